@@ -1,0 +1,32 @@
+/** The second reader: what looks like a slip, with a reason and a way out. One rule a file. */
+import { assumedDensity } from './assumedDensity';
+import { cutDoesNotFit } from './cutDoesNotFit';
+import { filmByWeight } from './filmByWeight';
+import { layerWithoutPreparation } from './layerWithoutPreparation';
+import { noPrice } from './noPrice';
+import { notInLarder } from './notInLarder';
+import { sharesOverOne } from './sharesOverOne';
+import { temperaturesDisagree } from './temperaturesDisagree';
+import { tinOverflow } from './tinOverflow';
+import type { Facts, Rule, Warning } from './types';
+import { unweighedLine } from './unweighedLine';
+
+export type { Facts, Rule, Warning } from './types';
+
+const RULES: readonly Rule[] = [
+  tinOverflow,
+  cutDoesNotFit,
+  sharesOverOne,
+  layerWithoutPreparation,
+  temperaturesDisagree,
+  notInLarder,
+  unweighedLine,
+  assumedDensity,
+  filmByWeight,
+  noPrice,
+];
+
+/** Everything that the second reader has to say of a slab, the gravest first. */
+export function secondReading(facts: Facts): Warning[] {
+  return RULES.flatMap((rule) => [...rule(facts)]);
+}

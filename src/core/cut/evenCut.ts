@@ -1,0 +1,97 @@
+import type { CutSpec } from '../slab';
+import type { Tin } from '../tin';
+import { evenGrid } from './grid';
+import { divide, type Stratum } from './pieces';
+
+/** Pieces that are alike. `rim` pieces have lost over a tenth of their face to a round wall or corner. */
+export interface PieceKind {
+  readonly kind: 'piece' | 'rim';
+  readonly count: number;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** Mean mass, and the lightest and heaviest, g. */
+  readonly massG: number;
+  readonly lightestG: number;
+  readonly heaviestG: number;
+}
+
+/** A slab cut on an even grid. */
+export interface EvenCut {
+  readonly columns: number;
+  readonly rows: number;
+  readonly pieces: readonly PieceKind[];
+  readonly trimG: number;
+  readonly kerfG: number;
+  /** Coefficient of variation of piece mass: 0 when all weigh the same. */
+  readonly evenness: number;
+  readonly marksMm: { readonly length: readonly number[]; readonly width: readonly number[] };
+}
+
+const WHOLE_FACE = 0.9;
+/** Below this share of a whole face there is nothing to pick up: the sliver counts as trim. */
+const NOTHING = 0.02;
+
+/**
+ * Cuts a slab on an even grid and weighs what comes of it.
+ *
+ * @param heightMm height of the slab, mm
+ * @param strata its layers, from the bottom
+ * @returns pieces + trims + kerf = slab, in mass; no pieces where trims and kerf leave nothing to cut
+ */
+export function evenCut(tin: Tin, heightMm: number, strata: readonly Stratum[], cut: CutSpec): EvenCut {
+  const slabG = strata.reduce((sum, { massG }) => sum + massG, 0);
+  const grid = evenGrid(tin, heightMm, cut);
+  const { columns, rows } = cut;
+  if (!grid) {
+    return { columns, rows, pieces: [], trimG: slabG, kerfG: 0, evenness: 0, marksMm: { length: [], width: [] } };
+  }
+  const { piecesG, piecesMm2, trimG, kerfG } = divide(tin, heightMm, strata, grid);
+  const faceMm2 = grid.length.pieceMm * grid.width.pieceMm;
+  const whole: number[] = [];
+  const rim: number[] = [];
+  let sliversG = 0;
+  piecesG.forEach((massG, i) => {
+    const share = piecesMm2[i]! / faceMm2;
+    if (share < NOTHING) sliversG += massG;
+    else (share < WHOLE_FACE ? rim : whole).push(massG);
+  });
+  const size = { lengthMm: grid.length.pieceMm, widthMm: grid.width.pieceMm, heightMm };
+  const kinds = [kindOf('piece', whole, size), kindOf('rim', rim, size)];
+  return {
+    columns,
+    rows,
+    pieces: kinds.filter((kind) => kind !== null),
+    trimG: trimG + sliversG,
+    kerfG,
+    evenness: variation([...whole, ...rim]),
+    marksMm: { length: grid.length.marksMm, width: grid.width.marksMm },
+  };
+}
+
+function kindOf(
+  kind: PieceKind['kind'],
+  massesG: readonly number[],
+  size: Pick<PieceKind, 'lengthMm' | 'widthMm' | 'heightMm'>,
+): PieceKind | null {
+  if (massesG.length === 0) return null;
+  return {
+    kind,
+    count: massesG.length,
+    ...size,
+    massG: mean(massesG),
+    lightestG: Math.min(...massesG),
+    heaviestG: Math.max(...massesG),
+  };
+}
+
+function mean(values: readonly number[]): number {
+  return values.reduce((a, b) => a + b, 0) / values.length;
+}
+
+function variation(values: readonly number[]): number {
+  if (values.length === 0) return 0;
+  const middle = mean(values);
+  if (middle === 0) return 0;
+  return Math.sqrt(mean(values.map((value) => (value - middle) ** 2))) / middle;
+}

@@ -1,0 +1,5 @@
+/** Ingredients: density, composition, packs, allergens; matching a written name. */
+export * from './types';
+export * from './match';
+export * from './allergens';
+export * from './density';

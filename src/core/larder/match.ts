@@ -1,0 +1,35 @@
+import type { Ingredient } from './types';
+
+/** Ingredients by every name they go by. */
+export type Larder = ReadonlyMap<string, Ingredient>;
+
+/**
+ * A name as it is compared: case, accents' encoding, spaces at the ends and doubled spaces do not count.
+ *
+ * @example plainName('  Rye  Flour ') // 'rye flour'
+ */
+export function plainName(name: string): string {
+  return name.normalize('NFKC').toLowerCase().replace(/\s+/g, ' ').trim();
+}
+
+/**
+ * A larder that finds ingredients by name or alias. Names win over aliases; of two equal names the first stands.
+ *
+ * @param ingredients in the shop's order
+ */
+export function larderOf(ingredients: readonly Ingredient[]): Larder {
+  const found = new Map<string, Ingredient>();
+  const add = (name: string, ingredient: Ingredient) => {
+    const key = plainName(name);
+    if (!found.has(key)) found.set(key, ingredient);
+  };
+  for (const one of ingredients) add(one.name, one);
+  for (const one of ingredients) for (const alias of one.aliases ?? []) add(alias, one);
+  return found;
+}
+
+/** The ingredient that a written name means, or null. A slab file's own entries win over the shop's. */
+export function ingredientNamed(name: string, larder: Larder, own?: Larder): Ingredient | null {
+  const key = plainName(name);
+  return own?.get(key) ?? larder.get(key) ?? null;
+}

@@ -1,0 +1,64 @@
+import { spoonRun } from './spoons';
+import { isVolume, mlIn, type Measures, type Unit } from './units';
+
+/** An amount as the bench can measure it, and by how much that misses the exact figure. */
+export interface Measured {
+  readonly text: string;
+  /** (measured - exact) / exact; 0 where nothing is rounded away. */
+  readonly error: number;
+}
+
+/**
+ * A mass to the nearest step of the scale, at least one step for anything that is there at all.
+ *
+ * @param massG g, >= 0
+ * @param scaleStepG what the scale can tell apart, g, > 0
+ * @example benchMass(237.6, 1) // { text: '238 g', error: 0.0017 }
+ */
+export function benchMass(massG: number, scaleStepG: number): Measured {
+  if (massG <= 0) return { text: '0 g', error: 0 };
+  const steps = Math.max(1, Math.round(massG / scaleStepG));
+  const measuredG = steps * scaleStepG;
+  const digits = Math.max(0, -Math.floor(Math.log10(scaleStepG) + 1e-9));
+  return { text: `${measuredG.toFixed(Math.min(digits, 3))} g`, error: measuredG / massG - 1 };
+}
+
+/**
+ * A written amount, scaled, in the kind of measure that it was written in: cups and spoons for volumes, a jug for
+ * mL and L, a count for whole things, the scale for the rest.
+ *
+ * @param quantity scaled quantity in `unit`, > 0
+ * @param massG the same amount in g, or null where it cannot be weighed
+ */
+export function benchAmount(
+  quantity: number,
+  unit: Unit,
+  massG: number | null,
+  measures: Measures,
+  scaleStepG: number,
+): Measured {
+  if (quantity <= 0) return { text: '0', error: 0 };
+  if (unit === 'ml' || unit === 'l') return jug(unit === 'l' ? quantity * 1000 : quantity);
+  if (isVolume(unit)) {
+    const ml = mlIn(unit, measures);
+    if (ml !== null) return spoonRun(quantity * ml, measures);
+  }
+  if (unit === 'each' || unit === 'pack') {
+    return { text: `${trimmed(quantity)} ${unit === 'pack' ? plural('pack', quantity) : ''}`.trim(), error: 0 };
+  }
+  return massG === null ? { text: `${trimmed(quantity)} ${unit}`, error: 0 } : benchMass(massG, scaleStepG);
+}
+
+function jug(volumeMl: number): Measured {
+  const step = volumeMl < 10 ? 0.5 : volumeMl < 100 ? 1 : 5;
+  const measuredMl = Math.max(step, Math.round(volumeMl / step) * step);
+  return { text: `${measuredMl} ml`, error: measuredMl / volumeMl - 1 };
+}
+
+function trimmed(value: number): string {
+  return String(Number(value.toPrecision(3)));
+}
+
+function plural(word: string, count: number): string {
+  return count > 1 ? `${word}s` : word;
+}

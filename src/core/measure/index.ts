@@ -1,0 +1,7 @@
+/** Units, measure standards, and rounding to what a kitchen can measure. */
+export * from './units';
+export * from './massOf';
+export * from './spoons';
+export * from './bench';
+export * from './written';
+export * from './readNumber';

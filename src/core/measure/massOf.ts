@@ -1,0 +1,56 @@
+import { GRAMS_IN, isVolume, mlIn, type Measures, type Unit } from './units';
+
+/** What must be known of an ingredient to weigh an amount of it. The larder's ingredients are such things. */
+export interface Measurable {
+  readonly densityGPerMl?: number | undefined;
+  /** Density by state: sifted, spooned, packed, chopped, melted. */
+  readonly densities?: Readonly<Record<string, number>> | undefined;
+  readonly unitMassG?: number | undefined;
+  readonly packs?: readonly { readonly name: string; readonly massG: number }[] | undefined;
+}
+
+export interface Amount {
+  readonly quantity: number;
+  readonly unit: Unit;
+  readonly state?: string | undefined;
+}
+
+/** Why an amount cannot be weighed: what the ingredient lacks, or a measure that the standard does not have. */
+export type Unweighed = 'no-density' | 'no-unit-mass' | 'no-pack' | 'no-such-measure';
+export type Weighed = { readonly ok: true; readonly massG: number } | { readonly ok: false; readonly why: Unweighed };
+
+/** Density in g/mL for a state, else the ingredient's usual density, else null. Never guessed. */
+export function densityFor(stuff: Measurable, state: string | undefined): number | null {
+  const densities = stuff.densities;
+  const ofState = state !== undefined && densities && Object.hasOwn(densities, state) ? densities[state] : undefined;
+  return ofState ?? stuff.densityGPerMl ?? null;
+}
+
+/**
+ * Mass of a written amount, in g.
+ *
+ * A volume becomes mass by the density of the ingredient in its state; an ingredient without one is not converted.
+ * `pack` takes the pack that the state names, else the first one listed.
+ *
+ * @param amount quantity >= 0 in its unit
+ * @returns the mass, or why there is none
+ * @example massOf({ quantity: 2, unit: 'stick' }, {}, 'us') // { ok: true, massG: 226.796 }
+ */
+export function massOf(amount: Amount, stuff: Measurable, measures: Measures): Weighed {
+  const { quantity, unit, state } = amount;
+  const grams = GRAMS_IN[unit];
+  if (grams !== undefined) return { ok: true, massG: quantity * grams };
+  if (isVolume(unit)) {
+    const ml = mlIn(unit, measures);
+    if (ml === null) return { ok: false, why: 'no-such-measure' };
+    const density = densityFor(stuff, state);
+    return density === null ? { ok: false, why: 'no-density' } : { ok: true, massG: quantity * ml * density };
+  }
+  if (unit === 'each') {
+    return stuff.unitMassG === undefined
+      ? { ok: false, why: 'no-unit-mass' }
+      : { ok: true, massG: quantity * stuff.unitMassG };
+  }
+  const pack = stuff.packs?.find((one) => one.name === state) ?? stuff.packs?.[0];
+  return pack ? { ok: true, massG: quantity * pack.massG } : { ok: false, why: 'no-pack' };
+}

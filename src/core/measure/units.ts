@@ -1,0 +1,73 @@
+/**
+ * Kitchen units and the standards that give cups and spoons their size.
+ *
+ * Sizes in mL and g as printed in public measure tables; the imperial cup is half an imperial pint of 568.261 mL.
+ */
+
+/** Every unit that a line may be written in. `each` counts whole things, `pack` counts the ingredient's packs. */
+export const UNITS = [
+  'g',
+  'kg',
+  'oz',
+  'lb',
+  'ml',
+  'l',
+  'cup',
+  'tbsp',
+  'tsp',
+  'floz',
+  'pint',
+  'stick',
+  'pinch',
+  'dash',
+  'each',
+  'pack',
+] as const;
+export type Unit = (typeof UNITS)[number];
+
+/** Whose cups and spoons: US customary, metric, Australian, imperial. */
+export const MEASURES = ['us', 'metric', 'au', 'imperial'] as const;
+export type Measures = (typeof MEASURES)[number];
+
+/** Grams in one of each unit of mass. A stick is the US stick of butter. */
+export const GRAMS_IN: Readonly<Partial<Record<Unit, number>>> = {
+  g: 1,
+  kg: 1000,
+  oz: 28.3495,
+  lb: 453.592,
+  stick: 113.398,
+};
+
+type VolumeUnit = 'ml' | 'l' | 'cup' | 'tbsp' | 'tsp' | 'floz' | 'pint' | 'pinch' | 'dash';
+
+const ANYWHERE = { ml: 1, l: 1000, pinch: 0.3, dash: 0.6 };
+
+/** Millilitres in one of each unit of volume, by standard. The metric standards know no fluid ounce and no pint. */
+export const ML_IN: Readonly<Record<Measures, Readonly<Partial<Record<VolumeUnit, number>>>>> = {
+  us: { ...ANYWHERE, cup: 236.588, tbsp: 14.787, tsp: 4.929, floz: 29.574, pint: 473.176 },
+  metric: { ...ANYWHERE, cup: 250, tbsp: 15, tsp: 5 },
+  au: { ...ANYWHERE, cup: 250, tbsp: 20, tsp: 5 },
+  imperial: { ...ANYWHERE, cup: 284.131, tbsp: 17.758, tsp: 5.919, floz: 28.413, pint: 568.261 },
+};
+
+/** Names of the standards as a maker says them. */
+export const MEASURES_NAMED: Readonly<Record<Measures, string>> = {
+  us: 'US cups and spoons',
+  metric: 'metric cups and spoons',
+  au: 'Australian cups and spoons',
+  imperial: 'imperial cups and spoons',
+};
+
+/**
+ * Volume of one unit in mL, or null where the unit is no volume or the standard has no such measure.
+ *
+ * @example mlIn('tbsp', 'au') // 20
+ */
+export function mlIn(unit: Unit, measures: Measures): number | null {
+  return (ML_IN[measures] as Partial<Record<Unit, number>>)[unit] ?? null;
+}
+
+/** Whether the unit is a volume in any standard. */
+export function isVolume(unit: Unit): boolean {
+  return unit in ML_IN.us;
+}

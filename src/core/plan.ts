@@ -1,0 +1,213 @@
+import { secondReading, type Warning } from './check';
+import { lineCost, slabCost, type SlabCost } from './cost';
+import { evenCut, type EvenCut, type PieceKind } from './cut';
+import { larderOf, type Larder } from './larder';
+import { benchAmount, writtenAmount } from './measure';
+import { cooksNeeded, prepared, scaled, type LaidSlab, type Prepared, type Scaled } from './scale';
+import type { Shop } from './shop';
+import type { CutSpec, Scale, Slab, TinCount } from './slab';
+import type { Tin } from './tin';
+
+/** A line as it is to be measured, for all slabs together. */
+export interface PlannedLine {
+  readonly ingredient: string;
+  /** g, or null where it cannot be weighed. */
+  readonly massG: number | null;
+  /** The written amount times the multiple, in the written unit. */
+  readonly quantity: number;
+  readonly asWritten: string;
+  readonly measured: string;
+  /** What measuring so misses, as a share of the exact figure. */
+  readonly measuredError: number;
+  readonly cost: number | null;
+}
+
+export interface PlannedPreparation {
+  readonly id: string;
+  readonly multiple: number;
+  readonly cooks: number;
+  readonly massInG: number;
+  readonly evaporatedG: number;
+  readonly stuckG: number;
+  readonly massOutG: number;
+  readonly leftoverG: number;
+  readonly densityGPerMl: number;
+  readonly densityFrom: Prepared['densityFrom'];
+  readonly lines: readonly PlannedLine[];
+}
+
+/** A layer over all slabs: mass, volume and area in total, thickness as it stands in the first. */
+export interface PlannedLayer {
+  readonly id: string;
+  readonly massG: number;
+  readonly thicknessMm: number;
+  readonly areaMm2: number;
+  readonly volumeMl: number;
+}
+
+export interface PricedPieces extends PieceKind {
+  /** Cost of one, by its mass. */
+  readonly cost: number;
+}
+
+export interface PlannedCut extends Omit<EvenCut, 'pieces'> {
+  readonly pieces: readonly PricedPieces[];
+}
+
+export interface PlannedSlab {
+  readonly tin: Tin;
+  readonly count: number;
+  readonly layers: LaidSlab['layers'];
+  readonly slab: { readonly massG: number; readonly heightMm: number; readonly tinDepthMm: number };
+  readonly cut: PlannedCut;
+}
+
+export interface Plan {
+  readonly preparations: readonly PlannedPreparation[];
+  readonly layers: readonly PlannedLayer[];
+  readonly slab: PlannedSlab['slab'];
+  readonly cut: PlannedCut;
+  readonly cost: SlabCost & { readonly currency: string; readonly perPiece: number };
+  readonly warnings: readonly Warning[];
+  /** Each kind of slab that is made; the totals above are over all of them. */
+  readonly slabs: readonly PlannedSlab[];
+}
+
+/** What a plan may be asked to do otherwise than the slab says of itself. */
+export interface Asked {
+  readonly tins?: readonly TinCount[] | undefined;
+  readonly scale?: Scale | undefined;
+  readonly cut?: CutSpec | undefined;
+}
+
+const UNCUT: CutSpec = { columns: 1, rows: 1 };
+
+/** The tins that a slab is made in: those chosen for it, else the one it is written for. */
+export function tinsOf(slab: Slab): readonly TinCount[] {
+  return slab.tins ?? [{ tin: slab.tin, count: 1 }];
+}
+
+/** The scaling that a slab asks for: what it says, else the written thickness of every layer. */
+export function scaleOf(slab: Slab): Scale {
+  return slab.scale ?? { mode: 'same-thickness' };
+}
+
+/**
+ * The whole computation: from a slab, the tins, the cut, the larder and the shop to amounts, thicknesses, pieces, costs and
+ * warnings. A pure function; the browser and the server call the same one. All numbers are exact and unrounded.
+ *
+ * @param slab as `readSlab` gives it
+ * @param larder as `larderOf` gives it; the slab's own entries win over it
+ * @param asked tins, scaling and cut; what is left out is the slab's own
+ */
+export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Plan {
+  const measures = slab.measures ?? shop.measures;
+  const own = slab.larder ? larderOf(slab.larder) : undefined;
+  const made = slab.preparations.map((one) => prepared(one, larder, own, measures));
+  const into = scaled(
+    slab,
+    new Map(made.map((one) => [one.id, one])),
+    asked.tins ?? tinsOf(slab),
+    asked.scale ?? scaleOf(slab),
+  );
+  const cuts = into.slabs.map(({ tin, heightMm, layers }) => evenCut(tin, heightMm, layers, asked.cut ?? slab.cut ?? UNCUT));
+  const preparations = slab.preparations.map((written, at): PlannedPreparation => {
+    const { multiple, leftoverShare } = into.preparations[at]!;
+    const one = made[at]!;
+    return {
+      id: written.id,
+      multiple,
+      cooks: cooksNeeded(written, multiple),
+      massInG: one.massInG * multiple,
+      evaporatedG: one.evaporatedG * multiple,
+      stuckG: one.stuckG * multiple,
+      massOutG: one.massOutG * multiple,
+      leftoverG: one.massOutG * multiple * leftoverShare,
+      densityGPerMl: one.densityGPerMl,
+      densityFrom: one.densityFrom,
+      lines: written.lines.map((line, l): PlannedLine => {
+        const weighed = one.lines[l]!;
+        const massG = weighed.massG === null ? null : weighed.massG * multiple;
+        const quantity = line.quantity * multiple;
+        const measured = benchAmount(quantity, line.unit, massG, measures, shop.scaleStepG);
+        return {
+          ingredient: line.ingredient,
+          massG,
+          quantity,
+          asWritten: writtenAmount(line.quantity, line.unit),
+          measured: measured.text,
+          measuredError: measured.error,
+          cost: lineCost({ name: line.ingredient, ingredient: weighed.ingredient, massG }),
+        };
+      }),
+    };
+  });
+  const cost = slabCost(
+    into.preparations.map(({ id, shares }, at) => ({
+      id,
+      shares,
+      lines: preparations[at]!.lines.map(({ ingredient, massG }, l) => ({
+        name: ingredient,
+        ingredient: made[at]!.lines[l]!.ingredient,
+        massG,
+      })),
+    })),
+    slab.layers.map(({ id }) => id),
+  );
+  return {
+    preparations,
+    layers: layerTotals(into),
+    ...slabTotals(into, cuts, cost, shop),
+    warnings: secondReading({ slab, made, scaled: into, cuts }),
+  };
+}
+
+function layerTotals({ slabs, written }: Scaled): PlannedLayer[] {
+  const [first] = slabs;
+  return written.map(({ layer }, at) => {
+    const total = (of: 'massG' | 'areaMm2' | 'volumeMl') =>
+      slabs.reduce((sum, { layers, count }) => sum + count * layers[at]![of], 0);
+    return {
+      id: layer.id,
+      massG: total('massG'),
+      thicknessMm: first?.layers[at]!.thicknessMm ?? 0,
+      areaMm2: total('areaMm2'),
+      volumeMl: total('volumeMl'),
+    };
+  });
+}
+
+function slabTotals({ slabs }: Scaled, cuts: readonly EvenCut[], cost: SlabCost, { currency }: Shop) {
+  const weigh = (value: (cut: EvenCut) => number) =>
+    cuts.reduce((sum, cut, at) => sum + slabs[at]!.count * value(cut), 0);
+  const sold = (of: (kind: PieceKind) => number) =>
+    weigh(({ pieces }) => pieces.reduce((sum, kind) => sum + of(kind), 0));
+  const piecesG = sold(({ count, massG }) => count * massG);
+  const pieces = sold(({ count }) => count);
+  const perGram = piecesG > 0 ? cost.used / piecesG : 0;
+  const priced = (cut: EvenCut, times: number): PlannedCut => ({
+    ...cut,
+    pieces: cut.pieces.map((kind) => ({ ...kind, count: kind.count * times, cost: kind.massG * perGram })),
+  });
+  const planned = slabs.map(
+    ({ tin, count, layers, heightMm, massG }, at): PlannedSlab => ({
+      tin,
+      count,
+      layers,
+      slab: { massG, heightMm, tinDepthMm: tin.depthMm },
+      cut: priced(cuts[at]!, 1),
+    }),
+  );
+  const first = planned[0]!;
+  return {
+    slab: { ...first.slab, massG: slabs.reduce((sum, { massG, count }) => sum + count * massG, 0) },
+    cut: {
+      ...first.cut,
+      pieces: cuts.flatMap((cut, at) => priced(cut, slabs[at]!.count).pieces),
+      trimG: weigh(({ trimG }) => trimG),
+      kerfG: weigh(({ kerfG }) => kerfG),
+    },
+    cost: { ...cost, currency, perPiece: pieces > 0 ? cost.used / pieces : 0 },
+    slabs: planned,
+  };
+}

@@ -1,0 +1,7 @@
+/** Preparations, layers, the slab file: types, schema, reading and writing. */
+export * from './types';
+export * from './judge';
+export * from './problems';
+export * from './read';
+export * from './schema';
+export * from './texture';

@@ -1,0 +1,92 @@
+import { isOverTaken, scalesDisagreeC, sharesTaken } from './judge';
+import { problemsOf, type Problem, type Read } from './problems';
+import { slabSchema } from './schema';
+import type { Slab } from './types';
+
+/**
+ * Reads the text of a slab file.
+ *
+ * @param text JSON, at most 1 MB (the caller's limit)
+ * @returns the slab with all its fields, known or not, as they were; or what is wrong and where
+ */
+export function readSlab(text: string): Read<Slab> {
+  let found: unknown;
+  try {
+    found = JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch {
+    const cut = /^\s*\{/.test(text);
+    return refuse(
+      '',
+      cut
+        ? 'The file stops in the middle or is damaged: fetch it again from where it came'
+        : 'This is not a slab file: choose a file that ends in .slab.json',
+    );
+  }
+  return slabFrom(found);
+}
+
+/**
+ * Reads a slab from parsed JSON. First every field is held against the schema, then what the fields say of one another.
+ */
+export function slabFrom(found: unknown): Read<Slab> {
+  if (isRecord(found) && typeof found.version === 'number' && found.version > 1 && found.format === 'knife-tray/slab') {
+    return refuse('/version', `This file is of version ${found.version}; this program reads version 1. Ask for it as version 1`);
+  }
+  const inFields = problemsOf(slabSchema, found);
+  if (inFields.length > 0) return { ok: false, problems: inFields };
+  const slab = found as Slab;
+  const across = [...doubledIds(slab), ...lostReferences(slab), ...overTaken(slab), ...disagreeing(slab)];
+  return across.length > 0 ? { ok: false, problems: across } : { ok: true, value: slab };
+}
+
+/** The text of a slab file: two spaces deep, one line feed at the end. Reading it gives the same slab back. */
+export function writeSlab(slab: Slab): string {
+  return `${JSON.stringify(slab, null, 2)}\n`;
+}
+
+function refuse(path: string, message: string): Read<never> {
+  return { ok: false, problems: [{ path, message }] };
+}
+
+function isRecord(found: unknown): found is Record<string, unknown> {
+  return typeof found === 'object' && found !== null;
+}
+
+function doubledIds(slab: Slab): Problem[] {
+  return (['preparations', 'layers'] as const).flatMap((room) =>
+    slab[room].flatMap(({ id }, at) =>
+      slab[room].findIndex((one) => one.id === id) === at
+        ? []
+        : [{ path: `/${room}/${at}/id`, message: `"${id}" is used twice: give each its own id` }],
+    ),
+  );
+}
+
+function lostReferences(slab: Slab): Problem[] {
+  const known = new Set(slab.preparations.map(({ id }) => id));
+  return slab.layers.flatMap((layer, at) =>
+    layer.from.flatMap(({ preparation }, part) =>
+      known.has(preparation)
+        ? []
+        : [{ path: `/layers/${at}/from/${part}/preparation`, message: `There is no preparation with the id "${preparation}"` }],
+    ),
+  );
+}
+
+function overTaken(slab: Slab): Problem[] {
+  const taken = sharesTaken(slab);
+  return slab.preparations.flatMap(({ id, name }) => {
+    const share = taken.get(id) ?? 0;
+    if (!isOverTaken(share)) return [];
+    const at = slab.layers.findLastIndex(({ from }) => from.some(({ preparation }) => preparation === id));
+    return [{ path: `/layers/${at}/from`, message: `The layers take ${Math.round(share * 100)} % of ${name}: bring the shares down to 1 in total` }];
+  });
+}
+
+function disagreeing(slab: Slab): Problem[] {
+  return slab.preparations.flatMap(({ cookTo }, at) => {
+    const apart = cookTo && scalesDisagreeC(cookTo);
+    if (!apart) return [];
+    return [{ path: `/preparations/${at}/cookTo`, message: `Celsius and Fahrenheit are ${apart.toFixed(0)} degrees C apart: keep the right one and drop the other` }];
+  });
+}

@@ -1,0 +1,185 @@
+import * as yup from 'yup';
+import { ALLERGENS } from '../larder';
+import { MEASURES, UNITS } from '../measure';
+import { fields, list, note, number, oneOf, positive, table, text, whole } from './fields';
+import { PLACES, SPREADS, TEXTURES } from './types';
+
+/** The largest amount, length and count that a file may hold; beyond them a figure is a slip. */
+const MOST = { quantity: 1e6, mm: 5000, minutes: 1e5, grid: 200, tins: 100 } as const;
+
+const required = 'This is missing';
+
+const tinShapes = {
+  rectangle: fields({
+    lengthMm: positive(MOST.mm).required(required),
+    widthMm: positive(MOST.mm).required(required),
+    depthMm: positive(1000).required(required),
+    cornerMm: number(0, MOST.mm / 2).test(
+      'fits',
+      'A corner radius is at most half of the shorter side',
+      (corner, { parent }) =>
+        corner === undefined || corner <= Math.min(Number(parent.lengthMm), Number(parent.widthMm)) / 2,
+    ),
+    flareDeg: number(0, 60),
+  }),
+  round: fields({
+    diameterMm: positive(MOST.mm).required(required),
+    depthMm: positive(1000).required(required),
+    flareDeg: number(0, 60),
+  }),
+} as const;
+
+/** A tin: rectangle or round. */
+export const tinSchema = yup.lazy((found: unknown) => {
+  const shape = typeof found === 'object' && found !== null && 'shape' in found ? found.shape : undefined;
+  const known = shape === 'round' ? tinShapes.round : tinShapes.rectangle;
+  return known.shape({ shape: oneOf(['rectangle', 'round']).required(required) }).required(required);
+});
+
+const per100 = number(0, 100);
+
+/** An ingredient of the larder, in a slab file or in the shop. */
+export const ingredientSchema = fields({
+  name: text(),
+  aliases: list(text(), 50),
+  densityGPerMl: positive(25),
+  densities: table(positive(25), 20),
+  unitMassG: positive(MOST.quantity),
+  packs: list(
+    fields({
+      name: text(),
+      massG: positive(MOST.quantity).required(required),
+      price: number(0, MOST.quantity),
+    }).required(required),
+    20,
+  ),
+  composition: fields({
+    water: per100.required(required),
+    sugars: per100.required(required),
+    fat: per100.required(required),
+    protein: per100.required(required),
+    other: per100.required(required),
+  }).test('sum', 'The parts of 100 g add up to more than 101 g', (parts) => {
+    if (!parts) return true;
+    return parts.water + parts.sugars + parts.fat + parts.protein + parts.other <= 101;
+  }),
+  sugarKinds: fields({ sucrose: per100, lactose: per100, mono: per100, glucoseSyrup: per100 }),
+  allergens: list(oneOf(ALLERGENS).required(required), ALLERGENS.length),
+});
+
+const line = fields({
+  ingredient: text(),
+  quantity: positive(MOST.quantity).required(required),
+  unit: oneOf(UNITS).required(required),
+  state: note(100),
+  addedAt: note(200),
+});
+
+const step = fields({
+  id: text(),
+  text: text(2000),
+  minutes: number(0, MOST.minutes).required(required),
+  hands: oneOf(['busy', 'watch', 'free']),
+  occupies: list(text(), 20),
+  ovenC: number(0, 400),
+  after: list(text(), 100),
+  cooks: yup.boolean().strict().typeError('Write true or false'),
+});
+
+const preparation = fields({
+  id: text(),
+  name: text(),
+  lines: list(line.required(required), 200).required(required),
+  lossPercent: number(0, 99),
+  densityGPerMl: positive(25),
+  cookTo: fields({ celsius: number(0, 300), fahrenheit: number(32, 572) }),
+  maxMultiple: positive(1000),
+  steps: list(step.required(required), 200),
+});
+
+const layer = fields({
+  id: text(),
+  name: text(),
+  from: list(
+    fields({ preparation: text(), share: number(0, 1).required(required) }).required(required),
+    50,
+  ).required(required),
+  spread: oneOf(SPREADS).required(required),
+  thicknessMm: positive(MOST.mm),
+  wallMm: positive(MOST.mm),
+  gramsPerPiece: positive(MOST.quantity),
+  densityGPerMl: positive(25),
+  pourC: number(-40, 300),
+  set: fields({
+    place: oneOf(PLACES),
+    minMinutes: number(0, MOST.minutes),
+    maxMinutes: number(0, MOST.minutes),
+    toC: number(-40, 300),
+  }),
+  texture: oneOf(TEXTURES),
+});
+
+const trim = number(0, MOST.mm);
+
+/** How a slab is cut: an even grid. */
+export const cutSchema = fields({
+  columns: whole(1, MOST.grid).required(required),
+  rows: whole(1, MOST.grid).required(required),
+  trimMm: fields({ left: trim, right: trim, front: trim, back: trim }),
+  kerfMm: number(0, 50),
+});
+
+const scaleModes = {
+  'same-thickness': fields({}),
+  'layer-thickness': fields({ mm: table(positive(1000), 50) }),
+  multiple: fields({ by: positive(1000).required(required) }),
+} as const;
+
+/** What stays fixed when the tin changes. */
+export const scaleSchema = yup.lazy((found: unknown) => {
+  if (found === undefined) return yup.mixed();
+  const mode = typeof found === 'object' && found !== null && 'mode' in found ? String(found.mode) : '';
+  const modes = Object.keys(scaleModes) as (keyof typeof scaleModes)[];
+  const known = scaleModes[modes.find((one) => one === mode) ?? 'same-thickness'];
+  return known.shape({ mode: oneOf(modes).required(required) });
+});
+
+/** The tins that a slab is made in, and how many of each. */
+export const tinsSchema = list(
+  fields({ tin: tinSchema, count: whole(1, MOST.tins).required(required) }).required(required),
+  20,
+).min(1, 'Name at least one tin');
+
+/** The whole slab file, field by field; what one field says of another is read in `read.ts`. */
+export const slabSchema = fields({
+  format: oneOf(['knife-tray/slab']).required(required),
+  version: yup
+    .number()
+    .strict()
+    .typeError('Write 1 here')
+    .required(required)
+    .oneOf([1], 'This file is of another version than 1'),
+  name: text(),
+  measures: oneOf(MEASURES),
+  tin: tinSchema,
+  preparations: list(preparation.required(required), 50).required(required),
+  layers: list(layer.required(required), 50).required(required),
+  cut: cutSchema,
+  tins: tinsSchema,
+  scale: scaleSchema,
+  keep: fields({ place: oneOf(PLACES), days: number(0, 3650) }),
+  notes: note(20000),
+  larder: list(ingredientSchema.required(required), 500),
+}).required('This is not a slab file: it holds no object');
+
+/** What a shop may say of itself in a plan request; anything left out is the shop's own setting. */
+export const shopSchema = fields({
+  name: note(200),
+  currency: yup
+    .string()
+    .strict()
+    .typeError('Write a currency code of three letters, such as EUR')
+    .matches(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR'),
+  measures: oneOf(MEASURES),
+  scaleStepG: positive(1000),
+});

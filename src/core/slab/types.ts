@@ -1,0 +1,112 @@
+import type { Ingredient } from '../larder';
+import type { Measures, Unit } from '../measure';
+import type { Tin } from '../tin';
+
+/**
+ * The slab file, as plain data. The fields are the file's own; fields not named here are kept and written back.
+ * `tins` and `scale` say how the slab is made now; without them it is made as written.
+ */
+export interface Slab {
+  readonly format: 'knife-tray/slab';
+  readonly version: 1;
+  readonly name: string;
+  readonly measures?: Measures | undefined;
+  readonly tin: Tin;
+  readonly preparations: readonly Preparation[];
+  readonly layers: readonly Layer[];
+  readonly cut?: CutSpec | undefined;
+  readonly tins?: readonly TinCount[] | undefined;
+  readonly scale?: Scale | undefined;
+  readonly keep?: { readonly place?: Place; readonly days?: number } | undefined;
+  readonly notes?: string | undefined;
+  readonly larder?: readonly Ingredient[] | undefined;
+}
+
+export interface TinCount {
+  readonly tin: Tin;
+  readonly count: number;
+}
+
+/** What stays fixed when the tin changes. `layer-thickness` keeps the thickness of every layer it does not name. */
+export type Scale =
+  | { readonly mode: 'same-thickness' }
+  | { readonly mode: 'layer-thickness'; readonly mm: Readonly<Record<string, number>> }
+  | { readonly mode: 'multiple'; readonly by: number };
+
+/** One pot's or bowl's worth of mixture. */
+export interface Preparation {
+  readonly id: string;
+  readonly name: string;
+  readonly lines: readonly Line[];
+  readonly lossPercent?: number | undefined;
+  readonly densityGPerMl?: number | undefined;
+  readonly cookTo?: CookTo | undefined;
+  readonly maxMultiple?: number | undefined;
+  readonly steps?: readonly Step[] | undefined;
+}
+
+/** One ingredient with an amount, as written. */
+export interface Line {
+  readonly ingredient: string;
+  readonly quantity: number;
+  readonly unit: Unit;
+  readonly state?: string | undefined;
+  readonly addedAt?: string | undefined;
+}
+
+export interface CookTo {
+  readonly celsius?: number | undefined;
+  readonly fahrenheit?: number | undefined;
+}
+
+export interface Step {
+  readonly id: string;
+  readonly text: string;
+  readonly minutes: number;
+  readonly hands?: 'busy' | 'watch' | 'free' | undefined;
+  readonly occupies?: readonly string[] | undefined;
+  readonly ovenC?: number | undefined;
+  readonly after?: readonly string[] | undefined;
+  readonly cooks?: boolean | undefined;
+}
+
+export const SPREADS = ['level', 'shell', 'both-faces', 'scatter', 'coat', 'per-piece'] as const;
+export type Spread = (typeof SPREADS)[number];
+
+export const PLACES = ['room', 'fridge', 'freezer', 'marble'] as const;
+export type Place = (typeof PLACES)[number];
+
+/** What a layer looks like when it is cut. */
+export const TEXTURES = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'] as const;
+export type Texture = (typeof TEXTURES)[number];
+
+/** One stratum of the slab, laid from one or more preparations. */
+export interface Layer {
+  readonly id: string;
+  readonly name: string;
+  readonly from: readonly { readonly preparation: string; readonly share: number }[];
+  readonly spread: Spread;
+  readonly thicknessMm?: number | undefined;
+  readonly wallMm?: number | undefined;
+  readonly gramsPerPiece?: number | undefined;
+  readonly densityGPerMl?: number | undefined;
+  readonly pourC?: number | undefined;
+  readonly set?:
+    { readonly place?: Place; readonly minMinutes?: number; readonly maxMinutes?: number; readonly toC?: number } | undefined;
+  readonly texture?: Texture | undefined;
+}
+
+export interface Trims {
+  readonly left?: number | undefined;
+  readonly right?: number | undefined;
+  readonly front?: number | undefined;
+  readonly back?: number | undefined;
+}
+
+/** An even grid: columns run along the length, rows along the width. */
+export interface CutSpec {
+  readonly columns: number;
+  readonly rows: number;
+  readonly trimMm?: Trims | undefined;
+  readonly kerfMm?: number | undefined;
+}

@@ -1,0 +1,4 @@
+/** What a tin holds at a height. */
+export * from './types';
+export * from './volume';
+export * from './words';

@@ -1,0 +1,23 @@
+import type { Tin } from './types';
+
+/**
+ * A tin in a few words, for lists and sheets.
+ *
+ * @example tinInWords({ shape: 'rectangle', lengthMm: 230, widthMm: 230, depthMm: 45 }) // '230 mm square, 45 deep'
+ */
+export function tinInWords(tin: Tin): string {
+  const flare = tin.flareDeg ? `, flared ${tin.flareDeg} degrees` : '';
+  if (tin.shape === 'round') return `${tin.diameterMm} mm round, ${tin.depthMm} deep${flare}`;
+  const size =
+    tin.lengthMm === tin.widthMm ? `${tin.lengthMm} mm square` : `${tin.lengthMm} x ${tin.widthMm} mm`;
+  return `${size}, ${tin.depthMm} deep${flare}`;
+}
+
+/** Whether two tins are the same inside. A corner or flare that is not given is none. */
+export function sameTin(a: Tin, b: Tin): boolean {
+  const measures = (tin: Tin) =>
+    tin.shape === 'round'
+      ? ['round', tin.diameterMm, tin.depthMm, tin.flareDeg ?? 0]
+      : ['rectangle', tin.lengthMm, tin.widthMm, tin.depthMm, tin.cornerMm ?? 0, tin.flareDeg ?? 0];
+  return measures(a).join() === measures(b).join();
+}
