@@ -5,3 +5,4 @@ export * from './problems';
 export * from './read';
 export * from './schema';
 export * from './texture';
+export * from './fields';

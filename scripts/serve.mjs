@@ -1,0 +1,57 @@
+/** The built application behind Node's own HTTP server. */
+import { createServer } from 'node:http';
+import { pathToFileURL } from 'node:url';
+import { join } from 'node:path';
+import { root } from './setup.mjs';
+
+const BODY_LIMIT = 1_048_576;
+
+/**
+ * Starts the server and resolves to its address when it listens.
+ * SIGTERM and SIGINT let running answers finish, close the database and end the process.
+ */
+export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = process.env.PORT ?? '4180' } = {}) {
+  // The pages are served by plain HTTP here; the handler must not take them for HTTPS.
+  process.env.PROTOCOL_HEADER = 'x-forwarded-proto';
+  process.env.BODY_SIZE_LIMIT = String(BODY_LIMIT);
+  const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
+  const server = createServer((request, response) => {
+    if (Number(request.headers['content-length'] ?? 0) > BODY_LIMIT) {
+      response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
+      response.end(JSON.stringify({ problems: [{ path: '', message: 'This is over 1 MB: send a smaller file' }] }));
+      return;
+    }
+    request.headers['x-forwarded-proto'] = 'http';
+    handler(request, response, () => response.writeHead(404).end());
+  });
+  const stop = () => {
+    server.close(() => {
+      process.emit('sveltekit:shutdown', 'SIGTERM');
+      process.exit(0);
+    });
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), 5000).unref();
+  };
+  process.once('SIGTERM', stop);
+  process.once('SIGINT', stop);
+  return new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(Number(port), host, () => {
+      const { port: bound } = server.address();
+      resolve(`http://${host.includes(':') ? `[${host}]` : host}:${bound}`);
+    });
+  });
+}
+
+/** Starts, and says where, or why not and what to do. */
+export async function start() {
+  try {
+    const address = await serve();
+    console.log(`Knife Tray is open at ${address}`);
+    return address;
+  } catch (error) {
+    const taken = error?.code === 'EADDRINUSE';
+    console.error(taken ? `Port ${error.port} is taken: set PORT to another, such as PORT=4190` : error?.message ?? error);
+    return process.exit(1);
+  }
+}

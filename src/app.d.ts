@@ -1,0 +1,11 @@
+declare global {
+  namespace App {
+    interface Error {
+      message: string;
+      /** What to quote when asking about it: the same id stands in the server's log. */
+      id?: string;
+    }
+  }
+}
+
+export {};

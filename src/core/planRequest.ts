@@ -1,0 +1,32 @@
+import type { Asked } from './plan';
+import type { Shop } from './shop';
+import { cutSchema, problemsOf, scaleSchema, shopSchema, slabFrom, tinsSchema, type Problem, type Read, type Slab } from './slab';
+
+/** A request for a plan: a slab, and what to do otherwise than the slab and the shop say. */
+export interface PlanRequest extends Asked {
+  readonly slab: Slab;
+  readonly shop?: Partial<Shop> | undefined;
+}
+
+const PARTS = { tins: tinsSchema, scale: scaleSchema, cut: cutSchema, shop: shopSchema } as const;
+
+/**
+ * Reads the body of `POST /api/plan`.
+ *
+ * @param found parsed JSON
+ * @returns the request, or its problems; those of the slab carry paths within the slab file
+ */
+export function readPlanRequest(found: unknown): Read<PlanRequest> {
+  if (typeof found !== 'object' || found === null || Array.isArray(found)) {
+    return { ok: false, problems: [{ path: '', message: 'Send an object with a slab in it' }] };
+  }
+  const request = found as PlanRequest;
+  const problems: Problem[] = [];
+  const slab = slabFrom(request.slab);
+  if (!slab.ok) problems.push(...slab.problems);
+  for (const [name, schema] of Object.entries(PARTS)) {
+    const inPart = problemsOf(schema, request[name as keyof typeof PARTS]);
+    problems.push(...inPart.map(({ path, message }) => ({ path: `/${name}${path}`, message })));
+  }
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: request };
+}

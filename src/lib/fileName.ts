@@ -1,0 +1,14 @@
+/**
+ * The name of a slab's file: plain letters, digits and hyphens, so that every system takes it.
+ *
+ * @example fileName('Rye and treacle slice') // 'rye-and-treacle-slice.slab.json'
+ */
+export function fileName(name: string): string {
+  const plain = name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60);
+  return `${plain || 'slab'}.slab.json`;
+}

@@ -1,0 +1,60 @@
+import Database from 'better-sqlite3';
+import { existsSync, mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+
+export type Db = Database.Database;
+
+/** One step of the schema, applied once and never changed afterwards. */
+export interface Migration {
+  readonly number: number;
+  readonly name: string;
+  readonly sql: string;
+}
+
+/**
+ * Opens the shop's database, making it and bringing its schema up to date first.
+ *
+ * Write-ahead log and full synchronisation: what was answered as kept survives a power cut.
+ *
+ * @param folder where the data live; made if missing
+ */
+export async function openDatabase(folder: string, migrations: readonly Migration[]): Promise<Db> {
+  mkdirSync(folder, { recursive: true });
+  const file = join(folder, 'knife-tray.sqlite');
+  const existed = existsSync(file);
+  const db = new Database(file);
+  db.pragma('journal_mode = WAL');
+  db.pragma('synchronous = FULL');
+  db.pragma('foreign_keys = ON');
+  db.pragma('busy_timeout = 5000');
+  await migrate(db, migrations, existed ? folder : null);
+  return db;
+}
+
+/**
+ * Applies the migrations that the database has not seen, each in a transaction of its own.
+ *
+ * @param copyTo folder for a copy of the data as they were, or null where there was nothing yet
+ */
+async function migrate(db: Db, migrations: readonly Migration[], copyTo: string | null): Promise<void> {
+  const seen = db.pragma('user_version', { simple: true }) as number;
+  const newest = migrations.at(-1)?.number ?? 0;
+  if (seen > newest) {
+    throw new Error(`These data were written by a newer Knife Tray (schema ${seen}, this one knows ${newest}). Start the newer one`);
+  }
+  const due = migrations.filter(({ number }) => number > seen);
+  if (due.length === 0) return;
+  if (copyTo !== null && seen > 0) await copyAside(db, copyTo, seen);
+  for (const { number, sql } of due) {
+    db.transaction(() => {
+      db.exec(sql);
+      db.pragma(`user_version = ${number}`);
+    })();
+  }
+}
+
+/** A copy beside the file by SQLite's own backup, before the schema changes. A copy of an earlier try is kept. */
+async function copyAside(db: Db, folder: string, seen: number): Promise<void> {
+  const copy = join(folder, `before-schema-${seen + 1}.sqlite`);
+  if (!existsSync(copy)) await db.backup(copy);
+}

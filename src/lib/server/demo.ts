@@ -1,0 +1,36 @@
+import { readSlab, type Read } from '../../core/slab';
+import type { Db } from './db/open';
+import { shelve } from './larder';
+import { readIngredient, readShop, readTin } from './requests';
+import { saveShop } from './shop';
+import { addSlab, allSlabs } from './slabs';
+import { addTin, allTins } from './tins';
+import ingredients from '../../../demo/larder.json';
+import shop from '../../../demo/shop.json';
+import tins from '../../../demo/tins.json';
+
+
+const slabs = Object.values(
+  import.meta.glob<string>('../../../demo/slabs/*.slab.json', { query: '?raw', import: 'default', eager: true }),
+);
+
+function sound<T>(read: Read<T>): T {
+  if (!read.ok) throw new Error(`The demo does not read: ${JSON.stringify(read.problems)}`);
+  return read.value;
+}
+
+/**
+ * Brings the made-up demo shop into this one, by the readers that a user's own files go through. Ingredients that the larder
+ * has already stay as they are; tins and settings come only into a shop without slabs.
+ */
+export function bringInDemo(db: Db, now: string): void {
+  db.transaction(() => {
+    const fresh = allSlabs(db).length === 0 && allTins(db).length === 0;
+    for (const one of ingredients) shelve(db, sound(readIngredient(one)));
+    if (fresh) {
+      saveShop(db, sound(readShop(shop)));
+      for (const one of tins) addTin(db, sound(readTin(one)));
+    }
+    for (const text of slabs) addSlab(db, sound(readSlab(text)), now);
+  })();
+}

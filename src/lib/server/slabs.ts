@@ -1,0 +1,85 @@
+import { readSlab, writeSlab, type Slab } from '../../core/slab';
+import type { Db } from './db/open';
+
+/** A slab as it was last kept. */
+export interface KeptSlab {
+  readonly id: number;
+  readonly version: number;
+  readonly keptAt: string;
+  readonly slab: Slab;
+}
+
+interface Row {
+  readonly id: number;
+  readonly version: number;
+  readonly keptAt: string;
+  readonly document: string;
+}
+
+const LATEST = `SELECT s.id, v.number AS version, v.kept_at AS keptAt, v.document
+  FROM slab s JOIN slab_version v ON v.slab_id = s.id
+  AND v.number = (SELECT max(number) FROM slab_version WHERE slab_id = s.id)`;
+
+/** Documents are written by this program only; one that does not read is a fault, not a user's slip. */
+function fromRow({ document, ...rest }: Row): KeptSlab {
+  const read = readSlab(document);
+  if (!read.ok) throw new Error(`Slab ${rest.id} version ${rest.version} does not read: ${read.problems[0]?.message}`);
+  return { ...rest, slab: read.value };
+}
+
+/** The shop's slabs, the last kept first. */
+export function allSlabs(db: Db): KeptSlab[] {
+  const rows = db.prepare<[], Row>(`${LATEST} WHERE s.removed_at IS NULL ORDER BY v.kept_at DESC, s.id`).all();
+  return rows.map(fromRow);
+}
+
+/** One slab as last kept, or null where there is none of that number. */
+export function slabById(db: Db, id: number): KeptSlab | null {
+  const row = db.prepare<[number], Row>(`${LATEST} WHERE s.id = ? AND s.removed_at IS NULL`).get(id);
+  return row ? fromRow(row) : null;
+}
+
+/** Keeps a slab that is new to the shop, as version 1. Returns its number. */
+export function addSlab(db: Db, slab: Slab, now: string): number {
+  return db.transaction(() => {
+    const { lastInsertRowid } = db.prepare('INSERT INTO slab (created_at) VALUES (?)').run(now);
+    insertVersion(db, Number(lastInsertRowid), 1, slab, now);
+    return Number(lastInsertRowid);
+  })();
+}
+
+export type Kept =
+  | { readonly ok: true; readonly version: number }
+  | { readonly ok: false; readonly reason: 'gone' }
+  | { readonly ok: false; readonly reason: 'kept-elsewhere'; readonly latest: KeptSlab };
+
+/**
+ * Keeps a slab as its next version.
+ *
+ * @param seen the version that the change began from; if another has been kept since, nothing is written and that one is returned
+ */
+export function keepSlab(db: Db, id: number, seen: number, slab: Slab, now: string): Kept {
+  return db
+    .transaction((): Kept => {
+      const latest = slabById(db, id);
+      if (!latest) return { ok: false, reason: 'gone' };
+      if (latest.version !== seen) return { ok: false, reason: 'kept-elsewhere', latest };
+      insertVersion(db, id, seen + 1, slab, now);
+      return { ok: true, version: seen + 1 };
+    })
+    .immediate();
+}
+
+/** Takes a slab off the shop's list. Its versions stay in the database. */
+export function removeSlab(db: Db, id: number, now: string): boolean {
+  return db.prepare('UPDATE slab SET removed_at = ? WHERE id = ? AND removed_at IS NULL').run(now, id).changes === 1;
+}
+
+function insertVersion(db: Db, id: number, number: number, slab: Slab, now: string): void {
+  db.prepare('INSERT INTO slab_version (slab_id, number, document, kept_at) VALUES (?, ?, ?, ?)').run(
+    id,
+    number,
+    writeSlab(slab),
+    now,
+  );
+}

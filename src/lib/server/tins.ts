@@ -1,0 +1,82 @@
+import type { Tin } from '../../core/tin';
+import type { Db } from './db/open';
+
+/** A kind of tin on the rack, and how many there are. */
+export interface RackTin {
+  readonly id: number;
+  readonly revision: number;
+  readonly name: string;
+  readonly count: number;
+  readonly tin: Tin;
+}
+
+interface Row {
+  readonly id: number;
+  readonly revision: number;
+  readonly name: string;
+  readonly count: number;
+  readonly shape: Tin['shape'];
+  readonly lengthMm: number | null;
+  readonly widthMm: number | null;
+  readonly diameterMm: number | null;
+  readonly depthMm: number;
+  readonly cornerMm: number | null;
+  readonly flareDeg: number | null;
+}
+
+const ROWS = `SELECT id, revision, name, count, shape, length_mm AS lengthMm, width_mm AS widthMm,
+  diameter_mm AS diameterMm, depth_mm AS depthMm, corner_mm AS cornerMm, flare_deg AS flareDeg FROM tin`;
+
+function tinOf({ shape, lengthMm, widthMm, diameterMm, depthMm, cornerMm, flareDeg }: Row): Tin {
+  const rest = { depthMm, flareDeg: flareDeg ?? 0 };
+  return shape === 'round'
+    ? { shape, diameterMm: diameterMm!, ...rest }
+    : { shape, lengthMm: lengthMm!, widthMm: widthMm!, cornerMm: cornerMm ?? 0, ...rest };
+}
+
+function columnsOf(tin: Tin) {
+  return {
+    shape: tin.shape,
+    lengthMm: tin.shape === 'rectangle' ? tin.lengthMm : null,
+    widthMm: tin.shape === 'rectangle' ? tin.widthMm : null,
+    diameterMm: tin.shape === 'round' ? tin.diameterMm : null,
+    depthMm: tin.depthMm,
+    cornerMm: tin.shape === 'rectangle' ? (tin.cornerMm ?? 0) : null,
+    flareDeg: tin.flareDeg ?? 0,
+  };
+}
+
+/** The rack, in the order in which tins were added. */
+export function allTins(db: Db): RackTin[] {
+  return db
+    .prepare<[], Row>(`${ROWS} ORDER BY id`)
+    .all()
+    .map((row) => ({ id: row.id, revision: row.revision, name: row.name, count: row.count, tin: tinOf(row) }));
+}
+
+export function addTin(db: Db, { name, count, tin }: Pick<RackTin, 'name' | 'count' | 'tin'>): number {
+  const { lastInsertRowid } = db
+    .prepare(
+      `INSERT INTO tin (name, count, shape, length_mm, width_mm, diameter_mm, depth_mm, corner_mm, flare_deg)
+       VALUES (:name, :count, :shape, :lengthMm, :widthMm, :diameterMm, :depthMm, :cornerMm, :flareDeg)`,
+    )
+    .run({ name, count, ...columnsOf(tin) });
+  return Number(lastInsertRowid);
+}
+
+/** Changes a tin; false where it is gone or someone else has changed it since `revision` was read. */
+export function changeTin(db: Db, { id, revision, name, count, tin }: RackTin): boolean {
+  return (
+    db
+      .prepare(
+        `UPDATE tin SET revision = revision + 1, name = :name, count = :count, shape = :shape, length_mm = :lengthMm,
+         width_mm = :widthMm, diameter_mm = :diameterMm, depth_mm = :depthMm, corner_mm = :cornerMm, flare_deg = :flareDeg
+         WHERE id = :id AND revision = :revision`,
+      )
+      .run({ id, revision, name, count, ...columnsOf(tin) }).changes === 1
+  );
+}
+
+export function removeTin(db: Db, id: number): boolean {
+  return db.prepare('DELETE FROM tin WHERE id = ?').run(id).changes === 1;
+}

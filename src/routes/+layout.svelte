@@ -1,0 +1,4 @@
+<script lang="ts">
+  let { children } = $props();
+</script>
+{@render children()}

@@ -1,0 +1,9 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { bringInDemo } from '$lib/server/demo';
+
+/** Brings in the demo slabs with their larder. */
+export function POST() {
+  bringInDemo(database(), new Date().toISOString());
+  return json({ ok: true }, { status: 201 });
+}

@@ -1,0 +1,26 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { bodyJson, problem, refused } from '$lib/server/http';
+import { shelve, unshelve } from '$lib/server/larder';
+import { readIngredient, readRevision } from '$lib/server/requests';
+
+/** Changes an ingredient: `{ "revision": as read, "ingredient": {...} }`. 409 when someone else changed it since. */
+export async function PUT({ params, request }) {
+  const body = await bodyJson(request);
+  if (!body.ok) return body.response;
+  const sent = Object(body.value) as { revision?: unknown; ingredient?: unknown };
+  const revision = readRevision(sent.revision);
+  if (!revision.ok) return refused(revision.problems);
+  const read = readIngredient(sent.ingredient);
+  if (!read.ok) return refused(read.problems);
+  const done = shelve(database(), read.value, { id: Number(params.id), revision: revision.value });
+  if (done.ok) return json(done);
+  return done.reason === 'name-taken'
+    ? problem('Another ingredient has this name: name this one otherwise', '/name', 409)
+    : problem('Someone else changed this ingredient since you opened it: note your figures, reload, and put them in again', '', 409);
+}
+
+/** Takes an ingredient out of the larder. */
+export function DELETE({ params }) {
+  return unshelve(database(), Number(params.id)) ? json({ ok: true }) : problem('It is no longer in the larder', '', 404);
+}

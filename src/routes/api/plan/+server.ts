@@ -1,0 +1,19 @@
+import { json } from '@sveltejs/kit';
+import { larderOf } from '../../../core/larder';
+import { plan } from '../../../core/plan';
+import { readPlanRequest } from '../../../core/planRequest';
+import { database } from '$lib/server/db';
+import { bodyJson, refused } from '$lib/server/http';
+import { allIngredients } from '$lib/server/larder';
+import { shopSettings } from '$lib/server/shop';
+
+/** The whole computation as a service. The larder is the shop's, and the slab's own entries win. */
+export async function POST({ request }) {
+  const body = await bodyJson(request);
+  if (!body.ok) return body.response;
+  const read = readPlanRequest(body.value);
+  if (!read.ok) return refused(read.problems);
+  const { slab, shop, ...asked } = read.value;
+  const db = database();
+  return json(plan(slab, larderOf(allIngredients(db)), { ...shopSettings(db), ...shop }, asked));
+}

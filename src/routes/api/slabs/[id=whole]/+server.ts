@@ -1,0 +1,27 @@
+import { json } from '@sveltejs/kit';
+import { slabFrom } from '../../../../core/slab';
+import { database } from '$lib/server/db';
+import { bodyJson, problem, refused } from '$lib/server/http';
+import { keepSlab, removeSlab } from '$lib/server/slabs';
+
+const GONE = 'This slab is no longer in the shop: keep yours as a new slab';
+
+/** Keeps a slab: `{ "seen": version that the change began from, "slab": slab file }`. 409 when another was kept since. */
+export async function PUT({ params, request }) {
+  const body = await bodyJson(request);
+  if (!body.ok) return body.response;
+  const { seen, slab } = Object(body.value) as { seen?: unknown; slab?: unknown };
+  if (typeof seen !== 'number') return problem('Say which version the change began from', '/seen');
+  const read = slabFrom(slab);
+  if (!read.ok) return refused(read.problems);
+  const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString());
+  if (kept.ok) return json(kept);
+  if (kept.reason === 'gone') return problem(GONE, '', 404);
+  return json(kept, { status: 409 });
+}
+
+/** Takes a slab off the list. */
+export function DELETE({ params }) {
+  const done = removeSlab(database(), Number(params.id), new Date().toISOString());
+  return done ? json({ ok: true }) : problem(GONE, '', 404);
+}

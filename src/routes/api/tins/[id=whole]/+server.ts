@@ -1,0 +1,24 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { bodyJson, problem, refused } from '$lib/server/http';
+import { readRevision, readTin } from '$lib/server/requests';
+import { changeTin, removeTin } from '$lib/server/tins';
+
+/** Changes a tin: `{ "revision": as read, "tin": {...}, "name", "count" }`. 409 when someone else changed it since. */
+export async function PUT({ params, request }) {
+  const body = await bodyJson(request);
+  if (!body.ok) return body.response;
+  const revision = readRevision((Object(body.value) as { revision?: unknown }).revision);
+  if (!revision.ok) return refused(revision.problems);
+  const read = readTin(body.value);
+  if (!read.ok) return refused(read.problems);
+  const { name, count, tin } = read.value;
+  const done = changeTin(database(), { id: Number(params.id), revision: revision.value, name, count, tin });
+  if (done) return json({ ok: true });
+  return problem('Someone else changed this tin since you opened it: note your figures, reload, and put them in again', '', 409);
+}
+
+/** Takes a tin off the rack. */
+export function DELETE({ params }) {
+  return removeTin(database(), Number(params.id)) ? json({ ok: true }) : problem('It is no longer on the rack', '', 404);
+}
