@@ -23,3 +23,12 @@ export interface Outline {
   readonly widthMm: number;
   readonly cornerMm: number;
 }
+
+/** A kind of tin on the rack, and how many there are. */
+export interface RackTin {
+  readonly id: number;
+  readonly revision: number;
+  readonly name: string;
+  readonly count: number;
+  readonly tin: Tin;
+}

@@ -1,14 +1,5 @@
-import type { Tin } from '../../core/tin';
+import type { RackTin, Tin } from '../../core/tin';
 import type { Db } from './db/open';
-
-/** A kind of tin on the rack, and how many there are. */
-export interface RackTin {
-  readonly id: number;
-  readonly revision: number;
-  readonly name: string;
-  readonly count: number;
-  readonly tin: Tin;
-}
 
 interface Row {
   readonly id: number;

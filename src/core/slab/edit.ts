@@ -1,0 +1,78 @@
+import type { Layer, Line, Preparation, Slab } from './types';
+
+/** Small changes to a slab, each giving a new one; positions are those of the file. */
+
+/** An id of the form p1, p2 ... that none of the given things has. */
+export function freshId(prefix: string, things: readonly { readonly id: string }[]): string {
+  const taken = new Set(things.map(({ id }) => id));
+  let n = things.length + 1;
+  while (taken.has(`${prefix}${n}`)) n += 1;
+  return `${prefix}${n}`;
+}
+
+const replaced = <T>(list: readonly T[], at: number, part: Partial<T>): T[] =>
+  list.map((one, i) => (i === at ? { ...one, ...part } : one));
+
+export function withPreparation(slab: Slab, at: number, part: Partial<Preparation>): Slab {
+  return { ...slab, preparations: replaced(slab.preparations, at, part) };
+}
+
+export function withLine(slab: Slab, at: number, line: number, part: Partial<Line>): Slab {
+  return withPreparation(slab, at, { lines: replaced(slab.preparations[at]!.lines, line, part) });
+}
+
+export function addedLine(slab: Slab, at: number, line: Line): Slab {
+  return withPreparation(slab, at, { lines: [...slab.preparations[at]!.lines, line] });
+}
+
+export function addedPreparation(slab: Slab, name: string): Slab {
+  const id = freshId('p', slab.preparations);
+  return { ...slab, preparations: [...slab.preparations, { id, name, lines: [] }] };
+}
+
+/** The slab without a preparation; layers that drew from it draw no more. */
+export function withoutPreparation(slab: Slab, at: number): Slab {
+  const gone = slab.preparations[at]!.id;
+  return {
+    ...slab,
+    preparations: slab.preparations.filter((_, i) => i !== at),
+    layers: slab.layers.map((layer) => ({ ...layer, from: layer.from.filter(({ preparation }) => preparation !== gone) })),
+  };
+}
+
+export function withLayer(slab: Slab, at: number, part: Partial<Layer>): Slab {
+  return { ...slab, layers: replaced(slab.layers, at, part) };
+}
+
+/** The slab with one more level layer on top, laid from what is left of the first preparation that is not used up. */
+export function addedLayer(slab: Slab, name: string): Slab {
+  const taken = (id: string) =>
+    slab.layers.flatMap(({ from }) => from).reduce((sum, part) => sum + (part.preparation === id ? part.share : 0), 0);
+  const spare = slab.preparations.find(({ id }) => taken(id) < 1 - 1e-9);
+  const from = spare ? [{ preparation: spare.id, share: 1 - taken(spare.id) }] : [];
+  return { ...slab, layers: [...slab.layers, { id: freshId('l', slab.layers), name, from, spread: 'level' }] };
+}
+
+export function withoutLayer(slab: Slab, at: number): Slab {
+  return { ...slab, layers: slab.layers.filter((_, i) => i !== at) };
+}
+
+/** A list with one thing moved to another position. */
+export function moved<T>(list: readonly T[], from: number, to: number): T[] {
+  const rest = list.filter((_, i) => i !== from);
+  const one = list[from];
+  return one === undefined ? [...list] : [...rest.slice(0, to), one, ...rest.slice(to)];
+}
+
+/** A slab to begin with: nothing in it yet, in a usual tin. */
+export function blankSlab(name: string): Slab {
+  return {
+    format: 'knife-tray/slab',
+    version: 1,
+    name,
+    tin: { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 10, flareDeg: 0 },
+    preparations: [],
+    layers: [],
+    cut: { columns: 6, rows: 4, trimMm: { left: 5, right: 5, front: 5, back: 5 }, kerfMm: 0 },
+  };
+}

@@ -1,0 +1,18 @@
+/** Whether a key press is meant as a key of ours: not while typing, not with a modifier, not in a dialog. */
+export function isFree(event: KeyboardEvent): boolean {
+  if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return false;
+  const target = event.target as HTMLElement | null;
+  return !target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
+}
+
+/** The keys, as the list on screen shows them. */
+export const KEYS: readonly (readonly [string, string])[] = [
+  ['1 2 3 4', 'Build, Size, Cut, Price'],
+  ['[ and ]', 'next layer down, next layer up'],
+  ['arrows', 'move the chosen cut line or layer edge by 1 mm, with Shift by 5'],
+  ['u', 'undo'],
+  ['k', 'keep'],
+  ['/', 'find'],
+  ['p', 'print the amounts'],
+  ['?', 'this list'],
+];

@@ -1,0 +1,20 @@
+import { createContext } from 'svelte';
+import type { Larder } from '../core/larder';
+import type { Plan } from '../core/plan';
+import type { Shop } from '../core/shop';
+import type { RackTin } from '../core/tin';
+import type { SlabDraft } from './slabDraft.svelte';
+
+/** What every station of a slab works on. The plan follows the draft. */
+export interface SlabWork {
+  readonly draft: SlabDraft;
+  readonly plan: Plan;
+  readonly shop: Shop;
+  readonly larder: Larder;
+  readonly rack: readonly RackTin[];
+  readonly names: readonly string[];
+  /** The layer taken hold of in the section. */
+  chosen: string | null;
+}
+
+export const [slabWork, setSlabWork] = createContext<SlabWork>();

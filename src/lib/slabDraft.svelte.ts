@@ -1,0 +1,125 @@
+import type { Slab } from '../core/slab';
+import { draftKey, forgetDraft, leftDrafts, storeDraft, storedDraft, type LeftDraft } from './draftStore';
+
+const MOST_UNDO = 40;
+
+/** What stands in the shop: a slab as last kept. */
+interface Kept {
+  readonly id: number;
+  readonly version: number;
+  readonly slab: Slab;
+}
+
+const same = (a: Slab, b: Slab) => a === b || JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * A slab under work in this window: every change can be undone and is stored on the device at once, until it is kept.
+ */
+export class SlabDraft {
+  readonly id: number;
+  kept: Slab = $state.raw()!;
+  seen = $state(0);
+  slab: Slab = $state.raw()!;
+  past: readonly Slab[] = $state.raw([]);
+  /** Texts in fields that could not be read, by field name. */
+  typed: Record<string, string> = $state({});
+  /** Changes from windows that were closed before they were kept. */
+  left: readonly LeftDraft[] = $state.raw([]);
+  readonly changed = $derived(!same(this.slab, this.kept));
+  #key: string | null = null;
+  #lastField = '';
+
+  constructor({ id, version, slab }: Kept) {
+    this.id = id;
+    this.kept = slab;
+    this.slab = slab;
+    this.seen = version;
+  }
+
+  /** Takes up what this window had before it was left or reloaded, and looks for what closed windows left. */
+  async restore(): Promise<void> {
+    const key = await draftKey(this.id);
+    const stored = storedDraft(key);
+    this.#key = key;
+    if (stored && !this.changed) this.#take(stored);
+    else this.store();
+    this.left = (await leftDrafts(this.id)).filter(({ draft }) => !same(draft.slab, this.kept));
+  }
+
+  #take(stored: { slab: Slab; seen: number; past: readonly Slab[]; typed: Readonly<Record<string, string>> }): void {
+    this.slab = stored.slab;
+    this.past = stored.past;
+    this.typed = { ...stored.typed };
+    this.seen = stored.seen;
+    this.store();
+  }
+
+  /**
+   * Makes a change. Changes to the same field one after the other are undone together.
+   *
+   * @param field a name of what is changed, or nothing for a change that stands alone
+   */
+  change(next: Slab, field = ''): void {
+    if (same(next, this.slab)) return;
+    if (field === '' || field !== this.#lastField) this.past = [...this.past.slice(1 - MOST_UNDO), this.slab];
+    this.#lastField = field;
+    this.slab = next;
+    this.store();
+  }
+
+  /** Lets go of unread texts whose names begin so, when the lines they stood in move or go. */
+  forgetTyped(prefix: string): void {
+    for (const name of Object.keys(this.typed)) if (name.startsWith(prefix)) delete this.typed[name];
+  }
+
+  undo(): void {
+    const before = this.past.at(-1);
+    if (!before) return;
+    this.past = this.past.slice(0, -1);
+    this.#lastField = '';
+    this.typed = {};
+    this.slab = before;
+    this.store();
+  }
+
+  /** A slab that was sent is in the shop now, as a version; what was changed while it was on its way is not. */
+  wasKept(sent: Slab, version: number): void {
+    this.kept = sent;
+    this.seen = version;
+    this.#lastField = '';
+    this.store();
+  }
+
+  /** Takes the shop's slab instead of this one; undo brings this one back. */
+  takeShops(slab: Slab, version: number): void {
+    this.change(slab);
+    this.kept = slab;
+    this.seen = version;
+    this.store();
+  }
+
+  /** Takes up changes that a closed window left. */
+  takeUp({ key, draft }: LeftDraft): void {
+    this.past = [...this.past, this.slab];
+    this.slab = draft.slab;
+    this.seen = draft.seen;
+    this.store();
+    this.drop(key);
+  }
+
+  drop(key: string): void {
+    forgetDraft(key);
+    this.left = this.left.filter((one) => one.key !== key);
+  }
+
+  /** Writes the changes to the device, or clears them when there are none. */
+  store(): void {
+    if (this.#key === null) return;
+    if (!this.changed && Object.keys(this.typed).length === 0) {
+      forgetDraft(this.#key);
+      return;
+    }
+    const { slab, seen, past } = this;
+    storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, at: new Date().toISOString() });
+  }
+}

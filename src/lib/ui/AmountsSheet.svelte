@@ -1,0 +1,136 @@
+<!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
+<script lang="ts">
+  import type { Plan } from '../../core/plan';
+  import type { Shop } from '../../core/shop';
+  import type { Slab } from '../../core/slab';
+  import { tinInWords } from '../../core/tin';
+  import { grams, mm } from '$lib/figures';
+
+  interface Props {
+    slab: Slab;
+    plan: Plan;
+    shop: Shop;
+  }
+  let { slab, plan, shop }: Props = $props();
+
+  const hot = $derived(slab.preparations.some(({ cookTo }) => (cookTo?.celsius ?? 0) >= 100));
+  const egg = $derived(slab.preparations.some(({ lines }) => lines.some(({ ingredient }) => /egg/i.test(ingredient))));
+</script>
+
+<div class="sheet" aria-hidden="true">
+  <div class="title">
+    <div class="h">{slab.name}</div>
+    <p>
+      {#each plan.slabs as { tin, count } (tinInWords(tin))}{count > 1 ? `${count} x ` : ''}{tinInWords(tin)}. {/each}
+      {plan.cut.columns} x {plan.cut.rows}, {plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)} pieces,
+      {mm(plan.slab.heightMm)} mm high. {shop.name}
+    </p>
+  </div>
+  {#each slab.preparations as preparation, p (preparation.id)}
+    {@const planned = plan.preparations[p]!}
+    <div class="preparation">
+      <div class="h2">
+        {preparation.name}{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}
+        <span>{grams(planned.massOutG)} g when done{#if preparation.cookTo?.celsius}, cooked to {preparation.cookTo.celsius} °C{/if}</span>
+      </div>
+      <table>
+        <tbody>
+          {#each preparation.lines as line, l (l)}
+            {@const amount = planned.lines[l]!}
+            <tr>
+              <td class="box">☐</td>
+              <td>{line.ingredient}{line.state ? `, ${line.state}` : ''}</td>
+              <td class="num">{amount.massG === null ? 'not weighed' : `${grams(amount.massG)} g`}</td>
+              <td class="num">{amount.measured.endsWith(' g') ? '' : amount.measured}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  {/each}
+  <div class="preparation">
+    <div class="h2">Layers, from the bottom</div>
+    <table>
+      <tbody>
+        {#each plan.slabs[0]?.layers ?? [] as layer (layer.id)}
+          <tr>
+            <td class="box">☐</td>
+            <td>{layer.name}</td>
+            <td class="num">{grams(layer.massG)} g</td>
+            <td class="num">{layer.thicknessMm > 0 ? `${mm(layer.thicknessMm)} mm` : ''}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </div>
+  {#if plan.cut.marksMm.length.length + plan.cut.marksMm.width.length > 0}
+    <p>Marks from the left, mm: {plan.cut.marksMm.length.map(mm).join(', ')}. From the front: {plan.cut.marksMm.width.map(mm).join(', ')}.</p>
+  {/if}
+  {#if hot}<p>Boiling sugar sticks and burns deep: gloves, a clear bench, cold water near. Cool a burn under running water.</p>{/if}
+  {#if egg}<p>Egg that is not cooked through: use pasteurised egg, and follow your local food rules.</p>{/if}
+</div>
+
+<style>
+  .sheet {
+    display: none;
+  }
+
+  @media print {
+    @page {
+      margin: 14mm;
+    }
+
+    .sheet {
+      display: block;
+      color: #000;
+      background: #fff;
+      font-size: 11pt;
+      line-height: 1.3;
+    }
+
+    .h {
+      font-family: var(--display);
+      font-size: 20pt;
+      font-weight: 700;
+    }
+
+    .h2 {
+      font-weight: 700;
+      border-bottom: 1.5pt solid #000;
+      display: flex;
+      justify-content: space-between;
+      margin-top: 5mm;
+    }
+
+    .h2 span {
+      font-weight: 400;
+    }
+
+    .preparation {
+      break-inside: avoid;
+    }
+
+    table {
+      width: 100%;
+      border-collapse: collapse;
+    }
+
+    td {
+      padding: 1.1mm 1mm;
+      border-bottom: 0.5pt solid #999;
+    }
+
+    .box {
+      width: 7mm;
+    }
+
+    .num {
+      text-align: right;
+      width: 38mm;
+    }
+
+    p {
+      margin-top: 3mm;
+    }
+  }
+</style>

@@ -1,0 +1,212 @@
+<!-- The tin from above, to scale, with trims, cuts and ruler marks. Front edge at the bottom. Lines can be moved. -->
+<script lang="ts">
+  import { evenGrid, type CutLine } from '../../core/cut';
+  import type { PlannedSlab } from '../../core/plan';
+  import type { CutSpec } from '../../core/slab';
+  import { outlineAt } from '../../core/tin';
+  import { mm } from '$lib/figures';
+
+  interface Props {
+    planned: PlannedSlab;
+    cut: CutSpec;
+    onmove?: (line: CutLine, toMm: number, insideMm: number) => void;
+  }
+  let { planned, cut, onmove }: Props = $props();
+
+  const BOX = { width: 560, height: 236 };
+  const PAD = { left: 40, top: 22, right: 14, bottom: 6 };
+
+  const outline = $derived(outlineAt(planned.tin, planned.slab.heightMm / 2));
+  const grid = $derived(evenGrid(planned.tin, planned.slab.heightMm, cut));
+  const px = $derived(
+    Math.min(
+      (BOX.width - PAD.left - PAD.right) / outline.lengthMm,
+      (BOX.height - PAD.top - PAD.bottom) / outline.widthMm,
+    ),
+  );
+  const left = $derived(PAD.left);
+  const x = (lengthMm: number) => left + lengthMm * px;
+  const y = (widthMm: number) => BOX.height - PAD.bottom - widthMm * px;
+  const lengthPx = $derived(outline.lengthMm * px);
+  const widthPx = $derived(outline.widthMm * px);
+  const id = $props.id();
+
+  /** Labels only where there is room for them. */
+  const shown = (marks: readonly number[], room: number) => {
+    let last = -Infinity;
+    return marks.map((at) => {
+      const fits = (at - last) * px >= room;
+      if (fits) last = at;
+      return { at, label: fits };
+    });
+  };
+  const along = $derived(shown(planned.cut.marksMm.length, 34));
+  const across = $derived(shown(planned.cut.marksMm.width, 13));
+
+  interface Handle {
+    line: CutLine;
+    atMm: number;
+    name: string;
+  }
+  const handles = $derived.by((): Handle[] => {
+    if (!grid || !onmove) return [];
+    return (['length', 'width'] as const).flatMap((side) => {
+      const { spans, insideMm } = grid[side];
+      const [near, far] = side === 'length' ? ['left', 'right'] : ['front', 'back'];
+      const kind = side === 'length' ? 'column' : 'row';
+      return [
+        { line: { side, end: 'start' } as const, atMm: spans[0]![0], name: `Trim ${near}` },
+        ...spans.slice(0, -1).map(([, to], i) => ({ line: { side, after: i + 1 } as const, atMm: to, name: `Cut after ${kind} ${i + 1}` })),
+        { line: { side, end: 'end' } as const, atMm: Math.min(insideMm, spans.at(-1)![1]), name: `Trim ${far}` },
+      ];
+    });
+  });
+  const inside = (side: 'length' | 'width') => (side === 'length' ? outline.lengthMm : outline.widthMm);
+
+  function nudge(event: KeyboardEvent, { line, atMm }: Handle) {
+    const [more, less] = line.side === 'length' ? ['ArrowRight', 'ArrowLeft'] : ['ArrowUp', 'ArrowDown'];
+    const step = event.key === more ? 1 : event.key === less ? -1 : 0;
+    if (step === 0) return;
+    event.preventDefault();
+    onmove?.(line, atMm + step * (event.shiftKey ? 5 : 1), inside(line.side));
+  }
+
+  let held: { line: CutLine; offsetMm: number } | null = null;
+
+  function pointed(event: PointerEvent, side: 'length' | 'width'): number {
+    const svg = (event.currentTarget as SVGElement).ownerSVGElement!;
+    const box = svg.getBoundingClientRect();
+    const zoom = box.width / svg.viewBox.baseVal.width;
+    return side === 'length'
+      ? ((event.clientX - box.left) / zoom - left) / px
+      : (BOX.height - PAD.bottom - (event.clientY - box.top) / zoom) / px;
+  }
+
+  function grab(event: PointerEvent, { line, atMm }: Handle) {
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    held = { line, offsetMm: atMm - pointed(event, line.side) };
+  }
+
+  function pull(event: PointerEvent) {
+    if (!held) return;
+    const to = Math.round(pointed(event, held.line.side) + held.offsetMm);
+    onmove?.(held.line, to, inside(held.line.side));
+  }
+</script>
+
+<figure>
+  <svg viewBox="0 0 {BOX.width} {BOX.height}" role="group" aria-label="The tin from above, to scale, with cuts">
+    <clipPath id="tin-{id}">
+      <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} />
+    </clipPath>
+    <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} class="slab" />
+    {#if grid}
+      <g clip-path="url(#tin-{id})">
+        <path
+          class="trim"
+          fill-rule="evenodd"
+          d="M{x(0)} {y(0)}H{x(outline.lengthMm)}V{y(outline.widthMm)}H{x(0)}Z M{x(grid.length.spans[0]![0])} {y(grid.width.spans[0]![0])}H{x(grid.length.spans.at(-1)![1])}V{y(grid.width.spans.at(-1)![1])}H{x(grid.length.spans[0]![0])}Z"
+        />
+        {#each planned.cut.marksMm.length as at (at)}
+          <path class="cut" d="M{x(at)} {y(0)}V{y(outline.widthMm)}" />
+        {/each}
+        {#each planned.cut.marksMm.width as at (at)}
+          <path class="cut" d="M{x(0)} {y(at)}H{x(outline.lengthMm)}" />
+        {/each}
+      </g>
+    {/if}
+    <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} class="tin" />
+    <g class="marks" aria-hidden="true">
+      {#each along as { at, label } (at)}
+        <path d="M{x(at)} {y(outline.widthMm) - 3}v-5" />
+        {#if label}<text x={x(at)} y={y(outline.widthMm) - 10} text-anchor="middle">{mm(at)}</text>{/if}
+      {/each}
+      {#each across as { at, label } (at)}
+        <path d="M{x(0) - 3} {y(at)}h-5" />
+        {#if label}<text x={x(0) - 10} y={y(at) + 4} text-anchor="end">{mm(at)}</text>{/if}
+      {/each}
+    </g>
+    {#each handles as handle (handle.name)}
+      {@const upright = handle.line.side === 'length'}
+      <rect
+        class="handle"
+        class:upright
+        role="slider"
+        tabindex="0"
+        aria-label="{handle.name}, mm from the {upright ? 'left' : 'front'}"
+        aria-orientation={upright ? 'horizontal' : 'vertical'}
+        aria-valuemin="0"
+        aria-valuemax={Math.round(inside(handle.line.side))}
+        aria-valuenow={Number(handle.atMm.toFixed(1))}
+        x={upright ? x(handle.atMm) - 6 : x(0)}
+        y={upright ? y(outline.widthMm) : y(handle.atMm) - 6}
+        width={upright ? 12 : lengthPx}
+        height={upright ? widthPx : 12}
+        onkeydown={(event) => nudge(event, handle)}
+        onpointerdown={(event) => grab(event, handle)}
+        onpointermove={pull}
+        onpointerup={() => (held = null)}
+      />
+    {/each}
+  </svg>
+  <figcaption>
+    From above, to scale, front edge below; marks in mm from the left and front edges{onmove ? '. Pull a line to move it' : ''}.
+  </figcaption>
+</figure>
+
+<style>
+  svg {
+    display: block;
+    width: 100%;
+    touch-action: none;
+  }
+
+  .slab {
+    fill: var(--panel);
+  }
+
+  .trim {
+    fill: url(#fill-trim);
+    opacity: 0.55;
+  }
+
+  .cut {
+    stroke: var(--primary);
+    stroke-width: 1.4;
+  }
+
+  .tin {
+    fill: none;
+    stroke: var(--steel);
+    stroke-width: 3;
+  }
+
+  .marks path {
+    stroke: var(--rule-strong);
+  }
+
+  .marks text {
+    font-size: 11px;
+    fill: var(--quiet);
+    font-variant-numeric: tabular-nums;
+  }
+
+  .handle {
+    fill: transparent;
+    cursor: ns-resize;
+  }
+
+  .handle.upright {
+    cursor: ew-resize;
+  }
+
+  .handle:hover,
+  .handle:focus-visible {
+    fill: color-mix(in srgb, var(--primary) 25%, transparent);
+  }
+
+  figcaption {
+    color: var(--quiet);
+    font-size: 0.82rem;
+  }
+</style>

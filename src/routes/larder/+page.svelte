@@ -1,0 +1,94 @@
+<script lang="ts">
+  import { Button, Search } from 'carbon-components-svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { plainName } from '../../core/larder';
+  import { pricePerGram } from '../../core/cost';
+  import { money } from '$lib/money';
+  import type { ShelvedIngredient } from '$lib/server/larder';
+  import IngredientDialog from './IngredientDialog.svelte';
+
+  let { data } = $props();
+
+  let sought = $state('');
+  const found = $derived(
+    data.ingredients.filter(({ name, aliases = [] }) =>
+      [name, ...aliases].some((one) => plainName(one).includes(plainName(sought))),
+    ),
+  );
+  let editing: { ingredient: ShelvedIngredient | null } | null = $state.raw(null);
+
+  const perKilo = (one: ShelvedIngredient) => {
+    const price = pricePerGram(one);
+    return price === null ? '-' : money(price * 1000, data.shop.currency);
+  };
+
+  async function done() {
+    editing = null;
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Larder - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head">
+    <h1>Larder</h1>
+    <div class="find"><Search size="lg" labelText="Find an ingredient" placeholder="Find an ingredient" bind:value={sought} /></div>
+    <Button size="field" on:click={() => (editing = { ingredient: null })}>Add an ingredient</Button>
+  </div>
+
+  {#if data.ingredients.length === 0}
+    <div class="panel empty">
+      <h2>The larder is empty</h2>
+      <p>Add what you bake with: its density turns cups into grams, its pack turns grams into money.</p>
+    </div>
+  {:else}
+    <div class="scroll">
+      <table class="table">
+        <thead>
+          <tr>
+            <th>Ingredient</th><th class="num">g per mL</th><th class="num">One is, g</th><th>Pack usually bought</th>
+            <th class="num">Pack costs</th><th class="num">Per kg</th><th>Allergens</th><th><span class="unseen">Change</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each found as one (one.id)}
+            {@const [pack] = one.packs ?? []}
+            <tr>
+              <td><b>{one.name}</b>{#if one.aliases?.length}<span class="quiet">, also {one.aliases.join(', ')}</span>{/if}</td>
+              <td class="num">{one.densityGPerMl?.toFixed(2) ?? '-'}</td>
+              <td class="num">{one.unitMassG ?? '-'}</td>
+              <td>{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet"> and {one.packs!.length - 1} more</span>{/if}</td>
+              <td class="num">{pack?.price === undefined ? '-' : money(pack.price, data.shop.currency)}</td>
+              <td class="num">{perKilo(one)}</td>
+              <td>{one.allergens?.join(', ') || '-'}</td>
+              <td class="num"><Button kind="ghost" size="small" on:click={() => (editing = { ingredient: one })}>Change<span class="unseen"> {one.name}</span></Button></td>
+            </tr>
+          {:else}
+            <tr><td colspan="8">Nothing in the larder is called that.</td></tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+    <p class="quiet">{found.length} of {data.ingredients.length}. Allergens are what the packs declare; check each delivery, and follow your local food law for labels.</p>
+  {/if}
+</div>
+
+{#if editing}
+  <IngredientDialog ingredient={editing.ingredient} ondone={done} onleave={() => (editing = null)} />
+{/if}
+
+<style>
+  .find {
+    width: 19rem;
+  }
+
+  .empty {
+    padding: 1.5rem;
+  }
+
+  .scroll {
+    overflow-x: auto;
+    margin-bottom: 0.6rem;
+  }
+</style>

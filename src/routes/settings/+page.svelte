@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { untrack } from 'svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { MEASURES, MEASURES_NAMED } from '../../core/measure';
+  import type { Problem } from '../../core/slab';
+  import { ask, problemAt } from '$lib/api';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  let { data } = $props();
+
+  const CURRENCIES = Intl.supportedValuesOf('currency');
+  const currencyNames = new Intl.DisplayNames('en', { type: 'currency' });
+  let form = $state(untrack(() => ({ ...data.shop })));
+  let typed: Record<string, string> = $state({});
+  let problems: readonly Problem[] = $state.raw([]);
+  let said = $state('');
+
+  async function save(event: SubmitEvent) {
+    event.preventDefault();
+    if (Object.keys(typed).length > 0) return;
+    const answer = await ask('PUT', '/api/shop', form);
+    problems = answer.ok ? [] : answer.problems;
+    said = answer.ok ? 'Kept' : '';
+    if (answer.ok) await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Settings - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head"><h1>Settings</h1></div>
+  <form class="panel" onsubmit={save} oninput={() => (said = '')}>
+    <TextInput labelText="Name of the shop" bind:value={form.name} invalid={problemAt(problems, '/name') !== ''} invalidText={problemAt(problems, '/name')} />
+    <Select labelText="Currency" bind:selected={form.currency} helperText="Prices keep their figures when the currency changes">
+      {#each CURRENCIES as code (code)}<SelectItem value={code} text="{code}, {currencyNames.of(code)}" />{/each}
+    </Select>
+    <Select labelText="Cups and spoons" bind:selected={form.measures} helperText="For slabs that do not say whose spoons they mean">
+      {#each MEASURES as one (one)}<SelectItem value={one} text={MEASURES_NAMED[one]} />{/each}
+    </Select>
+    <NumberField label="The scale shows steps of, g" value={form.scaleStepG} limits={{ min: 0.01, max: 1000 }} name="step" {typed} onvalue={(value) => value !== null && (form.scaleStepG = value)} />
+    {#each problems.filter(({ path }) => path !== '/name') as { path, message } (path + message)}<p class="said harm" role="alert">{message}</p>{/each}
+    <p><Button type="submit">Keep</Button> <span role="status">{said}</span></p>
+  </form>
+</div>
+
+<style>
+  form {
+    display: grid;
+    gap: 1.1rem;
+    max-width: 30rem;
+    padding: 1.2rem;
+  }
+</style>

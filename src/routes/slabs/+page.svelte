@@ -1,0 +1,228 @@
+<script lang="ts">
+  import { Button, Modal, Search, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { goto, invalidateAll } from '$app/navigation';
+  import { blankSlab, type Problem } from '../../core/slab';
+  import { plainName } from '../../core/larder';
+  import { ask } from '$lib/api';
+  import { grams } from '$lib/figures';
+  import { money } from '$lib/money';
+  import SmallSection from '$lib/ui/SmallSection.svelte';
+
+  let { data } = $props();
+
+  const MOST_BYTES = 1_048_576;
+  let sought = $state('');
+  const found = $derived(data.slabs.filter(({ name }) => plainName(name).includes(plainName(sought))));
+
+  let making = $state(false);
+  let copying = $state('');
+  let name = $state('');
+  let problems = $state<readonly Problem[]>([]);
+  let about = $state('');
+  let picker: HTMLInputElement;
+
+  function begin() {
+    name = '';
+    copying = '';
+    problems = [];
+    making = true;
+  }
+
+  async function takeIn(text: string) {
+    const answer = await ask<{ id: number }>('POST', '/api/slabs', text);
+    if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
+    else problems = answer.problems;
+  }
+
+  async function make() {
+    about = '';
+    if (name.trim() === '') {
+      problems = [{ path: '/name', message: 'Give the slab a name' }];
+      return;
+    }
+    if (copying === '') {
+      await takeIn(JSON.stringify({ ...blankSlab(name), measures: data.shop.measures }));
+      return;
+    }
+    const answer = await ask<{ id: number }>('POST', `/api/slabs/${copying}/copy`, { name });
+    if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
+    else problems = answer.problems;
+  }
+
+  async function fromFile() {
+    const [file] = picker.files ?? [];
+    if (!file) return;
+    about = file.name;
+    problems = [];
+    if (file.size > MOST_BYTES) {
+      problems = [{ path: '', message: 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json' }];
+    } else {
+      await takeIn(await file.text());
+    }
+    picker.value = '';
+  }
+
+  async function demo() {
+    const answer = await ask('POST', '/api/demo');
+    if (answer.ok) await invalidateAll();
+    else problems = answer.problems;
+  }
+
+  async function remove(id: number, called: string) {
+    if (!confirm(`Take ${called} off the list?`)) return;
+    await ask('DELETE', `/api/slabs/${id}`);
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Slabs - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head">
+    <h1>Slabs</h1>
+    <div class="find"><Search size="lg" labelText="Find a slab" placeholder="Find a slab" bind:value={sought} /></div>
+    <input bind:this={picker} class="unseen" type="file" accept=".json" tabindex="-1" aria-label="Slab file" onchange={fromFile} />
+    <Button kind="tertiary" size="field" on:click={() => picker.click()}>From a file</Button>
+    <Button size="field" on:click={begin}>New slab</Button>
+  </div>
+
+  {#if problems.length > 0 && !making}
+    <div class="said harm" role="alert">
+      <h2>{about ? `${about} was not taken in` : 'That did not work'}</h2>
+      <ul>
+        {#each problems.slice(0, 8) as { path, message } (path + message)}
+          <li>{message}{#if path}<span class="quiet"> ({path})</span>{/if}</li>
+        {/each}
+        {#if problems.length > 8}<li>and {problems.length - 8} more</li>{/if}
+      </ul>
+    </div>
+  {/if}
+
+  {#if data.slabs.length === 0}
+    <div class="panel empty">
+      <h2>Nothing on the bench yet</h2>
+      <p>Begin with the demo slabs and their larder, take in a slab file, or write a slab of your own.</p>
+      <Button on:click={demo}>Bring in the demo slabs</Button>
+    </div>
+  {:else if found.length === 0}
+    <p class="quiet">No slab is called that.</p>
+  {/if}
+
+  <ul class="cards">
+    {#each found as slab (slab.id)}
+      <li class="panel">
+        <a href="/slabs/{slab.id}/build">
+          <SmallSection tin={slab.tin} layers={slab.layers} />
+          <h2 class="slab-name">{slab.name}</h2>
+        </a>
+        <p class="quiet">{slab.tinWords}</p>
+        <p class="figures">
+          <b>{slab.pieces}</b> pieces of <b>{grams(slab.eachG)} g</b>, each <b>{money(slab.perPiece, data.shop.currency)}</b>
+        </p>
+        <button type="button" class="off" onclick={() => remove(slab.id, slab.name)} aria-label="Take {slab.name} off the list">Take off</button>
+      </li>
+    {/each}
+  </ul>
+</div>
+
+<Modal
+  bind:open={making}
+  size="sm"
+  modalHeading="New slab"
+  primaryButtonText="Begin"
+  secondaryButtonText="Not now"
+  selectorPrimaryFocus="#new-name"
+  on:click:button--secondary={() => (making = false)}
+  on:submit={make}
+>
+  <form
+    class="new"
+    onsubmit={(event) => {
+      event.preventDefault();
+      void make();
+    }}
+  >
+    <TextInput
+      id="new-name"
+      labelText="Name"
+      bind:value={name}
+      invalid={problems.length > 0}
+      invalidText={problems[0]?.message ?? ''}
+    />
+    <Select labelText="Begin from" bind:selected={copying}>
+      <SelectItem value="" text="nothing" />
+      {#each data.slabs as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
+    </Select>
+  </form>
+</Modal>
+
+<style>
+  .find {
+    width: 17rem;
+  }
+
+  .said {
+    margin-bottom: 1rem;
+  }
+
+  .empty {
+    padding: 1.5rem;
+    display: grid;
+    gap: 0.75rem;
+    justify-items: start;
+  }
+
+  .cards {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));
+    gap: 1rem;
+  }
+
+  .cards li {
+    position: relative;
+    padding: 0.9rem 1rem 0.9rem;
+  }
+
+  .cards a {
+    color: inherit;
+    text-decoration: none;
+    display: block;
+  }
+
+  .cards h2 {
+    font-size: 1.3rem;
+    margin-top: 0.6rem;
+    overflow-wrap: anywhere;
+  }
+
+  .cards a:hover h2 {
+    color: var(--primary);
+  }
+
+  .cards p {
+    margin-top: 0.2rem;
+  }
+
+  .off {
+    position: absolute;
+    right: 0.4rem;
+    bottom: 0.4rem;
+    min-height: 32px;
+    padding: 0.2rem 0.6rem;
+    border: 0;
+    background: none;
+    color: var(--quiet);
+    font: inherit;
+    font-size: 0.82rem;
+    cursor: pointer;
+  }
+
+  .off:hover {
+    color: var(--harm);
+  }
+
+  .new {
+    display: grid;
+    gap: 1rem;
+  }
+</style>

@@ -1,0 +1,330 @@
+<!-- One slab: its stations beside the section and the top view, the tray below, and what is kept and undone. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { onMount, untrack } from 'svelte';
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { larderOf } from '../../../core/larder';
+  import { plan, scaleOf } from '../../../core/plan';
+  import { writeSlab, type Problem } from '../../../core/slab';
+  import { movedLine } from '../../../core/cut';
+  import { ask } from '$lib/api';
+  import { fileName } from '$lib/fileName';
+  import { isFree } from '$lib/keys';
+  import type { KeptSlab } from '$lib/server/slabs';
+  import { setSlabWork } from '$lib/slabContext';
+  import { SlabDraft } from '$lib/slabDraft.svelte';
+  import AmountsSheet from '$lib/ui/AmountsSheet.svelte';
+  import Section from '$lib/ui/Section.svelte';
+  import TopView from '$lib/ui/TopView.svelte';
+  import Tray from '$lib/ui/Tray.svelte';
+  import KeptElsewhere from './KeptElsewhere.svelte';
+
+  let { data, children } = $props();
+
+  const STATIONS = ['build', 'size', 'cut', 'price'] as const;
+  const NAMES = { build: 'Build', size: 'Size', cut: 'Cut', price: 'Price' };
+
+  const draft = new SlabDraft(untrack(() => data.kept));
+  const larder = $derived(larderOf(data.ingredients));
+  const now = $derived(plan(draft.slab, larder, data.shop));
+  const kept = $derived(plan(draft.kept, larder, data.shop));
+  const names = $derived(data.ingredients.map(({ name }) => name));
+  let chosen: string | null = $state(null);
+
+  setSlabWork({
+    draft,
+    get plan() {
+      return now;
+    },
+    get shop() {
+      return data.shop;
+    },
+    get larder() {
+      return larder;
+    },
+    get rack() {
+      return data.rack;
+    },
+    get names() {
+      return names;
+    },
+    get chosen() {
+      return chosen;
+    },
+    set chosen(id) {
+      chosen = id;
+    },
+  });
+
+  const station = $derived(STATIONS.find((one) => page.url.pathname.endsWith(one)) ?? 'build');
+  const unread = $derived(Object.keys(draft.typed).length);
+
+  onMount(() => void draft.restore());
+  $effect(() => {
+    // Texts that could not be read are stored with the draft as they are typed.
+    for (const name in draft.typed) void draft.typed[name];
+    untrack(() => draft.store());
+  });
+
+  let keeping = $state(false);
+  let problems: readonly Problem[] = $state.raw([]);
+  let elsewhere: KeptSlab | null = $state.raw(null);
+  let said = $state('');
+
+  async function keep(seen = draft.seen) {
+    if (keeping) return;
+    keeping = true;
+    problems = [];
+    const sent = draft.slab;
+    const answer = await ask<{ version: number }>('PUT', `/api/slabs/${draft.id}`, { seen, slab: sent });
+    keeping = false;
+    if (answer.ok) {
+      draft.wasKept(sent, answer.value.version);
+      elsewhere = null;
+      said = `Kept as version ${answer.value.version}`;
+    } else if (answer.status === 409) {
+      elsewhere = (answer.value as { latest: KeptSlab }).latest;
+    } else {
+      problems = answer.problems;
+    }
+  }
+
+  async function keepAsNew() {
+    const mine = { ...draft.slab, name: `${draft.slab.name} (mine)`.slice(0, 200) };
+    const answer = await ask<{ id: number }>('POST', '/api/slabs', writeSlab(mine));
+    if (!answer.ok) {
+      problems = answer.problems;
+      return;
+    }
+    if (elsewhere) draft.takeShops(elsewhere.slab, elsewhere.version);
+    elsewhere = null;
+    location.assign(`/slabs/${answer.value.id}/build`);
+  }
+
+  function takeAway() {
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([writeSlab(draft.slab)], { type: 'application/json' }));
+    link.download = fileName(draft.slab.name);
+    link.click();
+    URL.revokeObjectURL(link.href);
+  }
+
+  function setThickness(id: string, thicknessMm: number) {
+    const before = scaleOf(draft.slab);
+    const mm = before.mode === 'layer-thickness' ? before.mm : {};
+    draft.change(
+      { ...draft.slab, scale: { mode: 'layer-thickness', mm: { ...mm, [id]: Number(thicknessMm.toFixed(2)) } } },
+      `thickness ${id}`,
+    );
+  }
+
+  function step(by: number) {
+    const ids = draft.slab.layers.map(({ id }) => id);
+    const at = chosen === null ? (by > 0 ? -1 : ids.length) : ids.indexOf(chosen);
+    chosen = ids[Math.min(ids.length - 1, Math.max(0, at + by))] ?? null;
+  }
+
+  function onkeydown(event: KeyboardEvent) {
+    if (!isFree(event)) return;
+    const to = STATIONS[Number(event.key) - 1];
+    if (to) void goto(`/slabs/${draft.id}/${to}`);
+    else if (event.key === 'u') draft.undo();
+    else if (event.key === 'k' && draft.changed) void keep();
+    else if (event.key === 'p') print();
+    else if (event.key === '[') step(-1);
+    else if (event.key === ']') step(1);
+    else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && chosen !== null && event.target === document.body) {
+      const layer = now.slabs[0]?.layers.find(({ id, thicknessMm }) => id === chosen && thicknessMm > 0);
+      if (!layer) return;
+      event.preventDefault();
+      const by = (event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 5 : 1);
+      setThickness(layer.id, Math.max(0.5, layer.thicknessMm + by));
+    }
+  }
+</script>
+
+<svelte:window {onkeydown} />
+<svelte:head><title>{draft.slab.name} - Knife Tray</title></svelte:head>
+
+<div class="work">
+  <div class="head">
+    <h1>{draft.slab.name}</h1>
+    <nav aria-label="Stations">
+      {#each STATIONS as one, i (one)}
+        <a href="/slabs/{draft.id}/{one}" aria-current={station === one ? 'page' : undefined} data-sveltekit-noscroll>
+          <span aria-hidden="true">{i + 1}</span>{NAMES[one]}
+        </a>
+      {/each}
+    </nav>
+    <div class="acts">
+      <span class="quiet" role="status">{draft.changed ? 'Not kept yet' : said || `Version ${draft.seen}`}</span>
+      <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
+      <Button kind="ghost" size="small" on:click={() => print()}>Print</Button>
+      <Button kind="ghost" size="small" on:click={takeAway}>Take away as file</Button>
+      <Button size="small" disabled={!draft.changed || keeping} on:click={() => keep()}>Keep</Button>
+    </div>
+  </div>
+
+  {#each draft.left as left (left.key)}
+    <div class="said across">
+      <p>Changes from {new Date(left.draft.at).toLocaleString()} were left without being kept.</p>
+      <Button size="small" kind="tertiary" on:click={() => draft.takeUp(left)}>Take them up</Button>
+      <Button size="small" kind="ghost" on:click={() => draft.drop(left.key)}>Throw them away</Button>
+    </div>
+  {/each}
+  {#if problems.length > 0}
+    <div class="said harm across" role="alert">
+      <ul>{#each problems as { path, message } (path + message)}<li>{message} {#if path}<span class="quiet">({path})</span>{/if}</li>{/each}</ul>
+    </div>
+  {/if}
+  {#if elsewhere}
+    <KeptElsewhere
+      {elsewhere}
+      mine={now}
+      theirs={plan(elsewhere.slab, larder, data.shop)}
+      onmine={() => keep(elsewhere?.version)}
+      ontheirs={() => {
+        if (elsewhere) draft.takeShops(elsewhere.slab, elsewhere.version);
+        elsewhere = null;
+      }}
+      onboth={keepAsNew}
+    />
+  {/if}
+
+  <div class="board">
+    <div class="views">
+      <div class="panel view">
+        <Section slab={draft.slab} planned={now.slabs[0]!} {chosen} onthickness={setThickness} onchoose={(id) => (chosen = id)} />
+      </div>
+      <div class="panel view">
+        <TopView
+          planned={now.slabs[0]!}
+          cut={draft.slab.cut ?? { columns: 1, rows: 1 }}
+          onmove={(line, to, inside) =>
+            draft.change({ ...draft.slab, cut: movedLine(draft.slab.cut ?? { columns: 1, rows: 1 }, line, to, inside) }, `line ${JSON.stringify(line)}`)}
+        />
+      </div>
+    </div>
+    <section class="station" aria-label={NAMES[station]}>{@render children()}</section>
+  </div>
+  <Tray plan={now} {kept} {unread} />
+</div>
+<AmountsSheet slab={draft.slab} plan={now} shop={data.shop} />
+
+<style>
+  .work {
+    display: flex;
+    flex-direction: column;
+    height: calc(100vh - 46px);
+  }
+
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.3rem 1.2rem;
+    padding: 0.5rem 1rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  h1 {
+    font-size: 1.45rem;
+    padding-bottom: 0.4rem;
+    max-width: 26rem;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  nav {
+    display: flex;
+    align-self: end;
+    margin-right: auto;
+  }
+
+  nav a {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 1rem;
+    color: var(--quiet);
+    text-decoration: none;
+    border: 1px solid transparent;
+    border-bottom: 0;
+  }
+
+  nav a span {
+    font-size: 0.75rem;
+  }
+
+  nav a[aria-current] {
+    color: var(--ink);
+    font-weight: 650;
+    background: var(--panel);
+    border-color: var(--rule);
+    box-shadow: 0 1px 0 var(--panel);
+  }
+
+  .acts {
+    display: flex;
+    align-items: center;
+    gap: 0.3rem;
+    padding-bottom: 0.35rem;
+  }
+
+  .across {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.8rem;
+    margin: 0.5rem 1rem 0;
+  }
+
+  .board {
+    flex: 1;
+    min-height: 0;
+    display: grid;
+    grid-template-columns: minmax(0, 11fr) minmax(0, 12fr);
+  }
+
+  .views {
+    display: flex;
+    flex-direction: column;
+    gap: 0.6rem;
+    padding: 0.6rem 0.6rem 0.6rem 1rem;
+    overflow: auto;
+  }
+
+  .view {
+    padding: 0.5rem 0.7rem;
+  }
+
+  .station {
+    overflow: auto;
+    padding: 0.6rem 1rem 1rem 0.6rem;
+  }
+
+  @media (max-width: 900px) {
+    .work {
+      height: auto;
+      min-height: calc(100vh - 46px);
+    }
+
+    .board {
+      grid-template-columns: minmax(0, 1fr);
+    }
+
+    .views,
+    .station {
+      padding: 0.6rem;
+    }
+  }
+
+  @media print {
+    .work {
+      display: none;
+    }
+  }
+</style>

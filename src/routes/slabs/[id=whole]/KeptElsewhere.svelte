@@ -1,0 +1,57 @@
+<!-- Two people at one slab: the later one is told, sees both, and chooses. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import type { Plan } from '../../../core/plan';
+  import { grams, mm } from '$lib/figures';
+  import { money } from '$lib/money';
+  import type { KeptSlab } from '$lib/server/slabs';
+
+  interface Props {
+    elsewhere: KeptSlab;
+    mine: Plan;
+    theirs: Plan;
+    onmine: () => void;
+    ontheirs: () => void;
+    onboth: () => void;
+  }
+  let { elsewhere, mine, theirs, onmine, ontheirs, onboth }: Props = $props();
+
+  const both = $derived([
+    ['Yours', mine],
+    [`Theirs, version ${elsewhere.version}`, theirs],
+  ] as const);
+</script>
+
+<div class="said harm" role="alertdialog" aria-labelledby="elsewhere">
+  <h2 id="elsewhere">Someone kept this slab while you were changing it ({new Date(elsewhere.keptAt).toLocaleTimeString()})</h2>
+  <table class="table">
+    <thead>
+      <tr><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Each costs</th><th class="num">Height</th><th>Layers</th></tr>
+    </thead>
+    <tbody>
+      {#each both as [whose, { cut, cost, slab, slabs }] (whose)}
+        <tr>
+          <th scope="row">{whose}</th>
+          <td class="num">{cut.pieces.reduce((sum, { count }) => sum + count, 0)}</td>
+          <td class="num">{grams(cut.pieces[0]?.massG ?? 0)} g</td>
+          <td class="num">{money(cost.perPiece, cost.currency)}</td>
+          <td class="num">{mm(slab.heightMm)} mm</td>
+          <td>{slabs[0]?.layers.map(({ name, massG }) => `${name} ${grams(massG)} g`).join(', ')}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  <p>
+    <Button size="small" on:click={onboth}>Keep mine as a new slab</Button>
+    <Button size="small" kind="tertiary" on:click={onmine}>Keep mine over theirs</Button>
+    <Button size="small" kind="ghost" on:click={ontheirs}>Take theirs</Button>
+  </p>
+</div>
+
+<style>
+  .said {
+    margin: 0.5rem 1rem 0;
+    display: grid;
+    gap: 0.6rem;
+  }
+</style>

@@ -1,0 +1,110 @@
+<!-- How the slab is cut: an even grid, what the pieces weigh, and where the ruler marks fall. -->
+<script lang="ts">
+  import type { CutSpec } from '../../../../core/slab';
+  import { grams, mm, percent, sixteenths } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import { money } from '$lib/money';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  const work = slabWork();
+  const { draft } = work;
+  const cut = $derived(draft.slab.cut ?? { columns: 1, rows: 1 });
+  const planned = $derived(work.plan.slabs[0]!.cut);
+  const [slabG, first] = $derived([work.plan.slabs[0]!.slab.massG, planned.pieces[0]]);
+
+  const change = (part: Partial<CutSpec>, field: string) => draft.change({ ...draft.slab, cut: { ...cut, ...part } }, field);
+  const trim = (side: 'left' | 'right' | 'front' | 'back', value: number | null) =>
+    change({ trimMm: { ...cut.trimMm, [side]: value ?? 0 } }, `trim ${side}`);
+
+  const SIDES = ['left', 'right', 'front', 'back'] as const;
+  const GRID = { min: 1, max: 200, whole: true };
+  const NAMES = { piece: 'Piece', rim: 'Cut by the rim' };
+</script>
+
+<h2>Grid</h2>
+<div class="fields">
+  <NumberField label="Columns" value={cut.columns} limits={GRID} name="columns" typed={draft.typed} onvalue={(columns) => columns !== null && change({ columns }, 'columns')} />
+  <NumberField label="Rows" value={cut.rows} limits={GRID} name="rows" typed={draft.typed} onvalue={(rows) => rows !== null && change({ rows }, 'rows')} />
+  <NumberField label="Kerf, mm" value={cut.kerfMm ?? 0} limits={{ min: 0, max: 50 }} name="kerf" typed={draft.typed} onvalue={(kerf) => change({ kerfMm: kerf ?? 0 }, 'kerf')} />
+</div>
+<div class="fields four">
+  {#each SIDES as side (side)}
+    <NumberField label="Trim {side}, mm" value={cut.trimMm?.[side] ?? 0} limits={{ min: 0, max: 1000 }} name="trim {side}" typed={draft.typed} onvalue={(value) => trim(side, value)} />
+  {/each}
+</div>
+<p class="quiet kerf">A cut takes about nothing with a hot blade, 1-2 mm with a saw-tooth, 3 mm with wide rollers.</p>
+
+<h2>Pieces</h2>
+<table class="table">
+  <thead>
+    <tr><th>Kind</th><th class="num">Count</th><th class="num">Size, mm</th><th class="num">Each, g</th><th class="num">Each costs</th></tr>
+  </thead>
+  <tbody>
+    {#each planned.pieces as kind (kind.kind)}
+      <tr>
+        <td>{NAMES[kind.kind]}</td>
+        <td class="num">{kind.count}</td>
+        <td class="num">{kind.kind === 'rim' ? `within ${mm(kind.lengthMm)} x ${mm(kind.widthMm)}` : `${mm(kind.lengthMm)} x ${mm(kind.widthMm)} x ${mm(kind.heightMm)}`}</td>
+        <td class="num">{grams(kind.lightestG) === grams(kind.heaviestG) ? grams(kind.massG) : `${grams(kind.lightestG)}-${grams(kind.heaviestG)}`}</td>
+        <td class="num">{money(kind.cost, work.plan.cost.currency)}</td>
+      </tr>
+    {:else}
+      <tr><td colspan="5">Trims and cuts leave nothing to sell. Make the trims smaller, or ask for fewer columns and rows.</td></tr>
+    {/each}
+    <tr><td>Trim</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.trimG)}</td><td class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td></tr>
+    <tr><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.kerfG)}</td><td class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td></tr>
+  </tbody>
+</table>
+{#if first}
+  <p class="quiet">Evenness: piece weights vary by {(planned.evenness * 100).toFixed(1)} %.</p>
+{/if}
+
+<h2>Ruler marks</h2>
+<div class="marks">
+  {#each [['From the left edge', planned.marksMm.length], ['From the front edge', planned.marksMm.width]] as const as [name, marks] (name)}
+    <table class="table">
+      <thead><tr><th>{name}</th><th class="num">mm</th><th class="num">inches</th></tr></thead>
+      <tbody>
+        {#each marks as at, i (i)}
+          <tr><td>Cut {i + 1}</td><td class="num">{mm(at)}</td><td class="num">{sixteenths(at)}</td></tr>
+        {:else}
+          <tr><td colspan="3">No cut this way</td></tr>
+        {/each}
+      </tbody>
+    </table>
+  {/each}
+</div>
+<p class="quiet kerf">All marks are measured from one edge, so that small errors do not add up. The cut begins at the mark.</p>
+
+<style>
+  h2 {
+    margin: 0.9rem 0 0.4rem;
+  }
+
+  h2:first-child {
+    margin-top: 0;
+  }
+
+  .fields {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 0.6rem;
+    margin-bottom: 0.6rem;
+  }
+
+  .fields.four {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+  }
+
+  .marks {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.8rem;
+    align-items: start;
+  }
+
+  .kerf {
+    font-size: 0.88rem;
+    margin-top: 0.4rem;
+  }
+</style>

@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { areaMm2At, tinInWords, volumeMlTo, type RackTin } from '../../core/tin';
+  import TinShape from '$lib/ui/TinShape.svelte';
+  import TinDialog from './TinDialog.svelte';
+
+  let { data } = $props();
+  let editing: { tin: RackTin | null } | null = $state.raw(null);
+
+  /** One scale for the whole rack, so that the longest tin fills its card. */
+  const longest = $derived(Math.max(200, ...data.rack.map(({ tin }) => (tin.shape === 'round' ? tin.diameterMm : tin.lengthMm))));
+  const pxPerMm = $derived(230 / longest);
+
+  async function done() {
+    editing = null;
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Tins - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head">
+    <h1>Tins</h1>
+    <Button size="field" on:click={() => (editing = { tin: null })}>Add a tin</Button>
+  </div>
+  {#if data.rack.length === 0}
+    <div class="panel empty">
+      <h2>The rack is empty</h2>
+      <p>Measure the inside of a tin at its base and add it: length, width, depth, corner radius.</p>
+    </div>
+  {/if}
+  <ul>
+    {#each data.rack as one (one.id)}
+      <li class="panel">
+        <div class="shape"><TinShape tin={one.tin} {pxPerMm} /></div>
+        <h2>{one.name}{#if one.count > 1}<span class="quiet">, {one.count} of them</span>{/if}</h2>
+        <p class="quiet figures">{tinInWords(one.tin)}</p>
+        <p class="quiet figures">{(areaMm2At(one.tin, 0) / 100).toFixed(0)} cm² base, {(volumeMlTo(one.tin, one.tin.depthMm) / 1000).toFixed(2)} L to the rim</p>
+        <Button kind="ghost" size="small" on:click={() => (editing = { tin: one })}>Change<span class="unseen"> {one.name}</span></Button>
+      </li>
+    {/each}
+  </ul>
+  {#if data.rack.length > 0}<p class="quiet">Drawn from above, all to one scale.</p>{/if}
+</div>
+
+{#if editing}<TinDialog rackTin={editing.tin} ondone={done} onleave={() => (editing = null)} />{/if}
+
+<style>
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+    gap: 1rem;
+    margin-bottom: 0.8rem;
+  }
+
+  li {
+    display: flex;
+    flex-direction: column;
+    align-items: start;
+    padding: 0.9rem 1rem 0.6rem;
+  }
+
+  .shape {
+    align-self: center;
+    flex: 1;
+    display: grid;
+    place-items: center;
+    margin-bottom: 0.7rem;
+  }
+
+  .empty {
+    padding: 1.5rem;
+  }
+</style>

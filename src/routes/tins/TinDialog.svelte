@@ -1,0 +1,85 @@
+<!-- One kind of tin: its name, how many there are, its inside. -->
+<script lang="ts">
+  import { Button, Modal, TextInput } from 'carbon-components-svelte';
+  import { untrack } from 'svelte';
+  import type { Problem } from '../../core/slab';
+  import type { RackTin, Tin } from '../../core/tin';
+  import { ask, problemAt } from '$lib/api';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TinFields from '$lib/ui/TinFields.svelte';
+  import TinShape from '$lib/ui/TinShape.svelte';
+
+  interface Props {
+    rackTin: RackTin | null;
+    ondone: () => void;
+    onleave: () => void;
+  }
+  let { rackTin, ondone, onleave }: Props = $props();
+
+  const start = untrack(() => rackTin);
+  let name = $state(start?.name ?? '');
+  let count = $state(start?.count ?? 1);
+  let tin: Tin = $state.raw(start?.tin ?? { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 10, flareDeg: 0 });
+  let open = $state(true);
+  let typed: Record<string, string> = $state({});
+  let problems: readonly Problem[] = $state.raw([]);
+  const inside = $derived(problems.filter(({ path }) => path !== '/name'));
+
+  async function save() {
+    if (Object.keys(typed).length > 0) {
+      problems = [{ path: '', message: 'Mend the marked fields first' }];
+      return;
+    }
+    const sent = { name, count, tin };
+    const answer = start
+      ? await ask('PUT', `/api/tins/${start.id}`, { ...sent, revision: start.revision })
+      : await ask('POST', '/api/tins', sent);
+    if (answer.ok) ondone();
+    else problems = answer.problems;
+  }
+
+  async function remove() {
+    if (!start || !confirm(`Take ${start.name} off the rack?`)) return;
+    const answer = await ask('DELETE', `/api/tins/${start.id}`);
+    if (answer.ok) ondone();
+    else problems = answer.problems;
+  }
+</script>
+
+<Modal
+  bind:open
+  size="sm"
+  modalHeading={start ? start.name : 'New tin'}
+  primaryButtonText="Keep"
+  secondaryButtonText="Leave as it was"
+  hasForm
+  on:click:button--secondary={onleave}
+  on:close={onleave}
+  on:submit={save}
+>
+  {#if inside.length > 0}
+    <div class="said harm" role="alert"><ul>{#each inside as { path, message } (path + message)}<li>{message}</li>{/each}</ul></div>
+  {/if}
+  <div class="grid">
+    <TextInput size="sm" labelText="Name" bind:value={name} invalid={problemAt(problems, '/name') !== ''} invalidText={problemAt(problems, '/name')} />
+    <NumberField label="How many" value={count} limits={{ min: 1, max: 100, whole: true }} name="count" {typed} onvalue={(value) => value !== null && (count = value)} />
+    <TinFields {tin} {typed} name="tin" onvalue={(next) => (tin = next)} />
+  </div>
+  <div class="shape"><TinShape {tin} pxPerMm={Math.min(0.5, 160 / (tin.shape === 'round' ? tin.diameterMm : Math.max(tin.lengthMm, tin.widthMm)))} /></div>
+  {#if start}<Button kind="danger-ghost" size="small" on:click={remove}>Take off the rack</Button>{/if}
+</Modal>
+
+<style>
+  .grid {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.6rem;
+    align-items: start;
+  }
+
+  .shape {
+    display: grid;
+    place-items: center;
+    margin-top: 1rem;
+  }
+</style>
