@@ -51,7 +51,9 @@ export async function start() {
     return address;
   } catch (error) {
     const taken = error?.code === 'EADDRINUSE';
-    console.error(taken ? `Port ${error.port} is taken: set PORT to another, such as PORT=4190` : error?.message ?? error);
+    console.error(
+      taken ? `Port ${error.port} is taken: set PORT to another, such as PORT=4190` : (error?.message ?? error),
+    );
     return process.exit(1);
   }
 }

@@ -110,7 +110,9 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
     asked.tins ?? tinsOf(slab),
     asked.scale ?? scaleOf(slab),
   );
-  const cuts = into.slabs.map(({ tin, heightMm, layers }) => evenCut(tin, heightMm, layers, asked.cut ?? slab.cut ?? UNCUT));
+  const cuts = into.slabs.map(({ tin, heightMm, layers }) =>
+    evenCut(tin, heightMm, layers, asked.cut ?? slab.cut ?? UNCUT),
+  );
   const preparations = slab.preparations.map((written, at): PlannedPreparation => {
     const { multiple, leftoverShare } = into.preparations[at]!;
     const one = made[at]!;
@@ -189,15 +191,13 @@ function slabTotals({ slabs }: Scaled, cuts: readonly EvenCut[], cost: SlabCost,
     ...cut,
     pieces: cut.pieces.map((kind) => ({ ...kind, count: kind.count * times, cost: kind.massG * perGram })),
   });
-  const planned = slabs.map(
-    ({ tin, count, layers, heightMm, massG }, at): PlannedSlab => ({
-      tin,
-      count,
-      layers,
-      slab: { massG, heightMm, tinDepthMm: tin.depthMm },
-      cut: priced(cuts[at]!, 1),
-    }),
-  );
+  const planned = slabs.map(({ tin, count, layers, heightMm, massG }, at): PlannedSlab => ({
+    tin,
+    count,
+    layers,
+    slab: { massG, heightMm, tinDepthMm: tin.depthMm },
+    cut: priced(cuts[at]!, 1),
+  }));
   const first = planned[0]!;
   return {
     slab: { ...first.slab, massG: slabs.reduce((sum, { massG, count }) => sum + count * massG, 0) },

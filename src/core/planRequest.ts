@@ -1,6 +1,16 @@
 import type { Asked } from './plan';
 import type { Shop } from './shop';
-import { cutSchema, problemsOf, scaleSchema, shopSchema, slabFrom, tinsSchema, type Problem, type Read, type Slab } from './slab';
+import {
+  cutSchema,
+  problemsOf,
+  scaleSchema,
+  shopSchema,
+  slabFrom,
+  tinsSchema,
+  type Problem,
+  type Read,
+  type Slab,
+} from './slab';
 
 /** A request for a plan: a slab, and what to do otherwise than the slab and the shop say. */
 export interface PlanRequest extends Asked {

@@ -9,6 +9,3 @@ export interface Shop {
   /** What the shop's scale can tell apart, g. */
   readonly scaleStepG: number;
 }
-
-/** A shop that has settled nothing yet. */
-export const NEW_SHOP: Shop = { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 };

@@ -10,6 +10,9 @@ interface Kept {
   readonly slab: Slab;
 }
 
+/** The time of day as it is stored. */
+const nowText = () => new Date().toISOString();
+
 const same = (a: Slab, b: Slab) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /**
@@ -120,6 +123,6 @@ export class SlabDraft {
       return;
     }
     const { slab, seen, past } = this;
-    storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, at: new Date().toISOString() });
+    storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, at: nowText() });
   }
 }

@@ -7,7 +7,8 @@ export const cutDoesNotFit: Rule = ({ cuts, scaled }) =>
         {
           code: 'cut-does-not-fit',
           where: '/cut',
-          message: 'Trims and cuts leave 0 mm for the pieces. Make the trims smaller, or ask for fewer columns and rows',
+          message:
+            'Trims and cuts leave 0 mm for the pieces. Make the trims smaller, or ask for fewer columns and rows',
         },
       ]
     : [];

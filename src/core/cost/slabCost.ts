@@ -40,7 +40,10 @@ export function lineCost({ ingredient, massG }: UsedLine): number | null {
  */
 export function slabCost(preparations: readonly UsedPreparation[], layers: readonly string[]): SlabCost {
   const byLayer = new Map(layers.map((id) => [id, 0]));
-  const byIngredient = new Map<string, { name: string; ingredient: Ingredient | null; massG: number; cost: number | null }>();
+  const byIngredient = new Map<
+    string,
+    { name: string; ingredient: Ingredient | null; massG: number; cost: number | null }
+  >();
   let used = 0;
   for (const { lines, shares } of preparations) {
     let cost = 0;

@@ -1,6 +1,5 @@
 import type { Outline } from '../tin';
 
-
 /**
  * Area in mm2 of an outline within a rectangle, whose sides are measured from the outline's middle.
  *

@@ -18,4 +18,3 @@ export const ALLERGENS = [
   'lupin',
   'molluscs',
 ] as const;
-export type Allergen = (typeof ALLERGENS)[number];

@@ -1,6 +1,5 @@
 import { ML_IN, type Measures } from './units';
 
-
 /** A volume as cups and spoons: how to measure it, and by how much that misses. */
 export interface SpoonRun {
   /** As said at the bench: "1 cup + 2 tbsp". */
@@ -10,7 +9,8 @@ export interface SpoonRun {
 }
 
 const TOLERANCE = 0.03;
-const MOST_PARTS = 3;
+/** Enough that only the smallest spoon, 1/8 tsp, limits how near a volume can be met. */
+const MOST_PARTS = 5;
 
 const SIZES = [
   ['cup', '3/4', 0.75],
@@ -31,7 +31,7 @@ interface Run {
   readonly parts: readonly number[];
 }
 
-/** Every way to fill up to three part-cups and spoons, by volume; the shortest way where two give the same volume. */
+/** Every way to fill up to five part-cups and spoons, by volume; the shortest way where two give the same volume. */
 const runsOf = new Map<Measures, readonly Run[]>();
 
 function runs(measures: Measures): readonly Run[] {

@@ -46,9 +46,11 @@ export function prepared(
   });
   const massInG = lines.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
   const lostG = (massInG * (preparation.lossPercent ?? 0)) / 100;
-  const heated = preparation.cookTo !== undefined || preparation.steps?.some((step) => step.cooks || step.ovenC !== undefined);
+  const heated =
+    preparation.cookTo !== undefined || preparation.steps?.some((step) => step.cooks || step.ovenC !== undefined);
   const evaporatedG = heated ? lostG : 0;
-  const fromComposition = preparation.densityGPerMl === undefined ? densityFromLines(lines, massInG, evaporatedG) : null;
+  const fromComposition =
+    preparation.densityGPerMl === undefined ? densityFromLines(lines, massInG, evaporatedG) : null;
   return {
     id: preparation.id,
     lines,
@@ -57,7 +59,8 @@ export function prepared(
     stuckG: heated ? 0 : lostG,
     massOutG: massInG - lostG,
     densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
-    densityFrom: preparation.densityGPerMl !== undefined ? 'given' : fromComposition !== null ? 'composition' : 'assumed',
+    densityFrom:
+      preparation.densityGPerMl !== undefined ? 'given' : fromComposition !== null ? 'composition' : 'assumed',
   };
 }
 

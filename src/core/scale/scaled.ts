@@ -50,7 +50,12 @@ export interface Scaled {
  * @param made what each preparation gives as written, by id
  * @param tins at least one
  */
-export function scaled(slab: Slab, made: ReadonlyMap<string, Prepared>, tins: readonly TinCount[], scale: Scale): Scaled {
+export function scaled(
+  slab: Slab,
+  made: ReadonlyMap<string, Prepared>,
+  tins: readonly TinCount[],
+  scale: Scale,
+): Scaled {
   const written = writtenLayers(slab, made);
   const allMm2 = tins.reduce((sum, { tin, count }) => sum + count * areaMm2At(tin, 0), 0);
   const slabs = tins.map(({ tin, count }): LaidSlab => {
@@ -65,8 +70,7 @@ export function scaled(slab: Slab, made: ReadonlyMap<string, Prepared>, tins: re
       massG: layers.reduce((sum, { massG }) => sum + massG, 0),
     };
   });
-  const unused =
-    scale.mode === 'multiple' ? scale.by : allMm2 / areaMm2At(slab.tin, 0);
+  const unused = scale.mode === 'multiple' ? scale.by : allMm2 / areaMm2At(slab.tin, 0);
   const preparations = slab.preparations.map(({ id }) => madeOf(id, written, slabs, unused));
   return { written, slabs, preparations };
 }
@@ -108,7 +112,12 @@ function thicknessAsked(scale: Scale, id: string): number | undefined {
   return scale.mode === 'layer-thickness' && Object.hasOwn(scale.mm, id) ? scale.mm[id] : undefined;
 }
 
-function madeOf(id: string, written: readonly WrittenLayer[], slabs: readonly LaidSlab[], unused: number): ScaledPreparation {
+function madeOf(
+  id: string,
+  written: readonly WrittenLayer[],
+  slabs: readonly LaidSlab[],
+  unused: number,
+): ScaledPreparation {
   let takenShare = 0;
   let needed = 0;
   const toLayer = new Map<string, number>();

@@ -36,7 +36,10 @@ export function withoutPreparation(slab: Slab, at: number): Slab {
   return {
     ...slab,
     preparations: slab.preparations.filter((_, i) => i !== at),
-    layers: slab.layers.map((layer) => ({ ...layer, from: layer.from.filter(({ preparation }) => preparation !== gone) })),
+    layers: slab.layers.map((layer) => ({
+      ...layer,
+      from: layer.from.filter(({ preparation }) => preparation !== gone),
+    })),
   };
 }
 

@@ -5,7 +5,6 @@ import * as yup from 'yup';
  * Unknown fields pass, since they belong to whoever wrote them.
  */
 
-
 /** Text of 1 to `max` characters. */
 export const text = (max = 200) =>
   yup

@@ -30,7 +30,10 @@ export function readSlab(text: string): Read<Slab> {
  */
 export function slabFrom(found: unknown): Read<Slab> {
   if (isRecord(found) && typeof found.version === 'number' && found.version > 1 && found.format === 'knife-tray/slab') {
-    return refuse('/version', `This file is of version ${found.version}; this program reads version 1. Ask for it as version 1`);
+    return refuse(
+      '/version',
+      `This file is of version ${found.version}; this program reads version 1. Ask for it as version 1`,
+    );
   }
   const inFields = problemsOf(slabSchema, found);
   if (inFields.length > 0) return { ok: false, problems: inFields };
@@ -68,7 +71,12 @@ function lostReferences(slab: Slab): Problem[] {
     layer.from.flatMap(({ preparation }, part) =>
       known.has(preparation)
         ? []
-        : [{ path: `/layers/${at}/from/${part}/preparation`, message: `There is no preparation with the id "${preparation}"` }],
+        : [
+            {
+              path: `/layers/${at}/from/${part}/preparation`,
+              message: `There is no preparation with the id "${preparation}"`,
+            },
+          ],
     ),
   );
 }
@@ -79,7 +87,12 @@ function overTaken(slab: Slab): Problem[] {
     const share = taken.get(id) ?? 0;
     if (!isOverTaken(share)) return [];
     const at = slab.layers.findLastIndex(({ from }) => from.some(({ preparation }) => preparation === id));
-    return [{ path: `/layers/${at}/from`, message: `The layers take ${Math.round(share * 100)} % of ${name}: bring the shares down to 1 in total` }];
+    return [
+      {
+        path: `/layers/${at}/from`,
+        message: `The layers take ${Math.round(share * 100)} % of ${name}: bring the shares down to 1 in total`,
+      },
+    ];
   });
 }
 
@@ -87,6 +100,11 @@ function disagreeing(slab: Slab): Problem[] {
   return slab.preparations.flatMap(({ cookTo }, at) => {
     const apart = cookTo && scalesDisagreeC(cookTo);
     if (!apart) return [];
-    return [{ path: `/preparations/${at}/cookTo`, message: `Celsius and Fahrenheit are ${apart.toFixed(0)} degrees C apart: keep the right one and drop the other` }];
+    return [
+      {
+        path: `/preparations/${at}/cookTo`,
+        message: `Celsius and Fahrenheit are ${apart.toFixed(0)} degrees C apart: keep the right one and drop the other`,
+      },
+    ];
   });
 }

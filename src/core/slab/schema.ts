@@ -100,10 +100,9 @@ const preparation = fields({
 const layer = fields({
   id: text(),
   name: text(),
-  from: list(
-    fields({ preparation: text(), share: number(0, 1).required(required) }).required(required),
-    50,
-  ).required(required),
+  from: list(fields({ preparation: text(), share: number(0, 1).required(required) }).required(required), 50).required(
+    required,
+  ),
   spread: oneOf(SPREADS).required(required),
   thicknessMm: positive(MOST.mm),
   wallMm: positive(MOST.mm),

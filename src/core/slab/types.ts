@@ -92,7 +92,8 @@ export interface Layer {
   readonly densityGPerMl?: number | undefined;
   readonly pourC?: number | undefined;
   readonly set?:
-    { readonly place?: Place; readonly minMinutes?: number; readonly maxMinutes?: number; readonly toC?: number } | undefined;
+    | { readonly place?: Place; readonly minMinutes?: number; readonly maxMinutes?: number; readonly toC?: number }
+    | undefined;
   readonly texture?: Texture | undefined;
 }
 

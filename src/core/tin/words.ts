@@ -8,8 +8,7 @@ import type { Tin } from './types';
 export function tinInWords(tin: Tin): string {
   const flare = tin.flareDeg ? `, flared ${tin.flareDeg} degrees` : '';
   if (tin.shape === 'round') return `${tin.diameterMm} mm round, ${tin.depthMm} deep${flare}`;
-  const size =
-    tin.lengthMm === tin.widthMm ? `${tin.lengthMm} mm square` : `${tin.lengthMm} x ${tin.widthMm} mm`;
+  const size = tin.lengthMm === tin.widthMm ? `${tin.lengthMm} mm square` : `${tin.lengthMm} x ${tin.widthMm} mm`;
   return `${size}, ${tin.depthMm} deep${flare}`;
 }
 

@@ -9,7 +9,6 @@ import ingredients from '../../../demo/larder.json';
 import shop from '../../../demo/shop.json';
 import tins from '../../../demo/tins.json';
 
-
 const slabs = Object.values(
   import.meta.glob<string>('../../../demo/slabs/*.slab.json', { query: '?raw', import: 'default', eager: true }),
 );

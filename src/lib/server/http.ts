@@ -30,7 +30,9 @@ export async function bodyText(request: Request): Promise<Body> {
 }
 
 /** A request's body as JSON, or the answer that says why there is none. */
-export async function bodyJson(request: Request): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
+export async function bodyJson(
+  request: Request,
+): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
   const body = await bodyText(request);
   if (!body.ok) return body;
   try {

@@ -22,7 +22,8 @@ interface PackRow {
   readonly priceMinor: number | null;
 }
 
-const ROWS = 'SELECT id, revision, name, density_g_per_ml AS densityGPerMl, unit_mass_g AS unitMassG, facts FROM ingredient';
+const ROWS =
+  'SELECT id, revision, name, density_g_per_ml AS densityGPerMl, unit_mass_g AS unitMassG, facts FROM ingredient';
 const PACKS = 'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor FROM pack';
 
 /** All ingredients with their packs, by name. */
@@ -62,7 +63,9 @@ export function shelve(db: Db, ingredient: Ingredient, at?: { id: number; revisi
   const row = { name, plainName: plainName(name), densityGPerMl, unitMassG, facts: JSON.stringify(facts) };
   return db
     .transaction((): Shelved => {
-      const taken = db.prepare<[string], { id: number }>('SELECT id FROM ingredient WHERE plain_name = ?').get(row.plainName);
+      const taken = db
+        .prepare<[string], { id: number }>('SELECT id FROM ingredient WHERE plain_name = ?')
+        .get(row.plainName);
       if (taken && taken.id !== at?.id) return { ok: false, reason: 'name-taken' };
       if (!at) {
         const { lastInsertRowid } = db

@@ -1,10 +1,24 @@
-import { fields, ingredientSchema, number, problemsOf, shopSchema, text, tinSchema, whole, type Read } from '../../core/slab';
+import {
+  fields,
+  ingredientSchema,
+  number,
+  problemsOf,
+  shopSchema,
+  text,
+  tinSchema,
+  whole,
+  type Read,
+} from '../../core/slab';
 import type { Ingredient } from '../../core/larder';
 import type { Shop } from '../../core/shop';
 import type { RackTin } from '../../core/tin';
 
 const revision = number(1, 1e9).required('Say which revision the change began from');
-const rackTin = fields({ name: text(), count: whole(1, 100).required('Say how many there are'), tin: tinSchema }).required('Send a tin');
+const rackTin = fields({
+  name: text(),
+  count: whole(1, 100).required('Say how many there are'),
+  tin: tinSchema,
+}).required('Send a tin');
 const named = ingredientSchema.required('Send an ingredient');
 const shop = shopSchema.required('Send the settings');
 

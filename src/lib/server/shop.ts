@@ -14,7 +14,9 @@ export function saveShop(db: Db, shop: Shop): void {
   db.transaction(() => {
     const shift = 10 ** (coinDigits(shop.currency) - coinDigits(shopSettings(db).currency));
     if (shift !== 1) {
-      db.prepare('UPDATE pack SET price_minor = CAST(round(price_minor * ?) AS INTEGER) WHERE price_minor IS NOT NULL').run(shift);
+      db.prepare(
+        'UPDATE pack SET price_minor = CAST(round(price_minor * ?) AS INTEGER) WHERE price_minor IS NOT NULL',
+      ).run(shift);
     }
     db.prepare(
       'UPDATE shop SET name = :name, currency = :currency, measures = :measures, scale_step_g = :scaleStepG WHERE id = 1',

@@ -21,7 +21,8 @@
   <div class="title">
     <div class="h">{slab.name}</div>
     <p>
-      {#each plan.slabs as { tin, count } (tinInWords(tin))}{count > 1 ? `${count} x ` : ''}{tinInWords(tin)}. {/each}
+      {#each plan.slabs as { tin, count } (tinInWords(tin))}{count > 1 ? `${count} x ` : ''}{tinInWords(tin)}.
+      {/each}
       {plan.cut.columns} x {plan.cut.rows}, {plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)} pieces,
       {mm(plan.slab.heightMm)} mm high. {shop.name}
     </p>
@@ -31,7 +32,10 @@
     <div class="preparation">
       <div class="h2">
         {preparation.name}{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}
-        <span>{grams(planned.massOutG)} g when done{#if preparation.cookTo?.celsius}, cooked to {preparation.cookTo.celsius} °C{/if}</span>
+        <span
+          >{grams(planned.massOutG)} g when done{#if preparation.cookTo?.celsius}, cooked to {preparation.cookTo
+              .celsius} °C{/if}</span
+        >
       </div>
       <table>
         <tbody>
@@ -64,9 +68,15 @@
     </table>
   </div>
   {#if plan.cut.marksMm.length.length + plan.cut.marksMm.width.length > 0}
-    <p>Marks from the left, mm: {plan.cut.marksMm.length.map(mm).join(', ')}. From the front: {plan.cut.marksMm.width.map(mm).join(', ')}.</p>
+    <p>
+      Marks from the left, mm: {plan.cut.marksMm.length.map(mm).join(', ')}. From the front: {plan.cut.marksMm.width
+        .map(mm)
+        .join(', ')}.
+    </p>
   {/if}
-  {#if hot}<p>Boiling sugar sticks and burns deep: gloves, a clear bench, cold water near. Cool a burn under running water.</p>{/if}
+  {#if hot}<p>
+      Boiling sugar sticks and burns deep: gloves, a clear bench, cold water near. Cool a burn under running water.
+    </p>{/if}
   {#if egg}<p>Egg that is not cooked through: use pasteurised egg, and follow your local food rules.</p>{/if}
 </div>
 

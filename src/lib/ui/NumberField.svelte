@@ -21,8 +21,18 @@
     helper?: string;
     placeholder?: string;
   }
-  let { label, value, limits, onvalue, typed, name, optional = false, hideLabel = false, helper = '', placeholder = '' }: Props =
-    $props();
+  let {
+    label,
+    value,
+    limits,
+    onvalue,
+    typed,
+    name,
+    optional = false,
+    hideLabel = false,
+    helper = '',
+    placeholder = '',
+  }: Props = $props();
 
   const shown = (number: number | null | undefined) =>
     number === null || number === undefined ? '' : String(Number(number.toFixed(3)));

@@ -28,7 +28,9 @@
     rows = inOrder();
     if (to === -1) return;
     // One row was taken out and put back elsewhere: it is the one whose removal leaves the rest in order.
-    const from = order.find((at) => order.filter((one) => one !== at).every((one, i, rest) => i === 0 || one > rest[i - 1]!))!;
+    const from = order.find((at) =>
+      order.filter((one) => one !== at).every((one, i, rest) => i === 0 || one > rest[i - 1]!),
+    )!;
     onorder(from, order.indexOf(from));
   }
 
@@ -50,7 +52,15 @@
 <ul
   bind:this={list}
   aria-label={label}
-  use:dragHandleZone={{ items: rows, flipDurationMs: 0, autoAriaDisabled: true, zoneItemTabIndex: -1, zoneTabIndex: -1, dropTargetStyle: {}, type: label }}
+  use:dragHandleZone={{
+    items: rows,
+    flipDurationMs: 0,
+    autoAriaDisabled: true,
+    zoneItemTabIndex: -1,
+    zoneTabIndex: -1,
+    dropTargetStyle: {},
+    type: label,
+  }}
   onconsider={(event) => (rows = event.detail.items)}
   onfinalize={(event) => settle(event.detail.items)}
 >

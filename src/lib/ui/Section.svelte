@@ -18,22 +18,23 @@
   const LABELS = 200;
   const SCALE = 26;
   const drawing = $derived(
-    sectionDrawing(
-      planned.tin,
-      planned.layers,
-      planned.cut.marksMm.length,
-      slab.cut?.trimMm?.left ?? 0,
-      BOX,
-    ),
+    sectionDrawing(planned.tin, planned.layers, planned.cut.marksMm.length, slab.cut?.trimMm?.left ?? 0, BOX),
   );
   const ruler = $derived.by(() => {
     const step = drawing.pxPerMm * 10 > 16 ? 10 : 20;
     const most = Math.floor((BOX.height - 10) / drawing.pxPerMm / step);
-    return Array.from({ length: most + 1 }, (_, i) => ({ label: i * step, y: BOX.height - 3 - i * step * drawing.pxPerMm }));
+    return Array.from({ length: most + 1 }, (_, i) => ({
+      label: i * step,
+      y: BOX.height - 3 - i * step * drawing.pxPerMm,
+    }));
   });
   const visible = $derived(drawing.strata.filter(({ layer }) => layer.thicknessMm > 0));
   const above = $derived(planned.layers.filter(({ thicknessMm, massG }) => thicknessMm === 0 && massG > 0));
-  const texture = (id: string) => textureOf(slab.layers.find((layer) => layer.id === id)!, slab.preparations);
+  const texture = (id: string) =>
+    textureOf(
+      slab.layers.find((layer) => layer.id === id)!,
+      slab.preparations,
+    );
 
   const NUDGES: Record<string, number> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 };
 
@@ -62,7 +63,11 @@
 </script>
 
 <figure class="section">
-  <svg viewBox="0 0 {SCALE + BOX.width + LABELS} {BOX.height + 8}" role="group" aria-label="Section of {slab.name}, to scale">
+  <svg
+    viewBox="0 0 {SCALE + BOX.width + LABELS} {BOX.height + 8}"
+    role="group"
+    aria-label="Section of {slab.name}, to scale"
+  >
     <g class="ruler" aria-hidden="true">
       {#each ruler as { label, y } (label)}
         <path d="M{SCALE - 6} {y}h5" />
@@ -75,7 +80,13 @@
       {/each}
       {#if drawing.trimPx > 0 && visible.length > 0}
         {@const top = visible.at(-1)!.topPx}
-        <rect x={visible[0]!.leftPx} y={top} width={Math.max(0, drawing.trimPx - visible[0]!.leftPx)} height={BOX.height - 3 - top} class="trim" />
+        <rect
+          x={visible[0]!.leftPx}
+          y={top}
+          width={Math.max(0, drawing.trimPx - visible[0]!.leftPx)}
+          height={BOX.height - 3 - top}
+          class="trim"
+        />
       {/if}
       {#each drawing.cutsPx as x (x)}
         <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{BOX.height - 3}" class="cut" />
@@ -125,7 +136,9 @@
     {#if visible.length === 0}
       No layer has any height yet.
     {:else}
-      Section, to scale{drawing.torn ? ', from the left wall' : ''}{onthickness ? '. Pull an upper edge to change a thickness' : ''}.
+      Section, to scale{drawing.torn ? ', from the left wall' : ''}{onthickness
+        ? '. Pull an upper edge to change a thickness'
+        : ''}.
     {/if}
     {#if above.length > 0}
       Without height of its own: {above.map(({ name }) => name).join(', ')}.

@@ -18,7 +18,10 @@
 
 <svg viewBox="0 0 {BOX.width + 6} {BOX.height}" aria-hidden="true">
   {#each drawing.strata as { layer, path } (layer.id)}
-    {#if layer.thicknessMm > 0}<path d={path} fill="url(#fill-{layers.find(({ id }) => id === layer.id)!.texture})" />{/if}
+    {#if layer.thicknessMm > 0}<path
+        d={path}
+        fill="url(#fill-{layers.find(({ id }) => id === layer.id)!.texture})"
+      />{/if}
   {/each}
   <path class="wall" d={drawing.wall} />
 </svg>

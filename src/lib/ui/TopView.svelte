@@ -2,18 +2,20 @@
 <script lang="ts">
   import { evenGrid, type CutLine } from '../../core/cut';
   import type { PlannedSlab } from '../../core/plan';
-  import type { CutSpec } from '../../core/slab';
+  import type { CutSpec, Texture } from '../../core/slab';
   import { outlineAt } from '../../core/tin';
   import { mm } from '$lib/figures';
 
   interface Props {
     planned: PlannedSlab;
     cut: CutSpec;
+    /** What the upper face looks like; nothing where there is no slab yet. */
+    texture: Texture | null;
     onmove?: (line: CutLine, toMm: number, insideMm: number) => void;
   }
-  let { planned, cut, onmove }: Props = $props();
+  let { planned, cut, texture, onmove }: Props = $props();
 
-  const BOX = { width: 560, height: 236 };
+  const BOX = { width: 560, height: 310 };
   const PAD = { left: 40, top: 22, right: 14, bottom: 6 };
 
   const outline = $derived(outlineAt(planned.tin, planned.slab.heightMm / 2));
@@ -56,7 +58,11 @@
       const kind = side === 'length' ? 'column' : 'row';
       return [
         { line: { side, end: 'start' } as const, atMm: spans[0]![0], name: `Trim ${near}` },
-        ...spans.slice(0, -1).map(([, to], i) => ({ line: { side, after: i + 1 } as const, atMm: to, name: `Cut after ${kind} ${i + 1}` })),
+        ...spans.slice(0, -1).map(([, to], i) => ({
+          line: { side, after: i + 1 } as const,
+          atMm: to,
+          name: `Cut after ${kind} ${i + 1}`,
+        })),
         { line: { side, end: 'end' } as const, atMm: Math.min(insideMm, spans.at(-1)![1]), name: `Trim ${far}` },
       ];
     });
@@ -99,14 +105,20 @@
     <clipPath id="tin-{id}">
       <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} />
     </clipPath>
-    <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} class="slab" />
+    <rect
+      x={x(0)}
+      y={y(outline.widthMm)}
+      width={lengthPx}
+      height={widthPx}
+      rx={outline.cornerMm * px}
+      class="slab"
+      fill={texture ? `url(#fill-${texture})` : 'var(--panel)'}
+    />
     {#if grid}
+      {@const frame = `M${x(0)} ${y(0)}H${x(outline.lengthMm)}V${y(outline.widthMm)}H${x(0)}Z M${x(grid.length.spans[0]![0])} ${y(grid.width.spans[0]![0])}H${x(grid.length.spans.at(-1)![1])}V${y(grid.width.spans.at(-1)![1])}H${x(grid.length.spans[0]![0])}Z`}
       <g clip-path="url(#tin-{id})">
-        <path
-          class="trim"
-          fill-rule="evenodd"
-          d="M{x(0)} {y(0)}H{x(outline.lengthMm)}V{y(outline.widthMm)}H{x(0)}Z M{x(grid.length.spans[0]![0])} {y(grid.width.spans[0]![0])}H{x(grid.length.spans.at(-1)![1])}V{y(grid.width.spans.at(-1)![1])}H{x(grid.length.spans[0]![0])}Z"
-        />
+        <path class="trim" fill-rule="evenodd" d={frame} />
+        <path class="trim hatch" fill-rule="evenodd" d={frame} />
         {#each planned.cut.marksMm.length as at (at)}
           <path class="cut" d="M{x(at)} {y(0)}V{y(outline.widthMm)}" />
         {/each}
@@ -150,7 +162,9 @@
     {/each}
   </svg>
   <figcaption>
-    From above, to scale, front edge below; marks in mm from the left and front edges{onmove ? '. Pull a line to move it' : ''}.
+    From above, to scale, front edge below; marks in mm from the left and front edges{onmove
+      ? '. Pull a line to move it'
+      : ''}.
   </figcaption>
 </figure>
 
@@ -161,18 +175,19 @@
     touch-action: none;
   }
 
-  .slab {
+  .trim {
     fill: var(--panel);
+    opacity: 0.5;
   }
 
-  .trim {
+  .trim.hatch {
     fill: url(#fill-trim);
-    opacity: 0.55;
+    opacity: 0.9;
   }
 
   .cut {
-    stroke: var(--primary);
-    stroke-width: 1.4;
+    stroke: var(--panel);
+    stroke-width: 2;
   }
 
   .tin {

@@ -68,7 +68,10 @@
     onclick={() => (open = !open)}
   >
     <span>Warnings</span>
-    <b>{#if before.warnings !== now.warnings}<s>{before.warnings}</s>{/if} {now.warnings}</b>
+    <b
+      >{#if before.warnings !== now.warnings}<s>{before.warnings}</s>{/if}
+      {now.warnings}</b
+    >
   </button>
   {#if unread > 0}
     <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} another look</p>

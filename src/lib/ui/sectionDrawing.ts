@@ -82,7 +82,10 @@ export function sectionDrawing(
       leftPx: x(-out * topMm),
     };
   });
-  const labels = spread(strata.map(({ middlePx }) => middlePx), boxPx.height - 8);
+  const labels = spread(
+    strata.map(({ middlePx }) => middlePx),
+    boxPx.height - 8,
+  );
   const wallRight = torn
     ? `M${x(0)} ${y(0) + 1.5}L${right(0)} ${y(0) + 1.5}`
     : `M${x(0)} ${y(0) + 1.5}L${x(lengthMm)} ${y(0) + 1.5}L${x(lengthMm + out * tin.depthMm) + 1} ${y(tin.depthMm)}`;

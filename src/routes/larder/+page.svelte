@@ -33,7 +33,9 @@
 <div class="page">
   <div class="page-head">
     <h1>Larder</h1>
-    <div class="find"><Search size="lg" labelText="Find an ingredient" placeholder="Find an ingredient" bind:value={sought} /></div>
+    <div class="find">
+      <Search size="lg" labelText="Find an ingredient" placeholder="Find an ingredient" bind:value={sought} />
+    </div>
     <Button size="field" on:click={() => (editing = { ingredient: null })}>Add an ingredient</Button>
   </div>
 
@@ -48,21 +50,34 @@
         <thead>
           <tr>
             <th>Ingredient</th><th class="num">g per mL</th><th class="num">One is, g</th><th>Pack usually bought</th>
-            <th class="num">Pack costs</th><th class="num">Per kg</th><th>Allergens</th><th><span class="unseen">Change</span></th>
+            <th class="num">Pack costs</th><th class="num">Per kg</th><th>Allergens</th><th
+              ><span class="unseen">Change</span></th
+            >
           </tr>
         </thead>
         <tbody>
           {#each found as one (one.id)}
             {@const [pack] = one.packs ?? []}
             <tr>
-              <td><b>{one.name}</b>{#if one.aliases?.length}<span class="quiet">, also {one.aliases.join(', ')}</span>{/if}</td>
+              <td
+                ><b>{one.name}</b>{#if one.aliases?.length}<span class="quiet">, also {one.aliases.join(', ')}</span
+                  >{/if}</td
+              >
               <td class="num">{one.densityGPerMl?.toFixed(2) ?? '-'}</td>
               <td class="num">{one.unitMassG ?? '-'}</td>
-              <td>{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet"> and {one.packs!.length - 1} more</span>{/if}</td>
+              <td
+                >{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet">
+                    and {one.packs!.length - 1} more</span
+                  >{/if}</td
+              >
               <td class="num">{pack?.price === undefined ? '-' : money(pack.price, data.shop.currency)}</td>
               <td class="num">{perKilo(one)}</td>
               <td>{one.allergens?.join(', ') || '-'}</td>
-              <td class="num"><Button kind="ghost" size="small" on:click={() => (editing = { ingredient: one })}>Change<span class="unseen"> {one.name}</span></Button></td>
+              <td class="num"
+                ><Button kind="ghost" size="small" on:click={() => (editing = { ingredient: one })}
+                  >Change<span class="unseen"> {one.name}</span></Button
+                ></td
+              >
             </tr>
           {:else}
             <tr><td colspan="8">Nothing in the larder is called that.</td></tr>
@@ -70,7 +85,10 @@
         </tbody>
       </table>
     </div>
-    <p class="quiet">{found.length} of {data.ingredients.length}. Allergens are what the packs declare; check each delivery, and follow your local food law for labels.</p>
+    <p class="quiet">
+      {found.length} of {data.ingredients.length}. Allergens are what the packs declare; check each delivery, and follow
+      your local food law for labels.
+    </p>
   {/if}
 </div>
 

@@ -49,7 +49,10 @@
       problems = [{ path: '', message: 'Mend the marked fields first' }];
       return;
     }
-    const names = aliases.split(',').map((one) => one.trim()).filter(Boolean);
+    const names = aliases
+      .split(',')
+      .map((one) => one.trim())
+      .filter(Boolean);
     const sent = { ...form, aliases: names };
     saving = true;
     const answer = start
@@ -61,7 +64,8 @@
   }
 
   async function remove() {
-    if (!confirm(`Take ${form.name} out of the larder? Slabs keep their lines, but cannot weigh or price it any more.`)) return;
+    if (!confirm(`Take ${form.name} out of the larder? Slabs keep their lines, but cannot weigh or price it any more.`))
+      return;
     const answer = await ask('DELETE', `/api/larder/${id}`);
     if (answer.ok) ondone();
     else problems = answer.problems;
@@ -80,36 +84,106 @@
 >
   {#if problems.length > 0}
     <div class="said harm" role="alert">
-      <ul>{#each problems as { path, message } (path + message)}<li>{message}{#if path} ({path.slice(1).replaceAll('/', ' ')}){/if}</li>{/each}</ul>
+      <ul>
+        {#each problems as { path, message } (path + message)}<li>
+            {message}{#if path}
+              ({path.slice(1).replaceAll('/', ' ')}){/if}
+          </li>{/each}
+      </ul>
     </div>
   {/if}
   <div class="grid">
-    <div class="wide"><TextInput size="sm" labelText="Name" value={form.name} on:input={(event) => (form = { ...form, name: String(event.detail ?? '') })} invalid={problemAt(problems, '/name') !== ''} invalidText={problemAt(problems, '/name')} /></div>
+    <div class="wide">
+      <TextInput
+        size="sm"
+        labelText="Name"
+        value={form.name}
+        on:input={(event) => (form = { ...form, name: String(event.detail ?? '') })}
+        invalid={problemAt(problems, '/name') !== ''}
+        invalidText={problemAt(problems, '/name')}
+      />
+    </div>
     <div class="wide"><TextInput size="sm" labelText="Also called (parted by commas)" bind:value={aliases} /></div>
-    <NumberField label="Density, g per mL" optional value={form.densityGPerMl} limits={{ min: 0.01, max: 25 }} name="density" {typed} onvalue={(value) => (form = { ...form, densityGPerMl: value ?? undefined })} />
-    <NumberField label="One weighs, g" optional value={form.unitMassG} limits={{ min: 0.01, max: 1e6 }} name="each" {typed} onvalue={(value) => (form = { ...form, unitMassG: value ?? undefined })} />
+    <NumberField
+      label="Density, g per mL"
+      optional
+      value={form.densityGPerMl}
+      limits={{ min: 0.01, max: 25 }}
+      name="density"
+      {typed}
+      onvalue={(value) => (form = { ...form, densityGPerMl: value ?? undefined })}
+    />
+    <NumberField
+      label="One weighs, g"
+      optional
+      value={form.unitMassG}
+      limits={{ min: 0.01, max: 1e6 }}
+      name="each"
+      {typed}
+      onvalue={(value) => (form = { ...form, unitMassG: value ?? undefined })}
+    />
   </div>
   <h3>Packs, the one usually bought first</h3>
   {#each packs as pack, at (at)}
     <div class="pack">
-      <TextInput size="sm" labelText="Pack" value={pack.name ?? ''} on:input={(event) => setPack(at, { name: String(event.detail ?? '') })} invalid={problemAt(problems, `/packs/${at}/name`) !== ''} invalidText={problemAt(problems, `/packs/${at}/name`)} />
-      <NumberField label="Holds, g" value={pack.massG} limits={{ min: 0.01, max: 1e6 }} name="pack {at} mass" {typed} onvalue={(value) => setPack(at, { massG: value ?? undefined })} />
-      <NumberField label="Costs" optional value={pack.price} limits={{ min: 0, max: 1e6 }} name="pack {at} price" {typed} onvalue={(value) => setPack(at, { price: value ?? undefined })} />
-      <Button kind="ghost" size="small" on:click={() => (form = { ...form, packs: packs.filter((_, i) => i !== at) as Pack[] })}>Remove</Button>
+      <TextInput
+        size="sm"
+        labelText="Pack"
+        value={pack.name ?? ''}
+        on:input={(event) => setPack(at, { name: String(event.detail ?? '') })}
+        invalid={problemAt(problems, `/packs/${at}/name`) !== ''}
+        invalidText={problemAt(problems, `/packs/${at}/name`)}
+      />
+      <NumberField
+        label="Holds, g"
+        value={pack.massG}
+        limits={{ min: 0.01, max: 1e6 }}
+        name="pack {at} mass"
+        {typed}
+        onvalue={(value) => setPack(at, { massG: value ?? undefined })}
+      />
+      <NumberField
+        label="Costs"
+        optional
+        value={pack.price}
+        limits={{ min: 0, max: 1e6 }}
+        name="pack {at} price"
+        {typed}
+        onvalue={(value) => setPack(at, { price: value ?? undefined })}
+      />
+      <Button
+        kind="ghost"
+        size="small"
+        on:click={() => (form = { ...form, packs: packs.filter((_, i) => i !== at) as Pack[] })}>Remove</Button
+      >
     </div>
   {/each}
-  <Button kind="tertiary" size="small" on:click={() => (form = { ...form, packs: [...packs, { name: '' }] as Pack[] })}>Add a pack</Button>
+  <Button kind="tertiary" size="small" on:click={() => (form = { ...form, packs: [...packs, { name: '' }] as Pack[] })}
+    >Add a pack</Button
+  >
   <h3>In 100 g</h3>
   <div class="five">
     {#each PARTS as part (part)}
-      <NumberField label="{part}, g" optional value={parts[part]} limits={PER_100} name="part {part}" {typed} onvalue={(value) => setPart(part, value)} />
+      <NumberField
+        label="{part}, g"
+        optional
+        value={parts[part]}
+        limits={PER_100}
+        name="part {part}"
+        {typed}
+        onvalue={(value) => setPart(part, value)}
+      />
     {/each}
   </div>
   <fieldset>
     <legend><h3>Allergens</h3></legend>
     <div class="allergens">
       {#each ALLERGENS as name (name)}
-        <Checkbox labelText={name} checked={(form.allergens ?? []).includes(name)} on:check={(event) => allergen(name, event.detail)} />
+        <Checkbox
+          labelText={name}
+          checked={(form.allergens ?? []).includes(name)}
+          on:check={(event) => allergen(name, event.detail)}
+        />
       {/each}
     </div>
   </fieldset>

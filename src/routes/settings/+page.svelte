@@ -31,15 +31,40 @@
 <div class="page">
   <div class="page-head"><h1>Settings</h1></div>
   <form class="panel" onsubmit={save} oninput={() => (said = '')}>
-    <TextInput labelText="Name of the shop" bind:value={form.name} invalid={problemAt(problems, '/name') !== ''} invalidText={problemAt(problems, '/name')} />
-    <Select labelText="Currency" bind:selected={form.currency} helperText="Prices keep their figures when the currency changes">
+    <TextInput
+      labelText="Name of the shop"
+      bind:value={form.name}
+      invalid={problemAt(problems, '/name') !== ''}
+      invalidText={problemAt(problems, '/name')}
+    />
+    <Select
+      labelText="Currency"
+      bind:selected={form.currency}
+      helperText="Prices keep their figures when the currency changes"
+    >
       {#each CURRENCIES as code (code)}<SelectItem value={code} text="{code}, {currencyNames.of(code)}" />{/each}
     </Select>
-    <Select labelText="Cups and spoons" bind:selected={form.measures} helperText="For slabs that do not say whose spoons they mean">
+    <Select
+      labelText="Cups and spoons"
+      bind:selected={form.measures}
+      helperText="For slabs that do not say whose spoons they mean"
+    >
       {#each MEASURES as one (one)}<SelectItem value={one} text={MEASURES_NAMED[one]} />{/each}
     </Select>
-    <NumberField label="The scale shows steps of, g" value={form.scaleStepG} limits={{ min: 0.01, max: 1000 }} name="step" {typed} onvalue={(value) => value !== null && (form.scaleStepG = value)} />
-    {#each problems.filter(({ path }) => path !== '/name') as { path, message } (path + message)}<p class="said harm" role="alert">{message}</p>{/each}
+    <NumberField
+      label="The scale shows steps of, g"
+      value={form.scaleStepG}
+      limits={{ min: 0.01, max: 1000 }}
+      name="step"
+      {typed}
+      onvalue={(value) => value !== null && (form.scaleStepG = value)}
+    />
+    {#each problems.filter(({ path }) => path !== '/name') as { path, message } (path + message)}<p
+        class="said harm"
+        role="alert"
+      >
+        {message}
+      </p>{/each}
     <p><Button type="submit">Keep</Button> <span role="status">{said}</span></p>
   </form>
 </div>

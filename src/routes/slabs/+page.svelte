@@ -55,7 +55,12 @@
     about = file.name;
     problems = [];
     if (file.size > MOST_BYTES) {
-      problems = [{ path: '', message: 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json' }];
+      problems = [
+        {
+          path: '',
+          message: 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json',
+        },
+      ];
     } else {
       await takeIn(await file.text());
     }
@@ -81,7 +86,15 @@
   <div class="page-head">
     <h1>Slabs</h1>
     <div class="find"><Search size="lg" labelText="Find a slab" placeholder="Find a slab" bind:value={sought} /></div>
-    <input bind:this={picker} class="unseen" type="file" accept=".json" tabindex="-1" aria-label="Slab file" onchange={fromFile} />
+    <input
+      bind:this={picker}
+      class="unseen"
+      type="file"
+      accept=".json"
+      tabindex="-1"
+      aria-label="Slab file"
+      onchange={fromFile}
+    />
     <Button kind="tertiary" size="field" on:click={() => picker.click()}>From a file</Button>
     <Button size="field" on:click={begin}>New slab</Button>
   </div>
@@ -91,7 +104,9 @@
       <h2>{about ? `${about} was not taken in` : 'That did not work'}</h2>
       <ul>
         {#each problems.slice(0, 8) as { path, message } (path + message)}
-          <li>{message}{#if path}<span class="quiet"> ({path})</span>{/if}</li>
+          <li>
+            {message}{#if path}<span class="quiet"> ({path})</span>{/if}
+          </li>
         {/each}
         {#if problems.length > 8}<li>and {problems.length - 8} more</li>{/if}
       </ul>
@@ -117,9 +132,15 @@
         </a>
         <p class="quiet">{slab.tinWords}</p>
         <p class="figures">
-          <b>{slab.pieces}</b> pieces of <b>{grams(slab.eachG)} g</b>, each <b>{money(slab.perPiece, data.shop.currency)}</b>
+          <b>{slab.pieces}</b> pieces of <b>{grams(slab.eachG)} g</b>, each
+          <b>{money(slab.perPiece, data.shop.currency)}</b>
         </p>
-        <button type="button" class="off" onclick={() => remove(slab.id, slab.name)} aria-label="Take {slab.name} off the list">Take off</button>
+        <button
+          type="button"
+          class="off"
+          onclick={() => remove(slab.id, slab.name)}
+          aria-label="Take {slab.name} off the list">Take off</button
+        >
       </li>
     {/each}
   </ul>

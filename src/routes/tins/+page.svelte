@@ -9,7 +9,9 @@
   let editing: { tin: RackTin | null } | null = $state.raw(null);
 
   /** One scale for the whole rack, so that the longest tin fills its card. */
-  const longest = $derived(Math.max(200, ...data.rack.map(({ tin }) => (tin.shape === 'round' ? tin.diameterMm : tin.lengthMm))));
+  const longest = $derived(
+    Math.max(200, ...data.rack.map(({ tin }) => (tin.shape === 'round' ? tin.diameterMm : tin.lengthMm))),
+  );
   const pxPerMm = $derived(230 / longest);
 
   async function done() {
@@ -35,10 +37,18 @@
     {#each data.rack as one (one.id)}
       <li class="panel">
         <div class="shape"><TinShape tin={one.tin} {pxPerMm} /></div>
-        <h2>{one.name}{#if one.count > 1}<span class="quiet">, {one.count} of them</span>{/if}</h2>
+        <h2>
+          {one.name}{#if one.count > 1}<span class="quiet">, {one.count} of them</span>{/if}
+        </h2>
         <p class="quiet figures">{tinInWords(one.tin)}</p>
-        <p class="quiet figures">{(areaMm2At(one.tin, 0) / 100).toFixed(0)} cm² base, {(volumeMlTo(one.tin, one.tin.depthMm) / 1000).toFixed(2)} L to the rim</p>
-        <Button kind="ghost" size="small" on:click={() => (editing = { tin: one })}>Change<span class="unseen"> {one.name}</span></Button>
+        <p class="quiet figures">
+          {(areaMm2At(one.tin, 0) / 100).toFixed(0)} cm² base, {(volumeMlTo(one.tin, one.tin.depthMm) / 1000).toFixed(
+            2,
+          )} L to the rim
+        </p>
+        <Button kind="ghost" size="small" on:click={() => (editing = { tin: one })}
+          >Change<span class="unseen"> {one.name}</span></Button
+        >
       </li>
     {/each}
   </ul>

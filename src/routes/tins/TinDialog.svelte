@@ -19,7 +19,9 @@
   const start = untrack(() => rackTin);
   let name = $state(start?.name ?? '');
   let count = $state(start?.count ?? 1);
-  let tin: Tin = $state.raw(start?.tin ?? { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 10, flareDeg: 0 });
+  let tin: Tin = $state.raw(
+    start?.tin ?? { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 10, flareDeg: 0 },
+  );
   let open = $state(true);
   let typed: Record<string, string> = $state({});
   let problems: readonly Problem[] = $state.raw([]);
@@ -58,14 +60,36 @@
   on:submit={save}
 >
   {#if inside.length > 0}
-    <div class="said harm" role="alert"><ul>{#each inside as { path, message } (path + message)}<li>{message}</li>{/each}</ul></div>
+    <div class="said harm" role="alert">
+      <ul>
+        {#each inside as { path, message } (path + message)}<li>{message}</li>{/each}
+      </ul>
+    </div>
   {/if}
   <div class="grid">
-    <TextInput size="sm" labelText="Name" bind:value={name} invalid={problemAt(problems, '/name') !== ''} invalidText={problemAt(problems, '/name')} />
-    <NumberField label="How many" value={count} limits={{ min: 1, max: 100, whole: true }} name="count" {typed} onvalue={(value) => value !== null && (count = value)} />
+    <TextInput
+      size="sm"
+      labelText="Name"
+      bind:value={name}
+      invalid={problemAt(problems, '/name') !== ''}
+      invalidText={problemAt(problems, '/name')}
+    />
+    <NumberField
+      label="How many"
+      value={count}
+      limits={{ min: 1, max: 100, whole: true }}
+      name="count"
+      {typed}
+      onvalue={(value) => value !== null && (count = value)}
+    />
     <TinFields {tin} {typed} name="tin" onvalue={(next) => (tin = next)} />
   </div>
-  <div class="shape"><TinShape {tin} pxPerMm={Math.min(0.5, 160 / (tin.shape === 'round' ? tin.diameterMm : Math.max(tin.lengthMm, tin.widthMm)))} /></div>
+  <div class="shape">
+    <TinShape
+      {tin}
+      pxPerMm={Math.min(0.5, 160 / (tin.shape === 'round' ? tin.diameterMm : Math.max(tin.lengthMm, tin.widthMm)))}
+    />
+  </div>
   {#if start}<Button kind="danger-ghost" size="small" on:click={remove}>Take off the rack</Button>{/if}
 </Modal>
 

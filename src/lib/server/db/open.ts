@@ -40,7 +40,9 @@ async function migrate(db: Db, migrations: readonly Migration[], copyTo: string 
   const seen = db.pragma('user_version', { simple: true }) as number;
   const newest = migrations.at(-1)?.number ?? 0;
   if (seen > newest) {
-    throw new Error(`These data were written by a newer Knife Tray (schema ${seen}, this one knows ${newest}). Start the newer one`);
+    throw new Error(
+      `These data were written by a newer Knife Tray (schema ${seen}, this one knows ${newest}). Start the newer one`,
+    );
   }
   const due = migrations.filter(({ number }) => number > seen);
   if (due.length === 0) return;

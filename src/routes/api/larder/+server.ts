@@ -11,6 +11,7 @@ export async function POST({ request }) {
   const read = readIngredient(body.value);
   if (!read.ok) return refused(read.problems);
   const done = shelve(database(), read.value);
-  if (!done.ok) return problem('The larder has one of this name: change that one, or name this one otherwise', '/name', 409);
+  if (!done.ok)
+    return problem('The larder has one of this name: change that one, or name this one otherwise', '/name', 409);
   return json(done, { status: 201 });
 }

@@ -6,7 +6,7 @@
   import { page } from '$app/state';
   import { larderOf } from '../../../core/larder';
   import { plan, scaleOf } from '../../../core/plan';
-  import { writeSlab, type Problem } from '../../../core/slab';
+  import { textureOf, writeSlab, type Problem } from '../../../core/slab';
   import { movedLine } from '../../../core/cut';
   import { ask } from '$lib/api';
   import { fileName } from '$lib/fileName';
@@ -58,6 +58,7 @@
   });
 
   const station = $derived(STATIONS.find((one) => page.url.pathname.endsWith(one)) ?? 'build');
+  const upper = $derived(draft.slab.layers.findLast((_, at) => (now.layers[at]?.thicknessMm ?? 0) > 0));
   const unread = $derived(Object.keys(draft.typed).length);
 
   onMount(() => void draft.restore());
@@ -134,7 +135,11 @@
     else if (event.key === 'p') print();
     else if (event.key === '[') step(-1);
     else if (event.key === ']') step(1);
-    else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && chosen !== null && event.target === document.body) {
+    else if (
+      (event.key === 'ArrowUp' || event.key === 'ArrowDown') &&
+      chosen !== null &&
+      event.target === document.body
+    ) {
       const layer = now.slabs[0]?.layers.find(({ id, thicknessMm }) => id === chosen && thicknessMm > 0);
       if (!layer) return;
       event.preventDefault();
@@ -175,7 +180,12 @@
   {/each}
   {#if problems.length > 0}
     <div class="said harm across" role="alert">
-      <ul>{#each problems as { path, message } (path + message)}<li>{message} {#if path}<span class="quiet">({path})</span>{/if}</li>{/each}</ul>
+      <ul>
+        {#each problems as { path, message } (path + message)}<li>
+            {message}
+            {#if path}<span class="quiet">({path})</span>{/if}
+          </li>{/each}
+      </ul>
     </div>
   {/if}
   {#if elsewhere}
@@ -195,14 +205,24 @@
   <div class="board">
     <div class="views">
       <div class="panel view">
-        <Section slab={draft.slab} planned={now.slabs[0]!} {chosen} onthickness={setThickness} onchoose={(id) => (chosen = id)} />
+        <Section
+          slab={draft.slab}
+          planned={now.slabs[0]!}
+          {chosen}
+          onthickness={setThickness}
+          onchoose={(id) => (chosen = id)}
+        />
       </div>
       <div class="panel view">
         <TopView
           planned={now.slabs[0]!}
+          texture={upper ? textureOf(upper, draft.slab.preparations) : null}
           cut={draft.slab.cut ?? { columns: 1, rows: 1 }}
           onmove={(line, to, inside) =>
-            draft.change({ ...draft.slab, cut: movedLine(draft.slab.cut ?? { columns: 1, rows: 1 }, line, to, inside) }, `line ${JSON.stringify(line)}`)}
+            draft.change(
+              { ...draft.slab, cut: movedLine(draft.slab.cut ?? { columns: 1, rows: 1 }, line, to, inside) },
+              `line ${JSON.stringify(line)}`,
+            )}
         />
       </div>
     </div>

@@ -23,10 +23,16 @@
 </script>
 
 <div class="said harm" role="alertdialog" aria-labelledby="elsewhere">
-  <h2 id="elsewhere">Someone kept this slab while you were changing it ({new Date(elsewhere.keptAt).toLocaleTimeString()})</h2>
+  <h2 id="elsewhere">
+    Someone kept this slab while you were changing it ({new Date(elsewhere.keptAt).toLocaleTimeString()})
+  </h2>
   <table class="table">
     <thead>
-      <tr><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Each costs</th><th class="num">Height</th><th>Layers</th></tr>
+      <tr
+        ><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Each costs</th><th
+          class="num">Height</th
+        ><th>Layers</th></tr
+      >
     </thead>
     <tbody>
       {#each both as [whose, { cut, cost, slab, slabs }] (whose)}

@@ -17,10 +17,16 @@ export async function PUT({ params, request }) {
   if (done.ok) return json(done);
   return done.reason === 'name-taken'
     ? problem('Another ingredient has this name: name this one otherwise', '/name', 409)
-    : problem('Someone else changed this ingredient since you opened it: note your figures, reload, and put them in again', '', 409);
+    : problem(
+        'Someone else changed this ingredient since you opened it: note your figures, reload, and put them in again',
+        '',
+        409,
+      );
 }
 
 /** Takes an ingredient out of the larder. */
 export function DELETE({ params }) {
-  return unshelve(database(), Number(params.id)) ? json({ ok: true }) : problem('It is no longer in the larder', '', 404);
+  return unshelve(database(), Number(params.id))
+    ? json({ ok: true })
+    : problem('It is no longer in the larder', '', 404);
 }

@@ -15,10 +15,16 @@ export async function PUT({ params, request }) {
   const { name, count, tin } = read.value;
   const done = changeTin(database(), { id: Number(params.id), revision: revision.value, name, count, tin });
   if (done) return json({ ok: true });
-  return problem('Someone else changed this tin since you opened it: note your figures, reload, and put them in again', '', 409);
+  return problem(
+    'Someone else changed this tin since you opened it: note your figures, reload, and put them in again',
+    '',
+    409,
+  );
 }
 
 /** Takes a tin off the rack. */
 export function DELETE({ params }) {
-  return removeTin(database(), Number(params.id)) ? json({ ok: true }) : problem('It is no longer on the rack', '', 404);
+  return removeTin(database(), Number(params.id))
+    ? json({ ok: true })
+    : problem('It is no longer on the rack', '', 404);
 }

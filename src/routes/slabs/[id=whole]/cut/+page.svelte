@@ -12,7 +12,8 @@
   const planned = $derived(work.plan.slabs[0]!.cut);
   const [slabG, first] = $derived([work.plan.slabs[0]!.slab.massG, planned.pieces[0]]);
 
-  const change = (part: Partial<CutSpec>, field: string) => draft.change({ ...draft.slab, cut: { ...cut, ...part } }, field);
+  const change = (part: Partial<CutSpec>, field: string) =>
+    draft.change({ ...draft.slab, cut: { ...cut, ...part } }, field);
   const trim = (side: 'left' | 'right' | 'front' | 'back', value: number | null) =>
     change({ trimMm: { ...cut.trimMm, [side]: value ?? 0 } }, `trim ${side}`);
 
@@ -23,13 +24,41 @@
 
 <h2>Grid</h2>
 <div class="fields">
-  <NumberField label="Columns" value={cut.columns} limits={GRID} name="columns" typed={draft.typed} onvalue={(columns) => columns !== null && change({ columns }, 'columns')} />
-  <NumberField label="Rows" value={cut.rows} limits={GRID} name="rows" typed={draft.typed} onvalue={(rows) => rows !== null && change({ rows }, 'rows')} />
-  <NumberField label="Kerf, mm" value={cut.kerfMm ?? 0} limits={{ min: 0, max: 50 }} name="kerf" typed={draft.typed} onvalue={(kerf) => change({ kerfMm: kerf ?? 0 }, 'kerf')} />
+  <NumberField
+    label="Columns"
+    value={cut.columns}
+    limits={GRID}
+    name="columns"
+    typed={draft.typed}
+    onvalue={(columns) => columns !== null && change({ columns }, 'columns')}
+  />
+  <NumberField
+    label="Rows"
+    value={cut.rows}
+    limits={GRID}
+    name="rows"
+    typed={draft.typed}
+    onvalue={(rows) => rows !== null && change({ rows }, 'rows')}
+  />
+  <NumberField
+    label="Kerf, mm"
+    value={cut.kerfMm ?? 0}
+    limits={{ min: 0, max: 50 }}
+    name="kerf"
+    typed={draft.typed}
+    onvalue={(kerf) => change({ kerfMm: kerf ?? 0 }, 'kerf')}
+  />
 </div>
 <div class="fields four">
   {#each SIDES as side (side)}
-    <NumberField label="Trim {side}, mm" value={cut.trimMm?.[side] ?? 0} limits={{ min: 0, max: 1000 }} name="trim {side}" typed={draft.typed} onvalue={(value) => trim(side, value)} />
+    <NumberField
+      label="Trim {side}, mm"
+      value={cut.trimMm?.[side] ?? 0}
+      limits={{ min: 0, max: 1000 }}
+      name="trim {side}"
+      typed={draft.typed}
+      onvalue={(value) => trim(side, value)}
+    />
   {/each}
 </div>
 <p class="quiet kerf">A cut takes about nothing with a hot blade, 1-2 mm with a saw-tooth, 3 mm with wide rollers.</p>
@@ -37,22 +66,46 @@
 <h2>Pieces</h2>
 <table class="table">
   <thead>
-    <tr><th>Kind</th><th class="num">Count</th><th class="num">Size, mm</th><th class="num">Each, g</th><th class="num">Each costs</th></tr>
+    <tr
+      ><th>Kind</th><th class="num">Count</th><th class="num">Size, mm</th><th class="num">Each, g</th><th class="num"
+        >Each costs</th
+      ></tr
+    >
   </thead>
   <tbody>
     {#each planned.pieces as kind (kind.kind)}
       <tr>
         <td>{NAMES[kind.kind]}</td>
         <td class="num">{kind.count}</td>
-        <td class="num">{kind.kind === 'rim' ? `within ${mm(kind.lengthMm)} x ${mm(kind.widthMm)}` : `${mm(kind.lengthMm)} x ${mm(kind.widthMm)} x ${mm(kind.heightMm)}`}</td>
-        <td class="num">{grams(kind.lightestG) === grams(kind.heaviestG) ? grams(kind.massG) : `${grams(kind.lightestG)}-${grams(kind.heaviestG)}`}</td>
+        <td class="num"
+          >{kind.kind === 'rim'
+            ? `within ${mm(kind.lengthMm)} x ${mm(kind.widthMm)}`
+            : `${mm(kind.lengthMm)} x ${mm(kind.widthMm)} x ${mm(kind.heightMm)}`}</td
+        >
+        <td class="num"
+          >{grams(kind.lightestG) === grams(kind.heaviestG)
+            ? grams(kind.massG)
+            : `${grams(kind.lightestG)}-${grams(kind.heaviestG)}`}</td
+        >
         <td class="num">{money(kind.cost, work.plan.cost.currency)}</td>
       </tr>
     {:else}
-      <tr><td colspan="5">Trims and cuts leave nothing to sell. Make the trims smaller, or ask for fewer columns and rows.</td></tr>
+      <tr
+        ><td colspan="5"
+          >Trims and cuts leave nothing to sell. Make the trims smaller, or ask for fewer columns and rows.</td
+        ></tr
+      >
     {/each}
-    <tr><td>Trim</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.trimG)}</td><td class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td></tr>
-    <tr><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.kerfG)}</td><td class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td></tr>
+    <tr
+      ><td>Trim</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.trimG)}</td><td
+        class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td
+      ></tr
+    >
+    <tr
+      ><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.kerfG)}</td><td
+        class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td
+      ></tr
+    >
   </tbody>
 </table>
 {#if first}
@@ -74,7 +127,9 @@
     </table>
   {/each}
 </div>
-<p class="quiet kerf">All marks are measured from one edge, so that small errors do not add up. The cut begins at the mark.</p>
+<p class="quiet kerf">
+  All marks are measured from one edge, so that small errors do not add up. The cut begins at the mark.
+</p>
 
 <style>
   h2 {

@@ -19,42 +19,81 @@
     ...(cost.leftover > 1e-9 ? [{ id: 'left', name: 'Left over', coins: layerCoins.at(-1)! }] : []),
   ]);
   const totalCoins = $derived(layerCoins.reduce((sum, coins) => sum + coins, 0));
-  const ingredientCoins = $derived(inCoins(cost.byIngredient.map((one) => one.cost ?? 0), digits));
+  const ingredientCoins = $derived(
+    inCoins(
+      cost.byIngredient.map((one) => one.cost ?? 0),
+      digits,
+    ),
+  );
   const byIngredient = $derived(
-    cost.byIngredient
-      .map((one, i) => ({ ...one, coins: ingredientCoins[i]! }))
-      .sort((a, b) => b.coins - a.coins),
+    cost.byIngredient.map((one, i) => ({ ...one, coins: ingredientCoins[i]! })).sort((a, b) => b.coins - a.coins),
   );
   const count = $derived(work.plan.cut.pieces.reduce((sum, kind) => sum + kind.count, 0));
 </script>
 
 <dl class="totals">
-  <div class="panel"><dt>Cost of what is used</dt><dd>{show(totalCoins)}</dd></div>
-  <div class="panel"><dt>Each of {count} pieces</dt><dd>{count > 0 ? money(cost.perPiece, cost.currency) : '-'}</dd></div>
-  <div class="panel"><dt>Cash to buy whole packs today</dt><dd>{money(cost.toBuy, cost.currency)}</dd></div>
+  <div class="panel">
+    <dt>Cost of what is used</dt>
+    <dd>{show(totalCoins)}</dd>
+  </div>
+  <div class="panel">
+    <dt>Each of {count} pieces</dt>
+    <dd>{count > 0 ? money(cost.perPiece, cost.currency) : '-'}</dd>
+  </div>
+  <div class="panel">
+    <dt>Whole packs to buy today</dt>
+    <dd>{money(cost.toBuy, cost.currency)}</dd>
+  </div>
 </dl>
-<p class="quiet note">Ingredients only, at the price of the pack usually bought. Trims and losses are paid for by the pieces.</p>
+<p class="quiet note">
+  Ingredients only, at the price of the pack usually bought. Trims and losses are paid for by the pieces.
+</p>
 
 <h2>By layer</h2>
 <table class="table">
-  <thead><tr><th>Layer, from the top</th><th class="num">Cost</th><th class="num">Share</th><th class="num">In each piece</th></tr></thead>
+  <thead
+    ><tr
+      ><th>Layer, from the top</th><th class="num">Cost</th><th class="num">Share</th><th class="num">In each piece</th
+      ></tr
+    ></thead
+  >
   <tbody>
     {#each byLayer as { id, name, coins } (id)}
-      <tr><td>{name}</td><td class="num">{show(coins)}</td><td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td><td class="num quiet">{count > 0 ? (coins / coin / count).toFixed(digits + 1) : '-'}</td></tr>
+      <tr
+        ><td>{name}</td><td class="num">{show(coins)}</td><td class="num quiet"
+          >{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td
+        ><td class="num quiet">{count > 0 ? (coins / coin / count).toFixed(digits + 1) : '-'}</td></tr
+      >
     {/each}
   </tbody>
-  <tfoot><tr><td>All</td><td class="num">{show(totalCoins)}</td><td></td><td class="num">{count > 0 ? (totalCoins / coin / count).toFixed(digits + 1) : '-'}</td></tr></tfoot>
+  <tfoot
+    ><tr
+      ><td>All</td><td class="num">{show(totalCoins)}</td><td></td><td class="num"
+        >{count > 0 ? (totalCoins / coin / count).toFixed(digits + 1) : '-'}</td
+      ></tr
+    ></tfoot
+  >
 </table>
 
 <h2>By ingredient</h2>
 {#if byIngredient.length > 0}
-  <CostChart names={byIngredient.map(({ name }) => name)} costs={byIngredient.map(({ coins }) => coins / coin)} currency={cost.currency} />
+  <CostChart
+    names={byIngredient.map(({ name }) => name)}
+    costs={byIngredient.map(({ coins }) => coins / coin)}
+    currency={cost.currency}
+  />
 {/if}
 <table class="table">
-  <thead><tr><th>Ingredient</th><th class="num">Used, g</th><th class="num">Cost</th><th class="num">Share</th></tr></thead>
+  <thead
+    ><tr><th>Ingredient</th><th class="num">Used, g</th><th class="num">Cost</th><th class="num">Share</th></tr></thead
+  >
   <tbody>
     {#each byIngredient as { name, massG, cost: known, coins } (name)}
-      <tr><td>{name}</td><td class="num">{grams(massG)}</td><td class="num">{known === null ? 'no price' : show(coins)}</td><td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td></tr>
+      <tr
+        ><td>{name}</td><td class="num">{grams(massG)}</td><td class="num"
+          >{known === null ? 'no price' : show(coins)}</td
+        ><td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td></tr
+      >
     {/each}
   </tbody>
   <tfoot><tr><td>All</td><td></td><td class="num">{show(totalCoins)}</td><td></td></tr></tfoot>

@@ -16,6 +16,7 @@
       ? [...costs.slice(0, MOST - 1), costs.slice(MOST - 1).reduce((sum, cost) => sum + cost, 0)]
       : costs,
   );
+  const labels = $derived(shownNames.map((name, i) => `${name}  ${money(shownCosts[i]!, currency)}`));
   const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
   onMount(() => {
@@ -23,14 +24,26 @@
     void import('apexcharts').then(async ({ default: Chart }) => {
       if (gone) return;
       const made = new Chart(place, {
-        chart: { type: 'bar', height: 40 + 28 * shownNames.length, toolbar: { show: false }, animations: { enabled: false }, fontFamily: 'inherit', foreColor: colour('--ink'), background: 'transparent' },
-        plotOptions: { bar: { horizontal: true, barHeight: '62%', dataLabels: { position: 'top' } } },
+        chart: {
+          type: 'bar',
+          height: 40 + 28 * shownNames.length,
+          toolbar: { show: false },
+          animations: { enabled: false },
+          fontFamily: 'inherit',
+          foreColor: colour('--ink'),
+          background: 'transparent',
+        },
+        plotOptions: { bar: { horizontal: true, barHeight: '62%' } },
         series: [{ name: 'Cost', data: shownCosts }],
-        xaxis: { categories: shownNames, labels: { formatter: (value: string) => money(Number(value), currency) }, axisBorder: { show: false } },
-        yaxis: { labels: { maxWidth: 170, style: { fontSize: '13px' } } },
-        dataLabels: { enabled: true, textAnchor: 'start', offsetX: 22, style: { colors: [colour('--ink')], fontWeight: 600 }, formatter: (value: number) => money(value, currency) },
+        xaxis: {
+          categories: labels,
+          labels: { formatter: (value: string) => money(Number(value), currency) },
+          axisBorder: { show: false },
+        },
+        yaxis: { labels: { maxWidth: 240, style: { fontSize: '13px' } } },
+        dataLabels: { enabled: false },
         colors: [colour('--smooth')],
-        grid: { borderColor: colour('--rule'), padding: { right: 40, top: -16 } },
+        grid: { borderColor: colour('--rule'), padding: { right: 16, top: -16 } },
         tooltip: { enabled: false },
         states: { hover: { filter: { type: 'none' } }, active: { filter: { type: 'none' } } },
       });
@@ -44,7 +57,7 @@
   });
 
   $effect(() => {
-    void chart?.updateOptions({ series: [{ name: 'Cost', data: shownCosts }], xaxis: { categories: shownNames } });
+    void chart?.updateOptions({ series: [{ name: 'Cost', data: shownCosts }], xaxis: { categories: labels } });
   });
 </script>
 

@@ -59,28 +59,53 @@
     {@const on = !several && sameTin(tin, made)}
     <li>
       <button type="button" aria-pressed={on} class:on onclick={() => choose(tin)}>
-        <TinShape {tin} pxPerMm={0.2} />
-        <b>{name}{#if count > 1}<span class="quiet">, {count} on the rack</span>{/if}</b>
-        <span class="quiet">{tinInWords(tin)}</span>
+        <TinShape {tin} pxPerMm={0.15} />
+        <span class="words">
+          <b
+            >{name}{#if count > 1}<span class="quiet"> x {count}</span>{/if}</b
+          >
+          <span class="quiet">{tinInWords(tin)}</span>
+        </span>
       </button>
     </li>
   {/each}
 </ul>
-{#if several}<p class="said">This slab is made in {tinsOf(slab).map(({ tin, count }) => `${count} x ${tinInWords(tin)}`).join(' and ')}; the drawing shows the first. Choose one tin to leave that.</p>{/if}
+{#if several}<p class="said">
+    This slab is made in {tinsOf(slab)
+      .map(({ tin, count }) => `${count} x ${tinInWords(tin)}`)
+      .join(' and ')}; the drawing shows the first. Choose one tin to leave that.
+  </p>{/if}
 
 <div class="modes">
-  <RadioButtonGroup legendText="What stays as it is" selected={scale.mode === 'multiple' ? 'multiple' : 'same-thickness'} on:change={(event) => setMode(String(event.detail))}>
+  <RadioButtonGroup
+    legendText="What stays as it is"
+    selected={scale.mode === 'multiple' ? 'multiple' : 'same-thickness'}
+    on:change={(event) => setMode(String(event.detail))}
+  >
     <RadioButton value="same-thickness" labelText="thickness of the layers" />
     <RadioButton value="multiple" labelText="the amounts, times" />
   </RadioButtonGroup>
   {#if scale.mode === 'multiple'}
     <div class="by">
-      <NumberField label="Times" hideLabel value={scale.by} limits={{ min: 0.01, max: 1000 }} name="multiple" typed={draft.typed} onvalue={(by) => by !== null && draft.change({ ...slab, scale: { mode: 'multiple', by } }, 'multiple')} />
+      <NumberField
+        label="Times"
+        hideLabel
+        value={scale.by}
+        limits={{ min: 0.01, max: 1000 }}
+        name="multiple"
+        typed={draft.typed}
+        onvalue={(by) => by !== null && draft.change({ ...slab, scale: { mode: 'multiple', by } }, 'multiple')}
+      />
     </div>
   {:else if scale.mode === 'layer-thickness'}
     <p>
-      Changed by hand: {slab.layers.filter(({ id }) => id in scale.mm).map(({ id, name }) => `${name} ${mm(scale.mm[id]!)} mm`).join(', ')}.
-      <Button size="small" kind="ghost" on:click={() => draft.change(withTin(slab, made, undefined))}>Back to the written thickness</Button>
+      Changed by hand: {slab.layers
+        .filter(({ id }) => id in scale.mm)
+        .map(({ id, name }) => `${name} ${mm(scale.mm[id]!)} mm`)
+        .join(', ')}.
+      <Button size="small" kind="ghost" on:click={() => draft.change(withTin(slab, made, undefined))}
+        >Back to the written thickness</Button
+      >
     </p>
   {/if}
 </div>
@@ -88,7 +113,11 @@
 <h2>Layer by layer</h2>
 <table class="table">
   <thead>
-    <tr><th>Layer, from the top</th><th class="num">Written, mm</th><th class="num">Now, mm</th><th class="num">Written, g</th><th class="num">Now, g</th></tr>
+    <tr
+      ><th>Layer, from the top</th><th class="num">Written, mm</th><th class="num">Now, mm</th><th class="num"
+        >Written, g</th
+      ><th class="num">Now, g</th></tr
+    >
   </thead>
   <tbody>
     {#each [...slab.layers.keys()].reverse() as at (slab.layers[at]!.id)}
@@ -115,16 +144,22 @@
     <tbody>
       <tr class="group">
         <th scope="rowgroup" colspan="2">{preparation.name}</th>
-        <td class="num" colspan="2">{change(1, planned.multiple)}{#if planned.cooks > 1}, in {planned.cooks} cooks{/if}</td>
+        <td class="num" colspan="2"
+          >{change(1, planned.multiple)}{#if planned.cooks > 1}, in {planned.cooks} cooks{/if}</td
+        >
       </tr>
       {#each preparation.lines as line, l (l)}
         {@const amount = planned.lines[l]!}
         <tr>
-          <td>{line.ingredient}{#if line.state}<span class="quiet">, {line.state}</span>{/if}</td>
+          <td
+            >{line.ingredient}{#if line.state}<span class="quiet">, {line.state}</span>{/if}</td
+          >
           <td class="num quiet">{amount.asWritten}</td>
           <td class="num"><b>{amount.massG === null ? 'no weight' : grams(amount.massG)}</b></td>
           <td class="num">
-            {amount.measured}{#if Math.abs(amount.measuredError) >= 0.03}<span class="off"> ({amount.measuredError > 0 ? '+' : '-'}{Math.abs(amount.measuredError * 100).toFixed(0)} %)</span>{/if}
+            {amount.measured}{#if Math.abs(amount.measuredError) >= 0.03}<span class="off">
+                ({amount.measuredError > 0 ? '+' : '-'}{Math.abs(amount.measuredError * 100).toFixed(0)} %)</span
+              >{/if}
           </td>
         </tr>
       {/each}
@@ -149,25 +184,32 @@
 
   .rack {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
     gap: 0.5rem;
   }
 
   .rack button {
     display: grid;
-    grid-template-rows: 1fr max-content max-content;
+    grid-template-columns: 56px 1fr;
+    gap: 0.6rem;
+    align-items: center;
     justify-items: center;
     width: 100%;
     height: 100%;
-    min-height: 110px;
-    padding: 0.5rem 0.4rem;
+    min-height: 62px;
+    padding: 0.4rem 0.5rem;
     background: var(--panel);
     border: 1px solid var(--rule);
     color: var(--ink);
     font: inherit;
     font-size: 0.88rem;
     cursor: pointer;
-    text-align: center;
+    text-align: left;
+  }
+
+  .words {
+    display: grid;
+    justify-self: start;
   }
 
   .rack button.on {

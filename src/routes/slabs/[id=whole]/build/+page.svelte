@@ -1,0 +1,130 @@
+<!-- The recipe as it is written: name, tin, preparations with their lines, and the layers that are laid from them. -->
+<script lang="ts">
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { addedLayer, addedPreparation } from '../../../../core/slab';
+  import { MEASURES, MEASURES_NAMED, type Measures } from '../../../../core/measure';
+  import { slabWork } from '$lib/slabContext';
+  import TinFields from '$lib/ui/TinFields.svelte';
+  import LayerList from './LayerList.svelte';
+  import NameField from './NameField.svelte';
+  import PreparationCard from './PreparationCard.svelte';
+
+  const work = slabWork();
+  const { draft } = work;
+  const slab = $derived(draft.slab);
+
+  let preparationName = $state('');
+  let layerName = $state('');
+
+  function addPreparation() {
+    draft.change(addedPreparation(slab, preparationName.trim() || `Preparation ${slab.preparations.length + 1}`));
+    preparationName = '';
+  }
+
+  function addLayer() {
+    draft.change(addedLayer(slab, layerName.trim() || `Layer ${slab.layers.length + 1}`));
+    layerName = '';
+  }
+
+  function submitted(act: () => void) {
+    return (event: SubmitEvent) => {
+      event.preventDefault();
+      act();
+    };
+  }
+</script>
+
+<datalist id="larder-names">
+  {#each work.names as name (name)}<option value={name}></option>{/each}
+</datalist>
+
+<details class="panel">
+  <summary
+    ><b>{slab.name}</b>, written for {slab.tin.shape === 'round'
+      ? `${slab.tin.diameterMm} mm round`
+      : `${slab.tin.lengthMm} x ${slab.tin.widthMm} mm`}</summary
+  >
+  <div class="about">
+    <NameField
+      label="Name of the slab"
+      value={slab.name}
+      name="slab name"
+      typed={draft.typed}
+      onvalue={(name) => draft.change({ ...slab, name }, 'name')}
+    />
+    <Select
+      size="sm"
+      labelText="Cups and spoons"
+      selected={slab.measures ?? work.shop.measures}
+      on:change={(event) => draft.change({ ...slab, measures: (event.target as HTMLSelectElement).value as Measures })}
+    >
+      {#each MEASURES as one (one)}<SelectItem value={one} text={MEASURES_NAMED[one]} />{/each}
+    </Select>
+    <TinFields
+      tin={slab.tin}
+      typed={draft.typed}
+      name="written tin"
+      onvalue={(tin) => draft.change({ ...slab, tin }, 'tin')}
+    />
+  </div>
+</details>
+
+<h2>Preparations</h2>
+{#if slab.preparations.length === 0}
+  <p class="quiet">
+    A preparation is one pot's or bowl's worth of mixture: the shortbread, the caramel, the melted chocolate. Name the
+    first one.
+  </p>
+{/if}
+{#each slab.preparations as preparation, at (preparation.id)}
+  <PreparationCard {preparation} {at} />
+{/each}
+<form class="add" onsubmit={submitted(addPreparation)}>
+  <TextInput
+    size="sm"
+    hideLabel
+    labelText="Name of a new preparation"
+    placeholder="Name of a new preparation"
+    bind:value={preparationName}
+  />
+  <Button size="small" kind="tertiary" type="submit">Add preparation</Button>
+</form>
+
+<h2>Layers, from the top</h2>
+<LayerList />
+<form class="add" onsubmit={submitted(addLayer)}>
+  <TextInput
+    size="sm"
+    hideLabel
+    labelText="Name of a new layer"
+    placeholder="Name of a new layer"
+    bind:value={layerName}
+  />
+  <Button size="small" kind="tertiary" type="submit">Add layer on top</Button>
+</form>
+
+<style>
+  summary {
+    padding: 0.6rem 0.8rem;
+    cursor: pointer;
+  }
+
+  .about {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 0.6rem 0.8rem;
+    padding: 0 0.8rem 0.8rem;
+  }
+
+  h2 {
+    margin: 0.9rem 0 0.4rem;
+  }
+
+  .add {
+    display: grid;
+    grid-template-columns: 1fr max-content;
+    gap: 0.5rem;
+    align-items: end;
+    margin-top: 0.5rem;
+  }
+</style>

@@ -1,0 +1,186 @@
+<!-- The layers as they lie, top first: what each is laid from, how, and how it looks when cut. -->
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
+  import {
+    moved,
+    SPREADS,
+    TEXTURES,
+    textureOf,
+    withLayer,
+    withoutLayer,
+    type Layer,
+    type Spread,
+    type Texture,
+  } from '../../../../core/slab';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import Reorder from '$lib/ui/Reorder.svelte';
+  import NameField from './NameField.svelte';
+
+  const work = slabWork();
+  const { draft } = work;
+  const slab = $derived(draft.slab);
+  const fromTop = $derived([...slab.layers].reverse());
+  const atOf = (i: number) => slab.layers.length - 1 - i;
+
+  const SPREAD_NAMES: Record<Spread, string> = {
+    level: 'level',
+    shell: 'shell',
+    'both-faces': 'both faces',
+    scatter: 'scattered',
+    coat: 'coat',
+    'per-piece': 'on each piece',
+  };
+
+  function setShare(at: number, layer: Layer, part: number, percent: number) {
+    const from = layer.from.map((one, i) => (i === part ? { ...one, share: percent / 100 } : one));
+    draft.change(withLayer(slab, at, { from }), `${layer.id} share ${part}`);
+  }
+
+  /** What the other layers leave of a preparation, in percent. */
+  function spare(layer: Layer, preparation: string, part: number): number {
+    const others = slab.layers
+      .flatMap((one) => one.from.map((source, i) => ({ ...source, own: one.id === layer.id && i === part })))
+      .filter((source) => source.preparation === preparation && !source.own)
+      .reduce((sum, { share }) => sum + share, 0);
+    return Math.max(0, Math.round((1 - others) * 1e6) / 1e4);
+  }
+
+  function addSource(at: number, layer: Layer, preparation: string) {
+    const share = spare(layer, preparation, -1) / 100;
+    draft.change(withLayer(slab, at, { from: [...layer.from, { preparation, share }] }));
+  }
+</script>
+
+<Reorder
+  items={fromTop}
+  label="Layers"
+  nameOf={(layer) => layer.name}
+  onorder={(from, to) => draft.change({ ...slab, layers: moved(fromTop, from, to).reverse() })}
+>
+  {#snippet row(layer, i)}
+    {@const at = atOf(i)}
+    <div class="panel layer" class:chosen={work.chosen === layer.id}>
+      <div class="first">
+        <svg width="30" height="32" aria-hidden="true"
+          ><rect width="30" height="32" fill="url(#fill-{textureOf(layer, slab.preparations)})" /></svg
+        >
+        <NameField
+          label="Layer"
+          hideLabel
+          value={layer.name}
+          name="{layer.id} name"
+          typed={draft.typed}
+          onvalue={(name) => draft.change(withLayer(slab, at, { name }), `${layer.id} name`)}
+        />
+        <Select
+          size="sm"
+          hideLabel
+          labelText="How {layer.name} is laid"
+          selected={layer.spread}
+          on:change={(event) =>
+            draft.change(withLayer(slab, at, { spread: (event.target as HTMLSelectElement).value as Spread }))}
+        >
+          {#each SPREADS as one (one)}<SelectItem value={one} text={SPREAD_NAMES[one]} />{/each}
+        </Select>
+        <Select
+          size="sm"
+          hideLabel
+          labelText="Cut face of {layer.name}"
+          selected={textureOf(layer, slab.preparations)}
+          on:change={(event) =>
+            draft.change(withLayer(slab, at, { texture: (event.target as HTMLSelectElement).value as Texture }))}
+        >
+          {#each TEXTURES as one (one)}<SelectItem value={one} text={one} />{/each}
+        </Select>
+        <Button
+          kind="ghost"
+          size="small"
+          icon={TrashCan}
+          iconDescription="Remove {layer.name}"
+          on:click={() => draft.change(withoutLayer(slab, at))}
+        />
+      </div>
+      <div class="sources">
+        {#each layer.from as source, part (part)}
+          {@const preparation = slab.preparations.find(({ id }) => id === source.preparation)}
+          <div class="source">
+            <NumberField
+              label="Share of {preparation?.name} in {layer.name}, percent"
+              hideLabel
+              value={source.share * 100}
+              limits={{ min: 0, max: spare(layer, source.preparation, part) }}
+              name="{layer.id} share {source.preparation}"
+              typed={draft.typed}
+              onvalue={(percent) => percent !== null && setShare(at, layer, part, percent)}
+            />
+            <span>% of {preparation?.name}</span>
+            <Button
+              kind="ghost"
+              size="small"
+              icon={TrashCan}
+              iconDescription="Lay {layer.name} without {preparation?.name}"
+              on:click={() => draft.change(withLayer(slab, at, { from: layer.from.filter((_, j) => j !== part) }))}
+            />
+          </div>
+        {/each}
+        {#if slab.preparations.some(({ id }) => !layer.from.some((source) => source.preparation === id))}
+          <div class="more">
+            <Select
+              size="sm"
+              hideLabel
+              labelText="Lay {layer.name} from another preparation"
+              selected=""
+              on:change={(event) => addSource(at, layer, (event.target as HTMLSelectElement).value)}
+            >
+              <SelectItem value="" text="from another preparation" />
+              {#each slab.preparations.filter(({ id }) => !layer.from.some((source) => source.preparation === id)) as { id, name } (id)}<SelectItem
+                  value={id}
+                  text={name}
+                />{/each}
+            </Select>
+          </div>
+        {/if}
+      </div>
+    </div>
+  {/snippet}
+</Reorder>
+
+<style>
+  .layer {
+    flex: 1;
+    min-width: 0;
+    padding: 0.4rem 0.5rem;
+    margin-bottom: 0.3rem;
+  }
+
+  .layer.chosen {
+    outline: 2px solid var(--primary);
+  }
+
+  .first {
+    display: grid;
+    grid-template-columns: 30px minmax(0, 1fr) 8.2rem 7rem 2rem;
+    gap: 0.35rem;
+  }
+
+  .sources {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 0.8rem;
+    align-items: center;
+    margin: 0.35rem 0 0 35px;
+  }
+
+  .source {
+    display: grid;
+    grid-template-columns: 4.5rem max-content 2rem;
+    gap: 0.35rem;
+    align-items: center;
+  }
+
+  .more {
+    width: 13rem;
+  }
+</style>

@@ -1,0 +1,238 @@
+<!-- One preparation: its lines as written, what they weigh, and what comes out of the pot. -->
+<script lang="ts">
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
+  import { readNumber, UNITS, type Unit } from '../../../../core/measure';
+  import { ingredientNamed } from '../../../../core/larder';
+  import {
+    addedLine,
+    moved,
+    withLine,
+    withoutPreparation,
+    withPreparation,
+    type Preparation,
+  } from '../../../../core/slab';
+  import { grams } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import Reorder from '$lib/ui/Reorder.svelte';
+  import NameField from './NameField.svelte';
+
+  let { preparation, at }: { preparation: Preparation; at: number } = $props();
+
+  const work = slabWork();
+  const { draft } = work;
+  const planned = $derived(work.plan.preparations[at]);
+  const field = (name: string) => `${preparation.id} ${name}`;
+  const AMOUNT = { min: 0.0001, max: 1e6 };
+
+  let amount = $state('');
+  let unit = $state<Unit>('g');
+  let ingredient = $state('');
+  let tried = $state(false);
+  const amountRead = $derived(readNumber(amount, AMOUNT));
+  const known = (name: string) =>
+    ingredientNamed(name, work.larder) !== null || (draft.slab.larder ?? []).some((one) => one.name === name);
+
+  function add(event: SubmitEvent) {
+    event.preventDefault();
+    tried = true;
+    if (!amountRead.ok || ingredient.trim() === '' || ingredient.length > 200) return;
+    draft.change(addedLine(draft.slab, at, { ingredient: ingredient.trim(), quantity: amountRead.value, unit }));
+    amount = ingredient = '';
+    tried = false;
+    (event.target as HTMLFormElement).querySelector('input')?.focus();
+  }
+
+  function setLines(lines: Preparation['lines']) {
+    draft.forgetTyped(`${preparation.id} `);
+    draft.change(withPreparation(draft.slab, at, { lines }));
+  }
+
+  function remove() {
+    draft.change(withoutPreparation(draft.slab, at));
+  }
+</script>
+
+<article class="panel" aria-label={preparation.name}>
+  <div class="top">
+    <div class="name">
+      <NameField
+        label="Preparation"
+        hideLabel
+        value={preparation.name}
+        name={field('name')}
+        typed={draft.typed}
+        onvalue={(name) => draft.change(withPreparation(draft.slab, at, { name }), field('name'))}
+      />
+    </div>
+    <NumberField
+      label="Loss %"
+      optional
+      value={preparation.lossPercent}
+      limits={{ min: 0, max: 99 }}
+      name={field('loss')}
+      typed={draft.typed}
+      onvalue={(loss) =>
+        draft.change(withPreparation(draft.slab, at, { lossPercent: loss ?? undefined }), field('loss'))}
+    />
+    <NumberField
+      label="g per mL"
+      optional
+      value={preparation.densityGPerMl}
+      placeholder={planned ? planned.densityGPerMl.toFixed(2) : ''}
+      limits={{ min: 0.01, max: 25 }}
+      name={field('density')}
+      typed={draft.typed}
+      onvalue={(density) =>
+        draft.change(withPreparation(draft.slab, at, { densityGPerMl: density ?? undefined }), field('density'))}
+    />
+    <Button kind="ghost" size="small" icon={TrashCan} iconDescription="Remove {preparation.name}" on:click={remove} />
+  </div>
+
+  <Reorder
+    items={preparation.lines}
+    label="Lines of {preparation.name}"
+    nameOf={(line) => line.ingredient}
+    onorder={(from, to) => setLines(moved(preparation.lines, from, to))}
+  >
+    {#snippet row(line, l)}
+      {@const massG = planned?.lines[l]?.massG}
+      <div class="line">
+        <NumberField
+          label="Amount of {line.ingredient}"
+          hideLabel
+          value={line.quantity}
+          limits={AMOUNT}
+          name={field(`${l} amount`)}
+          typed={draft.typed}
+          onvalue={(quantity) =>
+            quantity !== null && draft.change(withLine(draft.slab, at, l, { quantity }), field(`${l} amount`))}
+        />
+        <Select
+          size="sm"
+          hideLabel
+          labelText="Unit of {line.ingredient}"
+          selected={line.unit}
+          on:change={(event) =>
+            draft.change(withLine(draft.slab, at, l, { unit: (event.target as HTMLSelectElement).value as Unit }))}
+        >
+          {#each UNITS as one (one)}<SelectItem value={one} text={one} />{/each}
+        </Select>
+        <NameField
+          label="Ingredient {l + 1}"
+          hideLabel
+          list="larder-names"
+          value={line.ingredient}
+          name={field(`${l} ingredient`)}
+          typed={draft.typed}
+          warn={known(line.ingredient) ? '' : 'Not in the larder'}
+          onvalue={(name) => draft.change(withLine(draft.slab, at, l, { ingredient: name }), field(`${l} ingredient`))}
+        />
+        <TextInput
+          size="sm"
+          hideLabel
+          labelText="State of {line.ingredient}"
+          placeholder="as it is"
+          maxlength={100}
+          value={line.state ?? ''}
+          on:input={(event) =>
+            draft.change(
+              withLine(draft.slab, at, l, { state: String(event.detail ?? '') || undefined }),
+              field(`${l} state`),
+            )}
+        />
+        <span class="mass figures">{massG === null || massG === undefined ? 'no weight' : `${grams(massG)} g`}</span>
+        <Button
+          kind="ghost"
+          size="small"
+          icon={TrashCan}
+          iconDescription="Remove {line.ingredient}"
+          on:click={() => setLines(preparation.lines.filter((_, i) => i !== l))}
+        />
+      </div>
+    {/snippet}
+  </Reorder>
+
+  <form class="line new" onsubmit={add}>
+    <TextInput
+      size="sm"
+      hideLabel
+      labelText="Amount"
+      placeholder="Amount"
+      inputmode="decimal"
+      autocomplete="off"
+      bind:value={amount}
+      invalid={tried && !amountRead.ok}
+      invalidText={amountRead.ok ? '' : amountRead.message}
+    />
+    <Select size="sm" hideLabel labelText="Unit" bind:selected={unit}>
+      {#each UNITS as one (one)}<SelectItem value={one} text={one} />{/each}
+    </Select>
+    <TextInput
+      size="sm"
+      hideLabel
+      labelText="Ingredient"
+      placeholder="Ingredient"
+      list="larder-names"
+      autocomplete="off"
+      bind:value={ingredient}
+      invalid={tried && (ingredient.trim() === '' || ingredient.length > 200)}
+      invalidText={ingredient.length > 200 ? 'Use 200 characters or fewer' : 'Write what it is'}
+    />
+    <Button size="small" kind="tertiary" type="submit">Add line</Button>
+  </form>
+  {#if planned}
+    <p class="quiet out">
+      {grams(planned.massInG)} g in, {grams(planned.massOutG)} g when done{#if planned.leftoverG > 0.5}, <b
+          >{grams(planned.leftoverG)} g left over</b
+        >{/if}{#if preparation.cookTo?.celsius}; cooked to {preparation.cookTo.celsius} °C{/if}{#if planned.multiple.toFixed(3) !== '1.000'};
+        made {planned.multiple.toFixed(2)} times{/if}
+    </p>
+  {/if}
+</article>
+
+<style>
+  article {
+    margin-bottom: 0.7rem;
+    padding: 0.6rem 0.7rem;
+  }
+
+  .top {
+    display: grid;
+    grid-template-columns: 1fr 5rem 5rem max-content;
+    gap: 0.5rem;
+    align-items: end;
+    margin-bottom: 0.5rem;
+  }
+
+  .name :global(input) {
+    font-weight: 650;
+    font-size: 1rem;
+  }
+
+  .line {
+    display: grid;
+    grid-template-columns: 4.6rem 5.2rem minmax(0, 3fr) minmax(0, 1.6fr) 4rem 2rem;
+    gap: 0.25rem;
+    align-items: start;
+    flex: 1;
+    min-width: 0;
+  }
+
+  .line.new {
+    grid-template-columns: 4.6rem 5.2rem minmax(0, 1fr) max-content;
+    margin: 0.35rem 0 0 2rem;
+  }
+
+  .mass {
+    text-align: right;
+    line-height: 2rem;
+    white-space: nowrap;
+  }
+
+  .out {
+    margin-top: 0.4rem;
+    font-size: 0.88rem;
+  }
+</style>

@@ -1,0 +1,222 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { test } from 'node:test';
+import Ajv2020 from 'ajv/dist/2020.js';
+import fc from 'fast-check';
+import { plan } from '../../../src/core/plan';
+import { pointer, problemsOf, readSlab, slabFrom, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
+import { demoLarder, demoSlabs, ryeSlice, shop, slabs } from '../things';
+
+const schema = JSON.parse(
+  readFileSync(new URL('../../../src/core/slab/slab-1.schema.json', import.meta.url), 'utf8'),
+) as object;
+const fits = new Ajv2020({ strict: false }).compile(schema);
+
+const problems = (found: unknown) => {
+  const read = slabFrom(found);
+  return read.ok ? [] : read.problems;
+};
+const messageAt = (found: unknown, path: string) => problems(found).find((one) => one.path === path)?.message ?? '';
+
+/** The slab with one thing changed, at a path of keys. */
+function changed(slab: Slab, path: readonly (string | number)[], value: unknown): unknown {
+  const copy = structuredClone(slab) as unknown;
+  const last = path.at(-1)!;
+  const holder = path.slice(0, -1).reduce((at, key) => (at as Record<string, unknown>)[key], copy) as Record<
+    string,
+    unknown
+  >;
+  if (value === undefined) delete holder[last];
+  else holder[last] = value;
+  return copy;
+}
+
+test('law: reading what was written gives the slab back, unknown fields and all', () => {
+  fc.assert(
+    fc.property(
+      slabs,
+      fc.dictionary(
+        fc.string().filter((key) => key !== '__proto__'),
+        fc.jsonValue(),
+      ),
+      (slab, extra) => {
+        const known = new Set([
+          'format',
+          'version',
+          'name',
+          'measures',
+          'tin',
+          'preparations',
+          'layers',
+          'cut',
+          'tins',
+          'scale',
+          'keep',
+          'notes',
+          'larder',
+        ]);
+        const unknown = Object.fromEntries(Object.entries(extra).filter(([key]) => !known.has(key)));
+        const whole = { ...unknown, ...slab, layers: slab.layers.map((layer) => ({ ...layer, odd: unknown })) };
+        const read = readSlab(writeSlab(whole));
+        assert.ok(read.ok);
+        assert.deepEqual(read.value, JSON.parse(JSON.stringify(whole)));
+      },
+    ),
+  );
+});
+
+test('the demo slabs read, fit the published schema and warn of nothing but what they must', () => {
+  assert.ok(demoSlabs.length >= 3);
+  for (const slab of demoSlabs) {
+    assert.ok(fits(slab), JSON.stringify(fits.errors));
+    const codes = new Set(plan(slab, demoLarder, shop).warnings.map(({ code }) => code));
+    codes.delete('film-by-weight');
+    assert.deepEqual([...codes], [], slab.name);
+  }
+});
+
+const PATHS: (string | number)[][] = [
+  ['name'],
+  ['tin'],
+  ['tin', 'lengthMm'],
+  ['tin', 'shape'],
+  ['tin', 'depthMm'],
+  ['preparations'],
+  ['preparations', 0, 'id'],
+  ['preparations', 0, 'lines'],
+  ['preparations', 0, 'lines', 1, 'quantity'],
+  ['preparations', 0, 'lines', 1, 'unit'],
+  ['preparations', 0, 'lossPercent'],
+  ['preparations', 1, 'cookTo'],
+  ['preparations', 1, 'steps', 0, 'minutes'],
+  ['layers', 0, 'from'],
+  ['layers', 0, 'from', 0, 'share'],
+  ['layers', 0, 'spread'],
+  ['layers', 0, 'set'],
+  ['cut', 'columns'],
+  ['cut', 'trimMm', 'left'],
+  ['tins'],
+  ['scale'],
+  ['larder'],
+  ['version'],
+  ['format'],
+];
+const VALUES = [
+  ...[null, true, '', ' ', 'g', 'rectangle', 'round', 0, -1, 0.5, 1, 7, 250, 1e9, [], {}, undefined, [null], [{}]],
+  ...[
+    { mode: 'multiple' },
+    { mode: 'multiple', by: 2 },
+    { mode: 'layer-thickness', mm: { l1: 8 } },
+    { mode: 'other' },
+    'x'.repeat(10_000),
+  ],
+];
+
+test('law: the reader and the published JSON Schema agree on what a slab file is', () => {
+  // Square corners: JSON Schema cannot compare a corner with the tin; the reader can.
+  const square = { ...ryeSlice, tin: { ...ryeSlice.tin, cornerMm: 0 } };
+  for (const path of PATHS)
+    for (const value of VALUES) {
+      const file = changed(square, path, value);
+      const byReader = problemsOf(slabSchema, file).length === 0;
+      assert.equal(byReader, fits(file), `${path.join('.')} = ${JSON.stringify(value)?.slice(0, 60)}`);
+    }
+});
+
+test('law: a slab file bent at random is a plan or a list of problems, and never a throw', () => {
+  const bent = fc.oneof(fc.jsonValue({ maxDepth: 2 }), fc.constantFrom(...VALUES), fc.double());
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...demoSlabs),
+      fc.array(fc.tuple(fc.nat(400), bent), { minLength: 1, maxLength: 4 }),
+      (slab, bends) => {
+        const copy = structuredClone(slab) as unknown;
+        for (const [where, value] of bends) {
+          const holders: [Record<string, unknown>, string][] = [];
+          const walk = (at: unknown) => {
+            if (typeof at !== 'object' || at === null) return;
+            for (const key of Object.keys(at)) {
+              holders.push([at as Record<string, unknown>, key]);
+              walk((at as Record<string, unknown>)[key]);
+            }
+          };
+          walk(copy);
+          const [holder, key] = holders[where % holders.length] ?? [];
+          if (holder && key !== undefined) holder[key] = value;
+        }
+        const read = slabFrom(copy);
+        if (!read.ok) {
+          assert.ok(read.problems.length > 0);
+          for (const { message } of read.problems) assert.ok(message.length > 5);
+          return;
+        }
+        const { slab: made, cost } = plan(read.value, demoLarder, shop);
+        assert.ok(Number.isFinite(made.heightMm) && Number.isFinite(made.massG) && Number.isFinite(cost.used));
+      },
+    ),
+    { numRuns: 1500 },
+  );
+});
+
+test('law: any text at all is read or refused with a sentence', () => {
+  fc.assert(
+    fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
+      const read = readSlab(text);
+      assert.ok(!read.ok && read.problems.length > 0);
+    }),
+  );
+});
+
+test('each slip has its place and says what to do', () => {
+  const text = writeSlab(ryeSlice);
+  const cutOff = readSlab(text.slice(0, 500));
+  assert.ok(!cutOff.ok && /stops in the middle/.test(cutOff.problems[0]!.message));
+  const picture = readSlab('\u0089PNG\r\n\u001a\n\u0000\u0000');
+  assert.ok(!picture.ok && /not a slab file/.test(picture.problems[0]!.message));
+  assert.match(messageAt({ ...ryeSlice, version: 2 }, '/version'), /version 2.*reads version 1/);
+  assert.match(
+    messageAt(changed(ryeSlice, ['preparations', 0, 'lines', 1, 'unit'], 'glug'), '/preparations/0/lines/1/unit'),
+    /one of: g, kg/,
+  );
+  assert.match(
+    messageAt(changed(ryeSlice, ['preparations', 0, 'lines', 1, 'quantity'], -1), '/preparations/0/lines/1/quantity'),
+    /over 0/,
+  );
+  assert.match(messageAt({ ...ryeSlice, name: 'n'.repeat(10_000) }, '/name'), /200 characters/);
+  assert.match(messageAt(changed(ryeSlice, ['preparations', 1, 'id'], 'base'), '/preparations/1/id'), /used twice/);
+  assert.match(
+    messageAt(changed(ryeSlice, ['layers', 0, 'from', 0, 'preparation'], 'lost'), '/layers/0/from/0/preparation'),
+    /no preparation/,
+  );
+  assert.match(messageAt(changed(ryeSlice, ['tin', 'cornerMm'], 101), '/tin/cornerMm'), /half of the shorter/);
+  assert.match(
+    messageAt(
+      changed(ryeSlice, ['preparations', 1, 'cookTo'], { celsius: 118, fahrenheit: 260 }),
+      '/preparations/1/cookTo',
+    ),
+    /degrees C apart/,
+  );
+  assert.deepEqual(problems(changed(ryeSlice, ['preparations', 1, 'cookTo'], { celsius: 118, fahrenheit: 245 })), []);
+  const shared = changed(
+    ryeSlice,
+    ['layers', 1, 'from'],
+    [
+      { preparation: 'treacle', share: 0.7 },
+      { preparation: 'base', share: 0.4 },
+    ],
+  );
+  assert.match(messageAt(shared, '/layers/1/from'), /140 % of Rye shortbread/);
+});
+
+test('emoji and right-to-left names are names like others', () => {
+  for (const name of ['🍫🍐', 'שוקולד', 'شوكولاتة', 'a\u0301']) {
+    const read = readSlab(writeSlab({ ...ryeSlice, name }));
+    assert.ok(read.ok && read.value.name === name);
+  }
+});
+
+test('paths are JSON pointers', () => {
+  assert.equal(pointer('preparations[0].lines[1].unit'), '/preparations/0/lines/1/unit');
+  assert.equal(pointer('scale.mm["a/b"]'), '/scale/mm/a~1b');
+  assert.equal(pointer(undefined), '');
+});
