@@ -66,6 +66,7 @@
 </header>
 <main id="main">{@render children()}</main>
 
+{#if keysShown}<h2 class="unseen">Help</h2>{/if}
 <Modal passiveModal bind:open={keysShown} modalHeading="Keys" size="sm">
   <dl class="keys">
     {#each KEYS as [key, does] (key)}

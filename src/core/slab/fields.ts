@@ -29,6 +29,9 @@ export const number = (min: number, max: number) =>
     .min(min, `Write ${min} or more`)
     .max(max, `Write ${max} or less`);
 
+/** Below this a number over 0 is a slip, and would only overflow what is divided by it. */
+const LEAST = 1e-6;
+
 /** A number over 0, up to `max`. */
 export const positive = (max: number) =>
   yup
@@ -36,7 +39,7 @@ export const positive = (max: number) =>
     .strict()
     .typeError(`Write a number over 0, up to ${max}`)
     .test('finite', `Write a number over 0, up to ${max}`, (value) => value === undefined || Number.isFinite(value))
-    .moreThan(0, 'Write a number over 0')
+    .min(LEAST, 'Write a number over 0')
     .max(max, `Write ${max} or less`);
 
 /** A whole number from `min` to `max`. */

@@ -46,8 +46,8 @@
   });
 
   $effect(() => {
-    const next = shown(value);
-    if (typed[name] === undefined && !focused) text = next;
+    const next = typed[name] ?? shown(value);
+    if (!focused) text = next;
   });
 
   function take() {

@@ -139,6 +139,10 @@
     font: inherit;
   }
 
+  button.some span {
+    opacity: 1;
+  }
+
   button.some {
     background: var(--hot-ground);
     color: var(--hot);

@@ -45,6 +45,7 @@
       <p>Add what you bake with: its density turns cups into grams, its pack turns grams into money.</p>
     </div>
   {:else}
+    <h2 class="unseen">Ingredients</h2>
     <div class="scroll">
       <table class="table">
         <thead>
@@ -66,8 +67,8 @@
               <td class="num">{one.densityGPerMl?.toFixed(2) ?? '-'}</td>
               <td class="num">{one.unitMassG ?? '-'}</td>
               <td
-                >{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet">
-                    and {one.packs!.length - 1} more</span
+                >{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet"
+                    >{` and ${one.packs!.length - 1} more`}</span
                   >{/if}</td
               >
               <td class="num">{pack?.price === undefined ? '-' : money(pack.price, data.shop.currency)}</td>

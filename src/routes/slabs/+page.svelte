@@ -52,6 +52,8 @@
   async function fromFile() {
     const [file] = picker.files ?? [];
     if (!file) return;
+    // The same file can be chosen again once it has been mended.
+    queueMicrotask(() => (picker.value = ''));
     about = file.name;
     problems = [];
     if (file.size > MOST_BYTES) {
@@ -64,7 +66,6 @@
     } else {
       await takeIn(await file.text());
     }
-    picker.value = '';
   }
 
   async function demo() {
@@ -105,7 +106,7 @@
       <ul>
         {#each problems.slice(0, 8) as { path, message } (path + message)}
           <li>
-            {message}{#if path}<span class="quiet"> ({path})</span>{/if}
+            {message}{#if path}<span class="quiet">{` (${path})`}</span>{/if}
           </li>
         {/each}
         {#if problems.length > 8}<li>and {problems.length - 8} more</li>{/if}

@@ -226,7 +226,9 @@
         />
       </div>
     </div>
-    <section class="station" aria-label={NAMES[station]}>{@render children()}</section>
+    <!-- It scrolls, so the keyboard must be able to reach it. -->
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <section class="station" aria-label={NAMES[station]} tabindex="0">{@render children()}</section>
   </div>
   <Tray plan={now} {kept} {unread} />
 </div>
@@ -319,6 +321,10 @@
 
   .view {
     padding: 0.5rem 0.7rem;
+  }
+
+  .station:focus-visible {
+    outline-offset: -3px;
   }
 
   .station {

@@ -29,8 +29,8 @@
   );
 
   $effect(() => {
-    const next = value;
-    if (typed[name] === undefined && !focused) text = next;
+    const next = typed[name] ?? value;
+    if (!focused) text = next;
   });
 
   function take() {

@@ -62,7 +62,7 @@
         <TinShape {tin} pxPerMm={0.15} />
         <span class="words">
           <b
-            >{name}{#if count > 1}<span class="quiet"> x {count}</span>{/if}</b
+            >{name}{#if count > 1}<span class="quiet">{` x ${count}`}</span>{/if}</b
           >
           <span class="quiet">{tinInWords(tin)}</span>
         </span>

@@ -1,0 +1,14 @@
+import { defineConfig } from '@playwright/test';
+import { ARGS, CHROMIUM } from './scripts/chromium.mjs';
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  workers: 2,
+  fullyParallel: true,
+  timeout: 30_000,
+  reporter: 'list',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: CHROMIUM, args: ARGS },
+  },
+});

@@ -1,0 +1,3 @@
+export const CHROMIUM: string;
+export const ARGS: string[];
+export function installChromium(): void;

@@ -1,0 +1,127 @@
+/** What people type and send by mistake: each is told beside its field what to do, and nothing falls over. */
+import { expect, slabId, test, tray } from './shop';
+
+const json = { 'Content-Type': 'application/json' };
+
+test('numbers that are none: each says what to type, and the last good figure stays', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  const flour = page.getByLabel('Amount of rye flour');
+  for (const [typed, said] of [
+    ['-5', 'Type a number over 0'],
+    ['0', 'Type a number over 0'],
+    ['9e99', /or less|such as 12/],
+    ['NaN', 'such as 12, 1.5 or 1 1/2'],
+    ['', 'Type a number'],
+    ['🍫', 'such as 12, 1.5 or 1 1/2'],
+    ['1,500', 'can be read two ways'],
+  ] as const) {
+    await flour.fill(typed);
+    await expect(page.getByText(said).first()).toBeVisible();
+    await expect(tray(page, 'Each')).toHaveText('58 g');
+  }
+  for (const [typed, grams] of [
+    ['1,5', '1.5 g'],
+    ['1 1/2', '1.5 g'],
+    ['½', '0.5 g'],
+    ['270', '270 g'],
+  ] as const) {
+    await flour.fill(typed);
+    await expect(page.locator('.line', { has: flour }).locator('.mass')).toHaveText(grams);
+  }
+});
+
+test('names of any script and any length', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  await page.getByText('written for').click();
+  const name = page.getByLabel('Name of the slab');
+  await name.fill('n'.repeat(10_000));
+  await expect(page.getByText('Use 200 characters or fewer')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rye and treacle slice');
+  for (const one of ['🍫🧈 סלייס', 'شريحة الجاودار']) {
+    await name.fill(one);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(one);
+  }
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  await page.getByLabel('Ingredient 1').first().fill('moon dust');
+  await expect(page.getByText('Not in the larder')).toBeVisible();
+  await page.getByRole('button', { name: /Warnings/ }).click();
+  await expect(page.getByText('The larder has no "moon dust"')).toBeVisible();
+});
+
+test('files that are no slab files are refused with a reason, and nothing is taken in', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await open('/slabs');
+  const give = (name: string, body: string | Buffer) =>
+    page.getByLabel('Slab file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
+  const alert = page.getByRole('alert');
+  await give('picture.json', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13]));
+  await expect(alert).toContainText('This is not a slab file: choose a file that ends in .slab.json');
+  await give('half.slab.json', '{"format":"knife-tray/slab","version":1,"name":"Ha');
+  await expect(alert).toContainText('stops in the middle or is damaged');
+  await give('large.slab.json', Buffer.alloc(5_000_000, ' '));
+  await expect(alert).toContainText('over 1 MB');
+  await give('newer.slab.json', '{"format":"knife-tray/slab","version":7}');
+  await expect(alert).toContainText('version 7');
+  await give(
+    'wrong.slab.json',
+    '{"format":"knife-tray/slab","version":1,"name":"X","tin":{"shape":"rectangle","lengthMm":-3,"widthMm":10,"depthMm":5},"preparations":[],"layers":[]}',
+  );
+  await expect(alert).toContainText('Write a number over 0 (/tin/lengthMm)');
+  await expect(page.getByRole('heading', { level: 2, name: /slice|penuche|cloud/ })).toHaveCount(3);
+  const list = await page.request.get(`${shop.address}/slabs`);
+  expect(await list.text()).not.toContain('"X"');
+});
+
+test('services answer problems with paths, never a stack trace', async ({ request, shop }) => {
+  const post = (path: string, data: string) =>
+    request.post(shop.address + path, { data: Buffer.from(data), headers: json });
+  const cases: [string, string, number, string][] = [
+    ['/api/plan', '{', 422, 'not JSON'],
+    ['/api/plan', '[]', 422, 'an object with a slab'],
+    ['/api/plan', '{"slab":{"format":"knife-tray/slab"}}', 422, '/version'],
+    ['/api/slabs', 'x', 422, 'not a slab file'],
+    ['/api/larder', '{"name":""}', 422, '/name'],
+    ['/api/larder', '{"name":"Butter"}', 409, 'has one of this name'],
+    ['/api/tins', '{"name":"T","count":1,"tin":{"shape":"heart"}}', 422, '/tin'],
+    ['/api/plan', ' '.repeat(5_000_000), 413, 'over 1 MB'],
+  ];
+  for (const [path, body, status, said] of cases) {
+    const answer = await post(path, body);
+    const text = await answer.text();
+    expect(answer.status(), path + body.slice(0, 40)).toBe(status);
+    expect(text).toContain(said);
+    expect(text).not.toMatch(/\bat .*\.(js|ts):\d+/);
+  }
+  const chunked = await fetch(`${shop.address}/api/plan`, {
+    method: 'POST',
+    headers: json,
+    duplex: 'half',
+    body: new ReadableStream({
+      pull(to) {
+        to.enqueue(new Uint8Array(300_000).fill(32));
+      },
+    }),
+  } as RequestInit).then(
+    (answer) => answer.status,
+    () => 413,
+  );
+  expect(chunked).toBe(413);
+  const gone = await request.put(`${shop.address}/api/slabs/999`, { data: { seen: 1, slab: {} } });
+  expect(gone.status()).toBe(422);
+  expect((await request.get(`${shop.address}/slabs/999`)).status()).toBe(404);
+  expect((await request.get(`${shop.address}/healthz`)).status()).toBe(200);
+});
+
+test('answers carry security headers and a content security policy', async ({ request, shop }) => {
+  const { ...headers } = (await request.get(`${shop.address}/slabs`)).headers();
+  expect(headers['content-security-policy']).toContain("default-src 'self'");
+  expect(headers['content-security-policy']).not.toMatch(/script-src[^;]*unsafe/);
+  expect(headers['x-content-type-options']).toBe('nosniff');
+  expect(headers['referrer-policy']).toBe('no-referrer');
+});

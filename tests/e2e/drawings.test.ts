@@ -1,0 +1,83 @@
+/** The section and the top view are controls: by pointer, by keys, and everything follows. */
+import { expect, slabId, test, tray } from './shop';
+
+test('a layer edge is pulled and nudged, and its amounts follow', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/size`);
+  const caramel = page.getByRole('slider', { name: 'Caramel, thickness' });
+  await caramel.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(caramel).toHaveAttribute('aria-valuenow', '9.9');
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(caramel).toHaveAttribute('aria-valuenow', '14.9');
+  await expect(tray(page, 'Height')).toHaveText('28.6 mm');
+  await expect(page.getByText('Changed by hand: Caramel 14.9 mm')).toBeVisible();
+  const box = (await caramel.boundingBox())!;
+  await page.mouse.move(box.x + 60, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 60, box.y + box.height / 2 + 20, { steps: 4 });
+  await page.mouse.up();
+  expect(Number(await caramel.getAttribute('aria-valuenow'))).toBeLessThan(12);
+  await page.getByRole('button', { name: 'Back to the written thickness' }).click();
+  await expect(tray(page, 'Height')).toHaveText('22.6 mm');
+});
+
+test('brackets step through the layers, and arrows then move the chosen edge', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  await page.keyboard.press(']');
+  await page.keyboard.press(']');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('slider', { name: 'Caramel, thickness' })).toHaveAttribute('aria-valuenow', '9.9');
+});
+
+test('cut lines are pulled and nudged, and the grid stays even', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/cut`);
+  const trim = page.getByRole('slider', { name: 'Trim left' });
+  await trim.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByLabel('Trim left, mm', { exact: true })).toHaveValue('10');
+  const line = page.getByRole('slider', { name: 'Cut after column 3' });
+  const before = Number(await line.getAttribute('aria-valuenow'));
+  const box = (await line.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + 50);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 40, box.y + 50, { steps: 5 });
+  await page.mouse.up();
+  const after = Number(await line.getAttribute('aria-valuenow'));
+  expect(after).toBeLessThan(before - 10);
+  expect(Number(await page.getByLabel('Trim right, mm', { exact: true }).inputValue())).toBeGreaterThan(20);
+});
+
+test('lines and layers are put in another order by keys and by the pointer', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  const names = () =>
+    page
+      .getByRole('list', { name: 'Lines of Rye shortbread' })
+      .getByLabel(/^Ingredient/)
+      .evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+  expect(await names()).toEqual(['rye flour', 'butter', 'demerara sugar']);
+  await page.getByRole('button', { name: 'Move rye flour: up and down arrows' }).focus();
+  await page.keyboard.press('ArrowDown');
+  expect(await names()).toEqual(['butter', 'rye flour', 'demerara sugar']);
+  await page.keyboard.press('ArrowDown');
+  expect(await names()).toEqual(['butter', 'demerara sugar', 'rye flour']);
+  const handle = (await page.getByRole('button', { name: 'Move rye flour: up and down arrows' }).boundingBox())!;
+  const target = (await page
+    .getByRole('list', { name: 'Lines of Rye shortbread' })
+    .getByRole('button', { name: 'Move butter: up and down arrows' })
+    .boundingBox())!;
+  await page.mouse.move(handle.x + 10, handle.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(handle.x + 10, handle.y - 20, { steps: 5 });
+  await page.mouse.move(target.x + 10, target.y + 2, { steps: 10 });
+  await page.waitForTimeout(400);
+  await page.mouse.up();
+  await expect.poll(names).toEqual(['rye flour', 'butter', 'demerara sugar']);
+  await page.getByRole('button', { name: 'Move Base: up and down arrows' }).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('list', { name: 'Layers' }).getByLabel('Layer')).toHaveCount(3);
+  await expect(page.getByRole('list', { name: 'Layers' }).getByLabel('Layer').nth(1)).toHaveValue('Base');
+});

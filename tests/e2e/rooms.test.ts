@@ -1,0 +1,149 @@
+/** Larder, tins, settings, printing, keys; and what every page must be. */
+import AxeBuilder from '@axe-core/playwright';
+import { expect, slabId, test, tray } from './shop';
+
+test('a price changed in the larder is the price of the slab', async ({ open, page, shop }) => {
+  await open('/larder');
+  await page.getByRole('button', { name: 'Change dark chocolate' }).click();
+  await page.getByLabel('Costs').first().fill('59');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('row', { name: /dark chocolate/ })).toContainText('€59.00');
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/price`);
+  await expect(tray(page, 'Each costs')).toHaveText('€0.53');
+});
+
+test('an ingredient is added, a doubled name is told, and a stale change is told', async ({
+  open,
+  page,
+  context,
+  shop,
+}) => {
+  await open('/larder');
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Butter');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('The larder has one of this name').first()).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Hazelnuts');
+  await page.getByLabel('Density').fill('0.55');
+  await page.getByLabel('tree nuts').check({ force: true });
+  await page.getByRole('button', { name: 'Add a pack' }).click();
+  await page.getByLabel('Pack', { exact: true }).fill('bag, 1 kg');
+  await page.getByLabel('Holds').fill('1000');
+  await page.getByLabel('Costs').fill('12,40');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('row', { name: /Hazelnuts/ })).toContainText('€12.40');
+  await expect(page.getByRole('row', { name: /Hazelnuts/ })).toContainText('tree nuts');
+
+  const other = await context.newPage();
+  await other.goto(`${shop.address}/larder`);
+  await other.waitForLoadState('networkidle');
+  for (const one of [page, other]) {
+    await one.getByRole('button', { name: 'Change Hazelnuts' }).click();
+    await one.getByLabel('Density').fill(one === page ? '0.6' : '0.7');
+  }
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('row', { name: /Hazelnuts/ })).toContainText('0.60');
+  await other.getByRole('button', { name: 'Keep' }).click();
+  await expect(other.getByRole('alert')).toContainText('Someone else changed this ingredient');
+  await expect(other.getByLabel('Density')).toHaveValue('0.7');
+});
+
+test('a tin is added to the rack and a slab is put in it', async ({ open, page, shop }) => {
+  await open('/tins');
+  await page.getByRole('button', { name: 'Add a tin' }).click();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Write something here')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Half sheet');
+  await page.getByLabel('Inside length, mm').fill('400');
+  await page.getByLabel('Depth, mm').fill('12');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('heading', { name: 'Half sheet' })).toBeVisible();
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/size`);
+  await page.getByRole('button', { name: /Half sheet/ }).click();
+  await page.getByRole('button', { name: /Warnings/ }).click();
+  await expect(page.getByText('The slab is 22.6 mm high and the tin (400 x 200 mm, 12 deep) holds 12')).toBeVisible();
+});
+
+test('settings are kept and used', async ({ open, page, shop }) => {
+  await open('/settings');
+  await page.getByLabel('Currency').selectOption('JPY');
+  await page.getByLabel('The scale shows steps of, g').fill('5');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('status')).toHaveText('Kept');
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/size`);
+  await page.getByRole('button', { name: /Deep square/ }).click();
+  await expect(page.getByRole('row', { name: /rye flour/ })).toContainText('240 g');
+  await page.getByRole('link', { name: 'Price' }).click();
+  await expect(page.getByText(/¥/).first()).toBeVisible();
+});
+
+test('the amounts sheet fits one page of A4 and of Letter', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  for (const format of ['A4', 'Letter'] as const) {
+    const pdf = (await page.pdf({ format, preferCSSPageSize: false })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page\b/g), format).toHaveLength(1);
+  }
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByText('584 g when done', { exact: true })).toBeVisible();
+  await expect(page.getByText('Boiling sugar sticks and burns deep')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Larder' })).toBeHidden();
+});
+
+test('keys go to the stations, and none fires while typing', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  for (const [key, path] of [
+    ['2', 'size'],
+    ['3', 'cut'],
+    ['4', 'price'],
+    ['1', 'build'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(new RegExp(`/${path}$`));
+  }
+  await page.getByLabel('Amount of rye flour').focus();
+  await page.keyboard.press('3');
+  await expect(page).toHaveURL(/\/build$/);
+  await page.locator('h1').click();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('next layer up');
+});
+
+for (const theme of ['day', 'night'] as const) {
+  test(`axe finds nothing, ${theme}`, async ({ page, context, shop }) => {
+    test.setTimeout(90_000);
+    await context.addCookies([{ name: 'theme', value: theme, url: shop.address }]);
+    const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
+    const paths = [
+      '/slabs',
+      '/larder',
+      '/tins',
+      '/settings',
+      ...['build', 'size', 'cut', 'price'].map((one) => `/slabs/${id}/${one}`),
+    ];
+    for (const path of paths) {
+      await page.goto(shop.address + path);
+      await page.waitForLoadState('networkidle');
+      if (path.endsWith('size')) await page.getByRole('button', { name: /Warnings/ }).click();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map(
+          ({ id: rule, nodes }) =>
+            `${path} ${rule}: ${nodes
+              .map((node) => node.html)
+              .slice(0, 3)
+              .join(' ')}`,
+        ),
+      ).toEqual([]);
+    }
+    await page.goto(`${shop.address}/larder`);
+    await page.waitForLoadState('networkidle');
+    await page.getByRole('button', { name: 'Add an ingredient' }).click();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([]);
+  });
+}

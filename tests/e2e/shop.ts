@@ -1,0 +1,112 @@
+/** Every test has a server and data of its own, and a page whose requests are watched. */
+import { test as base, expect, type Page } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const startScript = fileURLToPath(new URL('../../scripts/serveOnly.mjs', import.meta.url));
+
+export interface Server {
+  readonly address: string;
+  readonly data: string;
+  readonly process: ChildProcess;
+}
+
+/** Starts the built server on a free port, on a data folder. */
+export async function startServer(data: string): Promise<Server> {
+  const child = spawn(process.execPath, [startScript], {
+    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const address = await new Promise<string>((resolve, reject) => {
+    let said = '';
+    child.stdout.on('data', (chunk: Buffer) => {
+      said += chunk.toString();
+      const found = /http:\/\/\S+/.exec(said);
+      if (found) resolve(found[0]);
+    });
+    child.once('exit', (code) => reject(new Error(`The server ended with ${code}`)));
+  });
+  return { address, data, process: child };
+}
+
+export async function stopServer(
+  { process: child }: Server,
+  signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM',
+): Promise<number | null> {
+  if (child.exitCode !== null || child.signalCode !== null) return child.exitCode;
+  const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
+  child.kill(signal);
+  return ended;
+}
+
+interface Fixtures {
+  /** A shop without anything in it. */
+  emptyShop: Server;
+  /** The demo shop. */
+  shop: Server;
+  /** Opens a page of the demo shop. */
+  open: (path: string) => Promise<Page>;
+  /** Any request to another host, any fault in the page. */
+  watched: string[];
+}
+
+export const test = base.extend<Fixtures>({
+  // eslint-disable-next-line no-empty-pattern
+  emptyShop: async ({}, use) => {
+    const data = mkdtempSync(join(tmpdir(), 'knife-tray-'));
+    const server = await startServer(data);
+    await use(server);
+    await stopServer(server);
+    rmSync(data, { recursive: true, force: true });
+  },
+  shop: async ({ emptyShop }, use) => {
+    const answer = await fetch(`${emptyShop.address}/api/demo`, { method: 'POST' });
+    expect(answer.status).toBe(201);
+    await use(emptyShop);
+  },
+  watched: [
+    async ({ context, emptyShop }, use) => {
+      const wrong: string[] = [];
+      context.on('request', (request) => {
+        const url = new URL(request.url());
+        if (!['data:', 'blob:'].includes(url.protocol) && url.origin !== emptyShop.address)
+          wrong.push(`asked ${request.url()}`);
+      });
+      context.on('weberror', (error) => wrong.push(`fault ${error.error().message}`));
+      context.on('console', (message) => {
+        if (message.type() === 'error' && !/status of (409|413|422)/.test(message.text()))
+          wrong.push(`said ${message.text()}`);
+      });
+      await use(wrong);
+      expect(wrong).toEqual([]);
+    },
+    { auto: true },
+  ],
+  open: async ({ page, shop }, use) => {
+    await use(async (path) => {
+      await page.goto(shop.address + path);
+      // A page answers to keys and fields once it has come alive.
+      await page.waitForLoadState('networkidle');
+      return page;
+    });
+  },
+});
+
+export { expect };
+
+/** The number of the demo slab of a name. */
+export async function slabId(page: Page, address: string, name: string): Promise<number> {
+  await page.goto(`${address}/slabs`);
+  const href = await page.getByRole('link', { name }).getAttribute('href');
+  return Number(/\d+/.exec(href ?? '')?.[0]);
+}
+
+/** One figure of the tray, as it is now. */
+export const tray = (page: Page, label: string) =>
+  page
+    .getByRole('region', { name: 'Tray' })
+    .locator('dl > div', { has: page.getByText(label, { exact: true }) })
+    .locator('b');

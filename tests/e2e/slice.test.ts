@@ -1,0 +1,117 @@
+/** The whole thin path: the rye slice into another tin, cut, priced, kept, taken away and taken in again. */
+import { readFileSync } from 'node:fs';
+import { expect, slabId, test, tray } from './shop';
+
+test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its file gives the same plan', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  await expect(tray(page, 'Pieces')).toHaveText('24');
+
+  await page.getByRole('link', { name: 'Size' }).click();
+  await page.getByRole('button', { name: /Deep square/ }).click();
+  const flour = page.getByRole('row', { name: /rye flour/ });
+  await expect(flour).toContainText('270 g');
+  await expect(flour).toContainText('238');
+  await expect(tray(page, 'Height')).toHaveText('22.6 mm');
+
+  await page.getByRole('link', { name: 'Cut' }).click();
+  await page.getByLabel('Columns').fill('6');
+  await page.getByLabel('Rows').fill('6');
+  for (const side of ['left', 'right', 'front', 'back'])
+    await page.getByLabel(`Trim ${side}, mm`, { exact: true }).fill('5');
+  await expect(tray(page, 'Pieces')).toHaveText('36');
+  await expect(page.locator('.figures s').first()).toContainText('24');
+  await expect(page.getByRole('row', { name: /^Piece/ })).toContainText('36.7 x 36.7 x 22.6');
+  await expect(tray(page, 'Each costs')).toHaveText('€0.24');
+
+  await page.getByRole('link', { name: 'Price' }).click();
+  await expect(page.getByText('Each of 36 pieces')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  await expect(page.locator('.figures s')).toHaveCount(0);
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Take away as file' }).click();
+  const file = await download;
+  expect(file.suggestedFilename()).toBe('rye-and-treacle-slice.slab.json');
+  const text = readFileSync(await file.path(), 'utf8');
+
+  await page.getByRole('link', { name: 'Slabs', exact: true }).click();
+  await page
+    .getByLabel('Slab file')
+    .setInputFiles({ name: 'mine.slab.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
+  expect(page.url()).not.toContain(`/slabs/${id}/`);
+  await expect(tray(page, 'Pieces')).toHaveText('36');
+  await expect(tray(page, 'Each')).toHaveText('34 g');
+
+  const planOf = async (slab: string) => {
+    const answer = await page.request.post(`${shop.address}/api/plan`, {
+      data: `{"slab":${slab}}`,
+      headers: { 'Content-Type': 'application/json' },
+    });
+    expect(answer.status()).toBe(200);
+    return (await answer.json()) as { cost: { perPiece: number }; slabs: unknown[] };
+  };
+  const again = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Take away as file' }).click();
+  const second = readFileSync(await (await again).path(), 'utf8');
+  const [before, after] = [await planOf(text), await planOf(second)];
+  expect(after).toEqual(before);
+  expect(before.cost.perPiece).toBeCloseTo(0.243431, 5);
+});
+
+test('a slab from nothing: preparation, lines, layer, weight', async ({ open, page }) => {
+  await open('/slabs');
+  await page.getByRole('button', { name: 'New slab' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('Give the slab a name')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Plain oat bar');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { name: 'Plain oat bar' })).toBeVisible();
+  await page.getByLabel('Name of a new preparation').fill('Oat mix');
+  await page.getByRole('button', { name: 'Add preparation' }).click();
+  const card = page.getByRole('article', { name: 'Oat mix' });
+  const add = async (amount: string, unit: string, ingredient: string) => {
+    await card.getByLabel('Amount', { exact: true }).fill(amount);
+    await card.getByLabel('Unit', { exact: true }).selectOption(unit);
+    await card.getByLabel('Ingredient', { exact: true }).fill(ingredient);
+    await card.getByRole('button', { name: 'Add line' }).click();
+  };
+  await add('2 1/2', 'cup', 'rolled oats');
+  await add('½', 'cup', 'golden syrup');
+  await add('1,5', 'tbsp', 'butter');
+  await expect(card).toContainText('238 g'); // 625 mL at 0.38
+  await expect(card).toContainText('179 g'); // 125 mL at 1.43
+  await page.getByLabel('Name of a new layer').fill('Oat');
+  await page.getByRole('button', { name: 'Add layer on top' }).click();
+  await expect(tray(page, 'Pieces')).toHaveText('24');
+  await expect(tray(page, 'Each')).not.toHaveText('0 g');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept as version 2')).toBeVisible();
+});
+
+test('a copy is a slab of its own, and find finds it', async ({ open, page }) => {
+  await open('/slabs');
+  await page.getByRole('button', { name: 'New slab' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Copied penuche');
+  await page.getByLabel('Begin from').selectOption({ label: 'a copy of Pear penuche' });
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(tray(page, 'Pieces')).toHaveText('49');
+  await open('/slabs');
+  await page.keyboard.press('/');
+  await page.keyboard.type('copied');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Copied penuche']);
+});
+
+test('an empty shop says what to do first, and brings in the demo', async ({ page, emptyShop }) => {
+  await page.goto(`${emptyShop.address}/`);
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('button', { name: 'Bring in the demo slabs' }).click();
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(3);
+});
