@@ -48,9 +48,10 @@ function runs(measures: Measures): readonly Run[] {
     }
   };
   grow(all[0]!, 0);
-  all.sort((a, b) => a.ml - b.ml || a.parts.length - b.parts.length);
-  runsOf.set(measures, all);
-  return all;
+  all.sort((a, b) => (Math.abs(a.ml - b.ml) > 1e-6 ? a.ml - b.ml : a.parts.length - b.parts.length));
+  const shortest = all.filter(({ ml }, i) => i === 0 || ml - all[i - 1]!.ml > 1e-6);
+  runsOf.set(measures, shortest);
+  return shortest;
 }
 
 /** Index of the first run of at least `ml`. */

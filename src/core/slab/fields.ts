@@ -61,14 +61,22 @@ export const list = <T extends yup.ISchema<unknown>>(of: T, most: number) =>
 export const fields = <T extends yup.ObjectShape>(shape: T) =>
   yup.object(shape).strict().typeError('Write an object with named fields here').default(undefined);
 
-/** A table of numbers by name, such as densities by state. */
-export const table = (value: yup.NumberSchema, most: number) =>
-  yup.lazy((found: unknown) => {
-    if (found === undefined) return yup.mixed();
-    if (typeof found !== 'object' || found === null || Array.isArray(found)) {
-      return yup.mixed().test('table', 'Write an object with named numbers here', () => false);
-    }
-    const keys = Object.keys(found);
-    if (keys.length > most) return yup.mixed().test('table', `At most ${most} are possible`, () => false);
-    return yup.object(Object.fromEntries(keys.map((key) => [key, value.required('Write a number')]))).strict();
-  });
+/** A table of numbers by name, such as densities by state; names are free. */
+export const table = (value: yup.NumberSchema, most: number, needed = false) =>
+  yup
+    .mixed<Record<string, number>>()
+    .test('table', 'Write an object with named numbers here', (found, { path, createError }) => {
+      if (found === undefined) return !needed;
+      if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
+      const names = Object.keys(found);
+      if (names.length > most) return createError({ message: `At most ${most} are possible` });
+      const wrong = names.flatMap((name) => {
+        try {
+          value.required('Write a number').validateSync(found[name]);
+          return [];
+        } catch (error) {
+          return [createError({ path: `${path}["${name}"]`, message: (error as Error).message })];
+        }
+      });
+      return wrong.length === 0 || new yup.ValidationError(wrong);
+    });

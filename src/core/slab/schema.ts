@@ -9,8 +9,11 @@ const MOST = { quantity: 1e6, mm: 5000, minutes: 1e5, grid: 200, tins: 100 } as 
 
 const required = 'This is missing';
 
+const shape = <T extends string>(words: readonly T[]) => oneOf(words).required(required);
+
 const tinShapes = {
   rectangle: fields({
+    shape: shape(['rectangle', 'round']),
     lengthMm: positive(MOST.mm).required(required),
     widthMm: positive(MOST.mm).required(required),
     depthMm: positive(1000).required(required),
@@ -21,20 +24,24 @@ const tinShapes = {
         corner === undefined || corner <= Math.min(Number(parent.lengthMm), Number(parent.widthMm)) / 2,
     ),
     flareDeg: number(0, 60),
-  }),
+  }).required(required),
   round: fields({
+    shape: shape(['round']),
     diameterMm: positive(MOST.mm).required(required),
     depthMm: positive(1000).required(required),
     flareDeg: number(0, 60),
-  }),
+  }).required(required),
 } as const;
 
+/** What a thing says that it is, under one of its fields. */
+function said(found: unknown, field: string): unknown {
+  return typeof found === 'object' && found !== null ? (found as Record<string, unknown>)[field] : undefined;
+}
+
 /** A tin: rectangle or round. */
-export const tinSchema = yup.lazy((found: unknown) => {
-  const shape = typeof found === 'object' && found !== null && 'shape' in found ? found.shape : undefined;
-  const known = shape === 'round' ? tinShapes.round : tinShapes.rectangle;
-  return known.shape({ shape: oneOf(['rectangle', 'round']).required(required) }).required(required);
-});
+export const tinSchema = yup.lazy((found: unknown) =>
+  said(found, 'shape') === 'round' ? tinShapes.round : tinShapes.rectangle,
+);
 
 const per100 = number(0, 100);
 
@@ -128,20 +135,16 @@ export const cutSchema = fields({
   kerfMm: number(0, 50),
 });
 
-const scaleModes = {
-  'same-thickness': fields({}),
-  'layer-thickness': fields({ mm: table(positive(1000), 50) }),
-  multiple: fields({ by: positive(1000).required(required) }),
-} as const;
+const MODES = ['same-thickness', 'layer-thickness', 'multiple'] as const;
+const mode = shape(MODES);
+const scaleModes = new Map<unknown, yup.AnyObjectSchema>([
+  ['layer-thickness', fields({ mode, mm: table(positive(1000), 50, true) })],
+  ['multiple', fields({ mode, by: positive(1000).required(required) })],
+]);
+const anyMode = fields({ mode });
 
 /** What stays fixed when the tin changes. */
-export const scaleSchema = yup.lazy((found: unknown) => {
-  if (found === undefined) return yup.mixed();
-  const mode = typeof found === 'object' && found !== null && 'mode' in found ? String(found.mode) : '';
-  const modes = Object.keys(scaleModes) as (keyof typeof scaleModes)[];
-  const known = scaleModes[modes.find((one) => one === mode) ?? 'same-thickness'];
-  return known.shape({ mode: oneOf(modes).required(required) });
-});
+export const scaleSchema = yup.lazy((found: unknown) => scaleModes.get(said(found, 'mode')) ?? anyMode);
 
 /** The tins that a slab is made in, and how many of each. */
 export const tinsSchema = list(

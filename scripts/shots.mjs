@@ -1,0 +1,57 @@
+/** `npm run shots`: retakes docs/screenshots from the demo shop, in a data folder of its own. */
+import { chromium } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ARGS, CHROMIUM, installChromium } from './chromium.mjs';
+import { serve } from './serve.mjs';
+import { build, install, root } from './setup.mjs';
+
+install();
+build();
+installChromium();
+const data = mkdtempSync(join(tmpdir(), 'knife-tray-shots-'));
+process.env.KNIFE_TRAY_DATA = data;
+process.env.LOG_LEVEL = 'warn';
+const address = await serve({ port: '0' });
+await fetch(`${address}/api/demo`, { method: 'POST' });
+
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
+let context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+let page = await context.newPage();
+
+async function shoot(name, path) {
+  if (path) await page.goto(address + path);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
+}
+
+await shoot('slabs', '/slabs');
+const href = await page.getByRole('link', { name: 'Rye and treacle slice' }).getAttribute('href');
+const slab = href.replace('/build', '');
+await shoot('build', `${slab}/build`);
+await page.goto(`${address}${slab}/size`);
+await page.getByRole('button', { name: /Deep square/ }).click();
+await shoot('size');
+await page.getByRole('link', { name: 'Cut' }).click();
+await page.getByLabel('Rows').fill('6');
+await shoot('cut');
+await page.getByRole('button', { name: 'Keep' }).click();
+await shoot('price', `${slab}/price`);
+await shoot('larder', '/larder');
+await shoot('tins', '/tins');
+await shoot('settings', '/settings');
+await context.addCookies([{ name: 'theme', value: 'night', url: address }]);
+const cloud = await page
+  .goto(`${address}/slabs`)
+  .then(() => page.getByRole('link', { name: 'Buckthorn cloud bar' }).getAttribute('href'));
+await shoot('night', cloud.replace('build', 'cut'));
+await context.close();
+context = await browser.newContext({ viewport: { width: 794, height: 1123 } });
+page = await context.newPage();
+await page.emulateMedia({ media: 'print' });
+await shoot('amounts-sheet', `${slab}/build`);
+await browser.close();
+rmSync(data, { recursive: true, force: true });
+process.exit(0);

@@ -1,0 +1,143 @@
+/** `npm run bench`: the figures of docs/bench.md, measured on the built server and on the core as it is built for it. */
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { cpus, tmpdir, totalmem } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { larderOf, type Ingredient } from '../../src/core/larder';
+import { plan } from '../../src/core/plan';
+import type { Layer, Preparation, Slab } from '../../src/core/slab';
+
+const root = process.cwd();
+const ingredients = JSON.parse(readFileSync(join(root, 'demo/larder.json'), 'utf8')) as Ingredient[];
+const shop = { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 } as const;
+
+/** Six layers, thirty lines, a flared tin: more work than any slab of the demo. */
+function largeSlab(): Slab {
+  const preparations = Array.from({ length: 6 }, (_, p): Preparation => ({
+    id: `p${p}`,
+    name: `Preparation ${p}`,
+    lossPercent: 4,
+    lines: Array.from({ length: 5 }, (_unused, l) => ({
+      ingredient: ingredients[(p * 5 + l) % ingredients.length]!.name,
+      quantity: 40 + 13 * l,
+      unit: l === 3 ? 'tbsp' : 'g',
+    })),
+  }));
+  const layers = preparations.map(({ id }, l): Layer => ({
+    id: `l${l}`,
+    name: `Layer ${l}`,
+    from: [{ preparation: id, share: 0.95 }],
+    spread: 'level',
+  }));
+  return {
+    format: 'knife-tray/slab',
+    version: 1,
+    name: 'Bench',
+    tin: { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 60, cornerMm: 12, flareDeg: 4 },
+    preparations,
+    layers,
+    cut: { columns: 6, rows: 6, trimMm: { left: 5, right: 5, front: 5, back: 5 }, kerfMm: 1 },
+  };
+}
+
+function quantile(sorted: readonly number[], share: number): number {
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
+}
+
+function benchPlan(): string {
+  const larder = larderOf(ingredients);
+  const slab = largeSlab();
+  const tins = [{ tin: { ...slab.tin, depthMm: 61 }, count: 1 }];
+  for (let i = 0; i < 2000; i++) plan(slab, larder, shop, { tins });
+  const times = Array.from({ length: 5000 }, () => {
+    const started = performance.now();
+    plan(slab, larder, shop, { tins });
+    return performance.now() - started;
+  }).sort((a, b) => a - b);
+  return `plan(), six layers, thirty lines, flared tin, 6 x 6: median ${quantile(times, 0.5).toFixed(3)} ms, 95 % under ${quantile(times, 0.95).toFixed(3)} ms (wanted: median under 1 ms)`;
+}
+
+/** Script and style that a browser fetches for the first sight of a page, compressed as the server would. */
+async function firstLoad(address: string, path: string): Promise<string> {
+  const seen = new Map<string, number>();
+  const fetchAsset = async (url: string) => {
+    if (seen.has(url)) return;
+    seen.set(url, 0);
+    const body = Buffer.from(await (await fetch(url)).arrayBuffer());
+    seen.set(url, gzipSync(body).length);
+    if (!url.endsWith('.js')) return;
+    // Static imports only: what is imported when it is needed is not part of the first load.
+    const imports = [...body.toString().matchAll(/(?:import|from)\s*"(\.{1,2}\/[^"]+\.js)"/g)];
+    await Promise.all(imports.map(([, file]) => fetchAsset(new URL(file!, url).href)));
+  };
+  const html = await (await fetch(address + path)).text();
+  const named = [...html.matchAll(/(?:href|import)\s*[=(]\s*"([^"]+\.(?:js|css))"/g)].map(([, url]) => url!);
+  await Promise.all(named.map((url) => fetchAsset(new URL(url, address + path).href)));
+  const size = (end: string) =>
+    [...seen].filter(([url]) => url.endsWith(end)).reduce((sum, [, bytes]) => sum + bytes, 0) / 1024;
+  return `first load of ${path}: ${size('.js').toFixed(0)} KB script + ${size('.css').toFixed(0)} KB style = ${(size('.js') + size('.css')).toFixed(0)} KB compressed (wanted: under 300 KB)`;
+}
+
+async function perSecond(address: string, path: string, init: RequestInit): Promise<number> {
+  const once = async () => {
+    const answer = await fetch(address + path, init);
+    if (answer.status !== 200) throw new Error(`${path} answered ${answer.status}`);
+    await answer.arrayBuffer();
+  };
+  for (let i = 0; i < 100; i++) await once();
+  const until = performance.now() + 4000;
+  let count = 0;
+  const started = performance.now();
+  await Promise.all(
+    Array.from({ length: 8 }, async () => {
+      while (performance.now() < until) {
+        await once();
+        count += 1;
+      }
+    }),
+  );
+  return count / ((performance.now() - started) / 1000);
+}
+
+async function benchServer(): Promise<string[]> {
+  const data = mkdtempSync(join(tmpdir(), 'knife-tray-bench-'));
+  const child = spawn(process.execPath, [join(root, 'scripts/serveOnly.mjs')], {
+    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const started = performance.now();
+  const address = await new Promise<string>((resolve) =>
+    child.stdout.on('data', (chunk: Buffer) => {
+      const found = /http:\/\/\S+/.exec(chunk.toString());
+      if (found) resolve(found[0]);
+    }),
+  );
+  const startMs = performance.now() - started;
+  try {
+    await fetch(`${address}/api/demo`, { method: 'POST' });
+    const slab = JSON.parse(readFileSync(join(root, 'demo/slabs/rye-and-treacle-slice.slab.json'), 'utf8')) as Slab;
+    const post = (body: unknown): RequestInit => ({
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    const constant = await perSecond(address, '/schema/slab-1.json', {});
+    const rye = await perSecond(address, '/api/plan', post({ slab }));
+    const large = await perSecond(address, '/api/plan', post({ slab: largeSlab() }));
+    return [
+      `the built server answers ${(startMs / 1000).toFixed(2)} s after its start`,
+      await firstLoad(address, '/slabs/1/build'),
+      `requests per second, 8 at a time, client on the same machine: a route that returns a constant ${constant.toFixed(0)}; /api/plan with the rye slice ${rye.toFixed(0)}; /api/plan with six layers and thirty lines ${large.toFixed(0)}`,
+    ];
+  } finally {
+    child.kill('SIGTERM');
+    rmSync(data, { recursive: true, force: true });
+  }
+}
+
+console.log(
+  `Machine: ${cpus().length} x ${cpus()[0]?.model.trim()}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.version}`,
+);
+console.log(`- ${benchPlan()}`);
+for (const line of await benchServer()) console.log(`- ${line}`);
