@@ -1,12 +1,14 @@
 /** `npm run bench`: prints the measured figures. The core is bundled first, as it is for the server. */
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { installChromium } from './chromium.mjs';
 import { build, install, root, run, tool } from './setup.mjs';
 
 install();
 build();
+installChromium();
 const out = join(root, 'node_modules', '.knife-tray-bench');
 mkdirSync(out, { recursive: true });
-const bundle = ['--bundle', '--platform=node', '--format=esm', '--log-level=error', '--sourcemap=inline'];
+const bundle = ['--bundle', '--platform=node', '--format=esm', '--log-level=error', '--packages=external'];
 run(tool('esbuild'), ['tests/bench/bench.ts', ...bundle, `--outfile=${join(out, 'bench.mjs')}`]);
 run('node', [join(out, 'bench.mjs')]);

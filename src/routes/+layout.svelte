@@ -170,6 +170,23 @@
     }
   }
 
+  @media (max-width: 520px) {
+    .mark {
+      font-size: 0;
+      margin-right: 0;
+    }
+
+    header {
+      padding-left: 0.5rem;
+      font-size: 0.92rem;
+    }
+
+    header a,
+    header button {
+      padding: 0 0.35rem;
+    }
+  }
+
   @media print {
     header,
     .skip {

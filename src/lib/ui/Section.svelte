@@ -14,9 +14,11 @@
   }
   let { slab, planned, chosen = null, onthickness, onchoose }: Props = $props();
 
-  const BOX = { width: 400, height: 200 };
-  const LABELS = 200;
+  const LABELS = 190;
   const SCALE = 26;
+  /** As wide as its place, so that its letters keep their size. */
+  let widthPx = $state(586);
+  const BOX = $derived({ width: Math.max(120, widthPx - LABELS - SCALE), height: 200 });
   const drawing = $derived(
     sectionDrawing(planned.tin, planned.layers, planned.cut.marksMm.length, slab.cut?.trimMm?.left ?? 0, BOX),
   );
@@ -62,7 +64,7 @@
   }
 </script>
 
-<figure class="section">
+<figure class="section" bind:clientWidth={widthPx}>
   <svg
     viewBox="0 0 {SCALE + BOX.width + LABELS} {BOX.height + 8}"
     role="group"
@@ -89,6 +91,7 @@
         />
       {/if}
       {#each drawing.cutsPx as x (x)}
+        <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{BOX.height - 3}" class="casing" />
         <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{BOX.height - 3}" class="cut" />
       {/each}
       <path d={drawing.wall} class="wall" />
@@ -180,10 +183,15 @@
     opacity: 0.75;
   }
 
+  .casing {
+    stroke: var(--ink);
+    stroke-opacity: 0.55;
+    stroke-width: 3.2;
+  }
+
   .cut {
     stroke: var(--panel);
     stroke-width: 1.6;
-    paint-order: stroke;
   }
 
   .ruler path,

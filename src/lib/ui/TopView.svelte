@@ -15,7 +15,9 @@
   }
   let { planned, cut, texture, onmove }: Props = $props();
 
-  const BOX = { width: 560, height: 310 };
+  /** As wide as its place, so that its letters keep their size. */
+  let placePx = $state(560);
+  const BOX = $derived({ width: Math.max(240, placePx), height: 310 });
   const PAD = { left: 40, top: 22, right: 14, bottom: 6 };
 
   const outline = $derived(outlineAt(planned.tin, planned.slab.heightMm / 2));
@@ -26,9 +28,10 @@
       (BOX.height - PAD.top - PAD.bottom) / outline.widthMm,
     ),
   );
-  const left = $derived(PAD.left);
+  const left = $derived(PAD.left + (BOX.width - PAD.left - PAD.right - outline.lengthMm * px) / 2);
   const x = (lengthMm: number) => left + lengthMm * px;
-  const y = (widthMm: number) => BOX.height - PAD.bottom - widthMm * px;
+  const heightPx = $derived(PAD.top + outline.widthMm * px + PAD.bottom);
+  const y = (widthMm: number) => heightPx - PAD.bottom - widthMm * px;
   const lengthPx = $derived(outline.lengthMm * px);
   const widthPx = $derived(outline.widthMm * px);
   const id = $props.id();
@@ -85,7 +88,7 @@
     const zoom = box.width / svg.viewBox.baseVal.width;
     return side === 'length'
       ? ((event.clientX - box.left) / zoom - left) / px
-      : (BOX.height - PAD.bottom - (event.clientY - box.top) / zoom) / px;
+      : (heightPx - PAD.bottom - (event.clientY - box.top) / zoom) / px;
   }
 
   function grab(event: PointerEvent, { line, atMm }: Handle) {
@@ -100,8 +103,8 @@
   }
 </script>
 
-<figure>
-  <svg viewBox="0 0 {BOX.width} {BOX.height}" role="group" aria-label="The tin from above, to scale, with cuts">
+<figure bind:clientWidth={placePx}>
+  <svg viewBox="0 0 {BOX.width} {heightPx}" role="group" aria-label="The tin from above, to scale, with cuts">
     <clipPath id="tin-{id}">
       <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} />
     </clipPath>
@@ -120,9 +123,11 @@
         <path class="trim" fill-rule="evenodd" d={frame} />
         <path class="trim hatch" fill-rule="evenodd" d={frame} />
         {#each planned.cut.marksMm.length as at (at)}
+          <path class="casing" d="M{x(at)} {y(0)}V{y(outline.widthMm)}" />
           <path class="cut" d="M{x(at)} {y(0)}V{y(outline.widthMm)}" />
         {/each}
         {#each planned.cut.marksMm.width as at (at)}
+          <path class="casing" d="M{x(0)} {y(at)}H{x(outline.lengthMm)}" />
           <path class="cut" d="M{x(0)} {y(at)}H{x(outline.lengthMm)}" />
         {/each}
       </g>
@@ -183,6 +188,12 @@
   .trim.hatch {
     fill: url(#fill-trim);
     opacity: 0.9;
+  }
+
+  .casing {
+    stroke: var(--ink);
+    stroke-opacity: 0.35;
+    stroke-width: 3.6;
   }
 
   .cut {

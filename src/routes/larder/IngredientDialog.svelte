@@ -78,6 +78,7 @@
   primaryButtonText="Keep"
   secondaryButtonText="Leave as it was"
   hasForm
+  hasScrollingContent
   on:click:button--secondary={onleave}
   on:close={onleave}
   on:submit={save}

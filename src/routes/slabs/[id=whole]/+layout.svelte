@@ -296,6 +296,10 @@
     padding-bottom: 0.35rem;
   }
 
+  .acts :global(.bx--btn) {
+    padding: 0 0.7rem;
+  }
+
   .across {
     display: flex;
     flex-wrap: wrap;
@@ -308,7 +312,7 @@
     flex: 1;
     min-height: 0;
     display: grid;
-    grid-template-columns: minmax(0, 11fr) minmax(0, 12fr);
+    grid-template-columns: minmax(0, 10fr) minmax(0, 11.5fr);
   }
 
   .views {

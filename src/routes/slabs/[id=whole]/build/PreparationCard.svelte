@@ -213,7 +213,7 @@
 
   .line {
     display: grid;
-    grid-template-columns: 4.6rem 5.2rem minmax(0, 3fr) minmax(0, 1.6fr) 4rem 2rem;
+    grid-template-columns: 4.2rem 4.4rem minmax(0, 3fr) minmax(0, 1.3fr) 4rem 2rem;
     gap: 0.25rem;
     align-items: start;
     flex: 1;
@@ -221,7 +221,7 @@
   }
 
   .line.new {
-    grid-template-columns: 4.6rem 5.2rem minmax(0, 1fr) max-content;
+    grid-template-columns: 4.2rem 4.4rem minmax(0, 1fr) max-content;
     margin: 0.35rem 0 0 2rem;
   }
 
