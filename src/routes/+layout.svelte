@@ -4,6 +4,7 @@
   import '@fontsource-variable/bricolage-grotesque';
   import '$lib/ui/theme.css';
   import { Modal } from 'carbon-components-svelte';
+  import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { isFree, KEYS } from '$lib/keys';
   import Fills from '$lib/ui/Fills.svelte';
@@ -33,10 +34,9 @@
     if (event.key === '?') keysShown = true;
     else if (event.key === '/') {
       const find = document.querySelector<HTMLInputElement>('input[type="search"], input[role="searchbox"]');
-      if (find) {
-        event.preventDefault();
-        find.focus();
-      }
+      event.preventDefault();
+      if (find) find.focus();
+      else void goto('/slabs');
     }
   }
 </script>

@@ -80,4 +80,7 @@ test('lines and layers are put in another order by keys and by the pointer', asy
   await page.keyboard.press('ArrowUp');
   await expect(page.getByRole('list', { name: 'Layers' }).getByLabel('Layer')).toHaveCount(3);
   await expect(page.getByRole('list', { name: 'Layers' }).getByLabel('Layer').nth(1)).toHaveValue('Base');
+  await page.getByRole('button', { name: 'Move Treacle caramel: up and down arrows' }).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('article').first()).toContainText('675 g when done');
 });

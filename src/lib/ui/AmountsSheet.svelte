@@ -90,6 +90,11 @@
       margin: 14mm;
     }
 
+    :global(html),
+    :global(body) {
+      background: #fff;
+    }
+
     .sheet {
       display: block;
       color: #000;
@@ -136,7 +141,8 @@
 
     .num {
       text-align: right;
-      width: 38mm;
+      width: 30mm;
+      white-space: nowrap;
     }
 
     p {

@@ -92,13 +92,12 @@
     align-items: start;
     gap: 0.2rem;
     padding: 0.12rem 0;
-    background: var(--panel);
   }
 
   .handle {
     display: grid;
     place-items: center;
-    width: 1.8rem;
+    width: 1.4rem;
     min-height: 2rem;
     color: var(--quiet);
     cursor: grab;

@@ -32,19 +32,22 @@
   <div class="page-head"><h1>Settings</h1></div>
   <form class="panel" onsubmit={save} oninput={() => (said = '')}>
     <TextInput
+      size="sm"
       labelText="Name of the shop"
       bind:value={form.name}
       invalid={problemAt(problems, '/name') !== ''}
       invalidText={problemAt(problems, '/name')}
     />
     <Select
+      size="sm"
       labelText="Currency"
       bind:selected={form.currency}
-      helperText="Prices keep their figures when the currency changes"
+      helperText="Prices keep their figures, rounded to the coins of the new currency"
     >
       {#each CURRENCIES as code (code)}<SelectItem value={code} text="{code}, {currencyNames.of(code)}" />{/each}
     </Select>
     <Select
+      size="sm"
       labelText="Cups and spoons"
       bind:selected={form.measures}
       helperText="For slabs that do not say whose spoons they mean"
@@ -65,7 +68,7 @@
       >
         {message}
       </p>{/each}
-    <p><Button type="submit">Keep</Button> <span role="status">{said}</span></p>
+    <p><Button size="small" type="submit">Keep</Button> <span role="status">{said}</span></p>
   </form>
 </div>
 

@@ -1,10 +1,11 @@
 <!-- The recipe as it is written: name, tin, preparations with their lines, and the layers that are laid from them. -->
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { addedLayer, addedPreparation } from '../../../../core/slab';
+  import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../../core/measure';
   import { slabWork } from '$lib/slabContext';
   import TinFields from '$lib/ui/TinFields.svelte';
+  import Reorder from '$lib/ui/Reorder.svelte';
   import LayerList from './LayerList.svelte';
   import NameField from './NameField.svelte';
   import PreparationCard from './PreparationCard.svelte';
@@ -76,9 +77,16 @@
     first one.
   </p>
 {/if}
-{#each slab.preparations as preparation, at (preparation.id)}
-  <PreparationCard {preparation} {at} />
-{/each}
+<Reorder
+  items={slab.preparations}
+  label="Preparations"
+  nameOf={({ name }) => name}
+  onorder={(from, to) => draft.change({ ...slab, preparations: moved(slab.preparations, from, to) })}
+>
+  {#snippet row(preparation, at)}
+    <PreparationCard {preparation} {at} />
+  {/snippet}
+</Reorder>
 <form class="add" onsubmit={submitted(addPreparation)}>
   <TextInput
     size="sm"

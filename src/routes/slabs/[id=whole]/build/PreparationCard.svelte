@@ -194,7 +194,9 @@
 
 <style>
   article {
-    margin-bottom: 0.7rem;
+    flex: 1;
+    min-width: 0;
+    margin-bottom: 0.5rem;
     padding: 0.6rem 0.7rem;
   }
 
@@ -222,7 +224,7 @@
 
   .line.new {
     grid-template-columns: 4.2rem 4.4rem minmax(0, 1fr) max-content;
-    margin: 0.35rem 0 0 2rem;
+    margin: 0.35rem 0 0 1.6rem;
   }
 
   .mass {
