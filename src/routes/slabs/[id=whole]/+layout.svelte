@@ -6,24 +6,21 @@
   import { page } from '$app/state';
   import { larderOf } from '../../../core/larder';
   import { plan, scaleOf } from '../../../core/plan';
-  import { textureOf, writeSlab, type Problem } from '../../../core/slab';
+  import { textureOf } from '../../../core/slab';
   import { movedLine } from '../../../core/cut';
-  import { ask } from '$lib/api';
-  import { fileName } from '$lib/fileName';
   import { isFree } from '$lib/keys';
-  import type { KeptSlab } from '$lib/server/slabs';
   import { setSlabWork } from '$lib/slabContext';
   import { SlabDraft } from '$lib/slabDraft.svelte';
+  import { SlabKeeping } from '$lib/slabKeeping.svelte';
   import AmountsSheet from '$lib/ui/AmountsSheet.svelte';
   import Section from '$lib/ui/Section.svelte';
   import TopView from '$lib/ui/TopView.svelte';
   import Tray from '$lib/ui/Tray.svelte';
   import KeptElsewhere from './KeptElsewhere.svelte';
+  import SlabHead from './SlabHead.svelte';
+  import { STATION_NAMES, STATIONS } from './stations';
 
   let { data, children } = $props();
-
-  const STATIONS = ['build', 'size', 'cut', 'price'] as const;
-  const NAMES = { build: 'Build', size: 'Size', cut: 'Cut', price: 'Price' };
 
   const draft = new SlabDraft(untrack(() => data.kept));
   const larder = $derived(larderOf(data.ingredients));
@@ -68,47 +65,11 @@
     untrack(() => draft.store());
   });
 
-  let keeping = $state(false);
-  let problems: readonly Problem[] = $state.raw([]);
-  let elsewhere: KeptSlab | null = $state.raw(null);
-  let said = $state('');
-
-  async function keep(seen = draft.seen) {
-    if (keeping) return;
-    keeping = true;
-    problems = [];
-    const sent = draft.slab;
-    const answer = await ask<{ version: number }>('PUT', `/api/slabs/${draft.id}`, { seen, slab: sent });
-    keeping = false;
-    if (answer.ok) {
-      draft.wasKept(sent, answer.value.version);
-      elsewhere = null;
-      said = `Kept as version ${answer.value.version}`;
-    } else if (answer.status === 409) {
-      elsewhere = (answer.value as { latest: KeptSlab }).latest;
-    } else {
-      problems = answer.problems;
-    }
-  }
+  const keeping = new SlabKeeping(draft);
 
   async function keepAsNew() {
-    const mine = { ...draft.slab, name: `${draft.slab.name} (mine)`.slice(0, 200) };
-    const answer = await ask<{ id: number }>('POST', '/api/slabs', writeSlab(mine));
-    if (!answer.ok) {
-      problems = answer.problems;
-      return;
-    }
-    if (elsewhere) draft.takeShops(elsewhere.slab, elsewhere.version);
-    elsewhere = null;
-    location.assign(`/slabs/${answer.value.id}/build`);
-  }
-
-  function takeAway() {
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([writeSlab(draft.slab)], { type: 'application/json' }));
-    link.download = fileName(draft.slab.name);
-    link.click();
-    URL.revokeObjectURL(link.href);
+    const id = await keeping.keepAsNew();
+    if (id !== null) location.assign(`/slabs/${id}/build`);
   }
 
   function setThickness(id: string, thicknessMm: number) {
@@ -131,7 +92,7 @@
     const to = STATIONS[Number(event.key) - 1];
     if (to) void goto(`/slabs/${draft.id}/${to}`);
     else if (event.key === 'u') draft.undo();
-    else if (event.key === 'k' && draft.changed) void keep();
+    else if (event.key === 'k' && draft.changed) void keeping.keep();
     else if (event.key === 'p') print();
     else if (event.key === '[') step(-1);
     else if (event.key === ']') step(1);
@@ -153,23 +114,7 @@
 <svelte:head><title>{draft.slab.name} - Knife Tray</title></svelte:head>
 
 <div class="work">
-  <div class="head">
-    <h1>{draft.slab.name}</h1>
-    <nav aria-label="Stations">
-      {#each STATIONS as one, i (one)}
-        <a href="/slabs/{draft.id}/{one}" aria-current={station === one ? 'page' : undefined} data-sveltekit-noscroll>
-          <span aria-hidden="true">{i + 1}</span>{NAMES[one]}
-        </a>
-      {/each}
-    </nav>
-    <div class="acts">
-      <span class="quiet" role="status">{draft.changed ? 'Not kept yet' : said || `Version ${draft.seen}`}</span>
-      <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
-      <Button kind="ghost" size="small" on:click={() => print()}>Print</Button>
-      <Button kind="ghost" size="small" on:click={takeAway}>Take away as file</Button>
-      <Button size="small" disabled={!draft.changed || keeping} on:click={() => keep()}>Keep</Button>
-    </div>
-  </div>
+  <SlabHead {draft} {keeping} {station} />
 
   {#each draft.left as left (left.key)}
     <div class="said across">
@@ -178,26 +123,23 @@
       <Button size="small" kind="ghost" on:click={() => draft.drop(left.key)}>Throw them away</Button>
     </div>
   {/each}
-  {#if problems.length > 0}
+  {#if keeping.problems.length > 0}
     <div class="said harm across" role="alert">
       <ul>
-        {#each problems as { path, message } (path + message)}<li>
+        {#each keeping.problems as { path, message } (path + message)}<li>
             {message}
             {#if path}<span class="quiet">({path})</span>{/if}
           </li>{/each}
       </ul>
     </div>
   {/if}
-  {#if elsewhere}
+  {#if keeping.elsewhere}
     <KeptElsewhere
-      {elsewhere}
+      elsewhere={keeping.elsewhere}
       mine={now}
-      theirs={plan(elsewhere.slab, larder, data.shop)}
-      onmine={() => keep(elsewhere?.version)}
-      ontheirs={() => {
-        if (elsewhere) draft.takeShops(elsewhere.slab, elsewhere.version);
-        elsewhere = null;
-      }}
+      theirs={plan(keeping.elsewhere.slab, larder, data.shop)}
+      onmine={() => keeping.keepOver()}
+      ontheirs={() => keeping.takeTheirs()}
       onboth={keepAsNew}
     />
   {/if}
@@ -228,7 +170,7 @@
     </div>
     <!-- It scrolls, so the keyboard must be able to reach it. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <section class="station" aria-label={NAMES[station]} tabindex="0">{@render children()}</section>
+    <section class="station" aria-label={STATION_NAMES[station]} tabindex="0">{@render children()}</section>
   </div>
   <Tray plan={now} {kept} {unread} />
 </div>
@@ -239,65 +181,6 @@
     display: flex;
     flex-direction: column;
     height: calc(100vh - 46px);
-  }
-
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.3rem 1.2rem;
-    padding: 0.5rem 1rem 0;
-    border-bottom: 1px solid var(--rule);
-  }
-
-  h1 {
-    font-size: 1.45rem;
-    padding-bottom: 0.4rem;
-    max-width: 26rem;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-
-  nav {
-    display: flex;
-    align-self: end;
-    margin-right: auto;
-  }
-
-  nav a {
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 44px;
-    padding: 0 1rem;
-    color: var(--quiet);
-    text-decoration: none;
-    border: 1px solid transparent;
-    border-bottom: 0;
-  }
-
-  nav a span {
-    font-size: 0.75rem;
-  }
-
-  nav a[aria-current] {
-    color: var(--ink);
-    font-weight: 650;
-    background: var(--panel);
-    border-color: var(--rule);
-    box-shadow: 0 1px 0 var(--panel);
-  }
-
-  .acts {
-    display: flex;
-    align-items: center;
-    gap: 0.3rem;
-    padding-bottom: 0.35rem;
-  }
-
-  .acts :global(.bx--btn) {
-    padding: 0 0.7rem;
   }
 
   .across {

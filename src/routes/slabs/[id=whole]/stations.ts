@@ -1,0 +1,10 @@
+/** The stations of a slab, in the order of work; their keys are 1, 2, 3 ... */
+export const STATIONS = ['build', 'size', 'cut', 'price'] as const;
+export type Station = (typeof STATIONS)[number];
+
+export const STATION_NAMES: Readonly<Record<Station, string>> = {
+  build: 'Build',
+  size: 'Size',
+  cut: 'Cut',
+  price: 'Price',
+};
