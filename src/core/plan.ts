@@ -30,6 +30,10 @@ export interface PlannedPreparation {
   readonly evaporatedG: number;
   readonly stuckG: number;
   readonly massOutG: number;
+  /** Least and most that comes out; they differ where something is boiled. */
+  readonly massOutRangeG: readonly [number, number];
+  /** Share of water in what comes out, 0 to 1, or null where it is not known. */
+  readonly waterShare: number | null;
   readonly leftoverG: number;
   readonly densityGPerMl: number;
   readonly densityFrom: Prepared['densityFrom'];
@@ -124,6 +128,8 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
       evaporatedG: one.evaporatedG * multiple,
       stuckG: one.stuckG * multiple,
       massOutG: one.massOutG * multiple,
+      massOutRangeG: [one.massOutRangeG[0] * multiple, one.massOutRangeG[1] * multiple],
+      waterShare: one.waterShare,
       leftoverG: one.massOutG * multiple * leftoverShare,
       densityGPerMl: one.densityGPerMl,
       densityFrom: one.densityFrom,

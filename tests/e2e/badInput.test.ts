@@ -18,7 +18,7 @@ test('numbers that are none: each says what to type, and the last good figure st
   ] as const) {
     await flour.fill(typed);
     await expect(page.getByText(said).first()).toBeVisible();
-    await expect(tray(page, 'Each')).toHaveText('58 g');
+    await expect(tray(page, 'Each')).toHaveText('57 g');
   }
   for (const [typed, grams] of [
     ['1,5', '1.5 g'],

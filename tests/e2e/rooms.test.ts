@@ -63,7 +63,7 @@ test('a tin is added to the rack and a slab is put in it', async ({ open, page, 
   await open(`/slabs/${id}/size`);
   await page.getByRole('button', { name: /Half sheet/ }).click();
   await page.getByRole('button', { name: /Warnings/ }).click();
-  await expect(page.getByText('The slab is 22.6 mm high and the tin (400 x 200 mm, 12 deep) holds 12')).toBeVisible();
+  await expect(page.getByText('The slab is 22.4 mm high and the tin (400 x 200 mm, 12 deep) holds 12')).toBeVisible();
 });
 
 test('settings are kept and used', async ({ open, page, shop }) => {

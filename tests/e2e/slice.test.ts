@@ -16,7 +16,7 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
   const flour = page.getByRole('row', { name: /rye flour/ });
   await expect(flour).toContainText('270 g');
   await expect(flour).toContainText('238');
-  await expect(tray(page, 'Height')).toHaveText('22.6 mm');
+  await expect(tray(page, 'Height')).toHaveText('22.4 mm');
 
   await page.getByRole('link', { name: 'Cut' }).click();
   await page.getByLabel('Columns').fill('6');
@@ -25,7 +25,7 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
     await page.getByLabel(`Trim ${side}, mm`, { exact: true }).fill('5');
   await expect(tray(page, 'Pieces')).toHaveText('36');
   await expect(page.locator('.figures s').first()).toContainText('24');
-  await expect(page.getByRole('row', { name: /^Piece/ })).toContainText('36.7 x 36.7 x 22.6');
+  await expect(page.getByRole('row', { name: /^Piece/ })).toContainText('36.7 x 36.7 x 22.4');
   await expect(tray(page, 'Each costs')).toHaveText('€0.24');
 
   await page.getByRole('link', { name: 'Price' }).click();

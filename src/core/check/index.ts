@@ -1,10 +1,12 @@
 /** The second reader: what looks like a slip, with a reason and a way out. One rule a file. */
 import { assumedDensity } from './assumedDensity';
+import { boilUnknown } from './boilUnknown';
 import { cutDoesNotFit } from './cutDoesNotFit';
 import { filmByWeight } from './filmByWeight';
 import { layerWithoutPreparation } from './layerWithoutPreparation';
 import { noPrice } from './noPrice';
 import { notInLarder } from './notInLarder';
+import { potTooDry } from './potTooDry';
 import { sharesOverOne } from './sharesOverOne';
 import { temperaturesDisagree } from './temperaturesDisagree';
 import { tinOverflow } from './tinOverflow';
@@ -19,6 +21,8 @@ const RULES: readonly Rule[] = [
   sharesOverOne,
   layerWithoutPreparation,
   temperaturesDisagree,
+  potTooDry,
+  boilUnknown,
   notInLarder,
   unweighedLine,
   assumedDensity,

@@ -1,4 +1,4 @@
-import { celsiusOf, type Preparation } from '../slab';
+import { endPointC, type Preparation } from '../slab';
 
 const BOILED_FROM_C = 110;
 const USUAL_LIMIT = 2;
@@ -9,8 +9,8 @@ const USUAL_LIMIT = 2;
  *
  * @param multiple times as much as is written, >= 0
  */
-export function cooksNeeded({ cookTo, maxMultiple }: Preparation, multiple: number): number {
-  const endC = cookTo?.celsius ?? (cookTo?.fahrenheit === undefined ? 0 : celsiusOf(cookTo.fahrenheit));
-  const limit = maxMultiple ?? (endC >= BOILED_FROM_C ? USUAL_LIMIT : Infinity);
+export function cooksNeeded(preparation: Preparation, multiple: number): number {
+  const boiled = (endPointC(preparation) ?? 0) >= BOILED_FROM_C;
+  const limit = preparation.maxMultiple ?? (boiled ? USUAL_LIMIT : Infinity);
   return Math.max(1, Math.ceil(multiple / limit - 1e-9));
 }

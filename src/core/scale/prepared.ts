@@ -1,6 +1,7 @@
 import { densityOfMixture, ingredientNamed, type Composition, type Ingredient, type Larder } from '../larder';
 import { massOf, type Measures, type Unweighed } from '../measure';
-import type { Preparation } from '../slab';
+import { endPointC, linesInPot, type Preparation } from '../slab';
+import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
 
 /** One line, weighed as written. A line that cannot be weighed has no mass and says why. */
 export interface WeighedLine {
@@ -17,19 +18,31 @@ export interface Prepared {
   readonly evaporatedG: number;
   readonly stuckG: number;
   readonly massOutG: number;
+  /** Least and most that comes out, by what the boiling table is good to; both massOut where nothing boils. */
+  readonly massOutRangeG: readonly [number, number];
+  /** Share of water in what comes out, or null where the composition is not known. */
+  readonly waterShare: number | null;
+  readonly boil: Boiled | null;
+  /** An end point is asked for that cannot be worked out: nearly no sugar, or unknown composition. */
+  readonly boilUnknown: boolean;
   readonly densityGPerMl: number;
   /** `assumed` where neither the preparation nor the compositions of its ingredients tell the density. */
   readonly densityFrom: 'given' | 'composition' | 'assumed';
 }
 
 const ASSUMED_DENSITY_G_PER_ML = 1;
-/** Share of the mass whose composition must be known before a density is worked out from it. */
+/** Share of the mass whose composition must be known before anything is worked out from it. */
 const KNOWN_ENOUGH = 0.9;
+/** Sugar below this share of the pot does not make a syrup. */
+const SYRUP = 0.05;
+/** What sticks to the pot where the preparation does not say, percent. */
+const POT_LOSS = { loose: 1, boiled: 3 } as const;
 
 /**
- * Weighs a preparation as it is written, and what comes out of it: massOut = massIn x (1 - lossPercent / 100).
+ * Weighs a preparation as it is written, and what comes out of it.
  *
- * What is lost evaporates where a step bakes or boils, and sticks to the bowl where none does.
+ * Boiled to an end point: the water that stays is fixed by the temperature (`sugar/`), then the pot loss sticks. Without an
+ * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does.
  * Density is the given one; else that of the composition after the loss; else 1 g/mL, and said to be assumed.
  */
 export function prepared(
@@ -45,34 +58,66 @@ export function prepared(
     return { ingredient, massG: null, why: ingredient ? weighed.why : 'not-in-larder' };
   });
   const massInG = lines.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
-  const lostG = (massInG * (preparation.lossPercent ?? 0)) / 100;
-  const heated =
-    preparation.cookTo !== undefined || preparation.steps?.some((step) => step.cooks || step.ovenC !== undefined);
-  const evaporatedG = heated ? lostG : 0;
-  const fromComposition =
-    preparation.densityGPerMl === undefined ? densityFromLines(lines, massInG, evaporatedG) : null;
+  const all = componentsOf(lines);
+  const known = all.knownG >= massInG * KNOWN_ENOUGH && massInG > 0;
+  const { boil, boilUnknown } = boiled(preparation, lines);
+
+  const baked = boil === null && preparation.steps?.some((step) => step.ovenC !== undefined || step.cooks);
+  const lossShare = (preparation.lossPercent ?? (boil ? POT_LOSS.boiled : POT_LOSS.loose)) / 100;
+  const out = (boiledOffG: number) => (massInG - boiledOffG) * (1 - lossShare);
+  const massOutG = out(boil?.evaporatedG ?? 0);
+  const lostG = massInG - massOutG;
+  const bakedOff = baked && preparation.lossPercent !== undefined;
+  const evaporatedG = boil ? boil.evaporatedG : bakedOff ? lostG : 0;
+
+  const waterG = Math.max(0, all.grams.water - evaporatedG);
+  const fromComposition = known ? densityOfMixture({ ...all.grams, water: waterG }) : null;
   return {
     id: preparation.id,
     lines,
     massInG,
     evaporatedG,
-    stuckG: heated ? 0 : lostG,
-    massOutG: massInG - lostG,
+    stuckG: lostG - evaporatedG,
+    massOutG,
+    massOutRangeG: boil ? [out(boil.evaporatedHighG), out(boil.evaporatedLowG)] : [massOutG, massOutG],
+    waterShare: known && massInG > evaporatedG ? waterG / (massInG - evaporatedG) : null,
+    boil,
+    boilUnknown,
     densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
     densityFrom:
       preparation.densityGPerMl !== undefined ? 'given' : fromComposition !== null ? 'composition' : 'assumed',
   };
 }
 
-function densityFromLines(lines: readonly WeighedLine[], massInG: number, evaporatedG: number): number | null {
-  const sum = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
+/** The boil to the preparation's end point, with the lines that are in the pot by then. */
+function boiled(
+  preparation: Preparation,
+  lines: readonly WeighedLine[],
+): { boil: Boiled | null; boilUnknown: boolean } {
+  const endC = endPointC(preparation);
+  if (endC === null || endC <= 100) return { boil: null, boilUnknown: false };
+  const isIn = linesInPot(preparation);
+  const pot = componentsOf(lines.filter((_, i) => isIn[i]));
+  const boilUnknown = pot.knownG < pot.massG * KNOWN_ENOUGH || pot.sucroseG < pot.massG * SYRUP;
+  return { boil: boilUnknown ? null : boiledTo(pot.grams.water, pot.sucroseG, endC), boilUnknown };
+}
+
+/** What some lines are made of in all, g, as far as the larder tells. */
+function componentsOf(lines: readonly WeighedLine[]) {
+  const grams = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
+  let massG = 0;
   let knownG = 0;
-  for (const { ingredient, massG } of lines) {
-    const composition: Composition | undefined = ingredient?.composition;
-    if (!composition || massG === null) continue;
-    knownG += massG;
-    for (const part of Object.keys(sum) as (keyof typeof sum)[]) sum[part] += (massG * composition[part]) / 100;
+  let sucroseG = 0;
+  for (const line of lines) {
+    if (line.massG === null) continue;
+    massG += line.massG;
+    const composition: Composition | undefined = line.ingredient?.composition;
+    if (!composition) continue;
+    knownG += line.massG;
+    sucroseG += (line.massG * sucroseEquivalent(composition, line.ingredient?.sugarKinds)) / 100;
+    for (const part of Object.keys(grams) as (keyof typeof grams)[]) {
+      grams[part] += (line.massG * composition[part]) / 100;
+    }
   }
-  if (knownG < massInG * KNOWN_ENOUGH) return null;
-  return densityOfMixture({ ...sum, water: Math.max(0, sum.water - evaporatedG) });
+  return { grams, massG, knownG, sucroseG };
 }

@@ -2,6 +2,7 @@
 export * from './types';
 export * from './edit';
 export * from './judge';
+export * from './pot';
 export * from './problems';
 export * from './read';
 export * from './schema';

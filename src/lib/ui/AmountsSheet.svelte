@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Plan } from '../../core/plan';
   import type { Shop } from '../../core/shop';
-  import type { Slab } from '../../core/slab';
+  import { endPointC, type Slab } from '../../core/slab';
   import { tinInWords } from '../../core/tin';
   import { grams, mm } from '$lib/figures';
 
@@ -13,7 +13,7 @@
   }
   let { slab, plan, shop }: Props = $props();
 
-  const hot = $derived(slab.preparations.some(({ cookTo }) => (cookTo?.celsius ?? 0) >= 100));
+  const hot = $derived(slab.preparations.some((one) => (endPointC(one) ?? 0) >= 100));
   const egg = $derived(slab.preparations.some(({ lines }) => lines.some(({ ingredient }) => /egg/i.test(ingredient))));
 </script>
 

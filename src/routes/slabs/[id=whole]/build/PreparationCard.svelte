@@ -6,6 +6,7 @@
   import { ingredientNamed } from '../../../../core/larder';
   import {
     addedLine,
+    endPointC,
     moved,
     withLine,
     withoutPreparation,
@@ -67,8 +68,22 @@
       />
     </div>
     <NumberField
+      label="Cook to, °C"
+      optional
+      value={endPointC(preparation)}
+      limits={{ min: 1, max: 300 }}
+      name={field('cook')}
+      typed={draft.typed}
+      onvalue={(celsius) =>
+        draft.change(
+          withPreparation(draft.slab, at, { cookTo: celsius === null ? undefined : { celsius } }),
+          field('cook'),
+        )}
+    />
+    <NumberField
       label="Loss %"
       optional
+      placeholder={preparation.cookTo ? '3' : '1'}
       value={preparation.lossPercent}
       limits={{ min: 0, max: 99 }}
       name={field('loss')}
@@ -183,11 +198,13 @@
     <Button size="small" kind="tertiary" type="submit">Add line</Button>
   </form>
   {#if planned}
+    {@const [least, most] = planned.massOutRangeG}
     <p class="quiet out">
-      {grams(planned.massInG)} g in, {grams(planned.massOutG)} g when done{#if planned.leftoverG > 0.5}, <b
-          >{grams(planned.leftoverG)} g left over</b
-        >{/if}{#if preparation.cookTo?.celsius}; cooked to {preparation.cookTo.celsius} °C{/if}{#if planned.multiple.toFixed(3) !== '1.000'};
-        made {planned.multiple.toFixed(2)} times{/if}
+      {grams(planned.massInG)} g in, {grams(planned.massOutG)} g when done{#if most - least > 2}{` (${grams(least)}-${grams(most)})`}{/if}{#if planned.leftoverG > 0.5},
+        <b>{grams(planned.leftoverG)} g left over</b>{/if}{#if preparation.cookTo && planned.waterShare !== null}; {grams(
+          planned.evaporatedG,
+        )} g boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
+        equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; made {planned.multiple.toFixed(2)} times{/if}
     </p>
   {/if}
 </article>
@@ -202,7 +219,7 @@
 
   .top {
     display: grid;
-    grid-template-columns: 1fr 5rem 5rem max-content;
+    grid-template-columns: 1fr 5.4rem 4.4rem 4.8rem max-content;
     gap: 0.5rem;
     align-items: end;
     margin-bottom: 0.5rem;

@@ -1,0 +1,16 @@
+import { endPointC } from '../slab';
+import type { Rule } from './types';
+
+/** An end point from which nothing can be worked out. */
+export const boilUnknown: Rule = ({ slab, made }) =>
+  made.flatMap((one, p) => {
+    if (!one.boilUnknown || one.massInG === 0) return [];
+    const preparation = slab.preparations[p]!;
+    return [
+      {
+        code: 'boil-unknown',
+        where: `/preparations/${p}/cookTo`,
+        message: `What boils off ${preparation.name} by ${endPointC(preparation)!.toFixed(0)} C cannot be worked out: under 5 % of it is known to be sugar, or the larder does not say what it is made of. Add the composition in the larder, or write the loss in percent`,
+      },
+    ];
+  });

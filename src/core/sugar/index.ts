@@ -1,0 +1,3 @@
+/** What a boil leaves. */
+export * from './sugarShare';
+export * from './boil';
