@@ -1,9 +1,20 @@
 import { secondReading, type Warning } from './check';
 import { lineCost, slabCost, type SlabCost } from './cost';
-import { evenCut, type EvenCut, type PieceKind } from './cut';
+import { evenCut, pieceFaces, type EvenCut, type PieceKind } from './cut';
 import { larderOf, type Larder } from './larder';
 import { benchAmount, writtenAmount } from './measure';
-import { cooksNeeded, prepared, scaled, type LaidSlab, type Prepared, type Scaled } from './scale';
+import {
+  asFarAs,
+  cooksNeeded,
+  isFinish,
+  prepared,
+  rewrittenForTin,
+  scaled,
+  type AsFar,
+  type LaidSlab,
+  type Prepared,
+  type Scaled,
+} from './scale';
 import type { Shop } from './shop';
 import type { CutSpec, Scale, Slab, TinCount } from './slab';
 import type { Tin } from './tin';
@@ -72,6 +83,8 @@ export interface Plan {
   readonly slab: PlannedSlab['slab'];
   readonly cut: PlannedCut;
   readonly cost: SlabCost & { readonly currency: string; readonly perPiece: number };
+  /** Where the cupboard sets the size: which line is the limit, and what is left of the others. */
+  readonly asFar: AsFar | null;
   readonly warnings: readonly Warning[];
   /** Each kind of slab that is made; the totals above are over all of them. */
   readonly slabs: readonly PlannedSlab[];
@@ -96,6 +109,28 @@ export function scaleOf(slab: Slab): Scale {
   return slab.scale ?? { mode: 'same-thickness' };
 }
 
+/** Weighs the preparations and puts the slab in its tins. */
+function scaledFor(slab: Slab, larder: Larder, shop: Shop, { tins, scale, cut = slab.cut ?? UNCUT }: Asked) {
+  const measures = slab.measures ?? shop.measures;
+  const own = slab.larder ? larderOf(slab.larder) : undefined;
+  const made = slab.preparations.map((one) => prepared(one, larder, own, measures));
+  const byId = new Map(made.map((one) => [one.id, one]));
+  const facesOf = (tin: Tin, heightMm: number) => pieceFaces(tin, heightMm, cut);
+  const mode = scale ?? scaleOf(slab);
+  const asFar = mode.mode === 'as-far-as' ? asFarAs(mode.have, slab, made, larder, own, measures) : null;
+  const known = mode.mode === 'as-far-as' ? ({ mode: 'multiple', by: asFar?.by ?? 1 } as const) : mode;
+  return { made, asFar, into: scaled(slab, byId, tins ?? tinsOf(slab), known, facesOf) };
+}
+
+/**
+ * The slab written anew for the one tin that it is made in: its amounts as they are now, nothing left to scale.
+ *
+ * @param slab one that is made in a single tin
+ */
+export function writtenForItsTin(slab: Slab, larder: Larder, shop: Shop): Slab {
+  return rewrittenForTin(slab, scaledFor(slab, larder, shop, {}).into);
+}
+
 /**
  * The whole computation: from a slab, the tins, the cut, the larder and the shop to amounts, thicknesses, pieces, costs and
  * warnings. A pure function; the browser and the server call the same one. All numbers are exact and unrounded.
@@ -105,18 +140,18 @@ export function scaleOf(slab: Slab): Scale {
  * @param asked tins, scaling and cut; what is left out is the slab's own
  */
 export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Plan {
-  const measures = slab.measures ?? shop.measures;
-  const own = slab.larder ? larderOf(slab.larder) : undefined;
-  const made = slab.preparations.map((one) => prepared(one, larder, own, measures));
-  const into = scaled(
-    slab,
-    new Map(made.map((one) => [one.id, one])),
-    asked.tins ?? tinsOf(slab),
-    asked.scale ?? scaleOf(slab),
-  );
-  const cuts = into.slabs.map(({ tin, heightMm, layers }) =>
-    evenCut(tin, heightMm, layers, asked.cut ?? slab.cut ?? UNCUT),
-  );
+  const cut = asked.cut ?? slab.cut ?? UNCUT;
+  const { made, into, asFar } = scaledFor(slab, larder, shop, { ...asked, cut });
+  const cuts = into.slabs.map(({ tin, heightMm, layers }) => {
+    const finishG = layers.filter(isFinish).reduce((sum, { massG }) => sum + massG, 0);
+    return evenCut(
+      tin,
+      heightMm,
+      layers.filter((one) => !isFinish(one)),
+      cut,
+      finishG,
+    );
+  });
   const preparations = slab.preparations.map((written, at): PlannedPreparation => {
     const { multiple, leftoverShare } = into.preparations[at]!;
     const one = made[at]!;
@@ -137,7 +172,7 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
         const weighed = one.lines[l]!;
         const massG = weighed.massG === null ? null : weighed.massG * multiple;
         const quantity = line.quantity * multiple;
-        const measured = benchAmount(quantity, line.unit, massG, measures, shop.scaleStepG);
+        const measured = benchAmount(quantity, line.unit, massG, slab.measures ?? shop.measures, shop.scaleStepG);
         return {
           ingredient: line.ingredient,
           massG,
@@ -166,7 +201,8 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
     preparations,
     layers: layerTotals(into),
     ...slabTotals(into, cuts, cost, shop),
-    warnings: secondReading({ slab, made, scaled: into, cuts }),
+    asFar,
+    warnings: secondReading({ slab, made, scaled: into, asFar, cuts }),
   };
 }
 

@@ -113,5 +113,5 @@ test('an empty shop says what to do first, and brings in the demo', async ({ pag
   await page.goto(`${emptyShop.address}/`);
   await page.waitForLoadState('networkidle');
   await page.getByRole('button', { name: 'Bring in the demo slabs' }).click();
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(3);
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(5);
 });

@@ -76,7 +76,11 @@ const preparations: fc.Arbitrary<Preparation[]> = fc
     })),
   );
 
-/** Slabs whose layers share their preparations in all ways, with leftovers. */
+function spreadFor(chance: number): Layer['spread'] {
+  return (['scatter', 'coat', 'per-piece', 'both-faces', 'shell'] as const)[Math.min(4, Math.floor(chance * 5))]!;
+}
+
+/** Slabs whose layers share their preparations in all ways, with leftovers, laid in all spreads. */
 export const slabs: fc.Arbitrary<Slab> = fc
   .tuple(tins, preparations, fc.integer({ min: 1, max: 4 }), fc.infiniteStream(real(0.05, 1)))
   .map(([tin, list, count, chance]) => {
@@ -84,7 +88,8 @@ export const slabs: fc.Arbitrary<Slab> = fc
     const layers: Layer[] = Array.from({ length: count }, (_, i) => ({
       id: `l${i}`,
       name: `Layer ${i}`,
-      spread: i > 0 && next() > 0.8 ? 'scatter' : 'level',
+      spread: i > 0 && next() > 0.5 ? spreadFor(next()) : 'level',
+      ...(next() > 0.5 ? { thicknessMm: 0.3 + 2 * next(), gramsPerPiece: 3 * next() } : {}),
       from: list
         .filter((_, p) => p === i % list.length || next() > 0.6)
         .map(({ id }) => ({ preparation: id, share: next() / count })),

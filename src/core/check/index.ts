@@ -2,7 +2,8 @@
 import { assumedDensity } from './assumedDensity';
 import { boilUnknown } from './boilUnknown';
 import { cutDoesNotFit } from './cutDoesNotFit';
-import { filmByWeight } from './filmByWeight';
+import { filmShort } from './filmShort';
+import { haveIgnored } from './haveIgnored';
 import { layerWithoutPreparation } from './layerWithoutPreparation';
 import { noPrice } from './noPrice';
 import { notInLarder } from './notInLarder';
@@ -26,7 +27,8 @@ const RULES: readonly Rule[] = [
   notInLarder,
   unweighedLine,
   assumedDensity,
-  filmByWeight,
+  filmShort,
+  haveIgnored,
   noPrice,
 ];
 

@@ -5,7 +5,8 @@ import type { Rule } from './types';
 export const tinOverflow: Rule = ({ scaled }) =>
   scaled.slabs.flatMap(({ tin, layers, heightMm }) => {
     if (heightMm <= tin.depthMm + 1e-6) return [];
-    const at = layers.findIndex(({ fromMm, thicknessMm }) => fromMm + thicknessMm > tin.depthMm + 1e-6);
+    const found = layers.findIndex(({ fromMm, thicknessMm }) => fromMm + thicknessMm > tin.depthMm + 1e-6);
+    const at = found === -1 ? layers.length - 1 : found;
     const over = (heightMm - tin.depthMm).toFixed(1);
     return [
       {

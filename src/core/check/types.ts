@@ -1,5 +1,5 @@
 import type { EvenCut } from '../cut';
-import type { Prepared, Scaled } from '../scale';
+import type { AsFar, Prepared, Scaled } from '../scale';
 import type { Slab } from '../slab';
 
 /** What the second reader says: a number, a reason and a way out, and the place in the slab that it is about. */
@@ -15,6 +15,7 @@ export interface Facts {
   readonly slab: Slab;
   readonly made: readonly Prepared[];
   readonly scaled: Scaled;
+  readonly asFar: AsFar | null;
   /** One for each of the scaled slabs. */
   readonly cuts: readonly EvenCut[];
 }

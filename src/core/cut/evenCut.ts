@@ -37,10 +37,11 @@ const NOTHING = 0.02;
  *
  * @param heightMm height of the slab, mm
  * @param strata its layers, from the bottom
+ * @param finishG what goes on after cutting, on all pieces alike, g
  * @returns pieces + trims + kerf = slab, in mass; no pieces where trims and kerf leave nothing to cut
  */
-export function evenCut(tin: Tin, heightMm: number, strata: readonly Stratum[], cut: CutSpec): EvenCut {
-  const slabG = strata.reduce((sum, { massG }) => sum + massG, 0);
+export function evenCut(tin: Tin, heightMm: number, strata: readonly Stratum[], cut: CutSpec, finishG = 0): EvenCut {
+  const slabG = strata.reduce((sum, { massG }) => sum + massG, finishG);
   const grid = evenGrid(tin, heightMm, cut);
   const { columns, rows } = cut;
   if (!grid) {
@@ -51,10 +52,11 @@ export function evenCut(tin: Tin, heightMm: number, strata: readonly Stratum[], 
   const whole: number[] = [];
   const rim: number[] = [];
   let sliversG = 0;
+  const isPiece = piecesMm2.map((mm2) => mm2 / faceMm2 >= NOTHING);
+  const finishEachG = finishG / Math.max(1, isPiece.filter(Boolean).length);
   piecesG.forEach((massG, i) => {
-    const share = piecesMm2[i]! / faceMm2;
-    if (share < NOTHING) sliversG += massG;
-    else (share < WHOLE_FACE ? rim : whole).push(massG);
+    if (!isPiece[i]) sliversG += massG;
+    else (piecesMm2[i]! / faceMm2 < WHOLE_FACE ? rim : whole).push(massG + finishEachG);
   });
   const size = { lengthMm: grid.length.pieceMm, widthMm: grid.width.pieceMm, heightMm };
   const kinds = [kindOf('piece', whole, size), kindOf('rim', rim, size)];
@@ -67,6 +69,20 @@ export function evenCut(tin: Tin, heightMm: number, strata: readonly Stratum[], 
     evenness: variation([...whole, ...rim]),
     marksMm: { length: grid.length.marksMm, width: grid.width.marksMm },
   };
+}
+
+/**
+ * How many pieces an even grid gives, and the surface of all of them: foot, top and sides.
+ *
+ * @param heightMm height of the slab, mm
+ */
+export function pieceFaces(tin: Tin, heightMm: number, cut: CutSpec): { count: number; surfaceMm2: number } {
+  const grid = evenGrid(tin, heightMm, cut);
+  if (!grid) return { count: 0, surfaceMm2: 0 };
+  const { piecesMm2 } = divide(tin, heightMm, [], grid);
+  const [length, width] = [grid.length.pieceMm, grid.width.pieceMm];
+  const count = piecesMm2.filter((mm2) => mm2 / (length * width) >= NOTHING).length;
+  return { count, surfaceMm2: count * (2 * length * width + 2 * (length + width) * heightMm) };
 }
 
 function kindOf(

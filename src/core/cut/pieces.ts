@@ -1,12 +1,19 @@
-import { areaMm2At, lean, outlineAt, volumeMlTo, type Outline, type Tin } from '../tin';
+import { areaMm2At, insetTin, lean, outlineAt, sameTin, volumeMlTo, type Outline, type Tin } from '../tin';
 import { areaWithin } from './area';
 import type { Grid, Side } from './grid';
 
-/** A stratum of the slab: it fills the tin from one height to another. One without height lies on a face. */
+/**
+ * A stratum of the slab: it fills its tin from one height to another. One without height lies on a face.
+ * A shell fills its tin up to `wallMm` but for what stands inside it; `footMm` is the lower of two films.
+ */
 export interface Stratum {
   readonly fromMm: number;
   readonly thicknessMm: number;
   readonly massG: number;
+  /** What it stands in, where that is not the whole tin. */
+  readonly tin?: Tin;
+  readonly wallMm?: number | null;
+  readonly footMm?: number;
 }
 
 /** Masses of what the knife makes of a slab, g. Pieces + trims + kerf = slab. */
@@ -34,18 +41,58 @@ interface Slice {
   readonly gramsPerMm2: number;
 }
 
-/** The slab as flat slices whose areas are cut like the slab; one is enough between straight walls. */
+/** Something that fills a tin between two heights; a negative density takes it out of something larger. */
+interface Block {
+  readonly tin: Tin;
+  readonly fromMm: number;
+  readonly toMm: number;
+  /** g per mm3, or g per mm2 where it has no height. */
+  readonly density: number;
+}
+
+const betweenMm3 = (tin: Tin, from: number, to: number) => 1000 * (volumeMlTo(tin, to) - volumeMlTo(tin, from));
+
+function blocksOf(whole: Tin, { fromMm, thicknessMm, massG, tin = whole, wallMm, footMm = 0 }: Stratum): Block[] {
+  const toMm = fromMm + thicknessMm;
+  if (thicknessMm === 0) return [{ tin, fromMm, toMm, density: massG / areaMm2At(tin, fromMm) }];
+  if (wallMm !== undefined && wallMm !== null) {
+    const inner = insetTin(tin, thicknessMm);
+    const topMm = Math.max(wallMm, toMm);
+    const density = massG / (betweenMm3(tin, fromMm, topMm) - betweenMm3(inner, toMm, topMm));
+    return [
+      { tin, fromMm, toMm: topMm, density },
+      { tin: inner, fromMm: toMm, toMm: topMm, density: -density },
+    ];
+  }
+  if (footMm > 0) {
+    const half = (from: number, to: number) => ({
+      tin,
+      fromMm: from,
+      toMm: to,
+      density: massG / 2 / betweenMm3(tin, from, to),
+    });
+    return [half(0, footMm), half(fromMm, toMm)];
+  }
+  return [{ tin, fromMm, toMm, density: massG / betweenMm3(tin, fromMm, toMm) }];
+}
+
+/** The slab as flat slices whose areas are cut like the slab; one a block is enough between straight walls. */
 function slicesOf(tin: Tin, strata: readonly Stratum[]): Slice[] {
-  if (lean(tin) === 0) {
+  if (
+    lean(tin) === 0 &&
+    strata.every((one) => one.tin === undefined || sameTin(one.tin, tin)) &&
+    strata.every((one) => one.wallMm === undefined || one.wallMm === null)
+  ) {
     const massG = strata.reduce((sum, one) => sum + one.massG, 0);
     return [{ outline: outlineAt(tin, 0), gramsPerMm2: massG / areaMm2At(tin, 0) }];
   }
-  return strata.flatMap(({ fromMm, thicknessMm, massG }) => {
-    if (thicknessMm === 0) return [{ outline: outlineAt(tin, fromMm), gramsPerMm2: massG / areaMm2At(tin, fromMm) }];
-    const volumeMm3 = 1000 * (volumeMlTo(tin, fromMm + thicknessMm) - volumeMlTo(tin, fromMm));
+  const blocks = strata.flatMap((one) => blocksOf(tin, one));
+  return blocks.flatMap(({ tin: own, fromMm, toMm, density }) => {
+    const heightMm = toMm - fromMm;
+    if (heightMm === 0) return [{ outline: outlineAt(own, fromMm), gramsPerMm2: density }];
     return GAUSS.map(([at, weight]) => ({
-      outline: outlineAt(tin, fromMm + at * thicknessMm),
-      gramsPerMm2: (massG * weight * thicknessMm) / volumeMm3,
+      outline: outlineAt(own, fromMm + at * heightMm),
+      gramsPerMm2: density * weight * heightMm,
     }));
   });
 }

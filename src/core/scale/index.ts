@@ -1,6 +1,9 @@
 /** A slab in other tins. */
 export * from './prepared';
+export * from './spreads';
+export * from './laid';
 export * from './written';
 export * from './scaled';
+export * from './asFarAs';
 export * from './cooks';
 export * from './rewritten';

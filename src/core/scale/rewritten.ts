@@ -1,5 +1,6 @@
 import type { Slab } from '../slab';
 import type { Scaled } from './scaled';
+import { filmAsked } from './spreads';
 
 /**
  * The slab written anew for the one tin that it is made in: amounts as they are now, shares as they fall, no scaling left.
@@ -19,8 +20,9 @@ export function rewrittenForTin(slab: Slab, result: Scaled): Slab {
       ...preparation,
       lines: preparation.lines.map((line) => ({ ...line, quantity: line.quantity * by.get(preparation.id)!.multiple })),
     })),
-    layers: slab.layers.map((layer) => ({
+    layers: slab.layers.map((layer, at) => ({
       ...layer,
+      ...(filmAsked(layer, 1) === null || layer.spread === 'per-piece' ? {} : { thicknessMm: made.layers[at]!.film }),
       from: layer.from.map((part) => {
         const { multiple } = by.get(part.preparation)!;
         const { factor } = made.layers.find(({ id }) => id === layer.id)!;

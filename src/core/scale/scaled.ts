@@ -1,20 +1,8 @@
-import type { Scale, Slab, TinCount } from '../slab';
-import { areaMm2At, thicknessMmOf, volumeMlTo, type Tin } from '../tin';
+import type { Layer, Scale, Slab, TinCount } from '../slab';
+import { areaMm2At, type Tin } from '../tin';
+import { stackIn, type FacesOf, type LaidLayer } from './laid';
 import type { Prepared } from './prepared';
-import { coveredMm2, hasHeight, writtenLayers, type WrittenLayer } from './written';
-
-/** A layer laid in the chosen tin. */
-export interface LaidLayer {
-  readonly id: string;
-  readonly name: string;
-  readonly massG: number;
-  readonly volumeMl: number;
-  readonly fromMm: number;
-  readonly thicknessMm: number;
-  readonly areaMm2: number;
-  /** Times as much of this layer as is written. */
-  readonly factor: number;
-}
+import { writtenLayers, type WrittenLayer } from './written';
 
 /** One slab of those that are made; `count` of them are alike. */
 export interface LaidSlab {
@@ -43,73 +31,62 @@ export interface Scaled {
 /**
  * A slab put in other tins.
  *
- * `same-thickness` and `layer-thickness` fix the thickness of each layer and find its volume, V(h0 + t) - V(h0);
- * `multiple` fixes the amounts, shared between the tins by their base area, and finds the thickness. A preparation is made
- * as many times as its layers need, with the written leftover in proportion.
+ * `same-thickness`, `layer-thickness` and `total-height` fix the film of each layer and find its volume; `multiple` fixes
+ * the amounts, shared between the tins by their base area, and finds the film. (`as-far-as` is a multiple once it is known
+ * which one; see `asFarAs`.) A preparation is made as many times as its
+ * layers need, with the written leftover in proportion.
  *
  * @param made what each preparation gives as written, by id
  * @param tins at least one
+ * @param facesOf what a cut slab offers to a coat, in the tin and at the height given
  */
 export function scaled(
   slab: Slab,
   made: ReadonlyMap<string, Prepared>,
   tins: readonly TinCount[],
-  scale: Scale,
+  scale: Exclude<Scale, { mode: 'as-far-as' }>,
+  facesOf: FacesOf,
 ): Scaled {
-  const written = writtenLayers(slab, made);
+  const written = writtenLayers(slab, made, facesOf);
   const allMm2 = tins.reduce((sum, { tin, count }) => sum + count * areaMm2At(tin, 0), 0);
+  const filmIn = filmsAsked(scale, written);
   const slabs = tins.map(({ tin, count }): LaidSlab => {
+    const wider = areaMm2At(tin, 0) / areaMm2At(slab.tin, 0);
     const by = scale.mode === 'multiple' ? (scale.by * areaMm2At(tin, 0)) / allMm2 : null;
-    const layers = laidIn(tin, slab.tin, written, scale, by);
-    const last = layers.at(-1);
-    return {
-      tin,
-      count,
-      layers,
-      heightMm: last ? last.fromMm + last.thicknessMm : 0,
-      massG: layers.reduce((sum, { massG }) => sum + massG, 0),
-    };
+    const { films, places, heightMm } = stackIn(tin, slab.layers, facesOf, (at) =>
+      by === null ? { film: filmIn(at) } : { volumeMl: written[at]!.volumeMl * by },
+    );
+    const layers = written.map(({ layer, massG, volumeMl }, at): LaidLayer => {
+      const { film, volumeMl: laidMl } = films[at]!;
+      const factor = volumeMl > 0 ? laidMl / volumeMl : (by ?? wider);
+      const { id, name, spread } = layer;
+      return { id, name, spread, massG: massG * factor, volumeMl: laidMl, film, factor, ...places[at]! };
+    });
+    return { tin, count, layers, heightMm, massG: layers.reduce((sum, { massG }) => sum + massG, 0) };
   });
   const unused = scale.mode === 'multiple' ? scale.by : allMm2 / areaMm2At(slab.tin, 0);
   const preparations = slab.preparations.map(({ id }) => madeOf(id, written, slabs, unused));
   return { written, slabs, preparations };
 }
 
-function laidIn(tin: Tin, from: Tin, written: readonly WrittenLayer[], scale: Scale, by: number | null): LaidLayer[] {
-  const wider = areaMm2At(tin, 0) / areaMm2At(from, 0);
-  let fromMm = 0;
-  return written.map((one) => {
-    const { layer } = one;
-    let factor = by ?? wider;
-    let thicknessMm = 0;
-    if (hasHeight(layer) && one.volumeMl > 0) {
-      if (by !== null) {
-        thicknessMm = thicknessMmOf(tin, fromMm, one.volumeMl * by);
-      } else {
-        thicknessMm = thicknessAsked(scale, layer.id) ?? one.thicknessMm;
-        factor = (volumeMlTo(tin, fromMm + thicknessMm) - volumeMlTo(tin, fromMm)) / one.volumeMl;
-      }
-    } else if (by === null) {
-      factor = areaMm2At(tin, fromMm) / areaMm2At(from, one.fromMm);
-    }
-    const volumeMl = one.volumeMl * factor;
-    const laid: LaidLayer = {
-      id: layer.id,
-      name: layer.name,
-      massG: one.massG * factor,
-      volumeMl,
-      fromMm,
-      thicknessMm,
-      areaMm2: coveredMm2(tin, fromMm, thicknessMm, volumeMl),
-      factor,
-    };
-    fromMm += thicknessMm;
-    return laid;
-  });
+/** The film of each layer that a scaling asks for. A total height is shared out in proportion to the written layers. */
+function filmsAsked(scale: Scale, written: readonly WrittenLayer[]): (at: number) => number {
+  if (scale.mode === 'total-height') {
+    const writtenMm = written.reduce((sum, { layer, film }) => sum + film * heights(layer), 0);
+    const times = writtenMm > 0 ? scale.mm / writtenMm : 1;
+    return (at) => written[at]!.film * (heights(written[at]!.layer) > 0 ? times : 1);
+  }
+  const mm = scale.mode === 'layer-thickness' ? scale.mm : {};
+  return (at) => {
+    const { layer, film, volumeMl } = written[at]!;
+    const asked = Object.hasOwn(mm, layer.id) && layer.spread !== 'per-piece' && layer.spread !== 'scatter';
+    return asked && volumeMl > 0 ? mm[layer.id]! : film;
+  };
 }
 
-function thicknessAsked(scale: Scale, id: string): number | undefined {
-  return scale.mode === 'layer-thickness' && Object.hasOwn(scale.mm, id) ? scale.mm[id] : undefined;
+/** How often a layer's film counts towards the height of the slab. */
+function heights({ spread }: Layer): number {
+  return spread === 'both-faces' ? 2 : spread === 'level' || spread === 'shell' ? 1 : 0;
 }
 
 function madeOf(

@@ -1,33 +1,31 @@
 import { sharesTaken, type Layer, type Slab } from '../slab';
-import { areaMm2At, thicknessMmOf } from '../tin';
+import { stackIn, type FacesOf } from './laid';
 import type { Prepared } from './prepared';
+import { filmAsked, filmMl } from './spreads';
 
 /** A layer as the written amounts make it in the written tin. */
 export interface WrittenLayer {
   readonly layer: Layer;
   readonly massG: number;
   readonly volumeMl: number;
-  readonly thicknessMm: number;
-  readonly fromMm: number;
-  /** Share of each preparation's output that goes here; never more than there is. */
+  /** mm, or mL on each piece. */
+  readonly film: number;
+  /** Share of each preparation's output that goes here: what a film does not need is leftover. */
   readonly shares: ReadonlyMap<string, number>;
-}
-
-/** Whether a layer adds to the height of the slab. The other spreads are carried by weight on the face they lie on. */
-export function hasHeight(layer: Layer): boolean {
-  return layer.spread === 'level';
+  /** Share of the film asked for that the written amounts give: below 1 they do not reach. */
+  readonly reaches: number;
 }
 
 /**
- * The layers as written: the written amounts govern and thickness follows.
+ * The layers as written: the written amounts govern and thickness follows. A film whose thickness is given takes only what
+ * it needs, and the rest is leftover.
  *
  * Where layers take more of a preparation than there is, each gets its part of what there is, so that mass is conserved;
  * the second reader says so.
  */
-export function writtenLayers(slab: Slab, made: ReadonlyMap<string, Prepared>): WrittenLayer[] {
+export function writtenLayers(slab: Slab, made: ReadonlyMap<string, Prepared>, facesOf: FacesOf): WrittenLayer[] {
   const taken = sharesTaken(slab);
-  let fromMm = 0;
-  return slab.layers.map((layer) => {
+  const given = slab.layers.map((layer) => {
     const shares = new Map<string, number>();
     let massG = 0;
     let volumeMl = 0;
@@ -40,14 +38,26 @@ export function writtenLayers(slab: Slab, made: ReadonlyMap<string, Prepared>): 
       volumeMl += (had * source.massOutG) / source.densityGPerMl;
     }
     if (layer.densityGPerMl !== undefined) volumeMl = massG / layer.densityGPerMl;
-    const thicknessMm = hasHeight(layer) ? thicknessMmOf(slab.tin, fromMm, volumeMl) : 0;
-    const written = { layer, massG, volumeMl, thicknessMm, fromMm, shares };
-    fromMm += thicknessMm;
-    return written;
+    return { layer, shares, massG, volumeMl };
   });
-}
-
-/** Area that a layer covers, mm2: the mean over its height, so that volume = area x thickness. */
-export function coveredMm2(tin: Slab['tin'], fromMm: number, thicknessMm: number, volumeMl: number): number {
-  return thicknessMm > 0 ? (volumeMl * 1000) / thicknessMm : areaMm2At(tin, fromMm);
+  const reaches: number[] = slab.layers.map(() => 1);
+  const { films } = stackIn(slab.tin, slab.layers, facesOf, (at, ground) => {
+    const { layer, massG, volumeMl } = given[at]!;
+    const asked = volumeMl > 0 ? filmAsked(layer, massG / volumeMl) : null;
+    if (asked === null) return { volumeMl };
+    const neededMl = filmMl(layer, ground, asked);
+    if (neededMl > 0) reaches[at] = Math.min(1, volumeMl / neededMl);
+    return { volumeMl: Math.min(volumeMl, neededMl) };
+  });
+  return given.map(({ layer, shares, massG, volumeMl }, at) => {
+    const used = volumeMl > 0 ? films[at]!.volumeMl / volumeMl : 1;
+    return {
+      layer,
+      massG: massG * used,
+      volumeMl: volumeMl * used,
+      film: films[at]!.film,
+      shares: new Map([...shares].map(([id, share]) => [id, share * used])),
+      reaches: reaches[at]!,
+    };
+  });
 }

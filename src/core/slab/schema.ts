@@ -135,10 +135,19 @@ export const cutSchema = fields({
   kerfMm: number(0, 50),
 });
 
-const MODES = ['same-thickness', 'layer-thickness', 'multiple'] as const;
+const have = fields({
+  ingredient: text(),
+  quantity: positive(MOST.quantity).required(required),
+  unit: oneOf(UNITS).required(required),
+  state: note(100),
+});
+
+const MODES = ['same-thickness', 'layer-thickness', 'total-height', 'multiple', 'as-far-as'] as const;
 const mode = shape(MODES);
 const scaleModes = new Map<unknown, yup.AnyObjectSchema>([
   ['layer-thickness', fields({ mode, mm: table(positive(1000), 50, true) })],
+  ['total-height', fields({ mode, mm: positive(1000).required(required) })],
+  ['as-far-as', fields({ mode, have: list(have.required(required), 100).required(required) })],
   ['multiple', fields({ mode, by: positive(1000).required(required) })],
 ]);
 const anyMode = fields({ mode });

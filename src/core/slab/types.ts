@@ -27,11 +27,19 @@ export interface TinCount {
   readonly count: number;
 }
 
-/** What stays fixed when the tin changes. `layer-thickness` keeps the thickness of every layer it does not name. */
+/**
+ * What stays fixed when the tin changes. `layer-thickness` keeps the thickness of every layer it does not name;
+ * `total-height` changes all in proportion; `as-far-as` makes as much as the cupboard allows.
+ */
 export type Scale =
   | { readonly mode: 'same-thickness' }
   | { readonly mode: 'layer-thickness'; readonly mm: Readonly<Record<string, number>> }
-  | { readonly mode: 'multiple'; readonly by: number };
+  | { readonly mode: 'total-height'; readonly mm: number }
+  | { readonly mode: 'multiple'; readonly by: number }
+  | { readonly mode: 'as-far-as'; readonly have: readonly Have[] };
+
+/** So much of an ingredient in the cupboard. */
+export type Have = Pick<Line, 'ingredient' | 'quantity' | 'unit' | 'state'>;
 
 /** One pot's or bowl's worth of mixture. */
 export interface Preparation {

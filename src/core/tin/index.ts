@@ -1,4 +1,5 @@
 /** What a tin holds at a height. */
 export * from './types';
+export * from './inset';
 export * from './volume';
 export * from './words';

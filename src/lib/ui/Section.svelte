@@ -99,7 +99,7 @@
         {@const name = slab.layers.find(({ id }) => id === layer.id)!.name}
         <path d="M{drawing.widthPx + 3} {middlePx}L{BOX.width + 8} {labelPx}" class="leader" />
         <text x={BOX.width + 12} y={labelPx + 4.5} class="label" class:chosen={layer.id === chosen}>
-          <tspan class="figure">{mm(layer.thicknessMm)} mm</tspan>
+          <tspan class="figure">{layer.footMm > 0 ? `2 x ${mm(layer.thicknessMm)}` : mm(layer.thicknessMm)} mm</tspan>
           <tspan dx="4">{name.length > 16 ? `${name.slice(0, 15)}…` : name}</tspan>
         </text>
         {#if onthickness}

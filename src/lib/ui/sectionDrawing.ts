@@ -32,6 +32,8 @@ function spread(wanted: readonly number[], lowest: number): number[] {
   return placed.map((y, i) => Math.min(y + over, lowest - i * LABEL_GAP));
 }
 
+const lengthOf = (tin: Tin) => (tin.shape === 'round' ? tin.diameterMm : tin.lengthMm);
+
 /** A ragged edge from the foot to the top, for a slab that goes on. */
 function tear(x: number, fromY: number, toY: number): string {
   const steps = Math.max(1, Math.round((fromY - toY) / 6));
@@ -55,9 +57,9 @@ export function sectionDrawing(
   boxPx: { readonly width: number; readonly height: number },
   most = 5,
 ): SectionDrawing {
-  const heightMm = layers.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
+  const heightMm = Math.max(0, ...layers.map(({ fromMm, thicknessMm }) => fromMm + thicknessMm));
   const tallMm = Math.max(tin.depthMm, heightMm) * 1.06 + 1;
-  const lengthMm = tin.shape === 'round' ? tin.diameterMm : tin.lengthMm;
+  const lengthMm = lengthOf(tin);
   const out = lean(tin);
   const px = Math.min(boxPx.height / tallMm, most);
   const spaceMm = boxPx.width / px;
@@ -69,17 +71,28 @@ export function sectionDrawing(
   const y = (mm: number) => boxPx.height - 3 - mm * px;
   const right = (atMm: number) => (torn ? shownMm * px : x(lengthMm + out * atMm));
 
+  /** One band of the section, from a height to a height, in what the layer stands in. */
+  const band = (layer: LaidLayer, fromMm: number, toMm: number, wallMm: number | null) => {
+    const inMm = (lengthMm - lengthOf(layer.tin)) / 2;
+    const left = (atMm: number) => x(inMm - out * atMm);
+    const farSide = torn
+      ? tear(right(0), y(fromMm), y(toMm))
+      : `L${right(fromMm) - inMm * px} ${y(fromMm)}L${right(toMm) - inMm * px} ${y(toMm)}`;
+    const wall =
+      wallMm === null
+        ? ''
+        : `L${left(toMm) + layer.film * px} ${y(toMm)}L${left(wallMm) + layer.film * px} ${y(wallMm)}L${left(wallMm)} ${y(wallMm)}`;
+    return `M${left(fromMm)} ${y(fromMm)}${farSide}${wall === '' ? `L${left(toMm)} ${y(toMm)}` : wall}Z`;
+  };
   const strata = layers.map((layer) => {
-    const fromY = y(layer.fromMm);
-    const topY = y(layer.fromMm + layer.thicknessMm);
     const topMm = layer.fromMm + layer.thicknessMm;
-    const edge = torn ? tear(right(0), fromY, topY) : `L${right(layer.fromMm)} ${fromY}L${right(topMm)} ${topY}`;
+    const foot = layer.footMm > 0 ? band(layer, 0, layer.footMm, null) : '';
     return {
       layer,
-      path: `M${x(-out * layer.fromMm)} ${fromY}${edge}L${x(-out * topMm)} ${topY}Z`,
-      topPx: topY,
-      middlePx: (fromY + topY) / 2,
-      leftPx: x(-out * topMm),
+      path: band(layer, layer.fromMm, topMm, layer.wallMm) + foot,
+      topPx: y(topMm),
+      middlePx: (y(layer.fromMm) + y(topMm)) / 2,
+      leftPx: x((lengthMm - lengthOf(layer.tin)) / 2 - out * topMm),
     };
   });
   const labels = spread(

@@ -68,7 +68,7 @@ test('shares-over-one: and mass is conserved all the same', () => {
   assert.ok(Math.abs(preparations[1]!.massOutG - slab.massG) < 1e-9);
 });
 
-test('layer-without-preparation, assumed-density, film-by-weight, cut-does-not-fit', () => {
+test('layer-without-preparation, assumed-density, film-short, cut-does-not-fit', () => {
   const [first, ...rest] = ryeSlice.layers;
   assert.equal(
     said({ ...ryeSlice, layers: [{ ...first!, from: [] }, ...rest] }, 'layer-without-preparation')?.where,
@@ -85,7 +85,12 @@ test('layer-without-preparation, assumed-density, film-by-weight, cut-does-not-f
   };
   const unknown = { ...bare, preparations: bare.preparations.map((one) => ({ ...one, densityGPerMl: undefined })) };
   assert.ok(codes(unknown).includes('assumed-density'));
-  assert.ok(codes({ ...ryeSlice, layers: [...rest, { ...first!, spread: 'coat' }] }).includes('film-by-weight'));
+  const coated = (thicknessMm: number): Slab => ({
+    ...ryeSlice,
+    layers: [...ryeSlice.layers.slice(0, 2), { ...ryeSlice.layers[2]!, spread: 'coat', thicknessMm }],
+  });
+  assert.ok(!codes(coated(0.5)).includes('film-short'));
+  assert.match(said(coated(5), 'film-short')!.message, /% of what a film of 5 mm needs/);
   assert.ok(
     codes({ ...ryeSlice, cut: { columns: 2, rows: 2, trimMm: { left: 200, right: 200 } } }).includes(
       'cut-does-not-fit',

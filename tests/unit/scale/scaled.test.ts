@@ -1,14 +1,15 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, tinsOf, type Plan } from '../../../src/core/plan';
-import { cooksNeeded, prepared, rewrittenForTin, scaled } from '../../../src/core/scale';
+import { plan, tinsOf, writtenForItsTin, type Plan } from '../../../src/core/plan';
+import { cooksNeeded } from '../../../src/core/scale';
 import type { Scale, Slab } from '../../../src/core/slab';
 import type { Tin } from '../../../src/core/tin';
 import { close, deepSquare, demoLarder, levelSlabs, ryeSlice, shop, slabs, sum, tins } from '../things';
 
 const modes: fc.Arbitrary<Scale> = fc.oneof(
   fc.constant({ mode: 'same-thickness' as const }),
+  fc.record({ mode: fc.constant('total-height' as const), mm: fc.double({ min: 2, max: 80, noNaN: true }) }),
   fc.record({ mode: fc.constant('multiple' as const), by: fc.double({ min: 0.1, max: 8, noNaN: true }) }),
   fc.record({
     mode: fc.constant('layer-thickness' as const),
@@ -18,8 +19,7 @@ const modes: fc.Arbitrary<Scale> = fc.oneof(
 
 /** The slab written anew for a tin. */
 function written(slab: Slab, tin: Tin, scale: Scale = { mode: 'same-thickness' }): Slab {
-  const made = new Map(slab.preparations.map((one) => [one.id, prepared(one, demoLarder, undefined, 'metric')]));
-  return rewrittenForTin(slab, scaled(slab, made, [{ tin, count: 1 }], scale));
+  return writtenForItsTin({ ...slab, tins: [{ tin, count: 1 }], scale }, demoLarder, shop);
 }
 
 function assertConserved({ preparations, layers, slab }: Plan): void {

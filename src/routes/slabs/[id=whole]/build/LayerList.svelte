@@ -33,6 +33,19 @@
     'per-piece': 'on each piece',
   };
 
+  /** What a film asks for; left empty, the written amounts decide. */
+  const FILMS: Record<Spread, readonly (readonly ['thicknessMm' | 'wallMm' | 'gramsPerPiece', string])[]> = {
+    level: [],
+    scatter: [],
+    shell: [
+      ['thicknessMm', 'Film, mm'],
+      ['wallMm', 'Up the wall to, mm'],
+    ],
+    'both-faces': [['thicknessMm', 'Film on each face, mm']],
+    coat: [['thicknessMm', 'Film, mm']],
+    'per-piece': [['gramsPerPiece', 'On each piece, g']],
+  };
+
   function setShare(at: number, layer: Layer, part: number, percent: number) {
     const from = layer.from.map((one, i) => (i === part ? { ...one, share: percent / 100 } : one));
     draft.change(withLayer(slab, at, { from }), `${layer.id} share ${part}`);
@@ -102,6 +115,22 @@
           on:click={() => draft.change(withoutLayer(slab, at))}
         />
       </div>
+      {#if FILMS[layer.spread].length > 0}
+        <div class="films">
+          {#each FILMS[layer.spread] as [key, label] (key)}
+            <NumberField
+              {label}
+              optional
+              value={layer[key]}
+              limits={{ min: 0.1, max: 1000 }}
+              name="{layer.id} {key}"
+              typed={draft.typed}
+              onvalue={(value) =>
+                draft.change(withLayer(slab, at, { [key]: value ?? undefined }), `${layer.id} ${key}`)}
+            />
+          {/each}
+        </div>
+      {/if}
       <div class="sources">
         {#each layer.from as source, part (part)}
           {@const preparation = slab.preparations.find(({ id }) => id === source.preparation)}
@@ -163,6 +192,13 @@
     display: grid;
     grid-template-columns: 30px minmax(0, 1fr) 8.2rem 7rem 2rem;
     gap: 0.35rem;
+  }
+
+  .films {
+    display: grid;
+    grid-template-columns: repeat(2, 9rem);
+    gap: 0.5rem;
+    margin: 0.35rem 0 0 35px;
   }
 
   .sources {

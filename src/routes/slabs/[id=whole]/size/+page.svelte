@@ -1,14 +1,13 @@
 <!-- Which tin the slab is made in, what stays as it is, and what that does to every line and layer. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-  import { plan, scaleOf, tinsOf } from '../../../../core/plan';
+  import { plan, scaleOf, tinsOf, writtenForItsTin } from '../../../../core/plan';
   import type { Slab } from '../../../../core/slab';
-  import { prepared, rewrittenForTin, scaled } from '../../../../core/scale';
-  import { larderOf } from '../../../../core/larder';
   import { sameTin, tinInWords, type Tin } from '../../../../core/tin';
   import { grams, mm } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Cupboard from './Cupboard.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
 
   const work = slabWork();
@@ -40,14 +39,14 @@
   function setMode(mode: string) {
     if (mode === scale.mode) return;
     if (mode === 'multiple') draft.change({ ...slab, scale: { mode, by: 1 } });
+    else if (mode === 'as-far-as') draft.change({ ...slab, scale: { mode, have: [] } });
+    else if (mode === 'total-height')
+      draft.change({ ...slab, scale: { mode, mm: Number(now.slab.heightMm.toFixed(1)) || 1 } });
     else draft.change(withTin(slab, made, undefined));
   }
 
   function writeAnew() {
-    const own = slab.larder ? larderOf(slab.larder) : undefined;
-    const measures = slab.measures ?? work.shop.measures;
-    const outputs = new Map(slab.preparations.map((one) => [one.id, prepared(one, work.larder, own, measures)]));
-    draft.change(rewrittenForTin(slab, scaled(slab, outputs, tinsOf(slab), scale)));
+    draft.change(writtenForItsTin(slab, work.larder, work.shop));
   }
 
   const change = (before: number, after: number) => (before > 0 ? `${(after / before).toFixed(2)} x` : '');
@@ -79,11 +78,13 @@
 <div class="modes">
   <RadioButtonGroup
     legendText="What stays as it is"
-    selected={scale.mode === 'multiple' ? 'multiple' : 'same-thickness'}
+    selected={scale.mode === 'layer-thickness' ? 'same-thickness' : scale.mode}
     on:change={(event) => setMode(String(event.detail))}
   >
     <RadioButton value="same-thickness" labelText="thickness of the layers" />
+    <RadioButton value="total-height" labelText="a total height" />
     <RadioButton value="multiple" labelText="the amounts, times" />
+    <RadioButton value="as-far-as" labelText="what is in the cupboard" />
   </RadioButtonGroup>
   {#if scale.mode === 'multiple'}
     <div class="by">
@@ -97,6 +98,20 @@
         onvalue={(by) => by !== null && draft.change({ ...slab, scale: { mode: 'multiple', by } }, 'multiple')}
       />
     </div>
+  {:else if scale.mode === 'total-height'}
+    <div class="by">
+      <NumberField
+        label="Total height, mm"
+        hideLabel
+        value={scale.mm}
+        limits={{ min: 1, max: 1000 }}
+        name="total height"
+        typed={draft.typed}
+        onvalue={(mm) => mm !== null && draft.change({ ...slab, scale: { mode: 'total-height', mm } }, 'total height')}
+      />
+    </div>
+  {:else if scale.mode === 'as-far-as'}
+    <Cupboard have={scale.have} />
   {:else if scale.mode === 'layer-thickness'}
     <p>
       Changed by hand: {slab.layers

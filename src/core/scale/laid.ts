@@ -1,0 +1,100 @@
+import type { Layer } from '../slab';
+import { areaMm2At, insetTin, type Tin } from '../tin';
+import { filmMl, filmOf, isFinish, shellTopMm, type Ground, type PieceFaces } from './spreads';
+
+/** A layer laid in a tin. */
+export interface LaidLayer {
+  readonly id: string;
+  readonly name: string;
+  readonly spread: Layer['spread'];
+  readonly massG: number;
+  readonly volumeMl: number;
+  /** Height at which it lies, and the height it adds there: 0 for a scatter and for what goes on after cutting. */
+  readonly fromMm: number;
+  readonly thicknessMm: number;
+  /** Mean area that it covers, so that volume = area x thickness. */
+  readonly areaMm2: number;
+  /** mm, or mL on each piece for `per-piece`. */
+  readonly film: number;
+  /** What it stands in: the tin, or what a shell leaves of it. */
+  readonly tin: Tin;
+  /** Height of a shell's wall. */
+  readonly wallMm: number | null;
+  /** The lower of two films laid on both faces lies from 0 to this height. */
+  readonly footMm: number;
+  /** Times as much of this layer as is written. */
+  readonly factor: number;
+}
+
+/** How much of a layer there is to lay: a film thickness to reach, or a volume to use up. */
+export type Ask = { readonly film: number } | { readonly volumeMl: number };
+
+/** Counts pieces and their surface in a tin at a height: the cut's part, given from outside. */
+export type FacesOf = (tin: Tin, heightMm: number) => PieceFaces;
+
+const NO_PIECES: PieceFaces = { count: 0, surfaceMm2: 0 };
+
+/** The stack of layers in one tin, and its height. */
+export interface Stack {
+  /** In the order of the slab's layers. */
+  readonly films: readonly { readonly film: number; readonly volumeMl: number; readonly ground: Ground }[];
+  readonly places: readonly Pick<LaidLayer, 'fromMm' | 'thicknessMm' | 'tin' | 'wallMm' | 'footMm' | 'areaMm2'>[];
+  readonly heightMm: number;
+}
+
+/**
+ * Lays layers in a tin, from the bottom; what goes on after cutting comes last, on the pieces of the finished stack.
+ *
+ * A shell leaves a smaller tin for what follows. Films on both faces lift what lay there before by the lower film.
+ *
+ * @param askOf how much of each layer there is, once it is known where it lies
+ */
+export function stackIn(
+  tin: Tin,
+  layers: readonly Layer[],
+  facesOf: FacesOf,
+  askOf: (at: number, ground: Ground) => Ask,
+): Stack {
+  const films: { film: number; volumeMl: number; ground: Ground }[] = [];
+  const places: {
+    fromMm: number;
+    thicknessMm: number;
+    tin: Tin;
+    wallMm: number | null;
+    footMm: number;
+    areaMm2: number;
+  }[] = [];
+  let inside = tin;
+  let topMm = 0;
+  const lay = (layer: Layer, at: number, pieces: PieceFaces) => {
+    const ground: Ground = { tin: inside, fromMm: topMm, pieces };
+    const ask = askOf(at, ground);
+    const film = 'film' in ask ? ask.film : filmOf(layer, ground, ask.volumeMl);
+    const volumeMl = 'film' in ask ? filmMl(layer, ground, film) : ask.volumeMl;
+    const isLevel = layer.spread === 'level' || layer.spread === 'shell' || layer.spread === 'both-faces';
+    const thicknessMm = isLevel ? film : 0;
+    const footMm = layer.spread === 'both-faces' ? film : 0;
+    if (footMm > 0) for (const [i, place] of places.entries()) if (place && i < at) place.fromMm += footMm;
+    films[at] = { film, volumeMl, ground };
+    places[at] = {
+      fromMm: topMm + footMm,
+      thicknessMm,
+      tin: inside,
+      wallMm: layer.spread === 'shell' ? shellTopMm(layer, ground) : null,
+      footMm,
+      areaMm2: layer.spread === 'level' && film > 0 ? (volumeMl * 1000) / film : areaMm2At(inside, topMm),
+    };
+    topMm += thicknessMm + footMm;
+    if (layer.spread === 'shell') inside = insetTin(inside, film);
+  };
+  layers.forEach((layer, at) => {
+    if (!isFinish(layer)) lay(layer, at, NO_PIECES);
+  });
+  if (layers.some(isFinish)) {
+    const pieces = facesOf(tin, topMm);
+    layers.forEach((layer, at) => {
+      if (isFinish(layer)) lay(layer, at, pieces);
+    });
+  }
+  return { films, places, heightMm: topMm };
+}

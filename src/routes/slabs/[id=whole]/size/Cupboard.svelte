@@ -1,0 +1,85 @@
+<!-- What is in the cupboard of each ingredient: the one that runs out first sets the size. Left empty, there is enough. -->
+<script lang="ts">
+  import { plainName } from '../../../../core/larder';
+  import type { Unit } from '../../../../core/measure';
+  import type { Have } from '../../../../core/slab';
+  import { grams } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  let { have }: { have: readonly Have[] } = $props();
+
+  const work = slabWork();
+  const { draft } = work;
+
+  /** Each ingredient once, in the unit in which one counts it: whole things by the piece, the rest by weight. */
+  const ingredients = $derived.by(() => {
+    const found: { name: string; unit: Unit }[] = [];
+    for (const { ingredient, unit } of draft.slab.preparations.flatMap(({ lines }) => lines)) {
+      if (found.some(({ name }) => plainName(name) === plainName(ingredient))) continue;
+      found.push({ name: ingredient, unit: unit === 'each' ? 'each' : 'g' });
+    }
+    return found;
+  });
+  const asFar = $derived(work.plan.asFar);
+
+  function set(ingredient: string, unit: Unit, quantity: number | null) {
+    const others = have.filter((one) => plainName(one.ingredient) !== plainName(ingredient));
+    const next = quantity === null ? others : [...others, { ingredient, quantity, unit }];
+    draft.change({ ...draft.slab, scale: { mode: 'as-far-as', have: next } }, `have ${ingredient}`);
+  }
+</script>
+
+<div class="cupboard">
+  <p>
+    {#if asFar?.limit}
+      <b>{asFar.limit}</b> runs out first: {asFar.by.toFixed(2)} times the written amounts.
+    {:else}
+      Write what you have of the things that are short; the rest is taken to be enough.
+    {/if}
+  </p>
+  <table class="table">
+    <thead><tr><th>Ingredient</th><th class="num">Have</th><th></th><th class="num">Left over, g</th></tr></thead>
+    <tbody>
+      {#each ingredients as { name, unit } (name)}
+        {@const left = asFar?.left.find(({ ingredient }) => ingredient === name)}
+        <tr class:limit={asFar?.limit === name}>
+          <td>{name}</td>
+          <td class="num field">
+            <NumberField
+              label="Have of {name}"
+              hideLabel
+              optional
+              value={have.find(({ ingredient }) => plainName(ingredient) === plainName(name))?.quantity}
+              limits={{ min: 0.0001, max: 1e6 }}
+              name="have {name}"
+              typed={draft.typed}
+              onvalue={(quantity) => set(name, unit, quantity)}
+            />
+          </td>
+          <td class="quiet">{unit === 'each' ? 'whole' : 'g'}</td>
+          <td class="num">{left ? grams(left.leftG) : ''}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
+
+<style>
+  .cupboard {
+    width: 100%;
+    margin-top: 0.5rem;
+  }
+
+  table {
+    margin-top: 0.4rem;
+  }
+
+  .field {
+    width: 7rem;
+  }
+
+  .limit td {
+    background: var(--hot-ground);
+  }
+</style>
