@@ -1,5 +1,15 @@
 /** The second reader: what looks like a slip, with a reason and a way out. One rule a file. */
 import { assumedDensity } from './assumedDensity';
+import { layerThickness } from './layerThickness';
+import { leftoverLarge } from './leftoverLarge';
+import { preparationUnused } from './preparationUnused';
+import { cookOverLimit } from './cookOverLimit';
+import { chocolateTop } from './chocolateTop';
+import { rawEgg } from './rawEgg';
+import { honeyInfants } from './honeyInfants';
+import { unusualShare } from './unusualShare';
+import { endPointBurns } from './endPointBurns';
+import { fatLow } from './fatLow';
 import { boilUnknown } from './boilUnknown';
 import { cutDoesNotFit } from './cutDoesNotFit';
 import { filmShort } from './filmShort';
@@ -29,6 +39,16 @@ const RULES: readonly Rule[] = [
   assumedDensity,
   filmShort,
   haveIgnored,
+  endPointBurns,
+  rawEgg,
+  honeyInfants,
+  unusualShare,
+  fatLow,
+  cookOverLimit,
+  layerThickness,
+  chocolateTop,
+  preparationUnused,
+  leftoverLarge,
   noPrice,
 ];
 

@@ -1,0 +1,28 @@
+import { sharesNamed } from './named';
+import type { Rule } from './types';
+
+/** The most that is usual of some strong things, as a share of the preparation. */
+const USUAL: readonly { readonly code: string; readonly name: RegExp; readonly most: number; readonly what: string }[] =
+  [
+    { code: 'salt-share', name: /\bsalt\b/, most: 0.025, what: 'salt' },
+    { code: 'leavening-share', name: /baking powder|baking soda|bicarbonate/, most: 0.03, what: 'leavening' },
+    { code: 'extract-share', name: /extract|essence/, most: 0.03, what: 'extract' },
+    { code: 'acid-share', name: /citric acid|tartaric acid|cream of tartar/, most: 0.02, what: 'acid' },
+    { code: 'gelatine-share', name: /gelatine|gelatin|agar/, most: 0.06, what: 'gelling agent' },
+  ];
+
+/** So much of a strong thing that it is likely a slip: a tablespoon for a teaspoon. */
+export const unusualShare: Rule = (facts) =>
+  USUAL.flatMap(({ code, name, most, what }) =>
+    sharesNamed(facts, name).flatMap(({ p, l, share }) =>
+      share <= most || facts.slab.preparations[p]!.lines.length < 3
+        ? []
+        : [
+            {
+              code,
+              where: `/preparations/${p}/lines/${l}`,
+              message: `${(share * 100).toFixed(1)} % of ${facts.slab.preparations[p]!.name} is ${what}; over ${(most * 100).toFixed(1)} % is unusual. Was a tablespoon written for a teaspoon? Check the amount and its unit`,
+            },
+          ],
+    ),
+  );

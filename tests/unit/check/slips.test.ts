@@ -1,0 +1,102 @@
+/** The second reader on slips: each rule on a slab that breaks it, and on one that nearly does. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { plan, type Asked } from '../../../src/core/plan';
+import type { Ingredient } from '../../../src/core/larder';
+import type { Line, Preparation, Slab } from '../../../src/core/slab';
+import { demoLarder, ryeSlice, shop } from '../things';
+
+const more: Ingredient[] = ['honey', 'whole egg', 'citric acid', 'baking powder'].map((name) => ({
+  name,
+  unitMassG: 50,
+  packs: [{ name: 'pack', massG: 500, price: 2 }],
+  composition: { water: 20, sugars: 70, fat: 0, protein: 0, other: 10 },
+}));
+const codes = (slab: Slab, asked: Asked = {}) =>
+  new Set(plan({ ...slab, larder: more }, demoLarder, shop, asked).warnings.map(({ code }) => code));
+
+/** The rye slice with one preparation changed. */
+const changed = (at: number, part: Partial<Preparation>): Slab => ({
+  ...ryeSlice,
+  preparations: ryeSlice.preparations.map((one, i) => (i === at ? { ...one, ...part } : one)),
+});
+const added = (at: number, line: Line) => changed(at, { lines: [...ryeSlice.preparations[at]!.lines, line] });
+
+/** A rule's code on a slab that breaks it and on one that nearly does. */
+function holds(code: string, broken: Slab, nearly: Slab, askedBroken: Asked = {}, askedNearly: Asked = {}) {
+  test(code, () => {
+    assert.ok(codes(broken, askedBroken).has(code), 'broken');
+    assert.ok(!codes(nearly, askedNearly).has(code), 'nearly');
+  });
+}
+
+const thickness = (l3: number): Asked => ({ scale: { mode: 'layer-thickness', mm: { l3 } } });
+holds('layer-thin', ryeSlice, ryeSlice, thickness(1.9), thickness(2));
+holds('layer-thick', ryeSlice, ryeSlice, thickness(61), thickness(60));
+// The base and the caramel are 18.9 mm: a top of 6.3 mm is a quarter of the height.
+holds('chocolate-top-thick', ryeSlice, ryeSlice, thickness(6.5), thickness(6.1));
+
+const takes = (share: number): Slab => ({
+  ...ryeSlice,
+  layers: ryeSlice.layers.map((layer) =>
+    layer.id === 'l2' ? { ...layer, from: [{ preparation: 'treacle', share }] } : layer,
+  ),
+});
+holds('leftover-large', takes(0.89), takes(0.91));
+holds('preparation-unused', takes(0), takes(0.01));
+
+const by = (times: number): Asked => ({ scale: { mode: 'multiple', by: times } });
+holds('cook-over-limit', ryeSlice, ryeSlice, by(2.1), by(2));
+
+const egg: Line = { ingredient: 'whole egg', quantity: 1, unit: 'each' };
+holds('raw-egg', added(2, egg), added(0, egg));
+holds('raw-egg', added(2, egg), added(2, { ingredient: 'pasteurised egg white', quantity: 30, unit: 'g' }));
+holds('honey-infants', added(0, { ingredient: 'honey', quantity: 5, unit: 'g' }), ryeSlice);
+
+// 843.9 g of caramel with 6 g of salt in it: 15 g more are 2.4 %, 18 g more are 2.8 %.
+holds(
+  'salt-share',
+  added(1, { ingredient: 'sea salt', quantity: 18, unit: 'g' }),
+  added(1, { ingredient: 'sea salt', quantity: 15, unit: 'g' }),
+);
+holds(
+  'salt-share',
+  changed(1, {
+    lines: ryeSlice.preparations[1]!.lines.map((line) => (line.unit === 'tsp' ? { ...line, quantity: 4 } : line)),
+  }),
+  ryeSlice,
+);
+holds(
+  'acid-share',
+  added(1, { ingredient: 'citric acid', quantity: 20, unit: 'g' }),
+  added(1, { ingredient: 'citric acid', quantity: 10, unit: 'g' }),
+);
+holds(
+  'leavening-share',
+  added(0, { ingredient: 'baking powder', quantity: 25, unit: 'g' }),
+  added(0, { ingredient: 'baking powder', quantity: 12, unit: 'g' }),
+);
+holds(
+  'extract-share',
+  added(1, { ingredient: 'vanilla extract', quantity: 40, unit: 'g' }),
+  added(1, { ingredient: 'vanilla extract', quantity: 10, unit: 'g' }),
+);
+holds(
+  'gelatine-share',
+  added(1, { ingredient: 'gelatine leaf', quantity: 40, unit: 'each' }),
+  added(1, { ingredient: 'gelatine leaf', quantity: 8, unit: 'each' }),
+);
+
+holds('end-point-burns', changed(1, { cookTo: { celsius: 244 } }), changed(1, { cookTo: { celsius: 180 } }));
+const butter = (quantity: number) =>
+  changed(0, {
+    lines: ryeSlice.preparations[0]!.lines.map((line) => (line.ingredient === 'butter' ? { ...line, quantity } : line)),
+  });
+// 270 g of flour and 120 g of sugar with b g of butter at 82 % fat: 18 % fat takes about 103 g.
+holds('fat-low', butter(95), butter(115));
+
+test('every warning has a number, a reason and a way out', () => {
+  const slips = plan({ ...takes(0.5), larder: more, tin: { ...ryeSlice.tin, depthMm: 10 } }, demoLarder, shop).warnings;
+  assert.ok(slips.length >= 2);
+  for (const { message } of slips) assert.match(message, /\d.*[.?:].* (take|make|give|less|check)/i);
+});
