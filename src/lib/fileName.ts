@@ -6,6 +6,7 @@
 export function fileName(name: string): string {
   const plain = name
     .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')

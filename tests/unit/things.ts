@@ -116,3 +116,13 @@ export function close(a: number, b: number, relative = 1e-9): boolean {
 }
 
 export const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
+
+/** The number that a figure such as "1 7/16" says. */
+export function figuresLike(text: string): number {
+  return sum(
+    text.split(' ').map((part) => {
+      const [top, bottom = '1'] = part.split('/');
+      return Number(top) / Number(bottom);
+    }),
+  );
+}

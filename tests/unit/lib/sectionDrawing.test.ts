@@ -1,0 +1,47 @@
+/** The section is a drawing to scale: what it shows can be measured on it. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { plan } from '../../../src/core/plan';
+import { sectionDrawing } from '../../../src/lib/ui/sectionDrawing';
+import { close, demoLarder, demoSlabs, shop, slabs, tins } from '../things';
+
+const BOX = { width: 360, height: 200 };
+const drawn = (slab: (typeof demoSlabs)[number], tin = slab.tin) => {
+  const [made] = plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }] }).slabs;
+  return { made: made!, drawing: sectionDrawing(made!.tin, made!.layers, made!.cut.marksMm.length, 5, BOX) };
+};
+
+test('law: every layer is as high as it is thick, at one scale, and stays within the box', () => {
+  fc.assert(
+    fc.property(slabs, tins, (slab, tin) => {
+      const { drawing, made } = drawn(slab, tin);
+      for (const { layer, topPx, middlePx } of drawing.strata) {
+        assert.ok(close(2 * (middlePx - topPx), layer.thicknessMm * drawing.pxPerMm, 1e-6));
+        assert.ok(topPx >= -1e-6 && topPx <= BOX.height);
+      }
+      assert.ok(made.slab.heightMm * drawing.pxPerMm <= BOX.height);
+      assert.ok(drawing.widthPx <= BOX.width + 1e-6);
+    }),
+  );
+});
+
+test('law: the outline of a layer is drawn with numbers, and labels keep their distance', () => {
+  fc.assert(
+    fc.property(slabs, tins, (slab, tin) => {
+      const { drawing } = drawn(slab, tin);
+      for (const { path } of drawing.strata) assert.doesNotMatch(path, /NaN|Infinity|undefined/);
+      const labels = drawing.strata.map(({ labelPx }) => labelPx);
+      labels.slice(1).forEach((y, i) => assert.ok(labels[i]! - y >= 18.9, `${labels[i]} and ${y}`));
+    }),
+  );
+});
+
+test('cuts stand where they fall, from the left wall', () => {
+  for (const slab of demoSlabs) {
+    const { drawing, made } = drawn(slab);
+    const [first, second] = made.cut.marksMm.length;
+    const [a, b] = drawing.cutsPx;
+    if (a !== undefined && b !== undefined) assert.ok(close(b - a, (second! - first!) * drawing.pxPerMm, 1e-9));
+  }
+});

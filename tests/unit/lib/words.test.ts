@@ -1,0 +1,42 @@
+/** Figures, money and names as they are shown and written. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { figuresLike } from '../things';
+import { grams, mm, percent, sixteenths } from '../../../src/lib/figures';
+import { fileName } from '../../../src/lib/fileName';
+import { coinDigits, money } from '../../../src/lib/money';
+
+test('lengths in sixteenths of an inch, in lowest terms', () => {
+  assert.deepEqual([0, 25.4, 36.5, 12.7, 1.6, 101.6].map(sixteenths), ['0', '1', '1 7/16', '1/2', '1/16', '4']);
+});
+
+test('law: a length in sixteenths is within a thirty-second of an inch', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0, max: 600, noNaN: true }), (lengthMm) => {
+      assert.ok(Math.abs(figuresLike(sixteenths(lengthMm)) * 25.4 - lengthMm) <= 25.4 / 32 + 1e-9);
+    }),
+  );
+});
+
+test('no more digits than a figure deserves', () => {
+  assert.deepEqual([0, 1e-13, 5.26, 9.96, 237.6].map(grams), ['0', '0', '5.3', '10', '238']);
+  assert.deepEqual([10.26, 0].map(mm), ['10.3', '0.0']);
+  assert.deepEqual([0.256, 0.081, 1].map(percent), ['26 %', '8.1 %', '100 %']);
+});
+
+test('money in the coins of its currency', () => {
+  assert.equal(money(12.5, 'EUR'), '€12.50');
+  assert.deepEqual(['EUR', 'JPY', 'KWD'].map(coinDigits), [2, 0, 3]);
+  assert.match(money(1234, 'JPY'), /1,234$/);
+});
+
+test('law: every slab has a file name that every system takes', () => {
+  assert.equal(fileName('Rye and treacle slice'), 'rye-and-treacle-slice.slab.json');
+  assert.equal(fileName('Crème & Höney'), 'creme-honey.slab.json');
+  fc.assert(
+    fc.property(fc.string({ unit: 'grapheme', maxLength: 300 }), (name) => {
+      assert.match(fileName(name), /^[a-z0-9][a-z0-9-]{0,59}\.slab\.json$/);
+    }),
+  );
+});
