@@ -14,6 +14,8 @@ import {
   type LaidSlab,
   type Prepared,
   type Scaled,
+  type WholeThing,
+  wholeThings,
 } from './scale';
 import type { Shop } from './shop';
 import type { CutSpec, Scale, Slab, TinCount } from './slab';
@@ -85,6 +87,8 @@ export interface Plan {
   readonly cost: SlabCost & { readonly currency: string; readonly perPiece: number };
   /** Where the cupboard sets the size: which line is the limit, and what is left of the others. */
   readonly asFar: AsFar | null;
+  /** Counted things that do not come out whole, with the nearest that do. */
+  readonly wholeThings: readonly WholeThing[];
   readonly warnings: readonly Warning[];
   /** Each kind of slab that is made; the totals above are over all of them. */
   readonly slabs: readonly PlannedSlab[];
@@ -202,6 +206,7 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
     layers: layerTotals(into),
     ...slabTotals(into, cuts, cost, shop),
     asFar,
+    wholeThings: wholeThings(slab, into.preparations),
     warnings: secondReading({ slab, made, scaled: into, asFar, cuts }),
   };
 }

@@ -28,6 +28,11 @@ test('a total height is met, and the slab can be written anew for it', async ({ 
   await page.getByText('a total height').click();
   await page.getByLabel('Total height, mm').fill('30');
   await expect(tray(page, 'Height')).toHaveText('30.0 mm');
+  // Pulling one edge leaves the others where they stand.
+  await page.getByRole('slider', { name: 'Caramel, thickness' }).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(tray(page, 'Height')).toHaveText('31.0 mm');
+  await page.getByRole('button', { name: 'Undo' }).click();
   const each = await tray(page, 'Each').textContent();
   await page.getByRole('button', { name: 'Write the slab for this tin' }).click();
   await expect(tray(page, 'Height')).toHaveText('30.0 mm');
@@ -48,4 +53,22 @@ test('a hotter end point boils off more, and a coat takes what its film needs', 
   await page.getByLabel('Film, mm').fill('3');
   await page.getByRole('button', { name: /Warnings/ }).click();
   await expect(page.getByText('of what a film of 3 mm needs')).toBeVisible();
+});
+
+test('half an egg: the nearest whole ones are offered with their height, and one is taken', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
+  await open(`/slabs/${id}/size`);
+  await page.getByRole('button', { name: /Deep square/ }).click();
+  const row = page.getByRole('row', { name: /pasteurised egg white/ }).first();
+  await expect(row).toContainText('4.2');
+  await row.getByRole('button', { name: /^5: / }).click();
+  await expect(page.getByRole('textbox', { name: 'Times' })).toHaveValue('1.25');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await row.getByRole('button', { name: /^4: / }).click();
+  await expect(page.getByRole('heading', { name: 'Whole things' })).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: 'Times' })).toHaveValue('1');
 });

@@ -7,3 +7,4 @@ export * from './scaled';
 export * from './asFarAs';
 export * from './cooks';
 export * from './rewritten';
+export * from './wholeThings';

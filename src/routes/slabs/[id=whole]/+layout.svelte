@@ -72,9 +72,19 @@
     if (id !== null) location.assign(`/slabs/${id}/build`);
   }
 
+  /** Fixes the thickness of one layer; the others stay as they stand now, whatever set them. */
   function setThickness(id: string, thicknessMm: number) {
     const before = scaleOf(draft.slab);
-    const mm = before.mode === 'layer-thickness' ? before.mm : {};
+    const standing = now.slabs[0]!.layers.filter((layer) => layer.thicknessMm > 0).map((layer) => [
+      layer.id,
+      layer.thicknessMm,
+    ]);
+    const mm: Record<string, number> =
+      before.mode === 'layer-thickness'
+        ? before.mm
+        : before.mode === 'same-thickness'
+          ? {}
+          : Object.fromEntries(standing);
     draft.change(
       { ...draft.slab, scale: { mode: 'layer-thickness', mm: { ...mm, [id]: Number(thicknessMm.toFixed(2)) } } },
       `thickness ${id}`,

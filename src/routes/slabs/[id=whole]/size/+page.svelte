@@ -8,6 +8,7 @@
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Cupboard from './Cupboard.svelte';
+  import WholeThings from './WholeThings.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
 
   const work = slabWork();
@@ -124,6 +125,8 @@
     </p>
   {/if}
 </div>
+
+{#if now.wholeThings.length > 0}<WholeThings things={now.wholeThings} />{/if}
 
 <h2>Layer by layer</h2>
 <table class="table">

@@ -1,0 +1,35 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { plan } from '../../../src/core/plan';
+import { close, deepSquare, demoLarder, demoSlabs, shop, tins } from '../things';
+
+const cloud = demoSlabs.find(({ name }) => name === 'Buckthorn cloud bar')!;
+
+test('as written, everything is whole', () => assert.deepEqual(plan(cloud, demoLarder, shop).wholeThings, []));
+
+test('law: a whole-thing answer really is whole, and stands next to what was asked for', () => {
+  fc.assert(
+    fc.property(tins, (tin) => {
+      const into = [{ tin, count: 1 }];
+      for (const { p, l, exact, options } of plan(cloud, demoLarder, shop, { tins: into }).wholeThings) {
+        assert.ok(options.length > 0);
+        for (const { count, by } of options) {
+          assert.ok(Number.isInteger(count) && count > 0 && Math.abs(count - exact) < 1);
+          const made = plan(cloud, demoLarder, shop, { tins: into, scale: { mode: 'multiple', by } });
+          assert.ok(close(made.preparations[p]!.lines[l]!.quantity, count));
+        }
+      }
+    }),
+  );
+});
+
+test('the cloud bar in a square tin asks for a part of an egg white', () => {
+  const [egg] = plan(cloud, demoLarder, shop, { tins: [{ tin: deepSquare, count: 1 }] }).wholeThings;
+  assert.equal(egg!.ingredient, 'pasteurised egg white');
+  assert.ok(egg!.exact > 4 && egg!.exact < 5);
+  assert.deepEqual(egg!.options, [
+    { count: 4, by: 1 },
+    { count: 5, by: 1.25 },
+  ]);
+});
