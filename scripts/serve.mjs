@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { root } from './setup.mjs';
 
 const BODY_LIMIT = 1_048_576;
+const THIS_MACHINE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 
 /**
  * Starts the server and resolves to its address when it listens.
@@ -15,7 +16,13 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   process.env.PROTOCOL_HEADER = 'x-forwarded-proto';
   process.env.BODY_SIZE_LIMIT = String(BODY_LIMIT);
   const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
+  const isLocal = THIS_MACHINE.test(host.includes(':') ? `[${host}]` : host);
   const server = createServer((request, response) => {
+    // A name that someone else has pointed at this machine is not this machine's: their pages must not read ours.
+    if (isLocal && !THIS_MACHINE.test(request.headers.host ?? '')) {
+      response.writeHead(421, { 'Content-Type': 'text/plain' }).end('Open this by localhost or 127.0.0.1');
+      return;
+    }
     if (Number(request.headers['content-length'] ?? 0) > BODY_LIMIT) {
       response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
       response.end(JSON.stringify({ problems: [{ path: '', message: 'This is over 1 MB: send a smaller file' }] }));

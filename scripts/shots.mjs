@@ -1,5 +1,4 @@
 /** `npm run shots`: retakes docs/screenshots from the demo shop, in a data folder of its own. */
-import { chromium } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,6 +9,7 @@ import { build, install, root } from './setup.mjs';
 install();
 build();
 installChromium();
+const { chromium } = await import('@playwright/test');
 const data = mkdtempSync(join(tmpdir(), 'knife-tray-shots-'));
 process.env.KNIFE_TRAY_DATA = data;
 process.env.LOG_LEVEL = 'warn';

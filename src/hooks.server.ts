@@ -2,6 +2,7 @@ import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import pino from 'pino';
 import { openShop } from '$lib/server/db';
+import { problem } from '$lib/server/http';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null, timestamp: pino.stdTimeFunctions.isoTime });
 
@@ -20,6 +21,10 @@ export const init: ServerInit = openShop;
 /** Every answer: the theme that the device chose, security headers, and a line in the log. */
 export const handle: Handle = async ({ event, resolve }) => {
   const started = performance.now();
+  // Another site's page may not change anything here, whatever it sends.
+  if (event.request.method !== 'GET' && event.request.headers.get('sec-fetch-site') === 'cross-site') {
+    return problem('This request comes from another site: open the application itself', '', 403);
+  }
   const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';
   const response = await resolve(event, {
     transformPageChunk: ({ html }) => html.replace('%theme%', theme),

@@ -125,3 +125,11 @@ test('answers carry security headers and a content security policy', async ({ re
   expect(headers['x-content-type-options']).toBe('nosniff');
   expect(headers['referrer-policy']).toBe('no-referrer');
 });
+
+test('another site, or another name for this machine, gets nothing', async ({ request, shop }) => {
+  const strange = await request.get(`${shop.address}/healthz`, { headers: { Host: 'rebound.example.com' } });
+  expect(strange.status()).toBe(421);
+  const foreign = await request.post(`${shop.address}/api/demo`, { headers: { 'Sec-Fetch-Site': 'cross-site' } });
+  expect(foreign.status()).toBe(403);
+  expect((await request.get(`${shop.address}/healthz`)).status()).toBe(200);
+});
