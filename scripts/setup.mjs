@@ -43,7 +43,9 @@ function unlessDone(mark, sources, work) {
 export function install() {
   unlessDone('node_modules/.knife-tray-installed', ['package-lock.json'], () => {
     console.log('Installing packages; the database module is compiled, which takes some minutes the first time.');
-    run('npm', ['ci', '--no-audit', '--no-fund']);
+    // Of all install scripts only the one that compiles the database module is wanted, whatever npm's version allows.
+    run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund']);
+    run('npm', ['rebuild', 'better-sqlite3']);
   });
 }
 
