@@ -19,6 +19,7 @@
   const scale = $derived(scaleOf(slab));
   const asWritten = $derived(plan(withTin(slab, slab.tin, undefined), work.larder, work.shop));
   const now = $derived(work.plan);
+  const shownMode = $derived(scale.mode === 'layer-thickness' ? 'same-thickness' : scale.mode);
   const isWritten = $derived(sameTin(made, slab.tin) && !several && slab.scale === undefined);
 
   const rack = $derived(work.rack.filter(({ tin }) => !sameTin(tin, slab.tin)));
@@ -38,7 +39,8 @@
   }
 
   function setMode(mode: string) {
-    if (mode === scale.mode) return;
+    // The group also tells of changes that come from elsewhere, as when an edge is pulled.
+    if (mode === shownMode) return;
     if (mode === 'multiple') draft.change({ ...slab, scale: { mode, by: 1 } });
     else if (mode === 'as-far-as') draft.change({ ...slab, scale: { mode, have: [] } });
     else if (mode === 'total-height')
@@ -79,7 +81,7 @@
 <div class="modes">
   <RadioButtonGroup
     legendText="What stays as it is"
-    selected={scale.mode === 'layer-thickness' ? 'same-thickness' : scale.mode}
+    selected={shownMode}
     on:change={(event) => setMode(String(event.detail))}
   >
     <RadioButton value="same-thickness" labelText="thickness of the layers" />
