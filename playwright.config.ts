@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 30_000,
+  timeout: 60_000,
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },
