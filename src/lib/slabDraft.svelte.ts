@@ -2,6 +2,8 @@ import type { Slab } from '../core/slab';
 import { draftKey, forgetDraft, leftDrafts, storeDraft, storedDraft, type LeftDraft } from './draftStore';
 
 const MOST_UNDO = 40;
+/** How the names of texts begin that are not part of the slab yet: a line that is still being written. */
+export const HALF_WRITTEN = 'new ';
 
 /** What stands in the shop: a slab as last kept. */
 interface Kept {
@@ -75,12 +77,15 @@ export class SlabDraft {
     for (const name of Object.keys(this.typed)) if (name.startsWith(prefix)) delete this.typed[name];
   }
 
+  /** Names of the fields whose texts could not be read. */
+  readonly unread = $derived(Object.keys(this.typed).filter((name) => !name.startsWith(HALF_WRITTEN)));
+
   undo(): void {
     const before = this.past.at(-1);
     if (!before) return;
     this.past = this.past.slice(0, -1);
     this.#lastField = '';
-    this.typed = {};
+    for (const name of this.unread) delete this.typed[name];
     this.slab = before;
     this.store();
   }

@@ -41,6 +41,30 @@ test('leaving with an unkept change, or reloading, or typing what cannot be read
   await expect(tray(page, 'Pieces')).toHaveText('49');
 });
 
+test('a line that is half written waits at its preparation, through undo, other stations and a reload', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  await open(`/slabs/${id}/build`);
+  const card = page.getByRole('article', { name: 'Penuche' });
+  await card.getByLabel('Loss %').fill('5');
+  await card.getByLabel('Amount', { exact: true }).fill('1 1/2');
+  await card.getByLabel('Ingredient', { exact: true }).fill('lime zest');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('link', { name: 'Price' }).click();
+  await page.getByText('By ingredient').waitFor();
+  await page.reload();
+  await page.getByRole('link', { name: 'Build' }).click();
+  await expect(card.getByLabel('Amount', { exact: true })).toHaveValue('1 1/2');
+  await expect(card.getByLabel('Ingredient', { exact: true })).toHaveValue('lime zest');
+  await expect(page.getByText('another look')).toHaveCount(0);
+  await card.getByRole('button', { name: 'Add line' }).click();
+  await expect(card.getByLabel('Amount of lime zest')).toHaveValue('1.5');
+  await expect(card.getByLabel('Amount', { exact: true })).toHaveValue('');
+});
+
 test('a window that was closed leaves its changes for the next one', async ({ open, page, context, shop }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cut`);

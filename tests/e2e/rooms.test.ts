@@ -115,7 +115,7 @@ test('keys go to the stations, and none fires while typing', async ({ open, page
 
 for (const theme of ['day', 'night'] as const) {
   test(`axe finds nothing, ${theme}`, async ({ page, context, shop }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(400_000);
     await context.addCookies([{ name: 'theme', value: theme, url: shop.address }]);
     const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
     const paths = [

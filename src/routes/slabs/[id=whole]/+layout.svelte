@@ -56,7 +56,7 @@
 
   const station = $derived(STATIONS.find((one) => page.url.pathname.endsWith(one)) ?? 'build');
   const upper = $derived(draft.slab.layers.findLast((_, at) => (now.layers[at]?.thicknessMm ?? 0) > 0));
-  const unread = $derived(Object.keys(draft.typed).length);
+  const unread = $derived(draft.unread.length);
 
   onMount(() => void draft.restore());
   $effect(() => {

@@ -15,6 +15,7 @@
   } from '../../../../core/slab';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
+  import { HALF_WRITTEN } from '$lib/slabDraft.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
   import NameField from './NameField.svelte';
@@ -27,9 +28,15 @@
   const field = (name: string) => `${preparation.id} ${name}`;
   const AMOUNT = { min: 0.0001, max: 1e6 };
 
-  let amount = $state('');
   let unit = $state<Unit>('g');
-  let ingredient = $state('');
+  /** The line that is being written waits with the draft, so that leaving the station does not lose it. */
+  const half = (part: string) => `${HALF_WRITTEN}${preparation.id} ${part}`;
+  const amount = $derived(draft.typed[half('amount')] ?? '');
+  const ingredient = $derived(draft.typed[half('ingredient')] ?? '');
+  function write(part: string, text: unknown) {
+    if (text === '' || text === null) delete draft.typed[half(part)];
+    else draft.typed[half(part)] = String(text);
+  }
   let tried = $state(false);
   const amountRead = $derived(readNumber(amount, AMOUNT));
   const known = (name: string) =>
@@ -40,7 +47,8 @@
     tried = true;
     if (!amountRead.ok || ingredient.trim() === '' || ingredient.length > 200) return;
     draft.change(addedLine(draft.slab, at, { ingredient: ingredient.trim(), quantity: amountRead.value, unit }));
-    amount = ingredient = '';
+    write('amount', '');
+    write('ingredient', '');
     tried = false;
     (event.target as HTMLFormElement).querySelector('input')?.focus();
   }
@@ -177,7 +185,7 @@
       placeholder="Amount"
       inputmode="decimal"
       autocomplete="off"
-      bind:value={amount}
+      bind:value={() => amount, (text) => write('amount', text)}
       invalid={tried && !amountRead.ok}
       invalidText={amountRead.ok ? '' : amountRead.message}
     />
@@ -191,7 +199,7 @@
       placeholder="Ingredient"
       list="larder-names"
       autocomplete="off"
-      bind:value={ingredient}
+      bind:value={() => ingredient, (text) => write('ingredient', text)}
       invalid={tried && (ingredient.trim() === '' || ingredient.length > 200)}
       invalidText={ingredient.length > 200 ? 'Use 200 characters or fewer' : 'Write what it is'}
     />
