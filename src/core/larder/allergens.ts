@@ -1,8 +1,8 @@
-/**
- * Allergens that must be declared, by the names used on screen: the fourteen of EU Regulation 1169/2011, Annex II,
- * which contain the nine of the US FALCPA as amended by the FASTER Act of 2021.
- */
-export const ALLERGENS = [
+import { ingredientNamed, type Larder } from './match';
+import type { Ingredient } from './types';
+
+/** The fourteen of EU Regulation 1169/2011, Annex II, by the names used on screen. */
+export const EU_ALLERGENS = [
   'gluten',
   'crustaceans',
   'egg',
@@ -18,3 +18,52 @@ export const ALLERGENS = [
   'lupin',
   'molluscs',
 ] as const;
+
+/** The nine of the US FALCPA as amended by the FASTER Act of 2021. Where the EU asks for gluten, the US asks for wheat. */
+export const US_ALLERGENS = [
+  'milk',
+  'egg',
+  'fish',
+  'crustaceans',
+  'tree nuts',
+  'peanut',
+  'wheat',
+  'soya',
+  'sesame',
+] as const;
+
+/** Every allergen that one of the two asks for. */
+export const ALLERGENS = [...EU_ALLERGENS, 'wheat'] as const;
+export type Allergen = (typeof ALLERGENS)[number];
+
+/** How an allergen comes into an ingredient: the compounds on the way, from the ingredient itself to what carries it. */
+export type AllergenPaths = ReadonlyMap<string, readonly string[]>;
+
+/**
+ * The allergens of an ingredient: its own, and those of whatever it is made of, at any depth.
+ *
+ * @param larder finds what it is made of; a name that is not in it adds nothing
+ * @param own a slab file's own entries, which win
+ * @returns each allergen with the names on the way to it; the shortest way stands
+ * @example allergensOf({ name: 'praline paste', madeOf: [{ ingredient: 'hazelnuts' }] }, larder).get('tree nuts')
+ * // ['praline paste', 'hazelnuts']
+ */
+export function allergensOf(ingredient: Ingredient, larder: Larder, own?: Larder): AllergenPaths {
+  const found = new Map<string, readonly string[]>();
+  const seen = new Set<Ingredient>();
+  let level: { one: Ingredient; path: readonly string[] }[] = [{ one: ingredient, path: [ingredient.name] }];
+  while (level.length > 0) {
+    const next: typeof level = [];
+    for (const { one, path } of level) {
+      if (seen.has(one)) continue;
+      seen.add(one);
+      for (const allergen of one.allergens ?? []) if (!found.has(allergen)) found.set(allergen, path);
+      for (const part of one.madeOf ?? []) {
+        const inside = ingredientNamed(part.ingredient, larder, own);
+        if (inside) next.push({ one: inside, path: [...path, inside.name] });
+      }
+    }
+    level = next;
+  }
+  return found;
+}

@@ -13,24 +13,35 @@ export interface Amount {
   readonly quantity: number;
   readonly unit: Unit;
   readonly state?: string | undefined;
+  /** What one pack holds, g, where the amount says so itself. */
+  readonly packG?: number | undefined;
 }
 
 /** Why an amount cannot be weighed: what the ingredient lacks, or a measure that the standard does not have. */
 export type Unweighed = 'no-density' | 'no-unit-mass' | 'no-pack' | 'no-such-measure';
 export type Weighed = { readonly ok: true; readonly massG: number } | { readonly ok: false; readonly why: Unweighed };
 
-/** Density in g/mL for a state, else the ingredient's usual density, else null. Never guessed. */
+/**
+ * Density in g/mL for a state, else the ingredient's usual density, else null. Never guessed.
+ *
+ * A state is found by its word: "firmly packed" is packed.
+ */
 export function densityFor(stuff: Measurable, state: string | undefined): number | null {
-  const densities = stuff.densities;
-  const ofState = state !== undefined && densities && Object.hasOwn(densities, state) ? densities[state] : undefined;
-  return ofState ?? stuff.densityGPerMl ?? null;
+  const { densities } = stuff;
+  if (densities && state !== undefined) {
+    if (Object.hasOwn(densities, state)) return densities[state]!;
+    const words = state.toLowerCase().split(/[^\p{L}]+/u);
+    const named = Object.keys(densities).find((one) => words.includes(one));
+    if (named !== undefined) return densities[named]!;
+  }
+  return stuff.densityGPerMl ?? null;
 }
 
 /**
  * Mass of a written amount, in g.
  *
  * A volume becomes mass by the density of the ingredient in its state; an ingredient without one is not converted.
- * `pack` takes the pack that the state names, else the first one listed.
+ * `pack` takes what the amount says that one holds, else the pack that the state names, else the first one listed.
  *
  * @param amount quantity >= 0 in its unit
  * @returns the mass, or why there is none
@@ -51,6 +62,7 @@ export function massOf(amount: Amount, stuff: Measurable, measures: Measures): W
       ? { ok: false, why: 'no-unit-mass' }
       : { ok: true, massG: quantity * stuff.unitMassG };
   }
+  if (amount.packG !== undefined) return { ok: true, massG: quantity * amount.packG };
   const pack = stuff.packs?.find((one) => one.name === state) ?? stuff.packs?.[0];
   return pack ? { ok: true, massG: quantity * pack.massG } : { ok: false, why: 'no-pack' };
 }

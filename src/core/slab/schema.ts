@@ -1,8 +1,8 @@
 import * as yup from 'yup';
-import { ALLERGENS } from '../larder';
+import { ALLERGENS, DIETS } from '../larder';
 import { MEASURES, UNITS } from '../measure';
 import { fields, list, note, number, oneOf, positive, table, text, whole } from './fields';
-import { PLACES, SPREADS, TEXTURES } from './types';
+import { PLACES, SPREADS, STAGES, TEXTURES, VESSELS } from './types';
 
 /** The largest amount, length and count that a file may hold; beyond them a figure is a slip. */
 const MOST = { quantity: 1e6, mm: 5000, minutes: 1e5, grid: 200, tins: 100 } as const;
@@ -13,7 +13,7 @@ const shape = <T extends string>(words: readonly T[]) => oneOf(words).required(r
 
 const tinShapes = {
   rectangle: fields({
-    shape: shape(['rectangle', 'round']),
+    shape: shape(['rectangle', 'round', 'sheet']),
     lengthMm: positive(MOST.mm).required(required),
     widthMm: positive(MOST.mm).required(required),
     depthMm: positive(1000).required(required),
@@ -31,6 +31,13 @@ const tinShapes = {
     depthMm: positive(1000).required(required),
     flareDeg: number(0, 60),
   }).required(required),
+  sheet: fields({
+    shape: shape(['sheet']),
+    lengthMm: positive(MOST.mm).required(required),
+    widthMm: positive(MOST.mm).required(required),
+    depthMm: positive(1000),
+    outlineMm: fields({ length: positive(MOST.mm).required(required), width: positive(MOST.mm).required(required) }),
+  }).required(required),
 } as const;
 
 /** What a thing says that it is, under one of its fields. */
@@ -38,12 +45,19 @@ function said(found: unknown, field: string): unknown {
   return typeof found === 'object' && found !== null ? (found as Record<string, unknown>)[field] : undefined;
 }
 
-/** A tin: rectangle or round. */
-export const tinSchema = yup.lazy((found: unknown) =>
-  said(found, 'shape') === 'round' ? tinShapes.round : tinShapes.rectangle,
-);
+/** What a slab is made in: rectangle, round or sheet. */
+export const tinSchema = yup.lazy((found: unknown) => {
+  const shape = said(found, 'shape');
+  return shape === 'round' || shape === 'sheet' ? tinShapes[shape] : tinShapes.rectangle;
+});
 
 const per100 = number(0, 100);
+const day = yup
+  .string()
+  .strict()
+  .typeError('Write a day such as 2026-05-31')
+  .matches(/^\d{4}-\d{2}-\d{2}$/, 'Write a day such as 2026-05-31');
+const share = number(0, 1);
 
 /** An ingredient of the larder, in a slab file or in the shop. */
 export const ingredientSchema = fields({
@@ -57,6 +71,7 @@ export const ingredientSchema = fields({
       name: text(),
       massG: positive(MOST.quantity).required(required),
       price: number(0, MOST.quantity),
+      pricedOn: day,
     }).required(required),
     20,
   ),
@@ -66,12 +81,23 @@ export const ingredientSchema = fields({
     fat: per100.required(required),
     protein: per100.required(required),
     other: per100.required(required),
+    salt: per100,
   }).test('sum', 'The parts of 100 g add up to more than 101 g', (parts) => {
     if (!parts) return true;
     return parts.water + parts.sugars + parts.fat + parts.protein + parts.other <= 101;
   }),
   sugarKinds: fields({ sucrose: per100, lactose: per100, mono: per100, glucoseSyrup: per100 }),
   allergens: list(oneOf(ALLERGENS).required(required), ALLERGENS.length),
+  diets: list(oneOf(DIETS).required(required), DIETS.length),
+  madeOf: list(fields({ ingredient: text(), percent: per100 }).required(required), 100),
+  usualPercent: fields({ from: per100.required(required), to: per100.required(required) }),
+  grainMm: positive(1000),
+  alternatives: list(
+    fields({ ingredient: text(), ratio: positive(100).required(required), changes: note(500) }).required(required),
+    20,
+  ),
+  heldG: number(0, MOST.quantity),
+  source: note(500),
 });
 
 const line = fields({
@@ -80,6 +106,10 @@ const line = fields({
   unit: oneOf(UNITS).required(required),
   state: note(100),
   addedAt: note(200),
+  packG: positive(MOST.quantity),
+  divided: list(fields({ share: share.required(required), preparation: text(), addedAt: text() }).required(required), 20),
+  optional: yup.boolean().strict().typeError('Write true or false'),
+  text: note(1000),
 });
 
 const step = fields({
@@ -99,15 +129,16 @@ const preparation = fields({
   lines: list(line.required(required), 200).required(required),
   lossPercent: number(0, 99),
   densityGPerMl: positive(25),
-  cookTo: fields({ celsius: number(0, 300), fahrenheit: number(32, 572) }),
+  cookTo: fields({ celsius: number(0, 300), fahrenheit: number(32, 572), stage: oneOf(STAGES) }),
   maxMultiple: positive(1000),
   steps: list(step.required(required), 200),
+  unread: list(text(1000), 200),
 });
 
 const layer = fields({
   id: text(),
   name: text(),
-  from: list(fields({ preparation: text(), share: number(0, 1).required(required) }).required(required), 50).required(
+  from: list(fields({ preparation: text(), share: share.required(required) }).required(required), 50).required(
     required,
   ),
   spread: oneOf(SPREADS).required(required),
@@ -142,13 +173,22 @@ const have = fields({
   state: note(100),
 });
 
-const MODES = ['same-thickness', 'layer-thickness', 'total-height', 'multiple', 'as-far-as'] as const;
+const MODES = ['same-thickness', 'layer-thickness', 'total-height', 'multiple', 'as-far-as', 'pieces'] as const;
 const mode = shape(MODES);
 const scaleModes = new Map<unknown, yup.AnyObjectSchema>([
   ['layer-thickness', fields({ mode, mm: table(positive(1000), 50, true) })],
   ['total-height', fields({ mode, mm: positive(1000).required(required) })],
   ['as-far-as', fields({ mode, have: list(have.required(required), 100).required(required) })],
   ['multiple', fields({ mode, by: positive(1000).required(required) })],
+  [
+    'pieces',
+    fields({
+      mode,
+      count: whole(1, 10000).required(required),
+      lengthMm: positive(MOST.mm).required(required),
+      widthMm: positive(MOST.mm).required(required),
+    }),
+  ],
 ]);
 const anyMode = fields({ mode });
 
@@ -180,8 +220,18 @@ export const slabSchema = fields({
   scale: scaleSchema,
   keep: fields({ place: oneOf(PLACES), days: number(0, 3650) }),
   notes: note(20000),
+  freeFrom: list(oneOf(ALLERGENS).required(required), ALLERGENS.length),
+  known: list(fields({ code: text(), where: note(500).defined(), note: note(1000) }).required(required), 500),
   larder: list(ingredientSchema.required(required), 500),
 }).required('This is not a slab file: it holds no object');
+
+const vessel = fields({ name: text(), kind: oneOf(VESSELS).required(required), volumeMl: positive(1e6).required(required) });
+const box = fields({
+  name: text(),
+  lengthMm: positive(MOST.mm).required(required),
+  widthMm: positive(MOST.mm).required(required),
+  heightMm: positive(MOST.mm).required(required),
+});
 
 /** What a shop may say of itself in a plan request; anything left out is the shop's own setting. */
 export const shopSchema = fields({
@@ -193,4 +243,6 @@ export const shopSchema = fields({
     .matches(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR'),
   measures: oneOf(MEASURES),
   scaleStepG: positive(1000),
+  vessels: list(vessel.required(required), 100),
+  boxes: list(box.required(required), 100),
 });

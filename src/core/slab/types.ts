@@ -1,6 +1,6 @@
 import type { Ingredient } from '../larder';
 import type { Measures, Unit } from '../measure';
-import type { Tin } from '../tin';
+import type { AnyTin } from '../tin';
 
 /**
  * The slab file, as plain data. The fields are the file's own; fields not named here are kept and written back.
@@ -11,7 +11,7 @@ export interface Slab {
   readonly version: 1;
   readonly name: string;
   readonly measures?: Measures | undefined;
-  readonly tin: Tin;
+  readonly tin: AnyTin;
   readonly preparations: readonly Preparation[];
   readonly layers: readonly Layer[];
   readonly cut?: CutSpec | undefined;
@@ -19,24 +19,36 @@ export interface Slab {
   readonly scale?: Scale | undefined;
   readonly keep?: { readonly place?: Place; readonly days?: number } | undefined;
   readonly notes?: string | undefined;
+  /** Allergens that the slab is sold as free from. */
+  readonly freeFrom?: readonly string[] | undefined;
+  /** Warnings that the maker has seen and settled, each with a note. */
+  readonly known?: readonly KnownWarning[] | undefined;
   readonly larder?: readonly Ingredient[] | undefined;
 }
 
+/** A warning of the second reader that the maker has marked as known. */
+export interface KnownWarning {
+  readonly code: string;
+  readonly where: string;
+  readonly note?: string | undefined;
+}
+
 export interface TinCount {
-  readonly tin: Tin;
+  readonly tin: AnyTin;
   readonly count: number;
 }
 
 /**
  * What stays fixed when the tin changes. `layer-thickness` keeps the thickness of every layer it does not name;
- * `total-height` changes all in proportion; `as-far-as` makes as much as the cupboard allows.
+ * `total-height` changes all in proportion; `as-far-as` makes as much as the cupboard allows; `pieces` makes enough for an order.
  */
 export type Scale =
   | { readonly mode: 'same-thickness' }
   | { readonly mode: 'layer-thickness'; readonly mm: Readonly<Record<string, number>> }
   | { readonly mode: 'total-height'; readonly mm: number }
   | { readonly mode: 'multiple'; readonly by: number }
-  | { readonly mode: 'as-far-as'; readonly have: readonly Have[] };
+  | { readonly mode: 'as-far-as'; readonly have: readonly Have[] }
+  | { readonly mode: 'pieces'; readonly count: number; readonly lengthMm: number; readonly widthMm: number };
 
 /** So much of an ingredient in the cupboard. */
 export type Have = Pick<Line, 'ingredient' | 'quantity' | 'unit' | 'state'>;
@@ -51,6 +63,8 @@ export interface Preparation {
   readonly cookTo?: CookTo | undefined;
   readonly maxMultiple?: number | undefined;
   readonly steps?: readonly Step[] | undefined;
+  /** Lines that were taken in and could not be read; they stay as text until they are. */
+  readonly unread?: readonly string[] | undefined;
 }
 
 /** One ingredient with an amount, as written. */
@@ -60,11 +74,40 @@ export interface Line {
   readonly unit: Unit;
   readonly state?: string | undefined;
   readonly addedAt?: string | undefined;
+  /** For `pack`: what the pack holds, g, where the line says so itself. */
+  readonly packG?: number | undefined;
+  /** Parts that go elsewhere: at another step, or into another preparation. The rest stays here. */
+  readonly divided?: readonly LinePart[] | undefined;
+  readonly optional?: boolean | undefined;
+  /** The line as it was taken in. */
+  readonly text?: string | undefined;
 }
+
+/** A part of a line, 0 to 1, that goes into another preparation or in at another step. */
+export interface LinePart {
+  readonly share: number;
+  readonly preparation?: string | undefined;
+  readonly addedAt?: string | undefined;
+}
+
+/** Sugar stages by their names, from the coolest; `sugar/stages` has their temperatures. */
+export const STAGES = [
+  'thread',
+  'soft ball',
+  'firm ball',
+  'hard ball',
+  'soft crack',
+  'hard crack',
+  'light caramel',
+  'dark caramel',
+] as const;
+export type Stage = (typeof STAGES)[number];
 
 export interface CookTo {
   readonly celsius?: number | undefined;
   readonly fahrenheit?: number | undefined;
+  /** The stage that the recipe names for it. */
+  readonly stage?: Stage | undefined;
 }
 
 export interface Step {
@@ -83,6 +126,9 @@ export type Spread = (typeof SPREADS)[number];
 
 export const PLACES = ['room', 'fridge', 'freezer', 'marble'] as const;
 export type Place = (typeof PLACES)[number];
+
+/** What a mixture is made in. */
+export const VESSELS = ['pot', 'bowl'] as const;
 
 /** What a layer looks like when it is cut. */
 export const TEXTURES = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'] as const;

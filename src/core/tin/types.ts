@@ -15,7 +15,23 @@ export interface RoundTin {
   readonly flareDeg?: number | undefined;
 }
 
+/**
+ * A sheet on which a slab lies free, up to `lengthMm` x `widthMm`. Bars of `depthMm` hold it; without them the mixture's own
+ * stiffness does. The maker chooses its outline, or the thickness of the first layer and the outline follows.
+ */
+export interface SheetTin {
+  readonly shape: 'sheet';
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly depthMm?: number | undefined;
+  readonly outlineMm?: { readonly length: number; readonly width: number } | undefined;
+}
+
+/** What a slab stands in: it has an inside at every height. */
 export type Tin = RectangleTin | RoundTin;
+
+/** Whatever a slab can be made in, as it is chosen. A sheet becomes a tin once it is known how far the slab spreads. */
+export type AnyTin = Tin | SheetTin;
 
 /** The inside of a tin seen from above at one height: a rectangle with round corners. A circle is one that is all corner. */
 export interface Outline {
@@ -30,5 +46,5 @@ export interface RackTin {
   readonly revision: number;
   readonly name: string;
   readonly count: number;
-  readonly tin: Tin;
+  readonly tin: AnyTin;
 }

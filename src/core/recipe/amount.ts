@@ -1,0 +1,128 @@
+import { parseIngredient } from 'parse-ingredient';
+import { GRAMS_IN, isVolume, mlIn, type Measures, type Unit } from '../measure';
+import { NO_UNITS, PACK_WORDS, UNIT_MEANINGS, WRITTEN_UNITS } from './kitchenUnits';
+
+/** An amount as it is written, in a unit that a line may have. */
+export interface Written {
+  readonly quantity: number;
+  /** The upper end of "2-3", else null. */
+  readonly quantityMax: number | null;
+  readonly unit: Unit;
+  /** For packs: what one holds by the line itself, g or mL, else null. */
+  readonly packSize: { readonly quantity: number; readonly unit: Unit } | null;
+  /** The word that stands for the unit, where the name needs it: "leaf". */
+  readonly word: string | null;
+}
+
+/** An amount at the start of a text, and what follows it. */
+export interface Led extends Written {
+  readonly rest: string;
+}
+
+const NUM = String.raw`\d+ \d+/\d+|\d+/\d+|\d+(?:\.\d+)?`;
+const SIZE_UNIT = String.raw`kg|g|gm|grams?|oz|ounces?|lbs?|pounds?|ml|millilit(?:er|re)s?|l|lit(?:er|re)s?|fl\.? ?oz`;
+const SIZE = String.raw`(${NUM})\s*-?\s*(${SIZE_UNIT})\.?`;
+/** "1 x 340 g tin", "1 (14-ounce) can", "2 8-oz. packages", "400g can". */
+const SIZED_PACK = new RegExp(String.raw`^(?:(${NUM})\s*(?:x\s*)?)?\(?${SIZE}\)?\s*(?:${PACK_WORDS})\b\.?`, 'i');
+/** "1 can (397 g)", "2 tins of 340 g", "2 bars (100 g each)". */
+const PACK_SIZED = new RegExp(
+  String.raw`^(${NUM})\s*(?:large |small |medium |standard )?(?:${PACK_WORDS})\b\.?\s*(?:\(|of |, )\s*(?:about )?${SIZE}(?: each)?\)?(?=\s|,|$)`,
+  'i',
+);
+/** "2 x 100 g". */
+const TIMES = new RegExp(String.raw`^(${NUM})\s*x\s*${SIZE}`, 'i');
+
+const OPTIONS = { additionalUOMs: WRITTEN_UNITS, ignoreUOMs: NO_UNITS, round: false } as const;
+/** The amount stands within these. */
+const MOST_WORDS = 7;
+const LONGEST = 120;
+
+/** Something for the amount to be of: without it the parser takes the unit for the name. */
+const THING = '_';
+
+function plain(text: string): Led | null {
+  // The parser also finds an amount behind the name; only one in front counts here.
+  if (!/^[.\d]/.test(text)) return null;
+  const words = text.split(' ');
+  const front = words.slice(0, MOST_WORDS).join(' ');
+  const [found] = parseIngredient(`${front.slice(0, LONGEST)} ${THING}`, OPTIONS);
+  if (!found || found.quantity === null || found.isGroupHeader) return null;
+  const meaning = found.unitOfMeasureID === null ? null : UNIT_MEANINGS[found.unitOfMeasureID];
+  if (meaning === undefined) return null;
+  return {
+    quantity: found.quantity * (meaning?.times ?? 1),
+    quantityMax: found.quantity2 === null ? null : found.quantity2 * (meaning?.times ?? 1),
+    unit: meaning?.unit ?? 'each',
+    packSize: null,
+    word: found.unitOfMeasureID === 'leaf' ? 'leaf' : null,
+    rest: [found.description.slice(0, -THING.length).trimEnd() + front.slice(LONGEST), ...words.slice(MOST_WORDS)]
+      .join(' ')
+      .trim(),
+  };
+}
+
+function sized(count: string | undefined, size: string, unit: string, rest: string): Led | null {
+  const one = plain(`${size} ${unit}`);
+  const many = count === undefined ? 1 : (plain(count)?.quantity ?? 1);
+  if (!one) return null;
+  return {
+    quantity: many,
+    quantityMax: null,
+    unit: 'pack',
+    packSize: { quantity: one.quantity, unit: one.unit },
+    word: null,
+    rest,
+  };
+}
+
+function single(text: string): Led | null {
+  const before = SIZED_PACK.exec(text) ?? PACK_SIZED.exec(text) ?? TIMES.exec(text);
+  if (before) return sized(before[1], before[2]!, before[3]!, text.slice(before[0].length));
+  // "1/2c", "225g/8oz" and "100g" are parted so that the unit stands alone; so is "fl. oz.".
+  return plain(
+    text
+      .replace(/ fl\.? ?oz\.?(?= |$)/i, ' floz')
+      .replace(/^((?:\d+ )?\d+(?:[./]\d+)?(?:\s*(?:-|to)\s*\d+(?:[./]\d+)?)?)\s?([a-z]+)\.?(?=\s|[/(,]|$)/i, '$1 $2 ')
+      .replace(/ +/g, ' '),
+  );
+}
+
+const kindOf = (unit: Unit) => (GRAMS_IN[unit] !== undefined ? 'mass' : isVolume(unit) ? 'volume' : 'count');
+/** Units that follow one another without a word between: 1 lb 4 oz. */
+const FOLLOWS: Partial<Record<Unit, Unit>> = { lb: 'oz', kg: 'g', l: 'ml', pint: 'floz' };
+
+/** How many of `to` one `from` is, or null where they do not measure the same. */
+function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
+  const grams = [GRAMS_IN[from], GRAMS_IN[to]];
+  if (grams[0] !== undefined && grams[1] !== undefined) return grams[0] / grams[1];
+  const ml = [mlIn(from, measures), mlIn(to, measures)];
+  return ml[0] != null && ml[1] != null ? ml[0] / ml[1] : null;
+}
+
+/**
+ * The amount that a tidied text begins with: a number or a range with its unit, packs with a size, sums such as
+ * "1 cup plus 2 tbsp" and "1 lb 4 oz" in the first unit.
+ *
+ * @param text as `tidied` gives it
+ * @returns null where it does not begin with an amount
+ * @example leadingAmount('1 lb 4 oz butter', 'us') // { quantity: 1.25, unit: 'lb', rest: 'butter', ... }
+ */
+export function leadingAmount(text: string, measures: Measures): Led | null {
+  const first = single(text);
+  if (!first || first.unit === 'each' || first.unit === 'pack') return first;
+  let led = first;
+  for (;;) {
+    const more = /^\s*(plus|and|\+|&)?\s*(?=\d)/i.exec(led.rest);
+    const next = more && single(led.rest.slice(more[0].length));
+    if (!next || next.unit === 'each' || next.unit === 'pack') return led;
+    const times = timesIn(next.unit, led.unit, measures);
+    const joined = more[1] !== undefined || FOLLOWS[led.unit] === next.unit;
+    if (times === null || !joined || kindOf(next.unit) !== kindOf(led.unit)) return led;
+    led = { ...led, quantity: led.quantity + next.quantity * times, rest: next.rest };
+  }
+}
+
+/** Whether an amount says how much, and not only how many. */
+export function isMeasure({ unit }: Pick<Written, 'unit'>): boolean {
+  return unit !== 'each' && unit !== 'pack';
+}

@@ -1,0 +1,81 @@
+import type { Measures } from '../measure';
+import { blankSlab, freshId, type Layer, type Line, type Preparation, type Slab } from '../slab';
+import type { LineRead } from './readLine';
+import { isListHeading, isMethodHeading } from './readRecipe';
+
+/**
+ * A line of a slab from a reading, or null where it lacks an amount, a unit or a name. The larder's name is taken where it is
+ * known; the line as it was written stays with it.
+ */
+export function lineFrom(read: LineRead): Line | null {
+  const { quantity, unit, ingredient, larder, state, packG, optional, text } = read;
+  if (quantity === null || !(quantity > 0) || unit === null || ingredient === null || ingredient.trim() === '') return null;
+  return {
+    ingredient: larder ?? ingredient,
+    quantity,
+    unit,
+    ...(state === null ? {} : { state }),
+    ...(packG === null ? {} : { packG }),
+    ...(optional ? { optional } : {}),
+    text: text.slice(0, 1000),
+  };
+}
+
+/** "For the rye base:" as the name of a preparation: "Rye base". */
+function preparationName(heading: string): string {
+  const name = heading
+    .replace(/^(?:for|to make) (?:the |a |an )?/i, '')
+    .replace(/[:\s]+$/, '')
+    .slice(0, 200);
+  const lower = /\p{Ll}/u.test(name) ? name : name.toLowerCase();
+  return lower.charAt(0).toUpperCase() + lower.slice(1);
+}
+
+/**
+ * A slab from a recipe's readings. Each heading begins a preparation, and each preparation is laid as one level layer; the
+ * first heading names the slab where another follows it at once. What could not be read stays with its preparation as text,
+ * the method in the notes: nothing is dropped.
+ *
+ * @param reads as `readRecipe` gives them, corrected or not
+ * @param name what the slab is called, or empty to take it from the first heading
+ */
+export function slabFrom(reads: readonly LineRead[], name: string, measures: Measures): Slab {
+  const [first, second] = reads;
+  const titled = first?.status === 'heading' && second?.status === 'heading' && !isListHeading(first.ingredient ?? '');
+  const title = name.trim() || (titled ? preparationName(first.ingredient ?? '') : '') || 'Pasted recipe';
+  const preparations: (Preparation & { lines: Line[]; unread: string[] })[] = [];
+  const notes: string[] = [];
+  let inMethod = false;
+  const begin = (called: string) =>
+    preparations.push({ id: freshId('p', preparations), name: called, lines: [], unread: [] });
+  for (const read of titled ? reads.slice(1) : reads) {
+    if (read.status === 'heading') {
+      const heading = read.ingredient ?? read.text;
+      inMethod = isMethodHeading(heading);
+      if (!inMethod && !isListHeading(heading)) begin(preparationName(heading));
+    } else if (inMethod) {
+      notes.push(read.text);
+    } else {
+      if (preparations.length === 0) begin('Mixture');
+      const line = lineFrom(read);
+      const into = preparations.at(-1)!;
+      if (line) into.lines.push(line);
+      else into.unread.push(read.text);
+    }
+  }
+  const kept = preparations
+    .filter(({ lines, unread }) => lines.length + unread.length > 0)
+    .map(({ unread, ...one }): Preparation => (unread.length > 0 ? { ...one, unread } : one));
+  const layers = kept
+    .filter(({ lines }) => lines.length > 0)
+    .map(
+      ({ id, name: called }, at): Layer => ({ id: `l${at + 1}`, name: called, from: [{ preparation: id, share: 1 }], spread: 'level' }), // prettier-ignore
+    );
+  return {
+    ...blankSlab(title.slice(0, 200)),
+    measures,
+    preparations: kept,
+    layers,
+    ...(notes.length > 0 ? { notes: notes.join('\n').slice(0, 20000) } : {}),
+  };
+}

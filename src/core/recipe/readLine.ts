@@ -1,0 +1,227 @@
+import type { Ingredient, Larder } from '../larder';
+import { massOf, type Measures, type Unit } from '../measure';
+import { isMeasure, leadingAmount, type Led, type Written } from './amount';
+import { larderMatch, named } from './name';
+import { tidied } from './tidy';
+
+/** How a line was read: `check` is a reading that the maker should look at, `unread` stays as text. */
+export type Status = 'read' | 'check' | 'unread' | 'heading';
+
+/** One pasted line beside its reading. */
+export interface LineRead {
+  readonly text: string;
+  readonly status: Status;
+  readonly quantity: number | null;
+  readonly quantityMax: number | null;
+  readonly unit: Unit | null;
+  /** What one pack holds by the line itself, g. */
+  readonly packG: number | null;
+  readonly ingredient: string | null;
+  /** The larder's name for it, or null where the larder does not know it. */
+  readonly larder: string | null;
+  readonly state: string | null;
+  /** A second amount for the same thing. */
+  readonly also: { readonly quantity: number; readonly unit: Unit } | null;
+  readonly alternatives: readonly string[];
+  readonly optional: boolean;
+  /** g, of the first amount where it can be weighed, else of the second. */
+  readonly massG: number | null;
+  /** How the mass came about, or what there is to look at. */
+  readonly why: string;
+}
+
+/** Two amounts further apart than this share of the larger are shown side by side, and the maker is asked. */
+const DISAGREE = 0.1;
+const NO_AMOUNT =
+  /^(?:(?:a|some|one)\s+)?(?:good\s+|small\s+|large\s+|big\s+|generous\s+)*(handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?|sprinkles?|sprinklings?|few|little|bit|grating)(?:\s+of)?\s+/i;
+const SPOON_WORDS = 'pinch(?:es)?|dash(?:es)?|cups?|tablespoons?|teaspoons?|tbsp|tsp|sticks?|pints?|pounds?|cans?|tins?|jars?|packets?|bars?|blocks?|sachets?|drops?'; // prettier-ignore
+const BARE_UNIT = new RegExp(`^(?:an? )?(?:good |generous |small |big |large )?(${SPOON_WORDS})\\b(?: of)?\\s+`, 'i');
+const HEAPED = /^(heaped|heaping|rounded|scant|generous|good)\s+/i;
+const PART_OF =
+  /^(?:the )?(?:finely |freshly )?(?:grated )?(zest and juice|juice and zest|zest|juice|rind|seeds|whites?|yolks?)(?: and (?:zest|juice))? (?:of|from) (.*)$/i;
+
+const EMPTY = {
+  quantity: null,
+  quantityMax: null,
+  unit: null,
+  packG: null,
+  ingredient: null,
+  larder: null,
+  state: null,
+  also: null,
+  alternatives: [],
+  optional: false,
+  massG: null,
+} as const;
+
+export function unreadLine(text: string, why: string): LineRead {
+  return { ...EMPTY, text, status: 'unread', why };
+}
+
+export function headingLine(text: string): LineRead {
+  return { ...EMPTY, text, status: 'heading', why: '' };
+}
+
+/** The name of a heading, or null: marked as one, ending in a colon, "For the base", or in capitals. */
+export function headingName(text: string, larder: Larder): string | null {
+  const plain = text.trim();
+  if (plain.length > 120) return null;
+  const marked = /^(?:#{1,6}\s+|\*\*|__|==+\s*|--+\s+)(.+?)(?:\*\*|__|==+|--+|#+)?:?\s*$/.exec(plain);
+  const name = (marked?.[1] ?? plain).replace(/[:\s*_]+$/, '').trim();
+  if (name === '' || !/\p{L}/u.test(name)) return null;
+  if (marked) return leadingAmount(tidied(name), 'metric') ? null : name;
+  if (/:$/.test(plain) && !/^\d/.test(plain)) return name;
+  if (/^(?:for|to make) (?:the |a |an )?\p{L}[\p{L}\s'-]*(?:\([^)]*\))?$/iu.test(plain) && plain.length < 60) return name;
+  const capitals = !/\p{Ll}/u.test(plain) && /\p{Lu}{3}/u.test(plain) && !/\d/.test(plain);
+  return capitals && !larderMatch(name, larder) ? name : null;
+}
+
+/** The amounts in brackets, or behind a stroke: "(8 oz/225 g)", "/8oz", "or 225 g". */
+function furtherAmounts(led: Led, measures: Measures): { also: Written[]; rest: string } {
+  const also: Written[] = [];
+  let rest = led.rest;
+  for (;;) {
+    const joint = /^\s*(?:\/|=|or (?=(?:about )?[\d])|,\s*(?=[\d])|(?=[([]))/i.exec(rest);
+    if (!joint) break;
+    const bracket = /^\s*[([]([^()[\]]*)[)\]]/.exec(rest);
+    const inside = bracket ? bracket[1]! : rest.slice(joint[0].length);
+    const found = inside
+      .split(bracket ? /\s*(?:\/|=|,|;| or )\s*(?=(?:about |approx\.? )?\d)/ : /$^/)
+      .map((part) => leadingAmount(tidied(part), measures));
+    if (found.length === 0 || found.some((one) => one === null || !isMeasure(one) || (bracket && /\p{L}{3}/u.test(withoutNotes(one.rest))))) break; // prettier-ignore
+    also.push(...(found as Led[]));
+    rest = bracket ? rest.slice(bracket[0].length) : found[0]!.rest;
+  }
+  // An amount in brackets behind the name: "250 g butter (2 sticks)".
+  const behind = /^(.*?)\s*\(([^()]*\d[^()]*)\)(.*)$/.exec(rest);
+  const amount = behind && leadingAmount(tidied(behind[2]!.replace(/^or /i, '')), measures);
+  if (behind && amount && isMeasure(amount) && !/\p{L}{3}/u.test(withoutNotes(amount.rest))) {
+    also.push(amount);
+    rest = `${behind[1]!}${behind[3]!}`;
+  }
+  return { also, rest };
+}
+
+const withoutNotes = (text: string) => text.replace(/\b(?:each|total|in all|approx|about|drained|weight|net)\b\.?/gi, '');
+
+const gramsOf = (amount: Written, packG: number | null, state: string | null, found: Ingredient | null, measures: Measures) =>
+  massOf({ ...amount, state: state ?? undefined, packG: packG ?? undefined }, found ?? {}, measures);
+
+function figure(value: number): string {
+  return value >= 10 ? value.toFixed(0) : String(Number(value.toPrecision(3)));
+}
+
+/**
+ * Reads one line of a recipe: amount, unit, ingredient, state, a second amount, what may stand in for it.
+ *
+ * Nothing is guessed in silence: what is ambiguous comes back as `check` with the reason, what is no line at all as `unread`.
+ *
+ * @param text one line, of any kind
+ * @param measures whose cups and spoons
+ * @example readLine('2 sticks butter, cubed', 'us', larder) // { quantity: 2, unit: 'stick', ingredient: 'butter', massG: 226.8, ... }
+ */
+export function readLine(text: string, measures: Measures, larder: Larder): LineRead {
+  const heading = headingName(text, larder);
+  if (heading !== null) return { ...headingLine(text), ingredient: heading };
+  const plain = tidied(text);
+  if (!/\p{L}/u.test(plain)) return unreadLine(text, plain === '' ? 'Nothing is written here' : 'This names no ingredient');
+  const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
+  const part = PART_OF.exec(plain);
+  const bare = BARE_UNIT.exec(plain);
+  const heaped = HEAPED.exec(plain) ?? /^[\d /.-]+ ?(heaped|heaping|rounded|scant|generous)\b/i.exec(plain);
+  let led = leadingAmount(
+    thousands
+      ? plain.replace(/(\d),(?=\d{3})/, '$1')
+      : (part?.[2] ?? (bare ? `1 ${plain.slice(bare[0].length - bare[0].trimStart().length).replace(/^(?:an? )?(?:good |generous |small |big |large )?/i, '')}` : heaped ? plain.replace(new RegExp(`\\b${heaped[1]!}\\s+`, 'i'), '') : plain)), // prettier-ignore
+    measures,
+  );
+  if (!led) {
+    const vague = NO_AMOUNT.exec(plain);
+    const article = /^an? (?=\p{L})/iu.exec(part?.[2] ?? plain);
+    if (article && !vague) led = leadingAmount(`1 ${(part?.[2] ?? plain).slice(article[0].length)}`, measures);
+    if (!led) return withoutAmount(text, vague ? plain.slice(vague[0].length) : plain, vague !== null, larder);
+  }
+  const { also, rest } = furtherAmounts(led, measures);
+  const about = part ? fromPart(part[1]!, rest) : rest;
+  const description = led.word === 'leaf' && !/lea(?:f|ves)/i.test(about) ? about.replace(/^of /i, '') : about;
+  const whole = named(description, larder);
+  const leafName = led.word === 'leaf' ? `${whole.ingredient} leaf` : null;
+  const leafFound = leafName === null ? null : larderMatch(leafName, larder);
+  const ingredient = leafName !== null && (leafFound || !whole.found) ? leafName : whole.ingredient;
+  const found = leafFound ?? whole.found;
+  if (ingredient === '' || !/\p{L}/u.test(ingredient)) return unreadLine(text, 'There is an amount and no ingredient');
+  if (looksLikeSteps(plain, found)) return unreadLine(text, 'This reads as a step and not as an ingredient');
+
+  const state = [heaped ? heaped[1]!.toLowerCase() : null, whole.state].filter(Boolean).join(', ').slice(0, 100) || null;
+  const packSize = led.packSize && gramsOf({ ...led, ...led.packSize }, null, null, found, measures);
+  const packG = packSize?.ok ? packSize.massG : null;
+  const first = gramsOf(led, packG, state, found, measures);
+  const second = also.map((one) => ({ one, weighed: gramsOf(one, null, state, found, measures) }));
+  const heavy = second.find(({ weighed }) => weighed.ok) ?? second[0];
+  const asPack = led.packSize && { quantity: led.packSize.quantity * led.quantity, unit: led.packSize.unit };
+  const alsoG = heavy?.weighed.ok ? heavy.weighed.massG : null;
+  const massG = first.ok ? first.massG : alsoG;
+  const asks: string[] = [];
+  if (thousands) asks.push(`${thousands[0]} can be read as ${thousands[0].replace(/[.,]/, '.')} or ${thousands[0].replace(/[.,]/, '')}: which one?`); // prettier-ignore
+  if (heaped && /heap|round/i.test(heaped[1]!)) asks.push('A heaped spoon can be twice a level one: weigh it, or write it level');
+  if (first.ok && alsoG !== null && Math.abs(first.massG - alsoG) > DISAGREE * Math.max(first.massG, alsoG)) {
+    asks.push(`${said(led)} is ${figure(first.massG)} g and ${said(heavy!.one)} is ${figure(alsoG)} g: which one?`);
+  }
+  if (part && /and/.test(part[1]!)) asks.push('Two things in one line: write zest and juice apart');
+  const quantityMax = led.quantityMax !== null && led.quantityMax > led.quantity ? led.quantityMax : null;
+  return {
+    text,
+    status: asks.length > 0 ? 'check' : 'read',
+    quantity: led.quantity,
+    quantityMax,
+    unit: led.unit,
+    packG,
+    ingredient,
+    larder: found?.name ?? null,
+    state,
+    also: heavy ? { quantity: heavy.one.quantity, unit: heavy.one.unit } : asPack,
+    alternatives: whole.alternatives,
+    optional: whole.optional,
+    massG,
+    why:
+      asks.join('. ') ||
+      (massG === null
+        ? found
+          ? 'The larder does not say what this weighs'
+          : 'The larder does not know it'
+        : `${first.ok ? said(led) : said(heavy!.one)} is ${figure(massG)} g`),
+  };
+}
+
+const said = ({ quantity, unit }: Pick<Written, 'quantity' | 'unit'>) => `${Number(quantity.toPrecision(4))} ${unit}`;
+
+function fromPart(part: string, whole: string): string {
+  const what = /zest|rind/i.test(part) && /juice/i.test(part) ? 'zest and juice' : /rind/i.test(part) ? 'zest' : part.toLowerCase(); // prettier-ignore
+  const of = whole.replace(/^(?:an?|the) /i, '');
+  const name = /^(?:(?:large|small|medium|unwaxed|organic|ripe|fresh) )*/i.exec(of)!;
+  const [thing = '', ...rest] = of.slice(name[0].length).split(/,\s*/);
+  const one = /^(?:eggs?)$/i.test(thing) ? 'egg' : thing.replace(/(?<=[^s])s$/i, '');
+  const named = /white|yolk/.test(what) ? `${one} ${what.replace(/s$/, '')}` : `${one} ${what}`;
+  return [named, ...rest].join(', ');
+}
+
+function looksLikeSteps(plain: string, found: Ingredient | null): boolean {
+  return found === null && (plain.length > 160 || /^\d+[.)] \p{Lu}/u.test(plain));
+}
+
+function withoutAmount(text: string, plain: string, vague: boolean, larder: Larder): LineRead {
+  const { ingredient, found, state, alternatives, optional } = named(plain, larder);
+  const toTaste = /to taste|as needed|for (?:dusting|greasing|rolling|sprinkling)/i.test(plain);
+  if (!found && !toTaste && !vague) return unreadLine(text, 'No amount stands in front: is it an ingredient?');
+  return {
+    ...EMPTY,
+    text,
+    status: 'check',
+    ingredient,
+    larder: found?.name ?? null,
+    state,
+    alternatives,
+    optional,
+    why: 'No amount that can be measured: write how much',
+  };
+}

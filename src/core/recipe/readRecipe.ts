@@ -1,0 +1,52 @@
+import type { Larder } from '../larder';
+import type { Measures } from '../measure';
+import { larderMatch } from './name';
+import { headingLine, readLine, unreadLine, type LineRead } from './readLine';
+import { tidied } from './tidy';
+
+/** The most lines that are read at once; a recipe has some dozens. */
+const MOST_LINES = 5000;
+const MOST_LENGTH = 1000;
+
+/** Headings under which the way of working is told and not the ingredients. */
+const METHOD = /^(?:the )?(?:methods?|directions?|instructions?|steps?|procedure|how to make(?: it)?|to make|notes?|tips?)$/i;
+/** Headings that only say that ingredients follow. */
+const LIST = /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will) need|what you need)(?:\s*\(.*\))?$/i;
+
+export const isMethodHeading = (name: string) => METHOD.test(name);
+export const isListHeading = (name: string) => LIST.test(name);
+
+/**
+ * Reads a recipe as it was pasted, line by line. Empty lines part what stands before from what stands behind and are not told.
+ *
+ * A short line without figures counts as a heading where it stands first or behind an empty line and an amount follows. What
+ * stands under a heading such as "Method" stays text.
+ *
+ * @param text up to 5000 lines; further ones come back unread
+ */
+export function readRecipe(text: string, measures: Measures, larder: Larder): LineRead[] {
+  const lines = text.split(/\r\n|[\n\r\u2028\u2029]/);
+  const read: LineRead[] = [];
+  let inMethod = false;
+  lines.forEach((raw, at) => {
+    const line = raw.trim();
+    if (line === '') return;
+    if (at >= MOST_LINES) return void read.push(unreadLine(line.slice(0, MOST_LENGTH), `Only the first ${MOST_LINES} lines are read`)); // prettier-ignore
+    if (line.length > MOST_LENGTH) return void read.push(unreadLine(line.slice(0, MOST_LENGTH), 'This line is too long to be an ingredient')); // prettier-ignore
+    const one = isHeadingByPlace(lines, at, larder) ? { ...headingLine(line), ingredient: line } : readLine(line, measures, larder); // prettier-ignore
+    if (one.status === 'heading') inMethod = isMethodHeading(one.ingredient ?? '');
+    read.push(inMethod && one.status !== 'heading' ? unreadLine(line, 'Kept as a note on the method') : one);
+  });
+  return read;
+}
+
+function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder): boolean {
+  const line = lines[at]!.trim();
+  if (/\d|[.,;]$/.test(line) || line.split(/\s+/).length > 5 || !/\p{L}/u.test(line)) return false;
+  if (/^[-*•·]/.test(line) || /^(?:an?|half|one|two|three|few|some)\b/i.test(line)) return false;
+  if (at > 0 && lines[at - 1]!.trim() !== '') return false;
+  const next = lines.slice(at + 1).find((one) => one.trim() !== '');
+  const leads = next !== undefined && /^[\d¼½¾⅐-⅞]/u.test(tidied(next));
+  const last = next === undefined ? false : METHOD.test(line) || LIST.test(line) || leads;
+  return last && !larderMatch(line, larder);
+}
