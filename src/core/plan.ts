@@ -1,6 +1,6 @@
 import { secondReading, type Warning } from './check';
 import { lineCost, slabCost, type SlabCost } from './cost';
-import { evenCut, pieceFaces, type EvenCut, type PieceKind } from './cut';
+import { cutBySize, evenCut, pieceFaces, type EvenCut, type PieceKind } from './cut';
 import { larderOf, type Larder } from './larder';
 import { benchAmount, writtenAmount } from './measure';
 import {
@@ -18,8 +18,8 @@ import {
   wholeThings,
 } from './scale';
 import type { Shop } from './shop';
-import type { CutSpec, Scale, Slab, TinCount } from './slab';
-import type { Tin } from './tin';
+import { laidOut, type CutSpec, type LaidOutSlab, type PotLine, type Scale, type Slab, type TinCount } from './slab';
+import type { SheetTin, Tin } from './tin';
 
 /** A line as it is to be measured, for all slabs together. */
 export interface PlannedLine {
@@ -33,6 +33,8 @@ export interface PlannedLine {
   /** What measuring so misses, as a share of the exact figure. */
   readonly measuredError: number;
   readonly cost: number | null;
+  /** Where the whole line stands, and the part of it that this is, for a line that was divided. */
+  readonly part: PotLine['part'] | null;
 }
 
 export interface PlannedPreparation {
@@ -50,6 +52,8 @@ export interface PlannedPreparation {
   readonly leftoverG: number;
   readonly densityGPerMl: number;
   readonly densityFrom: Prepared['densityFrom'];
+  /** The pot or bowl that one cook needs, mL to the brim. */
+  readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number; readonly times: number };
   readonly lines: readonly PlannedLine[];
 }
 
@@ -60,6 +64,8 @@ export interface PlannedLayer {
   readonly thicknessMm: number;
   readonly areaMm2: number;
   readonly volumeMl: number;
+  /** For a scatter whose grains are known: how much of the face one layer of them covers, 1 being all of it. */
+  readonly covers: number | null;
 }
 
 export interface PricedPieces extends PieceKind {
@@ -73,6 +79,7 @@ export interface PlannedCut extends Omit<EvenCut, 'pieces'> {
 
 export interface PlannedSlab {
   readonly tin: Tin;
+  readonly sheet: SheetTin | null;
   readonly count: number;
   readonly layers: LaidSlab['layers'];
   readonly slab: { readonly massG: number; readonly heightMm: number; readonly tinDepthMm: number };
@@ -90,6 +97,8 @@ export interface Plan {
   /** Counted things that do not come out whole, with the nearest that do. */
   readonly wholeThings: readonly WholeThing[];
   readonly warnings: readonly Warning[];
+  /** Warnings that the maker has marked as known, with the note. */
+  readonly settled: readonly (Warning & { readonly note: string })[];
   /** Each kind of slab that is made; the totals above are over all of them. */
   readonly slabs: readonly PlannedSlab[];
 }
@@ -113,17 +122,25 @@ export function scaleOf(slab: Slab): Scale {
   return slab.scale ?? { mode: 'same-thickness' };
 }
 
+/** How the slab is cut in a tin: as asked, or for an order into pieces of its size. */
+function cutFor(cut: CutSpec, scale: Scale): (tin: Tin, heightMm: number) => CutSpec {
+  if (scale.mode !== 'pieces') return () => cut;
+  return (tin, heightMm) => cutBySize(tin, heightMm, scale, cut.kerfMm) ?? cut;
+}
+
 /** Weighs the preparations and puts the slab in its tins. */
-function scaledFor(slab: Slab, larder: Larder, shop: Shop, { tins, scale, cut = slab.cut ?? UNCUT }: Asked) {
+function scaledFor(slab: LaidOutSlab, larder: Larder, shop: Shop, { tins, scale, cut = slab.cut ?? UNCUT }: Asked) {
   const measures = slab.measures ?? shop.measures;
   const own = slab.larder ? larderOf(slab.larder) : undefined;
   const made = slab.preparations.map((one) => prepared(one, larder, own, measures));
   const byId = new Map(made.map((one) => [one.id, one]));
-  const facesOf = (tin: Tin, heightMm: number) => pieceFaces(tin, heightMm, cut);
   const mode = scale ?? scaleOf(slab);
+  const cutIn = cutFor(cut, mode);
+  const facesOf = (tin: Tin, heightMm: number) => pieceFaces(tin, heightMm, cutIn(tin, heightMm));
   const asFar = mode.mode === 'as-far-as' ? asFarAs(mode.have, slab, made, larder, own, measures) : null;
   const known = mode.mode === 'as-far-as' ? ({ mode: 'multiple', by: asFar?.by ?? 1 } as const) : mode;
-  return { made, asFar, into: scaled(slab, byId, tins ?? tinsOf(slab), known, facesOf) };
+  const asked = tins ?? tinsOf(slab);
+  return { made, own, measures, mode, cutIn, asFar, tins: asked, into: scaled(slab, byId, asked, known, facesOf) };
 }
 
 /**
@@ -132,37 +149,39 @@ function scaledFor(slab: Slab, larder: Larder, shop: Shop, { tins, scale, cut = 
  * @param slab one that is made in a single tin
  */
 export function writtenForItsTin(slab: Slab, larder: Larder, shop: Shop): Slab {
-  return rewrittenForTin(slab, scaledFor(slab, larder, shop, {}).into);
+  return rewrittenForTin(slab, scaledFor(laidOut(slab), larder, shop, {}).into);
 }
 
 /**
  * The whole computation: from a slab, the tins, the cut, the larder and the shop to amounts, thicknesses, pieces, costs and
  * warnings. A pure function; the browser and the server call the same one. All numbers are exact and unrounded.
  *
- * @param slab as `readSlab` gives it
+ * @param written a slab as `readSlab` gives it
  * @param larder as `larderOf` gives it; the slab's own entries win over it
  * @param asked tins, scaling and cut; what is left out is the slab's own
  */
-export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Plan {
+export function plan(written: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Plan {
+  const slab = laidOut(written);
   const cut = asked.cut ?? slab.cut ?? UNCUT;
-  const { made, into, asFar } = scaledFor(slab, larder, shop, { ...asked, cut });
+  const { made, own, measures, mode, cutIn, into, asFar, tins } = scaledFor(slab, larder, shop, { ...asked, cut });
   const cuts = into.slabs.map(({ tin, heightMm, layers }) => {
     const finishG = layers.filter(isFinish).reduce((sum, { massG }) => sum + massG, 0);
     return evenCut(
       tin,
       heightMm,
       layers.filter((one) => !isFinish(one)),
-      cut,
+      cutIn(tin, heightMm),
       finishG,
     );
   });
   const preparations = slab.preparations.map((written, at): PlannedPreparation => {
     const { multiple, leftoverShare } = into.preparations[at]!;
     const one = made[at]!;
+    const cooks = cooksNeeded(written, multiple);
     return {
       id: written.id,
       multiple,
-      cooks: cooksNeeded(written, multiple),
+      cooks,
       massInG: one.massInG * multiple,
       evaporatedG: one.evaporatedG * multiple,
       stuckG: one.stuckG * multiple,
@@ -172,11 +191,12 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
       leftoverG: one.massOutG * multiple * leftoverShare,
       densityGPerMl: one.densityGPerMl,
       densityFrom: one.densityFrom,
+      vessel: { ...one.vessel, volumeMl: (one.vessel.volumeMl * multiple) / cooks },
       lines: written.lines.map((line, l): PlannedLine => {
         const weighed = one.lines[l]!;
         const massG = weighed.massG === null ? null : weighed.massG * multiple;
         const quantity = line.quantity * multiple;
-        const measured = benchAmount(quantity, line.unit, massG, slab.measures ?? shop.measures, shop.scaleStepG);
+        const measured = benchAmount(quantity, line.unit, massG, measures, shop.scaleStepG);
         return {
           ingredient: line.ingredient,
           massG,
@@ -185,6 +205,7 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
           measured: measured.text,
           measuredError: measured.error,
           cost: lineCost({ name: line.ingredient, ingredient: weighed.ingredient, massG }),
+          part: line.part ?? null,
         };
       }),
     };
@@ -201,19 +222,44 @@ export function plan(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}):
     })),
     slab.layers.map(({ id }) => id),
   );
+  const found = secondReading({
+    slab,
+    made,
+    scaled: into,
+    asFar,
+    cuts,
+    tins,
+    order: mode.mode === 'pieces' ? mode : null,
+    measures,
+    larder,
+    own,
+    shop,
+  });
   return {
     preparations,
     layers: layerTotals(into),
     ...slabTotals(into, cuts, cost, shop),
     asFar,
     wholeThings: wholeThings(slab, into.preparations),
-    warnings: secondReading({ slab, made, scaled: into, asFar, cuts }),
+    ...sorted(found, slab),
+  };
+}
+
+/** Parts what the maker has marked as known from what there is to look at. */
+function sorted(found: readonly Warning[], { known = [] }: Pick<Slab, 'known'>): Pick<Plan, 'warnings' | 'settled'> {
+  const mark = (warning: Warning) => known.find(({ code, where }) => code === warning.code && where === warning.where);
+  return {
+    warnings: found.filter((one) => !mark(one)),
+    settled: found.flatMap((one) => {
+      const marked = mark(one);
+      return marked ? [{ ...one, note: marked.note ?? '' }] : [];
+    }),
   };
 }
 
 function layerTotals({ slabs, written }: Scaled): PlannedLayer[] {
   const [first] = slabs;
-  return written.map(({ layer }, at) => {
+  return written.map(({ layer, coversMm2 }, at) => {
     const total = (of: 'massG' | 'areaMm2' | 'volumeMl') =>
       slabs.reduce((sum, { layers, count }) => sum + count * layers[at]![of], 0);
     return {
@@ -222,6 +268,7 @@ function layerTotals({ slabs, written }: Scaled): PlannedLayer[] {
       thicknessMm: first?.layers[at]!.thicknessMm ?? 0,
       areaMm2: total('areaMm2'),
       volumeMl: total('volumeMl'),
+      covers: coversMm2 === null || !first ? null : (coversMm2 * first.layers[at]!.factor) / first.layers[at]!.areaMm2,
     };
   });
 }
@@ -238,8 +285,9 @@ function slabTotals({ slabs }: Scaled, cuts: readonly EvenCut[], cost: SlabCost,
     ...cut,
     pieces: cut.pieces.map((kind) => ({ ...kind, count: kind.count * times, cost: kind.massG * perGram })),
   });
-  const planned = slabs.map(({ tin, count, layers, heightMm, massG }, at): PlannedSlab => ({
+  const planned = slabs.map(({ tin, sheet, count, layers, heightMm, massG }, at): PlannedSlab => ({
     tin,
+    sheet,
     count,
     layers,
     slab: { massG, heightMm, tinDepthMm: tin.depthMm },

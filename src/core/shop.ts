@@ -1,21 +1,5 @@
 import type { Measures } from './measure';
-import type { RackTin } from './tin';
-import type { VESSELS } from './slab';
-
-/** A pot or a bowl, and what it holds to the brim. */
-export interface Vessel {
-  readonly name: string;
-  readonly kind: (typeof VESSELS)[number];
-  readonly volumeMl: number;
-}
-
-/** A box that cut pieces are packed in, inside measures. */
-export interface Box {
-  readonly name: string;
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
+import type { Box, RackTin, Vessel } from './tin';
 
 /** What the shop has settled once for all slabs, and what it has to work with. */
 export interface Shop {
@@ -27,6 +11,6 @@ export interface Shop {
   readonly scaleStepG: number;
   readonly vessels?: readonly Vessel[] | undefined;
   readonly boxes?: readonly Box[] | undefined;
-  /** The tins that the shop has; without it the second reader does not ask. */
+  /** The tins that the shop has; where it is not known the second reader does not ask. */
   readonly rack?: readonly RackTin[] | undefined;
 }

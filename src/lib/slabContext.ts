@@ -15,6 +15,8 @@ export interface SlabWork {
   readonly names: readonly string[];
   /** The layer taken hold of in the section. */
   chosen: string | null;
+  /** Fixes the thickness of one layer; the others stay as they stand now, whatever set them. */
+  readonly setThickness: (id: string, thicknessMm: number) => void;
 }
 
 export const [slabWork, setSlabWork] = createContext<SlabWork>();

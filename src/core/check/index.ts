@@ -1,5 +1,20 @@
 /** The second reader: what looks like a slip, with a reason and a way out. One rule a file. */
 import { assumedDensity } from './assumedDensity';
+import { endPointUnderBoil } from './endPointUnderBoil';
+import { endPointOffStage } from './endPointOffStage';
+import { amountSlip } from './amountSlip';
+import { unitsDisagree } from './unitsDisagree';
+import { wetOnCrisp } from './wetOnCrisp';
+import { freeFromBroken } from './freeFromBroken';
+import { potTooSmall } from './potTooSmall';
+import { lineNeverAdded } from './lineNeverAdded';
+import { scatterOverCover } from './scatterOverCover';
+import { tinNotOnRack } from './tinNotOnRack';
+import { noBoxForHeight } from './noBoxForHeight';
+import { sheetTooSmall } from './sheetTooSmall';
+import { unreadLine } from './unreadLine';
+import { gelatineBoiled } from './gelatineBoiled';
+import { orderShort } from './orderShort';
 import { layerThickness } from './layerThickness';
 import { leftoverLarge } from './leftoverLarge';
 import { preparationUnused } from './preparationUnused';
@@ -24,11 +39,15 @@ import { tinOverflow } from './tinOverflow';
 import type { Facts, Rule, Warning } from './types';
 import { unweighedLine } from './unweighedLine';
 
-export type { Facts, Warning } from './types';
+export type { Facts, Rule, Warning } from './types';
 
 const RULES: readonly Rule[] = [
+  freeFromBroken,
   tinOverflow,
+  sheetTooSmall,
+  unreadLine,
   cutDoesNotFit,
+  orderShort,
   sharesOverOne,
   layerWithoutPreparation,
   temperaturesDisagree,
@@ -40,11 +59,22 @@ const RULES: readonly Rule[] = [
   filmShort,
   haveIgnored,
   endPointBurns,
+  endPointUnderBoil,
+  endPointOffStage,
+  gelatineBoiled,
+  lineNeverAdded,
+  unitsDisagree,
+  amountSlip,
   rawEgg,
   honeyInfants,
   unusualShare,
   fatLow,
   cookOverLimit,
+  potTooSmall,
+  tinNotOnRack,
+  noBoxForHeight,
+  wetOnCrisp,
+  scatterOverCover,
   layerThickness,
   chocolateTop,
   preparationUnused,

@@ -4,7 +4,8 @@ import type { Rule } from './types';
 /** A layer that stands above the rim of its tin. */
 export const tinOverflow: Rule = ({ scaled }) =>
   scaled.slabs.flatMap(({ tin, layers, heightMm }) => {
-    if (heightMm <= tin.depthMm + 1e-6) return [];
+    // A sheet without bars has no rim.
+    if (tin.depthMm === 0 || heightMm <= tin.depthMm + 1e-6) return [];
     const found = layers.findIndex(({ fromMm, thicknessMm }) => fromMm + thicknessMm > tin.depthMm + 1e-6);
     const at = found === -1 ? layers.length - 1 : found;
     const over = (heightMm - tin.depthMm).toFixed(1);

@@ -1,6 +1,9 @@
-import type { EvenCut } from '../cut';
+import type { EvenCut, Order } from '../cut';
 import type { AsFar, Prepared, Scaled } from '../scale';
-import type { Slab } from '../slab';
+import type { Larder } from '../larder';
+import type { Measures } from '../measure';
+import type { LaidOutSlab, TinCount } from '../slab';
+import type { Box, RackTin, Vessel } from '../tin';
 
 /** What the second reader says: a number, a reason and a way out, and the place in the slab that it is about. */
 export interface Warning {
@@ -12,12 +15,25 @@ export interface Warning {
 
 /** What the rules look at. */
 export interface Facts {
-  readonly slab: Slab;
+  /** With the parts of its divided lines laid out. */
+  readonly slab: LaidOutSlab;
   readonly made: readonly Prepared[];
   readonly scaled: Scaled;
   readonly asFar: AsFar | null;
   /** One for each of the scaled slabs. */
   readonly cuts: readonly EvenCut[];
+  /** The tins asked for, as they are chosen. */
+  readonly tins: readonly TinCount[];
+  /** The order that the tins are to fill, where there is one. */
+  readonly order: Order | null;
+  readonly measures: Measures;
+  readonly larder: Larder;
+  readonly own: Larder | undefined;
+  readonly shop: {
+    readonly vessels?: readonly Vessel[] | undefined;
+    readonly boxes?: readonly Box[] | undefined;
+    readonly rack?: readonly RackTin[] | undefined;
+  };
 }
 
 export type Rule = (facts: Facts) => readonly Warning[];

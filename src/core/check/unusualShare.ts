@@ -8,6 +8,7 @@ const USUAL: readonly { readonly code: string; readonly name: RegExp; readonly m
     { code: 'leavening-share', name: /baking powder|baking soda|bicarbonate/, most: 0.03, what: 'leavening' },
     { code: 'extract-share', name: /extract|essence/, most: 0.03, what: 'extract' },
     { code: 'acid-share', name: /citric acid|tartaric acid|cream of tartar/, most: 0.02, what: 'acid' },
+    { code: 'egg-share', name: /\beggs?\b/, most: 0.6, what: 'egg' },
     { code: 'gelatine-share', name: /gelatine|gelatin|agar/, most: 0.06, what: 'gelling agent' },
   ];
 

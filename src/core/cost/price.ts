@@ -16,6 +16,12 @@ export function pricePerGram(ingredient: Ingredient | null): number | null {
  * @param massG g, >= 0
  */
 export function cashToBuy(ingredient: Ingredient | null, massG: number): number | null {
+  const price = ingredient?.packs?.[0]?.price;
+  return price === undefined ? null : packsToBuy(ingredient, massG)! * price;
+}
+
+/** How many whole packs of the usual size hold so much, or null where none is listed. */
+export function packsToBuy(ingredient: Ingredient | null, massG: number): number | null {
   const pack = ingredient?.packs?.[0];
-  return pack?.price === undefined ? null : Math.ceil(massG / pack.massG - 1e-9) * pack.price;
+  return pack ? Math.max(0, Math.ceil(massG / pack.massG - 1e-9)) : null;
 }

@@ -4,3 +4,5 @@ export * from './grid';
 export * from './pieces';
 export * from './evenCut';
 export * from './move';
+export * from './bySize';
+export * from './order';

@@ -8,14 +8,16 @@ import { isListHeading, isMethodHeading } from './readRecipe';
  * known; the line as it was written stays with it.
  */
 export function lineFrom(read: LineRead): Line | null {
-  const { quantity, unit, ingredient, larder, state, packG, optional, text } = read;
-  if (quantity === null || !(quantity > 0) || unit === null || ingredient === null || ingredient.trim() === '') return null;
+  const { quantity, unit, ingredient, larder, state, packG, also, optional, text } = read;
+  if (quantity === null || !(quantity > 0) || unit === null || ingredient === null || ingredient.trim() === '')
+    return null;
   return {
     ingredient: larder ?? ingredient,
     quantity,
     unit,
     ...(state === null ? {} : { state }),
     ...(packG === null ? {} : { packG }),
+    ...(also === null || unit === 'pack' ? {} : { also }),
     ...(optional ? { optional } : {}),
     text: text.slice(0, 1000),
   };

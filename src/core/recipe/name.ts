@@ -51,7 +51,7 @@ function nearby(name: string): string[] {
  * @example larderMatch('large eggs', larder)?.name // 'whole egg', which has the alias 'egg'
  */
 export function larderMatch(name: string, larder: Larder): Ingredient | null {
-  for (let rest = name; rest !== ''; ) {
+  for (let rest = name; rest !== '';) {
     for (const form of nearby(rest)) {
       const found = ingredientNamed(form, larder);
       if (found) return found;
@@ -80,7 +80,7 @@ function alternativesOf(name: string, larder: Larder): string[] {
 function bracketed(text: string): { outside: string; notes: string[] } {
   const notes: string[] = [];
   let outside = text;
-  for (let before = ''; before !== outside; ) {
+  for (let before = ''; before !== outside;) {
     before = outside;
     outside = outside.replace(/[([{]([^()[\]{}]*)[)\]}]/, (_, note: string) => {
       notes.push(note.trim());
@@ -148,7 +148,10 @@ export function named(description: string, larder: Larder): Named {
   if (fruit && part && !/zest.*juice|juice.*zest/i.test(states.join(' '))) {
     text = `${fruit[1]!.toLowerCase()} ${part[1]!.toLowerCase()}`;
   }
-  const state = states.filter((one) => !/^optional$/i.test(one)).join(', ').slice(0, 100);
+  const state = states
+    .filter((one) => !/^optional$/i.test(one))
+    .join(', ')
+    .slice(0, 100);
   return {
     ingredient: text.slice(0, 200).trim(),
     found: larderMatch(text, larder),

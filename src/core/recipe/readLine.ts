@@ -71,7 +71,8 @@ export function headingName(text: string, larder: Larder): string | null {
   if (name === '' || !/\p{L}/u.test(name)) return null;
   if (marked) return leadingAmount(tidied(name), 'metric') ? null : name;
   if (/:$/.test(plain) && !/^\d/.test(plain)) return name;
-  if (/^(?:for|to make) (?:the |a |an )?\p{L}[\p{L}\s'-]*(?:\([^)]*\))?$/iu.test(plain) && plain.length < 60) return name;
+  if (/^(?:for|to make) (?:the |a |an )?\p{L}[\p{L}\s'-]*(?:\([^)]*\))?$/iu.test(plain) && plain.length < 60)
+    return name;
   const capitals = !/\p{Ll}/u.test(plain) && /\p{Lu}{3}/u.test(plain) && !/\d/.test(plain);
   return capitals && !larderMatch(name, larder) ? name : null;
 }
@@ -102,10 +103,16 @@ function furtherAmounts(led: Led, measures: Measures): { also: Written[]; rest: 
   return { also, rest };
 }
 
-const withoutNotes = (text: string) => text.replace(/\b(?:each|total|in all|approx|about|drained|weight|net)\b\.?/gi, '');
+const withoutNotes = (text: string) =>
+  text.replace(/\b(?:each|total|in all|approx|about|drained|weight|net)\b\.?/gi, '');
 
-const gramsOf = (amount: Written, packG: number | null, state: string | null, found: Ingredient | null, measures: Measures) =>
-  massOf({ ...amount, state: state ?? undefined, packG: packG ?? undefined }, found ?? {}, measures);
+const gramsOf = (
+  amount: Written,
+  packG: number | null,
+  state: string | null,
+  found: Ingredient | null,
+  measures: Measures,
+) => massOf({ ...amount, state: state ?? undefined, packG: packG ?? undefined }, found ?? {}, measures);
 
 function figure(value: number): string {
   return value >= 10 ? value.toFixed(0) : String(Number(value.toPrecision(3)));
@@ -124,7 +131,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const heading = headingName(text, larder);
   if (heading !== null) return { ...headingLine(text), ingredient: heading };
   const plain = tidied(text);
-  if (!/\p{L}/u.test(plain)) return unreadLine(text, plain === '' ? 'Nothing is written here' : 'This names no ingredient');
+  if (!/\p{L}/u.test(plain))
+    return unreadLine(text, plain === '' ? 'Nothing is written here' : 'This names no ingredient');
   const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
   const part = PART_OF.exec(plain);
   const bare = BARE_UNIT.exec(plain);
@@ -152,7 +160,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   if (ingredient === '' || !/\p{L}/u.test(ingredient)) return unreadLine(text, 'There is an amount and no ingredient');
   if (looksLikeSteps(plain, found)) return unreadLine(text, 'This reads as a step and not as an ingredient');
 
-  const state = [heaped ? heaped[1]!.toLowerCase() : null, whole.state].filter(Boolean).join(', ').slice(0, 100) || null;
+  const state =
+    [heaped ? heaped[1]!.toLowerCase() : null, whole.state].filter(Boolean).join(', ').slice(0, 100) || null;
   const packSize = led.packSize && gramsOf({ ...led, ...led.packSize }, null, null, found, measures);
   const packG = packSize?.ok ? packSize.massG : null;
   const first = gramsOf(led, packG, state, found, measures);
@@ -163,7 +172,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const massG = first.ok ? first.massG : alsoG;
   const asks: string[] = [];
   if (thousands) asks.push(`${thousands[0]} can be read as ${thousands[0].replace(/[.,]/, '.')} or ${thousands[0].replace(/[.,]/, '')}: which one?`); // prettier-ignore
-  if (heaped && /heap|round/i.test(heaped[1]!)) asks.push('A heaped spoon can be twice a level one: weigh it, or write it level');
+  if (heaped && /heap|round/i.test(heaped[1]!))
+    asks.push('A heaped spoon can be twice a level one: weigh it, or write it level');
   if (first.ok && alsoG !== null && Math.abs(first.massG - alsoG) > DISAGREE * Math.max(first.massG, alsoG)) {
     asks.push(`${said(led)} is ${figure(first.massG)} g and ${said(heavy!.one)} is ${figure(alsoG)} g: which one?`);
   }

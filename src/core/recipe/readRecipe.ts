@@ -9,7 +9,8 @@ const MOST_LINES = 5000;
 const MOST_LENGTH = 1000;
 
 /** Headings under which the way of working is told and not the ingredients. */
-const METHOD = /^(?:the )?(?:methods?|directions?|instructions?|steps?|procedure|how to make(?: it)?|to make|notes?|tips?)$/i;
+const METHOD =
+  /^(?:the )?(?:methods?|directions?|instructions?|steps?|procedure|how to make(?: it)?|to make|notes?|tips?)$/i;
 /** Headings that only say that ingredients follow. */
 const LIST = /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will) need|what you need)(?:\s*\(.*\))?$/i;
 

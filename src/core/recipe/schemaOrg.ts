@@ -66,7 +66,9 @@ export function recipesFromJsonLd(text: string): FoundRecipe[] {
       return [];
     }
     return recipesIn(found).map((node): FoundRecipe => {
-      const lines = listOf(node.recipeIngredient ?? node.ingredients).map(plainText).filter(Boolean);
+      const lines = listOf(node.recipeIngredient ?? node.ingredients)
+        .map(plainText)
+        .filter(Boolean);
       const method = stepsIn(node.recipeInstructions).filter(Boolean);
       const name = plainText(node.name).slice(0, 200);
       return { name, text: [...lines, ...(method.length > 0 ? ['', 'Method:', ...method] : [])].join('\n') };

@@ -24,11 +24,29 @@ const IN_WORDS: readonly (readonly [RegExp, string])[] = [
 ];
 
 const FRACTIONS: Readonly<Record<string, string>> = {
-  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅐': '1/7', '⅑': '1/9', '⅒': '1/10', '⅓': '1/3', '⅔': '2/3', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5', '⅙': '1/6', '⅚': '5/6', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', // prettier-ignore
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅐': '1/7',
+  '⅑': '1/9',
+  '⅒': '1/10',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8', // prettier-ignore
 };
 
 /** Words before an amount that say how sure it is, and nothing of how much. */
-const ABOUT = /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca\.?|~|up to|at least|a further|another|level)\s*/i;
+const ABOUT =
+  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca\.?|~|up to|at least|a further|another|level)\s*/i;
 
 /**
  * A written line in plain letters: fractions as 1/2, one kind of dash and space, no bullet, no decimal comma, numbers in
@@ -51,7 +69,7 @@ export function tidied(text: string): string {
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^(?:[-*+•·▢▪◦‣☐]|\[ ?[xX]?\])\s*(?=\S)/u, '');
-  for (let before = ''; before !== plain; ) {
+  for (let before = ''; before !== plain;) {
     before = plain;
     plain = plain.replace(ABOUT, '');
   }

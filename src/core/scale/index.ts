@@ -1,5 +1,7 @@
 /** A slab in other tins. */
 export * from './prepared';
+export * from './vessel';
+export * from './standing';
 export * from './spreads';
 export * from './laid';
 export * from './written';

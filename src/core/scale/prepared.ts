@@ -1,7 +1,8 @@
 import { densityOfMixture, ingredientNamed, type Composition, type Ingredient, type Larder } from '../larder';
-import { massOf, type Measures, type Unweighed } from '../measure';
+import { densityFor, massOf, type Measures, type Unweighed } from '../measure';
 import { endPointC, linesInPot, type Preparation } from '../slab';
 import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
+import { vesselNeed, type VesselNeed } from './vessel';
 
 /** One line, weighed as written. A line that cannot be weighed has no mass and says why. */
 export interface WeighedLine {
@@ -23,11 +24,16 @@ export interface Prepared {
   /** Share of water in what comes out, or null where the composition is not known. */
   readonly waterShare: number | null;
   readonly boil: Boiled | null;
+  /** What is in the pot when it boils: water and sugars, g. Zero where nothing is cooked to an end point. */
+  readonly pot: { readonly waterG: number; readonly sugarsG: number; readonly sucroseG: number };
   /** An end point is asked for that cannot be worked out: nearly no sugar, or unknown composition. */
   readonly boilUnknown: boolean;
   readonly densityGPerMl: number;
   /** `assumed` where neither the preparation nor the compositions of its ingredients tell the density. */
   readonly densityFrom: 'given' | 'composition' | 'assumed';
+  readonly vessel: VesselNeed;
+  /** Area that one layer of its grains covers when it is strewn, mm2; null where the larder does not know the grains. */
+  readonly coversMm2: number | null;
 }
 
 const ASSUMED_DENSITY_G_PER_ML = 1;
@@ -60,7 +66,7 @@ export function prepared(
   const massInG = lines.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
   const all = componentsOf(lines);
   const known = all.knownG >= massInG * KNOWN_ENOUGH && massInG > 0;
-  const { boil, boilUnknown } = boiled(preparation, lines);
+  const { boil, boilUnknown, pot, inPot } = boiled(preparation, lines);
 
   const baked = boil === null && preparation.steps?.some((step) => step.ovenC !== undefined || step.cooks);
   const lossShare = (preparation.lossPercent ?? (boil ? POT_LOSS.boiled : POT_LOSS.loose)) / 100;
@@ -83,9 +89,12 @@ export function prepared(
     waterShare: known && massInG > evaporatedG ? waterG / (massInG - evaporatedG) : null,
     boil,
     boilUnknown,
+    pot: { waterG: pot.grams.water, sugarsG: pot.grams.sugars, sucroseG: pot.sucroseG },
     densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
     densityFrom:
       preparation.densityGPerMl !== undefined ? 'given' : fromComposition !== null ? 'composition' : 'assumed',
+    vessel: vesselNeed(inPot, startMl(inPot), boil !== null),
+    coversMm2: coversMm2(preparation, lines),
   };
 }
 
@@ -93,13 +102,32 @@ export function prepared(
 function boiled(
   preparation: Preparation,
   lines: readonly WeighedLine[],
-): { boil: Boiled | null; boilUnknown: boolean } {
+): { boil: Boiled | null; boilUnknown: boolean; pot: ReturnType<typeof componentsOf>; inPot: readonly WeighedLine[] } {
   const endC = endPointC(preparation);
-  if (endC === null || endC <= 100) return { boil: null, boilUnknown: false };
   const isIn = linesInPot(preparation);
-  const pot = componentsOf(lines.filter((_, i) => isIn[i]));
+  const inPot = endC === null ? lines : lines.filter((_, i) => isIn[i]);
+  const pot = componentsOf(inPot);
+  if (endC === null || endC <= 100) return { boil: null, boilUnknown: false, pot, inPot };
   const boilUnknown = pot.knownG < pot.massG * KNOWN_ENOUGH || pot.sucroseG < pot.massG * SYRUP;
-  return { boil: boilUnknown ? null : boiledTo(pot.grams.water, pot.sucroseG, endC), boilUnknown };
+  return { boil: boilUnknown ? null : boiledTo(pot.grams.water, pot.sucroseG, endC), boilUnknown, pot, inPot };
+}
+
+/** Volume of what goes into the vessel, mL: from its composition, else as if it were water. */
+function startMl(lines: readonly WeighedLine[]): number {
+  const { grams, massG, knownG } = componentsOf(lines);
+  const density = densityOfMixture(grams);
+  return density === null ? massG : knownG / density + (massG - knownG);
+}
+
+/** Each grain covers its own ground: bulk volume by the height of a grain, summed over the lines. */
+function coversMm2({ lines: written }: Preparation, lines: readonly WeighedLine[]): number | null {
+  let areaMm2 = 0;
+  for (const [i, { ingredient, massG }] of lines.entries()) {
+    const bulk = ingredient && densityFor(ingredient, written[i]!.state);
+    if (!ingredient?.grainMm || !bulk || massG === null) return null;
+    areaMm2 += ((massG / bulk) * 1000) / ingredient.grainMm;
+  }
+  return lines.length > 0 ? areaMm2 : null;
 }
 
 /** What some lines are made of in all, g, as far as the larder tells. */

@@ -1,4 +1,5 @@
-import type { Slab } from '../slab';
+import { shareKept, type Line, type Slab } from '../slab';
+import { outlineAt } from '../tin';
 import type { Scaled } from './scaled';
 import { filmAsked } from './spreads';
 
@@ -15,10 +16,12 @@ export function rewrittenForTin(slab: Slab, result: Scaled): Slab {
   const { tins: _tins, scale: _scale, ...rest } = slab;
   return {
     ...rest,
-    tin: made.tin,
+    tin: made.sheet
+      ? { ...made.sheet, outlineMm: { length: outlineAt(made.tin, 0).lengthMm, width: outlineAt(made.tin, 0).widthMm } }
+      : made.tin,
     preparations: slab.preparations.map((preparation) => ({
       ...preparation,
-      lines: preparation.lines.map((line) => ({ ...line, quantity: line.quantity * by.get(preparation.id)!.multiple })),
+      lines: preparation.lines.map((line) => rewrittenLine(line, preparation.id, (id) => by.get(id)?.multiple ?? 1)),
     })),
     layers: slab.layers.map((layer, at) => ({
       ...layer,
@@ -30,4 +33,14 @@ export function rewrittenForTin(slab: Slab, result: Scaled): Slab {
       }),
     })),
   };
+}
+
+/** A line with its parts, each made as many times as the preparation that it goes into. */
+function rewrittenLine(line: Line, preparation: string, multipleOf: (id: string) => number): Line {
+  if (!line.divided?.length) return { ...line, quantity: line.quantity * multipleOf(preparation) };
+  const parts = line.divided.map((part) => part.share * multipleOf(part.preparation ?? preparation));
+  const times = parts.reduce((sum, part) => sum + part, shareKept(line) * multipleOf(preparation));
+  if (times <= 0) return line;
+  const divided = line.divided.map((part, i) => ({ ...part, share: parts[i]! / times }));
+  return { ...line, quantity: line.quantity * times, divided };
 }

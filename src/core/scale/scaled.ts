@@ -1,12 +1,15 @@
 import type { Layer, Scale, Slab, TinCount } from '../slab';
-import { areaMm2At, type Tin } from '../tin';
+import { areaMm2At, type SheetTin, type Tin } from '../tin';
 import { stackIn, type FacesOf, type LaidLayer } from './laid';
 import type { Prepared } from './prepared';
+import { standingIn, writtenTin } from './standing';
 import { writtenLayers, type WrittenLayer } from './written';
 
 /** One slab of those that are made; `count` of them are alike. */
 export interface LaidSlab {
   readonly tin: Tin;
+  /** The sheet that it lies on, where it is one. */
+  readonly sheet: SheetTin | null;
   readonly count: number;
   readonly layers: readonly LaidLayer[];
   readonly heightMm: number;
@@ -23,6 +26,8 @@ export interface ScaledPreparation {
 }
 
 export interface Scaled {
+  /** The tin that the slab is written for, with the outline it has there. */
+  readonly writtenTin: Tin;
   readonly written: readonly WrittenLayer[];
   readonly slabs: readonly LaidSlab[];
   readonly preparations: readonly ScaledPreparation[];
@@ -33,7 +38,7 @@ export interface Scaled {
  *
  * `same-thickness`, `layer-thickness` and `total-height` fix the film of each layer and find its volume; `multiple` fixes
  * the amounts, shared between the tins by their base area, and finds the film. (`as-far-as` is a multiple once it is known
- * which one; see `asFarAs`.) A preparation is made as many times as its
+ * which one; see `asFarAs`. `pieces` keeps the thickness, or takes a total height: its tins have been chosen for the order by then.) A preparation is made as many times as its
  * layers need, with the written leftover in proportion.
  *
  * @param made what each preparation gives as written, by id
@@ -47,11 +52,13 @@ export function scaled(
   scale: Exclude<Scale, { mode: 'as-far-as' }>,
   facesOf: FacesOf,
 ): Scaled {
-  const written = writtenLayers(slab, made, facesOf);
-  const allMm2 = tins.reduce((sum, { tin, count }) => sum + count * areaMm2At(tin, 0), 0);
+  const own = writtenTin(slab, made);
+  const written = writtenLayers(slab, own, made, facesOf);
+  const standing = standingIn(slab, made, tins, scale.mode === 'multiple' ? scale.by : null);
+  const allMm2 = standing.reduce((sum, { tin, count }) => sum + count * areaMm2At(tin, 0), 0);
   const filmIn = filmsAsked(scale, written);
-  const slabs = tins.map(({ tin, count }): LaidSlab => {
-    const wider = areaMm2At(tin, 0) / areaMm2At(slab.tin, 0);
+  const slabs = standing.map(({ tin, sheet, count }): LaidSlab => {
+    const wider = areaMm2At(tin, 0) / areaMm2At(own, 0);
     const by = scale.mode === 'multiple' ? (scale.by * areaMm2At(tin, 0)) / allMm2 : null;
     const { films, places, heightMm } = stackIn(tin, slab.layers, facesOf, (at) =>
       by === null ? { film: filmIn(at) } : { volumeMl: written[at]!.volumeMl * by },
@@ -62,18 +69,19 @@ export function scaled(
       const { id, name, spread } = layer;
       return { id, name, spread, massG: massG * factor, volumeMl: laidMl, film, factor, ...places[at]! };
     });
-    return { tin, count, layers, heightMm, massG: layers.reduce((sum, { massG }) => sum + massG, 0) };
+    return { tin, sheet, count, layers, heightMm, massG: layers.reduce((sum, { massG }) => sum + massG, 0) };
   });
-  const unused = scale.mode === 'multiple' ? scale.by : allMm2 / areaMm2At(slab.tin, 0);
+  const unused = scale.mode === 'multiple' ? scale.by : allMm2 / areaMm2At(own, 0);
   const preparations = slab.preparations.map(({ id }) => madeOf(id, written, slabs, unused));
-  return { written, slabs, preparations };
+  return { writtenTin: own, written, slabs, preparations };
 }
 
 /** The film of each layer that a scaling asks for. A total height is shared out in proportion to the written layers. */
 function filmsAsked(scale: Scale, written: readonly WrittenLayer[]): (at: number) => number {
-  if (scale.mode === 'total-height') {
+  const heightMm = scale.mode === 'total-height' ? scale.mm : scale.mode === 'pieces' ? scale.heightMm : undefined;
+  if (heightMm !== undefined) {
     const writtenMm = written.reduce((sum, { layer, film }) => sum + film * heights(layer), 0);
-    const times = writtenMm > 0 ? scale.mm / writtenMm : 1;
+    const times = writtenMm > 0 ? heightMm / writtenMm : 1;
     return (at) => written[at]!.film * (heights(written[at]!.layer) > 0 ? times : 1);
   }
   const mm = scale.mode === 'layer-thickness' ? scale.mm : {};

@@ -1,36 +1,48 @@
-import type { Slab } from '../slab';
+import { plainName } from '../larder';
+import type { LaidOutSlab } from '../slab';
 import type { ScaledPreparation } from './scaled';
 
-/** A line that counts whole things and now asks for a part of one. */
+/** A counted thing of which the plan asks for a part: half an egg, a third of a can; over all pots that it goes into. */
 export interface WholeThing {
-  /** Positions of the preparation and the line. */
-  readonly p: number;
-  readonly l: number;
+  /** Positions of the preparations and lines that it goes into. */
+  readonly lines: readonly { readonly p: number; readonly l: number }[];
   readonly ingredient: string;
   readonly unit: 'each' | 'pack';
   /** What the plan asks for, exactly. */
   readonly exact: number;
-  /** The nearest whole counts, and the multiple of the written amounts at which the line is just that. */
+  /** The nearest whole counts, and the multiple of the written amounts at which it is just that. */
   readonly options: readonly { readonly count: number; readonly by: number }[];
 }
 
 const NEAR = 1e-6;
 
 /**
- * The whole things of a scaled slab that do not come out whole: half an egg, a third of a can.
+ * The whole things of a scaled slab that do not come out whole. What several pots share of one thing is one thing: a can that
+ * is divided between two pots counts once.
  *
  * Each offers the counts next to what is asked for, at least one, and the plain multiple that makes it exact.
  *
+ * @param slab with the parts of its lines laid out
  * @param made the scaled preparations, in the slab's order
  */
-export function wholeThings(slab: Slab, made: readonly ScaledPreparation[]): WholeThing[] {
-  return slab.preparations.flatMap(({ lines }, p) =>
-    lines.flatMap(({ ingredient, unit, quantity }, l) => {
-      if (unit !== 'each' && unit !== 'pack') return [];
-      const exact = quantity * made[p]!.multiple;
-      if (Math.abs(exact - Math.round(exact)) < NEAR * Math.max(1, exact) && exact > NEAR) return [];
-      const counts = [Math.floor(exact), Math.ceil(exact)].filter((count) => count > 0);
-      return [{ p, l, ingredient, unit, exact, options: counts.map((count) => ({ count, by: count / quantity })) }];
+export function wholeThings(slab: LaidOutSlab, made: readonly ScaledPreparation[]): WholeThing[] {
+  const things = new Map<string, { lines: { p: number; l: number }[]; written: number; exact: number }>();
+  slab.preparations.forEach(({ lines }, p) =>
+    lines.forEach(({ ingredient, unit, quantity, packG }, l) => {
+      if (unit !== 'each' && unit !== 'pack') return;
+      const key = JSON.stringify([plainName(ingredient), unit, packG ?? 0]);
+      const thing = things.get(key) ?? { lines: [], written: 0, exact: 0 };
+      thing.lines.push({ p, l });
+      thing.written += quantity;
+      thing.exact += quantity * made[p]!.multiple;
+      things.set(key, thing);
     }),
   );
+  return [...things.values()].flatMap(({ lines, written, exact }) => {
+    if (Math.abs(exact - Math.round(exact)) < NEAR * Math.max(1, exact) && exact > NEAR) return [];
+    const { ingredient, unit } = slab.preparations[lines[0]!.p]!.lines[lines[0]!.l]!;
+    const counts = [Math.floor(exact), Math.ceil(exact)].filter((count) => count > 0);
+    const options = counts.map((count) => ({ count, by: count / written }));
+    return [{ lines, ingredient, unit: unit as WholeThing['unit'], exact, options }];
+  });
 }

@@ -1,4 +1,5 @@
 import { sharesTaken, type Layer, type Slab } from '../slab';
+import type { Tin } from '../tin';
 import { stackIn, type FacesOf } from './laid';
 import type { Prepared } from './prepared';
 import { filmAsked, filmMl } from './spreads';
@@ -14,6 +15,8 @@ export interface WrittenLayer {
   readonly shares: ReadonlyMap<string, number>;
   /** Share of the film asked for that the written amounts give: below 1 they do not reach. */
   readonly reaches: number;
+  /** Area that one layer of its grains covers, mm2, for a scatter whose grains are known; else null. */
+  readonly coversMm2: number | null;
 }
 
 /**
@@ -22,8 +25,15 @@ export interface WrittenLayer {
  *
  * Where layers take more of a preparation than there is, each gets its part of what there is, so that mass is conserved;
  * the second reader says so.
+ *
+ * @param tin the one that the slab is written for, as it stands in it
  */
-export function writtenLayers(slab: Slab, made: ReadonlyMap<string, Prepared>, facesOf: FacesOf): WrittenLayer[] {
+export function writtenLayers(
+  slab: Slab,
+  tin: Tin,
+  made: ReadonlyMap<string, Prepared>,
+  facesOf: FacesOf,
+): WrittenLayer[] {
   const taken = sharesTaken(slab);
   const given = slab.layers.map((layer) => {
     const shares = new Map<string, number>();
@@ -41,7 +51,7 @@ export function writtenLayers(slab: Slab, made: ReadonlyMap<string, Prepared>, f
     return { layer, shares, massG, volumeMl };
   });
   const reaches: number[] = slab.layers.map(() => 1);
-  const { films } = stackIn(slab.tin, slab.layers, facesOf, (at, ground) => {
+  const { films } = stackIn(tin, slab.layers, facesOf, (at, ground) => {
     const { layer, massG, volumeMl } = given[at]!;
     const asked = volumeMl > 0 ? filmAsked(layer, massG / volumeMl) : null;
     if (asked === null) return { volumeMl };
@@ -58,6 +68,18 @@ export function writtenLayers(slab: Slab, made: ReadonlyMap<string, Prepared>, f
       film: films[at]!.film,
       shares: new Map([...shares].map(([id, share]) => [id, share * used])),
       reaches: reaches[at]!,
+      coversMm2: layer.spread === 'scatter' ? coversMm2(layer, made, used) : null,
     };
   });
+}
+
+/** What the grains of a layer cover, from its shares of what is strewn. */
+function coversMm2(layer: Layer, made: ReadonlyMap<string, Prepared>, used: number): number | null {
+  let areaMm2 = 0;
+  for (const { preparation, share } of layer.from) {
+    const covers = made.get(preparation)?.coversMm2 ?? null;
+    if (covers === null) return null;
+    areaMm2 += covers * share * used;
+  }
+  return areaMm2 > 0 ? areaMm2 : null;
 }

@@ -30,12 +30,20 @@ export function addedPreparation(slab: Slab, name: string): Slab {
   return { ...slab, preparations: [...slab.preparations, { id, name, lines: [] }] };
 }
 
-/** The slab without a preparation; layers that drew from it draw no more. */
+/** The slab without a preparation; layers that drew from it draw no more, and parts of lines that went into it stay where they were. */
 export function withoutPreparation(slab: Slab, at: number): Slab {
   const gone = slab.preparations[at]!.id;
   return {
     ...slab,
-    preparations: slab.preparations.filter((_, i) => i !== at),
+    preparations: slab.preparations
+      .filter((_, i) => i !== at)
+      .map((one) => ({
+        ...one,
+        lines: one.lines.map((line) => {
+          const divided = line.divided?.filter(({ preparation }) => preparation !== gone);
+          return divided && divided.length !== line.divided?.length ? { ...line, divided } : line;
+        }),
+      })),
     layers: slab.layers.map((layer) => ({
       ...layer,
       from: layer.from.filter(({ preparation }) => preparation !== gone),

@@ -38,7 +38,13 @@ export function slabFrom(found: unknown): Read<Slab> {
   const inFields = problemsOf(slabSchema, found);
   if (inFields.length > 0) return { ok: false, problems: inFields };
   const slab = found as Slab;
-  const across = [...doubledIds(slab), ...lostReferences(slab), ...overTaken(slab), ...disagreeing(slab)];
+  const across = [
+    ...doubledIds(slab),
+    ...lostReferences(slab),
+    ...overTaken(slab),
+    ...overDivided(slab),
+    ...disagreeing(slab),
+  ];
   return across.length > 0 ? { ok: false, problems: across } : { ok: true, value: slab };
 }
 
@@ -94,6 +100,24 @@ function overTaken(slab: Slab): Problem[] {
       },
     ];
   });
+}
+
+function overDivided(slab: Slab): Problem[] {
+  const known = new Set(slab.preparations.map(({ id }) => id));
+  return slab.preparations.flatMap(({ lines }, p) =>
+    lines.flatMap(({ divided = [], ingredient }, l) => {
+      const path = `/preparations/${p}/lines/${l}/divided`;
+      const lost = divided.findIndex(({ preparation }) => preparation !== undefined && !known.has(preparation));
+      if (lost !== -1) {
+        const message = `There is no preparation with the id "${divided[lost]!.preparation!}"`;
+        return [{ path: `${path}/${lost}/preparation`, message }];
+      }
+      const total = divided.reduce((sum, { share }) => sum + share, 0);
+      if (!isOverTaken(total)) return [];
+      const message = `The parts of ${ingredient} are ${Math.round(total * 100)} % of it: bring them down to 1 in total`;
+      return [{ path, message }];
+    }),
+  );
 }
 
 function disagreeing(slab: Slab): Problem[] {

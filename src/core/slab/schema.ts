@@ -1,8 +1,9 @@
 import * as yup from 'yup';
 import { ALLERGENS, DIETS } from '../larder';
 import { MEASURES, UNITS } from '../measure';
+import { VESSELS } from '../tin';
 import { fields, list, note, number, oneOf, positive, table, text, whole } from './fields';
-import { PLACES, SPREADS, STAGES, TEXTURES, VESSELS } from './types';
+import { PLACES, SPREADS, STAGES, TEXTURES } from './types';
 
 /** The largest amount, length and count that a file may hold; beyond them a figure is a slip. */
 const MOST = { quantity: 1e6, mm: 5000, minutes: 1e5, grid: 200, tins: 100 } as const;
@@ -107,7 +108,11 @@ const line = fields({
   state: note(100),
   addedAt: note(200),
   packG: positive(MOST.quantity),
-  divided: list(fields({ share: share.required(required), preparation: text(), addedAt: text() }).required(required), 20),
+  divided: list(
+    fields({ share: share.required(required), preparation: text(), addedAt: text() }).required(required),
+    20,
+  ),
+  also: fields({ quantity: positive(MOST.quantity).required(required), unit: oneOf(UNITS).required(required) }),
   optional: yup.boolean().strict().typeError('Write true or false'),
   text: note(1000),
 });
@@ -187,6 +192,7 @@ const scaleModes = new Map<unknown, yup.AnyObjectSchema>([
       count: whole(1, 10000).required(required),
       lengthMm: positive(MOST.mm).required(required),
       widthMm: positive(MOST.mm).required(required),
+      heightMm: positive(1000),
     }),
   ],
 ]);
@@ -225,7 +231,11 @@ export const slabSchema = fields({
   larder: list(ingredientSchema.required(required), 500),
 }).required('This is not a slab file: it holds no object');
 
-const vessel = fields({ name: text(), kind: oneOf(VESSELS).required(required), volumeMl: positive(1e6).required(required) });
+const vessel = fields({
+  name: text(),
+  kind: oneOf(VESSELS).required(required),
+  volumeMl: positive(1e6).required(required),
+});
 const box = fields({
   name: text(),
   lengthMm: positive(MOST.mm).required(required),

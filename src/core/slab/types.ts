@@ -48,7 +48,14 @@ export type Scale =
   | { readonly mode: 'total-height'; readonly mm: number }
   | { readonly mode: 'multiple'; readonly by: number }
   | { readonly mode: 'as-far-as'; readonly have: readonly Have[] }
-  | { readonly mode: 'pieces'; readonly count: number; readonly lengthMm: number; readonly widthMm: number };
+  | {
+      readonly mode: 'pieces';
+      readonly count: number;
+      readonly lengthMm: number;
+      readonly widthMm: number;
+      /** Lower than written, where the tins are too shallow for that. */
+      readonly heightMm?: number | undefined;
+    };
 
 /** So much of an ingredient in the cupboard. */
 export type Have = Pick<Line, 'ingredient' | 'quantity' | 'unit' | 'state'>;
@@ -78,6 +85,8 @@ export interface Line {
   readonly packG?: number | undefined;
   /** Parts that go elsewhere: at another step, or into another preparation. The rest stays here. */
   readonly divided?: readonly LinePart[] | undefined;
+  /** A second amount that the line gives for the same thing. */
+  readonly also?: { readonly quantity: number; readonly unit: Unit } | undefined;
   readonly optional?: boolean | undefined;
   /** The line as it was taken in. */
   readonly text?: string | undefined;
@@ -126,9 +135,6 @@ export type Spread = (typeof SPREADS)[number];
 
 export const PLACES = ['room', 'fridge', 'freezer', 'marble'] as const;
 export type Place = (typeof PLACES)[number];
-
-/** What a mixture is made in. */
-export const VESSELS = ['pot', 'bowl'] as const;
 
 /** What a layer looks like when it is cut. */
 export const TEXTURES = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'] as const;

@@ -1,3 +1,4 @@
 /** What a boil leaves. */
 export * from './sugarShare';
 export * from './boil';
+export * from './stages';

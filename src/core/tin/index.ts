@@ -4,3 +4,4 @@ export * from './sheet';
 export * from './inset';
 export * from './volume';
 export * from './words';
+export * from './liner';

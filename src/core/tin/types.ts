@@ -48,3 +48,21 @@ export interface RackTin {
   readonly count: number;
   readonly tin: AnyTin;
 }
+
+/** What a mixture is made in. */
+export const VESSELS = ['pot', 'bowl'] as const;
+
+/** A pot or a bowl, and what it holds to the brim. */
+export interface Vessel {
+  readonly name: string;
+  readonly kind: (typeof VESSELS)[number];
+  readonly volumeMl: number;
+}
+
+/** A box that cut pieces are packed in, inside measures. */
+export interface Box {
+  readonly name: string;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}

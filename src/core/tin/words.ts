@@ -23,7 +23,7 @@ export function sameTin(a: AnyTin, b: AnyTin): boolean {
     tin.shape === 'sheet'
       ? ['sheet', tin.lengthMm, tin.widthMm, tin.depthMm ?? 0, tin.outlineMm?.length, tin.outlineMm?.width]
       : tin.shape === 'round'
-      ? ['round', tin.diameterMm, tin.depthMm, tin.flareDeg ?? 0]
-      : ['rectangle', tin.lengthMm, tin.widthMm, tin.depthMm, tin.cornerMm ?? 0, tin.flareDeg ?? 0];
+        ? ['round', tin.diameterMm, tin.depthMm, tin.flareDeg ?? 0]
+        : ['rectangle', tin.lengthMm, tin.widthMm, tin.depthMm, tin.cornerMm ?? 0, tin.flareDeg ?? 0];
   return measures(a).join() === measures(b).join();
 }

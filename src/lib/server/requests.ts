@@ -1,7 +1,10 @@
+import { MEASURES, type Measures } from '../../core/measure';
 import {
   fields,
   ingredientSchema,
+  note,
   number,
+  oneOf,
   problemsOf,
   shopSchema,
   text,
@@ -21,6 +24,10 @@ const rackTin = fields({
 }).required('Send a tin');
 const named = ingredientSchema.required('Send an ingredient');
 const shop = shopSchema.required('Send the settings');
+const pasted = fields({
+  text: note(900_000).defined('Send the text of a recipe'),
+  measures: oneOf(MEASURES),
+}).required('Send an object with the text of a recipe');
 
 function read<T>(schema: Parameters<typeof problemsOf>[0], found: unknown): Read<T> {
   const problems = problemsOf(schema, found);
@@ -31,4 +38,5 @@ function read<T>(schema: Parameters<typeof problemsOf>[0], found: unknown): Read
 export const readIngredient = (found: unknown): Read<Ingredient> => read(named, found);
 export const readTin = (found: unknown): Read<Pick<RackTin, 'name' | 'count' | 'tin'>> => read(rackTin, found);
 export const readShop = (found: unknown): Read<Shop> => read(shop, found);
+export const readPasted = (found: unknown): Read<{ text: string; measures?: Measures }> => read(pasted, found);
 export const readRevision = (found: unknown): Read<number> => read(revision, found);

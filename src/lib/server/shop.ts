@@ -1,25 +1,37 @@
 import type { Shop } from '../../core/shop';
 import { coinDigits } from '../money';
 import type { Db } from './db/open';
+import { allTins } from './tins';
+
+type Settings = Omit<Shop, 'rack'>;
+type Row = Omit<Settings, 'vessels' | 'boxes'> & { readonly things: string };
 
 /** The shop's settings. */
-export function shopSettings(db: Db): Shop {
-  return db
-    .prepare<[], Shop>('SELECT name, currency, measures, scale_step_g AS scaleStepG FROM shop WHERE id = 1')
+export function shopSettings(db: Db): Settings {
+  const { things, ...row } = db
+    .prepare<[], Row>('SELECT name, currency, measures, scale_step_g AS scaleStepG, things FROM shop WHERE id = 1')
     .get()!;
+  return { ...row, ...(JSON.parse(things) as Pick<Settings, 'vessels' | 'boxes'>) };
+}
+
+/** The shop with everything that it has to work with. */
+export function wholeShop(db: Db): Shop {
+  return { ...shopSettings(db), rack: allTins(db) };
 }
 
 /** Keeps the settings. Prices stay the same figures when the currency changes to one with other coins. */
-export function saveShop(db: Db, shop: Shop): void {
+export function saveShop(db: Db, { vessels = [], boxes = [], ...shop }: Settings): void {
   db.transaction(() => {
     const shift = 10 ** (coinDigits(shop.currency) - coinDigits(shopSettings(db).currency));
     if (shift !== 1) {
-      db.prepare(
-        'UPDATE pack SET price_minor = CAST(round(price_minor * ?) AS INTEGER) WHERE price_minor IS NOT NULL',
-      ).run(shift);
+      for (const table of ['pack', 'pack_price'])
+        db.prepare(
+          `UPDATE ${table} SET price_minor = CAST(round(price_minor * ?) AS INTEGER) WHERE price_minor IS NOT NULL`,
+        ).run(shift);
     }
     db.prepare(
-      'UPDATE shop SET name = :name, currency = :currency, measures = :measures, scale_step_g = :scaleStepG WHERE id = 1',
-    ).run(shop);
+      `UPDATE shop SET name = :name, currency = :currency, measures = :measures, scale_step_g = :scaleStepG,
+       things = :things WHERE id = 1`,
+    ).run({ ...shop, things: JSON.stringify({ vessels, boxes }) });
   })();
 }

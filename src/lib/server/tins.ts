@@ -1,4 +1,4 @@
-import type { RackTin, Tin } from '../../core/tin';
+import type { AnyTin, RackTin } from '../../core/tin';
 import type { Db } from './db/open';
 
 interface Row {
@@ -6,11 +6,11 @@ interface Row {
   readonly revision: number;
   readonly name: string;
   readonly count: number;
-  readonly shape: Tin['shape'];
+  readonly shape: AnyTin['shape'];
   readonly lengthMm: number | null;
   readonly widthMm: number | null;
   readonly diameterMm: number | null;
-  readonly depthMm: number;
+  readonly depthMm: number | null;
   readonly cornerMm: number | null;
   readonly flareDeg: number | null;
 }
@@ -18,22 +18,26 @@ interface Row {
 const ROWS = `SELECT id, revision, name, count, shape, length_mm AS lengthMm, width_mm AS widthMm,
   diameter_mm AS diameterMm, depth_mm AS depthMm, corner_mm AS cornerMm, flare_deg AS flareDeg FROM tin`;
 
-function tinOf({ shape, lengthMm, widthMm, diameterMm, depthMm, cornerMm, flareDeg }: Row): Tin {
-  const rest = { depthMm, flareDeg: flareDeg ?? 0 };
+function tinOf({ shape, lengthMm, widthMm, diameterMm, depthMm, cornerMm, flareDeg }: Row): AnyTin {
+  if (shape === 'sheet') {
+    return { shape, lengthMm: lengthMm!, widthMm: widthMm!, ...(depthMm === null ? {} : { depthMm }) };
+  }
+  const rest = { depthMm: depthMm!, flareDeg: flareDeg ?? 0 };
   return shape === 'round'
     ? { shape, diameterMm: diameterMm!, ...rest }
     : { shape, lengthMm: lengthMm!, widthMm: widthMm!, cornerMm: cornerMm ?? 0, ...rest };
 }
 
-function columnsOf(tin: Tin) {
+function columnsOf(tin: AnyTin) {
+  const flat = tin.shape !== 'round';
   return {
     shape: tin.shape,
-    lengthMm: tin.shape === 'rectangle' ? tin.lengthMm : null,
-    widthMm: tin.shape === 'rectangle' ? tin.widthMm : null,
+    lengthMm: flat ? tin.lengthMm : null,
+    widthMm: flat ? tin.widthMm : null,
     diameterMm: tin.shape === 'round' ? tin.diameterMm : null,
-    depthMm: tin.depthMm,
+    depthMm: tin.depthMm ?? null,
     cornerMm: tin.shape === 'rectangle' ? (tin.cornerMm ?? 0) : null,
-    flareDeg: tin.flareDeg ?? 0,
+    flareDeg: tin.shape === 'sheet' ? null : (tin.flareDeg ?? 0),
   };
 }
 

@@ -1,12 +1,12 @@
 <!-- The inside measures of a tin, as fields. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import type { Tin } from '../../core/tin';
+  import { asTin, type AnyTin } from '../../core/tin';
   import NumberField from './NumberField.svelte';
 
   interface Props {
-    tin: Tin;
-    onvalue: (tin: Tin) => void;
+    tin: AnyTin;
+    onvalue: (tin: AnyTin) => void;
     typed: Record<string, string>;
     name: string;
   }
@@ -15,18 +15,14 @@
   const LENGTH = { min: 1, max: 5000 };
 
   function setShape(shape: string) {
-    const { depthMm, flareDeg } = tin;
     if (shape === tin.shape) return;
-    if (tin.shape === 'rectangle') onvalue({ shape: 'round', diameterMm: tin.widthMm, depthMm, flareDeg });
-    else
-      onvalue({
-        shape: 'rectangle',
-        lengthMm: tin.diameterMm,
-        widthMm: tin.diameterMm,
-        depthMm,
-        cornerMm: 0,
-        flareDeg,
-      });
+    const whole = asTin(tin);
+    const [lengthMm, widthMm] =
+      whole.shape === 'round' ? [whole.diameterMm, whole.diameterMm] : [whole.lengthMm, whole.widthMm];
+    const depthMm = whole.depthMm || 40;
+    if (shape === 'round') onvalue({ shape: 'round', diameterMm: widthMm, depthMm, flareDeg: 0 });
+    else if (shape === 'sheet') onvalue({ shape: 'sheet', lengthMm, widthMm });
+    else onvalue({ shape: 'rectangle', lengthMm, widthMm, depthMm, cornerMm: 0, flareDeg: 0 });
   }
 </script>
 
@@ -38,6 +34,7 @@
 >
   <SelectItem value="rectangle" text="rectangle" />
   <SelectItem value="round" text="round" />
+  <SelectItem value="sheet" text="sheet, free-form" />
 </Select>
 {#if tin.shape === 'round'}
   <NumberField
@@ -47,6 +44,33 @@
     name="{name} across"
     {typed}
     onvalue={(mm) => mm !== null && onvalue({ ...tin, diameterMm: mm })}
+  />
+{:else if tin.shape === 'sheet'}
+  <NumberField
+    label="Length, mm"
+    value={tin.lengthMm}
+    limits={LENGTH}
+    name="{name} length"
+    {typed}
+    onvalue={(mm) => mm !== null && onvalue({ ...tin, lengthMm: mm })}
+  />
+  <NumberField
+    label="Width, mm"
+    value={tin.widthMm}
+    limits={LENGTH}
+    name="{name} width"
+    {typed}
+    onvalue={(mm) => mm !== null && onvalue({ ...tin, widthMm: mm })}
+  />
+  <NumberField
+    label="Height of the bars, mm"
+    optional
+    value={tin.depthMm}
+    limits={{ min: 1, max: 1000 }}
+    name="{name} depth"
+    {typed}
+    placeholder="no bars"
+    onvalue={(mm) => onvalue({ ...tin, depthMm: mm ?? undefined })}
   />
 {:else}
   <NumberField
@@ -74,6 +98,7 @@
     onvalue={(mm) => mm !== null && onvalue({ ...tin, cornerMm: mm })}
   />
 {/if}
+{#if tin.shape !== 'sheet'}
 <NumberField
   label="Depth, mm"
   value={tin.depthMm}
@@ -90,3 +115,4 @@
   {typed}
   onvalue={(deg) => deg !== null && onvalue({ ...tin, flareDeg: deg })}
 />
+{/if}

@@ -1,8 +1,10 @@
 <!-- A tin from above, to the scale that is asked for, so that tins beside each other compare. -->
 <script lang="ts">
-  import { outlineAt, type Tin } from '../../core/tin';
+  import { asTin, outlineAt, type AnyTin } from '../../core/tin';
 
-  let { tin, pxPerMm }: { tin: Tin; pxPerMm: number } = $props();
+  let { tin: any, pxPerMm }: { tin: AnyTin; pxPerMm: number } = $props();
+
+  const tin = $derived(any.shape === 'sheet' ? asTin({ ...any, outlineMm: undefined }) : any);
 
   const rim = $derived(outlineAt(tin, tin.depthMm));
   const base = $derived(outlineAt(tin, 0));

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { areaMm2At, tinInWords, volumeMlTo, type RackTin } from '../../core/tin';
+  import { areaMm2At, asTin, tinInWords, volumeMlTo, type RackTin } from '../../core/tin';
   import TinShape from '$lib/ui/TinShape.svelte';
   import TinDialog from './TinDialog.svelte';
 
@@ -35,6 +35,7 @@
   {/if}
   <ul>
     {#each data.rack as one (one.id)}
+      {@const tin = asTin(one.tin)}
       <li class="panel">
         <div class="shape"><TinShape tin={one.tin} {pxPerMm} /></div>
         <h2>
@@ -42,9 +43,9 @@
         </h2>
         <p class="quiet figures">{tinInWords(one.tin)}</p>
         <p class="quiet figures">
-          {(areaMm2At(one.tin, 0) / 100).toFixed(0)} cm² base, {(volumeMlTo(one.tin, one.tin.depthMm) / 1000).toFixed(
-            2,
-          )} L to the rim
+          {(areaMm2At(tin, 0) / 100).toFixed(0)} cm² base{#if tin.depthMm > 0}, {(
+              volumeMlTo(tin, tin.depthMm) / 1000
+            ).toFixed(2)} L to the {one.tin.shape === 'sheet' ? 'bars' : 'rim'}{/if}
         </p>
         <Button kind="ghost" size="small" on:click={() => (editing = { tin: one })}
           >Change<span class="unseen"> {one.name}</span></Button

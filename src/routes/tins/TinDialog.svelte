@@ -3,7 +3,7 @@
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
   import type { Problem } from '../../core/slab';
-  import type { RackTin, Tin } from '../../core/tin';
+  import type { AnyTin, RackTin } from '../../core/tin';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
@@ -19,7 +19,7 @@
   const start = untrack(() => rackTin);
   let name = $state(start?.name ?? '');
   let count = $state(start?.count ?? 1);
-  let tin: Tin = $state.raw(
+  let tin: AnyTin = $state.raw(
     start?.tin ?? { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 10, flareDeg: 0 },
   );
   let open = $state(true);

@@ -70,7 +70,7 @@ test('law: the same thickness means the same thickness, in any tin', () => {
 test('law: scaling to a tin and back is the identity', () => {
   fc.assert(
     fc.property(levelSlabs, tins, (slab, tin) => {
-      const back = written(written(slab, tin), slab.tin);
+      const back = written(written(slab, tin), asTin(slab.tin));
       slab.preparations.forEach(({ lines }, p) =>
         lines.forEach(({ quantity }, l) => {
           // A preparation that no layer takes is scaled by the base area, which flare does not undo exactly per layer.

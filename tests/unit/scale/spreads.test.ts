@@ -81,7 +81,7 @@ test('a shell narrows what follows, so that it stands higher', () => {
   const level = plan(ryeSlice, demoLarder, shop).slabs[0]!.layers[1]!;
   assert.ok(caramel!.thicknessMm > level.thicknessMm);
   assert.ok(close(caramel!.fromMm, 1.5));
-  assert.ok(close(caramel!.thicknessMm * areaMm2At(insetTin(ryeSlice.tin, 1.5), 0), caramel!.volumeMl * 1000));
+  assert.ok(close(caramel!.thicknessMm * areaMm2At(insetTin(asTin(ryeSlice.tin), 1.5), 0), caramel!.volumeMl * 1000));
   assert.equal(film!.wallMm, 20);
   // Cut through, the edge pieces hold the wall: all the mass is still there.
   const { cut, slab } = plan({ ...shell, cut: { columns: 4, rows: 4 } }, demoLarder, shop);
@@ -91,7 +91,7 @@ test('a shell narrows what follows, so that it stands higher', () => {
 test('drops: so much on each piece, in any tin', () => {
   const made = (tin: Tin) =>
     plan(topped({ spread: 'per-piece', gramsPerPiece: 4 }), demoLarder, shop, { tins: [{ tin, count: 1 }] });
-  for (const tin of [ryeSlice.tin, deepSquare]) assert.ok(close(made(tin).layers[2]!.massG, 24 * 4));
+  for (const tin of [asTin(ryeSlice.tin), deepSquare]) assert.ok(close(made(tin).layers[2]!.massG, 24 * 4));
 });
 
 test('a total height is reached, and the layers keep their proportions', () => {

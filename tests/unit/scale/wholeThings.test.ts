@@ -12,7 +12,7 @@ test('law: a whole-thing answer really is whole, and stands next to what was ask
   fc.assert(
     fc.property(tins, (tin) => {
       const into = [{ tin, count: 1 }];
-      for (const { p, l, exact, options } of plan(cloud, demoLarder, shop, { tins: into }).wholeThings) {
+      for (const { lines, exact, options } of plan(cloud, demoLarder, shop, { tins: into }).wholeThings) {
         assert.ok(options.length > 0);
         for (const { count, by } of options) {
           assert.ok(Number.isInteger(count) && count > 0 && Math.abs(count - exact) < 1);

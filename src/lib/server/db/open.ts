@@ -60,3 +60,8 @@ async function copyAside(db: Db, folder: string, seen: number): Promise<void> {
   const copy = join(folder, `before-schema-${seen + 1}.sqlite`);
   if (!existsSync(copy)) await db.backup(copy);
 }
+
+/** Changes whenever anything in the database does, by this connection or another: for what is kept in memory beside it. */
+export function changeStamp(db: Db): string {
+  return `${db.pragma('data_version', { simple: true })} ${db.prepare('SELECT total_changes()').pluck().get()}`;
+}

@@ -5,7 +5,8 @@ import { readPlanRequest } from '../../../core/planRequest';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
 import { allIngredients } from '$lib/server/larder';
-import { shopSettings } from '$lib/server/shop';
+import { withTinsForOrder } from '$lib/server/order';
+import { wholeShop } from '$lib/server/shop';
 
 /** The whole computation as a service. The larder is the shop's, and the slab's own entries win. */
 export async function POST({ request }) {
@@ -13,7 +14,9 @@ export async function POST({ request }) {
   if (!body.ok) return body.response;
   const read = readPlanRequest(body.value);
   if (!read.ok) return refused(read.problems);
-  const { slab, shop, ...asked } = read.value;
+  const { slab, shop: said, ...asked } = read.value;
   const db = database();
-  return json(plan(slab, larderOf(allIngredients(db)), { ...shopSettings(db), ...shop }, asked));
+  const larder = larderOf(allIngredients(db));
+  const shop = { ...wholeShop(db), ...said };
+  return json(plan(slab, larder, shop, await withTinsForOrder(slab, larder, shop, asked)));
 }

@@ -24,8 +24,9 @@
 
   const draft = new SlabDraft(untrack(() => data.kept));
   const larder = $derived(larderOf(data.ingredients));
-  const now = $derived(plan(draft.slab, larder, data.shop));
-  const kept = $derived(plan(draft.kept, larder, data.shop));
+  const shop = $derived({ ...data.shop, rack: data.rack });
+  const now = $derived(plan(draft.slab, larder, shop));
+  const kept = $derived(plan(draft.kept, larder, shop));
   const names = $derived(data.ingredients.map(({ name }) => name));
   let chosen: string | null = $state(null);
 
@@ -35,7 +36,7 @@
       return now;
     },
     get shop() {
-      return data.shop;
+      return shop;
     },
     get larder() {
       return larder;
@@ -52,6 +53,7 @@
     set chosen(id) {
       chosen = id;
     },
+    setThickness,
   });
 
   const station = $derived(STATIONS.find((one) => page.url.pathname.endsWith(one)) ?? 'build');
@@ -72,7 +74,6 @@
     if (id !== null) location.assign(`/slabs/${id}/build`);
   }
 
-  /** Fixes the thickness of one layer; the others stay as they stand now, whatever set them. */
   function setThickness(id: string, thicknessMm: number) {
     const before = scaleOf(draft.slab);
     const standing = now.slabs[0]!.layers.filter((layer) => layer.thicknessMm > 0).map((layer) => [
@@ -147,7 +148,7 @@
     <KeptElsewhere
       elsewhere={keeping.elsewhere}
       mine={now}
-      theirs={plan(keeping.elsewhere.slab, larder, data.shop)}
+      theirs={plan(keeping.elsewhere.slab, larder, shop)}
       onmine={() => keeping.keepOver()}
       ontheirs={() => keeping.takeTheirs()}
       onboth={keepAsNew}

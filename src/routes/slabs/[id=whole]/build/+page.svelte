@@ -3,6 +3,7 @@
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../../core/measure';
+  import { tinInWords } from '../../../../core/tin';
   import { slabWork } from '$lib/slabContext';
   import TinFields from '$lib/ui/TinFields.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
@@ -41,9 +42,7 @@
 
 <details class="panel">
   <summary
-    ><b>{slab.name}</b>, written for {slab.tin.shape === 'round'
-      ? `${slab.tin.diameterMm} mm round`
-      : `${slab.tin.lengthMm} x ${slab.tin.widthMm} mm`}</summary
+    ><b>{slab.name}</b>, written for {tinInWords(slab.tin)}</summary
   >
   <div class="about">
     <NameField

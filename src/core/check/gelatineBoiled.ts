@@ -1,0 +1,21 @@
+import { endPointC, linesInPot } from '../slab';
+import type { Rule } from './types';
+
+/** Gelatine loses its strength when it boils. */
+export const gelatineBoiled: Rule = ({ slab }) =>
+  slab.preparations.flatMap((preparation, p) => {
+    const endC = endPointC(preparation);
+    if (endC === null || endC < 100) return [];
+    const inPot = linesInPot(preparation);
+    return preparation.lines.flatMap(({ ingredient }, l) =>
+      inPot[l] && /gelatin/i.test(ingredient)
+        ? [
+            {
+              code: 'gelatine-boiled',
+              where: `/preparations/${p}/lines/${l}`,
+              message: `${ingredient} is in ${preparation.name} while it boils to ${endC.toFixed(0)} C and loses its strength above 80 C. Give it a later step, after the boil`,
+            },
+          ]
+        : [],
+    );
+  });

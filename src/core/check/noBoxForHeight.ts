@@ -1,0 +1,16 @@
+import type { Rule } from './types';
+
+/** Pieces higher than any box. Asked only where the shop has named its boxes. */
+export const noBoxForHeight: Rule = ({ scaled, shop }) => {
+  const { boxes = [] } = shop;
+  const highest = boxes.reduce((most, { heightMm }) => Math.max(most, heightMm), 0);
+  const heightMm = Math.max(...scaled.slabs.map((one) => one.heightMm));
+  if (boxes.length === 0 || heightMm <= highest) return [];
+  return [
+    {
+      code: 'no-box-for-height',
+      where: '/layers',
+      message: `The pieces are ${heightMm.toFixed(1)} mm high and the highest box takes ${highest} mm. Make the slab lower, pack the pieces on their side, or add a box in the settings`,
+    },
+  ];
+};

@@ -1,0 +1,21 @@
+import { cooksNeeded } from '../scale';
+import type { Rule } from './types';
+
+/** A boil or a mix that none of the shop's pots or bowls holds. */
+export const potTooSmall: Rule = ({ slab, made, scaled, shop }) =>
+  scaled.preparations.flatMap(({ multiple }, p) => {
+    const preparation = slab.preparations[p]!;
+    const { vessel } = made[p]!;
+    const held = (shop.vessels ?? []).filter(({ kind }) => kind === vessel.kind).map(({ volumeMl }) => volumeMl);
+    const neededMl = (vessel.volumeMl * multiple) / cooksNeeded(preparation, multiple);
+    const largestMl = Math.max(...held);
+    if (held.length === 0 || neededMl <= largestMl) return [];
+    const why = vessel.kind === 'pot' ? `a boil rises to ${vessel.times} times its volume` : 'it is to be stirred';
+    return [
+      {
+        code: 'pot-too-small',
+        where: `/preparations/${p}`,
+        message: `${preparation.name} needs a ${vessel.kind} of ${(neededMl / 1000).toFixed(1)} l (${why}), and the largest holds ${(largestMl / 1000).toFixed(1)} l. Make it in ${Math.ceil(neededMl / largestMl)} lots: lower its limit, or add a larger ${vessel.kind} in the settings`,
+      },
+    ];
+  });

@@ -1,0 +1,20 @@
+import { sameTin, tinInWords } from '../tin';
+import type { Rule } from './types';
+
+/** A tin that the shop does not have, or not so many of. Asked only where the rack is known. */
+export const tinNotOnRack: Rule = ({ shop, tins }) => {
+  const { rack = [] } = shop;
+  if (rack.length === 0) return [];
+  return tins.flatMap(({ tin, count }, at) => {
+    const bare = tin.shape === 'sheet' ? { ...tin, outlineMm: undefined } : tin;
+    const have = rack.filter((one) => sameTin(one.tin, bare)).reduce((sum, one) => sum + one.count, 0);
+    if (have >= count) return [];
+    return [
+      {
+        code: 'tin-not-on-rack',
+        where: `/tins/${at}`,
+        message: `${count} of ${tinInWords(tin)} ${count === 1 ? 'is' : 'are'} asked for, and the rack has ${have}. Choose a tin that is there, make it in ${have > 0 ? Math.ceil(count / have) : 'more'} rounds, or add the tin to the rack`,
+      },
+    ];
+  });
+};

@@ -1,0 +1,57 @@
+import { textureOf } from '../slab';
+import type { Facts, Rule } from './types';
+
+/** A marshmallow holds up to a third of water and binds it; a curd, a cream or fruit gives it off. */
+const WET = 0.35;
+const CRISP = 0.08;
+
+/** Share of water in a layer, 0 to 1, or null where it is not known. */
+function waterOf({ scaled, made, slab }: Facts, at: number): number | null {
+  const { shares } = scaled.written[at]!;
+  let massG = 0;
+  let waterG = 0;
+  for (const [id, share] of shares) {
+    const source = made[slab.preparations.findIndex((one) => one.id === id)]!;
+    if (source.waterShare === null) return null;
+    massG += share * source.massOutG;
+    waterG += share * source.massOutG * source.waterShare;
+  }
+  return massG > 0 ? waterG / massG : null;
+}
+
+/** Whether a preparation of the layer is baked, so that its water is the oven's doing. */
+const baked = ({ slab }: Facts, at: number) =>
+  slab.layers[at]!.from.some(({ preparation }) =>
+    slab.preparations.find(({ id }) => id === preparation)?.steps?.some(({ ovenC }) => ovenC !== undefined),
+  );
+
+/** A wet layer straight on a crisp one: it goes soft. A film of chocolate or fat between them keeps it crisp. */
+export const wetOnCrisp: Rule = (facts) => {
+  const { slab, scaled } = facts;
+  const stack = slab.layers.flatMap((layer, at) =>
+    (scaled.slabs[0]?.layers[at]?.thicknessMm ?? 0) > 0 ? [{ layer, at }] : [],
+  );
+  return stack.slice(1).flatMap(({ layer, at }, i) => {
+    const below = stack[i]!;
+    const water = waterOf(facts, at);
+    const under = waterOf(facts, below.at);
+    const texture = textureOf(below.layer, slab.preparations);
+    const crisp = texture === 'crystal' || (texture === 'crumb' && (baked(facts, below.at) || (under ?? 1) < CRISP));
+    // What is baked together was wet together.
+    if (
+      !crisp ||
+      water === null ||
+      water < WET ||
+      baked(facts, at) ||
+      textureOf(layer, slab.preparations) === 'chocolate'
+    )
+      return [];
+    return [
+      {
+        code: 'wet-on-crisp',
+        where: `/layers/${at}`,
+        message: `${layer.name} is ${(water * 100).toFixed(0)} % water and lies straight on ${below.layer.name}, which goes soft. Give it a thin film of melted chocolate or cocoa butter first, or lay it on the day it is eaten`,
+      },
+    ];
+  });
+};

@@ -1,0 +1,50 @@
+import type { CutSpec } from '../slab';
+import { outlineAt, type Tin } from '../tin';
+import { evenGrid } from './grid';
+import { divide } from './pieces';
+
+/** Pieces of one size, as an order asks for them. */
+export interface PieceSize {
+  readonly lengthMm: number;
+  readonly widthMm: number;
+}
+
+const ROUNDING_MM = 1e-6;
+
+/** A cut into pieces of just this size in one direction, with what is left over as trim on both sides alike. */
+function laidAcross(tin: Tin, heightMm: number, { lengthMm, widthMm }: PieceSize, kerfMm: number): CutSpec | null {
+  const inside = outlineAt(tin, heightMm / 2);
+  const count = (whole: number, piece: number) => Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm));
+  const [columns, rows] = [count(inside.lengthMm, lengthMm), count(inside.widthMm, widthMm)];
+  if (columns < 1 || rows < 1) return null;
+  const side = (whole: number, piece: number, n: number) => Math.max(0, (whole - n * piece - (n - 1) * kerfMm) / 2);
+  const [left, front] = [side(inside.lengthMm, lengthMm, columns), side(inside.widthMm, widthMm, rows)];
+  return { columns, rows, trimMm: { left, right: left, front, back: front }, kerfMm };
+}
+
+/** How many pieces of a cut have their whole face: those that the rim does not touch. */
+export function wholePieces(tin: Tin, heightMm: number, cut: CutSpec): number {
+  const grid = evenGrid(tin, heightMm, cut);
+  if (!grid) return 0;
+  const faceMm2 = grid.length.pieceMm * grid.width.pieceMm;
+  return divide(tin, heightMm, [], grid).piecesMm2.filter((mm2) => mm2 > faceMm2 * WHOLE).length;
+}
+
+/** A rounded corner may take this much of a face before the piece no longer counts as one of those ordered. */
+const WHOLE = 0.97;
+
+/**
+ * The even cut that gives the most whole pieces of a size, laid along the tin or across it; the rest is trimmed on both sides.
+ *
+ * @param heightMm height of the slab, mm
+ * @returns null where not even one piece fits
+ */
+export function cutBySize(tin: Tin, heightMm: number, size: PieceSize, kerfMm = 0): CutSpec | null {
+  const turned = { lengthMm: size.widthMm, widthMm: size.lengthMm };
+  const [along, across] = [size, turned].map((one) => {
+    const cut = laidAcross(tin, heightMm, one, kerfMm);
+    return cut && { cut, count: wholePieces(tin, heightMm, cut) };
+  });
+  const best = !along || (across && across.count > along.count) ? across : along;
+  return best && best.count > 0 ? best.cut : null;
+}

@@ -1,0 +1,147 @@
+import type { TinCount } from '../slab';
+import { areaMm2At, asTin, type RackTin } from '../tin';
+import { cutBySize, wholePieces, type PieceSize } from './bySize';
+
+/** So many pieces of one size. */
+export interface Order extends PieceSize {
+  readonly count: number;
+}
+
+/** What one tin of a kind gives towards an order. */
+export interface TinYield {
+  readonly rack: RackTin;
+  readonly pieces: number;
+  readonly areaMm2: number;
+}
+
+/** One way to fill an order from the rack. */
+export interface OrderAnswer {
+  readonly tins: readonly (TinCount & { readonly name: string; readonly pieces: number })[];
+  readonly slabs: number;
+  readonly pieces: number;
+  /** Share of the laid area that is not part of an ordered piece: trim, kerf, and pieces over the order. */
+  readonly waste: number;
+  /** Height at which the slab stands, mm: as written, or lower where a tin is too shallow for that. */
+  readonly heightMm: number;
+  /** How often the rack is gone through: 1 where there are tins enough. */
+  readonly rounds: number;
+}
+
+/** Solves an integer program given as text in CPLEX LP format; null where it cannot be met. */
+export type SolveProgram = (program: string) => Promise<ReadonlyMap<string, number> | null>;
+
+/** A slab may stand this much lower than written in order to use a shallow tin. */
+const LOWEST_SHARE = 0.75;
+const MOST_HEIGHTS = 3;
+const MOST_SLABS_MORE = 3;
+const MOST_ROUNDS = 12;
+const MOST_ANSWERS = 5;
+
+/** What each kind of tin gives at a height; kinds that are too shallow or give nothing are left out. */
+export function tinYields(rack: readonly RackTin[], order: Order, heightMm: number, kerfMm: number): TinYield[] {
+  return rack.flatMap((kind) => {
+    const tin = asTin(kind.tin);
+    const holds = tin.depthMm === 0 || tin.depthMm >= heightMm - 1e-6;
+    const cut = holds ? cutBySize(tin, heightMm, order, kerfMm) : null;
+    const pieces = cut ? wholePieces(tin, heightMm, cut) : 0;
+    return pieces > 0 ? [{ rack: kind, pieces, areaMm2: areaMm2At(tin, heightMm / 2) }] : [];
+  });
+}
+
+const mm2 = (value: number) => value.toFixed(3);
+
+/**
+ * The integer program of an order: x_i tins of kind i, enough pieces, no more tins than there are, and the least area; or,
+ * where `slabs` is not given, the least number of tins.
+ */
+export function orderProgram(yields: readonly TinYield[], count: number, rounds: number, slabs?: number): string {
+  const sum = (of: (one: TinYield) => string) => yields.map((one, i) => `${of(one)} x${i}`).join(' + ');
+  return [
+    'Minimize',
+    ` obj: ${slabs === undefined ? sum(() => '1') : sum(({ areaMm2 }) => mm2(areaMm2))}`,
+    'Subject To',
+    ` pieces: ${sum(({ pieces }) => String(pieces))} >= ${count}`,
+    ...(slabs === undefined ? [] : [` slabs: ${sum(() => '1')} = ${slabs}`]),
+    'Bounds',
+    ...yields.map(({ rack }, i) => ` 0 <= x${i} <= ${rack.count * rounds}`),
+    'General',
+    ` ${yields.map((_, i) => `x${i}`).join(' ')}`,
+    'End',
+  ].join('\n');
+}
+
+function answerOf(
+  counts: readonly number[],
+  yields: readonly TinYield[],
+  order: Order,
+  heightMm: number,
+  rounds: number,
+): OrderAnswer {
+  const used = yields.flatMap((one, i) => (counts[i]! > 0 ? [{ ...one, count: counts[i]! }] : []));
+  const total = (of: (one: TinYield) => number) => used.reduce((sum, one) => sum + one.count * of(one), 0);
+  const orderedMm2 = order.count * order.lengthMm * order.widthMm;
+  return {
+    tins: used.map(({ rack, count, pieces }) => ({ tin: rack.tin, count, name: rack.name, pieces })),
+    slabs: total(() => 1),
+    pieces: total(({ pieces }) => pieces),
+    waste: Math.max(0, 1 - orderedMm2 / total(({ areaMm2 }) => areaMm2)),
+    heightMm,
+    rounds,
+  };
+}
+
+/** The heights worth a try: as written, and those of tins that are a little too shallow for that. */
+function heightsFor(rack: readonly RackTin[], writtenMm: number): number[] {
+  const shallow = rack
+    .map(({ tin }) => asTin(tin).depthMm)
+    .filter((depthMm) => depthMm > 0 && depthMm < writtenMm && depthMm >= writtenMm * LOWEST_SHARE);
+  return [writtenMm, ...[...new Set(shallow)].sort((a, b) => b - a)].slice(0, MOST_HEIGHTS);
+}
+
+/**
+ * The best few ways to fill an order from the rack: for each number of slabs, from the fewest possible on, the tins with the
+ * least waste; of two answers the one that wastes more and needs no fewer slabs is dropped. Each is a proven optimum of its
+ * integer program.
+ *
+ * Where the rack does not reach, it is gone through again, and the answer says how often.
+ *
+ * @param rack kinds of tin; of one kind at most `count` at once
+ * @param writtenMm height of the slab as written, mm
+ * @param solve an exact solver
+ * @returns the answers, least waste first; none where no tin gives a single piece
+ */
+export async function orderAnswers(
+  rack: readonly RackTin[],
+  order: Order,
+  writtenMm: number,
+  kerfMm: number,
+  solve: SolveProgram,
+): Promise<OrderAnswer[]> {
+  const answers: OrderAnswer[] = [];
+  for (const heightMm of heightsFor(rack, writtenMm)) {
+    const yields = tinYields(rack, order, heightMm, kerfMm);
+    const atOnce = yields.reduce((sum, { rack: { count }, pieces }) => sum + count * pieces, 0);
+    const rounds = Math.ceil(order.count / atOnce);
+    if (atOnce === 0 || rounds > MOST_ROUNDS) continue;
+    const countsOf = async (slabs?: number) => {
+      const found = await solve(orderProgram(yields, order.count, rounds, slabs));
+      return found && yields.map((_, i) => Math.round(found.get(`x${i}`) ?? 0));
+    };
+    const fewest = (await countsOf())?.reduce((sum, one) => sum + one, 0);
+    if (fewest === undefined) continue;
+    for (let slabs = fewest; slabs <= fewest + MOST_SLABS_MORE; slabs++) {
+      const counts = await countsOf(slabs);
+      if (counts) answers.push(answerOf(counts, yields, order, heightMm, rounds));
+    }
+  }
+  const worse = (a: OrderAnswer, b: OrderAnswer) =>
+    a !== b &&
+    b.waste <= a.waste + 1e-9 &&
+    b.slabs <= a.slabs &&
+    b.heightMm >= a.heightMm &&
+    (b.waste < a.waste - 1e-9 || b.slabs < a.slabs || b.heightMm > a.heightMm);
+  return answers
+    .filter((one) => !answers.some((other) => worse(one, other)))
+    .sort((a, b) => a.waste - b.waste || a.slabs - b.slabs)
+    .slice(0, MOST_ANSWERS);
+}

@@ -1,0 +1,143 @@
+import { cashToBuy, packsToBuy } from '../cost';
+import { ingredientNamed, plainName, type Ingredient, type Larder } from '../larder';
+import { benchAmount, benchMass, type Measures, type Unit } from '../measure';
+import type { Vessel } from '../tin';
+import { makingsOf, type Making, type PlannedWork } from './makings';
+
+/** Where a part of something goes. */
+export interface Division {
+  readonly making: string;
+  readonly name: string;
+  readonly massG: number | null;
+  /** As it is measured at the bench. */
+  readonly measured: string;
+  readonly state: string | null;
+}
+
+/** One thing to weigh: all of it at once, then divided. */
+export interface GatheredItem {
+  readonly key: string;
+  readonly name: string;
+  /** All of it, g; null where a part of it cannot be weighed. */
+  readonly massG: number | null;
+  readonly measured: string;
+  readonly divisions: readonly Division[];
+  readonly heldG: number | null;
+  /** What the shelf lacks, in whole packs of the kind usually bought; null where the larder has no pack of it. */
+  readonly toBuy: { readonly packs: number; readonly pack: string; readonly cash: number | null } | null;
+}
+
+export interface GatheredVessel {
+  readonly making: string;
+  readonly name: string;
+  readonly kind: 'pot' | 'bowl';
+  readonly neededMl: number;
+  readonly cooks: number;
+  /** The smallest of the shop's that holds it, or null where none does or none are named. */
+  readonly vessel: string | null;
+}
+
+export interface Gathered {
+  /** In the order of use. */
+  readonly items: readonly GatheredItem[];
+  readonly makings: readonly Making[];
+  readonly vessels: readonly GatheredVessel[];
+  /** Cost of the whole packs that are to be bought. */
+  readonly basket: number;
+}
+
+interface Where {
+  readonly larder: Larder;
+  readonly measures: Measures;
+  readonly scaleStepG: number;
+  readonly vessels: readonly Vessel[];
+}
+
+interface Found {
+  readonly name: string;
+  readonly ingredient: Ingredient | null;
+  readonly divisions: Division[];
+  readonly units: Set<Unit>;
+  quantity: number;
+}
+
+/**
+ * Everything to weigh for some slabs, in the order in which it is used, each thing once with its divisions; the pots and bowls
+ * that are needed; and what is to be bought against what is held.
+ *
+ * @param works the slabs, planned, with the parts of divided lines laid out
+ * @param owns the entries that a slab file brings, by the work's key
+ */
+export function gathered(
+  works: readonly PlannedWork[],
+  { larder, measures, scaleStepG, vessels }: Where,
+  owns: ReadonlyMap<string, Larder> = new Map(),
+): Gathered {
+  const makings = makingsOf(works);
+  const found = new Map<string, Found>();
+  for (const { id, name, goesInto, lines } of makings) {
+    for (const { line, massG, quantity } of lines) {
+      if (quantity <= 0) continue;
+      const ingredient = ingredientNamed(line.ingredient, larder, owns.get(goesInto[0]!.key));
+      const key = plainName(ingredient?.name ?? line.ingredient);
+      const item = found.get(key) ?? {
+        name: ingredient?.name ?? line.ingredient,
+        ingredient,
+        divisions: [],
+        units: new Set<Unit>(),
+        quantity: 0,
+      };
+      item.units.add(line.unit);
+      item.quantity += quantity;
+      const { text } = benchAmount(quantity, line.unit, massG, measures, scaleStepG);
+      item.divisions.push({ making: id, name, massG, measured: text, state: line.state ?? null });
+      found.set(key, item);
+    }
+  }
+  const items = [...found].map(([key, item]) => itemOf(key, item, measures, scaleStepG));
+  return {
+    items,
+    makings,
+    vessels: makings.map((making) => vesselFor(making, vessels)),
+    basket: items.reduce((sum, { toBuy }) => sum + (toBuy?.cash ?? 0), 0),
+  };
+}
+
+function itemOf(
+  key: string,
+  { name, ingredient, divisions, units, quantity }: Found,
+  measures: Measures,
+  stepG: number,
+): GatheredItem {
+  // prettier-ignore
+  const known = divisions.every(({ massG }) => massG !== null);
+  const massG = known ? divisions.reduce((sum, one) => sum + one.massG!, 0) : null;
+  const [unit] = units;
+  const measured =
+    units.size === 1 && unit !== undefined
+      ? benchAmount(quantity, unit, massG, measures, stepG).text
+      : massG === null
+        ? 'see below'
+        : benchMass(massG, stepG).text;
+  const heldG = ingredient?.heldG ?? null;
+  const lacksG = massG === null ? 0 : Math.max(0, massG - (heldG ?? 0));
+  const pack = ingredient?.packs?.[0];
+  return {
+    key,
+    name,
+    massG,
+    measured,
+    divisions,
+    heldG,
+    toBuy: pack
+      ? { packs: packsToBuy(ingredient, lacksG) ?? 0, pack: pack.name, cash: cashToBuy(ingredient, lacksG) }
+      : null,
+  };
+}
+
+function vesselFor({ id, name, vessel, cooks }: Making, vessels: readonly Vessel[]): GatheredVessel {
+  const holding = vessels
+    .filter(({ kind, volumeMl }) => kind === vessel.kind && volumeMl >= vessel.volumeMl)
+    .sort((a, b) => a.volumeMl - b.volumeMl);
+  return { making: id, name, kind: vessel.kind, neededMl: vessel.volumeMl, cooks, vessel: holding[0]?.name ?? null };
+}

@@ -1,0 +1,55 @@
+import { asTin, isSheet } from './sheet';
+import type { AnyTin } from './types';
+import { lean, outlineAt } from './volume';
+
+/** One sheet with flaps, two strips that cross, or, for a slab that is turned out, paper to the rim and no flaps. */
+export const LININGS = ['one sheet', 'crossed strips', 'turned out'] as const;
+export type Lining = (typeof LININGS)[number];
+
+/** A piece of paper to cut, mm. */
+export interface Paper {
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly what: string;
+}
+
+/** A flap to lift the slab by, on each side. */
+const FLAP_MM = 40;
+/** So much of the sheet stands out round a free-form slab. */
+const MARGIN_MM = 20;
+
+/**
+ * The paper to cut for a tin.
+ *
+ * One sheet is the base, two walls and two flaps each way, in one piece; crossed strips are one for each direction, as wide as
+ * the base there. A flared wall is longer than the tin is deep; a round tin takes a disc with a strip for its wall.
+ *
+ * @example linerPapers(tin300x200x40, 'one sheet') // [{ lengthMm: 460, widthMm: 360, what: 'one sheet' }]
+ */
+export function linerPapers(any: AnyTin, lining: Lining): Paper[] {
+  const tin = asTin(any);
+  const base = outlineAt(tin, 0);
+  if (isSheet(any)) {
+    const [length, width] = [Math.min(any.lengthMm, base.lengthMm + 2 * MARGIN_MM), Math.min(any.widthMm, base.widthMm + 2 * MARGIN_MM)]; // prettier-ignore
+    return [{ lengthMm: length, widthMm: width, what: 'under the slab' }];
+  }
+  const wallMm = tin.depthMm * Math.hypot(1, lean(tin));
+  const flapMm = lining === 'turned out' ? 0 : FLAP_MM;
+  if (tin.shape === 'round') {
+    const round = Math.PI * outlineAt(tin, tin.depthMm).lengthMm;
+    const strip = { lengthMm: base.lengthMm + 2 * (wallMm + FLAP_MM), widthMm: 60, what: 'strip to lift by' };
+    return [
+      { lengthMm: base.lengthMm, widthMm: base.lengthMm, what: 'disc' },
+      { lengthMm: round + 20, widthMm: wallMm, what: 'wall' },
+      ...(lining === 'turned out' ? [] : [strip]),
+    ];
+  }
+  const over = 2 * (wallMm + flapMm);
+  if (lining !== 'crossed strips') {
+    return [{ lengthMm: base.lengthMm + over, widthMm: base.widthMm + over, what: 'one sheet' }];
+  }
+  return [
+    { lengthMm: base.lengthMm + over, widthMm: base.widthMm, what: 'strip along' },
+    { lengthMm: base.widthMm + over, widthMm: base.lengthMm, what: 'strip across' },
+  ];
+}

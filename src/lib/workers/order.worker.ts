@@ -1,0 +1,27 @@
+/** Finds the tins for an order, away from the screen. The solver is fetched only when the first order is asked for. */
+import loader from 'highs';
+import wasm from 'highs/runtime?url';
+import { orderAnswers, type Order, type OrderAnswer } from '../../core/cut';
+import type { RackTin } from '../../core/tin';
+import { solverOf } from '../solver';
+
+export interface OrderAsked {
+  readonly rack: readonly RackTin[];
+  readonly order: Order;
+  readonly heightMm: number;
+  readonly kerfMm: number;
+}
+export type OrderFound = { readonly ok: true; readonly answers: readonly OrderAnswer[] } | { readonly ok: false };
+
+const ready = loader({ locateFile: () => wasm }).then(solverOf);
+
+addEventListener('message', (event: MessageEvent<OrderAsked>) => {
+  const { rack, order, heightMm, kerfMm } = event.data;
+  ready
+    .then((solve) => orderAnswers(rack, order, heightMm, kerfMm, solve))
+    .then(
+      (answers): OrderFound => ({ ok: true, answers }),
+      (): OrderFound => ({ ok: false }),
+    )
+    .then((found) => postMessage(found));
+});

@@ -1,0 +1,72 @@
+<!-- Line by line: what each preparation takes now, as it is weighed and as it is measured, and what vessel it needs. -->
+<script lang="ts">
+  import { grams } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import { laidOut } from '../../../../core/slab';
+
+  const work = slabWork();
+  const slab = $derived(laidOut(work.draft.slab));
+  const now = $derived(work.plan);
+</script>
+
+<h2>Line by line</h2>
+<table class="table lines">
+  <thead>
+    <tr><th>Ingredient</th><th class="num">Written</th><th class="num">Now, g</th><th class="num">Measure</th></tr>
+  </thead>
+  {#each slab.preparations as preparation, p (preparation.id)}
+    {@const planned = now.preparations[p]!}
+    <tbody>
+      <tr class="group">
+        <th scope="rowgroup" colspan="2">{preparation.name}</th>
+        <td class="num" colspan="2"
+          >{planned.multiple.toFixed(2)} x{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}<span class="quiet"
+            >, {planned.vessel.kind} of {(planned.vessel.volumeMl / 1000).toFixed(1)} l</span
+          ></td
+        >
+      </tr>
+      {#each preparation.lines as line, l (l)}
+        {@const amount = planned.lines[l]!}
+        {#if line.quantity > 0}
+          <tr>
+            <td
+              >{line.ingredient}{#if line.state}<span class="quiet">, {line.state}</span>{/if}{#if line.part}<span
+                  class="quiet">{`, ${(line.part.share * 100).toFixed(0)} % of it`}</span
+                >{/if}</td
+            >
+            <td class="num quiet">{amount.asWritten}</td>
+            <td class="num"><b>{amount.massG === null ? 'no weight' : grams(amount.massG)}</b></td>
+            <td class="num">
+              {amount.measured}{#if Math.abs(amount.measuredError) >= 0.03}<span class="off">
+                  ({amount.measuredError > 0 ? '+' : '-'}{Math.abs(amount.measuredError * 100).toFixed(0)} %)</span
+                >{/if}
+            </td>
+          </tr>
+        {/if}
+      {/each}
+    </tbody>
+  {/each}
+</table>
+
+<style>
+  h2 {
+    margin: 0.8rem 0 0.4rem;
+  }
+
+  .group th,
+  .group td {
+    border-bottom: 1px solid var(--rule-strong);
+    padding-top: 0.6rem;
+    color: var(--ink);
+    font-weight: 650;
+  }
+
+  .group .quiet {
+    font-weight: 400;
+    color: var(--quiet);
+  }
+
+  .off {
+    color: var(--hot);
+  }
+</style>

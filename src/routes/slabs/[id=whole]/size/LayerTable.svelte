@@ -1,0 +1,104 @@
+<!-- Layer by layer: what was written and what it is now; a thickness can be written as well as pulled. -->
+<script lang="ts">
+  import { plan, type Plan } from '../../../../core/plan';
+  import { tinInWords } from '../../../../core/tin';
+  import { grams, mm, percent } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { inTins } from './tins';
+
+  const work = slabWork();
+  const { draft } = work;
+  const slab = $derived(draft.slab);
+  const now: Plan = $derived(work.plan);
+  const asWritten = $derived(
+    plan(inTins(slab, [{ tin: slab.tin, count: 1 }], { mode: 'same-thickness' }), work.larder, work.shop),
+  );
+  const many = $derived(now.slabs.length > 1 || now.slabs[0]!.count > 1);
+</script>
+
+<h2>Layer by layer</h2>
+<table class="table">
+  <thead>
+    <tr
+      ><th>Layer, from the top</th><th class="num">Written, mm</th><th class="num">Now, mm</th><th class="num"
+        >Written, g</th
+      ><th class="num">Now{many ? ' in all' : ''}, g</th></tr
+    >
+  </thead>
+  <tbody>
+    {#each [...slab.layers.keys()].reverse() as at (slab.layers[at]!.id)}
+      {@const before = asWritten.layers[at]!}
+      {@const after = now.layers[at]!}
+      {@const { id, name } = slab.layers[at]!}
+      <tr>
+        <td
+          >{name}{#if after.covers !== null}<span class="quiet">, covers {percent(after.covers)} of the face</span
+            >{/if}</td
+        >
+        <td class="num quiet">{before.thicknessMm > 0 ? mm(before.thicknessMm) : '-'}</td>
+        <td class="num field">
+          {#if after.thicknessMm > 0}
+            <NumberField
+              label="{name}, mm now"
+              hideLabel
+              value={Number(after.thicknessMm.toFixed(1))}
+              limits={{ min: 0.5, max: 200 }}
+              name="{id} thickness"
+              typed={draft.typed}
+              onvalue={(thicknessMm) => thicknessMm !== null && work.setThickness(id, thicknessMm)}
+            />
+          {:else}-{/if}
+        </td>
+        <td class="num quiet">{grams(before.massG)}</td>
+        <td class="num"><b>{grams(after.massG)}</b></td>
+      </tr>
+    {/each}
+  </tbody>
+</table>
+
+{#if many}
+  <h2>Into each tin</h2>
+  <table class="table">
+    <thead>
+      <tr
+        ><th>Tin</th><th class="num">High, mm</th>{#each slab.layers as { id, name } (id)}<th class="num">{name}, g</th
+          >{/each}<th class="num">Each, g</th></tr
+      >
+    </thead>
+    <tbody>
+      {#each now.slabs as one, i (i)}
+        <tr>
+          <td>{one.count} x {tinInWords(one.sheet ?? one.tin)}</td>
+          <td class="num">{mm(one.slab.heightMm)}</td>
+          {#each one.layers as { id, massG } (id)}<td class="num">{grams(massG)}</td>{/each}
+          <td class="num"><b>{grams(one.slab.massG)}</b></td>
+        </tr>
+      {/each}
+    </tbody>
+    <tfoot>
+      <tr>
+        <td colspan="2">All {now.slabs.reduce((sum, { count }) => sum + count, 0)}</td>
+        {#each now.layers as { id, massG } (id)}<td class="num">{grams(massG)}</td>{/each}
+        <td class="num">{grams(now.slab.massG)}</td>
+      </tr>
+    </tfoot>
+  </table>
+{/if}
+
+<style>
+  h2 {
+    margin: 0.8rem 0 0.4rem;
+  }
+
+  .field {
+    width: 5.6rem;
+    padding-top: 0.1rem;
+    padding-bottom: 0.1rem;
+  }
+
+  .field :global(input) {
+    text-align: right;
+    font-weight: 650;
+  }
+</style>

@@ -1,0 +1,194 @@
+<!-- From an order to tins: so many pieces of a size, and the best ways to make them from the rack. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { onDestroy } from 'svelte';
+  import { plan } from '../../../../core/plan';
+  import type { OrderAnswer } from '../../../../core/cut';
+  import type { Scale } from '../../../../core/slab';
+  import { mm, percent } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import type { OrderAsked, OrderFound } from '$lib/workers/order.worker';
+  import OrderWorker from '$lib/workers/order.worker?worker';
+  import { inTins } from './tins';
+
+  let { scale }: { scale: Extract<Scale, { mode: 'pieces' }> } = $props();
+
+  const work = slabWork();
+  const { draft } = work;
+  let answers: readonly OrderAnswer[] | null = $state.raw(null);
+  let asked: Scale | null = $state.raw(null);
+  let busy = $state(false);
+  let failed = $state('');
+  let worker: Worker | null = null;
+
+  const question = (of: Scale) => JSON.stringify({ ...of, heightMm: 0 });
+  const stale = $derived(asked !== null && question(asked) !== question(scale));
+
+  function set(part: Partial<typeof scale>) {
+    draft.change({ ...draft.slab, scale: { ...scale, heightMm: undefined, ...part } }, 'order');
+  }
+
+  function stop() {
+    worker?.terminate();
+    worker = null;
+    busy = false;
+  }
+
+  function find() {
+    stop();
+    failed = '';
+    busy = true;
+    const made = new OrderWorker();
+    worker = made;
+    const { tins: _tins, scale: _scale, ...bare } = draft.slab;
+    const heightMm = plan(bare, work.larder, work.shop).slab.heightMm;
+    const message: OrderAsked = {
+      rack: $state.snapshot(work.rack) as OrderAsked['rack'],
+      order: { ...scale },
+      heightMm,
+      kerfMm: draft.slab.cut?.kerfMm ?? 0,
+    };
+    made.onmessage = ({ data }: MessageEvent<OrderFound>) => {
+      if (data.ok) answers = data.answers;
+      else failed = 'The solver gave up on this one. Try another size or count';
+      asked = $state.snapshot(scale);
+      stop();
+    };
+    made.onerror = () => {
+      failed = 'The solver could not be started. Reload the page and try again';
+      stop();
+    };
+    made.postMessage(message);
+  }
+
+  onDestroy(stop);
+
+  const highest = $derived(Math.max(...(answers ?? []).map(({ heightMm }) => heightMm)));
+  const tinsOf = ({ tins }: OrderAnswer) => tins.map(({ tin, count }) => ({ tin, count }));
+  /** Where the chosen tins are shallower than the slab is high, it is made lower. */
+  const heightOf = ({ heightMm }: OrderAnswer) => (heightMm < highest - 1e-6 ? heightMm : undefined);
+
+  function take(answer: OrderAnswer) {
+    draft.change(inTins(draft.slab, tinsOf(answer), { ...scale, heightMm: heightOf(answer) }));
+    asked = { ...scale, heightMm: heightOf(answer) };
+  }
+
+  const lastTaken = (answer: OrderAnswer) =>
+    scale.heightMm === heightOf(answer) &&
+    JSON.stringify(tinsOf(answer)) === JSON.stringify(draft.slab.tins ?? [{ tin: draft.slab.tin, count: 1 }]);
+</script>
+
+<form
+  class="order"
+  onsubmit={(event) => {
+    event.preventDefault();
+    find();
+  }}
+>
+  <NumberField
+    label="Pieces"
+    value={scale.count}
+    limits={{ min: 1, max: 10000, whole: true }}
+    name="order count"
+    typed={draft.typed}
+    onvalue={(count) => count !== null && set({ count })}
+  />
+  <NumberField
+    label="Length, mm"
+    value={scale.lengthMm}
+    limits={{ min: 5, max: 1000 }}
+    name="order length"
+    typed={draft.typed}
+    onvalue={(lengthMm) => lengthMm !== null && set({ lengthMm })}
+  />
+  <NumberField
+    label="Width, mm"
+    value={scale.widthMm}
+    limits={{ min: 5, max: 1000 }}
+    name="order width"
+    typed={draft.typed}
+    onvalue={(widthMm) => widthMm !== null && set({ widthMm })}
+  />
+  {#if busy}<Button size="small" kind="secondary" on:click={stop}>Stop</Button>
+  {:else}<Button size="small" type="submit">Find tins</Button>{/if}
+</form>
+<div role="status">
+  {#if busy}<p class="quiet">Trying the tins on the rack ...</p>{/if}
+  {#if failed}<p class="said harm">{failed}.</p>{/if}
+  {#if answers && answers.length === 0}
+    <p class="said">
+      No tin on the rack gives a piece of {scale.lengthMm} x {scale.widthMm} mm at this height, or it would take over 12 rounds.
+      Make the pieces smaller, the slab lower, or add a tin to the rack.
+    </p>
+  {/if}
+</div>
+{#if answers && answers.length > 0}
+  {#if stale}<p class="said">The order has changed since: find tins again.</p>{/if}
+  <table class="table answers">
+    <thead>
+      <tr
+        ><th>Tins</th><th class="num">Slabs</th><th class="num">Pieces</th><th class="num">High, mm</th><th class="num"
+          >Waste</th
+        ><th><span class="unseen">Choose</span></th></tr
+      >
+    </thead>
+    <tbody>
+      {#each answers as answer (JSON.stringify(answer))}
+        <tr class:on={lastTaken(answer)}>
+          <td>
+            {answer.tins.map(({ name, count, pieces }) => `${count} x ${name} (${pieces} each)`).join(' + ')}
+            {#if answer.rounds > 1}<span class="quiet">in {answer.rounds} rounds</span>{/if}
+          </td>
+          <td class="num">{answer.slabs}</td>
+          <td class="num"
+            >{answer.pieces}{#if answer.pieces > scale.count}<span class="quiet"
+                >{` (${answer.pieces - scale.count} over)`}</span
+              >{/if}</td
+          >
+          <td class="num">{mm(answer.heightMm)}</td>
+          <td class="num">{percent(answer.waste)}</td>
+          <td class="num"
+            ><Button size="small" kind="tertiary" on:click={() => take(answer)}>Make it so</Button></td
+          >
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  <p class="quiet small">
+    Waste is all that is laid and not ordered: trims, kerf and pieces over. Each row is the least waste possible with that
+    many slabs.
+  </p>
+{/if}
+
+<style>
+  .order {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    align-items: end;
+    margin-top: 0.5rem;
+  }
+
+  .order :global(.number-field) {
+    width: 6.4rem;
+  }
+
+  .answers {
+    margin-top: 0.5rem;
+  }
+
+  .on td {
+    background: var(--sunk);
+    box-shadow: inset 0 2px 0 var(--primary), inset 0 -2px 0 var(--primary);
+  }
+
+  .small {
+    font-size: 0.82rem;
+    margin-top: 0.3rem;
+  }
+
+  p {
+    margin-top: 0.4rem;
+  }
+</style>

@@ -1,0 +1,165 @@
+<!-- The tins at hand: a tap makes the slab in one of them, plus and minus in several at once. -->
+<script lang="ts">
+  import Add from 'carbon-icons-svelte/lib/Add.svelte';
+  import Subtract from 'carbon-icons-svelte/lib/Subtract.svelte';
+  import { tinsOf } from '../../../../core/plan';
+  import type { TinCount } from '../../../../core/slab';
+  import { sameTin, tinInWords, type AnyTin, type RackTin } from '../../../../core/tin';
+  import { slabWork } from '$lib/slabContext';
+  import TinShape from '$lib/ui/TinShape.svelte';
+  import { inTins } from './tins';
+
+  const work = slabWork();
+  const { draft } = work;
+  const slab = $derived(draft.slab);
+  const tins = $derived(tinsOf(slab));
+
+  const bare = (tin: AnyTin) => (tin.shape === 'sheet' ? { ...tin, outlineMm: undefined } : tin);
+  const same = (a: AnyTin, b: AnyTin) => sameTin(bare(a), bare(b));
+  const countOf = (tin: AnyTin) => tins.find((one) => same(one.tin, tin))?.count ?? 0;
+
+  /** The written tin stands first; where the rack has it, with the rack's count. */
+  const kinds = $derived.by(() => {
+    const written = work.rack.find(({ tin }) => same(tin, slab.tin));
+    const first: Pick<RackTin, 'id' | 'name' | 'count' | 'tin'> = {
+      id: 0,
+      name: written ? `${written.name}, as written` : 'As written',
+      count: written?.count ?? 1,
+      tin: slab.tin,
+    };
+    return [first, ...work.rack.filter(({ tin }) => !same(tin, slab.tin))];
+  });
+
+  function choose(tin: AnyTin) {
+    draft.change(inTins(slab, [{ tin, count: 1 }]));
+  }
+
+  function count(tin: AnyTin, by: number) {
+    const others = tins.filter((one) => !same(one.tin, tin));
+    const now = tins.find((one) => same(one.tin, tin));
+    const next: TinCount[] = [...tins];
+    const at = tins.findIndex((one) => same(one.tin, tin));
+    const n = (now?.count ?? 0) + by;
+    if (at === -1) next.push({ tin, count: 1 });
+    else next[at] = { tin: now!.tin, count: n };
+    draft.change(inTins(slab, n < 1 && at !== -1 ? others : next));
+  }
+</script>
+
+<ul class="rack">
+  {#each kinds as { id, name, count: have, tin } (id)}
+    {@const on = countOf(tin)}
+    <li class:on={on > 0}>
+      <button type="button" class="choose" aria-pressed={on > 0} onclick={() => choose(tin)}>
+        <TinShape {tin} pxPerMm={0.13} />
+        <span class="words">
+          <b
+            >{name}{#if have > 1}<span class="quiet">{` x ${have}`}</span>{/if}</b
+          >
+          <span class="quiet">{tinInWords(bare(tin))}</span>
+        </span>
+      </button>
+      <div class="count">
+        <button
+          type="button"
+          aria-label="One {name} less"
+          disabled={on === 0 || (on === 1 && tins.length === 1)}
+          onclick={() => count(tin, -1)}><Subtract size={16} /></button
+        >
+        <output aria-label="{name}, how many">{on || ''}</output>
+        <button type="button" aria-label="One {name} more" onclick={() => count(tin, 1)}><Add size={16} /></button>
+      </div>
+    </li>
+  {/each}
+</ul>
+
+<style>
+  .rack {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(215px, 1fr));
+    gap: 0.4rem;
+  }
+
+  li {
+    display: flex;
+    background: var(--panel);
+    border: 1px solid var(--rule);
+  }
+
+  li.on {
+    border-color: var(--primary);
+    box-shadow: inset 0 0 0 2px var(--primary);
+  }
+
+  button {
+    background: none;
+    border: 0;
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+  }
+
+  button:disabled {
+    color: var(--rule-strong);
+    cursor: default;
+  }
+
+  .choose {
+    flex: 1;
+    display: grid;
+    grid-template-columns: 54px 1fr;
+    gap: 0.5rem;
+    align-items: center;
+    justify-items: center;
+    min-height: 58px;
+    padding: 0.3rem 0.4rem;
+    font-size: 0.86rem;
+    text-align: left;
+  }
+
+  .words {
+    display: grid;
+    justify-self: start;
+  }
+
+  .quiet {
+    font-size: 0.8rem;
+    font-weight: 400;
+  }
+
+  .count {
+    display: grid;
+    align-content: space-between;
+    justify-items: center;
+    width: 30px;
+    border-left: 1px solid var(--rule);
+    flex-direction: column;
+  }
+
+  .count button {
+    width: 100%;
+    min-height: 20px;
+    padding: 0;
+  }
+
+  .count button:first-child {
+    order: 3;
+  }
+
+  output {
+    order: 2;
+    font-weight: 650;
+    font-size: 0.95rem;
+    min-height: 1.3em;
+  }
+
+  @media (pointer: coarse) {
+    .count {
+      width: 44px;
+    }
+
+    .count button {
+      min-height: 44px;
+    }
+  }
+</style>
