@@ -14,6 +14,7 @@
 
   const ROOMS = [
     ['/slabs', 'Slabs'],
+    ['/gather', 'Gather'],
     ['/larder', 'Larder'],
     ['/tins', 'Tins'],
     ['/settings', 'Settings'],

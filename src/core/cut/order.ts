@@ -33,7 +33,9 @@ export type SolveProgram = (program: string) => Promise<ReadonlyMap<string, numb
 /** A slab may stand this much lower than written in order to use a shallow tin. */
 const LOWEST_SHARE = 0.75;
 const MOST_HEIGHTS = 3;
-const MOST_SLABS_MORE = 3;
+const MOST_SLABS_MORE = 2;
+/** Two answers count as different from this area on. */
+const NEXT_MM2 = 100;
 const MOST_ROUNDS = 12;
 const MOST_ANSWERS = 5;
 
@@ -50,18 +52,29 @@ export function tinYields(rack: readonly RackTin[], order: Order, heightMm: numb
 
 const mm2 = (value: number) => value.toFixed(3);
 
+/** What an order's program asks for besides enough pieces. */
+interface Wanted {
+  /** Just so many tins; without it, as few as possible. */
+  readonly slabs?: number;
+  /** At least this area: for the next best answer after one that is known. */
+  readonly fromMm2?: number;
+}
+
 /**
  * The integer program of an order: x_i tins of kind i, enough pieces, no more tins than there are, and the least area; or,
- * where `slabs` is not given, the least number of tins.
+ * where the number of tins is not given, the least number of tins.
  */
-export function orderProgram(yields: readonly TinYield[], count: number, rounds: number, slabs?: number): string {
+export function orderProgram(yields: readonly TinYield[], count: number, rounds: number, wanted: Wanted = {}): string {
+  const { slabs, fromMm2 } = wanted;
   const sum = (of: (one: TinYield) => string) => yields.map((one, i) => `${of(one)} x${i}`).join(' + ');
+  const area = sum(({ areaMm2 }) => mm2(areaMm2));
   return [
     'Minimize',
-    ` obj: ${slabs === undefined ? sum(() => '1') : sum(({ areaMm2 }) => mm2(areaMm2))}`,
+    ` obj: ${slabs === undefined ? sum(() => '1') : area}`,
     'Subject To',
     ` pieces: ${sum(({ pieces }) => String(pieces))} >= ${count}`,
     ...(slabs === undefined ? [] : [` slabs: ${sum(() => '1')} = ${slabs}`]),
+    ...(fromMm2 === undefined ? [] : [` area: ${area} >= ${mm2(fromMm2)}`]),
     'Bounds',
     ...yields.map(({ rack }, i) => ` 0 <= x${i} <= ${rack.count * rounds}`),
     'General',
@@ -99,16 +112,16 @@ function heightsFor(rack: readonly RackTin[], writtenMm: number): number[] {
 }
 
 /**
- * The best few ways to fill an order from the rack: for each number of slabs, from the fewest possible on, the tins with the
- * least waste; of two answers the one that wastes more and needs no fewer slabs is dropped. Each is a proven optimum of its
- * integer program.
+ * The best few ways to fill an order from the rack, at the written height first, then by waste. For each number of slabs, from
+ * the fewest possible on, the tins with the least waste and the next best; each is a proven optimum of its integer program.
  *
- * Where the rack does not reach, it is gone through again, and the answer says how often.
+ * Where the rack does not reach, it is gone through again, and the answer says how often. Tins that are a little too shallow
+ * come in with a lower slab.
  *
  * @param rack kinds of tin; of one kind at most `count` at once
  * @param writtenMm height of the slab as written, mm
  * @param solve an exact solver
- * @returns the answers, least waste first; none where no tin gives a single piece
+ * @returns the answers; none where no tin gives a single piece
  */
 export async function orderAnswers(
   rack: readonly RackTin[],
@@ -123,25 +136,27 @@ export async function orderAnswers(
     const atOnce = yields.reduce((sum, { rack: { count }, pieces }) => sum + count * pieces, 0);
     const rounds = Math.ceil(order.count / atOnce);
     if (atOnce === 0 || rounds > MOST_ROUNDS) continue;
-    const countsOf = async (slabs?: number) => {
-      const found = await solve(orderProgram(yields, order.count, rounds, slabs));
+    const countsOf = async (wanted?: Wanted) => {
+      const found = await solve(orderProgram(yields, order.count, rounds, wanted));
       return found && yields.map((_, i) => Math.round(found.get(`x${i}`) ?? 0));
     };
-    const fewest = (await countsOf())?.reduce((sum, one) => sum + one, 0);
-    if (fewest === undefined) continue;
-    for (let slabs = fewest; slabs <= fewest + MOST_SLABS_MORE; slabs++) {
-      const counts = await countsOf(slabs);
-      if (counts) answers.push(answerOf(counts, yields, order, heightMm, rounds));
+    const areaOf = (counts: readonly number[]) => yields.reduce((sum, { areaMm2 }, i) => sum + counts[i]! * areaMm2, 0);
+    const fewest = (await countsOf())?.reduce((sum, one) => sum + one, 0) ?? Infinity;
+    for (let slabs = fewest; slabs <= fewest + MOST_SLABS_MORE && Number.isFinite(fewest); slabs++) {
+      const best = await countsOf({ slabs });
+      const next = best && (await countsOf({ slabs, fromMm2: areaOf(best) + NEXT_MM2 }));
+      for (const counts of [best, next]) if (counts) answers.push(answerOf(counts, yields, order, heightMm, rounds));
     }
   }
-  const worse = (a: OrderAnswer, b: OrderAnswer) =>
-    a !== b &&
-    b.waste <= a.waste + 1e-9 &&
-    b.slabs <= a.slabs &&
-    b.heightMm >= a.heightMm &&
-    (b.waste < a.waste - 1e-9 || b.slabs < a.slabs || b.heightMm > a.heightMm);
+  const asWritten = (one: OrderAnswer) => Math.abs(one.heightMm - writtenMm) < 1e-6;
   return answers
-    .filter((one) => !answers.some((other) => worse(one, other)))
-    .sort((a, b) => a.waste - b.waste || a.slabs - b.slabs)
+    .filter((one, at) => answers.findIndex((other) => sameTins(one, other)) === at)
+    .sort((a, b) => Number(asWritten(b)) - Number(asWritten(a)) || a.waste - b.waste || a.slabs - b.slabs)
     .slice(0, MOST_ANSWERS);
+}
+
+/** The same tins at another height are no other answer: the first, at the written height, stands. */
+function sameTins(a: OrderAnswer, b: OrderAnswer): boolean {
+  const tins = ({ tins: list }: OrderAnswer) => JSON.stringify(list.map(({ name, tin, count }) => [name, tin, count]));
+  return tins(a) === tins(b);
 }

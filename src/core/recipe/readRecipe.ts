@@ -1,7 +1,7 @@
 import type { Larder } from '../larder';
 import type { Measures } from '../measure';
 import { larderMatch } from './name';
-import { headingLine, readLine, unreadLine, type LineRead } from './readLine';
+import { headingLine, headingName, readLine, unreadLine, type LineRead } from './readLine';
 import { tidied } from './tidy';
 
 /** The most lines that are read at once; a recipe has some dozens. */
@@ -20,7 +20,8 @@ export const isListHeading = (name: string) => LIST.test(name);
 /**
  * Reads a recipe as it was pasted, line by line. Empty lines part what stands before from what stands behind and are not told.
  *
- * A short line without figures counts as a heading where it stands first or behind an empty line and an amount follows. What
+ * A short line without figures counts as a heading where it stands first or behind an empty line, and an amount or another
+ * heading follows. What
  * stands under a heading such as "Method" stays text.
  *
  * @param text up to 5000 lines; further ones come back unread
@@ -48,6 +49,7 @@ function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder):
   if (at > 0 && lines[at - 1]!.trim() !== '') return false;
   const next = lines.slice(at + 1).find((one) => one.trim() !== '');
   const leads = next !== undefined && /^[\d¼½¾⅐-⅞]/u.test(tidied(next));
-  const last = next === undefined ? false : METHOD.test(line) || LIST.test(line) || leads;
-  return last && !larderMatch(line, larder);
+  const follows =
+    next !== undefined && (leads || METHOD.test(line) || LIST.test(line) || headingName(next, larder) !== null);
+  return follows && !larderMatch(line, larder);
 }

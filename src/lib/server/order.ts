@@ -13,7 +13,13 @@ let ready: Promise<SolveProgram> | null = null;
  * What is asked of a plan, with the tins chosen for an order: the answer with the least waste. The tins that the request names
  * are the rack to choose from, else the shop's. Anything that is no order is left as it is.
  */
-export async function withTinsForOrder(slab: Slab, larder: ReturnType<typeof larderOf>, shop: Shop, asked: Asked): Promise<Asked> { // prettier-ignore
+export async function withTinsForOrder(
+  slab: Slab,
+  larder: ReturnType<typeof larderOf>,
+  shop: Shop,
+  asked: Asked,
+): Promise<Asked> {
+  // prettier-ignore
   const scale = asked.scale ?? scaleOf(slab);
   if (scale.mode !== 'pieces' || (asked.scale === undefined && slab.tins !== undefined)) return asked;
   const rack: readonly RackTin[] = asked.tins

@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Plan } from '../../core/plan';
   import type { Shop } from '../../core/shop';
-  import { endPointC, type Slab } from '../../core/slab';
+  import { endPointC, laidOut, type Slab } from '../../core/slab';
   import { tinInWords } from '../../core/tin';
   import { grams, mm } from '$lib/figures';
 
@@ -11,7 +11,8 @@
     plan: Plan;
     shop: Shop;
   }
-  let { slab, plan, shop }: Props = $props();
+  let { slab: written, plan, shop }: Props = $props();
+  const slab = $derived(laidOut(written));
 
   const hot = $derived(slab.preparations.some((one) => (endPointC(one) ?? 0) >= 100));
   const egg = $derived(slab.preparations.some(({ lines }) => lines.some(({ ingredient }) => /egg/i.test(ingredient))));
@@ -41,12 +42,12 @@
         <tbody>
           {#each preparation.lines as line, l (l)}
             {@const amount = planned.lines[l]!}
-            <tr>
+            {#if line.quantity > 0}<tr>
               <td class="box">☐</td>
               <td>{line.ingredient}{line.state ? `, ${line.state}` : ''}</td>
               <td class="num">{amount.massG === null ? 'not weighed' : `${grams(amount.massG)} g`}</td>
               <td class="num">{amount.measured.endsWith(' g') ? '' : amount.measured}</td>
-            </tr>
+            </tr>{/if}
           {/each}
         </tbody>
       </table>

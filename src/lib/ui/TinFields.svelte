@@ -99,20 +99,20 @@
   />
 {/if}
 {#if tin.shape !== 'sheet'}
-<NumberField
-  label="Depth, mm"
-  value={tin.depthMm}
-  limits={{ min: 1, max: 1000 }}
-  name="{name} depth"
-  {typed}
-  onvalue={(mm) => mm !== null && onvalue({ ...tin, depthMm: mm })}
-/>
-<NumberField
-  label="Flare, degrees from upright"
-  value={tin.flareDeg ?? 0}
-  limits={{ min: 0, max: 60 }}
-  name="{name} flare"
-  {typed}
-  onvalue={(deg) => deg !== null && onvalue({ ...tin, flareDeg: deg })}
-/>
+  <NumberField
+    label="Depth, mm"
+    value={tin.depthMm}
+    limits={{ min: 1, max: 1000 }}
+    name="{name} depth"
+    {typed}
+    onvalue={(mm) => mm !== null && onvalue({ ...tin, depthMm: mm })}
+  />
+  <NumberField
+    label="Flare, degrees from upright"
+    value={tin.flareDeg ?? 0}
+    limits={{ min: 0, max: 60 }}
+    name="{name} flare"
+    {typed}
+    onvalue={(deg) => deg !== null && onvalue({ ...tin, flareDeg: deg })}
+  />
 {/if}

@@ -3,13 +3,19 @@
   import type { Plan } from '../../core/plan';
   import { grams, mm } from '$lib/figures';
   import { money } from '$lib/money';
+  import type { KnownWarning } from '../../core/slab';
+  import Warnings from './Warnings.svelte';
 
   interface Props {
     plan: Plan;
     kept: Plan;
     unread: number;
+    known: readonly KnownWarning[];
+    onknown: (known: readonly KnownWarning[]) => void;
   }
-  let { plan, kept, unread }: Props = $props();
+  let { plan, kept, unread, known, onknown }: Props = $props();
+
+  const some = $derived(plan.warnings.length + plan.settled.length > 0);
 
   function figures({ cut, cost, slab, warnings }: Plan) {
     const [piece] = cut.pieces;
@@ -38,15 +44,8 @@
 </script>
 
 <section class="tray" aria-label="Tray">
-  {#if open && plan.warnings.length > 0}
-    <div class="list" id="warnings">
-      <h2>The second reader says</h2>
-      <ul>
-        {#each plan.warnings as { code, where, message } (code + where + message)}
-          <li class="said">{message}.</li>
-        {/each}
-      </ul>
-    </div>
+  {#if open && some}
+    <div class="list" id="warnings"><Warnings {plan} {known} {onknown} /></div>
   {/if}
   <dl class="figures" aria-live="polite">
     {#each CELLS as [key, label] (key)}
@@ -62,15 +61,15 @@
   <button
     type="button"
     class:some={plan.warnings.length > 0}
-    aria-expanded={open && plan.warnings.length > 0}
+    aria-expanded={open && some}
     aria-controls="warnings"
-    disabled={plan.warnings.length === 0}
+    disabled={!some}
     onclick={() => (open = !open)}
   >
     <span>Warnings</span>
     <b
       >{#if before.warnings !== now.warnings}<s>{before.warnings}</s>{/if}
-      {now.warnings}</b
+      {now.warnings}{#if plan.settled.length > 0}<small>{` + ${plan.settled.length} known`}</small>{/if}</b
     >
   </button>
   {#if unread > 0}
@@ -119,6 +118,11 @@
   dd b,
   button b {
     font-weight: 650;
+  }
+
+  small {
+    font-size: 0.85rem;
+    font-weight: 400;
   }
 
   s {
@@ -174,12 +178,6 @@
     color: var(--ink);
     border: 1px solid var(--rule-strong);
     padding: 0.9rem 1rem 1rem;
-  }
-
-  .list ul {
-    display: grid;
-    gap: 0.5rem;
-    margin-top: 0.5rem;
   }
 
   @media (max-width: 700px) {

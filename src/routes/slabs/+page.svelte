@@ -96,6 +96,7 @@
       aria-label="Slab file"
       onchange={fromFile}
     />
+    <Button kind="tertiary" size="field" href="/slabs/paste">Paste a recipe</Button>
     <Button kind="tertiary" size="field" on:click={() => picker.click()}>From a file</Button>
     <Button size="field" on:click={begin}>New slab</Button>
   </div>

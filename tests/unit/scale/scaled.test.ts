@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { plan, tinsOf, writtenForItsTin, type Plan } from '../../../src/core/plan';
 import { cooksNeeded } from '../../../src/core/scale';
 import type { Scale, Slab } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import { asTin, type Tin } from '../../../src/core/tin';
 import { close, deepSquare, demoLarder, levelSlabs, ryeSlice, shop, slabs, sum, tins } from '../things';
 
 const modes: fc.Arbitrary<Scale> = fc.oneof(

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { plan } from '../../../src/core/plan';
 import { filmMl, filmOf } from '../../../src/core/scale';
 import { SPREADS, type Layer, type Slab } from '../../../src/core/slab';
-import { areaMm2At, insetTin, volumeMlTo, type Tin } from '../../../src/core/tin';
+import { areaMm2At, asTin, insetTin, volumeMlTo, type Tin } from '../../../src/core/tin';
 import { close, deepSquare, demoLarder, demoSlabs, ryeSlice, shop, sum, tins } from '../things';
 
 const layer = (part: Partial<Layer>): Layer => ({ id: 'l', name: 'L', from: [], spread: 'level', ...part });

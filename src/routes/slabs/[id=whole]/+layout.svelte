@@ -18,7 +18,7 @@
   import Tray from '$lib/ui/Tray.svelte';
   import KeptElsewhere from './KeptElsewhere.svelte';
   import SlabHead from './SlabHead.svelte';
-  import { STATION_NAMES, STATIONS } from './stations';
+  import { SHEETS, STATION_NAMES, STATIONS, type Sheet } from './stations';
 
   let { data, children } = $props();
 
@@ -56,6 +56,7 @@
     setThickness,
   });
 
+  const sheet = $derived((Object.keys(SHEETS) as Sheet[]).find((one) => page.url.pathname.endsWith(`/${one}`)) ?? null);
   const station = $derived(STATIONS.find((one) => page.url.pathname.endsWith(one)) ?? 'build');
   const upper = $derived(draft.slab.layers.findLast((_, at) => (now.layers[at]?.thicknessMm ?? 0) > 0));
   const unread = $derived(draft.unread.length);
@@ -125,7 +126,7 @@
 <svelte:head><title>{draft.slab.name} - Knife Tray</title></svelte:head>
 
 <div class="work">
-  <SlabHead {draft} {keeping} {station} />
+  <SlabHead {draft} {keeping} station={sheet === null ? station : null} {sheet} />
 
   {#each draft.left as left (left.key)}
     <div class="said across">
@@ -155,37 +156,49 @@
     />
   {/if}
 
-  <div class="board">
-    <div class="views">
-      <div class="panel view">
-        <Section
-          slab={draft.slab}
-          planned={now.slabs[0]!}
-          {chosen}
-          onthickness={setThickness}
-          onchoose={(id) => (chosen = id)}
-        />
-      </div>
-      <div class="panel view">
-        <TopView
-          planned={now.slabs[0]!}
-          texture={upper ? textureOf(upper, draft.slab.preparations) : null}
-          cut={draft.slab.cut ?? { columns: 1, rows: 1 }}
-          onmove={(line, to, inside) =>
-            draft.change(
-              { ...draft.slab, cut: movedLine(draft.slab.cut ?? { columns: 1, rows: 1 }, line, to, inside) },
-              `line ${JSON.stringify(line)}`,
-            )}
-        />
-      </div>
-    </div>
+  {#if sheet !== null}
     <!-- It scrolls, so the keyboard must be able to reach it. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <section class="station" aria-label={STATION_NAMES[station]} tabindex="0">{@render children()}</section>
-  </div>
-  <Tray plan={now} {kept} {unread} />
+    <section class="whole" aria-label={SHEETS[sheet]} tabindex="0">{@render children()}</section>
+  {:else}
+    <div class="board">
+      <div class="views">
+        <div class="panel view">
+          <Section
+            slab={draft.slab}
+            planned={now.slabs[0]!}
+            {chosen}
+            onthickness={setThickness}
+            onchoose={(id) => (chosen = id)}
+          />
+        </div>
+        <div class="panel view">
+          <TopView
+            planned={now.slabs[0]!}
+            texture={upper ? textureOf(upper, draft.slab.preparations) : null}
+            cut={draft.slab.cut ?? { columns: 1, rows: 1 }}
+            onmove={(line, to, inside) =>
+              draft.change(
+                { ...draft.slab, cut: movedLine(draft.slab.cut ?? { columns: 1, rows: 1 }, line, to, inside) },
+                `line ${JSON.stringify(line)}`,
+              )}
+          />
+        </div>
+      </div>
+      <!-- It scrolls, so the keyboard must be able to reach it. -->
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <section class="station" aria-label={STATION_NAMES[station]} tabindex="0">{@render children()}</section>
+    </div>
+  {/if}
+  <Tray
+    plan={now}
+    {kept}
+    {unread}
+    known={draft.slab.known ?? []}
+    onknown={(known) => draft.change({ ...draft.slab, known: known.length > 0 ? known : undefined })}
+  />
 </div>
-<AmountsSheet slab={draft.slab} plan={now} shop={data.shop} />
+{#if sheet === null}<AmountsSheet slab={draft.slab} plan={now} shop={data.shop} />{/if}
 
 <style>
   .work {
@@ -221,6 +234,14 @@
     padding: 0.5rem 0.7rem;
   }
 
+  .whole {
+    flex: 1;
+    min-height: 0;
+    overflow: auto;
+    padding: 0.8rem 1rem 1.2rem;
+  }
+
+  .whole:focus-visible,
   .station:focus-visible {
     outline-offset: -3px;
   }
@@ -247,7 +268,21 @@
   }
 
   @media print {
+    .work:not(:has(.whole)) {
+      display: none;
+    }
+
     .work {
+      height: auto;
+    }
+
+    .whole {
+      overflow: visible;
+    }
+
+    .work :global(.tray),
+    .work :global(.head .acts),
+    .work :global(.head nav) {
       display: none;
     }
   }

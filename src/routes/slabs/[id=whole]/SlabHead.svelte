@@ -5,9 +5,14 @@
   import { fileName } from '$lib/fileName';
   import type { SlabDraft } from '$lib/slabDraft.svelte';
   import type { SlabKeeping } from '$lib/slabKeeping.svelte';
-  import { STATION_NAMES, STATIONS, type Station } from './stations';
+  import { SHEETS, STATION_NAMES, STATIONS, type Sheet, type Station } from './stations';
 
-  let { draft, keeping, station }: { draft: SlabDraft; keeping: SlabKeeping; station: Station } = $props();
+  let {
+    draft,
+    keeping,
+    station,
+    sheet,
+  }: { draft: SlabDraft; keeping: SlabKeeping; station: Station | null; sheet: Sheet | null } = $props();
 
   function takeAway() {
     const link = document.createElement('a');
@@ -25,6 +30,9 @@
       <a href="/slabs/{draft.id}/{one}" aria-current={station === one ? 'page' : undefined} data-sveltekit-noscroll>
         <span aria-hidden="true">{i + 1}</span>{STATION_NAMES[one]}
       </a>
+    {/each}
+    {#each Object.entries(SHEETS) as [one, name] (one)}
+      <a class="sheet" href="/slabs/{draft.id}/{one}" aria-current={sheet === one ? 'page' : undefined}>{name}</a>
     {/each}
   </nav>
   <div class="acts">
@@ -66,11 +74,15 @@
     gap: 0.5rem;
     align-items: center;
     min-height: 44px;
-    padding: 0 1rem;
+    padding: 0 0.8rem;
     color: var(--quiet);
     text-decoration: none;
     border: 1px solid transparent;
     border-bottom: 0;
+  }
+
+  nav a.sheet {
+    border-left-color: var(--rule);
   }
 
   nav a span {

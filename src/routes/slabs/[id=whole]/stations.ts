@@ -1,3 +1,7 @@
+/** Sheets that take the whole width, beside the stations. */
+export const SHEETS = { gather: 'Gather', compare: 'Compare' } as const;
+export type Sheet = keyof typeof SHEETS;
+
 /** The stations of a slab, in the order of work; their keys are 1, 2, 3 ... */
 export const STATIONS = ['build', 'size', 'cut', 'price'] as const;
 export type Station = (typeof STATIONS)[number];

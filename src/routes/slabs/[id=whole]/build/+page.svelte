@@ -1,6 +1,7 @@
 <!-- The recipe as it is written: name, tin, preparations with their lines, and the layers that are laid from them. -->
 <script lang="ts">
-  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { ALLERGENS } from '../../../../core/larder';
   import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../../core/measure';
   import { tinInWords } from '../../../../core/tin';
@@ -28,6 +29,12 @@
     layerName = '';
   }
 
+  function setFree(allergen: string, free: boolean) {
+    const others = (slab.freeFrom ?? []).filter((one) => one !== allergen);
+    const freeFrom = free ? [...others, allergen] : others;
+    draft.change({ ...slab, freeFrom: freeFrom.length > 0 ? freeFrom : undefined });
+  }
+
   function submitted(act: () => void) {
     return (event: SubmitEvent) => {
       event.preventDefault();
@@ -41,9 +48,7 @@
 </datalist>
 
 <details class="panel">
-  <summary
-    ><b>{slab.name}</b>, written for {tinInWords(slab.tin)}</summary
-  >
+  <summary><b>{slab.name}</b>, written for {tinInWords(slab.tin)}</summary>
   <div class="about">
     <NameField
       label="Name of the slab"
@@ -66,6 +71,16 @@
       name="written tin"
       onvalue={(tin) => draft.change({ ...slab, tin }, 'tin')}
     />
+    <fieldset>
+      <legend>Sold as free from</legend>
+      {#each ALLERGENS as one (one)}
+        <Checkbox
+          labelText={one}
+          checked={(slab.freeFrom ?? []).includes(one)}
+          on:check={(event) => event.detail !== (slab.freeFrom ?? []).includes(one) && setFree(one, event.detail)}
+        />
+      {/each}
+    </fieldset>
   </div>
 </details>
 
@@ -125,6 +140,18 @@
 
   h2 {
     margin: 0.9rem 0 0.4rem;
+  }
+
+  fieldset {
+    grid-column: 1 / -1;
+    display: grid;
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+  }
+
+  legend {
+    grid-column: 1 / -1;
+    color: var(--quiet);
+    font-size: 0.75rem;
   }
 
   .add {

@@ -34,7 +34,12 @@
     else if (mode === 'pieces')
       draft.change({
         ...slab,
-        scale: { mode, count: 48, lengthMm: Math.round(piece?.lengthMm ?? 40), widthMm: Math.round(piece?.widthMm ?? 25) },
+        scale: {
+          mode,
+          count: 48,
+          lengthMm: Math.round(piece?.lengthMm ?? 40),
+          widthMm: Math.round(piece?.widthMm ?? 25),
+        },
       });
     else if (mode === 'total-height')
       draft.change({ ...slab, scale: { mode, mm: Number(now.slab.heightMm.toFixed(1)) || 1 } });

@@ -20,8 +20,8 @@
       <tr class="group">
         <th scope="rowgroup" colspan="2">{preparation.name}</th>
         <td class="num" colspan="2"
-          >{planned.multiple.toFixed(2)} x{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}<span class="quiet"
-            >, {planned.vessel.kind} of {(planned.vessel.volumeMl / 1000).toFixed(1)} l</span
+          >{planned.multiple.toFixed(2)} x{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}<span
+            class="quiet">, {planned.vessel.kind} of {(planned.vessel.volumeMl / 1000).toFixed(1)} l</span
           ></td
         >
       </tr>

@@ -148,16 +148,14 @@
           >
           <td class="num">{mm(answer.heightMm)}</td>
           <td class="num">{percent(answer.waste)}</td>
-          <td class="num"
-            ><Button size="small" kind="tertiary" on:click={() => take(answer)}>Make it so</Button></td
-          >
+          <td class="num"><Button size="small" kind="tertiary" on:click={() => take(answer)}>Make it so</Button></td>
         </tr>
       {/each}
     </tbody>
   </table>
   <p class="quiet small">
-    Waste is all that is laid and not ordered: trims, kerf and pieces over. Each row is the least waste possible with that
-    many slabs.
+    Waste is all that is laid and not ordered: trims, kerf and pieces over. Each row is the least waste possible with
+    that many slabs.
   </p>
 {/if}
 
@@ -180,7 +178,9 @@
 
   .on td {
     background: var(--sunk);
-    box-shadow: inset 0 2px 0 var(--primary), inset 0 -2px 0 var(--primary);
+    box-shadow:
+      inset 0 2px 0 var(--primary),
+      inset 0 -2px 0 var(--primary);
   }
 
   .small {

@@ -17,8 +17,8 @@
   const heightMm = (by: number, tins: readonly TinCount[]) =>
     plan(inTins(draft.slab, tins, scaleBy(by)), work.larder, work.shop).slab.heightMm;
   const writtenMm = $derived(
-    plan(inTins(draft.slab, [{ tin: draft.slab.tin, count: 1 }], { mode: 'same-thickness' }), work.larder, work.shop).slab
-      .heightMm,
+    plan(inTins(draft.slab, [{ tin: draft.slab.tin, count: 1 }], { mode: 'same-thickness' }), work.larder, work.shop)
+      .slab.heightMm,
   );
   const counted = (count: number, unit: WholeThing['unit']) =>
     `${count}${unit === 'pack' ? ` pack${count > 1 ? 's' : ''}` : ''}`;
@@ -36,7 +36,9 @@
 
 <h2>Whole things</h2>
 <table class="table">
-  <thead><tr><th>Ingredient</th><th class="num">Asked for</th><th>Use whole ones: here, or in another tin</th></tr></thead>
+  <thead
+    ><tr><th>Ingredient</th><th class="num">Asked for</th><th>Use whole ones: here, or in another tin</th></tr></thead
+  >
   <tbody>
     {#each things as { lines, ingredient, unit, exact, options } (`${lines[0]!.p} ${lines[0]!.l}`)}
       <tr>

@@ -1,0 +1,118 @@
+import { plainName } from './larder';
+import type { Plan } from './plan';
+
+/** One thing on both sides, null where a side does not have it. */
+export interface Beside {
+  readonly name: string;
+  readonly a: number | null;
+  readonly b: number | null;
+}
+
+/** Two plans side by side. */
+export interface Compared {
+  /** Layers by id, from the bottom: mm and g. */
+  readonly layers: readonly {
+    readonly name: string;
+    readonly mm: Beside;
+    readonly massG: Beside;
+    readonly cost: Beside;
+  }[];
+  /** Lines by preparation and ingredient, g. */
+  readonly lines: readonly { readonly preparation: string; readonly massG: Beside; readonly cost: Beside }[];
+  /** Figures of the whole. */
+  readonly whole: readonly (Beside & { readonly unit: 'pieces' | 'g' | 'mm' | 'money' })[];
+}
+
+interface Side {
+  readonly names: { readonly preparations: ReadonlyMap<string, string>; readonly layers: ReadonlyMap<string, string> };
+  readonly plan: Plan;
+}
+
+const NEAR = 1e-9;
+
+/** Whether the two sides differ by more than rounding. */
+export function differs({ a, b }: Beside): boolean {
+  if (a === null || b === null) return a !== b;
+  return Math.abs(a - b) > NEAR * Math.max(1, Math.abs(a), Math.abs(b));
+}
+
+/** The keys of both sides, those of `a` first and in its order. */
+function union<T>(a: ReadonlyMap<string, T>, b: ReadonlyMap<string, T>): string[] {
+  return [...a.keys(), ...[...b.keys()].filter((key) => !a.has(key))];
+}
+
+function layersOf({ plan, names }: Side) {
+  const costs = new Map(plan.cost.byLayer.map(({ id, cost }) => [id, cost]));
+  return new Map(
+    plan.layers.map((layer) => [
+      layer.id,
+      {
+        name: names.layers.get(layer.id) ?? layer.id,
+        mm: layer.thicknessMm,
+        massG: layer.massG,
+        cost: costs.get(layer.id) ?? 0,
+      },
+    ]),
+  );
+}
+
+/** Lines summed by preparation and ingredient, so that a line that was moved or parted is still the same thing. */
+function linesOf({ plan, names }: Side) {
+  const found = new Map<string, { preparation: string; name: string; massG: number | null; cost: number | null }>();
+  for (const { id, lines } of plan.preparations) {
+    for (const { ingredient, massG, cost } of lines) {
+      const key = `${id} ${plainName(ingredient)}`;
+      const before = found.get(key);
+      const sum = (x: number | null, y: number | null) => (x === null || y === null ? null : x + y);
+      found.set(key, {
+        preparation: names.preparations.get(id) ?? id,
+        name: ingredient,
+        massG: before ? sum(before.massG, massG) : massG,
+        cost: before ? sum(before.cost, cost) : cost,
+      });
+    }
+  }
+  return found;
+}
+
+/**
+ * Two plans side by side, thing by thing: layers by their id, lines by preparation and ingredient, and the figures of the
+ * whole. What only one side has is null on the other.
+ */
+export function compared(a: Side, b: Side): Compared {
+  const [la, lb] = [layersOf(a), layersOf(b)];
+  const [na, nb] = [linesOf(a), linesOf(b)];
+  const pieces = ({ plan }: Side) => plan.cut.pieces.reduce((sum, { count }) => sum + count, 0);
+  const beside = <T>(
+    key: string,
+    x: ReadonlyMap<string, T>,
+    y: ReadonlyMap<string, T>,
+    of: (one: T) => number | null,
+    name: string,
+  ): Beside => {
+    // prettier-ignore
+    const [one, other] = [x.get(key), y.get(key)];
+    return { name, a: one ? of(one) : null, b: other ? of(other) : null };
+  };
+  const both = (name: string, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number) => ({ name, unit, a: of(a), b: of(b) }); // prettier-ignore
+  return {
+    layers: union(la, lb).map((key) => {
+      const { name } = (la.get(key) ?? lb.get(key))!;
+      const at = (of: 'mm' | 'massG' | 'cost') => beside(key, la, lb, (one) => one[of], name);
+      return { name, mm: at('mm'), massG: at('massG'), cost: at('cost') };
+    }),
+    lines: union(na, nb).map((key) => {
+      const { preparation, name } = (na.get(key) ?? nb.get(key))!;
+      const at = (of: 'massG' | 'cost') => beside(key, na, nb, (one) => one[of], name);
+      return { preparation, massG: at('massG'), cost: at('cost') };
+    }),
+    whole: [
+      both('Pieces', 'pieces', pieces),
+      both('Each', 'g', ({ plan }) => plan.cut.pieces[0]?.massG ?? 0),
+      both('Height', 'mm', ({ plan }) => plan.slab.heightMm),
+      both('Mass in all', 'g', ({ plan }) => plan.slab.massG),
+      both('Cost of what is used', 'money', ({ plan }) => plan.cost.used),
+      both('Each costs', 'money', ({ plan }) => plan.cost.perPiece),
+    ],
+  };
+}

@@ -1,0 +1,26 @@
+import { gathered, type Gathered } from '../core/gather';
+import { larderOf, type Larder } from '../core/larder';
+import type { Plan } from '../core/plan';
+import type { Shop } from '../core/shop';
+import { laidOut, type Slab } from '../core/slab';
+
+/** A slab with its plan, as the gather sheet takes it. */
+export interface GatherWork {
+  readonly key: string;
+  readonly slab: Slab;
+  readonly plan: Plan;
+}
+
+/** Everything to have at hand for some planned slabs. */
+export function gatherFor(works: readonly GatherWork[], larder: Larder, shop: Shop): Gathered {
+  return gathered(
+    works.map(({ key, slab, plan }) => ({ key, slab: laidOut(slab), preparations: plan.preparations })),
+    {
+      larder,
+      measures: works[0]?.slab.measures ?? shop.measures,
+      scaleStepG: shop.scaleStepG,
+      vessels: shop.vessels ?? [],
+    },
+    new Map(works.flatMap(({ key, slab }) => (slab.larder ? [[key, larderOf(slab.larder)] as const] : []))),
+  );
+}

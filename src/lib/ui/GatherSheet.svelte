@@ -1,0 +1,331 @@
+<!-- Everything to have at hand before work begins, for one slab or several: to tick off at the bench, and to print. -->
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { onMount } from 'svelte';
+  import type { Larder } from '../../core/larder';
+  import type { Shop } from '../../core/shop';
+  import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
+  import { grams } from '$lib/figures';
+  import { gatherFor, type GatherWork } from '$lib/gather';
+  import { money } from '$lib/money';
+
+  interface Props {
+    works: readonly GatherWork[];
+    larder: Larder;
+    shop: Shop;
+    /** Under which the ticks of this sheet are kept on the device. */
+    tickKey: string;
+  }
+  let { works, larder, shop, tickKey }: Props = $props();
+
+  const sheet = $derived(gatherFor(works, larder, shop));
+  let lining = $state<Lining>('one sheet');
+  const tins = $derived(
+    works.flatMap(({ plan, slab }) =>
+      plan.slabs.map(({ tin, sheet: on, count }) => ({ tin: on ?? tin, count, name: slab.name })),
+    ),
+  );
+  const toBuy = $derived(sheet.items.filter(({ toBuy: buy }) => (buy?.packs ?? 0) > 0));
+  const several = $derived(works.length > 1);
+
+  /** Ticks hold for an amount: when it changes, the thing is to be weighed again. */
+  let ticked: Record<string, string> = $state({});
+  const done = $derived(sheet.items.filter(({ key, measured }) => ticked[key] === measured).length);
+  onMount(() => {
+    const before = localStorage.getItem(`knife-tray.gather.${tickKey}`);
+    if (before) ticked = JSON.parse(before) as Record<string, string>;
+  });
+  function store() {
+    localStorage.setItem(`knife-tray.gather.${tickKey}`, JSON.stringify(ticked));
+  }
+  function tick(key: string, measured: string) {
+    if (ticked[key] === measured) delete ticked[key];
+    else ticked[key] = measured;
+    store();
+  }
+</script>
+
+<div class="sheet">
+  <div class="head">
+    <h2>
+      Gather for {works.map(({ slab }) => slab.name).join(', ')}
+      <span class="quiet"
+        >{works
+          .flatMap(({ plan }) => plan.slabs)
+          .map(({ tin, sheet: on, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(on ?? tin)}`)
+          .join('; ')}</span
+      >
+    </h2>
+    <p class="figures" role="status"><b>{done}</b> of {sheet.items.length} weighed</p>
+    <div class="no-print">
+      <Button
+        size="small"
+        kind="ghost"
+        disabled={done === 0}
+        on:click={() => {
+          ticked = {};
+          store();
+        }}>Begin again</Button
+      >
+      <Button size="small" kind="tertiary" on:click={() => print()}>Print</Button>
+    </div>
+  </div>
+
+  <div class="columns">
+    <section aria-labelledby="weigh">
+      <h3 id="weigh">Weigh, in the order of use</h3>
+      <ul class="items">
+        {#each sheet.items as { key, name, massG, measured, divisions } (key)}
+          {@const on = ticked[key] === measured}
+          <li class:on>
+            <label>
+              <input type="checkbox" checked={on} onchange={() => tick(key, measured)} />
+              <span class="name">{name}</span>
+              <span class="amount figures"
+                ><b>{massG === null ? measured : `${grams(massG)} g`}</b
+                >{#if massG !== null && !measured.endsWith(' g')}<span class="quiet">{measured}</span>{/if}</span
+              >
+            </label>
+            {#if divisions.length > 1 || divisions[0]?.state}
+              <ul class="divisions">
+                {#each divisions as part, i (i)}
+                  <li>
+                    <span
+                      >{part.name}{#if part.state}<span class="quiet">, {part.state}</span>{/if}</span
+                    >
+                    {#if divisions.length > 1}<span class="figures"
+                        >{part.massG === null ? part.measured : `${grams(part.massG)} g`}</span
+                      >{/if}
+                  </li>
+                {/each}
+              </ul>
+            {/if}
+          </li>
+        {/each}
+      </ul>
+    </section>
+
+    <div class="side">
+      <section aria-labelledby="vessels">
+        <h3 id="vessels">Pots and bowls</h3>
+        <table class="table">
+          <thead><tr><th>For</th><th class="num">Needs, l</th><th>Take</th></tr></thead>
+          <tbody>
+            {#each sheet.vessels as { making, name, kind, neededMl, cooks, vessel } (making)}
+              {@const made = sheet.makings.find(({ id }) => id === making)!}
+              <tr>
+                <td
+                  >{name}{#if cooks > 1}, {cooks} times{/if}{#if several}<span class="quiet"
+                      ><br />{made.goesInto.map((one) => `${one.slab} ${grams(one.massOutG)} g`).join(', ')}</span
+                    >{/if}</td
+                >
+                <td class="num">{(neededMl / 1000).toFixed(1)}</td>
+                <td class:hot={vessel === null && (shop.vessels ?? []).some((one) => one.kind === kind)}
+                  >{vessel ??
+                    `a ${kind}${(shop.vessels ?? []).some((one) => one.kind === kind) ? ' larger than any here' : ''}`}</td
+                >
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </section>
+
+      <section aria-labelledby="paper">
+        <h3 id="paper">Paper to cut</h3>
+        <div class="no-print lining">
+          <Select size="sm" hideLabel labelText="How the tins are lined" bind:selected={lining}>
+            {#each LININGS as one (one)}<SelectItem value={one} text={one} />{/each}
+          </Select>
+        </div>
+        <table class="table">
+          <tbody>
+            {#each tins as { tin, count, name }, i (i)}
+              {#each linerPapers(tin, lining) as paper (paper.what)}
+                <tr>
+                  <td
+                    >{count} x {paper.what}<span class="quiet"
+                      >{` for ${several ? `${name}, ` : ''}${tinInWords(tin)}`}</span
+                    ></td
+                  >
+                  <td class="num"><b>{paper.lengthMm.toFixed(0)} x {paper.widthMm.toFixed(0)} mm</b></td>
+                </tr>
+              {/each}
+            {/each}
+          </tbody>
+        </table>
+      </section>
+
+      <section aria-labelledby="buy">
+        <h3 id="buy">To buy, against what is held</h3>
+        {#if toBuy.length === 0}
+          <p class="quiet">The larder holds everything.</p>
+        {:else}
+          <table class="table">
+            <thead
+              ><tr><th>Ingredient</th><th class="num">Held, g</th><th>Packs</th><th class="num">Cash</th></tr></thead
+            >
+            <tbody>
+              {#each toBuy as { key, name, heldG, toBuy: buy } (key)}
+                <tr>
+                  <td>{name}</td>
+                  <td class="num">{heldG === null ? '-' : grams(heldG)}</td>
+                  <td>{buy!.packs} x {buy!.pack}</td>
+                  <td class="num">{buy!.cash === null ? 'no price' : money(buy!.cash, shop.currency)}</td>
+                </tr>
+              {/each}
+            </tbody>
+            <tfoot
+              ><tr
+                ><td colspan="3">The basket, in whole packs</td><td class="num">{money(sheet.basket, shop.currency)}</td
+                ></tr
+              ></tfoot
+            >
+          </table>
+        {/if}
+      </section>
+    </div>
+  </div>
+</div>
+
+<style>
+  .sheet {
+    display: grid;
+    gap: 0.6rem;
+  }
+
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.4rem 1.5rem;
+  }
+
+  .head h2 {
+    flex: 1;
+    font-size: 1.15rem;
+  }
+
+  .head h2 .quiet {
+    font-weight: 400;
+    font-size: 0.9rem;
+    margin-left: 0.5rem;
+  }
+
+  .head b {
+    font-size: 1.2rem;
+  }
+
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
+    gap: 1.2rem;
+    align-items: start;
+  }
+
+  h3 {
+    font-size: 1rem;
+    font-weight: 650;
+    margin-bottom: 0.4rem;
+  }
+
+  .side {
+    display: grid;
+    gap: 1.1rem;
+  }
+
+  .items > li {
+    background: var(--panel);
+    border: 1px solid var(--rule);
+    border-bottom: 0;
+  }
+
+  .items > li:last-child {
+    border-bottom: 1px solid var(--rule);
+  }
+
+  label {
+    display: grid;
+    grid-template-columns: 28px 1fr max-content;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 44px;
+    padding: 0.2rem 0.8rem 0.2rem 0.6rem;
+    cursor: pointer;
+  }
+
+  input {
+    width: 22px;
+    height: 22px;
+    accent-color: var(--primary);
+  }
+
+  .name {
+    font-size: 1.05rem;
+  }
+
+  .amount {
+    display: flex;
+    gap: 0.7rem;
+    align-items: baseline;
+    font-size: 1.1rem;
+  }
+
+  .amount .quiet {
+    font-size: 0.9rem;
+  }
+
+  .on .name,
+  .on .amount {
+    color: var(--quiet);
+    text-decoration: line-through;
+  }
+
+  .divisions {
+    padding: 0 0.8rem 0.4rem 2.9rem;
+    font-size: 0.9rem;
+  }
+
+  .divisions li {
+    display: flex;
+    justify-content: space-between;
+    max-width: 26rem;
+  }
+
+  .lining {
+    width: 12rem;
+    margin-bottom: 0.4rem;
+  }
+
+  .hot {
+    color: var(--hot);
+  }
+
+  @media (max-width: 900px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+
+  @media print {
+    .no-print {
+      display: none;
+    }
+
+    .sheet {
+      font-size: 10.5pt;
+      color: #000;
+    }
+
+    label {
+      min-height: 0;
+    }
+
+    .items > li {
+      break-inside: avoid;
+    }
+
+    section {
+      break-inside: avoid;
+    }
+  }
+</style>

@@ -1,0 +1,106 @@
+<!-- What the second reader says. Each warning can be marked as known, with a note; the marks belong to the slab. -->
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { Plan } from '../../core/plan';
+  import type { KnownWarning } from '../../core/slab';
+
+  interface Props {
+    plan: Plan;
+    known: readonly KnownWarning[];
+    onknown: (known: readonly KnownWarning[]) => void;
+  }
+  let { plan, known, onknown }: Props = $props();
+
+  let noting: string | null = $state(null);
+  let note = $state('');
+  const keyOf = ({ code, where }: { code: string; where: string }) => `${code} ${where}`;
+
+  function mark(code: string, where: string) {
+    const others = known.filter((one) => keyOf(one) !== keyOf({ code, where }));
+    onknown([...others, { code, where, ...(note.trim() === '' ? {} : { note: note.trim() }) }]);
+    noting = null;
+    note = '';
+  }
+</script>
+
+<h2>The second reader says</h2>
+<ul>
+  {#each plan.warnings as warning, at (`${keyOf(warning)} ${at}`)}
+    <li class="said">
+      <p>{warning.message}.</p>
+      {#if noting === keyOf(warning)}
+        <form
+          onsubmit={(event) => {
+            event.preventDefault();
+            mark(warning.code, warning.where);
+          }}
+        >
+          <TextInput
+            size="sm"
+            hideLabel
+            labelText="Note"
+            placeholder="Why it is right, if you like"
+            maxlength={1000}
+            bind:value={note}
+          />
+          <Button size="small" type="submit">I know</Button>
+          <Button size="small" kind="ghost" on:click={() => (noting = null)}>Leave it</Button>
+        </form>
+      {:else}
+        <Button
+          size="small"
+          kind="ghost"
+          on:click={() => {
+            noting = keyOf(warning);
+            note = '';
+          }}>I know<span class="unseen">: {warning.message}</span></Button
+        >
+      {/if}
+    </li>
+  {/each}
+  {#if plan.warnings.length === 0}<li class="quiet">Nothing to look at.</li>{/if}
+</ul>
+{#if plan.settled.length > 0}
+  <h2>Marked as known</h2>
+  <ul>
+    {#each plan.settled as warning, at (`${keyOf(warning)} ${at}`)}
+      <li class="known">
+        <p>
+          {warning.message}.{#if warning.note}<br /><b>{warning.note}</b>{/if}
+        </p>
+        <Button size="small" kind="ghost" on:click={() => onknown(known.filter((one) => keyOf(one) !== keyOf(warning)))}
+          >Say it again<span class="unseen">: {warning.message}</span></Button
+        >
+      </li>
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  ul {
+    display: grid;
+    gap: 0.5rem;
+    margin: 0.5rem 0;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 1fr max-content;
+    gap: 0.3rem 0.8rem;
+    align-items: center;
+  }
+
+  .known {
+    border-left: 4px solid var(--rule);
+    padding: 0.4rem 0.8rem;
+    color: var(--quiet);
+  }
+
+  form {
+    grid-column: 1 / -1;
+    display: grid;
+    grid-template-columns: 1fr max-content max-content;
+    gap: 0.4rem;
+    align-items: end;
+  }
+</style>

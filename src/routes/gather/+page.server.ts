@@ -1,0 +1,18 @@
+import { database } from '$lib/server/db';
+import { allIngredients } from '$lib/server/larder';
+import { wholeShop } from '$lib/server/shop';
+import { slabById, slabNames } from '$lib/server/slabs';
+
+const MOST = 12;
+
+/** The names of all slabs to choose from, and the chosen ones whole. */
+export function load({ url }) {
+  const db = database();
+  const ids = (url.searchParams.get('slabs') ?? '')
+    .split(',')
+    .map(Number)
+    .filter((id, at, all) => Number.isInteger(id) && id > 0 && all.indexOf(id) === at)
+    .slice(0, MOST);
+  const chosen = ids.map((id) => slabById(db, id)).filter((one) => one !== null);
+  return { names: slabNames(db), chosen, ingredients: allIngredients(db), whole: wholeShop(db) };
+}

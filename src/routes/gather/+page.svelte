@@ -1,0 +1,70 @@
+<!-- One gather sheet for several slabs: the same mixture is made once, each ingredient is weighed and bought once. -->
+<script lang="ts">
+  import { Checkbox } from 'carbon-components-svelte';
+  import { goto } from '$app/navigation';
+  import { larderOf } from '../../core/larder';
+  import { plan } from '../../core/plan';
+  import GatherSheet from '$lib/ui/GatherSheet.svelte';
+
+  let { data } = $props();
+
+  const larder = $derived(larderOf(data.ingredients));
+  const chosen = $derived(data.chosen.map(({ id }) => id));
+  const works = $derived(
+    data.chosen.map(({ id, slab }) => ({ key: String(id), slab, plan: plan(slab, larder, data.whole) })),
+  );
+
+  function choose(id: number, on: boolean) {
+    if (on === chosen.includes(id)) return;
+    const next = on ? [...chosen, id] : chosen.filter((one) => one !== id);
+    void goto(`/gather${next.length > 0 ? `?slabs=${next.join(',')}` : ''}`, { keepFocus: true, noScroll: true });
+  }
+</script>
+
+<svelte:head><title>Gather - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head no-print"><h1>Gather</h1></div>
+  <fieldset class="panel no-print">
+    <legend>Which slabs are made together, in the tins they were kept in</legend>
+    <div class="names">
+      {#each data.names as { id, name } (id)}
+        <Checkbox labelText={name} checked={chosen.includes(id)} on:check={(event) => choose(id, event.detail)} />
+      {/each}
+    </div>
+    {#if data.names.length === 0}<p>There is no slab yet: <a href="/slabs">begin with one</a>.</p>{/if}
+  </fieldset>
+  {#if works.length > 0}
+    <GatherSheet {works} {larder} shop={data.whole} tickKey="slabs {chosen.join(',')}" />
+  {/if}
+</div>
+
+<style>
+  fieldset {
+    padding: 0.6rem 0.9rem 0.8rem;
+    margin-bottom: 1rem;
+  }
+
+  legend {
+    float: left;
+    width: 100%;
+    font-weight: 650;
+  }
+
+  .names {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+    max-height: 30vh;
+    overflow: auto;
+  }
+
+  @media print {
+    .no-print {
+      display: none;
+    }
+
+    .page {
+      padding: 0;
+    }
+  }
+</style>

@@ -1,0 +1,161 @@
+<!-- More of one line: at which step it goes in, how it is divided, and what can stand in for it. -->
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { ingredientNamed } from '../../../../core/larder';
+  import { shareKept, withLine, type Line, type LinePart, type Preparation } from '../../../../core/slab';
+  import { massOf } from '../../../../core/measure';
+  import { grams } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  let { preparation, at, l }: { preparation: Preparation; at: number; l: number } = $props();
+
+  const work = slabWork();
+  const { draft } = work;
+  const line = $derived(preparation.lines[l]!);
+  const divided = $derived(line.divided ?? []);
+  const ingredient = $derived(ingredientNamed(line.ingredient, work.larder));
+  const alternatives = $derived(ingredient?.alternatives ?? []);
+  const measures = $derived(draft.slab.measures ?? work.shop.measures);
+
+  const set = (part: Partial<Line>, field = '') => draft.change(withLine(draft.slab, at, l, part), field);
+  const setDivided = (parts: readonly LinePart[], field = '') => set({ divided: parts.length > 0 ? parts : undefined }, field); // prettier-ignore
+
+  /** The most that one part may take: what the others leave. */
+  const most = (i: number) => 1 - divided.reduce((sum, { share }, j) => (j === i ? sum : sum + share), 0);
+
+  function setPart(i: number, part: Partial<LinePart>, field = '') {
+    setDivided(
+      divided.map((one, j) => (j === i ? { ...one, ...part } : one)),
+      field,
+    );
+  }
+
+  function divide() {
+    const other = draft.slab.preparations.find(({ id }) => id !== preparation.id);
+    const share = Math.min(0.5, most(-1));
+    if (share > 0) setDivided([...divided, { share, ...(other ? { preparation: other.id } : {}) }]);
+  }
+
+  /** Puts something else in its place, so many g for each g. */
+  function swap(name: string, ratio: number) {
+    const weighed = massOf(line, ingredient ?? {}, measures);
+    const { state: _state, packG: _pack, also: _also, text: _text, ...rest } = line;
+    const next: Line = weighed.ok
+      ? { ...rest, ingredient: name, quantity: Number((weighed.massG * ratio).toFixed(1)), unit: 'g' }
+      : { ...rest, ingredient: name, quantity: line.quantity * ratio };
+    draft.change({
+      ...draft.slab,
+      preparations: draft.slab.preparations.map((one, p) =>
+        p === at ? { ...one, lines: one.lines.map((old, i) => (i === l ? next : old)) } : one,
+      ),
+    });
+  }
+</script>
+
+<div class="more">
+  {#if line.text}<p class="quiet">Taken in as “{line.text}”</p>{/if}
+  {#if (preparation.steps ?? []).length > 1}
+    <Select
+      size="sm"
+      labelText="Goes in at"
+      selected={line.addedAt ?? ''}
+      on:change={(event) => set({ addedAt: (event.target as HTMLSelectElement).value || undefined })}
+    >
+      <SelectItem value="" text="the start" />
+      {#each preparation.steps ?? [] as { id, text } (id)}<SelectItem value={id} {text} />{/each}
+    </Select>
+  {/if}
+  {#each divided as part, i (i)}
+    {@const target = draft.slab.preparations.find(({ id }) => id === (part.preparation ?? preparation.id))}
+    <div class="part">
+      <NumberField
+        label="Part {i + 1} of {line.ingredient}, percent"
+        hideLabel
+        value={Number((part.share * 100).toFixed(2))}
+        limits={{ min: 0, max: Number((most(i) * 100).toFixed(2)) }}
+        name="{preparation.id} {l} part {i}"
+        typed={draft.typed}
+        onvalue={(percent) =>
+          percent !== null && setPart(i, { share: percent / 100 }, `${preparation.id} ${l} part ${i}`)}
+      />
+      <span>% into</span>
+      <Select
+        size="sm"
+        hideLabel
+        labelText="Part {i + 1} of {line.ingredient} goes into"
+        selected={part.preparation ?? preparation.id}
+        on:change={(event) => {
+          const id = (event.target as HTMLSelectElement).value;
+          setPart(i, { preparation: id === preparation.id ? undefined : id, addedAt: undefined });
+        }}
+      >
+        {#each draft.slab.preparations as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+      </Select>
+      {#if (target?.steps ?? []).length > 1}
+        <Select
+          size="sm"
+          hideLabel
+          labelText="Part {i + 1} of {line.ingredient} goes in at"
+          selected={part.addedAt ?? ''}
+          on:change={(event) => setPart(i, { addedAt: (event.target as HTMLSelectElement).value || undefined })}
+        >
+          <SelectItem value="" text="at the start" />
+          {#each target?.steps ?? [] as { id, text } (id)}<SelectItem value={id} {text} />{/each}
+        </Select>
+      {/if}
+      <Button size="small" kind="ghost" on:click={() => setDivided(divided.filter((_, j) => j !== i))}>Put back</Button>
+    </div>
+  {/each}
+  <p>
+    {#if divided.length > 0}<b>{(shareKept(line) * 100).toFixed(0)} %</b> stays in {preparation.name}; it is bought and
+      weighed once.{/if}
+    <Button size="small" kind="tertiary" disabled={most(-1) < 0.001} on:click={divide}>Divide it</Button>
+  </p>
+  {#each alternatives as { ingredient: name, ratio, changes } (name)}
+    {@const weighed = massOf(line, ingredient ?? {}, measures)}
+    <p class="swap">
+      <Button size="small" kind="tertiary" on:click={() => swap(name, ratio)}
+        >{weighed.ok ? `${grams(weighed.massG * ratio)} g` : ''} {name} instead</Button
+      >
+      <span class="quiet">{changes}</span>
+    </p>
+  {/each}
+</div>
+
+<style>
+  .more {
+    display: grid;
+    gap: 0.4rem;
+    padding: 0.5rem 0.6rem;
+    margin: 0.1rem 0 0.4rem;
+    background: var(--sunk);
+    border-left: 3px solid var(--primary);
+    font-size: 0.9rem;
+  }
+
+  .part {
+    display: grid;
+    grid-template-columns: 4.4rem max-content minmax(0, 1fr) minmax(0, 1fr) max-content;
+    gap: 0.4rem;
+    align-items: center;
+  }
+
+  .swap {
+    display: grid;
+    grid-template-columns: max-content 1fr;
+    gap: 0.6rem;
+    align-items: center;
+  }
+
+  .swap :global(.bx--btn) {
+    padding: 0 0.7rem;
+  }
+
+  p:not(.swap) {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: center;
+  }
+</style>

@@ -1,0 +1,218 @@
+<!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
+<script lang="ts">
+  import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
+  import { compared, differs, type Beside } from '../../../../core/compare';
+  import { plan } from '../../../../core/plan';
+  import type { Slab } from '../../../../core/slab';
+  import { asTin, tinInWords } from '../../../../core/tin';
+  import { grams, mm } from '$lib/figures';
+  import { money } from '$lib/money';
+  import { slabWork } from '$lib/slabContext';
+  import Section from '$lib/ui/Section.svelte';
+
+  let { data } = $props();
+  const work = slabWork();
+
+  /** `now`, or the number of a version; and the tin it is made in: as chosen there, or one of the rack. */
+  let versions = $state({ a: 'now', b: 'now' });
+  let tins = $state({ a: 'own', b: 'own' });
+  let onlyChanged = $state(false);
+  let touched = $state(false);
+
+  // The version before this one is what one wants to see first; without one, another tin.
+  $effect(() => {
+    if (touched) return;
+    const before = data.versions.find(({ version }) => work.draft.changed || version < work.draft.seen);
+    if (before) versions.a = String(before.version);
+    else tins.b = String(work.rack.at(-1)?.id ?? 'own');
+    touched = true;
+  });
+
+  function slabOf(side: 'a' | 'b'): Slab {
+    const slab =
+      versions[side] === 'now'
+        ? work.draft.slab
+        : (data.versions.find(({ version }) => String(version) === versions[side])?.slab ?? work.draft.slab);
+    const rack = work.rack.find(({ id }) => String(id) === tins[side]);
+    if (!rack) return slab;
+    const { scale: _scale, ...rest } = slab;
+    return { ...rest, tins: [{ tin: rack.tin, count: 1 }] };
+  }
+  const sides = $derived(
+    (['a', 'b'] as const).map((side) => {
+      const slab = slabOf(side);
+      return {
+        side,
+        slab,
+        plan: plan(slab, work.larder, work.shop),
+        names: {
+          preparations: new Map(slab.preparations.map(({ id, name }) => [id, name])),
+          layers: new Map(slab.layers.map(({ id, name }) => [id, name])),
+        },
+      };
+    }),
+  );
+  const both = $derived(compared(sides[0]!, sides[1]!));
+  const currency = $derived(work.shop.currency);
+
+  const SHOW = {
+    pieces: (value: number) => value.toFixed(0),
+    g: (value: number) => `${grams(value)} g`,
+    mm: (value: number) => `${mm(value)} mm`,
+    money: (value: number) => money(value, currency),
+  };
+  type Unit = keyof typeof SHOW;
+  const said = (value: number | null, unit: Unit) => (value === null ? '-' : SHOW[unit](value));
+  function change({ a, b }: Beside, unit: Unit): string {
+    if (a === null || b === null) return a === b ? '' : a === null ? 'new' : 'gone';
+    if (!differs({ name: '', a, b })) return '';
+    const sign = b > a ? '+' : '−';
+    const by = SHOW[unit](Math.abs(b - a));
+    return `${sign}${by}${a > 0 ? ` (${sign}${Math.abs((b / a - 1) * 100).toFixed(0)} %)` : ''}`;
+  }
+</script>
+
+{#snippet cells(beside: Beside, unit: Unit)}
+  <td class="num">{said(beside.a, unit)}</td>
+  <td class="num"><b>{said(beside.b, unit)}</b></td>
+  <td class="num change">{change(beside, unit)}</td>
+{/snippet}
+
+<div class="two">
+  {#each sides as { side, slab, plan: planned } (side)}
+    <div class="panel">
+      <div class="which">
+        <Select size="sm" labelText={side === 'a' ? 'Left: version' : 'Right: version'} bind:selected={versions[side]}>
+          <SelectItem value="now" text={work.draft.changed ? 'as it is now, not kept' : 'as it is now'} />
+          {#each data.versions as { version, keptAt } (version)}
+            <SelectItem
+              value={String(version)}
+              text="version {version}, {new Date(keptAt).toLocaleString('en-GB', {
+                dateStyle: 'medium',
+                timeStyle: 'short',
+              })}"
+            />
+          {/each}
+        </Select>
+        <Select size="sm" labelText={side === 'a' ? 'Left: made in' : 'Right: made in'} bind:selected={tins[side]}>
+          <SelectItem value="own" text="the tins chosen there" />
+          {#each work.rack as { id, name, tin } (id)}<SelectItem
+              value={String(id)}
+              text="{name}, {tinInWords(asTin(tin))}"
+            />{/each}
+        </Select>
+      </div>
+      <Section {slab} planned={planned.slabs[0]!} />
+    </div>
+  {/each}
+</div>
+
+<Checkbox labelText="Only what differs" bind:checked={onlyChanged} />
+<div class="tables">
+  <table class="table">
+    <caption>The whole</caption>
+    <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
+    <tbody>
+      {#each both.whole.filter((one) => !onlyChanged || differs(one)) as one (one.name)}
+        <tr class:differs={differs(one)}><th scope="row">{one.name}</th>{@render cells(one, one.unit)}</tr>
+      {/each}
+    </tbody>
+  </table>
+  <table class="table">
+    <caption>Layers, from the top</caption>
+    <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
+    <tbody>
+      {#each [...both.layers].reverse() as layer (layer.name)}
+        {#each [['mm', layer.mm], ['g', layer.massG], ['money', layer.cost]] as const as [unit, beside] (unit)}
+          {#if !onlyChanged || differs(beside)}
+            <tr class:differs={differs(beside)}
+              ><th scope="row">{layer.name}<span class="quiet">{` ${unit === 'money' ? 'cost' : unit}`}</span></th
+              >{@render cells(beside, unit)}</tr
+            >
+          {/if}
+        {/each}
+      {/each}
+    </tbody>
+  </table>
+  <table class="table">
+    <caption>Lines</caption>
+    <thead
+      ><tr
+        ><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th><th class="num">Cost</th
+        ></tr
+      ></thead
+    >
+    <tbody>
+      {#each both.lines.filter(({ massG, cost }) => !onlyChanged || differs(massG) || differs(cost)) as line (`${line.preparation} ${line.massG.name}`)}
+        <tr class:differs={differs(line.massG)}
+          ><th scope="row">{line.massG.name}<span class="quiet">{` in ${line.preparation}`}</span></th>{@render cells(
+            line.massG,
+            'g',
+          )}<td class="num change">{change(line.cost, 'money')}</td></tr
+        >
+      {:else}
+        <tr><td colspan="5">No line differs.</td></tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.8rem;
+    margin-bottom: 0.4rem;
+  }
+
+  .panel {
+    padding: 0.6rem 0.8rem;
+  }
+
+  .which {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.6rem;
+    margin-bottom: 0.6rem;
+  }
+
+  .tables {
+    display: grid;
+    grid-template-columns: minmax(0, 9fr) minmax(0, 10fr) minmax(0, 13fr);
+    gap: 0.8rem;
+    align-items: start;
+    margin-top: 0.4rem;
+  }
+
+  caption {
+    text-align: left;
+    font-weight: 650;
+    padding-bottom: 0.2rem;
+  }
+
+  tbody th {
+    font-weight: 400;
+    font-size: 0.9rem;
+    color: var(--ink);
+  }
+
+  .differs td,
+  .differs th {
+    background: var(--hot-ground);
+  }
+
+  .change {
+    font-size: 0.88rem;
+  }
+
+  .differs .change {
+    color: var(--hot);
+  }
+
+  @media (max-width: 1000px) {
+    .two,
+    .tables {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

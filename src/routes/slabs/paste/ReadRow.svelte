@@ -1,0 +1,239 @@
+<!-- One line beside its reading. What is changed here holds; the line as it was written stays above it. -->
+<script lang="ts">
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import type { Larder } from '../../../core/larder';
+  import { massOf, UNITS, type Measures, type Unit } from '../../../core/measure';
+  import { larderMatch, type LineRead } from '../../../core/recipe';
+  import { grams } from '$lib/figures';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  interface Props {
+    line: LineRead;
+    at: number;
+    measures: Measures;
+    larder: Larder;
+    isCorrected: boolean;
+    onchange: (line: LineRead) => void;
+    onback: () => void;
+  }
+  let { line, at, measures, larder, isCorrected, onchange, onback }: Props = $props();
+
+  let typed: Record<string, string> = $state({});
+  const isLine = $derived(line.status === 'read' || line.status === 'check' || isCorrected);
+
+  /** The line with some parts corrected, weighed anew. It counts as read once it has all that a line needs. */
+  function correct(part: Partial<LineRead>) {
+    const next = { ...line, ...part };
+    const found = next.ingredient ? larderMatch(next.ingredient, larder) : null;
+    const whole = next.quantity !== null && next.unit !== null && (next.ingredient ?? '').trim() !== '';
+    const weighed = whole
+      ? massOf(
+          {
+            quantity: next.quantity!,
+            unit: next.unit!,
+            state: next.state ?? undefined,
+            packG: next.packG ?? undefined,
+          },
+          found ?? {},
+          measures,
+        )
+      : null;
+    onchange({
+      ...next,
+      larder: found?.name ?? null,
+      massG: weighed?.ok ? weighed.massG : null,
+      status: whole ? 'read' : 'check',
+      why: whole ? 'Corrected by hand' : 'It needs an amount, a unit and a name',
+    });
+  }
+</script>
+
+<li class={line.status} class:line={isLine}>
+  <div class="as">
+    <span class="text">{line.text}</span>
+    {#if line.status === 'heading'}
+      <span class="mark quiet">heading</span>
+      <Button size="small" kind="ghost" on:click={() => correct({ ingredient: '', status: 'unread' })}
+        >Not a heading</Button
+      >
+    {:else if line.status === 'unread'}
+      <span class="mark hot">{line.why}</span>
+      <Button
+        size="small"
+        kind="ghost"
+        on:click={() => onchange({ ...line, status: 'heading', ingredient: line.text.replace(/:$/, '') })}
+        >It is a heading</Button
+      >
+      <Button size="small" kind="ghost" on:click={() => correct({ ingredient: line.text, unit: line.unit ?? 'g' })}
+        >It is an ingredient</Button
+      >
+    {:else if line.status === 'check'}
+      <span class="mark hot">{line.why}</span>
+    {/if}
+    {#if isCorrected}<Button size="small" kind="ghost" on:click={onback}>As it was read</Button>{/if}
+  </div>
+  {#if isLine && line.status !== 'heading'}
+    <div class="reads">
+      <NumberField
+        label="Amount, line {at + 1}"
+        hideLabel
+        optional
+        value={line.quantity}
+        limits={{ min: 0.0001, max: 1e6 }}
+        name="quantity"
+        {typed}
+        onvalue={(quantity) => correct({ quantity, quantityMax: null, also: null })}
+      />
+      <Select
+        size="sm"
+        hideLabel
+        labelText="Unit, line {at + 1}"
+        selected={line.unit ?? ''}
+        on:change={(event) =>
+          correct({ unit: ((event.target as HTMLSelectElement).value || null) as Unit | null, also: null })}
+      >
+        {#if line.unit === null}<SelectItem value="" text="unit" />{/if}
+        {#each UNITS as one (one)}<SelectItem value={one} text={one} />{/each}
+      </Select>
+      <TextInput
+        size="sm"
+        hideLabel
+        labelText="Ingredient, line {at + 1}"
+        list="larder-names"
+        autocomplete="off"
+        value={line.larder ?? line.ingredient ?? ''}
+        warn={line.larder === null}
+        warnText="Not in the larder"
+        on:change={(event) => correct({ ingredient: String(event.detail ?? '') })}
+      />
+      <TextInput
+        size="sm"
+        hideLabel
+        labelText="State, line {at + 1}"
+        placeholder="as it is"
+        maxlength={100}
+        value={line.state ?? ''}
+        on:change={(event) => correct({ state: String(event.detail ?? '') || null })}
+      />
+      <span class="mass figures">{line.massG === null ? 'no weight' : `${grams(line.massG)} g`}</span>
+    </div>
+    {#if line.also && line.status === 'check' && line.quantity !== null}
+      <div class="which">
+        <Button size="small" kind="tertiary" on:click={() => correct({ also: null })}
+          >Keep {line.quantity} {line.unit}</Button
+        >
+        <Button
+          size="small"
+          kind="tertiary"
+          on:click={() => correct({ quantity: line.also!.quantity, unit: line.also!.unit, also: null })}
+          >Keep {line.also.quantity} {line.also.unit}</Button
+        >
+      </div>
+    {/if}
+    {#if line.alternatives.length > 0}
+      <div class="which">
+        <span class="quiet">or</span>
+        {#each line.alternatives as other (other)}
+          <Button
+            size="small"
+            kind="ghost"
+            on:click={() =>
+              correct({
+                ingredient: other,
+                alternatives: [line.ingredient ?? '', ...line.alternatives.filter((one) => one !== other)],
+              })}>{other}</Button
+          >
+        {/each}
+      </div>
+    {/if}
+    {#if line.quantityMax !== null || line.optional || line.packG !== null}
+      <p class="quiet small">
+        {#if line.quantityMax !== null}{line.quantity}-{line.quantityMax} is written: the lower figure is taken.{/if}
+        {#if line.packG !== null}Packs of {grams(line.packG)} g.{/if}
+        {#if line.optional}Optional.{/if}
+      </p>
+    {/if}
+  {/if}
+</li>
+
+<style>
+  li {
+    background: var(--panel);
+    border: 1px solid var(--rule);
+    border-left: 4px solid var(--rule);
+    padding: 0.3rem 0.6rem 0.4rem;
+    margin-bottom: 0.3rem;
+  }
+
+  li.read {
+    border-left-color: var(--good);
+  }
+
+  li.check,
+  li.unread {
+    border-left-color: var(--hot);
+    background: var(--hot-ground);
+  }
+
+  li.heading {
+    background: var(--sunk);
+    border-left-color: var(--primary);
+  }
+
+  .as {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 0.8rem;
+    min-height: 26px;
+  }
+
+  .as :global(.bx--btn) {
+    min-height: 26px;
+    height: 26px;
+    padding: 0 0.5rem;
+  }
+
+  .text {
+    font-size: 0.92rem;
+    overflow-wrap: anywhere;
+  }
+
+  .heading .text {
+    font-weight: 650;
+  }
+
+  .mark {
+    font-size: 0.85rem;
+  }
+
+  .hot {
+    color: var(--hot);
+  }
+
+  .reads {
+    display: grid;
+    grid-template-columns: 4.6rem 4.8rem minmax(0, 3fr) minmax(0, 2fr) 4.6rem;
+    gap: 0.3rem;
+    align-items: start;
+  }
+
+  .mass {
+    text-align: right;
+    line-height: 2rem;
+    font-weight: 650;
+    white-space: nowrap;
+  }
+
+  .which {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+    align-items: center;
+    margin-top: 0.3rem;
+  }
+
+  .small {
+    font-size: 0.82rem;
+  }
+</style>
