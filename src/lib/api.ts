@@ -12,14 +12,14 @@ const SILENT: Problem = {
 /**
  * Asks this application's own server for something. Never throws: what went wrong comes back as problems to show.
  *
- * @param body sent as it is when it is text, else as JSON
+ * @param body sent as it is when it is text or a file, else as JSON
  */
 export async function ask<T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<Answer<T>> {
   try {
     const response = await fetch(path, {
       method,
-      headers: { 'Content-Type': 'application/json' },
-      body: typeof body === 'string' ? body : body === undefined ? null : JSON.stringify(body),
+      headers: { 'Content-Type': body instanceof Blob ? body.type || 'application/zip' : 'application/json' },
+      body: typeof body === 'string' || body instanceof Blob ? body : body === undefined ? null : JSON.stringify(body),
     });
     const value: unknown = await response.json();
     if (response.ok) return { ok: true, value: value as T };

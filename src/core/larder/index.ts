@@ -3,3 +3,4 @@ export * from './types';
 export * from './match';
 export * from './allergens';
 export * from './density';
+export * from './table';

@@ -71,6 +71,11 @@ export function addSlab(db: Db, slab: Slab, now: string): number {
   })();
 }
 
+/** Keeps slabs that are new to the shop, all or none. Returns their numbers. */
+export function addSlabs(db: Db, slabs: readonly Slab[], now: string): number[] {
+  return db.transaction(() => slabs.map((slab) => addSlab(db, slab, now)))();
+}
+
 export type Kept =
   | { readonly ok: true; readonly version: number }
   | { readonly ok: false; readonly reason: 'gone' }

@@ -43,11 +43,11 @@
           {#each preparation.lines as line, l (l)}
             {@const amount = planned.lines[l]!}
             {#if line.quantity > 0}<tr>
-              <td class="box">☐</td>
-              <td>{line.ingredient}{line.state ? `, ${line.state}` : ''}</td>
-              <td class="num">{amount.massG === null ? 'not weighed' : `${grams(amount.massG)} g`}</td>
-              <td class="num">{amount.measured.endsWith(' g') ? '' : amount.measured}</td>
-            </tr>{/if}
+                <td class="box">☐</td>
+                <td>{line.ingredient}{line.state ? `, ${line.state}` : ''}</td>
+                <td class="num">{amount.massG === null ? 'not weighed' : `${grams(amount.massG)} g`}</td>
+                <td class="num">{amount.measured.endsWith(' g') ? '' : amount.measured}</td>
+              </tr>{/if}
           {/each}
         </tbody>
       </table>

@@ -52,6 +52,7 @@
   }
 
   .names {
+    clear: both;
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
     max-height: 30vh;

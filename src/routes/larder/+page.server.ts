@@ -1,6 +1,14 @@
 import { database } from '$lib/server/db';
-import { allIngredients } from '$lib/server/larder';
+import { foundIngredients } from '$lib/server/larder';
+import { pageOf } from '$lib/pages';
 
-export function load() {
-  return { ingredients: allIngredients(database()) };
+const MOST = 100;
+
+/** A page of the larder, by name. */
+export function load({ url }) {
+  const { sought, from } = pageOf(url, MOST);
+  const db = database();
+  const { ingredients, count } = foundIngredients(db, sought, from, MOST);
+  const all = sought.trim() === '' ? count : foundIngredients(db, '', 0, 0).count;
+  return { ingredients, count, all, sought, from, most: MOST };
 }

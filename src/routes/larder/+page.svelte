@@ -1,20 +1,18 @@
 <script lang="ts">
-  import { Button, Search } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { plainName } from '../../core/larder';
   import { pricePerGram } from '../../core/cost';
   import { money } from '$lib/money';
   import type { ShelvedIngredient } from '$lib/server/larder';
+  import { grams } from '$lib/figures';
+  import ListFind from '$lib/ui/ListFind.svelte';
+  import Pager from '$lib/ui/Pager.svelte';
   import IngredientDialog from './IngredientDialog.svelte';
+  import TableDialog from './TableDialog.svelte';
 
   let { data } = $props();
 
-  let sought = $state('');
-  const found = $derived(
-    data.ingredients.filter(({ name, aliases = [] }) =>
-      [name, ...aliases].some((one) => plainName(one).includes(plainName(sought))),
-    ),
-  );
+  let inTable = $state(false);
   let editing: { ingredient: ShelvedIngredient | null } | null = $state.raw(null);
 
   const perKilo = (one: ShelvedIngredient) => {
@@ -34,12 +32,13 @@
   <div class="page-head">
     <h1>Larder</h1>
     <div class="find">
-      <Search size="lg" labelText="Find an ingredient" placeholder="Find an ingredient" bind:value={sought} />
+      <ListFind path="/larder" label="Find an ingredient" sought={data.sought} />
     </div>
+    <Button size="field" kind="tertiary" on:click={() => (inTable = true)}>Table in and out</Button>
     <Button size="field" on:click={() => (editing = { ingredient: null })}>Add an ingredient</Button>
   </div>
 
-  {#if data.ingredients.length === 0}
+  {#if data.all === 0}
     <div class="panel empty">
       <h2>The larder is empty</h2>
       <p>Add what you bake with: its density turns cups into grams, its pack turns grams into money.</p>
@@ -50,22 +49,25 @@
       <table class="table">
         <thead>
           <tr>
-            <th>Ingredient</th><th class="num">g per mL</th><th class="num">One is, g</th><th>Pack usually bought</th>
+            <th>Ingredient</th><th class="num">g per mL</th><th class="num">One is, g</th><th class="num">Held, g</th
+            ><th>Pack usually bought</th>
             <th class="num">Pack costs</th><th class="num">Per kg</th><th>Allergens</th><th
               ><span class="unseen">Change</span></th
             >
           </tr>
         </thead>
         <tbody>
-          {#each found as one (one.id)}
+          {#each data.ingredients as one (one.id)}
             {@const [pack] = one.packs ?? []}
             <tr>
               <td
-                ><b>{one.name}</b>{#if one.aliases?.length}<span class="quiet">, also {one.aliases.join(', ')}</span
+                ><b>{one.name}</b>{#if one.aliases?.length}<span class="quiet"
+                    >, also {one.aliases.slice(0, 3).join(', ')}{one.aliases.length > 3 ? ' ...' : ''}</span
                   >{/if}</td
               >
               <td class="num">{one.densityGPerMl?.toFixed(2) ?? '-'}</td>
               <td class="num">{one.unitMassG ?? '-'}</td>
+              <td class="num">{one.heldG === undefined ? '-' : grams(one.heldG)}</td>
               <td
                 >{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet"
                     >{` and ${one.packs!.length - 1} more`}</span
@@ -73,7 +75,13 @@
               >
               <td class="num">{pack?.price === undefined ? '-' : money(pack.price, data.shop.currency)}</td>
               <td class="num">{perKilo(one)}</td>
-              <td>{one.allergens?.join(', ') || '-'}</td>
+              <td
+                >{one.allergens?.join(', ') || (one.madeOf ? '' : '-')}{#if one.madeOf}<span class="quiet"
+                    >{one.allergens?.length ? '; ' : ''}made of {one.madeOf
+                      .map(({ ingredient }) => ingredient)
+                      .join(', ')}</span
+                  >{/if}</td
+              >
               <td class="num"
                 ><Button kind="ghost" size="small" on:click={() => (editing = { ingredient: one })}
                   >Change<span class="unseen"> {one.name}</span></Button
@@ -81,21 +89,28 @@
               >
             </tr>
           {:else}
-            <tr><td colspan="8">Nothing in the larder is called that.</td></tr>
+            <tr><td colspan="9">Nothing in the larder is called that.</td></tr>
           {/each}
         </tbody>
       </table>
     </div>
+    <Pager path="/larder" sought={data.sought} from={data.from} most={data.most} count={data.count} all={data.all} />
     <p class="quiet">
-      {found.length} of {data.ingredients.length}. Allergens are what the packs declare; check each delivery, and follow
-      your local food law for labels.
+      Allergens are what the packs declare, those of what a compound is made of come on top; check each delivery, and
+      follow your local food law for labels.
     </p>
   {/if}
 </div>
 
 {#if editing}
-  <IngredientDialog ingredient={editing.ingredient} ondone={done} onleave={() => (editing = null)} />
+  <IngredientDialog
+    ingredient={editing.ingredient}
+    currency={data.shop.currency}
+    ondone={done}
+    onleave={() => (editing = null)}
+  />
 {/if}
+{#if inTable}<TableDialog ondone={() => invalidateAll()} onleave={() => (inTable = false)} />{/if}
 
 <style>
   .find {

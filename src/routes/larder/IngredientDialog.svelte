@@ -1,19 +1,30 @@
-<!-- One ingredient: everything that weighing, pricing and declaring it needs. -->
+<!-- One ingredient: everything that weighing, pricing, declaring and replacing it needs. -->
 <script lang="ts">
   import { Button, Checkbox, Modal, TextInput } from 'carbon-components-svelte';
-  import { untrack } from 'svelte';
-  import { ALLERGENS, type Composition, type Ingredient, type Pack } from '../../core/larder';
+  import { onMount, untrack } from 'svelte';
+  import {
+    DIETS,
+    EU_ALLERGENS,
+    US_ALLERGENS,
+    type Composition,
+    type Ingredient,
+    type SugarKinds,
+  } from '../../core/larder';
   import type { Problem } from '../../core/slab';
   import { ask, problemAt } from '$lib/api';
-  import type { ShelvedIngredient } from '$lib/server/larder';
+  import type { PastPrice, ShelvedIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import PackRows from './PackRows.svelte';
+  import PriceHistory from './PriceHistory.svelte';
+  import Rows from './Rows.svelte';
 
   interface Props {
     ingredient: ShelvedIngredient | null;
+    currency: string;
     ondone: () => void;
     onleave: () => void;
   }
-  let { ingredient, ondone, onleave }: Props = $props();
+  let { ingredient, currency, ondone, onleave }: Props = $props();
 
   const start = untrack(() => ingredient);
   const { id, revision, ...facts } = start ?? { id: 0, revision: 0, name: '' };
@@ -22,25 +33,50 @@
   let open = $state(true);
   let typed: Record<string, string> = $state({});
   let problems: readonly Problem[] = $state.raw([]);
+  let history: readonly PastPrice[] = $state.raw([]);
   let saving = false;
 
   const PARTS = ['water', 'sugars', 'fat', 'protein', 'other'] as const;
+  const KINDS = [
+    ['sucrose', 'sucrose'],
+    ['lactose', 'lactose'],
+    ['mono', 'single sugars'],
+    ['glucoseSyrup', 'glucose syrup'],
+  ] as const;
   const PER_100 = { min: 0, max: 100 };
-  const packs = $derived<readonly Partial<Pack>[]>(form.packs ?? []);
+  const LISTS = [
+    ['EU', EU_ALLERGENS],
+    ['US', US_ALLERGENS],
+  ] as const;
   const parts = $derived<Partial<Composition>>(form.composition ?? {});
+  /** Each allergen once, in the order of the EU's list, with who asks for it. */
+  const asked = [...new Set<string>([...EU_ALLERGENS, ...US_ALLERGENS])].map((name) => ({
+    name,
+    by: LISTS.filter(([, list]) => (list as readonly string[]).includes(name)).map(([who]) => who),
+  }));
 
-  const setPack = (at: number, part: Partial<Pack>) =>
-    (form = { ...form, packs: packs.map((one, i) => (i === at ? { ...one, ...part } : one)) as Pack[] });
+  onMount(async () => {
+    if (!start) return;
+    const answer = await fetch(`/api/larder/${id}/prices`).catch(() => null);
+    if (answer?.ok) history = ((await answer.json()) as { prices: PastPrice[] }).prices;
+  });
+
+  const set = (part: Partial<Ingredient>) => (form = { ...form, ...part });
 
   function setPart(part: keyof Composition, value: number | null) {
     const next = { ...parts, [part]: value ?? undefined };
     const none = PARTS.every((one) => next[one] === undefined);
-    form = { ...form, composition: none ? undefined : (next as Composition) };
+    set({ composition: none ? undefined : (next as Composition) });
   }
 
-  function allergen(name: string, has: boolean) {
-    const others = (form.allergens ?? []).filter((one) => one !== name);
-    form = { ...form, allergens: has ? [...others, name] : others };
+  function setKind(kind: keyof SugarKinds, value: number | null) {
+    const next = { ...form.sugarKinds, [kind]: value ?? undefined };
+    set({ sugarKinds: Object.values(next).some((one) => one !== undefined) ? next : undefined });
+  }
+
+  function mark(list: 'allergens' | 'diets', name: string, has: boolean) {
+    const others = ((form[list] ?? []) as readonly string[]).filter((one) => one !== name);
+    set({ [list]: has ? [...others, name] : others });
   }
 
   async function save() {
@@ -99,7 +135,7 @@
         size="sm"
         labelText="Name"
         value={form.name}
-        on:input={(event) => (form = { ...form, name: String(event.detail ?? '') })}
+        on:input={(event) => set({ name: String(event.detail ?? '') })}
         invalid={problemAt(problems, '/name') !== ''}
         invalidText={problemAt(problems, '/name')}
       />
@@ -112,7 +148,7 @@
       limits={{ min: 0.01, max: 25 }}
       name="density"
       {typed}
-      onvalue={(value) => (form = { ...form, densityGPerMl: value ?? undefined })}
+      onvalue={(value) => set({ densityGPerMl: value ?? undefined })}
     />
     <NumberField
       label="One weighs, g"
@@ -121,49 +157,51 @@
       limits={{ min: 0.01, max: 1e6 }}
       name="each"
       {typed}
-      onvalue={(value) => (form = { ...form, unitMassG: value ?? undefined })}
+      onvalue={(value) => set({ unitMassG: value ?? undefined })}
+    />
+    <NumberField
+      label="Held now, g"
+      optional
+      value={form.heldG}
+      limits={{ min: 0, max: 1e6 }}
+      name="held"
+      {typed}
+      onvalue={(value) => set({ heldG: value ?? undefined })}
+    />
+    <NumberField
+      label="Height of a grain when strewn, mm"
+      optional
+      value={form.grainMm}
+      limits={{ min: 0.01, max: 1000 }}
+      name="grain"
+      {typed}
+      onvalue={(value) => set({ grainMm: value ?? undefined })}
     />
   </div>
+  <h3>Density by state</h3>
+  <Rows
+    rows={Object.entries(form.densities ?? {}).map(([name, value]) => ({ name, value }))}
+    nameLabel="State, such as sifted, packed, melted"
+    valueLabel="g per mL"
+    limits={{ min: 0.01, max: 25 }}
+    field="state"
+    {typed}
+    onrows={(rows) =>
+      set({
+        densities:
+          rows.length > 0
+            ? Object.fromEntries(rows.map(({ name, value }) => [name, value ?? (undefined as unknown as number)]))
+            : undefined,
+      })}
+  />
   <h3>Packs, the one usually bought first</h3>
-  {#each packs as pack, at (at)}
-    <div class="pack">
-      <TextInput
-        size="sm"
-        labelText="Pack"
-        value={pack.name ?? ''}
-        on:input={(event) => setPack(at, { name: String(event.detail ?? '') })}
-        invalid={problemAt(problems, `/packs/${at}/name`) !== ''}
-        invalidText={problemAt(problems, `/packs/${at}/name`)}
-      />
-      <NumberField
-        label="Holds, g"
-        value={pack.massG}
-        limits={{ min: 0.01, max: 1e6 }}
-        name="pack {at} mass"
-        {typed}
-        onvalue={(value) => setPack(at, { massG: value ?? undefined })}
-      />
-      <NumberField
-        label="Costs"
-        optional
-        value={pack.price}
-        limits={{ min: 0, max: 1e6 }}
-        name="pack {at} price"
-        {typed}
-        onvalue={(value) => setPack(at, { price: value ?? undefined })}
-      />
-      <Button
-        kind="ghost"
-        size="small"
-        on:click={() => (form = { ...form, packs: packs.filter((_, i) => i !== at) as Pack[] })}>Remove</Button
-      >
-    </div>
-  {/each}
-  <Button kind="tertiary" size="small" on:click={() => (form = { ...form, packs: [...packs, { name: '' }] as Pack[] })}
-    >Add a pack</Button
-  >
+  <PackRows packs={form.packs ?? []} {typed} {problems} onpacks={(packs) => set({ packs })} />
+  {#if history.length > 0}
+    <h3>What it has cost, per kg</h3>
+    <PriceHistory prices={history} {currency} />
+  {/if}
   <h3>In 100 g</h3>
-  <div class="five">
+  <div class="six">
     {#each PARTS as part (part)}
       <NumberField
         label="{part}, g"
@@ -175,26 +213,119 @@
         onvalue={(value) => setPart(part, value)}
       />
     {/each}
+    <NumberField
+      label="of it salt, g"
+      optional
+      value={parts.salt}
+      limits={PER_100}
+      name="part salt"
+      {typed}
+      onvalue={(value) => setPart('salt', value)}
+    />
+  </div>
+  <div class="six">
+    {#each KINDS as [kind, label] (kind)}
+      <NumberField
+        label="of sugars, {label}"
+        optional
+        value={form.sugarKinds?.[kind]}
+        limits={PER_100}
+        name="kind {kind}"
+        {typed}
+        onvalue={(value) => setKind(kind, value)}
+      />
+    {/each}
   </div>
   <fieldset>
-    <legend><h3>Allergens</h3></legend>
+    <legend><h3>Allergens of its own</h3></legend>
     <div class="allergens">
-      {#each ALLERGENS as name (name)}
+      {#each asked as { name, by } (name)}
         <Checkbox
-          labelText={name}
+          labelText="{name}{by.length === 1 ? ` (${by[0]})` : ''}"
           checked={(form.allergens ?? []).includes(name)}
-          on:check={(event) => allergen(name, event.detail)}
+          on:check={(event) => mark('allergens', name, event.detail)}
         />
       {/each}
     </div>
   </fieldset>
-  {#if start}<Button kind="danger-ghost" size="small" on:click={remove}>Take out of the larder</Button>{/if}
+  <fieldset>
+    <legend><h3>Fits</h3></legend>
+    <div class="allergens">
+      {#each DIETS as name (name)}
+        <Checkbox
+          labelText={name}
+          checked={(form.diets ?? []).includes(name)}
+          on:check={(event) => mark('diets', name, event.detail)}
+        />
+      {/each}
+    </div>
+  </fieldset>
+  <h3>Made of, where it is a compound</h3>
+  <Rows
+    rows={(form.madeOf ?? []).map(({ ingredient: name, percent }) => ({ name, value: percent ?? null }))}
+    nameLabel="Ingredient of the larder"
+    valueLabel="percent"
+    limits={PER_100}
+    field="made"
+    {typed}
+    onrows={(rows) =>
+      set({
+        madeOf: rows.length > 0 ? rows.map(({ name, value }) => ({ ingredient: name, ...(value === null ? {} : { percent: value }) })) : undefined, // prettier-ignore
+      })}
+  />
+  <h3>What can stand in for it</h3>
+  <Rows
+    rows={(form.alternatives ?? []).map(({ ingredient: name, ratio, changes }) => ({
+      name,
+      value: ratio,
+      note: changes ?? '',
+    }))}
+    nameLabel="Ingredient"
+    valueLabel="g for each g"
+    noteLabel="What that changes"
+    limits={{ min: 0.01, max: 100 }}
+    field="instead"
+    {typed}
+    onrows={(rows) =>
+      set({
+        alternatives: rows.length > 0 ? rows.map(({ name, value, note }) => ({ ingredient: name, ratio: value ?? 1, ...(note ? { changes: note } : {}) })) : undefined, // prettier-ignore
+      })}
+  />
+  <h3>Usual share of a preparation</h3>
+  <div class="six">
+    {#each ['from', 'to'] as const as end (end)}
+      <NumberField
+        label="{end}, percent"
+        optional
+        value={form.usualPercent?.[end]}
+        limits={PER_100}
+        name="usual {end}"
+        {typed}
+        onvalue={(value) => {
+          const next = { ...form.usualPercent, [end]: value ?? undefined };
+          const none = next.from === undefined && next.to === undefined;
+          set({ usualPercent: none ? undefined : (next as Ingredient['usualPercent']) });
+        }}
+      />
+    {/each}
+    <div class="source">
+      <TextInput
+        size="sm"
+        labelText="Where the figures come from"
+        maxlength={500}
+        value={form.source ?? ''}
+        on:input={(event) => set({ source: String(event.detail ?? '') || undefined })}
+      />
+    </div>
+  </div>
+  {#if start}<p class="off">
+      <Button kind="danger-ghost" size="small" on:click={remove}>Take out of the larder</Button>
+    </p>{/if}
 </Modal>
 
 <style>
   .grid,
-  .five,
-  .pack,
+  .six,
   .allergens {
     display: grid;
     gap: 0.6rem;
@@ -206,13 +337,13 @@
     grid-column: 1 / -1;
   }
 
-  .five {
-    grid-template-columns: repeat(5, minmax(0, 1fr));
+  .six {
+    grid-template-columns: repeat(6, minmax(0, 1fr));
+    margin-bottom: 0.5rem;
   }
 
-  .pack {
-    grid-template-columns: 2fr 1fr 1fr max-content;
-    margin-bottom: 0.5rem;
+  .source {
+    grid-column: span 4;
   }
 
   .allergens {
@@ -228,5 +359,9 @@
 
   .said {
     margin-bottom: 0.8rem;
+  }
+
+  .off {
+    margin-top: 1rem;
   }
 </style>

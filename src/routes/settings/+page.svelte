@@ -6,6 +6,7 @@
   import type { Problem } from '../../core/slab';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Things from './Things.svelte';
 
   let { data } = $props();
 
@@ -62,7 +63,8 @@
       {typed}
       onvalue={(value) => value !== null && (form.scaleStepG = value)}
     />
-    {#each problems.filter(({ path }) => path !== '/name') as { path, message } (path + message)}<p
+    <Things bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
+    {#each problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes)\//.test(path)) as { path, message } (path + message)}<p
         class="said harm"
         role="alert"
       >
@@ -76,7 +78,7 @@
   form {
     display: grid;
     gap: 1.1rem;
-    max-width: 30rem;
+    max-width: 46rem;
     padding: 1.2rem;
   }
 </style>

@@ -1,24 +1,24 @@
 <script lang="ts">
-  import { Button, Modal, Search, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { blankSlab, type Problem } from '../../core/slab';
-  import { plainName } from '../../core/larder';
+  import { recipesFromJsonLd } from '../../core/recipe';
   import { ask } from '$lib/api';
   import { grams } from '$lib/figures';
   import { money } from '$lib/money';
+  import ListFind from '$lib/ui/ListFind.svelte';
+  import Pager from '$lib/ui/Pager.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
 
   let { data } = $props();
 
   const MOST_BYTES = 1_048_576;
-  let sought = $state('');
-  const found = $derived(data.slabs.filter(({ name }) => plainName(name).includes(plainName(sought))));
-
   let making = $state(false);
   let copying = $state('');
   let name = $state('');
   let problems = $state<readonly Problem[]>([]);
   let about = $state('');
+  let taken = $state('');
   let picker: HTMLInputElement;
 
   function begin() {
@@ -63,8 +63,38 @@
           message: 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json',
         },
       ];
+    } else if (/\.zip$/i.test(file.name)) {
+      await takeZip(file);
     } else {
-      await takeIn(await file.text());
+      const text = await file.text();
+      if (recipesFromJsonLd(text).length === 0) {
+        await takeIn(text);
+        return;
+      }
+      // A recipe document is looked at line by line before it becomes a slab.
+      sessionStorage.setItem(
+        'knife-tray.paste',
+        JSON.stringify({ text, name: '', measures: data.shop.measures, corrected: {} }),
+      );
+      await goto('/slabs/paste');
+    }
+  }
+
+  interface ZipTaken {
+    readonly ids: readonly number[];
+    readonly refused: readonly { readonly file: string; readonly problems: readonly Problem[] }[];
+  }
+
+  async function takeZip(file: File) {
+    const answer = await ask<ZipTaken>('POST', '/api/slabs/zip', file);
+    const { ids = [], refused = [] } = (answer.value ?? {}) as Partial<ZipTaken>;
+    problems = [
+      ...(answer.ok ? [] : answer.problems),
+      ...refused.flatMap((one) => one.problems.map(({ path, message }) => ({ path: `${one.file} ${path}`, message }))),
+    ];
+    if (ids.length > 0) {
+      taken = `${ids.length} ${ids.length === 1 ? 'slab was' : 'slabs were'} taken in`;
+      await invalidateAll();
     }
   }
 
@@ -86,18 +116,20 @@
 <div class="page">
   <div class="page-head">
     <h1>Slabs</h1>
-    <div class="find"><Search size="lg" labelText="Find a slab" placeholder="Find a slab" bind:value={sought} /></div>
+    <div class="find"><ListFind path="/slabs" label="Find a slab" sought={data.sought} /></div>
     <input
       bind:this={picker}
       class="unseen"
       type="file"
-      accept=".json"
+      accept=".json,.jsonld,.zip,.html,.htm"
       tabindex="-1"
       aria-label="Slab file"
       onchange={fromFile}
     />
     <Button kind="tertiary" size="field" href="/slabs/paste">Paste a recipe</Button>
     <Button kind="tertiary" size="field" on:click={() => picker.click()}>From a file</Button>
+    {#if data.all > 0}<Button kind="ghost" size="field" href="/api/slabs/zip" download="slabs.zip">All as files</Button
+      >{/if}
     <Button size="field" on:click={begin}>New slab</Button>
   </div>
 
@@ -115,18 +147,20 @@
     </div>
   {/if}
 
-  {#if data.slabs.length === 0}
+  <p role="status" class:said={taken !== ''}>{taken}</p>
+
+  {#if data.all === 0}
     <div class="panel empty">
       <h2>Nothing on the bench yet</h2>
       <p>Begin with the demo slabs and their larder, take in a slab file, or write a slab of your own.</p>
       <Button on:click={demo}>Bring in the demo slabs</Button>
     </div>
-  {:else if found.length === 0}
+  {:else if data.slabs.length === 0}
     <p class="quiet">No slab is called that.</p>
   {/if}
 
   <ul class="cards">
-    {#each found as slab (slab.id)}
+    {#each data.slabs as slab (slab.id)}
       <li class="panel">
         <a href="/slabs/{slab.id}/build">
           <SmallSection tin={slab.tin} layers={slab.layers} />
@@ -146,6 +180,14 @@
       </li>
     {/each}
   </ul>
+  {#if data.all > 0}<Pager
+      path="/slabs"
+      sought={data.sought}
+      from={data.from}
+      most={data.most}
+      count={data.count}
+      all={data.all}
+    />{/if}
 </div>
 
 <Modal
@@ -174,7 +216,7 @@
     />
     <Select labelText="Begin from" bind:selected={copying}>
       <SelectItem value="" text="nothing" />
-      {#each data.slabs as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
+      {#each data.names as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
     </Select>
   </form>
 </Modal>

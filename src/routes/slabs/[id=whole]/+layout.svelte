@@ -126,7 +126,13 @@
 <svelte:head><title>{draft.slab.name} - Knife Tray</title></svelte:head>
 
 <div class="work">
-  <SlabHead {draft} {keeping} station={sheet === null ? station : null} {sheet} />
+  <SlabHead
+    {draft}
+    {keeping}
+    station={sheet === null ? station : null}
+    {sheet}
+    pieces={now.cut.pieces.reduce((sum, { count }) => sum + count, 0)}
+  />
 
   {#each draft.left as left (left.key)}
     <div class="said across">

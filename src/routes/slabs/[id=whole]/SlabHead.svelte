@@ -2,22 +2,28 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { writeSlab } from '../../../core/slab';
+  import { jsonLdOf } from '../../../core/recipe';
   import { fileName } from '$lib/fileName';
   import type { SlabDraft } from '$lib/slabDraft.svelte';
   import type { SlabKeeping } from '$lib/slabKeeping.svelte';
   import { SHEETS, STATION_NAMES, STATIONS, type Sheet, type Station } from './stations';
 
-  let {
-    draft,
-    keeping,
-    station,
-    sheet,
-  }: { draft: SlabDraft; keeping: SlabKeeping; station: Station | null; sheet: Sheet | null } = $props();
+  interface Props {
+    draft: SlabDraft;
+    keeping: SlabKeeping;
+    station: Station | null;
+    sheet: Sheet | null;
+    /** How many pieces it makes. */
+    pieces: number;
+  }
+  let { draft, keeping, station, sheet, pieces }: Props = $props();
 
-  function takeAway() {
+  const name = $derived(fileName(draft.slab.name));
+
+  function takeAway(text: string, called: string) {
     const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([writeSlab(draft.slab)], { type: 'application/json' }));
-    link.download = fileName(draft.slab.name);
+    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+    link.download = called;
     link.click();
     URL.revokeObjectURL(link.href);
   }
@@ -39,7 +45,14 @@
     <span class="quiet" role="status">{draft.changed ? 'Not kept yet' : keeping.said || `Version ${draft.seen}`}</span>
     <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
     <Button kind="ghost" size="small" on:click={() => print()}>Print</Button>
-    <Button kind="ghost" size="small" on:click={takeAway}>Take away as file</Button>
+    <Button kind="ghost" size="small" on:click={() => takeAway(writeSlab(draft.slab), name)}>Take away as file</Button>
+    <Button
+      kind="ghost"
+      size="small"
+      on:click={() =>
+        takeAway(JSON.stringify(jsonLdOf(draft.slab, pieces), null, 2), name.replace('.slab.json', '.recipe.json'))}
+      >as recipe</Button
+    >
     <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}>Keep</Button>
   </div>
 </div>

@@ -109,31 +109,33 @@
 
 <Checkbox labelText="Only what differs" bind:checked={onlyChanged} />
 <div class="tables">
-  <table class="table">
-    <caption>The whole</caption>
-    <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
-    <tbody>
-      {#each both.whole.filter((one) => !onlyChanged || differs(one)) as one (one.name)}
-        <tr class:differs={differs(one)}><th scope="row">{one.name}</th>{@render cells(one, one.unit)}</tr>
-      {/each}
-    </tbody>
-  </table>
-  <table class="table">
-    <caption>Layers, from the top</caption>
-    <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
-    <tbody>
-      {#each [...both.layers].reverse() as layer (layer.name)}
-        {#each [['mm', layer.mm], ['g', layer.massG], ['money', layer.cost]] as const as [unit, beside] (unit)}
-          {#if !onlyChanged || differs(beside)}
-            <tr class:differs={differs(beside)}
-              ><th scope="row">{layer.name}<span class="quiet">{` ${unit === 'money' ? 'cost' : unit}`}</span></th
-              >{@render cells(beside, unit)}</tr
-            >
-          {/if}
+  <div class="stack">
+    <table class="table">
+      <caption>The whole</caption>
+      <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
+      <tbody>
+        {#each both.whole.filter((one) => !onlyChanged || differs(one)) as one (one.name)}
+          <tr class:differs={differs(one)}><th scope="row">{one.name}</th>{@render cells(one, one.unit)}</tr>
         {/each}
-      {/each}
-    </tbody>
-  </table>
+      </tbody>
+    </table>
+    <table class="table">
+      <caption>Layers, from the top</caption>
+      <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
+      <tbody>
+        {#each [...both.layers].reverse() as layer (layer.name)}
+          {#each [['mm', layer.mm], ['g', layer.massG], ['money', layer.cost]] as const as [unit, beside] (unit)}
+            {#if !onlyChanged || differs(beside)}
+              <tr class:differs={differs(beside)}
+                ><th scope="row">{layer.name}<span class="quiet">{` ${unit === 'money' ? 'cost' : unit}`}</span></th
+                >{@render cells(beside, unit)}</tr
+              >
+            {/if}
+          {/each}
+        {/each}
+      </tbody>
+    </table>
+  </div>
   <table class="table">
     <caption>Lines</caption>
     <thead
@@ -178,7 +180,7 @@
 
   .tables {
     display: grid;
-    grid-template-columns: minmax(0, 9fr) minmax(0, 10fr) minmax(0, 13fr);
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
     gap: 0.8rem;
     align-items: start;
     margin-top: 0.4rem;
@@ -190,7 +192,14 @@
     padding-bottom: 0.2rem;
   }
 
+  .stack {
+    display: grid;
+    gap: 0.8rem;
+  }
+
   tbody th {
+    border-bottom-width: 1px;
+    vertical-align: middle;
     font-weight: 400;
     font-size: 0.9rem;
     color: var(--ink);
@@ -199,6 +208,12 @@
   .differs td,
   .differs th {
     background: var(--hot-ground);
+  }
+
+  tbody td,
+  tbody th {
+    padding-top: 0.2rem;
+    padding-bottom: 0.2rem;
   }
 
   .change {

@@ -1,0 +1,227 @@
+import { readNumber } from '../measure';
+import { ALLERGENS } from './allergens';
+import { plainName } from './match';
+import { DIETS, type Ingredient, type Pack } from './types';
+
+/** A row of a table as it is read: cells by column. */
+export type Row = Readonly<Record<string, string | undefined>>;
+
+/** Columns of the larder as a table; of a compound cell, the parts are separated by semicolons. */
+export const LARDER_COLUMNS = [
+  'name', 'aliases', 'g_per_ml', 'g_per_ml_by_state', 'one_weighs_g', 'water', 'sugars', 'sucrose', 'lactose', 'mono',
+  'glucose_syrup', 'fat', 'protein', 'other', 'salt', 'allergens', 'diets', 'made_of', 'usual_from_percent',
+  'usual_to_percent', 'grain_mm', 'held_g', 'source', 'pack', 'pack_g', 'price', 'priced_on',
+] as const; // prettier-ignore
+
+/** Columns of the prices as a table: a row for each pack. */
+export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on'] as const;
+
+/** A cell that could not be read, and what to do. */
+export interface CellProblem {
+  readonly column: string;
+  readonly message: string;
+}
+
+export type RowRead<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly CellProblem[] };
+
+const NUMBERS = {
+  g_per_ml: [0.01, 25], one_weighs_g: [0.001, 1e6], water: [0, 100], sugars: [0, 100], sucrose: [0, 100],
+  lactose: [0, 100], mono: [0, 100], glucose_syrup: [0, 100], fat: [0, 100], protein: [0, 100], other: [0, 100],
+  salt: [0, 100], usual_from_percent: [0, 100], usual_to_percent: [0, 100], grain_mm: [0.01, 1000], held_g: [0, 1e6],
+  pack_g: [0.001, 1e6], price: [0, 1e6],
+} as const; // prettier-ignore
+type NumberColumn = keyof typeof NUMBERS;
+
+const cell = (row: Row, column: string) => (row[column] ?? '').trim();
+const partsOf = (text: string) =>
+  text
+    .split(';')
+    .map((part) => part.trim())
+    .filter(Boolean);
+
+function numbersOf(row: Row, problems: CellProblem[]): Partial<Record<NumberColumn, number>> {
+  const found: Partial<Record<NumberColumn, number>> = {};
+  for (const column of Object.keys(NUMBERS) as NumberColumn[]) {
+    const text = cell(row, column);
+    if (text === '') continue;
+    const [min, max] = NUMBERS[column];
+    const read = readNumber(text, { min, max });
+    if (read.ok) found[column] = read.value;
+    else problems.push({ column, message: read.message });
+  }
+  return found;
+}
+
+function listOf(row: Row, column: string, known: readonly string[], problems: CellProblem[]): string[] | undefined {
+  const text = cell(row, column);
+  if (text === '') return undefined;
+  const parts = partsOf(text).map((part) => part.toLowerCase());
+  const strange = parts.filter((part) => !known.includes(part));
+  if (strange.length > 0) problems.push({ column, message: `"${strange[0]!}" is not one of: ${known.join(', ')}` });
+  return parts;
+}
+
+/** "name=number" parts, such as "sifted=0.47; packed=0.62" or "hazelnuts=50; caster sugar=50". */
+function pairsOf(row: Row, column: string, problems: CellProblem[]): [string, number | undefined][] | undefined {
+  const text = cell(row, column);
+  if (text === '') return undefined;
+  return partsOf(text).map((part) => {
+    const [name = '', figure] = part.split('=').map((one) => one.trim());
+    if (figure === undefined) return [name, undefined];
+    const read = readNumber(figure, { min: 0, max: 100 });
+    if (!read.ok) problems.push({ column, message: `${part}: ${read.message}` });
+    return [name, read.ok ? read.value : undefined];
+  });
+}
+
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+function dayOf(row: Row, problems: CellProblem[]): string | undefined {
+  const text = cell(row, 'priced_on');
+  if (text === '') return undefined;
+  if (!DAY.test(text)) problems.push({ column: 'priced_on', message: 'Write a day such as 2026-05-31' });
+  return text;
+}
+
+const without = <T extends object>(all: T): T =>
+  Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined)) as T;
+
+/**
+ * An ingredient from a row of the larder's table, over what the larder has of it now. An empty cell leaves what is there.
+ *
+ * @param before the ingredient of that name, if there is one
+ */
+export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<Ingredient> {
+  const problems: CellProblem[] = [];
+  const name = cell(row, 'name');
+  if (name === '') return { ok: false, problems: [{ column: 'name', message: 'Write the name of the ingredient' }] };
+  const n = numbersOf(row, problems);
+  const parts = { water: n.water, sugars: n.sugars, fat: n.fat, protein: n.protein, other: n.other };
+  const given = Object.values(parts).filter((value) => value !== undefined).length;
+  const known = before?.composition;
+  if (given > 0 && given < 5 && !known) {
+    problems.push({ column: 'water', message: 'Give all five: water, sugars, fat, protein, other' });
+  }
+  const kinds = without({ sucrose: n.sucrose, lactose: n.lactose, mono: n.mono, glucoseSyrup: n.glucose_syrup });
+  const states = pairsOf(row, 'g_per_ml_by_state', problems);
+  const madeOf = pairsOf(row, 'made_of', problems);
+  const [from, to] = [n.usual_from_percent, n.usual_to_percent];
+  const pack = cell(row, 'pack');
+  const day = dayOf(row, problems);
+  const others = before?.packs?.filter((one) => one.name !== pack) ?? [];
+  const old = before?.packs?.find((one) => one.name === pack);
+  const massG = n.pack_g ?? old?.massG;
+  if (pack !== '' && massG === undefined) problems.push({ column: 'pack_g', message: `Write what ${pack} holds, g` });
+  const allergens = listOf(row, 'allergens', ALLERGENS, problems);
+  const diets = listOf(row, 'diets', DIETS, problems) as Ingredient['diets'];
+  if (problems.length > 0) return { ok: false, problems };
+  const aliases = partsOf(cell(row, 'aliases'));
+  return {
+    ok: true,
+    value: without<Ingredient>({
+      ...before,
+      name: before?.name ?? name,
+      aliases: aliases.length > 0 ? aliases : before?.aliases,
+      densityGPerMl: n.g_per_ml ?? before?.densityGPerMl,
+      densities: states
+        ? Object.fromEntries(states.flatMap(([state, rho]) => (rho === undefined ? [] : [[state, rho]])))
+        : before?.densities,
+      unitMassG: n.one_weighs_g ?? before?.unitMassG,
+      composition:
+        given > 0 || n.salt !== undefined
+          ? ({ ...known, ...without({ ...parts, salt: n.salt }) } as Ingredient['composition'])
+          : known,
+      sugarKinds: Object.keys(kinds).length > 0 ? { ...before?.sugarKinds, ...kinds } : before?.sugarKinds,
+      allergens: allergens ?? before?.allergens,
+      diets: diets ?? before?.diets,
+      madeOf: madeOf ? madeOf.map(([ingredient, percent]) => without({ ingredient, percent })) : before?.madeOf,
+      usualPercent: from !== undefined && to !== undefined ? { from, to } : before?.usualPercent,
+      grainMm: n.grain_mm ?? before?.grainMm,
+      heldG: n.held_g ?? before?.heldG,
+      source: cell(row, 'source') || before?.source,
+      packs:
+        pack === ''
+          ? before?.packs
+          : [without<Pack>({ name: pack, massG: massG!, price: n.price ?? old?.price, pricedOn: day ?? old?.pricedOn }), ...others], // prettier-ignore
+    }),
+  };
+}
+
+/** An ingredient as a row of the larder's table; `ingredientFromRow` reads it back. Packs behind the first are in the prices. */
+export function rowOfIngredient(one: Ingredient): Record<(typeof LARDER_COLUMNS)[number], string> {
+  const figure = (value: number | undefined) => (value === undefined ? '' : String(value));
+  const { composition: c, sugarKinds: k } = one;
+  const [pack] = one.packs ?? [];
+  return {
+    name: one.name,
+    aliases: (one.aliases ?? []).join('; '),
+    g_per_ml: figure(one.densityGPerMl),
+    g_per_ml_by_state: Object.entries(one.densities ?? {})
+      .map(([state, rho]) => `${state}=${rho}`)
+      .join('; '),
+    one_weighs_g: figure(one.unitMassG),
+    water: figure(c?.water),
+    sugars: figure(c?.sugars),
+    sucrose: figure(k?.sucrose),
+    lactose: figure(k?.lactose),
+    mono: figure(k?.mono),
+    glucose_syrup: figure(k?.glucoseSyrup),
+    fat: figure(c?.fat),
+    protein: figure(c?.protein),
+    other: figure(c?.other),
+    salt: figure(c?.salt),
+    allergens: (one.allergens ?? []).join('; '),
+    diets: (one.diets ?? []).join('; '),
+    made_of: (one.madeOf ?? []).map(({ ingredient, percent }) => (percent === undefined ? ingredient : `${ingredient}=${percent}`)).join('; '), // prettier-ignore
+    usual_from_percent: figure(one.usualPercent?.from),
+    usual_to_percent: figure(one.usualPercent?.to),
+    grain_mm: figure(one.grainMm),
+    held_g: figure(one.heldG),
+    source: one.source ?? '',
+    pack: pack?.name ?? '',
+    pack_g: figure(pack?.massG),
+    price: figure(pack?.price),
+    priced_on: pack?.pricedOn ?? '',
+  };
+}
+
+/**
+ * An ingredient with the price of one of its packs set from a row of the prices' table. A pack that is not there yet is added.
+ *
+ * @param find the larder's ingredient of a name, or null
+ */
+export function pricedFromRow(row: Row, find: (name: string) => Ingredient | null): RowRead<Ingredient> {
+  const problems: CellProblem[] = [];
+  const name = cell(row, 'ingredient');
+  const before = find(plainName(name));
+  if (!before) return { ok: false, problems: [{ column: 'ingredient', message: `The larder has no "${name}": add it first` }] }; // prettier-ignore
+  const n = numbersOf(row, problems);
+  const day = dayOf(row, problems);
+  const pack = cell(row, 'pack');
+  const packs = before.packs ?? [];
+  const old = packs.find((one) => one.name === pack);
+  const massG = n.pack_g ?? old?.massG;
+  if (pack === '') problems.push({ column: 'pack', message: 'Write the name of the pack' });
+  else if (massG === undefined) problems.push({ column: 'pack_g', message: `Write what ${pack} holds, g` });
+  if (n.price === undefined && !problems.some(({ column }) => column === 'price')) {
+    problems.push({ column: 'price', message: 'Write what the pack costs' });
+  }
+  if (problems.length > 0) return { ok: false, problems };
+  const next = without<Pack>({ name: pack, massG: massG!, price: n.price, pricedOn: day ?? (old?.price === n.price ? old?.pricedOn : undefined) }); // prettier-ignore
+  return {
+    ok: true,
+    value: { ...before, packs: old ? packs.map((one) => (one === old ? next : one)) : [...packs, next] },
+  };
+}
+
+/** The packs of an ingredient as rows of the prices' table. */
+export function priceRowsOf(one: Ingredient): Record<(typeof PRICE_COLUMNS)[number], string>[] {
+  return (one.packs ?? []).map(({ name, massG, price, pricedOn }) => ({
+    ingredient: one.name,
+    pack: name,
+    pack_g: String(massG),
+    price: price === undefined ? '' : String(price),
+    priced_on: pricedOn ?? '',
+  }));
+}

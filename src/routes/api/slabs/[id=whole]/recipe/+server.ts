@@ -1,0 +1,20 @@
+import { larderOf } from '../../../../../core/larder';
+import { plan } from '../../../../../core/plan';
+import { jsonLdOf } from '../../../../../core/recipe';
+import { database } from '$lib/server/db';
+import { problem } from '$lib/server/http';
+import { allIngredients } from '$lib/server/larder';
+import { wholeShop } from '$lib/server/shop';
+import { slabById } from '$lib/server/slabs';
+
+/** A slab as a schema.org recipe, for other programs. */
+export function GET({ params }) {
+  const db = database();
+  const kept = slabById(db, Number(params.id));
+  if (!kept) return problem('This slab is no longer in the shop', '', 404);
+  const { cut } = plan(kept.slab, larderOf(allIngredients(db)), wholeShop(db));
+  const pieces = cut.pieces.reduce((sum, { count }) => sum + count, 0);
+  return new Response(JSON.stringify(jsonLdOf(kept.slab, pieces), null, 2), {
+    headers: { 'Content-Type': 'application/ld+json' },
+  });
+}

@@ -1,0 +1,78 @@
+<!-- The packs that an ingredient comes in, with what they cost and since when. -->
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { Pack } from '../../core/larder';
+  import type { Problem } from '../../core/slab';
+  import { problemAt } from '$lib/api';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  interface Props {
+    packs: readonly Partial<Pack>[];
+    typed: Record<string, string>;
+    problems: readonly Problem[];
+    onpacks: (packs: readonly Pack[]) => void;
+  }
+  let { packs, typed, problems, onpacks }: Props = $props();
+
+  const set = (at: number, part: Partial<Pack>) =>
+    onpacks(packs.map((one, i) => (i === at ? { ...one, ...part } : one)) as Pack[]);
+  const first = (at: number) => onpacks([packs[at], ...packs.filter((_, i) => i !== at)] as Pack[]);
+</script>
+
+{#each packs as pack, at (at)}
+  <div class="pack">
+    <TextInput
+      size="sm"
+      labelText="Pack"
+      value={pack.name ?? ''}
+      on:input={(event) => set(at, { name: String(event.detail ?? '') })}
+      invalid={problemAt(problems, `/packs/${at}/name`) !== ''}
+      invalidText={problemAt(problems, `/packs/${at}/name`)}
+    />
+    <NumberField
+      label="Holds, g"
+      value={pack.massG}
+      limits={{ min: 0.01, max: 1e6 }}
+      name="pack {at} mass"
+      {typed}
+      onvalue={(value) => set(at, { massG: value ?? undefined })}
+    />
+    <NumberField
+      label="Costs"
+      optional
+      value={pack.price}
+      limits={{ min: 0, max: 1e6 }}
+      name="pack {at} price"
+      {typed}
+      onvalue={(value) => set(at, { price: value ?? undefined })}
+    />
+    <TextInput
+      size="sm"
+      type="date"
+      labelText="Since"
+      value={pack.pricedOn ?? ''}
+      on:change={(event) => set(at, { pricedOn: String(event.detail ?? '') || undefined })}
+      invalid={problemAt(problems, `/packs/${at}/pricedOn`) !== ''}
+      invalidText={problemAt(problems, `/packs/${at}/pricedOn`)}
+    />
+    <Button kind="ghost" size="small" disabled={at === 0} on:click={() => first(at)}>First</Button>
+    <Button kind="ghost" size="small" on:click={() => onpacks(packs.filter((_, i) => i !== at) as Pack[])}
+      >Remove</Button
+    >
+  </div>
+{/each}
+<Button kind="tertiary" size="small" on:click={() => onpacks([...packs, { name: '' }] as Pack[])}>Add a pack</Button>
+
+<style>
+  .pack {
+    display: grid;
+    grid-template-columns: 5fr 2.4fr 2.2fr 3.4fr max-content max-content;
+    gap: 0.4rem;
+    align-items: end;
+    margin-bottom: 0.5rem;
+  }
+
+  .pack :global(.bx--btn) {
+    padding: 0 0.4rem;
+  }
+</style>

@@ -1,0 +1,147 @@
+<!-- The larder or its prices from a table: first what it would change, then, if that is right, the change. -->
+<script lang="ts">
+  import { Button, Modal, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
+  import { ask } from '$lib/api';
+  import type { Problem } from '../../core/slab';
+  import type { LarderChanges, LarderTable } from '$lib/server/larderCsv';
+
+  let { ondone, onleave }: { ondone: () => void; onleave: () => void } = $props();
+
+  let open = $state(true);
+  let table = $state<LarderTable>('prices');
+  let picker: HTMLInputElement | undefined = $state();
+  let file = $state('');
+  let text = $state('');
+  let changes = $state.raw<LarderChanges | null>(null);
+  let problems: readonly Problem[] = $state.raw([]);
+  let taken = $state(false);
+
+  const touched = $derived(changes ? changes.added.length + changes.changed.length : 0);
+  const MOST_SHOWN = 40;
+
+  async function look() {
+    if (text === '') return;
+    problems = [];
+    taken = false;
+    const answer = await ask<LarderChanges>('POST', `/api/larder/table/${table}`, text);
+    if (answer.ok) changes = answer.value;
+    else problems = answer.problems;
+  }
+
+  async function choose() {
+    const [found] = picker?.files ?? [];
+    if (!found) return;
+    file = found.name;
+    text = await found.text();
+    if (picker) picker.value = '';
+    await look();
+  }
+
+  async function take() {
+    if (!changes || touched === 0) return;
+    const answer = await ask<LarderChanges>('PUT', `/api/larder/table/${table}`, text);
+    if (!answer.ok) {
+      problems = answer.problems;
+      return;
+    }
+    taken = true;
+    ondone();
+  }
+</script>
+
+<Modal
+  bind:open
+  modalHeading="Table in and out"
+  primaryButtonText={touched > 0 ? `Change ${touched} in the larder` : 'Change the larder'}
+  primaryButtonDisabled={touched === 0 || taken}
+  secondaryButtonText="Leave it"
+  hasScrollingContent
+  on:click:button--secondary={onleave}
+  on:close={onleave}
+  on:submit={take}
+>
+  <RadioButtonGroup
+    legendText="Which table"
+    selected={table}
+    on:change={(event) => {
+      table = event.detail as LarderTable;
+      changes = null;
+      void look();
+    }}
+  >
+    <RadioButton value="prices" labelText="prices, a row for each pack" />
+    <RadioButton value="larder" labelText="the larder, a row for each ingredient" />
+  </RadioButtonGroup>
+  <p class="acts">
+    <Button size="small" kind="tertiary" href="/api/larder/table/{table}" download="{table}.csv">Save as CSV</Button>
+    <Button size="small" kind="tertiary" on:click={() => picker?.click()}>Choose a CSV file</Button>
+    <input
+      bind:this={picker}
+      class="unseen"
+      type="file"
+      accept=".csv,text/csv"
+      tabindex="-1"
+      aria-label="CSV file"
+      onchange={choose}
+    />
+    <span class="quiet">{file}</span>
+  </p>
+  <p class="quiet">An empty cell leaves what the larder has. Nothing changes before you say so.</p>
+  {#each problems as { message } (message)}<p class="said harm" role="alert">{message}</p>{/each}
+  {#if changes}
+    <p role="status" class="figures">
+      <b>{changes.added.length}</b> new, <b>{changes.changed.length}</b> changed, {changes.same} the same{#if changes.bad.length > 0},
+        <b class="harm">{changes.bad.length} {changes.bad.length === 1 ? 'row' : 'rows'} not taken</b>{/if}.
+    </p>
+    {#if changes.bad.length > 0}
+      <div class="said harm">
+        <ul>
+          {#each changes.bad.slice(0, MOST_SHOWN) as { row, messages } (row)}<li>
+              Row {row}: {messages.join('; ')}
+            </li>{/each}
+          {#if changes.bad.length > MOST_SHOWN}<li>and {changes.bad.length - MOST_SHOWN} more</li>{/if}
+        </ul>
+      </div>
+    {/if}
+    {#if touched > 0}
+      <table class="table">
+        <thead><tr><th>Ingredient</th><th>What</th><th>Before</th><th>After</th></tr></thead>
+        <tbody>
+          {#each changes.changed.slice(0, MOST_SHOWN) as { name, fields } (name)}
+            {#each fields as { field, before, after }, i (field)}
+              <tr
+                ><td>{i === 0 ? name : ''}</td><td>{field.replaceAll('_', ' ')}</td><td class="quiet"
+                  >{before || '-'}</td
+                ><td><b>{after || '-'}</b></td></tr
+              >
+            {/each}
+          {/each}
+          {#each changes.added.slice(0, MOST_SHOWN) as name (name)}<tr><td>{name}</td><td colspan="3">new</td></tr
+            >{/each}
+        </tbody>
+      </table>
+      {#if touched > 2 * MOST_SHOWN}<p class="quiet">The first {MOST_SHOWN} of each are shown.</p>{/if}
+    {/if}
+  {/if}
+</Modal>
+
+<style>
+  p {
+    margin: 0.6rem 0;
+  }
+
+  .acts {
+    display: flex;
+    gap: 0.6rem;
+    align-items: center;
+  }
+
+  .harm {
+    color: var(--harm);
+  }
+
+  .said.harm {
+    color: var(--ink);
+    margin-bottom: 0.6rem;
+  }
+</style>
