@@ -1,5 +1,19 @@
 /** Which room may import which; docs/architecture.md says why. */
-const ROOMS = ['measure', 'larder', 'tin', 'slab', 'recipe', 'sugar', 'scale', 'setting', 'cut', 'cost', 'gather', 'time', 'check'];
+const ROOMS = [
+  'measure',
+  'larder',
+  'tin',
+  'slab',
+  'recipe',
+  'sugar',
+  'scale',
+  'setting',
+  'cut',
+  'cost',
+  'gather',
+  'time',
+  'check',
+];
 
 module.exports = {
   forbidden: [

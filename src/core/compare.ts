@@ -90,11 +90,15 @@ export function compared(a: Side, b: Side): Compared {
     of: (one: T) => number | null,
     name: string,
   ): Beside => {
-    // prettier-ignore
     const [one, other] = [x.get(key), y.get(key)];
     return { name, a: one ? of(one) : null, b: other ? of(other) : null };
   };
-  const both = (name: string, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number) => ({ name, unit, a: of(a), b: of(b) }); // prettier-ignore
+  const both = (name: string, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number) => ({
+    name,
+    unit,
+    a: of(a),
+    b: of(b),
+  });
   return {
     layers: union(la, lb).map((key) => {
       const { name } = (la.get(key) ?? lb.get(key))!;

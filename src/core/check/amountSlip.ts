@@ -14,7 +14,8 @@ export const amountSlip: Rule = ({ slab, made }) =>
       if (!over && percent > usual.from / SLIP) return [];
       const line = slab.preparations[p]!.lines[l]!;
       const units = line.unit === 'tbsp' ? 'tsp' : line.unit === 'tsp' ? 'tbsp' : null;
-      const meant = units && (units === 'tsp') === over ? `Was ${units} meant for ${line.unit}?` : 'Check the amount and its unit.'; // prettier-ignore
+      const meant =
+        units && (units === 'tsp') === over ? `Was ${units} meant for ${line.unit}?` : 'Check the amount and its unit.';
       return [
         {
           code: 'amount-slip',

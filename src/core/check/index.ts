@@ -39,7 +39,7 @@ import { tinOverflow } from './tinOverflow';
 import type { Facts, Rule, Warning } from './types';
 import { unweighedLine } from './unweighedLine';
 
-export type { Facts, Rule, Warning } from './types';
+export type { Facts, Warning } from './types';
 
 const RULES: readonly Rule[] = [
   freeFromBroken,

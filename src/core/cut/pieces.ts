@@ -58,6 +58,8 @@ function blocksOf(whole: Tin, { fromMm, thicknessMm, massG, tin = whole, wallMm,
   if (wallMm !== undefined && wallMm !== null) {
     const inner = insetTin(tin, thicknessMm);
     const topMm = Math.max(wallMm, toMm);
+    // A film without a wall, as on a sheet, is a plain block.
+    if (topMm === toMm) return [{ tin, fromMm, toMm, density: massG / betweenMm3(tin, fromMm, toMm) }];
     const density = massG / (betweenMm3(tin, fromMm, topMm) - betweenMm3(inner, toMm, topMm));
     return [
       { tin, fromMm, toMm: topMm, density },

@@ -109,7 +109,6 @@ function itemOf(
   measures: Measures,
   stepG: number,
 ): GatheredItem {
-  // prettier-ignore
   const known = divisions.every(({ massG }) => massG !== null);
   const massG = known ? divisions.reduce((sum, one) => sum + one.massG!, 0) : null;
   const [unit] = units;

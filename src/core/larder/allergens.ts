@@ -34,7 +34,6 @@ export const US_ALLERGENS = [
 
 /** Every allergen that one of the two asks for. */
 export const ALLERGENS = [...EU_ALLERGENS, 'wheat'] as const;
-export type Allergen = (typeof ALLERGENS)[number];
 
 /** How an allergen comes into an ingredient: the compounds on the way, from the ingredient itself to what carries it. */
 export type AllergenPaths = ReadonlyMap<string, readonly string[]>;

@@ -8,10 +8,34 @@ export type Row = Readonly<Record<string, string | undefined>>;
 
 /** Columns of the larder as a table; of a compound cell, the parts are separated by semicolons. */
 export const LARDER_COLUMNS = [
-  'name', 'aliases', 'g_per_ml', 'g_per_ml_by_state', 'one_weighs_g', 'water', 'sugars', 'sucrose', 'lactose', 'mono',
-  'glucose_syrup', 'fat', 'protein', 'other', 'salt', 'allergens', 'diets', 'made_of', 'usual_from_percent',
-  'usual_to_percent', 'grain_mm', 'held_g', 'source', 'pack', 'pack_g', 'price', 'priced_on',
-] as const; // prettier-ignore
+  'name',
+  'aliases',
+  'g_per_ml',
+  'g_per_ml_by_state',
+  'one_weighs_g',
+  'water',
+  'sugars',
+  'sucrose',
+  'lactose',
+  'mono',
+  'glucose_syrup',
+  'fat',
+  'protein',
+  'other',
+  'salt',
+  'allergens',
+  'diets',
+  'made_of',
+  'usual_from_percent',
+  'usual_to_percent',
+  'grain_mm',
+  'held_g',
+  'source',
+  'pack',
+  'pack_g',
+  'price',
+  'priced_on',
+] as const;
 
 /** Columns of the prices as a table: a row for each pack. */
 export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on'] as const;
@@ -26,11 +50,25 @@ export type RowRead<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly CellProblem[] };
 
 const NUMBERS = {
-  g_per_ml: [0.01, 25], one_weighs_g: [0.001, 1e6], water: [0, 100], sugars: [0, 100], sucrose: [0, 100],
-  lactose: [0, 100], mono: [0, 100], glucose_syrup: [0, 100], fat: [0, 100], protein: [0, 100], other: [0, 100],
-  salt: [0, 100], usual_from_percent: [0, 100], usual_to_percent: [0, 100], grain_mm: [0.01, 1000], held_g: [0, 1e6],
-  pack_g: [0.001, 1e6], price: [0, 1e6],
-} as const; // prettier-ignore
+  g_per_ml: [0.01, 25],
+  one_weighs_g: [0.001, 1e6],
+  water: [0, 100],
+  sugars: [0, 100],
+  sucrose: [0, 100],
+  lactose: [0, 100],
+  mono: [0, 100],
+  glucose_syrup: [0, 100],
+  fat: [0, 100],
+  protein: [0, 100],
+  other: [0, 100],
+  salt: [0, 100],
+  usual_from_percent: [0, 100],
+  usual_to_percent: [0, 100],
+  grain_mm: [0.01, 1000],
+  held_g: [0, 1e6],
+  pack_g: [0.001, 1e6],
+  price: [0, 1e6],
+} as const;
 type NumberColumn = keyof typeof NUMBERS;
 
 const cell = (row: Row, column: string) => (row[column] ?? '').trim();
@@ -143,7 +181,15 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
       packs:
         pack === ''
           ? before?.packs
-          : [without<Pack>({ name: pack, massG: massG!, price: n.price ?? old?.price, pricedOn: day ?? old?.pricedOn }), ...others], // prettier-ignore
+          : [
+              without<Pack>({
+                name: pack,
+                massG: massG!,
+                price: n.price ?? old?.price,
+                pricedOn: day ?? old?.pricedOn,
+              }),
+              ...others,
+            ],
     }),
   };
 }
@@ -173,7 +219,9 @@ export function rowOfIngredient(one: Ingredient): Record<(typeof LARDER_COLUMNS)
     salt: figure(c?.salt),
     allergens: (one.allergens ?? []).join('; '),
     diets: (one.diets ?? []).join('; '),
-    made_of: (one.madeOf ?? []).map(({ ingredient, percent }) => (percent === undefined ? ingredient : `${ingredient}=${percent}`)).join('; '), // prettier-ignore
+    made_of: (one.madeOf ?? [])
+      .map(({ ingredient, percent }) => (percent === undefined ? ingredient : `${ingredient}=${percent}`))
+      .join('; '),
     usual_from_percent: figure(one.usualPercent?.from),
     usual_to_percent: figure(one.usualPercent?.to),
     grain_mm: figure(one.grainMm),
@@ -195,7 +243,8 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
   const problems: CellProblem[] = [];
   const name = cell(row, 'ingredient');
   const before = find(plainName(name));
-  if (!before) return { ok: false, problems: [{ column: 'ingredient', message: `The larder has no "${name}": add it first` }] }; // prettier-ignore
+  if (!before)
+    return { ok: false, problems: [{ column: 'ingredient', message: `The larder has no "${name}": add it first` }] };
   const n = numbersOf(row, problems);
   const day = dayOf(row, problems);
   const pack = cell(row, 'pack');
@@ -208,7 +257,12 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
     problems.push({ column: 'price', message: 'Write what the pack costs' });
   }
   if (problems.length > 0) return { ok: false, problems };
-  const next = without<Pack>({ name: pack, massG: massG!, price: n.price, pricedOn: day ?? (old?.price === n.price ? old?.pricedOn : undefined) }); // prettier-ignore
+  const next = without<Pack>({
+    name: pack,
+    massG: massG!,
+    price: n.price,
+    pricedOn: day ?? (old?.price === n.price ? old?.pricedOn : undefined),
+  });
   return {
     ok: true,
     value: { ...before, packs: old ? packs.map((one) => (one === old ? next : one)) : [...packs, next] },

@@ -23,12 +23,17 @@ const NUM = String.raw`\d+ \d+/\d+|\d+/\d+|\d+(?:\.\d+)?`;
 const SIZE_UNIT = String.raw`kg|g|gm|grams?|oz|ounces?|lbs?|pounds?|ml|millilit(?:er|re)s?|l|lit(?:er|re)s?|fl\.? ?oz`;
 const SIZE = String.raw`(${NUM})\s*-?\s*(${SIZE_UNIT})\.?`;
 /** "1 x 340 g tin", "1 (14-ounce) can", "2 8-oz. packages", "400g can". */
-const SIZED_PACK = new RegExp(String.raw`^(?:(${NUM})\s*(?:x\s*)?)?\(?${SIZE}\)?\s*(?:${PACK_WORDS})\b\.?`, 'i');
+const SIZED_PACK = new RegExp(
+  String.raw`^(?:(${NUM})(?:\s*x\s*|\s+|(?=\()))?\(?${SIZE}\)?\s*(?:${PACK_WORDS})\b\.?`,
+  'i',
+);
 /** "1 can (397 g)", "2 tins of 340 g", "2 bars (100 g each)". */
 const PACK_SIZED = new RegExp(
   String.raw`^(${NUM})\s*(?:large |small |medium |standard )?(?:${PACK_WORDS})\b\.?\s*(?:\(|of |, )\s*(?:about )?${SIZE}(?: each)?\)?(?=\s|,|$)`,
   'i',
 );
+/** A can's size in a word says nothing of its mass. */
+const SIZE_WORD = new RegExp(String.raw`^(${NUM}) (?:small|medium|large|standard) (?=(?:${PACK_WORDS})\b)`, 'i');
 /** "2 x 100 g". */
 const TIMES = new RegExp(String.raw`^(${NUM})\s*x\s*${SIZE}`, 'i');
 
@@ -81,6 +86,7 @@ function single(text: string): Led | null {
   // "1/2c", "225g/8oz" and "100g" are parted so that the unit stands alone; so is "fl. oz.".
   return plain(
     text
+      .replace(SIZE_WORD, '$1 ')
       .replace(/ fl\.? ?oz\.?(?= |$)/i, ' floz')
       .replace(/^((?:\d+ )?\d+(?:[./]\d+)?(?:\s*(?:-|to)\s*\d+(?:[./]\d+)?)?)\s?([a-z]+)\.?(?=\s|[/(,]|$)/i, '$1 $2 ')
       .replace(/ +/g, ' '),
@@ -96,7 +102,7 @@ function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
   const grams = [GRAMS_IN[from], GRAMS_IN[to]];
   if (grams[0] !== undefined && grams[1] !== undefined) return grams[0] / grams[1];
   const ml = [mlIn(from, measures), mlIn(to, measures)];
-  return ml[0] != null && ml[1] != null ? ml[0] / ml[1] : null;
+  return ml[0] !== null && ml[1] !== null ? ml[0]! / ml[1]! : null;
 }
 
 /**

@@ -70,9 +70,12 @@ export function slabFrom(reads: readonly LineRead[], name: string, measures: Mea
     .map(({ unread, ...one }): Preparation => (unread.length > 0 ? { ...one, unread } : one));
   const layers = kept
     .filter(({ lines }) => lines.length > 0)
-    .map(
-      ({ id, name: called }, at): Layer => ({ id: `l${at + 1}`, name: called, from: [{ preparation: id, share: 1 }], spread: 'level' }), // prettier-ignore
-    );
+    .map(({ id, name: called }, at): Layer => ({
+      id: `l${at + 1}`,
+      name: called,
+      from: [{ preparation: id, share: 1 }],
+      spread: 'level',
+    }));
   return {
     ...blankSlab(title.slice(0, 200)),
     measures,

@@ -144,7 +144,7 @@ export function named(description: string, larder: Larder): Named {
     alternatives.unshift(...others);
   }
   const fruit = /^(lime|lemon|orange|grapefruit|clementine)s?$/i.exec(text);
-  const part = fruit && /\b(zest|juice)d?\b/i.exec(states.join(' '));
+  const part = fruit && /\b(zest|juice)(?:e?d)?\b/i.exec(states.join(' '));
   if (fruit && part && !/zest.*juice|juice.*zest/i.test(states.join(' '))) {
     text = `${fruit[1]!.toLowerCase()} ${part[1]!.toLowerCase()}`;
   }

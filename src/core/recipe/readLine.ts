@@ -34,7 +34,8 @@ export interface LineRead {
 const DISAGREE = 0.1;
 const NO_AMOUNT =
   /^(?:(?:a|some|one)\s+)?(?:good\s+|small\s+|large\s+|big\s+|generous\s+)*(handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?|sprinkles?|sprinklings?|few|little|bit|grating)(?:\s+of)?\s+/i;
-const SPOON_WORDS = 'pinch(?:es)?|dash(?:es)?|cups?|tablespoons?|teaspoons?|tbsp|tsp|sticks?|pints?|pounds?|cans?|tins?|jars?|packets?|bars?|blocks?|sachets?|drops?'; // prettier-ignore
+const SPOON_WORDS =
+  'pinch(?:es)?|dash(?:es)?|cups?|tablespoons?|teaspoons?|tbsp|tsp|sticks?|pints?|pounds?|cans?|tins?|jars?|packets?|bars?|blocks?|sachets?|drops?';
 const BARE_UNIT = new RegExp(`^(?:an? )?(?:good |generous |small |big |large )?(${SPOON_WORDS})\\b(?: of)?\\s+`, 'i');
 const HEAPED = /^(heaped|heaping|rounded|scant|generous|good)\s+/i;
 const PART_OF =
@@ -89,7 +90,11 @@ function furtherAmounts(led: Led, measures: Measures): { also: Written[]; rest: 
     const found = inside
       .split(bracket ? /\s*(?:\/|=|,|;| or )\s*(?=(?:about |approx\.? )?\d)/ : /$^/)
       .map((part) => leadingAmount(tidied(part), measures));
-    if (found.length === 0 || found.some((one) => one === null || !isMeasure(one) || (bracket && /\p{L}{3}/u.test(withoutNotes(one.rest))))) break; // prettier-ignore
+    if (
+      found.length === 0 ||
+      found.some((one) => one === null || !isMeasure(one) || (bracket && /\p{L}{3}/u.test(withoutNotes(one.rest))))
+    )
+      break;
     also.push(...(found as Led[]));
     rest = bracket ? rest.slice(bracket[0].length) : found[0]!.rest;
   }
@@ -140,13 +145,19 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   let led = leadingAmount(
     thousands
       ? plain.replace(/(\d),(?=\d{3})/, '$1')
-      : (part?.[2] ?? (bare ? `1 ${plain.slice(bare[0].length - bare[0].trimStart().length).replace(/^(?:an? )?(?:good |generous |small |big |large )?/i, '')}` : heaped ? plain.replace(new RegExp(`\\b${heaped[1]!}\\s+`, 'i'), '') : plain)), // prettier-ignore
+      : (part?.[2] ??
+          (bare
+            ? `1 ${plain.slice(bare[0].length - bare[0].trimStart().length).replace(/^(?:an? )?(?:good |generous |small |big |large )?/i, '')}`
+            : heaped
+              ? plain.replace(new RegExp(`\\b${heaped[1]!}\\s+`, 'i'), '')
+              : plain)),
     measures,
   );
   if (!led) {
     const vague = NO_AMOUNT.exec(plain);
     const article = /^an? (?=\p{L})/iu.exec(part?.[2] ?? plain);
     if (article && !vague) led = leadingAmount(`1 ${(part?.[2] ?? plain).slice(article[0].length)}`, measures);
+    led ??= trailingAmount(plain, measures);
     if (!led) return withoutAmount(text, vague ? plain.slice(vague[0].length) : plain, vague !== null, larder);
   }
   const { also, rest } = furtherAmounts(led, measures);
@@ -162,7 +173,10 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
 
   const state =
     [heaped ? heaped[1]!.toLowerCase() : null, whole.state].filter(Boolean).join(', ').slice(0, 100) || null;
-  const packSize = led.packSize && gramsOf({ ...led, ...led.packSize }, null, null, found, measures);
+  // "1 can evaporated milk (12 oz)": the amount behind the name is what the cans hold.
+  const behind = led.unit === 'pack' && !led.packSize ? also.find((one) => one.unit !== 'pack') : undefined;
+  const size = led.packSize ?? (behind && { quantity: behind.quantity / led.quantity, unit: behind.unit });
+  const packSize = size && gramsOf({ ...led, ...size }, null, null, found, measures);
   const packG = packSize?.ok ? packSize.massG : null;
   const first = gramsOf(led, packG, state, found, measures);
   const second = also.map((one) => ({ one, weighed: gramsOf(one, null, state, found, measures) }));
@@ -171,13 +185,17 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const alsoG = heavy?.weighed.ok ? heavy.weighed.massG : null;
   const massG = first.ok ? first.massG : alsoG;
   const asks: string[] = [];
-  if (thousands) asks.push(`${thousands[0]} can be read as ${thousands[0].replace(/[.,]/, '.')} or ${thousands[0].replace(/[.,]/, '')}: which one?`); // prettier-ignore
+  if (thousands)
+    asks.push(
+      `${thousands[0]} can be read as ${thousands[0].replace(/[.,]/, '.')} or ${thousands[0].replace(/[.,]/, '')}: which one?`,
+    );
   if (heaped && /heap|round/i.test(heaped[1]!))
     asks.push('A heaped spoon can be twice a level one: weigh it, or write it level');
   if (first.ok && alsoG !== null && Math.abs(first.massG - alsoG) > DISAGREE * Math.max(first.massG, alsoG)) {
     asks.push(`${said(led)} is ${figure(first.massG)} g and ${said(heavy!.one)} is ${figure(alsoG)} g: which one?`);
   }
   if (part && /and/.test(part[1]!)) asks.push('Two things in one line: write zest and juice apart');
+  if (/^each /i.test(rest)) asks.push('So much of each of several things: write a line for each');
   const quantityMax = led.quantityMax !== null && led.quantityMax > led.quantity ? led.quantityMax : null;
   return {
     text,
@@ -206,13 +224,25 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
 const said = ({ quantity, unit }: Pick<Written, 'quantity' | 'unit'>) => `${Number(quantity.toPrecision(4))} ${unit}`;
 
 function fromPart(part: string, whole: string): string {
-  const what = /zest|rind/i.test(part) && /juice/i.test(part) ? 'zest and juice' : /rind/i.test(part) ? 'zest' : part.toLowerCase(); // prettier-ignore
+  const what =
+    /zest|rind/i.test(part) && /juice/i.test(part)
+      ? 'zest and juice'
+      : /rind/i.test(part)
+        ? 'zest'
+        : part.toLowerCase();
   const of = whole.replace(/^(?:an?|the) /i, '');
   const name = /^(?:(?:large|small|medium|unwaxed|organic|ripe|fresh) )*/i.exec(of)!;
   const [thing = '', ...rest] = of.slice(name[0].length).split(/,\s*/);
   const one = /^(?:eggs?)$/i.test(thing) ? 'egg' : thing.replace(/(?<=[^s])s$/i, '');
   const named = /white|yolk/.test(what) ? `${one} ${what.replace(/s$/, '')}` : `${one} ${what}`;
   return [named, ...rest].join(', ');
+}
+
+/** An amount behind the name, as in a list of purchases: "butter 150 g", "Butter: 150 g". */
+function trailingAmount(plain: string, measures: Measures): Led | null {
+  const behind = /^(\D*\p{L})[\s,:-]+(\d.*)$/u.exec(plain);
+  const led = behind && leadingAmount(behind[2]!, measures);
+  return led && isMeasure(led) && led.rest === '' ? { ...led, rest: behind[1]! } : null;
 }
 
 function looksLikeSteps(plain: string, found: Ingredient | null): boolean {

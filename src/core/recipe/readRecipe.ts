@@ -33,9 +33,13 @@ export function readRecipe(text: string, measures: Measures, larder: Larder): Li
   lines.forEach((raw, at) => {
     const line = raw.trim();
     if (line === '') return;
-    if (at >= MOST_LINES) return void read.push(unreadLine(line.slice(0, MOST_LENGTH), `Only the first ${MOST_LINES} lines are read`)); // prettier-ignore
-    if (line.length > MOST_LENGTH) return void read.push(unreadLine(line.slice(0, MOST_LENGTH), 'This line is too long to be an ingredient')); // prettier-ignore
-    const one = isHeadingByPlace(lines, at, larder) ? { ...headingLine(line), ingredient: line } : readLine(line, measures, larder); // prettier-ignore
+    if (at >= MOST_LINES)
+      return void read.push(unreadLine(line.slice(0, MOST_LENGTH), `Only the first ${MOST_LINES} lines are read`));
+    if (line.length > MOST_LENGTH)
+      return void read.push(unreadLine(line.slice(0, MOST_LENGTH), 'This line is too long to be an ingredient'));
+    const one = isHeadingByPlace(lines, at, larder)
+      ? { ...headingLine(line), ingredient: line }
+      : readLine(line, measures, larder);
     if (one.status === 'heading') inMethod = isMethodHeading(one.ingredient ?? '');
     read.push(inMethod && one.status !== 'heading' ? unreadLine(line, 'Kept as a note on the method') : one);
   });

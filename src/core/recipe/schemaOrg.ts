@@ -9,7 +9,8 @@ export interface FoundRecipe {
 
 type Node = Record<string, unknown>;
 const isNode = (found: unknown): found is Node => typeof found === 'object' && found !== null && !Array.isArray(found);
-const listOf = (found: unknown): unknown[] => (Array.isArray(found) ? found : found === undefined || found === null ? [] : [found]); // prettier-ignore
+const listOf = (found: unknown): unknown[] =>
+  Array.isArray(found) ? found : found === undefined || found === null ? [] : [found];
 const isOfType = (node: Node, type: string) => listOf(node['@type']).includes(type);
 
 /** The deepest that documents are searched, so that one made to be deep does no harm. */
@@ -23,7 +24,17 @@ function recipesIn(found: unknown, deep = 0): Node[] {
   return ['@graph', 'mainEntity', 'itemListElement', 'item'].flatMap((key) => recipesIn(found[key], deep + 1));
 }
 
-const entities: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", nbsp: ' ', frac12: '½', frac14: '¼', frac34: '¾' }; // prettier-ignore
+const entities: Readonly<Record<string, string>> = {
+  amp: '&',
+  lt: '<',
+  gt: '>',
+  quot: '"',
+  apos: "'",
+  nbsp: ' ',
+  frac12: '½',
+  frac14: '¼',
+  frac34: '¾',
+};
 
 /** Text without markup, as sites put it into such documents. */
 function plainText(found: unknown): string {
@@ -34,7 +45,7 @@ function plainText(found: unknown): string {
       if (code !== undefined) return Number(code) <= 0x10ffff ? String.fromCodePoint(Number(code)) : all;
       return entities[name!.toLowerCase()] ?? all;
     })
-    .replace(/[\n\r\u2028\u2029]+/g, ' ')
+    .replace(/\s+/g, ' ')
     .trim();
 }
 
@@ -56,7 +67,9 @@ function stepsIn(found: unknown, deep = 0): string[] {
  * @see https://schema.org/Recipe
  */
 export function recipesFromJsonLd(text: string): FoundRecipe[] {
-  const scripts = [...text.matchAll(/<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(([, json]) => json!); // prettier-ignore
+  const scripts = [...text.matchAll(/<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(
+    ([, json]) => json!,
+  );
   const documents = scripts.length > 0 ? scripts : /^\s*[[{]/.test(text) ? [text] : [];
   return documents.flatMap((json) => {
     let found: unknown;

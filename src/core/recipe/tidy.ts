@@ -41,7 +41,7 @@ const FRACTIONS: Readonly<Record<string, string>> = {
   '⅛': '1/8',
   '⅜': '3/8',
   '⅝': '5/8',
-  '⅞': '7/8', // prettier-ignore
+  '⅞': '7/8',
 };
 
 /** Words before an amount that say how sure it is, and nothing of how much. */
@@ -73,6 +73,9 @@ export function tidied(text: string): string {
     before = plain;
     plain = plain.replace(ABOUT, '');
   }
+  plain = plain
+    .replace(/^an? (?=\d)/i, '')
+    .replace(/\blevel(?:led)? (?=(?:table|tea|dessert)spoon|tbsp|tbs|tsp|dsp|cup)/i, '');
   const words = IN_WORDS.find(([word]) => word.test(plain));
   if (words) plain = plain.replace(words[0], words[1]);
   return plain

@@ -1,4 +1,4 @@
-import type { WeighedLine } from './prepared';
+import type { Ingredient } from '../larder';
 
 /** How large a pot or bowl has to be for a preparation. */
 export interface VesselNeed {
@@ -21,7 +21,11 @@ const MILKY_WATER = 20;
  * @param startMl their volume, mL
  * @param boils whether they are boiled
  */
-export function vesselNeed(lines: readonly WeighedLine[], startMl: number, boils: boolean): VesselNeed {
+export function vesselNeed(
+  lines: readonly { readonly ingredient: Ingredient | null }[],
+  startMl: number,
+  boils: boolean,
+): VesselNeed {
   const milky = lines.some(
     ({ ingredient }) => ingredient?.allergens?.includes('milk') && (ingredient.composition?.water ?? 0) >= MILKY_WATER,
   );

@@ -109,7 +109,7 @@ const line = fields({
   addedAt: note(200),
   packG: positive(MOST.quantity),
   divided: list(
-    fields({ share: share.required(required), preparation: text(), addedAt: text() }).required(required),
+    fields({ share: share.required(required), preparation: note(200), addedAt: note(200) }).required(required),
     20,
   ),
   also: fields({ quantity: positive(MOST.quantity).required(required), unit: oneOf(UNITS).required(required) }),

@@ -30,7 +30,10 @@ export function linerPapers(any: AnyTin, lining: Lining): Paper[] {
   const tin = asTin(any);
   const base = outlineAt(tin, 0);
   if (isSheet(any)) {
-    const [length, width] = [Math.min(any.lengthMm, base.lengthMm + 2 * MARGIN_MM), Math.min(any.widthMm, base.widthMm + 2 * MARGIN_MM)]; // prettier-ignore
+    const [length, width] = [
+      Math.min(any.lengthMm, base.lengthMm + 2 * MARGIN_MM),
+      Math.min(any.widthMm, base.widthMm + 2 * MARGIN_MM),
+    ];
     return [{ lengthMm: length, widthMm: width, what: 'under the slab' }];
   }
   const wallMm = tin.depthMm * Math.hypot(1, lean(tin));

@@ -1,11 +1,13 @@
 import { readSlab, type Read } from '../../core/slab';
 import type { Db } from './db/open';
 import { shelve } from './larder';
+import { takeCsv } from './larderCsv';
 import { readIngredient, readShop, readTin } from './requests';
 import { saveShop } from './shop';
 import { addSlab, allSlabs } from './slabs';
 import { addTin, allTins } from './tins';
 import ingredients from '../../../demo/larder.json';
+import prices from '../../../demo/prices.csv?raw';
 import shop from '../../../demo/shop.json';
 import tins from '../../../demo/tins.json';
 
@@ -27,6 +29,7 @@ export function bringInDemo(db: Db, now: string): void {
     const fresh = allSlabs(db).length === 0 && allTins(db).length === 0;
     for (const one of ingredients) shelve(db, sound(readIngredient(one)));
     if (fresh) {
+      takeCsv(db, prices, 'prices', now.slice(0, 10));
       saveShop(db, sound(readShop(shop)));
       for (const one of tins) addTin(db, sound(readTin(one)));
     }

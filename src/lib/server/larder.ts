@@ -56,13 +56,6 @@ export function foundIngredients(
   return { ingredients: withPacks(db, rows, packs), count };
 }
 
-/** One ingredient, or null where there is none of that number. */
-export function ingredientById(db: Db, id: number): ShelvedIngredient | null {
-  const rows = db.prepare<[number], Row>(`${ROWS} WHERE id = ?`).all(id);
-  const packs = db.prepare<[number], PackRow>(`${PACKS} WHERE ingredient_id = ? ORDER BY position`).all(id);
-  return withPacks(db, rows, packs)[0] ?? null;
-}
-
 function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): ShelvedIngredient[] {
   const coins = 10 ** coinDigits(shopSettings(db).currency);
   const packs = new Map<number, Pack[]>();

@@ -45,10 +45,11 @@ export function larderCsv(db: Db, table: LarderTable): string {
     : Papa.unparse({ fields: [...PRICE_COLUMNS], data: all.flatMap(priceRowsOf) }, FORMULA);
 }
 
+/** What one ingredient was, and what the rows make of it, one after the other. */
 interface Taken {
   readonly id: number | null;
   readonly before: Ingredient | null;
-  readonly after: Ingredient;
+  readonly steps: readonly Ingredient[];
 }
 
 function facts({ id: _id, revision: _revision, ...rest }: ShelvedIngredient): Ingredient {
@@ -62,11 +63,11 @@ function facts({ id: _id, revision: _revision, ...rest }: ShelvedIngredient): In
  */
 function takenFrom(db: Db, text: string, table: LarderTable): { taken: Taken[]; bad: LarderChanges['bad'] } {
   const shelf = allIngredients(db);
-  const found = new Map(shelf.map((one) => [plainName(one.name), { id: one.id, before: facts(one), now: facts(one) }]));
+  const now = new Map(shelf.map((one) => [plainName(one.name), facts(one)]));
   const byAlias = new Map(
     [...shelf].reverse().flatMap((one) => (one.aliases ?? []).map((alias) => [plainName(alias), plainName(one.name)])),
   );
-  const touched = new Map<string, Taken>();
+  const touched = new Map<string, Taken & { readonly steps: Ingredient[] }>();
   const bad: { row: number; messages: string[] }[] = [];
   const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
@@ -78,28 +79,30 @@ function takenFrom(db: Db, text: string, table: LarderTable): { taken: Taken[]; 
   const needed = table === 'larder' ? 'name' : 'ingredient';
   if (!meta.fields?.includes(needed)) {
     const columns = table === 'larder' ? LARDER_COLUMNS : PRICE_COLUMNS;
-    return { taken: [], bad: [{ row: 1, messages: [`The heading has no column "${needed}". Its columns are: ${columns.join(', ')}`] }] }; // prettier-ignore
+    return {
+      taken: [],
+      bad: [{ row: 1, messages: [`The heading has no column "${needed}". Its columns are: ${columns.join(', ')}`] }],
+    };
   }
-  const shelved = (name: string) => found.get(name) ?? found.get(byAlias.get(name) ?? '');
+  const shelved = (name: string) => now.get(name) ?? now.get(byAlias.get(name) ?? '') ?? null;
+  const onShelf = new Map(shelf.map((one) => [plainName(one.name), one]));
   data.forEach((row: Row, at) => {
     const read: RowRead<Ingredient> =
       table === 'larder'
-        ? ingredientFromRow(row, found.get(plainName(row.name ?? ''))?.now ?? null)
-        : pricedFromRow(row, (name) => shelved(name)?.now ?? null);
+        ? ingredientFromRow(row, now.get(plainName(row.name ?? '')) ?? null)
+        : pricedFromRow(row, shelved);
     const checked = read.ok ? readIngredient(read.value) : null;
     if (!read.ok)
       bad.push({ row: at + 2, messages: read.problems.map(({ column, message }) => `${column}: ${message}`) });
     else if (!checked!.ok)
-      bad.push({ row: at + 2, messages: checked!.problems.map(({ path, message }) => `${path}: ${message}`) }); // prettier-ignore
+      bad.push({ row: at + 2, messages: checked!.problems.map(({ path, message }) => `${path}: ${message}`) });
     else {
       const key = plainName(read.value.name);
-      const known = found.get(key);
-      found.set(key, { id: known?.id ?? -1, before: known?.before ?? read.value, now: read.value });
-      touched.set(key, {
-        id: known && known.id !== -1 ? known.id : null,
-        before: known && known.id !== -1 ? known.before : null,
-        after: read.value,
-      });
+      const old = onShelf.get(key);
+      const one = touched.get(key) ?? { id: old?.id ?? null, before: old ? facts(old) : null, steps: [] };
+      one.steps.push(read.value);
+      touched.set(key, one);
+      now.set(key, read.value);
     }
   });
   return { taken: [...touched.values()], bad };
@@ -111,7 +114,8 @@ export function previewCsv(db: Db, text: string, table: LarderTable): LarderChan
   const added: string[] = [];
   const changed: { name: string; fields: FieldChange[] }[] = [];
   let same = 0;
-  for (const { before, after } of taken) {
+  for (const { before, steps } of taken) {
+    const after = steps.at(-1)!;
     if (!before) added.push(after.name);
     else {
       const fields = differences(before, after);
@@ -124,8 +128,16 @@ export function previewCsv(db: Db, text: string, table: LarderTable): LarderChan
 
 function differences(before: Ingredient, after: Ingredient): FieldChange[] {
   const [a, b] = [rowOfIngredient(before), rowOfIngredient(after)];
-  const fields: FieldChange[] = LARDER_COLUMNS.filter((column) => a[column] !== b[column]).map((column) => ({ field: column, before: a[column], after: b[column] })); // prettier-ignore
-  const rest = (one: Ingredient) => (one.packs ?? []).slice(1).map(({ name, price, massG }) => `${name} ${massG} g ${price ?? '-'}`).join('; '); // prettier-ignore
+  const fields: FieldChange[] = LARDER_COLUMNS.filter((column) => a[column] !== b[column]).map((column) => ({
+    field: column,
+    before: a[column],
+    after: b[column],
+  }));
+  const rest = (one: Ingredient) =>
+    (one.packs ?? [])
+      .slice(1)
+      .map(({ name, price, massG }) => `${name} ${massG} g ${price ?? '-'}`)
+      .join('; ');
   if (rest(before) !== rest(after)) fields.push({ field: 'other packs', before: rest(before), after: rest(after) });
   return fields;
 }
@@ -135,13 +147,16 @@ export function takeCsv(db: Db, text: string, table: LarderTable, today: string)
   return db
     .transaction(() => {
       const changes = previewCsv(db, text, table);
-      const touched = new Set([...changes.added, ...changes.changed.map(({ name }) => name)]);
       const revisions = new Map(allIngredients(db).map(({ id, revision }) => [id, revision]));
-      for (const { id, after } of takenFrom(db, text, table).taken) {
-        if (!touched.has(after.name)) continue;
-        const at = id === null ? undefined : { id, revision: revisions.get(id)! };
-        const done = shelve(db, after, at, today);
-        if (!done.ok) throw new Error(`${after.name} was not taken: ${done.reason}`);
+      for (const { id, before, steps } of takenFrom(db, text, table).taken) {
+        let at = id === null ? undefined : { id, revision: revisions.get(id)! };
+        // Each row on its own, so that a list of one pack's prices over time becomes its history.
+        for (const step of steps) {
+          if (steps.length === 1 && before && differences(before, step).length === 0) continue;
+          const done = shelve(db, step, at, today);
+          if (!done.ok) throw new Error(`${step.name} was not taken: ${done.reason}`);
+          at = { id: done.id, revision: at ? at.revision + 1 : 1 };
+        }
       }
       return changes;
     })

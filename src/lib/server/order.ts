@@ -19,7 +19,6 @@ export async function withTinsForOrder(
   shop: Shop,
   asked: Asked,
 ): Promise<Asked> {
-  // prettier-ignore
   const scale = asked.scale ?? scaleOf(slab);
   if (scale.mode !== 'pieces' || (asked.scale === undefined && slab.tins !== undefined)) return asked;
   const rack: readonly RackTin[] = asked.tins

@@ -15,7 +15,6 @@ function cardOf(
   larder: ReturnType<typeof larderOf>,
   shop: ReturnType<typeof wholeShop>,
 ) {
-  // prettier-ignore
   const { cut, cost, slabs: made } = plan(slab, larder, shop);
   const first = made[0]!;
   return {
@@ -45,7 +44,6 @@ export function slabCards(
   from: number,
   most: number,
 ): { cards: SlabCard[]; count: number; all: number } {
-  // prettier-ignore
   const names = slabNames(db);
   const wanted = plainName(sought);
   const found = wanted === '' ? names : names.filter(({ name }) => plainName(name).includes(wanted));

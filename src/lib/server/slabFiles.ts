@@ -43,7 +43,10 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
         count += 1;
         total += originalSize;
         if (count <= MOST_FILES && originalSize <= BODY_LIMIT && total <= MOST_BYTES) return true;
-        const message = count > MOST_FILES ? `Only ${MOST_FILES} files are taken at once` : 'This file is over 1 MB: a slab file is a few thousand bytes'; // prettier-ignore
+        const message =
+          count > MOST_FILES
+            ? `Only ${MOST_FILES} files are taken at once`
+            : 'This file is over 1 MB: a slab file is a few thousand bytes';
         refused.push({ file: name, problems: [{ path: '', message }] });
         return false;
       },

@@ -270,7 +270,10 @@
     {typed}
     onrows={(rows) =>
       set({
-        madeOf: rows.length > 0 ? rows.map(({ name, value }) => ({ ingredient: name, ...(value === null ? {} : { percent: value }) })) : undefined, // prettier-ignore
+        madeOf:
+          rows.length > 0
+            ? rows.map(({ name, value }) => ({ ingredient: name, ...(value === null ? {} : { percent: value }) }))
+            : undefined,
       })}
   />
   <h3>What can stand in for it</h3>
@@ -288,7 +291,14 @@
     {typed}
     onrows={(rows) =>
       set({
-        alternatives: rows.length > 0 ? rows.map(({ name, value, note }) => ({ ingredient: name, ratio: value ?? 1, ...(note ? { changes: note } : {}) })) : undefined, // prettier-ignore
+        alternatives:
+          rows.length > 0
+            ? rows.map(({ name, value, note }) => ({
+                ingredient: name,
+                ratio: value ?? 1,
+                ...(note ? { changes: note } : {}),
+              }))
+            : undefined,
       })}
   />
   <h3>Usual share of a preparation</h3>

@@ -13,6 +13,17 @@
   let { data } = $props();
 
   const KEY = 'knife-tray.paste';
+  const EXAMPLE = [
+    'For the base:',
+    '180 g rye flour',
+    '2 sticks butter, cubed',
+    '1/2 cup packed light brown sugar',
+    '',
+    'For the caramel:',
+    '1 x 340 g tin evaporated milk',
+    '3/4 tsp fine salt',
+    '...',
+  ].join('\n');
   const larder = $derived(larderOf(data.ingredients));
   let text = $state('');
   let name = $state('');
@@ -98,12 +109,7 @@
           {#each MEASURES as one (one)}<SelectItem value={one} text={MEASURES_NAMED[one]} />{/each}
         </Select>
       </div>
-      <TextArea
-        labelText="The recipe"
-        rows={26}
-        placeholder={'For the base:\n180 g rye flour\n2 sticks butter, cubed\n1/2 cup packed light brown sugar\n\nFor the caramel:\n1 x 340 g tin evaporated milk\n3/4 tsp fine salt\n...'}
-        bind:value={text}
-      />
+      <TextArea labelText="The recipe" rows={26} placeholder={EXAMPLE} bind:value={text} />
       <p class="quiet small">
         Plain text, a saved web page or a recipe document with the ingredients in it. Headings part it into
         preparations.

@@ -19,7 +19,8 @@
   const measures = $derived(draft.slab.measures ?? work.shop.measures);
 
   const set = (part: Partial<Line>, field = '') => draft.change(withLine(draft.slab, at, l, part), field);
-  const setDivided = (parts: readonly LinePart[], field = '') => set({ divided: parts.length > 0 ? parts : undefined }, field); // prettier-ignore
+  const setDivided = (parts: readonly LinePart[], field = '') =>
+    set({ divided: parts.length > 0 ? parts : undefined }, field);
 
   /** The most that one part may take: what the others leave. */
   const most = (i: number) => 1 - divided.reduce((sum, { share }, j) => (j === i ? sum : sum + share), 0);

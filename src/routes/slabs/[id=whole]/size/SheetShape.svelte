@@ -16,7 +16,8 @@
   const slab = $derived(draft.slab);
   const planned = $derived(work.plan.slabs);
   const at = $derived(slab.layers.findIndex(({ spread }) => spread === 'level'));
-  const isWritten = (tin: SheetTin) => isSheet(slab.tin) && sameTin({ ...tin, outlineMm: undefined }, { ...slab.tin, outlineMm: undefined }); // prettier-ignore
+  const isWritten = (tin: SheetTin) =>
+    isSheet(slab.tin) && sameTin({ ...tin, outlineMm: undefined }, { ...slab.tin, outlineMm: undefined });
 
   /** Where the slab is as written on its own sheet, its shape is the slab's own; elsewhere it belongs to the tin chosen. */
   function shape(i: number, outlineMm: SheetTin['outlineMm'], thicknessMm: number | undefined) {

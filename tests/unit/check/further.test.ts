@@ -1,0 +1,138 @@
+/** The second reader on tins, pots, stages, allergens and taken-in lines: each rule on a slab that breaks it, and one that nearly does. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { larderOf, type Ingredient } from '../../../src/core/larder';
+import { plan, type Asked } from '../../../src/core/plan';
+import type { Shop } from '../../../src/core/shop';
+import type { Layer, Line, Preparation, Slab } from '../../../src/core/slab';
+import type { RackTin } from '../../../src/core/tin';
+import { deepSquare, demoIngredients, demoSlabs, ryeSlice, shop } from '../things';
+
+const larder = larderOf([
+  ...demoIngredients,
+  { name: 'custard', densityGPerMl: 1.05, composition: { water: 70, sugars: 15, fat: 8, protein: 4, other: 3 } },
+  { name: 'firm custard', densityGPerMl: 1.1, composition: { water: 34, sugars: 40, fat: 16, protein: 6, other: 4 } },
+] satisfies Ingredient[]);
+const bark = demoSlabs.find(({ name }) => name === 'Blackcurrant buckwheat bark')!;
+
+type Case = readonly [slab: Slab, shop?: Partial<Shop>, asked?: Asked];
+const codes = ([slab, more = {}, asked = {}]: Case) =>
+  new Set(plan(slab, larder, { ...shop, ...more }, asked).warnings.map(({ code }) => code));
+
+function holds(code: string, broken: Case, nearly: Case) {
+  test(code, () => {
+    assert.ok(codes(broken).has(code), 'broken');
+    assert.ok(!codes(nearly).has(code), 'nearly');
+  });
+}
+
+const changed = (at: number, part: Partial<Preparation>, slab = ryeSlice): Slab => ({
+  ...slab,
+  preparations: slab.preparations.map((one, i) => (i === at ? { ...one, ...part } : one)),
+});
+const added = (at: number, line: Line) => changed(at, { lines: [...ryeSlice.preparations[at]!.lines, line] });
+const lineWith = (at: number, name: string, part: Partial<Line>) =>
+  changed(at, {
+    lines: ryeSlice.preparations[at]!.lines.map((line) => (line.ingredient === name ? { ...line, ...part } : line)),
+  });
+
+const boiling = (celsius: number, text = 'Boil to the end point') =>
+  changed(1, { cookTo: { celsius }, steps: [{ id: 'boil', text, minutes: 10, cooks: true }] });
+holds('end-point-under-boil', [boiling(98)], [boiling(101)]);
+holds('end-point-under-boil', [boiling(98)], [boiling(98, 'Warm through')]);
+const staged = (celsius: number) => [changed(1, { cookTo: { celsius, stage: 'firm ball' } })] as const;
+holds('end-point-off-stage', staged(122.5), staged(121.5));
+holds('end-point-off-stage', staged(116.5), staged(117.5));
+
+// 844 g of caramel: salt is usually 0.1-1.5 % of a mixture, so three times 1.5 % are 38 g.
+const salt = (quantity: number) => [lineWith(1, 'sea salt', { quantity, unit: 'g' })] as const;
+holds('amount-slip', salt(45), salt(36));
+holds('amount-slip', salt(0.2), salt(0.4));
+holds(
+  'egg-share',
+  [added(0, { ingredient: 'whole egg', quantity: 1000, unit: 'g' })],
+  [added(0, { ingredient: 'whole egg', quantity: 900, unit: 'g' })],
+);
+const also = (quantity: number) => [lineWith(0, 'rye flour', { also: { quantity, unit: 'g' } })] as const;
+holds('units-disagree', also(301), also(299));
+
+const topped = (ingredient: string, baked = true): readonly [Slab] => {
+  const layers: Layer[] = [
+    ryeSlice.layers[0]!,
+    { id: 'l2', name: 'Wet', from: [{ preparation: 'wet', share: 1 }], spread: 'level' },
+  ];
+  const base = { ...ryeSlice.preparations[0]!, steps: baked ? ryeSlice.preparations[0]!.steps : [] };
+  const wet: Preparation = { id: 'wet', name: 'Wet', lines: [{ ingredient, quantity: 400, unit: 'g' }] };
+  return [{ ...ryeSlice, preparations: [base, wet], layers }];
+};
+holds('wet-on-crisp', topped('custard'), topped('firm custard'));
+test('wet-on-crisp: a film of chocolate between them keeps the base crisp', () => {
+  const [slab] = topped('custard');
+  const film: Preparation = {
+    id: 'film',
+    name: 'Film',
+    lines: [{ ingredient: 'dark chocolate', quantity: 80, unit: 'g' }],
+  };
+  const layers: Layer[] = [
+    slab.layers[0]!,
+    { id: 'f', name: 'Film', from: [{ preparation: 'film', share: 1 }], spread: 'level' },
+    slab.layers[1]!,
+  ];
+  assert.ok(!codes([{ ...slab, preparations: [...slab.preparations, film], layers }]).has('wet-on-crisp'));
+});
+
+const withGianduja = changed(2, { lines: [{ ingredient: 'gianduja', quantity: 240, unit: 'g' }] });
+holds('free-from-broken', [{ ...withGianduja, freeFrom: ['tree nuts'] }], [{ ...withGianduja, freeFrom: ['peanut'] }]);
+test('free-from-broken tells the way through the compounds', () => {
+  const { warnings } = plan({ ...withGianduja, freeFrom: ['tree nuts'] }, larder, shop);
+  assert.match(warnings[0]!.message, /240 g of gianduja carry it, through hazelnut praline paste and hazelnuts/);
+});
+
+const pots = (volumeMl: number) => ({ vessels: [{ name: 'pan', kind: 'pot' as const, volumeMl }] });
+// The caramel starts at 632 mL and rises, with cream, to four times that.
+holds('pot-too-small', [ryeSlice, pots(2500)], [ryeSlice, pots(2560)]);
+holds(
+  'line-never-added',
+  [lineWith(1, 'sea salt', { addedAt: 'stir' })],
+  [lineWith(1, 'sea salt', { addedAt: 'finish' })],
+);
+
+const strewn = (times: number): readonly [Slab] => [
+  changed(
+    1,
+    { lines: bark.preparations[1]!.lines.map((line) => ({ ...line, quantity: line.quantity * times })) },
+    bark,
+  ),
+];
+// The bark's berries and groats cover 60 % of its face.
+holds('scatter-over-cover', strewn(1.7), strewn(1.6));
+
+const rack = (count: number): RackTin[] => [{ id: 1, revision: 1, name: 'square', count, tin: deepSquare }];
+const inSquares = (count: number): Asked => ({ tins: [{ tin: deepSquare, count }] });
+holds('tin-not-on-rack', [ryeSlice, { rack: rack(1) }, inSquares(2)], [ryeSlice, { rack: rack(2) }, inSquares(2)]);
+holds('tin-not-on-rack', [ryeSlice, { rack: rack(1) }], [ryeSlice, {}]);
+const boxes = (heightMm: number) => ({ boxes: [{ name: 'flat', lengthMm: 100, widthMm: 100, heightMm }] });
+holds('no-box-for-height', [ryeSlice, boxes(22)], [ryeSlice, boxes(23)]);
+
+const onSheet = (thicknessMm: number): readonly [Slab] => [
+  { ...bark, layers: bark.layers.map((layer, i) => (i === 0 ? { ...layer, thicknessMm } : layer)) },
+];
+// 399 mL on 400 x 300 mm is 3.33 mm.
+holds('sheet-too-small', onSheet(3.3), onSheet(3.4));
+holds('unread-line', [changed(0, { unread: ['moon dust'] })], [changed(0, { unread: [] })]);
+const leaf: Line = { ingredient: 'gelatine leaf', quantity: 4, unit: 'each' };
+holds('gelatine-boiled', [added(1, leaf)], [added(1, { ...leaf, addedAt: 'finish' })]);
+const order = (count: number): Asked => ({
+  scale: { mode: 'pieces', count, lengthMm: 40, widthMm: 25 },
+  tins: [{ tin: deepSquare, count: 1 }],
+});
+holds('order-short', [ryeSlice, {}, order(46)], [ryeSlice, {}, order(45)]);
+
+test('a warning marked as known moves to the settled ones with its note, and only that one', () => {
+  const slab = changed(0, { unread: ['moon dust', 'star dust'] });
+  const before = plan(slab, larder, shop);
+  const [first] = before.warnings;
+  const after = plan({ ...slab, known: [{ ...first!, note: 'weighed by eye' }] }, larder, shop);
+  assert.equal(after.warnings.length, before.warnings.length - 1);
+  assert.deepEqual(after.settled, [{ ...first!, note: 'weighed by eye' }]);
+});

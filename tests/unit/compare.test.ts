@@ -1,0 +1,42 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { compared, differs } from '../../src/core/compare';
+import { plan } from '../../src/core/plan';
+import type { Slab } from '../../src/core/slab';
+import { close, deepSquare, demoLarder, ryeSlice, shop } from './things';
+
+const side = (slab: Slab, tin = slab.tin) => ({
+  plan: plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }] }),
+  names: {
+    preparations: new Map(slab.preparations.map(({ id, name }) => [id, name])),
+    layers: new Map(slab.layers.map(({ id, name }) => [id, name])),
+  },
+});
+
+test('a slab beside itself differs in nothing', () => {
+  const { layers, lines, whole } = compared(side(ryeSlice), side(ryeSlice));
+  assert.ok([...layers.flatMap(({ mm, massG, cost }) => [mm, massG, cost]), ...whole].every((one) => !differs(one)));
+  assert.ok(lines.every(({ massG, cost }) => !differs(massG) && !differs(cost)));
+});
+
+test('another tin at the same thickness changes grams and cost, and no thickness', () => {
+  const { layers } = compared(side(ryeSlice), side(ryeSlice, deepSquare));
+  for (const { mm, massG, cost } of layers) {
+    assert.ok(close(mm.a!, mm.b!, 1e-6) && differs(massG) && differs(cost));
+    assert.ok(close(massG.b! / massG.a!, cost.b! / cost.a!, 1e-6));
+  }
+});
+
+test('what one side lacks is null there: a line that came, a preparation that went', () => {
+  const more: Slab = {
+    ...ryeSlice,
+    preparations: ryeSlice.preparations.map((one, p) =>
+      p === 0 ? { ...one, lines: [...one.lines, { ingredient: 'hazelnuts', quantity: 40, unit: 'g' }] } : one,
+    ),
+    layers: ryeSlice.layers.slice(0, 2),
+  };
+  const { lines, layers } = compared(side(ryeSlice), side(more));
+  const nuts = lines.find(({ massG }) => massG.name === 'hazelnuts')!;
+  assert.deepEqual([nuts.preparation, nuts.massG.a, nuts.massG.b], ['Rye shortbread', null, 40]);
+  assert.equal(layers.find(({ name }) => name === 'Chocolate top')!.mm.b, null);
+});

@@ -1,0 +1,145 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import loader from 'highs';
+import { cutBySize, orderAnswers, tinYields, wholePieces, type Order } from '../../../src/core/cut';
+import { asTin, type RackTin } from '../../../src/core/tin';
+import { solverOf } from '../../../src/lib/solver';
+import { close, deepSquare, tins } from '../things';
+
+const solve = loader().then(solverOf);
+
+const racks: fc.Arbitrary<RackTin[]> = fc.array(
+  fc.record({
+    id: fc.nat(),
+    revision: fc.constant(1),
+    name: fc.string(),
+    count: fc.integer({ min: 1, max: 3 }),
+    tin: tins,
+  }),
+  { minLength: 1, maxLength: 4 },
+);
+const orders: fc.Arbitrary<Order> = fc.record({
+  count: fc.integer({ min: 1, max: 150 }),
+  lengthMm: fc.integer({ min: 20, max: 80 }),
+  widthMm: fc.integer({ min: 15, max: 60 }),
+});
+
+/** The least area that fills an order with the tins there are, found by trying everything; null where it cannot be filled. */
+function exhaustive(
+  rack: readonly RackTin[],
+  order: Order,
+  heightMm: number,
+): { areaMm2: number; fewest: number } | null {
+  const yields = tinYields(rack, order, heightMm, 0);
+  let best: { areaMm2: number; fewest: number } | null = null;
+  const grow = (at: number, pieces: number, areaMm2: number, slabs: number) => {
+    if (pieces >= order.count && slabs > 0) {
+      best = {
+        areaMm2: Math.min(best?.areaMm2 ?? Infinity, areaMm2),
+        fewest: Math.min(best?.fewest ?? Infinity, slabs),
+      };
+    }
+    const kind = yields[at];
+    if (!kind) return;
+    for (let n = 0; n <= kind.rack.count; n++)
+      grow(at + 1, pieces + n * kind.pieces, areaMm2 + n * kind.areaMm2, slabs + n);
+  };
+  grow(0, 0, 0, 0);
+  return best;
+}
+
+test('law: the best answer wastes no more than exhaustive search over as many slabs, and none uses fewer slabs than needed', async () => {
+  const exact = await solve;
+  await fc.assert(
+    fc.asyncProperty(racks, orders, fc.double({ min: 8, max: 25, noNaN: true }), async (rack, order, heightMm) => {
+      const answers = (await orderAnswers(rack, order, heightMm, 0, exact)).filter((one) =>
+        close(one.heightMm, heightMm),
+      );
+      const best = exhaustive(rack, order, heightMm);
+      if (!best) {
+        assert.ok(answers.every(({ rounds }) => rounds > 1));
+        return;
+      }
+      assert.ok(answers.length > 0);
+      for (const { tins: used, pieces, slabs, waste, rounds } of answers) {
+        assert.equal(rounds, 1);
+        assert.ok(pieces >= order.count);
+        assert.ok(slabs >= best.fewest && waste >= 0 && waste < 1);
+        for (const { tin, name, count } of used) {
+          assert.ok(Number.isInteger(count) && count > 0);
+          assert.ok(
+            rack.some(
+              (one) => one.name === name && asTin(one.tin).depthMm === asTin(tin).depthMm && count <= one.count,
+            ),
+          );
+        }
+      }
+      const ordered = order.count * order.lengthMm * order.widthMm;
+      assert.ok(Math.min(...answers.map(({ slabs }) => slabs)) === best.fewest);
+      // The least waste of all may need more slabs than are tried; among those tried nothing is missed.
+      const most = Math.max(...answers.map(({ slabs }) => slabs));
+      const within = exhaustiveWithin(rack, order, heightMm, most);
+      assert.ok(Math.min(...answers.map(({ waste }) => waste)) <= 1 - ordered / within + 1e-6);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+/** The least area with at most so many slabs. */
+function exhaustiveWithin(rack: readonly RackTin[], order: Order, heightMm: number, most: number): number {
+  const yields = tinYields(rack, order, heightMm, 0);
+  let best = Infinity;
+  const grow = (at: number, pieces: number, areaMm2: number, slabs: number) => {
+    if (slabs > most) return;
+    if (pieces >= order.count) best = Math.min(best, areaMm2);
+    const kind = yields[at];
+    if (!kind) return;
+    for (let n = 0; n <= kind.rack.count; n++)
+      grow(at + 1, pieces + n * kind.pieces, areaMm2 + n * kind.areaMm2, slabs + n);
+  };
+  grow(0, 0, 0, 0);
+  return best;
+}
+
+test('48 pieces of 40 x 25 mm: a 230 mm square tin gives 45, a long tin 60 across and is taken', async () => {
+  const kind = (id: number, name: string, tin: RackTin['tin'], count: number): RackTin => ({
+    id,
+    revision: 1,
+    name,
+    count,
+    tin,
+  });
+  const long = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 0, flareDeg: 0 } as const;
+  const rack = [kind(1, 'square', { ...deepSquare, cornerMm: 0 } as RackTin['tin'], 2), kind(2, 'long', long, 3)];
+  const order = { count: 48, lengthMm: 40, widthMm: 25 };
+  assert.deepEqual(
+    tinYields(rack, order, 20, 0).map(({ pieces }) => pieces),
+    [45, 60],
+  );
+  const [best] = await orderAnswers(rack, order, 20, 0, await solve);
+  assert.deepEqual(
+    best!.tins.map(({ name, count }) => [name, count]),
+    [['long', 1]],
+  );
+  assert.ok(close(best!.waste, 1 - (48 * 1000) / 60000));
+});
+
+test('a shallow tin comes in with a lower slab, and only when it is nearly deep enough', async () => {
+  const tin = (depthMm: number) => ({ shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm, cornerMm: 0 }) as const;
+  const rack = (depthMm: number): RackTin[] => [{ id: 1, revision: 1, name: 'shallow', count: 1, tin: tin(depthMm) }];
+  const order = { count: 10, lengthMm: 50, widthMm: 40 };
+  const [lower] = await orderAnswers(rack(18), order, 20, 0, await solve);
+  assert.equal(lower!.heightMm, 18);
+  assert.deepEqual(await orderAnswers(rack(14), order, 20, 0, await solve), []);
+});
+
+test('law: a cut by size gives pieces of just that size, and whole ones as it says', () => {
+  fc.assert(
+    fc.property(tins, orders, fc.double({ min: 0, max: 3, noNaN: true }), (tin, size, kerfMm) => {
+      const cut = cutBySize(tin, 15, size, kerfMm);
+      if (!cut) return;
+      assert.ok(wholePieces(tin, 15, cut) > 0 && wholePieces(tin, 15, cut) <= cut.columns * cut.rows);
+    }),
+  );
+});

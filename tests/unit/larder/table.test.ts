@@ -1,0 +1,100 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import {
+  ALLERGENS,
+  allergensOf,
+  EU_ALLERGENS,
+  ingredientFromRow,
+  LARDER_COLUMNS,
+  larderOf,
+  pricedFromRow,
+  rowOfIngredient,
+  US_ALLERGENS,
+} from '../../../src/core/larder';
+import { ingredientSchema, problemsOf } from '../../../src/core/slab';
+import { demoIngredients, demoLarder } from '../things';
+
+test('the demo larder: about sixty ingredients and more, each sound, with its source, parts adding up to 100 g', () => {
+  assert.ok(demoIngredients.length >= 60);
+  for (const one of demoIngredients) {
+    assert.deepEqual(problemsOf(ingredientSchema, one), [], one.name);
+    assert.ok(one.source && one.composition && (one.packs?.length ?? 0) > 0, one.name);
+    const { water, sugars, fat, protein, other } = one.composition;
+    assert.ok(Math.abs(water + sugars + fat + protein + other - 100) <= 1, one.name);
+    const kinds = Object.values(one.sugarKinds ?? {}).reduce((sum, value) => sum + value, 0);
+    assert.ok(kinds <= sugars + 1, one.name);
+    for (const { ingredient } of [...(one.madeOf ?? []), ...(one.alternatives ?? [])]) {
+      assert.ok(demoLarder.get(ingredient), `${one.name}: ${ingredient}`);
+    }
+  }
+});
+
+test('allergens: fourteen of the EU, nine of the US, and through a compound of a compound', () => {
+  assert.equal(EU_ALLERGENS.length, 14);
+  assert.equal(US_ALLERGENS.length, 9);
+  assert.ok([...EU_ALLERGENS, ...US_ALLERGENS].every((one) => (ALLERGENS as readonly string[]).includes(one)));
+  const found = allergensOf(demoLarder.get('gianduja')!, demoLarder);
+  assert.deepEqual(found.get('tree nuts'), ['gianduja', 'hazelnut praline paste', 'hazelnuts']);
+  assert.deepEqual(found.get('milk'), ['gianduja', 'milk chocolate']);
+  const round = larderOf([
+    { name: 'a', madeOf: [{ ingredient: 'b' }] },
+    { name: 'b', madeOf: [{ ingredient: 'a' }], allergens: ['egg'] },
+  ]);
+  assert.deepEqual([...allergensOf(round.get('a')!, round).keys()], ['egg']);
+});
+
+test('law: an ingredient as a row reads back as the ingredient', () => {
+  for (const one of demoIngredients) {
+    const read = ingredientFromRow(rowOfIngredient(one), null);
+    assert.ok(read.ok, one.name);
+    // Packs behind the first and alternatives have no column: they stay when the row is read over what is there.
+    const whole = ingredientFromRow(rowOfIngredient(one), one);
+    assert.ok(whole.ok);
+    assert.deepEqual(rowOfIngredient(whole.value), rowOfIngredient(one));
+    assert.deepEqual(whole.value.packs, one.packs);
+    assert.deepEqual(whole.value.alternatives, one.alternatives);
+    assert.deepEqual(read.value.composition, one.composition);
+  }
+});
+
+test('an empty cell leaves what is there; a bad one says what to do', () => {
+  const butter = demoLarder.get('butter')!;
+  const read = ingredientFromRow({ name: 'butter', held_g: '2,5' }, butter);
+  assert.ok(read.ok);
+  assert.deepEqual({ ...read.value, heldG: butter.heldG }, butter);
+  assert.equal(read.value.heldG, 2.5);
+  const bad = ingredientFromRow({ name: 'moss', water: 'wet', allergens: 'pollen', priced_on: 'May', fat: '3' }, null);
+  assert.ok(!bad.ok);
+  assert.deepEqual(
+    bad.problems.map(({ column }) => column),
+    ['water', 'water', 'priced_on', 'allergens'],
+  );
+});
+
+test('a price row sets the price of its pack and leaves the others', () => {
+  const find = (name: string) => demoLarder.get(name) ?? null;
+  const read = pricedFromRow(
+    { ingredient: 'Butter', pack: 'block, 250 g', price: '3,05', priced_on: '2026-11-20' },
+    find,
+  );
+  assert.ok(read.ok);
+  assert.deepEqual(read.value.packs![0], { name: 'block, 250 g', massG: 250, price: 3.05, pricedOn: '2026-11-20' });
+  assert.deepEqual(read.value.packs![1], demoLarder.get('butter')!.packs![1]);
+  assert.ok(!pricedFromRow({ ingredient: 'moss', pack: 'bag', price: '1' }, find).ok);
+  assert.ok(!pricedFromRow({ ingredient: 'butter', pack: 'new bag', price: '1' }, find).ok);
+});
+
+test('fuzz: any cells give an ingredient that the schema takes to pieces field by field, or problems with their columns', () => {
+  const cells = fc.dictionary(
+    fc.constantFrom(...LARDER_COLUMNS),
+    fc.oneof(fc.string(), fc.constantFrom('1', '0,5', 'a=1; b=x', 'milk; egg')),
+  );
+  fc.assert(
+    fc.property(cells, fc.option(fc.constantFrom(...demoIngredients)), (row, before) => {
+      const read = ingredientFromRow(row, before);
+      if (!read.ok) assert.ok(read.problems.every(({ column, message }) => message !== '' && column !== ''));
+    }),
+    { numRuns: 500 },
+  );
+});

@@ -1,0 +1,196 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { massOf } from '../../../src/core/measure';
+import { MEASURES } from '../../../src/core/measure';
+import { jsonLdOf, lineInWords, readLine, readRecipe, recipesFromJsonLd, slabFrom } from '../../../src/core/recipe';
+import { slabFrom as slabFile } from '../../../src/core/slab';
+import { close, demoLarder, demoSlabs } from '../things';
+import { CORPUS } from './corpus';
+
+const PASTED = `Harbour squares
+
+For the base:
+180 g rye flour
+1 stick cold butter, cubed
+CARAMEL
+1 x 340 g tin evaporated milk
+2 tbsp golden syrup or honey
+moon dust from the top shelf
+
+Method
+Press, bake at 165 C, boil and pour.`;
+
+test('headings part a recipe into preparations; the first names the slab; the method is a note; nothing is dropped', () => {
+  const reads = readRecipe(PASTED, 'us', demoLarder);
+  const slab = slabFrom(reads, '', 'us');
+  assert.equal(slab.name, 'Harbour squares');
+  assert.deepEqual(
+    slab.preparations.map(({ name, lines, unread }) => [name, lines.map(({ ingredient }) => ingredient), unread]),
+    [
+      ['Base', ['rye flour', 'butter'], undefined],
+      ['Caramel', ['evaporated milk', 'golden syrup'], ['moon dust from the top shelf']],
+    ],
+  );
+  assert.equal(slab.notes, 'Press, bake at 165 C, boil and pour.');
+  assert.deepEqual(
+    slab.layers.map(({ name }) => name),
+    ['Base', 'Caramel'],
+  );
+  assert.ok(slabFile(JSON.parse(JSON.stringify(slab))).ok);
+});
+
+test('the contract of a reading: two sticks of butter', () => {
+  const read = readLine('2 sticks butter, cubed', 'us', demoLarder);
+  const { text, status, quantity, quantityMax, unit, ingredient, larder, state, alternatives, optional } = read;
+  assert.deepEqual(
+    { text, status, quantity, quantityMax, unit, ingredient, larder, state, alternatives, optional },
+    {
+      text: '2 sticks butter, cubed',
+      status: 'read',
+      quantity: 2,
+      quantityMax: null,
+      unit: 'stick',
+      ingredient: 'butter',
+      larder: 'butter',
+      state: 'cubed',
+      alternatives: [],
+      optional: false,
+    },
+  );
+  assert.ok(close(read.massG!, 226.796, 1e-6));
+});
+
+test('two amounts are asked about when they are over 10 % apart, and not just below', () => {
+  // A metric cup of brown sugar, packed, is 232.5 g by the larder.
+  assert.equal(readLine('1 cup (256 g) light brown sugar, packed', 'metric', demoLarder).status, 'read');
+  const apart = readLine('1 cup (260 g) light brown sugar, packed', 'metric', demoLarder);
+  assert.equal(apart.status, 'check');
+  assert.match(apart.why, /233 g .* 260 g: which one/);
+});
+
+test('law: a line written out reads back as the same amount of the same thing', () => {
+  for (const { preparations, measures = 'metric' } of demoSlabs) {
+    for (const line of preparations.flatMap(({ lines }) => lines)) {
+      const read = readLine(lineInWords(line), measures, demoLarder);
+      assert.equal(read.status, 'read', lineInWords(line));
+      assert.ok(close(read.quantity!, line.quantity, 1e-4), lineInWords(line));
+      assert.equal(read.unit, line.unit);
+      assert.equal(read.larder, demoLarder.get(line.ingredient)!.name);
+    }
+  }
+});
+
+test('law: a slab that goes out as a recipe document comes back with its preparations and lines', () => {
+  for (const slab of demoSlabs) {
+    const [found] = recipesFromJsonLd(JSON.stringify(jsonLdOf(slab, 24)));
+    const back = slabFrom(readRecipe(found!.text, slab.measures ?? 'metric', demoLarder), found!.name, 'metric');
+    assert.equal(back.name, slab.name);
+    const lines = (one: typeof slab) =>
+      one.preparations.map(({ lines: list }) =>
+        list.map(({ ingredient, quantity, unit }) => [
+          demoLarder.get(ingredient)!.name,
+          Number(quantity.toPrecision(4)),
+          unit,
+        ]),
+      );
+    assert.deepEqual(lines(back), lines(slab), slab.name);
+  }
+});
+
+test('recipe documents are found in a saved page, in a graph and in a list; entities and markup go', () => {
+  const recipe = {
+    '@type': ['Recipe'],
+    name: 'Harbour &amp; squares',
+    recipeIngredient: ['<b>100&nbsp;g</b> butter', '&frac12; tsp salt'],
+    recipeInstructions: [
+      { '@type': 'HowToSection', itemListElement: [{ '@type': 'HowToStep', text: 'Melt.' }] },
+      'Pour.',
+    ],
+  };
+  const documents = [
+    JSON.stringify(recipe),
+    JSON.stringify({ '@graph': [{ '@type': 'WebPage' }, recipe] }),
+    JSON.stringify([{ '@type': 'ItemList', itemListElement: [{ item: recipe }] }]),
+    `<html><script type="application/ld+json">${JSON.stringify(recipe)}</script></html>`,
+  ];
+  for (const text of documents) {
+    const [found] = recipesFromJsonLd(text);
+    assert.equal(found?.name, 'Harbour & squares');
+    assert.equal(found.text, '100 g butter\n½ tsp salt\n\nMethod:\nMelt.\nPour.');
+  }
+  assert.deepEqual(recipesFromJsonLd('{"@type": "Recipe"'), []);
+});
+
+/** Texts that look like lines, and texts that do not. */
+const scraps = fc.oneof(
+  fc.string({ unit: 'binary' }),
+  fc.string({ unit: 'grapheme' }),
+  fc
+    .array(fc.constantFrom(...CORPUS.flatMap(([, list]) => list.flatMap(([line]) => line.split(' ')))), {
+      maxLength: 14,
+    })
+    .map((words) => words.join(' ')),
+  fc.stringMatching(/^[\d ./,½¼x()-]{0,20}(g|oz|cup|tbsp|can|x)?[ a-z(),/-]{0,30}$/),
+);
+
+test('fuzz: any line gives a sound reading, and its text stays as it was', () => {
+  fc.assert(
+    fc.property(scraps, fc.constantFrom(...MEASURES), (text, measures) => {
+      const read = readLine(text, measures, demoLarder);
+      assert.equal(read.text, text);
+      assert.ok(['read', 'check', 'unread', 'heading'].includes(read.status));
+      if (read.status !== 'read') return;
+      assert.ok(read.quantity !== null && Number.isFinite(read.quantity) && read.quantity >= 0);
+      assert.ok(read.unit !== null && read.ingredient !== null && /\p{L}/u.test(read.ingredient));
+      if (read.larder === null) return;
+      const amount = {
+        quantity: read.quantity,
+        unit: read.unit,
+        state: read.state ?? undefined,
+        packG: read.packG ?? undefined,
+      };
+      const weighed = massOf(amount, demoLarder.get(read.larder.toLowerCase())!, measures);
+      if (weighed.ok) assert.ok(close(weighed.massG, read.massG!, 1e-9));
+    }),
+    { numRuns: 1500 },
+  );
+});
+
+test('fuzz: any text gives a slab file that reads, and every line of it is somewhere', () => {
+  fc.assert(
+    fc.property(fc.array(scraps, { maxLength: 12 }), (lines) => {
+      const reads = readRecipe(lines.join('\n'), 'us', demoLarder);
+      const written = lines
+        .join('\n')
+        .split(/\r\n|[\n\r\u2028\u2029]/)
+        .map((one) => one.trim())
+        .filter((one) => one !== '');
+      assert.deepEqual(
+        reads.map(({ text }) => text),
+        written,
+      );
+      const slab = slabFrom(reads, '', 'us');
+      const file = slabFile(JSON.parse(JSON.stringify(slab)));
+      assert.ok(file.ok, JSON.stringify(file));
+      const kept = new Set([
+        ...slab.preparations.flatMap((one) => [...one.lines.map(({ text }) => text), ...(one.unread ?? [])]),
+        ...(slab.notes ?? '').split('\n'),
+      ]);
+      for (const { text, status } of reads) if (status !== 'heading') assert.ok(kept.has(text), text);
+    }),
+    { numRuns: 400 },
+  );
+});
+
+test('fuzz: any JSON is searched for recipes without a fault', () => {
+  fc.assert(
+    fc.property(fc.jsonValue({ maxDepth: 6 }), fc.string(), (value, name) => {
+      recipesFromJsonLd(JSON.stringify(value));
+      recipesFromJsonLd(
+        JSON.stringify({ '@type': 'Recipe', name, recipeIngredient: value, recipeInstructions: value }),
+      );
+      recipesFromJsonLd(name);
+    }),
+  );
+});

@@ -1,0 +1,90 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { plan, writtenForItsTin } from '../../../src/core/plan';
+import { laidOut, slabFrom, withoutPreparation, type Line, type Slab } from '../../../src/core/slab';
+import { close, deepSquare, demoLarder, ryeSlice, shop, slabs, sum } from '../things';
+
+/** The rye slice with a can of evaporated milk written under the caramel, a part of it in the base. */
+const canned = (share: number): Slab => {
+  const can: Line = {
+    ingredient: 'evaporated milk',
+    quantity: 1,
+    unit: 'pack',
+    divided: [{ share, preparation: 'base' }],
+  };
+  return {
+    ...ryeSlice,
+    preparations: ryeSlice.preparations.map((one) =>
+      one.id === 'treacle' ? { ...one, lines: [...one.lines, can] } : one,
+    ),
+  };
+};
+
+test('law: the parts of a divided line add up to it, wherever they go', () => {
+  fc.assert(
+    fc.property(
+      slabs,
+      fc.array(fc.tuple(fc.nat(), fc.nat(), fc.nat(), fc.double({ min: 0, max: 0.5, noNaN: true }))),
+      (slab, cuts) => {
+        const preparations = slab.preparations.map((one, p) => ({
+          ...one,
+          lines: one.lines.map((line, l) => {
+            const parts = cuts
+              .filter(([at, which]) => at % slab.preparations.length === p && which % one.lines.length === l)
+              .slice(0, 2)
+              .map(([, , to, share]) => ({ share, preparation: slab.preparations[to % slab.preparations.length]!.id }));
+            return parts.length > 0 ? { ...line, divided: parts } : line;
+          }),
+        }));
+        const before = { ...slab, preparations };
+        const after = laidOut(before);
+        for (const [p, { lines }] of preparations.entries()) {
+          lines.forEach((line, l) => {
+            const parts = after.preparations.flatMap((one) =>
+              one.lines.filter(({ part }) => part?.p === p && part.l === l),
+            );
+            if (line.divided) assert.ok(close(sum(parts.map(({ quantity }) => quantity)), line.quantity));
+          });
+        }
+        // Written for its tin anew, a divided slab makes the same slab.
+        const made = { ...before, tins: [{ tin: deepSquare, count: 1 }] };
+        const again = plan(writtenForItsTin(made, demoLarder, shop), demoLarder, shop);
+        const now = plan(made, demoLarder, shop);
+        now.layers.forEach(({ massG }, at) => assert.ok(close(massG, again.layers[at]!.massG, 1e-6)));
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+test('one can across two pots is one can: weighed by its parts, asked for whole', () => {
+  const planned = plan(canned(0.25), demoLarder, shop, { tins: [{ tin: deepSquare, count: 1 }] });
+  const [base, caramel] = planned.preparations;
+  assert.ok(close(base!.lines.at(-1)!.massG!, 340 * 0.25 * base!.multiple, 1e-9));
+  assert.ok(close(caramel!.lines.at(-1)!.massG!, 340 * 0.75 * caramel!.multiple, 1e-9));
+  const [can] = planned.wholeThings;
+  assert.equal(can!.ingredient, 'evaporated milk');
+  assert.equal(can!.lines.length, 2);
+  assert.ok(close(can!.exact, 0.25 * base!.multiple + 0.75 * caramel!.multiple));
+});
+
+test('a part for a preparation that goes stays where its line is written', () => {
+  const slab = withoutPreparation(canned(0.25), 0);
+  assert.deepEqual(slab.preparations[0]!.lines.at(-1)!.divided, []);
+  const known = canned(0.25);
+  const lost = { ...known, preparations: known.preparations.slice(1), layers: [] };
+  const read = slabFrom(JSON.parse(JSON.stringify(lost)));
+  assert.ok(!read.ok && /^\/preparations\/0\/lines\/\d+\/divided\/0\/preparation$/.test(read.problems[0]!.path));
+  assert.ok(slabFrom(JSON.parse(JSON.stringify(canned(1)))).ok);
+  const over = canned(0.6);
+  const twice = {
+    ...over,
+    preparations: over.preparations.map((one) => ({
+      ...one,
+      lines: one.lines.map((line) => (line.divided ? { ...line, divided: [...line.divided, ...line.divided] } : line)),
+    })),
+  };
+  const refused = slabFrom(JSON.parse(JSON.stringify(twice)));
+  assert.ok(!refused.ok && /120 %/.test(refused.problems[0]!.message));
+});
