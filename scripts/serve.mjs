@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { root } from './setup.mjs';
 
 const BODY_LIMIT = 1_048_576;
+const SWALLOW_LIMIT = 32 * BODY_LIMIT;
 const THIS_MACHINE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 
 /**
@@ -23,9 +24,15 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       response.writeHead(421, { 'Content-Type': 'text/plain' }).end('Open this by localhost or 127.0.0.1');
       return;
     }
-    if (Number(request.headers['content-length'] ?? 0) > BODY_LIMIT) {
-      response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
-      response.end(JSON.stringify({ problems: [{ path: '', message: 'This is over 1 MB: send a smaller file' }] }));
+    const length = Number(request.headers['content-length'] ?? 0);
+    if (length > BODY_LIMIT) {
+      const refuse = () => {
+        response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
+        response.end(JSON.stringify({ problems: [{ path: '', message: 'This is over 1 MB: send a smaller file' }] }));
+      };
+      // A sender hears the answer only once it has sent everything; what is sent is thrown away.
+      if (length > SWALLOW_LIMIT) refuse();
+      else request.resume().once('end', refuse);
       return;
     }
     request.headers['x-forwarded-proto'] = 'http';

@@ -62,7 +62,7 @@ test('half an egg: the nearest whole ones are offered with their height, and one
 }) => {
   const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
   await open(`/slabs/${id}/size`);
-  await page.getByRole('button', { name: /Deep square/ }).click();
+  await page.getByRole('button', { name: /^Deep square/ }).click();
   const row = page.getByRole('row', { name: /pasteurised egg white/ }).first();
   await expect(row).toContainText('4.2');
   await row.getByRole('button', { name: /^5: / }).click();

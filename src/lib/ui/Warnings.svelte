@@ -15,6 +15,8 @@
   let note = $state('');
   const keyOf = ({ code, where }: { code: string; where: string }) => `${code} ${where}`;
 
+  const inWords = ({ code }: { code: string }) => code.replaceAll('-', ' ');
+
   function mark(code: string, where: string) {
     const others = known.filter((one) => keyOf(one) !== keyOf({ code, where }));
     onknown([...others, { code, where, ...(note.trim() === '' ? {} : { note: note.trim() }) }]);
@@ -53,7 +55,8 @@
           on:click={() => {
             noting = keyOf(warning);
             note = '';
-          }}>I know<span class="unseen">: {warning.message}</span></Button
+          }}
+          aria-label="I know: {inWords(warning)}">I know</Button
         >
       {/if}
     </li>
@@ -68,8 +71,11 @@
         <p>
           {warning.message}.{#if warning.note}<br /><b>{warning.note}</b>{/if}
         </p>
-        <Button size="small" kind="ghost" on:click={() => onknown(known.filter((one) => keyOf(one) !== keyOf(warning)))}
-          >Say it again<span class="unseen">: {warning.message}</span></Button
+        <Button
+          size="small"
+          kind="ghost"
+          on:click={() => onknown(known.filter((one) => keyOf(one) !== keyOf(warning)))}
+          aria-label="Say it again: {inWords(warning)}">Say it again</Button
         >
       </li>
     {/each}

@@ -165,7 +165,7 @@
   {#if sheet !== null}
     <!-- It scrolls, so the keyboard must be able to reach it. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <section class="whole" aria-label={SHEETS[sheet]} tabindex="0">{@render children()}</section>
+    <section class="across-all" aria-label={SHEETS[sheet]} tabindex="0">{@render children()}</section>
   {:else}
     <div class="board">
       <div class="views">
@@ -240,14 +240,14 @@
     padding: 0.5rem 0.7rem;
   }
 
-  .whole {
+  .across-all {
     flex: 1;
     min-height: 0;
     overflow: auto;
     padding: 0.8rem 1rem 1.2rem;
   }
 
-  .whole:focus-visible,
+  .across-all:focus-visible,
   .station:focus-visible {
     outline-offset: -3px;
   }
@@ -274,7 +274,7 @@
   }
 
   @media print {
-    .work:not(:has(.whole)) {
+    .work:not(:has(.across-all)) {
       display: none;
     }
 
@@ -282,7 +282,7 @@
       height: auto;
     }
 
-    .whole {
+    .across-all {
       overflow: visible;
     }
 

@@ -112,7 +112,13 @@
   <div class="stack">
     <table class="table">
       <caption>The whole</caption>
-      <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
+      <thead
+        ><tr
+          ><th><span class="unseen">What</span></th><th class="num">Left</th><th class="num">Right</th><th class="num"
+            >Change</th
+          ></tr
+        ></thead
+      >
       <tbody>
         {#each both.whole.filter((one) => !onlyChanged || differs(one)) as one (one.name)}
           <tr class:differs={differs(one)}><th scope="row">{one.name}</th>{@render cells(one, one.unit)}</tr>
@@ -121,7 +127,13 @@
     </table>
     <table class="table">
       <caption>Layers, from the top</caption>
-      <thead><tr><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th></tr></thead>
+      <thead
+        ><tr
+          ><th><span class="unseen">What</span></th><th class="num">Left</th><th class="num">Right</th><th class="num"
+            >Change</th
+          ></tr
+        ></thead
+      >
       <tbody>
         {#each [...both.layers].reverse() as layer (layer.name)}
           {#each [['mm', layer.mm], ['g', layer.massG], ['money', layer.cost]] as const as [unit, beside] (unit)}
@@ -140,8 +152,9 @@
     <caption>Lines</caption>
     <thead
       ><tr
-        ><th></th><th class="num">Left</th><th class="num">Right</th><th class="num">Change</th><th class="num">Cost</th
-        ></tr
+        ><th><span class="unseen">What</span></th><th class="num">Left</th><th class="num">Right</th><th class="num"
+          >Change</th
+        ><th class="num">Cost</th></tr
       ></thead
     >
     <tbody>
