@@ -20,6 +20,23 @@ const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
 let context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 let page = await context.newPage();
 
+const RECIPE = `Harbour squares
+
+For the base:
+180 g rye flour
+1 stick cold butter, cubed
+1/2 cup (150 g) packed light brown sugar
+
+For the caramel:
+1 x 340 g tin evaporated milk
+1 1/2 cups caster sugar
+2 tbsp golden syrup or honey
+3/4 tsp fine salt
+moon dust from the top shelf
+
+Method
+Press, bake, boil and pour.`;
+
 async function shoot(name, path) {
   if (path) await page.goto(address + path);
   await page.waitForLoadState('networkidle');
@@ -39,7 +56,25 @@ await page.getByLabel('Rows').fill('6');
 await shoot('cut');
 await page.getByRole('button', { name: 'Keep' }).click();
 await shoot('price', `${slab}/price`);
+await shoot('gather', `${slab}/gather`);
+await page.goto(`${address}${slab}/compare`);
+await shoot('compare');
+await page.goto(`${address}${slab}/size`);
+await page.getByText('an order of pieces').click();
+await page.getByLabel('Pieces', { exact: true }).fill('120');
+await page.getByLabel('Length, mm').fill('40');
+await page.getByLabel('Width, mm').fill('25');
+await page.getByRole('button', { name: 'Find tins' }).click();
+await page.getByRole('button', { name: 'Make it so' }).first().click();
+await shoot('order');
+await page.goto(`${address}/slabs/paste`);
+await page.getByLabel('Whose cups and spoons').selectOption('us');
+await page.getByLabel('The recipe').fill(RECIPE);
+await shoot('paste');
 await shoot('larder', '/larder');
+await page.getByRole('button', { name: 'Change hazelnuts' }).click();
+await page.getByText('What it has cost, per kg').scrollIntoViewIfNeeded();
+await shoot('ingredient');
 await shoot('tins', '/tins');
 await shoot('settings', '/settings');
 await context.addCookies([{ name: 'theme', value: 'night', url: address }]);

@@ -51,7 +51,11 @@ async function fill(address: string): Promise<void> {
       const c = one.composition!;
       return `${one.name} no ${part * 985 + i},other name ${part * 985 + i},${one.densityGPerMl ?? 1},${c.water},${c.sugars},${c.fat},${c.protein},${c.other},${(one.allergens ?? []).join(';')},bench,bag,1000,3.5`;
     });
-    await send(address, '/api/larder/table/larder', { method: 'PUT', body: [columns, ...rows].join('\n') });
+    await send(address, '/api/larder/table/larder', {
+      method: 'PUT',
+      headers: { 'Content-Type': 'text/csv' },
+      body: [columns, ...rows].join('\n'),
+    });
   }
   for (let part = 0; part < 5; part++) {
     const files = Array.from({ length: 99 }, (_, i) => {
@@ -63,6 +67,7 @@ async function fill(address: string): Promise<void> {
     });
     await send(address, '/api/slabs/zip', {
       method: 'POST',
+      headers: { 'Content-Type': 'application/zip' },
       body: zipSync(Object.fromEntries(files)) as Uint8Array<ArrayBuffer>,
     });
   }
@@ -81,7 +86,7 @@ async function timesOf(address: string, path: string): Promise<string> {
 }
 
 export async function benchLists(): Promise<string[]> {
-  const shops = [];
+  const shops: string[][] = [];
   for (const full of [false, true]) {
     const data = mkdtempSync(join(tmpdir(), 'knife-tray-lists-'));
     const { address, child } = await start(data);

@@ -130,6 +130,13 @@
         </table>
       </section>
 
+      {#if sheet.vessels.some(({ kind }) => kind === 'pot')}
+        <p class="said">
+          Beside the ring: gloves, a clear bench, a bowl of cold water, nobody small. Boiling sugar sticks and burns
+          deep.
+        </p>
+      {/if}
+
       <section aria-labelledby="paper">
         <h3 id="paper">Paper to cut</h3>
         <div class="no-print lining">

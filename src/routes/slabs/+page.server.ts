@@ -1,6 +1,5 @@
 import { database } from '$lib/server/db';
 import { slabCards } from '$lib/server/slabCards';
-import { slabNames } from '$lib/server/slabs';
 import { pageOf } from '$lib/pages';
 
 const MOST = 24;
@@ -10,13 +9,5 @@ export function load({ url }) {
   const { sought, from } = pageOf(url, MOST);
   const db = database();
   const { cards, count, all } = slabCards(db, sought, from, MOST);
-  return {
-    slabs: cards,
-    count,
-    all,
-    sought,
-    from,
-    most: MOST,
-    names: slabNames(db).map(({ id, name }) => ({ id, name })),
-  };
+  return { slabs: cards, count, all, sought, from, most: MOST };
 }

@@ -16,16 +16,20 @@
   let making = $state(false);
   let copying = $state('');
   let name = $state('');
+  /** What a new slab can be a copy of; asked for when the dialog opens. */
+  let names: readonly { readonly id: number; readonly name: string }[] = $state.raw([]);
   let problems = $state<readonly Problem[]>([]);
   let about = $state('');
   let taken = $state('');
   let picker: HTMLInputElement;
 
-  function begin() {
+  async function begin() {
     name = '';
     copying = '';
     problems = [];
     making = true;
+    const answer = await fetch('/api/slabs').catch(() => null);
+    if (answer?.ok) names = ((await answer.json()) as { slabs: typeof names }).slabs;
   }
 
   async function takeIn(text: string) {
@@ -216,7 +220,7 @@
     />
     <Select labelText="Begin from" bind:selected={copying}>
       <SelectItem value="" text="nothing" />
-      {#each data.names as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
+      {#each names as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
     </Select>
   </form>
 </Modal>

@@ -1,29 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readLine, type LineRead } from '../../../src/core/recipe';
+import { readLine } from '../../../src/core/recipe';
 import { demoLarder } from '../things';
-import { CORPUS } from './corpus';
+import { CORPUS, noted } from './corpus';
 
 const TARGET = 0.97;
-
-const figure = (value: number) => String(Number(value.toFixed(4)));
-
-/** A reading in the corpus's own notation. */
-function noted(read: LineRead): string {
-  if (read.quantity === null) return read.status;
-  const amount = `${figure(read.quantity)}${read.quantityMax === null ? '' : `-${figure(read.quantityMax)}`} ${read.unit}`;
-  const more = [
-    read.also && `also ${figure(read.also.quantity)} ${read.also.unit}`,
-    ...read.alternatives.map((other) => `or ${other}`),
-    read.optional && 'opt',
-    read.packG !== null && `pack ${read.packG.toFixed(0)}`,
-    read.status === 'check' && 'check',
-  ].filter(Boolean);
-  return [amount, read.larder ?? read.ingredient, read.state ?? '', more.join(', ')]
-    .join(' | ')
-    .replace(/( \|\s*)+$/, '')
-    .replace(/\| {2}\|/g, '| |');
-}
 
 const lines = CORPUS.flatMap(([measures, list]) => list.map(([line, right]) => ({ measures, line, right })));
 

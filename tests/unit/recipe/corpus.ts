@@ -1,4 +1,5 @@
 import type { Measures } from '../../../src/core/measure';
+import type { LineRead } from '../../../src/core/recipe';
 
 /**
  * Ingredient lines as people write them, with the right reading: amount and unit, ingredient, state, and what else there is:
@@ -193,3 +194,22 @@ export const CORPUS: readonly (readonly [Measures, readonly (readonly [line: str
     ],
   ],
 ];
+
+const figure = (value: number) => String(Number(value.toFixed(4)));
+
+/** A reading in the corpus's own notation. */
+export function noted(read: LineRead): string {
+  if (read.quantity === null) return read.status;
+  const amount = `${figure(read.quantity)}${read.quantityMax === null ? '' : `-${figure(read.quantityMax)}`} ${read.unit}`;
+  const more = [
+    read.also && `also ${figure(read.also.quantity)} ${read.also.unit}`,
+    ...read.alternatives.map((other) => `or ${other}`),
+    read.optional && 'opt',
+    read.packG !== null && `pack ${read.packG.toFixed(0)}`,
+    read.status === 'check' && 'check',
+  ].filter(Boolean);
+  return [amount, read.larder ?? read.ingredient, read.state ?? '', more.join(', ')]
+    .join(' | ')
+    .replace(/( \|\s*)+$/, '')
+    .replace(/\| {2}\|/g, '| |');
+}

@@ -2,7 +2,12 @@ import { json } from '@sveltejs/kit';
 import { readSlab } from '../../../core/slab';
 import { database } from '$lib/server/db';
 import { bodyText, refused } from '$lib/server/http';
-import { addSlab } from '$lib/server/slabs';
+import { addSlab, slabNames } from '$lib/server/slabs';
+
+/** The names of the shop's slabs, the last kept first. */
+export function GET() {
+  return json({ slabs: slabNames(database()) });
+}
 
 /** Takes in a slab file. */
 export async function POST({ request }) {

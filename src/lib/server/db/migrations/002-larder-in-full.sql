@@ -37,3 +37,5 @@ CREATE UNIQUE INDEX pack_price_day ON pack_price (ingredient_id, pack_name, pric
 ALTER TABLE shop ADD COLUMN things TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(things));
 
 ALTER TABLE slab_version ADD COLUMN name TEXT GENERATED ALWAYS AS (json_extract(document, '$.name')) VIRTUAL;
+-- A list of names reads this index alone, and opens no document.
+CREATE INDEX slab_version_named ON slab_version (slab_id, number, kept_at, name);
