@@ -49,7 +49,7 @@ const href = await page.getByRole('link', { name: 'Rye and treacle slice' }).get
 const slab = href.replace('/build', '');
 await shoot('build', `${slab}/build`);
 await page.goto(`${address}${slab}/size`);
-await page.getByRole('button', { name: /Deep square/ }).click();
+await page.getByRole('button', { name: /^Deep square/ }).click();
 await shoot('size');
 await page.getByRole('link', { name: 'Cut' }).click();
 await page.getByLabel('Rows').fill('6');

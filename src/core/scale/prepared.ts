@@ -66,7 +66,7 @@ export function prepared(
   const massInG = lines.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
   const all = componentsOf(lines);
   const known = all.knownG >= massInG * KNOWN_ENOUGH && massInG > 0;
-  const { boil, boilUnknown, pot, inPot } = boiled(preparation, lines);
+  const { boil, boilUnknown, pot, inPot } = boiled(preparation, lines, all);
 
   const baked = boil === null && preparation.steps?.some((step) => step.ovenC !== undefined || step.cooks);
   const lossShare = (preparation.lossPercent ?? (boil ? POT_LOSS.boiled : POT_LOSS.loose)) / 100;
@@ -93,28 +93,24 @@ export function prepared(
     densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
     densityFrom:
       preparation.densityGPerMl !== undefined ? 'given' : fromComposition !== null ? 'composition' : 'assumed',
-    vessel: vesselNeed(inPot, startMl(inPot), boil !== null),
+    vessel: vesselNeed(inPot, startMl(pot), boil !== null),
     coversMm2: coversMm2(preparation, lines),
   };
 }
 
 /** The boil to the preparation's end point, with the lines that are in the pot by then. */
-function boiled(
-  preparation: Preparation,
-  lines: readonly WeighedLine[],
-): { boil: Boiled | null; boilUnknown: boolean; pot: ReturnType<typeof componentsOf>; inPot: readonly WeighedLine[] } {
+function boiled(preparation: Preparation, lines: readonly WeighedLine[], all: Components) {
   const endC = endPointC(preparation);
   const isIn = linesInPot(preparation);
   const inPot = endC === null ? lines : lines.filter((_, i) => isIn[i]);
-  const pot = componentsOf(inPot);
+  const pot = inPot.length === lines.length ? all : componentsOf(inPot);
   if (endC === null || endC <= 100) return { boil: null, boilUnknown: false, pot, inPot };
   const boilUnknown = pot.knownG < pot.massG * KNOWN_ENOUGH || pot.sucroseG < pot.massG * SYRUP;
   return { boil: boilUnknown ? null : boiledTo(pot.grams.water, pot.sucroseG, endC), boilUnknown, pot, inPot };
 }
 
 /** Volume of what goes into the vessel, mL: from its composition, else as if it were water. */
-function startMl(lines: readonly WeighedLine[]): number {
-  const { grams, massG, knownG } = componentsOf(lines);
+function startMl({ grams, massG, knownG }: Components): number {
   const density = densityOfMixture(grams);
   return density === null ? massG : knownG / density + (massG - knownG);
 }
@@ -129,6 +125,8 @@ function coversMm2({ lines: written }: Preparation, lines: readonly WeighedLine[
   }
   return lines.length > 0 ? areaMm2 : null;
 }
+
+type Components = ReturnType<typeof componentsOf>;
 
 /** What some lines are made of in all, g, as far as the larder tells. */
 function componentsOf(lines: readonly WeighedLine[]) {

@@ -9,15 +9,16 @@
   let { data } = $props();
 
   const larder = $derived(larderOf(data.ingredients));
-  const chosen = $derived(data.chosen.map(({ id }) => id));
+  /** What is ticked: at once, also while the sheet for it is still on its way. */
+  let chosen = $derived(data.chosen.map(({ id }) => id));
   const works = $derived(
     data.chosen.map(({ id, slab }) => ({ key: String(id), slab, plan: plan(slab, larder, data.whole) })),
   );
 
   function choose(id: number, on: boolean) {
     if (on === chosen.includes(id)) return;
-    const next = on ? [...chosen, id] : chosen.filter((one) => one !== id);
-    void goto(`/gather${next.length > 0 ? `?slabs=${next.join(',')}` : ''}`, { keepFocus: true, noScroll: true });
+    chosen = on ? [...chosen, id] : chosen.filter((one) => one !== id);
+    void goto(`/gather${chosen.length > 0 ? `?slabs=${chosen.join(',')}` : ''}`, { keepFocus: true, noScroll: true });
   }
 </script>
 
@@ -35,7 +36,7 @@
     {#if data.names.length === 0}<p>There is no slab yet: <a href="/slabs">begin with one</a>.</p>{/if}
   </fieldset>
   {#if works.length > 0}
-    <GatherSheet {works} {larder} shop={data.whole} tickKey="slabs {chosen.join(',')}" />
+    <GatherSheet {works} {larder} shop={data.whole} tickKey="slabs {works.map(({ key }) => key).join(',')}" />
   {/if}
 </div>
 
