@@ -1,4 +1,6 @@
-/** What a boil leaves. */
+/** What a boil leaves, the stages, altitude and probes, and forecasts. */
 export * from './sugarShare';
 export * from './boil';
 export * from './stages';
+export * from './altitude';
+export * from './forecast';

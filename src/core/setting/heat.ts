@@ -1,0 +1,243 @@
+import type { Latent, Thermal } from './properties';
+
+/** A layer of the stack as heat sees it. */
+export interface HeatLayer extends Thermal {
+  readonly thicknessMm: number;
+  readonly startC: number;
+}
+
+/** What a face of the stack meets: air, or a slab of stone, at a temperature. A very large `h` holds the face there. */
+export interface Face {
+  /** W/m2 K. */
+  readonly h: number;
+  readonly airC: number;
+}
+
+/** A stay in one place. */
+export interface Stay {
+  readonly minutes: number;
+  readonly top: Face;
+  readonly bottom: Face;
+}
+
+/** Temperatures of one layer over time, deg C. */
+export interface LayerCurve {
+  readonly warmestC: readonly number[];
+  readonly meanC: readonly number[];
+  readonly middleC: readonly number[];
+}
+
+export interface HeatRun {
+  readonly minutes: readonly number[];
+  readonly layers: readonly LayerCurve[];
+  /** Temperatures of all cells at the end, bottom first, for going on from there. */
+  readonly endC: readonly number[];
+  /** Heat that left through both faces, and heat that the stack has less than at the start, J/m2: equal but for rounding. */
+  readonly leftJ: number;
+  readonly lostJ: number;
+}
+
+interface Grid {
+  readonly dx: Float64Array;
+  /** Conductance between a cell and the next, W/m2 K. */
+  readonly between: Float64Array;
+  readonly layerOf: Int32Array;
+  readonly first: readonly number[];
+  readonly count: readonly number[];
+}
+
+const CELL_MM = 0.5;
+const LEAST_CELLS = 4;
+const MOST_CELLS = 400;
+const NEWTON_ROUNDS = 60;
+const NEWTON_C = 1e-8;
+const KINK_C = 1e-6;
+
+function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
+  const count = layers.map(({ thicknessMm }) =>
+    Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.round(thicknessMm / cellMm))),
+  );
+  const cells = count.reduce((sum, one) => sum + one, 0);
+  const dx = new Float64Array(cells);
+  const layerOf = new Int32Array(cells);
+  const first: number[] = [];
+  let at = 0;
+  layers.forEach(({ thicknessMm }, l) => {
+    first.push(at);
+    for (let i = 0; i < count[l]!; i++, at++) {
+      dx[at] = thicknessMm / 1000 / count[l]!;
+      layerOf[at] = l;
+    }
+  });
+  const between = new Float64Array(Math.max(0, cells - 1));
+  for (let i = 0; i + 1 < cells; i++) {
+    between[i] = 1 / (dx[i]! / 2 / layers[layerOf[i]!]!.k + dx[i + 1]! / 2 / layers[layerOf[i + 1]!]!.k);
+  }
+  return { dx, between, layerOf, first, count };
+}
+
+/** Heat held at a temperature, J/m3, and its slope. Latent heat lies evenly over its range. */
+function heatAt({ rho, cp, latent }: Thermal, celsius: number): number {
+  if (!latent) return rho * cp * celsius;
+  const melted = Math.min(1, Math.max(0, (celsius - latent.fromC) / (latent.toC - latent.fromC)));
+  return rho * (cp * celsius + latent.jPerKg * melted);
+}
+
+function capacityAt({ rho, cp, latent }: Thermal, celsius: number): number {
+  const inside = latent && celsius > latent.fromC && celsius < latent.toC;
+  return rho * (cp + (inside ? latent.jPerKg / (latent.toC - latent.fromC) : 0));
+}
+
+/** Step lengths within a stay, s: short while the faces have just changed, then longer. */
+function stepSeconds(sinceChange: number): number {
+  if (sinceChange < 60) return 1;
+  if (sinceChange < 600) return 4;
+  if (sinceChange < 3600) return 15;
+  return 60;
+}
+/** After a change of faces so many steps are fully implicit, which damps the ringing of the middle rule (Rannacher 1984). */
+const DAMPED_STEPS = 4;
+
+/**
+ * Heat through a stack of layers, upwards and downwards, over some stays one after the other.
+ *
+ * Finite volumes of about half a millimetre in enthalpy form, so that fat that sets gives its heat back and no heat is lost;
+ * the middle (Crank-Nicolson) rule in time, with damped steps after every change, solved by Newton's method. Stable for any step.
+ * Within 1 % of the exact series for a slab (Carslaw and Jaeger 1959); edges of the tin are not counted.
+ *
+ * @param layers bottom first
+ * @param stays what the faces meet, and for how long
+ * @param everyMinutes how often the curves are noted, > 0
+ * @param fromC temperatures of all cells at the start, bottom first; without them each layer's `startC`
+ * @param cellMm size of a cell; smaller is finer
+ */
+export function heatRun(
+  layers: readonly HeatLayer[],
+  stays: readonly Stay[],
+  everyMinutes: number,
+  fromC?: readonly number[],
+  cellMm = CELL_MM,
+  stepTimes = 1,
+): HeatRun {
+  const grid = gridOf(layers, cellMm);
+  const n = grid.dx.length;
+  const T = new Float64Array(n);
+  for (let i = 0; i < n; i++) T[i] = fromC?.[i] ?? layers[grid.layerOf[i]!]!.startC;
+  const thermal = Array.from(grid.layerOf, (l) => layers[l]!);
+  const held = () => T.reduce((sum, celsius, i) => sum + heatAt(thermal[i]!, celsius) * grid.dx[i]!, 0);
+  const startJ = held();
+
+  const minutes: number[] = [];
+  const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
+  const note = (minute: number) => {
+    minutes.push(minute);
+    layers.forEach((_, l) => {
+      const [from, count] = [grid.first[l]!, grid.count[l]!];
+      const part = T.subarray(from, from + count);
+      curves[l]!.warmestC.push(Math.max(...part));
+      curves[l]!.meanC.push(part.reduce((sum, one) => sum + one, 0) / count);
+      const half = (count - 1) / 2;
+      curves[l]!.middleC.push((part[Math.floor(half)]! + part[Math.ceil(half)]!) / 2);
+    });
+  };
+
+  let leftJ = 0;
+  let seconds = 0;
+  let nextNote = 0;
+  const solver = new StackSolver(grid, thermal);
+  for (const stay of stays) {
+    const until = seconds + stay.minutes * 60;
+    const began = seconds;
+    let steps = 0;
+    while (seconds < until - 1e-9) {
+      if (seconds >= nextNote - 1e-9) {
+        note(nextNote / 60);
+        nextNote += everyMinutes * 60;
+      }
+      const dt = Math.min(stepSeconds(seconds - began) * stepTimes, until - seconds, nextNote - seconds);
+      leftJ += solver.step(T, dt, steps < DAMPED_STEPS ? 1 : 0.5, stay);
+      seconds += dt;
+      steps += 1;
+    }
+  }
+  if (seconds >= nextNote - 1e-9) note(nextNote / 60);
+  return { minutes, layers: curves, endC: Array.from(T), leftJ, lostJ: startJ - held() };
+}
+
+/** A step that would pass an end of the latent range stops just beyond it, so that Newton's method does not swing about it. */
+function toKink(latent: Latent | null, from: number, to: number): number {
+  if (!latent) return to;
+  for (const kink of [latent.fromC, latent.toC]) {
+    if (from < kink && to > kink + KINK_C) return kink + KINK_C;
+    if (from > kink && to < kink - KINK_C) return kink - KINK_C;
+  }
+  return to;
+}
+
+/** One implicit step of the stack, with its working arrays kept between steps. */
+class StackSolver {
+  readonly #grid: Grid;
+  readonly #thermal: readonly Thermal[];
+  readonly #old: Float64Array;
+  readonly #flow: Float64Array;
+  readonly #lower: Float64Array;
+  readonly #diagonal: Float64Array;
+  readonly #rest: Float64Array;
+
+  constructor(grid: Grid, thermal: readonly Thermal[]) {
+    const n = grid.dx.length;
+    this.#grid = grid;
+    this.#thermal = thermal;
+    this.#old = new Float64Array(n);
+    this.#flow = new Float64Array(n);
+    this.#lower = new Float64Array(n);
+    this.#diagonal = new Float64Array(n);
+    this.#rest = new Float64Array(n);
+  }
+
+  /** Moves T by dt and returns the heat that left through both faces, J/m2. `weight` 1 is fully implicit, 1/2 the middle rule. */
+  step(T: Float64Array, dt: number, weight: number, { top, bottom }: Pick<Stay, 'top' | 'bottom'>): number {
+    const { dx, between } = this.#grid;
+    const [thermal, old, flow, lower, diagonal, rest] = [this.#thermal, this.#old, this.#flow, this.#lower, this.#diagonal, this.#rest]; // prettier-ignore
+    const n = dx.length;
+    const gBottom = 1 / (1 / bottom.h + dx[0]! / 2 / thermal[0]!.k);
+    const gTop = 1 / (1 / top.h + dx[n - 1]! / 2 / thermal[n - 1]!.k);
+    const inflow = (i: number) => {
+      const down = i === 0 ? gBottom * (bottom.airC - T[0]!) : between[i - 1]! * (T[i - 1]! - T[i]!);
+      const up = i === n - 1 ? gTop * (top.airC - T[n - 1]!) : between[i]! * (T[i + 1]! - T[i]!);
+      return down + up;
+    };
+    for (let i = 0; i < n; i++) {
+      old[i] = heatAt(thermal[i]!, T[i]!) * dx[i]!;
+      flow[i] = inflow(i);
+    }
+    const before = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);
+    for (let round = 0; round < NEWTON_ROUNDS; round++) {
+      let most = 0;
+      for (let i = 0; i < n; i++) {
+        const g = (i === 0 ? gBottom : between[i - 1]!) + (i === n - 1 ? gTop : between[i]!);
+        rest[i] = heatAt(thermal[i]!, T[i]!) * dx[i]! - old[i]! - dt * (weight * inflow(i) + (1 - weight) * flow[i]!);
+        diagonal[i] = capacityAt(thermal[i]!, T[i]!) * dx[i]! + dt * weight * g;
+      }
+      // Thomas's method on the tridiagonal system; the off-diagonals are -dt * weight * between.
+      for (let i = 1; i < n; i++) {
+        const off = -dt * weight * between[i - 1]!;
+        lower[i] = off / diagonal[i - 1]!;
+        diagonal[i]! -= lower[i]! * off;
+        rest[i]! -= lower[i]! * rest[i - 1]!;
+      }
+      let above = 0;
+      for (let i = n - 1; i >= 0; i--) {
+        const off = i === n - 1 ? 0 : -dt * weight * between[i]!;
+        const change = (rest[i]! - off * above) / diagonal[i]!;
+        const next = toKink(thermal[i]!.latent, T[i]!, T[i]! - change);
+        most = Math.max(most, Math.abs(T[i]! - next));
+        T[i] = next;
+        above = change;
+      }
+      if (most < NEWTON_C) break;
+    }
+    const after = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);
+    return dt * (weight * after + (1 - weight) * before);
+  }
+}

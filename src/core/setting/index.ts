@@ -1,0 +1,4 @@
+/** Heat through the layers: how long each needs, whether the next may go on. */
+export * from './properties';
+export * from './heat';
+export * from './places';

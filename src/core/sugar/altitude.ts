@@ -1,0 +1,68 @@
+/** Antoine's constants of water, mmHg and deg C, 1 to 100 C and good beyond it by some degrees. */
+const ANTOINE = { a: 8.07131, b: 1730.63, c: 233.426 } as const;
+const PA_PER_MMHG = 133.322;
+
+/**
+ * Air pressure of the standard atmosphere, Pa.
+ *
+ * @param altitudeM height above the sea, m, -500..11000
+ * @see ICAO standard atmosphere: p = 101325 (1 - 2.25577e-5 h)^5.25588
+ */
+export function pressurePa(altitudeM: number): number {
+  return 101325 * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
+}
+
+/**
+ * Temperature at which water boils at a height, deg C. Weather moves it by up to half a degree.
+ *
+ * @example waterBoilsC(1000) // 96.7
+ */
+export function waterBoilsC(altitudeM: number): number {
+  return ANTOINE.b / (ANTOINE.a - Math.log10(pressurePa(altitudeM) / PA_PER_MMHG)) - ANTOINE.c;
+}
+
+/** How a probe was last found to read. */
+export interface ProbeCheck {
+  /** What it shows in boiling water, and in melting ice, deg C. */
+  readonly boilC?: number | undefined;
+  readonly iceC?: number | undefined;
+}
+
+/**
+ * What a probe shows too much at a temperature, deg C.
+ *
+ * Between ice and boiling water the two errors are joined by a straight line; beyond them each holds on. With one check only,
+ * its error holds everywhere; with none a probe is taken at its word.
+ *
+ * @param trueC the temperature there is
+ */
+export function probeErrorC({ boilC, iceC }: ProbeCheck, trueC: number, altitudeM: number): number {
+  const boils = waterBoilsC(altitudeM);
+  const atBoil = boilC === undefined ? null : boilC - boils;
+  const atIce = iceC ?? null;
+  if (atBoil === null || atIce === null) return atBoil ?? atIce ?? 0;
+  const along = Math.min(1, Math.max(0, trueC / boils));
+  return atIce + (atBoil - atIce) * along;
+}
+
+/** An end point at a shop's height, and as its probe shows it. */
+export interface TargetHere {
+  /** Referred to sea level, as recipes give it. */
+  readonly seaC: number;
+  /** What the pot has here. */
+  readonly hereC: number;
+  /** What the probe shows then. */
+  readonly probeC: number;
+}
+
+/**
+ * An end point of a recipe at a shop's height and on its probe: lower by as much as water boils lower, and off by what the probe
+ * is off.
+ *
+ * @param seaC end point referred to sea level, deg C
+ * @example targetHere(118, 1000, {}).hereC // 114.7
+ */
+export function targetHere(seaC: number, altitudeM: number, probe: ProbeCheck): TargetHere {
+  const hereC = seaC - (100 - waterBoilsC(altitudeM));
+  return { seaC, hereC, probeC: hereC + probeErrorC(probe, hereC, altitudeM) };
+}

@@ -1,0 +1,64 @@
+/** A straight line through weighted points, and how sure it is. */
+export interface Line {
+  readonly at0: number;
+  readonly slope: number;
+  /** Variances and covariance of the two, from the scatter of the points. */
+  readonly varAt0: number;
+  readonly varSlope: number;
+  readonly cov: number;
+  /** Points that count after those far off have been set aside. */
+  readonly count: number;
+}
+
+const ROUNDS = 8;
+/** Points further off than this many times the usual scatter count less (Huber 1981). */
+const HUBER = 1.5;
+/** Median of |normal noise| over its deviation. */
+const MAD = 0.6745;
+
+function once(x: readonly number[], y: readonly number[], w: readonly number[]) {
+  let [sw, sx, sy] = [0, 0, 0];
+  for (let i = 0; i < x.length; i++) {
+    sw += w[i]!;
+    sx += w[i]! * x[i]!;
+    sy += w[i]! * y[i]!;
+  }
+  const [mx, my] = [sx / sw, sy / sw];
+  let [sxx, sxy] = [0, 0];
+  for (let i = 0; i < x.length; i++) {
+    sxx += w[i]! * (x[i]! - mx) ** 2;
+    sxy += w[i]! * (x[i]! - mx) * (y[i]! - my);
+  }
+  const slope = sxx > 0 ? sxy / sxx : 0;
+  return { sw, mx, sxx, slope, at0: my - slope * mx };
+}
+
+/**
+ * Weighted least squares, robust: points far off the line, as a probe that jumps gives them, lose their weight round by round.
+ *
+ * @param weights one over the variance of each point, up to a common factor
+ * @returns null for fewer than three points, or where all stand at one place
+ * @see Huber P. J. (1981), Robust Statistics
+ */
+export function robustLine(x: readonly number[], y: readonly number[], weights: readonly number[]): Line | null {
+  if (x.length < 3) return null;
+  let trust: number[] = x.map(() => 1);
+  let scale = 0;
+  for (let round = 0; round < ROUNDS; round++) {
+    const fit = once(x, y, weights.map((w, i) => w * trust[i]!));
+    if (!(fit.sxx > 0)) return null;
+    const off = x.map((one, i) => (y[i]! - fit.at0 - fit.slope * one) * Math.sqrt(weights[i]!));
+    const sizes = off.map(Math.abs).sort((a, b) => a - b);
+    scale = Math.max(1e-12, sizes[sizes.length >> 1]! / MAD);
+    trust = off.map((one) => Math.min(1, (HUBER * scale) / Math.max(1e-300, Math.abs(one))));
+    trust = trust.map((one) => (one < 0.25 ? 0 : one));
+    if (trust.filter((one) => one > 0).length < 3) return null;
+  }
+  const w = weights.map((one, i) => one * trust[i]!);
+  const { sw, mx, sxx, slope, at0 } = once(x, y, w);
+  const count = trust.filter((one) => one > 0).length;
+  const squares = x.reduce((sum, one, i) => sum + w[i]! * (y[i]! - at0 - slope * one) ** 2, 0);
+  const variance = Math.max(squares / Math.max(1, count - 2), (0.2 * scale) ** 2);
+  const varSlope = variance / sxx;
+  return { at0, slope, varSlope, varAt0: variance / sw + varSlope * mx * mx, cov: -varSlope * mx, count };
+}

@@ -1,0 +1,186 @@
+import { waterBoilsC } from './altitude';
+import { robustLine, type Line } from './fit';
+import { sugarShareAtBoil } from './sugarShare';
+
+/** A reading of a probe: seconds since some moment, deg C. */
+export type Reading = readonly [seconds: number, celsius: number];
+
+/** How long something still takes. */
+export interface Forecast {
+  /** null where the readings do not tell. */
+  readonly minutesLeft: number | null;
+  /** It is between these with about nine chances in ten. */
+  readonly low: number | null;
+  readonly high: number | null;
+  readonly reached: boolean;
+  readonly why: string;
+}
+
+/** 90 % of a normal spread lie within so many deviations. */
+const NINETY = 1.645;
+/** Below this the pot is still warming up: the water leaves too slowly for its share to be read off the temperature. */
+const BOILS_FROM_C = 101.5;
+const LEAST_READINGS = 8;
+const LEAST_SECONDS = 40;
+/** No probe in a kitchen reads beyond these. */
+const READABLE_C = [-30, 400] as const;
+/** The heat under a pot wanders: what was read so long ago counts half. */
+const HALF_LIFE_SECONDS = 600;
+/** What the boiling table and an unsteady flame add to the scatter of the readings, as a share of the time left. */
+const MODEL_SHARE = { boil: 0.05, cool: 0.03 } as const;
+/** A probe follows some seconds behind. */
+const LAG_SECONDS = 3;
+
+/**
+ * Readings that can be used: finite, believable, each later than the one before. A probe that repeats itself word for word for
+ * long has stopped; what it repeated is kept once.
+ */
+export function soundReadings(readings: readonly Reading[]): Reading[] {
+  const sound: Reading[] = [];
+  for (const one of readings) {
+    const [seconds, celsius] = one;
+    if (!Number.isFinite(seconds) || !Number.isFinite(celsius)) continue;
+    if (celsius < READABLE_C[0] || celsius > READABLE_C[1]) continue;
+    const last = sound.at(-1);
+    if (last && seconds <= last[0]) continue;
+    sound.push(one);
+  }
+  return sound;
+}
+
+const unknown = (why: string): Forecast => ({ minutesLeft: null, low: null, high: null, reached: false, why });
+
+/** J/g: heat of steam; heat capacities of water, of sugar, and of the pot for each g of sugar in it. */
+const STEAM_J = 2250;
+const WATER_J = 4.19;
+const SUGAR_J = 1.55;
+const POT_J = 0.7;
+const GRID_C = 0.1;
+const GRID_FROM_C = 100;
+const GRID_COUNT = 700;
+
+const ratioAt = (celsius: number) => {
+  const share = sugarShareAtBoil(celsius);
+  return share <= 0 ? Infinity : (1 - share) / share;
+};
+
+/**
+ * Heat still to come at each temperature, as g of steam for each g of sugar: the water that is left, and behind it what it takes
+ * to warm the pot along the boiling curve. By a tenth of a degree from 100 C up.
+ */
+const heatToCome: readonly number[] = (() => {
+  let warmed = 0;
+  return Array.from({ length: GRID_COUNT }, (_, i) => {
+    const celsius = GRID_FROM_C + i * GRID_C;
+    const ratio = Math.min(20, ratioAt(celsius));
+    if (i > 0) warmed += ((ratio * WATER_J + SUGAR_J + POT_J) / STEAM_J) * GRID_C;
+    return ratio - warmed;
+  });
+})();
+
+/** The heat to come at a boiling temperature, and how fast that changes with it. */
+function toCome(seaC: number): { heat: number; perC: number } {
+  const at = Math.min(GRID_COUNT - 2, Math.max(0, (seaC - GRID_FROM_C) / GRID_C));
+  const i = Math.floor(at);
+  const [a, b] = [heatToCome[i]!, heatToCome[i + 1]!];
+  return { heat: a + (b - a) * (at - i), perC: (b - a) / GRID_C };
+}
+
+/** The middle of the last few readings: one that jumped does not decide. */
+function lastC(readings: readonly Reading[]): number {
+  const last = readings.slice(-5).map(([, celsius]) => celsius).sort((a, b) => a - b);
+  return last[last.length >> 1]!;
+}
+
+/** Where a falling line meets a height, in x, with its deviation. */
+function meets(line: Line, height: number): { x: number; deviation: number } {
+  const x = (height - line.at0) / line.slope;
+  const variance = (line.varAt0 + x * x * line.varSlope + 2 * x * line.cov) / line.slope ** 2;
+  return { x, deviation: Math.sqrt(Math.max(0, variance)) };
+}
+
+function left(line: Line, height: number, now: number, share: number): Forecast {
+  const { x, deviation } = meets(line, height);
+  const seconds = Math.max(0, x - now);
+  const spread = NINETY * Math.hypot(deviation, share * seconds, LAG_SECONDS);
+  const minutes = (value: number) => Math.max(0, value) / 60;
+  return {
+    minutesLeft: minutes(seconds),
+    low: minutes(seconds - spread),
+    high: minutes(seconds + spread),
+    reached: false,
+    why: '',
+  };
+}
+
+export interface BoilAsked {
+  readonly readings: readonly Reading[];
+  /** End point referred to sea level, deg C. */
+  readonly targetC: number;
+  readonly altitudeM?: number | undefined;
+  /** What the probe shows too much. */
+  readonly probeOffsetC?: number | undefined;
+}
+
+/**
+ * When a boil reaches its end point.
+ *
+ * At constant heat water leaves at a constant rate, less what warms the pot along the boiling curve. In heat still to come for
+ * each g of sugar the boil is a straight line: it is fitted over the readings, the recent ones counting more, and the end is
+ * where it meets the target's. The needle moves slowly for long and then runs. The range holds about nine times in ten.
+ *
+ * @param asked readings in time order; unusable ones are passed over
+ */
+export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 0 }: BoilAsked): Forecast {
+  const toSea = 100 - waterBoilsC(altitudeM) - probeOffsetC;
+  const sound = soundReadings(readings).map(([seconds, celsius]): Reading => [seconds, celsius + toSea]);
+  if (sound.length === 0) return unknown('No reading yet');
+  if (lastC(sound) >= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
+  const start = sound.findLastIndex(([, celsius]) => celsius < BOILS_FROM_C) + 1;
+  const boiling = sound.slice(start);
+  const now = sound.at(-1)![0];
+  if (boiling.length === 0) return unknown('It is still warming up: the water has hardly begun to leave');
+  if (boiling.length < LEAST_READINGS || now - boiling[0]![0] < LEAST_SECONDS) {
+    return unknown('It has just begun to boil: a forecast needs a minute of readings');
+  }
+  const heat = boiling.map(([, celsius]) => toCome(celsius));
+  const line = robustLine(
+    boiling.map(([seconds]) => seconds - now),
+    heat.map((one) => one.heat),
+    boiling.map(([seconds], i) => 0.5 ** ((now - seconds) / HALF_LIFE_SECONDS) / heat[i]!.perC ** 2),
+  );
+  if (!line || line.slope >= 0) return unknown('The temperature does not rise: is the heat on, and the probe in the pot?');
+  const found = left(line, toCome(targetC).heat, 0, MODEL_SHARE.boil);
+  return { ...found, why: 'At this heat water leaves evenly; the needle runs at the end' };
+}
+
+export interface CoolAsked {
+  readonly readings: readonly Reading[];
+  readonly targetC: number;
+  readonly roomC: number;
+  readonly probeOffsetC?: number | undefined;
+}
+
+/**
+ * When something cooling in a room reaches a temperature: T - room falls as an exponential, whose rate is fitted on the readings.
+ *
+ * @param asked target above the room's temperature; readings in time order
+ */
+export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: CoolAsked): Forecast {
+  const sound = soundReadings(readings).map(([seconds, celsius]): Reading => [seconds, celsius - probeOffsetC]);
+  if (sound.length === 0) return unknown('No reading yet');
+  if (lastC(sound) <= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
+  if (targetC <= roomC) return unknown(`The room is at ${roomC.toFixed(0)} C: it does not get cooler than that by itself`);
+  const warm = sound.filter(([, celsius]) => celsius > roomC + 1);
+  const now = sound.at(-1)![0];
+  if (warm.length < LEAST_READINGS || now - warm[0]![0] < LEAST_SECONDS) {
+    return unknown('It has just begun to cool: a forecast needs a minute of readings');
+  }
+  const line = robustLine(
+    warm.map(([seconds]) => seconds - now),
+    warm.map(([, celsius]) => Math.log(celsius - roomC)),
+    warm.map(([seconds, celsius]) => 0.5 ** ((now - seconds) / (3 * HALF_LIFE_SECONDS)) * (celsius - roomC) ** 2),
+  );
+  if (!line || line.slope >= 0) return unknown('The temperature does not fall: is it off the heat?');
+  return { ...left(line, Math.log(targetC - roomC), 0, MODEL_SHARE.cool), why: 'It cools ever more slowly towards the room' };
+}

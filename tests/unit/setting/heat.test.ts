@@ -1,0 +1,124 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { contactC, dewPointC, heatRun, pourAtMostC, thermalOf, type HeatLayer } from '../../../src/core/setting';
+import { close, demoIngredients } from '../things';
+
+const HELD = 1e9;
+const plain: HeatLayer = { thicknessMm: 20, k: 0.25, rho: 1250, cp: 1900, startC: 60, latent: null };
+const both = (h: number, airC: number, minutes: number) => [{ minutes, top: { h, airC }, bottom: { h, airC } }];
+
+/** Middle of a slab with both faces held: Carslaw and Jaeger's series. */
+function exactHeld({ thicknessMm, k, rho, cp, startC }: HeatLayer, faceC: number, minutes: number): number {
+  const fo = ((k / rho / cp) * minutes * 60) / (thicknessMm / 1000) ** 2;
+  let sum = 0;
+  for (let n = 0; n < 60; n++) sum += ((4 / Math.PI) * (-1) ** n * Math.exp(-((2 * n + 1) ** 2) * Math.PI ** 2 * fo)) / (2 * n + 1);
+  return faceC + (startC - faceC) * sum;
+}
+
+/** Middle of a slab cooled by air on both faces: the series over the roots of z tan z = Bi. */
+function exactAir({ thicknessMm, k, rho, cp, startC }: HeatLayer, h: number, airC: number, minutes: number): number {
+  const half = thicknessMm / 2000;
+  const [bi, fo] = [(h * half) / k, ((k / rho / cp) * minutes * 60) / half ** 2];
+  let sum = 0;
+  for (let n = 0; n < 40; n++) {
+    let [low, high] = [n * Math.PI + 1e-12, n * Math.PI + Math.PI / 2 - 1e-12];
+    for (let i = 0; i < 100; i++) {
+      const z = (low + high) / 2;
+      if (z * Math.tan(z) > bi) high = z;
+      else low = z;
+    }
+    const z = (low + high) / 2;
+    sum += ((4 * Math.sin(z)) / (2 * z + Math.sin(2 * z))) * Math.exp(-z * z * fo);
+  }
+  return airC + (startC - airC) * sum;
+}
+
+test('the published case: 20 mm from 60 C with faces at 4 C reaches 20 C in the middle after 9.6 min', () => {
+  const { minutes, layers } = heatRun([plain], both(HELD, 4, 20), 0.1);
+  const at = layers[0]!.middleC.findIndex((celsius) => celsius <= 20);
+  assert.ok(Math.abs(minutes[at]! - 9.6) <= 0.11, String(minutes[at]));
+});
+
+test('law: within 1 % of the exact series with both faces held, and with air on both, over a grid of cases', () => {
+  for (const thicknessMm of [5, 12, 20, 45])
+    for (const k of [0.15, 0.3, 0.5])
+      for (const h of [HELD, 5, 20, 60]) {
+        const layer = { ...plain, thicknessMm, k };
+        const tau = (thicknessMm / 1000) ** 2 / (k / layer.rho / layer.cp) / 60;
+        const long = Math.max(2, Math.min(600, tau * 0.3 + (h === HELD ? 0 : (layer.rho * layer.cp * thicknessMm) / 2000 / h / 60)));
+        const { minutes, layers } = heatRun([layer], both(h, 4, long), long / 8);
+        minutes.forEach((minute, i) => {
+          if (i === 0) return;
+          const exact = h === HELD ? exactHeld(layer, 4, minute) : exactAir(layer, h, 4, minute);
+          const off = Math.abs(layers[0]!.middleC[i]! - exact) / (layer.startC - 4);
+          assert.ok(off < 0.01, `${thicknessMm} mm, k ${k}, h ${h}, ${minute.toFixed(1)} min: off ${(off * 100).toFixed(2)} %`);
+        });
+      }
+});
+
+test('law: halving the cells and the steps takes three quarters of the error away', () => {
+  const errors = [2, 1, 0.5].map((cellMm) => {
+    const { layers } = heatRun([plain], both(HELD, 4, 6), 6, undefined, cellMm, cellMm);
+    return Math.abs(layers[0]!.middleC.at(-1)! - exactHeld(plain, 4, 6));
+  });
+  assert.ok(errors[0]! / errors[1]! > 3 && errors[1]! / errors[2]! > 3, errors.join(' '));
+});
+
+test('law: the heat that leaves is the heat that is lost, to a thousandth, with latent heat and moves between places', () => {
+  const layers = fc.array(
+    fc.record({
+      thicknessMm: fc.double({ min: 1, max: 40, noNaN: true }),
+      k: fc.double({ min: 0.08, max: 0.6, noNaN: true }),
+      rho: fc.double({ min: 300, max: 1400, noNaN: true }),
+      cp: fc.double({ min: 1400, max: 4000, noNaN: true }),
+      startC: fc.double({ min: -10, max: 140, noNaN: true }),
+      latent: fc.option(fc.constant({ jPerKg: 45000, fromC: 18, toC: 24 })),
+    }),
+    { minLength: 1, maxLength: 5 },
+  );
+  fc.assert(
+    fc.property(layers, fc.double({ min: 3, max: 40, noNaN: true }), (stack, h) => {
+      const { leftJ, lostJ, endC } = heatRun(stack, [...both(h, 21, 40), ...both(7, 4, 90), ...both(9, -18, 30)], 30);
+      assert.ok(Math.abs(leftJ - lostJ) <= 1e-3 * Math.max(1000, Math.abs(lostJ)), `${leftJ} ${lostJ}`);
+      const starts = stack.map(({ startC }) => startC);
+      assert.ok(endC.every((one) => one >= Math.min(-18, ...starts) - 1e-6 && one <= Math.max(21, ...starts) + 1e-6));
+    }),
+    { numRuns: 60, endOnFailure: true },
+  );
+});
+
+test('fat that sets holds the temperature up, and twice the depth takes four times as long', () => {
+  const waxy: HeatLayer = { ...plain, startC: 32, latent: { jPerKg: 45000, fromC: 18, toC: 24 } };
+  const setAt = (layer: HeatLayer, h: number) => {
+    const { minutes, layers } = heatRun([layer], both(h, 12, 900), 0.5);
+    return minutes[layers[0]!.warmestC.findIndex((celsius) => celsius <= 18)]!;
+  };
+  assert.ok(setAt(waxy, 20) > 1.5 * setAt({ ...waxy, latent: null }, 20));
+  const [thin, thick] = [setAt({ ...plain, thicknessMm: 15 }, HELD), setAt({ ...plain, thicknessMm: 30 }, HELD)];
+  assert.ok(Math.abs(thick / thin - 4) < 0.2, `${thin} ${thick}`);
+});
+
+test('properties of foods: water, fat and sugar as the tables say, and air makes a crumb insulate', () => {
+  const pure = (part: string) => ({ water: 0, sugars: 0, fat: 0, protein: 0, other: 0, [part]: 1 });
+  const water = thermalOf(pure('water'), null, 20)!;
+  assert.ok(close(water.k, 0.6037, 2e-3) && close(water.cp, 4176.6, 2e-3) && close(water.rho, 997, 1e-9));
+  const chocolate = demoIngredients.find(({ name }) => name === 'dark chocolate')!.composition!;
+  const solid = thermalOf(chocolate, null)!;
+  assert.ok(solid.k > 0.15 && solid.k < 0.3 && solid.cp > 1500 && solid.cp < 2100, JSON.stringify(solid));
+  assert.ok(thermalOf(chocolate, 0.6)!.k < solid.k / 1.5);
+});
+
+test('the contact of two alike is half way; a pour at its limit meets the lower layer just as it softens', () => {
+  const a = { k: 0.25, rho: 1250, cp: 1900 };
+  const b = { k: 0.4, rho: 900, cp: 2600 };
+  assert.ok(close(contactC({ ...a, celsius: 60 }, { ...a, celsius: 20 }), 40));
+  const most = pourAtMostC(a, { ...b, celsius: 18 }, 28);
+  assert.ok(close(contactC({ ...a, celsius: most }, { ...b, celsius: 18 }), 28));
+});
+
+test('dew points by psychrometric tables: 21 C at 60 % is 12.9 C, 25 C at 50 % is 13.9 C', () => {
+  assert.ok(Math.abs(dewPointC(21, 0.6) - 12.9) < 0.1);
+  assert.ok(Math.abs(dewPointC(25, 0.5) - 13.9) < 0.1);
+  assert.ok(close(dewPointC(18, 1), 18, 1e-6));
+});
