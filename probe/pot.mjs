@@ -94,7 +94,7 @@ export function potOf(settings, random) {
   function step(dt) {
     flame += ((1 - flame) / 120) * dt + pot.wander * 0.18 * Math.sqrt(dt / 60) * normal();
     const heat = (on ? pot.watts * flame : 0) - 1.2 * (celsius - pot.roomC);
-    const holds = waterG / 1000 * WATER_J + (pot.sugarG / 1000) * SUGAR_J + POT_J_PER_K;
+    const holds = (waterG / 1000) * WATER_J + (pot.sugarG / 1000) * SUGAR_J + POT_J_PER_K;
     const at = boilsC();
     if (celsius < at || heat <= 0) {
       celsius = Math.min(celsius + (heat * dt) / holds, heat > 0 ? at : Infinity);

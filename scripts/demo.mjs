@@ -2,6 +2,7 @@
 import { existsSync, rmSync } from 'node:fs';
 import { build, install } from './setup.mjs';
 import { start } from './serve.mjs';
+import { serveProbe } from '../probe/serve.mjs';
 
 const folder = process.env.KNIFE_TRAY_DATA ?? './demo-data';
 process.env.KNIFE_TRAY_DATA = folder;
@@ -17,4 +18,8 @@ if (isNew) {
     process.exit(1);
   }
 }
+await serveProbe().then(
+  () => console.log('A simulated thermometer is in every pot: Cook, Listen to the probe.'),
+  () => console.log('Port 4191 is taken: whatever is there is taken for the probe.'),
+);
 console.log('The demo shop is Lantern Yard Slabworks. Stop with Ctrl+C.');

@@ -50,6 +50,8 @@ export interface PlannedPreparation {
   /** Share of water in what comes out, 0 to 1, or null where it is not known. */
   readonly waterShare: number | null;
   readonly leftoverG: number;
+  /** What is in the pot when it boils, as written, g. */
+  readonly pot: Prepared['pot'];
   readonly densityGPerMl: number;
   readonly densityFrom: Prepared['densityFrom'];
   /** The pot or bowl that one cook needs, mL to the brim. */
@@ -128,8 +130,13 @@ function cutFor(cut: CutSpec, scale: Scale): (tin: Tin, heightMm: number) => Cut
   return (tin, heightMm) => cutBySize(tin, heightMm, scale, cut.kerfMm) ?? cut;
 }
 
-/** Weighs the preparations and puts the slab in its tins. */
-function scaledFor(slab: LaidOutSlab, larder: Larder, shop: Shop, { tins, scale, cut = slab.cut ?? UNCUT }: Asked) {
+/** Weighs the preparations and puts the slab in its tins: what a plan, and the heat through it, are worked out from. */
+export function scaledFor(
+  slab: LaidOutSlab,
+  larder: Larder,
+  shop: Shop,
+  { tins, scale, cut = slab.cut ?? UNCUT }: Asked,
+) {
   const measures = slab.measures ?? shop.measures;
   const own = slab.larder ? larderOf(slab.larder) : undefined;
   const made = slab.preparations.map((one) => prepared(one, larder, own, measures));
@@ -189,6 +196,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, asked: Asked = {
       massOutRangeG: [one.massOutRangeG[0] * multiple, one.massOutRangeG[1] * multiple],
       waterShare: one.waterShare,
       leftoverG: one.massOutG * multiple * leftoverShare,
+      pot: one.pot,
       densityGPerMl: one.densityGPerMl,
       densityFrom: one.densityFrom,
       vessel: { ...one.vessel, volumeMl: (one.vessel.volumeMl * multiple) / cooks },

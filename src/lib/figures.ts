@@ -26,3 +26,15 @@ export function sixteenths(lengthMm: number): string {
   if (top === 0) return String(whole);
   return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
 }
+
+/**
+ * Minutes as one says them: hours from one hour up.
+ *
+ * @example clock(95) // '1 h 35 min'
+ */
+export function clock(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  const rest = whole % 60;
+  return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${rest} min`;
+}

@@ -24,6 +24,8 @@ export interface Prepared {
   /** Share of water in what comes out, or null where the composition is not known. */
   readonly waterShare: number | null;
   readonly boil: Boiled | null;
+  /** What comes out is made of, g of each, as far as the larder tells; null where too little is known. */
+  readonly grams: Composition | null;
   /** What is in the pot when it boils: water and sugars, g. Zero where nothing is cooked to an end point. */
   readonly pot: { readonly waterG: number; readonly sugarsG: number; readonly sucroseG: number };
   /** An end point is asked for that cannot be worked out: nearly no sugar, or unknown composition. */
@@ -89,6 +91,7 @@ export function prepared(
     waterShare: known && massInG > evaporatedG ? waterG / (massInG - evaporatedG) : null,
     boil,
     boilUnknown,
+    grams: known ? { ...all.grams, water: waterG } : null,
     pot: { waterG: pot.grams.water, sugarsG: pot.grams.sugars, sucroseG: pot.sucroseG },
     densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
     densityFrom:

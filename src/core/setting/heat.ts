@@ -198,7 +198,14 @@ class StackSolver {
   /** Moves T by dt and returns the heat that left through both faces, J/m2. `weight` 1 is fully implicit, 1/2 the middle rule. */
   step(T: Float64Array, dt: number, weight: number, { top, bottom }: Pick<Stay, 'top' | 'bottom'>): number {
     const { dx, between } = this.#grid;
-    const [thermal, old, flow, lower, diagonal, rest] = [this.#thermal, this.#old, this.#flow, this.#lower, this.#diagonal, this.#rest]; // prettier-ignore
+    const [thermal, old, flow, lower, diagonal, rest] = [
+      this.#thermal,
+      this.#old,
+      this.#flow,
+      this.#lower,
+      this.#diagonal,
+      this.#rest,
+    ];
     const n = dx.length;
     const gBottom = 1 / (1 / bottom.h + dx[0]! / 2 / thermal[0]!.k);
     const gTop = 1 / (1 / top.h + dx[n - 1]! / 2 / thermal[n - 1]!.k);

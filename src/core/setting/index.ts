@@ -2,3 +2,5 @@
 export * from './properties';
 export * from './heat';
 export * from './places';
+export * from './stack';
+export * from './waits';

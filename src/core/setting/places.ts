@@ -24,7 +24,11 @@ export const PLACE_AIR: Readonly<Record<Place, { readonly h: number; readonly ai
 const MARBLE_BELOW = 60;
 
 /** What both faces of a tin meet in a place. */
-export function facesIn(place: Place, { roomC, fitted }: PlaceSettings, standing: Standing): { top: Face; bottom: Face } {
+export function facesIn(
+  place: Place,
+  { roomC, fitted }: PlaceSettings,
+  standing: Standing,
+): { top: Face; bottom: Face } {
   const usual = PLACE_AIR[place];
   const h = fitted?.[place] ?? usual.h;
   const airC = usual.airC ?? roomC;

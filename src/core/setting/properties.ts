@@ -50,7 +50,11 @@ const at = ([a, b, c]: readonly [number, number, number], celsius: number) => a 
  * @returns null for an empty mixture
  * @see Choi Y., Okos M. R. (1986), Effects of temperature and composition on the thermal properties of foods
  */
-export function thermalOf(composition: Composition, densityGPerMl: number | null, celsius = 30): Omit<Thermal, 'latent'> | null { // prettier-ignore
+export function thermalOf(
+  composition: Composition,
+  densityGPerMl: number | null,
+  celsius = 30,
+): Omit<Thermal, 'latent'> | null {
   const solid = densityOfMixture(composition);
   if (solid === null) return null;
   const massG = PARTS.reduce((sum, part) => sum + composition[part], 0);

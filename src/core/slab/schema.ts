@@ -236,6 +236,8 @@ const vessel = fields({
   kind: oneOf(VESSELS).required(required),
   volumeMl: positive(1e6).required(required),
 });
+const probe = fields({ name: text(), boilC: number(60, 120), iceC: number(-20, 20), checkedOn: day });
+const coefficient = number(0.5, 500);
 const box = fields({
   name: text(),
   lengthMm: positive(MOST.mm).required(required),
@@ -255,4 +257,9 @@ export const shopSchema = fields({
   scaleStepG: positive(1000),
   vessels: list(vessel.required(required), 100),
   boxes: list(box.required(required), 100),
+  altitudeM: number(-500, 6000),
+  roomC: number(-5, 50),
+  humidityPercent: number(0, 100),
+  probes: list(probe.required(required), 20),
+  placeH: fields({ room: coefficient, fridge: coefficient, freezer: coefficient, marble: coefficient }),
 });

@@ -45,7 +45,11 @@ export function robustLine(x: readonly number[], y: readonly number[], weights: 
   let trust: number[] = x.map(() => 1);
   let scale = 0;
   for (let round = 0; round < ROUNDS; round++) {
-    const fit = once(x, y, weights.map((w, i) => w * trust[i]!));
+    const fit = once(
+      x,
+      y,
+      weights.map((w, i) => w * trust[i]!),
+    );
     if (!(fit.sxx > 0)) return null;
     const off = x.map((one, i) => (y[i]! - fit.at0 - fit.slope * one) * Math.sqrt(weights[i]!));
     const sizes = off.map(Math.abs).sort((a, b) => a - b);

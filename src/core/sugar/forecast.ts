@@ -27,7 +27,7 @@ const READABLE_C = [-30, 400] as const;
 /** The heat under a pot wanders: what was read so long ago counts half. */
 const HALF_LIFE_SECONDS = 600;
 /** What the boiling table and an unsteady flame add to the scatter of the readings, as a share of the time left. */
-const MODEL_SHARE = { boil: 0.05, cool: 0.03 } as const;
+const MODEL_SHARE = { boil: 0.04, cool: 0.02 } as const;
 /** A probe follows some seconds behind. */
 const LAG_SECONDS = 3;
 
@@ -88,7 +88,10 @@ function toCome(seaC: number): { heat: number; perC: number } {
 
 /** The middle of the last few readings: one that jumped does not decide. */
 function lastC(readings: readonly Reading[]): number {
-  const last = readings.slice(-5).map(([, celsius]) => celsius).sort((a, b) => a - b);
+  const last = readings
+    .slice(-5)
+    .map(([, celsius]) => celsius)
+    .sort((a, b) => a - b);
   return last[last.length >> 1]!;
 }
 
@@ -149,7 +152,8 @@ export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 
     heat.map((one) => one.heat),
     boiling.map(([seconds], i) => 0.5 ** ((now - seconds) / HALF_LIFE_SECONDS) / heat[i]!.perC ** 2),
   );
-  if (!line || line.slope >= 0) return unknown('The temperature does not rise: is the heat on, and the probe in the pot?');
+  if (!line || line.slope >= 0)
+    return unknown('The temperature does not rise: is the heat on, and the probe in the pot?');
   const found = left(line, toCome(targetC).heat, 0, MODEL_SHARE.boil);
   return { ...found, why: 'At this heat water leaves evenly; the needle runs at the end' };
 }
@@ -170,7 +174,8 @@ export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: Coo
   const sound = soundReadings(readings).map(([seconds, celsius]): Reading => [seconds, celsius - probeOffsetC]);
   if (sound.length === 0) return unknown('No reading yet');
   if (lastC(sound) <= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
-  if (targetC <= roomC) return unknown(`The room is at ${roomC.toFixed(0)} C: it does not get cooler than that by itself`);
+  if (targetC <= roomC)
+    return unknown(`The room is at ${roomC.toFixed(0)} C: it does not get cooler than that by itself`);
   const warm = sound.filter(([, celsius]) => celsius > roomC + 1);
   const now = sound.at(-1)![0];
   if (warm.length < LEAST_READINGS || now - warm[0]![0] < LEAST_SECONDS) {
@@ -182,5 +187,8 @@ export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: Coo
     warm.map(([seconds, celsius]) => 0.5 ** ((now - seconds) / (3 * HALF_LIFE_SECONDS)) * (celsius - roomC) ** 2),
   );
   if (!line || line.slope >= 0) return unknown('The temperature does not fall: is it off the heat?');
-  return { ...left(line, Math.log(targetC - roomC), 0, MODEL_SHARE.cool), why: 'It cools ever more slowly towards the room' };
+  return {
+    ...left(line, Math.log(targetC - roomC), 0, MODEL_SHARE.cool),
+    why: 'It cools ever more slowly towards the room',
+  };
 }

@@ -4,14 +4,15 @@ import type { Db } from './db/open';
 import { allTins } from './tins';
 
 type Settings = Omit<Shop, 'rack'>;
-type Row = Omit<Settings, 'vessels' | 'boxes'> & { readonly things: string };
+type Things = Omit<Settings, 'name' | 'currency' | 'measures' | 'scaleStepG'>;
+type Row = Omit<Settings, keyof Things> & { readonly things: string };
 
 /** The shop's settings. */
 export function shopSettings(db: Db): Settings {
   const { things, ...row } = db
     .prepare<[], Row>('SELECT name, currency, measures, scale_step_g AS scaleStepG, things FROM shop WHERE id = 1')
     .get()!;
-  return { ...row, ...(JSON.parse(things) as Pick<Settings, 'vessels' | 'boxes'>) };
+  return { ...row, ...(JSON.parse(things) as Things) };
 }
 
 /** The shop with everything that it has to work with. */
@@ -20,9 +21,10 @@ export function wholeShop(db: Db): Shop {
 }
 
 /** Keeps the settings. Prices stay the same figures when the currency changes to one with other coins. */
-export function saveShop(db: Db, { vessels = [], boxes = [], ...shop }: Settings): void {
+export function saveShop(db: Db, settings: Settings): void {
+  const { name, currency, measures, scaleStepG, ...things } = settings;
   db.transaction(() => {
-    const shift = 10 ** (coinDigits(shop.currency) - coinDigits(shopSettings(db).currency));
+    const shift = 10 ** (coinDigits(currency) - coinDigits(shopSettings(db).currency));
     if (shift !== 1) {
       for (const table of ['pack', 'pack_price'])
         db.prepare(
@@ -32,6 +34,6 @@ export function saveShop(db: Db, { vessels = [], boxes = [], ...shop }: Settings
     db.prepare(
       `UPDATE shop SET name = :name, currency = :currency, measures = :measures, scale_step_g = :scaleStepG,
        things = :things WHERE id = 1`,
-    ).run({ ...shop, things: JSON.stringify({ vessels, boxes }) });
+    ).run({ name, currency, measures, scaleStepG, things: JSON.stringify(things) });
   })();
 }

@@ -6,6 +6,7 @@
   import type { Problem } from '../../core/slab';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Room from './Room.svelte';
   import Things from './Things.svelte';
 
   let { data } = $props();
@@ -63,8 +64,17 @@
       {typed}
       onvalue={(value) => value !== null && (form.scaleStepG = value)}
     />
+    <Room
+      shop={form}
+      {typed}
+      {problems}
+      onshop={(part) => {
+        Object.assign(form, part);
+        said = '';
+      }}
+    />
     <Things bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
-    {#each problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes)\//.test(path)) as { path, message } (path + message)}<p
+    {#each problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|probes)\//.test(path)) as { path, message } (path + message)}<p
         class="said harm"
         role="alert"
       >

@@ -12,7 +12,8 @@ const both = (h: number, airC: number, minutes: number) => [{ minutes, top: { h,
 function exactHeld({ thicknessMm, k, rho, cp, startC }: HeatLayer, faceC: number, minutes: number): number {
   const fo = ((k / rho / cp) * minutes * 60) / (thicknessMm / 1000) ** 2;
   let sum = 0;
-  for (let n = 0; n < 60; n++) sum += ((4 / Math.PI) * (-1) ** n * Math.exp(-((2 * n + 1) ** 2) * Math.PI ** 2 * fo)) / (2 * n + 1);
+  for (let n = 0; n < 60; n++)
+    sum += ((4 / Math.PI) * (-1) ** n * Math.exp(-((2 * n + 1) ** 2) * Math.PI ** 2 * fo)) / (2 * n + 1);
   return faceC + (startC - faceC) * sum;
 }
 
@@ -46,13 +47,19 @@ test('law: within 1 % of the exact series with both faces held, and with air on 
       for (const h of [HELD, 5, 20, 60]) {
         const layer = { ...plain, thicknessMm, k };
         const tau = (thicknessMm / 1000) ** 2 / (k / layer.rho / layer.cp) / 60;
-        const long = Math.max(2, Math.min(600, tau * 0.3 + (h === HELD ? 0 : (layer.rho * layer.cp * thicknessMm) / 2000 / h / 60)));
+        const long = Math.max(
+          2,
+          Math.min(600, tau * 0.3 + (h === HELD ? 0 : (layer.rho * layer.cp * thicknessMm) / 2000 / h / 60)),
+        );
         const { minutes, layers } = heatRun([layer], both(h, 4, long), long / 8);
         minutes.forEach((minute, i) => {
           if (i === 0) return;
           const exact = h === HELD ? exactHeld(layer, 4, minute) : exactAir(layer, h, 4, minute);
           const off = Math.abs(layers[0]!.middleC[i]! - exact) / (layer.startC - 4);
-          assert.ok(off < 0.01, `${thicknessMm} mm, k ${k}, h ${h}, ${minute.toFixed(1)} min: off ${(off * 100).toFixed(2)} %`);
+          assert.ok(
+            off < 0.01,
+            `${thicknessMm} mm, k ${k}, h ${h}, ${minute.toFixed(1)} min: off ${(off * 100).toFixed(2)} %`,
+          );
         });
       }
 });

@@ -17,7 +17,9 @@ const EVERY_SECONDS = 2;
 
 function scoreOf(all: readonly { forecast: Forecast; truth: number }[]): Score {
   const given = all.filter(({ forecast }) => forecast.minutesLeft !== null);
-  const errors = given.map(({ forecast, truth }) => Math.abs(forecast.minutesLeft! - truth) / truth).sort((a, b) => a - b);
+  const errors = given
+    .map(({ forecast, truth }) => Math.abs(forecast.minutesLeft! - truth) / truth)
+    .sort((a, b) => a - b);
   const inside = given.filter(({ forecast: { low, high }, truth }) => low! <= truth && truth <= high!).length;
   return {
     asked: all.length,
@@ -36,7 +38,14 @@ export function scoreBoils(count: number, seed: number): Score {
     const sugarG = between(250, 1500);
     const targetC = between(112, 150);
     const pot = potOf(
-      { sugarG, waterG: sugarG * between(0.3, 0.8), watts: between(500, 1600), noiseC: between(0.05, 0.4), offsetC: 0, wander: between(0, 0.1) }, // prettier-ignore
+      {
+        sugarG,
+        waterG: sugarG * between(0.3, 0.8),
+        watts: between(500, 1600),
+        noiseC: between(0.05, 0.4),
+        offsetC: 0,
+        wander: between(0, 0.1),
+      },
       random,
     );
     const readings: Reading[] = [];
@@ -67,7 +76,10 @@ export function scoreCoolings(count: number, seed: number): Score {
     const sugarG = between(250, 1500);
     const roomC = between(16, 26);
     const targetC = between(40, 60);
-    const pot = potOf({ sugarG, waterG: sugarG * 0.17, startC: between(108, 122), roomC, noiseC: between(0.05, 0.4) }, random);
+    const pot = potOf(
+      { sugarG, waterG: sugarG * 0.17, startC: between(108, 122), roomC, noiseC: between(0.05, 0.4) },
+      random,
+    );
     pot.heat(false);
     const readings: Reading[] = [];
     while (pot.state().celsius > targetC && pot.state().seconds < 8 * 3600) {

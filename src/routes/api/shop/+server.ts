@@ -11,7 +11,7 @@ export async function PUT({ request }) {
   const read = readShop(body.value);
   if (!read.ok) return refused(read.problems);
   const db = database();
-  const { name, currency, measures, scaleStepG, vessels, boxes } = { ...shopSettings(db), ...read.value };
-  saveShop(db, { name, currency, measures, scaleStepG, vessels, boxes });
+  const { rack: _rack, ...said } = read.value;
+  saveShop(db, { ...shopSettings(db), ...said });
   return json({ ok: true });
 }

@@ -3,12 +3,14 @@ export const SHEETS = { gather: 'Gather', compare: 'Compare' } as const;
 export type Sheet = keyof typeof SHEETS;
 
 /** The stations of a slab, in the order of work; their keys are 1, 2, 3 ... */
-export const STATIONS = ['build', 'size', 'cut', 'price'] as const;
+export const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price'] as const;
 export type Station = (typeof STATIONS)[number];
 
 export const STATION_NAMES: Readonly<Record<Station, string>> = {
   build: 'Build',
   size: 'Size',
+  cook: 'Cook',
+  set: 'Set',
   cut: 'Cut',
   price: 'Price',
 };

@@ -1,0 +1,169 @@
+import type { Place } from '../slab';
+import { heatRun, type HeatLayer, type LayerCurve } from './heat';
+import { contactC, facesIn, pourAtMostC, type PlaceSettings, type Standing } from './places';
+import type { PouredLayer } from './stack';
+
+/** So long in one place. The last place of a list goes on for as long as it is needed. */
+export interface PlaceStay {
+  readonly place: Place;
+  readonly minutes: number;
+}
+
+/** How one layer sets. Minutes are counted from its own pour. */
+export interface LayerWait {
+  readonly id: string;
+  readonly name: string;
+  /** Minutes from the start of the first layer to this one's pour. */
+  readonly pouredAt: number;
+  /** When it is cool enough and its own wait has passed; null where this place never cools it so far. */
+  readonly setAfterMinutes: number | null;
+  /** When the next layer may go on: once it is set. */
+  readonly nextFromMinutes: number | null;
+  /** From when on its face is too cold and greasy for the next layer to hold. */
+  readonly nextUntilMinutes: number | null;
+  /** Where it meets the layer below when it is poured; null for the lowest. */
+  readonly contactC: number | null;
+  readonly meltsBelow: boolean;
+  readonly pourAtMostC: number | null;
+  readonly curve: LayerCurve;
+  readonly why: string;
+}
+
+export interface Setting {
+  readonly minutes: readonly number[];
+  readonly layers: readonly LayerWait[];
+  /** From the start of the first layer: when all is set, and until when a brittle face is not yet too hard to cut clean. */
+  readonly cutWindow: { readonly fromMinutes: number | null; readonly toMinutes: number | null };
+  /** Temperature of the upper face at the end, deg C. */
+  readonly faceC: number;
+}
+
+const MOST_MINUTES = 48 * 60;
+const STEP_MINUTES = 1;
+/** A brittle layer is cut clean until about as long again after it has set as it took, and at least this, min. */
+const LEAST_WINDOW = 20;
+
+/** The stays from a moment on, the last one drawn out. */
+function staysFrom(stays: readonly PlaceStay[], from: number, minutes: number): PlaceStay[] {
+  const rest: PlaceStay[] = [];
+  let at = 0;
+  let left = minutes;
+  stays.forEach(({ place, minutes: long }, i) => {
+    const until = i === stays.length - 1 ? Infinity : at + long;
+    const take = Math.min(left, Math.max(0, until - Math.max(at, from)));
+    if (take > 0) rest.push({ place, minutes: take });
+    left -= take;
+    at += long;
+  });
+  return rest;
+}
+
+/**
+ * How long each layer of a stack needs, one poured on the other as soon as it may be, and whether a pour melts what is below.
+ *
+ * A layer is set when its warmest part is at or below its set temperature and its own least wait has passed. The next one is
+ * poured then; the heat it brings goes down into what lies there.
+ *
+ * @param layers bottom first, at least one
+ * @param stays where the tin stands, from the first pour on; the last place goes on
+ */
+export function settingOf(
+  layers: readonly PouredLayer[],
+  stays: readonly PlaceStay[],
+  places: PlaceSettings,
+  standing: Standing,
+): Setting {
+  const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
+  const waits: LayerWait[] = [];
+  let cells: number[] = [];
+  let poured = 0;
+  for (const [at, layer] of layers.entries()) {
+    const stack: HeatLayer[] = layers.slice(0, at + 1).map((one) => ({ ...one, startC: one.pourC }));
+    const below = layers[at - 1];
+    const face = cells.at(-1);
+    const meets =
+      below && face !== undefined ? contactC({ ...layer, celsius: layer.pourC }, { ...below, celsius: face }) : null;
+    const softens = below?.softensC ?? null;
+    const before = cells.length;
+    const grid = heatRun(stack, [], 1).endC;
+    const from = [...cells, ...grid.slice(before)];
+    const runFor = (minutes: number) =>
+      heatRun(
+        stack,
+        staysFrom(stays, poured, minutes).map((stay) => ({
+          minutes: stay.minutes,
+          ...facesIn(stay.place, places, standing),
+        })),
+        STEP_MINUTES,
+        from,
+      );
+    let long = Math.max(60, layer.minMinutes + 30);
+    let run = runFor(long);
+    const setAt = () =>
+      run.minutes.findIndex((minute, i) => minute >= layer.minMinutes && run.layers[at]!.warmestC[i]! <= layer.setC);
+    while (setAt() === -1 && long < MOST_MINUTES) {
+      long = Math.min(MOST_MINUTES, long * 4);
+      run = runFor(long);
+    }
+    const found = setAt();
+    const setAfter = found === -1 ? null : run.minutes[found]!;
+    const last = at === layers.length - 1;
+    // Between this pour and the next the curves are those of this run; after the last one an hour more is shown.
+    const until = setAfter === null ? Math.min(long, 240) : last ? setAfter + 60 : setAfter;
+    const shown = until <= long ? run : runFor(until);
+    const count = Math.round(until / STEP_MINUTES) + (last ? 1 : 0);
+    curves.forEach((curve, l) => {
+      for (let i = 0; i < count; i++) {
+        const part = shown.layers[l];
+        curve.warmestC.push(part?.warmestC[i] ?? NaN);
+        curve.meanC.push(part?.meanC[i] ?? NaN);
+        curve.middleC.push(part?.middleC[i] ?? NaN);
+      }
+    });
+    cells = [...runFor(until).endC];
+    waits.push({
+      id: layer.id,
+      name: layer.name,
+      pouredAt: poured,
+      setAfterMinutes: setAfter,
+      nextFromMinutes: setAfter,
+      nextUntilMinutes: layer.maxMinutes,
+      contactC: meets,
+      meltsBelow: meets !== null && softens !== null && meets > softens,
+      pourAtMostC:
+        below && softens !== null && face !== undefined
+          ? pourAtMostC(layer, { ...below, celsius: face }, softens)
+          : null,
+      curve: curves[at]!,
+      why: why(layer, setAfter, run.layers[at]!),
+    });
+    poured += until;
+    if (setAfter === null) break;
+  }
+  const all = waits.at(-1)!;
+  const isSet = waits.length === layers.length && all.setAfterMinutes !== null;
+  const from = isSet ? all.pouredAt + all.setAfterMinutes! : null;
+  const window = layers.at(-1)!.brittle && isSet ? Math.max(LEAST_WINDOW, all.setAfterMinutes!) : null;
+  return {
+    minutes: curves[0]!.warmestC.map((_, i) => i * STEP_MINUTES),
+    layers: waits,
+    cutWindow: { fromMinutes: from, toMinutes: from !== null && window !== null ? from + window : null },
+    faceC: cells.at(-1) ?? NaN,
+  };
+}
+
+function why(
+  { name, setC, minMinutes, assumed }: PouredLayer,
+  setAfter: number | null,
+  { warmestC }: LayerCurve,
+): string {
+  const guess = assumed
+    ? ` What ${name} is made of is not known: something between a syrup and a cream is assumed.`
+    : '';
+  if (setAfter === null)
+    return `${name} does not get down to ${setC.toFixed(0)} C here: it stays at ${warmestC.at(-1)!.toFixed(1)} C. Move it somewhere colder.${guess}`;
+  const byTime = setAfter <= minMinutes + STEP_MINUTES && minMinutes > 0;
+  return byTime
+    ? `${name} is cold enough sooner, and needs its ${minMinutes} minutes to set.${guess}`
+    : `${name} is down to ${setC.toFixed(0)} C right through.${guess}`;
+}

@@ -1,0 +1,127 @@
+<!-- The room the shop works in, its height, and its probes with how they were last found to read. -->
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import { USUAL_SHOP, type Probe, type Shop } from '../../core/shop';
+  import { waterBoilsC } from '../../core/sugar';
+  import type { Problem } from '../../core/slab';
+  import { problemAt } from '$lib/api';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  interface Props {
+    shop: Pick<Shop, 'altitudeM' | 'roomC' | 'humidityPercent' | 'probes'>;
+    typed: Record<string, string>;
+    problems: readonly Problem[];
+    onshop: (part: Partial<Shop>) => void;
+  }
+  let { shop, typed, problems, onshop }: Props = $props();
+
+  const probes = $derived(shop.probes ?? []);
+  const altitudeM = $derived(shop.altitudeM ?? USUAL_SHOP.altitudeM);
+  const set = (at: number, part: Partial<Probe>) =>
+    onshop({ probes: probes.map((one, i) => (i === at ? { ...one, ...part } : one)) });
+</script>
+
+<fieldset>
+  <legend>The workroom</legend>
+  <div class="three">
+    <NumberField
+      label="Height above the sea, m"
+      value={altitudeM}
+      limits={{ min: 0, max: 6000 }}
+      name="altitude"
+      helper="Water boils at {waterBoilsC(altitudeM).toFixed(1)} °C"
+      {typed}
+      onvalue={(value) => value !== null && onshop({ altitudeM: value })}
+    />
+    <NumberField
+      label="Room, °C"
+      value={shop.roomC ?? USUAL_SHOP.roomC}
+      limits={{ min: 0, max: 50 }}
+      name="room"
+      {typed}
+      onvalue={(value) => value !== null && onshop({ roomC: value })}
+    />
+    <NumberField
+      label="Humidity, percent"
+      value={shop.humidityPercent ?? USUAL_SHOP.humidityPercent}
+      limits={{ min: 1, max: 100 }}
+      name="humidity"
+      {typed}
+      onvalue={(value) => value !== null && onshop({ humidityPercent: value })}
+    />
+  </div>
+</fieldset>
+<fieldset>
+  <legend>Probes, as they were last checked</legend>
+  {#each probes as probe, at (at)}
+    <div class="row">
+      <TextInput
+        size="sm"
+        labelText="Name"
+        value={probe.name}
+        invalid={problemAt(problems, `/probes/${at}/name`) !== ''}
+        invalidText={problemAt(problems, `/probes/${at}/name`)}
+        on:input={(event) => set(at, { name: String(event.detail ?? '') })}
+      />
+      <NumberField
+        label="In boiling water, °C"
+        optional
+        value={probe.boilC}
+        limits={{ min: 60, max: 120 }}
+        name="probe {at} boil"
+        {typed}
+        onvalue={(value) => set(at, { boilC: value ?? undefined })}
+      />
+      <NumberField
+        label="In ice, °C"
+        optional
+        value={probe.iceC}
+        limits={{ min: 0, max: 20 }}
+        name="probe {at} ice"
+        {typed}
+        onvalue={(value) => set(at, { iceC: value ?? undefined })}
+      />
+      <TextInput
+        size="sm"
+        type="date"
+        labelText="Checked on"
+        value={probe.checkedOn ?? ''}
+        on:change={(event) => set(at, { checkedOn: String(event.detail ?? '') || undefined })}
+      />
+      <Button size="small" kind="ghost" on:click={() => onshop({ probes: probes.filter((_, i) => i !== at) })}
+        >Remove<span class="unseen"> {probe.name}</span></Button
+      >
+    </div>
+  {/each}
+  <p>
+    <Button size="small" kind="tertiary" on:click={() => onshop({ probes: [...probes, { name: '' }] })}
+      >Add a probe</Button
+    >
+  </p>
+</fieldset>
+
+<style>
+  fieldset {
+    display: grid;
+    gap: 0.5rem;
+  }
+
+  legend {
+    font-weight: 650;
+    margin-bottom: 0.3rem;
+  }
+
+  .three {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 0.6rem;
+    align-items: start;
+  }
+
+  .row {
+    display: grid;
+    grid-template-columns: 3fr 1.6fr 1.2fr 2.2fr max-content;
+    gap: 0.5rem;
+    align-items: end;
+  }
+</style>

@@ -1,0 +1,293 @@
+<!-- A probe in the pot: its curve, when the end point comes, and what to do now. -->
+<script lang="ts">
+  import type ApexCharts from 'apexcharts';
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { onDestroy } from 'svelte';
+  import type { Probe } from '../../../../core/shop';
+  import { USUAL_SHOP } from '../../../../core/shop';
+  import { endPointC, type Preparation } from '../../../../core/slab';
+  import {
+    forecastBoil,
+    forecastCool,
+    probeErrorC,
+    targetHere,
+    waterBoilsC,
+    type Reading,
+  } from '../../../../core/sugar';
+  import { openProbe, type ProbeSource } from '$lib/probe';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  let { preparation, probe }: { preparation: Preparation; probe: Probe | null } = $props();
+
+  const work = slabWork();
+  const SPEEDS = [1, 10, 30, 60] as const;
+  const MOST_READINGS = 20_000;
+  const SILENT_MS = 5000;
+  const CALL_MINUTES = 2;
+  const BEAT_C = 45;
+
+  let source: ProbeSource | null = $state.raw(null);
+  let readings: readonly Reading[] = $state.raw([]);
+  let speed = $state('30');
+  let phase = $state<'boil' | 'cool'>('boil');
+  let beatC = $state(BEAT_C);
+  let silent = $state(false);
+  let broken = $state(false);
+  let typed: Record<string, string> = $state({});
+  let place: HTMLElement | undefined = $state();
+  let chart: ApexCharts | null = null;
+  let quiet: ReturnType<typeof setTimeout> | undefined;
+  let drawn = 0;
+
+  const altitudeM = $derived(work.shop.altitudeM ?? USUAL_SHOP.altitudeM);
+  const roomC = $derived(work.shop.roomC ?? USUAL_SHOP.roomC);
+  const endC = $derived(endPointC(preparation)!);
+  const target = $derived(targetHere(endC, altitudeM, probe ?? {}));
+  const offsetC = $derived(probeErrorC(probe ?? {}, target.hereC, altitudeM));
+  const last = $derived(readings.at(-1) ?? null);
+  const forecast = $derived(
+    phase === 'boil'
+      ? forecastBoil({ readings, targetC: endC, altitudeM, probeOffsetC: offsetC })
+      : forecastCool({ readings: readings.slice(-1500), targetC: beatC, roomC, probeOffsetC: offsetC }),
+  );
+  const span = (minutes: number) => (minutes >= 1 ? `${minutes.toFixed(0)} min` : `${(minutes * 60).toFixed(0)} s`);
+  const now = $derived.by(() => {
+    if (broken) return 'The probe does not answer: start the simulated one with npm run probe';
+    if (silent) return 'No reading has come for a while: is the probe still in the pot?';
+    if (!last) return 'Waiting for the first reading';
+    if (forecast.reached) {
+      return phase === 'boil' ? 'Now: take it off the heat' : 'Now: beat it';
+    }
+    if (forecast.minutesLeft === null) return forecast.why;
+    if (forecast.minutesLeft <= CALL_MINUTES)
+      return phase === 'boil' ? 'Get ready: gloves on, tin beside the ring' : 'Get ready to beat';
+    return phase === 'boil' ? 'Let it boil' : 'Leave it alone, and do not stir';
+  });
+
+  function start() {
+    stop();
+    readings = [];
+    drawn = 0;
+    phase = 'boil';
+    broken = silent = false;
+    const pot = work.plan.preparations.find(({ id }) => id === preparation.id)!;
+    const cooks = Math.max(1, pot.cooks);
+    const sugarG = (pot.pot.sucroseG * pot.multiple) / cooks;
+    source = openProbe(
+      {
+        sugarG: sugarG || 600,
+        waterG: (pot.pot.waterG * pot.multiple) / cooks || 200,
+        watts: 900,
+        speed: Number(speed),
+        offAtC: target.hereC + 0.5,
+        offsetC,
+        altitudeDropC: 100 - waterBoilsC(altitudeM),
+      },
+      {
+        onreading(reading) {
+          broken = silent = false;
+          clearTimeout(quiet);
+          quiet = setTimeout(() => (silent = true), SILENT_MS);
+          if (readings.length >= MOST_READINGS) return;
+          readings = [...readings, reading];
+          draw();
+        },
+        onbroken() {
+          broken = true;
+          // A stream that ends is not begun again from cold.
+          stop();
+        },
+      },
+    );
+    void open();
+  }
+
+  function stop() {
+    source?.close();
+    source = null;
+    clearTimeout(quiet);
+  }
+
+  const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+  const points = () => {
+    const step = Math.max(1, Math.ceil(readings.length / 400));
+    return readings.filter((_, i) => i % step === 0).map(([seconds, celsius]) => ({ x: seconds / 60, y: celsius }));
+  };
+
+  async function open() {
+    if (chart || !place) return;
+    const { default: Chart } = await import('apexcharts');
+    chart = new Chart(place, {
+      chart: {
+        type: 'line',
+        height: 210,
+        toolbar: { show: false },
+        zoom: { enabled: false },
+        animations: { enabled: false },
+        fontFamily: 'inherit',
+        foreColor: colour('--ink'),
+        background: 'transparent',
+      },
+      stroke: { width: 2 },
+      series: [{ name: 'Probe', data: points() }],
+      xaxis: { type: 'numeric', decimalsInFloat: 0, title: { text: 'minutes' } },
+      yaxis: { decimalsInFloat: 0, title: { text: '°C' } },
+      colors: [colour('--harm')],
+      grid: { borderColor: colour('--rule') },
+      annotations: {
+        yaxis: [
+          {
+            y: target.probeC,
+            borderColor: colour('--ink'),
+            label: {
+              text: `end point ${target.probeC.toFixed(1)} °C`,
+              style: { color: '#201b18', background: '#fbebcf' },
+            },
+          },
+        ],
+      },
+      tooltip: { enabled: false },
+    });
+    await chart.render();
+  }
+
+  /** At most four times a second. */
+  function draw() {
+    const at = performance.now();
+    if (!chart || at - drawn < 250) return;
+    drawn = at;
+    void chart.updateSeries([{ name: 'Probe', data: points() }]);
+  }
+
+  onDestroy(() => {
+    stop();
+    chart?.destroy();
+  });
+</script>
+
+<section class="panel live" aria-label="Probe in {preparation.name}">
+  <div class="bar">
+    <h3>A probe in {preparation.name}</h3>
+    <div class="speed">
+      <Select
+        size="sm"
+        labelText="Simulated, so many times as fast"
+        hideLabel
+        bind:selected={speed}
+        disabled={source !== null}
+      >
+        {#each SPEEDS as one (one)}<SelectItem value={String(one)} text="simulated, {one} x" />{/each}
+      </Select>
+    </div>
+    {#if source}<Button size="small" kind="secondary" on:click={stop}>Stop listening</Button>
+    {:else}<Button size="small" kind="tertiary" on:click={start}>Listen to the probe</Button>{/if}
+  </div>
+  {#if source !== null || readings.length > 0 || broken}
+    <div class="now">
+      <p class="figures big">{last ? `${last[1].toFixed(1)} °C` : '-'}</p>
+      <p class="figures big">
+        {#if forecast.reached}there{:else if forecast.minutesLeft !== null}{span(forecast.minutesLeft)}{:else}-{/if}
+        {#if forecast.minutesLeft !== null && !forecast.reached}<small
+            >{span(forecast.low!)} to {span(forecast.high!)}</small
+          >{/if}
+      </p>
+      <p
+        class="call"
+        role="status"
+        class:hot={forecast.reached || (forecast.minutesLeft !== null && forecast.minutesLeft <= CALL_MINUTES)}
+      >
+        <b>{now}</b>
+      </p>
+    </div>
+    <p class="quiet">{forecast.minutesLeft !== null ? `${forecast.why}.` : ''}</p>
+    <div class="cool">
+      <Button size="small" kind="ghost" on:click={() => (phase = phase === 'boil' ? 'cool' : 'boil')}
+        >{phase === 'boil' ? 'It is off the heat: tell when it has cooled' : 'Back to the boil'}</Button
+      >
+      {#if phase === 'cool'}
+        <div class="beat">
+          <NumberField
+            label="Cool to, °C"
+            value={beatC}
+            limits={{ min: 0, max: 150 }}
+            name="beat"
+            {typed}
+            onvalue={(celsius) => celsius !== null && (beatC = celsius)}
+          />
+        </div>
+      {/if}
+    </div>
+  {/if}
+  <div bind:this={place} class:chart={source !== null || readings.length > 0} aria-hidden="true"></div>
+</section>
+
+<style>
+  .live {
+    padding: 0.6rem 0.9rem;
+    margin-bottom: 1rem;
+  }
+
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    align-items: center;
+  }
+
+  h3 {
+    flex: 1;
+    font-size: 1rem;
+    font-weight: 650;
+  }
+
+  .speed {
+    width: 10rem;
+  }
+
+  .now {
+    display: grid;
+    grid-template-columns: max-content max-content 1fr;
+    gap: 1.4rem;
+    align-items: center;
+    margin-top: 0.4rem;
+  }
+
+  .big {
+    font-size: 1.7rem;
+    font-weight: 650;
+  }
+
+  small {
+    display: block;
+    font-size: 0.85rem;
+    font-weight: 400;
+    color: var(--quiet);
+  }
+
+  .call {
+    font-size: 1.1rem;
+    padding: 0.4rem 0.8rem;
+    border-left: 4px solid var(--rule);
+  }
+
+  .call.hot {
+    background: var(--hot-ground);
+    color: var(--hot);
+    border-color: var(--hot);
+  }
+
+  .cool {
+    display: flex;
+    gap: 1rem;
+    align-items: end;
+  }
+
+  .beat {
+    width: 7rem;
+  }
+
+  .chart {
+    min-height: 210px;
+  }
+</style>
