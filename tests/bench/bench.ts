@@ -10,6 +10,7 @@ import { plan } from '../../src/core/plan';
 import { ARGS, CHROMIUM } from '../../scripts/chromium.mjs';
 import { benchLists } from './lists';
 import { benchOrder } from './order';
+import { benchHeat } from './heat';
 import { CORPUS, noted } from '../unit/recipe/corpus';
 import type { Layer, Preparation, Slab } from '../../src/core/slab';
 
@@ -161,5 +162,6 @@ console.log(
 console.log(`- ${benchPlan()}`);
 console.log(`- ${benchReading()}`);
 for (const line of await benchOrder()) console.log(`- ${line}`);
+for (const line of benchHeat()) console.log(`- ${line}`);
 for (const line of await benchLists()) console.log(`- ${line}`);
 for (const line of await benchServer()) console.log(`- ${line}`);

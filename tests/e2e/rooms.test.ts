@@ -98,8 +98,10 @@ test('keys go to the stations, and none fires while typing', async ({ open, page
   await open(`/slabs/${id}/build`);
   for (const [key, path] of [
     ['2', 'size'],
-    ['3', 'cut'],
-    ['4', 'price'],
+    ['3', 'cook'],
+    ['4', 'set'],
+    ['5', 'cut'],
+    ['6', 'price'],
     ['1', 'build'],
   ] as const) {
     await page.keyboard.press(key);
@@ -125,7 +127,7 @@ for (const theme of ['day', 'night'] as const) {
       '/larder',
       '/tins',
       '/settings',
-      ...['build', 'size', 'cut', 'price', 'gather', 'compare'].map((one) => `/slabs/${id}/${one}`),
+      ...['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'compare'].map((one) => `/slabs/${id}/${one}`),
     ];
     for (const path of paths) {
       await page.goto(shop.address + path);

@@ -48,6 +48,19 @@ export function soundReadings(readings: readonly Reading[]): Reading[] {
   return sound;
 }
 
+/** A reading this far from the middle of its neighbours is a jump of the probe and not of the pot. */
+const JUMP_C = 6;
+const NEIGHBOURS = 4;
+
+/** Readings without the jumps among them. */
+function settled(readings: readonly Reading[]): Reading[] {
+  return readings.filter(([, celsius], i) => {
+    const near = readings.slice(Math.max(0, i - NEIGHBOURS), i + NEIGHBOURS + 1).map(([, one]) => one);
+    near.sort((a, b) => a - b);
+    return Math.abs(celsius - near[near.length >> 1]!) <= JUMP_C;
+  });
+}
+
 const unknown = (why: string): Forecast => ({ minutesLeft: null, low: null, high: null, reached: false, why });
 
 /** J/g: heat of steam; heat capacities of water, of sugar, and of the pot for each g of sugar in it. */
@@ -136,7 +149,7 @@ export interface BoilAsked {
  */
 export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 0 }: BoilAsked): Forecast {
   const toSea = 100 - waterBoilsC(altitudeM) - probeOffsetC;
-  const sound = soundReadings(readings).map(([seconds, celsius]): Reading => [seconds, celsius + toSea]);
+  const sound = settled(soundReadings(readings)).map(([seconds, celsius]): Reading => [seconds, celsius + toSea]);
   if (sound.length === 0) return unknown('No reading yet');
   if (lastC(sound) >= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
   const start = sound.findLastIndex(([, celsius]) => celsius < BOILS_FROM_C) + 1;
@@ -171,7 +184,10 @@ export interface CoolAsked {
  * @param asked target above the room's temperature; readings in time order
  */
 export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: CoolAsked): Forecast {
-  const sound = soundReadings(readings).map(([seconds, celsius]): Reading => [seconds, celsius - probeOffsetC]);
+  const sound = settled(soundReadings(readings)).map(([seconds, celsius]): Reading => [
+    seconds,
+    celsius - probeOffsetC,
+  ]);
   if (sound.length === 0) return unknown('No reading yet');
   if (lastC(sound) <= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
   if (targetC <= roomC)

@@ -62,15 +62,15 @@
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 0.3rem 1.2rem;
+    gap: 0.3rem 0.9rem;
     padding: 0.5rem 1rem 0;
     border-bottom: 1px solid var(--rule);
   }
 
   h1 {
-    font-size: 1.45rem;
+    font-size: 1.3rem;
     padding-bottom: 0.4rem;
-    max-width: 26rem;
+    max-width: 17rem;
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
@@ -84,10 +84,10 @@
 
   nav a {
     display: flex;
-    gap: 0.5rem;
+    gap: 0.35rem;
     align-items: center;
     min-height: 44px;
-    padding: 0 0.8rem;
+    padding: 0 0.55rem;
     color: var(--quiet);
     text-decoration: none;
     border: 1px solid transparent;
@@ -118,6 +118,6 @@
   }
 
   .acts :global(.bx--btn) {
-    padding: 0 0.7rem;
+    padding: 0 0.5rem;
   }
 </style>

@@ -135,7 +135,7 @@
     display: grid;
     grid-template-columns: 9.5rem 1fr;
     gap: 0.8rem;
-    align-items: end;
+    align-items: start;
     margin-bottom: 0.5rem;
   }
 

@@ -7,7 +7,7 @@
   const [LOW, HIGH] = [104, 182];
   const WIDTH = 600;
   const x = (value: number) => ((Math.min(HIGH, Math.max(LOW, value)) - LOW) / (HIGH - LOW)) * WIDTH;
-  const short = (stage: string) => stage.replace(' caramel', '').split(' ');
+  const words = (stage: string) => stage.split(' ');
 </script>
 
 <div class="scale">
@@ -22,8 +22,8 @@
         class:on={celsius >= fromC && celsius <= toC}
         style:--depth={i / (STAGE_RANGES.length - 1)}
       />
-      <text x={(x(fromC) + x(toC)) / 2} y="60">{short(stage)[0]}</text>
-      <text x={(x(fromC) + x(toC)) / 2} y="71">{short(stage)[1] ?? 'caramel'}</text>
+      <text x={(x(fromC) + x(toC)) / 2} y="60">{words(stage)[0]}</text>
+      <text x={(x(fromC) + x(toC)) / 2} y="71">{words(stage)[1] ?? ''}</text>
     {/each}
     {#each [110, 120, 130, 140, 150, 160, 170, 180] as tick (tick)}
       <path d="M{x(tick)} 14v4" class="tick" />

@@ -140,9 +140,7 @@
       {#if setting.cutWindow.toMinutes !== null}Cut it within <b
           >{clock(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
         > of that: later the hard layer cracks under a cold knife.{:else}It can be cut any time after.{/if}
-      {#if deeperMinutes !== null}<span class="quiet"
-          >Half as thick again, it takes {clock(deeperMinutes)}: time grows with the square of the depth.</span
-        >{/if}
+      {#if deeperMinutes !== null}<span class="quiet">Half as thick again, it takes {clock(deeperMinutes)}.</span>{/if}
     {:else}
       It does not set here.
     {/if}
@@ -151,9 +149,9 @@
   <table class="table">
     <thead>
       <tr
-        ><th>Layer, from the bottom</th><th class="num">Poured after</th><th class="num">Set after</th><th class="num"
+        ><th>Layer, from the bottom</th><th class="num">Poured</th><th class="num">Set after</th><th class="num wrap"
           >Cool to, °C</th
-        ><th class="num">Wait at least, min</th><th>The next one</th></tr
+        ><th class="num wrap">Least wait, min</th><th class="next">The next one</th></tr
       >
     </thead>
     <tbody>
@@ -260,8 +258,16 @@
     font-size: 0.9rem;
   }
 
+  .next {
+    width: 34%;
+  }
+
   .field {
-    width: 5.4rem;
+    width: 4.6rem;
+  }
+
+  .wrap {
+    white-space: normal !important;
   }
 
   .hot {

@@ -1,0 +1,101 @@
+/** Cook and Set: an end point at altitude, a simulated boil to its end, a deeper tin and its wait, and the services. */
+import { expect, slabId, test, tray } from './shop';
+import { serveProbe } from '../../probe/serve.mjs';
+
+test('an end point at altitude: lower in the pot, corrected for the probe, and what it leaves', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await open('/settings');
+  await page.getByLabel('Height above the sea, m').fill('1200');
+  await expect(page.getByText('Water boils at 96.0 °C')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('status')).toHaveText('Kept');
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/cook`);
+  const card = page.getByRole('article', { name: 'Treacle caramel' });
+  await expect(card).toContainText('118.0 °C, 244 °F in the recipe');
+  await expect(card).toContainText('114.0 °C, 237 °F in the pot at 1200 m');
+  await page.getByLabel('Which probe').selectOption({ label: 'another, taken at its word' });
+  await expect(card).toContainText('Stop at 114.0 °C, 237 °F');
+  await page.getByLabel('Which probe').selectOption({ label: 'pocket probe' });
+  await expect(page.getByText(/The pocket probe was checked \d+ days ago/)).toBeVisible();
+  // Harder: the slider moves it, the water that stays goes down, the slab with it.
+  await expect(card).toContainText('11 % water stays');
+  await card.getByRole('slider').fill('128');
+  await expect(card).toContainText('7 % water stays');
+  await expect(tray(page, 'Each')).not.toHaveText('57 g');
+  await page.getByText('cold water', { exact: true }).click();
+  await expect(card).toContainText('The ball is hard to squeeze.');
+});
+
+test('a simulated boil is watched to its end: a forecast, a call ahead, and the end', async ({ open, page, shop }) => {
+  const probe = await serveProbe({ port: 4191 }).catch(() => null);
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/cook`);
+  await page.getByLabel('Simulated, so many times as fast').selectOption('60');
+  await page.getByRole('button', { name: 'Listen to the probe' }).click();
+  const live = page.getByRole('region', { name: 'Probe in Treacle caramel' });
+  await expect(live.getByText('Let it boil')).toBeVisible({ timeout: 60_000 });
+  await expect(live.getByText(/ to /).first()).toBeVisible();
+  await expect(live.getByText('Now: take it off the heat')).toBeVisible({ timeout: 90_000 });
+  await live.getByRole('button', { name: 'It is off the heat' }).click();
+  await expect(live.getByText('Leave it alone, and do not stir')).toBeVisible({ timeout: 60_000 });
+  await live.getByRole('button', { name: 'Stop listening' }).click();
+  probe?.close();
+});
+
+test('a deeper slab waits longer, and a fridge shortens it', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/set`);
+  const answer = page.getByText(/All is set after/);
+  await expect(answer).toContainText('7 h');
+  await page.getByRole('link', { name: 'Size' }).click();
+  await page.getByText('the amounts, times').click();
+  await page.getByRole('textbox', { name: 'Times' }).fill('1,5');
+  await page.getByRole('link', { name: 'Set', exact: true }).click();
+  await expect(answer).toContainText(/1\d h/);
+  await page.getByLabel('First').selectOption('fridge');
+  await expect(answer).toContainText(/All is set after [1-5] h/);
+  await page.getByLabel('Caramel is set at, degrees C').fill('30');
+  await expect(tray(page, 'Pieces')).toHaveText('24');
+});
+
+test('the services: heat through raw layers, a slab in its places, a forecast; bad input has a path', async ({
+  page,
+  shop,
+}) => {
+  const post = async (path: string, data: unknown) => {
+    const answer = await page.request.post(`${shop.address}${path}`, { data });
+    return { status: answer.status(), body: (await answer.json()) as Record<string, unknown> };
+  };
+  const held = { h: 1e9, airC: 4 };
+  const layer = { thicknessMm: 20, k: 0.25, rho: 1250, cp: 1900, startC: 60, latent: null };
+  const raw = await post('/api/setting', { layers: [layer], top: held, bottom: held, minutes: 12, everyMinutes: 0.1 });
+  const [curve] = raw.body.layers as { middleC: number[] }[];
+  const minutes = raw.body.minutes as number[];
+  expect(minutes[curve!.middleC.findIndex((celsius) => celsius <= 20)]).toBeCloseTo(9.6, 0);
+  const readings = Array.from({ length: 80 }, (_, i) => [i * 5, 103 + 9 * (i / 80) ** 2]);
+  const boil = await post('/api/forecast', { kind: 'boil', readings, targetC: 114 });
+  expect(boil.body.minutesLeft).toBeGreaterThan(0);
+  expect((await post('/api/forecast', { kind: 'boil', readings: [['x', 1]], targetC: 114 })).status).toBe(422);
+  const bad = await post('/api/setting', {
+    layers: [{ ...layer, k: 0 }],
+    top: held,
+    bottom: held,
+    minutes: 5,
+    everyMinutes: 1,
+  });
+  expect(bad.body).toEqual({ problems: [{ path: '/layers/0/k', message: 'Write a number over 0' }] });
+  const read = await post('/api/read', { text: '2 sticks butter, cubed', measures: 'us' });
+  expect((read.body.lines as { larder: string; massG: number }[])[0]).toMatchObject({
+    larder: 'butter',
+    unit: 'stick',
+  });
+  expect((await post('/api/read', { words: 1 })).status).toBe(422);
+});

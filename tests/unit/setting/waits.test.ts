@@ -1,0 +1,64 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { larderOf } from '../../../src/core/larder';
+import { settingFor } from '../../../src/core/settingFor';
+import type { Slab } from '../../../src/core/slab';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
+
+const cool = { ...shop, roomC: 19 };
+
+test('each layer of the demo sets, is poured when the one below is set, and keeps its least wait', () => {
+  for (const slab of demoSlabs) {
+    const setting = settingFor(slab, demoLarder, cool)!;
+    assert.ok(setting.cutWindow.fromMinutes !== null, slab.name);
+    setting.layers.forEach((layer, i) => {
+      const wanted = slab.layers.find(({ id }) => id === layer.id)!.set;
+      assert.ok(layer.setAfterMinutes! >= (wanted?.minMinutes ?? 0), `${slab.name} ${layer.name}`);
+      const below = setting.layers[i - 1];
+      if (below) assert.equal(layer.pouredAt, below.pouredAt + below.setAfterMinutes!);
+    });
+  }
+});
+
+test('a deeper layer waits longer, a colder place less long, and a room that is too warm is told', () => {
+  const minutes = (slab: Slab, place: 'room' | 'fridge', scale = 1, roomC = 19) =>
+    settingFor(slab, demoLarder, { ...shop, roomC }, { scale: { mode: 'multiple', by: scale } }, [
+      { place, minutes: 60 },
+    ])!.cutWindow.fromMinutes;
+  assert.ok(minutes(ryeSlice, 'room', 1.5)! > 1.3 * minutes(ryeSlice, 'room')!);
+  assert.ok(minutes(ryeSlice, 'fridge')! < minutes(ryeSlice, 'room')!);
+  const warm = settingFor(ryeSlice, demoLarder, { ...shop, roomC: 27 })!;
+  assert.equal(warm.cutWindow.fromMinutes, null);
+  assert.match(warm.layers.at(-1)!.why, /does not get down to 25 C here: it stays at 27\.\d C/);
+});
+
+test('moved later: an hour in the room, then the fridge, lies between the two', () => {
+  const at = (stays: Parameters<typeof settingFor>[4]) =>
+    settingFor(ryeSlice, demoLarder, cool, {}, stays)!.cutWindow.fromMinutes!;
+  const room = at([{ place: 'room', minutes: 60 }]);
+  const both = at([
+    { place: 'room', minutes: 60 },
+    { place: 'fridge', minutes: 60 },
+  ]);
+  const fridge = at([{ place: 'fridge', minutes: 60 }]);
+  assert.ok(fridge < both && both < room, `${fridge} ${both} ${room}`);
+});
+
+test('a pour over chocolate that is too hot melts it, and one at its limit does not', () => {
+  const poured = (pourC: number): Slab => ({
+    ...ryeSlice,
+    layers: [
+      { ...ryeSlice.layers[2]!, id: 'c' },
+      { ...ryeSlice.layers[1]!, id: 'h', pourC },
+    ],
+  });
+  const hot = settingFor(poured(80), demoLarder, cool)!.layers[1]!;
+  assert.ok(hot.meltsBelow && hot.contactC! > 28 && hot.pourAtMostC! < 80);
+  const mild = settingFor(poured(Math.floor(hot.pourAtMostC!)), demoLarder, cool)!.layers[1]!;
+  assert.ok(!mild.meltsBelow && mild.contactC! <= 28);
+});
+
+test('a layer of unknown composition says what was assumed', () => {
+  const setting = settingFor(ryeSlice, larderOf([]), cool)!;
+  assert.match(setting.layers[0]!.why, /is not known: something between a syrup and a cream is assumed/);
+});

@@ -1,0 +1,121 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import {
+  forecastBoil,
+  forecastCool,
+  probeErrorC,
+  soundReadings,
+  stageAt,
+  STAGE_RANGES,
+  targetHere,
+  waterBoilsC,
+  type Reading,
+} from '../../../src/core/sugar';
+import { STAGES } from '../../../src/core/slab';
+import { readingOf } from '../../../src/lib/probe';
+import { close } from '../things';
+import { scoreBoils, scoreCoolings } from './boils';
+
+test('published boiling points of water: 96.68 C at 1,000 m, 93.36 C at 2,000 m', () => {
+  assert.ok(close(waterBoilsC(0), 100, 1e-3));
+  assert.ok(Math.abs(waterBoilsC(1000) - 96.68) < 0.02);
+  assert.ok(Math.abs(waterBoilsC(2000) - 93.36) < 0.02);
+});
+
+test('a target at 1,200 m on a probe that shows 98.5 in boiling water', () => {
+  const boils = waterBoilsC(1200);
+  const target = targetHere(118, 1200, { boilC: 98.5 });
+  assert.ok(close(target.hereC, 118 - (100 - boils)));
+  assert.ok(close(target.probeC, target.hereC + 98.5 - boils));
+  assert.ok(close(target.probeC, 116.5, 1e-9));
+  // Ice and boiling water off by different amounts: half way between them, half of each.
+  assert.ok(
+    close(probeErrorC({ boilC: 101, iceC: 0.4 }, waterBoilsC(0) / 2, 0), (101 - waterBoilsC(0) + 0.4) / 2, 1e-9),
+  );
+});
+
+test('the stages are those of the file format, rise without overlap, and find their own middles', () => {
+  assert.deepEqual(
+    STAGE_RANGES.map(({ stage }) => stage),
+    STAGES,
+  );
+  STAGE_RANGES.forEach(({ stage, fromC, toC }, i) => {
+    assert.equal(stageAt((fromC + toC) / 2).stage, stage);
+    assert.ok(i === 0 || fromC >= STAGE_RANGES[i - 1]!.toC);
+  });
+});
+
+test('forecasts of simulated boils and coolings: the median error under 10 % of the time left, the 90 % range covers 80-98 %', (t) => {
+  for (const [name, score] of [
+    ['boils', scoreBoils(60, 5)],
+    ['coolings', scoreCoolings(60, 6)],
+  ] as const) {
+    t.diagnostic(`${name}: ${JSON.stringify(score)}`);
+    assert.ok(score.given > 0.9 * score.asked && score.medianError < 0.1, name);
+    assert.ok(score.covered >= 0.8 && score.covered <= 0.98, name);
+  }
+});
+
+/** A clean boil: water leaves evenly. */
+function boil(count: number): Reading[] {
+  return Array.from({ length: count }, (_, i): Reading => [i * 5, 103 + 9 * (i / count) ** 2]);
+}
+
+test('a probe that stops, jumps, repeats, or runs backwards in time is seen through or told', () => {
+  const clean = boil(80);
+  const whole = forecastBoil({ readings: clean, targetC: 114 });
+  assert.ok(whole.minutesLeft! > 0 && whole.low! <= whole.minutesLeft! && whole.minutesLeft! <= whole.high!);
+  const jumping = clean.map(([s, c], i): Reading => (i % 13 === 5 ? [s, c + 90] : [s, c]));
+  assert.ok(Math.abs(forecastBoil({ readings: jumping, targetC: 114 }).minutesLeft! / whole.minutesLeft! - 1) < 0.1);
+  const backwards = clean.flatMap((one, i): Reading[] => (i % 9 === 4 ? [one, [one[0] - 40, 20], one] : [one]));
+  assert.deepEqual(soundReadings(backwards), clean);
+  assert.deepEqual(forecastBoil({ readings: backwards, targetC: 114 }), whole);
+  assert.match(forecastBoil({ readings: [], targetC: 114 }).why, /No reading/);
+  const stuck = Array.from({ length: 60 }, (_, i): Reading => [i * 5, 108]);
+  assert.match(forecastBoil({ readings: stuck, targetC: 114 }).why, /does not rise/);
+  assert.match(forecastCool({ readings: stuck, targetC: 45, roomC: 20 }).why, /does not fall/);
+  assert.match(forecastCool({ readings: stuck, targetC: 15, roomC: 20 }).why, /20 C/);
+  assert.equal(forecastBoil({ readings: clean, targetC: 110 }).reached, true);
+  assert.match(
+    forecastBoil({
+      readings: [
+        [0, 60],
+        [5, 64],
+      ],
+      targetC: 114,
+    }).why,
+    /warming up/,
+  );
+});
+
+test('a probe that sends text gives no reading', () => {
+  assert.deepEqual(readingOf('{"seconds": 3, "celsius": 101.5}'), [3, 101.5]);
+  for (const text of [
+    '',
+    'hot',
+    '{}',
+    '[1,2]',
+    'null',
+    '{"seconds": "3", "celsius": 1}',
+    '{"seconds": 1e999, "celsius": 1}',
+  ]) {
+    assert.equal(readingOf(text), null, text);
+  }
+});
+
+test('fuzz: any readings give a forecast that is none, or a range round a time', () => {
+  const value = fc.oneof(fc.double(), fc.double({ min: 20, max: 180, noNaN: true }), fc.constantFrom(NaN, Infinity));
+  fc.assert(
+    fc.property(
+      fc.array(fc.tuple(value, value), { maxLength: 80 }),
+      fc.double({ min: 30, max: 180, noNaN: true }),
+      (readings, targetC) => {
+        for (const one of [forecastBoil({ readings, targetC }), forecastCool({ readings, targetC, roomC: 20 })]) {
+          if (one.minutesLeft === null) assert.ok(one.why !== '');
+          else assert.ok(one.low! <= one.minutesLeft && one.minutesLeft <= one.high! && one.low! >= 0);
+        }
+      },
+    ),
+  );
+});
