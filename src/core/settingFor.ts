@@ -1,8 +1,17 @@
 import type { Larder } from './larder';
 import { scaledFor, type Asked } from './plan';
-import { pouredLayers, settingOf, type PlaceStay, type Setting, type Standing } from './setting';
+import {
+  dewPointC,
+  fittedH,
+  pouredLayers,
+  settingOf,
+  type PlaceSettings,
+  type PlaceStay,
+  type Setting,
+  type Standing,
+} from './setting';
 import { USUAL_SHOP, type Shop } from './shop';
-import { laidOut, type Slab } from './slab';
+import { laidOut, type Place, type Slab } from './slab';
 
 /** What the tin stands on and under, where nobody says. */
 export const USUAL_STANDING: Standing = { on: 'shelf', foil: false };
@@ -20,11 +29,46 @@ export function settingFor(
   stays?: readonly PlaceStay[],
   standing: Standing = USUAL_STANDING,
 ): Setting | null {
-  const laid = laidOut(slab);
-  const { made, into } = scaledFor(laid, larder, shop, asked);
-  const layers = pouredLayers(laid, made, into.slabs[0]!);
+  const layers = layersOf(slab, larder, shop, asked);
   if (layers.length === 0) return null;
   const usual = slab.layers.find(({ set }) => set?.place)?.set?.place ?? 'room';
   const where = stays && stays.length > 0 ? stays : [{ place: usual, minutes: 60 }];
-  return settingOf(layers, where, { roomC: shop.roomC ?? USUAL_SHOP.roomC, fitted: shop.placeH }, standing);
+  return settingOf(layers, where, placesOf(shop), standing);
+}
+
+function layersOf(slab: Slab, larder: Larder, shop: Shop, asked: Asked) {
+  const laid = laidOut(slab);
+  const { made, into } = scaledFor(laid, larder, shop, asked);
+  return pouredLayers(laid, made, into.slabs[0]!);
+}
+
+function placesOf({
+  roomC = USUAL_SHOP.roomC,
+  humidityPercent = USUAL_SHOP.humidityPercent,
+  placeH,
+}: Shop): PlaceSettings {
+  return { roomC, fitted: placeH, dewC: dewPointC(roomC, humidityPercent / 100) };
+}
+
+/**
+ * The surface coefficient of one of the shop's places, from the time that a layer really took there, W/m2 K.
+ *
+ * @param layer id of the layer that was measured
+ * @param minutes from its pour until it was set
+ * @returns null where no coefficient gives that time, or the layer has no height
+ */
+export function fittedFor(
+  slab: Slab,
+  larder: Larder,
+  shop: Shop,
+  {
+    layer,
+    minutes,
+    place,
+    standing = USUAL_STANDING,
+  }: { layer: string; minutes: number; place: Place; standing?: Standing },
+): number | null {
+  const layers = layersOf(slab, larder, shop, {});
+  const at = layers.findIndex(({ id }) => id === layer);
+  return at === -1 ? null : fittedH(layers, at, minutes, place, placesOf(shop), standing);
 }

@@ -46,11 +46,7 @@ test('a simulated boil is watched to its end: a forecast, a call ahead, and the 
   probe?.close();
 });
 
-test('a deeper slab waits longer, and a fridge shortens it', async ({
-  open,
-  page,
-  shop,
-}) => {
+test('a deeper slab waits longer, and a fridge shortens it', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/set`);
   const answer = page.getByText(/All is set after/);

@@ -6,6 +6,8 @@ export interface PlaceSettings {
   readonly roomC: number;
   /** Surface coefficients that were fitted from the shop's own set times, W/m2 K. */
   readonly fitted?: Readonly<Partial<Record<Place, number>>> | undefined;
+  /** Dew point of the room, deg C, where sweating is to be told. */
+  readonly dewC?: number | undefined;
 }
 
 /** How a tin stands: on a shelf the lower face gets half, on a wire rack all; foil over it halves the top. */

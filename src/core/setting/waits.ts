@@ -36,12 +36,16 @@ export interface Setting {
   readonly cutWindow: { readonly fromMinutes: number | null; readonly toMinutes: number | null };
   /** Temperature of the upper face at the end, deg C. */
   readonly faceC: number;
+  /** How long to leave it wrapped in the room until its face no longer sweats, min; 0 where it does not. */
+  readonly wrappedMinutes: number;
 }
 
 const MOST_MINUTES = 48 * 60;
 const STEP_MINUTES = 1;
 /** A brittle layer is cut clean until about as long again after it has set as it took, and at least this, min. */
 const LEAST_WINDOW = 20;
+const MOST_WRAPPED = 6 * 60;
+const WRAPPED_STEP = 5;
 
 /** The stays from a moment on, the last one drawn out. */
 function staysFrom(stays: readonly PlaceStay[], from: number, minutes: number): PlaceStay[] {
@@ -149,7 +153,65 @@ export function settingOf(
     layers: waits,
     cutWindow: { fromMinutes: from, toMinutes: from !== null && window !== null ? from + window : null },
     faceC: cells.at(-1) ?? NaN,
+    wrappedMinutes: wrapped(layers.slice(0, waits.length), cells, places, standing),
   };
+}
+
+/** Minutes in the room, wrapped, until the face has come up to the dew point. */
+function wrapped(
+  layers: readonly PouredLayer[],
+  cells: readonly number[],
+  places: PlaceSettings,
+  standing: Standing,
+): number {
+  const { dewC } = places;
+  if (dewC === undefined || (cells.at(-1) ?? Infinity) >= dewC) return 0;
+  const faces = facesIn('room', places, { ...standing, foil: true });
+  const run = heatRun(
+    layers.map((one) => ({ ...one, startC: one.pourC })),
+    [{ minutes: MOST_WRAPPED, ...faces }],
+    WRAPPED_STEP,
+    cells,
+  );
+  const found = run.layers.at(-1)!.meanC.findIndex((celsius) => celsius >= dewC);
+  return found === -1 ? MOST_WRAPPED : run.minutes[found]!;
+}
+
+/** Fitted coefficients lie between these, W/m2 K: still air in a full fridge, and a hard fan. */
+const FIT_H = [0.8, 150] as const;
+
+/**
+ * The surface coefficient of a place, from a set time that was measured there: the one at which the reckoned time is the measured
+ * one. Air is counted, not the wait of the recipe.
+ *
+ * @param at which layer was measured
+ * @param minutes from its pour until it was set
+ * @returns W/m2 K, or null where no coefficient gives that time
+ */
+export function fittedH(
+  layers: readonly PouredLayer[],
+  at: number,
+  minutes: number,
+  place: Place,
+  places: PlaceSettings,
+  standing: Standing,
+): number | null {
+  const bare = layers.slice(0, at + 1).map((one) => ({ ...one, minMinutes: 0 }));
+  const takes = (h: number) =>
+    settingOf(
+      bare,
+      [{ place, minutes: 60 }],
+      { ...places, dewC: undefined, fitted: { ...places.fitted, [place]: h } },
+      standing,
+    ).layers[at]?.setAfterMinutes ?? Infinity;
+  let [low, high] = [Math.log(FIT_H[0]), Math.log(FIT_H[1])];
+  if (takes(Math.exp(low)) < minutes || takes(Math.exp(high)) > minutes) return null;
+  for (let i = 0; i < 24; i++) {
+    const middle = (low + high) / 2;
+    if (takes(Math.exp(middle)) > minutes) low = middle;
+    else high = middle;
+  }
+  return Math.exp((low + high) / 2);
 }
 
 function why(

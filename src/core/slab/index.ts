@@ -3,6 +3,7 @@ export * from './types';
 export * from './divided';
 export * from './edit';
 export * from './judge';
+export * from './meeting';
 export * from './pot';
 export * from './problems';
 export * from './read';

@@ -138,6 +138,7 @@ const preparation = fields({
   maxMultiple: positive(1000),
   steps: list(step.required(required), 200),
   unread: list(text(1000), 200),
+  meets: fields({ preparation: text(), aheadMinutes: number(0, 1440) }),
 });
 
 const layer = fields({

@@ -72,6 +72,8 @@ export interface Preparation {
   readonly steps?: readonly Step[] | undefined;
   /** Lines that were taken in and could not be read; they stay as text until they are. */
   readonly unread?: readonly string[] | undefined;
+  /** Another pot that this one has to be ready with, or so many minutes ahead of. */
+  readonly meets?: { readonly preparation: string; readonly aheadMinutes?: number | undefined } | undefined;
 }
 
 /** One ingredient with an amount, as written. */

@@ -4,3 +4,4 @@ export * from './boil';
 export * from './stages';
 export * from './altitude';
 export * from './forecast';
+export * from './melting';

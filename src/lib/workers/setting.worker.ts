@@ -1,7 +1,7 @@
 /** Works out how a slab sets, away from the screen. */
 import { larderOf, type Ingredient } from '../../core/larder';
 import type { PlaceStay, Setting, Standing } from '../../core/setting';
-import { settingFor } from '../../core/settingFor';
+import { fittedFor, settingFor } from '../../core/settingFor';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 
@@ -14,19 +14,28 @@ export interface SettingAsked {
   readonly standing: Standing;
   /** Times as thick, to show what a deeper tin does. */
   readonly deeper: number;
+  /** A set time that was measured in a place, from which its coefficient is to be found. */
+  readonly measured?:
+    { readonly layer: string; readonly minutes: number; readonly place: PlaceStay['place'] } | undefined;
 }
 export interface SettingFound {
   readonly id: number;
   readonly setting: Setting | null;
   /** Minutes until all is set where every layer is `deeper` times as thick. */
   readonly deeperMinutes: number | null;
+  readonly fittedH: number | null;
 }
 
 addEventListener('message', ({ data }: MessageEvent<SettingAsked>) => {
-  const { id, slab, ingredients, shop, stays, standing, deeper } = data;
+  const { id, slab, ingredients, shop, stays, standing, deeper, measured } = data;
   const larder = larderOf(ingredients);
   const setting = settingFor(slab, larder, shop, {}, stays, standing);
   const thicker = settingFor(slab, larder, shop, { scale: { mode: 'multiple', by: deeper } }, stays, standing);
-  const found: SettingFound = { id, setting, deeperMinutes: thicker?.cutWindow.fromMinutes ?? null };
+  const found: SettingFound = {
+    id,
+    setting,
+    deeperMinutes: thicker?.cutWindow.fromMinutes ?? null,
+    fittedH: measured ? fittedFor(slab, larder, shop, { ...measured, standing }) : null,
+  };
   postMessage(found);
 });

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf } from '../../../src/core/larder';
-import { settingFor } from '../../../src/core/settingFor';
+import { fittedFor, settingFor } from '../../../src/core/settingFor';
+import { PLACE_AIR } from '../../../src/core/setting';
 import type { Slab } from '../../../src/core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
@@ -61,4 +62,32 @@ test('a pour over chocolate that is too hot melts it, and one at its limit does 
 test('a layer of unknown composition says what was assumed', () => {
   const setting = settingFor(ryeSlice, larderOf([]), cool)!;
   assert.match(setting.layers[0]!.why, /is not known: something between a syrup and a cream is assumed/);
+});
+
+test('law: a place fitted from the time that was reckoned for it is that place again', () => {
+  for (const place of ['room', 'fridge'] as const) {
+    const bare = {
+      ...ryeSlice,
+      layers: ryeSlice.layers.map(({ set, ...layer }) => ({ ...layer, set: { ...set, minMinutes: 0 } })),
+    };
+    const [base] = settingFor(bare, demoLarder, cool, {}, [{ place, minutes: 60 }])!.layers;
+    const h = fittedFor(bare, demoLarder, cool, { layer: base!.id, minutes: base!.setAfterMinutes!, place })!;
+    assert.ok(Math.abs(h / PLACE_AIR[place].h - 1) < 0.05, `${place} ${h}`);
+    // A place in which it took twice as long has less air, and the next reckoning says so.
+    const slow = fittedFor(bare, demoLarder, cool, { layer: base!.id, minutes: 2 * base!.setAfterMinutes!, place })!;
+    assert.ok(slow < h);
+    const [again] = settingFor(bare, demoLarder, { ...cool, placeH: { [place]: slow } }, {}, [
+      { place, minutes: 60 },
+    ])!.layers;
+    assert.ok(Math.abs(again!.setAfterMinutes! - 2 * base!.setAfterMinutes!) <= 2);
+  }
+  assert.equal(fittedFor(ryeSlice, demoLarder, cool, { layer: 'l1', minutes: 1, place: 'room' }), null);
+});
+
+test('a slab from the fridge sweats in a damp room until it has come up, and not in a dry one', () => {
+  const wrapped = (humidityPercent: number) =>
+    settingFor(ryeSlice, demoLarder, { ...cool, humidityPercent }, {}, [{ place: 'fridge', minutes: 60 }])!
+      .wrappedMinutes;
+  assert.ok(wrapped(80) > 20 && wrapped(80) > wrapped(65));
+  assert.equal(wrapped(15), 0);
 });

@@ -5,12 +5,25 @@
   import { slabWork } from '$lib/slabContext';
   import CookCard from './CookCard.svelte';
   import LiveProbe from './LiveProbe.svelte';
+  import Meetings from './Meetings.svelte';
+  import MeltCard from './MeltCard.svelte';
 
   const work = slabWork();
   const pots = $derived(
     work.draft.slab.preparations.flatMap((preparation, at) =>
       (endPointC(preparation) ?? 0) > 100 ? [{ preparation, at }] : [],
     ),
+  );
+  /** Bowls that are mostly chocolate, cooked to nothing. */
+  const melted = $derived(
+    work.draft.slab.preparations.flatMap((preparation, at) => {
+      const { massInG = 0, lines = [] } = work.plan.preparations[at] ?? {};
+      const chocolateG = lines.reduce(
+        (sum, { ingredient, massG }) => sum + (/chocolate|couverture|gianduja/i.test(ingredient) ? (massG ?? 0) : 0),
+        0,
+      );
+      return endPointC(preparation) === null && massInG > 0 && chocolateG > massInG / 2 ? [{ preparation, at }] : [];
+    }),
   );
   const probes = $derived(work.shop.probes ?? []);
   let chosen = $state('0');
@@ -43,13 +56,15 @@
     it in boiling water and in melting ice, and write what it shows in the settings.
   </p>
 {/if}
-{#if pots.length === 0}
+{#if pots.length === 0 && melted.length === 0}
   <p class="quiet">Nothing in this slab is cooked to an end point. Write one in Build where a pot is boiled.</p>
 {/if}
 {#each pots as { preparation, at } (preparation.id)}
   <CookCard {preparation} {at} {probe} {school} />
   {#if school === 'probe'}<LiveProbe {preparation} {probe} />{/if}
 {/each}
+{#each melted as { preparation, at } (preparation.id)}<MeltCard {preparation} {at} />{/each}
+<Meetings />
 
 <style>
   .head {

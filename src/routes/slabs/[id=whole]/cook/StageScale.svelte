@@ -1,6 +1,6 @@
 <!-- The stages of boiled sugar on one scale, with the end point on it; pulled or moved by arrow keys from soft to hard. -->
 <script lang="ts">
-  import { fahrenheitOf, STAGE_RANGES } from '../../../../core/sugar';
+  import { fahrenheitOf, stageAt, STAGE_RANGES } from '../../../../core/sugar';
 
   let { celsius, onvalue, name }: { celsius: number; onvalue: (celsius: number) => void; name: string } = $props();
 
@@ -19,7 +19,7 @@
         width={x(toC) - x(fromC)}
         height="30"
         class="stage"
-        class:on={celsius >= fromC && celsius <= toC}
+        class:on={stage === stageAt(celsius).stage}
         style:--depth={i / (STAGE_RANGES.length - 1)}
       />
       <text x={(x(fromC) + x(toC)) / 2} y="60">{words(stage)[0]}</text>

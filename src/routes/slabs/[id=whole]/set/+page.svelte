@@ -11,7 +11,10 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { SettingAsked, SettingFound } from '$lib/workers/setting.worker';
   import SettingWorker from '$lib/workers/setting.worker?worker';
+  import { invalidateAll } from '$app/navigation';
+  import { ask } from '$lib/api';
   import HeatSection from './HeatSection.svelte';
+  import Measured from './Measured.svelte';
   import WaitCurves from './WaitCurves.svelte';
 
   const work = slabWork();
@@ -49,6 +52,29 @@
     return [...found];
   });
 
+  let measured = $state.raw<SettingAsked['measured']>(undefined);
+  let fitted = $state('');
+
+  function fit(layer: string, minutes: number, place: Place) {
+    fitted = '';
+    measured = { layer, minutes, place };
+  }
+
+  /** The place is the shop's own from now on. */
+  async function keepFitted(place: Place, h: number | null) {
+    measured = undefined;
+    if (h === null) {
+      fitted = 'No air moves so that it takes this long: check the minutes, and what the layer has to cool to';
+      return;
+    }
+    const placeH = { ...work.shop.placeH, [place]: Number(h.toFixed(2)) };
+    const answer = await ask('PUT', '/api/shop', { placeH });
+    fitted = answer.ok
+      ? `Your ${PLACE_NAMES[place]} is kept: ${h.toFixed(1)} W per m² and degree`
+      : (answer.problems[0]?.message ?? '');
+    if (answer.ok) await invalidateAll();
+  }
+
   $effect(() => {
     worker ??= new SettingWorker();
     const id = ++asked;
@@ -56,6 +82,7 @@
       if (data.id !== asked) return;
       setting = data.setting;
       deeperMinutes = data.deeperMinutes;
+      if (message.measured) void keepFitted(message.measured.place, data.fittedH);
       busy = false;
       minute = Math.min(
         untrack(() => minute),
@@ -70,6 +97,7 @@
       stays: $state.snapshot(stays),
       standing: { on, foil },
       deeper: DEEPER,
+      measured,
     };
     busy = true;
     worker.postMessage(message);
@@ -155,7 +183,7 @@
       >
     </thead>
     <tbody>
-      {#each setting.layers as layer (layer.id)}
+      {#each setting.layers as layer, i (layer.id)}
         {@const own = slab.layers.find(({ id }) => id === layer.id)}
         <tr>
           <td
@@ -194,7 +222,8 @@
             />
           </td>
           <td
-            >{#if layer.nextFromMinutes !== null}from {clock(
+            >{#if layer.nextFromMinutes !== null && i === setting.layers.length - 1}<span class="quiet">the top</span
+              >{:else if layer.nextFromMinutes !== null}from {clock(
                 layer.nextFromMinutes,
               )}{#if layer.nextUntilMinutes !== null}<span class="quiet"
                   >, up to {clock(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold the next</span
@@ -205,10 +234,11 @@
     </tbody>
   </table>
   <WaitCurves {setting} />
-  <p class="said">
+  <Measured layers={setting.layers} places={[...new Set(stays.map(({ place }) => place))]} {fit} {fitted} />
+  <p class:said={sweats} class:quiet={!sweats}>
     {#if sweats}
       Its face ends at {setting.faceC.toFixed(0)} °C, below the dew point of {dewC.toFixed(0)} °C in this room: it will sweat.
-      Leave it wrapped until it has come up, about {clock(60)} for a slab from the fridge.
+      Leave it wrapped for about {clock(setting.wrappedMinutes)}, until it has come up.
     {:else}
       The dew point in this room is {dewC.toFixed(0)} °C: a face colder than that sweats. This one ends at {setting.faceC.toFixed(
         0,

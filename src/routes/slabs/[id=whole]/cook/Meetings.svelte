@@ -1,0 +1,98 @@
+<!-- Pots that meet: which has to be ready with which, and when each is begun. -->
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { meetingsOf, withPreparation } from '../../../../core/slab';
+  import { clock } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  const work = slabWork();
+  const { draft } = work;
+  const slab = $derived(draft.slab);
+  const meetings = $derived(meetingsOf(slab));
+  let first = $state('');
+  let second = $state('');
+
+  const atOf = (id: string) => slab.preparations.findIndex((one) => one.id === id);
+  const set = (id: string, meets: (typeof slab.preparations)[number]['meets']) =>
+    draft.change(withPreparation(slab, atOf(id), { meets }), `${id} meets`);
+  const from = $derived(slab.preparations.some(({ id }) => id === first) ? first : (slab.preparations[0]?.id ?? ''));
+  const to = $derived(
+    slab.preparations.some(({ id }) => id === second && id !== from)
+      ? second
+      : (slab.preparations.find(({ id }) => id !== from)?.id ?? ''),
+  );
+</script>
+
+{#if slab.preparations.length > 1}
+  <section class="panel" aria-label="Pots that meet">
+    <h2>Pots that meet</h2>
+    {#each meetings as { preparation, other, aheadMinutes, startsAfterMinutes } (preparation.id)}
+      <div class="row">
+        <p>
+          <b>{preparation.name}</b> is ready {aheadMinutes > 0 ? `${clock(aheadMinutes)} ahead of` : 'together with'}
+          <b>{other.name}</b>:
+          {#if Math.round(startsAfterMinutes) === 0}begin both at once{:else if startsAfterMinutes > 0}begin it {clock(
+              startsAfterMinutes,
+            )} after {other.name}{:else}begin it {clock(-startsAfterMinutes)} before {other.name}{/if}.
+        </p>
+        <NumberField
+          label="Ahead, min"
+          value={aheadMinutes}
+          limits={{ min: 0, max: 1440 }}
+          name="{preparation.id} ahead"
+          typed={draft.typed}
+          onvalue={(value) => value !== null && set(preparation.id, { preparation: other.id, aheadMinutes: value })}
+        />
+        <Button size="small" kind="ghost" on:click={() => set(preparation.id, undefined)}>Part them</Button>
+      </div>
+    {/each}
+    <div class="link">
+      <Select
+        size="sm"
+        labelText="This pot"
+        selected={from}
+        on:change={(event) => (first = (event.target as HTMLSelectElement).value)}
+      >
+        {#each slab.preparations as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+      </Select>
+      <Select
+        size="sm"
+        labelText="is ready together with"
+        selected={to}
+        on:change={(event) => (second = (event.target as HTMLSelectElement).value)}
+      >
+        {#each slab.preparations.filter(({ id }) => id !== from) as { id, name } (id)}<SelectItem
+            value={id}
+            text={name}
+          />{/each}
+      </Select>
+      <Button size="small" kind="tertiary" disabled={to === ''} on:click={() => set(from, { preparation: to })}
+        >Link them</Button
+      >
+    </div>
+  </section>
+{/if}
+
+<style>
+  section {
+    padding: 0.7rem 0.9rem;
+    margin-bottom: 0.7rem;
+    display: grid;
+    gap: 0.5rem;
+  }
+
+  .row {
+    display: grid;
+    grid-template-columns: 1fr 6rem max-content;
+    gap: 0.6rem;
+    align-items: end;
+  }
+
+  .link {
+    display: grid;
+    grid-template-columns: 1fr 1fr max-content;
+    gap: 0.6rem;
+    align-items: end;
+  }
+</style>

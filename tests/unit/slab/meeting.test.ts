@@ -1,0 +1,39 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { meetingsOf, preparationMinutes, type Preparation } from '../../../src/core/slab';
+import { MELTS, meltingSteps, microwaveBursts } from '../../../src/core/sugar';
+import { close } from '../things';
+
+const pot = (id: string, minutes: number, meets?: Preparation['meets']): Preparation => ({
+  id,
+  name: id,
+  lines: [],
+  meets,
+  steps: [
+    { id: 'a', text: 'a', minutes: minutes - 2 },
+    { id: 'b', text: 'b', minutes: 2, after: ['a'] },
+    { id: 'c', text: 'c', minutes: 1 },
+  ],
+});
+
+test('two pots that meet: the shorter is begun later by what it is shorter, and ahead where it is to be ahead', () => {
+  assert.equal(preparationMinutes(pot('x', 14)), 14);
+  const [meeting] = meetingsOf({
+    preparations: [pot('whites', 6, { preparation: 'syrup', aheadMinutes: 1 }), pot('syrup', 20)],
+  });
+  assert.equal(meeting!.startsAfterMinutes, 13);
+  assert.deepEqual(meetingsOf({ preparations: [pot('whites', 6, { preparation: 'gone' })] }), []);
+  assert.deepEqual(meetingsOf({ preparations: [pot('whites', 6, { preparation: 'whites' })] }), []);
+});
+
+test('chocolate in a microwave oven: twice the mass, or half the power, takes twice as long; each way has its steps', () => {
+  const one = microwaveBursts(240, 800);
+  assert.ok(one.seconds > 60 && one.seconds < 120, String(one.seconds));
+  assert.ok(close(microwaveBursts(480, 800).seconds, 2 * one.seconds));
+  assert.ok(close(microwaveBursts(240, 400).seconds, 2 * one.seconds));
+  for (const melt of MELTS) {
+    const steps = meltingSteps(melt, 240);
+    assert.ok(steps.length > 0 && steps.every(({ minutes, text }) => minutes > 0 && text.length > 20));
+    assert.equal(new Set(steps.map(({ id }) => id)).size, steps.length);
+  }
+});
