@@ -44,12 +44,11 @@
 
   /** Only what the slab names is sent over. */
   const ingredients = $derived.by(() => {
-    const found = new Set<Ingredient>();
-    for (const line of slab.preparations.flatMap(({ lines }) => lines)) {
-      const one = ingredientNamed(line.ingredient, work.larder);
-      if (one) found.add(one);
-    }
-    return [...found];
+    const named = slab.preparations
+      .flatMap(({ lines }) => lines)
+      .map(({ ingredient }) => ingredientNamed(ingredient, work.larder))
+      .filter((one): one is Ingredient => one !== null);
+    return [...new Set(named)];
   });
 
   let measured = $state.raw<SettingAsked['measured']>(undefined);
