@@ -2,9 +2,24 @@ import * as yup from 'yup';
 import type { Asked } from './plan';
 import type { PlaceStay } from './setting';
 import type { Shop } from './shop';
-import { fields, list, number, oneOf, PLACES, positive, problemsOf, type Problem, type Read, type Slab } from './slab';
+import {
+  fields,
+  hoursSchema,
+  list,
+  number,
+  oneOf,
+  PLACES,
+  positive,
+  problemsOf,
+  whole,
+  zoneSchema,
+  type Problem,
+  type Read,
+  type Slab,
+} from './slab';
 import { readPlanRequest } from './planRequest';
 import type { Reading } from './sugar';
+import type { Hours } from './time';
 
 /** The body of `POST /api/forecast`. */
 export interface ForecastRequest {
@@ -110,4 +125,47 @@ export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | {
   return inStays.length > 0
     ? { ok: false, problems: inStays }
     : { ok: true, value: { slab: found as unknown as SlabSetting } };
+}
+
+/** The body of `POST /api/timeline`. */
+export interface TimelineRequest extends Pick<Asked, 'tins'> {
+  readonly slab: Slab;
+  readonly shop?: Partial<Shop> | undefined;
+  readonly start?: string | undefined;
+  readonly deadline?: string | undefined;
+  readonly hands?: number | undefined;
+  readonly ovens?: number | undefined;
+  readonly rings?: number | undefined;
+  readonly hours?: readonly Hours[] | undefined;
+  readonly zone?: string | undefined;
+}
+
+const moment = yup
+  .string()
+  .strict()
+  .typeError('Write a moment such as 2026-12-04T12:00:00+01:00')
+  .test(
+    'moment',
+    'Write a moment with its zone, such as 2026-12-04T12:00:00+01:00',
+    (text) => text === undefined || (/T.*(Z|[+-]\d{2}:?\d{2})$/.test(text) && !Number.isNaN(Date.parse(text))),
+  );
+const timeline = fields({
+  start: moment,
+  deadline: moment,
+  hands: whole(1, 10),
+  ovens: whole(1, 10),
+  rings: whole(1, 20),
+  hours: hoursSchema,
+  zone: zoneSchema,
+});
+
+export function readTimelineRequest(found: unknown): Read<TimelineRequest> {
+  const read = readPlanRequest(found);
+  if (!read.ok) return read;
+  const problems = problemsOf(timeline, found);
+  const { start, deadline } = found as TimelineRequest;
+  if ((start === undefined) === (deadline === undefined)) {
+    problems.push({ path: '/deadline', message: 'Give either a start or a deadline' });
+  }
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as TimelineRequest };
 }

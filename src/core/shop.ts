@@ -30,6 +30,10 @@ export interface Shop {
   readonly probes?: readonly Probe[] | undefined;
   /** Surface coefficients fitted from the shop's own set times, W/m2 K. */
   readonly placeH?: Readonly<Partial<Record<Place, number>>> | undefined;
+  /** Working hours by day of the week, 0 being Sunday, in the shop's own time; none stands for round the clock. */
+  readonly hours?: readonly { readonly day: number; readonly from: string; readonly to: string }[] | undefined;
+  /** IANA name of the shop's time zone. */
+  readonly zone?: string | undefined;
   /** The tins that the shop has; where it is not known the second reader does not ask. */
   readonly rack?: readonly RackTin[] | undefined;
 }

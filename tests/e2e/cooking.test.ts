@@ -1,4 +1,5 @@
 /** Cook and Set: an end point at altitude, a simulated boil to its end, a deeper tin and its wait, and the services. */
+import { readFileSync } from 'node:fs';
 import { expect, slabId, test, tray } from './shop';
 import { serveProbe } from '../../probe/serve.mjs';
 
@@ -94,4 +95,38 @@ test('the services: heat through raw layers, a slab in its places, a forecast; b
     unit: 'stick',
   });
   expect((await post('/api/read', { words: 1 })).status).toBe(422);
+});
+
+test('a day backwards from a deadline across a night: in the hours there are, held steps stay, and it goes to a calendar', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/clock`);
+  await page.getByLabel('Done by').fill('2030-03-15T12:00'); // A Friday.
+  await expect(page.getByText(/Begin Thu \d\d:\d\d, done Fri 12:00/)).toBeVisible();
+  const rows = page.getByRole('row').filter({ hasText: /^(Thu|Fri)/ });
+  await expect(rows.first()).toContainText('Weigh everything');
+  await expect(page.getByText('Boiling sugar sticks and burns deep').first()).toBeVisible();
+  const melt = page.getByRole('button', { name: /^Melt gently.*Fri/ }).first();
+  await melt.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByRole('button', { name: /^Melt gently.*held/ }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Let go of 1 held' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Take to a calendar' }).click();
+  expect((await download).suggestedFilename()).toBe('rye-and-treacle-slice.ics');
+  // A deadline that has passed says what can be had instead.
+  await page.getByLabel('Done by').fill('2020-03-13T12:00');
+  await expect(page.getByText(/That is not possible: .*It can be done by/)).toBeVisible();
+  const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as unknown;
+  const ask = (when: object) => page.request.post(`${shop.address}/api/timeline`, { data: { slab, ...when } });
+  expect((await ask({ deadline: '2030-03-15T12:00:00' })).status()).toBe(422);
+  const day = (await (await ask({ deadline: '2030-03-15T12:00:00Z' })).json()) as {
+    feasible: boolean;
+    steps: { id: string }[];
+  };
+  expect(day.feasible).toBe(true);
+  expect(day.steps.at(-1)!.id).toBe('pack');
 });

@@ -127,7 +127,9 @@ for (const theme of ['day', 'night'] as const) {
       '/larder',
       '/tins',
       '/settings',
-      ...['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'compare'].map((one) => `/slabs/${id}/${one}`),
+      ...['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock', 'compare'].map(
+        (one) => `/slabs/${id}/${one}`,
+      ),
     ];
     for (const path of paths) {
       await page.goto(shop.address + path);

@@ -17,7 +17,7 @@ export interface LayerWait {
   readonly pouredAt: number;
   /** When it is cool enough and its own wait has passed; null where this place never cools it so far. */
   readonly setAfterMinutes: number | null;
-  /** When the next layer may go on: once it is set. */
+  /** When the next layer may go on: once it is set, or while it is hot where the slab wants the next one on before that. */
   readonly nextFromMinutes: number | null;
   /** From when on its face is too cold and greasy for the next layer to hold. */
   readonly nextUntilMinutes: number | null;
@@ -44,6 +44,8 @@ const MOST_MINUTES = 48 * 60;
 const STEP_MINUTES = 1;
 /** A brittle layer is cut clean until about as long again after it has set as it took, and at least this, min. */
 const LEAST_WINDOW = 20;
+/** A layer that takes the next one only within so long wants it while it is hot, min. */
+const HOT_WITHIN = 120;
 const MOST_WRAPPED = 6 * 60;
 const WRAPPED_STEP = 5;
 
@@ -112,8 +114,11 @@ export function settingOf(
     const found = setAt();
     const setAfter = found === -1 ? null : run.minutes[found]!;
     const last = at === layers.length - 1;
+    const soon = layer.maxMinutes !== null && layer.maxMinutes <= HOT_WITHIN;
+    const whileHot = !last && soon && (setAfter ?? Infinity) > layer.maxMinutes!;
+    const nextAfter = whileHot ? Math.min(layer.minMinutes, layer.maxMinutes!) : setAfter;
     // Between this pour and the next the curves are those of this run; after the last one an hour more is shown.
-    const until = setAfter === null ? Math.min(long, 240) : last ? setAfter + 60 : setAfter;
+    const until = nextAfter === null ? Math.min(long, 240) : last ? nextAfter + 60 : nextAfter;
     const shown = until <= long ? run : runFor(until);
     const count = Math.round(until / STEP_MINUTES) + (last ? 1 : 0);
     curves.forEach((curve, l) => {
@@ -130,7 +135,7 @@ export function settingOf(
       name: layer.name,
       pouredAt: poured,
       setAfterMinutes: setAfter,
-      nextFromMinutes: setAfter,
+      nextFromMinutes: nextAfter,
       nextUntilMinutes: layer.maxMinutes,
       contactC: meets,
       meltsBelow: meets !== null && softens !== null && meets > softens,
@@ -142,7 +147,7 @@ export function settingOf(
       why: why(layer, setAfter, run.layers[at]!),
     });
     poured += until;
-    if (setAfter === null) break;
+    if (nextAfter === null) break;
   }
   const all = waits.at(-1)!;
   const isSet = waits.length === layers.length && all.setAfterMinutes !== null;

@@ -246,6 +246,37 @@ const box = fields({
   heightMm: positive(MOST.mm).required(required),
 });
 
+const clock = yup
+  .string()
+  .strict()
+  .typeError('Write a time such as 07:30')
+  .matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write a time such as 07:30');
+
+/** Working hours by day of the week, 0 being Sunday. */
+export const hoursSchema = list(
+  fields({
+    day: whole(0, 6).required(required),
+    from: clock.required(required),
+    to: clock.required(required),
+  }).required(required),
+  21,
+);
+
+/** A time zone by its IANA name. */
+export const zoneSchema = yup
+  .string()
+  .strict()
+  .typeError('Write a time zone such as Europe/Dublin')
+  .test('zone', 'Write a time zone such as Europe/Dublin', (zone) => {
+    if (zone === undefined) return true;
+    try {
+      new Intl.DateTimeFormat('en', { timeZone: zone });
+      return true;
+    } catch {
+      return false;
+    }
+  });
+
 /** What a shop may say of itself in a plan request; anything left out is the shop's own setting. */
 export const shopSchema = fields({
   name: note(200),
@@ -262,5 +293,7 @@ export const shopSchema = fields({
   roomC: number(-5, 50),
   humidityPercent: number(0, 100),
   probes: list(probe.required(required), 20),
+  hours: hoursSchema,
+  zone: zoneSchema,
   placeH: fields({ room: coefficient, fridge: coefficient, freezer: coefficient, marble: coefficient }),
 });

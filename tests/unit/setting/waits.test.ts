@@ -16,7 +16,7 @@ test('each layer of the demo sets, is poured when the one below is set, and keep
       const wanted = slab.layers.find(({ id }) => id === layer.id)!.set;
       assert.ok(layer.setAfterMinutes! >= (wanted?.minMinutes ?? 0), `${slab.name} ${layer.name}`);
       const below = setting.layers[i - 1];
-      if (below) assert.equal(layer.pouredAt, below.pouredAt + below.setAfterMinutes!);
+      if (below) assert.equal(layer.pouredAt, below.pouredAt + below.nextFromMinutes!);
     });
   }
 });

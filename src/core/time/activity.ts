@@ -1,0 +1,39 @@
+/** What somebody's hands do in a step: work, stand by and look, or nothing. */
+export type Hands = 'busy' | 'watch' | 'free';
+
+/** A step may begin so long after another has ended, and no longer after it than is permitted. Minutes. */
+export interface Link {
+  readonly on: string;
+  readonly least: number;
+  /** null where it may wait for as long as it likes. */
+  readonly most: number | null;
+}
+
+/** One step of a day's work. */
+export interface Activity {
+  readonly id: string;
+  /** The preparation or layer that it belongs to. */
+  readonly of: string;
+  readonly text: string;
+  readonly minutes: number;
+  readonly hands: Hands;
+  /** oven, ring, mixer, fridge, freezer, marble. */
+  readonly occupies: readonly string[];
+  readonly ovenC: number | null;
+  readonly after: readonly Link[];
+  /** What to take care of. */
+  readonly caution: string | null;
+}
+
+/** How many of each there are. */
+export interface Means {
+  readonly hands: number;
+  readonly ovens: number;
+  readonly rings: number;
+}
+
+/** Minutes during which hands work, in time order, from some moment on. */
+export type Windows = readonly (readonly [from: number, to: number])[];
+
+/** When each activity begins, min, in the order of the activities. */
+export type Starts = readonly number[];

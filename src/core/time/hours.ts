@@ -1,0 +1,47 @@
+import { TZDate } from '@date-fns/tz';
+import { addDays, differenceInMinutes } from 'date-fns';
+import type { Windows } from './activity';
+
+/** Working hours of one day of the week, 0 being Sunday, in the shop's own time: "07:30". */
+export interface Hours {
+  readonly day: number;
+  readonly from: string;
+  readonly to: string;
+}
+
+const clockOf = (text: string): readonly [number, number] => {
+  const [hours = '0', minutes = '0'] = text.split(':');
+  return [Number(hours), Number(minutes)];
+};
+
+/**
+ * Working hours as minutes from a moment, over some days before and after it. Days on which clocks change are as long as they are.
+ *
+ * @param hours none at all stands for round the clock
+ * @param zone IANA name, such as Europe/Dublin
+ * @param origin the moment that minutes count from
+ */
+export function windowsOf(
+  hours: readonly Hours[],
+  zone: string,
+  origin: Date,
+  daysBefore: number,
+  daysAfter: number,
+): Windows {
+  if (hours.length === 0) return [[-daysBefore * 1440, daysAfter * 1440]];
+  const first = new TZDate(origin.getTime(), zone);
+  const windows: [number, number][] = [];
+  for (let i = -daysBefore; i <= daysAfter; i++) {
+    const day = addDays(new TZDate(first.getFullYear(), first.getMonth(), first.getDate(), 12, 0, zone), i);
+    for (const { day: weekday, from, to } of hours) {
+      if (weekday !== day.getDay()) continue;
+      const at = (clock: string) => {
+        const [h, m] = clockOf(clock);
+        return differenceInMinutes(new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), h, m, zone), origin);
+      };
+      const [open, close] = [at(from), at(to)];
+      if (close > open) windows.push([open, close]);
+    }
+  }
+  return windows.sort((a, b) => a[0] - b[0]);
+}

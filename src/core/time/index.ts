@@ -1,0 +1,6 @@
+/** Steps, links, timelines. */
+export * from './activity';
+export * from './generate';
+export * from './timeline';
+export * from './hours';
+export * from './chain';

@@ -1,0 +1,93 @@
+import type { Larder } from './larder';
+import { scaledFor, type Asked } from './plan';
+import { settingFor } from './settingFor';
+import type { Shop } from './shop';
+import { laidOut, type Slab } from './slab';
+import { backwardFrom, chainOf, forwardFrom, windowsOf, type Activity, type Hours, type Timed } from './time';
+
+/** How a day is to be laid out. */
+export interface DayAsked {
+  /** Everything as soon as it can be from here, or everything as late as it can be before here. */
+  readonly start?: Date | undefined;
+  readonly deadline?: Date | undefined;
+  readonly hands: number;
+  readonly ovens: number;
+  readonly rings: number;
+  readonly hours: readonly Hours[];
+  readonly zone: string;
+  /** Moments that the maker has fixed, by step. */
+  readonly pinned?: ReadonlyMap<string, Date> | undefined;
+}
+
+export interface DayStep extends Omit<Timed, 'start' | 'end'> {
+  readonly start: Date;
+  readonly end: Date;
+}
+
+export interface Day {
+  readonly feasible: boolean;
+  /** When it could be done at the earliest, from the start, or from now. */
+  readonly earliestEnd: Date | null;
+  /** What decides, or what stands in the way. */
+  readonly because: string;
+  readonly steps: readonly DayStep[];
+}
+
+const DAYS = 21;
+const MINUTE_MS = 60_000;
+
+/** All steps of a slab's making, with the waits that its layers need. */
+export function activitiesFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Activity[] {
+  const laid = laidOut(slab);
+  const { into } = scaledFor(laid, larder, shop, asked);
+  const setting = settingFor(slab, larder, shop, asked);
+  const { fromMinutes = null, toMinutes = null } = setting?.cutWindow ?? {};
+  return chainOf({
+    slab: laid,
+    multiples: into.preparations.map(({ multiple }) => multiple),
+    slabs: into.slabs.reduce((sum, { count }) => sum + count, 0),
+    waits: setting?.layers ?? [],
+    cutWithin: fromMinutes !== null && toMinutes !== null ? toMinutes - fromMinutes : null,
+  });
+}
+
+/**
+ * A timeline for some steps, forward from a start or backward from a deadline.
+ *
+ * A deadline that cannot be met is told with what stands in the way, and the earliest end that is possible from now on.
+ *
+ * @param now nothing can begin before it
+ */
+export function dayOf(activities: readonly Activity[], asked: DayAsked, now: Date): Day {
+  const origin = asked.start ?? asked.deadline ?? now;
+  const windows = windowsOf(asked.hours, asked.zone, origin, DAYS, DAYS);
+  const means = { hands: asked.hands, ovens: asked.ovens, rings: asked.rings };
+  const minuteOf = (moment: Date) => (moment.getTime() - origin.getTime()) / MINUTE_MS;
+  const at = (minute: number) => new Date(origin.getTime() + Math.round(minute) * MINUTE_MS);
+  const pinned = new Map([...(asked.pinned ?? [])].map(([id, moment]) => [id, minuteOf(moment)]));
+  const dated = (steps: readonly Timed[]) => steps.map((one) => ({ ...one, start: at(one.start), end: at(one.end) }));
+  const forward = (from: number) => forwardFrom(activities, means, windows, from, pinned);
+  const decided = (steps: readonly Timed[]) => {
+    const longest = steps.filter(({ deciding }) => deciding).sort((a, b) => b.end - b.start - (a.end - a.start))[0];
+    return longest ? `${longest.activity.text} is the longest of the chain that decides` : '';
+  };
+  if (asked.deadline === undefined) {
+    const line = forward(0);
+    if (!line.ok) return { feasible: false, earliestEnd: null, because: line.because, steps: [] };
+    return { feasible: true, earliestEnd: at(line.end), because: decided(line.steps), steps: dated(line.steps) };
+  }
+  const line = backwardFrom(activities, means, windows, 0);
+  if (line.ok && line.start >= minuteOf(now)) {
+    return { feasible: true, earliestEnd: at(line.end), because: decided(line.steps), steps: dated(line.steps) };
+  }
+  const soonest = forward(minuteOf(now));
+  const because = !line.ok
+    ? line.because
+    : `It would have to begin ${Math.ceil((minuteOf(now) - line.start) / 60)} h before now. ${soonest.ok ? decided(soonest.steps) : soonest.because}`;
+  return {
+    feasible: false,
+    earliestEnd: soonest.ok ? at(soonest.end) : null,
+    because,
+    steps: soonest.ok ? dated(soonest.steps) : [],
+  };
+}

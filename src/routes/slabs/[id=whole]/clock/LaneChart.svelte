@@ -1,0 +1,152 @@
+<!-- The day in lanes. A step can be pulled, or moved by arrow keys, to hold it at a moment; the rest follows. -->
+<script lang="ts">
+  import type { Day } from '../../../../core/timelineFor';
+  import { clock } from '$lib/figures';
+  import { axisOf, lanesOf } from './lanes';
+
+  interface Props {
+    day: Day;
+    pinned: ReadonlyMap<string, Date>;
+    clockOf: (moment: Date | number) => string;
+    onpin: (id: string, moment: Date) => void;
+  }
+  let { day, pinned, clockOf, onpin }: Props = $props();
+
+  let widthPx = $state(1100);
+  const LABEL = 74;
+  const LANE = 46;
+  const lanes = $derived(lanesOf(day.steps));
+  const width = $derived(Math.max(400, widthPx - LABEL - 16));
+  const axis = $derived(axisOf(day.steps, width));
+  const height = $derived(lanes.length * LANE + 26);
+  const MINUTE = 60_000;
+  const STEP = 5 * MINUTE;
+
+  let drag: { id: string; grabbed: number; x: number } | null = $state(null);
+
+  function drop() {
+    if (!drag) return;
+    const step = day.steps.find(({ activity }) => activity.id === drag!.id)!;
+    const moment = axis.at(Math.min(width, Math.max(0, axis.x(step.start.getTime()) + drag.x - drag.grabbed)));
+    const moved = Math.abs(drag.x - drag.grabbed) > 4;
+    drag = null;
+    if (moved) onpin(step.activity.id, new Date(Math.round(moment / STEP) * STEP));
+  }
+</script>
+
+<figure bind:clientWidth={widthPx}>
+  <svg viewBox="0 0 {width + LABEL + 16} {height}" role="group" aria-label="The day in lanes">
+    {#each lanes as lane, l (lane.name)}
+      <text x="0" y={l * LANE + 30} class="lane">{lane.name}</text>
+      <path d="M{LABEL} {l * LANE + LANE - 2}h{width}" class="line" />
+      {#each lane.steps as { activity, start, end, deciding } (activity.id)}
+        {@const x = LABEL + axis.x(start.getTime()) + (drag?.id === activity.id ? drag.x - drag.grabbed : 0)}
+        {@const w = Math.max(3, axis.x(end.getTime()) - axis.x(start.getTime()))}
+        <g
+          class="step {activity.hands}"
+          class:deciding
+          class:pinned={pinned.has(activity.id)}
+          role="button"
+          tabindex={l === 0 || activity.hands === 'free' ? 0 : -1}
+          aria-label="{activity.text}, {clockOf(start)} to {clockOf(end)}{deciding ? ', decides' : ''}{pinned.has(
+            activity.id,
+          )
+            ? ', held'
+            : ''}"
+          onkeydown={(event) => {
+            const by = { ArrowRight: STEP, ArrowLeft: -STEP }[event.key];
+            if (by === undefined) return;
+            event.preventDefault();
+            onpin(activity.id, new Date(start.getTime() + by * (event.shiftKey ? 6 : 1)));
+          }}
+          onpointerdown={(event) => {
+            (event.currentTarget as Element).setPointerCapture(event.pointerId);
+            drag = { id: activity.id, grabbed: event.clientX, x: event.clientX };
+          }}
+          onpointermove={(event) => drag?.id === activity.id && (drag = { ...drag, x: event.clientX })}
+          onpointerup={drop}
+        >
+          <rect {x} y={l * LANE + 6} width={w} height={LANE - 14} />
+          {#if w > 34}<text x={x + 4} y={l * LANE + 26}>{activity.text.slice(0, Math.floor((w - 6) / 6.4))}</text>{/if}
+          <title>{activity.text}, {clockOf(start)} to {clockOf(end)}</title>
+        </g>
+      {/each}
+    {/each}
+    {#each axis.breaks as { x, minutes } (x)}
+      <path d="M{LABEL + x} 2v{lanes.length * LANE - 4}" class="break" />
+      <text x={LABEL + x} y="12" class="gap">{clock(minutes)}</text>
+    {/each}
+    {#each axis.ticks as { x, moment } (moment)}
+      <text x={LABEL + x} y={height - 8} class="tick">{clockOf(moment)}</text>
+    {/each}
+  </svg>
+</figure>
+
+<style>
+  figure {
+    background: var(--panel);
+    border: 1px solid var(--rule);
+    padding: 0.5rem;
+  }
+
+  svg {
+    display: block;
+    width: 100%;
+    touch-action: none;
+  }
+
+  text {
+    font-size: 12px;
+    fill: var(--ink);
+    pointer-events: none;
+  }
+
+  .lane {
+    font-weight: 650;
+  }
+
+  .line {
+    stroke: var(--rule);
+  }
+
+  .step rect {
+    fill: color-mix(in srgb, var(--primary) 22%, var(--panel));
+    stroke: var(--primary);
+    cursor: grab;
+  }
+
+  .step.watch rect {
+    stroke-dasharray: 4 2;
+  }
+
+  .step.free rect {
+    fill: var(--sunk);
+    stroke: var(--rule-strong);
+  }
+
+  .step.deciding rect {
+    stroke: var(--ink);
+    stroke-width: 2.5;
+  }
+
+  .step.pinned rect {
+    fill: var(--hot-ground);
+  }
+
+  .break {
+    stroke: var(--rule-strong);
+    stroke-dasharray: 2 4;
+  }
+
+  .gap,
+  .tick {
+    font-size: 11px;
+    fill: var(--quiet);
+    text-anchor: middle;
+    font-variant-numeric: tabular-nums;
+  }
+
+  .tick {
+    text-anchor: start;
+  }
+</style>

@@ -1,0 +1,27 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import ICAL from 'ical.js';
+import { activitiesFor, dayOf } from '../../../src/core/timelineFor';
+import { calendarOf } from '../../../src/lib/calendar';
+import { demoLarder, ryeSlice, shop } from '../things';
+
+test('the calendar file is valid to a parser that is not its writer, and holds every step at its moment', () => {
+  const start = new Date('2026-12-01T07:30:00Z');
+  const day = dayOf(
+    activitiesFor(ryeSlice, demoLarder, { ...shop, roomC: 19 }),
+    { start, hands: 1, ovens: 1, rings: 4, hours: [], zone: 'Europe/Dublin' },
+    start,
+  );
+  const text = calendarOf('Rye, treacle; and slice', day.steps)!;
+  for (const line of text.split('\r\n')) assert.ok(new TextEncoder().encode(line).length <= 75, line);
+  const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
+  assert.equal(calendar.getFirstPropertyValue('version'), '2.0');
+  const events = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  assert.equal(events.length, day.steps.length);
+  assert.equal(new Set(events.map(({ uid }) => uid)).size, events.length);
+  events.forEach((event, i) => {
+    assert.equal(event.summary, `Rye, treacle; and slice: ${day.steps[i]!.activity.text}`);
+    assert.equal(event.startDate.toJSDate().getTime(), day.steps[i]!.start.getTime());
+    assert.ok(event.endDate.toJSDate().getTime() > event.startDate.toJSDate().getTime());
+  });
+});
