@@ -80,14 +80,16 @@ export function dayOf(activities: readonly Activity[], asked: DayAsked, now: Dat
   if (line.ok && line.start >= minuteOf(now)) {
     return { feasible: true, earliestEnd: at(line.end), because: decided(line.steps), steps: dated(line.steps) };
   }
-  const soonest = forward(minuteOf(now));
-  const because = !line.ok
-    ? line.because
-    : `It would have to begin ${Math.ceil((minuteOf(now) - line.start) / 60)} h before now. ${soonest.ok ? decided(soonest.steps) : soonest.because}`;
-  return {
-    feasible: false,
-    earliestEnd: soonest.ok ? at(soonest.end) : null,
-    because,
-    steps: soonest.ok ? dated(soonest.steps) : [],
-  };
+  // The earliest day counts from now, however far away the deadline was.
+  const soonest = dayOf(activities, { ...asked, deadline: undefined, start: now }, now);
+  const because = line.ok
+    ? `It would have to begin ${clockWords(minuteOf(now) - line.start)} before now. ${soonest.because}`
+    : line.because;
+  return { ...soonest, feasible: false, because };
+}
+
+/** A stretch of time in one unit: nobody needs the minutes of a week. */
+function clockWords(minutes: number): string {
+  const hours = Math.ceil(minutes / 60);
+  return hours < 72 ? `${hours} h` : `${Math.ceil(hours / 24)} days`;
 }

@@ -122,7 +122,7 @@ test('backwards from a deadline across a night: the long wait lies in the night,
 
 test('a deadline in the past, or too soon, is told with what decides and the earliest end', () => {
   const now = new Date('2026-12-01T06:00:00Z');
-  for (const deadline of ['2026-11-20T12:00:00Z', '2026-12-01T09:00:00Z']) {
+  for (const deadline of ['2020-03-13T12:00:00Z', '2026-11-20T12:00:00Z', '2026-12-01T09:00:00Z']) {
     const found = dayOf(list, { ...asked, deadline: new Date(deadline) }, now);
     assert.ok(!found.feasible && found.because !== '' && found.earliestEnd!.getTime() > now.getTime());
   }
