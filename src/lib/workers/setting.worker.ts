@@ -12,8 +12,8 @@ export interface SettingAsked {
   readonly shop: Shop;
   readonly stays: readonly PlaceStay[];
   readonly standing: Standing;
-  /** Times as thick, to show what a deeper tin does. */
-  readonly deeper: number;
+  /** A greater height, mm, to show what a deeper tin does. */
+  readonly deeperMm: number;
   /** A set time that was measured in a place, from which its coefficient is to be found. */
   readonly measured?:
     { readonly layer: string; readonly minutes: number; readonly place: PlaceStay['place'] } | undefined;
@@ -21,16 +21,16 @@ export interface SettingAsked {
 export interface SettingFound {
   readonly id: number;
   readonly setting: Setting | null;
-  /** Minutes until all is set where every layer is `deeper` times as thick. */
+  /** Minutes until all is set where the slab is so much higher. */
   readonly deeperMinutes: number | null;
   readonly fittedH: number | null;
 }
 
 addEventListener('message', ({ data }: MessageEvent<SettingAsked>) => {
-  const { id, slab, ingredients, shop, stays, standing, deeper, measured } = data;
+  const { id, slab, ingredients, shop, stays, standing, deeperMm, measured } = data;
   const larder = larderOf(ingredients);
   const setting = settingFor(slab, larder, shop, {}, stays, standing);
-  const thicker = settingFor(slab, larder, shop, { scale: { mode: 'multiple', by: deeper } }, stays, standing);
+  const thicker = settingFor(slab, larder, shop, { scale: { mode: 'total-height', mm: deeperMm } }, stays, standing);
   const found: SettingFound = {
     id,
     setting,

@@ -95,7 +95,7 @@
       shop: $state.snapshot(work.shop) as typeof work.shop,
       stays: $state.snapshot(stays),
       standing: { on, foil },
-      deeper: DEEPER,
+      deeperMm: Math.max(1, work.plan.slab.heightMm * DEEPER),
       measured,
     };
     busy = true;
