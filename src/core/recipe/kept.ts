@@ -1,5 +1,5 @@
 import type { Measures } from '../measure';
-import { blankSlab, freshId, type Layer, type Line, type Preparation, type Slab } from '../slab';
+import { blankSlab, freshId, holdsQuantity, type Layer, type Line, type Preparation, type Slab } from '../slab';
 import type { LineRead } from './readLine';
 import { isListHeading, isMethodHeading } from './readRecipe';
 
@@ -9,7 +9,7 @@ import { isListHeading, isMethodHeading } from './readRecipe';
  */
 export function lineFrom(read: LineRead): Line | null {
   const { quantity, unit, ingredient, larder, state, packG, also, optional, text } = read;
-  if (quantity === null || !(quantity > 0) || unit === null || ingredient === null || ingredient.trim() === '')
+  if (quantity === null || !holdsQuantity(quantity) || unit === null || ingredient === null || ingredient.trim() === '')
     return null;
   return {
     ingredient: larder ?? ingredient,

@@ -1,5 +1,6 @@
 import type { Ingredient, Larder } from '../larder';
 import { massOf, type Measures, type Unit } from '../measure';
+import { holdsQuantity } from '../slab';
 import { isMeasure, leadingAmount, type Led, type Written } from './amount';
 import { larderMatch, named } from './name';
 import { tidied } from './tidy';
@@ -182,6 +183,9 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const second = also.map((one) => ({ one, weighed: gramsOf(one, null, state, found, measures) }));
   const heavy = second.find(({ weighed }) => weighed.ok) ?? second[0];
   const asPack = led.packSize && { quantity: led.packSize.quantity * led.quantity, unit: led.packSize.unit };
+  const more = heavy ? { quantity: heavy.one.quantity, unit: heavy.one.unit } : asPack;
+  if (![led.quantity, packG ?? 1, more?.quantity ?? 1].every(holdsQuantity))
+    return unreadLine(text, 'No line holds so much or so little: is the number right?');
   const alsoG = heavy?.weighed.ok ? heavy.weighed.massG : null;
   const massG = first.ok ? first.massG : alsoG;
   const asks: string[] = [];
@@ -207,7 +211,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
     ingredient,
     larder: found?.name ?? null,
     state,
-    also: heavy ? { quantity: heavy.one.quantity, unit: heavy.one.unit } : asPack,
+    also: more,
     alternatives: whole.alternatives,
     optional: whole.optional,
     massG,

@@ -30,7 +30,7 @@ export const number = (min: number, max: number) =>
     .max(max, `Write ${max} or less`);
 
 /** Below this a number over 0 is a slip, and would only overflow what is divided by it. */
-const LEAST = 1e-6;
+export const LEAST = 1e-6;
 
 /** A number over 0, up to `max`. */
 export const positive = (max: number) =>

@@ -2,11 +2,14 @@ import * as yup from 'yup';
 import { ALLERGENS, DIETS } from '../larder';
 import { MEASURES, UNITS } from '../measure';
 import { VESSELS } from '../tin';
-import { fields, list, note, number, oneOf, positive, table, text, whole } from './fields';
+import { fields, LEAST, list, note, number, oneOf, positive, table, text, whole } from './fields';
 import { PLACES, SPREADS, STAGES, TEXTURES } from './types';
 
 /** The largest amount, length and count that a file may hold; beyond them a figure is a slip. */
 const MOST = { quantity: 1e6, mm: 5000, minutes: 1e5, grid: 200, tins: 100 } as const;
+
+/** Whether a file can hold an amount: more or less than this is a slip. */
+export const holdsQuantity = (quantity: number) => quantity >= LEAST && quantity <= MOST.quantity;
 
 const required = 'This is missing';
 

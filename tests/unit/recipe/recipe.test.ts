@@ -157,6 +157,11 @@ test('fuzz: any line gives a sound reading, and its text stays as it was', () =>
   );
 });
 
+test('an amount that no file can hold stays as text', () => {
+  for (const line of ['①𝕖㉑ butter', '1e9 g butter', '0 g butter', '1 cup (0 g) sugar', '3 x 9999999 g tins milk'])
+    assert.equal(readLine(line, 'us', demoLarder).status, 'unread', line);
+});
+
 test('fuzz: any text gives a slab file that reads, and every line of it is somewhere', () => {
   fc.assert(
     fc.property(fc.array(scraps, { maxLength: 12 }), (lines) => {
