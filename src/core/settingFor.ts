@@ -17,7 +17,7 @@ import { laidOut, type Place, type Slab } from './slab';
 export const USUAL_STANDING: Standing = { on: 'shelf', foil: false };
 
 /**
- * How the layers of a slab set in its first tin: where the stays are not given, each in the place that its layers name most.
+ * How the layers of a slab set in its first tin: where the stays are not given, each layer in its own place.
  *
  * @returns null for a slab without a layer that has a height
  */
@@ -26,14 +26,12 @@ export function settingFor(
   larder: Larder,
   shop: Shop,
   asked: Asked = {},
-  stays?: readonly PlaceStay[],
+  stays: readonly PlaceStay[] = [],
   standing: Standing = USUAL_STANDING,
 ): Setting | null {
   const layers = layersOf(slab, larder, shop, asked);
   if (layers.length === 0) return null;
-  const usual = slab.layers.find(({ set }) => set?.place)?.set?.place ?? 'room';
-  const where = stays && stays.length > 0 ? stays : [{ place: usual, minutes: 60 }];
-  return settingOf(layers, where, placesOf(shop), standing);
+  return settingOf(layers, stays, placesOf(shop), standing);
 }
 
 function layersOf(slab: Slab, larder: Larder, shop: Shop, asked: Asked) {

@@ -3,7 +3,16 @@ import { scaledFor, type Asked } from './plan';
 import { settingFor } from './settingFor';
 import type { Shop } from './shop';
 import { laidOut, type Slab } from './slab';
-import { backwardFrom, chainOf, forwardFrom, windowsOf, type Activity, type Hours, type Timed } from './time';
+import {
+  backwardFrom,
+  chainOf,
+  forwardFrom,
+  windowsOf,
+  type Activity,
+  type Hours,
+  type Pace,
+  type Timed,
+} from './time';
 
 /** How a day is to be laid out. */
 export interface DayAsked {
@@ -36,19 +45,37 @@ export interface Day {
 const DAYS = 21;
 const MINUTE_MS = 60_000;
 
+/** The work of a day, and what keeps it from being done at all: a layer that never sets where it stands. */
+export interface Work {
+  readonly activities: readonly Activity[];
+  readonly hindrance: string | null;
+}
+
 /** All steps of a slab's making, with the waits that its layers need. */
-export function activitiesFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Activity[] {
+export function workFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}, pace: Pace = 'usual'): Work {
   const laid = laidOut(slab);
   const { into } = scaledFor(laid, larder, shop, asked);
   const setting = settingFor(slab, larder, shop, asked);
   const { fromMinutes = null, toMinutes = null } = setting?.cutWindow ?? {};
-  return chainOf({
-    slab: laid,
-    multiples: into.preparations.map(({ multiple }) => multiple),
-    slabs: into.slabs.reduce((sum, { count }) => sum + count, 0),
-    waits: setting?.layers ?? [],
-    cutWithin: fromMinutes !== null && toMinutes !== null ? toMinutes - fromMinutes : null,
-  });
+  const thicker = (preparation: string) => {
+    const at = laid.layers.findIndex(({ from }) => from.some((one) => one.preparation === preparation));
+    const [now, before] = [into.slabs[0]?.layers[at]?.film ?? 0, into.written[at]?.film ?? 0];
+    return now > 0 && before > 0 ? now / before : 1;
+  };
+  return {
+    activities: chainOf({
+      slab: laid,
+      made: laid.preparations.map(({ id }, p) => ({
+        multiple: into.preparations[p]?.multiple ?? 1,
+        thicker: thicker(id),
+      })),
+      slabs: into.slabs.reduce((sum, { count }) => sum + count, 0),
+      waits: setting?.layers ?? [],
+      cutWithin: fromMinutes !== null && toMinutes !== null ? toMinutes - fromMinutes : null,
+      pace,
+    }),
+    hindrance: setting?.layers.find(({ nextFromMinutes }) => nextFromMinutes === null)?.why ?? null,
+  };
 }
 
 /**
@@ -58,7 +85,8 @@ export function activitiesFor(slab: Slab, larder: Larder, shop: Shop, asked: Ask
  *
  * @param now nothing can begin before it
  */
-export function dayOf(activities: readonly Activity[], asked: DayAsked, now: Date): Day {
+export function dayOf({ activities, hindrance }: Work, asked: DayAsked, now: Date): Day {
+  if (hindrance !== null) return { feasible: false, earliestEnd: null, because: hindrance, steps: [] };
   const origin = asked.start ?? asked.deadline ?? now;
   const windows = windowsOf(asked.hours, asked.zone, origin, DAYS, DAYS);
   const means = { hands: asked.hands, ovens: asked.ovens, rings: asked.rings };
@@ -69,7 +97,7 @@ export function dayOf(activities: readonly Activity[], asked: DayAsked, now: Dat
   const forward = (from: number) => forwardFrom(activities, means, windows, from, pinned);
   const decided = (steps: readonly Timed[]) => {
     const longest = steps.filter(({ deciding }) => deciding).sort((a, b) => b.end - b.start - (a.end - a.start))[0];
-    return longest ? `${longest.activity.text} is the longest of the chain that decides` : '';
+    return longest ? `"${longest.activity.text}" is the longest of the chain that decides` : '';
   };
   if (asked.deadline === undefined) {
     const line = forward(0);
@@ -81,7 +109,7 @@ export function dayOf(activities: readonly Activity[], asked: DayAsked, now: Dat
     return { feasible: true, earliestEnd: at(line.end), because: decided(line.steps), steps: dated(line.steps) };
   }
   // The earliest day counts from now, however far away the deadline was.
-  const soonest = dayOf(activities, { ...asked, deadline: undefined, start: now }, now);
+  const soonest = dayOf({ activities, hindrance }, { ...asked, deadline: undefined, start: now }, now);
   const because = line.ok
     ? `It would have to begin ${clockWords(minuteOf(now) - line.start)} before now. ${soonest.because}`
     : line.because;

@@ -11,6 +11,7 @@ import { ARGS, CHROMIUM } from '../../scripts/chromium.mjs';
 import { benchLists } from './lists';
 import { benchOrder } from './order';
 import { benchHeat } from './heat';
+import { benchSchedule } from './schedule';
 import { CORPUS, noted } from '../unit/recipe/corpus';
 import type { Layer, Preparation, Slab } from '../../src/core/slab';
 
@@ -163,5 +164,6 @@ console.log(`- ${benchPlan()}`);
 console.log(`- ${benchReading()}`);
 for (const line of await benchOrder()) console.log(`- ${line}`);
 for (const line of benchHeat()) console.log(`- ${line}`);
+for (const line of await benchSchedule()) console.log(`- ${line}`);
 for (const line of await benchLists()) console.log(`- ${line}`);
 for (const line of await benchServer()) console.log(`- ${line}`);

@@ -1,6 +1,6 @@
 import type { Composition } from '../larder';
 import type { LaidSlab, Prepared } from '../scale';
-import { endPointC, textureOf, type LaidOutSlab, type Layer } from '../slab';
+import { bakedTogether, endPointC, textureOf, type LaidOutSlab, type Layer, type Place } from '../slab';
 import { ASSUMED_THERMAL, thermalOf, type Latent, type Thermal } from './properties';
 
 /** A layer as it is poured: its heat, and at what temperature it goes on, sets, and softens again. */
@@ -15,6 +15,10 @@ export interface PouredLayer extends Thermal {
   /** A warmer contact melts it; null where it does not melt. */
   readonly softensC: number | null;
   readonly brittle: boolean;
+  /** Where it sets by itself, where nobody says. */
+  readonly place: Place;
+  /** It is laid raw on the layer below and bakes with it. */
+  readonly together: boolean;
   /** The composition is not known, and something between a syrup and a cream is assumed. */
   readonly assumed: boolean;
 }
@@ -60,6 +64,7 @@ function mixtureOf(layer: Layer, slab: LaidOutSlab, made: readonly Prepared[]) {
  * @param made in the order of the slab's preparations
  */
 export function pouredLayers(slab: LaidOutSlab, made: readonly Prepared[], laid: LaidSlab): PouredLayer[] {
+  const asOne = bakedTogether(slab)?.layers ?? [];
   return slab.layers.flatMap((layer, at) => {
     const { thicknessMm, massG, volumeMl } = laid.layers[at]!;
     if (thicknessMm <= 0) return [];
@@ -111,6 +116,8 @@ export function pouredLayers(slab: LaidOutSlab, made: readonly Prepared[], laid:
         minMinutes: layer.set?.minMinutes ?? 0,
         maxMinutes: layer.set?.maxMinutes ?? null,
         softensC,
+        place: layer.set?.place ?? 'room',
+        together: asOne.indexOf(layer) > 0,
         brittle: isChocolate || (endC !== null && endC >= HARD_C),
         assumed: thermal === null,
       },

@@ -71,7 +71,7 @@ function staysFrom(stays: readonly PlaceStay[], from: number, minutes: number): 
  * poured then; the heat it brings goes down into what lies there.
  *
  * @param layers bottom first, at least one
- * @param stays where the tin stands, from the first pour on; the last place goes on
+ * @param stays where the tin stands, from the first pour on; the last place goes on. Without any, each layer sets in its own place
  */
 export function settingOf(
   layers: readonly PouredLayer[],
@@ -96,7 +96,7 @@ export function settingOf(
     const runFor = (minutes: number) =>
       heatRun(
         stack,
-        staysFrom(stays, poured, minutes).map((stay) => ({
+        (stays.length > 0 ? staysFrom(stays, poured, minutes) : [{ place: layer.place, minutes }]).map((stay) => ({
           minutes: stay.minutes,
           ...facesIn(stay.place, places, standing),
         })),
@@ -116,7 +116,11 @@ export function settingOf(
     const last = at === layers.length - 1;
     const soon = layer.maxMinutes !== null && layer.maxMinutes <= HOT_WITHIN;
     const whileHot = !last && soon && (setAfter ?? Infinity) > layer.maxMinutes!;
-    const nextAfter = whileHot ? Math.min(layer.minMinutes, layer.maxMinutes!) : setAfter;
+    const nextAfter = layers[at + 1]?.together
+      ? 0
+      : whileHot
+        ? Math.min(layer.minMinutes, layer.maxMinutes!)
+        : setAfter;
     // Between this pour and the next the curves are those of this run; after the last one an hour more is shown.
     const until = nextAfter === null ? Math.min(long, 240) : last ? nextAfter + 60 : nextAfter;
     const shown = until <= long ? run : runFor(until);

@@ -1,5 +1,6 @@
 /** Preparations, layers, the slab file: types, schema, reading and writing. */
 export * from './types';
+export * from './baked';
 export * from './divided';
 export * from './edit';
 export * from './judge';

@@ -1,11 +1,16 @@
 import type { Preparation, Slab } from './types';
 
-/** How long a preparation takes by its steps, one after the other where they say so, min. */
-export function preparationMinutes({ steps = [] }: Pick<Preparation, 'steps'>): number {
+/**
+ * How long a preparation takes by its steps, one after the other where they say so, min.
+ *
+ * @param until a step at whose beginning to stop; all are counted where no step has this id
+ */
+export function preparationMinutes({ steps = [] }: Pick<Preparation, 'steps'>, until?: string): number {
   const ends = new Map<string, number>();
   let all = 0;
   for (const { id, minutes, after = [] } of steps) {
     const from = Math.max(0, ...after.map((one) => ends.get(one) ?? 0));
+    if (id === until) return from;
     ends.set(id, from + minutes);
     all = Math.max(all, from + minutes);
   }
@@ -27,7 +32,8 @@ export function meetingsOf({ preparations }: Pick<Slab, 'preparations'>): Meetin
     const other = preparations.find(({ id }) => id === preparation.meets?.preparation && id !== preparation.id);
     if (!other) return [];
     const aheadMinutes = preparation.meets?.aheadMinutes ?? 0;
-    const startsAfterMinutes = preparationMinutes(other) - preparationMinutes(preparation) - aheadMinutes;
+    const startsAfterMinutes =
+      preparationMinutes(other) - preparationMinutes(preparation, preparation.meets?.atStep) - aheadMinutes;
     return [{ preparation, other, aheadMinutes, startsAfterMinutes }];
   });
 }

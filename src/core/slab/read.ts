@@ -71,6 +71,25 @@ function doubledIds(slab: Slab): Problem[] {
   );
 }
 
+/** Steps of a preparation with one id, or with times that do not rise. */
+function muddledSteps(slab: Slab): Problem[] {
+  return slab.preparations.flatMap(({ steps = [] }, p) =>
+    steps.flatMap(({ id, minutes, leastMinutes = minutes, mostMinutes = minutes }, at): Problem[] => {
+      const path = `/preparations/${p}/steps/${at}`;
+      const doubled = steps.findIndex((one) => one.id === id) !== at;
+      return [
+        ...(doubled ? [{ path: `${path}/id`, message: `"${id}" is used twice: give each step its own id` }] : []),
+        ...(leastMinutes > minutes
+          ? [{ path: `${path}/leastMinutes`, message: 'The least time is longer than the usual one' }]
+          : []),
+        ...(mostMinutes < minutes
+          ? [{ path: `${path}/mostMinutes`, message: 'The longest time is shorter than the usual one' }]
+          : []),
+      ];
+    }),
+  );
+}
+
 function lostReferences(slab: Slab): Problem[] {
   const known = new Set(slab.preparations.map(({ id }) => id));
   return slab.layers.flatMap((layer, at) =>

@@ -3,7 +3,7 @@ import { ALLERGENS, DIETS } from '../larder';
 import { MEASURES, UNITS } from '../measure';
 import { VESSELS } from '../tin';
 import { fields, LEAST, list, note, number, oneOf, positive, table, text, whole } from './fields';
-import { PLACES, SPREADS, STAGES, TEXTURES } from './types';
+import { GROWTHS, PLACES, SPREADS, STAGES, TEXTURES } from './types';
 
 /** The largest amount, length and count that a file may hold; beyond them a figure is a slip. */
 const MOST = { quantity: 1e6, mm: 5000, minutes: 1e5, grid: 200, tins: 100 } as const;
@@ -124,6 +124,9 @@ const step = fields({
   id: text(),
   text: text(2000),
   minutes: number(0, MOST.minutes).required(required),
+  leastMinutes: number(0, MOST.minutes),
+  mostMinutes: number(0, MOST.minutes),
+  grows: oneOf(GROWTHS),
   hands: oneOf(['busy', 'watch', 'free']),
   occupies: list(text(), 20),
   ovenC: number(0, 400),
@@ -141,7 +144,7 @@ const preparation = fields({
   maxMultiple: positive(1000),
   steps: list(step.required(required), 200),
   unread: list(text(1000), 200),
-  meets: fields({ preparation: text(), aheadMinutes: number(0, 1440) }),
+  meets: fields({ preparation: text(), aheadMinutes: number(0, 1440), atStep: note(200) }),
 });
 
 const layer = fields({

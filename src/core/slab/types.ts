@@ -72,8 +72,15 @@ export interface Preparation {
   readonly steps?: readonly Step[] | undefined;
   /** Lines that were taken in and could not be read; they stay as text until they are. */
   readonly unread?: readonly string[] | undefined;
-  /** Another pot that this one has to be ready with, or so many minutes ahead of. */
-  readonly meets?: { readonly preparation: string; readonly aheadMinutes?: number | undefined } | undefined;
+  readonly meets?: Meets | undefined;
+}
+
+/** Another pot that this one has to be ready with, or so many minutes ahead of. */
+export interface Meets {
+  readonly preparation: string;
+  readonly aheadMinutes?: number | undefined;
+  /** The step of this preparation at which the other goes in; what stands before it is then ready together with the other. */
+  readonly atStep?: string | undefined;
 }
 
 /** One ingredient with an amount, as written. */
@@ -121,10 +128,19 @@ export interface CookTo {
   readonly stage?: Stage | undefined;
 }
 
+/** How a step's time grows: not at all, with what is made, or as setting does, with the square of the thickness. */
+export const GROWTHS = ['fixed', 'mass', 'set'] as const;
+export type Growth = (typeof GROWTHS)[number];
+
 export interface Step {
   readonly id: string;
   readonly text: string;
+  /** As it usually is, for the amounts as written. */
   readonly minutes: number;
+  readonly leastMinutes?: number | undefined;
+  readonly mostMinutes?: number | undefined;
+  /** Without it a boil grows with its cooks, work of hands by the square root of the amount, and the rest not at all. */
+  readonly grows?: Growth | undefined;
   readonly hands?: 'busy' | 'watch' | 'free' | undefined;
   readonly occupies?: readonly string[] | undefined;
   readonly ovenC?: number | undefined;

@@ -1,210 +1,203 @@
-import { cooksNeeded, isFinish } from '../scale';
+import { isFinish } from '../scale';
 import type { LayerWait } from '../setting';
-import { endPointC, textureOf, type LaidOutSlab, type Preparation, type Step } from '../slab';
-import type { Activity, Hands, Link } from './activity';
+import { bakedTogether, endPointC, textureOf, type LaidOutSlab, type Layer, type Place } from '../slab';
+import type { Activity, Link } from './activity';
+import { OVEN_SHELVES } from './generate';
+import { BAKE, GATHER, potsOf, type Made } from './pots';
+import { hotLayCaution, paced, stepMinutes, type Pace, type Spell } from './steps';
 
 /** What a slab's work depends on besides its steps. */
 export interface ChainOf {
   readonly slab: LaidOutSlab;
-  /** Times as much as is written, in the order of the preparations. */
-  readonly multiples: readonly number[];
+  /** In the order of the preparations. */
+  readonly made: readonly Made[];
   /** How many slabs are laid. */
   readonly slabs: number;
   readonly waits: readonly LayerWait[];
   /** How long after it is set the slab can be cut; null where it does not matter. */
   readonly cutWithin: number | null;
+  readonly pace: Pace;
 }
 
-/** Minutes of the usual actions where nobody has written steps; each slab more takes its own time to lay and to cut. */
-const USUAL = { gather: 12, mix: 8, boil: 20, melt: 9, lay: 4, cut: 12, finish: 15, pack: 10 } as const;
+/** Minutes of the usual actions; each slab more takes its own time to lay, to cut, to finish and to pack. */
+const USUAL = {
+  gather: [8, 12, 20],
+  lay: [2, 4, 7],
+  cut: [8, 12, 20],
+  finish: [10, 15, 25],
+  pack: [7, 10, 18],
+} as const satisfies Record<string, Spell>;
 /** A boiled mixture stiffens, melted chocolate cools: they are laid within these, min. */
 const LAY_WITHIN = { boiled: 6, chocolate: 15, other: 240 } as const;
-/** A boil goes on at once, or it stiffens and scorches; other work in a bowl can wait a while, min. */
-const waitBehind = ({ cooks }: Step) => (cooks ? 2 : 30);
-/** Two pots that meet are ready within this of one another, min. */
-const MEET_WITHIN = 3;
+/** What is strewn goes on while the layer under it is wet, min. */
+const STREW_WITHIN = 5;
+/** More tins than this are laid, set and cut several at a time. */
+const MOST_RUNS = 6;
 
-const BURN = 'Boiling sugar sticks and burns deep: gloves, a clear bench, cold water near';
-const STEAM = 'Mind the steam';
-const KNIFE = 'A hot blade burns too; cut away from the hand';
+const KNIFE = 'A warmed blade burns too; cut away from the hand. Wipe boards and knives of other allergens first';
+const LABEL = 'Allergens and keeping time on every label; local food law decides what else';
 
-/** Steps that a preparation has by its kind, where none are written. */
-function usualSteps(preparation: Preparation): readonly Step[] {
-  const { lines, name, cookTo } = preparation;
-  if (cookTo) {
-    return [
-      {
-        id: 'boil',
-        text: `Boil ${name} to ${endPointC(preparation)?.toFixed(0)} C`,
-        minutes: USUAL.boil,
-        hands: 'watch',
-        occupies: ['ring'],
-        cooks: true,
-      },
-    ];
-  }
-  if (lines.some(({ ingredient }) => /chocolate|couverture|gianduja/i.test(ingredient))) {
-    return [{ id: 'melt', text: `Melt ${name} gently`, minutes: USUAL.melt, hands: 'watch', occupies: ['ring'] }];
-  }
-  return [{ id: 'mix', text: `Mix ${name}`, minutes: USUAL.mix, hands: 'busy' }];
+const SETS_IN: Readonly<Record<Place, { readonly words: string; readonly occupies: readonly string[] }>> = {
+  room: { words: 'sets in the room', occupies: [] },
+  fridge: { words: 'sets in the fridge', occupies: ['fridge'] },
+  freezer: { words: 'sets in the freezer', occupies: ['freezer'] },
+  marble: { words: 'sets on the marble', occupies: ['marble'] },
+};
+
+/** Some tins that go through the day as one, and what lies in them so far. */
+interface Run {
+  readonly tins: number;
+  /** "#2" in ids and ", tin 2 of 3" in words, where there are several. */
+  readonly mark: string;
+  readonly words: string;
+  /** The layer on top that has yet to set, the steps that laid it, and where it is laid from. */
+  open: { readonly layer: Layer | null; readonly laid: readonly string[]; readonly wet: boolean } | null;
 }
 
-const stepsOf = (preparation: Preparation) =>
-  preparation.steps && preparation.steps.length > 0 ? preparation.steps : usualSteps(preparation);
-const isBaked = (preparation: Preparation) => stepsOf(preparation).some(({ ovenC }) => ovenC !== undefined);
-
-function cautionFor(step: Step, preparation: Preparation): string | null {
-  if (step.cooks || (endPointC(preparation) ?? 0) > 100) return BURN;
-  if (/steam|simmer/i.test(step.text)) return STEAM;
-  return null;
-}
-
-/** A step grows with what is made: hands by the square root, as one stirs more at once; a boil by its cooks. */
-function minutesOf(step: Step, hands: Hands, multiple: number, cooks: number): number {
-  if (step.cooks) return step.minutes * cooks * Math.max(1, multiple / cooks) ** 0.8;
-  return hands === 'busy' ? step.minutes * Math.max(1, multiple) ** 0.5 : step.minutes;
+/** The tins of a day, each for itself, or some together where there are many. */
+function runsOf(slabs: number): Run[] {
+  const count = Math.min(slabs, MOST_RUNS);
+  return Array.from({ length: count }, (_, i) => {
+    const [from, to] = [Math.floor((i * slabs) / count), Math.floor(((i + 1) * slabs) / count)];
+    const which = to - from === 1 ? `tin ${to}` : `tins ${from + 1}-${to}`;
+    return {
+      tins: to - from,
+      mark: count === 1 ? '' : `#${i + 1}`,
+      words: count === 1 ? '' : `, ${which} of ${slabs}`,
+      open: null,
+    };
+  });
 }
 
 /**
- * All steps of a day at the bench for one slab: weighing out, each preparation's own steps (or the usual ones), laying each layer
- * when it may be laid, cutting inside the window, finishing and packing.
+ * All steps of a day at the bench for one slab in one or more tins: weighing out, each preparation's own steps (or the usual ones),
+ * laying each layer when it may be laid, setting, cutting inside the window, finishing and packing.
  *
- * A layer that is baked is pressed before it bakes, in its preparation's steps; it has no step of its own to be laid.
+ * A base that is baked alone is pressed before it bakes, in its preparation's steps; it has no step of its own to be laid. Layers
+ * that bake together are laid raw, and bake once.
  */
-export function chainOf({ slab, multiples, slabs, waits, cutWithin }: ChainOf): Activity[] {
+export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf): Activity[] {
+  const together = bakedTogether(slab);
+  const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
+  const { activities: pots, ready } = potsOf(slab, made, ovenfuls, together, pace);
   const activities: Activity[] = [];
-  const add = (one: Omit<Activity, 'occupies' | 'ovenC' | 'caution'> & Partial<Activity>) =>
-    activities.push({ occupies: [], ovenC: null, caution: null, ...one });
-  const free = (on: string): Link => ({ on, least: 0, most: null });
+  const add = (one: Pick<Activity, 'id' | 'of' | 'text' | 'minutes' | 'after'> & Partial<Activity>) => {
+    activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...one });
+    return one.id;
+  };
   add({
-    id: 'gather',
+    id: GATHER,
     of: 'all',
     text: 'Weigh everything, cut the paper',
-    minutes: USUAL.gather,
-    hands: 'busy',
+    minutes: paced(USUAL.gather, pace),
     after: [],
   });
+  activities.push(...pots);
 
-  const sinks = new Map<string, string[]>();
-  slab.preparations.forEach((preparation, p) => {
-    const multiple = multiples[p] ?? 1;
-    const cooks = cooksNeeded(preparation, multiple);
-    const steps = stepsOf(preparation);
-    const known = new Set(steps.map(({ id }) => id));
-    const idOf = (step: string) => `${preparation.id}/${step}`;
-    for (const step of steps) {
-      const hands = step.hands ?? 'busy';
-      const before = (step.after ?? []).filter((one) => known.has(one));
-      add({
-        id: idOf(step.id),
-        of: preparation.id,
-        text: step.cooks && cooks > 1 ? `${step.text}, ${cooks} times` : step.text,
-        minutes: minutesOf(step, hands, multiple, cooks),
-        hands,
-        occupies: [
-          ...(step.occupies ?? []),
-          ...(step.ovenC !== undefined && !step.occupies?.includes('oven') ? ['oven'] : []),
-        ],
-        ovenC: step.ovenC ?? null,
-        after:
-          before.length > 0
-            ? before.map((one) => ({ on: idOf(one), least: 0, most: waitBehind(steps.find(({ id }) => id === one)!) }))
-            : [free('gather')],
-        caution: cautionFor(step, preparation),
-      });
-    }
-    const followed = new Set(steps.flatMap(({ after = [] }) => after));
-    sinks.set(
-      preparation.id,
-      steps.filter(({ id }) => !followed.has(id)).map(({ id }) => idOf(id)),
-    );
-  });
-
-  for (const { id, meets } of slab.preparations) {
-    const other = meets && sinks.get(meets.preparation);
-    if (!other || meets.preparation === id) continue;
-    const ahead = meets.aheadMinutes ?? 0;
-    const ends = (ids: readonly string[], most: number): Link[] => ids.map((on) => ({ on, least: 0, most }));
-    add({
-      id: `meet/${id}`,
-      of: id,
-      text: 'Bring them together at once',
-      minutes: 1,
-      hands: 'busy',
-      after: [...ends(sinks.get(id)!, ahead + MEET_WITHIN), ...ends(other, MEET_WITHIN)],
+  const runs = runsOf(slabs);
+  /** Lets what lies on top set, and says what the next step in this tin has to wait for. */
+  const settled = (run: Run, window: number | null = null): Link[] => {
+    if (!run.open) return [];
+    const { layer, laid } = run.open;
+    const minutes = waits.find(({ id }) => id === layer?.id)?.nextFromMinutes ?? 0;
+    const longest = layer?.set?.maxMinutes;
+    const most = window ?? (longest === undefined ? null : Math.max(0, longest - minutes));
+    if (!layer || minutes === 0) return laid.map((on) => ({ on, least: 0, most }));
+    const { words, occupies } = SETS_IN[layer.set?.place ?? 'room'];
+    const id = add({
+      id: `set/${layer.id}${run.mark}`,
+      of: layer.id,
+      text: `${layer.name} ${words}${run.words}`,
+      minutes,
+      hands: 'free',
+      occupies,
+      after: laid.map((on, i) => ({ on, least: 0, most: i === laid.length - 1 ? 0 : null })),
     });
-    sinks.set(id, [`meet/${id}`]);
-    sinks.set(meets.preparation, [`meet/${id}`]);
-  }
+    return [{ on: id, least: 0, most }];
+  };
 
-  let below: { ids: readonly string[]; wait: LayerWait | null; most: number | null } | null = null;
-  for (const layer of slab.layers.filter((one) => !isFinish(one))) {
-    const from = layer.from
-      .map(({ preparation }) => slab.preparations.find(({ id }) => id === preparation)!)
-      .filter(Boolean);
-    const within =
-      textureOf(layer, slab.preparations) === 'chocolate'
-        ? LAY_WITHIN.chocolate
-        : from.some((one) => (endPointC(one) ?? 0) > 100)
-          ? LAY_WITHIN.boiled
-          : LAY_WITHIN.other;
-    const ready = from.flatMap((one) => sinks.get(one.id) ?? []);
-    const on: Link[] = below
-      ? below.ids.map((id) => ({ on: id, least: below!.wait?.nextFromMinutes ?? 0, most: below!.most }))
-      : [];
-    const wait = waits.find(({ id }) => id === layer.id) ?? null;
-    const mostWait = layer.set?.maxMinutes ?? null;
-    if (below === null && from.length > 0 && from.every(isBaked)) {
-      below = { ids: ready, wait, most: mostWait };
+  const level = slab.layers.filter((one) => !isFinish(one));
+  for (const layer of level) {
+    const from = layer.from.flatMap(({ preparation }) => slab.preparations.find(({ id }) => id === preparation) ?? []);
+    const boiled = from.some((one) => (endPointC(one) ?? 0) > 100);
+    const chocolate = textureOf(layer, slab.preparations) === 'chocolate';
+    const within = LAY_WITHIN[boiled ? 'boiled' : chocolate ? 'chocolate' : 'other'];
+    const pot = [...new Set(from.flatMap(({ id }) => ready.get(id) ?? []))];
+    const raw = together?.layers.includes(layer) ?? false;
+    if (layer === level[0] && !raw && from.length > 0 && from.every(({ steps }) => steps?.some(({ ovenC }) => ovenC))) {
+      for (const run of runs) run.open = { layer, laid: pot, wet: false };
       continue;
     }
-    const id = `lay/${layer.id}`;
-    add({
-      id,
-      of: layer.id,
-      text: `${layer.spread === 'scatter' ? 'Strew' : 'Lay'} ${layer.name}`,
-      minutes: USUAL.lay * slabs,
-      hands: 'busy',
-      after: [...ready.map((one) => ({ on: one, least: 0, most: within })), ...on],
-      caution: within === LAY_WITHIN.boiled ? BURN : null,
+    const strewn = layer.spread === 'scatter';
+    runs.forEach((run, i) => {
+      const wet = strewn && run.open?.wet ? run.open.laid : null;
+      const below: Link[] = wet ? wet.map((on) => ({ on, least: 0, most: STREW_WITHIN })) : settled(run);
+      // Out of one pot the tins are filled one after the other.
+      const out = i === 0 ? pot : [`lay/${layer.id}${runs[i - 1]!.mark}`];
+      const id = add({
+        id: `lay/${layer.id}${run.mark}`,
+        of: layer.id,
+        text: `${strewn ? 'Strew' : 'Lay'} ${layer.name}${run.words}`,
+        minutes: paced(USUAL.lay, pace) * run.tins,
+        after: [...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : within })), ...below],
+        caution: boiled ? hotLayCaution : null,
+      });
+      const isTop = !strewn && !raw;
+      run.open = wet ? { ...run.open!, laid: [...wet, id] } : { layer: isTop ? layer : null, laid: [id], wet: isTop };
     });
-    // What is strewn on a layer goes on while it is wet: the wait is that of the layer below it.
-    below =
-      layer.spread === 'scatter' && below ? { ids: [id], wait: null, most: null } : { ids: [id], wait, most: mostWait };
-  }
-  if (below) {
-    const least = below.wait?.nextFromMinutes ?? 0;
-    add({
-      id: 'cut',
-      of: 'all',
-      text: 'Lift, trim and cut',
-      minutes: USUAL.cut * slabs,
-      hands: 'busy',
-      after: below.ids.map((on) => ({ on, least, most: cutWithin === null ? below!.most : least + cutWithin })),
-      caution: KNIFE,
-    });
-    let last = 'cut';
-    for (const layer of slab.layers.filter(isFinish)) {
-      const ready = layer.from.flatMap(({ preparation }) => sinks.get(preparation) ?? []);
-      const id = `lay/${layer.id}`;
+    if (together && layer === together.layers.at(-1)) {
+      const bakes = [...together.steps].map(([id, step]) => {
+        const of = made[slab.preparations.findIndex((one) => one.id === id)] ?? { multiple: 1, thicker: 1 };
+        return { step, minutes: stepMinutes(step, { ...of, cooks: 1, ovenfuls }, pace) };
+      });
+      const [first] = bakes;
       add({
-        id,
+        id: BAKE,
+        of: layer.id,
+        text: first!.step.text,
+        minutes: Math.max(...bakes.map(({ minutes }) => minutes)),
+        hands: first!.step.hands ?? 'free',
+        occupies: ['oven'],
+        ovenC: first!.step.ovenC ?? null,
+        after: runs.flatMap(({ open }) => open!.laid.map((on) => ({ on, least: 0, most: null }))),
+      });
+      for (const run of runs) run.open = { layer, laid: [BAKE], wet: false };
+    }
+  }
+  if (!runs[0]?.open) return activities;
+
+  let last: string[] = runs.map((run) =>
+    add({
+      id: `cut${run.mark}`,
+      of: 'all',
+      text: `Lift, trim and cut${run.words}`,
+      minutes: paced(USUAL.cut, pace) * run.tins,
+      after: settled(run, cutWithin),
+      caution: KNIFE,
+    }),
+  );
+  for (const layer of slab.layers.filter(isFinish)) {
+    const pot = layer.from.flatMap(({ preparation }) => ready.get(preparation) ?? []);
+    last = [
+      add({
+        id: `lay/${layer.id}`,
         of: layer.id,
         text: `${layer.name} on each piece`,
-        minutes: USUAL.finish * slabs,
-        hands: 'busy',
-        after: [free(last), ...ready.map((one) => ({ on: one, least: 0, most: LAY_WITHIN.other }))],
-      });
-      last = id;
-    }
-    add({
-      id: 'pack',
-      of: 'all',
-      text: 'Pack and label',
-      minutes: USUAL.pack * slabs,
-      hands: 'busy',
-      after: [free(last)],
-    });
+        minutes: paced(USUAL.finish, pace) * slabs,
+        after: [
+          ...last.map((on) => ({ on, least: 0, most: null })),
+          ...pot.map((on) => ({ on, least: 0, most: on === GATHER ? null : LAY_WITHIN.other })),
+        ],
+      }),
+    ];
   }
+  add({
+    id: 'pack',
+    of: 'all',
+    text: 'Pack and label',
+    minutes: paced(USUAL.pack, pace) * slabs,
+    after: last.map((on) => ({ on, least: 0, most: null })),
+    caution: LABEL,
+  });
   return activities;
 }

@@ -1,3 +1,4 @@
+import { SAME_OVEN_C } from '../slab';
 import type { Activity, Means, Starts, Windows } from './activity';
 
 /** What stands in the way of a schedule. */
@@ -11,9 +12,8 @@ export type Generated = { readonly ok: true; readonly starts: Starts } | Impossi
 const HALVES = { busy: 2, watch: 1, free: 0 } as const;
 const SHELVES = { fridge: 5, freezer: 3, mixer: 1, marble: 1 } as const;
 /** Two things share an oven when it is as hot as both want it, and on as many shelves as it has. */
-const OVEN_SHELVES = 2;
-const SAME_OVEN_C = 3;
-const MOST_ROUNDS = 400;
+export const OVEN_SHELVES = 2;
+const MOST_ROUNDS = 25;
 const EPS = 1e-6;
 
 interface Placed {
@@ -22,40 +22,37 @@ interface Placed {
   readonly to: number;
 }
 
-function isBusy(windows: Windows, from: number, to: number): boolean {
-  return !windows.some(([open, close]) => from >= open - EPS && to <= close + EPS);
-}
+const isOpen = (windows: Windows, from: number, to: number) =>
+  windows.some(([open, close]) => from >= open - EPS && to <= close + EPS);
 
-/** The most of something in use at once between two moments. */
-function mostAtOnce(placed: readonly Placed[], from: number, to: number, of: (one: Activity) => number): number {
-  const over = placed.filter((one) => one.from < to - EPS && one.to > from + EPS && of(one.activity) > 0);
-  return over.reduce((most, { from: at }) => {
-    const moment = Math.max(at, from);
-    const sum = over.reduce(
-      (all, one) => (one.from <= moment + EPS && one.to > moment + EPS ? all + of(one.activity) : all),
-      0,
-    );
-    return Math.max(most, sum);
-  }, 0);
+/** The most of something in use at once from a moment on, by steps that are all under way some time after it. */
+function mostAtOnce(over: readonly Placed[], from: number, of: (one: Activity) => number): number {
+  let most = 0;
+  for (const { from: at } of over) {
+    const moment = Math.max(at, from) + EPS;
+    let sum = 0;
+    for (const one of over) if (one.from <= moment && one.to > moment) sum += of(one.activity);
+    most = Math.max(most, sum);
+  }
+  return most;
 }
 
 function fits(activity: Activity, from: number, placed: readonly Placed[], means: Means, windows: Windows): boolean {
   const to = from + activity.minutes;
   const halves = HALVES[activity.hands];
-  if (halves > 0) {
-    if (isBusy(windows, from, to)) return false;
-    if (mostAtOnce(placed, from, to, ({ hands }) => HALVES[hands]) + halves > 2 * means.hands) return false;
-  }
+  if (halves > 0 && !isOpen(windows, from, to)) return false;
+  const over = placed.filter((one) => one.from < to - EPS && one.to > from + EPS);
+  if (halves > 0 && mostAtOnce(over, from, ({ hands }) => HALVES[hands]) + halves > 2 * means.hands) return false;
   return activity.occupies.every((what) => {
     const uses = (one: Activity) => one.occupies.filter((other) => other === what).length;
     if (what === 'oven') {
       const hot = ({ ovenC }: Activity) => Math.abs((ovenC ?? 0) - (activity.ovenC ?? 0)) > SAME_OVEN_C;
-      const others = mostAtOnce(placed, from, to, (one) => (uses(one) > 0 && hot(one) ? 1 : 0));
-      const alike = mostAtOnce(placed, from, to, (one) => (uses(one) > 0 && !hot(one) ? 1 : 0));
+      const others = mostAtOnce(over, from, (one) => (uses(one) > 0 && hot(one) ? 1 : 0));
+      const alike = mostAtOnce(over, from, (one) => (uses(one) > 0 && !hot(one) ? 1 : 0));
       return others + Math.ceil((alike + 1) / OVEN_SHELVES) <= means.ovens;
     }
     const there = what === 'ring' ? means.rings : (SHELVES[what as keyof typeof SHELVES] ?? Infinity);
-    return mostAtOnce(placed, from, to, uses) + uses(activity) <= there;
+    return mostAtOnce(over, from, uses) + uses(activity) <= there;
   });
 }
 
@@ -67,9 +64,9 @@ function firstFit(
   means: Means,
   windows: Windows,
 ): number | null {
-  const moments = [from, ...placed.map(({ to }) => to), ...windows.map(([open]) => open)]
-    .filter((one) => one >= from - EPS)
-    .sort((a, b) => a - b);
+  if (fits(activity, from, placed, means, windows)) return from;
+  const opens = activity.hands === 'free' ? [] : windows.map(([open]) => open);
+  const moments = [...placed.map(({ to }) => to), ...opens].filter((one) => one > from).sort((a, b) => a - b);
   return moments.find((one) => fits(activity, one, placed, means, windows)) ?? null;
 }
 
@@ -93,71 +90,128 @@ export function sortedByLinks(activities: readonly Activity[]): number[] | null 
   return activities.every((_, i) => visit(i)) ? order : null;
 }
 
+/** A link by positions: a step of the list waits for another. */
+interface Wait {
+  readonly before: number;
+  readonly least: number;
+  readonly most: number | null;
+}
+
+/** The links of each activity by position; those on steps that are not in the list are left out. */
+function waitsOf(activities: readonly Activity[]): Wait[][] {
+  const at = new Map(activities.map(({ id }, i) => [id, i]));
+  return activities.map(({ after }) =>
+    after.flatMap(({ on, least, most }) => {
+      const before = at.get(on);
+      return before === undefined ? [] : [{ before, least, most }];
+    }),
+  );
+}
+
+/** How an order of placing is made: by priority, smaller first; but what may wait no longer than `tight` goes before all else. */
+export interface Placing {
+  readonly priority: readonly number[];
+  readonly tight: number | null;
+  /** A schedule in which a step begins later than this is of no use, and is given up. */
+  readonly latest?: readonly number[] | undefined;
+}
+
 /**
  * Serial schedule generation: activities are placed one by one, by priority among those whose forerunners are placed, each at the
  * first moment that hands, oven, rings and hours allow. Where a wait would become longer than permitted, the step before it is
  * put off by what is missing, and everything is placed anew.
  *
- * @param priority smaller first, in the order of the activities
  * @param from no activity begins before
  * @param pinned moments that the maker has fixed, by id
  * @see Kolisch R., Hartmann S. (1999), Heuristic algorithms for the resource-constrained project scheduling problem
+ * @see Franck B., Neumann K., Schwindt C. (2001), on schedules with least and longest waits
  */
 export function generated(
   activities: readonly Activity[],
-  priority: readonly number[],
+  { priority, tight, latest }: Placing,
   means: Means,
   windows: Windows,
   from: number,
   pinned: ReadonlyMap<string, number> = new Map(),
 ): Generated {
-  const order = sortedByLinks(activities);
-  if (!order) return { ok: false, because: 'Steps wait for one another in a circle: take one of their links away' };
-  const at = new Map(activities.map(({ id }, i) => [id, i]));
-  const least = activities.map(({ id }) => pinned.get(id) ?? from);
+  if (!sortedByLinks(activities))
+    return { ok: false, because: 'Steps wait for one another in a circle: take one of their links away' };
+  const waits = waitsOf(activities);
+  const soonest = activities.map(({ id }) => pinned.get(id) ?? from);
+  let tightest: ReturnType<typeof worstWait> = null;
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const starts = new Array<number>(activities.length).fill(NaN);
     const placed: Placed[] = [];
-    const waiting = new Set(order);
-    while (waiting.size > 0) {
-      const next = [...waiting]
-        .filter((i) => activities[i]!.after.every(({ on }) => !at.has(on) || !Number.isNaN(starts[at.get(on)!])))
-        .reduce((best, i) => (priority[i]! < priority[best]! ? i : best));
+    while (placed.length < activities.length) {
+      const { next, ready } = nextOf(activities, waits, starts, priority, tight);
       const activity = activities[next]!;
-      const ready = activity.after.reduce((latest, { on, least: wait }) => {
-        const before = at.get(on);
-        return before === undefined ? latest : Math.max(latest, starts[before]! + activities[before]!.minutes + wait);
-      }, least[next]!);
-      const start = firstFit(activity, ready, placed, means, windows);
+      const start = firstFit(activity, Math.max(ready, soonest[next]!), placed, means, windows);
       if (start === null)
         return {
           ok: false,
-          because: `${activity.text} takes ${Math.round(activity.minutes)} min, and no stretch of working hours is that long`,
+          because: `"${activity.text}" takes ${Math.round(activity.minutes)} min, and no stretch of working hours is that long`,
         };
+      if (latest && start > latest[next]! + EPS) return { ok: false, because: 'It ends later than another' };
       starts[next] = start;
       placed.push({ activity, from: start, to: start + activity.minutes });
-      waiting.delete(next);
     }
-    const late = activities.flatMap((activity, i) =>
-      activity.after.flatMap(({ on, most }) => {
-        const before = at.get(on);
-        if (before === undefined || most === null) return [];
-        const wait = starts[i]! - starts[before]! - activities[before]!.minutes;
-        return wait > most + EPS ? [{ before, i, by: wait - most }] : [];
-      }),
-    );
-    if (late.length === 0) return { ok: true, starts };
-    const worst = late.reduce((a, b) => (b.by > a.by ? b : a));
-    const held = activities[worst.before]!;
+    const late = worstWait(activities, waits, starts);
+    if (!late) return { ok: true, starts };
+    const held = activities[late.before]!;
     if (pinned.has(held.id))
       return {
         ok: false,
-        because: `${held.text} is held where it is, and ${activities[worst.i]!.text} then comes too long after it`,
+        because: `"${held.text}" is held where it is, and "${activities[late.after]!.text}" then comes too long after it`,
       };
-    least[worst.before] = Math.max(least[worst.before]!, starts[worst.before]! + worst.by);
+    soonest[late.before] = Math.max(soonest[late.before]!, starts[late.before]! + late.by);
+    tightest = late;
   }
+  const [before, after] = [activities[tightest!.before]!, activities[tightest!.after]!];
   return {
     ok: false,
-    because: 'The permitted waits do not fit into the working hours: allow longer waits, or longer hours',
+    because: `"${after.text}" cannot follow "${before.text}" as soon as it has to: allow a longer wait, another pair of hands, or longer hours`,
   };
+}
+
+/** The activity to place next, and when its forerunners let it begin. There is one, since no links run in a circle. */
+function nextOf(
+  activities: readonly Activity[],
+  waits: readonly (readonly Wait[])[],
+  starts: Starts,
+  priority: readonly number[],
+  tight: number | null,
+): { readonly next: number; readonly ready: number } {
+  let next = -1;
+  let least: readonly [number, number] = [Infinity, Infinity];
+  let from = -Infinity;
+  for (let i = 0; i < activities.length; i++) {
+    if (!Number.isNaN(starts[i])) continue;
+    let ready = -Infinity;
+    let dueBy = Infinity;
+    for (const { before, least: wait, most } of waits[i]!) {
+      const end = starts[before]! + activities[before]!.minutes;
+      ready = Number.isNaN(end) ? NaN : Math.max(ready, end + wait);
+      if (most !== null && tight !== null && most <= tight) dueBy = Math.min(dueBy, end + most);
+    }
+    if (Number.isNaN(ready)) continue;
+    if (dueBy < least[0] || (dueBy === least[0] && priority[i]! < least[1])) {
+      next = i;
+      least = [dueBy, priority[i]!];
+      from = ready;
+    }
+  }
+  return { next, ready: from };
+}
+
+/** The wait that is longest over what is permitted, or null. */
+function worstWait(activities: readonly Activity[], waits: readonly (readonly Wait[])[], starts: Starts) {
+  let worst: { readonly before: number; readonly after: number; readonly by: number } | null = null;
+  waits.forEach((list, after) => {
+    for (const { before, most } of list) {
+      if (most === null) continue;
+      const by = starts[after]! - starts[before]! - activities[before]!.minutes - most;
+      if (by > (worst?.by ?? EPS)) worst = { before, after, by };
+    }
+  });
+  return worst as { readonly before: number; readonly after: number; readonly by: number } | null;
 }

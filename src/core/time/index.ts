@@ -3,4 +3,6 @@ export * from './activity';
 export * from './generate';
 export * from './timeline';
 export * from './hours';
+export * from './steps';
+export * from './pots';
 export * from './chain';

@@ -20,7 +20,11 @@ export interface Timeline {
 }
 export type TimelineFound = Timeline | { readonly ok: false; readonly because: string };
 
-const TRIES = 40;
+const TRIES = 400;
+/** After so many tries without any schedule there is none to be found. */
+const HOPELESS = 40;
+/** What waits no longer than these is placed before all else, min; or nothing is. */
+const TIGHT = [null, 10, 60] as const;
 const SLACK_NEAR = 0.5;
 
 /** Random numbers that are the same at every run (Park and Miller). */
@@ -47,8 +51,9 @@ const endOf = (activities: readonly Activity[], starts: Starts) =>
   Math.max(...activities.map(({ minutes }, i) => starts[i]! + minutes));
 
 /**
- * The shortest schedule that is found: by the longest tail first, then by orders shaken a little, and now and then by the order in
- * which everything begins when it is pushed as late as it goes (justification, Valls and others 2005).
+ * The shortest schedule that is found: by the longest tail first, then by a local search over orders of placing. A step is moved
+ * among the others or all are shaken a little; now and then everything is pushed as late as it goes and the order taken from
+ * there (justification, Valls and others 2005). An order that is as good is kept, so that the search does not stand still.
  */
 function best(
   activities: readonly Activity[],
@@ -59,29 +64,35 @@ function best(
 ): Generated {
   const tail = tails(activities);
   const random = steadyRandom(20261);
-  let found = generated(
-    activities,
-    tail.map((one) => -one),
-    means,
-    windows,
-    from,
-    pinned,
-  );
-  if (!found.ok) return found;
-  const take = (priority: readonly number[]) => {
-    const other = generated(activities, priority, means, windows, from, pinned);
-    if (!found.ok || !other.ok) return;
-    if (endOf(activities, other.starts) < endOf(activities, found.starts) - 1e-6) found = other;
-  };
-  for (let i = 0; i < TRIES && found.ok; i++) {
-    take(
-      i % 2 === 0
-        ? found.starts.map((start) => start + 30 * random())
-        : tail.map((one) => -one * (0.7 + 0.6 * random())),
-    );
-    if (i % 8 === 0) take(latest(activities, found.starts, means, windows));
+  const length = (starts: Starts) => endOf(activities, starts);
+  const placed = (priority: readonly number[], tight: number | null, end = Infinity) =>
+    generated(activities, { priority, tight, latest: tail.map((one) => end - one) }, means, windows, from, pinned);
+  const longestFirst = tail.map((one) => -one);
+  let found = placed(longestFirst, null);
+  for (let i = 0; i < TRIES; i++) {
+    // Nothing is shorter than the longest chain.
+    if (found.ok ? length(found.starts) <= from + Math.max(...tail) + 1e-6 : i >= HOPELESS) break;
+    const tight = TIGHT[i % TIGHT.length]!;
+    const order: readonly number[] = !found.ok
+      ? tail.map((one) => -one * (i < TIGHT.length ? 1 : 0.5 + random()))
+      : i % 8 === 0
+        ? latest(activities, found.starts, means, windows)
+        : i % 8 === 1
+          ? tail.map((one) => -one * (0.6 + 0.8 * random()))
+          : i % 2 === 0
+            ? found.starts.map((start) => start + 60 * random() ** 2)
+            : moved(found.starts, random);
+    const other = placed(order, tight, found.ok ? length(found.starts) : Infinity);
+    if (other.ok) found = other;
   }
   return found;
+}
+
+/** One step before or behind another, by chance. */
+function moved(starts: Starts, random: () => number): number[] {
+  const one = Math.floor(random() * starts.length);
+  const to = starts[Math.floor(random() * starts.length)]! + (random() < 0.5 ? -0.5 : 0.5);
+  return starts.map((start, i) => (i === one ? to : start));
 }
 
 /** The same work seen from its end: time runs backwards, what followed now leads. */
@@ -117,7 +128,7 @@ function latest(activities: readonly Activity[], starts: Starts, means: Means, w
   const end = endOf(activities, starts);
   const back = generated(
     mirrored(activities),
-    activities.map(({ minutes }, i) => -(starts[i]! + minutes)),
+    { priority: activities.map(({ minutes }, i) => -(starts[i]! + minutes)), tight: null },
     means,
     mirroredWindows(windows),
     -end,
@@ -152,7 +163,7 @@ export function backwardFrom(
   const found = best(mirrored(activities), means, mirroredWindows(windows), -deadline, new Map());
   if (!found.ok) return found;
   const starts = activities.map(({ minutes }, i) => -found.starts[i]! - minutes);
-  const soon = generated(activities, starts, means, windows, Math.min(...starts));
+  const soon = generated(activities, { priority: starts, tight: null }, means, windows, Math.min(...starts));
   const slack = soon.ok ? starts.map((start, i) => Math.max(start, 2 * start - soon.starts[i]!)) : starts;
   return lineOf(activities, starts, slack);
 }

@@ -2,7 +2,7 @@
 import { larderOf, type Ingredient } from '../../core/larder';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
-import { activitiesFor, dayOf, type Day, type DayAsked } from '../../core/timelineFor';
+import { workFor, dayOf, type Day, type DayAsked } from '../../core/timelineFor';
 
 export interface TimelineAsked {
   readonly id: number;
@@ -19,6 +19,6 @@ export interface TimelineFound {
 
 addEventListener('message', ({ data }: MessageEvent<TimelineAsked>) => {
   const { id, slab, ingredients, shop, asked, now } = data;
-  const found: TimelineFound = { id, day: dayOf(activitiesFor(slab, larderOf(ingredients), shop), asked, now) };
+  const found: TimelineFound = { id, day: dayOf(workFor(slab, larderOf(ingredients), shop), asked, now) };
   postMessage(found);
 });

@@ -165,7 +165,8 @@ test('law: a slab file bent at random is a plan or a list of problems, and never
           };
           walk(copy);
           const [holder, key] = holders[where % holders.length] ?? [];
-          if (holder && key !== undefined) holder[key] = value;
+          // A copy: a later bend may fall inside it.
+          if (holder && key !== undefined) holder[key] = structuredClone(value);
         }
         const read = slabFrom(copy);
         if (!read.ok) {

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
 import { readTimelineRequest } from '../../../core/serviceRequests';
-import { activitiesFor, dayOf } from '../../../core/timelineFor';
+import { workFor, dayOf } from '../../../core/timelineFor';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
 import { allIngredients } from '$lib/server/larder';
@@ -16,9 +16,9 @@ export async function POST({ request }) {
   const { slab, shop: said, tins, start, deadline, hands = 1, ovens = 1, rings = 4, hours, zone } = read.value;
   const db = database();
   const shop = { ...wholeShop(db), ...said };
-  const activities = activitiesFor(slab, larderOf(allIngredients(db)), shop, { tins });
+  const work = workFor(slab, larderOf(allIngredients(db)), shop, { tins });
   const day = dayOf(
-    activities,
+    work,
     {
       start: start === undefined ? undefined : new Date(start),
       deadline: deadline === undefined ? undefined : new Date(deadline),

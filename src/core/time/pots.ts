@@ -1,0 +1,97 @@
+import { cooksNeeded } from '../scale';
+import type { BakedTogether, LaidOutSlab, Preparation } from '../slab';
+import type { Activity, Link } from './activity';
+import { cautionFor, stepMinutes, stepsOf, type Pace } from './steps';
+
+/** How much of a preparation is made, times as much as is written, and how much thicker it is laid than is written. */
+export interface Made {
+  readonly multiple: number;
+  readonly thicker: number;
+}
+
+/** The work at pots and bowls, and after which steps each preparation is ready. */
+export interface Pots {
+  readonly activities: readonly Activity[];
+  readonly ready: ReadonlyMap<string, readonly string[]>;
+}
+
+/** Weighing out comes before everything. */
+export const GATHER = 'gather';
+/** The one bake of layers that go into the oven together. */
+export const BAKE = 'bake';
+
+/** A boil goes on at once, or it stiffens and scorches; other work in a bowl can wait a while, min. */
+const WAIT = { boil: 2, other: 30 } as const;
+
+const links = (ids: readonly string[], least: number, most: number | null): Link[] =>
+  ids.map((on) => ({ on, least, most }));
+
+/** Steps of each preparation, with the pots that meet held together: both are ready at the same moment. */
+export function potsOf(
+  slab: LaidOutSlab,
+  made: readonly Made[],
+  ovenfuls: number,
+  together: BakedTogether | null,
+  pace: Pace,
+): Pots {
+  const activities: Activity[] = [];
+  const ready = new Map<string, readonly string[]>();
+  slab.preparations.forEach((preparation, p) => {
+    const { multiple, thicker } = made[p] ?? { multiple: 1, thicker: 1 };
+    const cooks = cooksNeeded(preparation, multiple);
+    const steps = stepsOf(preparation);
+    const baked = together?.steps.get(preparation.id)?.id;
+    const idOf = (step: string) => (step === baked ? BAKE : `${preparation.id}/${step}`);
+    for (const step of steps.filter(({ id }) => id !== baked)) {
+      const before = (step.after ?? []).flatMap((one) => steps.find(({ id }) => id === one) ?? []);
+      const inOven = step.ovenC !== undefined && !step.occupies?.includes('oven');
+      activities.push({
+        id: idOf(step.id),
+        of: preparation.id,
+        text: step.cooks && cooks > 1 ? `${step.text}, ${cooks} times` : step.text,
+        minutes: stepMinutes(step, { multiple, cooks, thicker, ovenfuls }, pace),
+        hands: step.hands ?? 'busy',
+        occupies: [...(step.occupies ?? []), ...(inOven ? ['oven'] : [])],
+        ovenC: step.ovenC ?? null,
+        after:
+          before.length > 0
+            ? before.map(({ id, cooks: boils }) => ({ on: idOf(id), least: 0, most: boils ? WAIT.boil : WAIT.other }))
+            : links([GATHER], 0, null),
+        caution: cautionFor(step, preparation),
+      });
+    }
+    const followed = new Set(steps.flatMap(({ after = [] }) => after));
+    const last = steps.filter(({ id }) => !followed.has(id)).map(({ id }) => idOf(id));
+    const beforeBake = (together?.steps.get(preparation.id)?.after ?? []).map(idOf);
+    ready.set(preparation.id, baked === undefined ? last : beforeBake.length > 0 ? beforeBake : [GATHER]);
+  });
+  for (const preparation of slab.preparations) meet(preparation, activities, ready);
+  return { activities, ready };
+}
+
+/** Holds a pot to the one that it meets: what stands before their meeting ends at one moment, or so many minutes ahead of it. */
+function meet({ id, meets }: Preparation, activities: Activity[], ready: Map<string, readonly string[]>): void {
+  const other = meets && meets.preparation !== id ? ready.get(meets.preparation) : undefined;
+  if (!meets || !other) return;
+  const ahead = meets.aheadMinutes ?? 0;
+  const at = activities.findIndex((one) => one.id === `${id}/${meets.atStep}`);
+  if (at === -1) {
+    activities.push({
+      id: `meet/${id}`,
+      of: id,
+      text: 'Bring them together at once',
+      minutes: 1,
+      hands: 'busy',
+      occupies: [],
+      ovenC: null,
+      after: [...links(ready.get(id) ?? [], ahead, ahead), ...links(other, 0, 0)],
+      caution: null,
+    });
+    ready.set(id, [`meet/${id}`]);
+  } else {
+    const step = activities[at]!;
+    const before = step.after.filter(({ on }) => on !== GATHER).map(({ on }) => on);
+    activities[at] = { ...step, after: [...links(before, ahead, ahead), ...links(other, 0, 0)] };
+  }
+  ready.set(meets.preparation, ready.get(id)!);
+}

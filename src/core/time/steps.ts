@@ -1,0 +1,78 @@
+import { bakeOf, endPointC, type Preparation, type Step } from '../slab';
+
+/** Whether a day counts on the least time that a step takes, the usual one, or the most. */
+export const PACES = ['least', 'usual', 'most'] as const;
+export type Pace = (typeof PACES)[number];
+
+/** Minutes: least, usual, most. */
+export type Spell = readonly [least: number, usual: number, most: number];
+
+/** Minutes of the usual actions where nobody has written steps. */
+const MIX: Spell = [5, 8, 15];
+const BOIL: Spell = [15, 20, 30];
+const MELT: Spell = [6, 9, 14];
+
+export const paced = (spell: Spell, pace: Pace) => spell[PACES.indexOf(pace)]!;
+
+const spelled = ([leastMinutes, minutes, mostMinutes]: Spell) => ({ leastMinutes, minutes, mostMinutes });
+
+/** The steps of a preparation: those that are written, else the usual ones of its kind. */
+export function stepsOf(preparation: Preparation): readonly Step[] {
+  const { lines, name, cookTo, steps = [] } = preparation;
+  if (steps.length > 0) return steps;
+  if (cookTo) {
+    const text = `Boil ${name} to ${endPointC(preparation)?.toFixed(0)} C`;
+    return [{ id: 'boil', text, ...spelled(BOIL), hands: 'watch', occupies: ['ring'], cooks: true }];
+  }
+  if (lines.some(({ ingredient }) => /chocolate|couverture|gianduja/i.test(ingredient)))
+    return [{ id: 'melt', text: `Melt ${name} gently`, ...spelled(MELT), hands: 'watch', occupies: ['ring'] }];
+  return [{ id: 'mix', text: `Mix ${name}`, ...spelled(MIX), hands: 'busy' }];
+}
+
+/** By how much more of it is made than is written. */
+export interface Size {
+  readonly multiple: number;
+  /** In how many boils. */
+  readonly cooks: number;
+  /** How much thicker it is laid than is written. */
+  readonly thicker: number;
+  /** How often the oven is filled. */
+  readonly ovenfuls: number;
+}
+
+/** A larger pot takes its heat a little better than in proportion. */
+const BOIL_POWER = 0.8;
+
+/**
+ * Minutes that a step takes for what is made now.
+ *
+ * Where the step does not say how it grows, a boil grows with its cooks and almost with the amount in each, the work of hands with
+ * the square root of the amount, since one stirs more at once, and what works by itself not at all.
+ */
+export function stepMinutes(step: Step, { multiple, cooks, thicker, ovenfuls }: Size, pace: Pace): number {
+  const { minutes, leastMinutes = minutes, mostMinutes = minutes, grows, hands = 'busy', ovenC } = step;
+  const written = paced([leastMinutes, minutes, mostMinutes], pace);
+  const times = ovenC === undefined ? 1 : ovenfuls;
+  if (grows === 'mass') return written * multiple * times;
+  if (grows === 'set') return written * thicker ** 2 * times;
+  if (step.cooks) return written * cooks * (grows === 'fixed' ? 1 : Math.max(1, multiple / cooks) ** BOIL_POWER);
+  return written * times * (grows === undefined && hands === 'busy' ? Math.sqrt(Math.max(1, multiple)) : 1);
+}
+
+const BURN =
+  'Boiling sugar sticks and burns deep: gloves, a clear bench, no children near, a bowl of cold water by the pot';
+const STEAM = 'Mind the steam';
+const EGG = 'Egg that nothing heats to 71 C: use pasteurised egg, and follow your local food rules';
+
+/** What to take care of while laying a mixture that is as hot as it was cooked to. */
+export const hotLayCaution = BURN;
+
+/** What to take care of in a step of a preparation. */
+export function cautionFor(step: Step, preparation: Preparation): string | null {
+  if (step.cooks || (endPointC(preparation) ?? 0) > 100) return BURN;
+  if (/steam|simmer|bain/i.test(step.text)) return STEAM;
+  const egg = preparation.lines.some(
+    ({ ingredient }) => /\begg/i.test(ingredient) && !/pasteuri[sz]ed|dried/i.test(ingredient),
+  );
+  return egg && (endPointC(preparation) ?? 0) < 71 && (bakeOf(preparation)?.ovenC ?? 0) < 71 ? EGG : null;
+}

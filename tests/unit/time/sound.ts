@@ -1,0 +1,29 @@
+import assert from 'node:assert/strict';
+import type { Means, Timed, Windows } from '../../../src/core/time';
+
+/** Nothing holds what another holds, every link is kept, and hands work in their hours. */
+export function assertSound(steps: readonly Timed[], { hands, ovens, rings }: Means, windows: Windows): void {
+  const by = new Map(steps.map((one) => [one.activity.id, one]));
+  for (const { activity, start, end } of steps) {
+    for (const { on, least, most } of activity.after) {
+      const wait = start - by.get(on)!.end;
+      assert.ok(
+        wait >= least - 1e-6 && (most === null || wait <= most + 1e-6),
+        `${activity.id} waits ${wait} for ${on}`,
+      );
+    }
+    if (activity.hands !== 'free')
+      assert.ok(
+        windows.some(([from, to]) => start >= from - 1e-6 && end <= to + 1e-6),
+        'hours',
+      );
+  }
+  for (const moment of steps.map(({ start }) => start + 1e-3)) {
+    const on = steps.filter(({ start, end }) => start <= moment && end > moment).map(({ activity }) => activity);
+    const halves = on.reduce((sum, one) => sum + { busy: 2, watch: 1, free: 0 }[one.hands], 0);
+    assert.ok(halves <= 2 * hands, 'hands');
+    const using = (what: string) => on.filter(({ occupies }) => occupies.includes(what));
+    assert.ok(using('ring').length <= rings && using('mixer').length <= 1, 'rings and mixer');
+    assert.ok(new Set(using('oven').map(({ ovenC }) => ovenC)).size <= ovens, 'oven temperatures');
+  }
+}
