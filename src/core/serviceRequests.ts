@@ -19,7 +19,7 @@ import {
 } from './slab';
 import { readPlanRequest } from './planRequest';
 import type { Reading } from './sugar';
-import type { Hours } from './time';
+import { PACES, type Hours, type Pace } from './time';
 
 /** The body of `POST /api/forecast`. */
 export interface ForecastRequest {
@@ -138,6 +138,8 @@ export interface TimelineRequest extends Pick<Asked, 'tins'> {
   readonly rings?: number | undefined;
   readonly hours?: readonly Hours[] | undefined;
   readonly zone?: string | undefined;
+  /** Whether to count on least, usual or most times. */
+  readonly pace?: Pace | undefined;
 }
 
 const moment = yup
@@ -153,8 +155,9 @@ const timeline = fields({
   start: moment,
   deadline: moment,
   hands: whole(1, 10),
-  ovens: whole(1, 10),
-  rings: whole(1, 20),
+  ovens: whole(0, 10),
+  rings: whole(0, 20),
+  pace: oneOf(PACES),
   hours: hoursSchema,
   zone: zoneSchema,
 });

@@ -1,5 +1,6 @@
 import type { Measures } from './measure';
 import type { Place } from './slab';
+import type { Hours } from './time';
 import type { Box, RackTin, Vessel } from './tin';
 
 /** A thermometer, and how it was last found to read. */
@@ -31,12 +32,17 @@ export interface Shop {
   /** Surface coefficients fitted from the shop's own set times, W/m2 K. */
   readonly placeH?: Readonly<Partial<Record<Place, number>>> | undefined;
   /** Working hours by day of the week, 0 being Sunday, in the shop's own time; none stands for round the clock. */
-  readonly hours?: readonly { readonly day: number; readonly from: string; readonly to: string }[] | undefined;
+  readonly hours?: readonly Hours[] | undefined;
   /** IANA name of the shop's time zone. */
   readonly zone?: string | undefined;
+  /** Pairs of hands at work at one time. */
+  readonly hands?: number | undefined;
+  /** Each holds one temperature. */
+  readonly ovens?: number | undefined;
+  readonly rings?: number | undefined;
   /** The tins that the shop has; where it is not known the second reader does not ask. */
   readonly rack?: readonly RackTin[] | undefined;
 }
 
-/** What holds of a shop that has not said: at the sea, a cool workroom. */
-export const USUAL_SHOP = { altitudeM: 0, roomC: 20, humidityPercent: 55 } as const;
+/** What holds of a shop that has not said: at the sea, a cool workroom, one maker at one stove. */
+export const USUAL_SHOP = { altitudeM: 0, roomC: 20, humidityPercent: 55, hands: 1, ovens: 1, rings: 4 } as const;

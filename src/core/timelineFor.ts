@@ -40,6 +40,8 @@ export interface Day {
   /** What decides, or what stands in the way. */
   readonly because: string;
   readonly steps: readonly DayStep[];
+  /** Whether a step's slack is how much later it could be, or how much sooner. */
+  readonly slack: 'later' | 'sooner';
 }
 
 const DAYS = 21;
@@ -86,27 +88,35 @@ export function workFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {
  * @param now nothing can begin before it
  */
 export function dayOf({ activities, hindrance }: Work, asked: DayAsked, now: Date): Day {
-  if (hindrance !== null) return { feasible: false, earliestEnd: null, because: hindrance, steps: [] };
+  if (hindrance !== null) return { feasible: false, earliestEnd: null, because: hindrance, steps: [], slack: 'later' };
   const origin = asked.start ?? asked.deadline ?? now;
   const windows = windowsOf(asked.hours, asked.zone, origin, DAYS, DAYS);
   const means = { hands: asked.hands, ovens: asked.ovens, rings: asked.rings };
   const minuteOf = (moment: Date) => (moment.getTime() - origin.getTime()) / MINUTE_MS;
-  const at = (minute: number) => new Date(origin.getTime() + Math.round(minute) * MINUTE_MS);
+  const at = (minute: number) => new Date(Math.round(origin.getTime() / MINUTE_MS + minute) * MINUTE_MS);
   const pinned = new Map([...(asked.pinned ?? [])].map(([id, moment]) => [id, minuteOf(moment)]));
   const dated = (steps: readonly Timed[]) => steps.map((one) => ({ ...one, start: at(one.start), end: at(one.end) }));
   const forward = (from: number) => forwardFrom(activities, means, windows, from, pinned);
-  const decided = (steps: readonly Timed[]) => {
-    const longest = steps.filter(({ deciding }) => deciding).sort((a, b) => b.end - b.start - (a.end - a.start))[0];
-    return longest ? `"${longest.activity.text}" is the longest of the chain that decides` : '';
-  };
   if (asked.deadline === undefined) {
     const line = forward(0);
-    if (!line.ok) return { feasible: false, earliestEnd: null, because: line.because, steps: [] };
-    return { feasible: true, earliestEnd: at(line.end), because: decided(line.steps), steps: dated(line.steps) };
+    if (!line.ok) return { feasible: false, earliestEnd: null, because: line.because, steps: [], slack: 'later' };
+    return {
+      feasible: true,
+      earliestEnd: at(line.end),
+      because: whatDecides(line.steps),
+      steps: dated(line.steps),
+      slack: 'later',
+    };
   }
   const line = backwardFrom(activities, means, windows, 0);
   if (line.ok && line.start >= minuteOf(now)) {
-    return { feasible: true, earliestEnd: at(line.end), because: decided(line.steps), steps: dated(line.steps) };
+    return {
+      feasible: true,
+      earliestEnd: at(line.end),
+      because: whatDecides(line.steps),
+      steps: dated(line.steps),
+      slack: 'sooner',
+    };
   }
   // The earliest day counts from now, however far away the deadline was.
   const soonest = dayOf({ activities, hindrance }, { ...asked, deadline: undefined, start: now }, now);
@@ -114,6 +124,21 @@ export function dayOf({ activities, hindrance }: Work, asked: DayAsked, now: Dat
     ? `It would have to begin ${clockWords(minuteOf(now) - line.start)} before now. ${soonest.because}`
     : line.because;
   return { ...soonest, feasible: false, because };
+}
+
+/** The longest step of the chain that decides, or the longest stretch in which nothing goes on, if that is longer. */
+function whatDecides(steps: readonly Timed[]): string {
+  const minutes = ({ start, end }: Timed) => end - start;
+  const longest = steps.filter(({ deciding }) => deciding).sort((a, b) => minutes(b) - minutes(a))[0];
+  let until = steps[0]?.start ?? 0;
+  let rest = 0;
+  for (const { start, end } of steps) {
+    rest = Math.max(rest, start - until);
+    until = Math.max(until, end);
+  }
+  if (rest > (longest ? minutes(longest) : 0))
+    return `Most of it waits for working hours, once for ${clockWords(rest)}`;
+  return longest ? `"${longest.activity.text}" is the longest of the chain that decides` : '';
 }
 
 /** A stretch of time in one unit: nobody needs the minutes of a week. */

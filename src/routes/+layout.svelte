@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import 'carbon-components-svelte/css/all.css';
   import '@fontsource-variable/atkinson-hyperlegible-next';
   import '@fontsource-variable/bricolage-grotesque';
@@ -40,6 +41,11 @@
       else void goto('/slabs');
     }
   }
+
+  // From here on the page answers to keys and fields; what drives it from outside can wait for this mark.
+  onMount(() => {
+    document.documentElement.dataset.ready = '';
+  });
 </script>
 
 <svelte:window {onkeydown} />

@@ -57,9 +57,17 @@ test('a deeper slab waits longer, and a fridge shortens it', async ({ open, page
   await page.getByRole('textbox', { name: 'Times' }).fill('1,5');
   await page.getByRole('link', { name: 'Set', exact: true }).click();
   await expect(answer).toContainText(/1\d h/);
+  await page.getByText('moved by the clock').click();
   await page.getByLabel('First').selectOption('fridge');
   await expect(answer).toContainText(/All is set after [1-5] h/);
-  await page.getByLabel('Caramel is set at, degrees C').fill('30');
+  const caramel = page.getByRole('region', { name: 'Caramel' });
+  await caramel.getByLabel('Cool to, °C').fill('30');
+  // Each in its own place again: caramel and chocolate go to the fridge.
+  await page.getByText('each layer in its own place').click();
+  await expect(answer).toContainText(/1\d h/);
+  await caramel.getByLabel('Sets in').selectOption('fridge');
+  await page.getByRole('region', { name: 'Chocolate top' }).getByLabel('Sets in').selectOption('fridge');
+  await expect(answer).not.toContainText(/1\d h/);
   await expect(tray(page, 'Pieces')).toHaveText('24');
 });
 
@@ -105,7 +113,7 @@ test('a day backwards from a deadline across a night: in the hours there are, he
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/clock`);
   await page.getByLabel('Done by').fill('2030-03-15T12:00'); // A Friday.
-  await expect(page.getByText(/Begin Thu \d\d:\d\d, done Fri 12:00/)).toBeVisible();
+  await expect(page.getByText(/Begin Thu 14 Mar \d\d:\d\d, done Fri 15 Mar 12:00/)).toBeVisible();
   const rows = page.getByRole('row').filter({ hasText: /^(Thu|Fri)/ });
   await expect(rows.first()).toContainText('Weigh everything');
   await expect(page.getByText('Boiling sugar sticks and burns deep').first()).toBeVisible();

@@ -88,7 +88,7 @@ export const test = base.extend<Fixtures>({
   open: async ({ page, shop }, use) => {
     await use(async (path) => {
       await page.goto(shop.address + path);
-      // A page answers to keys and fields once it has come alive.
+      await page.waitForSelector('html[data-ready]');
       await page.waitForLoadState('networkidle');
       return page;
     });

@@ -40,6 +40,7 @@ export function slabFrom(found: unknown): Read<Slab> {
   const slab = found as Slab;
   const across = [
     ...doubledIds(slab),
+    ...muddledSteps(slab),
     ...lostReferences(slab),
     ...overTaken(slab),
     ...overDivided(slab),

@@ -263,9 +263,11 @@ export const hoursSchema = list(
   fields({
     day: whole(0, 6).required(required),
     from: clock.required(required),
-    to: clock.required(required),
+    to: clock
+      .required(required)
+      .test('differs', 'Write another time than the one it begins at', (to, { parent }) => to !== parent.from),
   }).required(required),
-  21,
+  42,
 );
 
 /** A time zone by its IANA name. */
@@ -301,5 +303,8 @@ export const shopSchema = fields({
   probes: list(probe.required(required), 20),
   hours: hoursSchema,
   zone: zoneSchema,
+  hands: whole(1, 10),
+  ovens: whole(0, 10),
+  rings: whole(0, 20),
   placeH: fields({ room: coefficient, fridge: coefficient, freezer: coefficient, marble: coefficient }),
 });

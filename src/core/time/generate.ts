@@ -146,11 +146,7 @@ export function generated(
       const { next, ready } = nextOf(activities, waits, starts, priority, tight);
       const activity = activities[next]!;
       const start = firstFit(activity, Math.max(ready, soonest[next]!), placed, means, windows);
-      if (start === null)
-        return {
-          ok: false,
-          because: `"${activity.text}" takes ${Math.round(activity.minutes)} min, and no stretch of working hours is that long`,
-        };
+      if (start === null) return { ok: false, because: whyNever(activity, means) };
       if (latest && start > latest[next]! + EPS) return { ok: false, because: 'It ends later than another' };
       starts[next] = start;
       placed.push({ activity, from: start, to: start + activity.minutes });
@@ -171,6 +167,13 @@ export function generated(
     ok: false,
     because: `"${after.text}" cannot follow "${before.text}" as soon as it has to: allow a longer wait, another pair of hands, or longer hours`,
   };
+}
+
+/** Why an activity fits nowhere, however long one looks. */
+function whyNever({ text, minutes, occupies }: Activity, { ovens, rings }: Means): string {
+  if (occupies.includes('oven') && ovens === 0) return `"${text}" needs an oven, and there is none`;
+  if (occupies.includes('ring') && rings === 0) return `"${text}" needs a ring, and there is none`;
+  return `"${text}" takes ${Math.round(minutes)} min, and no stretch of working hours is that long`;
 }
 
 /** The activity to place next, and when its forerunners let it begin. There is one, since no links run in a circle. */

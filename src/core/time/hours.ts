@@ -1,8 +1,8 @@
 import { TZDate } from '@date-fns/tz';
-import { addDays, differenceInMinutes } from 'date-fns';
+import { addDays } from 'date-fns';
 import type { Windows } from './activity';
 
-/** Working hours of one day of the week, 0 being Sunday, in the shop's own time: "07:30". */
+/** Working hours of one day of the week, 0 being Sunday, in the shop's own time: "07:30". Those of a night end on the next day. */
 export interface Hours {
   readonly day: number;
   readonly from: string;
@@ -35,13 +35,24 @@ export function windowsOf(
     const day = addDays(new TZDate(first.getFullYear(), first.getMonth(), first.getDate(), 12, 0, zone), i);
     for (const { day: weekday, from, to } of hours) {
       if (weekday !== day.getDay()) continue;
-      const at = (clock: string) => {
+      const at = (clock: string, daysOn: number) => {
         const [h, m] = clockOf(clock);
-        return differenceInMinutes(new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), h, m, zone), origin);
+        const moment = new TZDate(day.getFullYear(), day.getMonth(), day.getDate() + daysOn, h, m, zone);
+        return (moment.getTime() - origin.getTime()) / 60_000;
       };
-      const [open, close] = [at(from), at(to)];
-      if (close > open) windows.push([open, close]);
+      windows.push([at(from, 0), at(to, to <= from ? 1 : 0)]);
     }
   }
-  return windows.sort((a, b) => a[0] - b[0]);
+  return joined(windows.sort((a, b) => a[0] - b[0]));
+}
+
+/** Windows that touch or overlap as one. */
+function joined(sorted: Windows): Windows {
+  const all: [number, number][] = [];
+  for (const [from, to] of sorted) {
+    const last = all.at(-1);
+    if (last && from <= last[1]) last[1] = Math.max(last[1], to);
+    else all.push([from, to]);
+  }
+  return all;
 }

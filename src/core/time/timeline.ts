@@ -6,7 +6,7 @@ export interface Timed {
   readonly activity: Activity;
   readonly start: number;
   readonly end: number;
-  /** By how much it could be later without the end being later. */
+  /** By how much it could be later without the end being later; in a timeline backward, sooner without an earlier beginning. */
   readonly slackMinutes: number;
   /** One of the chain that decides how long it all takes. */
   readonly deciding: boolean;

@@ -2,23 +2,42 @@
 import { larderOf, type Ingredient } from '../../core/larder';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
-import { workFor, dayOf, type Day, type DayAsked } from '../../core/timelineFor';
+import type { Pace } from '../../core/time';
+import { dayOf, workFor, type Day, type DayAsked } from '../../core/timelineFor';
 
 export interface TimelineAsked {
   readonly id: number;
   readonly slab: Slab;
   readonly ingredients: readonly Ingredient[];
   readonly shop: Shop;
+  readonly pace: Pace;
   readonly asked: DayAsked;
   readonly now: Date;
+}
+
+/** When it would be done, or have to begin, if all goes quickly and if all goes slowly. */
+export interface Moments {
+  readonly quick: Date;
+  readonly slow: Date;
 }
 export interface TimelineFound {
   readonly id: number;
   readonly day: Day;
+  /** null until it is known, and where it makes no difference. */
+  readonly between: Moments | null;
 }
 
 addEventListener('message', ({ data }: MessageEvent<TimelineAsked>) => {
-  const { id, slab, ingredients, shop, asked, now } = data;
-  const found: TimelineFound = { id, day: dayOf(workFor(slab, larderOf(ingredients), shop), asked, now) };
-  postMessage(found);
+  const { id, slab, ingredients, shop, pace, asked, now } = data;
+  const larder = larderOf(ingredients);
+  const dayAt = (at: Pace) => dayOf(workFor(slab, larder, shop, {}, at), asked, now);
+  const day = dayAt(pace);
+  const tell = (between: Moments | null) => postMessage({ id, day, between } satisfies TimelineFound);
+  tell(null);
+  if (!day.feasible) return;
+  const [quick, slow] = (['least', 'most'] as const).map((at) => {
+    const { feasible, earliestEnd, steps } = at === pace ? day : dayAt(at);
+    return feasible ? (asked.deadline ? steps[0]?.start : earliestEnd) : null;
+  });
+  if (quick && slow && quick.getTime() !== slow.getTime()) tell({ quick, slow });
 });

@@ -3,9 +3,11 @@
   import { untrack } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import { MEASURES, MEASURES_NAMED } from '../../core/measure';
+  import type { Shop } from '../../core/shop';
   import type { Problem } from '../../core/slab';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Hours from './Hours.svelte';
   import Room from './Room.svelte';
   import Things from './Things.svelte';
 
@@ -17,6 +19,11 @@
   let typed: Record<string, string> = $state({});
   let problems: readonly Problem[] = $state.raw([]);
   let said = $state('');
+
+  function take(part: Partial<Shop>) {
+    Object.assign(form, part);
+    said = '';
+  }
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
@@ -64,17 +71,10 @@
       {typed}
       onvalue={(value) => value !== null && (form.scaleStepG = value)}
     />
-    <Room
-      shop={form}
-      {typed}
-      {problems}
-      onshop={(part) => {
-        Object.assign(form, part);
-        said = '';
-      }}
-    />
+    <Room shop={form} {typed} {problems} onshop={take} />
+    <Hours shop={form} {typed} {problems} onshop={take} />
     <Things bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
-    {#each problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|probes)\//.test(path)) as { path, message } (path + message)}<p
+    {#each problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|probes|hours)\//.test(path)) as { path, message } (path + message)}<p
         class="said harm"
         role="alert"
       >

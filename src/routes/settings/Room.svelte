@@ -6,6 +6,8 @@
   import type { Problem } from '../../core/slab';
   import { problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { replaced, without } from './replaced';
+  import ThingRow from './ThingRow.svelte';
 
   interface Props {
     shop: Pick<Shop, 'altitudeM' | 'roomC' | 'humidityPercent' | 'probes'>;
@@ -17,8 +19,7 @@
 
   const probes = $derived(shop.probes ?? []);
   const altitudeM = $derived(shop.altitudeM ?? USUAL_SHOP.altitudeM);
-  const set = (at: number, part: Partial<Probe>) =>
-    onshop({ probes: probes.map((one, i) => (i === at ? { ...one, ...part } : one)) });
+  const set = (at: number, part: Partial<Probe>) => onshop({ probes: replaced(probes, at, part) });
 </script>
 
 <fieldset>
@@ -54,15 +55,13 @@
 <fieldset>
   <legend>Probes, as they were last checked</legend>
   {#each probes as probe, at (at)}
-    <div class="row">
-      <TextInput
-        size="sm"
-        labelText="Name"
-        value={probe.name}
-        invalid={problemAt(problems, `/probes/${at}/name`) !== ''}
-        invalidText={problemAt(problems, `/probes/${at}/name`)}
-        on:input={(event) => set(at, { name: String(event.detail ?? '') })}
-      />
+    <ThingRow
+      name={probe.name}
+      problem={problemAt(problems, `/probes/${at}/name`)}
+      columns="1.6fr 1.2fr 2.2fr"
+      onname={(name) => set(at, { name })}
+      onremove={() => onshop({ probes: without(probes, at) })}
+    >
       <NumberField
         label="In boiling water, °C"
         optional
@@ -76,7 +75,7 @@
         label="In ice, °C"
         optional
         value={probe.iceC}
-        limits={{ min: 0, max: 20 }}
+        limits={{ min: -20, max: 20 }}
         name="probe {at} ice"
         {typed}
         onvalue={(value) => set(at, { iceC: value ?? undefined })}
@@ -88,10 +87,7 @@
         value={probe.checkedOn ?? ''}
         on:change={(event) => set(at, { checkedOn: String(event.detail ?? '') || undefined })}
       />
-      <Button size="small" kind="ghost" on:click={() => onshop({ probes: probes.filter((_, i) => i !== at) })}
-        >Remove<span class="unseen"> {probe.name}</span></Button
-      >
-    </div>
+    </ThingRow>
   {/each}
   <p>
     <Button size="small" kind="tertiary" on:click={() => onshop({ probes: [...probes, { name: '' }] })}
@@ -116,12 +112,5 @@
     grid-template-columns: repeat(3, 1fr);
     gap: 0.6rem;
     align-items: start;
-  }
-
-  .row {
-    display: grid;
-    grid-template-columns: 3fr 1.6fr 1.2fr 2.2fr max-content;
-    gap: 0.5rem;
-    align-items: end;
   }
 </style>

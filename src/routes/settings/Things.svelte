@@ -1,10 +1,12 @@
 <!-- The pots, bowls and boxes of the shop: what is boiled and stirred in, and what the pieces are packed in. -->
 <script lang="ts">
-  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { VESSELS, type Box, type Vessel } from '../../core/tin';
   import type { Problem } from '../../core/slab';
   import { problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { replaced, without } from './replaced';
+  import ThingRow from './ThingRow.svelte';
 
   interface Props {
     vessels: readonly Vessel[] | undefined;
@@ -19,31 +21,25 @@
     ['widthMm', 'Width, mm'],
     ['heightMm', 'Height, mm'],
   ] as const;
-  const replaced = <T,>(list: readonly T[], at: number, part: Partial<T>): T[] =>
-    list.map((one, i) => (i === at ? { ...one, ...part } : one));
-  const without = <T,>(list: readonly T[], at: number): T[] => list.filter((_, i) => i !== at);
+  const setVessel = (at: number, part: Partial<Vessel>) => (vessels = replaced(vessels ?? [], at, part));
+  const setBox = (at: number, part: Partial<Box>) => (boxes = replaced(boxes ?? [], at, part));
 </script>
 
 <fieldset>
   <legend>Pots and bowls, to the brim</legend>
   {#each vessels ?? [] as vessel, at (at)}
-    <div class="row">
-      <TextInput
-        size="sm"
-        labelText="Name"
-        value={vessel.name}
-        invalid={problemAt(problems, `/vessels/${at}/name`) !== ''}
-        invalidText={problemAt(problems, `/vessels/${at}/name`)}
-        on:input={(event) => (vessels = replaced(vessels ?? [], at, { name: String(event.detail ?? '') }))}
-      />
+    <ThingRow
+      name={vessel.name}
+      problem={problemAt(problems, `/vessels/${at}/name`)}
+      columns="1.4fr 1.4fr"
+      onname={(name) => setVessel(at, { name })}
+      onremove={() => (vessels = without(vessels ?? [], at))}
+    >
       <Select
         size="sm"
         labelText="Kind"
         selected={vessel.kind}
-        on:change={(event) =>
-          (vessels = replaced(vessels ?? [], at, {
-            kind: (event.target as HTMLSelectElement).value as Vessel['kind'],
-          }))}
+        on:change={(event) => setVessel(at, { kind: (event.target as HTMLSelectElement).value as Vessel['kind'] })}
       >
         {#each VESSELS as one (one)}<SelectItem value={one} text={one} />{/each}
       </Select>
@@ -53,12 +49,9 @@
         limits={{ min: 1, max: 1e6 }}
         name="vessel {at}"
         {typed}
-        onvalue={(volumeMl) => volumeMl !== null && (vessels = replaced(vessels ?? [], at, { volumeMl }))}
+        onvalue={(volumeMl) => volumeMl !== null && setVessel(at, { volumeMl })}
       />
-      <Button size="small" kind="ghost" on:click={() => (vessels = without(vessels ?? [], at))}
-        >Remove<span class="unseen"> {vessel.name}</span></Button
-      >
-    </div>
+    </ThingRow>
   {/each}
   <p>
     <Button
@@ -72,15 +65,13 @@
 <fieldset>
   <legend>Boxes, inside</legend>
   {#each boxes ?? [] as box, at (at)}
-    <div class="row box">
-      <TextInput
-        size="sm"
-        labelText="Name"
-        value={box.name}
-        invalid={problemAt(problems, `/boxes/${at}/name`) !== ''}
-        invalidText={problemAt(problems, `/boxes/${at}/name`)}
-        on:input={(event) => (boxes = replaced(boxes ?? [], at, { name: String(event.detail ?? '') }))}
-      />
+    <ThingRow
+      name={box.name}
+      problem={problemAt(problems, `/boxes/${at}/name`)}
+      columns="1fr 1fr 1fr"
+      onname={(name) => setBox(at, { name })}
+      onremove={() => (boxes = without(boxes ?? [], at))}
+    >
       {#each SIDES as [side, label] (side)}
         <NumberField
           {label}
@@ -88,13 +79,10 @@
           limits={{ min: 1, max: 5000 }}
           name="box {at} {side}"
           {typed}
-          onvalue={(mm) => mm !== null && (boxes = replaced(boxes ?? [], at, { [side]: mm }))}
+          onvalue={(mm) => mm !== null && setBox(at, { [side]: mm })}
         />
       {/each}
-      <Button size="small" kind="ghost" on:click={() => (boxes = without(boxes ?? [], at))}
-        >Remove<span class="unseen"> {box.name}</span></Button
-      >
-    </div>
+    </ThingRow>
   {/each}
   <p>
     <Button
@@ -115,16 +103,5 @@
   legend {
     font-weight: 650;
     margin-bottom: 0.3rem;
-  }
-
-  .row {
-    display: grid;
-    grid-template-columns: 3fr 1.4fr 1.4fr max-content;
-    gap: 0.5rem;
-    align-items: end;
-  }
-
-  .row.box {
-    grid-template-columns: 3fr 1fr 1fr 1fr max-content;
   }
 </style>

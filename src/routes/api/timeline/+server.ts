@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
 import { readTimelineRequest } from '../../../core/serviceRequests';
+import { USUAL_SHOP } from '../../../core/shop';
 import { workFor, dayOf } from '../../../core/timelineFor';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
@@ -13,10 +14,11 @@ export async function POST({ request }) {
   if (!body.ok) return body.response;
   const read = readTimelineRequest(body.value);
   if (!read.ok) return refused(read.problems);
-  const { slab, shop: said, tins, start, deadline, hands = 1, ovens = 1, rings = 4, hours, zone } = read.value;
+  const { slab, shop: said, tins, start, deadline, hours, zone, pace } = read.value;
   const db = database();
-  const shop = { ...wholeShop(db), ...said };
-  const work = workFor(slab, larderOf(allIngredients(db)), shop, { tins });
+  const shop = { ...USUAL_SHOP, ...wholeShop(db), ...said };
+  const { hands = shop.hands, ovens = shop.ovens, rings = shop.rings } = read.value;
+  const work = workFor(slab, larderOf(allIngredients(db)), shop, { tins }, pace);
   const day = dayOf(
     work,
     {

@@ -2,49 +2,50 @@
 <script lang="ts">
   import { TZDate } from '@date-fns/tz';
   import { format } from 'date-fns';
-  import { Button, RadioButton, RadioButtonGroup, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
+  import { page } from '$app/state';
   import { ingredientNamed, type Ingredient } from '../../../../core/larder';
+  import { USUAL_SHOP } from '../../../../core/shop';
   import type { Day, DayAsked } from '../../../../core/timelineFor';
   import { calendarOf } from '$lib/calendar';
   import { clock } from '$lib/figures';
   import { fileName } from '$lib/fileName';
   import { slabWork } from '$lib/slabContext';
-  import type { TimelineAsked, TimelineFound } from '$lib/workers/timeline.worker';
+  import type { Moments, TimelineAsked, TimelineFound } from '$lib/workers/timeline.worker';
   import TimelineWorker from '$lib/workers/timeline.worker?worker';
+  import DayFields from './DayFields.svelte';
+  import { dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
   import LaneChart from './LaneChart.svelte';
+  import Steps from './Steps.svelte';
 
   const work = slabWork();
   const { draft } = work;
   const slab = $derived(draft.slab);
   const zone = $derived(work.shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone);
   const hours = $derived(work.shop.hours ?? []);
+  const id = Number(page.params.id);
 
-  /** Tomorrow morning, and three days on at noon, by the shop's clock. */
-  const inDays = (days: number, hour: number) => {
-    const today = new TZDate(Date.now(), work.shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone);
-    return format(
-      new TZDate(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, 0, today.timeZone ?? 'UTC'),
-      "yyyy-MM-dd'T'HH:mm",
-    );
-  };
-  let way = $state<'deadline' | 'start'>('deadline');
-  let deadline = $state(inDays(3, 12));
-  let start = $state(inDays(1, 8));
-  let hands = $state('1');
-  let pinned: ReadonlyMap<string, Date> = $state.raw(new Map());
+  let form = $state(
+    untrack(() =>
+      dayFormOf(
+        id,
+        work.shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+        work.shop.hands ?? USUAL_SHOP.hands,
+      ),
+    ),
+  );
+  $effect(() => keepDayForm(id, $state.snapshot(form)));
   let day = $state.raw<Day | null>(null);
+  let between = $state.raw<Moments | null>(null);
   let busy = $state(false);
 
-  const momentOf = (text: string): Date | null => {
-    const found = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})/.exec(text);
-    if (!found) return null;
-    const [y, mo, d, h, mi] = found.slice(1).map(Number) as [number, number, number, number, number];
-    return new Date(new TZDate(y, mo - 1, d, h, mi, zone).getTime());
-  };
-  const moment = $derived(momentOf(way === 'deadline' ? deadline : start));
-  const clockOf = (at: Date | number) =>
-    format(new TZDate(typeof at === 'number' ? at : at.getTime(), zone), 'EEE HH:mm');
+  const moment = $derived(momentOf(form[form.way], zone));
+  const pinned = $derived(new Map(Object.entries(form.pinned).map(([step, at]) => [step, new Date(at)])));
+  const said = (at: Date | number, how: string) =>
+    format(new TZDate(typeof at === 'number' ? at : at.getTime(), zone), how);
+  const clockOf = (at: Date | number) => said(at, 'EEE HH:mm');
+  const dateOf = (at: Date | number) => said(at, 'EEE d MMM HH:mm');
 
   const ingredients = $derived([
     ...new Set(
@@ -60,29 +61,31 @@
   $effect(() => {
     if (moment === null) return;
     worker ??= new TimelineWorker();
-    const id = ++question;
+    const asking = ++question;
     worker.onmessage = ({ data }: MessageEvent<TimelineFound>) => {
       if (data.id !== question) return;
       day = data.day;
+      between = data.between;
       busy = false;
     };
     // What is held counts from a start: a day with held steps is laid forward from its first one.
     const before = untrack(() => day);
     const held = pinned.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
     const asked: DayAsked = {
-      ...(way === 'deadline' && held === null ? { deadline: moment } : { start: held ?? moment }),
-      hands: Number(hands),
-      ovens: 1,
-      rings: 4,
-      hours: $state.snapshot(hours) as DayAsked['hours'],
+      ...(form.way === 'deadline' && held === null ? { deadline: moment } : { start: held ?? moment }),
+      hands: form.hands,
+      ovens: work.shop.ovens ?? USUAL_SHOP.ovens,
+      rings: work.shop.rings ?? USUAL_SHOP.rings,
+      hours: $state.snapshot(hoursOf(form, hours)) as DayAsked['hours'],
       zone,
       pinned,
     };
     const message: TimelineAsked = {
-      id,
+      id: asking,
       slab: $state.snapshot(slab) as typeof slab,
       ingredients: $state.snapshot(ingredients) as Ingredient[],
       shop: $state.snapshot(work.shop) as typeof work.shop,
+      pace: form.pace,
       asked,
       now: new Date(),
     };
@@ -103,37 +106,12 @@
 </script>
 
 <div class="asked no-print">
-  <RadioButtonGroup legendText="Lay it out" hideLegend bind:selected={way}>
-    <RadioButton value="deadline" labelText="backward from a deadline" />
-    <RadioButton value="start" labelText="forward from a start" />
-  </RadioButtonGroup>
-  {#if way === 'deadline'}
-    <TextInput
-      size="sm"
-      type="datetime-local"
-      labelText="Done by"
-      bind:value={deadline}
-      invalid={moment === null}
-      invalidText="Write a day and a time"
-    />
-  {:else}
-    <TextInput
-      size="sm"
-      type="datetime-local"
-      labelText="Begin at"
-      bind:value={start}
-      invalid={moment === null}
-      invalidText="Write a day and a time"
-    />
-  {/if}
-  <Select size="sm" labelText="Pairs of hands" bind:selected={hands}>
-    <SelectItem value="1" text="one" /><SelectItem value="2" text="two" />
-  </Select>
+  <DayFields bind:form {zone} hasHours={hours.length > 0} />
   <Button size="small" kind="tertiary" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
     >Take to a calendar</Button
   >
   <Button size="small" kind="tertiary" on:click={() => print()}>Print the day</Button>
-  {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (pinned = new Map())}
+  {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (form.pinned = {})}
       >Let go of {pinned.size} held</Button
     >{/if}
 </div>
@@ -143,25 +121,34 @@
   {:else if !day.feasible}
     <p class="said harm">
       That is not possible: {day.because}.
-      {#if day.earliestEnd}It can be done by <b>{clockOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
+      {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
     </p>
   {:else if day.steps.length > 0}
     <p class="answer figures">
-      Begin <b>{clockOf(day.steps[0]!.start)}</b>, done
-      <b>{clockOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
-      <span class="quiet">{day.because}.</span>
+      Begin <b>{dateOf(day.steps[0]!.start)}</b>, done
+      <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
+      <span class="quiet"
+        >{#if between}{form.way === 'deadline' && pinned.size === 0
+            ? `If all goes slowly, begin ${clockOf(between.slow)}; if it goes quickly, ${clockOf(between.quick)} would do`
+            : `If all goes quickly, done ${clockOf(between.quick)}; if slowly, ${clockOf(between.slow)}`}.{/if}
+        {day.because}.</span
+      >
     </p>
   {/if}
 </div>
 
 {#if day && day.steps.length > 0}
   <div class="no-print">
-    <LaneChart {day} {pinned} {clockOf} onpin={(id, at) => (pinned = new Map([...pinned, [id, at]]))} />
+    <LaneChart {day} {pinned} {clockOf} onpin={(step, at) => (form.pinned[step] = at.getTime())} />
   </div>
   <table class="table">
     <caption class="unseen">The steps in order</caption>
     <thead>
-      <tr><th>From</th><th>To</th><th>Step</th><th>Hands</th><th class="num">Could wait</th></tr>
+      <tr
+        ><th>From</th><th>To</th><th>Step</th><th>Hands</th><th class="num"
+          >{day.slack === 'later' ? 'Could wait' : 'Could be sooner'}</th
+        ></tr
+      >
     </thead>
     <tbody>
       {#each day.steps as { activity, start: from, end, slackMinutes, deciding } (activity.id)}
@@ -171,13 +158,16 @@
           <td
             >{activity.text}{#if activity.caution}<br /><span class="hot">{activity.caution}</span>{/if}</td
           >
-          <td>{activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}</td>
+          <td class="hands"
+            >{activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}</td
+          >
           <td class="num">{deciding ? 'decides' : clock(slackMinutes)}</td>
         </tr>
       {/each}
     </tbody>
   </table>
 {/if}
+<div class="no-print"><Steps /></div>
 
 <style>
   .asked {
@@ -189,7 +179,11 @@
   }
 
   .asked :global(.bx--select) {
-    width: 7rem;
+    width: auto;
+  }
+
+  .asked :global(.bx--form-item) {
+    flex: none;
   }
 
   .answer {
@@ -209,6 +203,11 @@
     margin-top: 0.7rem;
   }
 
+  .table .figures,
+  .hands {
+    white-space: nowrap;
+  }
+
   .deciding td:first-child {
     box-shadow: inset 3px 0 0 var(--ink);
   }
@@ -221,6 +220,14 @@
   @media print {
     .no-print {
       display: none;
+    }
+
+    tr {
+      break-inside: avoid;
+    }
+
+    .table td {
+      padding-block: 0.3rem;
     }
   }
 </style>

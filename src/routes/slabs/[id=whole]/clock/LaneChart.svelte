@@ -14,11 +14,19 @@
 
   let widthPx = $state(1100);
   const LABEL = 74;
-  const LANE = 46;
+  const ROW = 40;
   const lanes = $derived(lanesOf(day.steps));
+  /** Every row with where it stands, and its lane's name on the first. */
+  const rows = $derived(
+    lanes
+      .flatMap(({ name, rows: list }) =>
+        list.map((steps, i) => ({ key: `${name} ${i}`, name: i === 0 ? name : '', steps })),
+      )
+      .map((row, i) => ({ ...row, y: i * ROW + 16 })),
+  );
   const width = $derived(Math.max(400, widthPx - LABEL - 16));
   const axis = $derived(axisOf(day.steps, width));
-  const height = $derived(lanes.length * LANE + 26);
+  const height = $derived(rows.length * ROW + 16 + 24);
   const MINUTE = 60_000;
   const STEP = 5 * MINUTE;
 
@@ -36,10 +44,10 @@
 
 <figure bind:clientWidth={widthPx}>
   <svg viewBox="0 0 {width + LABEL + 16} {height}" role="group" aria-label="The day in lanes">
-    {#each lanes as lane, l (lane.name)}
-      <text x="0" y={l * LANE + 30} class="lane">{lane.name}</text>
-      <path d="M{LABEL} {l * LANE + LANE - 2}h{width}" class="line" />
-      {#each lane.steps as { activity, start, end, deciding } (activity.id)}
+    {#each rows as { key, name, steps, y } (key)}
+      {#if name !== ''}<text x="0" y={y + 22} class="lane">{name}</text>
+        <path d="M0 {y}h{width + LABEL}" class="line" />{/if}
+      {#each steps as { activity, start, end, slackMinutes, deciding } (activity.id)}
         {@const x = LABEL + axis.x(start.getTime()) + (drag?.id === activity.id ? drag.x - drag.grabbed : 0)}
         {@const w = Math.max(3, axis.x(end.getTime()) - axis.x(start.getTime()))}
         <g
@@ -47,7 +55,7 @@
           class:deciding
           class:pinned={pinned.has(activity.id)}
           role="button"
-          tabindex={l === 0 || activity.hands === 'free' ? 0 : -1}
+          tabindex={key === `hands ${0}` || activity.hands === 'free' ? 0 : -1}
           aria-label="{activity.text}, {clockOf(start)} to {clockOf(end)}{deciding ? ', decides' : ''}{pinned.has(
             activity.id,
           )
@@ -66,14 +74,19 @@
           onpointermove={(event) => drag?.id === activity.id && (drag = { ...drag, x: event.clientX })}
           onpointerup={drop}
         >
-          <rect {x} y={l * LANE + 6} width={w} height={LANE - 14} />
-          {#if w > 34}<text x={x + 4} y={l * LANE + 26}>{activity.text.slice(0, Math.floor((w - 6) / 6.4))}</text>{/if}
+          {#if !deciding && slackMinutes > 0}
+            {@const to =
+              day.slack === 'later' ? end.getTime() + slackMinutes * MINUTE : start.getTime() - slackMinutes * MINUTE}
+            <path d="M{day.slack === 'later' ? x + w : x} {y + ROW - 2}H{LABEL + axis.x(to)}m0 -3v5" class="slack" />
+          {/if}
+          <rect {x} y={y + 5} width={w} height={ROW - 10} />
+          {#if w > 34}<text x={x + 4} y={y + 24}>{activity.text.slice(0, Math.floor((w - 6) / 6.4))}</text>{/if}
           <title>{activity.text}, {clockOf(start)} to {clockOf(end)}</title>
         </g>
       {/each}
     {/each}
     {#each axis.breaks as { x, minutes } (x)}
-      <path d="M{LABEL + x} 2v{lanes.length * LANE - 4}" class="break" />
+      <path d="M{LABEL + x} 16v{height - 40}" class="break" />
       <text x={LABEL + x} y="12" class="gap">{clock(minutes)}</text>
     {/each}
     {#each axis.ticks as { x, moment } (moment)}
@@ -121,6 +134,11 @@
 
   .step.free rect {
     fill: var(--sunk);
+    stroke: var(--rule-strong);
+  }
+
+  .slack {
+    fill: none;
     stroke: var(--rule-strong);
   }
 

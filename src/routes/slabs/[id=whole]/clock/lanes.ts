@@ -1,32 +1,46 @@
 import type { DayStep } from '../../../../core/timelineFor';
 
+/** One lane, in as many rows as things lie in it at once. */
 export interface Lane {
   readonly name: string;
-  readonly steps: readonly DayStep[];
+  readonly rows: readonly (readonly DayStep[])[];
 }
 
 const COLD = ['fridge', 'freezer', 'marble'];
 
-/** Steps by what they need: each shows in every lane that it takes up; what nobody does lies in the last. */
-export function lanesOf(steps: readonly DayStep[]): Lane[] {
-  const uses = (what: string) => steps.filter(({ activity }) => activity.occupies.includes(what));
-  const lanes: Lane[] = [
-    { name: 'hands', steps: steps.filter(({ activity }) => activity.hands !== 'free') },
-    { name: 'hob', steps: uses('ring') },
-    { name: 'oven', steps: uses('oven') },
-    { name: 'cold', steps: steps.filter(({ activity }) => activity.occupies.some((one) => COLD.includes(one))) },
-    {
-      name: 'by itself',
-      steps: steps.filter(
-        ({ activity }) =>
-          activity.hands === 'free' && !activity.occupies.some((one) => one === 'oven' || one === 'ring'),
-      ),
-    },
-  ];
-  return lanes.filter((lane, i) => i === 0 || lane.steps.length > 0);
+/** Steps in rows in which nothing lies over another. */
+function rowsOf(steps: readonly DayStep[]): DayStep[][] {
+  const rows: DayStep[][] = [];
+  for (const step of [...steps].sort((a, b) => a.start.getTime() - b.start.getTime())) {
+    const row = rows.find((one) => one.at(-1)!.end.getTime() <= step.start.getTime());
+    if (row) row.push(step);
+    else rows.push([step]);
+  }
+  return rows;
 }
 
-/** A time axis on which long stretches without work are drawn short. */
+/** Steps by what they need: each shows in every lane that it takes up; what waits in the room lies in the last. */
+export function lanesOf(steps: readonly DayStep[]): Lane[] {
+  const uses = (...what: readonly string[]) =>
+    steps.filter(({ activity }) => activity.occupies.some((one) => what.includes(one)));
+  const lanes = [
+    ['hands', steps.filter(({ activity }) => activity.hands !== 'free')],
+    ['hob', uses('ring')],
+    ['oven', uses('oven')],
+    ['mixer', uses('mixer')],
+    ['cold', uses(...COLD)],
+    [
+      'by itself',
+      steps.filter(
+        ({ activity }) =>
+          activity.hands === 'free' &&
+          !activity.occupies.some((one) => ['oven', 'ring', 'mixer', ...COLD].includes(one)),
+      ),
+    ],
+  ] as const;
+  return lanes.map(([name, list]) => ({ name, rows: rowsOf(list) })).filter(({ rows }) => rows.length > 0);
+}
+/** A time axis on which long stretches without work for hands are drawn short. */
 export interface Axis {
   readonly x: (moment: number) => number;
   /** The moment at a place, ms. */
@@ -36,20 +50,28 @@ export interface Axis {
 }
 
 const MINUTE = 60_000;
-const SHORT_MINUTES = 40;
+const SHORT_MINUTES = 45;
 const GAP_MINUTES = 75;
+/** Room for a day and a time, px. */
+const TICK_PX = 66;
 
 export function axisOf(steps: readonly DayStep[], width: number): Axis {
   const sorted = [...steps].sort((a, b) => a.start.getTime() - b.start.getTime());
+  const last = Math.max(...steps.map(({ end }) => end.getTime()));
   const pieces: { from: number; to: number; shown: number }[] = [];
-  let end = sorted[0]?.start.getTime() ?? 0;
-  for (const { start, end: until } of sorted) {
-    const gap = (start.getTime() - end) / MINUTE;
-    if (gap > 0) pieces.push({ from: end, to: start.getTime(), shown: gap > GAP_MINUTES ? SHORT_MINUTES : gap });
-    const from = Math.max(end, start.getTime());
-    if (until.getTime() > from) pieces.push({ from, to: until.getTime(), shown: (until.getTime() - from) / MINUTE });
-    end = Math.max(end, until.getTime());
+  let begun = sorted[0]?.start.getTime() ?? 0;
+  const until = (moment: number, worked: boolean) => {
+    const minutes = (moment - begun) / MINUTE;
+    if (minutes <= 0) return;
+    pieces.push({ from: begun, to: moment, shown: !worked && minutes > GAP_MINUTES ? SHORT_MINUTES : minutes });
+    begun = moment;
+  };
+  for (const { activity, start, end } of sorted) {
+    if (activity.hands === 'free') continue;
+    until(start.getTime(), false);
+    until(end.getTime(), true);
   }
+  until(last, false);
   const total = Math.max(
     1,
     pieces.reduce((sum, { shown }) => sum + shown, 0),
@@ -76,7 +98,7 @@ export function axisOf(steps: readonly DayStep[], width: number): Axis {
   let lastX = -Infinity;
   const ticks = sorted.flatMap(({ start }) => {
     const place = x(start.getTime());
-    if (place - lastX < 46) return [];
+    if (place - lastX < TICK_PX) return [];
     lastX = place;
     return [{ x: place, moment: start.getTime() }];
   });

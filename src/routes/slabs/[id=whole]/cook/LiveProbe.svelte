@@ -1,7 +1,6 @@
 <!-- A probe in the pot: its curve, when the end point comes, and what to do now. -->
 <script lang="ts">
-  import type ApexCharts from 'apexcharts';
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import type { Probe } from '../../../../core/shop';
   import { USUAL_SHOP } from '../../../../core/shop';
@@ -14,8 +13,10 @@
     waterBoilsC,
     type Reading,
   } from '../../../../core/sugar';
+  import { openCaller, type Caller } from '$lib/callOut';
   import { openProbe, type ProbeSource } from '$lib/probe';
   import { slabWork } from '$lib/slabContext';
+  import Chart from '$lib/ui/Chart.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   let { preparation, probe }: { preparation: Preparation; probe: Probe | null } = $props();
@@ -35,8 +36,10 @@
   let silent = $state(false);
   let broken = $state(false);
   let typed: Record<string, string> = $state({});
-  let place: HTMLElement | undefined = $state();
-  let chart: ApexCharts | null = null;
+  let aloud = $state(true);
+  let caller: Caller | null = null;
+  /** What the chart shows; it follows the readings at most four times a second. */
+  let points: { x: number; y: number }[] = $state.raw([]);
   let quiet: ReturnType<typeof setTimeout> | undefined;
   let drawn = 0;
 
@@ -44,7 +47,8 @@
   const roomC = $derived(work.shop.roomC ?? USUAL_SHOP.roomC);
   const endC = $derived(endPointC(preparation)!);
   const target = $derived(targetHere(endC, altitudeM, probe ?? {}));
-  const offsetC = $derived(probeErrorC(probe ?? {}, target.hereC, altitudeM));
+  /** What the probe shows too much where it matters: near the end point, or where the mixture is beaten. */
+  const offsetC = $derived(probeErrorC(probe ?? {}, phase === 'boil' ? target.hereC : beatC, altitudeM));
   const last = $derived(readings.at(-1) ?? null);
   const forecast = $derived(
     phase === 'boil'
@@ -65,9 +69,17 @@
     return phase === 'boil' ? 'Let it boil' : 'Leave it alone, and do not stir';
   });
 
+  const near = $derived(
+    forecast.reached ? 'now' : forecast.minutesLeft !== null && forecast.minutesLeft <= CALL_MINUTES ? 'soon' : 'later',
+  );
+  $effect(() => {
+    if (source !== null && aloud && near !== 'later') caller?.call(near === 'now' ? 5 : 2);
+  });
+
   function start() {
     stop();
-    readings = [];
+    caller ??= openCaller();
+    readings = points = [];
     drawn = 0;
     phase = 'boil';
     broken = silent = false;
@@ -100,7 +112,6 @@
         },
       },
     );
-    void open();
   }
 
   function stop() {
@@ -109,60 +120,34 @@
     clearTimeout(quiet);
   }
 
-  const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-  const points = () => {
-    const step = Math.max(1, Math.ceil(readings.length / 400));
-    return readings.filter((_, i) => i % step === 0).map(([seconds, celsius]) => ({ x: seconds / 60, y: celsius }));
-  };
-
-  async function open() {
-    if (chart || !place) return;
-    const { default: Chart } = await import('apexcharts');
-    chart = new Chart(place, {
-      chart: {
-        type: 'line',
-        height: 210,
-        toolbar: { show: false },
-        zoom: { enabled: false },
-        animations: { enabled: false },
-        fontFamily: 'inherit',
-        foreColor: colour('--ink'),
-        background: 'transparent',
-      },
-      stroke: { width: 2 },
-      series: [{ name: 'Probe', data: points() }],
-      xaxis: { type: 'numeric', decimalsInFloat: 0, title: { text: 'minutes' } },
-      yaxis: { decimalsInFloat: 0, title: { text: '°C' } },
-      colors: [colour('--harm')],
-      grid: { borderColor: colour('--rule') },
-      annotations: {
-        yaxis: [
-          {
-            y: target.probeC,
-            borderColor: colour('--ink'),
-            label: {
-              text: `end point ${target.probeC.toFixed(1)} °C`,
-              style: { color: '#201b18', background: '#fbebcf' },
-            },
-          },
-        ],
-      },
-      tooltip: { enabled: false },
-    });
-    await chart.render();
-  }
-
   /** At most four times a second. */
   function draw() {
     const at = performance.now();
-    if (!chart || at - drawn < 250) return;
+    if (at - drawn < 250) return;
     drawn = at;
-    void chart.updateSeries([{ name: 'Probe', data: points() }]);
+    const step = Math.max(1, Math.ceil(readings.length / 400));
+    points = readings.filter((_, i) => i % step === 0).map(([seconds, celsius]) => ({ x: seconds / 60, y: celsius }));
   }
+  const options = $derived({
+    stroke: { width: 2 },
+    xaxis: { type: 'numeric' as const, decimalsInFloat: 0, title: { text: 'minutes' } },
+    yaxis: { decimalsInFloat: 0, title: { text: '°C' } },
+    annotations: {
+      yaxis: [
+        {
+          y: phase === 'boil' ? target.probeC : beatC + offsetC,
+          label: {
+            text: `${phase === 'boil' ? 'end point' : 'cool to'} ${(phase === 'boil' ? target.probeC : beatC + offsetC).toFixed(1)} °C`,
+            style: { color: '#201b18', background: '#fbebcf' },
+          },
+        },
+      ],
+    },
+  });
 
   onDestroy(() => {
     stop();
-    chart?.destroy();
+    caller?.close();
   });
 </script>
 
@@ -180,6 +165,7 @@
         {#each SPEEDS as one (one)}<SelectItem value={String(one)} text="simulated, {one} x" />{/each}
       </Select>
     </div>
+    <Checkbox labelText="call out by sound" bind:checked={aloud} />
     {#if source}<Button size="small" kind="secondary" on:click={stop}>Stop listening</Button>
     {:else}<Button size="small" kind="tertiary" on:click={start}>Listen to the probe</Button>{/if}
   </div>
@@ -219,7 +205,9 @@
       {/if}
     </div>
   {/if}
-  <div bind:this={place} class:chart={source !== null || readings.length > 0} aria-hidden="true"></div>
+  {#if points.length > 0}
+    <Chart type="line" height={210} series={[{ name: 'Probe', data: points }]} colours={['--harm']} {options} />
+  {/if}
 </section>
 
 <style>
@@ -236,7 +224,7 @@
   }
 
   h3 {
-    flex: 1;
+    flex: 1 0 100%;
     font-size: 1rem;
     font-weight: 650;
   }
@@ -285,9 +273,5 @@
 
   .beat {
     width: 7rem;
-  }
-
-  .chart {
-    min-height: 210px;
   }
 </style>

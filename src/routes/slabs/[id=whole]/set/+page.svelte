@@ -1,42 +1,35 @@
 <!-- How long each layer needs, whether the next may go on, and when the slab is to be cut. -->
 <script lang="ts">
-  import { Button, Checkbox, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { dewPointC, type PlaceStay, type Setting, type Standing } from '../../../../core/setting';
   import { USUAL_SHOP } from '../../../../core/shop';
-  import { PLACES, withLayer, type Place } from '../../../../core/slab';
+  import type { Place } from '../../../../core/slab';
   import { ingredientNamed, type Ingredient } from '../../../../core/larder';
   import { clock } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import NumberField from '$lib/ui/NumberField.svelte';
   import type { SettingAsked, SettingFound } from '$lib/workers/setting.worker';
   import SettingWorker from '$lib/workers/setting.worker?worker';
   import { invalidateAll } from '$app/navigation';
   import { ask } from '$lib/api';
   import HeatSection from './HeatSection.svelte';
   import Measured from './Measured.svelte';
+  import { PLACE_NAMES } from './places';
+  import Stays from './Stays.svelte';
   import WaitCurves from './WaitCurves.svelte';
+  import LayerWaits from './LayerWaits.svelte';
 
   const work = slabWork();
   const { draft } = work;
   const slab = $derived(draft.slab);
 
-  const first = untrack(() => slab.layers.find(({ set }) => set?.place)?.set?.place ?? 'room');
-  let stays: PlaceStay[] = $state([{ place: first, minutes: 60 }]);
+  let stays: PlaceStay[] = $state([]);
   let on = $state<Standing['on']>('shelf');
   let foil = $state(false);
-  let typed: Record<string, string> = $state({});
   let setting = $state.raw<Setting | null>(null);
   let deeperMinutes: number | null = $state(null);
   let busy = $state(false);
   let minute = $state(0);
 
-  const PLACE_NAMES: Record<Place, string> = {
-    room: 'room',
-    fridge: 'fridge',
-    freezer: 'freezer',
-    marble: 'marble slab',
-  };
   const DEEPER = 1.5;
 
   let worker: Worker | null = null;
@@ -106,54 +99,16 @@
   const roomC = $derived(work.shop.roomC ?? USUAL_SHOP.roomC);
   const dewC = $derived(dewPointC(roomC, (work.shop.humidityPercent ?? USUAL_SHOP.humidityPercent) / 100));
   const sweats = $derived(setting !== null && setting.faceC < dewC);
-  const setLayer = (id: string, part: Partial<NonNullable<(typeof slab.layers)[number]['set']>>) => {
-    const at = slab.layers.findIndex((layer) => layer.id === id);
-    draft.change(withLayer(slab, at, { set: { ...slab.layers[at]!.set, ...part } }), `${id} set`);
-  };
+  /** Where a layer sets, or null where it is moved in between. */
+  const placeOf = (layer: string): Place | null =>
+    stays.length === 0
+      ? (slab.layers.find(({ id }) => id === layer)?.set?.place ?? 'room')
+      : stays.length === 1
+        ? stays[0]!.place
+        : null;
 </script>
 
-<h2>Where it stands</h2>
-<div class="stays">
-  {#each stays as stay, i (i)}
-    <div class="stay">
-      <Select
-        size="sm"
-        labelText={i === 0 ? 'First' : 'Then'}
-        selected={stay.place}
-        on:change={(event) => (stays[i] = { ...stay, place: (event.target as HTMLSelectElement).value as Place })}
-      >
-        {#each PLACES as one (one)}<SelectItem value={one} text={PLACE_NAMES[one]} />{/each}
-      </Select>
-      {#if i < stays.length - 1}
-        <NumberField
-          label="for, min"
-          value={stay.minutes}
-          limits={{ min: 1, max: 10000 }}
-          name="stay {i}"
-          {typed}
-          onvalue={(minutes) => minutes !== null && (stays[i] = { ...stay, minutes })}
-        />
-        <Button size="small" kind="ghost" on:click={() => (stays = stays.filter((_, j) => j !== i))}>Leave out</Button>
-      {:else}
-        <span class="on">until it is set</span>
-      {/if}
-    </div>
-  {/each}
-  <Button
-    size="small"
-    kind="tertiary"
-    on:click={() =>
-      (stays = [...stays.slice(0, -1), { ...stays.at(-1)!, minutes: 60 }, { place: 'fridge', minutes: 60 }])}
-    >Move it later</Button
-  >
-</div>
-<div class="stands">
-  <RadioButtonGroup legendText="The tin is on" hideLegend bind:selected={on}>
-    <RadioButton value="shelf" labelText="on a shelf" />
-    <RadioButton value="rack" labelText="on a wire rack" />
-  </RadioButtonGroup>
-  <Checkbox labelText="foil over it" bind:checked={foil} />
-</div>
+<Stays bind:stays bind:on bind:foil first={slab.layers[0]?.set?.place ?? 'room'} />
 
 <div role="status">
   {#if setting === null}
@@ -173,67 +128,9 @@
     {/if}
   </p>
   <HeatSection {setting} layers={work.plan.slabs[0]!.layers} bind:minute />
-  <table class="table">
-    <thead>
-      <tr
-        ><th>Layer, from the bottom</th><th class="num">Poured</th><th class="num">Set after</th><th class="num wrap"
-          >Cool to, °C</th
-        ><th class="num wrap">Least wait, min</th><th class="next">The next one</th></tr
-      >
-    </thead>
-    <tbody>
-      {#each setting.layers as layer, i (layer.id)}
-        {@const own = slab.layers.find(({ id }) => id === layer.id)}
-        <tr>
-          <td
-            ><b>{layer.name}</b>{#if layer.contactC !== null}<br /><span class="quiet" class:hot={layer.meltsBelow}
-                >{#if layer.meltsBelow}Meets the layer below at {layer.contactC.toFixed(0)} °C and melts it: pour at {layer.pourAtMostC!.toFixed(
-                    0,
-                  )} °C or cooler{:else}meets the layer below at {layer.contactC.toFixed(0)} °C{/if}</span
-              >{/if}</td
-          >
-          <td class="num">{clock(layer.pouredAt)}</td>
-          <td class="num"><b>{layer.setAfterMinutes === null ? 'never here' : clock(layer.setAfterMinutes)}</b></td>
-          <td class="num field">
-            <NumberField
-              label="{layer.name} is set at, degrees C"
-              hideLabel
-              optional
-              placeholder="usual"
-              value={own?.set?.toC}
-              limits={{ min: 0, max: 100 }}
-              name="{layer.id} set to"
-              typed={draft.typed}
-              onvalue={(toC) => setLayer(layer.id, { toC: toC ?? undefined })}
-            />
-          </td>
-          <td class="num field">
-            <NumberField
-              label="{layer.name} waits at least, minutes"
-              hideLabel
-              optional
-              placeholder="0"
-              value={own?.set?.minMinutes}
-              limits={{ min: 0, max: 100000 }}
-              name="{layer.id} least"
-              typed={draft.typed}
-              onvalue={(minMinutes) => setLayer(layer.id, { minMinutes: minMinutes ?? undefined })}
-            />
-          </td>
-          <td
-            >{#if layer.nextFromMinutes !== null && i === setting.layers.length - 1}<span class="quiet">the top</span
-              >{:else if layer.nextFromMinutes !== null}from {clock(
-                layer.nextFromMinutes,
-              )}{#if layer.nextUntilMinutes !== null}<span class="quiet"
-                  >, up to {clock(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold the next</span
-                >{/if}{:else}<span class="hot">{layer.why}</span>{/if}</td
-          >
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  <LayerWaits {setting} moved={stays.length > 0} />
   <WaitCurves {setting} />
-  <Measured layers={setting.layers} places={[...new Set(stays.map(({ place }) => place))]} {fit} {fitted} />
+  <Measured layers={setting.layers} {placeOf} {fit} {fitted} />
   <p class:said={sweats} class:quiet={!sweats}>
     {#if sweats}
       Its face ends at {setting.faceC.toFixed(0)} °C, below the dew point of {dewC.toFixed(0)} °C in this room: it will sweat.
@@ -247,37 +144,6 @@
 {/if}
 
 <style>
-  h2 {
-    margin-bottom: 0.4rem;
-  }
-
-  .stays,
-  .stands {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem 1rem;
-    align-items: end;
-    margin-bottom: 0.5rem;
-  }
-
-  .stay {
-    display: flex;
-    gap: 0.4rem;
-    align-items: end;
-  }
-
-  .stay :global(.bx--select) {
-    width: 8.5rem;
-  }
-
-  .stay :global(.number-field) {
-    width: 5rem;
-  }
-
-  .on {
-    line-height: 2rem;
-  }
-
   .answer {
     font-size: 1.1rem;
     margin: 0.4rem 0;
@@ -285,22 +151,6 @@
 
   .answer .quiet {
     font-size: 0.9rem;
-  }
-
-  .next {
-    width: 34%;
-  }
-
-  .field {
-    width: 4.6rem;
-  }
-
-  .wrap {
-    white-space: normal !important;
-  }
-
-  .hot {
-    color: var(--hot);
   }
 
   .said {

@@ -9,26 +9,27 @@
 
   interface Props {
     layers: readonly LayerWait[];
-    places: readonly Place[];
+    /** Where a layer sets, or null where it is moved in between. */
+    placeOf: (layer: string) => Place | null;
     fit: (layer: string, minutes: number, place: Place) => void;
     fitted: string;
   }
-  let { layers, places, fit, fitted }: Props = $props();
+  let { layers, placeOf, fit, fitted }: Props = $props();
 
   const work = slabWork();
   let chosen = $state('');
   let minutes: number | null = $state(null);
   let typed: Record<string, string> = $state({});
   const layer = $derived(layers.some(({ id }) => id === chosen) ? chosen : (layers[0]?.id ?? ''));
-  const place = $derived(places[0] ?? 'room');
+  const place = $derived(placeOf(layer));
 </script>
 
 <details class="panel">
-  <summary>It took another time in your {place}?</summary>
+  <summary>It took another time in your {place ?? 'shop'}?</summary>
   <form
     onsubmit={(event) => {
       event.preventDefault();
-      if (minutes !== null) fit(layer, minutes, place);
+      if (minutes !== null && place !== null) fit(layer, minutes, place);
     }}
   >
     <Select
@@ -48,10 +49,12 @@
       {typed}
       onvalue={(value) => (minutes = value)}
     />
-    <Button size="small" type="submit" disabled={minutes === null || places.length > 1}>Make it my {place}</Button>
+    <Button size="small" type="submit" disabled={minutes === null || place === null}
+      >Make it my {place ?? 'place'}</Button
+    >
   </form>
   <p class="quiet">
-    {#if places.length > 1}A time can be measured where the tin stays in one place.{:else}The {place} counts with {(
+    {#if place === null}A time can be measured where the tin stays in one place.{:else}The {place} counts with {(
         work.shop.placeH?.[place] ?? PLACE_AIR[place].h
       ).toFixed(1)} W per m² and degree{work.shop.placeH?.[place]
         ? ', fitted from your own time'

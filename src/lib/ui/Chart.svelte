@@ -1,0 +1,61 @@
+<!-- A chart in the shop's colours. The chart package is fetched only when the first chart is shown; a table beside it says the same in words. -->
+<script lang="ts">
+  import type ApexCharts from 'apexcharts';
+  import type { ApexOptions } from 'apexcharts';
+  import { onMount } from 'svelte';
+
+  interface Props {
+    type: 'line' | 'bar';
+    height: number;
+    series: NonNullable<ApexOptions['series']>;
+    /** Names of theme colours, one for each series. */
+    colours: readonly `--${string}`[];
+    options?: ApexOptions;
+  }
+  let { type, height, series, colours, options = {} }: Props = $props();
+
+  let place: HTMLElement;
+  let chart: ApexCharts | null = $state.raw(null);
+  const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+
+  onMount(() => {
+    let gone = false;
+    void import('apexcharts').then(async ({ default: Chart }) => {
+      if (gone) return;
+      const made = new Chart(place, {
+        ...options,
+        chart: {
+          type,
+          height,
+          toolbar: { show: false },
+          zoom: { enabled: false },
+          animations: { enabled: false },
+          fontFamily: 'inherit',
+          foreColor: colour('--ink'),
+          background: 'transparent',
+        },
+        series,
+        colors: colours.map(colour),
+        grid: { borderColor: colour('--rule'), ...options.grid },
+        tooltip: { enabled: false },
+        states: { hover: { filter: { type: 'none' } }, active: { filter: { type: 'none' } } },
+      });
+      await made.render();
+      if (gone) made.destroy();
+      else chart = made;
+    });
+    return () => {
+      gone = true;
+      chart?.destroy();
+    };
+  });
+
+  $effect(() => {
+    void chart?.updateOptions(options);
+  });
+  $effect(() => {
+    void chart?.updateSeries(series);
+  });
+</script>
+
+<div bind:this={place} style:min-height="{height}px" aria-hidden="true"></div>

@@ -1,0 +1,131 @@
+<!-- When the shop works, with how many hands, ovens and rings: what a day is laid out in. -->
+<script lang="ts">
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { USUAL_SHOP, type Shop } from '../../core/shop';
+  import type { Problem } from '../../core/slab';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { replaced, without } from './replaced';
+
+  interface Props {
+    shop: Pick<Shop, 'hours' | 'zone' | 'hands' | 'ovens' | 'rings'>;
+    typed: Record<string, string>;
+    problems: readonly Problem[];
+    onshop: (part: Partial<Shop>) => void;
+  }
+  let { shop, typed, problems, onshop }: Props = $props();
+
+  const ZONES = Intl.supportedValuesOf('timeZone');
+  const WEEK = [1, 2, 3, 4, 5, 6, 0].map((day) => ({
+    day,
+    name: new Intl.DateTimeFormat('en', { weekday: 'long', timeZone: 'UTC' }).format(
+      new Date(Date.UTC(2023, 0, 1 + day)),
+    ),
+  }));
+  const MEANS = [
+    ['hands', 'Pairs of hands', 1, 10],
+    ['ovens', 'Ovens', 0, 10],
+    ['rings', 'Rings on the hob', 0, 20],
+  ] as const;
+  const hours = $derived(shop.hours ?? []);
+  const spans = $derived(hours.map((one, at) => ({ ...one, at })));
+  const set = (at: number, part: { from?: string; to?: string }) => onshop({ hours: replaced(hours, at, part) });
+  const wrong = (at: number, end: 'from' | 'to') =>
+    problems.find(({ path }) => path === `/hours/${at}/${end}`)?.message ?? '';
+</script>
+
+<fieldset>
+  <legend>Working hours</legend>
+  {#if hours.length === 0}<p class="quiet">Without any, a day is laid out round the clock.</p>{/if}
+  {#each WEEK as { day, name } (day)}
+    <div class="day" role="group" aria-label={name}>
+      <span class="name">{name}</span>
+      {#each spans.filter((one) => one.day === day) as { at, from, to } (at)}
+        <div class="span">
+          {#each [['from', from], ['to', to]] as const as [end, value] (end)}
+            <TextInput
+              size="sm"
+              type="time"
+              labelText="{name} {end}"
+              hideLabel
+              {value}
+              invalid={wrong(at, end) !== ''}
+              invalidText={wrong(at, end)}
+              on:change={(event) => set(at, { [end]: String(event.detail ?? '') })}
+            />
+            {#if end === 'from'}<span aria-hidden="true">to</span>{/if}
+          {/each}
+          <Button size="small" kind="ghost" on:click={() => onshop({ hours: without(hours, at) })}
+            >Remove<span class="unseen"> {name} {from} to {to}</span></Button
+          >
+        </div>
+      {:else}<span class="quiet">no work</span>{/each}
+      <Button
+        size="small"
+        kind="ghost"
+        on:click={() => onshop({ hours: [...hours, { day, from: '08:00', to: '16:00' }] })}
+        >Add hours<span class="unseen"> on {name}</span></Button
+      >
+    </div>
+  {/each}
+  <div class="four">
+    <Select
+      size="sm"
+      labelText="By the clock of"
+      selected={shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone}
+      on:change={(event) => onshop({ zone: (event.target as HTMLSelectElement).value })}
+    >
+      {#each ZONES as zone (zone)}<SelectItem value={zone} text={zone.replaceAll('_', ' ')} />{/each}
+    </Select>
+    {#each MEANS as [what, label, min, max] (what)}
+      <NumberField
+        {label}
+        value={shop[what] ?? USUAL_SHOP[what]}
+        limits={{ min, max }}
+        name={what}
+        {typed}
+        onvalue={(value) => value !== null && onshop({ [what]: Math.round(value) })}
+      />
+    {/each}
+  </div>
+</fieldset>
+
+<style>
+  fieldset {
+    display: grid;
+    gap: 0.25rem;
+  }
+
+  legend {
+    font-weight: 650;
+    margin-bottom: 0.3rem;
+  }
+
+  .day,
+  .span {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 0.5rem;
+    align-items: center;
+  }
+
+  .day {
+    border-bottom: 1px solid var(--rule);
+    min-height: 2.4rem;
+  }
+
+  .name {
+    width: 6.5rem;
+  }
+
+  .span :global(.bx--text-input) {
+    width: 8.2rem;
+  }
+
+  .four {
+    display: grid;
+    grid-template-columns: 2fr 1fr 1fr 1fr;
+    gap: 0.6rem;
+    align-items: start;
+    margin-top: 0.5rem;
+  }
+</style>

@@ -1,0 +1,37 @@
+<!-- One thing of the shop in a row: its name, its figures, and a way to take it out. -->
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    name: string;
+    problem: string;
+    /** Widths of the figures between name and button, as grid columns. */
+    columns: string;
+    onname: (name: string) => void;
+    onremove: () => void;
+    children: Snippet;
+  }
+  let { name, problem, columns, onname, onremove, children }: Props = $props();
+</script>
+
+<div class="row" style:grid-template-columns="minmax(0, 3fr) {columns} max-content">
+  <TextInput
+    size="sm"
+    labelText="Name"
+    value={name}
+    invalid={problem !== ''}
+    invalidText={problem}
+    on:input={(event) => onname(String(event.detail ?? ''))}
+  />
+  {@render children()}
+  <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {name}</span></Button>
+</div>
+
+<style>
+  .row {
+    display: grid;
+    gap: 0.5rem;
+    align-items: end;
+  }
+</style>

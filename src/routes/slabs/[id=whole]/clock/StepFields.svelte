@@ -1,0 +1,167 @@
+<!-- One step of a preparation. -->
+<script lang="ts">
+  import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { type Growth, type Step } from '../../../../core/slab';
+  import type { Hands } from '../../../../core/time';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+
+  interface Props {
+    step: Step;
+    others: readonly Step[];
+    name: string;
+    onchange: (part: Partial<Step>) => void;
+    onremove: () => void;
+  }
+  let { step, others, name, onchange, onremove }: Props = $props();
+
+  const { draft } = slabWork();
+  const HANDS: Readonly<Record<Hands, string>> = { busy: 'at work', watch: 'stay by it', free: 'by itself' };
+  const NEEDS = ['', 'ring', 'oven', 'mixer', 'bench', 'fridge', 'freezer', 'marble'];
+  const GROWS: Readonly<Record<Growth | '', string>> = $derived({
+    '': step.cooks ? 'as boils do' : 'as usual for its kind',
+    fixed: 'not at all',
+    mass: 'with the amount',
+    set: 'with the thickness, squared',
+  });
+  const TIMES = [
+    ['leastMinutes', 'Least, min'],
+    ['minutes', 'Usual, min'],
+    ['mostMinutes', 'Longest, min'],
+  ] as const;
+
+  const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
+  /** What is wrong with the three times together, by field. */
+  const muddled = $derived({
+    leastMinutes: (step.leastMinutes ?? 0) > step.minutes,
+    minutes: false,
+    mostMinutes: (step.mostMinutes ?? Infinity) < step.minutes,
+  });
+  const needs = (what: string) =>
+    onchange({
+      occupies: what === '' ? undefined : [what],
+      ovenC: what === 'oven' ? (step.ovenC ?? 170) : undefined,
+    });
+  const follows = (id: string, isAfter: boolean) => {
+    const rest = (step.after ?? []).filter((one) => one !== id);
+    onchange({ after: isAfter ? [...rest, id] : rest });
+  };
+  const used = $derived(step.occupies?.[0] ?? (step.ovenC === undefined ? '' : 'oven'));
+</script>
+
+<div class="step" role="group" aria-label={step.text}>
+  <div class="words">
+    <TextInput
+      size="sm"
+      labelText="What is done"
+      value={step.text}
+      invalid={step.text.trim() === ''}
+      invalidText="Write what is done"
+      on:input={(event) => onchange({ text: String(event.detail ?? '') })}
+    />
+  </div>
+  {#each TIMES as [field, label] (field)}
+    <div class="time">
+      <NumberField
+        {label}
+        optional={field !== 'minutes'}
+        placeholder={String(step.minutes)}
+        value={step[field]}
+        limits={{ min: 0, max: 100_000 }}
+        name="{name} {field}"
+        typed={draft.typed}
+        onvalue={(value) =>
+          field === 'minutes'
+            ? value !== null && onchange({ minutes: value })
+            : onchange({ [field]: value ?? undefined })}
+      />
+      {#if muddled[field]}<p class="harm">{field === 'leastMinutes' ? 'More' : 'Less'} than usual</p>{/if}
+    </div>
+  {/each}
+  <Select
+    size="sm"
+    labelText="Hands"
+    selected={step.hands ?? 'busy'}
+    on:change={(event) => onchange({ hands: chosen(event) as Hands })}
+  >
+    {#each Object.entries(HANDS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
+  </Select>
+  <Select size="sm" labelText="Needs" selected={used} on:change={(event) => needs(chosen(event))}>
+    {#each NEEDS as value (value)}<SelectItem {value} text={value === '' ? 'nothing' : value} />{/each}
+  </Select>
+  {#if used === 'oven'}
+    <div class="time">
+      <NumberField
+        label="Oven, °C"
+        value={step.ovenC}
+        limits={{ min: 0, max: 400 }}
+        name="{name} oven"
+        typed={draft.typed}
+        onvalue={(ovenC) => ovenC !== null && onchange({ ovenC })}
+      />
+    </div>
+  {/if}
+  <Select
+    size="sm"
+    labelText="A larger slab takes longer"
+    selected={step.grows ?? ''}
+    on:change={(event) => onchange({ grows: (chosen(event) || undefined) as Growth | undefined })}
+  >
+    {#each Object.entries(GROWS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
+  </Select>
+  <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
+  {#if others.length > 0}
+    <fieldset class="after">
+      <legend>Comes after</legend>
+      {#each others as { id, text } (id)}
+        <Checkbox
+          labelText={text.length > 44 ? `${text.slice(0, 42)} ...` : text}
+          checked={step.after?.includes(id) ?? false}
+          on:check={({ detail }) => follows(id, detail)}
+        />
+      {/each}
+    </fieldset>
+  {/if}
+</div>
+
+<style>
+  .step {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem 0.7rem;
+    align-items: end;
+    border-top: 1px solid var(--rule);
+    padding: 0.6rem 0;
+  }
+
+  .words {
+    flex: 1 1 100%;
+  }
+
+  .time {
+    width: 6rem;
+  }
+
+  .time p {
+    font-size: 0.8rem;
+  }
+
+  .step > :global(.bx--form-item) {
+    flex: none;
+  }
+
+  .after {
+    display: flex;
+    flex: 1 1 100%;
+    flex-wrap: wrap;
+    gap: 0 1.2rem;
+  }
+
+  legend {
+    color: var(--quiet);
+    float: left;
+    font-size: 0.8rem;
+    margin-right: 0.8rem;
+    padding-top: 0.4rem;
+  }
+</style>

@@ -1,0 +1,91 @@
+<!-- The steps of every preparation, to be changed: what is done, for how long, by whom, with what, after what. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { freshId, withPreparation, type Step } from '../../../../core/slab';
+  import { stepsOf } from '../../../../core/time';
+  import { clock } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import StepFields from './StepFields.svelte';
+
+  const work = slabWork();
+  const { draft } = work;
+  const preparations = $derived(draft.slab.preparations);
+
+  const keep = (p: number, steps: readonly Step[], field = '') =>
+    draft.change(withPreparation(draft.slab, p, { steps: steps.length > 0 ? steps : undefined }), field);
+
+  function add(p: number, steps: readonly Step[]) {
+    const last = steps.at(-1);
+    const step: Step = {
+      id: freshId('s', steps),
+      text: 'Next step',
+      minutes: 5,
+      hands: 'busy',
+      ...(last ? { after: [last.id] } : {}),
+    };
+    keep(p, [...steps, step]);
+  }
+
+  /** Without a step, what came after it comes after what it came after. */
+  function without(p: number, steps: readonly Step[], gone: Step) {
+    const after = (ids: readonly string[] = []) => [
+      ...new Set(ids.flatMap((id) => (id === gone.id ? (gone.after ?? []) : [id]))),
+    ];
+    draft.forgetTyped(`${preparations[p]!.id} step`);
+    keep(
+      p,
+      steps.filter(({ id }) => id !== gone.id).map((one) => ({ ...one, after: after(one.after) })),
+    );
+  }
+</script>
+
+<h2>Steps</h2>
+{#each preparations as preparation, p (preparation.id)}
+  {@const steps = stepsOf(preparation)}
+  {@const written = (preparation.steps ?? []).length > 0}
+  <details class="panel">
+    <summary
+      ><b>{preparation.name}</b>
+      <span class="quiet"
+        >{steps.length === 1 ? 'one step' : `${steps.length} steps`}, {clock(
+          steps.reduce((sum, { minutes }) => sum + minutes, 0),
+        )}{written ? '' : ', as is usual; change one and they are yours'}</span
+      ></summary
+    >
+    {#each steps as step, s (step.id)}
+      <StepFields
+        {step}
+        others={steps.filter(({ id }) => id !== step.id)}
+        name="{preparation.id} step {step.id}"
+        onchange={(part) =>
+          keep(
+            p,
+            steps.map((one, at) => (at === s ? { ...one, ...part } : one)),
+            `${preparation.id} step ${step.id}`,
+          )}
+        onremove={() => without(p, steps, step)}
+      />
+    {/each}
+    <p><Button size="small" kind="tertiary" on:click={() => add(p, steps)}>Add a step</Button></p>
+  </details>
+{/each}
+
+<style>
+  h2 {
+    margin: 1rem 0 0.3rem;
+  }
+
+  details {
+    margin-bottom: 0.4rem;
+    padding: 0.5rem 0.8rem;
+  }
+
+  summary {
+    cursor: pointer;
+    min-height: 30px;
+  }
+
+  p {
+    margin-top: 0.5rem;
+  }
+</style>

@@ -1,0 +1,104 @@
+<!-- How long each layer needs, where it sets, and when the next one may go on. -->
+<script lang="ts">
+  import { Select, SelectItem } from 'carbon-components-svelte';
+  import type { Setting } from '../../../../core/setting';
+  import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
+  import { clock } from '$lib/figures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { PLACE_NAMES } from './places';
+
+  interface Props {
+    setting: Setting;
+    /** The tin is moved by the clock, whatever the layers say. */
+    moved: boolean;
+  }
+  let { setting, moved }: Props = $props();
+
+  const work = slabWork();
+  const { draft } = work;
+  const layers = $derived(draft.slab.layers);
+
+  type Rule = NonNullable<Layer['set']>;
+  const FIELDS = [
+    ['toC', 'Cool to, °C', 'usual', 100],
+    ['minMinutes', 'Least wait, min', '0', 100_000],
+    ['maxMinutes', 'Longest wait, min', 'any', 100_000],
+  ] as const satisfies readonly (readonly [keyof Rule, string, string, number])[];
+
+  function setRule(id: string, part: Partial<Rule>) {
+    const at = layers.findIndex((layer) => layer.id === id);
+    draft.change(withLayer(draft.slab, at, { set: { ...layers[at]!.set, ...part } }), `${id} set`);
+  }
+</script>
+
+{#each setting.layers as layer, i (layer.id)}
+  {@const own = layers.find(({ id }) => id === layer.id)}
+  <section class="panel" aria-label={layer.name}>
+    <p class="answer figures">
+      <b>{layer.name}</b> goes on at <b>{clock(layer.pouredAt)}</b>,
+      {#if layer.setAfterMinutes === null}<span class="hot">and never sets here</span>{:else}and is set <b
+          >{clock(layer.setAfterMinutes)}</b
+        > later{/if}
+    </p>
+    {#if layer.nextFromMinutes === null}<p class="hot">{layer.why}</p>
+    {:else if i < setting.layers.length - 1}
+      <p>
+        The next one goes on
+        {#if layer.nextFromMinutes === 0}at once{:else}from {clock(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
+            class="quiet"
+            >, up to {clock(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
+          >{/if}
+      </p>
+    {/if}
+    {#if layer.contactC !== null}
+      <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
+        {#if layer.meltsBelow}It meets the layer below at {layer.contactC.toFixed(0)} °C and melts it: pour at {layer.pourAtMostC!.toFixed(
+            0,
+          )} °C or cooler{:else}It meets the layer below at {layer.contactC.toFixed(0)} °C, which that bears{/if}
+      </p>
+    {/if}
+    <div class="rule">
+      {#if !moved}
+        <Select
+          size="sm"
+          labelText="Sets in"
+          selected={own?.set?.place ?? 'room'}
+          on:change={(event) => setRule(layer.id, { place: (event.target as HTMLSelectElement).value as Place })}
+        >
+          {#each PLACES as one (one)}<SelectItem value={one} text={PLACE_NAMES[one]} />{/each}
+        </Select>
+      {/if}
+      {#each FIELDS as [field, label, placeholder, max] (field)}
+        <NumberField
+          {label}
+          optional
+          {placeholder}
+          value={own?.set?.[field]}
+          limits={{ min: 0, max }}
+          name="{layer.id} {field}"
+          typed={draft.typed}
+          onvalue={(value) => setRule(layer.id, { [field]: value ?? undefined })}
+        />
+      {/each}
+    </div>
+  </section>
+{/each}
+
+<style>
+  section {
+    margin-top: 0.5rem;
+    padding: 0.6rem 0.8rem;
+  }
+
+  .rule {
+    display: grid;
+    grid-template-columns: repeat(4, minmax(0, 9rem));
+    gap: 0.6rem;
+    margin-top: 0.5rem;
+  }
+
+  .hot {
+    color: var(--hot);
+  }
+</style>

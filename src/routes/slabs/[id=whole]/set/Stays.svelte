@@ -1,0 +1,102 @@
+<!-- Where the tin stands: each layer in its own place, or moved by the clock from one place to another. -->
+<script lang="ts">
+  import { Button, Checkbox, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
+  import type { PlaceStay, Standing } from '../../../../core/setting';
+  import { PLACES, type Place } from '../../../../core/slab';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { PLACE_NAMES } from './places';
+
+  interface Props {
+    /** None where each layer sets in its own place. */
+    stays: PlaceStay[];
+    on: Standing['on'];
+    foil: boolean;
+    /** Where moving begins. */
+    first: Place;
+  }
+  let { stays = $bindable(), on = $bindable(), foil = $bindable(), first }: Props = $props();
+  let typed: Record<string, string> = $state({});
+</script>
+
+<div class="stays">
+  <RadioButtonGroup
+    legendText="Where it stands"
+    selected={stays.length === 0 ? 'own' : 'moved'}
+    on:change={({ detail }) => {
+      if (detail === 'own') stays = [];
+      else if (stays.length === 0) stays = [{ place: first, minutes: 60 }];
+    }}
+  >
+    <RadioButton value="own" labelText="each layer in its own place" />
+    <RadioButton value="moved" labelText="moved by the clock" />
+  </RadioButtonGroup>
+  {#each stays as stay, i (i)}
+    <div class="stay">
+      <Select
+        size="sm"
+        labelText={i === 0 ? 'First' : 'Then'}
+        selected={stay.place}
+        on:change={(event) => (stays[i] = { ...stay, place: (event.target as HTMLSelectElement).value as Place })}
+      >
+        {#each PLACES as one (one)}<SelectItem value={one} text={PLACE_NAMES[one]} />{/each}
+      </Select>
+      {#if i < stays.length - 1}
+        <NumberField
+          label="for, min"
+          value={stay.minutes}
+          limits={{ min: 1, max: 10000 }}
+          name="stay {i}"
+          {typed}
+          onvalue={(minutes) => minutes !== null && (stays[i] = { ...stay, minutes })}
+        />
+        <Button size="small" kind="ghost" on:click={() => (stays = stays.filter((_, j) => j !== i))}>Leave out</Button>
+      {:else}
+        <span class="on">until it is set</span>
+      {/if}
+    </div>
+  {/each}
+  {#if stays.length > 0}
+    <Button
+      size="small"
+      kind="tertiary"
+      on:click={() =>
+        (stays = [...stays.slice(0, -1), { ...stays.at(-1)!, minutes: 60 }, { place: 'fridge', minutes: 60 }])}
+      >Move it later</Button
+    >
+  {/if}
+</div>
+<div class="stays">
+  <RadioButtonGroup legendText="The tin is on" hideLegend bind:selected={on}>
+    <RadioButton value="shelf" labelText="on a shelf" />
+    <RadioButton value="rack" labelText="on a wire rack" />
+  </RadioButtonGroup>
+  <Checkbox labelText="foil over it" bind:checked={foil} />
+</div>
+
+<style>
+  .stays {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: end;
+    margin-bottom: 0.5rem;
+  }
+
+  .stay {
+    display: flex;
+    gap: 0.4rem;
+    align-items: end;
+  }
+
+  .stay :global(.bx--select) {
+    width: 8.5rem;
+  }
+
+  .stay :global(.number-field) {
+    width: 5rem;
+  }
+
+  .on {
+    line-height: 2rem;
+  }
+</style>
