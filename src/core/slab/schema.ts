@@ -132,6 +132,7 @@ const step = fields({
   ovenC: number(0, 400),
   after: list(text(), 100),
   cooks: yup.boolean().strict().typeError('Write true or false'),
+  lays: yup.boolean().strict().typeError('Write true or false'),
 });
 
 const preparation = fields({

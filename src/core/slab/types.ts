@@ -145,7 +145,10 @@ export interface Step {
   readonly occupies?: readonly string[] | undefined;
   readonly ovenC?: number | undefined;
   readonly after?: readonly string[] | undefined;
+  /** The boil to the end point. */
   readonly cooks?: boolean | undefined;
+  /** What is made is laid in this step, as chocolate strewn on the hot slab is: it waits for the layer below. */
+  readonly lays?: boolean | undefined;
 }
 
 export const SPREADS = ['level', 'shell', 'both-faces', 'scatter', 'coat', 'per-piece'] as const;

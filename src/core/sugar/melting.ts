@@ -78,7 +78,13 @@ export function meltingSteps(melt: Melt, massG: number, watts = 800): Step[] {
       ];
     case 'strewn on the hot slab':
       return [
-        { id: 'strew', text: 'Strew the chopped chocolate on the hot slab and cover it', minutes: 1, hands: 'busy' },
+        {
+          id: 'strew',
+          text: 'Strew the chopped chocolate on the hot slab and cover it',
+          minutes: 1,
+          hands: 'busy',
+          lays: true,
+        },
         { id: 'wait', text: 'Leave it covered until it shines', minutes: 5, hands: 'free', after: ['strew'] },
         { id: 'spread', text: 'Spread it with a warm palette knife', minutes: 2, hands: 'busy', after: ['wait'] },
       ];

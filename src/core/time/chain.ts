@@ -74,7 +74,7 @@ function runsOf(slabs: number): Run[] {
  * laying each layer when it may be laid, setting, cutting inside the window, finishing and packing.
  *
  * A base that is baked alone is pressed before it bakes, in its preparation's steps; it has no step of its own to be laid. Layers
- * that bake together are laid raw, and bake once.
+ * that bake together are laid raw, and bake once. What a preparation's own step lays has no other step to be laid either.
  */
 export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf): Activity[] {
   const together = bakedTogether(slab);
@@ -129,6 +129,16 @@ export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf):
       continue;
     }
     const strewn = layer.spread === 'scatter';
+    const laying = from.map(({ id, steps }) => {
+      const step = steps?.find(({ lays }) => lays);
+      return step ? activities.findIndex((one) => one.id === `${id}/${step.id}`) : -1;
+    });
+    if (laying.length > 0 && !laying.includes(-1)) {
+      const below = runs.flatMap((run) => settled(run));
+      for (const at of laying) activities[at] = { ...activities[at]!, after: [...activities[at]!.after, ...below] };
+      for (const run of runs) run.open = { layer, laid: pot, wet: true };
+      continue;
+    }
     runs.forEach((run, i) => {
       const wet = strewn && run.open?.wet ? run.open.laid : null;
       const below: Link[] = wet ? wet.map((on) => ({ on, least: 0, most: STREW_WITHIN })) : settled(run);

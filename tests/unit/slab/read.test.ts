@@ -98,6 +98,11 @@ const PATHS: (string | number)[][] = [
   ['preparations', 0, 'lossPercent'],
   ['preparations', 1, 'cookTo'],
   ['preparations', 1, 'steps', 0, 'minutes'],
+  ['preparations', 1, 'steps', 0, 'leastMinutes'],
+  ['preparations', 1, 'steps', 0, 'mostMinutes'],
+  ['preparations', 1, 'steps', 0, 'grows'],
+  ['preparations', 1, 'steps', 0, 'lays'],
+  ['preparations', 1, 'meets'],
   ['layers', 0, 'from'],
   ['layers', 0, 'from', 0, 'share'],
   ['layers', 0, 'spread'],
@@ -125,6 +130,9 @@ const VALUES = [
     { shape: 'sheet', lengthMm: 400, widthMm: 300 },
     { shape: 'sheet', lengthMm: 400, widthMm: 300, outlineMm: { length: 10 } },
     'soft ball',
+    'mass',
+    { preparation: 'base', atStep: 'rub' },
+    { preparation: 'base', aheadMinutes: -1 },
     ['milk'],
     ['moon dust'],
     [{ share: 0.5 }],
@@ -212,6 +220,11 @@ test('each slip has its place and says what to do', () => {
     messageAt(changed(ryeSlice, ['layers', 0, 'from', 0, 'preparation'], 'lost'), '/layers/0/from/0/preparation'),
     /no preparation/,
   );
+  const inStep = (field: string, value: unknown) =>
+    messageAt(changed(ryeSlice, ['preparations', 1, 'steps', 1, field], value), `/preparations/1/steps/1/${field}`);
+  assert.match(inStep('id', 'boil'), /used twice/);
+  assert.match(inStep('leastMinutes', 3), /longer than the usual/);
+  assert.match(inStep('mostMinutes', 1), /shorter than the usual/);
   assert.match(messageAt(changed(ryeSlice, ['tin', 'cornerMm'], 101), '/tin/cornerMm'), /half of the shorter/);
   assert.match(
     messageAt(

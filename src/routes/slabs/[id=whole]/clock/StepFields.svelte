@@ -9,11 +9,13 @@
   interface Props {
     step: Step;
     others: readonly Step[];
+    /** The preparation has an end point. */
+    cooked: boolean;
     name: string;
     onchange: (part: Partial<Step>) => void;
     onremove: () => void;
   }
-  let { step, others, name, onchange, onremove }: Props = $props();
+  let { step, others, cooked, name, onchange, onremove }: Props = $props();
 
   const { draft } = slabWork();
   const HANDS: Readonly<Record<Hands, string>> = { busy: 'at work', watch: 'stay by it', free: 'by itself' };
@@ -110,6 +112,21 @@
     {#each Object.entries(GROWS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
   </Select>
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
+  <fieldset class="after">
+    <legend>In it</legend>
+    {#if cooked}
+      <Checkbox
+        labelText="it boils to the end point"
+        checked={step.cooks ?? false}
+        on:check={({ detail }) => onchange({ cooks: detail || undefined })}
+      />
+    {/if}
+    <Checkbox
+      labelText="it is laid on what is below"
+      checked={step.lays ?? false}
+      on:check={({ detail }) => onchange({ lays: detail || undefined })}
+    />
+  </fieldset>
   {#if others.length > 0}
     <fieldset class="after">
       <legend>Comes after</legend>

@@ -56,6 +56,7 @@
       <StepFields
         {step}
         others={steps.filter(({ id }) => id !== step.id)}
+        cooked={preparation.cookTo !== undefined}
         name="{preparation.id} step {step.id}"
         onchange={(part) =>
           keep(

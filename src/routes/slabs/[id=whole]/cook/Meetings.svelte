@@ -42,8 +42,21 @@
           limits={{ min: 0, max: 1440 }}
           name="{preparation.id} ahead"
           typed={draft.typed}
-          onvalue={(value) => value !== null && set(preparation.id, { preparation: other.id, aheadMinutes: value })}
+          onvalue={(value) => value !== null && set(preparation.id, { ...preparation.meets!, aheadMinutes: value })}
         />
+        <Select
+          size="sm"
+          labelText="{other.name} goes in at"
+          selected={preparation.meets?.atStep ?? ''}
+          on:change={(event) =>
+            set(preparation.id, {
+              ...preparation.meets!,
+              atStep: (event.target as HTMLSelectElement).value || undefined,
+            })}
+        >
+          <SelectItem value="" text="the end of both" />
+          {#each preparation.steps ?? [] as step (step.id)}<SelectItem value={step.id} text={step.text} />{/each}
+        </Select>
         <Button size="small" kind="ghost" on:click={() => set(preparation.id, undefined)}>Part them</Button>
       </div>
     {/each}
@@ -84,7 +97,7 @@
 
   .row {
     display: grid;
-    grid-template-columns: 1fr 6rem max-content;
+    grid-template-columns: 1fr 6rem 12rem max-content;
     gap: 0.6rem;
     align-items: end;
   }

@@ -1,0 +1,203 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { readRecipe, slabFrom } from '../../../src/core/recipe';
+import type { Slab, Step } from '../../../src/core/slab';
+import { forwardFrom, PACES, stepMinutes, windowsOf, type Activity, type Timed } from '../../../src/core/time';
+import { dayOf, workFor } from '../../../src/core/timelineFor';
+import { close, demoLarder, demoSlabs, shop } from '../things';
+
+const cool = { ...shop, roomC: 19 };
+const means = { hands: 1, ovens: 1, rings: 4 };
+const always = [[-100_000, 100_000]] as const;
+const slabNamed = (part: string): Slab => demoSlabs.find(({ name }) => name.includes(part))!;
+
+function dayAtBench(slab: Slab, count = 1): (id: string) => Timed {
+  const { activities } = workFor(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
+  const line = forwardFrom(activities, means, always, 0);
+  assert.ok(line.ok, line.ok ? '' : line.because);
+  return (id) => {
+    const found = line.steps.find(({ activity }) => activity.id === id);
+    assert.ok(found, `${id} is not among ${line.steps.map(({ activity }) => activity.id).join(' ')}`);
+    return found;
+  };
+}
+
+test('pots that meet are ready at one moment, the whites their minute ahead', () => {
+  for (const count of [1, 2, 3]) {
+    const at = dayAtBench(slabNamed('cloud'), count);
+    const syrup = at('syrup/boil').end;
+    assert.ok(close(at('whites/join').start, syrup, 1e-9));
+    assert.ok(close(at('whites/whisk').end, syrup - 1, 1e-9));
+  }
+});
+
+test('layers that bake together are laid raw, one on the other, and bake once', () => {
+  const at = dayAtBench(slabNamed('Orchard'));
+  assert.ok(at('oats/mix').end <= at('lay/l1').start);
+  assert.ok(at('lay/l1').end <= at('lay/l2').start && at('lay/l2').end <= at('lay/l3').start);
+  assert.ok(at('lay/l3').end <= at('bake').start && at('bake').end <= at('set/l3').start);
+  assert.equal(at('bake').activity.ovenC, 170);
+  assert.throws(() => at('apples/bake2'));
+  // Three tins do not fit on two shelves: the oven is filled twice.
+  const three = dayAtBench(slabNamed('Orchard'), 3)('bake');
+  assert.ok(close(three.end - three.start, 80, 1e-9));
+});
+
+test('what is strewn goes on while it is wet, and the setting counts from there', () => {
+  const at = dayAtBench(slabNamed('bark'));
+  const wet = at('lay/l2').start - at('lay/l1').end;
+  assert.ok(wet >= 0 && wet <= 5);
+  assert.ok(close(at('set/l1').start, at('lay/l2').end, 1e-9));
+});
+
+test('chocolate that is strewn on the hot slab waits for it, and no longer than is permitted', () => {
+  const snap = slabNamed('snap');
+  const at = dayAtBench(snap);
+  const { minMinutes, maxMinutes } = snap.layers.find(({ name }) => name === 'Snap')!.set!;
+  const wait = at('chocolate/strew').start - at('lay/l2').end;
+  assert.ok(wait >= minMinutes! - 1e-6 && wait <= maxMinutes! + 1e-6, String(wait));
+  assert.throws(() => at('lay/l3'));
+});
+
+test('law: each tin is laid and cut, however many there are, and all are packed', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...demoSlabs), fc.integer({ min: 1, max: 24 }), (slab, count) => {
+      const { activities } = workFor(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
+      const minutes = (part: (one: Activity) => boolean) =>
+        activities.filter(part).reduce((sum, one) => sum + one.minutes, 0);
+      assert.ok(
+        close(
+          minutes(({ id }) => id.startsWith('cut')),
+          12 * count,
+          1e-9,
+        ),
+      );
+      assert.ok(
+        close(
+          minutes(({ id }) => id === 'pack'),
+          10 * count,
+          1e-9,
+        ),
+      );
+      assert.ok(activities.filter(({ id }) => id.startsWith('cut')).length <= 6);
+      assert.equal(new Set(activities.map(({ id }) => id)).size, activities.length);
+      const known = new Set(activities.map(({ id }) => id));
+      for (const { after } of activities) for (const { on } of after) assert.ok(known.has(on), on);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('law: the least times are never longer than the usual ones, nor those than the longest', () => {
+  for (const slab of demoSlabs) {
+    const [least, usual, most] = PACES.map((pace) => workFor(slab, demoLarder, cool, {}, pace).activities);
+    usual!.forEach(({ id, minutes }, i) => {
+      assert.equal(least![i]!.id, id);
+      assert.ok(least![i]!.minutes <= minutes && minutes <= most![i]!.minutes, `${slab.name} ${id}`);
+    });
+  }
+});
+
+test('law: how a step grows: not at all, with the amount, with the square of the thickness, or as its kind does', () => {
+  const sizes = fc.record({
+    multiple: fc.double({ min: 0.1, max: 30, noNaN: true }),
+    cooks: fc.integer({ min: 1, max: 6 }),
+    thicker: fc.double({ min: 0.2, max: 5, noNaN: true }),
+    ovenfuls: fc.integer({ min: 1, max: 5 }),
+  });
+  const step: Step = { id: 'a', text: 'Stir', minutes: 10, leastMinutes: 6, mostMinutes: 20, hands: 'free' };
+  fc.assert(
+    fc.property(sizes, (size) => {
+      const takes = (part: Partial<Step>) => stepMinutes({ ...step, ...part }, size, 'usual');
+      assert.equal(takes({ grows: 'fixed' }), 10);
+      assert.ok(close(takes({ grows: 'mass' }), 10 * size.multiple, 1e-9));
+      assert.ok(close(takes({ grows: 'set' }), 10 * size.thicker ** 2, 1e-9));
+      assert.equal(takes({ ovenC: 170 }), 10 * size.ovenfuls);
+      assert.ok(takes({ hands: 'busy' }) >= 10 && takes({ hands: 'busy' }) <= 10 * Math.max(1, size.multiple) + 1e-9);
+      const boil = takes({ cooks: true });
+      assert.ok(boil >= 10 * size.cooks - 1e-9 && boil <= 10 * Math.max(size.cooks, size.multiple) + 1e-9);
+      assert.equal(stepMinutes({ ...step, grows: 'fixed' }, size, 'least'), 6);
+      assert.equal(stepMinutes({ ...step, grows: 'fixed' }, size, 'most'), 20);
+    }),
+  );
+});
+
+test('a pasted recipe without a step has a day by itself: mixed, boiled, melted, laid, cut and packed', () => {
+  const pasted = slabFrom(
+    readRecipe(
+      'For the base:\n200 g plain flour\n100 g butter\nFor the fudge:\n300 g caster sugar\n100 ml whole milk\nFor the top:\n200 g dark chocolate',
+      'metric',
+      demoLarder,
+    ),
+    'Pasted',
+    'metric',
+  );
+  const cooked: Slab = {
+    ...pasted,
+    preparations: pasted.preparations.map((one, p) => (p === 1 ? { ...one, cookTo: { celsius: 115 } } : one)),
+  };
+  const { activities, hindrance } = workFor(cooked, demoLarder, cool);
+  assert.equal(hindrance, null);
+  assert.deepEqual(
+    activities.filter(({ of }) => cooked.preparations.some(({ id }) => id === of)).map(({ text }) => text),
+    ['Mix Base', 'Boil Fudge to 115 C', 'Melt Top gently'],
+  );
+  assert.match(activities.find(({ text }) => text.startsWith('Boil'))!.caution!, /burns deep/);
+  assert.match(activities.find(({ id }) => id === 'cut')!.caution!, /blade/);
+});
+
+test('raw egg is cautioned at its step, and a layer that never sets in its place hinders the day', () => {
+  const eggs: Slab = {
+    ...slabNamed('Lime'),
+    preparations: slabNamed('Lime').preparations.map((one) => ({
+      ...one,
+      lines: [...one.lines, { ingredient: 'eggs', quantity: 1, unit: 'each' as const }],
+    })),
+  };
+  assert.ok(workFor(eggs, demoLarder, cool).activities.some(({ caution }) => /71 C/.test(caution ?? '')));
+  const hot = workFor(slabNamed('Rye'), demoLarder, { ...shop, roomC: 30 });
+  assert.match(hot.hindrance!, /does not get down to/);
+  const asked = { ...means, hours: [], zone: 'UTC', start: new Date('2026-12-01T08:00:00Z') };
+  const day = dayOf(hot, asked, asked.start);
+  assert.ok(!day.feasible && day.steps.length === 0 && day.because === hot.hindrance);
+});
+
+test('an oven that is not there is named', () => {
+  const work = workFor(slabNamed('Rye'), demoLarder, cool);
+  const line = forwardFrom(work.activities, { ...means, ovens: 0 }, always, 0);
+  assert.ok(!line.ok && /needs an oven, and there is none/.test(line.because));
+});
+
+test('hours of a night end on the next day, and hours that touch are one', () => {
+  const night = windowsOf([{ day: 2, from: '22:00', to: '06:00' }], 'UTC', new Date('2026-12-01T00:00:00Z'), 0, 2);
+  assert.deepEqual(night, [[22 * 60, 30 * 60]]);
+  const touching = windowsOf(
+    [
+      { day: 2, from: '08:00', to: '12:00' },
+      { day: 2, from: '12:00', to: '14:30' },
+    ],
+    'UTC',
+    new Date('2026-12-01T00:00:30Z'),
+    0,
+    1,
+  );
+  assert.deepEqual(touching, [[8 * 60 - 0.5, 14.5 * 60 - 0.5]]);
+});
+
+test('mornings and evenings: every step of hands lies in them, the base before, the filling after', () => {
+  const spans = [0, 1, 2, 3, 4, 5, 6].flatMap((day) => [
+    { day, from: '06:00', to: '08:00' },
+    { day, from: '18:00', to: '22:00' },
+  ]);
+  const start = new Date('2026-12-01T05:12:40Z');
+  const work = workFor(slabNamed('Rye'), demoLarder, cool);
+  const day = dayOf(work, { ...means, hours: spans, zone: 'UTC', start }, start);
+  assert.ok(day.feasible);
+  for (const { activity, start: from, end } of day.steps) {
+    if (activity.hands === 'free') continue;
+    const [a, b] = [from, end].map((at) => at.getUTCHours() + at.getUTCMinutes() / 60) as [number, number];
+    assert.ok((a >= 6 && b <= 8) || (a >= 18 && b <= 22), `${activity.text} ${from.toISOString()}`);
+  }
+  assert.equal(day.steps[0]!.start.toISOString(), '2026-12-01T06:00:00.000Z');
+});
