@@ -136,8 +136,7 @@ function whatDecides(steps: readonly Timed[]): string {
     rest = Math.max(rest, start - until);
     until = Math.max(until, end);
   }
-  if (rest > (longest ? minutes(longest) : 0))
-    return `Most of it waits for working hours, once for ${clockWords(rest)}`;
+  if (rest > (longest ? minutes(longest) : 0)) return `The longest wait is one for working hours, ${clockWords(rest)}`;
   return longest ? `"${longest.activity.text}" is the longest of the chain that decides` : '';
 }
 

@@ -166,11 +166,13 @@
     font-weight: 650;
   }
 
-  @media (max-width: 760px) {
+  @media (max-width: 960px) {
     .shop {
       display: none;
     }
+  }
 
+  @media (max-width: 760px) {
     header a,
     header button {
       padding: 0 0.5rem;

@@ -138,7 +138,7 @@ export function generated(
     return { ok: false, because: 'Steps wait for one another in a circle: take one of their links away' };
   const waits = waitsOf(activities);
   const soonest = activities.map(({ id }) => pinned.get(id) ?? from);
-  let tightest: ReturnType<typeof worstWait> = null;
+  let first: ReturnType<typeof worstWait> = null;
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const starts = new Array<number>(activities.length).fill(NaN);
     const placed: Placed[] = [];
@@ -146,7 +146,8 @@ export function generated(
       const { next, ready } = nextOf(activities, waits, starts, priority, tight);
       const activity = activities[next]!;
       const start = firstFit(activity, Math.max(ready, soonest[next]!), placed, means, windows);
-      if (start === null) return { ok: false, because: whyNever(activity, means) };
+      if (start === null)
+        return { ok: false, because: first ? whyTooLong(activities, first) : whyNever(activity, means) };
       if (latest && start > latest[next]! + EPS) return { ok: false, because: 'It ends later than another' };
       starts[next] = start;
       placed.push({ activity, from: start, to: start + activity.minutes });
@@ -160,13 +161,14 @@ export function generated(
         because: `"${held.text}" is held where it is, and "${activities[late.after]!.text}" then comes too long after it`,
       };
     soonest[late.before] = Math.max(soonest[late.before]!, starts[late.before]! + late.by);
-    tightest = late;
+    first ??= late;
   }
-  const [before, after] = [activities[tightest!.before]!, activities[tightest!.after]!];
-  return {
-    ok: false,
-    because: `"${after.text}" cannot follow "${before.text}" as soon as it has to: allow a longer wait, another pair of hands, or longer hours`,
-  };
+  return { ok: false, because: whyTooLong(activities, first!) };
+}
+
+/** Why a wait cannot be kept. */
+function whyTooLong(activities: readonly Activity[], { before, after }: { before: number; after: number }): string {
+  return `"${activities[after]!.text}" cannot follow "${activities[before]!.text}" as soon as it has to: allow a longer wait, another pair of hands, or longer hours`;
 }
 
 /** Why an activity fits nowhere, however long one looks. */

@@ -169,6 +169,15 @@ test('an oven that is not there is named', () => {
   assert.ok(!line.ok && /needs an oven, and there is none/.test(line.because));
 });
 
+test('a wait that no working day lets be kept is named, and not the length of the day', () => {
+  const work = workFor(slabNamed('Lime'), demoLarder, cool);
+  const start = new Date('2026-12-01T08:00:00Z');
+  const hours = [{ day: 2, from: '08:00', to: '09:00' }];
+  const day = dayOf(work, { ...means, hours, zone: 'UTC', start }, start);
+  assert.ok(!day.feasible);
+  assert.match(day.because, /"Lift, trim and cut" cannot follow "Lime half sets in the fridge"/);
+});
+
 test('hours of a night end on the next day, and hours that touch are one', () => {
   const night = windowsOf([{ day: 2, from: '22:00', to: '06:00' }], 'UTC', new Date('2026-12-01T00:00:00Z'), 0, 2);
   assert.deepEqual(night, [[22 * 60, 30 * 60]]);

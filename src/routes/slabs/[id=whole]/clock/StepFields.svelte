@@ -113,7 +113,7 @@
   </Select>
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
   <fieldset class="after">
-    <legend>In it</legend>
+    <legend>In this step</legend>
     {#if cooked}
       <Checkbox
         labelText="it boils to the end point"

@@ -30,11 +30,11 @@
     {#each meetings as { preparation, other, aheadMinutes, startsAfterMinutes } (preparation.id)}
       <div class="row">
         <p>
-          <b>{preparation.name}</b> is ready {aheadMinutes > 0 ? `${clock(aheadMinutes)} ahead of` : 'together with'}
-          <b>{other.name}</b>:
-          {#if Math.round(startsAfterMinutes) === 0}begin both at once{:else if startsAfterMinutes > 0}begin it {clock(
-              startsAfterMinutes,
-            )} after {other.name}{:else}begin it {clock(-startsAfterMinutes)} before {other.name}{/if}.
+          <b>{preparation.name}</b>, ready {aheadMinutes > 0 ? `${clock(aheadMinutes)} ahead of` : 'together with'}
+          <b>{other.name}</b>: begin {#if Math.round(startsAfterMinutes) === 0}both at once{:else}{clock(
+              Math.abs(startsAfterMinutes),
+            )}
+            {startsAfterMinutes > 0 ? 'after' : 'before'} it{/if}.
         </p>
         <NumberField
           label="Ahead, min"

@@ -1,0 +1,123 @@
+/** The Clock: hours and hands, steps that are changed, several tins, a day that is asked for again. */
+import { expect, slabId, test } from './shop';
+
+test('hours and hands of the shop: set once, and every day is laid out in them', async ({ open, page, shop }) => {
+  await open('/settings');
+  const monday = page.getByRole('group', { name: 'Monday' });
+  await expect(monday).toContainText('no work');
+  await monday.getByRole('button', { name: 'Add hours' }).click();
+  await monday.getByLabel('Monday from').fill('22:00');
+  await monday.getByLabel('Monday to').fill('22:00');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(monday.getByText('Write another time than the one it begins at')).toBeVisible();
+  await monday.getByLabel('Monday to').fill('23:30');
+  await monday.getByLabel('Monday to').blur();
+  for (const day of ['Wednesday', 'Thursday', 'Friday', 'Saturday'])
+    await page.getByRole('button', { name: `Remove ${day} 07:30 to 16:00` }).click();
+  await page.getByLabel('By the clock of').selectOption('Europe/Lisbon');
+  await page.getByLabel('Ovens').fill('0');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  const id = await slabId(page, shop.address, 'Lime and coconut two-tone');
+  await open(`/slabs/${id}/clock`);
+  await page.getByText('forward from a start').click();
+  await page.getByLabel('Begin at').fill('2030-03-11T08:00'); // A Monday.
+  await expect(page.getByText(/Begin Mon 11 Mar 22:00/)).toBeVisible();
+  await expect(page.getByText(/done Tue 12 Mar .*The longest wait is one for working hours/)).toBeVisible();
+  await page.getByLabel('Working').selectOption('round the clock');
+  await expect(page.getByText(/Begin Mon 11 Mar 08:00, done Mon 11 Mar 1\d:\d\d/)).toBeVisible();
+  // Without an oven the slab that bakes cannot be made, and the day says so.
+  const rye = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${rye}/clock`);
+  await expect(page.getByText(/That is not possible: .*needs an oven, and there is none/)).toBeVisible();
+});
+
+test('steps are changed where the day is laid out, and it follows; undo takes it back', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/clock`);
+  await page.getByText('forward from a start').click();
+  await page.getByLabel('Begin at').fill('2030-03-12T08:00');
+  const row = (text: string) => page.getByRole('row').filter({ hasText: text });
+  await expect(row('Rub to crumbs')).toContainText(/08:12.*08:22/);
+  await page.getByText('Rye shortbread', { exact: true }).click();
+  const rub = page.getByRole('group', { name: 'Rub to crumbs, press level and to the corners' });
+  await rub.getByLabel('Usual, min').fill('14');
+  await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
+  await rub.getByLabel('Least, min').fill('16');
+  await expect(rub.getByText('More than usual')).toBeVisible();
+  await rub.getByLabel('Least, min').fill('9');
+  await rub.getByLabel('Needs').selectOption('oven');
+  await expect(rub.getByLabel('Oven, °C')).toHaveValue('170');
+  await rub.getByLabel('Needs').selectOption('nothing');
+  await page.getByRole('button', { name: 'Add a step' }).first().click();
+  const added = page.getByRole('group', { name: 'Next step' });
+  await added.getByLabel('What is done').fill('Prick all over');
+  await expect(row('Prick all over')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove Prick all over' }).click();
+  await expect(row('Prick all over')).toHaveCount(0);
+  // A step that waits for one that waits for it: told, and put right by the same field.
+  await rub.getByLabel('Bake until the edge colours').check({ force: true });
+  await expect(page.getByText(/Steps wait for one another in a circle/)).toBeVisible();
+  await rub.getByLabel('Bake until the edge colours').uncheck({ force: true });
+  await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
+  // Usual steps of a preparation that has none become its own with the first change.
+  const lime = await slabId(page, shop.address, 'Hazelnut crisp fingers');
+  await open(`/slabs/${lime}/clock`);
+  await expect(page.getByRole('row').filter({ hasText: 'Toast at 160 C' })).toBeVisible();
+});
+
+test('two tins are laid and cut one by one, the longest times begin sooner, and what was asked for is still there', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  await open(`/slabs/${id}/size`);
+  await page
+    .getByRole('button', { name: /^One .* more$/ })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'Clock' }).click();
+  await page.getByLabel('Done by').fill('2030-03-15T12:00');
+  await expect(page.getByRole('row').filter({ hasText: 'Lift, trim and cut, tin 2 of 2' })).toBeVisible();
+  await expect(page.getByText(/If all goes slowly, begin/)).toBeVisible();
+  const begins = async () => (await page.getByText(/^Begin/).innerText()).split(',')[0];
+  const usual = await begins();
+  await page.getByLabel('Counting on').selectOption('the longest times');
+  await expect.poll(begins).not.toBe(usual);
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByRole('link', { name: 'Clock' }).click();
+  await expect(page.getByLabel('Done by')).toHaveValue('2030-03-15T12:00');
+  await expect(page.getByLabel('Counting on')).toHaveValue('most');
+});
+
+test('the day fits one page of A4 and of Letter, with its cautions', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/clock`);
+  await expect(page.getByRole('row').filter({ hasText: 'Pack and label' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  for (const format of ['A4', 'Letter'] as const) {
+    const pdf = await page.pdf({ format });
+    expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
+  }
+  await expect(page.getByText('Boiling sugar sticks and burns deep').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print the day' })).toBeHidden();
+});
+
+test('pots that meet: how far ahead, and the step at which the other goes in', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
+  await open(`/slabs/${id}/cook`);
+  const meet = page.getByRole('region', { name: 'Pots that meet' });
+  await expect(meet).toContainText('begin 8 min after it');
+  await meet.getByLabel('Ahead, min').fill('3');
+  await expect(meet).toContainText('begin 6 min after it');
+  await meet.getByLabel('Buckthorn syrup goes in at').selectOption('the end of both');
+  await expect(meet).toContainText('begin 2 min before it');
+  await meet.getByRole('button', { name: 'Part them' }).click();
+  await meet.getByRole('button', { name: 'Link them' }).click();
+  await expect(meet).toContainText('together with');
+});
