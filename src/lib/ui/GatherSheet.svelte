@@ -7,7 +7,8 @@
   import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
   import { grams } from '$lib/figures';
   import { gatherFor, type GatherWork } from '$lib/gather';
-  import { money } from '$lib/money';
+  import BasketTable from './BasketTable.svelte';
+  import WeighList from './WeighList.svelte';
 
   interface Props {
     works: readonly GatherWork[];
@@ -25,7 +26,6 @@
       plan.slabs.map(({ tin, sheet: on, count }) => ({ tin: on ?? tin, count, name: slab.name })),
     ),
   );
-  const toBuy = $derived(sheet.items.filter(({ toBuy: buy }) => (buy?.packs ?? 0) > 0));
   const several = $derived(works.length > 1);
 
   /** Ticks hold for an amount: when it changes, the thing is to be weighed again. */
@@ -74,35 +74,7 @@
   <div class="columns">
     <section aria-labelledby="weigh">
       <h3 id="weigh">Weigh, in the order of use</h3>
-      <ul class="items">
-        {#each sheet.items as { key, name, massG, measured, divisions } (key)}
-          {@const on = ticked[key] === measured}
-          <li class:on>
-            <label>
-              <input type="checkbox" checked={on} onchange={() => tick(key, measured)} />
-              <span class="name">{name}</span>
-              <span class="amount figures"
-                ><b>{massG === null ? measured : `${grams(massG)} g`}</b
-                >{#if massG !== null && !measured.endsWith(' g')}<span class="quiet">{measured}</span>{/if}</span
-              >
-            </label>
-            {#if divisions.length > 1 || divisions[0]?.state}
-              <ul class="divisions">
-                {#each divisions as part, i (i)}
-                  <li>
-                    <span
-                      >{part.name}{#if part.state}<span class="quiet">, {part.state}</span>{/if}</span
-                    >
-                    {#if divisions.length > 1}<span class="figures"
-                        >{part.massG === null ? part.measured : `${grams(part.massG)} g`}</span
-                      >{/if}
-                  </li>
-                {/each}
-              </ul>
-            {/if}
-          </li>
-        {/each}
-      </ul>
+      <WeighList items={sheet.items} {ticked} ontick={tick} />
     </section>
 
     <div class="side">
@@ -162,34 +134,7 @@
         </table>
       </section>
 
-      <section aria-labelledby="buy">
-        <h3 id="buy">To buy, against what is held</h3>
-        {#if toBuy.length === 0}
-          <p class="quiet">The larder holds everything.</p>
-        {:else}
-          <table class="table">
-            <thead
-              ><tr><th>Ingredient</th><th class="num">Held, g</th><th>Packs</th><th class="num">Cash</th></tr></thead
-            >
-            <tbody>
-              {#each toBuy as { key, name, heldG, toBuy: buy } (key)}
-                <tr>
-                  <td>{name}</td>
-                  <td class="num">{heldG === null ? '-' : grams(heldG)}</td>
-                  <td>{buy!.packs} x {buy!.pack}</td>
-                  <td class="num">{buy!.cash === null ? 'no price' : money(buy!.cash, shop.currency)}</td>
-                </tr>
-              {/each}
-            </tbody>
-            <tfoot
-              ><tr
-                ><td colspan="3">The basket, in whole packs</td><td class="num">{money(sheet.basket, shop.currency)}</td
-                ></tr
-              ></tfoot
-            >
-          </table>
-        {/if}
-      </section>
+      <BasketTable items={sheet.items} basket={sheet.basket} currency={shop.currency} />
     </div>
   </div>
 </div>
@@ -240,64 +185,6 @@
     gap: 1.1rem;
   }
 
-  .items > li {
-    background: var(--panel);
-    border: 1px solid var(--rule);
-    border-bottom: 0;
-  }
-
-  .items > li:last-child {
-    border-bottom: 1px solid var(--rule);
-  }
-
-  label {
-    display: grid;
-    grid-template-columns: 28px 1fr max-content;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 44px;
-    padding: 0.2rem 0.8rem 0.2rem 0.6rem;
-    cursor: pointer;
-  }
-
-  input {
-    width: 22px;
-    height: 22px;
-    accent-color: var(--primary);
-  }
-
-  .name {
-    font-size: 1.05rem;
-  }
-
-  .amount {
-    display: flex;
-    gap: 0.7rem;
-    align-items: baseline;
-    font-size: 1.1rem;
-  }
-
-  .amount .quiet {
-    font-size: 0.9rem;
-  }
-
-  .on .name,
-  .on .amount {
-    color: var(--quiet);
-    text-decoration: line-through;
-  }
-
-  .divisions {
-    padding: 0 0.8rem 0.4rem 2.9rem;
-    font-size: 0.9rem;
-  }
-
-  .divisions li {
-    display: flex;
-    justify-content: space-between;
-    max-width: 26rem;
-  }
-
   .lining {
     width: 12rem;
     margin-bottom: 0.4rem;
@@ -321,14 +208,6 @@
     .sheet {
       font-size: 10.5pt;
       color: #000;
-    }
-
-    label {
-      min-height: 0;
-    }
-
-    .items > li {
-      break-inside: avoid;
     }
 
     section {

@@ -2,20 +2,15 @@
 <script lang="ts">
   import { Button, Checkbox, Modal, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import {
-    DIETS,
-    EU_ALLERGENS,
-    US_ALLERGENS,
-    type Composition,
-    type Ingredient,
-    type SugarKinds,
-  } from '../../core/larder';
+  import { DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '../../core/larder';
   import type { Problem } from '../../core/slab';
   import { ask, problemAt } from '$lib/api';
   import type { PastPrice, ShelvedIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import InHundred from './InHundred.svelte';
   import PackRows from './PackRows.svelte';
   import PriceHistory from './PriceHistory.svelte';
+  import { PER_100 } from './per100';
   import Rows from './Rows.svelte';
 
   interface Props {
@@ -36,19 +31,10 @@
   let history: readonly PastPrice[] = $state.raw([]);
   let saving = false;
 
-  const PARTS = ['water', 'sugars', 'fat', 'protein', 'other'] as const;
-  const KINDS = [
-    ['sucrose', 'sucrose'],
-    ['lactose', 'lactose'],
-    ['mono', 'single sugars'],
-    ['glucoseSyrup', 'glucose syrup'],
-  ] as const;
-  const PER_100 = { min: 0, max: 100 };
   const LISTS = [
     ['EU', EU_ALLERGENS],
     ['US', US_ALLERGENS],
   ] as const;
-  const parts = $derived<Partial<Composition>>(form.composition ?? {});
   /** Each allergen once, in the order of the EU's list, with who asks for it. */
   const asked = [...new Set<string>([...EU_ALLERGENS, ...US_ALLERGENS])].map((name) => ({
     name,
@@ -62,17 +48,6 @@
   });
 
   const set = (part: Partial<Ingredient>) => (form = { ...form, ...part });
-
-  function setPart(part: keyof Composition, value: number | null) {
-    const next = { ...parts, [part]: value ?? undefined };
-    const none = PARTS.every((one) => next[one] === undefined);
-    set({ composition: none ? undefined : (next as Composition) });
-  }
-
-  function setKind(kind: keyof SugarKinds, value: number | null) {
-    const next = { ...form.sugarKinds, [kind]: value ?? undefined };
-    set({ sugarKinds: Object.values(next).some((one) => one !== undefined) ? next : undefined });
-  }
 
   function mark(list: 'allergens' | 'diets', name: string, has: boolean) {
     const others = ((form[list] ?? []) as readonly string[]).filter((one) => one !== name);
@@ -200,42 +175,7 @@
     <h3>What it has cost, per kg</h3>
     <PriceHistory prices={history} {currency} />
   {/if}
-  <h3>In 100 g</h3>
-  <div class="six">
-    {#each PARTS as part (part)}
-      <NumberField
-        label="{part}, g"
-        optional
-        value={parts[part]}
-        limits={PER_100}
-        name="part {part}"
-        {typed}
-        onvalue={(value) => setPart(part, value)}
-      />
-    {/each}
-    <NumberField
-      label="of it salt, g"
-      optional
-      value={parts.salt}
-      limits={PER_100}
-      name="part salt"
-      {typed}
-      onvalue={(value) => setPart('salt', value)}
-    />
-  </div>
-  <div class="six">
-    {#each KINDS as [kind, label] (kind)}
-      <NumberField
-        label="of sugars, {label}"
-        optional
-        value={form.sugarKinds?.[kind]}
-        limits={PER_100}
-        name="kind {kind}"
-        {typed}
-        onvalue={(value) => setKind(kind, value)}
-      />
-    {/each}
-  </div>
+  <InHundred {form} {typed} onset={set} />
   <fieldset>
     <legend><h3>Allergens of its own</h3></legend>
     <div class="allergens">

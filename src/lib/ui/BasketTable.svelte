@@ -1,0 +1,48 @@
+<!-- What is to be bought, in whole packs, against what the larder holds. -->
+<script lang="ts">
+  import type { GatheredItem } from '../../core/gather';
+  import { grams } from '$lib/figures';
+  import { money } from '$lib/money';
+
+  let { items, basket, currency }: { items: readonly GatheredItem[]; basket: number; currency: string } = $props();
+
+  const toBuy = $derived(items.filter(({ toBuy: buy }) => (buy?.packs ?? 0) > 0));
+</script>
+
+<section aria-labelledby="buy">
+  <h3 id="buy">To buy, against what is held</h3>
+  {#if toBuy.length === 0}
+    <p class="quiet">The larder holds everything.</p>
+  {:else}
+    <table class="table">
+      <thead><tr><th>Ingredient</th><th class="num">Held, g</th><th>Packs</th><th class="num">Cash</th></tr></thead>
+      <tbody>
+        {#each toBuy as { key, name, heldG, toBuy: buy } (key)}
+          <tr>
+            <td>{name}</td>
+            <td class="num">{heldG === null ? '-' : grams(heldG)}</td>
+            <td>{buy!.packs} x {buy!.pack}</td>
+            <td class="num">{buy!.cash === null ? 'no price' : money(buy!.cash, currency)}</td>
+          </tr>
+        {/each}
+      </tbody>
+      <tfoot
+        ><tr><td colspan="3">The basket, in whole packs</td><td class="num">{money(basket, currency)}</td></tr></tfoot
+      >
+    </table>
+  {/if}
+</section>
+
+<style>
+  h3 {
+    font-size: 1rem;
+    font-weight: 650;
+    margin-bottom: 0.4rem;
+  }
+
+  @media print {
+    section {
+      break-inside: avoid;
+    }
+  }
+</style>

@@ -1,0 +1,114 @@
+<!-- What is to be weighed, in the order of use, each to be ticked off by a floury finger. -->
+<script lang="ts">
+  import type { GatheredItem } from '../../core/gather';
+  import { grams } from '$lib/figures';
+
+  interface Props {
+    items: readonly GatheredItem[];
+    /** Ticks hold for an amount: when it changes, the thing is to be weighed again. */
+    ticked: Readonly<Record<string, string>>;
+    ontick: (key: string, measured: string) => void;
+  }
+  let { items, ticked, ontick }: Props = $props();
+</script>
+
+<ul class="items">
+  {#each items as { key, name, massG, measured, divisions } (key)}
+    {@const on = ticked[key] === measured}
+    <li class:on>
+      <label>
+        <input type="checkbox" checked={on} onchange={() => ontick(key, measured)} />
+        <span class="name">{name}</span>
+        <span class="amount figures"
+          ><b>{massG === null ? measured : `${grams(massG)} g`}</b>{#if massG !== null && !measured.endsWith(' g')}<span
+              class="quiet">{measured}</span
+            >{/if}</span
+        >
+      </label>
+      {#if divisions.length > 1 || divisions[0]?.state}
+        <ul class="divisions">
+          {#each divisions as part, i (i)}
+            <li>
+              <span
+                >{part.name}{#if part.state}<span class="quiet">, {part.state}</span>{/if}</span
+              >
+              {#if divisions.length > 1}<span class="figures"
+                  >{part.massG === null ? part.measured : `${grams(part.massG)} g`}</span
+                >{/if}
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    </li>
+  {/each}
+</ul>
+
+<style>
+  .items > li {
+    background: var(--panel);
+    border: 1px solid var(--rule);
+    border-bottom: 0;
+  }
+
+  .items > li:last-child {
+    border-bottom: 1px solid var(--rule);
+  }
+
+  label {
+    display: grid;
+    grid-template-columns: 28px 1fr max-content;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 44px;
+    padding: 0.2rem 0.8rem 0.2rem 0.6rem;
+    cursor: pointer;
+  }
+
+  input {
+    width: 22px;
+    height: 22px;
+    accent-color: var(--primary);
+  }
+
+  .name {
+    font-size: 1.05rem;
+  }
+
+  .amount {
+    display: flex;
+    gap: 0.7rem;
+    align-items: baseline;
+    font-size: 1.1rem;
+  }
+
+  .amount .quiet {
+    font-size: 0.9rem;
+  }
+
+  .on .name,
+  .on .amount {
+    color: var(--quiet);
+    text-decoration: line-through;
+  }
+
+  .divisions {
+    padding: 0 0.8rem 0.4rem 2.9rem;
+    font-size: 0.9rem;
+  }
+
+  .divisions li {
+    display: flex;
+    justify-content: space-between;
+    max-width: 26rem;
+  }
+
+  @media print {
+    label {
+      min-height: 0;
+    }
+
+    .items > li {
+      break-inside: avoid;
+    }
+  }
+</style>

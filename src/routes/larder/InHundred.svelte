@@ -1,0 +1,86 @@
+<!-- What an ingredient is made of, in 100 g, and its sugars by kind. -->
+<script lang="ts">
+  import type { Composition, Ingredient, SugarKinds } from '../../core/larder';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { PER_100 } from './per100';
+
+  interface Props {
+    form: Ingredient;
+    typed: Record<string, string>;
+    onset: (part: Partial<Ingredient>) => void;
+  }
+  let { form, typed, onset }: Props = $props();
+
+  const PARTS = ['water', 'sugars', 'fat', 'protein', 'other'] as const;
+  const KINDS = [
+    ['sucrose', 'sucrose'],
+    ['lactose', 'lactose'],
+    ['mono', 'single sugars'],
+    ['glucoseSyrup', 'glucose syrup'],
+  ] as const;
+  const parts = $derived<Partial<Composition>>(form.composition ?? {});
+
+  function setPart(part: keyof Composition, value: number | null) {
+    const next = { ...parts, [part]: value ?? undefined };
+    const none = PARTS.every((one) => next[one] === undefined);
+    onset({ composition: none ? undefined : (next as Composition) });
+  }
+
+  function setKind(kind: keyof SugarKinds, value: number | null) {
+    const next = { ...form.sugarKinds, [kind]: value ?? undefined };
+    onset({ sugarKinds: Object.values(next).some((one) => one !== undefined) ? next : undefined });
+  }
+</script>
+
+<h3>In 100 g</h3>
+<div class="six">
+  {#each PARTS as part (part)}
+    <NumberField
+      label="{part}, g"
+      optional
+      value={parts[part]}
+      limits={PER_100}
+      name="part {part}"
+      {typed}
+      onvalue={(value) => setPart(part, value)}
+    />
+  {/each}
+  <NumberField
+    label="of it salt, g"
+    optional
+    value={parts.salt}
+    limits={PER_100}
+    name="part salt"
+    {typed}
+    onvalue={(value) => setPart('salt', value)}
+  />
+</div>
+<div class="six">
+  {#each KINDS as [kind, label] (kind)}
+    <NumberField
+      label="of sugars, {label}"
+      optional
+      value={form.sugarKinds?.[kind]}
+      limits={PER_100}
+      name="kind {kind}"
+      {typed}
+      onvalue={(value) => setKind(kind, value)}
+    />
+  {/each}
+</div>
+
+<style>
+  h3 {
+    font-size: 0.95rem;
+    font-weight: 650;
+    margin: 1rem 0 0.4rem;
+  }
+
+  .six {
+    display: grid;
+    gap: 0.6rem;
+    align-items: end;
+    grid-template-columns: repeat(6, minmax(0, 1fr));
+    margin-bottom: 0.5rem;
+  }
+</style>
