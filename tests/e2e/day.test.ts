@@ -95,6 +95,35 @@ test('two tins are laid and cut one by one, the longest times begin sooner, and 
   await expect(page.getByLabel('Counting on')).toHaveValue('most');
 });
 
+test('a step that is pulled stays where it is put, and the rest follows; letting go lays it out anew', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  await open(`/slabs/${id}/clock`);
+  await page.getByText('forward from a start').click();
+  await page.getByLabel('Begin at').fill('2030-03-12T08:00');
+  const boil = page.getByRole('button', { name: /^Dissolve, then boil/ }).first();
+  await expect(boil).toHaveAttribute('aria-label', /Tue 08:12/);
+  const packed = page.getByRole('row').filter({ hasText: 'Pack and label' });
+  const before = await packed.innerText();
+  const box = (await boil.locator('rect').boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect(boil).toHaveAttribute('aria-label', /held/);
+  await expect(boil).not.toHaveAttribute('aria-label', /Tue 08:12/);
+  await expect(packed).not.toHaveText(before);
+  // It is still held after a look at another station.
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByRole('link', { name: 'Clock' }).click();
+  await expect(boil).toHaveAttribute('aria-label', /held/);
+  await page.getByRole('button', { name: 'Let go of 1 held' }).click();
+  await expect(boil).toHaveAttribute('aria-label', /Tue 08:12/);
+});
+
 test('the day fits one page of A4 and of Letter, with its cautions', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/clock`);

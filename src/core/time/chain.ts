@@ -44,14 +44,22 @@ const SETS_IN: Readonly<Record<Place, { readonly words: string; readonly occupie
   marble: { words: 'sets on the marble', occupies: ['marble'] },
 };
 
+/** What lies on top of some tins and has yet to set. */
+interface Open {
+  readonly layer: Layer | null;
+  /** The steps that laid it, the last of them last. */
+  readonly laid: readonly string[];
+  /** Whether something strewn would stick to it, and whether all tins were laid by the same step. */
+  readonly wet: 'own' | 'shared' | null;
+}
+
 /** Some tins that go through the day as one, and what lies in them so far. */
 interface Run {
   readonly tins: number;
   /** "#2" in ids and ", tin 2 of 3" in words, where there are several. */
   readonly mark: string;
   readonly words: string;
-  /** The layer on top that has yet to set, the steps that laid it, and where it is laid from. */
-  open: { readonly layer: Layer | null; readonly laid: readonly string[]; readonly wet: boolean } | null;
+  open: Open | null;
 }
 
 /** The tins of a day, each for itself, or some together where there are many. */
@@ -125,7 +133,7 @@ export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf):
     const pot = [...new Set(from.flatMap(({ id }) => ready.get(id) ?? []))];
     const raw = together?.layers.includes(layer) ?? false;
     if (layer === level[0] && !raw && from.length > 0 && from.every(({ steps }) => steps?.some(({ ovenC }) => ovenC))) {
-      for (const run of runs) run.open = { layer, laid: pot, wet: false };
+      for (const run of runs) run.open = { layer, laid: pot, wet: null };
       continue;
     }
     const strewn = layer.spread === 'scatter';
@@ -136,12 +144,16 @@ export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf):
     if (laying.length > 0 && !laying.includes(-1)) {
       const below = runs.flatMap((run) => settled(run));
       for (const at of laying) activities[at] = { ...activities[at]!, after: [...activities[at]!.after, ...below] };
-      for (const run of runs) run.open = { layer, laid: pot, wet: true };
+      for (const run of runs) run.open = { layer, laid: pot, wet: 'shared' };
       continue;
     }
     runs.forEach((run, i) => {
-      const wet = strewn && run.open?.wet ? run.open.laid : null;
-      const below: Link[] = wet ? wet.map((on) => ({ on, least: 0, most: STREW_WITHIN })) : settled(run);
+      const wet = strewn && run.open?.wet ? run.open : null;
+      /** Where one step has laid all tins, they are strewn one after the other. */
+      const inTurn = wet?.wet === 'shared' && i > 0;
+      const below: Link[] = wet
+        ? wet.laid.map((on) => ({ on, least: 0, most: inTurn ? null : STREW_WITHIN }))
+        : settled(run);
       // Out of one pot the tins are filled one after the other.
       const out = i === 0 ? pot : [`lay/${layer.id}${runs[i - 1]!.mark}`];
       const id = add({
@@ -149,11 +161,16 @@ export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf):
         of: layer.id,
         text: `${strewn ? 'Strew' : 'Lay'} ${layer.name}${run.words}`,
         minutes: paced(USUAL.lay, pace) * run.tins,
-        after: [...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : within })), ...below],
+        after: [
+          ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : within })),
+          ...below,
+        ],
         caution: boiled ? hotLayCaution : null,
       });
       const isTop = !strewn && !raw;
-      run.open = wet ? { ...run.open!, laid: [...wet, id] } : { layer: isTop ? layer : null, laid: [id], wet: isTop };
+      run.open = wet
+        ? { ...wet, laid: [...wet.laid, id] }
+        : { layer: isTop ? layer : null, laid: [id], wet: isTop ? 'own' : null };
     });
     if (together && layer === together.layers.at(-1)) {
       const bakes = [...together.steps].map(([id, step]) => {
@@ -171,7 +188,7 @@ export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf):
         ovenC: first!.step.ovenC ?? null,
         after: runs.flatMap(({ open }) => open!.laid.map((on) => ({ on, least: 0, most: null }))),
       });
-      for (const run of runs) run.open = { layer, laid: [BAKE], wet: false };
+      for (const run of runs) run.open = { layer, laid: [BAKE], wet: null };
     }
   }
   if (!runs[0]?.open) return activities;

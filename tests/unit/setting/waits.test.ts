@@ -45,6 +45,39 @@ test('moved later: an hour in the room, then the fridge, lies between the two', 
   assert.ok(fridge < both && both < room, `${fridge} ${both} ${room}`);
 });
 
+test('each layer sets in its own place: moving one of them to the fridge shortens its wait and no other', () => {
+  const waits = (slab: Slab) =>
+    settingFor(slab, demoLarder, cool)!.layers.map(({ setAfterMinutes }) => setAfterMinutes!);
+  const [base, caramel] = waits(ryeSlice) as [number, number, number];
+  const cold: Slab = {
+    ...ryeSlice,
+    layers: ryeSlice.layers.map((one) => (one.id === 'l2' ? { ...one, set: { ...one.set, place: 'fridge' } } : one)),
+  };
+  const [sameBase, colder] = waits(cold) as [number, number, number];
+  assert.equal(sameBase, base);
+  assert.ok(colder < caramel);
+  // The same as moving the tin by the clock at that moment.
+  const moved = settingFor(ryeSlice, demoLarder, cool, {}, [
+    { place: 'room', minutes: base },
+    { place: 'fridge', minutes: 1 },
+  ])!;
+  assert.equal(moved.layers[1]!.setAfterMinutes, colder);
+});
+
+test('layers that bake together lie hot on each other at once, and cool as one', () => {
+  const oats = demoSlabs.find(({ name }) => name === 'Orchard oat bake')!;
+  const { layers, cutWindow } = settingFor(oats, demoLarder, cool)!;
+  assert.deepEqual(
+    layers.map(({ pouredAt, nextFromMinutes }) => [pouredAt, nextFromMinutes === 0]),
+    [
+      [0, true],
+      [0, true],
+      [0, false],
+    ],
+  );
+  assert.equal(cutWindow.fromMinutes, layers[2]!.setAfterMinutes);
+});
+
 test('a pour over chocolate that is too hot melts it, and one at its limit does not', () => {
   const poured = (pourC: number): Slab => ({
     ...ryeSlice,

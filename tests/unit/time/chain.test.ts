@@ -89,6 +89,17 @@ test('law: each tin is laid and cut, however many there are, and all are packed'
   );
 });
 
+test('every slab of the demo has a day in one to seven tins, with one pair of hands in the shop’s hours', () => {
+  const hours = [2, 3, 4, 5, 6].map((day) => ({ day, from: '07:30', to: '16:00' }));
+  const start = new Date('2026-12-01T07:30:00Z');
+  for (const slab of demoSlabs)
+    for (const count of [1, 2, 3, 4, 7]) {
+      const work = workFor(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
+      const day = dayOf(work, { ...means, hours, zone: 'UTC', start }, start);
+      assert.ok(day.feasible, `${count} x ${slab.name}: ${day.because}`);
+    }
+});
+
 test('law: the least times are never longer than the usual ones, nor those than the longest', () => {
   for (const slab of demoSlabs) {
     const [least, usual, most] = PACES.map((pace) => workFor(slab, demoLarder, cool, {}, pace).activities);
