@@ -17,8 +17,9 @@ import { laidOut, type Place, type Slab } from './slab';
 export const USUAL_STANDING: Standing = { on: 'shelf', foil: false };
 
 /**
- * How the layers of a slab set in its first tin: where the stays are not given, each layer in its own place.
+ * How the layers of a slab set: where the stays are not given, each layer in its own place.
  *
+ * @param tin in which of the kinds of tin it is made in
  * @returns null for a slab without a layer that has a height
  */
 export function settingFor(
@@ -28,16 +29,17 @@ export function settingFor(
   asked: Asked = {},
   stays: readonly PlaceStay[] = [],
   standing: Standing = USUAL_STANDING,
+  tin = 0,
 ): Setting | null {
-  const layers = layersOf(slab, larder, shop, asked);
+  const layers = layersOf(slab, larder, shop, asked, tin);
   if (layers.length === 0) return null;
   return settingOf(layers, stays, placesOf(shop), standing);
 }
 
-function layersOf(slab: Slab, larder: Larder, shop: Shop, asked: Asked) {
+function layersOf(slab: Slab, larder: Larder, shop: Shop, asked: Asked, tin = 0) {
   const laid = laidOut(slab);
   const { made, into } = scaledFor(laid, larder, shop, asked);
-  return pouredLayers(laid, made, into.slabs[0]!);
+  return pouredLayers(laid, made, into.slabs[tin]!);
 }
 
 function placesOf({

@@ -1,6 +1,7 @@
 import type { Larder } from './larder';
 import { scaledFor, type Asked } from './plan';
-import { settingFor } from './settingFor';
+import type { Setting } from './setting';
+import { settingFor, USUAL_STANDING } from './settingFor';
 import type { Shop } from './shop';
 import { laidOut, type Slab } from './slab';
 import {
@@ -9,6 +10,7 @@ import {
   forwardFrom,
   windowsOf,
   type Activity,
+  type ChainOf,
   type Hours,
   type Pace,
   type Timed,
@@ -57,8 +59,7 @@ export interface Work {
 export function workFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}, pace: Pace = 'usual'): Work {
   const laid = laidOut(slab);
   const { into } = scaledFor(laid, larder, shop, asked);
-  const setting = settingFor(slab, larder, shop, asked);
-  const { fromMinutes = null, toMinutes = null } = setting?.cutWindow ?? {};
+  const settings = into.slabs.flatMap((_, tin) => settingFor(slab, larder, shop, asked, [], USUAL_STANDING, tin) ?? []);
   const thicker = (preparation: string) => {
     const at = laid.layers.findIndex(({ from }) => from.some((one) => one.preparation === preparation));
     const [now, before] = [into.slabs[0]?.layers[at]?.film ?? 0, into.written[at]?.film ?? 0];
@@ -72,11 +73,28 @@ export function workFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {
         thicker: thicker(id),
       })),
       slabs: into.slabs.reduce((sum, { count }) => sum + count, 0),
-      waits: setting?.layers ?? [],
-      cutWithin: fromMinutes !== null && toMinutes !== null ? toMinutes - fromMinutes : null,
+      ...slowest(settings),
       pace,
     }),
-    hindrance: setting?.layers.find(({ nextFromMinutes }) => nextFromMinutes === null)?.why ?? null,
+    hindrance:
+      settings.flatMap(({ layers }) => layers).find(({ nextFromMinutes }) => nextFromMinutes === null)?.why ?? null,
+  };
+}
+
+/** What holds in every kind of tin: for each layer the longest of its waits, and the shortest time in which it can be cut. */
+function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWithin'> {
+  const [first, ...others] = settings.map(({ layers }) => layers);
+  const windows = settings.flatMap(({ cutWindow: { fromMinutes, toMinutes } }) =>
+    fromMinutes !== null && toMinutes !== null ? [toMinutes - fromMinutes] : [],
+  );
+  return {
+    waits: (first ?? []).map((wait, at) =>
+      others.reduce((longest, layers) => {
+        const other = layers[at];
+        return other && (other.nextFromMinutes ?? 0) > (longest.nextFromMinutes ?? 0) ? other : longest;
+      }, wait),
+    ),
+    cutWithin: windows.length > 0 ? Math.min(...windows) : null,
   };
 }
 

@@ -59,6 +59,13 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(row('Prick all over')).toBeVisible();
   await page.getByRole('button', { name: 'Remove Prick all over' }).click();
   await expect(row('Prick all over')).toHaveCount(0);
+  const bake = page.getByRole('group', { name: 'Bake until the edge colours' });
+  await bake.getByLabel('Waits at least, min').fill('34');
+  await expect(row('Bake until')).toContainText(/09:00.*09:24/);
+  await bake.getByLabel('at most, min', { exact: true }).fill('10');
+  await expect(bake.getByText('Less than the least')).toBeVisible();
+  await bake.getByLabel('at most, min', { exact: true }).fill('');
+  await bake.getByLabel('Waits at least, min').fill('');
   // A step that waits for one that waits for it: told, and put right by the same field.
   await rub.getByLabel('Bake until the edge colours').check({ force: true });
   await expect(page.getByText(/Steps wait for one another in a circle/)).toBeVisible();

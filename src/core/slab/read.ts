@@ -75,7 +75,7 @@ function doubledIds(slab: Slab): Problem[] {
 /** Steps of a preparation with one id, or with times that do not rise. */
 function muddledSteps(slab: Slab): Problem[] {
   return slab.preparations.flatMap(({ steps = [] }, p) =>
-    steps.flatMap(({ id, minutes, leastMinutes = minutes, mostMinutes = minutes }, at): Problem[] => {
+    steps.flatMap(({ id, minutes, leastMinutes = minutes, mostMinutes = minutes, wait }, at): Problem[] => {
       const path = `/preparations/${p}/steps/${at}`;
       const doubled = steps.findIndex((one) => one.id === id) !== at;
       return [
@@ -85,6 +85,9 @@ function muddledSteps(slab: Slab): Problem[] {
           : []),
         ...(mostMinutes < minutes
           ? [{ path: `${path}/mostMinutes`, message: 'The longest time is shorter than the usual one' }]
+          : []),
+        ...((wait?.minMinutes ?? 0) > (wait?.maxMinutes ?? Infinity)
+          ? [{ path: `${path}/wait/maxMinutes`, message: 'The longest wait is shorter than the least one' }]
           : []),
       ];
     }),

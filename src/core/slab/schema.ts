@@ -131,6 +131,7 @@ const step = fields({
   occupies: list(text(), 20),
   ovenC: number(0, 400),
   after: list(text(), 100),
+  wait: fields({ minMinutes: number(0, MOST.minutes), maxMinutes: number(0, MOST.minutes) }),
   cooks: yup.boolean().strict().typeError('Write true or false'),
   lays: yup.boolean().strict().typeError('Write true or false'),
 });

@@ -145,6 +145,8 @@ export interface Step {
   readonly occupies?: readonly string[] | undefined;
   readonly ovenC?: number | undefined;
   readonly after?: readonly string[] | undefined;
+  /** How long it may, and has to, wait after those. */
+  readonly wait?: { readonly minMinutes?: number | undefined; readonly maxMinutes?: number | undefined } | undefined;
   /** The boil to the end point. */
   readonly cooks?: boolean | undefined;
   /** What is made is laid in this step, as chocolate strewn on the hot slab is: it waits for the layer below. */

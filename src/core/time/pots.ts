@@ -1,5 +1,5 @@
 import { cooksNeeded } from '../scale';
-import type { BakedTogether, LaidOutSlab, Preparation } from '../slab';
+import type { BakedTogether, LaidOutSlab, Preparation, Step } from '../slab';
 import type { Activity, Link } from './activity';
 import { cautionFor, stepMinutes, stepsOf, type Pace } from './steps';
 
@@ -22,6 +22,12 @@ export const BAKE = 'bake';
 
 /** A boil goes on at once, or it stiffens and scorches; other work in a bowl can wait a while, min. */
 const WAIT = { boil: 2, other: 30 } as const;
+
+/** How long a step waits behind another: as it says, else not at all, and not so long that what is made spoils. */
+function waitOf({ wait = {} }: Step, behind: Step): Pick<Link, 'least' | 'most'> {
+  const least = wait.minMinutes ?? 0;
+  return { least, most: wait.maxMinutes ?? least + (behind.cooks ? WAIT.boil : WAIT.other) };
+}
 
 const links = (ids: readonly string[], least: number, most: number | null): Link[] =>
   ids.map((on) => ({ on, least, most }));
@@ -55,7 +61,7 @@ export function potsOf(
         ovenC: step.ovenC ?? null,
         after:
           before.length > 0
-            ? before.map(({ id, cooks: boils }) => ({ on: idOf(id), least: 0, most: boils ? WAIT.boil : WAIT.other }))
+            ? before.map((one) => ({ on: idOf(one.id), ...waitOf(step, one) }))
             : links([GATHER], 0, null),
         caution: cautionFor(step, preparation),
       });

@@ -102,6 +102,7 @@ const PATHS: (string | number)[][] = [
   ['preparations', 1, 'steps', 0, 'mostMinutes'],
   ['preparations', 1, 'steps', 0, 'grows'],
   ['preparations', 1, 'steps', 0, 'lays'],
+  ['preparations', 1, 'steps', 0, 'wait'],
   ['preparations', 1, 'meets'],
   ['layers', 0, 'from'],
   ['layers', 0, 'from', 0, 'share'],
@@ -132,6 +133,8 @@ const VALUES = [
     'soft ball',
     'mass',
     { preparation: 'base', atStep: 'rub' },
+    { minMinutes: 5 },
+    { maxMinutes: -5 },
     { preparation: 'base', aheadMinutes: -1 },
     ['milk'],
     ['moon dust'],
@@ -225,6 +228,8 @@ test('each slip has its place and says what to do', () => {
   assert.match(inStep('id', 'boil'), /used twice/);
   assert.match(inStep('leastMinutes', 3), /longer than the usual/);
   assert.match(inStep('mostMinutes', 1), /shorter than the usual/);
+  const wait = changed(ryeSlice, ['preparations', 1, 'steps', 1, 'wait'], { minMinutes: 30, maxMinutes: 10 });
+  assert.match(messageAt(wait, '/preparations/1/steps/1/wait/maxMinutes'), /shorter than the least/);
   assert.match(messageAt(changed(ryeSlice, ['tin', 'cornerMm'], 101), '/tin/cornerMm'), /half of the shorter/);
   assert.match(
     messageAt(

@@ -174,6 +174,37 @@ test('raw egg is cautioned at its step, and a layer that never sets in its place
   assert.ok(!day.feasible && day.steps.length === 0 && day.because === hot.hindrance);
 });
 
+test('a step waits behind another as long as it says, and no longer', () => {
+  const rests = (wait: Step['wait']): Slab => ({
+    ...slabNamed('Rye'),
+    preparations: slabNamed('Rye').preparations.map((one) => ({
+      ...one,
+      steps: one.steps?.map((step) => (step.id === 'bake' ? { ...step, wait } : step)),
+    })),
+  });
+  const between = (wait: Step['wait']) => {
+    const at = dayAtBench(rests(wait));
+    return at('base/bake').start - at('base/rub').end;
+  };
+  assert.ok(between(undefined) <= 30);
+  assert.ok(close(between({ minMinutes: 45, maxMinutes: 45 }), 45, 1e-9));
+  assert.ok(between({ minMinutes: 60 }) >= 60);
+});
+
+test('in tins of two kinds each layer waits as long as in the slower one', () => {
+  const slab = slabNamed('Rye');
+  const wait = (tins: Parameters<typeof workFor>[3]) => {
+    const found = workFor(slab, demoLarder, cool, tins).activities.find(({ id }) => id.startsWith('set/l2'));
+    return found!.minutes;
+  };
+  const scale = { mode: 'multiple', by: 1.5 } as const;
+  // The walls of a flared tin make its lower layers thicker for the same share of the amounts.
+  const flared = { shape: 'round', diameterMm: 260, depthMm: 40, flareDeg: 8 } as const;
+  const [one, other] = [slab.tin, flared].map((tin) => ({ tin, count: 1 }));
+  const both = wait({ tins: [one!, other!], scale });
+  assert.equal(both, wait({ tins: [other!, one!], scale }));
+});
+
 test('an oven that is not there is named', () => {
   const work = workFor(slabNamed('Rye'), demoLarder, cool);
   const line = forwardFrom(work.activities, { ...means, ovens: 0 }, always, 0);

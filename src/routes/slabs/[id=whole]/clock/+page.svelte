@@ -7,6 +7,7 @@
   import { page } from '$app/state';
   import { ingredientNamed, type Ingredient } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
+  import { tinInWords } from '../../../../core/tin';
   import type { Day, DayAsked } from '../../../../core/timelineFor';
   import { calendarOf } from '$lib/calendar';
   import { clock } from '$lib/figures';
@@ -55,6 +56,13 @@
         .filter((one): one is Ingredient => one !== null),
     ),
   ]);
+
+  /** What it is made in, for the sheet on paper. */
+  const tins = $derived(
+    work.plan.slabs
+      .map(({ tin, sheet, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(sheet ?? tin)}`)
+      .join('; '),
+  );
 
   let worker: Worker | null = null;
   let question = 0;
@@ -116,6 +124,7 @@
     >{/if}
 </div>
 
+<p class="paper quiet">{tins}</p>
 <div role="status">
   {#if day === null}<p class="quiet">{busy ? 'Laying it out ...' : ''}</p>
   {:else if !day.feasible}
@@ -217,9 +226,17 @@
     font-size: 0.88rem;
   }
 
+  .paper {
+    display: none;
+  }
+
   @media print {
     .no-print {
       display: none;
+    }
+
+    .paper {
+      display: block;
     }
 
     tr {

@@ -32,6 +32,11 @@
     ['mostMinutes', 'Longest, min'],
   ] as const;
 
+  const WAITS = [
+    ['minMinutes', 'Waits at least, min', '0'],
+    ['maxMinutes', 'at most, min', 'usual'],
+  ] as const;
+
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
   /** What is wrong with the three times together, by field. */
   const muddled = $derived({
@@ -39,6 +44,11 @@
     minutes: false,
     mostMinutes: (step.mostMinutes ?? Infinity) < step.minutes,
   });
+  function setWait(end: 'minMinutes' | 'maxMinutes', value: number | null) {
+    const wait = { ...step.wait, [end]: value ?? undefined };
+    const none = wait.minMinutes === undefined && wait.maxMinutes === undefined;
+    onchange({ wait: none ? undefined : wait });
+  }
   const needs = (what: string) =>
     onchange({
       occupies: what === '' ? undefined : [what],
@@ -138,6 +148,27 @@
         />
       {/each}
     </fieldset>
+    {#if (step.after ?? []).length > 0}
+      {#each WAITS as [end, label, placeholder] (end)}
+        <div class="time">
+          <NumberField
+            {label}
+            optional
+            {placeholder}
+            value={step.wait?.[end]}
+            limits={{ min: 0, max: 100_000 }}
+            name="{name} wait {end}"
+            typed={draft.typed}
+            onvalue={(value) => setWait(end, value)}
+          />
+          {#if end === 'maxMinutes' && (step.wait?.minMinutes ?? 0) > (step.wait?.maxMinutes ?? Infinity)}<p
+              class="harm"
+            >
+              Less than the least
+            </p>{/if}
+        </div>
+      {/each}
+    {/if}
   {/if}
 </div>
 
@@ -156,7 +187,7 @@
   }
 
   .time {
-    width: 6rem;
+    width: 6.6rem;
   }
 
   .time p {
@@ -169,9 +200,9 @@
 
   .after {
     display: flex;
-    flex: 1 1 100%;
     flex-wrap: wrap;
     gap: 0 1.2rem;
+    margin-right: auto;
   }
 
   legend {
