@@ -36,6 +36,7 @@ const MOST_RUNS = 6;
 
 const KNIFE = 'A warmed blade burns too; cut away from the hand. Wipe boards and knives of other allergens first';
 const LABEL = 'Allergens and keeping time on every label; local food law decides what else';
+const COLD = 'Keep it cold until it is sold';
 
 const SETS_IN: Readonly<Record<Place, { readonly words: string; readonly occupies: readonly string[] }>> = {
   room: { words: 'sets in the room', occupies: [] },
@@ -224,7 +225,7 @@ export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf):
     text: 'Pack and label',
     minutes: paced(USUAL.pack, pace) * slabs,
     after: last.map((on) => ({ on, least: 0, most: null })),
-    caution: LABEL,
+    caution: slab.keep?.place === 'fridge' || slab.keep?.place === 'freezer' ? `${COLD}. ${LABEL}` : LABEL,
   });
   return activities;
 }

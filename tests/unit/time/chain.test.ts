@@ -158,6 +158,12 @@ test('a pasted recipe without a step has a day by itself: mixed, boiled, melted,
   assert.match(activities.find(({ id }) => id === 'cut')!.caution!, /blade/);
 });
 
+test('what is kept cold is to stay cold until it is sold', () => {
+  const pack = (slab: Slab) => workFor(slab, demoLarder, cool).activities.find(({ id }) => id === 'pack')!.caution!;
+  assert.match(pack(slabNamed('Lime')), /Keep it cold.*Allergens/);
+  assert.match(pack(slabNamed('Rye')), /^Allergens/);
+});
+
 test('raw egg is cautioned at its step, and a layer that never sets in its place hinders the day', () => {
   const eggs: Slab = {
     ...slabNamed('Lime'),

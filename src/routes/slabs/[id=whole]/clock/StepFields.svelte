@@ -202,7 +202,11 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0 1.2rem;
-    margin-right: auto;
+    margin-right: 1.2rem;
+  }
+
+  .after :global(.bx--checkbox-wrapper) {
+    margin: 0;
   }
 
   legend {

@@ -8,6 +8,7 @@
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import BallSign from './BallSign.svelte';
+  import PotSign from './PotSign.svelte';
   import { stirring, wallCrystals } from './advice';
   import StageScale from './StageScale.svelte';
 
@@ -84,12 +85,9 @@
     </div>
     <div class="signs">
       <BallSign stage={stage.stage} />
-      <dl>
-        <dt>In cold water</dt>
-        <dd class:lead={school === 'cold water'}>{stage.coldWater}.</dd>
-        <dt>By eye</dt>
-        <dd class:lead={school === 'by eye'}>{stage.byEye}.</dd>
-      </dl>
+      <p class:lead={school === 'cold water'}><span>In cold water</span>{stage.coldWater}.</p>
+      <PotSign stage={stage.stage} />
+      <p class:lead={school === 'by eye'}><span>By eye</span>{stage.byEye}.</p>
     </div>
   </div>
   <details>
@@ -147,20 +145,22 @@
     display: grid;
     grid-template-columns: max-content 1fr;
     gap: 0.7rem;
+    align-content: start;
     align-items: start;
   }
 
-  dt {
-    font-size: 0.8rem;
-    color: var(--quiet);
-  }
-
-  dd {
-    margin-bottom: 0.3rem;
+  .signs p {
     font-size: 0.95rem;
   }
 
-  .lead {
+  .signs span {
+    display: block;
+    color: var(--quiet);
+    font-size: 0.8rem;
+    font-weight: 400;
+  }
+
+  .signs .lead {
     font-weight: 650;
     font-size: 1.1rem;
   }
