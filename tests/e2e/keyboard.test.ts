@@ -1,0 +1,68 @@
+/** The keyboard alone: Tab comes to everything that a pointer can take hold of, on every screen. */
+import type { Page } from '@playwright/test';
+import { expect, slabId, test } from './shop';
+
+const TAKEN =
+  'a[href], button, input:not([type=file]), select, textarea, summary, [role=button], [role=slider], [role=checkbox], [tabindex="0"]';
+
+/** Goes round by Tab and gives what was never come to, by what it is called. */
+async function passedBy(page: Page): Promise<string[]> {
+  const count = await page.evaluate((selector) => {
+    const all = [...document.querySelectorAll<HTMLElement>(selector)].filter(
+      (one) =>
+        one.checkVisibility({ visibilityProperty: true }) && !one.closest('[inert]') && !one.matches(':disabled'),
+    );
+    all.forEach((one, i) => (one.dataset.k = String(i)));
+    (document.activeElement as HTMLElement | null)?.blur();
+    return all.length;
+  }, TAKEN);
+  const come = new Set<string>();
+  let first = '';
+  // A time or a date takes several: one for each of its parts.
+  for (let i = 0; i < 5 * count + 40; i++) {
+    await page.keyboard.press('Tab');
+    const at = await page.evaluate(() => (document.activeElement as HTMLElement | null)?.dataset.k ?? '');
+    if (at === '') continue;
+    // Once round.
+    if (at === first && come.size > 1) break;
+    first ||= at;
+    come.add(at);
+  }
+  return page.evaluate(
+    ({ selector, there }) => {
+      const all = [...document.querySelectorAll<HTMLElement>(selector)].filter((one) => one.dataset.k !== undefined);
+      const at = new Set(there);
+      const nameOf = (one: Element) => one.getAttribute('aria-label') ?? one.textContent?.trim().slice(0, 60) ?? '';
+      // One of a group of radio buttons is come to, and arrows go through the rest; a step shows in several lanes.
+      const stands = (one: HTMLElement) =>
+        all.some(
+          (other) =>
+            at.has(other.dataset.k!) &&
+            (one instanceof HTMLInputElement && one.type === 'radio' && other instanceof HTMLInputElement
+              ? other.name === one.name
+              : one.getAttribute('role') === 'button' && other !== one && nameOf(other) === nameOf(one)),
+        );
+      return all
+        .filter((one) => !at.has(one.dataset.k!) && !stands(one))
+        .map((one) => `${one.tagName.toLowerCase()} ${nameOf(one) || one.outerHTML.slice(0, 120)}`);
+    },
+    { selector: TAKEN, there: [...come] },
+  );
+}
+
+test('Tab comes to everything on every screen', async ({ open, page, shop }) => {
+  test.setTimeout(240_000);
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  const paths = [
+    '/slabs',
+    '/slabs/paste',
+    '/tins',
+    '/settings',
+    ...['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock'].map((one) => `/slabs/${id}/${one}`),
+  ];
+  for (const path of paths) {
+    await open(path);
+    if (path.endsWith('clock')) await expect(page.getByRole('row').filter({ hasText: 'Pack and label' })).toBeVisible();
+    expect(await passedBy(page), path).toEqual([]);
+  }
+});

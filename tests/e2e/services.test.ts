@@ -1,0 +1,116 @@
+/** What scripts use: the contracts of the services, field by field, and their answers to bad input. */
+import { readFileSync } from 'node:fs';
+import { expect, test } from './shop';
+
+const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as {
+  tin: object;
+  preparations: { steps: object[] }[];
+};
+
+test('a timeline: hours, hands and tins of the request, paces, and a step field by field', async ({ page, shop }) => {
+  const ask = async (body: object) => {
+    const answer = await page.request.post(`${shop.address}/api/timeline`, { data: { slab, ...body } });
+    return { status: answer.status(), body: (await answer.json()) as Day };
+  };
+  interface Day {
+    feasible: boolean;
+    earliestEnd: string;
+    because: string;
+    steps: { id: string; of: string; start: string; end: string; [field: string]: unknown }[];
+    problems?: { path: string; message: string }[];
+  }
+  const hours = [0, 1, 2, 3, 4, 5, 6].map((day) => ({ day, from: '06:00', to: '20:00' }));
+  const asked = { start: '2030-03-12T06:00:00Z', hours, zone: 'UTC' };
+  const { body: day } = await ask(asked);
+  expect(day.feasible).toBe(true);
+  expect(Date.parse(day.earliestEnd)).toBe(Math.max(...day.steps.map(({ end }) => Date.parse(end))));
+  expect(day.steps[0]).toEqual({
+    id: 'gather',
+    of: 'all',
+    text: 'Weigh everything, cut the paper',
+    start: '2030-03-12T06:00:00.000Z',
+    end: '2030-03-12T06:12:00.000Z',
+    hands: 'busy',
+    occupies: [],
+    slackMinutes: expect.any(Number),
+    deciding: expect.any(Boolean),
+    caution: null,
+  });
+  expect(day.steps.map(({ of }) => of)).toContain('l2');
+  expect(day.steps.map(({ of }) => of)).toContain('treacle');
+  // Two tins, two pairs of hands; the longest times end later and the least sooner.
+  const two = await ask({ ...asked, tins: [{ tin: slab.tin, count: 2 }], hands: 2 });
+  expect(two.body.steps.map(({ id }) => id)).toContain('cut#2');
+  const ends = await Promise.all(
+    ['least', 'usual', 'most'].map(async (pace) => Date.parse((await ask({ ...asked, pace })).body.earliestEnd)),
+  );
+  expect(ends[0]!).toBeLessThan(ends[1]!);
+  expect(ends[1]!).toBeLessThan(ends[2]!);
+  expect(ends[1]).toBe(Date.parse(day.earliestEnd));
+  for (const [bad, path] of [
+    [{}, '/deadline'],
+    [{ start: asked.start, deadline: asked.start }, '/deadline'],
+    [{ start: 'noon' }, '/start'],
+    [{ ...asked, zone: 'Moon/Far side' }, '/zone'],
+    [{ ...asked, hours: [{ day: 7, from: '06:00', to: '20:00' }] }, '/hours/0/day'],
+    [{ ...asked, hours: [{ day: 1, from: '6 am', to: '20:00' }] }, '/hours/0/from'],
+    [{ ...asked, hands: 0 }, '/hands'],
+    [{ ...asked, pace: 'brisk' }, '/pace'],
+  ] as const) {
+    const { status, body } = await ask(bad);
+    expect(status, path).toBe(422);
+    expect(body.problems!.map((one) => one.path)).toContain(path);
+  }
+});
+
+test('a setting, for a slab in the places it stays in, field by field', async ({ page, shop }) => {
+  const post = (data: object) => page.request.post(`${shop.address}/api/setting`, { data });
+  const stays = [
+    { place: 'room', minutes: 60 },
+    { place: 'fridge', minutes: 240 },
+  ];
+  const body = (await (await post({ slab, stays })).json()) as {
+    layers: Record<string, unknown>[];
+    cutWindow: { fromMinutes: number; toMinutes: number };
+  };
+  expect(body.layers.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3']);
+  for (const layer of body.layers) {
+    for (const field of ['setAfterMinutes', 'nextFromMinutes', 'contactC', 'meltsBelow', 'pourAtMostC'])
+      expect(layer).toHaveProperty(field);
+    expect(layer).not.toHaveProperty('curve');
+  }
+  expect(body.cutWindow.toMinutes).toBeGreaterThan(body.cutWindow.fromMinutes);
+  const own = (await (await post({ slab })).json()) as typeof body;
+  expect(own.cutWindow.fromMinutes).toBeGreaterThan(body.cutWindow.fromMinutes);
+  const bad = await post({ slab, stays: [{ place: 'cellar', minutes: -1 }] });
+  expect(bad.status()).toBe(422);
+  expect(((await bad.json()) as { problems: { path: string }[] }).problems.map(({ path }) => path)).toEqual([
+    '/stays/0/place',
+    '/stays/0/minutes',
+  ]);
+});
+
+test('a forecast of cooling, and what is asked for in vain', async ({ page, shop }) => {
+  const post = async (data: object) => {
+    const answer = await page.request.post(`${shop.address}/api/forecast`, { data });
+    return (await answer.json()) as {
+      minutesLeft: number | null;
+      low: number;
+      high: number;
+      reached: boolean;
+      why: string;
+    };
+  };
+  const readings = Array.from({ length: 120 }, (_, i) => [i * 10, 21 + 90 * Math.exp((-i * 10) / 2400)]);
+  const last = readings.at(-1)![1]!;
+  const exact = (2400 * Math.log((last - 21) / (45 - 21))) / 60;
+  const cool = await post({ kind: 'cool', readings, targetC: 45, roomC: 21 });
+  expect(Math.abs(cool.minutesLeft! - exact)).toBeLessThan(0.05 * exact);
+  expect(cool.low).toBeLessThanOrEqual(cool.minutesLeft!);
+  expect(cool.high).toBeGreaterThanOrEqual(cool.minutesLeft!);
+  expect(cool.reached).toBe(false);
+  const never = await post({ kind: 'cool', readings, targetC: 18, roomC: 21 });
+  expect(never.minutesLeft).toBeNull();
+  expect(never.why).not.toBe('');
+  expect((await post({ kind: 'cool', readings, targetC: 80, roomC: 21 })).reached).toBe(true);
+});
