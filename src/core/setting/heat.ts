@@ -174,6 +174,13 @@ function toKink(latent: Latent | null, from: number, to: number): number {
   return to;
 }
 
+/** Whether heat held is not one straight line between two temperatures. */
+function isBent(latent: Latent | null, from: number, to: number): boolean {
+  if (!latent) return false;
+  const side = (celsius: number) => (celsius <= latent.fromC ? -1 : celsius >= latent.toC ? 1 : 0);
+  return side(from) !== side(to);
+}
+
 /** One implicit step of the stack, with its working arrays kept between steps. */
 class StackSolver {
   readonly #grid: Grid;
@@ -221,6 +228,7 @@ class StackSolver {
     const before = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);
     for (let round = 0; round < NEWTON_ROUNDS; round++) {
       let most = 0;
+      let bent = false;
       for (let i = 0; i < n; i++) {
         const g = (i === 0 ? gBottom : between[i - 1]!) + (i === n - 1 ? gTop : between[i]!);
         rest[i] = heatAt(thermal[i]!, T[i]!) * dx[i]! - old[i]! - dt * (weight * inflow(i) + (1 - weight) * flow[i]!);
@@ -239,10 +247,12 @@ class StackSolver {
         const change = (rest[i]! - off * above) / diagonal[i]!;
         const next = toKink(thermal[i]!.latent, T[i]!, T[i]! - change);
         most = Math.max(most, Math.abs(T[i]! - next));
+        bent ||= isBent(thermal[i]!.latent, T[i]!, next);
         T[i] = next;
         above = change;
       }
-      if (most < NEWTON_C) break;
+      // Where no cell comes into its latent range or out of it, all is linear and the first answer is exact.
+      if (!bent || most < NEWTON_C) break;
     }
     const after = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);
     return dt * (weight * after + (1 - weight) * before);
