@@ -91,4 +91,14 @@
     max-width: 46rem;
     padding: 1.2rem;
   }
+
+  form :global(fieldset) {
+    display: grid;
+    gap: 0.5rem;
+  }
+
+  form :global(legend) {
+    font-weight: 650;
+    margin-bottom: 0.3rem;
+  }
 </style>

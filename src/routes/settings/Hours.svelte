@@ -90,16 +90,6 @@
 </fieldset>
 
 <style>
-  fieldset {
-    display: grid;
-    gap: 0.25rem;
-  }
-
-  legend {
-    font-weight: 650;
-    margin-bottom: 0.3rem;
-  }
-
   .day,
   .span {
     display: flex;

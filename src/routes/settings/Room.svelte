@@ -97,16 +97,6 @@
 </fieldset>
 
 <style>
-  fieldset {
-    display: grid;
-    gap: 0.5rem;
-  }
-
-  legend {
-    font-weight: 650;
-    margin-bottom: 0.3rem;
-  }
-
   .three {
     display: grid;
     grid-template-columns: repeat(3, 1fr);

@@ -93,15 +93,3 @@
     >
   </p>
 </fieldset>
-
-<style>
-  fieldset {
-    display: grid;
-    gap: 0.5rem;
-  }
-
-  legend {
-    font-weight: 650;
-    margin-bottom: 0.3rem;
-  }
-</style>

@@ -244,7 +244,13 @@
     }
 
     .table td {
-      padding-block: 0.3rem;
+      font-size: 10pt;
+      line-height: 1.25;
+      padding-block: 0.2rem;
+    }
+
+    .hot {
+      font-size: 8.5pt;
     }
   }
 </style>
