@@ -6,7 +6,7 @@ export const notInLarder: Rule = ({ slab, made }) =>
     lines.flatMap(({ why, massG }, l) => {
       if (why !== 'not-in-larder') return [];
       const { ingredient } = slab.preparations[p]!.lines[l]!;
-      const lost = massG === null ? 'It cannot be weighed and is left out' : 'It is weighed but not priced';
+      const lost = massG === null ? 'It counts as 0 g' : `Its ${massG.toFixed(0)} g are weighed but not priced`;
       return [
         {
           code: 'not-in-larder',

@@ -11,7 +11,7 @@ export const sharesOverOne: Rule = ({ slab }) => {
       {
         code: 'shares-over-one',
         where: `/preparations/${p}`,
-        message: `The layers take ${Math.round(share * 100)} % of ${name}. Each now gets its part of what there is; bring the shares down to 100 %`,
+        message: `The layers take ${Math.round(share * 100)} % of ${name}. Each now gets its part of what there is. Bring the shares down to 100 %`,
       },
     ];
   });

@@ -22,42 +22,12 @@ test('tin-overflow: a slab above the rim, and not one just below it', () => {
   assert.match(warning.message, /1\.0 mm too much/);
 });
 
-test('no-density: cups of what has none, and not grams of it', () => {
-  assert.equal(
-    said(withLine({ ingredient: 'gelatine leaf', quantity: 1, unit: 'cup' }), 'no-density')?.where,
-    '/preparations/0/lines/3',
-  );
-  assert.deepEqual(codes(withLine({ ingredient: 'gelatine leaf', quantity: 1, unit: 'g' })), []);
-});
-
-test('not-in-larder: a name nobody knows, and not an alias', () => {
-  assert.match(
-    said(withLine({ ingredient: 'moon dust', quantity: 5, unit: 'g' }), 'not-in-larder')!.message,
-    /no "moon dust"/,
-  );
-  assert.deepEqual(codes(withLine({ ingredient: ' Unsalted  BUTTER ', quantity: 5, unit: 'g' })), []);
+test("a slab's own larder is as good as the shop's", () => {
   const own = {
     ...withLine({ ingredient: 'moon dust', quantity: 1, unit: 'tsp' }),
     larder: [{ name: 'moon dust', densityGPerMl: 2, packs: [{ name: 'jar', massG: 10, price: 1 }] }],
   };
   assert.deepEqual(codes(own), []);
-});
-
-test('no-unit-mass, no-pack, no-such-measure, no-price', () => {
-  assert.ok(codes(withLine({ ingredient: 'butter', quantity: 1, unit: 'each' })).includes('no-unit-mass'));
-  assert.ok(codes(withLine({ ingredient: 'butter', quantity: 1, unit: 'floz' })).includes('no-such-measure'));
-  const bare = { ...withLine({ ingredient: 'x', quantity: 1, unit: 'pack' }), larder: [{ name: 'x' }] };
-  assert.ok(codes(bare).includes('no-pack'));
-  assert.ok(codes(bare).includes('no-price'));
-});
-
-test('temperatures-disagree: by over one degree', () => {
-  const cookTo = (celsius: number, fahrenheit: number): Slab => ({
-    ...ryeSlice,
-    preparations: ryeSlice.preparations.map((one, i) => (i === 1 ? { ...one, cookTo: { celsius, fahrenheit } } : one)),
-  });
-  assert.deepEqual(codes(cookTo(118, 245)), []);
-  assert.ok(said(cookTo(118, 248), 'temperatures-disagree')?.message.includes('2 degrees C apart'));
 });
 
 test('shares-over-one: and mass is conserved all the same', () => {
@@ -68,12 +38,7 @@ test('shares-over-one: and mass is conserved all the same', () => {
   assert.ok(Math.abs(preparations[1]!.massOutG - slab.massG) < 1e-9);
 });
 
-test('layer-without-preparation, assumed-density, film-short, cut-does-not-fit', () => {
-  const [first, ...rest] = ryeSlice.layers;
-  assert.equal(
-    said({ ...ryeSlice, layers: [{ ...first!, from: [] }, ...rest] }, 'layer-without-preparation')?.where,
-    '/layers/0',
-  );
+test('assumed-density, film-short', () => {
   const airy = {
     ...ryeSlice,
     preparations: ryeSlice.preparations.map((one) => ({ ...one, densityGPerMl: undefined })),
@@ -89,11 +54,6 @@ test('layer-without-preparation, assumed-density, film-short, cut-does-not-fit',
     ...ryeSlice,
     layers: [...ryeSlice.layers.slice(0, 2), { ...ryeSlice.layers[2]!, spread: 'coat', thicknessMm }],
   });
-  assert.ok(!codes(coated(0.5)).includes('film-short'));
-  assert.match(said(coated(5), 'film-short')!.message, /% of what a film of 5 mm needs/);
-  assert.ok(
-    codes({ ...ryeSlice, cut: { columns: 2, rows: 2, trimMm: { left: 200, right: 200 } } }).includes(
-      'cut-does-not-fit',
-    ),
-  );
+  assert.ok(!codes(coated(1)).includes('film-short'));
+  assert.match(said(coated(1.1), 'film-short')!.message, /% of what a film of 1.1 mm needs/);
 });

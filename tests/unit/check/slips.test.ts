@@ -1,10 +1,9 @@
 /** The second reader on slips: each rule on a slab that breaks it, and on one that nearly does. */
-import assert from 'node:assert/strict';
-import { test } from 'node:test';
 import { plan, type Asked } from '../../../src/core/plan';
 import type { Ingredient } from '../../../src/core/larder';
 import type { Line, Preparation, Slab } from '../../../src/core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';
+import { holds as check } from './holds';
 
 const more: Ingredient[] = ['honey', 'whole egg', 'citric acid', 'baking powder'].map((name) => ({
   name,
@@ -12,8 +11,7 @@ const more: Ingredient[] = ['honey', 'whole egg', 'citric acid', 'baking powder'
   packs: [{ name: 'pack', massG: 500, price: 2 }],
   composition: { water: 20, sugars: 70, fat: 0, protein: 0, other: 10 },
 }));
-const codes = (slab: Slab, asked: Asked = {}) =>
-  new Set(plan({ ...slab, larder: more }, demoLarder, shop, asked).warnings.map(({ code }) => code));
+const warnings = (slab: Slab, asked: Asked = {}) => plan({ ...slab, larder: more }, demoLarder, shop, asked).warnings;
 
 /** The rye slice with one preparation changed. */
 const changed = (at: number, part: Partial<Preparation>): Slab => ({
@@ -22,13 +20,13 @@ const changed = (at: number, part: Partial<Preparation>): Slab => ({
 });
 const added = (at: number, line: Line) => changed(at, { lines: [...ryeSlice.preparations[at]!.lines, line] });
 
-/** A rule's code on a slab that breaks it and on one that nearly does. */
-function holds(code: string, broken: Slab, nearly: Slab, askedBroken: Asked = {}, askedNearly: Asked = {}) {
-  test(code, () => {
-    assert.ok(codes(broken, askedBroken).has(code), 'broken');
-    assert.ok(!codes(nearly, askedNearly).has(code), 'nearly');
-  });
-}
+const holds = (code: string, broken: Slab, nearly: Slab, askedBroken: Asked = {}, askedNearly: Asked = {}) =>
+  check(
+    code,
+    ([slab, asked]: readonly [Slab, Asked]) => warnings(slab, asked),
+    [broken, askedBroken],
+    [nearly, askedNearly],
+  );
 
 const thickness = (l3: number): Asked => ({ scale: { mode: 'layer-thickness', mm: { l3 } } });
 holds('layer-thin', ryeSlice, ryeSlice, thickness(1.9), thickness(2));
@@ -68,35 +66,29 @@ holds(
 );
 holds(
   'acid-share',
-  added(1, { ingredient: 'citric acid', quantity: 20, unit: 'g' }),
-  added(1, { ingredient: 'citric acid', quantity: 10, unit: 'g' }),
+  added(1, { ingredient: 'citric acid', quantity: 18, unit: 'g' }),
+  added(1, { ingredient: 'citric acid', quantity: 16, unit: 'g' }),
 );
 holds(
   'leavening-share',
-  added(0, { ingredient: 'baking powder', quantity: 25, unit: 'g' }),
-  added(0, { ingredient: 'baking powder', quantity: 12, unit: 'g' }),
+  added(0, { ingredient: 'baking powder', quantity: 20, unit: 'g' }),
+  added(0, { ingredient: 'baking powder', quantity: 19, unit: 'g' }),
 );
 holds(
   'extract-share',
-  added(1, { ingredient: 'vanilla extract', quantity: 40, unit: 'g' }),
-  added(1, { ingredient: 'vanilla extract', quantity: 10, unit: 'g' }),
+  added(1, { ingredient: 'vanilla extract', quantity: 27, unit: 'g' }),
+  added(1, { ingredient: 'vanilla extract', quantity: 25, unit: 'g' }),
 );
 holds(
   'gelatine-share',
-  added(1, { ingredient: 'gelatine leaf', quantity: 40, unit: 'each' }),
-  added(1, { ingredient: 'gelatine leaf', quantity: 8, unit: 'each' }),
+  added(1, { ingredient: 'gelatine leaf', quantity: 27, unit: 'each' }),
+  added(1, { ingredient: 'gelatine leaf', quantity: 26, unit: 'each' }),
 );
 
-holds('end-point-burns', changed(1, { cookTo: { celsius: 244 } }), changed(1, { cookTo: { celsius: 180 } }));
+holds('end-point-burns', changed(1, { cookTo: { celsius: 181 } }), changed(1, { cookTo: { celsius: 180 } }));
 const butter = (quantity: number) =>
   changed(0, {
     lines: ryeSlice.preparations[0]!.lines.map((line) => (line.ingredient === 'butter' ? { ...line, quantity } : line)),
   });
-// 270 g of flour and 120 g of sugar with b g of butter at 82 % fat: 18 % fat takes about 103 g.
-holds('fat-low', butter(95), butter(115));
-
-test('every warning has a number, a reason and a way out', () => {
-  const slips = plan({ ...takes(0.5), larder: more, tin: { ...ryeSlice.tin, depthMm: 10 } }, demoLarder, shop).warnings;
-  assert.ok(slips.length >= 2);
-  for (const { message } of slips) assert.match(message, /\d.*[.?:].* (take|make|give|less|check)/i);
-});
+// 270 g of flour and 120 g of sugar with b g of butter at 82 % fat: 18 % fat takes 103 g.
+holds('fat-low', butter(102), butter(103));

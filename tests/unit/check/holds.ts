@@ -1,0 +1,18 @@
+/** How a rule of the second reader is tested: on a slab that breaks it, and on one that nearly does. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import type { Warning } from '../../../src/core/check';
+
+/** A sentence that begins with what to do. */
+const WAY_OUT = /[.:?] (add|bring|check|choose|cook|give|if|keep|lay|make|name|say|take|use|was|weigh|write) /i;
+
+/** Says `code` of the broken case, with a number, a reason and a way out, and not of the near one. */
+export function holds<Case>(code: string, read: (one: Case) => readonly Warning[], broken: Case, nearly: Case): void {
+  test(code, () => {
+    const said = read(broken).find((one) => one.code === code);
+    assert.ok(said, 'broken');
+    assert.match(said.message, /\d/, 'a number');
+    assert.match(said.message, WAY_OUT, 'a way out');
+    assert.ok(!read(nearly).some((one) => one.code === code), 'nearly');
+  });
+}
