@@ -2,10 +2,9 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { installChromium } from './chromium.mjs';
-import { build, install, root, run, tool } from './setup.mjs';
+import { prepare, root, run, tool } from './setup.mjs';
 
-install();
-build();
+await prepare();
 installChromium();
 const out = join(root, 'node_modules', '.knife-tray-bench');
 mkdirSync(out, { recursive: true });

@@ -1,13 +1,12 @@
 /** `npm run demo`: the application on the demo shop, in a data folder of its own. `-- --fresh` makes it anew. */
 import { existsSync, rmSync } from 'node:fs';
-import { build, install } from './setup.mjs';
+import { prepare } from './setup.mjs';
 import { start } from './serve.mjs';
 import { serveProbe } from '../probe/serve.mjs';
 
 const folder = process.env.KNIFE_TRAY_DATA ?? './demo-data';
 process.env.KNIFE_TRAY_DATA = folder;
-install();
-build();
+await prepare();
 if (process.argv.includes('--fresh')) rmSync(folder, { recursive: true, force: true });
 const isNew = !existsSync(folder);
 const address = await start();

@@ -1,6 +1,7 @@
 /** What has to be there before anything runs: packages and a build, each made only when it is out of date. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -29,30 +30,47 @@ function print(paths) {
   return hash.digest('hex');
 }
 
-/** Does a piece of work unless its mark says that it was done for the same files. */
-function unlessDone(mark, sources, work) {
+/** Does a piece of work unless its mark says that it was done for the same files; work may take its time. */
+async function unlessDone(mark, sources, work) {
   const file = join(root, mark);
   const now = print(sources);
   if (existsSync(file) && readFileSync(file, 'utf8') === now) return;
-  work();
+  await work();
   mkdirSync(join(file, '..'), { recursive: true });
   writeFileSync(file, now);
 }
 
-/** Installs the packages of the lockfile if they are not there or not these. */
+/** Installs the packages of the lockfile if they are not there or not these; nothing of them is run or compiled. */
 export function install() {
-  unlessDone('node_modules/.knife-tray-installed', ['package-lock.json'], () => {
-    console.log('Installing packages; the database module is compiled, which takes some minutes the first time.');
+  return unlessDone('node_modules/.knife-tray-installed', ['package-lock.json'], () => {
+    console.log('Installing packages.');
     // Of all install scripts only the one that compiles the database module is wanted, whatever npm's version allows.
     run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund']);
-    run('npm', ['rebuild', 'better-sqlite3']);
+  });
+}
+
+/** Compiles the database module if that has not been done, beside whatever else is run meanwhile. */
+export function compileDatabase() {
+  return unlessDone('node_modules/.knife-tray-compiled', ['package-lock.json'], async () => {
+    console.log('Compiling the database module, which takes some minutes the first time.');
+    const compiler = spawn('npm', ['rebuild', 'better-sqlite3'], { cwd: root, stdio: 'inherit' });
+    const [status] = await once(compiler, 'exit');
+    if (status !== 0) process.exit(status ?? 1);
   });
 }
 
 /** Builds the application if its sources have changed since it was built. */
 export function build() {
-  unlessDone('build/.knife-tray-built', SOURCES, () => {
+  return unlessDone('build/.knife-tray-built', SOURCES, () => {
     console.log('Building.');
     run(tool('vite'), ['build', '--logLevel', 'warn']);
   });
+}
+
+/** Packages, database module and build: all that the application needs to start. */
+export async function prepare() {
+  await install();
+  const compiled = compileDatabase();
+  await build();
+  await compiled;
 }

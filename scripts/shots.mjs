@@ -4,10 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ARGS, CHROMIUM, installChromium } from './chromium.mjs';
 import { serve } from './serve.mjs';
-import { build, install, root } from './setup.mjs';
+import { prepare, root } from './setup.mjs';
 
-install();
-build();
+await prepare();
 installChromium();
 const { chromium } = await import('@playwright/test');
 const data = mkdtempSync(join(tmpdir(), 'knife-tray-shots-'));

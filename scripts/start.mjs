@@ -1,7 +1,6 @@
 /** `npm start`: the application on the shop's own data, in the folder KNIFE_TRAY_DATA or ./data. */
-import { build, install } from './setup.mjs';
+import { prepare } from './setup.mjs';
 import { start } from './serve.mjs';
 
-install();
-build();
+await prepare();
 await start();
