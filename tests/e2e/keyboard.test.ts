@@ -53,12 +53,15 @@ async function passedBy(page: Page): Promise<string[]> {
 test('Tab comes to everything on every screen', async ({ open, page, shop }) => {
   test.setTimeout(240_000);
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  // Its pots meet, and steps lie over each other.
+  const twoPots = await slabId(page, shop.address, 'Buckthorn cloud bar');
   const paths = [
     '/slabs',
     '/slabs/paste',
     '/tins',
     '/settings',
     ...['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock'].map((one) => `/slabs/${id}/${one}`),
+    ...['cook', 'clock'].map((one) => `/slabs/${twoPots}/${one}`),
   ];
   for (const path of paths) {
     await open(path);

@@ -20,7 +20,7 @@
   const rows = $derived(
     lanes
       .flatMap(({ name, rows: list }) =>
-        list.map((steps, i) => ({ key: `${name} ${i}`, name: i === 0 ? name : '', steps })),
+        list.map((steps, i) => ({ key: `${name} ${i}`, lane: name, name: i === 0 ? name : '', steps })),
       )
       .map((row, i) => ({ ...row, y: i * ROW + 16 })),
   );
@@ -29,6 +29,10 @@
   const height = $derived(rows.length * ROW + 16 + 24);
   const MINUTE = 60_000;
   const STEP = 5 * MINUTE;
+
+  /** A text in so many letters, with a mark where it is cut. */
+  const shortened = (text: string, letters: number) =>
+    text.length <= letters ? text : `${text.slice(0, letters - 1).trimEnd()}…`;
 
   let drag: { id: string; grabbed: number; x: number } | null = $state(null);
 
@@ -44,7 +48,7 @@
 
 <figure bind:clientWidth={widthPx}>
   <svg viewBox="0 0 {width + LABEL + 16} {height}" role="group" aria-label="The day in lanes">
-    {#each rows as { key, name, steps, y } (key)}
+    {#each rows as { key, lane, name, steps, y } (key)}
       {#if name !== ''}<text x="0" y={y + 22} class="lane">{name}</text>
         <path d="M0 {y}h{width + LABEL}" class="line" />{/if}
       {#each steps as { activity, start, end, slackMinutes, deciding } (activity.id)}
@@ -55,7 +59,7 @@
           class:deciding
           class:pinned={pinned.has(activity.id)}
           role="button"
-          tabindex={key === `hands ${0}` || activity.hands === 'free' ? 0 : -1}
+          tabindex={lane === 'hands' || activity.hands === 'free' ? 0 : -1}
           aria-label="{activity.text}, {clockOf(start)} to {clockOf(end)}{deciding ? ', decides' : ''}{pinned.has(
             activity.id,
           )
@@ -80,7 +84,7 @@
             <path d="M{day.slack === 'later' ? x + w : x} {y + ROW - 2}H{LABEL + axis.x(to)}m0 -3v5" class="slack" />
           {/if}
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
-          {#if w > 34}<text x={x + 4} y={y + 24}>{activity.text.slice(0, Math.floor((w - 6) / 6.4))}</text>{/if}
+          {#if w > 34}<text x={x + 4} y={y + 24}>{shortened(activity.text, Math.floor((w - 6) / 6.4))}</text>{/if}
           <title>{activity.text}, {clockOf(start)} to {clockOf(end)}</title>
         </g>
       {/each}
