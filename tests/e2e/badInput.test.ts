@@ -1,4 +1,6 @@
 /** What people type and send by mistake: each is told beside its field what to do, and nothing falls over. */
+import { readFileSync } from 'node:fs';
+import type { Slab } from '../../src/core/slab';
 import { expect, slabId, test, tray } from './shop';
 
 const json = { 'Content-Type': 'application/json' };
@@ -49,6 +51,51 @@ test('names of any script and any length', async ({ open, page, shop }) => {
   await expect(page.getByText('Not in the larder')).toBeVisible();
   await page.getByRole('button', { name: /Warnings/ }).click();
   await expect(page.getByText('The larder has no "moon dust"')).toBeVisible();
+});
+
+test('a slab in which many things have one name shows at every station', async ({ open, page, shop, watched }) => {
+  const rye = JSON.parse(
+    readFileSync(new URL('../../demo/slabs/rye-and-treacle-slice.slab.json', import.meta.url), 'utf8'),
+  ) as Slab;
+  const sugar = {
+    ingredient: 'caster sugar',
+    quantity: 100,
+    unit: 'g',
+    divided: [{ share: 0.5 }, { share: 0.5, preparation: 'p2' }],
+  };
+  const pan = { shape: 'rectangle', lengthMm: 230, widthMm: 230, depthMm: 45 };
+  const slab = {
+    ...rye,
+    preparations: ['p1', 'p2'].map((id, i) => ({
+      id,
+      name: 'Same',
+      lines: [{ ingredient: 'butter', quantity: 200, unit: 'g' }, ...(i === 0 ? [sugar, sugar] : [])],
+      steps: ['a', 'b'].map((step) => ({ id: step, text: 'Stir', minutes: 5 })),
+    })),
+    layers: ['p1', 'p2'].map((preparation, i) => ({
+      id: `l${i}`,
+      name: 'Same',
+      from: [{ preparation, share: 1 }],
+      spread: 'level',
+    })),
+    tins: [0, 20].map((cornerMm) => ({ tin: { ...pan, cornerMm }, count: 1 })),
+  };
+  const kept = await page.request.post(`${shop.address}/api/slabs`, { data: slab });
+  const { id } = (await kept.json()) as { id: number };
+  for (const station of ['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock', 'compare']) {
+    await open(`/slabs/${id}/${station}`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(slab.name);
+    expect(watched, station).toEqual([]);
+  }
+  // The first of the choices is none.
+  await open(`/slabs/${id}/build`);
+  await page.getByLabel('Lay Same from another preparation').first().selectOption('');
+  await page.getByLabel('Amount of butter').first().fill('210');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  await open('/slabs/paste');
+  await page.getByLabel('The recipe').fill('1 cup butter or butter or butter\n1 cup butter or butter');
+  await expect(page.getByLabel('Ingredient, line 1', { exact: true })).toHaveValue(/butter/);
 });
 
 test('files that are no slab files are refused with a reason, and nothing is taken in', async ({

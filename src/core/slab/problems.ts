@@ -28,7 +28,7 @@ export function pointer(path: string | undefined): string {
 /**
  * Holds something against a schema.
  *
- * @returns at most 100 problems, in the order of the fields; none when it fits
+ * @returns at most 100 problems, each once, in the order of the fields; none when it fits
  */
 export function problemsOf(schema: Schema | { validateSync: Schema['validateSync'] }, found: unknown): Problem[] {
   try {
@@ -37,6 +37,7 @@ export function problemsOf(schema: Schema | { validateSync: Schema['validateSync
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const each = error.inner.length > 0 ? error.inner : [error];
-    return each.slice(0, MOST_PROBLEMS).map(({ path, message }) => ({ path: pointer(path), message }));
+    const said = new Map(each.map(({ path, message }) => [`${path} ${message}`, { path: pointer(path), message }]));
+    return [...said.values()].slice(0, MOST_PROBLEMS);
   }
 }

@@ -81,13 +81,18 @@ function muddledSteps(slab: Slab): Problem[] {
       return [
         ...(doubled ? [{ path: `${path}/id`, message: `"${id}" is used twice: give each step its own id` }] : []),
         ...(leastMinutes > minutes
-          ? [{ path: `${path}/leastMinutes`, message: 'The least time is longer than the usual one' }]
+          ? [{ path: `${path}/leastMinutes`, message: `Write ${minutes} or less: it is longer than the usual time` }]
           : []),
         ...(mostMinutes < minutes
-          ? [{ path: `${path}/mostMinutes`, message: 'The longest time is shorter than the usual one' }]
+          ? [{ path: `${path}/mostMinutes`, message: `Write ${minutes} or more: it is shorter than the usual time` }]
           : []),
         ...((wait?.minMinutes ?? 0) > (wait?.maxMinutes ?? Infinity)
-          ? [{ path: `${path}/wait/maxMinutes`, message: 'The longest wait is shorter than the least one' }]
+          ? [
+              {
+                path: `${path}/wait/maxMinutes`,
+                message: `Write ${wait!.minMinutes} or more: it is shorter than the least wait`,
+              },
+            ]
           : []),
       ];
     }),

@@ -22,7 +22,7 @@
   <div class="title">
     <div class="h">{slab.name}</div>
     <p>
-      {#each plan.slabs as { tin, count } (tinInWords(tin))}{count > 1 ? `${count} x ` : ''}{tinInWords(tin)}.
+      {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin)}.
       {/each}
       {plan.cut.columns} x {plan.cut.rows}, {plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)} pieces,
       {mm(plan.slab.heightMm)} mm high. {shop.name}

@@ -87,7 +87,7 @@
     <span class="quiet">{file}</span>
   </p>
   <p class="quiet">An empty cell leaves what the larder has. Nothing changes before you say so.</p>
-  {#each problems as { message } (message)}<p class="said harm" role="alert">{message}</p>{/each}
+  {#each problems as { message }, i (i)}<p class="said harm" role="alert">{message}</p>{/each}
   {#if changes}
     <p role="status" class="figures">
       <b>{changes.added.length}</b> new, <b>{changes.changed.length}</b> changed, {changes.same} the same{#if changes.bad.length > 0},

@@ -183,6 +183,11 @@ test('law: a slab file bent at random is a plan or a list of problems, and never
         if (!read.ok) {
           assert.ok(read.problems.length > 0);
           for (const { message } of read.problems) assert.ok(message.length > 5);
+          assert.equal(
+            new Set(read.problems.map((one) => JSON.stringify(one))).size,
+            read.problems.length,
+            'each once',
+          );
           return;
         }
         const { slab: made, cost } = plan(read.value, demoLarder, shop);

@@ -133,7 +133,7 @@
     {#if line.alternatives.length > 0}
       <div class="which">
         <span class="quiet">or</span>
-        {#each line.alternatives as other (other)}
+        {#each line.alternatives as other, i (i)}
           <Button
             size="small"
             kind="ghost"

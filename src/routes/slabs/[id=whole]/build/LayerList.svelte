@@ -61,6 +61,7 @@
   }
 
   function addSource(at: number, layer: Layer, preparation: string) {
+    if (preparation === '') return;
     const share = spare(layer, preparation, -1) / 100;
     draft.change(withLayer(slab, at, { from: [...layer.from, { preparation, share }] }));
   }

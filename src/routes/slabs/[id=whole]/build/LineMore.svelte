@@ -113,7 +113,7 @@
       weighed once.{/if}
     <Button size="small" kind="tertiary" disabled={most(-1) < 0.001} on:click={divide}>Divide it</Button>
   </p>
-  {#each alternatives as { ingredient: name, ratio, changes } (name)}
+  {#each alternatives as { ingredient: name, ratio, changes }, i (i)}
     {@const weighed = massOf(line, ingredient ?? {}, measures)}
     <p class="swap">
       <Button size="small" kind="tertiary" on:click={() => swap(name, ratio)}

@@ -111,7 +111,7 @@
     {/snippet}
   </Reorder>
 
-  {#each coming as { line, share, from } (`${from} ${line.ingredient} ${share}`)}
+  {#each coming as { line, share, from }, i (i)}
     <p class="coming">
       {(share * 100).toFixed(0)} % of the {line.ingredient} that stands under {from}
     </p>

@@ -135,7 +135,7 @@
         ></thead
       >
       <tbody>
-        {#each [...both.layers].reverse() as layer (layer.name)}
+        {#each [...both.layers].reverse() as layer, i (i)}
           {#each [['mm', layer.mm], ['g', layer.massG], ['money', layer.cost]] as const as [unit, beside] (unit)}
             {#if !onlyChanged || differs(beside)}
               <tr class:differs={differs(beside)}
@@ -158,7 +158,7 @@
       ></thead
     >
     <tbody>
-      {#each both.lines.filter(({ massG, cost }) => !onlyChanged || differs(massG) || differs(cost)) as line (`${line.preparation} ${line.massG.name}`)}
+      {#each both.lines.filter(({ massG, cost }) => !onlyChanged || differs(massG) || differs(cost)) as line, i (i)}
         <tr class:differs={differs(line.massG)}
           ><th scope="row">{line.massG.name}<span class="quiet">{` in ${line.preparation}`}</span></th>{@render cells(
             line.massG,
