@@ -49,6 +49,10 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
   await rub.getByLabel('Least, min').fill('16');
   await expect(rub.getByText('More than usual')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('alert')).toHaveText(
+    /Write 14 or less: .* \(Rye shortbread, Rub to crumbs, press level and to the corners, least minutes\)/,
+  );
   await rub.getByLabel('Least, min').fill('9');
   await rub.getByLabel('Needs').selectOption('oven');
   await expect(rub.getByLabel('Oven, °C')).toHaveValue('170');

@@ -2,10 +2,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { figuresLike } from '../things';
+import { figuresLike, ryeSlice } from '../things';
 import { grams, mm, percent, sixteenths } from '../../../src/lib/figures';
 import { fileName } from '../../../src/lib/fileName';
 import { coinDigits, money } from '../../../src/lib/money';
+import { placeNamed } from '../../../src/lib/placeNamed';
 
 test('lengths in sixteenths of an inch, in lowest terms', () => {
   assert.deepEqual([0, 25.4, 36.5, 12.7, 1.6, 101.6].map(sixteenths), ['0', '1', '1 7/16', '1/2', '1/16', '4']);
@@ -38,5 +39,16 @@ test('law: every slab has a file name that every system takes', () => {
     fc.property(fc.string({ unit: 'grapheme', maxLength: 300 }), (name) => {
       assert.match(fileName(name), /^[a-z0-9][a-z0-9-]{0,59}\.slab\.json$/);
     }),
+  );
+});
+
+test('a place in a slab by the names of what it lies in', () => {
+  const { name, text } = { name: ryeSlice.preparations[1]!.name, text: ryeSlice.preparations[1]!.steps![0]!.text };
+  assert.equal(placeNamed(ryeSlice, '/preparations/1/steps/0/mostMinutes'), `${name}, ${text}, most minutes`);
+  assert.equal(placeNamed(ryeSlice, '/layers/0/from/7/preparation'), 'Base, preparation');
+  assert.equal(placeNamed(ryeSlice, '/preparations/0/lines/0'), `${ryeSlice.preparations[0]!.name}, rye flour`);
+  assert.deepEqual(
+    ['', '/cut/columns', '/x~1y'].map((one) => placeNamed(ryeSlice, one)),
+    ['', 'columns', 'x/y'],
   );
 });

@@ -9,6 +9,7 @@
   import { textureOf } from '../../../core/slab';
   import { movedLine } from '../../../core/cut';
   import { isFree } from '$lib/keys';
+  import { placeNamed } from '$lib/placeNamed';
   import { setSlabWork } from '$lib/slabContext';
   import { SlabDraft } from '$lib/slabDraft.svelte';
   import { SlabKeeping } from '$lib/slabKeeping.svelte';
@@ -146,7 +147,7 @@
       <ul>
         {#each keeping.problems as { path, message } (path + message)}<li>
             {message}
-            {#if path}<span class="quiet">({path})</span>{/if}
+            {#if path}<span class="quiet">({placeNamed(draft.slab, path)})</span>{/if}
           </li>{/each}
       </ul>
     </div>
