@@ -42,7 +42,10 @@ export interface Setting {
 
 const MOST_MINUTES = 48 * 60;
 const STEP_MINUTES = 1;
-/** A brittle layer is cut clean until about as long again after it has set as it took, and at least this, min. */
+/**
+ * A rule of the bench, not of physics: a brittle layer is cut clean until about as long again after it has set as it took,
+ * and at least this, min.
+ */
 const LEAST_WINDOW = 20;
 /** A layer that takes the next one only within so long wants it while it is hot, min. */
 const HOT_WITHIN = 120;
