@@ -49,12 +49,17 @@ export function install() {
   });
 }
 
-/** Compiles the database module if that has not been done, beside whatever else is run meanwhile. */
+/** Compiles the database module if that has not been done, beside whatever else is run meanwhile; ends with this process. */
 export function compileDatabase() {
   return unlessDone('node_modules/.knife-tray-compiled', ['package-lock.json'], async () => {
     console.log('Compiling the database module, which takes some minutes the first time.');
-    const compiler = spawn('npm', ['rebuild', 'better-sqlite3'], { cwd: root, stdio: 'inherit' });
+    // In a group of its own, so that whatever ends this process ends the compiler's own children too.
+    const compiler = spawn('npm', ['rebuild', 'better-sqlite3'], { cwd: root, stdio: 'inherit', detached: true });
+    const stop = () => process.kill(-compiler.pid);
+    const interrupted = () => process.exit(130);
+    process.once('exit', stop).once('SIGINT', interrupted).once('SIGTERM', interrupted);
     const [status] = await once(compiler, 'exit');
+    process.off('exit', stop).off('SIGINT', interrupted).off('SIGTERM', interrupted);
     if (status !== 0) process.exit(status ?? 1);
   });
 }

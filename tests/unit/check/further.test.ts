@@ -7,7 +7,7 @@ import type { Shop } from '../../../src/core/shop';
 import type { Layer, Line, Preparation, Slab } from '../../../src/core/slab';
 import type { RackTin } from '../../../src/core/tin';
 import { deepSquare, demoIngredients, demoSlabs, ryeSlice, shop } from '../things';
-import { holds as check } from './holds';
+import { added, changed, holds as check } from './holds';
 
 const larder = larderOf([
   ...demoIngredients,
@@ -20,11 +20,6 @@ type Case = readonly [slab: Slab, shop?: Partial<Shop>, asked?: Asked];
 const read = ([slab, more = {}, asked = {}]: Case) => plan(slab, larder, { ...shop, ...more }, asked).warnings;
 const holds = (code: string, broken: Case, nearly: Case) => check(code, read, broken, nearly);
 
-const changed = (at: number, part: Partial<Preparation>, slab = ryeSlice): Slab => ({
-  ...slab,
-  preparations: slab.preparations.map((one, i) => (i === at ? { ...one, ...part } : one)),
-});
-const added = (at: number, line: Line) => changed(at, { lines: [...ryeSlice.preparations[at]!.lines, line] });
 const lineWith = (at: number, name: string, part: Partial<Line>) =>
   changed(at, {
     lines: ryeSlice.preparations[at]!.lines.map((line) => (line.ingredient === name ? { ...line, ...part } : line)),

@@ -2,6 +2,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Warning } from '../../../src/core/check';
+import type { Line, Preparation, Slab } from '../../../src/core/slab';
+import { ryeSlice } from '../things';
 
 /** A sentence that begins with what to do. */
 const WAY_OUT = /[.:?] (add|bring|check|choose|cook|give|if|keep|lay|make|name|say|take|use|was|weigh|write) /i;
@@ -16,3 +18,13 @@ export function holds<Case>(code: string, read: (one: Case) => readonly Warning[
     assert.ok(!read(nearly).some((one) => one.code === code), 'nearly');
   });
 }
+
+/** A slab with one preparation changed. */
+export const changed = (at: number, part: Partial<Preparation>, slab = ryeSlice): Slab => ({
+  ...slab,
+  preparations: slab.preparations.map((one, i) => (i === at ? { ...one, ...part } : one)),
+});
+
+/** The rye slice with one more line in a preparation. */
+export const added = (at: number, line: Line): Slab =>
+  changed(at, { lines: [...ryeSlice.preparations[at]!.lines, line] });

@@ -1,9 +1,9 @@
 /** The second reader on slips: each rule on a slab that breaks it, and on one that nearly does. */
 import { plan, type Asked } from '../../../src/core/plan';
 import type { Ingredient } from '../../../src/core/larder';
-import type { Line, Preparation, Slab } from '../../../src/core/slab';
+import type { Line, Slab } from '../../../src/core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';
-import { holds as check } from './holds';
+import { added, changed, holds as check } from './holds';
 
 const more: Ingredient[] = ['honey', 'whole egg', 'citric acid', 'baking powder'].map((name) => ({
   name,
@@ -12,13 +12,6 @@ const more: Ingredient[] = ['honey', 'whole egg', 'citric acid', 'baking powder'
   composition: { water: 20, sugars: 70, fat: 0, protein: 0, other: 10 },
 }));
 const warnings = (slab: Slab, asked: Asked = {}) => plan({ ...slab, larder: more }, demoLarder, shop, asked).warnings;
-
-/** The rye slice with one preparation changed. */
-const changed = (at: number, part: Partial<Preparation>): Slab => ({
-  ...ryeSlice,
-  preparations: ryeSlice.preparations.map((one, i) => (i === at ? { ...one, ...part } : one)),
-});
-const added = (at: number, line: Line) => changed(at, { lines: [...ryeSlice.preparations[at]!.lines, line] });
 
 const holds = (code: string, broken: Slab, nearly: Slab, askedBroken: Asked = {}, askedNearly: Asked = {}) =>
   check(
