@@ -27,7 +27,7 @@ export default {
     typescript: {
       config: (config) => ({
         ...config,
-        include: [...config.include, '../tests/**/*.ts', '../scripts/**/*.mjs', '../*.ts', '../*.js'],
+        include: [...config.include, '../tests/**/*.ts', '../scripts/**/*.{mjs,ts}', '../*.ts', '../*.js'],
       }),
     },
   },

@@ -1,4 +1,4 @@
-import type { Problem } from '../core/slab';
+import type { Problem } from '../core/validation';
 
 export type Answer<T> =
   | { readonly ok: true; readonly value: T }

@@ -1,5 +1,5 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
-import type { DayStep } from '../core/timelineFor';
+import type { DayStep } from '../core/usecases/timeline';
 
 const utc = (moment: Date): DateArray => [
   moment.getUTCFullYear(),

@@ -1,4 +1,5 @@
-import { writeSlab, type Problem } from '../core/slab';
+import { writeSlab } from '../core/slab';
+import { type Problem } from '../core/validation';
 import { ask } from './api';
 import type { KeptSlab } from './server/slabs';
 import type { SlabDraft } from './slabDraft.svelte';

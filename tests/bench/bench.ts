@@ -6,7 +6,7 @@ import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { larderOf, type Ingredient } from '../../src/core/larder';
 import { readLine, readRecipe } from '../../src/core/recipe';
-import { plan } from '../../src/core/plan';
+import { plan } from '../../src/core/usecases/plan';
 import { ARGS, CHROMIUM } from '../../scripts/chromium.mjs';
 import { benchLists } from './lists';
 import { benchOrder } from './order';

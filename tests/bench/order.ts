@@ -21,7 +21,7 @@ function rackOf(seed: number): RackTin[] {
             cornerMm: 10,
             ...rest,
           };
-    return { id: n, revision: 1, name: `Tin ${n}`, count: 1 + (n % 3), tin };
+    return { name: `Tin ${n}`, count: 1 + (n % 3), tin };
   });
 }
 

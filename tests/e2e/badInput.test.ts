@@ -119,7 +119,7 @@ test('files that are no slab files are refused with a reason, and nothing is tak
     'wrong.slab.json',
     '{"format":"knife-tray/slab","version":1,"name":"X","tin":{"shape":"rectangle","lengthMm":-3,"widthMm":10,"depthMm":5},"preparations":[],"layers":[]}',
   );
-  await expect(alert).toContainText('Write a number over 0 (/tin/lengthMm)');
+  await expect(alert).toContainText('Write 1 or more (/tin/lengthMm)');
   await expect(page.getByRole('heading', { level: 2, name: /slice|penuche|cloud/ })).toHaveCount(3);
   const list = await page.request.get(`${shop.address}/slabs`);
   expect(await list.text()).not.toContain('"X"');

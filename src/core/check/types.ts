@@ -2,8 +2,8 @@ import type { EvenCut, Order } from '../cut';
 import type { AsFar, Prepared, Scaled } from '../scale';
 import type { Larder } from '../larder';
 import type { Measures } from '../measure';
-import type { LaidOutSlab, TinCount } from '../slab';
-import type { Box, RackTin, Vessel } from '../tin';
+import type { LaidOutSlab } from '../slab';
+import type { TinCount, Box, RackTin, Vessel } from '../tin';
 
 /** What the second reader says: a number, a reason and a way out, and the place in the slab that it is about. */
 export interface Warning {

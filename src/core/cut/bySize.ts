@@ -1,4 +1,4 @@
-import type { CutSpec } from '../slab';
+import { MOST_GRID, type CutSpec } from '../slab';
 import { outlineAt, type Tin } from '../tin';
 import { evenGrid } from './grid';
 import { divide } from './pieces';
@@ -11,10 +11,13 @@ export interface PieceSize {
 
 const ROUNDING_MM = 1e-6;
 
-/** A cut into pieces of just this size in one direction, with what is left over as trim on both sides alike. */
+/**
+ * A cut into pieces of just this size in one direction, with what is left over as trim on both sides alike. No more columns and
+ * rows are made than a slab can be cut into.
+ */
 function laidAcross(tin: Tin, heightMm: number, { lengthMm, widthMm }: PieceSize, kerfMm: number): CutSpec | null {
   const inside = outlineAt(tin, heightMm / 2);
-  const count = (whole: number, piece: number) => Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm));
+  const count = (whole: number, piece: number) => Math.min(MOST_GRID, Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm)));
   const [columns, rows] = [count(inside.lengthMm, lengthMm), count(inside.widthMm, widthMm)];
   if (columns < 1 || rows < 1) return null;
   const side = (whole: number, piece: number, n: number) => Math.max(0, (whole - n * piece - (n - 1) * kerfMm) / 2);

@@ -96,8 +96,8 @@ function kindOf(
     count: massesG.length,
     ...size,
     massG: mean(massesG),
-    lightestG: Math.min(...massesG),
-    heaviestG: Math.max(...massesG),
+    lightestG: massesG.reduce((least, one) => Math.min(least, one), Infinity),
+    heaviestG: massesG.reduce((most, one) => Math.max(most, one), 0),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { CutSpec } from '../slab';
+import { MOST_GRID, type CutSpec } from '../slab';
 import { outlineAt, type Tin } from '../tin';
 
 /** Where the pieces lie along one side, mm from the left or front edge at mid-height. */
@@ -37,9 +37,10 @@ function sideOf(insideMm: number, count: number, startMm: number, endMm: number,
  * An even grid over a slab: columns along the length, rows along the width. Inside measures are taken at mid-height.
  *
  * @param heightMm height of the slab, mm
- * @returns null where trims and kerf leave nothing to cut
+ * @returns null where trims and kerf leave nothing to cut, or it asks for more columns or rows than a slab can be cut into
  */
 export function evenGrid(tin: Tin, heightMm: number, cut: CutSpec): Grid | null {
+  if (Math.max(cut.columns, cut.rows) > MOST_GRID) return null;
   const { lengthMm, widthMm } = outlineAt(tin, heightMm / 2);
   const { left = 0, right = 0, front = 0, back = 0 } = cut.trimMm ?? {};
   const kerfMm = cut.kerfMm ?? 0;

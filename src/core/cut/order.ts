@@ -1,5 +1,4 @@
-import type { TinCount } from '../slab';
-import { areaMm2At, asTin, type RackTin } from '../tin';
+import { type TinCount, areaMm2At, asTin, type RackTin } from '../tin';
 import { cutBySize, wholePieces, type PieceSize } from './bySize';
 
 /** So many pieces of one size. */

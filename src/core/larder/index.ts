@@ -1,5 +1,7 @@
 /** Ingredients: density, composition, packs, allergens; matching a written name. */
 export * from './types';
+export * from './allergenLists';
+export * from './schema';
 export * from './match';
 export * from './allergens';
 export * from './density';

@@ -1,7 +1,8 @@
 import { readNumber } from '../measure';
-import { ALLERGENS } from './allergens';
+import { ALLERGENS } from './allergenLists';
 import { plainName } from './match';
-import { DIETS, type Ingredient, type Pack } from './types';
+import { DIETS } from './schema';
+import type { Ingredient, Pack } from './types';
 
 /** A row of a table as it is read: cells by column. */
 export type Row = Readonly<Record<string, string | undefined>>;
@@ -91,13 +92,18 @@ function numbersOf(row: Row, problems: CellProblem[]): Partial<Record<NumberColu
   return found;
 }
 
-function listOf(row: Row, column: string, known: readonly string[], problems: CellProblem[]): string[] | undefined {
+function listOf<T extends string>(
+  row: Row,
+  column: string,
+  known: readonly T[],
+  problems: CellProblem[],
+): T[] | undefined {
   const text = cell(row, column);
   if (text === '') return undefined;
   const parts = partsOf(text).map((part) => part.toLowerCase());
-  const strange = parts.filter((part) => !known.includes(part));
+  const strange = parts.filter((part) => !(known as readonly string[]).includes(part));
   if (strange.length > 0) problems.push({ column, message: `"${strange[0]!}" is not one of: ${known.join(', ')}` });
-  return parts;
+  return parts as T[];
 }
 
 /** "name=number" parts, such as "sifted=0.47; packed=0.62" or "hazelnuts=50; caster sugar=50". */
@@ -152,7 +158,7 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   const massG = n.pack_g ?? old?.massG;
   if (pack !== '' && massG === undefined) problems.push({ column: 'pack_g', message: `Write what ${pack} holds, g` });
   const allergens = listOf(row, 'allergens', ALLERGENS, problems);
-  const diets = listOf(row, 'diets', DIETS, problems) as Ingredient['diets'];
+  const diets = listOf(row, 'diets', DIETS, problems);
   if (problems.length > 0) return { ok: false, problems };
   const aliases = partsOf(cell(row, 'aliases'));
   return {

@@ -24,12 +24,12 @@ export function readNumber(text: string, limits: NumberLimits): NumberRead {
   const plain = text.normalize('NFC').trim();
   if (plain === '') return refuse('Type a number');
   if (plain.length > 40) return refuse('Type a number such as 12, 1.5 or 1 1/2');
-  if (/^[-\u2212]/.test(plain)) return refuse(`Type ${least(limits)}`);
+  if (/^[-\u2212]/.test(plain) && limits.min >= 0) return refuse(`Type ${least(limits)}`);
   if (/^\d{1,3},\d{3}$/.test(plain)) {
     const [whole, thousandths] = plain.split(',');
     return refuse(`${plain} can be read two ways: type ${whole}.${thousandths} or ${whole}${thousandths}`);
   }
-  const value = numericQuantity(plain, {
+  const value = numericQuantity(plain.replace('\u2212', '-'), {
     round: false,
     decimalSeparator: plain.includes(',') && !plain.includes('.') ? ',' : '.',
   });

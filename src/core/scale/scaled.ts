@@ -1,5 +1,5 @@
-import type { Layer, Scale, Slab, TinCount } from '../slab';
-import { areaMm2At, type SheetTin, type Tin } from '../tin';
+import type { Layer, Scale, Slab } from '../slab';
+import { type TinCount, areaMm2At, type SheetTin, type Tin } from '../tin';
 import { stackIn, type FacesOf, type LaidLayer } from './laid';
 import type { Prepared } from './prepared';
 import { standingIn, writtenTin } from './standing';

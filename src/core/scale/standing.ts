@@ -1,5 +1,15 @@
-import type { Slab, TinCount } from '../slab';
-import { areaMm2At, asTin, isSheet, sameTin, sheetOfArea, type AnyTin, type SheetTin, type Tin } from '../tin';
+import type { Slab } from '../slab';
+import {
+  type TinCount,
+  areaMm2At,
+  asTin,
+  isSheet,
+  sameTin,
+  sheetOfArea,
+  type AnyTin,
+  type SheetTin,
+  type Tin,
+} from '../tin';
 import type { Prepared } from './prepared';
 
 /** A tin as the slab stands in it; a sheet has got its outline. */

@@ -134,7 +134,7 @@ export function heatRun(
     layers.forEach((_, l) => {
       const [from, count] = [grid.first[l]!, grid.count[l]!];
       const part = T.subarray(from, from + count);
-      curves[l]!.warmestC.push(Math.max(...part));
+      curves[l]!.warmestC.push(part.reduce((most, one) => Math.max(most, one), -Infinity));
       curves[l]!.meanC.push(part.reduce((sum, one) => sum + one, 0) / count);
       const half = (count - 1) / 2;
       curves[l]!.middleC.push((part[Math.floor(half)]! + part[Math.ceil(half)]!) / 2);

@@ -1,6 +1,7 @@
+import { cutProblems } from './cutWork';
 import { isOverTaken, scalesDisagreeC, sharesTaken } from './judge';
-import { problemsOf, type Problem, type Read } from './problems';
-import { slabSchema } from './schema';
+import { parsedJson, problemsOf, type Problem, type Read } from '../validation';
+import { MOST_IN_ALL, slabSchema } from './schema';
 import type { Slab } from './types';
 
 /**
@@ -10,19 +11,13 @@ import type { Slab } from './types';
  * @returns the slab with all its fields, known or not, as they were; or what is wrong and where
  */
 export function readSlab(text: string): Read<Slab> {
-  let found: unknown;
-  try {
-    found = JSON.parse(text.replace(/^\uFEFF/, ''));
-  } catch {
-    const cut = /^\s*\{/.test(text);
-    return refuse(
-      '',
-      cut
-        ? 'The file stops in the middle or is damaged: fetch it again from where it came'
-        : 'This is not a slab file: choose a file that ends in .slab.json',
-    );
-  }
-  return slabFrom(found);
+  const found = parsedJson(
+    text,
+    /^\s*\{/.test(text)
+      ? 'The file stops in the middle or is damaged: fetch it again from where it came'
+      : 'This is not a slab file: choose a file that ends in .slab.json',
+  );
+  return found.ok ? slabFrom(found.value) : found;
 }
 
 /**
@@ -39,6 +34,8 @@ export function slabFrom(found: unknown): Read<Slab> {
   if (inFields.length > 0) return { ok: false, problems: inFields };
   const slab = found as Slab;
   const across = [
+    ...tooMany(slab),
+    ...cutProblems({ ...slab, tins: slab.tins ?? [{ tin: slab.tin, count: 1 }] }),
     ...doubledIds(slab),
     ...muddledSteps(slab),
     ...lostReferences(slab),
@@ -60,6 +57,17 @@ function refuse(path: string, message: string): Read<never> {
 
 function isRecord(found: unknown): found is Record<string, unknown> {
   return typeof found === 'object' && found !== null;
+}
+
+/** More lines or steps in all than anything can be worked out from at once. */
+function tooMany({ preparations }: Slab): Problem[] {
+  return (['lines', 'steps'] as const).flatMap((room) => {
+    const count = preparations.reduce((sum, one) => sum + (one[room]?.length ?? 0), 0);
+    if (count <= MOST_IN_ALL[room]) return [];
+    return [
+      { path: '/preparations', message: `${count} ${room} are too many: at most ${MOST_IN_ALL[room]} are possible` },
+    ];
+  });
 }
 
 function doubledIds(slab: Slab): Problem[] {

@@ -1,312 +1,164 @@
 import * as yup from 'yup';
-import { ALLERGENS, DIETS } from '../larder';
+import { ALLERGENS, ingredientSchema, MOST_QUANTITY } from '../larder';
 import { MEASURES, UNITS } from '../measure';
-import { VESSELS } from '../tin';
-import { fields, LEAST, list, note, number, oneOf, positive, table, text, whole } from './fields';
-import { GROWTHS, PLACES, SPREADS, STAGES, TEXTURES } from './types';
+import { MOST_MM, tinSchema, tinsSchema } from '../tin';
+import {
+  choice,
+  fields,
+  flag,
+  LEAST,
+  list,
+  note,
+  number,
+  oneOf,
+  positive,
+  REQUIRED,
+  table,
+  text,
+  whole,
+} from '../validation';
+import { GROWTHS, HANDS, PLACES, SPREADS, STAGES, TEXTURES } from './words';
 
-/** The largest amount, length and count that a file may hold; beyond them a figure is a slip. */
-const MOST = { quantity: 1e6, mm: 5000, minutes: 1e5, grid: 200, tins: 100 } as const;
+const MOST_MINUTES = 1e5;
+/** The most columns, and the most rows, that a slab is cut into. */
+export const MOST_GRID = 200;
+/** Pieces of an order are between these on a side, mm: nothing smaller can be cut. */
+const PIECE_MM = [5, 1000] as const;
+/** The most lines, and the most steps, of all preparations together. */
+export const MOST_IN_ALL = { lines: 1000, steps: 400 } as const;
 
 /** Whether a file can hold an amount: more or less than this is a slip. */
-export const holdsQuantity = (quantity: number) => quantity >= LEAST && quantity <= MOST.quantity;
+export const holdsQuantity = (quantity: number) => quantity >= LEAST && quantity <= MOST_QUANTITY;
 
-const required = 'This is missing';
-
-const shape = <T extends string>(words: readonly T[]) => oneOf(words).required(required);
-
-const tinShapes = {
-  rectangle: fields({
-    shape: shape(['rectangle', 'round', 'sheet']),
-    lengthMm: positive(MOST.mm).required(required),
-    widthMm: positive(MOST.mm).required(required),
-    depthMm: positive(1000).required(required),
-    cornerMm: number(0, MOST.mm / 2).test(
-      'fits',
-      'A corner radius is at most half of the shorter side',
-      (corner, { parent }) =>
-        corner === undefined || corner <= Math.min(Number(parent.lengthMm), Number(parent.widthMm)) / 2,
-    ),
-    flareDeg: number(0, 60),
-  }).required(required),
-  round: fields({
-    shape: shape(['round']),
-    diameterMm: positive(MOST.mm).required(required),
-    depthMm: positive(1000).required(required),
-    flareDeg: number(0, 60),
-  }).required(required),
-  sheet: fields({
-    shape: shape(['sheet']),
-    lengthMm: positive(MOST.mm).required(required),
-    widthMm: positive(MOST.mm).required(required),
-    depthMm: positive(1000),
-    outlineMm: fields({ length: positive(MOST.mm).required(required), width: positive(MOST.mm).required(required) }),
-  }).required(required),
-} as const;
-
-/** What a thing says that it is, under one of its fields. */
-function said(found: unknown, field: string): unknown {
-  return typeof found === 'object' && found !== null ? (found as Record<string, unknown>)[field] : undefined;
-}
-
-/** What a slab is made in: rectangle, round or sheet. */
-export const tinSchema = yup.lazy((found: unknown) => {
-  const shape = said(found, 'shape');
-  return shape === 'round' || shape === 'sheet' ? tinShapes[shape] : tinShapes.rectangle;
-});
-
-const per100 = number(0, 100);
-const day = yup
-  .string()
-  .strict()
-  .typeError('Write a day such as 2026-05-31')
-  .matches(/^\d{4}-\d{2}-\d{2}$/, 'Write a day such as 2026-05-31');
-const share = number(0, 1);
-
-/** An ingredient of the larder, in a slab file or in the shop. */
-export const ingredientSchema = fields({
-  name: text(),
-  aliases: list(text(), 50),
-  densityGPerMl: positive(25),
-  densities: table(positive(25), 20),
-  unitMassG: positive(MOST.quantity),
-  packs: list(
-    fields({
-      name: text(),
-      massG: positive(MOST.quantity).required(required),
-      price: number(0, MOST.quantity),
-      pricedOn: day,
-    }).required(required),
-    20,
-  ),
-  composition: fields({
-    water: per100.required(required),
-    sugars: per100.required(required),
-    fat: per100.required(required),
-    protein: per100.required(required),
-    other: per100.required(required),
-    salt: per100,
-  }).test('sum', 'The parts of 100 g add up to more than 101 g', (parts) => {
-    if (!parts) return true;
-    return parts.water + parts.sugars + parts.fat + parts.protein + parts.other <= 101;
-  }),
-  sugarKinds: fields({ sucrose: per100, lactose: per100, mono: per100, glucoseSyrup: per100 }),
-  allergens: list(oneOf(ALLERGENS).required(required), ALLERGENS.length),
-  diets: list(oneOf(DIETS).required(required), DIETS.length),
-  madeOf: list(fields({ ingredient: text(), percent: per100 }).required(required), 100),
-  usualPercent: fields({ from: per100.required(required), to: per100.required(required) }),
-  grainMm: positive(1000),
-  alternatives: list(
-    fields({ ingredient: text(), ratio: positive(100).required(required), changes: note(500) }).required(required),
-    20,
-  ),
-  heldG: number(0, MOST.quantity),
-  source: note(500),
-});
+const quantity = positive(MOST_QUANTITY).required(REQUIRED);
+const unit = oneOf(UNITS).required(REQUIRED);
+const share = number(0, 1).required(REQUIRED);
+const minutes = number(0, MOST_MINUTES);
 
 const line = fields({
   ingredient: text(),
-  quantity: positive(MOST.quantity).required(required),
-  unit: oneOf(UNITS).required(required),
+  quantity,
+  unit,
   state: note(100),
+  /** The step at which it goes in. */
   addedAt: note(200),
-  packG: positive(MOST.quantity),
-  divided: list(
-    fields({ share: share.required(required), preparation: note(200), addedAt: note(200) }).required(required),
-    20,
-  ),
-  also: fields({ quantity: positive(MOST.quantity).required(required), unit: oneOf(UNITS).required(required) }),
-  optional: yup.boolean().strict().typeError('Write true or false'),
+  /** For `pack`: what the pack holds, where the line says so itself. */
+  packG: positive(MOST_QUANTITY),
+  /** Parts that go elsewhere: at another step, or into another preparation. The rest stays here. */
+  divided: list(fields({ share, preparation: note(200), addedAt: note(200) }).required(REQUIRED), 20),
+  /** A second amount that the line gives for the same thing. */
+  also: fields({ quantity, unit }),
+  optional: flag(),
+  /** The line as it was taken in. */
   text: note(1000),
 });
 
 const step = fields({
   id: text(),
   text: text(2000),
-  minutes: number(0, MOST.minutes).required(required),
-  leastMinutes: number(0, MOST.minutes),
-  mostMinutes: number(0, MOST.minutes),
+  /** As it usually is, for the amounts as written. */
+  minutes: minutes.required(REQUIRED),
+  leastMinutes: minutes,
+  mostMinutes: minutes,
+  /** Without it a boil grows with its cooks, work of hands by the square root of the amount, and the rest not at all. */
   grows: oneOf(GROWTHS),
-  hands: oneOf(['busy', 'watch', 'free']),
+  hands: oneOf(HANDS),
   occupies: list(text(), 20),
   ovenC: number(0, 400),
   after: list(text(), 100),
-  wait: fields({ minMinutes: number(0, MOST.minutes), maxMinutes: number(0, MOST.minutes) }),
-  cooks: yup.boolean().strict().typeError('Write true or false'),
-  lays: yup.boolean().strict().typeError('Write true or false'),
+  /** How long it may, and has to, wait after those. */
+  wait: fields({ minMinutes: minutes, maxMinutes: minutes }),
+  /** The boil to the end point. */
+  cooks: flag(),
+  /** What is made is laid in this step, as chocolate strewn on the hot slab is: it waits for the layer below. */
+  lays: flag(),
 });
 
 const preparation = fields({
   id: text(),
   name: text(),
-  lines: list(line.required(required), 200).required(required),
+  lines: list(line.required(REQUIRED), 200).required(REQUIRED),
   lossPercent: number(0, 99),
   densityGPerMl: positive(25),
+  /** The end point, and the stage that the recipe names for it. */
   cookTo: fields({ celsius: number(0, 300), fahrenheit: number(32, 572), stage: oneOf(STAGES) }),
   maxMultiple: positive(1000),
-  steps: list(step.required(required), 200),
+  steps: list(step.required(REQUIRED), 200),
+  /** Lines that were taken in and could not be read; they stay as text until they are. */
   unread: list(text(1000), 200),
+  /** `atStep` is the step at which the other goes in; what stands before it is then ready together with the other. */
   meets: fields({ preparation: text(), aheadMinutes: number(0, 1440), atStep: note(200) }),
 });
 
 const layer = fields({
   id: text(),
   name: text(),
-  from: list(fields({ preparation: text(), share: share.required(required) }).required(required), 50).required(
-    required,
-  ),
-  spread: oneOf(SPREADS).required(required),
-  thicknessMm: positive(MOST.mm),
-  wallMm: positive(MOST.mm),
-  gramsPerPiece: positive(MOST.quantity),
+  from: list(fields({ preparation: text(), share }).required(REQUIRED), 50).required(REQUIRED),
+  spread: oneOf(SPREADS).required(REQUIRED),
+  thicknessMm: positive(MOST_MM),
+  wallMm: positive(MOST_MM),
+  gramsPerPiece: positive(MOST_QUANTITY),
   densityGPerMl: positive(25),
   pourC: number(-40, 300),
-  set: fields({
-    place: oneOf(PLACES),
-    minMinutes: number(0, MOST.minutes),
-    maxMinutes: number(0, MOST.minutes),
-    toC: number(-40, 300),
-  }),
+  set: fields({ place: oneOf(PLACES), minMinutes: minutes, maxMinutes: minutes, toC: number(-40, 300) }),
   texture: oneOf(TEXTURES),
 });
 
-const trim = number(0, MOST.mm);
+const trim = number(0, MOST_MM);
 
 /** How a slab is cut: an even grid. */
 export const cutSchema = fields({
-  columns: whole(1, MOST.grid).required(required),
-  rows: whole(1, MOST.grid).required(required),
+  columns: whole(1, MOST_GRID).required(REQUIRED),
+  rows: whole(1, MOST_GRID).required(REQUIRED),
   trimMm: fields({ left: trim, right: trim, front: trim, back: trim }),
   kerfMm: number(0, 50),
 });
 
-const have = fields({
-  ingredient: text(),
-  quantity: positive(MOST.quantity).required(required),
-  unit: oneOf(UNITS).required(required),
-  state: note(100),
-});
-
-const MODES = ['same-thickness', 'layer-thickness', 'total-height', 'multiple', 'as-far-as', 'pieces'] as const;
-const mode = shape(MODES);
-const scaleModes = new Map<unknown, yup.AnyObjectSchema>([
-  ['layer-thickness', fields({ mode, mm: table(positive(1000), 50, true) })],
-  ['total-height', fields({ mode, mm: positive(1000).required(required) })],
-  ['as-far-as', fields({ mode, have: list(have.required(required), 100).required(required) })],
-  ['multiple', fields({ mode, by: positive(1000).required(required) })],
-  [
-    'pieces',
-    fields({
-      mode,
-      count: whole(1, 10000).required(required),
-      lengthMm: positive(MOST.mm).required(required),
-      widthMm: positive(MOST.mm).required(required),
-      heightMm: positive(1000),
-    }),
-  ],
-]);
-const anyMode = fields({ mode });
+const have = fields({ ingredient: text(), quantity, unit, state: note(100) });
+const pieceMm = number(...PIECE_MM).required(REQUIRED);
 
 /** What stays fixed when the tin changes. */
-export const scaleSchema = yup.lazy((found: unknown) => scaleModes.get(said(found, 'mode')) ?? anyMode);
-
-/** The tins that a slab is made in, and how many of each. */
-export const tinsSchema = list(
-  fields({ tin: tinSchema, count: whole(1, MOST.tins).required(required) }).required(required),
-  20,
-).min(1, 'Name at least one tin');
+export const scaleSchema = choice(
+  'mode',
+  {
+    'same-thickness': {},
+    'layer-thickness': { mm: table(positive(1000), 50).required(REQUIRED) },
+    'total-height': { mm: positive(1000).required(REQUIRED) },
+    multiple: { by: positive(1000).required(REQUIRED) },
+    'as-far-as': { have: list(have.required(REQUIRED), 100).required(REQUIRED) },
+    pieces: {
+      count: whole(1, 10000).required(REQUIRED),
+      lengthMm: pieceMm,
+      widthMm: pieceMm,
+      /** Lower than written, where the tins are too shallow for that. */
+      heightMm: positive(1000),
+    },
+  },
+  'optional',
+);
 
 /** The whole slab file, field by field; what one field says of another is read in `read.ts`. */
 export const slabSchema = fields({
-  format: oneOf(['knife-tray/slab']).required(required),
+  format: oneOf(['knife-tray/slab']).required(REQUIRED),
   version: yup
     .number()
     .strict()
     .typeError('Write 1 here')
-    .required(required)
-    .oneOf([1], 'This file is of another version than 1'),
+    .required(REQUIRED)
+    .oneOf([1 as const], 'This file is of another version than 1'),
   name: text(),
   measures: oneOf(MEASURES),
   tin: tinSchema,
-  preparations: list(preparation.required(required), 50).required(required),
-  layers: list(layer.required(required), 50).required(required),
+  preparations: list(preparation.required(REQUIRED), 50).required(REQUIRED),
+  layers: list(layer.required(REQUIRED), 50).required(REQUIRED),
   cut: cutSchema,
   tins: tinsSchema,
   scale: scaleSchema,
   keep: fields({ place: oneOf(PLACES), days: number(0, 3650) }),
   notes: note(20000),
-  freeFrom: list(oneOf(ALLERGENS).required(required), ALLERGENS.length),
-  known: list(fields({ code: text(), where: note(500).defined(), note: note(1000) }).required(required), 500),
-  larder: list(ingredientSchema.required(required), 500),
+  /** Allergens that the slab is sold as free from. */
+  freeFrom: list(oneOf(ALLERGENS).required(REQUIRED), ALLERGENS.length),
+  /** Warnings that the maker has seen and settled, each with a note. */
+  known: list(fields({ code: text(), where: note(500).defined(), note: note(1000) }).required(REQUIRED), 500),
+  larder: list(ingredientSchema.required(REQUIRED), 500),
 }).required('This is not a slab file: it holds no object');
-
-const vessel = fields({
-  name: text(),
-  kind: oneOf(VESSELS).required(required),
-  volumeMl: positive(1e6).required(required),
-});
-const probe = fields({ name: text(), boilC: number(60, 120), iceC: number(-20, 20), checkedOn: day });
-const coefficient = number(0.5, 500);
-const box = fields({
-  name: text(),
-  lengthMm: positive(MOST.mm).required(required),
-  widthMm: positive(MOST.mm).required(required),
-  heightMm: positive(MOST.mm).required(required),
-});
-
-const clock = yup
-  .string()
-  .strict()
-  .typeError('Write a time such as 07:30')
-  .matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write a time such as 07:30');
-
-/** Working hours by day of the week, 0 being Sunday. */
-export const hoursSchema = list(
-  fields({
-    day: whole(0, 6).required(required),
-    from: clock.required(required),
-    to: clock
-      .required(required)
-      .test('differs', 'Write another time than the one it begins at', (to, { parent }) => to !== parent.from),
-  }).required(required),
-  42,
-);
-
-/** A time zone by its IANA name. */
-export const zoneSchema = yup
-  .string()
-  .strict()
-  .typeError('Write a time zone such as Europe/Dublin')
-  .test('zone', 'Write a time zone such as Europe/Dublin', (zone) => {
-    if (zone === undefined) return true;
-    try {
-      new Intl.DateTimeFormat('en', { timeZone: zone });
-      return true;
-    } catch {
-      return false;
-    }
-  });
-
-/** What a shop may say of itself in a plan request; anything left out is the shop's own setting. */
-export const shopSchema = fields({
-  name: note(200),
-  currency: yup
-    .string()
-    .strict()
-    .typeError('Write a currency code of three letters, such as EUR')
-    .matches(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR'),
-  measures: oneOf(MEASURES),
-  scaleStepG: positive(1000),
-  vessels: list(vessel.required(required), 100),
-  boxes: list(box.required(required), 100),
-  altitudeM: number(-500, 6000),
-  roomC: number(-5, 50),
-  humidityPercent: number(0, 100),
-  probes: list(probe.required(required), 20),
-  hours: hoursSchema,
-  zone: zoneSchema,
-  hands: whole(1, 10),
-  ovens: whole(0, 10),
-  rings: whole(0, 20),
-  placeH: fields({ room: coefficient, fridge: coefficient, freezer: coefficient, marble: coefficient }),
-});

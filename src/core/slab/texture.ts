@@ -1,4 +1,5 @@
-import type { Layer, Preparation, Texture } from './types';
+import type { Layer, Preparation } from './types';
+import type { Texture } from './words';
 
 /** Words in ingredient names that show how a mixture looks when it is cut. The first kind that fits wins. */
 const TELLING: readonly (readonly [Texture, RegExp])[] = [

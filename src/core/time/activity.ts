@@ -1,5 +1,4 @@
-/** What somebody's hands do in a step: work, stand by and look, or nothing. */
-export type Hands = 'busy' | 'watch' | 'free';
+import type { Hands } from '../slab';
 
 /** A step may begin so long after another has ended, and no longer after it than is permitted. Minutes. */
 export interface Link {

@@ -1,13 +1,7 @@
 import { TZDate } from '@date-fns/tz';
 import { addDays } from 'date-fns';
+import type { Hours } from '../shop';
 import type { Windows } from './activity';
-
-/** Working hours of one day of the week, 0 being Sunday, in the shop's own time: "07:30". Those of a night end on the next day. */
-export interface Hours {
-  readonly day: number;
-  readonly from: string;
-  readonly to: string;
-}
 
 const clockOf = (text: string): readonly [number, number] => {
   const [hours = '0', minutes = '0'] = text.split(':');

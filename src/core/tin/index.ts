@@ -1,5 +1,6 @@
 /** What a tin holds at a height. */
 export * from './types';
+export * from './schema';
 export * from './sheet';
 export * from './inset';
 export * from './volume';

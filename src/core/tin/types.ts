@@ -1,37 +1,17 @@
-/** What a slab is made in. Inside measures, at the base, in mm; flare in degrees from the vertical. */
-export interface RectangleTin {
-  readonly shape: 'rectangle';
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly depthMm: number;
-  readonly cornerMm?: number | undefined;
-  readonly flareDeg?: number | undefined;
-}
+import type { Held } from '../validation';
+import type { boxSchema, rackTinSchema, tinCountSchema, tinSchema, vesselSchema } from './schema';
 
-export interface RoundTin {
-  readonly shape: 'round';
-  readonly diameterMm: number;
-  readonly depthMm: number;
-  readonly flareDeg?: number | undefined;
-}
-
-/**
- * A sheet on which a slab lies free, up to `lengthMm` x `widthMm`. Bars of `depthMm` hold it; without them the mixture's own
- * stiffness does. The maker chooses its outline, or the thickness of the first layer and the outline follows.
- */
-export interface SheetTin {
-  readonly shape: 'sheet';
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly depthMm?: number | undefined;
-  readonly outlineMm?: { readonly length: number; readonly width: number } | undefined;
-}
+/** Whatever a slab can be made in, as it is chosen. A sheet becomes a tin once it is known how far the slab spreads. */
+export type AnyTin = Held<typeof tinSchema>;
+export type RectangleTin = Extract<AnyTin, { readonly shape: 'rectangle' }>;
+export type RoundTin = Extract<AnyTin, { readonly shape: 'round' }>;
+export type SheetTin = Extract<AnyTin, { readonly shape: 'sheet' }>;
 
 /** What a slab stands in: it has an inside at every height. */
 export type Tin = RectangleTin | RoundTin;
 
-/** Whatever a slab can be made in, as it is chosen. A sheet becomes a tin once it is known how far the slab spreads. */
-export type AnyTin = Tin | SheetTin;
+/** A tin, and how many of it. */
+export type TinCount = Held<typeof tinCountSchema>;
 
 /** The inside of a tin seen from above at one height: a rectangle with round corners. A circle is one that is all corner. */
 export interface Outline {
@@ -41,28 +21,10 @@ export interface Outline {
 }
 
 /** A kind of tin on the rack, and how many there are. */
-export interface RackTin {
-  readonly id: number;
-  readonly revision: number;
-  readonly name: string;
-  readonly count: number;
-  readonly tin: AnyTin;
-}
-
-/** What a mixture is made in. */
-export const VESSELS = ['pot', 'bowl'] as const;
+export type RackTin = Held<typeof rackTinSchema>;
 
 /** A pot or a bowl, and what it holds to the brim. */
-export interface Vessel {
-  readonly name: string;
-  readonly kind: (typeof VESSELS)[number];
-  readonly volumeMl: number;
-}
+export type Vessel = Held<typeof vesselSchema>;
 
 /** A box that cut pieces are packed in, inside measures. */
-export interface Box {
-  readonly name: string;
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
+export type Box = Held<typeof boxSchema>;

@@ -1,9 +1,10 @@
-import { readSlab, type Read } from '../../core/slab';
+import { readSlab } from '../../core/slab';
+import { type Read } from '../../core/validation';
 import type { Db } from './db/open';
 import { shelve } from './larder';
 import { takeCsv } from './larderCsv';
-import { readIngredient, readShop, readTin } from './requests';
-import { saveShop } from './shop';
+import { readIngredient, readShop, readTin } from './requests/kept';
+import { saveShop, shopSettings } from './shop';
 import { addSlab, allSlabs } from './slabs';
 import { addTin, allTins } from './tins';
 import ingredients from '../../../demo/larder.json';
@@ -30,7 +31,7 @@ export function bringInDemo(db: Db, now: string): void {
     for (const one of ingredients) shelve(db, sound(readIngredient(one)));
     if (fresh) {
       takeCsv(db, prices, 'prices', now.slice(0, 10));
-      saveShop(db, sound(readShop(shop)));
+      saveShop(db, { ...shopSettings(db), ...sound(readShop(shop)) });
       for (const one of tins) addTin(db, sound(readTin(one)));
     }
     for (const text of slabs) addSlab(db, sound(readSlab(text)), now);

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import type { Problem } from '../../core/slab';
+import type { Problem } from '../../core/validation';
 
 /** The largest body that is read, in bytes. */
 export const BODY_LIMIT = 1_048_576;

@@ -13,7 +13,7 @@ import {
 import type { Ingredient } from '../../core/larder';
 import type { Db } from './db/open';
 import { allIngredients, shelve, type ShelvedIngredient } from './larder';
-import { readIngredient } from './requests';
+import { readIngredient } from './requests/kept';
 
 /** The two tables of the larder: all of it, or the prices of its packs. */
 export type LarderTable = 'larder' | 'prices';

@@ -1,7 +1,7 @@
 import loader from 'highs';
 import { orderAnswers, type SolveProgram } from '../../core/cut';
 import { larderOf } from '../../core/larder';
-import { plan, scaleOf, type Asked } from '../../core/plan';
+import { plan, scaleOf, type Asked } from '../../core/usecases/plan';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 import type { RackTin } from '../../core/tin';
@@ -21,9 +21,7 @@ export async function withTinsForOrder(
 ): Promise<Asked> {
   const scale = asked.scale ?? scaleOf(slab);
   if (scale.mode !== 'pieces' || (asked.scale === undefined && slab.tins !== undefined)) return asked;
-  const rack: readonly RackTin[] = asked.tins
-    ? asked.tins.map((one, id) => ({ id, revision: 1, name: '', ...one }))
-    : (shop.rack ?? []);
+  const rack: readonly RackTin[] = asked.tins ? asked.tins.map((one) => ({ name: '', ...one })) : (shop.rack ?? []);
   ready ??= loader().then(solverOf);
   const { tins: _tins, scale: _scale, ...bare } = slab;
   const heightMm = plan(bare, larder, shop, { scale: { mode: 'same-thickness' } }).slab.heightMm;

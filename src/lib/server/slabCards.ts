@@ -1,5 +1,5 @@
 import { larderOf, plainName } from '../../core/larder';
-import { plan } from '../../core/plan';
+import { plan } from '../../core/usecases/plan';
 import { textureOf } from '../../core/slab';
 import { tinInWords } from '../../core/tin';
 import { changeStamp, type Db } from './db/open';

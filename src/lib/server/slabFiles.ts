@@ -1,5 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { readSlab, writeSlab, type Problem, type Slab } from '../../core/slab';
+import { readSlab, writeSlab, type Slab } from '../../core/slab';
+import { type Problem } from '../../core/validation';
 import { fileName } from '../fileName';
 import { BODY_LIMIT } from './http';
 

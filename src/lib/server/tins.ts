@@ -1,6 +1,9 @@
 import type { AnyTin, RackTin } from '../../core/tin';
 import type { Db } from './db/open';
 
+/** A tin on the rack: `revision` tells whether someone else has changed it since it was read. */
+export type ShelvedTin = RackTin & { readonly id: number; readonly revision: number };
+
 interface Row {
   readonly id: number;
   readonly revision: number;
@@ -42,14 +45,14 @@ function columnsOf(tin: AnyTin) {
 }
 
 /** The rack, in the order in which tins were added. */
-export function allTins(db: Db): RackTin[] {
+export function allTins(db: Db): ShelvedTin[] {
   return db
     .prepare<[], Row>(`${ROWS} ORDER BY id`)
     .all()
     .map((row) => ({ id: row.id, revision: row.revision, name: row.name, count: row.count, tin: tinOf(row) }));
 }
 
-export function addTin(db: Db, { name, count, tin }: Pick<RackTin, 'name' | 'count' | 'tin'>): number {
+export function addTin(db: Db, { name, count, tin }: RackTin): number {
   const { lastInsertRowid } = db
     .prepare(
       `INSERT INTO tin (name, count, shape, length_mm, width_mm, diameter_mm, depth_mm, corner_mm, flare_deg)
@@ -60,7 +63,7 @@ export function addTin(db: Db, { name, count, tin }: Pick<RackTin, 'name' | 'cou
 }
 
 /** Changes a tin; false where it is gone or someone else has changed it since `revision` was read. */
-export function changeTin(db: Db, { id, revision, name, count, tin }: RackTin): boolean {
+export function changeTin(db: Db, { id, revision, name, count, tin }: ShelvedTin): boolean {
   return (
     db
       .prepare(

@@ -1,6 +1,6 @@
 <!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
 <script lang="ts">
-  import type { Plan } from '../../core/plan';
+  import type { Plan } from '../../core/usecases/plan';
   import type { Shop } from '../../core/shop';
   import { endPointC, laidOut, type Slab } from '../../core/slab';
   import { tinInWords } from '../../core/tin';

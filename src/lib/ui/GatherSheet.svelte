@@ -6,7 +6,7 @@
   import type { Shop } from '../../core/shop';
   import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
   import { grams } from '$lib/figures';
-  import { gatherFor, type GatherWork } from '$lib/gather';
+  import { gatherFor, type GatherWork } from '../../core/usecases/gather';
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
 

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { asTin, type AnyTin } from '../../core/tin';
+  import { rackLimits } from '$lib/limits';
   import NumberField from './NumberField.svelte';
 
   interface Props {
@@ -12,7 +13,7 @@
   }
   let { tin, onvalue, typed, name }: Props = $props();
 
-  const LENGTH = { min: 1, max: 5000 };
+  const limits = (field: string) => rackLimits(`tin.${tin.shape}.${field}`);
 
   function setShape(shape: string) {
     if (shape === tin.shape) return;
@@ -40,7 +41,7 @@
   <NumberField
     label="Across, mm"
     value={tin.diameterMm}
-    limits={LENGTH}
+    limits={limits('diameterMm')}
     name="{name} across"
     {typed}
     onvalue={(mm) => mm !== null && onvalue({ ...tin, diameterMm: mm })}
@@ -49,7 +50,7 @@
   <NumberField
     label="Length, mm"
     value={tin.lengthMm}
-    limits={LENGTH}
+    limits={limits('lengthMm')}
     name="{name} length"
     {typed}
     onvalue={(mm) => mm !== null && onvalue({ ...tin, lengthMm: mm })}
@@ -57,7 +58,7 @@
   <NumberField
     label="Width, mm"
     value={tin.widthMm}
-    limits={LENGTH}
+    limits={limits('widthMm')}
     name="{name} width"
     {typed}
     onvalue={(mm) => mm !== null && onvalue({ ...tin, widthMm: mm })}
@@ -66,7 +67,7 @@
     label="Height of the bars, mm"
     optional
     value={tin.depthMm}
-    limits={{ min: 1, max: 1000 }}
+    limits={limits('depthMm')}
     name="{name} depth"
     {typed}
     placeholder="no bars"
@@ -76,7 +77,7 @@
   <NumberField
     label="Inside length, mm"
     value={tin.lengthMm}
-    limits={LENGTH}
+    limits={limits('lengthMm')}
     name="{name} length"
     {typed}
     onvalue={(mm) => mm !== null && onvalue({ ...tin, lengthMm: mm, cornerMm: Math.min(tin.cornerMm ?? 0, mm / 2) })}
@@ -84,7 +85,7 @@
   <NumberField
     label="Inside width, mm"
     value={tin.widthMm}
-    limits={LENGTH}
+    limits={limits('widthMm')}
     name="{name} width"
     {typed}
     onvalue={(mm) => mm !== null && onvalue({ ...tin, widthMm: mm, cornerMm: Math.min(tin.cornerMm ?? 0, mm / 2) })}
@@ -102,7 +103,7 @@
   <NumberField
     label="Depth, mm"
     value={tin.depthMm}
-    limits={{ min: 1, max: 1000 }}
+    limits={limits('depthMm')}
     name="{name} depth"
     {typed}
     onvalue={(mm) => mm !== null && onvalue({ ...tin, depthMm: mm })}
@@ -110,7 +111,7 @@
   <NumberField
     label="Flare, degrees from upright"
     value={tin.flareDeg ?? 0}
-    limits={{ min: 0, max: 60 }}
+    limits={limits('flareDeg')}
     name="{name} flare"
     {typed}
     onvalue={(deg) => deg !== null && onvalue({ ...tin, flareDeg: deg })}

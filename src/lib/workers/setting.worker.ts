@@ -1,7 +1,7 @@
 /** Works out how a slab sets, away from the screen. */
 import { larderOf, type Ingredient } from '../../core/larder';
 import type { PlaceStay, Setting, Standing } from '../../core/setting';
-import { fittedFor, settingFor } from '../../core/settingFor';
+import { fittedFor, settingFor } from '../../core/usecases/setting';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 

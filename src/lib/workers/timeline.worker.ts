@@ -3,7 +3,7 @@ import { larderOf, type Ingredient } from '../../core/larder';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 import type { Pace } from '../../core/time';
-import { dayOf, workFor, type Day, type DayAsked } from '../../core/timelineFor';
+import { dayOf, workFor, type Day, type DayAsked } from '../../core/usecases/timeline';
 
 export interface TimelineAsked {
   readonly id: number;

@@ -1,8 +1,8 @@
 <!-- What an ingredient is made of, in 100 g, and its sugars by kind. -->
 <script lang="ts">
   import type { Composition, Ingredient, SugarKinds } from '../../core/larder';
+  import { larderLimits } from '$lib/limits';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { PER_100 } from './per100';
 
   interface Props {
     form: Ingredient;
@@ -39,7 +39,7 @@
       label="{part}, g"
       optional
       value={parts[part]}
-      limits={PER_100}
+      limits={larderLimits(`composition.${part}`)}
       name="part {part}"
       {typed}
       onvalue={(value) => setPart(part, value)}
@@ -49,7 +49,7 @@
     label="of it salt, g"
     optional
     value={parts.salt}
-    limits={PER_100}
+    limits={larderLimits('composition.salt')}
     name="part salt"
     {typed}
     onvalue={(value) => setPart('salt', value)}
@@ -61,7 +61,7 @@
       label="of sugars, {label}"
       optional
       value={form.sugarKinds?.[kind]}
-      limits={PER_100}
+      limits={larderLimits(`sugarKinds.${kind}`)}
       name="kind {kind}"
       {typed}
       onvalue={(value) => setKind(kind, value)}

@@ -2,15 +2,15 @@
 <script lang="ts">
   import { Button, Checkbox, Modal, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import { DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '../../core/larder';
-  import type { Problem } from '../../core/slab';
+  import { ALLERGENS, DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '../../core/larder';
+  import type { Problem } from '../../core/validation';
+  import { larderLimits } from '$lib/limits';
   import { ask, problemAt } from '$lib/api';
   import type { PastPrice, ShelvedIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
   import InHundred from './InHundred.svelte';
   import PackRows from './PackRows.svelte';
   import PriceHistory from './PriceHistory.svelte';
-  import { PER_100 } from './per100';
   import Rows from './Rows.svelte';
 
   interface Props {
@@ -36,7 +36,7 @@
     ['US', US_ALLERGENS],
   ] as const;
   /** Each allergen once, in the order of the EU's list, with who asks for it. */
-  const asked = [...new Set<string>([...EU_ALLERGENS, ...US_ALLERGENS])].map((name) => ({
+  const asked = ALLERGENS.map((name) => ({
     name,
     by: LISTS.filter(([, list]) => (list as readonly string[]).includes(name)).map(([who]) => who),
   }));
@@ -120,7 +120,7 @@
       label="Density, g per mL"
       optional
       value={form.densityGPerMl}
-      limits={{ min: 0.01, max: 25 }}
+      limits={larderLimits('densityGPerMl')}
       name="density"
       {typed}
       onvalue={(value) => set({ densityGPerMl: value ?? undefined })}
@@ -129,7 +129,7 @@
       label="One weighs, g"
       optional
       value={form.unitMassG}
-      limits={{ min: 0.01, max: 1e6 }}
+      limits={larderLimits('unitMassG')}
       name="each"
       {typed}
       onvalue={(value) => set({ unitMassG: value ?? undefined })}
@@ -138,7 +138,7 @@
       label="Held now, g"
       optional
       value={form.heldG}
-      limits={{ min: 0, max: 1e6 }}
+      limits={larderLimits('heldG')}
       name="held"
       {typed}
       onvalue={(value) => set({ heldG: value ?? undefined })}
@@ -147,7 +147,7 @@
       label="Height of a grain when strewn, mm"
       optional
       value={form.grainMm}
-      limits={{ min: 0.01, max: 1000 }}
+      limits={larderLimits('grainMm')}
       name="grain"
       {typed}
       onvalue={(value) => set({ grainMm: value ?? undefined })}
@@ -158,7 +158,7 @@
     rows={Object.entries(form.densities ?? {}).map(([name, value]) => ({ name, value }))}
     nameLabel="State, such as sifted, packed, melted"
     valueLabel="g per mL"
-    limits={{ min: 0.01, max: 25 }}
+    limits={larderLimits('densities.any')}
     field="state"
     {typed}
     onrows={(rows) =>
@@ -205,7 +205,7 @@
     rows={(form.madeOf ?? []).map(({ ingredient: name, percent }) => ({ name, value: percent ?? null }))}
     nameLabel="Ingredient of the larder"
     valueLabel="percent"
-    limits={PER_100}
+    limits={larderLimits('madeOf.percent')}
     field="made"
     {typed}
     onrows={(rows) =>
@@ -226,7 +226,7 @@
     nameLabel="Ingredient"
     valueLabel="g for each g"
     noteLabel="What that changes"
-    limits={{ min: 0.01, max: 100 }}
+    limits={larderLimits('alternatives.ratio')}
     field="instead"
     {typed}
     onrows={(rows) =>
@@ -248,7 +248,7 @@
         label="{end}, percent"
         optional
         value={form.usualPercent?.[end]}
-        limits={PER_100}
+        limits={larderLimits(`usualPercent.${end}`)}
         name="usual {end}"
         {typed}
         onvalue={(value) => {

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Pack } from '../../core/larder';
-  import type { Problem } from '../../core/slab';
+  import type { Problem } from '../../core/validation';
+  import { larderLimits } from '$lib/limits';
   import { problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
 
@@ -32,7 +33,7 @@
     <NumberField
       label="Holds, g"
       value={pack.massG}
-      limits={{ min: 0.01, max: 1e6 }}
+      limits={larderLimits('packs.massG')}
       name="pack {at} mass"
       {typed}
       onvalue={(value) => set(at, { massG: value ?? undefined })}
@@ -41,7 +42,7 @@
       label="Costs"
       optional
       value={pack.price}
-      limits={{ min: 0, max: 1e6 }}
+      limits={larderLimits('packs.price')}
       name="pack {at} price"
       {typed}
       onvalue={(value) => set(at, { price: value ?? undefined })}

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, Modal, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
   import { ask } from '$lib/api';
-  import type { Problem } from '../../core/slab';
+  import type { Problem } from '../../core/validation';
   import type { LarderChanges, LarderTable } from '$lib/server/larderCsv';
 
   let { ondone, onleave }: { ondone: () => void; onleave: () => void } = $props();

@@ -4,7 +4,8 @@
   import { invalidateAll } from '$app/navigation';
   import { MEASURES, MEASURES_NAMED } from '../../core/measure';
   import type { Shop } from '../../core/shop';
-  import type { Problem } from '../../core/slab';
+  import type { Problem } from '../../core/validation';
+  import { shopLimits } from '$lib/limits';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Hours from './Hours.svelte';
@@ -66,7 +67,7 @@
     <NumberField
       label="The scale shows steps of, g"
       value={form.scaleStepG}
-      limits={{ min: 0.01, max: 1000 }}
+      limits={shopLimits('scaleStepG')}
       name="step"
       {typed}
       onvalue={(value) => value !== null && (form.scaleStepG = value)}

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Shop } from '../../core/shop';
-  import type { Problem } from '../../core/slab';
+  import type { Problem } from '../../core/validation';
+  import { shopLimits } from '$lib/limits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
 
@@ -22,9 +23,9 @@
     ),
   }));
   const MEANS = [
-    ['hands', 'Pairs of hands', 1, 10],
-    ['ovens', 'Ovens', 0, 10],
-    ['rings', 'Rings on the hob', 0, 20],
+    ['hands', 'Pairs of hands'],
+    ['ovens', 'Ovens'],
+    ['rings', 'Rings on the hob'],
   ] as const;
   const hours = $derived(shop.hours ?? []);
   const spans = $derived(hours.map((one, at) => ({ ...one, at })));
@@ -76,11 +77,11 @@
     >
       {#each ZONES as zone (zone)}<SelectItem value={zone} text={zone.replaceAll('_', ' ')} />{/each}
     </Select>
-    {#each MEANS as [what, label, min, max] (what)}
+    {#each MEANS as [what, label] (what)}
       <NumberField
         {label}
         value={shop[what] ?? USUAL_SHOP[what]}
-        limits={{ min, max }}
+        limits={shopLimits(what)}
         name={what}
         {typed}
         onvalue={(value) => value !== null && onshop({ [what]: Math.round(value) })}

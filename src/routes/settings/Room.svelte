@@ -3,7 +3,8 @@
   import { Button, TextInput } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Probe, type Shop } from '../../core/shop';
   import { waterBoilsC } from '../../core/sugar';
-  import type { Problem } from '../../core/slab';
+  import type { Problem } from '../../core/validation';
+  import { shopLimits } from '$lib/limits';
   import { problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
@@ -28,7 +29,7 @@
     <NumberField
       label="Height above the sea, m"
       value={altitudeM}
-      limits={{ min: 0, max: 6000 }}
+      limits={shopLimits('altitudeM')}
       name="altitude"
       helper="Water boils at {waterBoilsC(altitudeM).toFixed(1)} °C"
       {typed}
@@ -37,7 +38,7 @@
     <NumberField
       label="Room, °C"
       value={shop.roomC ?? USUAL_SHOP.roomC}
-      limits={{ min: 0, max: 50 }}
+      limits={shopLimits('roomC')}
       name="room"
       {typed}
       onvalue={(value) => value !== null && onshop({ roomC: value })}
@@ -45,7 +46,7 @@
     <NumberField
       label="Humidity, percent"
       value={shop.humidityPercent ?? USUAL_SHOP.humidityPercent}
-      limits={{ min: 1, max: 100 }}
+      limits={shopLimits('humidityPercent')}
       name="humidity"
       {typed}
       onvalue={(value) => value !== null && onshop({ humidityPercent: value })}
@@ -66,7 +67,7 @@
         label="In boiling water, °C"
         optional
         value={probe.boilC}
-        limits={{ min: 60, max: 120 }}
+        limits={shopLimits('probes.boilC')}
         name="probe {at} boil"
         {typed}
         onvalue={(value) => set(at, { boilC: value ?? undefined })}
@@ -75,7 +76,7 @@
         label="In ice, °C"
         optional
         value={probe.iceC}
-        limits={{ min: -20, max: 20 }}
+        limits={shopLimits('probes.iceC')}
         name="probe {at} ice"
         {typed}
         onvalue={(value) => set(at, { iceC: value ?? undefined })}

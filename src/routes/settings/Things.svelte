@@ -2,7 +2,8 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { VESSELS, type Box, type Vessel } from '../../core/tin';
-  import type { Problem } from '../../core/slab';
+  import type { Problem } from '../../core/validation';
+  import { shopLimits } from '$lib/limits';
   import { problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
@@ -46,7 +47,7 @@
       <NumberField
         label="Holds, ml"
         value={vessel.volumeMl}
-        limits={{ min: 1, max: 1e6 }}
+        limits={shopLimits('vessels.volumeMl')}
         name="vessel {at}"
         {typed}
         onvalue={(volumeMl) => volumeMl !== null && setVessel(at, { volumeMl })}
@@ -76,7 +77,7 @@
         <NumberField
           {label}
           value={box[side]}
-          limits={{ min: 1, max: 5000 }}
+          limits={shopLimits(`boxes.${side}`)}
           name="box {at} {side}"
           {typed}
           onvalue={(mm) => mm !== null && setBox(at, { [side]: mm })}

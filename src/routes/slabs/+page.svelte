@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { goto, invalidateAll } from '$app/navigation';
-  import { blankSlab, type Problem } from '../../core/slab';
+  import { blankSlab } from '../../core/slab';
+  import { type Problem } from '../../core/validation';
   import { recipesFromJsonLd } from '../../core/recipe';
   import { ask } from '$lib/api';
   import { grams } from '$lib/figures';

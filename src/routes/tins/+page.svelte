@@ -1,12 +1,13 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { areaMm2At, asTin, tinInWords, volumeMlTo, type RackTin } from '../../core/tin';
+  import { areaMm2At, asTin, tinInWords, volumeMlTo } from '../../core/tin';
+  import type { ShelvedTin } from '$lib/server/tins';
   import TinShape from '$lib/ui/TinShape.svelte';
   import TinDialog from './TinDialog.svelte';
 
   let { data } = $props();
-  let editing: { tin: RackTin | null } | null = $state.raw(null);
+  let editing: { tin: ShelvedTin | null } | null = $state.raw(null);
 
   /** One scale for the whole rack, so that the longest tin fills its card. */
   const longest = $derived(

@@ -2,15 +2,17 @@
 <script lang="ts">
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
-  import type { Problem } from '../../core/slab';
-  import type { AnyTin, RackTin } from '../../core/tin';
+  import type { Problem } from '../../core/validation';
+  import type { AnyTin } from '../../core/tin';
+  import { rackLimits } from '$lib/limits';
+  import type { ShelvedTin } from '$lib/server/tins';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
 
   interface Props {
-    rackTin: RackTin | null;
+    rackTin: ShelvedTin | null;
     ondone: () => void;
     onleave: () => void;
   }
@@ -77,7 +79,7 @@
     <NumberField
       label="How many"
       value={count}
-      limits={{ min: 1, max: 100, whole: true }}
+      limits={rackLimits('count')}
       name="count"
       {typed}
       onvalue={(value) => value !== null && (count = value)}

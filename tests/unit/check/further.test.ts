@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { plan, type Asked } from '../../../src/core/plan';
+import { plan, type Asked } from '../../../src/core/usecases/plan';
 import type { Shop } from '../../../src/core/shop';
 import type { Layer, Line, Preparation, Slab } from '../../../src/core/slab';
 import type { RackTin } from '../../../src/core/tin';
@@ -100,7 +100,7 @@ const strewn = (times: number): readonly [Slab] => [
 // The bark's berries and groats cover 60 % of its face.
 holds('scatter-over-cover', strewn(1.7), strewn(1.6));
 
-const rack = (count: number): RackTin[] => [{ id: 1, revision: 1, name: 'square', count, tin: deepSquare }];
+const rack = (count: number): RackTin[] => [{ name: 'square', count, tin: deepSquare }];
 const inSquares = (count: number): Asked => ({ tins: [{ tin: deepSquare, count }] });
 holds('tin-not-on-rack', [ryeSlice, { rack: rack(1) }, inSquares(2)], [ryeSlice, { rack: rack(2) }, inSquares(2)]);
 holds('tin-not-on-rack', [ryeSlice, { rack: rack(1) }], [ryeSlice, {}]);

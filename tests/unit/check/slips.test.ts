@@ -1,5 +1,5 @@
 /** The second reader on slips: each rule on a slab that breaks it, and on one that nearly does. */
-import { plan, type Asked } from '../../../src/core/plan';
+import { plan, type Asked } from '../../../src/core/usecases/plan';
 import type { Ingredient } from '../../../src/core/larder';
 import type { Line, Slab } from '../../../src/core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';

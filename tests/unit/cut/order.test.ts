@@ -11,8 +11,6 @@ const solve = loader().then(solverOf);
 
 const racks: fc.Arbitrary<RackTin[]> = fc.array(
   fc.record({
-    id: fc.nat(),
-    revision: fc.constant(1),
     name: fc.string(),
     count: fc.integer({ min: 1, max: 3 }),
     tin: tins,
@@ -103,15 +101,13 @@ function exhaustiveWithin(rack: readonly RackTin[], order: Order, heightMm: numb
 }
 
 test('48 pieces of 40 x 25 mm: a 230 mm square tin gives 45, a long tin 60 across and is taken', async () => {
-  const kind = (id: number, name: string, tin: RackTin['tin'], count: number): RackTin => ({
-    id,
-    revision: 1,
+  const kind = (name: string, tin: RackTin['tin'], count: number): RackTin => ({
     name,
     count,
     tin,
   });
   const long = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 0, flareDeg: 0 } as const;
-  const rack = [kind(1, 'square', { ...deepSquare, cornerMm: 0 } as RackTin['tin'], 2), kind(2, 'long', long, 3)];
+  const rack = [kind('square', { ...deepSquare, cornerMm: 0 } as RackTin['tin'], 2), kind('long', long, 3)];
   const order = { count: 48, lengthMm: 40, widthMm: 25 };
   assert.deepEqual(
     tinYields(rack, order, 20, 0).map(({ pieces }) => pieces),
@@ -127,7 +123,7 @@ test('48 pieces of 40 x 25 mm: a 230 mm square tin gives 45, a long tin 60 acros
 
 test('a shallow tin comes in with a lower slab, and only when it is nearly deep enough', async () => {
   const tin = (depthMm: number) => ({ shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm, cornerMm: 0 }) as const;
-  const rack = (depthMm: number): RackTin[] => [{ id: 1, revision: 1, name: 'shallow', count: 1, tin: tin(depthMm) }];
+  const rack = (depthMm: number): RackTin[] => [{ name: 'shallow', count: 1, tin: tin(depthMm) }];
   const order = { count: 10, lengthMm: 50, widthMm: 40 };
   const [lower] = await orderAnswers(rack(18), order, 20, 0, await solve);
   assert.equal(lower!.heightMm, 18);

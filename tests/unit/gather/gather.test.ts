@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/plan';
+import { plan } from '../../../src/core/usecases/plan';
 import { linerPapers, type Tin } from '../../../src/core/tin';
-import { gatherFor } from '../../../src/lib/gather';
+import { gatherFor } from '../../../src/core/usecases/gather';
 import { close, deepSquare, demoLarder, demoSlabs, ryeSlice, shop, sum, tins } from '../things';
 
 const work = (slab: (typeof demoSlabs)[number], key: string, tin?: Tin) => ({

@@ -11,8 +11,9 @@ import {
   pricedFromRow,
   rowOfIngredient,
   US_ALLERGENS,
+  ingredientSchema,
 } from '../../../src/core/larder';
-import { ingredientSchema, problemsOf } from '../../../src/core/slab';
+import { problemsOf } from '../../../src/core/validation';
 import { demoIngredients, demoLarder } from '../things';
 
 test('the demo larder: about sixty ingredients and more, each sound, with its source, parts adding up to 100 g', () => {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import ICAL from 'ical.js';
-import { workFor, dayOf } from '../../../src/core/timelineFor';
+import { workFor, dayOf } from '../../../src/core/usecases/timeline';
 import { calendarOf } from '../../../src/lib/calendar';
 import { demoLarder, ryeSlice, shop } from '../things';
 

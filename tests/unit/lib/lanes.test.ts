@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { workFor, dayOf } from '../../../src/core/timelineFor';
+import { workFor, dayOf } from '../../../src/core/usecases/timeline';
 import { hoursOf, momentOf, type DayForm } from '../../../src/routes/slabs/[id=whole]/clock/dayForm';
 import { axisOf, lanesOf } from '../../../src/routes/slabs/[id=whole]/clock/lanes';
 import { demoLarder, demoSlabs, shop } from '../things';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/plan';
+import { plan } from '../../../src/core/usecases/plan';
 import type { Have } from '../../../src/core/slab';
 import { close, demoIngredients, demoLarder, ryeSlice, shop, slabs, sum } from '../things';
 

@@ -2,9 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/plan';
-import type { Scale, Slab, TinCount } from '../../../src/core/slab';
-import type { SheetTin } from '../../../src/core/tin';
+import { plan } from '../../../src/core/usecases/plan';
+import type { Scale, Slab } from '../../../src/core/slab';
+import type { TinCount, SheetTin } from '../../../src/core/tin';
 import { close, cuts, demoLarder, shop, slabs, sum, tins } from '../things';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });

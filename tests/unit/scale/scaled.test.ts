@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, tinsOf, writtenForItsTin, type Plan } from '../../../src/core/plan';
+import { plan, tinsOf, writtenForItsTin, type Plan } from '../../../src/core/usecases/plan';
 import { cooksNeeded } from '../../../src/core/scale';
 import type { Scale, Slab } from '../../../src/core/slab';
 import { asTin, type Tin } from '../../../src/core/tin';

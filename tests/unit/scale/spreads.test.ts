@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/plan';
+import { plan } from '../../../src/core/usecases/plan';
 import { filmMl, filmOf } from '../../../src/core/scale';
 import { SPREADS, type Layer, type Slab } from '../../../src/core/slab';
 import { areaMm2At, asTin, insetTin, volumeMlTo, type Tin } from '../../../src/core/tin';

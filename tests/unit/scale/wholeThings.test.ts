@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/plan';
+import { plan } from '../../../src/core/usecases/plan';
 import { close, deepSquare, demoLarder, demoSlabs, shop, sum, tins } from '../things';
 
 const cloud = demoSlabs.find(({ name }) => name === 'Buckthorn cloud bar')!;

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf } from '../../../src/core/larder';
-import { fittedFor, settingFor } from '../../../src/core/settingFor';
+import { fittedFor, settingFor } from '../../../src/core/usecases/setting';
 import { PLACE_AIR } from '../../../src/core/setting';
 import type { Slab } from '../../../src/core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, writtenForItsTin } from '../../../src/core/plan';
+import { plan, writtenForItsTin } from '../../../src/core/usecases/plan';
 import { laidOut, slabFrom, withoutPreparation, type Line, type Slab } from '../../../src/core/slab';
 import { close, deepSquare, demoLarder, ryeSlice, shop, slabs, sum } from '../things';
 

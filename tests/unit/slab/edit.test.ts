@@ -12,7 +12,7 @@ import {
   withoutLayer,
   withoutPreparation,
 } from '../../../src/core/slab';
-import { plan } from '../../../src/core/plan';
+import { plan } from '../../../src/core/usecases/plan';
 import { demoLarder, ryeSlice, shop, slabs } from '../things';
 
 test('law: a slab stays a slab file through every edit', () => {

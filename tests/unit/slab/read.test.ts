@@ -3,8 +3,10 @@ import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import Ajv2020 from 'ajv/dist/2020.js';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/plan';
-import { pointer, problemsOf, readSlab, slabFrom, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
+import { plan } from '../../../src/core/usecases/plan';
+import { pointer, problemsOf } from '../../../src/core/validation';
+import { readSlab, slabFrom, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
+import { slabJsonSchema } from '../../../src/core/slab/jsonSchema';
 import { demoLarder, demoSlabs, ryeSlice, shop, slabs } from '../things';
 
 const schema = JSON.parse(
@@ -108,6 +110,7 @@ const PATHS: (string | number)[][] = [
   ['layers', 0, 'from', 0, 'share'],
   ['layers', 0, 'spread'],
   ['layers', 0, 'set'],
+  ['layers', 0, 'thicknessMm'],
   ['cut', 'columns'],
   ['cut', 'trimMm', 'left'],
   ['tins'],
@@ -128,6 +131,7 @@ const VALUES = [
     { mode: 'as-far-as' },
     { mode: 'pieces', count: 48, lengthMm: 40, widthMm: 25 },
     { mode: 'pieces', count: 4.5, lengthMm: 40, widthMm: 25 },
+    { mode: 'pieces', count: 48, lengthMm: 0.00001, widthMm: 25 },
     { shape: 'sheet', lengthMm: 400, widthMm: 300 },
     { shape: 'sheet', lengthMm: 400, widthMm: 300, outlineMm: { length: 10 } },
     'soft ball',
@@ -145,6 +149,10 @@ const VALUES = [
     'x'.repeat(10_000),
   ],
 ];
+
+test('the published JSON Schema is the one that the reader gives: else run npm run schema', () => {
+  assert.deepEqual(schema, JSON.parse(JSON.stringify(slabJsonSchema())));
+});
 
 test('law: the reader and the published JSON Schema agree on what a slab file is', () => {
   // Square corners: JSON Schema cannot compare a corner with the tin; the reader can.

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { settingFor } from '../../../src/core/settingFor';
+import { settingFor } from '../../../src/core/usecases/setting';
 import { slabFrom, type Slab } from '../../../src/core/slab';
-import { dayOf, workFor } from '../../../src/core/timelineFor';
+import { dayOf, workFor } from '../../../src/core/usecases/timeline';
 import { demoLarder, demoSlabs, shop } from '../things';
 
 const IDS = ['boil', 'bake', 'mix', 'melt', 'rub', 'none'];

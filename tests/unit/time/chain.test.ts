@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { readRecipe, slabFrom } from '../../../src/core/recipe';
 import type { Slab, Step } from '../../../src/core/slab';
 import { forwardFrom, PACES, stepMinutes, windowsOf, type Activity, type Timed } from '../../../src/core/time';
-import { dayOf, workFor } from '../../../src/core/timelineFor';
+import { dayOf, workFor } from '../../../src/core/usecases/timeline';
 import { close, demoLarder, demoSlabs, shop } from '../things';
 
 const cool = { ...shop, roomC: 19 };

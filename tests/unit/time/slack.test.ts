@@ -8,7 +8,7 @@ import {
   type Timeline,
   type Windows,
 } from '../../../src/core/time';
-import { workFor } from '../../../src/core/timelineFor';
+import { workFor } from '../../../src/core/usecases/timeline';
 import { demoLarder, demoSlabs, shop } from '../things';
 import { DAYS } from './days';
 import { assertSound } from './sound';

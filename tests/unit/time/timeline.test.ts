@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { workFor, dayOf } from '../../../src/core/timelineFor';
+import { workFor, dayOf } from '../../../src/core/usecases/timeline';
 import { backwardFrom, forwardFrom, windowsOf, type Activity, type Means, type Windows } from '../../../src/core/time';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 import { assertSound } from './sound';

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { readForecastRequest } from '../../../core/serviceRequests';
+import { readForecastRequest } from '../../../lib/server/requests/services';
 import { USUAL_SHOP } from '../../../core/shop';
 import { forecastBoil, forecastCool } from '../../../core/sugar';
 import { bodyJson, refused } from '$lib/server/http';

@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
 import { shelve } from '$lib/server/larder';
-import { readIngredient } from '$lib/server/requests';
+import { readIngredient } from '$lib/server/requests/kept';
 
 /** Puts an ingredient in the larder. */
 export async function POST({ request }) {

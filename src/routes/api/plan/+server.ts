@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
-import { plan } from '../../../core/plan';
-import { readPlanRequest } from '../../../core/planRequest';
+import { plan } from '../../../core/usecases/plan';
+import { readPlanRequest } from '../../../lib/server/requests/plan';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
 import { allIngredients } from '$lib/server/larder';

@@ -4,7 +4,7 @@ import { readRecipe } from '../../../core/recipe';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
 import { allIngredients } from '$lib/server/larder';
-import { readPasted } from '$lib/server/requests';
+import { readPasted } from '$lib/server/requests/kept';
 import { shopSettings } from '$lib/server/shop';
 
 /** Reads a recipe as it was pasted, line by line, against the shop's larder. */

@@ -1,8 +1,8 @@
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
-import { readSettingRequest } from '../../../core/serviceRequests';
+import { readSettingRequest } from '../../../lib/server/requests/services';
 import { heatRun } from '../../../core/setting';
-import { settingFor } from '../../../core/settingFor';
+import { settingFor } from '../../../core/usecases/setting';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
 import { allIngredients } from '$lib/server/larder';
@@ -16,7 +16,11 @@ export async function POST({ request }) {
   if (!read.ok) return refused(read.problems);
   if ('raw' in read.value) {
     const { layers, minutes, everyMinutes, top, bottom } = read.value.raw;
-    const run = heatRun(layers, [{ minutes, top, bottom }], everyMinutes);
+    const run = heatRun(
+      layers.map(({ latent = null, ...layer }) => ({ ...layer, latent })),
+      [{ minutes, top, bottom }],
+      everyMinutes,
+    );
     return json({ minutes: run.minutes, layers: run.layers });
   }
   const { slab, shop, stays, ...asked } = read.value.slab;

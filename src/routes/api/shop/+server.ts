@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
-import { readShop } from '$lib/server/requests';
+import { readShop } from '$lib/server/requests/kept';
 import { saveShop, shopSettings } from '$lib/server/shop';
 
 /** Keeps the shop's settings; what is not sent stays. */

@@ -1,8 +1,8 @@
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
-import { readTimelineRequest } from '../../../core/serviceRequests';
+import { readTimelineRequest } from '../../../lib/server/requests/services';
 import { USUAL_SHOP } from '../../../core/shop';
-import { workFor, dayOf } from '../../../core/timelineFor';
+import { workFor, dayOf } from '../../../core/usecases/timeline';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
 import { allIngredients } from '$lib/server/larder';

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, refused } from '$lib/server/http';
-import { readTin } from '$lib/server/requests';
+import { readTin } from '$lib/server/requests/kept';
 import { addTin } from '$lib/server/tins';
 
 /** Puts a tin on the rack. */

@@ -5,7 +5,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { larderOf } from '../../../core/larder';
-  import { plan, scaleOf } from '../../../core/plan';
+  import { plan, scaleOf } from '../../../core/usecases/plan';
   import { textureOf } from '../../../core/slab';
   import { movedLine } from '../../../core/cut';
   import { isFree } from '$lib/keys';

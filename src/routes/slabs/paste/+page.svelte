@@ -6,7 +6,7 @@
   import { larderOf } from '../../../core/larder';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../core/measure';
   import { recipesFromJsonLd, readRecipe, slabFrom, type LineRead } from '../../../core/recipe';
-  import type { Problem } from '../../../core/slab';
+  import type { Problem } from '../../../core/validation';
   import { ask } from '$lib/api';
   import ReadRow from './ReadRow.svelte';
 

@@ -4,6 +4,7 @@
   import type { Larder } from '../../../core/larder';
   import { massOf, UNITS, type Measures, type Unit } from '../../../core/measure';
   import { larderMatch, type LineRead } from '../../../core/recipe';
+  import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import NumberField from '$lib/ui/NumberField.svelte';
 
@@ -79,7 +80,7 @@
         hideLabel
         optional
         value={line.quantity}
-        limits={{ min: 0.0001, max: 1e6 }}
+        limits={slabLimits('preparations.lines.quantity')}
         name="quantity"
         {typed}
         onvalue={(quantity) => correct({ quantity, quantityMax: null, also: null })}

@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
 import { shelve, unshelve } from '$lib/server/larder';
-import { readIngredient, readRevision } from '$lib/server/requests';
+import { readIngredient, readRevision } from '$lib/server/requests/kept';
 
 /** Changes an ingredient: `{ "revision": as read, "ingredient": {...} }`. 409 when someone else changed it since. */
 export async function PUT({ params, request }) {

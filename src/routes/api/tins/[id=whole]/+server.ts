@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
-import { readRevision, readTin } from '$lib/server/requests';
+import { readRevision, readTin } from '$lib/server/requests/kept';
 import { changeTin, removeTin } from '$lib/server/tins';
 
 /** Changes a tin: `{ "revision": as read, "tin": {...}, "name", "count" }`. 409 when someone else changed it since. */

@@ -29,7 +29,7 @@
     layerName = '';
   }
 
-  function setFree(allergen: string, free: boolean) {
+  function setFree(allergen: (typeof ALLERGENS)[number], free: boolean) {
     const others = (slab.freeFrom ?? []).filter((one) => one !== allergen);
     const freeFrom = free ? [...others, allergen] : others;
     draft.change({ ...slab, freeFrom: freeFrom.length > 0 ? freeFrom : undefined });

@@ -13,6 +13,7 @@
     type Spread,
     type Texture,
   } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
@@ -123,7 +124,7 @@
               {label}
               optional
               value={layer[key]}
-              limits={{ min: 0.1, max: 1000 }}
+              limits={slabLimits(`layers.${key}`)}
               name="{layer.id} {key}"
               typed={draft.typed}
               onvalue={(value) =>

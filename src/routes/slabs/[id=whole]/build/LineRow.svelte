@@ -6,10 +6,10 @@
   import { UNITS, type Unit } from '../../../../core/measure';
   import { ingredientNamed } from '../../../../core/larder';
   import { withLine, type Line, type Preparation } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { AMOUNT } from './amount';
   import LineMore from './LineMore.svelte';
   import NameField from './NameField.svelte';
 
@@ -38,7 +38,7 @@
       label="Amount of {line.ingredient}"
       hideLabel
       value={line.quantity}
-      limits={AMOUNT}
+      limits={slabLimits('preparations.lines.quantity')}
       name={field(`${l} amount`)}
       typed={draft.typed}
       onvalue={(quantity) =>

@@ -3,9 +3,9 @@
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { readNumber, UNITS, type Unit } from '../../../../core/measure';
   import { addedLine, type Preparation } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import { HALF_WRITTEN } from '$lib/slabDraft.svelte';
-  import { AMOUNT } from './amount';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 
@@ -19,7 +19,7 @@
     else draft.typed[half(part)] = String(text);
   }
   let tried = $state(false);
-  const amountRead = $derived(readNumber(amount, AMOUNT));
+  const amountRead = $derived(readNumber(amount, slabLimits('preparations.lines.quantity')));
 
   function add(event: SubmitEvent) {
     event.preventDefault();

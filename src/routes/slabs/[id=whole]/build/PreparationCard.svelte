@@ -11,6 +11,7 @@
     type Preparation,
     type Stage,
   } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -64,7 +65,7 @@
       label="Cook to, °C"
       optional
       value={endPointC(preparation)}
-      limits={{ min: 1, max: 300 }}
+      limits={slabLimits('preparations.cookTo.celsius')}
       name={field('cook')}
       typed={draft.typed}
       onvalue={(celsius) =>
@@ -80,7 +81,7 @@
       optional
       placeholder={preparation.cookTo ? '3' : '1'}
       value={preparation.lossPercent}
-      limits={{ min: 0, max: 99 }}
+      limits={slabLimits('preparations.lossPercent')}
       name={field('loss')}
       typed={draft.typed}
       onvalue={(loss) =>
@@ -91,7 +92,7 @@
       optional
       value={preparation.densityGPerMl}
       placeholder={planned ? planned.densityGPerMl.toFixed(2) : ''}
-      limits={{ min: 0.01, max: 25 }}
+      limits={slabLimits('preparations.densityGPerMl')}
       name={field('density')}
       typed={draft.typed}
       onvalue={(density) =>
@@ -149,7 +150,7 @@
         optional
         placeholder={(endPointC(preparation) ?? 0) >= 110 ? '2' : 'no limit'}
         value={preparation.maxMultiple}
-        limits={{ min: 0.05, max: 1000 }}
+        limits={slabLimits('preparations.maxMultiple')}
         name={field('limit')}
         typed={draft.typed}
         onvalue={(most) =>

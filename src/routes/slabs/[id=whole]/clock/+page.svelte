@@ -8,7 +8,7 @@
   import { ingredientNamed, type Ingredient } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { tinInWords } from '../../../../core/tin';
-  import type { Day, DayAsked } from '../../../../core/timelineFor';
+  import type { Day, DayAsked } from '../../../../core/usecases/timeline';
   import { calendarOf } from '$lib/calendar';
   import { clock } from '$lib/figures';
   import { fileName } from '$lib/fileName';

@@ -1,6 +1,6 @@
 <!-- The day in lanes. A step can be pulled, or moved by arrow keys, to hold it at a moment; the rest follows. -->
 <script lang="ts">
-  import type { Day } from '../../../../core/timelineFor';
+  import type { Day } from '../../../../core/usecases/timeline';
   import { clock } from '$lib/figures';
   import { axisOf, lanesOf } from './lanes';
 

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { type Growth, type Step } from '../../../../core/slab';
-  import type { Hands } from '../../../../core/time';
+  import type { Hands } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 
@@ -79,7 +80,7 @@
         optional={field !== 'minutes'}
         placeholder={String(step.minutes)}
         value={step[field]}
-        limits={{ min: 0, max: 100_000 }}
+        limits={slabLimits(`preparations.steps.${field}`)}
         name="{name} {field}"
         typed={draft.typed}
         onvalue={(value) =>
@@ -106,7 +107,7 @@
       <NumberField
         label="Oven, °C"
         value={step.ovenC}
-        limits={{ min: 0, max: 400 }}
+        limits={slabLimits('preparations.steps.ovenC')}
         name="{name} oven"
         typed={draft.typed}
         onvalue={(ovenC) => ovenC !== null && onchange({ ovenC })}
@@ -156,7 +157,7 @@
             optional
             {placeholder}
             value={step.wait?.[end]}
-            limits={{ min: 0, max: 100_000 }}
+            limits={slabLimits(`preparations.steps.wait.${end}`)}
             name="{name} wait {end}"
             typed={draft.typed}
             onvalue={(value) => setWait(end, value)}

@@ -1,6 +1,7 @@
 import { TZDate } from '@date-fns/tz';
 import { format } from 'date-fns';
-import type { Hours, Pace } from '../../../../core/time';
+import type { Hours } from '../../../../core/shop';
+import type { Pace } from '../../../../core/time';
 
 /** What a maker says of the day that is wanted. */
 export interface DayForm {

@@ -1,8 +1,8 @@
 <!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
 <script lang="ts">
   import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
-  import { compared, differs, type Beside } from '../../../../core/compare';
-  import { plan } from '../../../../core/plan';
+  import { compared, differs, type Beside } from '../../../../core/usecases/compare';
+  import { plan } from '../../../../core/usecases/plan';
   import type { Slab } from '../../../../core/slab';
   import { asTin, tinInWords } from '../../../../core/tin';
   import { grams, mm } from '$lib/figures';

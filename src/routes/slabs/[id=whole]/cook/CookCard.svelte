@@ -4,6 +4,7 @@
   import { USUAL_SHOP } from '../../../../core/shop';
   import { endPointC, withPreparation, type Preparation } from '../../../../core/slab';
   import { fahrenheitOf, stageAt, targetHere } from '../../../../core/sugar';
+  import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -59,7 +60,7 @@
         <NumberField
           label="End point at the sea, °C"
           value={Number(endC.toFixed(1))}
-          limits={{ min: 30, max: 185 }}
+          limits={slabLimits('preparations.cookTo.celsius')}
           name="{preparation.id} cook"
           typed={draft.typed}
           onvalue={(celsius) => celsius !== null && set(celsius)}

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { meetingsOf, withPreparation } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { clock } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -39,7 +40,7 @@
         <NumberField
           label="Ahead, min"
           value={aheadMinutes}
-          limits={{ min: 0, max: 1440 }}
+          limits={slabLimits('preparations.meets.aheadMinutes')}
           name="{preparation.id} ahead"
           typed={draft.typed}
           onvalue={(value) => value !== null && set(preparation.id, { ...preparation.meets!, aheadMinutes: value })}

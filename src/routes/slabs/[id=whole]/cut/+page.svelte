@@ -1,6 +1,7 @@
 <!-- How the slab is cut: an even grid, what the pieces weigh, and where the ruler marks fall. -->
 <script lang="ts">
   import type { CutSpec } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { grams, mm, percent, sixteenths } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import { money } from '$lib/money';
@@ -18,7 +19,6 @@
     change({ trimMm: { ...cut.trimMm, [side]: value ?? 0 } }, `trim ${side}`);
 
   const SIDES = ['left', 'right', 'front', 'back'] as const;
-  const GRID = { min: 1, max: 200, whole: true };
   const NAMES = { piece: 'Piece', rim: 'Cut by the rim' };
 </script>
 
@@ -27,7 +27,7 @@
   <NumberField
     label="Columns"
     value={cut.columns}
-    limits={GRID}
+    limits={slabLimits('cut.columns')}
     name="columns"
     typed={draft.typed}
     onvalue={(columns) => columns !== null && change({ columns }, 'columns')}
@@ -35,7 +35,7 @@
   <NumberField
     label="Rows"
     value={cut.rows}
-    limits={GRID}
+    limits={slabLimits('cut.rows')}
     name="rows"
     typed={draft.typed}
     onvalue={(rows) => rows !== null && change({ rows }, 'rows')}
@@ -43,7 +43,7 @@
   <NumberField
     label="Kerf, mm"
     value={cut.kerfMm ?? 0}
-    limits={{ min: 0, max: 50 }}
+    limits={slabLimits('cut.kerfMm')}
     name="kerf"
     typed={draft.typed}
     onvalue={(kerf) => change({ kerfMm: kerf ?? 0 }, 'kerf')}
@@ -54,7 +54,7 @@
     <NumberField
       label="Trim {side}, mm"
       value={cut.trimMm?.[side] ?? 0}
-      limits={{ min: 0, max: 1000 }}
+      limits={slabLimits(`cut.trimMm.${side}`)}
       name="trim {side}"
       typed={draft.typed}
       onvalue={(value) => trim(side, value)}

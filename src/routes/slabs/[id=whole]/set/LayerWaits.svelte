@@ -3,6 +3,7 @@
   import { Select, SelectItem } from 'carbon-components-svelte';
   import type { Setting } from '../../../../core/setting';
   import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { clock } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -21,10 +22,10 @@
 
   type Rule = NonNullable<Layer['set']>;
   const FIELDS = [
-    ['toC', 'Cool to, °C', 'usual', 100],
-    ['minMinutes', 'Least wait, min', '0', 100_000],
-    ['maxMinutes', 'Longest wait, min', 'any', 100_000],
-  ] as const satisfies readonly (readonly [keyof Rule, string, string, number])[];
+    ['toC', 'Cool to, °C', 'usual'],
+    ['minMinutes', 'Least wait, min', '0'],
+    ['maxMinutes', 'Longest wait, min', 'any'],
+  ] as const satisfies readonly (readonly [keyof Rule, string, string])[];
 
   function setRule(id: string, part: Partial<Rule>) {
     const at = layers.findIndex((layer) => layer.id === id);
@@ -69,13 +70,13 @@
           {#each PLACES as one (one)}<SelectItem value={one} text={PLACE_NAMES[one]} />{/each}
         </Select>
       {/if}
-      {#each FIELDS as [field, label, placeholder, max] (field)}
+      {#each FIELDS as [field, label, placeholder] (field)}
         <NumberField
           {label}
           optional
           {placeholder}
           value={own?.set?.[field]}
-          limits={{ min: 0, max }}
+          limits={slabLimits(`layers.set.${field}`)}
           name="{layer.id} {field}"
           typed={draft.typed}
           onvalue={(value) => setRule(layer.id, { [field]: value ?? undefined })}

@@ -1,8 +1,9 @@
 <!-- Which tins the slab is made in, what stays as it is, and what that does to every line and layer. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-  import { scaleOf, tinsOf, writtenForItsTin } from '../../../../core/plan';
+  import { scaleOf, tinsOf, writtenForItsTin } from '../../../../core/usecases/plan';
   import { isSheet, sameTin } from '../../../../core/tin';
+  import { slabLimits } from '$lib/limits';
   import { mm } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -77,7 +78,7 @@
         label="Times"
         hideLabel
         value={scale.by}
-        limits={{ min: 0.01, max: 1000 }}
+        limits={slabLimits('scale.multiple.by')}
         name="multiple"
         typed={draft.typed}
         onvalue={(by) => by !== null && draft.change({ ...slab, scale: { mode: 'multiple', by } }, 'multiple')}
@@ -89,7 +90,7 @@
         label="Total height, mm"
         hideLabel
         value={scale.mm}
-        limits={{ min: 1, max: 1000 }}
+        limits={slabLimits('scale.total-height.mm')}
         name="total height"
         typed={draft.typed}
         onvalue={(mm) => mm !== null && draft.change({ ...slab, scale: { mode: 'total-height', mm } }, 'total height')}

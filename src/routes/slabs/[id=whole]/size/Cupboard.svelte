@@ -3,6 +3,7 @@
   import { plainName } from '../../../../core/larder';
   import type { Unit } from '../../../../core/measure';
   import type { Have } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -51,7 +52,7 @@
               hideLabel
               optional
               value={have.find(({ ingredient }) => plainName(ingredient) === plainName(name))?.quantity}
-              limits={{ min: 0.0001, max: 1e6 }}
+              limits={slabLimits('scale.as-far-as.have.quantity')}
               name="have {name}"
               typed={draft.typed}
               onvalue={(quantity) => set(name, unit, quantity)}

@@ -1,7 +1,8 @@
 <!-- Layer by layer: what was written and what it is now; a thickness can be written as well as pulled. -->
 <script lang="ts">
-  import { plan, type Plan } from '../../../../core/plan';
+  import { plan, type Plan } from '../../../../core/usecases/plan';
   import { tinInWords } from '../../../../core/tin';
+  import { slabLimits } from '$lib/limits';
   import { grams, mm, percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -43,7 +44,7 @@
               label="{name}, mm now"
               hideLabel
               value={Number(after.thicknessMm.toFixed(1))}
-              limits={{ min: 0.5, max: 200 }}
+              limits={slabLimits('scale.layer-thickness.mm.any')}
               name="{id} thickness"
               typed={draft.typed}
               onvalue={(thicknessMm) => thicknessMm !== null && work.setThickness(id, thicknessMm)}

@@ -2,9 +2,10 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import { plan } from '../../../../core/plan';
+  import { plan } from '../../../../core/usecases/plan';
   import type { OrderAnswer } from '../../../../core/cut';
   import type { Scale } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
   import { mm, percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -89,7 +90,7 @@
   <NumberField
     label="Pieces"
     value={scale.count}
-    limits={{ min: 1, max: 10000, whole: true }}
+    limits={slabLimits('scale.pieces.count')}
     name="order count"
     typed={draft.typed}
     onvalue={(count) => count !== null && set({ count })}
@@ -97,7 +98,7 @@
   <NumberField
     label="Length, mm"
     value={scale.lengthMm}
-    limits={{ min: 5, max: 1000 }}
+    limits={slabLimits('scale.pieces.lengthMm')}
     name="order length"
     typed={draft.typed}
     onvalue={(lengthMm) => lengthMm !== null && set({ lengthMm })}
@@ -105,7 +106,7 @@
   <NumberField
     label="Width, mm"
     value={scale.widthMm}
-    limits={{ min: 5, max: 1000 }}
+    limits={slabLimits('scale.pieces.widthMm')}
     name="order width"
     typed={draft.typed}
     onvalue={(widthMm) => widthMm !== null && set({ widthMm })}

@@ -2,9 +2,9 @@
 <script lang="ts">
   import Add from 'carbon-icons-svelte/lib/Add.svelte';
   import Subtract from 'carbon-icons-svelte/lib/Subtract.svelte';
-  import { tinsOf } from '../../../../core/plan';
-  import type { TinCount } from '../../../../core/slab';
-  import { sameTin, tinInWords, type AnyTin, type RackTin } from '../../../../core/tin';
+  import { tinsOf } from '../../../../core/usecases/plan';
+  import { type TinCount, sameTin, tinInWords, type AnyTin } from '../../../../core/tin';
+  import type { ShelvedTin } from '$lib/server/tins';
   import { slabWork } from '$lib/slabContext';
   import TinShape from '$lib/ui/TinShape.svelte';
   import { inTins } from './tins';
@@ -21,7 +21,7 @@
   /** The written tin stands first; where the rack has it, with the rack's count. */
   const kinds = $derived.by(() => {
     const written = work.rack.find(({ tin }) => same(tin, slab.tin));
-    const first: Pick<RackTin, 'id' | 'name' | 'count' | 'tin'> = {
+    const first: Pick<ShelvedTin, 'id' | 'name' | 'count' | 'tin'> = {
       id: 0,
       name: written ? `${written.name}, as written` : 'As written',
       count: written?.count ?? 1,

@@ -1,9 +1,10 @@
 <!-- A slab that lies free on a sheet: choose how far it spreads, or how thick its first layer is; the other follows. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { scaleOf } from '../../../../core/plan';
-  import { withLayer, type TinCount } from '../../../../core/slab';
-  import { isSheet, outlineAt, sameTin, sheetOfArea, type SheetTin } from '../../../../core/tin';
+  import { scaleOf } from '../../../../core/usecases/plan';
+  import { withLayer } from '../../../../core/slab';
+  import { type TinCount, isSheet, outlineAt, sameTin, sheetOfArea, type SheetTin } from '../../../../core/tin';
+  import { slabLimits } from '$lib/limits';
   import { mm } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -56,7 +57,7 @@
       <NumberField
         label="Outline, length mm"
         value={Number(outline.lengthMm.toFixed(1))}
-        limits={{ min: 20, max: 5000 }}
+        limits={slabLimits('tin.sheet.outlineMm.length')}
         name="sheet {i} length"
         typed={draft.typed}
         onvalue={(length) =>
@@ -65,7 +66,7 @@
       <NumberField
         label="width mm"
         value={Number(outline.widthMm.toFixed(1))}
-        limits={{ min: 20, max: 5000 }}
+        limits={slabLimits('tin.sheet.outlineMm.width')}
         name="sheet {i} width"
         typed={draft.typed}
         onvalue={(width) =>
@@ -76,7 +77,7 @@
         <NumberField
           label="{slab.layers[at]!.name}, thick mm"
           value={Number(mm(now.layers[at]!.thicknessMm))}
-          limits={{ min: 0.5, max: 200 }}
+          limits={slabLimits('layers.thicknessMm')}
           name="sheet {i} thickness"
           typed={draft.typed}
           onvalue={(thicknessMm) => thicknessMm !== null && thick(i, thicknessMm)}

@@ -1,10 +1,10 @@
 <!-- Half an egg, a third of a can: the nearest whole ones, what each does to the thickness here, and the tin that keeps it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { plan, tinsOf } from '../../../../core/plan';
+  import { plan, tinsOf } from '../../../../core/usecases/plan';
   import type { WholeThing } from '../../../../core/scale';
-  import type { Scale, TinCount } from '../../../../core/slab';
-  import { isSheet, sameTin, type AnyTin } from '../../../../core/tin';
+  import type { Scale } from '../../../../core/slab';
+  import { type TinCount, isSheet, sameTin, type AnyTin } from '../../../../core/tin';
   import { mm } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import { inTins } from './tins';

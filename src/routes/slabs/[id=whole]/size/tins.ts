@@ -1,5 +1,5 @@
-import type { Scale, Slab, TinCount } from '../../../../core/slab';
-import { sameTin } from '../../../../core/tin';
+import type { Scale, Slab } from '../../../../core/slab';
+import { type TinCount, sameTin } from '../../../../core/tin';
 
 /** The slab in some tins, scaled as before; in its written tin alone it carries no choice of tin at all. */
 export function inTins(slab: Slab, tins: readonly TinCount[], scale: Scale | undefined = slab.scale): Slab {

@@ -1,5 +1,5 @@
 import { larderOf } from '../../../../../core/larder';
-import { plan } from '../../../../../core/plan';
+import { plan } from '../../../../../core/usecases/plan';
 import { jsonLdOf } from '../../../../../core/recipe';
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readPlanRequest } from '../../src/core/planRequest';
-import { ryeSlice } from './things';
+import { readPlanRequest } from '../../../src/lib/server/requests/plan';
+import { ryeSlice } from '../things';
 
 const paths = (found: unknown) => {
   const read = readPlanRequest(found);

@@ -1,4 +1,4 @@
-import type { Larder } from './larder';
+import type { Larder } from '../larder';
 import { scaledFor, type Asked } from './plan';
 import {
   dewPointC,
@@ -9,9 +9,9 @@ import {
   type PlaceStay,
   type Setting,
   type Standing,
-} from './setting';
-import { USUAL_SHOP, type Shop } from './shop';
-import { laidOut, type Place, type Slab } from './slab';
+} from '../setting';
+import { USUAL_SHOP, type Shop } from '../shop';
+import { laidOut, type Place, type Slab } from '../slab';
 
 /** What the tin stands on and under, where nobody says. */
 export const USUAL_STANDING: Standing = { on: 'shelf', foil: false };

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { compared, differs } from '../../src/core/compare';
-import { plan } from '../../src/core/plan';
-import type { Slab } from '../../src/core/slab';
-import { close, deepSquare, demoLarder, ryeSlice, shop } from './things';
+import { compared, differs } from '../../../src/core/usecases/compare';
+import { plan } from '../../../src/core/usecases/plan';
+import type { Slab } from '../../../src/core/slab';
+import { close, deepSquare, demoLarder, ryeSlice, shop } from '../things';
 
 const side = (slab: Slab, tin = slab.tin) => ({
   plan: plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }] }),

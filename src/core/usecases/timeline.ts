@@ -1,9 +1,9 @@
-import type { Larder } from './larder';
+import type { Larder } from '../larder';
 import { scaledFor, type Asked } from './plan';
-import type { Setting } from './setting';
-import { settingFor, USUAL_STANDING } from './settingFor';
-import type { Shop } from './shop';
-import { laidOut, type Slab } from './slab';
+import type { Setting } from '../setting';
+import { settingFor, USUAL_STANDING } from './setting';
+import type { Hours, Shop } from '../shop';
+import { laidOut, type Slab } from '../slab';
 import {
   backwardFrom,
   chainOf,
@@ -11,10 +11,9 @@ import {
   windowsOf,
   type Activity,
   type ChainOf,
-  type Hours,
   type Pace,
   type Timed,
-} from './time';
+} from '../time';
 
 /** How a day is to be laid out. */
 export interface DayAsked {

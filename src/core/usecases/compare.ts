@@ -1,4 +1,4 @@
-import { plainName } from './larder';
+import { plainName } from '../larder';
 import type { Plan } from './plan';
 
 /** One thing on both sides, null where a side does not have it. */

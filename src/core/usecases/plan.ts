@@ -1,8 +1,8 @@
-import { secondReading, type Warning } from './check';
-import { lineCost, slabCost, type SlabCost } from './cost';
-import { cutBySize, evenCut, pieceFaces, type EvenCut, type PieceKind } from './cut';
-import { larderOf, type Larder } from './larder';
-import { benchAmount, writtenAmount } from './measure';
+import { secondReading, type Warning } from '../check';
+import { lineCost, slabCost, type SlabCost } from '../cost';
+import { cutBySize, evenCut, pieceFaces, type EvenCut, type PieceKind } from '../cut';
+import { larderOf, type Larder } from '../larder';
+import { benchAmount, writtenAmount } from '../measure';
 import {
   asFarAs,
   cooksNeeded,
@@ -16,10 +16,10 @@ import {
   type Scaled,
   type WholeThing,
   wholeThings,
-} from './scale';
-import type { Shop } from './shop';
-import { laidOut, type CutSpec, type LaidOutSlab, type PotLine, type Scale, type Slab, type TinCount } from './slab';
-import type { SheetTin, Tin } from './tin';
+} from '../scale';
+import type { Shop } from '../shop';
+import { laidOut, type CutSpec, type LaidOutSlab, type PotLine, type Scale, type Slab } from '../slab';
+import { type TinCount, type SheetTin, type Tin } from '../tin';
 
 /** A line as it is to be measured, for all slabs together. */
 export interface PlannedLine {

@@ -1,8 +1,8 @@
-import { gathered, type Gathered } from '../core/gather';
-import { larderOf, type Larder } from '../core/larder';
-import type { Plan } from '../core/plan';
-import type { Shop } from '../core/shop';
-import { laidOut, type Slab } from '../core/slab';
+import { gathered, type Gathered } from '../gather';
+import { larderOf, type Larder } from '../larder';
+import type { Plan } from './plan';
+import type { Shop } from '../shop';
+import { laidOut, type Slab } from '../slab';
 
 /** A slab with its plan, as the gather sheet takes it. */
 export interface GatherWork {

@@ -1,16 +1,8 @@
-import type { Asked } from './plan';
-import type { Shop } from './shop';
-import {
-  cutSchema,
-  problemsOf,
-  scaleSchema,
-  shopSchema,
-  slabFrom,
-  tinsSchema,
-  type Problem,
-  type Read,
-  type Slab,
-} from './slab';
+import type { Asked } from '../../../core/usecases/plan';
+import { type Shop, shopSchema } from '../../../core/shop';
+import { cutProblems, cutSchema, scaleSchema, slabFrom, type Slab } from '../../../core/slab';
+import { problemsOf, type Problem, type Read } from '../../../core/validation';
+import { tinsSchema } from '../../../core/tin';
 
 /** A request for a plan: a slab, and what to do otherwise than the slab and the shop say. */
 export interface PlanRequest extends Asked {
@@ -37,6 +29,11 @@ export function readPlanRequest(found: unknown): Read<PlanRequest> {
   for (const [name, schema] of Object.entries(PARTS)) {
     const inPart = problemsOf(schema, request[name as keyof typeof PARTS]);
     problems.push(...inPart.map(({ path, message }) => ({ path: `/${name}${path}`, message })));
+  }
+  if (problems.length === 0) {
+    const { layers, tin, ...own } = request.slab;
+    const { tins = own.tins ?? [{ tin, count: 1 }], cut = own.cut, scale = own.scale } = request;
+    problems.push(...cutProblems({ layers, tins, cut, scale }));
   }
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: request };
 }

@@ -1,0 +1,8 @@
+/** `npm run schema`: writes the JSON Schema of the slab file anew from the reader's own schema. */
+import { writeFileSync } from 'node:fs';
+import { format, resolveConfig } from 'prettier';
+import { slabJsonSchema } from '../src/core/slab/jsonSchema';
+
+const file = new URL('../src/core/slab/slab-1.schema.json', import.meta.url);
+const style = await resolveConfig(file);
+writeFileSync(file, await format(JSON.stringify(slabJsonSchema()), { ...style, parser: 'json' }));

@@ -1,0 +1,77 @@
+import { fields, formed, list, note, number, oneOf, positive, REQUIRED, table, text } from '../validation';
+import { ALLERGENS } from './allergenLists';
+
+export const DIETS = ['vegetarian', 'vegan', 'halal', 'kosher'] as const;
+
+/** The largest amount that a file may hold, in any unit; beyond it a figure is a slip. */
+export const MOST_QUANTITY = 1e6;
+/** The most packs of one ingredient. */
+export const MOST_PACKS = 20;
+
+const percent = number(0, 100);
+const needed = percent.required(REQUIRED);
+
+/** A day as it is written: 2026-05-31. */
+export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, 'Write a day such as 2026-05-31');
+
+/** An ISO 4217 code. */
+export const currencySchema = formed(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR');
+
+/**
+ * One pack that can be bought. `price` is in the shop's currency, as of the day `pricedOn`; a pack without one has not been
+ * priced yet. A price in another currency, from before the shop changed its own, says so, and is not counted until it is given
+ * anew.
+ */
+const pack = fields({
+  name: text(),
+  massG: positive(MOST_QUANTITY).required(REQUIRED),
+  price: number(0, MOST_QUANTITY),
+  pricedOn: daySchema,
+  currency: currencySchema,
+}).required(REQUIRED);
+
+/** g per 100 g. `other` is starch, fibre and ash; `salt` is how much of it is salt. */
+const composition = fields({
+  water: needed,
+  sugars: needed,
+  fat: needed,
+  protein: needed,
+  other: needed,
+  salt: percent,
+}).test('sum', 'The parts of 100 g add up to more than 101 g', (parts) => {
+  if (!parts) return true;
+  return parts.water + parts.sugars + parts.fat + parts.protein + parts.other <= 101;
+});
+
+/** An ingredient of the larder, in a slab file or in the shop: what is needed to weigh, price and declare it. */
+export const ingredientSchema = fields({
+  name: text(),
+  aliases: list(text(), 50),
+  densityGPerMl: positive(25),
+  /** By state: sifted, packed, melted. */
+  densities: table(positive(25), 20),
+  unitMassG: positive(MOST_QUANTITY),
+  /** The pack usually bought stands first; it gives the price per gram. */
+  packs: list(pack, MOST_PACKS),
+  composition,
+  /** g per 100 g. Sugars without kinds count as sucrose. */
+  sugarKinds: fields({ sucrose: percent, lactose: percent, mono: percent, glucoseSyrup: percent }),
+  /** Allergens of its own; those of what it is made of come on top (`allergensOf`). */
+  allergens: list(oneOf(ALLERGENS).required(REQUIRED), ALLERGENS.length),
+  diets: list(oneOf(DIETS).required(REQUIRED), DIETS.length),
+  /** What a compound ingredient is made of, by larder name, with its share where the pack says. */
+  madeOf: list(fields({ ingredient: text(), percent }).required(REQUIRED), 100),
+  /** The share of a preparation that it usually makes up. */
+  usualPercent: fields({ from: needed, to: needed }),
+  /** Height of one grain as it lies when it is strewn. */
+  grainMm: positive(1000),
+  /** What can stand in for it: so many g for each g of it, and what that changes. */
+  alternatives: list(
+    fields({ ingredient: text(), ratio: positive(100).required(REQUIRED), changes: note(500) }).required(REQUIRED),
+    20,
+  ),
+  /** What the shop has of it now. */
+  heldG: number(0, MOST_QUANTITY),
+  /** Where the figures come from. */
+  source: note(500),
+});

@@ -1,0 +1,3 @@
+/** The shop: its settings, and what it has to work with. */
+export * from './types';
+export * from './schema';

@@ -1,0 +1,74 @@
+import { currencySchema, daySchema } from '../larder';
+import { MEASURES } from '../measure';
+import { PLACES } from '../slab';
+import { boxSchema, rackTinSchema, vesselSchema } from '../tin';
+import { fields, formed, list, note, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+import * as yup from 'yup';
+
+const clock = formed(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write a time such as 07:30').required(REQUIRED);
+
+/** Working hours by day of the week, 0 being Sunday, in the shop's own time. Those of a night end on the next day. */
+export const hoursSchema = list(
+  fields({
+    day: whole(0, 6).required(REQUIRED),
+    from: clock,
+    to: clock.test('differs', 'Write another time than the one it begins at', (to, { parent }) => to !== parent.from),
+  }).required(REQUIRED),
+  42,
+);
+
+const zoneSaid = 'Write a time zone such as Europe/Dublin';
+
+/** A time zone by its IANA name. */
+export const zoneSchema = yup
+  .string()
+  .strict()
+  .typeError(zoneSaid)
+  .test('zone', zoneSaid, (zone) => {
+    if (zone === undefined) return true;
+    try {
+      new Intl.DateTimeFormat('en', { timeZone: zone });
+      return true;
+    } catch {
+      return false;
+    }
+  });
+
+/** A thermometer, what it showed in boiling water and in melting ice, and the day of that. */
+const probe = fields({ name: text(), boilC: number(60, 120), iceC: number(-20, 20), checkedOn: daySchema });
+
+/** W/m2 K. */
+const coefficient = number(0.5, 500);
+const placeH = fields(
+  Object.fromEntries(PLACES.map((place) => [place, coefficient])) as Record<
+    (typeof PLACES)[number],
+    typeof coefficient
+  >,
+);
+
+/** What can be counted on at once: pairs of hands, ovens that each hold one temperature, rings. */
+export const MEANS = { hands: whole(1, 10), ovens: whole(0, 10), rings: whole(0, 20) } as const;
+
+/** What a shop may say of itself; anything left out of a request is the shop's own setting. */
+export const shopSchema = fields({
+  name: note(200),
+  currency: currencySchema,
+  measures: oneOf(MEASURES),
+  /** What the shop's scale can tell apart. */
+  scaleStepG: positive(1000),
+  vessels: list(vesselSchema, 100),
+  boxes: list(boxSchema, 100),
+  /** Height above the sea. */
+  altitudeM: number(-500, 6000),
+  roomC: number(-5, 50),
+  humidityPercent: number(0, 100),
+  probes: list(probe.required(REQUIRED), 20),
+  /** None at all stands for round the clock. */
+  hours: hoursSchema,
+  zone: zoneSchema,
+  ...MEANS,
+  /** Surface coefficients fitted from the shop's own set times. */
+  placeH,
+  /** The tins that the shop has; where it is not known the second reader does not ask. */
+  rack: list(rackTinSchema, 1000),
+});

@@ -1,0 +1,46 @@
+import { asTin, lean, outlineAt, type TinCount } from '../tin';
+import type { Problem } from '../validation';
+import { MOST_GRID } from './schema';
+import type { CutSpec, Layer, Scale } from './types';
+
+/** So many areas are worked out for one slab: about a fifth of a second's work. */
+const MOST_AREAS = 1_000_000;
+/** What each piece costs by itself, as many areas; and at how many heights a layer is cut between leaning walls, or a shell. */
+const AREAS = { piece: 3, leaning: 3, shell: 6 } as const;
+
+/** What is cut, of a slab or of a request. */
+interface Cutting {
+  readonly layers: readonly Layer[];
+  readonly tins: readonly TinCount[];
+  readonly cut?: CutSpec | undefined;
+  readonly scale?: Scale | undefined;
+}
+
+/**
+ * What is too much to cut at once: pieces, times the heights at which each layer is cut, over all kinds of tin. Reckoned before any of it
+ * is done, and refused with what to make smaller.
+ *
+ * @returns one problem, or none
+ */
+export function cutProblems({ layers, tins, cut, scale }: Cutting): Problem[] {
+  const shelled = layers.some(({ spread }) => spread === 'shell');
+  const areas = tins.reduce((sum, { tin: any }) => {
+    const tin = asTin(any);
+    const each = AREAS.piece + (shelled ? AREAS.shell : lean(tin) > 0 ? AREAS.leaning : 0) * layers.length;
+    const { lengthMm, widthMm } = outlineAt(tin, tin.depthMm);
+    const along = (whole: number, piece: number) => Math.min(MOST_GRID, whole / piece);
+    const pieces =
+      scale?.mode === 'pieces'
+        ? along(lengthMm, scale.lengthMm) * along(widthMm, scale.widthMm)
+        : (cut?.columns ?? 1) * (cut?.rows ?? 1);
+    return sum + pieces * each;
+  }, 0);
+  if (areas <= MOST_AREAS) return [];
+  const times = Math.ceil(areas / MOST_AREAS);
+  return [
+    {
+      path: scale?.mode === 'pieces' ? '/scale' : '/cut',
+      message: `That is ${times} times as much cutting as can be worked out at once: cut fewer columns and rows, take fewer kinds of tin, or lay fewer layers`,
+    },
+  ];
+}

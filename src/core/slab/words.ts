@@ -1,0 +1,30 @@
+/** Sugar stages by their names, from the coolest; `sugar/stages` has their temperatures. */
+export const STAGES = [
+  'thread',
+  'soft ball',
+  'firm ball',
+  'hard ball',
+  'soft crack',
+  'hard crack',
+  'light caramel',
+  'dark caramel',
+] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** How a step's time grows: not at all, with what is made, or as setting does, with the square of the thickness. */
+export const GROWTHS = ['fixed', 'mass', 'set'] as const;
+export type Growth = (typeof GROWTHS)[number];
+
+/** What somebody's hands do in a step: work, stand by and look, or nothing. */
+export const HANDS = ['busy', 'watch', 'free'] as const;
+export type Hands = (typeof HANDS)[number];
+
+export const SPREADS = ['level', 'shell', 'both-faces', 'scatter', 'coat', 'per-piece'] as const;
+export type Spread = (typeof SPREADS)[number];
+
+export const PLACES = ['room', 'fridge', 'freezer', 'marble'] as const;
+export type Place = (typeof PLACES)[number];
+
+/** What a layer looks like when it is cut. */
+export const TEXTURES = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'] as const;
+export type Texture = (typeof TEXTURES)[number];

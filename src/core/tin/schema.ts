@@ -1,0 +1,71 @@
+import { choice, fields, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+
+/** The longest side of anything in a kitchen, and the deepest tin, mm. */
+export const MOST_MM = 5000;
+const MOST_DEPTH_MM = 1000;
+const MOST_TINS = 100;
+
+const lengthMm = number(1, MOST_MM).required(REQUIRED);
+const depthMm = number(1, MOST_DEPTH_MM).required(REQUIRED);
+/** Degrees from the vertical. */
+const flareDeg = number(0, 60);
+
+/**
+ * What a slab is made in: inside measures, at the base.
+ *
+ * On a sheet a slab lies free, up to `lengthMm` x `widthMm`. Bars of `depthMm` hold it; without them the mixture's own stiffness
+ * does. The maker chooses its outline, or the thickness of the first layer and the outline follows.
+ */
+export const tinSchema = choice(
+  'shape',
+  {
+    rectangle: {
+      lengthMm,
+      widthMm: lengthMm,
+      depthMm,
+      cornerMm: number(0, MOST_MM / 2).test(
+        'fits',
+        'A corner radius is at most half of the shorter side',
+        (corner, { parent }) =>
+          corner === undefined || corner <= Math.min(Number(parent.lengthMm), Number(parent.widthMm)) / 2,
+      ),
+      flareDeg,
+    },
+    round: { diameterMm: lengthMm, depthMm, flareDeg },
+    sheet: {
+      lengthMm,
+      widthMm: lengthMm,
+      depthMm: number(1, MOST_DEPTH_MM),
+      outlineMm: fields({ length: lengthMm, width: lengthMm }),
+    },
+  },
+  'required',
+);
+
+/** A tin, and how many of it. */
+export const tinCountSchema = fields({ tin: tinSchema, count: whole(1, MOST_TINS).required(REQUIRED) }).required(
+  REQUIRED,
+);
+
+/** The tins that a slab is made in, and how many of each. */
+export const tinsSchema = list(tinCountSchema, 20).min(1, 'Name at least one tin');
+
+/** A kind of tin for the rack. */
+export const rackTinSchema = fields({
+  name: text(),
+  count: whole(1, MOST_TINS).required('Say how many there are'),
+  tin: tinSchema,
+}).required('Send a tin');
+
+/** What a mixture is made in. */
+export const VESSELS = ['pot', 'bowl'] as const;
+
+/** A pot or a bowl, and what it holds to the brim. */
+export const vesselSchema = fields({
+  name: text(),
+  kind: oneOf(VESSELS).required(REQUIRED),
+  volumeMl: positive(1e6).required(REQUIRED),
+}).required(REQUIRED);
+
+/** A box that cut pieces are packed in, inside measures. */
+export const boxSchema = fields({ name: text(), lengthMm, widthMm: lengthMm, heightMm: lengthMm }).required(REQUIRED);

@@ -1,0 +1,6 @@
+/** Holding what was read against a schema: building blocks, problems with their places, limits of fields, JSON that can be kept. */
+export * from './fields';
+export * from './problems';
+export * from './json';
+export * from './limits';
+export * from './jsonSchema';

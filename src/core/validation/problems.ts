@@ -1,0 +1,87 @@
+import { isSchema, ValidationError, type ISchema, type Schema } from 'yup';
+import { pointerPart, unfitProblem } from './json';
+
+/** What is wrong with something read, and where: a JSON pointer and a sentence that says what to do. */
+export interface Problem {
+  readonly path: string;
+  readonly message: string;
+}
+
+export type Read<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
+
+const MOST_PROBLEMS = 100;
+/** So many fields are looked at in one reading; a slab that a person has written has some hundreds. */
+const MOST_FIELDS = 30_000;
+
+/**
+ * A field's path as Yup writes it, as a JSON pointer (RFC 6901).
+ *
+ * @example pointer('preparations[0].lines[1].unit') // '/preparations/0/lines/1/unit'
+ */
+export function pointer(path: string | undefined): string {
+  if (!path) return '';
+  const parts = [...path.matchAll(/\["((?:[^"\\]|\\.)*)"\]|\[(\d+)\]|([^.[\]]+)/g)];
+  return parts.map(([, quoted, index, name]) => pointerPart(quoted ?? index ?? name ?? '')).join('');
+}
+
+/** A schema as it is walked: a list knows what its items are, an object what its fields are. */
+type Node = Schema & { readonly innerType?: Schema; readonly fields?: Readonly<Record<string, Schema>> };
+
+/** What one value says against its own schema, without looking into its fields. */
+function ownProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
+  try {
+    // Yup takes these of itself when it goes into fields; here the walk does.
+    const within = { strict: true, abortEarly: false, recursive: false, parent, disableStackTrace: true };
+    schema.validateSync(value, within as object);
+    return [];
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const each = error.inner.length > 0 ? error.inner : [error];
+    return each.map((one) => ({ path: path + pointer(one.path), message: one.message }));
+  }
+}
+
+/**
+ * Holds something against a schema.
+ *
+ * From the outside in: a list that is too long is told before anything in it is looked at, and after a hundred problems, or
+ * thirty thousand fields, it is enough; so that bad input costs no more than good.
+ *
+ * @returns at most 100 problems, each once, in the order of the fields; none when it fits
+ */
+export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] {
+  const unfit = unfitProblem(found);
+  if (unfit) return [unfit];
+  const said = new Map<string, Problem>();
+  let looked = 0;
+  const visit = (of: Schema, value: unknown, parent: unknown, path: string): void => {
+    if (said.size >= MOST_PROBLEMS || looked > MOST_FIELDS) return;
+    const one = of.resolve({ value, parent }) as Node;
+    if (value === undefined && one.spec.optional) return;
+    looked += 1;
+    const own = ownProblems(one, value, parent, path);
+    for (const problem of own) said.set(`${problem.path} ${problem.message}`, problem);
+    if (own.length > 0 || typeof value !== 'object' || value === null) return;
+    if (Array.isArray(value)) {
+      const { innerType } = one;
+      if (innerType) value.forEach((item, at) => visit(innerType, item, value, path + pointerPart(at)));
+    } else if (one.fields) {
+      for (const [name, field] of Object.entries(one.fields)) {
+        visit(field, (value as Record<string, unknown>)[name], value, path + pointerPart(name));
+      }
+    }
+  };
+  if (!isSchema(schema)) throw new Error('This is no schema');
+  visit(schema as unknown as Schema, found, undefined, '');
+  if (looked > MOST_FIELDS && said.size === 0) {
+    return [{ path: '', message: `This holds over ${MOST_FIELDS} fields: send it in parts` }];
+  }
+  return [...said.values()].slice(0, MOST_PROBLEMS);
+}
+
+/** Reads something by a schema: as it is, where it fits. */
+export function readBy<T>(schema: ISchema<T>, found: unknown): Read<NonNullable<T>> {
+  const problems = problemsOf(schema, found);
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as NonNullable<T> };
+}

@@ -1,0 +1,127 @@
+import { hoursSchema, MEANS, zoneSchema } from '../../../core/shop';
+import { PLACES } from '../../../core/slab';
+import { PACES } from '../../../core/time';
+import {
+  fields,
+  list,
+  number,
+  oneOf,
+  pairs,
+  positive,
+  problemsOf,
+  readBy,
+  REQUIRED,
+  type Held,
+  type Problem,
+  type Read,
+} from '../../../core/validation';
+import * as yup from 'yup';
+import { readPlanRequest, type PlanRequest } from './plan';
+
+const MOST_READINGS = 30_000;
+
+const forecastSchema = fields({
+  kind: oneOf(['boil', 'cool']).required(REQUIRED),
+  readings: pairs(MOST_READINGS, 'seconds, degrees C').required(REQUIRED),
+  targetC: number(-40, 400).required(REQUIRED),
+  roomC: number(-40, 60),
+  altitudeM: number(-500, 6000),
+  probeOffsetC: number(-50, 50),
+  sugarG: yup.mixed().nullable(),
+}).required('Send an object with readings');
+
+/** The body of `POST /api/forecast`. */
+export type ForecastRequest = Held<typeof forecastSchema>;
+
+export const readForecastRequest = (found: unknown): Read<ForecastRequest> => readBy(forecastSchema, found);
+
+const celsius = number(-100, 400).required(REQUIRED);
+const face = fields({ h: positive(1e12).required(REQUIRED), airC: celsius }).required(REQUIRED);
+const heatLayer = fields({
+  thicknessMm: positive(500).required(REQUIRED),
+  k: positive(500).required(REQUIRED),
+  rho: positive(30_000).required(REQUIRED),
+  cp: positive(20_000).required(REQUIRED),
+  startC: celsius,
+  latent: fields({ jPerKg: number(0, 1e6).required(REQUIRED), fromC: celsius, toC: celsius })
+    .nullable()
+    .test('range', 'The range must rise: toC above fromC', (found) => !found || found.toC > found.fromC),
+}).required(REQUIRED);
+const MOST_NOTES = 20_000;
+const WEEK = 7 * 24 * 60;
+
+/** The raw form of `POST /api/setting`: layers as heat sees them. */
+const rawSchema = fields({
+  layers: list(heatLayer, 50).min(1, 'Give at least one layer').required(REQUIRED),
+  top: face,
+  bottom: face,
+  minutes: number(0, WEEK).required(REQUIRED),
+  everyMinutes: positive(WEEK)
+    .required(REQUIRED)
+    .test(
+      'few',
+      `That is more than ${MOST_NOTES} times: note it less often`,
+      (every, { parent }) => !(Number(parent.minutes) / every > MOST_NOTES),
+    ),
+}).required(REQUIRED);
+export type RawSetting = Held<typeof rawSchema>;
+
+const staysSchema = list(
+  fields({ place: oneOf(PLACES).required(REQUIRED), minutes: number(0, 100_000).required(REQUIRED) }).required(
+    REQUIRED,
+  ),
+  50,
+);
+
+/** The slab form: where the tin stands, one place after the other. */
+export type SlabSetting = PlanRequest & { readonly stays?: Held<typeof staysSchema> | undefined };
+
+/** Reads the body of `POST /api/setting`, in either form: one with a slab, or one with layers. */
+export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | { slab: SlabSetting }> {
+  if (typeof found !== 'object' || found === null || !('slab' in found)) {
+    const read = readBy(rawSchema, found);
+    return read.ok ? { ok: true, value: { raw: read.value } } : read;
+  }
+  const read = readPlanRequest(found);
+  const { stays } = found as unknown as { stays?: unknown };
+  const inStays = problemsOf(staysSchema, stays).map(({ path, message }): Problem => ({
+    path: `/stays${path}`,
+    message,
+  }));
+  const problems = [...(read.ok ? [] : read.problems), ...inStays];
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: { slab: found as unknown as SlabSetting } };
+}
+
+const momentSaid = 'Write a moment with its zone, such as 2026-12-04T12:00:00+01:00';
+const moment = yup
+  .string()
+  .strict()
+  .typeError(momentSaid)
+  .test(
+    'moment',
+    momentSaid,
+    (text) => text === undefined || (/T.*(Z|[+-]\d{2}:?\d{2})$/.test(text) && !Number.isNaN(Date.parse(text))),
+  );
+const timelineSchema = fields({
+  start: moment,
+  deadline: moment,
+  ...MEANS,
+  /** Whether to count on least, usual or most times. */
+  pace: oneOf(PACES),
+  hours: hoursSchema,
+  zone: zoneSchema,
+}).required(REQUIRED);
+
+/** The body of `POST /api/timeline`. */
+export type TimelineRequest = Pick<PlanRequest, 'slab' | 'tins' | 'shop'> & Held<typeof timelineSchema>;
+
+export function readTimelineRequest(found: unknown): Read<TimelineRequest> {
+  const read = readPlanRequest(found);
+  if (!read.ok) return read;
+  const problems = problemsOf(timelineSchema, found);
+  const { start, deadline } = found as TimelineRequest;
+  if ((start === undefined) === (deadline === undefined)) {
+    problems.push({ path: '/deadline', message: 'Give either a start or a deadline' });
+  }
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as TimelineRequest };
+}
