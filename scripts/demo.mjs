@@ -1,5 +1,6 @@
 /** `npm run demo`: the application on the demo shop, in a data folder of its own. `-- --fresh` makes it anew. */
-import { existsSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { prepare } from './setup.mjs';
 import { start } from './serve.mjs';
 import { serveProbe } from '../probe/serve.mjs';
@@ -7,11 +8,19 @@ import { serveProbe } from '../probe/serve.mjs';
 const folder = process.env.KNIFE_TRAY_DATA ?? './demo-data';
 process.env.KNIFE_TRAY_DATA = folder;
 await prepare();
-if (process.argv.includes('--fresh')) rmSync(folder, { recursive: true, force: true });
-const isNew = !existsSync(folder);
+// The folder itself stays: it may be a volume that is mounted there.
+if (process.argv.includes('--fresh') && existsSync(folder)) {
+  for (const name of readdirSync(folder)) rmSync(join(folder, name), { recursive: true, force: true });
+}
+const isNew = !existsSync(join(folder, 'knife-tray.sqlite'));
 const address = await start();
 if (isNew) {
-  const answer = await fetch(`${address}/api/demo`, { method: 'POST' });
+  const here = address.replace('//0.0.0.0:', '//127.0.0.1:').replace('//[::]:', '//[::1]:');
+  const post = (path, body, cookie = '') =>
+    fetch(here + path, { method: 'POST', body, headers: { 'Content-Type': 'application/json', Cookie: cookie } });
+  const passphrase = process.env.KNIFE_TRAY_PASSPHRASE;
+  const entered = passphrase ? await post('/api/enter', JSON.stringify({ passphrase })) : null;
+  const answer = await post('/api/demo', null, entered?.headers.get('set-cookie')?.split(';')[0]);
   if (!answer.ok) {
     console.error(`The demo could not be brought in (${answer.status}). Try npm run demo -- --fresh`);
     process.exit(1);

@@ -6,29 +6,65 @@ import { root } from './setup.mjs';
 
 const BODY_LIMIT = 1_048_576;
 const SWALLOW_LIMIT = 32 * BODY_LIMIT;
+const LEAST_PASSPHRASE = 8;
+/** Answers under way have so long to end when the server is stopped, and streams no longer. */
+const GRACE_MS = 700;
 const THIS_MACHINE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
+
+/** The names by which the application may be asked: this machine's own, and where it is open to the network those listed. */
+function permittedHosts(host, isLocal) {
+  const listed = (process.env.KNIFE_TRAY_HOSTS ?? '')
+    .split(',')
+    .map((one) => one.trim().toLowerCase())
+    .filter(Boolean);
+  const own = isLocal || /^(0\.0\.0\.0|::)$/.test(host) ? [] : [host.toLowerCase()];
+  const names = isLocal ? [] : [...listed, ...own];
+  return {
+    names,
+    permits: (asked = '') =>
+      THIS_MACHINE.test(asked) ||
+      names.includes(asked.toLowerCase()) ||
+      names.includes(asked.toLowerCase().replace(/:\d+$/, '')),
+  };
+}
+
+/** Why the application may not be opened to the network as it is set up, or null. */
+function refusalToOpen(isLocal) {
+  const { KNIFE_TRAY_PASSPHRASE: passphrase = '' } = process.env;
+  if (passphrase !== '' && passphrase.length < LEAST_PASSPHRASE)
+    return `KNIFE_TRAY_PASSPHRASE is too short: choose one of ${LEAST_PASSPHRASE} characters or more`;
+  if (isLocal || passphrase !== '') return null;
+  return 'HOST opens the application to the network, where anybody could change the data. Set KNIFE_TRAY_PASSPHRASE, which everybody is asked for once, and KNIFE_TRAY_HOSTS, the names by which it is opened; or leave HOST out';
+}
 
 /**
  * Starts the server and resolves to its address when it listens.
- * SIGTERM and SIGINT let running answers finish, close the database and end the process.
+ * SIGTERM and SIGINT let running answers finish, close the database and end the process, all within a second.
  */
 export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = process.env.PORT ?? '4180' } = {}) {
+  const isLocal = THIS_MACHINE.test(host.includes(':') ? `[${host}]` : host);
+  const refusal = refusalToOpen(isLocal);
+  if (refusal) throw new Error(refusal);
+  const { names, permits } = permittedHosts(host, isLocal);
   // The pages are served by plain HTTP here; the handler must not take them for HTTPS.
   process.env.PROTOCOL_HEADER = 'x-forwarded-proto';
   process.env.BODY_SIZE_LIMIT = String(BODY_LIMIT);
+  process.env.KNIFE_TRAY_TASKS ??= join(root, 'build', 'tasks.mjs');
   const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
-  const isLocal = THIS_MACHINE.test(host.includes(':') ? `[${host}]` : host);
   const server = createServer((request, response) => {
+    response.setHeader('X-Content-Type-Options', 'nosniff');
     // A name that someone else has pointed at this machine is not this machine's: their pages must not read ours.
-    if (isLocal && !THIS_MACHINE.test(request.headers.host ?? '')) {
-      response.writeHead(421, { 'Content-Type': 'text/plain' }).end('Open this by localhost or 127.0.0.1');
+    if (!permits(request.headers.host)) {
+      const others = names.length > 0 ? `, or ${names.join(', ')}` : '';
+      response.writeHead(421, { 'Content-Type': 'text/plain' });
+      response.end(`Open this by localhost or 127.0.0.1${others}. KNIFE_TRAY_HOSTS lists further names`);
       return;
     }
     const length = Number(request.headers['content-length'] ?? 0);
     if (length > BODY_LIMIT) {
       const refuse = () => {
         response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
-        response.end(JSON.stringify({ problems: [{ path: '', message: 'This is over 1 MB: send a smaller file' }] }));
+        response.end(JSON.stringify({ problems: [{ path: '', message: 'This is over 1 MB: send it in parts' }] }));
       };
       // A sender hears the answer only once it has sent everything; what is sent is thrown away.
       if (length > SWALLOW_LIMIT) refuse();
@@ -44,7 +80,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       process.exit(0);
     });
     server.closeIdleConnections();
-    setTimeout(() => server.closeAllConnections(), 5000).unref();
+    setTimeout(() => server.closeAllConnections(), GRACE_MS).unref();
   };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);

@@ -7,7 +7,15 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
-const SOURCES = ['src', 'demo', 'static', 'svelte.config.js', 'vite.config.ts', 'package-lock.json'];
+const SOURCES = [
+  'src',
+  'demo',
+  'static',
+  'svelte.config.js',
+  'vite.config.ts',
+  'scripts/tasks.mjs',
+  'package-lock.json',
+];
 
 /** Runs a command in the project's folder, showing what it prints; ends this process with its code when it fails. */
 export function run(command, args, options = {}) {
@@ -66,9 +74,12 @@ export function compileDatabase() {
 
 /** Builds the application if its sources have changed since it was built. */
 export function build() {
-  return unlessDone('build/.knife-tray-built', SOURCES, () => {
+  return unlessDone('build/.knife-tray-built', SOURCES, async () => {
     console.log('Building.');
     run(tool('vite'), ['build', '--logLevel', 'warn']);
+    // Only now: its packages are there once they have been installed.
+    const { buildTasks } = await import('./tasks.mjs');
+    await buildTasks();
   });
 }
 

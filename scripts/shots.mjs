@@ -13,7 +13,7 @@ const data = mkdtempSync(join(tmpdir(), 'knife-tray-shots-'));
 process.env.KNIFE_TRAY_DATA = data;
 process.env.LOG_LEVEL = 'warn';
 const address = await serve({ port: '0' });
-await fetch(`${address}/api/demo`, { method: 'POST' });
+await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
 
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
 let context = await browser.newContext({ viewport: { width: 1280, height: 800 } });

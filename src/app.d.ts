@@ -5,6 +5,10 @@ declare global {
       /** What to quote when asking about it: the same id stands in the server's log. */
       id?: string;
     }
+    interface Locals {
+      /** Whether a passphrase has yet to be given. */
+      isLocked: boolean;
+    }
   }
 }
 

@@ -1,8 +1,11 @@
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import pino from 'pino';
 import { openShop } from '$lib/server/db';
+import { refusalOf } from '$lib/server/gate';
 import { problem } from '$lib/server/http';
+import { door, SESSION } from '$lib/server/passphrase';
+import { storageSentence } from '$lib/server/storage';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null, timestamp: pino.stdTimeFunctions.isoTime });
 
@@ -14,25 +17,32 @@ const HEADERS = {
   'Cross-Origin-Resource-Policy': 'same-origin',
   'Permissions-Policy': 'camera=(), microphone=(), geolocation=()',
 };
+/** What is answered without a passphrase: the question for it, and whether the server is well. */
+const OPEN = new Set(['/enter', '/api/enter', '/healthz']);
 
 /** Opens the data before the first request, so that a fault in them stops the start and not a save. */
-export const init: ServerInit = openShop;
+export const init: ServerInit = () => openShop((error) => log.error({ error: String(error), copy: 'failed' }));
 
-/** Every answer: the theme that the device chose, security headers, and a line in the log. */
+/** Every answer: who may have it, the theme that the device chose, security headers, and a line in the log. */
 export const handle: Handle = async ({ event, resolve }) => {
   const started = performance.now();
-  // Another site's page may not change anything here, whatever it sends.
-  if (event.request.method !== 'GET' && event.request.headers.get('sec-fetch-site') === 'cross-site') {
-    return problem('This request comes from another site: open the application itself', '', 403);
-  }
-  const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';
-  const response = await resolve(event, {
-    transformPageChunk: ({ html }) => html.replace('%theme%', theme),
-  });
+  const { pathname } = event.url;
+  event.locals.isLocked = door !== null && !door.knows(event.cookies.get(SESSION));
+  const answer = async () => {
+    const refusal = refusalOf(event.request, event.url.host);
+    if (refusal) return refusal;
+    if (event.locals.isLocked && !OPEN.has(pathname)) {
+      if (pathname.startsWith('/api/')) return problem('Open the application and write its passphrase first', '', 401);
+      redirect(303, '/enter');
+    }
+    const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';
+    return resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
+  };
+  const response = await answer();
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
   log.info({
     method: event.request.method,
-    path: event.url.pathname,
+    path: pathname,
     status: response.status,
     ms: Math.round((performance.now() - started) * 10) / 10,
   });
@@ -44,5 +54,6 @@ export const handleError: HandleServerError = ({ error, event, status }) => {
   if (status === 404) return { message: 'There is nothing at this address' };
   const id = randomUUID().slice(0, 8);
   log.error({ id, path: event.url.pathname, error: error instanceof Error ? error.stack : String(error) });
-  return { message: 'Something went wrong on our side. Nothing that was kept is lost: go back and try again', id };
+  const message = 'Something went wrong on our side. Nothing that was kept is lost: go back and try again';
+  return { message: storageSentence(error) ?? message, id };
 };

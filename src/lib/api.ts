@@ -4,31 +4,45 @@ export type Answer<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly status: number; readonly problems: readonly Problem[]; readonly value?: unknown };
 
-const SILENT: Problem = {
-  path: '',
-  message: 'The server does not answer. What you typed is still here: check that it runs, then try again',
-};
+const SILENT = 'The server does not answer. What you typed is still here: check that it runs, then try again';
+const CSV = 'text/csv';
+const JSON_TYPE = 'application/json';
+
+/** What a failed answer says: its problems, else its sentence with the number of the fault, else at least its status. */
+function saidBy(status: number, value: unknown): readonly Problem[] {
+  const { problems, message, id } = Object(value) as { problems?: readonly Problem[]; message?: string; id?: string };
+  if (problems && problems.length > 0) return problems;
+  const sentence = message ?? `The server answered ${status}. What you typed is still here: try again`;
+  return [{ path: '', message: id ? `${sentence} (fault ${id})` : sentence }];
+}
 
 /**
- * Asks this application's own server for something. Never throws: what went wrong comes back as problems to show.
+ * Asks this application's own server for something. Never throws: what went wrong comes back as problems to show, at least one.
  *
- * @param body sent as it is when it is text or a file, else as JSON
+ * @param body sent as it is when it is a file, else as JSON; text is taken for JSON that is written already
  */
-export async function ask<T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<Answer<T>> {
+export async function ask<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<Answer<T>> {
+  let response: Response;
   try {
-    const response = await fetch(path, {
+    response = await fetch(path, {
       method,
-      headers: { 'Content-Type': body instanceof Blob ? body.type || 'application/zip' : 'application/json' },
+      headers: { Accept: JSON_TYPE, 'Content-Type': body instanceof Blob ? body.type || 'application/zip' : JSON_TYPE },
       body: typeof body === 'string' || body instanceof Blob ? body : body === undefined ? null : JSON.stringify(body),
     });
-    const value: unknown = await response.json();
-    if (response.ok) return { ok: true, value: value as T };
-    const { problems = [] } = value as { problems?: readonly Problem[] };
-    return { ok: false, status: response.status, problems, value };
   } catch {
-    return { ok: false, status: 0, problems: [SILENT] };
+    return { ok: false, status: 0, problems: [{ path: '', message: SILENT }] };
   }
+  const value: unknown = await response.json().catch(() => null);
+  if (response.ok && value !== null) return { ok: true, value: value as T };
+  return { ok: false, status: response.status, problems: saidBy(response.status, value), value };
 }
+
+/** Text as a table to send. */
+export const csv = (text: string) => new Blob([text], { type: CSV });
 
 /** What is wrong with one field, or nothing. */
 export function problemAt(problems: readonly Problem[], path: string): string {

@@ -1,4 +1,5 @@
 import type { Slab } from '../core/slab';
+import { forgetText, storedKeys, storedText, storeText } from './deviceStore';
 import { openWindows, windowId } from './windowId';
 
 /** A slab as it stands in a window, with what has been typed and not kept. */
@@ -24,7 +25,7 @@ export async function draftKey(slabId: number): Promise<string> {
 }
 
 export function storedDraft(key: string): StoredDraft | null {
-  const text = localStorage.getItem(key);
+  const text = storedText('device', key);
   if (text === null) return null;
   try {
     return JSON.parse(text) as StoredDraft;
@@ -33,25 +34,26 @@ export function storedDraft(key: string): StoredDraft | null {
   }
 }
 
-/** Stores the changes; where the device is full, the undo steps are given up before the changes are. */
-export function storeDraft(key: string, draft: StoredDraft): void {
-  try {
-    localStorage.setItem(key, JSON.stringify(draft));
-  } catch {
-    localStorage.setItem(key, JSON.stringify({ ...draft, past: [] }));
-  }
+/**
+ * Stores the changes; where the device is full, the undo steps are given up before the changes are.
+ *
+ * @returns whether they are stored: where not even the changes go in, only this window has them
+ */
+export function storeDraft(key: string, draft: StoredDraft): boolean {
+  const withPast = (past: StoredDraft['past']) => storeText('device', key, JSON.stringify({ ...draft, past }));
+  return withPast(draft.past) || withPast([]);
 }
 
 export function forgetDraft(key: string): void {
-  localStorage.removeItem(key);
+  forgetText('device', key);
 }
 
 /** Unkept changes to a slab that windows left behind which are closed now, the latest first. */
 export async function leftDrafts(slabId: number): Promise<LeftDraft[]> {
   const open = await openWindows();
   const own = await draftKey(slabId);
-  return Object.keys(localStorage)
-    .filter((key) => key.startsWith(prefix(slabId)) && key !== own && !open.has(key.slice(prefix(slabId).length)))
+  return storedKeys(prefix(slabId))
+    .filter((key) => key !== own && !open.has(key.slice(prefix(slabId).length)))
     .map((key) => ({ key, draft: storedDraft(key) }))
     .filter((left): left is LeftDraft => left.draft !== null)
     .sort((a, b) => b.draft.at.localeCompare(a.draft.at));

@@ -31,6 +31,8 @@ export class SlabDraft {
   /** Changes from windows that were closed before they were kept. */
   left: readonly LeftDraft[] = $state.raw([]);
   readonly changed = $derived(!same(this.slab, this.kept));
+  /** Whether the device has taken the changes: else only this window has them. */
+  stored = $state(true);
   #key: string | null = null;
   #lastField = '';
 
@@ -125,9 +127,10 @@ export class SlabDraft {
     if (this.#key === null) return;
     if (!this.changed && Object.keys(this.typed).length === 0) {
       forgetDraft(this.#key);
+      this.stored = true;
       return;
     }
     const { slab, seen, past } = this;
-    storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, at: nowText() });
+    this.stored = storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, at: nowText() });
   }
 }

@@ -1,3 +1,5 @@
+import { storedText, storeText } from './deviceStore';
+
 const KEY = 'knife-tray.window';
 
 let found: Promise<string> | null = null;
@@ -12,9 +14,10 @@ export function windowId(): Promise<string> {
 }
 
 async function find(): Promise<string> {
-  const before = sessionStorage.getItem(KEY);
+  const before = storedText('window', KEY);
   const id = before !== null && (await hold(before)) ? before : await fresh();
-  sessionStorage.setItem(KEY, id);
+  // Where it is not taken, the window gets another name when it is loaded anew.
+  storeText('window', KEY, id);
   return id;
 }
 

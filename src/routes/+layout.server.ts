@@ -1,6 +1,18 @@
 import { database } from '$lib/server/db';
-import { shopSettings } from '$lib/server/shop';
+import { keptSettings, type KeptSettings } from '$lib/server/shop';
 
-export function load({ cookies }) {
-  return { shop: shopSettings(database()), theme: cookies.get('theme') === 'night' ? 'night' : 'day' };
+/** What is shown of the shop before the passphrase has been given: nothing. */
+const UNKNOWN: KeptSettings = {
+  revision: 0,
+  settings: { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 },
+};
+
+export function load({ cookies, locals }) {
+  const { settings, revision } = locals.isLocked ? UNKNOWN : keptSettings(database());
+  return {
+    shop: settings,
+    shopRevision: revision,
+    isLocked: locals.isLocked,
+    theme: cookies.get('theme') === 'night' ? 'night' : 'day',
+  };
 }

@@ -62,11 +62,13 @@
     </svg>
     Knife Tray
   </a>
-  <nav aria-label="Rooms">
-    {#each ROOMS as [path, name] (path)}
-      <a href={path} aria-current={page.url.pathname.startsWith(path) ? 'page' : undefined}>{name}</a>
-    {/each}
-  </nav>
+  {#if !data.isLocked}
+    <nav aria-label="Rooms">
+      {#each ROOMS as [path, name] (path)}
+        <a href={path} aria-current={page.url.pathname.startsWith(path) ? 'page' : undefined}>{name}</a>
+      {/each}
+    </nav>
+  {/if}
   {#if data.shop.name}<span class="shop">{data.shop.name}</span>{/if}
   <button type="button" onclick={turnLight} aria-pressed={night}>Night light</button>
   <button type="button" onclick={() => (keysShown = true)}>Keys</button>

@@ -135,7 +135,7 @@ async function benchServer(): Promise<string[]> {
   );
   const startMs = performance.now() - started;
   try {
-    await fetch(`${address}/api/demo`, { method: 'POST' });
+    await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
     const slab = JSON.parse(readFileSync(join(root, 'demo/slabs/rye-and-treacle-slice.slab.json'), 'utf8')) as Slab;
     const post = (body: unknown): RequestInit => ({
       method: 'POST',

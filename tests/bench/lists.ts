@@ -43,7 +43,7 @@ async function send(address: string, path: string, init: RequestInit): Promise<v
 async function fill(address: string): Promise<void> {
   const ingredients = JSON.parse(readFileSync(join(root, 'demo/larder.json'), 'utf8')) as Ingredient[];
   const slab = JSON.parse(readFileSync(join(root, 'demo/slabs/rye-and-treacle-slice.slab.json'), 'utf8')) as Slab;
-  await send(address, '/api/demo', { method: 'POST' });
+  await send(address, '/api/demo', { method: 'POST', headers: { 'Content-Type': 'application/json' } });
   const columns = 'name,aliases,g_per_ml,water,sugars,fat,protein,other,allergens,source,pack,pack_g,price';
   for (let part = 0; part < 5; part++) {
     const rows = Array.from({ length: 985 }, (_, i) => {

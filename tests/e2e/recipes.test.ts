@@ -205,6 +205,7 @@ test('prices from a table: first what it would change, with bad rows, then the c
   await expect(page.getByText('0 new, 1 changed, 0 the same, 2 rows not taken.')).toBeVisible();
   await expect(page.getByText('Row 3: ingredient: The larder has no "moss": add it first')).toBeVisible();
   await page.getByRole('button', { name: 'Change 1 in the larder' }).click();
+  await expect(page.getByText('The larder is changed.')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('row', { name: /^honey/ })).toContainText('€10.40');
   await page.getByRole('button', { name: 'Change honey' }).click();

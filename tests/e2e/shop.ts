@@ -15,9 +15,9 @@ export interface Server {
 }
 
 /** Starts the built server on a free port, on a data folder. */
-export async function startServer(data: string): Promise<Server> {
+export async function startServer(data: string, env: Readonly<Record<string, string>> = {}): Promise<Server> {
   const child = spawn(process.execPath, [startScript], {
-    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn' },
+    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn', ...env },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const address = await new Promise<string>((resolve, reject) => {
@@ -63,7 +63,10 @@ export const test = base.extend<Fixtures>({
     rmSync(data, { recursive: true, force: true });
   },
   shop: async ({ emptyShop }, use) => {
-    const answer = await fetch(`${emptyShop.address}/api/demo`, { method: 'POST' });
+    const answer = await fetch(`${emptyShop.address}/api/demo`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+    });
     expect(answer.status).toBe(201);
     await use(emptyShop);
   },

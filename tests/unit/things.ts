@@ -1,7 +1,7 @@
 /** Made-up slabs, tins and larders for the laws: arbitrary ones, and the demo's. */
 import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
-import { larderOf, type Ingredient, type Larder } from '../../src/core/larder';
+import { larderOf, type Ingredient } from '../../src/core/larder';
 import type { Shop } from '../../src/core/shop';
 import { readSlab, type CutSpec, type Layer, type Preparation, type Slab } from '../../src/core/slab';
 import type { Tin } from '../../src/core/tin';
@@ -11,7 +11,7 @@ export const shop: Shop = { name: '', currency: 'EUR', measures: 'metric', scale
 const demoFile = (name: string) => readFileSync(new URL(`../../demo/${name}`, import.meta.url), 'utf8');
 
 export const demoIngredients = JSON.parse(demoFile('larder.json')) as Ingredient[];
-export const demoLarder: Larder = larderOf(demoIngredients);
+export const demoLarder = larderOf(demoIngredients);
 
 export const demoSlabs: Slab[] = readdirSync(new URL('../../demo/slabs/', import.meta.url)).map((name) => {
   const read = readSlab(demoFile(`slabs/${name}`));

@@ -1,13 +1,33 @@
-import type { Ingredient } from '../larder';
+import type { Ingredient, Pack } from '../larder';
+
+/** What a pack costs in the shop's currency, or null: a price that is still in another one is not counted. */
+export function priceOf(pack: Pick<Pack, 'price' | 'currency'> | undefined): number | null {
+  return pack?.price === undefined || pack.currency !== undefined ? null : pack.price;
+}
+
+/**
+ * Ingredients of a slab file, whose packs may name the currency that they are priced in, as a shop of one currency counts them.
+ */
+export function inCurrency(ingredients: readonly Ingredient[], currency: string): Ingredient[] {
+  return ingredients.map((one) =>
+    one.packs?.some((pack) => pack.currency === currency)
+      ? {
+          ...one,
+          packs: one.packs.map((pack) => (pack.currency === currency ? { ...pack, currency: undefined } : pack)),
+        }
+      : one,
+  );
+}
 
 /**
  * Price of one gram, in the shop's currency: that of the pack usually bought, the first one listed.
  *
- * @returns null where no pack has been priced
+ * @returns null where that pack has no price in it
  */
 export function pricePerGram(ingredient: Ingredient | null): number | null {
   const pack = ingredient?.packs?.[0];
-  return pack?.price === undefined ? null : pack.price / pack.massG;
+  const price = priceOf(pack);
+  return price === null || !pack ? null : price / pack.massG;
 }
 
 /**
@@ -16,8 +36,8 @@ export function pricePerGram(ingredient: Ingredient | null): number | null {
  * @param massG g, >= 0
  */
 export function cashToBuy(ingredient: Ingredient | null, massG: number): number | null {
-  const price = ingredient?.packs?.[0]?.price;
-  return price === undefined ? null : packsToBuy(ingredient, massG)! * price;
+  const price = priceOf(ingredient?.packs?.[0]);
+  return price === null ? null : packsToBuy(ingredient, massG)! * price;
 }
 
 /** How many whole packs of the usual size hold so much, or null where none is listed. */

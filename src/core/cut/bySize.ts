@@ -17,7 +17,8 @@ const ROUNDING_MM = 1e-6;
  */
 function laidAcross(tin: Tin, heightMm: number, { lengthMm, widthMm }: PieceSize, kerfMm: number): CutSpec | null {
   const inside = outlineAt(tin, heightMm / 2);
-  const count = (whole: number, piece: number) => Math.min(MOST_GRID, Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm)));
+  const count = (whole: number, piece: number) =>
+    Math.min(MOST_GRID, Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm)));
   const [columns, rows] = [count(inside.lengthMm, lengthMm), count(inside.widthMm, widthMm)];
   if (columns < 1 || rows < 1) return null;
   const side = (whole: number, piece: number, n: number) => Math.max(0, (whole - n * piece - (n - 1) * kerfMm) / 2);

@@ -1,7 +1,7 @@
 import type { Ingredient } from './types';
 
-/** Ingredients by every name they go by. */
-export type Larder = ReadonlyMap<string, Ingredient>;
+/** Ingredients by every name they go by, as `plainName` writes it. */
+export type Larder = Pick<ReadonlyMap<string, Ingredient>, 'get'>;
 
 /**
  * A name as it is compared: case, accents' encoding, spaces at the ends and doubled spaces do not count.
@@ -17,7 +17,7 @@ export function plainName(name: string): string {
  *
  * @param ingredients in the shop's order
  */
-export function larderOf(ingredients: readonly Ingredient[]): Larder {
+export function larderOf(ingredients: readonly Ingredient[]): ReadonlyMap<string, Ingredient> {
   const found = new Map<string, Ingredient>();
   const add = (name: string, ingredient: Ingredient) => {
     const key = plainName(name);

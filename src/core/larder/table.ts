@@ -36,10 +36,11 @@ export const LARDER_COLUMNS = [
   'pack_g',
   'price',
   'priced_on',
+  'currency',
 ] as const;
 
 /** Columns of the prices as a table: a row for each pack. */
-export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on'] as const;
+export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on', 'currency'] as const;
 
 /** A cell that could not be read, and what to do. */
 export interface CellProblem {
@@ -71,6 +72,24 @@ const NUMBERS = {
   price: [0, 1e6],
 } as const;
 type NumberColumn = keyof typeof NUMBERS;
+
+/** A cell that begins so runs as a formula when a spreadsheet opens the file; a stroke before it keeps it text. */
+const FORMULA = /^[=+\-@\t\r]/;
+const PART = '; ';
+
+/** A cell whose every part is text for a spreadsheet. Numbers below zero stay numbers. */
+export function guardedCell(text: string): string {
+  const guarded = (part: string) => (FORMULA.test(part) && !/^-[\d.]+$/.test(part) ? `'${part}` : part);
+  return text.split(PART).map(guarded).join(PART);
+}
+
+/** The cell as it was before it was guarded. */
+export function unguardedCell(text: string): string {
+  return text
+    .split(PART)
+    .map((part) => part.replace(/^'(?=[=+\-@\t\r])/, ''))
+    .join(PART);
+}
 
 const cell = (row: Row, column: string) => (row[column] ?? '').trim();
 const partsOf = (text: string) =>
@@ -126,6 +145,12 @@ function dayOf(row: Row, problems: CellProblem[]): string | undefined {
   if (text === '') return undefined;
   if (!DAY.test(text)) problems.push({ column: 'priced_on', message: 'Write a day such as 2026-05-31' });
   return text;
+}
+
+/** The currency of a price where it is not the shop's own: as the cell says, else that of the same price before. */
+function currencyOf(row: Row, price: number | undefined, old: Pack | undefined): string | undefined {
+  const text = cell(row, 'currency').toUpperCase();
+  return text || (price === undefined || price === old?.price ? old?.currency : undefined);
 }
 
 const without = <T extends object>(all: T): T =>
@@ -193,6 +218,7 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
                 massG: massG!,
                 price: n.price ?? old?.price,
                 pricedOn: day ?? old?.pricedOn,
+                currency: currencyOf(row, n.price, old),
               }),
               ...others,
             ],
@@ -237,6 +263,7 @@ export function rowOfIngredient(one: Ingredient): Record<(typeof LARDER_COLUMNS)
     pack_g: figure(pack?.massG),
     price: figure(pack?.price),
     priced_on: pack?.pricedOn ?? '',
+    currency: pack?.currency ?? '',
   };
 }
 
@@ -268,6 +295,7 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
     massG: massG!,
     price: n.price,
     pricedOn: day ?? (old?.price === n.price ? old?.pricedOn : undefined),
+    currency: currencyOf(row, n.price, old),
   });
   return {
     ok: true,
@@ -277,11 +305,12 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
 
 /** The packs of an ingredient as rows of the prices' table. */
 export function priceRowsOf(one: Ingredient): Record<(typeof PRICE_COLUMNS)[number], string>[] {
-  return (one.packs ?? []).map(({ name, massG, price, pricedOn }) => ({
+  return (one.packs ?? []).map(({ name, massG, price, pricedOn, currency = '' }) => ({
     ingredient: one.name,
     pack: name,
     pack_g: String(massG),
     price: price === undefined ? '' : String(price),
     priced_on: pricedOn ?? '',
+    currency,
   }));
 }

@@ -24,6 +24,10 @@ const QUALITIES =
 const HALF_NAMES =
   /^(?:light|dark|milk|white|salted|unsalted|semi-?sweet|bitter-?sweet|smooth|crunchy|fresh|frozen|golden|black|brown|red|green|rolled|quick|whole|skimmed|double|single|whipping|heavy|unsweetened|sweetened|plain)$/i;
 
+/** No more words of quality stand before a name, and no more words make one up. */
+const MOST_QUALITIES = 6;
+const MOST_NAME_WORDS = 6;
+
 const LAST = /(\p{L}+)$/u;
 
 function nearby(name: string): string[] {
@@ -51,7 +55,8 @@ function nearby(name: string): string[] {
  * @example larderMatch('large eggs', larder)?.name // 'whole egg', which has the alias 'egg'
  */
 export function larderMatch(name: string, larder: Larder): Ingredient | null {
-  for (let rest = name; rest !== '';) {
+  let rest = name;
+  for (let n = 0; n <= MOST_QUALITIES && rest !== ''; n++) {
     for (const form of nearby(rest)) {
       const found = ingredientNamed(form, larder);
       if (found) return found;
@@ -69,7 +74,8 @@ function alternativesOf(name: string, larder: Larder): string[] {
   const [first, second] = parts;
   if (first === undefined || second === undefined || parts.some((part) => part === '')) return [name];
   const words = second.split(' ');
-  const ends = words.map((_, at) => words.slice(at).join(' ')).slice(1);
+  const from = Math.max(1, words.length - MOST_NAME_WORDS);
+  const ends = words.slice(from).map((_, at) => words.slice(from + at).join(' '));
   const whole = ends.map((end) => `${first} ${end}`);
   const known = whole.find((one) => larderMatch(one, larder));
   if (HALF_NAMES.test(first) && ends.length > 0) return [known ?? whole[0]!, ...parts.slice(1)];

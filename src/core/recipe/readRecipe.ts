@@ -5,8 +5,10 @@ import { headingLine, headingName, readLine, unreadLine, type LineRead } from '.
 import { tidied } from './tidy';
 
 /** The most lines that are read at once; a recipe has some dozens. */
-const MOST_LINES = 5000;
-const MOST_LENGTH = 1000;
+const MOST_LINES = 1000;
+/** A longer line is no ingredient; of any line so much is kept as text. */
+const MOST_LENGTH = 400;
+const MOST_KEPT = 1000;
 
 /** Headings under which the way of working is told and not the ingredients. */
 const METHOD =
@@ -24,26 +26,31 @@ export const isListHeading = (name: string) => LIST.test(name);
  * heading follows. What
  * stands under a heading such as "Method" stays text.
  *
- * @param text up to 5000 lines; further ones come back unread
+ * @param text up to 1000 lines; further ones come back unread
  */
 export function readRecipe(text: string, measures: Measures, larder: Larder): LineRead[] {
+  return [...recipeReadings(text, measures, larder)];
+}
+
+/** The readings of `readRecipe` one by one, for whoever has other things to do in between. */
+export function* recipeReadings(text: string, measures: Measures, larder: Larder): Generator<LineRead> {
   const lines = text.split(/\r\n|[\n\r\u2028\u2029]/);
-  const read: LineRead[] = [];
   let inMethod = false;
-  lines.forEach((raw, at) => {
+  for (const [at, raw] of lines.entries()) {
     const line = raw.trim();
-    if (line === '') return;
-    if (at >= MOST_LINES)
-      return void read.push(unreadLine(line.slice(0, MOST_LENGTH), `Only the first ${MOST_LINES} lines are read`));
-    if (line.length > MOST_LENGTH)
-      return void read.push(unreadLine(line.slice(0, MOST_LENGTH), 'This line is too long to be an ingredient'));
+    if (line === '') continue;
+    if (at >= MOST_LINES || line.length > MOST_LENGTH) {
+      const why =
+        at >= MOST_LINES ? `Only the first ${MOST_LINES} lines are read` : 'This line is too long to be an ingredient';
+      yield unreadLine(line.slice(0, MOST_KEPT), why);
+      continue;
+    }
     const one = isHeadingByPlace(lines, at, larder)
       ? { ...headingLine(line), ingredient: line }
       : readLine(line, measures, larder);
     if (one.status === 'heading') inMethod = isMethodHeading(one.ingredient ?? '');
-    read.push(inMethod && one.status !== 'heading' ? unreadLine(line, 'Kept as a note on the method') : one);
-  });
-  return read;
+    yield inMethod && one.status !== 'heading' ? unreadLine(line, 'Kept as a note on the method') : one;
+  }
 }
 
 function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder): boolean {
@@ -51,7 +58,9 @@ function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder):
   if (/\d|[.,;]$/.test(line) || line.split(/\s+/).length > 5 || !/\p{L}/u.test(line)) return false;
   if (/^[-*•·]/.test(line) || /^(?:an?|half|one|two|three|few|some)\b/i.test(line)) return false;
   if (at > 0 && lines[at - 1]!.trim() !== '') return false;
-  const next = lines.slice(at + 1).find((one) => one.trim() !== '');
+  let below = at + 1;
+  while (below < lines.length && lines[below]!.trim() === '') below += 1;
+  const next = lines[below];
   const leads = next !== undefined && /^[\d¼½¾⅐-⅞]/u.test(tidied(next));
   const follows =
     next !== undefined && (leads || METHOD.test(line) || LIST.test(line) || headingName(next, larder) !== null);

@@ -33,8 +33,8 @@ export interface HeatRun {
   /** Temperatures of all cells at the end, bottom first, for going on from there. */
   readonly endC: readonly number[];
   /** Heat that left through both faces, and heat that the stack has less than at the start, J/m2: equal but for rounding. */
-  readonly leftJ: number;
-  readonly lostJ: number;
+  readonly outflowJ: number;
+  readonly enthalpyDropJ: number;
 }
 
 interface Grid {
@@ -46,17 +46,44 @@ interface Grid {
   readonly count: readonly number[];
 }
 
-const CELL_MM = 0.5;
+export const CELL_MM = 0.5;
 const LEAST_CELLS = 4;
 const MOST_CELLS = 400;
 const NEWTON_ROUNDS = 60;
 const NEWTON_C = 1e-8;
 const KINK_C = 1e-6;
 
-function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
-  const count = layers.map(({ thicknessMm }) =>
-    Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.round(thicknessMm / cellMm))),
+const cellsOf = ({ thicknessMm }: Pick<HeatLayer, 'thicknessMm'>, cellMm: number) =>
+  Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.round(thicknessMm / cellMm)));
+
+/** So many cells are moved by one step each in about a microsecond: about three seconds of work in all. */
+const MOST_CELL_STEPS = 15_000_000;
+/** A layer that gives its heat back needs some rounds to a step. */
+const LATENT_ROUNDS = 3;
+
+/**
+ * How much work it is to follow a stack for some time, as a share of what is done at once: over 1 is too much. Reckoned before
+ * anything is begun.
+ *
+ * @param everyMinutes how often the curves are noted
+ */
+export function heatWork(
+  layers: readonly Pick<HeatLayer, 'thicknessMm' | 'latent'>[],
+  minutes: number,
+  everyMinutes: number,
+  cellMm = CELL_MM,
+): number {
+  const cells = layers.reduce((sum, one) => sum + cellsOf(one, cellMm), 0);
+  const rounds = layers.some(({ latent }) => latent) ? LATENT_ROUNDS : 1;
+  const short = STEP_SECONDS.reduce(
+    (sum, [until, step], i) => sum + (until - (STEP_SECONDS[i - 1]?.[0] ?? 0)) / step,
+    0,
   );
+  return ((short + minutes + minutes / everyMinutes) * cells * rounds) / MOST_CELL_STEPS;
+}
+
+function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
+  const count = layers.map((one) => cellsOf(one, cellMm));
   const cells = count.reduce((sum, one) => sum + one, 0);
   const dx = new Float64Array(cells);
   const layerOf = new Int32Array(cells);
@@ -88,80 +115,154 @@ function capacityAt({ rho, cp, latent }: Thermal, celsius: number): number {
   return rho * (cp + (inside ? latent.jPerKg / (latent.toC - latent.fromC) : 0));
 }
 
-/** Step lengths within a stay, s: short while the faces have just changed, then longer. */
+/** Step lengths within a stay, s: until so long after the faces have changed, so long; then a minute. */
+const STEP_SECONDS = [
+  [60, 1],
+  [600, 4],
+  [3600, 15],
+] as const;
+const LONG_STEP = 60;
+
 function stepSeconds(sinceChange: number): number {
-  if (sinceChange < 60) return 1;
-  if (sinceChange < 600) return 4;
-  if (sinceChange < 3600) return 15;
-  return 60;
+  return STEP_SECONDS.find(([until]) => sinceChange < until)?.[1] ?? LONG_STEP;
 }
-/** After a change of faces so many steps are fully implicit, which damps the ringing of the middle rule (Rannacher 1984). */
-const DAMPED_STEPS = 4;
+/** So long after a change of faces steps are fully implicit, which damps the ringing of the middle rule (Rannacher 1984). */
+const DAMPED_SECONDS = 4;
 
 /**
- * Heat through a stack of layers, upwards and downwards, over some stays one after the other.
+ * A stack of layers that heat goes through, as far as it has come: temperatures move on by `advance`.
  *
  * Finite volumes of about half a millimetre in enthalpy form, so that fat that sets gives its heat back and no heat is lost;
  * the middle (Crank-Nicolson) rule in time, with damped steps after every change, solved by Newton's method. Stable for any step.
  * Within 1 % of the exact series for a slab (Carslaw and Jaeger 1959); edges of the tin are not counted.
+ */
+export class HeatStack {
+  readonly #layers: readonly HeatLayer[];
+  readonly #grid: Grid;
+  readonly #celsius: Float64Array;
+  readonly #thermal: readonly Thermal[];
+  readonly #solver: StackSolver;
+  readonly #stepFactor: number;
+  /** Heat that has left through both faces, J/m2. */
+  outflowJ = 0;
+
+  /**
+   * @param layers bottom first
+   * @param fromC temperatures of the lowest cells, bottom first; the others begin at their layer's `startC`
+   * @param cellMm size of a cell; smaller is finer
+   * @param stepFactor times the usual steps in time; smaller is finer
+   */
+  constructor(layers: readonly HeatLayer[], fromC: readonly number[] = [], cellMm = CELL_MM, stepFactor = 1) {
+    this.#layers = layers;
+    this.#grid = gridOf(layers, cellMm);
+    this.#celsius = Float64Array.from(this.#grid.layerOf, (l, i) => fromC[i] ?? layers[l]!.startC);
+    this.#thermal = Array.from(this.#grid.layerOf, (l) => layers[l]!);
+    this.#solver = new StackSolver(this.#grid, this.#thermal);
+    this.#stepFactor = stepFactor;
+  }
+
+  /** Temperatures of all cells now, bottom first. */
+  get celsius(): readonly number[] {
+    return Array.from(this.#celsius);
+  }
+
+  /** Heat held now, J/m2. */
+  get heldJ(): number {
+    return this.#celsius.reduce((sum, celsius, i) => sum + heatAt(this.#thermal[i]!, celsius) * this.#grid.dx[i]!, 0);
+  }
+
+  /** The warmest, mean and middle temperature of a layer now. */
+  layer(l: number): { readonly warmestC: number; readonly meanC: number; readonly middleC: number } {
+    const [from, count] = [this.#grid.first[l]!, this.#grid.count[l]!];
+    let [warmestC, sum] = [-Infinity, 0];
+    for (let i = from; i < from + count; i++) {
+      warmestC = Math.max(warmestC, this.#celsius[i]!);
+      sum += this.#celsius[i]!;
+    }
+    const half = from + (count - 1) / 2;
+    const middleC = (this.#celsius[Math.floor(half)]! + this.#celsius[Math.ceil(half)]!) / 2;
+    return { warmestC, meanC: sum / count, middleC };
+  }
+
+  get layerCount(): number {
+    return this.#layers.length;
+  }
+
+  /**
+   * Lets time pass in one place.
+   *
+   * @param sinceSeconds since the faces changed last: short steps then, longer ones later
+   * @param seconds how long
+   */
+  advance(faces: Pick<Stay, 'top' | 'bottom'>, sinceSeconds: number, seconds: number): void {
+    let at = sinceSeconds;
+    const until = sinceSeconds + seconds;
+    while (at < until - 1e-9) {
+      const dt = Math.min(stepSeconds(at) * this.#stepFactor, until - at);
+      this.outflowJ += this.#solver.step(this.#celsius, dt, at < DAMPED_SECONDS * this.#stepFactor ? 1 : 0.5, faces);
+      at += dt;
+    }
+  }
+}
+
+/**
+ * Heat through a stack of layers, upwards and downwards, over some stays one after the other, noted down as it goes.
  *
  * @param layers bottom first
  * @param stays what the faces meet, and for how long
  * @param everyMinutes how often the curves are noted, > 0
- * @param fromC temperatures of all cells at the start, bottom first; without them each layer's `startC`
  * @param cellMm size of a cell; smaller is finer
  */
 export function heatRun(
   layers: readonly HeatLayer[],
   stays: readonly Stay[],
   everyMinutes: number,
-  fromC?: readonly number[],
+  fromC: readonly number[] = [],
   cellMm = CELL_MM,
-  stepTimes = 1,
+  stepFactor = 1,
 ): HeatRun {
-  const grid = gridOf(layers, cellMm);
-  const n = grid.dx.length;
-  const T = new Float64Array(n);
-  for (let i = 0; i < n; i++) T[i] = fromC?.[i] ?? layers[grid.layerOf[i]!]!.startC;
-  const thermal = Array.from(grid.layerOf, (l) => layers[l]!);
-  const held = () => T.reduce((sum, celsius, i) => sum + heatAt(thermal[i]!, celsius) * grid.dx[i]!, 0);
-  const startJ = held();
-
+  const stack = new HeatStack(layers, fromC, cellMm, stepFactor);
+  const startJ = stack.heldJ;
   const minutes: number[] = [];
   const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
-  const note = (minute: number) => {
-    minutes.push(minute);
-    layers.forEach((_, l) => {
-      const [from, count] = [grid.first[l]!, grid.count[l]!];
-      const part = T.subarray(from, from + count);
-      curves[l]!.warmestC.push(part.reduce((most, one) => Math.max(most, one), -Infinity));
-      curves[l]!.meanC.push(part.reduce((sum, one) => sum + one, 0) / count);
-      const half = (count - 1) / 2;
-      curves[l]!.middleC.push((part[Math.floor(half)]! + part[Math.ceil(half)]!) / 2);
-    });
+  const every = everyMinutes * 60;
+  let [seconds, nextNote] = [0, 0];
+  const note = () => {
+    minutes.push(nextNote / 60);
+    noteLayers(stack, curves);
+    nextNote += every;
   };
-
-  let leftJ = 0;
-  let seconds = 0;
-  let nextNote = 0;
-  const solver = new StackSolver(grid, thermal);
   for (const stay of stays) {
-    const until = seconds + stay.minutes * 60;
     const began = seconds;
-    let steps = 0;
+    const until = began + stay.minutes * 60;
     while (seconds < until - 1e-9) {
-      if (seconds >= nextNote - 1e-9) {
-        note(nextNote / 60);
-        nextNote += everyMinutes * 60;
-      }
-      const dt = Math.min(stepSeconds(seconds - began) * stepTimes, until - seconds, nextNote - seconds);
-      leftJ += solver.step(T, dt, steps < DAMPED_STEPS ? 1 : 0.5, stay);
-      seconds += dt;
-      steps += 1;
+      if (seconds >= nextNote - 1e-9) note();
+      const stretch = Math.min(until, nextNote) - seconds;
+      stack.advance(stay, seconds - began, stretch);
+      seconds += stretch;
     }
   }
-  if (seconds >= nextNote - 1e-9) note(nextNote / 60);
-  return { minutes, layers: curves, endC: Array.from(T), leftJ, lostJ: startJ - held() };
+  if (seconds >= nextNote - 1e-9) note();
+  return {
+    minutes,
+    layers: curves,
+    endC: stack.celsius,
+    outflowJ: stack.outflowJ,
+    enthalpyDropJ: startJ - stack.heldJ,
+  };
+}
+
+/** Notes where each layer is now, at the end of its curve. */
+export function noteLayers(
+  stack: HeatStack,
+  curves: readonly { readonly warmestC: number[]; readonly meanC: number[]; readonly middleC: number[] }[],
+): void {
+  curves.forEach((curve, l) => {
+    const now = l < stack.layerCount ? stack.layer(l) : { warmestC: NaN, meanC: NaN, middleC: NaN };
+    curve.warmestC.push(now.warmestC);
+    curve.meanC.push(now.meanC);
+    curve.middleC.push(now.middleC);
+  });
 }
 
 /** A step that would pass an end of the latent range stops just beyond it, so that Newton's method does not swing about it. */

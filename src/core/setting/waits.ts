@@ -1,5 +1,5 @@
 import type { Place } from '../slab';
-import { heatRun, type HeatLayer, type LayerCurve } from './heat';
+import { CELL_MM, heatRun, HeatStack, heatWork, noteLayers, type LayerCurve } from './heat';
 import { contactC, facesIn, pourAtMostC, type PlaceSettings, type Standing } from './places';
 import type { PouredLayer } from './stack';
 
@@ -52,19 +52,31 @@ const HOT_WITHIN = 120;
 const MOST_WRAPPED = 6 * 60;
 const WRAPPED_STEP = 5;
 
-/** The stays from a moment on, the last one drawn out. */
-function staysFrom(stays: readonly PlaceStay[], from: number, minutes: number): PlaceStay[] {
-  const rest: PlaceStay[] = [];
-  let at = 0;
-  let left = minutes;
-  stays.forEach(({ place, minutes: long }, i) => {
-    const until = i === stays.length - 1 ? Infinity : at + long;
-    const take = Math.min(left, Math.max(0, until - Math.max(at, from)));
-    if (take > 0) rest.push({ place, minutes: take });
-    left -= take;
-    at += long;
-  });
-  return rest;
+/** The place in which the tin stands at a moment, since when, and until when; the last place goes on. */
+function placeAt(stays: readonly PlaceStay[], minute: number): { place: Place; from: number; until: number } {
+  let from = 0;
+  for (const [i, { place, minutes }] of stays.entries()) {
+    const until = i === stays.length - 1 ? Infinity : from + minutes;
+    if (minute < until) return { place, from, until };
+    from = until;
+  }
+  throw new Error('A tin has to stand somewhere');
+}
+
+/** How high a stack may be before its cells become larger, mm. */
+const FINE_UP_TO_MM = 100;
+const cellMmOf = (layers: readonly PouredLayer[]) =>
+  CELL_MM * Math.max(1, layers.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0) / FINE_UP_TO_MM);
+
+/**
+ * How much work it is to find how a stack sets, as a share of what is done at once: over 1 is too much.
+ *
+ * @param layers as `pouredLayers` gives them
+ */
+export function settingWork(layers: readonly PouredLayer[]): number {
+  const each = heatWork(layers, MOST_MINUTES, Infinity, cellMmOf(layers));
+  // While one layer sets, those on top of it are not there yet.
+  return (each * (layers.length + 1)) / 2;
 }
 
 /**
@@ -84,65 +96,32 @@ export function settingOf(
 ): Setting {
   const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
   const waits: LayerWait[] = [];
-  let cells: number[] = [];
+  const cellMm = cellMmOf(layers);
+  let cells: readonly number[] = [];
   let poured = 0;
   for (const [at, layer] of layers.entries()) {
-    const stack: HeatLayer[] = layers.slice(0, at + 1).map((one) => ({ ...one, startC: one.pourC }));
     const below = layers[at - 1];
     const face = cells.at(-1);
     const meets =
       below && face !== undefined ? contactC({ ...layer, celsius: layer.pourC }, { ...below, celsius: face }) : null;
     const softens = below?.softensC ?? null;
-    const before = cells.length;
-    const grid = heatRun(stack, [], 1).endC;
-    const from = [...cells, ...grid.slice(before)];
-    const runFor = (minutes: number) =>
-      heatRun(
-        stack,
-        (stays.length > 0 ? staysFrom(stays, poured, minutes) : [{ place: layer.place, minutes }]).map((stay) => ({
-          minutes: stay.minutes,
-          ...facesIn(stay.place, places, standing),
-        })),
-        STEP_MINUTES,
-        from,
-      );
-    let long = Math.max(60, layer.minMinutes + 30);
-    let run = runFor(long);
-    const setAt = () =>
-      run.minutes.findIndex((minute, i) => minute >= layer.minMinutes && run.layers[at]!.warmestC[i]! <= layer.setC);
-    while (setAt() === -1 && long < MOST_MINUTES) {
-      long = Math.min(MOST_MINUTES, long * 4);
-      run = runFor(long);
-    }
-    const found = setAt();
-    const setAfter = found === -1 ? null : run.minutes[found]!;
-    const last = at === layers.length - 1;
-    const soon = layer.maxMinutes !== null && layer.maxMinutes <= HOT_WITHIN;
-    const whileHot = !last && soon && (setAfter ?? Infinity) > layer.maxMinutes!;
-    const nextAfter = layers[at + 1]?.together
-      ? 0
-      : whileHot
-        ? Math.min(layer.minMinutes, layer.maxMinutes!)
-        : setAfter;
-    // Between this pour and the next the curves are those of this run; after the last one an hour more is shown.
-    const until = nextAfter === null ? Math.min(long, 240) : last ? nextAfter + 60 : nextAfter;
-    const shown = until <= long ? run : runFor(until);
-    const count = Math.round(until / STEP_MINUTES) + (last ? 1 : 0);
-    curves.forEach((curve, l) => {
-      for (let i = 0; i < count; i++) {
-        const part = shown.layers[l];
+    const next = layers[at + 1];
+    const found = settled(layers.slice(0, at + 1), next, cells, poured, stays, places, standing, cellMm);
+    for (let i = 0; i < found.shown; i++) {
+      curves.forEach((curve, l) => {
+        const part = found.curves[l];
         curve.warmestC.push(part?.warmestC[i] ?? NaN);
         curve.meanC.push(part?.meanC[i] ?? NaN);
         curve.middleC.push(part?.middleC[i] ?? NaN);
-      }
-    });
-    cells = [...runFor(until).endC];
+      });
+    }
+    cells = found.cells;
     waits.push({
       id: layer.id,
       name: layer.name,
       pouredAt: poured,
-      setAfterMinutes: setAfter,
-      nextFromMinutes: nextAfter,
+      setAfterMinutes: found.setAfter,
+      nextFromMinutes: found.nextAfter,
       nextUntilMinutes: layer.maxMinutes,
       contactC: meets,
       meltsBelow: meets !== null && softens !== null && meets > softens,
@@ -151,10 +130,10 @@ export function settingOf(
           ? pourAtMostC(layer, { ...below, celsius: face }, softens)
           : null,
       curve: curves[at]!,
-      why: why(layer, setAfter, run.layers[at]!),
+      why: why(layer, found.setAfter, found.curves[at]!),
     });
-    poured += until;
-    if (nextAfter === null) break;
+    poured += found.until;
+    if (found.nextAfter === null) break;
   }
   const all = waits.at(-1)!;
   const isSet = waits.length === layers.length && all.setAfterMinutes !== null;
@@ -166,6 +145,60 @@ export function settingOf(
     cutWindow: { fromMinutes: from, toMinutes: from !== null && window !== null ? from + window : null },
     faceC: cells.at(-1) ?? NaN,
     wrappedMinutes: wrapped(layers.slice(0, waits.length), cells, places, standing),
+  };
+}
+
+/** How long a layer that never sets is shown, and one that has set, min. */
+const SHOWN_UNSET = 240;
+const SHOWN_SET = 60;
+
+/** The topmost layer of a stack from its pour until the next one may go on, minute by minute. */
+function settled(
+  layers: readonly PouredLayer[],
+  next: PouredLayer | undefined,
+  cells: readonly number[],
+  poured: number,
+  stays: readonly PlaceStay[],
+  places: PlaceSettings,
+  standing: Standing,
+  cellMm: number,
+) {
+  const at = layers.length - 1;
+  const layer = layers[at]!;
+  const stack = new HeatStack(
+    layers.map((one) => ({ ...one, startC: one.pourC })),
+    cells,
+    cellMm,
+  );
+  const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
+  /** The next one is wanted on it while it is hot; then that moment is what counts, and not when it has set. */
+  const soon = next !== undefined && layer.maxMinutes !== null && layer.maxMinutes <= HOT_WITHIN;
+  const hotAfter = next?.together ? 0 : soon ? Math.min(layer.minMinutes, layer.maxMinutes!) : null;
+  const snapshots = new Map<number, readonly number[]>();
+  let setAfter: number | null = null;
+  for (let minute = 0; minute <= MOST_MINUTES; minute += STEP_MINUTES) {
+    noteLayers(stack, curves);
+    if (minute === hotAfter || minute === SHOWN_UNSET) snapshots.set(minute, stack.celsius);
+    if (minute >= layer.minMinutes && curves[at]!.warmestC[minute]! <= layer.setC) {
+      setAfter ??= minute;
+      if (next || minute >= setAfter + SHOWN_SET) break;
+    }
+    if (setAfter !== null && minute >= setAfter + SHOWN_SET) break;
+    const { place, from } = stays.length > 0 ? placeAt(stays, poured + minute) : { place: layer.place, from: 0 };
+    // A change of place within a minute counts from its end.
+    const since = Math.max(0, poured + minute - Math.max(from, poured));
+    stack.advance(facesIn(place, places, standing), since * 60, STEP_MINUTES * 60);
+  }
+  const whileHot = soon && (setAfter ?? Infinity) > layer.maxMinutes!;
+  const nextAfter = next?.together ? 0 : whileHot ? hotAfter : setAfter;
+  const until = nextAfter === null ? SHOWN_UNSET : next ? nextAfter : nextAfter + SHOWN_SET;
+  return {
+    setAfter,
+    nextAfter,
+    until,
+    curves,
+    shown: until + (next ? 0 : 1),
+    cells: snapshots.get(until) ?? stack.celsius,
   };
 }
 

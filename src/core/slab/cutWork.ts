@@ -17,12 +17,10 @@ interface Cutting {
 }
 
 /**
- * What is too much to cut at once: pieces, times the heights at which each layer is cut, over all kinds of tin. Reckoned before any of it
- * is done, and refused with what to make smaller.
- *
- * @returns one problem, or none
+ * How much work it is to cut a slab, as a share of what is done at once: pieces, times the heights at which each layer is cut, over
+ * all kinds of tin. Over 1 is too much. Reckoned before any of it is done.
  */
-export function cutProblems({ layers, tins, cut, scale }: Cutting): Problem[] {
+export function cutWork({ layers, tins, cut, scale }: Cutting): number {
   const shelled = layers.some(({ spread }) => spread === 'shell');
   const areas = tins.reduce((sum, { tin: any }) => {
     const tin = asTin(any);
@@ -35,12 +33,18 @@ export function cutProblems({ layers, tins, cut, scale }: Cutting): Problem[] {
         : (cut?.columns ?? 1) * (cut?.rows ?? 1);
     return sum + pieces * each;
   }, 0);
-  if (areas <= MOST_AREAS) return [];
-  const times = Math.ceil(areas / MOST_AREAS);
+  return areas / MOST_AREAS;
+}
+
+/** What is too much to cut at once, with what to make smaller: one problem, or none. */
+export function cutProblems(cutting: Cutting): Problem[] {
+  const work = cutWork(cutting);
+  if (work <= 1) return [];
+  const { scale } = cutting;
   return [
     {
       path: scale?.mode === 'pieces' ? '/scale' : '/cut',
-      message: `That is ${times} times as much cutting as can be worked out at once: cut fewer columns and rows, take fewer kinds of tin, or lay fewer layers`,
+      message: `That is ${Math.ceil(work)} times as much cutting as can be worked out at once: cut fewer columns and rows, take fewer kinds of tin, or lay fewer layers`,
     },
   ];
 }

@@ -25,7 +25,7 @@ export const MOST_GRID = 200;
 /** Pieces of an order are between these on a side, mm: nothing smaller can be cut. */
 const PIECE_MM = [5, 1000] as const;
 /** The most lines, and the most steps, of all preparations together. */
-export const MOST_IN_ALL = { lines: 1000, steps: 400 } as const;
+export const MOST_IN_ALL = { lines: 1000, steps: 250 } as const;
 
 /** Whether a file can hold an amount: more or less than this is a slip. */
 export const holdsQuantity = (quantity: number) => quantity >= LEAST && quantity <= MOST_QUANTITY;

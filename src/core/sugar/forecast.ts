@@ -52,9 +52,14 @@ export function soundReadings(readings: readonly Reading[]): Reading[] {
 const JUMP_C = 6;
 const NEIGHBOURS = 4;
 
-/** Readings without the jumps among them. */
+/** A line is found as well from so many readings as from more. */
+const MOST_FITTED = 2000;
+
+/** Readings without the jumps among them; of very many, evenly spread ones and the last. */
 function settled(readings: readonly Reading[]): Reading[] {
+  const step = Math.ceil(readings.length / MOST_FITTED);
   return readings.filter(([, celsius], i) => {
+    if ((readings.length - 1 - i) % step !== 0) return false;
     const near = readings.slice(Math.max(0, i - NEIGHBOURS), i + NEIGHBOURS + 1).map(([, one]) => one);
     near.sort((a, b) => a - b);
     return Math.abs(celsius - near[near.length >> 1]!) <= JUMP_C;

@@ -20,7 +20,10 @@ export interface Timeline {
 }
 export type TimelineFound = Timeline | { readonly ok: false; readonly because: string };
 
-const TRIES = 400;
+const MOST_TRIES = 400;
+const LEAST_TRIES = 3;
+/** Placing n steps takes about n^3 comparisons; so many are made in one search, which is some seconds' work. */
+const MOST_COMPARISONS = 5e7;
 /** After so many tries without any schedule there is none to be found. */
 const HOPELESS = 40;
 /** What waits no longer than these is placed before all else, min; or nothing is. */
@@ -69,7 +72,8 @@ function best(
     generated(activities, { priority, tight, latest: tail.map((one) => end - one) }, means, windows, from, pinned);
   const longestFirst = tail.map((one) => -one);
   let found = placed(longestFirst, null);
-  for (let i = 0; i < TRIES; i++) {
+  const tries = triesFor(activities.length);
+  for (let i = 0; i < tries; i++) {
     // Nothing is shorter than the longest chain.
     if (found.ok ? length(found.starts) <= from + Math.max(...tail) + 1e-6 : i >= HOPELESS) break;
     const tight = TIGHT[i % TIGHT.length]!;
@@ -86,6 +90,11 @@ function best(
     if (other.ok) found = other;
   }
   return found;
+}
+
+/** How many orders of placing are tried for so many steps: fewer for a long day, so that no day takes longer than another. */
+function triesFor(steps: number): number {
+  return Math.max(LEAST_TRIES, Math.min(MOST_TRIES, Math.round(MOST_COMPARISONS / steps ** 3)));
 }
 
 /** One step before or behind another, by chance. */

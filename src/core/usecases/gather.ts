@@ -1,3 +1,4 @@
+import { inCurrency } from '../cost';
 import { gathered, type Gathered } from '../gather';
 import { larderOf, type Larder } from '../larder';
 import type { Plan } from './plan';
@@ -21,6 +22,10 @@ export function gatherFor(works: readonly GatherWork[], larder: Larder, shop: Sh
       scaleStepG: shop.scaleStepG,
       vessels: shop.vessels ?? [],
     },
-    new Map(works.flatMap(({ key, slab }) => (slab.larder ? [[key, larderOf(slab.larder)] as const] : []))),
+    new Map(
+      works.flatMap(({ key, slab }) =>
+        slab.larder ? [[key, larderOf(inCurrency(slab.larder, shop.currency))] as const] : [],
+      ),
+    ),
   );
 }

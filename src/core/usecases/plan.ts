@@ -1,5 +1,5 @@
 import { secondReading, type Warning } from '../check';
-import { lineCost, slabCost, type SlabCost } from '../cost';
+import { inCurrency, lineCost, slabCost, type SlabCost } from '../cost';
 import { cutBySize, evenCut, pieceFaces, type EvenCut, type PieceKind } from '../cut';
 import { larderOf, type Larder } from '../larder';
 import { benchAmount, writtenAmount } from '../measure';
@@ -138,7 +138,7 @@ export function scaledFor(
   { tins, scale, cut = slab.cut ?? UNCUT }: Asked,
 ) {
   const measures = slab.measures ?? shop.measures;
-  const own = slab.larder ? larderOf(slab.larder) : undefined;
+  const own = slab.larder ? larderOf(inCurrency(slab.larder, shop.currency)) : undefined;
   const made = slab.preparations.map((one) => prepared(one, larder, own, measures));
   const byId = new Map(made.map((one) => [one.id, one]));
   const mode = scale ?? scaleOf(slab);

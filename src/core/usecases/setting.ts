@@ -5,6 +5,7 @@ import {
   fittedH,
   pouredLayers,
   settingOf,
+  settingWork,
   type PlaceSettings,
   type PlaceStay,
   type Setting,
@@ -12,6 +13,7 @@ import {
 } from '../setting';
 import { USUAL_SHOP, type Shop } from '../shop';
 import { laidOut, type Place, type Slab } from '../slab';
+import type { Problem } from '../validation';
 
 /** What the tin stands on and under, where nobody says. */
 export const USUAL_STANDING: Standing = { on: 'shelf', foil: false };
@@ -34,6 +36,20 @@ export function settingFor(
   const layers = layersOf(slab, larder, shop, asked, tin);
   if (layers.length === 0) return null;
   return settingOf(layers, stays, placesOf(shop), standing);
+}
+
+/**
+ * What is too much to work out of how a slab sets, reckoned before any of it is begun: high stacks of many layers, in many tins.
+ *
+ * @returns one problem, or none
+ */
+export function settingProblems(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Problem[] {
+  const laid = laidOut(slab);
+  const { made, into } = scaledFor(laid, larder, shop, asked);
+  const work = into.slabs.reduce((sum, one) => sum + settingWork(pouredLayers(laid, made, one)), 0);
+  if (work <= 1) return [];
+  const message = `That is ${Math.ceil(work)} times as much as can be worked out at once: lay fewer or thinner layers, or take fewer kinds of tin`;
+  return [{ path: '/slab/layers', message }];
 }
 
 function layersOf(slab: Slab, larder: Larder, shop: Shop, asked: Asked, tin = 0) {

@@ -1,10 +1,10 @@
 import { readSlab } from '../../core/slab';
 import { type Read } from '../../core/validation';
 import type { Db } from './db/open';
-import { shelve } from './larder';
-import { takeCsv } from './larderCsv';
+import { saveIngredient } from './larder';
+import { importCsv } from './larderCsv';
 import { readIngredient, readShop, readTin } from './requests/kept';
-import { saveShop, shopSettings } from './shop';
+import { keptSettings, saveSettings } from './shop';
 import { addSlab, allSlabs } from './slabs';
 import { addTin, allTins } from './tins';
 import ingredients from '../../../demo/larder.json';
@@ -28,10 +28,10 @@ function sound<T>(read: Read<T>): T {
 export function bringInDemo(db: Db, now: string): void {
   db.transaction(() => {
     const fresh = allSlabs(db).length === 0 && allTins(db).length === 0;
-    for (const one of ingredients) shelve(db, sound(readIngredient(one)));
+    for (const one of ingredients) saveIngredient(db, sound(readIngredient(one)));
     if (fresh) {
-      takeCsv(db, prices, 'prices', now.slice(0, 10));
-      saveShop(db, { ...shopSettings(db), ...sound(readShop(shop)) });
+      importCsv(db, prices, 'prices', now.slice(0, 10));
+      saveSettings(db, keptSettings(db).revision, sound(readShop(shop)));
       for (const one of tins) addTin(db, sound(readTin(one)));
     }
     for (const text of slabs) addSlab(db, sound(readSlab(text)), now);

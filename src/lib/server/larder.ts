@@ -1,4 +1,6 @@
-import { plainName, type Ingredient, type Pack } from '../../core/larder';
+import { plainName, type Ingredient, type Larder, type Pack } from '../../core/larder';
+import type { Scale, Slab } from '../../core/slab';
+import { storedJson } from '../../core/validation';
 import { coinDigits } from '../money';
 import type { Db } from './db/open';
 import { shopSettings } from './shop';
@@ -21,12 +23,13 @@ interface PackRow {
   readonly massG: number;
   readonly priceMinor: number | null;
   readonly pricedOn: string | null;
+  readonly currency: string | null;
 }
 
 const ROWS =
   'SELECT id, revision, name, density_g_per_ml AS densityGPerMl, unit_mass_g AS unitMassG, facts FROM ingredient';
 const PACKS =
-  'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn FROM pack';
+  'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency FROM pack';
 
 /** All ingredients with their packs, by name. */
 export function allIngredients(db: Db): ShelvedIngredient[] {
@@ -42,35 +45,96 @@ export function foundIngredients(
   most: number,
 ): { readonly ingredients: ShelvedIngredient[]; readonly count: number } {
   const like = `%${plainName(sought).replace(/[\\%_]/g, '\\$&')}%`;
-  const where = `plain_name LIKE :like ESCAPE '\\' OR lower(coalesce(json_extract(facts, '$.aliases'), '')) LIKE :like ESCAPE '\\'`;
+  const where = `plain_name LIKE :like ESCAPE '\\' OR id IN
+    (SELECT ingredient_id FROM ingredient_alias WHERE plain_name LIKE :like ESCAPE '\\')`;
   const count = db.prepare(`SELECT count(*) FROM ingredient WHERE ${where}`).pluck().get({ like }) as number;
   const rows = db
     .prepare<unknown[], Row>(`${ROWS} WHERE ${where} ORDER BY plain_name LIMIT :most OFFSET :from`)
     .all({ like, most, from });
-  const ids = rows.map(({ id }) => id);
+  return { ingredients: withTheirPacks(db, rows), count };
+}
+
+/** The most ways that compounds are followed down. */
+const DEEPEST = 20;
+
+/**
+ * The ingredients that some names mean, by name or alias, with all that they are made of: what a slab needs of the larder. A name
+ * that the larder does not have is left out; of several with one alias the first by name stands.
+ *
+ * @param deepest how often what compounds are made of is followed
+ */
+export function ingredientsNamed(db: Db, names: readonly string[], deepest = DEEPEST): ShelvedIngredient[] {
+  const rows = db.prepare<[string], Row>(
+    `${ROWS} WHERE id IN (
+       SELECT coalesce(
+         (SELECT id FROM ingredient WHERE plain_name = asked.value),
+         (SELECT ingredient.id FROM ingredient_alias AS alias JOIN ingredient ON ingredient.id = alias.ingredient_id
+          WHERE alias.plain_name = asked.value ORDER BY ingredient.plain_name LIMIT 1)
+       ) FROM json_each(?) AS asked)`,
+  );
+  const found = new Map<number, Row>();
+  let asked = [...new Set(names.map(plainName))];
+  const seen = new Set<string>();
+  for (let depth = 0; asked.length > 0 && depth <= deepest; depth++) {
+    for (const name of asked) seen.add(name);
+    const next = rows.all(JSON.stringify(asked)).filter(({ id }) => !found.has(id));
+    for (const row of next) found.set(row.id, row);
+    const parts = next.flatMap(({ facts }) => storedJson<Partial<Ingredient>>(facts).madeOf ?? []);
+    asked = [...new Set(parts.map(({ ingredient }) => plainName(ingredient)))].filter((name) => !seen.has(name));
+  }
+  const inOrder = [...found.values()].sort((a, b) => (plainName(a.name) < plainName(b.name) ? -1 : 1));
+  return withTheirPacks(db, inOrder);
+}
+
+/** The ingredients that some slabs, and a cupboard that one is to be made from, need of the larder. */
+export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): ShelvedIngredient[] {
+  const cupboard = (of: Scale | undefined) => (of?.mode === 'as-far-as' ? of.have : []);
+  const names = slabs.flatMap((slab) => [
+    ...slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)),
+    ...cupboard(slab.scale).map(({ ingredient }) => ingredient),
+    ...(slab.larder ?? []).flatMap(({ madeOf = [] }) => madeOf.map(({ ingredient }) => ingredient)),
+  ]);
+  return ingredientsNamed(db, [...names, ...cupboard(scale).map(({ ingredient }) => ingredient)]);
+}
+
+/** The whole larder, looked up name by name: what is asked of it costs the same however much it holds. */
+export function shelfLarder(db: Db): Larder {
+  const found = new Map<string, Ingredient | undefined>();
+  return {
+    get(name) {
+      if (!found.has(name)) found.set(name, ingredientsNamed(db, [name], 0)[0]);
+      return found.get(name);
+    },
+  };
+}
+
+function withTheirPacks(db: Db, rows: readonly Row[]): ShelvedIngredient[] {
   const packs = db
     .prepare<[string], PackRow>(
       `${PACKS} WHERE ingredient_id IN (SELECT value FROM json_each(?)) ORDER BY ingredient_id, position`,
     )
-    .all(JSON.stringify(ids));
-  return { ingredients: withPacks(db, rows, packs), count };
+    .all(JSON.stringify(rows.map(({ id }) => id)));
+  return withPacks(db, rows, packs);
 }
 
 function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): ShelvedIngredient[] {
-  const coins = 10 ** coinDigits(shopSettings(db).currency);
+  const { currency: shops } = shopSettings(db);
+  const coinsOf = coinsByCurrency();
   const packs = new Map<number, Pack[]>();
-  for (const { ingredientId, name, massG, priceMinor, pricedOn } of packRows) {
+  for (const { ingredientId, name, massG, priceMinor, pricedOn, currency } of packRows) {
     const list = packs.get(ingredientId) ?? [];
+    const priced = priceMinor !== null && currency !== null;
     list.push({
       name,
       massG,
-      ...(priceMinor === null ? {} : { price: priceMinor / coins }),
+      ...(priced ? { price: priceMinor / coinsOf(currency) } : {}),
       ...(pricedOn === null ? {} : { pricedOn }),
+      ...(priced && currency !== shops ? { currency } : {}),
     });
     packs.set(ingredientId, list);
   }
   return rows.map(({ facts, densityGPerMl, unitMassG, ...row }) => ({
-    ...(JSON.parse(facts) as Partial<Ingredient>),
+    ...storedJson<Partial<Ingredient>>(facts),
     ...row,
     ...(densityGPerMl === null ? {} : { densityGPerMl }),
     ...(unitMassG === null ? {} : { unitMassG }),
@@ -78,7 +142,17 @@ function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): 
   }));
 }
 
-export type Shelved =
+/** How many of its smallest coin one of a currency is; each is looked up once. */
+function coinsByCurrency(): (currency: string) => number {
+  const known = new Map<string, number>();
+  return (currency) => {
+    const coins = known.get(currency) ?? 10 ** coinDigits(currency);
+    known.set(currency, coins);
+    return coins;
+  };
+}
+
+export type SavedIngredient =
   | { readonly ok: true; readonly id: number }
   | { readonly ok: false; readonly reason: 'name-taken' | 'changed-elsewhere' };
 
@@ -90,16 +164,16 @@ export type Shelved =
  * @param at the ingredient to change and the revision that was read; left out for a new one
  * @param today YYYY-MM-DD
  */
-export function shelve(
+export function saveIngredient(
   db: Db,
   ingredient: Ingredient,
   at?: { id: number; revision: number },
   today = new Date().toISOString().slice(0, 10),
-): Shelved {
+): SavedIngredient {
   const { name, densityGPerMl = null, unitMassG = null, packs = [], ...facts } = ingredient;
   const row = { name, plainName: plainName(name), densityGPerMl, unitMassG, facts: JSON.stringify(facts) };
   return db
-    .transaction((): Shelved => {
+    .transaction((): SavedIngredient => {
       const taken = db
         .prepare<[string], { id: number }>('SELECT id FROM ingredient WHERE plain_name = ?')
         .get(row.plainName);
@@ -111,6 +185,7 @@ export function shelve(
              VALUES (:name, :plainName, :densityGPerMl, :unitMassG, :facts)`,
           )
           .run(row);
+        putAliases(db, Number(lastInsertRowid), ingredient);
         putPacks(db, Number(lastInsertRowid), packs, today);
         return { ok: true, id: Number(lastInsertRowid) };
       }
@@ -122,40 +197,71 @@ export function shelve(
         )
         .run({ ...row, ...at });
       if (changes === 0) return { ok: false, reason: 'changed-elsewhere' };
+      putAliases(db, at.id, ingredient);
       putPacks(db, at.id, packs, today);
       return { ok: true, id: at.id };
     })
     .immediate();
 }
 
-/** Takes an ingredient off the shelf. Slabs that name it keep their lines. */
-export function unshelve(db: Db, id: number): boolean {
-  return db.prepare('DELETE FROM ingredient WHERE id = ?').run(id).changes === 1;
+export type Removed = { readonly ok: true } | { readonly ok: false; readonly reason: 'gone' | 'changed-elsewhere' };
+
+/**
+ * Takes an ingredient off the shelf. Slabs that name it keep their lines.
+ *
+ * @param revision as it was read; if someone else has changed it since, it stays
+ */
+export function removeIngredient(db: Db, id: number, revision: number): Removed {
+  if (db.prepare('DELETE FROM ingredient WHERE id = ? AND revision = ?').run(id, revision).changes === 1)
+    return { ok: true };
+  const there = db.prepare('SELECT 1 FROM ingredient WHERE id = ?').get(id);
+  return { ok: false, reason: there ? 'changed-elsewhere' : 'gone' };
+}
+
+/** Changes whenever any ingredient is put in, changed or taken out. */
+export function larderStamp(db: Db): string {
+  return db
+    .prepare(`SELECT count(*) || '.' || coalesce(sum(revision), 0) || '.' || coalesce(max(id), 0) FROM ingredient`)
+    .pluck()
+    .get() as string;
+}
+
+function putAliases(db: Db, ingredientId: number, { aliases = [] }: Ingredient): void {
+  db.prepare('DELETE FROM ingredient_alias WHERE ingredient_id = ?').run(ingredientId);
+  const insert = db.prepare('INSERT OR IGNORE INTO ingredient_alias (plain_name, ingredient_id) VALUES (?, ?)');
+  for (const alias of aliases) insert.run(plainName(alias), ingredientId);
 }
 
 function putPacks(db: Db, ingredientId: number, packs: readonly Pack[], today: string): void {
-  const coins = 10 ** coinDigits(shopSettings(db).currency);
+  const shops = shopSettings(db).currency;
+  const coinsOf = coinsByCurrency();
   db.prepare('DELETE FROM pack WHERE ingredient_id = ?').run(ingredientId);
   const insert = db.prepare(
-    'INSERT INTO pack (ingredient_id, position, name, mass_g, price_minor, priced_on) VALUES (?, ?, ?, ?, ?, ?)',
+    'INSERT INTO pack (ingredient_id, position, name, mass_g, price_minor, priced_on, currency) VALUES (?, ?, ?, ?, ?, ?, ?)',
   );
-  const last = db.prepare<[number, string], { priceMinor: number; massG: number; pricedOn: string }>(
-    `SELECT price_minor AS priceMinor, mass_g AS massG, priced_on AS pricedOn FROM pack_price WHERE ingredient_id = ? AND pack_name = ?
-     ORDER BY priced_on DESC, id DESC LIMIT 1`,
+  const last = db.prepare<
+    [number, string],
+    { priceMinor: number; massG: number; pricedOn: string; currency: string | null }
+  >(
+    `SELECT price_minor AS priceMinor, mass_g AS massG, priced_on AS pricedOn, currency FROM pack_price
+     WHERE ingredient_id = ? AND pack_name = ? ORDER BY priced_on DESC, id DESC LIMIT 1`,
   );
   const note = db.prepare(
-    `INSERT INTO pack_price (ingredient_id, pack_name, mass_g, price_minor, priced_on) VALUES (?, ?, ?, ?, ?)
-     ON CONFLICT (ingredient_id, pack_name, priced_on) DO UPDATE SET price_minor = excluded.price_minor, mass_g = excluded.mass_g`,
+    `INSERT INTO pack_price (ingredient_id, pack_name, mass_g, price_minor, priced_on, currency) VALUES (?, ?, ?, ?, ?, ?)
+     ON CONFLICT (ingredient_id, pack_name, priced_on, currency)
+     DO UPDATE SET price_minor = excluded.price_minor, mass_g = excluded.mass_g`,
   );
-  packs.forEach(({ name, massG, price, pricedOn }, position) => {
-    const minor = price === undefined ? null : Math.round(price * coins);
+  packs.forEach(({ name, massG, price, pricedOn, currency = shops }, position) => {
+    const minor = price === undefined ? null : Math.round(price * coinsOf(currency));
     const before = last.get(ingredientId, name);
-    const moved = minor !== null && (before?.priceMinor !== minor || before.massG !== massG);
+    const moved =
+      minor !== null &&
+      (before?.priceMinor !== minor || before.massG !== massG || (before.currency ?? currency) !== currency);
     // A new price under the day of the old one was typed over it: it holds from today.
     const isNew = moved && (pricedOn === undefined || pricedOn === before?.pricedOn);
     const day = minor === null ? null : isNew ? today : (pricedOn ?? null);
-    insert.run(ingredientId, position, name, massG, minor, day);
-    if (minor !== null && moved) note.run(ingredientId, name, massG, minor, day ?? today);
+    insert.run(ingredientId, position, name, massG, minor, day, minor === null ? null : currency);
+    if (minor !== null && moved) note.run(ingredientId, name, massG, minor, day ?? today, currency);
   });
 }
 
@@ -164,17 +270,18 @@ export interface PastPrice {
   readonly pack: string;
   readonly massG: number;
   readonly price: number;
+  readonly currency: string;
   readonly pricedOn: string;
 }
 
 /** All prices that an ingredient's packs have had, the oldest first. */
 export function priceHistory(db: Db, ingredientId: number): PastPrice[] {
-  const coins = 10 ** coinDigits(shopSettings(db).currency);
+  const coinsOf = coinsByCurrency();
   return db
     .prepare<[number], Omit<PastPrice, 'price'> & { priceMinor: number }>(
-      `SELECT pack_name AS pack, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn
+      `SELECT pack_name AS pack, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency
        FROM pack_price WHERE ingredient_id = ? ORDER BY priced_on, id`,
     )
     .all(ingredientId)
-    .map(({ priceMinor, ...row }) => ({ ...row, price: priceMinor / coins }));
+    .map(({ priceMinor, ...row }) => ({ ...row, price: priceMinor / coinsOf(row.currency) }));
 }

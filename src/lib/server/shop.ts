@@ -1,18 +1,37 @@
 import type { Shop } from '../../core/shop';
+import { storedJson } from '../../core/validation';
 import { coinDigits } from '../money';
 import type { Db } from './db/open';
 import { allTins } from './tins';
 
-type Settings = Omit<Shop, 'rack'>;
+/** The shop's settings; what it has on the rack is kept apart. */
+export type Settings = Omit<Shop, 'rack'>;
 type Things = Omit<Settings, 'name' | 'currency' | 'measures' | 'scaleStepG'>;
-type Row = Omit<Settings, keyof Things> & { readonly things: string };
+
+/** Settings as they are kept: `revision` tells whether someone else has changed them since they were read. */
+export interface KeptSettings {
+  readonly revision: number;
+  readonly settings: Settings;
+}
+
+interface Row extends Pick<Settings, 'name' | 'currency' | 'measures' | 'scaleStepG'> {
+  readonly revision: number;
+  readonly things: string;
+}
+
+/** The shop's settings with their revision. */
+export function keptSettings(db: Db): KeptSettings {
+  const { things, revision, ...row } = db
+    .prepare<[], Row>(
+      'SELECT revision, name, currency, measures, scale_step_g AS scaleStepG, things FROM shop WHERE id = 1',
+    )
+    .get()!;
+  return { revision, settings: { ...row, ...storedJson<Things>(things) } };
+}
 
 /** The shop's settings. */
 export function shopSettings(db: Db): Settings {
-  const { things, ...row } = db
-    .prepare<[], Row>('SELECT name, currency, measures, scale_step_g AS scaleStepG, things FROM shop WHERE id = 1')
-    .get()!;
-  return { ...row, ...(JSON.parse(things) as Things) };
+  return keptSettings(db).settings;
 }
 
 /** The shop with everything that it has to work with. */
@@ -20,20 +39,50 @@ export function wholeShop(db: Db): Shop {
   return { ...shopSettings(db), rack: allTins(db) };
 }
 
-/** Keeps the settings. Prices stay the same figures when the currency changes to one with other coins. */
-export function saveShop(db: Db, settings: Settings): void {
-  const { name, currency, measures, scaleStepG, ...things } = settings;
-  db.transaction(() => {
-    const shift = 10 ** (coinDigits(currency) - coinDigits(shopSettings(db).currency));
-    if (shift !== 1) {
-      for (const table of ['pack', 'pack_price'])
-        db.prepare(
-          `UPDATE ${table} SET price_minor = CAST(round(price_minor * ?) AS INTEGER) WHERE price_minor IS NOT NULL`,
-        ).run(shift);
-    }
-    db.prepare(
-      `UPDATE shop SET name = :name, currency = :currency, measures = :measures, scale_step_g = :scaleStepG,
-       things = :things WHERE id = 1`,
-    ).run({ name, currency, measures, scaleStepG, things: JSON.stringify(things) });
-  })();
+export type SettingsKept =
+  { readonly ok: true; readonly revision: number } | { readonly ok: false; readonly latest: KeptSettings };
+
+/**
+ * Changes some of the settings; the others stay as they are. Prices stay in the currency that they were given in, unless a rate
+ * says what they are in the new one.
+ *
+ * @param at the revision that the change began from; if others have been kept since, nothing is written and those are returned
+ * @param rate how much of the new currency one of the old is
+ * @param today YYYY-MM-DD, from which prices in the new currency hold
+ */
+export function saveSettings(
+  db: Db,
+  at: number,
+  changes: Partial<Settings>,
+  rate: number | null = null,
+  today = new Date().toISOString().slice(0, 10),
+): SettingsKept {
+  return db
+    .transaction((): SettingsKept => {
+      const latest = keptSettings(db);
+      if (latest.revision !== at) return { ok: false, latest };
+      const { name, currency, measures, scaleStepG, ...things } = { ...latest.settings, ...changes };
+      if (rate !== null && currency !== latest.settings.currency)
+        convertPrices(db, latest.settings.currency, currency, rate, today);
+      db.prepare(
+        `UPDATE shop SET revision = revision + 1, name = :name, currency = :currency, measures = :measures,
+         scale_step_g = :scaleStepG, things = :things WHERE id = 1`,
+      ).run({ name, currency, measures, scaleStepG, things: JSON.stringify(things) });
+      return { ok: true, revision: at + 1 };
+    })
+    .immediate();
+}
+
+/** Prices of packs in another currency, from today on; what they were before stays in their history. */
+function convertPrices(db: Db, from: string, to: string, rate: number, today: string): void {
+  const coins = rate * 10 ** (coinDigits(to) - coinDigits(from));
+  db.prepare(
+    `UPDATE pack SET price_minor = CAST(round(price_minor * :coins) AS INTEGER), currency = :to, priced_on = :today
+     WHERE currency = :from AND price_minor IS NOT NULL`,
+  ).run({ coins, from, to, today });
+  db.prepare(
+    `INSERT OR REPLACE INTO pack_price (ingredient_id, pack_name, mass_g, price_minor, priced_on, currency)
+     SELECT ingredient_id, name, mass_g, price_minor, :today, :to FROM pack
+     WHERE currency = :to AND priced_on = :today AND price_minor IS NOT NULL`,
+  ).run({ to, today });
 }

@@ -1,26 +1,33 @@
-import { larderOf, plainName } from '../../core/larder';
-import { plan } from '../../core/usecases/plan';
-import { textureOf } from '../../core/slab';
+import { larderOf, plainName, type Larder } from '../../core/larder';
+import { plan } from '../../core/usecases';
+import type { Shop } from '../../core/shop';
+import { textureOf, type Slab } from '../../core/slab';
 import { tinInWords } from '../../core/tin';
 import { changeStamp, type Db } from './db/open';
-import { allIngredients } from './larder';
+import { ingredientsFor } from './larder';
 import { wholeShop } from './shop';
 import { slabById, slabNames, type KeptSlab } from './slabs';
 
-/** A slab as its card in the list shows it. */
-export type SlabCard = ReturnType<typeof cardOf>;
+/** A slab as its card in the list shows it; `drawn` is null where it cannot be worked out. */
+export interface SlabCard extends Pick<KeptSlab, 'id' | 'keptAt'> {
+  readonly name: string;
+  readonly drawn: ReturnType<typeof drawn> | null;
+}
 
-function cardOf(
-  { id, slab, keptAt }: KeptSlab,
-  larder: ReturnType<typeof larderOf>,
-  shop: ReturnType<typeof wholeShop>,
-) {
+/** One slab that cannot be worked out says so on its card, and takes no other with it. */
+function cardOf(kept: KeptSlab, larder: Larder, shop: Shop): SlabCard {
+  const { id, keptAt, slab } = kept;
+  try {
+    return { id, keptAt, name: slab.name, drawn: drawn(slab, larder, shop) };
+  } catch {
+    return { id, keptAt, name: slab.name, drawn: null };
+  }
+}
+
+function drawn(slab: Slab, larder: Larder, shop: Shop) {
   const { cut, cost, slabs: made } = plan(slab, larder, shop);
   const first = made[0]!;
   return {
-    id,
-    keptAt,
-    name: slab.name,
     tin: first.tin,
     tinWords: `${first.count > 1 ? `${first.count} x ` : ''}${tinInWords(first.sheet ?? first.tin)}`,
     layers: first.layers.map((layer, i) => ({ ...layer, texture: textureOf(slab.layers[i]!, slab.preparations) })),
@@ -52,9 +59,15 @@ export function slabCards(
   const page = found.slice(from, from + most);
   const missing = page.filter(({ id }) => !worked.cards.has(id));
   if (missing.length > 0) {
-    const larder = larderOf(allIngredients(db));
+    const kept = missing.map(({ id }) => slabById(db, id)!);
+    const larder = larderOf(
+      ingredientsFor(
+        db,
+        kept.map(({ slab }) => slab),
+      ),
+    );
     const shop = wholeShop(db);
-    for (const { id } of missing) worked.cards.set(id, cardOf(slabById(db, id)!, larder, shop));
+    for (const one of kept) worked.cards.set(one.id, cardOf(one, larder, shop));
   }
   return { cards: page.map(({ id }) => worked.cards.get(id)!), count: found.length, all: names.length };
 }

@@ -1,8 +1,13 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { readSlab, writeSlab, type Slab } from '../../core/slab';
-import { type Problem } from '../../core/validation';
+import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from 'fflate';
+import { readSlab, type Slab } from '../../core/slab';
+import type { Problem } from '../../core/validation';
 import { fileName } from '../fileName';
-import { BODY_LIMIT } from './http';
+
+/** A slab file's text, and the name of the slab in it. */
+export interface NamedText {
+  readonly name: string;
+  readonly text: string;
+}
 
 /** What came of the files in a zip. */
 export interface FilesRead {
@@ -11,55 +16,87 @@ export interface FilesRead {
 }
 
 const MOST_FILES = 500;
-const MOST_BYTES = 50 * BODY_LIMIT;
+const MOST_FILE_BYTES = 1_048_576;
+const MOST_BYTES = 16 * MOST_FILE_BYTES;
+/** A zip is unpacked in bites, so that what a small one swells to is seen before it fills the memory. */
+const BITE = 4096;
 
-/** Slabs in one zip, each under its own name; equal names get a number. */
-export function zipOf(slabs: readonly Slab[]): Uint8Array {
-  const files: Record<string, Uint8Array> = {};
+/** Slab files in one zip, each under its slab's name; equal names get a number. */
+export function zipOf(slabs: readonly NamedText[]): Uint8Array {
+  const files = new Map<string, Uint8Array>();
+  const next = new Map<string, number>();
   for (const slab of slabs) {
     const plain = fileName(slab.name);
     let name = plain;
-    for (let n = 2; name in files; n++) name = plain.replace(/\.slab\.json$/, `-${n}.slab.json`);
-    files[name] = strToU8(writeSlab(slab));
+    for (let n = next.get(plain) ?? 2; files.has(name); n++) {
+      name = plain.replace(/\.slab\.json$/, `-${n}.slab.json`);
+      next.set(plain, n + 1);
+    }
+    files.set(name, strToU8(slab.text));
   }
-  return zipSync(files);
+  return zipSync(Object.fromEntries(files));
+}
+
+/** One file of a zip as it comes out. */
+interface Unpacked {
+  readonly file: string;
+  readonly parts: Uint8Array[];
+  bytes: number;
+  problem: string | null;
 }
 
 /**
  * The slab files in a zip. Folders and other files are passed over; a slab file that does not read is told with its problems.
  *
- * A file says how large it is before it is unpacked, so that a small zip cannot fill the memory.
+ * What counts is how large a file turns out to be, and not what the zip says of it.
  *
  * @returns null where the bytes are no zip
  */
 export function slabsInZip(bytes: Uint8Array): FilesRead | null {
-  const refused: { file: string; problems: Problem[] }[] = [];
+  const files: Unpacked[] = [];
   let total = 0;
-  let count = 0;
-  let files: Record<string, Uint8Array>;
+  const unzip = new Unzip((entry) => {
+    if (!/\.slab\.json$/i.test(entry.name) || entry.name.startsWith('__MACOSX/')) return;
+    const one: Unpacked = { file: entry.name, parts: [], bytes: 0, problem: null };
+    files.push(one);
+    const refuse = (message: string) => {
+      one.problem ??= message;
+      one.parts.length = 0;
+      entry.terminate();
+    };
+    entry.ondata = (error, part) => {
+      if (one.problem !== null) return;
+      if (error) return refuse('This file is damaged: make the zip anew');
+      one.bytes += part.length;
+      total += part.length;
+      if (one.bytes > MOST_FILE_BYTES) return refuse('This file is over 1 MB: a slab file is a few thousand bytes');
+      if (total > MOST_BYTES) return refuse('The files of this zip are over 16 MB together: part it');
+      one.parts.push(part);
+    };
+    if (files.length > MOST_FILES) one.problem = `Only ${MOST_FILES} files are taken at once`;
+    else entry.start();
+  });
+  unzip.register(UnzipInflate);
   try {
-    files = unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        if (!/\.slab\.json$/i.test(name) || name.startsWith('__MACOSX/')) return false;
-        count += 1;
-        total += originalSize;
-        if (count <= MOST_FILES && originalSize <= BODY_LIMIT && total <= MOST_BYTES) return true;
-        const message =
-          count > MOST_FILES
-            ? `Only ${MOST_FILES} files are taken at once`
-            : 'This file is over 1 MB: a slab file is a few thousand bytes';
-        refused.push({ file: name, problems: [{ path: '', message }] });
-        return false;
-      },
-    });
+    if (strFromU8(bytes.subarray(0, 2)) !== 'PK') return null;
+    for (let at = 0; at < bytes.length && total <= MOST_BYTES; at += BITE) {
+      unzip.push(bytes.subarray(at, at + BITE), at + BITE >= bytes.length);
+    }
   } catch {
     return null;
   }
   const slabs: { file: string; slab: Slab }[] = [];
-  for (const [file, content] of Object.entries(files)) {
-    const read = readSlab(strFromU8(content));
+  const refused: { file: string; problems: readonly Problem[] }[] = [];
+  for (const { file, parts, bytes: size, problem } of files) {
+    if (problem !== null) {
+      refused.push({ file, problems: [{ path: '', message: problem }] });
+      continue;
+    }
+    const whole = new Uint8Array(size);
+    parts.reduce((at, part) => (whole.set(part, at), at + part.length), 0);
+    const read = readSlab(strFromU8(whole));
     if (read.ok) slabs.push({ file, slab: read.value });
-    else refused.push({ file, problems: [...read.problems] });
+    else refused.push({ file, problems: read.problems });
   }
   return { slabs, refused };
 }

@@ -1,4 +1,5 @@
 import { writeSlab, type Slab } from '../../core/slab';
+import { storedJson } from '../../core/validation';
 import type { Db } from './db/open';
 
 /** A slab as it was last kept. */
@@ -16,19 +17,31 @@ interface Row {
   readonly document: string;
 }
 
+/** Versions come in the order in which they were kept, whatever the clock said. */
 const LATEST = `SELECT s.id, v.number AS version, v.kept_at AS keptAt, v.document
   FROM slab s JOIN slab_version v ON v.slab_id = s.id
   AND v.number = (SELECT max(number) FROM slab_version WHERE slab_id = s.id)`;
 
 /** Documents were read and found sound before they were written, so they are not held against the schema again. */
 function fromRow({ document, ...rest }: Row): KeptSlab {
-  return { ...rest, slab: JSON.parse(document) as Slab };
+  return { ...rest, slab: storedJson<Slab>(document) };
 }
 
 /** The shop's slabs, the last kept first. */
 export function allSlabs(db: Db): KeptSlab[] {
-  const rows = db.prepare<[], Row>(`${LATEST} WHERE s.removed_at IS NULL ORDER BY v.kept_at DESC, s.id`).all();
+  const rows = db.prepare<[], Row>(`${LATEST} WHERE s.removed_at IS NULL ORDER BY v.rowid DESC`).all();
   return rows.map(fromRow);
+}
+
+/** Slab files as they are stored, with the names of their slabs: all of the shop's, or some. */
+export function slabTexts(db: Db, ids: readonly number[] | null): { readonly name: string; readonly text: string }[] {
+  const rows = db.prepare<[], Row>(`${LATEST} WHERE s.removed_at IS NULL ORDER BY v.rowid DESC`).iterate();
+  const wanted = ids && new Set(ids);
+  const texts: { name: string; text: string }[] = [];
+  for (const { id, document } of rows) {
+    if (!wanted || wanted.has(id)) texts.push({ name: storedJson<Slab>(document).name, text: document });
+  }
+  return texts;
 }
 
 /** A slab in a list: what is needed to find it and to choose it. */
@@ -40,7 +53,7 @@ export function slabNames(db: Db): SlabName[] {
     .prepare<[], SlabName>(
       `SELECT s.id, v.number AS version, v.kept_at AS keptAt, v.name FROM slab s JOIN slab_version v ON v.slab_id = s.id
        AND v.number = (SELECT max(number) FROM slab_version WHERE slab_id = s.id)
-       WHERE s.removed_at IS NULL ORDER BY v.kept_at DESC, s.id`,
+       WHERE s.removed_at IS NULL ORDER BY v.rowid DESC`,
     )
     .all();
 }

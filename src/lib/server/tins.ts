@@ -75,6 +75,8 @@ export function changeTin(db: Db, { id, revision, name, count, tin }: ShelvedTin
   );
 }
 
-export function removeTin(db: Db, id: number): boolean {
-  return db.prepare('DELETE FROM tin WHERE id = ?').run(id).changes === 1;
+/** Takes a tin off the rack, unless someone else has changed it since `revision` was read. */
+export function removeTin(db: Db, id: number, revision: number): 'removed' | 'gone' | 'changed-elsewhere' {
+  if (db.prepare('DELETE FROM tin WHERE id = ? AND revision = ?').run(id, revision).changes === 1) return 'removed';
+  return db.prepare('SELECT 1 FROM tin WHERE id = ?').get(id) ? 'changed-elsewhere' : 'gone';
 }

@@ -18,12 +18,20 @@
   let chart: ApexCharts | null = $state.raw(null);
   const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
+  /** The chart package writes its legend as HTML; what people have named stays text. */
+  function asText(name: string): string {
+    const span = document.createElement('span');
+    span.textContent = name;
+    return span.innerHTML;
+  }
+  const safe: ApexOptions = $derived({ ...options, legend: { ...options.legend, formatter: asText } });
+
   onMount(() => {
     let gone = false;
     void import('apexcharts').then(async ({ default: Chart }) => {
       if (gone) return;
       const made = new Chart(place, {
-        ...options,
+        ...safe,
         chart: {
           type,
           height,
@@ -51,7 +59,7 @@
   });
 
   $effect(() => {
-    void chart?.updateOptions(options);
+    void chart?.updateOptions(safe);
   });
   $effect(() => {
     void chart?.updateSeries(series);

@@ -5,6 +5,7 @@
   import type { Larder } from '../../core/larder';
   import type { Shop } from '../../core/shop';
   import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
+  import { storedText, storeText } from '$lib/deviceStore';
   import { grams } from '$lib/figures';
   import { gatherFor, type GatherWork } from '../../core/usecases/gather';
   import BasketTable from './BasketTable.svelte';
@@ -32,11 +33,11 @@
   let ticked: Record<string, string> = $state({});
   const done = $derived(sheet.items.filter(({ key, measured }) => ticked[key] === measured).length);
   onMount(() => {
-    const before = localStorage.getItem(`knife-tray.gather.${tickKey}`);
+    const before = storedText('device', `knife-tray.gather.${tickKey}`);
     if (before) ticked = JSON.parse(before) as Record<string, string>;
   });
   function store() {
-    localStorage.setItem(`knife-tray.gather.${tickKey}`, JSON.stringify(ticked));
+    storeText('device', `knife-tray.gather.${tickKey}`, JSON.stringify(ticked));
   }
   function tick(key: string, measured: string) {
     if (ticked[key] === measured) delete ticked[key];

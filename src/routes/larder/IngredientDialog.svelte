@@ -43,8 +43,9 @@
 
   onMount(async () => {
     if (!start) return;
-    const answer = await fetch(`/api/larder/${id}/prices`).catch(() => null);
-    if (answer?.ok) history = ((await answer.json()) as { prices: PastPrice[] }).prices;
+    const answer = await ask<{ prices: PastPrice[] }>('GET', `/api/larder/${id}/prices`);
+    if (answer.ok) history = answer.value.prices;
+    else problems = answer.problems;
   });
 
   const set = (part: Partial<Ingredient>) => (form = { ...form, ...part });
@@ -77,7 +78,7 @@
   async function remove() {
     if (!confirm(`Take ${form.name} out of the larder? Slabs keep their lines, but cannot weigh or price it any more.`))
       return;
-    const answer = await ask('DELETE', `/api/larder/${id}`);
+    const answer = await ask('DELETE', `/api/larder/${id}?revision=${revision}`);
     if (answer.ok) ondone();
     else problems = answer.problems;
   }
@@ -170,7 +171,7 @@
       })}
   />
   <h3>Packs, the one usually bought first</h3>
-  <PackRows packs={form.packs ?? []} {typed} {problems} onpacks={(packs) => set({ packs })} />
+  <PackRows packs={form.packs ?? []} {currency} {typed} {problems} onpacks={(packs) => set({ packs })} />
   {#if history.length > 0}
     <h3>What it has cost, per kg</h3>
     <PriceHistory prices={history} {currency} />

@@ -9,11 +9,13 @@
 
   interface Props {
     packs: readonly Partial<Pack>[];
+    /** The shop's own. */
+    currency: string;
     typed: Record<string, string>;
     problems: readonly Problem[];
     onpacks: (packs: readonly Pack[]) => void;
   }
-  let { packs, typed, problems, onpacks }: Props = $props();
+  let { packs, currency, typed, problems, onpacks }: Props = $props();
 
   const set = (at: number, part: Partial<Pack>) =>
     onpacks(packs.map((one, i) => (i === at ? { ...one, ...part } : one)) as Pack[]);
@@ -39,13 +41,14 @@
       onvalue={(value) => set(at, { massG: value ?? undefined })}
     />
     <NumberField
-      label="Costs"
+      label={pack.currency ? `Cost, ${pack.currency}` : 'Costs'}
+      helper={pack.currency ? `Write it in ${currency}` : ''}
       optional
       value={pack.price}
       limits={larderLimits('packs.price')}
       name="pack {at} price"
       {typed}
-      onvalue={(value) => set(at, { price: value ?? undefined })}
+      onvalue={(value) => set(at, { price: value ?? undefined, currency: undefined })}
     />
     <TextInput
       size="sm"

@@ -7,11 +7,13 @@
   let { prices, currency }: { prices: readonly PastPrice[]; currency: string } = $props();
 
   const today = Date.now();
-  const packs = $derived([...new Set(prices.map(({ pack }) => pack))]);
+  /** Prices in another currency stand in the table only. */
+  const counted = $derived(prices.filter((one) => one.currency === currency));
+  const packs = $derived([...new Set(counted.map(({ pack }) => pack))]);
   const perKilo = ({ price, massG }: PastPrice) => (price / massG) * 1000;
   const series = $derived(
     packs.map((pack) => {
-      const points = prices
+      const points = counted
         .filter((one) => one.pack === pack)
         .map((one) => ({ x: Date.parse(one.pricedOn), y: perKilo(one) }));
       // A price holds until the next one: the last reaches to today.
@@ -34,10 +36,10 @@
   <table class="table">
     <thead><tr><th>From</th><th>Pack</th><th class="num">Price</th><th class="num">Per kg</th></tr></thead>
     <tbody>
-      {#each [...prices].reverse() as one (`${one.pack} ${one.pricedOn}`)}
+      {#each [...prices].reverse() as one (`${one.pack} ${one.pricedOn} ${one.currency}`)}
         <tr
-          ><td>{one.pricedOn}</td><td>{one.pack}</td><td class="num">{money(one.price, currency)}</td><td class="num"
-            >{money(perKilo(one), currency)}</td
+          ><td>{one.pricedOn}</td><td>{one.pack}</td><td class="num">{money(one.price, one.currency)}</td><td
+            class="num">{money(perKilo(one), one.currency)}</td
           ></tr
         >
       {/each}

@@ -1,9 +1,9 @@
 <!-- The larder or its prices from a table: first what it would change, then, if that is right, the change. -->
 <script lang="ts">
   import { Button, Modal, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-  import { ask } from '$lib/api';
+  import { ask, csv } from '$lib/api';
   import type { Problem } from '../../core/validation';
-  import type { LarderChanges, LarderTable } from '$lib/server/larderCsv';
+  import type { LarderChanges, LarderTable } from '$lib/server/larderTable';
 
   let { ondone, onleave }: { ondone: () => void; onleave: () => void } = $props();
 
@@ -12,7 +12,7 @@
   let picker: HTMLInputElement | undefined = $state();
   let file = $state('');
   let text = $state('');
-  let changes = $state.raw<LarderChanges | null>(null);
+  let changes = $state.raw<(LarderChanges & { readonly stamp: string }) | null>(null);
   let problems: readonly Problem[] = $state.raw([]);
   let taken = $state(false);
 
@@ -23,7 +23,7 @@
     if (text === '') return;
     problems = [];
     taken = false;
-    const answer = await ask<LarderChanges>('POST', `/api/larder/table/${table}`, text);
+    const answer = await ask<typeof changes>('POST', `/api/larder/table/${table}`, csv(text));
     if (answer.ok) changes = answer.value;
     else problems = answer.problems;
   }
@@ -39,8 +39,10 @@
 
   async function take() {
     if (!changes || touched === 0) return;
-    const answer = await ask<LarderChanges>('PUT', `/api/larder/table/${table}`, text);
+    const answer = await ask('PUT', `/api/larder/table/${table}?stamp=${changes.stamp}`, csv(text));
     if (!answer.ok) {
+      // What it would do now is shown anew, and nothing happens before it is said again.
+      if (answer.status === 409) await look();
       problems = answer.problems;
       return;
     }
@@ -52,13 +54,13 @@
 <Modal
   bind:open
   modalHeading="Table in and out"
-  primaryButtonText={touched > 0 ? `Change ${touched} in the larder` : 'Change the larder'}
-  primaryButtonDisabled={touched === 0 || taken}
+  primaryButtonText={taken ? 'Done' : touched > 0 ? `Change ${touched} in the larder` : 'Change the larder'}
+  primaryButtonDisabled={touched === 0}
   secondaryButtonText="Leave it"
   hasScrollingContent
   on:click:button--secondary={onleave}
   on:close={onleave}
-  on:submit={take}
+  on:submit={taken ? onleave : take}
 >
   <RadioButtonGroup
     legendText="Which table"
@@ -88,10 +90,11 @@
   </p>
   <p class="quiet">An empty cell leaves what the larder has. Nothing changes before you say so.</p>
   {#each problems as { message }, i (i)}<p class="said harm" role="alert">{message}</p>{/each}
+  {#if taken}<p role="status"><b>The larder is changed.</b></p>{/if}
   {#if changes}
     <p role="status" class="figures">
       <b>{changes.added.length}</b> new, <b>{changes.changed.length}</b> changed, {changes.same} the same{#if changes.bad.length > 0},
-        <b class="harm">{changes.bad.length} {changes.bad.length === 1 ? 'row' : 'rows'} not taken</b>{/if}.
+        <b class="harm">{changes.badCount} {changes.badCount === 1 ? 'row' : 'rows'} not taken</b>{/if}.
     </p>
     {#if changes.bad.length > 0}
       <div class="said harm">
@@ -99,7 +102,7 @@
           {#each changes.bad.slice(0, MOST_SHOWN) as { row, messages } (row)}<li>
               Row {row}: {messages.join('; ')}
             </li>{/each}
-          {#if changes.bad.length > MOST_SHOWN}<li>and {changes.bad.length - MOST_SHOWN} more</li>{/if}
+          {#if changes.badCount > MOST_SHOWN}<li>and {changes.badCount - MOST_SHOWN} more</li>{/if}
         </ul>
       </div>
     {/if}

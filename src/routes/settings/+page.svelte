@@ -4,11 +4,14 @@
   import { invalidateAll } from '$app/navigation';
   import { MEASURES, MEASURES_NAMED } from '../../core/measure';
   import type { Shop } from '../../core/shop';
-  import type { Problem } from '../../core/validation';
+  import { LEAST, type Problem } from '../../core/validation';
   import { shopLimits } from '$lib/limits';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import type { KeptSettings, Settings } from '$lib/server/shop';
+  import { changedSettings } from './changed';
   import Hours from './Hours.svelte';
+  import SettingsElsewhere from './SettingsElsewhere.svelte';
   import Room from './Room.svelte';
   import Things from './Things.svelte';
 
@@ -16,23 +19,53 @@
 
   const CURRENCIES = Intl.supportedValuesOf('currency');
   const currencyNames = new Intl.DisplayNames('en', { type: 'currency' });
+  /** As they were read, and what is made of them here. */
+  let base: KeptSettings = $state.raw(untrack(() => ({ settings: data.shop, revision: data.shopRevision })));
   let form = $state(untrack(() => ({ ...data.shop })));
+  let rate: number | null = $state(null);
   let typed: Record<string, string> = $state({});
   let problems: readonly Problem[] = $state.raw([]);
   let said = $state('');
+  /** What someone else kept since these settings were read. */
+  let elsewhere: KeptSettings | null = $state.raw(null);
+
+  const otherCurrency = $derived(form.currency !== base.settings.currency);
 
   function take(part: Partial<Shop>) {
     Object.assign(form, part);
     said = '';
   }
 
-  async function save(event: SubmitEvent) {
-    event.preventDefault();
+  /** Only what was changed here is sent, so that what was changed elsewhere stays. */
+  const changes = () => changedSettings(base.settings, $state.snapshot(form) as Settings);
+
+  async function save() {
     if (Object.keys(typed).length > 0) return;
-    const answer = await ask('PUT', '/api/shop', form);
-    problems = answer.ok ? [] : answer.problems;
+    const settings = changes();
+    const sent = { revision: base.revision, settings, ...(otherCurrency && rate !== null ? { rate } : {}) };
+    const answer = await ask<{ revision: number }>('PUT', '/api/shop', sent);
+    problems = answer.ok
+      ? []
+      : answer.problems.map(({ path, message }) => ({ path: path.replace(/^\/settings/, ''), message }));
     said = answer.ok ? 'Kept' : '';
-    if (answer.ok) await invalidateAll();
+    elsewhere = answer.ok ? null : ((answer.value as { latest?: KeptSettings } | null)?.latest ?? null);
+    if (!answer.ok) return;
+    base = { settings: { ...base.settings, ...settings }, revision: answer.value.revision };
+    rate = null;
+    await invalidateAll();
+  }
+
+  /** Goes on from what someone else kept: with what was changed here, or without. */
+  function goOnFrom(latest: KeptSettings, mine: Partial<Settings>) {
+    base = latest;
+    form = { ...latest.settings, ...mine };
+    elsewhere = null;
+    problems = [];
+  }
+
+  async function keepOver(latest: KeptSettings) {
+    goOnFrom(latest, changes());
+    await save();
   }
 </script>
 
@@ -40,7 +73,24 @@
 
 <div class="page">
   <div class="page-head"><h1>Settings</h1></div>
-  <form class="panel" onsubmit={save} oninput={() => (said = '')}>
+  {#if elsewhere}
+    {@const latest = elsewhere}
+    <SettingsElsewhere
+      {base}
+      {latest}
+      mine={changes()}
+      onmine={() => keepOver(latest)}
+      ontheirs={() => goOnFrom(latest, {})}
+    />
+  {/if}
+  <form
+    class="panel"
+    onsubmit={(event) => {
+      event.preventDefault();
+      void save();
+    }}
+    oninput={() => (said = '')}
+  >
     <TextInput
       size="sm"
       labelText="Name of the shop"
@@ -52,10 +102,23 @@
       size="sm"
       labelText="Currency"
       bind:selected={form.currency}
-      helperText="Prices keep their figures, rounded to the coins of the new currency"
+      helperText={otherCurrency ? '' : 'Of all prices and costs'}
     >
       {#each CURRENCIES as code (code)}<SelectItem value={code} text="{code}, {currencyNames.of(code)}" />{/each}
     </Select>
+    {#if otherCurrency}
+      <NumberField
+        label="One {base.settings.currency} is how many {form.currency}"
+        optional
+        value={rate}
+        limits={{ min: LEAST, max: 1e6 }}
+        name="rate"
+        helper="Prices are turned into {form.currency} by it. Left empty, they stay in {base.settings
+          .currency} and count again once you are back"
+        {typed}
+        onvalue={(value) => (rate = value)}
+      />
+    {/if}
     <Select
       size="sm"
       labelText="Cups and spoons"

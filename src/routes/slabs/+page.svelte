@@ -5,6 +5,7 @@
   import { type Problem } from '../../core/validation';
   import { recipesFromJsonLd } from '../../core/recipe';
   import { ask } from '$lib/api';
+  import { storeText } from '$lib/deviceStore';
   import { grams } from '$lib/figures';
   import { money } from '$lib/money';
   import ListFind from '$lib/ui/ListFind.svelte';
@@ -29,8 +30,9 @@
     copying = '';
     problems = [];
     making = true;
-    const answer = await fetch('/api/slabs').catch(() => null);
-    if (answer?.ok) names = ((await answer.json()) as { slabs: typeof names }).slabs;
+    const answer = await ask<{ slabs: typeof names }>('GET', '/api/slabs');
+    if (answer.ok) names = answer.value.slabs;
+    else problems = answer.problems;
   }
 
   async function takeIn(text: string) {
@@ -77,7 +79,8 @@
         return;
       }
       // A recipe document is looked at line by line before it becomes a slab.
-      sessionStorage.setItem(
+      storeText(
+        'window',
         'knife-tray.paste',
         JSON.stringify({ text, name: '', measures: data.shop.measures, corrected: {} }),
       );
@@ -111,7 +114,9 @@
 
   async function remove(id: number, called: string) {
     if (!confirm(`Take ${called} off the list?`)) return;
-    await ask('DELETE', `/api/slabs/${id}`);
+    const answer = await ask('DELETE', `/api/slabs/${id}`);
+    about = '';
+    problems = answer.ok ? [] : answer.problems;
     await invalidateAll();
   }
 </script>
@@ -168,14 +173,18 @@
     {#each data.slabs as slab (slab.id)}
       <li class="panel">
         <a href="/slabs/{slab.id}/build">
-          <SmallSection tin={slab.tin} layers={slab.layers} />
+          {#if slab.drawn}<SmallSection tin={slab.drawn.tin} layers={slab.drawn.layers} />{/if}
           <h2 class="slab-name">{slab.name}</h2>
         </a>
-        <p class="quiet">{slab.tinWords}</p>
-        <p class="figures">
-          <b>{slab.pieces}</b> pieces of <b>{grams(slab.eachG)} g</b>, each
-          <b>{money(slab.perPiece, data.shop.currency)}</b>
-        </p>
+        {#if slab.drawn}
+          <p class="quiet">{slab.drawn.tinWords}</p>
+          <p class="figures">
+            <b>{slab.drawn.pieces}</b> pieces of <b>{grams(slab.drawn.eachG)} g</b>, each
+            <b>{money(slab.drawn.perPiece, data.shop.currency)}</b>
+          </p>
+        {:else}
+          <p>This slab cannot be worked out. Open it and look at its tin, its cut and its amounts.</p>
+        {/if}
         <button
           type="button"
           class="off"

@@ -44,7 +44,7 @@
 
   async function remove() {
     if (!start || !confirm(`Take ${start.name} off the rack?`)) return;
-    const answer = await ask('DELETE', `/api/tins/${start.id}`);
+    const answer = await ask('DELETE', `/api/tins/${start.id}?revision=${start.revision}`);
     if (answer.ok) ondone();
     else problems = answer.problems;
   }

@@ -1,14 +1,32 @@
 import assert from 'node:assert/strict';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
 import Database from 'better-sqlite3';
 import { openDatabase, type Migration } from '../../../src/lib/server/db/open';
-import { allIngredients, shelve } from '../../../src/lib/server/larder';
-import { addSlab, allSlabs, keepSlab, removeSlab, slabById } from '../../../src/lib/server/slabs';
-import { saveShop, shopSettings } from '../../../src/lib/server/shop';
-import { addTin, allTins, changeTin } from '../../../src/lib/server/tins';
+import { pricePerGram } from '../../../src/core/cost';
+import { copyOfDay } from '../../../src/lib/server/db/copies';
+import {
+  allIngredients,
+  ingredientsNamed,
+  priceHistory,
+  removeIngredient,
+  saveIngredient,
+  type ShelvedIngredient,
+} from '../../../src/lib/server/larder';
+import { storageSentence } from '../../../src/lib/server/storage';
+import {
+  addSlab,
+  allSlabs,
+  keepSlab,
+  removeSlab,
+  slabById,
+  slabNames,
+  slabVersions,
+} from '../../../src/lib/server/slabs';
+import { keptSettings, saveSettings, shopSettings } from '../../../src/lib/server/shop';
+import { addTin, allTins, changeTin, removeTin } from '../../../src/lib/server/tins';
 import { deepSquare, demoIngredients, ryeSlice } from '../things';
 
 const folders: string[] = [];
@@ -85,16 +103,19 @@ test('every keep makes a version, and a keep over an unseen version writes nothi
 
 test('the larder and the rack give back what was put in, and changes over unseen ones are refused', async () => {
   const db = await openDatabase(newFolder(), migrations);
-  for (const one of demoIngredients) assert.ok(shelve(db, one).ok);
+  for (const one of demoIngredients) assert.ok(saveIngredient(db, one).ok);
   const found = allIngredients(db);
   for (const one of demoIngredients) {
     const { id: _id, revision: _revision, ...rest } = found.find(({ name }) => name === one.name)!;
     assert.deepEqual(rest, one);
   }
   const butter = found.find(({ name }) => name === 'butter')!;
-  assert.deepEqual(shelve(db, { name: ' BUTTER ' }), { ok: false, reason: 'name-taken' });
-  assert.ok(shelve(db, { ...butter, densityGPerMl: 0.92 }, butter).ok);
-  assert.deepEqual(shelve(db, { ...butter, densityGPerMl: 0.93 }, butter), { ok: false, reason: 'changed-elsewhere' });
+  assert.deepEqual(saveIngredient(db, { name: ' BUTTER ' }), { ok: false, reason: 'name-taken' });
+  assert.ok(saveIngredient(db, { ...butter, densityGPerMl: 0.92 }, butter).ok);
+  assert.deepEqual(saveIngredient(db, { ...butter, densityGPerMl: 0.93 }, butter), {
+    ok: false,
+    reason: 'changed-elsewhere',
+  });
   addTin(db, { name: 'Deep square', count: 2, tin: deepSquare });
   const [tin] = allTins(db);
   assert.deepEqual(tin!.tin, deepSquare);
@@ -103,13 +124,140 @@ test('the larder and the rack give back what was put in, and changes over unseen
   db.close();
 });
 
-test('prices keep their figures when the currency changes to one with other coins', async () => {
+test('prices keep the currency they were given in: to another one and back loses nothing', async () => {
   const db = await openDatabase(newFolder(), migrations);
-  shelve(db, { name: 'butter', packs: [{ name: 'block', massG: 250, price: 3 }] });
-  const price = () => allIngredients(db)[0]!.packs![0]!.price;
-  for (const currency of ['JPY', 'KWD', 'EUR']) {
-    saveShop(db, { ...shopSettings(db), currency });
-    assert.equal(price(), 3, currency);
-  }
+  saveIngredient(db, { name: 'butter', packs: [{ name: 'block', massG: 250, price: 1.99, pricedOn: '2026-01-01' }] });
+  const pack = () => allIngredients(db)[0]!.packs![0]!;
+  const before = pack();
+  const to = (currency: string, rate: number | null = null) => {
+    assert.ok(saveSettings(db, keptSettings(db).revision, { currency }, rate, '2026-11-24').ok);
+    return pack();
+  };
+  assert.deepEqual(to('JPY'), { ...before, currency: 'EUR' });
+  assert.equal(pricePerGram(allIngredients(db)[0]!), null);
+  assert.deepEqual(to('KWD'), { ...before, currency: 'EUR' });
+  // Kept as it stands, its price is still the one in euro.
+  const { id, revision, ...butter } = allIngredients(db)[0]!;
+  assert.ok(saveIngredient(db, { ...butter, unitMassG: 10 }, { id, revision }).ok);
+  assert.deepEqual(to('EUR'), before);
+  assert.equal(priceHistory(db, id).length, 1);
+  // With a rate the price is a new one, from today on.
+  assert.deepEqual(to('JPY', 160), { name: 'block', massG: 250, price: 318, pricedOn: '2026-11-24' });
+  assert.deepEqual(
+    priceHistory(db, id).map(({ price, currency }) => `${price} ${currency}`),
+    ['1.99 EUR', '318 JPY'],
+  );
   db.close();
+});
+
+test('settings that someone else kept since are not written over, and what is not sent stays', async () => {
+  const db = await openDatabase(newFolder(), migrations);
+  const { revision } = keptSettings(db);
+  assert.ok(saveSettings(db, revision, { name: 'A', roomC: 18 }).ok);
+  const late = saveSettings(db, revision, { name: 'B' });
+  assert.ok(!late.ok && late.latest.settings.name === 'A' && late.latest.revision === revision + 1);
+  assert.ok(saveSettings(db, revision + 1, { name: 'B' }).ok);
+  assert.deepEqual([shopSettings(db).name, shopSettings(db).roomC], ['B', 18]);
+  db.close();
+});
+
+test('an ingredient and a tin that someone else changed stay, whoever takes them out', async () => {
+  const db = await openDatabase(newFolder(), migrations);
+  saveIngredient(db, { name: 'butter' });
+  const [{ id, revision }] = allIngredients(db) as [ShelvedIngredient];
+  saveIngredient(db, { name: 'butter', heldG: 1 }, { id, revision });
+  assert.deepEqual(removeIngredient(db, id, revision), { ok: false, reason: 'changed-elsewhere' });
+  assert.ok(removeIngredient(db, id, revision + 1).ok);
+  assert.deepEqual(removeIngredient(db, id, revision + 1), { ok: false, reason: 'gone' });
+  const tin = addTin(db, { name: 'T', count: 1, tin: deepSquare });
+  assert.equal(removeTin(db, tin, 7), 'changed-elsewhere');
+  assert.equal(removeTin(db, tin, 1), 'removed');
+  assert.equal(removeTin(db, tin, 1), 'gone');
+  db.close();
+});
+
+test('a database of the first release opens: prices are in its currency, aliases are found', async () => {
+  const folder = newFolder();
+  const old = await openDatabase(folder, migrations.slice(0, 2));
+  old.exec(`UPDATE shop SET currency = 'JPY';
+    INSERT INTO ingredient (name, plain_name, facts) VALUES ('butter', 'butter', '{"aliases":["Best  BUTTER"],"__proto__":{"x":1}}');
+    INSERT INTO pack (ingredient_id, position, name, mass_g, price_minor) VALUES (1, 0, 'block', 250, 300);
+    INSERT INTO pack_price (ingredient_id, pack_name, mass_g, price_minor, priced_on) VALUES (1, 'block', 250, 300, '2026-01-01');`);
+  old.close();
+  const db = await openDatabase(folder, migrations);
+  assert.deepEqual(ingredientsNamed(db, ['best butter'])[0]?.packs, [{ name: 'block', massG: 250, price: 300 }]);
+  assert.ok(!Object.keys(allIngredients(db)[0]!).includes('__proto__'));
+  assert.equal(priceHistory(db, 1)[0]!.currency, 'JPY');
+  db.close();
+});
+
+test('the last kept is the last, whatever the clock said', async () => {
+  const db = await openDatabase(newFolder(), migrations);
+  const [a, b] = [addSlab(db, ryeSlice, '2026-05-01T00:00:00.000Z'), addSlab(db, ryeSlice, '2026-05-02T00:00:00.000Z')];
+  keepSlab(db, a, 1, { ...ryeSlice, name: 'Set back' }, '2020-01-01T00:00:00.000Z');
+  assert.deepEqual(
+    slabNames(db).map(({ id, version }) => [id, version]),
+    [
+      [a, 2],
+      [b, 1],
+    ],
+  );
+  assert.equal(slabVersions(db, a)[0]!.version, 2);
+  db.close();
+});
+
+test('a full disk, a held and a read-only database have sentences of their own', async () => {
+  const folder = newFolder();
+  const db = await openDatabase(folder, migrations);
+  const fault = (work: () => unknown) => {
+    try {
+      work();
+    } catch (error) {
+      return storageSentence(error) ?? 'none';
+    }
+    return 'no fault';
+  };
+  db.pragma(`max_page_count = ${db.pragma('page_count', { simple: true }) as number}`);
+  const large = { ...ryeSlice, notes: 'n'.repeat(20_000) };
+  assert.match(
+    fault(() => Array.from({ length: 50 }, () => addSlab(db, large, now))),
+    /The disk is full: nothing was lost/,
+  );
+  assert.equal(db.pragma('quick_check', { simple: true }), 'ok');
+  const file = join(folder, 'knife-tray.sqlite');
+  const other = new Database(file, { timeout: 0 });
+  db.exec('BEGIN IMMEDIATE');
+  assert.match(
+    fault(() => addSlab(other, ryeSlice, now)),
+    /Another program holds the data/,
+  );
+  db.exec('ROLLBACK');
+  other.close();
+  const reader = new Database(file, { readonly: true });
+  assert.match(
+    fault(() => addSlab(reader, ryeSlice, now)),
+    /can only be read/,
+  );
+  reader.close();
+  assert.equal(storageSentence(new Error('other')), null);
+  db.close();
+});
+
+test('a copy a day is made, seven are kept, and a damaged database names the newest good one', async () => {
+  const folder = newFolder();
+  const db = await openDatabase(folder, migrations);
+  for (let i = 0; i < 60; i++) addSlab(db, ryeSlice, now);
+  for (let day = 1; day <= 9; day++) await copyOfDay(db, folder, `2026-03-0${day}`);
+  await copyOfDay(db, folder, '2026-03-09');
+  const copies = readdirSync(join(folder, 'copies')).sort();
+  assert.deepEqual([copies.length, copies[0]], [7, 'knife-tray-2026-03-03.sqlite']);
+  db.close();
+  const bytes = readFileSync(join(folder, 'knife-tray.sqlite'));
+  bytes.fill(0x55, 8192, 60_000);
+  writeFileSync(join(folder, 'knife-tray.sqlite'), bytes);
+  writeFileSync(join(folder, 'copies', 'knife-tray-2026-03-09.sqlite'), 'no database');
+  await assert.rejects(
+    openDatabase(folder, migrations),
+    /knife-tray\.sqlite are damaged .*2026-03-08\.sqlite.*npm run restore/s,
+  );
 });

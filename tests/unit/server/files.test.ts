@@ -5,12 +5,23 @@ import { join } from 'node:path';
 import { after, test } from 'node:test';
 import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
-import { openDatabase, type Migration } from '../../../src/lib/server/db/open';
-import { allIngredients, foundIngredients, priceHistory, shelve } from '../../../src/lib/server/larder';
-import { larderCsv, previewCsv, takeCsv } from '../../../src/lib/server/larderCsv';
+import { openDatabase, type Db, type Migration } from '../../../src/lib/server/db/open';
+import { larderOf } from '../../../src/core/larder';
+import { plan } from '../../../src/core/usecases';
+import { wholeShop } from '../../../src/lib/server/shop';
+import {
+  allIngredients,
+  foundIngredients,
+  ingredientsFor,
+  priceHistory,
+  saveIngredient,
+} from '../../../src/lib/server/larder';
+import { importCsv, larderCsv, shelfNow, writeTaken } from '../../../src/lib/server/larderCsv';
+import { readTable, type LarderTable } from '../../../src/lib/server/larderTable';
 import { slabCards } from '../../../src/lib/server/slabCards';
 import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
 import { addSlabs, keepSlab, slabVersions } from '../../../src/lib/server/slabs';
+import { writeSlab, type Slab } from '../../../src/core/slab';
 import { demoIngredients, demoSlabs, ryeSlice } from '../things';
 
 const folders: string[] = [];
@@ -24,11 +35,13 @@ async function shopWithLarder() {
   const folder = mkdtempSync(join(tmpdir(), 'knife-tray-files-'));
   folders.push(folder);
   const db = await openDatabase(folder, migrations);
-  for (const one of demoIngredients) shelve(db, one);
+  for (const one of demoIngredients) saveIngredient(db, one);
   return db;
 }
-const named = (db: Awaited<ReturnType<typeof shopWithLarder>>, name: string) =>
-  allIngredients(db).find((one) => one.name === name)!;
+const named = (db: Db, name: string) => allIngredients(db).find((one) => one.name === name)!;
+
+const previewCsv = (db: Db, text: string, table: LarderTable) => readTable(text, table, shelfNow(db).shelf).changes;
+const filesOf = (slabs: readonly Slab[]) => slabs.map((slab) => ({ name: slab.name, text: writeSlab(slab) }));
 
 test('law: the larder as a table, taken in again, changes nothing', async () => {
   const db = await shopWithLarder();
@@ -50,7 +63,7 @@ test('a table is looked at first, then taken: bad rows are left out and told, th
     [4, 5],
   );
   assert.equal(named(db, 'butter').heldG, 1500);
-  assert.deepEqual(takeCsv(db, text, 'larder', '2026-11-24'), seen);
+  assert.deepEqual(importCsv(db, text, 'larder', '2026-11-24'), seen);
   assert.equal(named(db, 'butter').heldG, 2.5);
   assert.deepEqual(named(db, 'moss').packs, [{ name: 'bag', massG: 100, price: 1.2, pricedOn: '2026-11-24' }]);
   assert.match(previewCsv(db, 'what,ever\n1,2', 'larder').bad[0]!.messages[0]!, /no column "name"/);
@@ -60,7 +73,7 @@ test('a table is looked at first, then taken: bad rows are left out and told, th
 test('prices over time become history, whatever order they come in; a typed-over price holds from today', async () => {
   const db = await shopWithLarder();
   const { id, revision, ...nuts } = named(db, 'hazelnuts');
-  takeCsv(
+  importCsv(
     db,
     'ingredient,pack,price,priced_on\nhazelnuts,"bag, 1 kg",11.9,2025-10-06\nhazelnuts,"bag, 1 kg",14.9,2026-05-11\nhazelnuts,"bag, 1 kg",13.8,2026-09-01\n',
     'prices',
@@ -75,7 +88,7 @@ test('prices over time become history, whatever order they come in; a typed-over
   assert.deepEqual(history(), three);
   assert.equal(named(db, 'hazelnuts').packs![0]!.price, 13.8);
   const dearer = { ...nuts, packs: [{ ...nuts.packs![0]!, price: 15 }] };
-  assert.ok(shelve(db, dearer, { id, revision: named(db, 'hazelnuts').revision }, '2026-11-24').ok);
+  assert.ok(saveIngredient(db, dearer, { id, revision: named(db, 'hazelnuts').revision }, '2026-11-24').ok);
   assert.deepEqual(history(), [...three, ['2026-11-24', 15]]);
   assert.equal(revision, 1);
   db.close();
@@ -103,14 +116,19 @@ test('fuzz: any table is previewed without a fault, and tells of every row', asy
 
 test('a cell that a spreadsheet would run as a formula comes out quoted and goes back in as it was', async () => {
   const db = await shopWithLarder();
-  shelve(db, { name: '=1+1' });
+  saveIngredient(db, { name: '=1+1' });
   assert.match(larderCsv(db, 'larder'), /'=1\+1/);
-  assert.deepEqual(previewCsv(db, larderCsv(db, 'larder'), 'larder').added, []);
+  saveIngredient(db, { name: 'sly', aliases: ['plain', '=2+2', '@x', '-1'], madeOf: [{ ingredient: '+3' }] });
+  const text = larderCsv(db, 'larder');
+  assert.match(text, /plain; '=2\+2; '@x; -1/);
+  assert.match(text, /'\+3/);
+  assert.deepEqual(previewCsv(db, text, 'larder').added, []);
+  assert.deepEqual(previewCsv(db, text, 'larder').changed, []);
   db.close();
 });
 
 test('law: slabs in a zip come out as they went in; what is no slab is told, and a damaged zip is none', () => {
-  const back = slabsInZip(zipOf([...demoSlabs, ryeSlice]));
+  const back = slabsInZip(zipOf(filesOf([...demoSlabs, ryeSlice])));
   assert.deepEqual(
     back?.slabs.map(({ slab }) => slab),
     [...demoSlabs, ryeSlice],
@@ -148,5 +166,70 @@ test('long lists: a page of cards is the newest, found by name, and follows ever
   const { ingredients, count } = foundIngredients(db, 'SUGAR', 0, 3);
   assert.ok(ingredients.length === 3 && count > 3 && ingredients.every(({ packs }) => packs!.length > 0));
   assert.equal(foundIngredients(db, '100%_', 0, 10).count, 0);
+  db.close();
+});
+
+/** A zip whose directory and headers say that a file is small, whatever it is. */
+function lying(name: string, size: number): Uint8Array {
+  const zip = zipSync({ [name]: new Uint8Array(size) }, { level: 9 });
+  const view = new DataView(zip.buffer, zip.byteOffset, zip.byteLength);
+  for (let at = 0; at + 4 < zip.length; at++) {
+    const mark = view.getUint32(at, true);
+    if (mark === 0x04034b50) view.setUint32(at + 22, 100, true);
+    if (mark === 0x02014b50) view.setUint32(at + 24, 100, true);
+  }
+  return zip;
+}
+
+test('a zip that says its files are small is believed only as far as they are', () => {
+  const read = slabsInZip(lying('bomb.slab.json', 200_000_000));
+  assert.equal(read?.slabs.length, 0);
+  assert.match(read!.refused[0]!.problems[0]!.message, /over 1 MB/);
+  const many = Object.fromEntries(Array.from({ length: 520 }, (_, i) => [`${i}.slab.json`, strToU8('{}')]));
+  assert.equal(
+    slabsInZip(zipSync(many))!.refused.filter(({ problems }) => /Only 500/.test(problems[0]!.message)).length,
+    20,
+  );
+});
+
+test('a table that was looked at goes in only while the larder is as it was then', async () => {
+  const db = await shopWithLarder();
+  const { shelf, stamp } = shelfNow(db);
+  const { taken } = readTable('name,held_g\nbutter,7\n', 'larder', shelf);
+  const { id, revision, ...nuts } = named(db, 'hazelnuts');
+  assert.ok(saveIngredient(db, { ...nuts, heldG: 1 }, { id, revision }).ok);
+  assert.equal(writeTaken(db, taken, stamp, '2026-11-24'), false);
+  assert.equal(named(db, 'butter').heldG, 1500);
+  assert.ok(writeTaken(db, taken, shelfNow(db).stamp, '2026-11-24'));
+  assert.equal(named(db, 'butter').heldG, 7);
+  db.close();
+});
+
+test('tables of any length are read in parts, or refused with how to part them; bad cells go no further', async () => {
+  const db = await shopWithLarder();
+  const rows = (n: number, row: (i: number) => string) => Array.from({ length: n }, (_, i) => row(i)).join('\n');
+  const bad = previewCsv(db, `name,water\n${rows(2000, () => 'butter,wet')}`, 'larder');
+  assert.deepEqual([bad.badCount, bad.bad.length], [2000, 200]);
+  assert.match(previewCsv(db, `name\n${rows(20_001, (i) => `n${i}`)}`, 'larder').bad[0]!.messages[0]!, /At most 20000/);
+  const packs = previewCsv(db, `ingredient,pack,pack_g,price\n${rows(60, (i) => `butter,p${i},100,1`)}`, 'prices');
+  assert.ok(packs.badCount > 0 && /At most 20/.test(packs.bad[0]!.messages[0]!));
+  const moves = previewCsv(db, `ingredient,pack,pack_g,price\n${rows(6000, (i) => `butter,p,100,${i}`)}`, 'prices');
+  assert.match(moves.bad[0]!.messages[0]!, /changes 6000 rows/);
+  const sly = previewCsv(db, 'name,g_per_ml_by_state,__proto__\nmoss,__proto__=0.5,x\n', 'larder');
+  assert.match(sly.bad[0]!.messages[0]!, /__proto__/);
+  db.close();
+});
+
+test('law: what a slab needs of the larder weighs, prices and declares it as the whole larder does', async () => {
+  const db = await shopWithLarder();
+  saveIngredient(db, { name: 'rye slice crumbs', aliases: ['crumbs'], madeOf: [{ ingredient: 'praline paste' }] });
+  saveIngredient(db, { name: 'aa first', aliases: ['CRUMBS'], unitMassG: 5 });
+  const whole = larderOf(allIngredients(db));
+  const crumbs = { ingredient: 'Crumbs', quantity: 3, unit: 'each' } as const;
+  for (const slab of [...demoSlabs, { ...ryeSlice, preparations: [{ id: 'base', name: 'B', lines: [crumbs] }] }]) {
+    const part = ingredientsFor(db, [slab]);
+    assert.ok(part.length < 40);
+    assert.deepEqual(plan(slab, larderOf(part), wholeShop(db)), plan(slab, whole, wholeShop(db)), slab.name);
+  }
   db.close();
 });

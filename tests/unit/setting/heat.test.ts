@@ -111,8 +111,15 @@ test('law: the heat that leaves is the heat that is lost, to a thousandth, with 
   );
   fc.assert(
     fc.property(layers, fc.double({ min: 3, max: 40, noNaN: true }), (stack, h) => {
-      const { leftJ, lostJ, endC } = heatRun(stack, [...both(h, 21, 40), ...both(7, 4, 90), ...both(9, -18, 30)], 30);
-      assert.ok(Math.abs(leftJ - lostJ) <= 1e-3 * Math.max(1000, Math.abs(lostJ)), `${leftJ} ${lostJ}`);
+      const { outflowJ, enthalpyDropJ, endC } = heatRun(
+        stack,
+        [...both(h, 21, 40), ...both(7, 4, 90), ...both(9, -18, 30)],
+        30,
+      );
+      assert.ok(
+        Math.abs(outflowJ - enthalpyDropJ) <= 1e-3 * Math.max(1000, Math.abs(enthalpyDropJ)),
+        `${outflowJ} ${enthalpyDropJ}`,
+      );
       const starts = stack.map(({ startC }) => startC);
       assert.ok(endC.every((one) => one >= Math.min(-18, ...starts) - 1e-6 && one <= Math.max(21, ...starts) + 1e-6));
     }),

@@ -1,6 +1,8 @@
 import Database from 'better-sqlite3';
 import { existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { plainName } from '../../../core/larder';
+import { DATA_FILE, newestCopy } from './copies';
 
 export type Db = Database.Database;
 
@@ -11,24 +13,45 @@ export interface Migration {
   readonly sql: string;
 }
 
+/** How long a write waits for another program that holds the file, ms. The server answers nobody meanwhile. */
+const PATIENCE_MS = 1000;
+
 /**
  * Opens the shop's database, making it and bringing its schema up to date first.
  *
- * Write-ahead log and full synchronisation: what was answered as kept survives a power cut.
+ * Write-ahead log and full synchronisation: what was answered as kept survives a power cut. A file that is damaged is not
+ * opened: the refusal names it, the newest good copy, and the command that puts that back.
  *
  * @param folder where the data live; made if missing
  */
 export async function openDatabase(folder: string, migrations: readonly Migration[]): Promise<Db> {
   mkdirSync(folder, { recursive: true });
-  const file = join(folder, 'knife-tray.sqlite');
+  const file = join(folder, DATA_FILE);
   const existed = existsSync(file);
-  const db = new Database(file);
-  db.pragma('journal_mode = WAL');
+  const db = soundDatabase(file, folder);
+  db.function('plain_name', { deterministic: true }, (name: unknown) => plainName(String(name)));
   db.pragma('synchronous = FULL');
   db.pragma('foreign_keys = ON');
-  db.pragma('busy_timeout = 5000');
   await migrate(db, migrations, existed ? folder : null);
   return db;
+}
+
+function soundDatabase(file: string, folder: string): Db {
+  try {
+    const db = new Database(file, { timeout: PATIENCE_MS });
+    db.pragma('journal_mode = WAL');
+    const found = db.pragma('quick_check(1)', { simple: true });
+    if (found === 'ok') return db;
+    db.close();
+    throw new Error(String(found));
+  } catch (error) {
+    if (/BUSY|LOCKED|READONLY|CANTOPEN|PERM/.test((error as { code?: string }).code ?? '')) throw error;
+    const copy = newestCopy(folder);
+    const way = copy
+      ? `The newest good copy is ${copy}. Put it back with: npm run restore`
+      : 'There is no good copy beside it';
+    throw new Error(`The data in ${file} are damaged (${(error as Error).message}). ${way}`, { cause: error });
+  }
 }
 
 /**

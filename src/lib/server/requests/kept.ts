@@ -2,13 +2,21 @@ import { ingredientSchema, type Ingredient } from '../../../core/larder';
 import { MEASURES } from '../../../core/measure';
 import { shopSchema, type Shop } from '../../../core/shop';
 import { rackTinSchema, type RackTin } from '../../../core/tin';
-import { fields, note, number, oneOf, readBy, type Held, type Read } from '../../../core/validation';
+import { fields, note, number, oneOf, positive, readBy, text, type Held, type Read } from '../../../core/validation';
+
+const MOST_LINES = 2000;
 
 const revision = number(1, 1e9).required('Say which revision the change began from');
 const named = ingredientSchema.required('Send an ingredient');
 const settings = shopSchema.required('Send the settings');
 const pasted = fields({
-  text: note(900_000).defined('Send the text of a recipe'),
+  text: note(900_000)
+    .defined('Send the text of a recipe')
+    .test(
+      'lines',
+      `At most ${MOST_LINES} lines are read at once: send the recipe alone`,
+      (found) => found === undefined || found.split('\n', MOST_LINES + 1).length <= MOST_LINES,
+    ),
   measures: oneOf(MEASURES),
 }).required('Send an object with the text of a recipe');
 
@@ -17,4 +25,19 @@ export const readIngredient = (found: unknown): Read<Ingredient> => readBy(named
 export const readTin = (found: unknown): Read<RackTin> => readBy(rackTinSchema, found);
 export const readShop = (found: unknown): Read<Partial<Shop>> => readBy(settings, found);
 export const readPasted = (found: unknown): Read<Held<typeof pasted>> => readBy(pasted, found);
+/** A change of the settings: only what changes, from a revision on, with a rate where the currency changes. */
+const settingsChange = fields({
+  revision,
+  settings,
+  rate: positive(1e6),
+}).required('Send the settings and their revision');
+export const readSettings = (found: unknown): Read<Held<typeof settingsChange>> => readBy(settingsChange, found);
+/** The revision that an address names. */
+export const revisionIn = (url: URL): Read<number> => {
+  const text = url.searchParams.get('revision');
+  return readRevision(text === null ? undefined : Number(text));
+};
 export const readRevision = (found: unknown): Read<number> => readBy(revision, found);
+
+const passphrase = fields({ passphrase: text(500) }).required('Send the passphrase');
+export const readPassphrase = (found: unknown): Read<Held<typeof passphrase>> => readBy(passphrase, found);

@@ -1,4 +1,5 @@
 import { hoursSchema, MEANS, zoneSchema } from '../../../core/shop';
+import { heatWork } from '../../../core/setting';
 import { PLACES } from '../../../core/slab';
 import { PACES } from '../../../core/time';
 import {
@@ -47,7 +48,8 @@ const heatLayer = fields({
     .nullable()
     .test('range', 'The range must rise: toC above fromC', (found) => !found || found.toC > found.fromC),
 }).required(REQUIRED);
-const MOST_NOTES = 20_000;
+/** Temperatures noted in one answer: times, for each layer. */
+const MOST_NOTES = 50_000;
 const WEEK = 7 * 24 * 60;
 
 /** The raw form of `POST /api/setting`: layers as heat sees them. */
@@ -60,8 +62,8 @@ const rawSchema = fields({
     .required(REQUIRED)
     .test(
       'few',
-      `That is more than ${MOST_NOTES} times: note it less often`,
-      (every, { parent }) => !(Number(parent.minutes) / every > MOST_NOTES),
+      `That is more than ${MOST_NOTES} notes over all layers: note it less often`,
+      (every, { parent }) => !((Number(parent.minutes) / every) * parent.layers?.length > MOST_NOTES),
     ),
 }).required(REQUIRED);
 export type RawSetting = Held<typeof rawSchema>;
@@ -80,7 +82,16 @@ export type SlabSetting = PlanRequest & { readonly stays?: Held<typeof staysSche
 export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | { slab: SlabSetting }> {
   if (typeof found !== 'object' || found === null || !('slab' in found)) {
     const read = readBy(rawSchema, found);
-    return read.ok ? { ok: true, value: { raw: read.value } } : read;
+    if (!read.ok) return read;
+    const { layers, minutes, everyMinutes } = read.value;
+    const work = heatWork(
+      layers.map(({ thicknessMm, latent = null }) => ({ thicknessMm, latent })),
+      minutes,
+      everyMinutes,
+    );
+    if (work <= 1) return { ok: true, value: { raw: read.value } };
+    const message = `That is ${Math.ceil(work)} times as much as can be worked out at once: send fewer or thinner layers, a shorter time, or note it less often`;
+    return { ok: false, problems: [{ path: '/minutes', message }] };
   }
   const read = readPlanRequest(found);
   const { stays } = found as unknown as { stays?: unknown };

@@ -1,19 +1,28 @@
 import { json } from '@sveltejs/kit';
-import { larderOf } from '../../../core/larder';
-import { readRecipe } from '../../../core/recipe';
+import { setImmediate } from 'node:timers/promises';
+import { recipeReadings, type LineRead } from '../../../core/recipe';
 import { database } from '$lib/server/db';
-import { bodyJson, refused } from '$lib/server/http';
-import { allIngredients } from '$lib/server/larder';
+import { readBody } from '$lib/server/http';
+import { shelfLarder } from '$lib/server/larder';
 import { readPasted } from '$lib/server/requests/kept';
 import { shopSettings } from '$lib/server/shop';
 
+/** So long is read at a stretch before others have their turn, ms. */
+const STRETCH_MS = 20;
+
 /** Reads a recipe as it was pasted, line by line, against the shop's larder. */
 export async function POST({ request }) {
-  const body = await bodyJson(request);
+  const body = await readBody(request, readPasted);
   if (!body.ok) return body.response;
-  const read = readPasted(body.value);
-  if (!read.ok) return refused(read.problems);
   const db = database();
-  const { text, measures = shopSettings(db).measures } = read.value;
-  return json({ lines: readRecipe(text, measures, larderOf(allIngredients(db))) });
+  const { text, measures = shopSettings(db).measures } = body.value;
+  const lines: LineRead[] = [];
+  let until = performance.now() + STRETCH_MS;
+  for (const read of recipeReadings(text, measures, shelfLarder(db))) {
+    lines.push(read);
+    if (performance.now() < until) continue;
+    await setImmediate();
+    until = performance.now() + STRETCH_MS;
+  }
+  return json({ lines });
 }

@@ -1,17 +1,20 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { bodyJson, refused } from '$lib/server/http';
-import { readShop } from '$lib/server/requests/kept';
-import { saveShop, shopSettings } from '$lib/server/shop';
+import { readBody } from '$lib/server/http';
+import { readSettings } from '$lib/server/requests/kept';
+import { saveSettings } from '$lib/server/shop';
 
-/** Keeps the shop's settings; what is not sent stays. */
+/**
+ * Changes the shop's settings: `{ "revision": as read, "settings": what changes, "rate": of a new currency }`. What is not sent
+ * stays. 409 with the latest when someone else changed them since.
+ */
 export async function PUT({ request }) {
-  const body = await bodyJson(request);
+  const body = await readBody(request, readSettings);
   if (!body.ok) return body.response;
-  const read = readShop(body.value);
-  if (!read.ok) return refused(read.problems);
-  const db = database();
-  const { rack: _rack, ...said } = read.value;
-  saveShop(db, { ...shopSettings(db), ...said });
-  return json({ ok: true });
+  const { revision, settings, rate = null } = body.value;
+  const { rack: _rack, ...changes } = settings;
+  const done = saveSettings(database(), revision, changes, rate);
+  if (done.ok) return json(done);
+  const message = 'Someone else changed the settings since you opened them: look at both below';
+  return json({ problems: [{ path: '', message }], latest: done.latest }, { status: 409 });
 }

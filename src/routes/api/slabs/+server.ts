@@ -13,7 +13,7 @@ export function GET() {
 export async function POST({ request }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;
-  const read = readSlab(body.text);
+  const read = readSlab(body.value);
   if (!read.ok) return refused(read.problems);
   return json({ id: addSlab(database(), read.value, new Date().toISOString()) }, { status: 201 });
 }

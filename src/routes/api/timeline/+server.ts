@@ -1,37 +1,42 @@
 import { json } from '@sveltejs/kit';
-import { larderOf } from '../../../core/larder';
-import { readTimelineRequest } from '../../../lib/server/requests/services';
 import { USUAL_SHOP } from '../../../core/shop';
-import { workFor, dayOf } from '../../../core/usecases/timeline';
 import { database } from '$lib/server/db';
-import { bodyJson, refused } from '$lib/server/http';
-import { allIngredients } from '$lib/server/larder';
+import { readBody, refused } from '$lib/server/http';
+import { ingredientsFor } from '$lib/server/larder';
+import { readTimelineRequest } from '$lib/server/requests/services';
 import { wholeShop } from '$lib/server/shop';
+import { runTask } from '$lib/server/tasks/pool';
+
+const momentOf = (text: string | undefined) => (text === undefined ? undefined : new Date(text));
 
 /** The steps of a slab laid out in time: forward from a start, or backward from a deadline. */
 export async function POST({ request }) {
-  const body = await bodyJson(request);
+  const body = await readBody(request, readTimelineRequest);
   if (!body.ok) return body.response;
-  const read = readTimelineRequest(body.value);
-  if (!read.ok) return refused(read.problems);
-  const { slab, shop: said, tins, start, deadline, hours, zone, pace } = read.value;
+  const { slab, shop: overrides, tins, start, deadline, hours, zone, pace } = body.value;
   const db = database();
-  const shop = { ...USUAL_SHOP, ...wholeShop(db), ...said };
-  const { hands = shop.hands, ovens = shop.ovens, rings = shop.rings } = read.value;
-  const work = workFor(slab, larderOf(allIngredients(db)), shop, { tins }, pace);
-  const day = dayOf(
-    work,
-    {
-      start: start === undefined ? undefined : new Date(start),
-      deadline: deadline === undefined ? undefined : new Date(deadline),
+  const shop = { ...USUAL_SHOP, ...wholeShop(db), ...overrides };
+  const { hands = shop.hands, ovens = shop.ovens, rings = shop.rings } = body.value;
+  const done = await runTask('timeline', {
+    slab,
+    ingredients: ingredientsFor(db, [slab]),
+    shop,
+    asked: { tins },
+    pace,
+    day: {
+      start: momentOf(start),
+      deadline: momentOf(deadline),
       hands,
       ovens,
       rings,
       hours: hours ?? shop.hours ?? [],
       zone: zone ?? shop.zone ?? 'UTC',
     },
-    new Date(),
-  );
+    now: new Date(),
+  });
+  if (!done.ok) return done.response;
+  if (!done.value.ok) return refused(done.value.problems);
+  const day = done.value.value;
   return json({
     feasible: day.feasible,
     earliestEnd: day.earliestEnd,

@@ -142,6 +142,12 @@
       <Button size="small" kind="ghost" on:click={() => draft.drop(left.key)}>Throw them away</Button>
     </div>
   {/each}
+  {#if !draft.stored}
+    <p class="said harm across" role="alert">
+      The storage of this device is full: your changes are in this window only. Press Keep, or take the slab away as a
+      file.
+    </p>
+  {/if}
   {#if keeping.problems.length > 0}
     <div class="said harm across" role="alert">
       <ul>

@@ -8,6 +8,7 @@
   import { recipesFromJsonLd, readRecipe, slabFrom, type LineRead } from '../../../core/recipe';
   import type { Problem } from '../../../core/validation';
   import { ask } from '$lib/api';
+  import { forgetText, storedText, storeText } from '$lib/deviceStore';
   import ReadRow from './ReadRow.svelte';
 
   let { data } = $props();
@@ -43,7 +44,7 @@
   const open = (read: LineRead) => read.status === 'check' || read.status === 'unread';
 
   onMount(() => {
-    const before = sessionStorage.getItem(KEY);
+    const before = storedText('window', KEY);
     if (!before || text !== '') return;
     const kept = JSON.parse(before) as {
       text: string;
@@ -55,7 +56,7 @@
   });
   $effect(() => {
     const now = JSON.stringify({ text, name, measures, corrected });
-    if (text !== '' || name !== '') sessionStorage.setItem(KEY, now);
+    if (text !== '' || name !== '') storeText('window', KEY, now);
   });
 
   async function make() {
@@ -67,12 +68,12 @@
       problems = answer.problems;
       return;
     }
-    sessionStorage.removeItem(KEY);
+    forgetText('window', KEY);
     await goto(`/slabs/${answer.value.id}/build`);
   }
 
   function clear() {
-    sessionStorage.removeItem(KEY);
+    forgetText('window', KEY);
     text = '';
     name = '';
     corrected = {};

@@ -1,8 +1,8 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
-import { shelve, unshelve } from '$lib/server/larder';
-import { readIngredient, readRevision } from '$lib/server/requests/kept';
+import { removeIngredient, saveIngredient } from '$lib/server/larder';
+import { readIngredient, readRevision, revisionIn } from '$lib/server/requests/kept';
 
 /** Changes an ingredient: `{ "revision": as read, "ingredient": {...} }`. 409 when someone else changed it since. */
 export async function PUT({ params, request }) {
@@ -13,7 +13,7 @@ export async function PUT({ params, request }) {
   if (!revision.ok) return refused(revision.problems);
   const read = readIngredient(sent.ingredient);
   if (!read.ok) return refused(read.problems);
-  const done = shelve(database(), read.value, { id: Number(params.id), revision: revision.value });
+  const done = saveIngredient(database(), read.value, { id: Number(params.id), revision: revision.value });
   if (done.ok) return json(done);
   return done.reason === 'name-taken'
     ? problem('Another ingredient has this name: name this one otherwise', '/name', 409)
@@ -24,9 +24,13 @@ export async function PUT({ params, request }) {
       );
 }
 
-/** Takes an ingredient out of the larder. */
-export function DELETE({ params }) {
-  return unshelve(database(), Number(params.id))
-    ? json({ ok: true })
-    : problem('It is no longer in the larder', '', 404);
+/** Takes an ingredient out of the larder: `?revision=` as read. 409 when someone else changed it since. */
+export function DELETE({ params, url }) {
+  const revision = revisionIn(url);
+  if (!revision.ok) return refused(revision.problems);
+  const done = removeIngredient(database(), Number(params.id), revision.value);
+  if (done.ok) return json({ ok: true });
+  return done.reason === 'gone'
+    ? problem('It is no longer in the larder', '', 404)
+    : problem('Someone else changed this ingredient since you opened it: reload, and look at it again', '', 409);
 }

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
-import { readRevision, readTin } from '$lib/server/requests/kept';
+import { readRevision, readTin, revisionIn } from '$lib/server/requests/kept';
 import { changeTin, removeTin } from '$lib/server/tins';
 
 /** Changes a tin: `{ "revision": as read, "tin": {...}, "name", "count" }`. 409 when someone else changed it since. */
@@ -22,9 +22,13 @@ export async function PUT({ params, request }) {
   );
 }
 
-/** Takes a tin off the rack. */
-export function DELETE({ params }) {
-  return removeTin(database(), Number(params.id))
-    ? json({ ok: true })
-    : problem('It is no longer on the rack', '', 404);
+/** Takes a tin off the rack: `?revision=` as read. 409 when someone else changed it since. */
+export function DELETE({ params, url }) {
+  const revision = revisionIn(url);
+  if (!revision.ok) return refused(revision.problems);
+  const done = removeTin(database(), Number(params.id), revision.value);
+  if (done === 'removed') return json({ ok: true });
+  return done === 'gone'
+    ? problem('It is no longer on the rack', '', 404)
+    : problem('Someone else changed this tin since you opened it: reload, and look at it again', '', 409);
 }

@@ -2,6 +2,7 @@ import { TZDate } from '@date-fns/tz';
 import { format } from 'date-fns';
 import type { Hours } from '../../../../core/shop';
 import type { Pace } from '../../../../core/time';
+import { storedText, storeText } from '$lib/deviceStore';
 
 /** What a maker says of the day that is wanted. */
 export interface DayForm {
@@ -46,7 +47,7 @@ const keyOf = (slab: number) => `knife-tray day ${slab}`;
 export function dayFormOf(slab: number, zone: string, hands: number): DayForm {
   const blank = blankDay(zone, hands);
   try {
-    const kept: unknown = JSON.parse(sessionStorage.getItem(keyOf(slab)) ?? 'null');
+    const kept: unknown = JSON.parse(storedText('window', keyOf(slab)) ?? 'null');
     return typeof kept === 'object' ? { ...blank, ...kept } : blank;
   } catch {
     return blank;
@@ -54,11 +55,8 @@ export function dayFormOf(slab: number, zone: string, hands: number): DayForm {
 }
 
 export function keepDayForm(slab: number, form: DayForm): void {
-  try {
-    sessionStorage.setItem(keyOf(slab), JSON.stringify(form));
-  } catch {
-    // A full or forbidden store only means that the next visit begins anew.
-  }
+  // Where it is not taken, the next visit begins anew.
+  storeText('window', keyOf(slab), JSON.stringify(form));
 }
 
 /** The hours that a day is laid out in. */

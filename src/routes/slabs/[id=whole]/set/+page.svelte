@@ -10,6 +10,7 @@
   import type { SettingAsked, SettingFound } from '$lib/workers/setting.worker';
   import SettingWorker from '$lib/workers/setting.worker?worker';
   import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
   import { ask } from '$lib/api';
   import HeatSection from './HeatSection.svelte';
   import Measured from './Measured.svelte';
@@ -60,7 +61,7 @@
       return;
     }
     const placeH = { ...work.shop.placeH, [place]: Number(h.toFixed(2)) };
-    const answer = await ask('PUT', '/api/shop', { placeH });
+    const answer = await ask('PUT', '/api/shop', { revision: page.data.shopRevision as number, settings: { placeH } });
     fitted = answer.ok
       ? `Your ${PLACE_NAMES[place]} is kept: ${h.toFixed(1)} W per m² and degree`
       : (answer.problems[0]?.message ?? '');

@@ -1,7 +1,8 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { bodyText } from '$lib/server/http';
-import { larderCsv, previewCsv, takeCsv } from '$lib/server/larderCsv';
+import { bodyText, problem } from '$lib/server/http';
+import { larderCsv, shelfNow, writeTaken } from '$lib/server/larderCsv';
+import { runTask } from '$lib/server/tasks/pool';
 
 /** The larder or its prices as CSV. */
 export function GET({ params }) {
@@ -13,16 +14,27 @@ export function GET({ params }) {
   });
 }
 
-/** Tells what a table would change, and changes nothing. */
+/** Tells what a table would change, and changes nothing. `stamp` says of what larder that holds. */
 export async function POST({ request, params }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;
-  return json(previewCsv(database(), body.text, params.table));
+  const { shelf, stamp } = shelfNow(database());
+  const read = await runTask('table', { text: body.value, of: params.table, shelf });
+  return read.ok ? json({ ...read.value.changes, stamp }) : read.response;
 }
 
-/** Brings a table in; bad rows are left out and told. */
-export async function PUT({ request, params }) {
+/**
+ * Brings a table in; bad rows are left out and told. With `?stamp=` of a look at it before, 409 when the larder has changed since.
+ */
+export async function PUT({ request, params, url }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;
-  return json(takeCsv(database(), body.text, params.table, new Date().toISOString().slice(0, 10)));
+  const db = database();
+  const { shelf, stamp } = shelfNow(db);
+  const looked = url.searchParams.get('stamp') ?? stamp;
+  const read = await runTask('table', { text: body.value, of: params.table, shelf });
+  if (!read.ok) return read.response;
+  const { changes, taken } = read.value;
+  if (looked === stamp && writeTaken(db, taken, stamp, new Date().toISOString().slice(0, 10))) return json(changes);
+  return problem('The larder was changed since you looked at this table: look again at what it would do now', '', 409);
 }

@@ -1,0 +1,17 @@
+/** Bundles the work that the server does in threads of its own, beside the built server. */
+import { build } from 'esbuild';
+import { join } from 'node:path';
+import { root } from './setup.mjs';
+
+export async function buildTasks() {
+  await build({
+    entryPoints: [join(root, 'src', 'lib', 'server', 'tasks', 'tasks.ts')],
+    outfile: join(root, 'build', 'tasks.mjs'),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    logLevel: 'warning',
+  });
+}

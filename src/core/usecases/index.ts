@@ -1,0 +1,7 @@
+/** What is asked of the core as a whole: each use calls the rooms in their order. */
+export * from './plan';
+export * from './compare';
+export * from './setting';
+export * from './timeline';
+export * from './gather';
+export * from './order';

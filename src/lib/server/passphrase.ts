@@ -1,0 +1,58 @@
+import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
+import { env } from 'node:process';
+
+const SALT = randomBytes(16);
+const KEY_BYTES = 32;
+const TRIES_A_MINUTE = 10;
+const MINUTE_MS = 60_000;
+const MOST_SESSIONS = 1000;
+const MOST_ADDRESSES = 10_000;
+
+/** The cookie that stands for a passphrase that was right. */
+export const SESSION = 'knife-tray-session';
+
+const derived = (text: string) =>
+  new Promise<Buffer>((resolve, reject) =>
+    scrypt(text.normalize('NFKC'), SALT, KEY_BYTES, (error, key) => (error ? reject(error) : resolve(key))),
+  );
+
+/** Who may come in where the application is open to the network. */
+export class Door {
+  readonly #key: Promise<Buffer>;
+  readonly #sessions = new Set<string>();
+  readonly #tries = new Map<string, { count: number; since: number }>();
+
+  constructor(passphrase: string) {
+    this.#key = derived(passphrase);
+  }
+
+  /** Whether a session has been opened and is still one. */
+  knows(session: string | undefined): boolean {
+    return session !== undefined && this.#sessions.has(session);
+  }
+
+  /**
+   * Tries a passphrase.
+   *
+   * @param address from where; ten tries a minute are looked at, further ones are not
+   * @param nowMs the time
+   * @returns a new session; or why there is none
+   */
+  async enter(passphrase: string, address: string, nowMs: number): Promise<{ session: string } | 'wrong' | 'too-many'> {
+    const before = this.#tries.get(address);
+    const tries = before && nowMs - before.since < MINUTE_MS ? before : { count: 0, since: nowMs };
+    if (tries.count >= TRIES_A_MINUTE) return 'too-many';
+    tries.count += 1;
+    if (this.#tries.size > MOST_ADDRESSES) this.#tries.clear();
+    this.#tries.set(address, tries);
+    const [given, key] = await Promise.all([derived(passphrase), this.#key]);
+    if (!timingSafeEqual(given, key)) return 'wrong';
+    const session = randomBytes(24).toString('base64url');
+    if (this.#sessions.size >= MOST_SESSIONS) this.#sessions.delete(this.#sessions.values().next().value!);
+    this.#sessions.add(session);
+    return { session };
+  }
+}
+
+/** The door of this server: there is one where the application is open to the network. */
+export const door: Door | null = env.KNIFE_TRAY_PASSPHRASE ? new Door(env.KNIFE_TRAY_PASSPHRASE) : null;

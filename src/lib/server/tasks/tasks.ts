@@ -1,0 +1,83 @@
+/** Heavy work as it is done in threads of its own (`pool.ts`): plain data in and out, each calling one function of the core. */
+import loader from 'highs';
+import { larderOf, type Ingredient } from '../../../core/larder';
+import { heatRun, type PlaceStay } from '../../../core/setting';
+import type { Shop } from '../../../core/shop';
+import type { Slab } from '../../../core/slab';
+import type { Pace } from '../../../core/time';
+import {
+  dayOf,
+  plan as planOf,
+  settingFor,
+  settingProblems,
+  withTinsForOrder,
+  workFor,
+  type Asked,
+  type Day,
+  type DayAsked,
+  type Plan,
+} from '../../../core/usecases';
+import type { Read } from '../../../core/validation';
+import type { SolveProgram } from '../../../core/cut';
+import { solverOf } from '../../solver';
+import { readTable, type LarderTable, type OnShelf, type TableRead } from '../larderTable';
+import type { RawSetting } from '../requests/services';
+import { slabsInZip, zipOf, type FilesRead, type NamedText } from '../slabFiles';
+
+/** A slab with what it takes from the larder and the shop. */
+export interface SlabTask {
+  readonly slab: Slab;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
+  readonly asked: Asked;
+}
+
+let solver: Promise<SolveProgram> | null = null;
+const solve = () => (solver ??= loader().then(solverOf));
+
+/** A plan, with the tins chosen where it is for an order. */
+export async function plan({ slab, ingredients, shop, asked }: SlabTask): Promise<Plan> {
+  const larder = larderOf(ingredients);
+  return planOf(slab, larder, shop, await withTinsForOrder(slab, larder, shop, asked, solve));
+}
+
+/** How the layers of a slab set. */
+export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { stays: readonly PlaceStay[] }) {
+  const larder = larderOf(ingredients);
+  const problems = settingProblems(slab, larder, shop, asked);
+  if (problems.length > 0) return { ok: false, problems } as const;
+  const found = settingFor(slab, larder, shop, asked, stays);
+  if (!found) {
+    const message = 'This slab has no layer with a height: lay one';
+    return { ok: false, problems: [{ path: '/slab/layers', message }] } as const;
+  }
+  const layers = found.layers.map(({ curve: _curve, ...one }) => one);
+  return { ok: true, value: { layers, cutWindow: found.cutWindow } } as const;
+}
+
+/** Heat through layers as they are given. */
+export function heat({ layers, minutes, everyMinutes, top, bottom }: RawSetting) {
+  const stack = layers.map(({ latent = null, ...layer }) => ({ ...layer, latent }));
+  const run = heatRun(stack, [{ minutes, top, bottom }], everyMinutes);
+  return { minutes: run.minutes, layers: run.layers };
+}
+
+/** The steps of a slab laid out in time. */
+export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayAsked; now: Date }): Read<Day> {
+  const { slab, ingredients, shop, asked, pace, day, now } = task;
+  const larder = larderOf(ingredients);
+  const problems = settingProblems(slab, larder, shop, asked);
+  if (problems.length > 0) return { ok: false, problems };
+  return { ok: true, value: dayOf(workFor(slab, larder, shop, asked, pace), day, now) };
+}
+
+/** A table read against the larder. */
+export function table({ text, of, shelf }: { text: string; of: LarderTable; shelf: readonly OnShelf[] }): TableRead {
+  return readTable(text, of, shelf);
+}
+
+/** The slab files in a zip. */
+export const unzip = (bytes: Uint8Array): FilesRead | null => slabsInZip(bytes);
+
+/** Slab files as one zip. */
+export const zip = (files: readonly NamedText[]): Uint8Array => zipOf(files);

@@ -1,0 +1,22 @@
+import { json } from '@sveltejs/kit';
+import { problem, readBody } from '$lib/server/http';
+import { door, SESSION } from '$lib/server/passphrase';
+import { readPassphrase } from '$lib/server/requests/kept';
+
+/** Opens a session for who knows the passphrase: `{ "passphrase" }`. */
+export async function POST({ request, cookies, getClientAddress }) {
+  const body = await readBody(request, readPassphrase);
+  if (!body.ok) return body.response;
+  if (!door) return json({ ok: true });
+  const entered = await door.enter(body.value.passphrase, getClientAddress(), Date.now());
+  if (entered === 'too-many') return problem('Too many tries: wait a minute, and try again', '/passphrase', 429);
+  if (entered === 'wrong') return problem('That is not the passphrase: look at how it is written', '/passphrase', 403);
+  cookies.set(SESSION, entered.session, {
+    path: '/',
+    httpOnly: true,
+    sameSite: 'strict',
+    secure: false,
+    maxAge: 30 * 24 * 3600,
+  });
+  return json({ ok: true });
+}

@@ -1,0 +1,51 @@
+<!-- Where the application is open to the network, everybody says the passphrase once. -->
+<script lang="ts">
+  import { Button, PasswordInput } from 'carbon-components-svelte';
+  import type { Problem } from '../../core/validation';
+  import { ask, problemAt } from '$lib/api';
+
+  let passphrase = $state('');
+  let problems: readonly Problem[] = $state.raw([]);
+  let busy = $state(false);
+
+  async function enter(event: SubmitEvent) {
+    event.preventDefault();
+    if (busy) return;
+    busy = true;
+    const answer = await ask('POST', '/api/enter', { passphrase });
+    busy = false;
+    if (answer.ok) location.assign('/slabs');
+    else problems = answer.problems;
+  }
+</script>
+
+<svelte:head><title>Enter - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <form class="panel" onsubmit={enter}>
+    <h1>Knife Tray</h1>
+    <PasswordInput
+      labelText="Passphrase of the shop"
+      autocomplete="current-password"
+      bind:value={passphrase}
+      invalid={problems.length > 0}
+      invalidText={problemAt(problems, '/passphrase') || (problems[0]?.message ?? '')}
+    />
+    <Button type="submit" disabled={passphrase === ''}>Enter</Button>
+  </form>
+</div>
+
+<style>
+  form {
+    display: grid;
+    gap: 1rem;
+    justify-items: start;
+    max-width: 26rem;
+    margin: 3rem auto;
+    padding: 1.5rem;
+  }
+
+  form :global(.bx--form-item) {
+    width: 100%;
+  }
+</style>

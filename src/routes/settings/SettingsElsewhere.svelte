@@ -1,0 +1,74 @@
+<!-- Two people at the settings: the later one is told, sees both, and chooses. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import type { KeptSettings, Settings } from '$lib/server/shop';
+  import { changedSettings } from './changed';
+
+  interface Props {
+    base: KeptSettings;
+    latest: KeptSettings;
+    mine: Partial<Settings>;
+    onmine: () => void;
+    ontheirs: () => void;
+  }
+  let { base, latest, mine, onmine, ontheirs }: Props = $props();
+
+  const theirs = $derived(changedSettings(base.settings, latest.settings));
+  const fields = $derived([...new Set([...Object.keys(mine), ...Object.keys(theirs)])] as (keyof Settings)[]);
+  const NAMES: Readonly<Record<keyof Settings, string>> = {
+    name: 'Name of the shop',
+    currency: 'Currency',
+    measures: 'Cups and spoons',
+    scaleStepG: 'Steps of the scale, g',
+    vessels: 'Pots and bowls',
+    boxes: 'Boxes',
+    altitudeM: 'Height above the sea, m',
+    roomC: 'Room, °C',
+    humidityPercent: 'Humidity, percent',
+    probes: 'Probes',
+    hours: 'Working hours',
+    zone: 'Time zone',
+    hands: 'Pairs of hands',
+    ovens: 'Ovens',
+    rings: 'Rings on the hob',
+    placeH: 'Places as measured',
+  };
+
+  /** A setting in a few words: things of a list by their names. */
+  function inWords(value: unknown): string {
+    if (value === undefined) return '-';
+    if (Array.isArray(value)) return value.map(inWords).join('; ') || 'none';
+    if (typeof value !== 'object' || value === null) return String(value);
+    return Object.values(value).map(inWords).join(' ');
+  }
+</script>
+
+<div class="said harm" role="alertdialog" aria-labelledby="elsewhere">
+  <h2 id="elsewhere">Someone kept other settings while you were changing these</h2>
+  <table class="table">
+    <thead><tr><th>What</th><th>Yours</th><th>Theirs</th></tr></thead>
+    <tbody>
+      {#each fields as field (field)}
+        <tr>
+          <th scope="row">{NAMES[field]}</th>
+          <td>{inWords(field in mine ? mine[field] : base.settings[field])}</td>
+          <td>{inWords(latest.settings[field])}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  <p>
+    <Button size="small" on:click={onmine}>Keep mine beside theirs</Button>
+    <Button size="small" kind="tertiary" on:click={ontheirs}>Take theirs</Button>
+  </p>
+  <p class="quiet">What only they have changed stays as they have it either way.</p>
+</div>
+
+<style>
+  .said {
+    display: grid;
+    gap: 0.6rem;
+    margin-bottom: 0.8rem;
+    max-width: 46rem;
+  }
+</style>

@@ -1,0 +1,291 @@
+/** What could harm the shop's data or keep it from being served: other sites, the network, faults of the storage, bad stops. */
+import Database from 'better-sqlite3';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
+import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { join } from 'node:path';
+import { expect, slabId, startServer, stopServer, test, tray } from './shop';
+
+const rye = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
+const json = { 'Content-Type': 'application/json' };
+
+test('a Keep that the storage does not take says why, keeps what was typed, and goes through later', async ({
+  open,
+  page,
+  shop,
+  watched,
+}) => {
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  await open(`/slabs/${id}/cut`);
+  await page.getByLabel('Columns').fill('5');
+  const other = new Database(join(shop.data, 'knife-tray.sqlite'));
+  other.exec('BEGIN IMMEDIATE');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('Another program holds the data: nothing was lost, close it and press Keep again');
+  await expect(alert).toContainText(/fault [0-9a-f]{8}/);
+  await expect(tray(page, 'Pieces')).toHaveText('35');
+  other.exec('ROLLBACK');
+  other.close();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  // An answer without a word is said too.
+  await page.getByLabel('Columns').fill('6');
+  await page.route('**/api/slabs/*', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }));
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(alert).toContainText('The server answered 502. What you typed is still here');
+  expect(watched.splice(0).every((one) => /status of 50/.test(one))).toBe(true);
+});
+
+test('names that look like markup stay text on every screen, sheet and download', async ({ open, page, shop }) => {
+  const sly = (of: string) => `<meta http-equiv=refresh content="0;url=/larder"><img src=x onerror=stop()>${of}`;
+  const slab = JSON.parse(JSON.stringify(rye)) as Record<string, never> & {
+    preparations: { name: string; lines: { ingredient: string; state?: string }[]; steps: { text: string }[] }[];
+    layers: { name: string }[];
+  };
+  for (const preparation of slab.preparations) {
+    preparation.name = sly(preparation.name);
+    for (const step of preparation.steps) step.text = sly(step.text);
+    for (const line of preparation.lines) line.state = sly('cut');
+  }
+  for (const layer of slab.layers) layer.name = sly(layer.name);
+  Object.assign(slab, { name: sly('Slab'), notes: sly('Notes') });
+  slab.preparations[0]!.lines[0]!.ingredient = sly('flour');
+  const pack = { name: sly('bag'), massG: 1000, price: 3 };
+  const facts = { densityGPerMl: 0.6, aliases: [sly('meal')], source: sly('label') };
+  const post = (path: string, data: object) => page.request.post(shop.address + path, { data });
+  expect((await post('/api/larder', { name: sly('flour'), packs: [pack], ...facts })).status()).toBe(201);
+  const tin = { shape: 'rectangle', lengthMm: 210, widthMm: 210, depthMm: 45 };
+  expect((await post('/api/tins', { name: sly('tin'), count: 1, tin })).status()).toBe(201);
+  const settings = { name: sly('shop'), vessels: [{ name: sly('pot'), kind: 'pot', volumeMl: 100 }] };
+  const kept = await page.request.put(`${shop.address}/api/shop`, { data: { revision: 2, settings } });
+  expect(kept.status()).toBe(200);
+  const { id } = (await (await post('/api/slabs', slab)).json()) as { id: number };
+  const stations = ['build', 'size', 'cook', 'set', 'clock', 'cut', 'price', 'gather', 'compare'];
+  for (const path of [
+    ...stations.map((one) => `/slabs/${id}/${one}`),
+    ...['/slabs', '/larder', '/tins', '/settings', `/gather?slabs=${id}`],
+  ]) {
+    await open(path);
+    if (path.endsWith('/set')) await page.getByText(/All is set after/).waitFor();
+    if (path.endsWith('/clock')) await page.getByText(/^Begin/).waitFor();
+    await page.waitForTimeout(200);
+    expect(new URL(page.url()).pathname + new URL(page.url()).search).toBe(path);
+    expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
+  }
+  await open('/larder');
+  await page.getByRole('button', { name: /Change <meta/ }).click();
+  await expect(page.getByText('What it has cost, per kg')).toBeVisible();
+  await page.waitForTimeout(300);
+  expect(await page.locator('body meta, img[src="x"]').count()).toBe(0);
+  for (const path of ['/api/larder/table/larder', `/api/slabs/${id}/recipe`, '/api/slabs', '/api/slabs/zip']) {
+    const { 'content-type': type, 'x-content-type-options': sniff } = (
+      await page.request.get(shop.address + path)
+    ).headers();
+    expect(type, path).not.toContain('html');
+    expect(sniff, path).toBe('nosniff');
+  }
+});
+
+test('two windows at the settings: neither writes over what the other changed', async ({
+  open,
+  page,
+  context,
+  shop,
+}) => {
+  await open('/settings');
+  const other = await context.newPage();
+  await other.goto(`${shop.address}/settings`);
+  await other.waitForSelector('html[data-ready]');
+  await other.getByLabel('Room, °C').fill('17');
+  await other.getByRole('button', { name: 'Keep' }).click();
+  await expect(other.getByRole('status')).toHaveText('Kept');
+  await page.getByLabel('Name of the shop').fill('Lantern Yard, upstairs');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  const dialog = page.getByRole('alertdialog');
+  await expect(dialog.getByRole('row', { name: /Name of the shop/ })).toContainText('upstairs');
+  await expect(dialog.getByRole('row', { name: /Room/ })).toContainText('17');
+  await dialog.getByRole('button', { name: 'Keep mine beside theirs' }).click();
+  await expect(page.getByRole('status')).toHaveText('Kept');
+  await open('/settings');
+  await expect(page.getByLabel('Room, °C')).toHaveValue('17');
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('Lantern Yard, upstairs');
+});
+
+test('a table that was looked at is looked at anew when the larder has changed meanwhile', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await open('/larder');
+  await page.getByRole('button', { name: 'Table in and out' }).click();
+  const buffer = Buffer.from('ingredient,pack,pack_g,price\nbutter,"block, 250 g",250,9.99\n');
+  await page.getByLabel('CSV file').setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer });
+  await expect(page.getByRole('cell', { name: '9.99' })).toBeVisible();
+  const added = await page.request.post(`${shop.address}/api/larder`, { data: { name: 'moss' } });
+  expect(added.status()).toBe(201);
+  await page.getByRole('button', { name: /Change 1 in the larder/ }).click();
+  await expect(page.getByRole('alert')).toContainText('The larder was changed since you looked at this table');
+  await page.getByRole('button', { name: /Change 1 in the larder/ }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('row', { name: /^butter/ })).toContainText('€9.99');
+});
+
+test('a device whose storage is full keeps undo and Keep, and says so', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  await page.addInitScript(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await open(`/slabs/${id}/cut`);
+  await page.getByLabel('Columns').fill('5');
+  await expect(page.getByRole('alert')).toContainText('The storage of this device is full');
+  await page.getByLabel('Rows').fill('3');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(tray(page, 'Pieces')).toHaveText('35');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept as version 2')).toBeVisible();
+});
+
+test('only this application changes anything, and only by JSON, CSV or zip', async ({ request, shop }) => {
+  const port = new URL(shop.address).port;
+  const post = (headers: Record<string, string>, path = '/api/demo', data = '{}') =>
+    request.post(shop.address + path, { headers, data: Buffer.from(data) }).then((answer) => answer.status());
+  for (const origin of [
+    'http://elsewhere.example',
+    'null',
+    `http://127.0.0.1:${Number(port) + 1}`,
+    'https://localhost',
+  ])
+    expect(await post({ ...json, Origin: origin }), origin).toBe(403);
+  expect(await post({ ...json, 'Sec-Fetch-Site': 'cross-site' })).toBe(403);
+  for (const type of ['text/plain', 'application/x-www-form-urlencoded', 'multipart/form-data; boundary=x'])
+    expect([403, 415], type).toContain(await post({ 'Content-Type': type }));
+  expect(await post({ ...json, Origin: shop.address })).toBe(201);
+  expect(await post(json)).toBe(201);
+  expect(await post({ 'Content-Type': 'text/csv' }, '/api/larder/table/prices', 'ingredient\n')).toBe(200);
+  const gone = await request.delete(`${shop.address}/api/tins/1?revision=1`, {
+    headers: { Origin: 'http://elsewhere.example' },
+  });
+  expect(gone.status()).toBe(403);
+});
+
+test('open to the network it asks for a passphrase, and does not start without one', async ({ emptyShop, page }) => {
+  const { address, data } = emptyShop;
+  await stopServer(emptyShop);
+  const start = (env: Record<string, string>) =>
+    spawnSync(process.execPath, ['scripts/serveOnly.mjs'], {
+      env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', HOST: '0.0.0.0', ...env },
+      encoding: 'utf8',
+    });
+  expect(start({}).status).toBe(1);
+  expect(start({}).stderr).toContain('Set KNIFE_TRAY_PASSPHRASE');
+  expect(start({ KNIFE_TRAY_PASSPHRASE: 'short' }).stderr).toContain('too short');
+  const server = await startServer(data, {
+    HOST: '0.0.0.0',
+    PORT: new URL(address).port,
+    KNIFE_TRAY_PASSPHRASE: 'rye and treacle',
+    KNIFE_TRAY_HOSTS: 'bench.example',
+  });
+  try {
+    const get = (path: string, headers: Record<string, string> = {}) =>
+      page.request.get(address + path, { headers, maxRedirects: 0 }).then((answer) => answer.status());
+    expect(await get('/healthz')).toBe(200);
+    expect(await get('/healthz', { Host: 'bench.example' })).toBe(200);
+    expect(await get('/healthz', { Host: 'rebound.example' })).toBe(421);
+    expect(await get('/api/slabs')).toBe(401);
+    expect(await get('/slabs')).toBe(303);
+    await page.goto(`${address}/slabs`);
+    await page.waitForSelector('html[data-ready]');
+    await expect(page.getByRole('navigation', { name: 'Rooms' })).toHaveCount(0);
+    await page.getByLabel('Passphrase of the shop').fill('rye and honey');
+    await page.getByRole('button', { name: 'Enter' }).click();
+    await expect(page.getByText('That is not the passphrase')).toBeVisible();
+    await page.getByLabel('Passphrase of the shop').fill('rye and treacle');
+    await page.getByRole('button', { name: 'Enter' }).click();
+    await expect(page.getByRole('heading', { name: 'Nothing on the bench yet' })).toBeVisible();
+    const [session] = (await page.context().cookies()).filter(({ name }) => name === 'knife-tray-session');
+    expect(session).toMatchObject({ httpOnly: true, sameSite: 'Strict' });
+    const tries = await Promise.all(
+      Array.from({ length: 12 }, () => page.request.post(`${address}/api/enter`, { data: { passphrase: 'guess' } })),
+    );
+    expect(tries.filter((answer) => answer.status() === 429).length).toBeGreaterThan(1);
+  } finally {
+    await stopServer(server);
+  }
+});
+
+test('damaged data are not opened; a backup made while it runs is put back by one command', async ({ shop }) => {
+  const env = { ...process.env, KNIFE_TRAY_DATA: shop.data };
+  const backup = join(shop.data, 'backup.sqlite');
+  const run = (script: string, ...args: string[]) =>
+    spawnSync(process.execPath, [`scripts/${script}.mjs`, ...args], { env, encoding: 'utf8' });
+  const healthz = async (address: string) => (await fetch(`${address}/healthz`)).status;
+  expect(execFileSync(process.execPath, ['scripts/backup.mjs', backup], { env, encoding: 'utf8' })).toContain(backup);
+  expect(run('restore', backup).stderr).toContain('Stop it');
+  expect(await healthz(shop.address)).toBe(200);
+  await stopServer(shop);
+  const file = join(shop.data, 'knife-tray.sqlite');
+  writeFileSync(file, readFileSync(file).fill(0x55, 4096, 90_000));
+  const refused = run('serveOnly');
+  expect(refused.status).toBe(1);
+  expect(refused.stderr).toContain('are damaged');
+  expect(refused.stderr).toContain('npm run restore');
+  expect(refused.stderr).not.toMatch(/\bat .*\.m?js:\d+/);
+  expect(run('restore', join(shop.data, 'nothing.sqlite')).stderr).toContain('no good copy');
+  expect(run('restore', backup).stdout).toContain('is the data now');
+  expect(readdirSync(shop.data).filter((name) => name.startsWith('set-aside-'))).toHaveLength(1);
+  const again = await startServer(shop.data);
+  const { slabs } = (await (await fetch(`${again.address}/api/slabs`)).json()) as { slabs: unknown[] };
+  expect(slabs.length).toBeGreaterThan(5);
+  await stopServer(again);
+});
+
+test('it stops within a second though streams are open, and a probe that says nothing is not waited for', async ({
+  emptyShop,
+}) => {
+  const silent = createServer((socket) => void socket.on('error', () => undefined));
+  await new Promise<void>((resolve) => silent.listen(0, '127.0.0.1', resolve));
+  const probe = `http://127.0.0.1:${(silent.address() as AddressInfo).port}`;
+  await stopServer(emptyShop);
+  const server = await startServer(emptyShop.data, { KNIFE_TRAY_PROBE: probe });
+  expect((await fetch(`${server.address}/api/probe`)).status).toBe(503);
+  const hanging = fetch(`${server.address}/api/probe`).then(
+    () => 'answered',
+    () => 'ended',
+  );
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  const started = Date.now();
+  expect(await stopServer(server)).toBe(0);
+  expect(Date.now() - started).toBeLessThan(2000);
+  expect(await hanging).toBe('ended');
+  silent.close();
+});
+
+test('static files are what they say they are', async ({ request, shop }) => {
+  const page = await (await request.get(`${shop.address}/slabs`)).text();
+  const asset = /\/_app\/immutable\/[^"]+\.js/.exec(page)![0];
+  expect((await request.get(shop.address + asset)).headers()['x-content-type-options']).toBe('nosniff');
+});
+
+test('a mounted, empty folder of data is new to the demo', async ({ emptyShop }) => {
+  await stopServer(emptyShop);
+  for (const name of readdirSync(emptyShop.data)) rmSync(join(emptyShop.data, name), { recursive: true });
+  const demo = spawn(process.execPath, ['scripts/demo.mjs'], {
+    env: { ...process.env, KNIFE_TRAY_DATA: emptyShop.data, PORT: '0', LOG_LEVEL: 'warn' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const ended = new Promise((resolve) => demo.once('exit', resolve));
+  const address = await new Promise<string>((resolve) => {
+    let said = '';
+    demo.stdout.on('data', (chunk: Buffer) => {
+      said += chunk.toString();
+      if (said.includes('The demo shop is')) resolve(/http:\/\/\S+/.exec(said)![0]);
+    });
+  });
+  const { slabs } = (await (await fetch(`${address}/api/slabs`)).json()) as { slabs: unknown[] };
+  expect(slabs.length).toBeGreaterThan(5);
+  demo.kill('SIGTERM');
+  await ended;
+});
