@@ -171,7 +171,11 @@ test('only this application changes anything, and only by JSON, CSV or zip', asy
   expect(gone.status()).toBe(403);
 });
 
-test('open to the network it asks for a passphrase, and does not start without one', async ({ emptyShop, page }) => {
+test('open to the network it asks for a passphrase, and does not start without one', async ({
+  emptyShop,
+  page,
+  watched,
+}) => {
   const { address, data } = emptyShop;
   await stopServer(emptyShop);
   const start = (env: Record<string, string>) =>
@@ -202,6 +206,8 @@ test('open to the network it asks for a passphrase, and does not start without o
     await page.getByLabel('Passphrase of the shop').fill('rye and honey');
     await page.getByRole('button', { name: 'Enter' }).click();
     await expect(page.getByText('That is not the passphrase')).toBeVisible();
+    // The browser notes the 403 that was asked for.
+    expect(watched.splice(0)).toHaveLength(1);
     await page.getByLabel('Passphrase of the shop').fill('rye and treacle');
     await page.getByRole('button', { name: 'Enter' }).click();
     await expect(page.getByRole('heading', { name: 'Nothing on the bench yet' })).toBeVisible();

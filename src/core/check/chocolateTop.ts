@@ -1,16 +1,18 @@
-import { textureOf } from '../slab';
+import { behaviourOf } from '../classify';
+import { layerParts } from '../scale';
 import type { Rule } from './types';
 
 const MOST = 0.25;
 
 /** A chocolate top so thick that it cracks what is under it when it is cut. */
-export const chocolateTop: Rule = ({ slab, scaled }) =>
+export const chocolateTop: Rule = ({ slab, made, scaled }) =>
   scaled.slabs.flatMap(({ layers, heightMm }) => {
     const at = layers.findLastIndex(({ thicknessMm }) => thicknessMm > 0);
     const top = layers[at];
     if (!top || at === 0 || top.spread !== 'level') return [];
     const share = top.thicknessMm / heightMm;
-    if (textureOf(slab.layers[at]!, slab.preparations) !== 'chocolate' || share <= MOST) return [];
+    const behaviour = behaviourOf(layerParts(slab.layers[at]!, slab, made));
+    if (behaviour !== 'chocolate' || share <= MOST) return [];
     return [
       {
         code: 'chocolate-top-thick',

@@ -1,16 +1,22 @@
-import { sharesNamed } from './named';
+import { isBaked, isKind, type IngredientKind } from '../classify';
+import type { Ingredient } from '../larder';
+import { sharesOf } from './named';
 import type { Rule } from './types';
 
 const LEAST = 0.18;
+const BINDING: readonly IngredientKind[] = ['egg', 'milk', 'leavening'];
 
 /** A baked flour base with so little fat that it crumbles when it is cut. Counted only where all of it is known. */
 export const fatLow: Rule = (facts) =>
-  sharesNamed(facts, /flour/).flatMap(({ p, share }) => {
+  sharesOf(facts, 'flour').flatMap(({ p, share }) => {
     const preparation = facts.slab.preparations[p]!;
     const { lines, massInG } = facts.made[p]!;
-    const isBase = share > 0.35 && preparation.steps?.some(({ ovenC }) => ovenC !== undefined);
+    const isBase = share > 0.35 && isBaked(preparation);
     if (!isBase || lines.some(({ ingredient }) => !ingredient?.composition)) return [];
-    if (lines.some(({ ingredient }) => /egg|milk|baking|yeast/i.test(ingredient!.name))) return [];
+    // What rises, or is bound by something else, is no shortbread.
+    const binds = (name: string, ingredient: Ingredient | null) =>
+      BINDING.some((kind) => isKind(kind, { name, ingredient })) || /yeast/i.test(name);
+    if (lines.some(({ ingredient }, l) => binds(preparation.lines[l]!.ingredient, ingredient))) return [];
     const fatG = lines.reduce(
       (sum, { ingredient, massG }) => sum + ((massG ?? 0) * ingredient!.composition!.fat) / 100,
       0,

@@ -1,3 +1,4 @@
+import { isKind } from '../classify';
 import { endPointC, linesInPot } from '../slab';
 import type { Rule } from './types';
 
@@ -8,7 +9,7 @@ export const gelatineBoiled: Rule = ({ slab }) =>
     if (endC === null || endC < 100) return [];
     const inPot = linesInPot(preparation);
     return preparation.lines.flatMap(({ ingredient }, l) =>
-      inPot[l] && /gelatin/i.test(ingredient)
+      inPot[l] && isKind('gelatine', { name: ingredient, ingredient: null })
         ? [
             {
               code: 'gelatine-boiled',

@@ -1,4 +1,5 @@
-import { textureOf } from '../slab';
+import { behaviourOf, isBaked, isKind } from '../classify';
+import { layerParts } from '../scale';
 import type { Facts, Rule } from './types';
 
 /** A marshmallow holds up to a third of water and binds it; a curd, a cream or fruit gives it off. */
@@ -19,11 +20,18 @@ function waterOf({ scaled, made, slab }: Facts, at: number): number | null {
   return massG > 0 ? waterG / massG : null;
 }
 
+const partsOf = ({ slab, made }: Facts, at: number) => layerParts(slab.layers[at]!, slab, made);
+
 /** Whether a preparation of the layer is baked, so that its water is the oven's doing. */
-const baked = ({ slab }: Facts, at: number) =>
-  slab.layers[at]!.from.some(({ preparation }) =>
-    slab.preparations.find(({ id }) => id === preparation)?.steps?.some(({ ovenC }) => ovenC !== undefined),
-  );
+const baked = (facts: Facts, at: number) => partsOf(facts, at).some(({ preparation }) => isBaked(preparation));
+
+/** Whether a layer is crisp: a hard boil, or a crumb that is baked or dry. */
+function isCrisp(facts: Facts, at: number): boolean {
+  const parts = partsOf(facts, at);
+  if (behaviourOf(parts) === 'hard boil') return true;
+  if (!parts.some(({ things }) => things.some((thing) => isKind('crumb', thing)))) return false;
+  return baked(facts, at) || (waterOf(facts, at) ?? 1) < CRISP;
+}
 
 /** A wet layer straight on a crisp one: it goes soft. A film of chocolate or fat between them keeps it crisp. */
 export const wetOnCrisp: Rule = (facts) => {
@@ -34,18 +42,9 @@ export const wetOnCrisp: Rule = (facts) => {
   return stack.slice(1).flatMap(({ layer, at }, i) => {
     const below = stack[i]!;
     const water = waterOf(facts, at);
-    const under = waterOf(facts, below.at);
-    const texture = textureOf(below.layer, slab.preparations);
-    const crisp = texture === 'crystal' || (texture === 'crumb' && (baked(facts, below.at) || (under ?? 1) < CRISP));
     // What is baked together was wet together.
-    if (
-      !crisp ||
-      water === null ||
-      water < WET ||
-      baked(facts, at) ||
-      textureOf(layer, slab.preparations) === 'chocolate'
-    )
-      return [];
+    if (water === null || water < WET || !isCrisp(facts, below.at) || baked(facts, at)) return [];
+    if (behaviourOf(partsOf(facts, at)) === 'chocolate') return [];
     return [
       {
         code: 'wet-on-crisp',

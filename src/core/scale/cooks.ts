@@ -1,7 +1,11 @@
-import { endPointC, type Preparation } from '../slab';
+import { isThickBoil } from '../classify';
+import type { Preparation } from '../slab';
 
-const BOILED_FROM_C = 110;
 const USUAL_LIMIT = 2;
+
+/** How many times the written amount one pot takes, where the preparation does not say; no limit is Infinity. */
+export const usualMultiple = (preparation: Pick<Preparation, 'cookTo'>) =>
+  isThickBoil(preparation) ? USUAL_LIMIT : Infinity;
 
 /**
  * How many equal cooks a preparation must be split into: boiled sugars only go up to a multiple of the written amount
@@ -10,7 +14,6 @@ const USUAL_LIMIT = 2;
  * @param multiple times as much as is written, >= 0
  */
 export function cooksNeeded(preparation: Preparation, multiple: number): number {
-  const boiled = (endPointC(preparation) ?? 0) >= BOILED_FROM_C;
-  const limit = preparation.maxMultiple ?? (boiled ? USUAL_LIMIT : Infinity);
+  const limit = preparation.maxMultiple ?? usualMultiple(preparation);
   return Math.max(1, Math.ceil(multiple / limit - 1e-9));
 }

@@ -1,5 +1,6 @@
 /** A slab in other tins. */
 export * from './prepared';
+export * from './layerParts';
 export * from './vessel';
 export * from './standing';
 export * from './spreads';

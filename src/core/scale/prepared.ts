@@ -1,4 +1,5 @@
 import { densityOfMixture, ingredientNamed, type Composition, type Ingredient, type Larder } from '../larder';
+import { isBoiled } from '../classify';
 import { densityFor, massOf, type Measures, type Unweighed } from '../measure';
 import { endPointC, linesInPot, type Preparation } from '../slab';
 import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
@@ -65,6 +66,7 @@ export function prepared(
     if (weighed.ok) return { ingredient, massG: weighed.massG, why: ingredient ? null : 'not-in-larder' };
     return { ingredient, massG: null, why: ingredient ? weighed.why : 'not-in-larder' };
   });
+  const things = lines.map(({ ingredient }, l) => ({ name: preparation.lines[l]!.ingredient, ingredient }));
   const massInG = lines.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
   const all = componentsOf(lines);
   const known = all.knownG >= massInG * KNOWN_ENOUGH && massInG > 0;
@@ -96,7 +98,11 @@ export function prepared(
     densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
     densityFrom:
       preparation.densityGPerMl !== undefined ? 'given' : fromComposition !== null ? 'composition' : 'assumed',
-    vessel: vesselNeed(inPot, startMl(pot), boil !== null),
+    vessel: vesselNeed(
+      things.filter((_, l) => inPot.includes(lines[l]!)),
+      startMl(pot),
+      boil !== null,
+    ),
     coversMm2: coversMm2(preparation, lines),
   };
 }
@@ -107,7 +113,7 @@ function boiled(preparation: Preparation, lines: readonly WeighedLine[], all: Co
   const isIn = linesInPot(preparation);
   const inPot = endC === null ? lines : lines.filter((_, i) => isIn[i]);
   const pot = inPot.length === lines.length ? all : componentsOf(inPot);
-  if (endC === null || endC <= 100) return { boil: null, boilUnknown: false, pot, inPot };
+  if (endC === null || !isBoiled(preparation)) return { boil: null, boilUnknown: false, pot, inPot };
   const boilUnknown = pot.knownG < pot.massG * KNOWN_ENOUGH || pot.sucroseG < pot.massG * SYRUP;
   return { boil: boilUnknown ? null : boiledTo(pot.grams.water, pot.sucroseG, endC), boilUnknown, pot, inPot };
 }

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../larder';
+import { isKind, type Thing } from '../classify';
 
 /** How large a pot or bowl has to be for a preparation. */
 export interface VesselNeed {
@@ -11,8 +11,6 @@ export interface VesselNeed {
 
 /** A boil rises to three times its volume, with milk or cream to four; a bowl is to be stirred in without spilling. */
 const TIMES = { boil: 3, milkBoil: 4, bowl: 1.5 } as const;
-/** From this share of water on, something made from milk froths as milk does; butter does not. */
-const MILKY_WATER = 20;
 
 /**
  * The vessel that a preparation needs, from what goes into it at the start.
@@ -21,14 +19,8 @@ const MILKY_WATER = 20;
  * @param startMl their volume, mL
  * @param boils whether they are boiled
  */
-export function vesselNeed(
-  lines: readonly { readonly ingredient: Ingredient | null }[],
-  startMl: number,
-  boils: boolean,
-): VesselNeed {
-  const milky = lines.some(
-    ({ ingredient }) => ingredient?.allergens?.includes('milk') && (ingredient.composition?.water ?? 0) >= MILKY_WATER,
-  );
+export function vesselNeed(lines: readonly Thing[], startMl: number, boils: boolean): VesselNeed {
+  const milky = lines.some((thing) => isKind('milk', thing));
   const times = !boils ? TIMES.bowl : milky ? TIMES.milkBoil : TIMES.boil;
   return { kind: boils ? 'pot' : 'bowl', volumeMl: startMl * times, times };
 }

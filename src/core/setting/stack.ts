@@ -1,6 +1,7 @@
 import type { Composition } from '../larder';
-import type { LaidSlab, Prepared } from '../scale';
-import { bakedTogether, endPointC, textureOf, type LaidOutSlab, type Layer, type Place } from '../slab';
+import { behaviourOf, butterfatG, chocolateG, isBaked, type Behaviour, type LayerPart } from '../classify';
+import { layerParts, type LaidSlab, type Prepared } from '../scale';
+import { bakedTogether, endPointC, type LaidOutSlab, type Layer, type Place } from '../slab';
 import { ASSUMED_THERMAL, thermalOf, type Latent, type Thermal } from './properties';
 
 /** A layer as it is poured: its heat, and at what temperature it goes on, sets, and softens again. */
@@ -26,35 +27,49 @@ export interface PouredLayer extends Thermal {
 /** Heat of chocolate that sets, and of butterfat, J/kg of either, given back as they cool through these ranges. */
 const CHOCOLATE: Latent = { jPerKg: 45_000, fromC: 18, toC: 24 };
 const BUTTERFAT: Latent = { jPerKg: 40_000, fromC: 8, toC: 22 };
+/** Less than this is not worth following, J/kg. */
+const LEAST_LATENT = 500;
 
-const IS_CHOCOLATE = /chocolate|couverture|gianduja|cocoa butter/i;
-const IS_GELLED = /gelatin|agar|pectin/i;
+/**
+ * Where the file does not say: to what a layer cools before it counts as set, at what it softens again (null where no pour softens
+ * it), and whether it cracks under the knife.
+ */
+const SETS: Readonly<
+  Record<Behaviour, { readonly setC: number; readonly softensC: number | null; readonly brittle: boolean }>
+> = {
+  chocolate: { setC: 20, softensC: 28, brittle: true },
+  gel: { setC: 25, softensC: 27, brittle: false },
+  'hard boil': { setC: 25, softensC: null, brittle: true },
+  baked: { setC: 25, softensC: null, brittle: false },
+  crumb: { setC: 25, softensC: null, brittle: false },
+  'soft boil': { setC: 25, softensC: 60, brittle: false },
+  'butter-bound': { setC: 25, softensC: 25, brittle: false },
+  loose: { setC: 25, softensC: null, brittle: false },
+};
 
-/** Where the file does not say: at what a mixture is usually laid, to what it cools before it counts as set, deg C. */
-const USUAL = { chocolatePourC: 32, hottestPourC: 105, bakedC: 90, coldC: 20, chocolateSetC: 20, setC: 25 } as const;
-const SOFTENS = { chocolateC: 28, gelC: 27, butterC: 25, softSugarC: 60 } as const;
-/** From here on a boiled sugar is hard and does not melt under a pour. */
-const HARD_C = 130;
+/** At what a mixture is usually laid, deg C: boiled ones at their end point, but no hotter than they can be spread. */
+const POUR_C = { chocolate: 32, hottest: 105, baked: 90, cold: 20 } as const;
 
-function mixtureOf(layer: Layer, slab: LaidOutSlab, made: readonly Prepared[]) {
+function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[]): number {
+  if (behaviour === 'chocolate') return POUR_C.chocolate;
+  const endC = parts.reduce((most, { preparation }) => Math.max(most, endPointC(preparation) ?? -Infinity), -Infinity);
+  if (Number.isFinite(endC)) return Math.min(endC, POUR_C.hottest);
+  return parts.some(({ preparation }) => isBaked(preparation)) ? POUR_C.baked : POUR_C.cold;
+}
+
+/** What a layer is made of as it is laid, g. */
+function gramsOf(layer: Layer, slab: LaidOutSlab, made: readonly Prepared[]) {
   const grams = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
-  let [massG, chocolateG, butterfatG, known] = [0, 0, 0, true];
-  const from = layer.from.flatMap(({ preparation, share }) => {
-    const p = slab.preparations.findIndex(({ id }) => id === preparation);
-    return p === -1 || share === 0 ? [] : [{ preparation: slab.preparations[p]!, one: made[p]!, share }];
-  });
-  for (const { preparation, one, share } of from) {
+  let massG = 0;
+  let known = true;
+  for (const { preparation, share } of layer.from) {
+    const one = made[slab.preparations.findIndex(({ id }) => id === preparation)];
+    if (!one || share === 0) continue;
     massG += one.massOutG * share;
     known &&= one.grams !== null;
     for (const part of Object.keys(grams) as (keyof typeof grams)[]) grams[part] += (one.grams?.[part] ?? 0) * share;
-    one.lines.forEach(({ ingredient, massG: lineG }, l) => {
-      const name = ingredient?.name ?? preparation.lines[l]!.ingredient;
-      if (IS_CHOCOLATE.test(name)) chocolateG += (lineG ?? 0) * share;
-      else if (ingredient?.allergens?.includes('milk'))
-        butterfatG += ((lineG ?? 0) * share * (ingredient.composition?.fat ?? 0)) / 100;
-    });
   }
-  return { grams: grams as Composition, massG, chocolateG, butterfatG, known: known && massG > 0, from };
+  return { grams: grams as Composition, massG, known: known && massG > 0 };
 }
 
 /**
@@ -68,42 +83,18 @@ export function pouredLayers(slab: LaidOutSlab, made: readonly Prepared[], laid:
   return slab.layers.flatMap((layer, at) => {
     const { thicknessMm, massG, volumeMl } = laid.layers[at]!;
     if (thicknessMm <= 0) return [];
-    const mixture = mixtureOf(layer, slab, made);
+    const { grams, massG: madeG, known } = gramsOf(layer, slab, made);
+    const parts = layerParts(layer, slab, made);
+    const behaviour = behaviourOf(parts);
     const density = volumeMl > 0 ? massG / volumeMl : null;
-    const thermal = mixture.known ? thermalOf(mixture.grams, density) : null;
-    const chocolate = mixture.massG > 0 ? mixture.chocolateG / mixture.massG : 0;
-    const butterfat = mixture.massG > 0 ? mixture.butterfatG / mixture.massG : 0;
+    const thermal = known ? thermalOf(grams, density) : null;
+    const perKg = (of: number) => (madeG > 0 ? of / madeG : 0);
     const latents = [
-      { ...CHOCOLATE, jPerKg: CHOCOLATE.jPerKg * chocolate },
-      { ...BUTTERFAT, jPerKg: BUTTERFAT.jPerKg * butterfat },
+      { ...CHOCOLATE, jPerKg: CHOCOLATE.jPerKg * perKg(chocolateG(parts)) },
+      { ...BUTTERFAT, jPerKg: BUTTERFAT.jPerKg * perKg(butterfatG(parts)) },
     ].sort((a, b) => b.jPerKg - a.jPerKg);
-    const latent = latents[0]!.jPerKg > 500 ? latents[0]! : null;
-    const texture = textureOf(layer, slab.preparations);
-    const isChocolate = texture === 'chocolate' || chocolate > 0.5;
-    const ends = mixture.from.map(({ preparation }) => endPointC(preparation)).filter((one) => one !== null);
-    const endC = ends.length > 0 ? Math.max(...ends) : null;
-    const isBaked = mixture.from.some(({ preparation }) => preparation.steps?.some(({ ovenC }) => ovenC !== undefined));
-    const isGel = mixture.from.some(({ preparation }) =>
-      preparation.lines.some(({ ingredient }) => IS_GELLED.test(ingredient)),
-    );
-    const usualPourC = isChocolate
-      ? USUAL.chocolatePourC
-      : endC !== null
-        ? Math.min(endC, USUAL.hottestPourC)
-        : isBaked
-          ? USUAL.bakedC
-          : USUAL.coldC;
-    const softensC = isChocolate
-      ? SOFTENS.chocolateC
-      : isGel
-        ? SOFTENS.gelC
-        : isBaked || texture === 'crumb' || (endC !== null && endC >= HARD_C)
-          ? null
-          : endC !== null
-            ? SOFTENS.softSugarC
-            : butterfat > 0.15
-              ? SOFTENS.butterC
-              : null;
+    const latent = latents[0]!.jPerKg > LEAST_LATENT ? latents[0]! : null;
+    const { setC, softensC, brittle } = SETS[behaviour];
     return [
       {
         ...(thermal ?? ASSUMED_THERMAL),
@@ -111,14 +102,14 @@ export function pouredLayers(slab: LaidOutSlab, made: readonly Prepared[], laid:
         id: layer.id,
         name: layer.name,
         thicknessMm,
-        pourC: layer.pourC ?? usualPourC,
-        setC: layer.set?.toC ?? (isChocolate ? USUAL.chocolateSetC : USUAL.setC),
+        pourC: layer.pourC ?? usualPourC(behaviour, parts),
+        setC: layer.set?.toC ?? setC,
         minMinutes: layer.set?.minMinutes ?? 0,
         maxMinutes: layer.set?.maxMinutes ?? null,
         softensC,
         place: layer.set?.place ?? 'room',
         together: asOne.indexOf(layer) > 0,
-        brittle: isChocolate || (endC !== null && endC >= HARD_C),
+        brittle,
         assumed: thermal === null,
       },
     ];

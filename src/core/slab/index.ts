@@ -10,4 +10,3 @@ export * from './meeting';
 export * from './pot';
 export * from './read';
 export * from './schema';
-export * from './texture';

@@ -2,7 +2,7 @@ import { celsiusOf } from './judge';
 import type { Preparation } from './types';
 
 /** The end point of a preparation in deg C, referred to sea level, or null where it is not cooked to one. */
-export function endPointC({ cookTo }: Preparation): number | null {
+export function endPointC({ cookTo }: Pick<Preparation, 'cookTo'>): number | null {
   if (cookTo?.celsius !== undefined) return cookTo.celsius;
   return cookTo?.fahrenheit === undefined ? null : celsiusOf(cookTo.fahrenheit);
 }

@@ -1,6 +1,7 @@
 import { isFinish } from '../scale';
 import type { LayerWait } from '../setting';
-import { bakedTogether, endPointC, textureOf, type LaidOutSlab, type Layer, type Place } from '../slab';
+import { isBoiled, type Behaviour } from '../classify';
+import { bakedTogether, type LaidOutSlab, type Layer, type Place } from '../slab';
 import type { Activity, Link } from './activity';
 import { OVEN_SHELVES } from './generate';
 import { BAKE, GATHER, potsOf, type Made } from './pots';
@@ -11,6 +12,8 @@ export interface ChainOf {
   readonly slab: LaidOutSlab;
   /** In the order of the preparations. */
   readonly made: readonly Made[];
+  /** How each layer behaves, by its id. */
+  readonly behaviours: ReadonlyMap<string, Behaviour>;
   /** How many slabs are laid. */
   readonly slabs: number;
   readonly waits: readonly LayerWait[];
@@ -85,7 +88,7 @@ function runsOf(slabs: number): Run[] {
  * A base that is baked alone is pressed before it bakes, in its preparation's steps; it has no step of its own to be laid. Layers
  * that bake together are laid raw, and bake once. What a preparation's own step lays has no other step to be laid either.
  */
-export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf): Activity[] {
+export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace }: ChainOf): Activity[] {
   const together = bakedTogether(slab);
   const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
   const { activities: pots, ready } = potsOf(slab, made, ovenfuls, together, pace);
@@ -128,8 +131,8 @@ export function chainOf({ slab, made, slabs, waits, cutWithin, pace }: ChainOf):
   const level = slab.layers.filter((one) => !isFinish(one));
   for (const layer of level) {
     const from = layer.from.flatMap(({ preparation }) => slab.preparations.find(({ id }) => id === preparation) ?? []);
-    const boiled = from.some((one) => (endPointC(one) ?? 0) > 100);
-    const chocolate = textureOf(layer, slab.preparations) === 'chocolate';
+    const boiled = from.some(isBoiled);
+    const chocolate = behaviours.get(layer.id) === 'chocolate';
     const within = LAY_WITHIN[boiled ? 'boiled' : chocolate ? 'chocolate' : 'other'];
     const pot = [...new Set(from.flatMap(({ id }) => ready.get(id) ?? []))];
     const raw = together?.layers.includes(layer) ?? false;

@@ -1,4 +1,5 @@
-import { bakeOf, endPointC, type Preparation, type Step } from '../slab';
+import { isBoiled, isEggCooked, isKind } from '../classify';
+import { endPointC, type Preparation, type Step } from '../slab';
 
 /** Whether a day counts on the least time that a step takes, the usual one, or the most. */
 export const PACES = ['least', 'usual', 'most'] as const;
@@ -16,6 +17,8 @@ export const paced = (spell: Spell, pace: Pace) => spell[PACES.indexOf(pace)]!;
 
 const spelled = ([leastMinutes, minutes, mostMinutes]: Spell) => ({ leastMinutes, minutes, mostMinutes });
 
+const thingsIn = (lines: Preparation['lines']) => lines.map(({ ingredient: name }) => ({ name, ingredient: null }));
+
 /** The steps of a preparation: those that are written, else the usual ones of its kind. */
 export function stepsOf(preparation: Preparation): readonly Step[] {
   const { lines, name, cookTo, steps = [] } = preparation;
@@ -24,7 +27,7 @@ export function stepsOf(preparation: Preparation): readonly Step[] {
     const text = `Boil ${name} to ${endPointC(preparation)?.toFixed(0)} C`;
     return [{ id: 'boil', text, ...spelled(BOIL), hands: 'watch', occupies: ['ring'], cooks: true }];
   }
-  if (lines.some(({ ingredient }) => /chocolate|couverture|gianduja/i.test(ingredient)))
+  if (thingsIn(lines).some((thing) => isKind('chocolate', thing)))
     return [{ id: 'melt', text: `Melt ${name} gently`, ...spelled(MELT), hands: 'watch', occupies: ['ring'] }];
   return [{ id: 'mix', text: `Mix ${name}`, ...spelled(MIX), hands: 'busy' }];
 }
@@ -69,10 +72,8 @@ export const hotLayCaution = BURN;
 
 /** What to take care of in a step of a preparation. */
 export function cautionFor(step: Step, preparation: Preparation): string | null {
-  if (step.cooks || (endPointC(preparation) ?? 0) > 100) return BURN;
+  if (step.cooks || isBoiled(preparation)) return BURN;
   if (/steam|simmer|bain/i.test(step.text)) return STEAM;
-  const egg = preparation.lines.some(
-    ({ ingredient }) => /\begg/i.test(ingredient) && !/pasteuri[sz]ed|dried/i.test(ingredient),
-  );
-  return egg && (endPointC(preparation) ?? 0) < 71 && (bakeOf(preparation)?.ovenC ?? 0) < 71 ? EGG : null;
+  const egg = thingsIn(preparation.lines).some((thing) => isKind('raw egg', thing));
+  return egg && !isEggCooked(preparation) ? EGG : null;
 }

@@ -1,4 +1,6 @@
+import { behaviourOf } from '../classify';
 import type { Larder } from '../larder';
+import { layerParts } from '../scale';
 import { scaledFor, type Asked } from './plan';
 import type { Setting } from '../setting';
 import { settingFor, USUAL_STANDING } from './setting';
@@ -57,7 +59,7 @@ export interface Work {
 /** All steps of a slab's making, with the waits that its layers need. */
 export function workFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}, pace: Pace = 'usual'): Work {
   const laid = laidOut(slab);
-  const { into } = scaledFor(laid, larder, shop, asked);
+  const { made, into } = scaledFor(laid, larder, shop, asked);
   const settings = into.slabs.flatMap((_, tin) => settingFor(slab, larder, shop, asked, [], USUAL_STANDING, tin) ?? []);
   const thicker = (preparation: string) => {
     const at = laid.layers.findIndex(({ from }) => from.some((one) => one.preparation === preparation));
@@ -71,6 +73,7 @@ export function workFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {
         multiple: into.preparations[p]?.multiple ?? 1,
         thicker: thicker(id),
       })),
+      behaviours: new Map(laid.layers.map((layer) => [layer.id, behaviourOf(layerParts(layer, laid, made))])),
       slabs: into.slabs.reduce((sum, { count }) => sum + count, 0),
       ...slowest(settings),
       pace,

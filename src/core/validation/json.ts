@@ -1,4 +1,4 @@
-import type { Problem, Read } from './problems';
+import type { Problem, Read } from './types';
 
 /** Deeper than this nothing is nested that a person or a program of ours has written. */
 const DEEPEST = 40;

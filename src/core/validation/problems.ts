@@ -1,14 +1,6 @@
 import { isSchema, ValidationError, type ISchema, type Schema } from 'yup';
 import { pointerPart, unfitProblem } from './json';
-
-/** What is wrong with something read, and where: a JSON pointer and a sentence that says what to do. */
-export interface Problem {
-  readonly path: string;
-  readonly message: string;
-}
-
-export type Read<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
+import type { Problem, Read } from './types';
 
 const MOST_PROBLEMS = 100;
 /** So many fields are looked at in one reading; a slab that a person has written has some hundreds. */

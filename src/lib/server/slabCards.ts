@@ -1,7 +1,8 @@
 import { larderOf, plainName, type Larder } from '../../core/larder';
 import { plan } from '../../core/usecases';
 import type { Shop } from '../../core/shop';
-import { textureOf, type Slab } from '../../core/slab';
+import { type Slab } from '../../core/slab';
+import { lookOf } from '../../core/classify';
 import { tinInWords } from '../../core/tin';
 import { changeStamp, type Db } from './db/open';
 import { ingredientsFor } from './larder';
@@ -30,7 +31,7 @@ function drawn(slab: Slab, larder: Larder, shop: Shop) {
   return {
     tin: first.tin,
     tinWords: `${first.count > 1 ? `${first.count} x ` : ''}${tinInWords(first.sheet ?? first.tin)}`,
-    layers: first.layers.map((layer, i) => ({ ...layer, texture: textureOf(slab.layers[i]!, slab.preparations) })),
+    layers: first.layers.map((layer, i) => ({ ...layer, texture: lookOf(slab.layers[i]!, slab.preparations) })),
     pieces: cut.pieces.reduce((sum, { count }) => sum + count, 0),
     perPiece: cost.perPiece,
     eachG: cut.pieces[0]?.massG ?? 0,

@@ -2,7 +2,8 @@
 <script lang="ts">
   import type { Plan } from '../../core/usecases/plan';
   import type { Shop } from '../../core/shop';
-  import { endPointC, laidOut, type Slab } from '../../core/slab';
+  import { isBoiled } from '../../core/classify';
+  import { laidOut, type Slab } from '../../core/slab';
   import { tinInWords } from '../../core/tin';
   import { grams, mm } from '$lib/figures';
 
@@ -14,7 +15,7 @@
   let { slab: written, plan, shop }: Props = $props();
   const slab = $derived(laidOut(written));
 
-  const hot = $derived(slab.preparations.some((one) => (endPointC(one) ?? 0) >= 100));
+  const hot = $derived(slab.preparations.some((one) => isBoiled(one)));
   const egg = $derived(slab.preparations.some(({ lines }) => lines.some(({ ingredient }) => /egg/i.test(ingredient))));
 </script>
 

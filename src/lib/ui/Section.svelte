@@ -1,7 +1,8 @@
 <!-- The cut face of a slab with its strata, to scale: the sign of the product, and the control for thickness. -->
 <script lang="ts">
   import type { PlannedSlab } from '../../core/usecases/plan';
-  import { textureOf, type Slab } from '../../core/slab';
+  import { type Slab } from '../../core/slab';
+  import { lookOf } from '../../core/classify';
   import { mm } from '$lib/figures';
   import { sectionDrawing } from './sectionDrawing';
 
@@ -33,7 +34,7 @@
   const visible = $derived(drawing.strata.filter(({ layer }) => layer.thicknessMm > 0));
   const above = $derived(planned.layers.filter(({ thicknessMm, massG }) => thicknessMm === 0 && massG > 0));
   const texture = (id: string) =>
-    textureOf(
+    lookOf(
       slab.layers.find((layer) => layer.id === id)!,
       slab.preparations,
     );

@@ -8,7 +8,6 @@ import {
   blankSlab,
   moved,
   slabFrom,
-  textureOf,
   withoutLayer,
   withoutPreparation,
 } from '../../../src/core/slab';
@@ -54,9 +53,4 @@ test('a blank slab has a plan', () => {
   const { slab, cut, cost } = plan(blankSlab('New'), demoLarder, shop);
   assert.deepEqual([slab.massG, slab.heightMm, cost.used, cost.perPiece], [0, 0, 0, 0]);
   assert.ok(cut.pieces.every(({ massG }) => massG === 0));
-});
-
-test('the cut face is judged from what is in it', () => {
-  const faces = ryeSlice.layers.map((layer) => textureOf(layer, ryeSlice.preparations));
-  assert.deepEqual(faces, ['crumb', 'smooth', 'chocolate']);
 });

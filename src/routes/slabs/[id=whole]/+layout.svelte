@@ -6,7 +6,7 @@
   import { page } from '$app/state';
   import { larderOf } from '../../../core/larder';
   import { plan, scaleOf } from '../../../core/usecases/plan';
-  import { textureOf } from '../../../core/slab';
+  import { lookOf } from '../../../core/classify';
   import { movedLine } from '../../../core/cut';
   import { isFree } from '$lib/keys';
   import { placeNamed } from '$lib/placeNamed';
@@ -188,7 +188,7 @@
         <div class="panel view">
           <TopView
             planned={now.slabs[0]!}
-            texture={upper ? textureOf(upper, draft.slab.preparations) : null}
+            texture={upper ? lookOf(upper, draft.slab.preparations) : null}
             cut={draft.slab.cut ?? { columns: 1, rows: 1 }}
             onmove={(line, to, inside) =>
               draft.change(

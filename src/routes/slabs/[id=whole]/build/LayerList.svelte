@@ -6,13 +6,13 @@
     moved,
     SPREADS,
     TEXTURES,
-    textureOf,
     withLayer,
     withoutLayer,
     type Layer,
     type Spread,
     type Texture,
   } from '../../../../core/slab';
+  import { lookOf } from '../../../../core/classify';
   import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -79,7 +79,7 @@
     <div class="panel layer" class:chosen={work.chosen === layer.id}>
       <div class="first">
         <svg width="30" height="32" aria-hidden="true"
-          ><rect width="30" height="32" fill="url(#fill-{textureOf(layer, slab.preparations)})" /></svg
+          ><rect width="30" height="32" fill="url(#fill-{lookOf(layer, slab.preparations)})" /></svg
         >
         <NameField
           label="Layer"
@@ -103,7 +103,7 @@
           size="sm"
           hideLabel
           labelText="Cut face of {layer.name}"
-          selected={textureOf(layer, slab.preparations)}
+          selected={lookOf(layer, slab.preparations)}
           on:change={(event) =>
             draft.change(withLayer(slab, at, { texture: (event.target as HTMLSelectElement).value as Texture }))}
         >

@@ -11,6 +11,7 @@
     type Preparation,
     type Stage,
   } from '../../../../core/slab';
+  import { usualMultiple } from '../../../../core/scale';
   import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
@@ -148,7 +149,7 @@
       <NumberField
         label="Most in one pot, times as written"
         optional
-        placeholder={(endPointC(preparation) ?? 0) >= 110 ? '2' : 'no limit'}
+        placeholder={Number.isFinite(usualMultiple(preparation)) ? String(usualMultiple(preparation)) : 'no limit'}
         value={preparation.maxMultiple}
         limits={slabLimits('preparations.maxMultiple')}
         name={field('limit')}

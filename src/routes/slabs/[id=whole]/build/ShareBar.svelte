@@ -1,6 +1,7 @@
 <!-- Where a preparation goes: one strip, a part for each layer and what is left over. Pull a border, or use the arrow keys. -->
 <script lang="ts">
-  import { textureOf, type Preparation } from '../../../../core/slab';
+  import { type Preparation } from '../../../../core/slab';
+  import { lookOf } from '../../../../core/classify';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import { withShares } from './shares';
@@ -14,7 +15,7 @@
     draft.slab.layers.flatMap((layer) =>
       layer.from
         .filter((part) => part.preparation === preparation.id)
-        .map(({ share }) => ({ layer, share, texture: textureOf(layer, draft.slab.preparations) })),
+        .map(({ share }) => ({ layer, share, texture: lookOf(layer, draft.slab.preparations) })),
     ),
   );
   const total = $derived(parts.reduce((sum, { share }) => sum + share, 0));

@@ -1,6 +1,8 @@
 <!-- What each pot is cooked to: by probe, by cold water or by eye, at the shop's height. -->
 <script lang="ts">
   import { RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
+  import { chocolateG, isBoiled } from '../../../../core/classify';
+  import { ingredientNamed } from '../../../../core/larder';
   import { endPointC } from '../../../../core/slab';
   import { slabWork } from '$lib/slabContext';
   import CookCard from './CookCard.svelte';
@@ -10,19 +12,19 @@
 
   const work = slabWork();
   const pots = $derived(
-    work.draft.slab.preparations.flatMap((preparation, at) =>
-      (endPointC(preparation) ?? 0) > 100 ? [{ preparation, at }] : [],
-    ),
+    work.draft.slab.preparations.flatMap((preparation, at) => (isBoiled(preparation) ? [{ preparation, at }] : [])),
   );
   /** Bowls that are mostly chocolate, cooked to nothing. */
   const melted = $derived(
     work.draft.slab.preparations.flatMap((preparation, at) => {
       const { massInG = 0, lines = [] } = work.plan.preparations[at] ?? {};
-      const chocolateG = lines.reduce(
-        (sum, { ingredient, massG }) => sum + (/chocolate|couverture|gianduja/i.test(ingredient) ? (massG ?? 0) : 0),
-        0,
-      );
-      return endPointC(preparation) === null && massInG > 0 && chocolateG > massInG / 2 ? [{ preparation, at }] : [];
+      const things = lines.map(({ ingredient: name, massG }) => ({
+        name,
+        ingredient: ingredientNamed(name, work.larder),
+        massG: massG ?? 0,
+      }));
+      const melts = chocolateG([{ preparation, things, share: 1 }]) > massInG / 2;
+      return endPointC(preparation) === null && massInG > 0 && melts ? [{ preparation, at }] : [];
     }),
   );
   const probes = $derived(work.shop.probes ?? []);

@@ -94,8 +94,11 @@
   <details>
     <summary>Stirring, and crystals on the wall</summary>
     <ul>
-      {#each stirring(preparation) as { phase, what, why } (phase)}<li><b>{phase}: {what}.</b> {why}.</li>{/each}
-      {#each wallCrystals(preparation) as way (way)}<li>{way}.</li>{/each}
+      {#each stirring(preparation, work.larder) as { phase, what, why } (phase)}<li>
+          <b>{phase}: {what}.</b>
+          {why}.
+        </li>{/each}
+      {#each wallCrystals(preparation, work.larder) as way (way)}<li>{way}.</li>{/each}
     </ul>
   </details>
   <p class="said">

@@ -1,4 +1,6 @@
-import { endPointC, type Preparation } from '../../../../core/slab';
+import { isHardBoil, isKind, type IngredientKind } from '../../../../core/classify';
+import { ingredientNamed, type Larder } from '../../../../core/larder';
+import type { Preparation } from '../../../../core/slab';
 
 /** What to do with the spoon in one phase of a boil, and why. */
 export interface Stirring {
@@ -7,11 +9,15 @@ export interface Stirring {
   readonly why: string;
 }
 
-const holds = ({ lines }: Preparation, word: RegExp) => lines.some(({ ingredient }) => word.test(ingredient));
+/** Whether a preparation holds something of a kind, by what the larder knows of it. */
+const holds = ({ lines }: Preparation, larder: Larder, ...kinds: readonly IngredientKind[]) =>
+  lines.some(({ ingredient: name }) =>
+    kinds.some((kind) => isKind(kind, { name, ingredient: ingredientNamed(name, larder) })),
+  );
 
 /** When to stir a boil and when not: sugar alone wants rest, what has milk or butter in it wants the spoon, fudge wants both in turn. */
-export function stirring(preparation: Preparation): Stirring[] {
-  const milky = holds(preparation, /milk|cream|butter/i);
+export function stirring(preparation: Preparation, larder: Larder): Stirring[] {
+  const milky = holds(preparation, larder, 'milk', 'milk fat');
   const beaten = preparation.steps?.some(({ text }) => /beat/i.test(text)) ?? false;
   const warming: Stirring = {
     phase: 'Until it boils',
@@ -48,15 +54,14 @@ export function stirring(preparation: Preparation): Stirring[] {
 }
 
 /** What keeps crystals off the wall of the pot; what the recipe has already is told. */
-export function wallCrystals(preparation: Preparation): string[] {
-  const acid = holds(preparation, /glucose|golden syrup|treacle|honey|citric|tartar|lemon|lime|invert|dextrose/i);
-  const endC = endPointC(preparation) ?? 0;
+export function wallCrystals(preparation: Preparation, larder: Larder): string[] {
+  const acid = holds(preparation, larder, 'keeps from graining');
   return [
     'Put the lid on for the first three minutes of the boil: the steam washes the wall',
     'Or wash the wall down with a wet brush above the syrup, never into it',
     acid
       ? 'The syrup or acid in this pot holds crystals back by itself'
-      : endC > 130
+      : isHardBoil(preparation)
         ? 'Or put a tenth of glucose syrup to the sugar: it cannot grain then'
         : 'Or a pinch of cream of tartar: it turns some of the sugar, which then holds the rest apart',
   ];

@@ -1,0 +1,281 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import {
+  behaviourOf,
+  butterfatG,
+  chocolateG,
+  isBaked,
+  isBoiled,
+  isEggCooked,
+  isHardBoil,
+  isKind,
+  isThickBoil,
+  lookOf,
+  type IngredientKind,
+} from '../../../src/core/classify';
+import type { Ingredient } from '../../../src/core/larder';
+import type { Layer, Preparation, Slab } from '../../../src/core/slab';
+import { plan, settingFor } from '../../../src/core/usecases';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
+
+const known = (name: string) => ({ name, ingredient: demoLarder.get(name)! });
+const unknown = (name: string) => ({ name, ingredient: null });
+
+/** What is of each kind in the demo's larder, and what only sounds like it. */
+const OF_KIND: readonly (readonly [IngredientKind, readonly string[], readonly string[]])[] = [
+  [
+    'chocolate',
+    ['dark chocolate', 'milk chocolate', 'gianduja', 'cocoa butter'],
+    ['cocoa powder', 'hazelnut praline paste'],
+  ],
+  [
+    'milk',
+    ['whole milk', 'whipping cream', 'condensed milk', 'cream cheese'],
+    ['cream of tartar', 'butter', 'peanut butter', 'coconut cream', 'milk powder', 'milk chocolate'],
+  ],
+  ['milk fat', ['butter'], ['peanut butter', 'cocoa butter', 'whipping cream']],
+  [
+    'syrup',
+    ['golden syrup', 'black treacle', 'honey', 'glucose syrup', 'maple syrup'],
+    ['caster sugar', 'raisins', 'marshmallows', 'condensed milk', 'dextrose'],
+  ],
+  ['keeps from graining', ['glucose syrup', 'cream of tartar', 'lemon juice', 'dextrose'], ['caster sugar', 'water']],
+  ['nut', ['hazelnuts', 'pecans', 'peanut butter', 'sesame seeds'], ['desiccated coconut', 'butter', 'rolled oats']],
+  ['egg', ['whole egg', 'egg white', 'egg yolk'], ['marshmallows', 'whole milk']],
+  ['raw egg', ['whole egg', 'egg yolk'], ['marshmallows']],
+  ['egg white', ['egg white'], ['whole egg', 'egg yolk', 'gelatine leaf']],
+  [
+    'fat',
+    ['butter', 'coconut oil', 'sunflower oil', 'dairy-free block', 'cocoa butter'],
+    ['peanut butter', 'pecans', 'whipping cream'],
+  ],
+  ['flour', ['rye flour', 'plain flour', 'buckwheat flour'], ['ground almonds', 'rolled oats']],
+  ['crumb', ['rye flour', 'rolled oats', 'oat biscuit crumbs', 'wheaten biscuits'], ['ground almonds', 'cocoa powder']],
+  ['gelling agent', ['gelatine leaf', 'agar powder', 'pectin'], ['egg white']],
+  ['honey', ['honey'], ['golden syrup']],
+  ['salt', ['sea salt'], ['baking powder', 'peanut butter']],
+  ['leavening', ['baking powder', 'bicarbonate of soda'], ['cream of tartar']],
+  ['extract', ['vanilla extract'], ['ground coffee']],
+  ['acid', ['citric acid', 'cream of tartar'], ['lemon juice']],
+];
+
+test('what the larder knows decides what a thing is', () => {
+  for (const [kind, are, areNot] of OF_KIND) {
+    for (const name of are) assert.ok(isKind(kind, known(name)), `${name} is ${kind}`);
+    for (const name of areNot) assert.ok(!isKind(kind, known(name)), `${name} is not ${kind}`);
+  }
+});
+
+test('where the larder knows nothing the name decides, and what only sounds like it does not count', () => {
+  const cases: [IngredientKind, string[], string[]][] = [
+    ['milk', ['goat milk', 'clotted cream'], ['cream of tartar', 'coconut milk', 'peanut butter', 'oat drink']],
+    ['milk fat', ['brown butter', 'ghee'], ['peanut butter', 'cocoa butter', 'apple butter']],
+    ['chocolate', ['ruby chocolate', 'Dark Couverture'], ['cocoa powder']],
+    ['syrup', ['rice syrup', 'molasses'], ['caster sugar']],
+    ['nut', ['cashews', 'salted almonds'], ['almond milk', 'almond extract', 'hazelnut oil']],
+    ['egg', ['duck egg'], ['veggie block', 'eggplant']],
+    ['raw egg', ['duck eggs'], ['pasteurised egg', 'dried egg white']],
+    ['fat', ['goose lard', 'rape oil'], ['peanut butter', 'soil']],
+  ];
+  for (const [kind, are, areNot] of cases) {
+    for (const name of are) assert.ok(isKind(kind, unknown(name)), `${name} is ${kind}`);
+    for (const name of areNot) assert.ok(!isKind(kind, unknown(name)), `${name} is not ${kind}`);
+  }
+  // A drink of chocolate is named so and is none.
+  const drink: Ingredient = {
+    name: 'chocolate drink',
+    composition: { water: 80, sugars: 12, fat: 3, protein: 3, other: 2 },
+  };
+  assert.ok(!isKind('chocolate', { name: 'chocolate drink', ingredient: drink }));
+  const dried: Ingredient = {
+    ...demoLarder.get('egg white')!,
+    name: 'dried egg white',
+    composition: { water: 7, sugars: 1, fat: 0, protein: 85, other: 7 },
+  };
+  assert.ok(!isKind('raw egg', { name: 'dried egg white', ingredient: dried }));
+});
+
+const to = (celsius: number): Pick<Preparation, 'cookTo'> => ({ cookTo: { celsius } });
+
+test('boils are parted at the same temperatures, Celsius or Fahrenheit', () => {
+  assert.deepEqual(
+    [100, 100.1].map((c) => isBoiled(to(c))),
+    [false, true],
+  );
+  assert.deepEqual(
+    [109.9, 110].map((c) => isThickBoil(to(c))),
+    [false, true],
+  );
+  assert.deepEqual(
+    [129.9, 130].map((c) => isHardBoil(to(c))),
+    [false, true],
+  );
+  assert.ok(isHardBoil({ cookTo: { fahrenheit: 300 } }) && !isHardBoil({ cookTo: { fahrenheit: 240 } }));
+  assert.ok(isBoiled({ cookTo: { fahrenheit: 240 } }) && !isBoiled({}));
+  const oven = (ovenC: number) => ({ steps: [{ id: 'b', text: 'Bake', minutes: 9, ovenC }] });
+  assert.ok(isBaked(oven(0)) && !isBaked({ steps: [] }));
+  assert.deepEqual(
+    [isEggCooked(oven(70.9)), isEggCooked(oven(71)), isEggCooked(to(70.9)), isEggCooked(to(71))],
+    [false, true, false, true],
+  );
+});
+
+const part = (
+  names: readonly [string, number][],
+  preparation: Pick<Preparation, 'cookTo' | 'steps'> = {},
+  share = 1,
+) => ({
+  preparation,
+  share,
+  things: names.map(([name, massG]) => ({ ...known(name), massG })),
+});
+const bake = { steps: [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 160 }] };
+
+test('a layer behaves by what is in it and how far it is cooked', () => {
+  const cases = [
+    [
+      'chocolate',
+      part([
+        ['dark chocolate', 51],
+        ['whipping cream', 49],
+      ]),
+    ],
+    [
+      'loose',
+      part([
+        ['dark chocolate', 49],
+        ['whipping cream', 0],
+        ['golden syrup', 51],
+      ]),
+    ],
+    [
+      'gel',
+      part(
+        [
+          ['caster sugar', 90],
+          ['gelatine leaf', 3],
+        ],
+        to(118),
+      ),
+    ],
+    [
+      'hard boil',
+      part(
+        [
+          ['caster sugar', 90],
+          ['butter', 60],
+        ],
+        to(146),
+      ),
+    ],
+    [
+      'baked',
+      part(
+        [
+          ['rye flour', 60],
+          ['butter', 40],
+        ],
+        bake,
+      ),
+    ],
+    [
+      'crumb',
+      part([
+        ['oat biscuit crumbs', 31],
+        ['golden syrup', 69],
+      ]),
+    ],
+    [
+      'butter-bound',
+      part([
+        ['butter', 19],
+        ['icing sugar', 81],
+      ]),
+    ],
+    [
+      'loose',
+      part([
+        ['butter', 18],
+        ['icing sugar', 82],
+      ]),
+    ],
+    [
+      'soft boil',
+      part(
+        [
+          ['caster sugar', 90],
+          ['whipping cream', 60],
+        ],
+        to(118),
+      ),
+    ],
+    ['loose', part([])],
+  ] as const;
+  for (const [behaviour, of] of cases)
+    assert.equal(behaviourOf([of]), behaviour, JSON.stringify(of.things.map(({ name }) => name)));
+  // Half of a pot counts half: 40 g of chocolate beside 30 g of cream.
+  assert.equal(chocolateG([part([['dark chocolate', 80]], {}, 0.5)]), 40);
+  assert.equal(behaviourOf([part([['dark chocolate', 80]], {}, 0.5), part([['whipping cream', 30]])]), 'chocolate');
+  // 100 g of butter hold 82 g of fat; milk chocolate's counts with the chocolate.
+  assert.equal(
+    butterfatG([
+      part([
+        ['butter', 100],
+        ['milk chocolate', 100],
+        ['coconut oil', 100],
+      ]),
+    ]),
+    82,
+  );
+});
+
+test('how a layer looks is one thing, how it sets another: setting its look moves nothing', () => {
+  const looks: Layer['texture'][] = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'];
+  for (const slab of demoSlabs) {
+    const setting = settingFor(slab, demoLarder, shop);
+    const codes = plan(slab, demoLarder, shop).warnings;
+    for (const texture of looks) {
+      const painted: Slab = { ...slab, layers: slab.layers.map((layer) => ({ ...layer, texture })) };
+      assert.deepEqual(settingFor(painted, demoLarder, shop), setting, `${slab.name} ${texture}`);
+      assert.deepEqual(plan(painted, demoLarder, shop).warnings, codes);
+    }
+  }
+});
+
+test('an end point in Fahrenheit sets as the same one in Celsius', () => {
+  const snap = demoSlabs.find(({ name }) => /snap/i.test(name))!;
+  const fahrenheit: Slab = {
+    ...snap,
+    preparations: snap.preparations.map((one) =>
+      one.cookTo?.celsius === undefined ? one : { ...one, cookTo: { fahrenheit: (one.cookTo.celsius * 9) / 5 + 32 } },
+    ),
+  };
+  const [a, b] = [snap, fahrenheit].map((slab) =>
+    settingFor(slab, demoLarder, shop)!.layers.map(({ setAfterMinutes }) => setAfterMinutes),
+  );
+  assert.deepEqual(a, b);
+  assert.deepEqual(
+    snap.layers.map((layer) => lookOf(layer, snap.preparations)),
+    snap.layers.map((layer) => lookOf(layer, fahrenheit.preparations)),
+  );
+});
+
+test('the cut face is judged from what is in it', () => {
+  const faces = ryeSlice.layers.map((layer) => lookOf(layer, ryeSlice.preparations));
+  assert.deepEqual(faces, ['crumb', 'smooth', 'chocolate']);
+  const pot = (ingredient: string, celsius?: number): Preparation => ({
+    id: 'p',
+    name: 'P',
+    lines: [{ ingredient, quantity: 100, unit: 'g' }],
+    ...(celsius === undefined ? {} : { cookTo: { celsius } }),
+  });
+  const layer: Layer = { id: 'l', name: 'L', from: [{ preparation: 'p', share: 1 }], spread: 'level' };
+  assert.deepEqual(
+    [pot('egg white'), pot('hazelnuts'), pot('caster sugar', 130), pot('caster sugar', 129)].map((one) =>
+      lookOf(layer, [one]),
+    ),
+    ['air', 'nut', 'crystal', 'smooth'],
+  );
+  assert.equal(lookOf({ ...layer, texture: 'air' }, [pot('hazelnuts')]), 'air');
+  assert.equal(lookOf({ ...layer, from: [] }, []), 'smooth');
+});
