@@ -1,5 +1,5 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
-import type { DayStep } from '../core/usecases/timeline';
+import type { DayStep } from '../core/usecases';
 
 const utc = (moment: Date): DateArray => [
   moment.getUTCFullYear(),

@@ -30,9 +30,9 @@ export function sixteenths(lengthMm: number): string {
 /**
  * Minutes as one says them: hours from one hour up.
  *
- * @example clock(95) // '1 h 35 min'
+ * @example formatDuration(95) // '1 h 35 min'
  */
-export function clock(minutes: number): string {
+export function formatDuration(minutes: number): string {
   const whole = Math.round(minutes);
   if (whole < 60) return `${whole} min`;
   const rest = whole % 60;

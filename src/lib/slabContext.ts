@@ -1,8 +1,8 @@
 import { createContext } from 'svelte';
 import type { Larder } from '../core/larder';
-import type { Plan } from '../core/usecases/plan';
+import type { Plan } from '../core/usecases';
 import type { Shop } from '../core/shop';
-import type { ShelvedTin } from './server/tins';
+import type { StoredTin } from './server/tins';
 import type { SlabDraft } from './slabDraft.svelte';
 
 /** What every station of a slab works on. The plan follows the draft. */
@@ -11,7 +11,7 @@ export interface SlabWork {
   readonly plan: Plan;
   readonly shop: Shop;
   readonly larder: Larder;
-  readonly rack: readonly ShelvedTin[];
+  readonly rack: readonly StoredTin[];
   readonly names: readonly string[];
   /** The layer taken hold of in the section. */
   chosen: string | null;

@@ -23,7 +23,8 @@ const same = (a: Slab, b: Slab) => a === b || JSON.stringify(a) === JSON.stringi
 export class SlabDraft {
   readonly id: number;
   kept: Slab = $state.raw()!;
-  seen = $state(0);
+  /** The version that the changes began from. */
+  baseVersion = $state(0);
   slab: Slab = $state.raw()!;
   past: readonly Slab[] = $state.raw([]);
   /** Texts in fields that could not be read, by field name. */
@@ -40,7 +41,7 @@ export class SlabDraft {
     this.id = id;
     this.kept = slab;
     this.slab = slab;
-    this.seen = version;
+    this.baseVersion = version;
   }
 
   /** Takes up what this window had before it was left or reloaded, and looks for what closed windows left. */
@@ -57,7 +58,7 @@ export class SlabDraft {
     this.slab = stored.slab;
     this.past = stored.past;
     this.typed = { ...stored.typed };
-    this.seen = stored.seen;
+    this.baseVersion = stored.seen;
     this.store();
   }
 
@@ -95,7 +96,7 @@ export class SlabDraft {
   /** A slab that was sent is in the shop now, as a version; what was changed while it was on its way is not. */
   wasKept(sent: Slab, version: number): void {
     this.kept = sent;
-    this.seen = version;
+    this.baseVersion = version;
     this.#lastField = '';
     this.store();
   }
@@ -104,7 +105,7 @@ export class SlabDraft {
   takeShops(slab: Slab, version: number): void {
     this.change(slab);
     this.kept = slab;
-    this.seen = version;
+    this.baseVersion = version;
     this.store();
   }
 
@@ -112,7 +113,7 @@ export class SlabDraft {
   takeUp({ key, draft }: LeftDraft): void {
     this.past = [...this.past, this.slab];
     this.slab = draft.slab;
-    this.seen = draft.seen;
+    this.baseVersion = draft.seen;
     this.store();
     this.drop(key);
   }
@@ -130,7 +131,7 @@ export class SlabDraft {
       this.stored = true;
       return;
     }
-    const { slab, seen, past } = this;
+    const { slab, baseVersion: seen, past } = this;
     this.stored = storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, at: nowText() });
   }
 }

@@ -17,13 +17,16 @@ export class SlabKeeping {
     this.#draft = draft;
   }
 
-  /** @param seen the version that is to be followed: the one the draft began from, or one that has been seen since */
-  async keep(seen = this.#draft.seen): Promise<void> {
+  /** @param baseVersion the version that is to be followed: the one the draft began from, or one that has been seen since */
+  async keep(baseVersion = this.#draft.baseVersion): Promise<void> {
     if (this.busy) return;
     this.busy = true;
     this.problems = [];
     const sent = this.#draft.slab;
-    const answer = await ask<{ version: number }>('PUT', `/api/slabs/${this.#draft.id}`, { seen, slab: sent });
+    const answer = await ask<{ version: number }>('PUT', `/api/slabs/${this.#draft.id}`, {
+      seen: baseVersion,
+      slab: sent,
+    });
     this.busy = false;
     if (answer.ok) {
       this.#draft.wasKept(sent, answer.value.version);

@@ -4,8 +4,8 @@ import type { Rule } from './types';
 const SLIP = 3;
 
 /** An amount three times over, or under a third of, the share of a preparation that its ingredient usually has. */
-export const amountSlip: Rule = ({ slab, made }) =>
-  made.flatMap(({ lines, massInG }, p) =>
+export const amountSlip: Rule = ({ slab, mixtures }) =>
+  mixtures.flatMap(({ lines, massInG }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {
       const usual = ingredient?.usualPercent;
       if (!usual || massG === null || massG === 0 || lines.length < 3) return [];

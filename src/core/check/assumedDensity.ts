@@ -1,8 +1,8 @@
 import type { Rule } from './types';
 
 /** A preparation whose thickness rests on a density that nobody gave. */
-export const assumedDensity: Rule = ({ slab, made }) =>
-  made.flatMap(({ densityFrom, massInG }, p) =>
+export const assumedDensity: Rule = ({ slab, mixtures }) =>
+  mixtures.flatMap(({ densityFrom, massInG }, p) =>
     densityFrom !== 'assumed' || massInG === 0
       ? []
       : [

@@ -2,8 +2,8 @@ import { endPointC } from '../slab';
 import type { Rule } from './types';
 
 /** An end point from which nothing can be worked out. */
-export const boilUnknown: Rule = ({ slab, made }) =>
-  made.flatMap((one, p) => {
+export const boilUnknown: Rule = ({ slab, mixtures }) =>
+  mixtures.flatMap((one, p) => {
     if (!one.boilUnknown || one.massInG === 0) return [];
     const preparation = slab.preparations[p]!;
     return [

@@ -5,13 +5,13 @@ import type { Rule } from './types';
 const MOST = 0.25;
 
 /** A chocolate top so thick that it cracks what is under it when it is cut. */
-export const chocolateTop: Rule = ({ slab, made, scaled }) =>
-  scaled.slabs.flatMap(({ layers, heightMm }) => {
+export const chocolateTop: Rule = ({ slab, mixtures, scaling }) =>
+  scaling.slabs.flatMap(({ layers, heightMm }) => {
     const at = layers.findLastIndex(({ thicknessMm }) => thicknessMm > 0);
     const top = layers[at];
     if (!top || at === 0 || top.spread !== 'level') return [];
     const share = top.thicknessMm / heightMm;
-    const behaviour = behaviourOf(layerParts(slab.layers[at]!, slab, made));
+    const behaviour = behaviourOf(layerParts(slab.layers[at]!, slab, mixtures));
     if (behaviour !== 'chocolate' || share <= MOST) return [];
     return [
       {

@@ -1,8 +1,8 @@
 import type { Rule } from './types';
 
 /** Trims and cuts that leave nothing of the slab to sell. */
-export const cutDoesNotFit: Rule = ({ cuts, scaled }) =>
-  cuts.some(({ pieces }, at) => pieces.length === 0 && scaled.slabs[at]!.massG > 0)
+export const cutDoesNotFit: Rule = ({ cuts, scaling }) =>
+  cuts.some(({ pieces }, at) => pieces.length === 0 && scaling.slabs[at]!.massG > 0)
     ? [
         {
           code: 'cut-does-not-fit',

@@ -5,10 +5,10 @@ const WATER_BOILS_C = 100;
 const SYRUP = 0.05;
 
 /** An end point that no boil stops at: a syrup boils above 100 C from the start. */
-export const endPointUnderBoil: Rule = ({ slab, made }) =>
+export const endPointUnderBoil: Rule = ({ slab, mixtures }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);
-    const { pot, massInG } = made[p]!;
+    const { pot, massInG } = mixtures[p]!;
     const boils = preparation.steps?.some(({ cooks, text }) => cooks && /boil/i.test(text)) ?? false;
     if (endC === null || endC > WATER_BOILS_C || !boils || pot.sucroseG < massInG * SYRUP) return [];
     return [

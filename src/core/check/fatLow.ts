@@ -10,7 +10,7 @@ const BINDING: readonly IngredientKind[] = ['egg', 'milk', 'leavening'];
 export const fatLow: Rule = (facts) =>
   sharesOf(facts, 'flour').flatMap(({ p, share }) => {
     const preparation = facts.slab.preparations[p]!;
-    const { lines, massInG } = facts.made[p]!;
+    const { lines, massInG } = facts.mixtures[p]!;
     const isBase = share > 0.35 && isBaked(preparation);
     if (!isBase || lines.some(({ ingredient }) => !ingredient?.composition)) return [];
     // What rises, or is bound by something else, is no shortbread.

@@ -1,8 +1,8 @@
 import type { Rule } from './types';
 
 /** A film that the written amounts do not reach to. */
-export const filmShort: Rule = ({ slab, scaled }) =>
-  scaled.written.flatMap(({ reaches, layer }, at) =>
+export const filmShort: Rule = ({ slab, scaling }) =>
+  scaling.written.flatMap(({ reaches, layer }, at) =>
     reaches > 1 - 1e-9
       ? []
       : [

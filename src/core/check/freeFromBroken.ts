@@ -2,11 +2,11 @@ import { allergensOf } from '../larder';
 import type { Rule } from './types';
 
 /** An allergen in a slab that is sold as free from it, through whatever compound it comes. */
-export const freeFromBroken: Rule = ({ slab, made, larder, own }) =>
+export const freeFromBroken: Rule = ({ slab, mixtures, larder, slabLarder }) =>
   (slab.freeFrom ?? []).flatMap((allergen) =>
-    made.flatMap(({ lines }, p) =>
+    mixtures.flatMap(({ lines }, p) =>
       lines.flatMap(({ ingredient, massG }, l) => {
-        const path = ingredient && allergensOf(ingredient, larder, own).get(allergen);
+        const path = ingredient && allergensOf(ingredient, larder, slabLarder).get(allergen);
         if (!path) return [];
         const through = path.length > 1 ? `, through ${path.slice(1).join(' and ')}` : '';
         return [

@@ -4,8 +4,8 @@ const THIN_MM = 2;
 const THICK_MM = 60;
 
 /** A level layer too thin to spread evenly, or too thick to set through. */
-export const layerThickness: Rule = ({ scaled }) =>
-  scaled.slabs.flatMap(({ layers }) =>
+export const layerThickness: Rule = ({ scaling }) =>
+  scaling.slabs.flatMap(({ layers }) =>
     layers.flatMap(({ name, spread, thicknessMm }, at) => {
       if (spread !== 'level' || thicknessMm === 0 || (thicknessMm >= THIN_MM && thicknessMm <= THICK_MM)) return [];
       const thin = thicknessMm < THIN_MM;

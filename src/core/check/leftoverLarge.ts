@@ -3,15 +3,15 @@ import type { Rule } from './types';
 const MOST = 0.1;
 
 /** More of a preparation left over than a bowl's scrapings. */
-export const leftoverLarge: Rule = ({ slab, made, scaled }) =>
-  scaled.preparations.flatMap(({ leftoverShare, multiple }, p) =>
-    leftoverShare <= MOST || leftoverShare >= 1 || made[p]!.massOutG === 0
+export const leftoverLarge: Rule = ({ slab, mixtures, scaling }) =>
+  scaling.preparations.flatMap(({ leftoverShare, scaleFactor }, p) =>
+    leftoverShare <= MOST || leftoverShare >= 1 || mixtures[p]!.massOutG === 0
       ? []
       : [
           {
             code: 'leftover-large',
             where: `/preparations/${p}`,
-            message: `${(leftoverShare * made[p]!.massOutG * multiple).toFixed(0)} g of ${slab.preparations[p]!.name}, ${(leftoverShare * 100).toFixed(0)} %, are left over. Make less of it, or give a layer more`,
+            message: `${(leftoverShare * mixtures[p]!.massOutG * scaleFactor).toFixed(0)} g of ${slab.preparations[p]!.name}, ${(leftoverShare * 100).toFixed(0)} %, are left over. Make less of it, or give a layer more`,
           },
         ],
   );

@@ -6,9 +6,9 @@ import type { Facts } from './types';
  *
  * @returns the preparation's position, its share, and the first line that counts, for preparations that have any
  */
-export function sharesOf({ slab, made }: Facts, kind: IngredientKind): { p: number; l: number; share: number }[] {
+export function sharesOf({ slab, mixtures }: Facts, kind: IngredientKind): { p: number; l: number; share: number }[] {
   return slab.preparations.flatMap(({ lines }, p) => {
-    const one = made[p]!;
+    const one = mixtures[p]!;
     const counts = lines.map(({ ingredient: name }, l) => isKind(kind, { name, ingredient: one.lines[l]!.ingredient }));
     const l = counts.indexOf(true);
     if (l === -1 || one.massInG === 0) return [];

@@ -1,10 +1,10 @@
 import type { Rule } from './types';
 
 /** Pieces higher than any box. Asked only where the shop has named its boxes. */
-export const noBoxForHeight: Rule = ({ scaled, shop }) => {
+export const noBoxForHeight: Rule = ({ scaling, shop }) => {
   const { boxes = [] } = shop;
   const highest = boxes.reduce((most, { heightMm }) => Math.max(most, heightMm), 0);
-  const heightMm = Math.max(...scaled.slabs.map((one) => one.heightMm));
+  const heightMm = Math.max(...scaling.slabs.map((one) => one.heightMm));
   if (boxes.length === 0 || heightMm <= highest) return [];
   return [
     {

@@ -2,8 +2,8 @@ import { pricePerGram } from '../cost';
 import type { Rule } from './types';
 
 /** A known ingredient without a price, so that the cost of the slab is too low. */
-export const noPrice: Rule = ({ slab, made }) =>
-  made.flatMap(({ lines }, p) =>
+export const noPrice: Rule = ({ slab, mixtures }) =>
+  mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {
       if (ingredient === null || pricePerGram(ingredient) !== null) return [];
       const { currency } = ingredient.packs?.[0] ?? {};

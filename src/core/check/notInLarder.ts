@@ -1,8 +1,8 @@
 import type { Rule } from './types';
 
 /** A line whose name the larder does not know. Grams still count; price, volume and allergens are not known. */
-export const notInLarder: Rule = ({ slab, made }) =>
-  made.flatMap(({ lines }, p) =>
+export const notInLarder: Rule = ({ slab, mixtures }) =>
+  mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ why, massG }, l) => {
       if (why !== 'not-in-larder') return [];
       const { ingredient } = slab.preparations[p]!.lines[l]!;

@@ -1,19 +1,19 @@
 import type { Rule } from './types';
 
 /** Fewer pieces than were ordered. */
-export const orderShort: Rule = ({ order, cuts, scaled }) => {
+export const orderShort: Rule = ({ order, cuts, scaling }) => {
   if (order === null) return [];
-  const made = cuts.reduce(
+  const mixtures = cuts.reduce(
     (sum, { pieces }, at) =>
-      sum + scaled.slabs[at]!.count * pieces.reduce((n, { kind, count }) => n + (kind === 'piece' ? count : 0), 0),
+      sum + scaling.slabs[at]!.count * pieces.reduce((n, { kind, count }) => n + (kind === 'piece' ? count : 0), 0),
     0,
   );
-  if (made >= order.count) return [];
+  if (mixtures >= order.count) return [];
   return [
     {
       code: 'order-short',
       where: '/tins',
-      message: `These tins give ${made} whole pieces of ${order.lengthMm} x ${order.widthMm} mm, and ${order.count} are ordered. Take more tins, or make a second round`,
+      message: `These tins give ${mixtures} whole pieces of ${order.lengthMm} x ${order.widthMm} mm, and ${order.count} are ordered. Take more tins, or make a second round`,
     },
   ];
 };

@@ -2,8 +2,8 @@ import { endPointC } from '../slab';
 import type { Rule } from './types';
 
 /** A pot that holds less water than its end point allows: it is past the end point before it is warm. */
-export const potTooDry: Rule = ({ slab, made }) =>
-  made.flatMap(({ boil }, p) => {
+export const potTooDry: Rule = ({ slab, mixtures }) =>
+  mixtures.flatMap(({ boil }, p) => {
     if (!boil?.tooDry) return [];
     const preparation = slab.preparations[p]!;
     return [

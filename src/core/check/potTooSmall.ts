@@ -1,13 +1,13 @@
-import { cooksNeeded } from '../scale';
+import { batchesNeeded } from '../scale';
 import type { Rule } from './types';
 
 /** A boil or a mix that none of the shop's pots or bowls holds. */
-export const potTooSmall: Rule = ({ slab, made, scaled, shop }) =>
-  scaled.preparations.flatMap(({ multiple }, p) => {
+export const potTooSmall: Rule = ({ slab, mixtures, scaling, shop }) =>
+  scaling.preparations.flatMap(({ scaleFactor }, p) => {
     const preparation = slab.preparations[p]!;
-    const { vessel } = made[p]!;
+    const { vessel } = mixtures[p]!;
     const held = (shop.vessels ?? []).filter(({ kind }) => kind === vessel.kind).map(({ volumeMl }) => volumeMl);
-    const neededMl = (vessel.volumeMl * multiple) / cooksNeeded(preparation, multiple);
+    const neededMl = (vessel.volumeMl * scaleFactor) / batchesNeeded(preparation, scaleFactor);
     const largestMl = Math.max(...held);
     if (held.length === 0 || neededMl <= largestMl) return [];
     const why = vessel.kind === 'pot' ? `a boil rises to ${vessel.times} times its volume` : 'it is to be stirred';

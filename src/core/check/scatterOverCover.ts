@@ -1,12 +1,12 @@
 import type { Rule } from './types';
 
 /** A scatter that is more than one layer of its grains: what lies on top does not stick. */
-export const scatterOverCover: Rule = ({ scaled }) =>
-  scaled.written.flatMap(({ layer, coversMm2 }, at) => {
+export const scatterOverCover: Rule = ({ scaling }) =>
+  scaling.written.flatMap(({ layer, coversMm2 }, at) => {
     if (coversMm2 === null) return [];
-    return scaled.slabs.flatMap(({ layers }) => {
-      const { factor, areaMm2 } = layers[at]!;
-      const cover = (coversMm2 * factor) / areaMm2;
+    return scaling.slabs.flatMap(({ layers }) => {
+      const { scaleFactor, areaMm2 } = layers[at]!;
+      const cover = (coversMm2 * scaleFactor) / areaMm2;
       if (cover <= 1 + 1e-9) return [];
       return [
         {

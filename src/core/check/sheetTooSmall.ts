@@ -1,8 +1,8 @@
 import type { Rule } from './types';
 
 /** A free-form slab that runs over the edge of its sheet. */
-export const sheetTooSmall: Rule = ({ scaled }) =>
-  scaled.slabs.flatMap(({ tin, sheet }, at) => {
+export const sheetTooSmall: Rule = ({ scaling }) =>
+  scaling.slabs.flatMap(({ tin, sheet }, at) => {
     if (!sheet || tin.shape !== 'rectangle') return [];
     const over = Math.max(tin.lengthMm / sheet.lengthMm, tin.widthMm / sheet.widthMm);
     if (over <= 1 + 1e-6) return [];

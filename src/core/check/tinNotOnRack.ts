@@ -1,4 +1,4 @@
-import { sameTin, tinInWords } from '../tin';
+import { sameTin, tinInWords, withoutOutline } from '../tin';
 import type { Rule } from './types';
 
 /** A tin that the shop does not have, or not so many of. Asked only where the rack is known. */
@@ -6,8 +6,7 @@ export const tinNotOnRack: Rule = ({ shop, tins }) => {
   const { rack = [] } = shop;
   if (rack.length === 0) return [];
   return tins.flatMap(({ tin, count }, at) => {
-    const bare = tin.shape === 'sheet' ? { ...tin, outlineMm: undefined } : tin;
-    const have = rack.filter((one) => sameTin(one.tin, bare)).reduce((sum, one) => sum + one.count, 0);
+    const have = rack.filter((one) => sameTin(one.tin, withoutOutline(tin))).reduce((sum, one) => sum + one.count, 0);
     if (have >= count) return [];
     return [
       {

@@ -2,8 +2,8 @@ import { tinInWords } from '../tin';
 import type { Rule } from './types';
 
 /** A layer that stands above the rim of its tin. */
-export const tinOverflow: Rule = ({ scaled }) =>
-  scaled.slabs.flatMap(({ tin, layers, heightMm }) => {
+export const tinOverflow: Rule = ({ scaling }) =>
+  scaling.slabs.flatMap(({ tin, layers, heightMm }) => {
     // A sheet without bars has no rim.
     if (tin.depthMm === 0 || heightMm <= tin.depthMm + 1e-6) return [];
     const found = layers.findIndex(({ fromMm, thicknessMm }) => fromMm + thicknessMm > tin.depthMm + 1e-6);

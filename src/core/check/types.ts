@@ -1,8 +1,8 @@
 import type { EvenCut, Order } from '../cut';
-import type { AsFar, Prepared, Scaled } from '../scale';
+import type { Mixture, Scaled, StockLimit } from '../scale';
 import type { Larder } from '../larder';
 import type { Measures } from '../measure';
-import type { LaidOutSlab } from '../slab';
+import type { ExpandedSlab } from '../slab';
 import type { TinCount, Box, RackTin, Vessel } from '../tin';
 
 /** What the second reader says: a number, a reason and a way out, and the place in the slab that it is about. */
@@ -16,11 +16,11 @@ export interface Warning {
 /** What the rules look at. */
 export interface Facts {
   /** With the parts of its divided lines laid out. */
-  readonly slab: LaidOutSlab;
-  readonly made: readonly Prepared[];
-  readonly scaled: Scaled;
-  readonly asFar: AsFar | null;
-  /** One for each of the scaled slabs. */
+  readonly slab: ExpandedSlab;
+  readonly mixtures: readonly Mixture[];
+  readonly scaling: Scaled;
+  readonly stockLimit: StockLimit | null;
+  /** One for each kind of slab that is made. */
   readonly cuts: readonly EvenCut[];
   /** The tins asked for, as they are chosen. */
   readonly tins: readonly TinCount[];
@@ -28,7 +28,7 @@ export interface Facts {
   readonly order: Order | null;
   readonly measures: Measures;
   readonly larder: Larder;
-  readonly own: Larder | undefined;
+  readonly slabLarder: Larder | undefined;
   readonly shop: {
     readonly vessels?: readonly Vessel[] | undefined;
     readonly boxes?: readonly Box[] | undefined;

@@ -4,8 +4,8 @@ import type { Rule } from './types';
 const MOST = 0.1;
 
 /** A line written in two units that do not weigh the same. */
-export const unitsDisagree: Rule = ({ slab, made, measures }) =>
-  made.flatMap(({ lines }, p) =>
+export const unitsDisagree: Rule = ({ slab, mixtures, measures }) =>
+  mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {
       const line = slab.preparations[p]!.lines[l]!;
       if (!line.also || massG === null) return [];

@@ -12,8 +12,8 @@ const SAY = {
 } as const;
 
 /** A line of a known ingredient that cannot be turned into grams. */
-export const unweighedLine: Rule = ({ slab, made }) =>
-  made.flatMap(({ lines }, p) =>
+export const unweighedLine: Rule = ({ slab, mixtures }) =>
+  mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ why }, l) => {
       if (why === null || why === 'not-in-larder') return [];
       const { ingredient, unit } = slab.preparations[p]!.lines[l]!;

@@ -7,12 +7,12 @@ const WET = 0.35;
 const CRISP = 0.08;
 
 /** Share of water in a layer, 0 to 1, or null where it is not known. */
-function waterOf({ scaled, made, slab }: Facts, at: number): number | null {
-  const { shares } = scaled.written[at]!;
+function waterOf({ scaling, mixtures, slab }: Facts, at: number): number | null {
+  const { shares } = scaling.written[at]!;
   let massG = 0;
   let waterG = 0;
   for (const [id, share] of shares) {
-    const source = made[slab.preparations.findIndex((one) => one.id === id)]!;
+    const source = mixtures[slab.preparations.findIndex((one) => one.id === id)]!;
     if (source.waterShare === null) return null;
     massG += share * source.massOutG;
     waterG += share * source.massOutG * source.waterShare;
@@ -20,7 +20,7 @@ function waterOf({ scaled, made, slab }: Facts, at: number): number | null {
   return massG > 0 ? waterG / massG : null;
 }
 
-const partsOf = ({ slab, made }: Facts, at: number) => layerParts(slab.layers[at]!, slab, made);
+const partsOf = ({ slab, mixtures }: Facts, at: number) => layerParts(slab.layers[at]!, slab, mixtures);
 
 /** Whether a preparation of the layer is baked, so that its water is the oven's doing. */
 const baked = (facts: Facts, at: number) => partsOf(facts, at).some(({ preparation }) => isBaked(preparation));
@@ -35,9 +35,9 @@ function isCrisp(facts: Facts, at: number): boolean {
 
 /** A wet layer straight on a crisp one: it goes soft. A film of chocolate or fat between them keeps it crisp. */
 export const wetOnCrisp: Rule = (facts) => {
-  const { slab, scaled } = facts;
+  const { slab, scaling } = facts;
   const stack = slab.layers.flatMap((layer, at) =>
-    (scaled.slabs[0]?.layers[at]?.thicknessMm ?? 0) > 0 ? [{ layer, at }] : [],
+    (scaling.slabs[0]?.layers[at]?.thicknessMm ?? 0) > 0 ? [{ layer, at }] : [],
   );
   return stack.slice(1).flatMap(({ layer, at }, i) => {
     const below = stack[i]!;

@@ -24,7 +24,7 @@ export interface EvenCut {
   readonly trimG: number;
   readonly kerfG: number;
   /** Coefficient of variation of piece mass: 0 when all weigh the same. */
-  readonly evenness: number;
+  readonly massVariation: number;
   readonly marksMm: { readonly length: readonly number[]; readonly width: readonly number[] };
 }
 
@@ -45,7 +45,7 @@ export function evenCut(tin: Tin, heightMm: number, strata: readonly Stratum[], 
   const grid = evenGrid(tin, heightMm, cut);
   const { columns, rows } = cut;
   if (!grid) {
-    return { columns, rows, pieces: [], trimG: slabG, kerfG: 0, evenness: 0, marksMm: { length: [], width: [] } };
+    return { columns, rows, pieces: [], trimG: slabG, kerfG: 0, massVariation: 0, marksMm: { length: [], width: [] } };
   }
   const { piecesG, piecesMm2, trimG, kerfG } = divide(tin, heightMm, strata, grid);
   const faceMm2 = grid.length.pieceMm * grid.width.pieceMm;
@@ -66,7 +66,7 @@ export function evenCut(tin: Tin, heightMm: number, strata: readonly Stratum[], 
     pieces: kinds.filter((kind) => kind !== null),
     trimG: trimG + sliversG,
     kerfG,
-    evenness: variation([...whole, ...rim]),
+    massVariation: variation([...whole, ...rim]),
     marksMm: { length: grid.length.marksMm, width: grid.width.marksMm },
   };
 }

@@ -32,12 +32,12 @@ export interface GatheredVessel {
   readonly name: string;
   readonly kind: 'pot' | 'bowl';
   readonly neededMl: number;
-  readonly cooks: number;
+  readonly batches: number;
   /** The smallest of the shop's that holds it, or null where none does or none are named. */
   readonly vessel: string | null;
 }
 
-export interface Gathered {
+export interface GatherList {
   /** In the order of use. */
   readonly items: readonly GatheredItem[];
   readonly makings: readonly Making[];
@@ -68,11 +68,11 @@ interface Found {
  * @param works the slabs, planned, with the parts of divided lines laid out
  * @param owns the entries that a slab file brings, by the work's key
  */
-export function gathered(
+export function gatherAll(
   works: readonly PlannedWork[],
   { larder, measures, scaleStepG, vessels }: Where,
   owns: ReadonlyMap<string, Larder> = new Map(),
-): Gathered {
+): GatherList {
   const makings = makingsOf(works);
   const found = new Map<string, Found>();
   for (const { id, name, goesInto, lines } of makings) {
@@ -134,9 +134,9 @@ function itemOf(
   };
 }
 
-function vesselFor({ id, name, vessel, cooks }: Making, vessels: readonly Vessel[]): GatheredVessel {
+function vesselFor({ id, name, vessel, batches }: Making, vessels: readonly Vessel[]): GatheredVessel {
   const holding = vessels
     .filter(({ kind, volumeMl }) => kind === vessel.kind && volumeMl >= vessel.volumeMl)
     .sort((a, b) => a.volumeMl - b.volumeMl);
-  return { making: id, name, kind: vessel.kind, neededMl: vessel.volumeMl, cooks, vessel: holding[0]?.name ?? null };
+  return { making: id, name, kind: vessel.kind, neededMl: vessel.volumeMl, batches, vessel: holding[0]?.name ?? null };
 }

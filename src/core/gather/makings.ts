@@ -1,12 +1,12 @@
 import { plainName } from '../larder';
-import { cooksNeeded } from '../scale';
-import type { LaidOutSlab, PotLine, Preparation } from '../slab';
+import { batchesNeeded } from '../scale';
+import type { ExpandedSlab, PotLine, Preparation } from '../slab';
 
 /** One slab with how much of each preparation is made for it. */
 export interface PlannedWork {
   /** What tells it from the others. */
   readonly key: string;
-  readonly slab: LaidOutSlab;
+  readonly slab: ExpandedSlab;
   readonly preparations: readonly {
     readonly multiple: number;
     readonly massOutG: number;
@@ -19,12 +19,12 @@ export interface PlannedWork {
 export interface Making {
   readonly id: string;
   readonly name: string;
-  readonly preparation: LaidOutSlab['preparations'][number];
+  readonly preparation: ExpandedSlab['preparations'][number];
   /** Which slabs it goes into, and how much of it, g when done. */
   readonly goesInto: readonly { readonly key: string; readonly slab: string; readonly massOutG: number }[];
   /** Times the written amounts of its first slab. */
-  readonly multiple: number;
-  readonly cooks: number;
+  readonly scaleFactor: number;
+  readonly batches: number;
   /** What one cook needs, mL to the brim. */
   readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number };
   /** The lines in the order in which they go in. */
@@ -80,14 +80,14 @@ export function makingsOf(works: readonly PlannedWork[]): Making[] {
       const before = makings.get(mixture);
       const goesInto = { key, slab: slab.name, massOutG: planned.massOutG };
       if (!before) {
-        const cooks = cooksNeeded(preparation, planned.multiple);
+        const batches = batchesNeeded(preparation, planned.multiple);
         makings.set(mixture, {
           id: `${key}/${preparation.id}`,
           name: preparation.name,
           preparation,
           goesInto: [goesInto],
-          multiple: planned.multiple,
-          cooks,
+          scaleFactor: planned.multiple,
+          batches,
           vessel: planned.vessel,
           lines: inOrderOfUse(preparation).map((l) => ({
             line: preparation.lines[l]!,
@@ -97,21 +97,22 @@ export function makingsOf(works: readonly PlannedWork[]): Making[] {
         });
         return;
       }
-      const grown = before.multiple > 0 ? preparation.lines[0]!.quantity / before.preparation.lines[0]!.quantity : 1;
-      const multiple = before.multiple + planned.multiple * grown;
-      const times = before.multiple > 0 ? multiple / before.multiple : 1;
-      const cooks = cooksNeeded(before.preparation, multiple);
-      const wholeMl = before.vessel.volumeMl * before.cooks * times;
+      const perFirst =
+        before.scaleFactor > 0 ? preparation.lines[0]!.quantity / before.preparation.lines[0]!.quantity : 1;
+      const scaleFactor = before.scaleFactor + planned.multiple * perFirst;
+      const growth = before.scaleFactor > 0 ? scaleFactor / before.scaleFactor : 1;
+      const batches = batchesNeeded(before.preparation, scaleFactor);
+      const wholeMl = before.vessel.volumeMl * before.batches * growth;
       makings.set(mixture, {
         ...before,
         goesInto: [...before.goesInto, goesInto],
-        multiple,
-        cooks,
-        vessel: { ...before.vessel, volumeMl: wholeMl / cooks },
+        scaleFactor,
+        batches,
+        vessel: { ...before.vessel, volumeMl: wholeMl / batches },
         lines: before.lines.map(({ line, massG, quantity }) => ({
           line,
-          massG: massG === null ? null : massG * times,
-          quantity: quantity * times,
+          massG: massG === null ? null : massG * growth,
+          quantity: quantity * growth,
         })),
       });
     });

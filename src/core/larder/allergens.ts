@@ -8,12 +8,12 @@ export type AllergenPaths = ReadonlyMap<string, readonly string[]>;
  * The allergens of an ingredient: its own, and those of whatever it is made of, at any depth.
  *
  * @param larder finds what it is made of; a name that is not in it adds nothing
- * @param own a slab file's own entries, which win
+ * @param slabLarder a slab file's own entries, which win
  * @returns each allergen with the names on the way to it; the shortest way stands
  * @example allergensOf({ name: 'praline paste', madeOf: [{ ingredient: 'hazelnuts' }] }, larder).get('tree nuts')
  * // ['praline paste', 'hazelnuts']
  */
-export function allergensOf(ingredient: Ingredient, larder: Larder, own?: Larder): AllergenPaths {
+export function allergensOf(ingredient: Ingredient, larder: Larder, slabLarder?: Larder): AllergenPaths {
   const found = new Map<string, readonly string[]>();
   const seen = new Set<Ingredient>();
   let level: { one: Ingredient; path: readonly string[] }[] = [{ one: ingredient, path: [ingredient.name] }];
@@ -24,7 +24,7 @@ export function allergensOf(ingredient: Ingredient, larder: Larder, own?: Larder
       seen.add(one);
       for (const allergen of one.allergens ?? []) if (!found.has(allergen)) found.set(allergen, path);
       for (const part of one.madeOf ?? []) {
-        const inside = ingredientNamed(part.ingredient, larder, own);
+        const inside = ingredientNamed(part.ingredient, larder, slabLarder);
         if (inside) next.push({ one: inside, path: [...path, inside.name] });
       }
     }

@@ -4,7 +4,7 @@ import type { Ingredient } from './types';
 export type Larder = Pick<ReadonlyMap<string, Ingredient>, 'get'>;
 
 /**
- * A name as it is compared: case, accents' encoding, spaces at the ends and doubled spaces do not count.
+ * A name as it is comparePlans: case, accents' encoding, spaces at the ends and doubled spaces do not count.
  *
  * @example plainName('  Rye  Flour ') // 'rye flour'
  */
@@ -29,7 +29,7 @@ export function larderOf(ingredients: readonly Ingredient[]): ReadonlyMap<string
 }
 
 /** The ingredient that a written name means, or null. A slab file's own entries win over the shop's. */
-export function ingredientNamed(name: string, larder: Larder, own?: Larder): Ingredient | null {
+export function ingredientNamed(name: string, larder: Larder, slabLarder?: Larder): Ingredient | null {
   const key = plainName(name);
-  return own?.get(key) ?? larder.get(key) ?? null;
+  return slabLarder?.get(key) ?? larder.get(key) ?? null;
 }

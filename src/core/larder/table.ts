@@ -140,7 +140,7 @@ function pairsOf(row: Row, column: string, problems: CellProblem[]): [string, nu
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
-function dayOf(row: Row, problems: CellProblem[]): string | undefined {
+function dayIn(row: Row, problems: CellProblem[]): string | undefined {
   const text = cell(row, 'priced_on');
   if (text === '') return undefined;
   if (!DAY.test(text)) problems.push({ column: 'priced_on', message: 'Write a day such as 2026-05-31' });
@@ -177,7 +177,7 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   const madeOf = pairsOf(row, 'made_of', problems);
   const [from, to] = [n.usual_from_percent, n.usual_to_percent];
   const pack = cell(row, 'pack');
-  const day = dayOf(row, problems);
+  const day = dayIn(row, problems);
   const others = before?.packs?.filter((one) => one.name !== pack) ?? [];
   const old = before?.packs?.find((one) => one.name === pack);
   const massG = n.pack_g ?? old?.massG;
@@ -279,7 +279,7 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
   if (!before)
     return { ok: false, problems: [{ column: 'ingredient', message: `The larder has no "${name}": add it first` }] };
   const n = numbersOf(row, problems);
-  const day = dayOf(row, problems);
+  const day = dayIn(row, problems);
   const pack = cell(row, 'pack');
   const packs = before.packs ?? [];
   const old = packs.find((one) => one.name === pack);

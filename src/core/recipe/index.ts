@@ -2,5 +2,5 @@
 export { larderMatch } from './name';
 export * from './readLine';
 export * from './readRecipe';
-export * from './kept';
+export * from './slabFromRecipe';
 export * from './schemaOrg';

@@ -1,9 +1,18 @@
 import type { Layer } from '../slab';
 import { areaMm2At, insetTin, type Tin } from '../tin';
-import { filmMl, filmOf, isFinish, shellTopMm, type Ground, type PieceFaces } from './spreads';
+import {
+  doseOfVolume,
+  isFinish,
+  shellTopMm,
+  SPREAD,
+  volumeOfDose,
+  type Dose,
+  type Ground,
+  type PieceFaces,
+} from './spreads';
 
 /** A layer laid in a tin. */
-export interface LaidLayer {
+export interface LaidLayer extends Dose {
   readonly id: string;
   readonly name: string;
   readonly spread: Layer['spread'];
@@ -14,8 +23,6 @@ export interface LaidLayer {
   readonly thicknessMm: number;
   /** Mean area that it covers, so that volume = area x thickness. */
   readonly areaMm2: number;
-  /** mm, or mL on each piece for `per-piece`. */
-  readonly film: number;
   /** What it stands in: the tin, or what a shell leaves of it. */
   readonly tin: Tin;
   /** Height of a shell's wall. */
@@ -23,11 +30,11 @@ export interface LaidLayer {
   /** The lower of two films laid on both faces lies from 0 to this height. */
   readonly footMm: number;
   /** Times as much of this layer as is written. */
-  readonly factor: number;
+  readonly scaleFactor: number;
 }
 
-/** How much of a layer there is to lay: a film thickness to reach, or a volume to use up. */
-export type Ask = { readonly film: number } | { readonly volumeMl: number };
+/** How much of a layer there is to lay: a dose to reach, or a volume to use up. */
+export type Ask = { readonly dose: number } | { readonly volumeMl: number };
 
 /** Counts pieces and their surface in a tin at a height: the cut's part, given from outside. */
 export type FacesOf = (tin: Tin, heightMm: number) => PieceFaces;
@@ -37,7 +44,7 @@ const NO_PIECES: PieceFaces = { count: 0, surfaceMm2: 0 };
 /** The stack of layers in one tin, and its height. */
 export interface Stack {
   /** In the order of the slab's layers. */
-  readonly films: readonly { readonly film: number; readonly volumeMl: number; readonly ground: Ground }[];
+  readonly doses: readonly { readonly dose: number; readonly volumeMl: number; readonly ground: Ground }[];
   readonly places: readonly Pick<LaidLayer, 'fromMm' | 'thicknessMm' | 'tin' | 'wallMm' | 'footMm' | 'areaMm2'>[];
   readonly heightMm: number;
 }
@@ -55,7 +62,7 @@ export function stackIn(
   facesOf: FacesOf,
   askOf: (at: number, ground: Ground) => Ask,
 ): Stack {
-  const films: { film: number; volumeMl: number; ground: Ground }[] = [];
+  const doses: { dose: number; volumeMl: number; ground: Ground }[] = [];
   const places: {
     fromMm: number;
     thicknessMm: number;
@@ -69,23 +76,23 @@ export function stackIn(
   const lay = (layer: Layer, at: number, pieces: PieceFaces) => {
     const ground: Ground = { tin: inside, fromMm: topMm, pieces };
     const ask = askOf(at, ground);
-    const film = 'film' in ask ? ask.film : filmOf(layer, ground, ask.volumeMl);
-    const volumeMl = 'film' in ask ? filmMl(layer, ground, film) : ask.volumeMl;
-    const isLevel = layer.spread === 'level' || layer.spread === 'shell' || layer.spread === 'both-faces';
-    const thicknessMm = isLevel ? film : 0;
-    const footMm = layer.spread === 'both-faces' ? film : 0;
+    const dose = 'dose' in ask ? ask.dose : doseOfVolume(layer, ground, ask.volumeMl);
+    const volumeMl = 'dose' in ask ? volumeOfDose(layer, ground, dose) : ask.volumeMl;
+    const { filmsInHeight, linesWalls } = SPREAD[layer.spread];
+    const thicknessMm = filmsInHeight > 0 ? dose : 0;
+    const footMm = filmsInHeight > 1 ? dose : 0;
     if (footMm > 0) for (const [i, place] of places.entries()) if (place && i < at) place.fromMm += footMm;
-    films[at] = { film, volumeMl, ground };
+    doses[at] = { dose, volumeMl, ground };
     places[at] = {
       fromMm: topMm + footMm,
       thicknessMm,
       tin: inside,
-      wallMm: layer.spread === 'shell' ? shellTopMm(layer, ground) : null,
+      wallMm: linesWalls ? shellTopMm(layer, ground) : null,
       footMm,
-      areaMm2: layer.spread === 'level' && film > 0 ? (volumeMl * 1000) / film : areaMm2At(inside, topMm),
+      areaMm2: layer.spread === 'level' && dose > 0 ? (volumeMl * 1000) / dose : areaMm2At(inside, topMm),
     };
     topMm += thicknessMm + footMm;
-    if (layer.spread === 'shell') inside = insetTin(inside, film);
+    if (linesWalls) inside = insetTin(inside, dose);
   };
   layers.forEach((layer, at) => {
     if (!isFinish(layer)) lay(layer, at, NO_PIECES);
@@ -96,5 +103,5 @@ export function stackIn(
       if (isFinish(layer)) lay(layer, at, pieces);
     });
   }
-  return { films, places, heightMm: topMm };
+  return { doses, places, heightMm: topMm };
 }

@@ -1,23 +1,23 @@
 import type { LayerPart } from '../classify';
-import type { LaidOutSlab, Layer } from '../slab';
-import type { Prepared } from './prepared';
+import type { ExpandedSlab, Layer } from '../slab';
+import type { Mixture } from './mixture';
 
 /**
  * What a layer is laid from, as `classify` looks at it.
  *
- * @param made in the order of the slab's preparations
+ * @param mixtures in the order of the slab's preparations
  */
 export function layerParts(
   layer: Layer,
-  { preparations }: Pick<LaidOutSlab, 'preparations'>,
-  made: readonly Prepared[],
+  { preparations }: Pick<ExpandedSlab, 'preparations'>,
+  mixtures: readonly Mixture[],
 ): LayerPart[] {
   return layer.from.flatMap(({ preparation: id, share }) => {
     const p = preparations.findIndex((one) => one.id === id);
     const preparation = preparations[p];
     if (!preparation || share === 0) return [];
     const things = preparation.lines.map(({ ingredient: name }, l) => {
-      const { ingredient, massG } = made[p]!.lines[l]!;
+      const { ingredient, massG } = mixtures[p]!.lines[l]!;
       return { name, ingredient, massG: massG ?? 0 };
     });
     return [{ preparation, things, share }];

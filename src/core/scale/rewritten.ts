@@ -1,46 +1,49 @@
 import { shareKept, type Line, type Slab } from '../slab';
 import { outlineAt } from '../tin';
 import type { Scaled } from './scaled';
-import { filmAsked } from './spreads';
+import { doseAsked, SPREAD } from './spreads';
 
 /**
  * The slab written anew for the one tin that it is made in: amounts as they are now, shares as they fall, no scaling left.
  * Its plan is the same. Fields that are not known here are kept.
  *
- * @param result the slab scaled into exactly one tin
+ * @param scaling the slab scaled into exactly one tin
  */
-export function rewrittenForTin(slab: Slab, result: Scaled): Slab {
-  const [made] = result.slabs;
-  if (!made || result.slabs.length > 1 || made.count !== 1) throw new Error('A slab is written for one tin');
-  const by = new Map(result.preparations.map((one) => [one.id, one]));
+export function rewrittenForTin(slab: Slab, scaling: Scaled): Slab {
+  const [only] = scaling.slabs;
+  if (!only || scaling.slabs.length > 1 || only.count !== 1) throw new Error('A slab is written for one tin');
+  const factors = new Map(scaling.preparations.map(({ id, scaleFactor }) => [id, scaleFactor]));
+  const factorOf = (preparation: string) => factors.get(preparation) ?? 1;
+  const { lengthMm: length, widthMm: width } = outlineAt(only.tin, 0);
   const { tins: _tins, scale: _scale, ...rest } = slab;
   return {
     ...rest,
-    tin: made.sheet
-      ? { ...made.sheet, outlineMm: { length: outlineAt(made.tin, 0).lengthMm, width: outlineAt(made.tin, 0).widthMm } }
-      : made.tin,
+    tin: only.sheet ? { ...only.sheet, outlineMm: { length, width } } : only.tin,
     preparations: slab.preparations.map((preparation) => ({
       ...preparation,
-      lines: preparation.lines.map((line) => rewrittenLine(line, preparation.id, (id) => by.get(id)?.multiple ?? 1)),
+      lines: preparation.lines.map((line) => rewrittenLine(line, preparation.id, factorOf)),
     })),
-    layers: slab.layers.map((layer, at) => ({
-      ...layer,
-      ...(filmAsked(layer, 1) === null || layer.spread === 'per-piece' ? {} : { thicknessMm: made.layers[at]!.film }),
-      from: layer.from.map((part) => {
-        const { multiple } = by.get(part.preparation)!;
-        const { factor } = made.layers.find(({ id }) => id === layer.id)!;
-        return { ...part, share: (part.share * factor) / multiple };
-      }),
-    })),
+    layers: slab.layers.map((layer, at) => {
+      const { filmMm, scaleFactor } = only.layers[at]!;
+      const hasFilm = doseAsked(layer, 1) !== null && SPREAD[layer.spread].takesThickness;
+      return {
+        ...layer,
+        ...(hasFilm ? { thicknessMm: filmMm } : {}),
+        from: layer.from.map((part) => ({
+          ...part,
+          share: (part.share * scaleFactor) / factorOf(part.preparation),
+        })),
+      };
+    }),
   };
 }
 
 /** A line with its parts, each made as many times as the preparation that it goes into. */
-function rewrittenLine(line: Line, preparation: string, multipleOf: (id: string) => number): Line {
-  if (!line.divided?.length) return { ...line, quantity: line.quantity * multipleOf(preparation) };
-  const parts = line.divided.map((part) => part.share * multipleOf(part.preparation ?? preparation));
-  const times = parts.reduce((sum, part) => sum + part, shareKept(line) * multipleOf(preparation));
-  if (times <= 0) return line;
-  const divided = line.divided.map((part, i) => ({ ...part, share: parts[i]! / times }));
-  return { ...line, quantity: line.quantity * times, divided };
+function rewrittenLine(line: Line, preparation: string, factorOf: (id: string) => number): Line {
+  if (!line.divided?.length) return { ...line, quantity: line.quantity * factorOf(preparation) };
+  const parts = line.divided.map((part) => part.share * factorOf(part.preparation ?? preparation));
+  const scaleFactor = parts.reduce((sum, part) => sum + part, shareKept(line) * factorOf(preparation));
+  if (scaleFactor <= 0) return line;
+  const divided = line.divided.map((part, i) => ({ ...part, share: parts[i]! / scaleFactor }));
+  return { ...line, quantity: line.quantity * scaleFactor, divided };
 }

@@ -1,5 +1,5 @@
 import { plainName } from '../larder';
-import type { LaidOutSlab } from '../slab';
+import type { ExpandedSlab } from '../slab';
 import type { ScaledPreparation } from './scaled';
 
 /** A counted thing of which the plan asks for a part: half an egg, a third of a can; over all pots that it goes into. */
@@ -11,7 +11,7 @@ export interface WholeThing {
   /** What the plan asks for, exactly. */
   readonly exact: number;
   /** The nearest whole counts, and the multiple of the written amounts at which it is just that. */
-  readonly options: readonly { readonly count: number; readonly by: number }[];
+  readonly options: readonly { readonly count: number; readonly scaleFactor: number }[];
 }
 
 const NEAR = 1e-6;
@@ -23,9 +23,9 @@ const NEAR = 1e-6;
  * Each offers the counts next to what is asked for, at least one, and the plain multiple that makes it exact.
  *
  * @param slab with the parts of its lines laid out
- * @param made the scaled preparations, in the slab's order
+ * @param scaling the scaled preparations, in the slab's order
  */
-export function wholeThings(slab: LaidOutSlab, made: readonly ScaledPreparation[]): WholeThing[] {
+export function wholeThings(slab: ExpandedSlab, scaling: readonly ScaledPreparation[]): WholeThing[] {
   const things = new Map<string, { lines: { p: number; l: number }[]; written: number; exact: number }>();
   slab.preparations.forEach(({ lines }, p) =>
     lines.forEach(({ ingredient, unit, quantity, packG }, l) => {
@@ -34,7 +34,7 @@ export function wholeThings(slab: LaidOutSlab, made: readonly ScaledPreparation[
       const thing = things.get(key) ?? { lines: [], written: 0, exact: 0 };
       thing.lines.push({ p, l });
       thing.written += quantity;
-      thing.exact += quantity * made[p]!.multiple;
+      thing.exact += quantity * scaling[p]!.scaleFactor;
       things.set(key, thing);
     }),
   );
@@ -42,7 +42,7 @@ export function wholeThings(slab: LaidOutSlab, made: readonly ScaledPreparation[
     if (Math.abs(exact - Math.round(exact)) < NEAR * Math.max(1, exact) && exact > NEAR) return [];
     const { ingredient, unit } = slab.preparations[lines[0]!.p]!.lines[lines[0]!.l]!;
     const counts = [Math.floor(exact), Math.ceil(exact)].filter((count) => count > 0);
-    const options = counts.map((count) => ({ count, by: count / written }));
+    const options = counts.map((count) => ({ count, scaleFactor: count / written }));
     return [{ lines, ingredient, unit: unit as WholeThing['unit'], exact, options }];
   });
 }

@@ -1,19 +1,17 @@
 import { sharesTaken, type Layer, type Slab } from '../slab';
 import type { Tin } from '../tin';
 import { stackIn, type FacesOf } from './laid';
-import type { Prepared } from './prepared';
-import { filmAsked, filmMl } from './spreads';
+import type { Mixture } from './mixture';
+import { doseAsked, namedDose, SPREAD, volumeOfDose, type Dose } from './spreads';
 
 /** A layer as the written amounts make it in the written tin. */
-export interface WrittenLayer {
+export interface WrittenLayer extends Dose {
   readonly layer: Layer;
   readonly massG: number;
   readonly volumeMl: number;
-  /** mm, or mL on each piece. */
-  readonly film: number;
   /** Share of each preparation's output that goes here: what a film does not need is leftover. */
   readonly shares: ReadonlyMap<string, number>;
-  /** Share of the film asked for that the written amounts give: below 1 they do not reach. */
+  /** Share of the dose asked for that the written amounts give: below 1 they do not reach. */
   readonly reaches: number;
   /** Area that one layer of its grains covers, mm2, for a scatter whose grains are known; else null. */
   readonly coversMm2: number | null;
@@ -31,7 +29,7 @@ export interface WrittenLayer {
 export function writtenLayers(
   slab: Slab,
   tin: Tin,
-  made: ReadonlyMap<string, Prepared>,
+  mixtures: ReadonlyMap<string, Mixture>,
   facesOf: FacesOf,
 ): WrittenLayer[] {
   const taken = sharesTaken(slab);
@@ -40,7 +38,7 @@ export function writtenLayers(
     let massG = 0;
     let volumeMl = 0;
     for (const { preparation, share } of layer.from) {
-      const source = made.get(preparation);
+      const source = mixtures.get(preparation);
       if (!source) continue;
       const had = share / Math.max(1, taken.get(preparation) ?? 1);
       shares.set(preparation, (shares.get(preparation) ?? 0) + had);
@@ -51,33 +49,33 @@ export function writtenLayers(
     return { layer, shares, massG, volumeMl };
   });
   const reaches: number[] = slab.layers.map(() => 1);
-  const { films } = stackIn(tin, slab.layers, facesOf, (at, ground) => {
+  const { doses } = stackIn(tin, slab.layers, facesOf, (at, ground) => {
     const { layer, massG, volumeMl } = given[at]!;
-    const asked = volumeMl > 0 ? filmAsked(layer, massG / volumeMl) : null;
+    const asked = volumeMl > 0 ? doseAsked(layer, massG / volumeMl) : null;
     if (asked === null) return { volumeMl };
-    const neededMl = filmMl(layer, ground, asked);
+    const neededMl = volumeOfDose(layer, ground, asked);
     if (neededMl > 0) reaches[at] = Math.min(1, volumeMl / neededMl);
     return { volumeMl: Math.min(volumeMl, neededMl) };
   });
   return given.map(({ layer, shares, massG, volumeMl }, at) => {
-    const used = volumeMl > 0 ? films[at]!.volumeMl / volumeMl : 1;
+    const used = volumeMl > 0 ? doses[at]!.volumeMl / volumeMl : 1;
     return {
       layer,
       massG: massG * used,
       volumeMl: volumeMl * used,
-      film: films[at]!.film,
+      ...namedDose(layer, doses[at]!.dose),
       shares: new Map([...shares].map(([id, share]) => [id, share * used])),
       reaches: reaches[at]!,
-      coversMm2: layer.spread === 'scatter' ? coversMm2(layer, made, used) : null,
+      coversMm2: SPREAD[layer.spread].strewn ? coversMm2(layer, mixtures, used) : null,
     };
   });
 }
 
 /** What the grains of a layer cover, from its shares of what is strewn. */
-function coversMm2(layer: Layer, made: ReadonlyMap<string, Prepared>, used: number): number | null {
+function coversMm2(layer: Layer, mixtures: ReadonlyMap<string, Mixture>, used: number): number | null {
   let areaMm2 = 0;
   for (const { preparation, share } of layer.from) {
-    const covers = made.get(preparation)?.coversMm2 ?? null;
+    const covers = mixtures.get(preparation)?.coversMm2 ?? null;
     if (covers === null) return null;
     areaMm2 += covers * share * used;
   }

@@ -11,7 +11,7 @@ export interface PlaceSettings {
 }
 
 /** How a tin stands: on a shelf the lower face gets half, on a wire rack all; foil over it halves the top. */
-export interface Standing {
+export interface TinSupport {
   readonly on: 'shelf' | 'rack';
   readonly foil: boolean;
 }
@@ -29,13 +29,13 @@ const MARBLE_BELOW = 60;
 export function facesIn(
   place: Place,
   { roomC, fitted }: PlaceSettings,
-  standing: Standing,
+  support: TinSupport,
 ): { top: Face; bottom: Face } {
   const usual = PLACE_AIR[place];
   const h = fitted?.[place] ?? usual.h;
   const airC = usual.airC ?? roomC;
-  const below = place === 'marble' ? MARBLE_BELOW : standing.on === 'shelf' ? h / 2 : h;
-  return { top: { h: standing.foil ? h / 2 : h, airC }, bottom: { h: below, airC } };
+  const below = place === 'marble' ? MARBLE_BELOW : support.on === 'shelf' ? h / 2 : h;
+  return { top: { h: support.foil ? h / 2 : h, airC }, bottom: { h: below, airC } };
 }
 
 /**

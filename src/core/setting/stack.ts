@@ -1,7 +1,7 @@
 import type { Composition } from '../larder';
 import { behaviourOf, butterfatG, chocolateG, isBaked, type Behaviour, type LayerPart } from '../classify';
-import { layerParts, type LaidSlab, type Prepared } from '../scale';
-import { bakedTogether, endPointC, type LaidOutSlab, type Layer, type Place } from '../slab';
+import { layerParts, type LaidSlab, type Mixture } from '../scale';
+import { bakedTogether, endPointC, type ExpandedSlab, type Layer, type Place } from '../slab';
 import { ASSUMED_THERMAL, thermalOf, type Latent, type Thermal } from './properties';
 
 /** A layer as it is poured: its heat, and at what temperature it goes on, sets, and softens again. */
@@ -58,7 +58,7 @@ function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[]): number {
 }
 
 /** What a layer is made of as it is laid, g. */
-function gramsOf(layer: Layer, slab: LaidOutSlab, made: readonly Prepared[]) {
+function gramsOf(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[]) {
   const grams = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
   let massG = 0;
   let known = true;
@@ -78,7 +78,7 @@ function gramsOf(layer: Layer, slab: LaidOutSlab, made: readonly Prepared[]) {
  *
  * @param made in the order of the slab's preparations
  */
-export function pouredLayers(slab: LaidOutSlab, made: readonly Prepared[], laid: LaidSlab): PouredLayer[] {
+export function pouredLayers(slab: ExpandedSlab, made: readonly Mixture[], laid: LaidSlab): PouredLayer[] {
   const asOne = bakedTogether(slab)?.layers ?? [];
   return slab.layers.flatMap((layer, at) => {
     const { thicknessMm, massG, volumeMl } = laid.layers[at]!;

@@ -1,6 +1,6 @@
 import type { Place } from '../slab';
 import { CELL_MM, heatRun, HeatStack, heatWork, noteLayers, type LayerCurve } from './heat';
-import { contactC, facesIn, pourAtMostC, type PlaceSettings, type Standing } from './places';
+import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } from './places';
 import type { PouredLayer } from './stack';
 
 /** So long in one place. The last place of a list goes on for as long as it is needed. */
@@ -92,7 +92,7 @@ export function settingOf(
   layers: readonly PouredLayer[],
   stays: readonly PlaceStay[],
   places: PlaceSettings,
-  standing: Standing,
+  support: TinSupport,
 ): Setting {
   const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
   const waits: LayerWait[] = [];
@@ -106,7 +106,7 @@ export function settingOf(
       below && face !== undefined ? contactC({ ...layer, celsius: layer.pourC }, { ...below, celsius: face }) : null;
     const softens = below?.softensC ?? null;
     const next = layers[at + 1];
-    const found = settled(layers.slice(0, at + 1), next, cells, poured, stays, places, standing, cellMm);
+    const found = settled(layers.slice(0, at + 1), next, cells, poured, stays, places, support, cellMm);
     for (let i = 0; i < found.shown; i++) {
       curves.forEach((curve, l) => {
         const part = found.curves[l];
@@ -144,7 +144,7 @@ export function settingOf(
     layers: waits,
     cutWindow: { fromMinutes: from, toMinutes: from !== null && window !== null ? from + window : null },
     faceC: cells.at(-1) ?? NaN,
-    wrappedMinutes: wrapped(layers.slice(0, waits.length), cells, places, standing),
+    wrappedMinutes: wrapped(layers.slice(0, waits.length), cells, places, support),
   };
 }
 
@@ -160,7 +160,7 @@ function settled(
   poured: number,
   stays: readonly PlaceStay[],
   places: PlaceSettings,
-  standing: Standing,
+  support: TinSupport,
   cellMm: number,
 ) {
   const at = layers.length - 1;
@@ -187,7 +187,7 @@ function settled(
     const { place, from } = stays.length > 0 ? placeAt(stays, poured + minute) : { place: layer.place, from: 0 };
     // A change of place within a minute counts from its end.
     const since = Math.max(0, poured + minute - Math.max(from, poured));
-    stack.advance(facesIn(place, places, standing), since * 60, STEP_MINUTES * 60);
+    stack.advance(facesIn(place, places, support), since * 60, STEP_MINUTES * 60);
   }
   const whileHot = soon && (setAfter ?? Infinity) > layer.maxMinutes!;
   const nextAfter = next?.together ? 0 : whileHot ? hotAfter : setAfter;
@@ -207,11 +207,11 @@ function wrapped(
   layers: readonly PouredLayer[],
   cells: readonly number[],
   places: PlaceSettings,
-  standing: Standing,
+  support: TinSupport,
 ): number {
   const { dewC } = places;
   if (dewC === undefined || (cells.at(-1) ?? Infinity) >= dewC) return 0;
-  const faces = facesIn('room', places, { ...standing, foil: true });
+  const faces = facesIn('room', places, { ...support, foil: true });
   const run = heatRun(
     layers.map((one) => ({ ...one, startC: one.pourC })),
     [{ minutes: MOST_WRAPPED, ...faces }],
@@ -239,7 +239,7 @@ export function fittedH(
   minutes: number,
   place: Place,
   places: PlaceSettings,
-  standing: Standing,
+  support: TinSupport,
 ): number | null {
   const bare = layers.slice(0, at + 1).map((one) => ({ ...one, minMinutes: 0 }));
   const takes = (h: number) =>
@@ -247,7 +247,7 @@ export function fittedH(
       bare,
       [{ place, minutes: 60 }],
       { ...places, dewC: undefined, fitted: { ...places.fitted, [place]: h } },
-      standing,
+      support,
     ).layers[at]?.setAfterMinutes ?? Infinity;
   let [low, high] = [Math.log(FIT_H[0]), Math.log(FIT_H[1])];
   if (takes(Math.exp(low)) < minutes || takes(Math.exp(high)) > minutes) return null;

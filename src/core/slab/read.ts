@@ -17,13 +17,13 @@ export function readSlab(text: string): Read<Slab> {
       ? 'The file stops in the middle or is damaged: fetch it again from where it came'
       : 'This is not a slab file: choose a file that ends in .slab.json',
   );
-  return found.ok ? slabFrom(found.value) : found;
+  return found.ok ? parseSlab(found.value) : found;
 }
 
 /**
  * Reads a slab from parsed JSON. First every field is held against the schema, then what the fields say of one another.
  */
-export function slabFrom(found: unknown): Read<Slab> {
+export function parseSlab(found: unknown): Read<Slab> {
   if (isRecord(found) && typeof found.version === 'number' && found.version > 1 && found.format === 'knife-tray/slab') {
     return refuse(
       '/version',

@@ -17,13 +17,10 @@ export type KnownWarning = NonNullable<Slab['known']>[number];
 export type Scale = Held<typeof scaleSchema>;
 
 /** So much of an ingredient in the cupboard. */
-export type Have = Extract<Scale, { readonly mode: 'as-far-as' }>['have'][number];
+export type StockItem = Extract<Scale, { readonly mode: 'as-far-as' }>['have'][number];
 
 /** One pot's or bowl's worth of mixture. */
 export type Preparation = Slab['preparations'][number];
-
-/** Another pot that this one has to be ready with, or so many minutes ahead of. */
-export type Meets = NonNullable<Preparation['meets']>;
 
 /** One ingredient with an amount, as written. */
 export type Line = Preparation['lines'][number];
@@ -39,4 +36,3 @@ export type Layer = Slab['layers'][number];
 
 /** An even grid: columns run along the length, rows along the width. */
 export type CutSpec = Held<typeof cutSchema>;
-export type Trims = NonNullable<CutSpec['trimMm']>;

@@ -114,14 +114,14 @@ function lastC(readings: readonly Reading[]): number {
 }
 
 /** Where a falling line meets a height, in x, with its deviation. */
-function meets(line: Line, height: number): { x: number; deviation: number } {
+function crossingOf(line: Line, height: number): { x: number; deviation: number } {
   const x = (height - line.at0) / line.slope;
   const variance = (line.varAt0 + x * x * line.varSlope + 2 * x * line.cov) / line.slope ** 2;
   return { x, deviation: Math.sqrt(Math.max(0, variance)) };
 }
 
 function left(line: Line, height: number, now: number, share: number): Forecast {
-  const { x, deviation } = meets(line, height);
+  const { x, deviation } = crossingOf(line, height);
   const seconds = Math.max(0, x - now);
   const spread = NINETY * Math.hypot(deviation, share * seconds, LAG_SECONDS);
   const minutes = (value: number) => Math.max(0, value) / 60;
@@ -134,7 +134,7 @@ function left(line: Line, height: number, now: number, share: number): Forecast 
   };
 }
 
-export interface BoilAsked {
+export interface BoilForecastInput {
   readonly readings: readonly Reading[];
   /** End point referred to sea level, deg C. */
   readonly targetC: number;
@@ -152,7 +152,7 @@ export interface BoilAsked {
  *
  * @param asked readings in time order; unusable ones are passed over
  */
-export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 0 }: BoilAsked): Forecast {
+export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 0 }: BoilForecastInput): Forecast {
   const toSea = 100 - waterBoilsC(altitudeM) - probeOffsetC;
   const sound = settled(soundReadings(readings)).map(([seconds, celsius]): Reading => [seconds, celsius + toSea]);
   if (sound.length === 0) return unknown('No reading yet');
@@ -176,7 +176,7 @@ export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 
   return { ...found, why: 'At this heat water leaves evenly; the needle runs at the end' };
 }
 
-export interface CoolAsked {
+export interface CoolForecastInput {
   readonly readings: readonly Reading[];
   readonly targetC: number;
   readonly roomC: number;
@@ -188,7 +188,7 @@ export interface CoolAsked {
  *
  * @param asked target above the room's temperature; readings in time order
  */
-export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: CoolAsked): Forecast {
+export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: CoolForecastInput): Forecast {
   const sound = settled(soundReadings(readings)).map(([seconds, celsius]): Reading => [
     seconds,
     celsius - probeOffsetC,

@@ -1,17 +1,17 @@
-import { isFinish } from '../scale';
+import { isFinish, SPREAD } from '../scale';
 import type { LayerWait } from '../setting';
 import { isBoiled, type Behaviour } from '../classify';
-import { bakedTogether, type LaidOutSlab, type Layer, type Place } from '../slab';
+import { bakedTogether, type ExpandedSlab, type Layer, type Place } from '../slab';
 import type { Activity, Link } from './activity';
 import { OVEN_SHELVES } from './generate';
-import { BAKE, GATHER, potsOf, type Made } from './pots';
-import { hotLayCaution, paced, stepMinutes, type Pace, type Spell } from './steps';
+import { BAKE, GATHER, potsOf, type BatchSize } from './pots';
+import { hotLayCaution, minutesAtPace, stepMinutes, type Pace, type DurationEstimate } from './steps';
 
 /** What a slab's work depends on besides its steps. */
 export interface ChainOf {
-  readonly slab: LaidOutSlab;
+  readonly slab: ExpandedSlab;
   /** In the order of the preparations. */
-  readonly made: readonly Made[];
+  readonly batchSizes: readonly BatchSize[];
   /** How each layer behaves, by its id. */
   readonly behaviours: ReadonlyMap<string, Behaviour>;
   /** How many slabs are laid. */
@@ -29,7 +29,7 @@ const USUAL = {
   cut: [8, 12, 20],
   finish: [10, 15, 25],
   pack: [7, 10, 18],
-} as const satisfies Record<string, Spell>;
+} as const satisfies Record<string, DurationEstimate>;
 /** A boiled mixture stiffens, melted chocolate cools: they are laid within these, min. */
 const LAY_WITHIN = { boiled: 6, chocolate: 15, other: 240 } as const;
 /** What is strewn goes on while the layer under it is wet, min. */
@@ -88,10 +88,10 @@ function runsOf(slabs: number): Run[] {
  * A base that is baked alone is pressed before it bakes, in its preparation's steps; it has no step of its own to be laid. Layers
  * that bake together are laid raw, and bake once. What a preparation's own step lays has no other step to be laid either.
  */
-export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace }: ChainOf): Activity[] {
+export function chainOf({ slab, batchSizes, behaviours, slabs, waits, cutWithin, pace }: ChainOf): Activity[] {
   const together = bakedTogether(slab);
   const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
-  const { activities: pots, ready } = potsOf(slab, made, ovenfuls, together, pace);
+  const { activities: pots, ready } = potsOf(slab, batchSizes, ovenfuls, together, pace);
   const activities: Activity[] = [];
   const add = (one: Pick<Activity, 'id' | 'of' | 'text' | 'minutes' | 'after'> & Partial<Activity>) => {
     activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...one });
@@ -101,7 +101,7 @@ export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace 
     id: GATHER,
     of: 'all',
     text: 'Weigh everything, cut the paper',
-    minutes: paced(USUAL.gather, pace),
+    minutes: minutesAtPace(USUAL.gather, pace),
     after: [],
   });
   activities.push(...pots);
@@ -140,7 +140,7 @@ export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace 
       for (const run of runs) run.open = { layer, laid: pot, wet: null };
       continue;
     }
-    const strewn = layer.spread === 'scatter';
+    const { strewn } = SPREAD[layer.spread];
     const laying = from.map(({ id, steps }) => {
       const step = steps?.find(({ lays }) => lays);
       return step ? activities.findIndex((one) => one.id === `${id}/${step.id}`) : -1;
@@ -164,7 +164,7 @@ export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace 
         id: `lay/${layer.id}${run.mark}`,
         of: layer.id,
         text: `${strewn ? 'Strew' : 'Lay'} ${layer.name}${run.words}`,
-        minutes: paced(USUAL.lay, pace) * run.tins,
+        minutes: minutesAtPace(USUAL.lay, pace) * run.tins,
         after: [
           ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : within })),
           ...below,
@@ -178,8 +178,11 @@ export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace 
     });
     if (together && layer === together.layers.at(-1)) {
       const bakes = [...together.steps].map(([id, step]) => {
-        const of = made[slab.preparations.findIndex((one) => one.id === id)] ?? { multiple: 1, thicker: 1 };
-        return { step, minutes: stepMinutes(step, { ...of, cooks: 1, ovenfuls }, pace) };
+        const of = batchSizes[slab.preparations.findIndex((one) => one.id === id)] ?? {
+          scaleFactor: 1,
+          thicknessFactor: 1,
+        };
+        return { step, minutes: stepMinutes(step, { ...of, batches: 1, ovenfuls }, pace) };
       });
       const [first] = bakes;
       add({
@@ -202,7 +205,7 @@ export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace 
       id: `cut${run.mark}`,
       of: 'all',
       text: `Lift, trim and cut${run.words}`,
-      minutes: paced(USUAL.cut, pace) * run.tins,
+      minutes: minutesAtPace(USUAL.cut, pace) * run.tins,
       after: settled(run, cutWithin),
       caution: KNIFE,
     }),
@@ -214,7 +217,7 @@ export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace 
         id: `lay/${layer.id}`,
         of: layer.id,
         text: `${layer.name} on each piece`,
-        minutes: paced(USUAL.finish, pace) * slabs,
+        minutes: minutesAtPace(USUAL.finish, pace) * slabs,
         after: [
           ...last.map((on) => ({ on, least: 0, most: null })),
           ...pot.map((on) => ({ on, least: 0, most: on === GATHER ? null : LAY_WITHIN.other })),
@@ -226,7 +229,7 @@ export function chainOf({ slab, made, behaviours, slabs, waits, cutWithin, pace 
     id: 'pack',
     of: 'all',
     text: 'Pack and label',
-    minutes: paced(USUAL.pack, pace) * slabs,
+    minutes: minutesAtPace(USUAL.pack, pace) * slabs,
     after: last.map((on) => ({ on, least: 0, most: null })),
     caution: slab.keep?.place === 'fridge' || slab.keep?.place === 'freezer' ? `${COLD}. ${LABEL}` : LABEL,
   });

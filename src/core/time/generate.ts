@@ -126,7 +126,7 @@ export interface Placing {
  * @see Kolisch R., Hartmann S. (1999), Heuristic algorithms for the resource-constrained project scheduling problem
  * @see Franck B., Neumann K., Schwindt C. (2001), on schedules with least and longest waits
  */
-export function generated(
+export function generateSchedule(
   activities: readonly Activity[],
   { priority, tight, latest }: Placing,
   means: Means,

@@ -3,7 +3,7 @@ import { addDays } from 'date-fns';
 import type { Hours } from '../shop';
 import type { Windows } from './activity';
 
-const clockOf = (text: string): readonly [number, number] => {
+const hoursAndMinutes = (text: string): readonly [number, number] => {
   const [hours = '0', minutes = '0'] = text.split(':');
   return [Number(hours), Number(minutes)];
 };
@@ -15,7 +15,7 @@ const clockOf = (text: string): readonly [number, number] => {
  * @param zone IANA name, such as Europe/Dublin
  * @param origin the moment that minutes count from
  */
-export function windowsOf(
+export function workingWindows(
   hours: readonly Hours[],
   zone: string,
   origin: Date,
@@ -30,7 +30,7 @@ export function windowsOf(
     for (const { day: weekday, from, to } of hours) {
       if (weekday !== day.getDay()) continue;
       const at = (clock: string, daysOn: number) => {
-        const [h, m] = clockOf(clock);
+        const [h, m] = hoursAndMinutes(clock);
         const moment = new TZDate(day.getFullYear(), day.getMonth(), day.getDate() + daysOn, h, m, zone);
         return (moment.getTime() - origin.getTime()) / 60_000;
       };

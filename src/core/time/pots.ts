@@ -1,12 +1,12 @@
-import { cooksNeeded } from '../scale';
-import type { BakedTogether, LaidOutSlab, Preparation, Step } from '../slab';
+import { batchesNeeded } from '../scale';
+import type { BakedTogether, ExpandedSlab, Preparation, Step } from '../slab';
 import type { Activity, Link } from './activity';
 import { cautionFor, stepMinutes, stepsOf, type Pace } from './steps';
 
-/** How much of a preparation is made, times as much as is written, and how much thicker it is laid than is written. */
-export interface Made {
-  readonly multiple: number;
-  readonly thicker: number;
+/** How much of a preparation is made, times the written amounts, and how much thicker it is laid than is written. */
+export interface BatchSize {
+  readonly scaleFactor: number;
+  readonly thicknessFactor: number;
 }
 
 /** The work at pots and bowls, and after which steps each preparation is ready. */
@@ -34,8 +34,8 @@ const links = (ids: readonly string[], least: number, most: number | null): Link
 
 /** Steps of each preparation, with the pots that meet held together: both are ready at the same moment. */
 export function potsOf(
-  slab: LaidOutSlab,
-  made: readonly Made[],
+  slab: ExpandedSlab,
+  batchSizes: readonly BatchSize[],
   ovenfuls: number,
   together: BakedTogether | null,
   pace: Pace,
@@ -43,8 +43,8 @@ export function potsOf(
   const activities: Activity[] = [];
   const ready = new Map<string, readonly string[]>();
   slab.preparations.forEach((preparation, p) => {
-    const { multiple, thicker } = made[p] ?? { multiple: 1, thicker: 1 };
-    const cooks = cooksNeeded(preparation, multiple);
+    const { scaleFactor, thicknessFactor } = batchSizes[p] ?? { scaleFactor: 1, thicknessFactor: 1 };
+    const batches = batchesNeeded(preparation, scaleFactor);
     const steps = stepsOf(preparation);
     const baked = together?.steps.get(preparation.id)?.id;
     const idOf = (step: string) => (step === baked ? BAKE : `${preparation.id}/${step}`);
@@ -54,8 +54,8 @@ export function potsOf(
       activities.push({
         id: idOf(step.id),
         of: preparation.id,
-        text: step.cooks && cooks > 1 ? `${step.text}, ${cooks} times` : step.text,
-        minutes: stepMinutes(step, { multiple, cooks, thicker, ovenfuls }, pace),
+        text: step.cooks && batches > 1 ? `${step.text}, ${batches} times` : step.text,
+        minutes: stepMinutes(step, { scaleFactor, batches, thicknessFactor, ovenfuls }, pace),
         hands: step.hands ?? 'busy',
         occupies: [...(step.occupies ?? []), ...(inOven ? ['oven'] : [])],
         ovenC: step.ovenC ?? null,
@@ -71,12 +71,12 @@ export function potsOf(
     const beforeBake = (together?.steps.get(preparation.id)?.after ?? []).map(idOf);
     ready.set(preparation.id, baked === undefined ? last : beforeBake.length > 0 ? beforeBake : [GATHER]);
   });
-  for (const preparation of slab.preparations) meet(preparation, activities, ready);
+  for (const preparation of slab.preparations) holdTogether(preparation, activities, ready);
   return { activities, ready };
 }
 
 /** Holds a pot to the one that it meets: what stands before their meeting ends at one moment, or so many minutes ahead of it. */
-function meet({ id, meets }: Preparation, activities: Activity[], ready: Map<string, readonly string[]>): void {
+function holdTogether({ id, meets }: Preparation, activities: Activity[], ready: Map<string, readonly string[]>): void {
   const other = meets && meets.preparation !== id ? ready.get(meets.preparation) : undefined;
   if (!meets || !other) return;
   const ahead = meets.aheadMinutes ?? 0;

@@ -6,16 +6,16 @@ export const PACES = ['least', 'usual', 'most'] as const;
 export type Pace = (typeof PACES)[number];
 
 /** Minutes: least, usual, most. */
-export type Spell = readonly [least: number, usual: number, most: number];
+export type DurationEstimate = readonly [least: number, usual: number, most: number];
 
 /** Minutes of the usual actions where nobody has written steps. */
-const MIX: Spell = [5, 8, 15];
-const BOIL: Spell = [15, 20, 30];
-const MELT: Spell = [6, 9, 14];
+const MIX: DurationEstimate = [5, 8, 15];
+const BOIL: DurationEstimate = [15, 20, 30];
+const MELT: DurationEstimate = [6, 9, 14];
 
-export const paced = (spell: Spell, pace: Pace) => spell[PACES.indexOf(pace)]!;
+export const minutesAtPace = (estimate: DurationEstimate, pace: Pace) => estimate[PACES.indexOf(pace)]!;
 
-const spelled = ([leastMinutes, minutes, mostMinutes]: Spell) => ({ leastMinutes, minutes, mostMinutes });
+const timesOf = ([leastMinutes, minutes, mostMinutes]: DurationEstimate) => ({ leastMinutes, minutes, mostMinutes });
 
 const thingsIn = (lines: Preparation['lines']) => lines.map(({ ingredient: name }) => ({ name, ingredient: null }));
 
@@ -25,20 +25,20 @@ export function stepsOf(preparation: Preparation): readonly Step[] {
   if (steps.length > 0) return steps;
   if (cookTo) {
     const text = `Boil ${name} to ${endPointC(preparation)?.toFixed(0)} C`;
-    return [{ id: 'boil', text, ...spelled(BOIL), hands: 'watch', occupies: ['ring'], cooks: true }];
+    return [{ id: 'boil', text, ...timesOf(BOIL), hands: 'watch', occupies: ['ring'], cooks: true }];
   }
   if (thingsIn(lines).some((thing) => isKind('chocolate', thing)))
-    return [{ id: 'melt', text: `Melt ${name} gently`, ...spelled(MELT), hands: 'watch', occupies: ['ring'] }];
-  return [{ id: 'mix', text: `Mix ${name}`, ...spelled(MIX), hands: 'busy' }];
+    return [{ id: 'melt', text: `Melt ${name} gently`, ...timesOf(MELT), hands: 'watch', occupies: ['ring'] }];
+  return [{ id: 'mix', text: `Mix ${name}`, ...timesOf(MIX), hands: 'busy' }];
 }
 
 /** By how much more of it is made than is written. */
 export interface Size {
-  readonly multiple: number;
+  readonly scaleFactor: number;
   /** In how many boils. */
-  readonly cooks: number;
+  readonly batches: number;
   /** How much thicker it is laid than is written. */
-  readonly thicker: number;
+  readonly thicknessFactor: number;
   /** How often the oven is filled. */
   readonly ovenfuls: number;
 }
@@ -49,17 +49,17 @@ const BOIL_POWER = 0.8;
 /**
  * Minutes that a step takes for what is made now.
  *
- * Where the step does not say how it grows, a boil grows with its cooks and almost with the amount in each, the work of hands with
+ * Where the step does not say how it grows, a boil grows with its batches and almost with the amount in each, the work of hands with
  * the square root of the amount, since one stirs more at once, and what works by itself not at all.
  */
-export function stepMinutes(step: Step, { multiple, cooks, thicker, ovenfuls }: Size, pace: Pace): number {
+export function stepMinutes(step: Step, { scaleFactor, batches, thicknessFactor, ovenfuls }: Size, pace: Pace): number {
   const { minutes, leastMinutes = minutes, mostMinutes = minutes, grows, hands = 'busy', ovenC } = step;
-  const written = paced([leastMinutes, minutes, mostMinutes], pace);
-  const times = ovenC === undefined ? 1 : ovenfuls;
-  if (grows === 'mass') return written * multiple * times;
-  if (grows === 'set') return written * thicker ** 2 * times;
-  if (step.cooks) return written * cooks * (grows === 'fixed' ? 1 : Math.max(1, multiple / cooks) ** BOIL_POWER);
-  return written * times * (grows === undefined && hands === 'busy' ? Math.sqrt(Math.max(1, multiple)) : 1);
+  const written = minutesAtPace([leastMinutes, minutes, mostMinutes], pace);
+  const rounds = ovenC === undefined ? 1 : ovenfuls;
+  if (grows === 'mass') return written * scaleFactor * rounds;
+  if (grows === 'set') return written * thicknessFactor ** 2 * rounds;
+  if (step.cooks) return written * batches * (grows === 'fixed' ? 1 : Math.max(1, scaleFactor / batches) ** BOIL_POWER);
+  return written * rounds * (grows === undefined && hands === 'busy' ? Math.sqrt(Math.max(1, scaleFactor)) : 1);
 }
 
 const BURN =

@@ -1,5 +1,5 @@
 import type { Activity, Means, Starts, Windows } from './activity';
-import { generated, sortedByLinks, type Generated } from './generate';
+import { generateSchedule, sortedByLinks, type Generated } from './generate';
 
 /** One step on the line. Minutes from the moment that the windows count from. */
 export interface Timed {
@@ -18,7 +18,7 @@ export interface Timeline {
   readonly start: number;
   readonly end: number;
 }
-export type TimelineFound = Timeline | { readonly ok: false; readonly because: string };
+export type TimelineAnswer = Timeline | { readonly ok: false; readonly because: string };
 
 const MOST_TRIES = 400;
 const LEAST_TRIES = 3;
@@ -69,7 +69,14 @@ function best(
   const random = steadyRandom(20261);
   const length = (starts: Starts) => endOf(activities, starts);
   const placed = (priority: readonly number[], tight: number | null, end = Infinity) =>
-    generated(activities, { priority, tight, latest: tail.map((one) => end - one) }, means, windows, from, pinned);
+    generateSchedule(
+      activities,
+      { priority, tight, latest: tail.map((one) => end - one) },
+      means,
+      windows,
+      from,
+      pinned,
+    );
   const longestFirst = tail.map((one) => -one);
   let found = placed(longestFirst, null);
   const tries = triesFor(activities.length);
@@ -135,7 +142,7 @@ function lineOf(activities: readonly Activity[], starts: Starts, late: Starts): 
 /** As late as each can be with the end held, one by one from the last. */
 function latest(activities: readonly Activity[], starts: Starts, means: Means, windows: Windows): Starts {
   const end = endOf(activities, starts);
-  const back = generated(
+  const back = generateSchedule(
     mirrored(activities),
     { priority: activities.map(({ minutes }, i) => -(starts[i]! + minutes)), tight: null },
     means,
@@ -156,7 +163,7 @@ export function forwardFrom(
   windows: Windows,
   from: number,
   pinned: ReadonlyMap<string, number> = new Map(),
-): TimelineFound {
+): TimelineAnswer {
   const found = best(activities, means, windows, from, pinned);
   if (!found.ok) return found;
   return lineOf(activities, found.starts, latest(activities, found.starts, means, windows));
@@ -168,11 +175,11 @@ export function backwardFrom(
   means: Means,
   windows: Windows,
   deadline: number,
-): TimelineFound {
+): TimelineAnswer {
   const found = best(mirrored(activities), means, mirroredWindows(windows), -deadline, new Map());
   if (!found.ok) return found;
   const starts = activities.map(({ minutes }, i) => -found.starts[i]! - minutes);
-  const soon = generated(activities, { priority: starts, tight: null }, means, windows, Math.min(...starts));
+  const soon = generateSchedule(activities, { priority: starts, tight: null }, means, windows, Math.min(...starts));
   const slack = soon.ok ? starts.map((start, i) => Math.max(start, 2 * start - soon.starts[i]!)) : starts;
   return lineOf(activities, starts, slack);
 }

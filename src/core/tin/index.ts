@@ -1,6 +1,7 @@
 /** What a tin holds at a height. */
 export * from './types';
 export * from './schema';
+export { lean } from './shape';
 export * from './sheet';
 export * from './inset';
 export * from './volume';

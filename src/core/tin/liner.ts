@@ -1,6 +1,7 @@
 import { asTin, isSheet } from './sheet';
 import type { AnyTin } from './types';
-import { lean, outlineAt } from './volume';
+import { lean } from './shape';
+import { outlineAt } from './volume';
 
 /** One sheet with flaps, two strips that cross, or, for a slab that is turned out, paper to the rim and no flaps. */
 export const LININGS = ['one sheet', 'crossed strips', 'turned out'] as const;

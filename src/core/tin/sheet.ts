@@ -1,4 +1,5 @@
-import type { AnyTin, RectangleTin, SheetTin, Tin } from './types';
+import { outlinedSheet, ruleOf } from './shape';
+import type { AnyTin, SheetTin, Tin } from './types';
 
 export function isSheet(tin: AnyTin): tin is SheetTin {
   return tin.shape === 'sheet';
@@ -6,7 +7,12 @@ export function isSheet(tin: AnyTin): tin is SheetTin {
 
 /** The tin as it stands: a sheet is one as large as all of it, or as its outline. */
 export function asTin(tin: AnyTin): Tin {
-  return isSheet(tin) ? outlined(tin, tin.outlineMm ?? { length: tin.lengthMm, width: tin.widthMm }) : tin;
+  return ruleOf(tin).standing(tin);
+}
+
+/** A tin as it is on the rack: without the outline that one slab has on a sheet. */
+export function withoutOutline<T extends AnyTin>(tin: T): T {
+  return ruleOf(tin).bare(tin);
 }
 
 /**
@@ -17,10 +23,6 @@ export function asTin(tin: AnyTin): Tin {
  * @param areaMm2 > 0
  */
 export function sheetOfArea(sheet: SheetTin, areaMm2: number): Tin {
-  const times = Math.sqrt(areaMm2 / (sheet.lengthMm * sheet.widthMm));
-  return outlined(sheet, { length: sheet.lengthMm * times, width: sheet.widthMm * times });
-}
-
-function outlined({ depthMm = 0 }: SheetTin, { length, width }: { length: number; width: number }): RectangleTin {
-  return { shape: 'rectangle', lengthMm: length, widthMm: width, depthMm, cornerMm: 0, flareDeg: 0 };
+  const scaleFactor = Math.sqrt(areaMm2 / (sheet.lengthMm * sheet.widthMm));
+  return outlinedSheet(sheet, { length: sheet.lengthMm * scaleFactor, width: sheet.widthMm * scaleFactor });
 }

@@ -1,11 +1,7 @@
+import { lean, standingRuleOf } from './shape';
 import type { Outline, Tin } from './types';
 
 const MM3_PER_ML = 1000;
-
-/** Tangent of the flare: how much a wall leans outward per mm of height. */
-export function lean(tin: Tin): number {
-  return Math.tan(((tin.flareDeg ?? 0) * Math.PI) / 180);
-}
 
 /**
  * The inside of the tin at a height above its base. The corner radius of a flared rectangle is the same at every height.
@@ -13,12 +9,7 @@ export function lean(tin: Tin): number {
  * @param heightMm mm above the base, >= 0; heights above the rim continue the walls
  */
 export function outlineAt(tin: Tin, heightMm: number): Outline {
-  const grown = 2 * heightMm * lean(tin);
-  if (tin.shape === 'round') {
-    const across = tin.diameterMm + grown;
-    return { lengthMm: across, widthMm: across, cornerMm: across / 2 };
-  }
-  return { lengthMm: tin.lengthMm + grown, widthMm: tin.widthMm + grown, cornerMm: tin.cornerMm ?? 0 };
+  return standingRuleOf(tin).outlineAt(tin, heightMm);
 }
 
 /**
@@ -37,15 +28,7 @@ export function areaMm2At(tin: Tin, heightMm: number): number {
  * @param heightMm mm, >= 0; above the rim the walls are continued, so that an overflow has a figure
  */
 export function volumeMlTo(tin: Tin, heightMm: number): number {
-  const t = lean(tin);
-  const h = heightMm;
-  if (tin.shape === 'round') {
-    const r = tin.diameterMm / 2;
-    return (Math.PI * (r * r * h + r * t * h * h + (t * t * h ** 3) / 3)) / MM3_PER_ML;
-  }
-  const { lengthMm: a, widthMm: b, cornerMm: r = 0 } = tin;
-  const straight = (a * b - (4 - Math.PI) * r * r) * h;
-  return (straight + (a + b) * t * h * h + (4 / 3) * t * t * h ** 3) / MM3_PER_ML;
+  return standingRuleOf(tin).volumeMlTo(tin, heightMm);
 }
 
 /**

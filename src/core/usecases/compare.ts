@@ -1,5 +1,5 @@
 import { plainName } from '../larder';
-import type { Plan } from './plan';
+import type { Plan } from './planned';
 
 /** One thing on both sides, null where a side does not have it. */
 export interface Beside {
@@ -9,7 +9,7 @@ export interface Beside {
 }
 
 /** Two plans side by side. */
-export interface Compared {
+export interface PlansCompared {
   /** Layers by id, from the bottom: mm and g. */
   readonly layers: readonly {
     readonly name: string;
@@ -31,7 +31,7 @@ interface Side {
 const NEAR = 1e-9;
 
 /** Whether the two sides differ by more than rounding. */
-export function differs({ a, b }: Beside): boolean {
+export function isDifferent({ a, b }: Beside): boolean {
   if (a === null || b === null) return a !== b;
   return Math.abs(a - b) > NEAR * Math.max(1, Math.abs(a), Math.abs(b));
 }
@@ -79,7 +79,7 @@ function linesOf({ plan, names }: Side) {
  * Two plans side by side, thing by thing: layers by their id, lines by preparation and ingredient, and the figures of the
  * whole. What only one side has is null on the other.
  */
-export function compared(a: Side, b: Side): Compared {
+export function comparePlans(a: Side, b: Side): PlansCompared {
   const [la, lb] = [layersOf(a), layersOf(b)];
   const [na, nb] = [linesOf(a), linesOf(b)];
   const pieces = ({ plan }: Side) => plan.cut.pieces.reduce((sum, { count }) => sum + count, 0);

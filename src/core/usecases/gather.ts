@@ -1,9 +1,9 @@
 import { inCurrency } from '../cost';
-import { gathered, type Gathered } from '../gather';
+import { gatherAll, type GatherList } from '../gather';
 import { larderOf, type Larder } from '../larder';
-import type { Plan } from './plan';
+import type { Plan } from './planned';
 import type { Shop } from '../shop';
-import { laidOut, type Slab } from '../slab';
+import { expandDividedLines, type Slab } from '../slab';
 
 /** A slab with its plan, as the gather sheet takes it. */
 export interface GatherWork {
@@ -13,9 +13,9 @@ export interface GatherWork {
 }
 
 /** Everything to have at hand for some planned slabs. */
-export function gatherFor(works: readonly GatherWork[], larder: Larder, shop: Shop): Gathered {
-  return gathered(
-    works.map(({ key, slab, plan }) => ({ key, slab: laidOut(slab), preparations: plan.preparations })),
+export function gatherSlabs(works: readonly GatherWork[], larder: Larder, shop: Shop): GatherList {
+  return gatherAll(
+    works.map(({ key, slab, plan }) => ({ key, slab: expandDividedLines(slab), preparations: plan.preparations })),
     {
       larder,
       measures: works[0]?.slab.measures ?? shop.measures,

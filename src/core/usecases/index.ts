@@ -1,5 +1,8 @@
 /** What is asked of the core as a whole: each use calls the rooms in their order. */
+export * from './planned';
+export * from './scaling';
 export * from './plan';
+export * from './heights';
 export * from './compare';
 export * from './setting';
 export * from './timeline';

@@ -1,23 +1,17 @@
 import { orderAnswers, type SolveProgram } from '../cut';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
-import { laidOut, type Slab } from '../slab';
+import { scaleOf, type Slab } from '../slab';
 import type { RackTin } from '../tin';
-import { scaledFor, scaleOf, type Asked } from './plan';
+import { writtenHeightMm } from './heights';
+import type { PlanOptions } from './planned';
 
 /** Heights that differ by less are the same, mm. */
 const NEAR_MM = 1e-6;
 
-/** How high a slab stands where its layers keep their written thickness, mm. */
-export function writtenHeightMm(slab: Slab, larder: Larder, shop: Shop): number {
-  const { tins: _tins, scale: _scale, ...bare } = slab;
-  const { into } = scaledFor(laidOut(bare), larder, shop, { scale: { mode: 'same-thickness' } });
-  return into.slabs[0]!.heightMm;
-}
-
 /** Whether a plan asks for tins that have yet to be chosen for an order of pieces. */
-export function asksForTins(slab: Slab, asked: Asked): boolean {
-  return (asked.scale ?? scaleOf(slab)).mode === 'pieces' && (asked.scale !== undefined || slab.tins === undefined);
+export function asksForTins(slab: Slab, options: PlanOptions): boolean {
+  return (options.scale ?? scaleOf(slab)).mode === 'pieces' && (options.scale !== undefined || slab.tins === undefined);
 }
 
 /**
@@ -28,18 +22,18 @@ export async function withTinsForOrder(
   slab: Slab,
   larder: Larder,
   shop: Shop,
-  asked: Asked,
+  options: PlanOptions,
   solve: () => Promise<SolveProgram>,
-): Promise<Asked> {
-  const scale = asked.scale ?? scaleOf(slab);
-  if (scale.mode !== 'pieces' || !asksForTins(slab, asked)) return asked;
-  const rack: readonly RackTin[] = asked.tins ? asked.tins.map((one) => ({ name: '', ...one })) : (shop.rack ?? []);
+): Promise<PlanOptions> {
+  const scale = options.scale ?? scaleOf(slab);
+  if (scale.mode !== 'pieces' || !asksForTins(slab, options)) return options;
+  const rack: readonly RackTin[] = options.tins ? options.tins.map((one) => ({ name: '', ...one })) : (shop.rack ?? []);
   const heightMm = writtenHeightMm(slab, larder, shop);
-  const kerfMm = (asked.cut ?? slab.cut)?.kerfMm ?? 0;
+  const kerfMm = (options.cut ?? slab.cut)?.kerfMm ?? 0;
   const [best] = await orderAnswers(rack, scale, heightMm, kerfMm, await solve());
-  if (!best) return asked;
+  if (!best) return options;
   return {
-    ...asked,
+    ...options,
     tins: best.tins.map(({ tin, count }) => ({ tin, count })),
     scale: best.heightMm < heightMm - NEAR_MM ? { ...scale, heightMm: best.heightMm } : scale,
   };

@@ -1,5 +1,6 @@
 import type { Larder } from '../larder';
-import { scaledFor, type Asked } from './plan';
+import type { PlanOptions } from './planned';
+import { scaleSlab } from './scaling';
 import {
   dewPointC,
   fittedH,
@@ -9,14 +10,14 @@ import {
   type PlaceSettings,
   type PlaceStay,
   type Setting,
-  type Standing,
+  type TinSupport,
 } from '../setting';
 import { USUAL_SHOP, type Shop } from '../shop';
-import { laidOut, type Place, type Slab } from '../slab';
+import { expandDividedLines, type Place, type Slab } from '../slab';
 import type { Problem } from '../validation';
 
 /** What the tin stands on and under, where nobody says. */
-export const USUAL_STANDING: Standing = { on: 'shelf', foil: false };
+export const USUAL_SUPPORT: TinSupport = { on: 'shelf', foil: false };
 
 /**
  * How the layers of a slab set: where the stays are not given, each layer in its own place.
@@ -28,14 +29,14 @@ export function settingFor(
   slab: Slab,
   larder: Larder,
   shop: Shop,
-  asked: Asked = {},
+  options: PlanOptions = {},
   stays: readonly PlaceStay[] = [],
-  standing: Standing = USUAL_STANDING,
+  support: TinSupport = USUAL_SUPPORT,
   tin = 0,
 ): Setting | null {
-  const layers = layersOf(slab, larder, shop, asked, tin);
+  const layers = layersOf(slab, larder, shop, options, tin);
   if (layers.length === 0) return null;
-  return settingOf(layers, stays, placesOf(shop), standing);
+  return settingOf(layers, stays, placesOf(shop), support);
 }
 
 /**
@@ -43,19 +44,19 @@ export function settingFor(
  *
  * @returns one problem, or none
  */
-export function settingProblems(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}): Problem[] {
-  const laid = laidOut(slab);
-  const { made, into } = scaledFor(laid, larder, shop, asked);
-  const work = into.slabs.reduce((sum, one) => sum + settingWork(pouredLayers(laid, made, one)), 0);
+export function settingProblems(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}): Problem[] {
+  const laid = expandDividedLines(slab);
+  const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);
+  const work = scaling.slabs.reduce((sum, one) => sum + settingWork(pouredLayers(laid, mixtures, one)), 0);
   if (work <= 1) return [];
   const message = `That is ${Math.ceil(work)} times as much as can be worked out at once: lay fewer or thinner layers, or take fewer kinds of tin`;
   return [{ path: '/slab/layers', message }];
 }
 
-function layersOf(slab: Slab, larder: Larder, shop: Shop, asked: Asked, tin = 0) {
-  const laid = laidOut(slab);
-  const { made, into } = scaledFor(laid, larder, shop, asked);
-  return pouredLayers(laid, made, into.slabs[tin]!);
+function layersOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions, tin = 0) {
+  const laid = expandDividedLines(slab);
+  const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);
+  return pouredLayers(laid, mixtures, scaling.slabs[tin]!);
 }
 
 function placesOf({
@@ -73,7 +74,7 @@ function placesOf({
  * @param minutes from its pour until it was set
  * @returns null where no coefficient gives that time, or the layer has no height
  */
-export function fittedFor(
+export function fittedCoefficient(
   slab: Slab,
   larder: Larder,
   shop: Shop,
@@ -81,10 +82,10 @@ export function fittedFor(
     layer,
     minutes,
     place,
-    standing = USUAL_STANDING,
-  }: { layer: string; minutes: number; place: Place; standing?: Standing },
+    support = USUAL_SUPPORT,
+  }: { layer: string; minutes: number; place: Place; support?: TinSupport },
 ): number | null {
   const layers = layersOf(slab, larder, shop, {});
   const at = layers.findIndex(({ id }) => id === layer);
-  return at === -1 ? null : fittedH(layers, at, minutes, place, placesOf(shop), standing);
+  return at === -1 ? null : fittedH(layers, at, minutes, place, placesOf(shop), support);
 }

@@ -1,16 +1,17 @@
 import { behaviourOf } from '../classify';
 import type { Larder } from '../larder';
 import { layerParts } from '../scale';
-import { scaledFor, type Asked } from './plan';
+import type { PlanOptions } from './planned';
+import { scaleSlab } from './scaling';
 import type { Setting } from '../setting';
-import { settingFor, USUAL_STANDING } from './setting';
+import { settingFor, USUAL_SUPPORT } from './setting';
 import type { Hours, Shop } from '../shop';
-import { laidOut, type Slab } from '../slab';
+import { expandDividedLines, type Slab } from '../slab';
 import {
   backwardFrom,
   chainOf,
   forwardFrom,
-  windowsOf,
+  workingWindows,
   type Activity,
   type ChainOf,
   type Pace,
@@ -18,7 +19,7 @@ import {
 } from '../time';
 
 /** How a day is to be laid out. */
-export interface DayAsked {
+export interface DayOptions {
   /** Everything as soon as it can be from here, or everything as late as it can be before here. */
   readonly start?: Date | undefined;
   readonly deadline?: Date | undefined;
@@ -57,24 +58,26 @@ export interface Work {
 }
 
 /** All steps of a slab's making, with the waits that its layers need. */
-export function workFor(slab: Slab, larder: Larder, shop: Shop, asked: Asked = {}, pace: Pace = 'usual'): Work {
-  const laid = laidOut(slab);
-  const { made, into } = scaledFor(laid, larder, shop, asked);
-  const settings = into.slabs.flatMap((_, tin) => settingFor(slab, larder, shop, asked, [], USUAL_STANDING, tin) ?? []);
-  const thicker = (preparation: string) => {
-    const at = laid.layers.findIndex(({ from }) => from.some((one) => one.preparation === preparation));
-    const [now, before] = [into.slabs[0]?.layers[at]?.film ?? 0, into.written[at]?.film ?? 0];
+export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}, pace: Pace = 'usual'): Work {
+  const laid = expandDividedLines(slab);
+  const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);
+  const settings = scaling.slabs.flatMap(
+    (_, tin) => settingFor(slab, larder, shop, options, [], USUAL_SUPPORT, tin) ?? [],
+  );
+  const thicknessFactorOf = (preparation: string) => {
+    const at = laid.layers.findIndex(({ from }) => from.some((part) => part.preparation === preparation));
+    const [now, before] = [scaling.slabs[0]?.layers[at]?.filmMm ?? 0, scaling.written[at]?.filmMm ?? 0];
     return now > 0 && before > 0 ? now / before : 1;
   };
   return {
     activities: chainOf({
       slab: laid,
-      made: laid.preparations.map(({ id }, p) => ({
-        multiple: into.preparations[p]?.multiple ?? 1,
-        thicker: thicker(id),
+      batchSizes: laid.preparations.map(({ id }, p) => ({
+        scaleFactor: scaling.preparations[p]?.scaleFactor ?? 1,
+        thicknessFactor: thicknessFactorOf(id),
       })),
-      behaviours: new Map(laid.layers.map((layer) => [layer.id, behaviourOf(layerParts(layer, laid, made))])),
-      slabs: into.slabs.reduce((sum, { count }) => sum + count, 0),
+      behaviours: new Map(laid.layers.map((layer) => [layer.id, behaviourOf(layerParts(layer, laid, mixtures))])),
+      slabs: scaling.slabs.reduce((sum, { count }) => sum + count, 0),
       ...slowest(settings),
       pace,
     }),
@@ -107,10 +110,10 @@ function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWith
  *
  * @param now nothing can begin before it
  */
-export function dayOf({ activities, hindrance }: Work, asked: DayAsked, now: Date): Day {
+export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, now: Date): Day {
   if (hindrance !== null) return { feasible: false, earliestEnd: null, because: hindrance, steps: [], slack: 'later' };
   const origin = asked.start ?? asked.deadline ?? now;
-  const windows = windowsOf(asked.hours, asked.zone, origin, DAYS, DAYS);
+  const windows = workingWindows(asked.hours, asked.zone, origin, DAYS, DAYS);
   const means = { hands: asked.hands, ovens: asked.ovens, rings: asked.rings };
   const minuteOf = (moment: Date) => (moment.getTime() - origin.getTime()) / MINUTE_MS;
   const at = (minute: number) => new Date(Math.round(origin.getTime() / MINUTE_MS + minute) * MINUTE_MS);
@@ -139,9 +142,9 @@ export function dayOf({ activities, hindrance }: Work, asked: DayAsked, now: Dat
     };
   }
   // The earliest day counts from now, however far away the deadline was.
-  const soonest = dayOf({ activities, hindrance }, { ...asked, deadline: undefined, start: now }, now);
+  const soonest = layOutDay({ activities, hindrance }, { ...asked, deadline: undefined, start: now }, now);
   const because = line.ok
-    ? `It would have to begin ${clockWords(minuteOf(now) - line.start)} before now. ${soonest.because}`
+    ? `It would have to begin ${formatStretch(minuteOf(now) - line.start)} before now. ${soonest.because}`
     : line.because;
   return { ...soonest, feasible: false, because };
 }
@@ -156,12 +159,13 @@ function whatDecides(steps: readonly Timed[]): string {
     rest = Math.max(rest, start - until);
     until = Math.max(until, end);
   }
-  if (rest > (longest ? minutes(longest) : 0)) return `The longest wait is one for working hours, ${clockWords(rest)}`;
+  if (rest > (longest ? minutes(longest) : 0))
+    return `The longest wait is one for working hours, ${formatStretch(rest)}`;
   return longest ? `"${longest.activity.text}" is the longest of the chain that decides` : '';
 }
 
 /** A stretch of time in one unit: nobody needs the minutes of a week. */
-function clockWords(minutes: number): string {
+function formatStretch(minutes: number): string {
   const hours = Math.ceil(minutes / 60);
   return hours < 72 ? `${hours} h` : `${Math.ceil(hours / 24)} days`;
 }

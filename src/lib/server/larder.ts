@@ -6,7 +6,7 @@ import type { Db } from './db/open';
 import { shopSettings } from './shop';
 
 /** An ingredient on its shelf: `revision` tells whether someone else has changed it since it was read. */
-export type ShelvedIngredient = Ingredient & { readonly id: number; readonly revision: number };
+export type StoredIngredient = Ingredient & { readonly id: number; readonly revision: number };
 
 interface Row {
   readonly id: number;
@@ -32,7 +32,7 @@ const PACKS =
   'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency FROM pack';
 
 /** All ingredients with their packs, by name. */
-export function allIngredients(db: Db): ShelvedIngredient[] {
+export function allIngredients(db: Db): StoredIngredient[] {
   const rows = db.prepare<[], Row>(`${ROWS} ORDER BY plain_name`).all();
   return withPacks(db, rows, db.prepare<[], PackRow>(`${PACKS} ORDER BY ingredient_id, position`).all());
 }
@@ -43,7 +43,7 @@ export function foundIngredients(
   sought: string,
   from: number,
   most: number,
-): { readonly ingredients: ShelvedIngredient[]; readonly count: number } {
+): { readonly ingredients: StoredIngredient[]; readonly count: number } {
   const like = `%${plainName(sought).replace(/[\\%_]/g, '\\$&')}%`;
   const where = `plain_name LIKE :like ESCAPE '\\' OR id IN
     (SELECT ingredient_id FROM ingredient_alias WHERE plain_name LIKE :like ESCAPE '\\')`;
@@ -63,7 +63,7 @@ const DEEPEST = 20;
  *
  * @param deepest how often what compounds are made of is followed
  */
-export function ingredientsNamed(db: Db, names: readonly string[], deepest = DEEPEST): ShelvedIngredient[] {
+export function ingredientsNamed(db: Db, names: readonly string[], deepest = DEEPEST): StoredIngredient[] {
   const rows = db.prepare<[string], Row>(
     `${ROWS} WHERE id IN (
        SELECT coalesce(
@@ -87,7 +87,7 @@ export function ingredientsNamed(db: Db, names: readonly string[], deepest = DEE
 }
 
 /** The ingredients that some slabs, and a cupboard that one is to be made from, need of the larder. */
-export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): ShelvedIngredient[] {
+export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): StoredIngredient[] {
   const cupboard = (of: Scale | undefined) => (of?.mode === 'as-far-as' ? of.have : []);
   const names = slabs.flatMap((slab) => [
     ...slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)),
@@ -108,7 +108,7 @@ export function shelfLarder(db: Db): Larder {
   };
 }
 
-function withTheirPacks(db: Db, rows: readonly Row[]): ShelvedIngredient[] {
+function withTheirPacks(db: Db, rows: readonly Row[]): StoredIngredient[] {
   const packs = db
     .prepare<[string], PackRow>(
       `${PACKS} WHERE ingredient_id IN (SELECT value FROM json_each(?)) ORDER BY ingredient_id, position`,
@@ -117,7 +117,7 @@ function withTheirPacks(db: Db, rows: readonly Row[]): ShelvedIngredient[] {
   return withPacks(db, rows, packs);
 }
 
-function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): ShelvedIngredient[] {
+function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): StoredIngredient[] {
   const { currency: shops } = shopSettings(db);
   const coinsOf = coinsByCurrency();
   const packs = new Map<number, Pack[]>();
@@ -159,7 +159,7 @@ export type SavedIngredient =
 /**
  * Puts an ingredient on the shelf, or changes one.
  *
- * A price that differs from the last one of its pack goes into the pack's history, under its own day or today's.
+ * A price that isDifferent from the last one of its pack goes into the pack's history, under its own day or today's.
  *
  * @param at the ingredient to change and the revision that was read; left out for a new one
  * @param today YYYY-MM-DD

@@ -1,5 +1,5 @@
 import type { Db } from './db/open';
-import { allIngredients, larderStamp, saveIngredient, type ShelvedIngredient } from './larder';
+import { allIngredients, larderStamp, saveIngredient, type StoredIngredient } from './larder';
 import { readTable, tableOf, type LarderChanges, type LarderTable, type OnShelf, type Taken } from './larderTable';
 
 /** The larder, or its prices, as CSV. */
@@ -7,7 +7,7 @@ export function larderCsv(db: Db, table: LarderTable): string {
   return tableOf(allIngredients(db), table);
 }
 
-function facts({ id: _id, revision: _revision, ...rest }: ShelvedIngredient): OnShelf['ingredient'] {
+function facts({ id: _id, revision: _revision, ...rest }: StoredIngredient): OnShelf['ingredient'] {
   return rest;
 }
 

@@ -97,16 +97,16 @@ export type Kept =
 /**
  * Keeps a slab as its next version.
  *
- * @param seen the version that the change began from; if another has been kept since, nothing is written and that one is returned
+ * @param baseVersion the version that the change began from; if another has been kept since, nothing is written and that one is returned
  */
-export function keepSlab(db: Db, id: number, seen: number, slab: Slab, now: string): Kept {
+export function keepSlab(db: Db, id: number, baseVersion: number, slab: Slab, now: string): Kept {
   return db
     .transaction((): Kept => {
       const latest = slabById(db, id);
       if (!latest) return { ok: false, reason: 'gone' };
-      if (latest.version !== seen) return { ok: false, reason: 'kept-elsewhere', latest };
-      insertVersion(db, id, seen + 1, slab, now);
-      return { ok: true, version: seen + 1 };
+      if (latest.version !== baseVersion) return { ok: false, reason: 'kept-elsewhere', latest };
+      insertVersion(db, id, baseVersion + 1, slab, now);
+      return { ok: true, version: baseVersion + 1 };
     })
     .immediate();
 }

@@ -2,7 +2,7 @@ import type { AnyTin, RackTin } from '../../core/tin';
 import type { Db } from './db/open';
 
 /** A tin on the rack: `revision` tells whether someone else has changed it since it was read. */
-export type ShelvedTin = RackTin & { readonly id: number; readonly revision: number };
+export type StoredTin = RackTin & { readonly id: number; readonly revision: number };
 
 interface Row {
   readonly id: number;
@@ -45,7 +45,7 @@ function columnsOf(tin: AnyTin) {
 }
 
 /** The rack, in the order in which tins were added. */
-export function allTins(db: Db): ShelvedTin[] {
+export function allTins(db: Db): StoredTin[] {
   return db
     .prepare<[], Row>(`${ROWS} ORDER BY id`)
     .all()
@@ -63,7 +63,7 @@ export function addTin(db: Db, { name, count, tin }: RackTin): number {
 }
 
 /** Changes a tin; false where it is gone or someone else has changed it since `revision` was read. */
-export function changeTin(db: Db, { id, revision, name, count, tin }: ShelvedTin): boolean {
+export function changeTin(db: Db, { id, revision, name, count, tin }: StoredTin): boolean {
   return (
     db
       .prepare(

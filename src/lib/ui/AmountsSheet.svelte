@@ -1,9 +1,9 @@
 <!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
 <script lang="ts">
-  import type { Plan } from '../../core/usecases/plan';
+  import type { Plan } from '../../core/usecases';
   import type { Shop } from '../../core/shop';
   import { isBoiled } from '../../core/classify';
-  import { laidOut, type Slab } from '../../core/slab';
+  import { expandDividedLines, type Slab } from '../../core/slab';
   import { tinInWords } from '../../core/tin';
   import { grams, mm } from '$lib/figures';
 
@@ -13,7 +13,7 @@
     shop: Shop;
   }
   let { slab: written, plan, shop }: Props = $props();
-  const slab = $derived(laidOut(written));
+  const slab = $derived(expandDividedLines(written));
 
   const hot = $derived(slab.preparations.some((one) => isBoiled(one)));
   const egg = $derived(slab.preparations.some(({ lines }) => lines.some(({ ingredient }) => /egg/i.test(ingredient))));

@@ -7,7 +7,7 @@
   import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
   import { storedText, storeText } from '$lib/deviceStore';
   import { grams } from '$lib/figures';
-  import { gatherFor, type GatherWork } from '../../core/usecases/gather';
+  import { gatherSlabs, type GatherWork } from '../../core/usecases';
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
 
@@ -20,7 +20,7 @@
   }
   let { works, larder, shop, tickKey }: Props = $props();
 
-  const sheet = $derived(gatherFor(works, larder, shop));
+  const sheet = $derived(gatherSlabs(works, larder, shop));
   let lining = $state<Lining>('one sheet');
   const tins = $derived(
     works.flatMap(({ plan, slab }) =>
@@ -84,11 +84,11 @@
         <table class="table">
           <thead><tr><th>For</th><th class="num">Needs, l</th><th>Take</th></tr></thead>
           <tbody>
-            {#each sheet.vessels as { making, name, kind, neededMl, cooks, vessel } (making)}
+            {#each sheet.vessels as { making, name, kind, neededMl, batches, vessel } (making)}
               {@const made = sheet.makings.find(({ id }) => id === making)!}
               <tr>
                 <td
-                  >{name}{#if cooks > 1}, {cooks} times{/if}{#if several}<span class="quiet"
+                  >{name}{#if batches > 1}, {batches} times{/if}{#if several}<span class="quiet"
                       ><br />{made.goesInto.map((one) => `${one.slab} ${grams(one.massOutG)} g`).join(', ')}</span
                     >{/if}</td
                 >

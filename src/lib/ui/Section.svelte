@@ -1,6 +1,6 @@
 <!-- The cut face of a slab with its strata, to scale: the sign of the product, and the control for thickness. -->
 <script lang="ts">
-  import type { PlannedSlab } from '../../core/usecases/plan';
+  import type { PlannedSlab } from '../../core/usecases';
   import { type Slab } from '../../core/slab';
   import { lookOf } from '../../core/classify';
   import { mm } from '$lib/figures';

@@ -1,10 +1,10 @@
 <!-- A tin from above, to the scale that is asked for, so that tins beside each other compare. -->
 <script lang="ts">
-  import { asTin, outlineAt, type AnyTin } from '../../core/tin';
+  import { asTin, outlineAt, withoutOutline, type AnyTin } from '../../core/tin';
 
   let { tin: any, pxPerMm }: { tin: AnyTin; pxPerMm: number } = $props();
 
-  const tin = $derived(any.shape === 'sheet' ? asTin({ ...any, outlineMm: undefined }) : any);
+  const tin = $derived(asTin(withoutOutline(any)));
 
   const rim = $derived(outlineAt(tin, tin.depthMm));
   const base = $derived(outlineAt(tin, 0));

@@ -1,7 +1,7 @@
 <!-- The tin from above, to scale, with trims, cuts and ruler marks. Front edge at the bottom. Lines can be moved. -->
 <script lang="ts">
   import { evenGrid, type CutLine } from '../../core/cut';
-  import type { PlannedSlab } from '../../core/usecases/plan';
+  import type { PlannedSlab } from '../../core/usecases';
   import type { CutSpec, Texture } from '../../core/slab';
   import { outlineAt } from '../../core/tin';
   import { mm } from '$lib/figures';

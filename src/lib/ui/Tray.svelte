@@ -1,6 +1,6 @@
 <!-- The strip under every station: what the maker cares about whatever they are changing, old beside new until it is kept. -->
 <script lang="ts">
-  import type { Plan } from '../../core/usecases/plan';
+  import type { Plan } from '../../core/usecases';
   import { grams, mm } from '$lib/figures';
   import { money } from '$lib/money';
   import type { KnownWarning } from '../../core/slab';

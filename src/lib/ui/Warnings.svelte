@@ -1,7 +1,7 @@
 <!-- What the second reader says. Each warning can be marked as known, with a note; the marks belong to the slab. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
-  import type { Plan } from '../../core/usecases/plan';
+  import type { Plan } from '../../core/usecases';
   import type { KnownWarning } from '../../core/slab';
 
   interface Props {

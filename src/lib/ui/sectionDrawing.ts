@@ -1,4 +1,4 @@
-import { lean, type Tin } from '../../core/tin';
+import { lean, longestMm, type Tin } from '../../core/tin';
 import type { LaidLayer } from '../../core/scale';
 
 /** The section as it is drawn: everything in px, to one scale in both directions, the base of the tin at y = 0 upwards. */
@@ -32,8 +32,6 @@ function spread(wanted: readonly number[], lowest: number): number[] {
   return placed.map((y, i) => Math.min(y + over, lowest - i * LABEL_GAP));
 }
 
-const lengthOf = (tin: Tin) => (tin.shape === 'round' ? tin.diameterMm : tin.lengthMm);
-
 /** A ragged edge from the foot to the top, for a slab that goes on. */
 function tear(x: number, fromY: number, toY: number): string {
   const steps = Math.max(1, Math.round((fromY - toY) / 6));
@@ -59,7 +57,7 @@ export function sectionDrawing(
 ): SectionDrawing {
   const heightMm = Math.max(0, ...layers.map(({ fromMm, thicknessMm }) => fromMm + thicknessMm));
   const tallMm = Math.max(tin.depthMm, heightMm) * 1.06 + 1;
-  const lengthMm = lengthOf(tin);
+  const lengthMm = longestMm(tin);
   const out = lean(tin);
   const px = Math.min(boxPx.height / tallMm, most);
   const spaceMm = boxPx.width / px;
@@ -73,7 +71,7 @@ export function sectionDrawing(
 
   /** One band of the section, from a height to a height, in what the layer stands in. */
   const band = (layer: LaidLayer, fromMm: number, toMm: number, wallMm: number | null) => {
-    const inMm = (lengthMm - lengthOf(layer.tin)) / 2;
+    const inMm = (lengthMm - longestMm(layer.tin)) / 2;
     const left = (atMm: number) => x(inMm - out * atMm);
     const farSide = torn
       ? tear(right(0), y(fromMm), y(toMm))
@@ -81,7 +79,7 @@ export function sectionDrawing(
     const wall =
       wallMm === null
         ? ''
-        : `L${left(toMm) + layer.film * px} ${y(toMm)}L${left(wallMm) + layer.film * px} ${y(wallMm)}L${left(wallMm)} ${y(wallMm)}`;
+        : `L${left(toMm) + layer.filmMm * px} ${y(toMm)}L${left(wallMm) + layer.filmMm * px} ${y(wallMm)}L${left(wallMm)} ${y(wallMm)}`;
     return `M${left(fromMm)} ${y(fromMm)}${farSide}${wall === '' ? `L${left(toMm)} ${y(toMm)}` : wall}Z`;
   };
   const strata = layers.map((layer) => {
@@ -92,7 +90,7 @@ export function sectionDrawing(
       path: band(layer, layer.fromMm, topMm, layer.wallMm) + foot,
       topPx: y(topMm),
       middlePx: (y(layer.fromMm) + y(topMm)) / 2,
-      leftPx: x((lengthMm - lengthOf(layer.tin)) / 2 - out * topMm),
+      leftPx: x((lengthMm - longestMm(layer.tin)) / 2 - out * topMm),
     };
   });
   const labels = spread(

@@ -5,23 +5,23 @@ import { orderAnswers, type Order, type OrderAnswer } from '../../core/cut';
 import type { RackTin } from '../../core/tin';
 import { solverOf } from '../solver';
 
-export interface OrderAsked {
+export interface OrderQuestion {
   readonly rack: readonly RackTin[];
   readonly order: Order;
   readonly heightMm: number;
   readonly kerfMm: number;
 }
-export type OrderFound = { readonly ok: true; readonly answers: readonly OrderAnswer[] } | { readonly ok: false };
+export type OrderFindings = { readonly ok: true; readonly answers: readonly OrderAnswer[] } | { readonly ok: false };
 
 const ready = loader({ locateFile: () => wasm }).then(solverOf);
 
-addEventListener('message', (event: MessageEvent<OrderAsked>) => {
+addEventListener('message', (event: MessageEvent<OrderQuestion>) => {
   const { rack, order, heightMm, kerfMm } = event.data;
   ready
     .then((solve) => orderAnswers(rack, order, heightMm, kerfMm, solve))
     .then(
-      (answers): OrderFound => ({ ok: true, answers }),
-      (): OrderFound => ({ ok: false }),
+      (answers): OrderFindings => ({ ok: true, answers }),
+      (): OrderFindings => ({ ok: false }),
     )
     .then((found) => postMessage(found));
 });

@@ -1,24 +1,24 @@
 /** Works out how a slab sets, away from the screen. */
 import { larderOf, type Ingredient } from '../../core/larder';
-import type { PlaceStay, Setting, Standing } from '../../core/setting';
-import { fittedFor, settingFor } from '../../core/usecases/setting';
+import type { PlaceStay, Setting, TinSupport } from '../../core/setting';
+import { fittedCoefficient, settingFor } from '../../core/usecases';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 
-export interface SettingAsked {
+export interface SettingQuestion {
   readonly id: number;
   readonly slab: Slab;
   readonly ingredients: readonly Ingredient[];
   readonly shop: Shop;
   readonly stays: readonly PlaceStay[];
-  readonly standing: Standing;
+  readonly support: TinSupport;
   /** A greater height, mm, to show what a deeper tin does. */
   readonly deeperMm: number;
   /** A set time that was measured in a place, from which its coefficient is to be found. */
   readonly measured?:
     { readonly layer: string; readonly minutes: number; readonly place: PlaceStay['place'] } | undefined;
 }
-export interface SettingFound {
+export interface SettingAnswer {
   readonly id: number;
   readonly setting: Setting | null;
   /** Minutes until all is set where the slab is so much higher. */
@@ -26,16 +26,16 @@ export interface SettingFound {
   readonly fittedH: number | null;
 }
 
-addEventListener('message', ({ data }: MessageEvent<SettingAsked>) => {
-  const { id, slab, ingredients, shop, stays, standing, deeperMm, measured } = data;
+addEventListener('message', ({ data }: MessageEvent<SettingQuestion>) => {
+  const { id, slab, ingredients, shop, stays, support, deeperMm, measured } = data;
   const larder = larderOf(ingredients);
-  const setting = settingFor(slab, larder, shop, {}, stays, standing);
-  const thicker = settingFor(slab, larder, shop, { scale: { mode: 'total-height', mm: deeperMm } }, stays, standing);
-  const found: SettingFound = {
+  const setting = settingFor(slab, larder, shop, {}, stays, support);
+  const thicker = settingFor(slab, larder, shop, { scale: { mode: 'total-height', mm: deeperMm } }, stays, support);
+  const found: SettingAnswer = {
     id,
     setting,
     deeperMinutes: thicker?.cutWindow.fromMinutes ?? null,
-    fittedH: measured ? fittedFor(slab, larder, shop, { ...measured, standing }) : null,
+    fittedH: measured ? fittedCoefficient(slab, larder, shop, { ...measured, support }) : null,
   };
   postMessage(found);
 });

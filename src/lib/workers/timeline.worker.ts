@@ -3,15 +3,15 @@ import { larderOf, type Ingredient } from '../../core/larder';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 import type { Pace } from '../../core/time';
-import { dayOf, workFor, type Day, type DayAsked } from '../../core/usecases/timeline';
+import { layOutDay, workOf, type Day, type DayOptions } from '../../core/usecases';
 
-export interface TimelineAsked {
+export interface TimelineQuestion {
   readonly id: number;
   readonly slab: Slab;
   readonly ingredients: readonly Ingredient[];
   readonly shop: Shop;
   readonly pace: Pace;
-  readonly asked: DayAsked;
+  readonly asked: DayOptions;
   readonly now: Date;
 }
 
@@ -20,19 +20,19 @@ export interface Moments {
   readonly quick: Date;
   readonly slow: Date;
 }
-export interface TimelineFound {
+export interface TimelineAnswer {
   readonly id: number;
   readonly day: Day;
   /** null until it is known, and where it makes no difference. */
   readonly between: Moments | null;
 }
 
-addEventListener('message', ({ data }: MessageEvent<TimelineAsked>) => {
+addEventListener('message', ({ data }: MessageEvent<TimelineQuestion>) => {
   const { id, slab, ingredients, shop, pace, asked, now } = data;
   const larder = larderOf(ingredients);
-  const dayAt = (at: Pace) => dayOf(workFor(slab, larder, shop, {}, at), asked, now);
+  const dayAt = (at: Pace) => layOutDay(workOf(slab, larder, shop, {}, at), asked, now);
   const day = dayAt(pace);
-  const tell = (between: Moments | null) => postMessage({ id, day, between } satisfies TimelineFound);
+  const tell = (between: Moments | null) => postMessage({ id, day, between } satisfies TimelineAnswer);
   tell(null);
   if (!day.feasible) return;
   const [quick, slow] = (['least', 'most'] as const).map((at) => {

@@ -3,7 +3,7 @@
   import { Checkbox } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
   import { larderOf } from '../../core/larder';
-  import { plan } from '../../core/usecases/plan';
+  import { plan } from '../../core/usecases';
   import GatherSheet from '$lib/ui/GatherSheet.svelte';
 
   let { data } = $props();

@@ -3,7 +3,7 @@
   import { invalidateAll } from '$app/navigation';
   import { pricePerGram } from '../../core/cost';
   import { money } from '$lib/money';
-  import type { ShelvedIngredient } from '$lib/server/larder';
+  import type { StoredIngredient } from '$lib/server/larder';
   import { grams } from '$lib/figures';
   import ListFind from '$lib/ui/ListFind.svelte';
   import Pager from '$lib/ui/Pager.svelte';
@@ -13,9 +13,9 @@
   let { data } = $props();
 
   let inTable = $state(false);
-  let editing: { ingredient: ShelvedIngredient | null } | null = $state.raw(null);
+  let editing: { ingredient: StoredIngredient | null } | null = $state.raw(null);
 
-  const perKilo = (one: ShelvedIngredient) => {
+  const perKilo = (one: StoredIngredient) => {
     const price = pricePerGram(one);
     return price === null ? '-' : money(price * 1000, data.shop.currency);
   };

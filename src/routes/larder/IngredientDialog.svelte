@@ -6,7 +6,7 @@
   import type { Problem } from '../../core/validation';
   import { larderLimits } from '$lib/limits';
   import { ask, problemAt } from '$lib/api';
-  import type { PastPrice, ShelvedIngredient } from '$lib/server/larder';
+  import type { PastPrice, StoredIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
   import InHundred from './InHundred.svelte';
   import PackRows from './PackRows.svelte';
@@ -14,7 +14,7 @@
   import Rows from './Rows.svelte';
 
   interface Props {
-    ingredient: ShelvedIngredient | null;
+    ingredient: StoredIngredient | null;
     currency: string;
     ondone: () => void;
     onleave: () => void;

@@ -13,7 +13,7 @@
   import Hours from './Hours.svelte';
   import SettingsElsewhere from './SettingsElsewhere.svelte';
   import Room from './Room.svelte';
-  import Things from './Things.svelte';
+  import Equipment from './Equipment.svelte';
 
   let { data } = $props();
 
@@ -137,7 +137,7 @@
     />
     <Room shop={form} {typed} {problems} onshop={take} />
     <Hours shop={form} {typed} {problems} onshop={take} />
-    <Things bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
+    <Equipment bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
     {#each problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|probes|hours)\//.test(path)) as { path, message } (path + message)}<p
         class="said harm"
         role="alert"

@@ -8,7 +8,7 @@
   import { problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
-  import ThingRow from './ThingRow.svelte';
+  import EquipmentRow from './EquipmentRow.svelte';
 
   interface Props {
     shop: Pick<Shop, 'altitudeM' | 'roomC' | 'humidityPercent' | 'probes'>;
@@ -56,7 +56,7 @@
 <fieldset>
   <legend>Probes, as they were last checked</legend>
   {#each probes as probe, at (at)}
-    <ThingRow
+    <EquipmentRow
       name={probe.name}
       problem={problemAt(problems, `/probes/${at}/name`)}
       columns="1.6fr 1.2fr 2.2fr"
@@ -88,7 +88,7 @@
         value={probe.checkedOn ?? ''}
         on:change={(event) => set(at, { checkedOn: String(event.detail ?? '') || undefined })}
       />
-    </ThingRow>
+    </EquipmentRow>
   {/each}
   <p>
     <Button size="small" kind="tertiary" on:click={() => onshop({ probes: [...probes, { name: '' }] })}

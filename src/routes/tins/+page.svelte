@@ -1,18 +1,16 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { areaMm2At, asTin, tinInWords, volumeMlTo } from '../../core/tin';
-  import type { ShelvedTin } from '$lib/server/tins';
+  import { areaMm2At, asTin, longestMm, tinInWords, volumeMlTo } from '../../core/tin';
+  import type { StoredTin } from '$lib/server/tins';
   import TinShape from '$lib/ui/TinShape.svelte';
   import TinDialog from './TinDialog.svelte';
 
   let { data } = $props();
-  let editing: { tin: ShelvedTin | null } | null = $state.raw(null);
+  let editing: { tin: StoredTin | null } | null = $state.raw(null);
 
   /** One scale for the whole rack, so that the longest tin fills its card. */
-  const longest = $derived(
-    Math.max(200, ...data.rack.map(({ tin }) => (tin.shape === 'round' ? tin.diameterMm : tin.lengthMm))),
-  );
+  const longest = $derived(Math.max(200, ...data.rack.map(({ tin }) => longestMm(tin))));
   const pxPerMm = $derived(230 / longest);
 
   async function done() {

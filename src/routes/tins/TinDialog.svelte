@@ -5,14 +5,14 @@
   import type { Problem } from '../../core/validation';
   import type { AnyTin } from '../../core/tin';
   import { rackLimits } from '$lib/limits';
-  import type { ShelvedTin } from '$lib/server/tins';
+  import type { StoredTin } from '$lib/server/tins';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
 
   interface Props {
-    rackTin: ShelvedTin | null;
+    rackTin: StoredTin | null;
     ondone: () => void;
     onleave: () => void;
   }

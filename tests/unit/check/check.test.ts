@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import type { Line, Slab } from '../../../src/core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';
 

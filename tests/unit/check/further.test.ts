@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { plan, type Asked } from '../../../src/core/usecases/plan';
+import { plan, type PlanOptions } from '../../../src/core/usecases';
 import type { Shop } from '../../../src/core/shop';
 import type { Layer, Line, Preparation, Slab } from '../../../src/core/slab';
 import type { RackTin } from '../../../src/core/tin';
@@ -16,7 +16,7 @@ const larder = larderOf([
 ] satisfies Ingredient[]);
 const bark = demoSlabs.find(({ name }) => name === 'Blackcurrant buckwheat bark')!;
 
-type Case = readonly [slab: Slab, shop?: Partial<Shop>, asked?: Asked];
+type Case = readonly [slab: Slab, shop?: Partial<Shop>, asked?: PlanOptions];
 const read = ([slab, more = {}, asked = {}]: Case) => plan(slab, larder, { ...shop, ...more }, asked).warnings;
 const holds = (code: string, broken: Case, nearly: Case) => check(code, read, broken, nearly);
 
@@ -101,7 +101,7 @@ const strewn = (times: number): readonly [Slab] => [
 holds('scatter-over-cover', strewn(1.7), strewn(1.6));
 
 const rack = (count: number): RackTin[] => [{ name: 'square', count, tin: deepSquare }];
-const inSquares = (count: number): Asked => ({ tins: [{ tin: deepSquare, count }] });
+const inSquares = (count: number): PlanOptions => ({ tins: [{ tin: deepSquare, count }] });
 holds('tin-not-on-rack', [ryeSlice, { rack: rack(1) }, inSquares(2)], [ryeSlice, { rack: rack(2) }, inSquares(2)]);
 holds('tin-not-on-rack', [ryeSlice, { rack: rack(1) }], [ryeSlice, {}]);
 const boxes = (heightMm: number) => ({ boxes: [{ name: 'flat', lengthMm: 100, widthMm: 100, heightMm }] });
@@ -115,7 +115,7 @@ holds('sheet-too-small', onSheet(3.3), onSheet(3.4));
 holds('unread-line', [changed(0, { unread: ['moon dust'] })], [changed(0, { unread: [] })]);
 const leaf: Line = { ingredient: 'gelatine leaf', quantity: 4, unit: 'each' };
 holds('gelatine-boiled', [added(1, leaf)], [added(1, { ...leaf, addedAt: 'finish' })]);
-const order = (count: number): Asked => ({
+const order = (count: number): PlanOptions => ({
   scale: { mode: 'pieces', count, lengthMm: 40, widthMm: 25 },
   tins: [{ tin: deepSquare, count: 1 }],
 });

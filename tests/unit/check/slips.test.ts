@@ -1,5 +1,5 @@
 /** The second reader on slips: each rule on a slab that breaks it, and on one that nearly does. */
-import { plan, type Asked } from '../../../src/core/usecases/plan';
+import { plan, type PlanOptions } from '../../../src/core/usecases';
 import type { Ingredient } from '../../../src/core/larder';
 import type { Line, Slab } from '../../../src/core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';
@@ -11,17 +11,24 @@ const more: Ingredient[] = ['honey', 'whole egg', 'citric acid', 'baking powder'
   packs: [{ name: 'pack', massG: 500, price: 2 }],
   composition: { water: 20, sugars: 70, fat: 0, protein: 0, other: 10 },
 }));
-const warnings = (slab: Slab, asked: Asked = {}) => plan({ ...slab, larder: more }, demoLarder, shop, asked).warnings;
+const warnings = (slab: Slab, asked: PlanOptions = {}) =>
+  plan({ ...slab, larder: more }, demoLarder, shop, asked).warnings;
 
-const holds = (code: string, broken: Slab, nearly: Slab, askedBroken: Asked = {}, askedNearly: Asked = {}) =>
+const holds = (
+  code: string,
+  broken: Slab,
+  nearly: Slab,
+  askedBroken: PlanOptions = {},
+  askedNearly: PlanOptions = {},
+) =>
   check(
     code,
-    ([slab, asked]: readonly [Slab, Asked]) => warnings(slab, asked),
+    ([slab, asked]: readonly [Slab, PlanOptions]) => warnings(slab, asked),
     [broken, askedBroken],
     [nearly, askedNearly],
   );
 
-const thickness = (l3: number): Asked => ({ scale: { mode: 'layer-thickness', mm: { l3 } } });
+const thickness = (l3: number): PlanOptions => ({ scale: { mode: 'layer-thickness', mm: { l3 } } });
 holds('layer-thin', ryeSlice, ryeSlice, thickness(1.9), thickness(2));
 holds('layer-thick', ryeSlice, ryeSlice, thickness(61), thickness(60));
 // The base and the caramel are 18.9 mm: a top of 6.3 mm is a quarter of the height.
@@ -36,7 +43,7 @@ const takes = (share: number): Slab => ({
 holds('leftover-large', takes(0.89), takes(0.91));
 holds('preparation-unused', takes(0), takes(0.01));
 
-const by = (times: number): Asked => ({ scale: { mode: 'multiple', by: times } });
+const by = (times: number): PlanOptions => ({ scale: { mode: 'multiple', by: times } });
 holds('cook-over-limit', ryeSlice, ryeSlice, by(2.1), by(2));
 
 const egg: Line = { ingredient: 'whole egg', quantity: 1, unit: 'each' };

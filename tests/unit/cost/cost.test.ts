@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { cashToBuy, inCoins, pricePerGram } from '../../../src/core/cost';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import { close, cuts, demoLarder, ryeSlice, shop, slabs, sum, tins } from '../things';
 
 test('law: shown cents add up to the shown total, each within a cent of its own', () => {

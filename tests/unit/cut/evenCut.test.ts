@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { areaWithin, divide, evenCut, evenGrid, movedLine, type CutLine, type Stratum } from '../../../src/core/cut';
 import { areaMm2At, outlineAt, volumeMlTo, type Tin } from '../../../src/core/tin';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import { close, cuts, deepSquare, demoLarder, ryeSlice, shop, sum, tins } from '../things';
 
 /** Two layers that fill the tin evenly, 1 g per mL. */
@@ -63,13 +63,13 @@ test('law: the part of an outline in a rectangle is what a fine grid of points c
 test('a rectangle without corners is cut into pieces of one mass: (L - trims - (n - 1) kerf) / n', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 230, widthMm: 230, depthMm: 45 };
   const cut = { columns: 6, rows: 6, trimMm: { left: 5, right: 5, front: 5, back: 5 }, kerfMm: 2 };
-  const { pieces, evenness, marksMm } = evenCut(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1000 }], cut);
+  const { pieces, massVariation, marksMm } = evenCut(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1000 }], cut);
   const pieceMm = (230 - 10 - 10) / 6;
   assert.equal(pieces.length, 1);
   assert.equal(pieces[0]!.count, 36);
   assert.ok(close(pieces[0]!.lengthMm, pieceMm));
   assert.ok(close(pieces[0]!.massG, (1000 * pieceMm ** 2) / 230 ** 2));
-  assert.ok(evenness < 1e-9);
+  assert.ok(massVariation < 1e-9);
   // Marks are cumulative from one edge: the trim, then where each cut begins, then the far trim.
   assert.deepEqual(
     marksMm.length.map((mm) => Number(mm.toFixed(6))),
@@ -94,7 +94,7 @@ test('a round tin gives rim pieces, and flare makes edge pieces heavier', () => 
   // A little more mass high up, where the edges reach out further.
   const top = evenCut(flared, 20, [{ fromMm: 15, thicknessMm: 5, massG: 100 }], { columns: 4, rows: 4 });
   assert.ok(top.pieces[0]!.heaviestG > top.pieces[0]!.lightestG * 1.02);
-  assert.ok(top.evenness > 0.01);
+  assert.ok(top.massVariation > 0.01);
 });
 
 test('trims and kerf that leave nothing give no pieces, and all of it is trim', () => {

@@ -1,9 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan, gatherSlabs } from '../../../src/core/usecases';
 import { linerPapers, type Tin } from '../../../src/core/tin';
-import { gatherFor } from '../../../src/core/usecases/gather';
 import { close, deepSquare, demoLarder, demoSlabs, ryeSlice, shop, sum, tins } from '../things';
 
 const work = (slab: (typeof demoSlabs)[number], key: string, tin?: Tin) => ({
@@ -12,11 +11,11 @@ const work = (slab: (typeof demoSlabs)[number], key: string, tin?: Tin) => ({
   plan: plan(slab, demoLarder, shop, tin ? { tins: [{ tin, count: 1 }] } : {}),
 });
 
-test('law: what is gathered is what the plans ask for, each thing once, and its divisions add up to it', () => {
+test('law: what is gatherAll is what the plans ask for, each thing once, and its divisions add up to it', () => {
   fc.assert(
     fc.property(fc.subarray(demoSlabs, { minLength: 1 }), tins, (chosen, tin) => {
       const works = chosen.map((slab, at) => work(slab, String(at), tin));
-      const { items, makings } = gatherFor(works, demoLarder, shop);
+      const { items, makings } = gatherSlabs(works, demoLarder, shop);
       assert.equal(new Set(items.map(({ key }) => key)).size, items.length);
       const asked = sum(works.flatMap(({ plan: one }) => one.preparations.map(({ massInG }) => massInG)));
       assert.ok(close(sum(items.map(({ massG }) => massG!)), asked, 1e-7));
@@ -30,14 +29,14 @@ test('law: what is gathered is what the plans ask for, each thing once, and its 
 
 test('one preparation across three slabs is one making, in lots that its limit allows', () => {
   const works = ['a', 'b', 'c'].map((key) => work({ ...ryeSlice, name: key }, key, deepSquare));
-  const { makings, items } = gatherFor(works, demoLarder, shop);
+  const { makings, items } = gatherSlabs(works, demoLarder, shop);
   assert.deepEqual(
     makings.map(({ name, goesInto }) => [name, goesInto.map(({ slab }) => slab)]),
     ryeSlice.preparations.map(({ name }) => [name, ['a', 'b', 'c']]),
   );
   const caramel = makings[1]!;
-  assert.ok(close(caramel.multiple, 3 * works[0]!.plan.preparations[1]!.multiple, 1e-9));
-  assert.equal(caramel.cooks, Math.ceil(caramel.multiple / 2));
+  assert.ok(close(caramel.scaleFactor, 3 * works[0]!.plan.preparations[1]!.multiple, 1e-9));
+  assert.equal(caramel.batches, Math.ceil(caramel.scaleFactor / 2));
   const butter = items.find(({ name }) => name === 'butter')!;
   assert.deepEqual(
     butter.divisions.map(({ name }) => name),
@@ -45,8 +44,8 @@ test('one preparation across three slabs is one making, in lots that its limit a
   );
 });
 
-test('what goes in at a later step is gathered later, and what is held is not bought', () => {
-  const { items, basket } = gatherFor([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
+test('what goes in at a later step is gatherAll later, and what is held is not bought', () => {
+  const { items, basket } = gatherSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
   const at = (name: string) => items.findIndex((one) => one.name === name);
   assert.ok(at('sea salt') > at('whipping cream'));
   const cream = items[at('whipping cream')]!;
@@ -54,7 +53,7 @@ test('what goes in at a later step is gathered later, and what is held is not bo
   assert.equal(flour.toBuy!.packs, 0);
   assert.ok(cream.massG! < cream.heldG! && cream.toBuy!.packs === 0);
   const none = new Map([...demoLarder].map(([key, one]) => [key, { ...one, heldG: 0 }]));
-  const all = gatherFor([work(ryeSlice, 'a')], none, shop);
+  const all = gatherSlabs([work(ryeSlice, 'a')], none, shop);
   assert.equal(all.items.find(({ name }) => name === 'butter')!.toBuy!.packs, 2); // 285 g in blocks of 250 g
   assert.ok(all.basket > basket && close(all.basket, work(ryeSlice, 'a').plan.cost.toBuy));
 });
@@ -65,7 +64,7 @@ test('the smallest vessel that holds it is named, and none where none does', () 
     { name: 'pan', kind: 'pot' as const, volumeMl: 2600 },
     { name: 'cup', kind: 'bowl' as const, volumeMl: 100 },
   ];
-  const { vessels: found } = gatherFor([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels });
+  const { vessels: found } = gatherSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels });
   assert.deepEqual(
     found.map(({ vessel }) => vessel),
     [null, 'pan', null],

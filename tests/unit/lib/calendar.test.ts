@@ -1,14 +1,14 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import ICAL from 'ical.js';
-import { workFor, dayOf } from '../../../src/core/usecases/timeline';
+import { workOf, layOutDay } from '../../../src/core/usecases';
 import { calendarOf } from '../../../src/lib/calendar';
 import { demoLarder, ryeSlice, shop } from '../things';
 
 test('the calendar file is valid to a parser that is not its writer, and holds every step at its moment', () => {
   const start = new Date('2026-12-01T07:30:00Z');
-  const day = dayOf(
-    workFor(ryeSlice, demoLarder, { ...shop, roomC: 19 }),
+  const day = layOutDay(
+    workOf(ryeSlice, demoLarder, { ...shop, roomC: 19 }),
     { start, hands: 1, ovens: 1, rings: 4, hours: [], zone: 'Europe/Dublin' },
     start,
   );

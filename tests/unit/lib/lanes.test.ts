@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { workFor, dayOf } from '../../../src/core/usecases/timeline';
+import { workOf, layOutDay } from '../../../src/core/usecases';
 import { hoursOf, momentOf, type DayForm } from '../../../src/routes/slabs/[id=whole]/clock/dayForm';
 import { axisOf, lanesOf } from '../../../src/routes/slabs/[id=whole]/clock/lanes';
 import { demoLarder, demoSlabs, shop } from '../things';
@@ -9,8 +9,8 @@ const WEEK = [0, 1, 2, 3, 4, 5, 6].map((day) => ({ day, from: '07:30', to: '16:0
 const start = new Date('2026-12-01T07:30:00Z');
 const days = demoSlabs.flatMap((slab) =>
   [1, 3].map((count) => {
-    const work = workFor(slab, demoLarder, { ...shop, roomC: 19 }, { tins: [{ tin: slab.tin, count }] });
-    return dayOf(work, { hands: 2, ovens: 1, rings: 4, hours: WEEK, zone: 'UTC', start }, start).steps;
+    const work = workOf(slab, demoLarder, { ...shop, roomC: 19 }, { tins: [{ tin: slab.tin, count }] });
+    return layOutDay(work, { hands: 2, ovens: 1, rings: 4, hours: WEEK, zone: 'UTC', start }, start).steps;
   }),
 );
 

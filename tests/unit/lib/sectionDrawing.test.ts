@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import { sectionDrawing } from '../../../src/lib/ui/sectionDrawing';
 import { close, demoLarder, demoSlabs, shop, slabs, tins } from '../things';
 

@@ -3,8 +3,15 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { massOf } from '../../../src/core/measure';
 import { MEASURES } from '../../../src/core/measure';
-import { jsonLdOf, lineInWords, readLine, readRecipe, recipesFromJsonLd, slabFrom } from '../../../src/core/recipe';
-import { slabFrom as slabFile } from '../../../src/core/slab';
+import {
+  jsonLdOf,
+  lineInWords,
+  readLine,
+  readRecipe,
+  recipesFromJsonLd,
+  slabFromRecipe,
+} from '../../../src/core/recipe';
+import { parseSlab } from '../../../src/core/slab';
 import { close, demoLarder, demoSlabs } from '../things';
 import { CORPUS } from './corpus';
 
@@ -23,7 +30,7 @@ Press, bake at 165 C, boil and pour.`;
 
 test('headings part a recipe into preparations; the first names the slab; the method is a note; nothing is dropped', () => {
   const reads = readRecipe(PASTED, 'us', demoLarder);
-  const slab = slabFrom(reads, '', 'us');
+  const slab = slabFromRecipe(reads, '', 'us');
   assert.equal(slab.name, 'Harbour squares');
   assert.deepEqual(
     slab.preparations.map(({ name, lines, unread }) => [name, lines.map(({ ingredient }) => ingredient), unread]),
@@ -37,7 +44,7 @@ test('headings part a recipe into preparations; the first names the slab; the me
     slab.layers.map(({ name }) => name),
     ['Base', 'Caramel'],
   );
-  assert.ok(slabFile(JSON.parse(JSON.stringify(slab))).ok);
+  assert.ok(parseSlab(JSON.parse(JSON.stringify(slab))).ok);
 });
 
 test('the contract of a reading: two sticks of butter', () => {
@@ -84,7 +91,7 @@ test('law: a line written out reads back as the same amount of the same thing', 
 test('law: a slab that goes out as a recipe document comes back with its preparations and lines', () => {
   for (const slab of demoSlabs) {
     const [found] = recipesFromJsonLd(JSON.stringify(jsonLdOf(slab, 24)));
-    const back = slabFrom(readRecipe(found!.text, slab.measures ?? 'metric', demoLarder), found!.name, 'metric');
+    const back = slabFromRecipe(readRecipe(found!.text, slab.measures ?? 'metric', demoLarder), found!.name, 'metric');
     assert.equal(back.name, slab.name);
     const lines = (one: typeof slab) =>
       one.preparations.map(({ lines: list }) =>
@@ -175,8 +182,8 @@ test('fuzz: any text gives a slab file that reads, and every line of it is somew
         reads.map(({ text }) => text),
         written,
       );
-      const slab = slabFrom(reads, '', 'us');
-      const file = slabFile(JSON.parse(JSON.stringify(slab)));
+      const slab = slabFromRecipe(reads, '', 'us');
+      const file = parseSlab(JSON.parse(JSON.stringify(slab)));
       assert.ok(file.ok, JSON.stringify(file));
       const kept = new Set([
         ...slab.preparations.flatMap((one) => [...one.lines.map(({ text }) => text), ...(one.unread ?? [])]),

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import type { Scale, Slab } from '../../../src/core/slab';
 import type { TinCount, SheetTin } from '../../../src/core/tin';
 import { close, cuts, demoLarder, shop, slabs, sum, tins } from '../things';

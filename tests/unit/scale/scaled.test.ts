@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, tinsOf, writtenForItsTin, type Plan } from '../../../src/core/usecases/plan';
-import { cooksNeeded } from '../../../src/core/scale';
+import { plan, writtenForItsTin, type Plan } from '../../../src/core/usecases';
+import { tinsOf } from '../../../src/core/slab';
+import { batchesNeeded } from '../../../src/core/scale';
 import type { Scale, Slab } from '../../../src/core/slab';
 import { asTin, type Tin } from '../../../src/core/tin';
 import { close, deepSquare, demoLarder, levelSlabs, ryeSlice, shop, slabs, sum, tins } from '../things';
@@ -125,11 +126,11 @@ test('the rye slice in a 230 mm square tin, worked by hand', () => {
 
 test('boiled sugar is split into equal cooks beyond its limit', () => {
   const boiled = { id: 'p', name: 'P', lines: [], cookTo: { celsius: 118 } };
-  assert.equal(cooksNeeded(boiled, 2), 1);
-  assert.equal(cooksNeeded(boiled, 2.01), 2);
-  assert.equal(cooksNeeded({ ...boiled, cookTo: { fahrenheit: 244 } }, 5), 3);
-  assert.equal(cooksNeeded({ ...boiled, maxMultiple: 1 }, 3), 3);
-  assert.equal(cooksNeeded({ ...boiled, cookTo: { celsius: 82 } }, 50), 1);
+  assert.equal(batchesNeeded(boiled, 2), 1);
+  assert.equal(batchesNeeded(boiled, 2.01), 2);
+  assert.equal(batchesNeeded({ ...boiled, cookTo: { fahrenheit: 244 } }, 5), 3);
+  assert.equal(batchesNeeded({ ...boiled, maxMultiple: 1 }, 3), 3);
+  assert.equal(batchesNeeded({ ...boiled, cookTo: { celsius: 82 } }, 50), 1);
 });
 
 test('a slab says itself which tin it is made in', () => {

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
-import { filmMl, filmOf } from '../../../src/core/scale';
+import { plan } from '../../../src/core/usecases';
+import { volumeOfDose, doseOfVolume } from '../../../src/core/scale';
 import { SPREADS, type Layer, type Slab } from '../../../src/core/slab';
 import { areaMm2At, asTin, insetTin, volumeMlTo, type Tin } from '../../../src/core/tin';
 import { close, deepSquare, demoLarder, demoSlabs, ryeSlice, shop, sum, tins } from '../things';
@@ -21,7 +21,7 @@ test('law: the film of a volume needs that volume, in every spread', () => {
       (tin, spread, film, fromMm) => {
         const ground = { tin, fromMm, pieces };
         const one = layer({ spread });
-        assert.ok(close(filmOf(one, ground, filmMl(one, ground, film)), film, 1e-6));
+        assert.ok(close(doseOfVolume(one, ground, volumeOfDose(one, ground, film)), film, 1e-6));
       },
     ),
   );
@@ -30,11 +30,11 @@ test('law: the film of a volume needs that volume, in every spread', () => {
 test('films worked by hand: a box lined with 2 mm, both faces, a coat, drops', () => {
   const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 30 };
   const ground = { tin: box, fromMm: 0, pieces };
-  const shell = filmMl(layer({ spread: 'shell', wallMm: 20 }), ground, 2);
+  const shell = volumeOfDose(layer({ spread: 'shell', wallMm: 20 }), ground, 2);
   assert.ok(close(shell, (200 * 100 * 20 - 196 * 96 * 18) / 1000));
-  assert.ok(close(filmMl(layer({ spread: 'both-faces' }), ground, 1.5), (2 * 20_000 * 1.5) / 1000));
-  assert.ok(close(filmMl(layer({ spread: 'coat' }), ground, 1), 90));
-  assert.ok(close(filmMl(layer({ spread: 'per-piece' }), ground, 2), 48));
+  assert.ok(close(volumeOfDose(layer({ spread: 'both-faces' }), ground, 1.5), (2 * 20_000 * 1.5) / 1000));
+  assert.ok(close(volumeOfDose(layer({ spread: 'coat' }), ground, 1), 90));
+  assert.ok(close(volumeOfDose(layer({ spread: 'per-piece' }), ground, 2), 48));
   assert.ok(close(volumeMlTo(insetTin(box, 2), 10), (196 * 96 * 10) / 1000));
 });
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import { close, deepSquare, demoLarder, demoSlabs, shop, sum, tins } from '../things';
 
 const cloud = demoSlabs.find(({ name }) => name === 'Buckthorn cloud bar')!;
@@ -14,9 +14,9 @@ test('law: a whole-thing answer really is whole, and stands next to what was ask
       const into = [{ tin, count: 1 }];
       for (const { lines, exact, options } of plan(cloud, demoLarder, shop, { tins: into }).wholeThings) {
         assert.ok(options.length > 0);
-        for (const { count, by } of options) {
+        for (const { count, scaleFactor } of options) {
           assert.ok(Number.isInteger(count) && count > 0 && Math.abs(count - exact) < 1);
-          const made = plan(cloud, demoLarder, shop, { tins: into, scale: { mode: 'multiple', by } });
+          const made = plan(cloud, demoLarder, shop, { tins: into, scale: { mode: 'multiple', by: scaleFactor } });
           assert.ok(close(sum(lines.map(({ p, l }) => made.preparations[p]!.lines[l]!.quantity)), count));
         }
       }
@@ -29,7 +29,7 @@ test('the cloud bar in a square tin asks for a part of an egg white', () => {
   assert.equal(egg!.ingredient, 'pasteurised egg white');
   assert.ok(egg!.exact > 4 && egg!.exact < 5);
   assert.deepEqual(egg!.options, [
-    { count: 4, by: 1 },
-    { count: 5, by: 1.25 },
+    { count: 4, scaleFactor: 1 },
+    { count: 5, scaleFactor: 1.25 },
   ]);
 });

@@ -13,7 +13,7 @@ import {
   priceHistory,
   removeIngredient,
   saveIngredient,
-  type ShelvedIngredient,
+  type StoredIngredient,
 } from '../../../src/lib/server/larder';
 import { storageSentence } from '../../../src/lib/server/storage';
 import {
@@ -164,7 +164,7 @@ test('settings that someone else kept since are not written over, and what is no
 test('an ingredient and a tin that someone else changed stay, whoever takes them out', async () => {
   const db = await openDatabase(newFolder(), migrations);
   saveIngredient(db, { name: 'butter' });
-  const [{ id, revision }] = allIngredients(db) as [ShelvedIngredient];
+  const [{ id, revision }] = allIngredients(db) as [StoredIngredient];
   saveIngredient(db, { name: 'butter', heldG: 1 }, { id, revision });
   assert.deepEqual(removeIngredient(db, id, revision), { ok: false, reason: 'changed-elsewhere' });
   assert.ok(removeIngredient(db, id, revision + 1).ok);

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf } from '../../../src/core/larder';
-import { fittedFor, settingFor } from '../../../src/core/usecases/setting';
+import { fittedCoefficient, settingFor } from '../../../src/core/usecases';
 import { PLACE_AIR } from '../../../src/core/setting';
 import type { Slab } from '../../../src/core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
@@ -104,17 +104,21 @@ test('law: a place fitted from the time that was reckoned for it is that place a
       layers: ryeSlice.layers.map(({ set, ...layer }) => ({ ...layer, set: { ...set, minMinutes: 0 } })),
     };
     const [base] = settingFor(bare, demoLarder, cool, {}, [{ place, minutes: 60 }])!.layers;
-    const h = fittedFor(bare, demoLarder, cool, { layer: base!.id, minutes: base!.setAfterMinutes!, place })!;
+    const h = fittedCoefficient(bare, demoLarder, cool, { layer: base!.id, minutes: base!.setAfterMinutes!, place })!;
     assert.ok(Math.abs(h / PLACE_AIR[place].h - 1) < 0.05, `${place} ${h}`);
     // A place in which it took twice as long has less air, and the next reckoning says so.
-    const slow = fittedFor(bare, demoLarder, cool, { layer: base!.id, minutes: 2 * base!.setAfterMinutes!, place })!;
+    const slow = fittedCoefficient(bare, demoLarder, cool, {
+      layer: base!.id,
+      minutes: 2 * base!.setAfterMinutes!,
+      place,
+    })!;
     assert.ok(slow < h);
     const [again] = settingFor(bare, demoLarder, { ...cool, placeH: { [place]: slow } }, {}, [
       { place, minutes: 60 },
     ])!.layers;
     assert.ok(Math.abs(again!.setAfterMinutes! - 2 * base!.setAfterMinutes!) <= 2);
   }
-  assert.equal(fittedFor(ryeSlice, demoLarder, cool, { layer: 'l1', minutes: 1, place: 'room' }), null);
+  assert.equal(fittedCoefficient(ryeSlice, demoLarder, cool, { layer: 'l1', minutes: 1, place: 'room' }), null);
 });
 
 test('a slab from the fridge sweats in a damp room until it has come up, and not in a dry one', () => {

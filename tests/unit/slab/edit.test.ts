@@ -7,11 +7,11 @@ import {
   addedPreparation,
   blankSlab,
   moved,
-  slabFrom,
+  parseSlab,
   withoutLayer,
   withoutPreparation,
 } from '../../../src/core/slab';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import { demoLarder, ryeSlice, shop, slabs } from '../things';
 
 test('law: a slab stays a slab file through every edit', () => {
@@ -26,7 +26,7 @@ test('law: a slab stays a slab file through every edit', () => {
         addedLayer(addedPreparation(slab, 'More'), 'Top'),
       ];
       for (const edited of edits) {
-        const read = slabFrom(edited);
+        const read = parseSlab(edited);
         assert.ok(read.ok, JSON.stringify(read));
       }
     }),

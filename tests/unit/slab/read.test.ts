@@ -3,9 +3,9 @@ import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import Ajv2020 from 'ajv/dist/2020.js';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import { pointer, problemsOf } from '../../../src/core/validation';
-import { readSlab, slabFrom, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
+import { readSlab, parseSlab, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
 import { slabJsonSchema } from '../../../src/core/slab/jsonSchema';
 import { demoLarder, demoSlabs, ryeSlice, shop, slabs } from '../things';
 
@@ -15,7 +15,7 @@ const schema = JSON.parse(
 const fits = new Ajv2020({ strict: false }).compile(schema);
 
 const problems = (found: unknown) => {
-  const read = slabFrom(found);
+  const read = parseSlab(found);
   return read.ok ? [] : read.problems;
 };
 const messageAt = (found: unknown, path: string) => problems(found).find((one) => one.path === path)?.message ?? '';
@@ -187,7 +187,7 @@ test('law: a slab file bent at random is a plan or a list of problems, and never
           // A copy: a later bend may fall inside it.
           if (holder && key !== undefined) holder[key] = structuredClone(value);
         }
-        const read = slabFrom(copy);
+        const read = parseSlab(copy);
         if (!read.ok) {
           assert.ok(read.problems.length > 0);
           for (const { message } of read.problems) assert.ok(message.length > 5);

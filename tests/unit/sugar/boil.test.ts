@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
+import { plan } from '../../../src/core/usecases';
 import type { Slab } from '../../../src/core/slab';
 import { boiledTo, sucroseEquivalent, sugarShareAtBoil, waterLeftG } from '../../../src/core/sugar';
 import { BOILING_TABLE } from '../../../src/core/sugar/boilingTable';

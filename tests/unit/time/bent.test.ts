@@ -1,9 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { settingFor } from '../../../src/core/usecases/setting';
-import { slabFrom, type Slab } from '../../../src/core/slab';
-import { dayOf, workFor } from '../../../src/core/usecases/timeline';
+import { settingFor, layOutDay, workOf } from '../../../src/core/usecases';
+import { parseSlab, type Slab } from '../../../src/core/slab';
 import { demoLarder, demoSlabs, shop } from '../things';
 
 const IDS = ['boil', 'bake', 'mix', 'melt', 'rub', 'none'];
@@ -64,15 +63,15 @@ test('fuzz: whatever a slab says of its steps, pots and layers, it has a day or 
       fc.integer({ min: 1, max: 3 }),
       fc.boolean(),
       (slab, changes, count, backward) => {
-        const read = slabFrom(changed(slab, changes));
+        const read = parseSlab(changed(slab, changes));
         if (!read.ok) return;
         found.read++;
         const cool = { ...shop, roomC: 19 };
         for (const { pouredAt, setAfterMinutes } of settingFor(read.value, demoLarder, cool)?.layers ?? [])
           assert.ok(pouredAt >= 0 && (setAfterMinutes ?? 0) >= 0);
-        const work = workFor(read.value, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
+        const work = workOf(read.value, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
         const asked = { hands: 1, ovens: 1, rings: 2, hours: [], zone: 'UTC' };
-        const day = dayOf(work, { ...asked, ...(backward ? { deadline: start } : { start }) }, start);
+        const day = layOutDay(work, { ...asked, ...(backward ? { deadline: start } : { start }) }, start);
         assert.ok(day.because !== '' || day.steps.length > 0);
         for (const { start: from, end } of day.steps) {
           assert.ok(Number.isFinite(from.getTime()) && end.getTime() >= from.getTime());

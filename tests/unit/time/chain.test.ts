@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { readRecipe, slabFrom } from '../../../src/core/recipe';
+import { readRecipe, slabFromRecipe } from '../../../src/core/recipe';
 import type { Slab, Step } from '../../../src/core/slab';
-import { forwardFrom, PACES, stepMinutes, windowsOf, type Activity, type Timed } from '../../../src/core/time';
-import { dayOf, workFor } from '../../../src/core/usecases/timeline';
+import { forwardFrom, PACES, stepMinutes, workingWindows, type Activity, type Timed } from '../../../src/core/time';
+import { layOutDay, workOf } from '../../../src/core/usecases';
 import { close, demoLarder, demoSlabs, shop } from '../things';
 
 const cool = { ...shop, roomC: 19 };
@@ -13,7 +13,7 @@ const always = [[-100_000, 100_000]] as const;
 const slabNamed = (part: string): Slab => demoSlabs.find(({ name }) => name.includes(part))!;
 
 function dayAtBench(slab: Slab, count = 1): (id: string) => Timed {
-  const { activities } = workFor(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
+  const { activities } = workOf(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
   const line = forwardFrom(activities, means, always, 0);
   assert.ok(line.ok, line.ok ? '' : line.because);
   return (id) => {
@@ -63,7 +63,7 @@ test('chocolate that is strewn on the hot slab waits for it, and no longer than 
 test('law: each tin is laid and cut, however many there are, and all are packed', () => {
   fc.assert(
     fc.property(fc.constantFrom(...demoSlabs), fc.integer({ min: 1, max: 24 }), (slab, count) => {
-      const { activities } = workFor(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
+      const { activities } = workOf(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
       const minutes = (part: (one: Activity) => boolean) =>
         activities.filter(part).reduce((sum, one) => sum + one.minutes, 0);
       assert.ok(
@@ -94,15 +94,15 @@ test('every slab of the demo has a day in one to seven tins, with one pair of ha
   const start = new Date('2026-12-01T07:30:00Z');
   for (const slab of demoSlabs)
     for (const count of [1, 2, 3, 4, 7]) {
-      const work = workFor(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
-      const day = dayOf(work, { ...means, hours, zone: 'UTC', start }, start);
+      const work = workOf(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
+      const day = layOutDay(work, { ...means, hours, zone: 'UTC', start }, start);
       assert.ok(day.feasible, `${count} x ${slab.name}: ${day.because}`);
     }
 });
 
 test('law: the least times are never longer than the usual ones, nor those than the longest', () => {
   for (const slab of demoSlabs) {
-    const [least, usual, most] = PACES.map((pace) => workFor(slab, demoLarder, cool, {}, pace).activities);
+    const [least, usual, most] = PACES.map((pace) => workOf(slab, demoLarder, cool, {}, pace).activities);
     usual!.forEach(({ id, minutes }, i) => {
       assert.equal(least![i]!.id, id);
       assert.ok(least![i]!.minutes <= minutes && minutes <= most![i]!.minutes, `${slab.name} ${id}`);
@@ -112,9 +112,9 @@ test('law: the least times are never longer than the usual ones, nor those than 
 
 test('law: how a step grows: not at all, with the amount, with the square of the thickness, or as its kind does', () => {
   const sizes = fc.record({
-    multiple: fc.double({ min: 0.1, max: 30, noNaN: true }),
-    cooks: fc.integer({ min: 1, max: 6 }),
-    thicker: fc.double({ min: 0.2, max: 5, noNaN: true }),
+    scaleFactor: fc.double({ min: 0.1, max: 30, noNaN: true }),
+    batches: fc.integer({ min: 1, max: 6 }),
+    thicknessFactor: fc.double({ min: 0.2, max: 5, noNaN: true }),
     ovenfuls: fc.integer({ min: 1, max: 5 }),
   });
   const step: Step = { id: 'a', text: 'Stir', minutes: 10, leastMinutes: 6, mostMinutes: 20, hands: 'free' };
@@ -122,12 +122,14 @@ test('law: how a step grows: not at all, with the amount, with the square of the
     fc.property(sizes, (size) => {
       const takes = (part: Partial<Step>) => stepMinutes({ ...step, ...part }, size, 'usual');
       assert.equal(takes({ grows: 'fixed' }), 10);
-      assert.ok(close(takes({ grows: 'mass' }), 10 * size.multiple, 1e-9));
-      assert.ok(close(takes({ grows: 'set' }), 10 * size.thicker ** 2, 1e-9));
+      assert.ok(close(takes({ grows: 'mass' }), 10 * size.scaleFactor, 1e-9));
+      assert.ok(close(takes({ grows: 'set' }), 10 * size.thicknessFactor ** 2, 1e-9));
       assert.equal(takes({ ovenC: 170 }), 10 * size.ovenfuls);
-      assert.ok(takes({ hands: 'busy' }) >= 10 && takes({ hands: 'busy' }) <= 10 * Math.max(1, size.multiple) + 1e-9);
+      assert.ok(
+        takes({ hands: 'busy' }) >= 10 && takes({ hands: 'busy' }) <= 10 * Math.max(1, size.scaleFactor) + 1e-9,
+      );
       const boil = takes({ cooks: true });
-      assert.ok(boil >= 10 * size.cooks - 1e-9 && boil <= 10 * Math.max(size.cooks, size.multiple) + 1e-9);
+      assert.ok(boil >= 10 * size.batches - 1e-9 && boil <= 10 * Math.max(size.batches, size.scaleFactor) + 1e-9);
       assert.equal(stepMinutes({ ...step, grows: 'fixed' }, size, 'least'), 6);
       assert.equal(stepMinutes({ ...step, grows: 'fixed' }, size, 'most'), 20);
     }),
@@ -135,7 +137,7 @@ test('law: how a step grows: not at all, with the amount, with the square of the
 });
 
 test('a pasted recipe without a step has a day by itself: mixed, boiled, melted, laid, cut and packed', () => {
-  const pasted = slabFrom(
+  const pasted = slabFromRecipe(
     readRecipe(
       'For the base:\n200 g plain flour\n100 g butter\nFor the fudge:\n300 g caster sugar\n100 ml whole milk\nFor the top:\n200 g dark chocolate',
       'metric',
@@ -148,7 +150,7 @@ test('a pasted recipe without a step has a day by itself: mixed, boiled, melted,
     ...pasted,
     preparations: pasted.preparations.map((one, p) => (p === 1 ? { ...one, cookTo: { celsius: 115 } } : one)),
   };
-  const { activities, hindrance } = workFor(cooked, demoLarder, cool);
+  const { activities, hindrance } = workOf(cooked, demoLarder, cool);
   assert.equal(hindrance, null);
   assert.deepEqual(
     activities.filter(({ of }) => cooked.preparations.some(({ id }) => id === of)).map(({ text }) => text),
@@ -159,7 +161,7 @@ test('a pasted recipe without a step has a day by itself: mixed, boiled, melted,
 });
 
 test('what is kept cold is to stay cold until it is sold', () => {
-  const pack = (slab: Slab) => workFor(slab, demoLarder, cool).activities.find(({ id }) => id === 'pack')!.caution!;
+  const pack = (slab: Slab) => workOf(slab, demoLarder, cool).activities.find(({ id }) => id === 'pack')!.caution!;
   assert.match(pack(slabNamed('Lime')), /Keep it cold.*Allergens/);
   assert.match(pack(slabNamed('Rye')), /^Allergens/);
 });
@@ -172,11 +174,11 @@ test('raw egg is cautioned at its step, and a layer that never sets in its place
       lines: [...one.lines, { ingredient: 'eggs', quantity: 1, unit: 'each' as const }],
     })),
   };
-  assert.ok(workFor(eggs, demoLarder, cool).activities.some(({ caution }) => /71 C/.test(caution ?? '')));
-  const hot = workFor(slabNamed('Rye'), demoLarder, { ...shop, roomC: 30 });
+  assert.ok(workOf(eggs, demoLarder, cool).activities.some(({ caution }) => /71 C/.test(caution ?? '')));
+  const hot = workOf(slabNamed('Rye'), demoLarder, { ...shop, roomC: 30 });
   assert.match(hot.hindrance!, /does not get down to/);
   const asked = { ...means, hours: [], zone: 'UTC', start: new Date('2026-12-01T08:00:00Z') };
-  const day = dayOf(hot, asked, asked.start);
+  const day = layOutDay(hot, asked, asked.start);
   assert.ok(!day.feasible && day.steps.length === 0 && day.because === hot.hindrance);
 });
 
@@ -199,12 +201,12 @@ test('a step waits behind another as long as it says, and no longer', () => {
 
 test('in tins of two kinds each layer waits as long as in the slower one', () => {
   const slab = slabNamed('Rye');
-  const wait = (tins: Parameters<typeof workFor>[3]) => {
-    const found = workFor(slab, demoLarder, cool, tins).activities.find(({ id }) => id.startsWith('set/l2'));
+  const wait = (tins: Parameters<typeof workOf>[3]) => {
+    const found = workOf(slab, demoLarder, cool, tins).activities.find(({ id }) => id.startsWith('set/l2'));
     return found!.minutes;
   };
   const scale = { mode: 'multiple', by: 1.5 } as const;
-  // The walls of a flared tin make its lower layers thicker for the same share of the amounts.
+  // The walls of a flared tin make its lower layers thicknessFactor for the same share of the amounts.
   const flared = { shape: 'round', diameterMm: 260, depthMm: 40, flareDeg: 8 } as const;
   const [one, other] = [slab.tin, flared].map((tin) => ({ tin, count: 1 }));
   const both = wait({ tins: [one!, other!], scale });
@@ -212,24 +214,24 @@ test('in tins of two kinds each layer waits as long as in the slower one', () =>
 });
 
 test('an oven that is not there is named', () => {
-  const work = workFor(slabNamed('Rye'), demoLarder, cool);
+  const work = workOf(slabNamed('Rye'), demoLarder, cool);
   const line = forwardFrom(work.activities, { ...means, ovens: 0 }, always, 0);
   assert.ok(!line.ok && /needs an oven, and there is none/.test(line.because));
 });
 
 test('a wait that no working day lets be kept is named, and not the length of the day', () => {
-  const work = workFor(slabNamed('Lime'), demoLarder, cool);
+  const work = workOf(slabNamed('Lime'), demoLarder, cool);
   const start = new Date('2026-12-01T08:00:00Z');
   const hours = [{ day: 2, from: '08:00', to: '09:00' }];
-  const day = dayOf(work, { ...means, hours, zone: 'UTC', start }, start);
+  const day = layOutDay(work, { ...means, hours, zone: 'UTC', start }, start);
   assert.ok(!day.feasible);
   assert.match(day.because, /"Lift, trim and cut" cannot follow "Lime half sets in the fridge"/);
 });
 
 test('hours of a night end on the next day, and hours that touch are one', () => {
-  const night = windowsOf([{ day: 2, from: '22:00', to: '06:00' }], 'UTC', new Date('2026-12-01T00:00:00Z'), 0, 2);
+  const night = workingWindows([{ day: 2, from: '22:00', to: '06:00' }], 'UTC', new Date('2026-12-01T00:00:00Z'), 0, 2);
   assert.deepEqual(night, [[22 * 60, 30 * 60]]);
-  const touching = windowsOf(
+  const touching = workingWindows(
     [
       { day: 2, from: '08:00', to: '12:00' },
       { day: 2, from: '12:00', to: '14:30' },
@@ -248,8 +250,8 @@ test('mornings and evenings: every step of hands lies in them, the base before, 
     { day, from: '18:00', to: '22:00' },
   ]);
   const start = new Date('2026-12-01T05:12:40Z');
-  const work = workFor(slabNamed('Rye'), demoLarder, cool);
-  const day = dayOf(work, { ...means, hours: spans, zone: 'UTC', start }, start);
+  const work = workOf(slabNamed('Rye'), demoLarder, cool);
+  const day = layOutDay(work, { ...means, hours: spans, zone: 'UTC', start }, start);
   assert.ok(day.feasible);
   for (const { activity, start: from, end } of day.steps) {
     if (activity.hands === 'free') continue;

@@ -8,7 +8,7 @@ import {
   type Timeline,
   type Windows,
 } from '../../../src/core/time';
-import { workFor } from '../../../src/core/usecases/timeline';
+import { workOf } from '../../../src/core/usecases';
 import { demoLarder, demoSlabs, shop } from '../things';
 import { DAYS } from './days';
 import { assertSound } from './sound';
@@ -16,7 +16,7 @@ import { assertSound } from './sound';
 const DAY = 1440;
 const HOURS: Windows = Array.from({ length: 61 }, (_, i) => [(i - 30) * DAY + 450, (i - 30) * DAY + 960] as const);
 const MEANS: Means = { hands: 1, ovens: 1, rings: 4 };
-const works = demoSlabs.map((slab) => workFor(slab, demoLarder, { ...shop, roomC: 19 }).activities);
+const works = demoSlabs.map((slab) => workOf(slab, demoLarder, { ...shop, roomC: 19 }).activities);
 
 /** Holds every step with slack where its slack lets it be, one at a time: the day must end no later. */
 function assertSlack(

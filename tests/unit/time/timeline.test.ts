@@ -1,8 +1,15 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { workFor, dayOf } from '../../../src/core/usecases/timeline';
-import { backwardFrom, forwardFrom, windowsOf, type Activity, type Means, type Windows } from '../../../src/core/time';
+import { workOf, layOutDay } from '../../../src/core/usecases';
+import {
+  backwardFrom,
+  forwardFrom,
+  workingWindows,
+  type Activity,
+  type Means,
+  type Windows,
+} from '../../../src/core/time';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 import { assertSound } from './sound';
 
@@ -62,7 +69,7 @@ test('law: forward and backward, no two steps hold one thing, every wait is kept
 
 test('every demo slab has a day: from weighing out to packing, in one pair of hands, forward and backward', () => {
   for (const slab of demoSlabs) {
-    const { activities: list } = workFor(slab, demoLarder, { ...shop, roomC: 19 });
+    const { activities: list } = workOf(slab, demoLarder, { ...shop, roomC: 19 });
     const have = { hands: 1, ovens: 1, rings: 4 };
     for (const line of [forwardFrom(list, have, hours, 450), backwardFrom(list, have, hours, 3 * day + 960)]) {
       assert.ok(line.ok, `${slab.name}: ${line.ok ? '' : line.because}`);
@@ -76,12 +83,12 @@ test('every demo slab has a day: from weighing out to packing, in one pair of ha
 
 const WEEK = [1, 2, 3, 4, 5, 6, 0].map((weekday) => ({ day: weekday, from: '07:30', to: '16:00' }));
 const asked = { hands: 1, ovens: 1, rings: 4, hours: WEEK, zone: 'Europe/Dublin' };
-const work = workFor(ryeSlice, demoLarder, { ...shop, roomC: 19 });
+const work = workOf(ryeSlice, demoLarder, { ...shop, roomC: 19 });
 const list = work.activities;
 
 test('backwards from a deadline across a night: the long wait lies in the night, and all is done in time', () => {
   const deadline = new Date('2026-12-04T12:00:00Z');
-  const found = dayOf(work, { ...asked, deadline }, new Date('2026-12-01T06:00:00Z'));
+  const found = layOutDay(work, { ...asked, deadline }, new Date('2026-12-01T06:00:00Z'));
   assert.ok(found.feasible);
   assert.ok(found.steps.every(({ end }) => end.getTime() <= deadline.getTime()));
   assert.ok(new Set(found.steps.map(({ start }) => start.getUTCDate())).size > 1);
@@ -90,7 +97,7 @@ test('backwards from a deadline across a night: the long wait lies in the night,
 test('a deadline in the past, or too soon, is told with what decides and the earliest end', () => {
   const now = new Date('2026-12-01T06:00:00Z');
   for (const deadline of ['2020-03-13T12:00:00Z', '2026-11-20T12:00:00Z', '2026-12-01T09:00:00Z']) {
-    const found = dayOf(work, { ...asked, deadline: new Date(deadline) }, now);
+    const found = layOutDay(work, { ...asked, deadline: new Date(deadline) }, now);
     assert.ok(!found.feasible && found.because !== '' && found.earliestEnd!.getTime() > now.getTime());
   }
 });
@@ -110,7 +117,7 @@ test('links in a circle, and a step longer than any working day, are told', () =
 test('a pinned step stays, and the rest follows', () => {
   const start = new Date('2026-12-01T07:30:00Z');
   const pin = new Date('2026-12-01T10:00:00Z');
-  const found = dayOf(work, { ...asked, start, pinned: new Map([['base/rub', pin]]) }, start);
+  const found = layOutDay(work, { ...asked, start, pinned: new Map([['base/rub', pin]]) }, start);
   assert.ok(found.feasible);
   const rub = found.steps.find(({ activity }) => activity.id === 'base/rub')!;
   assert.equal(rub.start.getTime(), pin.getTime());
@@ -122,7 +129,7 @@ test('nights on which clocks change: a working day begins at half past seven by 
     ['2026-10-24T12:00:00Z', '2026-10-24T06:30:00.000Z', '2026-10-25T07:30:00.000Z'],
   ] as const) {
     const from = new Date(origin);
-    const opens = windowsOf(WEEK, 'Europe/Dublin', from, 1, 2).map(([open]) =>
+    const opens = workingWindows(WEEK, 'Europe/Dublin', from, 1, 2).map(([open]) =>
       new Date(from.getTime() + open * 60_000).toISOString(),
     );
     assert.ok(opens.includes(before) && opens.includes(after), opens.join(' '));

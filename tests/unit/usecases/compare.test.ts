@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { compared, differs } from '../../../src/core/usecases/compare';
-import { plan } from '../../../src/core/usecases/plan';
+import { comparePlans, isDifferent, plan } from '../../../src/core/usecases';
 import type { Slab } from '../../../src/core/slab';
 import { close, deepSquare, demoLarder, ryeSlice, shop } from '../things';
 
@@ -13,16 +12,18 @@ const side = (slab: Slab, tin = slab.tin) => ({
   },
 });
 
-test('a slab beside itself differs in nothing', () => {
-  const { layers, lines, whole } = compared(side(ryeSlice), side(ryeSlice));
-  assert.ok([...layers.flatMap(({ mm, massG, cost }) => [mm, massG, cost]), ...whole].every((one) => !differs(one)));
-  assert.ok(lines.every(({ massG, cost }) => !differs(massG) && !differs(cost)));
+test('a slab beside itself isDifferent in nothing', () => {
+  const { layers, lines, whole } = comparePlans(side(ryeSlice), side(ryeSlice));
+  assert.ok(
+    [...layers.flatMap(({ mm, massG, cost }) => [mm, massG, cost]), ...whole].every((one) => !isDifferent(one)),
+  );
+  assert.ok(lines.every(({ massG, cost }) => !isDifferent(massG) && !isDifferent(cost)));
 });
 
 test('another tin at the same thickness changes grams and cost, and no thickness', () => {
-  const { layers } = compared(side(ryeSlice), side(ryeSlice, deepSquare));
+  const { layers } = comparePlans(side(ryeSlice), side(ryeSlice, deepSquare));
   for (const { mm, massG, cost } of layers) {
-    assert.ok(close(mm.a!, mm.b!, 1e-6) && differs(massG) && differs(cost));
+    assert.ok(close(mm.a!, mm.b!, 1e-6) && isDifferent(massG) && isDifferent(cost));
     assert.ok(close(massG.b! / massG.a!, cost.b! / cost.a!, 1e-6));
   }
 });
@@ -35,7 +36,7 @@ test('what one side lacks is null there: a line that came, a preparation that we
     ),
     layers: ryeSlice.layers.slice(0, 2),
   };
-  const { lines, layers } = compared(side(ryeSlice), side(more));
+  const { lines, layers } = comparePlans(side(ryeSlice), side(more));
   const nuts = lines.find(({ massG }) => massG.name === 'hazelnuts')!;
   assert.deepEqual([nuts.preparation, nuts.massG.a, nuts.massG.b], ['Rye shortbread', null, 40]);
   assert.equal(layers.find(({ name }) => name === 'Chocolate top')!.mm.b, null);

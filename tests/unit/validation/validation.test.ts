@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { ingredientSchema } from '../../../src/core/larder';
 import { shopSchema } from '../../../src/core/shop';
-import { readSlab, slabFrom, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
+import { readSlab, parseSlab, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
 import { rackTinSchema } from '../../../src/core/tin';
 import {
   fields,
@@ -53,7 +53,7 @@ test('what is nested without end is refused before anything is made of it', () =
     assert.ok(!read.ok && read.problems.length === 1);
   }
   const within = { ...ryeSlice, odd: JSON.parse(deep(1500)) as unknown };
-  assert.match(slabFrom(within).ok ? '' : 'refused', /refused/);
+  assert.match(parseSlab(within).ok ? '' : 'refused', /refused/);
 });
 
 test('a list that is too long is told before anything in it is looked at', () => {
@@ -114,16 +114,16 @@ const fine: Slab = {
 };
 
 test('nothing smaller than a knife can cut, nothing finer than can be worked out', () => {
-  assert.ok(slabFrom(pieces(5)).ok);
-  for (const mm of [0.00001, 0.5, 4.99, 1001]) assert.ok(!slabFrom(pieces(mm)).ok, String(mm));
-  const read = slabFrom(fine);
+  assert.ok(parseSlab(pieces(5)).ok);
+  for (const mm of [0.00001, 0.5, 4.99, 1001]) assert.ok(!parseSlab(pieces(mm)).ok, String(mm));
+  const read = parseSlab(fine);
   assert.ok(!read.ok && read.problems[0]!.path === '/cut' && /fewer columns/.test(read.problems[0]!.message));
-  assert.ok(slabFrom({ ...fine, cut: { columns: 20, rows: 20 } }).ok);
+  assert.ok(parseSlab({ ...fine, cut: { columns: 20, rows: 20 } }).ok);
   const steps = Array.from({ length: 150 }, (_, i) => ({ id: `s${i}`, text: 'Stir', minutes: 1 }));
   const busy = {
     ...ryeSlice,
     preparations: ['base', 'treacle', 'c'].map((id) => ({ id, name: id, lines: [], steps })),
   };
-  const said = slabFrom({ ...busy, layers: [] });
+  const said = parseSlab({ ...busy, layers: [] });
   assert.ok(!said.ok && /450 steps are too many: at most 250/.test(said.problems[0]!.message));
 });

@@ -1,11 +1,11 @@
-import type { Asked } from '../../../core/usecases/plan';
+import type { PlanOptions } from '../../../core/usecases';
 import { type Shop, shopSchema } from '../../../core/shop';
-import { cutProblems, cutSchema, scaleSchema, slabFrom, type Slab } from '../../../core/slab';
+import { cutProblems, cutSchema, scaleSchema, parseSlab, type Slab } from '../../../core/slab';
 import { problemsOf, type Problem, type Read } from '../../../core/validation';
 import { tinsSchema } from '../../../core/tin';
 
 /** A request for a plan: a slab, and what to do otherwise than the slab and the shop say. */
-export interface PlanRequest extends Asked {
+export interface PlanRequest extends PlanOptions {
   readonly slab: Slab;
   readonly shop?: Partial<Shop> | undefined;
 }
@@ -24,7 +24,7 @@ export function readPlanRequest(found: unknown): Read<PlanRequest> {
   }
   const request = found as PlanRequest;
   const problems: Problem[] = [];
-  const slab = slabFrom(request.slab);
+  const slab = parseSlab(request.slab);
   if (!slab.ok) problems.push(...slab.problems);
   for (const [name, schema] of Object.entries(PARTS)) {
     const inPart = problemsOf(schema, request[name as keyof typeof PARTS]);

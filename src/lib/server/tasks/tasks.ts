@@ -6,15 +6,15 @@ import type { Shop } from '../../../core/shop';
 import type { Slab } from '../../../core/slab';
 import type { Pace } from '../../../core/time';
 import {
-  dayOf,
+  layOutDay,
   plan as planOf,
   settingFor,
   settingProblems,
   withTinsForOrder,
-  workFor,
-  type Asked,
+  workOf,
+  type PlanOptions,
   type Day,
-  type DayAsked,
+  type DayOptions,
   type Plan,
 } from '../../../core/usecases';
 import type { Read } from '../../../core/validation';
@@ -29,7 +29,7 @@ export interface SlabTask {
   readonly slab: Slab;
   readonly ingredients: readonly Ingredient[];
   readonly shop: Shop;
-  readonly asked: Asked;
+  readonly asked: PlanOptions;
 }
 
 let solver: Promise<SolveProgram> | null = null;
@@ -63,12 +63,12 @@ export function heat({ layers, minutes, everyMinutes, top, bottom }: RawSetting)
 }
 
 /** The steps of a slab laid out in time. */
-export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayAsked; now: Date }): Read<Day> {
+export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayOptions; now: Date }): Read<Day> {
   const { slab, ingredients, shop, asked, pace, day, now } = task;
   const larder = larderOf(ingredients);
   const problems = settingProblems(slab, larder, shop, asked);
   if (problems.length > 0) return { ok: false, problems };
-  return { ok: true, value: dayOf(workFor(slab, larder, shop, asked, pace), day, now) };
+  return { ok: true, value: layOutDay(workOf(slab, larder, shop, asked, pace), day, now) };
 }
 
 /** A table read against the larder. */

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
-import { cutWork } from '../../../core/slab';
-import { asksForTins, plan, tinsOf } from '../../../core/usecases';
+import { tinsOf, cutWork } from '../../../core/slab';
+import { asksForTins, plan } from '../../../core/usecases';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';

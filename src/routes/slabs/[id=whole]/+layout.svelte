@@ -5,7 +5,8 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { larderOf } from '../../../core/larder';
-  import { plan, scaleOf } from '../../../core/usecases/plan';
+  import { withThickness } from '../../../core/scale';
+  import { plan } from '../../../core/usecases';
   import { lookOf } from '../../../core/classify';
   import { movedLine } from '../../../core/cut';
   import { isFree } from '$lib/keys';
@@ -77,21 +78,7 @@
   }
 
   function setThickness(id: string, thicknessMm: number) {
-    const before = scaleOf(draft.slab);
-    const standing = now.slabs[0]!.layers.filter((layer) => layer.thicknessMm > 0).map((layer) => [
-      layer.id,
-      layer.thicknessMm,
-    ]);
-    const mm: Record<string, number> =
-      before.mode === 'layer-thickness'
-        ? before.mm
-        : before.mode === 'same-thickness'
-          ? {}
-          : Object.fromEntries(standing);
-    draft.change(
-      { ...draft.slab, scale: { mode: 'layer-thickness', mm: { ...mm, [id]: Number(thicknessMm.toFixed(2)) } } },
-      `thickness ${id}`,
-    );
+    draft.change(withThickness(draft.slab, now.slabs[0]!.layers, id, thicknessMm), `thickness ${id}`);
   }
 
   function step(by: number) {

@@ -1,7 +1,7 @@
 <!-- Two people at one slab: the later one is told, sees both, and chooses. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { Plan } from '../../../core/usecases/plan';
+  import type { Plan } from '../../../core/usecases';
   import { grams, mm } from '$lib/figures';
   import { money } from '$lib/money';
   import type { KeptSlab } from '$lib/server/slabs';

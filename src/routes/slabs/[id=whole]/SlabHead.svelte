@@ -42,7 +42,9 @@
     {/each}
   </nav>
   <div class="acts">
-    <span class="quiet" role="status">{draft.changed ? 'Not kept yet' : keeping.said || `Version ${draft.seen}`}</span>
+    <span class="quiet" role="status"
+      >{draft.changed ? 'Not kept yet' : keeping.said || `Version ${draft.baseVersion}`}</span
+    >
     <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
     <Button kind="ghost" size="small" on:click={() => print()}>Print</Button>
     <Button kind="ghost" size="small" on:click={() => takeAway(writeSlab(draft.slab), name)}>Take away as file</Button>

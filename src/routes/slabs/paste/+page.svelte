@@ -5,7 +5,7 @@
   import { goto } from '$app/navigation';
   import { larderOf } from '../../../core/larder';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../core/measure';
-  import { recipesFromJsonLd, readRecipe, slabFrom, type LineRead } from '../../../core/recipe';
+  import { recipesFromJsonLd, readRecipe, slabFromRecipe, type LineRead } from '../../../core/recipe';
   import type { Problem } from '../../../core/validation';
   import { ask } from '$lib/api';
   import { forgetText, storedText, storeText } from '$lib/deviceStore';
@@ -40,7 +40,7 @@
   const keyOf = (read: LineRead, at: number) => `${at} ${read.text}`;
   const lines = $derived(reads.map((read, at) => corrected[keyOf(read, at)] ?? read));
   const count = (status: LineRead['status']) => lines.filter((one) => one.status === status).length;
-  const slab = $derived(slabFrom(lines, name || (document?.name ?? ''), measures));
+  const slab = $derived(slabFromRecipe(lines, name || (document?.name ?? ''), measures));
   const open = (read: LineRead) => read.status === 'check' || read.status === 'unread';
 
   onMount(() => {

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { slabFrom } from '../../../../core/slab';
+import { parseSlab } from '../../../../core/slab';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
 import { keepSlab, removeSlab } from '$lib/server/slabs';
@@ -12,7 +12,7 @@ export async function PUT({ params, request }) {
   if (!body.ok) return body.response;
   const { seen, slab } = Object(body.value) as { seen?: unknown; slab?: unknown };
   if (typeof seen !== 'number') return problem('Say which version the change began from', '/seen');
-  const read = slabFrom(slab);
+  const read = parseSlab(slab);
   if (!read.ok) return refused(read.problems);
   const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString());
   if (kept.ok) return json(kept);

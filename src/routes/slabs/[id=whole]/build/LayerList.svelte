@@ -4,6 +4,7 @@
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
   import {
     moved,
+    spareShare,
     SPREADS,
     TEXTURES,
     withLayer,
@@ -53,17 +54,12 @@
   }
 
   /** What the other layers leave of a preparation, in percent. */
-  function spare(layer: Layer, preparation: string, part: number): number {
-    const others = slab.layers
-      .flatMap((one) => one.from.map((source, i) => ({ ...source, own: one.id === layer.id && i === part })))
-      .filter((source) => source.preparation === preparation && !source.own)
-      .reduce((sum, { share }) => sum + share, 0);
-    return Math.max(0, Math.round((1 - others) * 1e6) / 1e4);
-  }
+  const spare = (at: number, preparation: string, part: number) =>
+    Number((spareShare(slab, preparation, { layer: at, part }) * 100).toFixed(4));
 
   function addSource(at: number, layer: Layer, preparation: string) {
     if (preparation === '') return;
-    const share = spare(layer, preparation, -1) / 100;
+    const share = spareShare(slab, preparation);
     draft.change(withLayer(slab, at, { from: [...layer.from, { preparation, share }] }));
   }
 </script>
@@ -141,7 +137,7 @@
               label="Share of {preparation?.name} in {layer.name}, percent"
               hideLabel
               value={source.share * 100}
-              limits={{ min: 0, max: spare(layer, source.preparation, part) }}
+              limits={{ min: 0, max: spare(at, source.preparation, part) }}
               name="{layer.id} share {source.preparation}"
               typed={draft.typed}
               onvalue={(percent) => percent !== null && setShare(at, layer, part, percent)}

@@ -1,10 +1,9 @@
 <!-- Where a preparation goes: one strip, a part for each layer and what is left over. Pull a border, or use the arrow keys. -->
 <script lang="ts">
-  import { type Preparation } from '../../../../core/slab';
+  import { withShares, type Preparation } from '../../../../core/slab';
   import { lookOf } from '../../../../core/classify';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import { withShares } from './shares';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 

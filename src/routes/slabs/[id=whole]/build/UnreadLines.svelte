@@ -1,7 +1,7 @@
 <!-- Lines that were taken in and could not be read: each stays as text until it reads as a line, or is dropped. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
-  import { lineFrom, readLine } from '../../../../core/recipe';
+  import { lineFromReading, readLine } from '../../../../core/recipe';
   import { withPreparation, type Preparation } from '../../../../core/slab';
   import { slabWork } from '$lib/slabContext';
 
@@ -17,7 +17,7 @@
   }
 
   function take(i: number) {
-    const line = lineFrom(readLine(unread[i]!, measures, work.larder));
+    const line = lineFromReading(readLine(unread[i]!, measures, work.larder));
     if (!line) return;
     const rest = unread.filter((_, j) => j !== i);
     draft.change(
@@ -31,7 +31,7 @@
 
 {#each unread as text, i (i)}
   {@const read = readLine(text, measures, work.larder)}
-  {@const line = lineFrom(read)}
+  {@const line = lineFromReading(read)}
   <div class="unread">
     <TextInput
       size="sm"

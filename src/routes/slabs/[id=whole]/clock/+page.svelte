@@ -8,12 +8,12 @@
   import { ingredientNamed, type Ingredient } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { tinInWords } from '../../../../core/tin';
-  import type { Day, DayAsked } from '../../../../core/usecases/timeline';
+  import type { Day, DayOptions } from '../../../../core/usecases';
   import { calendarOf } from '$lib/calendar';
-  import { clock } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
   import { fileName } from '$lib/fileName';
   import { slabWork } from '$lib/slabContext';
-  import type { Moments, TimelineAsked, TimelineFound } from '$lib/workers/timeline.worker';
+  import type { Moments, TimelineQuestion, TimelineAnswer } from '$lib/workers/timeline.worker';
   import TimelineWorker from '$lib/workers/timeline.worker?worker';
   import DayFields from './DayFields.svelte';
   import { dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
@@ -45,7 +45,7 @@
   const pinned = $derived(new Map(Object.entries(form.pinned).map(([step, at]) => [step, new Date(at)])));
   const said = (at: Date | number, how: string) =>
     format(new TZDate(typeof at === 'number' ? at : at.getTime(), zone), how);
-  const clockOf = (at: Date | number) => said(at, 'EEE HH:mm');
+  const timeOfDay = (at: Date | number) => said(at, 'EEE HH:mm');
   const dateOf = (at: Date | number) => said(at, 'EEE d MMM HH:mm');
 
   const ingredients = $derived([
@@ -70,7 +70,7 @@
     if (moment === null) return;
     worker ??= new TimelineWorker();
     const asking = ++question;
-    worker.onmessage = ({ data }: MessageEvent<TimelineFound>) => {
+    worker.onmessage = ({ data }: MessageEvent<TimelineAnswer>) => {
       if (data.id !== question) return;
       day = data.day;
       between = data.between;
@@ -79,16 +79,16 @@
     // What is held counts from a start: a day with held steps is laid forward from its first one.
     const before = untrack(() => day);
     const held = pinned.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
-    const asked: DayAsked = {
+    const asked: DayOptions = {
       ...(form.way === 'deadline' && held === null ? { deadline: moment } : { start: held ?? moment }),
       hands: form.hands,
       ovens: work.shop.ovens ?? USUAL_SHOP.ovens,
       rings: work.shop.rings ?? USUAL_SHOP.rings,
-      hours: $state.snapshot(hoursOf(form, hours)) as DayAsked['hours'],
+      hours: $state.snapshot(hoursOf(form, hours)) as DayOptions['hours'],
       zone,
       pinned,
     };
-    const message: TimelineAsked = {
+    const message: TimelineQuestion = {
       id: asking,
       slab: $state.snapshot(slab) as typeof slab,
       ingredients: $state.snapshot(ingredients) as Ingredient[],
@@ -138,8 +138,8 @@
       <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
       <span class="quiet"
         >{#if between}{form.way === 'deadline' && pinned.size === 0
-            ? `If all goes slowly, begin ${clockOf(between.slow)}; if it goes quickly, ${clockOf(between.quick)} would do`
-            : `If all goes quickly, done ${clockOf(between.quick)}; if slowly, ${clockOf(between.slow)}`}.{/if}
+            ? `If all goes slowly, begin ${timeOfDay(between.slow)}; if it goes quickly, ${timeOfDay(between.quick)} would do`
+            : `If all goes quickly, done ${timeOfDay(between.quick)}; if slowly, ${timeOfDay(between.slow)}`}.{/if}
         {day.because}.</span
       >
     </p>
@@ -148,7 +148,7 @@
 
 {#if day && day.steps.length > 0}
   <div class="no-print">
-    <LaneChart {day} {pinned} {clockOf} onpin={(step, at) => (form.pinned[step] = at.getTime())} />
+    <LaneChart {day} {pinned} {timeOfDay} onpin={(step, at) => (form.pinned[step] = at.getTime())} />
   </div>
   <table class="table">
     <caption class="unseen">The steps in order</caption>
@@ -162,15 +162,15 @@
     <tbody>
       {#each day.steps as { activity, start: from, end, slackMinutes, deciding } (activity.id)}
         <tr class:deciding>
-          <td class="figures">{clockOf(from)}</td>
-          <td class="figures">{clockOf(end)}</td>
+          <td class="figures">{timeOfDay(from)}</td>
+          <td class="figures">{timeOfDay(end)}</td>
           <td
             >{activity.text}{#if activity.caution}<br /><span class="hot">{activity.caution}</span>{/if}</td
           >
           <td class="hands"
             >{activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}</td
           >
-          <td class="num">{deciding ? 'decides' : clock(slackMinutes)}</td>
+          <td class="num">{deciding ? 'decides' : formatDuration(slackMinutes)}</td>
         </tr>
       {/each}
     </tbody>

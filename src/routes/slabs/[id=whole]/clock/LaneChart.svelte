@@ -1,16 +1,16 @@
 <!-- The day in lanes. A step can be pulled, or moved by arrow keys, to hold it at a moment; the rest follows. -->
 <script lang="ts">
-  import type { Day } from '../../../../core/usecases/timeline';
-  import { clock } from '$lib/figures';
+  import type { Day } from '../../../../core/usecases';
+  import { formatDuration } from '$lib/figures';
   import { axisOf, lanesOf } from './lanes';
 
   interface Props {
     day: Day;
     pinned: ReadonlyMap<string, Date>;
-    clockOf: (moment: Date | number) => string;
+    timeOfDay: (moment: Date | number) => string;
     onpin: (id: string, moment: Date) => void;
   }
-  let { day, pinned, clockOf, onpin }: Props = $props();
+  let { day, pinned, timeOfDay, onpin }: Props = $props();
 
   let widthPx = $state(1100);
   const LABEL = 74;
@@ -60,7 +60,7 @@
           class:pinned={pinned.has(activity.id)}
           role="button"
           tabindex={lane === 'hands' || activity.hands === 'free' ? 0 : -1}
-          aria-label="{activity.text}, {clockOf(start)} to {clockOf(end)}{deciding ? ', decides' : ''}{pinned.has(
+          aria-label="{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}{deciding ? ', decides' : ''}{pinned.has(
             activity.id,
           )
             ? ', held'
@@ -85,16 +85,16 @@
           {/if}
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
           {#if w > 34}<text x={x + 4} y={y + 24}>{shortened(activity.text, Math.floor((w - 6) / 6.4))}</text>{/if}
-          <title>{activity.text}, {clockOf(start)} to {clockOf(end)}</title>
+          <title>{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}</title>
         </g>
       {/each}
     {/each}
     {#each axis.breaks as { x, minutes } (x)}
       <path d="M{LABEL + x} 16v{height - 40}" class="break" />
-      <text x={LABEL + x} y="12" class="gap">{clock(minutes)}</text>
+      <text x={LABEL + x} y="12" class="gap">{formatDuration(minutes)}</text>
     {/each}
     {#each axis.ticks as { x, moment } (moment)}
-      <text x={LABEL + x} y={height - 8} class="tick">{clockOf(moment)}</text>
+      <text x={LABEL + x} y={height - 8} class="tick">{timeOfDay(moment)}</text>
     {/each}
   </svg>
 </figure>

@@ -3,7 +3,7 @@
   import { Button } from 'carbon-components-svelte';
   import { freshId, withPreparation, type Step } from '../../../../core/slab';
   import { stepsOf } from '../../../../core/time';
-  import { clock } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import StepFields from './StepFields.svelte';
 
@@ -47,7 +47,7 @@
     <summary
       ><b>{preparation.name}</b>
       <span class="quiet"
-        >{steps.length === 1 ? 'one step' : `${steps.length} steps`}, {clock(
+        >{steps.length === 1 ? 'one step' : `${steps.length} steps`}, {formatDuration(
           steps.reduce((sum, { minutes }) => sum + minutes, 0),
         )}{written ? '' : ', as is usual; change one and they are yours'}</span
       ></summary

@@ -1,4 +1,4 @@
-import type { DayStep } from '../../../../core/usecases/timeline';
+import type { DayStep } from '../../../../core/usecases';
 
 /** One lane, in as many rows as things lie in it at once. */
 export interface Lane {

@@ -1,8 +1,7 @@
 <!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
 <script lang="ts">
   import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
-  import { compared, differs, type Beside } from '../../../../core/usecases/compare';
-  import { plan } from '../../../../core/usecases/plan';
+  import { comparePlans, isDifferent, type Beside, plan } from '../../../../core/usecases';
   import type { Slab } from '../../../../core/slab';
   import { asTin, tinInWords } from '../../../../core/tin';
   import { grams, mm } from '$lib/figures';
@@ -22,7 +21,7 @@
   // The version before this one is what one wants to see first; without one, another tin.
   $effect(() => {
     if (touched) return;
-    const before = data.versions.find(({ version }) => work.draft.changed || version < work.draft.seen);
+    const before = data.versions.find(({ version }) => work.draft.changed || version < work.draft.baseVersion);
     if (before) versions.a = String(before.version);
     else tins.b = String(work.rack.at(-1)?.id ?? 'own');
     touched = true;
@@ -52,7 +51,7 @@
       };
     }),
   );
-  const both = $derived(compared(sides[0]!, sides[1]!));
+  const both = $derived(comparePlans(sides[0]!, sides[1]!));
   const currency = $derived(work.shop.currency);
 
   const SHOW = {
@@ -65,7 +64,7 @@
   const said = (value: number | null, unit: Unit) => (value === null ? '-' : SHOW[unit](value));
   function change({ a, b }: Beside, unit: Unit): string {
     if (a === null || b === null) return a === b ? '' : a === null ? 'new' : 'gone';
-    if (!differs({ name: '', a, b })) return '';
+    if (!isDifferent({ name: '', a, b })) return '';
     const sign = b > a ? '+' : '−';
     const by = SHOW[unit](Math.abs(b - a));
     return `${sign}${by}${a > 0 ? ` (${sign}${Math.abs((b / a - 1) * 100).toFixed(0)} %)` : ''}`;
@@ -120,8 +119,8 @@
         ></thead
       >
       <tbody>
-        {#each both.whole.filter((one) => !onlyChanged || differs(one)) as one (one.name)}
-          <tr class:differs={differs(one)}><th scope="row">{one.name}</th>{@render cells(one, one.unit)}</tr>
+        {#each both.whole.filter((one) => !onlyChanged || isDifferent(one)) as one (one.name)}
+          <tr class:differs={isDifferent(one)}><th scope="row">{one.name}</th>{@render cells(one, one.unit)}</tr>
         {/each}
       </tbody>
     </table>
@@ -137,8 +136,8 @@
       <tbody>
         {#each [...both.layers].reverse() as layer, i (i)}
           {#each [['mm', layer.mm], ['g', layer.massG], ['money', layer.cost]] as const as [unit, beside] (unit)}
-            {#if !onlyChanged || differs(beside)}
-              <tr class:differs={differs(beside)}
+            {#if !onlyChanged || isDifferent(beside)}
+              <tr class:differs={isDifferent(beside)}
                 ><th scope="row">{layer.name}<span class="quiet">{` ${unit === 'money' ? 'cost' : unit}`}</span></th
                 >{@render cells(beside, unit)}</tr
               >
@@ -158,8 +157,8 @@
       ></thead
     >
     <tbody>
-      {#each both.lines.filter(({ massG, cost }) => !onlyChanged || differs(massG) || differs(cost)) as line, i (i)}
-        <tr class:differs={differs(line.massG)}
+      {#each both.lines.filter(({ massG, cost }) => !onlyChanged || isDifferent(massG) || isDifferent(cost)) as line, i (i)}
+        <tr class:differs={isDifferent(line.massG)}
           ><th scope="row">{line.massG.name}<span class="quiet">{` in ${line.preparation}`}</span></th>{@render cells(
             line.massG,
             'g',

@@ -3,7 +3,7 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { meetingsOf, withPreparation } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
-  import { clock } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 
@@ -31,8 +31,10 @@
     {#each meetings as { preparation, other, aheadMinutes, startsAfterMinutes } (preparation.id)}
       <div class="row">
         <p>
-          <b>{preparation.name}</b>, ready {aheadMinutes > 0 ? `${clock(aheadMinutes)} ahead of` : 'together with'}
-          <b>{other.name}</b>: begin {#if Math.round(startsAfterMinutes) === 0}both at once{:else}{clock(
+          <b>{preparation.name}</b>, ready {aheadMinutes > 0
+            ? `${formatDuration(aheadMinutes)} ahead of`
+            : 'together with'}
+          <b>{other.name}</b>: begin {#if Math.round(startsAfterMinutes) === 0}both at once{:else}{formatDuration(
               Math.abs(startsAfterMinutes),
             )}
             {startsAfterMinutes > 0 ? 'after' : 'before'} it{/if}.

@@ -1,13 +1,13 @@
 <!-- How long each layer needs, whether the next may go on, and when the slab is to be cut. -->
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
-  import { dewPointC, type PlaceStay, type Setting, type Standing } from '../../../../core/setting';
+  import { dewPointC, type PlaceStay, type Setting, type TinSupport } from '../../../../core/setting';
   import { USUAL_SHOP } from '../../../../core/shop';
   import type { Place } from '../../../../core/slab';
   import { ingredientNamed, type Ingredient } from '../../../../core/larder';
-  import { clock } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import type { SettingAsked, SettingFound } from '$lib/workers/setting.worker';
+  import type { SettingQuestion, SettingAnswer } from '$lib/workers/setting.worker';
   import SettingWorker from '$lib/workers/setting.worker?worker';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
@@ -24,7 +24,7 @@
   const slab = $derived(draft.slab);
 
   let stays: PlaceStay[] = $state([]);
-  let on = $state<Standing['on']>('shelf');
+  let on = $state<TinSupport['on']>('shelf');
   let foil = $state(false);
   let setting = $state.raw<Setting | null>(null);
   let deeperMinutes: number | null = $state(null);
@@ -45,7 +45,7 @@
     return [...new Set(named)];
   });
 
-  let measured = $state.raw<SettingAsked['measured']>(undefined);
+  let measured = $state.raw<SettingQuestion['measured']>(undefined);
   let fitted = $state('');
 
   function fit(layer: string, minutes: number, place: Place) {
@@ -71,7 +71,7 @@
   $effect(() => {
     worker ??= new SettingWorker();
     const id = ++asked;
-    worker.onmessage = ({ data }: MessageEvent<SettingFound>) => {
+    worker.onmessage = ({ data }: MessageEvent<SettingAnswer>) => {
       if (data.id !== asked) return;
       setting = data.setting;
       deeperMinutes = data.deeperMinutes;
@@ -82,13 +82,13 @@
         Math.max(0, (data.setting?.minutes.length ?? 1) - 1),
       );
     };
-    const message: SettingAsked = {
+    const message: SettingQuestion = {
       id,
       slab: $state.snapshot(slab) as typeof slab,
       ingredients: $state.snapshot(ingredients) as Ingredient[],
       shop: $state.snapshot(work.shop) as typeof work.shop,
       stays: $state.snapshot(stays),
-      standing: { on, foil },
+      support: { on, foil },
       deeperMm: Math.max(1, work.plan.slab.heightMm * DEEPER),
       measured,
     };
@@ -119,11 +119,13 @@
 {#if setting}
   <p class="answer figures">
     {#if setting.cutWindow.fromMinutes !== null}
-      All is set after <b>{clock(setting.cutWindow.fromMinutes)}</b>.
+      All is set after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
       {#if setting.cutWindow.toMinutes !== null}Cut it within <b
-          >{clock(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
+          >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
         > of that: later the hard layer cracks under a cold knife.{:else}It can be cut any time after.{/if}
-      {#if deeperMinutes !== null}<span class="quiet">Half as thick again, it takes {clock(deeperMinutes)}.</span>{/if}
+      {#if deeperMinutes !== null}<span class="quiet"
+          >Half as thick again, it takes {formatDuration(deeperMinutes)}.</span
+        >{/if}
     {:else}
       It does not set here.
     {/if}
@@ -135,7 +137,7 @@
   <p class:said={sweats} class:quiet={!sweats}>
     {#if sweats}
       Its face ends at {setting.faceC.toFixed(0)} °C, below the dew point of {dewC.toFixed(0)} °C in this room: it will sweat.
-      Leave it wrapped for about {clock(setting.wrappedMinutes)}, until it has come up.
+      Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until it has come up.
     {:else}
       The dew point in this room is {dewC.toFixed(0)} °C: a face colder than that sweats. This one ends at {setting.faceC.toFixed(
         0,

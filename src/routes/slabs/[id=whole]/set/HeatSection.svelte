@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { LaidLayer } from '../../../../core/scale';
   import type { Setting } from '../../../../core/setting';
-  import { clock } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
 
   interface Props {
     setting: Setting;
@@ -52,8 +52,15 @@
     {/each}
   </svg>
   <label
-    >After <b class="figures">{clock(minute)}</b>
-    <input type="range" min="0" max={most} step="1" bind:value={minute} aria-valuetext={clock(minute)} /></label
+    >After <b class="figures">{formatDuration(minute)}</b>
+    <input
+      type="range"
+      min="0"
+      max={most}
+      step="1"
+      bind:value={minute}
+      aria-valuetext={formatDuration(minute)}
+    /></label
   >
 </figure>
 

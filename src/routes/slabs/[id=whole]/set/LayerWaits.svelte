@@ -4,14 +4,14 @@
   import type { Setting } from '../../../../core/setting';
   import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
-  import { clock } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { PLACE_NAMES } from './places';
 
   interface Props {
     setting: Setting;
-    /** The tin is moved by the clock, whatever the layers say. */
+    /** The tin is moved by the formatDuration, whatever the layers say. */
     moved: boolean;
   }
   let { setting, moved }: Props = $props();
@@ -37,18 +37,18 @@
   {@const own = layers.find(({ id }) => id === layer.id)}
   <section class="panel" aria-label={layer.name}>
     <p class="answer figures">
-      <b>{layer.name}</b> goes on at <b>{clock(layer.pouredAt)}</b>,
+      <b>{layer.name}</b> goes on at <b>{formatDuration(layer.pouredAt)}</b>,
       {#if layer.setAfterMinutes === null}<span class="hot">and never sets here</span>{:else}and is set <b
-          >{clock(layer.setAfterMinutes)}</b
+          >{formatDuration(layer.setAfterMinutes)}</b
         > later{/if}
     </p>
     {#if layer.nextFromMinutes === null}<p class="hot">{layer.why}</p>
     {:else if i < setting.layers.length - 1}
       <p>
         The next one goes on
-        {#if layer.nextFromMinutes === 0}at once{:else}from {clock(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
+        {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
             class="quiet"
-            >, up to {clock(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
+            >, up to {formatDuration(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
           >{/if}
       </p>
     {/if}

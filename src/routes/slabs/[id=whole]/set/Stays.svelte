@@ -1,7 +1,7 @@
 <!-- Where the tin stands: each layer in its own place, or moved by the clock from one place to another. -->
 <script lang="ts">
   import { Button, Checkbox, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
-  import type { PlaceStay, Standing } from '../../../../core/setting';
+  import type { PlaceStay, TinSupport } from '../../../../core/setting';
   import { PLACES, type Place } from '../../../../core/slab';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { PLACE_NAMES } from './places';
@@ -9,7 +9,7 @@
   interface Props {
     /** None where each layer sets in its own place. */
     stays: PlaceStay[];
-    on: Standing['on'];
+    on: TinSupport['on'];
     foil: boolean;
     /** Where moving begins. */
     first: Place;

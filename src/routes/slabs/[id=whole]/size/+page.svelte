@@ -1,7 +1,8 @@
 <!-- Which tins the slab is made in, what stays as it is, and what that does to every line and layer. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-  import { scaleOf, tinsOf, writtenForItsTin } from '../../../../core/usecases/plan';
+  import { writtenForItsTin } from '../../../../core/usecases';
+  import { inTins, scaleOf, tinsOf } from '../../../../core/slab';
   import { isSheet, sameTin } from '../../../../core/tin';
   import { slabLimits } from '$lib/limits';
   import { mm } from '$lib/figures';
@@ -13,7 +14,6 @@
   import Order from './Order.svelte';
   import Rack from './Rack.svelte';
   import SheetShape from './SheetShape.svelte';
-  import { inTins } from './tins';
   import WholeThings from './WholeThings.svelte';
 
   const work = slabWork();

@@ -2,10 +2,10 @@
 <script lang="ts">
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import { laidOut } from '../../../../core/slab';
+  import { expandDividedLines } from '../../../../core/slab';
 
   const work = slabWork();
-  const slab = $derived(laidOut(work.draft.slab));
+  const slab = $derived(expandDividedLines(work.draft.slab));
   const now = $derived(work.plan);
 </script>
 

@@ -2,13 +2,13 @@
 <script lang="ts">
   import { plainName } from '../../../../core/larder';
   import type { Unit } from '../../../../core/measure';
-  import type { Have } from '../../../../core/slab';
+  import type { StockItem } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 
-  let { have }: { have: readonly Have[] } = $props();
+  let { have }: { have: readonly StockItem[] } = $props();
 
   const work = slabWork();
   const { draft } = work;
@@ -34,13 +34,13 @@
 <div class="cupboard">
   <p>
     {#if asFar?.limit}
-      <b>{asFar.limit}</b> runs out first: {asFar.by.toFixed(2)} times the written amounts.
+      <b>{asFar.limit}</b> runs out first: {asFar.scaleFactor.toFixed(2)} times the written amounts.
     {:else}
       Write what you have of the things that are short; the rest is taken to be enough.
     {/if}
   </p>
   <table class="table">
-    <thead><tr><th>Ingredient</th><th class="num">Have</th><th></th><th class="num">Left over, g</th></tr></thead>
+    <thead><tr><th>Ingredient</th><th class="num">StockItem</th><th></th><th class="num">Left over, g</th></tr></thead>
     <tbody>
       {#each ingredients as { name, unit } (name)}
         {@const left = asFar?.left.find(({ ingredient }) => ingredient === name)}

@@ -1,12 +1,12 @@
 <!-- Layer by layer: what was written and what it is now; a thickness can be written as well as pulled. -->
 <script lang="ts">
-  import { plan, type Plan } from '../../../../core/usecases/plan';
+  import { inTins } from '../../../../core/slab';
+  import { plan, type Plan } from '../../../../core/usecases';
   import { tinInWords } from '../../../../core/tin';
   import { slabLimits } from '$lib/limits';
   import { grams, mm, percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { inTins } from './tins';
 
   const work = slabWork();
   const { draft } = work;

@@ -1,17 +1,17 @@
 <!-- From an order to tins: so many pieces of a size, and the best ways to make them from the rack. -->
 <script lang="ts">
+  import { inTins } from '../../../../core/slab';
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import { plan } from '../../../../core/usecases/plan';
+  import { plan } from '../../../../core/usecases';
   import type { OrderAnswer } from '../../../../core/cut';
   import type { Scale } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import { mm, percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import type { OrderAsked, OrderFound } from '$lib/workers/order.worker';
+  import type { OrderQuestion, OrderFindings } from '$lib/workers/order.worker';
   import OrderWorker from '$lib/workers/order.worker?worker';
-  import { inTins } from './tins';
 
   let { scale }: { scale: Extract<Scale, { mode: 'pieces' }> } = $props();
 
@@ -44,13 +44,13 @@
     worker = made;
     const { tins: _tins, scale: _scale, ...bare } = draft.slab;
     const heightMm = plan(bare, work.larder, work.shop).slab.heightMm;
-    const message: OrderAsked = {
-      rack: $state.snapshot(work.rack) as OrderAsked['rack'],
+    const message: OrderQuestion = {
+      rack: $state.snapshot(work.rack) as OrderQuestion['rack'],
       order: { ...scale },
       heightMm,
       kerfMm: draft.slab.cut?.kerfMm ?? 0,
     };
-    made.onmessage = ({ data }: MessageEvent<OrderFound>) => {
+    made.onmessage = ({ data }: MessageEvent<OrderFindings>) => {
       if (data.ok) answers = data.answers;
       else failed = 'The solver gave up on this one. Try another size or count';
       asked = $state.snapshot(scale);

@@ -2,26 +2,24 @@
 <script lang="ts">
   import Add from 'carbon-icons-svelte/lib/Add.svelte';
   import Subtract from 'carbon-icons-svelte/lib/Subtract.svelte';
-  import { tinsOf } from '../../../../core/usecases/plan';
-  import { type TinCount, sameTin, tinInWords, type AnyTin } from '../../../../core/tin';
-  import type { ShelvedTin } from '$lib/server/tins';
+  import { inTins, tinsOf } from '../../../../core/slab';
+  import { type TinCount, sameTin, tinInWords, withoutOutline, type AnyTin } from '../../../../core/tin';
+  import type { StoredTin } from '$lib/server/tins';
   import { slabWork } from '$lib/slabContext';
   import TinShape from '$lib/ui/TinShape.svelte';
-  import { inTins } from './tins';
 
   const work = slabWork();
   const { draft } = work;
   const slab = $derived(draft.slab);
   const tins = $derived(tinsOf(slab));
 
-  const bare = (tin: AnyTin) => (tin.shape === 'sheet' ? { ...tin, outlineMm: undefined } : tin);
-  const same = (a: AnyTin, b: AnyTin) => sameTin(bare(a), bare(b));
+  const same = (a: AnyTin, b: AnyTin) => sameTin(withoutOutline(a), withoutOutline(b));
   const countOf = (tin: AnyTin) => tins.find((one) => same(one.tin, tin))?.count ?? 0;
 
   /** The written tin stands first; where the rack has it, with the rack's count. */
   const kinds = $derived.by(() => {
     const written = work.rack.find(({ tin }) => same(tin, slab.tin));
-    const first: Pick<ShelvedTin, 'id' | 'name' | 'count' | 'tin'> = {
+    const first: Pick<StoredTin, 'id' | 'name' | 'count' | 'tin'> = {
       id: 0,
       name: written ? `${written.name}, as written` : 'As written',
       count: written?.count ?? 1,
@@ -56,7 +54,7 @@
           <b
             >{name}{#if have > 1}<span class="quiet">{` x ${have}`}</span>{/if}</b
           >
-          <span class="quiet">{tinInWords(bare(tin))}</span>
+          <span class="quiet">{tinInWords(withoutOutline(tin))}</span>
         </span>
       </button>
       <div class="count">

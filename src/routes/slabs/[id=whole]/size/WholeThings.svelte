@@ -1,37 +1,23 @@
 <!-- Half an egg, a third of a can: the nearest whole ones, what each does to the thickness here, and the tin that keeps it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { plan, tinsOf } from '../../../../core/usecases/plan';
+  import { heightsOf, nearestTin } from '../../../../core/usecases';
+  import { inTins, tinsOf } from '../../../../core/slab';
   import type { WholeThing } from '../../../../core/scale';
   import type { Scale } from '../../../../core/slab';
-  import { type TinCount, isSheet, sameTin, type AnyTin } from '../../../../core/tin';
+  import type { TinCount } from '../../../../core/tin';
   import { mm } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import { inTins } from './tins';
 
   let { things }: { things: readonly WholeThing[] } = $props();
 
   const work = slabWork();
   const { draft } = work;
   const scaleBy = (by: number): Scale => ({ mode: 'multiple', by });
-  const heightMm = (by: number, tins: readonly TinCount[]) =>
-    plan(inTins(draft.slab, tins, scaleBy(by)), work.larder, work.shop).slab.heightMm;
-  const writtenMm = $derived(
-    plan(inTins(draft.slab, [{ tin: draft.slab.tin, count: 1 }], { mode: 'same-thickness' }), work.larder, work.shop)
-      .slab.heightMm,
-  );
+  const heights = $derived(heightsOf(draft.slab, work.larder, work.shop));
+  const heightMm = (by: number, tins: readonly TinCount[]) => heights(tins, scaleBy(by));
   const counted = (count: number, unit: WholeThing['unit']) =>
     `${count}${unit === 'pack' ? ` pack${count > 1 ? 's' : ''}` : ''}`;
-
-  /** The single tin of the rack in which so much comes nearest to the written height. */
-  function nearestTin(by: number): { name: string; tin: AnyTin; mm: number } | null {
-    const here = tinsOf(draft.slab);
-    const kinds = [{ name: 'the written tin', tin: draft.slab.tin }, ...work.rack]
-      .filter(({ tin }) => !isSheet(tin) && !(here.length === 1 && here[0]!.count === 1 && sameTin(tin, here[0]!.tin)))
-      .map(({ name, tin }) => ({ name, tin, mm: heightMm(by, [{ tin, count: 1 }]) }));
-    const near = kinds.sort((a, b) => Math.abs(a.mm - writtenMm) - Math.abs(b.mm - writtenMm))[0];
-    return near ?? null;
-  }
 </script>
 
 <h2>Whole things</h2>
@@ -48,8 +34,8 @@
         <td class="num">{Number(exact.toPrecision(3))}</td>
         <td
           ><div class="options">
-            {#each options as { count, by } (count)}
-              {@const near = nearestTin(by)}
+            {#each options as { count, scaleFactor: by } (count)}
+              {@const near = nearestTin(draft.slab, work.rack, by, heights)}
               <Button
                 size="small"
                 kind="tertiary"
@@ -63,7 +49,7 @@
                   kind="ghost"
                   on:click={() => draft.change(inTins(draft.slab, [{ tin: near.tin, count: 1 }], scaleBy(by)))}
                 >
-                  {counted(count, unit)} in {near.name}: {mm(near.mm)} mm
+                  {counted(count, unit)} in {near.name}: {mm(near.heightMm)} mm
                 </Button>
               {/if}
             {/each}

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { slabFrom } from '../../../../../core/slab';
+import { parseSlab } from '../../../../../core/slab';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
 import { addSlab, slabById } from '$lib/server/slabs';
@@ -10,7 +10,7 @@ export async function POST({ params, request }) {
   if (!body.ok) return body.response;
   const from = slabById(database(), Number(params.id));
   if (!from) return problem('The slab to copy is no longer in the shop: choose another', '', 404);
-  const copy = slabFrom({ ...from.slab, name: (Object(body.value) as { name?: unknown }).name });
+  const copy = parseSlab({ ...from.slab, name: (Object(body.value) as { name?: unknown }).name });
   if (!copy.ok) return refused(copy.problems);
   return json({ id: addSlab(database(), copy.value, new Date().toISOString()) }, { status: 201 });
 }

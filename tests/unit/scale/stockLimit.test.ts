@@ -1,11 +1,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases/plan';
-import type { Have } from '../../../src/core/slab';
+import { plan } from '../../../src/core/usecases';
+import type { StockItem } from '../../../src/core/slab';
 import { close, demoIngredients, demoLarder, ryeSlice, shop, slabs, sum } from '../things';
 
-const planFor = (have: readonly Have[]) => plan(ryeSlice, demoLarder, shop, { scale: { mode: 'as-far-as', have } });
+const planFor = (have: readonly StockItem[]) =>
+  plan(ryeSlice, demoLarder, shop, { scale: { mode: 'as-far-as', have } });
 
 test('five hundred grams of butter and one bag of chocolate: the butter is the limit', () => {
   const { asFar, preparations, warnings } = planFor([
@@ -13,7 +14,7 @@ test('five hundred grams of butter and one bag of chocolate: the butter is the l
     { ingredient: 'dark chocolate', quantity: 1, unit: 'kg' },
   ]);
   // Butter stands in two preparations: 225 + 60 g.
-  assert.ok(close(asFar!.by, 500 / 285));
+  assert.ok(close(asFar!.scaleFactor, 500 / 285));
   assert.equal(asFar!.limit, 'butter');
   assert.ok(close(asFar!.left[0]!.leftG, 0) && close(asFar!.left[1]!.leftG, 1000 - (240 * 500) / 285));
   assert.ok(close(preparations[0]!.multiple, 500 / 285));
@@ -25,7 +26,7 @@ test('five hundred grams of butter and one bag of chocolate: the butter is the l
 
 test('what the slab does not use limits nothing, and that is said', () => {
   const { asFar, warnings } = planFor([{ ingredient: 'rolled oats', quantity: 5, unit: 'g' }]);
-  assert.deepEqual([asFar!.by, asFar!.limit, asFar!.ignored], [1, null, ['rolled oats']]);
+  assert.deepEqual([asFar!.scaleFactor, asFar!.limit, asFar!.ignored], [1, null, ['rolled oats']]);
   assert.ok(warnings.some(({ code, message }) => code === 'have-ignored' && message.startsWith('rolled oats')));
 });
 
@@ -53,7 +54,7 @@ test('law: nothing given is overdrawn, the limit is used up, and more of it make
       }
       const twice = have.map((one) => ({ ...one, quantity: 2 * one.quantity }));
       const more = plan(slab, demoLarder, shop, { scale: { mode: 'as-far-as', have: twice } });
-      if (made.asFar!.limit) assert.ok(close(more.asFar!.by, 2 * made.asFar!.by));
+      if (made.asFar!.limit) assert.ok(close(more.asFar!.scaleFactor, 2 * made.asFar!.scaleFactor));
     }),
   );
 });

@@ -10,10 +10,10 @@ import {
   type SheetTin,
   type Tin,
 } from '../tin';
-import type { Prepared } from './prepared';
+import type { Mixture } from './mixture';
 
 /** A tin as the slab stands in it; a sheet has got its outline. */
-export interface Standing {
+export interface PlacedTin {
   readonly tin: Tin;
   /** The sheet that it lies on, where it is one. */
   readonly sheet: SheetTin | null;
@@ -23,14 +23,14 @@ export interface Standing {
 const MM2_PER_ML_PER_MM = 1000;
 
 /** The first level layer, which decides how far a slab spreads on a sheet: its position, and its volume as written, mL. */
-function firstLevel(slab: Slab, made: ReadonlyMap<string, Prepared>): { at: number; volumeMl: number } | null {
+function firstLevel(slab: Slab, mixtures: ReadonlyMap<string, Mixture>): { at: number; volumeMl: number } | null {
   const at = slab.layers.findIndex(({ spread }) => spread === 'level');
   const layer = slab.layers[at];
   if (!layer) return null;
   let massG = 0;
   let volumeMl = 0;
   for (const { preparation, share } of layer.from) {
-    const source = made.get(preparation);
+    const source = mixtures.get(preparation);
     if (!source) continue;
     massG += share * source.massOutG;
     volumeMl += (share * source.massOutG) / source.densityGPerMl;
@@ -43,10 +43,10 @@ function firstLevel(slab: Slab, made: ReadonlyMap<string, Prepared>): { at: numb
  * The tin that a slab is written for. On a sheet without an outline the first level layer's thickness fixes it, in the sheet's
  * proportions; without a thickness the slab covers the sheet.
  */
-export function writtenTin(slab: Slab, made: ReadonlyMap<string, Prepared>): Tin {
+export function writtenTin(slab: Slab, mixtures: ReadonlyMap<string, Mixture>): Tin {
   const { tin } = slab;
   if (!isSheet(tin) || tin.outlineMm) return asTin(tin);
-  const first = firstLevel(slab, made);
+  const first = firstLevel(slab, mixtures);
   const thicknessMm = first && slab.layers[first.at]!.thicknessMm;
   if (!first || !thicknessMm) return asTin(tin);
   return sheetOfArea(tin, (first.volumeMl * MM2_PER_ML_PER_MM) / thicknessMm);
@@ -58,28 +58,30 @@ export function writtenTin(slab: Slab, made: ReadonlyMap<string, Prepared>): Tin
  * A sheet without an outline: where the amounts are fixed, the first level layer keeps its written thickness and spreads as
  * far as it goes; otherwise the slab is as large as on its written sheet, or covers the sheet.
  *
- * @param by times the written amounts over all tins together, or null where thickness is what is fixed
+ * @param scaleFactor times the written amounts over all tins together, or null where thickness is what is fixed
  */
-export function standingIn(
+export function placedTins(
   slab: Slab,
-  made: ReadonlyMap<string, Prepared>,
+  mixtures: ReadonlyMap<string, Mixture>,
   tins: readonly TinCount[],
-  by: number | null,
-): Standing[] {
-  const own = writtenTin(slab, made);
-  const areas = tins.map(({ tin }) => areaMm2At(asTin(tin), 0));
-  const allMm2 = tins.reduce((sum, { count }, i) => sum + count * areas[i]!, 0);
-  const first = firstLevel(slab, made);
-  const filmMm = first && (first.volumeMl * MM2_PER_ML_PER_MM) / areaMm2At(own, 0);
+  scaleFactor: number | null,
+): PlacedTin[] {
+  const asWritten = writtenTin(slab, mixtures);
+  const areasMm2 = tins.map(({ tin }) => areaMm2At(asTin(tin), 0));
+  const totalAreaMm2 = tins.reduce((sum, { count }, i) => sum + count * areasMm2[i]!, 0);
+  const first = firstLevel(slab, mixtures);
+  const writtenAreaMm2 = areaMm2At(asWritten, 0);
   const outline = (tin: AnyTin, areaMm2: number): Tin => {
     if (!isSheet(tin) || tin.outlineMm) return asTin(tin);
-    if (by !== null && first && filmMm) {
-      return sheetOfArea(tin, ((by * areaMm2) / allMm2) * ((first.volumeMl * MM2_PER_ML_PER_MM) / filmMm));
+    if (scaleFactor !== null && first) {
+      // At the written thickness the first level layer covers the written area; so many times its volume cover so many times that.
+      const shareOfArea = areaMm2 / totalAreaMm2;
+      return sheetOfArea(tin, scaleFactor * writtenAreaMm2 * shareOfArea);
     }
-    return sameTin(tin, slab.tin) ? own : asTin(tin);
+    return sameTin(tin, slab.tin) ? asWritten : asTin(tin);
   };
   return tins.map(({ tin, count }, i) => ({
-    tin: outline(tin, areas[i]!),
+    tin: outline(tin, areasMm2[i]!),
     sheet: isSheet(tin) ? tin : null,
     count,
   }));

@@ -1,12 +1,12 @@
 import { ingredientNamed, plainName, type Larder } from '../larder';
 import { massOf, type Measures } from '../measure';
-import type { Have, Slab } from '../slab';
-import type { Prepared } from './prepared';
+import type { StockItem, Slab } from '../slab';
+import type { Mixture } from './mixture';
 
 /** How far the cupboard reaches. */
-export interface AsFar {
+export interface StockLimit {
   /** Times the written amounts. */
-  readonly by: number;
+  readonly scaleFactor: number;
   /** The ingredient that runs out first, or null where nothing given is in the slab. */
   readonly limit: string | null;
   /** What is left of each thing given, g; 0 of the limit. */
@@ -16,40 +16,43 @@ export interface AsFar {
 }
 
 /**
- * The largest slab that some given amounts allow: the least of (have / written) over what is given.
+ * The largest slab that some given amounts allow: the least of (what there is / what is written) over what is given.
  *
  * What is not given is taken to be enough. An ingredient that several lines name is counted once, over all of them.
  *
- * @param made the preparations as written, in the slab's order
+ * @param mixtures the preparations as written, in the slab's order
  */
-export function asFarAs(
-  have: readonly Have[],
+export function stockLimitOf(
+  stock: readonly StockItem[],
   slab: Slab,
-  made: readonly Prepared[],
+  mixtures: readonly Mixture[],
   larder: Larder,
-  own: Larder | undefined,
+  slabLarder: Larder | undefined,
   measures: Measures,
-): AsFar {
-  const nameOf = (name: string) => plainName(ingredientNamed(name, larder, own)?.name ?? name);
+): StockLimit {
+  const nameOf = (name: string) => plainName(ingredientNamed(name, larder, slabLarder)?.name ?? name);
   const neededG = new Map<string, number>();
   slab.preparations.forEach(({ lines }, p) =>
     lines.forEach(({ ingredient }, l) => {
       const name = nameOf(ingredient);
-      neededG.set(name, (neededG.get(name) ?? 0) + (made[p]!.lines[l]!.massG ?? 0));
+      neededG.set(name, (neededG.get(name) ?? 0) + (mixtures[p]!.lines[l]!.massG ?? 0));
     }),
   );
-  const counted = have.map((one) => {
-    const weighed = massOf(one, ingredientNamed(one.ingredient, larder, own) ?? {}, measures);
+  const counted = stock.map((one) => {
+    const weighed = massOf(one, ingredientNamed(one.ingredient, larder, slabLarder) ?? {}, measures);
     const needG = neededG.get(nameOf(one.ingredient)) ?? 0;
     return { ingredient: one.ingredient, needG, haveG: weighed.ok && needG > 0 ? weighed.massG : null };
   });
   const usable = counted.flatMap(({ haveG, ...one }) => (haveG === null ? [] : [{ ...one, haveG }]));
-  const by = usable.reduce((least, { haveG, needG }) => Math.min(least, haveG / needG), Infinity);
-  const times = Number.isFinite(by) ? by : 1;
+  const least = usable.reduce((low, { haveG, needG }) => Math.min(low, haveG / needG), Infinity);
+  const scaleFactor = Number.isFinite(least) ? least : 1;
   return {
-    by: times,
-    limit: usable.find(({ haveG, needG }) => haveG / needG === by)?.ingredient ?? null,
-    left: usable.map(({ ingredient, haveG, needG }) => ({ ingredient, leftG: Math.max(0, haveG - needG * times) })),
+    scaleFactor,
+    limit: usable.find(({ haveG, needG }) => haveG / needG === least)?.ingredient ?? null,
+    left: usable.map(({ ingredient, haveG, needG }) => ({
+      ingredient,
+      leftG: Math.max(0, haveG - needG * scaleFactor),
+    })),
     ignored: counted.filter(({ haveG }) => haveG === null).map(({ ingredient }) => ingredient),
   };
 }

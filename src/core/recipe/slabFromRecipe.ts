@@ -7,7 +7,7 @@ import { isListHeading, isMethodHeading } from './readRecipe';
  * A line of a slab from a reading, or null where it lacks an amount, a unit or a name. The larder's name is taken where it is
  * known; the line as it was written stays with it.
  */
-export function lineFrom(read: LineRead): Line | null {
+export function lineFromReading(read: LineRead): Line | null {
   const { quantity, unit, ingredient, larder, state, packG, also, optional, text } = read;
   if (quantity === null || !holdsQuantity(quantity) || unit === null || ingredient === null || ingredient.trim() === '')
     return null;
@@ -41,7 +41,7 @@ function preparationName(heading: string): string {
  * @param reads as `readRecipe` gives them, corrected or not
  * @param name what the slab is called, or empty to take it from the first heading
  */
-export function slabFrom(reads: readonly LineRead[], name: string, measures: Measures): Slab {
+export function slabFromRecipe(reads: readonly LineRead[], name: string, measures: Measures): Slab {
   const [first, second] = reads;
   const titled = first?.status === 'heading' && second?.status === 'heading' && !isListHeading(first.ingredient ?? '');
   const title = name.trim() || (titled ? preparationName(first.ingredient ?? '') : '') || 'Pasted recipe';
@@ -59,7 +59,7 @@ export function slabFrom(reads: readonly LineRead[], name: string, measures: Mea
       notes.push(read.text);
     } else {
       if (preparations.length === 0) begin('Mixture');
-      const line = lineFrom(read);
+      const line = lineFromReading(read);
       const into = preparations.at(-1)!;
       if (line) into.lines.push(line);
       else into.unread.push(read.text);

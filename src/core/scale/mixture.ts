@@ -13,7 +13,7 @@ export interface WeighedLine {
 }
 
 /** What one written preparation takes in and gives out. massIn = massOut + evaporated + stuck. */
-export interface Prepared {
+export interface Mixture {
   readonly id: string;
   readonly lines: readonly WeighedLine[];
   readonly massInG: number;
@@ -54,14 +54,14 @@ const POT_LOSS = { loose: 1, boiled: 3 } as const;
  * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does.
  * Density is the given one; else that of the composition after the loss; else 1 g/mL, and said to be assumed.
  */
-export function prepared(
+export function mixtureOf(
   preparation: Preparation,
   larder: Larder,
-  own: Larder | undefined,
+  slabLarder: Larder | undefined,
   measures: Measures,
-): Prepared {
+): Mixture {
   const lines = preparation.lines.map((line): WeighedLine => {
-    const ingredient = ingredientNamed(line.ingredient, larder, own);
+    const ingredient = ingredientNamed(line.ingredient, larder, slabLarder);
     const weighed = massOf(line, ingredient ?? {}, measures);
     if (weighed.ok) return { ingredient, massG: weighed.massG, why: ingredient ? null : 'not-in-larder' };
     return { ingredient, massG: null, why: ingredient ? weighed.why : 'not-in-larder' };

@@ -7,7 +7,7 @@ export interface PotLine extends Line {
 }
 
 /** A slab in which every part of a divided line stands where it goes. */
-export type LaidOutSlab = Omit<Slab, 'preparations'> & {
+export type ExpandedSlab = Omit<Slab, 'preparations'> & {
   readonly preparations: readonly (Omit<Preparation, 'lines'> & { readonly lines: readonly PotLine[] })[];
 };
 
@@ -21,7 +21,7 @@ export function shareKept({ divided = [] }: Pick<Line, 'divided'>): number {
  *
  * Amounts are conserved: the parts of a line add up to it. A part for a preparation that is not there stays where it is written.
  */
-export function laidOut(slab: Slab): LaidOutSlab {
+export function expandDividedLines(slab: Slab): ExpandedSlab {
   if (!slab.preparations.some(({ lines }) => lines.some(({ divided }) => divided?.length))) return slab;
   const at = new Map(slab.preparations.map(({ id }, p) => [id, p]));
   const coming: PotLine[][] = slab.preparations.map(() => []);

@@ -7,7 +7,7 @@
   import { problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
-  import ThingRow from './ThingRow.svelte';
+  import EquipmentRow from './EquipmentRow.svelte';
 
   interface Props {
     vessels: readonly Vessel[] | undefined;
@@ -29,7 +29,7 @@
 <fieldset>
   <legend>Pots and bowls, to the brim</legend>
   {#each vessels ?? [] as vessel, at (at)}
-    <ThingRow
+    <EquipmentRow
       name={vessel.name}
       problem={problemAt(problems, `/vessels/${at}/name`)}
       columns="1.4fr 1.4fr"
@@ -52,7 +52,7 @@
         {typed}
         onvalue={(volumeMl) => volumeMl !== null && setVessel(at, { volumeMl })}
       />
-    </ThingRow>
+    </EquipmentRow>
   {/each}
   <p>
     <Button
@@ -66,7 +66,7 @@
 <fieldset>
   <legend>Boxes, inside</legend>
   {#each boxes ?? [] as box, at (at)}
-    <ThingRow
+    <EquipmentRow
       name={box.name}
       problem={problemAt(problems, `/boxes/${at}/name`)}
       columns="1fr 1fr 1fr"
@@ -83,7 +83,7 @@
           onvalue={(mm) => mm !== null && setBox(at, { [side]: mm })}
         />
       {/each}
-    </ThingRow>
+    </EquipmentRow>
   {/each}
   <p>
     <Button

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, writtenForItsTin } from '../../../src/core/usecases/plan';
-import { laidOut, slabFrom, withoutPreparation, type Line, type Slab } from '../../../src/core/slab';
+import { plan, writtenForItsTin } from '../../../src/core/usecases';
+import { expandDividedLines, parseSlab, withoutPreparation, type Line, type Slab } from '../../../src/core/slab';
 import { close, deepSquare, demoLarder, ryeSlice, shop, slabs, sum } from '../things';
 
 /** The rye slice with a can of evaporated milk written under the caramel, a part of it in the base. */
@@ -38,7 +38,7 @@ test('law: the parts of a divided line add up to it, wherever they go', () => {
           }),
         }));
         const before = { ...slab, preparations };
-        const after = laidOut(before);
+        const after = expandDividedLines(before);
         for (const [p, { lines }] of preparations.entries()) {
           lines.forEach((line, l) => {
             const parts = after.preparations.flatMap((one) =>
@@ -74,9 +74,9 @@ test('a part for a preparation that goes stays where its line is written', () =>
   assert.deepEqual(slab.preparations[0]!.lines.at(-1)!.divided, []);
   const known = canned(0.25);
   const lost = { ...known, preparations: known.preparations.slice(1), layers: [] };
-  const read = slabFrom(JSON.parse(JSON.stringify(lost)));
+  const read = parseSlab(JSON.parse(JSON.stringify(lost)));
   assert.ok(!read.ok && /^\/preparations\/0\/lines\/\d+\/divided\/0\/preparation$/.test(read.problems[0]!.path));
-  assert.ok(slabFrom(JSON.parse(JSON.stringify(canned(1)))).ok);
+  assert.ok(parseSlab(JSON.parse(JSON.stringify(canned(1)))).ok);
   const over = canned(0.6);
   const twice = {
     ...over,
@@ -85,6 +85,6 @@ test('a part for a preparation that goes stays where its line is written', () =>
       lines: one.lines.map((line) => (line.divided ? { ...line, divided: [...line.divided, ...line.divided] } : line)),
     })),
   };
-  const refused = slabFrom(JSON.parse(JSON.stringify(twice)));
+  const refused = parseSlab(JSON.parse(JSON.stringify(twice)));
   assert.ok(!refused.ok && /120 %/.test(refused.problems[0]!.message));
 });

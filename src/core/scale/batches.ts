@@ -8,12 +8,12 @@ export const usualMultiple = (preparation: Pick<Preparation, 'cookTo'>) =>
   isThickBoil(preparation) ? USUAL_LIMIT : Infinity;
 
 /**
- * How many equal cooks a preparation must be split into: boiled sugars only go up to a multiple of the written amount
+ * How many equal batches a preparation must be split into: boiled sugars only go up to a multiple of the written amount
  * in one pot (the preparation's own limit, else 2 for end points of 110 C and over); other mixtures have no limit.
  *
- * @param multiple times as much as is written, >= 0
+ * @param scaleFactor times as much as is written, >= 0
  */
-export function cooksNeeded(preparation: Preparation, multiple: number): number {
+export function batchesNeeded(preparation: Preparation, scaleFactor: number): number {
   const limit = preparation.maxMultiple ?? usualMultiple(preparation);
-  return Math.max(1, Math.ceil(multiple / limit - 1e-9));
+  return Math.max(1, Math.ceil(scaleFactor / limit - 1e-9));
 }

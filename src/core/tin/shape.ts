@@ -1,0 +1,120 @@
+import type { AnyTin, Outline, SheetTin, Tin } from './types';
+
+const MM3_PER_ML = 1000;
+
+/** Tangent of the flare: how much a wall leans outward per mm of height. */
+export function lean(tin: Tin): number {
+  return Math.tan(((tin.flareDeg ?? 0) * Math.PI) / 180);
+}
+
+/** What has to be known of a shape of tin; whoever adds one fills this in. */
+interface ShapeRule<T extends AnyTin> {
+  /** The tin as it stands: what has an inside at every height. */
+  readonly standing: (tin: T) => Tin;
+  /** The measures that make two tins the same inside. */
+  readonly measures: (tin: T) => readonly (number | undefined)[];
+  /** The tin in a few words. */
+  readonly inWords: (tin: T) => string;
+  /** The longest side or the diameter, mm. */
+  readonly longestMm: (tin: T) => number;
+  /** Without what only one slab has made of it: a sheet without its outline. */
+  readonly bare: (tin: T) => T;
+}
+
+/** What has to be known besides of a shape that stands by itself. */
+interface StandingRule<T extends Tin> extends ShapeRule<T> {
+  readonly outlineAt: (tin: T, heightMm: number) => Outline;
+  /** mL from the base up. */
+  readonly volumeMlTo: (tin: T, heightMm: number) => number;
+  /** Smaller by a film on every wall. */
+  readonly inset: (tin: T, filmMm: number) => T;
+}
+
+type Shape = AnyTin['shape'];
+type Of<S extends Shape> = Extract<AnyTin, { readonly shape: S }>;
+type Rules = {
+  readonly [S in Shape]: Of<S> extends Tin ? StandingRule<Of<S>> : ShapeRule<Of<S>>;
+};
+
+const flareInWords = ({ flareDeg }: Tin) => (flareDeg ? `, flared ${flareDeg} degrees` : '');
+/** A film that fills the tin leaves so much of it, mm. */
+const LEAST_INSIDE_MM = 1;
+
+/** Every shape of tin, and all that isDifferent between them. */
+export const SHAPE: Rules = {
+  rectangle: {
+    standing: (tin) => tin,
+    measures: ({ lengthMm, widthMm, depthMm, cornerMm = 0, flareDeg = 0 }) => [
+      lengthMm,
+      widthMm,
+      depthMm,
+      cornerMm,
+      flareDeg,
+    ],
+    inWords: (tin) => {
+      const size = tin.lengthMm === tin.widthMm ? `${tin.lengthMm} mm square` : `${tin.lengthMm} x ${tin.widthMm} mm`;
+      return `${size}, ${tin.depthMm} deep${flareInWords(tin)}`;
+    },
+    longestMm: ({ lengthMm }) => lengthMm,
+    bare: (tin) => tin,
+    outlineAt: (tin, heightMm) => {
+      const grown = 2 * heightMm * lean(tin);
+      return { lengthMm: tin.lengthMm + grown, widthMm: tin.widthMm + grown, cornerMm: tin.cornerMm ?? 0 };
+    },
+    volumeMlTo: (tin, h) => {
+      const t = lean(tin);
+      const { lengthMm: a, widthMm: b, cornerMm: r = 0 } = tin;
+      const straight = (a * b - (4 - Math.PI) * r * r) * h;
+      return (straight + (a + b) * t * h * h + (4 / 3) * t * t * h ** 3) / MM3_PER_ML;
+    },
+    inset: (tin, filmMm) => {
+      const lengthMm = Math.max(LEAST_INSIDE_MM, tin.lengthMm - 2 * filmMm);
+      const widthMm = Math.max(LEAST_INSIDE_MM, tin.widthMm - 2 * filmMm);
+      const cornerMm = Math.min(Math.max(0, (tin.cornerMm ?? 0) - filmMm), lengthMm / 2, widthMm / 2);
+      return { ...tin, lengthMm, widthMm, cornerMm };
+    },
+  },
+  round: {
+    standing: (tin) => tin,
+    measures: ({ diameterMm, depthMm, flareDeg = 0 }) => [diameterMm, depthMm, flareDeg],
+    inWords: (tin) => `${tin.diameterMm} mm round, ${tin.depthMm} deep${flareInWords(tin)}`,
+    longestMm: ({ diameterMm }) => diameterMm,
+    bare: (tin) => tin,
+    outlineAt: (tin, heightMm) => {
+      const acrossMm = tin.diameterMm + 2 * heightMm * lean(tin);
+      return { lengthMm: acrossMm, widthMm: acrossMm, cornerMm: acrossMm / 2 };
+    },
+    volumeMlTo: (tin, h) => {
+      const t = lean(tin);
+      const r = tin.diameterMm / 2;
+      return (Math.PI * (r * r * h + r * t * h * h + (t * t * h ** 3) / 3)) / MM3_PER_ML;
+    },
+    inset: (tin, filmMm) => ({ ...tin, diameterMm: Math.max(LEAST_INSIDE_MM, tin.diameterMm - 2 * filmMm) }),
+  },
+  sheet: {
+    standing: (sheet) => outlinedSheet(sheet, sheet.outlineMm ?? { length: sheet.lengthMm, width: sheet.widthMm }),
+    measures: ({ lengthMm, widthMm, depthMm = 0, outlineMm }) => [
+      lengthMm,
+      widthMm,
+      depthMm,
+      outlineMm?.length,
+      outlineMm?.width,
+    ],
+    inWords: ({ lengthMm, widthMm, depthMm, outlineMm }) => {
+      const bars = depthMm ? `, bars of ${depthMm}` : '';
+      const outline = outlineMm ? `, outline ${outlineMm.length} x ${outlineMm.width}` : '';
+      return `${lengthMm} x ${widthMm} mm sheet${bars}${outline}`;
+    },
+    longestMm: ({ lengthMm }) => lengthMm,
+    bare: (sheet) => ({ ...sheet, outlineMm: undefined }),
+  },
+};
+
+/** A sheet as far as a slab covers it: a tin with straight walls, as deep as its bars are high. */
+export function outlinedSheet({ depthMm = 0 }: SheetTin, { length, width }: { length: number; width: number }): Tin {
+  return { shape: 'rectangle', lengthMm: length, widthMm: width, depthMm, cornerMm: 0, flareDeg: 0 };
+}
+
+/** The rule of a tin's shape; the table pairs each shape with its own. */
+export const ruleOf = <T extends AnyTin>(tin: T) => SHAPE[tin.shape] as unknown as ShapeRule<T>;
+export const standingRuleOf = <T extends Tin>(tin: T) => SHAPE[tin.shape] as unknown as StandingRule<T>;

@@ -1,0 +1,53 @@
+import type { Larder } from '../larder';
+import type { Shop } from '../shop';
+import { expandDividedLines, tinsOf, type Scale, type Slab } from '../slab';
+import { isSheet, sameTin, type AnyTin, type RackTin, type TinCount } from '../tin';
+import { scalerOf } from './scaling';
+
+/**
+ * How high a slab stands in some tins, scaled in some way, mm: what a plan says of its height, without the rest of the plan. The
+ * mixtures are weighed once, however often it is asked.
+ */
+export function heightsOf(slab: Slab, larder: Larder, shop: Shop): (tins: readonly TinCount[], scale: Scale) => number {
+  const scale = scalerOf(expandDividedLines(slab), larder, shop);
+  return (tins, mode) => scale({ tins, scale: mode }).scaling.slabs[0]!.heightMm;
+}
+
+/** A tin of the rack in which some amount stands near to the written height. */
+export interface NearTin {
+  readonly name: string;
+  readonly tin: AnyTin;
+  readonly heightMm: number;
+}
+
+/**
+ * The single tin, of the rack or the written one, in which so many times the written amounts come nearest to the written height.
+ * Sheets are left out, and the tin that the slab is in now.
+ *
+ * @param scaleFactor times the written amounts
+ * @param heightMm as `heightsOf` gives it
+ */
+export function nearestTin(
+  slab: Slab,
+  rack: readonly RackTin[],
+  scaleFactor: number,
+  heightMm: ReturnType<typeof heightsOf>,
+): NearTin | null {
+  const now = tinsOf(slab);
+  const isNow = (tin: AnyTin) => now.length === 1 && now[0]!.count === 1 && sameTin(tin, now[0]!.tin);
+  const writtenMm = heightMm([{ tin: slab.tin, count: 1 }], { mode: 'same-thickness' });
+  const off = (one: NearTin) => Math.abs(one.heightMm - writtenMm);
+  return [{ name: 'the written tin', tin: slab.tin }, ...rack]
+    .filter(({ tin }) => !isSheet(tin) && !isNow(tin))
+    .map(({ name, tin }): NearTin => ({
+      name,
+      tin,
+      heightMm: heightMm([{ tin, count: 1 }], { mode: 'multiple', by: scaleFactor }),
+    }))
+    .reduce<NearTin | null>((near, one) => (near === null || off(one) < off(near) ? one : near), null);
+}
+
+/** How high a slab stands where its layers keep their written thickness, mm. */
+export function writtenHeightMm(slab: Slab, larder: Larder, shop: Shop): number {
+  return heightsOf(slab, larder, shop)([{ tin: slab.tin, count: 1 }], { mode: 'same-thickness' });
+}

@@ -1,0 +1,101 @@
+import type { Warning } from '../check';
+import type { SlabCost } from '../cost';
+import type { EvenCut, PieceKind } from '../cut';
+import type { LaidSlab, Mixture, StockLimit, WholeThing } from '../scale';
+import type { CutSpec, PotLine, Scale } from '../slab';
+import type { SheetTin, Tin, TinCount } from '../tin';
+
+/** A line as it is to be measured, for all slabs together. */
+export interface PlannedLine {
+  readonly ingredient: string;
+  /** g, or null where it cannot be weighed. */
+  readonly massG: number | null;
+  /** The written amount times the multiple, in the written unit. */
+  readonly quantity: number;
+  readonly asWritten: string;
+  readonly measured: string;
+  /** What measuring so misses, as a share of the exact figure. */
+  readonly measuredError: number;
+  readonly cost: number | null;
+  /** Where the whole line stands, and the part of it that this is, for a line that was divided. */
+  readonly part: PotLine['part'] | null;
+}
+
+export interface PlannedPreparation {
+  readonly id: string;
+  readonly multiple: number;
+  readonly cooks: number;
+  readonly massInG: number;
+  readonly evaporatedG: number;
+  readonly stuckG: number;
+  readonly massOutG: number;
+  /** Least and most that comes out; they differ where something is boiled. */
+  readonly massOutRangeG: readonly [number, number];
+  /** Share of water in what comes out, 0 to 1, or null where it is not known. */
+  readonly waterShare: number | null;
+  readonly leftoverG: number;
+  /** What is in the pot when it boils, as written, g. */
+  readonly pot: Mixture['pot'];
+  readonly densityGPerMl: number;
+  readonly densityFrom: Mixture['densityFrom'];
+  /** The pot or bowl that one cook needs, mL to the brim. */
+  readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number; readonly times: number };
+  readonly lines: readonly PlannedLine[];
+}
+
+/** A layer over all slabs: mass, volume and area in total, thickness as it stands in the first. */
+export interface PlannedLayer {
+  readonly id: string;
+  readonly massG: number;
+  readonly thicknessMm: number;
+  readonly areaMm2: number;
+  readonly volumeMl: number;
+  /** For a scatter whose grains are known: how much of the face one layer of them covers, 1 being all of it. */
+  readonly covers: number | null;
+}
+
+export interface PricedPieces extends PieceKind {
+  /** Cost of one, by its mass. */
+  readonly cost: number;
+}
+
+/** An even cut with its prices, in the names of the plan service. */
+export interface PlannedCut extends Omit<EvenCut, 'pieces' | 'massVariation'> {
+  readonly pieces: readonly PricedPieces[];
+  /** Coefficient of variation of piece mass: 0 when all weigh the same. */
+  readonly evenness: number;
+}
+
+export interface PlannedSlab {
+  readonly tin: Tin;
+  readonly sheet: SheetTin | null;
+  readonly count: number;
+  readonly layers: LaidSlab['layers'];
+  readonly slab: { readonly massG: number; readonly heightMm: number; readonly tinDepthMm: number };
+  readonly cut: PlannedCut;
+}
+
+/** What `/api/plan` answers: these names are a contract. */
+export interface Plan {
+  readonly preparations: readonly PlannedPreparation[];
+  readonly layers: readonly PlannedLayer[];
+  readonly slab: PlannedSlab['slab'];
+  readonly cut: PlannedCut;
+  readonly cost: SlabCost & { readonly currency: string; readonly perPiece: number };
+  /** Where the cupboard sets the size: which line is the limit, and what is left of the others. */
+  readonly asFar: StockLimit | null;
+  /** Counted things that do not come out whole, with the nearest that do. */
+  readonly wholeThings: readonly WholeThing[];
+  readonly warnings: readonly Warning[];
+  /** Warnings that the maker has marked as known, with the note. */
+  readonly settled: readonly (Warning & { readonly note: string })[];
+  /** Each kind of slab that is made; the totals above are over all of them. */
+  readonly slabs: readonly PlannedSlab[];
+}
+
+/** What a plan may be asked to do otherwise than the slab says of itself. */
+export interface PlanOptions {
+  readonly tins?: readonly TinCount[] | undefined;
+  readonly scale?: Scale | undefined;
+  readonly cut?: CutSpec | undefined;
+}
