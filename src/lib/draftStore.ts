@@ -1,5 +1,6 @@
 import type { Slab } from '../core/slab';
 import { forgetText, storedKeys, storedText, storeText } from './deviceStore';
+import { slabJson } from './slabJson';
 import { openWindows, windowId } from './windowId';
 
 /** A slab as it stands in a window, with what has been typed and not kept. */
@@ -40,8 +41,10 @@ export function storedDraft(key: string): StoredDraft | null {
  * @returns whether they are stored: where not even the changes go in, only this window has them
  */
 export function storeDraft(key: string, draft: StoredDraft): boolean {
-  const withPast = (past: StoredDraft['past']) => storeText('device', key, JSON.stringify({ ...draft, past }));
-  return withPast(draft.past) || withPast([]);
+  const { slab, past, ...rest } = draft;
+  const text = (steps: readonly Slab[]) =>
+    `${JSON.stringify(rest).slice(0, -1)},"slab":${slabJson(slab)},"past":[${steps.map(slabJson).join()}]}`;
+  return storeText('device', key, text(past)) || storeText('device', key, text([]));
 }
 
 export function forgetDraft(key: string): void {

@@ -3,6 +3,7 @@ import type { Larder } from '../core/larder';
 import type { Plan } from '../core/usecases';
 import type { Shop } from '../core/shop';
 import type { StoredTin } from './server/tins';
+import type { LarderShelf } from './larderShelf.svelte';
 import type { SlabDraft } from './slabDraft.svelte';
 
 /** What every station of a slab works on. The plan follows the draft. */
@@ -12,7 +13,8 @@ export interface SlabWork {
   readonly shop: Shop;
   readonly larder: Larder;
   readonly rack: readonly StoredTin[];
-  readonly names: readonly string[];
+  /** What is known here of the larder, and how to know more of it. */
+  readonly shelf: LarderShelf;
   /** The layer taken hold of in the section. */
   chosen: string | null;
   /** Fixes the thickness of one layer; the others stay as they stand now, whatever set them. */

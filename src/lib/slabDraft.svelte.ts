@@ -1,6 +1,8 @@
 import type { Slab } from '../core/slab';
 import { draftKey, forgetDraft, leftDrafts, storeDraft, storedDraft, type LeftDraft } from './draftStore';
 
+import { isSameSlab } from './slabJson';
+
 const MOST_UNDO = 40;
 /** How the names of texts begin that are not part of the slab yet: a line that is still being written. */
 export const HALF_WRITTEN = 'new ';
@@ -14,8 +16,6 @@ interface Kept {
 
 /** The time of day as it is stored. */
 const nowText = () => new Date().toISOString();
-
-const same = (a: Slab, b: Slab) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * A slab under work in this window: every change can be undone and is stored on the device at once, until it is kept.
@@ -31,7 +31,7 @@ export class SlabDraft {
   typed: Record<string, string> = $state({});
   /** Changes from windows that were closed before they were kept. */
   left: readonly LeftDraft[] = $state.raw([]);
-  readonly changed = $derived(!same(this.slab, this.kept));
+  readonly changed = $derived(!isSameSlab(this.slab, this.kept));
   /** Whether the device has taken the changes: else only this window has them. */
   stored = $state(true);
   #key: string | null = null;
@@ -51,7 +51,7 @@ export class SlabDraft {
     this.#key = key;
     if (stored && !this.changed) this.#take(stored);
     else this.store();
-    this.left = (await leftDrafts(this.id)).filter(({ draft }) => !same(draft.slab, this.kept));
+    this.left = (await leftDrafts(this.id)).filter(({ draft }) => !isSameSlab(draft.slab, this.kept));
   }
 
   #take(stored: { slab: Slab; seen: number; past: readonly Slab[]; typed: Readonly<Record<string, string>> }): void {
@@ -68,7 +68,7 @@ export class SlabDraft {
    * @param field a name of what is changed, or nothing for a change that stands alone
    */
   change(next: Slab, field = ''): void {
-    if (same(next, this.slab)) return;
+    if (isSameSlab(next, this.slab)) return;
     if (field === '' || field !== this.#lastField) this.past = [...this.past.slice(1 - MOST_UNDO), this.slab];
     this.#lastField = field;
     this.slab = next;

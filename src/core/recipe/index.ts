@@ -1,5 +1,5 @@
 /** A recipe as it is written, read into lines, preparations and slabs. */
-export { larderMatch } from './name';
+export { larderMatch, namesIn } from './name';
 export * from './readLine';
 export * from './readRecipe';
 export * from './slabFromRecipe';

@@ -1,3 +1,4 @@
+import { tidied } from './tidy';
 import { ingredientNamed, type Ingredient, type Larder } from '../larder';
 
 /** What a line says besides its amount. */
@@ -165,4 +166,27 @@ export function named(description: string, larder: Larder): Named {
     alternatives,
     optional,
   };
+}
+
+const PART_WORDS = /^(?:zest|juice|rind|whites?|yolks?|seeds?|lea(?:f|ves))$/;
+const MOST_TOKENS = 40;
+
+/**
+ * Everything in a written line that could be the name of an ingredient: its words in groups of up to six, and parts of things such as
+ * "lime zest". For asking a larder that is elsewhere; reading then decides which it is.
+ *
+ * @example namesIn('2 eggs') // ['2', '2 eggs', 'eggs']
+ */
+export function namesIn(line: string): string[] {
+  const words = tidied(line)
+    .toLowerCase()
+    .split(/[\s,;:()[\]/.]+/)
+    .filter(Boolean)
+    .slice(0, MOST_TOKENS);
+  const groups = words.flatMap((_, from) =>
+    words.slice(from, from + MOST_NAME_WORDS).map((_word, n) => words.slice(from, from + n + 1).join(' ')),
+  );
+  const parts = words.filter((word) => PART_WORDS.test(word)).map((word) => (word === 'rind' ? 'zest' : word));
+  const things = parts.flatMap((part) => words.map((word) => `${word} ${part}`));
+  return [...new Set([...groups, ...things])];
 }

@@ -10,5 +10,6 @@ export * from './judge';
 export * from './cutWork';
 export * from './meeting';
 export * from './pot';
+export * from './namedIn';
 export * from './read';
 export * from './schema';

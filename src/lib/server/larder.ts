@@ -1,5 +1,5 @@
 import { plainName, type Ingredient, type Larder, type Pack } from '../../core/larder';
-import type { Scale, Slab } from '../../core/slab';
+import { namesNeeded, type Scale, type Slab } from '../../core/slab';
 import { storedJson } from '../../core/validation';
 import { coinDigits } from '../money';
 import type { Db } from './db/open';
@@ -54,6 +54,7 @@ export function foundIngredients(
   return { ingredients: withTheirPacks(db, rows), count };
 }
 
+const MOST_NAMES = 20;
 /** The most ways that compounds are followed down. */
 const DEEPEST = 20;
 
@@ -86,15 +87,17 @@ export function ingredientsNamed(db: Db, names: readonly string[], deepest = DEE
   return withTheirPacks(db, inOrder);
 }
 
+/** Up to twenty names of the larder that hold some letters, or whose ingredient has an alias that does; by name. */
+export function larderNames(db: Db, sought: string): string[] {
+  return foundIngredients(db, sought, 0, MOST_NAMES).ingredients.map(({ name }) => name);
+}
+
 /** The ingredients that some slabs, and a cupboard that one is to be made from, need of the larder. */
 export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): StoredIngredient[] {
-  const cupboard = (of: Scale | undefined) => (of?.mode === 'as-far-as' ? of.have : []);
-  const names = slabs.flatMap((slab) => [
-    ...slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)),
-    ...cupboard(slab.scale).map(({ ingredient }) => ingredient),
-    ...(slab.larder ?? []).flatMap(({ madeOf = [] }) => madeOf.map(({ ingredient }) => ingredient)),
-  ]);
-  return ingredientsNamed(db, [...names, ...cupboard(scale).map(({ ingredient }) => ingredient)]);
+  return ingredientsNamed(
+    db,
+    slabs.flatMap((slab) => namesNeeded(slab, scale)),
+  );
 }
 
 /** The whole larder, looked up name by name: what is asked of it costs the same however much it holds. */

@@ -1,4 +1,5 @@
 /** Works out how a slab sets, away from the screen. */
+import { READY } from '../newestAnswer';
 import { larderOf, type Ingredient } from '../../core/larder';
 import type { PlaceStay, Setting, TinSupport } from '../../core/setting';
 import { fittedCoefficient, settingFor } from '../../core/usecases';
@@ -6,7 +7,6 @@ import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 
 export interface SettingQuestion {
-  readonly id: number;
   readonly slab: Slab;
   readonly ingredients: readonly Ingredient[];
   readonly shop: Shop;
@@ -19,7 +19,6 @@ export interface SettingQuestion {
     { readonly layer: string; readonly minutes: number; readonly place: PlaceStay['place'] } | undefined;
 }
 export interface SettingAnswer {
-  readonly id: number;
   readonly setting: Setting | null;
   /** Minutes until all is set where the slab is so much higher. */
   readonly deeperMinutes: number | null;
@@ -27,15 +26,15 @@ export interface SettingAnswer {
 }
 
 addEventListener('message', ({ data }: MessageEvent<SettingQuestion>) => {
-  const { id, slab, ingredients, shop, stays, support, deeperMm, measured } = data;
+  const { slab, ingredients, shop, stays, support, deeperMm, measured } = data;
   const larder = larderOf(ingredients);
   const setting = settingFor(slab, larder, shop, {}, stays, support);
   const thicker = settingFor(slab, larder, shop, { scale: { mode: 'total-height', mm: deeperMm } }, stays, support);
   const found: SettingAnswer = {
-    id,
     setting,
     deeperMinutes: thicker?.cutWindow.fromMinutes ?? null,
     fittedH: measured ? fittedCoefficient(slab, larder, shop, { ...measured, support }) : null,
   };
   postMessage(found);
 });
+postMessage(READY);

@@ -1,4 +1,5 @@
 /** Lays a slab's steps out in time, away from the screen. */
+import { READY } from '../newestAnswer';
 import { larderOf, type Ingredient } from '../../core/larder';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
@@ -6,7 +7,6 @@ import type { Pace } from '../../core/time';
 import { layOutDay, workOf, type Day, type DayOptions } from '../../core/usecases';
 
 export interface TimelineQuestion {
-  readonly id: number;
   readonly slab: Slab;
   readonly ingredients: readonly Ingredient[];
   readonly shop: Shop;
@@ -21,23 +21,27 @@ export interface Moments {
   readonly slow: Date;
 }
 export interface TimelineAnswer {
-  readonly id: number;
   readonly day: Day;
   /** null until it is known, and where it makes no difference. */
   readonly between: Moments | null;
+  /** Nothing more comes to this question. */
+  readonly isLast: boolean;
 }
 
 addEventListener('message', ({ data }: MessageEvent<TimelineQuestion>) => {
-  const { id, slab, ingredients, shop, pace, asked, now } = data;
+  const { slab, ingredients, shop, pace, asked, now } = data;
   const larder = larderOf(ingredients);
   const dayAt = (at: Pace) => layOutDay(workOf(slab, larder, shop, {}, at), asked, now);
   const day = dayAt(pace);
-  const tell = (between: Moments | null) => postMessage({ id, day, between } satisfies TimelineAnswer);
-  tell(null);
+  const tell = (between: Moments | null, isLast: boolean) =>
+    postMessage({ day, between, isLast } satisfies TimelineAnswer);
+  tell(null, !day.feasible);
   if (!day.feasible) return;
   const [quick, slow] = (['least', 'most'] as const).map((at) => {
     const { feasible, earliestEnd, steps } = at === pace ? day : dayAt(at);
     return feasible ? (asked.deadline ? steps[0]?.start : earliestEnd) : null;
   });
-  if (quick && slow && quick.getTime() !== slow.getTime()) tell({ quick, slow });
+  const differ = quick && slow && quick.getTime() !== slow.getTime();
+  tell(differ ? { quick, slow } : null, true);
 });
+postMessage(READY);

@@ -1,5 +1,5 @@
 import { database } from '$lib/server/db';
-import { allIngredients } from '$lib/server/larder';
+import { ingredientsFor } from '$lib/server/larder';
 import { wholeShop } from '$lib/server/shop';
 import { slabById, slabNames } from '$lib/server/slabs';
 
@@ -14,5 +14,13 @@ export function load({ url }) {
     .filter((id, at, all) => Number.isInteger(id) && id > 0 && all.indexOf(id) === at)
     .slice(0, MOST);
   const chosen = ids.map((id) => slabById(db, id)).filter((one) => one !== null);
-  return { names: slabNames(db), chosen, ingredients: allIngredients(db), whole: wholeShop(db) };
+  return {
+    names: slabNames(db),
+    chosen,
+    ingredients: ingredientsFor(
+      db,
+      chosen.map(({ slab }) => slab),
+    ),
+    whole: wholeShop(db),
+  };
 }

@@ -2,7 +2,18 @@ import { ingredientSchema, type Ingredient } from '../../../core/larder';
 import { MEASURES } from '../../../core/measure';
 import { shopSchema, type Shop } from '../../../core/shop';
 import { rackTinSchema, type RackTin } from '../../../core/tin';
-import { fields, note, number, oneOf, positive, readBy, text, type Held, type Read } from '../../../core/validation';
+import {
+  fields,
+  list,
+  note,
+  number,
+  oneOf,
+  positive,
+  readBy,
+  text,
+  type Held,
+  type Read,
+} from '../../../core/validation';
 
 const MOST_LINES = 2000;
 
@@ -41,3 +52,8 @@ export const readRevision = (found: unknown): Read<number> => readBy(revision, f
 
 const passphrase = fields({ passphrase: text(500) }).required('Send the passphrase');
 export const readPassphrase = (found: unknown): Read<Held<typeof passphrase>> => readBy(passphrase, found);
+
+const names = fields({ names: list(note(200).defined(), 1000).required('Send a list of names') }).required(
+  'Send names',
+);
+export const readNames = (found: unknown): Read<Held<typeof names>> => readBy(names, found);

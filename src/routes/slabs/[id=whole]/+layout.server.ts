@@ -1,13 +1,13 @@
 import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { allIngredients } from '$lib/server/larder';
+import { ingredientsFor } from '$lib/server/larder';
 import { slabById } from '$lib/server/slabs';
 import { allTins } from '$lib/server/tins';
 
-/** A slab with what its stations need: the larder to weigh and price it, the rack to put it in. */
+/** A slab with what its stations need: what it names of the larder, and the rack to put it in. */
 export function load({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
   if (!kept) error(404, 'This slab is no longer in the shop');
-  return { kept, ingredients: allIngredients(db), rack: allTins(db) };
+  return { kept, ingredients: ingredientsFor(db, [kept.slab]), rack: allTins(db) };
 }

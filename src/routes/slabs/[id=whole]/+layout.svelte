@@ -4,13 +4,14 @@
   import { onMount, untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { larderOf } from '../../../core/larder';
   import { withThickness } from '../../../core/scale';
   import { plan } from '../../../core/usecases';
   import { lookOf } from '../../../core/classify';
   import { movedLine } from '../../../core/cut';
+  import { namesNeeded } from '../../../core/slab';
   import { isFree } from '$lib/keys';
   import { placeNamed } from '$lib/placeNamed';
+  import { LarderShelf } from '$lib/larderShelf.svelte';
   import { setSlabWork } from '$lib/slabContext';
   import { SlabDraft } from '$lib/slabDraft.svelte';
   import { SlabKeeping } from '$lib/slabKeeping.svelte';
@@ -25,11 +26,12 @@
   let { data, children } = $props();
 
   const draft = new SlabDraft(untrack(() => data.kept));
-  const larder = $derived(larderOf(data.ingredients));
+  const shelf = new LarderShelf(untrack(() => data.ingredients));
+  const larder = $derived(shelf.larder);
   const shop = $derived({ ...data.shop, rack: data.rack });
   const now = $derived(plan(draft.slab, larder, shop));
   const kept = $derived(plan(draft.kept, larder, shop));
-  const names = $derived(data.ingredients.map(({ name }) => name));
+  const keeping = new SlabKeeping(draft);
   let chosen: string | null = $state(null);
 
   setSlabWork({
@@ -46,9 +48,7 @@
     get rack() {
       return data.rack;
     },
-    get names() {
-      return names;
-    },
+    shelf,
     get chosen() {
       return chosen;
     },
@@ -64,13 +64,16 @@
   const unread = $derived(draft.unread.length);
 
   onMount(() => void draft.restore());
+  $effect(() => shelf.take(data.ingredients));
+  $effect(() => shelf.need(namesNeeded(draft.slab)));
+  $effect(() => {
+    if (keeping.elsewhere) shelf.need(namesNeeded(keeping.elsewhere.slab));
+  });
   $effect(() => {
     // Texts that could not be read are stored with the draft as they are typed.
     for (const name in draft.typed) void draft.typed[name];
     untrack(() => draft.store());
   });
-
-  const keeping = new SlabKeeping(draft);
 
   async function keepAsNew() {
     const id = await keeping.keepAsNew();

@@ -3,17 +3,20 @@
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import { goto } from '$app/navigation';
-  import { larderOf } from '../../../core/larder';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../core/measure';
-  import { recipesFromJsonLd, readRecipe, slabFromRecipe, type LineRead } from '../../../core/recipe';
+  import { recipesFromJsonLd, namesIn, readRecipe, slabFromRecipe, type LineRead } from '../../../core/recipe';
   import type { Problem } from '../../../core/validation';
   import { ask } from '$lib/api';
+  import { LarderShelf } from '$lib/larderShelf.svelte';
   import { forgetText, storedText, storeText } from '$lib/deviceStore';
   import ReadRow from './ReadRow.svelte';
 
   let { data } = $props();
 
+  const shelf = new LarderShelf([]);
+
   const KEY = 'knife-tray.paste';
+  const MOST_LINES = 1000;
   const EXAMPLE = [
     'For the base:',
     '180 g rye flour',
@@ -25,7 +28,7 @@
     '3/4 tsp fine salt',
     '...',
   ].join('\n');
-  const larder = $derived(larderOf(data.ingredients));
+  const larder = $derived(shelf.larder);
   let text = $state('');
   let name = $state('');
   let measures = $state<Measures>(untrack(() => data.shop.measures));
@@ -36,6 +39,8 @@
   let onlyOpen = $state(false);
 
   const document = $derived(recipesFromJsonLd(text)[0] ?? null);
+  const written = $derived((document?.text ?? text).split(/\r\n|[\n\r\u2028\u2029]/).slice(0, MOST_LINES));
+  $effect(() => shelf.need(written.flatMap(namesIn)));
   const reads = $derived(readRecipe(document?.text ?? text, measures, larder));
   const keyOf = (read: LineRead, at: number) => `${at} ${read.text}`;
   const lines = $derived(reads.map((read, at) => corrected[keyOf(read, at)] ?? read));
@@ -83,7 +88,7 @@
 <svelte:head><title>Paste a recipe - Knife Tray</title></svelte:head>
 
 <datalist id="larder-names">
-  {#each data.ingredients as one (one.id)}<option value={one.name}></option>{/each}
+  {#each shelf.names as one (one)}<option value={one}></option>{/each}
 </datalist>
 
 <div class="page">
@@ -143,7 +148,7 @@
                 {line}
                 {at}
                 {measures}
-                {larder}
+                {shelf}
                 isCorrected={keyOf(reads[at]!, at) in corrected}
                 onchange={(next) => (corrected[keyOf(reads[at]!, at)] = next)}
                 onback={() => delete corrected[keyOf(reads[at]!, at)]}

@@ -1,10 +1,10 @@
 <!-- One line beside its reading. What is changed here holds; the line as it was written stays above it. -->
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import type { Larder } from '../../../core/larder';
   import { massOf, UNITS, type Measures, type Unit } from '../../../core/measure';
   import { larderMatch, type LineRead } from '../../../core/recipe';
   import { slabLimits } from '$lib/limits';
+  import type { LarderShelf } from '$lib/larderShelf.svelte';
   import { grams } from '$lib/figures';
   import NumberField from '$lib/ui/NumberField.svelte';
 
@@ -12,12 +12,12 @@
     line: LineRead;
     at: number;
     measures: Measures;
-    larder: Larder;
+    shelf: LarderShelf;
     isCorrected: boolean;
     onchange: (line: LineRead) => void;
     onback: () => void;
   }
-  let { line, at, measures, larder, isCorrected, onchange, onback }: Props = $props();
+  let { line, at, measures, shelf, isCorrected, onchange, onback }: Props = $props();
 
   let typed: Record<string, string> = $state({});
   const isLine = $derived(line.status === 'read' || line.status === 'check' || isCorrected);
@@ -25,7 +25,7 @@
   /** The line with some parts corrected, weighed anew. It counts as read once it has all that a line needs. */
   function correct(part: Partial<LineRead>) {
     const next = { ...line, ...part };
-    const found = next.ingredient ? larderMatch(next.ingredient, larder) : null;
+    const found = next.ingredient ? larderMatch(next.ingredient, shelf.larder) : null;
     const whole = next.quantity !== null && next.unit !== null && (next.ingredient ?? '').trim() !== '';
     const weighed = whole
       ? massOf(
@@ -47,6 +47,19 @@
       why: whole ? 'Corrected by hand' : 'It needs an amount, a unit and a name',
     });
   }
+
+  /** Another name is looked up first; until then, and where the server does not answer, it counts as unknown. */
+  function rename(ingredient: string) {
+    correct({ ingredient });
+    shelf.need([ingredient]);
+    renamed = true;
+  }
+  let renamed = $state(false);
+  $effect(() => {
+    if (!renamed || line.larder !== null || !line.ingredient || !larderMatch(line.ingredient, shelf.larder)) return;
+    renamed = false;
+    correct({});
+  });
 </script>
 
 <li class={line.status} class:line={isLine}>
@@ -105,7 +118,8 @@
         value={line.larder ?? line.ingredient ?? ''}
         warn={line.larder === null}
         warnText="Not in the larder"
-        on:change={(event) => correct({ ingredient: String(event.detail ?? '') })}
+        on:input={(event) => void shelf.find(String(event.detail ?? ''))}
+        on:change={(event) => rename(String(event.detail ?? ''))}
       />
       <TextInput
         size="sm"

@@ -1,5 +1,6 @@
 <!-- The recipe as it is written: name, tin, preparations with their lines, and the layers that are laid from them. -->
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ALLERGENS } from '../../../../core/larder';
   import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
@@ -41,10 +42,12 @@
       act();
     };
   }
+
+  onMount(() => void work.shelf.find(''));
 </script>
 
 <datalist id="larder-names">
-  {#each work.names as name (name)}<option value={name}></option>{/each}
+  {#each work.shelf.names as name (name)}<option value={name}></option>{/each}
 </datalist>
 
 <details class="panel">

@@ -62,7 +62,10 @@
       name={field(`${l} ingredient`)}
       typed={draft.typed}
       warn={known(line.ingredient) ? '' : 'Not in the larder'}
-      onvalue={(name) => draft.change(withLine(draft.slab, at, l, { ingredient: name }), field(`${l} ingredient`))}
+      onvalue={(name) => {
+        draft.change(withLine(draft.slab, at, l, { ingredient: name }), field(`${l} ingredient`));
+        void work.shelf.find(name);
+      }}
     />
     <TextInput
       size="sm"

@@ -9,7 +9,7 @@
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 
-  const { draft } = slabWork();
+  const { draft, shelf } = slabWork();
   let unit = $state<Unit>('g');
   const half = (part: string) => `${HALF_WRITTEN}${preparation.id} ${part}`;
   const amount = $derived(draft.typed[half('amount')] ?? '');
@@ -55,7 +55,13 @@
     placeholder="Ingredient"
     list="larder-names"
     autocomplete="off"
-    bind:value={() => ingredient, (text) => write('ingredient', text)}
+    bind:value={
+      () => ingredient,
+      (text) => {
+        write('ingredient', text);
+        void shelf.find(String(text ?? ''));
+      }
+    }
     invalid={tried && (ingredient.trim() === '' || ingredient.length > 200)}
     invalidText={ingredient.length > 200 ? 'Use 200 characters or fewer' : 'Write what it is'}
   />

@@ -1,7 +1,7 @@
 <!-- Lines that were taken in and could not be read: each stays as text until it reads as a line, or is dropped. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
-  import { lineFromReading, readLine } from '../../../../core/recipe';
+  import { lineFromReading, namesIn, readLine } from '../../../../core/recipe';
   import { withPreparation, type Preparation } from '../../../../core/slab';
   import { slabWork } from '$lib/slabContext';
 
@@ -11,6 +11,8 @@
   const { draft } = work;
   const unread = $derived(preparation.unread ?? []);
   const measures = $derived(draft.slab.measures ?? work.shop.measures);
+
+  $effect(() => work.shelf.need(unread.flatMap(namesIn)));
 
   function set(lines: readonly string[], field = '') {
     draft.change(withPreparation(draft.slab, at, { unread: lines.length > 0 ? lines : undefined }), field);

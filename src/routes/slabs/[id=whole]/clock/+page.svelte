@@ -12,6 +12,7 @@
   import { calendarOf } from '$lib/calendar';
   import { formatDuration } from '$lib/figures';
   import { fileName } from '$lib/fileName';
+  import { NewestAnswer } from '$lib/newestAnswer';
   import { slabWork } from '$lib/slabContext';
   import type { Moments, TimelineQuestion, TimelineAnswer } from '$lib/workers/timeline.worker';
   import TimelineWorker from '$lib/workers/timeline.worker?worker';
@@ -64,18 +65,9 @@
       .join('; '),
   );
 
-  let worker: Worker | null = null;
-  let question = 0;
+  const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
   $effect(() => {
     if (moment === null) return;
-    worker ??= new TimelineWorker();
-    const asking = ++question;
-    worker.onmessage = ({ data }: MessageEvent<TimelineAnswer>) => {
-      if (data.id !== question) return;
-      day = data.day;
-      between = data.between;
-      busy = false;
-    };
     // What is held counts from a start: a day with held steps is laid forward from its first one.
     const before = untrack(() => day);
     const held = pinned.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
@@ -88,8 +80,7 @@
       zone,
       pinned,
     };
-    const message: TimelineQuestion = {
-      id: asking,
+    const question: TimelineQuestion = {
       slab: $state.snapshot(slab) as typeof slab,
       ingredients: $state.snapshot(ingredients) as Ingredient[],
       shop: $state.snapshot(work.shop) as typeof work.shop,
@@ -98,9 +89,14 @@
       now: new Date(),
     };
     busy = true;
-    worker.postMessage(message);
+    worker.ask(question, (answer) => {
+      day = answer.day;
+      between = answer.between;
+      busy = false;
+      return answer.isLast ? 'done' : 'more';
+    });
   });
-  onDestroy(() => worker?.terminate());
+  onDestroy(() => worker.close());
 
   function takeCalendar() {
     const text = day && calendarOf(slab.name, day.steps);

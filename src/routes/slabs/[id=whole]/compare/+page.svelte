@@ -1,5 +1,6 @@
 <!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
 <script lang="ts">
+  import { larderOf, type Larder } from '../../../../core/larder';
   import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { comparePlans, isDifferent, type Beside, plan } from '../../../../core/usecases';
   import type { Slab } from '../../../../core/slab';
@@ -37,13 +38,16 @@
     const { scale: _scale, ...rest } = slab;
     return { ...rest, tins: [{ tin: rack.tin, count: 1 }] };
   }
+  const theirs = $derived(larderOf(data.theirIngredients));
+  /** What this window knows, and what the versions name. */
+  const larder = $derived<Larder>({ get: (name) => work.larder.get(name) ?? theirs.get(name) });
   const sides = $derived(
     (['a', 'b'] as const).map((side) => {
       const slab = slabOf(side);
       return {
         side,
         slab,
-        plan: plan(slab, work.larder, work.shop),
+        plan: plan(slab, larder, work.shop),
         names: {
           preparations: new Map(slab.preparations.map(({ id, name }) => [id, name])),
           layers: new Map(slab.layers.map(({ id, name }) => [id, name])),

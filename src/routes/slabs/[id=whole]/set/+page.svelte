@@ -6,6 +6,7 @@
   import type { Place } from '../../../../core/slab';
   import { ingredientNamed, type Ingredient } from '../../../../core/larder';
   import { formatDuration } from '$lib/figures';
+  import { NewestAnswer } from '$lib/newestAnswer';
   import { slabWork } from '$lib/slabContext';
   import type { SettingQuestion, SettingAnswer } from '$lib/workers/setting.worker';
   import SettingWorker from '$lib/workers/setting.worker?worker';
@@ -33,8 +34,7 @@
 
   const DEEPER = 1.5;
 
-  let worker: Worker | null = null;
-  let asked = 0;
+  const worker = new NewestAnswer<SettingQuestion, SettingAnswer>(() => new SettingWorker());
 
   /** Only what the slab names is sent over. */
   const ingredients = $derived.by(() => {
@@ -69,21 +69,7 @@
   }
 
   $effect(() => {
-    worker ??= new SettingWorker();
-    const id = ++asked;
-    worker.onmessage = ({ data }: MessageEvent<SettingAnswer>) => {
-      if (data.id !== asked) return;
-      setting = data.setting;
-      deeperMinutes = data.deeperMinutes;
-      if (message.measured) void keepFitted(message.measured.place, data.fittedH);
-      busy = false;
-      minute = Math.min(
-        untrack(() => minute),
-        Math.max(0, (data.setting?.minutes.length ?? 1) - 1),
-      );
-    };
-    const message: SettingQuestion = {
-      id,
+    const question: SettingQuestion = {
       slab: $state.snapshot(slab) as typeof slab,
       ingredients: $state.snapshot(ingredients) as Ingredient[],
       shop: $state.snapshot(work.shop) as typeof work.shop,
@@ -93,9 +79,19 @@
       measured,
     };
     busy = true;
-    worker.postMessage(message);
+    worker.ask(question, (answer) => {
+      setting = answer.setting;
+      deeperMinutes = answer.deeperMinutes;
+      if (question.measured) void keepFitted(question.measured.place, answer.fittedH);
+      busy = false;
+      minute = Math.min(
+        untrack(() => minute),
+        Math.max(0, (answer.setting?.minutes.length ?? 1) - 1),
+      );
+      return 'done';
+    });
   });
-  onDestroy(() => worker?.terminate());
+  onDestroy(() => worker.close());
 
   const roomC = $derived(work.shop.roomC ?? USUAL_SHOP.roomC);
   const dewC = $derived(dewPointC(roomC, (work.shop.humidityPercent ?? USUAL_SHOP.humidityPercent) / 100));

@@ -3,7 +3,7 @@
   import { inTins } from '../../../../core/slab';
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import { plan } from '../../../../core/usecases';
+  import { writtenHeightMm } from '../../../../core/usecases';
   import type { OrderAnswer } from '../../../../core/cut';
   import type { Scale } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
@@ -42,8 +42,7 @@
     busy = true;
     const made = new OrderWorker();
     worker = made;
-    const { tins: _tins, scale: _scale, ...bare } = draft.slab;
-    const heightMm = plan(bare, work.larder, work.shop).slab.heightMm;
+    const heightMm = writtenHeightMm(draft.slab, work.larder, work.shop);
     const message: OrderQuestion = {
       rack: $state.snapshot(work.rack) as OrderQuestion['rack'],
       order: { ...scale },

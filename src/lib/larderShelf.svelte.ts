@@ -1,0 +1,61 @@
+import { untrack } from 'svelte';
+import { larderOf, plainName } from '../core/larder';
+import { ask } from './api';
+import { NamesAsked } from './namesAsked';
+import type { StoredIngredient } from './server/larder';
+
+const WAIT_MS = 120;
+/** So many names are asked for in one request. */
+const MOST_NAMES = 1000;
+
+/**
+ * The part of the larder that a screen works with: what the slab names, and whatever is named later. The rest stays on the server,
+ * so that a screen costs the same however much the larder holds.
+ */
+export class LarderShelf {
+  #ingredients: readonly StoredIngredient[] = $state.raw([]);
+  readonly larder = $derived(larderOf(this.#ingredients));
+  /** Names that hold what is being typed, to choose from. */
+  names: readonly string[] = $state.raw([]);
+  #taken: readonly StoredIngredient[] = [];
+  readonly #asked = new NamesAsked();
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #finding = 0;
+
+  constructor(ingredients: readonly StoredIngredient[]) {
+    this.take(ingredients);
+  }
+
+  /** Takes ingredients in; those that are there already are replaced. */
+  take(ingredients: readonly StoredIngredient[]): void {
+    if (ingredients === this.#taken) return;
+    this.#taken = ingredients;
+    const others = untrack(() => this.#ingredients).filter(({ id }) => !ingredients.some((one) => one.id === id));
+    this.#ingredients = [...others, ...ingredients].sort((a, b) => (plainName(a.name) < plainName(b.name) ? -1 : 1));
+  }
+
+  /** Fetches what some names mean, a moment later and all at once; what has been asked for already is not asked for again. */
+  need(names: Iterable<string>): void {
+    const known = untrack(() => this.larder);
+    if (!this.#asked.note(names, (name) => known.has(name))) return;
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.#fetch(), WAIT_MS);
+  }
+
+  async #fetch(): Promise<void> {
+    const names = this.#asked.takeWaiting();
+    for (let at = 0; at < names.length; at += MOST_NAMES) {
+      const part = names.slice(at, at + MOST_NAMES);
+      const answer = await ask<{ ingredients: StoredIngredient[] }>('POST', '/api/larder/named', { names: part });
+      if (answer.ok) this.take(answer.value.ingredients);
+      else this.#asked.forget(part);
+    }
+  }
+
+  /** Looks for names that hold what is typed; the newest question counts. */
+  async find(typed: string): Promise<void> {
+    const question = ++this.#finding;
+    const answer = await ask<{ names: string[] }>('GET', `/api/larder/names?find=${encodeURIComponent(typed.trim())}`);
+    if (answer.ok && question === this.#finding) this.names = answer.value.names;
+  }
+}

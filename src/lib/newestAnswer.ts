@@ -1,0 +1,59 @@
+/** What a worker says once it listens. */
+export const READY = 'ready';
+
+/** Asks a worker, and lets go of a question that is still under way when a newer one comes. */
+export class NewestAnswer<Question, Answer> {
+  readonly #make: () => Worker;
+  #worker: Worker | null = null;
+  #listens = false;
+  #busy = false;
+  /** Asked before the worker listened: only the newest is sent. */
+  #next: Question | null = null;
+  #onanswer: (answer: Answer) => 'done' | 'more' = () => 'done';
+
+  /**
+   * @param make starts a worker that says `READY` once it listens; it is started anew when a question has to be dropped, since one
+   * that works hears nothing
+   */
+  constructor(make: () => Worker) {
+    this.#make = make;
+  }
+
+  /**
+   * Asks; an earlier question gets no answer any more.
+   *
+   * @param onanswer told of each message; says whether there is more to come
+   */
+  ask(question: Question, onanswer: (answer: Answer) => 'done' | 'more'): void {
+    if (this.#busy) this.close();
+    this.#onanswer = onanswer;
+    this.#next = question;
+    if (this.#listens) this.#send();
+    else this.#worker ??= this.#start();
+  }
+
+  #start(): Worker {
+    const worker = this.#make();
+    worker.onmessage = ({ data }: MessageEvent<Answer | typeof READY>) => {
+      if (data === READY) {
+        this.#listens = true;
+        this.#send();
+      } else if (this.#onanswer(data as Answer) === 'done') this.#busy = false;
+    };
+    return worker;
+  }
+
+  #send(): void {
+    if (this.#next === null || !this.#worker) return;
+    this.#busy = true;
+    this.#worker.postMessage(this.#next);
+    this.#next = null;
+  }
+
+  close(): void {
+    this.#worker?.terminate();
+    this.#worker = null;
+    this.#listens = false;
+    this.#busy = false;
+  }
+}

@@ -1,0 +1,58 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { NewestAnswer, READY } from '../../../src/lib/newestAnswer';
+
+/** A worker that answers only when it is told to. */
+class SlowWorker {
+  onmessage: ((event: { data: unknown }) => void) | null = null;
+  readonly asked: unknown[] = [];
+  isEnded = false;
+  postMessage = (question: unknown) => void this.asked.push(question);
+  terminate = () => void (this.isEnded = true);
+  say = (data: unknown) => this.isEnded || this.onmessage?.({ data });
+}
+
+function setUp() {
+  const workers: SlowWorker[] = [];
+  const answers: unknown[] = [];
+  const newest = new NewestAnswer<number, string>(() => {
+    workers.push(new SlowWorker());
+    return workers.at(-1) as unknown as Worker;
+  });
+  const ask = (question: number) =>
+    newest.ask(question, (answer) => {
+      answers.push(answer);
+      return answer.endsWith('...') ? 'more' : 'done';
+    });
+  return { workers, answers, ask, newest };
+}
+
+test('before the worker listens only the newest question is kept, and nothing is started twice', () => {
+  const { workers, answers, ask } = setUp();
+  for (const question of [1, 2, 3]) ask(question);
+  assert.equal(workers.length, 1);
+  workers[0]!.say(READY);
+  assert.deepEqual(workers[0]!.asked, [3]);
+  workers[0]!.say('three');
+  assert.deepEqual(answers, ['three']);
+});
+
+test('a question under way is dropped for a newer one, and a worker that is done is asked again', () => {
+  const { workers, answers, ask, newest } = setUp();
+  ask(1);
+  workers[0]!.say(READY);
+  ask(2);
+  assert.ok(workers[0]!.isEnded && workers.length === 2);
+  workers[0]!.say('one');
+  workers[1]!.say(READY);
+  workers[1]!.say('two, first part ...');
+  workers[1]!.say('two');
+  ask(3);
+  assert.deepEqual([workers.length, workers[1]!.asked], [2, [2, 3]]);
+  workers[1]!.say('three ...');
+  ask(4);
+  assert.ok(workers[1]!.isEnded && workers.length === 3);
+  newest.close();
+  assert.ok(workers[2]!.isEnded);
+  assert.deepEqual(answers, ['two, first part ...', 'two', 'three ...']);
+});
