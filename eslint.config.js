@@ -5,7 +5,7 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-  { ignores: ['build/', '.svelte-kit/', 'node_modules/', 'data/', 'demo-data/', 'test-results/'] },
+  { ignores: ['build/', '.svelte-kit/', 'node_modules/', 'data/', 'demo-data/', 'reports/', 'test-results/'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...svelte.configs.recommended,

@@ -1,31 +1,30 @@
 /**
- * `npm run mutants -- src/core/cut`: how well the unit tests pin a room of the core down. Each small change to the room is a mutant,
- * and a mutant that no test notices has survived. Only the tests of that room and of the use cases run for it.
+ * How well the unit tests pin a room of the core down: `npm run mutants` makes each small change to it in turn, a mutant, and a mutant
+ * that no test notices has survived. The tests of the room run for it, and those of the use cases, which are built of every room.
  */
 import { readdirSync } from 'node:fs';
-import { basename } from 'node:path';
+import { availableParallelism } from 'node:os';
 
-const room = process.env.MUTANTS_ROOM ?? 'src/core/cut';
-const testsIn = (folder) =>
+const room = process.env.MUTANTS_ROOM ?? 'cut';
+const testsOf = (folder) =>
   readdirSync(`tests/unit/${folder}`)
     .filter((name) => name.endsWith('.test.ts'))
     .map((name) => `tests/unit/${folder}/${name}`);
-const folders = [basename(room), ...(process.env.MUTANTS_WITH ?? '').split(',').filter(Boolean)];
 
 export default {
-  mutate: [`${room}/**/*.ts`, `!${room}/**/index.ts`, `!${room}/**/types.ts`],
+  mutate: [`src/core/${room}/*.ts`, `!src/core/${room}/index.ts`, `!src/core/${room}/types.ts`],
   testRunner: 'tap',
   tap: {
-    testFiles: folders.flatMap(testsIn),
+    testFiles: [room, 'usecases'].flatMap(testsOf),
     nodeArgs: ['--import', 'tsx', '--test-reporter=tap'],
     forceBail: false,
   },
   coverageAnalysis: 'perTest',
-  concurrency: Number(process.env.MUTANTS_AT_ONCE ?? 2),
+  concurrency: availableParallelism(),
   disableTypeChecks: false,
   ignorePatterns: ['build', '.svelte-kit', 'demo-data', 'data', 'docs', 'test-results', 'reports'],
-  reporters: ['progress', 'clear-text', 'json'],
-  jsonReporter: { fileName: 'reports/mutants.json' },
-  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
+  reporters: ['clear-text', 'json'],
+  jsonReporter: { fileName: `reports/mutants-${room}.json` },
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportMutants: false },
   tempDirName: 'node_modules/.knife-tray-mutants',
 };

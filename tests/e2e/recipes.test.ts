@@ -108,7 +108,7 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
   expect(plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)).toBe(121);
 });
 
-test('one can across two pots: written once, divided, used whole, gatherAll once', async ({ open, page, shop }) => {
+test('one can across two pots: written once, divided, used whole, gathered once', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   const caramel = page.getByRole('article', { name: 'Treacle caramel' });
@@ -186,7 +186,7 @@ test('several slabs on one gather sheet; two versions side by side', async ({ op
   await expect(flour).toContainText('270 g');
   await expect(flour).toContainText('+30 g (+11 %)');
   await expect(page.getByRole('row', { name: /caster sugar/ })).toBeVisible();
-  await page.getByText('Only what isDifferent').click();
+  await page.getByText('Only what differs').click();
   await expect(page.getByRole('row', { name: /caster sugar/ })).toHaveCount(0);
   await page.getByLabel('Left: version').selectOption('now');
   await page.getByLabel('Left: made in').selectOption({ label: 'Deep square, 230 mm square, 45 deep' });

@@ -81,7 +81,7 @@ const onEachMl: SpreadRule['volumeMl'] = (_, { pieces }, mlEach) => pieces.count
 const asGiven: SpreadRule['doseAsked'] = ({ thicknessMm }) => thicknessMm ?? null;
 const byAmounts: SpreadRule['doseAsked'] = () => null;
 
-/** Every way of spreading a layer, and all that isDifferent between them. Films are in mm, of `per-piece` in mL on each piece. */
+/** Every way of spreading a layer, and all that differs between them. Films are in mm, of `per-piece` in mL on each piece. */
 export const SPREAD: Readonly<Record<Spread, SpreadRule>> = {
   level: {
     onPieces: false,

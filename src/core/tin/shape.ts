@@ -40,7 +40,7 @@ const flareInWords = ({ flareDeg }: Tin) => (flareDeg ? `, flared ${flareDeg} de
 /** A film that fills the tin leaves so much of it, mm. */
 const LEAST_INSIDE_MM = 1;
 
-/** Every shape of tin, and all that isDifferent between them. */
+/** Every shape of tin, and all that differs between them. */
 export const SHAPE: Rules = {
   rectangle: {
     standing: (tin) => tin,

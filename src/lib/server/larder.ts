@@ -162,7 +162,7 @@ export type SavedIngredient =
 /**
  * Puts an ingredient on the shelf, or changes one.
  *
- * A price that isDifferent from the last one of its pack goes into the pack's history, under its own day or today's.
+ * A price that differs from the last one of its pack goes into the pack's history, under its own day or today's.
  *
  * @param at the ingredient to change and the revision that was read; left out for a new one
  * @param today YYYY-MM-DD

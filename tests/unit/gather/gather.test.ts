@@ -11,7 +11,7 @@ const work = (slab: (typeof demoSlabs)[number], key: string, tin?: Tin) => ({
   plan: plan(slab, demoLarder, shop, tin ? { tins: [{ tin, count: 1 }] } : {}),
 });
 
-test('law: what is gatherAll is what the plans ask for, each thing once, and its divisions add up to it', () => {
+test('law: what is gathered is what the plans ask for, each thing once, and its divisions add up to it', () => {
   fc.assert(
     fc.property(fc.subarray(demoSlabs, { minLength: 1 }), tins, (chosen, tin) => {
       const works = chosen.map((slab, at) => work(slab, String(at), tin));
@@ -44,7 +44,7 @@ test('one preparation across three slabs is one making, in lots that its limit a
   );
 });
 
-test('what goes in at a later step is gatherAll later, and what is held is not bought', () => {
+test('what goes in at a later step is gathered later, and what is held is not bought', () => {
   const { items, basket } = gatherSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
   const at = (name: string) => items.findIndex((one) => one.name === name);
   assert.ok(at('sea salt') > at('whipping cream'));

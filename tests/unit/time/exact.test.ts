@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import loader from 'highs';
 import { forwardFrom } from '../../../src/core/time';
-import { DAYS } from './days';
+import { DAYS, type MadeUpDay } from './days';
 import { exactOf } from './exact';
 import { assertSound } from './sound';
 
@@ -20,8 +20,23 @@ test('beside an integer program: on short days the schedule is the shortest that
 });
 
 test('where two pots cannot meet, the integer program finds no schedule either', () => {
-  const none = DAYS.filter(({ activities, means, windows }) => !forwardFrom(activities, means, windows, 0).ok);
-  assert.ok(none.length > 0);
-  const shortest = none.reduce((a, b) => (b.activities.length < a.activities.length ? b : a));
-  assert.equal(exactOf(highs, shortest, 300, 300).bound, Infinity);
+  const step = { of: 'x', minutes: 30, hands: 'busy', occupies: [], ovenC: null, after: [], caution: null } as const;
+  const pots = ['left', 'right'].map((id) => ({ ...step, id, text: id }));
+  const within = (most: number): MadeUpDay => ({
+    activities: [
+      ...pots,
+      { ...step, id: 'lay', text: 'Lay', after: pots.map(({ id: on }) => ({ on, least: 0, most })) },
+    ],
+    means: { hands: 1, ovens: 1, rings: 2 },
+    windows: [[0, 1440]],
+  });
+  for (const [most, end] of [
+    [25, Infinity],
+    [30, 90],
+  ] as const) {
+    const day = within(most);
+    const line = forwardFrom(day.activities, day.means, day.windows, 0);
+    assert.equal(line.ok ? line.end : Infinity, end);
+    assert.equal(exactOf(highs, day, 300, 30).bound, end);
+  }
 });

@@ -12,7 +12,7 @@ const side = (slab: Slab, tin = slab.tin) => ({
   },
 });
 
-test('a slab beside itself isDifferent in nothing', () => {
+test('a slab beside itself differs in nothing', () => {
   const { layers, lines, whole } = comparePlans(side(ryeSlice), side(ryeSlice));
   assert.ok(
     [...layers.flatMap(({ mm, massG, cost }) => [mm, massG, cost]), ...whole].every((one) => !isDifferent(one)),

@@ -40,7 +40,7 @@
     {/if}
   </p>
   <table class="table">
-    <thead><tr><th>Ingredient</th><th class="num">StockItem</th><th></th><th class="num">Left over, g</th></tr></thead>
+    <thead><tr><th>Ingredient</th><th class="num">Stock</th><th></th><th class="num">Left over, g</th></tr></thead>
     <tbody>
       {#each ingredients as { name, unit } (name)}
         {@const left = asFar?.left.find(({ ingredient }) => ingredient === name)}

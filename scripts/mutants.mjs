@@ -1,0 +1,12 @@
+/** `npm run mutants -- cut cost`: small changes to rooms of the core, one at a time, and how many of them the unit tests notice. */
+import { prepare, run, tool } from './setup.mjs';
+
+const ROOMS = ['cost', 'cut', 'scale', 'setting', 'tin'];
+const asked = process.argv.slice(2);
+const rooms = asked.length > 0 ? asked : ROOMS;
+
+await prepare();
+for (const room of rooms) {
+  console.log(`\n== src/core/${room}`);
+  run(tool('stryker'), ['run'], { env: { ...process.env, MUTANTS_ROOM: room } });
+}

@@ -1,0 +1,193 @@
+/** Figures of the cut worked by hand, at the very edges of what counts as a piece. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import {
+  cutBySize,
+  divide,
+  evenCut,
+  evenGrid,
+  movedLine,
+  orderAnswers,
+  pieceFaces,
+  tinYields,
+  wholePieces,
+} from '../../../src/core/cut';
+import { cutProblems, cutWork, type CutSpec } from '../../../src/core/slab';
+import type { Tin } from '../../../src/core/tin';
+import { close, sum } from '../things';
+
+const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
+const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 40 };
+const slabOf = (massG: number) => [{ fromMm: 0, thicknessMm: 10, massG }];
+const grid = (columns: number, rows: number, rest: Partial<CutSpec> = {}): CutSpec => ({ columns, rows, ...rest });
+
+test('200 x 100 mm, trims of 5 and 10, a kerf of 2, 4 by 2: pieces of 45.25 x 41.5 mm, marks and masses', () => {
+  const cut = grid(4, 2, { trimMm: { left: 5, right: 8, front: 5, back: 10 }, kerfMm: 2 });
+  const { length, width } = evenGrid(box, 10, cut)!;
+  // (200 - 13 - 6) / 4 and (100 - 15 - 2) / 2.
+  assert.deepEqual([length.pieceMm, width.pieceMm], [45.25, 41.5]);
+  assert.deepEqual(length.marksMm, [5, 50.25, 97.5, 144.75, 192]);
+  assert.deepEqual(width.marksMm, [5, 46.5, 90]);
+  const made = evenCut(box, 10, slabOf(200), cut);
+  const [piece] = made.pieces;
+  // 200 g over 20000 mm2 are 0.01 g a mm2.
+  assert.ok(close(piece!.massG, 45.25 * 41.5 * 0.01) && piece!.count === 8 && made.massVariation < 1e-9);
+  assert.ok(close(made.kerfG, (187 * 85 - 8 * 45.25 * 41.5) * 0.01) && close(made.trimG, (20_000 - 187 * 85) * 0.01));
+});
+
+test('a finish goes on every piece alike, and is no part of trims', () => {
+  const bare = evenCut(box, 10, slabOf(200), grid(4, 1));
+  const dressed = evenCut(box, 10, slabOf(200), grid(4, 1), 20);
+  assert.equal(dressed.pieces[0]!.massG, bare.pieces[0]!.massG + 5);
+  assert.equal(evenCut(box, 10, slabOf(200), grid(1, 1, { trimMm: { left: 200 } }), 20).trimG, 220);
+});
+
+test('a piece that lost over a tenth of its face is a rim piece, one that has under a fiftieth is trim', () => {
+  // A corner of 60 mm takes (1 - pi / 4) 3600 = 772.6 mm2 of a face of 100 x 100 or of 100 x 50.
+  const cornered = (cornerMm: number): Tin => ({ ...box, cornerMm });
+  const kinds = (tin: Tin, cut: CutSpec) =>
+    evenCut(tin, 10, slabOf(200), cut).pieces.map(({ kind, count }) => `${count} ${kind}`);
+  assert.deepEqual(kinds(cornered(48), grid(2, 1)), ['2 piece']); // 989 of 10000 lost on two corners
+  assert.deepEqual(kinds(cornered(49), grid(2, 1)), ['2 rim']); // 1031 lost
+  // A circle of 100 mm takes 217 mm2 of the 2500 of a piece at its side, and over half of one in the corner.
+  assert.deepEqual(kinds(round, grid(4, 4)), ['12 piece', '4 rim']);
+  // In a fine grid the outermost squares of a circle are hardly there.
+  const fine = evenCut(round, 10, slabOf(200), grid(40, 40));
+  const { piecesMm2 } = divide(round, 10, [], evenGrid(round, 10, grid(40, 40))!);
+  const counted = piecesMm2.filter((mm2) => mm2 >= 0.02 * 25).length;
+  assert.equal(sum(fine.pieces.map(({ count }) => count)), counted);
+  assert.ok(counted < 1600 && fine.trimG > 0);
+  const [whole] = fine.pieces.filter(({ kind }) => kind === 'piece');
+  assert.equal(whole!.count, piecesMm2.filter((mm2) => mm2 >= 0.9 * 25).length);
+  assert.equal(pieceFaces(round, 10, grid(40, 40)).count, counted);
+});
+
+test('variation: 1, 2 and 3 g vary by 40.8 % of their mean', () => {
+  // A flared tin of three rows; masses by area: checked against the definition.
+  const { piecesG } = divide(round, 10, slabOf(300), evenGrid(round, 10, grid(3, 1))!);
+  const mean = sum(piecesG) / 3;
+  const deviation = Math.sqrt(sum(piecesG.map((one) => (one - mean) ** 2)) / 3);
+  assert.ok(close(evenCut(round, 10, slabOf(300), grid(3, 1)).massVariation, deviation / mean));
+  const [kind] = evenCut(round, 10, slabOf(300), grid(3, 1)).pieces.filter((one) => one.kind === 'rim');
+  assert.ok(kind!.lightestG <= kind!.massG && kind!.massG <= kind!.heaviestG);
+  assert.ok(close(kind!.lightestG, Math.min(...piecesG)) || close(kind!.heaviestG, Math.max(...piecesG)));
+});
+
+test('faces of a piece: 50 x 100 x 10 mm have 2 x 5000 + 2 x 150 x 10 mm2', () => {
+  assert.deepEqual(pieceFaces(box, 10, grid(4, 1)), { count: 4, surfaceMm2: 4 * 13_000 });
+  assert.deepEqual(pieceFaces(box, 10, grid(1, 1, { trimMm: { left: 200 } })), { count: 0, surfaceMm2: 0 });
+});
+
+test('pieces of a size: along or across, whichever gives more, trimmed alike on both sides', () => {
+  // 60 x 30 in 200 x 100: along 3 x 3 = 9, across 6 x 1 = 6.
+  assert.deepEqual(cutBySize(box, 10, { lengthMm: 60, widthMm: 30 }), {
+    columns: 3,
+    rows: 3,
+    trimMm: { left: 10, right: 10, front: 5, back: 5 },
+    kerfMm: 0,
+  });
+  // 30 x 60 is the same the other way round; equal counts stay along.
+  assert.equal(cutBySize(box, 10, { lengthMm: 30, widthMm: 60 })!.columns, 3);
+  assert.deepEqual(cutBySize(box, 10, { lengthMm: 50, widthMm: 50 })!.columns, 4);
+  // With a kerf of 2: 3 pieces and 2 kerfs are 184.
+  assert.deepEqual(cutBySize(box, 10, { lengthMm: 60, widthMm: 30 }, 2)!.trimMm, {
+    left: 8,
+    right: 8,
+    front: 3,
+    back: 3,
+  });
+  assert.equal(cutBySize(box, 10, { lengthMm: 201, widthMm: 101 }), null);
+  assert.equal(cutBySize(box, 10, { lengthMm: 200, widthMm: 100 })!.columns, 1);
+  // A corner of 20 mm takes 86 mm2: of 2500 that is 3.4 %, of 3333 2.6 %; two of them of 5000 are 3.4 %.
+  assert.equal(wholePieces({ ...box, cornerMm: 20 }, 10, grid(4, 2)), 4);
+  assert.equal(wholePieces({ ...box, cornerMm: 20 }, 10, grid(3, 2)), 6);
+  assert.equal(wholePieces({ ...box, cornerMm: 20 }, 10, grid(4, 1)), 2);
+});
+
+test('lines moved by hand: a trim is set, a line between stretches what lies before it, to a tenth of a mm', () => {
+  const cut = grid(4, 2, { trimMm: { left: 10, right: 10, front: 0, back: 0 }, kerfMm: 0 });
+  assert.deepEqual(movedLine(cut, { side: 'length', end: 'start' }, 12.34, 200).trimMm, {
+    left: 12.3,
+    right: 10,
+    front: 0,
+    back: 0,
+  });
+  assert.deepEqual(movedLine(cut, { side: 'length', end: 'end' }, 180, 200).trimMm!.right, 20);
+  // Behind the second piece at 90: pieces of 40, four of them end at 170.
+  assert.deepEqual(movedLine(cut, { side: 'length', after: 2 }, 90, 200).trimMm, {
+    left: 10,
+    right: 30,
+    front: 0,
+    back: 0,
+  });
+  assert.equal(movedLine(cut, { side: 'length', end: 'start' }, 187, 200), cut);
+  assert.equal(movedLine(cut, { side: 'length', end: 'start' }, 186, 200).trimMm!.left, 186);
+  assert.equal(movedLine(cut, { side: 'width', end: 'start' }, -5, 100).trimMm!.front, 0);
+});
+
+const kind = (name: string, tin: Tin, count: number) => ({ name, tin, count });
+const never = () => Promise.resolve(null);
+
+test('tins for an order: too shallow ones give nothing, and none are asked for that give none', async () => {
+  const order = { count: 10, lengthMm: 50, widthMm: 50 };
+  const shallow = kind('shallow', { ...box, depthMm: 9 }, 1);
+  assert.deepEqual(
+    tinYields([kind('box', box, 2), shallow], order, 10, 0).map(({ pieces, areaMm2 }) => [pieces, areaMm2]),
+    [[8, 20_000]],
+  );
+  assert.deepEqual(await orderAnswers([shallow], order, 40, 0, never), []);
+});
+
+test('answers to an order: at the written height first, then by waste, then by number of slabs; at most five', async () => {
+  const order = { count: 8, lengthMm: 50, widthMm: 50 };
+  const rack = [
+    kind('wide', { ...box, widthMm: 120 }, 4),
+    kind('box', box, 4),
+    kind('low', { ...box, depthMm: 19, widthMm: 101 }, 4),
+  ];
+  /** One tin of a kind that gives enough, told by the program's own rows. */
+  const solve = (program: string) => {
+    const most = /x(\d+)\s*$/m.exec(program.split('General')[1]!.trim().split('\n')[0]!)![1]!;
+    const wanted = /slabs: .* = (\d+)/.exec(program)?.[1] ?? '1';
+    const least = Number(/area: .* >= ([\d.]+)/.exec(program)?.[1] ?? 0);
+    const areas = [...(/obj: (.*)/.exec(program)![1] ?? '').matchAll(/([\d.]+) x(\d+)/g)].map(([, area, i]) => ({
+      area: Number(area),
+      i: Number(i),
+    }));
+    const n = Number(wanted);
+    const fit = areas.filter(({ area }) => n * area >= least).sort((a, b) => a.area - b.area)[0];
+    if (!fit || Number(most) < 0) return Promise.resolve(null);
+    return Promise.resolve(new Map([[`x${fit.i}`, n]]));
+  };
+  const answers = await orderAnswers(rack, order, 20, 0, solve);
+  assert.ok(answers.length > 2 && answers.length <= 5);
+  const rank = answers.map(({ heightMm, waste, slabs }) => [heightMm === 20 ? 0 : 1, waste, slabs] as const);
+  for (let i = 1; i < rank.length; i++) {
+    const [a, b] = [rank[i - 1]!, rank[i]!];
+    assert.ok(a[0] < b[0] || (a[0] === b[0] && (a[1] < b[1] || (a[1] === b[1] && a[2] <= b[2]))), JSON.stringify(rank));
+  }
+  // The box: 8 pieces of 2500 mm2 fill it to the last mm2.
+  assert.deepEqual([answers[0]!.tins[0]!.name, answers[0]!.waste, answers[0]!.pieces], ['box', 0, 8]);
+});
+
+test('the work of a cut: pieces, times what each needs, over the kinds of tin', () => {
+  const layers = Array.from({ length: 6 }, (_, i) => ({ id: `l${i}`, name: '', from: [], spread: 'level' as const }));
+  const tins = [{ tin: box, count: 7 }];
+  const cut = grid(100, 100);
+  assert.equal(cutWork({ layers, tins, cut }), (10_000 * 3) / 1e6);
+  assert.equal(cutWork({ layers, tins: [{ tin: { ...box, flareDeg: 5 }, count: 1 }], cut }), (10_000 * 21) / 1e6);
+  assert.equal(
+    cutWork({ layers: [...layers.slice(1), { ...layers[0]!, spread: 'shell' }], tins, cut }),
+    (10_000 * 39) / 1e6,
+  );
+  assert.equal(cutWork({ layers, tins }), 3 / 1e6);
+  const scale = { mode: 'pieces', count: 1, lengthMm: 10, widthMm: 10 } as const;
+  assert.equal(cutWork({ layers, tins, cut, scale }), (20 * 10 * 3) / 1e6);
+  assert.deepEqual(cutProblems({ layers, tins, cut }), []);
+  const fine = {
+    layers,
+    tins: Array.from({ length: 20 }, () => ({ tin: { ...box, flareDeg: 5 }, count: 1 })),
+    cut: grid(200, 200),
+  };
+  assert.match(cutProblems(fine)[0]!.message, /That is 17 times as much cutting/);
+});
