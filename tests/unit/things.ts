@@ -4,7 +4,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { larderOf, type Ingredient } from '../../src/core/larder';
 import type { Shop } from '../../src/core/shop';
 import { readSlab, type CutSpec, type Layer, type Preparation, type Slab } from '../../src/core/slab';
-import type { Tin } from '../../src/core/tin';
+import type { RackTin, Tin } from '../../src/core/tin';
 
 export const shop: Shop = { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 };
 
@@ -12,6 +12,8 @@ const demoFile = (name: string) => readFileSync(new URL(`../../demo/${name}`, im
 
 export const demoIngredients = JSON.parse(demoFile('larder.json')) as Ingredient[];
 export const demoLarder = larderOf(demoIngredients);
+
+export const demoRack = JSON.parse(demoFile('tins.json')) as RackTin[];
 
 export const demoSlabs: Slab[] = readdirSync(new URL('../../demo/slabs/', import.meta.url)).map((name) => {
   const read = readSlab(demoFile(`slabs/${name}`));

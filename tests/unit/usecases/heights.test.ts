@@ -1,12 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readFileSync } from 'node:fs';
 import { inTins, type Scale } from '../../../src/core/slab';
-import { isSheet, sameTin, type RackTin } from '../../../src/core/tin';
+import { isSheet, sameTin } from '../../../src/core/tin';
 import { heightsOf, nearestTin, plan, writtenHeightMm } from '../../../src/core/usecases';
-import { close, demoLarder, demoSlabs, ryeSlice, shop } from '../things';
-
-const rack = JSON.parse(readFileSync(new URL('../../../demo/tins.json', import.meta.url), 'utf8')) as RackTin[];
+import { close, demoLarder, demoRack as rack, demoSlabs, ryeSlice, shop } from '../things';
 
 test('law: a height asked for alone is the height of the whole plan', () => {
   const scales: Scale[] = [{ mode: 'same-thickness' }, { mode: 'multiple', by: 0.8 }, { mode: 'total-height', mm: 18 }];
