@@ -1,8 +1,9 @@
-/** `npm run mutants -- cut cost`: small changes to rooms of the core, one at a time, and how many of them the unit tests notice. */
+/** `npm run mutants -- src/core/cut`: small changes to rooms of the core, one at a time, and how many of them the unit tests notice. */
+import { basename } from 'node:path';
 import { prepare, run, tool } from './setup.mjs';
 
 const ROOMS = ['cost', 'cut', 'scale', 'setting', 'tin'];
-const asked = process.argv.slice(2);
+const asked = process.argv.slice(2).map((room) => basename(room));
 const rooms = asked.length > 0 ? asked : ROOMS;
 
 await prepare();

@@ -127,7 +127,8 @@ function figure(value: number): string {
 /**
  * Reads one line of a recipe: amount, unit, ingredient, state, a second amount, what may stand in for it.
  *
- * Nothing is guessed in silence: what is ambiguous comes back as `check` with the reason, what is no line at all as `unread`.
+ * Nothing is guessed in silence: what is ambiguous comes back as `check` with the reason, what is no line at all as `unread`. A name that
+ * the larder does not know is no reason: `larder` tells it.
  *
  * @param text one line, of any kind
  * @param measures whose cups and spoons

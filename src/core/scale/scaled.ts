@@ -6,7 +6,7 @@ import { doseOf, namedDose, SPREAD } from './spreads';
 import { placedTins, writtenTin } from './placedTins';
 import { writtenLayers, type WrittenLayer } from './written';
 
-/** One slab of those that are mixtures; `count` of them are alike. */
+/** One slab of those that are made; `count` of them are alike. */
 export interface LaidSlab {
   readonly tin: Tin;
   /** The sheet that it lies on, where it is one. */

@@ -137,7 +137,12 @@ export const scaleSchema = choice(
   'optional',
 );
 
-/** The whole slab file, field by field; what one field says of another is read in `read.ts`. */
+/**
+ * The whole slab file, field by field; what one field says of another is read in `read.ts`.
+ *
+ * `tin` and the amounts are the slab as it is written; `tins` and `scale` say in what it is made now, as `/api/plan` takes them, so that
+ * a kept slab does not forget its tin and its written amounts are not overwritten.
+ */
 export const slabSchema = fields({
   format: oneOf(['knife-tray/slab']).required(REQUIRED),
   version: yup

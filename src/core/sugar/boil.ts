@@ -27,7 +27,8 @@ export function sucroseEquivalent(composition: Composition, kinds: SugarKinds | 
 /**
  * Water still in a boiled mixture when it reaches its end point, in g.
  *
- * At a boil the temperature fixes the sugar share of the syrup; fat and protein take no part.
+ * At a boil the temperature fixes the sugar share of the syrup; fat and protein take no part. The end point is taken as at sea level:
+ * the height of the shop moves what its thermometer shows, not the water that stays.
  * Good to about 1.5 points of water between 101 and 160 C; above that sugar breaks down and the figure is only a guide.
  *
  * @param sugarG sucrose-equivalent sugar in the pot, g, >= 0

@@ -5,7 +5,10 @@ export function isSheet(tin: AnyTin): tin is SheetTin {
   return tin.shape === 'sheet';
 }
 
-/** The tin as it stands: a sheet is one as large as all of it, or as its outline. */
+/**
+ * The tin as it stands: a sheet is one as large as all of it, or as the outline of the slab on it. Its depth is that of the bars round
+ * it; 0 is no rim, and cannot overflow.
+ */
 export function asTin(tin: AnyTin): Tin {
   return ruleOf(tin).standing(tin);
 }

@@ -9,7 +9,10 @@ import type { PlanOptions } from './planned';
 /** Heights that differ by less are the same, mm. */
 const NEAR_MM = 1e-6;
 
-/** Whether a plan asks for tins that have yet to be chosen for an order of pieces. */
+/**
+ * Whether a plan asks for tins that have yet to be chosen for an order of pieces. Choosing them takes an integer program, so it comes
+ * before `plan`, which stays a plain function: in the screen's worker, or in a thread of the server.
+ */
 export function asksForTins(slab: Slab, options: PlanOptions): boolean {
   return (options.scale ?? scaleOf(slab)).mode === 'pieces' && (options.scale !== undefined || slab.tins === undefined);
 }

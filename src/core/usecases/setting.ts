@@ -16,7 +16,7 @@ import { USUAL_SHOP, type Shop } from '../shop';
 import { expandDividedLines, type Place, type Slab } from '../slab';
 import type { Problem } from '../validation';
 
-/** What the tin stands on and under, where nobody says. */
+/** What the tin stands on and under, where nobody says. Only the faces count; the edges of the tin are left out. */
 export const USUAL_SUPPORT: TinSupport = { on: 'shelf', foil: false };
 
 /**

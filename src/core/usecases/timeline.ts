@@ -57,7 +57,9 @@ export interface Work {
   readonly hindrance: string | null;
 }
 
-/** All steps of a slab's making, with the waits that its layers need. */
+/**
+ * All steps of a slab's making, with the waits that its layers need. Where its tins differ each layer waits as long as in the slowest.
+ */
 export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}, pace: Pace = 'usual'): Work {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);

@@ -73,7 +73,7 @@ const refused = (message: string): TableRead => ({
 
 /**
  * Reads a table against the larder, without changing anything. Rows that touch the same ingredient build on one another; a row
- * that does not read is told and left out.
+ * that does not read is told and left out. Nothing is emptied: an empty cell leaves what is there.
  *
  * @param text CSV with a heading, comma or semicolon, as spreadsheets write it; at most 20 000 rows
  * @param shelf the larder, by name
