@@ -46,5 +46,5 @@ export const csv = (text: string) => new Blob([text], { type: CSV });
 
 /** What is wrong with one field, or nothing. */
 export function problemAt(problems: readonly Problem[], path: string): string {
-  return problems.find((one) => one.path === path)?.message ?? '';
+  return problems.find((problem) => problem.path === path)?.message ?? '';
 }

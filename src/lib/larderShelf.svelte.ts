@@ -30,7 +30,9 @@ export class LarderShelf {
   take(ingredients: readonly StoredIngredient[]): void {
     if (ingredients === this.#taken) return;
     this.#taken = ingredients;
-    const others = untrack(() => this.#ingredients).filter(({ id }) => !ingredients.some((one) => one.id === id));
+    const others = untrack(() => this.#ingredients).filter(
+      ({ id }) => !ingredients.some((ingredient) => ingredient.id === id),
+    );
     this.#ingredients = [...others, ...ingredients].sort((a, b) => (plainName(a.name) < plainName(b.name) ? -1 : 1));
   }
 

@@ -24,5 +24,5 @@ export function placeNamed(found: unknown, pointer: string): string {
 function nameOf(at: unknown): string {
   if (typeof at !== 'object' || at === null) return '';
   const { name, text, ingredient } = at as Record<string, unknown>;
-  return [name, text, ingredient].find((one) => typeof one === 'string' && one.trim() !== '')?.toString() ?? '';
+  return [name, text, ingredient].find((text) => typeof text === 'string' && text.trim() !== '')?.toString() ?? '';
 }

@@ -120,7 +120,7 @@ export class SlabDraft {
 
   drop(key: string): void {
     forgetDraft(key);
-    this.left = this.left.filter((one) => one.key !== key);
+    this.left = this.left.filter((draft) => draft.key !== key);
   }
 
   /** Writes the changes to the device, or clears them when there are none. */

@@ -3,8 +3,8 @@ import type { Rule } from './types';
 
 /** An end point from which nothing can be worked out. */
 export const boilUnknown: Rule = ({ slab, mixtures }) =>
-  mixtures.flatMap((one, p) => {
-    if (!one.boilUnknown || one.massInG === 0) return [];
+  mixtures.flatMap((mixture, p) => {
+    if (!mixture.boilUnknown || mixture.massInG === 0) return [];
     const preparation = slab.preparations[p]!;
     return [
       {

@@ -8,11 +8,13 @@ import type { Facts } from './types';
  */
 export function sharesOf({ slab, mixtures }: Facts, kind: IngredientKind): { p: number; l: number; share: number }[] {
   return slab.preparations.flatMap(({ lines }, p) => {
-    const one = mixtures[p]!;
-    const counts = lines.map(({ ingredient: name }, l) => isKind(kind, { name, ingredient: one.lines[l]!.ingredient }));
+    const mixture = mixtures[p]!;
+    const counts = lines.map(({ ingredient: name }, l) =>
+      isKind(kind, { name, ingredient: mixture.lines[l]!.ingredient }),
+    );
     const l = counts.indexOf(true);
-    if (l === -1 || one.massInG === 0) return [];
-    const massG = one.lines.reduce((sum, line, i) => sum + (counts[i] ? (line.massG ?? 0) : 0), 0);
-    return [{ p, l, share: massG / one.massInG }];
+    if (l === -1 || mixture.massInG === 0) return [];
+    const massG = mixture.lines.reduce((sum, line, i) => sum + (counts[i] ? (line.massG ?? 0) : 0), 0);
+    return [{ p, l, share: massG / mixture.massInG }];
   });
 }

@@ -4,7 +4,7 @@ import type { Rule } from './types';
 export const noBoxForHeight: Rule = ({ scaling, shop }) => {
   const { boxes = [] } = shop;
   const highest = boxes.reduce((most, { heightMm }) => Math.max(most, heightMm), 0);
-  const heightMm = Math.max(...scaling.slabs.map((one) => one.heightMm));
+  const heightMm = Math.max(...scaling.slabs.map((slab) => slab.heightMm));
   if (boxes.length === 0 || heightMm <= highest) return [];
   return [
     {

@@ -6,7 +6,9 @@ export const tinNotOnRack: Rule = ({ shop, tins }) => {
   const { rack = [] } = shop;
   if (rack.length === 0) return [];
   return tins.flatMap(({ tin, count }, at) => {
-    const have = rack.filter((one) => sameTin(one.tin, withoutOutline(tin))).reduce((sum, one) => sum + one.count, 0);
+    const have = rack
+      .filter((tinCount) => sameTin(tinCount.tin, withoutOutline(tin)))
+      .reduce((sum, tinCount) => sum + tinCount.count, 0);
     if (have >= count) return [];
     return [
       {

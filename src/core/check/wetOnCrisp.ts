@@ -12,7 +12,7 @@ function waterOf({ scaling, mixtures, slab }: Facts, at: number): number | null 
   let massG = 0;
   let waterG = 0;
   for (const [id, share] of shares) {
-    const source = mixtures[slab.preparations.findIndex((one) => one.id === id)]!;
+    const source = mixtures[slab.preparations.findIndex((preparation) => preparation.id === id)]!;
     if (source.waterShare === null) return null;
     massG += share * source.massOutG;
     waterG += share * source.massOutG * source.waterShare;

@@ -116,11 +116,11 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
  */
 export function isKind(kind: IngredientKind, { name, ingredient }: Thing): boolean {
   const { by, name: pattern, not } = KINDS[kind];
-  const names = [name, ...(ingredient ? [ingredient.name] : [])].map((one) => one.toLowerCase());
-  const looksLike = names.some((one) => pattern.test(one)) && !names.some((one) => not?.test(one));
+  const names = [name, ...(ingredient ? [ingredient.name] : [])].map((text) => text.toLowerCase());
+  const looksLike = names.some((text) => pattern.test(text)) && !names.some((text) => not?.test(text));
   if (!by || !ingredient?.composition) return looksLike;
-  if (not && kind === 'raw egg' && names.some((one) => not.test(one))) return false;
+  if (not && kind === 'raw egg' && names.some((text) => not.test(text))) return false;
   const { composition, allergens } = ingredient;
   const declared = allergens ? allergens.includes('egg') : null;
-  return names.some((one) => by(composition, allergens ?? [], one, declared));
+  return names.some((text) => by(composition, allergens ?? [], text, declared));
 }

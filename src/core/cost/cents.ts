@@ -10,10 +10,10 @@
 export function inCoins(amounts: readonly number[], digits: number): number[] {
   const exact = amounts.map((amount) => amount * 10 ** digits);
   const total = Math.round(exact.reduce((sum, coins) => sum + coins, 0));
-  const coins = exact.map((one) => Math.floor(one + 1e-9));
-  const left = total - coins.reduce((sum, one) => sum + one, 0);
+  const coins = exact.map((exactCoins) => Math.floor(exactCoins + 1e-9));
+  const left = total - coins.reduce((sum, coin) => sum + coin, 0);
   const byRemainder = exact
-    .map((one, at) => ({ at, remainder: one - coins[at]! }))
+    .map((exactCoins, at) => ({ at, remainder: exactCoins - coins[at]! }))
     .sort((a, b) => b.remainder - a.remainder || a.at - b.at);
   for (let i = 0; i < left; i++) coins[byRemainder[i % byRemainder.length]!.at]! += 1;
   return coins;

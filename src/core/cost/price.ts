@@ -9,13 +9,13 @@ export function priceOf(pack: Pick<Pack, 'price' | 'currency'> | undefined): num
  * Ingredients of a slab file, whose packs may name the currency that they are priced in, as a shop of one currency counts them.
  */
 export function inCurrency(ingredients: readonly Ingredient[], currency: string): Ingredient[] {
-  return ingredients.map((one) =>
-    one.packs?.some((pack) => pack.currency === currency)
+  return ingredients.map((ingredient) =>
+    ingredient.packs?.some((pack) => pack.currency === currency)
       ? {
-          ...one,
-          packs: one.packs.map((pack) => (pack.currency === currency ? { ...pack, currency: undefined } : pack)),
+          ...ingredient,
+          packs: ingredient.packs.map((pack) => (pack.currency === currency ? { ...pack, currency: undefined } : pack)),
         }
-      : one,
+      : ingredient,
   );
 }
 

@@ -45,8 +45,8 @@ const WHOLE = 0.97;
  */
 export function cutBySize(tin: Tin, heightMm: number, size: PieceSize, kerfMm = 0): CutSpec | null {
   const turned = { lengthMm: size.widthMm, widthMm: size.lengthMm };
-  const [along, across] = [size, turned].map((one) => {
-    const cut = laidAcross(tin, heightMm, one, kerfMm);
+  const [along, across] = [size, turned].map((pieceSize) => {
+    const cut = laidAcross(tin, heightMm, pieceSize, kerfMm);
     return cut && { cut, count: wholePieces(tin, heightMm, cut) };
   });
   const best = !along || (across && across.count > along.count) ? across : along;

@@ -96,8 +96,8 @@ function kindOf(
     count: massesG.length,
     ...size,
     massG: mean(massesG),
-    lightestG: massesG.reduce((least, one) => Math.min(least, one), Infinity),
-    heaviestG: massesG.reduce((most, one) => Math.max(most, one), 0),
+    lightestG: massesG.reduce((least, massG) => Math.min(least, massG), Infinity),
+    heaviestG: massesG.reduce((most, massG) => Math.max(most, massG), 0),
   };
 }
 

@@ -65,7 +65,7 @@ interface Wanted {
  */
 export function orderProgram(yields: readonly TinYield[], count: number, rounds: number, wanted: Wanted = {}): string {
   const { slabs, fromMm2 } = wanted;
-  const sum = (of: (one: TinYield) => string) => yields.map((one, i) => `${of(one)} x${i}`).join(' + ');
+  const sum = (of: (tinYield: TinYield) => string) => yields.map((tinYield, i) => `${of(tinYield)} x${i}`).join(' + ');
   const area = sum(({ areaMm2 }) => mm2(areaMm2));
   return [
     'Minimize',
@@ -89,8 +89,9 @@ function answerOf(
   heightMm: number,
   rounds: number,
 ): OrderAnswer {
-  const used = yields.flatMap((one, i) => (counts[i]! > 0 ? [{ ...one, count: counts[i]! }] : []));
-  const total = (of: (one: TinYield) => number) => used.reduce((sum, one) => sum + one.count * of(one), 0);
+  const used = yields.flatMap((tinYield, i) => (counts[i]! > 0 ? [{ ...tinYield, count: counts[i]! }] : []));
+  const total = (of: (tinYield: TinYield) => number) =>
+    used.reduce((sum, counted) => sum + counted.count * of(counted), 0);
   const orderedMm2 = order.count * order.lengthMm * order.widthMm;
   return {
     tins: used.map(({ rack, count, pieces }) => ({ tin: rack.tin, count, name: rack.name, pieces })),
@@ -140,16 +141,16 @@ export async function orderAnswers(
       return found && yields.map((_, i) => Math.round(found.get(`x${i}`) ?? 0));
     };
     const areaOf = (counts: readonly number[]) => yields.reduce((sum, { areaMm2 }, i) => sum + counts[i]! * areaMm2, 0);
-    const fewest = (await countsOf())?.reduce((sum, one) => sum + one, 0) ?? Infinity;
+    const fewest = (await countsOf())?.reduce((sum, value) => sum + value, 0) ?? Infinity;
     for (let slabs = fewest; slabs <= fewest + MOST_SLABS_MORE && Number.isFinite(fewest); slabs++) {
       const best = await countsOf({ slabs });
       const next = best && (await countsOf({ slabs, fromMm2: areaOf(best) + NEXT_MM2 }));
       for (const counts of [best, next]) if (counts) answers.push(answerOf(counts, yields, order, heightMm, rounds));
     }
   }
-  const asWritten = (one: OrderAnswer) => Math.abs(one.heightMm - writtenMm) < 1e-6;
+  const asWritten = (answer: OrderAnswer) => Math.abs(answer.heightMm - writtenMm) < 1e-6;
   return answers
-    .filter((one, at) => answers.findIndex((other) => sameTins(one, other)) === at)
+    .filter((answer, at) => answers.findIndex((other) => sameTins(answer, other)) === at)
     .sort((a, b) => Number(asWritten(b)) - Number(asWritten(a)) || a.waste - b.waste || a.slabs - b.slabs)
     .slice(0, MOST_ANSWERS);
 }

@@ -82,13 +82,13 @@ function blocksOf(whole: Tin, { fromMm, thicknessMm, massG, tin = whole, wallMm,
 function slicesOf(tin: Tin, strata: readonly Stratum[]): Slice[] {
   if (
     lean(tin) === 0 &&
-    strata.every((one) => one.tin === undefined || sameTin(one.tin, tin)) &&
-    strata.every((one) => one.wallMm === undefined || one.wallMm === null)
+    strata.every((stratum) => stratum.tin === undefined || sameTin(stratum.tin, tin)) &&
+    strata.every((stratum) => stratum.wallMm === undefined || stratum.wallMm === null)
   ) {
-    const massG = strata.reduce((sum, one) => sum + one.massG, 0);
+    const massG = strata.reduce((sum, stratum) => sum + stratum.massG, 0);
     return [{ outline: outlineAt(tin, 0), gramsPerMm2: massG / areaMm2At(tin, 0) }];
   }
-  const blocks = strata.flatMap((one) => blocksOf(tin, one));
+  const blocks = strata.flatMap((stratum) => blocksOf(tin, stratum));
   return blocks.flatMap(({ tin: own, fromMm, toMm, density }) => {
     const heightMm = toMm - fromMm;
     if (heightMm === 0) return [{ outline: outlineAt(own, fromMm), gramsPerMm2: density }];

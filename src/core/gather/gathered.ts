@@ -110,7 +110,7 @@ function itemOf(
   stepG: number,
 ): GatheredItem {
   const known = divisions.every(({ massG }) => massG !== null);
-  const massG = known ? divisions.reduce((sum, one) => sum + one.massG!, 0) : null;
+  const massG = known ? divisions.reduce((sum, division) => sum + division.massG!, 0) : null;
   const [unit] = units;
   const measured =
     units.size === 1 && unit !== undefined

@@ -23,8 +23,8 @@ export function larderOf(ingredients: readonly Ingredient[]): ReadonlyMap<string
     const key = plainName(name);
     if (!found.has(key)) found.set(key, ingredient);
   };
-  for (const one of ingredients) add(one.name, one);
-  for (const one of ingredients) for (const alias of one.aliases ?? []) add(alias, one);
+  for (const ingredient of ingredients) add(ingredient.name, ingredient);
+  for (const ingredient of ingredients) for (const alias of ingredient.aliases ?? []) add(alias, ingredient);
   return found;
 }
 

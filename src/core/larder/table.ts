@@ -130,7 +130,7 @@ function pairsOf(row: Row, column: string, problems: CellProblem[]): [string, nu
   const text = cell(row, column);
   if (text === '') return undefined;
   return partsOf(text).map((part) => {
-    const [name = '', figure] = part.split('=').map((one) => one.trim());
+    const [name = '', figure] = part.split('=').map((cell) => cell.trim());
     if (figure === undefined) return [name, undefined];
     const read = readNumber(figure, { min: 0, max: 100 });
     if (!read.ok) problems.push({ column, message: `${part}: ${read.message}` });
@@ -178,8 +178,8 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   const [from, to] = [n.usual_from_percent, n.usual_to_percent];
   const pack = cell(row, 'pack');
   const day = dayIn(row, problems);
-  const others = before?.packs?.filter((one) => one.name !== pack) ?? [];
-  const old = before?.packs?.find((one) => one.name === pack);
+  const others = before?.packs?.filter((shelved) => shelved.name !== pack) ?? [];
+  const old = before?.packs?.find((shelved) => shelved.name === pack);
   const massG = n.pack_g ?? old?.massG;
   if (pack !== '' && massG === undefined) problems.push({ column: 'pack_g', message: `Write what ${pack} holds, g` });
   const allergens = listOf(row, 'allergens', ALLERGENS, problems);
@@ -282,7 +282,7 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
   const day = dayIn(row, problems);
   const pack = cell(row, 'pack');
   const packs = before.packs ?? [];
-  const old = packs.find((one) => one.name === pack);
+  const old = packs.find((shelved) => shelved.name === pack);
   const massG = n.pack_g ?? old?.massG;
   if (pack === '') problems.push({ column: 'pack', message: 'Write the name of the pack' });
   else if (massG === undefined) problems.push({ column: 'pack_g', message: `Write what ${pack} holds, g` });
@@ -299,7 +299,7 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
   });
   return {
     ok: true,
-    value: { ...before, packs: old ? packs.map((one) => (one === old ? next : one)) : [...packs, next] },
+    value: { ...before, packs: old ? packs.map((shelved) => (shelved === old ? next : shelved)) : [...packs, next] },
   };
 }
 

@@ -31,7 +31,7 @@ export function densityFor(stuff: Measurable, state: string | undefined): number
   if (densities && state !== undefined) {
     if (Object.hasOwn(densities, state)) return densities[state]!;
     const words = state.toLowerCase().split(/[^\p{L}]+/u);
-    const named = Object.keys(densities).find((one) => words.includes(one));
+    const named = Object.keys(densities).find((word) => words.includes(word));
     if (named !== undefined) return densities[named]!;
   }
   return stuff.densityGPerMl ?? null;
@@ -63,6 +63,6 @@ export function massOf(amount: Amount, stuff: Measurable, measures: Measures): W
       : { ok: true, massG: quantity * stuff.unitMassG };
   }
   if (amount.packG !== undefined) return { ok: true, massG: quantity * amount.packG };
-  const pack = stuff.packs?.find((one) => one.name === state) ?? stuff.packs?.[0];
+  const pack = stuff.packs?.find((listed) => listed.name === state) ?? stuff.packs?.[0];
   return pack ? { ok: true, massG: quantity * pack.massG } : { ok: false, why: 'no-pack' };
 }

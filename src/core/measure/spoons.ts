@@ -78,7 +78,7 @@ function say(cups: number, parts: readonly number[]): string {
   const spoons = partCup === undefined ? parts : rest;
   for (const i of new Set(spoons)) {
     const [unit, share] = SIZES[i]!;
-    const times = spoons.filter((one) => one === i).length;
+    const times = spoons.filter((spoon) => spoon === i).length;
     said.push(times === 1 ? `${share} ${unit}` : share === '1' ? `${times} ${unit}` : `${times} x ${share} ${unit}`);
   }
   return said.join(' + ');

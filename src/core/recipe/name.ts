@@ -78,7 +78,7 @@ function alternativesOf(name: string, larder: Larder): string[] {
   const from = Math.max(1, words.length - MOST_NAME_WORDS);
   const ends = words.slice(from).map((_, at) => words.slice(from + at).join(' '));
   const whole = ends.map((end) => `${first} ${end}`);
-  const known = whole.find((one) => larderMatch(one, larder));
+  const known = whole.find((name) => larderMatch(name, larder));
   if (HALF_NAMES.test(first) && ends.length > 0) return [known ?? whole[0]!, ...parts.slice(1)];
   return parts;
 }

@@ -176,12 +176,12 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const state =
     [heaped ? heaped[1]!.toLowerCase() : null, whole.state].filter(Boolean).join(', ').slice(0, 100) || null;
   // "1 can evaporated milk (12 oz)": the amount behind the name is what the cans hold.
-  const behind = led.unit === 'pack' && !led.packSize ? also.find((one) => one.unit !== 'pack') : undefined;
+  const behind = led.unit === 'pack' && !led.packSize ? also.find((written) => written.unit !== 'pack') : undefined;
   const size = led.packSize ?? (behind && { quantity: behind.quantity / led.quantity, unit: behind.unit });
   const packSize = size && gramsOf({ ...led, ...size }, null, null, found, measures);
   const packG = packSize?.ok ? packSize.massG : null;
   const first = gramsOf(led, packG, state, found, measures);
-  const second = also.map((one) => ({ one, weighed: gramsOf(one, null, state, found, measures) }));
+  const second = also.map((written) => ({ one: written, weighed: gramsOf(written, null, state, found, measures) }));
   const heavy = second.find(({ weighed }) => weighed.ok) ?? second[0];
   const asPack = led.packSize && { quantity: led.packSize.quantity * led.quantity, unit: led.packSize.unit };
   const more = heavy ? { quantity: heavy.one.quantity, unit: heavy.one.unit } : asPack;

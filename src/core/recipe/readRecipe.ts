@@ -45,11 +45,11 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
       yield unreadLine(line.slice(0, MOST_KEPT), why);
       continue;
     }
-    const one = isHeadingByPlace(lines, at, larder)
+    const read = isHeadingByPlace(lines, at, larder)
       ? { ...headingLine(line), ingredient: line }
       : readLine(line, measures, larder);
-    if (one.status === 'heading') inMethod = isMethodHeading(one.ingredient ?? '');
-    yield inMethod && one.status !== 'heading' ? unreadLine(line, 'Kept as a note on the method') : one;
+    if (read.status === 'heading') inMethod = isMethodHeading(read.ingredient ?? '');
+    yield inMethod && read.status !== 'heading' ? unreadLine(line, 'Kept as a note on the method') : read;
   }
 }
 

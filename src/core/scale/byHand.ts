@@ -57,7 +57,7 @@ export function withSheetOutline(slab: Slab, at: number, outlineMm: SheetTin['ou
   if (!isAsWritten(slab, sheet)) {
     return inTins(
       slab,
-      tins.map((one, i) => (i === at ? { ...one, tin: { ...sheet, outlineMm } } : one)),
+      tins.map((placed, i) => (i === at ? { ...placed, tin: { ...sheet, outlineMm } } : placed)),
     );
   }
   const shaped = { ...slab, tin: { ...sheet, outlineMm } };
@@ -83,7 +83,7 @@ export function withSheetThickness(slab: Slab, at: number, thicknessMm: number, 
   const areaMm2 = (laid.layers[level]!.volumeMl * 1000) / thicknessMm;
   const { lengthMm, widthMm } = outlineAt(sheetOfArea(sheet, areaMm2), 0);
   const outlineMm = { length: rounded(lengthMm, OUTLINE_DECIMALS), width: rounded(widthMm, OUTLINE_DECIMALS) };
-  const next = tins.map((one, i) => (i === at ? { ...one, tin: { ...sheet, outlineMm } } : one));
+  const next = tins.map((placed, i) => (i === at ? { ...placed, tin: { ...sheet, outlineMm } } : placed));
   return inTins(slab, next, amountsAsNow(scaled, laid, outlineMm.length * outlineMm.width));
 }
 
@@ -93,7 +93,7 @@ export function withSheetThickness(slab: Slab, at: number, thicknessMm: number, 
  */
 function amountsAsNow({ preparations, written }: Scaled, laid: LaidSlab, areaMm2: number): Scale {
   const [first, ...others] = preparations.map(({ scaleFactor }) => scaleFactor);
-  if (first !== undefined && others.every((one) => Math.abs(one - first) <= NEAR * first)) {
+  if (first !== undefined && others.every((other) => Math.abs(other - first) <= NEAR * first)) {
     return { mode: 'multiple', by: first };
   }
   const mm = laid.layers.flatMap(({ id, volumeMl }, i): [string, number][] => {

@@ -13,7 +13,7 @@ export function layerParts(
   mixtures: readonly Mixture[],
 ): LayerPart[] {
   return layer.from.flatMap(({ preparation: id, share }) => {
-    const p = preparations.findIndex((one) => one.id === id);
+    const p = preparations.findIndex((given) => given.id === id);
     const preparation = preparations[p];
     if (!preparation || share === 0) return [];
     const things = preparation.lines.map(({ ingredient: name }, l) => {

@@ -73,7 +73,7 @@ export function heatWork(
   everyMinutes: number,
   cellMm = CELL_MM,
 ): number {
-  const cells = layers.reduce((sum, one) => sum + cellsOf(one, cellMm), 0);
+  const cells = layers.reduce((sum, layer) => sum + cellsOf(layer, cellMm), 0);
   const rounds = layers.some(({ latent }) => latent) ? LATENT_ROUNDS : 1;
   const short = STEP_SECONDS.reduce(
     (sum, [until, step], i) => sum + (until - (STEP_SECONDS[i - 1]?.[0] ?? 0)) / step,
@@ -83,8 +83,8 @@ export function heatWork(
 }
 
 function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
-  const count = layers.map((one) => cellsOf(one, cellMm));
-  const cells = count.reduce((sum, one) => sum + one, 0);
+  const count = layers.map((layer) => cellsOf(layer, cellMm));
+  const cells = count.reduce((sum, value) => sum + value, 0);
   const dx = new Float64Array(cells);
   const layerOf = new Int32Array(cells);
   const first: number[] = [];

@@ -166,7 +166,7 @@ function settled(
   const at = layers.length - 1;
   const layer = layers[at]!;
   const stack = new HeatStack(
-    layers.map((one) => ({ ...one, startC: one.pourC })),
+    layers.map((pouredLayer) => ({ ...pouredLayer, startC: pouredLayer.pourC })),
     cells,
     cellMm,
   );
@@ -213,7 +213,7 @@ function wrapped(
   if (dewC === undefined || (cells.at(-1) ?? Infinity) >= dewC) return 0;
   const faces = facesIn('room', places, { ...support, foil: true });
   const run = heatRun(
-    layers.map((one) => ({ ...one, startC: one.pourC })),
+    layers.map((layer) => ({ ...layer, startC: layer.pourC })),
     [{ minutes: MOST_WRAPPED, ...faces }],
     WRAPPED_STEP,
     cells,
@@ -241,7 +241,7 @@ export function fittedH(
   places: PlaceSettings,
   support: TinSupport,
 ): number | null {
-  const bare = layers.slice(0, at + 1).map((one) => ({ ...one, minMinutes: 0 }));
+  const bare = layers.slice(0, at + 1).map((layer) => ({ ...layer, minMinutes: 0 }));
   const takes = (h: number) =>
     settingOf(
       bare,

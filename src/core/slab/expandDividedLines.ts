@@ -36,12 +36,12 @@ export function expandDividedLines(slab: Slab): ExpandedSlab {
           coming[to]!.push({ ...whole, quantity: line.quantity * share, addedAt, part: { p, l, share } });
         }
       }
-      const share = shareKept(line) + lost.reduce((sum, one) => sum + one.share, 0);
+      const share = shareKept(line) + lost.reduce((sum, parted) => sum + parted.share, 0);
       return { ...whole, quantity: line.quantity * share, part: { p, l, share } };
     }),
   );
   return {
     ...slab,
-    preparations: slab.preparations.map((one, p) => ({ ...one, lines: [...own[p]!, ...coming[p]!] })),
+    preparations: slab.preparations.map((preparation, p) => ({ ...preparation, lines: [...own[p]!, ...coming[p]!] })),
   };
 }

@@ -9,7 +9,7 @@ export function preparationMinutes({ steps = [] }: Pick<Preparation, 'steps'>, u
   const ends = new Map<string, number>();
   let all = 0;
   for (const { id, minutes, after = [] } of steps) {
-    const from = Math.max(0, ...after.map((one) => ends.get(one) ?? 0));
+    const from = Math.max(0, ...after.map((stepId) => ends.get(stepId) ?? 0));
     if (id === until) return from;
     ends.set(id, from + minutes);
     all = Math.max(all, from + minutes);

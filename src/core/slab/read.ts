@@ -62,7 +62,7 @@ function isRecord(found: unknown): found is Record<string, unknown> {
 /** More lines or steps in all than anything can be worked out from at once. */
 function tooMany({ preparations }: Slab): Problem[] {
   return (['lines', 'steps'] as const).flatMap((room) => {
-    const count = preparations.reduce((sum, one) => sum + (one[room]?.length ?? 0), 0);
+    const count = preparations.reduce((sum, preparation) => sum + (preparation[room]?.length ?? 0), 0);
     if (count <= MOST_IN_ALL[room]) return [];
     return [
       { path: '/preparations', message: `${count} ${room} are too many: at most ${MOST_IN_ALL[room]} are possible` },
@@ -73,7 +73,7 @@ function tooMany({ preparations }: Slab): Problem[] {
 function doubledIds(slab: Slab): Problem[] {
   return (['preparations', 'layers'] as const).flatMap((room) =>
     slab[room].flatMap(({ id }, at) =>
-      slab[room].findIndex((one) => one.id === id) === at
+      slab[room].findIndex((item) => item.id === id) === at
         ? []
         : [{ path: `/${room}/${at}/id`, message: `"${id}" is used twice: give each its own id` }],
     ),
@@ -85,7 +85,7 @@ function muddledSteps(slab: Slab): Problem[] {
   return slab.preparations.flatMap(({ steps = [] }, p) =>
     steps.flatMap(({ id, minutes, leastMinutes = minutes, mostMinutes = minutes, wait }, at): Problem[] => {
       const path = `/preparations/${p}/steps/${at}`;
-      const doubled = steps.findIndex((one) => one.id === id) !== at;
+      const doubled = steps.findIndex((step) => step.id === id) !== at;
       return [
         ...(doubled ? [{ path: `${path}/id`, message: `"${id}" is used twice: give each step its own id` }] : []),
         ...(leastMinutes > minutes

@@ -58,7 +58,7 @@ export function robustLine(x: readonly number[], y: readonly number[], weights: 
     trust = trust.map((one) => (one < 0.25 ? 0 : one));
     if (trust.filter((one) => one > 0).length < 3) return null;
   }
-  const w = weights.map((one, i) => one * trust[i]!);
+  const w = weights.map((weight, i) => weight * trust[i]!);
   const { sw, mx, sxx, slope, at0 } = once(x, y, w);
   const count = trust.filter((one) => one > 0).length;
   const squares = x.reduce((sum, one, i) => sum + w[i]! * (y[i]! - at0 - slope * one) ** 2, 0);

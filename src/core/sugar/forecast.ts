@@ -37,13 +37,13 @@ const LAG_SECONDS = 3;
  */
 export function soundReadings(readings: readonly Reading[]): Reading[] {
   const sound: Reading[] = [];
-  for (const one of readings) {
-    const [seconds, celsius] = one;
+  for (const reading of readings) {
+    const [seconds, celsius] = reading;
     if (!Number.isFinite(seconds) || !Number.isFinite(celsius)) continue;
     if (celsius < READABLE_C[0] || celsius > READABLE_C[1]) continue;
     const last = sound.at(-1);
     if (last && seconds <= last[0]) continue;
-    sound.push(one);
+    sound.push(reading);
   }
   return sound;
 }
@@ -167,7 +167,7 @@ export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 
   const heat = boiling.map(([, celsius]) => toCome(celsius));
   const line = robustLine(
     boiling.map(([seconds]) => seconds - now),
-    heat.map((one) => one.heat),
+    heat.map((point) => point.heat),
     boiling.map(([seconds], i) => 0.5 ** ((now - seconds) / HALF_LIFE_SECONDS) / heat[i]!.perC ** 2),
   );
   if (!line || line.slope >= 0)

@@ -86,7 +86,7 @@ export const STAGE_RANGES: readonly StageRange[] = [
 
 /** The range of a named stage. */
 export function stageRange(stage: Stage): StageRange {
-  return STAGE_RANGES.find((one) => one.stage === stage)!;
+  return STAGE_RANGES.find((range) => range.stage === stage)!;
 }
 
 /**
@@ -97,7 +97,7 @@ export function stageRange(stage: Stage): StageRange {
  */
 export function stageAt(boilC: number): StageRange {
   const away = ({ fromC, toC }: StageRange) => Math.max(fromC - boilC, boilC - toC, 0);
-  return STAGE_RANGES.reduce((best, one) => (away(one) < away(best) ? one : best));
+  return STAGE_RANGES.reduce((best, range) => (away(range) < away(best) ? range : best));
 }
 
 export function fahrenheitOf(celsius: number): number {

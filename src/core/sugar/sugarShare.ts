@@ -30,7 +30,7 @@ export function sugarShareAtBoil(boilC: number): number {
   if (boilC <= temperatures[0]!) return 0;
   const last = temperatures.length - 1;
   if (boilC >= temperatures[last]!) return shares[last]!;
-  const i = temperatures.findIndex((one) => one > boilC) - 1;
+  const i = temperatures.findIndex((temperature) => temperature > boilC) - 1;
   const width = temperatures[i + 1]! - temperatures[i]!;
   const t = (boilC - temperatures[i]!) / width;
   const [t2, t3] = [t * t, t * t * t];

@@ -128,7 +128,7 @@ export function chainOf({ slab, batchSizes, behaviours, slabs, waits, cutWithin,
     return [{ on: id, least: 0, most }];
   };
 
-  const level = slab.layers.filter((one) => !isFinish(one));
+  const level = slab.layers.filter((layer) => !isFinish(layer));
   for (const layer of level) {
     const from = layer.from.flatMap(({ preparation }) => slab.preparations.find(({ id }) => id === preparation) ?? []);
     const boiled = from.some(isBoiled);
@@ -143,7 +143,7 @@ export function chainOf({ slab, batchSizes, behaviours, slabs, waits, cutWithin,
     const { strewn } = SPREAD[layer.spread];
     const laying = from.map(({ id, steps }) => {
       const step = steps?.find(({ lays }) => lays);
-      return step ? activities.findIndex((one) => one.id === `${id}/${step.id}`) : -1;
+      return step ? activities.findIndex((activity) => activity.id === `${id}/${step.id}`) : -1;
     });
     if (laying.length > 0 && !laying.includes(-1)) {
       const below = runs.flatMap((run) => settled(run));
@@ -178,7 +178,7 @@ export function chainOf({ slab, batchSizes, behaviours, slabs, waits, cutWithin,
     });
     if (together && layer === together.layers.at(-1)) {
       const bakes = [...together.steps].map(([id, step]) => {
-        const of = batchSizes[slab.preparations.findIndex((one) => one.id === id)] ?? {
+        const of = batchSizes[slab.preparations.findIndex((preparation) => preparation.id === id)] ?? {
           scaleFactor: 1,
           thicknessFactor: 1,
         };

@@ -26,12 +26,12 @@ const isOpen = (windows: Windows, from: number, to: number) =>
   windows.some(([open, close]) => from >= open - EPS && to <= close + EPS);
 
 /** The most of something in use at once from a moment on, by steps that are all under way some time after it. */
-function mostAtOnce(over: readonly Placed[], from: number, of: (one: Activity) => number): number {
+function mostAtOnce(over: readonly Placed[], from: number, of: (activity: Activity) => number): number {
   let most = 0;
   for (const { from: at } of over) {
     const moment = Math.max(at, from) + EPS;
     let sum = 0;
-    for (const one of over) if (one.from <= moment && one.to > moment) sum += of(one.activity);
+    for (const placed of over) if (placed.from <= moment && placed.to > moment) sum += of(placed.activity);
     most = Math.max(most, sum);
   }
   return most;
@@ -66,8 +66,8 @@ function firstFit(
 ): number | null {
   if (fits(activity, from, placed, means, windows)) return from;
   const opens = activity.hands === 'free' ? [] : windows.map(([open]) => open);
-  const moments = [...placed.map(({ to }) => to), ...opens].filter((one) => one > from).sort((a, b) => a - b);
-  return moments.find((one) => fits(activity, one, placed, means, windows)) ?? null;
+  const moments = [...placed.map(({ to }) => to), ...opens].filter((open) => open > from).sort((a, b) => a - b);
+  return moments.find((moment) => fits(activity, moment, placed, means, windows)) ?? null;
 }
 
 /** Positions in an order in which every activity stands behind those it follows; null where links run in a circle. */

@@ -49,7 +49,7 @@ export function potsOf(
     const baked = together?.steps.get(preparation.id)?.id;
     const idOf = (step: string) => (step === baked ? BAKE : `${preparation.id}/${step}`);
     for (const step of steps.filter(({ id }) => id !== baked)) {
-      const before = (step.after ?? []).flatMap((one) => steps.find(({ id }) => id === one) ?? []);
+      const before = (step.after ?? []).flatMap((stepId) => steps.find(({ id }) => id === stepId) ?? []);
       const inOven = step.ovenC !== undefined && !step.occupies?.includes('oven');
       activities.push({
         id: idOf(step.id),
@@ -80,7 +80,7 @@ function holdTogether({ id, meets }: Preparation, activities: Activity[], ready:
   const other = meets && meets.preparation !== id ? ready.get(meets.preparation) : undefined;
   if (!meets || !other) return;
   const ahead = meets.aheadMinutes ?? 0;
-  const at = activities.findIndex((one) => one.id === `${id}/${meets.atStep}`);
+  const at = activities.findIndex((activity) => activity.id === `${id}/${meets.atStep}`);
   if (at === -1) {
     activities.push({
       id: `meet/${id}`,

@@ -71,13 +71,13 @@ function best(
   const placed = (priority: readonly number[], tight: number | null, end = Infinity) =>
     generateSchedule(
       activities,
-      { priority, tight, latest: tail.map((one) => end - one) },
+      { priority, tight, latest: tail.map((minutes) => end - minutes) },
       means,
       windows,
       from,
       pinned,
     );
-  const longestFirst = tail.map((one) => -one);
+  const longestFirst = tail.map((minutes) => -minutes);
   let found = placed(longestFirst, null);
   const tries = triesFor(activities.length);
   for (let i = 0; i < tries; i++) {
@@ -85,11 +85,11 @@ function best(
     if (found.ok ? length(found.starts) <= from + Math.max(...tail) + 1e-6 : i >= HOPELESS) break;
     const tight = TIGHT[i % TIGHT.length]!;
     const order: readonly number[] = !found.ok
-      ? tail.map((one) => -one * (i < TIGHT.length ? 1 : 0.5 + random()))
+      ? tail.map((minutes) => -minutes * (i < TIGHT.length ? 1 : 0.5 + random()))
       : i % 8 === 0
         ? latest(activities, found.starts, means, windows)
         : i % 8 === 1
-          ? tail.map((one) => -one * (0.6 + 0.8 * random()))
+          ? tail.map((minutes) => -minutes * (0.6 + 0.8 * random()))
           : i % 2 === 0
             ? found.starts.map((start) => start + 60 * random() ** 2)
             : moved(found.starts, random);

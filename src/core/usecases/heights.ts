@@ -36,7 +36,7 @@ export function nearestTin(
   const now = tinsOf(slab);
   const isNow = (tin: AnyTin) => now.length === 1 && now[0]!.count === 1 && sameTin(tin, now[0]!.tin);
   const writtenMm = heightMm([{ tin: slab.tin, count: 1 }], { mode: 'same-thickness' });
-  const off = (one: NearTin) => Math.abs(one.heightMm - writtenMm);
+  const off = (tin: NearTin) => Math.abs(tin.heightMm - writtenMm);
   return [{ name: 'the written tin', tin: slab.tin }, ...rack]
     .filter(({ tin }) => !isSheet(tin) && !isNow(tin))
     .map(({ name, tin }): NearTin => ({
@@ -44,7 +44,7 @@ export function nearestTin(
       tin,
       heightMm: heightMm([{ tin, count: 1 }], { mode: 'multiple', by: scaleFactor }),
     }))
-    .reduce<NearTin | null>((near, one) => (near === null || off(one) < off(near) ? one : near), null);
+    .reduce<NearTin | null>((near, nearTin) => (near === null || off(nearTin) < off(near) ? nearTin : near), null);
 }
 
 /** How high a slab stands where its layers keep their written thickness, mm. */

@@ -30,7 +30,7 @@ export async function withTinsForOrder(
 ): Promise<PlanOptions> {
   const scale = options.scale ?? scaleOf(slab);
   if (scale.mode !== 'pieces' || !asksForTins(slab, options)) return options;
-  const rack: readonly RackTin[] = options.tins ? options.tins.map((one) => ({ name: '', ...one })) : (shop.rack ?? []);
+  const rack: readonly RackTin[] = options.tins ? options.tins.map((tin) => ({ name: '', ...tin })) : (shop.rack ?? []);
   const heightMm = writtenHeightMm(slab, larder, shop);
   const kerfMm = (options.cut ?? slab.cut)?.kerfMm ?? 0;
   const [best] = await orderAnswers(rack, scale, heightMm, kerfMm, await solve());

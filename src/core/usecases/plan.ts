@@ -38,32 +38,32 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     return evenCut(
       tin,
       heightMm,
-      layers.filter((one) => !isFinish(one)),
+      layers.filter((layer) => !isFinish(layer)),
       cutIn(tin, heightMm),
       finishG,
     );
   });
   const preparations = slab.preparations.map((written, at): PlannedPreparation => {
     const { scaleFactor: multiple, leftoverShare } = scaling.preparations[at]!;
-    const one = mixtures[at]!;
+    const mixture = mixtures[at]!;
     const cooks = batchesNeeded(written, multiple);
     return {
       id: written.id,
       multiple,
       cooks,
-      massInG: one.massInG * multiple,
-      evaporatedG: one.evaporatedG * multiple,
-      stuckG: one.stuckG * multiple,
-      massOutG: one.massOutG * multiple,
-      massOutRangeG: [one.massOutRangeG[0] * multiple, one.massOutRangeG[1] * multiple],
-      waterShare: one.waterShare,
-      leftoverG: one.massOutG * multiple * leftoverShare,
-      pot: one.pot,
-      densityGPerMl: one.densityGPerMl,
-      densityFrom: one.densityFrom,
-      vessel: { ...one.vessel, volumeMl: (one.vessel.volumeMl * multiple) / cooks },
+      massInG: mixture.massInG * multiple,
+      evaporatedG: mixture.evaporatedG * multiple,
+      stuckG: mixture.stuckG * multiple,
+      massOutG: mixture.massOutG * multiple,
+      massOutRangeG: [mixture.massOutRangeG[0] * multiple, mixture.massOutRangeG[1] * multiple],
+      waterShare: mixture.waterShare,
+      leftoverG: mixture.massOutG * multiple * leftoverShare,
+      pot: mixture.pot,
+      densityGPerMl: mixture.densityGPerMl,
+      densityFrom: mixture.densityFrom,
+      vessel: { ...mixture.vessel, volumeMl: (mixture.vessel.volumeMl * multiple) / cooks },
       lines: written.lines.map((line, l): PlannedLine => {
-        const weighed = one.lines[l]!;
+        const weighed = mixture.lines[l]!;
         const massG = weighed.massG === null ? null : weighed.massG * multiple;
         const quantity = line.quantity * multiple;
         const measured = benchAmount(quantity, line.unit, massG, measures, shop.scaleStepG);
@@ -123,10 +123,10 @@ function withoutAcknowledged(
   const mark = (warning: Warning) =>
     acknowledged.find(({ code, where }) => code === warning.code && where === warning.where);
   return {
-    warnings: found.filter((one) => !mark(one)),
-    settled: found.flatMap((one) => {
-      const marked = mark(one);
-      return marked ? [{ ...one, note: marked.note ?? '' }] : [];
+    warnings: found.filter((warning) => !mark(warning)),
+    settled: found.flatMap((warning) => {
+      const marked = mark(warning);
+      return marked ? [{ ...warning, note: marked.note ?? '' }] : [];
     }),
   };
 }

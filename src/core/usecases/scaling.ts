@@ -38,8 +38,8 @@ function cutFor(cut: CutSpec, scale: Scale): (tin: Tin, heightMm: number) => Cut
 export function scalerOf(slab: ExpandedSlab, larder: Larder, shop: Shop): (options: PlanOptions) => ScaledSlab {
   const measures = slab.measures ?? shop.measures;
   const slabLarder = slab.larder ? larderOf(inCurrency(slab.larder, shop.currency)) : undefined;
-  const mixtures = slab.preparations.map((one) => mixtureOf(one, larder, slabLarder, measures));
-  const byId = new Map(mixtures.map((one) => [one.id, one]));
+  const mixtures = slab.preparations.map((preparation) => mixtureOf(preparation, larder, slabLarder, measures));
+  const byId = new Map(mixtures.map((mixture) => [mixture.id, mixture]));
   return ({ tins = tinsOf(slab), scale = scaleOf(slab), cut = slab.cut ?? UNCUT }) => {
     const cutIn = cutFor(cut, scale);
     const facesOf = (tin: Tin, heightMm: number) => pieceFaces(tin, heightMm, cutIn(tin, heightMm));

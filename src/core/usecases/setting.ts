@@ -47,7 +47,7 @@ export function settingFor(
 export function settingProblems(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}): Problem[] {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);
-  const work = scaling.slabs.reduce((sum, one) => sum + settingWork(pouredLayers(laid, mixtures, one)), 0);
+  const work = scaling.slabs.reduce((sum, laidSlab) => sum + settingWork(pouredLayers(laid, mixtures, laidSlab)), 0);
   if (work <= 1) return [];
   const message = `That is ${Math.ceil(work)} times as much as can be worked out at once: lay fewer or thinner layers, or take fewer kinds of tin`;
   return [{ path: '/slab/layers', message }];

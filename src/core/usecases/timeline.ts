@@ -120,7 +120,8 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
   const minuteOf = (moment: Date) => (moment.getTime() - origin.getTime()) / MINUTE_MS;
   const at = (minute: number) => new Date(Math.round(origin.getTime() / MINUTE_MS + minute) * MINUTE_MS);
   const pinned = new Map([...(asked.pinned ?? [])].map(([id, moment]) => [id, minuteOf(moment)]));
-  const dated = (steps: readonly Timed[]) => steps.map((one) => ({ ...one, start: at(one.start), end: at(one.end) }));
+  const dated = (steps: readonly Timed[]) =>
+    steps.map((step) => ({ ...step, start: at(step.start), end: at(step.end) }));
   const forward = (from: number) => forwardFrom(activities, means, windows, from, pinned);
   if (asked.deadline === undefined) {
     const line = forward(0);

@@ -30,7 +30,10 @@ function ownProblems(schema: Node, value: unknown, parent: unknown, path: string
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const each = error.inner.length > 0 ? error.inner : [error];
-    return each.map((one) => ({ path: path + pointer(one.path), message: one.message }));
+    return each.map((validationError) => ({
+      path: path + pointer(validationError.path),
+      message: validationError.message,
+    }));
   }
 }
 
@@ -49,17 +52,17 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
   let looked = 0;
   const visit = (of: Schema, value: unknown, parent: unknown, path: string): void => {
     if (said.size >= MOST_PROBLEMS || looked > MOST_FIELDS) return;
-    const one = of.resolve({ value, parent }) as Node;
-    if (value === undefined && one.spec.optional) return;
+    const node = of.resolve({ value, parent }) as Node;
+    if (value === undefined && node.spec.optional) return;
     looked += 1;
-    const own = ownProblems(one, value, parent, path);
+    const own = ownProblems(node, value, parent, path);
     for (const problem of own) said.set(`${problem.path} ${problem.message}`, problem);
     if (own.length > 0 || typeof value !== 'object' || value === null) return;
     if (Array.isArray(value)) {
-      const { innerType } = one;
+      const { innerType } = node;
       if (innerType) value.forEach((item, at) => visit(innerType, item, value, path + pointerPart(at)));
-    } else if (one.fields) {
-      for (const [name, field] of Object.entries(one.fields)) {
+    } else if (node.fields) {
+      for (const [name, field] of Object.entries(node.fields)) {
         visit(field, (value as Record<string, unknown>)[name], value, path + pointerPart(name));
       }
     }

@@ -28,11 +28,11 @@ function sound<T>(read: Read<T>): T {
 export function bringInDemo(db: Db, now: string): void {
   db.transaction(() => {
     const fresh = allSlabs(db).length === 0 && allTins(db).length === 0;
-    for (const one of ingredients) saveIngredient(db, sound(readIngredient(one)));
+    for (const ingredient of ingredients) saveIngredient(db, sound(readIngredient(ingredient)));
     if (fresh) {
       importCsv(db, prices, 'prices', now.slice(0, 10));
       saveSettings(db, keptSettings(db).revision, sound(readShop(shop)));
-      for (const one of tins) addTin(db, sound(readTin(one)));
+      for (const tin of tins) addTin(db, sound(readTin(tin)));
     }
     for (const text of slabs) addSlab(db, sound(readSlab(text)), now);
   })();

@@ -13,7 +13,7 @@ function facts({ id: _id, revision: _revision, ...rest }: StoredIngredient): OnS
 
 /** The whole larder as a table is read against it, and the stamp that it has now. */
 export function shelfNow(db: Db): { readonly shelf: OnShelf[]; readonly stamp: string } {
-  const shelf = allIngredients(db).map((one) => ({ id: one.id, ingredient: facts(one) }));
+  const shelf = allIngredients(db).map((ingredient) => ({ id: ingredient.id, ingredient: facts(ingredient) }));
   return { shelf, stamp: larderStamp(db) };
 }
 

@@ -68,7 +68,7 @@ export function slabCards(
       ),
     );
     const shop = wholeShop(db);
-    for (const one of kept) worked.cards.set(one.id, cardOf(one, larder, shop));
+    for (const slab of kept) worked.cards.set(slab.id, cardOf(slab, larder, shop));
   }
   return { cards: page.map(({ id }) => worked.cards.get(id)!), count: found.length, all: names.length };
 }

@@ -57,23 +57,24 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
   let total = 0;
   const unzip = new Unzip((entry) => {
     if (!/\.slab\.json$/i.test(entry.name) || entry.name.startsWith('__MACOSX/')) return;
-    const one: Unpacked = { file: entry.name, parts: [], bytes: 0, problem: null };
-    files.push(one);
+    const unpacked: Unpacked = { file: entry.name, parts: [], bytes: 0, problem: null };
+    files.push(unpacked);
     const refuse = (message: string) => {
-      one.problem ??= message;
-      one.parts.length = 0;
+      unpacked.problem ??= message;
+      unpacked.parts.length = 0;
       entry.terminate();
     };
     entry.ondata = (error, part) => {
-      if (one.problem !== null) return;
+      if (unpacked.problem !== null) return;
       if (error) return refuse('This file is damaged: make the zip anew');
-      one.bytes += part.length;
+      unpacked.bytes += part.length;
       total += part.length;
-      if (one.bytes > MOST_FILE_BYTES) return refuse('This file is over 1 MB: a slab file is a few thousand bytes');
+      if (unpacked.bytes > MOST_FILE_BYTES)
+        return refuse('This file is over 1 MB: a slab file is a few thousand bytes');
       if (total > MOST_BYTES) return refuse('The files of this zip are over 16 MB together: part it');
-      one.parts.push(part);
+      unpacked.parts.push(part);
     };
-    if (files.length > MOST_FILES) one.problem = `Only ${MOST_FILES} files are taken at once`;
+    if (files.length > MOST_FILES) unpacked.problem = `Only ${MOST_FILES} files are taken at once`;
     else entry.start();
   });
   unzip.register(UnzipInflate);

@@ -15,7 +15,7 @@
   let { slab: written, plan, shop }: Props = $props();
   const slab = $derived(expandDividedLines(written));
 
-  const hot = $derived(slab.preparations.some((one) => isBoiled(one)));
+  const hot = $derived(slab.preparations.some((preparation) => isBoiled(preparation)));
   const egg = $derived(slab.preparations.some(({ lines }) => lines.some(({ ingredient }) => /egg/i.test(ingredient))));
 </script>
 

@@ -89,13 +89,13 @@
               <tr>
                 <td
                   >{name}{#if batches > 1}, {batches} times{/if}{#if several}<span class="quiet"
-                      ><br />{made.goesInto.map((one) => `${one.slab} ${grams(one.massOutG)} g`).join(', ')}</span
+                      ><br />{made.goesInto.map((place) => `${place.slab} ${grams(place.massOutG)} g`).join(', ')}</span
                     >{/if}</td
                 >
                 <td class="num">{(neededMl / 1000).toFixed(1)}</td>
-                <td class:hot={vessel === null && (shop.vessels ?? []).some((one) => one.kind === kind)}
+                <td class:hot={vessel === null && (shop.vessels ?? []).some((vessel) => vessel.kind === kind)}
                   >{vessel ??
-                    `a ${kind}${(shop.vessels ?? []).some((one) => one.kind === kind) ? ' larger than any here' : ''}`}</td
+                    `a ${kind}${(shop.vessels ?? []).some((vessel) => vessel.kind === kind) ? ' larger than any here' : ''}`}</td
                 >
               </tr>
             {/each}
@@ -114,7 +114,7 @@
         <h3 id="paper">Paper to cut</h3>
         <div class="no-print lining">
           <Select size="sm" hideLabel labelText="How the tins are lined" bind:selected={lining}>
-            {#each LININGS as one (one)}<SelectItem value={one} text={one} />{/each}
+            {#each LININGS as lining (lining)}<SelectItem value={lining} text={lining} />{/each}
           </Select>
         </div>
         <table class="table">

@@ -18,7 +18,7 @@
   const inWords = ({ code }: { code: string }) => code.replaceAll('-', ' ');
 
   function mark(code: string, where: string) {
-    const others = known.filter((one) => keyOf(one) !== keyOf({ code, where }));
+    const others = known.filter((mark) => keyOf(mark) !== keyOf({ code, where }));
     onknown([...others, { code, where, ...(note.trim() === '' ? {} : { note: note.trim() }) }]);
     noting = null;
     note = '';
@@ -74,7 +74,7 @@
         <Button
           size="small"
           kind="ghost"
-          on:click={() => onknown(known.filter((one) => keyOf(one) !== keyOf(warning)))}
+          on:click={() => onknown(known.filter((mark) => keyOf(mark) !== keyOf(warning)))}
           aria-label="Say it again: {inWords(warning)}">Say it again</Button
         >
       </li>

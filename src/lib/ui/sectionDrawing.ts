@@ -107,7 +107,7 @@ export function sectionDrawing(
     heightPx: boxPx.height,
     torn,
     wall: `M${x(-out * tin.depthMm) - 1.5} ${y(tin.depthMm)}L${x(0) - 1.5} ${y(0) + 1.5}${wallRight.replace('M', 'L')}`,
-    strata: strata.map((one, i) => ({ ...one, labelPx: labels[i]! })),
+    strata: strata.map((drawn, i) => ({ ...drawn, labelPx: labels[i]! })),
     cutsPx: cutsMm.map((mm) => x(mm - middleOut)).filter((at) => at < right(0) - 2),
     trimPx: trimMm > 0 ? x(trimMm - middleOut) : 0,
   };

@@ -13,7 +13,7 @@ export function load({ url }) {
     .map(Number)
     .filter((id, at, all) => Number.isInteger(id) && id > 0 && all.indexOf(id) === at)
     .slice(0, MOST);
-  const chosen = ids.map((id) => slabById(db, id)).filter((one) => one !== null);
+  const chosen = ids.map((id) => slabById(db, id)).filter((slab) => slab !== null);
   return {
     names: slabNames(db),
     chosen,

@@ -17,7 +17,7 @@
 
   function choose(id: number, on: boolean) {
     if (on === chosen.includes(id)) return;
-    chosen = on ? [...chosen, id] : chosen.filter((one) => one !== id);
+    chosen = on ? [...chosen, id] : chosen.filter((slab) => slab !== id);
     void goto(`/gather${chosen.length > 0 ? `?slabs=${chosen.join(',')}` : ''}`, { keepFocus: true, noScroll: true });
   }
 </script>

@@ -22,7 +22,7 @@
 
   function setPart(part: keyof Composition, value: number | null) {
     const next = { ...parts, [part]: value ?? undefined };
-    const none = PARTS.every((one) => next[one] === undefined);
+    const none = PARTS.every((part) => next[part] === undefined);
     onset({ composition: none ? undefined : (next as Composition) });
   }
 

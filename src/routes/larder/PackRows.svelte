@@ -18,7 +18,7 @@
   let { packs, currency, typed, problems, onpacks }: Props = $props();
 
   const set = (at: number, part: Partial<Pack>) =>
-    onpacks(packs.map((one, i) => (i === at ? { ...one, ...part } : one)) as Pack[]);
+    onpacks(packs.map((pack, i) => (i === at ? { ...pack, ...part } : pack)) as Pack[]);
   const first = (at: number) => onpacks([packs[at], ...packs.filter((_, i) => i !== at)] as Pack[]);
 </script>
 

@@ -8,7 +8,7 @@
 
   const today = Date.now();
   /** Prices in another currency stand in the table only. */
-  const counted = $derived(prices.filter((one) => one.currency === currency));
+  const counted = $derived(prices.filter((price) => price.currency === currency));
   const packs = $derived([...new Set(counted.map(({ pack }) => pack))]);
   const perKilo = ({ price, massG }: PastPrice) => (price / massG) * 1000;
   const series = $derived(

@@ -21,7 +21,7 @@
   }
   let { rows, nameLabel, valueLabel, noteLabel, limits, field, typed, onrows }: Props = $props();
 
-  const set = (at: number, part: Partial<Row>) => onrows(rows.map((one, i) => (i === at ? { ...one, ...part } : one)));
+  const set = (at: number, part: Partial<Row>) => onrows(rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
 </script>
 
 {#each rows as row, at (at)}

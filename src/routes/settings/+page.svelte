@@ -125,7 +125,7 @@
       bind:selected={form.measures}
       helperText="For slabs that do not say whose spoons they mean"
     >
-      {#each MEASURES as one (one)}<SelectItem value={one} text={MEASURES_NAMED[one]} />{/each}
+      {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
     </Select>
     <NumberField
       label="The scale shows steps of, g"

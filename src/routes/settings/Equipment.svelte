@@ -42,7 +42,7 @@
         selected={vessel.kind}
         on:change={(event) => setVessel(at, { kind: (event.target as HTMLSelectElement).value as Vessel['kind'] })}
       >
-        {#each VESSELS as one (one)}<SelectItem value={one} text={one} />{/each}
+        {#each VESSELS as vessel (vessel)}<SelectItem value={vessel} text={vessel} />{/each}
       </Select>
       <NumberField
         label="Holds, ml"

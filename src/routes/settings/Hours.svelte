@@ -28,7 +28,7 @@
     ['rings', 'Rings on the hob'],
   ] as const;
   const hours = $derived(shop.hours ?? []);
-  const spans = $derived(hours.map((one, at) => ({ ...one, at })));
+  const spans = $derived(hours.map((hour, at) => ({ ...hour, at })));
   const set = (at: number, part: { from?: string; to?: string }) => onshop({ hours: replaced(hours, at, part) });
   const wrong = (at: number, end: 'from' | 'to') =>
     problems.find(({ path }) => path === `/hours/${at}/${end}`)?.message ?? '';
@@ -40,7 +40,7 @@
   {#each WEEK as { day, name } (day)}
     <div class="day" role="group" aria-label={name}>
       <span class="name">{name}</span>
-      {#each spans.filter((one) => one.day === day) as { at, from, to } (at)}
+      {#each spans.filter((span) => span.day === day) as { at, from, to } (at)}
         <div class="span">
           {#each [['from', from], ['to', to]] as const as [end, value] (end)}
             <TextInput

@@ -98,7 +98,9 @@
     const { ids = [], refused = [] } = (answer.value ?? {}) as Partial<ZipTaken>;
     problems = [
       ...(answer.ok ? [] : answer.problems),
-      ...refused.flatMap((one) => one.problems.map(({ path, message }) => ({ path: `${one.file} ${path}`, message }))),
+      ...refused.flatMap((refusal) =>
+        refusal.problems.map(({ path, message }) => ({ path: `${refusal.file} ${path}`, message })),
+      ),
     ];
     if (ids.length > 0) {
       taken = `${ids.length} ${ids.length === 1 ? 'slab was' : 'slabs were'} taken in`;

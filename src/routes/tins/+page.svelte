@@ -33,21 +33,21 @@
     </div>
   {/if}
   <ul>
-    {#each data.rack as one (one.id)}
-      {@const tin = asTin(one.tin)}
+    {#each data.rack as rackTin (rackTin.id)}
+      {@const tin = asTin(rackTin.tin)}
       <li class="panel">
-        <div class="shape"><TinShape tin={one.tin} {pxPerMm} /></div>
+        <div class="shape"><TinShape tin={rackTin.tin} {pxPerMm} /></div>
         <h2>
-          {one.name}{#if one.count > 1}<span class="quiet">, {one.count} of them</span>{/if}
+          {rackTin.name}{#if rackTin.count > 1}<span class="quiet">, {rackTin.count} of them</span>{/if}
         </h2>
-        <p class="quiet figures">{tinInWords(one.tin)}</p>
+        <p class="quiet figures">{tinInWords(rackTin.tin)}</p>
         <p class="quiet figures">
           {(areaMm2At(tin, 0) / 100).toFixed(0)} cm² base{#if tin.depthMm > 0}, {(
               volumeMlTo(tin, tin.depthMm) / 1000
-            ).toFixed(2)} L to the {one.tin.shape === 'sheet' ? 'bars' : 'rim'}{/if}
+            ).toFixed(2)} L to the {rackTin.tin.shape === 'sheet' ? 'bars' : 'rim'}{/if}
         </p>
-        <Button kind="ghost" size="small" on:click={() => (editing = { tin: one })}
-          >Change<span class="unseen"> {one.name}</span></Button
+        <Button kind="ghost" size="small" on:click={() => (editing = { tin: rackTin })}
+          >Change<span class="unseen"> {rackTin.name}</span></Button
         >
       </li>
     {/each}

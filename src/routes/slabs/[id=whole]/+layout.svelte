@@ -59,7 +59,7 @@
   });
 
   const sheet = $derived((Object.keys(SHEETS) as Sheet[]).find((one) => page.url.pathname.endsWith(`/${one}`)) ?? null);
-  const station = $derived(STATIONS.find((one) => page.url.pathname.endsWith(one)) ?? 'build');
+  const station = $derived(STATIONS.find((station) => page.url.pathname.endsWith(station)) ?? 'build');
   const upper = $derived(draft.slab.layers.findLast((_, at) => (now.layers[at]?.thicknessMm ?? 0) > 0));
   const unread = $derived(draft.unread.length);
 

@@ -44,7 +44,7 @@
   const reads = $derived(readRecipe(document?.text ?? text, measures, larder));
   const keyOf = (read: LineRead, at: number) => `${at} ${read.text}`;
   const lines = $derived(reads.map((read, at) => corrected[keyOf(read, at)] ?? read));
-  const count = (status: LineRead['status']) => lines.filter((one) => one.status === status).length;
+  const count = (status: LineRead['status']) => lines.filter((line) => line.status === status).length;
   const slab = $derived(slabFromRecipe(lines, name || (document?.name ?? ''), measures));
   const open = (read: LineRead) => read.status === 'check' || read.status === 'unread';
 
@@ -88,7 +88,7 @@
 <svelte:head><title>Paste a recipe - Knife Tray</title></svelte:head>
 
 <datalist id="larder-names">
-  {#each shelf.names as one (one)}<option value={one}></option>{/each}
+  {#each shelf.names as name (name)}<option value={name}></option>{/each}
 </datalist>
 
 <div class="page">
@@ -112,7 +112,7 @@
       <div class="two">
         <TextInput size="sm" labelText="Name of the slab" placeholder={slab.name} bind:value={name} maxlength={200} />
         <Select size="sm" labelText="Whose cups and spoons" bind:selected={measures}>
-          {#each MEASURES as one (one)}<SelectItem value={one} text={MEASURES_NAMED[one]} />{/each}
+          {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
         </Select>
       </div>
       <TextArea labelText="The recipe" rows={26} placeholder={EXAMPLE} bind:value={text} />

@@ -107,7 +107,7 @@
           correct({ unit: ((event.target as HTMLSelectElement).value || null) as Unit | null, also: null })}
       >
         {#if line.unit === null}<SelectItem value="" text="unit" />{/if}
-        {#each UNITS as one (one)}<SelectItem value={one} text={one} />{/each}
+        {#each UNITS as unit (unit)}<SelectItem value={unit} text={unit} />{/each}
       </Select>
       <TextInput
         size="sm"
@@ -155,7 +155,10 @@
             on:click={() =>
               correct({
                 ingredient: other,
-                alternatives: [line.ingredient ?? '', ...line.alternatives.filter((one) => one !== other)],
+                alternatives: [
+                  line.ingredient ?? '',
+                  ...line.alternatives.filter((alternative) => alternative !== other),
+                ],
               })}>{other}</Button
           >
         {/each}

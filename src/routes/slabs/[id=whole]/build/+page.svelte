@@ -66,7 +66,7 @@
       selected={slab.measures ?? work.shop.measures}
       on:change={(event) => draft.change({ ...slab, measures: (event.target as HTMLSelectElement).value as Measures })}
     >
-      {#each MEASURES as one (one)}<SelectItem value={one} text={MEASURES_NAMED[one]} />{/each}
+      {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
     </Select>
     <TinFields
       tin={slab.tin}
@@ -76,11 +76,12 @@
     />
     <fieldset>
       <legend>Sold as free from</legend>
-      {#each ALLERGENS as one (one)}
+      {#each ALLERGENS as allergen (allergen)}
         <Checkbox
-          labelText={one}
-          checked={(slab.freeFrom ?? []).includes(one)}
-          on:check={(event) => event.detail !== (slab.freeFrom ?? []).includes(one) && setFree(one, event.detail)}
+          labelText={allergen}
+          checked={(slab.freeFrom ?? []).includes(allergen)}
+          on:check={(event) =>
+            event.detail !== (slab.freeFrom ?? []).includes(allergen) && setFree(allergen, event.detail)}
         />
       {/each}
     </fieldset>

@@ -49,7 +49,7 @@
   };
 
   function setShare(at: number, layer: Layer, part: number, percent: number) {
-    const from = layer.from.map((one, i) => (i === part ? { ...one, share: percent / 100 } : one));
+    const from = layer.from.map((source, i) => (i === part ? { ...source, share: percent / 100 } : source));
     draft.change(withLayer(slab, at, { from }), `${layer.id} share ${part}`);
   }
 
@@ -93,7 +93,7 @@
           on:change={(event) =>
             draft.change(withLayer(slab, at, { spread: (event.target as HTMLSelectElement).value as Spread }))}
         >
-          {#each SPREADS as one (one)}<SelectItem value={one} text={SPREAD_NAMES[one]} />{/each}
+          {#each SPREADS as spread (spread)}<SelectItem value={spread} text={SPREAD_NAMES[spread]} />{/each}
         </Select>
         <Select
           size="sm"
@@ -103,7 +103,7 @@
           on:change={(event) =>
             draft.change(withLayer(slab, at, { texture: (event.target as HTMLSelectElement).value as Texture }))}
         >
-          {#each TEXTURES as one (one)}<SelectItem value={one} text={one} />{/each}
+          {#each TEXTURES as texture (texture)}<SelectItem value={texture} text={texture} />{/each}
         </Select>
         <Button
           kind="ghost"

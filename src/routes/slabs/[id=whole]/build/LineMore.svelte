@@ -27,7 +27,7 @@
 
   function setPart(i: number, part: Partial<LinePart>, field = '') {
     setDivided(
-      divided.map((one, j) => (j === i ? { ...one, ...part } : one)),
+      divided.map((old, j) => (j === i ? { ...old, ...part } : old)),
       field,
     );
   }
@@ -47,8 +47,8 @@
       : { ...rest, ingredient: name, quantity: line.quantity * ratio };
     draft.change({
       ...draft.slab,
-      preparations: draft.slab.preparations.map((one, p) =>
-        p === at ? { ...one, lines: one.lines.map((old, i) => (i === l ? next : old)) } : one,
+      preparations: draft.slab.preparations.map((preparation, p) =>
+        p === at ? { ...preparation, lines: preparation.lines.map((old, i) => (i === l ? next : old)) } : preparation,
       ),
     });
   }

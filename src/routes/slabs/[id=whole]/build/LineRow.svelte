@@ -29,7 +29,8 @@
   const massG = $derived(work.plan.preparations[at]?.lines[l]?.massG);
   const field = (name: string) => `${preparation.id} ${name}`;
   const known = (name: string) =>
-    ingredientNamed(name, work.larder) !== null || (draft.slab.larder ?? []).some((one) => one.name === name);
+    ingredientNamed(name, work.larder) !== null ||
+    (draft.slab.larder ?? []).some((ingredient) => ingredient.name === name);
 </script>
 
 <div class="whole">
@@ -52,7 +53,7 @@
       on:change={(event) =>
         draft.change(withLine(draft.slab, at, l, { unit: (event.target as HTMLSelectElement).value as Unit }))}
     >
-      {#each UNITS as one (one)}<SelectItem value={one} text={one} />{/each}
+      {#each UNITS as unit (unit)}<SelectItem value={unit} text={unit} />{/each}
     </Select>
     <NameField
       label="Ingredient {l + 1}"

@@ -46,7 +46,7 @@
     invalidText={amountRead.ok ? '' : amountRead.message}
   />
   <Select size="sm" hideLabel labelText="Unit" bind:selected={unit}>
-    {#each UNITS as one (one)}<SelectItem value={one} text={one} />{/each}
+    {#each UNITS as unit (unit)}<SelectItem value={unit} text={unit} />{/each}
   </Select>
   <TextInput
     size="sm"

@@ -144,7 +144,7 @@
         }}
       >
         <SelectItem value="" text="none" />
-        {#each STAGES as one (one)}<SelectItem value={one} text={one} />{/each}
+        {#each STAGES as stage (stage)}<SelectItem value={stage} text={stage} />{/each}
       </Select>
       <NumberField
         label="Most in one pot, times as written"

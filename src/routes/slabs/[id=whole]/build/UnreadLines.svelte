@@ -46,7 +46,7 @@
         const next = String(event.detail ?? '');
         if (next.trim() !== '')
           set(
-            unread.map((one, j) => (j === i ? next.slice(0, 1000) : one)),
+            unread.map((text, j) => (j === i ? next.slice(0, 1000) : text)),
             `${preparation.id} unread ${i}`,
           );
       }}

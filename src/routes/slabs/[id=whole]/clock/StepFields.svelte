@@ -56,7 +56,7 @@
       ovenC: what === 'oven' ? (step.ovenC ?? 170) : undefined,
     });
   const follows = (id: string, isAfter: boolean) => {
-    const rest = (step.after ?? []).filter((one) => one !== id);
+    const rest = (step.after ?? []).filter((before) => before !== id);
     onchange({ after: isAfter ? [...rest, id] : rest });
   };
   const used = $derived(step.occupies?.[0] ?? (step.ovenC === undefined ? '' : 'oven'));

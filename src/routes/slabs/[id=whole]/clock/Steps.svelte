@@ -61,7 +61,7 @@
         onchange={(part) =>
           keep(
             p,
-            steps.map((one, at) => (at === s ? { ...one, ...part } : one)),
+            steps.map((step, at) => (at === s ? { ...step, ...part } : step)),
             `${preparation.id} step ${step.id}`,
           )}
         onremove={() => without(p, steps, step)}

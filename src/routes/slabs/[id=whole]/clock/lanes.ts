@@ -22,7 +22,7 @@ function rowsOf(steps: readonly DayStep[]): DayStep[][] {
 /** Steps by what they need: each shows in every lane that it takes up; what waits in the room lies in the last. */
 export function lanesOf(steps: readonly DayStep[]): Lane[] {
   const uses = (...what: readonly string[]) =>
-    steps.filter(({ activity }) => activity.occupies.some((one) => what.includes(one)));
+    steps.filter(({ activity }) => activity.occupies.some((thing) => what.includes(thing)));
   const lanes = [
     ['hands', steps.filter(({ activity }) => activity.hands !== 'free')],
     ['hob', uses('ring')],
@@ -34,7 +34,7 @@ export function lanesOf(steps: readonly DayStep[]): Lane[] {
       steps.filter(
         ({ activity }) =>
           activity.hands === 'free' &&
-          !activity.occupies.some((one) => ['oven', 'ring', 'mixer', ...COLD].includes(one)),
+          !activity.occupies.some((thing) => ['oven', 'ring', 'mixer', ...COLD].includes(thing)),
       ),
     ],
   ] as const;

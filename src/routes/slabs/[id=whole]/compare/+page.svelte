@@ -123,8 +123,10 @@
         ></thead
       >
       <tbody>
-        {#each both.whole.filter((one) => !onlyChanged || isDifferent(one)) as one (one.name)}
-          <tr class:differs={isDifferent(one)}><th scope="row">{one.name}</th>{@render cells(one, one.unit)}</tr>
+        {#each both.whole.filter((figure) => !onlyChanged || isDifferent(figure)) as figure (figure.name)}
+          <tr class:differs={isDifferent(figure)}
+            ><th scope="row">{figure.name}</th>{@render cells(figure, figure.unit)}</tr
+          >
         {/each}
       </tbody>
     </table>

@@ -162,7 +162,7 @@
         bind:selected={speed}
         disabled={source !== null}
       >
-        {#each SPEEDS as one (one)}<SelectItem value={String(one)} text="simulated, {one} x" />{/each}
+        {#each SPEEDS as speed (speed)}<SelectItem value={String(speed)} text="simulated, {speed} x" />{/each}
       </Select>
     </div>
     <Checkbox labelText="call out by sound" bind:checked={aloud} />

@@ -14,7 +14,7 @@
   let first = $state('');
   let second = $state('');
 
-  const atOf = (id: string) => slab.preparations.findIndex((one) => one.id === id);
+  const atOf = (id: string) => slab.preparations.findIndex((preparation) => preparation.id === id);
   const set = (id: string, meets: (typeof slab.preparations)[number]['meets']) =>
     draft.change(withPreparation(slab, atOf(id), { meets }), `${id} meets`);
   const from = $derived(slab.preparations.some(({ id }) => id === first) ? first : (slab.preparations[0]?.id ?? ''));

@@ -26,7 +26,7 @@
   <h2>Melting {preparation.name}, {grams(massG)} g</h2>
   <div class="ways">
     <RadioButtonGroup legendText="How" hideLegend bind:selected={melt}>
-      {#each MELTS as one (one)}<RadioButton value={one} labelText={one} />{/each}
+      {#each MELTS as melt (melt)}<RadioButton value={melt} labelText={melt} />{/each}
     </RadioButtonGroup>
     {#if melt === 'microwave'}
       <div class="watts">

@@ -13,7 +13,7 @@
   const coin = $derived(10 ** digits);
   const show = (coins: number) => money(coins / coin, cost.currency);
 
-  const layerCoins = $derived(inCoins([...cost.byLayer.map((one) => one.cost), cost.leftover], digits));
+  const layerCoins = $derived(inCoins([...cost.byLayer.map((layer) => layer.cost), cost.leftover], digits));
   const byLayer = $derived([
     ...slab.layers.map(({ id, name }, i) => ({ id, name, coins: layerCoins[i]! })).reverse(),
     ...(cost.leftover > 1e-9 ? [{ id: 'left', name: 'Left over', coins: layerCoins.at(-1)! }] : []),
@@ -21,12 +21,14 @@
   const totalCoins = $derived(layerCoins.reduce((sum, coins) => sum + coins, 0));
   const ingredientCoins = $derived(
     inCoins(
-      cost.byIngredient.map((one) => one.cost ?? 0),
+      cost.byIngredient.map((ingredient) => ingredient.cost ?? 0),
       digits,
     ),
   );
   const byIngredient = $derived(
-    cost.byIngredient.map((one, i) => ({ ...one, coins: ingredientCoins[i]! })).sort((a, b) => b.coins - a.coins),
+    cost.byIngredient
+      .map((ingredient, i) => ({ ...ingredient, coins: ingredientCoins[i]! }))
+      .sort((a, b) => b.coins - a.coins),
   );
   const count = $derived(work.plan.cut.pieces.reduce((sum, kind) => sum + kind.count, 0));
 </script>

@@ -15,7 +15,10 @@
   const HEIGHT = 110;
   const most = $derived(setting.minutes.length - 1);
   const stack = $derived(
-    setting.layers.map((one) => ({ ...one, thicknessMm: layers.find(({ id }) => id === one.id)?.thicknessMm ?? 1 })),
+    setting.layers.map((layer) => ({
+      ...layer,
+      thicknessMm: layers.find(({ id }) => id === layer.id)?.thicknessMm ?? 1,
+    })),
   );
   const total = $derived(stack.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0));
   const bars = $derived.by(() => {

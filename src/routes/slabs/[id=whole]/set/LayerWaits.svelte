@@ -67,7 +67,7 @@
           selected={own?.set?.place ?? 'room'}
           on:change={(event) => setRule(layer.id, { place: (event.target as HTMLSelectElement).value as Place })}
         >
-          {#each PLACES as one (one)}<SelectItem value={one} text={PLACE_NAMES[one]} />{/each}
+          {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_NAMES[place]} />{/each}
         </Select>
       {/if}
       {#each FIELDS as [field, label, placeholder] (field)}

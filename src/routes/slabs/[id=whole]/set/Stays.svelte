@@ -38,7 +38,7 @@
         selected={stay.place}
         on:change={(event) => (stays[i] = { ...stay, place: (event.target as HTMLSelectElement).value as Place })}
       >
-        {#each PLACES as one (one)}<SelectItem value={one} text={PLACE_NAMES[one]} />{/each}
+        {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_NAMES[place]} />{/each}
       </Select>
       {#if i < stays.length - 1}
         <NumberField

@@ -25,7 +25,7 @@
   const asFar = $derived(work.plan.asFar);
 
   function set(ingredient: string, unit: Unit, quantity: number | null) {
-    const others = have.filter((one) => plainName(one.ingredient) !== plainName(ingredient));
+    const others = have.filter((item) => plainName(item.ingredient) !== plainName(ingredient));
     const next = quantity === null ? others : [...others, { ingredient, quantity, unit }];
     draft.change({ ...draft.slab, scale: { mode: 'as-far-as', have: next } }, `have ${ingredient}`);
   }

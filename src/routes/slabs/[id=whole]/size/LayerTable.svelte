@@ -68,12 +68,12 @@
       >
     </thead>
     <tbody>
-      {#each now.slabs as one, i (i)}
+      {#each now.slabs as laid, i (i)}
         <tr>
-          <td>{one.count} x {tinInWords(one.sheet ?? one.tin)}</td>
-          <td class="num">{mm(one.slab.heightMm)}</td>
-          {#each one.layers as { id, massG } (id)}<td class="num">{grams(massG)}</td>{/each}
-          <td class="num"><b>{grams(one.slab.massG)}</b></td>
+          <td>{laid.count} x {tinInWords(laid.sheet ?? laid.tin)}</td>
+          <td class="num">{mm(laid.slab.heightMm)}</td>
+          {#each laid.layers as { id, massG } (id)}<td class="num">{grams(massG)}</td>{/each}
+          <td class="num"><b>{grams(laid.slab.massG)}</b></td>
         </tr>
       {/each}
     </tbody>
