@@ -99,9 +99,9 @@ const HEAVY: readonly Heavy[] = [
     }),
   },
   {
-    what: 'a forecast from 30,000 readings',
+    what: 'a forecast from 15,000 readings',
     path: '/api/forecast',
-    body: JSON.stringify({ kind: 'boil', readings: many(30_000, (i) => [i, 102 + i / 3000]), targetC: 118 }),
+    body: JSON.stringify({ kind: 'boil', readings: many(15_000, (i) => [i, 102 + i / 1500]), targetC: 118 }),
   },
   {
     what: 'a table of 5,000 new ingredients',

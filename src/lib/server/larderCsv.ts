@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises';
 import type { Db } from './db/open';
 import { allIngredients, larderStamp, saveIngredient, type StoredIngredient } from './larder';
 import { readTable, tableOf, type LarderChanges, type LarderTable, type OnShelf, type Taken } from './larderTable';
@@ -40,6 +41,35 @@ export function writeTaken(db: Db, taken: readonly Taken[], stamp: string, today
       return true;
     })
     .immediate();
+}
+
+/** So many changes are written before others have their turn. */
+const AT_ONCE = 200;
+
+function* portions(taken: readonly Taken[]): Generator<readonly Taken[]> {
+  let from = 0;
+  for (let to = 1, writes = 0; to <= taken.length; to++) {
+    writes += taken[to - 1]!.steps.length;
+    if (writes < AT_ONCE && to < taken.length) continue;
+    yield taken.slice(from, to);
+    [from, writes] = [to, 0];
+  }
+}
+
+/**
+ * Writes what a table made of the larder, some ingredients at a time, so that a large table does not keep others waiting. Each of them
+ * is written whole or not at all.
+ *
+ * @returns whether all of it was written; it stops where someone else changes the larder in between
+ */
+export async function writeInTurns(db: Db, taken: readonly Taken[], stamp: string, today: string): Promise<boolean> {
+  let seen = stamp;
+  for (const portion of portions(taken)) {
+    if (!writeTaken(db, portion, seen, today)) return false;
+    seen = larderStamp(db);
+    await setImmediate();
+  }
+  return true;
 }
 
 /** Brings a table into the larder at once; bad rows are left out and told. */

@@ -16,7 +16,7 @@ import {
   priceHistory,
   saveIngredient,
 } from '../../../src/lib/server/larder';
-import { importCsv, larderCsv, shelfNow, writeTaken } from '../../../src/lib/server/larderCsv';
+import { importCsv, larderCsv, shelfNow, writeInTurns, writeTaken } from '../../../src/lib/server/larderCsv';
 import { readTable, type LarderTable } from '../../../src/lib/server/larderTable';
 import { slabCards } from '../../../src/lib/server/slabCards';
 import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
@@ -202,6 +202,26 @@ test('a table that was looked at goes in only while the larder is as it was then
   assert.equal(named(db, 'butter').heldG, 1500);
   assert.ok(writeTaken(db, taken, shelfNow(db).stamp, '2026-11-24'));
   assert.equal(named(db, 'butter').heldG, 7);
+  db.close();
+});
+
+test('a long table is written in turns: others come between, and a change of theirs stops it', async () => {
+  const count = (db: Db) => db.prepare("SELECT count(*) FROM ingredient WHERE name LIKE 'thing %'").pluck().get();
+  const text = `name,held_g\n${Array.from({ length: 500 }, (_, i) => `thing ${i},${i}`).join('\n')}\n`;
+  const db = await shopWithLarder();
+  const { shelf, stamp } = shelfNow(db);
+  const { taken } = readTable(text, 'larder', shelf);
+  const writing = writeInTurns(db, taken, stamp, '2026-11-24');
+  assert.equal(count(db), 200);
+  assert.ok(saveIngredient(db, { name: 'between', packs: [] }).ok);
+  assert.equal(await writing, false);
+  assert.equal(count(db), 200);
+  const again = shelfNow(db);
+  const rest = readTable(text, 'larder', again.shelf);
+  assert.equal(rest.changes.same, 200);
+  assert.ok(await writeInTurns(db, rest.taken, again.stamp, '2026-11-24'));
+  assert.equal(count(db), 500);
+  assert.ok(await writeInTurns(db, [], shelfNow(db).stamp, '2026-11-24'));
   db.close();
 });
 

@@ -19,7 +19,7 @@ import {
 import * as yup from 'yup';
 import { readPlanRequest, type PlanRequest } from './plan';
 
-const MOST_READINGS = 30_000;
+const MOST_READINGS = 15_000;
 
 const forecastSchema = fields({
   kind: oneOf(['boil', 'cool']).required(REQUIRED),

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyText, problem } from '$lib/server/http';
-import { larderCsv, shelfNow, writeTaken } from '$lib/server/larderCsv';
+import { larderCsv, shelfNow, writeInTurns } from '$lib/server/larderCsv';
 import { runTask } from '$lib/server/tasks/pool';
 
 /** The larder or its prices as CSV. */
@@ -35,6 +35,7 @@ export async function PUT({ request, params, url }) {
   const read = await runTask('table', { text: body.value, of: params.table, shelf });
   if (!read.ok) return read.response;
   const { changes, taken } = read.value;
-  if (looked === stamp && writeTaken(db, taken, stamp, new Date().toISOString().slice(0, 10))) return json(changes);
+  const today = new Date().toISOString().slice(0, 10);
+  if (looked === stamp && (await writeInTurns(db, taken, stamp, today))) return json(changes);
   return problem('The larder was changed since you looked at this table: look again at what it would do now', '', 409);
 }
