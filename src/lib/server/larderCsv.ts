@@ -44,7 +44,7 @@ export function writeTaken(db: Db, taken: readonly Taken[], stamp: string, today
 }
 
 /** So many changes are written before others have their turn. */
-const AT_ONCE = 200;
+const AT_ONCE = 40;
 
 function* portions(taken: readonly Taken[]): Generator<readonly Taken[]> {
   let from = 0;

@@ -44,6 +44,7 @@ const SMALLER: Readonly<Record<keyof Tasks, string>> = {
   setting: 'lay fewer or thinner layers',
   heat: 'send fewer or thinner layers, or a shorter time',
   timeline: 'write fewer steps, or lay fewer layers',
+  forecast: 'send fewer readings',
   table: 'part the table',
   unzip: 'send fewer files at once',
   zip: 'ask for fewer slabs at once',

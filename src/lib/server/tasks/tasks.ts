@@ -1,8 +1,10 @@
 /** Heavy work as it is done in threads of its own (`pool.ts`): plain data in and out, each calling one function of the core. */
+import Database from 'better-sqlite3';
 import loader from 'highs';
 import { larderOf, type Ingredient } from '../../../core/larder';
 import { heatRun, type PlaceStay } from '../../../core/setting';
-import type { Shop } from '../../../core/shop';
+import { USUAL_SHOP, type Shop } from '../../../core/shop';
+import { forecastBoil, forecastCool, type Forecast } from '../../../core/sugar';
 import type { Slab } from '../../../core/slab';
 import type { Pace } from '../../../core/time';
 import {
@@ -20,8 +22,9 @@ import {
 import type { Read } from '../../../core/validation';
 import type { SolveProgram } from '../../../core/cut';
 import { solverOf } from '../../solver';
-import { readTable, type LarderTable, type OnShelf, type TableRead } from '../larderTable';
-import type { RawSetting } from '../requests/services';
+import { shelfNow } from '../larderCsv';
+import { readTable, type LarderTable } from '../larderTable';
+import type { ForecastRequest, RawSetting } from '../requests/services';
 import { slabsInZip, zipOf, type FilesRead, type NamedText } from '../slabFiles';
 
 /** A slab with what it takes from the larder and the shop. */
@@ -71,9 +74,20 @@ export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayOpti
   return { ok: true, value: layOutDay(workOf(slab, larder, shop, asked, pace), day, now) };
 }
 
-/** A table read against the larder. */
-export function table({ text, of, shelf }: { text: string; of: LarderTable; shelf: readonly OnShelf[] }): TableRead {
-  return readTable(text, of, shelf);
+/** When a boil or a cooling gets where it is wanted. */
+export function forecast({ kind, roomC = USUAL_SHOP.roomC, ...asked }: ForecastRequest): Forecast {
+  return kind === 'boil' ? forecastBoil(asked) : forecastCool({ ...asked, roomC });
+}
+
+/** A table read against the larder, and the stamp of the larder that it was read against. The thread reads the larder for itself. */
+export function table({ text, of, file }: { text: string; of: LarderTable; file: string }) {
+  const db = new Database(file, { readonly: true });
+  try {
+    const { shelf, stamp } = db.transaction(() => shelfNow(db))();
+    return { ...readTable(text, of, shelf), stamp };
+  } finally {
+    db.close();
+  }
 }
 
 /** The slab files in a zip. */

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyText, problem } from '$lib/server/http';
-import { larderCsv, shelfNow, writeInTurns } from '$lib/server/larderCsv';
+import { larderCsv, writeInTurns } from '$lib/server/larderCsv';
 import { runTask } from '$lib/server/tasks/pool';
 
 /** The larder or its prices as CSV. */
@@ -18,9 +18,8 @@ export function GET({ params }) {
 export async function POST({ request, params }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;
-  const { shelf, stamp } = shelfNow(database());
-  const read = await runTask('table', { text: body.value, of: params.table, shelf });
-  return read.ok ? json({ ...read.value.changes, stamp }) : read.response;
+  const read = await runTask('table', { text: body.value, of: params.table, file: database().name });
+  return read.ok ? json({ ...read.value.changes, stamp: read.value.stamp }) : read.response;
 }
 
 /**
@@ -30,11 +29,10 @@ export async function PUT({ request, params, url }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;
   const db = database();
-  const { shelf, stamp } = shelfNow(db);
-  const looked = url.searchParams.get('stamp') ?? stamp;
-  const read = await runTask('table', { text: body.value, of: params.table, shelf });
+  const read = await runTask('table', { text: body.value, of: params.table, file: db.name });
   if (!read.ok) return read.response;
-  const { changes, taken } = read.value;
+  const { changes, taken, stamp } = read.value;
+  const looked = url.searchParams.get('stamp') ?? stamp;
   const today = new Date().toISOString().slice(0, 10);
   if (looked === stamp && (await writeInTurns(db, taken, stamp, today))) return json(changes);
   return problem('The larder was changed since you looked at this table: look again at what it would do now', '', 409);
