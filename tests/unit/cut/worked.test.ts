@@ -191,3 +191,28 @@ test('the work of a cut: pieces, times what each needs, over the kinds of tin', 
   };
   assert.match(cutProblems(fine)[0]!.message, /That is 17 times as much cutting/);
 });
+
+test('a shell of 10 mm with a filling: the outer pieces have the wall, and all adds up', () => {
+  const box: Tin = { shape: 'rectangle', lengthMm: 120, widthMm: 100, depthMm: 40 };
+  const inner: Tin = { ...box, lengthMm: 100, widthMm: 80, cornerMm: 0 };
+  // The shell at 1 g/mL: 120 of base and 80 of wall; the filling at 2 g/mL: 100 x 80 x 20 mm.
+  const shell = { fromMm: 0, thicknessMm: 10, massG: 200, wallMm: 30 };
+  const filling = { fromMm: 10, thicknessMm: 20, massG: 320, tin: inner };
+  const whole = { columns: 3, rows: 1, trimMm: { left: 0, right: 0, front: 0, back: 0 }, kerfMm: 0 };
+  const masses = (tin: Tin, heightMm: number, strata: Parameters<typeof divide>[2]) =>
+    divide(tin, heightMm, strata, evenGrid(tin, heightMm, whole)!).piecesG;
+  // Outside: 40 of base, 32 of wall, 96 of filling; in the middle: 40, 16 and 128.
+  masses(box, 30, [shell, filling]).forEach((massG, i) => assert.ok(close(massG, [168, 184, 168][i]!)));
+  // A wall that goes no higher than the base is a plain layer.
+  masses(box, 10, [{ ...shell, wallMm: 5 }]).forEach((massG) => assert.ok(close(massG, 200 / 3)));
+  // Films on both faces, and one that has no height.
+  const films = [
+    { fromMm: 12, thicknessMm: 2, massG: 40, footMm: 2 },
+    { fromMm: 14, thicknessMm: 0, massG: 6 },
+  ];
+  masses(box, 14, films).forEach((massG) => assert.ok(close(massG, 46 / 3)));
+  // Where the walls lean each half is wider the higher it lies, and its mass stays what it is.
+  const leaning: Tin = { ...box, flareDeg: 30 };
+  const divided = divide(leaning, 30, [shell, ...films], evenGrid(leaning, 30, whole)!);
+  assert.ok(close(sum(divided.piecesG) + divided.trimG + divided.kerfG, 246));
+});
