@@ -1,11 +1,11 @@
 /** How long a page waits while the heaviest request that each service permits is worked out. */
-import { spawn } from 'node:child_process';
 import { strToU8, zipSync } from 'fflate';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { heatWork } from '../../src/core/setting';
 import type { Slab } from '../../src/core/slab';
+import { startBuilt } from './server';
 
 const root = process.cwd();
 const rye = JSON.parse(readFileSync(join(root, 'demo/slabs/rye-and-treacle-slice.slab.json'), 'utf8')) as Slab;
@@ -156,16 +156,7 @@ async function longestWait(address: string, work: Promise<unknown>): Promise<num
 
 export async function benchBusy(): Promise<string[]> {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-busy-'));
-  const child = spawn(process.execPath, [join(root, 'scripts/serveOnly.mjs')], {
-    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'error' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const address = await new Promise<string>((resolve) =>
-    child.stdout.on('data', (chunk: Buffer) => {
-      const found = /http:\/\/\S+/.exec(chunk.toString());
-      if (found) resolve(found[0]);
-    }),
-  );
+  const { address, child } = await startBuilt(data);
   const send = ({ path, method = 'POST', type = 'application/json', body }: Omit<Heavy, 'what'>) =>
     fetch(address + path, { method, headers: { 'Content-Type': type }, body }).then(async (answer) => {
       await answer.arrayBuffer();

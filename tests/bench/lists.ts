@@ -1,11 +1,11 @@
 /** How fast the list screens answer from the built server: an empty shop beside one of 5,000 ingredients and 500 slabs. */
-import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { zipSync, strToU8 } from 'fflate';
 import type { Ingredient } from '../../src/core/larder';
 import type { Slab } from '../../src/core/slab';
+import { startBuilt } from './server';
 
 const root = process.cwd();
 const REQUESTS = 200;
@@ -18,20 +18,6 @@ const SCREENS = [
   '/larder?page=40',
   '/tins',
 ];
-
-async function start(data: string): Promise<{ address: string; child: ChildProcess }> {
-  const child = spawn(process.execPath, [join(root, 'scripts/serveOnly.mjs')], {
-    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const address = await new Promise<string>((resolve) =>
-    child.stdout.on('data', (chunk: Buffer) => {
-      const found = /http:\/\/\S+/.exec(chunk.toString());
-      if (found) resolve(found[0]);
-    }),
-  );
-  return { address, child };
-}
 
 async function send(address: string, path: string, init: RequestInit): Promise<void> {
   const answer = await fetch(address + path, init);
@@ -89,7 +75,7 @@ export async function benchLists(): Promise<string[]> {
   const shops: string[][] = [];
   for (const full of [false, true]) {
     const data = mkdtempSync(join(tmpdir(), 'knife-tray-lists-'));
-    const { address, child } = await start(data);
+    const { address, child } = await startBuilt(data);
     try {
       if (full) await fill(address);
       const figures: string[] = [];

@@ -1,5 +1,7 @@
 /** Heat through the layers: how long each needs, whether the next may go on. */
 export * from './properties';
+export * from './grid';
+export * from './solver';
 export * from './heat';
 export * from './places';
 export * from './stack';

@@ -1,5 +1,5 @@
 import type { Place } from '../slab';
-import type { Face } from './heat';
+import type { Face } from './solver';
 
 /** What the shop's places are like. */
 export interface PlaceSettings {

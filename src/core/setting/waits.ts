@@ -1,5 +1,6 @@
 import type { Place } from '../slab';
-import { CELL_MM, heatRun, HeatStack, heatWork, noteLayers, type LayerCurve } from './heat';
+import { CELL_MM } from './grid';
+import { heatRun, HeatStack, heatWork, noteLayers, type LayerCurve } from './heat';
 import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } from './places';
 import type { PouredLayer } from './stack';
 

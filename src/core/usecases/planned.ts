@@ -21,23 +21,15 @@ export interface PlannedLine {
   readonly part: PotLine['part'] | null;
 }
 
-export interface PlannedPreparation {
-  readonly id: string;
+type Given = 'id' | 'massInG' | 'evaporatedG' | 'stuckG' | 'massOutG' | 'massOutRangeG' | 'waterShare';
+
+/** What is made of one preparation, for all slabs together. */
+export interface PlannedPreparation extends Pick<Mixture, Given | 'densityGPerMl' | 'densityFrom'> {
   readonly multiple: number;
   readonly cooks: number;
-  readonly massInG: number;
-  readonly evaporatedG: number;
-  readonly stuckG: number;
-  readonly massOutG: number;
-  /** Least and most that comes out; they differ where something is boiled. */
-  readonly massOutRangeG: readonly [number, number];
-  /** Share of water in what comes out, 0 to 1, or null where it is not known. */
-  readonly waterShare: number | null;
   readonly leftoverG: number;
   /** What is in the pot when it boils, as written, g. */
   readonly pot: Mixture['pot'];
-  readonly densityGPerMl: number;
-  readonly densityFrom: Mixture['densityFrom'];
   /** The pot or bowl that one cook needs, mL to the brim. */
   readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number; readonly times: number };
   readonly lines: readonly PlannedLine[];

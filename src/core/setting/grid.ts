@@ -1,0 +1,58 @@
+/** A stack of layers as cells: what is cut how finely, what conducts between them, what heat each holds. */
+import type { Thermal } from './properties';
+
+/** A layer of the stack as heat sees it. */
+export interface HeatLayer extends Thermal {
+  readonly thicknessMm: number;
+  readonly startC: number;
+}
+
+export interface Grid {
+  readonly dx: Float64Array;
+  /** Conductance between a cell and the next, W/m2 K. */
+  readonly between: Float64Array;
+  readonly layerOf: Int32Array;
+  readonly first: readonly number[];
+  readonly count: readonly number[];
+}
+
+export const CELL_MM = 0.5;
+const LEAST_CELLS = 4;
+const MOST_CELLS = 400;
+/** In how many cells a layer is followed. */
+export const cellsOf = ({ thicknessMm }: Pick<HeatLayer, 'thicknessMm'>, cellMm: number) =>
+  Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.round(thicknessMm / cellMm)));
+
+export function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
+  const count = layers.map((layer) => cellsOf(layer, cellMm));
+  const cells = count.reduce((sum, value) => sum + value, 0);
+  const dx = new Float64Array(cells);
+  const layerOf = new Int32Array(cells);
+  const first: number[] = [];
+  let at = 0;
+  layers.forEach(({ thicknessMm }, l) => {
+    first.push(at);
+    for (let i = 0; i < count[l]!; i++, at++) {
+      dx[at] = thicknessMm / 1000 / count[l]!;
+      layerOf[at] = l;
+    }
+  });
+  const between = new Float64Array(Math.max(0, cells - 1));
+  for (let i = 0; i + 1 < cells; i++) {
+    between[i] = 1 / (dx[i]! / 2 / layers[layerOf[i]!]!.k + dx[i + 1]! / 2 / layers[layerOf[i + 1]!]!.k);
+  }
+  return { dx, between, layerOf, first, count };
+}
+
+/** Heat held at a temperature, J/m3. Latent heat lies evenly over its range. */
+export function heatAt({ rho, cp, latent }: Thermal, celsius: number): number {
+  if (!latent) return rho * cp * celsius;
+  const melted = Math.min(1, Math.max(0, (celsius - latent.fromC) / (latent.toC - latent.fromC)));
+  return rho * (cp * celsius + latent.jPerKg * melted);
+}
+
+/** The slope of `heatAt`, J/m3 K. */
+export function capacityAt({ rho, cp, latent }: Thermal, celsius: number): number {
+  const inside = latent && celsius > latent.fromC && celsius < latent.toC;
+  return rho * (cp + (inside ? latent.jPerKg / (latent.toC - latent.fromC) : 0));
+}

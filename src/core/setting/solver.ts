@@ -1,0 +1,114 @@
+/** One step in time of the heat in a stack: an implicit rule, solved by Newton's method. */
+import { capacityAt, heatAt, type Grid } from './grid';
+import type { Latent, Thermal } from './properties';
+
+/** What a face of the stack meets: air, or a slab of stone, at a temperature. A very large `h` holds the face there. */
+export interface Face {
+  /** W/m2 K. */
+  readonly h: number;
+  readonly airC: number;
+}
+
+const NEWTON_ROUNDS = 60;
+const NEWTON_C = 1e-8;
+const KINK_C = 1e-6;
+
+/** A step that would pass an end of the latent range stops just beyond it, so that Newton's method does not swing about it. */
+function toKink(latent: Latent | null, from: number, to: number): number {
+  if (!latent) return to;
+  for (const kink of [latent.fromC, latent.toC]) {
+    if (from < kink && to > kink + KINK_C) return kink + KINK_C;
+    if (from > kink && to < kink - KINK_C) return kink - KINK_C;
+  }
+  return to;
+}
+
+/** Whether heat held is not one straight line between two temperatures. */
+function isBent(latent: Latent | null, from: number, to: number): boolean {
+  if (!latent) return false;
+  const side = (celsius: number) => (celsius <= latent.fromC ? -1 : celsius >= latent.toC ? 1 : 0);
+  return side(from) !== side(to);
+}
+
+/** One implicit step of the stack, with its working arrays kept between steps. */
+export class StackSolver {
+  readonly #grid: Grid;
+  readonly #thermal: readonly Thermal[];
+  readonly #old: Float64Array;
+  readonly #flow: Float64Array;
+  readonly #lower: Float64Array;
+  readonly #diagonal: Float64Array;
+  readonly #rest: Float64Array;
+
+  constructor(grid: Grid, thermal: readonly Thermal[]) {
+    const n = grid.dx.length;
+    this.#grid = grid;
+    this.#thermal = thermal;
+    this.#old = new Float64Array(n);
+    this.#flow = new Float64Array(n);
+    this.#lower = new Float64Array(n);
+    this.#diagonal = new Float64Array(n);
+    this.#rest = new Float64Array(n);
+  }
+
+  /** Moves T by dt and returns the heat that left through both faces, J/m2. `weight` 1 is fully implicit, 1/2 the middle rule. */
+  step(
+    T: Float64Array,
+    dt: number,
+    weight: number,
+    { top, bottom }: { readonly top: Face; readonly bottom: Face },
+  ): number {
+    const { dx, between } = this.#grid;
+    const [thermal, old, flow, lower, diagonal, rest] = [
+      this.#thermal,
+      this.#old,
+      this.#flow,
+      this.#lower,
+      this.#diagonal,
+      this.#rest,
+    ];
+    const n = dx.length;
+    const gBottom = 1 / (1 / bottom.h + dx[0]! / 2 / thermal[0]!.k);
+    const gTop = 1 / (1 / top.h + dx[n - 1]! / 2 / thermal[n - 1]!.k);
+    const inflow = (i: number) => {
+      const down = i === 0 ? gBottom * (bottom.airC - T[0]!) : between[i - 1]! * (T[i - 1]! - T[i]!);
+      const up = i === n - 1 ? gTop * (top.airC - T[n - 1]!) : between[i]! * (T[i + 1]! - T[i]!);
+      return down + up;
+    };
+    for (let i = 0; i < n; i++) {
+      old[i] = heatAt(thermal[i]!, T[i]!) * dx[i]!;
+      flow[i] = inflow(i);
+    }
+    const before = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);
+    for (let round = 0; round < NEWTON_ROUNDS; round++) {
+      let most = 0;
+      let bent = false;
+      for (let i = 0; i < n; i++) {
+        const g = (i === 0 ? gBottom : between[i - 1]!) + (i === n - 1 ? gTop : between[i]!);
+        rest[i] = heatAt(thermal[i]!, T[i]!) * dx[i]! - old[i]! - dt * (weight * inflow(i) + (1 - weight) * flow[i]!);
+        diagonal[i] = capacityAt(thermal[i]!, T[i]!) * dx[i]! + dt * weight * g;
+      }
+      // Thomas's method on the tridiagonal system; the off-diagonals are -dt * weight * between.
+      for (let i = 1; i < n; i++) {
+        const off = -dt * weight * between[i - 1]!;
+        lower[i] = off / diagonal[i - 1]!;
+        diagonal[i]! -= lower[i]! * off;
+        rest[i]! -= lower[i]! * rest[i - 1]!;
+      }
+      let above = 0;
+      for (let i = n - 1; i >= 0; i--) {
+        const off = i === n - 1 ? 0 : -dt * weight * between[i]!;
+        const change = (rest[i]! - off * above) / diagonal[i]!;
+        const next = toKink(thermal[i]!.latent, T[i]!, T[i]! - change);
+        most = Math.max(most, Math.abs(T[i]! - next));
+        bent ||= isBent(thermal[i]!.latent, T[i]!, next);
+        T[i] = next;
+        above = change;
+      }
+      // Where no cell comes into its latent range or out of it, all is linear and the first answer is exact.
+      if (!bent || most < NEWTON_C) break;
+    }
+    const after = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);
+    return dt * (weight * after + (1 - weight) * before);
+  }
+}
