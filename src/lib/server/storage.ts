@@ -19,8 +19,11 @@ const SENTENCES: readonly (readonly [code: string, sentence: string])[] = [
   ['SQLITE_NOTADB', 'The data are damaged: stop the program, and put a copy back with npm run restore'],
 ];
 
-/** The sentence for a fault of the storage, or null for any other fault. */
+/** The sentence for a fault of the storage, also of one in another thread, or null for any other fault. */
 export function storageSentence(error: unknown): string | null {
-  const code = typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : '';
+  const code = codeOf(error) || codeOf(error instanceof Error ? error.cause : null);
   return SENTENCES.find(([start]) => code.startsWith(start))?.[1] ?? null;
 }
+
+const codeOf = (fault: unknown) =>
+  typeof fault === 'object' && fault !== null && 'code' in fault ? String(fault.code) : '';

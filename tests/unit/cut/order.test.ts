@@ -139,3 +139,68 @@ test('law: a cut by size gives pieces of just that size, and whole ones as it sa
     }),
   );
 });
+
+/** A straight tin of which the rack has some; squares of 50 mm fit as often as they go into its sides. */
+const straight = (name: string, lengthMm: number, widthMm: number, depthMm: number, count = 1): RackTin => ({
+  name,
+  count,
+  tin: { shape: 'rectangle', lengthMm, widthMm, depthMm, cornerMm: 0 },
+});
+const squares = (count: number): Order => ({ count, lengthMm: 50, widthMm: 50 });
+/** Answers as one reads them: the tins, the height, and the waste in thousandths. */
+const told = (answers: Awaited<ReturnType<typeof orderAnswers>>) =>
+  answers.map(({ tins: used, heightMm, waste, rounds }) => [
+    used.map(({ name, count }) => `${count} ${name}`).join(' + '),
+    heightMm,
+    Math.round(waste * 1000),
+    rounds,
+  ]);
+
+test('by hand: for two, three and four slabs the least area and the next, sorted by waste', async () => {
+  // 16, 24 and 24 squares of 2,500 mm2 each, from 40,000, 60,000 and 65,100 mm2; 32 squares are 80,000 mm2.
+  const rack = [straight('small', 200, 200, 30, 2), straight('long', 300, 200, 30), straight('wide', 310, 210, 30)];
+  assert.deepEqual(told(await orderAnswers(rack, squares(32), 20, 0, await solve)), [
+    ['2 small', 20, 0, 1],
+    ['1 small + 1 long', 20, 200, 1],
+    ['2 small + 1 long', 20, 429, 1], // 1 - 80,000 / 140,000
+    ['2 small + 1 wide', 20, 449, 1], // 1 - 80,000 / 145,100
+    ['2 small + 1 long + 1 wide', 20, 610, 1], // 1 - 80,000 / 205,100
+  ]);
+  // Without tins enough for five slabs, nothing is said of five; with an open board of any depth, it is one of the tins.
+  const open = await orderAnswers([straight('board', 400, 200, 0)], squares(32), 20, 0, await solve);
+  assert.deepEqual(told(open), [['1 board', 20, 0, 1]]);
+});
+
+test('by hand: as written comes first, then lower slabs by waste; the two highest of the shallow tins are tried', async () => {
+  const rack = [
+    straight('full', 300, 200, 20), // 24 squares; 8 of them are a third of it
+    straight('low', 200, 200, 18), // 16 squares
+    straight('lower', 200, 100, 16), // 8 squares
+    straight('lowest', 200, 100, 15), // not tried: two shallow heights are
+  ];
+  assert.deepEqual(told(await orderAnswers(rack, squares(8), 20, 0, await solve)), [
+    ['1 full', 20, 667, 1],
+    ['1 lower', 16, 0, 1],
+    ['1 low', 18, 500, 1],
+    ['1 low + 1 lower', 16, 667, 1],
+    ['1 full + 1 lower', 16, 750, 1],
+  ]);
+  // Three quarters of the written height is the least.
+  assert.deepEqual(told(await orderAnswers([straight('lowest', 200, 100, 15)], squares(8), 20, 0, await solve)), [
+    ['1 lowest', 15, 0, 1],
+  ]);
+});
+
+test('by hand: a rack that does not reach is gone through again, twelve times at most', async () => {
+  const one = [straight('small', 200, 200, 30)];
+  assert.deepEqual(told(await orderAnswers(one, squares(192), 20, 0, await solve)), [['12 small', 20, 0, 12]]);
+  assert.deepEqual(await orderAnswers(one, squares(193), 20, 0, await solve), []);
+  assert.deepEqual(await orderAnswers([], squares(1), 20, 0, await solve), []);
+});
+
+test('a sloping tin counts with the area half way up its slab', () => {
+  // Walls that lean out by 45 degrees: 20 mm high the sides are 200 mm at the bottom, 220 mm half way up.
+  const tin = { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 20, cornerMm: 0, flareDeg: 45 } as const;
+  const [found] = tinYields([{ name: 'leaning', count: 1, tin }], squares(1), 20, 0);
+  assert.ok(close(found!.areaMm2, 220 * 220));
+});

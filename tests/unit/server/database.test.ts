@@ -26,6 +26,7 @@ import {
   slabVersions,
 } from '../../../src/lib/server/slabs';
 import { keptSettings, saveSettings, shopSettings } from '../../../src/lib/server/shop';
+import { table } from '../../../src/lib/server/tasks/tasks';
 import { addTin, allTins, changeTin, removeTin } from '../../../src/lib/server/tins';
 import { deepSquare, demoIngredients, ryeSlice } from '../things';
 
@@ -239,6 +240,18 @@ test('a full disk, a held and a read-only database have sentences of their own',
     /can only be read/,
   );
   reader.close();
+  // A thread has nothing of the server's: what comes out of it is what a structured clone keeps.
+  const outOfThread = (database: string) => {
+    try {
+      return table({ text: '', of: 'larder', file: database });
+    } catch (error) {
+      throw structuredClone(error);
+    }
+  };
+  assert.match(
+    fault(() => outOfThread(join(folder, 'gone.sqlite'))),
+    /folder of the data cannot be opened/,
+  );
   assert.equal(storageSentence(new Error('other')), null);
   db.close();
 });

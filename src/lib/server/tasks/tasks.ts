@@ -81,12 +81,21 @@ export function forecast({ kind, roomC = USUAL_SHOP.roomC, ...asked }: ForecastR
 
 /** A table read against the larder, and the stamp of the larder that it was read against. The thread reads the larder for itself. */
 export function table({ text, of, file }: { text: string; of: LarderTable; file: string }) {
-  const db = new Database(file, { readonly: true });
+  const { shelf, stamp } = larderIn(file);
+  return { ...readTable(text, of, shelf), stamp };
+}
+
+function larderIn(file: string) {
+  let db: Database.Database | null = null;
   try {
-    const { shelf, stamp } = db.transaction(() => shelfNow(db))();
-    return { ...readTable(text, of, shelf), stamp };
+    db = new Database(file, { readonly: true });
+    return db.transaction(shelfNow)(db);
+  } catch (error) {
+    // Of an error only its message and its cause come out of a thread.
+    const { code } = error as { readonly code?: string };
+    throw new Error('The larder could not be read', { cause: { code } });
   } finally {
-    db.close();
+    db?.close();
   }
 }
 
