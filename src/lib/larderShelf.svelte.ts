@@ -44,6 +44,13 @@ export class LarderShelf {
     this.#timer = setTimeout(() => void this.#fetch(), WAIT_MS);
   }
 
+  /** Fetches names anew that were not known before: somebody has just put them into the larder. */
+  async look(names: readonly string[]): Promise<void> {
+    this.#asked.forget(names);
+    this.#asked.note(names, () => false);
+    await this.#fetch();
+  }
+
   async #fetch(): Promise<void> {
     const names = this.#asked.takeWaiting();
     for (let at = 0; at < names.length; at += MOST_NAMES) {

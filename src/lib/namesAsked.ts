@@ -27,6 +27,6 @@ export class NamesAsked {
 
   /** Names that got no answer: they can be asked for again. */
   forget(names: readonly string[]): void {
-    for (const name of names) this.#asked.delete(name);
+    for (const name of names) this.#asked.delete(plainName(name));
   }
 }

@@ -75,6 +75,12 @@ export class SlabDraft {
     this.store();
   }
 
+  /** How many changes have been made since the slab was last kept; those too long ago to be undone are not counted. */
+  get changesSinceKept(): number {
+    const since = this.past.length - this.past.lastIndexOf(this.kept);
+    return Math.min(since, this.past.length) || 1;
+  }
+
   /** Lets go of unread texts whose names begin so, when the lines they stood in move or go. */
   forgetTyped(prefix: string): void {
     for (const name of Object.keys(this.typed)) if (name.startsWith(prefix)) delete this.typed[name];

@@ -4,10 +4,24 @@
   import '@fontsource-variable/atkinson-hyperlegible-next';
   import '@fontsource-variable/bricolage-grotesque';
   import '$lib/ui/theme.css';
-  import { Modal } from 'carbon-components-svelte';
+  import {
+    Header,
+    HeaderGlobalAction,
+    HeaderNav,
+    HeaderNavItem,
+    HeaderUtilities,
+    Modal,
+    SideNav,
+    SideNavItems,
+    SideNavLink,
+  } from 'carbon-components-svelte';
+  import Asleep from 'carbon-icons-svelte/lib/Asleep.svelte';
+  import Keyboard from 'carbon-icons-svelte/lib/Keyboard.svelte';
+  import Light from 'carbon-icons-svelte/lib/Light.svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { isFree, KEYS } from '$lib/keys';
+  import Confirm from '$lib/ui/Confirm.svelte';
   import Fills from '$lib/ui/Fills.svelte';
   import { untrack } from 'svelte';
 
@@ -23,6 +37,9 @@
 
   let night = $state(untrack(() => data.theme === 'night'));
   let keysShown = $state(false);
+  let menuOpen = $state(false);
+  /** Below this width the rooms are in a menu. */
+  const NARROW_PX = 700;
 
   function turnLight() {
     night = !night;
@@ -52,29 +69,59 @@
 <Fills />
 
 <a class="skip" href="#main">Skip to the work</a>
-<header>
-  <a class="mark" href="/slabs">
+<Header
+  href="/slabs"
+  uiShellAriaLabel="Knife Tray"
+  expandedByDefault={false}
+  expansionBreakpoint={NARROW_PX}
+  bind:isSideNavOpen={menuOpen}
+>
+  <span slot="platform" class="mark">
     <svg viewBox="0 0 26 22" width="26" height="22" aria-hidden="true">
-      <path fill="url(#fill-chocolate)" d="M0 3h26v4H0z" />
-      <path fill="url(#fill-smooth)" d="M0 7h26v6H0z" />
-      <path fill="url(#fill-crumb)" d="M0 13h26v7H0z" />
+      <path fill="var(--chocolate-lit)" d="M0 3h26v4H0z" />
+      <path fill="var(--smooth)" d="M0 7h26v6H0z" />
+      <path fill="var(--crumb)" d="M0 13h26v7H0z" />
       <path stroke="var(--bar)" stroke-width="2" d="M9 0v22M18 0v22" />
     </svg>
     Knife Tray
-  </a>
+  </span>
   {#if !data.isLocked}
-    <nav aria-label="Rooms">
+    <HeaderNav aria-label="Rooms">
       {#each ROOMS as [path, name] (path)}
-        <a href={path} aria-current={page.url.pathname.startsWith(path) ? 'page' : undefined}>{name}</a>
+        <HeaderNavItem href={path} text={name} isSelected={page.url.pathname.startsWith(path)} />
       {/each}
-    </nav>
+    </HeaderNav>
   {/if}
-  {#if data.shop.name}<span class="shop">{data.shop.name}</span>{/if}
-  <button type="button" onclick={turnLight} aria-pressed={night}>Night light</button>
-  <button type="button" onclick={() => (keysShown = true)}>Keys</button>
-</header>
-<main id="main">{@render children()}</main>
+  <HeaderUtilities>
+    {#if data.shop.name}<span class="shop">{data.shop.name}</span>{/if}
+    <HeaderGlobalAction
+      iconDescription="Night light"
+      icon={night ? Light : Asleep}
+      aria-pressed={night}
+      on:click={turnLight}
+    />
+    <HeaderGlobalAction iconDescription="Keys" icon={Keyboard} on:click={() => (keysShown = true)} />
+  </HeaderUtilities>
+</Header>
+{#if !data.isLocked}
+  <div class="narrow">
+    <SideNav ariaLabel="Rooms, as a menu" expansionBreakpoint={NARROW_PX} bind:isOpen={menuOpen}>
+      <SideNavItems>
+        {#each ROOMS as [path, name] (path)}
+          <SideNavLink
+            href={path}
+            text={name}
+            isSelected={page.url.pathname.startsWith(path)}
+            on:click={() => (menuOpen = false)}
+          />
+        {/each}
+      </SideNavItems>
+    </SideNav>
+  </div>
+{/if}
+<main id="main" tabindex="-1">{@render children()}</main>
 
+<Confirm />
 {#if keysShown}<h2 class="unseen">Help</h2>{/if}
 <Modal passiveModal bind:open={keysShown} modalHeading="Keys" size="sm">
   <dl class="keys">
@@ -86,63 +133,24 @@
 </Modal>
 
 <style>
-  header {
-    display: flex;
-    align-items: stretch;
-    background: var(--bar);
-    color: var(--on-bar);
-    height: 46px;
-    padding: 0 0.5rem 0 1rem;
-  }
-
-  header a,
-  header button {
-    display: flex;
-    align-items: center;
-    color: inherit;
-    text-decoration: none;
-    background: none;
-    border: 0;
-    font: inherit;
-    padding: 0 0.8rem;
-    cursor: pointer;
-  }
-
-  header a:focus-visible,
-  header button:focus-visible {
-    outline-color: var(--on-bar);
-    outline-offset: -3px;
+  main {
+    padding-top: 48px;
   }
 
   .mark {
+    display: flex;
+    align-items: center;
+    gap: 0.6rem;
     font-family: var(--display);
     font-weight: 700;
     font-size: 1.1rem;
-    gap: 0.6rem;
-    padding-left: 0;
-    margin-right: 1rem;
-  }
-
-  nav {
-    display: flex;
-    flex: 1;
-  }
-
-  nav a[aria-current] {
-    background: var(--ground);
-    color: var(--ink);
-    font-weight: 650;
   }
 
   .shop {
     align-self: center;
     padding: 0 0.8rem;
     font-size: 0.9rem;
-    opacity: 0.85;
-  }
-
-  button[aria-pressed='true'] {
-    text-decoration: underline;
+    white-space: nowrap;
   }
 
   .skip {
@@ -153,9 +161,13 @@
   .skip:focus {
     left: 1rem;
     top: 0.5rem;
-    z-index: 20;
+    z-index: 9000;
     background: var(--panel);
     padding: 0.4rem 0.8rem;
+  }
+
+  .narrow {
+    display: none;
   }
 
   .keys {
@@ -174,32 +186,17 @@
     }
   }
 
-  @media (max-width: 760px) {
-    header a,
-    header button {
-      padding: 0 0.5rem;
-    }
-  }
-
-  @media (max-width: 520px) {
-    .mark {
-      font-size: 0;
-      margin-right: 0;
-    }
-
-    header {
-      padding-left: 0.5rem;
-      font-size: 0.92rem;
-    }
-
-    header a,
-    header button {
-      padding: 0 0.35rem;
+  @media (max-width: 699px) {
+    .narrow {
+      display: contents;
     }
   }
 
   @media print {
-    header,
+    main {
+      padding-top: 0;
+    }
+
     .skip {
       display: none;
     }

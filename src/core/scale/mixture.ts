@@ -62,7 +62,10 @@ export function mixtureOf(
 ): Mixture {
   const lines = preparation.lines.map((line): WeighedLine => {
     const ingredient = ingredientNamed(line.ingredient, larder, slabLarder);
-    const weighed = massOf(line, ingredient ?? {}, measures);
+    const first = massOf(line, ingredient ?? {}, measures);
+    // "2 cups (340 g) chocolate chips": the second amount weighs what the first cannot.
+    const weighed =
+      first.ok || !line.also ? first : massOf({ ...line.also, state: line.state }, ingredient ?? {}, measures);
     if (weighed.ok) return { ingredient, massG: weighed.massG, why: ingredient ? null : 'not-in-larder' };
     return { ingredient, massG: null, why: ingredient ? weighed.why : 'not-in-larder' };
   });

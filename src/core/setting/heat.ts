@@ -10,12 +10,15 @@ export interface Stay {
   readonly bottom: Face;
 }
 
+const CURVE_PARTS = ['warmestC', 'meanC', 'middleC', 'lowerC', 'upperC'] as const;
+type CurvePart = (typeof CURVE_PARTS)[number];
+
+/** Temperatures of one layer at one moment, deg C: `lowerC` and `upperC` just inside its faces. */
+export type LayerNow = Readonly<Record<CurvePart, number>>;
+
 /** Temperatures of one layer over time, deg C. */
-export interface LayerCurve {
-  readonly warmestC: readonly number[];
-  readonly meanC: readonly number[];
-  readonly middleC: readonly number[];
-}
+export type LayerCurve = Readonly<Record<CurvePart, readonly number[]>>;
+type NotedCurve = Readonly<Record<CurvePart, number[]>>;
 
 export interface HeatRun {
   readonly minutes: readonly number[];
@@ -109,8 +112,8 @@ export class HeatStack {
     return this.#celsius.reduce((sum, celsius, i) => sum + heatAt(this.#thermal[i]!, celsius) * this.#grid.dx[i]!, 0);
   }
 
-  /** The warmest, mean and middle temperature of a layer now. */
-  layer(l: number): { readonly warmestC: number; readonly meanC: number; readonly middleC: number } {
+  /** The temperatures of a layer now. */
+  layer(l: number): LayerNow {
     const [from, count] = [this.#grid.first[l]!, this.#grid.count[l]!];
     let [warmestC, sum] = [-Infinity, 0];
     for (let i = from; i < from + count; i++) {
@@ -119,7 +122,13 @@ export class HeatStack {
     }
     const half = from + (count - 1) / 2;
     const middleC = (this.#celsius[Math.floor(half)]! + this.#celsius[Math.ceil(half)]!) / 2;
-    return { warmestC, meanC: sum / count, middleC };
+    return {
+      warmestC,
+      meanC: sum / count,
+      middleC,
+      lowerC: this.#celsius[from]!,
+      upperC: this.#celsius[from + count - 1]!,
+    };
   }
 
   get layerCount(): number {
@@ -162,7 +171,7 @@ export function heatRun(
   const stack = new HeatStack(layers, fromC, cellMm, stepFactor);
   const startJ = stack.heldJ;
   const minutes: number[] = [];
-  const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
+  const curves = layers.map(emptyCurve);
   const every = everyMinutes * 60;
   let [seconds, nextNote] = [0, 0];
   const note = () => {
@@ -190,15 +199,29 @@ export function heatRun(
   };
 }
 
-/** Notes where each layer is now, at the end of its curve. */
-export function noteLayers(
-  stack: HeatStack,
-  curves: readonly { readonly warmestC: number[]; readonly meanC: number[]; readonly middleC: number[] }[],
-): void {
-  curves.forEach((curve, l) => {
-    const now = l < stack.layerCount ? stack.layer(l) : { warmestC: NaN, meanC: NaN, middleC: NaN };
-    curve.warmestC.push(now.warmestC);
-    curve.meanC.push(now.meanC);
-    curve.middleC.push(now.middleC);
-  });
+/** A curve to which nothing is noted yet. */
+export const emptyCurve = (): NotedCurve => ({ warmestC: [], meanC: [], middleC: [], lowerC: [], upperC: [] });
+
+const NOT_LAID: LayerNow = { warmestC: NaN, meanC: NaN, middleC: NaN, lowerC: NaN, upperC: NaN };
+
+/** Notes where each layer is now, at the end of its curve; one that is not laid yet is at NaN. */
+export function noteLayers(stack: HeatStack, curves: readonly NotedCurve[]): void {
+  curves.forEach((curve, l) => noteAt(curve, l < stack.layerCount ? stack.layer(l) : NOT_LAID));
+}
+
+/** Notes one moment of a layer; nothing where it is not laid yet. */
+export function noteAt(curve: NotedCurve, now: LayerNow = NOT_LAID): void {
+  for (const part of CURVE_PARTS) curve[part].push(now[part]);
+}
+
+/** One moment of a curve. */
+export function momentOf(curve: LayerCurve, at: number): LayerNow {
+  const { warmestC, meanC, middleC, lowerC, upperC } = curve;
+  return {
+    warmestC: warmestC[at]!,
+    meanC: meanC[at]!,
+    middleC: middleC[at]!,
+    lowerC: lowerC[at]!,
+    upperC: upperC[at]!,
+  };
 }

@@ -1,6 +1,6 @@
 import type { Place } from '../slab';
 import { CELL_MM } from './grid';
-import { heatRun, HeatStack, heatWork, noteLayers, type LayerCurve } from './heat';
+import { heatRun, HeatStack, heatWork, emptyCurve, momentOf, noteAt, noteLayers, type LayerCurve } from './heat';
 import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } from './places';
 import type { PouredLayer } from './stack';
 
@@ -95,7 +95,7 @@ export function settingOf(
   places: PlaceSettings,
   support: TinSupport,
 ): Setting {
-  const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
+  const curves = layers.map(emptyCurve);
   const waits: LayerWait[] = [];
   const cellMm = cellMmOf(layers);
   let cells: readonly number[] = [];
@@ -111,9 +111,7 @@ export function settingOf(
     for (let i = 0; i < found.shown; i++) {
       curves.forEach((curve, l) => {
         const part = found.curves[l];
-        curve.warmestC.push(part?.warmestC[i] ?? NaN);
-        curve.meanC.push(part?.meanC[i] ?? NaN);
-        curve.middleC.push(part?.middleC[i] ?? NaN);
+        noteAt(curve, part && momentOf(part, i));
       });
     }
     cells = found.cells;
@@ -171,7 +169,7 @@ function settled(
     cells,
     cellMm,
   );
-  const curves = layers.map(() => ({ warmestC: [] as number[], meanC: [] as number[], middleC: [] as number[] }));
+  const curves = layers.map(emptyCurve);
   /** The next one is wanted on it while it is hot; then that moment is what counts, and not when it has set. */
   const soon = next !== undefined && layer.maxMinutes !== null && layer.maxMinutes <= HOT_WITHIN;
   const hotAfter = next?.together ? 0 : soon ? Math.min(layer.minMinutes, layer.maxMinutes!) : null;

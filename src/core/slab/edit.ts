@@ -21,8 +21,10 @@ export function withLine(slab: Slab, at: number, line: number, part: Partial<Lin
   return withPreparation(slab, at, { lines: replaced(slab.preparations[at]!.lines, line, part) });
 }
 
-export function addedLine(slab: Slab, at: number, line: Line): Slab {
-  return withPreparation(slab, at, { lines: [...slab.preparations[at]!.lines, line] });
+/** The slab with lines put into a preparation, before the line that stands at a position, or at its end. */
+export function addedLines(slab: Slab, at: number, lines: readonly Line[], position = Infinity): Slab {
+  const before = slab.preparations[at]!.lines;
+  return withPreparation(slab, at, { lines: [...before.slice(0, position), ...lines, ...before.slice(position)] });
 }
 
 export function addedPreparation(slab: Slab, name: string): Slab {
@@ -55,13 +57,21 @@ export function withLayer(slab: Slab, at: number, part: Partial<Layer>): Slab {
   return { ...slab, layers: replaced(slab.layers, at, part) };
 }
 
-/** The slab with one more level layer on top, laid from what is left of the first preparation that is not used up. */
+/**
+ * The slab with one more level layer on top, laid from what is left of a preparation: the one of the layer's own name, else the first
+ * that is not used up.
+ *
+ * @param name what it is called, or empty to call it after what it is laid from
+ */
 export function addedLayer(slab: Slab, name: string): Slab {
   const taken = (id: string) =>
     slab.layers.flatMap(({ from }) => from).reduce((sum, part) => sum + (part.preparation === id ? part.share : 0), 0);
-  const spare = slab.preparations.find(({ id }) => taken(id) < 1 - 1e-9);
+  const spares = slab.preparations.filter(({ id }) => taken(id) < 1 - 1e-9);
+  const plain = (text: string) => text.trim().toLowerCase();
+  const spare = spares.find((preparation) => plain(preparation.name) === plain(name)) ?? spares[0];
   const from = spare ? [{ preparation: spare.id, share: 1 - taken(spare.id) }] : [];
-  return { ...slab, layers: [...slab.layers, { id: freshId('l', slab.layers), name, from, spread: 'level' }] };
+  const called = name.trim() || spare?.name || `Layer ${slab.layers.length + 1}`;
+  return { ...slab, layers: [...slab.layers, { id: freshId('l', slab.layers), name: called, from, spread: 'level' }] };
 }
 
 export function withoutLayer(slab: Slab, at: number): Slab {

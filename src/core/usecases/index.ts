@@ -8,3 +8,4 @@ export * from './setting';
 export * from './timeline';
 export * from './gather';
 export * from './order';
+export * from './allergensIn';

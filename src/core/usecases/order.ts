@@ -1,10 +1,11 @@
 import { orderAnswers, type SolveProgram } from '../cut';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
-import { scaleOf, type Slab } from '../slab';
+import { expandDividedLines, scaleOf, type Slab } from '../slab';
 import type { RackTin } from '../tin';
 import { writtenHeightMm } from './heights';
 import type { PlanOptions } from './planned';
+import { scaleSlab } from './scaling';
 
 /** Heights that differ by less are the same, mm. */
 const NEAR_MM = 1e-6;
@@ -39,5 +40,19 @@ export async function withTinsForOrder(
     ...options,
     tins: best.tins.map(({ tin, count }) => ({ tin, count })),
     scale: best.heightMm < heightMm - NEAR_MM ? { ...scale, heightMm: best.heightMm } : scale,
+  };
+}
+
+/** The slab as its order has it now, but cut by a grid of its own again: in the same tins, as high, with the same columns and rows. */
+export function withoutOrder(slab: Slab, larder: Larder, shop: Shop): Slab {
+  const scale = scaleOf(slab);
+  if (scale.mode !== 'pieces') return slab;
+  const { cutIn, scaling } = scaleSlab(expandDividedLines(slab), larder, shop, {});
+  const first = scaling.slabs[0];
+  const { scale: _scale, ...rest } = slab;
+  return {
+    ...rest,
+    ...(scale.heightMm === undefined ? {} : { scale: { mode: 'total-height', mm: scale.heightMm } }),
+    ...(first ? { cut: cutIn(first.tin, first.heightMm) } : {}),
   };
 }

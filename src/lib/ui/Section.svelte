@@ -1,10 +1,13 @@
-<!-- The cut face of a slab with its strata, to scale: the sign of the product, and the control for thickness. -->
+<!-- The cut face of a slab with its strata, to scale: the sign of the product, and the control for thickness. It fills its place. -->
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import type { PlannedSlab } from '../../core/usecases';
+  import type { LaidLayer } from '../../core/scale';
   import { type Slab } from '../../core/slab';
   import { lookOf } from '../../core/classify';
   import { mm } from '$lib/figures';
-  import { sectionDrawing } from './sectionDrawing';
+  import { sectionDrawing, spread } from './sectionDrawing';
+  import Strata from './Strata.svelte';
 
   interface Props {
     slab: Slab;
@@ -12,27 +15,75 @@
     chosen?: string | null;
     onthickness?: (id: string, thicknessMm: number) => void;
     onchoose?: (id: string) => void;
+    /** The rows beside the bands; without them, names and thicknesses. */
+    row?: Snippet<[LaidLayer]>;
+    /** Height of a row, px, and the share of the width that the rows take. */
+    rowPx?: number;
+    rowsShare?: number;
+    /** As large as it goes, without the empty part of the tin. */
+    close?: boolean;
+    /** With the cuts and trims that are in sight. */
+    cuts?: boolean;
   }
-  let { slab, planned, chosen = null, onthickness, onchoose }: Props = $props();
+  let {
+    slab,
+    planned,
+    chosen = null,
+    onthickness,
+    onchoose,
+    row,
+    rowPx = 22,
+    rowsShare = 0.32,
+    close = false,
+    cuts = false,
+  }: Props = $props();
 
-  const LABELS = 190;
-  const SCALE = 26;
-  /** As wide as its place, so that its letters keep their size. */
-  let widthPx = $state(586);
-  const BOX = $derived({ width: Math.max(120, widthPx - LABELS - SCALE), height: 200 });
+  const SCALE = 30;
+  /** As large as its place, so that letters keep their size and rows lie beside their bands. */
+  let widthPx = $state(640);
+  let heightPx = $state(220);
+  const LEAD = 22;
+  const rowsPx = $derived(Math.max(150, widthPx * rowsShare));
+  const box = $derived({
+    width: Math.max(80, widthPx - rowsPx - SCALE - LEAD),
+    height: Math.max(60, heightPx - 8),
+    close,
+  });
   const drawing = $derived(
-    sectionDrawing(planned.tin, planned.layers, planned.cut.marksMm.length, slab.cut?.trimMm?.left ?? 0, BOX),
+    sectionDrawing(
+      planned.tin,
+      planned.layers,
+      cuts ? planned.cut.marksMm.length : [],
+      cuts ? (slab.cut?.trimMm?.left ?? 0) : 0,
+      box,
+    ),
   );
   const ruler = $derived.by(() => {
-    const step = drawing.pxPerMm * 10 > 16 ? 10 : 20;
-    const most = Math.floor((BOX.height - 10) / drawing.pxPerMm / step);
+    const step = [1, 2, 5, 10, 20, 50].find((mmEach) => mmEach * drawing.pxPerMm > 9) ?? 100;
+    const labelled = [5, 10, 20, 50, 100].find((mmEach) => mmEach * drawing.pxPerMm > 26) ?? 100;
+    const most = Math.floor((box.height - 10) / drawing.pxPerMm / step);
     return Array.from({ length: most + 1 }, (_, i) => ({
-      label: i * step,
-      y: BOX.height - 3 - i * step * drawing.pxPerMm,
+      at: i * step,
+      label: (i * step) % labelled === 0,
+      y: box.height - 3 - i * step * drawing.pxPerMm,
     }));
   });
   const visible = $derived(drawing.strata.filter(({ layer }) => layer.thicknessMm > 0));
-  const above = $derived(planned.layers.filter(({ thicknessMm, massG }) => thicknessMm === 0 && massG > 0));
+  /** Every layer has a row beside its band; what has no height of its own comes above. */
+  const rows = $derived.by(() => {
+    const top = visible.at(-1)?.topPx ?? box.height;
+    const all = drawing.strata.map(({ layer, middlePx }) => ({
+      layer,
+      hasBand: layer.thicknessMm > 0,
+      middlePx: layer.thicknessMm > 0 ? middlePx : top,
+    }));
+    const order = [...all.filter(({ hasBand }) => hasBand), ...all.filter(({ hasBand }) => !hasBand)];
+    const places = spread(
+      order.map(({ middlePx }) => middlePx),
+      { gapPx: rowPx, fromPx: rowPx / 2, toPx: heightPx - rowPx / 2 },
+    );
+    return order.map((shown, i) => ({ ...shown, rowPx: places[i]! }));
+  });
   const texture = (id: string) =>
     lookOf(
       slab.layers.find((layer) => layer.id === id)!,
@@ -48,64 +99,55 @@
     onthickness(id, Math.max(0.5, thicknessMm + step * (event.shiftKey ? 5 : 1)));
   }
 
-  let drag: { id: string; startY: number; startMm: number } | null = null;
+  let drag: { id: string; startY: number; startMm: number; pxPerMm: number } | null = $state(null);
 
   function grab(event: PointerEvent, id: string, thicknessMm: number) {
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    drag = { id, startY: event.clientY, startMm: thicknessMm };
+    drag = { id, startY: event.clientY, startMm: thicknessMm, pxPerMm: drawing.pxPerMm };
     onchoose?.(id);
   }
 
   function pull(event: PointerEvent) {
     if (!drag || !onthickness) return;
-    const svg = (event.currentTarget as SVGElement).ownerSVGElement!;
-    const zoom = svg.getBoundingClientRect().height / svg.viewBox.baseVal.height;
-    const raw = drag.startMm + (drag.startY - event.clientY) / zoom / drawing.pxPerMm;
+    const raw = drag.startMm + (drag.startY - event.clientY) / drag.pxPerMm;
     onthickness(drag.id, Math.max(0.5, Math.round(raw * 2) / 2));
   }
 </script>
 
-<figure class="section" bind:clientWidth={widthPx}>
-  <svg
-    viewBox="0 0 {SCALE + BOX.width + LABELS} {BOX.height + 8}"
-    role="group"
-    aria-label="Section of {slab.name}, to scale"
-  >
+<figure class="section" bind:clientWidth={widthPx} bind:clientHeight={heightPx}>
+  <svg width={widthPx} height={heightPx} role="group" aria-label="Section of {slab.name}, to scale">
     <g class="ruler" aria-hidden="true">
-      {#each ruler as { label, y } (label)}
-        <path d="M{SCALE - 6} {y}h5" />
-        <text x={SCALE - 8} y={y + 3.5}>{label}</text>
+      {#each ruler as { at, label, y } (at)}
+        <path d="M{SCALE - 4} {y}h{label ? -7 : -4}" />
+        {#if label}<text x={SCALE - 14} y={y + 4}>{at}</text>{/if}
       {/each}
     </g>
     <g transform="translate({SCALE} 0)">
-      {#each visible as { layer, path } (layer.id)}
-        <path d={path} fill="url(#fill-{texture(layer.id)})" class="stratum" class:chosen={layer.id === chosen} />
-      {/each}
+      <Strata {drawing} lookOf={texture} {chosen} />
       {#if drawing.trimPx > 0 && visible.length > 0}
         {@const top = visible.at(-1)!.topPx}
         <rect
           x={visible[0]!.leftPx}
           y={top}
           width={Math.max(0, drawing.trimPx - visible[0]!.leftPx)}
-          height={BOX.height - 3 - top}
+          height={box.height - 3 - top}
           class="trim"
         />
       {/if}
       {#each drawing.cutsPx as x (x)}
-        <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{BOX.height - 3}" class="casing" />
-        <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{BOX.height - 3}" class="cut" />
+        <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{box.height - 3}" class="casing" />
+        <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{box.height - 3}" class="cut" />
       {/each}
-      <path d={drawing.wall} class="wall" />
-      {#each visible as { layer, topPx, middlePx, labelPx, leftPx } (layer.id)}
-        {@const name = slab.layers.find(({ id }) => id === layer.id)!.name}
-        <path d="M{drawing.widthPx + 3} {middlePx}L{BOX.width + 8} {labelPx}" class="leader" />
-        <text x={BOX.width + 12} y={labelPx + 4.5} class="label" class:chosen={layer.id === chosen}>
-          <tspan class="figure">{layer.footMm > 0 ? `2 x ${mm(layer.thicknessMm)}` : mm(layer.thicknessMm)} mm</tspan>
-          <tspan dx="4">{name.length > 16 ? `${name.slice(0, 15)}…` : name}</tspan>
-        </text>
-        {#if onthickness}
-          <rect
+      {#each rows as { layer, middlePx, rowPx: y } (layer.id)}
+        <path d="M{drawing.widthPx + 4} {middlePx}L{box.width + LEAD - 6} {y}" class="leader" />
+      {/each}
+      {#if onthickness}
+        {#each visible as { layer, topPx, leftPx } (layer.id)}
+          {@const name = slab.layers.find(({ id }) => id === layer.id)?.name}
+          {@const middle = leftPx + (drawing.widthPx - leftPx) / 2}
+          <g
             class="edge"
+            class:held={drag?.id === layer.id}
             role="slider"
             tabindex="0"
             aria-label="{name}, thickness"
@@ -114,69 +156,55 @@
             aria-valuemax="100"
             aria-valuenow={Number(layer.thicknessMm.toFixed(1))}
             aria-valuetext="{mm(layer.thicknessMm)} mm"
-            x={leftPx}
-            y={topPx - 6}
-            width={drawing.widthPx - leftPx}
-            height="12"
             onkeydown={(event) => nudge(event, layer.id, layer.thicknessMm)}
             onpointerdown={(event) => grab(event, layer.id, layer.thicknessMm)}
             onpointermove={pull}
             onpointerup={() => (drag = null)}
+            onpointercancel={() => (drag = null)}
             onfocus={() => onchoose?.(layer.id)}
-          />
-        {/if}
-      {/each}
+          >
+            <rect class="reach" x={leftPx} y={topPx - 7} width={drawing.widthPx - leftPx} height="14" />
+            <rect class="finger" x={middle - 34} y={topPx - 22} width="68" height="44" />
+            <path class="line" d="M{leftPx} {topPx}H{drawing.widthPx}" />
+            <rect class="grip" x={middle - 22} y={topPx - 7} width="44" height="14" />
+            <path class="bars" d="M{middle - 8} {topPx - 2}h16M{middle - 8} {topPx + 2}h16" />
+          </g>
+        {/each}
+      {/if}
     </g>
   </svg>
-  <table class="unseen">
-    <caption>Layers from the top</caption>
-    <tbody>
-      {#each [...planned.layers].reverse() as layer (layer.id)}
-        <tr><th scope="row">{layer.name}</th><td>{mm(layer.thicknessMm)} mm</td><td>{layer.massG.toFixed(0)} g</td></tr>
-      {/each}
-    </tbody>
-  </table>
-  <figcaption>
-    {#if visible.length === 0}
-      No layer has any height yet.
-    {:else}
-      Section, to scale{drawing.torn ? ', from the left wall' : ''}{onthickness
-        ? '. Pull an upper edge to change a thickness'
-        : ''}.
-    {/if}
-    {#if above.length > 0}
-      Without height of its own: {above.map(({ name }) => name).join(', ')}.
-    {/if}
-  </figcaption>
+  <ul class="rows" style:left="{SCALE + box.width + LEAD}px" aria-label="Layers from the top">
+    {#each [...rows].reverse() as { layer, rowPx: y } (layer.id)}
+      <li style:top="{y}px">
+        {#if row}{@render row(layer)}{:else}
+          <b class="figures">{layer.footMm > 0 ? `2 x ${mm(layer.thicknessMm)}` : mm(layer.thicknessMm)} mm</b>
+          {layer.name}
+        {/if}
+      </li>
+    {/each}
+  </ul>
+  {#if visible.length === 0}<p class="none quiet">No layer has any height yet.</p>{/if}
 </figure>
 
 <style>
   .section {
     position: relative;
+    width: 100%;
+    height: 100%;
+    min-height: 0;
+    overflow: hidden;
   }
 
   svg {
     display: block;
-    width: 100%;
-    touch-action: none;
+    position: absolute;
+    inset: 0;
   }
 
-  .stratum {
-    stroke: var(--ink);
-    stroke-width: 0.6;
-    stroke-opacity: 0.35;
-  }
-
-  .stratum.chosen {
-    stroke: var(--primary);
-    stroke-width: 2.5;
-    stroke-opacity: 1;
-  }
-
-  .wall {
-    fill: none;
-    stroke: var(--steel);
-    stroke-width: 3;
+  .none {
+    position: absolute;
+    left: 50px;
+    top: 40%;
   }
 
   .trim {
@@ -202,43 +230,83 @@
   }
 
   .ruler text {
-    font-size: 10.5px;
+    font-size: 12px;
     fill: var(--quiet);
     text-anchor: end;
     font-variant-numeric: tabular-nums;
   }
 
-  .label {
-    font-size: 13px;
-    fill: var(--ink);
+  .rows {
+    position: absolute;
+    top: 0;
+    right: 0;
+    margin: 0;
   }
 
-  .label .figure {
-    font-weight: 650;
-    font-variant-numeric: tabular-nums;
-  }
-
-  .label.chosen {
-    fill: var(--primary);
+  .rows li {
+    position: absolute;
+    left: 0;
+    right: 0;
+    transform: translateY(-50%);
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    font-size: 0.88rem;
   }
 
   .edge {
-    fill: transparent;
     cursor: ns-resize;
+    touch-action: none;
   }
 
-  .edge:hover {
-    fill: color-mix(in srgb, var(--primary) 30%, transparent);
+  .reach,
+  .finger {
+    fill: transparent;
+  }
+
+  .line {
+    stroke: var(--primary);
+    stroke-width: 2;
+    opacity: 0;
+  }
+
+  .grip {
+    fill: var(--primary);
+    opacity: 0.55;
+  }
+
+  .bars {
+    stroke: var(--on-primary);
+    stroke-width: 1.5;
+  }
+
+  .edge:hover .line,
+  .edge:focus-visible .line,
+  .edge.held .line {
+    opacity: 1;
+  }
+
+  .edge:hover .grip,
+  .edge:focus-visible .grip,
+  .edge.held .grip {
+    opacity: 1;
   }
 
   .edge:focus-visible {
-    outline: 2px solid var(--primary);
-    fill: color-mix(in srgb, var(--primary) 30%, transparent);
+    outline: 0;
   }
 
-  figcaption {
-    color: var(--quiet);
-    font-size: 0.82rem;
-    margin-top: 0.2rem;
+  .edge:focus-visible .grip {
+    stroke: var(--panel);
+    stroke-width: 2;
+    paint-order: stroke;
+    outline: 2px solid var(--primary);
+    outline-offset: 2px;
+  }
+
+  @media (pointer: fine) {
+    .finger {
+      display: none;
+    }
   }
 </style>

@@ -4,6 +4,7 @@
   import type { Texture } from '../../core/slab';
   import type { Tin } from '../../core/tin';
   import { sectionDrawing } from './sectionDrawing';
+  import Strata from './Strata.svelte';
 
   interface Props {
     tin: Tin;
@@ -11,30 +12,17 @@
   }
   let { tin, layers }: Props = $props();
 
-  const BOX = { width: 330, height: 124 };
-  const PX_PER_MM = 2.1;
-  const drawing = $derived(sectionDrawing(tin, layers, [], 0, BOX, PX_PER_MM));
+  const BOX = { width: 330, height: 124, most: 2.1 };
+  const drawing = $derived(sectionDrawing(tin, layers, [], 0, BOX));
 </script>
 
 <svg viewBox="0 0 {BOX.width + 6} {BOX.height}" aria-hidden="true">
-  {#each drawing.strata as { layer, path } (layer.id)}
-    {#if layer.thicknessMm > 0}<path
-        d={path}
-        fill="url(#fill-{layers.find(({ id }) => id === layer.id)!.texture})"
-      />{/if}
-  {/each}
-  <path class="wall" d={drawing.wall} />
+  <Strata {drawing} lookOf={(layer) => layers.find(({ id }) => id === layer)!.texture} />
 </svg>
 
 <style>
   svg {
     display: block;
     width: 100%;
-  }
-
-  .wall {
-    fill: none;
-    stroke: var(--steel);
-    stroke-width: 3;
   }
 </style>

@@ -1,5 +1,6 @@
 <!-- The tin from above, to scale, with trims, cuts and ruler marks. Front edge at the bottom. Lines can be moved. -->
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { evenGrid, type CutLine } from '../../core/cut';
   import type { PlannedSlab } from '../../core/usecases';
   import type { CutSpec, Texture } from '../../core/slab';
@@ -15,10 +16,11 @@
   }
   let { planned, cut, texture, onmove }: Props = $props();
 
-  /** As wide as its place, so that its letters keep their size. */
-  let placePx = $state(560);
-  const BOX = $derived({ width: Math.max(240, placePx), height: 310 });
-  const PAD = { left: 40, top: 22, right: 14, bottom: 6 };
+  /** As large as its place, so that its letters keep their size. */
+  let widthPx = $state(560);
+  let heightPx = $state(320);
+  const BOX = $derived({ width: Math.max(160, widthPx), height: Math.max(90, heightPx) });
+  const PAD = { left: 46, top: 26, right: 14, bottom: 8 };
 
   const outline = $derived(outlineAt(planned.tin, planned.slab.heightMm / 2));
   const grid = $derived(evenGrid(planned.tin, planned.slab.heightMm, cut));
@@ -30,10 +32,10 @@
   );
   const left = $derived(PAD.left + (BOX.width - PAD.left - PAD.right - outline.lengthMm * px) / 2);
   const x = (lengthMm: number) => left + lengthMm * px;
-  const heightPx = $derived(PAD.top + outline.widthMm * px + PAD.bottom);
-  const y = (widthMm: number) => heightPx - PAD.bottom - widthMm * px;
+  const footPx = $derived(PAD.top + (BOX.height - PAD.top - PAD.bottom + outline.widthMm * px) / 2);
+  const y = (widthMm: number) => footPx - widthMm * px;
   const lengthPx = $derived(outline.lengthMm * px);
-  const widthPx = $derived(outline.widthMm * px);
+  const acrossPx = $derived(outline.widthMm * px);
   const id = $props.id();
 
   /** Labels only where there is room for them. */
@@ -80,15 +82,23 @@
     onmove?.(line, atMm + step * (event.shiftKey ? 5 : 1), inside(line.side));
   }
 
+  /** As wide as what points: a finger needs 44 px where lines are far enough apart. */
+  let coarse = $state(false);
+  onMount(() => (coarse = matchMedia('(pointer: coarse)').matches));
+  const reachPx = $derived.by(() => {
+    if (!coarse) return 7;
+    const gaps = handles.flatMap(({ line, atMm }, i) => {
+      const next = handles[i + 1];
+      return next && next.line.side === line.side ? [Math.abs(next.atMm - atMm) * px] : [];
+    });
+    return Math.max(7, Math.min(22, Math.min(...gaps, 44) / 2));
+  });
+
   let held: { line: CutLine; offsetMm: number } | null = null;
 
   function pointed(event: PointerEvent, side: 'length' | 'width'): number {
-    const svg = (event.currentTarget as SVGElement).ownerSVGElement!;
-    const box = svg.getBoundingClientRect();
-    const zoom = box.width / svg.viewBox.baseVal.width;
-    return side === 'length'
-      ? ((event.clientX - box.left) / zoom - left) / px
-      : (heightPx - PAD.bottom - (event.clientY - box.top) / zoom) / px;
+    const box = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+    return side === 'length' ? (event.clientX - box.left - left) / px : (footPx - (event.clientY - box.top)) / px;
   }
 
   function grab(event: PointerEvent, { line, atMm }: Handle) {
@@ -103,16 +113,16 @@
   }
 </script>
 
-<figure bind:clientWidth={placePx}>
-  <svg viewBox="0 0 {BOX.width} {heightPx}" role="group" aria-label="The tin from above, to scale, with cuts">
+<figure bind:clientWidth={widthPx} bind:clientHeight={heightPx}>
+  <svg width={BOX.width} height={BOX.height} role="group" aria-label="The tin from above, to scale, with cuts">
     <clipPath id="tin-{id}">
-      <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} />
+      <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={acrossPx} rx={outline.cornerMm * px} />
     </clipPath>
     <rect
       x={x(0)}
       y={y(outline.widthMm)}
       width={lengthPx}
-      height={widthPx}
+      height={acrossPx}
       rx={outline.cornerMm * px}
       class="slab"
       fill={texture ? `url(#fill-${texture})` : 'var(--panel)'}
@@ -132,7 +142,7 @@
         {/each}
       </g>
     {/if}
-    <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={widthPx} rx={outline.cornerMm * px} class="tin" />
+    <rect x={x(0)} y={y(outline.widthMm)} width={lengthPx} height={acrossPx} rx={outline.cornerMm * px} class="tin" />
     <g class="marks" aria-hidden="true">
       {#each along as { at, label } (at)}
         <path d="M{x(at)} {y(outline.widthMm) - 3}v-5" />
@@ -155,10 +165,10 @@
         aria-valuemin="0"
         aria-valuemax={Math.round(inside(handle.line.side))}
         aria-valuenow={Number(handle.atMm.toFixed(1))}
-        x={upright ? x(handle.atMm) - 6 : x(0)}
-        y={upright ? y(outline.widthMm) : y(handle.atMm) - 6}
-        width={upright ? 12 : lengthPx}
-        height={upright ? widthPx : 12}
+        x={upright ? x(handle.atMm) - reachPx : x(0)}
+        y={upright ? y(outline.widthMm) : y(handle.atMm) - reachPx}
+        width={upright ? 2 * reachPx : lengthPx}
+        height={upright ? acrossPx : 2 * reachPx}
         onkeydown={(event) => nudge(event, handle)}
         onpointerdown={(event) => grab(event, handle)}
         onpointermove={pull}
@@ -166,18 +176,20 @@
       />
     {/each}
   </svg>
-  <figcaption>
-    From above, to scale, front edge below; marks in mm from the left and front edges{onmove
-      ? '. Pull a line to move it'
-      : ''}.
-  </figcaption>
 </figure>
 
 <style>
+  figure {
+    position: relative;
+    flex: 1;
+    min-height: 0;
+    overflow: hidden;
+  }
+
   svg {
     display: block;
-    width: 100%;
-    touch-action: none;
+    position: absolute;
+    inset: 0;
   }
 
   .trim {
@@ -212,12 +224,13 @@
   }
 
   .marks text {
-    font-size: 11px;
+    font-size: 12px;
     fill: var(--quiet);
     font-variant-numeric: tabular-nums;
   }
 
   .handle {
+    touch-action: none;
     fill: transparent;
     cursor: ns-resize;
   }
@@ -229,10 +242,5 @@
   .handle:hover,
   .handle:focus-visible {
     fill: color-mix(in srgb, var(--primary) 25%, transparent);
-  }
-
-  figcaption {
-    color: var(--quiet);
-    font-size: 0.82rem;
   }
 </style>

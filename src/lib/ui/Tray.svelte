@@ -1,39 +1,61 @@
-<!-- The strip under every station: what the maker cares about whatever they are changing, old beside new until it is kept. -->
+<!--
+  The strip under every station: what the maker cares about whatever they are changing, old beside new until it is kept. On a phone it
+  is one line of three figures that opens upward.
+-->
 <script lang="ts">
   import type { Plan } from '../../core/usecases';
-  import { grams, mm } from '$lib/figures';
+  import { formatDuration, grams, mm } from '$lib/figures';
   import { money } from '$lib/money';
-  import type { KnownWarning } from '../../core/slab';
+  import type { KnownWarning, Slab } from '../../core/slab';
+  import { asTin } from '../../core/tin';
   import Warnings from './Warnings.svelte';
 
   interface Props {
+    /** The plan as it is now and as last kept, each with the allergens that it carries. */
     plan: Plan;
+    allergens: readonly string[];
     kept: Plan;
+    keptAllergens: readonly string[];
+    slab: Slab;
+    /** Minutes until it is ready, and of work among them; null while that is not known. */
+    readyIn: { readonly minutes: number; readonly handsMinutes: number } | null;
     unread: number;
     known: readonly KnownWarning[];
     onknown: (known: readonly KnownWarning[]) => void;
+    /** Goes to what a warning speaks of. */
+    onshow: (where: string) => void;
   }
-  let { plan, kept, unread, known, onknown }: Props = $props();
+  let { plan, allergens, kept, keptAllergens, slab, readyIn, unread, known, onknown, onshow }: Props = $props();
 
   const some = $derived(plan.warnings.length + plan.settled.length > 0);
 
-  function figures({ cut, cost, slab, warnings }: Plan) {
+  function figures({ cut, cost, slab: planned, slabs, warnings }: Plan, carried: readonly string[]) {
     const [piece] = cut.pieces;
     const count = cut.pieces.reduce((sum, kind) => sum + kind.count, 0);
     const light = Math.min(...cut.pieces.map(({ lightestG }) => lightestG));
     const heavy = Math.max(...cut.pieces.map(({ heaviestG }) => heaviestG));
     const range = grams(light) === grams(heavy) ? grams(heavy) : `${grams(light)}-${grams(heavy)}`;
+    const depthMm = slabs[0] ? asTin(slabs[0].tin).depthMm : 0;
     return {
       pieces: String(count),
       each: piece ? `${range} g` : '-',
       cost: piece ? money(cost.perPiece, cost.currency) : '-',
-      height: `${mm(slab.heightMm)} mm`,
+      height: depthMm > 0 ? `${mm(planned.heightMm)} of ${depthMm.toFixed(0)} mm` : `${mm(planned.heightMm)} mm`,
+      allergens: carried.length > 0 ? carried.join(', ') : '-',
       warnings: String(warnings.length),
     };
   }
-  const now = $derived(figures(plan));
-  const before = $derived(figures(kept));
+  const now = $derived(figures(plan, allergens));
+  const before = $derived(figures(kept, keptAllergens));
+  const ready = $derived(
+    readyIn
+      ? `${formatDuration(readyIn.minutes)}, ${formatDuration(readyIn.handsMinutes)} work`
+      : slab.layers.length > 0
+        ? '...'
+        : '-',
+  );
   let open = $state(false);
+  let raised = $state(false);
 
   const CELLS = [
     ['pieces', 'Pieces'],
@@ -41,15 +63,38 @@
     ['cost', 'Each costs'],
     ['height', 'Height'],
   ] as const;
+
+  function shut(event: KeyboardEvent) {
+    if (event.key !== 'Escape' || !open) return;
+    event.stopPropagation();
+    open = false;
+    button?.focus();
+  }
+  let button: HTMLButtonElement | undefined = $state();
 </script>
 
-<section class="tray" aria-label="Tray">
+<svelte:window onkeydown={shut} />
+<section class="tray" class:raised aria-label="Tray">
   {#if open && some}
-    <div class="list" id="warnings"><Warnings {plan} {known} {onknown} /></div>
+    <div class="list" id="warnings">
+      <Warnings
+        {plan}
+        {known}
+        {onknown}
+        onshow={(where) => {
+          open = false;
+          onshow(where);
+        }}
+        onclose={() => {
+          open = false;
+          button?.focus();
+        }}
+      />
+    </div>
   {/if}
   <dl class="figures" aria-live="polite">
     {#each CELLS as [key, label] (key)}
-      <div>
+      <div class={key}>
         <dt>{label}</dt>
         <dd>
           {#if before[key] !== now[key]}<s><span class="unseen">was </span>{before[key]}</s>{/if}
@@ -57,24 +102,44 @@
         </dd>
       </div>
     {/each}
+    <div class="ready">
+      <dt>Ready in</dt>
+      <dd><b>{ready}</b></dd>
+    </div>
+    <div class="contains">
+      <dt>Contains</dt>
+      <dd title={now.allergens}>
+        {#if before.allergens !== now.allergens}<s><span class="unseen">was </span>{before.allergens}</s>{/if}
+        <b>{now.allergens}</b>
+      </dd>
+    </div>
   </dl>
+  {#if unread > 0}
+    <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} another look</p>
+  {/if}
   <button
     type="button"
+    class="more"
+    aria-expanded={raised}
+    aria-label="All figures of the tray"
+    onclick={() => (raised = !raised)}>{raised ? 'less' : 'more'}</button
+  >
+  <button
+    bind:this={button}
+    type="button"
+    class="look"
     class:some={plan.warnings.length > 0}
     aria-expanded={open && some}
     aria-controls="warnings"
     disabled={!some}
     onclick={() => (open = !open)}
   >
-    <span>Warnings</span>
+    <span>To look at</span>
     <b
       >{#if before.warnings !== now.warnings}<s>{before.warnings}</s>{/if}
       {now.warnings}{#if plan.settled.length > 0}<small>{` + ${plan.settled.length} known`}</small>{/if}</b
     >
   </button>
-  {#if unread > 0}
-    <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} another look</p>
-  {/if}
 </section>
 
 <style>
@@ -86,49 +151,60 @@
     align-items: stretch;
     background: var(--bar);
     color: var(--on-bar);
-    min-height: 68px;
+    height: 62px;
   }
 
   dl {
     display: flex;
     flex: 1;
-    flex-wrap: wrap;
+    min-width: 0;
   }
 
   dl > div {
-    padding: 0.55rem 1.4rem 0.5rem;
+    flex: 1 0 auto;
+    padding: 0.5rem 1rem 0.4rem;
     border-right: 1px solid color-mix(in srgb, var(--on-bar) 22%, transparent);
-    min-width: 8.5rem;
+  }
+
+  dl > .contains {
+    flex: 6 1 4rem;
+    min-width: 0;
+  }
+
+  .contains dd {
+    overflow: hidden;
+    text-overflow: ellipsis;
   }
 
   dt,
-  button span {
+  .look span {
     display: block;
     font-size: 0.78rem;
-    opacity: 0.85;
+    opacity: 0.88;
+    white-space: nowrap;
   }
 
   dd,
-  button b {
-    font-size: 1.35rem;
-    line-height: 1.25;
+  .look b {
+    font-size: 1.15rem;
+    line-height: 1.35;
     white-space: nowrap;
   }
 
   dd b,
-  button b {
+  .look b {
     font-weight: 650;
   }
 
   small {
-    font-size: 0.85rem;
+    font-size: 0.8rem;
     font-weight: 400;
   }
 
   s {
-    font-size: 0.95rem;
+    font-size: 0.85rem;
     opacity: 0.8;
-    margin-right: 0.35rem;
+    margin-right: 0.3rem;
     font-weight: 400;
   }
 
@@ -137,10 +213,19 @@
     color: inherit;
     border: 0;
     text-align: left;
-    padding: 0.55rem 1.4rem 0.5rem;
-    min-width: 8rem;
+    padding: 0.5rem 1rem 0.4rem;
     cursor: pointer;
     font: inherit;
+    line-height: inherit;
+  }
+
+  .look {
+    display: flex;
+    flex-direction: column;
+  }
+
+  .more {
+    display: none;
   }
 
   button.some span {
@@ -171,7 +256,7 @@
     position: absolute;
     right: 0;
     bottom: 100%;
-    width: min(640px, 100vw);
+    width: min(560px, 100vw);
     max-height: 50vh;
     overflow: auto;
     background: var(--panel);
@@ -180,10 +265,54 @@
     padding: 0.9rem 1rem 1rem;
   }
 
-  @media (max-width: 700px) {
+  @media (max-width: 1100px) {
+    dl > div,
+    button {
+      padding-inline: 0.65rem;
+    }
+
+    dd,
+    .look b {
+      font-size: 1.02rem;
+    }
+  }
+
+  @media (max-width: 759px) {
+    .tray {
+      height: 56px;
+    }
+
+    .more {
+      display: block;
+      min-width: 44px;
+      font-size: 0.85rem;
+    }
+
     dl > div {
-      padding: 0.35rem 0.7rem;
-      min-width: 0;
+      padding: 0.4rem 0.6rem;
+    }
+
+    .tray:not(.raised) dl > :is(.height, .ready, .contains),
+    .unread {
+      display: none;
+    }
+
+    .tray.raised dl {
+      position: absolute;
+      left: 0;
+      right: 0;
+      bottom: 100%;
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      background: var(--bar);
+    }
+
+    .tray.raised {
+      justify-content: end;
+    }
+
+    .raised dd {
+      white-space: normal;
     }
   }
 </style>

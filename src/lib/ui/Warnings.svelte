@@ -1,6 +1,7 @@
 <!-- What the second reader says. Each warning can be marked as known, with a note; the marks belong to the slab. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
+  import Close from 'carbon-icons-svelte/lib/Close.svelte';
   import type { Plan } from '../../core/usecases';
   import type { KnownWarning } from '../../core/slab';
 
@@ -8,8 +9,11 @@
     plan: Plan;
     known: readonly KnownWarning[];
     onknown: (known: readonly KnownWarning[]) => void;
+    /** Goes to what a warning speaks of. */
+    onshow: (where: string) => void;
+    onclose: () => void;
   }
-  let { plan, known, onknown }: Props = $props();
+  let { plan, known, onknown, onshow, onclose }: Props = $props();
 
   let noting: string | null = $state(null);
   let note = $state('');
@@ -25,7 +29,10 @@
   }
 </script>
 
-<h2>The second reader says</h2>
+<div class="head">
+  <h2>The second reader says</h2>
+  <Button size="small" kind="ghost" icon={Close} iconDescription="Close" tooltipPosition="left" on:click={onclose} />
+</div>
 <ul>
   {#each plan.warnings as warning, at (`${keyOf(warning)} ${at}`)}
     <li class="said">
@@ -49,6 +56,12 @@
           <Button size="small" kind="ghost" on:click={() => (noting = null)}>Leave it</Button>
         </form>
       {:else}
+        <Button
+          size="small"
+          kind="ghost"
+          on:click={() => onshow(warning.where)}
+          aria-label="Show it: {inWords(warning)}">Show it</Button
+        >
         <Button
           size="small"
           kind="ghost"
@@ -83,6 +96,12 @@
 {/if}
 
 <style>
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
+
   ul {
     display: grid;
     gap: 0.5rem;
@@ -91,8 +110,8 @@
 
   li {
     display: grid;
-    grid-template-columns: 1fr max-content;
-    gap: 0.3rem 0.8rem;
+    grid-template-columns: 1fr max-content max-content;
+    gap: 0.3rem;
     align-items: center;
   }
 

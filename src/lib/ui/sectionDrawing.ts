@@ -1,5 +1,7 @@
 import { lean, longestMm, type Tin } from '../../core/tin';
-import type { LaidLayer } from '../../core/scale';
+import { SPREAD, type LaidLayer } from '../../core/scale';
+import { seeded } from './seeded';
+import { shard } from './fillTiles';
 
 /** The section as it is drawn: everything in px, to one scale in both directions, the base of the tin at y = 0 upwards. */
 export interface SectionDrawing {
@@ -9,27 +11,41 @@ export interface SectionDrawing {
   /** Whether the slab goes on to the right of what is shown. */
   readonly torn: boolean;
   readonly wall: string;
+  /** The sheet that the tin is lined with: inside the wall, and folded over its rim. */
+  readonly paper: string;
+  /** Things strewn on top, by layer. */
+  readonly strewn: readonly { readonly layer: LaidLayer; readonly path: string }[];
+  /** What goes on round the pieces, by layer: a line of its thickness along the stack. */
+  readonly coats: readonly { readonly layer: LaidLayer; readonly path: string; readonly thickPx: number }[];
   readonly strata: readonly {
     readonly layer: LaidLayer;
     readonly path: string;
     readonly topPx: number;
     readonly middlePx: number;
     readonly leftPx: number;
-    readonly labelPx: number;
   }[];
   /** x of each cut that is in sight. */
   readonly cutsPx: readonly number[];
   readonly trimPx: number;
 }
 
-const LABEL_GAP = 19;
-
-/** Places labels near their layers without overlap, keeping them within the drawing. */
-function spread(wanted: readonly number[], lowest: number): number[] {
+/**
+ * Places rows near what they speak of, from the foot up, without overlap and within a space.
+ *
+ * @param wanted where each would lie, px, the lowest first
+ */
+export function spread(
+  wanted: readonly number[],
+  { gapPx, fromPx, toPx }: { readonly gapPx: number; readonly fromPx: number; readonly toPx: number },
+): number[] {
+  const gap = Math.min(gapPx, (toPx - fromPx) / Math.max(1, wanted.length - 1));
   const placed: number[] = [];
-  wanted.forEach((y) => placed.push(placed.length === 0 ? y : Math.min(y, placed.at(-1)! - LABEL_GAP)));
-  const over = 8 - Math.min(...placed, 8);
-  return placed.map((y, i) => Math.min(y + over, lowest - i * LABEL_GAP));
+  wanted.forEach((y, i) => placed.push(Math.min(y, i === 0 ? toPx : placed[i - 1]! - gap)));
+  for (let i = placed.length - 1, least = fromPx; i >= 0; i--, least += gap) {
+    if (placed[i]! >= least) break;
+    placed[i] = least;
+  }
+  return placed;
 }
 
 /** A ragged edge from the foot to the top, for a slab that goes on. */
@@ -41,10 +57,52 @@ function tear(x: number, fromY: number, toY: number): string {
   }).join('');
 }
 
+/** The upper edge of a layer, as food has it: never quite straight, never below its height. */
+function edge(fromX: number, toX: number, y: number, reachPx: number, seed: string): string {
+  const random = seeded(seed);
+  const steps = Math.max(2, Math.round(Math.abs(toX - fromX) / 9));
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const up = i === 0 || i === steps ? 0 : random() * reachPx;
+    return `L${(fromX + ((toX - fromX) * i) / steps).toFixed(1)} ${(y - up).toFixed(1)}`;
+  }).join('');
+}
+
+/** A slab without much height is not drawn larger than this, px for each mm. */
+const LARGEST = 22;
+
+/** How tall a drawing has to be, mm: the whole tin, or the slab alone with the foot of the wall. */
+function tallMmOf(tin: Tin, heightMm: number, close: boolean): number {
+  const whole = Math.max(tin.depthMm, heightMm) * 1.06 + 1;
+  return close && heightMm > 0 ? Math.min(whole, heightMm * 1.14 + 2) : whole;
+}
+
+/** How a section is drawn. */
+export interface SectionLook {
+  /** Space for the drawing, px. */
+  readonly width: number;
+  readonly height: number;
+  /** No more px for each mm than this. */
+  readonly most?: number;
+  /** The slab alone, as large as it goes; the tin's wall runs out of the picture. */
+  readonly close?: boolean;
+}
+
+/** Strewn pieces along the upper face: as many as their mass on that length asks for, each a few mm. */
+function pieces(layer: LaidLayer, px: number, fromX: number, toX: number, faceY: number): string {
+  const random = seeded(layer.id);
+  const shownMm = (toX - fromX) / px;
+  const gPerDm2 = layer.massG / (layer.areaMm2 / 10_000);
+  const count = Math.round(Math.min(shownMm / 2.5, Math.max(shownMm / 40, (shownMm * gPerDm2) / 60)));
+  return Array.from({ length: count }, (_, i) => {
+    const radius = Math.max(1.6, px * (0.35 + 0.45 * random()));
+    const at = fromX + ((i + 0.15 + 0.7 * random()) / count) * (toX - fromX);
+    return shard(random, radius, 6, 0.75)(at, faceY - radius * 0.55);
+  }).join('');
+}
+
 /**
  * Lays out the section: as much of the slab's length as fits, from its left wall, at one scale for height and length.
  *
- * @param boxPx space for the drawing
  * @param cutsMm marks along the length, from the left edge at mid-height
  */
 export function sectionDrawing(
@@ -52,21 +110,19 @@ export function sectionDrawing(
   layers: readonly LaidLayer[],
   cutsMm: readonly number[],
   trimMm: number,
-  boxPx: { readonly width: number; readonly height: number },
-  most = 5,
+  { width, height, most = LARGEST, close = false }: SectionLook,
 ): SectionDrawing {
   const heightMm = Math.max(0, ...layers.map(({ fromMm, thicknessMm }) => fromMm + thicknessMm));
-  const tallMm = Math.max(tin.depthMm, heightMm) * 1.06 + 1;
   const lengthMm = longestMm(tin);
   const out = lean(tin);
-  const px = Math.min(boxPx.height / tallMm, most);
-  const spaceMm = boxPx.width / px;
+  const px = Math.min(height / tallMmOf(tin, heightMm, close), most);
+  const spaceMm = width / px;
   const fullMm = lengthMm + 2 * out * tin.depthMm + 2;
   const torn = fullMm > spaceMm;
   const shownMm = torn ? spaceMm - 2 : fullMm;
   const originMm = 1 + out * tin.depthMm;
   const x = (mm: number) => (originMm + mm) * px;
-  const y = (mm: number) => boxPx.height - 3 - mm * px;
+  const y = (mm: number) => height - 3 - mm * px;
   const right = (atMm: number) => (torn ? shownMm * px : x(lengthMm + out * atMm));
 
   /** One band of the section, from a height to a height, in what the layer stands in. */
@@ -80,7 +136,10 @@ export function sectionDrawing(
       wallMm === null
         ? ''
         : `L${left(toMm) + layer.filmMm * px} ${y(toMm)}L${left(wallMm) + layer.filmMm * px} ${y(wallMm)}L${left(wallMm)} ${y(wallMm)}`;
-    return `M${left(fromMm)} ${y(fromMm)}${farSide}${wall === '' ? `L${left(toMm)} ${y(toMm)}` : wall}Z`;
+    const rightX = torn ? right(0) : right(toMm) - inMm * px;
+    const reach = Math.min(1.8, (toMm - fromMm) * px * 0.12);
+    const upper = edge(rightX, left(toMm), y(toMm), reach, `${layer.id}${fromMm > 0 ? '' : 'foot'}`);
+    return `M${left(fromMm)} ${y(fromMm)}${farSide}${wall === '' ? upper : wall}Z`;
   };
   const strata = layers.map((layer) => {
     const topMm = layer.fromMm + layer.thicknessMm;
@@ -93,21 +152,41 @@ export function sectionDrawing(
       leftPx: x((lengthMm - longestMm(layer.tin)) / 2 - out * topMm),
     };
   });
-  const labels = spread(
-    strata.map(({ middlePx }) => middlePx),
-    boxPx.height - 8,
-  );
   const wallRight = torn
     ? `M${x(0)} ${y(0) + 1.5}L${right(0)} ${y(0) + 1.5}`
     : `M${x(0)} ${y(0) + 1.5}L${x(lengthMm)} ${y(0) + 1.5}L${x(lengthMm + out * tin.depthMm) + 1} ${y(tin.depthMm)}`;
   const middleOut = (out * heightMm) / 2;
+  const faceLeft = x(-out * heightMm);
+  const faceRight = right(heightMm);
+  const strewn = layers
+    .filter(
+      ({ thicknessMm, massG, spread: way }) =>
+        thicknessMm === 0 && massG > 0 && (SPREAD[way].strewn || SPREAD[way].doseUnit === 'mL per piece'),
+    )
+    .map((layer) => ({ layer, path: pieces(layer, px, faceLeft, faceRight, y(heightMm)) }));
+  const coats = layers
+    .filter(({ massG, spread: way }) => massG > 0 && SPREAD[way].onPieces && SPREAD[way].doseUnit === 'mm')
+    .map((layer) => {
+      const thickPx = Math.max(2.5, layer.filmMm * px);
+      const [l, r] = [x(0) - thickPx / 2, torn ? right(0) : right(0) + thickPx / 2];
+      const [t, b] = [y(heightMm) - thickPx / 2, y(0) - 0.5];
+      const far = torn ? '' : `M${r} ${b}L${r} ${t}`;
+      return { layer, thickPx, path: `M${l} ${b}L${l} ${t}L${r} ${t}${far}` };
+    });
+  const rimX = x(-out * tin.depthMm);
+  const paperRight = torn
+    ? ''
+    : `L${x(lengthMm) - 1} ${y(0)}L${x(lengthMm + out * tin.depthMm) - 1} ${y(tin.depthMm)}l9 -7`;
   return {
     pxPerMm: px,
     widthPx: shownMm * px,
-    heightPx: boxPx.height,
+    heightPx: height,
     torn,
     wall: `M${x(-out * tin.depthMm) - 1.5} ${y(tin.depthMm)}L${x(0) - 1.5} ${y(0) + 1.5}${wallRight.replace('M', 'L')}`,
-    strata: strata.map((drawn, i) => ({ ...drawn, labelPx: labels[i]! })),
+    paper: `M${rimX - 7} ${y(tin.depthMm) - 7}L${rimX + 2} ${y(tin.depthMm)}L${x(0) + 1} ${y(0)}${torn ? `L${right(0)} ${y(0)}` : paperRight}`,
+    strewn,
+    coats,
+    strata,
     cutsPx: cutsMm.map((mm) => x(mm - middleOut)).filter((at) => at < right(0) - 2),
     trimPx: trimMm > 0 ? x(trimMm - middleOut) : 0,
   };

@@ -13,6 +13,8 @@ export interface TimelineQuestion {
   readonly pace: Pace;
   readonly asked: DayOptions;
   readonly now: Date;
+  /** Whether to go on and tell how it is if all goes quickly, and if all goes slowly. */
+  readonly quickAndSlow: boolean;
 }
 
 /** When it would be done, or have to begin, if all goes quickly and if all goes slowly. */
@@ -29,14 +31,15 @@ export interface TimelineAnswer {
 }
 
 addEventListener('message', ({ data }: MessageEvent<TimelineQuestion>) => {
-  const { slab, ingredients, shop, pace, asked, now } = data;
+  const { slab, ingredients, shop, pace, asked, now, quickAndSlow } = data;
   const larder = larderOf(ingredients);
   const dayAt = (at: Pace) => layOutDay(workOf(slab, larder, shop, {}, at), asked, now);
   const day = dayAt(pace);
   const tell = (between: Moments | null, isLast: boolean) =>
     postMessage({ day, between, isLast } satisfies TimelineAnswer);
-  tell(null, !day.feasible);
-  if (!day.feasible) return;
+  const isLast = !day.feasible || !quickAndSlow;
+  tell(null, isLast);
+  if (isLast) return;
   const [quick, slow] = (['least', 'most'] as const).map((at) => {
     const { feasible, earliestEnd, steps } = at === pace ? day : dayAt(at);
     return feasible ? (asked.deadline ? steps[0]?.start : earliestEnd) : null;

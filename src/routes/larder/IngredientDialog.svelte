@@ -6,6 +6,7 @@
   import type { Problem } from '../../core/validation';
   import { larderLimits } from '$lib/limits';
   import { ask, problemAt } from '$lib/api';
+  import { confirmation } from '$lib/confirm.svelte';
   import type { PastPrice, StoredIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
   import InHundred from './InHundred.svelte';
@@ -76,7 +77,12 @@
   }
 
   async function remove() {
-    if (!confirm(`Take ${form.name} out of the larder? Slabs keep their lines, but cannot weigh or price it any more.`))
+    if (
+      !(await confirmation.ask(
+        `Take ${form.name} out of the larder? Slabs keep their lines, but cannot weigh or price it any more.`,
+        'Take out',
+      ))
+    )
       return;
     const answer = await ask('DELETE', `/api/larder/${id}?revision=${revision}`);
     if (answer.ok) ondone();

@@ -5,6 +5,7 @@
   import { type Problem } from '../../core/validation';
   import { recipesFromJsonLd } from '../../core/recipe';
   import { ask } from '$lib/api';
+  import { confirmation } from '$lib/confirm.svelte';
   import { storeText } from '$lib/deviceStore';
   import { grams } from '$lib/figures';
   import { money } from '$lib/money';
@@ -115,7 +116,7 @@
   }
 
   async function remove(id: number, called: string) {
-    if (!confirm(`Take ${called} off the list?`)) return;
+    if (!(await confirmation.ask(`Take ${called} off the list?`, 'Take off the list'))) return;
     const answer = await ask('DELETE', `/api/slabs/${id}`);
     about = '';
     problems = answer.ok ? [] : answer.problems;

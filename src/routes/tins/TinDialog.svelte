@@ -7,6 +7,7 @@
   import { rackLimits } from '$lib/limits';
   import type { StoredTin } from '$lib/server/tins';
   import { ask, problemAt } from '$lib/api';
+  import { confirmation } from '$lib/confirm.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
@@ -43,7 +44,7 @@
   }
 
   async function remove() {
-    if (!start || !confirm(`Take ${start.name} off the rack?`)) return;
+    if (!start || !(await confirmation.ask(`Take ${start.name} off the rack?`, 'Take off the rack'))) return;
     const answer = await ask('DELETE', `/api/tins/${start.id}?revision=${start.revision}`);
     if (answer.ok) ondone();
     else problems = answer.problems;

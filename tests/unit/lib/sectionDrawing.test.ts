@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan } from '../../../src/core/usecases';
-import { sectionDrawing } from '../../../src/lib/ui/sectionDrawing';
+import { sectionDrawing, spread } from '../../../src/lib/ui/sectionDrawing';
 import { close, demoLarder, demoSlabs, shop, slabs, tins } from '../things';
 
 const BOX = { width: 360, height: 200 };
@@ -26,13 +26,19 @@ test('law: every layer is as high as it is thick, at one scale, and stays within
   );
 });
 
-test('law: the outline of a layer is drawn with numbers, and labels keep their distance', () => {
+test('law: everything is drawn with numbers, and rows keep their distance', () => {
   fc.assert(
     fc.property(slabs, tins, (slab, tin) => {
       const { drawing } = drawn(slab, tin);
-      for (const { path } of drawing.strata) assert.doesNotMatch(path, /NaN|Infinity|undefined/);
-      const labels = drawing.strata.map(({ labelPx }) => labelPx);
-      labels.slice(1).forEach((y, i) => assert.ok(labels[i]! - y >= 18.9, `${labels[i]} and ${y}`));
+      for (const { path } of [...drawing.strata, ...drawing.strewn, ...drawing.coats])
+        assert.doesNotMatch(path, /NaN|Infinity|undefined/);
+      const rows = spread(
+        drawing.strata.map(({ middlePx }) => middlePx),
+        { gapPx: 19, fromPx: 8, toPx: BOX.height - 8 },
+      );
+      const gap = Math.min(19, (BOX.height - 16) / Math.max(1, rows.length - 1));
+      rows.slice(1).forEach((y, i) => assert.ok(rows[i]! - y >= gap - 1e-6, `${rows[i]} and ${y}`));
+      assert.ok(rows.every((y) => y >= 8 - 1e-6 && y <= BOX.height - 8 + 1e-6));
     }),
   );
 });

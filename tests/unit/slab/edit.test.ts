@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import {
   addedLayer,
-  addedLine,
+  addedLines,
   addedPreparation,
   blankSlab,
   moved,
@@ -20,7 +20,7 @@ test('law: a slab stays a slab file through every edit', () => {
       const edits = [
         addedPreparation(slab, 'More'),
         addedLayer(slab, 'Top'),
-        addedLine(slab, p % slab.preparations.length, { ingredient: 'butter', quantity: 1, unit: 'g' }),
+        addedLines(slab, p % slab.preparations.length, [{ ingredient: 'butter', quantity: 1, unit: 'g' }]),
         withoutPreparation(slab, p % slab.preparations.length),
         withoutLayer(slab, l % slab.layers.length),
         addedLayer(addedPreparation(slab, 'More'), 'Top'),

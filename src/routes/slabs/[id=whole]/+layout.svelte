@@ -1,27 +1,27 @@
 <!-- One slab: its stations beside the section and the top view, the tray below, and what is kept and undone. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { onMount, untrack } from 'svelte';
+  import { onDestroy, onMount, untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { withThickness } from '../../../core/scale';
-  import { plan } from '../../../core/usecases';
-  import { lookOf } from '../../../core/classify';
-  import { movedLine } from '../../../core/cut';
+  import { allergensIn, plan } from '../../../core/usecases';
   import { namesNeeded } from '../../../core/slab';
+  import { ask } from '$lib/api';
+  import { confirmation } from '$lib/confirm.svelte';
   import { isFree } from '$lib/keys';
+  import { namedIngredients } from '$lib/namedIngredients';
   import { placeNamed } from '$lib/placeNamed';
   import { LarderShelf } from '$lib/larderShelf.svelte';
   import { setSlabWork } from '$lib/slabContext';
   import { SlabDraft } from '$lib/slabDraft.svelte';
+  import { ReadyIn } from '$lib/readyIn.svelte';
   import { SlabKeeping } from '$lib/slabKeeping.svelte';
   import AmountsSheet from '$lib/ui/AmountsSheet.svelte';
-  import Section from '$lib/ui/Section.svelte';
-  import TopView from '$lib/ui/TopView.svelte';
   import Tray from '$lib/ui/Tray.svelte';
   import KeptElsewhere from './KeptElsewhere.svelte';
   import SlabHead from './SlabHead.svelte';
-  import { SHEETS, STATION_NAMES, STATIONS, type Sheet } from './stations';
+  import { SHEETS, stationOf, STATIONS, type Sheet } from './stations';
 
   let { data, children } = $props();
 
@@ -33,6 +33,7 @@
   const kept = $derived(plan(draft.kept, larder, shop));
   const keeping = new SlabKeeping(draft);
   let chosen: string | null = $state(null);
+  let opened: string | null = $state(untrack(() => data.kept.slab.preparations[0]?.id ?? null));
 
   setSlabWork({
     draft,
@@ -55,12 +56,17 @@
     set chosen(id) {
       chosen = id;
     },
+    get opened() {
+      return opened;
+    },
+    set opened(id) {
+      opened = id;
+    },
     setThickness,
   });
 
   const sheet = $derived((Object.keys(SHEETS) as Sheet[]).find((one) => page.url.pathname.endsWith(`/${one}`)) ?? null);
   const station = $derived(STATIONS.find((station) => page.url.pathname.endsWith(station)) ?? 'build');
-  const upper = $derived(draft.slab.layers.findLast((_, at) => (now.layers[at]?.thicknessMm ?? 0) > 0));
   const unread = $derived(draft.unread.length);
 
   onMount(() => void draft.restore());
@@ -74,6 +80,26 @@
     for (const name in draft.typed) void draft.typed[name];
     untrack(() => draft.store());
   });
+
+  const readyIn = new ReadyIn();
+  $effect(() => readyIn.ask(draft.slab, namedIngredients(draft.slab, larder), shop, new Date()));
+  onDestroy(() => readyIn.close());
+
+  /** Goes to what a warning speaks of: the station that decides it, with the layer or the preparation opened there. */
+  async function show(where: string) {
+    const [, list, at] = where.split('/');
+    if (list === 'layers') chosen = draft.slab.layers[Number(at)]?.id ?? null;
+    if (list === 'preparations') opened = draft.slab.preparations[Number(at)]?.id ?? null;
+    await goto(`/slabs/${draft.id}/${stationOf(where)}`);
+    document.getElementById('hand')?.focus();
+  }
+
+  async function takeOff() {
+    if (!(await confirmation.ask(`Take ${draft.slab.name} off the list?`, 'Take off the list'))) return;
+    const answer = await ask('DELETE', `/api/slabs/${draft.id}`);
+    if (answer.ok) await goto('/slabs', { invalidateAll: true });
+    else keeping.problems = answer.problems;
+  }
 
   async function keepAsNew() {
     const id = await keeping.keepAsNew();
@@ -123,6 +149,7 @@
     station={sheet === null ? station : null}
     {sheet}
     pieces={now.cut.pieces.reduce((sum, { count }) => sum + count, 0)}
+    onoff={takeOff}
   />
 
   {#each draft.left as left (left.key)}
@@ -162,43 +189,21 @@
   {#if sheet !== null}
     <!-- It scrolls, so the keyboard must be able to reach it. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <section class="across-all" aria-label={SHEETS[sheet]} tabindex="0">{@render children()}</section>
+    <section class="sheet" aria-label={SHEETS[sheet]} tabindex="0">{@render children()}</section>
   {:else}
-    <div class="board">
-      <div class="views">
-        <div class="panel view">
-          <Section
-            slab={draft.slab}
-            planned={now.slabs[0]!}
-            {chosen}
-            onthickness={setThickness}
-            onchoose={(id) => (chosen = id)}
-          />
-        </div>
-        <div class="panel view">
-          <TopView
-            planned={now.slabs[0]!}
-            texture={upper ? lookOf(upper, draft.slab.preparations) : null}
-            cut={draft.slab.cut ?? { columns: 1, rows: 1 }}
-            onmove={(line, to, inside) =>
-              draft.change(
-                { ...draft.slab, cut: movedLine(draft.slab.cut ?? { columns: 1, rows: 1 }, line, to, inside) },
-                `line ${JSON.stringify(line)}`,
-              )}
-          />
-        </div>
-      </div>
-      <!-- It scrolls, so the keyboard must be able to reach it. -->
-      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-      <section class="station" aria-label={STATION_NAMES[station]} tabindex="0">{@render children()}</section>
-    </div>
+    {@render children()}
   {/if}
   <Tray
     plan={now}
+    allergens={allergensIn(draft.slab, larder)}
     {kept}
+    keptAllergens={allergensIn(draft.kept, larder)}
+    slab={draft.slab}
+    readyIn={readyIn.minutes === null ? null : { minutes: readyIn.minutes, handsMinutes: readyIn.handsMinutes }}
     {unread}
     known={draft.slab.known ?? []}
     onknown={(known) => draft.change({ ...draft.slab, known: known.length > 0 ? known : undefined })}
+    onshow={show}
   />
 </div>
 {#if sheet === null}<AmountsSheet slab={draft.slab} plan={now} shop={data.shop} />{/if}
@@ -207,7 +212,7 @@
   .work {
     display: flex;
     flex-direction: column;
-    height: calc(100vh - 46px);
+    height: calc(100dvh - 48px);
   }
 
   .across {
@@ -218,60 +223,31 @@
     margin: 0.5rem 1rem 0;
   }
 
-  .board {
-    flex: 1;
-    min-height: 0;
-    display: grid;
-    grid-template-columns: minmax(0, 10fr) minmax(0, 11.5fr);
-  }
-
-  .views {
-    display: flex;
-    flex-direction: column;
-    gap: 0.6rem;
-    padding: 0.6rem 0.6rem 0.6rem 1rem;
-    overflow: auto;
-  }
-
-  .view {
-    padding: 0.5rem 0.7rem;
-  }
-
-  .across-all {
+  .sheet {
     flex: 1;
     min-height: 0;
     overflow: auto;
     padding: 0.8rem 1rem 1.2rem;
   }
 
-  .across-all:focus-visible,
-  .station:focus-visible {
+  .sheet:focus-visible {
     outline-offset: -3px;
   }
 
-  .station {
-    overflow: auto;
-    padding: 0.6rem 1rem 1rem 0.6rem;
-  }
-
-  @media (max-width: 900px) {
+  @media (max-width: 759px) {
     .work {
       height: auto;
-      min-height: calc(100vh - 46px);
+      min-height: calc(100dvh - 48px);
     }
 
-    .board {
-      grid-template-columns: minmax(0, 1fr);
-    }
-
-    .views,
-    .station {
+    .sheet {
+      overflow: visible;
       padding: 0.6rem;
     }
   }
 
   @media print {
-    .work:not(:has(.across-all)) {
+    .work:not(:has(.sheet)) {
       display: none;
     }
 
@@ -279,13 +255,11 @@
       height: auto;
     }
 
-    .across-all {
+    .sheet {
       overflow: visible;
     }
 
-    .work :global(.tray),
-    .work :global(.head .acts),
-    .work :global(.head nav) {
+    .work :global(.tray) {
       display: none;
     }
   }

@@ -1,8 +1,10 @@
-<!-- Whose slab this is, its stations, and what can be done with it as a whole. -->
+<!-- Whose slab this is, its stations, its state, and what can be done with it as a whole. One line, at every width. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
   import { writeSlab } from '../../../core/slab';
   import { jsonLdOf } from '../../../core/recipe';
+  import { goto } from '$app/navigation';
+  import { ask } from '$lib/api';
   import { fileName } from '$lib/fileName';
   import type { SlabDraft } from '$lib/slabDraft.svelte';
   import type { SlabKeeping } from '$lib/slabKeeping.svelte';
@@ -15,10 +17,25 @@
     sheet: Sheet | null;
     /** How many pieces it makes. */
     pieces: number;
+    /** Asks before the slab is taken off the list. */
+    onoff: () => void;
   }
-  let { draft, keeping, station, sheet, pieces }: Props = $props();
+  let { draft, keeping, station, sheet, pieces, onoff }: Props = $props();
 
   const name = $derived(fileName(draft.slab.name));
+  const standing = $derived.by(() => {
+    if (!draft.changed) return `kept, version ${draft.baseVersion}`;
+    const count = draft.changesSinceKept;
+    return count === 1 ? '1 change not kept' : `${count} changes not kept`;
+  });
+
+  let strip: HTMLElement | undefined = $state();
+  $effect(() => {
+    // On a narrow screen the stations are a strip of their own; the one at work stays in sight.
+    void [station, sheet];
+    const current = strip?.querySelector<HTMLElement>('[aria-current]');
+    if (strip && current) strip.scrollLeft = current.offsetLeft - strip.clientWidth / 2 + current.clientWidth / 2;
+  });
 
   function takeAway(text: string, called: string) {
     const link = document.createElement('a');
@@ -27,52 +44,60 @@
     link.click();
     URL.revokeObjectURL(link.href);
   }
+
+  async function copy() {
+    const answer = await ask<{ id: number }>('POST', `/api/slabs/${draft.id}/copy`, {});
+    if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
+    else keeping.problems = answer.problems;
+  }
 </script>
 
 <div class="head">
-  <h1>{draft.slab.name}</h1>
-  <nav aria-label="Stations">
-    {#each STATIONS as one, i (one)}
-      <a href="/slabs/{draft.id}/{one}" aria-current={station === one ? 'page' : undefined} data-sveltekit-noscroll>
-        <span aria-hidden="true">{i + 1}</span>{STATION_NAMES[one]}
-      </a>
+  <h1 title={draft.slab.name}>{draft.slab.name}</h1>
+  <nav aria-label="Stations" bind:this={strip}>
+    {#each STATIONS as at (at)}
+      <a href="/slabs/{draft.id}/{at}" aria-current={station === at ? 'page' : undefined} data-sveltekit-noscroll
+        >{STATION_NAMES[at]}</a
+      >
     {/each}
-    {#each Object.entries(SHEETS) as [one, name] (one)}
-      <a class="sheet" href="/slabs/{draft.id}/{one}" aria-current={sheet === one ? 'page' : undefined}>{name}</a>
+    <span class="rule" aria-hidden="true"></span>
+    {#each Object.entries(SHEETS) as [at, called] (at)}
+      <a href="/slabs/{draft.id}/{at}" aria-current={sheet === at ? 'page' : undefined}>{called}</a>
     {/each}
   </nav>
   <div class="acts">
-    <span class="quiet" role="status"
-      >{draft.changed ? 'Not kept yet' : keeping.said || `Version ${draft.baseVersion}`}</span
-    >
+    <span class="state quiet" role="status">{standing}</span>
     <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
-    <Button kind="ghost" size="small" on:click={() => print()}>Print</Button>
-    <Button kind="ghost" size="small" on:click={() => takeAway(writeSlab(draft.slab), name)}>Take away as file</Button>
-    <Button
-      kind="ghost"
-      size="small"
-      on:click={() =>
-        takeAway(JSON.stringify(jsonLdOf(draft.slab, pieces), null, 2), name.replace('.slab.json', '.recipe.json'))}
-      >as recipe</Button
-    >
     <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}>Keep</Button>
+    <OverflowMenu flipped size="sm" iconDescription="More of this slab">
+      <OverflowMenuItem text="Print the amounts" on:click={() => print()} />
+      <OverflowMenuItem text="Save as a file" on:click={() => takeAway(writeSlab(draft.slab), name)} />
+      <OverflowMenuItem
+        text="Save as a recipe"
+        on:click={() =>
+          takeAway(JSON.stringify(jsonLdOf(draft.slab, pieces), null, 2), name.replace('.slab.json', '.recipe.json'))}
+      />
+      <OverflowMenuItem text="Copy as last kept" on:click={copy} />
+      <OverflowMenuItem hasDivider danger text="Take off the list" on:click={onoff} />
+    </OverflowMenu>
   </div>
 </div>
 
 <style>
   .head {
     display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.3rem 0.9rem;
-    padding: 0.5rem 1rem 0;
+    align-items: stretch;
+    gap: 0.8rem;
+    padding: 0 0.5rem 0 1rem;
+    height: 48px;
     border-bottom: 1px solid var(--rule);
   }
 
   h1 {
+    align-self: center;
+    flex: 0 1 auto;
+    min-width: 6rem;
     font-size: 1.3rem;
-    padding-bottom: 0.4rem;
-    max-width: 17rem;
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
@@ -80,46 +105,99 @@
 
   nav {
     display: flex;
-    align-self: end;
-    margin-right: auto;
+    flex: 1 0 auto;
+    position: relative;
   }
 
   nav a {
     display: flex;
-    gap: 0.35rem;
     align-items: center;
-    min-height: 44px;
-    padding: 0 0.55rem;
+    padding: 0 0.7rem;
     color: var(--quiet);
     text-decoration: none;
-    border: 1px solid transparent;
-    border-bottom: 0;
+    border-bottom: 3px solid transparent;
+    border-top: 3px solid transparent;
   }
 
-  nav a.sheet {
-    border-left-color: var(--rule);
-  }
-
-  nav a span {
-    font-size: 0.75rem;
+  nav a:hover {
+    color: var(--ink);
   }
 
   nav a[aria-current] {
     color: var(--ink);
     font-weight: 650;
-    background: var(--panel);
-    border-color: var(--rule);
-    box-shadow: 0 1px 0 var(--panel);
+    border-bottom-color: var(--primary);
+  }
+
+  .rule {
+    border-left: 1px solid var(--rule);
+    margin: 0 0.4rem;
   }
 
   .acts {
     display: flex;
     align-items: center;
-    gap: 0.3rem;
-    padding-bottom: 0.35rem;
+    gap: 0.2rem;
+    white-space: nowrap;
   }
 
-  .acts :global(.bx--btn) {
-    padding: 0 0.5rem;
+  .acts :global(.bx--btn--ghost) {
+    padding: 0 0.6rem;
+  }
+
+  .acts :global(.bx--btn--primary) {
+    padding: 0 1rem;
+  }
+
+  .state {
+    font-size: 0.9rem;
+  }
+
+  @media (max-width: 1180px) {
+    .head {
+      gap: 0.4rem;
+    }
+
+    nav a {
+      padding: 0 0.42rem;
+    }
+
+    .state {
+      max-width: 6.2rem;
+      white-space: normal;
+      line-height: 1.1;
+      font-size: 0.8rem;
+      text-align: right;
+    }
+  }
+
+  @media (max-width: 759px) {
+    .head {
+      flex-wrap: wrap;
+      height: auto;
+      gap: 0;
+      padding: 0 0.2rem 0 0.6rem;
+    }
+
+    h1 {
+      flex: 1;
+      font-size: 1.1rem;
+    }
+
+    nav {
+      order: 3;
+      flex: 1 0 100%;
+      width: 100%;
+      overflow-x: auto;
+      scrollbar-width: none;
+      height: 44px;
+    }
+  }
+
+  @media print {
+    nav,
+    .acts {
+      display: none;
+    }
   }
 </style>

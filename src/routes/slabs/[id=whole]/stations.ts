@@ -14,3 +14,16 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
   cut: 'Cut',
   price: 'Price',
 };
+
+/**
+ * The station at which one decides what a warning speaks of.
+ *
+ * @param where a path in the slab file
+ */
+export function stationOf(where: string): Station {
+  if (where.startsWith('/cut')) return 'cut';
+  if (where.startsWith('/tin') || where.startsWith('/scale')) return 'size';
+  if (/^\/preparations\/\d+\/(cookTo|probe)/.test(where)) return 'cook';
+  if (/^\/layers\/\d+\/set/.test(where)) return 'set';
+  return 'build';
+}

@@ -1,15 +1,18 @@
-<!-- The recipe as it is written: name, tin, preparations with their lines, and the layers that are laid from them. -->
+<!-- The recipe as it is written: the cut face with its layers, and the preparations that they are laid from. -->
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Checkbox, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ALLERGENS } from '../../../../core/larder';
   import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../../core/measure';
   import { tinInWords } from '../../../../core/tin';
   import { slabWork } from '$lib/slabContext';
-  import TinFields from '$lib/ui/TinFields.svelte';
+  import Board from '$lib/ui/Board.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
-  import LayerList from './LayerList.svelte';
+  import Section from '$lib/ui/Section.svelte';
+  import TinFields from '$lib/ui/TinFields.svelte';
+  import LayerCard from './LayerCard.svelte';
+  import LayerRow from './LayerRow.svelte';
   import NameField from './NameField.svelte';
   import PreparationCard from './PreparationCard.svelte';
 
@@ -18,29 +21,29 @@
   const slab = $derived(draft.slab);
 
   let preparationName = $state('');
-  let layerName = $state('');
+  let about = $state(false);
+  const chosenAt = $derived(slab.layers.findIndex(({ id }) => id === work.chosen));
 
-  function addPreparation() {
-    draft.change(addedPreparation(slab, preparationName.trim() || `Preparation ${slab.preparations.length + 1}`));
+  /** One more pot or bowl, laid as a layer of its own on top, as most of them are. */
+  function addPreparation(event: SubmitEvent) {
+    event.preventDefault();
+    const name = preparationName.trim() || `Mixture ${slab.preparations.length + 1}`;
+    const next = addedPreparation(slab, name);
+    draft.change(addedLayer(next, name));
+    work.opened = next.preparations.at(-1)!.id;
     preparationName = '';
   }
 
   function addLayer() {
-    draft.change(addedLayer(slab, layerName.trim() || `Layer ${slab.layers.length + 1}`));
-    layerName = '';
+    const next = addedLayer(slab, '');
+    draft.change(next);
+    work.chosen = next.layers.at(-1)!.id;
   }
 
   function setFree(allergen: (typeof ALLERGENS)[number], free: boolean) {
     const others = (slab.freeFrom ?? []).filter((one) => one !== allergen);
     const freeFrom = free ? [...others, allergen] : others;
     draft.change({ ...slab, freeFrom: freeFrom.length > 0 ? freeFrom : undefined });
-  }
-
-  function submitted(act: () => void) {
-    return (event: SubmitEvent) => {
-      event.preventDefault();
-      act();
-    };
   }
 
   onMount(() => void work.shelf.find(''));
@@ -50,8 +53,65 @@
   {#each work.shelf.names as name (name)}<option value={name}></option>{/each}
 </datalist>
 
-<details class="panel">
-  <summary><b>{slab.name}</b>, written for {tinInWords(slab.tin)}</summary>
+<Board label="Build" title="The cut face" note="{tinInWords(slab.tin)}. Pull an edge.">
+  {#snippet stage()}
+    <div class="face">
+      <Section
+        {slab}
+        planned={work.plan.slabs[0]!}
+        chosen={work.chosen}
+        onthickness={work.setThickness}
+        onchoose={(id) => (work.chosen = id)}
+        rowPx={82}
+        rowsShare={0.32}
+        close
+      >
+        {#snippet row(laid)}<LayerRow {laid} />{/snippet}
+      </Section>
+    </div>
+    <div class="foot">
+      <Button size="small" kind="ghost" disabled={slab.preparations.length === 0} on:click={addLayer}
+        >Add a layer on top</Button
+      >
+      <Button size="small" kind="ghost" on:click={() => (about = true)}>Name, tin and free from</Button>
+    </div>
+  {/snippet}
+  {#snippet hand()}
+    {#if chosenAt >= 0}
+      <LayerCard layer={slab.layers[chosenAt]!} at={chosenAt} onclose={() => (work.chosen = null)} />
+    {/if}
+    {#if slab.preparations.length === 0}
+      <p class="panel begin">
+        What goes into one pot or bowl is a mixture: the shortbread, the caramel, the melted chocolate. Name the lowest
+        one, press Enter, and write what goes in.
+      </p>
+    {/if}
+    <Reorder
+      items={slab.preparations}
+      label="Preparations"
+      nameOf={({ name }) => name}
+      onorder={(from, to) => draft.change({ ...slab, preparations: moved(slab.preparations, from, to) })}
+    >
+      {#snippet row(preparation, at)}
+        <PreparationCard {preparation} {at} />
+      {/snippet}
+    </Reorder>
+    <form class="add" onsubmit={addPreparation}>
+      <TextInput
+        size="sm"
+        hideLabel
+        labelText="Name of another pot or bowl"
+        placeholder="another pot or bowl"
+        maxlength={200}
+        bind:value={preparationName}
+      />
+      <Button size="small" kind="tertiary" type="submit">Add</Button>
+    </form>
+  {/snippet}
+</Board>
+
+{#if about}<h2 class="unseen">Of this slab</h2>{/if}
+<Modal passiveModal bind:open={about} modalHeading="Of this slab" size="sm">
   <div class="about">
     <NameField
       label="Name of the slab"
@@ -86,70 +146,35 @@
       {/each}
     </fieldset>
   </div>
-</details>
-
-<h2>Preparations</h2>
-{#if slab.preparations.length === 0}
-  <p class="quiet">
-    A preparation is one pot's or bowl's worth of mixture: the shortbread, the caramel, the melted chocolate. Name the
-    first one.
-  </p>
-{/if}
-<Reorder
-  items={slab.preparations}
-  label="Preparations"
-  nameOf={({ name }) => name}
-  onorder={(from, to) => draft.change({ ...slab, preparations: moved(slab.preparations, from, to) })}
->
-  {#snippet row(preparation, at)}
-    <PreparationCard {preparation} {at} />
-  {/snippet}
-</Reorder>
-<form class="add" onsubmit={submitted(addPreparation)}>
-  <TextInput
-    size="sm"
-    hideLabel
-    labelText="Name of a new preparation"
-    placeholder="Name of a new preparation"
-    bind:value={preparationName}
-  />
-  <Button size="small" kind="tertiary" type="submit">Add preparation</Button>
-</form>
-
-<h2>Layers, from the top</h2>
-<LayerList />
-<form class="add" onsubmit={submitted(addLayer)}>
-  <TextInput
-    size="sm"
-    hideLabel
-    labelText="Name of a new layer"
-    placeholder="Name of a new layer"
-    bind:value={layerName}
-  />
-  <Button size="small" kind="tertiary" type="submit">Add layer on top</Button>
-</form>
+</Modal>
 
 <style>
-  summary {
-    padding: 0.6rem 0.8rem;
-    cursor: pointer;
+  .face {
+    flex: 1;
+    min-height: 0;
+    display: flex;
+  }
+
+  .foot {
+    display: flex;
+    gap: 0.5rem;
+    padding-left: 1.4rem;
+  }
+
+  .begin {
+    padding: 0.8rem;
   }
 
   .about {
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 0.6rem 0.8rem;
-    padding: 0 0.8rem 0.8rem;
-  }
-
-  h2 {
-    margin: 0.9rem 0 0.4rem;
   }
 
   fieldset {
     grid-column: 1 / -1;
     display: grid;
-    grid-template-columns: repeat(5, minmax(0, 1fr));
+    grid-template-columns: repeat(3, minmax(0, 1fr));
   }
 
   legend {
@@ -162,7 +187,22 @@
     display: grid;
     grid-template-columns: 1fr max-content;
     gap: 0.5rem;
-    align-items: end;
-    margin-top: 0.5rem;
+    padding: 0.3rem;
+    border: 1px dashed var(--rule-strong);
+  }
+
+  .add :global(input) {
+    border-color: transparent;
+    background: transparent;
+  }
+
+  @media (max-width: 759px) {
+    .foot {
+      display: none;
+    }
+
+    :global(.opened) .foot {
+      display: flex;
+    }
   }
 </style>

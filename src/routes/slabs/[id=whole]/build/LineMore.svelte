@@ -1,14 +1,23 @@
-<!-- More of one line: at which step it goes in, how it is divided, and what can stand in for it. -->
+<!-- More of one line: its fields one by one, at which step it goes in, how it is divided, and what can stand in for it. -->
 <script lang="ts">
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ingredientNamed } from '../../../../core/larder';
   import { shareKept, withLine, type Line, type LinePart, type Preparation } from '../../../../core/slab';
-  import { massOf } from '../../../../core/measure';
+  import { massOf, UNITS, type Unit } from '../../../../core/measure';
+  import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
+  import NameField from './NameField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
 
-  let { preparation, at, l }: { preparation: Preparation; at: number; l: number } = $props();
+  interface Props {
+    preparation: Preparation;
+    /** Which preparation, and which line of it. */
+    at: number;
+    l: number;
+    onremove: () => void;
+  }
+  let { preparation, at, l, onremove }: Props = $props();
 
   const work = slabWork();
   const { draft } = work;
@@ -55,7 +64,48 @@
 </script>
 
 <div class="more">
-  {#if line.text}<p class="quiet">Taken in as “{line.text}”</p>{/if}
+  {#if line.text}<p class="quiet">Written as “{line.text}”</p>{/if}
+  <div class="fields">
+    <NumberField
+      label="Amount of {line.ingredient}"
+      hideLabel
+      value={line.quantity}
+      limits={slabLimits('preparations.lines.quantity')}
+      name="{preparation.id} {l} amount"
+      typed={draft.typed}
+      onvalue={(quantity) => quantity !== null && set({ quantity }, `${preparation.id} ${l} amount`)}
+    />
+    <Select
+      size="sm"
+      hideLabel
+      labelText="Unit of {line.ingredient}"
+      selected={line.unit}
+      on:change={(event) => set({ unit: (event.target as HTMLSelectElement).value as Unit })}
+    >
+      {#each UNITS as unit (unit)}<SelectItem value={unit} text={unit} />{/each}
+    </Select>
+    <NameField
+      label="Ingredient {l + 1}"
+      hideLabel
+      list="larder-names"
+      value={line.ingredient}
+      name="{preparation.id} {l} ingredient"
+      typed={draft.typed}
+      onvalue={(name) => {
+        set({ ingredient: name }, `${preparation.id} ${l} ingredient`);
+        void work.shelf.find(name);
+      }}
+    />
+    <TextInput
+      size="sm"
+      hideLabel
+      labelText="State of {line.ingredient}"
+      placeholder="as it is"
+      maxlength={100}
+      value={line.state ?? ''}
+      on:input={(event) => set({ state: String(event.detail ?? '') || undefined }, `${preparation.id} ${l} state`)}
+    />
+  </div>
   {#if (preparation.steps ?? []).length > 1}
     <Select
       size="sm"
@@ -112,6 +162,7 @@
     {#if divided.length > 0}<b>{(shareKept(line) * 100).toFixed(0)} %</b> stays in {preparation.name}; it is bought and
       weighed once.{/if}
     <Button size="small" kind="tertiary" disabled={most(-1) < 0.001} on:click={divide}>Divide it</Button>
+    <Button size="small" kind="ghost" on:click={onremove}>Take the line out</Button>
   </p>
   {#each alternatives as { ingredient: name, ratio, changes }, i (i)}
     {@const weighed = massOf(line, ingredient ?? {}, measures)}
@@ -133,6 +184,12 @@
     background: var(--sunk);
     border-left: 3px solid var(--primary);
     font-size: 0.9rem;
+  }
+
+  .fields {
+    display: grid;
+    grid-template-columns: 4.2rem 4.6rem minmax(0, 3fr) minmax(0, 1.5fr);
+    gap: 0.25rem;
   }
 
   .part {

@@ -1,33 +1,45 @@
 <!-- One preparation: its lines as written, what they weigh, and what comes out of the pot. -->
 <script lang="ts">
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
   import {
     endPointC,
-    moved,
     STAGES,
     withoutPreparation,
     withPreparation,
     type Preparation,
     type Stage,
   } from '../../../../core/slab';
+  import { lineInWords } from '../../../../core/recipe';
   import { usualMultiple } from '../../../../core/scale';
   import { slabLimits } from '$lib/limits';
   import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import Reorder from '$lib/ui/Reorder.svelte';
-  import LineRow from './LineRow.svelte';
+  import Lines from './Lines.svelte';
   import NameField from './NameField.svelte';
-  import NewLine from './NewLine.svelte';
   import ShareBar from './ShareBar.svelte';
-  import UnreadLines from './UnreadLines.svelte';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 
   const work = slabWork();
   const { draft } = work;
   const planned = $derived(work.plan.preparations[at]);
+  const open = $derived(work.opened === preparation.id);
+  /** All of it goes into one layer, as mostly: then there is nothing to share out. */
+  const allInOne = $derived.by(() => {
+    const parts = draft.slab.layers.flatMap(({ from }) => from.filter((part) => part.preparation === preparation.id));
+    return parts.length === 1 && parts[0]!.share > 0.999;
+  });
+  let fieldsShown = $state(false);
+  const endC = $derived(endPointC(preparation));
+  /** What a folded card says of what is in it. */
+  const summary = $derived.by(() => {
+    const { lines } = preparation;
+    if (lines.length === 0) return 'nothing in it yet';
+    if (lines.length <= 2) return lines.map((line) => lineInWords(line)).join(', ');
+    return `${lines.length} lines`;
+  });
   const field = (name: string) => `${preparation.id} ${name}`;
 
   /** Parts of lines that stand elsewhere and go in here. */
@@ -40,158 +52,209 @@
       ),
     ),
   );
-  function setLines(lines: Preparation['lines']) {
-    draft.forgetTyped(`${preparation.id} `);
-    draft.change(withPreparation(draft.slab, at, { lines }));
-  }
-
   function remove() {
     draft.change(withoutPreparation(draft.slab, at));
   }
 </script>
 
 <article class="panel" aria-label={preparation.name}>
-  <div class="top">
-    <div class="name">
-      <NameField
-        label="Preparation"
-        hideLabel
-        value={preparation.name}
-        name={field('name')}
-        typed={draft.typed}
-        onvalue={(name) => draft.change(withPreparation(draft.slab, at, { name }), field('name'))}
-      />
-    </div>
-    <NumberField
-      label="Cook to, °C"
-      optional
-      value={endPointC(preparation)}
-      limits={slabLimits('preparations.cookTo.celsius')}
-      name={field('cook')}
-      typed={draft.typed}
-      onvalue={(celsius) =>
-        draft.change(
-          withPreparation(draft.slab, at, {
-            cookTo: celsius === null ? undefined : { celsius, stage: preparation.cookTo?.stage },
-          }),
-          field('cook'),
-        )}
-    />
-    <NumberField
-      label="Loss %"
-      optional
-      placeholder={preparation.cookTo ? '3' : '1'}
-      value={preparation.lossPercent}
-      limits={slabLimits('preparations.lossPercent')}
-      name={field('loss')}
-      typed={draft.typed}
-      onvalue={(loss) =>
-        draft.change(withPreparation(draft.slab, at, { lossPercent: loss ?? undefined }), field('loss'))}
-    />
-    <NumberField
-      label="g per mL"
-      optional
-      value={preparation.densityGPerMl}
-      placeholder={planned ? planned.densityGPerMl.toFixed(2) : ''}
-      limits={slabLimits('preparations.densityGPerMl')}
-      name={field('density')}
-      typed={draft.typed}
-      onvalue={(density) =>
-        draft.change(withPreparation(draft.slab, at, { densityGPerMl: density ?? undefined }), field('density'))}
-    />
-    <Button kind="ghost" size="small" icon={TrashCan} iconDescription="Remove {preparation.name}" on:click={remove} />
-  </div>
-
-  <Reorder
-    items={preparation.lines}
-    label="Lines of {preparation.name}"
-    nameOf={(line) => line.ingredient}
-    onorder={(from, to) => setLines(moved(preparation.lines, from, to))}
+  <Accordion size="sm"
+    ><AccordionItem {open} on:click={() => (work.opened = open ? null : preparation.id)}>
+      <span slot="title" class="title">
+        <b>{preparation.name}</b>
+        {#if endC !== null}<span class="hot">cook to {endC.toFixed(0)} °C</span>{/if}
+        <span class="quiet sum">{open ? '' : summary}</span>
+        {#if planned}<span class="figures">{grams(planned.massOutG)} g <span class="quiet">out</span></span>{/if}
+      </span>
+      {#if open}
+        <Lines {preparation} {at} />
+        {#each coming as { line, share, from }, i (i)}
+          <p class="coming">
+            {(share * 100).toFixed(0)} % of the {line.ingredient} that stands under {from}
+          </p>
+        {/each}
+        {#if planned}
+          {@const [least, most] = planned.massOutRangeG}
+          <p class="quiet out">
+            {grams(planned.massInG)} g in, {grams(planned.massOutG)} g when done{#if most - least > 2}{` (${grams(least)}-${grams(most)})`}{/if}{#if planned.leftoverG > 0.5},
+              <b>{grams(planned.leftoverG)} g left over</b>{/if}{#if preparation.cookTo && planned.waterShare !== null}; {grams(
+                planned.evaporatedG,
+              )} g boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
+              equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; made {planned.multiple.toFixed(2)} times{/if}{#if planned.vessel.kind === 'pot'};
+              a pot of {(planned.vessel.volumeMl / 1000).toFixed(1)} l{/if}
+          </p>
+        {/if}
+        {#if !allInOne}<ShareBar {preparation} {at} />{/if}
+        <div class="foot">
+          <Button size="small" kind="ghost" aria-expanded={fieldsShown} on:click={() => (fieldsShown = !fieldsShown)}
+            >Name, end point, waste</Button
+          >
+          <Button size="small" kind="ghost" href="/slabs/{draft.id}/clock"
+            >Steps, {(preparation.steps ?? []).length}</Button
+          >
+          <Button
+            kind="ghost"
+            size="small"
+            icon={TrashCan}
+            iconDescription="Remove {preparation.name}"
+            tooltipPosition="left"
+            on:click={remove}
+          />
+        </div>
+        {#if fieldsShown}
+          <div class="fields">
+            <NameField
+              label="Name"
+              value={preparation.name}
+              name={field('name')}
+              typed={draft.typed}
+              onvalue={(name) => draft.change(withPreparation(draft.slab, at, { name }), field('name'))}
+            />
+            <NumberField
+              label="Cook to, °C"
+              optional
+              value={endPointC(preparation)}
+              limits={slabLimits('preparations.cookTo.celsius')}
+              name={field('cook')}
+              typed={draft.typed}
+              onvalue={(celsius) =>
+                draft.change(
+                  withPreparation(draft.slab, at, {
+                    cookTo: celsius === null ? undefined : { celsius, stage: preparation.cookTo?.stage },
+                  }),
+                  field('cook'),
+                )}
+            />
+            <NumberField
+              label="Waste in the pot or oven, %"
+              optional
+              placeholder={preparation.cookTo ? '3' : '1'}
+              value={preparation.lossPercent}
+              limits={slabLimits('preparations.lossPercent')}
+              name={field('loss')}
+              typed={draft.typed}
+              onvalue={(loss) =>
+                draft.change(withPreparation(draft.slab, at, { lossPercent: loss ?? undefined }), field('loss'))}
+            />
+            <NumberField
+              label="Density, g per ml"
+              optional
+              value={preparation.densityGPerMl}
+              placeholder={planned ? planned.densityGPerMl.toFixed(2) : ''}
+              limits={slabLimits('preparations.densityGPerMl')}
+              name={field('density')}
+              typed={draft.typed}
+              onvalue={(density) =>
+                draft.change(
+                  withPreparation(draft.slab, at, { densityGPerMl: density ?? undefined }),
+                  field('density'),
+                )}
+            />
+            {#if preparation.cookTo}
+              <Select
+                size="sm"
+                labelText="Stage the recipe names"
+                selected={preparation.cookTo.stage ?? ''}
+                on:change={(event) => {
+                  const stage = ((event.target as HTMLSelectElement).value || undefined) as Stage | undefined;
+                  draft.change(withPreparation(draft.slab, at, { cookTo: { ...preparation.cookTo, stage } }));
+                }}
+              >
+                <SelectItem value="" text="none" />
+                {#each STAGES as stage (stage)}<SelectItem value={stage} text={stage} />{/each}
+              </Select>
+              <NumberField
+                label="Most in one pot, times as written"
+                optional
+                placeholder={Number.isFinite(usualMultiple(preparation))
+                  ? String(usualMultiple(preparation))
+                  : 'no limit'}
+                value={preparation.maxMultiple}
+                limits={slabLimits('preparations.maxMultiple')}
+                name={field('limit')}
+                typed={draft.typed}
+                onvalue={(most) =>
+                  draft.change(withPreparation(draft.slab, at, { maxMultiple: most ?? undefined }), field('limit'))}
+              />
+            {/if}
+          </div>
+        {/if}
+      {/if}
+    </AccordionItem></Accordion
   >
-    {#snippet row(line, l)}
-      <LineRow {preparation} {at} {l} {line} onremove={() => setLines(preparation.lines.filter((_, i) => i !== l))} />
-    {/snippet}
-  </Reorder>
-
-  {#each coming as { line, share, from }, i (i)}
-    <p class="coming">
-      {(share * 100).toFixed(0)} % of the {line.ingredient} that stands under {from}
-    </p>
-  {/each}
-  <UnreadLines {preparation} {at} />
-  <NewLine {preparation} {at} />
-  {#if planned}
-    {@const [least, most] = planned.massOutRangeG}
-    <p class="quiet out">
-      {grams(planned.massInG)} g in, {grams(planned.massOutG)} g when done{#if most - least > 2}{` (${grams(least)}-${grams(most)})`}{/if}{#if planned.leftoverG > 0.5},
-        <b>{grams(planned.leftoverG)} g left over</b>{/if}{#if preparation.cookTo && planned.waterShare !== null}; {grams(
-          planned.evaporatedG,
-        )} g boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
-        equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; made {planned.multiple.toFixed(2)} times{/if}{#if planned.vessel.kind === 'pot'};
-        a pot of {(planned.vessel.volumeMl / 1000).toFixed(1)} l{/if}
-    </p>
-  {/if}
-  <ShareBar {preparation} {at} />
-  {#if preparation.cookTo}
-    <div class="cook">
-      <Select
-        size="sm"
-        labelText="Stage the recipe names"
-        selected={preparation.cookTo.stage ?? ''}
-        on:change={(event) => {
-          const stage = ((event.target as HTMLSelectElement).value || undefined) as Stage | undefined;
-          draft.change(withPreparation(draft.slab, at, { cookTo: { ...preparation.cookTo, stage } }));
-        }}
-      >
-        <SelectItem value="" text="none" />
-        {#each STAGES as stage (stage)}<SelectItem value={stage} text={stage} />{/each}
-      </Select>
-      <NumberField
-        label="Most in one pot, times as written"
-        optional
-        placeholder={Number.isFinite(usualMultiple(preparation)) ? String(usualMultiple(preparation)) : 'no limit'}
-        value={preparation.maxMultiple}
-        limits={slabLimits('preparations.maxMultiple')}
-        name={field('limit')}
-        typed={draft.typed}
-        onvalue={(most) =>
-          draft.change(withPreparation(draft.slab, at, { maxMultiple: most ?? undefined }), field('limit'))}
-      />
-    </div>
-  {/if}
 </article>
 
 <style>
   article {
     flex: 1;
     min-width: 0;
-    margin-bottom: 0.5rem;
-    padding: 0.6rem 0.7rem;
   }
 
-  .top {
-    display: grid;
-    grid-template-columns: 1fr 5.4rem 4.4rem 4.8rem max-content;
-    gap: 0.5rem;
-    align-items: end;
-    margin-bottom: 0.5rem;
+  article :global(.bx--accordion__item) {
+    border: 0;
+    list-style: none;
   }
 
-  .name :global(input) {
-    font-weight: 650;
-    font-size: 1rem;
+  .title {
+    display: flex;
+    align-items: baseline;
+    gap: 0.6rem;
+    font-size: 0.95rem;
+    min-width: 0;
+  }
+
+  .title b {
+    font-size: 1.02rem;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+
+  .title .hot {
+    background: var(--hot-ground);
+    color: var(--hot);
+    padding: 0 0.4rem;
+    font-size: 0.85rem;
+    white-space: nowrap;
+  }
+
+  .title .sum {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    font-size: 0.88rem;
+  }
+
+  .title .figures {
+    white-space: nowrap;
   }
 
   .coming {
-    margin: 0.2rem 0 0 1.6rem;
+    margin: 0.2rem 0 0 1.2rem;
     font-size: 0.9rem;
   }
 
-  .cook {
+  .foot {
+    display: flex;
+    gap: 0.4rem;
+    margin-top: 0.3rem;
+  }
+
+  .foot :global(.bx--btn) {
+    padding: 0 0.5rem;
+  }
+
+  .foot :global(.bx--btn--icon-only) {
+    margin-left: auto;
+  }
+
+  .fields {
     display: grid;
-    grid-template-columns: repeat(2, 13rem);
-    gap: 0.6rem;
-    margin-top: 0.5rem;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 0.5rem 0.7rem;
+    margin-top: 0.3rem;
   }
 
   .out {

@@ -5,13 +5,14 @@
   import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { page } from '$app/state';
-  import { ingredientNamed, type Ingredient } from '../../../../core/larder';
+  import type { Ingredient } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { tinInWords } from '../../../../core/tin';
   import type { Day, DayOptions } from '../../../../core/usecases';
   import { calendarOf } from '$lib/calendar';
   import { formatDuration } from '$lib/figures';
   import { fileName } from '$lib/fileName';
+  import { namedIngredients } from '$lib/namedIngredients';
   import { NewestAnswer } from '$lib/newestAnswer';
   import { slabWork } from '$lib/slabContext';
   import type { Moments, TimelineQuestion, TimelineAnswer } from '$lib/workers/timeline.worker';
@@ -49,14 +50,7 @@
   const timeOfDay = (at: Date | number) => said(at, 'EEE HH:mm');
   const dateOf = (at: Date | number) => said(at, 'EEE d MMM HH:mm');
 
-  const ingredients = $derived([
-    ...new Set(
-      slab.preparations
-        .flatMap(({ lines }) => lines)
-        .map(({ ingredient }) => ingredientNamed(ingredient, work.larder))
-        .filter((one): one is Ingredient => one !== null),
-    ),
-  ]);
+  const ingredients = $derived(namedIngredients(slab, work.larder));
 
   /** What it is made in, for the sheet on paper. */
   const tins = $derived(
@@ -87,6 +81,7 @@
       pace: form.pace,
       asked,
       now: new Date(),
+      quickAndSlow: true,
     };
     busy = true;
     worker.ask(question, (answer) => {

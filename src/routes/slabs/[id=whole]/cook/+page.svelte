@@ -1,9 +1,15 @@
 <!-- What each pot is cooked to: by probe, by cold water or by eye, at the shop's height. -->
 <script lang="ts">
-  import { RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
+  import { ContentSwitcher, RadioButton, RadioButtonGroup, Select, SelectItem, Switch } from 'carbon-components-svelte';
   import { chocolateG, isBoiled } from '../../../../core/classify';
   import { ingredientNamed } from '../../../../core/larder';
-  import { endPointC } from '../../../../core/slab';
+  import { USUAL_SHOP } from '../../../../core/shop';
+  import { endPointC, withPreparation } from '../../../../core/slab';
+  import { fahrenheitOf, stageAt, targetHere } from '../../../../core/sugar';
+  import Board from '$lib/ui/Board.svelte';
+  import type { PotCurve } from './potCurve';
+  import PotStage from './PotStage.svelte';
+  import Signs from './Signs.svelte';
   import { slabWork } from '$lib/slabContext';
   import CookCard from './CookCard.svelte';
   import LiveProbe from './LiveProbe.svelte';
@@ -32,41 +38,110 @@
   let school = $state<'probe' | 'cold water' | 'by eye'>('probe');
   const probe = $derived(probes[Number(chosen)] ?? null);
 
+  let chosenPot: string | null = $state(null);
+  const at = $derived(
+    Math.max(
+      0,
+      pots.findIndex(({ preparation }) => preparation.id === chosenPot),
+    ),
+  );
+  const pot = $derived(pots[at]);
+  const endC = $derived(pot ? endPointC(pot.preparation)! : 0);
+  let curves: Record<string, PotCurve | null> = $state({});
+  const altitudeM = $derived(work.shop.altitudeM ?? USUAL_SHOP.altitudeM);
+  /** Where to stop: on the thermometer that is used, or by the name of the stage. */
+  const stopAt = $derived.by(() => {
+    if (school !== 'probe') return `Stop at ${stageAt(endC).stage}`;
+    const { probeC } = targetHere(endC, altitudeM, probe ?? {});
+    return `Stop at ${probeC.toFixed(1)} °C, ${fahrenheitOf(probeC).toFixed(0)} °F${probe ? ` on the ${probe.name}` : ''}`;
+  });
+
+  function set({ preparation, at: p }: NonNullable<typeof pot>, celsius: number) {
+    work.draft.change(
+      withPreparation(work.draft.slab, p, { cookTo: { celsius, stage: preparation.cookTo?.stage } }),
+      `${preparation.id} cook`,
+    );
+  }
+
   const DAY_MS = 86_400_000;
   const STALE_DAYS = 30;
   const age = $derived(probe?.checkedOn ? Math.floor((Date.now() - Date.parse(probe.checkedOn)) / DAY_MS) : null);
 </script>
 
-<div class="head">
-  <RadioButtonGroup legendText="You go by" bind:selected={school}>
-    <RadioButton value="probe" labelText="a probe" />
-    <RadioButton value="cold water" labelText="cold water" />
-    <RadioButton value="by eye" labelText="the eye" />
-  </RadioButtonGroup>
-  {#if school === 'probe' && probes.length > 0}
-    <div class="probe">
-      <Select size="sm" labelText="Which probe" bind:selected={chosen}>
-        {#each probes as { name }, i (i)}<SelectItem value={String(i)} text={name} />{/each}
-        <SelectItem value="none" text="another, taken at its word" />
-      </Select>
-    </div>
-  {/if}
-</div>
-{#if school === 'probe' && probe && (age === null || age > STALE_DAYS)}
-  <p class="said">
-    {age === null ? `The ${probe.name} has never been checked` : `The ${probe.name} was checked ${age} days ago`}: hold
-    it in boiling water and in melting ice, and write what it shows in the settings.
-  </p>
-{/if}
-{#if pots.length === 0 && melted.length === 0}
-  <p class="quiet">Nothing in this slab is cooked to an end point. Write one in Build where a pot is boiled.</p>
-{/if}
-{#each pots as { preparation, at } (preparation.id)}
-  <CookCard {preparation} {at} {probe} {school} />
-  {#if school === 'probe'}<LiveProbe {preparation} {probe} />{/if}
-{/each}
-{#each melted as { preparation, at } (preparation.id)}<MeltCard {preparation} {at} />{/each}
-<Meetings />
+<Board
+  label="Cook"
+  title={pot ? pot.preparation.name : 'Nothing is boiled here'}
+  note={pot ? 'By the scale of a recipe at the sea. Pull the line.' : ''}
+>
+  {#snippet stage()}
+    {#if pot}
+      <PotStage
+        celsius={endC}
+        name={pot.preparation.name}
+        {stopAt}
+        curve={curves[pot.preparation.id] ?? null}
+        onvalue={(celsius) => set(pot, celsius)}
+      />
+      <Signs celsius={endC} {school} />
+    {:else}
+      <p class="quiet">
+        {melted.length > 0
+          ? 'Chocolate is only melted: how, stands beside.'
+          : 'Where a pot is boiled, write its end point in Build, under its name.'}
+      </p>
+    {/if}
+  {/snippet}
+  {#snippet hand()}
+    {#if pots.length > 1}
+      <ContentSwitcher
+        size="sm"
+        selectedIndex={at}
+        on:change={({ detail }) => (chosenPot = pots[detail]?.preparation.id ?? null)}
+      >
+        {#each pots as { preparation } (preparation.id)}<Switch text={preparation.name} />{/each}
+      </ContentSwitcher>
+    {/if}
+    {#if pot}
+      <CookCard preparation={pot.preparation} at={pot.at} {probe} />
+    {/if}
+    {#if pots.length > 0}
+      <div class="panel pad">
+        <div class="head">
+          <RadioButtonGroup legendText="You go by" bind:selected={school}>
+            <RadioButton value="probe" labelText="a probe" />
+            <RadioButton value="cold water" labelText="cold water" />
+            <RadioButton value="by eye" labelText="the eye" />
+          </RadioButtonGroup>
+          {#if school === 'probe' && probes.length > 0}
+            <div class="probe">
+              <Select size="sm" labelText="Which probe" bind:selected={chosen}>
+                {#each probes as { name }, i (i)}<SelectItem value={String(i)} text={name} />{/each}
+                <SelectItem value="none" text="another, taken at its word" />
+              </Select>
+            </div>
+          {/if}
+        </div>
+      </div>
+      {#if school === 'probe' && probe && (age === null || age > STALE_DAYS)}
+        <p class="said">
+          {age === null ? `The ${probe.name} has never been checked` : `The ${probe.name} was checked ${age} days ago`}:
+          hold it in boiling water and in melting ice, and write what it shows in the settings.
+        </p>
+      {/if}
+      {#each pots as { preparation } (preparation.id)}
+        <div hidden={school !== 'probe' || preparation.id !== pot?.preparation.id}>
+          <LiveProbe
+            {preparation}
+            {probe}
+            bind:curve={() => curves[preparation.id] ?? null, (curve) => (curves[preparation.id] = curve)}
+          />
+        </div>
+      {/each}
+    {/if}
+    {#each melted as { preparation, at } (preparation.id)}<MeltCard {preparation} {at} />{/each}
+    <Meetings />
+  {/snippet}
+</Board>
 
 <style>
   .head {
@@ -74,14 +149,13 @@
     flex-wrap: wrap;
     gap: 0.4rem 1.5rem;
     align-items: end;
-    margin-bottom: 0.6rem;
   }
 
   .probe {
     width: 15rem;
   }
 
-  .said {
-    margin-bottom: 0.6rem;
+  .pad {
+    padding: 0.5rem 0.8rem;
   }
 </style>

@@ -16,10 +16,16 @@
   import { openCaller, type Caller } from '$lib/callOut';
   import { openProbe, type ProbeSource } from '$lib/probe';
   import { slabWork } from '$lib/slabContext';
-  import Chart from '$lib/ui/Chart.svelte';
+  import type { PotCurve } from './potCurve';
   import NumberField from '$lib/ui/NumberField.svelte';
 
-  let { preparation, probe }: { preparation: Preparation; probe: Probe | null } = $props();
+  interface Props {
+    preparation: Preparation;
+    probe: Probe | null;
+    /** What the stage draws of it; it follows the readings at most four times a second. */
+    curve: PotCurve | null;
+  }
+  let { preparation, probe, curve = $bindable() }: Props = $props();
 
   const work = slabWork();
   const SPEEDS = [1, 10, 30, 60] as const;
@@ -38,8 +44,6 @@
   let typed: Record<string, string> = $state({});
   let aloud = $state(true);
   let caller: Caller | null = null;
-  /** What the chart shows; it follows the readings at most four times a second. */
-  let points: { x: number; y: number }[] = $state.raw([]);
   let quiet: ReturnType<typeof setTimeout> | undefined;
   let drawn = 0;
 
@@ -79,7 +83,8 @@
   function start() {
     stop();
     caller ??= openCaller();
-    readings = points = [];
+    readings = [];
+    curve = null;
     drawn = 0;
     phase = 'boil';
     broken = silent = false;
@@ -126,24 +131,17 @@
     if (at - drawn < 250) return;
     drawn = at;
     const step = Math.max(1, Math.ceil(readings.length / 400));
-    points = readings.filter((_, i) => i % step === 0).map(([seconds, celsius]) => ({ x: seconds / 60, y: celsius }));
+    const shown = readings.filter((_, i) => i % step === 0 || i === readings.length - 1);
+    const toSea = phase === 'boil' ? target.probeC - target.seaC : offsetC;
+    curve = {
+      points: shown.map(([seconds, celsius]) => [seconds / 60, celsius - toSea] as const),
+      fan:
+        forecast.minutesLeft === null || forecast.reached
+          ? null
+          : { least: forecast.low!, usual: forecast.minutesLeft, most: forecast.high! },
+      targetC: phase === 'boil' ? endC : beatC,
+    };
   }
-  const options = $derived({
-    stroke: { width: 2 },
-    xaxis: { type: 'numeric' as const, decimalsInFloat: 0, title: { text: 'minutes' } },
-    yaxis: { decimalsInFloat: 0, title: { text: '°C' } },
-    annotations: {
-      yaxis: [
-        {
-          y: phase === 'boil' ? target.probeC : beatC + offsetC,
-          label: {
-            text: `${phase === 'boil' ? 'end point' : 'cool to'} ${(phase === 'boil' ? target.probeC : beatC + offsetC).toFixed(1)} °C`,
-            style: { color: '#201b18', background: '#fbebcf' },
-          },
-        },
-      ],
-    },
-  });
 
   onDestroy(() => {
     stop();
@@ -153,7 +151,7 @@
 
 <section class="panel live" aria-label="Probe in {preparation.name}">
   <div class="bar">
-    <h3>A probe in {preparation.name}</h3>
+    <h3>A probe in the pot</h3>
     <div class="speed">
       <Select
         size="sm"
@@ -204,9 +202,6 @@
         </div>
       {/if}
     </div>
-  {/if}
-  {#if points.length > 0}
-    <Chart type="line" height={210} series={[{ name: 'Probe', data: points }]} colours={['--harm']} {options} />
   {/if}
 </section>
 

@@ -1,6 +1,12 @@
 <!-- How the slab is cut: an even grid, what the pieces weigh, and where the ruler marks fall. -->
 <script lang="ts">
-  import type { CutSpec } from '../../../../core/slab';
+  import { Accordion, AccordionItem, Button } from 'carbon-components-svelte';
+  import { lookOf } from '../../../../core/classify';
+  import { movedLine } from '../../../../core/cut';
+  import { scaleOf, type CutSpec } from '../../../../core/slab';
+  import { withoutOrder } from '../../../../core/usecases';
+  import Board from '$lib/ui/Board.svelte';
+  import TopView from '$lib/ui/TopView.svelte';
   import { slabLimits } from '$lib/limits';
   import { grams, mm, percent, sixteenths } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
@@ -9,12 +15,26 @@
 
   const work = slabWork();
   const { draft } = work;
-  const cut = $derived(draft.slab.cut ?? { columns: 1, rows: 1 });
   const planned = $derived(work.plan.slabs[0]!.cut);
   const [slabG, first] = $derived([work.plan.slabs[0]!.slab.massG, planned.pieces[0]]);
 
-  const change = (part: Partial<CutSpec>, field: string) =>
-    draft.change({ ...draft.slab, cut: { ...cut, ...part } }, field);
+  /** An order of pieces rules how they are cut, until the maker takes hold of the cut. */
+  const scale = $derived(scaleOf(draft.slab));
+  const ruledBy = $derived(
+    scale.mode === 'pieces'
+      ? `The order of ${scale.count} pieces of ${scale.lengthMm} x ${scale.widthMm} mm rules this cut.`
+      : '',
+  );
+  const free = () => withoutOrder(draft.slab, work.larder, work.shop);
+  /** The cut as it is now, also where an order made it. */
+  const cut = $derived(free().cut ?? { columns: 1, rows: 1 });
+  const letGo = () => draft.change(free());
+  const upper = $derived(draft.slab.layers.findLast((_, at) => (work.plan.layers[at]?.thicknessMm ?? 0) > 0));
+
+  function change(part: Partial<CutSpec>, field: string) {
+    const slab = free();
+    draft.change({ ...slab, cut: { ...(slab.cut ?? cut), ...part } }, field);
+  }
   const trim = (side: 'left' | 'right' | 'front' | 'back', value: number | null) =>
     change({ trimMm: { ...cut.trimMm, [side]: value ?? 0 } }, `trim ${side}`);
 
@@ -22,122 +42,160 @@
   const NAMES = { piece: 'Piece', rim: 'Cut by the rim' };
 </script>
 
-<h2>Grid</h2>
-<div class="fields">
-  <NumberField
-    label="Columns"
-    value={cut.columns}
-    limits={slabLimits('cut.columns')}
-    name="columns"
-    typed={draft.typed}
-    onvalue={(columns) => columns !== null && change({ columns }, 'columns')}
-  />
-  <NumberField
-    label="Rows"
-    value={cut.rows}
-    limits={slabLimits('cut.rows')}
-    name="rows"
-    typed={draft.typed}
-    onvalue={(rows) => rows !== null && change({ rows }, 'rows')}
-  />
-  <NumberField
-    label="Kerf, mm"
-    value={cut.kerfMm ?? 0}
-    limits={slabLimits('cut.kerfMm')}
-    name="kerf"
-    typed={draft.typed}
-    onvalue={(kerf) => change({ kerfMm: kerf ?? 0 }, 'kerf')}
-  />
-</div>
-<div class="fields four">
-  {#each SIDES as side (side)}
-    <NumberField
-      label="Trim {side}, mm"
-      value={cut.trimMm?.[side] ?? 0}
-      limits={slabLimits(`cut.trimMm.${side}`)}
-      name="trim {side}"
-      typed={draft.typed}
-      onvalue={(value) => trim(side, value)}
+<Board label="Cut" title="From above" note="Front edge below, marks in mm from the left and the front. Pull a line.">
+  {#snippet stage()}
+    <TopView
+      planned={work.plan.slabs[0]!}
+      texture={upper ? lookOf(upper, draft.slab.preparations) : null}
+      {cut}
+      onmove={(line, to, inside) => change(movedLine(cut, line, to, inside), `line ${JSON.stringify(line)}`)}
     />
-  {/each}
-</div>
-<p class="quiet kerf">A cut takes about nothing with a hot blade, 1-2 mm with a saw-tooth, 3 mm with wide rollers.</p>
-
-<h2>Pieces</h2>
-<table class="table">
-  <thead>
-    <tr
-      ><th>Kind</th><th class="num">Count</th><th class="num">Size, mm</th><th class="num">Each, g</th><th class="num"
-        >Each costs</th
-      ></tr
-    >
-  </thead>
-  <tbody>
-    {#each planned.pieces as kind (kind.kind)}
-      <tr>
-        <td>{NAMES[kind.kind]}</td>
-        <td class="num">{kind.count}</td>
-        <td class="num"
-          >{kind.kind === 'rim'
-            ? `within ${mm(kind.lengthMm)} x ${mm(kind.widthMm)}`
-            : `${mm(kind.lengthMm)} x ${mm(kind.widthMm)} x ${mm(kind.heightMm)}`}</td
-        >
-        <td class="num"
-          >{grams(kind.lightestG) === grams(kind.heaviestG)
-            ? grams(kind.massG)
-            : `${grams(kind.lightestG)}-${grams(kind.heaviestG)}`}</td
-        >
-        <td class="num">{money(kind.cost, work.plan.cost.currency)}</td>
-      </tr>
-    {:else}
-      <tr
-        ><td colspan="5"
-          >Trims and cuts leave nothing to sell. Make the trims smaller, or ask for fewer columns and rows.</td
-        ></tr
-      >
-    {/each}
-    <tr
-      ><td>Trim</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.trimG)}</td><td
-        class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td
-      ></tr
-    >
-    <tr
-      ><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.kerfG)}</td><td
-        class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td
-      ></tr
-    >
-  </tbody>
-</table>
-{#if first}
-  <p class="quiet">Evenness: piece weights vary by {(planned.evenness * 100).toFixed(1)} %.</p>
-{/if}
-
-<h2>Ruler marks</h2>
-<div class="marks">
-  {#each [['From the left edge', planned.marksMm.length], ['From the front edge', planned.marksMm.width]] as const as [name, marks] (name)}
-    <table class="table">
-      <thead><tr><th>{name}</th><th class="num">mm</th><th class="num">inches</th></tr></thead>
-      <tbody>
-        {#each marks as at, i (i)}
-          <tr><td>Cut {i + 1}</td><td class="num">{mm(at)}</td><td class="num">{sixteenths(at)}</td></tr>
-        {:else}
-          <tr><td colspan="3">No cut this way</td></tr>
+  {/snippet}
+  {#snippet hand()}
+    {#if ruledBy}
+      <div class="said ruled">
+        <span>{ruledBy}</span>
+        <Button size="small" kind="tertiary" on:click={letGo}>Let go of it</Button>
+      </div>
+    {/if}
+    <section class="panel pad">
+      <h2>{planned.columns} along, {planned.rows} across</h2>
+      <div class="fields">
+        <NumberField
+          label="Columns"
+          value={cut.columns}
+          limits={slabLimits('cut.columns')}
+          name="columns"
+          typed={draft.typed}
+          onvalue={(columns) => columns !== null && change({ columns }, 'columns')}
+        />
+        <NumberField
+          label="Rows"
+          value={cut.rows}
+          limits={slabLimits('cut.rows')}
+          name="rows"
+          typed={draft.typed}
+          onvalue={(rows) => rows !== null && change({ rows }, 'rows')}
+        />
+        <NumberField
+          label="Kerf, mm"
+          value={cut.kerfMm ?? 0}
+          limits={slabLimits('cut.kerfMm')}
+          name="kerf"
+          typed={draft.typed}
+          onvalue={(kerf) => change({ kerfMm: kerf ?? 0 }, 'kerf')}
+        />
+      </div>
+      <div class="fields four">
+        {#each SIDES as side (side)}
+          <NumberField
+            label="Trim {side}, mm"
+            value={cut.trimMm?.[side] ?? 0}
+            limits={slabLimits(`cut.trimMm.${side}`)}
+            name="trim {side}"
+            typed={draft.typed}
+            onvalue={(value) => trim(side, value)}
+          />
         {/each}
-      </tbody>
-    </table>
-  {/each}
-</div>
-<p class="quiet kerf">
-  All marks are measured from one edge, so that small errors do not add up. The cut begins at the mark.
-</p>
+      </div>
+      <p class="quiet kerf">
+        A cut takes about nothing with a hot blade, 1-2 mm with a saw-tooth, 3 mm with wide rollers.
+      </p>
+    </section>
+    <section class="panel">
+      <table class="table">
+        <thead>
+          <tr
+            ><th>Kind</th><th class="num">Count</th><th class="num">Size, mm</th><th class="num">Each, g</th><th
+              class="num">Each costs</th
+            ></tr
+          >
+        </thead>
+        <tbody>
+          {#each planned.pieces as kind (kind.kind)}
+            <tr>
+              <td>{NAMES[kind.kind]}</td>
+              <td class="num">{kind.count}</td>
+              <td class="num"
+                >{kind.kind === 'rim'
+                  ? `within ${mm(kind.lengthMm)} x ${mm(kind.widthMm)}`
+                  : `${mm(kind.lengthMm)} x ${mm(kind.widthMm)} x ${mm(kind.heightMm)}`}</td
+              >
+              <td class="num"
+                >{grams(kind.lightestG) === grams(kind.heaviestG)
+                  ? grams(kind.massG)
+                  : `${grams(kind.lightestG)}-${grams(kind.heaviestG)}`}</td
+              >
+              <td class="num">{money(kind.cost, work.plan.cost.currency)}</td>
+            </tr>
+          {:else}
+            <tr
+              ><td colspan="5"
+                >Trims and cuts leave nothing to sell. Make the trims smaller, or ask for fewer columns and rows.</td
+              ></tr
+            >
+          {/each}
+          <tr
+            ><td>Trim</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.trimG)}</td><td
+              class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td
+            ></tr
+          >
+          <tr
+            ><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.kerfG)}</td><td
+              class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td
+            ></tr
+          >
+        </tbody>
+      </table>
+      {#if first}
+        <p class="quiet even">Evenness: piece weights vary by {(planned.evenness * 100).toFixed(1)} %.</p>
+      {/if}
+    </section>
+    <section class="panel">
+      <Accordion size="sm"
+        ><AccordionItem title="Ruler marks, mm and inches">
+          <div class="marks">
+            {#each [['From the left edge', planned.marksMm.length], ['From the front edge', planned.marksMm.width]] as const as [name, marks] (name)}
+              <table class="table">
+                <thead><tr><th>{name}</th><th class="num">mm</th><th class="num">inches</th></tr></thead>
+                <tbody>
+                  {#each marks as at, i (i)}
+                    <tr><td>Cut {i + 1}</td><td class="num">{mm(at)}</td><td class="num">{sixteenths(at)}</td></tr>
+                  {:else}
+                    <tr><td colspan="3">No cut this way</td></tr>
+                  {/each}
+                </tbody>
+              </table>
+            {/each}
+          </div>
+          <p class="quiet kerf">
+            All marks are measured from one edge, so that small errors do not add up. The cut begins at the mark.
+          </p>
+        </AccordionItem></Accordion
+      >
+    </section>
+  {/snippet}
+</Board>
 
 <style>
   h2 {
-    margin: 0.9rem 0 0.4rem;
+    margin-bottom: 0.4rem;
   }
 
-  h2:first-child {
-    margin-top: 0;
+  .pad {
+    padding: 0.6rem 0.8rem;
+  }
+
+  .ruled {
+    display: flex;
+    gap: 0.6rem;
+    align-items: center;
+    justify-content: space-between;
+  }
+
+  .even {
+    padding: 0.4rem 0.6rem;
+    font-size: 0.88rem;
   }
 
   .fields {

@@ -4,7 +4,10 @@
   import { coinDigits, money } from '$lib/money';
   import { grams, percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import CostChart from './CostChart.svelte';
+  import { expandDividedLines } from '../../../../core/slab';
+  import { lookOf } from '../../../../core/classify';
+  import Board from '$lib/ui/Board.svelte';
+  import MoneyBar from './MoneyBar.svelte';
 
   const work = slabWork();
   const slab = $derived(work.draft.slab);
@@ -30,105 +33,121 @@
       .map((ingredient, i) => ({ ...ingredient, coins: ingredientCoins[i]! }))
       .sort((a, b) => b.coins - a.coins),
   );
+  /** One piece's money, by layer from the bottom, and what is left over of the pots. */
+  const expanded = $derived(expandDividedLines(slab));
+  const parts = $derived.by(() => {
+    const pieces = Math.max(1, count);
+    const linesOf = (from: readonly { readonly preparation: string; readonly share: number }[]) =>
+      from.flatMap(({ preparation, share }) => {
+        const at = expanded.preparations.findIndex(({ id }) => id === preparation);
+        return (work.plan.preparations[at]?.lines ?? []).map(({ ingredient, cost: whole }) => ({
+          name: ingredient,
+          cost: whole === null ? null : (whole * share) / pieces,
+        }));
+      });
+    const layers = slab.layers.map((layer, i) => ({
+      id: layer.id,
+      name: layer.name,
+      look: lookOf(layer, slab.preparations),
+      cost: (cost.byLayer[i]?.cost ?? 0) / pieces,
+      lines: linesOf(layer.from),
+    }));
+    const left = { id: 'left', name: 'Left over', look: null, cost: cost.leftover / pieces, lines: [] };
+    return cost.leftover > 1e-9 ? [...layers, left] : layers;
+  });
   const count = $derived(work.plan.cut.pieces.reduce((sum, kind) => sum + kind.count, 0));
 </script>
 
-<dl class="totals">
-  <div class="panel">
-    <dt>Cost of what is used</dt>
-    <dd>{show(totalCoins)}</dd>
-  </div>
-  <div class="panel">
-    <dt>Each of {count} pieces</dt>
-    <dd>{count > 0 ? money(cost.perPiece, cost.currency) : '-'}</dd>
-  </div>
-  <div class="panel">
-    <dt>Whole packs to buy today</dt>
-    <dd>{money(cost.toBuy, cost.currency)}</dd>
-  </div>
-</dl>
-<p class="quiet note">
-  Ingredients only, at the price of the pack usually bought. Trims and losses are paid for by the pieces.
-</p>
-
-<h2>By layer</h2>
-<table class="table">
-  <thead
-    ><tr
-      ><th>Layer, from the top</th><th class="num">Cost</th><th class="num">Share</th><th class="num">In each piece</th
-      ></tr
-    ></thead
-  >
-  <tbody>
-    {#each byLayer as { id, name, coins } (id)}
-      <tr
-        ><td>{name}</td><td class="num">{show(coins)}</td><td class="num quiet"
-          >{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td
-        ><td class="num quiet">{count > 0 ? (coins / coin / count).toFixed(digits + 1) : '-'}</td></tr
-      >
-    {/each}
-  </tbody>
-  <tfoot
-    ><tr
-      ><td>All</td><td class="num">{show(totalCoins)}</td><td></td><td class="num"
-        >{count > 0 ? (totalCoins / coin / count).toFixed(digits + 1) : '-'}</td
-      ></tr
-    ></tfoot
-  >
-</table>
-
-<h2>By ingredient</h2>
-{#if byIngredient.length > 0}
-  <CostChart
-    names={byIngredient.map(({ name }) => name)}
-    costs={byIngredient.map(({ coins }) => coins / coin)}
-    currency={cost.currency}
-  />
-{/if}
-<table class="table">
-  <thead
-    ><tr><th>Ingredient</th><th class="num">Used, g</th><th class="num">Cost</th><th class="num">Share</th></tr></thead
-  >
-  <tbody>
-    {#each byIngredient as { name, massG, cost: known, coins } (name)}
-      <tr
-        ><td>{name}</td><td class="num">{grams(massG)}</td><td class="num"
-          >{known === null ? 'no price' : show(coins)}</td
-        ><td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td></tr
-      >
-    {/each}
-  </tbody>
-  <tfoot><tr><td>All</td><td></td><td class="num">{show(totalCoins)}</td><td></td></tr></tfoot>
-</table>
+<Board label="Price" title="One piece in money" note="To scale. Touch a part to open it.">
+  {#snippet stage()}
+    <MoneyBar {parts} each={count > 0 ? cost.perPiece : 0} currency={cost.currency} pieces={count} />
+  {/snippet}
+  {#snippet hand()}
+    <dl class="totals panel">
+      <div>
+        <dt>Cost of what is used</dt>
+        <dd>{show(totalCoins)}</dd>
+      </div>
+      <div>
+        <dt>Each of {count} pieces</dt>
+        <dd>{count > 0 ? money(cost.perPiece, cost.currency) : '-'}</dd>
+      </div>
+      <div>
+        <dt>Whole packs to buy</dt>
+        <dd>{money(cost.toBuy, cost.currency)}</dd>
+      </div>
+    </dl>
+    <p class="quiet note">
+      Ingredients only, at the price of the pack usually bought. Trims and losses are paid for by the pieces.
+    </p>
+    <section class="panel" aria-label="By layer">
+      <table class="table">
+        <thead
+          ><tr
+            ><th>Layer, from the top</th><th class="num">Cost</th><th class="num">Share</th><th class="num"
+              >In each piece</th
+            ></tr
+          ></thead
+        >
+        <tbody>
+          {#each byLayer as { id, name, coins } (id)}
+            <tr
+              ><td>{name}</td><td class="num">{show(coins)}</td><td class="num quiet"
+                >{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td
+              ><td class="num quiet">{count > 0 ? (coins / coin / count).toFixed(digits + 1) : '-'}</td></tr
+            >
+          {/each}
+        </tbody>
+        <tfoot
+          ><tr
+            ><td>All</td><td class="num">{show(totalCoins)}</td><td></td><td class="num"
+              >{count > 0 ? (totalCoins / coin / count).toFixed(digits + 1) : '-'}</td
+            ></tr
+          ></tfoot
+        >
+      </table>
+    </section>
+    <section class="panel" aria-label="By ingredient">
+      <table class="table">
+        <thead
+          ><tr><th>Ingredient</th><th class="num">Used, g</th><th class="num">Cost</th><th class="num">Share</th></tr
+          ></thead
+        >
+        <tbody>
+          {#each byIngredient as { name, massG, cost: known, coins } (name)}
+            <tr
+              ><td>{name}</td><td class="num">{grams(massG)}</td><td class="num"
+                >{known === null ? 'no price' : show(coins)}</td
+              ><td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td></tr
+            >
+          {/each}
+        </tbody>
+        <tfoot><tr><td>All</td><td></td><td class="num">{show(totalCoins)}</td><td></td></tr></tfoot>
+      </table>
+    </section>
+  {/snippet}
+</Board>
 
 <style>
   .totals {
     display: grid;
-    grid-template-columns: repeat(3, 1fr);
+    grid-template-columns: repeat(3, auto);
     gap: 0.6rem;
-  }
-
-  .totals > div {
-    padding: 0.6rem 0.8rem;
+    padding: 0.5rem 0.8rem;
   }
 
   .totals dt {
     color: var(--quiet);
-    font-size: 0.85rem;
+    font-size: 0.8rem;
   }
 
   .totals dd {
-    font-size: 1.5rem;
+    font-size: 1.25rem;
     font-weight: 650;
     font-variant-numeric: tabular-nums;
   }
 
   .note {
-    font-size: 0.88rem;
-    margin-top: 0.4rem;
-  }
-
-  h2 {
-    margin: 0.9rem 0 0.4rem;
+    font-size: 0.85rem;
   }
 </style>

@@ -4,8 +4,9 @@
   import { dewPointC, type PlaceStay, type Setting, type TinSupport } from '../../../../core/setting';
   import { USUAL_SHOP } from '../../../../core/shop';
   import type { Place } from '../../../../core/slab';
-  import { ingredientNamed, type Ingredient } from '../../../../core/larder';
+  import type { Ingredient } from '../../../../core/larder';
   import { formatDuration } from '$lib/figures';
+  import { namedIngredients } from '$lib/namedIngredients';
   import { NewestAnswer } from '$lib/newestAnswer';
   import { slabWork } from '$lib/slabContext';
   import type { SettingQuestion, SettingAnswer } from '$lib/workers/setting.worker';
@@ -13,11 +14,11 @@
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { ask } from '$lib/api';
-  import HeatSection from './HeatSection.svelte';
+  import Board from '$lib/ui/Board.svelte';
+  import HeatTimeline from './HeatTimeline.svelte';
   import Measured from './Measured.svelte';
   import { PLACE_NAMES } from './places';
   import Stays from './Stays.svelte';
-  import WaitCurves from './WaitCurves.svelte';
   import LayerWaits from './LayerWaits.svelte';
 
   const work = slabWork();
@@ -30,20 +31,14 @@
   let setting = $state.raw<Setting | null>(null);
   let deeperMinutes: number | null = $state(null);
   let busy = $state(false);
-  let minute = $state(0);
+  /** The moment looked at; at first somewhat after the second layer is on. */
+  let minute: number | null = $state(null);
 
   const DEEPER = 1.5;
 
   const worker = new NewestAnswer<SettingQuestion, SettingAnswer>(() => new SettingWorker());
 
-  /** Only what the slab names is sent over. */
-  const ingredients = $derived.by(() => {
-    const named = slab.preparations
-      .flatMap(({ lines }) => lines)
-      .map(({ ingredient }) => ingredientNamed(ingredient, work.larder))
-      .filter((one): one is Ingredient => one !== null);
-    return [...new Set(named)];
-  });
+  const ingredients = $derived(namedIngredients(slab, work.larder));
 
   let measured = $state.raw<SettingQuestion['measured']>(undefined);
   let fitted = $state('');
@@ -85,7 +80,7 @@
       if (question.measured) void keepFitted(question.measured.place, answer.fittedH);
       busy = false;
       minute = Math.min(
-        untrack(() => minute),
+        untrack(() => minute) ?? Math.round(((answer.setting?.layers[1]?.pouredAt ?? 20) * 4) / 3),
         Math.max(0, (answer.setting?.minutes.length ?? 1) - 1),
       );
       return 'done';
@@ -96,6 +91,13 @@
   const roomC = $derived(work.shop.roomC ?? USUAL_SHOP.roomC);
   const dewC = $derived(dewPointC(roomC, (work.shop.humidityPercent ?? USUAL_SHOP.humidityPercent) / 100));
   const sweats = $derived(setting !== null && setting.faceC < dewC);
+  const inWhichPlaces = $derived.by(() => {
+    if (stays.length > 0) return 'moved by the clock';
+    const places = [...new Set(slab.layers.map(({ set }) => set?.place ?? 'room'))];
+    return places
+      .map((place) => (place === 'room' ? `in the room at ${roomC} °C` : `in the ${PLACE_NAMES[place]}`))
+      .join(', ');
+  });
   /** Where a layer sets, or null where it is moved in between. */
   const placeOf = (layer: string): Place | null =>
     stays.length === 0
@@ -105,54 +107,64 @@
         : null;
 </script>
 
-<Stays bind:stays bind:on bind:foil first={slab.layers[0]?.set?.place ?? 'room'} />
-
-<div role="status">
-  {#if setting === null}
-    <p class="quiet">{busy ? 'Working it out ...' : 'No layer has any height yet: lay one in Build.'}</p>
-  {/if}
-</div>
-{#if setting}
-  <p class="answer figures">
-    {#if setting.cutWindow.fromMinutes !== null}
-      All is set after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
-      {#if setting.cutWindow.toMinutes !== null}Cut it within <b
-          >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
-        > of that: later the hard layer cracks under a cold knife.{:else}It can be cut any time after.{/if}
-      {#if deeperMinutes !== null}<span class="quiet"
-          >Half as thick again, it takes {formatDuration(deeperMinutes)}.</span
-        >{/if}
+<Board label="Set" title="The slab while it cools" note={inWhichPlaces}>
+  {#snippet stage()}
+    {#if setting && minute !== null}
+      <HeatTimeline {setting} layers={work.plan.slabs[0]!.layers} bind:minute />
     {:else}
-      It does not set here.
+      <p class="quiet" role="status">
+        {busy ? 'Working it out ...' : 'No layer has any height yet: lay one in Build.'}
+      </p>
     {/if}
-  </p>
-  <HeatSection {setting} layers={work.plan.slabs[0]!.layers} bind:minute />
-  <LayerWaits {setting} moved={stays.length > 0} />
-  <WaitCurves {setting} />
-  <Measured layers={setting.layers} {placeOf} {fit} {fitted} />
-  <p class:said={sweats} class:quiet={!sweats}>
-    {#if sweats}
-      Its face ends at {setting.faceC.toFixed(0)} °C, below the dew point of {dewC.toFixed(0)} °C in this room: it will sweat.
-      Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until it has come up.
-    {:else}
-      The dew point in this room is {dewC.toFixed(0)} °C: a face colder than that sweats. This one ends at {setting.faceC.toFixed(
-        0,
-      )} °C and stays dry.
+  {/snippet}
+  {#snippet hand()}
+    {#if setting}
+      <p class="panel answer figures" role="status">
+        {#if setting.cutWindow.fromMinutes !== null}
+          All is set after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
+          {#if setting.cutWindow.toMinutes !== null}Cut it within <b
+              >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
+            > of that: later the hard layer cracks under a cold knife.{:else}It can be cut any time after.{/if}
+          {#if deeperMinutes !== null}<span class="quiet"
+              >Half as thick again, it takes {formatDuration(deeperMinutes)}.</span
+            >{/if}
+        {:else}
+          It does not set here.
+        {/if}
+      </p>
+      <div class="panel"><LayerWaits {setting} moved={stays.length > 0} /></div>
     {/if}
-  </p>
-{/if}
+    <div class="panel pad">
+      <Stays bind:stays bind:on bind:foil first={slab.layers[0]?.set?.place ?? 'room'} />
+    </div>
+    {#if setting}
+      <p class="panel pad" class:said={sweats} class:quiet={!sweats}>
+        {#if sweats}
+          Its face ends at {setting.faceC.toFixed(0)} °C, below the dew point of {dewC.toFixed(0)} °C in this room: it will
+          sweat. Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until it has come up.
+        {:else}
+          The dew point in this room is {dewC.toFixed(0)} °C: a face colder than that sweats. This one ends at {setting.faceC.toFixed(
+            0,
+          )} °C and stays dry.
+        {/if}
+      </p>
+      <Measured layers={setting.layers} {placeOf} {fit} {fitted} />
+    {/if}
+  {/snippet}
+</Board>
 
 <style>
   .answer {
-    font-size: 1.1rem;
-    margin: 0.4rem 0;
+    padding: 0.6rem 0.8rem;
+    font-size: 1.02rem;
   }
 
   .answer .quiet {
     font-size: 0.9rem;
   }
 
-  .said {
-    margin-top: 0.6rem;
+  .pad {
+    padding: 0.5rem 0.8rem;
+    font-size: 0.92rem;
   }
 </style>

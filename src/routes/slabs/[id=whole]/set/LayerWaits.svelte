@@ -1,6 +1,6 @@
-<!-- How long each layer needs, where it sets, and when the next one may go on. -->
+<!-- How long each layer needs: one row a layer, with where it sets; what is asked of the wait opens with it. -->
 <script lang="ts">
-  import { Select, SelectItem } from 'carbon-components-svelte';
+  import { Accordion, AccordionItem, Select, SelectItem } from 'carbon-components-svelte';
   import type { Setting } from '../../../../core/setting';
   import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
@@ -11,7 +11,7 @@
 
   interface Props {
     setting: Setting;
-    /** The tin is moved by the formatDuration, whatever the layers say. */
+    /** The tin is moved by the clock, whatever the layers say. */
     moved: boolean;
   }
   let { setting, moved }: Props = $props();
@@ -33,70 +33,93 @@
   }
 </script>
 
-{#each setting.layers as layer, i (layer.id)}
-  {@const own = layers.find(({ id }) => id === layer.id)}
-  <section class="panel" aria-label={layer.name}>
-    <p class="answer figures">
-      <b>{layer.name}</b> goes on at <b>{formatDuration(layer.pouredAt)}</b>,
-      {#if layer.setAfterMinutes === null}<span class="hot">and never sets here</span>{:else}and is set <b
-          >{formatDuration(layer.setAfterMinutes)}</b
-        > later{/if}
-    </p>
-    {#if layer.nextFromMinutes === null}<p class="hot">{layer.why}</p>
-    {:else if i < setting.layers.length - 1}
-      <p>
-        The next one goes on
-        {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
-            class="quiet"
-            >, up to {formatDuration(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
-          >{/if}
-      </p>
-    {/if}
-    {#if layer.contactC !== null}
-      <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
-        {#if layer.meltsBelow}It meets the layer below at {layer.contactC.toFixed(0)} °C and melts it: pour at {layer.pourAtMostC!.toFixed(
-            0,
-          )} °C or cooler{:else}It meets the layer below at {layer.contactC.toFixed(0)} °C, which that bears{/if}
-      </p>
-    {/if}
-    <div class="rule">
-      {#if !moved}
-        <Select
-          size="sm"
-          labelText="Sets in"
-          selected={own?.set?.place ?? 'room'}
-          on:change={(event) => setRule(layer.id, { place: (event.target as HTMLSelectElement).value as Place })}
+<Accordion size="sm">
+  {#each setting.layers as layer, i (layer.id)}
+    {@const own = layers.find(({ id }) => id === layer.id)}
+    <AccordionItem>
+      <span slot="title" class="row figures">
+        <b>{layer.name}</b>
+        <span class="quiet"
+          >{moved ? 'moved' : PLACE_NAMES[own?.set?.place ?? 'room']}, {layer.pouredAt === 0
+            ? 'goes on first'
+            : `goes on at ${formatDuration(layer.pouredAt)}`}</span
         >
-          {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_NAMES[place]} />{/each}
-        </Select>
+        {#if layer.setAfterMinutes === null}<b class="hot">never sets here</b>{:else}<b class="long"
+            >{formatDuration(layer.setAfterMinutes)}</b
+          >{/if}
+      </span>
+      {#if layer.nextFromMinutes === null}<p class="hot">{layer.why}</p>
+      {:else if i < setting.layers.length - 1}
+        <p>
+          The next one goes on
+          {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
+              class="quiet"
+              >, up to {formatDuration(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
+            >{/if}.
+        </p>
       {/if}
-      {#each FIELDS as [field, label, placeholder] (field)}
-        <NumberField
-          {label}
-          optional
-          {placeholder}
-          value={own?.set?.[field]}
-          limits={slabLimits(`layers.set.${field}`)}
-          name="{layer.id} {field}"
-          typed={draft.typed}
-          onvalue={(value) => setRule(layer.id, { [field]: value ?? undefined })}
-        />
-      {/each}
-    </div>
-  </section>
-{/each}
+      {#if layer.contactC !== null}
+        <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
+          {#if layer.meltsBelow}It meets the layer below at {layer.contactC.toFixed(0)} °C and melts it: pour at {layer.pourAtMostC!.toFixed(
+              0,
+            )} °C or cooler.{:else}It meets the layer below at {layer.contactC.toFixed(0)} °C, which that bears.{/if}
+        </p>
+      {/if}
+      <div class="rule">
+        {#if !moved}
+          <Select
+            size="sm"
+            labelText="Sets in"
+            selected={own?.set?.place ?? 'room'}
+            on:change={(event) => setRule(layer.id, { place: (event.target as HTMLSelectElement).value as Place })}
+          >
+            {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_NAMES[place]} />{/each}
+          </Select>
+        {/if}
+        {#each FIELDS as [field, label, placeholder] (field)}
+          <NumberField
+            {label}
+            optional
+            {placeholder}
+            value={own?.set?.[field]}
+            limits={slabLimits(`layers.set.${field}`)}
+            name="{layer.id} {field}"
+            typed={draft.typed}
+            onvalue={(value) => setRule(layer.id, { [field]: value ?? undefined })}
+          />
+        {/each}
+      </div>
+    </AccordionItem>
+  {/each}
+</Accordion>
 
 <style>
-  section {
-    margin-top: 0.5rem;
-    padding: 0.6rem 0.8rem;
+  .row {
+    display: flex;
+    gap: 0.6rem;
+    align-items: baseline;
+    font-size: 0.95rem;
+  }
+
+  .row .quiet {
+    flex: 1;
+    font-size: 0.86rem;
+  }
+
+  .long {
+    font-size: 1.05rem;
   }
 
   .rule {
     display: grid;
-    grid-template-columns: repeat(4, minmax(0, 9rem));
-    gap: 0.6rem;
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    gap: 0.5rem;
     margin-top: 0.5rem;
+    align-items: end;
+  }
+
+  p {
+    font-size: 0.92rem;
   }
 
   .hot {

@@ -1,6 +1,6 @@
 <!-- A set time that was really measured makes a place the shop's own. -->
 <script lang="ts">
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { LayerWait } from '../../../../core/setting';
   import type { Place } from '../../../../core/slab';
   import { PLACE_AIR } from '../../../../core/setting';
@@ -24,59 +24,52 @@
   const place = $derived(placeOf(layer));
 </script>
 
-<details class="panel">
-  <summary>It took another time in your {place ?? 'shop'}?</summary>
-  <form
-    onsubmit={(event) => {
-      event.preventDefault();
-      if (minutes !== null && place !== null) fit(layer, minutes, place);
-    }}
+<div class="panel">
+  <Accordion size="sm"
+    ><AccordionItem title="It took another time in your {place ?? 'shop'}?">
+      <form
+        onsubmit={(event) => {
+          event.preventDefault();
+          if (minutes !== null && place !== null) fit(layer, minutes, place);
+        }}
+      >
+        <Select
+          size="sm"
+          labelText="Layer"
+          selected={layer}
+          on:change={(event) => (chosen = (event.target as HTMLSelectElement).value)}
+        >
+          {#each layers as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+        </Select>
+        <NumberField
+          label="was set after, min"
+          optional
+          value={minutes}
+          limits={{ min: 1, max: 5000 }}
+          name="measured"
+          {typed}
+          onvalue={(value) => (minutes = value)}
+        />
+        <Button size="small" type="submit" disabled={minutes === null || place === null}
+          >Make it my {place ?? 'place'}</Button
+        >
+      </form>
+      <p class="quiet">
+        {#if place === null}A time can be measured where the tin stays in one place.{:else}The {place} counts with {(
+            work.shop.placeH?.[place] ?? PLACE_AIR[place].h
+          ).toFixed(1)} W per m² and degree{work.shop.placeH?.[place]
+            ? ', fitted from your own time'
+            : ', the usual figure'}.{/if}
+      </p>
+      <p role="status">{fitted}</p>
+    </AccordionItem></Accordion
   >
-    <Select
-      size="sm"
-      labelText="Layer"
-      selected={layer}
-      on:change={(event) => (chosen = (event.target as HTMLSelectElement).value)}
-    >
-      {#each layers as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
-    </Select>
-    <NumberField
-      label="was set after, min"
-      optional
-      value={minutes}
-      limits={{ min: 1, max: 5000 }}
-      name="measured"
-      {typed}
-      onvalue={(value) => (minutes = value)}
-    />
-    <Button size="small" type="submit" disabled={minutes === null || place === null}
-      >Make it my {place ?? 'place'}</Button
-    >
-  </form>
-  <p class="quiet">
-    {#if place === null}A time can be measured where the tin stays in one place.{:else}The {place} counts with {(
-        work.shop.placeH?.[place] ?? PLACE_AIR[place].h
-      ).toFixed(1)} W per m² and degree{work.shop.placeH?.[place]
-        ? ', fitted from your own time'
-        : ', the usual figure'}.{/if}
-  </p>
-  <p role="status">{fitted}</p>
-</details>
+</div>
 
 <style>
-  details {
-    margin-top: 0.6rem;
-    padding: 0.5rem 0.8rem;
-  }
-
-  summary {
-    cursor: pointer;
-    min-height: 30px;
-  }
-
   form {
     display: grid;
-    grid-template-columns: 12rem 9rem max-content;
+    grid-template-columns: minmax(0, 1fr) 7rem max-content;
     gap: 0.6rem;
     align-items: end;
     margin: 0.4rem 0;

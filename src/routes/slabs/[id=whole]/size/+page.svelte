@@ -3,17 +3,20 @@
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
   import { writtenForItsTin } from '../../../../core/usecases';
   import { inTins, scaleOf, tinsOf } from '../../../../core/slab';
-  import { isSheet, sameTin } from '../../../../core/tin';
+  import { isSheet, sameTin, tinInWords, withoutOutline } from '../../../../core/tin';
   import { slabLimits } from '$lib/limits';
   import { mm } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
+  import Board from '$lib/ui/Board.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Section from '$lib/ui/Section.svelte';
   import Amounts from './Amounts.svelte';
   import Cupboard from './Cupboard.svelte';
   import LayerTable from './LayerTable.svelte';
   import Order from './Order.svelte';
   import Rack from './Rack.svelte';
   import SheetShape from './SheetShape.svelte';
+  import TinsFromAbove from './TinsFromAbove.svelte';
   import WholeThings from './WholeThings.svelte';
 
   const work = slabWork();
@@ -23,6 +26,9 @@
   const several = $derived(tins.length > 1 || tins[0]!.count > 1);
   const scale = $derived(scaleOf(slab));
   const now = $derived(work.plan);
+  const title = $derived(
+    tins.map(({ tin, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(withoutOutline(tin))}`).join(', '),
+  );
   const isWritten = $derived(!several && sameTin(tins[0]!.tin, slab.tin) && slab.scale === undefined);
 
   function setMode(mode: string) {
@@ -52,87 +58,133 @@
   }
 </script>
 
-<h2>Tins</h2>
-<Rack />
-{#if several}<p class="quiet">
-    One making into {tins.reduce((sum, { count }) => sum + count, 0)} tins; the drawings show the first.
-  </p>{/if}
-{#if tins.some(({ tin }) => isSheet(tin))}<SheetShape {tins} />{/if}
-
-<div class="modes">
-  <RadioButtonGroup
-    legendText="What stays as it is"
-    selected={scale.mode}
-    on:change={(event) => setMode(String(event.detail))}
-  >
-    <RadioButton value="same-thickness" labelText="thickness of the layers" />
-    <RadioButton value="layer-thickness" labelText="a thickness for each" />
-    <RadioButton value="total-height" labelText="a total height" />
-    <RadioButton value="multiple" labelText="the amounts, times" />
-    <RadioButton value="as-far-as" labelText="what is in the cupboard" />
-    <RadioButton value="pieces" labelText="an order of pieces" />
-  </RadioButtonGroup>
-  {#if scale.mode === 'multiple'}
-    <div class="by">
-      <NumberField
-        label="Times"
-        hideLabel
-        value={scale.by}
-        limits={slabLimits('scale.multiple.by')}
-        name="multiple"
-        typed={draft.typed}
-        onvalue={(by) => by !== null && draft.change({ ...slab, scale: { mode: 'multiple', by } }, 'multiple')}
-      />
+<Board label="Size" {title} note="To scale; the written tin dashed.">
+  {#snippet stage()}
+    <div class="picture">
+      <TinsFromAbove {tins} written={slab.tin} />
+      <div class="face">
+        <Section
+          {slab}
+          planned={now.slabs[0]!}
+          chosen={work.chosen}
+          onthickness={work.setThickness}
+          onchoose={(id) => (work.chosen = id)}
+          rowsShare={0.42}
+        />
+      </div>
     </div>
-  {:else if scale.mode === 'total-height'}
-    <div class="by">
-      <NumberField
-        label="Total height, mm"
-        hideLabel
-        value={scale.mm}
-        limits={slabLimits('scale.total-height.mm')}
-        name="total height"
-        typed={draft.typed}
-        onvalue={(mm) => mm !== null && draft.change({ ...slab, scale: { mode: 'total-height', mm } }, 'total height')}
-      />
+    <!-- It scrolls, so the keyboard must be able to reach it. -->
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <section class="amounts" aria-label="Layers and lines, written and now" tabindex="0">
+      <LayerTable />
+      <Amounts />
+    </section>
+  {/snippet}
+  {#snippet hand()}
+    <Rack />
+    {#if several}<p class="quiet">
+        One making into {tins.reduce((sum, { count }) => sum + count, 0)} tins; the section shows the first.
+      </p>{/if}
+    {#if tins.some(({ tin }) => isSheet(tin))}<SheetShape {tins} />{/if}
+    <div class="panel pad">
+      <div class="modes">
+        <RadioButtonGroup
+          legendText="What stays as it is"
+          selected={scale.mode}
+          on:change={(event) => setMode(String(event.detail))}
+        >
+          <RadioButton value="same-thickness" labelText="thickness of the layers" />
+          <RadioButton value="layer-thickness" labelText="a thickness for each" />
+          <RadioButton value="total-height" labelText="a total height" />
+          <RadioButton value="multiple" labelText="the amounts, times" />
+          <RadioButton value="as-far-as" labelText="what is in the cupboard" />
+          <RadioButton value="pieces" labelText="an order of pieces" />
+        </RadioButtonGroup>
+        {#if scale.mode === 'multiple'}
+          <div class="by">
+            <NumberField
+              label="Times"
+              hideLabel
+              value={scale.by}
+              limits={slabLimits('scale.multiple.by')}
+              name="multiple"
+              typed={draft.typed}
+              onvalue={(by) => by !== null && draft.change({ ...slab, scale: { mode: 'multiple', by } }, 'multiple')}
+            />
+          </div>
+        {:else if scale.mode === 'total-height'}
+          <div class="by">
+            <NumberField
+              label="Total height, mm"
+              hideLabel
+              value={scale.mm}
+              limits={slabLimits('scale.total-height.mm')}
+              name="total height"
+              typed={draft.typed}
+              onvalue={(mm) =>
+                mm !== null && draft.change({ ...slab, scale: { mode: 'total-height', mm } }, 'total height')}
+            />
+          </div>
+        {:else if scale.mode === 'as-far-as'}
+          <Cupboard have={scale.have} />
+        {:else if scale.mode === 'pieces'}
+          <div class="wide"><Order {scale} /></div>
+        {:else if scale.mode === 'layer-thickness'}
+          <p class="wide">
+            {#if Object.keys(scale.mm).length > 0}
+              Changed by hand: {slab.layers
+                .filter(({ id }) => id in scale.mm)
+                .map(({ id, name }) => `${name} ${mm(scale.mm[id]!)} mm`)
+                .join(', ')}.
+            {:else}
+              Write a thickness in the table below, or pull an edge in the section.
+            {/if}
+            <Button
+              size="small"
+              kind="ghost"
+              on:click={() => draft.change(inTins({ ...slab, scale: undefined }, tins, undefined))}
+              >Back to the written thickness</Button
+            >
+          </p>
+        {/if}
+      </div>
     </div>
-  {:else if scale.mode === 'as-far-as'}
-    <Cupboard have={scale.have} />
-  {:else if scale.mode === 'pieces'}
-    <div class="wide"><Order {scale} /></div>
-  {:else if scale.mode === 'layer-thickness'}
-    <p class="wide">
-      {#if Object.keys(scale.mm).length > 0}
-        Changed by hand: {slab.layers
-          .filter(({ id }) => id in scale.mm)
-          .map(({ id, name }) => `${name} ${mm(scale.mm[id]!)} mm`)
-          .join(', ')}.
-      {:else}
-        Write a thickness in the table below, or pull an edge in the section.
-      {/if}
-      <Button
-        size="small"
-        kind="ghost"
-        on:click={() => draft.change(inTins({ ...slab, scale: undefined }, tins, undefined))}
-        >Back to the written thickness</Button
-      >
-    </p>
-  {/if}
-</div>
-
-{#if now.wholeThings.length > 0}<WholeThings things={now.wholeThings} />{/if}
-<LayerTable />
-<Amounts />
-{#if !isWritten && !several}
-  <p class="anew">
-    <Button size="small" kind="tertiary" on:click={writeAnew}>Write the slab for this tin</Button>
-    <span class="quiet">The amounts as they are now become the written ones.</span>
-  </p>
-{/if}
+    {#if now.wholeThings.length > 0}<WholeThings things={now.wholeThings} />{/if}
+    {#if !isWritten && !several}
+      <p class="anew">
+        <Button size="small" kind="tertiary" on:click={writeAnew}>Write the slab for this tin</Button>
+        <span class="quiet">The amounts as they are now become the written ones.</span>
+      </p>
+    {/if}
+  {/snippet}
+</Board>
 
 <style>
-  h2 {
-    margin: 0 0 0.4rem;
+  .picture {
+    display: grid;
+    grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+    gap: 1rem;
+    height: 42%;
+    min-height: 150px;
+    flex: none;
+  }
+
+  .face {
+    min-height: 0;
+    display: flex;
+  }
+
+  .amounts {
+    flex: 1;
+    min-height: 0;
+    overflow: auto;
+    scrollbar-width: thin;
+    border-top: 1px solid var(--rule);
+    margin-top: 0.6rem;
+  }
+
+  .pad {
+    padding: 0.6rem 0.8rem;
   }
 
   .modes {
@@ -140,7 +192,6 @@
     flex-wrap: wrap;
     gap: 0 1rem;
     align-items: end;
-    margin-top: 0.8rem;
   }
 
   .modes :global(.bx--radio-button-group) {

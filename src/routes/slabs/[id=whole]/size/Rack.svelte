@@ -74,7 +74,7 @@
 <style>
   .rack {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(215px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
     gap: 0.4rem;
   }
 
@@ -152,12 +152,24 @@
   }
 
   @media (pointer: coarse) {
+    .rack {
+      grid-template-columns: minmax(0, 1fr);
+    }
+
     .count {
-      width: 44px;
+      display: flex;
+      align-items: center;
+      width: auto;
     }
 
     .count button {
+      width: 44px;
       min-height: 44px;
+    }
+
+    output {
+      min-width: 1.2rem;
+      text-align: center;
     }
   }
 </style>

@@ -1,0 +1,138 @@
+<!--
+  One station: its stage, the picture that is the control, and the hand, the few fields of the decision. On a phone the stage folds
+  to a band that opens.
+-->
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import { Button } from 'carbon-components-svelte';
+
+  interface Props {
+    /** What the stage shows, as a heading: the station's name for those who listen. */
+    label: string;
+    title?: string;
+    /** Beside the title: what the picture is of, or how it is used. */
+    note?: string;
+    stage: Snippet;
+    hand: Snippet;
+  }
+  let { label, title = '', note = '', stage, hand }: Props = $props();
+
+  let opened = $state(false);
+</script>
+
+<div class="board">
+  <section class="stage panel" class:opened aria-label="{label}: the picture">
+    {#if title !== ''}
+      <header>
+        <h2>{title}</h2>
+        {#if note !== ''}<p class="quiet">{note}</p>{/if}
+      </header>
+    {/if}
+    <div class="picture">{@render stage()}</div>
+    <div class="fold">
+      <Button size="small" kind="ghost" aria-expanded={opened} on:click={() => (opened = !opened)}
+        >{opened ? 'Fold the picture' : 'Open the picture'}</Button
+      >
+    </div>
+  </section>
+  <!-- It scrolls, so the keyboard must be able to reach it. -->
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <section class="hand" id="hand" aria-label={label} tabindex="0">{@render hand()}</section>
+</div>
+
+<style>
+  .board {
+    flex: 1;
+    min-height: 0;
+    display: grid;
+    grid-template-columns: minmax(0, 1.46fr) minmax(0, 1fr);
+    gap: 0.8rem;
+    padding: 0.8rem 1rem;
+  }
+
+  .stage {
+    display: flex;
+    flex-direction: column;
+    min-height: 0;
+    min-width: 0;
+    padding: 0.7rem 0.9rem;
+  }
+
+  header {
+    display: flex;
+    gap: 1rem;
+    align-items: baseline;
+    justify-content: space-between;
+    padding-bottom: 0.4rem;
+  }
+
+  header p {
+    font-size: 0.88rem;
+    text-align: right;
+  }
+
+  .picture {
+    flex: 1;
+    min-height: 0;
+    display: flex;
+    flex-direction: column;
+  }
+
+  .fold {
+    display: none;
+  }
+
+  .hand {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    align-content: start;
+    gap: 0.6rem;
+    min-width: 0;
+    overflow: auto;
+    scrollbar-gutter: stable;
+    scrollbar-width: thin;
+  }
+
+  .hand:focus-visible {
+    outline-offset: -2px;
+  }
+
+  @media (max-width: 759px) {
+    .board {
+      display: block;
+      padding: 0.5rem;
+    }
+
+    .stage {
+      height: 180px;
+      margin-bottom: 0.5rem;
+      padding: 0.4rem 0.5rem;
+      position: relative;
+    }
+
+    .stage.opened {
+      height: min(70vh, 30rem);
+    }
+
+    header {
+      padding-bottom: 0.1rem;
+    }
+
+    header p,
+    .stage:not(.opened) header {
+      display: none;
+    }
+
+    .fold {
+      display: block;
+      position: absolute;
+      right: 0;
+      bottom: 0;
+      background: var(--panel);
+    }
+
+    .hand {
+      overflow: visible;
+    }
+  }
+</style>

@@ -1,0 +1,17 @@
+<!-- Asks before something is taken away. -->
+<script lang="ts">
+  import { Modal } from 'carbon-components-svelte';
+  import { confirmation } from '$lib/confirm.svelte';
+</script>
+
+<Modal
+  danger
+  size="xs"
+  open={confirmation.question !== null}
+  modalHeading={confirmation.question?.text ?? ''}
+  primaryButtonText={confirmation.question?.act ?? ''}
+  secondaryButtonText="Leave it"
+  on:click:button--secondary={() => confirmation.answer(false)}
+  on:submit={() => confirmation.answer(true)}
+  on:close={() => confirmation.answer(false)}
+/>
