@@ -1,13 +1,14 @@
 /** What people type and send by mistake: each is told beside its field what to do, and nothing falls over. */
 import { readFileSync } from 'node:fs';
 import type { Slab } from '../../src/core/slab';
-import { expect, slabId, test, tray } from './shop';
+import { expect, line, slabId, test, tray } from './shop';
 
 const json = { 'Content-Type': 'application/json' };
 
 test('numbers that are none: each says what to type, and the last good figure stays', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
+  await page.getByRole('button', { name: 'More of rye flour' }).click();
   const flour = page.getByLabel('Amount of rye flour');
   for (const [typed, said] of [
     ['-5', 'Type a number over 0'],
@@ -29,14 +30,14 @@ test('numbers that are none: each says what to type, and the last good figure st
     ['270', '270 g'],
   ] as const) {
     await flour.fill(typed);
-    await expect(page.locator('.line', { has: flour }).locator('.mass')).toHaveText(grams);
+    await expect(page.getByRole('listitem').filter({ has: flour }).last().locator('.mass')).toHaveText(grams);
   }
 });
 
 test('names of any script and any length', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
-  await page.getByText('written for').click();
+  await page.getByRole('button', { name: 'Name, tin and free from' }).click();
   const name = page.getByLabel('Name of the slab');
   await name.fill('n'.repeat(10_000));
   await expect(page.getByText('Use 200 characters or fewer')).toBeVisible();
@@ -45,11 +46,12 @@ test('names of any script and any length', async ({ open, page, shop }) => {
     await name.fill(one);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(one);
   }
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept as version 2')).toBeVisible();
-  await page.getByLabel('Ingredient 1').first().fill('moon dust');
+  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await line(page, 'Rye shortbread', 1).fill('270 g moon dust');
   await expect(page.getByText('Not in the larder')).toBeVisible();
-  await page.getByRole('button', { name: /Warnings/ }).click();
+  await page.getByRole('button', { name: /^To look at/ }).click();
   await expect(page.getByText('The larder has no "moon dust"')).toBeVisible();
 });
 
@@ -89,10 +91,14 @@ test('a slab in which many things have one name shows at every station', async (
   }
   // The first of the choices is none.
   await open(`/slabs/${id}/build`);
+  await page.getByRole('list', { name: 'Layers from the top' }).getByRole('button', { name: /^Same/ }).first().click();
   await page.getByLabel('Lay Same from another preparation').first().selectOption('');
-  await page.getByLabel('Amount of butter').first().fill('210');
+  await page
+    .getByLabel(/^Line 1 of/)
+    .first()
+    .fill('210 g butter');
   await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  await expect(page.getByText('kept, version 2')).toBeVisible();
   await open('/slabs/paste');
   await page.getByLabel('The recipe').fill('1 cup butter or butter or butter\n1 cup butter or butter');
   await expect(page.getByLabel('Ingredient, line 1', { exact: true })).toHaveValue(/butter/);

@@ -1,6 +1,6 @@
 /** Larder, tins, settings, printing, keys; and what every page must be. */
 import AxeBuilder from '@axe-core/playwright';
-import { expect, slabId, test, tray } from './shop';
+import { expect, line, slabId, test, tray } from './shop';
 
 test('a price changed in the larder is the price of the slab', async ({ open, page, shop }) => {
   await open('/larder');
@@ -62,7 +62,7 @@ test('a tin is added to the rack and a slab is put in it', async ({ open, page, 
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   await page.getByRole('button', { name: /^Half sheet/ }).click();
-  await page.getByRole('button', { name: /Warnings/ }).click();
+  await page.getByRole('button', { name: /^To look at/ }).click();
   await expect(page.getByText('The slab is 22.4 mm high and the tin (400 x 200 mm, 12 deep) holds 12')).toBeVisible();
 });
 
@@ -107,7 +107,7 @@ test('keys go to the stations, and none fires while typing', async ({ open, page
     await page.keyboard.press(key);
     await expect(page).toHaveURL(new RegExp(`/${path}$`));
   }
-  await page.getByLabel('Amount of rye flour').focus();
+  await line(page, 'Rye shortbread', 1).focus();
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/build$/);
   await page.locator('h1').click();
@@ -139,20 +139,21 @@ for (const theme of ['day', 'night'] as const) {
         await page.getByLabel('The recipe').fill('For the base:\n1 cup (300 g) butter\nmoon dust\n2 limes');
       }
       if (path.endsWith('build')) {
-        await page.getByRole('button', { name: 'Divide or swap butter' }).first().click();
+        await page.getByRole('button', { name: 'More of butter' }).first().click();
         await page.getByRole('button', { name: 'Divide it' }).click();
       }
       if (path.endsWith('size')) {
         await page.getByText('a total height').click();
         await page.getByLabel('Total height, mm').fill('60');
-        await page.getByRole('button', { name: /Warnings/ }).click();
+        await page.getByRole('button', { name: /^To look at/ }).click();
       }
       if (path.endsWith('set')) {
         await page.getByText('moved by the clock').click();
         await page.getByRole('button', { name: 'Move it later' }).click();
       }
       if (path.endsWith('clock')) await page.getByLabel('Working').selectOption('mornings and evenings');
-      for (const more of await page.locator('summary:visible').all()) await more.click();
+      const folded = '.bx--accordion__heading[aria-expanded=false]:visible';
+      for (const heading of await page.locator(folded).all()) await heading.click();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
         violations.map(

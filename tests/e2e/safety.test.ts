@@ -28,7 +28,7 @@ test('a Keep that the storage does not take says why, keeps what was typed, and 
   other.exec('ROLLBACK');
   other.close();
   await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  await expect(page.getByText('kept, version 2')).toBeVisible();
   // An answer without a word is said too.
   await page.getByLabel('Columns').fill('6');
   await page.route('**/api/slabs/*', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }));
@@ -145,7 +145,7 @@ test('a device whose storage is full keeps undo and Keep, and says so', async ({
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(tray(page, 'Pieces')).toHaveText('35');
   await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  await expect(page.getByText('kept, version 2')).toBeVisible();
 });
 
 test('only this application changes anything, and only by JSON, CSV or zip', async ({ request, shop }) => {

@@ -1,5 +1,5 @@
 /** Every test has a server and data of its own, and a page whose requests are watched. */
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -105,6 +105,32 @@ export async function slabId(page: Page, address: string, name: string): Promise
   await page.goto(`${address}/slabs`);
   const href = await page.getByRole('link', { name }).getAttribute('href');
   return Number(/\d+/.exec(href ?? '')?.[0]);
+}
+
+/** Does something of the menu behind the name of a slab. */
+export async function more(page: Page, what: string): Promise<void> {
+  await page.getByRole('button', { name: 'More of this slab' }).click();
+  await page.getByRole('menuitem', { name: what }).click();
+}
+
+/** One line of a preparation, which is open. */
+export const line = (page: Page, preparation: string, at: number) => page.getByLabel(`Line ${at} of ${preparation}`);
+
+/** Opens a preparation, so that its lines can be typed. */
+export async function unfold(page: Page, preparation: string): Promise<Locator> {
+  const card = page.getByRole('article', { name: preparation, exact: true });
+  const heading = card.locator('.bx--accordion__heading');
+  if ((await heading.getAttribute('aria-expanded')) === 'false') await heading.click();
+  return card;
+}
+
+/** Writes lines into a preparation as one says them, each with Enter. */
+export async function say(page: Page, preparation: string, lines: readonly string[]): Promise<void> {
+  const field = page.getByLabel(`A new line of ${preparation}`);
+  for (const text of lines) {
+    await field.fill(text);
+    await field.press('Enter');
+  }
 }
 
 /** One figure of the tray, as it is now. */

@@ -48,47 +48,49 @@
             >{formatDuration(layer.setAfterMinutes)}</b
           >{/if}
       </span>
-      {#if layer.nextFromMinutes === null}<p class="hot">{layer.why}</p>
-      {:else if i < setting.layers.length - 1}
-        <p>
-          The next one goes on
-          {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
-              class="quiet"
-              >, up to {formatDuration(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
-            >{/if}.
-        </p>
-      {/if}
-      {#if layer.contactC !== null}
-        <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
-          {#if layer.meltsBelow}It meets the layer below at {layer.contactC.toFixed(0)} °C and melts it: pour at {layer.pourAtMostC!.toFixed(
-              0,
-            )} °C or cooler.{:else}It meets the layer below at {layer.contactC.toFixed(0)} °C, which that bears.{/if}
-        </p>
-      {/if}
-      <div class="rule">
-        {#if !moved}
-          <Select
-            size="sm"
-            labelText="Sets in"
-            selected={own?.set?.place ?? 'room'}
-            on:change={(event) => setRule(layer.id, { place: (event.target as HTMLSelectElement).value as Place })}
-          >
-            {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_NAMES[place]} />{/each}
-          </Select>
+      <section aria-label={layer.name}>
+        {#if layer.nextFromMinutes === null}<p class="hot">{layer.why}</p>
+        {:else if i < setting.layers.length - 1}
+          <p>
+            The next one goes on
+            {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
+                class="quiet"
+                >, up to {formatDuration(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
+              >{/if}.
+          </p>
         {/if}
-        {#each FIELDS as [field, label, placeholder] (field)}
-          <NumberField
-            {label}
-            optional
-            {placeholder}
-            value={own?.set?.[field]}
-            limits={slabLimits(`layers.set.${field}`)}
-            name="{layer.id} {field}"
-            typed={draft.typed}
-            onvalue={(value) => setRule(layer.id, { [field]: value ?? undefined })}
-          />
-        {/each}
-      </div>
+        {#if layer.contactC !== null}
+          <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
+            {#if layer.meltsBelow}It meets the layer below at {layer.contactC.toFixed(0)} °C and melts it: pour at {layer.pourAtMostC!.toFixed(
+                0,
+              )} °C or cooler.{:else}It meets the layer below at {layer.contactC.toFixed(0)} °C, which that bears.{/if}
+          </p>
+        {/if}
+        <div class="rule">
+          {#if !moved}
+            <Select
+              size="sm"
+              labelText="Sets in"
+              selected={own?.set?.place ?? 'room'}
+              on:change={(event) => setRule(layer.id, { place: (event.target as HTMLSelectElement).value as Place })}
+            >
+              {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_NAMES[place]} />{/each}
+            </Select>
+          {/if}
+          {#each FIELDS as [field, label, placeholder] (field)}
+            <NumberField
+              {label}
+              optional
+              {placeholder}
+              value={own?.set?.[field]}
+              limits={slabLimits(`layers.set.${field}`)}
+              name="{layer.id} {field}"
+              typed={draft.typed}
+              onvalue={(value) => setRule(layer.id, { [field]: value ?? undefined })}
+            />
+          {/each}
+        </div>
+      </section>
     </AccordionItem>
   {/each}
 </Accordion>
