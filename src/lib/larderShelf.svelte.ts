@@ -1,5 +1,6 @@
 import { untrack } from 'svelte';
-import { larderOf, plainName } from '../core/larder';
+import { larderOf, plainName, type Ingredient } from '../core/larder';
+import { larderMatch } from '../core/recipe';
 import { ask } from './api';
 import { NamesAsked } from './namesAsked';
 import type { StoredIngredient } from './server/larder';
@@ -8,6 +9,11 @@ const WAIT_MS = 120;
 /** So many names are asked for in one request. */
 const MOST_NAMES = 1000;
 
+interface Named {
+  readonly ingredients: StoredIngredient[];
+  readonly starter: Ingredient[];
+}
+
 /**
  * The part of the larder that a screen works with: what the slab names, and whatever is named later. The rest stays on the server,
  * so that a screen costs the same however much the larder holds.
@@ -15,6 +21,9 @@ const MOST_NAMES = 1000;
 export class LarderShelf {
   #ingredients: readonly StoredIngredient[] = $state.raw([]);
   readonly larder = $derived(larderOf(this.#ingredients));
+  /** What the starter list knows of names that the larder does not. */
+  #offered: readonly Ingredient[] = $state.raw([]);
+  readonly #starter = $derived(larderOf(this.#offered));
   /** Names that hold what is being typed, to choose from. */
   names: readonly string[] = $state.raw([]);
   #taken: readonly StoredIngredient[] = [];
@@ -44,6 +53,29 @@ export class LarderShelf {
     this.#timer = setTimeout(() => void this.#fetch(), WAIT_MS);
   }
 
+  /** An ingredient as it stands in the larder, with its revision. */
+  stored(name: string): StoredIngredient | null {
+    return this.#ingredients.find((ingredient) => plainName(ingredient.name) === plainName(name)) ?? null;
+  }
+
+  /** What the starter list offers for a name that the larder does not know. */
+  offered(name: string): Ingredient | null {
+    return larderMatch(name, this.#starter);
+  }
+
+  /**
+   * Puts something into the larder under a name: with what the starter list knows of it, else the bare name.
+   *
+   * @returns what went wrong, or nothing
+   */
+  async add(name: string): Promise<string> {
+    const answer = await ask('POST', '/api/larder', this.offered(name) ?? { name });
+    // Somebody else may have been faster: then it is there as well.
+    if (!answer.ok && answer.status !== 409) return answer.problems[0]?.message ?? 'That did not work';
+    await this.look([name]);
+    return '';
+  }
+
   /** Fetches names anew that were not known before: somebody has just put them into the larder. */
   async look(names: readonly string[]): Promise<void> {
     this.#asked.forget(names);
@@ -55,9 +87,11 @@ export class LarderShelf {
     const names = this.#asked.takeWaiting();
     for (let at = 0; at < names.length; at += MOST_NAMES) {
       const part = names.slice(at, at + MOST_NAMES);
-      const answer = await ask<{ ingredients: StoredIngredient[] }>('POST', '/api/larder/named', { names: part });
-      if (answer.ok) this.take(answer.value.ingredients);
-      else this.#asked.forget(part);
+      const answer = await ask<Named>('POST', '/api/larder/named', { names: part });
+      if (answer.ok) {
+        this.take(answer.value.ingredients);
+        this.#offered = [...this.#offered, ...answer.value.starter];
+      } else this.#asked.forget(part);
     }
   }
 

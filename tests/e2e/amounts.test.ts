@@ -13,7 +13,8 @@ test('what is in the cupboard sets the size: the limit is named and the rest is 
   await expect(page.getByText('butter runs out first: 0.67 times the written amounts')).toBeVisible();
   await page.getByLabel('Have of dark chocolate').fill('120');
   await expect(page.getByText('dark chocolate runs out first: 0.50 times')).toBeVisible();
-  const cupboard = page.getByRole('row', { name: /^butter/ }).first();
+  const hand = page.getByRole('region', { name: 'Size', exact: true });
+  const cupboard = hand.getByRole('row', { name: /^butter/ });
   await expect(cupboard).toContainText('48'); // 190 - 285 / 2
   await expect(tray(page, 'Height')).toHaveText(/^11\.2 (of|mm)/);
   await page.getByRole('button', { name: 'Keep' }).click();
@@ -65,7 +66,8 @@ test('half an egg: the nearest whole ones are offered with their height, and one
   const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
   await open(`/slabs/${id}/size`);
   await page.getByRole('button', { name: /^Deep square/ }).click();
-  const row = page.getByRole('row', { name: /pasteurised egg white/ }).first();
+  const hand = page.getByRole('region', { name: 'Size', exact: true });
+  const row = hand.getByRole('row', { name: /pasteurised egg white/ }).first();
   await expect(row).toContainText('4.2');
   await row.getByRole('button', { name: /^5: / }).click();
   await expect(page.getByRole('textbox', { name: 'Times' })).toHaveValue('1.25');

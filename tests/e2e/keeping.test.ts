@@ -27,7 +27,7 @@ test('leaving with an unkept change, or reloading, or typing what cannot be read
   await page.getByLabel('Rows').fill('about 4');
   await expect(page.getByText('such as 12, 1.5 or 1 1/2')).toBeVisible();
   await expect(page.getByText('1 field needs another look')).toBeVisible();
-  await page.getByRole('link', { name: 'Larder' }).click();
+  await page.getByRole('menuitem', { name: 'Larder' }).click();
   await page.getByRole('heading', { name: 'Larder' }).waitFor();
   await open(`/slabs/${id}/cut`);
   await expect(page.getByLabel('Columns')).toHaveValue('5');

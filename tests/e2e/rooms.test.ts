@@ -90,7 +90,7 @@ test('the amounts sheet fits one page of A4 and of Letter', async ({ open, page,
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByText('584 g when done', { exact: true })).toBeVisible();
   await expect(page.getByText('Boiling sugar sticks and burns deep')).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Larder' })).toBeHidden();
+  await expect(page.getByRole('menuitem', { name: 'Larder' })).toBeHidden();
 });
 
 test('keys go to the stations, and none fires while typing', async ({ open, page, shop }) => {

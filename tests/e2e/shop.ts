@@ -114,7 +114,8 @@ export async function more(page: Page, what: string): Promise<void> {
 }
 
 /** One line of a preparation, which is open. */
-export const line = (page: Page, preparation: string, at: number) => page.getByLabel(`Line ${at} of ${preparation}`);
+export const line = (page: Page, preparation: string, at: number) =>
+  page.getByLabel(`Line ${at} of ${preparation}`, { exact: true });
 
 /** Opens a preparation, so that its lines can be typed. */
 export async function unfold(page: Page, preparation: string): Promise<Locator> {

@@ -41,7 +41,7 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
   expect(file.suggestedFilename()).toBe('rye-and-treacle-slice.slab.json');
   const text = readFileSync(await file.path(), 'utf8');
 
-  await page.getByRole('link', { name: 'Slabs', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Slabs' }).click();
   await page
     .getByLabel('Slab file')
     .setInputFiles({ name: 'mine.slab.json', mimeType: 'application/json', buffer: Buffer.from(text) });

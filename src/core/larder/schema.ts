@@ -30,7 +30,10 @@ const pack = fields({
   currency: currencySchema,
 }).required(REQUIRED);
 
-/** g per 100 g. `other` is starch, fibre and ash; `salt` is how much of it is salt. */
+/**
+ * g per 100 g. `other` is starch, fibre and ash; where it is known, `starch`, `fibre` and `salt` are how much of that each is, and
+ * `saturates` how much of the fat.
+ */
 const composition = fields({
   water: needed,
   sugars: needed,
@@ -38,6 +41,9 @@ const composition = fields({
   protein: needed,
   other: needed,
   salt: percent,
+  saturates: percent,
+  starch: percent,
+  fibre: percent,
 }).test('sum', 'The parts of 100 g add up to more than 101 g', (parts) => {
   if (!parts) return true;
   return parts.water + parts.sugars + parts.fat + parts.protein + parts.other <= 101;

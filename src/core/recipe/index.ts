@@ -4,3 +4,4 @@ export * from './readLine';
 export * from './readRecipe';
 export * from './slabFromRecipe';
 export * from './schemaOrg';
+export * from './packPrice';

@@ -12,20 +12,21 @@ import { slabById, slabNames, type KeptSlab } from './slabs';
 /** A slab as its card in the list shows it; `drawn` is null where it cannot be worked out. */
 export interface SlabCard extends Pick<KeptSlab, 'id' | 'keptAt'> {
   readonly name: string;
-  readonly drawn: ReturnType<typeof drawn> | null;
+  readonly drawn: ReturnType<typeof drawnSlab> | null;
 }
 
 /** One slab that cannot be worked out says so on its card, and takes no other with it. */
 function cardOf(kept: KeptSlab, larder: Larder, shop: Shop): SlabCard {
   const { id, keptAt, slab } = kept;
   try {
-    return { id, keptAt, name: slab.name, drawn: drawn(slab, larder, shop) };
+    return { id, keptAt, name: slab.name, drawn: drawnSlab(slab, larder, shop) };
   } catch {
     return { id, keptAt, name: slab.name, drawn: null };
   }
 }
 
-function drawn(slab: Slab, larder: Larder, shop: Shop) {
+/** A slab as it is drawn on a card, with what its pieces are. */
+export function drawnSlab(slab: Slab, larder: Larder, shop: Shop) {
   const { cut, cost, slabs: made } = plan(slab, larder, shop);
   const first = made[0]!;
   return {

@@ -106,6 +106,12 @@
       <dt>Ready in</dt>
       <dd><b>{ready}</b></dd>
     </div>
+    {#if slab.keep}
+      <div class="keeps">
+        <dt>Keeps</dt>
+        <dd><b>{slab.keep.days} days, {slab.keep.place}</b></dd>
+      </div>
+    {/if}
     <div class="contains">
       <dt>Contains</dt>
       <dd title={now.allergens}>
@@ -292,7 +298,7 @@
       padding: 0.4rem 0.6rem;
     }
 
-    .tray:not(.raised) dl > :is(.height, .ready, .contains),
+    .tray:not(.raised) dl > :is(.height, .ready, .keeps, .contains),
     .unread {
       display: none;
     }

@@ -11,6 +11,8 @@
   import { money } from '$lib/money';
   import ListFind from '$lib/ui/ListFind.svelte';
   import Pager from '$lib/ui/Pager.svelte';
+  import type { PatternCard } from '$lib/server/starter';
+  import Patterns from './Patterns.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
 
   let { data } = $props();
@@ -21,6 +23,9 @@
   let name = $state('');
   /** What a new slab can be a copy of; asked for when the dialog opens. */
   let names: readonly { readonly id: number; readonly name: string }[] = $state.raw([]);
+  let patterns: readonly PatternCard[] = $state.raw([]);
+  /** How the choices begin that are patterns and not slabs. */
+  const PATTERN = 'pattern:';
   let problems = $state<readonly Problem[]>([]);
   let about = $state('');
   let taken = $state('');
@@ -34,6 +39,8 @@
     const answer = await ask<{ slabs: typeof names }>('GET', '/api/slabs');
     if (answer.ok) names = answer.value.slabs;
     else problems = answer.problems;
+    const found = await ask<{ patterns: PatternCard[] }>('GET', '/api/patterns');
+    if (found.ok) patterns = found.value.patterns;
   }
 
   async function takeIn(text: string) {
@@ -52,7 +59,10 @@
       await takeIn(JSON.stringify({ ...blankSlab(name), measures: data.shop.measures }));
       return;
     }
-    const answer = await ask<{ id: number }>('POST', `/api/slabs/${copying}/copy`, { name });
+    const path = copying.startsWith(PATTERN)
+      ? `/api/patterns/${copying.slice(PATTERN.length)}`
+      : `/api/slabs/${copying}/copy`;
+    const answer = await ask<{ id: number }>('POST', path, { name });
     if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
     else problems = answer.problems;
   }
@@ -163,10 +173,26 @@
   <p role="status" class:said={taken !== ''}>{taken}</p>
 
   {#if data.all === 0}
-    <div class="panel empty">
-      <h2>Nothing on the bench yet</h2>
-      <p>Begin with the demo slabs and their larder, take in a slab file, or write a slab of your own.</p>
-      <Button on:click={demo}>Bring in the demo slabs</Button>
+    <div class="doors">
+      <section class="panel door">
+        <h2>Look round the demo shop</h2>
+        <p>
+          Eight slabs of a made-up shop with its larder, tins and prices. Everything in it can be tried and changed.
+        </p>
+        <Button on:click={demo}>Bring in the demo slabs</Button>
+      </section>
+      <section class="panel door">
+        <h2>Paste a recipe</h2>
+        <p>As it is written, in cups or grams: each line is shown beside its reading before it becomes a slab.</p>
+        <Button href="/slabs/paste">Paste a recipe</Button>
+      </section>
+      <section class="panel door wide">
+        <h2>Start from a pattern</h2>
+        <p>
+          What it needs comes into your larder from a starter list of common ingredients; prices are yours to write.
+        </p>
+        <Patterns onproblems={(found) => (problems = found)} />
+      </section>
     </div>
   {:else if data.slabs.length === 0}
     <p class="quiet">No slab is called that.</p>
@@ -192,7 +218,7 @@
           type="button"
           class="off"
           onclick={() => remove(slab.id, slab.name)}
-          aria-label="Take {slab.name} off the list">Take off</button
+          aria-label="Take {slab.name} off the list">Take off the list</button
         >
       </li>
     {/each}
@@ -233,6 +259,7 @@
     />
     <Select labelText="Begin from" bind:selected={copying}>
       <SelectItem value="" text="nothing" />
+      {#each patterns as { id, what } (id)}<SelectItem value={PATTERN + id} text="the pattern: {what}" />{/each}
       {#each names as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
     </Select>
   </form>
@@ -247,11 +274,23 @@
     margin-bottom: 1rem;
   }
 
-  .empty {
-    padding: 1.5rem;
+  .doors {
     display: grid;
-    gap: 0.75rem;
+    grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
+    gap: 1rem;
+  }
+
+  .door {
+    padding: 1.2rem;
+    display: grid;
+    gap: 0.6rem;
     justify-items: start;
+    align-content: start;
+  }
+
+  .door.wide {
+    grid-column: 1 / -1;
+    justify-items: stretch;
   }
 
   .cards {

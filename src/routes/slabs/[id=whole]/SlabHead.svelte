@@ -69,7 +69,7 @@
     <span class="state quiet" role="status">{standing}</span>
     <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
     <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}>Keep</Button>
-    <OverflowMenu flipped size="sm" iconDescription="More of this slab">
+    <OverflowMenu flipped size="sm" iconDescription="More of this slab" aria-label="More of this slab">
       <OverflowMenuItem text="Print the amounts" on:click={() => print()} />
       <OverflowMenuItem text="Save as a file" on:click={() => takeAway(writeSlab(draft.slab), name)} />
       <OverflowMenuItem

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { Button, Checkbox, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { ALLERGENS } from '../../../../core/larder';
+  import { ALLERGENS, plainName } from '../../../../core/larder';
+  import { larderMatch } from '../../../../core/recipe';
   import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../../core/measure';
   import { tinInWords } from '../../../../core/tin';
@@ -32,6 +33,22 @@
     draft.change(addedLayer(next, name));
     work.opened = next.preparations.at(-1)!.id;
     preparationName = '';
+  }
+
+  /** Names of the slab that the larder does not know and the starter list does. */
+  const offered = $derived.by(() => {
+    const own = new Set((slab.larder ?? []).map(({ name }) => plainName(name)));
+    const names = slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient));
+    return [...new Set(names)].filter(
+      (name) => !own.has(plainName(name)) && !larderMatch(name, work.larder) && work.shelf.offered(name) !== null,
+    );
+  });
+  let taking = $state(false);
+
+  async function takeAll() {
+    taking = true;
+    for (const name of offered) await work.shelf.add(name);
+    taking = false;
   }
 
   function addLayer() {
@@ -79,6 +96,12 @@
   {#snippet hand()}
     {#if chosenAt >= 0}
       <LayerCard layer={slab.layers[chosenAt]!} at={chosenAt} onclose={() => (work.chosen = null)} />
+    {/if}
+    {#if offered.length > 1}
+      <div class="said offer">
+        <span>{offered.length} names are not in the larder yet; the starter list knows them, without prices.</span>
+        <Button size="small" kind="tertiary" disabled={taking} on:click={takeAll}>Take all {offered.length}</Button>
+      </div>
     {/if}
     {#if slab.preparations.length === 0}
       <p class="panel begin">
@@ -159,6 +182,13 @@
     display: flex;
     gap: 0.5rem;
     padding-left: 1.4rem;
+  }
+
+  .offer {
+    display: flex;
+    gap: 0.6rem;
+    align-items: center;
+    font-size: 0.9rem;
   }
 
   .begin {

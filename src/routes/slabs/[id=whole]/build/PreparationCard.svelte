@@ -31,6 +31,10 @@
     const parts = draft.slab.layers.flatMap(({ from }) => from.filter((part) => part.preparation === preparation.id));
     return parts.length === 1 && parts[0]!.share > 0.999;
   });
+  function setOpen(now: boolean) {
+    if (now) work.opened = preparation.id;
+    else if (open) work.opened = null;
+  }
   let fieldsShown = $state(false);
   const endC = $derived(endPointC(preparation));
   /** What a folded card says of what is in it. */
@@ -59,7 +63,7 @@
 
 <article class="panel" aria-label={preparation.name}>
   <Accordion size="sm"
-    ><AccordionItem {open} on:click={() => (work.opened = open ? null : preparation.id)}>
+    ><AccordionItem bind:open={() => open, setOpen}>
       <span slot="title" class="title">
         <b>{preparation.name}</b>
         {#if endC !== null}<span class="hot">cook to {endC.toFixed(0)} °C</span>{/if}

@@ -8,6 +8,7 @@
   import { lookOf } from '../../../../core/classify';
   import Board from '$lib/ui/Board.svelte';
   import MoneyBar from './MoneyBar.svelte';
+  import PackPrice from './PackPrice.svelte';
 
   const work = slabWork();
   const slab = $derived(work.draft.slab);
@@ -31,7 +32,8 @@
   const byIngredient = $derived(
     cost.byIngredient
       .map((ingredient, i) => ({ ...ingredient, coins: ingredientCoins[i]! }))
-      .sort((a, b) => b.coins - a.coins),
+      // What has no price yet stands first: it is to be written.
+      .sort((a, b) => Number(b.cost === null) - Number(a.cost === null) || b.coins - a.coins),
   );
   /** One piece's money, by layer from the bottom, and what is left over of the pots. */
   const expanded = $derived(expandDividedLines(slab));
@@ -115,11 +117,17 @@
         >
         <tbody>
           {#each byIngredient as { name, massG, cost: known, coins } (name)}
-            <tr
-              ><td>{name}</td><td class="num">{grams(massG)}</td><td class="num"
-                >{known === null ? 'no price' : show(coins)}</td
-              ><td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td></tr
-            >
+            {@const stored = known === null ? work.shelf.stored(name) : null}
+            <tr>
+              <td>{name}</td>
+              <td class="num">{grams(massG)}</td>
+              {#if stored}
+                <td colspan="2"><PackPrice ingredient={stored} /></td>
+              {:else}
+                <td class="num">{known === null ? 'not in the larder' : show(coins)}</td>
+                <td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td>
+              {/if}
+            </tr>
           {/each}
         </tbody>
         <tfoot><tr><td>All</td><td></td><td class="num">{show(totalCoins)}</td><td></td></tr></tfoot>

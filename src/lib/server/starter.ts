@@ -1,0 +1,84 @@
+import { larderOf, type Ingredient } from '../../core/larder';
+import { larderMatch } from '../../core/recipe';
+import { readSlab, type Slab } from '../../core/slab';
+import type { Shop } from '../../core/shop';
+import type { Db } from './db/open';
+import { saveIngredient, shelfLarder } from './larder';
+import { readIngredient } from './requests/kept';
+import { drawnSlab } from './slabCards';
+import { addSlab } from './slabs';
+import rows from '../../../starter/larder.json';
+
+const texts = import.meta.glob<string>('../../../starter/patterns/*.slab.json', {
+  query: '?raw',
+  import: 'default',
+  eager: true,
+});
+
+/** A slab to begin from, by kind of work. */
+export interface Pattern {
+  readonly id: string;
+  readonly slab: Slab;
+}
+
+export interface PatternCard {
+  readonly id: string;
+  readonly name: string;
+  readonly what: string;
+  readonly drawn: ReturnType<typeof drawnSlab>;
+}
+
+let shelf: ReturnType<typeof larderOf> | null = null;
+let read: readonly Pattern[] | null = null;
+
+/** The starter list: facts of common ingredients from public food tables, without prices. */
+function starterShelf() {
+  shelf ??= larderOf(rows.map((row) => sound(readIngredient(row))));
+  return shelf;
+}
+
+/** What the starter list knows by some written names; names that it does not know are left out. */
+export function starterFor(names: readonly string[]): Ingredient[] {
+  return [...new Set(names.flatMap((name) => larderMatch(name, starterShelf()) ?? []))];
+}
+
+/** The patterns, in the order of their names in the folder. */
+export function patterns(): readonly Pattern[] {
+  read ??= Object.entries(texts)
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([path, text]) => ({
+      id: path.replace(/^.*\/(.*)\.slab\.json$/, '$1'),
+      slab: sound(readSlab(text)),
+    }));
+  return read;
+}
+
+/** The patterns as cards: what each is, and how it looks when it is cut. */
+export function patternCards(shop: Shop): PatternCard[] {
+  return patterns().map(({ id, slab }) => ({
+    id,
+    name: slab.name,
+    what: slab.notes ?? '',
+    drawn: drawnSlab(slab, starterShelf(), shop),
+  }));
+}
+
+/**
+ * Begins a slab from a pattern. What it names and the larder does not know comes into the larder from the starter list.
+ *
+ * @returns its number
+ */
+export function beginFrom({ slab }: Pattern, name: string, db: Db, now: string): number {
+  return db.transaction(() => {
+    const known = shelfLarder(db);
+    const named = slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient));
+    for (const ingredient of starterFor(named.filter((one) => !larderMatch(one, known))))
+      saveIngredient(db, ingredient);
+    return addSlab(db, { ...slab, name: name.trim() || slab.name }, now);
+  })();
+}
+
+function sound<T>(found: { ok: true; value: T } | { ok: false; problems: readonly unknown[] }): T {
+  if (!found.ok) throw new Error(`The starter list does not read: ${JSON.stringify(found.problems)}`);
+  return found.value;
+}

@@ -1,0 +1,9 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { wholeShop } from '$lib/server/shop';
+import { patternCards } from '$lib/server/starter';
+
+/** The patterns that a slab can begin from. */
+export function GET() {
+  return json({ patterns: patternCards(wholeShop(database())) });
+}
