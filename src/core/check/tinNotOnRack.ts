@@ -1,4 +1,4 @@
-import { sameTin, tinInWords, withoutOutline } from '../tin';
+import { sameOnRack, tinInWords } from '../tin';
 import type { Rule } from './types';
 
 /** A tin that the shop does not have, or not so many of. Asked only where the rack is known. */
@@ -7,7 +7,7 @@ export const tinNotOnRack: Rule = ({ shop, tins }) => {
   if (rack.length === 0) return [];
   return tins.flatMap(({ tin, count }, at) => {
     const have = rack
-      .filter((tinCount) => sameTin(tinCount.tin, withoutOutline(tin)))
+      .filter((tinCount) => sameOnRack(tinCount.tin, tin))
       .reduce((sum, tinCount) => sum + tinCount.count, 0);
     if (have >= count) return [];
     return [

@@ -32,12 +32,12 @@ const LEAST_LATENT = 500;
 
 /**
  * Where the file does not say: to what a layer cools before it counts as set, at what it softens again (null where no pour softens
- * it), and whether it cracks under the knife.
+ * it), and whether it cracks under the knife. Chocolate in temper sets in a room of 20 to 22 deg C.
  */
 const SETS: Readonly<
   Record<Behaviour, { readonly setC: number; readonly softensC: number | null; readonly brittle: boolean }>
 > = {
-  chocolate: { setC: 20, softensC: 28, brittle: true },
+  chocolate: { setC: 22, softensC: 28, brittle: true },
   gel: { setC: 25, softensC: 27, brittle: false },
   'hard boil': { setC: 25, softensC: null, brittle: true },
   baked: { setC: 25, softensC: null, brittle: false },

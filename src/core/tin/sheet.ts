@@ -1,4 +1,5 @@
 import { outlinedSheet, ruleOf } from './shape';
+import { sameTin } from './words';
 import type { AnyTin, SheetTin, Tin } from './types';
 
 export function isSheet(tin: AnyTin): tin is SheetTin {
@@ -16,6 +17,16 @@ export function asTin(tin: AnyTin): Tin {
 /** A tin as it is on the rack: without the outline that one slab has on a sheet. */
 export function withoutOutline<T extends AnyTin>(tin: T): T {
   return ruleOf(tin).bare(tin);
+}
+
+/**
+ * Whether two tins are one and the same to somebody who looks for it on the rack: where a slab lies on a sheet makes no other sheet,
+ * nor does the roundness of the corners make another tin.
+ */
+export function sameOnRack(a: AnyTin, b: AnyTin): boolean {
+  const [first, second] = [withoutOutline(a), withoutOutline(b)];
+  const square = <T extends AnyTin>(tin: T): T => ('cornerMm' in tin ? { ...tin, cornerMm: 0 } : tin);
+  return sameTin(square(first), square(second));
 }
 
 /**

@@ -4,7 +4,7 @@
   import { areaMm2At, asTin, longestMm, tinInWords, volumeMlTo } from '../../core/tin';
   import type { StoredTin } from '$lib/server/tins';
   import TinShape from '$lib/ui/TinShape.svelte';
-  import TinDialog from './TinDialog.svelte';
+  import TinDialog from '$lib/ui/TinDialog.svelte';
 
   let { data } = $props();
   let editing: { tin: StoredTin | null } | null = $state.raw(null);

@@ -37,7 +37,7 @@ const baked = { steps: [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 165 }] };
 
 test('what each kind of layer is laid at, sets at, softens at, and whether it cracks', () => {
   const cases: readonly (readonly [string, Slab, number, number, number | null, boolean])[] = [
-    ['chocolate', slabOf({ lines: lines(['dark chocolate', 300]) }), 32, 20, 28, true],
+    ['chocolate', slabOf({ lines: lines(['dark chocolate', 300]) }), 32, 22, 28, true],
     ['a gel', slabOf({ lines: lines(['water', 200], ['gelatine leaf', 6]) }), 20, 25, 27, false],
     [
       'a hard boil',

@@ -95,8 +95,10 @@
 
   function onkeydown(event: KeyboardEvent) {
     const input = event.target as HTMLInputElement;
-    if (event.key === 'Enter') onenter();
-    else if (event.key === 'Backspace' && input.value === '') onback();
+    if (event.key === 'Enter') {
+      typed = null;
+      onenter();
+    } else if (event.key === 'Backspace' && input.value === '') onback();
     else if (event.key === 'ArrowUp') onmove(-1);
     else if (event.key === 'ArrowDown') onmove(1);
     else if (event.key === 'Escape') input.blur();

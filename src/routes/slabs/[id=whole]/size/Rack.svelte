@@ -1,11 +1,14 @@
 <!-- The tins at hand: a tap makes the slab in one of them, plus and minus in several at once. -->
 <script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { invalidateAll } from '$app/navigation';
   import Add from 'carbon-icons-svelte/lib/Add.svelte';
   import Subtract from 'carbon-icons-svelte/lib/Subtract.svelte';
   import { inTins, tinsOf } from '../../../../core/slab';
-  import { type TinCount, sameTin, tinInWords, withoutOutline, type AnyTin } from '../../../../core/tin';
+  import { sameOnRack as same, tinInWords, withoutOutline, type AnyTin, type TinCount } from '../../../../core/tin';
   import type { StoredTin } from '$lib/server/tins';
   import { slabWork } from '$lib/slabContext';
+  import TinDialog from '$lib/ui/TinDialog.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
 
   const work = slabWork();
@@ -13,7 +16,6 @@
   const slab = $derived(draft.slab);
   const tins = $derived(tinsOf(slab));
 
-  const same = (a: AnyTin, b: AnyTin) => sameTin(withoutOutline(a), withoutOutline(b));
   const countOf = (tin: AnyTin) => tins.find((one) => same(one.tin, tin))?.count ?? 0;
 
   /** The written tin stands first; where the rack has it, with the rack's count. */
@@ -27,6 +29,8 @@
     };
     return [first, ...work.rack.filter(({ tin }) => !same(tin, slab.tin))];
   });
+
+  let adding = $state(false);
 
   function choose(tin: AnyTin) {
     draft.change(inTins(slab, [{ tin, count: 1 }]));
@@ -69,7 +73,22 @@
       </div>
     </li>
   {/each}
+  <li class="another">
+    <Button size="small" kind="ghost" icon={Add} on:click={() => (adding = true)}>Another tin</Button>
+  </li>
 </ul>
+{#if adding}
+  <TinDialog
+    rackTin={null}
+    act="Put it in this tin"
+    onleave={() => (adding = false)}
+    ondone={async (tin) => {
+      adding = false;
+      choose(tin);
+      await invalidateAll();
+    }}
+  />
+{/if}
 
 <style>
   .rack {
@@ -82,6 +101,12 @@
     display: flex;
     background: var(--panel);
     border: 1px solid var(--rule);
+  }
+
+  li.another {
+    align-items: center;
+    background: none;
+    border-style: dashed;
   }
 
   li.on {

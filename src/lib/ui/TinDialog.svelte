@@ -3,7 +3,7 @@
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
   import type { Problem } from '../../core/validation';
-  import type { AnyTin } from '../../core/tin';
+  import { tinInWords, type AnyTin } from '../../core/tin';
   import { rackLimits } from '$lib/limits';
   import type { StoredTin } from '$lib/server/tins';
   import { ask, problemAt } from '$lib/api';
@@ -14,10 +14,12 @@
 
   interface Props {
     rackTin: StoredTin | null;
-    ondone: () => void;
+    /** What the button says that keeps it. */
+    act?: string;
+    ondone: (tin: AnyTin) => void;
     onleave: () => void;
   }
-  let { rackTin, ondone, onleave }: Props = $props();
+  let { rackTin, act = 'Keep', ondone, onleave }: Props = $props();
 
   const start = untrack(() => rackTin);
   let name = $state(start?.name ?? '');
@@ -35,18 +37,19 @@
       problems = [{ path: '', message: 'Mend the marked fields first' }];
       return;
     }
-    const sent = { name, count, tin };
+    // A tin without a name goes by its size.
+    const sent = { name: name.trim() || tinInWords(tin), count, tin };
     const answer = start
       ? await ask('PUT', `/api/tins/${start.id}`, { ...sent, revision: start.revision })
       : await ask('POST', '/api/tins', sent);
-    if (answer.ok) ondone();
+    if (answer.ok) ondone(tin);
     else problems = answer.problems;
   }
 
   async function remove() {
     if (!start || !(await confirmation.ask(`Take ${start.name} off the rack?`, 'Take off the rack'))) return;
     const answer = await ask('DELETE', `/api/tins/${start.id}?revision=${start.revision}`);
-    if (answer.ok) ondone();
+    if (answer.ok) ondone(tin);
     else problems = answer.problems;
   }
 </script>
@@ -55,7 +58,7 @@
   bind:open
   size="sm"
   modalHeading={start ? start.name : 'New tin'}
-  primaryButtonText="Keep"
+  primaryButtonText={act}
   secondaryButtonText="Leave as it was"
   hasForm
   on:click:button--secondary={onleave}
@@ -73,6 +76,7 @@
     <TextInput
       size="sm"
       labelText="Name"
+      placeholder={tinInWords(tin)}
       bind:value={name}
       invalid={problemAt(problems, '/name') !== ''}
       invalidText={problemAt(problems, '/name')}
