@@ -18,7 +18,8 @@ export interface LeftDraft {
   readonly draft: StoredDraft;
 }
 
-const prefix = (slabId: number) => `knife-tray.draft.${slabId}.`;
+const PREFIX = 'knife-tray.draft.';
+const prefix = (slabId: number) => `${PREFIX}${slabId}.`;
 
 /** Where this window's unkept changes to a slab are stored, on this device. */
 export async function draftKey(slabId: number): Promise<string> {
@@ -49,6 +50,11 @@ export function storeDraft(key: string, draft: StoredDraft): boolean {
 
 export function forgetDraft(key: string): void {
   forgetText('device', key);
+}
+
+/** The slabs that have changes on this device which are not kept yet. */
+export function slabsWithDrafts(): Set<number> {
+  return new Set(storedKeys(PREFIX).map((key) => Number(key.slice(PREFIX.length).split('.')[0])));
 }
 
 /** Unkept changes to a slab that windows left behind which are closed now, the latest first. */

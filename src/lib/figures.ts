@@ -4,7 +4,8 @@
 export const mm = (value: number): string => value.toFixed(1);
 
 /** Grams: whole from 10 up, a tenth below. @example grams(237.6) // '238' */
-export const grams = (value: number): string => (value >= 9.95 || value < 0.05 ? value.toFixed(0) : value.toFixed(1));
+export const grams = (value: number): string =>
+  value >= 9.95 ? value.toFixed(0) : value < 0.05 ? '0' : value.toFixed(1);
 
 /** A share in percent. @example percent(0.256) // '26 %' */
 export const percent = (share: number): string => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;

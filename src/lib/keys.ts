@@ -14,5 +14,6 @@ export const KEYS: readonly (readonly [string, string])[] = [
   ['k', 'keep'],
   ['/', 'find'],
   ['p', 'print the amounts'],
+  ['Escape', 'leave a field, so that the letters are keys again; close what is open'],
   ['?', 'this list'],
 ];

@@ -49,6 +49,8 @@
   }
 
   function onkeydown(event: KeyboardEvent) {
+    // Escape leaves a field, so that the letters are keys again.
+    if (event.key === 'Escape' && !event.defaultPrevented) leaveField(event.target);
     if (!isFree(event)) return;
     if (event.key === '?') keysShown = true;
     else if (event.key === '/') {
@@ -57,6 +59,11 @@
       if (find) find.focus();
       else void goto('/slabs');
     }
+  }
+
+  function leaveField(target: EventTarget | null) {
+    if (!(target instanceof HTMLElement) || target.closest('[role="dialog"]')) return;
+    if (target.matches('input, textarea, select')) target.blur();
   }
 
   // From here on the page answers to keys and fields; what drives it from outside can wait for this mark.
@@ -68,7 +75,7 @@
 <svelte:window {onkeydown} />
 <Fills />
 
-<a class="skip" href="#main">Skip to the work</a>
+<a class="skip" href={page.route.id?.startsWith('/slabs/[id=whole]/') ? '#hand' : '#main'}>Skip to the work</a>
 <Header
   href="/slabs"
   uiShellAriaLabel="Knife Tray"

@@ -33,6 +33,10 @@ function preparationName(heading: string): string {
   return lower.charAt(0).toUpperCase() + lower.slice(1);
 }
 
+/** A few words without an amount, and no sentence. */
+const isTitle = (text: string) =>
+  /\p{L}/u.test(text) && !/\d/.test(text) && text.trim().split(/\s+/).length <= 8 && !/[.!?]\s*$/.test(text);
+
 /**
  * A slab from a recipe's readings. Each heading begins a preparation, and each preparation is laid as one level layer; the
  * first heading names the slab where another follows it at once. What could not be read stays with its preparation as text,
@@ -44,13 +48,24 @@ function preparationName(heading: string): string {
 export function slabFromRecipe(reads: readonly LineRead[], name: string, measures: Measures): Slab {
   const [first, second] = reads;
   const titled = first?.status === 'heading' && second?.status === 'heading' && !isListHeading(first.ingredient ?? '');
-  const title = name.trim() || (titled ? preparationName(first.ingredient ?? '') : '') || 'Pasted recipe';
+  // "Harbour squares", and then its lines: a first line that is none names the slab, and its mixture.
+  const named =
+    !titled &&
+    first?.status === 'unread' &&
+    isTitle(first.text) &&
+    second !== undefined &&
+    lineFromReading(second) !== null;
+  const headings = reads.filter(({ status }) => status === 'heading');
+  const alone = headings.length === 1 && headings[0] === first && !isListHeading(first?.ingredient ?? '');
+  const own = titled || alone ? (first?.ingredient ?? '') : named ? first.text : '';
+  const title = name.trim() || (own === '' ? '' : preparationName(own)) || 'Pasted recipe';
   const preparations: (Preparation & { lines: Line[]; unread: string[] })[] = [];
   const notes: string[] = [];
+  if (named && title !== first.text) notes.push(first.text);
   let inMethod = false;
   const begin = (called: string) =>
     preparations.push({ id: freshId('p', preparations), name: called, lines: [], unread: [] });
-  for (const read of titled ? reads.slice(1) : reads) {
+  for (const read of titled || named ? reads.slice(1) : reads) {
     if (read.status === 'heading') {
       const heading = read.ingredient ?? read.text;
       inMethod = isMethodHeading(heading);
@@ -58,7 +73,7 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
     } else if (inMethod) {
       notes.push(read.text);
     } else {
-      if (preparations.length === 0) begin('Mixture');
+      if (preparations.length === 0) begin(named ? preparationName(own) : 'Mixture');
       const line = lineFromReading(read);
       const into = preparations.at(-1)!;
       if (line) into.lines.push(line);

@@ -34,8 +34,17 @@ export const zoneSchema = yup
     }
   });
 
-/** A thermometer, what it showed in boiling water and in melting ice, and the day of that. */
-const probe = fields({ name: text(), boilC: number(60, 120), iceC: number(-20, 20), checkedOn: daySchema });
+/** m above the sea. */
+const altitude = number(-500, 6000);
+
+/** A thermometer, what it showed in boiling water and in melting ice, and the day and the height of that. */
+const probe = fields({
+  name: text(),
+  boilC: number(60, 120),
+  iceC: number(-20, 20),
+  checkedOn: daySchema,
+  checkedAtM: altitude,
+});
 
 /** W/m2 K. */
 const coefficient = number(0.5, 500);
@@ -58,8 +67,7 @@ export const shopSchema = fields({
   scaleStepG: positive(1000),
   vessels: list(vesselSchema, 100),
   boxes: list(boxSchema, 100),
-  /** Height above the sea. */
-  altitudeM: number(-500, 6000),
+  altitudeM: altitude,
   roomC: number(-5, 50),
   humidityPercent: number(0, 100),
   probes: list(probe.required(REQUIRED), 20),

@@ -26,19 +26,37 @@ export interface ProbeCheck {
   /** What it shows in boiling water, and in melting ice, deg C. */
   readonly boilC?: number | undefined;
   readonly iceC?: number | undefined;
+  /** The height at which water was boiled for it, m; where it is not known, the shop's own. */
+  readonly checkedAtM?: number | undefined;
+}
+
+/** A probe that is off by more than this was checked at another height, deg C. */
+const MOST_OFF_C = 3;
+/** Water that boils so much elsewhere is another check, deg C: about 150 m. */
+const SAME_BOIL_C = 0.5;
+
+/** Whether a check in boiling water was made at a height that it can speak for: at another one it is to be made again. */
+export function checkHolds({ boilC, checkedAtM }: ProbeCheck, altitudeM: number): boolean {
+  if (boilC === undefined) return true;
+  const boils = waterBoilsC(altitudeM);
+  if (checkedAtM === undefined) return Math.abs(boilC - boils) <= MOST_OFF_C;
+  return Math.abs(waterBoilsC(checkedAtM) - boils) <= SAME_BOIL_C;
 }
 
 /**
  * What a probe shows too much at a temperature, deg C.
  *
  * Between ice and boiling water the two errors are joined by a straight line; beyond them each holds on. With one check only,
- * its error holds everywhere; with none a probe is taken at its word.
+ * its error holds everywhere; with none a probe is taken at its word. The error in boiling water is told by the height at which it was
+ * found; one that can only come from an unknown other height is not counted.
  *
  * @param trueC the temperature there is
  */
-export function probeErrorC({ boilC, iceC }: ProbeCheck, trueC: number, altitudeM: number): number {
-  const boils = waterBoilsC(altitudeM);
-  const atBoil = boilC === undefined ? null : boilC - boils;
+export function probeErrorC(check: ProbeCheck, trueC: number, altitudeM: number): number {
+  const { boilC, iceC, checkedAtM } = check;
+  const boils = waterBoilsC(checkedAtM ?? altitudeM);
+  const counts = boilC !== undefined && (checkedAtM !== undefined || checkHolds(check, altitudeM));
+  const atBoil = counts ? boilC - boils : null;
   const atIce = iceC ?? null;
   if (atBoil === null || atIce === null) return atBoil ?? atIce ?? 0;
   const along = Math.min(1, Math.max(0, trueC / boils));

@@ -3,16 +3,32 @@
   import type { Plan } from '../../core/usecases';
   import type { Shop } from '../../core/shop';
   import { isBoiled } from '../../core/classify';
-  import { expandDividedLines, type Slab } from '../../core/slab';
+  import { endPointC, expandDividedLines, type Slab } from '../../core/slab';
   import { tinInWords } from '../../core/tin';
-  import { grams, mm } from '$lib/figures';
+  import { USUAL_SHOP } from '../../core/shop';
+  import { fahrenheitOf, targetHere } from '../../core/sugar';
+  import { stepsOf } from '../../core/time';
+  import { formatDuration, grams, mm } from '$lib/figures';
 
   interface Props {
     slab: Slab;
     plan: Plan;
     shop: Shop;
+    /** The version as it stands in the shop, and whether it has been changed since. */
+    version: number;
+    isChanged: boolean;
+    allergens: readonly string[];
   }
-  let { slab: written, plan, shop }: Props = $props();
+  let { slab: written, plan, shop, version, isChanged, allergens }: Props = $props();
+  /** The day of printing, as the shop's own language writes it. */
+  const today = new Date().toLocaleDateString(undefined, { dateStyle: 'long' });
+  const probe = $derived(shop.probes?.[0]);
+  /** Where to stop here: in the pot at the shop's height, and on its first probe. */
+  const stopAt = (celsius: number) => {
+    const { hereC, probeC } = targetHere(celsius, shop.altitudeM ?? USUAL_SHOP.altitudeM, probe ?? {});
+    const onProbe = probe && Math.abs(probeC - hereC) > 0.05 ? `, ${probeC.toFixed(1)} °C on the ${probe.name}` : '';
+    return `cook to ${hereC.toFixed(1)} °C, ${fahrenheitOf(hereC).toFixed(0)} °F${onProbe}`;
+  };
   const slab = $derived(expandDividedLines(written));
 
   const hot = $derived(slab.preparations.some((preparation) => isBoiled(preparation)));
@@ -26,7 +42,10 @@
       {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin)}.
       {/each}
       {plan.cut.columns} x {plan.cut.rows}, {plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)} pieces,
-      {mm(plan.slab.heightMm)} mm high. {shop.name}
+      {mm(plan.slab.heightMm)} mm high. {shop.name}, {today}, version {version}{isChanged ? ', changed since' : ''}. {allergens.length >
+      0
+        ? `Contains ${allergens.join(', ')}`
+        : 'No allergen is known of what is in the larder'}; shared boards and knives carry traces too.
     </p>
   </div>
   {#each slab.preparations as preparation, p (preparation.id)}
@@ -35,8 +54,9 @@
       <div class="h2">
         {preparation.name}{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}
         <span
-          >{grams(planned.massOutG)} g when done{#if preparation.cookTo?.celsius}, cooked to {preparation.cookTo
-              .celsius} °C{/if}</span
+          >{grams(planned.massOutG)} g when done{#if endPointC(preparation) !== null}, {stopAt(
+              endPointC(preparation)!,
+            )}{/if}</span
         >
       </div>
       <table>
@@ -52,23 +72,34 @@
           {/each}
         </tbody>
       </table>
+      <ol>
+        {#each stepsOf(preparation) as { id, text, minutes, ovenC } (id)}<li>
+            {text}, {formatDuration(minutes)}{ovenC === undefined ? '' : ` at ${ovenC} °C`}
+          </li>{/each}
+      </ol>
     </div>
   {/each}
-  <div class="preparation">
-    <div class="h2">Layers, from the bottom</div>
-    <table>
-      <tbody>
-        {#each plan.slabs[0]?.layers ?? [] as layer (layer.id)}
-          <tr>
-            <td class="box">☐</td>
-            <td>{layer.name}</td>
-            <td class="num">{grams(layer.massG)} g</td>
-            <td class="num">{layer.thicknessMm > 0 ? `${mm(layer.thicknessMm)} mm` : ''}</td>
-          </tr>
-        {/each}
-      </tbody>
-    </table>
-  </div>
+  {#each plan.slabs as made, i (i)}
+    <div class="preparation">
+      <div class="h2">
+        Layers, from the bottom{plan.slabs.length > 1 || made.count > 1
+          ? `, in each of ${made.count} x ${tinInWords(made.sheet ?? made.tin)}`
+          : ''}
+      </div>
+      <table>
+        <tbody>
+          {#each made.layers as layer (layer.id)}
+            <tr>
+              <td class="box">☐</td>
+              <td>{layer.name}</td>
+              <td class="num">{grams(layer.massG)} g</td>
+              <td class="num">{layer.thicknessMm > 0 ? `${mm(layer.thicknessMm)} mm` : ''}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  {/each}
   {#if plan.cut.marksMm.length.length + plan.cut.marksMm.width.length > 0}
     <p>
       Marks from the left, mm: {plan.cut.marksMm.length.map(mm).join(', ')}. From the front: {plan.cut.marksMm.width
@@ -116,11 +147,17 @@
       border-bottom: 1.5pt solid #000;
       display: flex;
       justify-content: space-between;
-      margin-top: 5mm;
+      margin-top: 4mm;
     }
 
     .h2 span {
       font-weight: 400;
+    }
+
+    ol {
+      margin: 1mm 0 0 5mm;
+      font-size: 10pt;
+      list-style: decimal;
     }
 
     .preparation {
@@ -133,7 +170,7 @@
     }
 
     td {
-      padding: 1.1mm 1mm;
+      padding: 0.8mm 1mm;
       border-bottom: 0.5pt solid #999;
     }
 

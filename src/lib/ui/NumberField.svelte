@@ -50,6 +50,14 @@
     if (!focused) text = next;
   });
 
+  // What was refused counts once its limits let it: else the field shows one number and another one counts.
+  $effect(() => {
+    const waiting = typed[name];
+    if (waiting === undefined) return;
+    const read = readNumber(waiting, limits);
+    if (read.ok) untrack(take);
+  });
+
   function take() {
     if (optional && text.trim() === '') {
       delete typed[name];

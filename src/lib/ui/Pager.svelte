@@ -16,19 +16,21 @@
   const last = $derived(Math.max(1, Math.ceil(count / most)));
 </script>
 
-<nav aria-label="Pages of the list">
-  <span class="quiet figures"
-    >{count === 0
-      ? 'None'
-      : count <= most
-        ? `${count}`
-        : `${from + 1}-${Math.min(count, from + most)} of ${count}`}{count < all ? ` found among ${all}` : ''}</span
-  >
-  {#if last > 1}
-    {#if page > 1}<a href={pageAddress(path, sought, page - 1)} rel="prev">Before</a>{/if}
-    {#if page < last}<a href={pageAddress(path, sought, page + 1)} rel="next">After</a>{/if}
-  {/if}
-</nav>
+{#if count > most || count < all}
+  <nav aria-label="Pages of the list">
+    <span class="quiet figures"
+      >{count === 0
+        ? 'None'
+        : count <= most
+          ? `${count}`
+          : `${from + 1}-${Math.min(count, from + most)} of ${count}`}{count < all ? ` found among ${all}` : ''}</span
+    >
+    {#if last > 1}
+      {#if page > 1}<a href={pageAddress(path, sought, page - 1)} rel="prev">Before</a>{/if}
+      {#if page < last}<a href={pageAddress(path, sought, page + 1)} rel="next">After</a>{/if}
+    {/if}
+  </nav>
+{/if}
 
 <style>
   nav {

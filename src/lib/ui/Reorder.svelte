@@ -97,7 +97,7 @@
   .handle {
     display: grid;
     place-items: center;
-    width: 1.4rem;
+    width: 24px;
     min-height: 2rem;
     color: var(--quiet);
     cursor: grab;

@@ -3,6 +3,7 @@
   is one line of three figures that opens upward.
 -->
 <script lang="ts">
+  import { afterNavigate } from '$app/navigation';
   import type { Plan } from '../../core/usecases';
   import { formatDuration, grams, mm } from '$lib/figures';
   import { money } from '$lib/money';
@@ -55,6 +56,11 @@
         : '-',
   );
   let open = $state(false);
+  // What is opened here belongs to the screen on which it was opened.
+  afterNavigate(() => {
+    open = false;
+    raised = false;
+  });
   let raised = $state(false);
 
   const CELLS = [

@@ -65,8 +65,8 @@
   }
 
   input {
-    width: 22px;
-    height: 22px;
+    width: 24px;
+    height: 24px;
     accent-color: var(--primary);
   }
 

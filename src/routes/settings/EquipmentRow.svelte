@@ -15,7 +15,7 @@
   let { name, problem, columns, onname, onremove, children }: Props = $props();
 </script>
 
-<div class="row" style:grid-template-columns="minmax(0, 3fr) {columns} max-content">
+<div class="row" style:--columns="minmax(0, 3fr) {columns} max-content">
   <TextInput
     size="sm"
     labelText="Name"
@@ -31,7 +31,16 @@
 <style>
   .row {
     display: grid;
+    grid-template-columns: var(--columns);
     gap: 0.5rem;
     align-items: end;
+  }
+
+  @media (max-width: 759px) {
+    .row {
+      grid-template-columns: repeat(2, minmax(0, 1fr));
+      padding-bottom: 0.6rem;
+      border-bottom: 1px solid var(--rule);
+    }
   }
 </style>

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Probe, type Shop } from '../../core/shop';
-  import { waterBoilsC } from '../../core/sugar';
+  import { checkHolds, waterBoilsC } from '../../core/sugar';
   import type { Problem } from '../../core/validation';
   import { shopLimits } from '$lib/limits';
   import { problemAt } from '$lib/api';
@@ -70,7 +70,7 @@
         limits={shopLimits('probes.boilC')}
         name="probe {at} boil"
         {typed}
-        onvalue={(value) => set(at, { boilC: value ?? undefined })}
+        onvalue={(value) => set(at, { boilC: value ?? undefined, checkedAtM: value === null ? undefined : altitudeM })}
       />
       <NumberField
         label="In ice, °C"
@@ -81,6 +81,9 @@
         {typed}
         onvalue={(value) => set(at, { iceC: value ?? undefined })}
       />
+      {#if !checkHolds(probe, altitudeM)}
+        <p class="harm">Checked at another height: hold it in boiling water here, and write what it shows.</p>
+      {/if}
       <TextInput
         size="sm"
         type="date"
@@ -98,6 +101,12 @@
 </fieldset>
 
 <style>
+  .harm {
+    grid-column: 1 / -1;
+    font-size: 0.85rem;
+    color: var(--harm);
+  }
+
   .three {
     display: grid;
     grid-template-columns: repeat(3, 1fr);

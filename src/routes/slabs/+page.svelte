@@ -1,11 +1,13 @@
 <script lang="ts">
   import { Button, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { blankSlab } from '../../core/slab';
   import { type Problem } from '../../core/validation';
   import { recipesFromJsonLd } from '../../core/recipe';
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
+  import { slabsWithDrafts } from '$lib/draftStore';
   import { storeText } from '$lib/deviceStore';
   import { grams } from '$lib/figures';
   import { money } from '$lib/money';
@@ -18,6 +20,8 @@
   let { data } = $props();
 
   const MOST_BYTES = 1_048_576;
+  let unkept: ReadonlySet<number> = $state.raw(new Set());
+  onMount(() => (unkept = slabsWithDrafts()));
   let making = $state(false);
   let copying = $state('');
   let name = $state('');
@@ -205,6 +209,7 @@
           {#if slab.drawn}<SmallSection tin={slab.drawn.tin} layers={slab.drawn.layers} />{/if}
           <h2 class="slab-name">{slab.name}</h2>
         </a>
+        {#if unkept.has(slab.id)}<p class="unkept">has changes on this device that are not kept</p>{/if}
         {#if slab.drawn}
           <p class="quiet">{slab.drawn.tinWords}</p>
           <p class="figures">
@@ -322,6 +327,11 @@
 
   .cards p {
     margin-top: 0.2rem;
+  }
+
+  .unkept {
+    color: var(--hot);
+    font-size: 0.88rem;
   }
 
   .off {

@@ -186,6 +186,7 @@ test('fuzz: any text gives a slab file that reads, and every line of it is somew
       const file = parseSlab(JSON.parse(JSON.stringify(slab)));
       assert.ok(file.ok, JSON.stringify(file));
       const kept = new Set([
+        slab.name,
         ...slab.preparations.flatMap((one) => [...one.lines.map(({ text }) => text), ...(one.unread ?? [])]),
         ...(slab.notes ?? '').split('\n'),
       ]);
@@ -205,4 +206,17 @@ test('fuzz: any JSON is searched for recipes without a fault', () => {
       recipesFromJsonLd(name);
     }),
   );
+});
+
+test('a title above free lines names the slab and what they make; words that are no title stay as text', () => {
+  const read = (text: string) => slabFromRecipe(readRecipe(text, 'metric', demoLarder), '', 'metric');
+  assert.equal(read('Harbour squares\n200 g butter').name, 'Harbour squares');
+  const named = read('my aunt and her squares for the fair\n200 g butter\n100 g caster sugar');
+  const title = 'My aunt and her squares for the fair';
+  assert.deepEqual([named.name, named.preparations.map(({ name }) => name)], [title, [title]]);
+  assert.equal(named.preparations[0]!.unread, undefined);
+  assert.equal(named.notes, 'my aunt and her squares for the fair');
+  const bare = read('200 g butter\nsomething lovely');
+  assert.deepEqual([bare.name, bare.preparations[0]!.name], ['Pasted recipe', 'Mixture']);
+  assert.deepEqual(bare.preparations[0]!.unread, ['something lovely']);
 });

@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import {
   forecastBoil,
   forecastCool,
+  checkHolds,
   probeErrorC,
   soundReadings,
   stageAt,
@@ -118,4 +119,15 @@ test('fuzz: any readings give a forecast that is none, or a range round a time',
       },
     ),
   );
+});
+
+test('a check belongs to its height: carried up to 1,500 m it keeps the error that it found, and is asked for again', () => {
+  // At 40 m water boils at 99.9; a probe that showed 99.3 there shows 0.6 too little, at any height.
+  const check = { boilC: 99.3, checkedAtM: 40 };
+  assert.ok(close(probeErrorC(check, 113, 1500), 99.3 - waterBoilsC(40), 1e-9));
+  assert.ok(targetHere(118, 1500, check).probeC < 113);
+  assert.deepEqual([checkHolds(check, 40), checkHolds(check, 150), checkHolds(check, 1500)], [true, true, false]);
+  // Where its height is not known, an error that no probe has is none.
+  assert.equal(probeErrorC({ boilC: 99.3 }, 113, 1500), 0);
+  assert.equal(checkHolds({ boilC: 99.3 }, 1500), false);
 });

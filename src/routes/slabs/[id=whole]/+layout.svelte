@@ -206,7 +206,14 @@
     onshow={show}
   />
 </div>
-{#if sheet === null}<AmountsSheet slab={draft.slab} plan={now} shop={data.shop} />{/if}
+{#if sheet === null}<AmountsSheet
+    slab={draft.slab}
+    plan={now}
+    shop={data.shop}
+    version={draft.baseVersion}
+    isChanged={draft.changed}
+    allergens={allergensIn(draft.slab, larder)}
+  />{/if}
 
 <style>
   .work {

@@ -156,19 +156,20 @@
     {/each}
     {#if slab.preparations.some(({ id }) => !layer.from.some((source) => source.preparation === id))}
       <div class="more">
-        <Select
-          size="sm"
-          hideLabel
-          labelText="Lay {layer.name} from another preparation"
-          selected=""
-          on:change={(event) => addSource(at, layer, (event.target as HTMLSelectElement).value)}
-        >
-          <SelectItem value="" text="from another preparation" />
-          {#each slab.preparations.filter(({ id }) => !layer.from.some((source) => source.preparation === id)) as { id, name } (id)}<SelectItem
-              value={id}
-              text={name}
-            />{/each}
-        </Select>
+        <!-- Chosen once, it offers what is left. -->
+        {#key layer.from.length}<Select
+            size="sm"
+            hideLabel
+            labelText="Lay {layer.name} from another preparation"
+            selected=""
+            on:change={(event) => addSource(at, layer, (event.target as HTMLSelectElement).value)}
+          >
+            <SelectItem value="" text="from another preparation" />
+            {#each slab.preparations.filter(({ id }) => !layer.from.some((source) => source.preparation === id)) as { id, name } (id)}<SelectItem
+                value={id}
+                text={name}
+              />{/each}
+          </Select>{/key}
       </div>
     {/if}
   </div>

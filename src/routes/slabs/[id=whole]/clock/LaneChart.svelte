@@ -83,6 +83,7 @@
               day.slack === 'later' ? end.getTime() + slackMinutes * MINUTE : start.getTime() - slackMinutes * MINUTE}
             <path d="M{day.slack === 'later' ? x + w : x} {y + ROW - 2}H{LABEL + axis.x(to)}m0 -3v5" class="slack" />
           {/if}
+          {#if w < 26}<rect x={x + w / 2 - 13} y={y + 2} width="26" height={ROW - 4} class="reach" />{/if}
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
           {#if w > 34}<text x={x + 4} y={y + 24}>{shortened(activity.text, Math.floor((w - 6) / 6.4))}</text>{/if}
           <title>{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}</title>
@@ -130,6 +131,11 @@
     fill: color-mix(in srgb, var(--primary) 22%, var(--panel));
     stroke: var(--primary);
     cursor: grab;
+  }
+
+  .step .reach {
+    fill: transparent;
+    stroke: none;
   }
 
   .step.watch rect {

@@ -19,7 +19,8 @@
   let { step, others, cooked, name, onchange, onremove }: Props = $props();
 
   const { draft } = slabWork();
-  const HANDS: Readonly<Record<Hands, string>> = { busy: 'at work', watch: 'stay by it', free: 'by itself' };
+  let opened = $state(false);
+  const HANDS: Readonly<Record<Hands, string>> = { busy: 'at work', watch: 'stay by it', free: 'nobody needed' };
   const NEEDS = ['', 'ring', 'oven', 'mixer', 'bench', 'fridge', 'freezer', 'marble'];
   const GROWS: Readonly<Record<Growth | '', string>> = $derived({
     '': step.cooks ? 'as boils do' : 'as usual for its kind',
@@ -73,7 +74,7 @@
       on:input={(event) => onchange({ text: String(event.detail ?? '') })}
     />
   </div>
-  {#each TIMES as [field, label] (field)}
+  {#each TIMES.filter(([field]) => field === 'minutes') as [field, label] (field)}
     <div class="time">
       <NumberField
         {label}
@@ -114,61 +115,84 @@
       />
     </div>
   {/if}
-  <Select
-    size="sm"
-    labelText="A larger slab takes longer"
-    selected={step.grows ?? ''}
-    on:change={(event) => onchange({ grows: (chosen(event) || undefined) as Growth | undefined })}
+  <Button size="small" kind="ghost" aria-expanded={opened} on:click={() => (opened = !opened)}
+    >{opened ? 'Less' : 'More'}<span class="unseen"> of {step.text}</span></Button
   >
-    {#each Object.entries(GROWS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
-  </Select>
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
-  <fieldset class="after">
-    <legend>In this step</legend>
-    {#if cooked}
-      <Checkbox
-        labelText="it boils to the end point"
-        checked={step.cooks ?? false}
-        on:check={({ detail }) => onchange({ cooks: detail || undefined })}
-      />
-    {/if}
-    <Checkbox
-      labelText="it is laid on what is below"
-      checked={step.lays ?? false}
-      on:check={({ detail }) => onchange({ lays: detail || undefined })}
-    />
-  </fieldset>
-  {#if others.length > 0}
-    <fieldset class="after">
-      <legend>Comes after</legend>
-      {#each others as { id, text } (id)}
-        <Checkbox
-          labelText={text.length > 44 ? `${text.slice(0, 42)} ...` : text}
-          checked={step.after?.includes(id) ?? false}
-          on:check={({ detail }) => follows(id, detail)}
+  {#if opened}
+    {#each TIMES.filter(([field]) => field !== 'minutes') as [field, label] (field)}
+      <div class="time">
+        <NumberField
+          {label}
+          optional={field !== 'minutes'}
+          placeholder={String(step.minutes)}
+          value={step[field]}
+          limits={slabLimits(`preparations.steps.${field}`)}
+          name="{name} {field}"
+          typed={draft.typed}
+          onvalue={(value) =>
+            field === 'minutes'
+              ? value !== null && onchange({ minutes: value })
+              : onchange({ [field]: value ?? undefined })}
         />
-      {/each}
+        {#if muddled[field]}<p class="harm">{field === 'leastMinutes' ? 'More' : 'Less'} than usual</p>{/if}
+      </div>
+    {/each}
+    <Select
+      size="sm"
+      labelText="A larger slab takes longer"
+      selected={step.grows ?? ''}
+      on:change={(event) => onchange({ grows: (chosen(event) || undefined) as Growth | undefined })}
+    >
+      {#each Object.entries(GROWS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
+    </Select>
+    <fieldset class="after">
+      <legend>In this step</legend>
+      {#if cooked}
+        <Checkbox
+          labelText="it boils to the end point"
+          checked={step.cooks ?? false}
+          on:check={({ detail }) => onchange({ cooks: detail || undefined })}
+        />
+      {/if}
+      <Checkbox
+        labelText="it is laid on what is below"
+        checked={step.lays ?? false}
+        on:check={({ detail }) => onchange({ lays: detail || undefined })}
+      />
     </fieldset>
-    {#if (step.after ?? []).length > 0}
-      {#each WAITS as [end, label, placeholder] (end)}
-        <div class="time">
-          <NumberField
-            {label}
-            optional
-            {placeholder}
-            value={step.wait?.[end]}
-            limits={slabLimits(`preparations.steps.wait.${end}`)}
-            name="{name} wait {end}"
-            typed={draft.typed}
-            onvalue={(value) => setWait(end, value)}
+    {#if others.length > 0}
+      <fieldset class="after">
+        <legend>Comes after</legend>
+        {#each others as { id, text } (id)}
+          <Checkbox
+            labelText={text.length > 44 ? `${text.slice(0, 42)} ...` : text}
+            checked={step.after?.includes(id) ?? false}
+            on:check={({ detail }) => follows(id, detail)}
           />
-          {#if end === 'maxMinutes' && (step.wait?.minMinutes ?? 0) > (step.wait?.maxMinutes ?? Infinity)}<p
-              class="harm"
-            >
-              Less than the least
-            </p>{/if}
-        </div>
-      {/each}
+        {/each}
+      </fieldset>
+      {#if (step.after ?? []).length > 0}
+        {#each WAITS as [end, label, placeholder] (end)}
+          <div class="time">
+            <NumberField
+              {label}
+              optional
+              {placeholder}
+              value={step.wait?.[end]}
+              limits={slabLimits(`preparations.steps.wait.${end}`)}
+              name="{name} wait {end}"
+              typed={draft.typed}
+              onvalue={(value) => setWait(end, value)}
+            />
+            {#if end === 'maxMinutes' && (step.wait?.minMinutes ?? 0) > (step.wait?.maxMinutes ?? Infinity)}<p
+                class="harm"
+              >
+                Less than the least
+              </p>{/if}
+          </div>
+        {/each}
+      {/if}
     {/if}
   {/if}
 </div>
@@ -179,12 +203,13 @@
     flex-wrap: wrap;
     gap: 0.4rem 0.7rem;
     align-items: end;
-    border-top: 1px solid var(--rule);
-    padding: 0.6rem 0;
+    flex: 1;
+    min-width: 0;
+    padding: 0.3rem 0;
   }
 
   .words {
-    flex: 1 1 100%;
+    flex: 1 1 18rem;
   }
 
   .time {

@@ -1,10 +1,11 @@
 <!-- The steps of every preparation, to be changed: what is done, for how long, by whom, with what, after what. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
-  import { freshId, withPreparation, type Step } from '../../../../core/slab';
+  import { Accordion, AccordionItem, Button } from 'carbon-components-svelte';
+  import { freshId, moved, withPreparation, type Step } from '../../../../core/slab';
   import { stepsOf } from '../../../../core/time';
   import { formatDuration } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
+  import Reorder from '$lib/ui/Reorder.svelte';
   import StepFields from './StepFields.svelte';
 
   const work = slabWork();
@@ -26,6 +27,16 @@
     keep(p, [...steps, step]);
   }
 
+  /** Put in another order, a step comes after those that stand before it: what it waited for and now follows it, it waits for no more. */
+  function inOrder(steps: readonly Step[]): Step[] {
+    return steps.map((step, at) => {
+      const before = new Set(steps.slice(0, at).map(({ id }) => id));
+      const after = (step.after ?? []).filter((id) => before.has(id));
+      const last = steps[at - 1];
+      return { ...step, after: after.length > 0 || !last ? after : [last.id] };
+    });
+  }
+
   /** Without a step, what came after it comes after what it came after. */
   function without(p: number, steps: readonly Step[], gone: Step) {
     const after = (ids: readonly string[] = []) => [
@@ -43,32 +54,43 @@
 {#each preparations as preparation, p (preparation.id)}
   {@const steps = stepsOf(preparation)}
   {@const written = (preparation.steps ?? []).length > 0}
-  <details class="panel">
-    <summary
-      ><b>{preparation.name}</b>
-      <span class="quiet"
-        >{steps.length === 1 ? 'one step' : `${steps.length} steps`}, {formatDuration(
-          steps.reduce((sum, { minutes }) => sum + minutes, 0),
-        )}{written ? '' : ', as is usual; change one and they are yours'}</span
-      ></summary
-    >
-    {#each steps as step, s (step.id)}
-      <StepFields
-        {step}
-        others={steps.filter(({ id }) => id !== step.id)}
-        cooked={preparation.cookTo !== undefined}
-        name="{preparation.id} step {step.id}"
-        onchange={(part) =>
-          keep(
-            p,
-            steps.map((step, at) => (at === s ? { ...step, ...part } : step)),
-            `${preparation.id} step ${step.id}`,
-          )}
-        onremove={() => without(p, steps, step)}
-      />
-    {/each}
-    <p><Button size="small" kind="tertiary" on:click={() => add(p, steps)}>Add a step</Button></p>
-  </details>
+  <div class="panel">
+    <Accordion size="sm">
+      <AccordionItem>
+        <span slot="title"
+          ><b>{preparation.name}</b>
+          <span class="quiet"
+            >{steps.length === 1 ? 'one step' : `${steps.length} steps`}, {formatDuration(
+              steps.reduce((sum, { minutes }) => sum + minutes, 0),
+            )}{written ? '' : ', as is usual; change one and they are yours'}</span
+          ></span
+        >
+        <Reorder
+          items={steps}
+          label="Steps of {preparation.name}"
+          nameOf={({ text }) => text}
+          onorder={(from, to) => keep(p, inOrder(moved(steps, from, to)))}
+        >
+          {#snippet row(step, s)}
+            <StepFields
+              {step}
+              others={steps.filter(({ id }) => id !== step.id)}
+              cooked={preparation.cookTo !== undefined}
+              name="{preparation.id} step {step.id}"
+              onchange={(part) =>
+                keep(
+                  p,
+                  steps.map((other, at) => (at === s ? { ...other, ...part } : other)),
+                  `${preparation.id} step ${step.id}`,
+                )}
+              onremove={() => without(p, steps, step)}
+            />
+          {/snippet}
+        </Reorder>
+        <p><Button size="small" kind="tertiary" on:click={() => add(p, steps)}>Add a step</Button></p>
+      </AccordionItem>
+    </Accordion>
+  </div>
 {/each}
 
 <style>
@@ -76,14 +98,8 @@
     margin: 1rem 0 0.3rem;
   }
 
-  details {
+  .panel {
     margin-bottom: 0.4rem;
-    padding: 0.5rem 0.8rem;
-  }
-
-  summary {
-    cursor: pointer;
-    min-height: 30px;
   }
 
   p {

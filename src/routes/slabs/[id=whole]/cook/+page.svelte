@@ -5,7 +5,7 @@
   import { ingredientNamed } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { endPointC, withPreparation } from '../../../../core/slab';
-  import { fahrenheitOf, stageAt, targetHere } from '../../../../core/sugar';
+  import { checkHolds, fahrenheitOf, stageAt, targetHere, waterBoilsC } from '../../../../core/sugar';
   import Board from '$lib/ui/Board.svelte';
   import type { PotCurve } from './potCurve';
   import PotStage from './PotStage.svelte';
@@ -122,7 +122,13 @@
           {/if}
         </div>
       </div>
-      {#if school === 'probe' && probe && (age === null || age > STALE_DAYS)}
+      {#if school === 'probe' && probe && !checkHolds(probe, altitudeM)}
+        <p class="said">
+          The {probe.name} was checked at another height. Hold it in boiling water here, where that is {waterBoilsC(
+            altitudeM,
+          ).toFixed(1)} °C, and write what it shows in the settings.
+        </p>
+      {:else if school === 'probe' && probe && (age === null || age > STALE_DAYS)}
         <p class="said">
           {age === null ? `The ${probe.name} has never been checked` : `The ${probe.name} was checked ${age} days ago`}:
           hold it in boiling water and in melting ice, and write what it shows in the settings.

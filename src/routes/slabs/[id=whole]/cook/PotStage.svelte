@@ -46,6 +46,8 @@
   const step = $derived(timeStep(minutes, 8));
   const ticks = $derived(Array.from({ length: Math.floor(minutes / step) + 1 }, (_, i) => i * step));
   const now = $derived(stageAt(celsius).stage);
+  /** On a narrow screen without the name of the thermometer. */
+  const said = $derived(stopAt.length * 7.6 > widthPx - PAD.left - 40 ? stopAt.replace(/ on .*$/, '') : stopAt);
 
   let held = false;
   function pull(event: PointerEvent) {
@@ -126,11 +128,11 @@
       <rect
         x={PAD.left + 10}
         y={y(celsius) - 28}
-        width={Math.max(120, stopAt.length * 7.6 + 20)}
+        width={Math.max(120, said.length * 7.6 + 20)}
         height="26"
         class="flag"
       />
-      <text x={PAD.left + 20} y={y(celsius) - 10} class="stop">{stopAt}</text>
+      <text x={PAD.left + 20} y={y(celsius) - 10} class="stop">{said}</text>
     </g>
   </svg>
 </figure>

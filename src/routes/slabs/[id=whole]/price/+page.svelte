@@ -18,9 +18,19 @@
   const show = (coins: number) => money(coins / coin, cost.currency);
 
   const layerCoins = $derived(inCoins([...cost.byLayer.map((layer) => layer.cost), cost.leftover], digits));
+  const count = $derived(work.plan.cut.pieces.reduce((sum, kind) => sum + kind.count, 0));
+  /** What each layer is of one piece, in coins that add up to what the piece costs. */
+  const pieceCoins = $derived(
+    inCoins(
+      [...cost.byLayer.map((layer) => layer.cost), cost.leftover].map((part) => part / Math.max(1, count)),
+      digits,
+    ),
+  );
   const byLayer = $derived([
-    ...slab.layers.map(({ id, name }, i) => ({ id, name, coins: layerCoins[i]! })).reverse(),
-    ...(cost.leftover > 1e-9 ? [{ id: 'left', name: 'Left over', coins: layerCoins.at(-1)! }] : []),
+    ...slab.layers.map(({ id, name }, i) => ({ id, name, coins: layerCoins[i]!, each: pieceCoins[i]! })).reverse(),
+    ...(cost.leftover > 1e-9
+      ? [{ id: 'left', name: 'Left over', coins: layerCoins.at(-1)!, each: pieceCoins.at(-1)! }]
+      : []),
   ]);
   const totalCoins = $derived(layerCoins.reduce((sum, coins) => sum + coins, 0));
   const ingredientCoins = $derived(
@@ -57,7 +67,6 @@
     const left = { id: 'left', name: 'Left over', look: null, cost: cost.leftover / pieces, lines: [] };
     return cost.leftover > 1e-9 ? [...layers, left] : layers;
   });
-  const count = $derived(work.plan.cut.pieces.reduce((sum, kind) => sum + kind.count, 0));
 </script>
 
 <Board label="Price" title="One piece in money" note="To scale. Touch a part to open it.">
@@ -92,18 +101,18 @@
           ></thead
         >
         <tbody>
-          {#each byLayer as { id, name, coins } (id)}
+          {#each byLayer as { id, name, coins, each } (id)}
             <tr
               ><td>{name}</td><td class="num">{show(coins)}</td><td class="num quiet"
                 >{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td
-              ><td class="num quiet">{count > 0 ? (coins / coin / count).toFixed(digits + 1) : '-'}</td></tr
+              ><td class="num quiet">{count > 0 ? show(each) : '-'}</td></tr
             >
           {/each}
         </tbody>
         <tfoot
           ><tr
             ><td>All</td><td class="num">{show(totalCoins)}</td><td></td><td class="num"
-              >{count > 0 ? (totalCoins / coin / count).toFixed(digits + 1) : '-'}</td
+              >{count > 0 ? show(pieceCoins.reduce((sum, coins) => sum + coins, 0)) : '-'}</td
             ></tr
           ></tfoot
         >

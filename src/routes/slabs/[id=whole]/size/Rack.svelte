@@ -161,7 +161,7 @@
 
   .count button {
     width: 100%;
-    min-height: 20px;
+    min-height: 25px;
     padding: 0;
   }
 

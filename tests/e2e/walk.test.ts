@@ -1,0 +1,94 @@
+/** Every main screen on the demo, at three sizes: nothing scrolls sideways, hides under the tray, is cut off or too small to touch. */
+import type { Page } from '@playwright/test';
+import { expect, slabId, test } from './shop';
+
+const SIZES = [
+  { name: 'a desk', width: 1280, height: 800, touch: false },
+  { name: 'a tablet on the bench', width: 1024, height: 768, touch: true },
+  { name: 'a phone', width: 390, height: 844, touch: true },
+] as const;
+const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price'];
+const SHEETS = ['gather', 'clock', 'compare'];
+const ROOMS = ['/slabs', '/slabs/paste', '/gather?slabs=1,2', '/larder', '/tins', '/settings'];
+
+/** What is wrong with a page as it stands, in words. */
+function wrongs(page: Page, touch: boolean): Promise<string[]> {
+  return page.evaluate((coarse) => {
+    const said: string[] = [];
+    const root = document.documentElement;
+    if (root.scrollWidth > innerWidth + 1) said.push(`scrolls sideways, ${root.scrollWidth} of ${innerWidth} px`);
+    const nameOf = (one: Element) =>
+      `${one.tagName.toLowerCase()} "${(one.getAttribute('aria-label') ?? one.textContent ?? '').trim().slice(0, 40)}"`;
+    const controls = [
+      ...document.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea, summary, [role=button]'),
+    ].filter((one) => {
+      const { width, height } = one.getBoundingClientRect();
+      const shown = one.checkVisibility({ visibilityProperty: true, opacityProperty: true });
+      // A box or a dot of a choice is touched by its words as well; what only the eye does not see is for listeners.
+      return (
+        shown &&
+        width > 1 &&
+        height > 1 &&
+        !one.closest('[inert], .unseen, .skip') &&
+        !one.matches('.bx--visually-hidden, .bx--radio-button, .bx--checkbox')
+      );
+    });
+    for (const one of controls) {
+      const { width, height } = one.getBoundingClientRect();
+      const inText = one.tagName === 'A' && one.closest('p, li p') !== null;
+      if (!inText && (width < 23.5 || height < 23.5))
+        said.push(`${nameOf(one)} is ${Math.round(width)} x ${Math.round(height)} px`);
+      const main = one.matches(
+        '.bx--btn:not(.bx--btn--ghost, .bx--btn--icon-only), .bx--text-input, .bx--select-input, nav a',
+      );
+      if (coarse && main && height < 43.5) said.push(`${nameOf(one)} is ${Math.round(height)} px high for a finger`);
+      const cut =
+        one.matches('button, a') &&
+        getComputedStyle(one).overflowX === 'hidden' &&
+        one.scrollWidth > one.clientWidth + 2;
+      if (cut && getComputedStyle(one).textOverflow !== 'ellipsis') said.push(`${nameOf(one)} is cut off`);
+    }
+    return said;
+  }, touch);
+}
+
+/** Scrolled to its end, the last thing of a page stands above the tray. */
+function underTray(page: Page): Promise<string[]> {
+  return page.evaluate(async () => {
+    scrollTo(0, document.documentElement.scrollHeight);
+    await new Promise((done) => setTimeout(done, 60));
+    const tray = document.querySelector('.tray')?.getBoundingClientRect();
+    const last = [...document.querySelectorAll<HTMLElement>('#hand > *, .stage')].map((one) => ({
+      text: (one.textContent ?? '').trim().slice(0, 40),
+      bottom: Math.min(
+        one.getBoundingClientRect().bottom,
+        one.closest('#hand')?.getBoundingClientRect().bottom ?? Infinity,
+      ),
+    }));
+    return tray ? last.filter(({ bottom }) => bottom > tray.top + 1).map(({ text }) => `under the tray: ${text}`) : [];
+  });
+}
+
+for (const { name, width, height, touch } of SIZES) {
+  test.describe(name, () => {
+    test.use({ viewport: { width, height }, hasTouch: touch, isMobile: touch && width < 500 });
+    test(`every screen, ${width} x ${height}`, async ({ open, page, shop }) => {
+      test.setTimeout(240_000);
+      const id = await slabId(page, shop.address, 'Rye and treacle slice');
+      const found: string[] = [];
+      for (const path of [...ROOMS, ...[...STATIONS, ...SHEETS].map((at) => `/slabs/${id}/${at}`)]) {
+        await open(path);
+        if (path.endsWith('/set')) await page.getByText(/All is set after/).waitFor();
+        const here = await wrongs(page, touch);
+        const station = STATIONS.some((at) => path.endsWith(`/${at}`));
+        if (station && width >= 1000) {
+          const tall = await page.evaluate(() => document.documentElement.scrollHeight);
+          if (tall > height + 1) here.push(`the page itself scrolls, ${tall} of ${height} px`);
+        }
+        if (station) here.push(...(await underTray(page)));
+        found.push(...here.map((wrong) => `${path} ${wrong}`));
+      }
+      expect(found).toEqual([]);
+    });
+  });
+}
