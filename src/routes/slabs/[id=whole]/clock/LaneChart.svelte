@@ -36,6 +36,9 @@
 
   let drag: { id: string; grabbed: number; x: number } | null = $state(null);
 
+  /** A short step is still wide enough to be touched, also where the day is drawn small. */
+  const reach = $derived(26 * Math.max(1, (width + LABEL + 16) / Math.max(1, widthPx - 20)));
+
   function drop() {
     if (!drag) return;
     const step = day.steps.find(({ activity }) => activity.id === drag!.id)!;
@@ -83,7 +86,7 @@
               day.slack === 'later' ? end.getTime() + slackMinutes * MINUTE : start.getTime() - slackMinutes * MINUTE}
             <path d="M{day.slack === 'later' ? x + w : x} {y + ROW - 2}H{LABEL + axis.x(to)}m0 -3v5" class="slack" />
           {/if}
-          {#if w < 26}<rect x={x + w / 2 - 13} y={y + 2} width="26" height={ROW - 4} class="reach" />{/if}
+          {#if w < reach}<rect x={x + w / 2 - reach / 2} y={y + 2} width={reach} height={ROW - 4} class="reach" />{/if}
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
           {#if w > 34}<text x={x + 4} y={y + 24}>{shortened(activity.text, Math.floor((w - 6) / 6.4))}</text>{/if}
           <title>{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}</title>
