@@ -47,6 +47,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   const rub = page.getByRole('group', { name: 'Rub to crumbs, press level and to the corners' });
   await rub.getByLabel('Usual, min').fill('14');
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
+  await rub.getByRole('button', { name: /^More/ }).click();
   await rub.getByLabel('Least, min').fill('16');
   await expect(rub.getByText('More than usual')).toBeVisible();
   await page.getByRole('button', { name: 'Keep' }).click();
@@ -64,6 +65,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await page.getByRole('button', { name: 'Remove Prick all over' }).click();
   await expect(row('Prick all over')).toHaveCount(0);
   const bake = page.getByRole('group', { name: 'Bake until the edge colours' });
+  await bake.getByRole('button', { name: /^More/ }).click();
   await bake.getByLabel('Waits at least, min').fill('34');
   await expect(row('Bake until')).toContainText(/09:00.*09:24/);
   await bake.getByLabel('at most, min', { exact: true }).fill('10');
@@ -75,6 +77,11 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(page.getByText(/Steps wait for one another in a circle/)).toBeVisible();
   await rub.getByLabel('Bake until the edge colours').uncheck({ force: true });
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
+  // Put in another order, the bake comes first and waits for nothing that now follows it.
+  await page.getByRole('button', { name: 'Move Bake until the edge colours: up and down arrows' }).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(row('Bake until')).toContainText(/08:12.*08:36/);
+  await expect(row('Rub to crumbs')).toContainText(/08:36.*08:50/);
   // Usual steps of a preparation that has none become its own with the first change.
   const lime = await slabId(page, shop.address, 'Hazelnut crisp fingers');
   await open(`/slabs/${lime}/clock`);

@@ -12,18 +12,31 @@ export interface PieceSize {
 const ROUNDING_MM = 1e-6;
 
 /**
- * A cut into pieces of just this size in one direction, with what is left over as trim on both sides alike. No more columns and
- * rows are made than a slab can be cut into.
+ * A cut into pieces of just this size in one direction, within the trims that are wanted; what is left over is trimmed on both sides
+ * alike. No more columns and rows are made than a slab can be cut into.
  */
-function laidAcross(tin: Tin, heightMm: number, { lengthMm, widthMm }: PieceSize, kerfMm: number): CutSpec | null {
+function laidAcross(
+  tin: Tin,
+  heightMm: number,
+  { lengthMm, widthMm }: PieceSize,
+  kerfMm: number,
+  trimMm: NonNullable<CutSpec['trimMm']>,
+): CutSpec | null {
+  const { left: atLeft = 0, right: atRight = 0, front: atFront = 0, back: atBack = 0 } = trimMm;
   const inside = outlineAt(tin, heightMm / 2);
   const count = (whole: number, piece: number) =>
     Math.min(MOST_GRID, Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm)));
-  const [columns, rows] = [count(inside.lengthMm, lengthMm), count(inside.widthMm, widthMm)];
+  const [along, across] = [inside.lengthMm - atLeft - atRight, inside.widthMm - atFront - atBack];
+  const [columns, rows] = [count(along, lengthMm), count(across, widthMm)];
   if (columns < 1 || rows < 1) return null;
   const side = (whole: number, piece: number, n: number) => Math.max(0, (whole - n * piece - (n - 1) * kerfMm) / 2);
-  const [left, front] = [side(inside.lengthMm, lengthMm, columns), side(inside.widthMm, widthMm, rows)];
-  return { columns, rows, trimMm: { left, right: left, front, back: front }, kerfMm };
+  const [more, further] = [side(along, lengthMm, columns), side(across, widthMm, rows)];
+  return {
+    columns,
+    rows,
+    trimMm: { left: atLeft + more, right: atRight + more, front: atFront + further, back: atBack + further },
+    kerfMm,
+  };
 }
 
 /** How many pieces of a cut have their whole face: those that the rim does not touch. */
@@ -41,12 +54,19 @@ const WHOLE = 0.97;
  * The even cut that gives the most whole pieces of a size, laid along the tin or across it; the rest is trimmed on both sides.
  *
  * @param heightMm height of the slab, mm
+ * @param trimMm the least that is trimmed of each side, mm
  * @returns null where not even one piece fits
  */
-export function cutBySize(tin: Tin, heightMm: number, size: PieceSize, kerfMm = 0): CutSpec | null {
+export function cutBySize(
+  tin: Tin,
+  heightMm: number,
+  size: PieceSize,
+  kerfMm = 0,
+  trimMm: NonNullable<CutSpec['trimMm']> = {},
+): CutSpec | null {
   const turned = { lengthMm: size.widthMm, widthMm: size.lengthMm };
   const [along, across] = [size, turned].map((pieceSize) => {
-    const cut = laidAcross(tin, heightMm, pieceSize, kerfMm);
+    const cut = laidAcross(tin, heightMm, pieceSize, kerfMm, trimMm);
     return cut && { cut, count: wholePieces(tin, heightMm, cut) };
   });
   const best = !along || (across && across.count > along.count) ? across : along;

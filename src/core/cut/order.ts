@@ -1,3 +1,4 @@
+import type { CutSpec } from '../slab';
 import { type TinCount, areaMm2At, asTin, type RackTin } from '../tin';
 import { cutBySize, wholePieces, type PieceSize } from './bySize';
 
@@ -39,11 +40,17 @@ const MOST_ROUNDS = 12;
 const MOST_ANSWERS = 5;
 
 /** What each kind of tin gives at a height; kinds that are too shallow or give nothing are left out. */
-export function tinYields(rack: readonly RackTin[], order: Order, heightMm: number, kerfMm: number): TinYield[] {
+export function tinYields(
+  rack: readonly RackTin[],
+  order: Order,
+  heightMm: number,
+  kerfMm: number,
+  trimMm: CutSpec['trimMm'] = {},
+): TinYield[] {
   return rack.flatMap((kind) => {
     const tin = asTin(kind.tin);
     const holds = tin.depthMm === 0 || tin.depthMm >= heightMm - 1e-6;
-    const cut = holds ? cutBySize(tin, heightMm, order, kerfMm) : null;
+    const cut = holds ? cutBySize(tin, heightMm, order, kerfMm, trimMm) : null;
     const pieces = cut ? wholePieces(tin, heightMm, cut) : 0;
     return pieces > 0 ? [{ rack: kind, pieces, areaMm2: areaMm2At(tin, heightMm / 2) }] : [];
   });
@@ -121,6 +128,7 @@ function heightsFor(rack: readonly RackTin[], writtenMm: number): number[] {
  * @param rack kinds of tin; of one kind at most `count` at once
  * @param writtenMm height of the slab as written, mm
  * @param solve an exact solver
+ * @param trimMm the least that is trimmed of each side, mm
  * @returns the answers; none where no tin gives a single piece
  */
 export async function orderAnswers(
@@ -129,10 +137,11 @@ export async function orderAnswers(
   writtenMm: number,
   kerfMm: number,
   solve: SolveProgram,
+  trimMm: CutSpec['trimMm'] = {},
 ): Promise<OrderAnswer[]> {
   const answers: OrderAnswer[] = [];
   for (const heightMm of heightsFor(rack, writtenMm)) {
-    const yields = tinYields(rack, order, heightMm, kerfMm);
+    const yields = tinYields(rack, order, heightMm, kerfMm, trimMm);
     const atOnce = yields.reduce((sum, { rack: { count }, pieces }) => sum + count * pieces, 0);
     const rounds = Math.ceil(order.count / atOnce);
     if (atOnce === 0 || rounds > MOST_ROUNDS) continue;

@@ -1,10 +1,10 @@
-import { orderAnswers, type SolveProgram } from '../cut';
+import { orderAnswers, type PieceSize, type SolveProgram } from '../cut';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
 import { expandDividedLines, scaleOf, type Slab } from '../slab';
 import type { RackTin } from '../tin';
 import { writtenHeightMm } from './heights';
-import type { PlanOptions } from './planned';
+import type { Plan, PlanOptions } from './planned';
 import { scaleSlab } from './scaling';
 
 /** Heights that differ by less are the same, mm. */
@@ -33,14 +33,34 @@ export async function withTinsForOrder(
   if (scale.mode !== 'pieces' || !asksForTins(slab, options)) return options;
   const rack: readonly RackTin[] = options.tins ? options.tins.map((tin) => ({ name: '', ...tin })) : (shop.rack ?? []);
   const heightMm = writtenHeightMm(slab, larder, shop);
-  const kerfMm = (options.cut ?? slab.cut)?.kerfMm ?? 0;
-  const [best] = await orderAnswers(rack, scale, heightMm, kerfMm, await solve());
+  const { kerfMm = 0, trimMm } = options.cut ?? slab.cut ?? {};
+  const [best] = await orderAnswers(rack, scale, heightMm, kerfMm, await solve(), trimMm);
   if (!best) return options;
   return {
     ...options,
     tins: best.tins.map(({ tin, count }) => ({ tin, count })),
     scale: best.heightMm < heightMm - NEAR_MM ? { ...scale, heightMm: best.heightMm } : scale,
   };
+}
+
+/**
+ * The size of a piece of about a mass or a cost, in the proportions of the pieces that there are now: over one slab a piece weighs and
+ * costs in proportion to its face.
+ *
+ * @param want g, or in the shop's currency; neither for the pieces as they are
+ * @returns sides in mm, to half a millimetre; null where nothing is cut yet, or nothing has that price
+ */
+export function pieceSizeFor(
+  { cut }: Plan,
+  want: { readonly massG?: number; readonly cost?: number },
+): PieceSize | null {
+  const piece = cut.pieces.find(({ kind }) => kind === 'piece');
+  if (!piece) return null;
+  const share =
+    want.massG !== undefined ? want.massG / piece.massG : want.cost !== undefined ? want.cost / piece.cost : 1;
+  if (!Number.isFinite(share) || share <= 0) return null;
+  const side = (mm: number) => Math.max(1, Math.round(mm * Math.sqrt(share) * 2) / 2);
+  return { lengthMm: side(piece.lengthMm), widthMm: side(piece.widthMm) };
 }
 
 /** The slab as its order has it now, but cut by a grid of its own again: in the same tins, as high, with the same columns and rows. */

@@ -27,7 +27,7 @@ export interface ScaledSlab {
 /** How the slab is cut in a tin: as asked, or for an order into pieces of its size. */
 function cutFor(cut: CutSpec, scale: Scale): (tin: Tin, heightMm: number) => CutSpec {
   if (scale.mode !== 'pieces') return () => cut;
-  return (tin, heightMm) => cutBySize(tin, heightMm, scale, cut.kerfMm) ?? cut;
+  return (tin, heightMm) => cutBySize(tin, heightMm, scale, cut.kerfMm, cut.trimMm) ?? cut;
 }
 
 /**

@@ -2,6 +2,7 @@
 import loader from 'highs';
 import wasm from 'highs/runtime?url';
 import { orderAnswers, type Order, type OrderAnswer } from '../../core/cut';
+import type { CutSpec } from '../../core/slab';
 import type { RackTin } from '../../core/tin';
 import { solverOf } from '../solver';
 
@@ -10,15 +11,16 @@ export interface OrderQuestion {
   readonly order: Order;
   readonly heightMm: number;
   readonly kerfMm: number;
+  readonly trimMm: CutSpec['trimMm'];
 }
 export type OrderFindings = { readonly ok: true; readonly answers: readonly OrderAnswer[] } | { readonly ok: false };
 
 const ready = loader({ locateFile: () => wasm }).then(solverOf);
 
 addEventListener('message', (event: MessageEvent<OrderQuestion>) => {
-  const { rack, order, heightMm, kerfMm } = event.data;
+  const { rack, order, heightMm, kerfMm, trimMm } = event.data;
   ready
-    .then((solve) => orderAnswers(rack, order, heightMm, kerfMm, solve))
+    .then((solve) => orderAnswers(rack, order, heightMm, kerfMm, solve, trimMm))
     .then(
       (answers): OrderFindings => ({ ok: true, answers }),
       (): OrderFindings => ({ ok: false }),

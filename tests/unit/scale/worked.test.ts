@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { larderOf, type Ingredient } from '../../../src/core/larder';
 import { batchesNeeded, mixtureOf, SPREAD, usualMultiple, vesselNeed } from '../../../src/core/scale';
 import type { Layer, Preparation, Slab } from '../../../src/core/slab';
-import { plan } from '../../../src/core/usecases';
+import { plan, writtenForItsTin } from '../../../src/core/usecases';
 import { close, demoLarder, ryeSlice, shop } from '../things';
 
 const sugar: Ingredient = { name: 'sugar', composition: { water: 0, sugars: 100, fat: 0, protein: 0, other: 0 } };
@@ -236,4 +236,68 @@ test('a layer that takes a quarter of a preparation leaves three; unused ones ar
       [2, 200],
     ],
   );
+});
+
+test('written anew for its tin: a divided line is as much as its parts now need, a film as thick as it is, a sheet as it lies', () => {
+  const level = (id: string, preparation: string) =>
+    ({ id, name: id, from: [{ preparation, share: 1 }], spread: 'level' }) as const;
+  const box = { shape: 'rectangle', lengthMm: 100, widthMm: 100, depthMm: 60 } as const;
+  const slab: Slab = {
+    format: 'knife-tray/slab',
+    version: 1,
+    name: 'Divided',
+    tin: box,
+    preparations: [
+      {
+        id: 'a',
+        name: 'A',
+        lines: [{ ingredient: 'sugar', quantity: 100, unit: 'g', divided: [{ share: 0.4, preparation: 'b' }] }],
+        lossPercent: 0,
+        densityGPerMl: 1,
+      },
+      {
+        id: 'b',
+        name: 'B',
+        lines: [{ ingredient: 'water', quantity: 60, unit: 'g' }],
+        lossPercent: 0,
+        densityGPerMl: 1,
+      },
+    ],
+    layers: [level('la', 'a'), level('lb', 'b')],
+  };
+  // A is 60 g, so 6 mm of a face of 100 cm2; B is 40 + 60 g, so 10 mm. B twice as thick takes twice of all that goes into it.
+  const thicker: Slab = { ...slab, scale: { mode: 'layer-thickness', mm: { lb: 20 } } };
+  const anew = writtenForItsTin(thicker, larder, shop);
+  const [line] = anew.preparations[0]!.lines;
+  assert.ok(close(line!.quantity, 60 + 80) && close(line!.divided![0]!.share, 80 / 140));
+  assert.ok(close(anew.preparations[1]!.lines[0]!.quantity, 120));
+  assert.equal(anew.scale, undefined);
+  const masses = (of: Slab) => plan(of, larder, shop).layers.map(({ massG }) => Math.round(massG * 1000) / 1000);
+  assert.deepEqual(
+    [masses(slab), masses(thicker), masses(anew)],
+    [
+      [60, 100],
+      [60, 200],
+      [60, 200],
+    ],
+  );
+  // A coat of 0.5 mm stays a coat of 0.5 mm; what it needs follows the tin.
+  const coated: Slab = {
+    ...slab,
+    preparations: [
+      ...slab.preparations,
+      { id: 'c', name: 'C', lines: [{ ingredient: 'sugar', quantity: 500, unit: 'g' }] },
+    ],
+    layers: [...slab.layers, { ...level('lc', 'c'), spread: 'coat', thicknessMm: 0.5 }],
+    cut: { columns: 2, rows: 2 },
+    tins: [{ tin: { ...box, lengthMm: 200 }, count: 1 }],
+  };
+  const wider = writtenForItsTin(coated, larder, shop);
+  assert.deepEqual([wider.layers[2]!.thicknessMm, wider.layers[0]!.thicknessMm], [0.5, undefined]);
+  assert.deepEqual(masses(wider), masses(coated));
+  assert.throws(() => writtenForItsTin({ ...coated, tins: [{ tin: box, count: 2 }] }, larder, shop), /one tin/);
+  // On a sheet it stays where it lies: 60 + 100 g over the sheet's own proportions.
+  const sheet = { shape: 'sheet', lengthMm: 400, widthMm: 200, outlineMm: { length: 200, width: 100 } } as const;
+  const free = writtenForItsTin({ ...slab, tins: [{ tin: sheet, count: 1 }] }, larder, shop);
+  assert.deepEqual(free.tin, { ...sheet, outlineMm: { length: 200, width: 100 } });
 });

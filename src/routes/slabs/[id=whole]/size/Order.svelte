@@ -3,11 +3,11 @@
   import { inTins } from '../../../../core/slab';
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import { writtenHeightMm } from '../../../../core/usecases';
+  import { pieceSizeFor, plan, withoutOrder, writtenHeightMm } from '../../../../core/usecases';
   import type { OrderAnswer } from '../../../../core/cut';
   import type { Scale } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
-  import { mm, percent } from '$lib/figures';
+  import { grams, mm, percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { OrderQuestion, OrderFindings } from '$lib/workers/order.worker';
@@ -30,6 +30,17 @@
     draft.change({ ...draft.slab, scale: { ...scale, heightMm: undefined, ...part } }, 'order');
   }
 
+  /** The pieces as the slab is cut without an order: what a weight or a price is reckoned from. */
+  const uncut = $derived(
+    plan(withoutOrder({ ...draft.slab, tins: undefined }, work.larder, work.shop), work.larder, work.shop),
+  );
+  const piece = $derived(uncut.cut.pieces.find(({ kind }) => kind === 'piece') ?? null);
+
+  function ofAbout(want: { massG?: number; cost?: number }) {
+    const size = pieceSizeFor(uncut, want);
+    if (size) set(size);
+  }
+
   function stop() {
     worker?.terminate();
     worker = null;
@@ -48,6 +59,7 @@
       order: { ...scale },
       heightMm,
       kerfMm: draft.slab.cut?.kerfMm ?? 0,
+      trimMm: $state.snapshot(draft.slab.cut?.trimMm) as OrderQuestion['trimMm'],
     };
     made.onmessage = ({ data }: MessageEvent<OrderFindings>) => {
       if (data.ok) answers = data.answers;
@@ -110,6 +122,27 @@
     typed={draft.typed}
     onvalue={(widthMm) => widthMm !== null && set({ widthMm })}
   />
+  <NumberField
+    label="or of about, g"
+    optional
+    placeholder={piece ? grams(piece.massG) : ''}
+    value={null}
+    limits={{ min: 1, max: 100_000 }}
+    name="order weight"
+    typed={draft.typed}
+    onvalue={(massG) => massG !== null && ofAbout({ massG })}
+  />
+  <NumberField
+    label="or costing, {work.plan.cost.currency}"
+    optional
+    placeholder={piece ? piece.cost.toFixed(2) : ''}
+    value={null}
+    limits={{ min: 0.001, max: 100_000 }}
+    name="order cost"
+    typed={draft.typed}
+    onvalue={(cost) => cost !== null && ofAbout({ cost })}
+  />
+  <Button size="small" kind="ghost" on:click={() => ofAbout({})}>As it is cut now</Button>
   {#if busy}<Button size="small" kind="secondary" on:click={stop}>Stop</Button>
   {:else}<Button size="small" type="submit">Find tins</Button>{/if}
 </form>
