@@ -13,11 +13,11 @@ const data = mkdtempSync(join(tmpdir(), 'knife-tray-shots-'));
 process.env.KNIFE_TRAY_DATA = data;
 process.env.LOG_LEVEL = 'warn';
 const address = await serve({ port: '0' });
-await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
-
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
 let context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 let page = await context.newPage();
+await shoot('doors', '/slabs');
+await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
 
 const RECIPE = `Harbour squares
 
@@ -39,7 +39,7 @@ Press, bake, boil and pour.`;
 async function shoot(name, path) {
   if (path) await page.goto(address + path);
   await page.waitForLoadState('networkidle');
-  await page.waitForTimeout(300);
+  await page.waitForTimeout(1200);
   await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
 }
 
@@ -58,7 +58,6 @@ await shoot('price', `${slab}/price`);
 await shoot('cook', `${slab}/cook`);
 await page.goto(`${address}${slab}/set`);
 await page.getByText(/All is set after/).waitFor();
-await page.getByRole('slider', { name: /After/ }).fill('100');
 await shoot('set');
 await page.goto(`${address}${slab}/clock`);
 await page.getByText(/^Begin/).waitFor();
@@ -66,22 +65,11 @@ await shoot('clock');
 await shoot('gather', `${slab}/gather`);
 await page.goto(`${address}${slab}/compare`);
 await shoot('compare');
-await page.goto(`${address}${slab}/size`);
-await page.getByText('an order of pieces').click();
-await page.getByLabel('Pieces', { exact: true }).fill('120');
-await page.getByLabel('Length, mm').fill('40');
-await page.getByLabel('Width, mm').fill('25');
-await page.getByRole('button', { name: 'Find tins' }).click();
-await page.getByRole('button', { name: 'Make it so' }).first().click();
-await shoot('order');
 await page.goto(`${address}/slabs/paste`);
 await page.getByLabel('Whose cups and spoons').selectOption('us');
 await page.getByLabel('The recipe').fill(RECIPE);
 await shoot('paste');
 await shoot('larder', '/larder');
-await page.getByRole('button', { name: 'Change hazelnuts' }).click();
-await page.getByText('What it has cost, per kg').scrollIntoViewIfNeeded();
-await shoot('ingredient');
 await shoot('tins', '/tins');
 await shoot('settings', '/settings');
 await context.addCookies([{ name: 'theme', value: 'night', url: address }]);
@@ -94,9 +82,14 @@ context = await browser.newContext({ viewport: { width: 794, height: 1123 } });
 page = await context.newPage();
 await page.emulateMedia({ media: 'print' });
 await shoot('amounts-sheet', `${slab}/build`);
-await page.goto(`${address}${slab}/clock`);
-await page.getByRole('row', { name: /Pack and label/ }).waitFor();
-await shoot('day-sheet');
+await context.close();
+context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+page = await context.newPage();
+await shoot('phone-build', `${slab}/build`);
+await page.goto(`${address}${slab}/set`);
+await page.getByText(/All is set after/).waitFor();
+await page.getByRole('button', { name: 'Open the picture' }).click();
+await shoot('phone-set');
 await browser.close();
 rmSync(data, { recursive: true, force: true });
 process.exit(0);

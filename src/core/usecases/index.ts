@@ -9,3 +9,4 @@ export * from './timeline';
 export * from './gather';
 export * from './order';
 export * from './allergensIn';
+export * from './guesses';

@@ -4,11 +4,12 @@
 -->
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
-  import type { Plan } from '../../core/usecases';
+  import type { Guess, Plan } from '../../core/usecases';
   import { formatDuration, grams, mm } from '$lib/figures';
   import { money } from '$lib/money';
   import type { KnownWarning, Slab } from '../../core/slab';
   import { asTin } from '../../core/tin';
+  import Guesses from './Guesses.svelte';
   import Warnings from './Warnings.svelte';
 
   interface Props {
@@ -20,13 +21,16 @@
     slab: Slab;
     /** Minutes until it is ready, and of work among them; null while that is not known. */
     readyIn: { readonly minutes: number; readonly handsMinutes: number } | null;
+    /** What is taken as usual because nobody has said it. */
+    guesses: readonly Guess[];
     unread: number;
     known: readonly KnownWarning[];
     onknown: (known: readonly KnownWarning[]) => void;
     /** Goes to what a warning speaks of. */
     onshow: (where: string) => void;
   }
-  let { plan, allergens, kept, keptAllergens, slab, readyIn, unread, known, onknown, onshow }: Props = $props();
+  let { plan, allergens, kept, keptAllergens, slab, readyIn, guesses, unread, known, onknown, onshow }: Props =
+    $props();
 
   const some = $derived(plan.warnings.length + plan.settled.length > 0);
 
@@ -55,10 +59,11 @@
         ? '...'
         : '-',
   );
-  let open = $state(false);
+  /** Which of the lists is open. */
+  let open: 'warnings' | 'guesses' | null = $state(null);
   // What is opened here belongs to the screen on which it was opened.
   afterNavigate(() => {
-    open = false;
+    open = null;
     raised = false;
   });
   let raised = $state(false);
@@ -73,30 +78,29 @@
   function shut(event: KeyboardEvent) {
     if (event.key !== 'Escape' || !open) return;
     event.stopPropagation();
-    open = false;
-    button?.focus();
+    close();
   }
-  let button: HTMLButtonElement | undefined = $state();
+
+  let buttons: Record<string, HTMLButtonElement | undefined> = $state({});
+  function close() {
+    const was = open;
+    open = null;
+    if (was) buttons[was]?.focus();
+  }
+  function go(where: string) {
+    open = null;
+    onshow(where);
+  }
 </script>
 
 <svelte:window onkeydown={shut} />
 <section class="tray" class:raised aria-label="Tray">
-  {#if open && some}
+  {#if open === 'warnings' && some}
     <div class="list" id="warnings">
-      <Warnings
-        {plan}
-        {known}
-        {onknown}
-        onshow={(where) => {
-          open = false;
-          onshow(where);
-        }}
-        onclose={() => {
-          open = false;
-          button?.focus();
-        }}
-      />
+      <Warnings {plan} {known} {onknown} onshow={go} onclose={close} />
     </div>
+  {:else if open === 'guesses' && guesses.length > 0}
+    <div class="list" id="guesses"><Guesses {guesses} onshow={go} onclose={close} /></div>
   {/if}
   <dl class="figures" aria-live="polite">
     {#each CELLS as [key, label] (key)}
@@ -136,15 +140,28 @@
     aria-label="All figures of the tray"
     onclick={() => (raised = !raised)}>{raised ? 'less' : 'more'}</button
   >
+  {#if guesses.length > 0}
+    <button
+      bind:this={buttons.guesses}
+      type="button"
+      class="look guessed"
+      aria-expanded={open === 'guesses'}
+      aria-controls="guesses"
+      onclick={() => (open = open === 'guesses' ? null : 'guesses')}
+    >
+      <span>Guessed</span>
+      <b>{guesses.length}</b>
+    </button>
+  {/if}
   <button
-    bind:this={button}
+    bind:this={buttons.warnings}
     type="button"
     class="look"
     class:some={plan.warnings.length > 0}
-    aria-expanded={open && some}
+    aria-expanded={open === 'warnings' && some}
     aria-controls="warnings"
     disabled={!some}
-    onclick={() => (open = !open)}
+    onclick={() => (open = open === 'warnings' ? null : 'warnings')}
   >
     <span>To look at</span>
     <b
@@ -234,6 +251,7 @@
   .look {
     display: flex;
     flex-direction: column;
+    border-left: 1px solid color-mix(in srgb, var(--on-bar) 22%, transparent);
   }
 
   .more {
@@ -305,6 +323,7 @@
     }
 
     .tray:not(.raised) dl > :is(.height, .ready, .keeps, .contains),
+    .tray:not(.raised) .guessed,
     .unread {
       display: none;
     }

@@ -5,7 +5,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { withThickness } from '../../../core/scale';
-  import { allergensIn, plan } from '../../../core/usecases';
+  import { allergensIn, guessesOf, plan } from '../../../core/usecases';
   import { namesNeeded } from '../../../core/slab';
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
@@ -200,6 +200,7 @@
     keptAllergens={allergensIn(draft.kept, larder)}
     slab={draft.slab}
     readyIn={readyIn.minutes === null ? null : { minutes: readyIn.minutes, handsMinutes: readyIn.handsMinutes }}
+    guesses={guessesOf(draft.slab, larder, shop)}
     {unread}
     known={draft.slab.known ?? []}
     onknown={(known) => draft.change({ ...draft.slab, known: known.length > 0 ? known : undefined })}

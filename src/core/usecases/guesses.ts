@@ -1,0 +1,82 @@
+import { behaviourOf } from '../classify';
+import type { Larder } from '../larder';
+import { layerParts } from '../scale';
+import { pouredLayers } from '../setting';
+import type { Shop } from '../shop';
+import { expandDividedLines, type Slab } from '../slab';
+import { stepsOf } from '../time';
+import { scaleSlab } from './scaling';
+
+/** Something that nobody has said and that is taken as usual for such a thing. */
+export interface Guess {
+  /** Where in the slab file it would be said. */
+  readonly where: string;
+  /** What is taken. */
+  readonly taken: string;
+  /** What that rests on. */
+  readonly restsOn: string;
+}
+
+/** All that a slab's plan, its waits and its day rest on and that its file does not say, in the order of its pots and layers. */
+export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
+  const laid = expandDividedLines(slab);
+  const { mixtures, scaling } = scaleSlab(laid, larder, shop, {});
+  const pots = slab.preparations.flatMap((preparation, p): Guess[] => {
+    const { name, lines, lossPercent, steps = [] } = preparation;
+    const { massInG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;
+    if (lines.length === 0 || massInG === 0) return [];
+    const lost = ((stuckG / massInG) * 100).toFixed(0);
+    const at = (field: string) => `/preparations/${p}/${field}`;
+    return [
+      ...(lossPercent === undefined
+        ? [{ where: at('lossPercent'), taken: `${name}: ${lost} % stays in the pot or bowl`, restsOn: 'what is usual' }]
+        : []),
+      ...(densityFrom === 'assumed'
+        ? [
+            {
+              where: at('densityGPerMl'),
+              taken: `${name}: ${densityGPerMl.toFixed(2)} g per ml`,
+              restsOn: 'nothing: the larder does not say what it is made of',
+            },
+          ]
+        : []),
+      ...(steps.length === 0
+        ? [
+            {
+              where: at('steps'),
+              taken: stepsOf(preparation)
+                .map(({ text, minutes }) => `${text}, ${minutes} min`)
+                .join('; '),
+              restsOn: 'its kind: nobody has written its steps',
+            },
+          ]
+        : []),
+    ];
+  });
+  const [first] = scaling.slabs;
+  const poured = first ? pouredLayers(laid, mixtures, first) : [];
+  const layers = poured.flatMap(({ id, name, pourC, setC, assumed }): Guess[] => {
+    const l = slab.layers.findIndex((layer) => layer.id === id);
+    const layer = slab.layers[l]!;
+    const kind = behaviourOf(layerParts(layer, laid, mixtures));
+    const at = (field: string) => `/layers/${l}/${field}`;
+    return [
+      ...(layer.pourC === undefined
+        ? [{ where: at('pourC'), taken: `${name} is laid at ${pourC.toFixed(0)} °C`, restsOn: `its kind, ${kind}` }]
+        : []),
+      ...(layer.set?.toC === undefined
+        ? [{ where: at('set'), taken: `${name} counts as set at ${setC.toFixed(0)} °C`, restsOn: `its kind, ${kind}` }]
+        : []),
+      ...(assumed
+        ? [
+            {
+              where: at('from'),
+              taken: `Heat goes through ${name} as through something between a syrup and a cream`,
+              restsOn: 'nothing: the larder does not say what it is made of',
+            },
+          ]
+        : []),
+    ];
+  });
+  return [...pots, ...layers];
+}
