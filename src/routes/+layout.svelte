@@ -75,7 +75,9 @@
 <svelte:window {onkeydown} />
 <Fills />
 
-<a class="skip" href={page.route.id?.startsWith('/slabs/[id=whole]/') ? '#hand' : '#main'}>Skip to the work</a>
+<a class="skip" href={/(build|size|cook|set|cut|price)$/.test(page.route.id ?? '') ? '#hand' : '#main'}
+  >Skip to the work</a
+>
 <Header
   href="/slabs"
   uiShellAriaLabel="Knife Tray"

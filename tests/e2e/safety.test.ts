@@ -210,7 +210,7 @@ test('open to the network it asks for a passphrase, and does not start without o
     expect(watched.splice(0)).toHaveLength(1);
     await page.getByLabel('Passphrase of the shop').fill('rye and treacle');
     await page.getByRole('button', { name: 'Enter' }).click();
-    await expect(page.getByRole('heading', { name: 'Nothing on the bench yet' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Look round the demo shop' })).toBeVisible();
     const [session] = (await page.context().cookies()).filter(({ name }) => name === 'knife-tray-session');
     expect(session).toMatchObject({ httpOnly: true, sameSite: 'Strict' });
     const tries = await Promise.all(
