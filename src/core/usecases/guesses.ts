@@ -23,9 +23,9 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
   const { mixtures, scaling } = scaleSlab(laid, larder, shop, {});
   const pots = slab.preparations.flatMap((preparation, p): Guess[] => {
     const { name, lines, lossPercent, steps = [] } = preparation;
-    const { massInG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;
+    const { massInG, massOutG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;
     if (lines.length === 0 || massInG === 0) return [];
-    const lost = ((stuckG / massInG) * 100).toFixed(0);
+    const lost = ((stuckG / (massOutG + stuckG)) * 100).toFixed(0);
     const at = (field: string) => `/preparations/${p}/${field}`;
     return [
       ...(lossPercent === undefined

@@ -131,6 +131,11 @@
       background: var(--panel);
     }
 
+    .stage.opened .fold {
+      position: static;
+      align-self: end;
+    }
+
     .hand {
       overflow: visible;
     }

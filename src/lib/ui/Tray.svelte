@@ -107,7 +107,7 @@
       <div class={key}>
         <dt>{label}</dt>
         <dd>
-          {#if before[key] !== now[key]}<s><span class="unseen">was </span>{before[key]}</s>{/if}
+          {#if before[key] !== now[key]}<s><span class="unseen">was </span>{before[key].replace(/ .*$/, '')}</s>{/if}
           <b>{now[key]}</b>
         </dd>
       </div>
@@ -200,9 +200,16 @@
     min-width: 0;
   }
 
+  /* A long list takes two lines. */
   .contains dd {
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    line-clamp: 2;
     overflow: hidden;
-    text-overflow: ellipsis;
+    white-space: normal;
+    font-size: 0.92rem;
+    line-height: 1.2;
   }
 
   dt,

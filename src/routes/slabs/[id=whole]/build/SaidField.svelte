@@ -3,7 +3,7 @@
   import type { Snippet } from 'svelte';
   import { Button, TextInput } from 'carbon-components-svelte';
   import { ingredientNamed } from '../../../../core/larder';
-  import { densityFor, isVolume, MEASURES_NAMED } from '../../../../core/measure';
+  import { densityFor, isVolume, type Measures } from '../../../../core/measure';
   import { lineInWords, namesIn, readLine, type LineRead } from '../../../../core/recipe';
   import { slabWork } from '$lib/slabContext';
 
@@ -42,6 +42,12 @@
     waits = false,
   }: Props = $props();
 
+  const WHOSE: Readonly<Record<Measures, string>> = {
+    us: 'US',
+    metric: 'metric',
+    au: 'Australian',
+    imperial: 'imperial',
+  };
   const work = slabWork();
   const measures = $derived(work.draft.slab.measures ?? work.shop.measures);
   let focused = $state(false);
@@ -58,7 +64,7 @@
     const { unit, larder, ingredient, state, massG } = read;
     const known = ingredientNamed(larder ?? '', work.larder);
     const density = known && isVolume(unit!) ? densityFor(known, state ?? undefined) : null;
-    const cups = /^(cup|tbsp|tsp|stick)$/.test(unit!) ? `${MEASURES_NAMED[measures]}, ` : '';
+    const cups = /^(cup|tbsp|tsp)$/.test(unit!) ? `${WHOSE[measures]} ${unit}, ` : '';
     const name = larder !== null && !value.toLowerCase().includes(larder.toLowerCase()) ? `${larder}, ` : '';
     if (massG === null) return `${name}${larder === null ? (ingredient ?? '') : ''}`.replace(/, $/, '');
     return `${name}${cups}${density === null ? '' : `${density} g/ml`}`.replace(/, $/, '');
@@ -182,7 +188,7 @@
   }
 
   .field {
-    flex: 1;
+    flex: 1 0 56%;
     min-width: 0;
   }
 

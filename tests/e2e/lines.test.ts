@@ -1,0 +1,122 @@
+/** Lines are typed as they are said: read while they are typed, asked about where they are ambiguous, moved about in like a list. */
+import { expect, line, say, slabId, test, tray, unfold } from './shop';
+
+test('a line as it is said: its reading beside it, two amounts asked about, an unknown name put into the larder there', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  const card = await unfold(page, 'Treacle caramel');
+  const cream = line(page, 'Treacle caramel', 3);
+  await cream.fill('1 1/2 cups whipping cream');
+  await expect(card.getByText('metric cup, 0.994 g/ml')).toBeVisible();
+  await expect(card).toContainText('373 g');
+  // Two amounts that do not agree.
+  await cream.fill('1 cup (150 g) whipping cream');
+  await expect(card.getByText(/1 cup is 24[89] g and 150 g is 150 g: which one\?/)).toBeVisible();
+  await card.getByRole('button', { name: '150 g', exact: true }).click();
+  await expect(cream).toHaveValue('150 g whipping cream');
+  // Half a line stays in its field with its reason, and what counted counts on.
+  await cream.fill('150 g');
+  await expect(card.getByText('There is an amount and no ingredient')).toBeVisible();
+  await expect(page.getByText('1 field needs another look')).toBeVisible();
+  await cream.fill('150 g whipping cream');
+  await expect(page.getByText('another look')).toHaveCount(0);
+  // The unit of the line before does not stick; a weight in brackets weighs what the cup cannot.
+  await say(page, 'Treacle caramel', ['3 tbsp plum brandy syrup', '2 cups (340 g) moon chips']);
+  await expect(card.getByText('340 g')).toBeVisible();
+  await card.getByRole('button', { name: 'Add plum brandy syrup to the larder' }).click();
+  await expect(card.getByRole('button', { name: 'Add plum brandy syrup to the larder' })).toHaveCount(0);
+  await card.getByRole('button', { name: 'Add moon chips to the larder' }).click();
+  await expect(card.getByText('Not in the larder')).toHaveCount(0);
+});
+
+test('in a list of lines Enter begins the next, Backspace takes an empty one away, arrows go about, a paste makes several', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  const values = () =>
+    page
+      .getByRole('list', { name: 'Lines of Rye shortbread' })
+      .getByLabel(/^Line/)
+      .evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+  await line(page, 'Rye shortbread', 1).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('30 g honey');
+  await page.keyboard.press('Enter');
+  expect(await values()).toEqual(['270 g rye flour', '30 g honey', '225 g butter, cold', '120 g demerara sugar']);
+  // The new line is empty and stands behind the one that was taken in; Backspace goes back.
+  await page.keyboard.press('Backspace');
+  await expect(line(page, 'Rye shortbread', 2)).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(line(page, 'Rye shortbread', 3)).toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ControlOrMeta+A');
+  await page.keyboard.press('Delete');
+  await page.keyboard.press('Backspace');
+  expect(await values()).toEqual(['270 g rye flour', '225 g butter, cold', '120 g demerara sugar']);
+  await expect(line(page, 'Rye shortbread', 1)).toBeFocused();
+  const text = '- 2 eggs\n- 100 g ground almonds\n\n- something lovely\n• 1 tsp vanilla extract';
+  await page.evaluate((pasted) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', pasted);
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  }, text);
+  await expect
+    .poll(values)
+    .toEqual([
+      '270 g rye flour',
+      '2 eggs',
+      '100 g ground almonds',
+      '1 tsp vanilla extract',
+      '225 g butter, cold',
+      '120 g demerara sugar',
+    ]);
+  await expect(page.getByLabel('Not read yet, line 1 of Rye shortbread')).toHaveValue('something lovely');
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(tray(page, 'Each')).toHaveText('57 g');
+  // Escape leaves the field, and the letters are keys again.
+  await line(page, 'Rye shortbread', 1).focus();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('5');
+  await expect(page).toHaveURL(/\/cut$/);
+});
+
+test('an order rules the cut until the maker takes hold of it: by a touch, by typing, by pulling', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/size`);
+  await page.getByText('an order of pieces').click();
+  await page.getByLabel('or of about, g').fill('40');
+  await page.getByRole('link', { name: 'Cut' }).click();
+  await expect(page.getByText(/The order of 48 pieces of .* rules this cut/)).toBeVisible();
+  await expect(tray(page, 'Each')).toHaveText(/^(39|4[0-3])/);
+  await page.getByLabel('Columns').fill('5');
+  await expect(page.getByText('rules this cut')).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: /^5 along/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Let go of it' }).click();
+  await expect(page.getByText('rules this cut')).toHaveCount(0);
+});
+
+test('what was guessed is one list from the tray, and each goes to where it is said', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/price`);
+  await page.getByRole('button', { name: /^Guessed/ }).click();
+  await expect(page.getByText('Treacle caramel: 3 % stays in the pot or bowl')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('What was guessed')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Guessed/ }).click();
+  await page.getByRole('button', { name: 'Say it: Base counts as set at 25 °C' }).click();
+  await expect(page).toHaveURL(/\/set$/);
+});
