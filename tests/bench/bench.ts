@@ -15,6 +15,7 @@ import { benchHeat } from './heat';
 import { benchSchedule } from './schedule';
 import { CORPUS, noted } from '../unit/recipe/corpus';
 import type { Layer, Preparation, Slab } from '../../src/core/slab';
+import { benchPull } from './pull';
 
 const root = process.cwd();
 const ingredients = JSON.parse(readFileSync(join(root, 'demo/larder.json'), 'utf8')) as Ingredient[];
@@ -100,6 +101,12 @@ async function firstLoad(address: string, path: string): Promise<string> {
   return `first load of ${path}: ${script.toFixed(0)} KB script + ${style.toFixed(0)} KB style = ${(script + style).toFixed(0)} KB compressed (wanted: under 250 KB)`;
 }
 
+/** Where a demo slab is. */
+async function slabCalled(address: string, name: string): Promise<string> {
+  const { slabs } = (await (await fetch(`${address}/api/slabs`)).json()) as { slabs: { id: number; name: string }[] };
+  return `/slabs/${slabs.find((slab) => slab.name === name)!.id}`;
+}
+
 async function perSecond(address: string, path: string, init: RequestInit): Promise<number> {
   const once = async () => {
     const answer = await fetch(address + path, init);
@@ -150,6 +157,7 @@ async function benchServer(): Promise<string[]> {
       `the built server answers ${(startMs / 1000).toFixed(2)} s after its start`,
       await firstLoad(address, '/slabs/1/build'),
       await firstLoad(address, '/slabs/1/price'),
+      await benchPull(address, await slabCalled(address, 'Orchard oat bake')),
       `requests per second, 8 at a time, client on the same machine: a route that returns a constant ${constant.toFixed(0)}; /api/plan with the rye slice ${rye.toFixed(0)}; /api/plan with six layers and thirty lines ${large.toFixed(0)}`,
     ];
   } finally {

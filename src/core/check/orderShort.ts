@@ -3,17 +3,17 @@ import type { Rule } from './types';
 /** Fewer pieces than were ordered. */
 export const orderShort: Rule = ({ order, cuts, scaling }) => {
   if (order === null) return [];
-  const mixtures = cuts.reduce(
+  const whole = cuts.reduce(
     (sum, { pieces }, at) =>
       sum + scaling.slabs[at]!.count * pieces.reduce((n, { kind, count }) => n + (kind === 'piece' ? count : 0), 0),
     0,
   );
-  if (mixtures >= order.count) return [];
+  if (whole >= order.count) return [];
   return [
     {
       code: 'order-short',
       where: '/tins',
-      message: `These tins give ${mixtures} whole pieces of ${order.lengthMm} x ${order.widthMm} mm, and ${order.count} are ordered. Take more tins, or make a second round`,
+      message: `These tins give ${whole} whole pieces of ${order.lengthMm} x ${order.widthMm} mm, and ${order.count} are ordered. Take more tins, or make a second round`,
     },
   ];
 };

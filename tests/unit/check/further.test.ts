@@ -119,7 +119,8 @@ const order = (count: number): PlanOptions => ({
   scale: { mode: 'pieces', count, lengthMm: 40, widthMm: 25 },
   tins: [{ tin: deepSquare, count: 1 }],
 });
-holds('order-short', [ryeSlice, {}, order(46)], [ryeSlice, {}, order(45)]);
+// 5 mm are trimmed of each side: five times eight of the 220 x 220 mm that are left.
+holds('order-short', [ryeSlice, {}, order(41)], [ryeSlice, {}, order(40)]);
 
 const spoon = (name: string, unit: Line['unit']) => [added(0, { ingredient: name, quantity: 1, unit })] as const;
 holds('no-density', spoon('gelatine leaf', 'cup'), spoon('gelatine leaf', 'g'));

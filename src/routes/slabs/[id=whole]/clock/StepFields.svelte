@@ -28,11 +28,6 @@
     mass: 'with the amount',
     set: 'with the thickness, squared',
   });
-  const TIMES = [
-    ['leastMinutes', 'Least, min'],
-    ['minutes', 'Usual, min'],
-    ['mostMinutes', 'Longest, min'],
-  ] as const;
 
   const WAITS = [
     ['minMinutes', 'Waits at least, min', '0'],
@@ -63,6 +58,25 @@
   const used = $derived(step.occupies?.[0] ?? (step.ovenC === undefined ? '' : 'oven'));
 </script>
 
+{#snippet time(field: 'leastMinutes' | 'minutes' | 'mostMinutes', label: string)}
+  <div class="time">
+    <NumberField
+      {label}
+      optional={field !== 'minutes'}
+      placeholder={String(step.minutes)}
+      value={step[field]}
+      limits={slabLimits(`preparations.steps.${field}`)}
+      name="{name} {field}"
+      typed={draft.typed}
+      onvalue={(value) =>
+        field === 'minutes'
+          ? value !== null && onchange({ minutes: value })
+          : onchange({ [field]: value ?? undefined })}
+    />
+    {#if muddled[field]}<p class="harm">{field === 'leastMinutes' ? 'More' : 'Less'} than usual</p>{/if}
+  </div>
+{/snippet}
+
 <div class="step" role="group" aria-label={step.text}>
   <div class="words">
     <TextInput
@@ -74,24 +88,7 @@
       on:input={(event) => onchange({ text: String(event.detail ?? '') })}
     />
   </div>
-  {#each TIMES.filter(([field]) => field === 'minutes') as [field, label] (field)}
-    <div class="time">
-      <NumberField
-        {label}
-        optional={field !== 'minutes'}
-        placeholder={String(step.minutes)}
-        value={step[field]}
-        limits={slabLimits(`preparations.steps.${field}`)}
-        name="{name} {field}"
-        typed={draft.typed}
-        onvalue={(value) =>
-          field === 'minutes'
-            ? value !== null && onchange({ minutes: value })
-            : onchange({ [field]: value ?? undefined })}
-      />
-      {#if muddled[field]}<p class="harm">{field === 'leastMinutes' ? 'More' : 'Less'} than usual</p>{/if}
-    </div>
-  {/each}
+  {@render time('minutes', 'Usual, min')}
   <Select
     size="sm"
     labelText="Hands"
@@ -120,24 +117,8 @@
   >
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
   {#if opened}
-    {#each TIMES.filter(([field]) => field !== 'minutes') as [field, label] (field)}
-      <div class="time">
-        <NumberField
-          {label}
-          optional={field !== 'minutes'}
-          placeholder={String(step.minutes)}
-          value={step[field]}
-          limits={slabLimits(`preparations.steps.${field}`)}
-          name="{name} {field}"
-          typed={draft.typed}
-          onvalue={(value) =>
-            field === 'minutes'
-              ? value !== null && onchange({ minutes: value })
-              : onchange({ [field]: value ?? undefined })}
-        />
-        {#if muddled[field]}<p class="harm">{field === 'leastMinutes' ? 'More' : 'Less'} than usual</p>{/if}
-      </div>
-    {/each}
+    {@render time('leastMinutes', 'Least, min')}
+    {@render time('mostMinutes', 'Longest, min')}
     <Select
       size="sm"
       labelText="A larger slab takes longer"
