@@ -85,7 +85,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   // Usual steps of a preparation that has none become its own with the first change.
   const lime = await slabId(page, shop.address, 'Hazelnut crisp fingers');
   await open(`/slabs/${lime}/clock`);
-  await expect(page.getByRole('row').filter({ hasText: 'Toast at 160 C' })).toBeVisible();
+  await expect(page.getByRole('row').filter({ hasText: 'Toast at 160 °C' })).toBeVisible();
 });
 
 test('two tins are laid and cut one by one, the longest times begin sooner, and what was asked for is still there', async ({

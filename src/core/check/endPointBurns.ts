@@ -13,7 +13,7 @@ export const endPointBurns: Rule = ({ slab }) =>
       {
         code: 'end-point-burns',
         where: `/preparations/${p}/cookTo`,
-        message: `Sugar burns above ${BURNS_C} C, and ${preparation.name} is to reach ${endC.toFixed(0)} C. If that was Fahrenheit, write ${asF.toFixed(0)} C`,
+        message: `Sugar burns above ${BURNS_C} °C, and ${preparation.name} is to reach ${endC.toFixed(0)} °C. If that was Fahrenheit, write ${asF.toFixed(0)} °C`,
       },
     ];
   });

@@ -16,7 +16,7 @@ export const endPointOffStage: Rule = ({ slab }) =>
       {
         code: 'end-point-off-stage',
         where: `/preparations/${p}/cookTo`,
-        message: `${preparation.name}: ${stage} is ${fromC}-${toC} C and the end point is ${endC.toFixed(0)} C, which is nearest to ${stageAt(endC).stage}. Check which of the two is meant`,
+        message: `${preparation.name}: ${stage} is ${fromC}-${toC} °C and the end point is ${endC.toFixed(0)} °C, which is nearest to ${stageAt(endC).stage}. Check which of the two is meant`,
       },
     ];
   });

@@ -15,7 +15,7 @@ export const endPointUnderBoil: Rule = ({ slab, mixtures }) =>
       {
         code: 'end-point-under-boil',
         where: `/preparations/${p}/cookTo`,
-        message: `${preparation.name} boils above ${WATER_BOILS_C} C from the start, so ${endC.toFixed(0)} C is reached before anything boils off. Check the end point, or write the step as warming`,
+        message: `${preparation.name} boils above ${WATER_BOILS_C} °C from the start, so ${endC.toFixed(0)} °C is reached before anything boils off. Check the end point, or write the step as warming`,
       },
     ];
   });

@@ -14,7 +14,7 @@ export const gelatineBoiled: Rule = ({ slab }) =>
             {
               code: 'gelatine-boiled',
               where: `/preparations/${p}/lines/${l}`,
-              message: `${ingredient} is in ${preparation.name} while it boils to ${endC.toFixed(0)} C and loses its strength above 80 C. Give it a later step, after the boil`,
+              message: `${ingredient} is in ${preparation.name} while it boils to ${endC.toFixed(0)} °C and loses its strength above 80 °C. Give it a later step, after the boil`,
             },
           ]
         : [],

@@ -10,7 +10,7 @@ export const potTooDry: Rule = ({ slab, mixtures }) =>
       {
         code: 'pot-too-dry',
         where: `/preparations/${p}/cookTo`,
-        message: `${preparation.name} holds ${boil.waterInG.toFixed(0)} g of water, less than ${endPointC(preparation)!.toFixed(0)} C leaves in it: nothing boils off. Add water so that the sugar dissolves, or check the end point`,
+        message: `${preparation.name} holds ${boil.waterInG.toFixed(0)} g of water, less than ${endPointC(preparation)!.toFixed(0)} °C leaves in it: nothing boils off. Add water so that the sugar dissolves, or check the end point`,
       },
     ];
   });

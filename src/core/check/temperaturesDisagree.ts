@@ -10,7 +10,7 @@ export const temperaturesDisagree: Rule = ({ slab }) =>
       {
         code: 'temperatures-disagree',
         where: `/preparations/${p}/cookTo`,
-        message: `${name}: ${cookTo.celsius} C and ${cookTo.fahrenheit} F are ${apart.toFixed(0)} degrees C apart. Keep the right one and drop the other`,
+        message: `${name}: ${cookTo.celsius} °C and ${cookTo.fahrenheit} °F are ${apart.toFixed(0)} degrees apart. Keep the right one and drop the other`,
       },
     ];
   });

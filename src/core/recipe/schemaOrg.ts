@@ -126,7 +126,7 @@ export function jsonLdOf(slab: Slab, pieces: number): Node {
     recipeInstructions: slab.preparations.map((preparation) => {
       const endC = endPointC(preparation);
       const steps = (preparation.steps ?? []).map(({ text, minutes }) => `${text} (${minutes} min)`);
-      const cook = endC === null ? [] : [`Cook to ${endC.toFixed(0)} C`];
+      const cook = endC === null ? [] : [`Cook to ${endC.toFixed(0)} °C`];
       return {
         '@type': 'HowToSection',
         name: preparation.name,

@@ -267,9 +267,9 @@ function why(
     ? ` What ${name} is made of is not known: something between a syrup and a cream is assumed.`
     : '';
   if (setAfter === null)
-    return `${name} does not get down to ${setC.toFixed(0)} C here: it stays at ${warmestC.at(-1)!.toFixed(1)} C. Move it somewhere colder.${guess}`;
+    return `${name} does not get down to ${setC.toFixed(0)} °C here: it stays at ${warmestC.at(-1)!.toFixed(1)} °C. Move it somewhere colder.${guess}`;
   const byTime = setAfter <= minMinutes + STEP_MINUTES && minMinutes > 0;
   return byTime
     ? `${name} is cold enough sooner, and needs its ${minMinutes} minutes to set.${guess}`
-    : `${name} is down to ${setC.toFixed(0)} C right through.${guess}`;
+    : `${name} is down to ${setC.toFixed(0)} °C right through.${guess}`;
 }

@@ -79,7 +79,7 @@ export const STAGE_RANGES: readonly StageRange[] = [
     fromC: 170,
     toC: 180,
     coldWater: 'No test: go by the colour',
-    byEye: 'Amber to brown with a wisp of smoke; above 180 C it burns',
+    byEye: 'Amber to brown with a wisp of smoke; above 180 °C it burns',
     bite: 'glass, bitter-sweet',
   },
 ];

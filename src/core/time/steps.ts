@@ -24,7 +24,7 @@ export function stepsOf(preparation: Preparation): readonly Step[] {
   const { lines, name, cookTo, steps = [] } = preparation;
   if (steps.length > 0) return steps;
   if (cookTo) {
-    const text = `Boil ${name} to ${endPointC(preparation)?.toFixed(0)} C`;
+    const text = `Boil ${name} to ${endPointC(preparation)?.toFixed(0)} °C`;
     return [{ id: 'boil', text, ...timesOf(BOIL), hands: 'watch', occupies: ['ring'], cooks: true }];
   }
   if (thingsIn(lines).some((thing) => isKind('chocolate', thing)))
@@ -65,7 +65,7 @@ export function stepMinutes(step: Step, { scaleFactor, batches, thicknessFactor,
 const BURN =
   'Boiling sugar sticks and burns deep: gloves, a clear bench, no children near, a bowl of cold water by the pot';
 const STEAM = 'Mind the steam';
-const EGG = 'Egg that nothing heats to 71 C: use pasteurised egg, and follow your local food rules';
+const EGG = 'Egg that nothing heats to 71 °C: use pasteurised egg, and follow your local food rules';
 
 /** What to take care of while laying a mixture that is as hot as it was cooked to. */
 export const hotLayCaution = BURN;

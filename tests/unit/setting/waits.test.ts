@@ -30,7 +30,7 @@ test('a deeper layer waits longer, a colder place less long, and a room that is 
   assert.ok(minutes(ryeSlice, 'fridge')! < minutes(ryeSlice, 'room')!);
   const warm = settingFor(ryeSlice, demoLarder, { ...shop, roomC: 27 })!;
   assert.equal(warm.cutWindow.fromMinutes, null);
-  assert.match(warm.layers.at(-1)!.why, /does not get down to 25 C here: it stays at 27\.\d C/);
+  assert.match(warm.layers.at(-1)!.why, /does not get down to 25 °C here: it stays at 27\.\d °C/);
 });
 
 test('moved later: an hour in the room, then the fridge, lies between the two', () => {

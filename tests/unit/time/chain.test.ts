@@ -154,7 +154,7 @@ test('a pasted recipe without a step has a day by itself: mixed, boiled, melted,
   assert.equal(hindrance, null);
   assert.deepEqual(
     activities.filter(({ of }) => cooked.preparations.some(({ id }) => id === of)).map(({ text }) => text),
-    ['Mix Base', 'Boil Fudge to 115 C', 'Melt Top gently'],
+    ['Mix Base', 'Boil Fudge to 115 °C', 'Melt Top gently'],
   );
   assert.match(activities.find(({ text }) => text.startsWith('Boil'))!.caution!, /burns deep/);
   assert.match(activities.find(({ id }) => id === 'cut')!.caution!, /blade/);

@@ -113,7 +113,7 @@ test('the usual steps of what nobody has written: a boil is watched on a ring, c
     stepsOf(boiled).map(({ id, hands, occupies, cooks }) => [id, hands, occupies, cooks]),
     [['boil', 'watch', ['ring'], true]],
   );
-  assert.match(stepsOf(preparation('p', { cookTo: { fahrenheit: 244 } }))[0]!.text, /to 118 C/);
+  assert.match(stepsOf(preparation('p', { cookTo: { fahrenheit: 244 } }))[0]!.text, /to 118 °C/);
   assert.deepEqual(
     stepsOf(preparation('p')).map(({ id, hands }) => [id, hands]),
     [['mix', 'busy']],
@@ -142,7 +142,7 @@ test('cautions: boiling sugar burns, steam scalds, raw egg is to be pasteurised,
   assert.match(cautionFor(step(), boiled)!, /burns deep/);
   assert.match(cautionFor(step({ cooks: true }), preparation('p'))!, /burns deep/);
   assert.match(cautionFor(step({ text: 'Melt over simmering water' }), preparation('p'))!, /steam/);
-  assert.match(cautionFor(step(), egg)!, /71 C: use pasteurised egg/);
+  assert.match(cautionFor(step(), egg)!, /71 °C: use pasteurised egg/);
   assert.equal(cautionFor(step(), { ...egg, steps: [step({ ovenC: 160 })] }), null);
   assert.equal(cautionFor(step(), preparation('p')), null);
 });

@@ -1,6 +1,14 @@
 <!-- What each pot is cooked to: by probe, by cold water or by eye, at the shop's height. -->
 <script lang="ts">
-  import { ContentSwitcher, RadioButton, RadioButtonGroup, Select, SelectItem, Switch } from 'carbon-components-svelte';
+  import {
+    Button,
+    ContentSwitcher,
+    RadioButton,
+    RadioButtonGroup,
+    Select,
+    SelectItem,
+    Switch,
+  } from 'carbon-components-svelte';
   import { chocolateG, isBoiled } from '../../../../core/classify';
   import { ingredientNamed } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
@@ -89,6 +97,7 @@
           ? 'Chocolate is only melted: how, stands beside.'
           : 'Where a pot is boiled, write its end point in Build, under its name.'}
       </p>
+      <p><Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button></p>
     {/if}
   {/snippet}
   {#snippet hand()}

@@ -1,5 +1,6 @@
 <!-- How long each layer needs, whether the next may go on, and when the slab is to be cut. -->
 <script lang="ts">
+  import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { dewPointC, type PlaceStay, type Setting, type TinSupport } from '../../../../core/setting';
   import { USUAL_SHOP } from '../../../../core/shop';
@@ -115,6 +116,7 @@
       <p class="quiet" role="status">
         {busy ? 'Working it out ...' : 'No layer has any height yet: lay one in Build.'}
       </p>
+      {#if !busy}<p><Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">To Build</Button></p>{/if}
     {/if}
   {/snippet}
   {#snippet hand()}
