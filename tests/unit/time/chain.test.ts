@@ -174,7 +174,7 @@ test('raw egg is cautioned at its step, and a layer that never sets in its place
       lines: [...one.lines, { ingredient: 'eggs', quantity: 1, unit: 'each' as const }],
     })),
   };
-  assert.ok(workOf(eggs, demoLarder, cool).activities.some(({ caution }) => /71 C/.test(caution ?? '')));
+  assert.ok(workOf(eggs, demoLarder, cool).activities.some(({ caution }) => /71 °C/.test(caution ?? '')));
   const hot = workOf(slabNamed('Rye'), demoLarder, { ...shop, roomC: 30 });
   assert.match(hot.hindrance!, /does not get down to/);
   const asked = { ...means, hours: [], zone: 'UTC', start: new Date('2026-12-01T08:00:00Z') };
