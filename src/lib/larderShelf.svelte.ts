@@ -7,7 +7,7 @@ import type { StoredIngredient } from './server/larder';
 
 const WAIT_MS = 120;
 /** So many names are asked for in one request. */
-const MOST_NAMES = 1000;
+const MOST_NAMES = 250;
 
 interface Named {
   readonly ingredients: StoredIngredient[];

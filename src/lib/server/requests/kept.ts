@@ -53,7 +53,9 @@ export const readRevision = (found: unknown): Read<number> => readBy(revision, f
 const passphrase = fields({ passphrase: text(500) }).required('Send the passphrase');
 export const readPassphrase = (found: unknown): Read<Held<typeof passphrase>> => readBy(passphrase, found);
 
-const names = fields({ names: list(note(200).defined(), 1000).required('Send a list of names') }).required(
+/** Each is looked for in several ways, also among what the starter list knows: more would keep pages waiting. */
+const MOST_NAMES = 250;
+const names = fields({ names: list(note(200).defined(), MOST_NAMES).required('Send a list of names') }).required(
   'Send names',
 );
 export const readNames = (found: unknown): Read<Held<typeof names>> => readBy(names, found);
