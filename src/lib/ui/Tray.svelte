@@ -208,7 +208,7 @@
     line-clamp: 2;
     overflow: hidden;
     white-space: normal;
-    font-size: 0.92rem;
+    font-size: 0.85rem;
     line-height: 1.2;
   }
 
