@@ -1,6 +1,6 @@
 /** Every main screen on the demo, at three sizes: nothing scrolls sideways, hides under the tray, is cut off or too small to touch. */
 import type { Page } from '@playwright/test';
-import { expect, slabId, test } from './shop';
+import { expect, say, slabId, test } from './shop';
 
 const SIZES = [
   { name: 'a desk', width: 1280, height: 800, touch: false },
@@ -92,3 +92,19 @@ for (const { name, width, height, touch } of SIZES) {
     });
   });
 }
+
+test('thirty lines scroll in their own frame, and the page does not', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/build`);
+  await say(
+    page,
+    'Rye shortbread',
+    Array.from({ length: 27 }, (_, i) => `${i + 1} g thing number ${i}, chopped`),
+  );
+  await expect(page.getByLabel(/^Line \d+ of Rye shortbread$/)).toHaveCount(30);
+  const tall = () => page.evaluate(() => document.documentElement.scrollHeight - innerHeight);
+  expect(await tall()).toBeLessThanOrEqual(1);
+  await page.getByRole('link', { name: 'Size' }).click();
+  await expect(page.getByRole('row', { name: /thing number 26/ })).toBeVisible();
+  expect(await tall()).toBeLessThanOrEqual(1);
+});

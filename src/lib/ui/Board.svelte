@@ -51,6 +51,7 @@
   }
 
   .stage {
+    position: relative;
     display: flex;
     flex-direction: column;
     min-height: 0;
@@ -82,7 +83,9 @@
     display: none;
   }
 
+  /* What is placed in it stays in it: labels for listeners would else lengthen the page. */
   .hand {
+    position: relative;
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     align-content: start;

@@ -232,6 +232,7 @@
   }
 
   .sheet {
+    position: relative;
     flex: 1;
     min-height: 0;
     overflow: auto;

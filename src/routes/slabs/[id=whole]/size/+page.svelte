@@ -175,6 +175,7 @@
   }
 
   .amounts {
+    position: relative;
     flex: 1;
     min-height: 0;
     overflow: auto;
