@@ -22,8 +22,6 @@
     rowsShare?: number;
     /** As large as it goes, without the empty part of the tin. */
     close?: boolean;
-    /** With the cuts and trims that are in sight. */
-    cuts?: boolean;
   }
   let {
     slab,
@@ -35,7 +33,6 @@
     rowPx = 22,
     rowsShare = 0.32,
     close = false,
-    cuts = false,
   }: Props = $props();
 
   const SCALE = 30;
@@ -49,15 +46,7 @@
     height: Math.max(60, heightPx - 8),
     close,
   });
-  const drawing = $derived(
-    sectionDrawing(
-      planned.tin,
-      planned.layers,
-      cuts ? planned.cut.marksMm.length : [],
-      cuts ? (slab.cut?.trimMm?.left ?? 0) : 0,
-      box,
-    ),
-  );
+  const drawing = $derived(sectionDrawing(planned.tin, planned.layers, box));
   const ruler = $derived.by(() => {
     const step = [1, 2, 5, 10, 20, 50].find((mmEach) => mmEach * drawing.pxPerMm > 9) ?? 100;
     const labelled = [5, 10, 20, 50, 100].find((mmEach) => mmEach * drawing.pxPerMm > 26) ?? 100;
@@ -124,20 +113,6 @@
     </g>
     <g transform="translate({SCALE} 0)">
       <Strata {drawing} lookOf={texture} {chosen} />
-      {#if drawing.trimPx > 0 && visible.length > 0}
-        {@const top = visible.at(-1)!.topPx}
-        <rect
-          x={visible[0]!.leftPx}
-          y={top}
-          width={Math.max(0, drawing.trimPx - visible[0]!.leftPx)}
-          height={box.height - 3 - top}
-          class="trim"
-        />
-      {/if}
-      {#each drawing.cutsPx as x (x)}
-        <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{box.height - 3}" class="casing" />
-        <path d="M{x} {(visible.at(-1)?.topPx ?? 0) - 10}V{box.height - 3}" class="cut" />
-      {/each}
       {#each rows as { layer, middlePx, rowPx: y } (layer.id)}
         <path d="M{drawing.widthPx + 4} {middlePx}L{box.width + LEAD - 6} {y}" class="leader" />
       {/each}
@@ -205,22 +180,6 @@
     position: absolute;
     left: 50px;
     top: 40%;
-  }
-
-  .trim {
-    fill: url(#fill-trim);
-    opacity: 0.75;
-  }
-
-  .casing {
-    stroke: var(--ink);
-    stroke-opacity: 0.55;
-    stroke-width: 3.2;
-  }
-
-  .cut {
-    stroke: var(--panel);
-    stroke-width: 1.6;
   }
 
   .ruler path,

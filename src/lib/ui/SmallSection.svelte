@@ -13,7 +13,7 @@
   let { tin, layers }: Props = $props();
 
   const BOX = { width: 330, height: 124, most: 2.1 };
-  const drawing = $derived(sectionDrawing(tin, layers, [], 0, BOX));
+  const drawing = $derived(sectionDrawing(tin, layers, BOX));
 </script>
 
 <svg viewBox="0 0 {BOX.width + 6} {BOX.height}" aria-hidden="true">

@@ -24,9 +24,6 @@ export interface SectionDrawing {
     readonly middlePx: number;
     readonly leftPx: number;
   }[];
-  /** x of each cut that is in sight. */
-  readonly cutsPx: readonly number[];
-  readonly trimPx: number;
 }
 
 /**
@@ -102,14 +99,10 @@ function pieces(layer: LaidLayer, px: number, fromX: number, toX: number, faceY:
 
 /**
  * Lays out the section: as much of the slab's length as fits, from its left wall, at one scale for height and length.
- *
- * @param cutsMm marks along the length, from the left edge at mid-height
  */
 export function sectionDrawing(
   tin: Tin,
   layers: readonly LaidLayer[],
-  cutsMm: readonly number[],
-  trimMm: number,
   { width, height, most = LARGEST, close = false }: SectionLook,
 ): SectionDrawing {
   const heightMm = Math.max(0, ...layers.map(({ fromMm, thicknessMm }) => fromMm + thicknessMm));
@@ -155,7 +148,6 @@ export function sectionDrawing(
   const wallRight = torn
     ? `M${x(0)} ${y(0) + 1.5}L${right(0)} ${y(0) + 1.5}`
     : `M${x(0)} ${y(0) + 1.5}L${x(lengthMm)} ${y(0) + 1.5}L${x(lengthMm + out * tin.depthMm) + 1} ${y(tin.depthMm)}`;
-  const middleOut = (out * heightMm) / 2;
   const faceLeft = x(-out * heightMm);
   const faceRight = right(heightMm);
   const strewn = layers
@@ -187,7 +179,5 @@ export function sectionDrawing(
     strewn,
     coats,
     strata,
-    cutsPx: cutsMm.map((mm) => x(mm - middleOut)).filter((at) => at < right(0) - 2),
-    trimPx: trimMm > 0 ? x(trimMm - middleOut) : 0,
   };
 }

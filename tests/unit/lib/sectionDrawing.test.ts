@@ -9,7 +9,7 @@ import { close, demoLarder, demoSlabs, shop, slabs, tins } from '../things';
 const BOX = { width: 360, height: 200 };
 const drawn = (slab: (typeof demoSlabs)[number], tin = slab.tin) => {
   const [made] = plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }] }).slabs;
-  return { made: made!, drawing: sectionDrawing(made!.tin, made!.layers, made!.cut.marksMm.length, 5, BOX) };
+  return { made: made!, drawing: sectionDrawing(made!.tin, made!.layers, BOX) };
 };
 
 test('law: every layer is as high as it is thick, at one scale, and stays within the box', () => {
@@ -41,13 +41,4 @@ test('law: everything is drawn with numbers, and rows keep their distance', () =
       assert.ok(rows.every((y) => y >= 8 - 1e-6 && y <= BOX.height - 8 + 1e-6));
     }),
   );
-});
-
-test('cuts stand where they fall, from the left wall', () => {
-  for (const slab of demoSlabs) {
-    const { drawing, made } = drawn(slab);
-    const [first, second] = made.cut.marksMm.length;
-    const [a, b] = drawing.cutsPx;
-    if (a !== undefined && b !== undefined) assert.ok(close(b - a, (second! - first!) * drawing.pxPerMm, 1e-9));
-  }
 });

@@ -105,7 +105,7 @@
             />{/each}
         </Select>
       </div>
-      <Section {slab} planned={planned.slabs[0]!} />
+      <div class="face"><Section {slab} planned={planned.slabs[0]!} /></div>
     </div>
   {/each}
 </div>
@@ -178,6 +178,11 @@
 </div>
 
 <style>
+  .face {
+    height: 150px;
+    margin-top: 0.5rem;
+  }
+
   .two {
     display: grid;
     grid-template-columns: 1fr 1fr;
