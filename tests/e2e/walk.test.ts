@@ -33,6 +33,8 @@ function wrongs(page: Page, touch: boolean): Promise<string[]> {
         !one.matches('.bx--visually-hidden, .bx--radio-button, .bx--checkbox')
       );
     });
+    for (const section of document.querySelectorAll<HTMLElement>('figure.section'))
+      if (section.clientHeight < 60) said.push(`a section has ${section.clientHeight} px to be drawn in`);
     for (const one of controls) {
       const { width, height } = one.getBoundingClientRect();
       const inText = one.tagName === 'A' && one.closest('p, li p') !== null;

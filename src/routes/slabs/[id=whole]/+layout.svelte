@@ -31,6 +31,7 @@
   const shop = $derived({ ...data.shop, rack: data.rack });
   const now = $derived(plan(draft.slab, larder, shop));
   const kept = $derived(plan(draft.kept, larder, shop));
+  const allergens = $derived(allergensIn(draft.slab, larder));
   const keeping = new SlabKeeping(draft);
   let chosen: string | null = $state(null);
   let opened: string | null = $state(untrack(() => data.kept.slab.preparations[0]?.id ?? null));
@@ -195,7 +196,7 @@
   {/if}
   <Tray
     plan={now}
-    allergens={allergensIn(draft.slab, larder)}
+    {allergens}
     {kept}
     keptAllergens={allergensIn(draft.kept, larder)}
     slab={draft.slab}
@@ -213,7 +214,7 @@
     shop={data.shop}
     version={draft.baseVersion}
     isChanged={draft.changed}
-    allergens={allergensIn(draft.slab, larder)}
+    {allergens}
   />{/if}
 
 <style>

@@ -6,6 +6,7 @@
   import { goto } from '$app/navigation';
   import { ask } from '$lib/api';
   import { fileName } from '$lib/fileName';
+  import { saveText } from '$lib/saveText';
   import type { SlabDraft } from '$lib/slabDraft.svelte';
   import type { SlabKeeping } from '$lib/slabKeeping.svelte';
   import { SHEETS, STATION_NAMES, STATIONS, type Sheet, type Station } from './stations';
@@ -37,13 +38,7 @@
     if (strip && current) strip.scrollLeft = current.offsetLeft - strip.clientWidth / 2 + current.clientWidth / 2;
   });
 
-  function takeAway(text: string, called: string) {
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-    link.download = called;
-    link.click();
-    URL.revokeObjectURL(link.href);
-  }
+  const takeAway = (text: string, called: string) => saveText(text, 'application/json', called);
 
   async function copy() {
     const answer = await ask<{ id: number }>('POST', `/api/slabs/${draft.id}/copy`, {});

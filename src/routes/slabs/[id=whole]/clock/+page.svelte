@@ -12,6 +12,7 @@
   import { calendarOf } from '$lib/calendar';
   import { formatDuration } from '$lib/figures';
   import { fileName } from '$lib/fileName';
+  import { saveText } from '$lib/saveText';
   import { namedIngredients } from '$lib/namedIngredients';
   import { NewestAnswer } from '$lib/newestAnswer';
   import { slabWork } from '$lib/slabContext';
@@ -95,12 +96,7 @@
 
   function takeCalendar() {
     const text = day && calendarOf(slab.name, day.steps);
-    if (!text) return;
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
-    link.download = fileName(slab.name).replace('.slab.json', '.ics');
-    link.click();
-    URL.revokeObjectURL(link.href);
+    if (text) saveText(text, 'text/calendar', fileName(slab.name).replace('.slab.json', '.ics'));
   }
 </script>
 
