@@ -45,7 +45,9 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   const unread = caramel.getByLabel('Not read yet, line 1 of Caramel');
   await expect(unread).toHaveValue('moon dust from the top shelf');
   await page.getByRole('button', { name: /^To look at/ }).click();
-  await expect(page.getByText('"moon dust from the top shelf" in Caramel counts as 0 g')).toBeVisible();
+  await expect(
+    page.getByText('"moon dust from the top shelf" in Caramel counts as 0: it could not be read'),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^To look at/ }).click();
   await unread.fill('20 g butter');
   await unread.press('Enter');

@@ -7,8 +7,7 @@ export const cutDoesNotFit: Rule = ({ cuts, scaling }) =>
         {
           code: 'cut-does-not-fit',
           where: '/cut',
-          message:
-            'Trims and cuts leave 0 mm for the pieces. Make the trims smaller, or ask for fewer columns and rows',
+          message: 'Trims and cuts leave 0 for the pieces. Make the trims smaller, or ask for fewer columns and rows',
         },
       ]
     : [];

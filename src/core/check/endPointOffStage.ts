@@ -5,7 +5,7 @@ import type { Rule } from './types';
 const SLACK_C = 1;
 
 /** An end point outside the stage that the recipe names for it. */
-export const endPointOffStage: Rule = ({ slab }) =>
+export const endPointOffStage: Rule = ({ slab, figures }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);
     const stage = preparation.cookTo?.stage;
@@ -16,7 +16,7 @@ export const endPointOffStage: Rule = ({ slab }) =>
       {
         code: 'end-point-off-stage',
         where: `/preparations/${p}/cookTo`,
-        message: `${preparation.name}: ${stage} is ${fromC}-${toC} °C and the end point is ${endC.toFixed(0)} °C, which is nearest to ${stageAt(endC).stage}. Check which of the two is meant`,
+        message: `${preparation.name}: ${stage} is ${figures.temperature.figure(fromC)}-${figures.temperature.say(toC)} and the end point is ${figures.temperature.say(endC)}, which is nearest to ${stageAt(endC).stage}. Check which of the two is meant`,
       },
     ];
   });

@@ -5,7 +5,7 @@ const WATER_BOILS_C = 100;
 const SYRUP = 0.05;
 
 /** An end point that no boil stops at: a syrup boils above 100 C from the start. */
-export const endPointUnderBoil: Rule = ({ slab, mixtures }) =>
+export const endPointUnderBoil: Rule = ({ slab, mixtures, figures }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);
     const { pot, massInG } = mixtures[p]!;
@@ -15,7 +15,7 @@ export const endPointUnderBoil: Rule = ({ slab, mixtures }) =>
       {
         code: 'end-point-under-boil',
         where: `/preparations/${p}/cookTo`,
-        message: `${preparation.name} boils above ${WATER_BOILS_C} °C from the start, so ${endC.toFixed(0)} °C is reached before anything boils off. Check the end point, or write the step as warming`,
+        message: `${preparation.name} boils above ${figures.temperature.say(WATER_BOILS_C)} from the start, so ${figures.temperature.say(endC)} is reached before anything boils off. Check the end point, or write the step as warming`,
       },
     ];
   });

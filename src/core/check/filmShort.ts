@@ -1,7 +1,7 @@
 import type { Rule } from './types';
 
 /** A film that the written amounts do not reach to. */
-export const filmShort: Rule = ({ slab, scaling }) =>
+export const filmShort: Rule = ({ slab, scaling, figures }) =>
   scaling.written.flatMap(({ reaches, layer }, at) =>
     reaches > 1 - 1e-9
       ? []
@@ -9,7 +9,7 @@ export const filmShort: Rule = ({ slab, scaling }) =>
           {
             code: 'film-short',
             where: `/layers/${at}`,
-            message: `${slab.layers[at]!.name}: the written amounts give ${(reaches * 100).toFixed(0)} % of what ${layer.spread === 'per-piece' ? `${layer.gramsPerPiece} g on each piece` : `a film of ${layer.thicknessMm} mm`} needs. Write more of it, or ask for less`,
+            message: `${slab.layers[at]!.name}: the written amounts give ${(reaches * 100).toFixed(0)} % of what ${layer.spread === 'per-piece' ? `${figures.mass.say(layer.gramsPerPiece!)} on each piece` : `a film of ${figures.size(layer.thicknessMm!)}`} needs. Write more of it, or ask for less`,
           },
         ],
   );

@@ -3,7 +3,7 @@ import type { Rule } from './types';
 const MOST = 0.1;
 
 /** More of a preparation left over than a bowl's scrapings. */
-export const leftoverLarge: Rule = ({ slab, mixtures, scaling }) =>
+export const leftoverLarge: Rule = ({ slab, mixtures, scaling, figures }) =>
   scaling.preparations.flatMap(({ leftoverShare, scaleFactor }, p) =>
     leftoverShare <= MOST || leftoverShare >= 1 || mixtures[p]!.massOutG === 0
       ? []
@@ -11,7 +11,7 @@ export const leftoverLarge: Rule = ({ slab, mixtures, scaling }) =>
           {
             code: 'leftover-large',
             where: `/preparations/${p}`,
-            message: `${(leftoverShare * mixtures[p]!.massOutG * scaleFactor).toFixed(0)} g of ${slab.preparations[p]!.name}, ${(leftoverShare * 100).toFixed(0)} %, are left over. Make less of it, or give a layer more`,
+            message: `${figures.mass.say(leftoverShare * mixtures[p]!.massOutG * scaleFactor)} of ${slab.preparations[p]!.name}, ${(leftoverShare * 100).toFixed(0)} %, are left over. Make less of it, or give a layer more`,
           },
         ],
   );

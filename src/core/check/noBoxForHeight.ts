@@ -1,7 +1,7 @@
 import type { Rule } from './types';
 
 /** Pieces higher than any box. Asked only where the shop has named its boxes. */
-export const noBoxForHeight: Rule = ({ scaling, shop }) => {
+export const noBoxForHeight: Rule = ({ scaling, shop, figures }) => {
   const { boxes = [] } = shop;
   const highest = boxes.reduce((most, { heightMm }) => Math.max(most, heightMm), 0);
   const heightMm = Math.max(...scaling.slabs.map((slab) => slab.heightMm));
@@ -10,7 +10,7 @@ export const noBoxForHeight: Rule = ({ scaling, shop }) => {
     {
       code: 'no-box-for-height',
       where: '/layers',
-      message: `The pieces are ${heightMm.toFixed(1)} mm high and the highest box takes ${highest} mm. Make the slab lower, pack the pieces on their side, or add a box in the settings`,
+      message: `The pieces are ${figures.length.say(heightMm)} high and the highest box takes ${figures.size(highest)}. Make the slab lower, pack the pieces on their side, or add a box in the settings`,
     },
   ];
 };

@@ -2,7 +2,7 @@ import { pricePerGram } from '../cost';
 import type { Rule } from './types';
 
 /** A known ingredient without a price, so that the cost of the slab is too low. */
-export const noPrice: Rule = ({ slab, mixtures }) =>
+export const noPrice: Rule = ({ slab, mixtures, figures }) =>
   mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {
       if (ingredient === null || pricePerGram(ingredient) !== null) return [];
@@ -13,7 +13,7 @@ export const noPrice: Rule = ({ slab, mixtures }) =>
         {
           code: 'no-price',
           where: `/preparations/${p}/lines/${l}`,
-          message: `${slab.preparations[p]!.lines[l]!.ingredient} ${lacks}: ${massG === null ? 'it' : `${massG.toFixed(0)} g`} counts as 0 in the cost. ${way} in the larder`,
+          message: `${slab.preparations[p]!.lines[l]!.ingredient} ${lacks}: ${massG === null ? 'it' : figures.mass.say(massG)} counts as 0 in the cost. ${way} in the larder`,
         },
       ];
     }),

@@ -1,7 +1,7 @@
 import type { Rule } from './types';
 
 /** Fewer pieces than were ordered. */
-export const orderShort: Rule = ({ order, cuts, scaling }) => {
+export const orderShort: Rule = ({ order, cuts, scaling, figures }) => {
   if (order === null) return [];
   const whole = cuts.reduce(
     (sum, { pieces }, at) =>
@@ -13,7 +13,7 @@ export const orderShort: Rule = ({ order, cuts, scaling }) => {
     {
       code: 'order-short',
       where: '/tins',
-      message: `These tins give ${whole} whole pieces of ${order.lengthMm} x ${order.widthMm} mm, and ${order.count} are ordered. Take more tins, or make a second round`,
+      message: `These tins give ${whole} whole pieces of ${figures.size(order.lengthMm, order.widthMm)}, and ${order.count} are ordered. Take more tins, or make a second round`,
     },
   ];
 };

@@ -2,7 +2,7 @@ import { batchesNeeded } from '../scale';
 import type { Rule } from './types';
 
 /** A boil or a mix that none of the shop's pots or bowls holds. */
-export const potTooSmall: Rule = ({ slab, mixtures, scaling, shop }) =>
+export const potTooSmall: Rule = ({ slab, mixtures, scaling, shop, figures }) =>
   scaling.preparations.flatMap(({ scaleFactor }, p) => {
     const preparation = slab.preparations[p]!;
     const { vessel } = mixtures[p]!;
@@ -15,7 +15,7 @@ export const potTooSmall: Rule = ({ slab, mixtures, scaling, shop }) =>
       {
         code: 'pot-too-small',
         where: `/preparations/${p}`,
-        message: `${preparation.name} needs a ${vessel.kind} of ${(neededMl / 1000).toFixed(1)} l (${why}), and the largest holds ${(largestMl / 1000).toFixed(1)} l. Make it in ${Math.ceil(neededMl / largestMl)} lots: lower its limit, or add a larger ${vessel.kind} in the settings`,
+        message: `${preparation.name} needs a ${vessel.kind} of ${figures.volume.say(neededMl)} (${why}), and the largest holds ${figures.volume.say(largestMl)}. Make it in ${Math.ceil(neededMl / largestMl)} lots: lower its limit, or add a larger ${vessel.kind} in the settings`,
       },
     ];
   });

@@ -11,7 +11,7 @@ export const rawEgg: Rule = (facts) =>
       {
         code: 'raw-egg',
         where: `/preparations/${p}/lines/${l}`,
-        message: `Nothing brings the egg in ${preparation.name} to ${EGG_SAFE_C} °C. Use pasteurised egg, or cook it out, and follow your local food rules`,
+        message: `Nothing brings the egg in ${preparation.name} to ${facts.figures.temperature.say(EGG_SAFE_C)}. Use pasteurised egg, or cook it out, and follow your local food rules`,
       },
     ];
   });

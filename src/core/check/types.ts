@@ -1,7 +1,7 @@
 import type { EvenCut, Order } from '../cut';
 import type { Mixture, Scaled, StockLimit } from '../scale';
 import type { Larder } from '../larder';
-import type { Measures } from '../measure';
+import type { Figures, Measures } from '../measure';
 import type { ExpandedSlab } from '../slab';
 import type { TinCount, Box, RackTin, Vessel } from '../tin';
 
@@ -27,6 +27,8 @@ export interface Facts {
   /** The order that the tins are to fill, where there is one. */
   readonly order: Order | null;
   readonly measures: Measures;
+  /** How the shop writes its figures. */
+  readonly figures: Figures;
   readonly larder: Larder;
   readonly slabLarder: Larder | undefined;
   readonly shop: {

@@ -4,7 +4,7 @@ import type { Rule } from './types';
 const MOST = 0.1;
 
 /** A line written in two units that do not weigh the same. */
-export const unitsDisagree: Rule = ({ slab, mixtures, measures }) =>
+export const unitsDisagree: Rule = ({ slab, mixtures, measures, figures }) =>
   mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {
       const line = slab.preparations[p]!.lines[l]!;
@@ -18,7 +18,7 @@ export const unitsDisagree: Rule = ({ slab, mixtures, measures }) =>
         {
           code: 'units-disagree',
           where: `/preparations/${p}/lines/${l}`,
-          message: `${line.ingredient} is written as ${a.toFixed(0)} g and as ${b.toFixed(0)} g (${line.also.quantity} ${line.also.unit}). Weigh it once, keep the right one and drop the other, or correct its density in the larder`,
+          message: `${line.ingredient} is written as ${figures.mass.say(a)} and as ${figures.mass.say(b)} (${line.also.quantity} ${line.also.unit}). Weigh it once, keep the right one and drop the other, or correct its density in the larder`,
         },
       ];
     }),

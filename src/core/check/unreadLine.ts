@@ -6,6 +6,6 @@ export const unreadLine: Rule = ({ slab }) =>
     unread.map((text, at) => ({
       code: 'unread-line',
       where: `/preparations/${p}/unread/${at}`,
-      message: `"${text.slice(0, 80)}" in ${name} counts as 0 g: it could not be read. Write it as a line, or drop it`,
+      message: `"${text.slice(0, 80)}" in ${name} counts as 0: it could not be read. Write it as a line, or drop it`,
     })),
   );

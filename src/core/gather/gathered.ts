@@ -1,6 +1,6 @@
 import { cashToBuy, packsToBuy } from '../cost';
 import { ingredientNamed, plainName, type Ingredient, type Larder } from '../larder';
-import { benchAmount, benchMass, type Measures, type Unit } from '../measure';
+import { benchAmount, benchMass, type Figures, type Measures, type Unit } from '../measure';
 import type { Vessel } from '../tin';
 import { makingsOf, type Making, type PlannedWork } from './makings';
 
@@ -50,6 +50,8 @@ interface Where {
   readonly larder: Larder;
   readonly measures: Measures;
   readonly scaleStepG: number;
+  /** How the shop writes its figures. */
+  readonly figures: Figures;
   readonly vessels: readonly Vessel[];
 }
 
@@ -70,7 +72,7 @@ interface Found {
  */
 export function gatherAll(
   works: readonly PlannedWork[],
-  { larder, measures, scaleStepG, vessels }: Where,
+  { larder, measures, scaleStepG, figures, vessels }: Where,
   owns: ReadonlyMap<string, Larder> = new Map(),
 ): GatherList {
   const makings = makingsOf(works);
@@ -89,12 +91,12 @@ export function gatherAll(
       };
       item.units.add(line.unit);
       item.quantity += quantity;
-      const { text } = benchAmount(quantity, line.unit, massG, measures, scaleStepG);
+      const { text } = benchAmount(quantity, line.unit, massG, measures, scaleStepG, figures);
       item.divisions.push({ making: id, name, massG, measured: text, state: line.state ?? null });
       found.set(key, item);
     }
   }
-  const items = [...found].map(([key, item]) => itemOf(key, item, measures, scaleStepG));
+  const items = [...found].map(([key, item]) => itemOf(key, item, measures, scaleStepG, figures));
   return {
     items,
     makings,
@@ -108,16 +110,17 @@ function itemOf(
   { name, ingredient, divisions, units, quantity }: Found,
   measures: Measures,
   stepG: number,
+  figures: Figures,
 ): GatheredItem {
   const known = divisions.every(({ massG }) => massG !== null);
   const massG = known ? divisions.reduce((sum, division) => sum + division.massG!, 0) : null;
   const [unit] = units;
   const measured =
     units.size === 1 && unit !== undefined
-      ? benchAmount(quantity, unit, massG, measures, stepG).text
+      ? benchAmount(quantity, unit, massG, measures, stepG, figures).text
       : massG === null
         ? 'see below'
-        : benchMass(massG, stepG).text;
+        : benchMass(massG, stepG, figures).text;
   const heldG = ingredient?.heldG ?? null;
   const lacksG = massG === null ? 0 : Math.max(0, massG - (heldG ?? 0));
   const pack = ingredient?.packs?.[0];

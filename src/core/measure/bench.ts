@@ -1,3 +1,4 @@
+import type { Figures } from './figures';
 import { spoonRun } from './spoons';
 import { isVolume, mlIn, type Measures, type Unit } from './units';
 
@@ -13,15 +14,20 @@ export interface Measured {
  *
  * @param massG g, >= 0
  * @param scaleStepG what the scale can tell apart, g, > 0
- * @example benchMass(237.6, 1) // { text: '238 g', error: 0.0017 }
+ * @example benchMass(237.6, 1, METRIC) // { text: '238 g', error: 0.0017 }
  */
-export function benchMass(massG: number, scaleStepG: number): Measured {
-  if (massG <= 0) return { text: '0 g', error: 0 };
+export function benchMass(massG: number, scaleStepG: number, { mass }: Figures): Measured {
+  if (massG <= 0) return { text: `0 ${mass.unit}`, error: 0 };
   const steps = Math.max(1, Math.round(massG / scaleStepG));
   const measuredG = steps * scaleStepG;
-  const digits = Math.max(0, -Math.floor(Math.log10(scaleStepG) + 1e-9));
-  return { text: `${measuredG.toFixed(Math.min(digits, 3))} g`, error: measuredG / massG - 1 };
+  const step = Number(mass.typed(scaleStepG));
+  const decimals = String(step).split('.')[1]?.length ?? 0;
+  const digits = Math.min(decimals, Math.max(2, -Math.floor(Math.log10(step))));
+  return { text: mass.say(measuredG, digits), error: measuredG / massG - 1 };
 }
+
+/** Whether a measured amount is one that the scale shows. */
+export const isByScale = (text: string): boolean => / (g|oz|lb)$/.test(text);
 
 /**
  * A written amount, scaled, in the kind of measure that it was written in: cups and spoons for volumes, a jug for
@@ -36,9 +42,10 @@ export function benchAmount(
   massG: number | null,
   measures: Measures,
   scaleStepG: number,
+  figures: Figures,
 ): Measured {
   if (quantity <= 0) return { text: '0', error: 0 };
-  if (unit === 'ml' || unit === 'l') return jug(unit === 'l' ? quantity * 1000 : quantity);
+  if (unit === 'ml' || unit === 'l') return jug(unit === 'l' ? quantity * 1000 : quantity, measures, figures);
   if (isVolume(unit)) {
     const ml = mlIn(unit, measures);
     if (ml !== null) return spoonRun(quantity * ml, measures);
@@ -46,10 +53,11 @@ export function benchAmount(
   if (unit === 'each' || unit === 'pack') {
     return { text: `${trimmed(quantity)} ${unit === 'pack' ? plural('pack', quantity) : ''}`.trim(), error: 0 };
   }
-  return massG === null ? { text: `${trimmed(quantity)} ${unit}`, error: 0 } : benchMass(massG, scaleStepG);
+  return massG === null ? { text: `${trimmed(quantity)} ${unit}`, error: 0 } : benchMass(massG, scaleStepG, figures);
 }
 
-function jug(volumeMl: number): Measured {
+function jug(volumeMl: number, measures: Measures, { volume }: Figures): Measured {
+  if (volume.unit !== 'ml') return spoonRun(volumeMl, measures);
   const step = volumeMl < 10 ? 0.5 : volumeMl < 100 ? 1 : 5;
   const measuredMl = Math.max(step, Math.round(volumeMl / step) * step);
   return { text: `${measuredMl} ml`, error: measuredMl / volumeMl - 1 };

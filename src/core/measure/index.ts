@@ -5,3 +5,5 @@ export * from './spoons';
 export * from './bench';
 export * from './written';
 export * from './readNumber';
+export * from './figures';
+export * from './readQuantity';

@@ -1,3 +1,4 @@
+import type { Figures } from '../measure';
 import type { Place } from '../slab';
 import type { Face } from './solver';
 
@@ -8,6 +9,8 @@ export interface PlaceSettings {
   readonly fitted?: Readonly<Partial<Record<Place, number>>> | undefined;
   /** Dew point of the room, deg C, where sweating is to be told. */
   readonly dewC?: number | undefined;
+  /** How the shop writes its figures. */
+  readonly figures?: Figures | undefined;
 }
 
 /** How a tin stands: on a shelf the lower face gets half, on a wire rack all; foil over it halves the top. */

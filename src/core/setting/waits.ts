@@ -1,3 +1,4 @@
+import { METRIC, type Figures } from '../measure';
 import type { Place } from '../slab';
 import { CELL_MM } from './grid';
 import { heatRun, HeatStack, heatWork, emptyCurve, momentOf, noteAt, noteLayers, type LayerCurve } from './heat';
@@ -129,7 +130,7 @@ export function settingOf(
           ? pourAtMostC(layer, { ...below, celsius: face }, softens)
           : null,
       curve: curves[at]!,
-      why: why(layer, found.setAfter, found.curves[at]!),
+      why: why(layer, found.setAfter, found.curves[at]!, places.figures ?? METRIC),
     });
     poured += found.until;
     if (found.nextAfter === null) break;
@@ -262,14 +263,15 @@ function why(
   { name, setC, minMinutes, assumed }: PouredLayer,
   setAfter: number | null,
   { warmestC }: LayerCurve,
+  figures: Figures,
 ): string {
   const guess = assumed
     ? ` What ${name} is made of is not known: something between a syrup and a cream is assumed.`
     : '';
   if (setAfter === null)
-    return `${name} does not get down to ${setC.toFixed(0)} °C here: it stays at ${warmestC.at(-1)!.toFixed(1)} °C. Move it somewhere colder.${guess}`;
+    return `${name} does not get down to ${figures.temperature.say(setC)} here: it stays at ${figures.temperature.say(warmestC.at(-1)!, 1)}. Move it somewhere colder.${guess}`;
   const byTime = setAfter <= minMinutes + STEP_MINUTES && minMinutes > 0;
   return byTime
     ? `${name} is cold enough sooner, and needs its ${minMinutes} minutes to set.${guess}`
-    : `${name} is down to ${setC.toFixed(0)} °C right through.${guess}`;
+    : `${name} is down to ${figures.temperature.say(setC)} right through.${guess}`;
 }

@@ -1,5 +1,5 @@
 import { currencySchema, daySchema } from '../larder';
-import { MEASURES } from '../measure';
+import { MEASURES, SHOWN_IN } from '../measure';
 import { PLACES } from '../slab';
 import { boxSchema, rackTinSchema, vesselSchema } from '../tin';
 import { fields, formed, list, note, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
@@ -63,6 +63,13 @@ export const shopSchema = fields({
   name: note(200),
   currency: currencySchema,
   measures: oneOf(MEASURES),
+  /** The units that figures are shown in, and that a bare number is read in. */
+  shownIn: fields({
+    temperature: oneOf(SHOWN_IN.temperature),
+    length: oneOf(SHOWN_IN.length),
+    mass: oneOf(SHOWN_IN.mass),
+    volume: oneOf(SHOWN_IN.volume),
+  }),
   /** What the shop's scale can tell apart. */
   scaleStepG: positive(1000),
   vessels: list(vesselSchema, 100),

@@ -195,8 +195,7 @@ export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: Coo
   ]);
   if (sound.length === 0) return unknown('No reading yet');
   if (lastC(sound) <= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
-  if (targetC <= roomC)
-    return unknown(`The room is at ${roomC.toFixed(0)} °C: it does not get cooler than that by itself`);
+  if (targetC <= roomC) return unknown('The room itself is no colder than that: it does not get there');
   const warm = sound.filter(([, celsius]) => celsius > roomC + 1);
   const now = sound.at(-1)![0];
   if (warm.length < LEAST_READINGS || now - warm[0]![0] < LEAST_SECONDS) {

@@ -1,3 +1,4 @@
+import { METRIC, type Figures } from '../measure';
 import { isFinish, SPREAD } from '../scale';
 import type { LayerWait } from '../setting';
 import { isBoiled, type Behaviour } from '../classify';
@@ -20,6 +21,8 @@ export interface ChainOf {
   /** How long after it is set the slab can be cut; null where it does not matter. */
   readonly cutWithin: number | null;
   readonly pace: Pace;
+  /** How the shop writes its figures. */
+  readonly figures?: Figures;
 }
 
 /** Minutes of the usual actions; each slab more takes its own time to lay, to cut, to finish and to pack. */
@@ -88,10 +91,19 @@ function runsOf(slabs: number): Run[] {
  * A base that is baked alone is pressed before it bakes, in its preparation's steps; it has no step of its own to be laid. Layers
  * that bake together are laid raw, and bake once. What a preparation's own step lays has no other step to be laid either.
  */
-export function chainOf({ slab, batchSizes, behaviours, slabs, waits, cutWithin, pace }: ChainOf): Activity[] {
+export function chainOf({
+  slab,
+  batchSizes,
+  behaviours,
+  slabs,
+  waits,
+  cutWithin,
+  pace,
+  figures = METRIC,
+}: ChainOf): Activity[] {
   const together = bakedTogether(slab);
   const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
-  const { activities: pots, ready } = potsOf(slab, batchSizes, ovenfuls, together, pace);
+  const { activities: pots, ready } = potsOf(slab, batchSizes, ovenfuls, together, pace, figures);
   const activities: Activity[] = [];
   const add = (one: Pick<Activity, 'id' | 'of' | 'text' | 'minutes' | 'after'> & Partial<Activity>) => {
     activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...one });

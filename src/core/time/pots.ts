@@ -1,3 +1,4 @@
+import type { Figures } from '../measure';
 import { batchesNeeded } from '../scale';
 import type { BakedTogether, ExpandedSlab, Preparation, Step } from '../slab';
 import type { Activity, Link } from './activity';
@@ -39,13 +40,14 @@ export function potsOf(
   ovenfuls: number,
   together: BakedTogether | null,
   pace: Pace,
+  figures: Figures,
 ): Pots {
   const activities: Activity[] = [];
   const ready = new Map<string, readonly string[]>();
   slab.preparations.forEach((preparation, p) => {
     const { scaleFactor, thicknessFactor } = batchSizes[p] ?? { scaleFactor: 1, thicknessFactor: 1 };
     const batches = batchesNeeded(preparation, scaleFactor);
-    const steps = stepsOf(preparation);
+    const steps = stepsOf(preparation, figures);
     const baked = together?.steps.get(preparation.id)?.id;
     const idOf = (step: string) => (step === baked ? BAKE : `${preparation.id}/${step}`);
     for (const step of steps.filter(({ id }) => id !== baked)) {

@@ -1,4 +1,5 @@
 import { isBoiled, isEggCooked, isKind } from '../classify';
+import { METRIC, type Figures } from '../measure';
 import { endPointC, type Preparation, type Step } from '../slab';
 
 /** Whether a day counts on the least time that a step takes, the usual one, or the most. */
@@ -19,12 +20,12 @@ const timesOf = ([leastMinutes, minutes, mostMinutes]: DurationEstimate) => ({ l
 
 const thingsIn = (lines: Preparation['lines']) => lines.map(({ ingredient: name }) => ({ name, ingredient: null }));
 
-/** The steps of a preparation: those that are written, else the usual ones of its kind. */
-export function stepsOf(preparation: Preparation): readonly Step[] {
+/** The steps of a preparation: those that are written, else the usual ones of its kind, said in the shop's units. */
+export function stepsOf(preparation: Preparation, figures: Figures = METRIC): readonly Step[] {
   const { lines, name, cookTo, steps = [] } = preparation;
   if (steps.length > 0) return steps;
   if (cookTo) {
-    const text = `Boil ${name} to ${endPointC(preparation)?.toFixed(0)} °C`;
+    const text = `Boil ${name} to ${figures.temperature.say(endPointC(preparation)!)}`;
     return [{ id: 'boil', text, ...timesOf(BOIL), hands: 'watch', occupies: ['ring'], cooks: true }];
   }
   if (thingsIn(lines).some((thing) => isKind('chocolate', thing)))

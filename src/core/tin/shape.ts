@@ -1,3 +1,4 @@
+import type { Figures } from '../measure';
 import type { AnyTin, Outline, SheetTin, Tin } from './types';
 
 const MM3_PER_ML = 1000;
@@ -14,7 +15,7 @@ interface ShapeRule<T extends AnyTin> {
   /** The measures that make two tins the same inside. */
   readonly measures: (tin: T) => readonly (number | undefined)[];
   /** The tin in a few words. */
-  readonly inWords: (tin: T) => string;
+  readonly inWords: (tin: T, figures: Figures) => string;
   /** The longest side or the diameter, mm. */
   readonly longestMm: (tin: T) => number;
   /** Without what only one slab has made of it: a sheet without its outline. */
@@ -51,9 +52,9 @@ export const SHAPE: Rules = {
       cornerMm,
       flareDeg,
     ],
-    inWords: (tin) => {
-      const size = tin.lengthMm === tin.widthMm ? `${tin.lengthMm} mm square` : `${tin.lengthMm} x ${tin.widthMm} mm`;
-      return `${size}, ${tin.depthMm} deep${flareInWords(tin)}`;
+    inWords: (tin, { size, length }) => {
+      const sides = tin.lengthMm === tin.widthMm ? `${size(tin.lengthMm)} square` : size(tin.lengthMm, tin.widthMm);
+      return `${sides}, ${length.typed(tin.depthMm)} deep${flareInWords(tin)}`;
     },
     longestMm: ({ lengthMm }) => lengthMm,
     bare: (tin) => tin,
@@ -77,7 +78,8 @@ export const SHAPE: Rules = {
   round: {
     standing: (tin) => tin,
     measures: ({ diameterMm, depthMm, flareDeg = 0 }) => [diameterMm, depthMm, flareDeg],
-    inWords: (tin) => `${tin.diameterMm} mm round, ${tin.depthMm} deep${flareInWords(tin)}`,
+    inWords: (tin, { size, length }) =>
+      `${size(tin.diameterMm)} round, ${length.typed(tin.depthMm)} deep${flareInWords(tin)}`,
     longestMm: ({ diameterMm }) => diameterMm,
     bare: (tin) => tin,
     outlineAt: (tin, heightMm) => {
@@ -100,10 +102,10 @@ export const SHAPE: Rules = {
       outlineMm?.length,
       outlineMm?.width,
     ],
-    inWords: ({ lengthMm, widthMm, depthMm, outlineMm }) => {
-      const bars = depthMm ? `, bars of ${depthMm}` : '';
-      const outline = outlineMm ? `, outline ${outlineMm.length} x ${outlineMm.width}` : '';
-      return `${lengthMm} x ${widthMm} mm sheet${bars}${outline}`;
+    inWords: ({ lengthMm, widthMm, depthMm, outlineMm }, { size, length }) => {
+      const bars = depthMm ? `, bars of ${length.typed(depthMm)}` : '';
+      const outline = outlineMm ? `, outline ${length.typed(outlineMm.length)} x ${length.typed(outlineMm.width)}` : '';
+      return `${size(lengthMm, widthMm)} sheet${bars}${outline}`;
     },
     longestMm: ({ lengthMm }) => lengthMm,
     bare: (sheet) => ({ ...sheet, outlineMm: undefined }),

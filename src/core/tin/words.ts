@@ -1,3 +1,4 @@
+import { METRIC, type Figures } from '../measure';
 import { ruleOf } from './shape';
 import type { AnyTin } from './types';
 
@@ -6,8 +7,8 @@ import type { AnyTin } from './types';
  *
  * @example tinInWords({ shape: 'rectangle', lengthMm: 230, widthMm: 230, depthMm: 45 }) // '230 mm square, 45 deep'
  */
-export function tinInWords(tin: AnyTin): string {
-  return ruleOf(tin).inWords(tin);
+export function tinInWords(tin: AnyTin, figures: Figures = METRIC): string {
+  return ruleOf(tin).inWords(tin, figures);
 }
 
 /** The longest side of a tin, or its diameter, mm. */

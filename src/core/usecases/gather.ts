@@ -1,5 +1,6 @@
 import { inCurrency } from '../cost';
 import { gatherAll, type GatherList } from '../gather';
+import { figuresIn } from '../measure';
 import { larderOf, type Larder } from '../larder';
 import type { Plan } from './planned';
 import type { Shop } from '../shop';
@@ -20,6 +21,7 @@ export function gatherSlabs(works: readonly GatherWork[], larder: Larder, shop: 
       larder,
       measures: works[0]?.slab.measures ?? shop.measures,
       scaleStepG: shop.scaleStepG,
+      figures: figuresIn(shop.shownIn, shop.measures),
       vessels: shop.vessels ?? [],
     },
     new Map(

@@ -1,5 +1,6 @@
 import { behaviourOf } from '../classify';
 import type { Larder } from '../larder';
+import { figuresIn } from '../measure';
 import { layerParts } from '../scale';
 import { pouredLayers } from '../setting';
 import type { Shop } from '../shop';
@@ -20,7 +21,8 @@ export interface Guess {
 /** All that a slab's plan, its waits and its day rest on and that its file does not say, in the order of its pots and layers. */
 export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
   const laid = expandDividedLines(slab);
-  const { mixtures, scaling } = scaleSlab(laid, larder, shop, {});
+  const { mixtures, scaling, measures } = scaleSlab(laid, larder, shop, {});
+  const figures = figuresIn(shop.shownIn, measures);
   const pots = slab.preparations.flatMap((preparation, p): Guess[] => {
     const { name, lines, lossPercent, steps = [] } = preparation;
     const { massInG, massOutG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;
@@ -35,7 +37,7 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
         ? [
             {
               where: at('densityGPerMl'),
-              taken: `${name}: ${densityGPerMl.toFixed(2)} g per ml`,
+              taken: `${name}: ${figures.density.say(densityGPerMl)}`,
               restsOn: 'nothing: the larder does not say what it is made of',
             },
           ]
@@ -44,7 +46,7 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
         ? [
             {
               where: at('steps'),
-              taken: stepsOf(preparation)
+              taken: stepsOf(preparation, figures)
                 .map(({ text, minutes }) => `${text}, ${minutes} min`)
                 .join('; '),
               restsOn: 'its kind: nobody has written its steps',
@@ -62,10 +64,22 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
     const at = (field: string) => `/layers/${l}/${field}`;
     return [
       ...(layer.pourC === undefined
-        ? [{ where: at('pourC'), taken: `${name} is laid at ${pourC.toFixed(0)} °C`, restsOn: `its kind, ${kind}` }]
+        ? [
+            {
+              where: at('pourC'),
+              taken: `${name} is laid at ${figures.temperature.say(pourC)}`,
+              restsOn: `its kind, ${kind}`,
+            },
+          ]
         : []),
       ...(layer.set?.toC === undefined
-        ? [{ where: at('set'), taken: `${name} counts as set at ${setC.toFixed(0)} °C`, restsOn: `its kind, ${kind}` }]
+        ? [
+            {
+              where: at('set'),
+              taken: `${name} counts as set at ${figures.temperature.say(setC)}`,
+              restsOn: `its kind, ${kind}`,
+            },
+          ]
         : []),
       ...(assumed
         ? [

@@ -2,7 +2,7 @@ import { secondReading, type Warning } from '../check';
 import { lineCost, slabCost, type SlabCost } from '../cost';
 import { evenCut, type EvenCut, type PieceKind } from '../cut';
 import type { Larder } from '../larder';
-import { benchAmount, writtenAmount } from '../measure';
+import { benchAmount, figuresIn, writtenAmount } from '../measure';
 import { batchesNeeded, isFinish, wholeThings, type Scaled } from '../scale';
 import type { Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
@@ -33,6 +33,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     shop,
     options,
   );
+  const figures = figuresIn(shop.shownIn, measures);
   const cuts = scaling.slabs.map(({ tin, heightMm, layers }) => {
     const finishG = layers.filter(isFinish).reduce((sum, { massG }) => sum + massG, 0);
     return evenCut(
@@ -66,7 +67,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
         const weighed = mixture.lines[l]!;
         const massG = weighed.massG === null ? null : weighed.massG * multiple;
         const quantity = line.quantity * multiple;
-        const measured = benchAmount(quantity, line.unit, massG, measures, shop.scaleStepG);
+        const measured = benchAmount(quantity, line.unit, massG, measures, shop.scaleStepG, figures);
         return {
           ingredient: line.ingredient,
           massG,
@@ -101,6 +102,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     tins,
     order: scale.mode === 'pieces' ? scale : null,
     measures,
+    figures,
     larder,
     slabLarder,
     shop,

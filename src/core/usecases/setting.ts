@@ -1,4 +1,5 @@
 import type { Larder } from '../larder';
+import { figuresIn } from '../measure';
 import type { PlanOptions } from './planned';
 import { scaleSlab } from './scaling';
 import {
@@ -63,8 +64,11 @@ function placesOf({
   roomC = USUAL_SHOP.roomC,
   humidityPercent = USUAL_SHOP.humidityPercent,
   placeH,
+  shownIn,
+  measures,
 }: Shop): PlaceSettings {
-  return { roomC, fitted: placeH, dewC: dewPointC(roomC, humidityPercent / 100) };
+  const figures = figuresIn(shownIn, measures);
+  return { roomC, fitted: placeH, dewC: dewPointC(roomC, humidityPercent / 100), figures };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { figuresIn } from '../measure';
 import { behaviourOf } from '../classify';
 import type { Larder } from '../larder';
 import { layerParts } from '../scale';
@@ -62,7 +63,7 @@ export interface Work {
  */
 export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}, pace: Pace = 'usual'): Work {
   const laid = expandDividedLines(slab);
-  const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);
+  const { mixtures, scaling, measures } = scaleSlab(laid, larder, shop, options);
   const settings = scaling.slabs.flatMap(
     (_, tin) => settingFor(slab, larder, shop, options, [], USUAL_SUPPORT, tin) ?? [],
   );
@@ -82,6 +83,7 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
       slabs: scaling.slabs.reduce((sum, { count }) => sum + count, 0),
       ...slowest(settings),
       pace,
+      figures: figuresIn(shop.shownIn, measures),
     }),
     hindrance:
       settings.flatMap(({ layers }) => layers).find(({ nextFromMinutes }) => nextFromMinutes === null)?.why ?? null,

@@ -1,4 +1,5 @@
 import { larderOf, plainName, type Larder } from '../../core/larder';
+import { figuresIn } from '../../core/measure';
 import { plan } from '../../core/usecases';
 import type { Shop } from '../../core/shop';
 import { type Slab } from '../../core/slab';
@@ -31,7 +32,7 @@ export function drawnSlab(slab: Slab, larder: Larder, shop: Shop) {
   const first = made[0]!;
   return {
     tin: first.tin,
-    tinWords: `${first.count > 1 ? `${first.count} x ` : ''}${tinInWords(first.sheet ?? first.tin)}`,
+    tinWords: `${first.count > 1 ? `${first.count} x ` : ''}${tinInWords(first.sheet ?? first.tin, figuresIn(shop.shownIn, shop.measures))}`,
     layers: first.layers.map((layer, i) => ({ ...layer, texture: lookOf(slab.layers[i]!, slab.preparations) })),
     pieces: cut.pieces.reduce((sum, { count }) => sum + count, 0),
     perPiece: cost.perPiece,

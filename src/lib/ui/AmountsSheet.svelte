@@ -1,14 +1,16 @@
 <!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
 <script lang="ts">
+  import { isByScale } from '../../core/measure';
   import type { Plan } from '../../core/usecases';
   import type { Shop } from '../../core/shop';
   import { isBoiled } from '../../core/classify';
   import { endPointC, expandDividedLines, type Slab } from '../../core/slab';
   import { tinInWords } from '../../core/tin';
   import { USUAL_SHOP } from '../../core/shop';
-  import { fahrenheitOf, targetHere } from '../../core/sugar';
+  import { targetHere } from '../../core/sugar';
   import { stepsOf } from '../../core/time';
-  import { formatDuration, grams, mm } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     slab: Slab;
@@ -20,14 +22,18 @@
     allergens: readonly string[];
   }
   let { slab: written, plan, shop, version, isChanged, allergens }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  const marks = (at: readonly number[]) => at.map((mark) => figures.length.figure(mark)).join(', ');
   /** The day of printing, as the shop's own language writes it. */
   const today = new Date().toLocaleDateString(undefined, { dateStyle: 'long' });
   const probe = $derived(shop.probes?.[0]);
   /** Where to stop here: in the pot at the shop's height, and on its first probe. */
   const stopAt = (celsius: number) => {
     const { hereC, probeC } = targetHere(celsius, shop.altitudeM ?? USUAL_SHOP.altitudeM, probe ?? {});
-    const onProbe = probe && Math.abs(probeC - hereC) > 0.05 ? `, ${probeC.toFixed(1)} °C on the ${probe.name}` : '';
-    return `cook to ${hereC.toFixed(1)} °C, ${fahrenheitOf(hereC).toFixed(0)} °F${onProbe}`;
+    const onProbe =
+      probe && Math.abs(probeC - hereC) > 0.05 ? `, ${figures.temperature.say(probeC, 1)} on the ${probe.name}` : '';
+    return `cook to ${figures.bothTemperatures(hereC)}${onProbe}`;
   };
   const slab = $derived(expandDividedLines(written));
 
@@ -39,11 +45,12 @@
   <div class="title">
     <div class="h">{slab.name}</div>
     <p>
-      {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin)}.
+      {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin, figures)}.
       {/each}
       {plan.cut.columns} x {plan.cut.rows}, {plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)} pieces,
-      {mm(plan.slab.heightMm)} mm high. {shop.name}, {today}, version {version}{isChanged ? ', changed since' : ''}. {allergens.length >
-      0
+      {figures.length.say(plan.slab.heightMm)} high. {shop.name}, {today}, version {version}{isChanged
+        ? ', changed since'
+        : ''}. {allergens.length > 0
         ? `Contains ${allergens.join(', ')}`
         : 'No allergen is known of what is in the larder'}; shared boards and knives carry traces too.
     </p>
@@ -54,7 +61,7 @@
       <div class="h2">
         {preparation.name}{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}
         <span
-          >{grams(planned.massOutG)} g when done{#if endPointC(preparation) !== null}, {stopAt(
+          >{figures.mass.say(planned.massOutG)} when done{#if endPointC(preparation) !== null}, {stopAt(
               endPointC(preparation)!,
             )}{/if}</span
         >
@@ -66,15 +73,15 @@
             {#if line.quantity > 0}<tr>
                 <td class="box">☐</td>
                 <td>{line.ingredient}{line.state ? `, ${line.state}` : ''}</td>
-                <td class="num">{amount.massG === null ? 'not weighed' : `${grams(amount.massG)} g`}</td>
-                <td class="num">{amount.measured.endsWith(' g') ? '' : amount.measured}</td>
+                <td class="num">{amount.massG === null ? 'not weighed' : `${figures.mass.say(amount.massG)}`}</td>
+                <td class="num">{isByScale(amount.measured) ? '' : amount.measured}</td>
               </tr>{/if}
           {/each}
         </tbody>
       </table>
       <ol>
-        {#each stepsOf(preparation) as { id, text, minutes, ovenC } (id)}<li>
-            {text}, {formatDuration(minutes)}{ovenC === undefined ? '' : ` at ${ovenC} °C`}
+        {#each stepsOf(preparation, figures) as { id, text, minutes, ovenC } (id)}<li>
+            {text}, {formatDuration(minutes)}{ovenC === undefined ? '' : ` at ${figures.temperature.say(ovenC)}`}
           </li>{/each}
       </ol>
     </div>
@@ -83,7 +90,7 @@
     <div class="preparation">
       <div class="h2">
         Layers, from the bottom{plan.slabs.length > 1 || made.count > 1
-          ? `, in each of ${made.count} x ${tinInWords(made.sheet ?? made.tin)}`
+          ? `, in each of ${made.count} x ${tinInWords(made.sheet ?? made.tin, figures)}`
           : ''}
       </div>
       <table>
@@ -92,8 +99,8 @@
             <tr>
               <td class="box">☐</td>
               <td>{layer.name}</td>
-              <td class="num">{grams(layer.massG)} g</td>
-              <td class="num">{layer.thicknessMm > 0 ? `${mm(layer.thicknessMm)} mm` : ''}</td>
+              <td class="num">{figures.mass.say(layer.massG)}</td>
+              <td class="num">{layer.thicknessMm > 0 ? `${figures.length.say(layer.thicknessMm)}` : ''}</td>
             </tr>
           {/each}
         </tbody>
@@ -102,9 +109,9 @@
   {/each}
   {#if plan.cut.marksMm.length.length + plan.cut.marksMm.width.length > 0}
     <p>
-      Marks from the left, mm: {plan.cut.marksMm.length.map(mm).join(', ')}. From the front: {plan.cut.marksMm.width
-        .map(mm)
-        .join(', ')}.
+      Marks from the left, {figures.length.unit}: {marks(plan.cut.marksMm.length)}. From the front: {marks(
+        plan.cut.marksMm.width,
+      )}.
     </p>
   {/if}
   {#if hot}<p>

@@ -1,10 +1,13 @@
 <!-- What is to be bought, in whole packs, against what the larder holds. -->
 <script lang="ts">
   import type { GatheredItem } from '../../core/gather';
-  import { grams } from '$lib/figures';
+
   import { money } from '$lib/money';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { items, basket, currency }: { items: readonly GatheredItem[]; basket: number; currency: string } = $props();
+
+  const figures = $derived(shopFigures());
 
   const toBuy = $derived(items.filter(({ toBuy: buy }) => (buy?.packs ?? 0) > 0));
 </script>
@@ -15,12 +18,16 @@
     <p class="quiet">The larder holds everything.</p>
   {:else}
     <table class="table">
-      <thead><tr><th>Ingredient</th><th class="num">Held, g</th><th>Packs</th><th class="num">Cash</th></tr></thead>
+      <thead
+        ><tr
+          ><th>Ingredient</th><th class="num">Held, {figures.mass.unit}</th><th>Packs</th><th class="num">Cash</th></tr
+        ></thead
+      >
       <tbody>
         {#each toBuy as { key, name, heldG, toBuy: buy } (key)}
           <tr>
             <td>{name}</td>
-            <td class="num">{heldG === null ? '-' : grams(heldG)}</td>
+            <td class="num">{heldG === null ? '-' : figures.mass.figure(heldG)}</td>
             <td>{buy!.packs} x {buy!.pack}</td>
             <td class="num">{buy!.cash === null ? 'no price' : money(buy!.cash, currency)}</td>
           </tr>

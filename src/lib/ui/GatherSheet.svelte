@@ -6,10 +6,11 @@
   import type { Shop } from '../../core/shop';
   import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
   import { storedText, storeText } from '$lib/deviceStore';
-  import { grams } from '$lib/figures';
+
   import { gatherSlabs, type GatherWork } from '../../core/usecases';
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     works: readonly GatherWork[];
@@ -19,6 +20,8 @@
     tickKey: string;
   }
   let { works, larder, shop, tickKey }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   const sheet = $derived(gatherSlabs(works, larder, shop));
   let lining = $state<Lining>('one sheet');
@@ -53,7 +56,7 @@
       <span class="quiet"
         >{works
           .flatMap(({ plan }) => plan.slabs)
-          .map(({ tin, sheet: on, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(on ?? tin)}`)
+          .map(({ tin, sheet: on, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(on ?? tin, figures)}`)
           .join('; ')}</span
       >
     </h2>
@@ -82,17 +85,19 @@
       <section aria-labelledby="vessels">
         <h3 id="vessels">Pots and bowls</h3>
         <table class="table">
-          <thead><tr><th>For</th><th class="num">Needs, l</th><th>Take</th></tr></thead>
+          <thead><tr><th>For</th><th class="num">Needs</th><th>Take</th></tr></thead>
           <tbody>
             {#each sheet.vessels as { making, name, kind, neededMl, batches, vessel } (making)}
               {@const made = sheet.makings.find(({ id }) => id === making)!}
               <tr>
                 <td
                   >{name}{#if batches > 1}, {batches} times{/if}{#if several}<span class="quiet"
-                      ><br />{made.goesInto.map((place) => `${place.slab} ${grams(place.massOutG)} g`).join(', ')}</span
+                      ><br />{made.goesInto
+                        .map((place) => `${place.slab} ${figures.mass.say(place.massOutG)}`)
+                        .join(', ')}</span
                     >{/if}</td
                 >
-                <td class="num">{(neededMl / 1000).toFixed(1)}</td>
+                <td class="num">{figures.volume.say(neededMl)}</td>
                 <td class:hot={vessel === null && (shop.vessels ?? []).some((vessel) => vessel.kind === kind)}
                   >{vessel ??
                     `a ${kind}${(shop.vessels ?? []).some((vessel) => vessel.kind === kind) ? ' larger than any here' : ''}`}</td
@@ -124,10 +129,10 @@
                 <tr>
                   <td
                     >{count} x {paper.what}<span class="quiet"
-                      >{` for ${several ? `${name}, ` : ''}${tinInWords(tin)}`}</span
+                      >{` for ${several ? `${name}, ` : ''}${tinInWords(tin, figures)}`}</span
                     ></td
                   >
-                  <td class="num"><b>{paper.lengthMm.toFixed(0)} x {paper.widthMm.toFixed(0)} mm</b></td>
+                  <td class="num"><b>{figures.size(paper.lengthMm, paper.widthMm)}</b></td>
                 </tr>
               {/each}
             {/each}

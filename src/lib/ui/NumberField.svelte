@@ -1,16 +1,21 @@
 <!--
-  A number as it is typed at the bench: "1 1/2", "½" and "1,5" are read. What cannot be read stays in the field with its
-  reason, and in `typed`, so that leaving the station does not lose it.
+  A number as it is typed at the bench: "1 1/2", "½" and "1,5" are read; where it is of a quantity, "9 in" or "237F" as well.
+  What cannot be read stays in the field with its reason, and in `typed`, so that leaving the station does not lose it.
 -->
 <script lang="ts">
   import { TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
-  import { readNumber, type NumberLimits } from '../../core/measure';
+  import { readNumber, readQuantity, type NumberLimits, type Quantity, type QuantityRead } from '../../core/measure';
+  import { shopFigures, shopMeasures } from '$lib/shopFigures';
 
   interface Props {
     label: string;
     value: number | null | undefined;
     limits: NumberLimits;
+    /** What it is a number of: shown in the shop's unit, which the label ends in; values are in the base unit. */
+    quantity?: Quantity;
+    /** g per mL of what is weighed, so that a spoon of it is understood too. */
+    density?: number | undefined;
     onvalue: (value: number | null) => void;
     /** Texts that could not be read, by field. */
     typed: Record<string, string>;
@@ -19,12 +24,15 @@
     optional?: boolean;
     hideLabel?: boolean;
     helper?: string;
-    placeholder?: string;
+    /** What holds while the field is empty, in words or as a value. */
+    placeholder?: string | number;
   }
   let {
     label,
     value,
     limits,
+    quantity,
+    density,
     onvalue,
     typed,
     name,
@@ -34,16 +42,24 @@
     placeholder = '',
   }: Props = $props();
 
-  const shown = (number: number | null | undefined) =>
-    number === null || number === undefined ? '' : String(Number(number.toFixed(3)));
+  const figures = $derived(shopFigures());
+  const shown = (number: number | null | undefined) => {
+    if (number === null || number === undefined) return '';
+    return quantity ? figures[quantity].typed(number) : String(Number(number.toFixed(3)));
+  };
+  const readText = (said: string): QuantityRead => {
+    if (!quantity) {
+      const read = readNumber(said, limits);
+      return read.ok ? { ...read, understood: '' } : read;
+    }
+    return readQuantity(said, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density });
+  };
 
   let text = $state(untrack(() => typed[name] ?? shown(value)));
   let focused = false;
-  const wrong = $derived.by(() => {
-    if (optional && text.trim() === '') return '';
-    const read = readNumber(text, limits);
-    return read.ok ? '' : read.message;
-  });
+  const read = $derived(optional && text.trim() === '' ? null : readText(text));
+  const wrong = $derived(read && !read.ok ? read.message : '');
+  const understood = $derived(read?.ok ? read.understood : '');
 
   $effect(() => {
     const next = typed[name] ?? shown(value);
@@ -54,7 +70,7 @@
   $effect(() => {
     const waiting = typed[name];
     if (waiting === undefined) return;
-    const read = readNumber(waiting, limits);
+    const read = readText(waiting);
     if (read.ok) untrack(take);
   });
 
@@ -64,7 +80,7 @@
       onvalue(null);
       return;
     }
-    const read = readNumber(text, limits);
+    const read = readText(text);
     if (read.ok) {
       delete typed[name];
       onvalue(read.value);
@@ -82,12 +98,12 @@
 <div class="number-field">
   <TextInput
     size="sm"
-    labelText={label}
+    labelText={quantity ? `${label}, ${figures[quantity].unit}` : label}
     {hideLabel}
-    {placeholder}
-    inputmode="decimal"
+    placeholder={typeof placeholder === 'number' ? shown(placeholder) : placeholder}
+    inputmode={quantity ? 'text' : 'decimal'}
     autocomplete="off"
-    helperText={helper}
+    helperText={understood ? `read as ${understood}` : helper}
     invalid={wrong !== ''}
     invalidText={wrong}
     bind:value={text}

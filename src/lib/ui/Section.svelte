@@ -5,9 +5,10 @@
   import type { LaidLayer } from '../../core/scale';
   import { type Slab } from '../../core/slab';
   import { lookOf } from '../../core/classify';
-  import { mm } from '$lib/figures';
+
   import { sectionDrawing, spread } from './sectionDrawing';
   import Strata from './Strata.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     slab: Slab;
@@ -35,7 +36,11 @@
     close = false,
   }: Props = $props();
 
-  const SCALE = 30;
+  const figures = $derived(shopFigures());
+
+  const SCALE = $derived(figures.length.unit === 'mm' ? 30 : 40);
+  /** Figures stand no closer than this. */
+  const LEAST_LABELLED_MM = 5;
   /** As large as its place, so that letters keep their size and rows lie beside their bands. */
   let widthPx = $state(640);
   let heightPx = $state(220);
@@ -48,12 +53,15 @@
   });
   const drawing = $derived(sectionDrawing(planned.tin, planned.layers, box));
   const ruler = $derived.by(() => {
-    const step = [1, 2, 5, 10, 20, 50].find((mmEach) => mmEach * drawing.pxPerMm > 9) ?? 100;
-    const labelled = [5, 10, 20, 50, 100].find((mmEach) => mmEach * drawing.pxPerMm > 26) ?? 100;
+    const markMm = (px: number) =>
+      figures.rulerMm.find((each) => each * drawing.pxPerMm > px) ?? figures.rulerMm.at(-1)!;
+    const step = markMm(9);
+    const labelled = Math.max(markMm(26), LEAST_LABELLED_MM);
+    const isLabelled = (at: number) => Math.abs(at / labelled - Math.round(at / labelled)) < 1e-6;
     const most = Math.floor((box.height - 10) / drawing.pxPerMm / step);
     return Array.from({ length: most + 1 }, (_, i) => ({
       at: i * step,
-      label: (i * step) % labelled === 0,
+      label: isLabelled(i * step),
       y: box.height - 3 - i * step * drawing.pxPerMm,
     }));
   });
@@ -108,7 +116,7 @@
     <g class="ruler" aria-hidden="true">
       {#each ruler as { at, label, y } (at)}
         <path d="M{SCALE - 4} {y}h{label ? -7 : -4}" />
-        {#if label}<text x={SCALE - 14} y={y + 4}>{at}</text>{/if}
+        {#if label}<text x={SCALE - 14} y={y + 4}>{figures.length.typed(at)}</text>{/if}
       {/each}
     </g>
     <g transform="translate({SCALE} 0)">
@@ -130,7 +138,7 @@
             aria-valuemin="0.5"
             aria-valuemax="100"
             aria-valuenow={Number(layer.thicknessMm.toFixed(1))}
-            aria-valuetext="{mm(layer.thicknessMm)} mm"
+            aria-valuetext={figures.length.say(layer.thicknessMm)}
             onkeydown={(event) => nudge(event, layer.id, layer.thicknessMm)}
             onpointerdown={(event) => grab(event, layer.id, layer.thicknessMm)}
             onpointermove={pull}
@@ -152,7 +160,11 @@
     {#each [...rows].reverse() as { layer, rowPx: y } (layer.id)}
       <li style:top="{y}px">
         {#if row}{@render row(layer)}{:else}
-          <b class="figures">{layer.footMm > 0 ? `2 x ${mm(layer.thicknessMm)}` : mm(layer.thicknessMm)} mm</b>
+          <b class="figures"
+            >{layer.footMm > 0
+              ? `2 x ${figures.length.figure(layer.thicknessMm)}`
+              : figures.length.say(layer.thicknessMm)}</b
+          >
           {layer.name}
         {/if}
       </li>

@@ -11,6 +11,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     rackTin: StoredTin | null;
@@ -20,6 +21,7 @@
     onleave: () => void;
   }
   let { rackTin, act = 'Keep', ondone, onleave }: Props = $props();
+  const figures = $derived(shopFigures());
 
   const start = untrack(() => rackTin);
   let name = $state(start?.name ?? '');
@@ -38,7 +40,7 @@
       return;
     }
     // A tin without a name goes by its size.
-    const sent = { name: name.trim() || tinInWords(tin), count, tin };
+    const sent = { name: name.trim() || tinInWords(tin, figures), count, tin };
     const answer = start
       ? await ask('PUT', `/api/tins/${start.id}`, { ...sent, revision: start.revision })
       : await ask('POST', '/api/tins', sent);
@@ -76,7 +78,7 @@
     <TextInput
       size="sm"
       labelText="Name"
-      placeholder={tinInWords(tin)}
+      placeholder={tinInWords(tin, figures)}
       bind:value={name}
       invalid={problemAt(problems, '/name') !== ''}
       invalidText={problemAt(problems, '/name')}

@@ -39,7 +39,8 @@
 </Select>
 {#if tin.shape === 'round'}
   <NumberField
-    label="Across, mm"
+    label="Across"
+    quantity="length"
     value={tin.diameterMm}
     limits={limits('diameterMm')}
     name="{name} across"
@@ -48,7 +49,8 @@
   />
 {:else if tin.shape === 'sheet'}
   <NumberField
-    label="Length, mm"
+    label="Length"
+    quantity="length"
     value={tin.lengthMm}
     limits={limits('lengthMm')}
     name="{name} length"
@@ -56,7 +58,8 @@
     onvalue={(mm) => mm !== null && onvalue({ ...tin, lengthMm: mm })}
   />
   <NumberField
-    label="Width, mm"
+    label="Width"
+    quantity="length"
     value={tin.widthMm}
     limits={limits('widthMm')}
     name="{name} width"
@@ -64,7 +67,8 @@
     onvalue={(mm) => mm !== null && onvalue({ ...tin, widthMm: mm })}
   />
   <NumberField
-    label="Height of the bars, mm"
+    label="Height of the bars"
+    quantity="length"
     optional
     value={tin.depthMm}
     limits={limits('depthMm')}
@@ -75,7 +79,8 @@
   />
 {:else}
   <NumberField
-    label="Inside length, mm"
+    label="Inside length"
+    quantity="length"
     value={tin.lengthMm}
     limits={limits('lengthMm')}
     name="{name} length"
@@ -83,7 +88,8 @@
     onvalue={(mm) => mm !== null && onvalue({ ...tin, lengthMm: mm, cornerMm: Math.min(tin.cornerMm ?? 0, mm / 2) })}
   />
   <NumberField
-    label="Inside width, mm"
+    label="Inside width"
+    quantity="length"
     value={tin.widthMm}
     limits={limits('widthMm')}
     name="{name} width"
@@ -91,7 +97,8 @@
     onvalue={(mm) => mm !== null && onvalue({ ...tin, widthMm: mm, cornerMm: Math.min(tin.cornerMm ?? 0, mm / 2) })}
   />
   <NumberField
-    label="Corner radius, mm"
+    label="Corner radius"
+    quantity="length"
     value={tin.cornerMm ?? 0}
     limits={{ min: 0, max: Math.min(tin.lengthMm, tin.widthMm) / 2 }}
     name="{name} corner"
@@ -101,7 +108,8 @@
 {/if}
 {#if tin.shape !== 'sheet'}
   <NumberField
-    label="Depth, mm"
+    label="Depth"
+    quantity="length"
     value={tin.depthMm}
     limits={limits('depthMm')}
     name="{name} depth"

@@ -5,7 +5,7 @@
   import type { PlannedSlab } from '../../core/usecases';
   import type { CutSpec, Texture } from '../../core/slab';
   import { outlineAt } from '../../core/tin';
-  import { mm } from '$lib/figures';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     planned: PlannedSlab;
@@ -16,11 +16,15 @@
   }
   let { planned, cut, texture, onmove }: Props = $props();
 
+  const figures = $derived(shopFigures());
+
+  /** Figures such as 11 13/16 want more room. */
+  const inFractions = $derived(figures.length.unit === 'in');
   /** As large as its place, so that its letters keep their size. */
   let widthPx = $state(560);
   let heightPx = $state(320);
   const BOX = $derived({ width: Math.max(160, widthPx), height: Math.max(90, heightPx) });
-  const PAD = { left: 46, top: 26, right: 14, bottom: 8 };
+  const PAD = $derived({ left: inFractions ? 70 : 46, top: 26, right: 14, bottom: 8 });
 
   const outline = $derived(outlineAt(planned.tin, planned.slab.heightMm / 2));
   const grid = $derived(evenGrid(planned.tin, planned.slab.heightMm, cut));
@@ -47,7 +51,7 @@
       return { at, label: fits };
     });
   };
-  const along = $derived(shown(planned.cut.marksMm.length, 34));
+  const along = $derived(shown(planned.cut.marksMm.length, inFractions ? 62 : 34));
   const across = $derived(shown(planned.cut.marksMm.width, 13));
 
   interface Handle {
@@ -146,11 +150,12 @@
     <g class="marks" aria-hidden="true">
       {#each along as { at, label } (at)}
         <path d="M{x(at)} {y(outline.widthMm) - 3}v-5" />
-        {#if label}<text x={x(at)} y={y(outline.widthMm) - 10} text-anchor="middle">{mm(at)}</text>{/if}
+        {#if label}<text x={x(at)} y={y(outline.widthMm) - 10} text-anchor="middle">{figures.length.figure(at)}</text
+          >{/if}
       {/each}
       {#each across as { at, label } (at)}
         <path d="M{x(0) - 3} {y(at)}h-5" />
-        {#if label}<text x={x(0) - 10} y={y(at) + 4} text-anchor="end">{mm(at)}</text>{/if}
+        {#if label}<text x={x(0) - 10} y={y(at) + 4} text-anchor="end">{figures.length.figure(at)}</text>{/if}
       {/each}
     </g>
     {#each handles as handle (handle.name)}
@@ -160,7 +165,7 @@
         class:upright
         role="slider"
         tabindex="0"
-        aria-label="{handle.name}, mm from the {upright ? 'left' : 'front'}"
+        aria-label="{handle.name}, {figures.length.unit} from the {upright ? 'left' : 'front'}"
         aria-orientation={upright ? 'horizontal' : 'vertical'}
         aria-valuemin="0"
         aria-valuemax={Math.round(inside(handle.line.side))}

@@ -5,12 +5,13 @@
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { Guess, Plan } from '../../core/usecases';
-  import { formatDuration, grams, mm } from '$lib/figures';
+  import { formatDuration } from '$lib/figures';
   import { money } from '$lib/money';
   import type { KnownWarning, Slab } from '../../core/slab';
   import { asTin } from '../../core/tin';
   import Guesses from './Guesses.svelte';
   import Warnings from './Warnings.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     /** The plan as it is now and as last kept, each with the allergens that it carries. */
@@ -32,6 +33,7 @@
   let { plan, allergens, kept, keptAllergens, slab, readyIn, guesses, unread, known, onknown, onshow }: Props =
     $props();
 
+  const shown = $derived(shopFigures());
   const some = $derived(plan.warnings.length + plan.settled.length > 0);
 
   function figures({ cut, cost, slab: planned, slabs, warnings }: Plan, carried: readonly string[]) {
@@ -39,13 +41,15 @@
     const count = cut.pieces.reduce((sum, kind) => sum + kind.count, 0);
     const light = Math.min(...cut.pieces.map(({ lightestG }) => lightestG));
     const heavy = Math.max(...cut.pieces.map(({ heaviestG }) => heaviestG));
-    const range = grams(light) === grams(heavy) ? grams(heavy) : `${grams(light)}-${grams(heavy)}`;
     const depthMm = slabs[0] ? asTin(slabs[0].tin).depthMm : 0;
     return {
       pieces: String(count),
-      each: piece ? `${range} g` : '-',
+      each: piece ? shown.massRange(light, heavy) : '-',
       cost: piece ? money(cost.perPiece, cost.currency) : '-',
-      height: depthMm > 0 ? `${mm(planned.heightMm)} of ${depthMm.toFixed(0)} mm` : `${mm(planned.heightMm)} mm`,
+      height:
+        depthMm > 0
+          ? `${shown.length.figure(planned.heightMm)} of ${shown.size(depthMm)}`
+          : shown.length.say(planned.heightMm),
       allergens: carried.length > 0 ? carried.join(', ') : '-',
       warnings: String(warnings.length),
     };

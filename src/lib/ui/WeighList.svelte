@@ -1,7 +1,8 @@
 <!-- What is to be weighed, in the order of use, each to be ticked off by a floury finger. -->
 <script lang="ts">
+  import { isByScale } from '../../core/measure';
   import type { GatheredItem } from '../../core/gather';
-  import { grams } from '$lib/figures';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     items: readonly GatheredItem[];
@@ -10,6 +11,8 @@
     ontick: (key: string, measured: string) => void;
   }
   let { items, ticked, ontick }: Props = $props();
+
+  const figures = $derived(shopFigures());
 </script>
 
 <ul class="items">
@@ -20,9 +23,8 @@
         <input type="checkbox" checked={on} onchange={() => ontick(key, measured)} />
         <span class="name">{name}</span>
         <span class="amount figures"
-          ><b>{massG === null ? measured : `${grams(massG)} g`}</b>{#if massG !== null && !measured.endsWith(' g')}<span
-              class="quiet">{measured}</span
-            >{/if}</span
+          ><b>{massG === null ? measured : `${figures.mass.say(massG)}`}</b
+          >{#if massG !== null && !isByScale(measured)}<span class="quiet">{measured}</span>{/if}</span
         >
       </label>
       {#if divisions.length > 1 || divisions[0]?.state}
@@ -33,7 +35,7 @@
                 >{part.name}{#if part.state}<span class="quiet">, {part.state}</span>{/if}</span
               >
               {#if divisions.length > 1}<span class="figures"
-                  >{part.massG === null ? part.measured : `${grams(part.massG)} g`}</span
+                  >{part.massG === null ? part.measured : `${figures.mass.say(part.massG)}`}</span
                 >{/if}
             </li>
           {/each}

@@ -4,20 +4,23 @@
   import { pricePerGram } from '../../core/cost';
   import { money } from '$lib/money';
   import type { StoredIngredient } from '$lib/server/larder';
-  import { grams } from '$lib/figures';
+
   import ListFind from '$lib/ui/ListFind.svelte';
   import Pager from '$lib/ui/Pager.svelte';
   import IngredientDialog from './IngredientDialog.svelte';
   import TableDialog from './TableDialog.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { data } = $props();
+
+  const figures = $derived(shopFigures());
 
   let inTable = $state(false);
   let editing: { ingredient: StoredIngredient | null } | null = $state.raw(null);
 
-  const perKilo = (one: StoredIngredient) => {
+  const perMass = (one: StoredIngredient) => {
     const price = pricePerGram(one);
-    return price === null ? '-' : money(price * 1000, data.shop.currency);
+    return price === null ? '-' : money(price * figures.priceMass.massG, data.shop.currency);
   };
 
   async function done() {
@@ -49,9 +52,10 @@
       <table class="table">
         <thead>
           <tr>
-            <th>Ingredient</th><th class="num">g per mL</th><th class="num">One is, g</th><th class="num">Held, g</th
-            ><th>Pack usually bought</th>
-            <th class="num">Pack costs</th><th class="num">Per kg</th><th>Allergens</th><th
+            <th>Ingredient</th><th class="num">{figures.density.unit}</th><th class="num"
+              >One is, {figures.mass.unit}</th
+            ><th class="num">Held, {figures.mass.unit}</th><th>Pack usually bought</th>
+            <th class="num">Pack costs</th><th class="num">Per {figures.priceMass.unit}</th><th>Allergens</th><th
               ><span class="unseen">Change</span></th
             >
           </tr>
@@ -65,16 +69,16 @@
                     >, also {one.aliases.slice(0, 3).join(', ')}{one.aliases.length > 3 ? ' ...' : ''}</span
                   >{/if}</td
               >
-              <td class="num">{one.densityGPerMl?.toFixed(2) ?? '-'}</td>
-              <td class="num">{one.unitMassG ?? '-'}</td>
-              <td class="num">{one.heldG === undefined ? '-' : grams(one.heldG)}</td>
+              <td class="num">{one.densityGPerMl === undefined ? '-' : figures.density.figure(one.densityGPerMl)}</td>
+              <td class="num">{one.unitMassG === undefined ? '-' : figures.mass.figure(one.unitMassG)}</td>
+              <td class="num">{one.heldG === undefined ? '-' : figures.mass.figure(one.heldG)}</td>
               <td
                 >{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet"
                     >{` and ${one.packs!.length - 1} more`}</span
                   >{/if}</td
               >
               <td class="num">{pack?.price === undefined ? '-' : money(pack.price, data.shop.currency)}</td>
-              <td class="num">{perKilo(one)}</td>
+              <td class="num">{perMass(one)}</td>
               <td
                 >{one.allergens?.join(', ') || (one.madeOf ? '' : '-')}{#if one.madeOf}<span class="quiet"
                     >{one.allergens?.length ? '; ' : ''}made of {one.madeOf

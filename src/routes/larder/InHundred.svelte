@@ -32,11 +32,11 @@
   }
 </script>
 
-<h3>In 100 g</h3>
+<h3>Made up of, by weight</h3>
 <div class="six">
   {#each PARTS as part (part)}
     <NumberField
-      label="{part}, g"
+      label="{part}, %"
       optional
       value={parts[part]}
       limits={larderLimits(`composition.${part}`)}
@@ -46,7 +46,7 @@
     />
   {/each}
   <NumberField
-    label="of it salt, g"
+    label="of it salt, %"
     optional
     value={parts.salt}
     limits={larderLimits('composition.salt')}
@@ -58,7 +58,7 @@
 <div class="six">
   {#each KINDS as [kind, label] (kind)}
     <NumberField
-      label="of sugars, {label}"
+      label="of sugars, {label}, %"
       optional
       value={form.sugarKinds?.[kind]}
       limits={larderLimits(`sugarKinds.${kind}`)}

@@ -124,7 +124,8 @@
     </div>
     <div class="wide"><TextInput size="sm" labelText="Also called (parted by commas)" bind:value={aliases} /></div>
     <NumberField
-      label="Density, g per mL"
+      label="Density"
+      quantity="density"
       optional
       value={form.densityGPerMl}
       limits={larderLimits('densityGPerMl')}
@@ -133,7 +134,8 @@
       onvalue={(value) => set({ densityGPerMl: value ?? undefined })}
     />
     <NumberField
-      label="One weighs, g"
+      label="One weighs"
+      quantity="mass"
       optional
       value={form.unitMassG}
       limits={larderLimits('unitMassG')}
@@ -142,8 +144,10 @@
       onvalue={(value) => set({ unitMassG: value ?? undefined })}
     />
     <NumberField
-      label="Held now, g"
+      label="Held now"
+      quantity="mass"
       optional
+      density={form.densityGPerMl}
       value={form.heldG}
       limits={larderLimits('heldG')}
       name="held"
@@ -151,7 +155,8 @@
       onvalue={(value) => set({ heldG: value ?? undefined })}
     />
     <NumberField
-      label="Height of a grain when strewn, mm"
+      label="Height of a grain when strewn"
+      quantity="length"
       optional
       value={form.grainMm}
       limits={larderLimits('grainMm')}
@@ -164,7 +169,8 @@
   <Rows
     rows={Object.entries(form.densities ?? {}).map(([name, value]) => ({ name, value }))}
     nameLabel="State, such as sifted, packed, melted"
-    valueLabel="g per mL"
+    valueLabel="Density"
+    quantity="density"
     limits={larderLimits('densities.any')}
     field="state"
     {typed}
@@ -179,7 +185,7 @@
   <h3>Packs, the one usually bought first</h3>
   <PackRows packs={form.packs ?? []} {currency} {typed} {problems} onpacks={(packs) => set({ packs })} />
   {#if history.length > 0}
-    <h3>What it has cost, per kg</h3>
+    <h3>What it has cost</h3>
     <PriceHistory prices={history} {currency} />
   {/if}
   <InHundred {form} {typed} onset={set} />
@@ -231,7 +237,7 @@
       note: changes ?? '',
     }))}
     nameLabel="Ingredient"
-    valueLabel="g for each g"
+    valueLabel="Weight for weight"
     noteLabel="What that changes"
     limits={larderLimits('alternatives.ratio')}
     field="instead"

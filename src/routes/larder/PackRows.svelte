@@ -33,7 +33,8 @@
       invalidText={problemAt(problems, `/packs/${at}/name`)}
     />
     <NumberField
-      label="Holds, g"
+      label="Holds"
+      quantity="mass"
       value={pack.massG}
       limits={larderLimits('packs.massG')}
       name="pack {at} mass"

@@ -1,5 +1,6 @@
-<!-- What an ingredient has cost per kilo, pack by pack, over time. -->
+<!-- What an ingredient has cost by weight, pack by pack, over time. -->
 <script lang="ts">
+  import { shopFigures } from '$lib/shopFigures';
   import { money } from '$lib/money';
   import type { PastPrice } from '$lib/server/larder';
   import Chart from '$lib/ui/Chart.svelte';
@@ -10,12 +11,13 @@
   /** Prices in another currency stand in the table only. */
   const counted = $derived(prices.filter((price) => price.currency === currency));
   const packs = $derived([...new Set(counted.map(({ pack }) => pack))]);
-  const perKilo = ({ price, massG }: PastPrice) => (price / massG) * 1000;
+  const figures = $derived(shopFigures());
+  const perMass = ({ price, massG }: PastPrice) => (price / massG) * figures.priceMass.massG;
   const series = $derived(
     packs.map((pack) => {
       const points = counted
         .filter((one) => one.pack === pack)
-        .map((one) => ({ x: Date.parse(one.pricedOn), y: perKilo(one) }));
+        .map((one) => ({ x: Date.parse(one.pricedOn), y: perMass(one) }));
       // A price holds until the next one: the last reaches to today.
       const last = points.at(-1)!;
       return { name: pack, data: last.x < today ? [...points, { x: today, y: last.y }] : points };
@@ -34,12 +36,15 @@
 <details>
   <summary>As a table</summary>
   <table class="table">
-    <thead><tr><th>From</th><th>Pack</th><th class="num">Price</th><th class="num">Per kg</th></tr></thead>
+    <thead
+      ><tr><th>From</th><th>Pack</th><th class="num">Price</th><th class="num">Per {figures.priceMass.unit}</th></tr
+      ></thead
+    >
     <tbody>
       {#each [...prices].reverse() as one (`${one.pack} ${one.pricedOn} ${one.currency}`)}
         <tr
           ><td>{one.pricedOn}</td><td>{one.pack}</td><td class="num">{money(one.price, one.currency)}</td><td
-            class="num">{money(perKilo(one), one.currency)}</td
+            class="num">{money(perMass(one), one.currency)}</td
           ></tr
         >
       {/each}

@@ -1,7 +1,7 @@
 <!-- A short list of names with a figure each, and a remark where that is wanted. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
-  import type { NumberLimits } from '../../core/measure';
+  import type { NumberLimits, Quantity } from '../../core/measure';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Row {
@@ -15,11 +15,12 @@
     valueLabel: string;
     noteLabel?: string;
     limits: NumberLimits;
+    quantity?: Quantity;
     field: string;
     typed: Record<string, string>;
     onrows: (rows: readonly Row[]) => void;
   }
-  let { rows, nameLabel, valueLabel, noteLabel, limits, field, typed, onrows }: Props = $props();
+  let { rows, nameLabel, valueLabel, noteLabel, limits, quantity, field, typed, onrows }: Props = $props();
 
   const set = (at: number, part: Partial<Row>) => onrows(rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
 </script>
@@ -37,6 +38,7 @@
     />
     <NumberField
       label={valueLabel}
+      {quantity}
       hideLabel={at > 0}
       optional
       value={row.value}

@@ -12,6 +12,7 @@
   import { changedSettings } from './changed';
   import Hours from './Hours.svelte';
   import SettingsElsewhere from './SettingsElsewhere.svelte';
+  import ShownUnits from './ShownUnits.svelte';
   import Room from './Room.svelte';
   import Equipment from './Equipment.svelte';
 
@@ -128,13 +129,15 @@
       {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
     </Select>
     <NumberField
-      label="The scale shows steps of, g"
+      label="The scale shows steps of"
+      quantity="mass"
       value={form.scaleStepG}
       limits={shopLimits('scaleStepG')}
       name="step"
       {typed}
       onvalue={(value) => value !== null && (form.scaleStepG = value)}
     />
+    <ShownUnits shownIn={form.shownIn} onshop={take} />
     <Room shop={form} {typed} {problems} onshop={take} />
     <Hours shop={form} {typed} {problems} onshop={take} />
     <Equipment bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />

@@ -18,9 +18,9 @@
   let { vessels = $bindable(), boxes = $bindable(), typed, problems }: Props = $props();
 
   const SIDES = [
-    ['lengthMm', 'Length, mm'],
-    ['widthMm', 'Width, mm'],
-    ['heightMm', 'Height, mm'],
+    ['lengthMm', 'Length'],
+    ['widthMm', 'Width'],
+    ['heightMm', 'Height'],
   ] as const;
   const setVessel = (at: number, part: Partial<Vessel>) => (vessels = replaced(vessels ?? [], at, part));
   const setBox = (at: number, part: Partial<Box>) => (boxes = replaced(boxes ?? [], at, part));
@@ -45,7 +45,8 @@
         {#each VESSELS as vessel (vessel)}<SelectItem value={vessel} text={vessel} />{/each}
       </Select>
       <NumberField
-        label="Holds, ml"
+        label="Holds"
+        quantity="volume"
         value={vessel.volumeMl}
         limits={shopLimits('vessels.volumeMl')}
         name="vessel {at}"
@@ -76,6 +77,7 @@
       {#each SIDES as [side, label] (side)}
         <NumberField
           {label}
+          quantity="length"
           value={box[side]}
           limits={shopLimits(`boxes.${side}`)}
           name="box {at} {side}"

@@ -9,6 +9,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
   import EquipmentRow from './EquipmentRow.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     shop: Pick<Shop, 'altitudeM' | 'roomC' | 'humidityPercent' | 'probes'>;
@@ -17,6 +18,8 @@
     onshop: (part: Partial<Shop>) => void;
   }
   let { shop, typed, problems, onshop }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   const probes = $derived(shop.probes ?? []);
   const altitudeM = $derived(shop.altitudeM ?? USUAL_SHOP.altitudeM);
@@ -27,16 +30,18 @@
   <legend>The workroom</legend>
   <div class="three">
     <NumberField
-      label="Height above the sea, m"
+      label="Height above the sea"
+      quantity="altitude"
       value={altitudeM}
       limits={shopLimits('altitudeM')}
       name="altitude"
-      helper="Water boils at {waterBoilsC(altitudeM).toFixed(1)} °C"
+      helper="Water boils at {figures.temperature.say(waterBoilsC(altitudeM), 1)}"
       {typed}
       onvalue={(value) => value !== null && onshop({ altitudeM: value })}
     />
     <NumberField
-      label="Room, °C"
+      label="Room"
+      quantity="temperature"
       value={shop.roomC ?? USUAL_SHOP.roomC}
       limits={shopLimits('roomC')}
       name="room"
@@ -64,7 +69,8 @@
       onremove={() => onshop({ probes: without(probes, at) })}
     >
       <NumberField
-        label="In boiling water, °C"
+        label="In boiling water"
+        quantity="temperature"
         optional
         value={probe.boilC}
         limits={shopLimits('probes.boilC')}
@@ -73,7 +79,8 @@
         onvalue={(value) => set(at, { boilC: value ?? undefined, checkedAtM: value === null ? undefined : altitudeM })}
       />
       <NumberField
-        label="In ice, °C"
+        label="In ice"
+        quantity="temperature"
         optional
         value={probe.iceC}
         limits={shopLimits('probes.iceC')}

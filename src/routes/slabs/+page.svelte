@@ -9,15 +9,18 @@
   import { confirmation } from '$lib/confirm.svelte';
   import { slabsWithDrafts } from '$lib/draftStore';
   import { storeText } from '$lib/deviceStore';
-  import { grams } from '$lib/figures';
+
   import { money } from '$lib/money';
   import ListFind from '$lib/ui/ListFind.svelte';
   import Pager from '$lib/ui/Pager.svelte';
   import type { PatternCard } from '$lib/server/starter';
   import Patterns from './Patterns.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { data } = $props();
+
+  const figures = $derived(shopFigures());
 
   const MOST_BYTES = 1_048_576;
   let unkept: ReadonlySet<number> = $state.raw(new Set());
@@ -213,7 +216,7 @@
         {#if slab.drawn}
           <p class="quiet">{slab.drawn.tinWords}</p>
           <p class="figures">
-            <b>{slab.drawn.pieces}</b> pieces of <b>{grams(slab.drawn.eachG)} g</b>, each
+            <b>{slab.drawn.pieces}</b> pieces of <b>{figures.mass.say(slab.drawn.eachG)}</b>, each
             <b>{money(slab.drawn.perPiece, data.shop.currency)}</b>
           </p>
         {:else}

@@ -5,8 +5,10 @@
   import type { StoredTin } from '$lib/server/tins';
   import TinShape from '$lib/ui/TinShape.svelte';
   import TinDialog from '$lib/ui/TinDialog.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { data } = $props();
+  const figures = $derived(shopFigures());
   let editing: { tin: StoredTin | null } | null = $state.raw(null);
 
   /** One scale for the whole rack, so that the longest tin fills its card. */
@@ -40,11 +42,11 @@
         <h2>
           {rackTin.name}{#if rackTin.count > 1}<span class="quiet">, {rackTin.count} of them</span>{/if}
         </h2>
-        <p class="quiet figures">{tinInWords(rackTin.tin)}</p>
+        <p class="quiet figures">{tinInWords(rackTin.tin, figures)}</p>
         <p class="quiet figures">
-          {(areaMm2At(tin, 0) / 100).toFixed(0)} cm² base{#if tin.depthMm > 0}, {(
-              volumeMlTo(tin, tin.depthMm) / 1000
-            ).toFixed(2)} L to the {rackTin.tin.shape === 'sheet' ? 'bars' : 'rim'}{/if}
+          {figures.area(areaMm2At(tin, 0))} base{#if tin.depthMm > 0}, {figures.volume.say(
+              volumeMlTo(tin, tin.depthMm),
+            )} to the {rackTin.tin.shape === 'sheet' ? 'bars' : 'rim'}{/if}
         </p>
         <Button kind="ghost" size="small" on:click={() => (editing = { tin: rackTin })}
           >Change<span class="unseen"> {rackTin.name}</span></Button

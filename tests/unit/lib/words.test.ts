@@ -2,27 +2,13 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { figuresLike, ryeSlice } from '../things';
-import { grams, mm, percent, sixteenths } from '../../../src/lib/figures';
+import { ryeSlice } from '../things';
+import { percent } from '../../../src/lib/figures';
 import { fileName } from '../../../src/lib/fileName';
 import { coinDigits, money } from '../../../src/lib/money';
 import { placeNamed } from '../../../src/lib/placeNamed';
 
-test('lengths in sixteenths of an inch, in lowest terms', () => {
-  assert.deepEqual([0, 25.4, 36.5, 12.7, 1.6, 101.6].map(sixteenths), ['0', '1', '1 7/16', '1/2', '1/16', '4']);
-});
-
-test('law: a length in sixteenths is within a thirty-second of an inch', () => {
-  fc.assert(
-    fc.property(fc.double({ min: 0, max: 600, noNaN: true }), (lengthMm) => {
-      assert.ok(Math.abs(figuresLike(sixteenths(lengthMm)) * 25.4 - lengthMm) <= 25.4 / 32 + 1e-9);
-    }),
-  );
-});
-
 test('no more digits than a figure deserves', () => {
-  assert.deepEqual([0, 1e-13, 5.26, 9.96, 237.6].map(grams), ['0', '0', '5.3', '10', '238']);
-  assert.deepEqual([10.26, 0].map(mm), ['10.3', '0.0']);
   assert.deepEqual([0.256, 0.081, 1].map(percent), ['26 %', '8.1 %', '100 %']);
 });
 

@@ -5,6 +5,7 @@ import {
   benchAmount,
   benchMass,
   massOf,
+  METRIC,
   MEASURES,
   ML_IN,
   mlIn,
@@ -70,11 +71,11 @@ test('law: mass is proportional to the quantity in every unit', () => {
 });
 
 test('the scale rounds to its step and never to nothing', () => {
-  assert.equal(benchMass(237.6, 1).text, '238 g');
-  assert.equal(benchMass(237.6, 5).text, '240 g');
-  assert.equal(benchMass(0.2, 1).text, '1 g');
-  assert.equal(benchMass(2.34, 0.1).text, '2.3 g');
-  assert.equal(benchMass(0, 1).text, '0 g');
+  assert.equal(benchMass(237.6, 1, METRIC).text, '238 g');
+  assert.equal(benchMass(237.6, 5, METRIC).text, '240 g');
+  assert.equal(benchMass(0.2, 1, METRIC).text, '1 g');
+  assert.equal(benchMass(2.34, 0.1, METRIC).text, '2.3 g');
+  assert.equal(benchMass(0, 1, METRIC).text, '0 g');
 });
 
 test('spoons in use: whole amounts are measured as a cook would say them', () => {
@@ -125,10 +126,10 @@ function sum(values: readonly number[]): number {
 }
 
 test('amounts keep the kind of measure that they were written in', () => {
-  assert.equal(benchAmount(317.5, 'ml', 316, 'metric', 1).text, '320 ml');
-  assert.equal(benchAmount(1.2, 'l', 1200, 'metric', 1).text, '1200 ml');
-  assert.equal(benchAmount(2, 'lb', 907.184, 'us', 5).text, '905 g');
-  assert.equal(benchAmount(2.5, 'each', 80, 'us', 1).text, '2.5');
+  assert.equal(benchAmount(317.5, 'ml', 316, 'metric', 1, METRIC).text, '320 ml');
+  assert.equal(benchAmount(1.2, 'l', 1200, 'metric', 1, METRIC).text, '1200 ml');
+  assert.equal(benchAmount(2, 'lb', 907.184, 'us', 5, METRIC).text, '905 g');
+  assert.equal(benchAmount(2.5, 'each', 80, 'us', 1, METRIC).text, '2.5');
   assert.equal(writtenAmount(1.5, 'tsp'), '1 1/2 tsp');
   assert.equal(writtenAmount(1 / 3, 'cup'), '1/3 cup');
   assert.equal(writtenAmount(180, 'g'), '180 g');

@@ -76,7 +76,7 @@ test('a probe that stops, jumps, repeats, or runs backwards in time is seen thro
   const stuck = Array.from({ length: 60 }, (_, i): Reading => [i * 5, 108]);
   assert.match(forecastBoil({ readings: stuck, targetC: 114 }).why, /does not rise/);
   assert.match(forecastCool({ readings: stuck, targetC: 45, roomC: 20 }).why, /does not fall/);
-  assert.match(forecastCool({ readings: stuck, targetC: 15, roomC: 20 }).why, /20 °C/);
+  assert.match(forecastCool({ readings: stuck, targetC: 15, roomC: 20 }).why, /no colder/);
   assert.equal(forecastBoil({ readings: clean, targetC: 110 }).reached, true);
   assert.match(
     forecastBoil({

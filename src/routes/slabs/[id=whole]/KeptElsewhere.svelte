@@ -2,9 +2,10 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { Plan } from '../../../core/usecases';
-  import { grams, mm } from '$lib/figures';
+
   import { money } from '$lib/money';
   import type { KeptSlab } from '$lib/server/slabs';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     elsewhere: KeptSlab;
@@ -15,6 +16,8 @@
     onboth: () => void;
   }
   let { elsewhere, mine, theirs, onmine, ontheirs, onboth }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   const both = $derived([
     ['Yours', mine],
@@ -39,10 +42,10 @@
         <tr>
           <th scope="row">{whose}</th>
           <td class="num">{cut.pieces.reduce((sum, { count }) => sum + count, 0)}</td>
-          <td class="num">{grams(cut.pieces[0]?.massG ?? 0)} g</td>
+          <td class="num">{figures.mass.say(cut.pieces[0]?.massG ?? 0)}</td>
           <td class="num">{money(cost.perPiece, cost.currency)}</td>
-          <td class="num">{mm(slab.heightMm)} mm</td>
-          <td>{slabs[0]?.layers.map(({ name, massG }) => `${name} ${grams(massG)} g`).join(', ')}</td>
+          <td class="num">{figures.length.say(slab.heightMm)}</td>
+          <td>{slabs[0]?.layers.map(({ name, massG }) => `${name} ${figures.mass.say(massG)}`).join(', ')}</td>
         </tr>
       {/each}
     </tbody>

@@ -5,8 +5,9 @@
   import { larderMatch, type LineRead } from '../../../core/recipe';
   import { slabLimits } from '$lib/limits';
   import type { LarderShelf } from '$lib/larderShelf.svelte';
-  import { grams } from '$lib/figures';
+
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     line: LineRead;
@@ -18,6 +19,8 @@
     onback: () => void;
   }
   let { line, at, measures, shelf, isCorrected, onchange, onback }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   let typed: Record<string, string> = $state({});
   const isLine = $derived(line.status === 'read' || line.status === 'check' || isCorrected);
@@ -130,7 +133,7 @@
         value={line.state ?? ''}
         on:change={(event) => correct({ state: String(event.detail ?? '') || null })}
       />
-      <span class="mass figures">{line.massG === null ? 'no weight' : `${grams(line.massG)} g`}</span>
+      <span class="mass figures">{line.massG === null ? 'no weight' : `${figures.mass.say(line.massG)}`}</span>
     </div>
     {#if line.also && line.status === 'check' && line.quantity !== null}
       <div class="which">
@@ -167,7 +170,7 @@
     {#if line.quantityMax !== null || line.optional || line.packG !== null}
       <p class="quiet small">
         {#if line.quantityMax !== null}{line.quantity}-{line.quantityMax} is written: the lower figure is taken.{/if}
-        {#if line.packG !== null}Packs of {grams(line.packG)} g.{/if}
+        {#if line.packG !== null}Packs of {figures.mass.say(line.packG)}.{/if}
         {#if line.optional}Optional.{/if}
       </p>
     {/if}

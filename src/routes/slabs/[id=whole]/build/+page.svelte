@@ -16,6 +16,8 @@
   import LayerRow from './LayerRow.svelte';
   import NameField from './NameField.svelte';
   import PreparationCard from './PreparationCard.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -70,7 +72,7 @@
   {#each work.shelf.names as name (name)}<option value={name}></option>{/each}
 </datalist>
 
-<Board label="Build" title="The cut face" note="{tinInWords(slab.tin)}. Pull an edge.">
+<Board label="Build" title="The cut face" note="{tinInWords(slab.tin, figures)}. Pull an edge.">
   {#snippet stage()}
     <div class="face">
       <Section

@@ -1,5 +1,6 @@
 <!-- One layer under work: what it is laid from, how, and how it looks when cut. -->
 <script lang="ts">
+  import type { Quantity } from '../../../../core/measure';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
@@ -34,17 +35,18 @@
     'per-piece': 'on each piece',
   };
 
+  type Film = readonly [field: 'thicknessMm' | 'wallMm' | 'gramsPerPiece', label: string, quantity: Quantity];
   /** What a film asks for; left empty, the written amounts decide. */
-  const FILMS: Record<Spread, readonly (readonly ['thicknessMm' | 'wallMm' | 'gramsPerPiece', string])[]> = {
+  const FILMS: Record<Spread, readonly Film[]> = {
     level: [],
     scatter: [],
     shell: [
-      ['thicknessMm', 'Film, mm'],
-      ['wallMm', 'Up the wall to, mm'],
+      ['thicknessMm', 'Film', 'length'],
+      ['wallMm', 'Up the wall to', 'length'],
     ],
-    'both-faces': [['thicknessMm', 'Film on each face, mm']],
-    coat: [['thicknessMm', 'Film, mm']],
-    'per-piece': [['gramsPerPiece', 'On each piece, g']],
+    'both-faces': [['thicknessMm', 'Film on each face', 'length']],
+    coat: [['thicknessMm', 'Film', 'length']],
+    'per-piece': [['gramsPerPiece', 'On each piece', 'mass']],
   };
 
   function setShare(at: number, layer: Layer, part: number, percent: number) {
@@ -118,9 +120,10 @@
   </div>
   {#if FILMS[layer.spread].length > 0}
     <div class="films">
-      {#each FILMS[layer.spread] as [key, label] (key)}
+      {#each FILMS[layer.spread] as [key, label, quantity] (key)}
         <NumberField
           {label}
+          {quantity}
           optional
           value={layer[key]}
           limits={slabLimits(`layers.${key}`)}

@@ -3,10 +3,13 @@
   import Draggable from 'carbon-icons-svelte/lib/Draggable.svelte';
   import type { LaidLayer } from '../../../../core/scale';
   import { moved } from '../../../../core/slab';
-  import { grams, mm } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { laid }: { laid: LaidLayer } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -22,7 +25,7 @@
   );
   const place = $derived.by(() => {
     const { place: where, toC } = layer?.set ?? {};
-    return [where, toC === undefined ? '' : `until ${toC.toFixed(0)} °C`].filter(Boolean).join(', ');
+    return [where, toC === undefined ? '' : `until ${figures.temperature.say(toC)}`].filter(Boolean).join(', ');
   });
 
   let dragging = $state(false);
@@ -66,10 +69,10 @@
       <span class="figures"
         ><b
           >{laid.thicknessMm > 0
-            ? `${laid.footMm > 0 ? '2 x ' : ''}${mm(laid.thicknessMm)} mm`
+            ? `${laid.footMm > 0 ? '2 x ' : ''}${figures.length.say(laid.thicknessMm)}`
             : layer.spread.replace('-', ' ')}</b
         >
-        <span class="mass">{grams(laid.massG)} g</span></span
+        <span class="mass">{figures.mass.say(laid.massG)}</span></span
       >
       {#if place}<span class="quiet place">{place}</span>{/if}
     </button>

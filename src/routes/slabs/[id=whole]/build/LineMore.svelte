@@ -5,10 +5,11 @@
   import { shareKept, withLine, type Line, type LinePart, type Preparation } from '../../../../core/slab';
   import { massOf, UNITS, type Unit } from '../../../../core/measure';
   import { slabLimits } from '$lib/limits';
-  import { grams } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import NameField from './NameField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     preparation: Preparation;
@@ -18,6 +19,8 @@
     onremove: () => void;
   }
   let { preparation, at, l, onremove }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -168,7 +171,7 @@
     {@const weighed = massOf(line, ingredient ?? {}, measures)}
     <p class="swap">
       <Button size="small" kind="tertiary" on:click={() => swap(name, ratio)}
-        >{weighed.ok ? `${grams(weighed.massG * ratio)} g` : ''} {name} instead</Button
+        >{weighed.ok ? `${figures.mass.say(weighed.massG * ratio)}` : ''} {name} instead</Button
       >
       <span class="quiet">{changes}</span>
     </p>

@@ -5,7 +5,7 @@
   import OverflowMenuHorizontal from 'carbon-icons-svelte/lib/OverflowMenuHorizontal.svelte';
   import { lineFromReading, readLine, type LineRead } from '../../../../core/recipe';
   import { addedLines, moved, withPreparation, type Line, type Preparation } from '../../../../core/slab';
-  import { grams } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import { HALF_WRITTEN } from '$lib/slabDraft.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
@@ -13,8 +13,11 @@
   import NotInLarder from './NotInLarder.svelte';
   import { linesIn, saidOf } from './said';
   import SaidField from './SaidField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -33,7 +36,7 @@
 
   const massOf = (l: number) => {
     const massG = planned?.[l]?.massG;
-    return massG === null || massG === undefined ? 'no weight' : `${grams(massG)} g`;
+    return massG === null || massG === undefined ? 'no weight' : `${figures.mass.say(massG)}`;
   };
   const field = (l: number) => `${preparation.id} ${l} line`;
   const textOf = (l: number, line: Line) => draft.typed[field(l)] ?? saidOf(line, measures, work.larder);

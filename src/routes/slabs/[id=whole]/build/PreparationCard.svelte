@@ -13,14 +13,17 @@
   import { lineInWords } from '../../../../core/recipe';
   import { usualMultiple } from '../../../../core/scale';
   import { slabLimits } from '$lib/limits';
-  import { grams } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Lines from './Lines.svelte';
   import NameField from './NameField.svelte';
   import ShareBar from './ShareBar.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -66,9 +69,10 @@
     ><AccordionItem bind:open={() => open, setOpen}>
       <span slot="title" class="title">
         <b>{preparation.name}</b>
-        {#if endC !== null}<span class="hot">cook to {endC.toFixed(0)} °C</span>{/if}
+        {#if endC !== null}<span class="hot">cook to {figures.temperature.say(endC)}</span>{/if}
         <span class="quiet sum">{open ? '' : summary}</span>
-        {#if planned}<span class="figures">{grams(planned.massOutG)} g <span class="quiet">out</span></span>{/if}
+        {#if planned}<span class="figures">{figures.mass.say(planned.massOutG)} <span class="quiet">out</span></span
+          >{/if}
       </span>
       {#if open}
         <Lines {preparation} {at} />
@@ -80,12 +84,12 @@
         {#if planned}
           {@const [least, most] = planned.massOutRangeG}
           <p class="quiet out">
-            {grams(planned.massInG)} g in, {grams(planned.massOutG)} g when done{#if most - least > 2}{` (${grams(least)}-${grams(most)})`}{/if}{#if planned.leftoverG > 0.5},
-              <b>{grams(planned.leftoverG)} g left over</b>{/if}{#if preparation.cookTo && planned.waterShare !== null}; {grams(
-                planned.evaporatedG,
-              )} g boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
+            {figures.mass.say(planned.massInG)} in, {figures.mass.say(planned.massOutG)} when done{#if most - least > 2}{` (${figures.mass.figure(least)}-${figures.mass.figure(most)})`}{/if}{#if planned.leftoverG > 0.5},
+              <b>{figures.mass.say(planned.leftoverG)} left over</b
+              >{/if}{#if preparation.cookTo && planned.waterShare !== null}; {figures.mass.say(planned.evaporatedG)} boil
+              off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
               equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; made {planned.multiple.toFixed(2)} times{/if}{#if planned.vessel.kind === 'pot'};
-              a pot of {(planned.vessel.volumeMl / 1000).toFixed(1)} l{/if}
+              a pot of {figures.volume.say(planned.vessel.volumeMl)}{/if}
           </p>
         {/if}
         {#if !allInOne}<ShareBar {preparation} {at} />{/if}
@@ -115,7 +119,8 @@
               onvalue={(name) => draft.change(withPreparation(draft.slab, at, { name }), field('name'))}
             />
             <NumberField
-              label="Cook to, °C"
+              label="Cook to"
+              quantity="temperature"
               optional
               value={endPointC(preparation)}
               limits={slabLimits('preparations.cookTo.celsius')}
@@ -141,10 +146,11 @@
                 draft.change(withPreparation(draft.slab, at, { lossPercent: loss ?? undefined }), field('loss'))}
             />
             <NumberField
-              label="Density, g per ml"
+              label="Density"
+              quantity="density"
               optional
               value={preparation.densityGPerMl}
-              placeholder={planned ? planned.densityGPerMl.toFixed(2) : ''}
+              placeholder={planned?.densityGPerMl ?? ''}
               limits={slabLimits('preparations.densityGPerMl')}
               name={field('density')}
               typed={draft.typed}

@@ -6,6 +6,7 @@
   import { densityFor, isVolume, type Measures } from '../../../../core/measure';
   import { lineInWords, namesIn, readLine, type LineRead } from '../../../../core/recipe';
   import { slabWork } from '$lib/slabContext';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     label: string;
@@ -41,6 +42,7 @@
     unknown,
     waits = false,
   }: Props = $props();
+  const figures = $derived(shopFigures());
 
   const WHOSE: Readonly<Record<Measures, string>> = {
     us: 'US',
@@ -67,7 +69,7 @@
     const cups = /^(cup|tbsp|tsp)$/.test(unit!) ? `${WHOSE[measures]} ${unit}, ` : '';
     const name = larder !== null && !value.toLowerCase().includes(larder.toLowerCase()) ? `${larder}, ` : '';
     if (massG === null) return `${name}${larder === null ? (ingredient ?? '') : ''}`.replace(/, $/, '');
-    return `${name}${cups}${density === null ? '' : `${density} g/ml`}`.replace(/, $/, '');
+    return `${name}${cups}${density === null ? '' : figures.density.say(density)}`.replace(/, $/, '');
   });
 
   function take(next: string) {

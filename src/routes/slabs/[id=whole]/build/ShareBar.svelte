@@ -2,10 +2,13 @@
 <script lang="ts">
   import { withShares, type Preparation } from '../../../../core/slab';
   import { lookOf } from '../../../../core/classify';
-  import { grams } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -56,12 +59,12 @@
         <svg aria-hidden="true" preserveAspectRatio="none"
           ><rect width="100%" height="100%" fill="url(#fill-{texture})" /></svg
         >
-        <span>{layer.name} {(share * 100).toFixed(0)} %{` · ${grams(share * massG)} g`}</span>
+        <span>{layer.name} {(share * 100).toFixed(0)} %{` · ${figures.mass.say(share * massG)}`}</span>
       </div>
     {/each}
     {#if left > 0.001}
       <div class="part left" style:width="{left * 100}%">
-        <span>left {(left * 100).toFixed(0)} %{` · ${grams(left * massG)} g`}</span>
+        <span>left {(left * 100).toFixed(0)} %{` · ${figures.mass.say(left * massG)}`}</span>
       </div>
     {/if}
     {#each borders as border, i (i)}

@@ -22,6 +22,8 @@
   import { dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
   import LaneChart from './LaneChart.svelte';
   import Steps from './Steps.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -56,7 +58,7 @@
   /** What it is made in, for the sheet on paper. */
   const tins = $derived(
     work.plan.slabs
-      .map(({ tin, sheet, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(sheet ?? tin)}`)
+      .map(({ tin, sheet, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(sheet ?? tin, figures)}`)
       .join('; '),
   );
 

@@ -63,7 +63,8 @@
     <NumberField
       {label}
       optional={field !== 'minutes'}
-      placeholder={String(step.minutes)}
+      quantity="duration"
+      placeholder={step.minutes}
       value={step[field]}
       limits={slabLimits(`preparations.steps.${field}`)}
       name="{name} {field}"
@@ -88,7 +89,7 @@
       on:input={(event) => onchange({ text: String(event.detail ?? '') })}
     />
   </div>
-  {@render time('minutes', 'Usual, min')}
+  {@render time('minutes', 'Usual')}
   <Select
     size="sm"
     labelText="Hands"
@@ -103,7 +104,8 @@
   {#if used === 'oven'}
     <div class="time">
       <NumberField
-        label="Oven, °C"
+        label="Oven"
+        quantity="temperature"
         value={step.ovenC}
         limits={slabLimits('preparations.steps.ovenC')}
         name="{name} oven"
@@ -117,8 +119,8 @@
   >
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
   {#if opened}
-    {@render time('leastMinutes', 'Least, min')}
-    {@render time('mostMinutes', 'Longest, min')}
+    {@render time('leastMinutes', 'Least')}
+    {@render time('mostMinutes', 'Longest')}
     <Select
       size="sm"
       labelText="A larger slab takes longer"
@@ -158,6 +160,7 @@
           <div class="time">
             <NumberField
               {label}
+              quantity="duration"
               optional
               {placeholder}
               value={step.wait?.[end]}

@@ -7,6 +7,8 @@
   import { slabWork } from '$lib/slabContext';
   import Reorder from '$lib/ui/Reorder.svelte';
   import StepFields from './StepFields.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -52,7 +54,7 @@
 
 <h2>Steps</h2>
 {#each preparations as preparation, p (preparation.id)}
-  {@const steps = stepsOf(preparation)}
+  {@const steps = stepsOf(preparation, figures)}
   {@const written = (preparation.steps ?? []).length > 0}
   <div class="panel">
     <Accordion size="sm">

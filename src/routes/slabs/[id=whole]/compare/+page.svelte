@@ -5,12 +5,15 @@
   import { comparePlans, isDifferent, type Beside, plan } from '../../../../core/usecases';
   import type { Slab } from '../../../../core/slab';
   import { asTin, tinInWords } from '../../../../core/tin';
-  import { grams, mm } from '$lib/figures';
+
   import { money } from '$lib/money';
   import { slabWork } from '$lib/slabContext';
   import Section from '$lib/ui/Section.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { data } = $props();
+
+  const figures = $derived(shopFigures());
   const work = slabWork();
 
   /** `now`, or the number of a version; and the tin it is made in: as chosen there, or one of the rack. */
@@ -60,8 +63,8 @@
 
   const SHOW = {
     pieces: (value: number) => value.toFixed(0),
-    g: (value: number) => `${grams(value)} g`,
-    mm: (value: number) => `${mm(value)} mm`,
+    g: (value: number) => figures.mass.say(value),
+    mm: (value: number) => figures.length.say(value),
     money: (value: number) => money(value, currency),
   };
   type Unit = keyof typeof SHOW;
@@ -101,7 +104,7 @@
           <SelectItem value="own" text="the tins chosen there" />
           {#each work.rack as { id, name, tin } (id)}<SelectItem
               value={String(id)}
-              text="{name}, {tinInWords(asTin(tin))}"
+              text="{name}, {tinInWords(asTin(tin), figures)}"
             />{/each}
         </Select>
       </div>

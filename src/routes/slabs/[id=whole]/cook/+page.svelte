@@ -13,7 +13,7 @@
   import { ingredientNamed } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { endPointC, withPreparation } from '../../../../core/slab';
-  import { checkHolds, fahrenheitOf, stageAt, targetHere, waterBoilsC } from '../../../../core/sugar';
+  import { checkHolds, stageAt, targetHere, waterBoilsC } from '../../../../core/sugar';
   import Board from '$lib/ui/Board.svelte';
   import type { PotCurve } from './potCurve';
   import PotStage from './PotStage.svelte';
@@ -23,6 +23,9 @@
   import LiveProbe from './LiveProbe.svelte';
   import Meetings from './Meetings.svelte';
   import MeltCard from './MeltCard.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const pots = $derived(
@@ -61,7 +64,7 @@
   const stopAt = $derived.by(() => {
     if (school !== 'probe') return `Stop at ${stageAt(endC).stage}`;
     const { probeC } = targetHere(endC, altitudeM, probe ?? {});
-    return `Stop at ${probeC.toFixed(1)} °C, ${fahrenheitOf(probeC).toFixed(0)} °F${probe ? ` on the ${probe.name}` : ''}`;
+    return `Stop at ${figures.bothTemperatures(probeC)}${probe ? ` on the ${probe.name}` : ''}`;
   });
 
   function set({ preparation, at: p }: NonNullable<typeof pot>, celsius: number) {
@@ -133,9 +136,10 @@
       </div>
       {#if school === 'probe' && probe && !checkHolds(probe, altitudeM)}
         <p class="said">
-          The {probe.name} was checked at another height. Hold it in boiling water here, where that is {waterBoilsC(
-            altitudeM,
-          ).toFixed(1)} °C, and write what it shows in the settings.
+          The {probe.name} was checked at another height. Hold it in boiling water here, where that is {figures.temperature.say(
+            waterBoilsC(altitudeM),
+            1,
+          )}, and write what it shows in the settings.
         </p>
       {:else if school === 'probe' && probe && (age === null || age > STALE_DAYS)}
         <p class="said">

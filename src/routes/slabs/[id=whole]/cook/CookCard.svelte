@@ -4,12 +4,13 @@
   import type { Probe } from '../../../../core/shop';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { endPointC, withPreparation, type Preparation } from '../../../../core/slab';
-  import { fahrenheitOf, stageAt, targetHere } from '../../../../core/sugar';
+  import { stageAt, targetHere } from '../../../../core/sugar';
   import { slabLimits } from '$lib/limits';
-  import { grams } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { stirring, wallCrystals } from './advice';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     preparation: Preparation;
@@ -17,6 +18,8 @@
     probe: Probe | null;
   }
   let { preparation, at, probe }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -27,7 +30,7 @@
   const stage = $derived(stageAt(endC));
   const inside = $derived(endC >= stage.fromC - 1 && endC <= stage.toC + 1);
   const [least, most] = $derived(planned.massOutRangeG);
-  const both = (celsius: number) => `${celsius.toFixed(1)} °C, ${fahrenheitOf(celsius).toFixed(0)} °F`;
+  const both = $derived(figures.bothTemperatures);
 
   function set(celsius: number) {
     draft.change(
@@ -40,8 +43,9 @@
 <article class="panel" aria-label={preparation.name}>
   <div class="exact">
     <NumberField
-      label="End point at the sea, °C"
-      value={Number(endC.toFixed(1))}
+      label="End point at the sea"
+      quantity="temperature"
+      value={endC}
       limits={slabLimits('preparations.cookTo.celsius')}
       name="{preparation.id} cook"
       typed={draft.typed}
@@ -49,8 +53,11 @@
     />
     <p class="quiet figures">
       {both(target.seaC)} in the recipe{#if Math.abs(target.hereC - target.seaC) > 0.05}<br />{both(target.hereC)} in the
-        pot at {altitudeM} m{/if}{#if probe && Math.abs(target.probeC - target.hereC) > 0.05}<br />{both(target.probeC)} on
-        this probe, which shows {Math.abs(target.probeC - target.hereC).toFixed(1)}
+        pot at {figures.altitude.say(altitudeM)}{/if}{#if probe && Math.abs(target.probeC - target.hereC) > 0.05}<br
+        />{both(target.probeC)} on this probe, which shows {figures.degrees.say(
+          Math.abs(target.probeC - target.hereC),
+          1,
+        )}
         {target.probeC > target.hereC ? 'too much' : 'too little'}{/if}
     </p>
   </div>
@@ -58,11 +65,12 @@
     {#if planned.waterShare !== null}
       <b>{(planned.waterShare * 100).toFixed(0)} % water stays</b>: {stage.bite}{inside ? '' : ', nearly'}.
     {/if}
-    {grams(planned.evaporatedG)} g boil off, {grams(planned.massOutG)} g come out ({grams(least)}-{grams(
+    {figures.mass.say(planned.evaporatedG)} boil off, {figures.mass.say(planned.massOutG)} come out ({figures.massRange(
+      least,
       most,
-    )}){#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}, in a pot of {(
-      planned.vessel.volumeMl / 1000
-    ).toFixed(1)} l.
+    )}){#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}, in a pot of {figures.volume.say(
+      planned.vessel.volumeMl,
+    )}.
   </p>
 </article>
 <div class="panel">

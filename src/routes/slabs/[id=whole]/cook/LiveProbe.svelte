@@ -18,6 +18,7 @@
   import { slabWork } from '$lib/slabContext';
   import type { PotCurve } from './potCurve';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     preparation: Preparation;
@@ -26,6 +27,8 @@
     curve: PotCurve | null;
   }
   let { preparation, probe, curve = $bindable() }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const SPEEDS = [1, 10, 30, 60] as const;
@@ -169,7 +172,7 @@
   </div>
   {#if source !== null || readings.length > 0 || broken}
     <div class="now">
-      <p class="figures big">{last ? `${last[1].toFixed(1)} °C` : '-'}</p>
+      <p class="figures big">{last ? `${figures.temperature.say(last[1], 1)}` : '-'}</p>
       <p class="figures big">
         {#if forecast.reached}there{:else if forecast.minutesLeft !== null}{span(forecast.minutesLeft)}{:else}-{/if}
         {#if forecast.minutesLeft !== null && !forecast.reached}<small
@@ -192,7 +195,8 @@
       {#if phase === 'cool'}
         <div class="beat">
           <NumberField
-            label="Cool to, °C"
+            label="Cool to"
+            quantity="temperature"
             value={beatC}
             limits={{ min: 0, max: 150 }}
             name="beat"

@@ -40,7 +40,8 @@
             {startsAfterMinutes > 0 ? 'after' : 'before'} it{/if}.
         </p>
         <NumberField
-          label="Ahead, min"
+          label="Ahead"
+          quantity="duration"
           value={aheadMinutes}
           limits={slabLimits('preparations.meets.aheadMinutes')}
           name="{preparation.id} ahead"

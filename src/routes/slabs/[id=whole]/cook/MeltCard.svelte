@@ -3,11 +3,14 @@
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
   import { withPreparation, type Preparation } from '../../../../core/slab';
   import { MELTS, meltingSteps, microwaveBursts, type Melt } from '../../../../core/sugar';
-  import { grams } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -23,7 +26,7 @@
 </script>
 
 <article class="panel" aria-label="Melting {preparation.name}">
-  <h2>Melting {preparation.name}, {grams(massG)} g</h2>
+  <h2>Melting {preparation.name}, {figures.mass.say(massG)}</h2>
   <div class="ways">
     <RadioButtonGroup legendText="How" hideLegend bind:selected={melt}>
       {#each MELTS as melt (melt)}<RadioButton value={melt} labelText={melt} />{/each}

@@ -3,7 +3,8 @@
   there. Temperatures are those of a recipe at the sea; below 100 degrees the scale is pressed together.
 -->
 <script lang="ts">
-  import { fahrenheitOf, stageAt, STAGE_RANGES } from '../../../../core/sugar';
+  import { shopFigures } from '$lib/shopFigures';
+  import { stageAt, STAGE_RANGES } from '../../../../core/sugar';
   import { timeStep } from '../set/heat';
   import type { PotCurve } from './potCurve';
 
@@ -17,9 +18,15 @@
   }
   let { celsius, name, stopAt, curve, onvalue }: Props = $props();
 
+  const figures = $derived(shopFigures());
   const [COLD, BOIL, HOT] = [20, 100, 186];
   const [LOW, HIGH] = [104, 182];
   const COLD_SHARE = 0.24;
+  /** Where the axis has its figures, in the degrees that are shown. */
+  const SCALE: Record<string, readonly number[]> = {
+    '°C': [20, 60, 100, 110, 120, 130, 140, 150, 160, 170, 180],
+    '°F': [70, 140, 212, 230, 250, 270, 290, 310, 330, 350],
+  };
   const PAD = { left: 44, right: 12, top: 12, bottom: 26 };
   let widthPx = $state(640);
   let heightPx = $state(420);
@@ -49,11 +56,17 @@
   /** On a narrow screen without the name of the thermometer. */
   const said = $derived(stopAt.length * 7.6 > widthPx - PAD.left - 40 ? stopAt.replace(/ on .*$/, '') : stopAt);
 
+  /** To half a degree, or to a whole one of the finer scale. */
+  const rounded = (value: number) =>
+    figures.temperature.unit === '°C'
+      ? Math.round(value * 2) / 2
+      : figures.temperature.valueOf(Math.round(Number(figures.temperature.figure(value, 1))));
+
   let held = false;
   function pull(event: PointerEvent) {
     if (!held) return;
     const box = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
-    const to = Math.round(celsiusAt(event.clientY - box.top) * 2) / 2;
+    const to = rounded(celsiusAt(event.clientY - box.top));
     onvalue(Math.min(HIGH, Math.max(LOW, to)));
   }
   const STEPS: Record<string, number> = {
@@ -68,7 +81,7 @@
     const by = STEPS[event.key];
     if (by === undefined) return;
     event.preventDefault();
-    onvalue(Math.min(HIGH, Math.max(LOW, celsius + by * (event.shiftKey ? 4 : 1))));
+    onvalue(Math.min(HIGH, Math.max(LOW, rounded(celsius + by * (event.shiftKey ? 4 : 1)))));
   }
 </script>
 
@@ -78,7 +91,7 @@
       <rect
         x={PAD.left}
         y={y(toC)}
-        width={widthPx - PAD.left - PAD.right}
+        width={Math.max(0, widthPx - PAD.left - PAD.right)}
         height={y(fromC) - y(toC)}
         class="stage"
         class:on={stage === now}
@@ -88,9 +101,10 @@
         >{stage}</text
       >
     {/each}
-    {#each [20, 60, 100, 110, 120, 130, 140, 150, 160, 170, 180] as tick (tick)}
-      <path d="M{PAD.left - 5} {y(tick)}h5" class="tick" />
-      <text x={PAD.left - 8} y={y(tick) + 4} class="axis">{tick}</text>
+    {#each SCALE[figures.temperature.unit] ?? [] as tick (tick)}
+      {@const at = y(figures.temperature.valueOf(tick))}
+      <path d="M{PAD.left - 5} {at}h5" class="tick" />
+      <text x={PAD.left - 8} y={at + 4} class="axis">{tick}</text>
     {/each}
     {#each ticks as at (at)}
       <path d="M{x(at)} {PAD.top + tall}v5" class="tick" />
@@ -113,7 +127,7 @@
       aria-valuemin={LOW}
       aria-valuemax={HIGH}
       aria-valuenow={celsius}
-      aria-valuetext="{celsius.toFixed(1)} degrees Celsius, {fahrenheitOf(celsius).toFixed(0)} Fahrenheit"
+      aria-valuetext={figures.bothTemperatures(celsius)}
       onkeydown={key}
       onpointerdown={(event) => {
         (event.currentTarget as Element).setPointerCapture(event.pointerId);
@@ -123,7 +137,7 @@
       onpointerup={() => (held = false)}
       onpointercancel={() => (held = false)}
     >
-      <rect x={PAD.left} y={y(celsius) - 22} width={widthPx - PAD.left - PAD.right} height="44" class="reach" />
+      <rect x={PAD.left} y={y(celsius) - 22} width={Math.max(0, widthPx - PAD.left - PAD.right)} height="44" class="reach" />
       <path d="M{PAD.left} {y(celsius)}H{widthPx - PAD.right}" />
       <rect
         x={PAD.left + 10}

@@ -1,5 +1,6 @@
 <!-- How the slab is cut: an even grid, what the pieces weigh, and where the ruler marks fall. -->
 <script lang="ts">
+  import { inInches, METRIC } from '../../../../core/measure';
   import { Accordion, AccordionItem, Button } from 'carbon-components-svelte';
   import { lookOf } from '../../../../core/classify';
   import { movedLine } from '../../../../core/cut';
@@ -8,10 +9,13 @@
   import Board from '$lib/ui/Board.svelte';
   import TopView from '$lib/ui/TopView.svelte';
   import { slabLimits } from '$lib/limits';
-  import { grams, mm, percent, sixteenths } from '$lib/figures';
+  import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import { money } from '$lib/money';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -22,7 +26,7 @@
   const scale = $derived(scaleOf(draft.slab));
   const ruledBy = $derived(
     scale.mode === 'pieces'
-      ? `The order of ${scale.count} pieces of ${scale.lengthMm} x ${scale.widthMm} mm rules this cut.`
+      ? `The order of ${scale.count} pieces of ${figures.size(scale.lengthMm, scale.widthMm)} rules this cut.`
       : '',
   );
   const free = () => withoutOrder(draft.slab, work.larder, work.shop);
@@ -42,7 +46,11 @@
   const NAMES = { piece: 'Piece', rim: 'Cut by the rim' };
 </script>
 
-<Board label="Cut" title="From above" note="Front edge below, marks in mm from the left and the front. Pull a line.">
+<Board
+  label="Cut"
+  title="From above"
+  note="Front edge below. Marks ({figures.length.unit}) from the left and the front. Pull a line."
+>
   {#snippet stage()}
     <TopView
       planned={work.plan.slabs[0]!}
@@ -78,7 +86,8 @@
           onvalue={(rows) => rows !== null && change({ rows }, 'rows')}
         />
         <NumberField
-          label="Kerf, mm"
+          label="Kerf"
+          quantity="length"
           value={cut.kerfMm ?? 0}
           limits={slabLimits('cut.kerfMm')}
           name="kerf"
@@ -89,7 +98,8 @@
       <div class="fields four">
         {#each SIDES as side (side)}
           <NumberField
-            label="Trim {side}, mm"
+            label="Trim {side}"
+            quantity="length"
             value={cut.trimMm?.[side] ?? 0}
             limits={slabLimits(`cut.trimMm.${side}`)}
             name="trim {side}"
@@ -99,16 +109,18 @@
         {/each}
       </div>
       <p class="quiet kerf">
-        A cut takes about nothing with a hot blade, 1-2 mm with a saw-tooth, 3 mm with wide rollers.
+        A cut takes about nothing with a hot blade, {figures.length.figure(1)}-{figures.length.say(2)} with a saw-tooth, {figures.length.say(
+          3,
+        )} with wide rollers.
       </p>
     </section>
     <section class="panel">
       <table class="table">
         <thead>
           <tr
-            ><th>Kind</th><th class="num">Count</th><th class="num">Size, mm</th><th class="num">Each, g</th><th
-              class="num">Each costs</th
-            ></tr
+            ><th>Kind</th><th class="num">Count</th><th class="num">Size, {figures.length.unit}</th><th class="num"
+              >Each, {figures.mass.unit}</th
+            ><th class="num">Each costs</th></tr
           >
         </thead>
         <tbody>
@@ -118,13 +130,13 @@
               <td class="num">{kind.count}</td>
               <td class="num"
                 >{kind.kind === 'rim'
-                  ? `within ${mm(kind.lengthMm)} x ${mm(kind.widthMm)}`
-                  : `${mm(kind.lengthMm)} x ${mm(kind.widthMm)} x ${mm(kind.heightMm)}`}</td
+                  ? `within ${figures.length.figure(kind.lengthMm)} x ${figures.length.figure(kind.widthMm)}`
+                  : `${figures.length.figure(kind.lengthMm)} x ${figures.length.figure(kind.widthMm)} x ${figures.length.figure(kind.heightMm)}`}</td
               >
               <td class="num"
-                >{grams(kind.lightestG) === grams(kind.heaviestG)
-                  ? grams(kind.massG)
-                  : `${grams(kind.lightestG)}-${grams(kind.heaviestG)}`}</td
+                >{figures.mass.figure(kind.lightestG) === figures.mass.figure(kind.heaviestG)
+                  ? figures.mass.figure(kind.massG)
+                  : `${figures.mass.figure(kind.lightestG)}-${figures.mass.figure(kind.heaviestG)}`}</td
               >
               <td class="num">{money(kind.cost, work.plan.cost.currency)}</td>
             </tr>
@@ -136,14 +148,14 @@
             >
           {/each}
           <tr
-            ><td>Trim</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.trimG)}</td><td
-              class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td
-            ></tr
+            ><td>Trim</td><td class="num"></td><td class="num"></td><td class="num"
+              >{figures.mass.figure(planned.trimG)}</td
+            ><td class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td></tr
           >
           <tr
-            ><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num">{grams(planned.kerfG)}</td><td
-              class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td
-            ></tr
+            ><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num"
+              >{figures.mass.figure(planned.kerfG)}</td
+            ><td class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td></tr
           >
         </tbody>
       </table>
@@ -160,7 +172,11 @@
                 <thead><tr><th>{name}</th><th class="num">mm</th><th class="num">inches</th></tr></thead>
                 <tbody>
                   {#each marks as at, i (i)}
-                    <tr><td>Cut {i + 1}</td><td class="num">{mm(at)}</td><td class="num">{sixteenths(at)}</td></tr>
+                    <tr
+                      ><td>Cut {i + 1}</td><td class="num">{METRIC.length.figure(at)}</td><td class="num"
+                        >{inInches(at)}</td
+                      ></tr
+                    >
                   {:else}
                     <tr><td colspan="3">No cut this way</td></tr>
                   {/each}

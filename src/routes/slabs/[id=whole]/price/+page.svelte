@@ -2,13 +2,16 @@
 <script lang="ts">
   import { inCoins } from '../../../../core/cost';
   import { coinDigits, money } from '$lib/money';
-  import { grams, percent } from '$lib/figures';
+  import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import { expandDividedLines } from '../../../../core/slab';
   import { lookOf } from '../../../../core/classify';
   import Board from '$lib/ui/Board.svelte';
   import MoneyBar from './MoneyBar.svelte';
   import PackPrice from './PackPrice.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const slab = $derived(work.draft.slab);
@@ -121,7 +124,10 @@
     <section class="panel" aria-label="By ingredient">
       <table class="table">
         <thead
-          ><tr><th>Ingredient</th><th class="num">Used, g</th><th class="num">Cost</th><th class="num">Share</th></tr
+          ><tr
+            ><th>Ingredient</th><th class="num">Used, {figures.mass.unit}</th><th class="num">Cost</th><th class="num"
+              >Share</th
+            ></tr
           ></thead
         >
         <tbody>
@@ -129,7 +135,7 @@
             {@const stored = known === null ? work.shelf.stored(name) : null}
             <tr>
               <td>{name}</td>
-              <td class="num">{grams(massG)}</td>
+              <td class="num">{figures.mass.figure(massG)}</td>
               {#if stored}
                 <td colspan="2"><PackPrice ingredient={stored} /></td>
               {:else}

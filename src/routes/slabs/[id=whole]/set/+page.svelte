@@ -21,6 +21,9 @@
   import { PLACE_NAMES } from './places';
   import Stays from './Stays.svelte';
   import LayerWaits from './LayerWaits.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -96,7 +99,9 @@
     if (stays.length > 0) return 'moved by the clock';
     const places = [...new Set(slab.layers.map(({ set }) => set?.place ?? 'room'))];
     return places
-      .map((place) => (place === 'room' ? `in the room at ${roomC} °C` : `in the ${PLACE_NAMES[place]}`))
+      .map((place) =>
+        place === 'room' ? `in the room at ${figures.temperature.say(roomC)}` : `in the ${PLACE_NAMES[place]}`,
+      )
       .join(', ');
   });
   /** Where a layer sets, or null where it is moved in between. */
@@ -142,12 +147,13 @@
     {#if setting}
       <p class="panel pad" class:said={sweats} class:quiet={!sweats}>
         {#if sweats}
-          Its face ends at {setting.faceC.toFixed(0)} °C, below the dew point of {dewC.toFixed(0)} °C in this room: it will
-          sweat. Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until it has come up.
+          Its face ends at {figures.temperature.say(setting.faceC)}, below the dew point of {figures.temperature.say(
+            dewC,
+          )} in this room: it will sweat. Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until it
+          has come up.
         {:else}
-          The dew point in this room is {dewC.toFixed(0)} °C: a face colder than that sweats. This one ends at {setting.faceC.toFixed(
-            0,
-          )} °C and stays dry.
+          The dew point in this room is {figures.temperature.say(dewC)}: a face colder than that sweats. This one ends
+          at {figures.temperature.say(setting.faceC)} and stays dry.
         {/if}
       </p>
       <Measured layers={setting.layers} {placeOf} {fit} {fitted} />

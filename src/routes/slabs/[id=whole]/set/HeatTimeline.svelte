@@ -7,6 +7,7 @@
   import type { Setting } from '../../../../core/setting';
   import { formatDuration } from '$lib/figures';
   import { HEAT_COLOURS, heatColour, timeStep } from './heat';
+  import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
     setting: Setting;
@@ -14,6 +15,8 @@
     minute: number;
   }
   let { setting, layers, minute = $bindable() }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   let widthPx = $state(640);
   let heightPx = $state(480);
@@ -232,13 +235,16 @@
             class="tick"
           />
           <text x={LEFT + widthPx * 0.26 + 18} y={row} class="moment"
-            >{#if poured}{name}, {meanC.toFixed(0)} °C{#if warmestC - meanC > 1}, warmest {warmestC.toFixed(0)}{/if},
-              face {upperC.toFixed(0)}{:else}{name}, not poured yet{/if}</text
+            >{#if poured}{name}, {figures.temperature.say(meanC)}{#if warmestC - meanC > 1}, warmest {figures.temperature.figure(
+                  warmestC,
+                )}{/if}, face {figures.temperature.figure(upperC)}{:else}{name}, not poured yet{/if}</text
           >
         {/each}
         {#each HEAT_COLOURS.slice(1) as [celsius, colour], i (celsius)}
           <rect x={widthPx - RIGHT - 6 * 28 + i * 28} y="-9" width="28" height="11" fill={colour} />
-          <text x={widthPx - RIGHT - 6 * 28 + i * 28 + 14} y="15" text-anchor="middle" class="axis">{celsius}</text>
+          <text x={widthPx - RIGHT - 6 * 28 + i * 28 + 14} y="15" text-anchor="middle" class="axis"
+            >{figures.temperature.figure(celsius)}</text
+          >
         {/each}
       </g>{/if}
   </svg>

@@ -1,10 +1,12 @@
 <!-- How long each layer needs: one row a layer, with where it sets; what is asked of the wait opens with it. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Select, SelectItem } from 'carbon-components-svelte';
+  import type { Quantity } from '../../../../core/measure';
   import type { Setting } from '../../../../core/setting';
   import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import { formatDuration } from '$lib/figures';
+  import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { PLACE_NAMES } from './places';
@@ -18,14 +20,15 @@
 
   const work = slabWork();
   const { draft } = work;
+  const figures = $derived(shopFigures());
   const layers = $derived(draft.slab.layers);
 
   type Rule = NonNullable<Layer['set']>;
   const FIELDS = [
-    ['toC', 'Cool to, °C', 'usual'],
-    ['minMinutes', 'Least wait, min', '0'],
-    ['maxMinutes', 'Longest wait, min', 'any'],
-  ] as const satisfies readonly (readonly [keyof Rule, string, string])[];
+    ['toC', 'Cool to', 'temperature', 'usual'],
+    ['minMinutes', 'Least wait', 'duration', '0'],
+    ['maxMinutes', 'Longest wait', 'duration', 'any'],
+  ] as const satisfies readonly (readonly [keyof Rule, string, Quantity, string])[];
 
   function setRule(id: string, part: Partial<Rule>) {
     const at = layers.findIndex((layer) => layer.id === id);
@@ -61,9 +64,8 @@
         {/if}
         {#if layer.contactC !== null}
           <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
-            {#if layer.meltsBelow}It meets the layer below at {layer.contactC.toFixed(0)} °C and melts it: pour at {layer.pourAtMostC!.toFixed(
-                0,
-              )} °C or cooler.{:else}It meets the layer below at {layer.contactC.toFixed(0)} °C, which that bears.{/if}
+            It meets the layer below at {figures.temperature.say(layer.contactC)}{#if layer.meltsBelow}
+              and melts it: pour at {figures.temperature.say(layer.pourAtMostC!)} or cooler.{:else}, which that bears.{/if}
           </p>
         {/if}
         <div class="rule">
@@ -77,9 +79,10 @@
               {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_NAMES[place]} />{/each}
             </Select>
           {/if}
-          {#each FIELDS as [field, label, placeholder] (field)}
+          {#each FIELDS as [field, label, quantity, placeholder] (field)}
             <NumberField
               {label}
+              {quantity}
               optional
               {placeholder}
               value={own?.set?.[field]}

@@ -42,7 +42,8 @@
           {#each layers as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
         </Select>
         <NumberField
-          label="was set after, min"
+          label="was set after"
+          quantity="duration"
           optional
           value={minutes}
           limits={{ min: 1, max: 5000 }}

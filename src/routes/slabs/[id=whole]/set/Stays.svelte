@@ -42,7 +42,8 @@
       </Select>
       {#if i < stays.length - 1}
         <NumberField
-          label="for, min"
+          label="for"
+          quantity="duration"
           value={stay.minutes}
           limits={{ min: 1, max: 10000 }}
           name="stay {i}"

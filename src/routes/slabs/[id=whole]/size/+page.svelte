@@ -5,7 +5,7 @@
   import { inTins, scaleOf, tinsOf } from '../../../../core/slab';
   import { isSheet, sameTin, tinInWords, withoutOutline } from '../../../../core/tin';
   import { slabLimits } from '$lib/limits';
-  import { mm } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import Board from '$lib/ui/Board.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -18,6 +18,9 @@
   import SheetShape from './SheetShape.svelte';
   import TinsFromAbove from './TinsFromAbove.svelte';
   import WholeThings from './WholeThings.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -27,7 +30,9 @@
   const scale = $derived(scaleOf(slab));
   const now = $derived(work.plan);
   const title = $derived(
-    tins.map(({ tin, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(withoutOutline(tin))}`).join(', '),
+    tins
+      .map(({ tin, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(withoutOutline(tin), figures)}`)
+      .join(', '),
   );
   const isWritten = $derived(!several && sameTin(tins[0]!.tin, slab.tin) && slab.scale === undefined);
 
@@ -115,7 +120,8 @@
         {:else if scale.mode === 'total-height'}
           <div class="by">
             <NumberField
-              label="Total height, mm"
+              label="Total height"
+              quantity="length"
               hideLabel
               value={scale.mm}
               limits={slabLimits('scale.total-height.mm')}
@@ -134,7 +140,7 @@
             {#if Object.keys(scale.mm).length > 0}
               Changed by hand: {slab.layers
                 .filter(({ id }) => id in scale.mm)
-                .map(({ id, name }) => `${name} ${mm(scale.mm[id]!)} mm`)
+                .map(({ id, name }) => `${name} ${figures.length.say(scale.mm[id]!)}`)
                 .join(', ')}.
             {:else}
               Write a thickness in the table below, or pull an edge in the section.

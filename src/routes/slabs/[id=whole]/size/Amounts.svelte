@@ -1,8 +1,10 @@
 <!-- Line by line: what each preparation takes now, as it is weighed and as it is measured, and what vessel it needs. -->
 <script lang="ts">
-  import { grams } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import { expandDividedLines } from '../../../../core/slab';
+  import { shopFigures } from '$lib/shopFigures';
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const slab = $derived(expandDividedLines(work.draft.slab));
@@ -12,7 +14,11 @@
 <h2>Line by line</h2>
 <table class="table lines">
   <thead>
-    <tr><th>Ingredient</th><th class="num">Written</th><th class="num">Now, g</th><th class="num">Measure</th></tr>
+    <tr
+      ><th>Ingredient</th><th class="num">Written</th><th class="num">Now, {figures.mass.unit}</th><th class="num"
+        >Measure</th
+      ></tr
+    >
   </thead>
   {#each slab.preparations as preparation, p (preparation.id)}
     {@const planned = now.preparations[p]!}
@@ -21,7 +27,7 @@
         <th scope="rowgroup" colspan="2">{preparation.name}</th>
         <td class="num" colspan="2"
           >{planned.multiple.toFixed(2)} x{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}<span
-            class="quiet">, {planned.vessel.kind} of {(planned.vessel.volumeMl / 1000).toFixed(1)} l</span
+            class="quiet">, {planned.vessel.kind} of {figures.volume.say(planned.vessel.volumeMl)}</span
           ></td
         >
       </tr>
@@ -35,7 +41,7 @@
                 >{/if}</td
             >
             <td class="num quiet">{amount.asWritten}</td>
-            <td class="num"><b>{amount.massG === null ? 'no weight' : grams(amount.massG)}</b></td>
+            <td class="num"><b>{amount.massG === null ? 'no weight' : figures.mass.figure(amount.massG)}</b></td>
             <td class="num">
               {amount.measured}{#if Math.abs(amount.measuredError) >= 0.03}<span class="off">
                   ({amount.measuredError > 0 ? '+' : '-'}{Math.abs(amount.measuredError * 100).toFixed(0)} %)</span

@@ -4,11 +4,14 @@
   import type { Unit } from '../../../../core/measure';
   import type { StockItem } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
-  import { grams } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { have }: { have: readonly StockItem[] } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -40,7 +43,10 @@
     {/if}
   </p>
   <table class="table">
-    <thead><tr><th>Ingredient</th><th class="num">Stock</th><th></th><th class="num">Left over, g</th></tr></thead>
+    <thead
+      ><tr><th>Ingredient</th><th class="num">Stock</th><th></th><th class="num">Left over, {figures.mass.unit}</th></tr
+      ></thead
+    >
     <tbody>
       {#each ingredients as { name, unit } (name)}
         {@const left = asFar?.left.find(({ ingredient }) => ingredient === name)}
@@ -49,6 +55,7 @@
           <td class="num field">
             <NumberField
               label="Have of {name}"
+              quantity={unit === 'each' ? undefined : 'mass'}
               hideLabel
               optional
               value={have.find(({ ingredient }) => plainName(ingredient) === plainName(name))?.quantity}
@@ -59,7 +66,7 @@
             />
           </td>
           <td class="quiet">{unit === 'each' ? 'whole' : 'g'}</td>
-          <td class="num">{left ? grams(left.leftG) : ''}</td>
+          <td class="num">{left ? figures.mass.figure(left.leftG) : ''}</td>
         </tr>
       {/each}
     </tbody>

@@ -4,9 +4,12 @@
   import { plan, type Plan } from '../../../../core/usecases';
   import { tinInWords } from '../../../../core/tin';
   import { slabLimits } from '$lib/limits';
-  import { grams, mm, percent } from '$lib/figures';
+  import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -22,9 +25,11 @@
 <table class="table">
   <thead>
     <tr
-      ><th>Layer, from the top</th><th class="num">Written, mm</th><th class="num">Now, mm</th><th class="num"
-        >Written, g</th
-      ><th class="num">Now{many ? ' in all' : ''}, g</th></tr
+      ><th>Layer, from the top</th><th class="num">Written, {figures.length.unit}</th><th class="num"
+        >Now, {figures.length.unit}</th
+      ><th class="num">Written, {figures.mass.unit}</th><th class="num"
+        >Now{many ? ' in all' : ''}, {figures.mass.unit}</th
+      ></tr
     >
   </thead>
   <tbody>
@@ -37,13 +42,14 @@
           >{name}{#if after.covers !== null}<span class="quiet">, covers {percent(after.covers)} of the face</span
             >{/if}</td
         >
-        <td class="num quiet">{before.thicknessMm > 0 ? mm(before.thicknessMm) : '-'}</td>
+        <td class="num quiet">{before.thicknessMm > 0 ? figures.length.figure(before.thicknessMm) : '-'}</td>
         <td class="num field">
           {#if after.thicknessMm > 0}
             <NumberField
-              label="{name}, mm now"
+              label="{name} now"
+              quantity="length"
               hideLabel
-              value={Number(after.thicknessMm.toFixed(1))}
+              value={after.thicknessMm}
               limits={slabLimits('scale.layer-thickness.mm.any')}
               name="{id} thickness"
               typed={draft.typed}
@@ -51,8 +57,8 @@
             />
           {:else}-{/if}
         </td>
-        <td class="num quiet">{grams(before.massG)}</td>
-        <td class="num"><b>{grams(after.massG)}</b></td>
+        <td class="num quiet">{figures.mass.figure(before.massG)}</td>
+        <td class="num"><b>{figures.mass.figure(after.massG)}</b></td>
       </tr>
     {/each}
   </tbody>
@@ -63,25 +69,26 @@
   <table class="table">
     <thead>
       <tr
-        ><th>Tin</th><th class="num">High, mm</th>{#each slab.layers as { id, name } (id)}<th class="num">{name}, g</th
-          >{/each}<th class="num">Each, g</th></tr
+        ><th>Tin</th><th class="num">High, {figures.length.unit}</th>{#each slab.layers as { id, name } (id)}<th
+            class="num">{name}, {figures.mass.unit}</th
+          >{/each}<th class="num">Each, {figures.mass.unit}</th></tr
       >
     </thead>
     <tbody>
       {#each now.slabs as laid, i (i)}
         <tr>
-          <td>{laid.count} x {tinInWords(laid.sheet ?? laid.tin)}</td>
-          <td class="num">{mm(laid.slab.heightMm)}</td>
-          {#each laid.layers as { id, massG } (id)}<td class="num">{grams(massG)}</td>{/each}
-          <td class="num"><b>{grams(laid.slab.massG)}</b></td>
+          <td>{laid.count} x {tinInWords(laid.sheet ?? laid.tin, figures)}</td>
+          <td class="num">{figures.length.figure(laid.slab.heightMm)}</td>
+          {#each laid.layers as { id, massG } (id)}<td class="num">{figures.mass.figure(massG)}</td>{/each}
+          <td class="num"><b>{figures.mass.figure(laid.slab.massG)}</b></td>
         </tr>
       {/each}
     </tbody>
     <tfoot>
       <tr>
         <td colspan="2">All {now.slabs.reduce((sum, { count }) => sum + count, 0)}</td>
-        {#each now.layers as { id, massG } (id)}<td class="num">{grams(massG)}</td>{/each}
-        <td class="num">{grams(now.slab.massG)}</td>
+        {#each now.layers as { id, massG } (id)}<td class="num">{figures.mass.figure(massG)}</td>{/each}
+        <td class="num">{figures.mass.figure(now.slab.massG)}</td>
       </tr>
     </tfoot>
   </table>

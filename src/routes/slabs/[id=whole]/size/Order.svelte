@@ -7,13 +7,16 @@
   import type { OrderAnswer } from '../../../../core/cut';
   import type { Scale } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
-  import { grams, mm, percent } from '$lib/figures';
+  import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { OrderQuestion, OrderFindings } from '$lib/workers/order.worker';
   import OrderWorker from '$lib/workers/order.worker?worker';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { scale }: { scale: Extract<Scale, { mode: 'pieces' }> } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -107,7 +110,8 @@
     onvalue={(count) => count !== null && set({ count })}
   />
   <NumberField
-    label="Length, mm"
+    label="Length"
+    quantity="length"
     value={scale.lengthMm}
     limits={slabLimits('scale.pieces.lengthMm')}
     name="order length"
@@ -115,7 +119,8 @@
     onvalue={(lengthMm) => lengthMm !== null && set({ lengthMm })}
   />
   <NumberField
-    label="Width, mm"
+    label="Width"
+    quantity="length"
     value={scale.widthMm}
     limits={slabLimits('scale.pieces.widthMm')}
     name="order width"
@@ -123,9 +128,10 @@
     onvalue={(widthMm) => widthMm !== null && set({ widthMm })}
   />
   <NumberField
-    label="or of about, g"
+    label="or of about"
+    quantity="mass"
     optional
-    placeholder={piece ? grams(piece.massG) : ''}
+    placeholder={piece?.massG ?? ''}
     value={null}
     limits={{ min: 1, max: 100_000 }}
     name="order weight"
@@ -151,8 +157,8 @@
   {#if failed}<p class="said harm">{failed}.</p>{/if}
   {#if answers && answers.length === 0}
     <p class="said">
-      No tin on the rack gives a piece of {scale.lengthMm} x {scale.widthMm} mm at this height, or it would take over 12 rounds.
-      Make the pieces smaller, the slab lower, or add a tin to the rack.
+      No tin on the rack gives a piece of {figures.size(scale.lengthMm, scale.widthMm)} at this height, or it would take over
+      12 rounds. Make the pieces smaller, the slab lower, or add a tin to the rack.
     </p>
   {/if}
 </div>
@@ -161,9 +167,9 @@
   <table class="table answers">
     <thead>
       <tr
-        ><th>Tins</th><th class="num">Slabs</th><th class="num">Pieces</th><th class="num">High, mm</th><th class="num"
-          >Waste</th
-        ><th><span class="unseen">Choose</span></th></tr
+        ><th>Tins</th><th class="num">Slabs</th><th class="num">Pieces</th><th class="num"
+          >High, {figures.length.unit}</th
+        ><th class="num">Waste</th><th><span class="unseen">Choose</span></th></tr
       >
     </thead>
     <tbody>
@@ -179,7 +185,7 @@
                 >{` (${answer.pieces - scale.count} over)`}</span
               >{/if}</td
           >
-          <td class="num">{mm(answer.heightMm)}</td>
+          <td class="num">{figures.length.figure(answer.heightMm)}</td>
           <td class="num">{percent(answer.waste)}</td>
           <td class="num"><Button size="small" kind="tertiary" on:click={() => take(answer)}>Make it so</Button></td>
         </tr>

@@ -10,6 +10,8 @@
   import { slabWork } from '$lib/slabContext';
   import TinDialog from '$lib/ui/TinDialog.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -58,7 +60,7 @@
           <b
             >{name}{#if have > 1}<span class="quiet">{` x ${have}`}</span>{/if}</b
           >
-          <span class="quiet">{tinInWords(withoutOutline(tin))}</span>
+          <span class="quiet">{tinInWords(withoutOutline(tin), figures)}</span>
         </span>
       </button>
       <div class="count">

@@ -6,11 +6,14 @@
   import { expandDividedLines } from '../../../../core/slab';
   import { isSheet, outlineAt, type SheetTin, type TinCount } from '../../../../core/tin';
   import { slabLimits } from '$lib/limits';
-  import { mm } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { tins }: { tins: readonly TinCount[] } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -32,18 +35,20 @@
     {@const now = planned[i]!}
     {@const outline = outlineAt(now.tin, 0)}
     <fieldset>
-      <legend>On the sheet it spreads to {outline.lengthMm.toFixed(0)} x {outline.widthMm.toFixed(0)} mm</legend>
+      <legend>On the sheet it spreads to {figures.size(outline.lengthMm, outline.widthMm)}</legend>
       <NumberField
-        label="Outline, length mm"
-        value={Number(outline.lengthMm.toFixed(1))}
+        label="Outline, length"
+        quantity="length"
+        value={outline.lengthMm}
         limits={slabLimits('tin.sheet.outlineMm.length')}
         name="sheet {i} length"
         typed={draft.typed}
         onvalue={(length) => length !== null && shape(i, { length, width: Number(outline.widthMm.toFixed(1)) })}
       />
       <NumberField
-        label="width mm"
-        value={Number(outline.widthMm.toFixed(1))}
+        label="width"
+        quantity="length"
+        value={outline.widthMm}
         limits={slabLimits('tin.sheet.outlineMm.width')}
         name="sheet {i} width"
         typed={draft.typed}
@@ -52,8 +57,9 @@
       {#if at !== -1}
         <span class="or">or</span>
         <NumberField
-          label="{slab.layers[at]!.name}, thick mm"
-          value={Number(mm(now.layers[at]!.thicknessMm))}
+          label="{slab.layers[at]!.name}, thick"
+          quantity="length"
+          value={Number(figures.length.figure(now.layers[at]!.thicknessMm))}
           limits={slabLimits('layers.thicknessMm')}
           name="sheet {i} thickness"
           typed={draft.typed}

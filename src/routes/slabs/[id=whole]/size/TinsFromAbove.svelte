@@ -1,8 +1,10 @@
 <!-- The chosen tins from above, beside each other and to one scale, the written tin's outline dashed over the first. -->
 <script lang="ts">
   import { asTin, outlineAt, withoutOutline, type AnyTin, type TinCount } from '../../../../core/tin';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { tins, written }: { tins: readonly TinCount[]; written: AnyTin } = $props();
+  const figures = $derived(shopFigures());
 
   const MOST = 6;
   const GAP_MM = 18;
@@ -52,7 +54,7 @@
           class:base={j === 1}
         />
       {/each}
-      <text {x} y={y + 4}>{outline.rim.lengthMm.toFixed(0)} x {outline.rim.widthMm.toFixed(0)}</text>
+      <text {x} y={y + 4}>{figures.size(outline.rim.lengthMm, outline.rim.widthMm)}</text>
     {/each}
     {#if outlines.length > 0}
       {@const { x, y } = centre(0)}

@@ -6,10 +6,13 @@
   import type { WholeThing } from '../../../../core/scale';
   import type { Scale } from '../../../../core/slab';
   import type { TinCount } from '../../../../core/tin';
-  import { mm } from '$lib/figures';
+
   import { slabWork } from '$lib/slabContext';
+  import { shopFigures } from '$lib/shopFigures';
 
   let { things }: { things: readonly WholeThing[] } = $props();
+
+  const figures = $derived(shopFigures());
 
   const work = slabWork();
   const { draft } = work;
@@ -41,7 +44,7 @@
                 kind="tertiary"
                 on:click={() => draft.change(inTins(draft.slab, tinsOf(draft.slab), scaleBy(by)))}
               >
-                {counted(count, unit)}: {mm(heightMm(by, tinsOf(draft.slab)))} mm high
+                {counted(count, unit)}: {figures.length.say(heightMm(by, tinsOf(draft.slab)))} high
               </Button>
               {#if near}
                 <Button
@@ -49,7 +52,7 @@
                   kind="ghost"
                   on:click={() => draft.change(inTins(draft.slab, [{ tin: near.tin, count: 1 }], scaleBy(by)))}
                 >
-                  {counted(count, unit)} in {near.name}: {mm(near.heightMm)} mm
+                  {counted(count, unit)} in {near.name}: {figures.length.say(near.heightMm)}
                 </Button>
               {/if}
             {/each}

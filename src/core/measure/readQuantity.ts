@@ -1,0 +1,200 @@
+import type { Figures, Quantity, Written } from './figures';
+import { readNumber, type NumberLimits, type NumberRead } from './readNumber';
+import { GRAMS_IN, ML_IN, type Measures } from './units';
+
+/** How a bare number in a field is meant, and what else may be written there. */
+export interface Expected {
+  readonly quantity: Quantity;
+  readonly figures: Figures;
+  /** Whose cups and spoons are meant. */
+  readonly measures: Measures;
+  /** Of the stuff that is weighed: a volume in place of its mass is then understood as well. */
+  readonly densityGPerMl?: number | undefined;
+}
+
+export type QuantityRead =
+  | {
+      readonly ok: true;
+      /** In the base unit of the quantity. */
+      readonly value: number;
+      /** The same in the shop's unit, where another one was written; else empty. */
+      readonly understood: string;
+    }
+  | Extract<NumberRead, { ok: false }>;
+
+/** What one of each unit is in the base unit, by the word for it without a plural s. */
+type Sizes = Readonly<Partial<Record<string, number>>>;
+
+const [INCH, FOOT] = [25.4, 304.8];
+const LENGTHS: Sizes = {
+  mm: 1,
+  millimetre: 1,
+  millimeter: 1,
+  cm: 10,
+  centimetre: 10,
+  centimeter: 10,
+  m: 1000,
+  metre: 1000,
+  meter: 1000,
+  in: INCH,
+  inch: INCH,
+  inche: INCH,
+  '"': INCH,
+  '″': INCH,
+  '”': INCH,
+  ft: FOOT,
+  foot: FOOT,
+  feet: FOOT,
+  "'": FOOT,
+  '′': FOOT,
+  '’': FOOT,
+};
+const MASSES: Sizes = {
+  ...GRAMS_IN,
+  mg: 0.001,
+  gram: 1,
+  gramme: 1,
+  gr: 1,
+  kilo: 1000,
+  kilogram: 1000,
+  ounce: GRAMS_IN.oz!,
+  pound: GRAMS_IN.lb!,
+};
+const DURATIONS: Sizes = {
+  min: 1,
+  minute: 1,
+  h: 60,
+  hr: 60,
+  hour: 60,
+  d: 1440,
+  day: 1440,
+  sec: 1 / 60,
+  second: 1 / 60,
+};
+const ALTITUDES: Sizes = { m: 1, metre: 1, meter: 1, km: 1000, ft: 0.3048, foot: 0.3048, feet: 0.3048 };
+const CELSIUS = /^(°? ?c|celsius|degrees? c(elsius)?)$/;
+const FAHRENHEIT = /^(°? ?f|fahrenheit|degrees? f(ahrenheit)?)$/;
+
+function volumesIn(measures: Measures): Sizes {
+  const own: Sizes = ML_IN[measures];
+  const pint = own.pint ?? ML_IN.imperial.pint!;
+  const floz = own.floz ?? ML_IN.imperial.floz!;
+  return {
+    ...own,
+    cl: 10,
+    dl: 100,
+    litre: 1000,
+    liter: 1000,
+    tablespoon: own.tbsp,
+    teaspoon: own.tsp,
+    floz,
+    'fl oz': floz,
+    pint,
+    pt: pint,
+    quart: 2 * pint,
+    qt: 2 * pint,
+    gallon: 8 * pint,
+  };
+}
+
+const sizeOf = (sizes: Sizes, word: string): number | undefined => sizes[word] ?? sizes[word.replace(/s$/, '')];
+
+const NUMBER = '[-\u2212]?[.\\d\u00bc-\u00be\u2150-\u215e][\\d\u00bc-\u00be\u2150-\u215e.,/\u2044 ]*';
+const PART = new RegExp(`\\s*(${NUMBER})\\s*([^\\d\u00bc-\u00be\u2150-\u215e]*)`, 'gy');
+const DENSITY = new RegExp(`^(${NUMBER})([a-z]+) ?(?:per|/|a) ?([a-z]+)$`, 'i');
+
+/** "1 lb 2 oz" as its numbers and words; null where it does not begin with a number. */
+function partsOf(text: string): { number: string; word: string }[] | null {
+  const parts = [...text.matchAll(PART)];
+  const length = parts.reduce((sum, [part]) => sum + part.length, 0);
+  if (parts.length === 0 || length !== text.length) return null;
+  return parts.map(([, number, word]) => ({ number: number!.trim(), word: word!.trim().replace(/\.$/, '') }));
+}
+
+/** The base value of one unit of a word, or a sentence that says which words are known. */
+function unitOf(word: string, expected: Expected): Pick<Written, 'valueOf'> | { message: string } {
+  const { quantity, figures, measures, densityGPerMl } = expected;
+  const times = (size: number) => ({ valueOf: (number: number) => number * size });
+  if (quantity === 'temperature' || quantity === 'degrees') {
+    const isDifference = quantity === 'degrees';
+    if (CELSIUS.test(word)) return times(1);
+    if (FAHRENHEIT.test(word)) {
+      return isDifference ? times(1 / 1.8) : { valueOf: (number) => ((number - 32) * 5) / 9 };
+    }
+    return { message: 'Write °C or °F after the number' };
+  }
+  if (quantity === 'density') return { message: `Write a number of ${figures.density.unit}, or such as 120 g per cup` };
+  const volumes = volumesIn(measures);
+  const table = { length: LENGTHS, mass: MASSES, volume: volumes, duration: DURATIONS, altitude: ALTITUDES }[quantity];
+  const size = sizeOf(table, word);
+  if (size !== undefined) return times(size);
+  const volume = quantity === 'mass' ? sizeOf(volumes, word) : undefined;
+  if (volume !== undefined && densityGPerMl !== undefined) return times(volume * densityGPerMl);
+  if (volume !== undefined) return { message: `${word} is a volume: write what it weighs, in g or oz` };
+  return { message: SAY[quantity] };
+}
+
+const SAY = {
+  length: 'Write a length such as 230 mm, 23 cm or 9 in',
+  mass: 'Write a weight such as 250 g, 1 kg or 9 oz',
+  volume: 'Write a volume such as 250 ml, 2 tsp or 1 cup',
+  duration: 'Write a time such as 20 min or 1 h 30 min',
+  altitude: 'Write a height such as 300 m or 1000 ft',
+} as const;
+
+function readDensity(text: string, { measures }: Expected): number | null {
+  const [, number, mass, volume] = DENSITY.exec(text) ?? [];
+  if (number === undefined) return null;
+  const [massG, volumeMl] = [sizeOf(MASSES, mass!), sizeOf(volumesIn(measures), volume!)];
+  const read = readNumber(number, { min: 0, max: Infinity });
+  return read.ok && massG !== undefined && volumeMl !== undefined ? (read.value * massG) / volumeMl : null;
+}
+
+/**
+ * A quantity as it is typed at the bench: a bare number is in the shop's own unit, and any other unit may be written after it.
+ *
+ * @param limits of the base unit: mm, g, mL, °C, g per mL or minutes
+ * @returns the value in the base unit within its limits, or a sentence that says what to type instead
+ * @example readQuantity('9 1/2 in', { min: 1, max: 5000 }, { quantity: 'length', figures: METRIC, measures: 'us' }) // value 241.3
+ * @example readQuantity('237F', { min: 0, max: 300 }, { quantity: 'temperature', figures: METRIC, measures: 'us' }) // value 113.889
+ */
+export function readQuantity(text: string, limits: NumberLimits, expected: Expected): QuantityRead {
+  const written = expected.figures[expected.quantity];
+  const plain = text.normalize('NFC').trim().toLowerCase();
+  const density = expected.quantity === 'density' ? readDensity(plain, expected) : null;
+  if (density !== null) return within(density, true, limits, written);
+  const parts = plain.length > 40 ? null : partsOf(plain);
+  // What is no number at all gets the sentence that numbers get.
+  if (!parts) return asNumber(readNumber(text, { min: -Infinity, max: Infinity }));
+  let value = 0;
+  for (const { number, word } of parts) {
+    const read = readNumber(number, { min: -Infinity, max: Infinity });
+    if (!read.ok) return read;
+    if (word === '' && parts.length > 1) return { ok: false, message: 'Write a unit after each number, or after none' };
+    const unit = word === '' || word === written.unit.toLowerCase() ? written : unitOf(word, expected);
+    if ('message' in unit) return { ok: false, message: unit.message };
+    value += unit.valueOf(read.value);
+  }
+  return within(
+    value,
+    parts.some(({ word }) => word !== '' && word !== written.unit.toLowerCase()),
+    limits,
+    written,
+  );
+}
+
+const asNumber = (read: NumberRead): QuantityRead => (read.ok ? { ...read, understood: '' } : read);
+
+function within(exact: number, isOther: boolean, limits: NumberLimits, written: Written): QuantityRead {
+  // To seven digits, so that 235 °F are not 112.77777777777777 °C.
+  const value = Number(exact.toPrecision(7));
+  const say = (limit: number) => `${written.typed(limit)} ${written.unit}`;
+  if (value < limits.min) {
+    return {
+      ok: false,
+      message: limits.min > 0 && limits.min < 0.01 ? 'Type a number over 0' : `Type ${say(limits.min)} or more`,
+    };
+  }
+  if (value > limits.max) return { ok: false, message: `Type ${say(limits.max)} or less` };
+  return { ok: true, value, understood: isOther ? say(value) : '' };
+}

@@ -1,0 +1,102 @@
+/** A shop that thinks in inches, ounces, cups and Fahrenheit: every screen and sheet follows, and every field reads any unit. */
+import { readdirSync, readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, more, slabId, test } from './shop';
+
+const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock', 'compare'];
+/** Metric figures. Both scales side by side, and the ruler's own columns, are meant. */
+const METRIC = /(?<![\d.])\d+(\.\d+)? ?(mm|cm|kg|g|ml|l|°C)(?![\w/])/g;
+const MEANT = /-?\d+ °F, -?[\d.]+ °C|Every field still reads.*/g;
+
+/** Every text of a slab file: what its maker wrote stays as it was written. */
+function textsIn(value: unknown): string[] {
+  if (typeof value === 'string') return [value];
+  if (typeof value !== 'object' || value === null) return [];
+  const { quantity, unit } = value as { quantity?: number; unit?: string };
+  const line = quantity === undefined ? [] : [`${quantity} ${unit}`];
+  return [...line, ...Object.values(value).flatMap(textsIn)];
+}
+
+function writtenInDemo(): string[] {
+  const demo = new URL('../../demo/', import.meta.url);
+  const slabs = readdirSync(new URL('slabs/', demo)).map((name) => `slabs/${name}`);
+  return ['larder.json', ...slabs].flatMap((name) => textsIn(JSON.parse(readFileSync(new URL(name, demo), 'utf8'))));
+}
+
+async function metricOn(page: Page, written: readonly string[]): Promise<string[]> {
+  const shown = await page.evaluate(() => document.body.innerText);
+  const own = [...written].sort((a, b) => b.length - a.length);
+  const rest = own.reduce((text, said) => text.replaceAll(said, ''), shown.replaceAll(MEANT, ''));
+  return [...rest.matchAll(METRIC)].map(({ index, 0: found }) => `${found}: ${rest.slice(index - 30, index + 20)}`);
+}
+
+async function inInches(page: Page, address: string) {
+  await page.goto(`${address}/settings`);
+  await page.getByLabel('Temperature').selectOption('fahrenheit');
+  await page.getByLabel('Length', { exact: true }).selectOption('inches');
+  await page.getByLabel('Weight', { exact: true }).selectOption('ounces');
+  await page.getByLabel('Volume', { exact: true }).selectOption('cups');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Kept')).toBeVisible();
+}
+
+test('every screen and sheet of a slab follows the shop’s units', async ({ open, shop }) => {
+  test.setTimeout(180_000);
+  const page = await open('/settings');
+  await inInches(page, shop.address);
+  const { slabs } = (await (await fetch(`${shop.address}/api/slabs`)).json()) as { slabs: { id: number }[] };
+  const wrong: string[] = [];
+  const written = writtenInDemo();
+  for (const { id } of slabs.slice(0, 3)) {
+    for (const station of STATIONS) {
+      await page.goto(`${shop.address}/slabs/${id}/${station}`);
+      await page.waitForSelector('html[data-ready]');
+      await expect(page.getByRole('region', { name: 'Tray' })).not.toContainText('...');
+      wrong.push(...(await metricOn(page, written)).map((found) => `${station} of ${id}: ${found}`));
+      await page.emulateMedia({ media: 'print' });
+      wrong.push(...(await metricOn(page, written)).map((found) => `${station} of ${id}, printed: ${found}`));
+      await page.emulateMedia({ media: 'screen' });
+    }
+  }
+  for (const path of ['/slabs', '/larder', '/tins', '/settings', '/gather?slabs=1,2']) {
+    await page.goto(`${shop.address}${path}`);
+    await page.waitForSelector('html[data-ready]');
+    wrong.push(...(await metricOn(page, written)).map((found) => `${path}: ${found}`));
+  }
+  expect(wrong).toEqual([]);
+});
+
+test('a field reads any unit, says what it understood, and keeps metric figures in the file', async ({
+  open,
+  shop,
+}) => {
+  const page = await open('/slabs');
+  const id = await slabId(page, shop.address, 'Rye');
+  await page.goto(`${shop.address}/slabs/${id}/cook`);
+  const end = page.getByLabel('End point at the sea, °C');
+  await end.fill('237F');
+  await expect(page.getByText('read as 113.9 °C')).toBeVisible();
+  await end.blur();
+  await expect(end).toHaveValue('113.9');
+  await end.fill('9 in');
+  await expect(page.getByText('Write °C or °F after the number')).toBeVisible();
+  await end.fill('237 °F');
+  await end.blur();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText(/kept, version 2/)).toBeVisible();
+  await inInches(page, shop.address);
+  await page.goto(`${shop.address}/slabs/${id}/cut`);
+  await page.getByLabel('Trim left, in', { exact: true }).fill('1/2');
+  await page.getByLabel('Trim right, in', { exact: true }).fill('10 mm');
+  await expect(page.getByText('read as 3/8 in')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText(/kept, version 3/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Trim right, in', { exact: true })).toHaveValue('3/8');
+  const saved = page.waitForEvent('download');
+  await more(page, 'Save as a file');
+  const file = JSON.stringify(JSON.parse(readFileSync(await (await saved).path(), 'utf8')));
+  expect(file).toContain('"celsius":113.8889');
+  expect(file).toContain('12.7');
+  expect(file).toMatch(/"right":10[,}]/);
+});
