@@ -53,6 +53,7 @@ export interface Figures {
 export type Quantity = { [K in keyof Figures]: Figures[K] extends Written ? K : never }[keyof Figures];
 
 const MM_PER_INCH = 25.4;
+const LONG_MM = 100;
 const MM2_PER_CM2 = 100;
 const G_PER_OZ = 28.349523125;
 const OZ_PER_LB = 16;
@@ -202,7 +203,7 @@ export function figuresIn(shownIn: ShownIn | undefined, measures: Measures): Fig
       isF
         ? `${FAHRENHEIT.say(celsius)}, ${CELSIUS.say(celsius, 1)}`
         : `${CELSIUS.say(celsius, 1)}, ${FAHRENHEIT.say(celsius)}`,
-    size: (...sidesMm) => `${sidesMm.map((side) => length.typed(side)).join(' x ')} ${length.unit}`,
+    size: (...sidesMm) => `${sidesMm.map((side) => length.typed(asMeasured(side))).join(' x ')} ${length.unit}`,
     area: (areaMm2) =>
       length === INCHES
         ? `${(areaMm2 / MM_PER_INCH ** 2).toFixed(0)} in²`
@@ -213,6 +214,9 @@ export function figuresIn(shownIn: ShownIn | undefined, measures: Measures): Fig
     },
   };
 }
+
+/** A side as one measures it: a long one to the millimetre. */
+const asMeasured = (sideMm: number) => Number(sideMm.toFixed(sideMm < LONG_MM ? 1 : 0));
 
 /** Metric throughout, as the files are. */
 export const METRIC: Figures = figuresIn({}, 'metric');

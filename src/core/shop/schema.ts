@@ -34,6 +34,22 @@ export const zoneSchema = yup
     }
   });
 
+const localeSaid = 'Write a locale such as en-GB';
+
+/** How a shop writes its days and times, as a BCP 47 tag. */
+const localeSchema = yup
+  .string()
+  .strict()
+  .typeError(localeSaid)
+  .test('locale', localeSaid, (locale) => {
+    if (locale === undefined) return true;
+    try {
+      return Intl.DateTimeFormat.supportedLocalesOf(locale).length > 0;
+    } catch {
+      return false;
+    }
+  });
+
 /** m above the sea. */
 const altitude = number(-500, 6000);
 
@@ -81,6 +97,7 @@ export const shopSchema = fields({
   /** None at all stands for round the clock. */
   hours: hoursSchema,
   zone: zoneSchema,
+  locale: localeSchema,
   ...MEANS,
   /** Surface coefficients fitted from the shop's own set times. */
   placeH,

@@ -13,4 +13,12 @@ export type Probe = NonNullable<Shop['probes']>[number];
 export type Hours = NonNullable<Shop['hours']>[number];
 
 /** What holds of a shop that has not said: at the sea, a cool workroom, one maker at one stove. */
-export const USUAL_SHOP = { altitudeM: 0, roomC: 20, humidityPercent: 55, hands: 1, ovens: 1, rings: 4 } as const;
+export const USUAL_SHOP = {
+  locale: 'en-GB',
+  altitudeM: 0,
+  roomC: 20,
+  humidityPercent: 55,
+  hands: 1,
+  ovens: 1,
+  rings: 4,
+} as const;

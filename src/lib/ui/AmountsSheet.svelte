@@ -10,6 +10,7 @@
   import { targetHere } from '../../core/sugar';
   import { stepsOf } from '../../core/time';
   import { formatDuration } from '$lib/figures';
+  import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
@@ -26,7 +27,7 @@
   const figures = $derived(shopFigures());
   const marks = (at: readonly number[]) => at.map((mark) => figures.length.figure(mark)).join(', ');
   /** The day of printing, as the shop's own language writes it. */
-  const today = new Date().toLocaleDateString(undefined, { dateStyle: 'long' });
+  const today = shopDates().longDay(new Date().toLocaleDateString('sv'));
   const probe = $derived(shop.probes?.[0]);
   /** Where to stop here: in the pot at the shop's height, and on its first probe. */
   const stopAt = (celsius: number) => {

@@ -1,12 +1,8 @@
-<!--
-  A number as it is typed at the bench: "1 1/2", "½" and "1,5" are read; where it is of a quantity, "9 in" or "237F" as well.
-  What cannot be read stays in the field with its reason, and in `typed`, so that leaving the station does not lose it.
--->
+<!-- A number as it is typed at the bench: "1 1/2", "½" and "1,5" are read; where it is of a quantity, "9 in" or "237F" as well. -->
 <script lang="ts">
-  import { TextInput } from 'carbon-components-svelte';
-  import { untrack } from 'svelte';
-  import { readNumber, readQuantity, type NumberLimits, type Quantity, type QuantityRead } from '../../core/measure';
+  import { readNumber, readQuantity, type NumberLimits, type Quantity } from '../../core/measure';
   import { shopFigures, shopMeasures } from '$lib/shopFigures';
+  import TypedField from './TypedField.svelte';
 
   interface Props {
     label: string;
@@ -27,88 +23,29 @@
     /** What holds while the field is empty, in words or as a value. */
     placeholder?: string | number;
   }
-  let {
-    label,
-    value,
-    limits,
-    quantity,
-    density,
-    onvalue,
-    typed,
-    name,
-    optional = false,
-    hideLabel = false,
-    helper = '',
-    placeholder = '',
-  }: Props = $props();
+  let { label, value, limits, quantity, density, placeholder = '', ...field }: Props = $props();
 
   const figures = $derived(shopFigures());
   const shown = (number: number | null | undefined) => {
     if (number === null || number === undefined) return '';
     return quantity ? figures[quantity].typed(number) : String(Number(number.toFixed(3)));
   };
-  const readText = (said: string): QuantityRead => {
-    if (!quantity) {
-      const read = readNumber(said, limits);
-      return read.ok ? { ...read, understood: '' } : read;
-    }
-    return readQuantity(said, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density });
-  };
 
-  let text = $state(untrack(() => typed[name] ?? shown(value)));
-  let focused = false;
-  const read = $derived(optional && text.trim() === '' ? null : readText(text));
-  const wrong = $derived(read && !read.ok ? read.message : '');
-  const understood = $derived(read?.ok ? read.understood : '');
-
-  $effect(() => {
-    const next = typed[name] ?? shown(value);
-    if (!focused) text = next;
-  });
-
-  // What was refused counts once its limits let it: else the field shows one number and another one counts.
-  $effect(() => {
-    const waiting = typed[name];
-    if (waiting === undefined) return;
-    const read = readText(waiting);
-    if (read.ok) untrack(take);
-  });
-
-  function take() {
-    if (optional && text.trim() === '') {
-      delete typed[name];
-      onvalue(null);
-      return;
-    }
-    const read = readText(text);
-    if (read.ok) {
-      delete typed[name];
-      onvalue(read.value);
-    } else {
-      typed[name] = text;
-    }
-  }
-
-  function leave() {
-    focused = false;
-    if (typed[name] === undefined) text = shown(value);
+  function read(text: string) {
+    const found = quantity
+      ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density })
+      : readNumber(text, limits);
+    if (!found.ok) return found;
+    const understood = 'understood' in found && found.understood ? `read as ${found.understood}` : '';
+    return { ...found, understood };
   }
 </script>
 
-<div class="number-field">
-  <TextInput
-    size="sm"
-    labelText={quantity ? `${label}, ${figures[quantity].unit}` : label}
-    {hideLabel}
-    placeholder={typeof placeholder === 'number' ? shown(placeholder) : placeholder}
-    inputmode={quantity ? 'text' : 'decimal'}
-    autocomplete="off"
-    helperText={understood ? `read as ${understood}` : helper}
-    invalid={wrong !== ''}
-    invalidText={wrong}
-    bind:value={text}
-    on:input={take}
-    on:focus={() => (focused = true)}
-    on:blur={leave}
-  />
-</div>
+<TypedField
+  {...field}
+  label={quantity ? `${label}, ${figures[quantity].unit}` : label}
+  shown={shown(value)}
+  placeholder={typeof placeholder === 'number' ? shown(placeholder) : placeholder}
+  inputmode={quantity ? 'text' : 'decimal'}
+  {read}
+/>

@@ -5,6 +5,7 @@
   import type { Problem } from '../../core/validation';
   import { larderLimits } from '$lib/limits';
   import { problemAt } from '$lib/api';
+  import DayField from '$lib/ui/DayField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {
@@ -51,14 +52,14 @@
       {typed}
       onvalue={(value) => set(at, { price: value ?? undefined, currency: undefined })}
     />
-    <TextInput
-      size="sm"
-      type="date"
-      labelText="Since"
+    <DayField
+      label="Since"
+      optional
       value={pack.pricedOn ?? ''}
-      on:change={(event) => set(at, { pricedOn: String(event.detail ?? '') || undefined })}
-      invalid={problemAt(problems, `/packs/${at}/pricedOn`) !== ''}
-      invalidText={problemAt(problems, `/packs/${at}/pricedOn`)}
+      name="pack {at} since"
+      problem={problemAt(problems, `/packs/${at}/pricedOn`)}
+      {typed}
+      onvalue={(day) => set(at, { pricedOn: day ?? undefined })}
     />
     <Button kind="ghost" size="small" disabled={at === 0} on:click={() => first(at)}>First</Button>
     <Button kind="ghost" size="small" on:click={() => onpacks(packs.filter((_, i) => i !== at) as Pack[])}

@@ -1,5 +1,6 @@
 <!-- What an ingredient has cost by weight, pack by pack, over time. -->
 <script lang="ts">
+  import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import { money } from '$lib/money';
   import type { PastPrice } from '$lib/server/larder';
@@ -12,6 +13,7 @@
   const counted = $derived(prices.filter((price) => price.currency === currency));
   const packs = $derived([...new Set(counted.map(({ pack }) => pack))]);
   const figures = $derived(shopFigures());
+  const dates = $derived(shopDates());
   const perMass = ({ price, massG }: PastPrice) => (price / massG) * figures.priceMass.massG;
   const series = $derived(
     packs.map((pack) => {
@@ -26,7 +28,10 @@
   const options = $derived({
     stroke: { curve: 'stepline' as const, width: 2, dashArray: packs.map((_, i) => i * 4) },
     markers: { size: 4 },
-    xaxis: { type: 'datetime' as const },
+    xaxis: {
+      type: 'datetime' as const,
+      labels: { formatter: (value: string) => dates.day(new Date(Number(value)).toISOString().slice(0, 10)) },
+    },
     yaxis: { min: 0, labels: { formatter: (value: number) => money(value, currency) } },
     legend: { showForSingleSeries: true, position: 'top' as const, horizontalAlign: 'left' as const },
   });
@@ -43,7 +48,7 @@
     <tbody>
       {#each [...prices].reverse() as one (`${one.pack} ${one.pricedOn} ${one.currency}`)}
         <tr
-          ><td>{one.pricedOn}</td><td>{one.pack}</td><td class="num">{money(one.price, one.currency)}</td><td
+          ><td>{dates.day(one.pricedOn)}</td><td>{one.pack}</td><td class="num">{money(one.price, one.currency)}</td><td
             class="num">{money(perMass(one), one.currency)}</td
           ></tr
         >

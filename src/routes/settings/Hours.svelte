@@ -1,14 +1,16 @@
 <!-- When the shop works, with how many hands, ovens and rings: what a day is laid out in. -->
 <script lang="ts">
-  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Shop } from '../../core/shop';
   import type { Problem } from '../../core/validation';
   import { shopLimits } from '$lib/limits';
+  import { datesIn } from '$lib/dates';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import TimeField from '$lib/ui/TimeField.svelte';
   import { replaced, without } from './replaced';
 
   interface Props {
-    shop: Pick<Shop, 'hours' | 'zone' | 'hands' | 'ovens' | 'rings'>;
+    shop: Pick<Shop, 'hours' | 'zone' | 'locale' | 'hands' | 'ovens' | 'rings'>;
     typed: Record<string, string>;
     problems: readonly Problem[];
     onshop: (part: Partial<Shop>) => void;
@@ -16,6 +18,33 @@
   let { shop, typed, problems, onshop }: Props = $props();
 
   const ZONES = Intl.supportedValuesOf('timeZone');
+  const LOCALES = [
+    'en-GB',
+    'en-US',
+    'en-CA',
+    'en-AU',
+    'en-IN',
+    'cs',
+    'da',
+    'de',
+    'es',
+    'fi',
+    'fr',
+    'hu',
+    'it',
+    'ja',
+    'ko',
+    'nl',
+    'nb',
+    'pl',
+    'pt',
+    'sv',
+  ];
+  const localeNames = new Intl.DisplayNames('en', { type: 'language' });
+  const exampleIn = (locale: string) => {
+    const dates = datesIn(locale, undefined);
+    return `${dates.day('2026-05-31')}, ${dates.time('14:30')} (${localeNames.of(locale)})`;
+  };
   const WEEK = [1, 2, 3, 4, 5, 6, 0].map((day) => ({
     day,
     name: new Intl.DateTimeFormat('en', { weekday: 'long', timeZone: 'UTC' }).format(
@@ -43,15 +72,14 @@
       {#each spans.filter((span) => span.day === day) as { at, from, to } (at)}
         <div class="span">
           {#each [['from', from], ['to', to]] as const as [end, value] (end)}
-            <TextInput
-              size="sm"
-              type="time"
-              labelText="{name} {end}"
+            <TimeField
+              label="{name} {end}"
               hideLabel
               {value}
-              invalid={wrong(at, end) !== ''}
-              invalidText={wrong(at, end)}
-              on:change={(event) => set(at, { [end]: String(event.detail ?? '') })}
+              problem={wrong(at, end)}
+              name="hours {at} {end}"
+              {typed}
+              onvalue={(time) => time !== null && set(at, { [end]: time })}
             />
             {#if end === 'from'}<span aria-hidden="true">to</span>{/if}
           {/each}
@@ -76,6 +104,14 @@
       on:change={(event) => onshop({ zone: (event.target as HTMLSelectElement).value })}
     >
       {#each ZONES as zone (zone)}<SelectItem value={zone} text={zone.replaceAll('_', ' ')} />{/each}
+    </Select>
+    <Select
+      size="sm"
+      labelText="Days and times are written"
+      selected={shop.locale ?? USUAL_SHOP.locale}
+      on:change={(event) => onshop({ locale: (event.target as HTMLSelectElement).value })}
+    >
+      {#each LOCALES as locale (locale)}<SelectItem value={locale} text={exampleIn(locale)} />{/each}
     </Select>
     {#each MEANS as [what, label] (what)}
       <NumberField

@@ -1,11 +1,12 @@
 <!-- The room the shop works in, its height, and its probes with how they were last found to read. -->
 <script lang="ts">
-  import { Button, TextInput } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Probe, type Shop } from '../../core/shop';
   import { checkHolds, waterBoilsC } from '../../core/sugar';
   import type { Problem } from '../../core/validation';
   import { shopLimits } from '$lib/limits';
   import { problemAt } from '$lib/api';
+  import DayField from '$lib/ui/DayField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
   import EquipmentRow from './EquipmentRow.svelte';
@@ -91,12 +92,13 @@
       {#if !checkHolds(probe, altitudeM)}
         <p class="harm">Checked at another height: hold it in boiling water here, and write what it shows.</p>
       {/if}
-      <TextInput
-        size="sm"
-        type="date"
-        labelText="Checked on"
+      <DayField
+        label="Checked on"
+        optional
         value={probe.checkedOn ?? ''}
-        on:change={(event) => set(at, { checkedOn: String(event.detail ?? '') || undefined })}
+        name="probe {at} day"
+        {typed}
+        onvalue={(day) => set(at, { checkedOn: day ?? undefined })}
       />
     </EquipmentRow>
   {/each}

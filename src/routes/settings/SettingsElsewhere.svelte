@@ -29,6 +29,7 @@
     probes: 'Probes',
     hours: 'Working hours',
     zone: 'Time zone',
+    locale: 'Days and times are written',
     hands: 'Pairs of hands',
     ovens: 'Ovens',
     rings: 'Rings on the hob',

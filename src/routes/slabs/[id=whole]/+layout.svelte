@@ -22,6 +22,7 @@
   import KeptElsewhere from './KeptElsewhere.svelte';
   import SlabHead from './SlabHead.svelte';
   import { SHEETS, stationOf, STATIONS, type Sheet } from './stations';
+  import { shopDates } from '$lib/shopDates';
 
   let { data, children } = $props();
 
@@ -155,7 +156,7 @@
 
   {#each draft.left as left (left.key)}
     <div class="said across">
-      <p>Changes from {new Date(left.draft.at).toLocaleString()} were left without being kept.</p>
+      <p>Changes from {shopDates().moment(Date.parse(left.draft.at))} were left without being kept.</p>
       <Button size="small" kind="tertiary" on:click={() => draft.takeUp(left)}>Take them up</Button>
       <Button size="small" kind="ghost" on:click={() => draft.drop(left.key)}>Throw them away</Button>
     </div>

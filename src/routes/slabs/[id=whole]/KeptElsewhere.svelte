@@ -5,6 +5,7 @@
 
   import { money } from '$lib/money';
   import type { KeptSlab } from '$lib/server/slabs';
+  import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
@@ -27,7 +28,7 @@
 
 <div class="said harm" role="alertdialog" aria-labelledby="elsewhere">
   <h2 id="elsewhere">
-    Someone kept this slab while you were changing it ({new Date(elsewhere.keptAt).toLocaleTimeString()})
+    Someone kept this slab while you were changing it ({shopDates().weekTime(Date.parse(elsewhere.keptAt))})
   </h2>
   <table class="table">
     <thead>

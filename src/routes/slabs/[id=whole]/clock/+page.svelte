@@ -1,7 +1,5 @@
 <!-- When to begin: the steps of the slab forward from a start or backward from a deadline, in the hours that there are. -->
 <script lang="ts">
-  import { TZDate } from '@date-fns/tz';
-  import { format } from 'date-fns';
   import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { page } from '$app/state';
@@ -22,6 +20,7 @@
   import { dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
   import LaneChart from './LaneChart.svelte';
   import Steps from './Steps.svelte';
+  import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   const figures = $derived(shopFigures());
 
@@ -48,10 +47,9 @@
 
   const moment = $derived(momentOf(form[form.way], zone));
   const pinned = $derived(new Map(Object.entries(form.pinned).map(([step, at]) => [step, new Date(at)])));
-  const said = (at: Date | number, how: string) =>
-    format(new TZDate(typeof at === 'number' ? at : at.getTime(), zone), how);
-  const timeOfDay = (at: Date | number) => said(at, 'EEE HH:mm');
-  const dateOf = (at: Date | number) => said(at, 'EEE d MMM HH:mm');
+  const dates = $derived(shopDates());
+  const timeOfDay = $derived(dates.weekTime);
+  const dateOf = $derived(dates.moment);
 
   const ingredients = $derived(namedIngredients(slab, work.larder));
 
@@ -103,7 +101,7 @@
 </script>
 
 <div class="asked no-print">
-  <DayFields bind:form {zone} hasHours={hours.length > 0} />
+  <DayFields bind:form hasHours={hours.length > 0} />
   <Button size="small" kind="tertiary" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
     >Take to a calendar</Button
   >

@@ -1,16 +1,17 @@
 <!-- From when or until when, in which hours, with how many hands. -->
 <script lang="ts">
-  import { RadioButton, RadioButtonGroup, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
+  import DayField from '$lib/ui/DayField.svelte';
+  import TimeField from '$lib/ui/TimeField.svelte';
   import type { Pace } from '../../../../core/time';
-  import { momentOf, type DayForm } from './dayForm';
+  import type { DayForm } from './dayForm';
 
   interface Props {
     form: DayForm;
-    zone: string;
     /** The shop has said when it works. */
     hasHours: boolean;
   }
-  let { form = $bindable(), zone, hasHours }: Props = $props();
+  let { form = $bindable(), hasHours }: Props = $props();
 
   const WAYS = [
     ['deadline', 'backward from a deadline', 'Done by'],
@@ -25,6 +26,7 @@
     usual: 'the usual times',
     most: 'the longest times',
   };
+  let typed: Record<string, string> = $state({});
   const field = $derived(WAYS.find(([way]) => way === form.way)!);
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
 </script>
@@ -32,13 +34,19 @@
 <RadioButtonGroup legendText="Lay it out" hideLegend bind:selected={form.way}>
   {#each WAYS as [value, label] (value)}<RadioButton {value} labelText={label} />{/each}
 </RadioButtonGroup>
-<TextInput
-  size="sm"
-  type="datetime-local"
-  labelText={field[2]}
-  bind:value={form[field[0]]}
-  invalid={momentOf(form[field[0]], zone) === null}
-  invalidText="Write a day and a time"
+<DayField
+  label={field[2]}
+  value={form[field[0]].slice(0, 10)}
+  name={field[0]}
+  {typed}
+  onvalue={(day) => day !== null && (form[field[0]] = `${day}${form[field[0]].slice(10)}`)}
+/>
+<TimeField
+  label="at"
+  value={form[field[0]].slice(11, 16)}
+  name="{field[0]} time"
+  {typed}
+  onvalue={(time) => time !== null && (form[field[0]] = `${form[field[0]].slice(0, 10)}T${time}`)}
 />
 <Select
   size="sm"
@@ -53,7 +61,13 @@
 {#if form.within === 'edges'}
   {#each SPANS as [span, label] (span)}
     {#each ['from', 'to'] as const as end (end)}
-      <TextInput size="sm" type="time" labelText="{label} {end}" bind:value={form[span][end]} />
+      <TimeField
+        label="{label} {end}"
+        value={form[span][end]}
+        name="{span} {end}"
+        {typed}
+        onvalue={(time) => time !== null && (form[span][end] = time)}
+      />
     {/each}
   {/each}
 {/if}

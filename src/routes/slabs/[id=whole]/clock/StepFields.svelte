@@ -30,8 +30,8 @@
   });
 
   const WAITS = [
-    ['minMinutes', 'Waits at least, min', '0'],
-    ['maxMinutes', 'at most, min', 'usual'],
+    ['minMinutes', 'Waits at least', '0'],
+    ['maxMinutes', 'at most', 'usual'],
   ] as const;
 
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;

@@ -9,6 +9,7 @@
   import { money } from '$lib/money';
   import { slabWork } from '$lib/slabContext';
   import Section from '$lib/ui/Section.svelte';
+  import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
 
   let { data } = $props();
@@ -91,13 +92,7 @@
         <Select size="sm" labelText={side === 'a' ? 'Left: version' : 'Right: version'} bind:selected={versions[side]}>
           <SelectItem value="now" text={work.draft.changed ? 'as it is now, not kept' : 'as it is now'} />
           {#each data.versions as { version, keptAt } (version)}
-            <SelectItem
-              value={String(version)}
-              text="version {version}, {new Date(keptAt).toLocaleString('en-GB', {
-                dateStyle: 'medium',
-                timeStyle: 'short',
-              })}"
-            />
+            <SelectItem value={String(version)} text="version {version}, {shopDates().moment(Date.parse(keptAt))}" />
           {/each}
         </Select>
         <Select size="sm" labelText={side === 'a' ? 'Left: made in' : 'Right: made in'} bind:selected={tins[side]}>

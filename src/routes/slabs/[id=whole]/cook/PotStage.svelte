@@ -137,7 +137,13 @@
       onpointerup={() => (held = false)}
       onpointercancel={() => (held = false)}
     >
-      <rect x={PAD.left} y={y(celsius) - 22} width={Math.max(0, widthPx - PAD.left - PAD.right)} height="44" class="reach" />
+      <rect
+        x={PAD.left}
+        y={y(celsius) - 22}
+        width={Math.max(0, widthPx - PAD.left - PAD.right)}
+        height="44"
+        class="reach"
+      />
       <path d="M{PAD.left} {y(celsius)}H{widthPx - PAD.right}" />
       <rect
         x={PAD.left + 10}

@@ -93,7 +93,7 @@
     width: 8.5rem;
   }
 
-  .stay :global(.number-field) {
+  .stay :global(.typed-field) {
     width: 5rem;
   }
 

@@ -207,7 +207,7 @@
     margin-top: 0.5rem;
   }
 
-  .order :global(.number-field) {
+  .order :global(.typed-field) {
     width: 6.4rem;
   }
 

@@ -92,7 +92,7 @@
     margin-bottom: 0.2rem;
   }
 
-  fieldset :global(.number-field) {
+  fieldset :global(.typed-field) {
     width: 8.4rem;
   }
 

@@ -1,0 +1,51 @@
+/** Days and times as a locale writes them. Kept are "2026-05-31" and "14:30". */
+
+export interface ShopDates {
+  readonly locale: Intl.Locale;
+  /** A day in figures, '31/05/2026'. */
+  day(day: string): string;
+  /** A day in words, 'Sunday, 31 May 2026'. */
+  longDay(day: string): string;
+  /** A time of day, '14:30'. */
+  time(time: string): string;
+  /** A moment by the shop's clock, with its weekday and time: 'Sun 14:30'. */
+  weekTime(at: Date | number): string;
+  /** The same with its day: 'Sun 31 May, 14:30'. */
+  moment(at: Date | number): string;
+}
+
+/** 2026-05-31 or 14:30 as its numbers, or null. */
+const numbersIn = (text: string, form: RegExp) => form.exec(text)?.slice(1).map(Number) ?? null;
+
+/**
+ * How a shop writes its days and times.
+ *
+ * @param tag a locale by its BCP 47 tag; days are those of the calendar that all know, digits those that are typed
+ * @param zone the shop's time zone, by its IANA name; without one, that of the device
+ * @example datesIn('en-GB', 'Europe/Dublin').day('2026-05-31') // '31/05/2026'
+ */
+export function datesIn(tag: string, zone: string | undefined): ShopDates {
+  const locale = new Intl.Locale(tag, { calendar: 'gregory', numberingSystem: 'latn' });
+  const formatOf = (how: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(locale, how);
+  const clock = { hour: '2-digit', minute: '2-digit' } as const;
+  const inFigures = formatOf({ day: '2-digit', month: '2-digit', year: 'numeric' });
+  const inWords = formatOf({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+  const time = formatOf(clock);
+  const week = formatOf({ weekday: 'short', ...clock, timeZone: zone });
+  const full = formatOf({ weekday: 'short', day: 'numeric', month: 'short', ...clock, timeZone: zone });
+  const said = (day: string, how: Intl.DateTimeFormat) => {
+    const [year, month, date] = numbersIn(day, /^(\d{4})-(\d{2})-(\d{2})$/) ?? [];
+    return date === undefined ? day : how.format(new Date(year!, month! - 1, date));
+  };
+  return {
+    locale,
+    day: (day) => said(day, inFigures),
+    longDay: (day) => said(day, inWords),
+    time: (text) => {
+      const [hours, minutes] = numbersIn(text, /^(\d{2}):(\d{2})$/) ?? [];
+      return minutes === undefined ? text : time.format(new Date(2026, 0, 1, hours, minutes));
+    },
+    weekTime: (at) => week.format(at),
+    moment: (at) => full.format(at),
+  };
+}

@@ -1,0 +1,27 @@
+<!-- A day as the shop's locale writes it; what was understood stands below it in words while it is typed. -->
+<script lang="ts">
+  import { readDay } from '$lib/readDates';
+  import { shopDates } from '$lib/shopDates';
+  import TypedField from './TypedField.svelte';
+
+  interface Props {
+    label: string;
+    /** Such as 2026-05-31, or empty. */
+    value: string;
+    onvalue: (day: string | null) => void;
+    typed: Record<string, string>;
+    name: string;
+    optional?: boolean;
+    problem?: string;
+  }
+  let { value, ...field }: Props = $props();
+
+  const dates = $derived(shopDates());
+
+  function read(text: string) {
+    const found = readDay(text, dates);
+    return found.ok ? { ...found, understood: dates.longDay(found.value) } : found;
+  }
+</script>
+
+<TypedField {...field} shown={dates.day(value)} {read} />

@@ -1,0 +1,27 @@
+<!-- A time of day as the shop's locale writes it. -->
+<script lang="ts">
+  import { readTime } from '$lib/readDates';
+  import { shopDates } from '$lib/shopDates';
+  import TypedField from './TypedField.svelte';
+
+  interface Props {
+    label: string;
+    /** Such as 14:30. */
+    value: string;
+    onvalue: (time: string | null) => void;
+    typed: Record<string, string>;
+    name: string;
+    hideLabel?: boolean;
+    problem?: string;
+  }
+  let { value, ...field }: Props = $props();
+
+  const dates = $derived(shopDates());
+
+  function read(text: string) {
+    const found = readTime(text, dates);
+    return found.ok ? { ...found, understood: '' } : found;
+  }
+</script>
+
+<TypedField {...field} shown={dates.time(value)} {read} />

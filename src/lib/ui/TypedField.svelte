@@ -1,0 +1,99 @@
+<!--
+  A field that reads what is typed in it. What cannot be read stays in the field with its reason, and in `typed`, so that leaving the
+  station does not lose it.
+-->
+<script lang="ts" generics="T">
+  import { TextInput } from 'carbon-components-svelte';
+  import { untrack } from 'svelte';
+
+  type Reading =
+    | { readonly ok: true; readonly value: T; readonly understood: string }
+    | { readonly ok: false; readonly message: string };
+  interface Props {
+    label: string;
+    /** The value that holds, as it is written. */
+    shown: string;
+    read: (text: string) => Reading;
+    onvalue: (value: T | null) => void;
+    /** Texts that could not be read, by field. */
+    typed: Record<string, string>;
+    /** The name of this field in `typed`. */
+    name: string;
+    optional?: boolean;
+    hideLabel?: boolean;
+    helper?: string;
+    placeholder?: string;
+    inputmode?: 'text' | 'decimal';
+    /** What is wrong with the value that holds, in words. */
+    problem?: string;
+  }
+  let {
+    label,
+    shown,
+    read,
+    onvalue,
+    typed,
+    name,
+    optional = false,
+    hideLabel = false,
+    helper = '',
+    placeholder = '',
+    inputmode = 'text',
+    problem = '',
+  }: Props = $props();
+
+  let text = $state(untrack(() => typed[name] ?? shown));
+  let focused = $state(false);
+  const reading = $derived(optional && text.trim() === '' ? null : read(text));
+  const wrong = $derived(reading && !reading.ok ? reading.message : problem);
+  const understood = $derived(focused && reading?.ok ? reading.understood : '');
+
+  $effect(() => {
+    const next = typed[name] ?? shown;
+    if (!untrack(() => focused)) text = next;
+  });
+
+  // What was refused counts once its limits let it: else the field shows one value and another one counts.
+  $effect(() => {
+    const waiting = typed[name];
+    if (waiting !== undefined && read(waiting).ok) untrack(take);
+  });
+
+  function take() {
+    if (optional && text.trim() === '') {
+      delete typed[name];
+      onvalue(null);
+      return;
+    }
+    const now = read(text);
+    if (now.ok) {
+      delete typed[name];
+      onvalue(now.value);
+    } else {
+      typed[name] = text;
+    }
+  }
+
+  function leave() {
+    focused = false;
+    if (typed[name] === undefined) text = shown;
+  }
+</script>
+
+<div class="typed-field">
+  <TextInput
+    size="sm"
+    labelText={label}
+    {hideLabel}
+    {placeholder}
+    {inputmode}
+    autocomplete="off"
+    helperText={understood || helper}
+    invalid={wrong !== ''}
+    invalidText={wrong}
+    bind:value={text}
+    on:input={take}
+    on:focus={() => (focused = true)}
+    on:blur={leave}
+  />
+</div>
