@@ -3,3 +3,4 @@ export * from './ingredients';
 export * from './boils';
 export * from './behaviour';
 export * from './look';
+export * from './usual';

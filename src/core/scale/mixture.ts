@@ -1,14 +1,24 @@
 import { densityOfMixture, ingredientNamed, type Composition, type Ingredient, type Larder } from '../larder';
-import { isBoiled } from '../classify';
+import { isBoiled, usualOf } from '../classify';
 import { densityFor, massOf, type Measures, type Unweighed } from '../measure';
 import { endPointC, linesInPot, type Preparation } from '../slab';
 import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
 import { vesselNeed, type VesselNeed } from './vessel';
 
-/** One line, weighed as written. A line that cannot be weighed has no mass and says why. */
+/** What of a line is taken as usual for such a thing, because the larder does not say. */
+export interface LineGuess {
+  /** What it is taken as. */
+  readonly as: string;
+  readonly of: readonly ('mass' | 'composition')[];
+}
+
+/** One line, weighed as written. A line that could not be weighed says why; its mass is then a guess, or none at all. */
 export interface WeighedLine {
   readonly ingredient: Ingredient | null;
   readonly massG: number | null;
+  /** The larder's, else the usual one of such a thing; null where neither tells. */
+  readonly composition: Composition | null;
+  readonly guess: LineGuess | null;
   readonly why: Unweighed | 'not-in-larder' | null;
 }
 
@@ -52,7 +62,8 @@ const POT_LOSS = { loose: 1, boiled: 3 } as const;
  *
  * Boiled to an end point: the water that stays is fixed by the temperature (`sugar/`), then the pot loss sticks. Without an
  * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does.
- * Density is the given one; else that of the composition after the loss; else 1 g/mL, and said to be assumed.
+ * Density is the given one; else that of the composition after the loss, said to be assumed where too much of it is a guess; else
+ * 1 g/mL, and said to be assumed.
  */
 export function mixtureOf(
   preparation: Preparation,
@@ -66,8 +77,21 @@ export function mixtureOf(
     // "2 cups (340 g) chocolate chips": the second amount weighs what the first cannot.
     const weighed =
       first.ok || !line.also ? first : massOf({ ...line.also, state: line.state }, ingredient ?? {}, measures);
-    if (weighed.ok) return { ingredient, massG: weighed.massG, why: ingredient ? null : 'not-in-larder' };
-    return { ingredient, massG: null, why: ingredient ? weighed.why : 'not-in-larder' };
+    const usual = usualOf(line.ingredient);
+    const guessed = weighed.ok ? weighed : massOf({ ...line, state: undefined }, usual, measures);
+    const massG = guessed.ok ? guessed.massG : null;
+    const composition = ingredient?.composition ?? usual.composition ?? null;
+    const isUsual = [
+      ...(weighed.ok || massG === null ? [] : (['mass'] as const)),
+      ...(ingredient?.composition || composition === null || massG === null ? [] : (['composition'] as const)),
+    ];
+    return {
+      ingredient,
+      massG,
+      composition,
+      guess: isUsual.length > 0 ? { as: usual.as, of: isUsual } : null,
+      why: !ingredient ? 'not-in-larder' : weighed.ok ? null : weighed.why,
+    };
   });
   const things = lines.map(({ ingredient }, l) => ({ name: preparation.lines[l]!.ingredient, ingredient }));
   const massInG = lines.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
@@ -83,6 +107,7 @@ export function mixtureOf(
   const bakedOff = baked && preparation.lossPercent !== undefined;
   const evaporatedG = boil ? boil.evaporatedG : bakedOff ? lostG : 0;
 
+  const isTold = known && all.guessedG <= massInG * (1 - KNOWN_ENOUGH);
   const waterG = Math.max(0, all.grams.water - evaporatedG);
   const fromComposition = known ? densityOfMixture({ ...all.grams, water: waterG }) : null;
   return {
@@ -99,8 +124,7 @@ export function mixtureOf(
     grams: known ? { ...all.grams, water: waterG } : null,
     pot: { waterG: pot.grams.water, sugarsG: pot.grams.sugars, sucroseG: pot.sucroseG },
     densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
-    densityFrom:
-      preparation.densityGPerMl !== undefined ? 'given' : fromComposition !== null ? 'composition' : 'assumed',
+    densityFrom: preparation.densityGPerMl !== undefined ? 'given' : isTold ? 'composition' : 'assumed',
     vessel: vesselNeed(
       things.filter((_, l) => inPot.includes(lines[l]!)),
       startMl(pot),
@@ -145,17 +169,19 @@ function componentsOf(lines: readonly WeighedLine[]) {
   const grams = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
   let massG = 0;
   let knownG = 0;
+  let guessedG = 0;
   let sucroseG = 0;
   for (const line of lines) {
     if (line.massG === null) continue;
     massG += line.massG;
-    const composition: Composition | undefined = line.ingredient?.composition;
+    const { composition } = line;
     if (!composition) continue;
+    if (line.guess?.of.includes('composition')) guessedG += line.massG;
     knownG += line.massG;
     sucroseG += (line.massG * sucroseEquivalent(composition, line.ingredient?.sugarKinds)) / 100;
     for (const part of Object.keys(grams) as (keyof typeof grams)[]) {
       grams[part] += (line.massG * composition[part]) / 100;
     }
   }
-  return { grams, massG, knownG, sucroseG };
+  return { grams, massG, knownG, guessedG, sucroseG };
 }

@@ -1,7 +1,7 @@
 import { behaviourOf } from '../classify';
 import type { Larder } from '../larder';
 import { figuresIn } from '../measure';
-import { layerParts } from '../scale';
+import { layerParts, type LineGuess } from '../scale';
 import { pouredLayers } from '../setting';
 import type { Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
@@ -23,6 +23,14 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling, measures } = scaleSlab(laid, larder, shop, {});
   const figures = figuresIn(shop.shownIn, measures);
+  const guessOf = (guess: LineGuess | null, massG: number | null, of: string, ingredient: string, where: string) => {
+    if (!guess) return [];
+    const { as } = guess;
+    const weighs = guess.of.includes('mass') && massG !== null ? [`weighs ${figures.mass.say(massG)}`] : [];
+    const made = guess.of.includes('composition') ? ['is made up'] : [];
+    const taken = `${ingredient} in ${of} ${[...weighs, ...made].join(' and ')} as is usual for ${as}`;
+    return [{ where, taken, restsOn: 'its name: the larder does not say' }];
+  };
   const pots = slab.preparations.flatMap((preparation, p): Guess[] => {
     const { name, lines, lossPercent, steps = [] } = preparation;
     const { massInG, massOutG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;
@@ -30,6 +38,9 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
     const lost = ((stuckG / (massOutG + stuckG)) * 100).toFixed(0);
     const at = (field: string) => `/preparations/${p}/${field}`;
     return [
+      ...mixtures[p]!.lines.flatMap(({ guess, massG }, l) =>
+        guessOf(guess, massG, name, lines[l]!.ingredient, at(`lines/${l}`)),
+      ),
       ...(lossPercent === undefined
         ? [{ where: at('lossPercent'), taken: `${name}: ${lost} % stays in the pot or bowl`, restsOn: 'what is usual' }]
         : []),
@@ -38,7 +49,7 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
             {
               where: at('densityGPerMl'),
               taken: `${name}: ${figures.density.say(densityGPerMl)}`,
-              restsOn: 'nothing: the larder does not say what it is made of',
+              restsOn: 'what such things are usually made of: the larder does not say',
             },
           ]
         : []),

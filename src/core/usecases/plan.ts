@@ -71,6 +71,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
         return {
           ingredient: line.ingredient,
           massG,
+          guess: weighed.guess,
           quantity,
           asWritten: writtenAmount(line.quantity, line.unit),
           measured: measured.text,

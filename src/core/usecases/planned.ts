@@ -1,7 +1,7 @@
 import type { Warning } from '../check';
 import type { SlabCost } from '../cost';
 import type { EvenCut, PieceKind } from '../cut';
-import type { LaidSlab, Mixture, StockLimit, WholeThing } from '../scale';
+import type { LaidSlab, LineGuess, Mixture, StockLimit, WholeThing } from '../scale';
 import type { CutSpec, PotLine, Scale } from '../slab';
 import type { SheetTin, Tin, TinCount } from '../tin';
 
@@ -10,6 +10,8 @@ export interface PlannedLine {
   readonly ingredient: string;
   /** g, or null where it cannot be weighed. */
   readonly massG: number | null;
+  /** What of it is taken as usual for such a thing, because the larder does not say. */
+  readonly guess: LineGuess | null;
   /** The written amount times the multiple, in the written unit. */
   readonly quantity: number;
   readonly asWritten: string;

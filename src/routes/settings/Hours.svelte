@@ -150,9 +150,17 @@
 
   .four {
     display: grid;
-    grid-template-columns: 2fr 1fr 1fr 1fr;
+    grid-template-columns: repeat(6, 1fr);
     gap: 0.6rem;
-    align-items: start;
+    align-items: end;
     margin-top: 0.5rem;
+  }
+
+  .four > :global(*) {
+    grid-column: span 2;
+  }
+
+  .four > :global(.bx--form-item:nth-child(-n + 2)) {
+    grid-column: span 3;
   }
 </style>

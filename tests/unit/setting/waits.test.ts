@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { larderOf } from '../../../src/core/larder';
 import { fittedCoefficient, settingFor } from '../../../src/core/usecases';
 import { PLACE_AIR } from '../../../src/core/setting';
-import type { Slab } from '../../../src/core/slab';
+import type { Preparation, Slab } from '../../../src/core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const cool = { ...shop, roomC: 19 };
@@ -93,7 +93,11 @@ test('a pour over chocolate that is too hot melts it, and one at its limit does 
 });
 
 test('a layer of unknown composition says what was assumed', () => {
-  const setting = settingFor(ryeSlice, larderOf([]), cool)!;
+  const strange = (preparation: Preparation) => ({
+    ...preparation,
+    lines: preparation.lines.map((line) => ({ ...line, ingredient: 'moon dust', unit: 'g' as const })),
+  });
+  const setting = settingFor({ ...ryeSlice, preparations: ryeSlice.preparations.map(strange) }, larderOf([]), cool)!;
   assert.match(setting.layers[0]!.why, /is not known: something between a syrup and a cream is assumed/);
 });
 

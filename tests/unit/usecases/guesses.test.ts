@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { guessesOf } from '../../../src/core/usecases';
+import { larderOf } from '../../../src/core/larder';
+import { guessesOf, plan } from '../../../src/core/usecases';
 import type { Slab } from '../../../src/core/slab';
-import { demoLarder, ryeSlice, shop } from '../things';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const guessed = (slab: Slab) => guessesOf(slab, demoLarder, shop).map(({ where }) => where);
 
@@ -28,4 +29,23 @@ test('what a slab does not say is guessed, and what it says is not', () => {
     '/layers/0/from',
   ]);
   assert.deepEqual(guessed({ ...ryeSlice, preparations: [], layers: [] }), []);
+});
+
+test('with an empty larder every demo slab is still worked out, and all that is taken of its lines is said', () => {
+  const empty = larderOf([]);
+  const untold = (slab: Slab) => ({ ...slab, larder: undefined });
+  for (const slab of demoSlabs.map(untold)) {
+    const told = plan(slab, demoLarder, shop);
+    const taken = plan(slab, empty, shop);
+    const said = guessesOf(slab, empty, shop).map(({ where }) => where);
+    taken.preparations.forEach(({ massInG, lines }, p) => {
+      const known = told.preparations[p]!.massInG;
+      assert.ok(Math.abs(massInG / known - 1) < 0.25, `${slab.name}: ${massInG} g of ${known}`);
+      lines.forEach(({ guess, massG }, l) => {
+        assert.ok(massG !== null, `${slab.name}, ${slab.preparations[p]!.lines[l]!.ingredient} has no weight`);
+        if (guess) assert.ok(said.includes(`/preparations/${p}/lines/${l}`));
+      });
+    });
+    assert.ok(taken.cut.pieces.every(({ massG }) => massG > 0));
+  }
 });

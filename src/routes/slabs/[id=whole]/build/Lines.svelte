@@ -35,8 +35,9 @@
   const halfWritten = $derived(draft.typed[half] ?? '');
 
   const massOf = (l: number) => {
-    const massG = planned?.[l]?.massG;
-    return massG === null || massG === undefined ? 'no weight' : `${figures.mass.say(massG)}`;
+    const { massG = null, guess = null } = planned?.[l] ?? {};
+    if (massG === null) return 'no weight';
+    return `${guess?.of.includes('mass') ? 'about ' : ''}${figures.mass.say(massG)}`;
   };
   const field = (l: number) => `${preparation.id} ${l} line`;
   const textOf = (l: number, line: Line) => draft.typed[field(l)] ?? saidOf(line, measures, work.larder);

@@ -141,14 +141,15 @@
     <caption class="unseen">The steps in order</caption>
     <thead>
       <tr
-        ><th>From</th><th>To</th><th>Step</th><th>Hands</th><th class="num"
+        ><th class="num">No.</th><th>From</th><th>To</th><th>Step</th><th>Hands</th><th class="num"
           >{day.slack === 'later' ? 'Could wait' : 'Could be sooner'}</th
         ></tr
       >
     </thead>
     <tbody>
-      {#each day.steps as { activity, start: from, end, slackMinutes, deciding } (activity.id)}
+      {#each day.steps as { activity, start: from, end, slackMinutes, deciding }, at (activity.id)}
         <tr class:deciding>
+          <td class="num quiet">{at + 1}</td>
           <td class="figures">{timeOfDay(from)}</td>
           <td class="figures">{timeOfDay(end)}</td>
           <td

@@ -34,20 +34,24 @@
 <RadioButtonGroup legendText="Lay it out" hideLegend bind:selected={form.way}>
   {#each WAYS as [value, label] (value)}<RadioButton {value} labelText={label} />{/each}
 </RadioButtonGroup>
-<DayField
-  label={field[2]}
-  value={form[field[0]].slice(0, 10)}
-  name={field[0]}
-  {typed}
-  onvalue={(day) => day !== null && (form[field[0]] = `${day}${form[field[0]].slice(10)}`)}
-/>
-<TimeField
-  label="at"
-  value={form[field[0]].slice(11, 16)}
-  name="{field[0]} time"
-  {typed}
-  onvalue={(time) => time !== null && (form[field[0]] = `${form[field[0]].slice(0, 10)}T${time}`)}
-/>
+<div class="day">
+  <DayField
+    label={field[2]}
+    value={form[field[0]].slice(0, 10)}
+    name={field[0]}
+    {typed}
+    onvalue={(day) => day !== null && (form[field[0]] = `${day}${form[field[0]].slice(10)}`)}
+  />
+</div>
+<div class="time">
+  <TimeField
+    label="at"
+    value={form[field[0]].slice(11, 16)}
+    name="{field[0]} time"
+    {typed}
+    onvalue={(time) => time !== null && (form[field[0]] = `${form[field[0]].slice(0, 10)}T${time}`)}
+  />
+</div>
 <Select
   size="sm"
   labelText="Working"
@@ -87,3 +91,13 @@
 >
   {#each Object.entries(PACE_NAMES) as [pace, text] (pace)}<SelectItem value={pace} {text} />{/each}
 </Select>
+
+<style>
+  .day {
+    width: 8.6rem;
+  }
+
+  .time {
+    width: 5.4rem;
+  }
+</style>

@@ -1,6 +1,6 @@
 <!-- The day in lanes. A step can be pulled, or moved by arrow keys, to hold it at a moment; the rest follows. -->
 <script lang="ts">
-  import type { Day } from '../../../../core/usecases';
+  import type { Day, DayStep } from '../../../../core/usecases';
   import { formatDuration } from '$lib/figures';
   import { axisOf, lanesOf } from './lanes';
 
@@ -15,6 +15,8 @@
   let widthPx = $state(1100);
   const LABEL = 74;
   const ROW = 40;
+  /** A letter of the lanes' texts, a little over the mean. */
+  const LETTER_PX = 6.4;
   const lanes = $derived(lanesOf(day.steps));
   /** Every row with where it stands, and its lane's name on the first. */
   const rows = $derived(
@@ -30,9 +32,15 @@
   const MINUTE = 60_000;
   const STEP = 5 * MINUTE;
 
-  /** A text in so many letters, with a mark where it is cut. */
-  const shortened = (text: string, letters: number) =>
-    text.length <= letters ? text : `${text.slice(0, letters - 1).trimEnd()}…`;
+  /** What is done, where it has room up to the next step of its row; else the number that the table has it under. */
+  function words(steps: readonly DayStep[], at: number): string {
+    const { activity, start } = steps[at]!;
+    const until = steps[at + 1]?.start.getTime();
+    const roomPx = (until === undefined ? width + 12 : axis.x(until)) - axis.x(start.getTime()) - 8;
+    return activity.text.length * LETTER_PX <= roomPx
+      ? activity.text
+      : String(day.steps.findIndex((step) => step.activity.id === activity.id) + 1);
+  }
 
   let drag: { id: string; grabbed: number; x: number } | null = $state(null);
 
@@ -54,7 +62,7 @@
     {#each rows as { key, lane, name, steps, y } (key)}
       {#if name !== ''}<text x="0" y={y + 22} class="lane">{name}</text>
         <path d="M0 {y}h{width + LABEL}" class="line" />{/if}
-      {#each steps as { activity, start, end, slackMinutes, deciding } (activity.id)}
+      {#each steps as { activity, start, end, slackMinutes, deciding }, at (activity.id)}
         {@const x = LABEL + axis.x(start.getTime()) + (drag?.id === activity.id ? drag.x - drag.grabbed : 0)}
         {@const w = Math.max(3, axis.x(end.getTime()) - axis.x(start.getTime()))}
         <g
@@ -88,7 +96,7 @@
           {/if}
           {#if w < reach}<rect x={x + w / 2 - reach / 2} y={y + 2} width={reach} height={ROW - 4} class="reach" />{/if}
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
-          {#if w > 34}<text x={x + 4} y={y + 24}>{shortened(activity.text, Math.floor((w - 6) / 6.4))}</text>{/if}
+          <text x={x + 4} y={y + 24}>{words(steps, at)}</text>
           <title>{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}</title>
         </g>
       {/each}
