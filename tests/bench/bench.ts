@@ -9,6 +9,7 @@ import { readLine, readRecipe } from '../../src/core/recipe';
 import { plan } from '../../src/core/usecases';
 import { ARGS, CHROMIUM } from '../../scripts/chromium.mjs';
 import { benchBusy } from './busy';
+import { benchDrawing } from './drawing';
 import { benchLists } from './lists';
 import { benchOrder } from './order';
 import { benchHeat } from './heat';
@@ -171,6 +172,7 @@ console.log(
 );
 console.log(`- ${benchPlan()}`);
 console.log(`- ${benchReading()}`);
+console.log(`- ${benchDrawing()}`);
 for (const line of await benchOrder()) console.log(`- ${line}`);
 for (const line of benchHeat()) console.log(`- ${line}`);
 for (const line of await benchSchedule()) console.log(`- ${line}`);

@@ -11,7 +11,7 @@ test('a line as it is said: its reading beside it, two amounts asked about, an u
   const card = await unfold(page, 'Treacle caramel');
   const cream = line(page, 'Treacle caramel', 3);
   await cream.fill('1 1/2 cups whipping cream');
-  await expect(card.getByText('metric cup, 0.994 g/ml')).toBeVisible();
+  await expect(card.getByText('metric cup, 0.99 g per ml')).toBeVisible();
   await expect(card).toContainText('373 g');
   // Two amounts that do not agree.
   await cream.fill('1 cup (150 g) whipping cream');

@@ -1,6 +1,16 @@
-import type { Layer, Preparation, Texture } from '../slab';
+import { TEXTURES, type Layer, type Preparation, type Texture } from '../slab';
 import { isHardBoil } from './boils';
 import { isKind, type IngredientKind } from './ingredients';
+
+/** How a cut face is drawn: its texture, and chocolate by its shade. */
+export const LOOKS = [...TEXTURES, 'milk-chocolate', 'white-chocolate'] as const;
+export type Look = (typeof LOOKS)[number];
+
+/** The lightest that is named decides, dark where none is. */
+const SHADES: readonly (readonly [RegExp, Look])[] = [
+  [/white choc/i, 'white-chocolate'],
+  [/milk choc|caramel choc|gianduja/i, 'milk-chocolate'],
+];
 
 /** What shows in a cut face. The first kind that is in it wins. */
 const SHOWS: readonly (readonly [IngredientKind, Texture])[] = [
@@ -14,10 +24,23 @@ const SHOWS: readonly (readonly [IngredientKind, Texture])[] = [
  * How a layer looks when it is cut: as the file says, else judged from its largest preparation's ingredients and end point.
  * For the drawing only; how it sets and is cut follows from `behaviourOf`.
  */
-export function lookOf(layer: Layer, preparations: readonly Preparation[]): Texture {
-  if (layer.texture) return layer.texture;
+export function lookOf(layer: Layer, preparations: readonly Preparation[]): Look {
+  const texture = textureOf(layer, preparations);
+  if (texture !== 'chocolate') return texture;
+  const names = [layer.name, ...(mainOf(layer, preparations)?.lines ?? []).map(({ ingredient }) => ingredient)];
+  return SHADES.find(([named]) => names.some((name) => named.test(name)))?.[1] ?? 'chocolate';
+}
+
+/** The preparation that most of a layer is of. */
+function mainOf(layer: Layer, preparations: readonly Preparation[]): Preparation | undefined {
   const main = [...layer.from].sort((a, b) => b.share - a.share)[0];
-  const made = preparations.find(({ id }) => id === main?.preparation);
+  return preparations.find(({ id }) => id === main?.preparation);
+}
+
+/** The texture of a layer's cut face, as the file says or as it is judged. */
+export function textureOf(layer: Layer, preparations: readonly Preparation[]): Texture {
+  if (layer.texture) return layer.texture;
+  const made = mainOf(layer, preparations);
   if (!made) return 'smooth';
   const things = made.lines.map(({ ingredient: name }) => ({ name, ingredient: null }));
   const shown = SHOWS.find(([kind]) => things.some((thing) => isKind(kind, thing)));

@@ -1,5 +1,6 @@
 <!-- What is to be bought, in whole packs, against what the larder holds. -->
 <script lang="ts">
+  import { Table } from 'carbon-components-svelte';
   import type { GatheredItem } from '../../core/gather';
 
   import { money } from '$lib/money';
@@ -17,7 +18,7 @@
   {#if toBuy.length === 0}
     <p class="quiet">The larder holds everything.</p>
   {:else}
-    <table class="table">
+    <Table size="compact" class="table">
       <thead
         ><tr
           ><th>Ingredient</th><th class="num">Held, {figures.mass.unit}</th><th>Packs</th><th class="num">Cash</th></tr
@@ -36,7 +37,7 @@
       <tfoot
         ><tr><td colspan="3">The basket, in whole packs</td><td class="num">{money(basket, currency)}</td></tr></tfoot
       >
-    </table>
+    </Table>
   {/if}
 </section>
 

@@ -1,28 +1,28 @@
 <!-- What cut faces look like: one tile for each kind, drawn once and repeated, so that strata differ also without colour. -->
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { TEXTURES } from '../../core/slab';
+  import { LOOKS } from '../../core/classify';
   import { fillTile, type FillTile } from './fillTiles';
 
   // The marks are drawn on the device, so that a page does not carry them.
   let tiles: readonly FillTile[] | null = $state.raw(null);
-  onMount(() => (tiles = TEXTURES.map(fillTile)));
+  onMount(() => (tiles = LOOKS.map(fillTile)));
 </script>
 
 <svg class="fills" aria-hidden="true" width="0" height="0">
   <defs>
-    {#each TEXTURES as texture, i (texture)}
+    {#each LOOKS as look, i (look)}
       {@const tile = tiles?.[i]}
-      <pattern id="fill-{texture}" width={tile?.size ?? 150} height={tile?.size ?? 150} patternUnits="userSpaceOnUse">
-        <g style="--base: var(--{texture}); --mark: var(--{texture}-mark); --lit: var(--{texture}-lit)">
+      <pattern id="fill-{look}" width={tile?.size ?? 150} height={tile?.size ?? 150} patternUnits="userSpaceOnUse">
+        <g style="--base: var(--{look}); --mark: var(--{look}-mark); --lit: var(--{look}-lit)">
           <rect width="151" height="151" class="base" />
-          {#each tile?.marks ?? [] as { look, d }, j (j)}<path class={look} {d} />{/each}
+          {#each tile?.marks ?? [] as mark, j (j)}<path class={mark.look} d={mark.d} />{/each}
         </g>
       </pattern>
-      <linearGradient id="depth-{texture}" x2="0" y2="1">
-        <stop offset="0" class="upper {texture}" />
-        <stop offset="0.45" class="middle {texture}" />
-        <stop offset="1" class="lower {texture}" />
+      <linearGradient id="depth-{look}" x2="0" y2="1">
+        <stop offset="0" class="upper {look}" />
+        <stop offset="0.45" class="middle {look}" />
+        <stop offset="1" class="lower {look}" />
       </linearGradient>
     {/each}
     <pattern id="fill-trim" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -121,12 +121,14 @@
     stop-opacity: 0.36;
   }
 
-  .upper.chocolate {
+  .upper.chocolate,
+  .upper.milk-chocolate {
     stop-color: #fff;
     stop-opacity: 0.16;
   }
 
-  .lower.chocolate {
+  .lower.chocolate,
+  .lower.milk-chocolate {
     stop-opacity: 0.3;
   }
 </style>

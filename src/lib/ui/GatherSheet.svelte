@@ -1,6 +1,6 @@
 <!-- Everything to have at hand before work begins, for one slab or several: to tick off at the bench, and to print. -->
 <script lang="ts">
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Button, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import type { Larder } from '../../core/larder';
   import type { Shop } from '../../core/shop';
@@ -84,7 +84,7 @@
     <div class="side">
       <section aria-labelledby="vessels">
         <h3 id="vessels">Pots and bowls</h3>
-        <table class="table">
+        <Table size="compact" class="table">
           <thead><tr><th>For</th><th class="num">Needs</th><th>Take</th></tr></thead>
           <tbody>
             {#each sheet.vessels as { making, name, kind, neededMl, batches, vessel } (making)}
@@ -105,7 +105,7 @@
               </tr>
             {/each}
           </tbody>
-        </table>
+        </Table>
       </section>
 
       {#if sheet.vessels.some(({ kind }) => kind === 'pot')}
@@ -122,7 +122,7 @@
             {#each LININGS as lining (lining)}<SelectItem value={lining} text={lining} />{/each}
           </Select>
         </div>
-        <table class="table">
+        <Table size="compact" class="table">
           <tbody>
             {#each tins as { tin, count, name }, i (i)}
               {#each linerPapers(tin, lining) as paper (paper.what)}
@@ -137,7 +137,7 @@
               {/each}
             {/each}
           </tbody>
-        </table>
+        </Table>
       </section>
 
       <BasketTable items={sheet.items} basket={sheet.basket} currency={shop.currency} />

@@ -1,11 +1,11 @@
 <!-- The strata of a slab inside a drawing: paper, layers, what is strewn on them, what goes round the pieces, and the tin's wall. -->
 <script lang="ts">
-  import type { Texture } from '../../core/slab';
+  import type { Look } from '../../core/classify';
   import type { SectionDrawing } from './sectionDrawing';
 
   interface Props {
     drawing: SectionDrawing;
-    lookOf: (layer: string) => Texture;
+    lookOf: (layer: string) => Look;
     chosen?: string | null;
   }
   let { drawing, lookOf, chosen = null }: Props = $props();

@@ -3,7 +3,8 @@
   import { onMount } from 'svelte';
   import { evenGrid, type CutLine } from '../../core/cut';
   import type { PlannedSlab } from '../../core/usecases';
-  import type { CutSpec, Texture } from '../../core/slab';
+  import type { Look } from '../../core/classify';
+  import type { CutSpec } from '../../core/slab';
   import { outlineAt } from '../../core/tin';
   import { shopFigures } from '$lib/shopFigures';
 
@@ -11,7 +12,7 @@
     planned: PlannedSlab;
     cut: CutSpec;
     /** What the upper face looks like; nothing where there is no slab yet. */
-    texture: Texture | null;
+    texture: Look | null;
     onmove?: (line: CutLine, toMm: number, insideMm: number) => void;
   }
   let { planned, cut, texture, onmove }: Props = $props();

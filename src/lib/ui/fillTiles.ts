@@ -1,3 +1,4 @@
+import type { Look } from '../../core/classify';
 import type { Texture } from '../../core/slab';
 import { seeded } from './seeded';
 
@@ -143,4 +144,7 @@ const TILES: Readonly<Record<Texture, (random: () => number) => readonly TileMar
 };
 
 /** The tile of each kind of cut face. */
-export const fillTile = (texture: Texture): FillTile => ({ size: SIZE, marks: TILES[texture](seeded(texture)) });
+export const fillTile = (look: Look): FillTile => ({ size: SIZE, marks: TILES[textureIn(look)](seeded(look)) });
+
+const textureIn = (look: Look): Texture =>
+  look === 'milk-chocolate' || look === 'white-chocolate' ? 'chocolate' : look;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
   import { pricePerGram } from '../../core/cost';
   import { money } from '$lib/money';
@@ -49,7 +49,7 @@
   {:else}
     <h2 class="unseen">Ingredients</h2>
     <div class="scroll">
-      <table class="table">
+      <Table size="compact" class="table">
         <thead>
           <tr>
             <th>Ingredient</th><th class="num">{figures.density.unit}</th><th class="num"
@@ -96,7 +96,7 @@
             <tr><td colspan="9">Nothing in the larder is called that.</td></tr>
           {/each}
         </tbody>
-      </table>
+      </Table>
     </div>
     <Pager path="/larder" sought={data.sought} from={data.from} most={data.most} count={data.count} all={data.all} />
     <p class="quiet">

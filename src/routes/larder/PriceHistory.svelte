@@ -1,5 +1,6 @@
 <!-- What an ingredient has cost by weight, pack by pack, over time. -->
 <script lang="ts">
+  import { Accordion, AccordionItem, Table } from 'carbon-components-svelte';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import { money } from '$lib/money';
@@ -38,28 +39,21 @@
 </script>
 
 <Chart type="line" height={190} {series} colours={['--primary', '--smooth', '--good', '--harm']} {options} />
-<details>
-  <summary>As a table</summary>
-  <table class="table">
-    <thead
-      ><tr><th>From</th><th>Pack</th><th class="num">Price</th><th class="num">Per {figures.priceMass.unit}</th></tr
-      ></thead
-    >
-    <tbody>
-      {#each [...prices].reverse() as one (`${one.pack} ${one.pricedOn} ${one.currency}`)}
-        <tr
-          ><td>{dates.day(one.pricedOn)}</td><td>{one.pack}</td><td class="num">{money(one.price, one.currency)}</td><td
-            class="num">{money(perMass(one), one.currency)}</td
-          ></tr
-        >
-      {/each}
-    </tbody>
-  </table>
-</details>
-
-<style>
-  summary {
-    cursor: pointer;
-    padding: 0.3rem 0;
-  }
-</style>
+<Accordion size="sm">
+  <AccordionItem title="As a table">
+    <Table size="compact" class="table">
+      <thead
+        ><tr><th>From</th><th>Pack</th><th class="num">Price</th><th class="num">Per {figures.priceMass.unit}</th></tr
+        ></thead
+      >
+      <tbody>
+        {#each [...prices].reverse() as one (`${one.pack} ${one.pricedOn} ${one.currency}`)}
+          <tr
+            ><td>{dates.day(one.pricedOn)}</td><td>{one.pack}</td><td class="num">{money(one.price, one.currency)}</td
+            ><td class="num">{money(perMass(one), one.currency)}</td></tr
+          >
+        {/each}
+      </tbody>
+    </Table>
+  </AccordionItem>
+</Accordion>

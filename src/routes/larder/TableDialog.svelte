@@ -1,6 +1,6 @@
 <!-- The larder or its prices from a table: first what it would change, then, if that is right, the change. -->
 <script lang="ts">
-  import { Button, Modal, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
+  import { Button, FileUploaderButton, Modal, RadioButton, RadioButtonGroup, Table } from 'carbon-components-svelte';
   import { ask, csv } from '$lib/api';
   import type { Problem } from '../../core/validation';
   import type { LarderChanges, LarderTable } from '$lib/server/larderTable';
@@ -9,7 +9,6 @@
 
   let open = $state(true);
   let table = $state<LarderTable>('prices');
-  let picker: HTMLInputElement | undefined = $state();
   let file = $state('');
   let text = $state('');
   let changes = $state.raw<(LarderChanges & { readonly stamp: string }) | null>(null);
@@ -28,12 +27,10 @@
     else problems = answer.problems;
   }
 
-  async function choose() {
-    const [found] = picker?.files ?? [];
+  async function choose(found: File | undefined) {
     if (!found) return;
     file = found.name;
     text = await found.text();
-    if (picker) picker.value = '';
     await look();
   }
 
@@ -76,15 +73,13 @@
   </RadioButtonGroup>
   <p class="acts">
     <Button size="small" kind="tertiary" href="/api/larder/table/{table}" download="{table}.csv">Save as CSV</Button>
-    <Button size="small" kind="tertiary" on:click={() => picker?.click()}>Choose a CSV file</Button>
-    <input
-      bind:this={picker}
-      class="unseen"
-      type="file"
-      accept=".csv,text/csv"
-      tabindex="-1"
+    <FileUploaderButton
+      kind="tertiary"
+      labelText="Choose a CSV file"
+      disableLabelChanges
       aria-label="CSV file"
-      onchange={choose}
+      accept={['.csv', 'text/csv']}
+      on:change={({ detail }) => choose(detail[0])}
     />
     <span class="quiet">{file}</span>
   </p>
@@ -107,7 +102,7 @@
       </div>
     {/if}
     {#if touched > 0}
-      <table class="table">
+      <Table size="compact" class="table">
         <thead><tr><th>Ingredient</th><th>What</th><th>Before</th><th>After</th></tr></thead>
         <tbody>
           {#each changes.changed.slice(0, MOST_SHOWN) as { name, fields } (name)}
@@ -122,7 +117,7 @@
           {#each changes.added.slice(0, MOST_SHOWN) as name (name)}<tr><td>{name}</td><td colspan="3">new</td></tr
             >{/each}
         </tbody>
-      </table>
+      </Table>
       {#if touched > 2 * MOST_SHOWN}<p class="quiet">The first {MOST_SHOWN} of each are shown.</p>{/if}
     {/if}
   {/if}

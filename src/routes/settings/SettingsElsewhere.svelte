@@ -1,6 +1,6 @@
 <!-- Two people at the settings: the later one is told, sees both, and chooses. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import type { KeptSettings, Settings } from '$lib/server/shop';
   import { changedSettings } from './changed';
 
@@ -47,7 +47,7 @@
 
 <div class="said harm" role="alertdialog" aria-labelledby="elsewhere">
   <h2 id="elsewhere">Someone kept other settings while you were changing these</h2>
-  <table class="table">
+  <Table size="compact" class="table">
     <thead><tr><th>What</th><th>Yours</th><th>Theirs</th></tr></thead>
     <tbody>
       {#each fields as field (field)}
@@ -58,7 +58,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
   <p>
     <Button size="small" on:click={onmine}>Keep mine beside theirs</Button>
     <Button size="small" kind="tertiary" on:click={ontheirs}>Take theirs</Button>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Button, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, FileUploaderButton, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { blankSlab } from '../../core/slab';
@@ -36,7 +36,6 @@
   let problems = $state<readonly Problem[]>([]);
   let about = $state('');
   let taken = $state('');
-  let picker: HTMLInputElement;
 
   async function begin() {
     name = '';
@@ -74,11 +73,8 @@
     else problems = answer.problems;
   }
 
-  async function fromFile() {
-    const [file] = picker.files ?? [];
+  async function fromFile(file: File | undefined) {
     if (!file) return;
-    // The same file can be chosen again once it has been mended.
-    queueMicrotask(() => (picker.value = ''));
     about = file.name;
     problems = [];
     if (file.size > MOST_BYTES) {
@@ -147,17 +143,16 @@
   <div class="page-head">
     <h1>Slabs</h1>
     <div class="find"><ListFind path="/slabs" label="Find a slab" sought={data.sought} /></div>
-    <input
-      bind:this={picker}
-      class="unseen"
-      type="file"
-      accept=".json,.jsonld,.zip,.html,.htm"
-      tabindex="-1"
-      aria-label="Slab file"
-      onchange={fromFile}
-    />
     <Button kind="tertiary" size="field" href="/slabs/paste">Paste a recipe</Button>
-    <Button kind="tertiary" size="field" on:click={() => picker.click()}>From a file</Button>
+    <FileUploaderButton
+      kind="tertiary"
+      size="field"
+      labelText="From a file"
+      disableLabelChanges
+      aria-label="Slab file"
+      accept={['.json', '.jsonld', '.zip', '.html', '.htm']}
+      on:change={({ detail }) => fromFile(detail[0])}
+    />
     {#if data.all > 0}<Button kind="ghost" size="field" href="/api/slabs/zip" download="slabs.zip">All as files</Button
       >{/if}
     <Button size="field" on:click={begin}>New slab</Button>

@@ -1,6 +1,6 @@
 <!-- Two people at one slab: the later one is told, sees both, and chooses. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import type { Plan } from '../../../core/usecases';
 
   import { money } from '$lib/money';
@@ -30,7 +30,7 @@
   <h2 id="elsewhere">
     Someone kept this slab while you were changing it ({shopDates().weekTime(Date.parse(elsewhere.keptAt))})
   </h2>
-  <table class="table">
+  <Table size="compact" class="table">
     <thead>
       <tr
         ><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Each costs</th><th
@@ -50,7 +50,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
   <p>
     <Button size="small" on:click={onboth}>Keep mine as a new slab</Button>
     <Button size="small" kind="tertiary" on:click={onmine}>Keep mine over theirs</Button>

@@ -14,7 +14,7 @@
     type Spread,
     type Texture,
   } from '../../../../core/slab';
-  import { lookOf } from '../../../../core/classify';
+  import { lookOf, textureOf } from '../../../../core/classify';
   import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -92,7 +92,7 @@
       size="sm"
       hideLabel
       labelText="Cut face of {layer.name}"
-      selected={lookOf(layer, slab.preparations)}
+      selected={textureOf(layer, slab.preparations)}
       on:change={(event) =>
         draft.change(withLayer(slab, at, { texture: (event.target as HTMLSelectElement).value as Texture }))}
     >

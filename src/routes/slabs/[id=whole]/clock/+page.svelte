@@ -1,6 +1,6 @@
 <!-- When to begin: the steps of the slab forward from a start or backward from a deadline, in the hours that there are. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { page } from '$app/state';
   import type { Ingredient } from '../../../../core/larder';
@@ -137,32 +137,34 @@
   <div class="no-print">
     <LaneChart {day} {pinned} {timeOfDay} onpin={(step, at) => (form.pinned[step] = at.getTime())} />
   </div>
-  <table class="table">
-    <caption class="unseen">The steps in order</caption>
-    <thead>
-      <tr
-        ><th class="num">No.</th><th>From</th><th>To</th><th>Step</th><th>Hands</th><th class="num"
-          >{day.slack === 'later' ? 'Could wait' : 'Could be sooner'}</th
-        ></tr
-      >
-    </thead>
-    <tbody>
-      {#each day.steps as { activity, start: from, end, slackMinutes, deciding }, at (activity.id)}
-        <tr class:deciding>
-          <td class="num quiet">{at + 1}</td>
-          <td class="figures">{timeOfDay(from)}</td>
-          <td class="figures">{timeOfDay(end)}</td>
-          <td
-            >{activity.text}{#if activity.caution}<br /><span class="hot">{activity.caution}</span>{/if}</td
-          >
-          <td class="hands"
-            >{activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}</td
-          >
-          <td class="num">{deciding ? 'decides' : formatDuration(slackMinutes)}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  <div class="steps">
+    <Table size="compact" class="table">
+      <caption class="unseen">The steps in order</caption>
+      <thead>
+        <tr
+          ><th class="num">No.</th><th>From</th><th>To</th><th>Step</th><th>Hands</th><th class="num"
+            >{day.slack === 'later' ? 'Could wait' : 'Could be sooner'}</th
+          ></tr
+        >
+      </thead>
+      <tbody>
+        {#each day.steps as { activity, start: from, end, slackMinutes, deciding }, at (activity.id)}
+          <tr class:deciding>
+            <td class="num quiet">{at + 1}</td>
+            <td class="figures">{timeOfDay(from)}</td>
+            <td class="figures">{timeOfDay(end)}</td>
+            <td
+              >{activity.text}{#if activity.caution}<br /><span class="hot">{activity.caution}</span>{/if}</td
+            >
+            <td class="hands"
+              >{activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}</td
+            >
+            <td class="num">{deciding ? 'decides' : formatDuration(slackMinutes)}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </Table>
+  </div>
 {/if}
 <div class="no-print"><Steps /></div>
 
@@ -196,11 +198,11 @@
     margin-bottom: 0.6rem;
   }
 
-  .table {
+  .steps :global(.table) {
     margin-top: 0.7rem;
   }
 
-  .table .figures,
+  .steps .figures,
   .hands {
     white-space: nowrap;
   }
@@ -231,7 +233,7 @@
       break-inside: avoid;
     }
 
-    .table td {
+    .steps td {
       font-size: 10pt;
       line-height: 1.25;
       padding-block: 0.2rem;

@@ -1,7 +1,7 @@
 <!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
 <script lang="ts">
   import { larderOf, type Larder } from '../../../../core/larder';
-  import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
+  import { Checkbox, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { comparePlans, isDifferent, type Beside, plan } from '../../../../core/usecases';
   import type { Slab } from '../../../../core/slab';
   import { asTin, tinInWords } from '../../../../core/tin';
@@ -111,7 +111,7 @@
 <Checkbox labelText="Only what differs" bind:checked={onlyChanged} />
 <div class="tables">
   <div class="stack">
-    <table class="table">
+    <Table size="compact" class="table">
       <caption>The whole</caption>
       <thead
         ><tr
@@ -127,8 +127,8 @@
           >
         {/each}
       </tbody>
-    </table>
-    <table class="table">
+    </Table>
+    <Table size="compact" class="table">
       <caption>Layers, from the top</caption>
       <thead
         ><tr
@@ -149,9 +149,9 @@
           {/each}
         {/each}
       </tbody>
-    </table>
+    </Table>
   </div>
-  <table class="table">
+  <Table size="compact" class="table">
     <caption>Lines</caption>
     <thead
       ><tr
@@ -172,7 +172,7 @@
         <tr><td colspan="5">No line differs.</td></tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
 </div>
 
 <style>

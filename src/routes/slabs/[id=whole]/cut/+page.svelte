@@ -1,7 +1,7 @@
 <!-- How the slab is cut: an even grid, what the pieces weigh, and where the ruler marks fall. -->
 <script lang="ts">
   import { inInches, METRIC } from '../../../../core/measure';
-  import { Accordion, AccordionItem, Button } from 'carbon-components-svelte';
+  import { Accordion, AccordionItem, Button, Table } from 'carbon-components-svelte';
   import { lookOf } from '../../../../core/classify';
   import { movedLine } from '../../../../core/cut';
   import { scaleOf, type CutSpec } from '../../../../core/slab';
@@ -115,7 +115,7 @@
       </p>
     </section>
     <section class="panel">
-      <table class="table">
+      <Table size="compact" class="table">
         <thead>
           <tr
             ><th>Kind</th><th class="num">Count</th><th class="num">Size, {figures.length.unit}</th><th class="num"
@@ -158,7 +158,7 @@
             ><td class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td></tr
           >
         </tbody>
-      </table>
+      </Table>
       {#if first}
         <p class="quiet even">Evenness: piece weights vary by {(planned.evenness * 100).toFixed(1)} %.</p>
       {/if}
@@ -168,7 +168,7 @@
         ><AccordionItem title="Ruler marks, mm and inches">
           <div class="marks">
             {#each [['From the left edge', planned.marksMm.length], ['From the front edge', planned.marksMm.width]] as const as [name, marks] (name)}
-              <table class="table">
+              <Table size="compact" class="table">
                 <thead><tr><th>{name}</th><th class="num">mm</th><th class="num">inches</th></tr></thead>
                 <tbody>
                   {#each marks as at, i (i)}
@@ -181,7 +181,7 @@
                     <tr><td colspan="3">No cut this way</td></tr>
                   {/each}
                 </tbody>
-              </table>
+              </Table>
             {/each}
           </div>
           <p class="quiet kerf">

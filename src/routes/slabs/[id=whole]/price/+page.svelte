@@ -1,5 +1,6 @@
 <!-- What the slab costs: by layer, by ingredient and per piece. -->
 <script lang="ts">
+  import { Table } from 'carbon-components-svelte';
   import { inCoins } from '../../../../core/cost';
   import { coinDigits, money } from '$lib/money';
   import { percent } from '$lib/figures';
@@ -95,7 +96,7 @@
       Ingredients only, at the price of the pack usually bought. Trims and losses are paid for by the pieces.
     </p>
     <section class="panel" aria-label="By layer">
-      <table class="table">
+      <Table size="compact" class="table">
         <thead
           ><tr
             ><th>Layer, from the top</th><th class="num">Cost</th><th class="num">Share</th><th class="num"
@@ -119,10 +120,10 @@
             ></tr
           ></tfoot
         >
-      </table>
+      </Table>
     </section>
     <section class="panel" aria-label="By ingredient">
-      <table class="table">
+      <Table size="compact" class="table">
         <thead
           ><tr
             ><th>Ingredient</th><th class="num">Used, {figures.mass.unit}</th><th class="num">Cost</th><th class="num"
@@ -146,7 +147,7 @@
           {/each}
         </tbody>
         <tfoot><tr><td>All</td><td></td><td class="num">{show(totalCoins)}</td><td></td></tr></tfoot>
-      </table>
+      </Table>
     </section>
   {/snippet}
 </Board>

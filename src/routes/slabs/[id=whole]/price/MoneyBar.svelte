@@ -1,13 +1,13 @@
 <!-- One piece as a bar of money, to scale: a part for each layer, which opens to what is in it. -->
 <script lang="ts">
-  import type { Texture } from '../../../../core/slab';
+  import type { Look } from '../../../../core/classify';
   import { coinDigits, money } from '$lib/money';
   import { percent } from '$lib/figures';
 
   interface Part {
     readonly id: string;
     readonly name: string;
-    readonly look: Texture | null;
+    readonly look: Look | null;
     /** What this part of one piece costs. */
     readonly cost: number;
     readonly lines: readonly { readonly name: string; readonly cost: number | null }[];

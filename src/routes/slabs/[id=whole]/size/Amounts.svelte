@@ -1,5 +1,6 @@
 <!-- Line by line: what each preparation takes now, as it is weighed and as it is measured, and what vessel it needs. -->
 <script lang="ts">
+  import { Table } from 'carbon-components-svelte';
   import { slabWork } from '$lib/slabContext';
   import { expandDividedLines } from '../../../../core/slab';
   import { shopFigures } from '$lib/shopFigures';
@@ -12,7 +13,7 @@
 </script>
 
 <h2>Line by line</h2>
-<table class="table lines">
+<Table size="compact" class="table lines">
   <thead>
     <tr
       ><th>Ingredient</th><th class="num">Written</th><th class="num">Now, {figures.mass.unit}</th><th class="num"
@@ -52,7 +53,7 @@
       {/each}
     </tbody>
   {/each}
-</table>
+</Table>
 
 <style>
   h2 {

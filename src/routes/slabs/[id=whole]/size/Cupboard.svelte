@@ -1,5 +1,6 @@
 <!-- What is in the cupboard of each ingredient: the one that runs out first sets the size. Left empty, there is enough. -->
 <script lang="ts">
+  import { Table } from 'carbon-components-svelte';
   import { plainName } from '../../../../core/larder';
   import type { Unit } from '../../../../core/measure';
   import type { StockItem } from '../../../../core/slab';
@@ -42,7 +43,7 @@
       Write what you have of the things that are short; the rest is taken to be enough.
     {/if}
   </p>
-  <table class="table">
+  <Table size="compact" class="table">
     <thead
       ><tr><th>Ingredient</th><th class="num">Stock</th><th></th><th class="num">Left over, {figures.mass.unit}</th></tr
       ></thead
@@ -70,7 +71,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
 </div>
 
 <style>
@@ -79,7 +80,7 @@
     margin-top: 0.5rem;
   }
 
-  table {
+  .cupboard :global(.table) {
     margin-top: 0.4rem;
   }
 

@@ -1,5 +1,6 @@
 <!-- Layer by layer: what was written and what it is now; a thickness can be written as well as pulled. -->
 <script lang="ts">
+  import { Table } from 'carbon-components-svelte';
   import { inTins } from '../../../../core/slab';
   import { plan, type Plan } from '../../../../core/usecases';
   import { tinInWords } from '../../../../core/tin';
@@ -22,7 +23,7 @@
 </script>
 
 <h2>Layer by layer</h2>
-<table class="table">
+<Table size="compact" class="table">
   <thead>
     <tr
       ><th>Layer, from the top</th><th class="num">Written, {figures.length.unit}</th><th class="num"
@@ -49,7 +50,7 @@
               label="{name} now"
               quantity="length"
               hideLabel
-              value={after.thicknessMm}
+              value={Number(after.thicknessMm.toFixed(1))}
               limits={slabLimits('scale.layer-thickness.mm.any')}
               name="{id} thickness"
               typed={draft.typed}
@@ -62,11 +63,11 @@
       </tr>
     {/each}
   </tbody>
-</table>
+</Table>
 
 {#if many}
   <h2>Into each tin</h2>
-  <table class="table">
+  <Table size="compact" class="table">
     <thead>
       <tr
         ><th>Tin</th><th class="num">High, {figures.length.unit}</th>{#each slab.layers as { id, name } (id)}<th
@@ -91,7 +92,7 @@
         <td class="num">{figures.mass.figure(now.slab.massG)}</td>
       </tr>
     </tfoot>
-  </table>
+  </Table>
 {/if}
 
 <style>

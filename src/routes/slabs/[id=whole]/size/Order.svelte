@@ -1,7 +1,7 @@
 <!-- From an order to tins: so many pieces of a size, and the best ways to make them from the rack. -->
 <script lang="ts">
   import { inTins } from '../../../../core/slab';
-  import { Button } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import { pieceSizeFor, plan, withoutOrder, writtenHeightMm } from '../../../../core/usecases';
   import type { OrderAnswer } from '../../../../core/cut';
@@ -164,7 +164,7 @@
 </div>
 {#if answers && answers.length > 0}
   {#if stale}<p class="said">The order has changed since: find tins again.</p>{/if}
-  <table class="table answers">
+  <Table size="compact" class="table">
     <thead>
       <tr
         ><th>Tins</th><th class="num">Slabs</th><th class="num">Pieces</th><th class="num"
@@ -191,7 +191,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
   <p class="quiet small">
     Waste is all that is laid and not ordered: trims, kerf and pieces over. Each row is the least waste possible with
     that many slabs.
@@ -209,10 +209,6 @@
 
   .order :global(.typed-field) {
     width: 6.4rem;
-  }
-
-  .answers {
-    margin-top: 0.5rem;
   }
 
   .on td {

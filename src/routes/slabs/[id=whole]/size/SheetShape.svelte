@@ -39,7 +39,7 @@
       <NumberField
         label="Outline, length"
         quantity="length"
-        value={outline.lengthMm}
+        value={Number(outline.lengthMm.toFixed(1))}
         limits={slabLimits('tin.sheet.outlineMm.length')}
         name="sheet {i} length"
         typed={draft.typed}
@@ -48,7 +48,7 @@
       <NumberField
         label="width"
         quantity="length"
-        value={outline.widthMm}
+        value={Number(outline.widthMm.toFixed(1))}
         limits={slabLimits('tin.sheet.outlineMm.width')}
         name="sheet {i} width"
         typed={draft.typed}

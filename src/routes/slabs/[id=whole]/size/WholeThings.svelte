@@ -1,6 +1,6 @@
 <!-- Half an egg, a third of a can: the nearest whole ones, what each does to the thickness here, and the tin that keeps it. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import { heightsOf, nearestTin } from '../../../../core/usecases';
   import { inTins, tinsOf } from '../../../../core/slab';
   import type { WholeThing } from '../../../../core/scale';
@@ -24,7 +24,7 @@
 </script>
 
 <h2>Whole things</h2>
-<table class="table">
+<Table size="compact" class="table">
   <thead
     ><tr><th>Ingredient</th><th class="num">Asked for</th><th>Use whole ones: here, or in another tin</th></tr></thead
   >
@@ -61,7 +61,7 @@
       </tr>
     {/each}
   </tbody>
-</table>
+</Table>
 
 <style>
   h2 {
