@@ -99,7 +99,3 @@ export function stageAt(boilC: number): StageRange {
   const away = ({ fromC, toC }: StageRange) => Math.max(fromC - boilC, boilC - toC, 0);
   return STAGE_RANGES.reduce((best, range) => (away(range) < away(best) ? range : best));
 }
-
-export function fahrenheitOf(celsius: number): number {
-  return (celsius * 9) / 5 + 32;
-}

@@ -38,9 +38,11 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
     const lost = ((stuckG / (massOutG + stuckG)) * 100).toFixed(0);
     const at = (field: string) => `/preparations/${p}/${field}`;
     return [
-      ...mixtures[p]!.lines.flatMap(({ guess, massG }, l) =>
-        guessOf(guess, massG, name, lines[l]!.ingredient, at(`lines/${l}`)),
-      ),
+      ...mixtures[p]!.lines.flatMap(({ guess, massG }, l) => {
+        // What comes from a line that was divided elsewhere has no line of its own here.
+        const where = l < lines.length ? at(`lines/${l}`) : `/preparations/${p}`;
+        return guessOf(guess, massG, name, laid.preparations[p]!.lines[l]!.ingredient, where);
+      }),
       ...(lossPercent === undefined
         ? [{ where: at('lossPercent'), taken: `${name}: ${lost} % stays in the pot or bowl`, restsOn: 'what is usual' }]
         : []),

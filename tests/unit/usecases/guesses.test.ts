@@ -49,3 +49,25 @@ test('with an empty larder every demo slab is still worked out, and all that is 
     assert.ok(taken.cut.pieces.every(({ massG }) => massG > 0));
   }
 });
+
+test('a part of a divided line is guessed where it goes in, also where nothing of it is written', () => {
+  const [first, second, ...others] = ryeSlice.preparations;
+  const divided: Slab = {
+    ...ryeSlice,
+    preparations: [
+      {
+        ...first!,
+        lines: [
+          { ingredient: 'moon flour', quantity: 2, unit: 'cup', divided: [{ preparation: second!.id, share: 0.5 }] },
+        ],
+      },
+      second!,
+      ...others,
+    ],
+  };
+  const taken = guessesOf(divided, demoLarder, shop).filter(({ taken }) => taken.startsWith('moon flour'));
+  assert.deepEqual(
+    taken.map(({ where }) => where),
+    ['/preparations/0/lines/0', '/preparations/1'],
+  );
+});
