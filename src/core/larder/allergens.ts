@@ -16,16 +16,16 @@ export type AllergenPaths = ReadonlyMap<string, readonly string[]>;
 export function allergensOf(ingredient: Ingredient, larder: Larder, slabLarder?: Larder): AllergenPaths {
   const found = new Map<string, readonly string[]>();
   const seen = new Set<Ingredient>();
-  let level: { one: Ingredient; path: readonly string[] }[] = [{ one: ingredient, path: [ingredient.name] }];
+  let level: { carrier: Ingredient; path: readonly string[] }[] = [{ carrier: ingredient, path: [ingredient.name] }];
   while (level.length > 0) {
     const next: typeof level = [];
-    for (const { one, path } of level) {
-      if (seen.has(one)) continue;
-      seen.add(one);
-      for (const allergen of one.allergens ?? []) if (!found.has(allergen)) found.set(allergen, path);
-      for (const part of one.madeOf ?? []) {
+    for (const { carrier, path } of level) {
+      if (seen.has(carrier)) continue;
+      seen.add(carrier);
+      for (const allergen of carrier.allergens ?? []) if (!found.has(allergen)) found.set(allergen, path);
+      for (const part of carrier.madeOf ?? []) {
         const inside = ingredientNamed(part.ingredient, larder, slabLarder);
-        if (inside) next.push({ one: inside, path: [...path, inside.name] });
+        if (inside) next.push({ carrier: inside, path: [...path, inside.name] });
       }
     }
     level = next;

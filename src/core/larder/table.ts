@@ -227,18 +227,18 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
 }
 
 /** An ingredient as a row of the larder's table; `ingredientFromRow` reads it back. Packs behind the first are in the prices. */
-export function rowOfIngredient(one: Ingredient): Record<(typeof LARDER_COLUMNS)[number], string> {
+export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_COLUMNS)[number], string> {
   const figure = (value: number | undefined) => (value === undefined ? '' : String(value));
-  const { composition: c, sugarKinds: k } = one;
-  const [pack] = one.packs ?? [];
+  const { composition: c, sugarKinds: k } = ingredient;
+  const [pack] = ingredient.packs ?? [];
   return {
-    name: one.name,
-    aliases: (one.aliases ?? []).join('; '),
-    g_per_ml: figure(one.densityGPerMl),
-    g_per_ml_by_state: Object.entries(one.densities ?? {})
+    name: ingredient.name,
+    aliases: (ingredient.aliases ?? []).join('; '),
+    g_per_ml: figure(ingredient.densityGPerMl),
+    g_per_ml_by_state: Object.entries(ingredient.densities ?? {})
       .map(([state, rho]) => `${state}=${rho}`)
       .join('; '),
-    one_weighs_g: figure(one.unitMassG),
+    one_weighs_g: figure(ingredient.unitMassG),
     water: figure(c?.water),
     sugars: figure(c?.sugars),
     sucrose: figure(k?.sucrose),
@@ -249,16 +249,16 @@ export function rowOfIngredient(one: Ingredient): Record<(typeof LARDER_COLUMNS)
     protein: figure(c?.protein),
     other: figure(c?.other),
     salt: figure(c?.salt),
-    allergens: (one.allergens ?? []).join('; '),
-    diets: (one.diets ?? []).join('; '),
-    made_of: (one.madeOf ?? [])
+    allergens: (ingredient.allergens ?? []).join('; '),
+    diets: (ingredient.diets ?? []).join('; '),
+    made_of: (ingredient.madeOf ?? [])
       .map(({ ingredient, percent }) => (percent === undefined ? ingredient : `${ingredient}=${percent}`))
       .join('; '),
-    usual_from_percent: figure(one.usualPercent?.from),
-    usual_to_percent: figure(one.usualPercent?.to),
-    grain_mm: figure(one.grainMm),
-    held_g: figure(one.heldG),
-    source: one.source ?? '',
+    usual_from_percent: figure(ingredient.usualPercent?.from),
+    usual_to_percent: figure(ingredient.usualPercent?.to),
+    grain_mm: figure(ingredient.grainMm),
+    held_g: figure(ingredient.heldG),
+    source: ingredient.source ?? '',
     pack: pack?.name ?? '',
     pack_g: figure(pack?.massG),
     price: figure(pack?.price),
@@ -304,9 +304,9 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
 }
 
 /** The packs of an ingredient as rows of the prices' table. */
-export function priceRowsOf(one: Ingredient): Record<(typeof PRICE_COLUMNS)[number], string>[] {
-  return (one.packs ?? []).map(({ name, massG, price, pricedOn, currency = '' }) => ({
-    ingredient: one.name,
+export function priceRowsOf(ingredient: Ingredient): Record<(typeof PRICE_COLUMNS)[number], string>[] {
+  return (ingredient.packs ?? []).map(({ name, massG, price, pricedOn, currency = '' }) => ({
+    ingredient: ingredient.name,
     pack: name,
     pack_g: String(massG),
     price: price === undefined ? '' : String(price),

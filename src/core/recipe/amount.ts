@@ -67,14 +67,14 @@ function plain(text: string): Led | null {
 }
 
 function sized(count: string | undefined, size: string, unit: string, rest: string): Led | null {
-  const one = plain(`${size} ${unit}`);
+  const held = plain(`${size} ${unit}`);
   const many = count === undefined ? 1 : (plain(count)?.quantity ?? 1);
-  if (!one) return null;
+  if (!held) return null;
   return {
     quantity: many,
     quantityMax: null,
     unit: 'pack',
-    packSize: { quantity: one.quantity, unit: one.unit },
+    packSize: { quantity: held.quantity, unit: held.unit },
     word: null,
     rest,
   };

@@ -51,11 +51,11 @@ function plainText(found: unknown): string {
 
 function stepsIn(found: unknown, deep = 0): string[] {
   if (deep > DEEPEST) return [];
-  return listOf(found).flatMap((one) => {
-    if (typeof one === 'string') return one.split(/\n+/).map(plainText);
-    if (!isNode(one)) return [];
-    const own = plainText(one.text) || (one.itemListElement === undefined ? plainText(one.name) : '');
-    return [...(own === '' ? [] : [own]), ...stepsIn(one.itemListElement, deep + 1)];
+  return listOf(found).flatMap((node) => {
+    if (typeof node === 'string') return node.split(/\n+/).map(plainText);
+    if (!isNode(node)) return [];
+    const own = plainText(node.text) || (node.itemListElement === undefined ? plainText(node.name) : '');
+    return [...(own === '' ? [] : [own]), ...stepsIn(node.itemListElement, deep + 1)];
   });
 }
 

@@ -82,7 +82,7 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
   }
   const kept = preparations
     .filter(({ lines, unread }) => lines.length + unread.length > 0)
-    .map(({ unread, ...one }): Preparation => (unread.length > 0 ? { ...one, unread } : one));
+    .map(({ unread, ...preparation }): Preparation => (unread.length > 0 ? { ...preparation, unread } : preparation));
   const layers = kept
     .filter(({ lines }) => lines.length > 0)
     .map(({ id, name: called }, at): Layer => ({

@@ -38,12 +38,12 @@ export function stockLimitOf(
       neededG.set(name, (neededG.get(name) ?? 0) + (mixtures[p]!.lines[l]!.massG ?? 0));
     }),
   );
-  const counted = stock.map((one) => {
-    const weighed = massOf(one, ingredientNamed(one.ingredient, larder, slabLarder) ?? {}, measures);
-    const needG = neededG.get(nameOf(one.ingredient)) ?? 0;
-    return { ingredient: one.ingredient, needG, haveG: weighed.ok && needG > 0 ? weighed.massG : null };
+  const counted = stock.map((item) => {
+    const weighed = massOf(item, ingredientNamed(item.ingredient, larder, slabLarder) ?? {}, measures);
+    const needG = neededG.get(nameOf(item.ingredient)) ?? 0;
+    return { ingredient: item.ingredient, needG, haveG: weighed.ok && needG > 0 ? weighed.massG : null };
   });
-  const usable = counted.flatMap(({ haveG, ...one }) => (haveG === null ? [] : [{ ...one, haveG }]));
+  const usable = counted.flatMap(({ haveG, ...item }) => (haveG === null ? [] : [{ ...item, haveG }]));
   const least = usable.reduce((low, { haveG, needG }) => Math.min(low, haveG / needG), Infinity);
   const scaleFactor = Number.isFinite(least) ? least : 1;
   return {

@@ -63,11 +63,12 @@ function gramsOf(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[]) {
   let massG = 0;
   let known = true;
   for (const { preparation, share } of layer.from) {
-    const one = made[slab.preparations.findIndex(({ id }) => id === preparation)];
-    if (!one || share === 0) continue;
-    massG += one.massOutG * share;
-    known &&= one.grams !== null;
-    for (const part of Object.keys(grams) as (keyof typeof grams)[]) grams[part] += (one.grams?.[part] ?? 0) * share;
+    const mixture = made[slab.preparations.findIndex(({ id }) => id === preparation)];
+    if (!mixture || share === 0) continue;
+    massG += mixture.massOutG * share;
+    known &&= mixture.grams !== null;
+    for (const part of Object.keys(grams) as (keyof typeof grams)[])
+      grams[part] += (mixture.grams?.[part] ?? 0) * share;
   }
   return { grams: grams as Composition, massG, known: known && massG > 0 };
 }

@@ -11,7 +11,7 @@ export function freshId(prefix: string, things: readonly { readonly id: string }
 }
 
 const replaced = <T>(list: readonly T[], at: number, part: Partial<T>): T[] =>
-  list.map((one, i) => (i === at ? { ...one, ...part } : one));
+  list.map((item, i) => (i === at ? { ...item, ...part } : item));
 
 export function withPreparation(slab: Slab, at: number, part: Partial<Preparation>): Slab {
   return { ...slab, preparations: replaced(slab.preparations, at, part) };
@@ -39,9 +39,9 @@ export function withoutPreparation(slab: Slab, at: number): Slab {
     ...slab,
     preparations: slab.preparations
       .filter((_, i) => i !== at)
-      .map((one) => ({
-        ...one,
-        lines: one.lines.map((line) => {
+      .map((preparation) => ({
+        ...preparation,
+        lines: preparation.lines.map((line) => {
           const divided = line.divided?.filter(({ preparation }) => preparation !== gone);
           return divided && divided.length !== line.divided?.length ? { ...line, divided } : line;
         }),
@@ -81,8 +81,8 @@ export function withoutLayer(slab: Slab, at: number): Slab {
 /** A list with one thing moved to another position. */
 export function moved<T>(list: readonly T[], from: number, to: number): T[] {
   const rest = list.filter((_, i) => i !== from);
-  const one = list[from];
-  return one === undefined ? [...list] : [...rest.slice(0, to), one, ...rest.slice(to)];
+  const moved = list[from];
+  return moved === undefined ? [...list] : [...rest.slice(0, to), moved, ...rest.slice(to)];
 }
 
 /** A slab to begin with: nothing in it yet, in a usual tin. */

@@ -105,9 +105,9 @@ export function chainOf({
   const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
   const { activities: pots, ready } = potsOf(slab, batchSizes, ovenfuls, together, pace, figures);
   const activities: Activity[] = [];
-  const add = (one: Pick<Activity, 'id' | 'of' | 'text' | 'minutes' | 'after'> & Partial<Activity>) => {
-    activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...one });
-    return one.id;
+  const add = (activity: Pick<Activity, 'id' | 'of' | 'text' | 'minutes' | 'after'> & Partial<Activity>) => {
+    activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...activity });
+    return activity.id;
   };
   add({
     id: GATHER,

@@ -63,7 +63,7 @@ export function potsOf(
         ovenC: step.ovenC ?? null,
         after:
           before.length > 0
-            ? before.map((one) => ({ on: idOf(one.id), ...waitOf(step, one) }))
+            ? before.map((earlier) => ({ on: idOf(earlier.id), ...waitOf(step, earlier) }))
             : links([GATHER], 0, null),
         caution: cautionFor(step, preparation),
       });

@@ -106,9 +106,9 @@ function triesFor(steps: number): number {
 
 /** One step before or behind another, by chance. */
 function moved(starts: Starts, random: () => number): number[] {
-  const one = Math.floor(random() * starts.length);
+  const picked = Math.floor(random() * starts.length);
   const to = starts[Math.floor(random() * starts.length)]! + (random() < 0.5 ? -0.5 : 0.5);
-  return starts.map((start, i) => (i === one ? to : start));
+  return starts.map((start, i) => (i === picked ? to : start));
 }
 
 /** The same work seen from its end: time runs backwards, what followed now leads. */

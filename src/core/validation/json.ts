@@ -19,8 +19,8 @@ export function unfitProblem(found: unknown): Problem | null {
   const open: { readonly value: unknown; readonly path: string; readonly depth: number }[] = [
     { value: found, path: '', depth: 0 },
   ];
-  for (let one = open.pop(); one; one = open.pop()) {
-    const { value, path, depth } = one;
+  for (let node = open.pop(); node; node = open.pop()) {
+    const { value, path, depth } = node;
     if (typeof value !== 'object' || value === null) continue;
     if (depth > DEEPEST) return { path: '', message: `This is nested over ${DEEPEST} deep: send it flatter` };
     if (Object.hasOwn(value, PROTOTYPE)) {

@@ -156,8 +156,8 @@ function differences(before: Ingredient, after: Ingredient): FieldChange[] {
     before: a[column],
     after: b[column],
   }));
-  const rest = (one: Ingredient) =>
-    (one.packs ?? [])
+  const rest = (ingredient: Ingredient) =>
+    (ingredient.packs ?? [])
       .slice(1)
       .map(({ name, price, massG, currency = '' }) => `${name} ${massG} g ${price ?? '-'} ${currency}`.trim())
       .join('; ');

@@ -18,7 +18,7 @@ export interface TileMark {
 const SIZE = 150;
 type Draw = (x: number, y: number) => string;
 
-const one = (value: number) => value.toFixed(1);
+const tenth = (value: number) => value.toFixed(1);
 
 /** A shape at a place, and again over each edge that it reaches, so that tiles join. */
 function joined(draw: Draw, x: number, y: number, reach: number): string {
@@ -37,18 +37,18 @@ export function shard(random: () => number, radius: number, corners: number, fla
     const [across, down] = [Math.cos(angle) * r, Math.sin(angle) * r * flat];
     return [across * Math.cos(turn) - down * Math.sin(turn), across * Math.sin(turn) + down * Math.cos(turn)] as const;
   });
-  return (x, y) => `M${points.map(([dx, dy]) => `${one(x + dx)} ${one(y + dy)}`).join('L')}Z`;
+  return (x, y) => `M${points.map(([dx, dy]) => `${tenth(x + dx)} ${tenth(y + dy)}`).join('L')}Z`;
 }
 
 const circle =
   (radius: number): Draw =>
   (x, y) =>
-    `M${one(x - radius)} ${one(y)}a${one(radius)} ${one(radius)} 0 1 0 ${one(2 * radius)} 0a${one(radius)} ${one(radius)} 0 1 0 ${one(-2 * radius)} 0`;
+    `M${tenth(x - radius)} ${tenth(y)}a${tenth(radius)} ${tenth(radius)} 0 1 0 ${tenth(2 * radius)} 0a${tenth(radius)} ${tenth(radius)} 0 1 0 ${tenth(-2 * radius)} 0`;
 
 const stroke =
   (dx: number, dy: number): Draw =>
   (x, y) =>
-    `M${one(x)} ${one(y)}l${one(dx)} ${one(dy)}`;
+    `M${tenth(x)} ${tenth(y)}l${tenth(dx)} ${tenth(dy)}`;
 
 /** Shapes strewn over the tile. */
 function strewn(random: () => number, count: number, shape: () => readonly [draw: Draw, reach: number]): string {
@@ -119,7 +119,12 @@ const TILES: Readonly<Record<Texture, (random: () => number) => readonly TileMar
     const crease = pieces
       .filter(({ r }) => r > 8)
       .map(({ x, y, r }) =>
-        joined((cx, cy) => `M${one(cx - r / 2)} ${one(cy)}q${one(r / 2)} ${one(-r / 2)} ${one(r)} 0`, x, y, 20),
+        joined(
+          (cx, cy) => `M${tenth(cx - r / 2)} ${tenth(cy)}q${tenth(r / 2)} ${tenth(-r / 2)} ${tenth(r)} 0`,
+          x,
+          y,
+          20,
+        ),
       );
     return [
       { look: 'piece', d: pieces.map(({ edge }) => edge).join('') },
@@ -134,7 +139,8 @@ const TILES: Readonly<Record<Texture, (random: () => number) => readonly TileMar
       d: strewn(random, 34, () => {
         const [length, lean] = [4 + random() * 11, -0.5 + random() * 1.1];
         return [
-          (x, y) => `M${one(x)} ${one(y)}q${one(length / 2)} ${one(-lean * 6)} ${one(length)} ${one(-lean * 9)}`,
+          (x, y) =>
+            `M${tenth(x)} ${tenth(y)}q${tenth(length / 2)} ${tenth(-lean * 6)} ${tenth(length)} ${tenth(-lean * 9)}`,
           18,
         ] as const;
       }),

@@ -18,8 +18,8 @@
   let inTable = $state(false);
   let editing: { ingredient: StoredIngredient | null } | null = $state.raw(null);
 
-  const perMass = (one: StoredIngredient) => {
-    const price = pricePerGram(one);
+  const perMass = (ingredient: StoredIngredient) => {
+    const price = pricePerGram(ingredient);
     return price === null ? '-' : money(price * figures.priceMass.massG, data.shop.currency);
   };
 
@@ -61,34 +61,40 @@
           </tr>
         </thead>
         <tbody>
-          {#each data.ingredients as one (one.id)}
-            {@const [pack] = one.packs ?? []}
+          {#each data.ingredients as ingredient (ingredient.id)}
+            {@const [pack] = ingredient.packs ?? []}
             <tr>
               <td
-                ><b>{one.name}</b>{#if one.aliases?.length}<span class="quiet"
-                    >, also {one.aliases.slice(0, 3).join(', ')}{one.aliases.length > 3 ? ' ...' : ''}</span
+                ><b>{ingredient.name}</b>{#if ingredient.aliases?.length}<span class="quiet"
+                    >, also {ingredient.aliases.slice(0, 3).join(', ')}{ingredient.aliases.length > 3
+                      ? ' ...'
+                      : ''}</span
                   >{/if}</td
               >
-              <td class="num">{one.densityGPerMl === undefined ? '-' : figures.density.figure(one.densityGPerMl)}</td>
-              <td class="num">{one.unitMassG === undefined ? '-' : figures.mass.figure(one.unitMassG)}</td>
-              <td class="num">{one.heldG === undefined ? '-' : figures.mass.figure(one.heldG)}</td>
+              <td class="num"
+                >{ingredient.densityGPerMl === undefined ? '-' : figures.density.figure(ingredient.densityGPerMl)}</td
+              >
+              <td class="num">{ingredient.unitMassG === undefined ? '-' : figures.mass.figure(ingredient.unitMassG)}</td
+              >
+              <td class="num">{ingredient.heldG === undefined ? '-' : figures.mass.figure(ingredient.heldG)}</td>
               <td
-                >{pack?.name ?? '-'}{#if (one.packs?.length ?? 0) > 1}<span class="quiet"
-                    >{` and ${one.packs!.length - 1} more`}</span
+                >{pack?.name ?? '-'}{#if (ingredient.packs?.length ?? 0) > 1}<span class="quiet"
+                    >{` and ${ingredient.packs!.length - 1} more`}</span
                   >{/if}</td
               >
               <td class="num">{pack?.price === undefined ? '-' : money(pack.price, data.shop.currency)}</td>
-              <td class="num">{perMass(one)}</td>
+              <td class="num">{perMass(ingredient)}</td>
               <td
-                >{one.allergens?.join(', ') || (one.madeOf ? '' : '-')}{#if one.madeOf}<span class="quiet"
-                    >{one.allergens?.length ? '; ' : ''}made of {one.madeOf
+                >{ingredient.allergens?.join(', ') || (ingredient.madeOf ? '' : '-')}{#if ingredient.madeOf}<span
+                    class="quiet"
+                    >{ingredient.allergens?.length ? '; ' : ''}made of {ingredient.madeOf
                       .map(({ ingredient }) => ingredient)
                       .join(', ')}</span
                   >{/if}</td
               >
               <td class="num"
-                ><Button kind="ghost" size="small" on:click={() => (editing = { ingredient: one })}
-                  >Change<span class="unseen"> {one.name}</span></Button
+                ><Button kind="ghost" size="small" on:click={() => (editing = { ingredient })}
+                  >Change<span class="unseen"> {ingredient.name}</span></Button
                 ></td
               >
             </tr>

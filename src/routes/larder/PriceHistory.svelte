@@ -19,8 +19,8 @@
   const series = $derived(
     packs.map((pack) => {
       const points = counted
-        .filter((one) => one.pack === pack)
-        .map((one) => ({ x: Date.parse(one.pricedOn), y: perMass(one) }));
+        .filter((price) => price.pack === pack)
+        .map((price) => ({ x: Date.parse(price.pricedOn), y: perMass(price) }));
       // A price holds until the next one: the last reaches to today.
       const last = points.at(-1)!;
       return { name: pack, data: last.x < today ? [...points, { x: today, y: last.y }] : points };
@@ -47,10 +47,11 @@
         ></thead
       >
       <tbody>
-        {#each [...prices].reverse() as one (`${one.pack} ${one.pricedOn} ${one.currency}`)}
+        {#each [...prices].reverse() as past (`${past.pack} ${past.pricedOn} ${past.currency}`)}
           <tr
-            ><td>{dates.day(one.pricedOn)}</td><td>{one.pack}</td><td class="num">{money(one.price, one.currency)}</td
-            ><td class="num">{money(perMass(one), one.currency)}</td></tr
+            ><td>{dates.day(past.pricedOn)}</td><td>{past.pack}</td><td class="num"
+              >{money(past.price, past.currency)}</td
+            ><td class="num">{money(perMass(past), past.currency)}</td></tr
           >
         {/each}
       </tbody>
