@@ -73,6 +73,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await bake.getByLabel('at most, min', { exact: true }).fill('');
   await bake.getByLabel('Waits at least, min').fill('');
   // A step that waits for one that waits for it: told, and put right by the same field.
+  await rub.getByLabel('Bake until the edge colours').scrollIntoViewIfNeeded();
   await rub.getByLabel('Bake until the edge colours').check({ force: true });
   await expect(page.getByText(/Steps wait for one another in a circle/)).toBeVisible();
   await rub.getByLabel('Bake until the edge colours').uncheck({ force: true });

@@ -72,7 +72,7 @@ test('a field reads any unit, says what it understood, and keeps metric figures 
 }) => {
   const page = await open('/slabs');
   const id = await slabId(page, shop.address, 'Rye');
-  await page.goto(`${shop.address}/slabs/${id}/cook`);
+  await open(`/slabs/${id}/cook`);
   const end = page.getByLabel('End point at the sea, °C');
   await end.fill('237F');
   await expect(page.getByText('read as 113.9 °C')).toBeVisible();
@@ -85,7 +85,7 @@ test('a field reads any unit, says what it understood, and keeps metric figures 
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText(/kept, version 2/)).toBeVisible();
   await inInches(page, shop.address);
-  await page.goto(`${shop.address}/slabs/${id}/cut`);
+  await open(`/slabs/${id}/cut`);
   await page.getByLabel('Trim left, in', { exact: true }).fill('1/2');
   await page.getByLabel('Trim right, in', { exact: true }).fill('10 mm');
   await expect(page.getByText('read as 3/8 in')).toBeVisible();
