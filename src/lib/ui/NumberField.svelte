@@ -20,6 +20,8 @@
     optional?: boolean;
     hideLabel?: boolean;
     helper?: string;
+    /** What is wrong with the value that holds, in words. */
+    problem?: string;
     /** What holds while the field is empty, in words or as a value. */
     placeholder?: string | number;
   }

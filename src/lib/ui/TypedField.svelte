@@ -45,7 +45,9 @@
   let text = $state(untrack(() => typed[name] ?? shown));
   let focused = $state(false);
   const reading = $derived(optional && text.trim() === '' ? null : read(text));
-  const wrong = $derived(reading && !reading.ok ? reading.message : problem);
+  /** An empty field that nobody has been in yet does not complain. */
+  let touched = $state(false);
+  const wrong = $derived(reading && !reading.ok && (touched || text !== '') ? reading.message : problem);
   const understood = $derived(focused && reading?.ok ? reading.understood : '');
 
   $effect(() => {
@@ -76,6 +78,7 @@
 
   function leave() {
     focused = false;
+    touched = true;
     if (typed[name] === undefined) text = shown;
   }
 </script>

@@ -38,6 +38,7 @@
       quantity="mass"
       value={pack.massG}
       limits={larderLimits('packs.massG')}
+      problem={problemAt(problems, `/packs/${at}/massG`)}
       name="pack {at} mass"
       {typed}
       onvalue={(value) => set(at, { massG: value ?? undefined })}

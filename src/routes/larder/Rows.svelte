@@ -32,7 +32,7 @@
       labelText={nameLabel}
       hideLabel={at > 0}
       value={row.name}
-      invalid={row.name.trim() === ''}
+      invalid={row.name.trim() === '' && row.value !== null}
       invalidText="Write a name"
       on:input={(event) => set(at, { name: String(event.detail ?? '') })}
     />

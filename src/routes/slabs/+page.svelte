@@ -1,8 +1,7 @@
 <script lang="ts">
-  import { Button, FileUploaderButton, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, FileUploaderButton } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
-  import { blankSlab } from '../../core/slab';
   import { type Problem } from '../../core/validation';
   import { recipesFromJsonLd } from '../../core/recipe';
   import { ask } from '$lib/api';
@@ -13,7 +12,7 @@
   import { money } from '$lib/money';
   import ListFind from '$lib/ui/ListFind.svelte';
   import Pager from '$lib/ui/Pager.svelte';
-  import type { PatternCard } from '$lib/server/starter';
+  import NewSlab from './NewSlab.svelte';
   import Patterns from './Patterns.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
   import { shopFigures } from '$lib/shopFigures';
@@ -26,49 +25,12 @@
   let unkept: ReadonlySet<number> = $state.raw(new Set());
   onMount(() => (unkept = slabsWithDrafts()));
   let making = $state(false);
-  let copying = $state('');
-  let name = $state('');
-  /** What a new slab can be a copy of; asked for when the dialog opens. */
-  let names: readonly { readonly id: number; readonly name: string }[] = $state.raw([]);
-  let patterns: readonly PatternCard[] = $state.raw([]);
-  /** How the choices begin that are patterns and not slabs. */
-  const PATTERN = 'pattern:';
   let problems = $state<readonly Problem[]>([]);
   let about = $state('');
   let taken = $state('');
 
-  async function begin() {
-    name = '';
-    copying = '';
-    problems = [];
-    making = true;
-    const answer = await ask<{ slabs: typeof names }>('GET', '/api/slabs');
-    if (answer.ok) names = answer.value.slabs;
-    else problems = answer.problems;
-    const found = await ask<{ patterns: PatternCard[] }>('GET', '/api/patterns');
-    if (found.ok) patterns = found.value.patterns;
-  }
-
   async function takeIn(text: string) {
     const answer = await ask<{ id: number }>('POST', '/api/slabs', text);
-    if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
-    else problems = answer.problems;
-  }
-
-  async function make() {
-    about = '';
-    if (name.trim() === '') {
-      problems = [{ path: '/name', message: 'Give the slab a name' }];
-      return;
-    }
-    if (copying === '') {
-      await takeIn(JSON.stringify({ ...blankSlab(name), measures: data.shop.measures }));
-      return;
-    }
-    const path = copying.startsWith(PATTERN)
-      ? `/api/patterns/${copying.slice(PATTERN.length)}`
-      : `/api/slabs/${copying}/copy`;
-    const answer = await ask<{ id: number }>('POST', path, { name });
     if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
     else problems = answer.problems;
   }
@@ -155,10 +117,10 @@
     />
     {#if data.all > 0}<Button kind="ghost" size="field" href="/api/slabs/zip" download="slabs.zip">All as files</Button
       >{/if}
-    <Button size="field" on:click={begin}>New slab</Button>
+    <Button size="field" on:click={() => (making = true)}>New slab</Button>
   </div>
 
-  {#if problems.length > 0 && !making}
+  {#if problems.length > 0}
     <div class="said harm" role="alert">
       <h2>{about ? `${about} was not taken in` : 'That did not work'}</h2>
       <ul>
@@ -236,37 +198,7 @@
     />{/if}
 </div>
 
-<Modal
-  bind:open={making}
-  size="sm"
-  modalHeading="New slab"
-  primaryButtonText="Begin"
-  secondaryButtonText="Not now"
-  selectorPrimaryFocus="#new-name"
-  on:click:button--secondary={() => (making = false)}
-  on:submit={make}
->
-  <form
-    class="new"
-    onsubmit={(event) => {
-      event.preventDefault();
-      void make();
-    }}
-  >
-    <TextInput
-      id="new-name"
-      labelText="Name"
-      bind:value={name}
-      invalid={problems.length > 0}
-      invalidText={problems[0]?.message ?? ''}
-    />
-    <Select labelText="Begin from" bind:selected={copying}>
-      <SelectItem value="" text="nothing" />
-      {#each patterns as { id, what } (id)}<SelectItem value={PATTERN + id} text="the pattern: {what}" />{/each}
-      {#each names as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
-    </Select>
-  </form>
-</Modal>
+{#if making}<NewSlab measures={data.shop.measures} onclose={() => (making = false)} />{/if}
 
 <style>
   .find {
@@ -348,10 +280,5 @@
 
   .off:hover {
     color: var(--harm);
-  }
-
-  .new {
-    display: grid;
-    gap: 1rem;
   }
 </style>

@@ -102,35 +102,39 @@
 
 <div class="asked no-print">
   <DayFields bind:form hasHours={hours.length > 0} />
-  <Button size="small" kind="tertiary" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
-    >Take to a calendar</Button
-  >
-  <Button size="small" kind="tertiary" on:click={() => print()}>Print the day</Button>
   {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (form.pinned = {})}
       >Let go of {pinned.size} held</Button
     >{/if}
 </div>
 
 <p class="paper quiet">{tins}</p>
-<div role="status">
-  {#if day === null}<p class="quiet">{busy ? 'Laying it out ...' : ''}</p>
-  {:else if !day.feasible}
-    <p class="said harm">
-      That is not possible: {day.because}.
-      {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
-    </p>
-  {:else if day.steps.length > 0}
-    <p class="answer figures">
-      Begin <b>{dateOf(day.steps[0]!.start)}</b>, done
-      <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
-      <span class="quiet"
-        >{#if between}{form.way === 'deadline' && pinned.size === 0
-            ? `If all goes slowly, begin ${timeOfDay(between.slow)}; if it goes quickly, ${timeOfDay(between.quick)} would do`
-            : `If all goes quickly, done ${timeOfDay(between.quick)}; if slowly, ${timeOfDay(between.slow)}`}.{/if}
-        {day.because}.</span
-      >
-    </p>
-  {/if}
+<div class="result">
+  <div role="status">
+    {#if day === null}<p class="quiet">{busy ? 'Laying it out ...' : ''}</p>
+    {:else if !day.feasible}
+      <p class="said harm">
+        That is not possible: {day.because}.
+        {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
+      </p>
+    {:else if day.steps.length > 0}
+      <p class="answer figures">
+        Begin <b>{dateOf(day.steps[0]!.start)}</b>, done
+        <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
+        <span class="quiet"
+          >{#if between}{form.way === 'deadline' && pinned.size === 0
+              ? `If all goes slowly, begin ${timeOfDay(between.slow)}; if it goes quickly, ${timeOfDay(between.quick)} would do`
+              : `If all goes quickly, done ${timeOfDay(between.quick)}; if slowly, ${timeOfDay(between.slow)}`}.{/if}
+          {day.because}.</span
+        >
+      </p>
+    {/if}
+  </div>
+  <div class="acts no-print">
+    <Button size="small" kind="ghost" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
+      >Take to a calendar</Button
+    >
+    <Button size="small" kind="ghost" on:click={() => print()}>Print the day</Button>
+  </div>
 </div>
 
 {#if day && day.steps.length > 0}
@@ -185,9 +189,27 @@
     flex: none;
   }
 
+  .result {
+    display: flex;
+    gap: 1rem;
+    align-items: center;
+    justify-content: space-between;
+    margin-bottom: 0.5rem;
+  }
+
+  .acts {
+    display: flex;
+    flex: none;
+  }
+
+  @media (width < 60rem) {
+    .result {
+      display: block;
+    }
+  }
+
   .answer {
     font-size: 1.15rem;
-    margin-bottom: 0.5rem;
   }
 
   .answer .quiet {

@@ -58,7 +58,7 @@
         <TinShape {tin} pxPerMm={0.13} />
         <span class="words">
           <b
-            >{name}{#if have > 1}<span class="quiet">{` x ${have}`}</span>{/if}</b
+            >{name}{#if have > 1}<span class="quiet">{`\u00a0x\u00a0${have}`}</span>{/if}</b
           >
           <span class="quiet">{tinInWords(withoutOutline(tin), figures)}</span>
         </span>

@@ -1,0 +1,84 @@
+<!-- A new slab: from nothing, from a pattern, or as a copy of one that stands. -->
+<script lang="ts">
+  import { Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { onMount } from 'svelte';
+  import { goto } from '$app/navigation';
+  import type { Measures } from '../../core/measure';
+  import { blankSlab } from '../../core/slab';
+  import { ask } from '$lib/api';
+  import type { PatternCard } from '$lib/server/starter';
+
+  interface Props {
+    /** Whose cups and spoons it is written in. */
+    measures: Measures;
+    onclose: () => void;
+  }
+  let { measures, onclose }: Props = $props();
+
+  /** How the choices begin that are patterns and not slabs. */
+  const PATTERN = 'pattern:';
+  let open = $state(false);
+  let from = $state('');
+  let name = $state('');
+  let slabs: readonly { readonly id: number; readonly name: string }[] = $state.raw([]);
+  let patterns: readonly PatternCard[] = $state.raw([]);
+  let wrong = $state('');
+
+  onMount(async () => {
+    open = true;
+    const answer = await ask<{ slabs: typeof slabs }>('GET', '/api/slabs');
+    if (answer.ok) slabs = answer.value.slabs;
+    const found = await ask<{ patterns: PatternCard[] }>('GET', '/api/patterns');
+    if (found.ok) patterns = found.value.patterns;
+    wrong = [answer, found].flatMap((given) => (given.ok ? [] : given.problems))[0]?.message ?? '';
+  });
+
+  function begun() {
+    if (from === '') return ask<{ id: number }>('POST', '/api/slabs', { ...blankSlab(name), measures });
+    const path = from.startsWith(PATTERN) ? `/api/patterns/${from.slice(PATTERN.length)}` : `/api/slabs/${from}/copy`;
+    return ask<{ id: number }>('POST', path, { name });
+  }
+
+  async function make() {
+    if (name.trim() === '') {
+      wrong = 'Give the slab a name';
+      return;
+    }
+    const answer = await begun();
+    if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
+    else wrong = answer.problems[0]?.message ?? '';
+  }
+</script>
+
+<Modal
+  bind:open
+  size="sm"
+  modalHeading="New slab"
+  primaryButtonText="Begin"
+  secondaryButtonText="Not now"
+  selectorPrimaryFocus="#new-name"
+  on:click:button--secondary={() => (open = false)}
+  on:close={onclose}
+  on:submit={make}
+>
+  <form
+    onsubmit={(event) => {
+      event.preventDefault();
+      void make();
+    }}
+  >
+    <TextInput id="new-name" labelText="Name" bind:value={name} invalid={wrong !== ''} invalidText={wrong} />
+    <Select labelText="Begin from" bind:selected={from}>
+      <SelectItem value="" text="nothing" />
+      {#each patterns as { id, what } (id)}<SelectItem value={PATTERN + id} text="the pattern: {what}" />{/each}
+      {#each slabs as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
+    </Select>
+  </form>
+</Modal>
+
+<style>
+  form {
+    display: grid;
+    gap: 1rem;
+  }
+</style>
