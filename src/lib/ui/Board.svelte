@@ -128,15 +128,8 @@
 
     .fold {
       display: block;
-      position: absolute;
-      right: 0;
-      bottom: 0;
-      background: var(--panel);
-    }
-
-    .stage.opened .fold {
-      position: static;
       align-self: end;
+      margin-bottom: -0.3rem;
     }
 
     .hand {

@@ -19,7 +19,6 @@
   import { SlabKeeping } from '$lib/slabKeeping.svelte';
   import AmountsSheet from '$lib/ui/AmountsSheet.svelte';
   import Tray from '$lib/ui/Tray.svelte';
-  import KeptElsewhere from './KeptElsewhere.svelte';
   import SlabHead from './SlabHead.svelte';
   import { SHEETS, stationOf, STATIONS, type Sheet } from './stations';
   import { shopDates } from '$lib/shopDates';
@@ -178,14 +177,17 @@
     </div>
   {/if}
   {#if keeping.elsewhere}
-    <KeptElsewhere
-      elsewhere={keeping.elsewhere}
-      mine={now}
-      theirs={plan(keeping.elsewhere.slab, larder, shop)}
-      onmine={() => keeping.keepOver()}
-      ontheirs={() => keeping.takeTheirs()}
-      onboth={keepAsNew}
-    />
+    {@const elsewhere = keeping.elsewhere}
+    {#await import('./KeptElsewhere.svelte') then { default: KeptElsewhere }}
+      <KeptElsewhere
+        {elsewhere}
+        mine={now}
+        theirs={plan(elsewhere.slab, larder, shop)}
+        onmine={() => keeping.keepOver()}
+        ontheirs={() => keeping.takeTheirs()}
+        onboth={keepAsNew}
+      />
+    {/await}
   {/if}
 
   {#if sheet !== null}

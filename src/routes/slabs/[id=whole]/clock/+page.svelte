@@ -224,6 +224,11 @@
     margin-top: 0.7rem;
   }
 
+  /* On a narrow screen the table scrolls in its own frame. */
+  .steps td:nth-child(4) {
+    min-width: 12rem;
+  }
+
   .steps .figures,
   .hands {
     white-space: nowrap;
