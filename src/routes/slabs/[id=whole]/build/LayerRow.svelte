@@ -155,7 +155,20 @@
     }
   }
 
+  /* On a phone a row is one line. */
   @media (max-width: 759px) {
+    .open {
+      grid-template-columns: minmax(0, 1fr) max-content;
+      gap: 0.4rem;
+      align-items: baseline;
+      padding-inline: 0.2rem;
+    }
+
+    .name,
+    .figures {
+      font-size: 0.88rem;
+    }
+
     .of,
     .place,
     .mass {
