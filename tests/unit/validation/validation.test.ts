@@ -35,9 +35,11 @@ test('a field named __proto__ is refused at any depth, with its place', () => {
 test('law: what was stored is read without it, and otherwise as it is', () => {
   fc.assert(
     fc.property(fc.jsonValue(), (value) => {
+      // What JSON itself reads: it has no -0.
       const text = JSON.stringify({ value, note: '__proto__' });
-      fc.pre(unfitProblem(JSON.parse(text)) === null);
-      assert.deepEqual(storedJson(text), { value, note: '__proto__' });
+      const stored = JSON.parse(text) as unknown;
+      fc.pre(unfitProblem(stored) === null);
+      assert.deepEqual(storedJson(text), stored);
     }),
   );
   const read = storedJson<Record<string, unknown>>('{"a":1,"__proto__":{"x":1},"b":[{"__proto__":2,"c":3}]}');

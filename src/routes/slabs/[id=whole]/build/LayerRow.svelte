@@ -155,8 +155,12 @@
     }
   }
 
-  /* On a phone a row is one line. */
+  /* On a phone a row is one line, and is moved where the picture is opened. */
   @media (max-width: 759px) {
+    :global(.stage:not(.opened)) .handle {
+      display: none;
+    }
+
     .open {
       grid-template-columns: minmax(0, 1fr) max-content;
       gap: 0.4rem;
