@@ -62,6 +62,7 @@
   });
 
   function take() {
+    touched = true;
     if (optional && text.trim() === '') {
       delete typed[name];
       onvalue(null);
