@@ -1,3 +1,4 @@
+import { celsiusOf } from '../measure';
 import { endPointC } from '../slab';
 import type { Rule } from './types';
 
@@ -8,7 +9,7 @@ export const endPointBurns: Rule = ({ slab, figures }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);
     if (endC === null || endC <= BURNS_C) return [];
-    const asF = ((endC - 32) * 5) / 9;
+    const asF = celsiusOf(endC);
     return [
       {
         code: 'end-point-burns',

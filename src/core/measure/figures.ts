@@ -2,7 +2,7 @@
  * Figures as the shop writes them. Everything is reckoned and kept in mm, g, mL, °C and minutes; what is shown, and what a bare
  * number in a field means, follows the shop's own units.
  */
-import { ML_IN, type Measures } from './units';
+import { celsiusOf, fahrenheitOf, GRAMS_IN, ML_IN, MM_PER_FOOT, MM_PER_INCH, type Measures } from './units';
 
 /** What the shop may choose for each quantity; the first is the usual one. */
 export const SHOWN_IN = {
@@ -52,12 +52,12 @@ export interface Figures {
 }
 export type Quantity = { [K in keyof Figures]: Figures[K] extends Written ? K : never }[keyof Figures];
 
-const MM_PER_INCH = 25.4;
 const LONG_MM = 100;
 const MM2_PER_CM2 = 100;
-const G_PER_OZ = 28.349523125;
+const G_PER_OZ = GRAMS_IN.oz!;
 const OZ_PER_LB = 16;
 const ML_PER_L = 1000;
+const MM_PER_M = 1000;
 /** Under so many inches a ruler's sixteenths say too little. */
 const RULER_FROM_IN = 0.25;
 
@@ -137,7 +137,6 @@ const MASSES = {
   },
 } as const;
 
-const inFahrenheit = (celsius: number) => (celsius * 9) / 5 + 32;
 const degrees = (unit: string, shownOf: (celsius: number) => number, valueOf: Written['valueOf']): Written => ({
   unit,
   figure: (value, digits = 0) => shownOf(value).toFixed(digits),
@@ -150,7 +149,7 @@ const CELSIUS = degrees(
   (celsius) => celsius,
   (number) => number,
 );
-const FAHRENHEIT = degrees('°F', inFahrenheit, (number) => ((number - 32) * 5) / 9);
+const FAHRENHEIT = degrees('°F', fahrenheitOf, celsiusOf);
 const DEGREES_F = degrees(
   '°F',
   (celsius) => celsius * 1.8,
@@ -165,7 +164,7 @@ const MILLILITRES: Written = {
 };
 const DURATION = multiple('min', 1, () => 0);
 const METRES = multiple('m', 1, () => 0);
-const FEET = multiple('ft', 0.3048, () => 0, 0);
+const FEET = multiple('ft', MM_PER_FOOT / MM_PER_M, () => 0, 0);
 
 /**
  * How a shop writes its figures.
@@ -198,7 +197,7 @@ export function figuresIn(shownIn: ShownIn | undefined, measures: Measures): Fig
     ),
     duration: DURATION,
     altitude: shownIn?.length === 'inches' ? FEET : METRES,
-    priceMass: isOunces ? { unit: 'lb', massG: G_PER_OZ * OZ_PER_LB } : { unit: 'kg', massG: 1000 },
+    priceMass: isOunces ? { unit: 'lb', massG: GRAMS_IN.lb! } : { unit: 'kg', massG: 1000 },
     bothTemperatures: (celsius) =>
       isF
         ? `${FAHRENHEIT.say(celsius)}, ${CELSIUS.say(celsius, 1)}`

@@ -1,6 +1,6 @@
 import type { Figures, Quantity, Written } from './figures';
 import { readNumber, type NumberLimits, type NumberRead } from './readNumber';
-import { GRAMS_IN, ML_IN, type Measures } from './units';
+import { celsiusOf, GRAMS_IN, ML_IN, MM_PER_FOOT, MM_PER_INCH, type Measures } from './units';
 
 /** How a bare number in a field is meant, and what else may be written there. */
 export interface Expected {
@@ -25,7 +25,7 @@ export type QuantityRead =
 /** What one of each unit is in the base unit, by the word for it without a plural s. */
 type Sizes = Readonly<Partial<Record<string, number>>>;
 
-const [INCH, FOOT] = [25.4, 304.8];
+const [INCH, FOOT, FOOT_IN_M] = [MM_PER_INCH, MM_PER_FOOT, MM_PER_FOOT / 1000];
 const LENGTHS: Sizes = {
   mm: 1,
   millimetre: 1,
@@ -71,7 +71,7 @@ const DURATIONS: Sizes = {
   sec: 1 / 60,
   second: 1 / 60,
 };
-const ALTITUDES: Sizes = { m: 1, metre: 1, meter: 1, km: 1000, ft: 0.3048, foot: 0.3048, feet: 0.3048 };
+const ALTITUDES: Sizes = { m: 1, metre: 1, meter: 1, km: 1000, ft: FOOT_IN_M, foot: FOOT_IN_M, feet: FOOT_IN_M };
 const CELSIUS = /^(°? ?c|celsius|degrees? c(elsius)?)$/;
 const FAHRENHEIT = /^(°? ?f|fahrenheit|degrees? f(ahrenheit)?)$/;
 
@@ -119,7 +119,7 @@ function unitOf(word: string, expected: Expected): Pick<Written, 'valueOf'> | { 
     const isDifference = quantity === 'degrees';
     if (CELSIUS.test(word)) return times(1);
     if (FAHRENHEIT.test(word)) {
-      return isDifference ? times(1 / 1.8) : { valueOf: (number) => ((number - 32) * 5) / 9 };
+      return isDifference ? times(1 / 1.8) : { valueOf: celsiusOf };
     }
     return { message: 'Write °C or °F after the number' };
   }

@@ -29,6 +29,15 @@ export type Unit = (typeof UNITS)[number];
 export const MEASURES = ['us', 'metric', 'au', 'imperial'] as const;
 export type Measures = (typeof MEASURES)[number];
 
+export const MM_PER_INCH = 25.4;
+export const MM_PER_FOOT = 12 * MM_PER_INCH;
+
+/** @example celsiusOf(212) // 100 */
+export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
+
+/** @example fahrenheitOf(100) // 212 */
+export const fahrenheitOf = (celsius: number): number => (celsius * 9) / 5 + 32;
+
 /** Grams in one of each unit of mass. A stick is the US stick of butter. */
 export const GRAMS_IN: Readonly<Partial<Record<Unit, number>>> = {
   g: 1,

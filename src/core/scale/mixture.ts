@@ -77,10 +77,10 @@ export function mixtureOf(
     // "2 cups (340 g) chocolate chips": the second amount weighs what the first cannot.
     const weighed =
       first.ok || !line.also ? first : massOf({ ...line.also, state: line.state }, ingredient ?? {}, measures);
-    const usual = usualOf(line.ingredient);
-    const guessed = weighed.ok ? weighed : massOf({ ...line, state: undefined }, usual, measures);
+    const usual = weighed.ok && ingredient?.composition ? null : usualOf(line.ingredient);
+    const guessed = weighed.ok || !usual ? weighed : massOf({ ...line, state: undefined }, usual, measures);
     const massG = guessed.ok ? guessed.massG : null;
-    const composition = ingredient?.composition ?? usual.composition ?? null;
+    const composition = ingredient?.composition ?? usual?.composition ?? null;
     const isUsual = [
       ...(weighed.ok || massG === null ? [] : (['mass'] as const)),
       ...(ingredient?.composition || composition === null || massG === null ? [] : (['composition'] as const)),
@@ -89,7 +89,7 @@ export function mixtureOf(
       ingredient,
       massG,
       composition,
-      guess: isUsual.length > 0 ? { as: usual.as, of: isUsual } : null,
+      guess: usual && isUsual.length > 0 ? { as: usual.as, of: isUsual } : null,
       why: !ingredient ? 'not-in-larder' : weighed.ok ? null : weighed.why,
     };
   });

@@ -1,3 +1,4 @@
+import { celsiusOf } from '../measure';
 import type { CookTo, Slab } from './types';
 
 /** Room for the rounding of shares such as three times 33.3 %. */
@@ -19,10 +20,6 @@ export function sharesTaken(slab: Pick<Slab, 'layers' | 'preparations'>): Readon
 /** Whether layers take more of a preparation than there is. */
 export function isOverTaken(share: number): boolean {
   return share > 1 + SHARE_SLACK;
-}
-
-export function celsiusOf(fahrenheit: number): number {
-  return ((fahrenheit - 32) * 5) / 9;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { celsiusOf } from './judge';
+import { celsiusOf } from '../measure';
 import type { Preparation } from './types';
 
 /** The end point of a preparation in deg C, referred to sea level, or null where it is not cooked to one. */

@@ -74,7 +74,7 @@
             {#if line.quantity > 0}<tr>
                 <td class="box">☐</td>
                 <td>{line.ingredient}{line.state ? `, ${line.state}` : ''}</td>
-                <td class="num">{amount.massG === null ? 'not weighed' : `${figures.mass.say(amount.massG)}`}</td>
+                <td class="num">{amount.massG === null ? 'not weighed' : figures.mass.say(amount.massG)}</td>
                 <td class="num">{isByScale(amount.measured) ? '' : amount.measured}</td>
               </tr>{/if}
           {/each}
@@ -101,7 +101,7 @@
               <td class="box">☐</td>
               <td>{layer.name}</td>
               <td class="num">{figures.mass.say(layer.massG)}</td>
-              <td class="num">{layer.thicknessMm > 0 ? `${figures.length.say(layer.thicknessMm)}` : ''}</td>
+              <td class="num">{layer.thicknessMm > 0 ? figures.length.say(layer.thicknessMm) : ''}</td>
             </tr>
           {/each}
         </tbody>

@@ -23,8 +23,9 @@
         <input type="checkbox" checked={on} onchange={() => ontick(key, measured)} />
         <span class="name">{name}</span>
         <span class="amount figures"
-          ><b>{massG === null ? measured : `${figures.mass.say(massG)}`}</b
-          >{#if massG !== null && !isByScale(measured)}<span class="quiet">{measured}</span>{/if}</span
+          ><b>{massG === null ? measured : figures.mass.say(massG)}</b>{#if massG !== null && !isByScale(measured)}<span
+              class="quiet">{measured}</span
+            >{/if}</span
         >
       </label>
       {#if divisions.length > 1 || divisions[0]?.state}
@@ -35,7 +36,7 @@
                 >{part.name}{#if part.state}<span class="quiet">, {part.state}</span>{/if}</span
               >
               {#if divisions.length > 1}<span class="figures"
-                  >{part.massG === null ? part.measured : `${figures.mass.say(part.massG)}`}</span
+                  >{part.massG === null ? part.measured : figures.mass.say(part.massG)}</span
                 >{/if}
             </li>
           {/each}

@@ -143,7 +143,9 @@ test('law: what a field shows is read back as what it shows, with and without it
       anyShown,
       fc.constantFrom(...quantities),
       fc.double({ min: 0.01, max: 5000, noNaN: true }),
-      (shownIn, quantity, value) => {
+      (shownIn, quantity, size) => {
+        // Nothing in a kitchen is denser than 25 g per mL.
+        const value = quantity === 'density' ? size / 200 : size;
         const figures = figuresIn(shownIn, 'us');
         const written = figures[quantity];
         const shown = written.typed(value);

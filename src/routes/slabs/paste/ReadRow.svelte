@@ -133,7 +133,7 @@
         value={line.state ?? ''}
         on:change={(event) => correct({ state: String(event.detail ?? '') || null })}
       />
-      <span class="mass figures">{line.massG === null ? 'no weight' : `${figures.mass.say(line.massG)}`}</span>
+      <span class="mass figures">{line.massG === null ? 'no weight' : figures.mass.say(line.massG)}</span>
     </div>
     {#if line.also && line.status === 'check' && line.quantity !== null}
       <div class="which">

@@ -171,7 +171,7 @@
     {@const weighed = massOf(line, ingredient ?? {}, measures)}
     <p class="swap">
       <Button size="small" kind="tertiary" on:click={() => swap(name, ratio)}
-        >{weighed.ok ? `${figures.mass.say(weighed.massG * ratio)}` : ''} {name} instead</Button
+        >{weighed.ok ? figures.mass.say(weighed.massG * ratio) : ''} {name} instead</Button
       >
       <span class="quiet">{changes}</span>
     </p>

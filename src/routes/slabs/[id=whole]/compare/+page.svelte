@@ -15,6 +15,7 @@
   let { data } = $props();
 
   const figures = $derived(shopFigures());
+  const dates = $derived(shopDates());
   const work = slabWork();
 
   /** `now`, or the number of a version; and the tin it is made in: as chosen there, or one of the rack. */
@@ -92,7 +93,7 @@
         <Select size="sm" labelText={side === 'a' ? 'Left: version' : 'Right: version'} bind:selected={versions[side]}>
           <SelectItem value="now" text={work.draft.changed ? 'as it is now, not kept' : 'as it is now'} />
           {#each data.versions as { version, keptAt } (version)}
-            <SelectItem value={String(version)} text="version {version}, {shopDates().moment(Date.parse(keptAt))}" />
+            <SelectItem value={String(version)} text="version {version}, {dates.moment(Date.parse(keptAt))}" />
           {/each}
         </Select>
         <Select size="sm" labelText={side === 'a' ? 'Left: made in' : 'Right: made in'} bind:selected={tins[side]}>

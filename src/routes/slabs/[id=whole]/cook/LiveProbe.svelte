@@ -172,7 +172,7 @@
   </div>
   {#if source !== null || readings.length > 0 || broken}
     <div class="now">
-      <p class="figures big">{last ? `${figures.temperature.say(last[1], 1)}` : '-'}</p>
+      <p class="figures big">{last ? figures.temperature.say(last[1], 1) : '-'}</p>
       <p class="figures big">
         {#if forecast.reached}there{:else if forecast.minutesLeft !== null}{span(forecast.minutesLeft)}{:else}-{/if}
         {#if forecast.minutesLeft !== null && !forecast.reached}<small
