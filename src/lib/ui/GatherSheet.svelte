@@ -11,6 +11,7 @@
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from './Notice.svelte';
 
   interface Props {
     works: readonly GatherWork[];
@@ -109,10 +110,10 @@
       </section>
 
       {#if sheet.vessels.some(({ kind }) => kind === 'pot')}
-        <p class="said">
+        <Notice>
           Beside the ring: gloves, a clear bench, a bowl of cold water, nobody small. Boiling sugar sticks and burns
           deep.
-        </p>
+        </Notice>
       {/if}
 
       <section aria-labelledby="paper">

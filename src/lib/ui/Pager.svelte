@@ -1,5 +1,7 @@
 <!-- Which part of a long list is shown, and the way to the others. -->
 <script lang="ts">
+  import { PaginationNav } from 'carbon-components-svelte';
+  import { goto } from '$app/navigation';
   import { pageAddress } from '$lib/pages';
 
   interface Props {
@@ -14,36 +16,34 @@
 
   const page = $derived(Math.floor(from / most) + 1);
   const last = $derived(Math.max(1, Math.ceil(count / most)));
+  const shown = $derived(
+    count === 0 ? 'None' : count <= most ? `${count}` : `${from + 1}-${Math.min(count, from + most)} of ${count}`,
+  );
 </script>
 
 {#if count > most || count < all}
-  <nav aria-label="Pages of the list">
-    <span class="quiet figures"
-      >{count === 0
-        ? 'None'
-        : count <= most
-          ? `${count}`
-          : `${from + 1}-${Math.min(count, from + most)} of ${count}`}{count < all ? ` found among ${all}` : ''}</span
-    >
+  <div>
+    <span class="quiet figures">{shown}{count < all ? ` found among ${all}` : ''}</span>
     {#if last > 1}
-      {#if page > 1}<a href={pageAddress(path, sought, page - 1)} rel="prev">Before</a>{/if}
-      {#if page < last}<a href={pageAddress(path, sought, page + 1)} rel="next">After</a>{/if}
+      <PaginationNav
+        aria-label="Pages of the list"
+        total={last}
+        {page}
+        shown={5}
+        backwardText="Page before"
+        forwardText="Page after"
+        on:change={({ detail }) => goto(pageAddress(path, sought, detail.page))}
+      />
     {/if}
-  </nav>
+  </div>
 {/if}
 
 <style>
-  nav {
+  div {
     display: flex;
-    gap: 1.2rem;
+    flex-wrap: wrap;
+    gap: 0 1.2rem;
     align-items: center;
     min-height: 44px;
-  }
-
-  a {
-    display: grid;
-    align-items: center;
-    min-height: 44px;
-    padding: 0 0.6rem;
   }
 </style>

@@ -2,7 +2,7 @@
 <script lang="ts" generics="T">
   import Draggable from 'carbon-icons-svelte/lib/Draggable.svelte';
   import { tick, type Snippet } from 'svelte';
-  import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
+  import { dragHandle, dragHandleZone } from './dragging';
 
   interface Props {
     items: readonly T[];

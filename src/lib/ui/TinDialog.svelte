@@ -12,6 +12,7 @@
   import TinFields from '$lib/ui/TinFields.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from './Notice.svelte';
 
   interface Props {
     rackTin: StoredTin | null;
@@ -68,11 +69,7 @@
   on:submit={save}
 >
   {#if inside.length > 0}
-    <div class="said harm" role="alert">
-      <ul>
-        {#each inside as { path, message } (path + message)}<li>{message}</li>{/each}
-      </ul>
-    </div>
+    <Notice harm problems={inside.map(({ message }) => ({ message }))} />
   {/if}
   <div class="grid">
     <TextInput

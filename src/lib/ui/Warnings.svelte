@@ -35,7 +35,7 @@
 </div>
 <ul>
   {#each plan.warnings as warning, at (`${keyOf(warning)} ${at}`)}
-    <li class="said">
+    <li class="open">
       <p>{warning.message}.</p>
       {#if noting === keyOf(warning)}
         <form
@@ -113,6 +113,12 @@
     grid-template-columns: 1fr max-content max-content;
     gap: 0.3rem;
     align-items: center;
+  }
+
+  .open {
+    background: var(--hot-ground);
+    border-left: 4px solid var(--hot);
+    padding: 0.6rem 0.8rem;
   }
 
   .known {

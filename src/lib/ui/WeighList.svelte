@@ -1,5 +1,6 @@
 <!-- What is to be weighed, in the order of use, each to be ticked off by a floury finger. -->
 <script lang="ts">
+  import { Checkbox } from 'carbon-components-svelte';
   import { isByScale } from '../../core/measure';
   import type { GatheredItem } from '../../core/gather';
   import { shopFigures } from '$lib/shopFigures';
@@ -19,15 +20,15 @@
   {#each items as { key, name, massG, measured, divisions } (key)}
     {@const on = ticked[key] === measured}
     <li class:on>
-      <label>
-        <input type="checkbox" checked={on} onchange={() => ontick(key, measured)} />
-        <span class="name">{name}</span>
-        <span class="amount figures"
-          ><b>{massG === null ? measured : figures.mass.say(massG)}</b>{#if massG !== null && !isByScale(measured)}<span
-              class="quiet">{measured}</span
-            >{/if}</span
-        >
-      </label>
+      <Checkbox checked={on} on:change={() => ontick(key, measured)}>
+        <span class="item" slot="labelChildren">
+          <span class="name">{name}</span>
+          <span class="amount figures"
+            ><b>{massG === null ? measured : figures.mass.say(massG)}</b
+            >{#if massG !== null && !isByScale(measured)}<span class="quiet">{measured}</span>{/if}</span
+          >
+        </span>
+      </Checkbox>
       {#if divisions.length > 1 || divisions[0]?.state}
         <ul class="divisions">
           {#each divisions as part, i (i)}
@@ -57,20 +58,42 @@
     border-bottom: 1px solid var(--rule);
   }
 
-  label {
-    display: grid;
-    grid-template-columns: 28px 1fr max-content;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 44px;
-    padding: 0.2rem 0.8rem 0.2rem 0.6rem;
-    cursor: pointer;
+  .items > li :global(.bx--checkbox-wrapper) {
+    margin: 0;
   }
 
-  input {
+  .items > li :global(.bx--checkbox-label) {
+    display: flex;
+    align-items: center;
+    width: 100%;
+    min-height: 44px;
+    padding: 0.2rem 0.8rem 0.2rem 2.5rem;
+  }
+
+  .items > li :global(.bx--checkbox-label::before) {
     width: 24px;
     height: 24px;
-    accent-color: var(--primary);
+    top: 10px;
+    left: 9px;
+  }
+
+  .items > li :global(.bx--checkbox-label::after) {
+    width: 12px;
+    height: 7px;
+    top: 16px;
+    left: 15px;
+  }
+
+  .items > li :global(.bx--checkbox-label-text) {
+    flex: 1;
+    padding: 0 0 0 0.3rem;
+  }
+
+  .item {
+    display: grid;
+    grid-template-columns: 1fr max-content;
+    gap: 0.5rem;
+    align-items: baseline;
   }
 
   .name {
@@ -106,7 +129,7 @@
   }
 
   @media print {
-    label {
+    .items > li :global(.bx--checkbox-label) {
       min-height: 0;
     }
 

@@ -13,6 +13,7 @@
   import PackRows from './PackRows.svelte';
   import PriceHistory from './PriceHistory.svelte';
   import Rows from './Rows.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {
     ingredient: StoredIngredient | null;
@@ -102,14 +103,7 @@
   on:submit={save}
 >
   {#if problems.length > 0}
-    <div class="said harm" role="alert">
-      <ul>
-        {#each problems as { path, message } (path + message)}<li>
-            {message}{#if path}
-              ({path.slice(1).replaceAll('/', ' ')}){/if}
-          </li>{/each}
-      </ul>
-    </div>
+    <Notice harm {problems} nameOf={(path) => path.slice(1).replaceAll('/', ' ')} />
   {/if}
   <div class="grid">
     <div class="wide">
@@ -318,10 +312,6 @@
     font-size: 0.95rem;
     font-weight: 650;
     margin: 1rem 0 0.4rem;
-  }
-
-  .said {
-    margin-bottom: 0.8rem;
   }
 
   .off {

@@ -4,6 +4,7 @@
   import { ask, csv } from '$lib/api';
   import type { Problem } from '../../core/validation';
   import type { LarderChanges, LarderTable } from '$lib/server/larderTable';
+  import Notice from '$lib/ui/Notice.svelte';
 
   let { ondone, onleave }: { ondone: () => void; onleave: () => void } = $props();
 
@@ -84,7 +85,7 @@
     <span class="quiet">{file}</span>
   </p>
   <p class="quiet">An empty cell leaves what the larder has. Nothing changes before you say so.</p>
-  {#each problems as { message }, i (i)}<p class="said harm" role="alert">{message}</p>{/each}
+  {#if problems.length > 0}<Notice harm problems={problems.map(({ message }) => ({ message }))} />{/if}
   {#if taken}<p role="status"><b>The larder is changed.</b></p>{/if}
   {#if changes}
     <p role="status" class="figures">
@@ -92,14 +93,10 @@
         <b class="harm">{changes.badCount} {changes.badCount === 1 ? 'row' : 'rows'} not taken</b>{/if}.
     </p>
     {#if changes.bad.length > 0}
-      <div class="said harm">
-        <ul>
-          {#each changes.bad.slice(0, MOST_SHOWN) as { row, messages } (row)}<li>
-              Row {row}: {messages.join('; ')}
-            </li>{/each}
-          {#if changes.badCount > MOST_SHOWN}<li>and {changes.badCount - MOST_SHOWN} more</li>{/if}
-        </ul>
-      </div>
+      <Notice
+        harm
+        problems={changes.bad.map(({ row, messages }) => ({ message: `Row ${row}: ${messages.join('; ')}` }))}
+      />
     {/if}
     {#if touched > 0}
       <Table size="compact" class="table">
@@ -136,10 +133,5 @@
 
   .harm {
     color: var(--harm);
-  }
-
-  .said.harm {
-    color: var(--ink);
-    margin-bottom: 0.6rem;
   }
 </style>

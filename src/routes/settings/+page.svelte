@@ -15,6 +15,7 @@
   import ShownUnits from './ShownUnits.svelte';
   import Room from './Room.svelte';
   import Equipment from './Equipment.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
 
@@ -30,6 +31,10 @@
   /** What someone else kept since these settings were read. */
   let elsewhere: KeptSettings | null = $state.raw(null);
 
+  /** Problems that no field shows itself. */
+  const unplaced = $derived(
+    problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|probes|hours)\//.test(path)),
+  );
   const otherCurrency = $derived(form.currency !== base.settings.currency);
 
   function take(part: Partial<Shop>) {
@@ -141,12 +146,7 @@
     <Room shop={form} {typed} {problems} onshop={take} />
     <Hours shop={form} {typed} {problems} onshop={take} />
     <Equipment bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
-    {#each problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|probes|hours)\//.test(path)) as { path, message } (path + message)}<p
-        class="said harm"
-        role="alert"
-      >
-        {message}
-      </p>{/each}
+    {#if unplaced.length > 0}<Notice harm problems={unplaced} />{/if}
     <p><Button size="small" type="submit">Keep</Button> <span role="status">{said}</span></p>
   </form>
 </div>

@@ -3,6 +3,7 @@
   import { Button, Table } from 'carbon-components-svelte';
   import type { KeptSettings, Settings } from '$lib/server/shop';
   import { changedSettings } from './changed';
+  import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {
     base: KeptSettings;
@@ -45,32 +46,25 @@
   }
 </script>
 
-<div class="said harm" role="alertdialog" aria-labelledby="elsewhere">
-  <h2 id="elsewhere">Someone kept other settings while you were changing these</h2>
-  <Table size="compact" class="table">
-    <thead><tr><th>What</th><th>Yours</th><th>Theirs</th></tr></thead>
-    <tbody>
-      {#each fields as field (field)}
-        <tr>
-          <th scope="row">{NAMES[field]}</th>
-          <td>{inWords(field in mine ? mine[field] : base.settings[field])}</td>
-          <td>{inWords(latest.settings[field])}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </Table>
-  <p>
-    <Button size="small" on:click={onmine}>Keep mine beside theirs</Button>
-    <Button size="small" kind="tertiary" on:click={ontheirs}>Take theirs</Button>
-  </p>
-  <p class="quiet">What only they have changed stays as they have it either way.</p>
+<div role="alertdialog" aria-labelledby="elsewhere">
+  <Notice harm>
+    <h2 id="elsewhere">Someone kept other settings while you were changing these</h2>
+    <Table size="compact" class="table">
+      <thead><tr><th>What</th><th>Yours</th><th>Theirs</th></tr></thead>
+      <tbody>
+        {#each fields as field (field)}
+          <tr>
+            <th scope="row">{NAMES[field]}</th>
+            <td>{inWords(field in mine ? mine[field] : base.settings[field])}</td>
+            <td>{inWords(latest.settings[field])}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </Table>
+    <p>
+      <Button size="small" on:click={onmine}>Keep mine beside theirs</Button>
+      <Button size="small" kind="tertiary" on:click={ontheirs}>Take theirs</Button>
+    </p>
+    <p class="quiet">What only they have changed stays as they have it either way.</p>
+  </Notice>
 </div>
-
-<style>
-  .said {
-    display: grid;
-    gap: 0.6rem;
-    margin-bottom: 0.8rem;
-    max-width: 46rem;
-  }
-</style>

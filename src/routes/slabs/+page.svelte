@@ -16,6 +16,7 @@
   import Patterns from './Patterns.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
 
@@ -121,20 +122,12 @@
   </div>
 
   {#if problems.length > 0}
-    <div class="said harm" role="alert">
-      <h2>{about ? `${about} was not taken in` : 'That did not work'}</h2>
-      <ul>
-        {#each problems.slice(0, 8) as { path, message } (path + message)}
-          <li>
-            {message}{#if path}<span class="quiet">{` (${path})`}</span>{/if}
-          </li>
-        {/each}
-        {#if problems.length > 8}<li>and {problems.length - 8} more</li>{/if}
-      </ul>
-    </div>
+    <Notice harm title={about ? `${about} was not taken in` : 'That did not work'} {problems} />
   {/if}
 
-  <p role="status" class:said={taken !== ''}>{taken}</p>
+  <div role="status">
+    {#if taken}<Notice>{taken}</Notice>{/if}
+  </div>
 
   {#if data.all === 0}
     <div class="doors">
@@ -179,11 +172,12 @@
         {:else}
           <p>This slab cannot be worked out. Open it and look at its tin, its cut and its amounts.</p>
         {/if}
-        <button
-          type="button"
+        <Button
+          kind="ghost"
+          size="small"
           class="off"
-          onclick={() => remove(slab.id, slab.name)}
-          aria-label="Take {slab.name} off the list">Take off the list</button
+          on:click={() => remove(slab.id, slab.name)}
+          aria-label="Take {slab.name} off the list">Take off the list</Button
         >
       </li>
     {/each}
@@ -203,10 +197,6 @@
 <style>
   .find {
     width: 17rem;
-  }
-
-  .said {
-    margin-bottom: 1rem;
   }
 
   .doors {
@@ -264,21 +254,14 @@
     font-size: 0.88rem;
   }
 
-  .off {
+  li :global(.off) {
     position: absolute;
-    right: 0.4rem;
-    bottom: 0.4rem;
-    min-height: 32px;
-    padding: 0.2rem 0.6rem;
-    border: 0;
-    background: none;
+    right: 0.2rem;
+    bottom: 0.2rem;
     color: var(--quiet);
-    font: inherit;
-    font-size: 0.82rem;
-    cursor: pointer;
   }
 
-  .off:hover {
+  li :global(.off:hover) {
     color: var(--harm);
   }
 </style>

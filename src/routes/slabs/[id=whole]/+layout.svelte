@@ -22,6 +22,7 @@
   import SlabHead from './SlabHead.svelte';
   import { SHEETS, stationOf, STATIONS, type Sheet } from './stations';
   import { shopDates } from '$lib/shopDates';
+  import Notice from '$lib/ui/Notice.svelte';
 
   let { data, children } = $props();
 
@@ -154,27 +155,20 @@
   />
 
   {#each draft.left as left (left.key)}
-    <div class="said across">
+    <Notice>
       <p>Changes from {shopDates().moment(Date.parse(left.draft.at))} were left without being kept.</p>
       <Button size="small" kind="tertiary" on:click={() => draft.takeUp(left)}>Take them up</Button>
       <Button size="small" kind="ghost" on:click={() => draft.drop(left.key)}>Throw them away</Button>
-    </div>
+    </Notice>
   {/each}
   {#if !draft.stored}
-    <p class="said harm across" role="alert">
+    <Notice harm>
       The storage of this device is full: your changes are in this window only. Press Keep, or take the slab away as a
       file.
-    </p>
+    </Notice>
   {/if}
   {#if keeping.problems.length > 0}
-    <div class="said harm across" role="alert">
-      <ul>
-        {#each keeping.problems as { path, message } (path + message)}<li>
-            {message}
-            {#if path}<span class="quiet">({placeNamed(draft.slab, path)})</span>{/if}
-          </li>{/each}
-      </ul>
-    </div>
+    <Notice harm problems={keeping.problems} nameOf={(path) => placeNamed(draft.slab, path)} />
   {/if}
   {#if keeping.elsewhere}
     {@const elsewhere = keeping.elsewhere}
@@ -225,14 +219,6 @@
     display: flex;
     flex-direction: column;
     height: calc(100dvh - 48px);
-  }
-
-  .across {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.8rem;
-    margin: 0.5rem 1rem 0;
   }
 
   .sheet {

@@ -7,6 +7,7 @@
   import type { KeptSlab } from '$lib/server/slabs';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {
     elsewhere: KeptSlab;
@@ -26,42 +27,36 @@
   ] as const);
 </script>
 
-<div class="said harm" role="alertdialog" aria-labelledby="elsewhere">
-  <h2 id="elsewhere">
-    Someone kept this slab while you were changing it ({shopDates().weekTime(Date.parse(elsewhere.keptAt))})
-  </h2>
-  <Table size="compact" class="table">
-    <thead>
-      <tr
-        ><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Each costs</th><th
-          class="num">Height</th
-        ><th>Layers</th></tr
-      >
-    </thead>
-    <tbody>
-      {#each both as [whose, { cut, cost, slab, slabs }] (whose)}
-        <tr>
-          <th scope="row">{whose}</th>
-          <td class="num">{cut.pieces.reduce((sum, { count }) => sum + count, 0)}</td>
-          <td class="num">{figures.mass.say(cut.pieces[0]?.massG ?? 0)}</td>
-          <td class="num">{money(cost.perPiece, cost.currency)}</td>
-          <td class="num">{figures.length.say(slab.heightMm)}</td>
-          <td>{slabs[0]?.layers.map(({ name, massG }) => `${name} ${figures.mass.say(massG)}`).join(', ')}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </Table>
-  <p>
-    <Button size="small" on:click={onboth}>Keep mine as a new slab</Button>
-    <Button size="small" kind="tertiary" on:click={onmine}>Keep mine over theirs</Button>
-    <Button size="small" kind="ghost" on:click={ontheirs}>Take theirs</Button>
-  </p>
+<div role="alertdialog" aria-labelledby="elsewhere">
+  <Notice harm>
+    <h2 id="elsewhere">
+      Someone kept this slab while you were changing it ({shopDates().weekTime(Date.parse(elsewhere.keptAt))})
+    </h2>
+    <Table size="compact" class="table">
+      <thead>
+        <tr
+          ><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Each costs</th><th
+            class="num">Height</th
+          ><th>Layers</th></tr
+        >
+      </thead>
+      <tbody>
+        {#each both as [whose, { cut, cost, slab, slabs }] (whose)}
+          <tr>
+            <th scope="row">{whose}</th>
+            <td class="num">{cut.pieces.reduce((sum, { count }) => sum + count, 0)}</td>
+            <td class="num">{figures.mass.say(cut.pieces[0]?.massG ?? 0)}</td>
+            <td class="num">{money(cost.perPiece, cost.currency)}</td>
+            <td class="num">{figures.length.say(slab.heightMm)}</td>
+            <td>{slabs[0]?.layers.map(({ name, massG }) => `${name} ${figures.mass.say(massG)}`).join(', ')}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </Table>
+    <p>
+      <Button size="small" on:click={onboth}>Keep mine as a new slab</Button>
+      <Button size="small" kind="tertiary" on:click={onmine}>Keep mine over theirs</Button>
+      <Button size="small" kind="ghost" on:click={ontheirs}>Take theirs</Button>
+    </p>
+  </Notice>
 </div>
-
-<style>
-  .said {
-    margin: 0.5rem 1rem 0;
-    display: grid;
-    gap: 0.6rem;
-  }
-</style>

@@ -10,6 +10,7 @@
   import { LarderShelf } from '$lib/larderShelf.svelte';
   import { forgetText, storedText, storeText } from '$lib/deviceStore';
   import ReadRow from './ReadRow.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
 
@@ -99,13 +100,7 @@
     <Button size="field" disabled={busy || slab.preparations.length === 0} on:click={make}>Make it a slab</Button>
   </div>
   {#if problems.length > 0}
-    <div class="said harm" role="alert">
-      <ul>
-        {#each problems as { path, message } (path + message)}<li>
-            {message}{#if path}<span class="quiet">{` (${path})`}</span>{/if}
-          </li>{/each}
-      </ul>
-    </div>
+    <Notice harm {problems} />
   {/if}
   <div class="board">
     <section aria-label="As it was copied">
@@ -174,10 +169,6 @@
     grid-template-columns: 1fr 1fr;
     gap: 0.6rem;
     margin-bottom: 0.6rem;
-  }
-
-  .said {
-    margin-bottom: 1rem;
   }
 
   .small {

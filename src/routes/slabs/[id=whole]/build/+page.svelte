@@ -17,6 +17,7 @@
   import NameField from './NameField.svelte';
   import PreparationCard from './PreparationCard.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
   const figures = $derived(shopFigures());
 
   const work = slabWork();
@@ -100,10 +101,10 @@
       <LayerCard layer={slab.layers[chosenAt]!} at={chosenAt} onclose={() => (work.chosen = null)} />
     {/if}
     {#if offered.length > 1}
-      <div class="said offer">
+      <Notice>
         <span>{offered.length} names are not in the larder yet; the starter list knows them, without prices.</span>
         <Button size="small" kind="tertiary" disabled={taking} on:click={takeAll}>Take all {offered.length}</Button>
-      </div>
+      </Notice>
     {/if}
     {#if slab.preparations.length === 0}
       <p class="panel begin">
@@ -184,13 +185,6 @@
     display: flex;
     gap: 0.5rem;
     padding-left: 1.4rem;
-  }
-
-  .offer {
-    display: flex;
-    gap: 0.6rem;
-    align-items: center;
-    font-size: 0.9rem;
   }
 
   .begin {

@@ -1,6 +1,6 @@
 <!-- When to begin: the steps of the slab forward from a start or backward from a deadline, in the hours that there are. -->
 <script lang="ts">
-  import { Button, Table } from 'carbon-components-svelte';
+  import { Button, InlineLoading, Table } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { page } from '$app/state';
   import type { Ingredient } from '../../../../core/larder';
@@ -22,6 +22,7 @@
   import Steps from './Steps.svelte';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
   const figures = $derived(shopFigures());
 
   const work = slabWork();
@@ -110,12 +111,14 @@
 <p class="paper quiet">{tins}</p>
 <div class="result">
   <div role="status">
-    {#if day === null}<p class="quiet">{busy ? 'Laying it out ...' : ''}</p>
+    {#if day === null}{#if busy}<InlineLoading description="Laying it out" />{/if}
     {:else if !day.feasible}
-      <p class="said harm">
-        That is not possible: {day.because}.
-        {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
-      </p>
+      <Notice harm>
+        <p>
+          That is not possible: {day.because}.
+          {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
+        </p>
+      </Notice>
     {:else if day.steps.length > 0}
       <p class="answer figures">
         Begin <b>{dateOf(day.steps[0]!.start)}</b>, done
@@ -214,10 +217,6 @@
 
   .answer .quiet {
     font-size: 0.9rem;
-  }
-
-  .said {
-    margin-bottom: 0.6rem;
   }
 
   .steps :global(.table) {

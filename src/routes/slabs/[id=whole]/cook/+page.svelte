@@ -24,6 +24,7 @@
   import Meetings from './Meetings.svelte';
   import MeltCard from './MeltCard.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
 
   const figures = $derived(shopFigures());
 
@@ -135,17 +136,17 @@
         </div>
       </div>
       {#if school === 'probe' && probe && !checkHolds(probe, altitudeM)}
-        <p class="said">
+        <Notice>
           The {probe.name} was checked at another height. Hold it in boiling water here, where that is {figures.temperature.say(
             waterBoilsC(altitudeM),
             1,
           )}, and write what it shows in the settings.
-        </p>
+        </Notice>
       {:else if school === 'probe' && probe && (age === null || age > STALE_DAYS)}
-        <p class="said">
+        <Notice>
           {age === null ? `The ${probe.name} has never been checked` : `The ${probe.name} was checked ${age} days ago`}:
           hold it in boiling water and in melting ice, and write what it shows in the settings.
-        </p>
+        </Notice>
       {/if}
       {#each pots as { preparation } (preparation.id)}
         <div hidden={school !== 'probe' || preparation.id !== pot?.preparation.id}>

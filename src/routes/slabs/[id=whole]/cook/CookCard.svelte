@@ -11,6 +11,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import { stirring, wallCrystals } from './advice';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {
     preparation: Preparation;
@@ -86,10 +87,10 @@
     </AccordionItem>
   </Accordion>
 </div>
-<p class="said">
+<Notice>
   Boiling sugar is far hotter than water and sticks: gloves, a clear bench, nobody small at the pot, a bowl of cold
   water near. Hold a burn under cool running water.
-</p>
+</Notice>
 
 <style>
   article {
@@ -113,10 +114,5 @@
     margin: 0.2rem 0 0.2rem 1rem;
     list-style: disc;
     font-size: 0.92rem;
-  }
-
-  .said {
-    font-size: 0.85rem;
-    padding: 0.4rem 0.7rem;
   }
 </style>

@@ -14,6 +14,7 @@
   import { money } from '$lib/money';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
 
   const figures = $derived(shopFigures());
 
@@ -61,10 +62,10 @@
   {/snippet}
   {#snippet hand()}
     {#if ruledBy}
-      <div class="said ruled">
+      <Notice>
         <span>{ruledBy}</span>
         <Button size="small" kind="tertiary" on:click={letGo}>Let go of it</Button>
-      </div>
+      </Notice>
     {/if}
     <section class="panel pad">
       <h2>{planned.columns} along, {planned.rows} across</h2>
@@ -200,13 +201,6 @@
 
   .pad {
     padding: 0.6rem 0.8rem;
-  }
-
-  .ruled {
-    display: flex;
-    gap: 0.6rem;
-    align-items: center;
-    justify-content: space-between;
   }
 
   .even {

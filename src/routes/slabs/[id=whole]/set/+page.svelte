@@ -1,6 +1,6 @@
 <!-- How long each layer needs, whether the next may go on, and when the slab is to be cut. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { dewPointC, type PlaceStay, type Setting, type TinSupport } from '../../../../core/setting';
   import { USUAL_SHOP } from '../../../../core/shop';
@@ -118,9 +118,10 @@
     {#if setting && minute !== null}
       <HeatTimeline {setting} layers={work.plan.slabs[0]!.layers} bind:minute />
     {:else}
-      <p class="quiet" role="status">
-        {busy ? 'Working it out ...' : 'No layer has any height yet: lay one in Build.'}
-      </p>
+      <div role="status">
+        {#if busy}<InlineLoading description="Working it out" />
+        {:else}<p class="quiet">No layer has any height yet: lay one in Build.</p>{/if}
+      </div>
       {#if !busy}<p><Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">To Build</Button></p>{/if}
     {/if}
   {/snippet}

@@ -1,7 +1,7 @@
 <!-- From an order to tins: so many pieces of a size, and the best ways to make them from the rack. -->
 <script lang="ts">
   import { inTins } from '../../../../core/slab';
-  import { Button, Table } from 'carbon-components-svelte';
+  import { Button, InlineLoading, Table } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import { pieceSizeFor, plan, withoutOrder, writtenHeightMm } from '../../../../core/usecases';
   import type { OrderAnswer } from '../../../../core/cut';
@@ -13,6 +13,7 @@
   import type { OrderQuestion, OrderFindings } from '$lib/workers/order.worker';
   import OrderWorker from '$lib/workers/order.worker?worker';
   import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
 
   let { scale }: { scale: Extract<Scale, { mode: 'pieces' }> } = $props();
 
@@ -153,17 +154,17 @@
   {:else}<Button size="small" type="submit">Find tins</Button>{/if}
 </form>
 <div role="status">
-  {#if busy}<p class="quiet">Trying the tins on the rack ...</p>{/if}
-  {#if failed}<p class="said harm">{failed}.</p>{/if}
+  {#if busy}<InlineLoading description="Trying the tins on the rack" />{/if}
+  {#if failed}<Notice harm>{failed}.</Notice>{/if}
   {#if answers && answers.length === 0}
-    <p class="said">
+    <Notice>
       No tin on the rack gives a piece of {figures.size(scale.lengthMm, scale.widthMm)} at this height, or it would take over
       12 rounds. Make the pieces smaller, the slab lower, or add a tin to the rack.
-    </p>
+    </Notice>
   {/if}
 </div>
 {#if answers && answers.length > 0}
-  {#if stale}<p class="said">The order has changed since: find tins again.</p>{/if}
+  {#if stale}<Notice>The order has changed since: find tins again.</Notice>{/if}
   <Table size="compact" class="table">
     <thead>
       <tr

@@ -1,0 +1,48 @@
+<!-- What has to be known now: a caution, or what failed with what to do about it. -->
+<script lang="ts">
+  import { InlineNotification } from 'carbon-components-svelte';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    /** Something failed; without it, a caution. */
+    harm?: boolean;
+    title?: string;
+    problems?: readonly { path?: string; message: string }[];
+    /** The place that a path leads to, in words. */
+    nameOf?: (path: string) => string;
+    children?: Snippet;
+  }
+  let { harm = false, title = '', problems = [], nameOf = (path) => path, children }: Props = $props();
+
+  const MOST_SHOWN = 8;
+  const sentences = $derived(problems.slice(0, MOST_SHOWN));
+</script>
+
+<InlineNotification
+  lowContrast
+  hideCloseButton
+  kind={harm ? 'error' : 'warning-alt'}
+  {title}
+  role={harm ? 'alert' : 'status'}
+>
+  <div class="text">
+    {#if sentences.length > 0}
+      <ul>
+        {#each sentences as { path, message }, at (at)}<li>
+            {message}{#if path}<span class="quiet">{` (${nameOf(path)})`}</span>{/if}
+          </li>{/each}
+        {#if problems.length > MOST_SHOWN}<li>and {problems.length - MOST_SHOWN} more</li>{/if}
+      </ul>
+    {/if}
+    {@render children?.()}
+  </div>
+</InlineNotification>
+
+<style>
+  .text {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 0.8rem;
+    align-items: center;
+  }
+</style>

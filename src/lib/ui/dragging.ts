@@ -1,0 +1,57 @@
+/**
+ * Lists whose rows are dragged. What drags is fetched at the first touch of the page, by pointer or key: nobody drags sooner, and no
+ * page waits for it.
+ */
+import type { Action, ActionReturn } from 'svelte/action';
+import type { DndZoneAttributes, Item, Options } from 'svelte-dnd-action';
+
+const TOUCHES = ['pointermove', 'pointerdown', 'keydown'] as const;
+let library: Promise<typeof import('svelte-dnd-action')> | undefined;
+
+/** The library, once the page has been touched. */
+const atFirstTouch = () =>
+  (library ??= new Promise((resolve) => {
+    const fetchIt = () => {
+      for (const touch of TOUCHES) removeEventListener(touch, fetchIt, true);
+      resolve(import('svelte-dnd-action'));
+    };
+    for (const touch of TOUCHES) addEventListener(touch, fetchIt, true);
+  }));
+
+/** A list of items with an `id` each, in which `dragHandle` takes hold. */
+export function dragHandleZone<T extends Item>(
+  node: HTMLElement,
+  options: Options<T>,
+): ActionReturn<Options<T>, DndZoneAttributes<T>> {
+  let latest = options;
+  let zone: ActionReturn<Options<T>> | undefined;
+  let gone = false;
+  void atFirstTouch().then((loaded) => {
+    if (!gone) zone = loaded.dragHandleZone(node, latest);
+  });
+  return {
+    update(changed) {
+      latest = changed;
+      zone?.update?.(changed);
+    },
+    destroy() {
+      gone = true;
+      zone?.destroy?.();
+    },
+  };
+}
+
+/** Where a row is taken hold of. */
+export const dragHandle: Action<HTMLElement> = (node) => {
+  let handle: ActionReturn | void;
+  let gone = false;
+  void atFirstTouch().then((loaded) => {
+    if (!gone) handle = loaded.dragHandle(node);
+  });
+  return {
+    destroy() {
+      gone = true;
+      handle?.destroy?.();
+    },
+  };
+};
