@@ -6,6 +6,8 @@ import { isKind, type IngredientKind } from './ingredients';
 export const LOOKS = [...TEXTURES, 'milk-chocolate', 'white-chocolate'] as const;
 export type Look = (typeof LOOKS)[number];
 
+export type ChocolateShade = 'dark' | 'milk' | 'white';
+
 /** The lightest that is named decides, dark where none is. */
 const SHADES: readonly (readonly [RegExp, Look])[] = [
   [/white choc/i, 'white-chocolate'],
@@ -27,9 +29,17 @@ const SHOWS: readonly (readonly [IngredientKind, Texture])[] = [
 export function lookOf(layer: Layer, preparations: readonly Preparation[]): Look {
   const texture = textureOf(layer, preparations);
   if (texture !== 'chocolate') return texture;
-  const names = [layer.name, ...(mainOf(layer, preparations)?.lines ?? []).map(({ ingredient }) => ingredient)];
-  return SHADES.find(([named]) => names.some((name) => named.test(name)))?.[1] ?? 'chocolate';
+  return shadeNamed([layer.name, ...(mainOf(layer, preparations)?.lines ?? []).map(({ ingredient }) => ingredient)]);
 }
+
+/** The shade of a preparation's chocolate, by its name and what is in it: the lightest that is named, dark where none is. */
+export function shadeOf({ name, lines }: Pick<Preparation, 'name' | 'lines'>): ChocolateShade {
+  const look = shadeNamed([name, ...lines.map(({ ingredient }) => ingredient)]);
+  return look === 'white-chocolate' ? 'white' : look === 'milk-chocolate' ? 'milk' : 'dark';
+}
+
+const shadeNamed = (names: readonly string[]): Look =>
+  SHADES.find(([named]) => names.some((name) => named.test(name)))?.[1] ?? 'chocolate';
 
 /** The preparation that most of a layer is of. */
 function mainOf(layer: Layer, preparations: readonly Preparation[]): Preparation | undefined {

@@ -55,12 +55,20 @@ interface Where {
   readonly vessels: readonly Vessel[];
 }
 
+/** What one making takes of a thing in one state and unit, from however many of its lines. */
+interface Portion {
+  readonly making: string;
+  readonly name: string;
+  readonly state: string | null;
+  readonly unit: Unit;
+  quantity: number;
+  massG: number | null;
+}
+
 interface Found {
   readonly name: string;
   readonly ingredient: Ingredient | null;
-  readonly divisions: Division[];
-  readonly units: Set<Unit>;
-  quantity: number;
+  readonly portions: Portion[];
 }
 
 /**
@@ -85,14 +93,9 @@ export function gatherAll(
       const item = found.get(key) ?? {
         name: ingredient?.name ?? line.ingredient,
         ingredient,
-        divisions: [],
-        units: new Set<Unit>(),
-        quantity: 0,
+        portions: [],
       };
-      item.units.add(line.unit);
-      item.quantity += quantity;
-      const { text } = benchAmount(quantity, line.unit, massG, measures, scaleStepG, figures);
-      item.divisions.push({ making: id, name, massG, measured: text, state: line.state ?? null });
+      addPortion(item.portions, { making: id, name, state: line.state ?? null, unit: line.unit, quantity, massG });
       found.set(key, item);
     }
   }
@@ -105,18 +108,35 @@ export function gatherAll(
   };
 }
 
+function addPortion(portions: Portion[], more: Portion) {
+  const same = portions.find(
+    ({ making, state, unit }) => making === more.making && state === more.state && unit === more.unit,
+  );
+  if (!same) return void portions.push(more);
+  same.quantity += more.quantity;
+  same.massG = same.massG === null || more.massG === null ? null : same.massG + more.massG;
+}
+
 function itemOf(
   key: string,
-  { name, ingredient, divisions, units, quantity }: Found,
+  { name, ingredient, portions }: Found,
   measures: Measures,
   stepG: number,
   figures: Figures,
 ): GatheredItem {
-  const known = divisions.every(({ massG }) => massG !== null);
-  const massG = known ? divisions.reduce((sum, division) => sum + division.massG!, 0) : null;
-  const [unit] = units;
+  const divisions = portions.map(({ making, name, state, unit, quantity, massG }) => ({
+    making,
+    name,
+    state,
+    massG,
+    measured: benchAmount(quantity, unit, massG, measures, stepG, figures).text,
+  }));
+  const known = portions.every(({ massG }) => massG !== null);
+  const massG = known ? portions.reduce((sum, portion) => sum + portion.massG!, 0) : null;
+  const quantity = portions.reduce((sum, portion) => sum + portion.quantity, 0);
+  const unit = portions[0]?.unit;
   const measured =
-    units.size === 1 && unit !== undefined
+    unit !== undefined && portions.every((portion) => portion.unit === unit)
       ? benchAmount(quantity, unit, massG, measures, stepG, figures).text
       : massG === null
         ? 'see below'

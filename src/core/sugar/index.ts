@@ -5,3 +5,4 @@ export * from './stages';
 export * from './altitude';
 export * from './forecast';
 export * from './melting';
+export * from './tempering';

@@ -44,6 +44,22 @@ test('one preparation across three slabs is one making, in lots that its limit a
   );
 });
 
+test('two lines of one thing in one bowl are one amount to weigh', () => {
+  const [base, ...others] = ryeSlice.preparations;
+  const twice = { ...ryeSlice, preparations: [{ ...base!, lines: [...base!.lines, ...base!.lines] }, ...others] };
+  const butterOf = (slab: (typeof demoSlabs)[number]) =>
+    gatherSlabs([work(slab, 'a')], demoLarder, shop).items.find(({ name }) => name === 'butter')!;
+  const [once, doubled] = [butterOf(ryeSlice), butterOf(twice)];
+  assert.deepEqual(
+    doubled.divisions.map(({ name }) => name),
+    once.divisions.map(({ name }) => name),
+  );
+  const [base1, caramel1] = once.divisions.map(({ massG }) => massG!);
+  const [base2, caramel2] = doubled.divisions.map(({ massG }) => massG!);
+  assert.ok(close(base2!, 2 * base1!, 1e-9) && close(caramel2!, caramel1!, 1e-9));
+  assert.ok(close(doubled.massG!, 2 * base1! + caramel1!, 1e-9));
+});
+
 test('what goes in at a later step is gathered later, and what is held is not bought', () => {
   const { items, basket } = gatherSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
   const at = (name: string) => items.findIndex((one) => one.name === name);

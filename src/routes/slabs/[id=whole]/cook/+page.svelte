@@ -18,6 +18,7 @@
   import type { PotCurve } from './potCurve';
   import PotStage from './PotStage.svelte';
   import Signs from './Signs.svelte';
+  import TemperStage from './TemperStage.svelte';
   import { slabWork } from '$lib/slabContext';
   import CookCard from './CookCard.svelte';
   import LiveProbe from './LiveProbe.svelte';
@@ -82,8 +83,12 @@
 
 <Board
   label="Cook"
-  title={pot ? pot.preparation.name : 'Nothing is boiled here'}
-  note={pot ? 'By the scale of a recipe at the sea. Pull the line.' : ''}
+  title={pot ? pot.preparation.name : melted.length > 0 ? 'Into temper' : 'Nothing is boiled here'}
+  note={pot
+    ? 'By the scale of a recipe at the sea. Pull the line.'
+    : melted.length > 0
+      ? 'What the pack says goes first.'
+      : ''}
 >
   {#snippet stage()}
     {#if pot}
@@ -95,12 +100,10 @@
         onvalue={(celsius) => set(pot, celsius)}
       />
       <Signs celsius={endC} {school} />
+    {:else if melted.length > 0}
+      <TemperStage bowls={melted.map(({ preparation }) => preparation)} />
     {:else}
-      <p class="quiet">
-        {melted.length > 0
-          ? 'Chocolate is only melted: how, stands beside.'
-          : 'Where a pot is boiled, write its end point in Build, under its name.'}
-      </p>
+      <p class="quiet">Where a pot is boiled, write its end point in Build, under its name.</p>
       <p><Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button></p>
     {/if}
   {/snippet}

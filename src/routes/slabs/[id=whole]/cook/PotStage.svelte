@@ -53,6 +53,8 @@
   const step = $derived(timeStep(minutes, 8));
   const ticks = $derived(Array.from({ length: Math.floor(minutes / step) + 1 }, (_, i) => i * step));
   const now = $derived(stageAt(celsius).stage);
+  /** A folded picture names the stage that is pulled to, and no others. */
+  const roomFor = $derived((fromC: number, toC: number) => tall > 180 || y(fromC) - y(toC) > 15);
   /** On a narrow screen without the name of the thermometer. */
   const said = $derived(stopAt.length * 7.6 > widthPx - PAD.left - 40 ? stopAt.replace(/ on .*$/, '') : stopAt);
 
@@ -97,11 +99,13 @@
         class:on={stage === now}
         style:--depth={i / (STAGE_RANGES.length - 1)}
       />
-      <text x={widthPx - PAD.right - 8} y={(y(fromC) + y(toC)) / 2 + 4} class="name" class:on={stage === now}
-        >{stage}</text
-      >
+      {#if stage === now || roomFor(fromC, toC)}
+        <text x={widthPx - PAD.right - 8} y={(y(fromC) + y(toC)) / 2 + 4} class="name" class:on={stage === now}
+          >{stage}</text
+        >
+      {/if}
     {/each}
-    {#each SCALE[figures.temperature.unit] ?? [] as tick (tick)}
+    {#each (SCALE[figures.temperature.unit] ?? []).filter((_, i) => tall > 180 || i % 2 === 0) as tick (tick)}
       {@const at = y(figures.temperature.valueOf(tick))}
       <path d="M{PAD.left - 5} {at}h5" class="tick" />
       <text x={PAD.left - 8} y={at + 4} class="axis">{tick}</text>

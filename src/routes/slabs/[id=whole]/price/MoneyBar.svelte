@@ -93,6 +93,7 @@
 
   button {
     position: relative;
+    container-type: inline-size;
     flex-basis: 0;
     min-width: 24px;
     padding: 0;
@@ -140,6 +141,13 @@
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
+  }
+
+  /* A part that is too narrow for its name says it when it is opened, and in the list below. */
+  @container (max-width: 72px) {
+    .label {
+      display: none;
+    }
   }
 
   h3 {

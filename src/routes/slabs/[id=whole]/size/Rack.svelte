@@ -158,7 +158,6 @@
     justify-items: center;
     width: 30px;
     border-left: 1px solid var(--rule);
-    flex-direction: column;
   }
 
   .count button {
@@ -180,23 +179,24 @@
 
   @media (pointer: coarse) {
     .rack {
+      grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+    }
+
+    .choose {
       grid-template-columns: minmax(0, 1fr);
+      gap: 0.2rem;
+    }
+
+    .choose :global(svg) {
+      justify-self: start;
     }
 
     .count {
-      display: flex;
-      align-items: center;
-      width: auto;
+      width: 44px;
     }
 
     .count button {
-      width: 44px;
       min-height: 44px;
-    }
-
-    output {
-      min-width: 1.2rem;
-      text-align: center;
     }
   }
 </style>
