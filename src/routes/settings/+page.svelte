@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { untrack } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import { MEASURES, MEASURES_NAMED } from '../../core/measure';
   import type { Shop } from '../../core/shop';
@@ -45,8 +45,14 @@
   /** Only what was changed here is sent, so that what was changed elsewhere stays. */
   const changes = () => changedSettings(base.settings, $state.snapshot(form) as Settings);
 
+  /** The page is long: what is wrong may stand out of sight. */
+  async function showFirstWrong() {
+    await tick();
+    document.querySelector<HTMLElement>('main .bx--text-input--invalid, main [aria-invalid="true"]')?.focus();
+  }
+
   async function save() {
-    if (Object.keys(typed).length > 0) return;
+    if (Object.keys(typed).length > 0) return showFirstWrong();
     const settings = changes();
     const sent = { revision: base.revision, settings, ...(otherCurrency && rate !== null ? { rate } : {}) };
     const answer = await ask<{ revision: number }>('PUT', '/api/shop', sent);
@@ -55,7 +61,7 @@
       : answer.problems.map(({ path, message }) => ({ path: path.replace(/^\/settings/, ''), message }));
     said = answer.ok ? 'Kept' : '';
     elsewhere = answer.ok ? null : ((answer.value as { latest?: KeptSettings } | null)?.latest ?? null);
-    if (!answer.ok) return;
+    if (!answer.ok) return showFirstWrong();
     base = { settings: { ...base.settings, ...settings }, revision: answer.value.revision };
     rate = null;
     await invalidateAll();
