@@ -1,4 +1,4 @@
-import type { EvenCut, Order } from '../cut';
+import type { SlabCut, Order } from '../cut';
 import type { Mixture, Scaled, StockLimit } from '../scale';
 import type { Larder } from '../larder';
 import type { Figures, Measures } from '../measure';
@@ -21,7 +21,7 @@ export interface Facts {
   readonly scaling: Scaled;
   readonly stockLimit: StockLimit | null;
   /** One for each kind of slab that is made. */
-  readonly cuts: readonly EvenCut[];
+  readonly cuts: readonly SlabCut[];
   /** The tins asked for, as they are chosen. */
   readonly tins: readonly TinCount[];
   /** The order that the tins are to fill, where there is one. */

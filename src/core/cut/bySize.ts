@@ -1,6 +1,6 @@
 import { MOST_GRID, type CutSpec } from '../slab';
 import { outlineAt, type Tin } from '../tin';
-import { evenGrid } from './grid';
+import { layOut } from './layout';
 import { divide } from './pieces';
 
 /** Pieces of one size, as an order asks for them. */
@@ -15,12 +15,12 @@ const ROUNDING_MM = 1e-6;
  * A cut into pieces of just this size in one direction, within the trims that are wanted; what is left over is trimmed on both sides
  * alike. No more columns and rows are made than a slab can be cut into.
  */
-function laidAcross(
+export function laidOneWay(
   tin: Tin,
   heightMm: number,
   { lengthMm, widthMm }: PieceSize,
   kerfMm: number,
-  trimMm: NonNullable<CutSpec['trimMm']>,
+  trimMm: NonNullable<CutSpec['trimMm']> = {},
 ): CutSpec | null {
   const { left: atLeft = 0, right: atRight = 0, front: atFront = 0, back: atBack = 0 } = trimMm;
   const inside = outlineAt(tin, heightMm / 2);
@@ -41,10 +41,10 @@ function laidAcross(
 
 /** How many pieces of a cut have their whole face: those that the rim does not touch. */
 export function wholePieces(tin: Tin, heightMm: number, cut: CutSpec): number {
-  const grid = evenGrid(tin, heightMm, cut);
-  if (!grid) return 0;
-  const faceMm2 = grid.length.pieceMm * grid.width.pieceMm;
-  return divide(tin, heightMm, [], grid).piecesMm2.filter((mm2) => mm2 > faceMm2 * WHOLE).length;
+  const layout = layOut(tin, heightMm, cut);
+  if (!layout) return 0;
+  const { piecesMm2 } = divide(tin, heightMm, [], layout);
+  return layout.regions.filter(({ faceMm2 }, at) => piecesMm2[at]! > faceMm2 * WHOLE).length;
 }
 
 /** A rounded corner may take this much of a face before the piece no longer counts as one of those ordered. */
@@ -66,7 +66,7 @@ export function cutBySize(
 ): CutSpec | null {
   const turned = { lengthMm: size.widthMm, widthMm: size.lengthMm };
   const [along, across] = [size, turned].map((pieceSize) => {
-    const cut = laidAcross(tin, heightMm, pieceSize, kerfMm, trimMm);
+    const cut = laidOneWay(tin, heightMm, pieceSize, kerfMm, trimMm);
     return cut && { cut, count: wholePieces(tin, heightMm, cut) };
   });
   const best = !along || (across && across.count > along.count) ? across : along;

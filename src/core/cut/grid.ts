@@ -34,17 +34,48 @@ function sideOf(insideMm: number, count: number, startMm: number, endMm: number,
 }
 
 /**
- * An even grid over a slab: columns along the length, rows along the width. Inside measures are taken at mid-height.
+ * Divides one side at lines of the maker's own. A line outside of the trims, or nearer to another than a kerf, leaves no piece.
+ *
+ * @param linesMm where each cut begins, from the left or the front
+ */
+function sideAt(
+  insideMm: number,
+  linesMm: readonly number[],
+  startMm: number,
+  endMm: number,
+  kerfMm: number,
+): Side | null {
+  const lines = [...linesMm].sort((a, b) => a - b);
+  const from = [startMm, ...lines.map((at) => at + kerfMm)];
+  const to = [...lines, insideMm - endMm];
+  const spans = from.map((at, i) => [at, to[i]!] as const);
+  if (spans.some(([near, far]) => far - near < LEAST_PIECE_MM)) return null;
+  const marks = [...(startMm > 0 ? [startMm] : []), ...lines, ...(endMm > 0 ? [insideMm - endMm] : [])];
+  const pieceMm = spans.reduce((sum, [near, far]) => sum + far - near, 0) / spans.length;
+  return { insideMm, pieceMm, spans, marksMm: marks };
+}
+
+/** Nothing narrower is a piece. */
+const LEAST_PIECE_MM = 0.5;
+
+/**
+ * A grid over a slab: columns along the length, rows along the width, even or at lines of the maker's own. Inside measures are taken
+ * at mid-height.
  *
  * @param heightMm height of the slab, mm
  * @returns null where trims and kerf leave nothing to cut, or it asks for more columns or rows than a slab can be cut into
  */
-export function evenGrid(tin: Tin, heightMm: number, cut: CutSpec): Grid | null {
+export function gridOf(tin: Tin, heightMm: number, cut: CutSpec): Grid | null {
   if (Math.max(cut.columns, cut.rows) > MOST_GRID) return null;
   const { lengthMm, widthMm } = outlineAt(tin, heightMm / 2);
   const { left = 0, right = 0, front = 0, back = 0 } = cut.trimMm ?? {};
   const kerfMm = cut.kerfMm ?? 0;
-  const length = sideOf(lengthMm, cut.columns, left, right, kerfMm);
-  const width = sideOf(widthMm, cut.rows, front, back, kerfMm);
+  const { length: along = [], width: across = [] } = cut.linesMm ?? {};
+  const length =
+    along.length > 0
+      ? sideAt(lengthMm, along, left, right, kerfMm)
+      : sideOf(lengthMm, cut.columns, left, right, kerfMm);
+  const width =
+    across.length > 0 ? sideAt(widthMm, across, front, back, kerfMm) : sideOf(widthMm, cut.rows, front, back, kerfMm);
   return length && width && { length, width };
 }

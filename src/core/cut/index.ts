@@ -1,8 +1,14 @@
-/** Even grids, ruler marks, and what the pieces weigh. */
+/** How a slab is divided: where each piece lies, what it weighs, and in which order the knife goes. */
 export * from './area';
+export * from './moments';
+export * from './region';
 export * from './grid';
+export * from './layout';
+export * from './surface';
+export * from './shards';
+export * from './tools';
 export * from './pieces';
-export * from './evenCut';
+export * from './cutSlab';
 export * from './move';
 export * from './bySize';
 export * from './order';

@@ -1,4 +1,5 @@
 import type { CutSpec } from '../slab';
+import type { Grid, Side } from './grid';
 
 /** A line that can be taken hold of: along which side, and which ruler mark counted from the left or front. */
 export type CutLine =
@@ -37,4 +38,76 @@ export function movedLine(cut: CutSpec, line: CutLine, toMm: number, insideMm: n
   const left = insideMm - (next[near] ?? 0) - (next[far] ?? 0) - (count - 1) * kerfMm;
   if (left < count) return cut;
   return { ...cut, trimMm: { ...cut.trimMm, ...rounded } };
+}
+
+/** The least that a line may leave of a piece, mm. */
+const LEAST_MM = 1;
+
+/** Where the cuts between pieces begin, mm from the left or the front. */
+export const linesOf = ({ spans }: Side): number[] => spans.slice(0, -1).map(([, to]) => to);
+
+/**
+ * The cut after one line between pieces has been moved by itself: the others stay, and the grid is of the maker's own lines from then on.
+ * It stays between its neighbours.
+ *
+ * @param grid the cut as it lies now
+ * @returns lines to half a mm
+ */
+export function movedAlone(cut: CutSpec, grid: Grid, line: CutLine, toMm: number): CutSpec {
+  const side = grid[line.side];
+  if (!('after' in line)) return movedLine(cut, line, toMm, side.insideMm);
+  const kerfMm = cut.kerfMm ?? 0;
+  const lines = linesOf(side);
+  const at = line.after - 1;
+  const from = side.spans[at]![0] + LEAST_MM;
+  const to = side.spans[at + 1]![1] - kerfMm - LEAST_MM;
+  if (to < from) return cut;
+  lines[at] = Math.round(Math.min(to, Math.max(from, toMm)) * 2) / 2;
+  return { ...cut, linesMm: { ...cut.linesMm, [line.side]: lines } };
+}
+
+/** Lines that stay where they are: by side, counted from 0. */
+export type LockedLines = { readonly [side in CutLine['side']]: ReadonlySet<number> };
+
+/**
+ * The cut made even again: between the lines that are locked, and the trims, all pieces are alike. A side without locked lines is a plain
+ * grid again.
+ */
+export function madeEven(cut: CutSpec, grid: Grid, locked: LockedLines): CutSpec {
+  const kerfMm = cut.kerfMm ?? 0;
+  const even = (side: CutLine['side']): number[] | undefined => {
+    const { spans } = grid[side];
+    const lines = linesOf(grid[side]);
+    const fixed = [...locked[side]].filter((at) => at < lines.length).sort((a, b) => a - b);
+    if (fixed.length === 0) return undefined;
+    let [before, startMm] = [-1, spans[0]![0]];
+    for (const at of [...fixed, lines.length]) {
+      const endMm = lines[at] ?? spans.at(-1)![1];
+      const pieces = at - before;
+      const pieceMm = (endMm - startMm - (pieces - 1) * kerfMm) / pieces;
+      for (let i = before + 1; i < at; i++) lines[i] = startMm + (i - before) * pieceMm + (i - before - 1) * kerfMm;
+      [before, startMm] = [at, endMm + kerfMm];
+    }
+    return lines;
+  };
+  const linesMm = { length: even('length'), width: even('width') };
+  const [columns, rows] = [grid.length.spans.length, grid.width.spans.length];
+  return withoutEmpty({ ...cut, columns, rows, linesMm });
+}
+
+/** A cut without what says nothing: a plain grid is written as its four fields. */
+export function withoutEmpty(cut: CutSpec): CutSpec {
+  const { length = [], width = [] } = cut.linesMm ?? {};
+  const linesMm = {
+    ...(length.length > 0 ? { length } : {}),
+    ...(width.length > 0 ? { width } : {}),
+  };
+  const tidy = {
+    ...cut,
+    linesMm: Object.keys(linesMm).length > 0 ? linesMm : undefined,
+    strips: cut.strips?.length ? cut.strips : undefined,
+    kinds: cut.kinds?.length ? cut.kinds : undefined,
+    thicknessAt: cut.thicknessAt?.length ? cut.thicknessAt : undefined,
+  };
+  return Object.fromEntries(Object.entries(tidy).filter(([, value]) => value !== undefined)) as CutSpec;
 }

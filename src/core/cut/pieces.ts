@@ -1,6 +1,8 @@
 import { areaMm2At, insetTin, lean, outlineAt, sameTin, volumeMlTo, type Outline, type Tin } from '../tin';
 import { areaWithin } from './area';
-import type { Grid, Side } from './grid';
+import { rectangleOf, type Box, type Layout } from './region';
+import { FAR_MM, momentsWithin, type Point } from './moments';
+import type { Surface } from './surface';
 
 /**
  * A stratum of the slab: it fills its tin from one height to another. One without height lies on a face.
@@ -18,7 +20,7 @@ export interface Stratum {
 
 /** Masses of what the knife makes of a slab, g. Pieces + trims + kerf = slab. */
 export interface Divided {
-  /** By column, then row. */
+  /** In the order of the regions: of a grid by column, then row. */
   readonly piecesG: readonly number[];
   /** Area of each piece at mid-height, mm2; the rim takes some of it from the outer pieces. */
   readonly piecesMm2: readonly number[];
@@ -99,53 +101,61 @@ function slicesOf(tin: Tin, strata: readonly Stratum[]): Slice[] {
   });
 }
 
-/** Spans from the middle; where nothing is trimmed the outer pieces reach to the wall, wherever that is. */
-function reach(side: Side): (readonly [number, number])[] {
-  const half = side.insideMm / 2;
-  const last = side.spans.length - 1;
-  return side.spans.map(([from, to], i) => [
-    i === 0 && from <= 0 ? -Infinity : from - half,
-    i === last && to >= side.insideMm - 1e-9 ? Infinity : to - half,
-  ]);
+/** The area of a region within an outline, or its integral of a surface, which is relative to a level one. */
+function measure(outline: Outline, takes: Box | readonly Point[], surface: Surface | null): number {
+  if (!surface && isBox(takes)) return areaWithin(outline, ...takes);
+  const moments = momentsWithin(outline, isBox(takes) ? cornersOf(takes) : takes);
+  return surface ? moments.reduce((sum, moment, i) => sum + moment * surface[i]!, 0) : moments[0];
 }
 
+const isBox = (takes: Box | readonly Point[]): takes is Box => typeof takes[0] === 'number';
+const finite = (end: number) => Math.min(FAR_MM, Math.max(-FAR_MM, end));
+const cornersOf = (box: Box) => rectangleOf(...(box.map(finite) as unknown as Box));
+
+const EVERYTHING: Box = [-Infinity, Infinity, -Infinity, Infinity];
+
 /**
- * Masses of pieces, trims and kerf of a slab cut straight down along a grid.
+ * Masses of pieces, trims and kerf of a slab cut straight down.
  *
- * Round corners, round tins and flare make outer pieces lighter or heavier; that is worked out, not spread evenly.
+ * Round corners, round tins and flare make outer pieces lighter or heavier; that is worked out, not spread evenly. A surface that is not
+ * level makes some of them thicker; the mass of the slab stays what it is.
  *
  * @param heightMm height of the slab, mm
+ * @param surface its thickness from place to place, beside a level one
  */
-export function divide(tin: Tin, heightMm: number, strata: readonly Stratum[], grid: Grid): Divided {
-  const columns = reach(grid.length);
-  const rows = reach(grid.width);
-  const piecesG = new Array<number>(columns.length * rows.length).fill(0);
-  const piecesMm2 = new Array<number>(columns.length * rows.length).fill(0);
-  const add = (to: number[], outline: Outline, times: number) => {
-    let i = 0;
-    for (const [x1, x2] of columns)
-      for (const [y1, y2] of rows) to[i++]! += times * areaWithin(outline, x1, x2, y1, y2);
-  };
-  const framed = (outline: Outline) =>
-    areaWithin(outline, columns[0]![0], columns.at(-1)![1], rows[0]![0], rows.at(-1)![1]);
-
+export function divide(
+  tin: Tin,
+  heightMm: number,
+  strata: readonly Stratum[],
+  { regions, frame }: Pick<Layout, 'regions' | 'frame'>,
+  surface: Surface | null = null,
+): Divided {
+  const piecesG = new Array<number>(regions.length).fill(0);
   let frameG = 0;
   let massG = 0;
+  let unevenG = 0;
   for (const { outline, gramsPerMm2 } of slicesOf(tin, strata)) {
-    add(piecesG, outline, gramsPerMm2);
-    frameG += framed(outline) * gramsPerMm2;
-    massG += areaWithin(outline, -Infinity, Infinity, -Infinity, Infinity) * gramsPerMm2;
+    regions.forEach(({ takes }, at) => (piecesG[at]! += measure(outline, takes, surface) * gramsPerMm2));
+    frameG += measure(outline, frame, surface) * gramsPerMm2;
+    unevenG += measure(outline, EVERYTHING, surface) * gramsPerMm2;
+    massG += areaWithin(outline, ...EVERYTHING) * gramsPerMm2;
   }
+  // A surface only shifts the slab's own mass from place to place.
+  const share = unevenG > 0 ? massG / unevenG : 1;
   const middle = outlineAt(tin, heightMm / 2);
-  add(piecesMm2, middle, 1);
-  const allMm2 = areaMm2At(tin, heightMm / 2);
+  const piecesMm2 = regions.map(({ takes }) => measure(middle, takes, null));
+  const framedMm2 = measure(middle, frame, null);
   const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
+  const weighedG = piecesG.map((pieceG) => pieceG * share);
+  /** What is left of a sum is nothing where it is only rounding. */
+  const left = (value: number, of: number) => (Math.abs(value) < of * 1e-12 ? 0 : value);
+  const allMm2 = areaMm2At(tin, heightMm / 2);
   return {
-    piecesG,
+    piecesG: weighedG,
     piecesMm2,
-    trimG: massG - frameG,
-    kerfG: frameG - sum(piecesG),
-    trimMm2: allMm2 - framed(middle),
-    kerfMm2: framed(middle) - sum(piecesMm2),
+    trimG: left(massG - frameG * share, massG),
+    kerfG: left(frameG * share - sum(weighedG), massG),
+    trimMm2: left(allMm2 - framedMm2, allMm2),
+    kerfMm2: left(framedMm2 - sum(piecesMm2), allMm2),
   };
 }

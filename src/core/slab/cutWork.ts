@@ -7,6 +7,8 @@ import type { CutSpec, Layer, Scale } from './types';
 const MOST_AREAS = 1_000_000;
 /** What each piece costs by itself, as many areas; and at how many heights a layer is cut between leaning walls, or a shell. */
 const AREAS = { piece: 3, leaning: 3, shell: 6 } as const;
+/** A piece that is no rectangle, or of a surface that is not level, is so much more work. */
+const SLANTED = 12;
 
 /** What is cut, of a slab or of a request. */
 interface Cutting {
@@ -14,6 +16,19 @@ interface Cutting {
   readonly tins: readonly TinCount[];
   readonly cut?: CutSpec | undefined;
   readonly scale?: Scale | undefined;
+}
+
+/** Pieces of a cut, those that are more work counting for more. */
+function cellsOf(
+  { columns, rows, shape = 'rectangle', thicknessAt = [], strips, linesMm, way }: CutSpec = { columns: 1, rows: 1 },
+) {
+  if (way === 'break') return 1;
+  if (way === 'wedges') return columns * SLANTED;
+  const sides = [linesMm?.length ?? [], linesMm?.width ?? []].map((lines) => lines.length);
+  const cells = strips
+    ? strips.reduce((sum, strip) => sum + 2 * (strip.linesMm.length + 1), 0)
+    : (sides[0]! > 0 ? sides[0]! + 1 : columns) * (sides[1]! > 0 ? sides[1]! + 1 : rows);
+  return cells * (shape !== 'rectangle' || thicknessAt.length > 0 ? SLANTED : 1);
 }
 
 /**
@@ -28,9 +43,7 @@ export function cutWork({ layers, tins, cut, scale }: Cutting): number {
     const { lengthMm, widthMm } = outlineAt(tin, tin.depthMm);
     const along = (whole: number, piece: number) => Math.min(MOST_GRID, whole / piece);
     const pieces =
-      scale?.mode === 'pieces'
-        ? along(lengthMm, scale.lengthMm) * along(widthMm, scale.widthMm)
-        : (cut?.columns ?? 1) * (cut?.rows ?? 1);
+      scale?.mode === 'pieces' ? along(lengthMm, scale.lengthMm) * along(widthMm, scale.widthMm) : cellsOf(cut);
     return sum + pieces * each;
   }, 0);
   return areas / MOST_AREAS;

@@ -17,7 +17,7 @@ import {
   text,
   whole,
 } from '../validation';
-import { GROWTHS, HANDS, PLACES, SPREADS, STAGES, TEXTURES } from './words';
+import { CUT_TOOLS, CUT_WAYS, GROWTHS, HANDS, PIECE_SHAPES, PLACES, SPREADS, STAGES, TEXTURES } from './words';
 
 const MOST_MINUTES = 1e5;
 /** The most columns, and the most rows, that a slab is cut into. */
@@ -106,12 +106,61 @@ const layer = fields({
 
 const trim = number(0, MOST_MM);
 
-/** How a slab is cut: an even grid. */
+const lineMm = list(number(0, MOST_MM).required(REQUIRED), MOST_GRID);
+
+/** A kind of piece, where several are cut from one slab. */
+export const kindSchema = fields({
+  id: text(100),
+  name: text(200),
+  lengthMm: number(...PIECE_MM).required(REQUIRED),
+  widthMm: number(...PIECE_MM).required(REQUIRED),
+  /** What one is worth beside the others: its price, say. */
+  value: number(0, 1e6),
+  least: whole(0, 10000),
+  most: whole(0, 10000),
+  /** It may lie the other way. */
+  turn: flag(),
+});
+
+/** How a slab is cut: an even grid, and what is cut otherwise. */
 export const cutSchema = fields({
   columns: whole(1, MOST_GRID).required(REQUIRED),
   rows: whole(1, MOST_GRID).required(REQUIRED),
   trimMm: fields({ left: trim, right: trim, front: trim, back: trim }),
   kerfMm: number(0, 50),
+  way: oneOf(CUT_WAYS),
+  tool: oneOf(CUT_TOOLS),
+  shape: oneOf(PIECE_SHAPES),
+  /** Through-cuts that are not evenly spaced, from the left and from the front; they win over columns and rows. */
+  linesMm: fields({ length: lineMm, width: lineMm }),
+  /** Strips over the whole slab, each cut on its own; they win over lines. They lie along the length unless they say otherwise. */
+  strips: list(
+    fields({
+      atMm: number(0, MOST_MM).required(REQUIRED),
+      widthMm: positive(MOST_MM).required(REQUIRED),
+      linesMm: lineMm.required(REQUIRED),
+      along: oneOf(['length', 'width']),
+      /** Which kind each piece of it is, in order; empty for what is left over. */
+      kinds: list(note(100).defined(), MOST_GRID + 1),
+    }).required(REQUIRED),
+    MOST_GRID,
+  ),
+  kinds: list(kindSchema.required(REQUIRED), 40),
+  /** Broken by hand: the mass that is aimed at, how unevenly it breaks, and what a bag holds. */
+  break: fields({
+    aimG: positive(MOST_QUANTITY).required(REQUIRED),
+    spread: number(0, 2),
+    bagG: positive(MOST_QUANTITY),
+  }),
+  /** Readings of the thickness of the made slab, from the left and from the front. */
+  thicknessAt: list(
+    fields({
+      xMm: number(0, MOST_MM).required(REQUIRED),
+      yMm: number(0, MOST_MM).required(REQUIRED),
+      mm: positive(1000).required(REQUIRED),
+    }).required(REQUIRED),
+    200,
+  ),
 });
 
 const have = fields({ ingredient: text(), quantity, unit, state: note(100) });

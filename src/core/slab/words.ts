@@ -28,3 +28,14 @@ export type Place = (typeof PLACES)[number];
 /** What a layer looks like when it is cut. */
 export const TEXTURES = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'] as const;
 export type Texture = (typeof TEXTURES)[number];
+
+/** How a slab is divided: on straight lines, into kinds of several sizes, broken by hand, or from the middle out. */
+export const CUT_WAYS = ['grid', 'mixed', 'break', 'wedges'] as const;
+export type CutWay = (typeof CUT_WAYS)[number];
+
+export const CUT_TOOLS = ['hot blade', 'cold blade', 'serrated', 'wire', 'rollers', 'score and snap', 'hand'] as const;
+export type CutTool = (typeof CUT_TOOLS)[number];
+
+/** The face of a piece: whole rectangles, those halved on a diagonal, or two sets of lines at 60 degrees. */
+export const PIECE_SHAPES = ['rectangle', 'triangle', 'diamond'] as const;
+export type PieceShape = (typeof PIECE_SHAPES)[number];

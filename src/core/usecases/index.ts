@@ -4,6 +4,7 @@ export * from './scaling';
 export * from './plan';
 export * from './heights';
 export * from './compare';
+export * from './cuts';
 export * from './setting';
 export * from './timeline';
 export * from './gather';

@@ -1,6 +1,6 @@
 import { secondReading, type Warning } from '../check';
 import { lineCost, slabCost, type SlabCost } from '../cost';
-import { evenCut, type EvenCut, type PieceKind } from '../cut';
+import { cutSlab, type SlabCut, type PieceKind } from '../cut';
 import type { Larder } from '../larder';
 import { benchAmount, figuresIn, writtenAmount } from '../measure';
 import { batchesNeeded, isFinish, wholeThings, type Scaled } from '../scale';
@@ -36,7 +36,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
   const figures = figuresIn(shop.shownIn, measures);
   const cuts = scaling.slabs.map(({ tin, heightMm, layers }) => {
     const finishG = layers.filter(isFinish).reduce((sum, { massG }) => sum + massG, 0);
-    return evenCut(
+    return cutSlab(
       tin,
       heightMm,
       layers.filter((layer) => !isFinish(layer)),
@@ -151,15 +151,15 @@ function layerTotals({ slabs, written }: Scaled): PlannedLayer[] {
   });
 }
 
-function slabTotals({ slabs }: Scaled, cuts: readonly EvenCut[], cost: SlabCost, { currency }: Shop) {
-  const weigh = (value: (cut: EvenCut) => number) =>
+function slabTotals({ slabs }: Scaled, cuts: readonly SlabCut[], cost: SlabCost, { currency }: Shop) {
+  const weigh = (value: (cut: SlabCut) => number) =>
     cuts.reduce((sum, cut, at) => sum + slabs[at]!.count * value(cut), 0);
   const sold = (of: (kind: PieceKind) => number) =>
     weigh(({ pieces }) => pieces.reduce((sum, kind) => sum + of(kind), 0));
   const piecesG = sold(({ count, massG }) => count * massG);
   const pieces = sold(({ count }) => count);
   const perGram = piecesG > 0 ? cost.used / piecesG : 0;
-  const priced = ({ massVariation, ...cut }: EvenCut, slabCount: number): PlannedCut => ({
+  const priced = ({ massVariation, ...cut }: SlabCut, slabCount: number): PlannedCut => ({
     ...cut,
     evenness: massVariation,
     pieces: cut.pieces.map((kind) => ({ ...kind, count: kind.count * slabCount, cost: kind.massG * perGram })),

@@ -1,6 +1,6 @@
 import type { Warning } from '../check';
 import type { SlabCost } from '../cost';
-import type { EvenCut, PieceKind } from '../cut';
+import type { SlabCut, PieceKind } from '../cut';
 import type { LaidSlab, LineGuess, Mixture, StockLimit, WholeThing } from '../scale';
 import type { CutSpec, PotLine, Scale } from '../slab';
 import type { SheetTin, Tin, TinCount } from '../tin';
@@ -54,7 +54,7 @@ export interface PricedPieces extends PieceKind {
 }
 
 /** An even cut with its prices, in the names of the plan service. */
-export interface PlannedCut extends Omit<EvenCut, 'pieces' | 'massVariation'> {
+export interface PlannedCut extends Omit<SlabCut, 'pieces' | 'massVariation'> {
   readonly pieces: readonly PricedPieces[];
   /** Coefficient of variation of piece mass: 0 when all weigh the same. */
   readonly evenness: number;

@@ -4,8 +4,9 @@ import { test } from 'node:test';
 import {
   cutBySize,
   divide,
-  evenCut,
-  evenGrid,
+  cutSlab,
+  gridOf,
+  layOut,
   movedLine,
   orderAnswers,
   pieceFaces,
@@ -23,12 +24,12 @@ const grid = (columns: number, rows: number, rest: Partial<CutSpec> = {}): CutSp
 
 test('200 x 100 mm, trims of 5 and 10, a kerf of 2, 4 by 2: pieces of 45.25 x 41.5 mm, marks and masses', () => {
   const cut = grid(4, 2, { trimMm: { left: 5, right: 8, front: 5, back: 10 }, kerfMm: 2 });
-  const { length, width } = evenGrid(box, 10, cut)!;
+  const { length, width } = gridOf(box, 10, cut)!;
   // (200 - 13 - 6) / 4 and (100 - 15 - 2) / 2.
   assert.deepEqual([length.pieceMm, width.pieceMm], [45.25, 41.5]);
   assert.deepEqual(length.marksMm, [5, 50.25, 97.5, 144.75, 192]);
   assert.deepEqual(width.marksMm, [5, 46.5, 90]);
-  const made = evenCut(box, 10, slabOf(200), cut);
+  const made = cutSlab(box, 10, slabOf(200), cut);
   const [piece] = made.pieces;
   // 200 g over 20000 mm2 are 0.01 g a mm2.
   assert.ok(close(piece!.massG, 45.25 * 41.5 * 0.01) && piece!.count === 8 && made.massVariation < 1e-9);
@@ -36,24 +37,24 @@ test('200 x 100 mm, trims of 5 and 10, a kerf of 2, 4 by 2: pieces of 45.25 x 41
 });
 
 test('a finish goes on every piece alike, and is no part of trims', () => {
-  const bare = evenCut(box, 10, slabOf(200), grid(4, 1));
-  const dressed = evenCut(box, 10, slabOf(200), grid(4, 1), 20);
+  const bare = cutSlab(box, 10, slabOf(200), grid(4, 1));
+  const dressed = cutSlab(box, 10, slabOf(200), grid(4, 1), 20);
   assert.equal(dressed.pieces[0]!.massG, bare.pieces[0]!.massG + 5);
-  assert.equal(evenCut(box, 10, slabOf(200), grid(1, 1, { trimMm: { left: 200 } }), 20).trimG, 220);
+  assert.equal(cutSlab(box, 10, slabOf(200), grid(1, 1, { trimMm: { left: 200 } }), 20).trimG, 220);
 });
 
 test('a piece that lost over a tenth of its face is a rim piece, one that has under a fiftieth is trim', () => {
   // A corner of 60 mm takes (1 - pi / 4) 3600 = 772.6 mm2 of a face of 100 x 100 or of 100 x 50.
   const cornered = (cornerMm: number): Tin => ({ ...box, cornerMm });
   const kinds = (tin: Tin, cut: CutSpec) =>
-    evenCut(tin, 10, slabOf(200), cut).pieces.map(({ kind, count }) => `${count} ${kind}`);
+    cutSlab(tin, 10, slabOf(200), cut).pieces.map(({ kind, count }) => `${count} ${kind}`);
   assert.deepEqual(kinds(cornered(48), grid(2, 1)), ['2 piece']); // 989 of 10000 lost on two corners
   assert.deepEqual(kinds(cornered(49), grid(2, 1)), ['2 rim']); // 1031 lost
   // A circle of 100 mm takes 217 mm2 of the 2500 of a piece at its side, and over half of one in the corner.
   assert.deepEqual(kinds(round, grid(4, 4)), ['12 piece', '4 rim']);
   // In a fine grid the outermost squares of a circle are hardly there.
-  const fine = evenCut(round, 10, slabOf(200), grid(40, 40));
-  const { piecesMm2 } = divide(round, 10, [], evenGrid(round, 10, grid(40, 40))!);
+  const fine = cutSlab(round, 10, slabOf(200), grid(40, 40));
+  const { piecesMm2 } = divide(round, 10, [], layOut(round, 10, grid(40, 40))!);
   const counted = piecesMm2.filter((mm2) => mm2 >= 0.02 * 25).length;
   assert.equal(sum(fine.pieces.map(({ count }) => count)), counted);
   assert.ok(counted < 1600 && fine.trimG > 0);
@@ -64,11 +65,11 @@ test('a piece that lost over a tenth of its face is a rim piece, one that has un
 
 test('variation: 1, 2 and 3 g vary by 40.8 % of their mean', () => {
   // A flared tin of three rows; masses by area: checked against the definition.
-  const { piecesG } = divide(round, 10, slabOf(300), evenGrid(round, 10, grid(3, 1))!);
+  const { piecesG } = divide(round, 10, slabOf(300), layOut(round, 10, grid(3, 1))!);
   const mean = sum(piecesG) / 3;
   const deviation = Math.sqrt(sum(piecesG.map((one) => (one - mean) ** 2)) / 3);
-  assert.ok(close(evenCut(round, 10, slabOf(300), grid(3, 1)).massVariation, deviation / mean));
-  const [kind] = evenCut(round, 10, slabOf(300), grid(3, 1)).pieces.filter((one) => one.kind === 'rim');
+  assert.ok(close(cutSlab(round, 10, slabOf(300), grid(3, 1)).massVariation, deviation / mean));
+  const [kind] = cutSlab(round, 10, slabOf(300), grid(3, 1)).pieces.filter((one) => one.kind === 'rim');
   assert.ok(kind!.lightestG <= kind!.massG && kind!.massG <= kind!.heaviestG);
   assert.ok(close(kind!.lightestG, Math.min(...piecesG)) || close(kind!.heaviestG, Math.max(...piecesG)));
 });
@@ -200,7 +201,7 @@ test('a shell of 10 mm with a filling: the outer pieces have the wall, and all a
   const filling = { fromMm: 10, thicknessMm: 20, massG: 320, tin: inner };
   const whole = { columns: 3, rows: 1, trimMm: { left: 0, right: 0, front: 0, back: 0 }, kerfMm: 0 };
   const masses = (tin: Tin, heightMm: number, strata: Parameters<typeof divide>[2]) =>
-    divide(tin, heightMm, strata, evenGrid(tin, heightMm, whole)!).piecesG;
+    divide(tin, heightMm, strata, layOut(tin, heightMm, whole)!).piecesG;
   // Outside: 40 of base, 32 of wall, 96 of filling; in the middle: 40, 16 and 128.
   masses(box, 30, [shell, filling]).forEach((massG, i) => assert.ok(close(massG, [168, 184, 168][i]!)));
   // A wall that goes no higher than the base is a plain layer.
@@ -213,6 +214,6 @@ test('a shell of 10 mm with a filling: the outer pieces have the wall, and all a
   masses(box, 14, films).forEach((massG) => assert.ok(close(massG, 46 / 3)));
   // Where the walls lean each half is wider the higher it lies, and its mass stays what it is.
   const leaning: Tin = { ...box, flareDeg: 30 };
-  const divided = divide(leaning, 30, [shell, ...films], evenGrid(leaning, 30, whole)!);
+  const divided = divide(leaning, 30, [shell, ...films], layOut(leaning, 30, whole)!);
   assert.ok(close(sum(divided.piecesG) + divided.trimG + divided.kerfG, 246));
 });

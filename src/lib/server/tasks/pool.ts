@@ -41,6 +41,7 @@ export type TaskDone<T> =
 /** What to make smaller, by task, where one takes too long after all. */
 const SMALLER: Readonly<Record<keyof Tasks, string>> = {
   plan: 'ask for fewer pieces, or fewer kinds of tin',
+  cuts: 'ask for fewer pieces',
   setting: 'lay fewer or thinner layers',
   heat: 'send fewer or thinner layers, or a shorter time',
   timeline: 'write fewer steps, or lay fewer layers',

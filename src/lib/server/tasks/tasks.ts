@@ -7,13 +7,17 @@ import { USUAL_SHOP, type Shop } from '../../../core/shop';
 import { forecastBoil, forecastCool, type Forecast } from '../../../core/sugar';
 import type { Slab } from '../../../core/slab';
 import type { Pace } from '../../../core/time';
+import { figuresIn } from '../../../core/measure';
 import {
+  cutAnswers,
   layOutDay,
   plan as planOf,
   settingFor,
   settingProblems,
   withTinsForOrder,
   workOf,
+  type CutAnswer,
+  type CutAsk,
   type PlanOptions,
   type Day,
   type DayOptions,
@@ -42,6 +46,12 @@ const solve = () => (solver ??= loader().then(solverOf));
 export async function plan({ slab, ingredients, shop, asked }: SlabTask): Promise<Plan> {
   const larder = larderOf(ingredients);
   return planOf(slab, larder, shop, await withTinsForOrder(slab, larder, shop, asked, solve));
+}
+
+/** Ways to cut a slab as it is asked. */
+export function cuts({ slab, ingredients, shop, asked, ask }: SlabTask & { ask: CutAsk }): CutAnswer[] {
+  const figures = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
+  return cutAnswers(slab, larderOf(ingredients), shop, asked, ask, figures);
 }
 
 /** How the layers of a slab set. */

@@ -1,18 +1,25 @@
-<!-- How the slab is cut: an even grid, what the pieces weigh, and where the ruler marks fall. -->
+<!-- How the slab is divided, what the pieces weigh and cost, and where the ruler marks fall. -->
 <script lang="ts">
   import { inInches, METRIC } from '../../../../core/measure';
-  import { Accordion, AccordionItem, Button, Table } from 'carbon-components-svelte';
+  import { Accordion, AccordionItem, Button, Table, Toggle } from 'carbon-components-svelte';
   import { lookOf } from '../../../../core/classify';
-  import { movedLine } from '../../../../core/cut';
+  import {
+    gridOf,
+    madeEven,
+    movedAlone,
+    movedLine,
+    withoutEmpty,
+    type CutLine,
+    type LockedLines,
+  } from '../../../../core/cut';
   import { scaleOf, type CutSpec } from '../../../../core/slab';
   import { withoutOrder } from '../../../../core/usecases';
   import Board from '$lib/ui/Board.svelte';
   import TopView from '$lib/ui/TopView.svelte';
-  import { slabLimits } from '$lib/limits';
-  import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import { money } from '$lib/money';
-  import NumberField from '$lib/ui/NumberField.svelte';
+  import Ask from './Ask.svelte';
+  import PiecesTable from './PiecesTable.svelte';
+  import Way from './Way.svelte';
   import { shopFigures } from '$lib/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
@@ -21,7 +28,7 @@
   const work = slabWork();
   const { draft } = work;
   const planned = $derived(work.plan.slabs[0]!.cut);
-  const [slabG, first] = $derived([work.plan.slabs[0]!.slab.massG, planned.pieces[0]]);
+  const slabG = $derived(work.plan.slabs[0]!.slab.massG);
 
   /** An order of pieces rules how they are cut, until the maker takes hold of the cut. */
   const scale = $derived(scaleOf(draft.slab));
@@ -38,26 +45,35 @@
 
   function change(part: Partial<CutSpec>, field: string) {
     const slab = free();
-    draft.change({ ...slab, cut: { ...(slab.cut ?? cut), ...part } }, field);
+    draft.change({ ...slab, cut: withoutEmpty({ ...(slab.cut ?? cut), ...part }) }, field);
   }
-  const trim = (side: 'left' | 'right' | 'front' | 'back', value: number | null) =>
-    change({ trimMm: { ...cut.trimMm, [side]: value ?? 0 } }, `trim ${side}`);
+  const way = $derived(cut.way ?? 'grid');
+  const slab = $derived(work.plan.slabs[0]!);
+  /** Straight cuts, which can be pulled. */
+  const grid = $derived(
+    way === 'grid' && !cut.strips && cut.shape !== 'diamond' ? gridOf(slab.tin, slab.slab.heightMm, cut) : null,
+  );
+  let alone = $state(false);
+  const NONE_LOCKED: LockedLines = { length: new Set(), width: new Set() };
 
-  const SIDES = ['left', 'right', 'front', 'back'] as const;
-  const NAMES = { piece: 'Piece', rim: 'Cut by the rim' };
+  /** A line that is pulled takes the others along, until lines move one by one. */
+  const moved = (line: CutLine, toMm: number, insideMm: number) =>
+    grid && (alone || cut.linesMm) ? movedAlone(cut, grid, line, toMm) : movedLine(cut, line, toMm, insideMm);
 </script>
 
 <Board
   label="Cut"
   title="From above"
-  note="Front edge below. Marks ({figures.length.unit}) from the left and the front. Pull a line."
+  note={grid
+    ? `Front edge below. Marks (${figures.length.unit}) from the left and the front. Pull a line.`
+    : 'Front edge below.'}
 >
   {#snippet stage()}
     <TopView
       planned={work.plan.slabs[0]!}
       texture={upper ? lookOf(upper, draft.slab.preparations) : null}
       {cut}
-      onmove={(line, to, inside) => change(movedLine(cut, line, to, inside), `line ${JSON.stringify(line)}`)}
+      onmove={(line, to, inside) => change(moved(line, to, inside), `line ${JSON.stringify(line)}`)}
     />
   {/snippet}
   {#snippet hand()}
@@ -68,102 +84,24 @@
       </Notice>
     {/if}
     <section class="panel pad">
-      <h2>{planned.columns} along, {planned.rows} across</h2>
-      <div class="fields">
-        <NumberField
-          label="Columns"
-          value={cut.columns}
-          limits={slabLimits('cut.columns')}
-          name="columns"
-          typed={draft.typed}
-          onvalue={(columns) => columns !== null && change({ columns }, 'columns')}
-        />
-        <NumberField
-          label="Rows"
-          value={cut.rows}
-          limits={slabLimits('cut.rows')}
-          name="rows"
-          typed={draft.typed}
-          onvalue={(rows) => rows !== null && change({ rows }, 'rows')}
-        />
-        <NumberField
-          label="Kerf"
-          quantity="length"
-          value={cut.kerfMm ?? 0}
-          limits={slabLimits('cut.kerfMm')}
-          name="kerf"
-          typed={draft.typed}
-          onvalue={(kerf) => change({ kerfMm: kerf ?? 0 }, 'kerf')}
-        />
-      </div>
-      <div class="fields four">
-        {#each SIDES as side (side)}
-          <NumberField
-            label="Trim {side}"
-            quantity="length"
-            value={cut.trimMm?.[side] ?? 0}
-            limits={slabLimits(`cut.trimMm.${side}`)}
-            name="trim {side}"
-            typed={draft.typed}
-            onvalue={(value) => trim(side, value)}
-          />
-        {/each}
-      </div>
-      <p class="quiet kerf">
-        A cut takes about nothing with a hot blade, {figures.length.figure(1)}-{figures.length.say(2)} with a saw-tooth, {figures.length.say(
-          3,
-        )} with wide rollers.
-      </p>
+      <Way {cut} {slabG} onchange={change} />
     </section>
+    {#if way !== 'break' && way !== 'mixed'}
+      <section class="panel pad"><Ask ontake={(answer) => change(answer.cut, 'ask')} /></section>
+    {/if}
     <section class="panel">
-      <Table size="compact" class="table">
-        <thead>
-          <tr
-            ><th>Kind</th><th class="num">Count</th><th class="num">Size, {figures.length.unit}</th><th class="num"
-              >Each, {figures.mass.unit}</th
-            ><th class="num">Each costs</th></tr
-          >
-        </thead>
-        <tbody>
-          {#each planned.pieces as kind (kind.kind)}
-            <tr>
-              <td>{NAMES[kind.kind]}</td>
-              <td class="num">{kind.count}</td>
-              <td class="num"
-                >{kind.kind === 'rim'
-                  ? `within ${figures.length.figure(kind.lengthMm)} x ${figures.length.figure(kind.widthMm)}`
-                  : `${figures.length.figure(kind.lengthMm)} x ${figures.length.figure(kind.widthMm)} x ${figures.length.figure(kind.heightMm)}`}</td
-              >
-              <td class="num"
-                >{figures.mass.figure(kind.lightestG) === figures.mass.figure(kind.heaviestG)
-                  ? figures.mass.figure(kind.massG)
-                  : `${figures.mass.figure(kind.lightestG)}-${figures.mass.figure(kind.heaviestG)}`}</td
-              >
-              <td class="num">{money(kind.cost, work.plan.cost.currency)}</td>
-            </tr>
-          {:else}
-            <tr
-              ><td colspan="5"
-                >Trims and cuts leave nothing to sell. Make the trims smaller, or ask for fewer columns and rows.</td
-              ></tr
-            >
-          {/each}
-          <tr
-            ><td>Trim</td><td class="num"></td><td class="num"></td><td class="num"
-              >{figures.mass.figure(planned.trimG)}</td
-            ><td class="num quiet">{slabG > 0 ? percent(planned.trimG / slabG) : ''} of the slab</td></tr
-          >
-          <tr
-            ><td>Kerf</td><td class="num"></td><td class="num"></td><td class="num"
-              >{figures.mass.figure(planned.kerfG)}</td
-            ><td class="num quiet">{slabG > 0 ? percent(planned.kerfG / slabG) : ''} of the slab</td></tr
-          >
-        </tbody>
-      </Table>
-      {#if first}
-        <p class="quiet even">Evenness: piece weights vary by {(planned.evenness * 100).toFixed(1)} %.</p>
-      {/if}
+      <PiecesTable planned={work.plan.slabs[0]!} currency={work.plan.cost.currency} />
     </section>
+    {#if grid}
+      <section class="panel pad row">
+        <Toggle size="sm" labelText="Lines move" labelA="together" labelB="one by one" bind:toggled={alone} />
+        {#if cut.linesMm}
+          <Button size="small" kind="tertiary" on:click={() => change(madeEven(cut, grid, NONE_LOCKED), 'even')}
+            >Make them even again</Button
+          >
+        {/if}
+      </section>
+    {/if}
     <section class="panel">
       <Accordion size="sm"
         ><AccordionItem title="Ruler marks, mm and inches">
@@ -195,28 +133,14 @@
 </Board>
 
 <style>
-  h2 {
-    margin-bottom: 0.4rem;
-  }
-
   .pad {
     padding: 0.6rem 0.8rem;
   }
 
-  .even {
-    padding: 0.4rem 0.6rem;
-    font-size: 0.88rem;
-  }
-
-  .fields {
-    display: grid;
-    grid-template-columns: repeat(3, minmax(0, 1fr));
-    gap: 0.6rem;
-    margin-bottom: 0.6rem;
-  }
-
-  .fields.four {
-    grid-template-columns: repeat(4, minmax(0, 1fr));
+  .row {
+    display: flex;
+    gap: 1rem;
+    align-items: end;
   }
 
   .marks {

@@ -1,7 +1,16 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { areaWithin, divide, evenCut, evenGrid, movedLine, type CutLine, type Stratum } from '../../../src/core/cut';
+import {
+  areaWithin,
+  divide,
+  cutSlab,
+  gridOf,
+  layOut,
+  movedLine,
+  type CutLine,
+  type Stratum,
+} from '../../../src/core/cut';
 import { areaMm2At, outlineAt, volumeMlTo, type Tin } from '../../../src/core/tin';
 import { plan } from '../../../src/core/usecases';
 import { close, cuts, deepSquare, demoLarder, ryeSlice, shop, sum, tins } from '../things';
@@ -22,10 +31,10 @@ test('law: pieces + trims + kerf = slab, in mass and in area', () => {
     fc.property(tins, cuts, (tin, cut) => {
       const strata = strataOf(tin);
       const slabG = sum(strata.map(({ massG }) => massG));
-      const { pieces, trimG, kerfG } = evenCut(tin, HEIGHT, strata, cut);
+      const { pieces, trimG, kerfG } = cutSlab(tin, HEIGHT, strata, cut);
       assert.ok(close(sum(pieces.map(({ count, massG }) => count * massG)) + trimG + kerfG, slabG, 1e-9));
       assert.ok(trimG > -1e-6 && kerfG > -1e-6);
-      const grid = evenGrid(tin, HEIGHT, cut);
+      const grid = layOut(tin, HEIGHT, cut);
       if (!grid) return;
       const divided = divide(tin, HEIGHT, strata, grid);
       const allMm2 = sum(divided.piecesMm2) + divided.trimMm2 + divided.kerfMm2;
@@ -63,7 +72,7 @@ test('law: the part of an outline in a rectangle is what a fine grid of points c
 test('a rectangle without corners is cut into pieces of one mass: (L - trims - (n - 1) kerf) / n', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 230, widthMm: 230, depthMm: 45 };
   const cut = { columns: 6, rows: 6, trimMm: { left: 5, right: 5, front: 5, back: 5 }, kerfMm: 2 };
-  const { pieces, massVariation, marksMm } = evenCut(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1000 }], cut);
+  const { pieces, massVariation, marksMm } = cutSlab(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1000 }], cut);
   const pieceMm = (230 - 10 - 10) / 6;
   assert.equal(pieces.length, 1);
   assert.equal(pieces[0]!.count, 36);
@@ -79,20 +88,20 @@ test('a rectangle without corners is cut into pieces of one mass: (L - trims - (
 
 test('without trims there is no mark at the walls', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
-  const { marksMm } = evenCut(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1 }], { columns: 3, rows: 1 });
+  const { marksMm } = cutSlab(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1 }], { columns: 3, rows: 1 });
   assert.deepEqual(marksMm, { length: [100, 200], width: [] });
 });
 
 test('a round tin gives rim pieces, and flare makes edge pieces heavier', () => {
   const round: Tin = { shape: 'round', diameterMm: 260, depthMm: 40 };
-  const { pieces } = evenCut(round, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1000 }], { columns: 6, rows: 6 });
+  const { pieces } = cutSlab(round, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1000 }], { columns: 6, rows: 6 });
   const [whole, rim] = pieces;
   assert.equal(whole!.kind, 'piece');
   assert.equal(rim!.kind, 'rim');
   assert.ok(rim!.massG < whole!.massG);
   const flared: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 50, flareDeg: 10 };
   // A little more mass high up, where the edges reach out further.
-  const top = evenCut(flared, 20, [{ fromMm: 15, thicknessMm: 5, massG: 100 }], { columns: 4, rows: 4 });
+  const top = cutSlab(flared, 20, [{ fromMm: 15, thicknessMm: 5, massG: 100 }], { columns: 4, rows: 4 });
   assert.ok(top.pieces[0]!.heaviestG > top.pieces[0]!.lightestG * 1.02);
   assert.ok(top.massVariation > 0.01);
 });
@@ -100,7 +109,7 @@ test('a round tin gives rim pieces, and flare makes edge pieces heavier', () => 
 test('trims and kerf that leave nothing give no pieces, and all of it is trim', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 100, widthMm: 100, depthMm: 40 };
   const cut = { columns: 4, rows: 4, trimMm: { left: 60, right: 60 } };
-  const { pieces, trimG } = evenCut(tin, 10, [{ fromMm: 0, thicknessMm: 10, massG: 500 }], cut);
+  const { pieces, trimG } = cutSlab(tin, 10, [{ fromMm: 0, thicknessMm: 10, massG: 500 }], cut);
   assert.deepEqual([pieces.length, trimG], [0, 500]);
 });
 
@@ -114,7 +123,7 @@ test('law: a moved line goes where it was put, and the grid stays even', () => {
     fc.property(lines, fc.integer({ min: 10, max: 290 }), (line, to) => {
       const cut = { columns: 6, rows: 4, trimMm: { left: 5, right: 5, front: 5, back: 5 }, kerfMm: 1 };
       const next = movedLine(cut, line, to, 300);
-      const grid = evenGrid(tin, 20, next);
+      const grid = gridOf(tin, 20, next);
       assert.ok(grid, 'there is always something left to cut');
       if (next === cut) return;
       const { spans } = grid.length;
@@ -129,5 +138,5 @@ test('a slab that was kept with pieces finer than can be cut is still a plan, of
   const kept = { ...ryeSlice, scale: { mode: 'pieces', count: 100, lengthMm: 0.00001, widthMm: 0.00001 } as const };
   const [piece] = plan(kept, demoLarder, shop).cut.pieces;
   assert.ok(piece && piece.count <= 200 * 200);
-  assert.equal(evenGrid(deepSquare, 20, { columns: 201, rows: 1 }), null);
+  assert.equal(gridOf(deepSquare, 20, { columns: 201, rows: 1 }), null);
 });

@@ -1,0 +1,231 @@
+import { cutSlab, laidOneWay, layOut } from '../cut';
+import type { Larder } from '../larder';
+import type { Shop } from '../shop';
+import { MOST_GRID, type CutSpec, type Slab } from '../slab';
+import { outlineAt } from '../tin';
+import type { Figures } from '../measure';
+import { plan } from './plan';
+import type { Plan, PlanOptions } from './planned';
+import { UNCUT } from './scaling';
+
+/** What is asked of a cut: so many pieces, of a size, of about a mass, or of about a cost each. */
+export type CutAsk =
+  | { readonly by: 'count'; readonly count: number }
+  | { readonly by: 'size'; readonly lengthMm: number; readonly widthMm: number; readonly fit?: 'exact' | 'stretch' }
+  | { readonly by: 'mass'; readonly massG: number }
+  | { readonly by: 'cost'; readonly cost: number };
+
+/** One way to cut a slab as it was asked, with what comes of it; over one slab of the first tin. */
+export interface CutAnswer {
+  readonly cut: CutSpec;
+  readonly pieces: number;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly massG: number;
+  readonly lightestG: number;
+  readonly heaviestG: number;
+  readonly cost: number;
+  /** Share of the slab that is trimmed off. */
+  readonly trimShare: number;
+  /** Strokes of the knife. */
+  readonly strokes: number;
+  /** Coefficient of variation of piece mass: 0 when all weigh the same. */
+  readonly evenness: number;
+  /** How near it comes to what was asked, in words. */
+  readonly why: string;
+}
+
+const MOST_ANSWERS = 6;
+/** Counts from so much under to so much over what was asked are looked at. */
+const COUNTS_ROUND = 0.15;
+/** A piece that is longer than this many times its width is a finger that nobody asked for. */
+const LONGEST_FACE = 3.5;
+
+/** Everything of a slab's plan that answers are weighed and priced by. */
+interface Basis {
+  readonly plan: Plan;
+  readonly cut: CutSpec;
+  /** What one slab of the first tin costs. */
+  readonly usedHere: number;
+}
+
+/** The cut as it stands without what only one of its ways has: lines, strips and kinds of its own. */
+function bare({ columns, rows, trimMm, kerfMm, tool, shape, way, thicknessAt }: CutSpec): CutSpec {
+  const kept = { trimMm, kerfMm, tool, shape, way: way === 'wedges' ? way : undefined, thicknessAt };
+  return { columns, rows, ...Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined)) };
+}
+
+/** What comes of a cut, or null where it leaves no piece. */
+function answerOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec, why: string): CutAnswer | null {
+  const { tin, slab, layers } = slabs[0]!;
+  const { pieces, trimG, massVariation } = cutSlab(tin, slab.heightMm, layers, cut);
+  const layout = layOut(tin, slab.heightMm, cut);
+  const [kind] = pieces;
+  if (!kind || !layout) return null;
+  const count = pieces.reduce((sum, one) => sum + one.count, 0);
+  const piecesG = pieces.reduce((sum, one) => sum + one.count * one.massG, 0);
+  return {
+    cut,
+    pieces: count,
+    lengthMm: kind.lengthMm,
+    widthMm: kind.widthMm,
+    massG: piecesG / count,
+    lightestG: pieces.reduce((least, one) => Math.min(least, one.lightestG), Infinity),
+    heaviestG: pieces.reduce((most, one) => Math.max(most, one.heaviestG), 0),
+    // Trims are paid for by the pieces.
+    cost: usedHere / count,
+    trimShare: slab.massG > 0 ? trimG / slab.massG : 0,
+    strokes: layout.strokes.length,
+    evenness: massVariation,
+    why,
+  };
+}
+
+/** Grids of about so many cells, for each number of cells the one whose pieces are nearest to square. */
+function gridsOf(count: number, alongMm: number, acrossMm: number): { columns: number; rows: number }[] {
+  const [least, most] = [Math.floor(count * (1 - COUNTS_ROUND)), Math.ceil(count * (1 + COUNTS_ROUND))];
+  const found: { columns: number; rows: number }[] = [];
+  for (let cells = Math.max(1, Math.min(least, count - 2)); cells <= Math.max(most, count + 2); cells++) {
+    let best: { columns: number; rows: number; faces: number } | null = null;
+    for (let rows = 1; rows <= Math.min(cells, MOST_GRID); rows++) {
+      const columns = cells / rows;
+      if (!Number.isInteger(columns) || columns > MOST_GRID) continue;
+      const [length, width] = [alongMm / columns, acrossMm / rows];
+      const faces = Math.max(length, width) / Math.min(length, width);
+      if (!best || faces < best.faces) best = { columns, rows, faces };
+    }
+    if (best && (best.faces <= LONGEST_FACE || cells === count)) found.push(best);
+  }
+  return found.map(({ columns, rows }) => ({ columns, rows }));
+}
+
+const CELLS_PER_PIECE = { rectangle: 1, triangle: 0.5, diamond: 1 } as const;
+
+/** Cuts worth trying for a number of pieces. */
+function cutsOfCount(cut: CutSpec, count: number, alongMm: number, acrossMm: number): CutSpec[] {
+  if (cut.way === 'wedges') {
+    return [-2, -1, 0, 1, 2]
+      .map((more) => ({ ...cut, columns: count + more, rows: 1 }))
+      .filter(({ columns }) => columns > 1);
+  }
+  const cells = Math.max(1, Math.round(count * CELLS_PER_PIECE[cut.shape ?? 'rectangle']));
+  return gridsOf(cells, alongMm, acrossMm).map((grid) => ({ ...cut, ...grid }));
+}
+
+/** Cuts into pieces of a size: just that size with the rest trimmed off, or stretched to leave nothing. */
+function cutsOfSize(
+  { plan: { slabs }, cut }: Basis,
+  { lengthMm, widthMm, fit = 'exact' }: Extract<CutAsk, { by: 'size' }>,
+  alongMm: number,
+  acrossMm: number,
+): CutSpec[] {
+  const { tin, slab } = slabs[0]!;
+  const kerfMm = cut.kerfMm ?? 0;
+  const turned = [
+    [lengthMm, widthMm],
+    [widthMm, lengthMm],
+  ] as const;
+  if (fit === 'exact') {
+    return turned.flatMap(([along, across]) => {
+      const found = laidOneWay(tin, slab.heightMm, { lengthMm: along, widthMm: across }, kerfMm, cut.trimMm);
+      return found ? [{ ...cut, ...found }] : [];
+    });
+  }
+  const counts = (whole: number, piece: number) => {
+    const n = (whole + kerfMm) / (piece + kerfMm);
+    return [...new Set([Math.max(1, Math.floor(n)), Math.max(1, Math.ceil(n))])].filter((one) => one <= MOST_GRID);
+  };
+  return turned.flatMap(([along, across]) =>
+    counts(alongMm, along).flatMap((columns) => counts(acrossMm, across).map((rows) => ({ ...cut, columns, rows }))),
+  );
+}
+
+/**
+ * Ways to cut a slab as it is asked, the nearest first: several to choose from, also where what was asked does not come out.
+ *
+ * @param options tins, scaling and the cut to begin from: its trims, kerf, tool and shape are kept
+ * @param figures how the shop writes its figures, for the words
+ */
+export function cutAnswers(
+  slab: Slab,
+  larder: Larder,
+  shop: Shop,
+  options: PlanOptions,
+  ask: CutAsk,
+  figures: Figures,
+): CutAnswer[] {
+  const cut = bare(options.cut ?? slab.cut ?? UNCUT);
+  const planned = plan(slab, larder, shop, { ...options, cut });
+  const { tin, slab: laid } = planned.slabs[0]!;
+  const usedHere = planned.slab.massG > 0 ? (planned.cost.used * laid.massG) / planned.slab.massG : 0;
+  const basis: Basis = { plan: planned, cut, usedHere };
+  const inside = outlineAt(tin, laid.heightMm / 2);
+  const { left = 0, right = 0, front = 0, back = 0 } = cut.trimMm ?? {};
+  const [alongMm, acrossMm] = [inside.lengthMm - left - right, inside.widthMm - front - back];
+  if (alongMm <= 0 || acrossMm <= 0 || laid.massG <= 0) return [];
+  const wanted =
+    ask.by === 'count'
+      ? ask.count
+      : ask.by === 'mass'
+        ? laid.massG / ask.massG
+        : ask.by === 'cost'
+          ? usedHere / ask.cost
+          : 0;
+  if (ask.by !== 'size' && !(wanted >= 0.5 && wanted <= MOST_GRID * MOST_GRID)) return [];
+  const tried =
+    ask.by === 'size'
+      ? cutsOfSize(basis, ask, alongMm, acrossMm)
+      : cutsOfCount(cut, Math.max(1, Math.round(wanted)), alongMm, acrossMm);
+  const answers = tried.flatMap((one) => {
+    const answer = answerOf(basis, one, '');
+    return answer ? [{ ...answer, why: whyOf(ask, answer, figures) }] : [];
+  });
+  const off = (answer: CutAnswer) => missed(ask, answer);
+  // Of two that are as near, the one with fewer strokes comes first.
+  const sorted = answers.sort((one, other) => off(one) - off(other) || one.strokes - other.strokes);
+  const same = ({ cut: one }: CutAnswer, { cut: other }: CutAnswer) =>
+    one.columns === other.columns &&
+    one.rows === other.rows &&
+    JSON.stringify(one.trimMm) === JSON.stringify(other.trimMm);
+  return sorted.filter((answer, i) => sorted.findIndex((first) => same(first, answer)) === i).slice(0, MOST_ANSWERS);
+}
+
+/** How far an answer is from what was asked, as a share of it. */
+function missed(ask: CutAsk, answer: CutAnswer): number {
+  if (ask.by === 'count') return Math.abs(answer.pieces - ask.count) / ask.count;
+  if (ask.by === 'mass') return Math.abs(answer.massG - ask.massG) / ask.massG;
+  if (ask.by === 'cost') return Math.abs(answer.cost - ask.cost) / ask.cost;
+  if (ask.fit === 'stretch') {
+    const sides = (length: number, width: number) =>
+      Math.abs(Math.log(answer.lengthMm / length)) + Math.abs(Math.log(answer.widthMm / width));
+    return Math.min(sides(ask.lengthMm, ask.widthMm), sides(ask.widthMm, ask.lengthMm));
+  }
+  return answer.trimShare;
+}
+
+function whyOf(
+  ask: CutAsk,
+  { pieces, massG, cost, trimShare, lengthMm, widthMm }: CutAnswer,
+  figures: Figures,
+): string {
+  const percent = (share: number) => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
+  if (ask.by === 'count') {
+    const more = pieces - ask.count;
+    return more === 0 ? `${pieces}, as asked` : `${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} than asked`;
+  }
+  if (ask.by === 'mass') {
+    const off = massG - ask.massG;
+    return Math.abs(off) < ask.massG * 0.005
+      ? `${figures.mass.say(massG)}, as asked`
+      : `${percent(Math.abs(off) / ask.massG)} ${off > 0 ? 'heavier' : 'lighter'} than asked`;
+  }
+  if (ask.by === 'cost') {
+    const off = cost / ask.cost - 1;
+    return Math.abs(off) < 0.005
+      ? 'costs what was asked'
+      : `${percent(Math.abs(off))} ${off > 0 ? 'dearer' : 'cheaper'} than asked`;
+  }
+  return ask.fit === 'stretch'
+    ? `stretched to ${figures.size(lengthMm, widthMm)}`
+    : `just that size, ${percent(trimShare)} trimmed off`;
+}

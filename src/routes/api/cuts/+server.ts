@@ -1,0 +1,18 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { readBody } from '$lib/server/http';
+import { ingredientsFor } from '$lib/server/larder';
+import { readCutsRequest } from '$lib/server/requests/cutting';
+import { wholeShop } from '$lib/server/shop';
+import { runTask } from '$lib/server/tasks/pool';
+
+/** Several ways to cut a slab as it is asked: by count, size, mass or cost of a piece. */
+export async function POST({ request }) {
+  const body = await readBody(request, readCutsRequest);
+  if (!body.ok) return body.response;
+  const { slab, shop, ask, ...asked } = body.value;
+  const db = database();
+  const ingredients = ingredientsFor(db, [slab], asked.scale);
+  const done = await runTask('cuts', { slab, ingredients, shop: { ...wholeShop(db), ...shop }, asked, ask });
+  return done.ok ? json({ cuts: done.value }) : done.response;
+}

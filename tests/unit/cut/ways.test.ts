@@ -1,0 +1,216 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { areaWithin, cutSlab, divide, layOut, momentsWithin, surfaceOf, type Point } from '../../../src/core/cut';
+import type { CutSpec } from '../../../src/core/slab';
+import { areaMm2At, outlineAt, type Tin } from '../../../src/core/tin';
+import { close, sum, tins } from '../things';
+
+const HEIGHT = 20;
+const round: Tin = { shape: 'round', diameterMm: 240, depthMm: 50 };
+const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
+const slabOf = (massG: number) => [{ fromMm: 0, thicknessMm: HEIGHT, massG }];
+
+const mm = (max: number) => fc.double({ min: 0, max, noNaN: true });
+const trims = fc.record({ left: mm(15), right: mm(15), front: mm(15), back: mm(15) });
+const base = fc.record({
+  columns: fc.integer({ min: 1, max: 9 }),
+  rows: fc.integer({ min: 1, max: 9 }),
+  trimMm: fc.oneof(fc.constant({}), trims),
+  kerfMm: fc.oneof(fc.constant(0), mm(3)),
+});
+/** Strips of equal width, each cut at its own places. */
+const strips = fc
+  .record({
+    along: fc.constantFrom('length' as const, 'width' as const),
+    shares: fc.array(fc.double({ min: 0.1, max: 0.9, noNaN: true }), { minLength: 1, maxLength: 5 }),
+  })
+  .map(({ along, shares }) => ({
+    strips: shares.map((share, i) => ({ atMm: 2 + i * 16, widthMm: 15, linesMm: [20 + share * 40], along })),
+  }));
+const extra = fc.oneof(
+  fc.constant({}),
+  fc.constantFrom('triangle' as const, 'diamond' as const).map((shape) => ({ shape })),
+  fc.constant({ way: 'wedges' as const }),
+  strips,
+  fc.constant({ linesMm: { length: [31.5, 60], width: [40] } }),
+  fc.constant({ way: 'break' as const, break: { aimG: 17, spread: 0.3 } }),
+);
+const readings = fc.oneof(
+  fc.constant({}),
+  fc
+    .array(fc.record({ xMm: mm(90), yMm: mm(90), mm: fc.double({ min: 15, max: 25, noNaN: true }) }), {
+      minLength: 1,
+      maxLength: 9,
+    })
+    .map((thicknessAt) => ({ thicknessAt })),
+);
+const cuts: fc.Arbitrary<CutSpec> = fc
+  .tuple(base, extra, readings)
+  .map((parts) => Object.assign({}, ...parts) as CutSpec);
+
+test('law: however it is cut, pieces + trims + kerf = slab, in mass and in area', () => {
+  let laid = 0;
+  fc.assert(
+    fc.property(tins, cuts, (tin, cut) => {
+      const strata = slabOf(500);
+      const { pieces, trimG, kerfG } = cutSlab(tin, HEIGHT, strata, cut);
+      assert.ok(close(sum(pieces.map(({ count, massG }) => count * massG)) + trimG + kerfG, 500, 1e-7));
+      const layout = layOut(tin, HEIGHT, cut);
+      if (!layout) return;
+      laid += 1;
+      // Nothing is counted twice: neither trims nor kerf come out below nothing.
+      const divided = divide(tin, HEIGHT, strata, layout);
+      assert.ok(divided.trimG > -1e-4 && divided.kerfG > -1e-4, `${divided.trimG} ${divided.kerfG}`);
+      const allMm2 = sum(divided.piecesMm2) + divided.trimMm2 + divided.kerfMm2;
+      assert.ok(close(allMm2, areaMm2At(tin, HEIGHT / 2), 1e-7));
+    }),
+    { numRuns: 300 },
+  );
+  assert.ok(laid > 100);
+});
+
+test('law: a polygon within an outline is, for rectangles, the closed form; its moments are those of a fine grid of points', () => {
+  const side = fc.double({ min: -220, max: 220, noNaN: true });
+  fc.assert(
+    fc.property(tins, side, side, side, side, (tin, a, b, c, d) => {
+      const outline = outlineAt(tin, HEIGHT);
+      const [x1, x2, y1, y2] = [Math.min(a, b), Math.max(a, b), Math.min(c, d), Math.max(c, d)];
+      const corners: Point[] = [
+        [x1, y1],
+        [x2, y1],
+        [x2, y2],
+        [x1, y2],
+      ];
+      assert.ok(Math.abs(momentsWithin(outline, corners)[0] - areaWithin(outline, x1, x2, y1, y2)) < 1e-4);
+    }),
+  );
+  const outline = { lengthMm: 300, widthMm: 200, cornerMm: 60 };
+  const corners: Point[] = [
+    [-200, -50],
+    [100, -120],
+    [160, 90],
+    [-40, 100],
+  ];
+  const inside = ([x, y]: Point) => {
+    const [u, v] = [Math.abs(x) - 90, Math.abs(y) - 40];
+    const within = Math.abs(x) < 150 && Math.abs(y) < 100 && !(u > 0 && v > 0 && Math.hypot(u, v) > 60);
+    return (
+      within &&
+      corners.every(([px, py], i) => {
+        const [qx, qy] = corners[(i + 1) % 4]!;
+        return (qx - px) * (y - py) - (qy - py) * (x - px) >= 0;
+      })
+    );
+  };
+  const counted = [0, 0, 0, 0, 0, 0];
+  for (let x = -149.5; x < 150; x++)
+    for (let y = -99.5; y < 100; y++)
+      if (inside([x, y])) [1, x, y, x * x, x * y, y * y].forEach((term, i) => (counted[i]! += term));
+  const scales = [1, 100, 100, 1e4, 1e4, 1e4];
+  momentsWithin(outline, corners).forEach((moment, i) =>
+    assert.ok(Math.abs(moment - counted[i]!) < 0.002 * counted[0]! * scales[i]!, `${i}: ${moment} ${counted[i]}`),
+  );
+});
+
+test('triangles: a rectangle of 50 x 40 is two of 25 x 40 in area, and a kerf takes of both alike', () => {
+  const cut: CutSpec = { columns: 6, rows: 5, shape: 'triangle' };
+  const [kind, ...others] = cutSlab(box, HEIGHT, slabOf(600), cut).pieces;
+  assert.deepEqual([kind!.count, others.length, kind!.kind], [60, 0, 'piece']);
+  assert.ok(close(kind!.massG, 10) && close(kind!.heaviestG, 10));
+  // With 2 mm: legs of 48.33 and 38.4, each shortened by half a kerf across the diagonal.
+  const [length, width] = [(300 - 5 * 2) / 6, (200 - 4 * 2) / 5];
+  const diagonal = Math.hypot(length, width);
+  const each = ((length - diagonal / width) * (width - diagonal / length)) / 2;
+  const { pieces } = cutSlab(box, HEIGHT, slabOf(600), { ...cut, kerfMm: 2 });
+  assert.ok(close(pieces[0]!.massG, (each / 60000) * 600));
+});
+
+test('diamonds: sides of 50 mm in rows of 40 mm lean by 60 degrees; the clipped are apart, and less than half of one is trim', () => {
+  const { pieces, trimG } = cutSlab(box, HEIGHT, slabOf(600), { columns: 6, rows: 5, shape: 'diamond' });
+  const [whole, clipped] = pieces;
+  assert.equal(whole!.kind, 'piece');
+  assert.ok(close(whole!.heaviestG, (50 * 40 * 600) / 60000));
+  assert.ok(close(whole!.lengthMm, 50) && close(whole!.widthMm, 40));
+  // A row is moved by 40 / tan 60 = 23.1 mm to the one before it: each holds five that have lost under a tenth, and clipped ends.
+  assert.equal(whole!.count, 25);
+  assert.ok(clipped!.kind === 'rim' && clipped!.count >= 5 && trimG > 0);
+});
+
+test('wedges: six of a round tin are alike, of a square one equal in area; strokes run through the middle', () => {
+  const [six] = cutSlab(round, HEIGHT, slabOf(600), { columns: 6, rows: 1, way: 'wedges' }).pieces;
+  assert.ok(six!.count === 6 && close(six!.lightestG, 100) && close(six!.heaviestG, 100));
+  const layout = layOut(round, HEIGHT, { columns: 6, rows: 1, way: 'wedges' })!;
+  assert.equal(layout.strokes.length, 3);
+  assert.equal(layOut(round, HEIGHT, { columns: 5, rows: 1, way: 'wedges' })!.strokes.length, 5);
+  const uneven = cutSlab(box, HEIGHT, slabOf(700), { columns: 7, rows: 1, way: 'wedges' });
+  assert.ok(uneven.massVariation < 1e-6);
+  // A kerf of 2 mm takes three strips of 240 x 2 mm, which cross in the middle.
+  const kerf = divide(
+    round,
+    HEIGHT,
+    slabOf(600),
+    layOut(round, HEIGHT, { columns: 6, rows: 1, way: 'wedges', kerfMm: 2 })!,
+  );
+  const strip = 2 * 240;
+  assert.ok(kerf.kerfMm2 < 3 * strip && kerf.kerfMm2 > 3 * strip - 20);
+});
+
+test('strips: kinds are named, one narrower than its strip is trimmed to it, what no kind takes is trim', () => {
+  const cut: CutSpec = {
+    columns: 1,
+    rows: 1,
+    way: 'mixed',
+    kinds: [
+      { id: 'finger', name: 'Finger', lengthMm: 100, widthMm: 50 },
+      { id: 'bite', name: 'Bite', lengthMm: 50, widthMm: 40 },
+    ],
+    strips: [
+      { atMm: 0, widthMm: 50, linesMm: [100, 200, 250], kinds: ['finger', 'finger', 'bite', 'bite'] },
+      { atMm: 50, widthMm: 50, linesMm: [100], kinds: ['finger', ''] },
+    ],
+  };
+  const { pieces, trimG } = cutSlab(box, HEIGHT, slabOf(600), cut);
+  assert.deepEqual(
+    pieces.map(({ id, name, count, massG }) => [id, name, count, Math.round(massG)]),
+    [
+      ['finger', 'Finger', 3, 50],
+      ['bite', 'Bite', 2, 20],
+    ],
+  );
+  // Half of the slab beyond the strips, 200 x 50 of the second, and 10 mm under each bite.
+  assert.ok(close(trimG, 300 + 100 + 2 * 5));
+  assert.equal(layOut(box, HEIGHT, { ...cut, strips: [cut.strips![0]!, { ...cut.strips![1]!, atMm: 40 }] }), null);
+});
+
+test('lines of the maker: pieces lie between them, and lines that leave none are no cut', () => {
+  const cut: CutSpec = { columns: 9, rows: 9, linesMm: { length: [200, 100], width: [50] }, kerfMm: 0 };
+  const { pieces, marksMm } = cutSlab(box, HEIGHT, slabOf(600), cut);
+  assert.equal(pieces[0]!.count, 6);
+  assert.ok(close(pieces[0]!.lightestG, 50) && close(pieces[0]!.heaviestG, 150));
+  assert.deepEqual(marksMm, { length: [100, 200], width: [50] });
+  assert.equal(layOut(box, HEIGHT, { ...cut, linesMm: { length: [100, 100.2] } }), null);
+});
+
+test('broken by hand: mass over aim, nothing lost', () => {
+  const { pieces, massVariation, trimG } = cutSlab(box, HEIGHT, slabOf(600), {
+    columns: 1,
+    rows: 1,
+    way: 'break',
+    break: { aimG: 25, spread: 0.4 },
+  });
+  assert.deepEqual([pieces[0]!.kind, pieces[0]!.count, pieces[0]!.massG], ['shard', 24, 25]);
+  assert.equal(massVariation, 0.4);
+  assert.equal(trimG, 0);
+  assert.ok(pieces[0]!.lightestG < 13 && pieces[0]!.heaviestG > 40);
+});
+
+test('a tilted slab: readings of 18 and 22 mm make a piece at either end lighter and heavier, and the slab keeps its mass', () => {
+  const thicknessAt = [0, 150, 300].flatMap((xMm) =>
+    [20, 100, 180].map((yMm) => ({ xMm, yMm, mm: 18 + (4 * xMm) / 300 })),
+  );
+  const cut: CutSpec = { columns: 3, rows: 1, thicknessAt };
+  const { piecesG } = divide(box, HEIGHT, slabOf(600), layOut(box, HEIGHT, cut)!, surfaceOf(box, HEIGHT, cut));
+  // Mean thickness over the thirds: 18.667, 20 and 21.333 of 20.
+  piecesG.forEach((massG, i) => assert.ok(close(massG, (200 * (18 + (4 * (i + 0.5)) / 3)) / 20, 1e-6)));
+});
