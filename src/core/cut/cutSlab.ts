@@ -169,7 +169,8 @@ function mean(values: readonly number[]): number {
   return values.reduce((a, b) => a + b, 0) / values.length;
 }
 
-function variation(values: readonly number[]): number {
+/** Coefficient of variation: the standard deviation as a share of the mean. */
+export function variation(values: readonly number[]): number {
   if (values.length === 0) return 0;
   const middle = mean(values);
   if (middle === 0) return 0;

@@ -10,5 +10,6 @@ export * from './tools';
 export * from './pieces';
 export * from './cutSlab';
 export * from './move';
+export * from './even';
 export * from './bySize';
 export * from './order';

@@ -50,6 +50,15 @@ export function momentsWithin(inside: Outline, polygon: readonly Point[]): Momen
   return sums.map((sum) => sum * sign) as unknown as Moments;
 }
 
+/** Integrals over a rectangle, from x to x and from y to y; nothing where it is turned inside out. */
+export function rectangleMoments([x1, x2, y1, y2]: readonly [number, number, number, number]): Moments {
+  if (x2 <= x1 || y2 <= y1) return [0, 0, 0, 0, 0, 0];
+  const [wide, tall] = [x2 - x1, y2 - y1];
+  const [x, y] = [(x1 + x2) / 2, (y1 + y2) / 2];
+  const area = wide * tall;
+  return [area, area * x, area * y, area * (x * x + wide ** 2 / 12), area * x * y, area * (y * y + tall ** 2 / 12)];
+}
+
 /** Whether a point lies within an outline. */
 export function holds({ lengthMm, widthMm, cornerMm: r }: Outline, [x, y]: Point): boolean {
   const [u, v] = [Math.abs(x) - (lengthMm / 2 - r), Math.abs(y) - (widthMm / 2 - r)];

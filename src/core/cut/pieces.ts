@@ -1,7 +1,7 @@
 import { areaMm2At, insetTin, lean, outlineAt, sameTin, volumeMlTo, type Outline, type Tin } from '../tin';
 import { areaWithin } from './area';
 import { rectangleOf, type Box, type Layout } from './region';
-import { FAR_MM, momentsWithin, type Point } from './moments';
+import { holds, momentsWithin, rectangleMoments, type Moments, type Point } from './moments';
 import type { Surface } from './surface';
 
 /**
@@ -103,22 +103,50 @@ function slicesOf(tin: Tin, strata: readonly Stratum[]): Slice[] {
 
 /** The area of a region within an outline, or its integral of a surface, which is relative to a level one. */
 function measure(outline: Outline, takes: Box | readonly Point[], surface: Surface | null): number {
-  if (!surface && isBox(takes)) return areaWithin(outline, ...takes);
-  const moments = momentsWithin(outline, isBox(takes) ? cornersOf(takes) : takes);
-  return surface ? moments.reduce((sum, moment, i) => sum + moment * surface[i]!, 0) : moments[0];
+  if (!isBox(takes)) return over(momentsWithin(outline, takes), surface);
+  if (!surface) return areaWithin(outline, ...takes);
+  const [a, b] = [outline.lengthMm / 2, outline.widthMm / 2];
+  const inner: Box = [Math.max(-a, takes[0]), Math.min(a, takes[1]), Math.max(-b, takes[2]), Math.min(b, takes[3])];
+  const corners = rectangleOf(...inner);
+  // Most boxes end short of the rounded corners: those are plain rectangles.
+  if (corners.every((corner) => holds(outline, corner))) return over(rectangleMoments(inner), surface);
+  return over(momentsWithin(outline, corners), surface);
 }
 
+const over = (moments: Moments, surface: Surface | null) =>
+  surface ? moments.reduce((sum, moment, i) => sum + moment * surface[i]!, 0) : moments[0];
+
 const isBox = (takes: Box | readonly Point[]): takes is Box => typeof takes[0] === 'number';
-const finite = (end: number) => Math.min(FAR_MM, Math.max(-FAR_MM, end));
-const cornersOf = (box: Box) => rectangleOf(...(box.map(finite) as unknown as Box));
 
 const EVERYTHING: Box = [-Infinity, Infinity, -Infinity, Infinity];
+
+/** What any part of a slab weighs, g. */
+export interface Weigher {
+  readonly massG: number;
+  readonly of: (takes: Box | readonly Point[]) => number;
+}
+
+/**
+ * Weighs parts of a slab that are cut out straight down. A surface that is not level makes some of them thicker; the mass of the slab
+ * stays what it is.
+ *
+ * @param surface its thickness from place to place, beside a level one
+ */
+export function weigherOf(tin: Tin, strata: readonly Stratum[], surface: Surface | null): Weigher {
+  const slices = slicesOf(tin, strata);
+  const sum = (takes: Box | readonly Point[], over: Surface | null) =>
+    slices.reduce((g, { outline, gramsPerMm2 }) => g + measure(outline, takes, over) * gramsPerMm2, 0);
+  const massG = sum(EVERYTHING, null);
+  const unevenG = surface ? sum(EVERYTHING, surface) : massG;
+  // A surface only shifts the slab's own mass from place to place.
+  const share = unevenG > 0 ? massG / unevenG : 1;
+  return { massG, of: (takes) => sum(takes, surface) * share };
+}
 
 /**
  * Masses of pieces, trims and kerf of a slab cut straight down.
  *
- * Round corners, round tins and flare make outer pieces lighter or heavier; that is worked out, not spread evenly. A surface that is not
- * level makes some of them thicker; the mass of the slab stays what it is.
+ * Round corners, round tins and flare make outer pieces lighter or heavier; that is worked out, not spread evenly.
  *
  * @param heightMm height of the slab, mm
  * @param surface its thickness from place to place, beside a level one
@@ -130,31 +158,21 @@ export function divide(
   { regions, frame }: Pick<Layout, 'regions' | 'frame'>,
   surface: Surface | null = null,
 ): Divided {
-  const piecesG = new Array<number>(regions.length).fill(0);
-  let frameG = 0;
-  let massG = 0;
-  let unevenG = 0;
-  for (const { outline, gramsPerMm2 } of slicesOf(tin, strata)) {
-    regions.forEach(({ takes }, at) => (piecesG[at]! += measure(outline, takes, surface) * gramsPerMm2));
-    frameG += measure(outline, frame, surface) * gramsPerMm2;
-    unevenG += measure(outline, EVERYTHING, surface) * gramsPerMm2;
-    massG += areaWithin(outline, ...EVERYTHING) * gramsPerMm2;
-  }
-  // A surface only shifts the slab's own mass from place to place.
-  const share = unevenG > 0 ? massG / unevenG : 1;
+  const { massG, of } = weigherOf(tin, strata, surface);
+  const piecesG = regions.map(({ takes }) => of(takes));
+  const frameG = of(frame);
   const middle = outlineAt(tin, heightMm / 2);
   const piecesMm2 = regions.map(({ takes }) => measure(middle, takes, null));
   const framedMm2 = measure(middle, frame, null);
-  const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
-  const weighedG = piecesG.map((pieceG) => pieceG * share);
-  /** What is left of a sum is nothing where it is only rounding. */
-  const left = (value: number, of: number) => (Math.abs(value) < of * 1e-12 ? 0 : value);
   const allMm2 = areaMm2At(tin, heightMm / 2);
+  const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
+  /** What is left of a sum is nothing where it is only rounding. */
+  const left = (value: number, whole: number) => (Math.abs(value) < whole * 1e-12 ? 0 : value);
   return {
-    piecesG: weighedG,
+    piecesG,
     piecesMm2,
-    trimG: left(massG - frameG * share, massG),
-    kerfG: left(frameG * share - sum(weighedG), massG),
+    trimG: left(massG - frameG, massG),
+    kerfG: left(frameG - sum(piecesG), massG),
     trimMm2: left(allMm2 - framedMm2, allMm2),
     kerfMm2: left(framedMm2 - sum(piecesMm2), allMm2),
   };
