@@ -11,5 +11,7 @@ export * from './pieces';
 export * from './cutSlab';
 export * from './move';
 export * from './even';
+export * from './linear';
+export * from './mixed';
 export * from './bySize';
 export * from './order';

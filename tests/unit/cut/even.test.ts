@@ -3,11 +3,11 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { evenWays, fitSurface, thicknessAt, type EvenWays, type Reading } from '../../../src/core/cut';
 import type { CutSpec } from '../../../src/core/slab';
-import { outlineAt, type Tin } from '../../../src/core/tin';
+import { outlineAt } from '../../../src/core/tin';
 import { close, sum, tins } from '../things';
 
 const HEIGHT = 20;
-const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 25 };
+const box = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 25 } as const;
 const strata = [{ fromMm: 0, thicknessMm: HEIGHT, massG: 1200 }];
 type Shape = (u: number, v: number) => number;
 
@@ -94,7 +94,7 @@ test('law: nothing is lost, strips by themselves are exactly alike, through-cuts
 });
 
 test('through-cuts of a slab that tilts along its length: columns weigh the same, and so do rows', () => {
-  const plain: Tin = { ...box, cornerMm: 0 };
+  const plain = { ...box, cornerMm: 0 };
   const found = evenWays(
     plain,
     HEIGHT,

@@ -1,0 +1,27 @@
+import type { LegacyHighs } from 'highs';
+import type { LinearFound, SolveLinear } from '../core/cut';
+
+const none: LinearFound = { status: 'limit', value: 0, columns: new Map(), duals: new Map() };
+
+/** The solver of linear and integer programs as the core asks for it: also what is best when time is up. */
+export function linearSolverOf(highs: LegacyHighs): SolveLinear {
+  return (program, seconds) => {
+    const found = highs.solve(program, { mip_rel_gap: 0, mip_abs_gap: 0, time_limit: seconds });
+    if (found.Status === 'Infeasible') return Promise.resolve({ ...none, status: 'infeasible' });
+    const optimal = found.Status === 'Optimal';
+    if (!optimal && found.Status !== 'Time limit reached') return Promise.resolve(none);
+    const numbers = (of: object, field: string) =>
+      new Map(Object.entries(of).map(([name, one]) => [name, Number((one as Record<string, unknown>)[field] ?? 0)]));
+    const columns = numbers(found.Columns, 'Primal');
+    const isKnown = [...columns.values()].every(Number.isFinite) && columns.size > 0;
+    const duals = Object.values(found.Rows).flatMap((row: { Name?: string; Dual?: number }) =>
+      row.Name !== undefined && row.Dual !== undefined ? [[row.Name, row.Dual] as const] : [],
+    );
+    return Promise.resolve({
+      status: optimal ? 'optimal' : 'limit',
+      value: found.ObjectiveValue,
+      columns: isKnown ? columns : new Map<string, number>(),
+      duals: new Map(duals),
+    });
+  };
+}
