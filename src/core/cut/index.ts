@@ -13,5 +13,6 @@ export * from './move';
 export * from './even';
 export * from './linear';
 export * from './mixed';
+export * from './bags';
 export * from './bySize';
 export * from './order';
