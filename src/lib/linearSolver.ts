@@ -14,8 +14,9 @@ export function linearSolverOf(highs: LegacyHighs): SolveLinear {
       new Map(Object.entries(of).map(([name, one]) => [name, Number((one as Record<string, unknown>)[field] ?? 0)]));
     const columns = numbers(found.Columns, 'Primal');
     const isKnown = [...columns.values()].every(Number.isFinite) && columns.size > 0;
-    const duals = Object.values(found.Rows).flatMap((row: { Name?: string; Dual?: number }) =>
-      row.Name !== undefined && row.Dual !== undefined ? [[row.Name, row.Dual] as const] : [],
+    const rows = Object.values(found.Rows) as readonly { readonly Name?: string; readonly Dual?: number }[];
+    const duals = rows.flatMap(({ Name, Dual }) =>
+      Name !== undefined && Dual !== undefined ? [[Name, Dual] as const] : [],
     );
     return Promise.resolve({
       status: optimal ? 'optimal' : 'limit',

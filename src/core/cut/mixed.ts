@@ -1,19 +1,7 @@
 import type { SolveLinear } from './linear';
-import { pricedPatterns, patternsNear, type Pattern, type Stage } from './patterns';
+import { pricedPatterns, patternsNear, type Kind, type Pattern, type Stage } from './patterns';
 
-/** A kind of piece, where several are cut from one slab. */
-export interface Kind {
-  readonly id: string;
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  /** What one is worth beside the others. */
-  readonly value: number;
-  readonly least: number;
-  /** Null where there may be as many as fit. */
-  readonly most: number | null;
-  /** It may lie the other way. */
-  readonly turn: boolean;
-}
+export type { Kind } from './patterns';
 
 export interface MixedQuestion {
   readonly lengthMm: number;

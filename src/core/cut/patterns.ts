@@ -1,4 +1,16 @@
-import type { Kind } from './mixed';
+/** A kind of piece, where several are cut from one slab. */
+export interface Kind {
+  readonly id: string;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  /** What one is worth beside the others. */
+  readonly value: number;
+  readonly least: number;
+  /** Null where there may be as many as fit. */
+  readonly most: number | null;
+  /** It may lie the other way. */
+  readonly turn: boolean;
+}
 
 /** A slab that is cut into strips along its length. */
 export interface Stage {

@@ -5,6 +5,8 @@ export * from './plan';
 export * from './heights';
 export * from './compare';
 export * from './cuts';
+export * from './evenSlab';
+export * from './mixedSlab';
 export * from './setting';
 export * from './timeline';
 export * from './gather';

@@ -1,5 +1,6 @@
 import { Delaunay } from 'd3-delaunay';
 import type { Point } from '../../core/cut';
+import { seeded } from './seeded';
 
 /** As many as are drawn: more would only be a net. */
 const MOST_DRAWN = 400;
@@ -14,7 +15,7 @@ const MOST_DRAWN = 400;
 export function shardFaces(size: { lengthMm: number; widthMm: number }, count: number, spread: number): Point[][] {
   const { lengthMm, widthMm } = size;
   const n = Math.min(MOST_DRAWN, count);
-  const random = seeded(Math.round(lengthMm * 31 + widthMm * 17 + n));
+  const random = seeded(`${lengthMm} ${widthMm} ${n}`);
   const bounds: [number, number, number, number] = [-lengthMm / 2, -widthMm / 2, lengthMm / 2, widthMm / 2];
   let points = Array.from({ length: n }, (): [number, number] => [
     (random() - 0.5) * lengthMm,
@@ -38,10 +39,4 @@ function middleOf(corners: ArrayLike<[number, number]> | null): [number, number]
   const points = Array.from(corners).slice(0, -1);
   const sum = points.reduce<[number, number]>(([x, y], point) => [x + point[0], y + point[1]], [0, 0]);
   return [sum[0] / points.length, sum[1] / points.length];
-}
-
-/** Park and Miller's generator, 1988. */
-function seeded(seed: number): () => number {
-  let state = (seed % 2147483646) + 1;
-  return () => (state = (state * 48271) % 2147483647) / 2147483647;
 }

@@ -1,5 +1,22 @@
+import { MOST_MM } from '../../../core/tin';
 import type { CutAsk } from '../../../core/usecases';
-import { choice, number, oneOf, positive, problemsOf, REQUIRED, whole, type Read } from '../../../core/validation';
+import {
+  choice,
+  fields,
+  flag,
+  list,
+  number,
+  oneOf,
+  positive,
+  problemsOf,
+  readBy,
+  REQUIRED,
+  text,
+  whole,
+  type Held,
+  type Problem,
+  type Read,
+} from '../../../core/validation';
 import { readPlanRequest, type PlanRequest } from './plan';
 
 const side = number(5, 1000).required(REQUIRED);
@@ -27,3 +44,89 @@ export function readCutsRequest(found: unknown): Read<CutsRequest> {
     ? { ok: false, problems: asked }
     : { ok: true, value: { ...read.value, ask: Object(found).ask } };
 }
+
+const readingSchema = list(
+  fields({
+    xMm: number(0, MOST_MM).required(REQUIRED),
+    yMm: number(0, MOST_MM).required(REQUIRED),
+    mm: positive(1000).required(REQUIRED),
+  }).required(REQUIRED),
+  200,
+)
+  .min(1, 'Give at least one reading')
+  .required(REQUIRED);
+
+/** The body of `POST /api/even`: a slab, and readings of its thickness. */
+export interface EvenRequest extends PlanRequest {
+  readonly readings: Held<typeof readingSchema>;
+}
+
+export function readEvenRequest(found: unknown): Read<EvenRequest> {
+  const read = readPlanRequest(found);
+  const readings = problemsOf(readingSchema, Object(found).readings).map(({ path, message }): Problem => ({
+    path: `/readings${path}`,
+    message,
+  }));
+  if (!read.ok) return { ok: false, problems: [...read.problems, ...readings] };
+  return readings.length > 0
+    ? { ok: false, problems: readings }
+    : { ok: true, value: { ...read.value, readings: Object(found).readings } };
+}
+
+/** As many seconds as a service may think. */
+const MOST_SECONDS = 8;
+const side5 = number(20, MOST_MM);
+
+/** A kind as a service is asked for it: without a name, and with null for as many as fit. */
+const askedKind = fields({
+  id: text(100),
+  lengthMm: side,
+  widthMm: side,
+  value: number(0, 1e6).required(REQUIRED),
+  least: whole(0, 10000),
+  most: whole(0, 10000).nullable(),
+  turn: flag(),
+});
+
+const mixedSchema = fields({
+  lengthMm: side5,
+  widthMm: side5,
+  kerfMm: number(0, 50),
+  kinds: list(askedKind.required(REQUIRED), 40).min(1, 'Name at least one kind of piece').required(REQUIRED),
+  seconds: number(0.1, MOST_SECONDS),
+}).required('Send an object with kinds of piece');
+
+/** The body of `POST /api/mixed`: sizes or a slab, and the kinds of piece. */
+export type MixedRequest = Held<typeof mixedSchema> & Partial<PlanRequest>;
+
+export function readMixedRequest(found: unknown): Read<MixedRequest> {
+  const own = problemsOf(mixedSchema, found);
+  const { slab, lengthMm, widthMm } = Object(found) as Partial<MixedRequest>;
+  if (slab !== undefined) {
+    const read = readPlanRequest(found);
+    if (!read.ok) return { ok: false, problems: [...read.problems, ...own] };
+  } else if (own.length === 0) {
+    if (lengthMm === undefined) own.push({ path: '/lengthMm', message: 'Give the size of the slab, or a slab' });
+    if (widthMm === undefined) own.push({ path: '/widthMm', message: 'Give the size of the slab, or a slab' });
+  }
+  const kinds = (Object(found) as { kinds?: { least?: number; most?: number | null }[] }).kinds ?? [];
+  if (own.length === 0) {
+    kinds.forEach(({ least = 0, most }, at) => {
+      if (typeof most === 'number' && most < least) {
+        own.push({ path: `/kinds/${at}/most`, message: `Write ${least} or more: at least that many are asked for` });
+      }
+    });
+  }
+  return own.length > 0 ? { ok: false, problems: own } : { ok: true, value: found as MixedRequest };
+}
+
+const bagsSchema = fields({
+  shardsG: list(positive(1e6).required(REQUIRED), 2000).min(1, 'Weigh at least one shard').required(REQUIRED),
+  bagG: positive(1e6).required(REQUIRED),
+  bags: whole(1, 10_000).nullable(),
+}).required('Send an object with the masses of shards');
+
+/** The body of `POST /api/bags`. */
+export type BagsRequest = Held<typeof bagsSchema>;
+
+export const readBagsRequest = (found: unknown): Read<BagsRequest> => readBy(bagsSchema, found);

@@ -42,6 +42,9 @@ export type TaskDone<T> =
 const SMALLER: Readonly<Record<keyof Tasks, string>> = {
   plan: 'ask for fewer pieces, or fewer kinds of tin',
   cuts: 'ask for fewer pieces',
+  even: 'ask for fewer pieces',
+  mixed: 'name fewer kinds of piece',
+  bags: 'weigh fewer shards at once',
   setting: 'lay fewer or thinner layers',
   heat: 'send fewer or thinner layers, or a shorter time',
   timeline: 'write fewer steps, or lay fewer layers',

@@ -10,6 +10,8 @@ import type { Pace } from '../../../core/time';
 import { figuresIn } from '../../../core/measure';
 import {
   cutAnswers,
+  evenSlab,
+  mixedSlab,
   layOutDay,
   plan as planOf,
   settingFor,
@@ -24,10 +26,22 @@ import {
   type Plan,
 } from '../../../core/usecases';
 import type { Read } from '../../../core/validation';
-import type { SolveProgram } from '../../../core/cut';
+import {
+  bagged,
+  mixedCut,
+  type Bagged,
+  type EvenWays,
+  type MixedAnswer,
+  type Reading,
+  type SolveLinear,
+  type SolveProgram,
+  type SurfaceTerms,
+} from '../../../core/cut';
+import { linearSolverOf } from '../../linearSolver';
 import { solverOf } from '../../solver';
 import { shelfNow } from '../larderCsv';
 import { readTable, type LarderTable } from '../larderTable';
+import type { BagsRequest, MixedRequest } from '../requests/cutting';
 import type { ForecastRequest, RawSetting } from '../requests/services';
 import { slabsInZip, zipOf, type FilesRead, type NamedText } from '../slabFiles';
 
@@ -53,6 +67,52 @@ export function cuts({ slab, ingredients, shop, asked, ask }: SlabTask & { ask: 
   const figures = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
   return cutAnswers(slab, larderOf(ingredients), shop, asked, ask, figures);
 }
+
+/** An uneven slab cut even. */
+export function even({
+  slab,
+  ingredients,
+  shop,
+  asked,
+  readings,
+}: SlabTask & { readings: readonly Reading[] }): Read<
+  Omit<EvenWays, 'surface'> & { surface: { terms: SurfaceTerms; errorMm: number | null } }
+> {
+  const found = evenSlab(slab, larderOf(ingredients), shop, asked, readings);
+  if (!found.ok) return found;
+  const { terms, errorMm } = found.value.surface;
+  return { ok: true, value: { ...found.value, surface: { terms, errorMm } } };
+}
+
+let linear: Promise<SolveLinear> | null = null;
+const USUAL_SECONDS = 8;
+
+/** Several kinds of piece from a slab, or from a sheet of some size. */
+export async function mixed({
+  question,
+  of,
+}: {
+  question: MixedRequest;
+  of: SlabTask | undefined;
+}): Promise<MixedAnswer> {
+  const { lengthMm = 0, widthMm = 0, kerfMm = 0, seconds = USUAL_SECONDS } = question;
+  const kinds = question.kinds.map(({ id, lengthMm, widthMm, value, least = 0, most = null, turn = false }) => ({
+    id,
+    lengthMm,
+    widthMm,
+    value,
+    least,
+    most,
+    turn,
+  }));
+  const solve = await (linear ??= loader().then(linearSolverOf));
+  return of
+    ? mixedSlab(of.slab, larderOf(of.ingredients), of.shop, of.asked, kinds, solve, seconds)
+    : mixedCut({ lengthMm, widthMm, kerfMm, kinds }, solve, seconds);
+}
+
+/** Shards put in bags. */
+export const bags = ({ shardsG, bagG, bags: most = null }: BagsRequest): Bagged => bagged(shardsG, bagG, most);
 
 /** How the layers of a slab set. */
 export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { stays: readonly PlaceStay[] }) {

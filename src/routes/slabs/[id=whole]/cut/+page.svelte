@@ -8,6 +8,7 @@
     madeEven,
     movedAlone,
     movedLine,
+    surfaceOf,
     withoutEmpty,
     type CutLine,
     type LockedLines,
@@ -17,7 +18,11 @@
   import Board from '$lib/ui/Board.svelte';
   import TopView from '$lib/ui/TopView.svelte';
   import { slabWork } from '$lib/slabContext';
+  import { untrack } from 'svelte';
   import Ask from './Ask.svelte';
+  import Bags from './Bags.svelte';
+  import Kinds from './Kinds.svelte';
+  import Readings from './Readings.svelte';
   import PiecesTable from './PiecesTable.svelte';
   import Way from './Way.svelte';
   import { shopFigures } from '$lib/shopFigures';
@@ -53,6 +58,16 @@
   const grid = $derived(
     way === 'grid' && !cut.strips && cut.shape !== 'diamond' ? gridOf(slab.tin, slab.slab.heightMm, cut) : null,
   );
+  /** Where the thickness is read; what has been read is in the slab. */
+  let reading = $state(false);
+  let places: readonly { readonly xMm: number; readonly yMm: number; readonly mm: number | null }[] = $state.raw(
+    untrack(() => draft.slab.cut?.thicknessAt ?? []),
+  );
+  function onplaces(next: typeof places) {
+    places = next;
+    const thicknessAt = next.flatMap(({ mm, ...at }) => (mm === null ? [] : [{ ...at, mm }]));
+    change({ thicknessAt, ...(thicknessAt.length === 0 ? { strips: undefined, linesMm: undefined } : {}) }, 'readings');
+  }
   let alone = $state(false);
   const NONE_LOCKED: LockedLines = { length: new Set(), width: new Set() };
 
@@ -73,6 +88,9 @@
       planned={work.plan.slabs[0]!}
       texture={upper ? lookOf(upper, draft.slab.preparations) : null}
       {cut}
+      readings={cut.thicknessAt ?? []}
+      surface={cut.thicknessAt ? surfaceOf(slab.tin, slab.slab.heightMm, cut) : null}
+      onplace={reading ? (xMm, yMm) => onplaces([...places, { xMm, yMm, mm: null }]) : undefined}
       onmove={(line, to, inside) => change(moved(line, to, inside), `line ${JSON.stringify(line)}`)}
     />
   {/snippet}
@@ -86,6 +104,9 @@
     <section class="panel pad">
       <Way {cut} {slabG} onchange={change} />
     </section>
+    {#if way === 'mixed'}
+      <section class="panel pad"><Kinds {cut} onchange={change} /></section>
+    {/if}
     {#if way !== 'break' && way !== 'mixed'}
       <section class="panel pad"><Ask ontake={(answer) => change(answer.cut, 'ask')} /></section>
     {/if}
@@ -104,7 +125,15 @@
     {/if}
     <section class="panel">
       <Accordion size="sm"
-        ><AccordionItem title="Ruler marks, mm and inches">
+        >{#if way === 'break'}
+          <AccordionItem title="Weighed shards, to bags"><Bags bagG={cut.break?.bagG ?? null} /></AccordionItem>
+        {/if}
+        {#if way === 'grid' && (cut.shape ?? 'rectangle') === 'rectangle'}
+          <AccordionItem title="Even in weight, where it is not level" bind:open={reading}>
+            <Readings {cut} {places} {onplaces} onchange={change} />
+          </AccordionItem>
+        {/if}
+        <AccordionItem title="Ruler marks, mm and inches">
           <div class="marks">
             {#each [['From the left edge', planned.marksMm.length], ['From the front edge', planned.marksMm.width]] as const as [name, marks] (name)}
               <Table size="compact" class="table">

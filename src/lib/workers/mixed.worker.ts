@@ -1,0 +1,25 @@
+/** Finds the best cut into several kinds, away from the screen, and tells of each better one on the way. */
+import loader from 'highs';
+import wasm from 'highs/runtime?url';
+import { mixedCut, type MixedAnswer, type MixedQuestion } from '../../core/cut';
+import { linearSolverOf } from '../linearSolver';
+
+export interface MixedAsked {
+  readonly question: MixedQuestion;
+  readonly seconds: number;
+}
+/** What is known by then; `failed` where the solver could not be begun. */
+export type MixedTold = { readonly answer: MixedAnswer; readonly done: boolean } | { readonly failed: true };
+
+const ready = loader({ locateFile: () => wasm }).then(linearSolverOf);
+
+addEventListener('message', (event: MessageEvent<MixedAsked>) => {
+  const { question, seconds } = event.data;
+  const tell = (told: MixedTold) => postMessage(told);
+  ready
+    .then((solve) => mixedCut(question, solve, seconds, (answer) => tell({ answer, done: false })))
+    .then(
+      (answer) => tell({ answer, done: true }),
+      () => tell({ failed: true }),
+    );
+});

@@ -1,0 +1,12 @@
+import { json } from '@sveltejs/kit';
+import { readBody } from '$lib/server/http';
+import { readBagsRequest } from '$lib/server/requests/cutting';
+import { runTask } from '$lib/server/tasks/pool';
+
+/** Weighed shards put in bags that each reach a mass. */
+export async function POST({ request }) {
+  const body = await readBody(request, readBagsRequest);
+  if (!body.ok) return body.response;
+  const done = await runTask('bags', body.value);
+  return done.ok ? json(done.value) : done.response;
+}

@@ -1,0 +1,19 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { readBody, refused } from '$lib/server/http';
+import { ingredientsFor } from '$lib/server/larder';
+import { readEvenRequest } from '$lib/server/requests/cutting';
+import { wholeShop } from '$lib/server/shop';
+import { runTask } from '$lib/server/tasks/pool';
+
+/** An uneven slab cut three ways: equal sizes, even through-cuts, and each strip by itself. */
+export async function POST({ request }) {
+  const body = await readBody(request, readEvenRequest);
+  if (!body.ok) return body.response;
+  const { slab, shop, readings, ...asked } = body.value;
+  const db = database();
+  const ingredients = ingredientsFor(db, [slab], asked.scale);
+  const done = await runTask('even', { slab, ingredients, shop: { ...wholeShop(db), ...shop }, asked, readings });
+  if (!done.ok) return done.response;
+  return done.value.ok ? json(done.value.value) : refused(done.value.problems);
+}

@@ -1,0 +1,23 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { readBody } from '$lib/server/http';
+import { ingredientsFor } from '$lib/server/larder';
+import { readMixedRequest } from '$lib/server/requests/cutting';
+import { wholeShop } from '$lib/server/shop';
+import { runTask } from '$lib/server/tasks/pool';
+
+/** Several kinds of piece from one slab, or from a sheet of some size: the best two-stage cut. */
+export async function POST({ request }) {
+  const body = await readBody(request, readMixedRequest);
+  if (!body.ok) return body.response;
+  const { slab, shop, tins, scale, cut, ...question } = body.value;
+  const db = database();
+  const of = slab && {
+    slab,
+    ingredients: ingredientsFor(db, [slab], scale),
+    shop: { ...wholeShop(db), ...shop },
+    asked: { tins, scale, cut },
+  };
+  const done = await runTask('mixed', { question, of });
+  return done.ok ? json(done.value) : done.response;
+}

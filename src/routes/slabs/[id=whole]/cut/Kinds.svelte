@@ -1,0 +1,217 @@
+<!-- Several kinds of piece from one slab: what each is worth and how many are wanted, and the best cut that is found. -->
+<script lang="ts">
+  import { Button, Checkbox, InlineLoading, TextInput } from 'carbon-components-svelte';
+  import Add from 'carbon-icons-svelte/lib/Add.svelte';
+  import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
+  import { onDestroy } from 'svelte';
+  import type { MixedAnswer } from '../../../../core/cut';
+  import type { CutSpec } from '../../../../core/slab';
+  import { kindsOf, mixedQuestion, stripsOfAnswer } from '../../../../core/usecases';
+  import { slabLimits } from '$lib/limits';
+  import { percent } from '$lib/figures';
+  import { shopFigures } from '$lib/shopFigures';
+  import { slabWork } from '$lib/slabContext';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
+  import MixedWorker from '$lib/workers/mixed.worker?worker';
+  import type { MixedAsked, MixedTold } from '$lib/workers/mixed.worker';
+
+  interface Props {
+    cut: CutSpec;
+    onchange: (part: Partial<CutSpec>, field: string) => void;
+  }
+  let { cut, onchange }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  const work = slabWork();
+  const { draft } = work;
+  type Kind = NonNullable<CutSpec['kinds']>[number];
+  const kinds = $derived(cut.kinds ?? []);
+  const SECONDS = 10;
+
+  let worker: Worker | null = null;
+  let busy = $state(false);
+  let answer: MixedAnswer | null = $state.raw(null);
+  let failed = $state(false);
+  /** What was asked, so that an answer to something else is not taken for this one's. */
+  let askedFor = $state('');
+  const now = $derived(JSON.stringify([kinds, cut.trimMm, cut.kerfMm]));
+
+  function set(at: number, part: Partial<Kind>, field: string) {
+    onchange({ kinds: kinds.map((kind, i) => (i === at ? { ...kind, ...part } : kind)) }, `kind ${at} ${field}`);
+  }
+  function add() {
+    const id = `kind-${Math.max(0, ...kinds.map((kind) => Number(/\d+$/.exec(kind.id)?.[0] ?? 0))) + 1}`;
+    const first = kinds.length === 0;
+    const made: Kind = { id, name: first ? 'Finger' : 'Square', lengthMm: first ? 75 : 50, widthMm: first ? 25 : 50 };
+    onchange({ kinds: [...kinds, made] }, 'kinds');
+  }
+
+  function stop() {
+    worker?.terminate();
+    worker = null;
+    busy = false;
+  }
+  onDestroy(stop);
+
+  function find() {
+    stop();
+    busy = true;
+    failed = false;
+    answer = null;
+    askedFor = now;
+    worker = new MixedWorker();
+    worker.addEventListener('message', ({ data }: MessageEvent<MixedTold>) => {
+      if ('failed' in data) {
+        failed = true;
+        stop();
+        return;
+      }
+      answer = data.answer;
+      if (data.done) stop();
+      if (answer.value !== null) onchange({ strips: stripsOfAnswer(answer, cut) }, 'mixed');
+    });
+    const question = mixedQuestion(work.plan.slabs[0]!, cut, kindsOf(cut));
+    const asked: MixedAsked = { question, seconds: SECONDS };
+    worker.postMessage(JSON.parse(JSON.stringify(asked)));
+  }
+</script>
+
+<ul>
+  {#each kinds as kind, at (kind.id)}
+    <li>
+      <div class="fields">
+        <TextInput
+          size="sm"
+          labelText="Kind {at + 1}"
+          maxlength={200}
+          value={kind.name}
+          on:input={({ detail }) => {
+            const name = String(detail ?? '');
+            if (name.trim() !== '') set(at, { name }, 'name');
+          }}
+        />
+        <NumberField
+          label="Long"
+          quantity="length"
+          value={kind.lengthMm}
+          limits={slabLimits('cut.kinds.lengthMm')}
+          name="kind {at} length"
+          typed={draft.typed}
+          onvalue={(lengthMm) => lengthMm !== null && set(at, { lengthMm }, 'length')}
+        />
+        <NumberField
+          label="Wide"
+          quantity="length"
+          value={kind.widthMm}
+          limits={slabLimits('cut.kinds.widthMm')}
+          name="kind {at} width"
+          typed={draft.typed}
+          onvalue={(widthMm) => widthMm !== null && set(at, { widthMm }, 'width')}
+        />
+        <NumberField
+          label="Worth"
+          value={kind.value ?? null}
+          limits={slabLimits('cut.kinds.value')}
+          name="kind {at} value"
+          typed={draft.typed}
+          onvalue={(value) => set(at, { value: value ?? undefined }, 'value')}
+        />
+        <NumberField
+          label="At least"
+          value={kind.least ?? null}
+          limits={slabLimits('cut.kinds.least')}
+          name="kind {at} least"
+          typed={draft.typed}
+          onvalue={(least) => set(at, { least: least ?? undefined }, 'least')}
+        />
+        <NumberField
+          label="At most"
+          value={kind.most ?? null}
+          limits={slabLimits('cut.kinds.most')}
+          name="kind {at} most"
+          typed={draft.typed}
+          onvalue={(most) => set(at, { most: most ?? undefined }, 'most')}
+        />
+      </div>
+      <div class="more">
+        <Checkbox
+          labelText="may lie the other way"
+          checked={kind.turn ?? false}
+          on:check={({ detail }) => (kind.turn ?? false) !== detail && set(at, { turn: detail || undefined }, 'turn')}
+        />
+        <Button
+          size="small"
+          kind="ghost"
+          icon={TrashCan}
+          iconDescription="Remove {kind.name}"
+          tooltipPosition="left"
+          on:click={() => onchange({ kinds: kinds.filter((_, i) => i !== at), strips: undefined }, 'kinds')}
+        />
+      </div>
+    </li>
+  {/each}
+</ul>
+<p class="row">
+  <Button size="small" kind="ghost" icon={Add} on:click={add}>Add a kind</Button>
+  {#if busy}
+    <Button size="small" kind="secondary" on:click={stop}>Stop, and keep this</Button>
+  {:else}
+    <Button size="small" disabled={kinds.length === 0} on:click={find}>Find the best cut</Button>
+  {/if}
+</p>
+<div role="status">
+  {#if busy}<InlineLoading description={answer ? 'A good cut is found; looking for a better one' : 'Trying'} />{/if}
+  {#if failed}<Notice harm>The search could not be begun. Load the page anew, and try again.</Notice>{/if}
+  {#if answer && answer.value === null}
+    <Notice>{answer.why}.</Notice>
+  {:else if answer}
+    <p class="figures">
+      {kinds.map(({ id, name }) => `${answer!.counts[id] ?? 0} ${name}`).join(', ')}: worth
+      <b>{answer.value!.toFixed(2)}</b>, {percent(answer.wasteShare)} left over.
+      {#if answer.proven}No cut of strips is worth more.{:else if answer.bound !== null && !busy}At most {answer.bound.toFixed(
+          2,
+        )} could be.{/if}
+    </p>
+  {/if}
+  {#if cut.strips && askedFor !== '' && askedFor !== now && !busy}
+    <Notice>The kinds have changed since: find the best cut again.</Notice>
+  {/if}
+  {#if kinds.length > 0 && !cut.strips && !busy && !answer}
+    <p class="quiet">
+      Each kind is worth its size unless you say what one is worth, such as its price. Sizes in {figures.length.unit}.
+    </p>
+  {/if}
+</div>
+
+<style>
+  li {
+    padding-bottom: 0.4rem;
+    margin-bottom: 0.4rem;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .fields {
+    display: grid;
+    grid-template-columns: 1.5fr repeat(5, minmax(0, 1fr));
+    gap: 0.4rem;
+    align-items: end;
+  }
+
+  .more {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
+
+  .row {
+    display: flex;
+    justify-content: space-between;
+  }
+
+  @media (max-width: 1100px) {
+    .fields {
+      grid-template-columns: repeat(3, minmax(0, 1fr));
+    }
+  }
+</style>
