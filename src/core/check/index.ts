@@ -1,4 +1,4 @@
-/** The second reader: what looks like a slip, with a reason and a way out. One rule a file. */
+/** The second reader: what looks like a slip, with a reason and a way out. One rule a file; those about the cut stand together. */
 import { assumedDensity } from './assumedDensity';
 import { endPointUnderBoil } from './endPointUnderBoil';
 import { endPointOffStage } from './endPointOffStage';
@@ -27,6 +27,7 @@ import { endPointBurns } from './endPointBurns';
 import { fatLow } from './fatLow';
 import { boilUnknown } from './boilUnknown';
 import { cutDoesNotFit } from './cutDoesNotFit';
+import { CUTTING } from './cutting';
 import { filmShort } from './filmShort';
 import { haveIgnored } from './haveIgnored';
 import { layerWithoutPreparation } from './layerWithoutPreparation';
@@ -47,6 +48,7 @@ const RULES: readonly Rule[] = [
   sheetTooSmall,
   unreadLine,
   cutDoesNotFit,
+  ...CUTTING,
   orderShort,
   sharesOverOne,
   layerWithoutPreparation,

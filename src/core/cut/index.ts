@@ -14,5 +14,6 @@ export * from './even';
 export * from './linear';
 export * from './mixed';
 export * from './bags';
+export * from './template';
 export * from './bySize';
 export * from './order';

@@ -1,6 +1,5 @@
 import type { Outline } from '../tin';
-import { momentsWithin, FAR_MM, type Moments, type Point } from './moments';
-import { rectangleOf } from './region';
+import type { Moments, Point } from './moments';
 
 /**
  * Thickness from place to place, mm, as coefficients of 1, x, y, x^2, xy and y^2 in mm from the middle. Only its shape counts: the slab
@@ -125,10 +124,4 @@ export function thinnest(surface: Surface, { lengthMm, widthMm }: Outline): numb
     }
   }
   return least;
-}
-
-/** The mean thickness of a surface over an outline, mm. */
-export function meanThickness(surface: Surface, outline: Outline): number {
-  const moments = momentsWithin(outline, rectangleOf(-FAR_MM, FAR_MM, -FAR_MM, FAR_MM));
-  return moments.reduce((sum, moment, i) => sum + moment * surface[i]!, 0) / moments[0];
 }

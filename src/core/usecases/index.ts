@@ -5,6 +5,7 @@ export * from './plan';
 export * from './heights';
 export * from './compare';
 export * from './cuts';
+export * from './cutInOrder';
 export * from './evenSlab';
 export * from './mixedSlab';
 export * from './setting';

@@ -95,7 +95,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     slab.layers.map(({ id }) => id),
   );
   const found = secondReading({
-    slab,
+    slab: options.cut ? { ...slab, cut: options.cut } : slab,
     mixtures,
     scaling,
     stockLimit,

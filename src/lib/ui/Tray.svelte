@@ -9,8 +9,6 @@
   import { money } from '$lib/money';
   import type { KnownWarning, Slab } from '../../core/slab';
   import { asTin } from '../../core/tin';
-  import Guesses from './Guesses.svelte';
-  import Warnings from './Warnings.svelte';
   import { shopFigures } from '$lib/shopFigures';
 
   interface Props {
@@ -101,10 +99,16 @@
 <section class="tray" class:raised aria-label="Tray">
   {#if open === 'warnings' && some}
     <div class="list" id="warnings">
-      <Warnings {plan} {known} {onknown} onshow={go} onclose={close} />
+      {#await import('./Warnings.svelte') then { default: Warnings }}
+        <Warnings {plan} {known} {onknown} onshow={go} onclose={close} />
+      {/await}
     </div>
   {:else if open === 'guesses' && guesses.length > 0}
-    <div class="list" id="guesses"><Guesses {guesses} onshow={go} onclose={close} /></div>
+    <div class="list" id="guesses">
+      {#await import('./Guesses.svelte') then { default: Guesses }}
+        <Guesses {guesses} onshow={go} onclose={close} />
+      {/await}
+    </div>
   {/if}
   <dl class="figures" aria-live="polite">
     {#each CELLS as [key, label] (key)}

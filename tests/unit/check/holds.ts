@@ -6,7 +6,8 @@ import type { Line, Preparation, Slab } from '../../../src/core/slab';
 import { ryeSlice } from '../things';
 
 /** A sentence that begins with what to do. */
-const WAY_OUT = /[.:?] (add|bring|check|choose|cook|give|if|keep|lay|make|name|say|take|use|was|weigh|write) /i;
+const WAY_OUT =
+  /[.:?] (add|break|bring|check|choose|cook|cut|find|give|if|keep|lay|make|name|say|take|trim|use|warm|was|weigh|write) /i;
 
 /** Says `code` of the broken case, with a number, a reason and a way out, and not of the near one. */
 export function holds<Case>(code: string, read: (one: Case) => readonly Warning[], broken: Case, nearly: Case): void {

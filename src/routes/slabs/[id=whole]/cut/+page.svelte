@@ -22,6 +22,7 @@
   import Ask from './Ask.svelte';
   import Bags from './Bags.svelte';
   import Kinds from './Kinds.svelte';
+  import OnPaper from './OnPaper.svelte';
   import Readings from './Readings.svelte';
   import PiecesTable from './PiecesTable.svelte';
   import Way from './Way.svelte';
@@ -132,6 +133,9 @@
           <AccordionItem title="Even in weight, where it is not level" bind:open={reading}>
             <Readings {cut} {places} {onplaces} onchange={change} />
           </AccordionItem>
+        {/if}
+        {#if way !== 'break'}
+          <AccordionItem title="Order of strokes, and on paper"><OnPaper {cut} /></AccordionItem>
         {/if}
         <AccordionItem title="Ruler marks, mm and inches">
           <div class="marks">

@@ -1,0 +1,221 @@
+import { behaviourOf } from '../classify';
+import { TOOL } from '../cut';
+import { layerParts } from '../scale';
+import type { CutSpec } from '../slab';
+import { outlineAt } from '../tin';
+import type { Facts, Rule, Warning } from './types';
+
+/** Nothing narrower stays whole under a knife, mm. */
+const LEAST_PIECE_MM = 15;
+const MOST_KERF = 0.1;
+const MOST_CLIPPED = 0.2;
+const MOST_DIAMOND_TRIM = 0.15;
+
+const percent = (share: number) => `${(share * 100).toFixed(0)} %`;
+const warning = (code: string, where: string, message: string): Warning => ({ code, where, message });
+
+/** What is cut of the first kind of slab; null where there is nothing to cut. */
+function firstCut({ cuts, scaling, slab, order }: Facts) {
+  const [cut, laid] = [cuts[0], scaling.slabs[0]];
+  // An order is cut on an even grid of its own, with the tool that there is.
+  const { columns, rows, tool, ...others } = slab.cut ?? { columns: 1, rows: 1 };
+  const spec: CutSpec = { columns, rows, ...(tool ? { tool } : {}), ...(order ? {} : others) };
+  return cut && laid && laid.massG > 0 && cut.pieces.length > 0 ? { cut, laid, spec } : null;
+}
+
+/** The behaviour of the uppermost layer that has a thickness, and of the one that it lies on. */
+function upperTwo({ slab, mixtures, scaling }: Facts) {
+  const layers = scaling.slabs[0]?.layers ?? [];
+  const thick = layers.flatMap(({ thicknessMm }, at) => (thicknessMm > 0 ? [at] : []));
+  const [under, top] = [thick.at(-2), thick.at(-1)];
+  const of = (at: number | undefined) =>
+    at === undefined ? null : behaviourOf(layerParts(slab.layers[at]!, slab, mixtures));
+  return { top: of(top), under: of(under), at: top ?? 0 };
+}
+
+/** Pieces so small that they crumble, or slip from under the knife. */
+const pieceSmall: Rule = (facts) => {
+  const found = firstCut(facts);
+  const small = found?.cut.pieces.find(
+    ({ kind, lengthMm, widthMm }) => kind === 'piece' && Math.min(lengthMm, widthMm) < LEAST_PIECE_MM,
+  );
+  if (!small) return [];
+  const { length } = facts.figures;
+  const least = length.say(Math.min(small.lengthMm, small.widthMm));
+  return [
+    warning(
+      'piece-small',
+      '/cut',
+      `Pieces of ${least} crumble or slip from under the knife: cut none under ${length.say(LEAST_PIECE_MM)}`,
+    ),
+  ];
+};
+
+/** So many wide cuts that too much of the slab goes with them. */
+const kerfLarge: Rule = (facts) => {
+  const found = firstCut(facts);
+  const share = found ? found.cut.kerfG / found.laid.massG : 0;
+  return share > MOST_KERF
+    ? [
+        warning(
+          'kerf-large',
+          '/cut/kerfMm',
+          `The cuts themselves take ${percent(share)} of the slab: use a thinner blade, or cut fewer pieces`,
+        ),
+      ]
+    : [];
+};
+
+/** A round tin, or slanted cuts, that leave many pieces with a side missing. */
+const clippedMany: Rule = (facts) => {
+  const found = firstCut(facts);
+  if (!found) return [];
+  const all = found.cut.pieces.reduce((sum, { count }) => sum + count, 0);
+  const clipped = found.cut.pieces.reduce((sum, { kind, count }) => sum + (kind === 'rim' ? count : 0), 0);
+  if (clipped <= all * MOST_CLIPPED) return [];
+  return [
+    warning(
+      'clipped-many',
+      '/cut',
+      `${clipped} of ${all} pieces are clipped by the wall: trim more, cut other sizes, or cut a round slab in wedges`,
+    ),
+  ];
+};
+
+/** Cuts that the tool cannot make: wires and rollers only go straight through the whole slab. */
+const strokesImpossible: Rule = (facts) => {
+  const found = firstCut(facts);
+  const tool = found?.spec.tool;
+  if (!found || !tool || !TOOL[tool].throughOnly) return [];
+  const { strips = [], shape = 'rectangle', way = 'grid' } = found.spec;
+  const uneven = strips.filter(({ linesMm }) => JSON.stringify(linesMm) !== JSON.stringify(strips[0]!.linesMm)).length;
+  if (uneven === 0 && shape === 'rectangle' && way !== 'wedges') return [];
+  const message =
+    uneven > 0
+      ? `${uneven + 1} strips are cut each in its own places, and a ${tool} goes through all of them at once: use a knife, or cut all strips alike`
+      : `A ${tool} cuts at 90 degrees only: use a knife for these`;
+  return [warning('strokes-impossible', '/cut/tool', message)];
+};
+
+/** A brittle top over something soft, under a cold knife. */
+const brittleCutCold: Rule = (facts) => {
+  const found = firstCut(facts);
+  const tool = found?.spec.tool;
+  if (tool !== 'cold blade' && tool !== 'wire') return [];
+  const { top, under, at } = upperTwo(facts);
+  const soft = under === 'soft boil' || under === 'gel' || under === 'butter-bound' || under === 'loose';
+  if (!soft || (top !== 'chocolate' && top !== 'hard boil')) return [];
+  return [
+    warning(
+      'brittle-cut-cold',
+      `/layers/${at}`,
+      `A hard top over a soft layer cracks under a ${tool}: warm and dry the blade, score first, or soften the top with 5-10 % oil`,
+    ),
+  ];
+};
+
+/** Scored lines only break where something is brittle. */
+const scoreNotBrittle: Rule = (facts) => {
+  const found = firstCut(facts);
+  if (found?.spec.tool !== 'score and snap') return [];
+  const { top, under, at } = upperTwo(facts);
+  const brittle = [top, under].every((one) => one === null || one === 'chocolate' || one === 'hard boil');
+  return brittle
+    ? []
+    : [
+        warning(
+          'score-not-brittle',
+          `/layers/${at}`,
+          'A slab that is not brittle throughout does not snap on its lines: 1 soft layer holds it together. Cut it through',
+        ),
+      ];
+};
+
+/** Diamonds whose clipped ends are a large part of the slab. */
+const diamondTrim: Rule = (facts) => {
+  const found = firstCut(facts);
+  if (found?.spec.shape !== 'diamond') return [];
+  const share = found.cut.trimG / found.laid.massG;
+  return share > MOST_DIAMOND_TRIM
+    ? [
+        warning(
+          'diamond-trim',
+          '/cut/shape',
+          `The ends of the diamonds are ${percent(share)} of the slab: make them smaller, or sell the ends`,
+        ),
+      ]
+    : [];
+};
+
+/** A bag that the whole slab does not fill, or that one shard does. */
+const bagUnreachable: Rule = (facts) => {
+  const found = firstCut(facts);
+  const { aimG, bagG } = found?.spec.break ?? {};
+  if (!found || found.spec.way !== 'break' || bagG === undefined || aimG === undefined) return [];
+  const { mass } = facts.figures;
+  const slabsG = facts.scaling.slabs.reduce((sum, { count, massG }) => sum + count * massG, 0);
+  if (bagG > slabsG) {
+    return [
+      warning(
+        'bag-unreachable',
+        '/cut/break/bagG',
+        `All shards together weigh ${mass.say(slabsG)}: no bag of ${mass.say(bagG)} is reached. Say a lighter bag, or lay more slabs`,
+      ),
+    ];
+  }
+  return bagG < aimG
+    ? [
+        warning(
+          'bag-unreachable',
+          '/cut/break/bagG',
+          `Shards of ${mass.say(aimG)} are heavier than a bag of ${mass.say(bagG)}: break it smaller`,
+        ),
+      ]
+    : [];
+};
+
+/** Kinds of piece that no strip of the slab holds, or that nobody has cut yet. */
+const kindsDoNotFit: Rule = ({ slab, scaling, figures }) => {
+  const { way, kinds = [], strips = [], trimMm = {} } = slab.cut ?? { columns: 1, rows: 1 };
+  const laid = scaling.slabs[0];
+  if (way !== 'mixed' || !laid) return [];
+  const { left = 0, right = 0, front = 0, back = 0 } = trimMm;
+  const inside = outlineAt(laid.tin, laid.heightMm / 2);
+  const [lengthMm, widthMm] = [inside.lengthMm - left - right, inside.widthMm - front - back];
+  const fits = (a: number, b: number) => a <= lengthMm + 1e-6 && b <= widthMm + 1e-6;
+  const large = kinds.flatMap((kind, at) =>
+    fits(kind.lengthMm, kind.widthMm) || (kind.turn && fits(kind.widthMm, kind.lengthMm))
+      ? []
+      : [
+          warning(
+            'kind-does-not-fit',
+            `/cut/kinds/${at}`,
+            `No strip holds ${kind.name} of ${figures.size(kind.lengthMm, kind.widthMm)}: the slab is ${figures.size(lengthMm, widthMm)} between its trims. Make it smaller, or take a larger tin`,
+          ),
+        ],
+  );
+  const uncut =
+    strips.length === 0
+      ? [
+          warning(
+            'mixed-uncut',
+            '/cut',
+            `${kinds.length} kinds of piece are named and 0 strips are cut: find the best cut of them`,
+          ),
+        ]
+      : [];
+  return [...large, ...uncut];
+};
+
+/** Every rule about the cut. */
+export const CUTTING: readonly Rule[] = [
+  pieceSmall,
+  kerfLarge,
+  clippedMany,
+  strokesImpossible,
+  brittleCutCold,
+  scoreNotBrittle,
+  diamondTrim,
+  bagUnreachable,
+  kindsDoNotFit,
+];

@@ -1,0 +1,161 @@
+import {
+  clip,
+  closePath,
+  endPath,
+  lineTo,
+  moveTo,
+  PDFDocument,
+  popGraphicsState,
+  pushGraphicsState,
+  rgb,
+  StandardFonts,
+  type PDFFont,
+  type PDFPage,
+} from 'pdf-lib';
+import type { StrokeOrder } from '../../../core/cut';
+import { outlinePath } from './outlinePath';
+
+/** Paper, mm. */
+export const PAPERS = { a4: [210, 297], letter: [215.9, 279.4] } as const;
+export type Paper = keyof typeof PAPERS;
+
+const PT_PER_MM = 72 / 25.4;
+const MARGIN_MM = 12;
+/** Sheets lie so far over each other. */
+const OVERLAP_MM = 10;
+const CHECK_MM = 50;
+const INK = rgb(0.13, 0.11, 0.09);
+const QUIET = rgb(0.45, 0.5, 0.53);
+
+/**
+ * A template to cut by, at its true size, over as many sheets as it takes: outline, strokes with their numbers, marks where sheets join,
+ * and a square to measure the printing by.
+ *
+ * @param name of the slab, for the foot of each sheet
+ */
+export async function templatePdf(order: StrokeOrder, name: string, paper: Paper): Promise<Uint8Array> {
+  const file = await PDFDocument.create();
+  file.setTitle(`${name}: template to cut by`);
+  const font = await file.embedFont(StandardFonts.Helvetica);
+  const [widthMm, heightMm] = PAPERS[paper];
+  const [tileX, tileY] = [widthMm - 2 * MARGIN_MM, heightMm - 2 * MARGIN_MM];
+  const { lengthMm, widthMm: deepMm } = order.outline;
+  const tiles = (whole: number, tile: number) => Math.max(1, Math.ceil((whole + 4 - OVERLAP_MM) / (tile - OVERLAP_MM)));
+  const [columns, rows] = [tiles(lengthMm, tileX), tiles(deepMm, tileY)];
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      const page = file.addPage([widthMm * PT_PER_MM, heightMm * PT_PER_MM]);
+      // The slab's front left corner lies 2 mm within the first sheet's frame.
+      const [leftMm, frontMm] = [column * (tileX - OVERLAP_MM) - 2, row * (tileY - OVERLAP_MM) - 2];
+      const x = (mm: number) => (mm - leftMm + MARGIN_MM) * PT_PER_MM;
+      const y = (mm: number) => (mm - frontMm + MARGIN_MM) * PT_PER_MM;
+      page.pushOperators(pushGraphicsState(), ...frameOf(tileX, tileY), clip(), endPath());
+      drawSlab(page, font, order, x, y);
+      if (row === 0 && column === 0) drawCheck(page, font, x, y);
+      page.pushOperators(popGraphicsState());
+      drawJoins(page, font, { row, column, rows, columns }, tileX, tileY);
+      page.drawText(footer(name, { row, column, rows, columns }), {
+        x: MARGIN_MM * PT_PER_MM,
+        y: 4 * PT_PER_MM,
+        size: 8,
+        font,
+        color: QUIET,
+      });
+    }
+  }
+  return file.save();
+}
+
+interface Sheet {
+  readonly row: number;
+  readonly column: number;
+  readonly rows: number;
+  readonly columns: number;
+}
+
+/** The standard fonts of PDF write Latin letters; what they lack is left out of the footer. */
+const writable = (text: string) => text.replace(/[^\x20-\x7e\xa0-\xff]/g, '');
+
+const footer = (name: string, { row, column, rows, columns }: Sheet) =>
+  writable(
+    `${name}. Print at 100 %. Sheet ${column + 1} of ${columns} from the left, ${row + 1} of ${rows} from the front.`,
+  );
+
+function frameOf(tileX: number, tileY: number) {
+  const [l, b, r, t] = [MARGIN_MM, MARGIN_MM, MARGIN_MM + tileX, MARGIN_MM + tileY].map((mm) => mm * PT_PER_MM) as [
+    number,
+    number,
+    number,
+    number,
+  ];
+  return [moveTo(l, b), lineTo(r, b), lineTo(r, t), lineTo(l, t), closePath()];
+}
+
+type Along = (mm: number) => number;
+
+function drawSlab(page: PDFPage, font: PDFFont, { outline, strokes }: StrokeOrder, x: Along, y: Along) {
+  // drawSvgPath turns y downward from its origin: the slab's back edge is up.
+  page.drawSvgPath(outlinePath(outline), {
+    x: x(0),
+    y: y(outline.widthMm),
+    scale: PT_PER_MM,
+    borderColor: INK,
+    borderWidth: 0.35,
+  });
+  for (const { from, to, number } of strokes) {
+    page.drawLine({
+      start: { x: x(from[0]), y: y(from[1]) },
+      end: { x: x(to[0]), y: y(to[1]) },
+      thickness: 0.6,
+      color: INK,
+    });
+    const near = 0.06;
+    const [atX, atY] = [from[0] + (to[0] - from[0]) * near, from[1] + (to[1] - from[1]) * near];
+    page.drawText(String(number), { x: x(atX) + 2, y: y(atY) + 2, size: 9, font, color: INK });
+  }
+}
+
+function drawCheck(page: PDFPage, font: PDFFont, x: Along, y: Along) {
+  page.drawRectangle({
+    x: x(8),
+    y: y(8),
+    width: CHECK_MM * PT_PER_MM,
+    height: CHECK_MM * PT_PER_MM,
+    borderColor: rgb(0.75, 0.1, 0.2),
+    borderWidth: 0.5,
+  });
+  page.drawText('This square measures 50 mm', { x: x(10), y: y(10), size: 8, font, color: QUIET });
+}
+
+/** Crosses at the corners of the part that two sheets share. */
+function drawJoins(page: PDFPage, font: PDFFont, { row, column, rows, columns }: Sheet, tileX: number, tileY: number) {
+  const cross = (xMm: number, yMm: number) => {
+    const [px, py, arm] = [xMm * PT_PER_MM, yMm * PT_PER_MM, 2 * PT_PER_MM];
+    for (const [dx, dy] of [
+      [arm, 0],
+      [0, arm],
+    ] as const) {
+      page.drawLine({
+        start: { x: px - dx, y: py - dy },
+        end: { x: px + dx, y: py + dy },
+        thickness: 0.4,
+        color: QUIET,
+      });
+    }
+  };
+  const half = OVERLAP_MM / 2;
+  const xs = [...(column > 0 ? [MARGIN_MM + half] : []), ...(column < columns - 1 ? [MARGIN_MM + tileX - half] : [])];
+  const ys = [...(row > 0 ? [MARGIN_MM + half] : []), ...(row < rows - 1 ? [MARGIN_MM + tileY - half] : [])];
+  for (const xMm of xs) for (const yMm of [MARGIN_MM + 20, MARGIN_MM + tileY - 20]) cross(xMm, yMm);
+  for (const yMm of ys) for (const xMm of [MARGIN_MM + 20, MARGIN_MM + tileX - 20]) cross(xMm, yMm);
+  if (xs.length + ys.length > 0) {
+    const words = 'Lay crosses over crosses.';
+    page.drawText(words, {
+      x: MARGIN_MM * PT_PER_MM,
+      y: (MARGIN_MM + tileY + 2) * PT_PER_MM,
+      size: 8,
+      font,
+      color: QUIET,
+    });
+  }
+}

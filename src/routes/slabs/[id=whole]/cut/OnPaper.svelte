@@ -1,0 +1,69 @@
+<!-- The order of strokes in words, and templates to print or to send to a machine. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { layOut, strokeOrder } from '../../../../core/cut';
+  import type { CutSpec } from '../../../../core/slab';
+  import { slabWork } from '$lib/slabContext';
+
+  let { cut }: { cut: CutSpec } = $props();
+
+  const work = slabWork();
+  const slab = $derived(work.plan.slabs[0]!);
+  const layout = $derived(layOut(slab.tin, slab.slab.heightMm, cut));
+  const order = $derived(layout && strokeOrder(layout));
+  const WORDS = {
+    along: 'from left to right, from the front on',
+    across: 'from front to back, from the left on',
+    slanted: 'on the slant, from the left on',
+    'from the middle': 'through the middle, round the slab',
+  } as const;
+  const stretches = $derived(
+    [...new Set(order?.strokes.map(({ set }) => set) ?? [])].map((set) => ({
+      words: WORDS[set],
+      count: order!.strokes.filter((stroke) => stroke.set === set).length,
+    })),
+  );
+  const address = (format: string) => `/api/slabs/${work.draft.id}/template.${format}`;
+</script>
+
+{#if order}
+  <ol>
+    {#each stretches as { words, count } (words)}<li><b>{count}</b> {words}</li>{/each}
+  </ol>
+  <p class="quiet">
+    {order.strokes.length} strokes; the board is turned {order.turns === 0
+      ? 'not at all'
+      : order.turns === 1
+        ? 'once'
+        : `${order.turns} times`}. Wipe the blade after each. Lift the first piece out at the front left, never from the
+    middle.
+  </p>
+  <p class="quiet">
+    Templates at their true size, of the slab as it was last kept. Print at 100 %, and measure the square.
+  </p>
+  <p class="row">
+    <Button size="small" kind="tertiary" href={address('pdf?paper=a4')}>A4 paper</Button>
+    <Button size="small" kind="tertiary" href={address('pdf?paper=letter')}>Letter paper</Button>
+    <Button size="small" kind="ghost" href={address('svg')}>SVG</Button>
+    <Button size="small" kind="ghost" href={address('dxf')}>DXF</Button>
+  </p>
+{:else}
+  <p class="quiet">This slab is not cut on lines.</p>
+{/if}
+
+<style>
+  li {
+    list-style: decimal;
+    margin-left: 1.2rem;
+  }
+
+  p {
+    margin-top: 0.4rem;
+  }
+
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+</style>

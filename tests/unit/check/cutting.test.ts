@@ -1,0 +1,67 @@
+/** The second reader on cuts: each rule on a cut that breaks it, and on one that nearly does. */
+import { plan } from '../../../src/core/usecases';
+import type { CutSpec, Slab } from '../../../src/core/slab';
+import type { Tin } from '../../../src/core/tin';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
+import { holds as check } from './holds';
+
+const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 60 };
+const round: Tin = { shape: 'round', diameterMm: 260, depthMm: 60 };
+const snap = demoSlabs.find(({ name }) => name === 'Coffee cardamom snap')!;
+const bark = demoSlabs.find(({ name }) => name === 'Blackcurrant buckwheat bark')!;
+
+/** The rye slice in a tin, with a cut. */
+const cutIn = (tin: Tin, cut: CutSpec, slab: Slab = ryeSlice): Slab => ({ ...slab, tin, tins: undefined, cut });
+const holds = (code: string, broken: Slab, nearly: Slab) =>
+  check(code, (slab: Slab) => plan(slab, demoLarder, shop).warnings, broken, nearly);
+
+holds('piece-small', cutIn(box, { columns: 6, rows: 14 }), cutIn(box, { columns: 6, rows: 13 }));
+// 10 cuts of 3.1 mm over the length are 31 of 300 mm.
+holds(
+  'kerf-large',
+  cutIn(box, { columns: 11, rows: 1, kerfMm: 3.1 }),
+  cutIn(box, { columns: 11, rows: 1, kerfMm: 2.9 }),
+);
+holds('clipped-many', cutIn(round, { columns: 6, rows: 6 }), cutIn(round, { columns: 6, rows: 1, way: 'wedges' }));
+const strips = (second: number): CutSpec => ({
+  columns: 1,
+  rows: 1,
+  tool: 'rollers',
+  strips: [
+    { atMm: 0, widthMm: 100, linesMm: [100, 200] },
+    { atMm: 100, widthMm: 100, linesMm: [100, second] },
+  ],
+});
+holds('strokes-impossible', cutIn(box, strips(190)), cutIn(box, strips(200)));
+holds(
+  'strokes-impossible',
+  cutIn(box, { columns: 4, rows: 4, shape: 'diamond', tool: 'wire' }),
+  cutIn(box, { columns: 4, rows: 4, shape: 'diamond', tool: 'hot blade' }),
+);
+holds(
+  'brittle-cut-cold',
+  cutIn(box, { columns: 4, rows: 4, tool: 'cold blade' }),
+  cutIn(box, { columns: 4, rows: 4, tool: 'hot blade' }),
+);
+holds(
+  'score-not-brittle',
+  cutIn(box, { columns: 4, rows: 4, tool: 'score and snap' }),
+  cutIn(box, { columns: 4, rows: 4, tool: 'score and snap' }, bark),
+);
+holds(
+  'diamond-trim',
+  cutIn(box, { columns: 2, rows: 1, shape: 'diamond' }, snap),
+  cutIn(box, { columns: 8, rows: 6, shape: 'diamond' }, snap),
+);
+const bag = (aimG: number, bagG: number): CutSpec => ({ columns: 1, rows: 1, way: 'break', break: { aimG, bagG } });
+holds('bag-unreachable', cutIn(box, bag(20, 5000), bark), cutIn(box, bag(20, 150), bark));
+holds('bag-unreachable', cutIn(box, bag(160, 150), bark), cutIn(box, bag(140, 150), bark));
+const kinds = (lengthMm: number, turn: boolean): CutSpec => ({
+  columns: 1,
+  rows: 1,
+  way: 'mixed',
+  kinds: [{ id: 'a', name: 'Long', lengthMm, widthMm: 100, turn }],
+  strips: [{ atMm: 0, widthMm: 100, linesMm: [100], kinds: ['', ''] }],
+});
+holds('kind-does-not-fit', cutIn(box, kinds(301, true)), cutIn(box, kinds(300, true)));
+holds('mixed-uncut', cutIn(box, { ...kinds(100, false), strips: undefined }), cutIn(box, kinds(100, false)));
