@@ -1,11 +1,13 @@
-import { cutSlab, laidOneWay, layOut } from '../cut';
+import { cutSlab, laidOneWay, layOut, type SlabCut } from '../cut';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
 import { MOST_GRID, type CutSpec, type Slab } from '../slab';
-import { outlineAt } from '../tin';
+import { isFinish } from '../scale';
+import { outlineAt, type Tin } from '../tin';
 import type { Figures } from '../measure';
+import { withoutOrder } from './order';
 import { plan } from './plan';
-import type { Plan, PlanOptions } from './planned';
+import type { Plan, PlannedSlab, PlanOptions } from './planned';
 import { UNCUT } from './scaling';
 
 /** What is asked of a cut: so many pieces, of a size, of about a mass, or of about a cost each. */
@@ -55,10 +57,31 @@ function bare({ columns, rows, trimMm, kerfMm, tool, shape, way, thicknessAt }: 
   return { columns, rows, ...Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined)) };
 }
 
-/** What comes of a cut, or null where it leaves no piece. */
-function answerOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec, why: string): CutAnswer | null {
+/** Everything of an answer but its words. */
+type Outcome = Omit<CutAnswer, 'why'>;
+
+/** What comes of a cut, before anything goes on the pieces; or null where it leaves none. */
+function outcomeOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec): Outcome | null {
   const { tin, slab, layers } = slabs[0]!;
-  const { pieces, trimG, massVariation } = cutSlab(tin, slab.heightMm, layers, cut);
+  const finishG = layers.reduce((sum, layer) => sum + (isFinish(layer) ? layer.massG : 0), 0);
+  const strata = layers.filter((layer) => !isFinish(layer));
+  return outcomeIn(cut, tin, slab, cutSlab(tin, slab.heightMm, strata, cut, finishG), usedHere);
+}
+
+/** What comes of a cut as its own plan says, with what goes on its pieces; it costs the same, and so does every gram. */
+function plannedOutcome(planned: Plan, cut: CutSpec): Outcome | null {
+  const { tin, slab, cut: own } = planned.slabs[0]!;
+  const usedHere = planned.slab.massG > 0 ? (planned.cost.used * slab.massG) / planned.slab.massG : 0;
+  return outcomeIn(cut, tin, slab, { ...own, massVariation: own.evenness }, usedHere);
+}
+
+function outcomeIn(
+  cut: CutSpec,
+  tin: Tin,
+  slab: PlannedSlab['slab'],
+  { pieces, trimG, massVariation }: Pick<SlabCut, 'pieces' | 'trimG' | 'massVariation'>,
+  usedHere: number,
+): Outcome | null {
   const layout = layOut(tin, slab.heightMm, cut);
   const [kind] = pieces;
   if (!kind || !layout) return null;
@@ -77,7 +100,6 @@ function answerOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec, why: strin
     trimShare: slab.massG > 0 ? trimG / slab.massG : 0,
     strokes: layout.strokes.length,
     evenness: massVariation,
-    why,
   };
 }
 
@@ -147,13 +169,15 @@ function cutsOfSize(
  * @param figures how the shop writes its figures, for the words
  */
 export function cutAnswers(
-  slab: Slab,
+  written: Slab,
   larder: Larder,
   shop: Shop,
   options: PlanOptions,
   ask: CutAsk,
   figures: Figures,
 ): CutAnswer[] {
+  // Where an order rules the cut, it is let go of.
+  const slab = withoutOrder(written, larder, shop);
   const cut = bare(options.cut ?? slab.cut ?? UNCUT);
   const planned = plan(slab, larder, shop, { ...options, cut });
   const { tin, slab: laid } = planned.slabs[0]!;
@@ -176,22 +200,25 @@ export function cutAnswers(
     ask.by === 'size'
       ? cutsOfSize(basis, ask, alongMm, acrossMm)
       : cutsOfCount(cut, Math.max(1, Math.round(wanted)), alongMm, acrossMm);
-  const answers = tried.flatMap((one) => {
-    const answer = answerOf(basis, one, '');
-    return answer ? [{ ...answer, why: whyOf(ask, answer, figures) }] : [];
-  });
-  const off = (answer: CutAnswer) => missed(ask, answer);
+  const off = (outcome: Outcome) => missed(ask, outcome);
   // Of two that are as near, the one with fewer strokes comes first.
-  const sorted = answers.sort((one, other) => off(one) - off(other) || one.strokes - other.strokes);
-  const same = ({ cut: one }: CutAnswer, { cut: other }: CutAnswer) =>
+  const nearest = (one: Outcome, other: Outcome) => off(one) - off(other) || one.strokes - other.strokes;
+  const same = ({ cut: one }: Outcome, { cut: other }: Outcome) =>
     one.columns === other.columns &&
     one.rows === other.rows &&
     JSON.stringify(one.trimMm) === JSON.stringify(other.trimMm);
-  return sorted.filter((answer, i) => sorted.findIndex((first) => same(first, answer)) === i).slice(0, MOST_ANSWERS);
+  return tried
+    .flatMap((one) => outcomeOf(basis, one) ?? [])
+    .sort(nearest)
+    .filter((outcome, i, all) => all.findIndex((first) => same(first, outcome)) === i)
+    .slice(0, MOST_ANSWERS)
+    .flatMap(({ cut: one }) => plannedOutcome(plan(slab, larder, shop, { ...options, cut: one }), one) ?? [])
+    .sort(nearest)
+    .map((outcome) => ({ ...outcome, why: whyOf(ask, outcome, figures) }));
 }
 
 /** How far an answer is from what was asked, as a share of it. */
-function missed(ask: CutAsk, answer: CutAnswer): number {
+function missed(ask: CutAsk, answer: Outcome): number {
   if (ask.by === 'count') return Math.abs(answer.pieces - ask.count) / ask.count;
   if (ask.by === 'mass') return Math.abs(answer.massG - ask.massG) / ask.massG;
   if (ask.by === 'cost') return Math.abs(answer.cost - ask.cost) / ask.cost;
@@ -203,11 +230,7 @@ function missed(ask: CutAsk, answer: CutAnswer): number {
   return answer.trimShare;
 }
 
-function whyOf(
-  ask: CutAsk,
-  { pieces, massG, cost, trimShare, lengthMm, widthMm }: CutAnswer,
-  figures: Figures,
-): string {
+function whyOf(ask: CutAsk, { pieces, massG, cost, trimShare, lengthMm, widthMm }: Outcome, figures: Figures): string {
   const percent = (share: number) => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
   if (ask.by === 'count') {
     const more = pieces - ask.count;

@@ -42,10 +42,10 @@
     Templates at their true size, of the slab as it was last kept. Print at 100 %, and measure the square.
   </p>
   <p class="row">
-    <Button size="small" kind="tertiary" href={address('pdf?paper=a4')}>A4 paper</Button>
-    <Button size="small" kind="tertiary" href={address('pdf?paper=letter')}>Letter paper</Button>
-    <Button size="small" kind="ghost" href={address('svg')}>SVG</Button>
-    <Button size="small" kind="ghost" href={address('dxf')}>DXF</Button>
+    <Button size="small" kind="tertiary" download href={address('pdf?paper=a4')}>A4 paper</Button>
+    <Button size="small" kind="tertiary" download href={address('pdf?paper=letter')}>Letter paper</Button>
+    <Button size="small" kind="ghost" download href={address('svg')}>SVG</Button>
+    <Button size="small" kind="ghost" download href={address('dxf')}>DXF</Button>
   </p>
 {:else}
   <p class="quiet">This slab is not cut on lines.</p>

@@ -1,0 +1,145 @@
+/** The Cut station: pieces asked for, other shapes and ways, even weights, kinds, bags, templates; and the services' own contracts. */
+import { readFileSync } from 'node:fs';
+import { expect, slabId, test, tray } from './shop';
+
+const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
+
+test('pieces by weight, taken at a touch, kept, and the template printed', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/cut`);
+  await page.getByLabel('Ask for').selectOption('pieces of a weight');
+  await page.getByLabel('About, each, g').fill('40');
+  const ways = page.getByRole('list', { name: 'Ways to cut it' }).getByRole('button');
+  await expect(ways.first()).toContainText(/(as asked|than asked)/);
+  await ways.first().click();
+  await expect(ways.first()).toHaveAttribute('aria-pressed', 'true');
+  await expect(tray(page, 'Each')).toHaveText(/^(39|4[01]) g$/);
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Order of strokes, and on paper' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'A4 paper' }).click();
+  const file = await download;
+  expect(file.suggestedFilename()).toBe('rye-and-treacle-slice-template.pdf');
+  expect(readFileSync(await file.path(), 'latin1').slice(0, 5)).toBe('%PDF-');
+  for (const [format, type, holds] of [
+    ['svg', 'image/svg+xml', '<svg'],
+    ['dxf', 'image/vnd.dxf', 'STROKES'],
+  ] as const) {
+    const answer = await page.request.get(`${shop.address}/api/slabs/${id}/template.${format}`);
+    expect(answer.headers()['content-type']).toContain(type);
+    expect(await answer.text()).toContain(holds);
+  }
+  const wrong = await page.request.get(`${shop.address}/api/slabs/${id}/template.pdf?paper=a0`);
+  expect(wrong.status()).toBe(422);
+});
+
+test('16 or 18: both stand side by side, and either is taken', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/cut`);
+  await page.getByLabel('Pieces', { exact: true }).fill('16');
+  const ways = page.getByRole('list', { name: 'Ways to cut it' });
+  await expect(ways.getByRole('button', { name: /^16 of/ })).toBeVisible();
+  await ways.getByRole('button', { name: /^18 of/ }).click();
+  await expect(tray(page, 'Pieces')).toHaveText('18');
+});
+
+test('a round tin in wedges, a slab in diamonds, one broken by hand', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/size`);
+  await page.getByRole('button', { name: /^Round tin/ }).click();
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByLabel('Divided by').selectOption('wedges');
+  await page.getByLabel('Wedges', { exact: true }).fill('10');
+  await expect(tray(page, 'Pieces')).toHaveText('10');
+  await page.getByLabel('Divided by').selectOption('straight lines');
+  await page.getByLabel('Into').selectOption('diamonds');
+  await expect(page.getByRole('row', { name: /^Clipped/ })).toBeVisible();
+  await page.getByLabel('Divided by').selectOption('broken by hand');
+  await page.getByLabel('Shards of about, g').fill('50');
+  await expect(page.getByRole('row', { name: /^Shard/ })).toBeVisible();
+});
+
+test('a slab that is not level is made even', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/cut`);
+  await page.getByRole('button', { name: 'Even in weight, where it is not level' }).click();
+  await page.getByRole('button', { name: 'Nine places' }).click();
+  const places = page.getByRole('textbox', { name: /across/ });
+  for (let i = 0; i < 9; i++) await places.nth(i).fill(String(20 + i * 0.5));
+  await expect(page.getByText('Evenness: piece weights vary by 5')).toBeVisible();
+  await page.getByRole('button', { name: 'Cut so: Each strip cut by itself' }).click();
+  await expect(page.getByText(/Evenness: piece weights vary by 0\.\d/)).toBeVisible();
+});
+
+test('an order of three kinds from one slab: proven, kept in the file', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Hazelnut crisp fingers');
+  await open(`/slabs/${id}/cut`);
+  await page.getByLabel('Divided by').selectOption('several kinds');
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Add a kind' }).click();
+  await page.getByLabel('Kind 3').fill('Bite');
+  await page.getByLabel('Long, mm').nth(2).fill('30');
+  await page.getByLabel('Wide, mm').nth(2).fill('30');
+  await page.getByLabel('At least').first().fill('8');
+  await page.getByRole('button', { name: 'Find the best cut' }).click();
+  await expect(page.getByText('No cut of strips is worth more.')).toBeVisible({ timeout: 20_000 });
+  const fingers = page
+    .getByRole('row', { name: /^Finger/ })
+    .getByRole('cell')
+    .nth(1);
+  expect(Number(await fingers.textContent())).toBeGreaterThanOrEqual(8);
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('kept, version 2')).toBeVisible();
+});
+
+test('bark to bags: what the shards weigh, in full bags', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
+  await open(`/slabs/${id}/cut`);
+  await page.getByLabel('Divided by').selectOption('broken by hand');
+  await page.getByLabel('A bag holds, g').fill('100');
+  await page.getByRole('button', { name: 'Weighed shards, to bags' }).click();
+  await page.getByLabel('What the shards weigh').fill('60 50 40 30 20');
+  await page.getByRole('button', { name: 'Fill bags' }).click();
+  await expect(page.getByText('2 full bags')).toBeVisible();
+  await expect(page.getByText('0.0 g given away in all')).toBeVisible();
+});
+
+test('the services: their fields, and answers to bad input', async ({ page, shop }) => {
+  const ask = async (path: string, data: object) => {
+    const answer = await page.request.post(`${shop.address}/api/${path}`, { data });
+    return { status: answer.status(), body: (await answer.json()) as Record<string, unknown> };
+  };
+  const cuts = await ask('cuts', { slab, ask: { by: 'count', count: 60 } });
+  expect(cuts.body).toMatchObject({
+    cuts: expect.arrayContaining([expect.objectContaining({ pieces: 60, why: '60, as asked' })]),
+  });
+  const even = await ask('even', { slab, readings: [{ xMm: 10, yMm: 10, mm: 20 }] });
+  expect(even.body).toMatchObject({
+    surface: { terms: 'level' },
+    ways: { size: { strips: null }, strips: { strips: expect.any(Array) } },
+  });
+  const kinds = [{ id: 'a', lengthMm: 100, widthMm: 50, value: 2 }];
+  const mixed = await ask('mixed', { lengthMm: 300, widthMm: 200, kinds });
+  expect(mixed.body).toMatchObject({ value: 24, bound: 24, proven: true, counts: { a: 12 } });
+  const never = await ask('mixed', { slab, kinds: [{ ...kinds[0], least: 500 }] });
+  expect(never).toMatchObject({ status: 200, body: { value: null, why: expect.stringContaining('do not fit') } });
+  const bags = await ask('bags', { shardsG: [60, 50, 40, 30, 20], bagG: 100 });
+  expect(bags.body).toMatchObject({ most: 2, givenAwayG: 0, over: [], proven: true });
+  for (const [path, data, at] of [
+    ['cuts', { slab, ask: { by: 'count', count: 0 } }, '/ask/count'],
+    ['cuts', { slab, ask: { by: 'colour' } }, '/ask/by'],
+    ['cuts', { slab }, '/ask'],
+    ['even', { slab, readings: [] }, '/readings'],
+    ['even', { slab, readings: [{ xMm: 4000, yMm: 10, mm: 20 }] }, '/readings/0/xMm'],
+    ['even', { slab, readings: [{ xMm: 10, yMm: 10, mm: -2 }] }, '/readings/0/mm'],
+    ['even', { slab, readings: [{ xMm: 10, yMm: 10, mm: 'deep' }] }, '/readings/0/mm'],
+    ['mixed', { kinds }, '/lengthMm'],
+    ['mixed', { lengthMm: 300, widthMm: 200, kinds: [{ ...kinds[0], least: 4, most: 2 }] }, '/kinds/0/most'],
+    ['bags', { shardsG: [], bagG: 100 }, '/shardsG'],
+    ['bags', { shardsG: [0], bagG: 100 }, '/shardsG/0'],
+  ] as const) {
+    const { status, body } = await ask(path, data);
+    expect([path, status]).toEqual([path, 422]);
+    expect((body as unknown as { problems: { path: string }[] }).problems.map((problem) => problem.path)).toContain(at);
+  }
+});
