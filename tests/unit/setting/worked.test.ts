@@ -277,3 +277,25 @@ test('foil and a rack are followed: covered it sets later, on a rack sooner', ()
   assert.ok(minutes('shelf', true) > minutes('shelf', false));
   assert.ok(minutes('rack', false) < minutes('shelf', false));
 });
+
+test('properties of pure parts at 80 C, by the polynomials worked by hand', () => {
+  const none = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
+  for (const [part, k, cp] of [
+    ['water', 0.66919, 4203.96],
+    ['protein', 0.25708, 2096.51],
+    ['fat', 0.15749, 2071.34],
+    ['sugars', 0.28468, 1667.78],
+    ['other', 0.28468, 1667.78],
+  ] as const) {
+    const found = thermalOf({ ...none, [part]: 100 }, null, 80)!;
+    assert.ok(close(found.k, k, 1e-4), `${part} ${found.k}`);
+    assert.ok(close(found.cp, cp, 1e-5), `${part} ${found.cp}`);
+  }
+});
+
+test('a heavy syrup at 100 C on a light crumb at 20 C meets it at 76 C, and has to be poured at 55.7 C to keep it at 45 C', () => {
+  const syrup = { k: 0.3, rho: 1300, cp: 2500 }; // sqrt(975,000) = 987.42
+  const crumb = { k: 0.2, rho: 600, cp: 1500, celsius: 20 }; // sqrt(180,000) = 424.26
+  assert.ok(close(contactC({ ...syrup, celsius: 100 }, crumb), (98_742.1 + 8485.3) / 1411.68, 1e-4));
+  assert.ok(close(pourAtMostC(syrup, crumb, 45), 45 + (424.264 / 987.421) * 25, 1e-5));
+});
