@@ -15,5 +15,7 @@ export * from './linear';
 export * from './mixed';
 export * from './bags';
 export * from './template';
+export * from './halving';
+export * from './weighed';
 export * from './bySize';
 export * from './order';

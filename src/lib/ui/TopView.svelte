@@ -177,6 +177,7 @@
     const step = event.key === more ? 1 : event.key === less ? -1 : 0;
     if (step === 0) return;
     event.preventDefault();
+    if (locked?.(line)) return;
     onmove?.(line, atMm + step * (event.shiftKey ? 5 : 1), inside(line.side));
   }
 

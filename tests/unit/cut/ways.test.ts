@@ -1,7 +1,19 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { areaWithin, cutSlab, divide, layOut, momentsWithin, surfaceOf, type Point } from '../../../src/core/cut';
+import {
+  areaWithin,
+  cutSlab,
+  divide,
+  gridOf,
+  layOut,
+  madeEven,
+  momentsWithin,
+  movedAlone,
+  surfaceOf,
+  type LockedLines,
+  type Point,
+} from '../../../src/core/cut';
 import type { CutSpec } from '../../../src/core/slab';
 import { areaMm2At, outlineAt, type Tin } from '../../../src/core/tin';
 import { close, sum, tins } from '../things';
@@ -213,4 +225,20 @@ test('a tilted slab: readings of 18 and 22 mm make a piece at either end lighter
   const { piecesG } = divide(box, HEIGHT, slabOf(600), layOut(box, HEIGHT, cut)!, surfaceOf(box, HEIGHT, cut));
   // Mean thickness over the thirds: 18.667, 20 and 21.333 of 20.
   piecesG.forEach((massG, i) => assert.ok(close(massG, (200 * (18 + (4 * (i + 0.5)) / 3)) / 20, 1e-6)));
+});
+
+test('one line pulled by itself stays between its neighbours; made even again, what is locked stays', () => {
+  const cut: CutSpec = { columns: 4, rows: 1, kerfMm: 2, trimMm: { left: 6, right: 6 } };
+  const grid = gridOf(box, HEIGHT, cut)!;
+  const moved = movedAlone(cut, grid, { side: 'length', after: 2 }, 130.2);
+  // (300 - 12 - 3 x 2) / 4 = 70.5 each: cuts at 76.5, 149 and 221.5.
+  assert.deepEqual(moved.linesMm, { length: [76.5, 130, 221.5] });
+  const far = movedAlone(cut, grid, { side: 'length', after: 2 }, 900);
+  assert.deepEqual(far.linesMm, { length: [76.5, 218.5, 221.5] });
+  const none: LockedLines = { length: new Set(), width: new Set() };
+  const again = madeEven(moved, gridOf(box, HEIGHT, moved)!, none);
+  assert.deepEqual(again, { ...cut });
+  const locked = madeEven(moved, gridOf(box, HEIGHT, moved)!, { ...none, length: new Set([1]) });
+  // Two of 61 mm up to 130, and two of 80 mm from 132 to 294.
+  assert.deepEqual(locked.linesMm, { length: [67, 130, 212] });
 });

@@ -5,6 +5,7 @@
   import { lookOf } from '../../../../core/classify';
   import {
     gridOf,
+    linesOf,
     madeEven,
     movedAlone,
     movedLine,
@@ -26,6 +27,7 @@
   import Readings from './Readings.svelte';
   import PiecesTable from './PiecesTable.svelte';
   import Way from './Way.svelte';
+  import Weighed from './Weighed.svelte';
   import { shopFigures } from '$lib/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
@@ -70,7 +72,13 @@
     change({ thicknessAt, ...(thicknessAt.length === 0 ? { strips: undefined, linesMm: undefined } : {}) }, 'readings');
   }
   let alone = $state(false);
-  const NONE_LOCKED: LockedLines = { length: new Set(), width: new Set() };
+  /** Lines that stay where they are, counted from 0. */
+  let lockedLines: Readonly<Record<CutLine['side'], readonly number[]>> = $state.raw({ length: [], width: [] });
+  const lockedSets: LockedLines = $derived({ length: new Set(lockedLines.length), width: new Set(lockedLines.width) });
+  function lock(side: CutLine['side'], at: number) {
+    const now = lockedLines[side];
+    lockedLines = { ...lockedLines, [side]: now.includes(at) ? now.filter((one) => one !== at) : [...now, at] };
+  }
 
   /** A line that is pulled takes the others along, until lines move one by one. */
   const moved = (line: CutLine, toMm: number, insideMm: number) =>
@@ -92,6 +100,7 @@
       readings={cut.thicknessAt ?? []}
       surface={cut.thicknessAt ? surfaceOf(slab.tin, slab.slab.heightMm, cut) : null}
       onplace={reading ? (xMm, yMm) => onplaces([...places, { xMm, yMm, mm: null }]) : undefined}
+      locked={(line) => 'after' in line && lockedLines[line.side].includes(line.after - 1)}
       onmove={(line, to, inside) => change(moved(line, to, inside), `line ${JSON.stringify(line)}`)}
     />
   {/snippet}
@@ -115,12 +124,31 @@
       <PiecesTable planned={work.plan.slabs[0]!} currency={work.plan.cost.currency} />
     </section>
     {#if grid}
-      <section class="panel pad row">
-        <Toggle size="sm" labelText="Lines move" labelA="together" labelB="one by one" bind:toggled={alone} />
-        {#if cut.linesMm}
-          <Button size="small" kind="tertiary" on:click={() => change(madeEven(cut, grid, NONE_LOCKED), 'even')}
-            >Make them even again</Button
-          >
+      <section class="panel pad">
+        <div class="row">
+          <Toggle size="sm" labelText="Lines move" labelA="together" labelB="one by one" bind:toggled={alone} />
+          {#if cut.linesMm}
+            <Button size="small" kind="tertiary" on:click={() => change(madeEven(cut, grid, lockedSets), 'even')}
+              >Make them even again</Button
+            >
+          {/if}
+        </div>
+        {#if alone || cut.linesMm}
+          {#each [['length', 'from the left'], ['width', 'from the front']] as const as [side, from] (side)}
+            {#if linesOf(grid[side]).length > 0}
+              <p class="locks">
+                <span class="quiet">Locked, {from}</span>
+                {#each linesOf(grid[side]) as mm, at (at)}
+                  <button
+                    type="button"
+                    aria-pressed={lockedLines[side].includes(at)}
+                    aria-label="Lock line {at + 1} {from}"
+                    onclick={() => lock(side, at)}>{figures.length.figure(mm)}</button
+                  >
+                {/each}
+              </p>
+            {/if}
+          {/each}
         {/if}
       </section>
     {/if}
@@ -137,6 +165,7 @@
         {#if way !== 'break'}
           <AccordionItem title="Order of strokes, and on paper"><OnPaper {cut} /></AccordionItem>
         {/if}
+        <AccordionItem title="Pieces weighed afterwards"><Weighed /></AccordionItem>
         <AccordionItem title="Ruler marks, mm and inches">
           <div class="marks">
             {#each [['From the left edge', planned.marksMm.length], ['From the front edge', planned.marksMm.width]] as const as [name, marks] (name)}
@@ -174,6 +203,38 @@
     display: flex;
     gap: 1rem;
     align-items: end;
+  }
+
+  .locks {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+    align-items: center;
+    margin-top: 0.5rem;
+    font-size: 0.88rem;
+  }
+
+  .locks button {
+    min-width: 44px;
+    min-height: 28px;
+    padding: 0 0.4rem;
+    border: 1px solid var(--rule-strong);
+    background: var(--panel);
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+  }
+
+  .locks button[aria-pressed='true'] {
+    background: var(--primary);
+    border-color: var(--primary);
+    color: var(--on-primary);
+  }
+
+  @media (pointer: coarse) {
+    .locks button {
+      min-height: 44px;
+    }
   }
 
   .marks {

@@ -6,16 +6,14 @@
   import { shopFigures } from '$lib/shopFigures';
   import BagsWorker from '$lib/workers/bags.worker?worker';
   import type { BagsAsked } from '$lib/workers/bags.worker';
+  import { weightsIn } from './weights';
 
   let { bagG }: { bagG: number | null } = $props();
 
   const figures = $derived(shopFigures());
   let text = $state('');
-  const words = $derived(text.split(/[\s;]+/).filter((word) => word !== ''));
-  const wrong = $derived(words.filter((word) => !/^\d+([.,]\d+)?g?,?$/.test(word)));
-  const shardsG = $derived(
-    words.filter((word) => !wrong.includes(word)).map((word) => parseFloat(word.replace(',', '.'))),
-  );
+  const read = $derived(weightsIn(text));
+  const { shardsG, wrong } = $derived({ shardsG: read.massesG, wrong: read.wrong });
   let worker: Worker | null = null;
   let busy = $state(false);
   let found: Bagged | null = $state.raw(null);

@@ -1,14 +1,18 @@
 <!-- The order of strokes in words, and templates to print or to send to a machine. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { layOut, strokeOrder } from '../../../../core/cut';
+  import { gridOf, halving, layOut, strokeOrder } from '../../../../core/cut';
   import type { CutSpec } from '../../../../core/slab';
+  import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
 
   let { cut }: { cut: CutSpec } = $props();
 
   const work = slabWork();
   const slab = $derived(work.plan.slabs[0]!);
+  const figures = $derived(shopFigures());
+  const isEven = $derived((cut.way ?? 'grid') === 'grid' && !cut.strips && !cut.linesMm && cut.shape !== 'diamond');
+  const grid = $derived(isEven ? gridOf(slab.tin, slab.slab.heightMm, cut) : null);
   const layout = $derived(layOut(slab.tin, slab.slab.heightMm, cut));
   const order = $derived(layout && strokeOrder(layout));
   const WORDS = {
@@ -26,6 +30,22 @@
   const address = (format: string) => `/api/slabs/${work.draft.id}/template.${format}`;
 </script>
 
+{#if grid}
+  {#each [['along the length', halving(grid.length)], ['along the width', halving(grid.width)]] as const as [side, found] (side)}
+    {#if found}
+      <p class="figures">
+        By eye {side}: {found.rounds
+          .map(
+            ({ into, linesMm }) =>
+              `${into === 2 ? 'halve' : 'thirds'} at ${linesMm.map((mm) => figures.length.figure(mm)).join(', ')}`,
+          )
+          .join('; then ')}. Pieces are off by {figures.length.say(found.byEyeMm)}; by marks from one edge, by {figures.length.say(
+          found.byMarksMm,
+        )}.
+      </p>
+    {/if}
+  {/each}
+{/if}
 {#if order}
   <ol>
     {#each stretches as { words, count } (words)}<li><b>{count}</b> {words}</li>{/each}

@@ -1,0 +1,80 @@
+import { variation } from './cutSlab';
+
+/** What weighed pieces say of a cut, beside what they declare. */
+export interface WeighedPieces {
+  readonly meanG: number;
+  /** Standard deviation, g. */
+  readonly spreadG: number;
+  /** Coefficient of variation. */
+  readonly evenness: number;
+  /** Share of them under the declared mass. */
+  readonly underShare: number;
+  /** Tolerable negative error of the declared mass, g; null where the directive has none. */
+  readonly tolerableG: number | null;
+  /** How many are short by more than that, and by more than twice that. */
+  readonly shortBy: readonly [once: number, twice: number];
+  readonly verdict: 'holds' | 'mean-low' | 'too-many-short' | 'one-too-short' | 'unknown';
+}
+
+/** Tolerable negative errors by declared mass in g: up to it, as a share of it or in g. */
+const TOLERABLE: readonly (readonly [upToG: number, share: number | null, g: number | null])[] = [
+  [50, 0.09, null],
+  [100, null, 4.5],
+  [200, 0.045, null],
+  [300, null, 9],
+  [500, 0.03, null],
+  [1000, null, 15],
+  [10000, 0.015, null],
+];
+const LEAST_DECLARED_G = 5;
+/** So large a share may be short by more than the tolerable error. */
+const MOST_SHORT = 0.025;
+
+/**
+ * Tolerable negative error of a prepackage, g; null under 5 g and over 10 kg, where the directive has none.
+ *
+ * @see Directive 76/211/EEC, Annex I, 2.4
+ */
+export function tolerableErrorG(declaredG: number): number | null {
+  if (declaredG < LEAST_DECLARED_G) return null;
+  const row = TOLERABLE.find(([upToG]) => declaredG <= upToG);
+  if (!row) return null;
+  const [, share, g] = row;
+  return g ?? declaredG * share!;
+}
+
+/**
+ * Pieces that were weighed beside what they declare, by the average rule: their mean is no less than it, few are short by more than the
+ * tolerable error, and none by more than twice that. As guidance; local law and its way of sampling decide.
+ *
+ * @param massesG at least one piece, g
+ * @param declaredG g; null where nothing is declared
+ * @see Directive 76/211/EEC, Annex I
+ */
+export function weighedPieces(massesG: readonly number[], declaredG: number | null): WeighedPieces {
+  const meanG = massesG.reduce((sum, g) => sum + g, 0) / massesG.length;
+  const evenness = variation(massesG);
+  const tolerableG = declaredG === null ? null : tolerableErrorG(declaredG);
+  const short = (times: number) =>
+    declaredG === null || tolerableG === null ? 0 : massesG.filter((g) => g < declaredG - times * tolerableG).length;
+  const shortBy = [short(1), short(2)] as const;
+  const verdict =
+    declaredG === null || tolerableG === null
+      ? 'unknown'
+      : shortBy[1] > 0
+        ? 'one-too-short'
+        : meanG < declaredG
+          ? 'mean-low'
+          : shortBy[0] > Math.max(1, massesG.length * MOST_SHORT)
+            ? 'too-many-short'
+            : 'holds';
+  return {
+    meanG,
+    spreadG: evenness * meanG,
+    evenness,
+    underShare: declaredG === null ? 0 : massesG.filter((g) => g < declaredG).length / massesG.length,
+    tolerableG,
+    shortBy,
+    verdict,
+  };
+}

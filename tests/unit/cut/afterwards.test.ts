@@ -1,0 +1,56 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { halving, tolerableErrorG, weighedPieces } from '../../../src/core/cut';
+import { close } from '../things';
+
+const even = (count: number, insideMm: number) => ({
+  spans: Array.from({ length: count }, (_, i) => [(i * insideMm) / count, ((i + 1) * insideMm) / count] as const),
+});
+
+test('twelve: halve, halve, thirds; seven is not divided by eye', () => {
+  const found = halving(even(12, 360))!;
+  assert.deepEqual(
+    found.rounds.map(({ into, linesMm }) => [into, [...linesMm]]),
+    [
+      [2, [180]],
+      [2, [90, 270]],
+      [3, [30, 60, 120, 150, 210, 240, 300, 330]],
+    ],
+  );
+  assert.equal(halving(even(7, 350)), null);
+  assert.equal(halving(even(1, 350)), null);
+});
+
+test('errors by eye, worked by hand: two halves are off by 1.5 mm; of four the middle ones by sqrt(1.5^2 + 0.75^2)', () => {
+  assert.ok(close(halving(even(2, 300))!.byEyeMm, 1.5));
+  // A quarter lies between an edge and the middle: half the middle's error, and one of its own.
+  assert.ok(close(halving(even(4, 300))!.byEyeMm, Math.sqrt(1.5 ** 2 + 0.75 ** 2)));
+  assert.ok(close(halving(even(4, 300))!.byMarksMm, 0.5 * Math.SQRT2));
+  assert.ok(halving(even(16, 300))!.byEyeMm > halving(even(16, 300))!.byMarksMm);
+});
+
+test('tolerable negative errors as the directive has them', () => {
+  for (const [declared, error] of [
+    [40, 3.6],
+    [50, 4.5],
+    [75, 4.5],
+    [150, 6.75],
+    [250, 9],
+    [400, 12],
+    [800, 15],
+    [2000, 30],
+  ] as const)
+    assert.ok(close(tolerableErrorG(declared)!, error));
+  assert.deepEqual([tolerableErrorG(4), tolerableErrorG(12_000)], [null, null]);
+});
+
+test('weighed pieces: mean, spread, and what the average rule says', () => {
+  const found = weighedPieces([40, 42, 38, 44], 40);
+  assert.ok(close(found.meanG, 41) && close(found.spreadG, Math.sqrt(5)) && found.underShare === 0.25);
+  assert.equal(found.verdict, 'holds');
+  assert.equal(weighedPieces([40, 39, 38, 40], 40).verdict, 'mean-low');
+  assert.equal(weighedPieces([50, 50, 32.7], 40).verdict, 'one-too-short'); // 40 - 2 x 3.6 = 32.8
+  assert.equal(weighedPieces([50, 36, 36, 50], 40).verdict, 'too-many-short');
+  assert.deepEqual(weighedPieces([50, 36, 36, 50], 40).shortBy, [2, 0]);
+  assert.equal(weighedPieces([50], null).verdict, 'unknown');
+});
