@@ -16,6 +16,7 @@ export * from './mixed';
 export * from './bags';
 export * from './template';
 export * from './halving';
+export * from './coating';
 export * from './weighed';
 export * from './bySize';
 export * from './order';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { halving, tolerableErrorG, weighedPieces } from '../../../src/core/cut';
+import { halving, tolerableErrorG, toTemperG, weighedPieces } from '../../../src/core/cut';
 import { close } from '../things';
 
 const even = (count: number, insideMm: number) => ({
@@ -53,4 +53,8 @@ test('weighed pieces: mean, spread, and what the average rule says', () => {
   assert.equal(weighedPieces([50, 36, 36, 50], 40).verdict, 'too-many-short');
   assert.deepEqual(weighedPieces([50, 36, 36, 50], 40).shortBy, [2, 0]);
   assert.equal(weighedPieces([50], null).verdict, 'unknown');
+});
+
+test('a coat of 1000 g wants 1350 g in the bowl; of 300 g, 425; of 20 g, as much as a piece goes under in', () => {
+  assert.deepEqual([1000, 300, 20, 0].map(toTemperG), [1350, 425, 250, 0]);
 });

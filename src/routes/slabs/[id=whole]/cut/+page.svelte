@@ -14,6 +14,7 @@
     type CutLine,
     type LockedLines,
   } from '../../../../core/cut';
+  import { isFinish } from '../../../../core/scale';
   import { scaleOf, type CutSpec } from '../../../../core/slab';
   import { withoutOrder } from '../../../../core/usecases';
   import Board from '$lib/ui/Board.svelte';
@@ -22,6 +23,7 @@
   import { untrack } from 'svelte';
   import Ask from './Ask.svelte';
   import Bags from './Bags.svelte';
+  import Finish from './Finish.svelte';
   import Kinds from './Kinds.svelte';
   import OnPaper from './OnPaper.svelte';
   import Readings from './Readings.svelte';
@@ -164,6 +166,9 @@
         {/if}
         {#if way !== 'break'}
           <AccordionItem title="Order of strokes, and on paper"><OnPaper {cut} /></AccordionItem>
+        {/if}
+        {#if draft.slab.layers.some(isFinish)}
+          <AccordionItem title="Coat and finish"><Finish /></AccordionItem>
         {/if}
         <AccordionItem title="Pieces weighed afterwards"><Weighed /></AccordionItem>
         <AccordionItem title="Ruler marks, mm and inches">
