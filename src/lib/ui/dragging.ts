@@ -2,21 +2,13 @@
  * Lists whose rows are dragged. What drags is fetched at the first touch of the page, by pointer or key: nobody drags sooner, and no
  * page waits for it.
  */
+import { firstTouch } from '../firstTouch';
 import type { Action, ActionReturn } from 'svelte/action';
 import type { DndZoneAttributes, Item, Options } from 'svelte-dnd-action';
 
-const TOUCHES = ['pointermove', 'pointerdown', 'keydown'] as const;
 let library: Promise<typeof import('svelte-dnd-action')> | undefined;
 
-/** The library, once the page has been touched. */
-const atFirstTouch = () =>
-  (library ??= new Promise((resolve) => {
-    const fetchIt = () => {
-      for (const touch of TOUCHES) removeEventListener(touch, fetchIt, true);
-      resolve(import('svelte-dnd-action'));
-    };
-    for (const touch of TOUCHES) addEventListener(touch, fetchIt, true);
-  }));
+const atFirstTouch = () => (library ??= firstTouch().then(() => import('svelte-dnd-action')));
 
 /** A list of items with an `id` each, in which `dragHandle` takes hold. */
 export function dragHandleZone<T extends Item>(

@@ -10,6 +10,7 @@
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
   import { isFree } from '$lib/keys';
+  import { firstTouchOrPrint } from '$lib/firstTouch';
   import { namedIngredients } from '$lib/namedIngredients';
   import { placeNamed } from '$lib/placeNamed';
   import { LarderShelf } from '$lib/larderShelf.svelte';
@@ -17,7 +18,6 @@
   import { SlabDraft } from '$lib/slabDraft.svelte';
   import { ReadyIn } from '$lib/readyIn.svelte';
   import { SlabKeeping } from '$lib/slabKeeping.svelte';
-  import AmountsSheet from '$lib/ui/AmountsSheet.svelte';
   import Tray from '$lib/ui/Tray.svelte';
   import SlabHead from './SlabHead.svelte';
   import { SHEETS, stationOf, STATIONS, type Sheet } from './stations';
@@ -71,7 +71,14 @@
   const station = $derived(STATIONS.find((station) => page.url.pathname.endsWith(station)) ?? 'build');
   const unread = $derived(draft.unread.length);
 
-  onMount(() => void draft.restore());
+  /** The sheet that is printed: nobody prints a page that they have not touched. */
+  let AmountsSheet: typeof import('$lib/ui/AmountsSheet.svelte').default | null = $state.raw(null);
+  onMount(() => {
+    void draft.restore();
+    void firstTouchOrPrint()
+      .then(() => import('$lib/ui/AmountsSheet.svelte'))
+      .then((loaded) => (AmountsSheet = loaded.default));
+  });
   $effect(() => shelf.take(data.ingredients));
   $effect(() => shelf.need(namesNeeded(draft.slab)));
   $effect(() => {
@@ -205,7 +212,7 @@
     onshow={show}
   />
 </div>
-{#if sheet === null}<AmountsSheet
+{#if sheet === null && AmountsSheet}<AmountsSheet
     slab={draft.slab}
     plan={now}
     shop={data.shop}

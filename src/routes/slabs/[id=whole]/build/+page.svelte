@@ -12,7 +12,6 @@
   import Reorder from '$lib/ui/Reorder.svelte';
   import Section from '$lib/ui/Section.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
-  import LayerCard from './LayerCard.svelte';
   import LayerRow from './LayerRow.svelte';
   import NameField from './NameField.svelte';
   import PreparationCard from './PreparationCard.svelte';
@@ -98,7 +97,9 @@
   {/snippet}
   {#snippet hand()}
     {#if chosenAt >= 0}
-      <LayerCard layer={slab.layers[chosenAt]!} at={chosenAt} onclose={() => (work.chosen = null)} />
+      {#await import('./LayerCard.svelte') then { default: LayerCard }}
+        <LayerCard layer={slab.layers[chosenAt]!} at={chosenAt} onclose={() => (work.chosen = null)} />
+      {/await}
     {/if}
     {#if offered.length > 1}
       <Notice>

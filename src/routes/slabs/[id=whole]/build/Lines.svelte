@@ -9,7 +9,6 @@
   import { slabWork } from '$lib/slabContext';
   import { HALF_WRITTEN } from '$lib/slabDraft.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
-  import LineMore from './LineMore.svelte';
   import NotInLarder from './NotInLarder.svelte';
   import { linesIn, saidOf } from './said';
   import SaidField from './SaidField.svelte';
@@ -174,15 +173,17 @@
           {#snippet unknown(name: string)}<NotInLarder {name} />{/snippet}
         </SaidField>
         {#if opened === l}
-          <LineMore
-            {preparation}
-            {at}
-            {l}
-            onremove={() => {
-              opened = null;
-              void removeLine(l);
-            }}
-          />
+          {#await import('./LineMore.svelte') then { default: LineMore }}
+            <LineMore
+              {preparation}
+              {at}
+              {l}
+              onremove={() => {
+                opened = null;
+                void removeLine(l);
+              }}
+            />
+          {/await}
         {/if}
         {#if newAt === l + 1 && newAt < lines.length}{@render newLine()}{/if}
       </div>

@@ -58,7 +58,7 @@
   const takeTool = (tool: CutTool) => onchange({ tool, kerfMm: TOOL[tool].kerfMm }, 'tool');
 </script>
 
-<div class="fields three">
+<div class="fields three selects">
   <Select size="sm" labelText="Divided by" selected={way} on:change={(event) => take(chosen(event) as CutWay)}>
     {#each Object.entries(WAYS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
   </Select>
@@ -177,6 +177,12 @@
 
   .three {
     grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+
+  @media (min-width: 760px) and (max-width: 1100px) {
+    .selects {
+      grid-template-columns: repeat(2, minmax(0, 1fr));
+    }
   }
 
   .four {
