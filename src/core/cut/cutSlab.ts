@@ -5,7 +5,7 @@ import type { Point } from './moments';
 import { divide, type Stratum } from './pieces';
 import type { Layout, Region } from './region';
 import { shards, SHARDS_SPREAD } from './shards';
-import { fitSurface, type Surface } from './surface';
+import { fitSurface, thinnest, type Surface } from './surface';
 
 /** Pieces that are alike. `rim` pieces have lost over a tenth of their face to a wall or a corner; shards are broken by hand. */
 export interface PieceKind {
@@ -100,9 +100,12 @@ function picksUp({ regions }: Layout, piecesMm2: readonly number[], { shape }: C
   return regions.map(({ faceMm2, kind }, i) => kind !== '' && piecesMm2[i]! / faceMm2 >= least);
 }
 
-/** The surface that a cut's readings of thickness say, or null where it has none. */
+/** The surface that a cut's readings of thickness say; null where it has none, or they would bend it down to nothing. */
 export function surfaceOf(tin: Tin, heightMm: number, { thicknessAt = [] }: CutSpec): Surface | null {
-  return thicknessAt.length > 0 ? fitSurface(thicknessAt, outlineAt(tin, heightMm / 2)).surface : null;
+  if (thicknessAt.length === 0) return null;
+  const inside = outlineAt(tin, heightMm / 2);
+  const { surface } = fitSurface(thicknessAt, inside);
+  return thinnest(surface, inside) > 0 ? surface : null;
 }
 
 /** Broken by hand: as many shards as the mass that is aimed at makes of it, and nothing lost. */

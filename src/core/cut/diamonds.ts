@@ -33,6 +33,8 @@ export function diamonds(outline: Outline, cut: CutSpec): Layout | null {
   ];
   const stepMm = sideMm + slantKerfMm;
   const before = Math.ceil((deepMm * LEAN) / stepMm);
+  // Slivers that lean over the whole slab are no pieces, and there would be no end of them.
+  if (before > MOST_GRID) return null;
   const slanted = (fromX: number, toX: number, low: number, high: number): Point[] => {
     const at = (x: number, y: number): Point => [x + (y - y1) * LEAN, y];
     return [at(fromX, low), at(toX, low), at(toX, high), at(fromX, high)];

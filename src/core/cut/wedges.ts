@@ -4,7 +4,7 @@ import type { Layout, Region, Stroke } from './region';
 import { FAR_MM, momentsWithin, type Point } from './moments';
 
 const TURN = 2 * Math.PI;
-const BISECTIONS = 45;
+const MOST_STEPS = 40;
 
 const towards = (angle: number, far: number): Point => [far * Math.cos(angle), far * Math.sin(angle)];
 
@@ -25,12 +25,17 @@ function rays(outline: Outline, count: number): number[] {
   for (let i = 1; i < count; i++) {
     const from = found[i - 1]!;
     let [low, high] = [from, from + TURN * 0.75];
-    for (let n = 0; n < BISECTIONS; n++) {
-      const middle = (low + high) / 2;
-      if (area(from, middle) < eachMm2) low = middle;
-      else high = middle;
+    let to = from + (2 * eachMm2) / rimAt(outline, from) ** 2;
+    // Newton, kept between its bounds: an area grows by half the square of the way to the wall for each radian.
+    for (let n = 0; n < MOST_STEPS; n++) {
+      if (to <= low || to >= high) to = (low + high) / 2;
+      const missingMm2 = eachMm2 - area(from, to);
+      if (Math.abs(missingMm2) < eachMm2 * 1e-10) break;
+      if (missingMm2 > 0) low = to;
+      else high = to;
+      to += (2 * missingMm2) / rimAt(outline, to) ** 2;
     }
-    found.push((low + high) / 2);
+    found.push(to);
   }
   return [...found, TURN / 4 + TURN];
 }

@@ -148,7 +148,7 @@ export const cutSchema = fields({
   kinds: list(kindSchema.required(REQUIRED), 40),
   /** Broken by hand: the mass that is aimed at, how unevenly it breaks, and what a bag holds. */
   break: fields({
-    aimG: positive(MOST_QUANTITY).required(REQUIRED),
+    aimG: number(1, MOST_QUANTITY).required(REQUIRED),
     spread: number(0, 2),
     bagG: positive(MOST_QUANTITY),
   }),

@@ -242,3 +242,20 @@ test('one line pulled by itself stays between its neighbours; made even again, w
   // Two of 61 mm up to 130, and two of 80 mm from 132 to 294.
   assert.deepEqual(locked.linesMm, { length: [67, 130, 212] });
 });
+
+test('what would have no end is no cut: diamonds of a twentieth of a mm that lean over metres', () => {
+  const narrow: Tin = { shape: 'rectangle', lengthMm: 10, widthMm: 5000, depthMm: 40 };
+  assert.equal(layOut(narrow, HEIGHT, { columns: 200, rows: 200, shape: 'diamond' }), null);
+  const started = performance.now();
+  assert.equal(layOut(box, HEIGHT, { columns: 200, rows: 1, way: 'wedges' })!.regions.length, 200);
+  assert.ok(performance.now() - started < 2000);
+});
+
+test('readings that would bend the surface below nothing are not followed: no piece weighs less than nothing', () => {
+  const thicknessAt = [20, 150, 280].flatMap((xMm) =>
+    [20, 100, 180].map((yMm) => ({ xMm, yMm, mm: xMm < 100 ? 0.5 : xMm / 10 })),
+  );
+  assert.equal(surfaceOf(box, HEIGHT, { columns: 6, rows: 4, thicknessAt }), null);
+  const { pieces } = cutSlab(box, HEIGHT, slabOf(600), { columns: 6, rows: 4, thicknessAt });
+  assert.ok(close(pieces[0]!.lightestG, 25));
+});
