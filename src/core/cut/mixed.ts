@@ -76,7 +76,8 @@ function programOf(
 
 interface Solved {
   readonly value: number | null;
-  readonly bound: number | null;
+  /** Infinite where none is known yet; less than nothing where it is proven that the least counts cannot be. */
+  readonly bound: number;
   readonly strips: readonly Pattern[];
 }
 
@@ -93,7 +94,8 @@ async function solveStage(
   until: number,
   onbetter: (solved: Solved) => void,
 ): Promise<Solved> {
-  const none: Solved = { value: null, bound: null, strips: [] };
+  const unknown: Solved = { value: null, bound: Infinity, strips: [] };
+  const impossible: Solved = { ...unknown, bound: -Infinity };
   const secondsLeft = () => Math.max(0.05, (until - performance.now()) / 1000);
   const patterns: Pattern[] = pricedPatterns(
     stage,
@@ -112,21 +114,16 @@ async function solveStage(
       ),
     ),
   );
-  if (patterns.length === 0)
-    return {
-      ...none,
-      bound: kinds.some(({ least }) => least > 0) ? null : 0,
-      value: kinds.some(({ least }) => least > 0) ? null : 0,
-    };
+  if (patterns.length === 0) {
+    return kinds.some(({ least }) => least > 0) ? impossible : { value: 0, bound: 0, strips: [] };
+  }
   const seen = new Set(patterns.map(({ key }) => key));
   let bound = Infinity;
   let worth = { pieces: kinds.map(() => 0), mm: 0 };
   for (let round = 0; round < MOST_ROUNDS && performance.now() < until; round++) {
     const found = await solve(programOf(stage, kinds, patterns, false), secondsLeft());
-    if (found.status !== 'optimal') {
-      if (found.status === 'infeasible') return none;
-      break;
-    }
+    // Too few patterns for the least counts prove nothing yet: all of them are listed below.
+    if (found.status !== 'optimal') break;
     worth = {
       pieces: kinds.map((_, i) => Math.abs(found.duals.get(`k${i}`) ?? 0)),
       mm: Math.abs(found.duals.get('width') ?? 0),
@@ -154,7 +151,7 @@ async function solveStage(
   const value = first?.value ?? null;
   if (value !== null && bound - value <= NEAR * Math.max(1, bound))
     return { value, bound: value, strips: first!.strips };
-  if (!Number.isFinite(bound)) return first ?? none;
+  if (value !== null && !Number.isFinite(bound)) return first!;
   const near = patternsNear(
     stage,
     kinds,
@@ -163,12 +160,12 @@ async function solveStage(
     value === null ? Infinity : bound - value,
     MOST_PATTERNS,
   );
-  if (near === null) return first ?? none;
+  if (near === null) return first ?? unknown;
   const added = [...patterns, ...near.filter(({ key }) => !seen.has(key))];
   const { solved, optimal } = await whole(added);
-  if (!solved) return optimal ? (first ? { ...first, bound: first.value } : none) : (first ?? none);
+  if (!solved) return first ?? (optimal ? impossible : unknown);
   const best = value !== null && value >= solved.value! ? first! : solved;
-  return { ...best, bound: optimal ? best.value : bound };
+  return { ...best, bound: optimal ? best.value! : bound };
 }
 
 /** Strips one below the other from the front, the widest first, with as many pieces as are wanted of each kind. */
@@ -227,7 +224,7 @@ export async function mixedCut(
     return { value, bound, proven, ...made, wasteShare: 1 - piecesMm2 / (lengthMm * widthMm) };
   };
   let best: { way: MixedStrip['along']; solved: Solved } | null = null;
-  const bounds: (number | null)[] = [];
+  let bound = -Infinity;
   for (const [i, [way, stage]] of ways.entries()) {
     const own = kinds.map((kind) =>
       way === 'length' ? kind : { ...kind, lengthMm: kind.widthMm, widthMm: kind.lengthMm },
@@ -236,17 +233,16 @@ export async function mixedCut(
     const solved = await solveStage(stage, own, solve, until, (found) => {
       if (best === null || (found.value ?? -1) > (best.solved.value ?? -1)) onbetter(answerOf(way, found, null));
     });
-    bounds.push(solved.bound);
+    bound = Math.max(bound, solved.bound);
     if (solved.value !== null && (best === null || solved.value > best.solved.value! + NEAR)) best = { way, solved };
   }
-  const known = bounds.filter((bound) => bound !== null);
+  if (best === null && bound === Infinity) {
+    const why = `No cut with these least counts was found in ${seconds} s: give it longer, or ask for fewer kinds`;
+    return { value: null, bound: null, proven: false, counts: {}, wasteShare: 1, strips: [], why };
+  }
   if (best === null) {
     const why = `These least counts do not fit on ${lengthMm} x ${widthMm} mm: ask for fewer, or for smaller pieces`;
     return { value: null, bound: null, proven: true, counts: {}, wasteShare: 1, strips: [], why };
   }
-  return answerOf(
-    best.way,
-    best.solved,
-    known.reduce((most, bound) => Math.max(most, bound), 0),
-  );
+  return answerOf(best.way, best.solved, Number.isFinite(bound) ? bound : null);
 }

@@ -72,7 +72,11 @@ export function stripsOf(outline: Outline, cut: CutSpec): Layout | null {
         });
       }
     });
-    for (const at of [...(startMm > 0 ? [startMm] : []), ...strip.linesMm, ...(endMm < alongMm ? [endMm] : [])]) {
+    for (const at of [
+      ...(startMm > 0 ? [startMm] : []),
+      ...strip.linesMm.filter((at) => at < endMm - SAME_MM),
+      ...(endMm < alongMm ? [endMm] : []),
+    ]) {
       strokes.push({ from: place(at - a, lowMm - b), to: place(at - a, highMm - b), set: turned ? 'along' : 'across' });
     }
   }

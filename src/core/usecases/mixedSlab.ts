@@ -6,8 +6,13 @@ import { outlineAt } from '../tin';
 import { plan } from './plan';
 import type { PlannedSlab, PlanOptions } from './planned';
 
+/** A kind as a slab or a service asks for it. */
+type AskedKind = Pick<Kind, 'id' | 'lengthMm' | 'widthMm'> & {
+  readonly [F in 'value' | 'least' | 'most' | 'turn']?: Kind[F] | undefined;
+};
+
 /** The kinds of a cut, with what they do not say taken as usual: as many as fit, and as much worth as they are large. */
-export function kindsOf({ kinds = [] }: Pick<CutSpec, 'kinds'>): Kind[] {
+export function kindsOf({ kinds = [] }: { readonly kinds?: readonly AskedKind[] | undefined }): Kind[] {
   return kinds.map(({ id, lengthMm, widthMm, value = (lengthMm * widthMm) / 1000, least = 0, most, turn = false }) => ({
     id,
     lengthMm,

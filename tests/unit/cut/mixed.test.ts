@@ -184,3 +184,11 @@ test('kinds larger than the slab are no pieces; least counts of them cannot be',
   const asked = await best({ ...slab, kinds: [{ ...kind, least: 1 }] });
   assert.ok(asked.value === null && asked.why!.includes('do not fit'));
 });
+
+test('a solver that runs out of time proves nothing: neither a bound nor that the least counts cannot be', async () => {
+  const tired = () => Promise.resolve({ status: 'limit', value: 0, columns: new Map(), duals: new Map() } as const);
+  const kind = { id: 'a', lengthMm: 50, widthMm: 50, value: 1, least: 1, most: null, turn: false };
+  const found = await mixedCut({ lengthMm: 300, widthMm: 200, kerfMm: 0, kinds: [kind] }, tired, 1);
+  assert.deepEqual([found.value, found.bound, found.proven], [null, null, false]);
+  assert.match(found.why!, /give it longer/);
+});

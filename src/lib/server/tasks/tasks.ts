@@ -11,6 +11,7 @@ import { figuresIn } from '../../../core/measure';
 import {
   cutAnswers,
   evenSlab,
+  kindsOf,
   mixedSlab,
   layOutDay,
   plan as planOf,
@@ -96,15 +97,7 @@ export async function mixed({
   of: SlabTask | undefined;
 }): Promise<MixedAnswer> {
   const { lengthMm = 0, widthMm = 0, kerfMm = 0, seconds = USUAL_SECONDS } = question;
-  const kinds = question.kinds.map(({ id, lengthMm, widthMm, value, least = 0, most = null, turn = false }) => ({
-    id,
-    lengthMm,
-    widthMm,
-    value,
-    least,
-    most,
-    turn,
-  }));
+  const kinds = kindsOf(question);
   const solve = await (linear ??= loader().then(linearSolverOf));
   return of
     ? mixedSlab(of.slab, larderOf(of.ingredients), of.shop, of.asked, kinds, solve, seconds)

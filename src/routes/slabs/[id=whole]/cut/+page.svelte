@@ -161,7 +161,7 @@
         {/if}
         {#if way === 'grid' && (cut.shape ?? 'rectangle') === 'rectangle'}
           <AccordionItem title="Even in weight, where it is not level" bind:open={reading}>
-            <Readings {cut} {places} {onplaces} onchange={change} />
+            {#if reading}<Readings {cut} {places} {onplaces} onchange={change} />{/if}
           </AccordionItem>
         {/if}
         {#if way !== 'break'}
