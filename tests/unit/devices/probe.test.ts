@@ -2,8 +2,9 @@ import assert from 'node:assert/strict';
 import type { AddressInfo } from 'node:net';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { boilsAtC, potOf, randomFrom, type PotSettings } from '../../../probe/pot.mjs';
-import { serveProbe } from '../../../probe/serve.mjs';
+import { boilsAtC, potOf, type PotSettings } from '../../../devices/pot.mjs';
+import { serveProbe } from '../../../devices/probe.mjs';
+import { randomFrom } from '../../../devices/random.mjs';
 import { readingOf } from '../../../src/lib/probe';
 import { close } from '../things';
 

@@ -1,8 +1,10 @@
 /**
  * A pot of syrup on a ring, for trying things out without burning sugar: heat in, water off, boiling point up, and a probe in
  * it that lags, shivers, drops out and may be off. Made for the simulated thermometer and for scoring forecasts; its boiling
- * curve joins the handbook's values by straight lines, and is no part of the application's own computation.
+ * curve runs smoothly through the handbook's values, and is no part of the application's own computation.
  */
+
+import { normalFrom } from './random.mjs';
 
 /** Share of sugar by mass, and boiling point of sucrose syrup at sea level, deg C (handbook values). */
 const BOILS = [
@@ -15,30 +17,28 @@ const SUGAR_J = 1550;
 const STEAM_J = 2_250_000;
 const POT_J_PER_K = 500;
 
+/** Slopes at the handbook's values, so that the curve through them neither bends back nor has corners (Fritsch and Butland 1984). */
+const SLOPES = BOILS.map(([share, celsius], i) => {
+  const [before, after] = [BOILS[i - 1], BOILS[i + 1]];
+  const left = before ? (celsius - before[1]) / (share - before[0]) : null;
+  const right = after ? (after[1] - celsius) / (after[0] - share) : null;
+  if (left === null || right === null) return left ?? right ?? 0;
+  const [h0, h1] = [share - before[0], after[0] - share];
+  const alpha = (h0 + 2 * h1) / (3 * (h0 + h1));
+  return (left * right) / (alpha * right + (1 - alpha) * left);
+});
+
 /** @param {number} share */
 export function boilsAtC(share) {
   for (let i = 1; i < BOILS.length; i++) {
     const [s0, t0] = BOILS[i - 1];
     const [s1, t1] = BOILS[i];
-    if (share <= s1) return t0 + ((t1 - t0) * (share - s0)) / (s1 - s0);
+    if (share > s1) continue;
+    const [h, t] = [s1 - s0, (share - s0) / (s1 - s0)];
+    const [a, b] = [(1 + 2 * t) * (1 - t) ** 2, t * (1 - t) ** 2];
+    return a * t0 + b * h * SLOPES[i - 1] + (1 - a) * t1 + t * t * (t - 1) * h * SLOPES[i];
   }
   return 166;
-}
-
-/**
- * Random numbers that are the same at every run (mulberry32).
- *
- * @param {number} seed
- */
-export function randomFrom(seed) {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
 }
 
 /**
@@ -55,6 +55,10 @@ export function randomFrom(seed) {
  * @property {number} dropouts share of readings that are lost
  * @property {number} jumps share of readings that are nonsense
  * @property {number} wander how much the flame wanders, share of its heat
+ * @property {number} waves how much it swells and falls in waves, share of its heat
+ * @property {number} waveSeconds how long one wave is
+ * @property {number} turnAtSeconds when the knob is turned, and
+ * @property {number} turnTo by how much the heat is then multiplied
  */
 
 /** @type {PotSettings} */
@@ -71,6 +75,10 @@ export const USUAL = {
   dropouts: 0.02,
   jumps: 0.005,
   wander: 0.05,
+  waves: 0,
+  waveSeconds: 600,
+  turnAtSeconds: Infinity,
+  turnTo: 1,
 };
 
 /**
@@ -87,13 +95,15 @@ export function potOf(settings, random) {
   let seconds = 0;
   let on = true;
   let flame = 1;
-  const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  const normal = () => normalFrom(random);
   const boilsC = () => boilsAtC(pot.sugarG / (pot.sugarG + waterG)) - pot.altitudeDropC;
 
   /** @param {number} dt seconds, at most 1 */
   function step(dt) {
     flame += ((1 - flame) / 120) * dt + pot.wander * 0.18 * Math.sqrt(dt / 60) * normal();
-    const heat = (on ? pot.watts * flame : 0) - 1.2 * (celsius - pot.roomC);
+    const knob = seconds >= pot.turnAtSeconds ? pot.turnTo : 1;
+    const wave = 1 + pot.waves * Math.sin((2 * Math.PI * seconds) / pot.waveSeconds);
+    const heat = (on ? pot.watts * flame * wave * knob : 0) - 1.2 * (celsius - pot.roomC);
     const holds = (waterG / 1000) * WATER_J + (pot.sugarG / 1000) * SUGAR_J + POT_J_PER_K;
     const at = boilsC();
     if (celsius < at || heat <= 0) {
@@ -118,6 +128,10 @@ export function potOf(settings, random) {
     /** Takes the pot off the heat, or puts it back. @param {boolean} heated */
     heat(heated) {
       on = heated;
+    },
+    /** The knob is turned at a moment. @param {number} atSeconds */
+    turn(atSeconds) {
+      pot.turnAtSeconds = atSeconds;
     },
     /** What there is: the truth that no probe shows. */
     state: () => ({ seconds, celsius, waterG, on }),

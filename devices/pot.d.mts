@@ -12,14 +12,18 @@ export interface PotSettings {
   dropouts: number;
   jumps: number;
   wander: number;
+  waves: number;
+  waveSeconds: number;
+  turnAtSeconds: number;
+  turnTo: number;
 }
 export interface Pot {
   run(dt: number): void;
   heat(heated: boolean): void;
+  turn(atSeconds: number): void;
   state(): { seconds: number; celsius: number; waterG: number; on: boolean };
   reading(): number | null;
 }
 export const USUAL: PotSettings;
 export function boilsAtC(share: number): number;
-export function randomFrom(seed: number): () => number;
 export function potOf(settings: Partial<PotSettings>, random: () => number): Pot;

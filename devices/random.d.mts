@@ -1,0 +1,2 @@
+export function randomFrom(seed: number): () => number;
+export function normalFrom(random: () => number): number;

@@ -1,0 +1,48 @@
+import { problem } from './http';
+
+/** A device that has not answered by then, or has said nothing for so long, is taken for gone. */
+const ANSWER_MS = 5000;
+const SILENCE_MS = 30_000;
+
+/**
+ * The stream of a device on this machine, passed on as it comes: pages may ask nobody but their own server.
+ *
+ * @param address where the device streams its readings
+ * @param gone what to do where it does not answer
+ */
+export async function deviceStream(address: string, request: Request, gone: string): Promise<Response> {
+  const silent = new AbortController();
+  let timer = setTimeout(() => silent.abort(), ANSWER_MS);
+  const waitAnew = () => {
+    clearTimeout(timer);
+    timer = setTimeout(() => silent.abort(), SILENCE_MS);
+  };
+  try {
+    const signal = AbortSignal.any([request.signal, silent.signal]);
+    const answer = await fetch(address, { signal });
+    if (!answer.ok || !answer.body) throw new Error(String(answer.status));
+    const reader = answer.body.getReader();
+    // A device that breaks off ends the stream: the page then says so.
+    const heard = new ReadableStream<Uint8Array>({
+      async pull(to) {
+        const { value, done } = await reader.read().catch(() => ({ value: undefined, done: true }));
+        waitAnew();
+        if (value) to.enqueue(value);
+        if (!done) return;
+        clearTimeout(timer);
+        to.close();
+      },
+      cancel: (why) => {
+        clearTimeout(timer);
+        return reader.cancel(why);
+      },
+    });
+    waitAnew();
+    return new Response(heard, {
+      headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' },
+    });
+  } catch {
+    clearTimeout(timer);
+    return problem(gone, '', 503);
+  }
+}

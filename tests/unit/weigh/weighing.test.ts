@@ -1,0 +1,217 @@
+/** What was laid on a scale is what is read from it: by worked readings, and over the simulated pan with its noise, drift and units. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { handAt, panOf, UNITS_G, type PanSettings } from '../../../devices/pan.mjs';
+import { randomFrom } from '../../../devices/random.mjs';
+import { newWeighing, takenBack, weigh, zeroed, type Weighing } from '../../../src/core/weigh';
+
+/** A scale that shows each of these for so many seconds, ten times a second, without noise. */
+function shown(
+  stretches: readonly (readonly [massG: number, seconds: number])[],
+  from: Weighing = newWeighing(),
+): Weighing {
+  let weighing = from;
+  let at = (from.recent.at(-1)?.seconds ?? 0) * 10;
+  for (const [massG, seconds] of stretches)
+    for (let i = 0; i < seconds * 10; i++) weighing = weigh(weighing, { seconds: ++at / 10, massG });
+  return weighing;
+}
+const grams = ({ weighedG }: Weighing) => weighedG.map((massG) => Number(massG.toFixed(2)));
+
+test('one after the other, each taken off again; a bowl that stands there counts as nothing', () => {
+  const two = shown([
+    [120, 2],
+    [144.6, 2],
+    [120, 2],
+    [151.2, 2],
+  ]);
+  assert.deepEqual([grams(two), two.pan], [[24.6, 31.2], 'resting']);
+  assert.equal(two.onG.toFixed(1), '31.2');
+  const lifted = shown([[120, 2]], two);
+  assert.deepEqual([grams(lifted), lifted.pan, lifted.onG], [[24.6, 31.2], 'empty', 0]);
+});
+
+test('a heap that grows: each is the difference; some taken off again is nothing that was laid on', () => {
+  assert.deepEqual(
+    grams(
+      shown([
+        [0, 2],
+        [20, 2],
+        [50, 2],
+        [55, 2],
+        [35, 2],
+        [47, 2],
+      ]),
+    ),
+    [20, 30, 5, 12],
+  );
+});
+
+test('taken off and the next laid on in one go is a piece by itself, also where it is lighter or as heavy', () => {
+  assert.deepEqual(
+    grams(
+      shown([
+        [0, 2],
+        [30, 2],
+        [0, 0.3],
+        [22, 2],
+        [0, 0.3],
+        [22, 2],
+      ]),
+    ),
+    [30, 22, 22],
+  );
+});
+
+test('what does not rest, or is too little, or comes in pieces of time, is not weighed', () => {
+  assert.deepEqual(
+    grams(
+      shown([
+        [0, 2],
+        [30, 0.5],
+        [0, 2],
+        [0.8, 2],
+        [0, 2],
+      ]),
+    ),
+    [],
+  );
+  let swings = shown([[0, 2]]);
+  for (let i = 1; i < 60; i++) swings = weigh(swings, { seconds: 2 + i / 10, massG: 25 + 10 * Math.sin(i * 1.7) });
+  assert.deepEqual([grams(swings), swings.pan], [[], 'moving']);
+  let holes = shown([[0, 2]]);
+  for (let i = 1; i < 20; i++) holes = weigh(holes, { seconds: 2 + i * 3, massG: 25 });
+  assert.deepEqual(grams(holes), []);
+});
+
+test('the last one is taken back, and what still lies there is not weighed again; zero is where it rests then', () => {
+  const one = shown([
+    [0, 2],
+    [24, 2],
+  ]);
+  const none = takenBack(one);
+  assert.deepEqual(
+    grams(
+      shown(
+        [
+          [24, 2],
+          [0, 2],
+        ],
+        none,
+      ),
+    ),
+    [],
+  );
+  assert.deepEqual(
+    grams(
+      shown(
+        [
+          [24, 2],
+          [40, 2],
+        ],
+        zeroed(one),
+      ),
+    ),
+    [24, 16],
+  );
+  assert.deepEqual(grams(takenBack(newWeighing())), []);
+});
+
+/** What is read from a simulated pan on which a hand has laid shards, beside what they weighed. */
+function afternoon(
+  settings: Partial<PanSettings>,
+  broken: { aimG: number; spread: number; shards: number },
+  seed: number,
+) {
+  const random = randomFrom(seed);
+  const pan = panOf(settings, random);
+  const hand = handAt(pan, broken, random);
+  const laid: number[] = [];
+  let weighing = newWeighing();
+  const each = UNITS_G[settings.unit ?? 'g'];
+  let beforeG = 0;
+  for (let i = 0; i < (broken.shards + 1) * 60; i++) {
+    hand.work();
+    const { onG } = pan.state();
+    if (onG > beforeG) laid.push(onG - beforeG);
+    beforeG = onG;
+    pan.run(0.1);
+    const shows = pan.shows();
+    if (shows !== null)
+      weighing = weigh(weighing, { seconds: pan.state().seconds, massG: shows * each, stepG: pan.step * each });
+  }
+  return { laid, weighedG: weighing.weighedG };
+}
+
+/**
+ * From the moment at which the empty pan rested until what lies on it is read for the last time, s: three to lie, two to change, and
+ * three times that, because behind a heavy piece the pan may have no time to come to rest empty.
+ */
+const BETWEEN_SECONDS = 20;
+/** Readings that agree, of which a figure is the mean. */
+const READINGS = 8;
+
+/**
+ * How far a weight may be out, g, by what nobody can know: a step of the scale (half of it at either end), its drift between the two
+ * moments, and five spreads of its shivering and of the wandering half of the drift.
+ */
+const unknownG = ({ noiseG, driftGPerMin }: { noiseG: number; driftGPerMin: number }) => {
+  const drift = Math.abs(driftGPerMin) / 60;
+  return (
+    0.1 +
+    0.5 * drift * BETWEEN_SECONDS +
+    5 * Math.hypot(noiseG * Math.sqrt(2 / READINGS), drift * Math.sqrt(BETWEEN_SECONDS))
+  );
+};
+
+test('law: every shard laid on a scale is read, none twice, each as well as the scale can tell it', () => {
+  fc.assert(
+    fc.property(
+      fc.record({
+        noiseG: fc.double({ min: 0, max: 0.2, noNaN: true }),
+        driftGPerMin: fc.double({ min: -1, max: 1, noNaN: true }),
+        offsetG: fc.double({ min: -20, max: 20, noNaN: true }),
+      }),
+      fc.integer({ min: 8, max: 150 }),
+      fc.integer({ min: 1, max: 1e6 }),
+      (settings, aimG, seed) => {
+        const { laid, weighedG } = afternoon(settings, { aimG, spread: 0.4, shards: 12 }, seed);
+        assert.equal(weighedG.length, laid.length);
+        laid.forEach((massG, i) =>
+          assert.ok(Math.abs(weighedG[i]! - massG) < unknownG(settings) + 0.001 * massG, `${weighedG[i]} ${massG}`),
+        );
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
+test('on the bench scale as it usually is, four hundred shards are out by a tenth of a gram, and none by a third', () => {
+  const outG = Array.from({ length: 20 }, (_, seed) => {
+    const { laid, weighedG } = afternoon({}, { aimG: 25, spread: 0.4, shards: 20 }, seed + 1);
+    assert.equal(weighedG.length, 20);
+    return laid.map((massG, i) => Math.abs(weighedG[i]! - massG));
+  }).flat();
+  assert.ok(Math.sqrt(outG.reduce((sum, out) => sum + out * out, 0) / outG.length) < 0.1);
+  assert.ok(Math.max(...outG) < 0.33, `${Math.max(...outG)}`);
+});
+
+test('a scale in ounces, pounds or kilograms is read to its own step', () => {
+  for (const [unit, withinG] of [
+    ['oz', 0.3],
+    ['lb', 0.3],
+    ['kg', 0.3],
+  ] as const) {
+    const { laid, weighedG } = afternoon({ unit }, { aimG: 40, spread: 0.3, shards: 15 }, 7);
+    assert.equal(weighedG.length, 15, unit);
+    laid.forEach((massG, i) => assert.ok(Math.abs(weighedG[i]! - massG) < withinG, `${unit} ${weighedG[i]} ${massG}`));
+  }
+});
+
+test('a scale in a draught, which shivers by half a gram, is still read, to a gram', () => {
+  const { laid, weighedG } = afternoon({ noiseG: 0.4 }, { aimG: 40, spread: 0.3, shards: 20 }, 3);
+  assert.ok(weighedG.length >= 18 && weighedG.length <= 20, String(weighedG.length));
+  const found = laid.filter((massG) => weighedG.some((readG) => Math.abs(readG - massG) < 1));
+  assert.ok(found.length >= weighedG.length - 1);
+});
