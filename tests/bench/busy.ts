@@ -30,7 +30,8 @@ function heat(): object {
     latent: i === 0 ? { jPerKg: 40_000, fromC: 18, toC: 24 } : null,
   }));
   let minutes = 10_080;
-  while (heatWork(layers, minutes, 20) > 1) minutes -= 20;
+  const stack = layers.map(({ latent, thicknessMm }) => ({ thicknessMm, latents: latent ? [latent] : [] }));
+  while (heatWork(stack, minutes, 20) > 1) minutes -= 20;
   const face = { h: 8, airC: 20 };
   return { layers, minutes, everyMinutes: 20, top: face, bottom: face };
 }
@@ -89,6 +90,35 @@ const HEAVY: readonly Heavy[] = [
         count: 20,
       })),
     }),
+  },
+  {
+    what: 'ways to cut a slab into 10,000 pieces',
+    path: '/api/cuts',
+    body: JSON.stringify({ slab: rye, ask: { by: 'count', count: 10_000 } }),
+  },
+  {
+    what: 'a slab of 2,000 pieces made even from 200 readings',
+    path: '/api/even',
+    body: JSON.stringify({
+      slab: rye,
+      cut: { columns: 50, rows: 40 },
+      readings: many(200, (i) => ({ xMm: 5 + (i % 20) * 14, yMm: 5 + Math.floor(i / 20) * 18, mm: 20 + (i % 7) / 3 })),
+    }),
+  },
+  {
+    what: '40 kinds of piece from a sheet of 2 m by 1 m',
+    path: '/api/mixed',
+    body: JSON.stringify({
+      lengthMm: 2000,
+      widthMm: 1000,
+      seconds: 8,
+      kinds: many(40, (i) => ({ id: `k${i}`, lengthMm: 41 + 7 * i, widthMm: 33 + 3 * i, value: 3 + i, turn: true })),
+    }),
+  },
+  {
+    what: '24 shards to bags, in every way',
+    path: '/api/bags',
+    body: JSON.stringify({ shardsG: many(24, (i) => 11.3 + ((i * 37) % 40)), bagG: 150 }),
   },
   {
     what: '2,000 lines of a recipe',

@@ -44,15 +44,17 @@ export function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
   return { dx, between, layerOf, first, count };
 }
 
-/** Heat held at a temperature, J/m3. Latent heat lies evenly over its range. */
-export function heatAt({ rho, cp, latent }: Thermal, celsius: number): number {
-  if (!latent) return rho * cp * celsius;
-  const melted = Math.min(1, Math.max(0, (celsius - latent.fromC) / (latent.toC - latent.fromC)));
-  return rho * (cp * celsius + latent.jPerKg * melted);
+/** Heat held at a temperature, J/m3. Each latent heat lies evenly over its range. */
+export function heatAt({ rho, cp, latents }: Thermal, celsius: number): number {
+  let heat = cp * celsius;
+  for (const { jPerKg, fromC, toC } of latents)
+    heat += jPerKg * Math.min(1, Math.max(0, (celsius - fromC) / (toC - fromC)));
+  return rho * heat;
 }
 
 /** The slope of `heatAt`, J/m3 K. */
-export function capacityAt({ rho, cp, latent }: Thermal, celsius: number): number {
-  const inside = latent && celsius > latent.fromC && celsius < latent.toC;
-  return rho * (cp + (inside ? latent.jPerKg / (latent.toC - latent.fromC) : 0));
+export function capacityAt({ rho, cp, latents }: Thermal, celsius: number): number {
+  let slope = cp;
+  for (const { jPerKg, fromC, toC } of latents) if (celsius > fromC && celsius < toC) slope += jPerKg / (toC - fromC);
+  return rho * slope;
 }

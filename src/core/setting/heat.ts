@@ -42,13 +42,13 @@ const LATENT_ROUNDS = 3;
  * @param everyMinutes how often the curves are noted
  */
 export function heatWork(
-  layers: readonly Pick<HeatLayer, 'thicknessMm' | 'latent'>[],
+  layers: readonly Pick<HeatLayer, 'thicknessMm' | 'latents'>[],
   minutes: number,
   everyMinutes: number,
   cellMm = CELL_MM,
 ): number {
   const cells = layers.reduce((sum, layer) => sum + cellsOf(layer, cellMm), 0);
-  const rounds = layers.some(({ latent }) => latent) ? LATENT_ROUNDS : 1;
+  const rounds = layers.some(({ latents }) => latents.length > 0) ? LATENT_ROUNDS : 1;
   const short = STEP_SECONDS.reduce(
     (sum, [until, step], i) => sum + (until - (STEP_SECONDS[i - 1]?.[0] ?? 0)) / step,
     0,
@@ -67,8 +67,12 @@ const LONG_STEP = 60;
 function stepSeconds(sinceChange: number): number {
   return STEP_SECONDS.find(([until]) => sinceChange < until)?.[1] ?? LONG_STEP;
 }
-/** So long after a change of faces steps are fully implicit, which damps the ringing of the middle rule (Rannacher 1984). */
+/**
+ * So long after a change of faces, and so many steps after a cell has come into a latent range or out of it, steps are fully implicit,
+ * which damps the ringing of the middle rule (Rannacher 1984).
+ */
 const DAMPED_SECONDS = 4;
+const DAMPED_STEPS = 3;
 
 /**
  * A stack of layers that heat goes through, as far as it has come: temperatures move on by `advance`.
@@ -84,6 +88,8 @@ export class HeatStack {
   readonly #thermal: readonly Thermal[];
   readonly #solver: StackSolver;
   readonly #stepFactor: number;
+  /** So many more steps are damped. */
+  #bentFor = 0;
   /** Heat that has left through both faces, J/m2. */
   outflowJ = 0;
 
@@ -146,7 +152,9 @@ export class HeatStack {
     const until = sinceSeconds + seconds;
     while (at < until - 1e-9) {
       const dt = Math.min(stepSeconds(at) * this.#stepFactor, until - at);
-      this.outflowJ += this.#solver.step(this.#celsius, dt, at < DAMPED_SECONDS * this.#stepFactor ? 1 : 0.5, faces);
+      const damped = at < DAMPED_SECONDS * this.#stepFactor || this.#bentFor > 0;
+      this.outflowJ += this.#solver.step(this.#celsius, dt, damped ? 1 : 0.5, faces);
+      this.#bentFor = this.#solver.bent ? DAMPED_STEPS : this.#bentFor - 1;
       at += dt;
     }
   }

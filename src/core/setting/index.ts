@@ -1,8 +1,10 @@
 /** Heat through the layers: how long each needs, whether the next may go on. */
 export * from './properties';
+export * from './firmness';
 export * from './grid';
 export * from './solver';
 export * from './heat';
 export * from './places';
 export * from './stack';
 export * from './waits';
+export * from './range';

@@ -7,6 +7,8 @@ export interface PlaceSettings {
   readonly roomC: number;
   /** Surface coefficients that were fitted from the shop's own set times, W/m2 K. */
   readonly fitted?: Readonly<Partial<Record<Place, number>>> | undefined;
+  /** Times the usual heat that air takes away, where it moves more or less. */
+  readonly airFactor?: number | undefined;
   /** Dew point of the room, deg C, where sweating is to be told. */
   readonly dewC?: number | undefined;
   /** How the shop writes its figures. */
@@ -31,11 +33,11 @@ const MARBLE_BELOW = 60;
 /** What both faces of a tin meet in a place. */
 export function facesIn(
   place: Place,
-  { roomC, fitted }: PlaceSettings,
+  { roomC, fitted, airFactor = 1 }: PlaceSettings,
   support: TinSupport,
 ): { top: Face; bottom: Face } {
   const usual = PLACE_AIR[place];
-  const h = fitted?.[place] ?? usual.h;
+  const h = (fitted?.[place] ?? usual.h) * airFactor;
   const airC = usual.airC ?? roomC;
   const below = place === 'marble' ? MARBLE_BELOW : support.on === 'shelf' ? h / 2 : h;
   return { top: { h: support.foil ? h / 2 : h, airC }, bottom: { h: below, airC } };

@@ -1,11 +1,11 @@
 import { densityOfMixture, type Composition } from '../larder';
 
-/** What heat does in a layer: conductivity W/m K, density kg/m3, heat capacity J/kg K, and heat given back on setting. */
+/** What heat does in a layer: conductivity W/m K, density kg/m3, heat capacity J/kg K, and the heats given back on setting, which add. */
 export interface Thermal {
   readonly k: number;
   readonly rho: number;
   readonly cp: number;
-  readonly latent: Latent | null;
+  readonly latents: readonly Latent[];
 }
 
 /** Heat that is given back as a layer cools through a range, evenly over it. */
@@ -54,7 +54,7 @@ export function thermalOf(
   composition: Composition,
   densityGPerMl: number | null,
   celsius = 30,
-): Omit<Thermal, 'latent'> | null {
+): Omit<Thermal, 'latents'> | null {
   const solid = densityOfMixture(composition);
   if (solid === null) return null;
   const massG = PARTS.reduce((sum, part) => sum + composition[part], 0);
@@ -71,4 +71,4 @@ export function thermalOf(
 }
 
 /** What is assumed of a layer whose composition is not known: something between a syrup and a cream. */
-export const ASSUMED_THERMAL: Thermal = { k: 0.3, rho: 1200, cp: 2300, latent: null };
+export const ASSUMED_THERMAL: Thermal = { k: 0.3, rho: 1200, cp: 2300, latents: [] };

@@ -13,21 +13,22 @@ const NEWTON_ROUNDS = 60;
 const NEWTON_C = 1e-8;
 const KINK_C = 1e-6;
 
-/** A step that would pass an end of the latent range stops just beyond it, so that Newton's method does not swing about it. */
-function toKink(latent: Latent | null, from: number, to: number): number {
-  if (!latent) return to;
-  for (const kink of [latent.fromC, latent.toC]) {
-    if (from < kink && to > kink + KINK_C) return kink + KINK_C;
-    if (from > kink && to < kink - KINK_C) return kink - KINK_C;
+/** A step that would pass an end of a latent range stops just beyond the first, so that Newton's method does not swing about it. */
+function toKink(latents: readonly Latent[], from: number, to: number): number {
+  let next = to;
+  for (const { fromC, toC } of latents) {
+    if (from < fromC && next > fromC + KINK_C) next = fromC + KINK_C;
+    if (from < toC && next > toC + KINK_C) next = toC + KINK_C;
+    if (from > fromC && next < fromC - KINK_C) next = fromC - KINK_C;
+    if (from > toC && next < toC - KINK_C) next = toC - KINK_C;
   }
-  return to;
+  return next;
 }
 
 /** Whether heat held is not one straight line between two temperatures. */
-function isBent(latent: Latent | null, from: number, to: number): boolean {
-  if (!latent) return false;
-  const side = (celsius: number) => (celsius <= latent.fromC ? -1 : celsius >= latent.toC ? 1 : 0);
-  return side(from) !== side(to);
+function isBent(latents: readonly Latent[], from: number, to: number): boolean {
+  for (const { fromC, toC } of latents) if (from <= fromC !== to <= fromC || from >= toC !== to >= toC) return true;
+  return false;
 }
 
 /** One implicit step of the stack, with its working arrays kept between steps. */
@@ -39,6 +40,8 @@ export class StackSolver {
   readonly #lower: Float64Array;
   readonly #diagonal: Float64Array;
   readonly #rest: Float64Array;
+  /** Whether in the last step some cell came into a latent range or out of it. */
+  bent = false;
 
   constructor(grid: Grid, thermal: readonly Thermal[]) {
     const n = grid.dx.length;
@@ -79,6 +82,7 @@ export class StackSolver {
       old[i] = heatAt(thermal[i]!, T[i]!) * dx[i]!;
       flow[i] = inflow(i);
     }
+    this.bent = false;
     const before = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);
     for (let round = 0; round < NEWTON_ROUNDS; round++) {
       let most = 0;
@@ -99,12 +103,13 @@ export class StackSolver {
       for (let i = n - 1; i >= 0; i--) {
         const off = i === n - 1 ? 0 : -dt * weight * between[i]!;
         const change = (rest[i]! - off * above) / diagonal[i]!;
-        const next = toKink(thermal[i]!.latent, T[i]!, T[i]! - change);
+        const next = toKink(thermal[i]!.latents, T[i]!, T[i]! - change);
         most = Math.max(most, Math.abs(T[i]! - next));
-        bent ||= isBent(thermal[i]!.latent, T[i]!, next);
+        bent ||= isBent(thermal[i]!.latents, T[i]!, next);
         T[i] = next;
         above = change;
       }
+      this.bent ||= bent;
       // Where no cell comes into its latent range or out of it, all is linear and the first answer is exact.
       if (!bent || most < NEWTON_C) break;
     }

@@ -1,8 +1,10 @@
 import type { Composition } from '../larder';
-import { behaviourOf, butterfatG, chocolateG, isBaked, type Behaviour, type LayerPart } from '../classify';
+import { behaviourOf, isBaked, type Behaviour, type LayerPart } from '../classify';
 import { layerParts, type LaidSlab, type Mixture } from '../scale';
-import { bakedTogether, endPointC, type ExpandedSlab, type Layer, type Place } from '../slab';
-import { ASSUMED_THERMAL, thermalOf, type Latent, type Thermal } from './properties';
+import { bakedTogether, endPointC, type CutTool, type ExpandedSlab, type Layer, type Place } from '../slab';
+import type { Firmness } from './firmness';
+import { ASSUMED_THERMAL, thermalOf, type Thermal } from './properties';
+import { firmnessIn } from './stuff';
 
 /** A layer as it is poured: its heat, and at what temperature it goes on, sets, and softens again. */
 export interface PouredLayer extends Thermal {
@@ -10,11 +12,14 @@ export interface PouredLayer extends Thermal {
   readonly name: string;
   readonly thicknessMm: number;
   readonly pourC: number;
-  readonly setC: number;
+  /** Set when it is no warmer, where the maker says so; else by how firm it is. */
+  readonly setC: number | null;
+  readonly firmness: Firmness;
   readonly minMinutes: number;
   readonly maxMinutes: number | null;
   /** A warmer contact melts it; null where it does not melt. */
   readonly softensC: number | null;
+  /** It cracks under the tool that it is cut with, once it is too hard. */
   readonly brittle: boolean;
   /** Where it sets by itself, where nobody says. */
   readonly place: Place;
@@ -24,36 +29,30 @@ export interface PouredLayer extends Thermal {
   readonly assumed: boolean;
 }
 
-/** Heat of chocolate that sets, and of butterfat, J/kg of either, given back as they cool through these ranges. */
-const CHOCOLATE: Latent = { jPerKg: 45_000, fromC: 18, toC: 24 };
-const BUTTERFAT: Latent = { jPerKg: 40_000, fromC: 8, toC: 22 };
-/** Less than this is not worth following, J/kg. */
-const LEAST_LATENT = 500;
-
 /**
- * Where the file does not say: to what a layer cools before it counts as set, at what it softens again (null where no pour softens
- * it), and whether it cracks under the knife. Chocolate in temper sets in a room of 20 to 22 deg C.
+ * At what a layer softens again under a warm pour, deg C; null where no pour softens it. Those that crack under a cold blade.
  */
-const SETS: Readonly<
-  Record<Behaviour, { readonly setC: number; readonly softensC: number | null; readonly brittle: boolean }>
-> = {
-  chocolate: { setC: 22, softensC: 28, brittle: true },
-  gel: { setC: 25, softensC: 27, brittle: false },
-  'hard boil': { setC: 25, softensC: null, brittle: true },
-  baked: { setC: 25, softensC: null, brittle: false },
-  crumb: { setC: 25, softensC: null, brittle: false },
-  'soft boil': { setC: 25, softensC: 60, brittle: false },
-  'butter-bound': { setC: 25, softensC: 25, brittle: false },
-  loose: { setC: 25, softensC: null, brittle: false },
+const SOFTENS: Readonly<Record<Behaviour, { readonly softensC: number | null; readonly brittle: boolean }>> = {
+  chocolate: { softensC: 28, brittle: true },
+  gel: { softensC: 27, brittle: false },
+  'hard boil': { softensC: null, brittle: true },
+  baked: { softensC: null, brittle: false },
+  crumb: { softensC: null, brittle: false },
+  'soft boil': { softensC: 60, brittle: false },
+  'butter-bound': { softensC: 25, brittle: false },
+  loose: { softensC: null, brittle: false },
 };
 
+/** A warm blade melts its way through what a cold one cracks; what is snapped or broken may crack. */
+const COLD_BLADES: readonly CutTool[] = ['cold blade', 'serrated', 'wire', 'rollers'];
+
 /** At what a mixture is usually laid, deg C: boiled ones at their end point, but no hotter than they can be spread. */
-const POUR_C = { chocolate: 32, hottest: 105, baked: 90, cold: 20 } as const;
+const POUR_C = { chocolate: 32, softest: 105, hardest: 150, baked: 90, cold: 20 } as const;
 
 function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[]): number {
   if (behaviour === 'chocolate') return POUR_C.chocolate;
   const endC = parts.reduce((most, { preparation }) => Math.max(most, endPointC(preparation) ?? -Infinity), -Infinity);
-  if (Number.isFinite(endC)) return Math.min(endC, POUR_C.hottest);
+  if (Number.isFinite(endC)) return Math.min(endC, behaviour === 'hard boil' ? POUR_C.hardest : POUR_C.softest);
   return parts.some(({ preparation }) => isBaked(preparation)) ? POUR_C.baked : POUR_C.cold;
 }
 
@@ -89,28 +88,27 @@ export function pouredLayers(slab: ExpandedSlab, made: readonly Mixture[], laid:
     const behaviour = behaviourOf(parts);
     const density = volumeMl > 0 ? massG / volumeMl : null;
     const thermal = known ? thermalOf(grams, density) : null;
-    const perKg = (of: number) => (madeG > 0 ? of / madeG : 0);
-    const latents = [
-      { ...CHOCOLATE, jPerKg: CHOCOLATE.jPerKg * perKg(chocolateG(parts)) },
-      { ...BUTTERFAT, jPerKg: BUTTERFAT.jPerKg * perKg(butterfatG(parts)) },
-    ].sort((a, b) => b.jPerKg - a.jPerKg);
-    const latent = latents[0]!.jPerKg > LEAST_LATENT ? latents[0]! : null;
-    const { setC, softensC, brittle } = SETS[behaviour];
+    const place = layer.set?.place ?? 'room';
+    const pourC = layer.pourC ?? usualPourC(behaviour, parts);
+    const { firmness, latents } = firmnessIn(layer, { slab, parts, behaviour, grams, madeG, density, place, pourC });
+    const { softensC, brittle } = SOFTENS[behaviour];
+    const cracks = brittle && COLD_BLADES.includes(slab.cut?.tool ?? 'hot blade');
     return [
       {
         ...(thermal ?? ASSUMED_THERMAL),
-        latent,
+        latents,
+        firmness,
         id: layer.id,
         name: layer.name,
         thicknessMm,
-        pourC: layer.pourC ?? usualPourC(behaviour, parts),
-        setC: layer.set?.toC ?? setC,
+        pourC,
+        setC: layer.set?.toC ?? null,
         minMinutes: layer.set?.minMinutes ?? 0,
         maxMinutes: layer.set?.maxMinutes ?? null,
         softensC,
-        place: layer.set?.place ?? 'room',
+        place,
         together: asOne.indexOf(layer) > 0,
-        brittle,
+        brittle: cracks,
         assumed: thermal === null,
       },
     ];

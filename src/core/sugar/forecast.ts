@@ -1,5 +1,6 @@
 import { waterBoilsC } from './altitude';
 import { robustLine, type Line } from './fit';
+import { heatShare, lastTurn, latelyOff, wanderOf } from './flame';
 import { sugarShareAtBoil } from './sugarShare';
 
 /** A reading of a probe: seconds since some moment, deg C. */
@@ -27,7 +28,9 @@ const READABLE_C = [-30, 400] as const;
 /** The heat under a pot wanders: what was read so long ago counts half. */
 const HALF_LIFE_SECONDS = 600;
 /** What the boiling table and an unsteady flame add to the scatter of the readings, as a share of the time left. */
-const MODEL_SHARE = { boil: 0.04, cool: 0.02 } as const;
+const MODEL_SHARE = { boil: 0.006, cool: 0.02 } as const;
+/** Part of what the last minute differs by that may stay so. */
+const LATELY = 0.7;
 /** A probe follows some seconds behind. */
 const LAG_SECONDS = 3;
 
@@ -86,7 +89,7 @@ const ratioAt = (celsius: number) => {
  * Heat still to come at each temperature, as g of steam for each g of sugar: the water that is left, and behind it what it takes
  * to warm the pot along the boiling curve. By a tenth of a degree from 100 C up.
  */
-const heatToCome: readonly number[] = (() => {
+function heatToCome(): readonly number[] {
   let warmed = 0;
   return Array.from({ length: GRID_COUNT }, (_, i) => {
     const celsius = GRID_FROM_C + i * GRID_C;
@@ -94,13 +97,17 @@ const heatToCome: readonly number[] = (() => {
     if (i > 0) warmed += ((ratio * WATER_J + SUGAR_J + POT_J) / STEAM_J) * GRID_C;
     return ratio - warmed;
   });
-})();
+}
+
+/** It is worked out when the first boil is watched, and not by whoever loads this room. */
+let grid: readonly number[] | undefined;
 
 /** The heat to come at a boiling temperature, and how fast that changes with it. */
 function toCome(seaC: number): { heat: number; perC: number } {
   const at = Math.min(GRID_COUNT - 2, Math.max(0, (seaC - GRID_FROM_C) / GRID_C));
   const i = Math.floor(at);
-  const [a, b] = [heatToCome[i]!, heatToCome[i + 1]!];
+  grid ??= heatToCome();
+  const [a, b] = [grid[i]!, grid[i + 1]!];
   return { heat: a + (b - a) * (at - i), perC: (b - a) / GRID_C };
 }
 
@@ -164,16 +171,31 @@ export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 
   if (boiling.length < LEAST_READINGS || now - boiling[0]![0] < LEAST_SECONDS) {
     return unknown('It has just begun to boil: a forecast needs a minute of readings');
   }
-  const heat = boiling.map(([, celsius]) => toCome(celsius));
+  const all = boiling.map(([seconds, celsius]) => ({ x: seconds - now, ...toCome(celsius) }));
+  const pointsOf = (some: typeof all) => ({
+    x: some.map(({ x }) => x),
+    y: some.map(({ heat }) => heat),
+    w: some.map(({ perC }) => 1 / perC ** 2),
+  });
+  const turned = lastTurn(pointsOf(all));
+  const since = all.slice(turned);
+  const points = pointsOf(since);
   const line = robustLine(
-    boiling.map(([seconds]) => seconds - now),
-    heat.map((point) => point.heat),
-    boiling.map(([seconds], i) => 0.5 ** ((now - seconds) / HALF_LIFE_SECONDS) / heat[i]!.perC ** 2),
+    points.x,
+    points.y,
+    points.w.map((w, i) => w * 0.5 ** (-points.x[i]! / HALF_LIFE_SECONDS)),
   );
   if (!line || line.slope >= 0)
     return unknown('The temperature does not rise: is the heat on, and the probe in the pot?');
-  const found = left(line, toCome(targetC).heat, 0, MODEL_SHARE.boil);
-  return { ...found, why: 'At this heat water leaves evenly; the needle runs at the end' };
+  const target = toCome(targetC).heat;
+  const seconds = Math.max(0, crossingOf(line, target).x);
+  const share = heatShare(wanderOf(points, line.slope), seconds, Math.min(HALF_LIFE_SECONDS, -points.x[0]!));
+  const found = left(line, target, 0, Math.hypot(MODEL_SHARE.boil, share, LATELY * latelyOff(points, line.slope)));
+  const why =
+    turned > 0
+      ? 'The heat has changed: told from the readings since'
+      : 'At this heat water leaves evenly; the needle runs at the end';
+  return { ...found, why };
 }
 
 export interface CoolForecastInput {

@@ -24,6 +24,13 @@ export interface Activity {
   readonly caution: string | null;
 }
 
+/**
+ * Whether somebody has to be there all the while: whoever works at it, and for whatever is hot, so that nothing boils or bakes in an
+ * empty workroom, nor ends there.
+ */
+export const isAttended = ({ hands, occupies }: Pick<Activity, 'hands' | 'occupies'>): boolean =>
+  hands !== 'free' || occupies.includes('oven') || occupies.includes('ring');
+
 /** How many of each there are. */
 export interface Means {
   readonly hands: number;

@@ -1,5 +1,6 @@
 import { METRIC, type Figures } from '../measure';
 import { isFinish, SPREAD } from '../scale';
+import type { CuttingMinutes } from '../cut';
 import type { LayerWait } from '../setting';
 import { isBoiled, type Behaviour } from '../classify';
 import { bakedTogether, type ExpandedSlab, type Layer, type Place } from '../slab';
@@ -20,17 +21,20 @@ export interface ChainOf {
   readonly waits: readonly LayerWait[];
   /** How long after it is set the slab can be cut; null where it does not matter. */
   readonly cutWithin: number | null;
+  /** How long each slab keeps the hands busy when it is cut, and what goes on its pieces, by the layer's id. */
+  readonly cutting: CuttingMinutes;
+  readonly finishing: ReadonlyMap<string, DurationEstimate>;
+  /** Which layer is scored, and how long after it was laid it takes that; null where none is. */
+  readonly scoring: { readonly layer: string; readonly fromMinutes: number; readonly toMinutes: number } | null;
   readonly pace: Pace;
   /** How the shop writes its figures. */
   readonly figures?: Figures;
 }
 
-/** Minutes of the usual actions; each slab more takes its own time to lay, to cut, to finish and to pack. */
+/** Minutes of the usual actions; each slab more takes its own time to lay and to pack. */
 const USUAL = {
   gather: [8, 12, 20],
   lay: [2, 4, 7],
-  cut: [8, 12, 20],
-  finish: [10, 15, 25],
   pack: [7, 10, 18],
 } as const satisfies Record<string, DurationEstimate>;
 /** A boiled mixture stiffens, melted chocolate cools: they are laid within these, min. */
@@ -41,6 +45,12 @@ const STREW_WITHIN = 5;
 const MOST_RUNS = 6;
 
 const KNIFE = 'A warmed blade burns too; cut away from the hand. Wipe boards and knives of other allergens first';
+const CUT_WORDS = {
+  cut: 'Lift, trim and cut',
+  scored: 'Lift and snap on the scored lines',
+  broken: 'Lift and break by hand',
+} as const;
+const NO_TIME: DurationEstimate = [0, 0, 0];
 const LABEL = 'Allergens and keeping time on every label; local food law decides what else';
 const COLD = 'Keep it cold until it is sold';
 
@@ -98,6 +108,9 @@ export function chainOf({
   slabs,
   waits,
   cutWithin,
+  cutting,
+  finishing,
+  scoring,
   pace,
   figures = METRIC,
 }: ChainOf): Activity[] {
@@ -212,16 +225,33 @@ export function chainOf({
   }
   if (!runs[0]?.open) return activities;
 
-  let last: string[] = runs.map((run) =>
-    add({
+  let last: string[] = runs.map((run) => {
+    const lay = `lay/${scoring?.layer}${run.mark}`;
+    const laid = activities.some(({ id }) => id === lay) ? lay : run.open!.laid.at(-1)!;
+    const scored =
+      scoring && cutting.scoring
+        ? add({
+            id: `score${run.mark}`,
+            of: 'all',
+            text: `Score it while it is warm${run.words}`,
+            minutes: minutesAtPace(cutting.scoring, pace) * run.tins,
+            after: [{ on: laid, least: scoring.fromMinutes, most: scoring.toMinutes }],
+            caution: KNIFE,
+          })
+        : null;
+    return add({
       id: `cut${run.mark}`,
       of: 'all',
-      text: `Lift, trim and cut${run.words}`,
-      minutes: minutesAtPace(USUAL.cut, pace) * run.tins,
-      after: settled(run, cutWithin),
+      text: `${CUT_WORDS[slab.cut?.way === 'break' ? 'broken' : scored ? 'scored' : 'cut']}${run.words}`,
+      minutes: minutesAtPace(cutting.cutting, pace) * run.tins,
+      // What is broken by hand, or snapped, may be as brittle as it likes.
+      after: [
+        ...settled(run, scored || slab.cut?.way === 'break' ? null : cutWithin),
+        ...(scored ? [{ on: scored, least: 0, most: null }] : []),
+      ],
       caution: KNIFE,
-    }),
-  );
+    });
+  });
   for (const layer of slab.layers.filter(isFinish)) {
     const pot = layer.from.flatMap(({ preparation }) => ready.get(preparation) ?? []);
     last = [
@@ -229,7 +259,7 @@ export function chainOf({
         id: `lay/${layer.id}`,
         of: layer.id,
         text: `${layer.name} on each piece`,
-        minutes: minutesAtPace(USUAL.finish, pace) * slabs,
+        minutes: minutesAtPace(finishing.get(layer.id) ?? NO_TIME, pace) * slabs,
         after: [
           ...last.map((on) => ({ on, least: 0, most: null })),
           ...pot.map((on) => ({ on, least: 0, most: on === GATHER ? null : LAY_WITHIN.other })),

@@ -1,5 +1,5 @@
 import { SAME_OVEN_C } from '../slab';
-import type { Activity, Means, Starts, Windows } from './activity';
+import { isAttended, type Activity, type Means, type Starts, type Windows } from './activity';
 
 /** What stands in the way of a schedule. */
 export interface Impossible {
@@ -40,7 +40,7 @@ function mostAtOnce(over: readonly Placed[], from: number, of: (activity: Activi
 function fits(activity: Activity, from: number, placed: readonly Placed[], means: Means, windows: Windows): boolean {
   const to = from + activity.minutes;
   const halves = HALVES[activity.hands];
-  if (halves > 0 && !isOpen(windows, from, to)) return false;
+  if (isAttended(activity) && !isOpen(windows, from, to)) return false;
   const over = placed.filter((one) => one.from < to - EPS && one.to > from + EPS);
   if (halves > 0 && mostAtOnce(over, from, ({ hands }) => HALVES[hands]) + halves > 2 * means.hands) return false;
   return activity.occupies.every((what) => {
@@ -65,7 +65,7 @@ function firstFit(
   windows: Windows,
 ): number | null {
   if (fits(activity, from, placed, means, windows)) return from;
-  const opens = activity.hands === 'free' ? [] : windows.map(([open]) => open);
+  const opens = !isAttended(activity) ? [] : windows.map(([open]) => open);
   const moments = [...placed.map(({ to }) => to), ...opens].filter((open) => open > from).sort((a, b) => a - b);
   return moments.find((moment) => fits(activity, moment, placed, means, windows)) ?? null;
 }

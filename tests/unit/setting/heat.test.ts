@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { heatRun, type HeatLayer } from '../../../src/core/setting';
 
 const HELD = 1e9;
-const plain: HeatLayer = { thicknessMm: 20, k: 0.25, rho: 1250, cp: 1900, startC: 60, latent: null };
+const plain: HeatLayer = { thicknessMm: 20, k: 0.25, rho: 1250, cp: 1900, startC: 60, latents: [] };
 const both = (h: number, airC: number, minutes: number) => [{ minutes, top: { h, airC }, bottom: { h, airC } }];
 
 /** Middle of a slab with both faces held: Carslaw and Jaeger's series. */
@@ -104,7 +104,11 @@ test('law: the heat that leaves is the heat that is lost, to a thousandth, with 
       rho: fc.double({ min: 300, max: 1400, noNaN: true }),
       cp: fc.double({ min: 1400, max: 4000, noNaN: true }),
       startC: fc.double({ min: -10, max: 140, noNaN: true }),
-      latent: fc.option(fc.constant({ jPerKg: 45000, fromC: 18, toC: 24 })),
+      latents: fc.subarray([
+        { jPerKg: 45000, fromC: 18, toC: 24 },
+        { jPerKg: 30000, fromC: 8, toC: 21 },
+        { jPerKg: 200000, fromC: -8, toC: -2 },
+      ]),
     }),
     { minLength: 1, maxLength: 5 },
   );
@@ -127,12 +131,12 @@ test('law: the heat that leaves is the heat that is lost, to a thousandth, with 
 });
 
 test('fat that sets holds the temperature up, and twice the depth takes four times as long', () => {
-  const waxy: HeatLayer = { ...plain, startC: 32, latent: { jPerKg: 45000, fromC: 18, toC: 24 } };
+  const waxy: HeatLayer = { ...plain, startC: 32, latents: [{ jPerKg: 45000, fromC: 18, toC: 24 }] };
   const setAt = (layer: HeatLayer, h: number) => {
     const { minutes, layers } = heatRun([layer], both(h, 12, 900), 0.5);
     return minutes[layers[0]!.warmestC.findIndex((celsius) => celsius <= 18)]!;
   };
-  assert.ok(setAt(waxy, 20) > 1.5 * setAt({ ...waxy, latent: null }, 20));
+  assert.ok(setAt(waxy, 20) > 1.5 * setAt({ ...waxy, latents: [] }, 20));
   const [thin, thick] = [setAt({ ...plain, thicknessMm: 15 }, HELD), setAt({ ...plain, thicknessMm: 30 }, HELD)];
   assert.ok(Math.abs(thick / thin - 4) < 0.2, `${thin} ${thick}`);
 });

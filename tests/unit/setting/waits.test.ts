@@ -30,7 +30,7 @@ test('a deeper layer waits longer, a colder place less long, and a room that is 
   assert.ok(minutes(ryeSlice, 'fridge')! < minutes(ryeSlice, 'room')!);
   const warm = settingFor(ryeSlice, demoLarder, { ...shop, roomC: 27 })!;
   assert.equal(warm.cutWindow.fromMinutes, null);
-  assert.match(warm.layers.at(-1)!.why, /does not get down to 25 °C here: it stays at 27\.\d °C/);
+  assert.match(warm.layers.at(-1)!.why, /^Chocolate top does not get firm enough here: it stays at 27\.\d °C/);
 });
 
 test('moved later: an hour in the room, then the fridge, lies between the two', () => {
@@ -75,7 +75,8 @@ test('layers that bake together lie hot on each other at once, and cool as one',
       [0, false],
     ],
   );
-  assert.equal(cutWindow.fromMinutes, layers[2]!.setAfterMinutes);
+  // Apples and oats below cool later than the top.
+  assert.equal(cutWindow.fromMinutes, Math.max(...layers.map(({ pouredAt, states }) => pouredAt + states.cuts!)));
 });
 
 test('a pour over chocolate that is too hot melts it, and one at its limit does not', () => {
@@ -122,13 +123,13 @@ test('law: a place fitted from the time that was reckoned for it is that place a
     ])!.layers;
     assert.ok(Math.abs(again!.setAfterMinutes! - 2 * base!.setAfterMinutes!) <= 2);
   }
-  assert.equal(fittedCoefficient(ryeSlice, demoLarder, cool, { layer: 'l1', minutes: 1, place: 'room' }), null);
+  assert.equal(fittedCoefficient(ryeSlice, demoLarder, cool, { layer: 'l2', minutes: 1, place: 'room' }), null);
 });
 
 test('a slab from the fridge sweats in a damp room until it has come up, and not in a dry one', () => {
   const wrapped = (humidityPercent: number) =>
     settingFor(ryeSlice, demoLarder, { ...cool, humidityPercent }, {}, [{ place: 'fridge', minutes: 60 }])!
       .wrappedMinutes;
-  assert.ok(wrapped(80) > 20 && wrapped(80) > wrapped(65));
+  assert.ok(wrapped(80) > 10 && wrapped(80) > wrapped(65));
   assert.equal(wrapped(15), 0);
 });

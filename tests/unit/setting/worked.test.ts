@@ -6,6 +6,7 @@ import {
   contactC,
   dewPointC,
   facesIn,
+  firmnessOf,
   heatRun,
   heatWork,
   pouredLayers,
@@ -14,6 +15,7 @@ import {
   settingWork,
   thermalOf,
   type PouredLayer,
+  type Stuff,
 } from '../../../src/core/setting';
 import { expandDividedLines, type Layer, type Preparation, type Slab } from '../../../src/core/slab';
 import { scaleSlab, settingFor, settingProblems } from '../../../src/core/usecases';
@@ -35,15 +37,15 @@ function poured(slab: Slab): PouredLayer {
 }
 const baked = { steps: [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 165 }] };
 
-test('what each kind of layer is laid at, sets at, softens at, and whether it cracks', () => {
-  const cases: readonly (readonly [string, Slab, number, number, number | null, boolean])[] = [
-    ['chocolate', slabOf({ lines: lines(['dark chocolate', 300]) }), 32, 22, 28, true],
-    ['a gel', slabOf({ lines: lines(['water', 200], ['gelatine leaf', 6]) }), 20, 25, 27, false],
+test('what each kind of layer is laid at, becomes firm by, softens at, and whether it cracks under a cold blade', () => {
+  const cases: readonly (readonly [string, Slab, number, Stuff, number | null, boolean])[] = [
+    ['chocolate', slabOf({ lines: lines(['dark chocolate', 300]) }), 32, 'melted chocolate', 28, true],
+    ['a gel', slabOf({ lines: lines(['water', 200], ['gelatine leaf', 6]) }), 20, 'slow gel', 27, false],
     [
       'a hard boil',
       slabOf({ lines: lines(['caster sugar', 300], ['water', 90]), cookTo: { celsius: 146 } }),
-      105,
-      25,
+      146,
+      'glass',
       null,
       true,
     ],
@@ -51,7 +53,7 @@ test('what each kind of layer is laid at, sets at, softens at, and whether it cr
       'a soft boil',
       slabOf({ lines: lines(['caster sugar', 300], ['whipping cream', 200]), cookTo: { celsius: 104 } }),
       104,
-      25,
+      'glass',
       60,
       false,
     ],
@@ -59,18 +61,22 @@ test('what each kind of layer is laid at, sets at, softens at, and whether it cr
       'a hot soft boil',
       slabOf({ lines: lines(['caster sugar', 300], ['whipping cream', 200]), cookTo: { celsius: 118 } }),
       105,
-      25,
+      'glass',
       60,
       false,
     ],
-    ['a baked base', slabOf({ lines: lines(['rye flour', 200], ['butter', 150]), ...baked }), 90, 25, null, false],
-    ['a crumb', slabOf({ lines: lines(['oat biscuit crumbs', 200], ['butter', 90]) }), 20, 25, null, false],
-    ['a butter cream', slabOf({ lines: lines(['icing sugar', 200], ['butter', 150]) }), 20, 25, 25, false],
-    ['a jam', slabOf({ lines: lines(['pear puree', 300]) }), 20, 25, null, false],
+    ['a baked base', slabOf({ lines: lines(['rye flour', 200], ['butter', 150]), ...baked }), 90, 'baked', null, false],
+    ['a crumb', slabOf({ lines: lines(['oat biscuit crumbs', 200], ['butter', 90]) }), 20, 'milk fat', null, false],
+    ['a butter cream', slabOf({ lines: lines(['icing sugar', 200], ['butter', 150]) }), 20, 'milk fat', 25, false],
+    ['a jam', slabOf({ lines: lines(['pear puree', 300]) }), 20, 'cold', null, false],
   ];
-  for (const [name, slab, pourC, setC, softensC, brittle] of cases) {
-    const layer = poured(slab);
-    assert.deepEqual([layer.pourC, layer.setC, layer.softensC, layer.brittle], [pourC, setC, softensC, brittle], name);
+  for (const [name, slab, pourC, stuff, softensC, brittle] of cases) {
+    const layer = poured({ ...slab, cut: { columns: 6, rows: 4, tool: 'cold blade' } });
+    assert.deepEqual(
+      [layer.pourC, layer.setC, layer.firmness.stuff, layer.softensC, layer.brittle],
+      [pourC, null, stuff, softensC, brittle],
+      name,
+    );
   }
   const said = poured(
     slabOf(
@@ -85,13 +91,43 @@ test('what each kind of layer is laid at, sets at, softens at, and whether it cr
   );
 });
 
-test('heat that is given back: 45 J for each g of chocolate, 40 for each g of butterfat, the larger of them', () => {
+test('a warm blade cracks nothing, and what is frozen, tempered, beaten or whipped becomes firm in its own way', () => {
+  const chocolate = slabOf({ lines: lines(['dark chocolate', 300]) });
+  for (const [tool, cracks] of [
+    ['hot blade', false],
+    ['score and snap', false],
+    ['wire', true],
+  ] as const)
+    assert.equal(poured({ ...chocolate, cut: { columns: 1, rows: 1, tool } }).brittle, cracks);
+  const stuff = (...from: Parameters<typeof slabOf>) => poured(slabOf(...from)).firmness.stuff;
+  const step = (text: string) => ({ steps: [{ id: 's', text, minutes: 5 }] });
+  const dark = lines(['dark chocolate', 300]);
+  assert.equal(stuff({ lines: dark, ...step('Melt two thirds, stir in the rest') }), 'tempered chocolate');
+  assert.equal(stuff({ lines: dark }, { pourC: 32 }), 'tempered chocolate');
+  assert.equal(stuff({ lines: dark }, { pourC: 40 }), 'melted chocolate');
+  const fudge = { lines: lines(['caster sugar', 300], ['whipping cream', 200]), cookTo: { celsius: 114 } };
+  assert.equal(stuff({ ...fudge, ...step('Beat until it loses its gloss') }), 'grain');
+  assert.equal(stuff(fudge, { texture: 'crystal' }), 'glass');
+  assert.equal(stuff({ lines: lines(['water', 200], ['agar', 3]) }), 'fast gel');
+  const whipped = { lines: lines(['caster sugar', 300], ['pasteurised egg white', 90]), cookTo: { celsius: 121 } };
+  assert.deepEqual([stuff(whipped, { densityGPerMl: 0.5 }), stuff(whipped)], ['slow gel', 'glass']);
+  assert.equal(stuff({ lines: lines(['pear puree', 300]) }, { set: { place: 'freezer' } }), 'ice');
+  assert.equal(stuff({ lines: lines(['oat biscuit crumbs', 200], ['coconut oil', 90]) }), 'coconut fat');
+});
+
+test('heat that is given back: 45 J for each g of chocolate, that of milk fat, both where there are both', () => {
   const half = poured(slabOf({ lines: lines(['dark chocolate', 100], ['golden syrup', 100]), lossPercent: 0 }));
-  assert.deepEqual(half.latent, { jPerKg: 22_500, fromC: 18, toC: 24 });
-  // 150 g of butter in 300 g: 82 % of a half is fat.
+  assert.deepEqual(
+    half.latents.map(({ jPerKg }) => jPerKg),
+    [22_500],
+  );
+  // 150 g of butter in 300 g: 82 % of a half is fat, half of which is solid in the cold.
   const butter = poured(slabOf({ lines: lines(['icing sugar', 150], ['butter', 150]), lossPercent: 0 }));
-  assert.ok(close(butter.latent!.jPerKg, 40_000 * 0.41) && butter.latent!.fromC === 8 && butter.latent!.toC === 22);
-  assert.equal(poured(slabOf({ lines: lines(['pear puree', 300]) })).latent, null);
+  const sum = butter.latents.reduce((all, { jPerKg }) => all + jPerKg, 0);
+  assert.ok(close(sum, 80_000 * 0.41 * 0.5, 0.03), String(sum));
+  assert.deepEqual(poured(slabOf({ lines: lines(['pear puree', 300]) })).latents, []);
+  const both = poured(slabOf({ lines: lines(['dark chocolate', 150], ['butter', 50]), lossPercent: 0 }));
+  assert.ok(both.latents.length > 1 && both.firmness.stuff === 'melted chocolate');
   const unknown = poured(slabOf({ lines: lines(['moon dust', 300]) }));
   assert.ok(
     unknown.assumed &&
@@ -99,7 +135,7 @@ test('heat that is given back: 45 J for each g of chocolate, 40 for each g of bu
       unknown.rho === ASSUMED_THERMAL.rho &&
       unknown.cp === ASSUMED_THERMAL.cp,
   );
-  assert.deepEqual(ASSUMED_THERMAL, { k: 0.3, rho: 1200, cp: 2300, latent: null });
+  assert.deepEqual(ASSUMED_THERMAL, { k: 0.3, rho: 1200, cp: 2300, latents: [] });
 });
 
 test('faces: a shelf lets half the air to the foot, a rack all; foil halves the top; marble draws sixty', () => {
@@ -126,6 +162,7 @@ const still: PouredLayer = {
   thicknessMm: 12,
   pourC: 60,
   setC: 25,
+  firmness: firmnessOf('cold'),
   minMinutes: 0,
   maxMinutes: null,
   softensC: null,
@@ -246,11 +283,11 @@ test('heat out is heat lost, and work is reckoned before it is done', () => {
   // 12 mm are 24 cells; a day takes 60 + 135 + 200 short steps and one a minute, and notes besides.
   assert.ok(close(heatWork(stack, 1440, Infinity), ((60 + 135 + 200 + 1440) * 24) / 15e6));
   assert.ok(close(heatWork(stack, 1440, 1), ((395 + 2880) * 24) / 15e6));
-  const melting = [{ thicknessMm: 12, latent: { jPerKg: 1, fromC: 1, toC: 2 } }];
+  const melting = [{ thicknessMm: 12, latents: [{ jPerKg: 1, fromC: 1, toC: 2 }] }];
   assert.ok(close(heatWork(melting, 1440, Infinity), 3 * heatWork(stack, 1440, Infinity)));
   // Thin layers have four cells, thick ones four hundred.
-  assert.ok(close(heatWork([{ thicknessMm: 0.1, latent: null }], 0, Infinity), (395 * 4) / 15e6));
-  assert.ok(close(heatWork([{ thicknessMm: 5000, latent: null }], 0, Infinity), (395 * 400) / 15e6));
+  assert.ok(close(heatWork([{ thicknessMm: 0.1, latents: [] }], 0, Infinity), (395 * 4) / 15e6));
+  assert.ok(close(heatWork([{ thicknessMm: 5000, latents: [] }], 0, Infinity), (395 * 400) / 15e6));
   const thick = Array.from({ length: 50 }, (_, i) => ({ ...still, id: `t${i}`, thicknessMm: 25 }));
   assert.ok(settingWork(thick) > 1 && settingWork(thick.slice(0, 5)) < 1);
   const tall: Slab = {
@@ -298,4 +335,87 @@ test('a heavy syrup at 100 C on a light crumb at 20 C meets it at 76 C, and has 
   const crumb = { k: 0.2, rho: 600, cp: 1500, celsius: 20 }; // sqrt(180,000) = 424.26
   assert.ok(close(contactC({ ...syrup, celsius: 100 }, crumb), (98_742.1 + 8485.3) / 1411.68, 1e-4));
   assert.ok(close(pourAtMostC(syrup, crumb, 45), 45 + (424.264 / 987.421) * 25, 1e-5));
+});
+
+test('a wait says why: cold right through, cold before its time, never cold here, and what was assumed', () => {
+  const why = (part: Partial<PouredLayer>) => settingOf([{ ...still, ...part }], [], room, support).layers[0]!.why;
+  assert.equal(why({}), 'A is down to 25 °C right through.');
+  assert.equal(why({ minMinutes: 600 }), 'A is ready sooner, and needs its 600 minutes.');
+  const took = settingOf([still], [], room, support).layers[0]!.setAfterMinutes!;
+  assert.match(why({ minMinutes: took - 1 }), /needs its/);
+  assert.match(why({ minMinutes: took - 2 }), /right through/);
+  // Cold from the start is not cold before its time where no time is asked for.
+  assert.match(why({ pourC: 20 }), /right through/);
+  assert.match(
+    why({ setC: 10 }),
+    /^A does not get down to 10 °C here: it stays at 18\.\d °C\. Move it somewhere colder\.$/,
+  );
+  assert.match(why({ assumed: true }), /right through\. What A is made of is not known:/);
+});
+
+test('what meets: only a softer layer below melts, at more than it softens at; the lowest meets nothing', () => {
+  const on = (softensC: number | null, pourC: number) =>
+    settingOf(
+      [
+        { ...still, softensC },
+        { ...still, id: 'b', pourC },
+      ],
+      [],
+      room,
+      support,
+    ).layers;
+  const [low, top] = on(28, 60);
+  assert.deepEqual([low!.contactC, low!.meltsBelow, low!.pourAtMostC], [null, false, null]);
+  // Alike, they meet half way between 60 C and a face at about 24 C: 42 C.
+  assert.ok(top!.contactC! > 38 && top!.contactC! < 43 && top!.meltsBelow);
+  const face = 2 * top!.contactC! - 60;
+  assert.ok(close(top!.pourAtMostC!, 2 * 28 - face, 1e-6));
+  assert.equal(on(28, 30)[1]!.meltsBelow, false);
+  assert.deepEqual([on(null, 60)[1]!.meltsBelow, on(null, 60)[1]!.pourAtMostC], [false, null]);
+  assert.equal(on(null, 60)[1]!.contactC, top!.contactC);
+});
+
+test('minute by minute: the face is the end of the last curve, and time goes on from pour to pour', () => {
+  const setting = settingOf([still, { ...still, id: 'b' }], [], room, support);
+  assert.deepEqual(setting.minutes.slice(0, 4), [0, 1, 2, 3]);
+  assert.equal(setting.layers[1]!.pouredAt, setting.layers[0]!.nextFromMinutes);
+  assert.ok(Math.abs(setting.faceC - setting.layers[1]!.curve.upperC.at(-1)!) < 0.2);
+  // Warmed again by the pour, the lower layer is cut no sooner than it has cooled anew.
+  const cutsAt = setting.layers.map(({ pouredAt, states }) => pouredAt + states.cuts!);
+  assert.equal(setting.cutWindow.fromMinutes, Math.max(...cutsAt));
+  const never = settingOf(
+    [
+      { ...still, setC: 10 },
+      { ...still, id: 'b' },
+    ],
+    [],
+    room,
+    support,
+  );
+  assert.deepEqual([never.layers.length, never.cutWindow.fromMinutes], [1, null]);
+});
+
+test('wrapped from the freezer until it no longer sweats: longer the damper the room, never where it is dry', () => {
+  const cold = { ...still, place: 'freezer', minMinutes: 300 } as const;
+  const wrapped = (dewC: number | undefined, on: 'shelf' | 'rack' = 'shelf') =>
+    settingOf([cold], [], { ...room, dewC }, { on, foil: false }).wrappedMinutes;
+  assert.equal(wrapped(undefined), 0);
+  assert.equal(wrapped(-20), 0);
+  assert.ok(wrapped(2) > 0 && wrapped(10) > wrapped(2) && wrapped(10) % 5 === 0);
+  assert.ok(wrapped(10, 'rack') < wrapped(10));
+  // A room at its own dew point is never come up to: six hours are as long as is looked at.
+  assert.equal(wrapped(18), 360);
+  // Under foil: the same slab left bare warms sooner.
+  const bare = heatRun([{ ...cold, startC: -17 }], [{ minutes: 360, ...facesIn('room', room, support) }], 5);
+  assert.ok(bare.minutes[bare.layers[0]!.meanC.findIndex((celsius) => celsius >= 10)]! < wrapped(10));
+});
+
+test('a stack higher than ten centimetres is worked out in coarser cells, so that it costs no more', () => {
+  const stack = (layers: number) =>
+    Array.from({ length: layers }, (_, i) => ({ ...still, id: `t${i}`, thicknessMm: 25 }));
+  // While one sets, those above it are not there: half of (n + 1) runs of the whole.
+  assert.ok(close(settingWork([still]), heatWork([still], 2880, Infinity)));
+  assert.ok(close(settingWork(stack(3)), 2 * heatWork(stack(3), 2880, Infinity)));
+  // Eight of them are twice as high as fine cells go: cells of twice the size, half as many.
+  assert.ok(close(settingWork(stack(8)), 4.5 * heatWork(stack(8), 2880, Infinity, 1)));
 });

@@ -1,6 +1,7 @@
 /** Simulated boils and coolings of many kinds, and how far forecasts of them are off. */
 import { forecastBoil, forecastCool, type Forecast, type Reading } from '../../../src/core/sugar';
-import { potOf, randomFrom } from '../../../probe/pot.mjs';
+import { potOf } from '../../../devices/pot.mjs';
+import { randomFrom } from '../../../devices/random.mjs';
 
 export interface Score {
   /** Forecasts made, and those that gave a time. */
@@ -13,6 +14,7 @@ export interface Score {
 }
 
 const AT = [0.5, 0.6, 0.7, 0.8, 0.9, 0.95] as const;
+const TURNED_AT = [0, 0.1, 0.3, 0.5, 0.7, 0.9] as const;
 const EVERY_SECONDS = 2;
 
 function scoreOf(all: readonly { forecast: Forecast; truth: number }[]): Score {
@@ -29,8 +31,11 @@ function scoreOf(all: readonly { forecast: Forecast; truth: number }[]): Score {
   };
 }
 
-/** Boils of different sugar, water, power and noise, each forecast from half-way on. */
-export function scoreBoils(count: number, seed: number): Score {
+/** What the flame does: it is steady but for chance, swells by a tenth in waves of 2 to 20 minutes, or is turned once. */
+export type Flame = 'steady' | 'waves' | 'turned';
+
+/** Boils of different sugar, water, power and noise, each forecast from half-way on; where the flame is turned, from a minute after. */
+export function scoreBoils(count: number, seed: number, flame: Flame = 'steady'): Score {
   const random = randomFrom(seed);
   const between = (a: number, b: number) => a + (b - a) * random();
   const all: { forecast: Forecast; truth: number }[] = [];
@@ -44,22 +49,30 @@ export function scoreBoils(count: number, seed: number): Score {
         watts: between(500, 1600),
         noiseC: between(0.05, 0.4),
         offsetC: 0,
-        wander: between(0, 0.1),
+        wander: between(0, flame === 'steady' ? 0.1 : 0.03),
+        ...(flame === 'waves' ? { waves: 0.1, waveSeconds: between(120, 1200) } : {}),
+        ...(flame === 'turned' ? { turnTo: random() < 0.5 ? between(0.55, 0.8) : between(1.25, 1.6) } : {}),
       },
       random,
     );
+    const turnAfter = between(120, 500);
     const readings: Reading[] = [];
     let boils = -1;
     while (pot.state().celsius < targetC && pot.state().seconds < 4 * 3600) {
       pot.run(EVERY_SECONDS);
       const { seconds, celsius } = pot.state();
-      if (boils < 0 && celsius > 101.5) boils = seconds;
+      if (boils < 0 && celsius > 101.5) {
+        boils = seconds;
+        if (flame === 'turned') pot.turn(seconds + turnAfter);
+      }
       const shown = pot.reading();
       if (shown !== null) readings.push([seconds, shown]);
     }
     const end = pot.state().seconds;
-    for (const part of AT) {
-      const now = boils + (end - boils) * part;
+    const from = flame === 'turned' ? boils + turnAfter + 60 : boils;
+    for (const part of flame === 'turned' ? TURNED_AT : AT) {
+      const now = from + (end - from) * part;
+      if (now >= end - 5) continue;
       const forecast = forecastBoil({ readings: readings.filter(([seconds]) => seconds <= now), targetC });
       all.push({ forecast, truth: (end - now) / 60 });
     }

@@ -4,6 +4,10 @@ import fc from 'fast-check';
 import {
   forecastBoil,
   forecastCool,
+  heatShare,
+  lastTurn,
+  latelyOff,
+  wanderOf,
   checkHolds,
   probeErrorC,
   soundReadings,
@@ -13,6 +17,8 @@ import {
   waterBoilsC,
   type Reading,
 } from '../../../src/core/sugar';
+import { potOf } from '../../../devices/pot.mjs';
+import { randomFrom } from '../../../devices/random.mjs';
 import { STAGES } from '../../../src/core/slab';
 import { readingOf } from '../../../src/lib/probe';
 import { close } from '../things';
@@ -56,6 +62,53 @@ test('forecasts of simulated boils and coolings: the median error under 10 % of 
     assert.ok(score.given > 0.9 * score.asked && score.medianError < 0.1, name);
     assert.ok(score.covered >= 0.8 && score.covered <= 0.98, name);
   }
+});
+
+test('forecasts under an unsteady flame: in waves of a tenth, and from a minute after the knob was turned, 85-97 % hold', (t) => {
+  for (const flame of ['waves', 'turned'] as const) {
+    const score = scoreBoils(100, 21, flame);
+    t.diagnostic(`${flame}: ${JSON.stringify(score)}`);
+    assert.ok(score.given > 0.9 * score.asked && score.medianError < 0.1, flame);
+    assert.ok(score.covered >= 0.85 && score.covered <= 0.97, `${flame} ${score.covered}`);
+  }
+});
+
+test('a knob that is turned down by a third is noticed within a minute of readings, and one that is not is not', () => {
+  let [noticed, thought] = [0, 0];
+  for (let seed = 1; seed <= 20; seed++) {
+    for (const turnTo of [0.65, 1]) {
+      const pot = potOf({ noiseC: 0.1, wander: 0, dropouts: 0, jumps: 0, startC: 100, turnTo }, randomFrom(seed));
+      const readings: Reading[] = [];
+      // It boils from 105.7 C on; what was before is warming up.
+      while (pot.state().celsius < 106.2) pot.run(2);
+      const from = pot.state().seconds;
+      pot.turn(from + 240);
+      while (pot.state().seconds < from + 300) {
+        pot.run(2);
+        readings.push([pot.state().seconds, pot.reading()!]);
+      }
+      const { why } = forecastBoil({ readings, targetC: 118 });
+      const says = /The heat has changed/.test(why) ? 1 : 0;
+      if (turnTo === 1) thought += says;
+      else noticed += says;
+    }
+  }
+  assert.ok(noticed >= 18 && thought <= 1, `${noticed} ${thought}`);
+});
+
+test('how even a flame is: breaks and wanders of made-up lines are found, and none in a straight one', () => {
+  const x = Array.from({ length: 200 }, (_, i) => i * 2);
+  const noise = x.map((_, i) => (((i * 7919) % 101) / 101 - 0.5) * 0.004);
+  const points = (y: (at: number) => number) => ({ x, y: x.map((at, i) => y(at) + noise[i]!), w: x.map(() => 1) });
+  const straight = points((at) => 1 - 0.001 * at);
+  assert.equal(lastTurn(straight), 0);
+  assert.ok(wanderOf(straight, -0.001) < 0.03 && latelyOff(straight, -0.001) < 0.03);
+  const turned = points((at) => 1 - 0.001 * at - (at > 240 ? 0.0005 * (at - 240) : 0));
+  assert.ok(Math.abs(x[lastTurn(turned)]! - 240) < 20);
+  const waves = points((at) => 1 - 0.001 * at + 0.008 * Math.sin(at / 30));
+  assert.ok(wanderOf(waves, -0.001) > 0.1);
+  // One swell long, the heat may be off by its whole wander; over many, and told from many, by less.
+  assert.ok(close(heatShare(0.1, 60, 60), 0.1 * Math.SQRT2) && heatShare(0.1, 1e5, 1e5) < 0.03);
 });
 
 /** A clean boil: water leaves evenly. */

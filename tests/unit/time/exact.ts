@@ -1,6 +1,6 @@
 /** The schedule of a day as an integer program over five-minute units, for HiGHS: what the schedules of the core are held against. */
 import type { Highs } from 'highs';
-import type { Activity } from '../../../src/core/time';
+import { isAttended, type Activity } from '../../../src/core/time';
 import { UNIT_MINUTES, type MadeUpDay } from './days';
 
 export interface Exact {
@@ -62,10 +62,11 @@ export function dayProgram({ activities, means, windows }: MadeUpDay, end: numbe
     const written = left.map(([name, times]) => `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${name}`).join(' ');
     rows.push(` r${rows.length}: ${written} ${sign} ${right - constant}`);
   };
-  activities.forEach(({ minutes, hands, after }, j) => {
+  activities.forEach(({ minutes, hands, occupies, after }, j) => {
     const d = units(minutes);
     for (let t = early[j]!; t <= late[j]!; t++) {
-      const open = hands === 'free' || windows.some(([from, to]) => t >= units(from) && t + d <= units(to));
+      const open =
+        !isAttended({ hands, occupies }) || windows.some(([from, to]) => t >= units(from) && t + d <= units(to));
       sum(
         [
           [1, begun(j, t - 1)],

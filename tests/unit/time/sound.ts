@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
-import type { Means, Timed, Windows } from '../../../src/core/time';
+import { isAttended, type Means, type Timed, type Windows } from '../../../src/core/time';
 
-/** Nothing holds what another holds, every link is kept, and hands work in their hours. */
+/** Nothing holds what another holds, every link is kept, and whatever is worked at or hot lies in working hours. */
 export function assertSound(steps: readonly Timed[], { hands, ovens, rings }: Means, windows: Windows): void {
   const by = new Map(steps.map((one) => [one.activity.id, one]));
   for (const { activity, start, end } of steps) {
@@ -12,7 +12,7 @@ export function assertSound(steps: readonly Timed[], { hands, ovens, rings }: Me
         `${activity.id} waits ${wait} for ${on}`,
       );
     }
-    if (activity.hands !== 'free')
+    if (isAttended(activity))
       assert.ok(
         windows.some(([from, to]) => start >= from - 1e-6 && end <= to + 1e-6),
         'hours',

@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Behaviour } from '../../../src/core/classify';
 import type { Preparation, Slab } from '../../../src/core/slab';
-import { cautionFor, chainOf, stepMinutes, stepsOf, type Activity } from '../../../src/core/time';
+import { cautionFor, chainOf, stepMinutes, stepsOf, type Activity, type ChainOf } from '../../../src/core/time';
 import { ryeSlice } from '../things';
 
 const preparation = (id: string, part: Partial<Preparation> = {}): Preparation => ({
@@ -30,7 +30,7 @@ const slabOf = (
 function chain(
   slab: Slab,
   behaviours: readonly Behaviour[] = [],
-  rest: { slabs?: number; cutWithin?: number | null; pace?: 'least' | 'usual' | 'most' } = {},
+  rest: Partial<Pick<ChainOf, 'slabs' | 'cutWithin' | 'pace' | 'cutting' | 'scoring'>> = {},
 ) {
   const activities = chainOf({
     slab,
@@ -39,6 +39,9 @@ function chain(
     slabs: 1,
     waits: [],
     cutWithin: null,
+    cutting: { scoring: null, cutting: [8, 12, 20] },
+    finishing: new Map(slab.layers.map(({ id }) => [id, [10, 15, 25]])),
+    scoring: null,
     pace: 'usual',
     ...rest,
   });
@@ -65,6 +68,20 @@ test('what is strewn goes on within 5 minutes of the wet layer; in further tins,
 test('cut within its window, or whenever', () => {
   assert.equal(mostBehind(chain(slabOf([boiled]), [], { cutWithin: 37 })('cut'), 'lay/l0'), 37);
   assert.equal(mostBehind(chain(slabOf([boiled]))('cut'), 'lay/l0'), null);
+  // What is broken by hand may be as brittle as it likes.
+  const broken: Slab = { ...slabOf([boiled]), cut: { columns: 1, rows: 1, way: 'break' } };
+  assert.equal(mostBehind(chain(broken, [], { cutWithin: 37 })('cut'), 'lay/l0'), null);
+  assert.match(chain(broken)('cut').text, /break by hand/);
+});
+
+test('scored while it is warm, counted from when the top was laid; snapped when it has set, whenever that is', () => {
+  const scored = { cutting: { scoring: [2, 3, 5], cutting: [4, 6, 9] }, cutWithin: 37 } as const;
+  const at = chain(slabOf([boiled]), [], { ...scored, scoring: { layer: 'l0', fromMinutes: 6, toMinutes: 14 } });
+  assert.deepEqual(at('score').after, [{ on: 'lay/l0', least: 6, most: 14 }]);
+  assert.deepEqual([at('score').minutes, at('cut').minutes], [3, 6]);
+  assert.equal(mostBehind(at('cut'), 'lay/l0'), null);
+  assert.deepEqual(at('cut').after.at(-1), { on: 'score', least: 0, most: null });
+  assert.equal(chain(slabOf([boiled]), [], { ...scored, scoring: null })('score'), undefined);
 });
 
 test('a step goes on behind a boil within 2 minutes, behind other work within 30, or as it says', () => {

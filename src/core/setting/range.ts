@@ -1,0 +1,55 @@
+import type { PlaceSettings, TinSupport } from './places';
+import type { PouredLayer } from './stack';
+import { settingOf, type LayerStates, type LayerWait, type PlaceStay, type Setting } from './waits';
+
+/** Minutes as they go quickly, as usual and slowly; null where it never comes to it. */
+export interface WaitRange {
+  readonly quick: number | null;
+  readonly usual: number | null;
+  readonly slow: number | null;
+}
+
+/** A wait with how far a shop has to expect it to be otherwise, from the layer's own pour. */
+export interface RangedWait extends LayerWait {
+  readonly takesNextAfterMinutes: WaitRange;
+  readonly cutsAfterMinutes: WaitRange;
+  readonly packsAfterMinutes: WaitRange;
+}
+
+export interface RangedSetting extends Omit<Setting, 'layers'> {
+  readonly layers: readonly RangedWait[];
+}
+
+/** Air that takes away so much more or less heat than usual: a fan against a full fridge, a bare sheet against a thick tin. */
+const QUICK_AIR = 1.5;
+const SLOW_AIR = 0.65;
+
+/**
+ * How a stack sets, each wait from quick to slow: the same stack in moving and in still air. Three times the work of `settingOf`.
+ */
+export function settingRange(
+  layers: readonly PouredLayer[],
+  stays: readonly PlaceStay[],
+  places: PlaceSettings,
+  support: TinSupport,
+): RangedSetting {
+  const inAir = (airFactor: number) => settingOf(layers, stays, { ...places, airFactor }, support).layers;
+  const usual = settingOf(layers, stays, places, support);
+  const [quick, slow] = [inAir(QUICK_AIR), inAir(SLOW_AIR)];
+  return {
+    ...usual,
+    layers: usual.layers.map((wait, at) => {
+      const range = (state: keyof LayerStates): WaitRange => ({
+        quick: quick[at]?.states[state] ?? null,
+        usual: wait.states[state],
+        slow: slow[at]?.states[state] ?? null,
+      });
+      return {
+        ...wait,
+        takesNextAfterMinutes: range('takesNext'),
+        cutsAfterMinutes: range('cuts'),
+        packsAfterMinutes: range('packs'),
+      };
+    }),
+  };
+}

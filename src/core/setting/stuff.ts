@@ -1,0 +1,124 @@
+import type { Composition } from '../larder';
+import { butterfatG, chocolateG, isKind, type Behaviour, type LayerPart } from '../classify';
+import { endPointC, type ExpandedSlab, type Layer, type Place } from '../slab';
+import { sugarShareAtBoil } from '../sugar';
+import {
+  chocolateFirmness,
+  firmnessOf,
+  freezingPointC,
+  glassFirmness,
+  glassTransitionC,
+  iceFirmness,
+  iceLatents,
+  latentsOf,
+  type Firmness,
+} from './firmness';
+import type { Latent } from './properties';
+
+/** What is known of a layer when it is laid. */
+interface Laid {
+  readonly slab: Pick<ExpandedSlab, 'preparations'>;
+  readonly parts: readonly LayerPart[];
+  readonly behaviour: Behaviour;
+  /** What it is made of, and of how much that is known, g. */
+  readonly grams: Composition;
+  readonly madeG: number;
+  readonly density: number | null;
+  readonly place: Place;
+  readonly pourC: number;
+}
+
+/** More than this of milk fat, of all, and it is what binds; of water, and it freezes. */
+const BINDS = 0.05;
+const FREEZES = 0.3;
+/** Lighter than this it is whipped, g/mL. */
+const WHIPPED = 0.8;
+/** What is melted in temper is laid no warmer, deg C. */
+const IN_TEMPER_C = 33;
+const TEMPERS = /temper|\bseed|stir in the rest|3[0-3] ?°? ?C\b/i;
+const BEATS = /\bbeat|until .*gloss|\bgrain/i;
+const COCONUT = /coconut (oil|cream|fat)|creamed coconut|palm|vegetable (fat|shortening)/;
+const FAST = /agar|pectin/;
+
+/** What makes a layer firm, and the heats that it gives back as it becomes so. */
+export function firmnessIn(layer: Layer, laid: Laid): { firmness: Firmness; latents: Latent[] } {
+  const { grams, madeG, parts, place } = laid;
+  const share = (of: number) => (madeG > 0 ? of / madeG : 0);
+  const shares = {
+    chocolate: share(chocolateG(parts)),
+    milkFat: share(butterfatG(parts)),
+    coconutFat: share(coconutFatG(parts)),
+  };
+  const water = share(grams.water);
+  if (place === 'freezer' && water > FREEZES) {
+    const freezingC = freezingPointC(grams.water, grams.sugars);
+    const firmness = iceFirmness(freezingC);
+    return { firmness, latents: [...latentsOf(shares, firmness), ...iceLatents(water, freezingC)] };
+  }
+  const firmness = stuffIn(layer, laid, shares);
+  return { firmness, latents: latentsOf(shares, firmness) };
+}
+
+function stuffIn(
+  layer: Layer,
+  { slab, parts, behaviour, grams, density, pourC }: Laid,
+  { milkFat, coconutFat }: Readonly<Record<'milkFat' | 'coconutFat', number>>,
+): Firmness {
+  const things = parts.flatMap((part) => part.things);
+  const said = layer.from
+    .flatMap(({ preparation }) => slab.preparations.find(({ id }) => id === preparation)?.steps ?? [])
+    .map(({ text }) => text)
+    .join('. ');
+  const named = (pattern: RegExp) => things.some(({ name }) => pattern.test(name.toLowerCase()));
+  if (behaviour === 'chocolate') {
+    const otherG = parts.reduce(
+      (sum, part) => sum + part.share * part.things.reduce((fat, thing) => fat + otherFatIn(thing), 0),
+      0,
+    );
+    const isTempered = TEMPERS.test(said) || (layer.pourC !== undefined && pourC <= IN_TEMPER_C);
+    return chocolateFirmness(isTempered, grams.fat > 0 ? Math.min(1, otherG / grams.fat) : 0);
+  }
+  if (behaviour === 'gel') return firmnessOf(named(FAST) ? 'fast gel' : 'slow gel');
+  const isWhipped = (density ?? Infinity) < WHIPPED && things.some((thing) => isKind('egg white', thing));
+  if (isWhipped) return firmnessOf('slow gel');
+  if (behaviour === 'hard boil' || behaviour === 'soft boil') {
+    if (behaviour === 'soft boil' && BEATS.test(said)) return firmnessOf('grain');
+    const syrupsG = things.reduce(
+      (sum, thing) =>
+        sum + (isKind('syrup', thing) ? thing.massG * ((thing.ingredient?.composition?.sugars ?? 70) / 100) : 0),
+      0,
+    );
+    const endC = Math.max(...parts.map(({ preparation }) => endPointC(preparation) ?? -Infinity));
+    const transitionC = glassTransitionC(
+      1 - sugarShareAtBoil(endC),
+      Math.min(1, grams.sugars > 0 ? syrupsG / grams.sugars : 0),
+    );
+    return glassFirmness(transitionC, behaviour === 'hard boil');
+  }
+  if (behaviour === 'baked') return firmnessOf('baked');
+  if (coconutFat > BINDS && coconutFat > milkFat) return firmnessOf('coconut fat');
+  if (milkFat > BINDS) return behaviour === 'crumb' ? PRESSED : firmnessOf('milk fat');
+  return firmnessOf('cold');
+}
+
+/** A crumb holds by being pressed too: it takes less fat that is solid, and less time. */
+const PRESSED: Firmness = { ...firmnessOf('milk fat'), lagMinutes: 10, takesNext: 0.24, cuts: 0.3 };
+
+/** Fat of a thing that is not a chocolate's own, g. */
+const otherFatIn = (thing: LayerPart['things'][number]) =>
+  isKind('chocolate', thing)
+    ? 0
+    : (thing.massG * (thing.ingredient?.composition?.fat ?? (isKind('fat', thing) ? 80 : 0))) / 100;
+
+const coconutFatG = (parts: readonly LayerPart[]) =>
+  parts.reduce(
+    (sum, { things, share }) =>
+      sum +
+      share *
+        things.reduce(
+          (fat, { name, massG, ingredient }) =>
+            fat + (COCONUT.test(name.toLowerCase()) ? (massG * (ingredient?.composition?.fat ?? 60)) / 100 : 0),
+          0,
+        ),
+    0,
+  );
