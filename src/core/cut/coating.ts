@@ -12,3 +12,22 @@ const LEAST_IN_BOWL_G = 250;
 export function toTemperG(coatG: number): number {
   return coatG <= 0 ? 0 : Math.max(coatG * (1 + WORKING_SURPLUS), coatG + LEAST_IN_BOWL_G / 2, LEAST_IN_BOWL_G);
 }
+
+/** Left between pieces, so that a fork goes round them and no foot runs into the next, mm. */
+const GAP_MM = 10;
+
+/**
+ * How many pieces stand on a rack or a sheet at once, all turned one way, a finger apart.
+ *
+ * @param sheet inside measures of the rack or sheet, mm
+ */
+export function piecesOnSheet(
+  sheet: { readonly lengthMm: number; readonly widthMm: number },
+  piece: { readonly lengthMm: number; readonly widthMm: number },
+): number {
+  const along = (roomMm: number, eachMm: number) => Math.floor((roomMm + GAP_MM + 1e-9) / (eachMm + GAP_MM));
+  return Math.max(
+    along(sheet.lengthMm, piece.lengthMm) * along(sheet.widthMm, piece.widthMm),
+    along(sheet.lengthMm, piece.widthMm) * along(sheet.widthMm, piece.lengthMm),
+  );
+}

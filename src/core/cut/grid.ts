@@ -79,3 +79,12 @@ export function gridOf(tin: Tin, heightMm: number, cut: CutSpec): Grid | null {
     across.length > 0 ? sideAt(widthMm, across, front, back, kerfMm) : sideOf(widthMm, cut.rows, front, back, kerfMm);
   return length && width && { length, width };
 }
+
+/**
+ * The same cuts by a ruler laid from the far edge: where each begins, seen from there.
+ *
+ * @param marksMm where each cut begins from the near edge, mm
+ * @param kerfMm what each cut takes beyond its mark
+ */
+export const marksFromFarEdge = (marksMm: readonly number[], insideMm: number, kerfMm: number): number[] =>
+  [...marksMm].reverse().map((at) => Math.max(0, insideMm - at - kerfMm));

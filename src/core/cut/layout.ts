@@ -25,6 +25,10 @@ export function layOut(tin: Tin, heightMm: number, cut: CutSpec): Layout | null 
   return cut.shape === 'triangle' ? triangles(outline, grid, cut.kerfMm ?? 0) : rectangles(outline, grid);
 }
 
+/** Whether a cut is straight lines through the whole slab, both ways: such lines can be pulled one by one. */
+export const isOnLines = (cut: CutSpec): boolean =>
+  (cut.way ?? 'grid') === 'grid' && !cut.strips?.length && cut.shape !== 'diamond';
+
 /** Spans from the middle; where nothing is trimmed the outer pieces reach to the wall, wherever that is. */
 export function reach(side: Side): (readonly [number, number])[] {
   const half = side.insideMm / 2;

@@ -1,6 +1,6 @@
 import { currencySchema, daySchema } from '../larder';
 import { MEASURES, SHOWN_IN } from '../measure';
-import { PLACES } from '../slab';
+import { PIECE_MM, PLACES } from '../slab';
 import { boxSchema, rackTinSchema, vesselSchema } from '../tin';
 import { fields, formed, list, note, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 import * as yup from 'yup';
@@ -71,6 +71,15 @@ const placeH = fields(
   >,
 );
 
+/** A kind of piece that the shop cuts again and again; a price in another currency than the shop's says so, and is not counted. */
+const pieceKind = fields({
+  name: text(200),
+  lengthMm: number(...PIECE_MM).required(REQUIRED),
+  widthMm: number(...PIECE_MM).required(REQUIRED),
+  price: number(0, 1e6),
+  currency: currencySchema,
+});
+
 /** What can be counted on at once: pairs of hands, ovens that each hold one temperature, rings. */
 export const MEANS = { hands: whole(1, 10), ovens: whole(0, 10), rings: whole(0, 20) } as const;
 
@@ -90,6 +99,7 @@ export const shopSchema = fields({
   scaleStepG: positive(1000),
   vessels: list(vesselSchema, 100),
   boxes: list(boxSchema, 100),
+  pieceKinds: list(pieceKind.required(REQUIRED), 100),
   altitudeM: altitude,
   roomC: number(-5, 50),
   humidityPercent: number(0, 100),

@@ -9,6 +9,9 @@ export type Shop = Said & Required<Pick<Said, 'name' | 'currency' | 'measures' |
 /** A thermometer, and how it was last found to read. */
 export type Probe = NonNullable<Shop['probes']>[number];
 
+/** A kind of piece by its name, size and price. */
+export type ShopPiece = NonNullable<Shop['pieceKinds']>[number];
+
 /** Working hours of one day of the week. */
 export type Hours = NonNullable<Shop['hours']>[number];
 

@@ -23,7 +23,7 @@ const MOST_MINUTES = 1e5;
 /** The most columns, and the most rows, that a slab is cut into. */
 export const MOST_GRID = 200;
 /** Pieces of an order are between these on a side, mm: nothing smaller can be cut. */
-const PIECE_MM = [5, 1000] as const;
+export const PIECE_MM = [5, 1000] as const;
 /** The most lines, and the most steps, of all preparations together. */
 export const MOST_IN_ALL = { lines: 1000, steps: 250 } as const;
 

@@ -83,6 +83,7 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
   const [la, lb] = [layersOf(a), layersOf(b)];
   const [na, nb] = [linesOf(a), linesOf(b)];
   const pieces = ({ plan }: Side) => plan.cut.pieces.reduce((sum, { count }) => sum + count, 0);
+  const piecesG = ({ plan }: Side) => plan.cut.pieces.reduce((sum, { count, massG }) => sum + count * massG, 0);
   const beside = <T>(
     key: string,
     x: ReadonlyMap<string, T>,
@@ -112,7 +113,8 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
     }),
     whole: [
       both('Pieces', 'pieces', pieces),
-      both('Each', 'g', ({ plan }) => plan.cut.pieces[0]?.massG ?? 0),
+      both('Each, in the mean', 'g', (side) => piecesG(side) / Math.max(1, pieces(side))),
+      both('Trimmed off', 'g', ({ plan }) => plan.cut.trimG + plan.cut.kerfG),
       both('Height', 'mm', ({ plan }) => plan.slab.heightMm),
       both('Mass in all', 'g', ({ plan }) => plan.slab.massG),
       both('Cost of what is used', 'money', ({ plan }) => plan.cost.used),

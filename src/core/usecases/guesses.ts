@@ -2,7 +2,7 @@ import { behaviourOf } from '../classify';
 import type { Larder } from '../larder';
 import { figuresIn } from '../measure';
 import { layerParts, type LineGuess } from '../scale';
-import { pouredLayers } from '../setting';
+import { pouredLayers, STUFF_WORDS } from '../setting';
 import type { Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
 import { stepsOf } from '../time';
@@ -70,7 +70,7 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
   });
   const [first] = scaling.slabs;
   const poured = first ? pouredLayers(laid, mixtures, first) : [];
-  const layers = poured.flatMap(({ id, name, pourC, setC, assumed }): Guess[] => {
+  const layers = poured.flatMap(({ id, name, pourC, firmness, assumed }): Guess[] => {
     const l = slab.layers.findIndex((layer) => layer.id === id);
     const layer = slab.layers[l]!;
     const kind = behaviourOf(layerParts(layer, laid, mixtures));
@@ -89,7 +89,7 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
         ? [
             {
               where: at('set'),
-              taken: `${name} counts as set at ${figures.temperature.say(setC)}`,
+              taken: `${name} becomes firm as ${STUFF_WORDS[firmness.stuff]} does`,
               restsOn: `its kind, ${kind}`,
             },
           ]

@@ -5,6 +5,8 @@ export * from './plan';
 export * from './heights';
 export * from './compare';
 export * from './cuts';
+export * from './cutAdvice';
+export * from './swirls';
 export * from './cutInOrder';
 export * from './evenSlab';
 export * from './mixedSlab';

@@ -7,9 +7,11 @@ import {
   fittedH,
   pouredLayers,
   settingOf,
+  settingRange,
   settingWork,
   type PlaceSettings,
   type PlaceStay,
+  type RangedSetting,
   type Setting,
   type TinSupport,
 } from '../setting';
@@ -38,6 +40,19 @@ export function settingFor(
   const layers = layersOf(slab, larder, shop, options, tin);
   if (layers.length === 0) return null;
   return settingOf(layers, stays, placesOf(shop), support);
+}
+
+/** The same with how far each wait has to be expected otherwise; three times the work. */
+export function rangedSettingFor(
+  slab: Slab,
+  larder: Larder,
+  shop: Shop,
+  options: PlanOptions = {},
+  stays: readonly PlaceStay[] = [],
+  support: TinSupport = USUAL_SUPPORT,
+): RangedSetting | null {
+  const layers = layersOf(slab, larder, shop, options);
+  return layers.length === 0 ? null : settingRange(layers, stays, placesOf(shop), support);
 }
 
 /**

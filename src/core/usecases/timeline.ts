@@ -1,13 +1,23 @@
 import { figuresIn } from '../measure';
 import { behaviourOf } from '../classify';
+import {
+  cuttingMinutes,
+  cutSlab,
+  finishMinutes,
+  layOut,
+  scoredLayer,
+  scoreRangeOf,
+  scoreWindow,
+  type MinutesRange,
+} from '../cut';
 import type { Larder } from '../larder';
-import { layerParts } from '../scale';
+import { isFinish, layerParts, type LaidSlab } from '../scale';
 import type { PlanOptions } from './planned';
-import { scaleSlab } from './scaling';
+import { scaleSlab, type ScaledSlab } from './scaling';
 import type { Setting } from '../setting';
 import { settingFor, USUAL_SUPPORT } from './setting';
 import type { Hours, Shop } from '../shop';
-import { expandDividedLines, type Slab } from '../slab';
+import { expandDividedLines, type ExpandedSlab, type Slab } from '../slab';
 import {
   backwardFrom,
   chainOf,
@@ -63,7 +73,7 @@ export interface Work {
  */
 export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}, pace: Pace = 'usual'): Work {
   const laid = expandDividedLines(slab);
-  const { mixtures, scaling, measures } = scaleSlab(laid, larder, shop, options);
+  const { mixtures, scaling, measures, cutIn } = scaleSlab(laid, larder, shop, options);
   const settings = scaling.slabs.flatMap(
     (_, tin) => settingFor(slab, larder, shop, options, [], USUAL_SUPPORT, tin) ?? [],
   );
@@ -72,6 +82,7 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
     const [now, before] = [scaling.slabs[0]?.layers[at]?.filmMm ?? 0, scaling.written[at]?.filmMm ?? 0];
     return now > 0 && before > 0 ? now / before : 1;
   };
+  const behaviours = new Map(laid.layers.map((layer) => [layer.id, behaviourOf(layerParts(layer, laid, mixtures))]));
   return {
     activities: chainOf({
       slab: laid,
@@ -79,14 +90,73 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
         scaleFactor: scaling.preparations[p]?.scaleFactor ?? 1,
         thicknessFactor: thicknessFactorOf(id),
       })),
-      behaviours: new Map(laid.layers.map((layer) => [layer.id, behaviourOf(layerParts(layer, laid, mixtures))])),
+      behaviours,
       slabs: scaling.slabs.reduce((sum, { count }) => sum + count, 0),
       ...slowest(settings),
+      ...knifework(scaling.slabs, laid, cutIn),
+      scoring: slab.cut?.tool === 'score and snap' ? scoringOf(settings[0], scaling.slabs[0], behaviours) : null,
       pace,
       figures: figuresIn(shop.shownIn, measures),
     }),
     hindrance:
       settings.flatMap(({ layers }) => layers).find(({ nextFromMinutes }) => nextFromMinutes === null)?.why ?? null,
+  };
+}
+
+/** How long the hands are busy at a slab when it is cut, and when its pieces are finished: the mean over all slabs. */
+function knifework(
+  slabs: readonly LaidSlab[],
+  { layers }: ExpandedSlab,
+  cutIn: ScaledSlab['cutIn'],
+): Pick<ChainOf, 'cutting' | 'finishing'> {
+  const all = Math.max(
+    1,
+    slabs.reduce((sum, { count }) => sum + count, 0),
+  );
+  const mean = (of: readonly (MinutesRange | null)[]): MinutesRange =>
+    ([0, 1, 2] as const).map((pace) =>
+      of.reduce((sum, range, i) => sum + ((range?.[pace] ?? 0) * slabs[i]!.count) / all, 0),
+    ) as [number, number, number];
+  const each = slabs.map(({ tin, heightMm, layers: strata }) => {
+    const cut = cutIn(tin, heightMm);
+    const level = strata.filter((layer) => !isFinish(layer));
+    const pieces = cutSlab(tin, heightMm, level, cut).pieces.reduce((sum, { count }) => sum + count, 0);
+    return { pieces, minutes: cuttingMinutes(layOut(tin, heightMm, cut), cut, pieces) };
+  });
+  const isScored = each.some(({ minutes }) => minutes.scoring !== null);
+  return {
+    cutting: {
+      cutting: mean(each.map(({ minutes }) => minutes.cutting)),
+      scoring: isScored ? mean(each.map(({ minutes }) => minutes.scoring)) : null,
+    },
+    finishing: new Map(
+      layers.filter(isFinish).map(({ id, spread }) => {
+        const kind = spread === 'coat' ? 'coat' : 'per-piece';
+        return [id, mean(each.map(({ pieces }) => finishMinutes(kind, pieces)))];
+      }),
+    ),
+  };
+}
+
+/** How long after it was laid the layer that snaps takes a score; null where none does. */
+function scoringOf(
+  setting: Setting | undefined,
+  laid: LaidSlab | undefined,
+  behaviours: ChainOf['behaviours'],
+): ChainOf['scoring'] {
+  const layers = (laid?.layers ?? []).map(({ id, thicknessMm }) => ({
+    id,
+    thicknessMm,
+    behaviour: behaviours.get(id) ?? 'loose',
+  }));
+  const layer = scoredLayer(layers.filter(({ thicknessMm }) => thicknessMm > 0));
+  const wait = setting?.layers.find(({ id }) => id === layer?.id);
+  const window = layer && wait ? scoreWindow(wait.curve.meanC, scoreRangeOf(layer.behaviour)!) : null;
+  if (!layer || !wait || !window) return null;
+  return {
+    layer: layer.id,
+    fromMinutes: window.fromMinutes - wait.pouredAt,
+    toMinutes: window.toMinutes - wait.pouredAt,
   };
 }
 
@@ -137,11 +207,13 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
     };
   }
   const line = backwardFrom(activities, means, windows, 0);
+  const isClosed = !windows.some(([from, to]) => from < 0 && to >= 0);
+  const closed = isClosed ? 'Nobody works at that moment: it is done by the last working one before. ' : '';
   if (line.ok && line.start >= minuteOf(now)) {
     return {
       feasible: true,
       earliestEnd: at(line.end),
-      because: whatDecides(line.steps),
+      because: closed + whatDecides(line.steps),
       steps: dated(line.steps),
       slack: 'sooner',
     };

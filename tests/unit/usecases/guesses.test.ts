@@ -8,8 +8,9 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 const guessed = (slab: Slab) => guessesOf(slab, demoLarder, shop).map(({ where }) => where);
 
 test('what a slab does not say is guessed, and what it says is not', () => {
-  // The rye slice: nobody said what sticks of the caramel, nor at what its base is laid and counts as set.
-  assert.deepEqual(guessed(ryeSlice), ['/preparations/1/lossPercent', '/layers/0/pourC', '/layers/0/set']);
+  // The rye slice: nobody said what sticks of the caramel, nor at what its base is laid, nor when its layers count as set.
+  const sets = [0, 1, 2].map((l) => `/layers/${l}/set`);
+  assert.deepEqual(guessed(ryeSlice), ['/preparations/1/lossPercent', '/layers/0/pourC', ...sets]);
   const told: Slab = {
     ...ryeSlice,
     preparations: ryeSlice.preparations.map((one) => ({ ...one, lossPercent: 2 })),
