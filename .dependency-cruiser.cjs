@@ -2,6 +2,7 @@
 const ROOMS = [
   'measure',
   'validation',
+  'weigh',
   'larder',
   'tin',
   'slab',

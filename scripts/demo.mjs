@@ -3,7 +3,8 @@ import { existsSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { prepare } from './setup.mjs';
 import { start } from './serve.mjs';
-import { serveProbe } from '../probe/serve.mjs';
+import { serveProbe } from '../devices/probe.mjs';
+import { serveScale } from '../devices/scale.mjs';
 
 const folder = process.env.KNIFE_TRAY_DATA ?? './demo-data';
 process.env.KNIFE_TRAY_DATA = folder;
@@ -29,5 +30,9 @@ if (isNew) {
 await serveProbe().then(
   () => console.log('A simulated thermometer is in every pot: Cook, Listen to the probe.'),
   () => console.log('Port 4191 is taken: whatever is there is taken for the probe.'),
+);
+await serveScale().then(
+  () => console.log('A simulated scale stands on the bench: Cut, Weigh by the scale.'),
+  () => console.log('Port 4192 is taken: whatever is there is taken for the scale.'),
 );
 console.log('The demo shop is Lantern Yard Slabworks. Stop with Ctrl+C.');

@@ -57,7 +57,7 @@ await page.getByRole('button', { name: 'Keep' }).click();
 await shoot('price', `${slab}/price`);
 await shoot('cook', `${slab}/cook`);
 await page.goto(`${address}${slab}/set`);
-await page.getByText(/All is set after/).waitFor();
+await page.getByText(/It cuts clean after/).waitFor();
 await shoot('set');
 await page.goto(`${address}${slab}/clock`);
 await page.getByText(/^Begin/).waitFor();
@@ -87,7 +87,7 @@ context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasT
 page = await context.newPage();
 await shoot('phone-build', `${slab}/build`);
 await page.goto(`${address}${slab}/set`);
-await page.getByText(/All is set after/).waitFor();
+await page.getByText(/It cuts clean after/).waitFor();
 await page.getByRole('button', { name: 'Open the picture' }).click();
 await shoot('phone-set');
 await browser.close();

@@ -1,5 +1,6 @@
 /** The Cut station: pieces asked for, other shapes and ways, even weights, kinds, bags, templates; and the services' own contracts. */
 import { readFileSync } from 'node:fs';
+import { serveScale } from '../../devices/scale.mjs';
 import { expect, slabId, test, tray } from './shop';
 
 const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
@@ -72,14 +73,20 @@ test('a slab that is not level is made even', async ({ open, page, shop }) => {
   await expect(page.getByText(/Evenness: piece weights vary by 0\.\d/)).toBeVisible();
 });
 
-test('an order of three kinds from one slab: proven, kept in the file', async ({ open, page, shop }) => {
-  const id = await slabId(page, shop.address, 'Hazelnut crisp fingers');
+test('an order of three kinds from one slab: proven, kept in the file, and a kind remembered by the shop', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Divided by').selectOption('several kinds');
-  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Add a kind' }).click();
-  await page.getByLabel('Kind 3').fill('Bite');
+  for (const own of ['Finger', 'Square']) await page.getByLabel('One of the shop').selectOption(own);
+  await page.getByRole('button', { name: 'Add a kind' }).click();
+  await page.getByLabel('Kind 3').fill('Tile');
   await page.getByLabel('Long, mm').nth(2).fill('30');
   await page.getByLabel('Wide, mm').nth(2).fill('30');
+  await page.getByLabel('Worth').nth(2).fill('0.9');
   await page.getByLabel('At least').first().fill('8');
   await page.getByRole('button', { name: 'Find the best cut' }).click();
   await expect(page.getByText('No cut of strips is worth more.')).toBeVisible({ timeout: 20_000 });
@@ -88,8 +95,12 @@ test('an order of three kinds from one slab: proven, kept in the file', async ({
     .getByRole('cell')
     .nth(1);
   expect(Number(await fingers.textContent())).toBeGreaterThanOrEqual(8);
+  await page.getByRole('button', { name: 'Remember Tile' }).click();
+  await expect(page.getByRole('button', { name: 'Remember Tile' })).toBeHidden();
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('kept, version 2')).toBeVisible();
+  await open('/settings');
+  await expect(page.getByRole('group', { name: 'Kinds of piece' }).getByLabel('Name').last()).toHaveValue('Tile');
 });
 
 test('bark to bags: what the shards weigh, in full bags', async ({ open, page, shop }) => {
@@ -102,6 +113,41 @@ test('bark to bags: what the shards weigh, in full bags', async ({ open, page, s
   await page.getByRole('button', { name: 'Fill bags' }).click();
   await expect(page.getByText('2 full bags')).toBeVisible();
   await expect(page.getByText('0.0 g given away in all')).toBeVisible();
+});
+
+test('bark to bags by the scale: shard after shard, a scale that stops in the middle, and on where it left off', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
+  await open(`/slabs/${id}/cut`);
+  await page.getByLabel('A bag holds, g').fill('80');
+  await page.getByRole('button', { name: 'Weighed shards, to bags' }).click();
+  const scale = page.getByRole('region', { name: 'Bench scale' });
+  await scale.getByLabel('Simulated, so many times as fast').selectOption('20');
+  const list = page.getByLabel('What the shards weigh');
+  const shards = async () => (await list.inputValue()).split(' ').filter(Boolean).length;
+  const first = await serveScale();
+  await scale.getByRole('button', { name: 'Weigh by the scale' }).click();
+  await expect.poll(shards, { timeout: 20_000 }).toBeGreaterThanOrEqual(5);
+  first.closeAllConnections();
+  await new Promise((resolve) => first.close(resolve));
+  await expect(page.getByText('The scale has stopped. All that was weighed stands in the list')).toBeVisible();
+  const before = await list.inputValue();
+  const second = await serveScale();
+  await scale.getByRole('button', { name: 'Weigh by the scale' }).click();
+  await expect.poll(shards, { timeout: 20_000 }).toBeGreaterThanOrEqual(before.split(' ').length + 4);
+  expect((await list.inputValue()).startsWith(before)).toBe(true);
+  await scale.getByRole('button', { name: 'Stop weighing' }).click();
+  second.closeAllConnections();
+  second.close();
+  const weighed = await list.inputValue();
+  await page.getByRole('button', { name: 'Fill bags' }).click();
+  await expect(page.getByText(/[1-9]\d* full bags/)).toBeVisible({ timeout: 20_000 });
+  await page.reload();
+  await page.getByRole('button', { name: 'Weighed shards, to bags' }).click();
+  await expect(list).toHaveValue(weighed);
 });
 
 test('the services: their fields, and answers to bad input', async ({ page, shop }) => {

@@ -117,6 +117,6 @@ test('what was guessed is one list from the tray, and each goes to where it is s
   await page.keyboard.press('Escape');
   await expect(page.getByText('What was guessed')).toHaveCount(0);
   await page.getByRole('button', { name: /^Guessed/ }).click();
-  await page.getByRole('button', { name: 'Say it: Base counts as set at 25 °C' }).click();
+  await page.getByRole('button', { name: 'Say it: Base becomes firm as a baked base does' }).click();
   await expect(page).toHaveURL(/\/set$/);
 });

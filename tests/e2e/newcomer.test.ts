@@ -82,7 +82,7 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
   await expect(page.getByText(/^kept, version/)).toBeVisible();
   // Set and Clock have an answer as well.
   await page.getByRole('link', { name: 'Set', exact: true }).click();
-  await expect(page.getByText(/All is set after/)).toBeVisible();
+  await expect(page.getByText(/It cuts clean after/)).toBeVisible();
   console.log(`From nothing: ${hand.count} clicks and fields`);
   expect(hand.count).toBeLessThanOrEqual(45);
 });

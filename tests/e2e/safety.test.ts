@@ -67,7 +67,7 @@ test('names that look like markup stay text on every screen, sheet and download'
     ...['/slabs', '/larder', '/tins', '/settings', `/gather?slabs=${id}`],
   ]) {
     await open(path);
-    if (path.endsWith('/set')) await page.getByText(/All is set after/).waitFor();
+    if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
     if (path.endsWith('/clock')) await page.getByText(/^Begin/).waitFor();
     await page.waitForTimeout(200);
     expect(new URL(page.url()).pathname + new URL(page.url()).search).toBe(path);

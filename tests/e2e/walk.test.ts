@@ -80,7 +80,7 @@ for (const { name, width, height, touch } of SIZES) {
       const found: string[] = [];
       for (const path of [...ROOMS, ...[...STATIONS, ...SHEETS].map((at) => `/slabs/${id}/${at}`)]) {
         await open(path);
-        if (path.endsWith('/set')) await page.getByText(/All is set after/).waitFor();
+        if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
         const here = await wrongs(page, touch);
         const station = STATIONS.some((at) => path.endsWith(`/${at}`));
         if (station && width >= 1000) {

@@ -54,7 +54,8 @@ export type Quantity = { [K in keyof Figures]: Figures[K] extends Written ? K : 
 
 const LONG_MM = 100;
 const MM2_PER_CM2 = 100;
-const G_PER_OZ = GRAMS_IN.oz!;
+export const G_PER_OZ = GRAMS_IN.oz!;
+export const G_PER_LB = GRAMS_IN.lb!;
 const OZ_PER_LB = 16;
 const ML_PER_L = 1000;
 const MM_PER_M = 1000;

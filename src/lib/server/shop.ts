@@ -61,7 +61,9 @@ export function saveSettings(
     .transaction((): SettingsKept => {
       const latest = keptSettings(db);
       if (latest.revision !== at) return { ok: false, latest };
-      const { name, currency, measures, scaleStepG, ...things } = { ...latest.settings, ...changes };
+      const next = { ...latest.settings, ...changes };
+      const { name, currency, measures, scaleStepG } = next;
+      const things = rest(next, latest.settings.currency, rate);
       if (rate !== null && currency !== latest.settings.currency)
         convertPrices(db, latest.settings.currency, currency, rate, today);
       db.prepare(
@@ -72,6 +74,29 @@ export function saveSettings(
     })
     .immediate();
 }
+
+/** Settings that have no column of their own; prices of pieces stay in their currency, or change with the rate. */
+function rest(settings: Settings, from: string, rate: number | null): Omit<Settings, (typeof OWN_COLUMNS)[number]> {
+  const things = Object.fromEntries(
+    Object.entries(settings).filter(([field]) => !(OWN_COLUMNS as readonly string[]).includes(field)),
+  ) as Omit<Settings, (typeof OWN_COLUMNS)[number]>;
+  const { currency: to } = settings;
+  if (from === to || !things.pieceKinds) return things;
+  const coin = 10 ** coinDigits(to);
+  return {
+    ...things,
+    pieceKinds: things.pieceKinds.map((kind) => {
+      if (kind.price === undefined) return kind;
+      const was = kind.currency ?? from;
+      if (was === to) return { ...kind, currency: undefined };
+      return rate !== null && was === from
+        ? { ...kind, price: Math.round(kind.price * rate * coin) / coin, currency: undefined }
+        : { ...kind, currency: was };
+    }),
+  };
+}
+
+const OWN_COLUMNS = ['name', 'currency', 'measures', 'scaleStepG'] as const;
 
 /** Prices of packs in another currency, from today on; what they were before stays in their history. */
 function convertPrices(db: Db, from: string, to: string, rate: number, today: string): void {

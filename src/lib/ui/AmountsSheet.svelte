@@ -1,7 +1,8 @@
 <!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
 <script lang="ts">
   import { isByScale } from '../../core/measure';
-  import type { Plan } from '../../core/usecases';
+  import { cutInWords } from '../../core/cut';
+  import { UNCUT, type Plan } from '../../core/usecases';
   import type { Shop } from '../../core/shop';
   import { isBoiled } from '../../core/classify';
   import { endPointC, expandDividedLines, type Slab } from '../../core/slab';
@@ -48,10 +49,8 @@
     <p>
       {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin, figures)}.
       {/each}
-      {plan.cut.columns} x {plan.cut.rows}, {plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)} pieces,
-      {figures.length.say(plan.slab.heightMm)} high. {shop.name}, {today}, version {version}{isChanged
-        ? ', changed since'
-        : ''}. {allergens.length > 0
+      {cutInWords(slab.cut ?? UNCUT, plan.cut, figures)}, {figures.length.say(plan.slab.heightMm)} high. {shop.name}, {today},
+      version {version}{isChanged ? ', changed since' : ''}. {allergens.length > 0
         ? `Contains ${allergens.join(', ')}`
         : 'No allergen is known of what is in the larder'}; shared boards and knives carry traces too.
     </p>

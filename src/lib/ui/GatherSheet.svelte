@@ -2,12 +2,13 @@
 <script lang="ts">
   import { Button, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
+  import { cutThings } from '../../core/cut';
   import type { Larder } from '../../core/larder';
   import type { Shop } from '../../core/shop';
   import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
   import { storedText, storeText } from '$lib/deviceStore';
 
-  import { gatherSlabs, type GatherWork } from '../../core/usecases';
+  import { gatherSlabs, UNCUT, type GatherWork } from '../../core/usecases';
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
   import { shopFigures } from '$lib/shopFigures';
@@ -31,6 +32,7 @@
       plan.slabs.map(({ tin, sheet: on, count }) => ({ tin: on ?? tin, count, name: slab.name })),
     ),
   );
+  const toCutWith = $derived([...new Set(works.flatMap(({ slab }) => cutThings(slab.cut ?? UNCUT)))]);
   const several = $derived(works.length > 1);
 
   /** Ticks hold for an amount: when it changes, the thing is to be weighed again. */
@@ -139,6 +141,11 @@
             {/each}
           </tbody>
         </Table>
+      </section>
+
+      <section aria-labelledby="to-cut">
+        <h3 id="to-cut">To cut with</h3>
+        <p>{toCutWith.join(', ')}</p>
       </section>
 
       <BasketTable items={sheet.items} basket={sheet.basket} currency={shop.currency} />

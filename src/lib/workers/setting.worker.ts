@@ -1,8 +1,8 @@
 /** Works out how a slab sets, away from the screen. */
 import { READY } from '../newestAnswer';
 import { larderOf, type Ingredient } from '../../core/larder';
-import type { PlaceStay, Setting, TinSupport } from '../../core/setting';
-import { fittedCoefficient, settingFor } from '../../core/usecases';
+import type { PlaceStay, RangedSetting, TinSupport } from '../../core/setting';
+import { fittedCoefficient, rangedSettingFor, settingFor } from '../../core/usecases';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 
@@ -19,7 +19,7 @@ export interface SettingQuestion {
     { readonly layer: string; readonly minutes: number; readonly place: PlaceStay['place'] } | undefined;
 }
 export interface SettingAnswer {
-  readonly setting: Setting | null;
+  readonly setting: RangedSetting | null;
   /** Minutes until all is set where the slab is so much higher. */
   readonly deeperMinutes: number | null;
   readonly fittedH: number | null;
@@ -28,7 +28,7 @@ export interface SettingAnswer {
 addEventListener('message', ({ data }: MessageEvent<SettingQuestion>) => {
   const { slab, ingredients, shop, stays, support, deeperMm, measured } = data;
   const larder = larderOf(ingredients);
-  const setting = settingFor(slab, larder, shop, {}, stays, support);
+  const setting = rangedSettingFor(slab, larder, shop, {}, stays, support);
   const thicker = settingFor(slab, larder, shop, { scale: { mode: 'total-height', mm: deeperMm } }, stays, support);
   const found: SettingAnswer = {
     setting,

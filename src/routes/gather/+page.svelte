@@ -1,10 +1,11 @@
 <!-- One gather sheet for several slabs: the same mixture is made once, each ingredient is weighed and bought once. -->
 <script lang="ts">
-  import { Checkbox } from 'carbon-components-svelte';
+  import { Button, Checkbox } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
   import { larderOf } from '../../core/larder';
   import { plan } from '../../core/usecases';
   import GatherSheet from '$lib/ui/GatherSheet.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
 
   let { data } = $props();
 
@@ -26,15 +27,23 @@
 
 <div class="page">
   <div class="page-head no-print"><h1>Gather</h1></div>
-  <fieldset class="panel no-print">
-    <legend>Which slabs are made together, in the tins they were kept in</legend>
-    <div class="names">
-      {#each data.names as { id, name } (id)}
-        <Checkbox labelText={name} checked={chosen.includes(id)} on:check={(event) => choose(id, event.detail)} />
-      {/each}
+  {#if data.names.length === 0}
+    <div class="panel">
+      <Nothing title="There is no slab yet">
+        <p>What several slabs need together, to weigh and to buy, stands here once there are some.</p>
+        <Button size="small" kind="tertiary" href="/slabs">Begin with one</Button>
+      </Nothing>
     </div>
-    {#if data.names.length === 0}<p>There is no slab yet: <a href="/slabs">begin with one</a>.</p>{/if}
-  </fieldset>
+  {:else}
+    <fieldset class="panel no-print">
+      <legend>Which slabs are made together, in the tins they were kept in</legend>
+      <div class="names">
+        {#each data.names as { id, name } (id)}
+          <Checkbox labelText={name} checked={chosen.includes(id)} on:check={(event) => choose(id, event.detail)} />
+        {/each}
+      </div>
+    </fieldset>
+  {/if}
   {#if works.length > 0}
     <GatherSheet {works} {larder} shop={data.whole} tickKey="slabs {works.map(({ key }) => key).join(',')}" />
   {/if}

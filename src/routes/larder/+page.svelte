@@ -6,6 +6,7 @@
   import type { StoredIngredient } from '$lib/server/larder';
 
   import ListFind from '$lib/ui/ListFind.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import Pager from '$lib/ui/Pager.svelte';
   import IngredientDialog from './IngredientDialog.svelte';
   import TableDialog from './TableDialog.svelte';
@@ -42,9 +43,14 @@
   </div>
 
   {#if data.all === 0}
-    <div class="panel empty">
-      <h2>The larder is empty</h2>
-      <p>Add what you bake with: its density turns cups into grams, its pack turns grams into money.</p>
+    <div class="panel">
+      <Nothing title="The larder is empty">
+        <p>
+          It fills as you write: a line that names something common takes it from the starter list. Or add here what you
+          bake with: its density turns cups into grams, its pack turns grams into money.
+        </p>
+        <Button size="small" kind="tertiary" href="/slabs">Begin with a slab</Button>
+      </Nothing>
     </div>
   {:else}
     <h2 class="unseen">Ingredients</h2>
@@ -125,10 +131,6 @@
 <style>
   .find {
     width: 19rem;
-  }
-
-  .empty {
-    padding: 1.5rem;
   }
 
   .scroll {

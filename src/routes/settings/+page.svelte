@@ -15,6 +15,7 @@
   import ShownUnits from './ShownUnits.svelte';
   import Room from './Room.svelte';
   import Equipment from './Equipment.svelte';
+  import PieceKinds from './PieceKinds.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
@@ -33,7 +34,7 @@
 
   /** Problems that no field shows itself. */
   const unplaced = $derived(
-    problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|probes|hours)\//.test(path)),
+    problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|pieceKinds|probes|hours)\//.test(path)),
   );
   const otherCurrency = $derived(form.currency !== base.settings.currency);
 
@@ -152,6 +153,7 @@
     <Room shop={form} {typed} {problems} onshop={take} />
     <Hours shop={form} {typed} {problems} onshop={take} />
     <Equipment bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
+    <PieceKinds bind:kinds={form.pieceKinds} currency={base.settings.currency} {typed} {problems} />
     {#if unplaced.length > 0}<Notice harm problems={unplaced} />{/if}
     <p><Button size="small" type="submit">Keep</Button> <span role="status">{said}</span></p>
   </form>

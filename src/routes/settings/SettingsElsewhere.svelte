@@ -24,6 +24,7 @@
     scaleStepG: 'Steps of the scale, in g',
     vessels: 'Pots and bowls',
     boxes: 'Boxes',
+    pieceKinds: 'Kinds of piece',
     altitudeM: 'Height above the sea, m',
     roomC: 'Room, in °C',
     humidityPercent: 'Humidity, percent',

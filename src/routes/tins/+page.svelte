@@ -4,6 +4,7 @@
   import { areaMm2At, asTin, longestMm, tinInWords, volumeMlTo } from '../../core/tin';
   import type { StoredTin } from '$lib/server/tins';
   import TinShape from '$lib/ui/TinShape.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import TinDialog from '$lib/ui/TinDialog.svelte';
   import { shopFigures } from '$lib/shopFigures';
 
@@ -29,9 +30,11 @@
     <Button size="field" on:click={() => (editing = { tin: null })}>Add a tin</Button>
   </div>
   {#if data.rack.length === 0}
-    <div class="panel empty">
-      <h2>The rack is empty</h2>
-      <p>Measure the inside of a tin at its base and add it: length, width, depth, corner radius.</p>
+    <div class="panel">
+      <Nothing title="The rack is empty">
+        <p>Measure the inside of a tin at its base and add it: length, width, depth, corner radius.</p>
+        <Button size="small" kind="tertiary" on:click={() => (editing = { tin: null })}>Measure one</Button>
+      </Nothing>
     </div>
   {/if}
   <ul>
@@ -80,9 +83,5 @@
     display: grid;
     place-items: center;
     margin-bottom: 0.7rem;
-  }
-
-  .empty {
-    padding: 1.5rem;
   }
 </style>

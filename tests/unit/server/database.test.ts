@@ -151,6 +151,21 @@ test('prices keep the currency they were given in: to another one and back loses
   db.close();
 });
 
+test('prices of the shop’s kinds of piece keep their currency too, or change with the rate to whole coins', async () => {
+  const db = await openDatabase(newFolder(), migrations);
+  const finger = { name: 'Finger', lengthMm: 75, widthMm: 25, price: 1.99 };
+  const plain = { name: 'Bite', lengthMm: 28, widthMm: 28 };
+  const to = (currency: string, rate: number | null = null) => {
+    assert.ok(saveSettings(db, keptSettings(db).revision, { currency }, rate).ok);
+    return shopSettings(db).pieceKinds;
+  };
+  assert.ok(saveSettings(db, keptSettings(db).revision, { pieceKinds: [finger, plain] }).ok);
+  assert.deepEqual(to('JPY'), [{ ...finger, currency: 'EUR' }, plain]);
+  assert.deepEqual(to('EUR'), [finger, plain]);
+  assert.deepEqual(to('JPY', 160), [{ ...finger, price: 318 }, plain]);
+  db.close();
+});
+
 test('settings that someone else kept since are not written over, and what is not sent stays', async () => {
   const db = await openDatabase(newFolder(), migrations);
   const { revision } = keptSettings(db);

@@ -85,7 +85,7 @@ export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | {
     if (!read.ok) return read;
     const { layers, minutes, everyMinutes } = read.value;
     const work = heatWork(
-      layers.map(({ thicknessMm, latent = null }) => ({ thicknessMm, latent })),
+      layers.map(({ thicknessMm, latent }) => ({ thicknessMm, latents: latent ? [latent] : [] })),
       minutes,
       everyMinutes,
     );

@@ -15,7 +15,7 @@ import {
   mixedSlab,
   layOutDay,
   plan as planOf,
-  settingFor,
+  rangedSettingFor,
   settingProblems,
   withTinsForOrder,
   workOf,
@@ -112,18 +112,18 @@ export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { 
   const larder = larderOf(ingredients);
   const problems = settingProblems(slab, larder, shop, asked);
   if (problems.length > 0) return { ok: false, problems } as const;
-  const found = settingFor(slab, larder, shop, asked, stays);
+  const found = rangedSettingFor(slab, larder, shop, asked, stays);
   if (!found) {
     const message = 'This slab has no layer with a height: lay one';
     return { ok: false, problems: [{ path: '/slab/layers', message }] } as const;
   }
-  const layers = found.layers.map(({ curve: _curve, ...one }) => one);
+  const layers = found.layers.map(({ curve: _curve, states: _states, ...one }) => one);
   return { ok: true, value: { layers, cutWindow: found.cutWindow } } as const;
 }
 
 /** Heat through layers as they are given. */
 export function heat({ layers, minutes, everyMinutes, top, bottom }: RawSetting) {
-  const stack = layers.map(({ latent = null, ...layer }) => ({ ...layer, latent }));
+  const stack = layers.map(({ latent, ...layer }) => ({ ...layer, latents: latent ? [latent] : [] }));
   const run = heatRun(stack, [{ minutes, top, bottom }], everyMinutes);
   return { minutes: run.minutes, layers: run.layers };
 }

@@ -5,7 +5,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { withThickness } from '../../../core/scale';
-  import { allergensIn, guessesOf, plan } from '../../../core/usecases';
+  import { allergensIn, plan } from '../../../core/usecases';
   import { namesNeeded } from '../../../core/slab';
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
@@ -73,6 +73,16 @@
 
   /** The sheet that is printed: nobody prints a page that they have not touched. */
   let AmountsSheet: typeof import('$lib/ui/AmountsSheet.svelte').default | null = $state.raw(null);
+  /** What was guessed is told a moment after the page stands: nobody waits for it. */
+  const GUESSES_AFTER_MS = 2000;
+  let guessesOf = $state.raw<(typeof import('../../../core/usecases/guesses'))['guessesOf'] | null>(null);
+  onMount(() => {
+    const timer = setTimeout(
+      () => void import('../../../core/usecases/guesses').then((found) => (guessesOf = found.guessesOf)),
+      GUESSES_AFTER_MS,
+    );
+    return () => clearTimeout(timer);
+  });
   onMount(() => {
     void draft.restore();
     void firstTouchOrPrint()
@@ -205,7 +215,7 @@
     keptAllergens={allergensIn(draft.kept, larder)}
     slab={draft.slab}
     readyIn={readyIn.minutes === null ? null : { minutes: readyIn.minutes, handsMinutes: readyIn.handsMinutes }}
-    guesses={guessesOf(draft.slab, larder, shop)}
+    guesses={guessesOf?.(draft.slab, larder, shop) ?? []}
     {unread}
     known={draft.slab.known ?? []}
     onknown={(known) => draft.change({ ...draft.slab, known: known.length > 0 ? known : undefined })}

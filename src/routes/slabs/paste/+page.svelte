@@ -8,6 +8,7 @@
   import type { Problem } from '../../../core/validation';
   import { ask } from '$lib/api';
   import { LarderShelf } from '$lib/larderShelf.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import { forgetText, storedText, storeText } from '$lib/deviceStore';
   import ReadRow from './ReadRow.svelte';
   import Notice from '$lib/ui/Notice.svelte';
@@ -118,11 +119,12 @@
     </section>
     <section aria-label="As it is read" class="reading">
       {#if lines.length === 0}
-        <div class="panel empty">
-          <h2>Nothing pasted yet</h2>
-          <p>
-            Each line appears here with its amount, what the larder calls it, and what it weighs. Nothing is dropped.
-          </p>
+        <div class="panel">
+          <Nothing title="Nothing pasted yet">
+            <p>
+              Each line appears here with its amount, what the larder calls it, and what it weighs. Nothing is dropped.
+            </p>
+          </Nothing>
         </div>
       {:else}
         <div class="sum">
@@ -174,10 +176,6 @@
   .small {
     font-size: 0.85rem;
     margin-top: 0.3rem;
-  }
-
-  .empty {
-    padding: 1.2rem;
   }
 
   .sum {

@@ -44,7 +44,7 @@
 
   let drag: { id: string; grabbed: number; x: number } | null = $state(null);
 
-  /** A short step is still wide enough to be touched, also where the day is drawn small. */
+  /** A step is still large enough to be touched where it is short, or the day is drawn small. */
   const reach = $derived(26 * Math.max(1, (width + LABEL + 16) / Math.max(1, widthPx - 20)));
 
   function drop() {
@@ -94,7 +94,13 @@
               day.slack === 'later' ? end.getTime() + slackMinutes * MINUTE : start.getTime() - slackMinutes * MINUTE}
             <path d="M{day.slack === 'later' ? x + w : x} {y + ROW - 2}H{LABEL + axis.x(to)}m0 -3v5" class="slack" />
           {/if}
-          {#if w < reach}<rect x={x + w / 2 - reach / 2} y={y + 2} width={reach} height={ROW - 4} class="reach" />{/if}
+          <rect
+            x={x + w / 2 - Math.max(w, reach) / 2}
+            y={y + 2}
+            width={Math.max(w, reach)}
+            height={ROW - 4}
+            class="reach"
+          />
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
           <text x={x + 4} y={y + 24}>{words(steps, at)}</text>
           <title>{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}</title>

@@ -15,6 +15,7 @@
   import { endPointC, withPreparation } from '../../../../core/slab';
   import { checkHolds, stageAt, targetHere, waterBoilsC } from '../../../../core/sugar';
   import Board from '$lib/ui/Board.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import type { PotCurve } from './potCurve';
   import PotStage from './PotStage.svelte';
   import Signs from './Signs.svelte';
@@ -83,7 +84,7 @@
 
 <Board
   label="Cook"
-  title={pot ? pot.preparation.name : melted.length > 0 ? 'Into temper' : 'Nothing is boiled here'}
+  title={pot ? pot.preparation.name : melted.length > 0 ? 'Into temper' : 'The pot'}
   note={pot
     ? 'By the scale of a recipe at the sea. Pull the line.'
     : melted.length > 0
@@ -103,8 +104,10 @@
     {:else if melted.length > 0}
       <TemperStage bowls={melted.map(({ preparation }) => preparation)} />
     {:else}
-      <p class="quiet">Where a pot is boiled, write its end point in Build, under its name.</p>
-      <p><Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button></p>
+      <Nothing title="Nothing is boiled here">
+        <p>Where a pot is boiled, write its end point in Build, under its name. The pot then stands here over time.</p>
+        <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
+      </Nothing>
     {/if}
   {/snippet}
   {#snippet hand()}

@@ -14,7 +14,8 @@
     type Reading,
   } from '../../../../core/sugar';
   import { openCaller, type Caller } from '$lib/callOut';
-  import { openProbe, type ProbeSource } from '$lib/probe';
+  import type { DeviceSource } from '$lib/device';
+  import { openProbe } from '$lib/probe';
   import { slabWork } from '$lib/slabContext';
   import type { PotCurve } from './potCurve';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -36,8 +37,9 @@
   const SILENT_MS = 5000;
   const CALL_MINUTES = 2;
   const BEAT_C = 45;
+  const LEAP_C = 0.03;
 
-  let source: ProbeSource | null = $state.raw(null);
+  let source: DeviceSource | null = $state.raw(null);
   let readings: readonly Reading[] = $state.raw([]);
   let speed = $state('30');
   let phase = $state<'boil' | 'cool'>('boil');
@@ -62,12 +64,18 @@
       ? forecastBoil({ readings, targetC: endC, altitudeM, probeOffsetC: offsetC })
       : forecastCool({ readings: readings.slice(-1500), targetC: beatC, roomC, probeOffsetC: offsetC }),
   );
+  /** Once it was there it stays so: whoever looked away for a moment still has to take it off. */
+  let wasThere = $state(false);
+  $effect(() => {
+    if (forecast.reached) wasThere = true;
+  });
+  const isThere = $derived(forecast.reached || wasThere);
   const span = (minutes: number) => (minutes >= 1 ? `${minutes.toFixed(0)} min` : `${(minutes * 60).toFixed(0)} s`);
   const now = $derived.by(() => {
     if (broken) return 'The probe does not answer: start the simulated one with npm run probe';
     if (silent) return 'No reading has come for a while: is the probe still in the pot?';
     if (!last) return 'Waiting for the first reading';
-    if (forecast.reached) {
+    if (isThere) {
       return phase === 'boil' ? 'Now: take it off the heat' : 'Now: beat it';
     }
     if (forecast.minutesLeft === null) return forecast.why;
@@ -77,7 +85,7 @@
   });
 
   const near = $derived(
-    forecast.reached ? 'now' : forecast.minutesLeft !== null && forecast.minutesLeft <= CALL_MINUTES ? 'soon' : 'later',
+    isThere ? 'now' : forecast.minutesLeft !== null && forecast.minutesLeft <= CALL_MINUTES ? 'soon' : 'later',
   );
   $effect(() => {
     if (source !== null && aloud && near !== 'later') caller?.call(near === 'now' ? 5 : 2);
@@ -90,7 +98,7 @@
     curve = null;
     drawn = 0;
     phase = 'boil';
-    broken = silent = false;
+    wasThere = broken = silent = false;
     const pot = work.plan.preparations.find(({ id }) => id === preparation.id)!;
     const cooks = Math.max(1, pot.cooks);
     const sugarG = (pot.pot.sucroseG * pot.multiple) / cooks;
@@ -100,7 +108,8 @@
         waterG: (pot.pot.waterG * pot.multiple) / cooks || 200,
         watts: 900,
         speed: Number(speed),
-        offAtC: target.hereC + 0.5,
+        // Time runs in leaps where it runs fast: the simulated hand is then as much later.
+        offAtC: target.hereC + 0.5 + LEAP_C * Number(speed),
         offsetC,
         altitudeDropC: 100 - waterBoilsC(altitudeM),
       },
@@ -174,23 +183,27 @@
     <div class="now">
       <p class="figures big">{last ? figures.temperature.say(last[1], 1) : '-'}</p>
       <p class="figures big">
-        {#if forecast.reached}there{:else if forecast.minutesLeft !== null}{span(forecast.minutesLeft)}{:else}-{/if}
-        {#if forecast.minutesLeft !== null && !forecast.reached}<small
-            >{span(forecast.low!)} to {span(forecast.high!)}</small
+        {#if isThere}there{:else if forecast.minutesLeft !== null}{span(forecast.minutesLeft)}{:else}-{/if}
+        {#if forecast.minutesLeft !== null && !isThere}<small>{span(forecast.low!)} to {span(forecast.high!)}</small
           >{/if}
       </p>
       <p
         class="call"
         role="status"
-        class:hot={forecast.reached || (forecast.minutesLeft !== null && forecast.minutesLeft <= CALL_MINUTES)}
+        class:hot={isThere || (forecast.minutesLeft !== null && forecast.minutesLeft <= CALL_MINUTES)}
       >
         <b>{now}</b>
       </p>
     </div>
     <p class="quiet">{forecast.minutesLeft !== null ? `${forecast.why}.` : ''}</p>
     <div class="cool">
-      <Button size="small" kind="ghost" on:click={() => (phase = phase === 'boil' ? 'cool' : 'boil')}
-        >{phase === 'boil' ? 'It is off the heat: tell when it has cooled' : 'Back to the boil'}</Button
+      <Button
+        size="small"
+        kind="ghost"
+        on:click={() => {
+          phase = phase === 'boil' ? 'cool' : 'boil';
+          wasThere = false;
+        }}>{phase === 'boil' ? 'It is off the heat: tell when it has cooled' : 'Back to the boil'}</Button
       >
       {#if phase === 'cool'}
         <div class="beat">

@@ -1,10 +1,10 @@
 <!-- How the slab is divided, what the pieces weigh and cost, and where the ruler marks fall. -->
 <script lang="ts">
-  import { inInches, METRIC } from '../../../../core/measure';
-  import { Accordion, AccordionItem, Button, Table, Toggle } from 'carbon-components-svelte';
+  import { Accordion, AccordionItem, Button, Toggle } from 'carbon-components-svelte';
   import { lookOf } from '../../../../core/classify';
   import {
     gridOf,
+    isOnLines,
     linesOf,
     madeEven,
     movedAlone,
@@ -16,18 +16,21 @@
   } from '../../../../core/cut';
   import { isFinish } from '../../../../core/scale';
   import { scaleOf, type CutSpec } from '../../../../core/slab';
-  import { withoutOrder } from '../../../../core/usecases';
+  import { swirlsOf, withoutOrder } from '../../../../core/usecases';
   import Board from '$lib/ui/Board.svelte';
-  import TopView from '$lib/ui/TopView.svelte';
   import { slabWork } from '$lib/slabContext';
   import { untrack } from 'svelte';
+  import Advice from './Advice.svelte';
   import Ask from './Ask.svelte';
+  import AtTheKnife from './AtTheKnife.svelte';
   import Bags from './Bags.svelte';
   import Finish from './Finish.svelte';
   import Kinds from './Kinds.svelte';
   import OnPaper from './OnPaper.svelte';
   import Readings from './Readings.svelte';
+  import RulerMarks from './RulerMarks.svelte';
   import PiecesTable from './PiecesTable.svelte';
+  import TopView from './TopView.svelte';
   import Way from './Way.svelte';
   import Weighed from './Weighed.svelte';
   import { shopFigures } from '$lib/shopFigures';
@@ -37,7 +40,6 @@
 
   const work = slabWork();
   const { draft } = work;
-  const planned = $derived(work.plan.slabs[0]!.cut);
   const slabG = $derived(work.plan.slabs[0]!.slab.massG);
 
   /** An order of pieces rules how they are cut, until the maker takes hold of the cut. */
@@ -50,6 +52,7 @@
   const free = () => withoutOrder(draft.slab, work.larder, work.shop);
   /** The cut as it is now, also where an order made it. */
   const cut = $derived(free().cut ?? { columns: 1, rows: 1 });
+  const way = $derived(cut.way ?? 'grid');
   const letGo = () => draft.change(free());
   const upper = $derived(draft.slab.layers.findLast((_, at) => (work.plan.layers[at]?.thicknessMm ?? 0) > 0));
 
@@ -57,12 +60,12 @@
     const slab = free();
     draft.change({ ...slab, cut: withoutEmpty({ ...(slab.cut ?? cut), ...part }) }, field);
   }
-  const way = $derived(cut.way ?? 'grid');
   const slab = $derived(work.plan.slabs[0]!);
   /** Straight cuts, which can be pulled. */
-  const grid = $derived(
-    way === 'grid' && !cut.strips && cut.shape !== 'diamond' ? gridOf(slab.tin, slab.slab.heightMm, cut) : null,
-  );
+  const grid = $derived(isOnLines(cut) ? gridOf(slab.tin, slab.slab.heightMm, cut) : null);
+  let advising = $state(false);
+  /** Whether the order of strokes is looked at: they are then numbered. */
+  let ordering = $state(false);
   /** Where the thickness is read; what has been read is in the slab. */
   let reading = $state(false);
   let places: readonly { readonly xMm: number; readonly yMm: number; readonly mm: number | null }[] = $state.raw(
@@ -103,6 +106,7 @@
       surface={cut.thicknessAt ? surfaceOf(slab.tin, slab.slab.heightMm, cut) : null}
       onplace={reading ? (xMm, yMm) => onplaces([...places, { xMm, yMm, mm: null }]) : undefined}
       locked={(line) => 'after' in line && lockedLines[line.side].includes(line.after - 1)}
+      numbered={ordering}
       onmove={(line, to, inside) => change(moved(line, to, inside), `line ${JSON.stringify(line)}`)}
     />
   {/snippet}
@@ -115,6 +119,7 @@
     {/if}
     <section class="panel pad">
       <Way {cut} {slabG} onchange={change} />
+      <AtTheKnife {cut} />
     </section>
     {#if way === 'mixed'}
       <section class="panel pad"><Kinds {cut} onchange={change} /></section>
@@ -123,7 +128,11 @@
       <section class="panel pad"><Ask ontake={(answer) => change(answer.cut, 'ask')} /></section>
     {/if}
     <section class="panel">
-      <PiecesTable planned={work.plan.slabs[0]!} currency={work.plan.cost.currency} />
+      <PiecesTable
+        planned={work.plan.slabs[0]!}
+        currency={work.plan.cost.currency}
+        swirls={swirlsOf(draft.slab, work.plan)}
+      />
     </section>
     {#if grid}
       <section class="panel pad">
@@ -156,8 +165,14 @@
     {/if}
     <section class="panel">
       <Accordion size="sm"
-        >{#if way === 'break'}
-          <AccordionItem title="Weighed shards, to bags"><Bags bagG={cut.break?.bagG ?? null} /></AccordionItem>
+        >{#if way !== 'break'}
+          <AccordionItem title="What this stack asks of the knife" bind:open={advising}>
+            {#if advising}<Advice {cut} />{/if}
+          </AccordionItem>
+        {/if}{#if way === 'break'}
+          <AccordionItem title="Weighed shards, to bags"
+            >{#if cut.break}<Bags broken={cut.break} />{/if}</AccordionItem
+          >
         {/if}
         {#if way === 'grid' && (cut.shape ?? 'rectangle') === 'rectangle'}
           <AccordionItem title="Even in weight, where it is not level" bind:open={reading}>
@@ -165,34 +180,14 @@
           </AccordionItem>
         {/if}
         {#if way !== 'break'}
-          <AccordionItem title="Order of strokes, and on paper"><OnPaper {cut} /></AccordionItem>
+          <AccordionItem title="Order of strokes, and on paper" bind:open={ordering}><OnPaper {cut} /></AccordionItem>
         {/if}
         {#if draft.slab.layers.some(isFinish)}
           <AccordionItem title="Coat and finish"><Finish /></AccordionItem>
         {/if}
         <AccordionItem title="Pieces weighed afterwards"><Weighed /></AccordionItem>
         <AccordionItem title="Ruler marks, mm and inches">
-          <div class="marks">
-            {#each [['From the left edge', planned.marksMm.length], ['From the front edge', planned.marksMm.width]] as const as [name, marks] (name)}
-              <Table size="compact" class="table">
-                <thead><tr><th>{name}</th><th class="num">mm</th><th class="num">inches</th></tr></thead>
-                <tbody>
-                  {#each marks as at, i (i)}
-                    <tr
-                      ><td>Cut {i + 1}</td><td class="num">{METRIC.length.figure(at)}</td><td class="num"
-                        >{inInches(at)}</td
-                      ></tr
-                    >
-                  {:else}
-                    <tr><td colspan="3">No cut this way</td></tr>
-                  {/each}
-                </tbody>
-              </Table>
-            {/each}
-          </div>
-          <p class="quiet kerf">
-            All marks are measured from one edge, so that small errors do not add up. The cut begins at the mark.
-          </p>
+          <RulerMarks planned={slab} kerfMm={cut.kerfMm ?? 0} />
         </AccordionItem></Accordion
       >
     </section>
@@ -240,17 +235,5 @@
     .locks button {
       min-height: 44px;
     }
-  }
-
-  .marks {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 0.8rem;
-    align-items: start;
-  }
-
-  .kerf {
-    font-size: 0.88rem;
-    margin-top: 0.4rem;
   }
 </style>

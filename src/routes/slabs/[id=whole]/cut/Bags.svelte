@@ -1,19 +1,23 @@
 <!-- Shards as they were weighed, put in bags that each reach what they declare. -->
 <script lang="ts">
-  import { Button, InlineLoading, TextArea } from 'carbon-components-svelte';
+  import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import type { Bagged } from '../../../../core/cut';
+  import type { CutSpec } from '../../../../core/slab';
   import { shopFigures } from '$lib/shopFigures';
   import BagsWorker from '$lib/workers/bags.worker?worker';
   import type { BagsAsked } from '$lib/workers/bags.worker';
-  import { weightsIn } from './weights';
+  import { slabWork } from '$lib/slabContext';
+  import { SHARDS_SPREAD } from '../../../../core/cut';
+  import Weights from './Weights.svelte';
 
-  let { bagG }: { bagG: number | null } = $props();
+  let { broken }: { broken: NonNullable<CutSpec['break']> } = $props();
+  const bagG = $derived(broken.bagG ?? null);
 
   const figures = $derived(shopFigures());
-  let text = $state('');
-  const read = $derived(weightsIn(text));
-  const { shardsG, wrong } = $derived({ shardsG: read.massesG, wrong: read.wrong });
+  const { draft } = slabWork();
+  let shardsG: readonly number[] = $state.raw([]);
+  let wrong = $state(false);
   let worker: Worker | null = null;
   let busy = $state(false);
   let found: Bagged | null = $state.raw(null);
@@ -41,17 +45,18 @@
   }
 </script>
 
-<TextArea
-  labelText="What the shards weigh, in g, one after the other"
-  rows={2}
-  bind:value={text}
-  invalid={wrong.length > 0}
-  invalidText="Not a weight: {wrong.slice(0, 3).join(', ')}"
+<Weights
+  label="What the shards weigh"
+  key="shards {draft.id}"
+  aimG={broken.aimG}
+  spread={broken.spread ?? SHARDS_SPREAD}
+  bind:massesG={shardsG}
+  bind:wrong
 />
 <p class="row">
   <span class="quiet figures">{shardsG.length} shards, {figures.mass.say(shardsG.reduce((sum, g) => sum + g, 0))}</span>
   {#if busy}<Button size="small" kind="secondary" on:click={stop}>Stop</Button>
-  {:else}<Button size="small" disabled={bagG === null || shardsG.length === 0 || wrong.length > 0} on:click={fill}
+  {:else}<Button size="small" disabled={bagG === null || shardsG.length === 0 || wrong} on:click={fill}
       >Fill bags</Button
     >{/if}
 </p>
@@ -64,9 +69,13 @@
       left over.
       {found.proven ? 'Nobody fills more, or gives away less.' : `No more than ${found.most} could be filled.`}
     </p>
+    <p class="quiet">Each shard by its number in the order of weighing, with its weight.</p>
     <ol>
       {#each found.bags as { shards, massG }, i (i)}
-        <li class="figures"><b>{massG.toFixed(1)} g</b> {shards.map((at) => asked[at]).join(' + ')}</li>
+        <li class="figures">
+          <b>{massG.toFixed(1)} g</b> <span class="quiet">of</span>
+          {#each shards as at (at)}<span class="shard"><i>{at + 1}</i> {asked[at]!.toFixed(1)}</span>{/each}
+        </li>
       {/each}
     </ol>
   {/if}
@@ -83,6 +92,22 @@
   ol {
     margin-top: 0.4rem;
     font-size: 0.9rem;
+  }
+
+  .shard {
+    display: inline-block;
+    margin: 0 0.5rem 0.2rem 0;
+    white-space: nowrap;
+  }
+
+  i {
+    display: inline-block;
+    min-width: 1.4rem;
+    padding: 0 0.2rem;
+    background: var(--sunk);
+    font-style: normal;
+    font-weight: 650;
+    text-align: center;
   }
 
   li {

@@ -1,11 +1,14 @@
 <!-- What goes on after cutting: how much of it, on each piece and in the bowl, and in which order. -->
 <script lang="ts">
-  import { toTemperG } from '../../../../core/cut';
+  import { finishMinutes, piecesOnSheet, toTemperG } from '../../../../core/cut';
   import { isFinish } from '../../../../core/scale';
+  import { asTin, isSheet, outlineAt } from '../../../../core/tin';
+  import { formatDuration } from '$lib/figures';
   import type { Spread } from '../../../../core/slab';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
 
+  const USUAL_RACK = { lengthMm: 400, widthMm: 300 } as const;
   const figures = $derived(shopFigures());
   const work = slabWork();
   const pieces = $derived(work.plan.cut.pieces.reduce((sum, { count }) => sum + count, 0));
@@ -15,6 +18,22 @@
     ),
   );
   const coats = $derived(finishes.some(({ spread }) => spread === 'coat'));
+  const [piece] = $derived(work.plan.cut.pieces);
+  /** What pieces are set down on: the largest sheet of the shop's rack, else a usual one. */
+  const sheet = $derived(
+    (work.shop.rack ?? [])
+      .map(({ name, tin }) => ({ name, tin }))
+      .filter(({ tin }) => isSheet(tin))
+      .map(({ name, tin }) => ({ name, outline: outlineAt(asTin(tin), 0) }))
+      .sort((a, b) => b.outline.lengthMm * b.outline.widthMm - a.outline.lengthMm * a.outline.widthMm)[0] ?? {
+      name: 'a rack',
+      outline: USUAL_RACK,
+    },
+  );
+  const onSheet = $derived(piece ? piecesOnSheet(sheet.outline, piece) : 0);
+  const minutes = $derived(
+    finishes.reduce((sum, { spread }) => sum + finishMinutes(spread === 'coat' ? 'coat' : 'per-piece', pieces)[1], 0),
+  );
   const ON: Partial<Record<Spread, string>> = { coat: 'all round', 'per-piece': 'on each piece' };
 </script>
 
@@ -28,6 +47,15 @@
     </li>
   {/each}
 </ul>
+<p class="figures">
+  {#if onSheet > 0}
+    <b>{onSheet}</b> pieces stand a finger apart on {sheet.name} ({figures.size(
+      sheet.outline.lengthMm,
+      sheet.outline.widthMm,
+    )}): have <b>{Math.ceil(pieces / onSheet)}</b> of them ready.
+  {/if}
+  It takes about {formatDuration(minutes)}.
+</p>
 {#if coats}
   <ol>
     <li>Brush the foot of the slab before it is cut, and let that half set: it holds the corners.</li>

@@ -1,9 +1,12 @@
 <!-- Several kinds of piece from one slab: what each is worth and how many are wanted, and the best cut that is found. -->
 <script lang="ts">
-  import { Button, Checkbox, InlineLoading, TextInput } from 'carbon-components-svelte';
+  import { Button, Checkbox, InlineLoading, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import Add from 'carbon-icons-svelte/lib/Add.svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
   import { onDestroy } from 'svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
+  import { ask } from '$lib/api';
   import type { MixedAnswer } from '../../../../core/cut';
   import type { CutSpec } from '../../../../core/slab';
   import { kindsOf, mixedQuestion, stripsOfAnswer } from '../../../../core/usecases';
@@ -40,11 +43,37 @@
   function set(at: number, part: Partial<Kind>, field: string) {
     onchange({ kinds: kinds.map((kind, i) => (i === at ? { ...kind, ...part } : kind)) }, `kind ${at} ${field}`);
   }
+  /** What the shop cuts again and again, and this slab does not yet. */
+  const remembered = $derived(
+    (work.shop.pieceKinds ?? []).filter(({ name }) => !kinds.some((kind) => kind.name === name)),
+  );
+  const isRemembered = ({ name, lengthMm, widthMm, value }: Kind) =>
+    (work.shop.pieceKinds ?? []).some(
+      (kind) => kind.name === name && kind.lengthMm === lengthMm && kind.widthMm === widthMm && kind.price === value,
+    );
+  let refused = $state('');
+  /** The kind is the shop's own from now on, under its name. */
+  async function remember({ name, lengthMm, widthMm, value }: Kind) {
+    const others = (work.shop.pieceKinds ?? []).filter((kind) => kind.name !== name);
+    const pieceKinds = [...others, { name, lengthMm, widthMm, price: value }];
+    const answer = await ask('PUT', '/api/shop', {
+      revision: page.data.shopRevision as number,
+      settings: { pieceKinds },
+    });
+    refused = answer.ok ? '' : (answer.problems[0]?.message ?? '');
+    if (answer.ok) await invalidateAll();
+  }
+  function addRemembered(name: string) {
+    const kind = remembered.find((one) => one.name === name);
+    if (kind) addKind({ ...kind, value: kind.currency === undefined ? kind.price : undefined });
+  }
   function add() {
-    const id = `kind-${Math.max(0, ...kinds.map((kind) => Number(/\d+$/.exec(kind.id)?.[0] ?? 0))) + 1}`;
     const first = kinds.length === 0;
-    const made: Kind = { id, name: first ? 'Finger' : 'Square', lengthMm: first ? 75 : 50, widthMm: first ? 25 : 50 };
-    onchange({ kinds: [...kinds, made] }, 'kinds');
+    addKind({ name: first ? 'Finger' : 'Square', lengthMm: first ? 75 : 50, widthMm: first ? 25 : 50 });
+  }
+  function addKind({ name, lengthMm, widthMm, value }: Omit<Kind, 'id'>) {
+    const id = `kind-${Math.max(0, ...kinds.map((kind) => Number(/\d+$/.exec(kind.id)?.[0] ?? 0))) + 1}`;
+    onchange({ kinds: [...kinds, { id, name, lengthMm, widthMm, value }] }, 'kinds');
   }
 
   function stop() {
@@ -140,6 +169,9 @@
           checked={kind.turn ?? false}
           on:check={({ detail }) => (kind.turn ?? false) !== detail && set(at, { turn: detail || undefined }, 'turn')}
         />
+        {#if !isRemembered(kind)}
+          <Button size="small" kind="ghost" on:click={() => remember(kind)}>Remember {kind.name}</Button>
+        {/if}
         <Button
           size="small"
           kind="ghost"
@@ -154,6 +186,18 @@
 </ul>
 <p class="row">
   <Button size="small" kind="ghost" icon={Add} on:click={add}>Add a kind</Button>
+  {#if remembered.length > 0}
+    <Select
+      size="sm"
+      labelText="One of the shop's own"
+      hideLabel
+      selected=""
+      on:change={(event) => addRemembered((event.target as HTMLSelectElement).value)}
+    >
+      <SelectItem value="" text="one of the shop's own" />
+      {#each remembered as { name }, i (i)}<SelectItem value={name} text={name} />{/each}
+    </Select>
+  {/if}
   {#if busy}
     <Button size="small" kind="secondary" on:click={stop}>Stop, and keep this</Button>
   {:else}
@@ -162,6 +206,7 @@
 </p>
 <div role="status">
   {#if busy}<InlineLoading description={answer ? 'A good cut is found; looking for a better one' : 'Trying'} />{/if}
+  {#if refused}<Notice harm>{refused}</Notice>{/if}
   {#if failed}<Notice harm>The search could not be begun. Load the page anew, and try again.</Notice>{/if}
   {#if answer && answer.value === null}
     <Notice>{answer.why}.</Notice>
@@ -206,7 +251,10 @@
 
   .row {
     display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
     justify-content: space-between;
+    align-items: center;
   }
 
   @media (max-width: 1100px) {

@@ -1,18 +1,18 @@
 <!-- The order of strokes in words, and templates to print or to send to a machine. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { gridOf, halving, layOut, strokeOrder } from '../../../../core/cut';
+  import { cuttingMinutes, gridOf, isOnLines, layOut, strokeOrder, type MinutesRange } from '../../../../core/cut';
   import type { CutSpec } from '../../../../core/slab';
-  import { shopFigures } from '$lib/shopFigures';
+  import { formatDuration } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
+
+  import Halving from './Halving.svelte';
 
   let { cut }: { cut: CutSpec } = $props();
 
   const work = slabWork();
   const slab = $derived(work.plan.slabs[0]!);
-  const figures = $derived(shopFigures());
-  const isEven = $derived((cut.way ?? 'grid') === 'grid' && !cut.strips && !cut.linesMm && cut.shape !== 'diamond');
-  const grid = $derived(isEven ? gridOf(slab.tin, slab.slab.heightMm, cut) : null);
+  const grid = $derived(isOnLines(cut) && !cut.linesMm ? gridOf(slab.tin, slab.slab.heightMm, cut) : null);
   const layout = $derived(layOut(slab.tin, slab.slab.heightMm, cut));
   const order = $derived(layout && strokeOrder(layout));
   const WORDS = {
@@ -27,24 +27,21 @@
       count: order!.strokes.filter((stroke) => stroke.set === set).length,
     })),
   );
+  const minutes = $derived(
+    cuttingMinutes(
+      layout,
+      cut,
+      slab.cut.pieces.reduce((sum, { count }) => sum + count, 0),
+    ),
+  );
+  const range = ([quick, usual, slow]: MinutesRange) =>
+    `${formatDuration(usual)} a slab, ${formatDuration(quick)} to ${formatDuration(slow)}`;
   const address = (format: string) => `/api/slabs/${work.draft.id}/template.${format}`;
 </script>
 
 {#if grid}
-  {#each [['along the length', halving(grid.length)], ['along the width', halving(grid.width)]] as const as [side, found] (side)}
-    {#if found}
-      <p class="figures">
-        By eye {side}: {found.rounds
-          .map(
-            ({ into, linesMm }) =>
-              `${into === 2 ? 'halve' : 'thirds'} at ${linesMm.map((mm) => figures.length.figure(mm)).join(', ')}`,
-          )
-          .join('; then ')}. Pieces are off by {figures.length.say(found.byEyeMm)}; by marks from one edge, by {figures.length.say(
-          found.byMarksMm,
-        )}.
-      </p>
-    {/if}
-  {/each}
+  <Halving side={grid.length} name="along the length" />
+  <Halving side={grid.width} name="along the width" />
 {/if}
 {#if order}
   <ol>
@@ -57,6 +54,11 @@
         ? 'once'
         : `${order.turns} times`}. Wipe the blade after each. Lift the first piece out at the front left, never from the
     middle.
+  </p>
+  <p class="figures">
+    {#if minutes.scoring}Scoring takes about {range(minutes.scoring)}; snapping {range(minutes.cutting)}.{:else}About {range(
+        minutes.cutting,
+      )}, lifting and parting with it.{/if}
   </p>
   <p class="quiet">
     Templates at their true size, of the slab as it was last kept. Print at 100 %, and measure the square.

@@ -1,12 +1,18 @@
 <!-- What comes of the cut: every kind of piece, the trims and the kerf; together the slab. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import type { PlannedSlab, PricedPieces } from '../../../../core/usecases';
+  import type { PlannedSlab, PricedPieces, Swirl } from '../../../../core/usecases';
   import { percent } from '$lib/figures';
   import { money } from '$lib/money';
   import { shopFigures } from '$lib/shopFigures';
 
-  let { planned, currency }: { planned: PlannedSlab; currency: string } = $props();
+  interface Props {
+    planned: PlannedSlab;
+    currency: string;
+    /** Layers that are laid from several mixtures. */
+    swirls: readonly Swirl[];
+  }
+  let { planned, currency, swirls }: Props = $props();
 
   const figures = $derived(shopFigures());
   const NAMES = { piece: 'Piece', rim: 'Clipped', shard: 'Shard' };
@@ -65,6 +71,12 @@
       ? `Broken unevenly: nine of ten shards weigh ${figures.massRange(cut.pieces[0]!.lightestG, cut.pieces[0]!.heaviestG)}.`
       : `Evenness: piece weights vary by ${(cut.evenness * 100).toFixed(1)} %.`}
   </p>
+  {#each swirls as { name, parts }, i (i)}
+    <p class="quiet even figures">
+      {name}: {parts.map(({ name: of, share }) => `${percent(share)} ${of}`).join(', ')} in each piece where they are stirred
+      together; swirled, a piece is off by {percent(Math.max(...parts.map(({ spread }) => spread)))}.
+    </p>
+  {/each}
 {/if}
 
 <style>

@@ -11,7 +11,6 @@
     type PieceShape,
   } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
-  import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 
@@ -23,7 +22,6 @@
   }
   let { cut, slabG, onchange }: Props = $props();
 
-  const figures = $derived(shopFigures());
   const { draft } = slabWork();
   const way = $derived(cut.way ?? 'grid');
   const WAYS: Readonly<Record<CutWay, string>> = {
@@ -161,17 +159,13 @@
       {/each}
     </div>
   {/if}
-  <p class="quiet">
-    A cut takes about nothing with a hot blade, {figures.length.figure(1)}-{figures.length.say(2)} with a saw-tooth, {figures.length.say(
-      3,
-    )} with wide rollers.
-  </p>
 {/if}
 
 <style>
   .fields {
     display: grid;
     gap: 0.6rem;
+    align-items: end;
     margin-bottom: 0.6rem;
   }
 
@@ -187,9 +181,5 @@
 
   .four {
     grid-template-columns: repeat(4, minmax(0, 1fr));
-  }
-
-  p {
-    font-size: 0.88rem;
   }
 </style>

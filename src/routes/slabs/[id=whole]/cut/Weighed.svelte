@@ -1,19 +1,21 @@
 <!-- Some pieces weighed after the cut: how even they are, and what the average rule for prepacked goods would say. -->
 <script lang="ts">
-  import { TextArea } from 'carbon-components-svelte';
   import { weighedPieces } from '../../../../core/cut';
   import { percent } from '$lib/figures';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { weightsIn } from './weights';
+  import Weights from './Weights.svelte';
 
   const figures = $derived(shopFigures());
-  const { draft } = slabWork();
-  let text = $state('');
+  const work = slabWork();
+  const { draft } = work;
+  const planned = $derived(work.plan.slabs[0]!.cut);
+  const aimG = $derived(planned.pieces[0]?.massG ?? 30);
+  let massesG: readonly number[] = $state.raw([]);
+  let wrong = $state(false);
   let declaredG: number | null = $state(null);
-  const read = $derived(weightsIn(text));
-  const found = $derived(read.massesG.length > 0 ? weighedPieces(read.massesG, declaredG) : null);
+  const found = $derived(massesG.length > 0 && !wrong ? weighedPieces(massesG, declaredG) : null);
   const SAID = {
     holds: 'By the average rule that would hold.',
     'mean-low': 'By the average rule the mean is too low: cut them larger, or declare less.',
@@ -25,12 +27,13 @@
   } as const;
 </script>
 
-<TextArea
-  labelText="What some pieces weigh, in g, one after the other"
-  rows={2}
-  bind:value={text}
-  invalid={read.wrong.length > 0}
-  invalidText="Not a weight: {read.wrong.slice(0, 3).join(', ')}"
+<Weights
+  label="What some pieces weigh"
+  key="pieces {draft.id}"
+  {aimG}
+  spread={Math.max(planned.evenness, 0.03)}
+  bind:massesG
+  bind:wrong
 />
 <div class="declared">
   <NumberField
@@ -45,9 +48,9 @@
 </div>
 {#if found}
   <p class="figures" role="status">
-    {read.massesG.length} pieces of <b>{found.meanG.toFixed(1)} g</b> in the mean, give or take {found.spreadG.toFixed(
-      1,
-    )} g ({(found.evenness * 100).toFixed(1)} %).
+    {massesG.length} pieces of <b>{found.meanG.toFixed(1)} g</b> in the mean, give or take {found.spreadG.toFixed(1)} g ({(
+      found.evenness * 100
+    ).toFixed(1)} %).
     {#if declaredG !== null}
       {percent(found.underShare)} weigh less than {figures.mass.say(declaredG)}.
       {#if found.tolerableG !== null}{found.tolerableG.toFixed(1)} g less is tolerated of each. {SAID[

@@ -1,6 +1,6 @@
 <!-- What the slab costs: by layer, by ingredient and per piece. -->
 <script lang="ts">
-  import { Table } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import { inCoins } from '../../../../core/cost';
   import { coinDigits, money } from '$lib/money';
   import { percent } from '$lib/figures';
@@ -8,6 +8,7 @@
   import { expandDividedLines } from '../../../../core/slab';
   import { lookOf } from '../../../../core/classify';
   import Board from '$lib/ui/Board.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import MoneyBar from './MoneyBar.svelte';
   import PackPrice from './PackPrice.svelte';
   import { shopFigures } from '$lib/shopFigures';
@@ -75,7 +76,14 @@
 
 <Board label="Price" title="One piece in money" note="To scale. Touch a part to open it.">
   {#snippet stage()}
-    <MoneyBar {parts} each={count > 0 ? cost.perPiece : 0} currency={cost.currency} pieces={count} />
+    {#if slab.preparations.length === 0}
+      <Nothing title="Nothing to pay for yet">
+        <p>What goes into each pot or bowl is written in Build; what a pack of it costs is asked for here.</p>
+        <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
+      </Nothing>
+    {:else}
+      <MoneyBar {parts} each={count > 0 ? cost.perPiece : 0} currency={cost.currency} pieces={count} />
+    {/if}
   {/snippet}
   {#snippet hand()}
     <dl class="totals panel">

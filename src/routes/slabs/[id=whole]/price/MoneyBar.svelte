@@ -1,6 +1,7 @@
 <!-- One piece as a bar of money, to scale: a part for each layer, which opens to what is in it. -->
 <script lang="ts">
   import type { Look } from '../../../../core/classify';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import { coinDigits, money } from '$lib/money';
   import { percent } from '$lib/figures';
 
@@ -42,7 +43,9 @@
 </script>
 
 {#if total <= 0}
-  <p class="quiet">Nothing in this slab has a price yet: write what a pack costs in the larder.</p>
+  <Nothing title="Nothing here has a price yet">
+    <p>Write what a pack costs in the table beside, or in the larder.</p>
+  </Nothing>
 {:else}
   <p class="each figures"><b>{money(each, currency)}</b> <span class="quiet">each of {pieces} pieces</span></p>
   <div class="bar" role="group" aria-label="What one piece is made of, in money">

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
-  import { dewPointC, type PlaceStay, type Setting, type TinSupport } from '../../../../core/setting';
+  import { dewPointC, type PlaceStay, type RangedSetting, type TinSupport } from '../../../../core/setting';
   import { USUAL_SHOP } from '../../../../core/shop';
   import type { Place } from '../../../../core/slab';
   import type { Ingredient } from '../../../../core/larder';
@@ -16,6 +16,7 @@
   import { page } from '$app/state';
   import { ask } from '$lib/api';
   import Board from '$lib/ui/Board.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import HeatTimeline from './HeatTimeline.svelte';
   import Measured from './Measured.svelte';
   import { PLACE_NAMES } from './places';
@@ -32,7 +33,7 @@
   let stays: PlaceStay[] = $state([]);
   let on = $state<TinSupport['on']>('shelf');
   let foil = $state(false);
-  let setting = $state.raw<Setting | null>(null);
+  let setting = $state.raw<RangedSetting | null>(null);
   let deeperMinutes: number | null = $state(null);
   let busy = $state(false);
   /** The moment looked at; at first somewhat after the second layer is on. */
@@ -119,20 +120,26 @@
       <HeatTimeline {setting} layers={work.plan.slabs[0]!.layers} bind:minute />
     {:else}
       <div role="status">
-        {#if busy}<InlineLoading description="Working it out" />
-        {:else}<p class="quiet">No layer has any height yet: lay one in Build.</p>{/if}
+        {#if busy}<InlineLoading description="Working it out" />{/if}
       </div>
-      {#if !busy}<p><Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">To Build</Button></p>{/if}
+      {#if !busy}
+        <Nothing title="Nothing to set yet">
+          <p>No layer has any height. Lay one in Build, and how long it takes to set stands here.</p>
+          <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">To Build</Button>
+        </Nothing>
+      {/if}
     {/if}
   {/snippet}
   {#snippet hand()}
     {#if setting}
       <p class="panel answer figures" role="status">
         {#if setting.cutWindow.fromMinutes !== null}
-          All is set after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
+          It cuts clean after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
           {#if setting.cutWindow.toMinutes !== null}Cut it within <b
               >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
-            > of that: later the hard layer cracks under a cold knife.{:else}It can be cut any time after.{/if}
+            >
+            of that: later the hard layer cracks under the {slab.cut?.tool ?? 'knife'}.{:else}It can be cut any time
+            after.{/if}
           {#if deeperMinutes !== null}<span class="quiet"
               >Half as thick again, it takes {formatDuration(deeperMinutes)}.</span
             >{/if}

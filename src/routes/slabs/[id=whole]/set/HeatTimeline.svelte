@@ -6,8 +6,8 @@
   import type { LaidLayer } from '../../../../core/scale';
   import type { Setting } from '../../../../core/setting';
   import { formatDuration } from '$lib/figures';
-  import { HEAT_COLOURS, heatColour, timeStep } from './heat';
-  import { shopFigures } from '$lib/shopFigures';
+  import FaceNow from './FaceNow.svelte';
+  import { heatColour, timeStep, type Band } from './heat';
 
   interface Props {
     setting: Setting;
@@ -15,8 +15,6 @@
     minute: number;
   }
   let { setting, layers, minute = $bindable() }: Props = $props();
-
-  const figures = $derived(shopFigures());
 
   let widthPx = $state(640);
   let heightPx = $state(480);
@@ -48,7 +46,7 @@
   );
   const mapPx = $derived(Math.max(60, heightPx - TOP - (folded ? 8 : LINE * (moments.length + 1)) - FACE));
   const x = $derived((at: number) => LEFT + (at / lastMinute) * (widthPx - LEFT - RIGHT));
-  const bands = $derived.by(() => {
+  const bands = $derived.by((): Band[] => {
     const stack = setting.layers.map((layer) => ({
       ...layer,
       thicknessMm: layers.find(({ id }) => id === layer.id)?.thicknessMm ?? 1,
@@ -68,20 +66,8 @@
     const step = timeStep(lastMinute, Math.max(3, (widthPx - LEFT) / 84));
     return Array.from({ length: Math.floor(lastMinute / step) + 1 }, (_, i) => i * step);
   });
-  const now = $derived(
-    bands.map((band) => {
-      const at = Math.min(minute, band.curve.meanC.length - 1);
-      return {
-        ...band,
-        meanC: band.curve.meanC[at]!,
-        warmestC: band.curve.warmestC[at]!,
-        upperC: band.curve.upperC[at]!,
-      };
-    }),
-  );
-
   /** Heat through the layer from its lower to its upper face, by the three temperatures that are known of it. */
-  function strip({ curve }: (typeof bands)[number], at: number, part: number): number {
+  function strip({ curve }: Band, at: number, part: number): number {
     const [low, middle, high] = [curve.lowerC[at]!, curve.middleC[at]!, curve.upperC[at]!];
     const t = part * 2 - 1;
     return middle + ((high - low) / 2) * t + ((high + low) / 2 - middle) * t * t;
@@ -215,38 +201,14 @@
     </g>
     <path d="M{LEFT} {TOP}V{TOP + mapPx + 1.5}H{widthPx - RIGHT}" class="tin" />
 
-    {#if !folded}<g transform="translate(0 {heightPx - FACE + 14})">
-        <text x={LEFT} y="2" class="head">At {formatDuration(minute)}</text>
-        {#each now as { id, name, top, share, meanC, warmestC, upperC }, i (id)}
-          {@const tall = FACE - 36}
-          {@const poured = !Number.isNaN(meanC)}
-          <rect
-            x={LEFT}
-            y={12 + top * tall}
-            width={widthPx * 0.26}
-            height={share * tall}
-            class="face"
-            class:not={!poured}
-            style:fill={poured ? heatColour(meanC) : 'transparent'}
-          />
-          {@const row = 12 + (tall / now.length) * (now.length - 1 - i) + tall / now.length / 2 + 4}
-          <path
-            d="M{LEFT + widthPx * 0.26 + 3} {12 + (top + share / 2) * tall}L{LEFT + widthPx * 0.26 + 14} {row - 4}"
-            class="tick"
-          />
-          <text x={LEFT + widthPx * 0.26 + 18} y={row} class="moment"
-            >{#if poured}{name}, {figures.temperature.say(meanC)}{#if warmestC - meanC > 1}, warmest {figures.temperature.figure(
-                  warmestC,
-                )}{/if}, face {figures.temperature.figure(upperC)}{:else}{name}, not poured yet{/if}</text
-          >
-        {/each}
-        {#each HEAT_COLOURS.slice(1) as [celsius, colour], i (celsius)}
-          <rect x={widthPx - RIGHT - 6 * 28 + i * 28} y="-9" width="28" height="11" fill={colour} />
-          <text x={widthPx - RIGHT - 6 * 28 + i * 28 + 14} y="15" text-anchor="middle" class="axis"
-            >{figures.temperature.figure(celsius)}</text
-          >
-        {/each}
-      </g>{/if}
+    {#if !folded}<FaceNow
+        {bands}
+        {minute}
+        left={LEFT}
+        right={widthPx - RIGHT}
+        top={heightPx - FACE + 14}
+        tall={FACE - 36}
+      />{/if}
   </svg>
 </figure>
 
@@ -288,12 +250,6 @@
     font-size: 13px;
     fill: var(--ink);
     font-variant-numeric: tabular-nums;
-  }
-
-  .head {
-    font-size: 14px;
-    font-weight: 650;
-    fill: var(--ink);
   }
 
   .tick {
@@ -343,14 +299,5 @@
     fill: none;
     stroke: var(--steel);
     stroke-width: 3;
-  }
-
-  .face {
-    stroke: var(--rule-strong);
-    stroke-width: 0.8;
-  }
-
-  .face.not {
-    stroke-dasharray: 4 3;
   }
 </style>

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Accordion, AccordionItem, Select, SelectItem } from 'carbon-components-svelte';
   import type { Quantity } from '../../../../core/measure';
-  import type { Setting } from '../../../../core/setting';
+  import type { RangedSetting, RangedWait, WaitRange } from '../../../../core/setting';
   import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import { formatDuration } from '$lib/figures';
@@ -12,7 +12,7 @@
   import { PLACE_NAMES } from './places';
 
   interface Props {
-    setting: Setting;
+    setting: RangedSetting;
     /** The tin is moved by the clock, whatever the layers say. */
     moved: boolean;
   }
@@ -30,6 +30,18 @@
     ['maxMinutes', 'Longest wait', 'duration', 'any'],
   ] as const satisfies readonly (readonly [keyof Rule, string, Quantity, string])[];
 
+  /** "1 h 10 min, 50 min to 1 h 40 min". */
+  const ranged = ({ quick, usual, slow }: WaitRange) =>
+    usual === null
+      ? 'never here'
+      : `${formatDuration(usual)}, ${quick === null ? '' : formatDuration(quick)} to ${slow === null ? 'never' : formatDuration(slow)}`;
+
+  /** From quick to slow, of what the row says as usual. */
+  function between({ takesNextAfterMinutes, cutsAfterMinutes }: RangedWait, isLast: boolean): string {
+    const { quick, slow } = isLast ? cutsAfterMinutes : takesNextAfterMinutes;
+    return quick === null ? '' : `${formatDuration(quick)} to ${slow === null ? 'never' : formatDuration(slow)}`;
+  }
+
   function setRule(id: string, part: Partial<Rule>) {
     const at = layers.findIndex((layer) => layer.id === id);
     draft.change(withLayer(draft.slab, at, { set: { ...layers[at]!.set, ...part } }), `${id} set`);
@@ -45,15 +57,27 @@
         <span class="quiet"
           >{moved ? 'moved' : PLACE_NAMES[own?.set?.place ?? 'room']}, {layer.pouredAt === 0
             ? 'goes on first'
-            : `goes on at ${formatDuration(layer.pouredAt)}`}</span
+            : `goes on at ${formatDuration(layer.pouredAt)}`}<span class="range"
+            >{between(layer, i === setting.layers.length - 1)}</span
+          ></span
         >
         {#if layer.setAfterMinutes === null}<b class="hot">never sets here</b>{:else}<b class="long"
             >{formatDuration(layer.setAfterMinutes)}</b
           >{/if}
       </span>
       <section aria-label={layer.name}>
-        {#if layer.nextFromMinutes === null}<p class="hot">{layer.why}</p>
-        {:else if i < setting.layers.length - 1}
+        <dl class="figures">
+          {#if i < setting.layers.length - 1}
+            <dt>takes the next</dt>
+            <dd>{ranged(layer.takesNextAfterMinutes)}</dd>
+          {/if}
+          <dt>cuts clean</dt>
+          <dd>{ranged(layer.cutsAfterMinutes)}</dd>
+          <dt>packs</dt>
+          <dd>{ranged(layer.packsAfterMinutes)}</dd>
+        </dl>
+        <p class="quiet">{layer.why}</p>
+        {#if layer.nextFromMinutes !== null && i < setting.layers.length - 1}
           <p>
             The next one goes on
             {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
@@ -111,6 +135,10 @@
     font-size: 0.86rem;
   }
 
+  .range {
+    display: block;
+  }
+
   .long {
     font-size: 1.05rem;
   }
@@ -121,6 +149,17 @@
     gap: 0.5rem;
     margin-top: 0.5rem;
     align-items: end;
+  }
+
+  dl {
+    display: grid;
+    grid-template-columns: max-content 1fr;
+    gap: 0.1rem 0.8rem;
+    font-size: 0.92rem;
+  }
+
+  dt {
+    color: var(--quiet);
   }
 
   p {

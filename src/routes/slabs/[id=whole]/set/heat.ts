@@ -1,3 +1,8 @@
+import type { Setting } from '../../../../core/setting';
+
+/** A layer in the picture: its share of the height, and how far below the top it begins. */
+export type Band = Setting['layers'][number] & { readonly share: number; readonly top: number };
+
 /** The colours of heat, from a cold room through pale to a boil, deg C with its colour; between two of them they mix. */
 export const HEAT_COLOURS = [
   [-18, '#2b4f86'],

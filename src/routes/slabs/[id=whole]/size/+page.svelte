@@ -9,6 +9,7 @@
   import { slabWork } from '$lib/slabContext';
   import Board from '$lib/ui/Board.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
   import Section from '$lib/ui/Section.svelte';
   import Amounts from './Amounts.svelte';
   import Cupboard from './Cupboard.svelte';
@@ -81,8 +82,15 @@
     <!-- It scrolls, so the keyboard must be able to reach it. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
     <section class="amounts" aria-label="Layers and lines, written and now" tabindex="0">
-      <LayerTable />
-      <Amounts />
+      {#if slab.preparations.length === 0 && slab.layers.length === 0}
+        <Nothing title="Nothing to weigh yet">
+          <p>What goes into each pot or bowl is written in Build. Here it stands as written, and for the tins above.</p>
+          <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">To Build</Button>
+        </Nothing>
+      {:else}
+        <LayerTable />
+        <Amounts />
+      {/if}
     </section>
   {/snippet}
   {#snippet hand()}

@@ -1,6 +1,6 @@
 import { Delaunay } from 'd3-delaunay';
-import type { Point } from '../../core/cut';
-import { seeded } from './seeded';
+import type { Point } from '../../../../core/cut';
+import { seeded } from '$lib/ui/seeded';
 
 /** As many as are drawn: more would only be a net. */
 const MOST_DRAWN = 400;

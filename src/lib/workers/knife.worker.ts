@@ -1,0 +1,28 @@
+/** Works out when a slab may be cut or scored, away from the screen. */
+import { READY } from '../newestAnswer';
+import { larderOf, type Ingredient } from '../../core/larder';
+import type { Setting } from '../../core/setting';
+import { scoreAdvice, settingFor, type ScoreAdvice } from '../../core/usecases';
+import type { Shop } from '../../core/shop';
+import type { Slab } from '../../core/slab';
+
+export interface KnifeQuestion {
+  readonly slab: Slab;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
+}
+export interface KnifeAnswer {
+  readonly cutWindow: Setting['cutWindow'] | null;
+  readonly score: ScoreAdvice | null;
+}
+
+addEventListener('message', ({ data: { slab, ingredients, shop } }: MessageEvent<KnifeQuestion>) => {
+  const larder = larderOf(ingredients);
+  const setting = settingFor(slab, larder, shop);
+  const found: KnifeAnswer = {
+    cutWindow: setting?.cutWindow ?? null,
+    score: setting && slab.cut?.tool === 'score and snap' ? scoreAdvice(slab, larder, shop, setting) : null,
+  };
+  postMessage(found);
+});
+postMessage(READY);

@@ -1,0 +1,67 @@
+<!-- When it is cut; or when it is scored first, and snapped later. -->
+<script lang="ts">
+  import { onDestroy } from 'svelte';
+  import type { CutSpec } from '../../../../core/slab';
+  import { formatDuration } from '$lib/figures';
+  import { namedIngredients } from '$lib/namedIngredients';
+  import { NewestAnswer } from '$lib/newestAnswer';
+  import { shopFigures } from '$lib/shopFigures';
+  import { slabWork } from '$lib/slabContext';
+  import type { KnifeAnswer, KnifeQuestion } from '$lib/workers/knife.worker';
+  import KnifeWorker from '$lib/workers/knife.worker?worker';
+
+  let { cut }: { cut: CutSpec } = $props();
+
+  const figures = $derived(shopFigures());
+  const work = slabWork();
+  const slab = $derived({ ...work.draft.slab, cut });
+  const byHand = $derived(cut.way === 'break');
+  let answer = $state.raw<KnifeAnswer | null>(null);
+  const worker = new NewestAnswer<KnifeQuestion, KnifeAnswer>(() => new KnifeWorker());
+  /** A line that is pulled asks once it rests. */
+  const WAIT_MS = 400;
+  $effect(() => {
+    const question: KnifeQuestion = $state.snapshot({
+      slab,
+      ingredients: namedIngredients(slab, work.larder),
+      shop: work.shop,
+    }) as KnifeQuestion;
+    const timer = setTimeout(() => worker.ask(question, (found) => ((answer = found), 'done')), WAIT_MS);
+    return () => clearTimeout(timer);
+  });
+  onDestroy(() => worker.close());
+
+  const when = $derived.by(() => {
+    const window = answer?.cutWindow;
+    if (!answer) return 'Working out when it can be cut ...';
+    if (!window || window.fromMinutes === null) return 'It never sets as it stands: see Set.';
+    const from = formatDuration(window.fromMinutes);
+    if (byHand) return `Break it from ${from} after the first layer is laid, when it snaps cleanly.`;
+    return window.toMinutes === null
+      ? `Cut it any time from ${from} after the first layer is laid.`
+      : `Cut it from ${from} to ${formatDuration(window.toMinutes)} after the first layer is laid; later the hard layer cracks under a cold blade.`;
+  });
+  const score = $derived(cut.tool === 'score and snap' ? answer?.score : null);
+</script>
+
+{#if score}
+  <p class="figures" role="status">
+    {#if score.fromMinutes === null}{score.layer} never gets as cold as a score wants: see Set.{:else}Score {score.layer}
+      a third deep from <b>{formatDuration(score.fromMinutes)}</b> to
+      <b>{formatDuration(score.toMinutes ?? score.fromMinutes)}</b> after the first layer is laid{#if score.snapFromMinutes !== null},
+        and snap it from <b>{formatDuration(score.snapFromMinutes)}</b> on{/if}.{/if}
+  </p>
+  <p class="quiet figures">
+    About {score.brokenCount} of {score.count} pieces are likely to break beside their line: {figures.mass.say(
+      score.brokenG,
+    )} of shards. A rule of the bench, not a forecast.
+  </p>
+{:else}
+  <p class="figures" role="status">{when}</p>
+{/if}
+
+<style>
+  p {
+    font-size: 0.92rem;
+  }
+</style>

@@ -1,0 +1,50 @@
+<!-- Weights one after the other, typed or taken from the bench scale; kept on this device until they are cleared. -->
+<script lang="ts">
+  import { TextArea } from 'carbon-components-svelte';
+  import { onMount } from 'svelte';
+  import { storedText, storeText } from '$lib/deviceStore';
+  import BenchScale from '$lib/ui/BenchScale.svelte';
+  import { weightsIn, weightsText } from './weights';
+
+  interface Props {
+    label: string;
+    /** Under which they are kept. */
+    key: string;
+    /** What the simulated scale is given: pieces of about so much, so uneven. */
+    aimG: number;
+    spread: number;
+    massesG: readonly number[];
+    /** Whether something stands there that is no weight. */
+    wrong: boolean;
+  }
+  let { label, key, aimG, spread, massesG = $bindable(), wrong = $bindable() }: Props = $props();
+
+  let text = $state('');
+  let before: readonly number[] = [];
+  const read = $derived(weightsIn(text));
+  const place = $derived(`knife-tray.weights.${key}`);
+  onMount(() => (text = storedText('device', place) ?? ''));
+  $effect(() => {
+    massesG = read.massesG;
+    wrong = read.wrong.length > 0;
+  });
+  function write(next: string) {
+    text = next;
+    storeText('device', place, next);
+  }
+</script>
+
+<TextArea
+  labelText="{label}, in g, one after the other"
+  rows={3}
+  value={text}
+  on:input={(event) => write((event.target as HTMLTextAreaElement).value)}
+  invalid={read.wrong.length > 0}
+  invalidText="Not a weight: {read.wrong.slice(0, 3).join(', ')}"
+/>
+<BenchScale
+  {aimG}
+  {spread}
+  onbegin={() => (before = read.massesG)}
+  onweighed={(now) => write(weightsText([...before, ...now]))}
+/>
