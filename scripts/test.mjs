@@ -52,7 +52,17 @@ await step('unit', () => {
   );
   const paths = files.sort().map((name) => join('tests', 'unit', name));
   const atOnce = ['--test-concurrency', String(availableParallelism())];
-  run('node', ['--import', 'tsx', '--import', './tests/unit/laws.mjs', '--test', '--test-reporter', 'spec', ...atOnce, ...paths]);
+  run('node', [
+    '--import',
+    'tsx',
+    '--import',
+    './tests/unit/laws.mjs',
+    '--test',
+    '--test-reporter',
+    'spec',
+    ...atOnce,
+    ...paths,
+  ]);
 });
 await step('e2e', async () => {
   await build();
