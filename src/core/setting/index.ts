@@ -5,6 +5,7 @@ export * from './grid';
 export * from './solver';
 export * from './heat';
 export * from './places';
+export * from './potCooling';
 export * from './stack';
 export * from './waits';
 export * from './range';

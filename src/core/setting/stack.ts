@@ -3,6 +3,7 @@ import { behaviourOf, isBaked, type Behaviour, type LayerPart } from '../classif
 import { layerParts, type LaidSlab, type Mixture } from '../scale';
 import { bakedTogether, endPointC, type CutTool, type ExpandedSlab, type Layer, type Place } from '../slab';
 import type { Firmness } from './firmness';
+import { coolingThrough, potAtRest } from './potCooling';
 import { ASSUMED_THERMAL, thermalOf, type Thermal } from './properties';
 import { firmnessIn } from './stuff';
 
@@ -46,14 +47,25 @@ const SOFTENS: Readonly<Record<Behaviour, { readonly softensC: number | null; re
 /** A warm blade melts its way through what a cold one cracks; what is snapped or broken may crack. */
 const COLD_BLADES: readonly CutTool[] = ['cold blade', 'serrated', 'wire', 'rollers'];
 
-/** At what a mixture is usually laid, deg C: boiled ones at their end point, but no hotter than they can be spread. */
+/** At what a mixture is usually laid, deg C: as it has cooled, else boiled ones at their end point, but no hotter than they can be spread. */
 const POUR_C = { chocolate: 32, softest: 105, hardest: 150, baked: 90, cold: 20 } as const;
 
-function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[]): number {
+function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[], cooledC: number | null): number {
+  if (cooledC !== null) return cooledC;
   if (behaviour === 'chocolate') return POUR_C.chocolate;
   const endC = parts.reduce((most, { preparation }) => Math.max(most, endPointC(preparation) ?? -Infinity), -Infinity);
   if (Number.isFinite(endC)) return Math.min(endC, behaviour === 'hard boil' ? POUR_C.hardest : POUR_C.softest);
   return parts.some(({ preparation }) => isBaked(preparation)) ? POUR_C.baked : POUR_C.cold;
+}
+
+/** How warm the warmest of what a layer is laid from is, where all of it was left to cool; null where some of it was not. */
+function cooledC(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[], roomC: number): number | null {
+  const laidC = layer.from.map(({ preparation }) => {
+    const at = slab.preparations.findIndex(({ id }) => id === preparation);
+    const mixture = made[at];
+    return mixture ? coolingThrough(slab.preparations[at]!, potAtRest(mixture, mixture.massOutG), roomC).laidC : null;
+  });
+  return laidC.length === 0 || laidC.includes(null) ? null : Math.max(...(laidC as number[]));
 }
 
 /** What a layer is made of as it is laid, g. */
@@ -77,8 +89,14 @@ function gramsOf(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[]) {
  * film on both faces only the upper one counts.
  *
  * @param made in the order of the slab's preparations
+ * @param roomC in which a pot is left to cool, deg C
  */
-export function pouredLayers(slab: ExpandedSlab, made: readonly Mixture[], laid: LaidSlab): PouredLayer[] {
+export function pouredLayers(
+  slab: ExpandedSlab,
+  made: readonly Mixture[],
+  laid: LaidSlab,
+  roomC: number,
+): PouredLayer[] {
   const asOne = bakedTogether(slab)?.layers ?? [];
   return slab.layers.flatMap((layer, at) => {
     const { thicknessMm, massG, volumeMl } = laid.layers[at]!;
@@ -89,7 +107,7 @@ export function pouredLayers(slab: ExpandedSlab, made: readonly Mixture[], laid:
     const density = volumeMl > 0 ? massG / volumeMl : null;
     const thermal = known ? thermalOf(grams, density) : null;
     const place = layer.set?.place ?? 'room';
-    const pourC = layer.pourC ?? usualPourC(behaviour, parts);
+    const pourC = layer.pourC ?? usualPourC(behaviour, parts, cooledC(layer, slab, made, roomC));
     const { firmness, latents } = firmnessIn(layer, { slab, parts, behaviour, grams, madeG, density, place, pourC });
     const { softensC, brittle } = SOFTENS[behaviour];
     const cracks = brittle && COLD_BLADES.includes(slab.cut?.tool ?? 'hot blade');

@@ -17,7 +17,18 @@ import {
   text,
   whole,
 } from '../validation';
-import { CUT_TOOLS, CUT_WAYS, GROWTHS, HANDS, PIECE_SHAPES, PLACES, SPREADS, STAGES, TEXTURES } from './words';
+import {
+  COOLING_PLACES,
+  CUT_TOOLS,
+  CUT_WAYS,
+  GROWTHS,
+  HANDS,
+  PIECE_SHAPES,
+  PLACES,
+  SPREADS,
+  STAGES,
+  TEXTURES,
+} from './words';
 
 const MOST_MINUTES = 1e5;
 /** The most columns, and the most rows, that a slab is cut into. */
@@ -70,6 +81,8 @@ const step = fields({
   wait: fields({ minMinutes: minutes, maxMinutes: minutes }),
   /** The boil to the end point. */
   cooks: flag(),
+  /** It is left alone until it has cooled to this: how long that takes follows from the pot, whatever its minutes say. */
+  coolTo: fields({ celsius: number(0, 200).required(REQUIRED), in: oneOf(COOLING_PLACES) }),
   /** What is made is laid in this step, as chocolate strewn on the hot slab is: it waits for the layer below. */
   lays: flag(),
 });

@@ -25,6 +25,10 @@ export type Spread = (typeof SPREADS)[number];
 export const PLACES = ['room', 'fridge', 'freezer', 'marble'] as const;
 export type Place = (typeof PLACES)[number];
 
+/** Where a pot is left to cool: as it stands, or in a basin of cold water. */
+export const COOLING_PLACES = ['room', 'cold water'] as const;
+export type CoolingPlace = (typeof COOLING_PLACES)[number];
+
 /** What a layer looks like when it is cut. */
 export const TEXTURES = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'] as const;
 export type Texture = (typeof TEXTURES)[number];

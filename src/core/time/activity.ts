@@ -19,6 +19,8 @@ export interface Activity {
   /** oven, ring, mixer, fridge, freezer, marble. */
   readonly occupies: readonly string[];
   readonly ovenC: number | null;
+  /** It is hot, though it stands on no ring: a pot that cools. */
+  readonly isHot?: boolean;
   readonly after: readonly Link[];
   /** What to take care of. */
   readonly caution: string | null;
@@ -28,8 +30,8 @@ export interface Activity {
  * Whether somebody has to be there all the while: whoever works at it, and for whatever is hot, so that nothing boils or bakes in an
  * empty workroom, nor ends there.
  */
-export const isAttended = ({ hands, occupies }: Pick<Activity, 'hands' | 'occupies'>): boolean =>
-  hands !== 'free' || occupies.includes('oven') || occupies.includes('ring');
+export const isAttended = ({ hands, occupies, isHot }: Pick<Activity, 'hands' | 'occupies' | 'isHot'>): boolean =>
+  hands !== 'free' || isHot === true || occupies.includes('oven') || occupies.includes('ring');
 
 /** How many of each there are. */
 export interface Means {

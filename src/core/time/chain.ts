@@ -1,7 +1,7 @@
 import { METRIC, type Figures } from '../measure';
 import { isFinish, SPREAD } from '../scale';
 import type { CuttingMinutes } from '../cut';
-import type { LayerWait } from '../setting';
+import { isCooledFirst, type LayerWait } from '../setting';
 import { isBoiled, type Behaviour } from '../classify';
 import { bakedTogether, type ExpandedSlab, type Layer, type Place } from '../slab';
 import type { Activity, Link } from './activity';
@@ -194,7 +194,7 @@ export function chainOf({
           ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : within })),
           ...below,
         ],
-        caution: boiled ? hotLayCaution : null,
+        caution: boiled && !from.every(isCooledFirst) ? hotLayCaution : null,
       });
       const isTop = !strewn && !raw;
       run.open = wet

@@ -1,13 +1,16 @@
 import type { Figures } from '../measure';
 import { batchesNeeded } from '../scale';
+import type { CoolingMinutes } from '../setting';
 import type { BakedTogether, ExpandedSlab, Preparation, Step } from '../slab';
 import type { Activity, Link } from './activity';
-import { cautionFor, stepMinutes, stepsOf, type Pace } from './steps';
+import { cautionFor, minutesAtPace, stepMinutes, stepsOf, type Pace } from './steps';
 
 /** How much of a preparation is made, times the written amounts, and how much thicker it is laid than is written. */
 export interface BatchSize {
   readonly scaleFactor: number;
   readonly thicknessFactor: number;
+  /** How long the steps take that wait until it has cooled. */
+  readonly cooling?: CoolingMinutes;
 }
 
 /** The work at pots and bowls, and after which steps each preparation is ready. */
@@ -21,13 +24,16 @@ export const GATHER = 'gather';
 /** The one bake of layers that go into the oven together. */
 export const BAKE = 'bake';
 
-/** A boil goes on at once, or it stiffens and scorches; other work in a bowl can wait a while, min. */
-const WAIT = { boil: 2, other: 30 } as const;
+/** A boil goes on at once, or it stiffens and scorches; what has cooled goes on cooling; other work can wait a while, min. */
+const WAIT = { boil: 2, cooled: 5, other: 30 } as const;
 
 /** How long a step waits behind another: as it says, else not at all, and not so long that what is made spoils. */
 function waitOf({ wait = {} }: Step, behind: Step): Pick<Link, 'least' | 'most'> {
   const least = wait.minMinutes ?? 0;
-  return { least, most: wait.maxMinutes ?? least + (behind.cooks ? WAIT.boil : WAIT.other) };
+  return {
+    least,
+    most: wait.maxMinutes ?? least + (behind.cooks ? WAIT.boil : behind.coolTo ? WAIT.cooled : WAIT.other),
+  };
 }
 
 const links = (ids: readonly string[], least: number, most: number | null): Link[] =>
@@ -45,7 +51,7 @@ export function potsOf(
   const activities: Activity[] = [];
   const ready = new Map<string, readonly string[]>();
   slab.preparations.forEach((preparation, p) => {
-    const { scaleFactor, thicknessFactor } = batchSizes[p] ?? { scaleFactor: 1, thicknessFactor: 1 };
+    const { scaleFactor, thicknessFactor, cooling } = batchSizes[p] ?? { scaleFactor: 1, thicknessFactor: 1 };
     const batches = batchesNeeded(preparation, scaleFactor);
     const steps = stepsOf(preparation, figures);
     const baked = together?.steps.get(preparation.id)?.id;
@@ -57,8 +63,11 @@ export function potsOf(
         id: idOf(step.id),
         of: preparation.id,
         text: step.cooks && batches > 1 ? `${step.text}, ${batches} times` : step.text,
-        minutes: stepMinutes(step, { scaleFactor, batches, thicknessFactor, ovenfuls }, pace),
-        hands: step.hands ?? 'busy',
+        minutes: step.coolTo
+          ? minutesAtPace(cooling?.get(step.id) ?? [step.minutes, step.minutes, step.minutes], pace)
+          : stepMinutes(step, { scaleFactor, batches, thicknessFactor, ovenfuls }, pace),
+        hands: step.hands ?? (step.coolTo ? 'free' : 'busy'),
+        ...(step.coolTo ? { isHot: true } : {}),
         occupies: [...(step.occupies ?? []), ...(inOven ? ['oven'] : [])],
         ovenC: step.ovenC ?? null,
         after:

@@ -71,9 +71,18 @@ const EGG = 'Egg that nothing heats to 71 °C: use pasteurised egg, and follow y
 /** What to take care of while laying a mixture that is as hot as it was cooked to. */
 export const hotLayCaution = BURN;
 
+/** What is no warmer burns nobody, deg C. */
+const BURNS_NO_MORE_C = 50;
+
+/** Whether a step comes behind one in which the pot has cooled. */
+function isCooled(step: Step, { steps = [] }: Preparation): boolean {
+  const at = steps.findIndex(({ id }) => id === step.id);
+  return steps.slice(0, at).some(({ coolTo }) => (coolTo?.celsius ?? Infinity) <= BURNS_NO_MORE_C);
+}
+
 /** What to take care of in a step of a preparation. */
 export function cautionFor(step: Step, preparation: Preparation): string | null {
-  if (step.cooks || isBoiled(preparation)) return BURN;
+  if (step.cooks || (isBoiled(preparation) && !isCooled(step, preparation))) return BURN;
   if (/steam|simmer|bain/i.test(step.text)) return STEAM;
   const egg = thingsIn(preparation.lines).some((thing) => isKind('raw egg', thing));
   return egg && !isEggCooked(preparation) ? EGG : null;

@@ -3,7 +3,7 @@ import type { Larder } from '../larder';
 import { figuresIn } from '../measure';
 import { layerParts, type LineGuess } from '../scale';
 import { pouredLayers, STUFF_WORDS } from '../setting';
-import type { Shop } from '../shop';
+import { USUAL_SHOP, type Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
 import { stepsOf } from '../time';
 import { scaleSlab } from './scaling';
@@ -69,7 +69,7 @@ export function guessesOf(slab: Slab, larder: Larder, shop: Shop): Guess[] {
     ];
   });
   const [first] = scaling.slabs;
-  const poured = first ? pouredLayers(laid, mixtures, first) : [];
+  const poured = first ? pouredLayers(laid, mixtures, first, shop.roomC ?? USUAL_SHOP.roomC) : [];
   const layers = poured.flatMap(({ id, name, pourC, firmness, assumed }): Guess[] => {
     const l = slab.layers.findIndex((layer) => layer.id === id);
     const layer = slab.layers[l]!;

@@ -11,6 +11,7 @@ export * from './cutInOrder';
 export * from './evenSlab';
 export * from './mixedSlab';
 export * from './setting';
+export * from './cooling';
 export * from './timeline';
 export * from './gather';
 export * from './order';

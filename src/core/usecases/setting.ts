@@ -63,25 +63,26 @@ export function rangedSettingFor(
 export function settingProblems(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}): Problem[] {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);
-  const work = scaling.slabs.reduce((sum, laidSlab) => sum + settingWork(pouredLayers(laid, mixtures, laidSlab)), 0);
+  const work = scaling.slabs.reduce(
+    (sum, laidSlab) => sum + settingWork(pouredLayers(laid, mixtures, laidSlab, roomOf(shop))),
+    0,
+  );
   if (work <= 1) return [];
   const message = `That is ${Math.ceil(work)} times as much as can be worked out at once: lay fewer or thinner layers, or take fewer kinds of tin`;
   return [{ path: '/slab/layers', message }];
 }
 
+const roomOf = ({ roomC = USUAL_SHOP.roomC }: Shop) => roomC;
+
 function layersOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions, tin = 0) {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling } = scaleSlab(laid, larder, shop, options);
-  return pouredLayers(laid, mixtures, scaling.slabs[tin]!);
+  return pouredLayers(laid, mixtures, scaling.slabs[tin]!, roomOf(shop));
 }
 
-function placesOf({
-  roomC = USUAL_SHOP.roomC,
-  humidityPercent = USUAL_SHOP.humidityPercent,
-  placeH,
-  shownIn,
-  measures,
-}: Shop): PlaceSettings {
+function placesOf(shop: Shop): PlaceSettings {
+  const { humidityPercent = USUAL_SHOP.humidityPercent, placeH, shownIn, measures } = shop;
+  const roomC = roomOf(shop);
   const figures = figuresIn(shownIn, measures);
   return { roomC, fitted: placeH, dewC: dewPointC(roomC, humidityPercent / 100), figures };
 }

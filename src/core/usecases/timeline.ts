@@ -12,6 +12,7 @@ import {
 } from '../cut';
 import type { Larder } from '../larder';
 import { isFinish, layerParts, type LaidSlab } from '../scale';
+import { coolingIn } from './cooling';
 import type { PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
 import type { Setting } from '../setting';
@@ -86,9 +87,10 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
   return {
     activities: chainOf({
       slab: laid,
-      batchSizes: laid.preparations.map(({ id }, p) => ({
+      batchSizes: coolingIn(laid.preparations, { mixtures, scaling }, shop).map(({ minutes: cooling }, p) => ({
         scaleFactor: scaling.preparations[p]?.scaleFactor ?? 1,
-        thicknessFactor: thicknessFactorOf(id),
+        thicknessFactor: thicknessFactorOf(laid.preparations[p]!.id),
+        cooling,
       })),
       behaviours,
       slabs: scaling.slabs.reduce((sum, { count }) => sum + count, 0),

@@ -33,7 +33,7 @@ const slabOf = (preparation: Omit<Preparation, 'id' | 'name'>, layer: Partial<La
 function poured(slab: Slab): PouredLayer {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling } = scaleSlab(laid, demoLarder, shop, {});
-  return pouredLayers(laid, mixtures, scaling.slabs[0]!)[0]!;
+  return pouredLayers(laid, mixtures, scaling.slabs[0]!, 21)[0]!;
 }
 const baked = { steps: [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 165 }] };
 

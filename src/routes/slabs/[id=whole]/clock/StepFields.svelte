@@ -89,7 +89,19 @@
       on:input={(event) => onchange({ text: String(event.detail ?? '') })}
     />
   </div>
-  {@render time('minutes', 'Usual')}
+  {#if step.coolTo}
+    <div class="time">
+      <NumberField
+        label="Cools to"
+        quantity="temperature"
+        value={step.coolTo.celsius}
+        limits={slabLimits('preparations.steps.coolTo.celsius')}
+        name="{name} cool"
+        typed={draft.typed}
+        onvalue={(celsius) => celsius !== null && onchange({ coolTo: { ...step.coolTo, celsius } })}
+      />
+    </div>
+  {:else}{@render time('minutes', 'Usual')}{/if}
   <Select
     size="sm"
     labelText="Hands"
@@ -119,8 +131,8 @@
   >
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
   {#if opened}
-    {@render time('leastMinutes', 'Least')}
-    {@render time('mostMinutes', 'Longest')}
+    {#if !step.coolTo}{@render time('leastMinutes', 'Least')}
+      {@render time('mostMinutes', 'Longest')}{/if}
     <Select
       size="sm"
       labelText="A larger slab takes longer"
@@ -138,6 +150,11 @@
           on:check={({ detail }) => onchange({ cooks: detail || undefined })}
         />
       {/if}
+      <Checkbox
+        labelText="it is left to cool to a temperature"
+        checked={step.coolTo !== undefined}
+        on:check={({ detail }) => onchange(detail ? { coolTo: { celsius: 45 }, hands: 'free' } : { coolTo: undefined })}
+      />
       <Checkbox
         labelText="it is laid on what is below"
         checked={step.lays ?? false}

@@ -22,9 +22,11 @@
   import TemperStage from './TemperStage.svelte';
   import { slabWork } from '$lib/slabContext';
   import CookCard from './CookCard.svelte';
+  import Cooling from './Cooling.svelte';
   import LiveProbe from './LiveProbe.svelte';
   import Meetings from './Meetings.svelte';
   import MeltCard from './MeltCard.svelte';
+  import { coolingOf } from '../../../../core/usecases';
   import { shopFigures } from '$lib/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
@@ -60,6 +62,7 @@
     ),
   );
   const pot = $derived(pots[at]);
+  const cooled = $derived(coolingOf(work.draft.slab, work.larder, work.shop));
   const endC = $derived(pot ? endPointC(pot.preparation)! : 0);
   let curves: Record<string, PotCurve | null> = $state({});
   const altitudeM = $derived(work.shop.altitudeM ?? USUAL_SHOP.altitudeM);
@@ -122,6 +125,7 @@
     {/if}
     {#if pot}
       <CookCard preparation={pot.preparation} at={pot.at} {probe} />
+      <Cooling preparation={pot.preparation} at={pot.at} cooled={cooled[pot.at]!} />
     {/if}
     {#if pots.length > 0}
       <div class="panel pad">

@@ -43,7 +43,8 @@
   let readings: readonly Reading[] = $state.raw([]);
   let speed = $state('30');
   let phase = $state<'boil' | 'cool'>('boil');
-  let beatC = $state(BEAT_C);
+  let chosenBeatC: number | null = $state(null);
+  const beatC = $derived(chosenBeatC ?? preparation.steps?.find(({ coolTo }) => coolTo)?.coolTo?.celsius ?? BEAT_C);
   let silent = $state(false);
   let broken = $state(false);
   let typed: Record<string, string> = $state({});
@@ -214,7 +215,7 @@
             limits={{ min: 0, max: 150 }}
             name="beat"
             {typed}
-            onvalue={(celsius) => celsius !== null && (beatC = celsius)}
+            onvalue={(celsius) => celsius !== null && (chosenBeatC = celsius)}
           />
         </div>
       {/if}
