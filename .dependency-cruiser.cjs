@@ -10,6 +10,7 @@ const ROOMS = [
   'classify',
   'recipe',
   'sugar',
+  'method',
   'scale',
   'setting',
   'cut',

@@ -127,7 +127,7 @@ test('a step that is pulled stays where it is put, and the rest follows; letting
   await expect(boil).toHaveAttribute('aria-label', /Tue 08:12/);
   const packed = page.getByRole('row').filter({ hasText: 'Pack and label' });
   const before = await packed.innerText();
-  const box = (await boil.locator('rect').boundingBox())!;
+  const box = (await boil.locator('rect').last().boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 4 });

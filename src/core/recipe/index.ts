@@ -4,4 +4,6 @@ export * from './readLine';
 export * from './readRecipe';
 export * from './slabFromRecipe';
 export * from './schemaOrg';
+export * from './toSchemaOrg';
 export * from './packPrice';
+export { plainLetters } from './tidy';

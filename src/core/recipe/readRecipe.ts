@@ -8,13 +8,16 @@ import { tidied } from './tidy';
 const MOST_LINES = 1000;
 /** A longer line is no ingredient; of any line so much is kept as text. */
 const MOST_LENGTH = 400;
-const MOST_KEPT = 1000;
+const MOST_KEPT = 5000;
 
 /** Headings under which the way of working is told and not the ingredients. */
 const METHOD =
   /^(?:the )?(?:methods?|directions?|instructions?|steps?|procedure|how to make(?: it)?|to make|notes?|tips?)$/i;
 /** Headings that only say that ingredients follow. */
 const LIST = /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will) need|what you need)(?:\s*\(.*\))?$/i;
+
+/** Why a line of the method is no ingredient. */
+export const METHOD_TEXT = 'Kept as a note on the method';
 
 export const isMethodHeading = (name: string) => METHOD.test(name);
 export const isListHeading = (name: string) => LIST.test(name);
@@ -39,6 +42,10 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
   for (const [at, raw] of lines.entries()) {
     const line = raw.trim();
     if (line === '') continue;
+    if (inMethod && at < MOST_LINES && line.length > MOST_LENGTH) {
+      yield unreadLine(line.slice(0, MOST_KEPT), METHOD_TEXT);
+      continue;
+    }
     if (at >= MOST_LINES || line.length > MOST_LENGTH) {
       const why =
         at >= MOST_LINES ? `Only the first ${MOST_LINES} lines are read` : 'This line is too long to be an ingredient';
@@ -49,7 +56,7 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
       ? { ...headingLine(line), ingredient: line }
       : readLine(line, measures, larder);
     if (read.status === 'heading') inMethod = isMethodHeading(read.ingredient ?? '');
-    yield inMethod && read.status !== 'heading' ? unreadLine(line, 'Kept as a note on the method') : read;
+    yield inMethod && read.status !== 'heading' ? unreadLine(line, METHOD_TEXT) : read;
   }
 }
 

@@ -1,6 +1,3 @@
-import { writtenAmount } from '../measure';
-import { endPointC, type Line, type Slab } from '../slab';
-
 /** A recipe found in a schema.org document: its name, its lines one below the other, and its method. */
 export interface FoundRecipe {
   readonly name: string;
@@ -49,11 +46,24 @@ function plainText(found: unknown): string {
     .trim();
 }
 
+/** "PT1H30M" as a line of a method. */
+function totalTime(found: unknown): string[] {
+  const time = typeof found === 'string' ? /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?)?/i.exec(found) : null;
+  const [days, hours, minutes] = (time?.slice(1) ?? []).map((part) => Number(part ?? 0));
+  const all = ((days ?? 0) * 24 + (hours ?? 0)) * 60 + (minutes ?? 0);
+  if (all <= 0) return [];
+  const said = [all >= 60 ? `${Math.floor(all / 60)} h` : '', all % 60 > 0 ? `${all % 60} min` : ''].filter(Boolean);
+  return [`Total time: ${said.join(' ')}.`];
+}
+
 function stepsIn(found: unknown, deep = 0): string[] {
   if (deep > DEEPEST) return [];
   return listOf(found).flatMap((node) => {
-    if (typeof node === 'string') return node.split(/\n+/).map(plainText);
+    // Sites put a whole method into one text, its paragraphs as lines or as markup.
+    if (typeof node === 'string') return node.split(/\n+|<\/?(?:p|li|br|div)[^>]*>/i).map(plainText);
     if (!isNode(node)) return [];
+    const section = isOfType(node, 'HowToSection') ? plainText(node.name).replace(/:+$/, '') : '';
+    if (section !== '') return [`${section}:`, ...stepsIn(node.itemListElement ?? node.steps, deep + 1)];
     const own = plainText(node.text) || (node.itemListElement === undefined ? plainText(node.name) : '');
     return [...(own === '' ? [] : [own]), ...stepsIn(node.itemListElement, deep + 1)];
   });
@@ -82,56 +92,16 @@ export function recipesFromJsonLd(text: string): FoundRecipe[] {
       const lines = listOf(node.recipeIngredient ?? node.ingredients)
         .map(plainText)
         .filter(Boolean);
-      const method = stepsIn(node.recipeInstructions).filter(Boolean);
+      const yields = listOf(node.recipeYield ?? node.yield)
+        .map(plainText)
+        .find((text) => /\d/.test(text) && /\p{L}/u.test(text));
+      const method = [
+        ...stepsIn(node.recipeInstructions).filter(Boolean),
+        ...(yields === undefined ? [] : [`Makes ${yields}.`]),
+        ...totalTime(node.totalTime),
+      ];
       const name = plainText(node.name).slice(0, 200);
       return { name, text: [...lines, ...(method.length > 0 ? ['', 'Method:', ...method] : [])].join('\n') };
     });
   });
-}
-
-/**
- * A line as one writes it down; reading it gives the same amount back.
- *
- * @example lineInWords({ ingredient: 'butter', quantity: 150, unit: 'g', state: 'cold' }) // '150 g butter, cold'
- */
-export function lineInWords({ ingredient, quantity, unit, state, packG, optional }: Omit<Line, 'text'>): string {
-  const amount = writtenAmount(quantity, unit);
-  const said =
-    unit === 'each'
-      ? amount.replace(/ each$/, '')
-      : unit === 'pack' && packG !== undefined
-        ? `${amount.replace(/ pack$/, '')} x ${Number(packG.toPrecision(6))} g pack`
-        : amount;
-  return `${said} ${ingredient}${state ? `, ${state}` : ''}${optional ? ' (optional)' : ''}`;
-}
-
-/**
- * A slab as a schema.org recipe. Where there are several preparations, a line such as "For the base:" stands before the lines
- * of each, since the vocabulary knows no groups of ingredients.
- *
- * @param pieces how many pieces it makes
- */
-export function jsonLdOf(slab: Slab, pieces: number): Node {
-  const several = slab.preparations.length > 1;
-  return {
-    '@context': 'https://schema.org',
-    '@type': 'Recipe',
-    name: slab.name,
-    recipeYield: `${pieces} pieces`,
-    recipeIngredient: slab.preparations.flatMap(({ name, lines, unread = [] }) => [
-      ...(several ? [`For the ${name}:`] : []),
-      ...lines.map(lineInWords),
-      ...unread,
-    ]),
-    recipeInstructions: slab.preparations.map((preparation) => {
-      const endC = endPointC(preparation);
-      const steps = (preparation.steps ?? []).map(({ text, minutes }) => `${text} (${minutes} min)`);
-      const cook = endC === null ? [] : [`Cook to ${endC.toFixed(0)} °C`];
-      return {
-        '@type': 'HowToSection',
-        name: preparation.name,
-        itemListElement: [...steps, ...cook].map((text) => ({ '@type': 'HowToStep', text })),
-      };
-    }),
-  };
 }

@@ -1,7 +1,7 @@
 import type { Measures } from '../measure';
 import { blankSlab, freshId, holdsQuantity, type Layer, type Line, type Preparation, type Slab } from '../slab';
 import type { LineRead } from './readLine';
-import { isListHeading, isMethodHeading } from './readRecipe';
+import { isListHeading } from './readRecipe';
 
 /**
  * A line of a slab from a reading, or null where it lacks an amount, a unit or a name. The larder's name is taken where it is
@@ -23,6 +23,9 @@ export function lineFromReading(read: LineRead): Line | null {
   };
 }
 
+/** So much of a line that could not be read is kept with its preparation. */
+const MOST_UNREAD = 1000;
+
 /** "For the rye base:" as the name of a preparation: "Rye base". */
 function preparationName(heading: string): string {
   const name = heading
@@ -33,16 +36,27 @@ function preparationName(heading: string): string {
   return lower.charAt(0).toUpperCase() + lower.slice(1);
 }
 
+/** An id that says what it is of: "Rye base" is rye-base, the second of that name rye-base2. */
+function idFor(name: string, taken: readonly { readonly id: string }[]): string {
+  const id = name
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40);
+  return id === '' ? freshId('p', taken) : taken.some((other) => other.id === id) ? freshId(id, taken) : id;
+}
+
 /** A few words without an amount, and no sentence. */
 const isTitle = (text: string) =>
   /\p{L}/u.test(text) && !/\d/.test(text) && text.trim().split(/\s+/).length <= 8 && !/[.!?]\s*$/.test(text);
 
 /**
  * A slab from a recipe's readings. Each heading begins a preparation, and each preparation is laid as one level layer; the
- * first heading names the slab where another follows it at once. What could not be read stays with its preparation as text,
- * the method in the notes: nothing is dropped.
+ * first heading names the slab where another follows it at once. What could not be read stays with its preparation as text:
+ * nothing is dropped.
  *
- * @param reads as `readRecipe` gives them, corrected or not
+ * @param reads as `readRecipe` gives them, corrected or not, without those of the method
  * @param name what the slab is called, or empty to take it from the first heading
  */
 export function slabFromRecipe(reads: readonly LineRead[], name: string, measures: Measures): Slab {
@@ -62,22 +76,18 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
   const preparations: (Preparation & { lines: Line[]; unread: string[] })[] = [];
   const notes: string[] = [];
   if (named && title !== first.text) notes.push(first.text);
-  let inMethod = false;
   const begin = (called: string) =>
-    preparations.push({ id: freshId('p', preparations), name: called, lines: [], unread: [] });
+    preparations.push({ id: idFor(called, preparations), name: called, lines: [], unread: [] });
   for (const read of titled || named ? reads.slice(1) : reads) {
     if (read.status === 'heading') {
       const heading = read.ingredient ?? read.text;
-      inMethod = isMethodHeading(heading);
-      if (!inMethod && !isListHeading(heading)) begin(preparationName(heading));
-    } else if (inMethod) {
-      notes.push(read.text);
+      if (!isListHeading(heading)) begin(preparationName(heading));
     } else {
       if (preparations.length === 0) begin(named ? preparationName(own) : 'Mixture');
       const line = lineFromReading(read);
       const into = preparations.at(-1)!;
       if (line) into.lines.push(line);
-      else into.unread.push(read.text);
+      else into.unread.push(read.text.slice(0, MOST_UNREAD));
     }
   }
   const kept = preparations

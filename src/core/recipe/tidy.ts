@@ -48,15 +48,9 @@ const FRACTIONS: Readonly<Record<string, string>> = {
 const ABOUT =
   /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca\.?|~|up to|at least|a further|another|level)\s*/i;
 
-/**
- * A written line in plain letters: fractions as 1/2, one kind of dash and space, no bullet, no decimal comma, numbers in
- * figures.
- *
- * @example tidied('• 1½ cups') // '1 1/2 cups'
- * @example tidied('1,5 dl cream') // '1.5 dl cream'
- */
-export function tidied(text: string): string {
-  let plain = text
+/** A text in plain letters: fractions as 1/2, one kind of dash and space. */
+export const plainLetters = (text: string): string =>
+  text
     .replace(/(\d)?\s*([¼½¾⅐-⅞])/gu, (_, digit: string | undefined, one: string) =>
       digit === undefined ? FRACTIONS[one]! : `${digit} ${FRACTIONS[one]!}`,
     )
@@ -67,8 +61,17 @@ export function tidied(text: string): string {
     .replace(/×/g, 'x')
     .replace(/\p{C}/gu, ' ')
     .replace(/\s+/g, ' ')
-    .trim()
-    .replace(/^(?:[-*+•·▢▪◦‣☐]|\[ ?[xX]?\])\s*(?=\S)/u, '');
+    .trim();
+
+/**
+ * A written line in plain letters: fractions as 1/2, one kind of dash and space, no bullet, no decimal comma, numbers in
+ * figures.
+ *
+ * @example tidied('• 1½ cups') // '1 1/2 cups'
+ * @example tidied('1,5 dl cream') // '1.5 dl cream'
+ */
+export function tidied(text: string): string {
+  let plain = plainLetters(text).replace(/^(?:[-*+•·▢▪◦‣☐]|\[ ?[xX]?\])\s*(?=\S)/u, '');
   for (let before = ''; before !== plain;) {
     before = plain;
     plain = plain.replace(ABOUT, '');

@@ -159,7 +159,10 @@ export function chainOf({
     const boiled = from.some(isBoiled);
     const chocolate = behaviours.get(layer.id) === 'chocolate';
     const within = LAY_WITHIN[boiled ? 'boiled' : chocolate ? 'chocolate' : 'other'];
-    const pot = [...new Set(from.flatMap(({ id }) => ready.get(id) ?? []))];
+    // What is worked into a boil, as toasted nuts are, may have been ready long before.
+    const readyIn = (preparation: (typeof from)[number]) => ready.get(preparation.id) ?? [];
+    const hurried = new Set(from.filter((preparation) => !boiled || isBoiled(preparation)).flatMap(readyIn));
+    const pot = [...new Set(from.flatMap(readyIn))];
     const raw = together?.layers.includes(layer) ?? false;
     if (layer === level[0] && !raw && from.length > 0 && from.every(({ steps }) => steps?.some(({ ovenC }) => ovenC))) {
       for (const run of runs) run.open = { layer, laid: pot, wet: null };
@@ -183,6 +186,7 @@ export function chainOf({
       const below: Link[] = wet
         ? wet.laid.map((on) => ({ on, least: 0, most: inTurn ? null : STREW_WITHIN }))
         : settled(run);
+      const withinOf = (on: string) => (i > 0 || hurried.has(on) ? within : LAY_WITHIN.other);
       // Out of one pot the tins are filled one after the other.
       const out = i === 0 ? pot : [`lay/${layer.id}${runs[i - 1]!.mark}`];
       const id = add({
@@ -191,7 +195,7 @@ export function chainOf({
         text: `${strewn ? 'Strew' : 'Lay'} ${layer.name}${run.words}`,
         minutes: minutesAtPace(USUAL.lay, pace) * run.tins,
         after: [
-          ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : within })),
+          ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : withinOf(on) })),
           ...below,
         ],
         caution: boiled && !from.every(isCooledFirst) ? hotLayCaution : null,

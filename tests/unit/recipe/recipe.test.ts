@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { readMethod, slabFromMethod } from '../../../src/core/method';
 import { massOf } from '../../../src/core/measure';
 import { MEASURES } from '../../../src/core/measure';
 import {
@@ -30,7 +31,7 @@ Press, bake at 165 C, boil and pour.`;
 
 test('headings part a recipe into preparations; the first names the slab; the method is a note; nothing is dropped', () => {
   const reads = readRecipe(PASTED, 'us', demoLarder);
-  const slab = slabFromRecipe(reads, '', 'us');
+  const slab = slabFromMethod(readMethod(reads, '', 'us'));
   assert.equal(slab.name, 'Harbour squares');
   assert.deepEqual(
     slab.preparations.map(({ name, lines, unread }) => [name, lines.map(({ ingredient }) => ingredient), unread]),
@@ -91,7 +92,8 @@ test('law: a line written out reads back as the same amount of the same thing', 
 test('law: a slab that goes out as a recipe document comes back with its preparations and lines', () => {
   for (const slab of demoSlabs) {
     const [found] = recipesFromJsonLd(JSON.stringify(jsonLdOf(slab, 24)));
-    const back = slabFromRecipe(readRecipe(found!.text, slab.measures ?? 'metric', demoLarder), found!.name, 'metric');
+    const reads = readRecipe(found!.text, slab.measures ?? 'metric', demoLarder);
+    const back = slabFromMethod(readMethod(reads, found!.name, 'metric'));
     assert.equal(back.name, slab.name);
     const lines = (one: typeof slab) =>
       one.preparations.map(({ lines: list }) =>
@@ -182,7 +184,7 @@ test('fuzz: any text gives a slab file that reads, and every line of it is somew
         reads.map(({ text }) => text),
         written,
       );
-      const slab = slabFromRecipe(reads, '', 'us');
+      const slab = slabFromMethod(readMethod(reads, '', 'us'));
       const file = parseSlab(JSON.parse(JSON.stringify(slab)));
       assert.ok(file.ok, JSON.stringify(file));
       const kept = new Set([

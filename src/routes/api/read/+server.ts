@@ -1,5 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
+import { readMethod } from '../../../core/method';
 import { recipeReadings, type LineRead } from '../../../core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
@@ -10,7 +11,7 @@ import { shopSettings } from '$lib/server/shop';
 /** So long is read at a stretch before others have their turn, ms. */
 const STRETCH_MS = 20;
 
-/** Reads a recipe as it was pasted, line by line, against the shop's larder. */
+/** Reads a recipe as it was pasted, line by line, against the shop's larder; then its method, sentence by sentence. */
 export async function POST({ request }) {
   const body = await readBody(request, readPasted);
   if (!body.ok) return body.response;
@@ -24,5 +25,7 @@ export async function POST({ request }) {
     await setImmediate();
     until = performance.now() + STRETCH_MS;
   }
-  return json({ lines });
+  await setImmediate();
+  const { tin, cut, keep, steps } = readMethod(lines, '', measures).method;
+  return json({ lines, tin, cut, keep, steps });
 }

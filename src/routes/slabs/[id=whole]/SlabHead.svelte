@@ -2,7 +2,6 @@
 <script lang="ts">
   import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
   import { writeSlab } from '../../../core/slab';
-  import { jsonLdOf } from '../../../core/recipe';
   import { goto } from '$app/navigation';
   import { ask } from '$lib/api';
   import { fileName } from '$lib/fileName';
@@ -40,6 +39,11 @@
 
   const takeAway = (text: string, called: string) => saveText(text, 'application/json', called);
 
+  async function saveRecipe() {
+    const { recipeOut } = await import('$lib/recipeOut');
+    takeAway(await recipeOut(draft.slab, pieces), name.replace('.slab.json', '.recipe.json'));
+  }
+
   async function copy() {
     const answer = await ask<{ id: number }>('POST', `/api/slabs/${draft.id}/copy`, {});
     if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
@@ -67,11 +71,7 @@
     <OverflowMenu flipped size="sm" iconDescription="More of this slab" aria-label="More of this slab">
       <OverflowMenuItem text="Print the amounts" on:click={() => print()} />
       <OverflowMenuItem text="Save as a file" on:click={() => takeAway(writeSlab(draft.slab), name)} />
-      <OverflowMenuItem
-        text="Save as a recipe"
-        on:click={() =>
-          takeAway(JSON.stringify(jsonLdOf(draft.slab, pieces), null, 2), name.replace('.slab.json', '.recipe.json'))}
-      />
+      <OverflowMenuItem text="Save as a recipe" on:click={saveRecipe} />
       <OverflowMenuItem text="Copy as last kept" on:click={copy} />
       <OverflowMenuItem hasDivider danger text="Take off the list" on:click={onoff} />
     </OverflowMenu>

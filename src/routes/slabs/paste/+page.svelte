@@ -4,12 +4,14 @@
   import { onMount, untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../core/measure';
-  import { recipesFromJsonLd, namesIn, readRecipe, slabFromRecipe, type LineRead } from '../../../core/recipe';
+  import { readMethod, slabFromMethod, type StepRead } from '../../../core/method';
+  import { recipesFromJsonLd, namesIn, readRecipe, type LineRead } from '../../../core/recipe';
   import type { Problem } from '../../../core/validation';
   import { ask } from '$lib/api';
   import { LarderShelf } from '$lib/larderShelf.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import { forgetText, storedText, storeText } from '$lib/deviceStore';
+  import MethodPart from './MethodPart.svelte';
   import ReadRow from './ReadRow.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
@@ -28,6 +30,9 @@
     'For the caramel:',
     '1 x 340 g tin evaporated milk',
     '3/4 tsp fine salt',
+    '',
+    'Method:',
+    'Press into a 20 x 30 cm tin and bake for 22 minutes at 165 °C.',
     '...',
   ].join('\n');
   const larder = $derived(shelf.larder);
@@ -36,6 +41,9 @@
   let measures = $state<Measures>(untrack(() => data.shop.measures));
   /** What the maker corrected, by the line as it was written and where it stands. */
   let corrected: Record<string, LineRead> = $state({});
+  let correctedSteps: Record<string, StepRead> = $state({});
+  /** Of tin, cut and keeping, what is not taken from the method. */
+  let without: Record<string, boolean> = $state({});
   let problems: readonly Problem[] = $state.raw([]);
   let busy = $state(false);
   let onlyOpen = $state(false);
@@ -46,8 +54,22 @@
   const reads = $derived(readRecipe(document?.text ?? text, measures, larder));
   const keyOf = (read: LineRead, at: number) => `${at} ${read.text}`;
   const lines = $derived(reads.map((read, at) => corrected[keyOf(read, at)] ?? read));
-  const count = (status: LineRead['status']) => lines.filter((line) => line.status === status).length;
-  const slab = $derived(slabFromRecipe(lines, name || (document?.name ?? ''), measures));
+  const count = (status: LineRead['status']) => read.lines.filter((line) => line.status === status).length;
+  const read = $derived(readMethod(lines, name || (document?.name ?? ''), measures));
+  const method = $derived({
+    ...read.method,
+    tin: without.tin ? null : read.method.tin,
+    cut: without.cut ? null : read.method.cut,
+    keep: without.keep ? null : read.method.keep,
+    steps: read.method.steps.map((step, at) => correctedSteps[`${at} ${step.text}`] ?? step),
+  });
+  const slab = $derived(slabFromMethod({ ...read, method }));
+  /** Lines of the method stand below, sentence by sentence. */
+  const isOfMethod = $derived.by(() => {
+    const own = new Set(read.lines);
+    return (line: LineRead) => !own.has(line);
+  });
+  const stepsToCheck = $derived(method.steps.filter(({ status }) => status === 'check').length);
   const open = (read: LineRead) => read.status === 'check' || read.status === 'unread';
 
   onMount(() => {
@@ -58,11 +80,13 @@
       name: string;
       measures: Measures;
       corrected: Record<string, LineRead>;
+      correctedSteps?: Record<string, StepRead>;
+      without?: Record<string, boolean>;
     };
-    ({ text, name, measures, corrected } = kept);
+    ({ text, name, measures, corrected, correctedSteps = {}, without = {} } = kept);
   });
   $effect(() => {
-    const now = JSON.stringify({ text, name, measures, corrected });
+    const now = JSON.stringify({ text, name, measures, corrected, correctedSteps, without });
     if (text !== '' || name !== '') storeText('window', KEY, now);
   });
 
@@ -84,6 +108,8 @@
     text = '';
     name = '';
     corrected = {};
+    correctedSteps = {};
+    without = {};
   }
 </script>
 
@@ -132,7 +158,11 @@
             <b>{count('read')}</b> read{#if count('check') > 0}, <b class="hot">{count('check')} to look at</b
               >{/if}{#if count('unread') > 0},
               <b class="hot">{count('unread')} kept as text</b>{/if}, in {slab.preparations.length}
-            {slab.preparations.length === 1 ? 'preparation' : 'preparations'}
+            {slab.preparations.length === 1 ? 'preparation' : 'preparations'}{#if method.steps.length > 0}; {method
+                .steps.length}
+              {method.steps.length === 1 ? 'step' : 'steps'}{#if stepsToCheck > 0}, <b class="hot"
+                  >{stepsToCheck} to look at</b
+                >{/if}{/if}
           </p>
           <Button size="small" kind="ghost" on:click={() => (onlyOpen = !onlyOpen)}
             >{onlyOpen ? 'Show all lines' : 'Only those to look at'}</Button
@@ -140,7 +170,7 @@
         </div>
         <ol>
           {#each lines as line, at (keyOf(reads[at]!, at))}
-            {#if !onlyOpen || open(line) || open(reads[at]!)}
+            {#if !isOfMethod(line) && (!onlyOpen || open(line) || open(reads[at]!))}
               <ReadRow
                 {line}
                 {at}
@@ -153,6 +183,16 @@
             {/if}
           {/each}
         </ol>
+        {#if method.steps.length > 0}
+          <MethodPart
+            {method}
+            read={read.method.steps}
+            preparations={slab.preparations}
+            {onlyOpen}
+            bind:corrected={correctedSteps}
+            bind:without
+          />
+        {/if}
       {/if}
     </section>
   </div>

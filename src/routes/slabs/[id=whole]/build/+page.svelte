@@ -25,6 +25,7 @@
 
   let preparationName = $state('');
   let about = $state(false);
+  let reading = $state(false);
   const chosenAt = $derived(slab.layers.findIndex(({ id }) => id === work.chosen));
 
   /** One more pot or bowl, laid as a layer of its own on top, as most of them are. */
@@ -134,6 +135,14 @@
       />
       <Button size="small" kind="tertiary" type="submit">Add</Button>
     </form>
+    <div class="notes">
+      <Button size="small" kind="ghost" aria-expanded={reading} on:click={() => (reading = !reading)}
+        >Method and notes{slab.notes ? `, ${slab.notes.split('\n').length} lines` : ''}</Button
+      >
+      {#if reading}
+        {#await import('./Notes.svelte') then { default: Notes }}<Notes />{/await}
+      {/if}
+    </div>
   {/snippet}
 </Board>
 
@@ -186,6 +195,10 @@
     display: flex;
     gap: 0.5rem;
     padding-left: 1.4rem;
+  }
+
+  .notes {
+    margin-top: 0.5rem;
   }
 
   .begin {

@@ -1,20 +1,41 @@
 import { larderOf } from '../../../../../core/larder';
 import { jsonLdOf } from '../../../../../core/recipe';
+import { USUAL_SHOP } from '../../../../../core/shop';
 import { plan } from '../../../../../core/usecases';
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
+import { runTask } from '$lib/server/tasks/pool';
 
-/** A slab as a schema.org recipe, for other programs. */
-export function GET({ params }) {
+const MINUTE_MS = 60_000;
+/** How long the work takes, and not when the shop is open. */
+const ROUND_THE_CLOCK = [] as const;
+
+/** A slab as a schema.org recipe, for other programs, with the time that it takes by the clock where that is known. */
+export async function GET({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
   if (!kept) return problem('This slab is no longer in the shop', '', 404);
-  const { cut } = plan(kept.slab, larderOf(ingredientsFor(db, [kept.slab])), wholeShop(db));
+  const ingredients = ingredientsFor(db, [kept.slab]);
+  const shop = { ...USUAL_SHOP, ...wholeShop(db) };
+  const { cut } = plan(kept.slab, larderOf(ingredients), shop);
   const pieces = cut.pieces.reduce((sum, { count }) => sum + count, 0);
-  return new Response(JSON.stringify(jsonLdOf(kept.slab, pieces), null, 2), {
+  const start = new Date('2030-01-01T00:00Z');
+  const { hands, ovens, rings } = shop;
+  const done = await runTask('timeline', {
+    slab: kept.slab,
+    ingredients,
+    shop,
+    asked: {},
+    pace: undefined,
+    day: { start, deadline: undefined, hands, ovens, rings, hours: ROUND_THE_CLOCK, zone: 'UTC' },
+    now: start,
+  });
+  const end = done.ok && done.value.ok && done.value.value.feasible ? done.value.value.earliestEnd : null;
+  const totalMinutes = end === null ? null : (end.getTime() - start.getTime()) / MINUTE_MS;
+  return new Response(JSON.stringify(jsonLdOf(kept.slab, pieces, totalMinutes), null, 2), {
     headers: { 'Content-Type': 'application/ld+json' },
   });
 }

@@ -1,0 +1,119 @@
+const INCH_MM = 25.4;
+
+/** How a method says that the slab is divided. */
+export interface CutRead {
+  /** How many pieces; null where it does not say, or where it is broken. */
+  readonly pieces: number | null;
+  /** Columns along the length and rows along the width, where both are said. */
+  readonly columns: number | null;
+  readonly rows: number | null;
+  /** A piece as large as this, mm. */
+  readonly lengthMm: number | null;
+  readonly widthMm: number | null;
+  /** They are bars or fingers, longer than wide. */
+  readonly isLong: boolean;
+  readonly shape: 'rectangle' | 'triangle' | 'diamond';
+  readonly way: 'grid' | 'break' | 'wedges';
+}
+
+const N = String.raw`(\d+(?:\.\d+)?)`;
+const UNIT = String.raw`\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|'')`;
+const PIECES = String.raw`(?:even |equal |neat |small |large |generous |thin |long |bite-?sized? |chunky |little |big |good |nice |same-sized )*(squares?|bars?|fingers?|pieces?|slices?|rectangles?|triangles?|diamonds?|wedges?|portions?|cubes?|bites?|strips?|chunks?|servings?|people)`;
+const ABOUT = String.raw`(?:about |around |roughly |approximately |approx\.? |some |up to )?`;
+const GRID = new RegExp(
+  `(?<![\\d.])(\\d{1,2})\\s*(?:x|by)\\s*(\\d{1,2})(?!\\s*-?\\s*(?:cm|mm|in|"|tin|pan|\\.\\d|x\\b))`,
+  'i',
+);
+const ROWS =
+  /(\d{1,2})\s*(?:strips|columns|slices|rows)\s*(?:one way|across|lengthways|down|along)?[^.;]{0,30}?\b(?:by|and|then|into)\s*(\d{1,2})/i;
+const SIZED = new RegExp(`${N}(?:${UNIT})?\\s*(?:x|by)\\s*${N}${UNIT}`, 'i');
+const SQUARE_OF = new RegExp(
+  `${N}${UNIT}[ -]*(?:even |neat |small )*(squares?|cubes?|diamonds?|pieces?|strips?|fingers?|bars?|bites?|lengths?|chunks?)\\b(?!\\s+(?:[a-z-]+\\s+){0,3}(?:tin|pan|tray|dish|frame|mould)\\b)`,
+  'i',
+);
+const COUNT = new RegExp(`(?<![\\d.x-])(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\s+${PIECES}\\b`, 'i');
+const MAKES = new RegExp(
+  `\\b(?:makes|yields?|gives|you should get|serves|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b))`,
+  'i',
+);
+const CUTS =
+  /\b(?:cut|cuts|cutting|slic(?:e|es|ed|ing)|divid(?:e|ed)|portion(?:ed)?|mark(?:ed)?|scor(?:e|ed|ing)|chop|trim)\b/i;
+const BREAKS =
+  /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark)\b|\bshards\b/i;
+
+const mm = (value: string, unit: string) => Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : INCH_MM);
+const round = (value: number) => Math.round(value * 10) / 10;
+
+/**
+ * How a sentence in figures has the slab cut, or how many pieces it makes; null where it says neither.
+ *
+ * @example cutIn('cut into 4 x 6') // 24 pieces, 4 columns, 6 rows
+ */
+export function cutIn(sentence: string): CutRead | null {
+  const isCut = CUTS.test(sentence);
+  const none = {
+    pieces: null,
+    columns: null,
+    rows: null,
+    lengthMm: null,
+    widthMm: null,
+    isLong: /\b(?:bars?|fingers?|strips?|slices|rectangles?|batons?)\b/i.test(sentence),
+    shape: 'rectangle',
+    way: 'grid',
+  } as const;
+  const shape = /\btriangles?\b/i.test(sentence)
+    ? 'triangle'
+    : /\bdiamonds?\b/i.test(sentence)
+      ? 'diamond'
+      : 'rectangle';
+  if (!isCut && BREAKS.test(sentence)) return { ...none, way: 'break' };
+  const makes = MAKES.exec(sentence);
+  if (!isCut && !makes) return null;
+  const way = /\bwedges?\b/i.test(sentence) ? 'wedges' : 'grid';
+  const sized = isCut ? SIZED.exec(sentence) : null;
+  if (sized) {
+    const unit = sized[4]!;
+    return {
+      ...none,
+      shape,
+      way,
+      lengthMm: round(mm(sized[1]!, sized[2] ?? unit)),
+      widthMm: round(mm(sized[3]!, unit)),
+      pieces: countIn(sentence),
+    };
+  }
+  const square = isCut ? SQUARE_OF.exec(sentence) : null;
+  if (square) {
+    const side = round(mm(square[1]!, square[2]!));
+    const isSquare = /^(?:square|cube|diamond|piece|bite|chunk)/i.test(square[3]!);
+    return {
+      ...none,
+      shape,
+      way,
+      lengthMm: isSquare ? side : null,
+      widthMm: side,
+      pieces: countIn(sentence.replace(square[0], '')),
+    };
+  }
+  const grid = isCut ? (GRID.exec(sentence) ?? ROWS.exec(sentence)) : null;
+  if (grid) {
+    const [columns, rows] = [Number(grid[1]), Number(grid[2])];
+    if (columns > 0 && rows > 0) return { ...none, shape, way, columns, rows, pieces: columns * rows };
+  }
+  const pieces = countIn(sentence) ?? (makes ? Number(makes[1]) : null);
+  if (pieces !== null && pieces > 0) return { ...none, shape, way, pieces };
+  return isCut && /\b(?:squares|bars|fingers|pieces|slices|triangles|diamonds|wedges)\b/i.test(sentence)
+    ? { ...none, shape, way }
+    : null;
+}
+
+/** The lower count of pieces that a sentence names. */
+function countIn(sentence: string): number | null {
+  const count = COUNT.exec(sentence);
+  if (count) return Number(count[1]);
+  const into =
+    /\b(?:into|in)\s+(?:about |around |roughly )?(\d{1,3})(?!\s*(?:\.|x|by|cm|mm|in|-|"|°|min|hour|the\b))/i.exec(
+      sentence,
+    );
+  return into ? Number(into[1]) : null;
+}

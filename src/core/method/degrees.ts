@@ -1,0 +1,169 @@
+import { celsiusOf } from '../measure';
+import { STAGE_RANGES } from '../sugar';
+import type { Stage } from '../slab';
+
+/** The marks of a gas oven, deg C. */
+const GAS_C: Readonly<Record<string, number>> = {
+  '0.25': 110,
+  '0.5': 130,
+  '1': 140,
+  '2': 150,
+  '3': 160,
+  '4': 180,
+  '5': 190,
+  '6': 200,
+  '7': 220,
+  '8': 230,
+  '9': 240,
+};
+
+/** A temperature that a sentence names. */
+interface Degrees {
+  readonly celsius: number;
+  readonly from: 'celsius' | 'fahrenheit' | 'gas' | 'unsaid';
+  readonly isFan: boolean;
+}
+
+/** What a sentence says of temperature: one in deg C, and what there is to ask. */
+export interface TemperatureRead {
+  readonly celsius: number | null;
+  readonly ask: string | null;
+}
+
+/** Where a sentence names no temperature. */
+export const NO_TEMPERATURE: TemperatureRead = { celsius: null, ask: null };
+
+const N = String.raw`(\d{1,4}(?:\.\d+)?)`;
+const SIGN = String.raw`(?:\s*(?:°|º|degrees?|deg\.?))?\s*`;
+const NAMED = new RegExp(
+  `(fan(?: oven)?:?\\s*)?(?<![\\d.])${N}(?:${SIGN}(?:[cf]\\b)?\\s*(?:-|to|or)\\s*${N})?${SIGN}(c(?:elsius|entigrade)?|f(?:ahrenheit)?)\\b(\\s*\\(?(?:fan|convection)\\b)?`,
+  'gi',
+);
+const BARE = new RegExp(
+  `(?<![\\d.])${N}(?:\\s*(?:-|to)\\s*${N})?\\s*(?:°|º|degrees?\\b|deg\\b\\.?)(?!\\s*[cf]\\b)(\\s*\\(?fan\\b)?`,
+  'gi',
+);
+const GAS = /\b(?:gas(?: mark)?|mark|gm|regulo)\s*(\d(?:\.\d+)?)\b/gi;
+const FAN_BARE = /\b(?:fan(?: oven)?:?\s*(\d{3})|(\d{3})\s*fan)\b/gi;
+
+/** Where only "degrees" are said, an oven over this is in Fahrenheit. */
+const MOST_OVEN_C = 250;
+/** Figures that are both, by how far their readings may lie apart, deg C. */
+const APART_C = { oven: 9, sugar: 3 } as const;
+
+/** Which way of writing counts where there are several. */
+const ORDER = ['celsius', 'fahrenheit', 'unsaid', 'gas'] as const;
+
+function degreesIn(sentence: string, isF: (value: number) => boolean): (Degrees & { at: number; end: number })[] {
+  const found: (Degrees & { at: number; end: number })[] = [];
+  const taken = (at: number) => found.some((one) => at >= one.at && at < one.end);
+  const add = (match: RegExpMatchArray, degrees: Degrees) =>
+    found.push({ ...degrees, at: match.index!, end: match.index! + match[0].length });
+  const middle = (low: string, high: string | undefined) =>
+    high === undefined ? Number(low) : (Number(low) + Number(high)) / 2;
+  for (const match of sentence.matchAll(NAMED)) {
+    const [, fanBefore, low, high, scale, fanBehind] = match;
+    const value = middle(low!, high);
+    const isNamedF = /^f/i.test(scale!);
+    add(match, {
+      celsius: isNamedF ? celsiusOf(value) : value,
+      from: isNamedF ? 'fahrenheit' : 'celsius',
+      isFan: fanBefore !== undefined || fanBehind !== undefined,
+    });
+  }
+  for (const match of sentence.matchAll(GAS)) {
+    const celsius = GAS_C[match[1]!];
+    if (celsius !== undefined && !taken(match.index)) add(match, { celsius, from: 'gas', isFan: false });
+  }
+  for (const match of sentence.matchAll(FAN_BARE))
+    if (!taken(match.index + match[0].search(/\d/)))
+      add(match, { celsius: Number(match[1] ?? match[2]), from: 'celsius', isFan: true });
+  for (const match of sentence.matchAll(BARE)) {
+    if (taken(match.index)) continue;
+    const value = middle(match[1]!, match[2]);
+    add(match, { celsius: isF(value) ? celsiusOf(value) : value, from: 'unsaid', isFan: match[3] !== undefined });
+  }
+  return found.sort((a, b) => a.at - b.at);
+}
+
+/** Oven figures that nobody names a scale for: "Oven 165". */
+const OVEN_BARE = /\boven[^\d.;]{0,12}(\d{2,3})(?![\d°%]| ?(?:min|h\b|x\b|cm|mm|g\b))/i;
+
+/**
+ * The oven of a sentence in figures: the first that is named. Where one with and one without a fan are named, the one without; where
+ * Celsius and Fahrenheit disagree, the maker is asked.
+ *
+ * @param isUs bare degrees over 200 are then Fahrenheit
+ */
+export function ovenIn(sentence: string, isUs: boolean): TemperatureRead {
+  const isF = (value: number) => value > MOST_OVEN_C || (isUs && value > 200);
+  const bare = OVEN_BARE.exec(sentence);
+  const [first] = alternatives(sentence, isF);
+  if (!first && bare) return ovenIn(sentence.replace(bare[0], `${bare[0]} degrees`), isUs);
+  return first ? chosen(first, APART_C.oven, [40, 400], isUs ? Infinity : 200) : NO_TEMPERATURE;
+}
+
+/**
+ * What something is heated or cooled to: the last degrees that are named, else the middle of the stage that is, which is then asked about.
+ */
+export function endPointIn(sentence: string): TemperatureRead & { readonly stage: Stage | null } {
+  const stage = stageIn(sentence);
+  // No sugar is boiled to 200 °C.
+  const last = alternatives(sentence, (value) => value > 200).at(-1);
+  if (last) return { ...chosen(last, APART_C.sugar, [0, 300], Infinity), stage };
+  if (stage === null) return { ...NO_TEMPERATURE, stage };
+  const { fromC, toC } = STAGE_RANGES.find((range) => range.stage === stage)!;
+  const celsius = Math.round((fromC + toC) / 2);
+  return { celsius, ask: `${stage} is ${fromC.toFixed(0)} to ${toC.toFixed(0)} °C: ${celsius} is taken`, stage };
+}
+
+/** The stage that a sentence names. */
+export function stageIn(sentence: string): Stage | null {
+  const plain = sentence.toLowerCase().replace(/-/g, ' ');
+  const named = STAGE_RANGES.find(({ stage }) => plain.includes(stage));
+  if (named) return named.stage;
+  if (/\b(?:dark|deep) (?:amber|caramel)\b/.test(plain)) return 'dark caramel';
+  return /\b(?:light|pale|golden) (?:amber|caramel)\b/.test(plain) ? 'light caramel' : null;
+}
+
+/** What may stand between two ways of writing one temperature. */
+const BETWEEN = /^[\s()/,;|-]*(?:or|oven|fan|convection|equals?|=)?[\s()/,;|:-]*$/i;
+
+/** The temperatures of a sentence, each with all the ways in which it is written. */
+function alternatives(sentence: string, isF: (value: number) => boolean): Degrees[][] {
+  const groups: Degrees[][] = [];
+  let end = -1;
+  for (const degrees of degreesIn(sentence, isF)) {
+    const last = groups.at(-1);
+    if (last && BETWEEN.test(sentence.slice(end, degrees.at))) last.push(degrees);
+    else groups.push([degrees]);
+    end = degrees.end;
+  }
+  return groups;
+}
+
+/** One of the ways in which a temperature is written, and what there is to ask about it. */
+function chosen(
+  all: readonly Degrees[],
+  apartC: number,
+  [least, most]: readonly [number, number],
+  mostUnsaidC: number,
+): TemperatureRead {
+  const plain = all.filter(({ isFan }) => !isFan);
+  const from = plain.length > 0 ? plain : all;
+  const first = ORDER.flatMap((scale) => from.filter((degrees) => degrees.from === scale))[0]!;
+  const celsius = Math.round(first.celsius * 10) / 10;
+  const ask = (text: string) => ({ celsius, ask: text });
+  if (celsius < least || celsius > most)
+    return {
+      celsius: null,
+      ask: `${Math.round(celsius)} °C cannot be meant: write a temperature between ${least} and ${most} °C`,
+    };
+  const other = from.find(({ celsius: otherC }) => Math.abs(otherC - celsius) > apartC);
+  if (other)
+    return ask(
+      `${Math.round(celsius)} °C and ${Math.round(other.celsius)} °C are both written: ${Math.round(celsius)} is taken`,
+    );
+  if (first.from === 'unsaid' && celsius > mostUnsaidC) return ask('Degrees of which scale? Celsius is taken');
+  return { celsius, ask: null };
+}

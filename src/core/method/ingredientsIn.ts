@@ -1,0 +1,151 @@
+/** A line of a preparation, by what it names. */
+export interface NamedLine {
+  readonly ingredient: string;
+  readonly of: string;
+  readonly at: number;
+}
+
+/** The lines that a clause names. */
+export interface Named {
+  /** The preparation of which it names most; null where it names none. */
+  readonly most: string | null;
+  /** Those of a preparation that have not gone in yet. */
+  readonly of: (preparation: string | null) => readonly NamedLine[];
+}
+
+const ALL = /\b(?:all (?:of )?the (?:ingredients|remaining ingredients)|everything|all the rest|all ingredients)\b/i;
+const REMAINING = /\b(?:remaining|rest of the|other|all the other) ingredients\b|\beverything else\b/i;
+/** "Everything except the stout". */
+const EXCEPT = /\b(?:except|apart from|but not|other than|all but)(?: for)? ((?:the )?[\w' -]+)/i;
+const DRY = /\bdry ingredients\b/i;
+const DRY_THINGS =
+  /\b(?:flour|oats?|cocoa|baking powder|bicarb\w*|baking soda|sugar|coconut|spices?|cinnamon|ginger|salt|cornflour|ground almonds|almond meal)\b/i;
+/** Things that a method calls by what they are. */
+const NUTS = /nut|pecan|almond|pistachio|cashew/i;
+/** Where a thing is named that is only greased with, or that something is like. */
+const NOT_IN =
+  /\b(?:butter(?:ed)?|oil(?:ed)?|grease) (?:the|a|your|and line)\b|\b(?:buttered|oiled|floured)\b|\bchocolate layer\b|\bsugar thermometer\b|\bcandy thermometer\b|\bin cold water\b|\bbowl of (?:cold )?water\b|\b(?:simmering|hot|boiling|barely steaming) water\b/gi;
+
+const plural = (word: string) =>
+  word.endsWith('s')
+    ? `${escaped(word.slice(0, -1))}s?`
+    : word.endsWith('y')
+      ? `${escaped(word.slice(0, -1))}(?:y|ies)`
+      : `${escaped(word)}(?:s|es)?`;
+const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
+
+/** A name in full, and its last word, which is what a method calls it by. */
+function callsOf(ingredient: string): readonly RegExp[] {
+  const words = ingredient
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter((word) => /\p{L}/u.test(word));
+  // A method says vanilla where the line says vanilla extract.
+  if (words.length > 1 && /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels)$/.test(words.at(-1)!))
+    return [...formsOf(words), ...formsOf(words.slice(0, -1))];
+  return formsOf(words);
+}
+
+function formsOf(words: readonly string[]): RegExp[] {
+  const starts = words.map((_, from) => words.slice(from));
+  return starts.map(
+    (rest) =>
+      new RegExp(
+        `(?<![\\p{L}-])${rest
+          .slice(0, -1)
+          .map(escaped)
+          .concat(plural(rest.at(-1)!))
+          .join('[\\s-]+')}(?![\\p{L}])`,
+        'iu',
+      ),
+  );
+}
+
+const calls = new Map<string, readonly RegExp[]>();
+function callsFor(ingredient: string): readonly RegExp[] {
+  const known = calls.get(ingredient);
+  if (known) return known;
+  if (calls.size > 5000) calls.clear();
+  const made = callsOf(ingredient);
+  calls.set(ingredient, made);
+  return made;
+}
+
+/** How well a clause names an ingredient: the words of its name that stand there together, 0 where its last word does not. */
+function namedBy(clause: string, ingredient: string): number {
+  const forms = callsFor(ingredient);
+  const at = forms.findIndex((form) => form.test(clause));
+  return at === -1 ? 0 : forms.length - at;
+}
+
+/**
+ * The lines that a clause names, by their whole name or by its last word: "the sugar" is the caster sugar, where nothing else is said.
+ * Where several lines share that word and one is named in full, only that one is meant.
+ *
+ * @param gone lines that have gone in before
+ * @param last the preparation that was worked on before
+ */
+export function namedIn(
+  clause: string,
+  lines: readonly NamedLine[],
+  gone: ReadonlySet<NamedLine>,
+  last: string | null,
+): Named {
+  const said = clause.replace(NOT_IN, ' ');
+  const open = lines.filter((line) => !gone.has(line));
+  const found = open.flatMap((line) => {
+    const words = namedBy(said, line.ingredient);
+    return words > 0 ? [{ line, words, noun: nounOf(line.ingredient) }] : [];
+  });
+  // "Peanut butter" is no butter, and "brown sugar" no caster sugar: the longest of one noun in one preparation wins.
+  const meant = found.filter(
+    ({ line, words, noun }) =>
+      !found.some(
+        (other) =>
+          other.line.of === line.of &&
+          other.noun === noun &&
+          other.words > words &&
+          !standsAlone(said, noun, other.words),
+      ),
+  );
+  const most = mostOf(
+    meant.map(({ line }) => line),
+    last,
+  );
+  return {
+    most,
+    of: (preparation) => {
+      const but = EXCEPT.exec(said)?.[1] ?? '';
+      const own = open.filter(({ of, ingredient }) => of === preparation && namedBy(but, ingredient) === 0);
+      if (own.length > 0 && (ALL.test(said) || REMAINING.test(said))) return own;
+      const dry = DRY.test(said) ? own.filter(({ ingredient }) => DRY_THINGS.test(ingredient)) : [];
+      const nuts = /\bnuts\b/i.test(said)
+        ? own.filter(({ ingredient }) => NUTS.test(ingredient) && !/butter|nutmeg|coconut/i.test(ingredient))
+        : [];
+      return own.filter((line) => dry.includes(line) || nuts.includes(line) || meant.some((one) => one.line === line));
+    },
+  };
+}
+
+const nounOf = (ingredient: string) =>
+  (
+    ingredient
+      .toLowerCase()
+      .split(/[\s,]+/)
+      .at(-1) ?? ''
+  ).replace(/s$/, '');
+
+/** Whether a noun stands in a clause once more than within a longer name. */
+const standsAlone = (clause: string, noun: string, words: number) =>
+  words > 0 &&
+  [...clause.toLowerCase().matchAll(new RegExp(`(?<![\\p{L}-])${plural(noun)}(?![\\p{L}])`, 'gu'))].length > 1;
+
+/** The preparation of most of some lines; of equals the one that was worked on before, else the first. */
+function mostOf(lines: readonly NamedLine[], last: string | null): string | null {
+  const counts = new Map<string, number>();
+  for (const { of } of lines) counts.set(of, (counts.get(of) ?? 0) + 1);
+  const most = Math.max(0, ...counts.values());
+  if (most === 0) return null;
+  if (last !== null && counts.get(last) === most) return last;
+  return [...counts].find(([, count]) => count === most)![0];
+}

@@ -1,0 +1,278 @@
+/** What is done in a step of a method. */
+export const STEP_KINDS = [
+  'mix',
+  'press',
+  'bake',
+  'boil',
+  'melt',
+  'beat',
+  'lay',
+  'scatter',
+  'set',
+  'cut',
+  'finish',
+  'pack',
+  'other',
+] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+
+/** Verbs by what they do, as they stand at the head of a clause. */
+const VERBS: Readonly<Record<StepKind, string>> = {
+  mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
+  press:
+    'press|pat|tamp|pack (?:it |this |the [a-z ]+)?(?:firmly|tightly|down|into)|flatten|level|firm|push|compact|roll (?:it )?(?:out|flat)|squash',
+  bake: 'bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
+  boil: 'boil|simmer|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
+  melt: 'melt|brown|dissolve|temper|microwave|zap',
+  beat: 'beat|whisk|whip|cream|paddle',
+  lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
+  scatter: 'scatter|sprinkle|strew|stud|shower|throw|dot',
+  set: 'chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
+  cut: 'cut|slice|score|mark|break|smash|snap|portion|divide|trim|chop into|lift|shatter|crack|bash into|invert|unmould|unmold|run a knife|peel off|remove',
+  finish: 'dip|coat|drizzle|decorate|dust|pipe|enrobe|roll|finish|brush|half-dip',
+  pack: 'store|keep|wrap|box|bag|pack|seal|layer (?:them )?between|serve|eat|label',
+  other:
+    'preheat|pre-heat|line|grease|butter|oil|chop|peel|grate|zest|core|soak|bloom|weigh|measure|prepare|make|gather|separate|heat the oven|heat oven|set the oven|turn (?:on )?the oven|turn off|take|toast|drain|squeeze|pat dry|repeat|reserve|save|check|test|position|clip|fit|have|get|start|begin|halve|cover loosely|season|taste|use|discard|wash|dampen|dry|sterilise|warm the tin|strain|crumble|sieve',
+};
+
+const forms = (verb: string) => `(?:${verb})`;
+const LEADS: readonly (readonly [StepKind, RegExp])[] = (
+  ['other', 'press', 'bake', 'melt', 'beat', 'scatter', 'pack', 'finish', 'lay', 'cut', 'boil', 'set', 'mix'] as const
+).map((kind) => [kind, new RegExp(`^${forms(VERBS[kind])}\\b`, 'i')]);
+
+const ADVERBS =
+  /^(?:(?:very|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,)[,:]?\s+)+/i;
+
+/** Kinds whose verbs also say what something comes to, behind "until". */
+const BECOMES = /\b(?:until|till|so that|to|when|is|are|has|have|or)\b[^,;]*$/i;
+
+/** Phrases that tell the kind wherever they stand, before any verb is looked at. */
+const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
+  ['other', /^(?:pre-?heat|heat|set|turn on|get|warm|crank|fire up|switch on)\b[^.;]{0,25}\b(?:oven)\b/i],
+  ['other', /\boven (?:on|to|at|goes on)\b.{0,20}\d|^oven:? \d/i],
+  ['boil', /^(?:turn up|increase|raise|lower|reduce|turn down) the heat\b/i],
+  ['other', /^(?:don't|do not|never|avoid)\b/i],
+  [
+    'other',
+    /^(?:coat|spray|brush|dust|flour|wipe) (?:a|an|the|your)\b[^.;]{0,40}\b(?:tin|pan|tray|dish|mould|frame|sheet)\b/i,
+  ],
+  [
+    'set',
+    /^\d[\d. -]*(?:hours?|hrs?|minutes?|mins?|min|h)\b[^.;]{0,30}\b(?:on the (?:side|counter|bench)|fridge|freezer|at room|rack)\b/i,
+  ],
+  ['beat', /^(?:keep|continue|carry on) (?:on )?(?:beating|whisking|whipping)\b/i],
+  ['mix', /^(?:keep|continue|carry on) (?:on )?(?:stirring|mixing|folding)\b/i],
+  [
+    'mix',
+    /^(?:put|pop|place|stick|chuck|tip|throw|measure)\b[^.;]{0,80}\b(?:bowl|pan|saucepan|processor|mixer|jug|blender|pot)\b/i,
+  ],
+  ['bake', /\bin a (?:\w+ )?oven\b/i],
+  ['other', /^(?:line|grease|butter|oil|lightly (?:grease|butter|oil))\b/i],
+  ['other', /^(?:turn|switch) off\b/i],
+  ['other', /^set (?:aside|to one side|it aside|them aside|the [a-z ]+ aside)\b/i],
+  ['other', /^(?:leave|put) (?:it |them |the [a-z ]+ )?(?:to one side|aside)\b/i],
+  ['other', /\b(?:while it bakes|in a dry (?:frying )?pan)\b/i],
+  [
+    'pack',
+    /\b(?:keeps?|best kept|lasts?|use within|will keep|stores?|stored|freezes? well|best eaten|airtight|air-tight)\b/i,
+  ],
+  [
+    'cut',
+    /\b(?:cut|sliced?|scored?|marked?|mark|broken|break|snap|portion|divided?|cuts|slices) (?:it |them |this |the [a-z ]+? |up |through |neatly |immediately )?(?:in)?to (?:\w+ |[\d.x -]+|rough |even |neat |small |large )*?(?:squares?|bars?|fingers?|pieces?|slices?|rectangles?|triangles?|diamonds?|shards?|chunks?|portions?|wedges?|cubes?|strips?|bites?|inch|cm|by\b|rows?)/i,
+  ],
+  [
+    'bake',
+    /\b(?:in|into) (?:the |a )?(?:hot |preheated )?oven (?:for|it goes)\b|\b(?:goes|go|pop|put|place|slide|stick|bung|shove|return)\b[^.;]{0,30}\b(?:in|into|back in|to) (?:the |a )?(?:hot |preheated |cooler )?oven\b/i,
+  ],
+  [
+    'set',
+    /\b(?:goes|go|pop|put|place|stick|bung|shove|return|transfer|slide|stash|move|back|tuck)\b[^.;]{0,40}\b(?:in|into|to|in to) (?:the |a )?(?:fridge|refrigerator|freezer|cool(?:est)? (?:place|room)|larder|pantry)\b/i,
+  ],
+  [
+    'set',
+    /\b(?:leave|let|allow|allowed|left|wait|stand|rest)\b[^.;]{0,60}\b(?:to (?:cool|set|firm|chill|harden|stand|rest|settle)|cool|set|firm up|rest|stand|sit|alone|undisturbed|overnight)\b/i,
+  ],
+  [
+    'boil',
+    /\b(?:bring|brought|comes?|come)\b[^.;]{0,40}\b(?:to (?:a|the) (?:\w+ )?(?:boil|simmer)|boil)\b|\bsugar thermometer\b|\b(?:soft|firm|hard)[- ](?:ball|crack)\b/i,
+  ],
+  [
+    'melt',
+    /\b(?:heat|warm|stir|cook)\b[^.;]*\buntil (?:it |the [a-z ,]+? |everything |all |just |completely )*(?:has |have |is |are )?(?:just |completely |all )?(?:melted|dissolved|dissolves?|melts?|runny|liquid)\b/i,
+  ],
+];
+
+/** Verbs in any form, for clauses that do not begin with one. */
+const ANYWHERE: readonly (readonly [StepKind, RegExp])[] = [
+  ['bake', /\b(?:bak(?:e|es|ed|ing)|roast(?:s|ed|ing)?|oven)\b/i],
+  ['boil', /\b(?:boil(?:s|ed|ing)?|simmer(?:s|ed|ing)?|bubbl(?:e|es|ing))\b/i],
+  ['melt', /\b(?:melt(?:s|ed|ing)?|temper(?:ed|ing)?)\b/i],
+  ['press', /\bpress(?:es|ed|ing)?\b/i],
+  [
+    'set',
+    /\b(?:chill(?:s|ed|ing)?|refrigerat(?:e|ed|ing)|fridge|freez(?:e|er|ing)|frozen|cool(?:s|ed|ing)?|set(?:s|ting)?)\b/i,
+  ],
+  ['beat', /\b(?:beat(?:s|en|ing)?|whisk(?:s|ed|ing)?|whip(?:s|ped|ping)?)\b/i],
+  ['scatter', /\b(?:scatter(?:s|ed|ing)?|sprinkl(?:e|es|ed|ing))\b/i],
+  ['lay', /\b(?:pour(?:s|ed|ing)?|spread(?:s|ing)?|goes on top|on top|go on)\b/i],
+  ['cut', /\b(?:cut(?:s|ting)?|slic(?:e|es|ed|ing)|scor(?:e|ed|ing)|snap(?:s|ped)?|break(?:s|ing)?)\b/i],
+  ['finish', /\b(?:dip(?:s|ped|ping)?|drizzl(?:e|ed|ing)|dust(?:ed|ing)?|coat(?:ed|ing)?)\b/i],
+  [
+    'mix',
+    /\b(?:mix(?:es|ed|ing)?|stir(?:s|red|ring)?|fold(?:s|ed|ing)?|combin(?:e|ed|ing)|goes? in|add(?:s|ed|ing)?)\b/i,
+  ],
+  ['pack', /\b(?:wrap(?:ped)?|box(?:ed)?|stor(?:e|ed|ing))\b/i],
+];
+
+/** What leads up to a clause: "For the base,", "Now the hard part:", "In a heavy pan". */
+const INTRO =
+  /^(?:(?:in|on|over|using|with) (?:a|an|the|your) (?:[\w-]+ ){0,3}(?:saucepan|pan|bowl|processor|mixer|jug|pot|blender|heat|sheet)|[^,:;]{1,70}[,:])\s+/i;
+
+/** A clause without what stands before its verb. */
+function headOf(clause: string): string {
+  const plain = clause.trim().replace(/^(?:and|then|,|so|but|or)\s+/i, '');
+  const own = plain.replace(ADVERBS, '').replace(/^(?:start|begin|finish) (?:off )?by\s+/i, '');
+  if (isLed(own)) return own;
+  for (const behind of [plain.replace(INTRO, ''), own.replace(INTRO, '')]) {
+    const head = behind.replace(ADVERBS, '');
+    if (isLed(head)) return head;
+  }
+  return own;
+}
+const isLed = (text: string) => LEADS.some(([, verb]) => verb.test(text));
+
+/** The kind that the first verb of a clause says; null where it does not begin with one. */
+export function leadKind(clause: string): StepKind | null {
+  const head = headOf(clause);
+  return LEADS.find(([, verb]) => verb.test(head))?.[0] ?? null;
+}
+
+/** What is done in a clause. null where no verb of the trade is in it. */
+export function kindOf(clause: string): StepKind | null {
+  const head = headOf(clause).replace(/\bbaking (?=paper|sheet|tray|parchment|powder|soda|tin|pan|dish)/gi, '');
+  const phrase = PHRASES.find(([, words]) => words.test(head));
+  if (phrase) return phrase[0];
+  const lead = leadKind(clause);
+  if (lead === 'boil' && /\b(?:melted|melts|dissolved|dissolves)\b/i.test(head) && !/\bboil|simmer\b/i.test(head))
+    return 'melt';
+  if (lead === 'other' && /^toast\b/i.test(head) && /\d\s*(?:°|c\b|f\b|degrees|gas)|oven/i.test(head)) return 'bake';
+  if (
+    lead === 'cut' &&
+    /^(?:remove|lift|invert|peel off|run a knife)\b/i.test(head) &&
+    !/\b(?:cut|slice|squares?|pieces|bars)\b/i.test(head)
+  )
+    return 'other';
+  return lead ?? ANYWHERE.find(([, verb]) => verb.test(head))?.[0] ?? null;
+}
+
+const BOUNDARY =
+  /\s*;\s*|\s*,?\s*\b(?:and )?then\b,?\s*|,\s+(?:and\s+|before\s+)?|\s+and\s+(?:then\s+)?|\s+before\s+(?=\w+ing\b)|:\s+/gi;
+
+/** A part of a sentence in which one thing is done. */
+export interface Clause {
+  readonly text: string;
+  /** null where no verb of the trade is in it. */
+  readonly kind: StepKind | null;
+}
+
+/**
+ * A sentence parted where another thing is done: "Press into the tin and bake for 20 minutes" is two.
+ * Clauses that do the same thing, and those in which nothing is done, stay with the one before.
+ */
+export function clausesOf(sentence: string): Clause[] {
+  const parts: Part[] = [];
+  let from = 0;
+  for (const match of sentence.matchAll(BOUNDARY)) {
+    const rest = sentence.slice(match.index + match[0].length);
+    const before = sentence.slice(from, match.index);
+    const isBefore = /before\s*$/i.test(match[0]);
+    const isNext = isBefore || (/then/i.test(match[0]) && TIME.test(rest));
+    const next = isNext ? kindOf(rest) : leadKind(rest);
+    // What only leads up to a clause stays with it.
+    if (next === null || before.trim() === '' || (leadKind(before) === null && LEADS_UP.test(before))) continue;
+    const isPlainJoint = /^,?\s*(?:and)?$/i.test(match[0].trim());
+    const becomes = BECOMES.test(before) && MAY_BE_STATE.test(headOf(rest)) && !DONE_TO.test(headOf(rest));
+    if (isPlainJoint && (becomes || THINGS.test(rest.trim()))) continue;
+    parts.push({ from, to: match.index });
+    from = match.index + match[0].length;
+  }
+  parts.push({ from, to: sentence.length });
+  return joined(
+    sentence,
+    parts.filter(({ from, to }) => sentence.slice(from, to).trim() !== ''),
+  );
+}
+
+/** How something begins that only leads up to what is done. */
+const LEADS_UP =
+  /^\s*(?:(?:and|then|so) )?(?:for|in|into|on|over|off|with|using|when|once|while|as|after|before|meanwhile|now|first|to|by|if|until|at|from|under|without)\b/i;
+
+/** Words behind "until ... and" that say what something comes to. */
+const MAY_BE_STATE =
+  /^(?:set|cool|firm|press|level|smooth|keep|box|seal|top|oil|butter|cream|coat|dust|stick|mark|rest|bubble|boil|work|melt|drop|turn|leave|roll|bar|finish|use|test|dry|core|score|place|crack|snap)\b/i;
+const DONE_TO = /^(?:set|leave) (?:it |aside|to|in|for|on)/i;
+
+/** Words that are verbs and things: "butter, sugar and cream" lists things. */
+const THINGS =
+  /^(?:butter|oil)\b(?! (?:the|a|an|your)\b)|^cream\b(?! (?:the|your|butter|it|them)\b)|^(?:salt|dust|top|mark|core|zest|cover|temper|pack|box|bag|score|cut|drop|rest|work|set)\b(?!\s+(?:the|it|them|in|into|to|with|over|on|for|up|together|until|a|an|through|down|aside|each|lightly|and beat|firmly)\b)|^cream in\b/i;
+
+/** Where a part of a sentence stands in it. */
+interface Part {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Neighbours that are one thing: of one kind, or with nothing much done in one of them. */
+function joined(sentence: string, parts: readonly Part[]): Clause[] {
+  const textOf = ({ from, to }: Part) => sentence.slice(from, to).trim();
+  const out: (Part & { kind: StepKind | null })[] = [];
+  for (const part of parts) {
+    const kind = kindOf(textOf(part));
+    const last = out.at(-1);
+    const as = last ? jointKind({ text: textOf(last), kind: last.kind }, { text: textOf(part), kind }) : undefined;
+    if (last && as !== undefined) out[out.length - 1] = { from: last.from, to: part.to, kind: as };
+    else out.push({ ...part, kind });
+  }
+  return out.map(({ kind, ...part }) => ({ text: textOf(part), kind }));
+}
+
+const TIME = /\d\s*-?\s*(?:h|m|hours?|hrs?|min|mins|minutes?|secs?|seconds?)\b/i;
+/** What is more than a movement of the hand, though it is of no kind. */
+const OWN_WORK = /\d|\boven\b|\b(?:soak|bloom|chop|peel|grate|zest|toast|line|grease)\b/i;
+
+/** As what two neighbouring clauses count together, or undefined where they are two. */
+function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
+  if (after.kind === null) return before.kind;
+  if (before.kind === null) return after.kind;
+  if (before.kind === after.kind) return TIME.test(before.text) && TIME.test(after.text) ? undefined : before.kind;
+  if (after.kind === 'other' && !OWN_WORK.test(after.text)) return before.kind;
+  if (before.kind === 'other' && !OWN_WORK.test(before.text)) return after.kind;
+  if (before.kind === 'other' && after.kind === 'bake' && /\boven\b/i.test(before.text)) return 'bake';
+  if (
+    GATHERS.test(headOf(before.text)) &&
+    (before.kind === 'mix' || before.kind === 'lay') &&
+    GATHERED.includes(after.kind)
+  )
+    return after.kind;
+  if (
+    before.kind === 'mix' &&
+    after.kind === 'lay' &&
+    /^(?:chuck|throw|tip|put|pop|drop) (?:them|it|these|those|everything) in\b/i.test(headOf(after.text))
+  )
+    return 'mix';
+  if (before.kind === 'lay' && after.kind === 'press')
+    return /^(?:level|flatten)\b/i.test(headOf(after.text)) ? 'lay' : 'press';
+  return joins(before.kind, after.kind, headOf(after.text)) ? before.kind : undefined;
+}
+
+/** Putting things into a pot or bowl, which is no work by itself. */
+const GATHERS = /^(?:put|pop|place|stick|chuck|throw|combine|measure|add)\b/i;
+const GATHERED: readonly StepKind[] = ['melt', 'boil', 'beat'];
+
+/** Small things that belong to the step before: cooking on with a stir, smoothing what was pressed. */
+function joins(before: StepKind, kind: StepKind, head: string): boolean {
+  const stirs = kind === 'mix' && /^(?:stir|keep stirring)\b(?! (?:in|through|into)\b)/i.test(head) && !/\d/.test(head);
+  if (before === 'boil' || before === 'melt') return stirs;
+  if (before === 'press') return kind === 'lay' && /^(?:smooth|level)\b/i.test(head);
+  return before === 'mix' && kind === 'beat' && /^beat well\b/i.test(head);
+}

@@ -1,0 +1,52 @@
+/** Minutes that a sentence names: the least and the most of them. */
+export type MinutesRead = readonly [least: number, most: number];
+
+const N = String.raw`(\d+(?:\.\d+)?)`;
+const UNIT = String.raw`(hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?)\b\.?`;
+const SPAN = new RegExp(
+  `(?<![\\d.-])${N}(?:\\s*-?\\s*${UNIT})?(?:\\s*(-|to|or|and|up to)?\\s*${N}\\s*-?\\s*${UNIT})?`,
+  'gi',
+);
+/** What stands before a time that is no length of the step. */
+const NO_LENGTH =
+  /(?:\bevery|\bafter(?: about| around| roughly)?|\bin the (?:first|last)|\bbefore(?: the)?|\bwithin)\s*$/i;
+/** What stands behind one: "30-second bursts", "10 minutes before the end". */
+const NO_LENGTH_BEHIND =
+  /^\s*-?\s*(?:bursts?|intervals?|before (?:the|they|it is)\b|ahead\b|ago\b|rolling|old\b|blasts?|spells?)/i;
+/** A night, min. */
+const NIGHT: MinutesRead = [480, 720];
+/** The most that is believed, min: what is longer says how something keeps. */
+export const MOST_MINUTES = 7 * 24 * 60;
+
+const inMinutes = (value: number, unit: string) => value * (/^h/i.test(unit) ? 60 : /^s/i.test(unit) ? 1 / 60 : 1);
+
+/**
+ * The times that a sentence in figures names, in the order in which they stand.
+ *
+ * @param sentence as `inFigures` gives it
+ * @example minutesIn('bake for 20-25 minutes') // [[20, 25]]
+ * @example minutesIn('chill for 2 hours or overnight') // [[120, 120], [480, 720]]
+ */
+export function minutesIn(sentence: string): MinutesRead[] {
+  const found: { at: number; minutes: MinutesRead }[] = [];
+  for (const match of sentence.matchAll(SPAN)) {
+    const [all, first, firstUnit, joint, second, secondUnit] = match;
+    if (NO_LENGTH.test(sentence.slice(0, match.index))) continue;
+    if (NO_LENGTH_BEHIND.test(sentence.slice(match.index + all.length))) continue;
+    const unit = firstUnit ?? secondUnit;
+    if (unit === undefined) continue;
+    const one = inMinutes(Number(first), unit);
+    const other = second === undefined ? null : inMinutes(Number(second), secondUnit!);
+    const isSum = firstUnit !== undefined && (joint === undefined || /^and$/i.test(joint));
+    let minutes: MinutesRead = other === null ? [one, one] : isSum ? [one + other, one + other] : [one, other];
+    if (minutes[0] > minutes[1]) minutes = [minutes[1], minutes[0]];
+    if (minutes[1] <= MOST_MINUTES) found.push({ at: match.index, minutes });
+  }
+  const night = /\bover ?night\b/i.exec(sentence);
+  if (night) found.push({ at: night.index, minutes: NIGHT });
+  return found.sort((a, b) => a.at - b.at).map(({ minutes }) => minutes);
+}
+
+/** Whether a sentence names a time below nothing. */
+export const hasNegativeMinutes = (sentence: string) =>
+  /(?:\bfor|\bminus|\babout)\s+(?:-\s?\d|minus \d)[\d.]*\s*(?:hours?|minutes?|mins?)\b/i.test(sentence);

@@ -1,0 +1,82 @@
+import type { Measures } from '../measure';
+import { slabFromRecipe, type LineRead } from '../recipe';
+import type { Slab } from '../slab';
+import type { AnyTin } from '../tin';
+import { cutIn, type CutRead } from './cutIn';
+import { keepIn, type KeepRead } from './keepIn';
+import { inFigures } from './plainWords';
+import { MOST_SENTENCES, sentencesOf } from './sentences';
+import { partedMethod, stepsIn, type Sentence, type StepRead } from './steps';
+import { tinIn } from './tinIn';
+
+/** What the method of a recipe says. */
+export interface MethodRead {
+  /** As it was written, under its headings. */
+  readonly text: string;
+  readonly sentences: readonly Sentence[];
+  readonly steps: readonly StepRead[];
+  readonly tin: AnyTin | null;
+  readonly cut: CutRead | null;
+  readonly keep: KeepRead | null;
+}
+
+/** A recipe as it was read: its lines, the slab that they make, and its method. */
+export interface RecipeRead {
+  readonly lines: readonly LineRead[];
+  readonly slab: Slab;
+  readonly method: MethodRead;
+}
+
+/** The first that any of some texts says, in the order of the texts. */
+function firstOf<T>(texts: readonly string[], of: (text: string) => T | null): T | null {
+  for (const text of texts) {
+    const found = of(text);
+    if (found !== null) return found;
+  }
+  return null;
+}
+
+function textOf(paragraphs: readonly Sentence[]): string {
+  return paragraphs
+    .flatMap(({ text, under }, at) => (under === null || under === paragraphs[at - 1]?.under ? [text] : [under, text]))
+    .join('\n');
+}
+
+/** More pieces said beat fewer: "cut into squares" knows less than "makes 24". */
+function cutOf(texts: readonly string[]): CutRead | null {
+  const found = texts.flatMap((text) => cutIn(text) ?? []);
+  const knows = ({ pieces, columns, widthMm, way }: CutRead) =>
+    (columns !== null ? 3 : widthMm !== null ? 2 : pieces !== null ? 1 : 0) + (way === 'break' ? 1 : 0);
+  return found.reduce<CutRead | null>((best, cut) => (best === null || knows(cut) > knows(best) ? cut : best), null);
+}
+
+/**
+ * Reads the method of a recipe whose lines have been read: steps in their order, the tin, the cut, how it keeps. Deterministic, and
+ * by rules alone. At most 400 sentences are read; what is not understood stays as a step with its text.
+ *
+ * @param reads as `readRecipe` gives them, corrected or not
+ * @param name what the slab is called, or empty
+ */
+export function readMethod(reads: readonly LineRead[], name: string, measures: Measures): RecipeRead {
+  const { lines, method } = partedMethod(reads);
+  const slab = slabFromRecipe(lines, name, measures);
+  const sentences = method
+    .flatMap(({ text, under }) => sentencesOf(text).map((sentence): Sentence => ({ text: sentence, under })))
+    .slice(0, MOST_SENTENCES);
+  const texts = [
+    ...sentences.map(({ text }) => text),
+    ...lines.filter(({ status }) => status !== 'read').map(({ text }) => text),
+  ].map((text) => inFigures(text.slice(0, 600)));
+  return {
+    lines,
+    slab,
+    method: {
+      text: textOf(method),
+      sentences,
+      steps: stepsIn(sentences, slab.preparations, measures),
+      tin: firstOf(texts, tinIn),
+      cut: cutOf(texts),
+      keep: firstOf(texts, keepIn),
+    },
+  };
+}

@@ -1,0 +1,31 @@
+/** The most of one sentence that is read, and the most sentences. */
+const MOST_LETTERS = 2000;
+export const MOST_SENTENCES = 400;
+
+/** "1." or "Step 3:" before a step. */
+const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•·▢☐])\s*/i;
+
+const segmenter = () => new Intl.Segmenter('en', { granularity: 'sentence' });
+
+/** Abbreviations at whose full stop no sentence ends. */
+const SHORT = /\b(?:approx|min|mins|hr|hrs|in|ins|oz|tbsp|tsp|deg|temp|no|ca|e\.g|i\.e|etc|vs|sec|secs|lb|lbs)\.\s*$/i;
+
+/**
+ * The sentences of a paragraph, without the numbers of its steps.
+ *
+ * @returns longer ones are cut off where no more of them is read
+ * @see Unicode Standard Annex 29, sentence boundaries
+ */
+export function sentencesOf(paragraph: string): string[] {
+  const whole: string[] = [];
+  let open = '';
+  for (const { segment } of segmenter().segment(paragraph.replace(NUMBERED, ''))) {
+    open += segment;
+    if (SHORT.test(open)) continue;
+    whole.push(open);
+    open = '';
+  }
+  return [...whole, open]
+    .map((sentence) => sentence.replace(NUMBERED, '').trim().slice(0, MOST_LETTERS))
+    .filter((sentence) => /[\p{L}\d]/u.test(sentence));
+}

@@ -1,0 +1,231 @@
+import { isListHeading, isMethodHeading, METHOD_TEXT, type LineRead } from '../recipe';
+import type { Measures } from '../measure';
+import type { Place, Preparation, Stage } from '../slab';
+import { newPantry, takeFrom } from './goesIn';
+import { endPointIn, NO_TEMPERATURE, ovenIn } from './degrees';
+import { clausesOf, leadKind, type StepKind } from './kinds';
+import { placeIn } from './keepIn';
+import { hasNegativeMinutes, minutesIn, type MinutesRead } from './minutes';
+import { inFigures } from './plainWords';
+import { namedIn, type Named, type NamedLine } from './ingredientsIn';
+import { mentionedIn, pouredInto } from './preparationIn';
+import { tinIn } from './tinIn';
+
+/** One thing that is done, as a sentence of a method says it. */
+export interface StepRead {
+  /** As it was written: the sentence, or the part of it in which this is done. */
+  readonly text: string;
+  /** Which sentence of the method it stands in, from 0. */
+  readonly sentence: number;
+  /** The preparation it belongs to, by its id; null where it is of the whole slab. */
+  readonly of: string | null;
+  readonly kind: StepKind;
+  readonly minutes: MinutesRead | null;
+  readonly ovenC: number | null;
+  /** What it is heated or cooled to, deg C at the sea. */
+  readonly celsius: number | null;
+  readonly stage: Stage | null;
+  readonly place: Place | null;
+  /** Another preparation that it is poured into, or that is worked in here. */
+  readonly joins: string | null;
+  /** Ingredients that go in here, as their lines name them. */
+  readonly adds: readonly string[];
+  /** Of those that do not go in whole: the share that does. */
+  readonly shares: Readonly<Record<string, number>>;
+  readonly status: 'read' | 'check';
+  /** What there is to look at; empty where there is nothing. */
+  readonly why: string;
+}
+
+/** A sentence of a method, and the heading it stands under. */
+export interface Sentence {
+  readonly text: string;
+  readonly under: string | null;
+}
+
+/** Kinds that belong to the whole slab. */
+const OF_ALL: readonly StepKind[] = ['cut', 'pack'];
+/** Kinds in which something goes in. */
+const TAKES_IN: readonly StepKind[] = [
+  'bake',
+  'mix',
+  'beat',
+  'melt',
+  'boil',
+  'scatter',
+  'other',
+  'lay',
+  'finish',
+  'press',
+];
+/** A remark: nothing is done in it, and somebody speaks. */
+const REMARK = /\b(?:I|I'm|we|my|our|me|you|your|enjoy|honestly|perfect|delicious|favou?rite|love|trust|worry)\b|!/i;
+/** What is brought to this on a ring is a boil, deg C. */
+const BOILS_FROM_C = 101;
+const STIRRED: readonly (StepKind | null)[] = ['mix', 'melt', null];
+const UNDERSTOOD = 'Nothing of this was understood: it stays as it is written';
+
+/**
+ * The steps of a method, in their order.
+ *
+ * @param preparations what is made, with its lines; ingredients that a step names go in there
+ * @param measures in which bare degrees over 200 are Fahrenheit or Celsius
+ */
+export function stepsIn(
+  sentences: readonly Sentence[],
+  preparations: readonly Preparation[],
+  measures: Measures,
+): StepRead[] {
+  const isUs = measures === 'us';
+  const lines: NamedLine[] = preparations.flatMap(({ id, lines }) =>
+    lines.map(({ ingredient }, at) => ({ ingredient, of: id, at })),
+  );
+  const pantry = newPantry();
+  const steps: StepRead[] = [];
+  let oven: number | null = null;
+  let last: string | null = preparations.length === 1 ? preparations[0]!.id : null;
+  sentences.forEach(({ text, under }, sentence) => {
+    const headed = mentionedIn(under ?? '', preparations)?.id ?? null;
+    const label = /^([^:.]{2,40}):\s+(.+)$/.exec(text);
+    const labelled = label ? (mentionedIn(label[1]!, preparations)?.id ?? null) : null;
+    const body =
+      label && (labelled !== null || /^(?:step|stage|note|tip|to \w+|method)\b/i.test(label[1]!)) ? label[2]! : text;
+    for (const { text: clause, kind: done } of clausesOf(inFigures(body))) {
+      const hot = endPointIn(clause).celsius ?? 0;
+      // Whatever is stirred to 149 degrees boils.
+      const kind =
+        hot >= BOILS_FROM_C && hot < 200 && !/\boven\b/i.test(clause) && STIRRED.includes(done)
+          ? 'boil'
+          : (done ?? 'other');
+      const isKnown = done !== null;
+      const isOven = kind === 'bake' || /\boven\b/i.test(clause);
+      const ovenRead = isOven ? ovenIn(clause, isUs) : NO_TEMPERATURE;
+      if (ovenRead.celsius !== null) oven = ovenRead.celsius;
+      const heats = !isOven && ['boil', 'melt', 'set', 'other', 'mix', 'beat', 'lay'].includes(kind);
+      const ends = heats ? endPointIn(clause) : { ...NO_TEMPERATURE, stage: null };
+      const named = TAKES_IN.includes(kind) ? namedIn(clause, lines, pantry.gone, last) : null;
+      const isRemark = !isKnown && REMARK.test(clause);
+      const of = isRemark ? null : ofWhich({ kind, clause, headed: labelled ?? headed, named, last, preparations });
+      const { adds, shares } = named ? takeFrom(pantry, clause, named, of) : { adds: [], shares: {} };
+      if (of !== null) last = of;
+      const isNegative = hasNegativeMinutes(clause);
+      const times = isNegative || kind === 'pack' ? [] : minutesIn(clause);
+      const minutes = times[0] ?? null;
+      const ask =
+        ovenRead.ask ??
+        ends.ask ??
+        (isNegative ? 'A time below nothing: write how long it takes' : null) ??
+        (isKnown || minutes !== null || ovenRead.celsius !== null ? null : UNDERSTOOD);
+      steps.push({
+        text: clause,
+        sentence,
+        of,
+        kind,
+        minutes,
+        ovenC: ovenRead.celsius ?? (kind === 'bake' ? oven : null),
+        celsius: ends.celsius,
+        stage: ends.celsius === null ? null : ends.stage,
+        place: kind === 'set' || kind === 'pack' ? placeIn(clause) : null,
+        joins: of === null ? null : joinedIn(kind, clause, of, preparations, pantry.gone),
+        adds: adds.map(({ ingredient }) => ingredient),
+        shares,
+        status: ask === null ? 'read' : 'check',
+        why: ask ?? '',
+      });
+    }
+  });
+  return steps;
+}
+
+/** The other preparation that a step brings together with its own: poured into, or worked in by the name of what is in it. */
+function joinedIn(
+  kind: StepKind,
+  clause: string,
+  of: string,
+  preparations: readonly Preparation[],
+  gone: ReadonlySet<NamedLine>,
+): string | null {
+  const others = preparations.filter(({ id }) => id !== of);
+  if (kind === 'lay') return pouredInto(clause, others);
+  if (kind !== 'mix' && kind !== 'beat') return null;
+  return namedIn(
+    clause,
+    [...gone].filter((line) => line.of !== of),
+    new Set(),
+    null,
+  ).most;
+}
+
+/** The preparation that a step belongs to: the one it is headed by, or names, or whose ingredients it takes; else the one before. */
+function ofWhich({
+  kind,
+  clause,
+  headed,
+  named,
+  last,
+  preparations,
+}: {
+  kind: StepKind;
+  clause: string;
+  headed: string | null;
+  named: Named | null;
+  last: string | null;
+  preparations: readonly Preparation[];
+}): string | null {
+  if (OF_ALL.includes(kind)) return null;
+  if (kind === 'other' && (tinIn(clause) !== null || /\b(?:oven|line|grease|tin|pan)\b/i.test(clause))) return null;
+  if (preparations.length === 1) return preparations[0]!.id;
+  if (headed !== null) return headed;
+  const mentioned = mentionedIn(clause, preparations);
+  if (mentioned?.isMade) return mentioned.id;
+  const works = ['mix', 'beat', 'melt', 'boil', 'other'].includes(kind);
+  if (works && named && named.most !== null) return named.most;
+  return (mentioned?.isUnder ? null : mentioned?.id) ?? named?.most ?? last;
+}
+
+/** Lines of a recipe, and the sentences of its method with the headings they stand under. */
+export interface Parted {
+  readonly lines: readonly LineRead[];
+  readonly method: readonly { readonly text: string; readonly under: string | null }[];
+}
+
+/** A line that says what is done, though no heading says that the method begins. */
+function isSentence({ text, status, larder }: LineRead): boolean {
+  if (status === 'heading' || (status === 'read' && larder !== null)) return false;
+  const plain = text.replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/i, '');
+  return (
+    plain.split(/\s+/).length >= 4 &&
+    leadKind(inFigures(plain)) !== null &&
+    /[.!]|\bfor\b|\buntil\b|\binto\b|\bover\b|\bwith\b/i.test(plain)
+  );
+}
+
+/**
+ * Parts what was read of a recipe into its lines and the paragraphs of its method: what stands under "Method", and sentences that say
+ * what is done wherever they stand. Headings between those belong to the method.
+ */
+export function partedMethod(reads: readonly LineRead[]): Parted {
+  const lines: LineRead[] = [];
+  const method: { text: string; under: string | null }[] = [];
+  let inMethod = false;
+  let under: string | null = null;
+  reads.forEach((read, at) => {
+    if (read.status === 'heading') {
+      const heading = read.ingredient ?? read.text;
+      const next = reads.slice(at + 1).find(({ status }) => status !== 'heading');
+      const leads =
+        next !== undefined && (isSentence(next) || next.why === METHOD_TEXT || (inMethod && next.status === 'unread'));
+      if (isMethodHeading(heading)) inMethod = true;
+      else if (leads && !isListHeading(heading)) under = heading;
+      else {
+        inMethod = false;
+        under = null;
+        lines.push(read);
+      }
+      return;
+    }
+    if ((inMethod && read.status === 'unread') || isSentence(read)) method.push({ text: read.text, under });
+    else lines.push(read);
+  });
+  return { lines, method };
+}

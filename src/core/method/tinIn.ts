@@ -1,0 +1,98 @@
+import type { AnyTin } from '../tin';
+
+const INCH_MM = 25.4;
+/** How deep a tin is whose depth nobody says, mm. */
+const USUAL_DEPTH_MM = 40;
+const SHEET_DEPTH_MM = 25;
+/** Sheets that bakeries name by parts of the whole one, inside measures, mm. */
+const SHEETS: readonly (readonly [RegExp, number, number])[] = [
+  [/\b(?:half)[- ]sheet\b|\b0\.5[- ]sheet\b/i, 415, 300],
+  [/\bquarter[- ]sheet\b|\b0\.25[- ]sheet\b/i, 300, 210],
+  [/\b(?:eighth)[- ]sheet\b/i, 215, 150],
+  [/\b(?:full)[- ]sheet\b/i, 620, 410],
+];
+/** What a slab is made in. */
+const TIN =
+  /\b(?:tins?|pans?|trays?|dish(?:es)?|moulds?|molds?|frames?|baking sheet|brownie|traybake|lamington|slice tray|swiss roll)\b/i;
+/** Pans that stand on the ring. */
+const RING =
+  /\b(?:sauce ?pan|frying pan|heavy[- ](?:based|bottomed)|saute pan|skillet|dry pan|deep pan|large pan|small pan|medium pan)\b/i;
+
+const N = String.raw`(\d+(?:\.\d+)?)`;
+const U = String.raw`\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|''|”)?`;
+const SIZE = new RegExp(`${N}${U}\\s*-?\\s*(?:x|by)\\s*-?\\s*${N}${U}(?:\\s*-?\\s*(?:x|by)\\s*-?\\s*${N}${U})?`, 'gi');
+const SIDE = new RegExp(
+  `${N}\\s*-?\\s*(cm|mm|inch(?:es)?|in\\b\\.?|"|''|”)(?:\\s*\\/\\s*${N}\\s*-?\\s*(?:cm|mm|inch(?:es)?|in\\b\\.?|"))?(?:\\s*\\([^)]*\\))?[ -]*(?:(?:non-?stick|loose-bottomed|shallow|deep|baking|cake|metal|lined|greased|springform|brownie)[ ,-]+)*(square|round|springform|tin|pan|cake|tray|dish|ring|sandwich|brownie|loose|deep|shallow|baking|frame)`,
+  'gi',
+);
+const SQUARE_SIDE = new RegExp(
+  `\\b(?:square|round)\\b[^.;]{0,40}?\\b(?:of|measuring|about)?\\s*${N}\\s*-?\\s*(cm|mm|inch(?:es)?|in\\b|")`,
+  'i',
+);
+
+const inMm = (value: number, unit: string | undefined) => {
+  if (unit === undefined) return value > 60 ? value : value > 16 ? value * 10 : value * INCH_MM;
+  return /^cm/i.test(unit) ? value * 10 : /^mm/i.test(unit) ? value : value * INCH_MM;
+};
+const round = (mm: number) => Math.round(mm * 10) / 10;
+const isSide = (mm: number) => mm >= 50 && mm <= 2000;
+
+/** What stands near a size. */
+const around = (sentence: string, at: number, length: number) => sentence.slice(Math.max(0, at - 60), at + length + 60);
+
+/**
+ * The tin that a sentence in figures names, with the measures inside it; null where it names none. A depth that is not said is 40 mm,
+ * of a sheet 25. Sizes without a unit are inches up to 16, centimetres up to 60, else millimetres.
+ *
+ * @example tinIn('Line a 20 cm square tin') // { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 40, cornerMm: 0, flareDeg: 0 }
+ */
+export function tinIn(sentence: string): AnyTin | null {
+  const rectangle = (lengthMm: number, widthMm: number, depthMm = USUAL_DEPTH_MM): AnyTin | null =>
+    isSide(lengthMm) && isSide(widthMm) && depthMm > 0 && depthMm <= 300
+      ? {
+          shape: 'rectangle',
+          lengthMm: round(Math.max(lengthMm, widthMm)),
+          widthMm: round(Math.min(lengthMm, widthMm)),
+          depthMm: round(depthMm),
+          cornerMm: 0,
+          flareDeg: 0,
+        }
+      : null;
+  for (const [named, lengthMm, widthMm] of SHEETS)
+    if (named.test(sentence)) return rectangle(lengthMm, widthMm, SHEET_DEPTH_MM);
+  if (!TIN.test(sentence)) return null;
+  for (const match of sentence.matchAll(SIZE)) {
+    const [all, a, unitA, b, unitB, c, unitC] = match;
+    const near = around(sentence, match.index, all.length);
+    if (
+      !TIN.test(near) ||
+      /\b(?:into|in)\s*$/i.test(sentence.slice(0, match.index)) ===
+        /\bsquares?|pieces|bars\b/i.test(sentence.slice(match.index, match.index + all.length + 20))
+    ) {
+      if (!TIN.test(near)) continue;
+      if (/\b(?:cut|slice|mark|score|divide)[^.;]{0,30}$/i.test(sentence.slice(0, match.index))) continue;
+    }
+    const unit = unitB ?? unitA ?? unitC;
+    const [lengthMm, widthMm] = [inMm(Number(a), unitA ?? unit), inMm(Number(b), unitB ?? unit)];
+    const found = rectangle(lengthMm, widthMm, c === undefined ? undefined : inMm(Number(c), unitC ?? unit));
+    if (found) return found;
+  }
+  for (const match of sentence.matchAll(SIDE)) {
+    const [all, side, unit, , what] = match;
+    const mm = inMm(Number(side), unit);
+    const near = around(sentence, match.index, all.length);
+    if (!isSide(mm) || (RING.test(near) && !/\bsquare|round\b/i.test(near))) continue;
+    return /\b(?:round|springform|sandwich)\b/i.test(near) || what === 'cake'
+      ? { shape: 'round', diameterMm: round(mm), depthMm: USUAL_DEPTH_MM, flareDeg: 0 }
+      : rectangle(mm, mm);
+  }
+  const behind = SQUARE_SIDE.exec(sentence);
+  if (behind) {
+    const mm = inMm(Number(behind[1]), behind[2]);
+    if (isSide(mm))
+      return /^round/i.test(behind[0])
+        ? { shape: 'round', diameterMm: round(mm), depthMm: USUAL_DEPTH_MM, flareDeg: 0 }
+        : rectangle(mm, mm);
+  }
+  return null;
+}

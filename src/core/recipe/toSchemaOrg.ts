@@ -1,0 +1,163 @@
+import { writtenAmount } from '../measure';
+import {
+  endPointC,
+  type CutSpec,
+  type Layer,
+  type Line,
+  type Place,
+  type Preparation,
+  type Slab,
+  type Spread,
+  type Step,
+} from '../slab';
+import type { AnyTin } from '../tin';
+
+/**
+ * A line as one writes it down; reading it gives the same amount back.
+ *
+ * @example lineInWords({ ingredient: 'butter', quantity: 150, unit: 'g', state: 'cold' }) // '150 g butter, cold'
+ */
+export function lineInWords({ ingredient, quantity, unit, state, packG, optional }: Omit<Line, 'text'>): string {
+  const amount = writtenAmount(quantity, unit);
+  const said =
+    unit === 'each'
+      ? amount.replace(/ each$/, '')
+      : unit === 'pack' && packG !== undefined
+        ? `${amount.replace(/ pack$/, '')} x ${Number(packG.toPrecision(6))} g pack`
+        : amount;
+  return `${said} ${ingredient}${state ? `, ${state}` : ''}${optional ? ' (optional)' : ''}`;
+}
+
+/** How a layer goes on. */
+const LAYS: Readonly<Record<Spread, (name: string) => string>> = {
+  level: (name) => `Spread the ${name} in the tin.`,
+  shell: (name) => `Spread the ${name} over the floor and up the walls of the tin.`,
+  'both-faces': (name) => `Spread the ${name} on top, turn the slab over and spread the rest.`,
+  scatter: (name) => `Scatter over the ${name}.`,
+  coat: (name) => `Dip each piece in the ${name}.`,
+  'per-piece': (name) => `Put the ${name} on each piece.`,
+};
+
+/** A step of a recipe document. */
+const howTo = (text: string) => ({ '@type': 'HowToStep', text });
+const section = (name: string, steps: readonly string[]) => ({
+  '@type': 'HowToSection',
+  name,
+  itemListElement: steps.map(howTo),
+});
+
+const WAITS: Readonly<Record<Place, (minutes: string) => string>> = {
+  room: (minutes) => `Leave to set at room temperature${minutes}.`,
+  fridge: (minutes) => `Chill in the fridge${minutes}.`,
+  freezer: (minutes) => `Freeze${minutes}.`,
+  marble: (minutes) => `Leave to set on the marble${minutes}.`,
+};
+const KEEPS: Readonly<Record<Place, string>> = {
+  room: 'at room temperature',
+  marble: 'at room temperature',
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
+};
+
+const plain = (value: number) => String(Number(value.toFixed(1)));
+
+/** A step with what its fields say beside its words, so that whoever reads it reads them too. */
+function stepInWords(step: Step, preparation: Preparation): string {
+  const { text, minutes, leastMinutes = minutes, mostMinutes = minutes, ovenC, coolTo, cooks } = step;
+  const endC = cooks ? endPointC(preparation) : null;
+  const time = leastMinutes === mostMinutes ? plain(minutes) : `${plain(leastMinutes)}-${plain(mostMinutes)}`;
+  const said = [
+    ovenC === undefined ? '' : `at ${plain(ovenC)} °C in the oven`,
+    endC === null ? '' : `cook to ${plain(endC)} °C`,
+    coolTo ? `cool to ${plain(coolTo.celsius)} °C` : '',
+    minutes > 0 ? `${time} min` : '',
+  ].filter(Boolean);
+  // Behind the first clause, which says what is done; the others say how.
+  const [, first = text, rest = ''] = /^([^;,]*?(?=[;,]|\.\s|\.?$))(.*)$/s.exec(text.trim()) ?? [];
+  const whole = `${first}${said.length > 0 ? ` (${said.join(', ')})` : ''}${rest}`;
+  return /[.!?]$/.test(whole) ? whole : `${whole}.`;
+}
+
+function tinStep(tin: AnyTin): string[] {
+  if (tin.shape === 'rectangle')
+    return [`Line a ${plain(tin.lengthMm)} x ${plain(tin.widthMm)} x ${plain(tin.depthMm)} mm tin with paper.`];
+  return tin.shape === 'round'
+    ? [`Line a ${plain(tin.diameterMm)} mm round tin with paper.`]
+    : ['Line a sheet with paper.'];
+}
+
+function cutStep({ columns, rows, way = 'grid' }: CutSpec): string {
+  if (way === 'break') return 'Break into pieces.';
+  return way === 'wedges' ? 'Cut into wedges.' : `Cut into ${columns} x ${rows}.`;
+}
+
+/** "PT3H20M" for 200 minutes. */
+const isoDuration = (minutes: number) => `PT${Math.floor(minutes / 60)}H${Math.round(minutes % 60)}M`;
+
+/**
+ * A slab as a schema.org recipe. Where there are several preparations, a line such as "For the base:" stands before the lines
+ * of each, since the vocabulary knows no groups of ingredients. The method is told layer by layer, and reading it gives the tin, the
+ * end points, ovens, waits, cut and keeping back.
+ *
+ * @param pieces how many pieces it makes
+ * @param totalMinutes from weighing out to packing, or null where that is not known
+ * @see https://schema.org/Recipe
+ */
+export function jsonLdOf(
+  slab: Slab,
+  pieces: number,
+  totalMinutes: number | null = null,
+): Readonly<Record<string, unknown>> {
+  const { preparations, layers, tin, cut, keep } = slab;
+  const several = preparations.length > 1;
+  const told = new Set<string>();
+  const stepsOf = (preparation: Preparation) => {
+    const steps = preparation.steps ?? [];
+    const endC = endPointC(preparation);
+    const isCooked = steps.some(({ cooks }) => cooks);
+    return [
+      ...steps.map((step) => stepInWords(step, preparation)),
+      ...(endC === null || isCooked ? [] : [`Cook to ${plain(endC)} °C.`]),
+    ];
+  };
+  const ofLayer = (layer: Layer) => {
+    const own = preparations.filter(
+      ({ id }) => layer.from.some(({ preparation }) => preparation === id) && !told.has(id),
+    );
+    for (const { id } of own) told.add(id);
+    const { place = 'room', minMinutes } = layer.set ?? {};
+    const waits = layer.set ? [WAITS[place](minMinutes ? ` for ${plain(minMinutes)} minutes` : '')] : [];
+    const [last, ...others] = [...own].reverse();
+    const lay = LAYS[layer.spread](layer.name);
+    return [
+      ...others.reverse().map((preparation) => section(preparation.name, stepsOf(preparation))),
+      section(last?.name ?? layer.name, [...(last ? stepsOf(last) : []), lay, ...waits]),
+    ];
+  };
+  const laid = layers.flatMap(ofLayer);
+  const further = preparations
+    .filter(({ id }) => !told.has(id))
+    .map((preparation) => section(preparation.name, stepsOf(preparation)));
+  const finish = [
+    ...(cut ? [cutStep(cut)] : []),
+    ...(keep?.days ? [`Keeps ${plain(keep.days)} days ${KEEPS[keep.place ?? 'room']}.`] : []),
+  ];
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: slab.name,
+    recipeYield: `${pieces} pieces`,
+    ...(totalMinutes === null ? {} : { totalTime: isoDuration(totalMinutes) }),
+    recipeIngredient: preparations.flatMap(({ name, lines, unread = [] }) => [
+      ...(several ? [`For the ${name}:`] : []),
+      ...lines.map(lineInWords),
+      ...unread,
+    ]),
+    recipeInstructions: [
+      ...tinStep(tin).map(howTo),
+      ...further,
+      ...laid,
+      ...(finish.length > 0 ? [section('To finish', finish)] : []),
+    ],
+  };
+}

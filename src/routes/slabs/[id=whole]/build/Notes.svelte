@@ -1,0 +1,19 @@
+<!-- The method as it was taken in, and whatever else the maker writes down. -->
+<script lang="ts">
+  import { TextArea } from 'carbon-components-svelte';
+  import { slabWork } from '$lib/slabContext';
+
+  const { draft } = slabWork();
+  const MOST = 20_000;
+  const notes = $derived(draft.slab.notes ?? '');
+</script>
+
+<TextArea
+  hideLabel
+  labelText="Method and notes"
+  rows={Math.min(24, Math.max(6, notes.split('\n').length + 2))}
+  maxlength={MOST}
+  value={notes}
+  on:input={(event) =>
+    draft.change({ ...draft.slab, notes: (event.target as HTMLTextAreaElement).value || undefined }, 'notes')}
+/>

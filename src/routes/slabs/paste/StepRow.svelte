@@ -1,0 +1,204 @@
+<!-- One step of the method beside its reading: what is done, to what, for how long and how hot. What is changed here holds. -->
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { STEP_KINDS, type StepKind, type StepRead } from '../../../core/method';
+  import { PLACES, type Place, type Preparation } from '../../../core/slab';
+  import { slabLimits } from '$lib/limits';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { KIND_WORDS, PLACE_WORDS } from './methodWords';
+
+  interface Props {
+    step: StepRead;
+    at: number;
+    preparations: readonly Preparation[];
+    isCorrected: boolean;
+    onchange: (step: StepRead) => void;
+    onback: () => void;
+  }
+  let { step, at, preparations, isCorrected, onchange, onback }: Props = $props();
+
+  const REMARK = 'remark';
+  /** Work whose time follows from how much there is of it, or that is no work at the bench. */
+  const NO_TIME: readonly StepKind[] = ['lay', 'scatter', 'cut', 'finish', 'pack'];
+  const typed: Record<string, string> = $state({});
+  const isRemark = $derived(step.kind === 'other' && step.of === null);
+  /** Which of its two temperatures a step of this kind has. */
+  const heat = $derived(
+    step.kind === 'bake' || (step.kind === 'other' && step.ovenC !== null)
+      ? 'ovenC'
+      : step.celsius !== null || step.kind === 'boil'
+        ? 'celsius'
+        : null,
+  );
+  const correct = (part: Partial<StepRead>) => onchange({ ...step, ...part, status: 'read', why: 'Corrected by hand' });
+  const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
+
+  function setKind(value: string) {
+    if (value === REMARK) correct({ kind: 'other', of: null });
+    else
+      correct({
+        kind: value as StepKind,
+        of: step.of ?? (value === 'cut' || value === 'pack' ? null : (preparations[0]?.id ?? null)),
+      });
+  }
+  function setMinutes(end: 0 | 1, value: number | null) {
+    if (value === null) correct({ minutes: null });
+    else {
+      const [least, most] = step.minutes ?? [value, value];
+      correct({
+        minutes:
+          end === 0 ? [value, Math.max(value, step.minutes === null ? value : most)] : [Math.min(least, value), value],
+      });
+    }
+  }
+</script>
+
+<li class={step.status} class:remark={isRemark}>
+  <div class="as">
+    <span class="text">{step.text}</span>
+    {#if step.status === 'check'}<span class="mark hot">{step.why}</span>{/if}
+    {#if isCorrected}<Button size="small" kind="ghost" on:click={onback}>As it was read</Button>{/if}
+  </div>
+  <div class="reads">
+    <Select
+      size="sm"
+      hideLabel
+      labelText="What is done, step {at + 1}"
+      selected={isRemark ? REMARK : step.kind}
+      on:change={(event) => setKind(chosen(event))}
+    >
+      {#each STEP_KINDS as kind (kind)}<SelectItem value={kind} text={KIND_WORDS[kind]} />{/each}
+      <SelectItem value={REMARK} text="no step" />
+    </Select>
+    {#if preparations.length > 1 && !isRemark && step.kind !== 'cut' && step.kind !== 'pack'}
+      <Select
+        size="sm"
+        hideLabel
+        labelText="Of which preparation, step {at + 1}"
+        selected={step.of ?? ''}
+        on:change={(event) => correct({ of: chosen(event) || null })}
+      >
+        {#if step.of === null}<SelectItem value="" text="of all" />{/if}
+        {#each preparations as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+      </Select>
+    {:else}<span></span>{/if}
+    {#if !isRemark && !NO_TIME.includes(step.kind)}
+      <NumberField
+        label="At least, step {at + 1}"
+        hideLabel
+        optional
+        quantity="duration"
+        placeholder="usual"
+        value={step.minutes?.[0]}
+        limits={slabLimits('preparations.steps.minutes')}
+        name="least"
+        {typed}
+        onvalue={(value) => setMinutes(0, value)}
+      />
+      <NumberField
+        label="At most, step {at + 1}"
+        hideLabel
+        optional
+        quantity="duration"
+        placeholder="usual"
+        value={step.minutes?.[1]}
+        limits={slabLimits('preparations.steps.minutes')}
+        name="most"
+        {typed}
+        onvalue={(value) => setMinutes(1, value)}
+      />
+    {:else}<span></span><span></span>{/if}
+    {#if heat !== null}
+      <NumberField
+        label="{heat === 'ovenC' ? 'Oven' : 'To'}, step {at + 1}"
+        hideLabel
+        optional
+        quantity="temperature"
+        placeholder={heat === 'ovenC' ? 'oven' : 'to'}
+        value={step[heat]}
+        limits={slabLimits(heat === 'ovenC' ? 'preparations.steps.ovenC' : 'preparations.cookTo.celsius')}
+        name={heat}
+        {typed}
+        onvalue={(value) => correct({ [heat]: value })}
+      />
+    {:else if step.kind === 'set'}
+      <Select
+        size="sm"
+        hideLabel
+        labelText="Where, step {at + 1}"
+        selected={step.place ?? 'room'}
+        on:change={(event) => correct({ place: chosen(event) as Place })}
+      >
+        {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_WORDS[place]} />{/each}
+      </Select>
+    {:else}<span></span>{/if}
+    <span class="adds">{step.adds.length > 0 ? `in goes ${step.adds.join(', ')}` : ''}</span>
+  </div>
+</li>
+
+<style>
+  li {
+    background: var(--panel);
+    border: 1px solid var(--rule);
+    border-left: 4px solid var(--good);
+    padding: 0.3rem 0.6rem 0.4rem;
+    margin-bottom: 0.3rem;
+  }
+
+  li.check {
+    border-left-color: var(--hot);
+    background: var(--hot-ground);
+  }
+
+  li.remark {
+    border-left-color: var(--rule);
+  }
+
+  .as {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 0.8rem;
+    min-height: 26px;
+  }
+
+  .as :global(.bx--btn) {
+    min-height: 26px;
+    height: 26px;
+    padding: 0 0.5rem;
+  }
+
+  .text {
+    font-size: 0.92rem;
+    overflow-wrap: anywhere;
+  }
+
+  .mark {
+    font-size: 0.85rem;
+  }
+
+  .hot {
+    color: var(--hot);
+  }
+
+  .reads {
+    display: grid;
+    grid-template-columns: 8rem minmax(0, 9rem) 5.4rem 5.4rem 8rem minmax(0, 1fr);
+    gap: 0.3rem;
+    align-items: start;
+  }
+
+  .adds {
+    font-size: 0.85rem;
+    color: var(--quiet);
+    line-height: 1.25;
+    align-self: center;
+    overflow-wrap: anywhere;
+  }
+
+  @media (max-width: 700px) {
+    .reads {
+      grid-template-columns: 1fr 1fr;
+    }
+  }
+</style>

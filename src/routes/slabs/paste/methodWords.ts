@@ -1,0 +1,26 @@
+import type { StepKind } from '../../../core/method';
+import type { Place } from '../../../core/slab';
+
+/** What is done in a step, in the words of the kitchen. */
+export const KIND_WORDS: Readonly<Record<StepKind, string>> = {
+  mix: 'mix',
+  press: 'press',
+  bake: 'bake',
+  boil: 'boil',
+  melt: 'melt',
+  beat: 'beat',
+  lay: 'lay',
+  scatter: 'strew',
+  set: 'cool or set',
+  cut: 'cut',
+  finish: 'finish',
+  pack: 'pack, keep',
+  other: 'other work',
+};
+
+export const PLACE_WORDS: Readonly<Record<Place, string>> = {
+  room: 'in the room',
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
+  marble: 'on the marble',
+};

@@ -1,0 +1,29 @@
+/**
+ * Recipes written for measuring the reader of methods, in many habits: terse, chatty, from both sides of the ocean and from below it,
+ * with gas marks, ranges in words, two temperatures. Beside each sentence stands what a maker reads out of it.
+ */
+import type { StepKind } from '../../../src/core/method';
+import type { Measures } from '../../../src/core/measure';
+import type { Place } from '../../../src/core/slab';
+
+/** One step as a maker reads it; what is not said is not there. */
+export interface WantStep {
+  readonly kind: StepKind;
+  readonly of?: string;
+  readonly minutes?: readonly [number, number];
+  readonly ovenC?: number;
+  readonly celsius?: number;
+  readonly place?: Place;
+  readonly adds?: readonly string[];
+}
+
+export interface WantRecipe {
+  readonly name: string;
+  readonly measures: Measures;
+  readonly lines: string;
+  readonly method: readonly (readonly [sentence: string, ...steps: WantStep[]])[];
+  /** mm: length, width, and depth where it is said; a diameter alone for a round one. */
+  readonly tin?: readonly number[];
+  readonly cut?: Readonly<Record<string, number | string>>;
+  readonly keep?: { readonly place: Place; readonly days: number };
+}
