@@ -14,3 +14,11 @@ export function formatDuration(minutes: number): string {
   const rest = whole % 60;
   return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${rest} min`;
 }
+
+/**
+ * Minutes that a model foretells, to no more than it knows: from half an hour on to five of them.
+ *
+ * @example aboutDuration(94) // '1 h 35 min'
+ */
+export const aboutDuration = (minutes: number): string =>
+  formatDuration(minutes > 30 ? Math.round(minutes / 5) * 5 : minutes);

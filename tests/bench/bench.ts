@@ -12,6 +12,7 @@ import { benchBusy } from './busy';
 import { benchCutting } from './cutting';
 import { benchDrawing } from './drawing';
 import { benchLists } from './lists';
+import { benchMethods } from './methods/bench';
 import { benchOrder } from './order';
 import { benchHeat } from './heat';
 import { benchUsualWaits } from './usualWaits';
@@ -174,6 +175,7 @@ console.log(
 );
 console.log(`- ${benchPlan()}`);
 console.log(`- ${benchReading()}`);
+console.log(`- ${benchMethods()}`);
 console.log(`- ${benchDrawing()}`);
 for (const line of await benchOrder()) console.log(`- ${line}`);
 for (const line of await benchCutting()) console.log(`- ${line}`);

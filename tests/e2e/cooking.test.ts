@@ -18,10 +18,10 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   const card = page.getByRole('article', { name: 'Treacle caramel' });
   await expect(card).toContainText('118.0 °C, 244 °F in the recipe');
   await expect(card).toContainText('114.0 °C, 237 °F in the pot at 1200 m');
-  await page.getByLabel('Which probe').selectOption({ label: 'another, taken at its word' });
+  await page.getByLabel('Which thermometer').selectOption({ label: 'another, taken at its word' });
   const stage = page.getByRole('group', { name: 'The pot over time' });
   await expect(stage).toContainText('Stop at 114.0 °C, 237 °F');
-  await page.getByLabel('Which probe').selectOption({ label: 'pocket probe' });
+  await page.getByLabel('Which thermometer').selectOption({ label: 'pocket probe' });
   await expect(page.getByText(/The pocket probe was checked at another height/)).toBeVisible();
   // Harder: the slider moves it, the water that stays goes down, the slab with it.
   await expect(card).toContainText('11 % water stays');

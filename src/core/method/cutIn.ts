@@ -33,7 +33,7 @@ const SQUARE_OF = new RegExp(
 );
 const COUNT = new RegExp(`(?<![\\d.x-])(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\s+${PIECES}\\b`, 'i');
 const MAKES = new RegExp(
-  `\\b(?:makes|yields?|gives|you should get|serves|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b))`,
+  `\\b(?:makes|yields?|gives|(?:you )?(?:ought to|should|will) get|serves|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b))`,
   'i',
 );
 const CUTS =

@@ -13,7 +13,8 @@ export interface Named {
   readonly of: (preparation: string | null) => readonly NamedLine[];
 }
 
-const ALL = /\b(?:all (?:of )?the (?:ingredients|remaining ingredients)|everything|all the rest|all ingredients)\b/i;
+const ALL =
+  /\beverything\b(?! (?:over|is|else)\b)|\ball the rest\b|(?<!\b(?:dry|wet|remaining|other) )\bingredients\b/i;
 const REMAINING = /\b(?:remaining|rest of the|other|all the other) ingredients\b|\beverything else\b/i;
 /** "Everything except the stout". */
 const EXCEPT = /\b(?:except|apart from|but not|other than|all but)(?: for)? ((?:the )?[\w' -]+)/i;

@@ -7,9 +7,15 @@ const PLACES: readonly (readonly [Place, RegExp])[] = [
   ['marble', /\b(?:marble|granite) (?:slab|board|top|counter|worktop)\b|\bon (?:the )?marble\b/i],
   [
     'room',
-    /\b(?:room temperature|room temp|cool (?:dry )?(?:place|spot|room)|coolest (?:place|room)|on (?:the|a) (?:side|counter|countertop|bench|worktop|work surface)|(?:wire|cooling) rack|cake rack|larder|pantry|cupboard|somewhere cool|airtight|air-tight|biscuit tin|cookie jar|in (?:(?:a|the|its) )?(?:tin|tray|pan)|on (?:a|the) rack|room temp|sealed jar|cool(?:er)? room)\b/i,
+    /\b(?:room temperature|room temp|cool(?:er|est)? (?:dry )?(?:place|spot|room)|on (?:the|a) (?:side|counter|countertop|bench|worktop|work surface)|(?:wire|cooling|cake) rack|on (?:a|the) rack|larder|pantry|cupboard|somewhere cool)\b/i,
   ],
 ];
+/** What it stands in, wherever that is: in the room, where nothing else is said. */
+const IN_ITS_TIN =
+  /\b(?:airtight|air-tight|biscuit tin|cookie jar|sealed jar|in (?:(?:a|the|its) )?(?:tin|tray|pan))\b/i;
+/** "At 4 °C" says a place by its air. */
+const AT_C = /\b(?:at|below|under)\s+(-?\d+)(?:\s*(?:-|to)\s*-?\d+)?\s*°?\s*c\b/i;
+const byAir = (celsius: number): Place => (celsius < -5 ? 'freezer' : celsius < 10 ? 'fridge' : 'room');
 
 /** Where it shall not stand. */
 const NOT_THERE =
@@ -22,11 +28,13 @@ export function placeIn(sentence: string): Place | null {
     const at = said.search(words);
     return at === -1 ? [] : [{ place, at }];
   });
-  // A tin in the fridge is in the fridge; of two places the one that is named first counts.
-  const cold = found.filter(({ place }) => place !== 'room');
-  const [first] = (cold.length > 0 ? cold : found).sort((a, b) => a.at - b.at);
-  return first?.place ?? null;
+  const [first] = found.sort((a, b) => a.at - b.at);
+  const air = AT_C.exec(said);
+  return first?.place ?? (air ? byAir(Number(air[1])) : IN_ITS_TIN.test(said) ? 'room' : null);
 }
+
+/** Whether a temperature in a sentence is that of a place, and not one that something is brought to. */
+export const isOfPlace = (sentence: string) => AT_C.test(sentence);
 
 /** How long something keeps, and where. */
 export interface KeepRead {
@@ -35,7 +43,7 @@ export interface KeepRead {
 }
 
 const KEEPS =
-  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume)\b/i;
+  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life)\b/i;
 const DAYS = /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*(days?|weeks?|fortnights?|months?)\b/i;
 const IN_DAYS: Readonly<Record<string, number>> = { d: 1, w: 7, f: 14, m: 30 };
 

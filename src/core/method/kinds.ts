@@ -32,7 +32,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   finish: 'dip|coat|drizzle|decorate|dust|pipe|enrobe|roll|finish|brush|half-dip',
   pack: 'store|keep|wrap|box|bag|pack|seal|layer (?:them )?between|serve|eat|label',
   other:
-    'preheat|pre-heat|line|grease|butter|oil|chop|peel|grate|zest|core|soak|bloom|weigh|measure|prepare|make|gather|separate|heat the oven|heat oven|set the oven|turn (?:on )?the oven|turn off|take|toast|drain|squeeze|pat dry|repeat|reserve|save|check|test|position|clip|fit|have|get|start|begin|halve|cover loosely|season|taste|use|discard|wash|dampen|dry|sterilise|warm the tin|strain|crumble|sieve',
+    'preheat|pre-heat|line|grease|butter|oil|chop|peel|grate|zest|core|soak|bloom|weigh|measure|prepare|make|gather|separate|heat the oven|heat oven|set the oven|turn (?:on )?the oven|turn off|take|toast|drain|squeeze|pat dry|repeat|reserve|save|check|test|position|clip|have|get|start|begin|halve|cover loosely|season|taste|use|discard|wash|dampen|dry|sterilise|warm the tin|strain|crumble|sieve',
 };
 
 const forms = (verb: string) => `(?:${verb})`;
@@ -51,6 +51,11 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /^(?:pre-?heat|heat|set|turn on|get|warm|crank|fire up|switch on)\b[^.;]{0,25}\b(?:oven)\b/i],
   ['other', /\boven (?:on|to|at|goes on)\b.{0,20}\d|^oven:? \d/i],
   ['boil', /^(?:turn up|increase|raise|lower|reduce|turn down) the heat\b/i],
+  ['boil', /^(?:keep|continue|carry on) (?:on )?(?:cooking|boiling|simmering|bubbling)\b/i],
+  ['melt', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:melt|dissolve)\b/i],
+  ['boil', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:bubble|boil|simmer|cook)\b/i],
+  ['mix', /^(?:tip|throw|pour|chuck|drop|put|scrape) in\b/i],
+  ['other', /^turn (?:it |them |the \w+ )?out\b/i],
   ['other', /^(?:don't|do not|never|avoid)\b/i],
   [
     'other',
@@ -74,7 +79,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /\b(?:while it bakes|in a dry (?:frying )?pan)\b/i],
   [
     'pack',
-    /\b(?:keeps?|best kept|lasts?|use within|will keep|stores?|stored|freezes? well|best eaten|airtight|air-tight)\b/i,
+    /\b(?:keeps?|best kept|lasts?|shelf life|use within|will keep|stores?|stored|freezes? well|best eaten|airtight|air-tight)\b/i,
   ],
   [
     'cut',
@@ -98,7 +103,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ],
   [
     'melt',
-    /\b(?:heat|warm|stir|cook)\b[^.;]*\buntil (?:it |the [a-z ,]+? |everything |all |just |completely )*(?:has |have |is |are )?(?:just |completely |all )?(?:melted|dissolved|dissolves?|melts?|runny|liquid)\b/i,
+    /\b(?:heat|warm|stir|cook)\b[^.;]*\buntil (?:(?:the )?[a-z]+ (?:and (?:the )?[a-z]+ )?|just |completely )?(?:has |have |is |are )?(?:just |completely |all )?(?:melted|dissolved|dissolves?|melts?|runny|liquid)\b/i,
   ],
 ];
 
@@ -210,11 +215,11 @@ const LEADS_UP =
 /** Words behind "until ... and" that say what something comes to. */
 const MAY_BE_STATE =
   /^(?:set|cool|firm|press|level|smooth|keep|box|seal|top|oil|butter|cream|coat|dust|stick|mark|rest|bubble|boil|work|melt|drop|turn|leave|roll|bar|finish|use|test|dry|core|score|place|crack|snap)\b/i;
-const DONE_TO = /^(?:set|leave) (?:it |aside|to|in|for|on)/i;
+const DONE_TO = /^(?:set|leave) (?:it |aside|to|in|for|on)|^\w+ (?:for |it |them )?\d/i;
 
 /** Words that are verbs and things: "butter, sugar and cream" lists things. */
 const THINGS =
-  /^(?:butter|oil)\b(?! (?:the|a|an|your)\b)|^cream\b(?! (?:the|your|butter|it|them)\b)|^(?:salt|dust|top|mark|core|zest|cover|temper|pack|box|bag|score|cut|drop|rest|work|set)\b(?!\s+(?:the|it|them|in|into|to|with|over|on|for|up|together|until|a|an|through|down|aside|each|lightly|and beat|firmly)\b)|^cream in\b/i;
+  /^(?:butter|oil)\b(?! (?:the|a|an|your)\b)|^cream\b(?! (?:the|your|butter|it|them)\b)|^(?:salt|dust|top|mark|core|zest|cover|temper|pack|box|bag|score|cut|drop|rest|work|set)\b(?!\s+(?:\d|the|it|them|in|into|to|with|over|on|for|up|together|until|a|an|through|down|aside|each|lightly|and beat|firmly)\b)|^cream in\b/i;
 
 /** Where a part of a sentence stands in it. */
 interface Part {

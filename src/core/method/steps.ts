@@ -4,7 +4,7 @@ import type { Place, Preparation, Stage } from '../slab';
 import { newPantry, takeFrom } from './goesIn';
 import { endPointIn, NO_TEMPERATURE, ovenIn } from './degrees';
 import { clausesOf, leadKind, type StepKind } from './kinds';
-import { placeIn } from './keepIn';
+import { isOfPlace, placeIn } from './keepIn';
 import { hasNegativeMinutes, minutesIn, type MinutesRead } from './minutes';
 import { inFigures } from './plainWords';
 import { namedIn, type Named, type NamedLine } from './ingredientsIn';
@@ -102,7 +102,8 @@ export function stepsIn(
       const ovenRead = isOven ? ovenIn(clause, isUs) : NO_TEMPERATURE;
       if (ovenRead.celsius !== null) oven = ovenRead.celsius;
       const heats = !isOven && ['boil', 'melt', 'set', 'other', 'mix', 'beat', 'lay'].includes(kind);
-      const ends = heats ? endPointIn(clause) : { ...NO_TEMPERATURE, stage: null };
+      const ends =
+        heats && !(kind === 'set' && isOfPlace(clause)) ? endPointIn(clause) : { ...NO_TEMPERATURE, stage: null };
       const named = TAKES_IN.includes(kind) ? namedIn(clause, lines, pantry.gone, last) : null;
       const isRemark = !isKnown && REMARK.test(clause);
       const of = isRemark ? null : ofWhich({ kind, clause, headed: labelled ?? headed, named, last, preparations });

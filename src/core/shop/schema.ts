@@ -54,8 +54,14 @@ const localeSchema = yup
 const altitude = number(-500, 6000);
 
 /** A thermometer, what it showed in boiling water and in melting ice, and the day and the height of that. */
+/** How a thermometer takes a temperature: hung into the pot, or from the light of its skin. */
+export const THERMOMETERS = ['probe', 'infrared'] as const;
+export type ThermometerKind = (typeof THERMOMETERS)[number];
+
 const probe = fields({
   name: text(),
+  /** Without it, one that hangs in the pot. */
+  kind: oneOf(THERMOMETERS),
   boilC: number(60, 120),
   iceC: number(-20, 20),
   checkedOn: daySchema,

@@ -1,3 +1,5 @@
+import { USUAL_SHOP, type ThermometerKind } from '../shop';
+
 /** Antoine's constants of water, mmHg and deg C, 1 to 100 C and good beyond it by some degrees. */
 const ANTOINE = { a: 8.07131, b: 1730.63, c: 233.426 } as const;
 const PA_PER_MMHG = 133.322;
@@ -23,6 +25,8 @@ export function waterBoilsC(altitudeM: number): number {
 
 /** How a probe was last found to read. */
 export interface ProbeCheck {
+  /** An infrared one reads the skin of what is in the pot, and not its middle. */
+  readonly kind?: ThermometerKind | undefined;
   /** What it shows in boiling water, and in melting ice, deg C. */
   readonly boilC?: number | undefined;
   readonly iceC?: number | undefined;
@@ -63,6 +67,40 @@ export function probeErrorC(check: ProbeCheck, trueC: number, altitudeM: number)
   return atIce + (atBoil - atIce) * along;
 }
 
+/** What goes on in a pot whose skin is looked at. */
+export type PotMotion = 'boiling' | 'still' | 'stirred';
+
+/** Heat that the open face of a hot pot gives off by air, light and steam, W/m2 K. */
+const SKIN_H = 25;
+/** Heat that gets up to the skin from what is under it: by bubbles, by itself through a thick syrup, by the spoon, W/m2 K. */
+const WITHIN_H: Readonly<Record<PotMotion, number>> = { boiling: 600, still: 120, stirred: 2500 };
+
+/**
+ * How much cooler the skin of a pot is than its middle, deg C: the same heat goes through the film below the skin and away above it.
+ *
+ * @param middleC what is under the skin
+ * @see Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 1 and 3 (resistances in series)
+ * @example skinDropC(118, 20, 'boiling') // 3.9
+ */
+export const skinDropC = (middleC: number, roomC: number, motion: PotMotion): number =>
+  (Math.max(0, middleC - roomC) * SKIN_H) / (SKIN_H + WITHIN_H[motion]);
+
+/**
+ * What a thermometer shows too much of the middle of a pot, deg C: its own error, and for an infrared one that it sees the cooler skin.
+ */
+export function shownTooMuchC(
+  check: ProbeCheck,
+  middleC: number,
+  { altitudeM, roomC, motion }: { altitudeM: number; roomC: number; motion: PotMotion },
+): number {
+  if (check.kind !== 'infrared') return probeErrorC(check, middleC, altitudeM);
+  const skinC = skinDropC(middleC, roomC, motion);
+  // What it showed in boiling water was the skin of that.
+  const boilC =
+    check.boilC === undefined ? undefined : check.boilC + skinDropC(waterBoilsC(altitudeM), roomC, 'boiling');
+  return probeErrorC({ ...check, boilC }, middleC - skinC, altitudeM) - skinC;
+}
+
 /** An end point at a shop's height, and as its probe shows it. */
 export interface TargetHere {
   /** Referred to sea level, as recipes give it. */
@@ -80,7 +118,12 @@ export interface TargetHere {
  * @param seaC end point referred to sea level, deg C
  * @example targetHere(118, 1000, {}).hereC // 114.7
  */
-export function targetHere(seaC: number, altitudeM: number, probe: ProbeCheck): TargetHere {
+export function targetHere(
+  seaC: number,
+  altitudeM: number,
+  probe: ProbeCheck,
+  roomC: number = USUAL_SHOP.roomC,
+): TargetHere {
   const hereC = seaC - (100 - waterBoilsC(altitudeM));
-  return { seaC, hereC, probeC: hereC + probeErrorC(probe, hereC, altitudeM) };
+  return { seaC, hereC, probeC: hereC + shownTooMuchC(probe, hereC, { altitudeM, roomC, motion: 'boiling' }) };
 }

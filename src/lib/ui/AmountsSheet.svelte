@@ -32,7 +32,12 @@
   const probe = $derived(shop.probes?.[0]);
   /** Where to stop here: in the pot at the shop's height, and on its first probe. */
   const stopAt = (celsius: number) => {
-    const { hereC, probeC } = targetHere(celsius, shop.altitudeM ?? USUAL_SHOP.altitudeM, probe ?? {});
+    const { hereC, probeC } = targetHere(
+      celsius,
+      shop.altitudeM ?? USUAL_SHOP.altitudeM,
+      probe ?? {},
+      shop.roomC ?? USUAL_SHOP.roomC,
+    );
     const onProbe =
       probe && Math.abs(probeC - hereC) > 0.05 ? `, ${figures.temperature.say(probeC, 1)} on the ${probe.name}` : '';
     return `cook to ${figures.bothTemperatures(hereC)}${onProbe}`;

@@ -6,6 +6,15 @@
   import type { Snippet } from 'svelte';
   import { Button } from 'carbon-components-svelte';
 
+  import HowLink from './HowLink.svelte';
+
+  /** Stations whose figures are told of together. */
+  const HOW: Readonly<Record<string, string>> = {
+    Build: 'build-and-size',
+    Size: 'build-and-size',
+    Set: 'set-and-clock',
+  };
+
   interface Props {
     /** What the stage shows, as a heading: the station's name for those who listen. */
     label: string;
@@ -26,6 +35,7 @@
       <header>
         <h2>{title}</h2>
         {#if note !== ''}<p class="quiet">{note}</p>{/if}
+        <HowLink to={HOW[label] ?? label.toLowerCase()} />
       </header>
     {/if}
     <div class="picture">{@render stage()}</div>
@@ -68,6 +78,7 @@
   }
 
   header p {
+    flex: 1;
     font-size: 0.88rem;
     text-align: right;
   }

@@ -5,7 +5,7 @@
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { Guess, Plan } from '../../core/usecases';
-  import { formatDuration } from '$lib/figures';
+  import { aboutDuration } from '$lib/figures';
   import { money } from '$lib/money';
   import type { KnownWarning, Slab } from '../../core/slab';
   import { asTin } from '../../core/tin';
@@ -56,7 +56,7 @@
   const before = $derived(figures(kept, keptAllergens));
   const ready = $derived(
     readyIn
-      ? `${formatDuration(readyIn.minutes)}, ${formatDuration(readyIn.handsMinutes)} work`
+      ? `${aboutDuration(readyIn.minutes)}, ${aboutDuration(readyIn.handsMinutes)} work`
       : slab.layers.length > 0
         ? '...'
         : '-',
@@ -121,7 +121,7 @@
       </div>
     {/each}
     <div class="ready">
-      <dt>Ready in</dt>
+      <dt>Ready in about</dt>
       <dd><b>{ready}</b></dd>
     </div>
     {#if slab.keep}

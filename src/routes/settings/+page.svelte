@@ -85,7 +85,10 @@
 <svelte:head><title>Settings - Knife Tray</title></svelte:head>
 
 <div class="page">
-  <div class="page-head"><h1>Settings</h1></div>
+  <div class="page-head">
+    <h1>Settings</h1>
+    <Button size="field" kind="ghost" href="/how">How it is worked out</Button>
+  </div>
   {#if elsewhere}
     {@const latest = elsewhere}
     <SettingsElsewhere

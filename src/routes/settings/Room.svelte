@@ -1,7 +1,7 @@
 <!-- The room the shop works in, its height, and its probes with how they were last found to read. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
-  import { USUAL_SHOP, type Probe, type Shop } from '../../core/shop';
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { USUAL_SHOP, type Probe, type Shop, type ThermometerKind } from '../../core/shop';
   import { checkHolds, waterBoilsC } from '../../core/sugar';
   import type { Problem } from '../../core/validation';
   import { shopLimits } from '$lib/limits';
@@ -60,15 +60,24 @@
   </div>
 </fieldset>
 <fieldset>
-  <legend>Probes, as they were last checked</legend>
+  <legend>Thermometers, as they were last checked</legend>
   {#each probes as probe, at (at)}
     <EquipmentRow
       name={probe.name}
       problem={problemAt(problems, `/probes/${at}/name`)}
-      columns="1.6fr 1.2fr 2.2fr"
+      columns="1.8fr 1.6fr 1.2fr 2.1fr"
       onname={(name) => set(at, { name })}
       onremove={() => onshop({ probes: without(probes, at) })}
     >
+      <Select
+        size="sm"
+        labelText="It reads"
+        selected={probe.kind ?? 'probe'}
+        on:change={(event) => set(at, { kind: (event.target as HTMLSelectElement).value as ThermometerKind })}
+      >
+        <SelectItem value="probe" text="the middle" />
+        <SelectItem value="infrared" text="its skin" />
+      </Select>
       <NumberField
         label="In boiling water"
         quantity="temperature"
@@ -104,7 +113,7 @@
   {/each}
   <p>
     <Button size="small" kind="tertiary" on:click={() => onshop({ probes: [...probes, { name: '' }] })}
-      >Add a probe</Button
+      >Add a thermometer</Button
     >
   </p>
 </fieldset>

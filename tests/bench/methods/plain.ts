@@ -66,7 +66,10 @@ export const plain: readonly WantRecipe[] = [
         { kind: 'other' },
       ],
       ['Melt two thirds of the chocolate to 45°C.', { kind: 'melt', celsius: 45, adds: ['dark chocolate'] }],
-      ['Stir in the rest of the chocolate until it falls to 31-32°C.', { kind: 'mix', celsius: 31.5 }],
+      [
+        'Stir in the rest of the chocolate until it falls to 31-32°C.',
+        { kind: 'mix', celsius: 31.5, adds: ['dark chocolate'] },
+      ],
       ['Pour onto a lined sheet and spread 5 mm thick.', { kind: 'lay' }],
       ['Scatter over the nuts and the salt.', { kind: 'scatter', adds: ['flaky salt'] }],
       ['Leave in a cool room for 40-60 min.', { kind: 'set', minutes: [40, 60], place: 'room' }],

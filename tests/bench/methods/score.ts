@@ -7,8 +7,9 @@ import { chatty } from './chatty';
 import type { WantRecipe, WantStep } from './corpus';
 import { further } from './further';
 import { plain } from './plain';
+import { letters } from './letters';
 
-export const CORPUS: readonly WantRecipe[] = [...plain, ...chatty, ...american, ...further];
+export const CORPUS: readonly WantRecipe[] = [...plain, ...chatty, ...american, ...further, ...letters];
 
 export interface Score {
   readonly sentences: number;

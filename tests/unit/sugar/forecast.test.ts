@@ -10,6 +10,8 @@ import {
   wanderOf,
   checkHolds,
   probeErrorC,
+  shownTooMuchC,
+  skinDropC,
   soundReadings,
   stageAt,
   STAGE_RANGES,
@@ -183,4 +185,19 @@ test('a check belongs to its height: carried up to 1,500 m it keeps the error th
   // Where its height is not known, an error that no probe has is none.
   assert.equal(probeErrorC({ boilC: 99.3 }, 113, 1500), 0);
   assert.equal(checkHolds({ boilC: 99.3 }, 1500), false);
+});
+
+test('an infrared thermometer sees the skin: some degrees low while it boils, more once it stands, hardly when it is stirred', () => {
+  // 98 K over the room, 25 of 625 W/m2K above: 98 x 25 / 625 = 3.92; still 98 x 25 / 145 = 16.9; stirred 98 x 25 / 2525 = 0.97.
+  assert.ok(close(skinDropC(118, 20, 'boiling'), 3.92, 1e-9));
+  assert.ok(close(skinDropC(118, 20, 'still'), 16.897, 1e-4));
+  assert.ok(close(skinDropC(118, 20, 'stirred'), 0.9703, 1e-3));
+  assert.equal(skinDropC(15, 20, 'still'), 0);
+  const at = { altitudeM: 0, roomC: 20, motion: 'boiling' } as const;
+  assert.ok(close(shownTooMuchC({ kind: 'infrared' }, 118, at), -3.92, 1e-9));
+  assert.equal(shownTooMuchC({}, 118, at), 0);
+  // One that showed 96.8 in boiling water saw its skin, 3.2 K cooler: it reads right.
+  assert.ok(Math.abs(shownTooMuchC({ kind: 'infrared', boilC: 96.8, checkedAtM: 0 }, 118, at) + 3.92) < 0.02);
+  assert.ok(close(targetHere(118, 0, { kind: 'infrared' }, 20).probeC, 114.08, 2e-4));
+  assert.equal(targetHere(118, 0, { kind: 'probe' }).probeC, targetHere(118, 0, {}).probeC);
 });

@@ -22,6 +22,7 @@
   import Steps from './Steps.svelte';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
+  import HowLink from '$lib/ui/HowLink.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   const figures = $derived(shopFigures());
 
@@ -133,6 +134,7 @@
     {/if}
   </div>
   <div class="acts no-print">
+    <HowLink to="set-and-clock" />
     <Button size="small" kind="ghost" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
       >Take to a calendar</Button
     >

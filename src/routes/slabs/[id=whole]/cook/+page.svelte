@@ -13,7 +13,7 @@
   import { ingredientNamed } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { endPointC, withPreparation } from '../../../../core/slab';
-  import { checkHolds, stageAt, targetHere, waterBoilsC } from '../../../../core/sugar';
+  import { checkHolds, skinDropC, stageAt, targetHere, waterBoilsC } from '../../../../core/sugar';
   import Board from '$lib/ui/Board.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import type { PotCurve } from './potCurve';
@@ -69,8 +69,15 @@
   /** Where to stop: on the thermometer that is used, or by the name of the stage. */
   const stopAt = $derived.by(() => {
     if (school !== 'probe') return `Stop at ${stageAt(endC).stage}`;
-    const { probeC } = targetHere(endC, altitudeM, probe ?? {});
+    const { probeC } = targetHere(endC, altitudeM, probe ?? {}, work.shop.roomC ?? USUAL_SHOP.roomC);
     return `Stop at ${figures.bothTemperatures(probeC)}${probe ? ` on the ${probe.name}` : ''}`;
+  });
+
+  /** How much cooler the skin is, for a thermometer that sees only that. */
+  const skinC = $derived.by(() => {
+    const { hereC } = targetHere(endC, altitudeM, {});
+    const roomC = work.shop.roomC ?? USUAL_SHOP.roomC;
+    return { boiling: skinDropC(hereC, roomC, 'boiling'), still: skinDropC(hereC, roomC, 'still') };
   });
 
   function set({ preparation, at: p }: NonNullable<typeof pot>, celsius: number) {
@@ -125,19 +132,18 @@
     {/if}
     {#if pot}
       <CookCard preparation={pot.preparation} at={pot.at} {probe} />
-      <Cooling preparation={pot.preparation} at={pot.at} cooled={cooled[pot.at]!} />
     {/if}
     {#if pots.length > 0}
       <div class="panel pad">
         <div class="head">
           <RadioButtonGroup legendText="You go by" bind:selected={school}>
-            <RadioButton value="probe" labelText="a probe" />
+            <RadioButton value="probe" labelText="a thermometer" />
             <RadioButton value="cold water" labelText="cold water" />
             <RadioButton value="by eye" labelText="the eye" />
           </RadioButtonGroup>
           {#if school === 'probe' && probes.length > 0}
             <div class="probe">
-              <Select size="sm" labelText="Which probe" bind:selected={chosen}>
+              <Select size="sm" labelText="Which thermometer" bind:selected={chosen}>
                 {#each probes as { name }, i (i)}<SelectItem value={String(i)} text={name} />{/each}
                 <SelectItem value="none" text="another, taken at its word" />
               </Select>
@@ -145,6 +151,17 @@
           {/if}
         </div>
       </div>
+      {#if school === 'probe'}
+        <p class="how quiet">
+          {#if probe?.kind === 'infrared'}
+            Point it straight down at the middle. The skin is some {figures.degrees.say(skinC.boiling, 0)} cooler than what
+            is under it while it boils, and {figures.degrees.say(skinC.still, 0)} once it stands: stir, and read again. Steam
+            in its way makes it read less.
+          {:else}
+            Its tip hangs in the middle, clear of the bottom and the wall; wait until the figure stands.
+          {/if}
+        </p>
+      {/if}
       {#if school === 'probe' && probe && !checkHolds(probe, altitudeM)}
         <Notice>
           The {probe.name} was checked at another height. Hold it in boiling water here, where that is {figures.temperature.say(
@@ -168,6 +185,7 @@
         </div>
       {/each}
     {/if}
+    {#if pot}<Cooling preparation={pot.preparation} at={pot.at} cooled={cooled[pot.at]!} />{/if}
     {#each melted as { preparation, at } (preparation.id)}<MeltCard {preparation} {at} />{/each}
     <Meetings />
   {/snippet}
@@ -183,6 +201,11 @@
 
   .probe {
     width: 15rem;
+  }
+
+  .how {
+    font-size: 0.88rem;
+    padding: 0 0.8rem;
   }
 
   .pad {

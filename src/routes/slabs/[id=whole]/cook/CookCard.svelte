@@ -27,7 +27,7 @@
   const planned = $derived(work.plan.preparations[at]!);
   const endC = $derived(endPointC(preparation)!);
   const altitudeM = $derived(work.shop.altitudeM ?? USUAL_SHOP.altitudeM);
-  const target = $derived(targetHere(endC, altitudeM, probe ?? {}));
+  const target = $derived(targetHere(endC, altitudeM, probe ?? {}, work.shop.roomC ?? USUAL_SHOP.roomC));
   const stage = $derived(stageAt(endC));
   const inside = $derived(endC >= stage.fromC - 1 && endC <= stage.toC + 1);
   const [least, most] = $derived(planned.massOutRangeG);
@@ -64,7 +64,7 @@
   </div>
   <p>
     {#if planned.waterShare !== null}
-      <b>{(planned.waterShare * 100).toFixed(0)} % water stays</b>: {stage.bite}{inside ? '' : ', nearly'}.
+      <b>About {(planned.waterShare * 100).toFixed(0)} % water stays</b>: {stage.bite}{inside ? '' : ', nearly'}.
     {/if}
     {figures.mass.say(planned.evaporatedG)} boil off, {figures.mass.say(planned.massOutG)} come out ({figures.massRange(
       least,

@@ -12,7 +12,7 @@
   } from '../../../../core/slab';
   import { stepsOf } from '../../../../core/time';
   import { slabLimits } from '$lib/limits';
-  import { formatDuration } from '$lib/figures';
+  import { aboutDuration, formatDuration } from '$lib/figures';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -63,9 +63,9 @@
   }
   const range = $derived(
     minutes &&
-      (formatDuration(minutes[0]) === formatDuration(minutes[2])
-        ? formatDuration(minutes[1])
-        : `${formatDuration(minutes[0])} to ${formatDuration(minutes[2])}`),
+      (aboutDuration(minutes[0]) === aboutDuration(minutes[2])
+        ? aboutDuration(minutes[1])
+        : `${aboutDuration(minutes[0])} to ${aboutDuration(minutes[2])}`),
   );
 </script>
 
@@ -93,7 +93,7 @@
       </Select>
     </div>
     <p>
-      {#if minutes && minutes[1] > 0}<b>About {formatDuration(minutes[1])}</b> ({range}), without a spoon in it{#each after as { id, text, minutes: takes } (id)};
+      {#if minutes && minutes[1] > 0}<b>About {aboutDuration(minutes[1])}</b> ({range}), without a spoon in it{#each after as { id, text, minutes: takes } (id)};
           then {text.charAt(0).toLowerCase()}{text.slice(1)} ({formatDuration(takes)}){/each}.
         {#if cooled.laidC !== null}It goes into the tin at about {figures.temperature.say(cooled.laidC)}.{/if}
       {:else}It is no warmer than that when it comes off the heat.{/if}

@@ -8,7 +8,7 @@
   import {
     forecastBoil,
     forecastCool,
-    probeErrorC,
+    shownTooMuchC,
     targetHere,
     waterBoilsC,
     type Reading,
@@ -56,9 +56,15 @@
   const altitudeM = $derived(work.shop.altitudeM ?? USUAL_SHOP.altitudeM);
   const roomC = $derived(work.shop.roomC ?? USUAL_SHOP.roomC);
   const endC = $derived(endPointC(preparation)!);
-  const target = $derived(targetHere(endC, altitudeM, probe ?? {}));
+  const target = $derived(targetHere(endC, altitudeM, probe ?? {}, roomC));
   /** What the probe shows too much where it matters: near the end point, or where the mixture is beaten. */
-  const offsetC = $derived(probeErrorC(probe ?? {}, phase === 'boil' ? target.hereC : beatC, altitudeM));
+  const offsetC = $derived(
+    shownTooMuchC(probe ?? {}, phase === 'boil' ? target.hereC : beatC, {
+      altitudeM,
+      roomC,
+      motion: phase === 'boil' ? 'boiling' : 'still',
+    }),
+  );
   const last = $derived(readings.at(-1) ?? null);
   const forecast = $derived(
     phase === 'boil'

@@ -1,0 +1,244 @@
+import bench from '../../../docs/bench.md?raw';
+
+/** A model that figures on the screens rest on, told by the docstring of the function that works it out. */
+export interface Model {
+  readonly title: string;
+  readonly says: readonly string[];
+  readonly sources: readonly string[];
+  /** For what it holds. */
+  readonly holds: string;
+  /** How far off it was when it was last measured; null where it is exact, or not measured. */
+  readonly measured: string | null;
+}
+
+/** Which function works a thing out, for what it holds, and by which words the printed figures begin that tell its error. */
+interface ModelOf {
+  readonly title: string;
+  readonly file: string;
+  readonly name: string;
+  readonly holds: string;
+  readonly source?: string;
+  readonly bench?: string;
+}
+
+export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
+  'Build and Size': [
+    {
+      title: 'The density of a mixture',
+      file: 'larder/density.ts',
+      name: 'densityOfMixture',
+      holds: 'Mixtures without air; a whipped or loose one needs its own density.',
+    },
+    {
+      title: 'How high a volume stands in a tin',
+      file: 'tin/volume.ts',
+      name: 'thicknessMmOf',
+      holds: 'Tins with straight or leaning walls and round corners; exact.',
+      source: 'Closed forms of a frustum with rounded corners',
+    },
+  ],
+  Cook: [
+    {
+      title: 'What a boil leaves',
+      file: 'sugar/sugarShare.ts',
+      name: 'sugarShareAtBoil',
+      holds: 'Sugar and cream boils between 101 and 160 °C; milk solids and fat are counted as lying beside the syrup.',
+      source: 'Handbook values of boiling sucrose syrups',
+    },
+    {
+      title: 'End points at your height',
+      file: 'sugar/altitude.ts',
+      name: 'waterBoilsC',
+      holds: 'Up to 3,000 m.',
+      source: 'ICAO standard atmosphere; Antoine constants of water',
+    },
+    {
+      title: 'What a light thermometer sees',
+      file: 'sugar/altitude.ts',
+      name: 'skinDropC',
+      holds: 'An open pot in a still room; steam in the way makes it read still less. Good to half of it.',
+    },
+    {
+      title: 'When the end point comes',
+      file: 'sugar/forecast.ts',
+      name: 'forecastBoil',
+      holds: 'From a minute of readings after it boils, at a heat that wanders by a tenth or is turned now and then.',
+      source: 'Huber P. J. (1981), Robust statistics; Chow G. C. (1960) for a knob that was turned',
+      bench: '200 simulated boils, each forecast',
+    },
+    {
+      title: 'When a pot has cooled, by its readings',
+      file: 'sugar/forecast.ts',
+      name: 'forecastCool',
+      holds: 'A pot that is left alone.',
+      source: "Newton's law of cooling",
+      bench: '200 simulated coolings',
+    },
+    {
+      title: 'How long a pot cools, before there are readings',
+      file: 'setting/potCooling.ts',
+      name: 'minutesToCool',
+      holds: 'Pots three times as large as what is in them, 0.6 as high as broad; good to about a third.',
+      source:
+        'Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 5 (lumped capacitance, with its internal resistance)',
+    },
+  ],
+  'Set and Clock': [
+    {
+      title: 'Heat through the layers',
+      file: 'setting/heat.ts',
+      name: 'heatRun',
+      holds: 'Slabs much wider than high: the edges of the tin are left out.',
+      source: 'Held against the series of Carslaw and Jaeger, and its own balance of heat',
+      bench: 'heat through five layers',
+    },
+    {
+      title: 'Conductivity and heat capacity',
+      file: 'setting/properties.ts',
+      name: 'thermalOf',
+      holds: 'Foods from -40 to 150 °C; good to about a tenth.',
+    },
+    {
+      title: 'When a layer takes the next, cuts clean and packs',
+      file: 'setting/waits.ts',
+      name: 'settingOf',
+      holds: 'The stuffs that it names; a wait measured in your own place goes before it.',
+      source:
+        'Beckett, The science of chocolate; Afoakwa (2010); Walstra, Dairy science and technology; Hartel, Confectionery science and technology; ASHRAE Refrigeration, ch. 19; Foubert et al. (2003) for fat that crystallises behind its temperature',
+      bench: '13 waits held against',
+    },
+    {
+      title: 'How hard boiled sugar is',
+      file: 'setting/firmness.ts',
+      name: 'glassTransitionC',
+      holds: 'Boils of sugar, syrup and water; fat and milk are counted as lying beside them.',
+    },
+    {
+      title: 'A warm pour on what lies below',
+      file: 'setting/places.ts',
+      name: 'contactC',
+      holds: 'The first seconds after a pour.',
+    },
+    {
+      title: 'Sweating out of the cold',
+      file: 'setting/places.ts',
+      name: 'dewPointC',
+      holds: 'Room air between 0 and 50 °C.',
+    },
+    {
+      title: 'The day',
+      file: 'time/generate.ts',
+      name: 'generateSchedule',
+      holds: 'Steps with hands, ovens, rings and hours; near the shortest that there is.',
+      bench: 'schedules of 60 made-up days',
+    },
+  ],
+  Cut: [
+    {
+      title: 'What a piece weighs',
+      file: 'cut/moments.ts',
+      name: 'momentsWithin',
+      holds: 'Any straight cuts in any tin; exact, and pieces, trims and kerf add up to the slab.',
+      source: "Green's theorem; Euler's theorem on homogeneous functions",
+    },
+    {
+      title: 'A surface through readings of thickness',
+      file: 'cut/surface.ts',
+      name: 'fitSurface',
+      holds: 'Slabs that lean or bulge; no bumps smaller than the readings lie apart.',
+      source: 'Allen D. M. (1974), the PRESS statistic',
+      bench: 'an uneven slab of 8 x 12',
+    },
+    {
+      title: 'Several sizes from one slab',
+      file: 'cut/mixed.ts',
+      name: 'mixedCut',
+      holds: 'Strips first, then pieces; proven best, or it says how far from it at most.',
+      source: 'Gilmore P. C., Gomory R. E. (1965), Multistage cutting stock problems of two and more dimensions',
+      bench: 'two-stage instances',
+    },
+    {
+      title: 'Shards of a broken slab',
+      file: 'cut/shards.ts',
+      name: 'shards',
+      holds: 'Slabs broken by hand without a score.',
+      source: 'Cox D. R. (1962), Renewal theory; Kolmogorov A. N. (1941), on the sizes of broken things',
+    },
+    {
+      title: 'How long cutting takes',
+      file: 'cut/pace.ts',
+      name: 'cuttingMinutes',
+      holds: 'One pair of practised hands; from quick to slow by a factor of two.',
+      source: 'Usage at the bench',
+    },
+    {
+      title: 'Evenness of weighed pieces',
+      file: 'cut/weighed.ts',
+      name: 'weighedPieces',
+      holds: 'Guidance for pieces sold by weight; your local rules decide.',
+    },
+  ],
+  Price: [
+    {
+      title: 'Money that adds up',
+      file: 'cost/cents.ts',
+      name: 'inCoins',
+      holds: 'Every currency; exact.',
+      source: 'The method of largest remainders (Hamilton)',
+    },
+  ],
+  'Paste a recipe': [
+    {
+      title: 'Lines and methods as they are written',
+      file: 'method/read.ts',
+      name: 'readMethod',
+      holds: 'English, of many habits; what is doubtful is asked about.',
+      source: 'Rules alone, held against a corpus of our own',
+      bench: 'the corpus of methods',
+    },
+  ],
+};
+
+const files = import.meta.glob<string>('../../core/**/*.ts', { query: '?raw', import: 'default', eager: true });
+
+/** The docstring that stands before an exported name: its prose by paragraphs, and its sources. */
+function docstringOf(file: string, name: string): { says: string[]; sources: string[] } {
+  const text = files[`../../core/${file}`] ?? '';
+  const at = text.search(new RegExp(`\\nexport (?:async )?(?:function\\*?|const) ${name}\\b`));
+  const from = at === -1 ? -1 : text.lastIndexOf('/**', at);
+  if (from === -1) throw new Error(`${file} has no docstring before ${name}`);
+  const lines = text
+    .slice(from + 3, text.indexOf('*/', from))
+    .split('\n')
+    .map((line) => line.replace(/^\s*\* ?/, '').trim());
+  const tags = lines.findIndex((line) => line.startsWith('@'));
+  const prose = (tags === -1 ? lines : lines.slice(0, tags)).join('\n').trim();
+  const says = prose
+    .split(/\n\s*\n/)
+    .map((paragraph) => paragraph.replace(/\s+/g, ' ').replaceAll('`', '').replaceAll('deg C', '°C'));
+  const sources = lines.filter((line) => line.startsWith('@see ')).map((line) => line.slice(5));
+  return { says, sources };
+}
+
+/** What `npm run bench` printed of a thing, without the dash before it. */
+function printedOf(begins: string): string {
+  const line = bench.split('\n').find((printed) => printed.startsWith(`- ${begins}`));
+  if (line === undefined) throw new Error(`docs/bench.md has no figure that begins with "${begins}"`);
+  return line.slice(2);
+}
+
+/** All models by where their figures stand, each from the words of the code that works it out and of the figures last printed. */
+export const models = (): readonly { readonly at: string; readonly models: readonly Model[] }[] =>
+  Object.entries(MODELS).map(([at, list]) => ({
+    at,
+    models: list.map(({ title, file, name, holds, source, bench: begins }) => {
+      const { says, sources } = docstringOf(file, name);
+      return {
+        title,
+        says,
+        holds,
+        sources: source === undefined ? sources : [source],
+        measured: begins === undefined ? null : printedOf(begins),
+      };
+    }),
+  }));

@@ -1,0 +1,29 @@
+<!-- To the page that says how the figures that stand here are worked out. -->
+<script lang="ts">
+  import Help from 'carbon-icons-svelte/lib/Help.svelte';
+
+  interface Props {
+    /** Which part of that page. */
+    to: string;
+  }
+  let { to }: Props = $props();
+</script>
+
+<a href="/how#{to}" aria-label="How it is worked out" title="How it is worked out"
+  ><Help size={16} aria-hidden="true" /></a
+>
+
+<style>
+  a {
+    display: inline-grid;
+    place-items: center;
+    width: 28px;
+    height: 28px;
+    color: var(--quiet);
+    flex: none;
+  }
+
+  a:hover {
+    color: var(--primary);
+  }
+</style>

@@ -1,0 +1,3 @@
+import { models } from '$lib/server/models';
+
+export const load = () => ({ rooms: models() });

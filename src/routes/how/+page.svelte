@@ -1,0 +1,108 @@
+<!-- How it is worked out: every model behind a figure, with its source, for what it holds, and how far off it was found to be. -->
+<script lang="ts">
+  let { data } = $props();
+
+  /** A room's place on the page: "Set and Clock" is #set-and-clock. */
+  const idOf = (at: string) => at.toLowerCase().replaceAll(' ', '-');
+</script>
+
+<svelte:head><title>How it is worked out - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head">
+    <h1>How it is worked out</h1>
+  </div>
+  <p class="lead">
+    Figures that follow from a model are usual values: they stand beside a range, or say "about". What you have measured
+    yourself goes before them. Recipes, ovens and hands differ; local food law and care at the hot pot go before
+    everything here.
+  </p>
+  <nav aria-label="On this page">
+    {#each data.rooms as { at } (at)}<a href="#{idOf(at)}">{at}</a>{/each}
+  </nav>
+  {#each data.rooms as { at, models } (at)}
+    <section id={idOf(at)} aria-label={at}>
+      <h2>{at}</h2>
+      <div class="models">
+        {#each models as { title, says, holds, sources, measured } (title)}
+          <article class="panel">
+            <h3>{title}</h3>
+            {#each says as paragraph, i (i)}<p>{paragraph}</p>{/each}
+            <dl>
+              <dt>Holds for</dt>
+              <dd>{holds}</dd>
+              {#if sources.length > 0}
+                <dt>Source</dt>
+                <dd>{sources.join('; ')}</dd>
+              {/if}
+              {#if measured !== null}
+                <dt>Last measured</dt>
+                <dd>{measured}</dd>
+              {/if}
+            </dl>
+          </article>
+        {/each}
+      </div>
+    </section>
+  {/each}
+</div>
+
+<style>
+  .lead {
+    max-width: 46rem;
+  }
+
+  nav {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 1.2rem;
+    margin: 0.6rem 0;
+  }
+
+  nav a {
+    line-height: 28px;
+  }
+
+  section {
+    scroll-margin-top: 60px;
+  }
+
+  h2 {
+    margin: 1rem 0 0.4rem;
+  }
+
+  .models {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(28rem, 100%), 1fr));
+    gap: 0.7rem;
+    align-items: start;
+  }
+
+  article {
+    padding: 0.7rem 0.9rem;
+    display: grid;
+    gap: 0.4rem;
+    font-size: 0.92rem;
+  }
+
+  h3 {
+    font-size: 1.02rem;
+    font-weight: 650;
+  }
+
+  dl {
+    display: grid;
+    grid-template-columns: 6.6rem minmax(0, 1fr);
+    gap: 0.2rem 0.6rem;
+    padding-top: 0.4rem;
+    border-top: 1px solid var(--rule);
+  }
+
+  dt {
+    color: var(--quiet);
+  }
+
+  dd {
+    overflow-wrap: anywhere;
+  }
+</style>

@@ -1,0 +1,144 @@
+/** From a recipe's own words to its day: the method read and corrected, a fudge that cools and is beaten, ovens and closing time, and places. */
+import { expect, slabId, test } from './shop';
+
+const RECIPE = `Harbour slice
+
+For the base:
+180 g rye flour
+120 g butter
+
+For the caramel:
+220 g caster sugar
+240 ml whipping cream
+60 g butter
+
+For the top:
+200 g dark chocolate
+
+Method:
+Heat the oven to 165 °C and line a 30 x 20 cm tin.
+Rub the butter into the flour. Press into the tin and bake for 20-24 minutes.
+Boil the sugar and cream to 118 °C (260 °F), about 15 minutes. Off the heat, beat in the butter.
+Pour over the base and leave to set for 1 hour.
+Melt the chocolate. Spread over the caramel and chill for 45 minutes.
+This is my aunt's favourite.
+Cut into 6 x 4.
+Keeps for 2 weeks in an airtight tin.`;
+
+test('a whole recipe is pasted, its method looked through, and the clock lays out its day without a further touch', async ({
+  open,
+  page,
+}) => {
+  await open('/slabs/paste');
+  await page.getByLabel('The recipe').fill(RECIPE);
+  await expect(page.getByText('6 read, in 3 preparations; 14 steps, 2 to look at')).toBeVisible();
+  const method = page.getByRole('region', { name: 'The method' });
+  await expect(method.getByText('300 x 200 mm, 40 deep')).toBeVisible();
+  await expect(method.getByText('cut 6 x 4')).toBeVisible();
+  await expect(method.getByText('keeps 14 days in the room')).toBeVisible();
+  // Two temperatures that disagree are asked about; a remark is no step.
+  const boil = method.getByRole('listitem').filter({ hasText: 'Boil the sugar' });
+  await expect(boil).toContainText('118 °C and 127 °C are both written: 118 is taken');
+  await boil.getByLabel(/^To, step/).fill('119');
+  await boil.getByLabel(/^To, step/).blur();
+  await expect(boil).not.toContainText('both written');
+  await expect(page.getByText('14 steps, 1 to look at')).toBeVisible();
+  // What was corrected holds through a reload, and can be taken back.
+  await page.reload();
+  await page.waitForLoadState('networkidle');
+  await expect(boil.getByLabel(/^To, step/)).toHaveValue('119');
+  await boil.getByRole('button', { name: 'As it was read' }).click();
+  await expect(boil.getByLabel(/^To, step/)).toHaveValue('118');
+  await page.getByRole('button', { name: 'Make it a slab' }).click();
+  await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
+  await expect(page.getByText('cook to 118 °C')).toBeVisible();
+  await page.getByRole('button', { name: /^Method and notes, 8 lines/ }).click();
+  await expect(page.getByLabel('Method and notes')).toHaveValue(/Rub the butter into the flour/);
+  await page.getByRole('link', { name: 'Clock' }).click();
+  await expect(page.getByText(/^Begin/)).toBeVisible();
+  for (const step of ['Rub the butter', 'bake for 20-24', 'Boil the sugar', 'Caramel sets in the room'])
+    await expect(page.getByRole('row').filter({ hasText: step })).toBeVisible();
+});
+
+test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm; in cold water the day is shorter', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await open('/settings');
+  await page.getByLabel('Height above the sea, m').fill('1500');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  await open(`/slabs/${id}/cook`);
+  await expect(page.getByRole('article', { name: 'Penuche' })).toContainText(
+    /109\.\d °C, 22\d °F in the\s+pot at 1500 m/,
+  );
+  // One that sees only the skin shows less, and says why.
+  await page.getByLabel('Which thermometer').selectOption({ label: 'light gun' });
+  await expect(page.getByText(/The skin is some 4 °C cooler/)).toBeVisible();
+  const cooling = page.getByRole('region', { name: 'Penuche off the heat' });
+  await expect(cooling.getByLabel('Leave it to cool to')).toHaveValue('45');
+  await expect(cooling).toContainText(/About (1 h|5\d min)/);
+  await expect(cooling).toContainText(/It goes into the tin at about (39|4\d) °C/);
+  await page.getByRole('link', { name: 'Clock' }).click();
+  const row = page.getByRole('row').filter({ hasText: 'leave undisturbed' });
+  const minutes = async () => {
+    const [from, to] = [...(await row.innerText()).matchAll(/(\d\d):(\d\d)/g)].map(
+      ([, h, m]) => Number(h) * 60 + Number(m),
+    );
+    return (to! - from! + 1440) % 1440;
+  };
+  await expect.poll(minutes).toBeGreaterThan(45);
+  await page.getByRole('link', { name: 'Cook' }).click();
+  await cooling.getByLabel('It stands').selectOption({ label: 'in cold water' });
+  await expect(cooling).toContainText(/About (1\d|2\d) min/);
+  await page.getByRole('link', { name: 'Clock' }).click();
+  await expect.poll(minutes).toBeLessThan(30);
+});
+
+test('a bake does not fall after closing: begun too late it waits for the next morning', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Orchard oat bake');
+  await open(`/slabs/${id}/clock`);
+  await page.getByText('forward from a start').click();
+  await page.getByLabel('Begin at').fill('12/03/2030'); // A Tuesday; the shop closes at four.
+  await page.getByRole('textbox', { name: 'at', exact: true }).fill('15:20');
+  await page.getByRole('textbox', { name: 'at', exact: true }).blur();
+  const bake = page.getByRole('row').filter({ hasText: 'Bake until the top is brown' });
+  await expect(bake).toContainText(/Wed/);
+  await expect(bake).not.toContainText(/1[6-9]:/);
+});
+
+test('bark in the fridge sets sooner than in the room', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
+  await open(`/slabs/${id}/set`);
+  const answer = page.getByText(/It cuts clean after/);
+  const minutes = async () => {
+    const [, hours = '0', rest = '0'] = /after (?:(\d+) h)? ?(?:(\d+) min)?/.exec(await answer.innerText()) ?? [];
+    return Number(hours) * 60 + Number(rest);
+  };
+  await expect.poll(minutes).toBeGreaterThan(20);
+  const room = await minutes();
+  await page.getByText('moved by the clock').click();
+  await page.getByLabel('First').selectOption('fridge');
+  await expect.poll(minutes).toBeLessThan(room / 1.5);
+});
+
+test('how it is worked out: from a station to its models, each with a source and what was measured', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  await open(`/slabs/${id}/cook`);
+  await page.getByRole('link', { name: 'How it is worked out' }).click();
+  await expect(page).toHaveURL(/\/how#cook$/);
+  const forecast = page.getByRole('article').filter({ hasText: 'When the end point comes' });
+  await expect(forecast).toContainText('Huber');
+  await expect(forecast).toContainText(/median error \d+\.\d % of the time left/);
+  for (const article of await page.getByRole('article').all()) await expect(article).toContainText('Holds for');
+});
