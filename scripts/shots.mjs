@@ -34,7 +34,11 @@ For the caramel:
 moon dust from the top shelf
 
 Method
-Press, bake, boil and pour.`;
+Heat the oven to 165 C and line a 30 x 20 cm tin.
+Rub the butter into the flour, then stir in the sugar. Press into the tin and bake for 20-24 minutes.
+Boil the caster sugar, evaporated milk and syrup to 118C (260F), about 15 minutes. Stir in the salt.
+Pour over the base and leave to set for an hour. Cut into 6 x 4.
+Keeps two weeks in an airtight tin.`;
 
 async function shoot(name, path) {
   if (path) await page.goto(address + path);
@@ -68,6 +72,9 @@ await shoot('compare');
 await page.goto(`${address}/slabs/paste`);
 await page.getByLabel('Whose cups and spoons').selectOption('us');
 await page.getByLabel('The recipe').fill(RECIPE);
+await page.getByRole('region', { name: 'The method' }).evaluate((part) => part.scrollIntoView());
+await page.mouse.move(900, 400);
+await page.mouse.wheel(0, -60);
 await shoot('paste');
 await shoot('larder', '/larder');
 await shoot('tins', '/tins');

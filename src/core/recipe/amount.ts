@@ -33,7 +33,10 @@ const PACK_SIZED = new RegExp(
   'i',
 );
 /** A can's size in a word says nothing of its mass. */
-const SIZE_WORD = new RegExp(String.raw`^(${NUM}) (?:small|medium|large|standard) (?=(?:${PACK_WORDS})\b)`, 'i');
+const SIZE_WORD = new RegExp(
+  String.raw`^(${NUM}) (?:small|medium|large|standard|full|whole) (?=(?:${PACK_WORDS})\b)`,
+  'i',
+);
 /** "2 x 100 g". */
 const TIMES = new RegExp(String.raw`^(${NUM})\s*x\s*${SIZE}`, 'i');
 
@@ -107,7 +110,7 @@ function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
 
 /**
  * The amount that a tidied text begins with: a number or a range with its unit, packs with a size, sums such as
- * "1 cup plus 2 tbsp" and "1 lb 4 oz" in the first unit.
+ * "1 cup plus 2 tbsp", "2 cups minus 1 tbsp" and "1 lb 4 oz" in the first unit.
  *
  * @param text as `tidied` gives it
  * @returns null where it does not begin with an amount
@@ -118,13 +121,16 @@ export function leadingAmount(text: string, measures: Measures): Led | null {
   if (!first || first.unit === 'each' || first.unit === 'pack') return first;
   let led = first;
   for (;;) {
-    const more = /^\s*(plus|and|\+|&)?\s*(?=\d)/i.exec(led.rest);
+    const more = /^\s*(plus|and|\+|&|minus|less)?\s*(?=\d)/i.exec(led.rest);
     const next = more && single(led.rest.slice(more[0].length));
     if (!next || next.unit === 'each' || next.unit === 'pack') return led;
     const times = timesIn(next.unit, led.unit, measures);
     const joined = more[1] !== undefined || FOLLOWS[led.unit] === next.unit;
     if (times === null || !joined || kindOf(next.unit) !== kindOf(led.unit)) return led;
-    led = { ...led, quantity: led.quantity + next.quantity * times, rest: next.rest };
+    const sign = /minus|less/i.test(more[1] ?? '') ? -1 : 1;
+    const quantity = led.quantity + sign * next.quantity * times;
+    if (quantity <= 0) return led;
+    led = { ...led, quantity, rest: next.rest };
   }
 }
 

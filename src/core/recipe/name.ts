@@ -18,7 +18,7 @@ const HOW =
 const STATE = new RegExp(`^(?:(?:${HOW})[ -])?(?:${STATES})(?: and (?:(?:${HOW}) )?(?:${STATES}))?\\b,? *`, 'i');
 const TRAILING_STATE = new RegExp(` (?:(?:${HOW}) )?(?:${STATES})$`, 'i');
 const ASIDE =
-  /(?:^|,? )\(?(?:plus (?:extra|more|a little)|(?:for|to) (?:dusting|greasing|rolling|sprinkling|decorating|decorate|finish|finishing|serve|serving|taste|the (?:tin|pan|top|topping|base|dish))\b|at room temperature|room temperature|as needed|if (?:desired|liked|you like)|preferably|ideally|such as|e\.g\.|not |see |from (?:a|the) |without |with |in (?:small |large )?(?:pieces|chunks|cubes|bits)|cut into|broken into).*$/i;
+  /(?:^|,? )\(?(?:plus (?:extra|more|a little)|(?:for|to) (?:dusting|greasing|rolling|sprinkling|decorating|decorate|finish|finishing|serve|serving|taste|the (?:tin|pan|top|topping|base|dish))\b|at room temperature|room temperature|as needed|if (?:desired|liked|you like)|preferably|ideally|you (?:may|might|will probably|won't)|keep (?:some|a little) back|such as|e\.g\.|not |see |from (?:a|the) |without |with |in (?:small |large )?(?:pieces|chunks|cubes|bits)|cut into|broken into).*$/i;
 const QUALITIES =
   /^(?:extra[- ])?(?:large|medium|medium-sized|small|big|good[- ]quality|best[- ]quality|quality|organic|free[- ]range|ripe|fresh|pure|fine|best|heaped|heaping|rounded|scant|generous|good|whole|raw|natural|plain|real|your favou?rite|store-bought|of)\b[, ]*/i;
 /** Words that want the noun of what follows: "light or dark brown sugar", "milk or dark chocolate". */

@@ -39,6 +39,15 @@ const SPOON_WORDS =
   'pinch(?:es)?|dash(?:es)?|cups?|tablespoons?|teaspoons?|tbsp|tsp|sticks?|pints?|pounds?|cans?|tins?|jars?|packets?|bars?|blocks?|sachets?|drops?';
 const BARE_UNIT = new RegExp(`^(?:an? )?(?:good |generous |small |big |large )?(${SPOON_WORDS})\\b(?: of)?\\s+`, 'i');
 const HEAPED = /^(heaped|heaping|rounded|scant|generous|good)\s+/i;
+/** Spoons that are said to be more, and not how much more. */
+const BIG_SPOON =
+  /^[\d /.-]+ ?(big|huge|large|good)(?= (?:(?:table|tea|dessert)?spoon(?:ful)?s?|tbsps?|tsps?|cups?)\b)/i;
+const BIG_CUP = /^an? (big|huge|large|good|generous) (?=(?:(?:table|tea|dessert)?spoon(?:ful)?|tbsp|tsp|cup)\b)/i;
+/** A bag holds what it holds; a tin of the shop's is one of the usual sizes. */
+const BAG = /^[\d /.-]+ ?(?:full |whole |small |large )?(bags?|packets?|packs?|packages?|boxe?s?|pouch(?:es)?)\b/i;
+const MOST_TIN_G = 1000;
+/** What is left of something that another line has. */
+const LEFT = /^(?:the )?(?:remaining|remainder of|rest of)(?: half| third| quarter)?(?: of)?(?: the)?\s+/i;
 const PART_OF =
   /^(?:the )?(?:finely |freshly )?(?:grated )?(zest and juice|juice and zest|zest|juice|rind|seeds|whites?|yolks?)(?: and (?:zest|juice))? (?:of|from) (.*)$/i;
 
@@ -143,7 +152,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
   const part = PART_OF.exec(plain);
   const bare = BARE_UNIT.exec(plain);
-  const heaped = HEAPED.exec(plain) ?? /^[\d /.-]+ ?(heaped|heaping|rounded|scant|generous)\b/i.exec(plain);
+  const heaped =
+    HEAPED.exec(plain) ?? BIG_SPOON.exec(plain) ?? /^[\d /.-]+ ?(heaped|heaping|rounded|scant|generous)\b/i.exec(plain);
   let led = leadingAmount(
     thousands
       ? plain.replace(/(\d),(?=\d{3})/, '$1')
@@ -194,11 +204,22 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
     asks.push(
       `${thousands[0]} can be read as ${thousands[0].replace(/[.,]/, '.')} or ${thousands[0].replace(/[.,]/, '')}: which one?`,
     );
-  if (heaped && /heap|round/i.test(heaped[1]!))
-    asks.push('A heaped spoon can be twice a level one: weigh it, or write it level');
+  const filling = heaped?.[1] ?? BIG_CUP.exec(plain)?.[1] ?? '';
+  if (/heap|round|big|huge|large|good|generous/i.test(filling))
+    asks.push(
+      `A ${/heap|round/i.test(filling) ? 'heaped spoon' : `${filling.toLowerCase()} measure`} can be twice a level one: weigh it, or write it level`,
+    );
   if (first.ok && alsoG !== null && Math.abs(first.massG - alsoG) > DISAGREE * Math.max(first.massG, alsoG)) {
     asks.push(`${said(led)} is ${figure(first.massG)} g and ${said(heavy!.one)} is ${figure(alsoG)} g: which one?`);
   }
+  const bag = led.unit === 'pack' && packG === null && more === null ? BAG.exec(plain) : null;
+  if (
+    bag ||
+    (led.unit === 'pack' && packG === null && more === null && (first.ok ? first.massG / led.quantity : 0) > MOST_TIN_G)
+  )
+    asks.push(
+      `How much is in ${bag ? 'the bag' : 'one'}?${first.ok ? ` The shop's own pack holds ${figure(first.massG / led.quantity)} g` : ''}`,
+    );
   if (part && /and/.test(part[1]!)) asks.push('Two things in one line: write zest and juice apart');
   if (/^each /i.test(rest)) asks.push('So much of each of several things: write a line for each');
   const quantityMax = led.quantityMax !== null && led.quantityMax > led.quantity ? led.quantityMax : null;
@@ -256,6 +277,19 @@ function looksLikeSteps(plain: string, found: Ingredient | null): boolean {
 
 function withoutAmount(text: string, plain: string, vague: boolean, larder: Larder): LineRead {
   const { ingredient, found, state, alternatives, optional } = named(plain, larder);
+  if (LEFT.test(plain)) {
+    const rest = named(plain.replace(LEFT, ''), larder);
+    const why = 'What is left of another line: write how much, or divide that line';
+    return {
+      ...EMPTY,
+      text,
+      status: 'check',
+      ingredient: rest.ingredient,
+      larder: rest.found?.name ?? null,
+      state: rest.state,
+      why,
+    };
+  }
   const toTaste = /to taste|as needed|for (?:dusting|greasing|rolling|sprinkling)/i.test(plain);
   if (!found && !toTaste && !vague) return unreadLine(text, 'No amount stands in front: is it an ingredient?');
   return {

@@ -222,3 +222,18 @@ test('a title above free lines names the slab and what they make; words that are
   assert.deepEqual([bare.name, bare.preparations[0]!.name], ['Pasted recipe', 'Mixture']);
   assert.deepEqual(bare.preparations[0]!.unread, ['something lovely']);
 });
+
+test('gaps in a line: less a spoonful, what remains, big spoons, a bag of unknown size, more than is needed', () => {
+  const read = (text: string) => readLine(text, 'us', demoLarder);
+  // 16 tbsp to the cup: 2 cups minus 1 tbsp are 31 of 16.
+  assert.ok(close(read('2 cups minus 1 tablespoon flour').quantity!, 31 / 16, 1e-4));
+  assert.equal(read('1 tbsp minus 1 cup flour').quantity, 1);
+  const asked = (text: string) => [read(text).status, read(text).why.split(':')[0]];
+  assert.deepEqual(asked('the remaining half of the milk'), ['check', 'What is left of another line']);
+  assert.deepEqual(asked('4 big tablespoons honey'), ['check', 'A big measure can be twice a level one']);
+  assert.deepEqual(asked('a generous cup of oats'), ['check', 'A generous measure can be twice a level one']);
+  assert.deepEqual(asked('1 bag chocolate chips'), ['check', 'How much is in the bag?']);
+  assert.equal(read('1 full can evaporated milk').status, 'read');
+  const plenty = read('1 1/2 cups plain flour, you may not need all');
+  assert.deepEqual([plenty.status, plenty.quantity, plenty.larder], ['read', 1.5, 'plain flour']);
+});
