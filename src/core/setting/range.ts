@@ -1,6 +1,7 @@
 import type { PlaceSettings, TinSupport } from './places';
 import type { PouredLayer } from './stack';
-import { settingOf, type LayerStates, type LayerWait, type PlaceStay, type Setting } from './waits';
+import type { LayerStates } from './firmState';
+import { settingOf, type LayerWait, type PlaceStay, type Setting } from './waits';
 
 /** Minutes as they go quickly, as usual and slowly; null where it never comes to it. */
 export interface WaitRange {

@@ -2,18 +2,11 @@ import type { Composition } from '../larder';
 import { butterfatG, chocolateG, isKind, type Behaviour, type LayerPart } from '../classify';
 import { endPointC, type ExpandedSlab, type Layer, type Place } from '../slab';
 import { sugarShareAtBoil } from '../sugar';
-import {
-  chocolateFirmness,
-  firmnessOf,
-  freezingPointC,
-  glassFirmness,
-  glassTransitionC,
-  iceFirmness,
-  iceLatents,
-  latentsOf,
-  type Firmness,
-} from './firmness';
+import type { Firmness } from './firmness';
+import { glassFirmness, glassTransitionC } from './glass';
+import { freezingPointC, iceFirmness, iceLatents } from './ice';
 import type { Latent } from './properties';
+import { chocolateFirmness, firmnessOf, latentsOf } from './setters';
 
 /** What is known of a layer when it is laid. */
 interface Laid {

@@ -1,35 +1,16 @@
-import { METRIC, type Figures } from '../measure';
+import { METRIC } from '../measure';
 import type { Place } from '../slab';
 import { CELL_MM } from './grid';
-import { firmAt, firmLater, wantedFirm, type Stuff } from './firmness';
-import {
-  heatRun,
-  HeatStack,
-  heatWork,
-  emptyCurve,
-  momentOf,
-  noteAt,
-  noteLayers,
-  type LayerCurve,
-  type LayerNow,
-} from './heat';
+import { crackedAt, follow, newState, statesOf, STEP_MINUTES, type FirmState, type LayerStates } from './firmState';
+import { heatRun, HeatStack, heatWork, emptyCurve, momentOf, noteAt, noteLayers, type LayerCurve } from './heat';
 import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } from './places';
 import type { PouredLayer } from './stack';
+import { why } from './whySet';
 
 /** So long in one place. The last place of a list goes on for as long as it is needed. */
 export interface PlaceStay {
   readonly place: Place;
   readonly minutes: number;
-}
-
-/** Minutes from a layer's own pour until something may be done; null where it never may. */
-export interface LayerStates {
-  /** Its face takes the next layer. */
-  readonly takesNext: number | null;
-  /** Its middle is cut clean, and stays so. */
-  readonly cuts: number | null;
-  /** It may be packed. */
-  readonly packs: number | null;
 }
 
 /** How one layer sets. Minutes are counted from its own pour. */
@@ -68,12 +49,6 @@ export interface Setting {
 }
 
 const MOST_MINUTES = 48 * 60;
-const STEP_MINUTES = 1;
-/**
- * A rule of the bench, not of physics: a brittle layer is cut clean until about as long again after it has set as it took,
- * and at least this, min.
- */
-const LEAST_WINDOW = 20;
 /** A layer that takes the next one only within so long wants it while it is hot, min. */
 const HOT_WITHIN = 120;
 const MOST_WRAPPED = 6 * 60;
@@ -184,67 +159,6 @@ export function settingOf(
   };
 }
 
-/** How firm a layer is as time goes on, and from when on it may be worked on; minutes from the slab's start. */
-interface FirmState {
-  face: number;
-  middle: number;
-  pouredAt: number | null;
-  takesNextAt: number | null;
-  cutsAt: number | null;
-  packsAt: number | null;
-  cracksAt: number | null;
-}
-
-const newState = ({ firmness, pourC }: PouredLayer): FirmState => ({
-  face: firmAt(firmness, pourC),
-  middle: firmAt(firmness, pourC),
-  pouredAt: null,
-  takesNextAt: null,
-  cutsAt: null,
-  packsAt: null,
-  cracksAt: null,
-});
-
-const statesOf = ({ pouredAt, cutsAt, packsAt }: FirmState): Pick<LayerStates, 'cuts' | 'packs'> => {
-  const since = (at: number | null) => (at === null || pouredAt === null ? null : at - pouredAt);
-  return { cuts: since(cutsAt), packs: since(packsAt) };
-};
-
-/** What is packed is no warmer than a warm room, deg C. */
-const PACKS_C = 25;
-/** What was firm enough and has softened by so much is not any more. */
-const SOFTER = 0.02;
-
-/** Notes how firm a layer has become by a minute. */
-function follow(state: FirmState, layer: PouredLayer, now: LayerNow, minute: number, airC: number): void {
-  const { firmness, setC } = layer;
-  state.pouredAt ??= minute;
-  const since = minute - state.pouredAt;
-  state.face = firmLater(state.face, firmness, now.upperC, since === 0 ? 0 : STEP_MINUTES);
-  state.middle = firmLater(state.middle, firmness, now.middleC, since === 0 ? 0 : STEP_MINUTES);
-  const waited = since >= layer.minMinutes;
-  const reaches = (firm: number, usual: number) =>
-    setC === null ? firm >= wantedFirm(usual, firmness, airC) - 1e-9 : now.warmestC <= setC;
-  const holds = (firm: number, usual: number) =>
-    setC === null ? firm >= wantedFirm(usual, firmness, airC) - SOFTER : now.warmestC <= setC + 1;
-  if (waited && reaches(state.face, firmness.takesNext)) state.takesNextAt ??= minute;
-  if (waited && reaches(state.middle, firmness.cuts)) state.cutsAt ??= minute;
-  else if (state.cutsAt !== null && !holds(state.middle, firmness.cuts)) state.cutsAt = state.packsAt = null;
-  if (state.cutsAt !== null && now.warmestC <= PACKS_C && reaches(state.middle, firmness.packs))
-    state.packsAt ??= minute;
-  if (firmness.cracks !== null && state.cutsAt !== null && state.middle >= firmness.cracks) state.cracksAt ??= minute;
-}
-
-/** Until when the topmost layer does not crack under a cold blade; null where it never does, or nothing in it cracks. */
-function crackedAt(layers: readonly PouredLayer[], states: readonly FirmState[], from: number): number | null {
-  const [top, state] = [layers.at(-1)!, states.at(-1)!];
-  if (!top.brittle) return null;
-  const took = from - (state.pouredAt ?? 0);
-  // Where the maker says at what it is set, and for what snaps, the bench knows no more than this: as long again as it took.
-  if (top.setC !== null || top.firmness.stuff === 'glass') return from + Math.max(LEAST_WINDOW, took);
-  return state.cracksAt === null ? null : Math.max(from + LEAST_WINDOW, state.cracksAt);
-}
-
 /** How long a layer that never sets is shown, and one that has set, min. */
 const SHOWN_UNSET = 240;
 const SHOWN_SET = 60;
@@ -334,80 +248,4 @@ function wrapped(
   );
   const found = run.layers.at(-1)!.meanC.findIndex((celsius) => celsius >= dewC);
   return found === -1 ? MOST_WRAPPED : run.minutes[found]!;
-}
-
-/** Fitted coefficients lie between these, W/m2 K: still air in a full fridge, and a hard fan. */
-const FIT_H = [0.8, 150] as const;
-
-/**
- * The surface coefficient of a place, from a set time that was measured there: the one at which the reckoned time is the measured
- * one. Air is counted, not the wait of the recipe.
- *
- * @param at which layer was measured
- * @param minutes from its pour until it was set
- * @returns W/m2 K, or null where no coefficient gives that time
- */
-export function fittedH(
-  layers: readonly PouredLayer[],
-  at: number,
-  minutes: number,
-  place: Place,
-  places: PlaceSettings,
-  support: TinSupport,
-): number | null {
-  const bare = layers.slice(0, at + 1).map((layer) => ({ ...layer, minMinutes: 0 }));
-  const isLast = at === layers.length - 1;
-  const takes = (h: number) => {
-    const wait = settingOf(
-      bare,
-      [{ place, minutes: 60 }],
-      { ...places, dewC: undefined, fitted: { ...places.fitted, [place]: h } },
-      support,
-    ).layers[at];
-    return (isLast ? wait?.setAfterMinutes : wait?.states.takesNext) ?? Infinity;
-  };
-  let [low, high] = [Math.log(FIT_H[0]), Math.log(FIT_H[1])];
-  if (takes(Math.exp(low)) < minutes || takes(Math.exp(high)) > minutes) return null;
-  for (let i = 0; i < 24; i++) {
-    const middle = (low + high) / 2;
-    if (takes(Math.exp(middle)) > minutes) low = middle;
-    else high = middle;
-  }
-  return Math.exp((low + high) / 2);
-}
-
-/** Why a layer becomes firm, in words that go on a sentence. */
-const BECAUSE: Readonly<Record<Stuff, string>> = {
-  'tempered chocolate': 'its cocoa butter sets from 29 °C down, some minutes behind its temperature',
-  'melted chocolate': 'its cocoa butter, not in temper, sets late and slowly',
-  'milk fat': 'its milk fat becomes solid in the cold, some twenty minutes behind its temperature',
-  'coconut fat': 'its coconut fat becomes solid in the cold',
-  glass: 'its boiled sugar stiffens as it comes near its glass transition',
-  grain: 'its grain holds it once it is cool',
-  'slow gel': 'its gel gains strength for hours',
-  'fast gel': 'its gel sets as it cools',
-  baked: 'it is firm once it is cool enough',
-  ice: 'its water freezes',
-  cold: 'it is as firm as it gets once it is cool',
-};
-
-function why(
-  { name, setC, minMinutes, assumed, firmness }: PouredLayer,
-  setAfter: number | null,
-  { warmestC }: LayerCurve,
-  figures: Figures,
-): string {
-  const guess = assumed
-    ? ` What ${name} is made of is not known: something between a syrup and a cream is assumed.`
-    : '';
-  const { say } = figures.temperature;
-  if (setAfter === null) {
-    const wants = setC === null ? 'firm enough' : `down to ${say(setC)}`;
-    return `${name} does not get ${wants} here: it stays at ${say(warmestC.at(-1)!, 1)}. Move it somewhere colder.${guess}`;
-  }
-  const byTime = setAfter <= minMinutes + STEP_MINUTES && minMinutes > 0;
-  if (byTime) return `${name} is ready sooner, and needs its ${minMinutes} minutes.${guess}`;
-  return setC === null
-    ? `${name}: ${BECAUSE[firmness.stuff]}.${guess}`
-    : `${name} is down to ${say(setC)} right through.${guess}`;
 }

@@ -109,7 +109,7 @@ export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
     },
     {
       title: 'How hard boiled sugar is',
-      file: 'setting/firmness.ts',
+      file: 'setting/glass.ts',
       name: 'glassTransitionC',
       holds: 'Boils of sugar, syrup and water; fat and milk are counted as lying beside them.',
     },

@@ -1,0 +1,43 @@
+import type { Firmness } from './firmness';
+
+/**
+ * Gordon and Taylor's constants of boiled sugar and water (Hartel 2018, ch. 2): glass transitions in deg C, and k. Pure sucrose has 62 C;
+ * boiling inverts some of it, which lowers that.
+ */
+const GLASS = { sugarC: 52, waterC: -135, k: 4.7, syrupC: 40 } as const;
+const KELVIN = 273.15;
+
+/**
+ * Glass transition of boiled sugar, deg C.
+ *
+ * @param waterShare of water and sugars together, 0 to 1
+ * @param syrupShare of the sugars that are from syrups, which lower it, 0 to 1
+ * @see Gordon M., Taylor J. S. (1952)
+ */
+export function glassTransitionC(waterShare: number, syrupShare: number): number {
+  const sugarK = KELVIN + GLASS.sugarC + (GLASS.syrupC - GLASS.sugarC) * syrupShare;
+  const [sugars, water] = [1 - waterShare, GLASS.k * waterShare];
+  return (sugars * sugarK + water * (KELVIN + GLASS.waterC)) / (sugars + water) - KELVIN;
+}
+
+/**
+ * Boiled sugar: it snaps within some kelvins of its glass transition, takes chocolate within about 55 K of it as a firm
+ * caramel, and is soft beyond 80 K.
+ *
+ * @param isHard whether it is boiled to snap, and not to be cut
+ */
+export function glassFirmness(transitionC: number, isHard: boolean): Firmness {
+  return {
+    stuff: 'glass',
+    curve: [
+      [transitionC + (isHard ? 5 : 20), 1],
+      [transitionC + 80, 0],
+    ],
+    lagMinutes: 0,
+    takesNext: 0.4,
+    cuts: isHard ? 1 : 0.45,
+    packs: isHard ? 1 : 0.5,
+    cracks: isHard ? 1 : null,
+    softIsFine: !isHard,
+  };
+}

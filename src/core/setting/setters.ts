@@ -1,0 +1,187 @@
+import type { Firmness, Stuff } from './firmness';
+import type { Latent } from './properties';
+
+/** Cocoa butter in its stable form, seeded: begins at 29 C, all but done at 20 C (Beckett 2008; Afoakwa 2010). */
+const COCOA_BUTTER = [
+  [20, 1],
+  [23, 0.85],
+  [26, 0.5],
+  [28.5, 0.12],
+  [29, 0],
+] as const;
+/** Solid fat of milk fat (Walstra, Wouters and Geurts, Dairy science and technology, 2006). */
+const MILK_FAT = [
+  [5, 0.5],
+  [10, 0.42],
+  [15, 0.29],
+  [20, 0.16],
+  [25, 0.08],
+  [30, 0.04],
+  [36, 0],
+] as const;
+const COCONUT_FAT = [
+  [10, 0.8],
+  [20, 0.35],
+  [26, 0],
+] as const;
+
+/** What is firm by its fat, its grain, its gel, or by being cool. */
+const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Omit<Firmness, 'stuff'>>> = {
+  'tempered chocolate': {
+    curve: COCOA_BUTTER,
+    lagMinutes: 4,
+    takesNext: 0.3,
+    cuts: 0.5,
+    packs: 0.85,
+    cracks: 0.93,
+    softIsFine: false,
+  },
+  'melted chocolate': {
+    curve: COCOA_BUTTER,
+    lagMinutes: 14,
+    takesNext: 0.33,
+    cuts: 0.6,
+    packs: 0.7,
+    cracks: null,
+    softIsFine: false,
+  },
+  'milk fat': {
+    curve: MILK_FAT,
+    lagMinutes: 20,
+    takesNext: 0.3,
+    cuts: 0.35,
+    packs: 0.38,
+    cracks: null,
+    softIsFine: true,
+  },
+  'coconut fat': {
+    curve: COCONUT_FAT,
+    lagMinutes: 10,
+    takesNext: 0.3,
+    cuts: 0.35,
+    packs: 0.5,
+    cracks: null,
+    softIsFine: true,
+  },
+  // A fudge is firm by its grains, and sets as it cools.
+  grain: {
+    curve: [
+      [20, 1],
+      [24, 0.7],
+      [45, 0],
+    ],
+    lagMinutes: 8,
+    takesNext: 0.35,
+    cuts: 0.6,
+    packs: 0.75,
+    cracks: null,
+    softIsFine: false,
+  },
+  // Most of the strength of gelatine, and of whipped sugars, comes in two to four hours (Hartel 2018, ch. 11 and 12).
+  'slow gel': {
+    curve: [
+      [12, 1],
+      [20, 0.7],
+      [27, 0],
+    ],
+    lagMinutes: 90,
+    takesNext: 0.4,
+    cuts: 0.7,
+    packs: 0.8,
+    cracks: null,
+    softIsFine: true,
+  },
+  'fast gel': {
+    curve: [
+      [25, 1],
+      [40, 0],
+    ],
+    lagMinutes: 6,
+    takesNext: 0.5,
+    cuts: 0.8,
+    packs: 0.95,
+    cracks: null,
+    softIsFine: false,
+  },
+  baked: {
+    curve: [
+      [25, 1],
+      [60, 0],
+    ],
+    lagMinutes: 0,
+    takesNext: 0.34,
+    cuts: 0.85,
+    packs: 0.97,
+    cracks: null,
+    softIsFine: false,
+  },
+  cold: {
+    curve: [
+      [25, 1],
+      [60, 0],
+    ],
+    lagMinutes: 0,
+    takesNext: 0.95,
+    cuts: 0.97,
+    packs: 0.97,
+    cracks: null,
+    softIsFine: false,
+  },
+};
+
+const shifted = (curve: Firmness['curve'], by: number) => curve.map(([celsius, firm]) => [celsius + by, firm] as const);
+
+/** What is melted without being brought into temper begins to set so much lower, and other fats in it lower it further, deg C. */
+const UNTEMPERED_C = -5;
+const ALL_OTHER_FAT_C = -15;
+
+/**
+ * Chocolate, in temper or only melted; other fats dissolve in its butter and thin it.
+ *
+ * @param otherFat share of all its fat that is not the chocolate's own, 0 to 1
+ */
+export function chocolateFirmness(isTempered: boolean, otherFat: number): Firmness {
+  const stuff = isTempered ? 'tempered chocolate' : 'melted chocolate';
+  const rule = RULES[stuff];
+  const by = (isTempered ? 0 : UNTEMPERED_C) + ALL_OTHER_FAT_C * otherFat;
+  return { ...rule, stuff, curve: shifted(rule.curve, by), cracks: otherFat > SOFT_ENOUGH ? null : rule.cracks };
+}
+/** With so much of other fats chocolate bends before it cracks. */
+const SOFT_ENOUGH = 0.12;
+
+export const firmnessOf = (stuff: Exclude<Stuff, 'glass' | 'ice'>): Firmness => ({ stuff, ...RULES[stuff] });
+
+/**
+ * Heats that a mixture gives back as it cools, J/kg of it, each over its range; they add.
+ *
+ * @param shares of the whole: of chocolate, of milk fat that is not the chocolate's, and of coconut fat
+ * @param firmness of which the chocolate's range follows
+ */
+export function latentsOf(
+  { chocolate, milkFat, coconutFat }: Readonly<Record<'chocolate' | 'milkFat' | 'coconutFat', number>>,
+  firmness: Firmness,
+): Latent[] {
+  const isChocolate = firmness.stuff === 'tempered chocolate' || firmness.stuff === 'melted chocolate';
+  const [cold, warm] = isChocolate ? [firmness.curve[0]![0], firmness.curve.at(-1)![0]] : [20, 29];
+  return [
+    { jPerKg: CHOCOLATE_J * chocolate, fromC: cold, toC: warm },
+    ...steps(MILK_FAT, MILK_FAT_J * milkFat),
+    ...steps(COCONUT_FAT, COCONUT_FAT_J * coconutFat),
+  ].filter(({ jPerKg }) => jPerKg > LEAST_LATENT);
+}
+
+/** J/kg of chocolate, and of each fat. */
+const CHOCOLATE_J = 45_000;
+const MILK_FAT_J = 80_000;
+const COCONUT_FAT_J = 105_000;
+/** Less than this is not worth following, J/kg. */
+export const LEAST_LATENT = 500;
+
+/** The heat of a fat spread over its curve, two stretches to a latent. */
+function steps(curve: Firmness['curve'], jPerKg: number): Latent[] {
+  const ends = curve.filter((_, i) => i % 2 === 0 || i === curve.length - 1);
+  return ends.slice(1).map(([toC, firm], i) => {
+    const [fromC, firmer] = ends[i]!;
+    return { fromC, toC, jPerKg: jPerKg * (firmer - firm) };
+  });
+}
