@@ -19,15 +19,18 @@ export function inCurrency(ingredients: readonly Ingredient[], currency: string)
   );
 }
 
+/** Of what is bought so much is used, 0 to 1. */
+const usableShare = (ingredient: Ingredient | null) => (ingredient?.usablePercent ?? 100) / 100;
+
 /**
- * Price of one gram, in the shop's currency: that of the pack usually bought, the first one listed.
+ * Price of one gram as it is used, in the shop's currency: that of the pack usually bought, the first one listed, by what of it is used.
  *
  * @returns null where that pack has no price in it
  */
 export function pricePerGram(ingredient: Ingredient | null): number | null {
   const pack = ingredient?.packs?.[0];
   const price = priceOf(pack);
-  return price === null || !pack ? null : price / pack.massG;
+  return price === null || !pack ? null : price / (pack.massG * usableShare(ingredient));
 }
 
 /**
@@ -40,8 +43,8 @@ export function cashToBuy(ingredient: Ingredient | null, massG: number): number 
   return price === null ? null : packsToBuy(ingredient, massG)! * price;
 }
 
-/** How many whole packs of the usual size hold so much, or null where none is listed. */
+/** How many whole packs of the usual size hold so much that can be used, or null where none is listed. */
 export function packsToBuy(ingredient: Ingredient | null, massG: number): number | null {
   const pack = ingredient?.packs?.[0];
-  return pack ? Math.max(0, Math.ceil(massG / pack.massG - 1e-9)) : null;
+  return pack ? Math.max(0, Math.ceil(massG / (pack.massG * usableShare(ingredient)) - 1e-9)) : null;
 }

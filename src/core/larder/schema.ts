@@ -76,6 +76,8 @@ export const ingredientSchema = fields({
     fields({ ingredient: text(), ratio: positive(100).required(REQUIRED), changes: note(500) }).required(REQUIRED),
     20,
   ),
+  /** So much of what is bought is used: biscuits without their cream, nuts without their shells. */
+  usablePercent: number(1, 100),
   /** What the shop has of it now. */
   heldG: number(0, MOST_QUANTITY),
   /** Where the figures come from. */

@@ -138,6 +138,16 @@
       onvalue={(value) => set({ unitMassG: value ?? undefined })}
     />
     <NumberField
+      label="Of it is used, %"
+      optional
+      placeholder="100"
+      value={form.usablePercent}
+      limits={larderLimits('usablePercent')}
+      name="usable"
+      {typed}
+      onvalue={(value) => set({ usablePercent: value ?? undefined })}
+    />
+    <NumberField
       label="Held now"
       quantity="mass"
       optional

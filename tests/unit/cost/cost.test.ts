@@ -69,3 +69,10 @@ test('the rye slice costs what its lines cost', () => {
     (15 * 0.92 * 2.4) / 920;
   assert.ok(close(used, byHand));
 });
+
+test('what is scraped off is paid for: 24 used g of 32 bought cost what the 32 do, and more packs are bought', () => {
+  const biscuits = { name: 'sandwich biscuits', usablePercent: 75, packs: [{ name: 'roll', massG: 320, price: 2.4 }] };
+  assert.ok(Math.abs(pricePerGram(biscuits)! * 240 - 2.4) < 1e-12);
+  assert.equal(cashToBuy(biscuits, 240), 2.4);
+  assert.equal(cashToBuy(biscuits, 241), 4.8);
+});
