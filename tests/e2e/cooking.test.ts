@@ -33,17 +33,21 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   await expect(page.getByText('The ball is hard to squeeze.')).toBeVisible();
 });
 
-test('a simulated boil is watched to its end: a forecast, a call ahead, and the end', async ({ open, page, shop }) => {
+test('a simulated boil is watched to its end: a forecast, a call ahead, the end, and then its cooling', async ({
+  open,
+  page,
+  shop,
+}) => {
   const probe = await serveProbe({ port: 4191 }).catch(() => null);
-  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cook`);
   await page.getByLabel('Simulated, so many times as fast').selectOption('60');
   await page.getByRole('button', { name: 'Listen to the probe' }).click();
-  const live = page.getByRole('region', { name: 'Probe in Treacle caramel' });
+  const live = page.getByRole('region', { name: 'Probe in Penuche' });
   await expect(live.getByText('Let it boil')).toBeVisible({ timeout: 60_000 });
   await expect(live.getByText(/ to /).first()).toBeVisible();
   await expect(live.getByText('Now: take it off the heat')).toBeVisible({ timeout: 90_000 });
-  await live.getByRole('button', { name: 'It is off the heat' }).click();
+  // Off the heat nobody has to say so: its cooling is followed, to where it is beaten.
   await expect(live.getByText('Leave it alone, and do not stir')).toBeVisible({ timeout: 60_000 });
   await live.getByRole('button', { name: 'Stop listening' }).click();
   probe?.close();

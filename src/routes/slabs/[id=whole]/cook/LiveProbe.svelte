@@ -44,7 +44,13 @@
   let speed = $state('30');
   let phase = $state<'boil' | 'cool'>('boil');
   let chosenBeatC: number | null = $state(null);
-  const beatC = $derived(chosenBeatC ?? preparation.steps?.find(({ coolTo }) => coolTo)?.coolTo?.celsius ?? BEAT_C);
+  const steps = $derived(preparation.steps ?? []);
+  const coolsAt = $derived(steps.findIndex(({ coolTo }) => coolTo !== undefined));
+  const beatC = $derived(chosenBeatC ?? steps[coolsAt]?.coolTo?.celsius ?? BEAT_C);
+  /** What comes once it has cooled. */
+  const then = $derived(
+    coolsAt === -1 ? 'beat it' : (steps[coolsAt + 1]?.text.replace(/^./, (c) => c.toLowerCase()) ?? 'lay it'),
+  );
   let silent = $state(false);
   let broken = $state(false);
   let typed: Record<string, string> = $state({});
@@ -77,17 +83,24 @@
     if (forecast.reached) wasThere = true;
   });
   const isThere = $derived(forecast.reached || wasThere);
+  /** Off the heat it has cooled by so much, without a word: then its cooling is what is followed. */
+  const FALLEN_C = 4;
+  $effect(() => {
+    if (phase !== 'boil' || !wasThere || coolsAt === -1 || !last || last[1] > target.probeC - FALLEN_C) return;
+    phase = 'cool';
+    wasThere = false;
+  });
   const span = (minutes: number) => (minutes >= 1 ? `${minutes.toFixed(0)} min` : `${(minutes * 60).toFixed(0)} s`);
   const now = $derived.by(() => {
     if (broken) return 'The probe does not answer: start the simulated one with npm run probe';
     if (silent) return 'No reading has come for a while: is the probe still in the pot?';
     if (!last) return 'Waiting for the first reading';
     if (isThere) {
-      return phase === 'boil' ? 'Now: take it off the heat' : 'Now: beat it';
+      return phase === 'boil' ? 'Now: take it off the heat' : `Now: ${then}`;
     }
     if (forecast.minutesLeft === null) return forecast.why;
     if (forecast.minutesLeft <= CALL_MINUTES)
-      return phase === 'boil' ? 'Get ready: gloves on, tin beside the ring' : 'Get ready to beat';
+      return phase === 'boil' ? 'Get ready: gloves on, tin beside the ring' : `Get ready: ${then}`;
     return phase === 'boil' ? 'Let it boil' : 'Leave it alone, and do not stir';
   });
 
