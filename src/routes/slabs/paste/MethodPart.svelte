@@ -1,6 +1,6 @@
 <!-- The method of a pasted recipe: its tin, cut and keeping, and every step beside its sentence. -->
 <script lang="ts">
-  import { Tag } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import type { MethodRead, StepRead } from '../../../core/method';
   import type { Preparation } from '../../../core/slab';
   import { tinInWords } from '../../../core/tin';
@@ -43,11 +43,10 @@
   {#if found.length > 0}
     <div class="found">
       {#each found as { key, text } (key)}
-        {#if without[key]}
-          <button type="button" class="gone" onclick={() => (without[key] = false)}>take: {text}</button>
-        {:else}
-          <Tag filter title="Leave out: {text}" on:close={() => (without[key] = true)}>{text}</Tag>
-        {/if}
+        <span class:gone={without[key]}>{text}</span>
+        <Button size="small" kind="ghost" on:click={() => (without[key] = !without[key])}
+          >{without[key] ? 'Take it' : 'Leave it out'}<span class="unseen">: {text}</span></Button
+        >
       {/each}
     </div>
   {/if}
@@ -102,15 +101,12 @@
     }
   }
 
-  .gone {
-    border: 1px dashed var(--rule);
-    background: none;
+  .found span:not(.unseen) {
+    font-weight: 650;
+  }
+
+  .found .gone {
     color: var(--quiet);
-    border-radius: 12px;
-    padding: 0 0.7rem;
-    min-height: 24px;
-    font: inherit;
-    font-size: 0.85rem;
-    cursor: pointer;
+    text-decoration: line-through;
   }
 </style>

@@ -26,6 +26,7 @@
   let preparationName = $state('');
   let about = $state(false);
   let reading = $state(false);
+  const notes = $derived(slab.notes ? slab.notes.split('\n').length : 0);
   const chosenAt = $derived(slab.layers.findIndex(({ id }) => id === work.chosen));
 
   /** One more pot or bowl, laid as a layer of its own on top, as most of them are. */
@@ -137,7 +138,7 @@
     </form>
     <div class="notes">
       <Button size="small" kind="ghost" aria-expanded={reading} on:click={() => (reading = !reading)}
-        >Method and notes{slab.notes ? `, ${slab.notes.split('\n').length} lines` : ''}</Button
+        >Method and notes{notes === 0 ? '' : notes === 1 ? ', 1 line' : `, ${notes} lines`}</Button
       >
       {#if reading}
         {#await import('./Notes.svelte') then { default: Notes }}<Notes />{/await}

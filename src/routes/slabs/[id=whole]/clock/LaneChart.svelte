@@ -32,14 +32,17 @@
   const MINUTE = 60_000;
   const STEP = 5 * MINUTE;
 
-  /** What is done, where it has room up to the next step of its row; else the number that the table has it under. */
-  function words(steps: readonly DayStep[], at: number): string {
-    const { activity, start } = steps[at]!;
+  /** What is done, in its bar or behind it where it has room up to the next step of its row; else the number that the table has it under. */
+  function words(steps: readonly DayStep[], at: number): { text: string; isBehind: boolean } {
+    const { activity, start, end } = steps[at]!;
     const until = steps[at + 1]?.start.getTime();
-    const roomPx = (until === undefined ? width + 12 : axis.x(until)) - axis.x(start.getTime()) - 8;
-    return activity.text.length * LETTER_PX <= roomPx
-      ? activity.text
-      : String(day.steps.findIndex((step) => step.activity.id === activity.id) + 1);
+    const [from, to] = [axis.x(start.getTime()), axis.x(end.getTime())];
+    const long = activity.text.length * LETTER_PX;
+    if (long <= to - from - 8) return { text: activity.text, isBehind: false };
+    if (long <= (until === undefined ? width + 12 : axis.x(until)) - to - 8)
+      return { text: activity.text, isBehind: true };
+    const number = String(day.steps.findIndex((step) => step.activity.id === activity.id) + 1);
+    return { text: number.length * LETTER_PX <= to - from - 4 ? number : '', isBehind: false };
   }
 
   let drag: { id: string; grabbed: number; x: number } | null = $state(null);
@@ -64,6 +67,7 @@
         <path d="M0 {y}h{width + LABEL}" class="line" />{/if}
       {#each steps as { activity, start, end, slackMinutes, deciding }, at (activity.id)}
         {@const x = LABEL + axis.x(start.getTime()) + (drag?.id === activity.id ? drag.x - drag.grabbed : 0)}
+        {@const { text, isBehind } = words(steps, at)}
         {@const w = Math.max(3, axis.x(end.getTime()) - axis.x(start.getTime()))}
         <g
           class="step {activity.hands}"
@@ -102,7 +106,7 @@
             class="reach"
           />
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
-          <text x={x + 4} y={y + 24}>{words(steps, at)}</text>
+          <text x={isBehind ? x + w + 5 : x + 4} y={y + 24}>{text}</text>
           <title>{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}</title>
         </g>
       {/each}

@@ -1,14 +1,6 @@
 <!-- What each pot is cooked to: by probe, by cold water or by eye, at the shop's height. -->
 <script lang="ts">
-  import {
-    Button,
-    ContentSwitcher,
-    RadioButton,
-    RadioButtonGroup,
-    Select,
-    SelectItem,
-    Switch,
-  } from 'carbon-components-svelte';
+  import { Button, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
   import { chocolateG, isBoiled } from '../../../../core/classify';
   import { ingredientNamed } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
@@ -122,13 +114,16 @@
   {/snippet}
   {#snippet hand()}
     {#if pots.length > 1}
-      <ContentSwitcher
-        size="sm"
-        selectedIndex={at}
-        on:change={({ detail }) => (chosenPot = pots[detail]?.preparation.id ?? null)}
+      <RadioButtonGroup
+        legendText="Which pot"
+        selected={pot?.preparation.id}
+        on:change={({ detail }) => (chosenPot = String(detail))}
       >
-        {#each pots as { preparation } (preparation.id)}<Switch text={preparation.name} />{/each}
-      </ContentSwitcher>
+        {#each pots as { preparation } (preparation.id)}<RadioButton
+            value={preparation.id}
+            labelText={preparation.name}
+          />{/each}
+      </RadioButtonGroup>
     {/if}
     {#if pot}
       <CookCard preparation={pot.preparation} at={pot.at} {probe} />

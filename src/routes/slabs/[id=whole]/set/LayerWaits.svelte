@@ -130,8 +130,14 @@
     font-size: 0.95rem;
   }
 
+  .row > b:first-child {
+    flex: 0 1 auto;
+    min-width: 6rem;
+    overflow-wrap: anywhere;
+  }
+
   .row .quiet {
-    flex: 1;
+    flex: 1 0 10.5rem;
     font-size: 0.86rem;
   }
 
@@ -139,7 +145,21 @@
     display: block;
   }
 
+  @media (max-width: 500px) {
+    .row {
+      flex-wrap: wrap;
+      justify-content: space-between;
+      gap: 0 0.6rem;
+    }
+
+    .row .quiet {
+      order: 1;
+      flex-basis: 100%;
+    }
+  }
+
   .long {
+    white-space: nowrap;
     font-size: 1.05rem;
   }
 
