@@ -5,6 +5,8 @@ import { ASSUMED_THERMAL, thermalOf } from './properties';
 /** A pot of something that is left to stand: its mass, kg, and its heat. */
 export interface PotAtRest {
   readonly massKg: number;
+  /** What the pot holds to the brim, mL; where it is not known, three times what is in it. */
+  readonly potMl?: number | undefined;
   readonly rho: number;
   readonly cp: number;
   readonly k: number;
@@ -36,9 +38,10 @@ interface Cooling {
  *
  * @see Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 5 (lumped capacitance, with its internal resistance)
  */
-function coolingOf({ massKg, rho, cp, k }: PotAtRest, place: CoolingPlace, roomC: number): Cooling {
+function coolingOf({ massKg, potMl, rho, cp, k }: PotAtRest, place: CoolingPlace, roomC: number): Cooling {
   const volume = massKg / rho;
-  const breadth = Math.cbrt((4 * BOILED_TIMES * volume) / (Math.PI * HEIGHT_FOR_BREADTH));
+  const pot = Math.max(volume, potMl === undefined ? BOILED_TIMES * volume : potMl / 1e6);
+  const breadth = Math.cbrt((4 * pot) / (Math.PI * HEIGHT_FOR_BREADTH));
   const bottom = (Math.PI / 4) * breadth * breadth;
   const wall = Math.PI * breadth * (volume / bottom);
   const within = volume / (bottom + wall) / (3 * k);
@@ -75,13 +78,15 @@ export function cooledTo(pot: PotAtRest, fromC: number, minutes: number, roomC: 
  * One batch of a mixture as it stands in its pot.
  *
  * @param batchG g of what comes out of one boil
+ * @param potMl what its pot holds to the brim, mL
  */
 export function potAtRest(
   { grams, densityGPerMl }: Pick<Mixture, 'grams' | 'densityGPerMl'>,
   batchG: number,
+  potMl?: number,
 ): PotAtRest {
   const { k, rho, cp } = (grams && thermalOf(grams, densityGPerMl)) ?? ASSUMED_THERMAL;
-  return { massKg: Math.max(batchG, 1) / 1000, rho, cp, k };
+  return { massKg: Math.max(batchG, 1) / 1000, potMl, rho, cp, k };
 }
 
 /** A step in which a pot is left to cool: how long that takes, least, usual and most, min. */

@@ -63,7 +63,10 @@ function cooledC(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[], roo
   const laidC = layer.from.map(({ preparation }) => {
     const at = slab.preparations.findIndex(({ id }) => id === preparation);
     const mixture = made[at];
-    return mixture ? coolingThrough(slab.preparations[at]!, potAtRest(mixture, mixture.massOutG), roomC).laidC : null;
+    return mixture
+      ? coolingThrough(slab.preparations[at]!, potAtRest(mixture, mixture.massOutG, mixture.vessel.volumeMl), roomC)
+          .laidC
+      : null;
   });
   return laidC.length === 0 || laidC.includes(null) ? null : Math.max(...(laidC as number[]));
 }

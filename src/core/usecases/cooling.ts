@@ -20,11 +20,17 @@ export function coolingOf(slab: Slab, larder: Larder, shop: Shop, options: PlanO
 export function coolingIn(
   preparations: Slab['preparations'],
   { mixtures, scaling }: Pick<ScaledSlab, 'mixtures' | 'scaling'>,
-  { roomC = USUAL_SHOP.roomC }: Shop,
+  { roomC = USUAL_SHOP.roomC, vessels = [] }: Shop,
 ): Cooled[] {
+  const pots = vessels.filter(({ kind }) => kind === 'pot').map(({ volumeMl }) => volumeMl);
   return preparations.map((preparation, p) => {
+    const { massOutG, vessel } = mixtures[p]!;
     const { scaleFactor = 1 } = scaling.preparations[p] ?? {};
-    const batchG = (mixtures[p]!.massOutG * scaleFactor) / batchesNeeded(preparation, scaleFactor);
-    return coolingThrough(preparation, potAtRest(mixtures[p]!, batchG), roomC);
+    const perBatch = scaleFactor / batchesNeeded(preparation, scaleFactor);
+    const neededMl = vessel.volumeMl * perBatch;
+    // The smallest of the shop's that it boils in; else one of its size.
+    const potMl = Math.min(...pots.filter((volumeMl) => volumeMl >= neededMl));
+    const pot = potAtRest(mixtures[p]!, massOutG * perBatch, Number.isFinite(potMl) ? potMl : neededMl);
+    return coolingThrough(preparation, pot, roomC);
   });
 }

@@ -99,6 +99,10 @@ test('pear penuche: the clock waits for the pot, and it is laid as it is beaten,
   assert.equal(activities.find(({ id }) => id === 'lay/l1')!.caution, null);
   const pourC = settingFor(slab, demoLarder, shop)!.layers[0]!.curve.warmestC[0]!;
   near(pourC, cooled!.laidC!, 0.02);
+  // In a wide pot it cools sooner than in one that it just boils in.
+  const wide = { ...shop, vessels: [{ name: 'wide', kind: 'pot' as const, volumeMl: 9000 }] };
+  const inWide = coolingOf(slab, demoLarder, wide)[0]!.minutes.get('cool')![1];
+  assert.ok(inWide < 0.8 * cool.minutes && inWide > 0.4 * cool.minutes, `${inWide} ${cool.minutes}`);
   // In cold water the same day is shorter.
   const bath = structuredClone(slab) as typeof slab;
   const steps = bath.preparations[0]!.steps!.map((step) =>

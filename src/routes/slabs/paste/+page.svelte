@@ -130,7 +130,7 @@
     <Notice harm {problems} />
   {/if}
   <div class="board">
-    <section aria-label="As it was copied">
+    <section aria-label="As it was copied" class="copied">
       <div class="two">
         <TextInput size="sm" labelText="Name of the slab" placeholder={slab.name} bind:value={name} maxlength={200} />
         <Select size="sm" labelText="Whose cups and spoons" bind:selected={measures}>
@@ -206,6 +206,11 @@
     align-items: start;
   }
 
+  .copied {
+    position: sticky;
+    top: 56px;
+  }
+
   .two {
     display: grid;
     grid-template-columns: 1fr 1fr;
@@ -231,6 +236,10 @@
   }
 
   @media (max-width: 900px) {
+    .copied {
+      position: static;
+    }
+
     .board {
       grid-template-columns: minmax(0, 1fr);
     }

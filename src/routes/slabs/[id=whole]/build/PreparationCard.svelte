@@ -86,8 +86,9 @@
           <p class="quiet out">
             {figures.mass.say(planned.massInG)} in, {figures.mass.say(planned.massOutG)} when done{#if most - least > 2}{` (${figures.mass.figure(least)}-${figures.mass.figure(most)})`}{/if}{#if planned.leftoverG > 0.5},
               <b>{figures.mass.say(planned.leftoverG)} left over</b
-              >{/if}{#if preparation.cookTo && planned.waterShare !== null}; {figures.mass.say(planned.evaporatedG)} boil
-              off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
+              >{/if}{#if preparation.cookTo && planned.waterShare !== null}; about {figures.mass.say(
+                planned.evaporatedG,
+              )} boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
               equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; made {planned.multiple.toFixed(2)} times{/if}{#if planned.vessel.kind === 'pot'};
               a pot of {figures.volume.say(planned.vessel.volumeMl)}{/if}
           </p>

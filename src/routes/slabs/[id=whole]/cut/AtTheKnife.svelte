@@ -38,8 +38,8 @@
     const from = formatDuration(window.fromMinutes);
     if (byHand) return `Break it from ${from} after the first layer is laid, when it snaps cleanly.`;
     return window.toMinutes === null
-      ? `Cut it any time from ${from} after the first layer is laid.`
-      : `Cut it from ${from} to ${formatDuration(window.toMinutes)} after the first layer is laid; later the hard layer cracks under a cold blade.`;
+      ? `Cut it any time from about ${from} after the first layer is laid.`
+      : `Cut it from about ${from} to ${formatDuration(window.toMinutes)} after the first layer is laid; later the hard layer cracks under a cold blade.`;
   });
   const score = $derived(cut.tool === 'score and snap' ? answer?.score : null);
 </script>

@@ -134,7 +134,7 @@
     {#if setting}
       <p class="panel answer figures" role="status">
         {#if setting.cutWindow.fromMinutes !== null}
-          It cuts clean after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
+          It cuts clean after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>, as is usual.
           {#if setting.cutWindow.toMinutes !== null}Cut it within <b
               >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
             >
