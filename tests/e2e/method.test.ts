@@ -33,9 +33,9 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   await page.getByLabel('The recipe').fill(RECIPE);
   await expect(page.getByText('6 read, in 3 preparations; 14 steps, 2 to look at')).toBeVisible();
   const method = page.getByRole('region', { name: 'The method' });
-  await expect(method.getByText('300 x 200 mm, 40 deep')).toBeVisible();
-  await expect(method.getByText('cut 6 x 4')).toBeVisible();
-  await expect(method.getByText('keeps 14 days in the room')).toBeVisible();
+  await expect(method.getByText('300 x 200 mm, 40 deep', { exact: true })).toBeVisible();
+  await expect(method.getByText('cut 6 x 4', { exact: true })).toBeVisible();
+  await expect(method.getByText('keeps 14 days in the room', { exact: true })).toBeVisible();
   // Two temperatures that disagree are asked about; a remark is no step.
   const boil = method.getByRole('listitem').filter({ hasText: 'Boil the sugar' });
   await expect(boil).toContainText('118 °C and 127 °C are both written: 118 is taken');

@@ -5,17 +5,17 @@ import { ASSUMED_THERMAL, thermalOf } from './properties';
 /** A pot of something that is left to stand: its mass, kg, and its heat. */
 export interface PotAtRest {
   readonly massKg: number;
-  /** What the pot holds to the brim, mL; where it is not known, three times what is in it. */
+  /** What the pot holds to the brim, mL; where it is not known, four times what is in it. */
   readonly potMl?: number | undefined;
   readonly rho: number;
   readonly cp: number;
   readonly k: number;
 }
 
-/** Heat that leaves each face of a pot, W/m2 K: from the open surface by air, steam and radiation; through wall and bottom. */
-const H = { open: 25, wall: 10, bottom: 6, water: 300 } as const;
-/** A pot holds so many times what was boiled in it, and is so high for its breadth. */
-const BOILED_TIMES = 3;
+/** Heat that leaves each face of a pot, W/m2 K: from the surface, down between its walls, by air, steam and radiation; by wall and bottom. */
+const H = { open: 18, wall: 10, bottom: 6, water: 300 } as const;
+/** A pot usually holds so many times what was boiled in it, and is so high for its breadth. */
+const POT_TIMES = 4;
 const HEIGHT_FOR_BREADTH = 0.6;
 /** The pot itself takes up heat, of what is in it. */
 const POT_SHARE = 0.2;
@@ -40,7 +40,7 @@ interface Cooling {
  */
 function coolingOf({ massKg, potMl, rho, cp, k }: PotAtRest, place: CoolingPlace, roomC: number): Cooling {
   const volume = massKg / rho;
-  const pot = Math.max(volume, potMl === undefined ? BOILED_TIMES * volume : potMl / 1e6);
+  const pot = Math.max(volume, potMl === undefined ? POT_TIMES * volume : potMl / 1e6);
   const breadth = Math.cbrt((4 * pot) / (Math.PI * HEIGHT_FOR_BREADTH));
   const bottom = (Math.PI / 4) * breadth * breadth;
   const wall = Math.PI * breadth * (volume / bottom);

@@ -78,7 +78,8 @@ export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
       title: 'How long a pot cools, before there are readings',
       file: 'setting/potCooling.ts',
       name: 'minutesToCool',
-      holds: 'Pots three times as large as what is in them, 0.6 as high as broad; good to about a third.',
+      holds:
+        'A pot of the shop, or one four times as large as what is in it, 0.6 as high as broad; good to about a third.',
       source:
         'Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 5 (lumped capacitance, with its internal resistance)',
     },
