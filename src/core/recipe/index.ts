@@ -5,5 +5,7 @@ export * from './readRecipe';
 export * from './slabFromRecipe';
 export * from './schemaOrg';
 export * from './toSchemaOrg';
+export * from './lineInWords';
+export * from './lineFromReading';
 export * from './packPrice';
 export { plainLetters } from './tidy';

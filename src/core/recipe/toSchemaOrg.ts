@@ -1,9 +1,7 @@
-import { writtenAmount } from '../measure';
 import {
   endPointC,
   type CutSpec,
   type Layer,
-  type Line,
   type Place,
   type Preparation,
   type Slab,
@@ -11,22 +9,7 @@ import {
   type Step,
 } from '../slab';
 import type { AnyTin } from '../tin';
-
-/**
- * A line as one writes it down; reading it gives the same amount back.
- *
- * @example lineInWords({ ingredient: 'butter', quantity: 150, unit: 'g', state: 'cold' }) // '150 g butter, cold'
- */
-export function lineInWords({ ingredient, quantity, unit, state, packG, optional }: Omit<Line, 'text'>): string {
-  const amount = writtenAmount(quantity, unit);
-  const said =
-    unit === 'each'
-      ? amount.replace(/ each$/, '')
-      : unit === 'pack' && packG !== undefined
-        ? `${amount.replace(/ pack$/, '')} x ${Number(packG.toPrecision(6))} g pack`
-        : amount;
-  return `${said} ${ingredient}${state ? `, ${state}` : ''}${optional ? ' (optional)' : ''}`;
-}
+import { lineInWords } from './lineInWords';
 
 /** How a layer goes on. */
 const LAYS: Readonly<Record<Spread, (name: string) => string>> = {
