@@ -121,6 +121,11 @@
     white-space: nowrap;
   }
 
+  /* Words may be cut short, figures go on the next line. */
+  .open > .figures {
+    white-space: normal;
+  }
+
   .open:hover {
     background: var(--sunk);
   }
