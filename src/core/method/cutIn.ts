@@ -1,4 +1,4 @@
-const INCH_MM = 25.4;
+import { MM_PER_INCH } from '../measure';
 
 /** How a method says that the slab is divided. */
 export interface CutRead {
@@ -41,7 +41,8 @@ const CUTS =
 const BREAKS =
   /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark)\b|\bshards\b/i;
 
-const mm = (value: string, unit: string) => Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : INCH_MM);
+const mm = (value: string, unit: string) =>
+  Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : MM_PER_INCH);
 const round = (value: number) => Math.round(value * 10) / 10;
 
 /**

@@ -1,3 +1,5 @@
+import { escaped, nounOf } from './plainWords';
+
 /** A line of a preparation, by what it names. */
 export interface NamedLine {
   readonly ingredient: string;
@@ -33,7 +35,6 @@ const plural = (word: string) =>
     : word.endsWith('y')
       ? `${escaped(word.slice(0, -1))}(?:y|ies)`
       : `${escaped(word)}(?:s|es)?`;
-const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
 
 /** A name in full, and its last word, which is what a method calls it by. */
 function callsOf(ingredient: string): readonly RegExp[] {
@@ -96,7 +97,7 @@ export function namedIn(
   const open = lines.filter((line) => !gone.has(line));
   const found = open.flatMap((line) => {
     const words = namedBy(said, line.ingredient);
-    return words > 0 ? [{ line, words, noun: nounOf(line.ingredient) }] : [];
+    return words > 0 ? [{ line, words, noun: singular(line.ingredient) }] : [];
   });
   // "Peanut butter" is no butter, and "brown sugar" no caster sugar: the longest of one noun in one preparation wins.
   const meant = found.filter(
@@ -128,13 +129,8 @@ export function namedIn(
   };
 }
 
-const nounOf = (ingredient: string) =>
-  (
-    ingredient
-      .toLowerCase()
-      .split(/[\s,]+/)
-      .at(-1) ?? ''
-  ).replace(/s$/, '');
+/** A noun in the one or the other number. */
+const singular = (ingredient: string) => nounOf(ingredient).replace(/s$/, '');
 
 /** Whether a noun stands in a clause once more than within a longer name. */
 const standsAlone = (clause: string, noun: string, words: number) =>

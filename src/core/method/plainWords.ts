@@ -60,3 +60,13 @@ export function inFigures(sentence: string): string {
     return String(value(ten) + value(one) + value(alone));
   });
 }
+
+/** A word as it stands, for a regular expression. */
+export const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
+
+/** The last word of a name, which is what a method calls the thing by. */
+export const nounOf = (ingredient: string) =>
+  ingredient
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .at(-1) ?? '';

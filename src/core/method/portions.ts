@@ -1,23 +1,18 @@
+import { escaped, nounOf } from './plainWords';
+
 /** Shares that methods name in words. */
-const SHARES: readonly (readonly [RegExp, number])[] = [
-  [/\b(?:three[- ]quarters|0\.75)\b/i, 0.75],
-  [/\b(?:two[- ]thirds|2[- ]thirds|0\.667)\b/i, 2 / 3],
-  [/\b(?:most)\b/i, 0.8],
-  [/\b(?:half|0\.5)\b/i, 0.5],
-  [/\b(?:a third|1[- ]third|one third|0\.333)\b/i, 1 / 3],
-  [/\b(?:a quarter|1 quarter|0\.25)\b/i, 0.25],
+const SHARES: readonly (readonly [words: string, share: number])[] = [
+  [String.raw`three[- ]quarters|0\.75`, 0.75],
+  [String.raw`two[- ]thirds|2[- ]thirds|0\.667`, 2 / 3],
+  ['most', 0.8],
+  [String.raw`half|0\.5`, 0.5],
+  [String.raw`a third|1[- ]third|0\.333`, 1 / 3],
+  [String.raw`a quarter|0\.25`, 0.25],
 ];
-const WORDS = String.raw`(three[- ]quarters|two[- ]thirds|2[- ]thirds|most|half|a third|1[- ]third|a quarter|0\.75|0\.667|0\.5|0\.333|0\.25)`;
+const WORDS = `(${SHARES.map(([words]) => words).join('|')})`;
 /** The rest of something: what was not taken before. */
 const REST = /\b(?:remaining|remainder of|rest of|reserved|other half|leftover|second half|last of)\b/i;
 const RESERVES = /\b(?:reserve|reserving|set aside|keep back|keeping back|save|saving|hold back)\b/i;
-
-const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
-const nounOf = (ingredient: string) =>
-  ingredient
-    .toLowerCase()
-    .split(/[\s,]+/)
-    .at(-1) ?? '';
 
 /** What a clause says of how much of an ingredient is meant: a share of it, all that is left, or nothing. */
 export interface Portion {
@@ -38,7 +33,7 @@ const named = (noun: string) =>
 export function portionIn(clause: string, ingredient: string): Portion {
   const noun = nounOf(ingredient);
   const part = new RegExp(`\\b${WORDS}\\s+${named(noun)}`, 'i').exec(clause);
-  const share = part ? (SHARES.find(([words]) => words.test(part[1]!))?.[1] ?? null) : null;
+  const share = part ? (SHARES.find(([words]) => new RegExp(`^(?:${words})$`, 'i').test(part[1]!))?.[1] ?? null) : null;
   const isReserved = share !== null && RESERVES.test(clause);
   const isRest = new RegExp(`${REST.source}\\s+${named(noun)}|${REST.source}[^,;.]{0,20}${escaped(noun)}`, 'i').test(
     clause,

@@ -1,4 +1,5 @@
 import type { Preparation } from '../slab';
+import { escaped } from './plainWords';
 
 /** The preparation that a text speaks of, and whether it says that this is made: "for the base", "make the caramel". */
 export interface Mentioned {
@@ -21,8 +22,6 @@ const ALSO: readonly (readonly [RegExp, string])[] = [
 const SMALL = /^(?:for|the|a|an|of|and|with|layer|mixture|mix|to|make|in|on)$/i;
 const UNDER =
   /\b(?:over|onto|on top of|on|into|in|to|with|across|from|under|above)\s+(?:the\s+|your\s+|that\s+|this\s+)?(?:\w+\s+){0,2}$/i;
-
-const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
 
 function wordsFor({ name }: Pick<Preparation, 'name'>): RegExp | null {
   const own = name

@@ -6,7 +6,8 @@ import { cutIn, type CutRead } from './cutIn';
 import { keepIn, type KeepRead } from './keepIn';
 import { inFigures } from './plainWords';
 import { MOST_SENTENCES, sentencesOf } from './sentences';
-import { partedMethod, stepsIn, type Sentence, type StepRead } from './steps';
+import { partedMethod } from './parted';
+import { stepsIn, type Sentence, type StepRead } from './steps';
 import { tinIn } from './tinIn';
 
 /** What the method of a recipe says. */

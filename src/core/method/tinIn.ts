@@ -1,6 +1,6 @@
+import { MM_PER_INCH } from '../measure';
 import type { AnyTin } from '../tin';
 
-const INCH_MM = 25.4;
 /** How deep a tin is whose depth nobody says, mm. */
 const USUAL_DEPTH_MM = 40;
 const SHEET_DEPTH_MM = 25;
@@ -31,8 +31,8 @@ const SQUARE_SIDE = new RegExp(
 );
 
 const inMm = (value: number, unit: string | undefined) => {
-  if (unit === undefined) return value > 60 ? value : value > 16 ? value * 10 : value * INCH_MM;
-  return /^cm/i.test(unit) ? value * 10 : /^mm/i.test(unit) ? value : value * INCH_MM;
+  if (unit === undefined) return value > 60 ? value : value > 16 ? value * 10 : value * MM_PER_INCH;
+  return /^cm/i.test(unit) ? value * 10 : /^mm/i.test(unit) ? value : value * MM_PER_INCH;
 };
 const round = (mm: number) => Math.round(mm * 10) / 10;
 const isSide = (mm: number) => mm >= 50 && mm <= 2000;
@@ -64,14 +64,8 @@ export function tinIn(sentence: string): AnyTin | null {
   for (const match of sentence.matchAll(SIZE)) {
     const [all, a, unitA, b, unitB, c, unitC] = match;
     const near = around(sentence, match.index, all.length);
-    if (
-      !TIN.test(near) ||
-      /\b(?:into|in)\s*$/i.test(sentence.slice(0, match.index)) ===
-        /\bsquares?|pieces|bars\b/i.test(sentence.slice(match.index, match.index + all.length + 20))
-    ) {
-      if (!TIN.test(near)) continue;
-      if (/\b(?:cut|slice|mark|score|divide)[^.;]{0,30}$/i.test(sentence.slice(0, match.index))) continue;
-    }
+    if (!TIN.test(near) || /\b(?:cut|slice|mark|score|divide)[^.;]{0,30}$/i.test(sentence.slice(0, match.index)))
+      continue;
     const unit = unitB ?? unitA ?? unitC;
     const [lengthMm, widthMm] = [inMm(Number(a), unitA ?? unit), inMm(Number(b), unitB ?? unit)];
     const found = rectangle(lengthMm, widthMm, c === undefined ? undefined : inMm(Number(c), unitC ?? unit));

@@ -28,7 +28,7 @@ const COOKS_FROM_C = 80;
 /** A film on pieces that are dipped, mm. */
 const DIP_MM = 1.2;
 /** What a broken piece is to weigh where nobody says, g. */
-const BROKEN = { aimG: 30, spread: 0.4 } as const;
+const BROKEN = { aimG: 30 } as const;
 /** Bars are so many times as long as wide. */
 const BAR_RATIO = 2.5;
 
@@ -187,7 +187,7 @@ function take(read: StepRead, gathered: Map<string, Gathered>): void {
   if (kind === 'bake' && read.adds.length === 0) bakes(step, read, own, gathered);
 }
 
-const hasPressed = ({ steps }: Gathered) => steps.some(({ id }) => id.startsWith('press'));
+const hasPressed = ({ steps }: Pick<Gathered, 'steps'>) => steps.some(({ id }) => id.startsWith('press'));
 
 function stepFor(read: StepRead, { steps, isLaid }: Gathered): Step {
   const { kind, celsius } = read;
@@ -213,7 +213,7 @@ function bakes(step: Step, { of }: StepRead, own: Gathered, gathered: Map<string
   own.isLaid = true;
   if (below.some(({ isBaked }) => isBaked)) own.steps[own.steps.indexOf(step)] = { ...step, lays: true };
   for (const other of below.filter(
-    ({ isLaid, isBaked, steps }) => isLaid && !isBaked && steps.length > 0 && hasPressed({ ...own, steps }),
+    ({ isLaid, isBaked, steps }) => isLaid && !isBaked && steps.length > 0 && hasPressed({ steps }),
   )) {
     other.steps.push({ ...step, id: freshId('bake', other.steps), after: other.steps.slice(-1).map(({ id }) => id) });
     other.isBaked = true;

@@ -1,0 +1,51 @@
+import { isListHeading, isMethodHeading, METHOD_TEXT, type LineRead } from '../recipe';
+import { leadKind } from './kinds';
+import { inFigures } from './plainWords';
+import type { Sentence } from './steps';
+
+/** Lines of a recipe, and the sentences of its method with the headings they stand under. */
+export interface Parted {
+  readonly lines: readonly LineRead[];
+  readonly method: readonly Sentence[];
+}
+
+/** A line that says what is done, though no heading says that the method begins. */
+function isSentence({ text, status, larder }: LineRead): boolean {
+  if (status === 'heading' || (status === 'read' && larder !== null)) return false;
+  const plain = text.replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/i, '');
+  return (
+    plain.split(/\s+/).length >= 4 &&
+    leadKind(inFigures(plain)) !== null &&
+    /[.!]|\bfor\b|\buntil\b|\binto\b|\bover\b|\bwith\b/i.test(plain)
+  );
+}
+
+/**
+ * Parts what was read of a recipe into its lines and the paragraphs of its method: what stands under "Method", and sentences that say
+ * what is done wherever they stand. Headings between those belong to the method.
+ */
+export function partedMethod(reads: readonly LineRead[]): Parted {
+  const lines: LineRead[] = [];
+  const method: Sentence[] = [];
+  let inMethod = false;
+  let under: string | null = null;
+  reads.forEach((read, at) => {
+    if (read.status === 'heading') {
+      const heading = read.ingredient ?? read.text;
+      const next = reads.slice(at + 1).find(({ status }) => status !== 'heading');
+      const leads =
+        next !== undefined && (isSentence(next) || next.why === METHOD_TEXT || (inMethod && next.status === 'unread'));
+      if (isMethodHeading(heading)) inMethod = true;
+      else if (leads && !isListHeading(heading)) under = heading;
+      else {
+        inMethod = false;
+        under = null;
+        lines.push(read);
+      }
+      return;
+    }
+    if ((inMethod && read.status === 'unread') || isSentence(read)) method.push({ text: read.text, under });
+    else lines.push(read);
+  });
+  return { lines, method };
+}
