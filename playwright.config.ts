@@ -1,9 +1,11 @@
 import { defineConfig } from '@playwright/test';
+import { availableParallelism } from 'node:os';
 import { ARGS, CHROMIUM } from './scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 2,
+  // A test waits for a page, its server or its worker about as long as it works: one more than there are processors.
+  workers: availableParallelism() + 1,
   fullyParallel: true,
   timeout: 120_000,
   // Waits, not measurements: a busy machine may be slow; speed is shown by npm run bench.

@@ -1,8 +1,3 @@
-/** Decimal places of a currency's smallest coin: 2 for cents. */
-export function coinDigits(currency: string): number {
-  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
-}
-
 /**
  * Money as it is shown, rounded to the smallest coin.
  *

@@ -1,8 +1,13 @@
+/** Decimal places of a currency's smallest coin: 2 for cents. @param currency ISO 4217 */
+export function coinDigits(currency: string): number {
+  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+}
+
 /**
  * Amounts of money rounded to the currency's smallest coin so that they add up to the rounded total: each is rounded down,
  * and the coins left go to the largest remainders (Hamilton's method).
  *
- * @param amounts in the currency, each >= 0
+ * @param amounts in the currency; what is taken off is below 0
  * @param digits decimal places of the currency, 2 for cents
  * @returns whole numbers of the smallest coin, in the same order
  * @example inCoins([1 / 3, 1 / 3, 1 / 3], 2) // [34, 33, 33]

@@ -1,4 +1,8 @@
-/** What a slab costs. */
+/** What a slab costs, and what it is sold for. */
 export * from './cents';
 export * from './price';
 export * from './slabCost';
+export * from './pricing';
+export * from './asked';
+export * from './bill';
+export * from './earned';

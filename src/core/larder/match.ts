@@ -4,7 +4,7 @@ import type { Ingredient } from './types';
 export type Larder = Pick<ReadonlyMap<string, Ingredient>, 'get'>;
 
 /**
- * A name as it is comparePlans: case, accents' encoding, spaces at the ends and doubled spaces do not count.
+ * A name as it is compared: case, accents' encoding, spaces at the ends and doubled spaces do not count.
  *
  * @example plainName('  Rye  Flour ') // 'rye flour'
  */

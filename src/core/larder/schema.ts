@@ -10,6 +10,7 @@ export const MOST_PACKS = 20;
 
 const percent = number(0, 100);
 const needed = percent.required(REQUIRED);
+const days = number(0, 3650);
 
 /** A day as it is written: 2026-05-31. */
 export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, 'Write a day such as 2026-05-31');
@@ -78,6 +79,10 @@ export const ingredientSchema = fields({
   ),
   /** So much of what is bought is used: biscuits without their cream, nuts without their shells. */
   usablePercent: number(1, 100),
+  /** As a label names it, where that is not its name. */
+  labelName: note(200),
+  /** How long what is made with it keeps at most, days by place. */
+  keepDays: fields({ room: days, fridge: days, freezer: days }),
   /** What the shop has of it now. */
   heldG: number(0, MOST_QUANTITY),
   /** Where the figures come from. */

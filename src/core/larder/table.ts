@@ -24,6 +24,9 @@ export const LARDER_COLUMNS = [
   'protein',
   'other',
   'salt',
+  'saturates',
+  'starch',
+  'fibre',
   'allergens',
   'diets',
   'made_of',
@@ -32,6 +35,10 @@ export const LARDER_COLUMNS = [
   'grain_mm',
   'usable_percent',
   'held_g',
+  'label_name',
+  'keeps_days_room',
+  'keeps_days_fridge',
+  'keeps_days_freezer',
   'source',
   'pack',
   'pack_g',
@@ -65,6 +72,12 @@ const NUMBERS = {
   protein: [0, 100],
   other: [0, 100],
   salt: [0, 100],
+  saturates: [0, 100],
+  starch: [0, 100],
+  fibre: [0, 100],
+  keeps_days_room: [0, 3650],
+  keeps_days_fridge: [0, 3650],
+  keeps_days_freezer: [0, 3650],
   usual_from_percent: [0, 100],
   usual_to_percent: [0, 100],
   grain_mm: [0.01, 1000],
@@ -174,6 +187,8 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   if (given > 0 && given < 5 && !known) {
     problems.push({ column: 'water', message: 'Give all five: water, sugars, fat, protein, other' });
   }
+  const named = without({ salt: n.salt, saturates: n.saturates, starch: n.starch, fibre: n.fibre });
+  const keepDays = without({ room: n.keeps_days_room, fridge: n.keeps_days_fridge, freezer: n.keeps_days_freezer });
   const kinds = without({ sucrose: n.sucrose, lactose: n.lactose, mono: n.mono, glucoseSyrup: n.glucose_syrup });
   const states = pairsOf(row, 'g_per_ml_by_state', problems);
   const madeOf = pairsOf(row, 'made_of', problems);
@@ -200,8 +215,8 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
         : before?.densities,
       unitMassG: n.one_weighs_g ?? before?.unitMassG,
       composition:
-        given > 0 || n.salt !== undefined
-          ? ({ ...known, ...without({ ...parts, salt: n.salt }) } as Ingredient['composition'])
+        given > 0 || Object.keys(named).length > 0
+          ? ({ ...known, ...without(parts), ...named } as Ingredient['composition'])
           : known,
       sugarKinds: Object.keys(kinds).length > 0 ? { ...before?.sugarKinds, ...kinds } : before?.sugarKinds,
       allergens: allergens ?? before?.allergens,
@@ -211,6 +226,8 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
       grainMm: n.grain_mm ?? before?.grainMm,
       usablePercent: n.usable_percent ?? before?.usablePercent,
       heldG: n.held_g ?? before?.heldG,
+      labelName: cell(row, 'label_name') || before?.labelName,
+      keepDays: Object.keys(keepDays).length > 0 ? { ...before?.keepDays, ...keepDays } : before?.keepDays,
       source: cell(row, 'source') || before?.source,
       packs:
         pack === ''
@@ -252,6 +269,9 @@ export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_C
     protein: figure(c?.protein),
     other: figure(c?.other),
     salt: figure(c?.salt),
+    saturates: figure(c?.saturates),
+    starch: figure(c?.starch),
+    fibre: figure(c?.fibre),
     allergens: (ingredient.allergens ?? []).join('; '),
     diets: (ingredient.diets ?? []).join('; '),
     made_of: (ingredient.madeOf ?? [])
@@ -262,6 +282,10 @@ export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_C
     grain_mm: figure(ingredient.grainMm),
     usable_percent: figure(ingredient.usablePercent),
     held_g: figure(ingredient.heldG),
+    label_name: ingredient.labelName ?? '',
+    keeps_days_room: figure(ingredient.keepDays?.room),
+    keeps_days_fridge: figure(ingredient.keepDays?.fridge),
+    keeps_days_freezer: figure(ingredient.keepDays?.freezer),
     source: ingredient.source ?? '',
     pack: pack?.name ?? '',
     pack_g: figure(pack?.massG),

@@ -1,7 +1,7 @@
 import { currencySchema, daySchema } from '../larder';
 import { MEASURES, SHOWN_IN } from '../measure';
-import { PIECE_MM, PLACES } from '../slab';
-import { boxSchema, rackTinSchema, vesselSchema } from '../tin';
+import { PIECE_MM, PLACES, pricingSchema } from '../slab';
+import { bagSchema, boxSchema, rackTinSchema, vesselSchema, wrapSchema } from '../tin';
 import { fields, formed, list, note, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 import * as yup from 'yup';
 
@@ -86,6 +86,52 @@ const pieceKind = fields({
   currency: currencySchema,
 });
 
+/** What draws power, by its mean draw while it is on, kW. */
+export const POWERED = ['oven', 'ring', 'mixer', 'fridge', 'freezer'] as const;
+const kilowatts = number(0, 50);
+const powerSchema = fields({
+  oven: kilowatts,
+  ring: kilowatts,
+  mixer: kilowatts,
+  fridge: kilowatts,
+  freezer: kilowatts,
+});
+
+/** A way to sell: what it takes off the price, and what it packs in. */
+const channel = fields({
+  name: text(200),
+  /** Off the price before tax: what a cafe pays less. */
+  discountPercent: number(0, 99),
+  /** Of what the buyer pays, and for each sale. */
+  feePercent: number(0, 99),
+  feeEach: number(0, 1e5),
+  taxPercent: number(0, 100),
+  /** A box or a bag of the shop, and how many pieces go into each. */
+  in: note(200),
+  pieces: whole(1, 1000),
+  currency: currencySchema,
+});
+
+/** Whose rules a label is drafted by. */
+export const LABEL_PROFILES = ['eu', 'us'] as const;
+export const PAPERS = ['A4', 'Letter'] as const;
+const sideMm = number(10, 300);
+const edgeMm = number(0, 100);
+/** The shop's own sheets of labels. */
+const labelsSchema = fields({
+  profile: oneOf(LABEL_PROFILES),
+  address: note(500),
+  paper: oneOf(PAPERS),
+  columns: whole(1, 10),
+  rows: whole(1, 30),
+  widthMm: sideMm,
+  heightMm: sideMm,
+  leftMm: edgeMm,
+  topMm: edgeMm,
+  gapAcrossMm: edgeMm,
+  gapDownMm: edgeMm,
+});
+
 /** What can be counted on at once: pairs of hands, ovens that each hold one temperature, rings. */
 export const MEANS = { hands: whole(1, 10), ovens: whole(0, 10), rings: whole(0, 20) } as const;
 
@@ -105,6 +151,13 @@ export const shopSchema = fields({
   scaleStepG: positive(1000),
   vessels: list(vesselSchema, 100),
   boxes: list(boxSchema, 100),
+  bags: list(bagSchema, 100),
+  wraps: list(wrapSchema, 100),
+  /** How the shop prices a slab that does not say otherwise. */
+  pricing: pricingSchema,
+  power: powerSchema,
+  channels: list(channel.required(REQUIRED), 20),
+  labels: labelsSchema,
   pieceKinds: list(pieceKind.required(REQUIRED), 100),
   altitudeM: altitude,
   roomC: number(-5, 50),

@@ -12,4 +12,5 @@ export * from './meeting';
 export * from './pot';
 export * from './namedIn';
 export * from './read';
+export * from './selling';
 export * from './schema';

@@ -17,6 +17,7 @@ import {
   text,
   whole,
 } from '../validation';
+import { labelSchema, packingSchema, pricingSchema } from './selling';
 import {
   COOLING_PLACES,
   CUT_TOOLS,
@@ -222,6 +223,9 @@ export const slabSchema = fields({
   tins: tinsSchema,
   scale: scaleSchema,
   keep: fields({ place: oneOf(PLACES), days: number(0, 3650) }),
+  pricing: pricingSchema,
+  packing: packingSchema,
+  label: labelSchema,
   notes: note(20000),
   /** Allergens that the slab is sold as free from. */
   freeFrom: list(oneOf(ALLERGENS).required(REQUIRED), ALLERGENS.length),

@@ -1,4 +1,4 @@
-import { choice, fields, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+import { choice, fields, formed, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 
 /** The longest side of anything in a kitchen, and the deepest tin, mm. */
 export const MOST_MM = 5000;
@@ -67,5 +67,37 @@ export const vesselSchema = fields({
   volumeMl: positive(1e6).required(REQUIRED),
 }).required(REQUIRED);
 
+/** What a thing of the shop costs; in another currency than the shop's it says so, and is not counted. */
+const priced = {
+  price: number(0, 1e6),
+  currency: formed(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR'),
+};
+
 /** A box that cut pieces are packed in, inside measures. */
-export const boxSchema = fields({ name: text(), lengthMm, widthMm: lengthMm, heightMm: lengthMm }).required(REQUIRED);
+export const boxSchema = fields({
+  name: text(),
+  lengthMm,
+  widthMm: lengthMm,
+  heightMm: lengthMm,
+  ...priced,
+}).required(REQUIRED);
+
+/** A bag, and what it holds: so many grams, or so many pieces. */
+export const bagSchema = fields({
+  name: text(),
+  holdsG: positive(1e6),
+  holdsPieces: whole(1, 1000),
+  ...priced,
+}).required(REQUIRED);
+
+/** How a paper closes round a piece: twisted at both ends, or folded like a parcel. */
+export const WRAPS = ['twist', 'parcel'] as const;
+
+/** Paper for single pieces, by the sheet that it comes in; `price` is that of one sheet. */
+export const wrapSchema = fields({
+  name: text(),
+  fold: oneOf(WRAPS).required(REQUIRED),
+  lengthMm,
+  widthMm: lengthMm,
+  ...priced,
+}).required(REQUIRED);

@@ -1,5 +1,14 @@
 import type { Held } from '../validation';
-import type { boxSchema, rackTinSchema, tinCountSchema, tinSchema, vesselSchema } from './schema';
+import type {
+  bagSchema,
+  boxSchema,
+  rackTinSchema,
+  tinCountSchema,
+  tinSchema,
+  vesselSchema,
+  wrapSchema,
+  WRAPS,
+} from './schema';
 
 /** Whatever a slab can be made in, as it is chosen. A sheet becomes a tin once it is known how far the slab spreads. */
 export type AnyTin = Held<typeof tinSchema>;
@@ -28,3 +37,10 @@ export type Vessel = Held<typeof vesselSchema>;
 
 /** A box that cut pieces are packed in, inside measures. */
 export type Box = Held<typeof boxSchema>;
+
+/** A bag, and what it holds. */
+export type Bag = Held<typeof bagSchema>;
+
+/** Paper that single pieces are wrapped in, and how it closes. */
+export type Wrap = Held<typeof wrapSchema>;
+export type WrapFold = (typeof WRAPS)[number];

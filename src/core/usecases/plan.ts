@@ -119,7 +119,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
 }
 
 /** Parts what the maker has marked as known from what there is to look at. */
-function withoutAcknowledged(
+export function withoutAcknowledged(
   found: readonly Warning[],
   { known: acknowledged = [] }: Pick<Slab, 'known'>,
 ): Pick<Plan, 'warnings' | 'settled'> {

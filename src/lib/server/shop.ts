@@ -1,6 +1,6 @@
-import type { Shop } from '../../core/shop';
+import { moneyTurned, type Shop } from '../../core/shop';
 import { storedJson } from '../../core/validation';
-import { coinDigits } from '../money';
+import { coinDigits } from '../../core/cost';
 import type { Db } from './db/open';
 import { allTins } from './tins';
 
@@ -75,25 +75,13 @@ export function saveSettings(
     .immediate();
 }
 
-/** Settings that have no column of their own; prices of pieces stay in their currency, or change with the rate. */
+/** Settings that have no column of their own; their money stays in its currency, or changes with the rate. */
 function rest(settings: Settings, from: string, rate: number | null): Omit<Settings, (typeof OWN_COLUMNS)[number]> {
   const things = Object.fromEntries(
     Object.entries(settings).filter(([field]) => !(OWN_COLUMNS as readonly string[]).includes(field)),
   ) as Omit<Settings, (typeof OWN_COLUMNS)[number]>;
   const { currency: to } = settings;
-  if (from === to || !things.pieceKinds) return things;
-  const coin = 10 ** coinDigits(to);
-  return {
-    ...things,
-    pieceKinds: things.pieceKinds.map((kind) => {
-      if (kind.price === undefined) return kind;
-      const was = kind.currency ?? from;
-      if (was === to) return { ...kind, currency: undefined };
-      return rate !== null && was === from
-        ? { ...kind, price: Math.round(kind.price * rate * coin) / coin, currency: undefined }
-        : { ...kind, currency: was };
-    }),
-  };
+  return from === to ? things : moneyTurned(things, { from, to, rate, coin: 10 ** coinDigits(to) });
 }
 
 const OWN_COLUMNS = ['name', 'currency', 'measures', 'scaleStepG'] as const;

@@ -75,6 +75,18 @@ export function slabById(db: Db, id: number): KeptSlab | null {
   return row ? fromRow(row) : null;
 }
 
+/** One version of a slab, the last kept where none is named; null where there is none. */
+export function slabVersion(db: Db, id: number, version: number | null): KeptSlab | null {
+  if (version === null) return slabById(db, id);
+  const row = db
+    .prepare<[number, number], Row>(
+      `SELECT slab_id AS id, number AS version, kept_at AS keptAt, document FROM slab_version
+       JOIN slab AS s ON s.id = slab_id WHERE slab_id = ? AND number = ? AND s.removed_at IS NULL`,
+    )
+    .get(id, version);
+  return row ? fromRow(row) : null;
+}
+
 /** Keeps a slab that is new to the shop, as version 1. Returns its number. */
 export function addSlab(db: Db, slab: Slab, now: string): number {
   return db.transaction(() => {

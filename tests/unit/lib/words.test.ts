@@ -5,7 +5,8 @@ import fc from 'fast-check';
 import { ryeSlice } from '../things';
 import { percent } from '../../../src/lib/figures';
 import { fileName } from '../../../src/lib/fileName';
-import { coinDigits, money } from '../../../src/lib/money';
+import { coinDigits } from '../../../src/core/cost';
+import { money } from '../../../src/lib/money';
 import { placeNamed } from '../../../src/lib/placeNamed';
 
 test('no more digits than a figure deserves', () => {

@@ -13,10 +13,14 @@ import {
   evenSlab,
   kindsOf,
   mixedSlab,
+  labelFor,
   layOutDay,
   plan as planOf,
+  priceSlab,
   rangedSettingFor,
+  runMinutesOf,
   settingProblems,
+  withoutAllergen,
   withTinsForOrder,
   workOf,
   type CutAnswer,
@@ -24,7 +28,11 @@ import {
   type PlanOptions,
   type Day,
   type DayOptions,
+  type LabelDraft,
+  type LabelOptions,
   type Plan,
+  type SlabPrice,
+  type WithoutAllergen,
 } from '../../../core/usecases';
 import type { Read } from '../../../core/validation';
 import {
@@ -102,6 +110,46 @@ export async function mixed({
   return of
     ? mixedSlab(of.slab, larderOf(of.ingredients), of.shop, of.asked, kinds, solve, seconds)
     : mixedCut({ lengthMm, widthMm, kerfMm, kinds }, solve, seconds);
+}
+
+/** What a run costs and earns, with hands and power from its day. */
+export async function price({ slab, ingredients, shop, asked }: SlabTask): Promise<Read<SlabPrice>> {
+  const larder = larderOf(ingredients);
+  const made = await withTinsForOrder(slab, larder, shop, asked, solve);
+  const problems = settingProblems(slab, larder, shop, made);
+  if (problems.length > 0) return { ok: false, problems };
+  const { activities } = workOf(slab, larder, shop, made);
+  return { ok: true, value: priceSlab(slab, shop, planOf(slab, larder, shop, made), runMinutesOf(activities)) };
+}
+
+/** The draft of a label. */
+export async function label({
+  slab,
+  ingredients,
+  shop,
+  asked,
+  label: options,
+}: SlabTask & { label: Omit<LabelOptions, keyof PlanOptions> }): Promise<LabelDraft> {
+  const larder = larderOf(ingredients);
+  const made = await withTinsForOrder(slab, larder, shop, asked, solve);
+  return labelFor(slab, larder, shop, planOf(slab, larder, shop, made), { ...made, ...options });
+}
+
+/** A slab made without an allergen. */
+export function freeFrom({
+  slab,
+  ingredients,
+  shop,
+  allergen,
+  answers,
+}: SlabTask & {
+  allergen: Parameters<typeof withoutAllergen>[3];
+  answers: Readonly<Record<string, string>> | undefined;
+}): Read<WithoutAllergen> {
+  const larder = larderOf(ingredients);
+  const problems = settingProblems(slab, larder, shop);
+  if (problems.length > 0) return { ok: false, problems };
+  return { ok: true, value: withoutAllergen(slab, larder, shop, allergen, answers) };
 }
 
 /** Shards put in bags. */

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { inCoins } from '../../../../core/cost';
-  import { coinDigits, money } from '$lib/money';
+  import { coinDigits } from '../../../../core/cost';
+  import { money } from '$lib/money';
   import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import { expandDividedLines } from '../../../../core/slab';

@@ -2,7 +2,8 @@
 <script lang="ts">
   import type { Look } from '../../../../core/classify';
   import Nothing from '$lib/ui/Nothing.svelte';
-  import { coinDigits, money } from '$lib/money';
+  import { coinDigits } from '../../../../core/cost';
+  import { money } from '$lib/money';
   import { percent } from '$lib/figures';
 
   interface Part {

@@ -1,0 +1,79 @@
+import { inCoins } from './cents';
+import type { SettledPricing } from './pricing';
+import type { Powered } from '../shop';
+
+/** What a run costs is made of, in the order in which it is told. `trimSold` is taken off. */
+export const COST_ITEMS = ['ingredients', 'labour', 'energy', 'packing', 'overhead', 'trimSold', 'rejects'] as const;
+export type CostItem = (typeof COST_ITEMS)[number];
+
+/** Minutes that a run takes of hands and of what draws power. */
+export interface RunMinutes extends Readonly<Record<Powered, number>> {
+  readonly busy: number;
+  readonly watch: number;
+}
+
+/** What a run uses. */
+export interface Run {
+  /** What its ingredients cost, leftovers with them, in the currency. */
+  readonly usedCost: number;
+  readonly leftoverCost: number;
+  readonly trimG: number;
+  readonly packingCost: number;
+  /** null while the day is not known. */
+  readonly minutes: RunMinutes | null;
+  /** Slabs that are made. */
+  readonly slabs: number;
+}
+
+/** What a run costs, in whole coins that add up. */
+export interface Bill {
+  readonly coins: Readonly<Record<CostItem, number>>;
+  readonly total: number;
+  /** Minutes of hands that are paid. */
+  readonly handsMinutes: number | null;
+}
+
+/** Minutes that are paid: all of what hands are busy, and a share of what they only watch. */
+export const paidMinutes = ({ busy, watch }: RunMinutes, watchShare: number): number => busy + watch * watchShare;
+
+/**
+ * What a run costs: ingredients (with or without what is left over), hands, power, packing and overhead, less what its trims fetch.
+ *
+ * Pieces that are not sold are paid for by the others: with a share r of rejects the run costs 1 / (1 - r) times as much as it uses,
+ * so that the cost of a piece is what is used by the pieces that are sold.
+ *
+ * @param digits decimal places of the currency
+ * @returns coins of each item by the largest remainder, so that they add up to the total
+ */
+export function billOf(run: Run, pricing: SettledPricing, digits: number): Bill {
+  const { minutes, usedCost, leftoverCost, trimG, packingCost, slabs } = run;
+  const { power, overhead, rejectShare } = pricing;
+  const handsMinutes = minutes && paidMinutes(minutes, pricing.watchShare);
+  const labour = ((handsMinutes ?? 0) / 60) * pricing.labourPerHour;
+  const kilowattHours = minutes
+    ? (Object.keys(power) as Powered[]).reduce((sum, what) => sum + (power[what] * minutes[what]) / 60, 0)
+    : 0;
+  const ingredients = pricing.leftover === 'carry' ? usedCost - leftoverCost : usedCost;
+  const energy = kilowattHours * pricing.energyPerKWh;
+  const direct = ingredients + labour + energy + packingCost;
+  const over = {
+    slab: overhead.amount * slabs,
+    hour: (overhead.amount * (handsMinutes ?? 0)) / 60,
+    percent: (direct * overhead.amount) / 100,
+  }[overhead.by];
+  const trimSold = pricing.trim === 'sell' ? -(trimG / 1000) * pricing.trimPerKg : 0;
+  const rejects = ((direct + over + trimSold) * rejectShare) / (1 - rejectShare);
+  const exact: Readonly<Record<CostItem, number>> = {
+    ...{ ingredients, labour, energy, packing: packingCost },
+    ...{ overhead: over, trimSold, rejects },
+  };
+  const coins = inCoins(
+    COST_ITEMS.map((item) => exact[item]),
+    digits,
+  );
+  return {
+    coins: Object.fromEntries(COST_ITEMS.map((item, i) => [item, coins[i]!])) as Record<CostItem, number>,
+    total: coins.reduce((sum, one) => sum + one, 0),
+    handsMinutes,
+  };
+}

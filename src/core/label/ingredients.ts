@@ -1,0 +1,163 @@
+import { allergensOf, EU_ALLERGENS, ingredientNamed, US_ALLERGENS, type Ingredient, type Larder } from '../larder';
+import type { LabelProfile, MadeOf } from './types';
+
+/** An ingredient as the list names it. */
+export interface LabelIngredient {
+  readonly name: string;
+  /** At mixing, g; of water what stays. */
+  readonly massG: number;
+  /** Share of what is sold, where its name promises it, percent; over 100 it is g for each 100 g. */
+  readonly percent: number | null;
+  /** Those that the profile asks for, its own and those that come through what it is made of. */
+  readonly allergens: readonly string[];
+  readonly of: readonly LabelIngredient[];
+}
+
+const ASKED = { eu: [...EU_ALLERGENS, 'wheat'], us: US_ALLERGENS } as const;
+/** Added water need not be named up to this share of what is sold. EU 1169/2011, Article 18 and Annex VII, part A. */
+const LEAST_WATER = 0.05;
+const WATER_PERCENT = 99.5;
+/** How deep compounds of compounds are opened. */
+const DEEPEST = 6;
+
+const isWater = ({ composition }: Ingredient) => (composition?.water ?? 0) >= WATER_PERCENT;
+
+/** Words of a product's name that name no ingredient. */
+const OTHER_WORDS =
+  /^(?:and|with|the|slice|bars?|bakes?|slab|snap|fingers?|crisp|cloud|tone|two|three|bark|squares?|bites?|fudge|brittle|free|house|home|made)$/;
+const stem = (word: string) => word.replace(/(?:ies)$/, 'y').replace(/(?<=[a-z]{3})s$/, '');
+const wordsOf = (name: string) =>
+  name
+    .toLowerCase()
+    .match(/[\p{L}]{3,}/gu)
+    ?.map(stem) ?? [];
+
+/** Whether a product's name promises an ingredient: a word of the one is a word of the other. */
+export function promises(
+  productName: string,
+  { name, labelName = '', aliases = [] }: Pick<Ingredient, 'name' | 'labelName' | 'aliases'>,
+): boolean {
+  const said = new Set(wordsOf(productName).filter((word) => !OTHER_WORDS.test(word)));
+  return [name, labelName, ...aliases].some((one) => wordsOf(one).some((word) => said.has(word)));
+}
+
+interface Found {
+  readonly name: string;
+  readonly ingredient: Ingredient | null;
+  massG: number;
+}
+
+/** What goes in, each thing once: of water what stays. The leftovers of a pot are not in what is sold. */
+function summed({ pots }: MadeOf): Found[] {
+  const found = new Map<string, Found>();
+  for (const { lines, evaporatedG } of pots) {
+    const waterG = lines.reduce((sum, line) => sum + (line.ingredient && isWater(line.ingredient) ? line.massG : 0), 0);
+    for (const line of lines) {
+      if (line.massG <= 0) continue;
+      const gone =
+        line.ingredient && isWater(line.ingredient) ? (line.massG / waterG) * Math.min(waterG, evaporatedG) : 0;
+      const name = line.ingredient?.labelName || line.ingredient?.name || line.name;
+      const sum = found.get(name) ?? { name, ingredient: line.ingredient, massG: 0 };
+      sum.massG += line.massG - gone;
+      found.set(name, sum);
+    }
+  }
+  return [...found.values()];
+}
+
+/**
+ * The ingredients as a label lists them: by their mass at mixing, compounds with what they are made of, allergens through them, and the
+ * percentage of what the product's name promises.
+ *
+ * Added water counts by what stays of it, and is left out up to a twentieth of what is sold. Where moisture is lost a percentage is of
+ * what is sold, and may be over 100.
+ *
+ * @param larder finds what compounds are made of
+ * @see Regulation (EU) No 1169/2011, Articles 18, 21 and 22, Annexes VII and VIII
+ */
+export function labelIngredients(
+  of: MadeOf,
+  productName: string,
+  larder: Larder,
+  slabLarder: Larder | undefined,
+  profile: LabelProfile,
+): LabelIngredient[] {
+  const mixedG = of.pots.flatMap(({ lines }) => lines).reduce((sum, { massG }) => sum + massG, 0);
+  // What loses moisture is told by what is sold; else by what was mixed.
+  const wholeG = of.massG < mixedG ? of.massG : mixedG;
+  const entry = (name: string, ingredient: Ingredient | null, massG: number, depth: number): LabelIngredient => {
+    const allergens = ingredient ? [...allergensOf(ingredient, larder, slabLarder).keys()] : [];
+    const parts = depth < DEEPEST ? (ingredient?.madeOf ?? []) : [];
+    const inside = parts
+      .map(({ ingredient: part, percent = null }) => {
+        const found = ingredientNamed(part, larder, slabLarder);
+        return entry(
+          found?.labelName || found?.name || part,
+          found,
+          percent === null ? 0 : (massG * percent) / 100,
+          depth + 1,
+        );
+      })
+      .sort((a, b) => b.massG - a.massG);
+    const isNamed =
+      ingredient !== null && inside.every(({ percent }) => percent === null) && promises(productName, ingredient);
+    return {
+      name,
+      massG,
+      percent: isNamed && massG > 0 && wholeG > 0 ? (massG / wholeG) * 100 : null,
+      allergens: ASKED[profile].filter((allergen) => allergens.includes(allergen)),
+      of: inside,
+    };
+  };
+  return summed(of)
+    .filter(({ ingredient, massG }) => !ingredient || !isWater(ingredient) || massG > of.massG * LEAST_WATER)
+    .sort((a, b) => b.massG - a.massG || (a.name < b.name ? -1 : 1))
+    .map(({ name, ingredient, massG }) => entry(name, ingredient, massG, 0));
+}
+
+/** Words by which a name says an allergen itself. */
+const SAYS: Readonly<Record<string, RegExp>> = {
+  gluten: /\b(?:wheat(?:en)?|rye|barley|oats?|spelt)\b/i,
+  wheat: /\bwheat(?:en)?\b/i,
+  'tree nuts': /\b(?:hazelnuts?|almonds?|walnuts?|pecans?|pistachios?|cashews?|macadamias?|brazil nuts?)\b/i,
+  crustaceans: /\b(?:prawns?|shrimps?|crabs?)\b/i,
+  egg: /\beggs?\b/i,
+  peanut: /\bpeanuts?\b/i,
+  soya: /\bsoya?\b/i,
+  sulphites: /\bsulphites?\b/i,
+};
+
+/**
+ * A name with its allergens standing out: **in stars**. An allergen that the name does not say follows in brackets; of the cereals with
+ * gluten the cereal is named where it is known.
+ */
+export function emphasised(name: string, allergens: readonly string[]): string {
+  let text = name;
+  const behind: string[] = [];
+  // Whoever is told "wheat" is told the gluten in it.
+  for (const allergen of allergens.filter((one) => one !== 'gluten' || !allergens.includes('wheat'))) {
+    const word = SAYS[allergen] ?? new RegExp(`\\b${allergen}\\b`, 'i');
+    if (word.test(text)) text = text.replace(word, (found) => `**${found}**`);
+    else behind.push(`**${allergen}**`);
+  }
+  return behind.length > 0 ? `${text} (${behind.join(', ')})` : text;
+}
+
+const percentText = (percent: number, profile: LabelProfile) =>
+  profile === 'us'
+    ? ''
+    : percent > 100
+      ? ` (${percent.toFixed(0)} g per 100 g)`
+      : ` (${percent < 1 ? percent.toFixed(1) : percent.toFixed(0)} %)`;
+
+/** The list of ingredients as the label has it, allergens **in stars** each time. */
+export function ingredientsText(ingredients: readonly LabelIngredient[], profile: LabelProfile): string {
+  const said = ({ name, allergens, of, percent }: LabelIngredient): string => {
+    const quantity = percent === null ? '' : percentText(percent, profile);
+    if (of.length === 0) return emphasised(name, allergens) + quantity;
+    const through = new Set(of.flatMap((part) => part.allergens));
+    const own = allergens.filter((allergen) => !through.has(allergen));
+    return `${emphasised(name, own)}${quantity} (${of.map(said).join(', ')})`;
+  };
+  return ingredients.map(said).join(', ');
+}

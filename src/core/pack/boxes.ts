@@ -1,0 +1,124 @@
+import type { Box } from '../tin';
+
+/** A piece as it is packed: its face, how high it stands, and what it weighs. */
+export interface PackedPiece {
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly massG: number;
+}
+
+/** Where one piece lies in a storey, by its corner; turned, its length runs across the box. */
+export interface PlacedPiece {
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly turned: boolean;
+}
+
+/** What a kind of box does for some pieces. */
+export interface BoxAnswer {
+  readonly box: string;
+  readonly perBox: number;
+  readonly storeys: number;
+  readonly boxes: number;
+  /** Share of the boxes' room that the pieces take, 0 to 1. */
+  readonly fill: number;
+  /** What all the boxes cost. */
+  readonly cost: number;
+  /** One full storey. */
+  readonly layout: readonly PlacedPiece[];
+}
+
+const EPS_MM = 1e-6;
+const fitting = (room: number, piece: number) => Math.max(0, Math.floor((room + EPS_MM) / piece));
+
+/**
+ * The most pieces that lie in a rectangle in rows from end to end: all in one turn, or some rows in each, with the rows along either
+ * side. All numbers of rows are tried, so that none of these holds more.
+ *
+ * @param acrossMm the side that rows follow upon one another along
+ */
+function rows(alongMm: number, acrossMm: number, { lengthMm, widthMm }: PackedPiece): PlacedPiece[] {
+  const [straight, turned] = [fitting(alongMm, lengthMm), fitting(alongMm, widthMm)];
+  let best = { count: 0, straightRows: 0, turnedRows: 0 };
+  for (let straightRows = 0; straightRows <= fitting(acrossMm, widthMm); straightRows++) {
+    const turnedRows = fitting(acrossMm - straightRows * widthMm, lengthMm);
+    const count = straightRows * straight + turnedRows * turned;
+    if (count > best.count) best = { count, straightRows, turnedRows };
+  }
+  const lay = (
+    many: number,
+    perRow: number,
+    [along, across]: readonly [number, number],
+    fromMm: number,
+    turn: boolean,
+  ) =>
+    Array.from({ length: many * perRow }, (_, i) => ({
+      xMm: (i % perRow) * along,
+      yMm: fromMm + Math.floor(i / perRow) * across,
+      turned: turn,
+    }));
+  return [
+    ...lay(best.straightRows, straight, [lengthMm, widthMm], 0, false),
+    ...lay(best.turnedRows, turned, [widthMm, lengthMm], best.straightRows * widthMm, true),
+  ];
+}
+
+/**
+ * One storey of a box with as many pieces as lie in it in rows, in either turn, along either side.
+ *
+ * @returns the places of the pieces, x along the length of the box; none where not even one lies in it
+ */
+export function storeyOf(box: Pick<Box, 'lengthMm' | 'widthMm'>, piece: PackedPiece): PlacedPiece[] {
+  const along = rows(box.lengthMm, box.widthMm, piece);
+  // Rows across the box are rows along a box that is turned; a piece that lies along them is turned in this one.
+  const across = rows(box.widthMm, box.lengthMm, piece).map(({ xMm, yMm, turned }) => ({
+    xMm: yMm,
+    yMm: xMm,
+    turned: !turned,
+  }));
+  return across.length > along.length ? across : along;
+}
+
+/** How many storeys of pieces stand in a box, with paper between them. */
+export const storeysIn = ({ heightMm }: Pick<Box, 'heightMm'>, piece: PackedPiece, interleafMm: number): number =>
+  fitting(heightMm + interleafMm, piece.heightMm + interleafMm);
+
+/**
+ * What each kind of box does for some pieces that all lie flat: how many it holds in storeys with paper between, how many boxes it
+ * takes, and how full they are. Boxes that hold none are left out.
+ *
+ * @param pieces how many are packed, 1 or more
+ * @param interleafMm thickness of the paper between storeys, mm
+ * @param most pieces that go into one box, where not as many as fit
+ * @returns the one that wastes least room first; of equal ones the cheaper
+ */
+export function boxAnswers(
+  piece: PackedPiece,
+  pieces: number,
+  boxes: readonly Box[],
+  interleafMm = 0,
+  most = Infinity,
+): BoxAnswer[] {
+  return boxes
+    .flatMap((box): BoxAnswer[] => {
+      const layout = storeyOf(box, piece);
+      const fits = storeysIn(box, piece, interleafMm);
+      const perBox = Math.min(most, layout.length * fits);
+      if (perBox === 0) return [];
+      const needed = Math.ceil(pieces / perBox);
+      const volume = ({ lengthMm, widthMm, heightMm }: Omit<PackedPiece, 'massG'>) => lengthMm * widthMm * heightMm;
+      return [
+        {
+          box: box.name,
+          perBox,
+          storeys: Math.ceil(perBox / layout.length),
+          boxes: needed,
+          fill: (pieces * volume(piece)) / (needed * volume(box)),
+          cost: needed * (box.currency === undefined ? (box.price ?? 0) : 0),
+          layout: layout.slice(0, perBox),
+        },
+      ];
+    })
+    .sort((a, b) => b.fill - a.fill || a.cost - b.cost || a.boxes - b.boxes);
+}

@@ -1,0 +1,69 @@
+import type { Pricing } from '../slab';
+import type { Shop } from './types';
+
+/** Money of a shop's settings when its currency changes. */
+export interface CurrencyChange {
+  readonly from: string;
+  readonly to: string;
+  /** How much of the new currency one of the old is; null where nobody has said. */
+  readonly rate: number | null;
+  /** How many of the new currency's smallest coin one of it is. */
+  readonly coin: number;
+}
+
+interface Marked {
+  readonly currency?: string | undefined;
+}
+
+/**
+ * A thing with amounts of money: in the old currency they are turned by the rate, or, without one, marked as of that currency; those that
+ * were marked as of the new one count again.
+ */
+function turned<T extends Marked>(
+  thing: T,
+  { from, to, rate, coin }: CurrencyChange,
+  convert: (by: (amount: number) => number) => Partial<T>,
+): T {
+  const was = thing.currency ?? from;
+  if (was === to) return { ...thing, currency: undefined };
+  if (rate === null || was !== from) return { ...thing, currency: was };
+  return { ...thing, ...convert((amount) => Math.round(amount * rate * coin) / coin), currency: undefined };
+}
+
+const priced = <T extends Marked & { readonly price?: number | undefined }>(
+  things: readonly T[] | undefined,
+  change: CurrencyChange,
+) =>
+  things?.map((thing) =>
+    thing.price === undefined ? thing : turned(thing, change, (by) => ({ price: by(thing.price!) }) as Partial<T>),
+  );
+
+function turnedPricing(pricing: Pricing, change: CurrencyChange): Pricing {
+  return turned(pricing, change, (by) => {
+    const { price, trimPerKg, labourPerHour, energyPerKWh, overhead } = pricing;
+    const amounts = { price, trimPerKg, labourPerHour, energyPerKWh };
+    return {
+      ...Object.fromEntries(
+        Object.entries(amounts).flatMap(([field, amount]) => (amount === undefined ? [] : [[field, by(amount)]])),
+      ),
+      ...(overhead && overhead.by !== 'percent' ? { overhead: { ...overhead, amount: by(overhead.amount) } } : {}),
+    };
+  });
+}
+
+/** All amounts of money in a shop's settings when its currency changes. What its prices end in stays as it is. */
+export function moneyTurned<T extends Partial<Shop>>(settings: T, change: CurrencyChange): T {
+  const { pieceKinds, boxes, bags, wraps, channels, pricing } = settings;
+  const next: Partial<Shop> = {
+    pieceKinds: priced(pieceKinds, change),
+    boxes: priced(boxes, change),
+    bags: priced(bags, change),
+    wraps: priced(wraps, change),
+    channels: channels?.map((one) =>
+      one.feeEach === undefined ? one : turned(one, change, (by) => ({ feeEach: by(one.feeEach!) })),
+    ),
+    pricing: pricing && turnedPricing(pricing, change),
+  };
+  const said = Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined));
+  return { ...settings, ...said };
+}

@@ -1,0 +1,159 @@
+import { allergensOf, ingredientNamed, larderOf, type Ingredient, type Larder } from '../larder';
+import { nutritionOf } from '../label';
+import { massOf } from '../measure';
+import type { Shop } from '../shop';
+import { expandDividedLines, type Line, type Slab } from '../slab';
+import { madeOfSlab } from './label';
+import { plan } from './plan';
+import { scaleSlab } from './scaling';
+import { settingFor } from './setting';
+
+type Allergen = NonNullable<Slab['freeFrom']>[number];
+
+/** A line that carried the allergen, and what stands in for it now. */
+export interface Swap {
+  /** JSON pointer into the slab file. */
+  readonly where: string;
+  readonly preparation: string;
+  readonly from: string;
+  readonly to: string;
+  /** So many g for each g. */
+  readonly ratio: number;
+  readonly changes: string;
+}
+
+/** A line that carries the allergen and that the larder has no answer for. */
+export interface OpenLine {
+  readonly where: string;
+  readonly preparation: string;
+  readonly ingredient: string;
+  readonly why: string;
+}
+
+/** What a slab is like before and after. */
+export interface Measure {
+  readonly what: 'fat' | 'water' | 'cost of a piece' | 'energy' | 'mass of a piece' | 'can be cut after';
+  readonly unit: 'percent' | 'money' | 'kcal in 100 g' | 'g' | 'min';
+  readonly before: number | null;
+  readonly after: number | null;
+}
+
+/** A slab made without an allergen: a copy, with its lines answered from the larder. */
+export interface WithoutAllergen {
+  readonly slab: Slab;
+  readonly swaps: readonly Swap[];
+  /** It is not free from the allergen while there are any. */
+  readonly open: readonly OpenLine[];
+  readonly changes: readonly Measure[];
+}
+
+const WEIGHED = new Set(['g', 'kg', 'oz', 'lb']);
+
+/** A line with another ingredient, so many times as much; by weight where it was not. */
+function swapped(line: Line, to: string, ratio: number, massG: number | null): Line {
+  const { text: _text, also: _also, packG: _packG, state: _state, ...kept } = line;
+  if (WEIGHED.has(line.unit) || massG === null) return { ...kept, ingredient: to, quantity: line.quantity * ratio };
+  return { ...kept, ingredient: to, quantity: Number((massG * ratio).toPrecision(6)), unit: 'g' };
+}
+
+/** Which of the larder's answers is free from it: the first one that the larder knows and that carries nothing of it. */
+function answerFor(
+  { alternatives = [] }: Ingredient,
+  allergen: string,
+  larder: Larder,
+  slabLarder: Larder | undefined,
+) {
+  return alternatives.find(({ ingredient }) => {
+    const found = ingredientNamed(ingredient, larder, slabLarder);
+    return found !== null && !allergensOf(found, larder, slabLarder).has(allergen);
+  });
+}
+
+/**
+ * A copy of a slab that is made without an allergen: each line that brings it is answered from what the larder says can stand in, and
+ * what cannot be answered is told. The copy is marked free from it, so that the second reader holds the claim.
+ *
+ * @param answers what is taken for a line, by its place, instead of the larder's first answer
+ */
+export function withoutAllergen(
+  slab: Slab,
+  larder: Larder,
+  shop: Shop,
+  allergen: Allergen,
+  answers: Readonly<Record<string, string>> = {},
+): WithoutAllergen {
+  const slabLarder = slab.larder ? larderOf(slab.larder) : undefined;
+  const measures = slab.measures ?? shop.measures;
+  const swaps: Swap[] = [];
+  const open: OpenLine[] = [];
+  const preparations = slab.preparations.map((preparation, p) => ({
+    ...preparation,
+    lines: preparation.lines.map((line, l): Line => {
+      const ingredient = ingredientNamed(line.ingredient, larder, slabLarder);
+      if (!ingredient || !allergensOf(ingredient, larder, slabLarder).has(allergen)) return line;
+      const where = `/preparations/${p}/lines/${l}`;
+      const asked = answers[where];
+      const listed = ingredient.alternatives?.find((one) => one.ingredient === asked);
+      const answer = asked
+        ? (listed ?? { ingredient: asked, ratio: 1, changes: '' })
+        : answerFor(ingredient, allergen, larder, slabLarder);
+      if (!answer) {
+        const tried = (ingredient.alternatives ?? []).map((one) => one.ingredient);
+        const why =
+          tried.length > 0
+            ? `${tried.join(' and ')} carry it too, or are not in the larder`
+            : 'the larder names nothing that can stand in for it';
+        open.push({ where, preparation: preparation.name, ingredient: line.ingredient, why });
+        return line;
+      }
+      const weighed = massOf(line, ingredient, measures);
+      const { ingredient: to, ratio, changes = '' } = answer;
+      swaps.push({ where, preparation: preparation.name, from: line.ingredient, to, ratio, changes });
+      return swapped(line, to, ratio, weighed.ok ? weighed.massG : null);
+    }),
+  }));
+  const freeFrom = [...new Set([...(slab.freeFrom ?? []), allergen])];
+  // What was said of the old lines' texture and label does not hold of the new ones.
+  const { known: _known, ...kept } = slab;
+  const copy: Slab = { ...kept, name: `${slab.name}, without ${allergen}`.slice(0, 200), preparations, freeFrom };
+  return { slab: copy, swaps, open, changes: swaps.length > 0 ? changesOf(slab, copy, larder, shop) : [] };
+}
+
+function changesOf(before: Slab, after: Slab, larder: Larder, shop: Shop): Measure[] {
+  const [one, other] = [before, after].map((slab) => {
+    const laid = expandDividedLines(slab);
+    const of = madeOfSlab(laid, scaleSlab(laid, larder, shop, {}));
+    const planned = plan(slab, larder, shop);
+    const [piece] = planned.cut.pieces;
+    const nutrition = nutritionOf(of);
+    const water = planned.preparations.reduce<number | null>(
+      (sum, { waterShare, massOutG }) => (sum === null || waterShare === null ? null : sum + waterShare * massOutG),
+      0,
+    );
+    return {
+      fat: nutrition.fat,
+      water: water === null || of.massG === 0 ? null : (water / of.massG) * 100,
+      kcal: nutrition.kcal,
+      cost: planned.cost.perPiece,
+      mass: piece?.massG ?? null,
+      cut: settingFor(slab, larder, shop)?.cutWindow.fromMinutes ?? null,
+    };
+  }) as [Figures, Figures];
+  return [
+    { what: 'fat', unit: 'percent', before: one.fat, after: other.fat },
+    { what: 'water', unit: 'percent', before: one.water, after: other.water },
+    { what: 'energy', unit: 'kcal in 100 g', before: one.kcal, after: other.kcal },
+    { what: 'cost of a piece', unit: 'money', before: one.cost, after: other.cost },
+    { what: 'mass of a piece', unit: 'g', before: one.mass, after: other.mass },
+    { what: 'can be cut after', unit: 'min', before: one.cut, after: other.cut },
+  ];
+}
+
+interface Figures {
+  readonly fat: number | null;
+  readonly water: number | null;
+  readonly kcal: number | null;
+  readonly cost: number;
+  readonly mass: number | null;
+  readonly cut: number | null;
+}

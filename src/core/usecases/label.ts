@@ -1,0 +1,177 @@
+import { isEggCooked, isKind } from '../classify';
+import { ALLERGENS, allergensOf, type Larder } from '../larder';
+import {
+  dayAfter,
+  ingredientsText,
+  keepingOf,
+  keepWords,
+  labelIngredients,
+  nutritionOf,
+  type Keeping,
+  type LabelIngredient,
+  type LabelProfile,
+  type MadeOf,
+  type Nutrition,
+} from '../label';
+import { USUAL_LABELS, type Shop } from '../shop';
+import { expandDividedLines, type ExpandedSlab, type Slab } from '../slab';
+import type { Plan, PlanOptions } from './planned';
+import { scaleSlab, type ScaledSlab } from './scaling';
+
+/** How a label is asked for. */
+export interface LabelOptions extends PlanOptions {
+  /** YYYY-MM-DD. */
+  readonly madeOn: string;
+  /** Pieces in one pack; a single piece without it. */
+  readonly pieces?: number | undefined;
+  /** Without it the shop's. */
+  readonly profile?: LabelProfile | undefined;
+  /** Allergens of what else is made in the shop that day. */
+  readonly alsoMade?: readonly string[] | undefined;
+}
+
+/** A draft of a label, always: local food law decides. */
+export interface LabelDraft {
+  readonly profile: LabelProfile;
+  readonly name: string;
+  readonly ingredients: readonly LabelIngredient[];
+  /** The list as it is printed, allergens **in stars**. */
+  readonly text: string;
+  readonly allergens: readonly string[];
+  /** What shares the workroom that day, and is not in it. */
+  readonly mayContain: readonly string[];
+  readonly nutrition: Nutrition & { readonly per: 100 };
+  readonly pieces: number;
+  /** Of one pack: as declared, else what its pieces weigh. */
+  readonly netG: number;
+  /** g of one piece, mean and lightest. */
+  readonly pieceG: number;
+  readonly lightestG: number;
+  /** YYYY-MM-DD; null where nobody has said how long it keeps. */
+  readonly bestBefore: string | null;
+  readonly keeping: Keeping;
+  readonly keep: string;
+  readonly lot: string;
+  readonly address: string;
+  /** What the larder does not know, by the lines' names. */
+  readonly unnamed: readonly string[];
+  /** What keeps it from being printed as it is. */
+  readonly problems: readonly string[];
+}
+
+/** What of each pot goes into what is sold: without leftovers, with what boils off and sticks taken off. */
+export function madeOfSlab(
+  slab: ExpandedSlab,
+  { mixtures, scaling }: Pick<ScaledSlab, 'mixtures' | 'scaling'>,
+): MadeOf {
+  const pots = slab.preparations.map(({ lines }, p) => {
+    const mixture = mixtures[p]!;
+    const { scaleFactor, shares } = scaling.preparations[p]!;
+    const used = scaleFactor * [...shares.values()].reduce((sum, share) => sum + share, 0);
+    const restG = mixture.massInG - mixture.evaporatedG;
+    return {
+      massG: mixture.massOutG * used,
+      evaporatedG: mixture.evaporatedG * used,
+      keptShare: restG > 0 ? mixture.massOutG / restG : 1,
+      lines: lines.map(({ ingredient: name }, l) => {
+        const { ingredient, massG } = mixture.lines[l]!;
+        return { name, ingredient, massG: (massG ?? 0) * used };
+      }),
+    };
+  });
+  return { pots, massG: pots.reduce((sum, { massG }) => sum + massG, 0) };
+}
+
+/** What is kept cold by its nature: raw egg, and fresh milk or cream that nothing boils or bakes, by name. */
+function coldThings(slab: ExpandedSlab, { mixtures }: Pick<ScaledSlab, 'mixtures'>): string[] {
+  return slab.preparations.flatMap((preparation, p) =>
+    isEggCooked(preparation)
+      ? []
+      : preparation.lines.flatMap(({ ingredient: name }, l) => {
+          const { ingredient } = mixtures[p]!.lines[l]!;
+          const isSweet = (ingredient?.composition?.sugars ?? 0) > 30;
+          const isCold = isKind('raw egg', { name, ingredient }) || (isKind('milk', { name, ingredient }) && !isSweet);
+          return isCold ? [name] : [];
+        }),
+  );
+}
+
+/**
+ * A draft of the label of a slab as it is made: ingredients and allergens from its lines, nutrition after the boil, the day until which
+ * it keeps.
+ *
+ * @param planned of the same slab with the same options
+ */
+export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, options: LabelOptions): LabelDraft {
+  const laid = expandDividedLines(slab);
+  const scaled = scaleSlab(laid, larder, shop, options);
+  const of = madeOfSlab(laid, scaled);
+  const { slabLarder } = scaled;
+  const labels = { ...USUAL_LABELS, ...shop.labels };
+  const profile = options.profile ?? labels.profile;
+  const name = slab.label?.name || slab.name;
+  const ingredients = labelIngredients(of, name, larder, slabLarder, profile);
+  const carried = new Set(ingredients.flatMap(({ allergens }) => allergens));
+  const allergens = ALLERGENS.filter((allergen) => carried.has(allergen));
+  const nutrition = { per: 100 as const, ...nutritionOf(of) };
+  const lines = of.pots.flatMap((pot) => pot.lines);
+  const keeping = keepingOf(
+    slab,
+    lines.map(({ ingredient }) => ingredient),
+  );
+  const pieces = options.pieces ?? 1;
+  const sold = planned.cut.pieces;
+  const count = sold.reduce((sum, kind) => sum + kind.count, 0);
+  const pieceG = count > 0 ? sold.reduce((sum, kind) => sum + kind.count * kind.massG, 0) / count : 0;
+  const cold = keeping.place === 'room' || keeping.place === 'marble' ? coldThings(laid, scaled) : [];
+  const unnamed = [...new Set(lines.filter(({ ingredient }) => ingredient === null).map((line) => line.name))];
+  const stripped =
+    slab.freeFrom?.filter((allergen) =>
+      lines.some(({ ingredient }) => ingredient && allergensOf(ingredient, larder, slabLarder).has(allergen)),
+    ) ?? [];
+  return {
+    profile,
+    name,
+    ingredients,
+    text: ingredientsText(ingredients, profile),
+    allergens,
+    mayContain: ALLERGENS.filter((allergen) => options.alsoMade?.includes(allergen) && !carried.has(allergen)),
+    nutrition,
+    pieces,
+    netG: slab.label?.netG ?? pieceG * pieces,
+    pieceG,
+    lightestG: sold.reduce((least, { lightestG }) => Math.min(least, lightestG), count > 0 ? Infinity : 0),
+    bestBefore: keeping.days === null ? null : dayAfter(options.madeOn, keeping.days),
+    keeping,
+    keep: keepWords(keeping.place),
+    lot: `L${options.madeOn.slice(2).replaceAll('-', '')}`,
+    address: labels.address,
+    unnamed,
+    problems: [
+      ...(unnamed.length > 0
+        ? [`${unnamed.join(', ')}: not in the larder, so that nobody knows what is in it. Add it there`]
+        : []),
+      ...(nutrition.unknown.length > 0
+        ? [`${unknownWords(nutrition)}. Write it in the larder from the pack, or have it measured`]
+        : []),
+      ...(keeping.days === null ? ['Nobody has said how long it keeps: write it in Pack'] : []),
+      ...(labels.address === '' ? ["The shop's name and address are missing: write them in the settings"] : []),
+      ...(cold.length > 0
+        ? [
+            `${[...new Set(cold)].join(', ')} is not heated, and the slab is kept in the room: keep it cold, by your local rules`,
+          ]
+        : []),
+      ...(stripped.length > 0 ? [`It is marked free from ${stripped.join(' and ')}, and carries it`] : []),
+    ],
+  };
+}
+
+/** What of the nutrition is not known, in words. */
+const unknownWords = ({ unknown }: Nutrition) => {
+  const by = new Map<string, string[]>();
+  for (const { nutrient, of } of unknown) {
+    const names = of.join(', ');
+    by.set(names, [...(by.get(names) ?? []), nutrient]);
+  }
+  return `Not known: ${[...by].map(([names, nutrients]) => `${nutrients.join(', ')} of ${names}`).join('; ')}`;
+};

@@ -1,0 +1,61 @@
+import { sellingReading } from '../check/selling';
+import type { Warning } from '../check';
+import type { RunMinutes } from '../cost';
+import type { Larder } from '../larder';
+import { figuresIn } from '../measure';
+import type { Shop } from '../shop';
+import { expandDividedLines, type Slab } from '../slab';
+import { labelFor, type LabelDraft } from './label';
+import { withoutAcknowledged } from './plan';
+import type { Plan, PlanOptions } from './planned';
+import { packedPiece, priceSlab, type SlabPrice } from './price';
+
+/** What is sold of a slab. */
+export interface Selling {
+  readonly price: SlabPrice;
+  readonly label: LabelDraft;
+  readonly warnings: readonly Warning[];
+  readonly settled: Plan['settled'];
+}
+
+/**
+ * A slab's price, the draft of its label, and what the second reader says of both.
+ *
+ * @param planned of the same slab with the same options
+ * @param minutes of its day; null while that is not known
+ * @param madeOn YYYY-MM-DD
+ */
+export function sellingOf(
+  slab: Slab,
+  larder: Larder,
+  shop: Shop,
+  planned: Plan,
+  minutes: RunMinutes | null,
+  madeOn: string,
+  options: PlanOptions = {},
+): Selling {
+  const price = priceSlab(slab, shop, planned, minutes);
+  const { perPack, container } = price.packed;
+  const pieces = container && perPack > 0 ? perPack : 1;
+  const label = labelFor(slab, larder, shop, planned, { ...options, madeOn, pieces });
+  const coin = 10 ** price.digits;
+  const format = new Intl.NumberFormat('en-IE', { style: 'currency', currency: shop.currency });
+  const found =
+    price.pieces === 0
+      ? []
+      : sellingReading({
+          slab: expandDividedLines(slab),
+          figures: figuresIn(shop.shownIn, slab.measures ?? shop.measures),
+          money: (coins) => format.format(coins / coin),
+          ...{ bill: price.bill, earned: price.earned, pricing: price.pricing, packed: price.packed },
+          channels: price.channels.map(({ channel, sale }) => ({
+            name: channel.name,
+            margin: sale.margin,
+            price: sale.price,
+          })),
+          piece: packedPiece(planned.cut),
+          label,
+          unknown: label.unnamed,
+        });
+  return { price, label, ...withoutAcknowledged(found, slab) };
+}

@@ -1,0 +1,218 @@
+import { createRequire } from 'node:module';
+import { readFileSync } from 'node:fs';
+import fontkit from '@pdf-lib/fontkit';
+import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { netWords, nutritionRows } from '../../core/label';
+import type { LabelSheet } from '../../core/shop';
+import type { LabelDraft } from '../../core/usecases';
+import { allergenWords, BEST_BEFORE, DRAFT, runsOf, type Run } from '../labelText';
+import { PAPERS } from './template/pdf';
+
+const PT_PER_MM = 72 / 25.4;
+const PAD_MM = 3;
+const CHECK_MM = 50;
+const INK = rgb(0.13, 0.11, 0.09);
+const QUIET = rgb(0.4, 0.44, 0.47);
+/** The largest and the smallest letters, pt: an x is 1.2 mm high in the smallest, as EU 1169/2011, Annex IV asks. */
+const SIZES = { most: 10, least: 6.3 } as const;
+const LEADING = 1.22;
+
+const fontFile = (name: string) =>
+  readFileSync(createRequire(import.meta.url).resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`));
+
+interface Fonts {
+  readonly plain: PDFFont;
+  readonly bold: PDFFont;
+}
+/** A word, and whether a space stands before it. */
+interface Word extends Run {
+  readonly spaced: boolean;
+}
+type Line = readonly Word[];
+
+const wordsOf = (runs: readonly Run[]): Word[] =>
+  runs.flatMap(({ text, bold }) =>
+    [...text.matchAll(/(\s*)(\S+)/g)].map(([, space, word]) => ({ text: word!, bold, spaced: space !== '' })),
+  );
+
+const fontOf = ({ plain, bold }: Fonts, run: Run) => (run.bold ? bold : plain);
+
+/** Words in lines no wider than there is room; a word that is wider than that has a line of its own. */
+function wrapped(runs: readonly Run[], widthPt: number, size: number, fonts: Fonts): Line[] {
+  const lines: Word[][] = [[]];
+  let used = 0;
+  for (const word of wordsOf(runs)) {
+    const space = word.spaced ? fonts.plain.widthOfTextAtSize(' ', size) : 0;
+    const own = fontOf(fonts, word).widthOfTextAtSize(word.text, size);
+    const here = lines.at(-1)!;
+    if (here.length > 0 && used + space + own > widthPt) {
+      lines.push([word]);
+      used = own;
+    } else {
+      used += (here.length > 0 ? space : 0) + own;
+      here.push(word);
+    }
+  }
+  return lines;
+}
+
+/** What a label says, as blocks of text, and its nutrition in one line. */
+function blocksOf(label: LabelDraft, bestBefore: string | null): (readonly Run[])[] {
+  const { profile, nutrition, pieceG, text, netG, keep, lot, address } = label;
+  const rows = nutritionRows(nutrition, pieceG, profile);
+  const table = rows
+    .map(({ name, per, each }) => `${name.replace(/^of which/, 'of which')} ${profile === 'us' ? each : per}`)
+    .join('; ');
+  const plain = (words: string) => [{ text: words, bold: false }];
+  return [
+    [{ text: label.name, bold: true }],
+    runsOf(`Ingredients: ${text}.`),
+    ...allergenWords(label).map(runsOf),
+    plain(`Nutrition ${profile === 'us' ? 'per piece' : 'per 100 g'}: ${table}.`),
+    runsOf(`**${netWords(netG, profile)}** ${BEST_BEFORE[profile]}: **${bestBefore ?? '?'}** Lot ${lot}. ${keep}.`),
+    plain(address),
+    plain(DRAFT),
+  ].filter((runs) => runs.some((run) => run.text !== ''));
+}
+
+/** The label in the largest letters in which it goes into its place; null where it does not go in at all. */
+function fitted(blocks: readonly (readonly Run[])[], widthPt: number, heightPt: number, fonts: Fonts) {
+  for (let size = SIZES.most; size >= SIZES.least - 1e-9; size -= 0.1) {
+    const lines = blocks.map((runs) => wrapped(runs, widthPt, size, fonts));
+    const high = lines.flat().length * size * LEADING + (lines.length - 1) * size * 0.25;
+    if (high <= heightPt) return { size, lines };
+  }
+  return null;
+}
+
+function drawLabel(
+  page: PDFPage,
+  x: number,
+  y: number,
+  { size, lines }: NonNullable<ReturnType<typeof fitted>>,
+  fonts: Fonts,
+) {
+  let at = y;
+  for (const [i, block] of lines.entries()) {
+    for (const line of block) {
+      at -= size * LEADING;
+      let along = x;
+      for (const [w, word] of line.entries()) {
+        const font = fontOf(fonts, word);
+        if (w > 0 && word.spaced) along += fonts.plain.widthOfTextAtSize(' ', size);
+        page.drawText(word.text, {
+          x: along,
+          y: at + size * 0.25,
+          size,
+          font,
+          color: i === lines.length - 1 ? QUIET : INK,
+        });
+        along += font.widthOfTextAtSize(word.text, size);
+      }
+    }
+    at -= size * 0.25;
+  }
+}
+
+/** What of the shop's sheet of labels does not lie on its paper, in words; null where all of it does. */
+export function sheetProblem(sheet: LabelSheet): string | null {
+  const [widthMm, heightMm] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'];
+  const across = sheet.leftMm + sheet.columns * sheet.widthMm + (sheet.columns - 1) * sheet.gapAcrossMm;
+  const down = sheet.topMm + sheet.rows * sheet.heightMm + (sheet.rows - 1) * sheet.gapDownMm;
+  if (across > widthMm)
+    return `The labels reach ${Math.ceil(across)} mm across a paper of ${widthMm} mm: take fewer columns or narrower labels`;
+  if (down > heightMm)
+    return `The labels reach ${Math.ceil(down)} mm down a paper of ${heightMm} mm: take fewer rows or lower labels`;
+  return null;
+}
+
+export type LabelPdf =
+  { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };
+
+/**
+ * A label on the shop's own sheets, as often as is asked, with a last page to hold against a sheet: its outlines, and a square to measure
+ * the printing by.
+ *
+ * @param bestBefore the day as the shop writes it
+ * @param from the first place that is printed, 1 being the first on a sheet
+ */
+export async function labelPdf(
+  label: LabelDraft,
+  sheet: LabelSheet,
+  { count, from, bestBefore }: { count: number; from: number; bestBefore: string | null },
+): Promise<LabelPdf> {
+  const wrong = sheetProblem(sheet);
+  if (wrong) return { ok: false, message: wrong };
+  const file = await PDFDocument.create();
+  file.registerFontkit(fontkit);
+  file.setTitle(`${label.name}: labels`);
+  const fonts: Fonts = {
+    plain: await file.embedFont(fontFile('DejaVuSansCondensed'), { subset: true }),
+    bold: await file.embedFont(fontFile('DejaVuSansCondensed-Bold'), { subset: true }),
+  };
+  const [widthPt, heightPt] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'].map((mm) => mm * PT_PER_MM) as [
+    number,
+    number,
+  ];
+  const inside = [sheet.widthMm - 2 * PAD_MM, sheet.heightMm - 2 * PAD_MM].map((mm) => mm * PT_PER_MM) as [
+    number,
+    number,
+  ];
+  const fit = fitted(blocksOf(label, bestBefore), ...inside, fonts);
+  if (!fit)
+    return {
+      ok: false,
+      message: `The text does not go on a label of ${sheet.widthMm} x ${sheet.heightMm} mm in letters that may be read: take larger labels, in the settings`,
+    };
+  const perSheet = sheet.columns * sheet.rows;
+  const cornerOf = (place: number) => {
+    const [column, row] = [place % sheet.columns, Math.floor(place / sheet.columns)];
+    return {
+      x: (sheet.leftMm + column * (sheet.widthMm + sheet.gapAcrossMm)) * PT_PER_MM,
+      y: heightPt - (sheet.topMm + row * (sheet.heightMm + sheet.gapDownMm)) * PT_PER_MM,
+    };
+  };
+  const first = (from - 1) % perSheet;
+  let page: PDFPage | null = null;
+  for (let i = 0; i < count; i++) {
+    const place = (first + i) % perSheet;
+    if (!page || place === 0) page = file.addPage([widthPt, heightPt]);
+    const { x, y } = cornerOf(place);
+    drawLabel(page, x + PAD_MM * PT_PER_MM, y - PAD_MM * PT_PER_MM, fit, fonts);
+  }
+  drawCheck(file.addPage([widthPt, heightPt]), sheet, cornerOf, fonts);
+  return { ok: true, bytes: await file.save() };
+}
+
+function drawCheck(
+  page: PDFPage,
+  sheet: LabelSheet,
+  cornerOf: (place: number) => { x: number; y: number },
+  { plain }: Fonts,
+) {
+  for (let place = 0; place < sheet.columns * sheet.rows; place++) {
+    const { x, y } = cornerOf(place);
+    const [width, height] = [sheet.widthMm * PT_PER_MM, sheet.heightMm * PT_PER_MM];
+    page.drawRectangle({ x, y: y - height, width, height, borderColor: QUIET, borderWidth: 0.4 });
+  }
+  const { x, y } = cornerOf(0);
+  const side = CHECK_MM * PT_PER_MM;
+  const [left, bottom] = [x + 4, y - 4 - side];
+  page.drawRectangle({
+    x: left,
+    y: bottom,
+    width: side,
+    height: side,
+    borderColor: rgb(0.75, 0.1, 0.2),
+    borderWidth: 0.5,
+  });
+  const words = [
+    'This square measures 50 mm.',
+    'Print this page at 100 % on plain',
+    'paper, and hold it against a sheet',
+    'of labels before you print on one.',
+  ];
+  words.forEach((text, i) =>
+    page.drawText(text, { x: left + 4, y: bottom + side - 14 - 11 * i, size: 7.5, font: plain, color: INK }),
+  );
+}

@@ -1,0 +1,171 @@
+import { ALLERGENS, daySchema } from '../../../core/larder';
+import { isDay } from '../../../core/label';
+import { LABEL_PROFILES } from '../../../core/shop';
+import { pricingSchema, type Pricing, type Slab } from '../../../core/slab';
+import { boxSchema } from '../../../core/tin';
+import {
+  fields,
+  list,
+  number,
+  oneOf,
+  problemsOf,
+  readBy,
+  REQUIRED,
+  whole,
+  type Held,
+  type Problem,
+  type Read,
+} from '../../../core/validation';
+import * as yup from 'yup';
+import { readPlanRequest, type PlanRequest } from './plan';
+
+/** The body of `POST /api/price`: a slab, and how it is priced otherwise than it says itself. */
+export type PriceRequest = PlanRequest;
+
+const under = (part: string, problems: readonly Problem[]) =>
+  problems.map(({ path, message }): Problem => ({ path: `/${part}${path}`, message }));
+
+/** A pricing as a request may say it: `trim` may be the price of a kilo of it. */
+function readPricing(found: unknown): Read<Pricing> {
+  const { trim, ...rest } = Object(found) as { trim?: unknown };
+  const sold = typeof trim === 'object' && trim !== null ? { trim: 'sell', trimPerKg: Object(trim).perKg } : { trim };
+  const plain = found === undefined || typeof found !== 'object' || found === null ? found : { ...rest, ...sold };
+  const problems = problemsOf(pricingSchema, plain).map(({ path, message }) => ({
+    path: path === '/trimPerKg' && typeof trim === 'object' ? '/trim/perKg' : path,
+    message,
+  }));
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: (plain ?? {}) as Pricing };
+}
+
+const ASKS = ['margin', 'markup', 'price'] as const;
+
+/** A slab priced as a request asks: what it asks of the price goes before what the slab does, whichever of the three it is. */
+function pricedAs(slab: Slab, asked: Pricing): Slab {
+  const asks = ASKS.some((one) => asked[one] !== undefined);
+  const own = Object.fromEntries(
+    Object.entries(slab.pricing ?? {}).filter(([field]) => !asks || !(ASKS as readonly string[]).includes(field)),
+  );
+  return { ...slab, pricing: { ...own, ...asked } };
+}
+
+/** Reads the body of `POST /api/price`; the slab that comes back is priced as it asks. */
+export function readPriceRequest(found: unknown): Read<PriceRequest> {
+  const read = readPlanRequest(found);
+  const pricing = readPricing(Object(found).pricing);
+  const problems = [...(read.ok ? [] : read.problems), ...(pricing.ok ? [] : under('pricing', pricing.problems))];
+  if (!read.ok || !pricing.ok) return { ok: false, problems };
+  return { ok: true, value: { ...read.value, slab: pricedAs(read.value.slab, pricing.value) } };
+}
+
+const existingDay = daySchema.test(
+  'exists',
+  'There is no such day in the calendar',
+  (day) => day === undefined || isDay(day),
+);
+
+const labelSchema = fields({
+  madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
+  profile: oneOf(LABEL_PROFILES),
+  pack: fields({ pieces: whole(1, 1000).required(REQUIRED) }),
+  /** Numbers of other slabs that are made that day. */
+  alsoMade: list(whole(1, 1e9).required(REQUIRED), 50),
+}).required(REQUIRED);
+
+/** The body of `POST /api/label`. */
+export type LabelRequest = PlanRequest & Held<typeof labelSchema>;
+
+export function readLabelRequest(found: unknown): Read<LabelRequest> {
+  const read = readPlanRequest(found);
+  const problems = [...(read.ok ? [] : read.problems), ...problemsOf(labelSchema, Object(found))];
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as LabelRequest };
+}
+
+/** How labels of a kept slab are to be printed, from an address: `madeOn`, `pieces`, `profile`, `count`, `from`, `also`. */
+const printedSchema = fields({
+  madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
+  profile: oneOf(LABEL_PROFILES),
+  pieces: whole(1, 1000),
+  /** Labels, and the first place on the first sheet that is not used up. */
+  count: whole(1, 500),
+  from: whole(1, 300),
+  alsoMade: list(whole(1, 1e9).required(REQUIRED), 50),
+}).required(REQUIRED);
+export type PrintedLabels = Held<typeof printedSchema>;
+
+export function readPrintedLabels(query: URLSearchParams): Read<PrintedLabels> {
+  const numberOf = (name: string) => (query.has(name) ? Number(query.get(name)) : undefined);
+  const said = {
+    madeOn: query.get('madeOn') ?? undefined,
+    profile: query.get('profile') ?? undefined,
+    pieces: numberOf('pieces'),
+    count: numberOf('count'),
+    from: numberOf('from'),
+    alsoMade: query.get('also')?.split(',').filter(Boolean).map(Number),
+  };
+  return readBy(
+    printedSchema,
+    Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)),
+  ) as Read<PrintedLabels>;
+}
+
+const pieceMm = number(5, 1000).required(REQUIRED);
+const MOST_PLACES = 20_000;
+const packedBox = boxSchema.shape({
+  lengthMm: number(1, 2000).required(REQUIRED),
+  widthMm: number(1, 2000).required(REQUIRED),
+  heightMm: number(1, 2000).required(REQUIRED),
+});
+
+const boxesSchema = fields({
+  piece: fields({
+    lengthMm: pieceMm,
+    widthMm: pieceMm,
+    heightMm: number(1, 1000).required(REQUIRED),
+    massG: number(0, 1e6),
+  }).required(REQUIRED),
+  pieces: whole(1, 10_000).required(REQUIRED),
+  boxes: list(packedBox.required(REQUIRED), 100).min(1, 'Name at least one box').required(REQUIRED),
+  interleafMm: number(0, 20),
+})
+  .required('Send an object with a piece and boxes')
+  .test('bounded', `Together the boxes have more than ${MOST_PLACES} places: send fewer, or larger pieces`, (asked) => {
+    const { piece, boxes } = Object(asked) as {
+      piece?: { lengthMm: number; widthMm: number };
+      boxes?: { lengthMm: number; widthMm: number }[];
+    };
+    if (!piece || !Array.isArray(boxes)) return true;
+    const least = piece.lengthMm * piece.widthMm;
+    const places = boxes.reduce((sum, box) => sum + (Number(box?.lengthMm) * Number(box?.widthMm)) / least, 0);
+    return !(places > MOST_PLACES);
+  });
+
+/** The body of `POST /api/boxes`. */
+export type BoxesRequest = Held<typeof boxesSchema>;
+export const readBoxesRequest = (found: unknown): Read<BoxesRequest> => readBy(boxesSchema, found);
+
+const freeFromSchema = fields({
+  allergen: oneOf(ALLERGENS).required(REQUIRED),
+  /** Names of what is taken for a line, by its place in the slab file. */
+  answers: yup
+    .mixed<Record<string, string>>()
+    .test('answers', 'Write an object with names by the places of their lines', (found) => {
+      if (found === undefined) return true;
+      if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
+      const said = Object.entries(found);
+      return said.length <= 1000 && said.every(([, name]) => typeof name === 'string' && name.length <= 200);
+    }),
+}).required(REQUIRED);
+
+/** The body of `POST /api/free-from`. */
+export type FreeFromRequest = PlanRequest & Held<typeof freeFromSchema>;
+
+export function readFreeFromRequest(found: unknown): Read<FreeFromRequest> {
+  const read = readPlanRequest(found);
+  const problems = [...(read.ok ? [] : read.problems), ...problemsOf(freeFromSchema, Object(found))];
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as FreeFromRequest };
+}
+
+const version = fields({ version: whole(1, 1e9) }).required(REQUIRED);
+/** Which version of a slab an address names; the last one where it names none. */
+export const readVersion = (query: URLSearchParams): Read<Held<typeof version>> =>
+  readBy(version, query.has('version') ? { version: Number(query.get('version')) } : {});

@@ -1,0 +1,13 @@
+import { json } from '@sveltejs/kit';
+import { boxAnswers } from '../../../core/pack';
+import { readBody } from '$lib/server/http';
+import { readBoxesRequest } from '$lib/server/requests/selling';
+
+/** What each of some boxes does for some pieces, the one that wastes least first. */
+export async function POST({ request }) {
+  const body = await readBody(request, readBoxesRequest);
+  if (!body.ok) return body.response;
+  const { piece, pieces, boxes, interleafMm } = body.value;
+  const { massG = 0, ...sides } = piece;
+  return json({ answers: boxAnswers({ ...sides, massG }, pieces, boxes, interleafMm) });
+}

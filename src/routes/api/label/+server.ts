@@ -1,0 +1,20 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { readBody } from '$lib/server/http';
+import { allergensOfSlabs } from '$lib/server/labels';
+import { ingredientsFor } from '$lib/server/larder';
+import { readLabelRequest } from '$lib/server/requests/selling';
+import { wholeShop } from '$lib/server/shop';
+import { runTask } from '$lib/server/tasks/pool';
+
+/** A draft of a slab's label, as it is made: a draft always, since local food law decides. */
+export async function POST({ request }) {
+  const body = await readBody(request, readLabelRequest);
+  if (!body.ok) return body.response;
+  const { slab, shop: overrides, madeOn, profile, pack, alsoMade = [], ...asked } = body.value;
+  const db = database();
+  const ingredients = ingredientsFor(db, [slab], asked.scale);
+  const label = { madeOn, profile, pieces: pack?.pieces, alsoMade: allergensOfSlabs(db, alsoMade) };
+  const done = await runTask('label', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked, label });
+  return done.ok ? json(done.value) : done.response;
+}

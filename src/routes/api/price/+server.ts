@@ -1,0 +1,20 @@
+import { json } from '@sveltejs/kit';
+import { priceAnswer } from '$lib/server/priceAnswer';
+import { database } from '$lib/server/db';
+import { readBody, refused } from '$lib/server/http';
+import { ingredientsFor } from '$lib/server/larder';
+import { readPriceRequest } from '$lib/server/requests/selling';
+import { wholeShop } from '$lib/server/shop';
+import { runTask } from '$lib/server/tasks/pool';
+
+/** What a run of a slab costs, what its pieces are sold for and what that earns, with hands and power from its day. */
+export async function POST({ request }) {
+  const body = await readBody(request, readPriceRequest);
+  if (!body.ok) return body.response;
+  const { slab, shop: overrides, ...asked } = body.value;
+  const db = database();
+  const ingredients = ingredientsFor(db, [slab], asked.scale);
+  const done = await runTask('price', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked });
+  if (!done.ok) return done.response;
+  return done.value.ok ? json(priceAnswer(done.value.value)) : refused(done.value.problems);
+}

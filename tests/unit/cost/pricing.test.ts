@@ -1,0 +1,286 @@
+/** Prices worked by hand, and the laws that they keep: exact coins, no margin lost to rounding, tables that add up. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import {
+  askedPrice,
+  billOf,
+  channelSale,
+  COST_ITEMS,
+  earnedBy,
+  inCoins,
+  settledPricing,
+  taxOf,
+  upTheLadder,
+  type Run,
+  type SettledPricing,
+} from '../../../src/core/cost';
+import type { Shop } from '../../../src/core/shop';
+import { shop, sum } from '../things';
+
+const usual = (part: Partial<SettledPricing> = {}): SettledPricing => ({ ...settledPricing(undefined, shop), ...part });
+const cost = (coins: number, per = 1) => ({ coins: BigInt(coins), per: BigInt(per) });
+
+test('net prices by margin and by markup: a cost of 1.50 at a margin of 60 % is 3.75, as at a markup of 150 %', () => {
+  const byMargin = askedPrice(cost(150), usual({ ask: { by: 'margin', share: 0.6 } }), 2);
+  assert.deepEqual(byMargin, { price: 375, tax: 0, net: 375 });
+  assert.deepEqual(askedPrice(cost(150), usual({ ask: { by: 'markup', share: 1.5 } }), 2), byMargin);
+  // A third of a coin is a whole one.
+  assert.equal(askedPrice(cost(100, 3), usual({ ask: { by: 'markup', share: 0 } }), 2).price, 34);
+});
+
+test('tax in the price and on top of it: 13.5 % of 2.00 net are 0.27, and 2.27 has 0.27 in it', () => {
+  assert.equal(taxOf(200n, 13.5, false), 27n);
+  assert.equal(taxOf(227n, 13.5, true), 27n);
+  const asked = { ask: { by: 'margin', share: 0.5 }, taxPercent: 20 } as const;
+  assert.deepEqual(askedPrice(cost(100), usual({ ...asked, taxIncluded: true }), 2), { price: 240, tax: 40, net: 200 });
+  assert.deepEqual(askedPrice(cost(100), usual({ ...asked, taxIncluded: false }), 2), {
+    price: 240,
+    tax: 40,
+    net: 200,
+  });
+  // The ladder is of what the buyer reads: with tax, or without.
+  const ladder = [0.5, 0.9];
+  assert.equal(askedPrice(cost(100), usual({ ...asked, taxIncluded: true, ladder }), 2).price, 250);
+  assert.equal(askedPrice(cost(100), usual({ ...asked, taxIncluded: false, ladder }), 2).net, 250);
+});
+
+test('up the ladder: to the next ending, and never under what was asked', () => {
+  const up = (coins: number, ladder: number[], digits = 2) => Number(upTheLadder(BigInt(coins), ladder, digits));
+  assert.equal(up(310, [0.5, 0.9]), 350);
+  assert.equal(up(350, [0.9, 0.5]), 350);
+  assert.equal(up(351, [0.5, 0.9]), 390);
+  assert.equal(up(395, [0.5, 0.9]), 450);
+  assert.equal(up(123, [0]), 200);
+  assert.equal(up(0, [0]), 100);
+  assert.equal(up(77, []), 77);
+  // Yen have no part; endings within a hundred.
+  assert.equal(up(231, [50, 80], 0), 250);
+  assert.equal(up(285, [50, 80], 0), 350);
+  assert.equal(up(1234, [0.25], 3), 1250);
+});
+
+test('a price that is named stands, to the coin', () => {
+  assert.deepEqual(
+    askedPrice(cost(150), usual({ ask: { by: 'price', price: 2.5 }, ladder: [0.9], taxPercent: 25 }), 2),
+    {
+      price: 250,
+      tax: 50,
+      net: 200,
+    },
+  );
+});
+
+test('law: at least the margin or markup is left, whatever tax, ladder and currency', () => {
+  const digits = fc.constantFrom(0, 2, 3);
+  const share = fc.integer({ min: 0, max: 990 }).map((thousandths) => thousandths / 1000);
+  const rungs = fc.array(fc.integer({ min: 0, max: 99 }), { maxLength: 4 });
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 5_000_000 }),
+      fc.integer({ min: 1, max: 400 }),
+      share,
+      fc.boolean(),
+      fc.integer({ min: 0, max: 1000 }),
+      fc.boolean(),
+      rungs,
+      digits,
+      (coins, per, part, byMargin, tenths, taxIncluded, endings, places) => {
+        const ask = byMargin ? ({ by: 'margin', share: part } as const) : ({ by: 'markup', share: part } as const);
+        const ladder = endings.map((ending) => (places === 0 ? ending : ending / 100));
+        const asked = usual({ ask, taxPercent: tenths / 10, taxIncluded, ladder });
+        const { price, tax, net } = askedPrice(cost(coins, per), asked, places);
+        assert.equal(price, net + tax);
+        // net (1 - margin) >= cost, or net >= cost (1 + markup), in whole numbers.
+        const thousand = BigInt(Math.round(part * 1000));
+        const [left, right] = byMargin
+          ? [BigInt(net) * BigInt(per) * (1000n - thousand), BigInt(coins) * 1000n]
+          : [BigInt(net) * BigInt(per) * 1000n, BigInt(coins) * (1000n + thousand)];
+        assert.ok(left >= right);
+        const said = taxIncluded ? price : net;
+        if (ladder.length > 0) assert.equal(Number(upTheLadder(BigInt(said), ladder, places)), said);
+      },
+    ),
+  );
+});
+
+const run: Run = {
+  usedCost: 12.4,
+  leftoverCost: 0.4,
+  trimG: 250,
+  packingCost: 1.2,
+  minutes: { busy: 60, watch: 40, oven: 30, ring: 45, mixer: 0, fridge: 120, freezer: 0 },
+  slabs: 2,
+};
+
+test('a run worked by hand: hands, power, packing, overhead, trims sold, rejects', () => {
+  const pricing = usual({
+    labourPerHour: 18,
+    watchShare: 0.25,
+    energyPerKWh: 0.3,
+    power: { oven: 2, ring: 1, mixer: 0, fridge: 0.1, freezer: 0 },
+    overhead: { by: 'slab', amount: 1.5 },
+    trim: 'sell',
+    trimPerKg: 8,
+    rejectShare: 0.2,
+  });
+  const { coins, total, handsMinutes } = billOf(run, pricing, 2);
+  // 60 + 40/4 = 70 minutes at 18; 1 + 0.75 + 0.2 = 1.95 kWh at 0.3; 0.25 kg at 8.
+  assert.equal(handsMinutes, 70);
+  assert.equal(coins.ingredients, 1240);
+  assert.equal(coins.labour, 2100);
+  assert.ok(Math.abs(coins.energy - 58.5) <= 0.5);
+  assert.equal(coins.packing, 120);
+  assert.equal(coins.overhead, 300);
+  assert.equal(coins.trimSold, -200);
+  // 12.4 + 21 + 0.585 + 1.2 + 3 - 2 = 36.185, a quarter of which pays for a fifth that is not sold.
+  assert.ok(Math.abs(coins.rejects - 904.6) <= 1);
+  assert.equal(total, 4523);
+  assert.equal(sum(COST_ITEMS.map((item) => coins[item])), total);
+});
+
+test('leftovers charged or carried, overhead by the hour and by percent, a day that is not known', () => {
+  assert.equal(billOf(run, usual({ leftover: 'carry' }), 2).coins.ingredients, 1200);
+  assert.equal(billOf(run, usual({ overhead: { by: 'hour', amount: 6 } }), 2).coins.overhead, 700);
+  assert.equal(billOf(run, usual({ overhead: { by: 'percent', amount: 10 } }), 2).coins.overhead, 136);
+  const unknown = billOf({ ...run, minutes: null }, usual({ labourPerHour: 18 }), 2);
+  assert.equal(unknown.coins.labour, 0);
+  assert.equal(unknown.handsMinutes, null);
+});
+
+test('what a run earns by hand: 24 pieces at 2.50, costing 36.00', () => {
+  const bill = billOf({ ...run, usedCost: 34.8, packingCost: 1.2, trimG: 0 }, usual(), 2);
+  assert.equal(bill.total, 3600);
+  const pricing = usual({ ask: { by: 'price', price: 2.5 }, askedBy: 'slab' });
+  const { margin, marginShare, breakEvenPieces, kinds } = earnedBy(
+    bill,
+    [{ id: null, name: null, count: 24, massG: 50 }],
+    pricing,
+    2,
+  );
+  assert.equal(kinds[0]!.cost, 150);
+  assert.equal(margin, 24 * 250 - 3600);
+  assert.equal(marginShare, 0.4);
+  // 34.80 are spent whatever is sold; each piece leaves 2.50 less its 0.05 of packing: 14.2.
+  assert.equal(breakEvenPieces, 15);
+  const cheap = earnedBy(
+    bill,
+    [{ id: null, name: null, count: 24, massG: 50 }],
+    usual({ ask: { by: 'price', price: 0.04 } }),
+    2,
+  );
+  assert.equal(cheap.breakEvenPieces, null);
+});
+
+test('kinds of piece share the cost by mass, keep the shop’s own price, and a named price follows the mass', () => {
+  const bill = billOf({ ...run, usedCost: 30, packingCost: 0 }, usual(), 2);
+  const kinds = [
+    { id: 'a', name: 'Finger', count: 10, massG: 60, ownPrice: 2.2 },
+    { id: 'b', name: 'Bite', count: 30, massG: 20 },
+  ];
+  const [finger, bite] = earnedBy(bill, kinds, usual({ ask: { by: 'markup', share: 1 } }), 2).kinds;
+  assert.equal(finger!.cost, 150);
+  assert.equal(bite!.cost, 50);
+  assert.equal(finger!.price, 220);
+  assert.equal(bite!.price, 100);
+  // Mean piece 30 g at 1.50: the finger of 60 g at 3.00, the bite of 20 g at 1.00.
+  const named = earnedBy(bill, kinds, usual({ ask: { by: 'price', price: 1.5 }, askedBy: 'slab' }), 2).kinds;
+  assert.deepEqual(
+    named.map(({ price }) => price),
+    [300, 100],
+  );
+});
+
+test('a channel by hand: six at 2.50 less 20 %, 10 % of that and 0.30 for the sale, a box for 0.34', () => {
+  const terms = { discountPercent: 20, feePercent: 10, feeEach: 30, taxPercent: null, pieces: 6, packCoins: 34 };
+  const sale = channelSale({ price: 250, tax: 50, net: 200 }, 100, terms, { taxPercent: 25, taxIncluded: true });
+  assert.deepEqual(sale, {
+    price: 1200,
+    tax: 240,
+    net: 960,
+    cost: 600,
+    packing: 34,
+    fee: 150,
+    margin: 176,
+    marginShare: 176 / 960,
+  });
+  // Under a tax of its own it is what stands before tax that is cut.
+  const free = channelSale(
+    { price: 250, tax: 50, net: 200 },
+    100,
+    { ...terms, taxPercent: 0 },
+    { taxPercent: 25, taxIncluded: true },
+  );
+  assert.deepEqual([free.price, free.tax, free.net], [960, 0, 960]);
+});
+
+test('law: over ten thousand runs every table adds up to the coin, and nothing drifts', () => {
+  const money = fc.double({ min: 0, max: 900, noNaN: true });
+  const minutes = fc.double({ min: 0, max: 900, noNaN: true });
+  fc.assert(
+    fc.property(
+      fc.record({
+        usedCost: money,
+        leftover: fc.double({ min: 0, max: 1, noNaN: true }),
+        trimG: fc.double({ min: 0, max: 3000, noNaN: true }),
+        packingCost: money,
+        busy: minutes,
+        watch: minutes,
+        count: fc.integer({ min: 1, max: 400 }),
+        massG: fc.double({ min: 1, max: 400, noNaN: true }),
+        margin: fc.double({ min: 0, max: 0.95, noNaN: true }),
+        rejectShare: fc.double({ min: 0, max: 0.6, noNaN: true }),
+        taxPercent: fc.double({ min: 0, max: 40, noNaN: true }),
+        digits: fc.constantFrom(0, 2, 3),
+        trim: fc.constantFrom('waste' as const, 'sell' as const),
+      }),
+      ({ usedCost, leftover, trimG, packingCost, busy, watch, count, massG, margin, digits, trim, ...rest }) => {
+        const pricing = usual({ ...rest, trim, trimPerKg: 7, labourPerHour: 21, ask: { by: 'margin', share: margin } });
+        const made: Run = {
+          ...{ usedCost, trimG, packingCost, slabs: 1 },
+          leftoverCost: usedCost * leftover,
+          minutes: { busy, watch, oven: busy, ring: watch, mixer: 0, fridge: 0, freezer: 0 },
+        };
+        const bill = billOf(made, pricing, digits);
+        assert.equal(sum(COST_ITEMS.map((item) => bill.coins[item])), bill.total);
+        const kinds = [{ id: null, name: null, count, massG }];
+        const { kinds: priced, margin: earned } = earnedBy(bill, kinds, pricing, digits);
+        const { price, net, tax, cost: each } = priced[0]!;
+        assert.equal(net + tax, price);
+        // What is shown of one piece adds up to its price, coin by coin.
+        const shown = inCoins(
+          [...COST_ITEMS.map((item) => bill.coins[item] / count), net - bill.total / count, tax],
+          0,
+        );
+        assert.equal(sum(shown), price);
+        assert.ok(Math.abs(each * count - bill.total) <= count * 1e-5 + 1e-6);
+        // Made again of the same coins it is the same money.
+        const sold = BigInt(Math.round((1 - pricing.rejectShare) * 1e6));
+        const exact = (BigInt(net) * BigInt(count) - BigInt(bill.total)) * sold;
+        assert.ok(Math.abs(Number(exact) / 1e6 - earned) <= 0.5);
+      },
+    ),
+    { numRuns: 10_000 },
+  );
+});
+
+test('what is taken off counts in the table as well', () => {
+  assert.deepEqual(inCoins([2.005, -0.505, 1], 2), [201, -51, 100]);
+});
+
+test('the slab’s own asking goes before the shop’s, and money in another currency is not counted', () => {
+  const of: Pick<Shop, 'pricing' | 'power' | 'currency'> = {
+    currency: 'EUR',
+    pricing: { margin: 0.5, labourPerHour: 15, taxPercent: 10 },
+    power: { oven: 3 },
+  };
+  const settled = settledPricing({ markup: 2 }, of);
+  assert.deepEqual(settled.ask, { by: 'markup', share: 2 });
+  assert.equal(settled.askedBy, 'slab');
+  assert.equal(settled.labourPerHour, 15);
+  assert.equal(settled.power.oven, 3);
+  const foreign = settledPricing({ price: 3, taxPercent: 5, currency: 'USD' }, of);
+  assert.deepEqual(foreign.ask, { by: 'margin', share: 0.5 });
+  assert.equal(foreign.taxPercent, 5);
+  assert.equal(settledPricing(undefined, { currency: 'EUR' }).askedBy, 'nobody');
+});
