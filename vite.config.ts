@@ -6,12 +6,12 @@ import { defineConfig, type Plugin } from 'vite';
 const UNUSED =
   /\.bx--(action-set|batch|breadcrumb|combo-box|combo-button|contained-list|content-switcher|copy-btn|date-picker|dropdown|file|header-search|header-switcher|list-box|menu-button|multi-select|number|pagination(?!-nav)|parent-row|pin-code|progress|search-menu|slider|snippet|structured-list|table-toolbar|tabs|tag|tile|time-picker|toast-notification|toolbar-search|tree)\b/;
 
-/** A stylesheet without the selectors of what is not used. */
-const withoutUnused = (css: string) =>
+/** A stylesheet with only the selectors that are wanted. */
+const withOnly = (css: string, isWanted: (selector: string) => boolean) =>
   css.replace(/([^{}]+)\{([^{}]*)\}/g, (rule, selectors: string, body: string) => {
     if (selectors.trim().startsWith('@')) return rule;
     const all = selectors.split(/,(?![^(]*\))/);
-    const used = all.filter((selector) => !UNUSED.test(selector));
+    const used = all.filter(isWanted);
     return used.length === 0 ? '' : used.length === all.length ? rule : `${used.join(',')}{${body}}`;
   });
 
@@ -22,7 +22,10 @@ function ownCarbon(): Plugin {
     enforce: 'pre',
     transform(code, id) {
       if (!/carbon-components-svelte\/css\/.*\.css/.test(id)) return null;
-      return withoutUnused(code)
+      // all.css?block=tabs is the one block of a component that few screens use; they bring it with them.
+      const block = /[?&]block=([a-z-]+)/.exec(id)?.[1];
+      const wanted = block ? new RegExp(`\\.bx--${block}\\b`) : null;
+      return withOnly(code, (selector) => (wanted ? wanted.test(selector) : !UNUSED.test(selector)))
         .replace(/@font-face\s*\{[^}]*\}/g, '')
         .replaceAll(/"?IBM Plex Sans"?/g, "'Atkinson Hyperlegible Next Variable'")
         .replaceAll(/"?IBM Plex Mono"?/g, "'Atkinson Hyperlegible Next Variable'");

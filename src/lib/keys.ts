@@ -7,7 +7,7 @@ export function isFree(event: KeyboardEvent): boolean {
 
 /** The keys, as the list on screen shows them. */
 export const KEYS: readonly (readonly [string, string])[] = [
-  ['1 to 6', 'Build, Size, Cook, Set, Cut, Price'],
+  ['1 to 7', 'Build, Size, Cook, Set, Cut, Price, Pack'],
   ['[ and ]', 'next layer down, next layer up'],
   ['arrows', 'move the chosen cut line or layer edge by 1 mm, with Shift by 5'],
   ['u', 'undo'],

@@ -1,3 +1,4 @@
+import type { RunMinutes } from '../core/cost';
 import type { Ingredient } from '../core/larder';
 import { USUAL_SHOP, type Shop } from '../core/shop';
 import type { Slab } from '../core/slab';
@@ -13,6 +14,8 @@ export class ReadyIn {
   /** null until it is known, and where it cannot be told. */
   minutes: number | null = $state(null);
   handsMinutes = $state(0);
+  /** Minutes of hands and of what draws power; null until they are known. */
+  run: RunMinutes | null = $state.raw(null);
   readonly #worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
   #timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -25,7 +28,8 @@ export class ReadyIn {
       const asked = { start: now, hands, ovens, rings, hours: [], zone: 'UTC' };
       this.#worker.ask(
         { slab, ingredients, shop, pace: 'usual', asked, now, quickAndSlow: false },
-        ({ day, isLast }) => {
+        ({ day, run, isLast }) => {
+          this.run = run;
           const [first] = day.steps;
           const end = day.earliestEnd;
           this.minutes = day.feasible && first && end ? (end.getTime() - first.start.getTime()) / 60_000 : null;

@@ -1,6 +1,7 @@
 import { createContext } from 'svelte';
 import type { Larder } from '../core/larder';
-import type { Plan } from '../core/usecases';
+import type { Plan, Selling } from '../core/usecases';
+import type { RunMinutes } from '../core/cost';
 import type { Shop } from '../core/shop';
 import type { StoredTin } from './server/tins';
 import type { LarderShelf } from './larderShelf.svelte';
@@ -10,6 +11,10 @@ import type { SlabDraft } from './slabDraft.svelte';
 export interface SlabWork {
   readonly draft: SlabDraft;
   readonly plan: Plan;
+  /** Its price, the draft of its label and what is wrong with both; null for a moment, until that has been fetched. */
+  readonly selling: Selling | null;
+  /** Minutes of hands and of what draws power; null until the day has been laid out. */
+  readonly run: RunMinutes | null;
   readonly shop: Shop;
   readonly larder: Larder;
   readonly rack: readonly StoredTin[];

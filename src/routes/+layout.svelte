@@ -32,6 +32,7 @@
     ['/gather', 'Gather'],
     ['/larder', 'Larder'],
     ['/tins', 'Tins'],
+    ['/prices', 'Prices'],
     ['/settings', 'Settings'],
   ] as const;
 
@@ -75,7 +76,7 @@
 <svelte:window {onkeydown} />
 <Fills />
 
-<a class="skip" href={/(build|size|cook|set|cut|price)$/.test(page.route.id ?? '') ? '#hand' : '#main'}
+<a class="skip" href={/(build|size|cook|set|cut|price|pack)$/.test(page.route.id ?? '') ? '#hand' : '#main'}
   >Skip to the work</a
 >
 <Header

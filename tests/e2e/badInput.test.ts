@@ -84,7 +84,19 @@ test('a slab in which many things have one name shows at every station', async (
   };
   const kept = await page.request.post(`${shop.address}/api/slabs`, { data: slab });
   const { id } = (await kept.json()) as { id: number };
-  for (const station of ['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock', 'compare']) {
+  for (const station of [
+    'build',
+    'size',
+    'cook',
+    'set',
+    'cut',
+    'price',
+    'pack',
+    'gather',
+    'clock',
+    'compare',
+    'label',
+  ]) {
     await open(`/slabs/${id}/${station}`);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(slab.name);
     expect(watched, station).toEqual([]);

@@ -8,7 +8,7 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   page,
   shop,
 }) => {
-  await open('/settings');
+  await open('/settings#room');
   await page.getByLabel('Height above the sea, m').fill('1200');
   await expect(page.getByText('Water boils at 96.0 °C')).toBeVisible();
   await page.getByRole('button', { name: 'Keep' }).click();

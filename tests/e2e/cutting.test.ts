@@ -99,8 +99,13 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
   await expect(page.getByRole('button', { name: 'Remember Tile' })).toBeHidden();
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('kept, version 2')).toBeVisible();
-  await open('/settings');
-  await expect(page.getByRole('group', { name: 'Kinds of piece' }).getByLabel('Name').last()).toHaveValue('Tile');
+  await open('/settings#pieces');
+  await expect(
+    page
+      .getByRole('group', { name: /^Kinds of piece/ })
+      .getByLabel('Name')
+      .last(),
+  ).toHaveValue('Tile');
 });
 
 test('bark to bags: what the shards weigh, in full bags', async ({ open, page, shop }) => {

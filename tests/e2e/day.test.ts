@@ -2,7 +2,7 @@
 import { expect, slabId, test } from './shop';
 
 test('hours and hands of the shop: set once, and every day is laid out in them', async ({ open, page, shop }) => {
-  await open('/settings');
+  await open('/settings#hours');
   const monday = page.getByRole('group', { name: 'Monday' });
   await expect(monday).toContainText('no work');
   await monday.getByRole('button', { name: 'Add hours' }).click();

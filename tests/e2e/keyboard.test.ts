@@ -59,8 +59,12 @@ test('Tab comes to everything on every screen', async ({ open, page, shop }) => 
     '/slabs',
     '/slabs/paste',
     '/tins',
-    '/settings',
-    ...['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock'].map((one) => `/slabs/${id}/${one}`),
+    '/prices',
+    '/settings#prices',
+    '/settings#packing',
+    ...['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'label'].map(
+      (one) => `/slabs/${id}/${one}`,
+    ),
     ...['cook', 'clock'].map((one) => `/slabs/${twoPots}/${one}`),
   ];
   for (const path of paths) {

@@ -65,7 +65,7 @@ test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm
   page,
   shop,
 }) => {
-  await open('/settings');
+  await open('/settings#room');
   await page.getByLabel('Height above the sea, m').fill('1500');
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();

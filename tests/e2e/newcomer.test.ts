@@ -76,7 +76,7 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
     '2.20 for 454 g',
     '1.95 for 200 g',
   ]);
-  await expect(tray(page, 'Each costs')).not.toHaveText('€0.00');
+  await expect(tray(page, 'Ingredients')).not.toHaveText('€0.00');
   await expect(page.getByLabel(/^What .* costs$/)).toHaveCount(0);
   await hand.click('button', 'Keep');
   await expect(page.getByText(/^kept, version/)).toBeVisible();

@@ -10,7 +10,7 @@ test('a price changed in the larder is the price of the slab', async ({ open, pa
   await expect(page.getByRole('row', { name: /dark chocolate/ })).toContainText('€59.00');
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
-  await expect(tray(page, 'Each costs')).toHaveText('€0.53');
+  await expect(tray(page, 'Ingredients')).toHaveText('€0.53');
 });
 
 test('an ingredient is added, a doubled name is told, and a stale change is told', async ({
@@ -104,6 +104,7 @@ test('keys go to the stations, and none fires while typing', async ({ open, page
     ['4', 'set'],
     ['5', 'cut'],
     ['6', 'price'],
+    ['7', 'pack'],
     ['1', 'build'],
   ] as const) {
     await page.keyboard.press(key);
@@ -120,9 +121,12 @@ test('keys go to the stations, and none fires while typing', async ({ open, page
 /** By night the page is the same but for its colours. */
 const RULES = { day: undefined, night: ['color-contrast'] } as const;
 
+const SETTINGS = ['shop', 'room', 'hours', 'pots', 'packing', 'prices', 'channels', 'labels'].map(
+  (leaf) => `/settings#${leaf}`,
+);
 const AXE_PATHS = {
-  rooms: ['/slabs', '/slabs/paste', '/gather?slabs=1,2', '/larder', '/tins', '/settings', '/how'],
-  stations: ['build', 'size', 'cook', 'set', 'cut', 'price', 'gather', 'clock', 'compare'],
+  rooms: ['/slabs', '/slabs/paste', '/gather?slabs=1,2', '/larder', '/tins', '/prices', ...SETTINGS, '/how'],
+  stations: ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'compare', 'label'],
 } as const;
 
 for (const [theme, where] of [

@@ -49,7 +49,7 @@ test('names that look like markup stay text on every screen, sheet and download'
     for (const line of preparation.lines) line.state = sly('cut');
   }
   for (const layer of slab.layers) layer.name = sly(layer.name);
-  Object.assign(slab, { name: sly('Slab'), notes: sly('Notes') });
+  Object.assign(slab, { name: sly('Slab'), notes: sly('Notes'), packing: { in: sly('box'), wrap: sly('paper') } });
   slab.preparations[0]!.lines[0]!.ingredient = sly('flour');
   const pack = { name: sly('bag'), massG: 1000, price: 3 };
   const facts = { densityGPerMl: 0.6, aliases: [sly('meal')], source: sly('label') };
@@ -57,20 +57,27 @@ test('names that look like markup stay text on every screen, sheet and download'
   expect((await post('/api/larder', { name: sly('flour'), packs: [pack], ...facts })).status()).toBe(201);
   const tin = { shape: 'rectangle', lengthMm: 210, widthMm: 210, depthMm: 45 };
   expect((await post('/api/tins', { name: sly('tin'), count: 1, tin })).status()).toBe(201);
-  const settings = { name: sly('shop'), vessels: [{ name: sly('pot'), kind: 'pot', volumeMl: 100 }] };
+  const settings = {
+    name: sly('shop'),
+    vessels: [{ name: sly('pot'), kind: 'pot', volumeMl: 100 }],
+    boxes: [{ name: sly('box'), lengthMm: 200, widthMm: 200, heightMm: 50 }],
+    wraps: [{ name: sly('paper'), fold: 'twist', lengthMm: 400, widthMm: 400 }],
+    channels: [{ name: sly('hatch') }],
+    labels: { address: sly('yard') },
+  };
   const kept = await page.request.put(`${shop.address}/api/shop`, { data: { revision: 2, settings } });
   expect(kept.status()).toBe(200);
   const { id } = (await (await post('/api/slabs', slab)).json()) as { id: number };
-  const stations = ['build', 'size', 'cook', 'set', 'clock', 'cut', 'price', 'gather', 'compare'];
+  const stations = ['build', 'size', 'cook', 'set', 'clock', 'cut', 'price', 'pack', 'gather', 'compare', 'label'];
   for (const path of [
     ...stations.map((one) => `/slabs/${id}/${one}`),
-    ...['/slabs', '/larder', '/tins', '/settings', `/gather?slabs=${id}`],
+    ...['/slabs', '/larder', '/tins', '/settings#packing', '/settings#channels', '/prices', `/gather?slabs=${id}`],
   ]) {
     await open(path);
     if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
     if (path.endsWith('/clock')) await page.getByText(/^Begin/).waitFor();
     await page.waitForTimeout(200);
-    expect(new URL(page.url()).pathname + new URL(page.url()).search).toBe(path);
+    expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
   }
   await open('/larder');
@@ -78,7 +85,15 @@ test('names that look like markup stay text on every screen, sheet and download'
   await expect(page.getByText('What it has cost')).toBeVisible();
   await page.waitForTimeout(300);
   expect(await page.locator('body meta, img[src="x"]').count()).toBe(0);
-  for (const path of ['/api/larder/table/larder', `/api/slabs/${id}/recipe`, '/api/slabs', '/api/slabs/zip']) {
+  const label = `/api/slabs/${id}/label.pdf?madeOn=2026-11-26`;
+  for (const path of [
+    '/api/larder/table/larder',
+    `/api/slabs/${id}/recipe`,
+    '/api/slabs',
+    '/api/slabs/zip',
+    '/api/prices',
+    label,
+  ]) {
     const { 'content-type': type, 'x-content-type-options': sniff } = (
       await page.request.get(shop.address + path)
     ).headers();
@@ -95,7 +110,7 @@ test('two windows at the settings: neither writes over what the other changed', 
 }) => {
   await open('/settings');
   const other = await context.newPage();
-  await other.goto(`${shop.address}/settings`);
+  await other.goto(`${shop.address}/settings#room`);
   await other.waitForSelector('html[data-ready]');
   await other.getByLabel('Room, °C').fill('17');
   await other.getByRole('button', { name: 'Keep' }).click();
@@ -108,8 +123,9 @@ test('two windows at the settings: neither writes over what the other changed', 
   await dialog.getByRole('button', { name: 'Keep mine beside theirs' }).click();
   await expect(page.getByRole('status')).toHaveText('Kept');
   await open('/settings');
-  await expect(page.getByLabel('Room, °C')).toHaveValue('17');
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Lantern Yard, upstairs');
+  await page.getByRole('tab', { name: 'Workroom' }).click();
+  await expect(page.getByLabel('Room, °C')).toHaveValue('17');
 });
 
 test('a table that was looked at is looked at anew when the larder has changed meanwhile', async ({

@@ -7,9 +7,18 @@ const SIZES = [
   { name: 'a tablet on the bench', width: 1024, height: 768, touch: true },
   { name: 'a phone', width: 390, height: 844, touch: true },
 ] as const;
-const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price'];
-const SHEETS = ['gather', 'clock', 'compare'];
-const ROOMS = ['/slabs', '/slabs/paste', '/gather?slabs=1,2', '/larder', '/tins', '/settings'];
+const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'];
+const SHEETS = ['gather', 'clock', 'compare', 'label'];
+const LEAVES = ['shop', 'room', 'hours', 'pots', 'pieces', 'packing', 'prices', 'channels', 'labels'];
+const ROOMS = [
+  '/slabs',
+  '/slabs/paste',
+  '/gather?slabs=1,2',
+  '/larder',
+  '/tins',
+  '/prices',
+  ...LEAVES.map((leaf) => `/settings#${leaf}`),
+];
 
 /** What is wrong with a page as it stands, in words. */
 function wrongs(page: Page, touch: boolean): Promise<string[]> {
@@ -82,6 +91,15 @@ for (const { name, width, height, touch } of SIZES) {
         await open(path);
         if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
         const here = await wrongs(page, touch);
+        if (path.startsWith('/settings') && width >= 1200) {
+          const tall = await page.evaluate(() => document.documentElement.scrollHeight);
+          if (tall > height + 1) here.push(`does not go on one screen, ${tall} of ${height} px`);
+          const leaf = await page.evaluate(() => {
+            const one = [...document.querySelectorAll('.bx--tab-content')].find((each) => each.checkVisibility())!;
+            return one.scrollHeight - one.clientHeight;
+          });
+          if (leaf > 1) here.push(`its leaf scrolls by ${leaf} px`);
+        }
         const station = STATIONS.some((at) => path.endsWith(`/${at}`));
         if (station && width >= 1000) {
           const tall = await page.evaluate(() => document.documentElement.scrollHeight);

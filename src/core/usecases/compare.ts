@@ -118,7 +118,7 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
       both('Height', 'mm', ({ plan }) => plan.slab.heightMm),
       both('Mass in all', 'g', ({ plan }) => plan.slab.massG),
       both('Cost of what is used', 'money', ({ plan }) => plan.cost.used),
-      both('Each costs', 'money', ({ plan }) => plan.cost.perPiece),
+      both('Ingredients, each', 'money', ({ plan }) => plan.cost.perPiece),
     ],
   };
 }

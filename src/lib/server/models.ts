@@ -187,6 +187,56 @@ export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
       holds: 'Every currency; exact.',
       source: 'The method of largest remainders (Hamilton)',
     },
+    {
+      title: 'What a run costs',
+      file: 'cost/bill.ts',
+      name: 'billOf',
+      holds: 'The steps of the day as they usually are; your own rates.',
+      source: 'Absorption costing: what a run uses, with its share of what is paid anyhow',
+    },
+    {
+      title: 'The price of a piece',
+      file: 'cost/asked.ts',
+      name: 'askedPrice',
+      holds: 'Every tax, ladder and currency; exact, and never under the margin that is asked.',
+      source: 'The definitions of margin and markup, in whole numbers',
+    },
+    {
+      title: 'Other cuts by what they earn',
+      file: 'usecases/moneyPlans.ts',
+      name: 'cutsByMoney',
+      holds: 'Even grids near the one that stands; it does not foretell what sells.',
+      source: 'The same price and the same minutes as everywhere here',
+    },
+  ],
+  Pack: [
+    {
+      title: 'How many go into a box',
+      file: 'pack/boxes.ts',
+      name: 'storeyOf',
+      holds: 'Pieces that lie flat in rows; no other way of rows holds more.',
+      source: 'Every number of rows in both turns is tried',
+    },
+    {
+      title: 'The paper round a piece',
+      file: 'pack/wraps.ts',
+      name: 'wrapPaper',
+      holds: 'Paper that is soft enough to fold; thick paper takes a finger more.',
+    },
+  ],
+  Label: [
+    {
+      title: 'The list of ingredients',
+      file: 'label/ingredients.ts',
+      name: 'labelIngredients',
+      holds: 'What the larder knows of its packs. A draft: your local food law decides.',
+    },
+    {
+      title: 'Nutrition',
+      file: 'label/nutrition.ts',
+      name: 'nutritionOf',
+      holds: 'Reckoned from food tables and packs, not measured; good to about a tenth, as they are.',
+    },
   ],
   'Paste a recipe': [
     {

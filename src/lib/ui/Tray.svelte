@@ -17,6 +17,9 @@
     allergens: readonly string[];
     kept: Plan;
     keptAllergens: readonly string[];
+    /** What a piece is sold at, as it is now and as last kept; null while that is not known. */
+    soldAt: string | null;
+    keptSoldAt: string | null;
     slab: Slab;
     /** Minutes until it is ready, and of work among them; null while that is not known. */
     readyIn: { readonly minutes: number; readonly handsMinutes: number } | null;
@@ -28,8 +31,21 @@
     /** Goes to what a warning speaks of. */
     onshow: (where: string) => void;
   }
-  let { plan, allergens, kept, keptAllergens, slab, readyIn, guesses, unread, known, onknown, onshow }: Props =
-    $props();
+  let {
+    plan,
+    allergens,
+    kept,
+    keptAllergens,
+    soldAt,
+    keptSoldAt,
+    slab,
+    readyIn,
+    guesses,
+    unread,
+    known,
+    onknown,
+    onshow,
+  }: Props = $props();
 
   const shown = $derived(shopFigures());
   const some = $derived(plan.warnings.length + plan.settled.length > 0);
@@ -73,7 +89,7 @@
   const CELLS = [
     ['pieces', 'Pieces'],
     ['each', 'Each'],
-    ['cost', 'Each costs'],
+    ['cost', 'Ingredients'],
     ['height', 'Height'],
   ] as const;
 
@@ -120,6 +136,15 @@
         </dd>
       </div>
     {/each}
+    {#if soldAt !== null}
+      <div class="sold">
+        <dt>Sold at</dt>
+        <dd>
+          {#if keptSoldAt !== null && keptSoldAt !== soldAt}<s><span class="unseen">was </span>{keptSoldAt}</s>{/if}
+          <b>{soldAt}</b>
+        </dd>
+      </div>
+    {/if}
     <div class="ready">
       <dt>Ready in about</dt>
       <dd><b>{ready}</b></dd>
@@ -337,7 +362,7 @@
       padding: 0.4rem 0.6rem;
     }
 
-    .tray:not(.raised) dl > :is(.height, .ready, .keeps, .contains),
+    .tray:not(.raised) dl > :is(.height, .sold, .ready, .keeps, .contains),
     .tray:not(.raised) .guessed,
     .unread {
       display: none;

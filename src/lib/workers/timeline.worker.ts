@@ -1,10 +1,11 @@
 /** Lays a slab's steps out in time, away from the screen. */
 import { READY } from '../newestAnswer';
+import type { RunMinutes } from '../../core/cost';
 import { larderOf, type Ingredient } from '../../core/larder';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 import type { Pace } from '../../core/time';
-import { layOutDay, workOf, type Day, type DayOptions } from '../../core/usecases';
+import { layOutDay, runMinutesOf, workOf, type Day, type DayOptions } from '../../core/usecases';
 
 export interface TimelineQuestion {
   readonly slab: Slab;
@@ -24,6 +25,8 @@ export interface Moments {
 }
 export interface TimelineAnswer {
   readonly day: Day;
+  /** Minutes of hands and of what draws power that its steps take. */
+  readonly run: RunMinutes;
   /** null until it is known, and where it makes no difference. */
   readonly between: Moments | null;
   /** Nothing more comes to this question. */
@@ -34,9 +37,11 @@ addEventListener('message', ({ data }: MessageEvent<TimelineQuestion>) => {
   const { slab, ingredients, shop, pace, asked, now, quickAndSlow } = data;
   const larder = larderOf(ingredients);
   const dayAt = (at: Pace) => layOutDay(workOf(slab, larder, shop, {}, at), asked, now);
-  const day = dayAt(pace);
+  const work = workOf(slab, larder, shop, {}, pace);
+  const run = runMinutesOf(work.activities);
+  const day = layOutDay(work, asked, now);
   const tell = (between: Moments | null, isLast: boolean) =>
-    postMessage({ day, between, isLast } satisfies TimelineAnswer);
+    postMessage({ day, run, between, isLast } satisfies TimelineAnswer);
   const isLast = !day.feasible || !quickAndSlow;
   tell(null, isLast);
   if (isLast) return;

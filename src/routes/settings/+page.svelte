@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { tick, untrack } from 'svelte';
-  import { invalidateAll } from '$app/navigation';
+  import { onMount, tick, untrack } from 'svelte';
+  import { invalidateAll, replaceState } from '$app/navigation';
+  import { page } from '$app/state';
   import { MEASURES, MEASURES_NAMED } from '../../core/measure';
   import type { Shop } from '../../core/shop';
   import { LEAST, type Problem } from '../../core/validation';
@@ -14,17 +15,71 @@
   import SettingsElsewhere from './SettingsElsewhere.svelte';
   import ShownUnits from './ShownUnits.svelte';
   import Room from './Room.svelte';
-  import Equipment from './Equipment.svelte';
-  import PieceKinds from './PieceKinds.svelte';
+  import Labels from './Labels.svelte';
+  import Prices from './Prices.svelte';
+  import Things from './Things.svelte';
+  import { BAGS, BOXES, channelsIn, PIECES, POTS, WRAPS, type Kind } from './things';
+  import Leaves, { type Leaf } from '$lib/ui/Leaves.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
 
+  const LEAVES = [
+    { key: 'shop', name: 'Shop' },
+    { key: 'room', name: 'Workroom' },
+    { key: 'hours', name: 'Hours' },
+    { key: 'pots', name: 'Pots' },
+    { key: 'pieces', name: 'Pieces' },
+    { key: 'packing', name: 'Packing' },
+    { key: 'prices', name: 'Prices' },
+    { key: 'channels', name: 'Channels' },
+    { key: 'labels', name: 'Labels' },
+  ] as const satisfies readonly Leaf[];
+  type Key = (typeof LEAVES)[number]['key'];
+  /** The leaf that an address names: /settings#prices. */
+  const keyIn = (hash: string): Key => LEAVES.find(({ key }) => `#${key}` === hash)?.key ?? 'shop';
+  let looked: Key = $state('shop');
+  onMount(() => (looked = keyIn(page.url.hash)));
+  function look(key: Key) {
+    if (key === looked) return;
+    looked = key;
+    replaceState(`#${key}`, {});
+  }
+  /** Where a setting is looked at, by the field that a problem or a half-typed text names. */
+  const LEAF_OF: Readonly<Record<string, Key>> = {
+    vessels: 'pots',
+    pieceKinds: 'pieces',
+    boxes: 'packing',
+    bags: 'packing',
+    wraps: 'packing',
+    pricing: 'prices',
+    power: 'prices',
+    channels: 'channels',
+    labels: 'labels',
+    probes: 'room',
+    hours: 'hours',
+    zone: 'hours',
+  };
+
   const CURRENCIES = Intl.supportedValuesOf('currency');
   const currencyNames = new Intl.DisplayNames('en', { type: 'currency' });
+  const WRONG = 'main .bx--text-input--invalid, main [aria-invalid="true"]';
+  /** Fields of half-typed texts that do not begin with the setting's own name. */
+  const LEAF_BY_FIELD: readonly (readonly [RegExp, Key])[] = [
+    [/^(altitude|room|humidity|probe)/, 'room'],
+    [/^(hours|hands|ovens|rings|day|from|to)/, 'hours'],
+    [/^(shop asks|least margin|tax|labour|watch|shop rejects|overhead|tariff|ladder|power)/, 'prices'],
+    [/^(step|rate|name)/, 'shop'],
+  ];
   /** As they were read, and what is made of them here. */
   let base: KeptSettings = $state.raw(untrack(() => ({ settings: data.shop, revision: data.shopRevision })));
   let form = $state(untrack(() => ({ ...data.shop })));
+  const KINDS = $derived({
+    pots: [POTS],
+    pieces: [PIECES],
+    packing: [BOXES, BAGS, WRAPS],
+    channels: [channelsIn([...(form.boxes ?? []), ...(form.bags ?? [])].map(({ name }) => name).filter(Boolean))],
+  } satisfies Partial<Record<Key, readonly Kind[]>>);
   let rate: number | null = $state(null);
   let typed: Record<string, string> = $state({});
   let problems: readonly Problem[] = $state.raw([]);
@@ -34,7 +89,9 @@
 
   /** Problems that no field shows itself. */
   const unplaced = $derived(
-    problems.filter(({ path }) => path !== '/name' && !/^\/(vessels|boxes|pieceKinds|probes|hours)\//.test(path)),
+    problems.filter(
+      ({ path }) => path !== '/name' && !/^\/(vessels|boxes|bags|wraps|channels|pieceKinds|probes|hours)\//.test(path),
+    ),
   );
   const otherCurrency = $derived(form.currency !== base.settings.currency);
 
@@ -46,10 +103,16 @@
   /** Only what was changed here is sent, so that what was changed elsewhere stays. */
   const changes = () => changedSettings(base.settings, $state.snapshot(form) as Settings);
 
-  /** The page is long: what is wrong may stand out of sight. */
+  /** What is wrong may stand on another leaf, or out of sight. */
   async function showFirstWrong() {
     await tick();
-    document.querySelector<HTMLElement>('main .bx--text-input--invalid, main [aria-invalid="true"]')?.focus();
+    if (!document.querySelector(WRONG)) {
+      const [first = ''] = [...problems.map(({ path }) => path.split('/')[1] ?? ''), ...Object.keys(typed)];
+      const key = LEAF_OF[first.split(' ')[0]!] ?? LEAF_BY_FIELD.find(([field]) => field.test(first))?.[1];
+      if (key) look(key);
+      await tick();
+    }
+    document.querySelector<HTMLElement>(WRONG)?.focus();
   }
 
   async function save() {
@@ -107,76 +170,126 @@
     }}
     oninput={() => (said = '')}
   >
-    <TextInput
-      size="sm"
-      labelText="Name of the shop"
-      bind:value={form.name}
-      invalid={problemAt(problems, '/name') !== ''}
-      invalidText={problemAt(problems, '/name')}
-    />
-    <Select
-      size="sm"
-      labelText="Currency"
-      bind:selected={form.currency}
-      helperText={otherCurrency ? '' : 'Of all prices and costs'}
-    >
-      {#each CURRENCIES as code (code)}<SelectItem value={code} text="{code}, {currencyNames.of(code)}" />{/each}
-    </Select>
-    {#if otherCurrency}
-      <NumberField
-        label="One {base.settings.currency} is how many {form.currency}"
-        optional
-        value={rate}
-        limits={{ min: LEAST, max: 1e6 }}
-        name="rate"
-        helper="Prices are turned into {form.currency} by it. Left empty, they stay in {base.settings
-          .currency} and count again once you are back"
-        {typed}
-        onvalue={(value) => (rate = value)}
-      />
-    {/if}
-    <Select
-      size="sm"
-      labelText="Cups and spoons"
-      bind:selected={form.measures}
-      helperText="For slabs that do not say whose spoons they mean"
-    >
-      {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
-    </Select>
-    <NumberField
-      label="The scale shows steps of"
-      quantity="mass"
-      value={form.scaleStepG}
-      limits={shopLimits('scaleStepG')}
-      name="step"
-      {typed}
-      onvalue={(value) => value !== null && (form.scaleStepG = value)}
-    />
-    <ShownUnits shownIn={form.shownIn} onshop={take} />
-    <Room shop={form} {typed} {problems} onshop={take} />
-    <Hours shop={form} {typed} {problems} onshop={take} />
-    <Equipment bind:vessels={form.vessels} bind:boxes={form.boxes} {typed} {problems} />
-    <PieceKinds bind:kinds={form.pieceKinds} currency={base.settings.currency} {typed} {problems} />
+    <Leaves label="Settings of the shop" leaves={LEAVES} bind:chosen={() => looked, look}>
+      {#snippet leaf(key)}
+        <div class="leaf">
+          {#if key === 'shop'}
+            <TextInput
+              size="sm"
+              labelText="Name of the shop"
+              bind:value={form.name}
+              invalid={problemAt(problems, '/name') !== ''}
+              invalidText={problemAt(problems, '/name')}
+            />
+            <Select
+              size="sm"
+              labelText="Currency"
+              bind:selected={form.currency}
+              helperText={otherCurrency ? '' : 'Of all prices and costs'}
+            >
+              {#each CURRENCIES as code (code)}<SelectItem
+                  value={code}
+                  text="{code}, {currencyNames.of(code)}"
+                />{/each}
+            </Select>
+            {#if otherCurrency}
+              <NumberField
+                label="One {base.settings.currency} is how many {form.currency}"
+                optional
+                value={rate}
+                limits={{ min: LEAST, max: 1e6 }}
+                name="rate"
+                helper="Prices are turned into {form.currency} by it. Left empty, they stay in {base.settings
+                  .currency} and count again once you are back"
+                {typed}
+                onvalue={(value) => (rate = value)}
+              />
+            {/if}
+            <Select
+              size="sm"
+              labelText="Cups and spoons"
+              bind:selected={form.measures}
+              helperText="For slabs that do not say whose spoons they mean"
+            >
+              {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
+            </Select>
+            <NumberField
+              label="The scale shows steps of"
+              quantity="mass"
+              value={form.scaleStepG}
+              limits={shopLimits('scaleStepG')}
+              name="step"
+              {typed}
+              onvalue={(value) => value !== null && (form.scaleStepG = value)}
+            />
+            <ShownUnits shownIn={form.shownIn} onshop={take} />
+          {:else if key === 'room'}<Room shop={form} {typed} {problems} onshop={take} />
+          {:else if key === 'hours'}<Hours shop={form} {typed} {problems} onshop={take} />
+          {:else if key === 'prices'}
+            <Prices shop={form} currency={base.settings.currency} {typed} {problems} onshop={take} />
+          {:else if key === 'labels'}<Labels labels={form.labels} {typed} onshop={take} />
+          {:else}
+            {#each KINDS[key] as kind (kind.path)}
+              <Things
+                {kind}
+                things={form[kind.path]}
+                currency={base.settings.currency}
+                {typed}
+                {problems}
+                onshop={take}
+              />
+            {/each}
+          {/if}
+        </div>
+      {/snippet}
+    </Leaves>
     {#if unplaced.length > 0}<Notice harm problems={unplaced} />{/if}
-    <p><Button size="small" type="submit">Keep</Button> <span role="status">{said}</span></p>
+    <p class="keep"><Button size="small" type="submit">Keep</Button> <span role="status">{said}</span></p>
   </form>
 </div>
 
 <style>
+  .page {
+    display: flex;
+    flex-direction: column;
+    height: calc(100dvh - 48px);
+    max-width: 64rem;
+  }
+
   form {
+    display: flex;
+    flex-direction: column;
+    flex: 0 1 auto;
+    min-height: 0;
+    padding: 0.4rem 1rem 0.9rem;
+  }
+
+  .leaf {
     display: grid;
-    gap: 1.1rem;
-    max-width: 46rem;
-    padding: 1.2rem;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 1rem;
+    padding-bottom: 0.6rem;
+  }
+
+  .keep {
+    padding-top: 0.7rem;
+    border-top: 1px solid var(--rule);
   }
 
   form :global(fieldset) {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.5rem;
   }
 
   form :global(legend) {
     font-weight: 650;
     margin-bottom: 0.3rem;
+  }
+
+  @media (max-width: 759px) {
+    .page {
+      height: auto;
+    }
   }
 </style>

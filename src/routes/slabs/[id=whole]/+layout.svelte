@@ -2,14 +2,15 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { goto } from '$app/navigation';
+  import { afterNavigate, goto } from '$app/navigation';
   import { page } from '$app/state';
   import { withThickness } from '../../../core/scale';
-  import { allergensIn, plan } from '../../../core/usecases';
+  import { allergensIn, plan, type Plan, type Selling } from '../../../core/usecases';
   import { namesNeeded } from '../../../core/slab';
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
   import { isFree } from '$lib/keys';
+  import { money } from '$lib/money';
   import { firstTouchOrPrint } from '$lib/firstTouch';
   import { namedIngredients } from '$lib/namedIngredients';
   import { placeNamed } from '$lib/placeNamed';
@@ -34,6 +35,7 @@
   const kept = $derived(plan(draft.kept, larder, shop));
   const allergens = $derived(allergensIn(draft.slab, larder));
   const keeping = new SlabKeeping(draft);
+  const readyIn = new ReadyIn();
   let chosen: string | null = $state(null);
   let opened: string | null = $state(untrack(() => data.kept.slab.preparations[0]?.id ?? null));
 
@@ -41,6 +43,12 @@
     draft,
     get plan() {
       return now;
+    },
+    get selling() {
+      return selling;
+    },
+    get run() {
+      return readyIn.run;
     },
     get shop() {
       return shop;
@@ -76,12 +84,22 @@
   /** What was guessed is told a moment after the page stands: nobody waits for it. */
   const GUESSES_AFTER_MS = 2000;
   let guessesOf = $state.raw<(typeof import('../../../core/usecases/guesses'))['guessesOf'] | null>(null);
+  /** So are price and label, but where they are what one came for. */
+  let sellingOf = $state.raw<(typeof import('../../../core/usecases/selling'))['sellingOf'] | null>(null);
+  const SOLD = /\/(?:price|pack|label)$/;
   onMount(() => {
     const timer = setTimeout(
-      () => void import('../../../core/usecases/guesses').then((found) => (guessesOf = found.guessesOf)),
-      GUESSES_AFTER_MS,
+      () => {
+        void import('../../../core/usecases/selling').then((found) => (sellingOf = found.sellingOf));
+        void import('../../../core/usecases/guesses').then((found) => (guessesOf = found.guessesOf));
+      },
+      SOLD.test(page.url.pathname) ? 0 : GUESSES_AFTER_MS,
     );
     return () => clearTimeout(timer);
+  });
+  afterNavigate(({ to }) => {
+    if (!sellingOf && SOLD.test(to?.url.pathname ?? ''))
+      void import('../../../core/usecases/selling').then((found) => (sellingOf = found.sellingOf));
   });
   onMount(() => {
     void draft.restore();
@@ -100,7 +118,21 @@
     untrack(() => draft.store());
   });
 
-  const readyIn = new ReadyIn();
+  const today = new Date().toISOString().slice(0, 10);
+  const selling = $derived(sellingOf?.(draft.slab, larder, shop, now, readyIn.run, today) ?? null);
+  const keptSelling = $derived(
+    draft.changed ? (sellingOf?.(draft.kept, larder, shop, kept, readyIn.run, today) ?? null) : selling,
+  );
+  /** A plan with what the second reader says of price, pack and label as well. */
+  const withSelling = (of: Plan, sold: Selling | null): Plan =>
+    sold === null
+      ? of
+      : { ...of, warnings: [...of.warnings, ...sold.warnings], settled: [...of.settled, ...sold.settled] };
+  /** What the first kind of piece is sold at. */
+  function soldAtOf(sold: Selling | null): string | null {
+    const [first] = sold?.price.earned.kinds ?? [];
+    return sold && first ? money(first.price / 10 ** sold.price.digits, sold.price.currency) : null;
+  }
   $effect(() => readyIn.ask(draft.slab, namedIngredients(draft.slab, larder), shop, new Date()));
   onDestroy(() => readyIn.close());
 
@@ -209,9 +241,11 @@
     {@render children()}
   {/if}
   <Tray
-    plan={now}
+    plan={withSelling(now, selling)}
     {allergens}
-    {kept}
+    kept={withSelling(kept, keptSelling)}
+    soldAt={soldAtOf(selling)}
+    keptSoldAt={soldAtOf(keptSelling)}
     keptAllergens={allergensIn(draft.kept, larder)}
     slab={draft.slab}
     readyIn={readyIn.minutes === null ? null : { minutes: readyIn.minutes, handsMinutes: readyIn.handsMinutes }}

@@ -35,7 +35,7 @@
     <Table size="compact" class="table">
       <thead>
         <tr
-          ><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Each costs</th><th
+          ><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Ingredients, each</th><th
             class="num">Height</th
           ><th>Layers</th></tr
         >

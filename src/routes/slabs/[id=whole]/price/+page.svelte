@@ -1,78 +1,70 @@
-<!-- What the slab costs: by layer, by ingredient and per piece. -->
+<!-- What a piece is sold for and where that goes; what changes it; what else might be done with the slab. -->
 <script lang="ts">
-  import { Button, Table } from 'carbon-components-svelte';
-  import { inCoins } from '../../../../core/cost';
-  import { coinDigits } from '../../../../core/cost';
+  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import { onDestroy } from 'svelte';
+  import { formatDuration, percent } from '$lib/figures';
   import { money } from '$lib/money';
-  import { percent } from '$lib/figures';
+  import { namedIngredients } from '$lib/namedIngredients';
+  import { NewestAnswer } from '$lib/newestAnswer';
   import { slabWork } from '$lib/slabContext';
-  import { expandDividedLines } from '../../../../core/slab';
-  import { lookOf } from '../../../../core/classify';
   import Board from '$lib/ui/Board.svelte';
+  import Leaves, { type Leaf } from '$lib/ui/Leaves.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
-  import MoneyBar from './MoneyBar.svelte';
-  import PackPrice from './PackPrice.svelte';
-  import { shopFigures } from '$lib/shopFigures';
-
-  const figures = $derived(shopFigures());
+  import type { MoneyAnswer, MoneyQuestion } from '$lib/workers/money.worker';
+  import MoneyWorker from '$lib/workers/money.worker?worker';
+  import type { Ingredient } from '../../../../core/larder';
+  import Asking from './Asking.svelte';
+  import Channels from './Channels.svelte';
+  import Dearer from './Dearer.svelte';
+  import MoreAtOnce from './MoreAtOnce.svelte';
+  import OtherCuts from './OtherCuts.svelte';
+  import OverTime from './OverTime.svelte';
+  import { pieceParts, type PartKey } from './pieceMoney';
+  import PartOpened from './PartOpened.svelte';
+  import PieceMoney from './PieceMoney.svelte';
+  import RunTable from './RunTable.svelte';
+  import Unpriced from './Unpriced.svelte';
 
   const work = slabWork();
   const slab = $derived(work.draft.slab);
-  const cost = $derived(work.plan.cost);
-  const digits = $derived(coinDigits(cost.currency));
-  const coin = $derived(10 ** digits);
-  const show = (coins: number) => money(coins / coin, cost.currency);
-
-  const layerCoins = $derived(inCoins([...cost.byLayer.map((layer) => layer.cost), cost.leftover], digits));
-  const count = $derived(work.plan.cut.pieces.reduce((sum, kind) => sum + kind.count, 0));
-  /** What each layer is of one piece, in coins that add up to what the piece costs. */
-  const pieceCoins = $derived(
-    inCoins(
-      [...cost.byLayer.map((layer) => layer.cost), cost.leftover].map((part) => part / Math.max(1, count)),
-      digits,
-    ),
-  );
-  const byLayer = $derived([
-    ...slab.layers.map(({ id, name }, i) => ({ id, name, coins: layerCoins[i]!, each: pieceCoins[i]! })).reverse(),
-    ...(cost.leftover > 1e-9
-      ? [{ id: 'left', name: 'Left over', coins: layerCoins.at(-1)!, each: pieceCoins.at(-1)! }]
-      : []),
-  ]);
-  const totalCoins = $derived(layerCoins.reduce((sum, coins) => sum + coins, 0));
-  const ingredientCoins = $derived(
-    inCoins(
-      cost.byIngredient.map((ingredient) => ingredient.cost ?? 0),
-      digits,
-    ),
-  );
-  const byIngredient = $derived(
-    cost.byIngredient
-      .map((ingredient, i) => ({ ...ingredient, coins: ingredientCoins[i]! }))
-      // What has no price yet stands first: it is to be written.
-      .sort((a, b) => Number(b.cost === null) - Number(a.cost === null) || b.coins - a.coins),
-  );
-  /** One piece's money, by layer from the bottom, and what is left over of the pots. */
-  const expanded = $derived(expandDividedLines(slab));
-  const parts = $derived.by(() => {
-    const pieces = Math.max(1, count);
-    const linesOf = (from: readonly { readonly preparation: string; readonly share: number }[]) =>
-      from.flatMap(({ preparation, share }) => {
-        const at = expanded.preparations.findIndex(({ id }) => id === preparation);
-        return (work.plan.preparations[at]?.lines ?? []).map(({ ingredient, cost: whole }) => ({
-          name: ingredient,
-          cost: whole === null ? null : (whole * share) / pieces,
-        }));
-      });
-    const layers = slab.layers.map((layer, i) => ({
-      id: layer.id,
-      name: layer.name,
-      look: lookOf(layer, slab.preparations),
-      cost: (cost.byLayer[i]?.cost ?? 0) / pieces,
-      lines: linesOf(layer.from),
-    }));
-    const left = { id: 'left', name: 'Left over', look: null, cost: cost.leftover / pieces, lines: [] };
-    return cost.leftover > 1e-9 ? [...layers, left] : layers;
+  const price = $derived(work.selling?.price ?? null);
+  const show = $derived.by(() => {
+    const coin = 10 ** (price?.digits ?? 2);
+    const { currency } = work.plan.cost;
+    return (coins: number) => money(coins / coin, currency);
   });
+  const parts = $derived(price ? pieceParts(price) : []);
+  let part: PartKey = $state('ingredients');
+
+  const LEAVES = [
+    { key: 'opened', name: 'What is in it' },
+    { key: 'dearer', name: 'A tenth dearer' },
+    { key: 'cuts', name: 'Other cuts' },
+    { key: 'runs', name: 'More at once' },
+    { key: 'time', name: 'Over time' },
+  ] as const satisfies readonly Leaf[];
+  let looked: (typeof LEAVES)[number]['key'] = $state('opened');
+  let answer = $state.raw<MoneyAnswer | null>(null);
+  const worker = new NewestAnswer<MoneyQuestion, MoneyAnswer>(() => new MoneyWorker());
+  onDestroy(() => worker.close());
+  $effect(() => {
+    if (looked !== 'cuts' && looked !== 'runs') return;
+    answer = null;
+    worker.ask(
+      {
+        of: looked,
+        slab: $state.snapshot(slab) as typeof slab,
+        ingredients: $state.snapshot(namedIngredients(slab, work.larder)) as Ingredient[],
+        shop: $state.snapshot(work.shop) as typeof work.shop,
+        run: work.run,
+      },
+      (found) => {
+        answer = found;
+        return 'done';
+      },
+    );
+  });
+  const kinds = $derived(price?.earned.kinds ?? []);
 </script>
 
 <Board label="Price" title="One piece in money" note="To scale. Touch a part to open it.">
@@ -82,89 +74,77 @@
         <p>What goes into each pot or bowl is written in Build; what a pack of it costs is asked for here.</p>
         <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
       </Nothing>
+    {:else if !price}
+      <InlineLoading description="Working it out" />
+    {:else if parts.length === 0}
+      <Nothing title="Nothing is sold of it yet">
+        <p>Lay it in Build and cut it in Cut: what a piece is sold for stands here.</p>
+      </Nothing>
     {:else}
-      <MoneyBar {parts} each={count > 0 ? cost.perPiece : 0} currency={cost.currency} pieces={count} />
+      <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (looked = 'opened'))} />
+      <div class="leaves">
+        <Leaves label="Looked at in other ways" leaves={LEAVES} bind:chosen={looked}>
+          {#snippet leaf(key)}
+            {#if key === 'opened'}<PartOpened {price} {part} {show} />
+            {:else if key === 'dearer'}<Dearer {price} />
+            {:else if key === 'time'}<OverTime />
+            {:else if !answer}<InlineLoading description="Working it out" />
+            {:else if key === 'cuts'}<OtherCuts cuts={answer.cuts} {show} />
+            {:else}<MoreAtOnce runs={answer.runs} {show} />{/if}
+          {/snippet}
+        </Leaves>
+      </div>
     {/if}
   {/snippet}
   {#snippet hand()}
-    <dl class="totals panel">
-      <div>
-        <dt>Cost of what is used</dt>
-        <dd>{show(totalCoins)}</dd>
-      </div>
-      <div>
-        <dt>Each of {count} pieces</dt>
-        <dd>{count > 0 ? money(cost.perPiece, cost.currency) : '-'}</dd>
-      </div>
-      <div>
-        <dt>Whole packs to buy</dt>
-        <dd>{money(cost.toBuy, cost.currency)}</dd>
-      </div>
-    </dl>
-    <p class="quiet note">
-      Ingredients only, at the price of the pack usually bought. Trims and losses are paid for by the pieces.
-    </p>
-    <section class="panel" aria-label="By layer">
-      <Table size="compact" class="table">
-        <thead
-          ><tr
-            ><th>Layer, from the top</th><th class="num">Cost</th><th class="num">Share</th><th class="num"
-              >In each piece</th
-            ></tr
-          ></thead
-        >
-        <tbody>
-          {#each byLayer as { id, name, coins, each } (id)}
-            <tr
-              ><td>{name}</td><td class="num">{show(coins)}</td><td class="num quiet"
-                >{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td
-              ><td class="num quiet">{count > 0 ? show(each) : '-'}</td></tr
-            >
-          {/each}
-        </tbody>
-        <tfoot
-          ><tr
-            ><td>All</td><td class="num">{show(totalCoins)}</td><td></td><td class="num"
-              >{count > 0 ? show(pieceCoins.reduce((sum, coins) => sum + coins, 0)) : '-'}</td
-            ></tr
-          ></tfoot
-        >
-      </Table>
-    </section>
-    <section class="panel" aria-label="By ingredient">
-      <Table size="compact" class="table">
-        <thead
-          ><tr
-            ><th>Ingredient</th><th class="num">Used, {figures.mass.unit}</th><th class="num">Cost</th><th class="num"
-              >Share</th
-            ></tr
-          ></thead
-        >
-        <tbody>
-          {#each byIngredient as { name, massG, cost: known, coins } (name)}
-            {@const stored = known === null ? work.shelf.stored(name) : null}
-            <tr>
-              <td>{name}</td>
-              <td class="num">{figures.mass.figure(massG)}</td>
-              {#if stored}
-                <td colspan="2"><PackPrice ingredient={stored} /></td>
-              {:else}
-                <td class="num">{known === null ? 'not in the larder' : show(coins)}</td>
-                <td class="num quiet">{totalCoins > 0 ? percent(coins / totalCoins) : '-'}</td>
-              {/if}
-            </tr>
-          {/each}
-        </tbody>
-        <tfoot><tr><td>All</td><td></td><td class="num">{show(totalCoins)}</td><td></td></tr></tfoot>
-      </Table>
-    </section>
+    {#if price && kinds.length > 0}
+      <dl class="totals panel figures">
+        <div class="sold">
+          <dt>Sold at{price.pricing.taxPercent > 0 && price.pricing.taxIncluded ? ', tax in it' : ''}</dt>
+          <dd>
+            {#each kinds as { id, name, price: coins } (id)}<span
+                >{#if kinds.length > 1}<small>{name ?? 'the others'}</small>{/if}{show(coins)}</span
+              >{/each}
+          </dd>
+        </div>
+        <div>
+          <dt>Left of the run</dt>
+          <dd class:harm={price.earned.margin < 0}>{show(price.earned.margin)}</dd>
+        </div>
+        <div>
+          <dt>{price.earned.marginShare === null ? 'Share' : 'Of the price'}</dt>
+          <dd>{price.earned.marginShare === null ? '-' : percent(price.earned.marginShare)}</dd>
+        </div>
+        <div>
+          <dt>Left an hour of hands</dt>
+          <dd>{price.earned.marginPerHour === null ? '-' : show(price.earned.marginPerHour)}</dd>
+        </div>
+      </dl>
+      <p class="note figures">
+        {#if price.earned.breakEvenPieces !== null}Pays for itself from the <b>{price.earned.breakEvenPieces}th</b> piece
+          on.
+        {:else}At this price it never pays for itself.{/if}
+        {#if price.bill.handsMinutes !== null}{formatDuration(price.bill.handsMinutes)} of hands are paid.{/if}
+        <span class="quiet">Whole packs to buy today: {money(price.toBuy, price.currency)}.</span>
+      </p>
+      <Asking settled={price.pricing} currency={price.currency} />
+    {/if}
+    <Unpriced />
+    {#if price && kinds.length > 0}
+      <RunTable {price} {show} />
+      <Channels {price} {show} />
+      <p class="quiet note">
+        Rates, tax, the ladder of prices and channels are the shop's: <a href="/settings#prices">settings</a>. All slabs
+        with all channels: <a href="/prices">price list</a>.
+      </p>
+    {/if}
   {/snippet}
 </Board>
 
 <style>
   .totals {
     display: grid;
-    grid-template-columns: repeat(3, auto);
+    grid-template-columns: repeat(4, auto);
     gap: 0.6rem;
     padding: 0.5rem 0.8rem;
   }
@@ -175,12 +155,40 @@
   }
 
   .totals dd {
-    font-size: 1.25rem;
+    font-size: 1.2rem;
     font-weight: 650;
-    font-variant-numeric: tabular-nums;
+  }
+
+  .sold dd {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.6rem;
+  }
+
+  .sold small {
+    display: block;
+    font-weight: 400;
+    color: var(--quiet);
+  }
+
+  .harm {
+    color: var(--harm);
   }
 
   .note {
-    font-size: 0.85rem;
+    font-size: 0.88rem;
+  }
+
+  .leaves {
+    flex: 1;
+    min-height: 0;
+    display: grid;
+    padding-top: 0.4rem;
+  }
+
+  @media (max-width: 1180px) {
+    .totals {
+      grid-template-columns: repeat(2, auto);
+    }
   }
 </style>

@@ -1,0 +1,82 @@
+import Papa from 'papaparse';
+import { larderOf, type Ingredient } from '../../core/larder';
+import type { Shop } from '../../core/shop';
+import type { Slab } from '../../core/slab';
+import { plan, priceSlab, runMinutesOf, settingProblems, workOf, type SlabPrice } from '../../core/usecases';
+import { guardedCell } from '../../core/larder';
+
+/** A slab of the price list; `price` is null where it cannot be worked out. */
+export interface PricedSlab {
+  readonly id: number;
+  readonly name: string;
+  readonly price: ListedPrice | null;
+}
+
+/** What the list says of a slab, in whole coins. */
+export interface ListedPrice {
+  readonly pieces: number;
+  readonly kinds: readonly {
+    readonly name: string | null;
+    readonly massG: number;
+    readonly price: number;
+    readonly cost: number;
+  }[];
+  readonly marginShare: number | null;
+  readonly marginPerHour: number | null;
+  /** By the shop's channels, in their order. */
+  readonly channels: readonly { readonly pieces: number; readonly price: number; readonly margin: number }[];
+}
+
+/** A slab as it is listed, priced with the work of its day. */
+export interface Listed {
+  readonly id: number;
+  readonly slab: Slab;
+}
+
+const listed = ({ pieces, earned, channels }: SlabPrice): ListedPrice => ({
+  pieces,
+  kinds: earned.kinds.map(({ name, massG, price, cost }) => ({ name, massG, price, cost })),
+  marginShare: earned.marginShare,
+  marginPerHour: earned.marginPerHour,
+  channels: channels.map(({ pieces: inOne, sale }) => ({ pieces: inOne, price: sale.price, margin: sale.margin })),
+});
+
+/** The prices of some slabs; one that cannot be worked out says so and takes no other with it. */
+export function priceList(slabs: readonly Listed[], ingredients: readonly Ingredient[], shop: Shop): PricedSlab[] {
+  const larder = larderOf(ingredients);
+  return slabs.map(({ id, slab }): PricedSlab => {
+    try {
+      if (settingProblems(slab, larder, shop).length > 0) return { id, name: slab.name, price: null };
+      const planned = plan(slab, larder, shop);
+      const price = priceSlab(slab, shop, planned, runMinutesOf(workOf(slab, larder, shop).activities));
+      return { id, name: slab.name, price: price.pieces > 0 ? listed(price) : null };
+    } catch {
+      return { id, name: slab.name, price: null };
+    }
+  });
+}
+
+/** The price list as CSV: a row for each kind of piece, with what each channel asks for one sale. */
+export function priceListCsv(list: readonly PricedSlab[], { channels = [], currency }: Shop, digits: number): string {
+  const amount = (coins: number) => (coins / 10 ** digits).toFixed(digits);
+  const rows = list.flatMap(({ name, price }) =>
+    (price?.kinds ?? []).map((kind) => ({
+      slab: guardedCell(name),
+      piece: guardedCell(kind.name ?? ''),
+      mass_g: kind.massG.toFixed(1),
+      currency,
+      cost: amount(kind.cost),
+      price: amount(kind.price),
+      ...Object.fromEntries(
+        channels.flatMap((channel, i) => {
+          const sale = price?.channels[i];
+          return [
+            [guardedCell(`${channel.name}: pieces`), sale ? String(sale.pieces) : ''],
+            [guardedCell(`${channel.name}: price`), sale ? amount(sale.price) : ''],
+          ];
+        }),
+      ),
+    })),
+  );
+  return Papa.unparse(rows, { newline: '\r\n' });
+}

@@ -1,0 +1,221 @@
+<!-- How the shop makes its prices, what hands, power and the roof cost, and what draws power. -->
+<script lang="ts">
+  import { Select, SelectItem, TextInput, Toggle } from 'carbon-components-svelte';
+  import { untrack } from 'svelte';
+  import { settledPricing } from '../../core/cost';
+  import { readNumber } from '../../core/measure';
+  import { POWERED, USUAL_POWER, type Shop } from '../../core/shop';
+  import { OVERHEADS, type Pricing } from '../../core/slab';
+  import { shopLimits } from '$lib/limits';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import PercentField from '$lib/ui/PercentField.svelte';
+  import { problemAt } from '$lib/api';
+  import type { Problem } from '../../core/validation';
+
+  interface Props {
+    shop: Pick<Shop, 'pricing' | 'power'>;
+    currency: string;
+    typed: Record<string, string>;
+    problems: readonly Problem[];
+    onshop: (part: Partial<Shop>) => void;
+  }
+  let { shop, currency, typed, problems, onshop }: Props = $props();
+
+  const pricing = $derived(shop.pricing ?? {});
+  const settled = $derived(settledPricing(undefined, { ...shop, currency }));
+  function set(part: Partial<Pricing>) {
+    const next = Object.entries({ ...pricing, ...part }).filter(([, value]) => value !== undefined);
+    onshop({ pricing: Object.fromEntries(next) });
+  }
+  /** Money is written in the shop's own currency. */
+  const money = (part: Partial<Pricing>) => set({ ...part, currency: undefined });
+  const limit = (field: string) => shopLimits(`pricing.${field}`);
+  const NONE = { margin: undefined, markup: undefined, price: undefined } as const;
+  const asksMarkup = $derived(pricing.markup !== undefined && pricing.price === undefined);
+
+  const OVERHEAD_WORDS = {
+    slab: 'for each slab',
+    hour: 'for each hour of hands',
+    percent: 'percent of the rest',
+  } as const;
+  const NAMES = { oven: 'Oven', ring: 'A ring', mixer: 'Mixer', fridge: 'Fridge', freezer: 'Freezer' } as const;
+
+  let ladder = $state(untrack(() => typed.ladder ?? (pricing.ladder ?? []).join('; ')));
+  const wrongLadder = $derived(
+    typed.ladder === undefined ? problemAt(problems, '/pricing/ladder') : 'Write endings such as 0.50; 0.95',
+  );
+  function takeLadder() {
+    const parts = ladder.split(/[;\s]+/).filter(Boolean);
+    const read = parts.map((part) => readNumber(part, { min: 0, max: 1e6 }));
+    if (read.some((one) => !one.ok) || parts.length > 12) {
+      typed.ladder = ladder;
+      return;
+    }
+    delete typed.ladder;
+    set({ ladder: read.flatMap((one) => (one.ok ? [one.value] : [])) });
+  }
+</script>
+
+<div class="grid">
+  <Select
+    size="sm"
+    labelText="Prices are made from"
+    selected={asksMarkup ? 'markup' : 'margin'}
+    on:change={(event) => {
+      const isMarkup = (event.target as HTMLSelectElement).value === 'markup';
+      const share = settled.ask.by === 'price' ? 0.6 : settled.ask.share;
+      set(
+        isMarkup
+          ? { ...NONE, markup: Number((share / (1 - Math.min(0.98, share))).toFixed(3)) }
+          : { ...NONE, margin: Number((share / (1 + share)).toFixed(3)) },
+      );
+    }}
+  >
+    <SelectItem value="margin" text="a margin of the price" />
+    <SelectItem value="markup" text="a markup on the cost" />
+  </Select>
+  {#key asksMarkup}
+    <PercentField
+      label={asksMarkup ? 'On top of the cost, %' : 'Left of the price before tax, %'}
+      value={settled.ask.by === 'price' ? null : settled.ask.share}
+      limits={limit(asksMarkup ? 'markup' : 'margin')}
+      name="shop asks"
+      problem={problemAt(problems, '/pricing/margin')}
+      {typed}
+      onvalue={(share) => share !== null && set({ ...NONE, [asksMarkup ? 'markup' : 'margin']: share })}
+    />
+  {/key}
+  <PercentField
+    label="Speak up under a margin of, %"
+    optional
+    value={pricing.leastMargin}
+    limits={limit('leastMargin')}
+    name="least margin"
+    {typed}
+    onvalue={(leastMargin) => set({ leastMargin: leastMargin ?? undefined })}
+  />
+  <NumberField
+    label="Tax on what is sold, %"
+    value={settled.taxPercent}
+    limits={limit('taxPercent')}
+    name="tax"
+    {typed}
+    onvalue={(taxPercent) => set({ taxPercent: taxPercent ?? undefined })}
+  />
+  <Toggle
+    size="sm"
+    labelText="The tax is"
+    labelA="on top of the price"
+    labelB="in the price"
+    toggled={settled.taxIncluded}
+    on:toggle={(event) => event.detail.toggled !== settled.taxIncluded && set({ taxIncluded: event.detail.toggled })}
+  />
+  <TextInput
+    size="sm"
+    labelText="Prices end in"
+    placeholder="0.50; 0.95"
+    helperText="They go up to the next of these"
+    bind:value={ladder}
+    invalid={wrongLadder !== ''}
+    invalidText={wrongLadder}
+    on:change={takeLadder}
+  />
+  <NumberField
+    label="An hour of hands, {pricing.currency ?? currency}"
+    optional
+    placeholder="0"
+    value={pricing.labourPerHour}
+    limits={limit('labourPerHour')}
+    name="labour"
+    {typed}
+    onvalue={(labourPerHour) => money({ labourPerHour: labourPerHour ?? undefined })}
+  />
+  <PercentField
+    label="Of watching a pot is paid, %"
+    value={settled.watchShare}
+    limits={limit('watchShare')}
+    name="watch"
+    {typed}
+    onvalue={(watchShare) => set({ watchShare: watchShare ?? undefined })}
+  />
+  <PercentField
+    label="Pieces that are not sold, %"
+    value={settled.rejectShare}
+    limits={limit('rejectShare')}
+    name="shop rejects"
+    {typed}
+    onvalue={(rejectShare) => set({ rejectShare: rejectShare ?? undefined })}
+  />
+  <NumberField
+    label="Rent and the like{settled.overhead.by === 'percent' ? ', %' : `, ${pricing.currency ?? currency}`}"
+    value={settled.overhead.amount}
+    limits={limit('overhead.amount')}
+    name="overhead"
+    {typed}
+    onvalue={(amount) => amount !== null && money({ overhead: { by: settled.overhead.by, amount } })}
+  />
+  <Select
+    size="sm"
+    labelText="counted"
+    selected={settled.overhead.by}
+    on:change={(event) =>
+      money({
+        overhead: {
+          by: (event.target as HTMLSelectElement).value as (typeof OVERHEADS)[number],
+          amount: settled.overhead.amount,
+        },
+      })}
+  >
+    {#each OVERHEADS as by (by)}<SelectItem value={by} text={OVERHEAD_WORDS[by]} />{/each}
+  </Select>
+  <NumberField
+    label="A kilowatt hour, {pricing.currency ?? currency}"
+    optional
+    placeholder="0"
+    value={pricing.energyPerKWh}
+    limits={limit('energyPerKWh')}
+    name="tariff"
+    {typed}
+    onvalue={(energyPerKWh) => money({ energyPerKWh: energyPerKWh ?? undefined })}
+  />
+</div>
+<fieldset>
+  <legend>What draws power, kW on average while it is on</legend>
+  <div class="five">
+    {#each POWERED as what (what)}
+      <NumberField
+        label={NAMES[what]}
+        optional
+        placeholder={String(USUAL_POWER[what])}
+        value={shop.power?.[what]}
+        limits={shopLimits(`power.${what}`)}
+        name="power {what}"
+        {typed}
+        onvalue={(kw) => onshop({ power: { ...shop.power, [what]: kw ?? undefined } })}
+      />
+    {/each}
+  </div>
+</fieldset>
+
+<style>
+  .grid {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 0.7rem 1rem;
+    align-items: start;
+    margin-bottom: 1rem;
+  }
+
+  .five {
+    display: grid;
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+    gap: 0.6rem;
+  }
+
+  @media (max-width: 759px) {
+    .grid,
+    .five {
+      grid-template-columns: repeat(2, minmax(0, 1fr));
+    }
+  }
+</style>

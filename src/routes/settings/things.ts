@@ -1,0 +1,114 @@
+import type { Quantity } from '../../core/measure';
+
+/** A figure, a choice or a text of a thing of the shop, as a column of its row. */
+export interface Column {
+  readonly field: string;
+  readonly label: string;
+  readonly kind: 'number' | 'choice';
+  readonly quantity?: Quantity;
+  readonly optional?: boolean;
+  readonly placeholder?: string;
+  /** Of a choice: what is kept, and what is said. */
+  readonly options?: readonly (readonly [value: string, words: string])[];
+  /** Width among the others, 1 where it does not say. */
+  readonly wide?: number;
+  /** An amount of money: written anew it is in the shop's own currency. */
+  readonly isMoney?: boolean;
+}
+
+/** A kind of things that a shop has any number of. */
+export interface Kind {
+  /** The setting that holds them. */
+  readonly path: 'vessels' | 'boxes' | 'bags' | 'wraps' | 'pieceKinds' | 'channels';
+  readonly legend: string;
+  readonly add: string;
+  /** What a new one begins as, beside its empty name. */
+  readonly begin: Readonly<Record<string, unknown>>;
+  readonly columns: readonly Column[];
+}
+
+const side = (field: string, label: string): Column => ({ field, label, kind: 'number', quantity: 'length' });
+const price = (of: string): Column => ({ field: 'price', label: of, kind: 'number', optional: true, isMoney: true });
+
+export const POTS: Kind = {
+  path: 'vessels',
+  legend: 'Pots and bowls, to the brim',
+  add: 'Add a pot or bowl',
+  begin: { kind: 'pot', volumeMl: 3000 },
+  columns: [
+    {
+      ...{ field: 'kind', label: 'Kind', kind: 'choice', wide: 1.4 },
+      options: [
+        ['pot', 'pot'],
+        ['bowl', 'bowl'],
+      ],
+    },
+    { field: 'volumeMl', label: 'Holds', kind: 'number', quantity: 'volume', wide: 1.4 },
+  ],
+};
+
+export const BOXES: Kind = {
+  path: 'boxes',
+  legend: 'Boxes, inside',
+  add: 'Add a box',
+  begin: { lengthMm: 160, widthMm: 110, heightMm: 30 },
+  columns: [side('lengthMm', 'Length'), side('widthMm', 'Width'), side('heightMm', 'Height'), price('Price')],
+};
+
+export const BAGS: Kind = {
+  path: 'bags',
+  legend: 'Bags, by what they hold',
+  add: 'Add a bag',
+  begin: { holdsG: 150 },
+  columns: [
+    { field: 'holdsG', label: 'Holds', kind: 'number', quantity: 'mass', optional: true },
+    { field: 'holdsPieces', label: 'or pieces', kind: 'number', optional: true },
+    price('Price'),
+  ],
+};
+
+export const WRAPS: Kind = {
+  path: 'wraps',
+  legend: 'Papers for single pieces, by the sheet',
+  add: 'Add a paper',
+  begin: { fold: 'parcel', lengthMm: 450, widthMm: 350 },
+  columns: [
+    {
+      ...{ field: 'fold', label: 'Closed', kind: 'choice', wide: 1.3 },
+      options: [
+        ['parcel', 'folded'],
+        ['twist', 'twisted'],
+      ],
+    },
+    side('lengthMm', 'Length'),
+    side('widthMm', 'Width'),
+    price('A sheet'),
+  ],
+};
+
+export const PIECES: Kind = {
+  path: 'pieceKinds',
+  legend: 'Kinds of piece that are cut again and again',
+  add: 'Add a kind of piece',
+  begin: { lengthMm: 75, widthMm: 25 },
+  columns: [side('lengthMm', 'Long'), side('widthMm', 'Wide'), price('Price')],
+};
+
+/** Ways to sell; what they pack in is one of the shop's boxes or bags. */
+export const channelsIn = (names: readonly string[]): Kind => ({
+  path: 'channels',
+  legend: 'Where it is sold',
+  add: 'Add a channel',
+  begin: {},
+  columns: [
+    { field: 'discountPercent', label: 'Discount, %', kind: 'number', optional: true },
+    { field: 'feePercent', label: 'Fee, %', kind: 'number', optional: true },
+    { field: 'feeEach', label: 'and a sale', kind: 'number', optional: true, isMoney: true },
+    { field: 'taxPercent', label: 'Own tax, %', kind: 'number', optional: true, placeholder: 'as usual' },
+    {
+      ...{ field: 'in', label: 'Packed in', kind: 'choice', wide: 1.6 },
+      options: [['', 'as the slab is'] as const, ...names.map((name) => [name, name] as const)],
+    },
+    { field: 'pieces', label: 'Pieces', kind: 'number', optional: true, placeholder: 'all that fit' },
+  ],
+});

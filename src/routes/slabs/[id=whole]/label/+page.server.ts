@@ -1,0 +1,27 @@
+import { larderOf } from '../../../../core/larder';
+import { allergensIn } from '../../../../core/usecases';
+import { database } from '$lib/server/db';
+import { ingredientsFor } from '$lib/server/larder';
+import { slabById, slabNames } from '$lib/server/slabs';
+
+/** So many of the shop's slabs are offered as made on the same day. */
+const MOST_OTHERS = 50;
+
+/** The other slabs of the shop with the allergens that they bring into the workroom. */
+export function load({ params }) {
+  const db = database();
+  const names = slabNames(db)
+    .filter(({ id }) => id !== Number(params.id))
+    .slice(0, MOST_OTHERS);
+  const slabs = names.flatMap(({ id, name }) => {
+    const kept = slabById(db, id);
+    return kept ? [{ id, name, slab: kept.slab }] : [];
+  });
+  const larder = larderOf(
+    ingredientsFor(
+      db,
+      slabs.map(({ slab }) => slab),
+    ),
+  );
+  return { others: slabs.map(({ id, name, slab }) => ({ id, name, allergens: allergensIn(slab, larder) })) };
+}

@@ -1,0 +1,264 @@
+<!-- A draft of the label from the slab as it is made; sheets of labels, and the slab without an allergen. -->
+<script lang="ts">
+  import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { ALLERGENS } from '../../../../core/larder';
+  import { LABEL_PROFILES, USUAL_LABELS } from '../../../../core/shop';
+  import type { LabelProfile } from '../../../../core/label';
+  import type { LabelSaid } from '../../../../core/slab';
+  import { allergensIn, labelFor } from '../../../../core/usecases';
+  import { slabLimits } from '$lib/limits';
+  import { slabWork } from '$lib/slabContext';
+  import DayField from '$lib/ui/DayField.svelte';
+  import HowLink from '$lib/ui/HowLink.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import LabelFace from './LabelFace.svelte';
+  import Masses from './Masses.svelte';
+  import Without from './Without.svelte';
+
+  let { data } = $props();
+
+  const work = slabWork();
+  const { draft } = work;
+  const slab = $derived(draft.slab);
+  const sheet = $derived({ ...USUAL_LABELS, ...work.shop.labels });
+  const pack = $derived(work.selling?.price.packed ?? null);
+
+  let madeOn = $state(new Date().toISOString().slice(0, 10));
+  let asked: number | null = $state(null);
+  const pieces = $derived(asked ?? (pack?.container && pack.perPack > 0 ? pack.perPack : 1));
+  let profile: LabelProfile | null = $state(null);
+  const rules = $derived(profile ?? sheet.profile);
+  let also: number[] = $state([]);
+  let count: number | null = $state(null);
+  let from = $state(1);
+  const typed: Record<string, string> = $state({});
+
+  const alsoMade = $derived(data.others.filter(({ id }) => also.includes(id)).flatMap(({ allergens }) => allergens));
+  const label = $derived(
+    labelFor(slab, work.larder, work.shop, work.plan, { madeOn, pieces, profile: rules, alsoMade }),
+  );
+  const carried = $derived(
+    allergensIn(slab, work.larder).filter((one) => (ALLERGENS as readonly string[]).includes(one)),
+  );
+  const PROFILE_NAMES = { eu: 'European rules', us: 'United States rules' } as const;
+  const perSheet = $derived(sheet.columns * sheet.rows);
+  const href = $derived(
+    `/api/slabs/${draft.id}/label.pdf?${new URLSearchParams({
+      madeOn,
+      pieces: String(pieces),
+      profile: rules,
+      count: String(count ?? perSheet),
+      from: String(from),
+      ...(also.length > 0 ? { also: also.join(',') } : {}),
+    })}`,
+  );
+
+  function say(part: Partial<LabelSaid>) {
+    const next = Object.fromEntries(
+      Object.entries({ ...slab.label, ...part }).filter(([, value]) => value !== undefined && value !== ''),
+    );
+    draft.change({ ...slab, label: Object.keys(next).length > 0 ? next : undefined }, 'label');
+  }
+</script>
+
+{#if work.plan.cut.pieces.length === 0}
+  <Nothing title="Nothing to label yet">
+    <p>Lay the slab in Build and cut it in Cut: its label is drafted here from what is in it.</p>
+  </Nothing>
+{:else}
+  <div class="both">
+    <div class="left">
+      <div class="title">
+        <h2>The label, as a draft</h2>
+        <HowLink to="label" />
+      </div>
+      <LabelFace {label} {sheet} />
+      {#if label.problems.length > 0}
+        <ul class="problems" aria-label="To be settled first">
+          {#each label.problems as problem (problem)}<li>{problem}.</li>{/each}
+        </ul>
+      {/if}
+      <div class="panel fields print no-print">
+        <NumberField
+          label="Labels"
+          optional
+          placeholder={perSheet}
+          value={count}
+          limits={{ min: 1, max: 500, whole: true }}
+          name="label count"
+          {typed}
+          onvalue={(many) => (count = many)}
+        />
+        <NumberField
+          label="From place"
+          value={from}
+          limits={{ min: 1, max: perSheet, whole: true }}
+          name="label from"
+          {typed}
+          onvalue={(place) => place !== null && (from = place)}
+        />
+        {#if draft.changed}
+          <p class="quiet">Keep first: labels are printed of what is kept.</p>
+        {:else}
+          <Button size="small" {href} download data-sveltekit-reload>Labels as PDF</Button>
+        {/if}
+      </div>
+    </div>
+    <div class="right no-print">
+      <div class="panel fields">
+        <DayField
+          label="Made on"
+          value={madeOn}
+          {typed}
+          name="made on"
+          onvalue={(day) => day !== null && (madeOn = day)}
+        />
+        <NumberField
+          label="Pieces in a pack"
+          value={pieces}
+          limits={{ min: 1, max: 1000, whole: true }}
+          name="label pieces"
+          {typed}
+          onvalue={(many) => (asked = many)}
+        />
+        <Select
+          size="sm"
+          labelText="Drafted by"
+          selected={rules}
+          on:change={(event) => (profile = (event.target as HTMLSelectElement).value as LabelProfile)}
+        >
+          {#each LABEL_PROFILES as one (one)}<SelectItem value={one} text={PROFILE_NAMES[one]} />{/each}
+        </Select>
+        <NumberField
+          label="Declared net weight"
+          quantity="mass"
+          optional
+          placeholder={Math.floor(label.pieceG * pieces)}
+          value={slab.label?.netG}
+          limits={slabLimits('label.netG')}
+          name="label net"
+          typed={draft.typed}
+          onvalue={(netG) => say({ netG: netG ?? undefined })}
+        />
+        <div class="wide">
+          <TextInput
+            size="sm"
+            labelText="Sold under the name"
+            placeholder={slab.name}
+            maxlength={200}
+            value={slab.label?.name ?? ''}
+            on:input={(event) => say({ name: String(event.detail ?? '') })}
+          />
+        </div>
+      </div>
+      {#if data.others.length > 0}
+        <fieldset class="panel">
+          <legend>Also made that day, for what it may contain</legend>
+          <div class="others">
+            {#each data.others as { id, name } (id)}
+              <Checkbox
+                labelText={name}
+                checked={also.includes(id)}
+                on:check={(event) => {
+                  const others = also.filter((one) => one !== id);
+                  if (event.detail !== also.includes(id)) also = event.detail ? [...others, id] : others;
+                }}
+              />
+            {/each}
+          </div>
+        </fieldset>
+      {/if}
+      <Masses {label} />
+      <Without {carried} />
+    </div>
+  </div>
+{/if}
+
+<style>
+  .both {
+    display: grid;
+    grid-template-columns: minmax(0, 1.05fr) minmax(0, 1fr);
+    gap: 1rem;
+    align-items: start;
+  }
+
+  .left,
+  .right {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.7rem;
+  }
+
+  .title {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
+
+  h2 {
+    font-size: 1.1rem;
+  }
+
+  .problems li {
+    list-style: square;
+    margin-left: 1.1rem;
+    font-size: 0.92rem;
+    color: var(--hot);
+  }
+
+  .fields {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.6rem;
+    align-items: end;
+    padding: 0.6rem 0.8rem;
+  }
+
+  .print {
+    grid-template-columns: 1fr 1fr auto;
+  }
+
+  .wide {
+    grid-column: 1 / -1;
+  }
+
+  fieldset {
+    padding: 0.5rem 0.8rem;
+  }
+
+  legend {
+    float: left;
+    width: 100%;
+    font-size: 0.9rem;
+    font-weight: 650;
+  }
+
+  .others {
+    clear: both;
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    max-height: 9rem;
+    overflow: auto;
+  }
+
+  .others :global(.bx--form-item) {
+    margin: 0;
+  }
+
+  @media (max-width: 759px) {
+    .both {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+
+  @media print {
+    .no-print {
+      display: none;
+    }
+
+    .both {
+      display: block;
+    }
+  }
+</style>

@@ -1,0 +1,39 @@
+<!-- What stands behind the list of ingredients: how much of each at mixing, and what the name promises. -->
+<script lang="ts">
+  import { Table } from 'carbon-components-svelte';
+  import type { LabelDraft } from '../../../../core/usecases';
+  import { shopFigures } from '$lib/shopFigures';
+
+  let { label }: { label: LabelDraft } = $props();
+  const figures = $derived(shopFigures());
+  const wholeG = $derived(label.ingredients.reduce((sum, { massG }) => sum + massG, 0));
+</script>
+
+<section class="panel" aria-label="Behind the list">
+  <Table size="compact" class="table">
+    <thead
+      ><tr
+        ><th>At mixing</th><th class="num">{figures.mass.unit}</th><th class="num">Share</th><th class="num"
+          >Promised</th
+        ><th>Carries</th></tr
+      ></thead
+    >
+    <tbody>
+      {#each label.ingredients as { name, massG, percent, allergens, of } (name)}
+        <tr>
+          <td>{name}</td>
+          <td class="num">{figures.mass.figure(massG)}</td>
+          <td class="num quiet">{wholeG > 0 ? `${((massG / wholeG) * 100).toFixed(1)} %` : '-'}</td>
+          <td class="num"
+            >{percent !== null
+              ? `${percent.toFixed(percent < 1 ? 1 : 0)} %`
+              : of.some((part) => part.percent !== null)
+                ? 'inside'
+                : ''}</td
+          >
+          <td>{allergens.join(', ')}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </Table>
+</section>

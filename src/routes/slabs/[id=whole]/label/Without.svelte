@@ -1,0 +1,135 @@
+<!-- The slab without an allergen: each line that brings it answered from the larder, and what else changes. -->
+<script lang="ts">
+  import { Button, InlineLoading, Select, SelectItem, Table } from 'carbon-components-svelte';
+  import { goto } from '$app/navigation';
+  import { ask } from '$lib/api';
+  import { formatDuration } from '$lib/figures';
+  import { money } from '$lib/money';
+  import { shopFigures } from '$lib/shopFigures';
+  import { slabWork } from '$lib/slabContext';
+  import Notice from '$lib/ui/Notice.svelte';
+  import type { Measure, WithoutAllergen } from '../../../../core/usecases';
+  import type { Problem } from '../../../../core/validation';
+
+  let { carried }: { carried: readonly string[] } = $props();
+
+  const work = slabWork();
+  const figures = $derived(shopFigures());
+  let wanted = $state('');
+  const allergen = $derived(carried.includes(wanted) ? wanted : (carried[0] ?? ''));
+  let found = $state.raw<WithoutAllergen | null>(null);
+  let problems: readonly Problem[] = $state.raw([]);
+  let busy = $state(false);
+
+  async function look() {
+    busy = true;
+    const answer = await ask<WithoutAllergen>('POST', '/api/free-from', {
+      slab: $state.snapshot(work.draft.slab),
+      allergen,
+    });
+    busy = false;
+    found = answer.ok ? answer.value : null;
+    problems = answer.ok ? [] : answer.problems;
+  }
+
+  async function keep() {
+    if (!found) return;
+    const answer = await ask<{ id: number }>('POST', '/api/slabs', found.slab);
+    if (answer.ok) await goto(`/slabs/${answer.value.id}/label`, { invalidateAll: true });
+    else problems = answer.problems;
+  }
+
+  function say({ unit }: Measure, value: number | null): string {
+    if (value === null) return 'not known';
+    if (unit === 'percent') return `${value.toFixed(1)} %`;
+    if (unit === 'money') return money(value, work.plan.cost.currency);
+    if (unit === 'g') return figures.mass.say(value);
+    if (unit === 'min') return formatDuration(value);
+    return `${value.toFixed(0)} kcal`;
+  }
+</script>
+
+<section class="panel without" aria-label="Without an allergen">
+  <div class="ask">
+    {#if carried.length === 0}
+      <p>It carries none of the allergens that a label names.</p>
+    {:else}
+      <Select
+        size="sm"
+        labelText="Make it without"
+        selected={allergen}
+        on:change={(event) => ((wanted = (event.target as HTMLSelectElement).value), (found = null))}
+      >
+        {#each carried as name (name)}<SelectItem value={name} text={name} />{/each}
+      </Select>
+      <Button size="small" kind="tertiary" disabled={busy} on:click={look}>Look what that takes</Button>
+      {#if busy}<InlineLoading description="Working it out" />{/if}
+    {/if}
+  </div>
+  {#if problems.length > 0}<Notice harm {problems} />{/if}
+  {#if found}
+    {@const { swaps, open, changes } = found}
+    <ul role="status">
+      {#each swaps as { where, preparation, from, to, ratio, changes: what } (where)}
+        <li>
+          <b>{to}</b> for {from} in {preparation}{#if ratio !== 1}, {ratio} g for each g{/if}{#if what !== ''}: {what}{/if}.
+        </li>
+      {/each}
+      {#each open as { where, preparation, ingredient, why } (where)}
+        <li class="harm"><b>{ingredient}</b> in {preparation} has no answer yet: {why}. Write one in the larder.</li>
+      {/each}
+    </ul>
+    {#if changes.length > 0}
+      <Table size="compact" class="table">
+        <thead><tr><th>Also changes</th><th class="num">Now</th><th class="num">Then</th></tr></thead>
+        <tbody>
+          {#each changes as change (change.what)}
+            <tr
+              ><td>{change.what}{change.unit === 'kcal in 100 g' ? ' in 100 g' : ''}</td><td class="num quiet"
+                >{say(change, change.before)}</td
+              ><td class="num">{say(change, change.after)}</td></tr
+            >
+          {/each}
+        </tbody>
+      </Table>
+    {/if}
+    <p class="act">
+      <Button size="small" disabled={open.length > 0} on:click={keep}>Keep it as a slab of its own</Button>
+      <span class="quiet"
+        >{open.length > 0
+          ? 'Not before every line has an answer.'
+          : 'Marked as free from it, and watched. Shared boards and knives carry traces: wash them first.'}</span
+      >
+    </p>
+  {/if}
+</section>
+
+<style>
+  .without {
+    display: grid;
+    gap: 0.5rem;
+    padding: 0.6rem 0.8rem;
+  }
+
+  .ask {
+    display: grid;
+    grid-template-columns: 1fr auto auto;
+    gap: 0.6rem;
+    align-items: end;
+  }
+
+  li,
+  p {
+    font-size: 0.92rem;
+  }
+
+  .harm {
+    color: var(--harm);
+  }
+
+  .act {
+    display: flex;
+    gap: 0.8rem;
+    align-items: center;
+  }
+</style>

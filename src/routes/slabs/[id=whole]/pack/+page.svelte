@@ -1,0 +1,202 @@
+<!-- What the pieces are packed in, drawn to scale; papers, bags, gifts, and how long it all keeps. -->
+<script lang="ts">
+  import { Accordion, AccordionItem, Button, InlineLoading, Select, SelectItem } from 'carbon-components-svelte';
+  import { lookOf } from '../../../../core/classify';
+  import { boxAnswers } from '../../../../core/pack';
+  import { packedPiece } from '../../../../core/usecases';
+  import type { Packing } from '../../../../core/slab';
+  import { money } from '$lib/money';
+  import { shopFigures } from '$lib/shopFigures';
+  import { slabLimits } from '$lib/limits';
+  import { slabWork } from '$lib/slabContext';
+  import Board from '$lib/ui/Board.svelte';
+  import Nothing from '$lib/ui/Nothing.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import BoxDrawing from './BoxDrawing.svelte';
+  import BoxTable from './BoxTable.svelte';
+  import Keeps from './Keeps.svelte';
+  import StackOnRound from './StackOnRound.svelte';
+  import WrapDrawing from './WrapDrawing.svelte';
+
+  const work = slabWork();
+  const { draft } = work;
+  const figures = $derived(shopFigures());
+  const slab = $derived(draft.slab);
+  const packing = $derived(slab.packing ?? {});
+  const piece = $derived(packedPiece(work.plan.cut));
+  const pieces = $derived(work.plan.cut.pieces.reduce((sum, { count }) => sum + count, 0));
+  const boxes = $derived(work.shop.boxes ?? []);
+  const bags = $derived(work.shop.bags ?? []);
+  const wraps = $derived(work.shop.wraps ?? []);
+  const { currency } = $derived(work.plan.cost);
+  const packed = $derived(work.selling?.price.packed ?? null);
+  const box = $derived(boxes.find(({ name }) => name === packing.in));
+  const answers = $derived(pieces > 0 ? boxAnswers(piece, pieces, boxes, packing.interleafMm, packing.pieces) : []);
+  const tooSmall = $derived(
+    boxes.map(({ name }) => name).filter((name) => !answers.some((answer) => answer.box === name)),
+  );
+
+  function set(part: Partial<Packing>) {
+    const next = Object.fromEntries(
+      Object.entries({ ...packing, ...part }).filter(([, value]) => value !== undefined && value !== ''),
+    );
+    draft.change({ ...slab, packing: Object.keys(next).length > 0 ? (next as Packing) : undefined }, 'packing');
+  }
+
+  /** What stands in a piece from below, and what its face looks like. */
+  const layers = $derived.by(() => {
+    const laid = work.plan.slabs[0]?.layers ?? [];
+    const high = laid.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
+    return slab.layers.flatMap((layer, i) => {
+      const thicknessMm = laid[i]?.thicknessMm ?? 0;
+      return thicknessMm > 0 && high > 0 ? [{ look: lookOf(layer, slab.preparations), share: thicknessMm / high }] : [];
+    });
+  });
+  const face = $derived(layers.at(-1)?.look ?? null);
+</script>
+
+<Board
+  label="Pack"
+  title={packed?.container ? `${packed.perPack} pieces in ${packed.container.name}` : 'What it is packed in'}
+  note="To scale, inside measures."
+>
+  {#snippet stage()}
+    {#if pieces === 0}
+      <Nothing title="Nothing to pack yet">
+        <p>Lay it in Build and cut it in Cut: its pieces are packed here.</p>
+        <Button size="small" kind="tertiary" href="/slabs/{draft.id}/cut">To Cut</Button>
+      </Nothing>
+    {:else if !packed}
+      <InlineLoading description="Working it out" />
+    {:else}
+      <div class="drawn" class:two={packed.wrap !== null && packed.box !== null}>
+        {#if packed.box && box}
+          <BoxDrawing {box} answer={packed.box} {piece} interleafMm={packing.interleafMm ?? 0} look={face} {layers} />
+        {:else if packed.container?.kind === 'bag'}
+          <p class="bag figures">
+            <b>{packed.perPack}</b>
+            {packed.perPack === 1 ? 'piece' : 'pieces'} in each {packed.container.name},
+            <b>{packed.packs}</b> of them for the run{#if packed.perPack > 0}, about {figures.mass.say(
+                packed.perPack * piece.massG,
+              )} each{/if}.
+          </p>
+        {:else if packed.container}
+          <p class="bag">A piece does not go into {packed.container.name}.</p>
+        {:else if !packed.wrap}
+          <Nothing title="It is sold loose">
+            <p>Choose a box, a bag or a paper beside it: how many go in, how full they are, and what that costs.</p>
+          </Nothing>
+        {/if}
+        {#if packed.wrap}<WrapDrawing {piece} paper={packed.wrap.paper} name={packed.wrap.name} />{/if}
+      </div>
+    {/if}
+  {/snippet}
+  {#snippet hand()}
+    <div class="panel fields">
+      <Select
+        size="sm"
+        labelText="Packed in"
+        selected={packing.in ?? ''}
+        on:change={(event) => set({ in: (event.target as HTMLSelectElement).value, pieces: undefined })}
+      >
+        <SelectItem value="" text="nothing, sold loose" />
+        {#each boxes as { name }, i (i)}<SelectItem value={name} text="{name}, a box" />{/each}
+        {#each bags as { name }, i (i)}<SelectItem value={name} text="{name}, a bag" />{/each}
+        {#if packing.in && ![...boxes, ...bags].some(({ name }) => name === packing.in)}
+          <SelectItem value={packing.in} text="{packing.in}, not in the shop" />
+        {/if}
+      </Select>
+      <NumberField
+        label="In each"
+        optional
+        placeholder="as many as fit"
+        value={packing.pieces}
+        limits={slabLimits('packing.pieces')}
+        name="pack pieces"
+        typed={draft.typed}
+        onvalue={(many) => set({ pieces: many ?? undefined })}
+      />
+      <Select
+        size="sm"
+        labelText="Each piece in"
+        selected={packing.wrap ?? ''}
+        on:change={(event) => set({ wrap: (event.target as HTMLSelectElement).value })}
+      >
+        <SelectItem value="" text="no paper" />
+        {#each wraps as { name }, i (i)}<SelectItem value={name} text={name} />{/each}
+      </Select>
+      <NumberField
+        label="Paper between storeys"
+        quantity="length"
+        optional
+        value={packing.interleafMm}
+        limits={slabLimits('packing.interleafMm')}
+        name="interleaf"
+        typed={draft.typed}
+        onvalue={(interleafMm) => set({ interleafMm: interleafMm ?? undefined })}
+      />
+    </div>
+    {#if packed && pieces > 0}
+      <p class="note figures">
+        {#if packed.container && packed.packs > 0}
+          {pieces} pieces go into <b>{packed.packs}</b>
+          {packed.container.kind === 'box' ? 'boxes' : 'bags'}, {packed.priceEach === null
+            ? 'whose price is not known'
+            : `${money(packed.priceEach, currency)} each`}.
+        {/if}
+        {#if packed.wrap}
+          {packed.wrap.perSheet} papers come from a sheet of {packed.wrap.name}: {packed.wrap.sheets} sheets.
+        {/if}
+        Packing costs <b>{money(packed.cost, currency)}</b>, {money(packed.cost / pieces, currency)} a piece.
+      </p>
+    {/if}
+    {#if boxes.length > 0 && pieces > 0}
+      <BoxTable
+        {answers}
+        {tooSmall}
+        chosen={packing.in ?? ''}
+        {currency}
+        ontake={(name) => set({ in: name, pieces: packing.pieces })}
+      />
+    {:else if boxes.length === 0}
+      <p class="quiet note">The shop has no boxes yet: <a href="/settings#packing">write them in the settings</a>.</p>
+    {/if}
+    {#if work.selling}<Keeps keeping={work.selling.label.keeping} />{/if}
+    {#if pieces > 0}
+      <Accordion size="sm">
+        <AccordionItem title="A stack on a round board"><StackOnRound {piece} {pieces} /></AccordionItem>
+      </Accordion>
+    {/if}
+  {/snippet}
+</Board>
+
+<style>
+  .drawn {
+    flex: 1;
+    min-height: 0;
+    display: grid;
+  }
+
+  .drawn.two {
+    grid-template-columns: 1.4fr 1fr;
+    gap: 1rem;
+  }
+
+  .bag {
+    align-self: center;
+    justify-self: center;
+    font-size: 1.05rem;
+  }
+
+  .fields {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.6rem;
+    align-items: end;
+    padding: 0.6rem 0.8rem;
+  }
+
+  .note {
+    font-size: 0.9rem;
+  }
+</style>

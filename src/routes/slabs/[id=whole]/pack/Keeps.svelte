@@ -1,0 +1,64 @@
+<!-- How long the slab keeps, and where; what in it keeps for a shorter time. -->
+<script lang="ts">
+  import { Select, SelectItem } from 'carbon-components-svelte';
+  import { keepWords, type Keeping } from '../../../../core/label';
+  import { PLACES, type Place, type Slab } from '../../../../core/slab';
+  import { slabLimits } from '$lib/limits';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { slabWork } from '$lib/slabContext';
+  import { PLACE_NAMES } from '../set/places';
+
+  let { keeping }: { keeping: Keeping } = $props();
+
+  const { draft } = slabWork();
+  const keep = $derived(draft.slab.keep);
+  const set = (part: Partial<NonNullable<Slab['keep']>>) =>
+    draft.change({ ...draft.slab, keep: { place: keeping.place, ...keep, ...part } }, 'keep');
+</script>
+
+<div class="panel keeps">
+  <Select
+    size="sm"
+    labelText="Kept in the"
+    selected={keeping.place}
+    on:change={(event) => set({ place: (event.target as HTMLSelectElement).value as Place })}
+  >
+    {#each PLACES.filter((place) => place !== 'marble') as place (place)}<SelectItem
+        value={place}
+        text={PLACE_NAMES[place]}
+      />{/each}
+  </Select>
+  <NumberField
+    label="Keeps, days"
+    optional
+    value={keep?.days}
+    limits={slabLimits('keep.days')}
+    name="keep days"
+    typed={draft.typed}
+    onvalue={(days) => set({ days: days ?? undefined })}
+  />
+  <p class:harm={keeping.limit !== null}>
+    {#if keeping.limit}{keeping.limit.name} permits {keeping.limit.days} days there: that is what the label says.
+    {:else if keeping.days === null}Nobody has said how long: the label has no date yet.
+    {:else}{keepWords(keeping.place)}.{/if}
+  </p>
+</div>
+
+<style>
+  .keeps {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.6rem;
+    padding: 0.6rem 0.8rem;
+  }
+
+  p {
+    grid-column: 1 / -1;
+    font-size: 0.9rem;
+    color: var(--quiet);
+  }
+
+  p.harm {
+    color: var(--harm);
+  }
+</style>

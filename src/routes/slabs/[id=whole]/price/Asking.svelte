@@ -1,0 +1,156 @@
+<!-- What is asked of the price: a margin, a markup, or the price itself; what else a slab may settle for itself is folded. -->
+<script lang="ts">
+  import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { LEFTOVER_USES, TRIM_USES, type Pricing } from '../../../../core/slab';
+  import type { SettledPricing } from '../../../../core/cost';
+  import { slabLimits } from '$lib/limits';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import PercentField from '$lib/ui/PercentField.svelte';
+  import { slabWork } from '$lib/slabContext';
+
+  let { settled, currency }: { settled: SettledPricing; currency: string } = $props();
+
+  const work = slabWork();
+  const { draft } = work;
+  const pricing = $derived(draft.slab.pricing ?? {});
+
+  const WAYS = { margin: 'a margin', markup: 'a markup', price: 'a price' } as const;
+  type Way = keyof typeof WAYS;
+  const way = $derived(settled.ask.by);
+
+  /** Money is said in the shop's currency; where that changes later it is not taken for the new one. */
+  function set(part: Partial<Pricing>, of: string) {
+    const next = { ...pricing, ...part, currency };
+    const kept = Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined));
+    const isEmpty = Object.keys(kept).every((field) => field === 'currency');
+    draft.change({ ...draft.slab, pricing: isEmpty ? undefined : (kept as Pricing) }, `pricing ${of}`);
+  }
+  const NONE = { margin: undefined, markup: undefined, price: undefined } as const;
+
+  /** Another way of asking begins with the price as it stands. */
+  function askBy(next: Way) {
+    const sold = work.selling?.price;
+    const [kind] = sold?.earned.kinds ?? [];
+    if (!sold || !kind) return set({ ...NONE, [next]: next === 'price' ? 1 : 0.6 }, 'ask');
+    const share = kind.net > 0 ? Math.max(0, (kind.net - kind.cost) / kind.net) : 0;
+    const value = {
+      margin: Math.min(0.99, Number(share.toFixed(3))),
+      markup: Number(Math.max(0, kind.cost > 0 ? kind.net / kind.cost - 1 : 0).toFixed(3)),
+      price: (settled.taxIncluded ? kind.price : kind.net) / 10 ** sold.digits,
+    }[next];
+    set({ ...NONE, [next]: value }, 'ask');
+  }
+
+  const TRIM_WORDS = { waste: 'thrown away', eat: 'eaten in the workroom', sell: 'sold by weight' } as const;
+  const LEFTOVER_WORDS = { charge: 'this slab pays for it', carry: 'the next one that uses it pays' } as const;
+</script>
+
+<div class="panel ask">
+  <Select
+    size="sm"
+    labelText="Ask for"
+    selected={way}
+    on:change={(event) => askBy((event.target as HTMLSelectElement).value as Way)}
+  >
+    {#each Object.entries(WAYS) as [key, name] (key)}<SelectItem value={key} text={name} />{/each}
+  </Select>
+  {#key way}
+    {#if settled.ask.by === 'price'}
+      <NumberField
+        label="Price of a piece, {currency}"
+        value={settled.ask.price}
+        limits={slabLimits('pricing.price')}
+        name="price"
+        typed={draft.typed}
+        onvalue={(price) => price !== null && set({ ...NONE, price }, 'price')}
+      />
+    {:else}
+      <PercentField
+        label={way === 'margin' ? 'Of the price before tax, %' : 'On top of the cost, %'}
+        value={settled.ask.share}
+        limits={slabLimits(`pricing.${way}`)}
+        name="asked"
+        typed={draft.typed}
+        onvalue={(share) => share !== null && set({ ...NONE, [way]: share }, 'share')}
+      />
+    {/if}
+  {/key}
+  {#if settled.askedBy === 'slab'}
+    <Button size="small" kind="ghost" on:click={() => set(NONE, 'ask')}>As the shop does</Button>
+  {:else}
+    <p class="quiet">as the shop usually does</p>
+  {/if}
+</div>
+<Accordion size="sm">
+  <AccordionItem title="Trims, leftovers, pieces that are not sold">
+    <div class="more">
+      <Select
+        size="sm"
+        labelText="Trims are"
+        selected={settled.trim}
+        on:change={(event) => set({ trim: (event.target as HTMLSelectElement).value as Pricing['trim'] }, 'trim')}
+      >
+        {#each TRIM_USES as use (use)}<SelectItem value={use} text={TRIM_WORDS[use]} />{/each}
+      </Select>
+      {#if settled.trim === 'sell'}
+        <NumberField
+          label="A kilo of trims, {currency}"
+          value={settled.trimPerKg}
+          limits={slabLimits('pricing.trimPerKg')}
+          name="trim per kg"
+          typed={draft.typed}
+          onvalue={(trimPerKg) => set({ trimPerKg: trimPerKg ?? undefined }, 'trim price')}
+        />
+      {/if}
+      <Select
+        size="sm"
+        labelText="What is left in the pots"
+        selected={settled.leftover}
+        on:change={(event) =>
+          set({ leftover: (event.target as HTMLSelectElement).value as Pricing['leftover'] }, 'leftover')}
+      >
+        {#each LEFTOVER_USES as use (use)}<SelectItem value={use} text={LEFTOVER_WORDS[use]} />{/each}
+      </Select>
+      <PercentField
+        label="Pieces that are not sold, %"
+        value={settled.rejectShare}
+        limits={slabLimits('pricing.rejectShare')}
+        name="rejects"
+        typed={draft.typed}
+        onvalue={(rejectShare) => set({ rejectShare: rejectShare ?? undefined }, 'rejects')}
+      />
+    </div>
+  </AccordionItem>
+</Accordion>
+
+<style>
+  .ask {
+    display: grid;
+    grid-template-columns: 1fr 1fr auto;
+    gap: 0.6rem;
+    align-items: end;
+    padding: 0.6rem 0.8rem;
+  }
+
+  .ask p {
+    font-size: 0.85rem;
+    padding-bottom: 0.5rem;
+  }
+
+  .more {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.6rem;
+    align-items: end;
+  }
+
+  @media (max-width: 1180px) {
+    .ask {
+      grid-template-columns: 1fr 1fr;
+    }
+
+    .ask :global(> :last-child) {
+      grid-column: 1 / -1;
+    }
+  }
+</style>

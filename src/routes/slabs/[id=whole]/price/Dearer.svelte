@@ -1,0 +1,56 @@
+<!-- What a tenth on the price of each ingredient does, the dearest first: as a chart and as a list. -->
+<script lang="ts">
+  import type { SlabPrice } from '../../../../core/usecases';
+  import Chart from '$lib/ui/Chart.svelte';
+  import { money } from '$lib/money';
+
+  let { price }: { price: SlabPrice } = $props();
+
+  const MOST = 8;
+  const top = $derived(price.rises.slice(0, MOST));
+  const rest = $derived(price.rises.slice(MOST));
+  const say = (amount: number) => money(amount, price.currency);
+  const left = $derived(price.earned.margin / 10 ** price.digits);
+</script>
+
+{#if top.length === 0}
+  <p class="quiet">Nothing here has a price yet.</p>
+{:else}
+  <p class="figures">
+    If <b>{top[0]!.ingredient}</b> costs a tenth more, the run costs {say(top[0]!.costMore)} more{#if left > 0}, and {say(
+        left - top[0]!.costMore,
+      )} are left of {say(left)} at the same price{/if}.
+  </p>
+  <Chart
+    type="bar"
+    height={Math.max(140, 30 * top.length + 40)}
+    series={[{ name: 'A tenth more', data: top.map(({ costMore }) => Number(costMore.toFixed(4))) }]}
+    colours={['--smooth']}
+    options={{
+      plotOptions: { bar: { horizontal: true, barHeight: '62%' } },
+      dataLabels: { enabled: false },
+      xaxis: {
+        categories: top.map(({ ingredient }) => ingredient),
+        labels: { formatter: (value) => say(Number(value)) },
+        tickAmount: 4,
+      },
+      yaxis: { labels: { maxWidth: 220 } },
+    }}
+  />
+  <ul class="unseen">
+    {#each top as { ingredient, costMore, costMoreEach } (ingredient)}
+      <li>{ingredient}: {say(costMore)} more for the run, {say(costMoreEach)} for a piece</li>
+    {/each}
+  </ul>
+  {#if rest.length > 0}
+    <p class="quiet figures">
+      The other {rest.length} together: {say(rest.reduce((sum, { costMore }) => sum + costMore, 0))}.
+    </p>
+  {/if}
+{/if}
+
+<style>
+  p {
+    font-size: 0.92rem;
+  }
+</style>

@@ -1,0 +1,187 @@
+<!-- What one part of the price is made of: each ingredient, the minutes of hands, what draws power, the boxes. -->
+<script lang="ts">
+  import { POWERED } from '../../../../core/shop';
+  import { slabWork } from '$lib/slabContext';
+  import { formatDuration, percent } from '$lib/figures';
+  import { inCoins } from '../../../../core/cost';
+  import type { SlabPrice } from '../../../../core/usecases';
+  import { shopFigures } from '$lib/shopFigures';
+  import { PART_NAMES, type PartKey } from './pieceMoney';
+
+  interface Props {
+    price: SlabPrice;
+    part: PartKey;
+    show: (coins: number) => string;
+  }
+  let { price, part, show }: Props = $props();
+
+  const work = slabWork();
+  const figures = $derived(shopFigures());
+  const { bill, earned, pricing, packed, pieces } = $derived(price);
+
+  interface Row {
+    readonly name: string;
+    readonly what: string;
+    /** Of the whole run, in coins. */
+    readonly coins: number;
+  }
+
+  /** Amounts of the currency in coins that add up to the item's. */
+  const adding = (rows: readonly { name: string; what: string; amount: number }[], to: number): Row[] => {
+    const whole = rows.reduce((sum, { amount }) => sum + amount, 0);
+    const coins = inCoins(
+      rows.map(({ amount }) => (whole > 0 ? (amount * to) / whole : 0)),
+      0,
+    );
+    return rows.map(({ name, what }, i) => ({ name, what, coins: coins[i]! }));
+  };
+
+  const rows = $derived.by((): Row[] => {
+    if (part === 'ingredients') {
+      const used = work.plan.cost.byIngredient
+        .filter(({ cost }) => cost !== null && cost > 0)
+        .map(({ name, massG, cost }) => ({ name, what: figures.mass.say(massG), amount: cost! }));
+      return adding(used, bill.coins.ingredients).sort((a, b) => b.coins - a.coins);
+    }
+    if (part === 'labour' && work.run) {
+      const { busy, watch } = work.run;
+      const watched = watch * pricing.watchShare;
+      return adding(
+        [
+          { name: 'Busy', what: formatDuration(busy), amount: busy },
+          { name: `Watching, ${percent(pricing.watchShare)} of it`, what: formatDuration(watch), amount: watched },
+        ],
+        bill.coins.labour,
+      );
+    }
+    if (part === 'energy' && work.run) {
+      const { run } = work;
+      const drawn = POWERED.map((what) => ({
+        name: { oven: 'Oven', ring: 'Rings', mixer: 'Mixer', fridge: 'Fridge', freezer: 'Freezer' }[what],
+        what: `${formatDuration(run[what])} at ${pricing.power[what]} kW`,
+        amount: (run[what] / 60) * pricing.power[what],
+      })).filter(({ amount }) => amount > 0);
+      return adding(drawn, bill.coins.energy);
+    }
+    if (part === 'packing') {
+      const { container, packs, perPack, wrap, priceEach, cost } = packed;
+      const boxes = packs * (priceEach ?? 0);
+      return adding(
+        [
+          ...(container ? [{ name: container.name, what: `${packs} of ${perPack}`, amount: boxes }] : []),
+          ...(wrap ? [{ name: wrap.name, what: `${wrap.sheets} sheets`, amount: Math.max(0, cost - boxes) }] : []),
+        ],
+        bill.coins.packing,
+      );
+    }
+    return [];
+  });
+  const most = $derived(rows.reduce((max, { coins }) => Math.max(max, coins), 1));
+  const each = (coins: number) => (pieces > 0 ? coins / pieces : 0);
+
+  const words = $derived.by(() => {
+    if (part === 'overhead') {
+      const { by, amount } = pricing.overhead;
+      return by === 'percent'
+        ? `${amount} % of ingredients, hands, power and packing.`
+        : `${show(amount * 10 ** price.digits)} ${by === 'hour' ? 'for each hour of hands' : 'for each slab'}.`;
+    }
+    if (part === 'rejects')
+      return `${percent(pricing.rejectShare)} of the pieces are not sold: the others pay for them.`;
+    if (part === 'trimSold')
+      return `${figures.mass.say(work.plan.cut.trimG)} of trims are sold at ${show(pricing.trimPerKg * 10 ** price.digits)} a kilo.`;
+    if (part === 'tax')
+      return `${pricing.taxPercent} %, ${pricing.taxIncluded ? 'in the price that the buyer reads' : 'on top of the price'}.`;
+    if (part === 'margin')
+      return `${earned.marginShare === null ? '-' : percent(earned.marginShare)} of the price before tax, when all is paid.`;
+    return '';
+  });
+</script>
+
+<h3>{PART_NAMES[part]}</h3>
+{#if words !== ''}<p class="words figures">{words}</p>{/if}
+{#if rows.length > 0}
+  <ul>
+    {#each rows as { name, what, coins } (name)}
+      <li>
+        <span class="name">{name}</span>
+        <span class="figures quiet">{what}</span>
+        <span class="track"><span class="fill" style:width="{(coins / most) * 100}%"></span></span>
+        <span class="figures">{show(coins)}</span>
+        <span class="figures quiet"
+          >{each(coins) > 0 && each(coins) < 0.5 ? `< ${show(1)}` : show(each(coins))} each</span
+        >
+      </li>
+    {/each}
+  </ul>
+{:else if (part === 'labour' || part === 'energy') && !work.run}
+  <p class="quiet">The day is being laid out.</p>
+{:else if part === 'labour' || part === 'energy'}
+  <p class="words">
+    Nothing is counted: write what an hour of hands and a kilowatt hour cost, in the <a href="/settings#prices"
+      >settings</a
+    >.
+  </p>
+{:else if part === 'packing'}
+  <p class="words">It is sold loose. Choose what it is packed in, in Pack.</p>
+{/if}
+
+<style>
+  h3 {
+    font-size: 0.95rem;
+    font-weight: 650;
+    margin-bottom: 0.2rem;
+  }
+
+  .words {
+    font-size: 0.92rem;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 11rem) minmax(0, 9rem) 1fr 4.2rem 6.2rem;
+    gap: 0.6rem;
+    align-items: center;
+    min-height: 27px;
+    border-bottom: 1px solid var(--rule);
+    font-size: 0.92rem;
+  }
+
+  li > .figures:nth-last-child(-n + 2) {
+    text-align: right;
+  }
+
+  .name {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .track {
+    height: 12px;
+    background: var(--sunk);
+  }
+
+  .fill {
+    display: block;
+    height: 100%;
+    background: var(--smooth);
+  }
+
+  @media (max-width: 1180px) {
+    li {
+      grid-template-columns: minmax(0, 9rem) minmax(0, 8rem) 1fr 4rem 6rem;
+    }
+  }
+
+  @media (max-width: 759px) {
+    li {
+      grid-template-columns: 1fr 4.5rem 6rem;
+    }
+
+    .track,
+    li > .quiet:nth-child(2) {
+      display: none;
+    }
+  }
+</style>

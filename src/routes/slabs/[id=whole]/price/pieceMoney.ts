@@ -1,0 +1,50 @@
+import { inCoins, type CostItem } from '../../../../core/cost';
+import type { SlabPrice } from '../../../../core/usecases';
+
+/** What a part of a piece's price goes to. */
+export type PartKey = CostItem | 'margin' | 'tax';
+
+/** A part of one piece's price, in coins. */
+export interface PricePart {
+  readonly key: PartKey;
+  readonly name: string;
+  readonly coins: number;
+}
+
+export const PART_NAMES: Readonly<Record<PartKey, string>> = {
+  ingredients: 'Ingredients',
+  labour: 'Hands',
+  energy: 'Power',
+  packing: 'Packing',
+  overhead: 'Overhead',
+  trimSold: 'Trims sold',
+  rejects: 'Not sold',
+  margin: 'Left over',
+  tax: 'Tax',
+};
+
+const COSTS = ['ingredients', 'labour', 'energy', 'packing', 'overhead', 'trimSold', 'rejects'] as const;
+
+/**
+ * One piece's price in its parts, in whole coins that add up to it; of several kinds the mean piece.
+ *
+ * @returns none where nothing is sold
+ */
+export function pieceParts({ bill, earned, pieces }: SlabPrice): PricePart[] {
+  if (pieces === 0) return [];
+  const all = (of: 'net' | 'tax') => earned.kinds.reduce((sum, kind) => sum + kind.count * kind[of], 0) / pieces;
+  const [net, tax] = [all('net'), all('tax')];
+  const exact: Record<PartKey, number> = {
+    ...(Object.fromEntries(COSTS.map((item) => [item, bill.coins[item] / pieces])) as Record<CostItem, number>),
+    margin: net - bill.total / pieces,
+    tax,
+  };
+  const keys = Object.keys(exact) as PartKey[];
+  const coins = inCoins(
+    keys.map((key) => exact[key]),
+    0,
+  );
+  return keys
+    .map((key, i) => ({ key, name: PART_NAMES[key], coins: coins[i]! }))
+    .filter(({ coins: some }) => some !== 0);
+}

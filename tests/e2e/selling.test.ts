@@ -1,0 +1,222 @@
+/** Price, pack and label: three channels and a printed list, margin first and then by cut, a box and a label for six, dearer butter. */
+import { readFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { expect, slabId, test, tray } from './shop';
+
+/** An amount of euros as it is shown, in cents. */
+const cents = (text: string) => Math.round(Number(text.replace(/[^\d.-]/g, '')) * 100);
+
+test('three channels are priced and the list is printed: every table adds up', async ({ open, page, shop }) => {
+  await open('/settings#channels');
+  await page.getByRole('button', { name: 'Add a channel' }).click();
+  await page.getByLabel('Name').last().fill('Market');
+  await page.getByLabel('Fee, %').last().fill('12');
+  await page.getByLabel('Packed in').last().selectOption({ label: 'flat box' });
+  await page.getByLabel('Pieces').last().fill('4');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/price`);
+  const bill = page.getByRole('region', { name: 'What the run costs' });
+  await expect(bill.getByRole('row', { name: /^Hands/ })).toBeVisible();
+  const rows = await bill.getByRole('row').allInnerTexts();
+  for (const column of [1, 2]) {
+    const shown = rows.slice(1).map((row) => cents(row.split('\t')[column]!));
+    expect(shown.slice(0, -1).reduce((sum, one) => sum + one, 0)).toBe(shown.at(-1));
+  }
+  // The parts of one piece add up to its price.
+  const parts = await page
+    .getByRole('group', { name: 'What the price of one piece goes to' })
+    .getByRole('button')
+    .evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));
+  const price = cents(await tray(page, 'Sold at').innerText());
+  expect(parts.map(cents).reduce((sum, one) => sum + one, 0)).toBe(price);
+  const market = page.getByRole('region', { name: 'By channel' }).getByRole('row', { name: /^Market, 4/ });
+  await expect(market).toContainText(`€${((4 * price) / 100).toFixed(2)}`);
+  await page.getByRole('link', { name: 'price list' }).click();
+  await expect(page.getByRole('columnheader', { name: 'Market' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Rye and treacle slice/ })).toContainText('for 4');
+  const csv = await (await page.request.get(`${shop.address}/api/prices`)).text();
+  expect(csv.split('\r\n')[0]).toContain('Market: price');
+  expect(csv).toContain(`Rye and treacle slice,,57.`);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});
+
+test('margin first, then by cut: the better cut is taken, and the tray follows', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/price`);
+  await page.getByLabel('Of the price before tax, %').fill('100');
+  await expect(page.getByText(/Write (99|less)/).first()).toBeVisible();
+  await page.getByLabel('Of the price before tax, %').fill('60');
+  await expect(tray(page, 'Sold at')).toHaveText('€4.20');
+  await page.getByRole('tab', { name: 'Other cuts' }).click();
+  const best = page.getByRole('row').nth(1);
+  await expect(page.getByRole('button', { name: /^Cut so/ }).first()).toBeVisible();
+  const earned = await page.getByRole('row', { name: /as it stands/ }).innerText();
+  await page
+    .getByRole('button', { name: /^Cut so/ })
+    .first()
+    .click();
+  await expect(tray(page, 'Pieces')).not.toHaveText('24');
+  await expect(best).toBeVisible();
+  expect(earned).toContain('6 x 4');
+  await page.getByRole('tab', { name: 'More at once' }).click();
+  await expect(page.getByText(/Made 4 at once a piece costs/)).toBeVisible();
+  await page.getByRole('tab', { name: 'Over time' }).click();
+  await expect(page.getByText(/The ingredients of a piece cost €0\.\d\d on/)).toBeVisible();
+  await page.getByLabel('Ask for').selectOption('a price');
+  await page.getByLabel('Price of a piece, EUR').fill('0.9');
+  await expect(page.getByText(/Every piece loses €0\./)).toBeVisible();
+  await page.getByRole('button', { name: /^To look at/ }).click();
+  await expect(page.getByText(/is sold for €0\.79 before tax and costs/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'As the shop does' }).click();
+  await expect(page.getByText(/Every piece loses/)).toHaveCount(0);
+});
+
+test('a box and a label for six pieces: drawn, dated, marked as a draft, printed on the shop’s sheets', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Hazelnut crisp fingers');
+  const plain = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${plain}/pack`);
+  await expect(page.getByRole('img', { name: /6 pieces in flat box, 6 in a storey, 1 storey/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it: tall box' }).click();
+  await page.getByLabel('In each').fill('');
+  await expect(page.getByRole('heading', { level: 2, name: /16 pieces in tall box/ })).toBeVisible();
+  await page.getByLabel('In each').fill('6');
+  await page.getByLabel('Each piece in').selectOption('greaseproof');
+  await expect(page.getByRole('img', { name: /greaseproof: a paper of/ })).toBeVisible();
+  await page.getByLabel('Keeps, days').fill('10');
+  await page.getByRole('link', { name: 'Label' }).click();
+  await page.getByLabel('Made on').fill('26/11/2026');
+  await page.getByLabel('Made on').blur();
+  const label = page.getByRole('article', { name: 'The label' });
+  await expect(label).toContainText('Best before 06/12/2026');
+  await expect(label).toContainText('343 g');
+  await expect(label).toContainText('Lot L261126');
+  await expect(label).toContainText('Draft: check it against your local food law');
+  await expect(label.locator('b').filter({ hasText: /^rye$/ })).toBeVisible();
+  await page.getByText('Hazelnut crisp fingers').click();
+  await expect(label).toContainText('May contain tree nuts');
+  await expect(page.getByText('Keep first: labels are printed of what is kept')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('kept, version 2')).toBeVisible();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Labels as PDF' }).click();
+  const file = await (await saved).path();
+  const text = execFileSync('pdftotext', ['-layout', file, '-']).toString();
+  expect(text.match(/Rye and treacle slice/g)).toHaveLength(8);
+  expect(text).toContain('This square measures 50 mm');
+  expect(text.replace(/\s+/g, ' ')).toContain('May contain tree nuts');
+  expect(readFileSync(file).subarray(0, 5).toString()).toBe('%PDF-');
+  // In the United States it is calories, and what it contains is said again.
+  await page.getByLabel('Drafted by').selectOption('United States rules');
+  await expect(label).toContainText('Calories');
+  await expect(label).toContainText(/Contains: .*milk/);
+  await open(`/slabs/${id}/label`);
+  await expect(page.getByRole('article', { name: 'The label' })).toContainText('hazelnuts (');
+});
+
+test('butter a tenth dearer: said beforehand, written in the larder, and the price follows', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/price`);
+  await page.getByRole('tab', { name: 'A tenth dearer' }).click();
+  // 285 g of butter cost 3.135: a tenth of that, and what is not sold on top.
+  await expect(page.getByText(/If butter costs a tenth more, the run costs €0\.32 more/)).toBeVisible();
+  const before = await page
+    .getByRole('region', { name: 'What the run costs' })
+    .getByRole('row', { name: /^All/ })
+    .innerText();
+  await open('/larder');
+  await page.getByRole('searchbox').fill('butter');
+  await page.getByRole('button', { name: 'Change butter', exact: true }).click();
+  await page.getByLabel('Costs').first().fill('3.025');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await open(`/slabs/${id}/price`);
+  const all = page.getByRole('region', { name: 'What the run costs' }).getByRole('row', { name: /^All/ });
+  await expect
+    .poll(async () => cents((await all.innerText()).split('\t')[1]!) - cents(before.split('\t')[1]!))
+    .toBeGreaterThan(30);
+  await page.getByRole('tab', { name: 'Over time' }).click();
+  await expect(page.getByText(/butter/).first()).toBeVisible();
+});
+
+test('without milk: answered line by line, what changes is said, and the copy is watched', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Lime and coconut two-tone');
+  await open(`/slabs/${id}/label`);
+  const without = page.getByRole('region', { name: 'Without an allergen' });
+  await without.getByLabel('Make it without').selectOption('milk');
+  await without.getByRole('button', { name: 'Look what that takes' }).click();
+  await expect(without.getByRole('listitem').first()).toContainText('coconut condensed milk for condensed milk');
+  await expect(without.getByRole('row', { name: /^fat/ })).toBeVisible();
+  const keep = without.getByRole('button', { name: 'Keep it as a slab of its own' });
+  if (await keep.isEnabled()) {
+    await keep.click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lime and coconut two-tone, without milk');
+  } else await expect(without).toContainText('has no answer yet');
+});
+
+test('services: a price, a label, boxes; and what is wrong is said with its place', async ({ request, shop }) => {
+  const slab = JSON.parse(
+    readFileSync(new URL('../../demo/slabs/rye-and-treacle-slice.slab.json', import.meta.url), 'utf8'),
+  ) as object;
+  const post = (path: string, data: object) => request.post(shop.address + path, { data });
+  const priced = (await (
+    await post('/api/price', { slab, pricing: { markup: 1.5, taxPercent: 0, ladder: [] } })
+  ).json()) as {
+    costs: Record<string, number>;
+    perPiece: Record<string, number>;
+  };
+  const { total, ...items } = priced.costs;
+  expect(Math.round(Object.values(items).reduce((sum, one) => sum + one, 0) * 100)).toBe(Math.round(total! * 100));
+  expect(priced.perPiece.price).toBe(Math.ceil((total! / 24) * 2.5 * 100 - 1e-9) / 100);
+  const label = (await (await post('/api/label', { slab, madeOn: '2026-11-26', pack: { pieces: 6 } })).json()) as {
+    text: string;
+    bestBefore: string;
+    nutrition: { kJ: number };
+  };
+  expect(label.text).toContain('**milk**');
+  expect(label.bestBefore).toBe('2026-12-10');
+  expect(label.nutrition.kJ).toBeGreaterThan(1500);
+  const piece = { lengthMm: 75, widthMm: 25, heightMm: 17, massG: 30 };
+  const boxes = [{ name: 'flat', lengthMm: 160, widthMm: 110, heightMm: 30, price: 0.3 }];
+  const { answers } = (await (await post('/api/boxes', { piece, pieces: 24, boxes, interleafMm: 1 })).json()) as {
+    answers: { perBox: number }[];
+  };
+  expect(answers[0]!.perBox).toBe(8);
+  const wrong: readonly (readonly [string, object, string])[] = [
+    ['/api/price', { slab, pricing: { margin: 1 } }, '/pricing/margin'],
+    ['/api/price', { slab, pricing: { taxPercent: 101 } }, '/pricing/taxPercent'],
+    ['/api/price', { slab, pricing: { labourPerHour: -1 } }, '/pricing/labourPerHour'],
+    ['/api/price', { slab, pricing: { ladder: ['x'] } }, '/pricing/ladder/0'],
+    ['/api/price', { slab, pricing: { trim: { perKg: -2 } } }, '/pricing/trim/perKg'],
+    ['/api/label', { slab, madeOn: '2026-02-30' }, '/madeOn'],
+    ['/api/label', { slab, madeOn: '2026-11-26', profile: 'moon' }, '/profile'],
+    ['/api/boxes', { piece, pieces: 24, boxes: [] }, '/boxes'],
+    ['/api/boxes', { piece, pieces: 0, boxes }, '/pieces'],
+    ['/api/free-from', { slab, allergen: 'dust' }, '/allergen'],
+  ];
+  for (const [path, body, place] of wrong) {
+    const answer = await post(path, body);
+    expect(answer.status(), path + JSON.stringify(body).slice(-60)).toBe(422);
+    const { problems } = (await answer.json()) as { problems: { path: string; message: string }[] };
+    expect(problems.map((problem) => problem.path)).toContain(place);
+  }
+  // A piece larger than every box goes into none, and that is an answer.
+  const none = await (await post('/api/boxes', { piece: { ...piece, heightMm: 90 }, pieces: 5, boxes })).json();
+  expect(none).toEqual({ answers: [] });
+});
