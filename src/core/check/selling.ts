@@ -154,11 +154,11 @@ export function tolerableShortG(netG: number): number {
   return netG * 0.015;
 }
 
-/** The lightest pieces make a pack lighter than it may be. */
-const netShort: SellingRule = ({ label: { netG, lightestG, pieces }, figures }) => {
+/** The lightest pieces make a pack lighter than it may be. Shards are put into their bags by weight. */
+const netShort: SellingRule = ({ slab: { cut }, label: { netG, lightestG, pieces }, figures }) => {
   const packG = lightestG * pieces;
   const leastG = netG - tolerableShortG(netG);
-  if (packG <= 0 || packG >= leastG) return [];
+  if (cut?.way === 'break' || packG <= 0 || packG >= leastG) return [];
   return [
     warning(
       'net-short',

@@ -12,7 +12,7 @@ export const OVERHEADS = ['slab', 'hour', 'percent'] as const;
 const MOST_MONEY = 1e6;
 
 /** A share of the price: all of it cannot be margin, or there would be no price. */
-const marginShare = number(0, 1).test(
+const marginShare = number(0, 0.999).test(
   'under-one',
   'A margin of 100 % or more has no price: write less than 100 %',
   (margin) => margin === undefined || margin < 1,

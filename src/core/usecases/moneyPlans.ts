@@ -72,7 +72,7 @@ export function cutsByMoney(
   );
   return tried
     .filter(({ columns, rows }) => columns >= 1 && rows >= 1 && columns <= MOST_GRID && rows <= MOST_GRID)
-    .flatMap(({ columns, rows }): MoneyCut[] => {
+    .flatMap(({ columns, rows }): (MoneyCut & { longest: number })[] => {
       const next = { ...cut, columns, rows };
       const made = plan(slab, larder, shop, { cut: next });
       const [piece] = made.cut.pieces;
@@ -90,14 +90,20 @@ export function cutsByMoney(
         {
           ...{ columns, rows, massG, price },
           pieces: count,
+          longest: Math.max(piece.lengthMm / piece.widthMm, piece.widthMm / piece.lengthMm),
           margin: earned.margin,
           more: earned.margin - now.earned.margin,
           perHour: earned.marginPerHour,
         },
       ];
     })
-    .sort((a, b) => b.margin - a.margin || a.pieces - b.pieces);
+    .sort((a, b) => b.margin - a.margin || a.pieces - b.pieces || a.longest - b.longest)
+    .filter((one, i, all) => one.more === 0 || all.findIndex((first) => isAlike(first, one)) === i)
+    .map(({ longest: _longest, ...one }) => one);
 }
+
+/** The same pieces the other way round: the squarer of them stands. */
+const isAlike = (a: MoneyCut, b: MoneyCut) => a.pieces === b.pieces && a.margin === b.margin && a.price === b.price;
 
 /** A run of so many slabs at once: what each piece costs when some work is done once for all. */
 export interface MoneyRun {

@@ -145,6 +145,7 @@
   }
 </script>
 
+<svelte:window onhashchange={() => (looked = keyIn(location.hash))} />
 <svelte:head><title>Settings - Knife Tray</title></svelte:head>
 
 <div class="page">

@@ -36,6 +36,17 @@
     align-items: end;
   }
 
+  /* Rows below the first stand under its labels. */
+  @media (min-width: 760px) {
+    .row + .row :global(.bx--label) {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+    }
+  }
+
   @media (max-width: 759px) {
     .row {
       grid-template-columns: repeat(2, minmax(0, 1fr));

@@ -69,8 +69,25 @@
       {/each}
     </EquipmentRow>
   {/each}
-  <p>
+  <p class="add">
     <Button size="small" kind="tertiary" on:click={() => put([...rows, { name: '', ...kind.begin }])}>{kind.add}</Button
     >
   </p>
 </fieldset>
+
+<style>
+  fieldset {
+    position: relative;
+  }
+
+  /* Beside the name of the list. */
+  .add {
+    position: absolute;
+    top: -0.35rem;
+    right: 0;
+  }
+
+  legend {
+    min-height: 32px;
+  }
+</style>

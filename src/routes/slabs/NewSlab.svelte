@@ -30,7 +30,8 @@
     if (answer.ok) slabs = answer.value.slabs;
     const found = await ask<{ patterns: PatternCard[] }>('GET', '/api/patterns');
     if (found.ok) patterns = found.value.patterns;
-    wrong = [answer, found].flatMap((given) => (given.ok ? [] : given.problems))[0]?.message ?? '';
+    // What was said meanwhile stays.
+    wrong ||= [answer, found].flatMap((given) => (given.ok ? [] : given.problems))[0]?.message ?? '';
   });
 
   function begun() {

@@ -1,7 +1,6 @@
 <!-- The slab without an allergen: each line that brings it answered from the larder, and what else changes. -->
 <script lang="ts">
   import { Button, InlineLoading, Select, SelectItem, Table } from 'carbon-components-svelte';
-  import { goto } from '$app/navigation';
   import { ask } from '$lib/api';
   import { formatDuration } from '$lib/figures';
   import { money } from '$lib/money';
@@ -35,7 +34,8 @@
   async function keep() {
     if (!found) return;
     const answer = await ask<{ id: number }>('POST', '/api/slabs', found.slab);
-    if (answer.ok) await goto(`/slabs/${answer.value.id}/label`, { invalidateAll: true });
+    // Another slab, with a draft of its own.
+    if (answer.ok) location.assign(`/slabs/${answer.value.id}/label`);
     else problems = answer.problems;
   }
 

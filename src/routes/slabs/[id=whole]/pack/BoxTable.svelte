@@ -22,7 +22,7 @@
       ><tr
         ><th>Box</th><th class="num">In each</th><th class="num">Boxes</th><th class="num">Full</th><th class="num"
           >Cost</th
-        ><th></th></tr
+        ><th><span class="unseen">Take it</span></th></tr
       ></thead
     >
     <tbody>

@@ -9,6 +9,7 @@
   const MOST = 8;
   const top = $derived(price.rises.slice(0, MOST));
   const rest = $derived(price.rises.slice(MOST));
+  const restMore = $derived(rest.reduce((sum, { costMore }) => sum + costMore, 0));
   const say = (amount: number) => money(amount, price.currency);
   const left = $derived(price.earned.margin / 10 ** price.digits);
 </script>
@@ -42,9 +43,9 @@
       <li>{ingredient}: {say(costMore)} more for the run, {say(costMoreEach)} for a piece</li>
     {/each}
   </ul>
-  {#if rest.length > 0}
+  {#if restMore > 0.005}
     <p class="quiet figures">
-      The other {rest.length} together: {say(rest.reduce((sum, { costMore }) => sum + costMore, 0))}.
+      The other {rest.length} together: {say(restMore)}.
     </p>
   {/if}
 {/if}

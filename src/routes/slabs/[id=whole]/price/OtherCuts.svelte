@@ -47,7 +47,7 @@
       ><tr
         ><th>Cut</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Price</th><th class="num"
           >Left of the run</th
-        ><th class="num">An hour</th><th></th></tr
+        ><th class="num">An hour</th><th><span class="unseen">Take it</span></th></tr
       ></thead
     >
     <tbody>
