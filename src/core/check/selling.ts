@@ -1,5 +1,5 @@
 import type { Bill, Earned, SettledPricing } from '../cost';
-import type { Keeping, LabelIngredient, Nutrition } from '../label';
+import { promisedIn, type Keeping, type LabelIngredient, type Nutrition } from '../label';
 import type { Figures } from '../measure';
 import type { Packed, PackedPiece } from '../pack';
 import type { ExpandedSlab } from '../slab';
@@ -154,11 +154,11 @@ export function tolerableShortG(netG: number): number {
   return netG * 0.015;
 }
 
-/** The lightest pieces make a pack lighter than it may be. Shards are put into their bags by weight. */
-const netShort: SellingRule = ({ slab: { cut }, label: { netG, lightestG, pieces }, figures }) => {
+/** The lightest pieces make a pack lighter than it may be. Bags are filled by weight. */
+const netShort: SellingRule = ({ packed: { container }, label: { netG, lightestG, pieces }, figures }) => {
   const packG = lightestG * pieces;
   const leastG = netG - tolerableShortG(netG);
-  if (cut?.way === 'break' || packG <= 0 || packG >= leastG) return [];
+  if (container?.kind === 'bag' || packG <= 0 || packG >= leastG) return [];
   return [
     warning(
       'net-short',
@@ -170,18 +170,16 @@ const netShort: SellingRule = ({ slab: { cut }, label: { netG, lightestG, pieces
 
 const LEAST_PROMISED = 2;
 /** What the name promises, and hardly is in it. */
-const nameOverPromises: SellingRule = ({ label: { ingredients, name } }) => {
-  const all = ingredients.flatMap((one) => [one, ...one.of]);
-  return all
-    .filter(({ percent: share }) => share !== null && share < LEAST_PROMISED)
-    .map((one) =>
+const nameOverPromises: SellingRule = ({ label: { ingredients, name } }) =>
+  promisedIn(ingredients, name)
+    .filter(({ percent: share }) => share < LEAST_PROMISED)
+    .map(({ names, percent: share }) =>
       warning(
         'name-over-promises',
         '/label/name',
-        `"${name}" promises ${one.name}, and ${one.percent!.toFixed(1)} % of it is. Put more in, or call it by another name`,
+        `"${name}" promises ${names.join(' and ')}, and ${share.toFixed(1)} % of it is. Put more in, or call it by another name`,
       ),
     );
-};
 
 /** A claim that nobody can hold: what is in an ingredient is not known. */
 const claimUnheld: SellingRule = ({ slab: { freeFrom = [] }, unknown }) =>

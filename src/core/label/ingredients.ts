@@ -41,6 +41,29 @@ export function promises(
   return [name, labelName, ...aliases].some((one) => wordsOf(one).some((word) => said.has(word)));
 }
 
+/** What a product's name promises by one of its words, and how much of that is in it. */
+export interface Promised {
+  readonly names: readonly string[];
+  readonly percent: number;
+}
+
+/** What a product's name promises, word by word: lime juice and lime zest are both lime. */
+export function promisedIn(ingredients: readonly LabelIngredient[], productName: string): Promised[] {
+  const named = ingredients.flatMap((one) => [one, ...one.of]).filter(({ percent }) => percent !== null);
+  const words = [...new Set(wordsOf(productName))];
+  const by = new Map<string, LabelIngredient[]>();
+  for (const one of named) {
+    const said = wordsOf(one.name);
+    // One that only another of its names promises stands for itself.
+    const key = words.find((word) => said.includes(word)) ?? one.name;
+    by.set(key, [...(by.get(key) ?? []), one]);
+  }
+  return [...by.values()].map((all) => ({
+    names: all.map(({ name }) => name),
+    percent: all.reduce((sum, { percent }) => sum + percent!, 0),
+  }));
+}
+
 interface Found {
   readonly name: string;
   readonly ingredient: Ingredient | null;

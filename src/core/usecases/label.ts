@@ -24,6 +24,8 @@ export interface LabelOptions extends PlanOptions {
   readonly madeOn: string;
   /** Pieces in one pack; a single piece without it. */
   readonly pieces?: number | undefined;
+  /** Which of the kinds of piece, where several are cut; the first without it. */
+  readonly kind?: string | undefined;
   /** Without it the shop's. */
   readonly profile?: LabelProfile | undefined;
   /** Allergens of what else is made in the shop that day. */
@@ -120,7 +122,9 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
     lines.map(({ ingredient }) => ingredient),
   );
   const pieces = options.pieces ?? 1;
-  const sold = planned.cut.pieces;
+  const { pieces: made } = planned.cut;
+  const kind = options.kind ?? made[0]?.id;
+  const sold = made.filter(({ id }) => id === kind);
   const count = sold.reduce((sum, kind) => sum + kind.count, 0);
   const pieceG = count > 0 ? sold.reduce((sum, kind) => sum + kind.count * kind.massG, 0) / count : 0;
   const cold = keeping.place === 'room' || keeping.place === 'marble' ? coldThings(laid, scaled) : [];

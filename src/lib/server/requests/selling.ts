@@ -6,6 +6,7 @@ import { boxSchema } from '../../../core/tin';
 import {
   fields,
   list,
+  note,
   number,
   oneOf,
   problemsOf,
@@ -66,6 +67,8 @@ const existingDay = daySchema.test(
 const labelSchema = fields({
   madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
   profile: oneOf(LABEL_PROFILES),
+  /** The id of one of the kinds that the slab is cut into. */
+  kind: note(100),
   pack: fields({ pieces: whole(1, 1000).required(REQUIRED) }),
   /** Numbers of other slabs that are made that day. */
   alsoMade: list(whole(1, 1e9).required(REQUIRED), 50),
@@ -84,6 +87,7 @@ export function readLabelRequest(found: unknown): Read<LabelRequest> {
 const printedSchema = fields({
   madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
   profile: oneOf(LABEL_PROFILES),
+  kind: note(100),
   pieces: whole(1, 1000),
   /** Labels, and the first place on the first sheet that is not used up. */
   count: whole(1, 500),
@@ -97,6 +101,7 @@ export function readPrintedLabels(query: URLSearchParams): Read<PrintedLabels> {
   const said = {
     madeOn: query.get('madeOn') ?? undefined,
     profile: query.get('profile') ?? undefined,
+    kind: query.get('kind') ?? undefined,
     pieces: numberOf('pieces'),
     count: numberOf('count'),
     from: numberOf('from'),

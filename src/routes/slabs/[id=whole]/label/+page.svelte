@@ -29,6 +29,12 @@
   const pieces = $derived(asked ?? (pack?.container && pack.perPack > 0 ? pack.perPack : 1));
   let profile: LabelProfile | null = $state(null);
   const rules = $derived(profile ?? sheet.profile);
+  const kinds = $derived(
+    work.plan.cut.pieces.flatMap(({ id, name }, i, all) =>
+      id !== undefined && all.findIndex((one) => one.id === id) === i ? [{ id, name: name ?? id }] : [],
+    ),
+  );
+  let kind: string | undefined = $state(undefined);
   let also: number[] = $state([]);
   let count: number | null = $state(null);
   let from = $state(1);
@@ -36,7 +42,7 @@
 
   const alsoMade = $derived(data.others.filter(({ id }) => also.includes(id)).flatMap(({ allergens }) => allergens));
   const label = $derived(
-    labelFor(slab, work.larder, work.shop, work.plan, { madeOn, pieces, profile: rules, alsoMade }),
+    labelFor(slab, work.larder, work.shop, work.plan, { madeOn, pieces, profile: rules, kind, alsoMade }),
   );
   const carried = $derived(
     allergensIn(slab, work.larder).filter((one) => (ALLERGENS as readonly string[]).includes(one)),
@@ -50,6 +56,7 @@
       profile: rules,
       count: String(count ?? perSheet),
       from: String(from),
+      ...(kind === undefined ? {} : { kind }),
       ...(also.length > 0 ? { also: also.join(',') } : {}),
     })}`,
   );
@@ -141,6 +148,16 @@
           typed={draft.typed}
           onvalue={(netG) => say({ netG: netG ?? undefined })}
         />
+        {#if kinds.length > 1}
+          <Select
+            size="sm"
+            labelText="Of the pieces"
+            selected={kind ?? kinds[0]!.id}
+            on:change={(event) => (kind = (event.target as HTMLSelectElement).value)}
+          >
+            {#each kinds as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+          </Select>
+        {/if}
         <div class="wide">
           <TextInput
             size="sm"
