@@ -17,7 +17,9 @@ import { benchOrder } from './order';
 import { benchHeat } from './heat';
 import { benchUsualWaits } from './usualWaits';
 import { benchSchedule } from './schedule';
+import { benchSelling } from './selling';
 import { CORPUS, noted } from '../unit/recipe/corpus';
+import type { Shop } from '../../src/core/shop';
 import type { Layer, Preparation, Slab } from '../../src/core/slab';
 import { benchPull } from './pull';
 
@@ -52,6 +54,12 @@ function largeSlab(): Slab {
     layers,
     cut: { columns: 6, rows: 6, trimMm: { left: 5, right: 5, front: 5, back: 5 }, kerfMm: 1 },
   };
+}
+
+/** The demo shop with one channel more. */
+function sellingShop(): Shop {
+  const demo = JSON.parse(readFileSync(join(root, 'demo/shop.json'), 'utf8')) as Shop;
+  return { ...demo, channels: [...demo.channels!, { name: 'Market', feePercent: 8, in: 'flat box' }] };
 }
 
 function quantile(sorted: readonly number[], share: number): number {
@@ -177,6 +185,7 @@ console.log(`- ${benchPlan()}`);
 console.log(`- ${benchReading()}`);
 console.log(`- ${benchMethods()}`);
 console.log(`- ${benchDrawing()}`);
+for (const line of benchSelling(largeSlab(), ingredients, sellingShop())) console.log(`- ${line}`);
 for (const line of await benchOrder()) console.log(`- ${line}`);
 for (const line of await benchCutting()) console.log(`- ${line}`);
 for (const line of benchHeat()) console.log(`- ${line}`);

@@ -91,6 +91,26 @@ const HEAVY: readonly Heavy[] = [
       })),
     }),
   },
+  { what: 'the price of 12 layers', path: '/api/price', body: JSON.stringify({ slab: stacked(12) }) },
+  {
+    what: 'a label of 40,000 pieces',
+    path: '/api/label',
+    body: JSON.stringify({ slab: stacked(7, { columns: 200, rows: 200 }), madeOn: '2026-11-26' }),
+  },
+  {
+    what: '100 boxes of 200 places',
+    path: '/api/boxes',
+    body: JSON.stringify({
+      piece: { lengthMm: 20, widthMm: 15, heightMm: 10, massG: 4 },
+      pieces: 10_000,
+      boxes: many(100, (i) => ({ name: `box ${i}`, lengthMm: 300, widthMm: 198, heightMm: 200 })),
+    }),
+  },
+  {
+    what: '12 layers without milk',
+    path: '/api/free-from',
+    body: JSON.stringify({ slab: stacked(12), allergen: 'milk' }),
+  },
   {
     what: 'ways to cut a slab into 10,000 pieces',
     path: '/api/cuts',

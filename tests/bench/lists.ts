@@ -17,6 +17,7 @@ const SCREENS = [
   '/larder?find=sugar',
   '/larder?page=40',
   '/tins',
+  '/prices',
 ];
 
 async function send(address: string, path: string, init: RequestInit): Promise<void> {

@@ -5,11 +5,8 @@
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { Guess, Plan } from '../../core/usecases';
-  import { aboutDuration } from '$lib/figures';
-  import { money } from '$lib/money';
   import type { KnownWarning, Slab } from '../../core/slab';
-  import { asTin } from '../../core/tin';
-  import { shopFigures } from '$lib/shopFigures';
+  import TrayFigures from './TrayFigures.svelte';
 
   interface Props {
     /** The plan as it is now and as last kept, each with the allergens that it carries. */
@@ -47,36 +44,8 @@
     onshow,
   }: Props = $props();
 
-  const shown = $derived(shopFigures());
   const some = $derived(plan.warnings.length + plan.settled.length > 0);
 
-  function figures({ cut, cost, slab: planned, slabs, warnings }: Plan, carried: readonly string[]) {
-    const [piece] = cut.pieces;
-    const count = cut.pieces.reduce((sum, kind) => sum + kind.count, 0);
-    const light = Math.min(...cut.pieces.map(({ lightestG }) => lightestG));
-    const heavy = Math.max(...cut.pieces.map(({ heaviestG }) => heaviestG));
-    const depthMm = slabs[0] ? asTin(slabs[0].tin).depthMm : 0;
-    return {
-      pieces: String(count),
-      each: piece ? shown.massRange(light, heavy) : '-',
-      cost: piece ? money(cost.perPiece, cost.currency) : '-',
-      height:
-        depthMm > 0
-          ? `${shown.length.figure(planned.heightMm)} of ${shown.size(depthMm)}`
-          : shown.length.say(planned.heightMm),
-      allergens: carried.length > 0 ? carried.join(', ') : '-',
-      warnings: String(warnings.length),
-    };
-  }
-  const now = $derived(figures(plan, allergens));
-  const before = $derived(figures(kept, keptAllergens));
-  const ready = $derived(
-    readyIn
-      ? `${aboutDuration(readyIn.minutes)}, ${aboutDuration(readyIn.handsMinutes)} work`
-      : slab.layers.length > 0
-        ? '...'
-        : '-',
-  );
   /** Which of the lists is open. */
   let open: 'warnings' | 'guesses' | null = $state(null);
   // What is opened here belongs to the screen on which it was opened.
@@ -85,13 +54,6 @@
     raised = false;
   });
   let raised = $state(false);
-
-  const CELLS = [
-    ['pieces', 'Pieces'],
-    ['each', 'Each'],
-    ['cost', 'Ingredients'],
-    ['height', 'Height'],
-  ] as const;
 
   function shut(event: KeyboardEvent) {
     if (event.key !== 'Escape' || !open) return;
@@ -126,43 +88,7 @@
       {/await}
     </div>
   {/if}
-  <dl class="figures" aria-live="polite">
-    {#each CELLS as [key, label] (key)}
-      <div class={key}>
-        <dt>{label}</dt>
-        <dd>
-          {#if before[key] !== now[key]}<s><span class="unseen">was </span>{before[key].replace(/ .*$/, '')}</s>{/if}
-          <b>{now[key]}</b>
-        </dd>
-      </div>
-    {/each}
-    {#if soldAt !== null}
-      <div class="sold">
-        <dt>Sold at</dt>
-        <dd>
-          {#if keptSoldAt !== null && keptSoldAt !== soldAt}<s><span class="unseen">was </span>{keptSoldAt}</s>{/if}
-          <b>{soldAt}</b>
-        </dd>
-      </div>
-    {/if}
-    <div class="ready">
-      <dt>Ready in about</dt>
-      <dd><b>{ready}</b></dd>
-    </div>
-    {#if slab.keep}
-      <div class="keeps">
-        <dt>Keeps</dt>
-        <dd><b>{slab.keep.days} days, {slab.keep.place}</b></dd>
-      </div>
-    {/if}
-    <div class="contains">
-      <dt>Contains</dt>
-      <dd title={now.allergens}>
-        {#if before.allergens !== now.allergens}<s><span class="unseen">was </span>{before.allergens}</s>{/if}
-        <b>{now.allergens}</b>
-      </dd>
-    </div>
-  </dl>
+  <TrayFigures {plan} {allergens} {kept} {keptAllergens} {soldAt} {keptSoldAt} {slab} {readyIn} {raised} />
   {#if unread > 0}
     <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} another look</p>
   {/if}
@@ -198,8 +124,8 @@
   >
     <span>To look at</span>
     <b
-      >{#if before.warnings !== now.warnings}<s>{before.warnings}</s>{/if}
-      {now.warnings}{#if plan.settled.length > 0}<small>{` + ${plan.settled.length} known`}</small>{/if}</b
+      >{#if kept.warnings.length !== plan.warnings.length}<s>{kept.warnings.length}</s>{/if}
+      {plan.warnings.length}{#if plan.settled.length > 0}<small>{` + ${plan.settled.length} known`}</small>{/if}</b
     >
   </button>
 </section>
@@ -216,36 +142,6 @@
     height: 62px;
   }
 
-  dl {
-    display: flex;
-    flex: 1;
-    min-width: 0;
-  }
-
-  dl > div {
-    flex: 1 0 auto;
-    padding: 0.5rem 1rem 0.4rem;
-    border-right: 1px solid color-mix(in srgb, var(--on-bar) 22%, transparent);
-  }
-
-  dl > .contains {
-    flex: 6 1 4rem;
-    min-width: 0;
-  }
-
-  /* A long list takes two lines. */
-  .contains dd {
-    display: -webkit-box;
-    -webkit-box-orient: vertical;
-    -webkit-line-clamp: 2;
-    line-clamp: 2;
-    overflow: hidden;
-    white-space: normal;
-    font-size: 0.85rem;
-    line-height: 1.2;
-  }
-
-  dt,
   .look span {
     display: block;
     font-size: 0.78rem;
@@ -253,14 +149,12 @@
     white-space: nowrap;
   }
 
-  dd,
   .look b {
     font-size: 1.15rem;
     line-height: 1.35;
     white-space: nowrap;
   }
 
-  dd b,
   .look b {
     font-weight: 650;
   }
@@ -335,13 +229,11 @@
     padding: 0.9rem 1rem 1rem;
   }
 
-  @media (max-width: 1100px) {
-    dl > div,
+  @media (max-width: 1180px) {
     button {
       padding-inline: 0.65rem;
     }
 
-    dd,
     .look b {
       font-size: 1.02rem;
     }
@@ -358,32 +250,13 @@
       font-size: 0.85rem;
     }
 
-    dl > div {
-      padding: 0.4rem 0.6rem;
-    }
-
-    .tray:not(.raised) dl > :is(.height, .sold, .ready, .keeps, .contains),
     .tray:not(.raised) .guessed,
     .unread {
       display: none;
     }
 
-    .tray.raised dl {
-      position: absolute;
-      left: 0;
-      right: 0;
-      bottom: 100%;
-      display: grid;
-      grid-template-columns: 1fr 1fr;
-      background: var(--bar);
-    }
-
     .tray.raised {
       justify-content: end;
-    }
-
-    .raised dd {
-      white-space: normal;
     }
   }
 </style>

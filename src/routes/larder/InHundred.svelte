@@ -12,6 +12,13 @@
   let { form, typed, onset }: Props = $props();
 
   const PARTS = ['water', 'sugars', 'fat', 'protein', 'other'] as const;
+  /** What labels tell of it besides. */
+  const OF_IT = [
+    ['saturates', 'of the fat saturates, %'],
+    ['starch', 'of the other starch, %'],
+    ['fibre', 'fibre, %'],
+    ['salt', 'salt, %'],
+  ] as const;
   const KINDS = [
     ['sucrose', 'sucrose'],
     ['lactose', 'lactose'],
@@ -45,15 +52,19 @@
       onvalue={(value) => setPart(part, value)}
     />
   {/each}
-  <NumberField
-    label="of it salt, %"
-    optional
-    value={parts.salt}
-    limits={larderLimits('composition.salt')}
-    name="part salt"
-    {typed}
-    onvalue={(value) => setPart('salt', value)}
-  />
+</div>
+<div class="six">
+  {#each OF_IT as [part, label] (part)}
+    <NumberField
+      {label}
+      optional
+      value={parts[part]}
+      limits={larderLimits(`composition.${part}`)}
+      name="part {part}"
+      {typed}
+      onvalue={(value) => setPart(part, value)}
+    />
+  {/each}
 </div>
 <div class="six">
   {#each KINDS as [kind, label] (kind)}

@@ -10,6 +10,7 @@
   import type { PastPrice, StoredIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
   import InHundred from './InHundred.svelte';
+  import OnLabel from './OnLabel.svelte';
   import PackRows from './PackRows.svelte';
   import PriceHistory from './PriceHistory.svelte';
   import Rows from './Rows.svelte';
@@ -193,6 +194,7 @@
     <PriceHistory prices={history} {currency} />
   {/if}
   <InHundred {form} {typed} onset={set} />
+  <OnLabel {form} {typed} onset={set} />
   <fieldset>
     <legend><h3>Allergens of its own</h3></legend>
     <div class="allergens">

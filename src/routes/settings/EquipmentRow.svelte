@@ -15,7 +15,7 @@
   let { name, problem, columns, onname, onremove, children }: Props = $props();
 </script>
 
-<div class="row" style:--columns="minmax(0, 3fr) {columns} max-content">
+<div class="row thing" style:--columns="minmax(0, 3fr) {columns} max-content">
   <TextInput
     size="sm"
     labelText="Name"
@@ -38,7 +38,7 @@
 
   /* Rows below the first stand under its labels. */
   @media (min-width: 760px) {
-    .row + .row :global(.bx--label) {
+    :global(.thing + .thing .bx--label) {
       position: absolute;
       width: 1px;
       height: 1px;

@@ -2,7 +2,6 @@
 <script lang="ts">
   import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
   import { writeSlab } from '../../../core/slab';
-  import { goto } from '$app/navigation';
   import { ask } from '$lib/api';
   import { fileName } from '$lib/fileName';
   import { saveText } from '$lib/saveText';
@@ -46,7 +45,8 @@
 
   async function copy() {
     const answer = await ask<{ id: number }>('POST', `/api/slabs/${draft.id}/copy`, {});
-    if (answer.ok) await goto(`/slabs/${answer.value.id}/build`);
+    // Another slab, with a draft of its own.
+    if (answer.ok) location.assign(`/slabs/${answer.value.id}/build`);
     else keeping.problems = answer.problems;
   }
 </script>

@@ -49,17 +49,15 @@
   );
   const PROFILE_NAMES = { eu: 'European rules', us: 'United States rules' } as const;
   const perSheet = $derived(sheet.columns * sheet.rows);
-  const href = $derived(
-    `/api/slabs/${draft.id}/label.pdf?${new URLSearchParams({
-      madeOn,
-      pieces: String(pieces),
-      profile: rules,
-      count: String(count ?? perSheet),
-      from: String(from),
+  const href = $derived.by(() => {
+    const asked: Record<string, string> = {
+      ...{ madeOn, pieces: String(pieces), profile: rules },
+      ...{ count: String(count ?? perSheet), from: String(from) },
       ...(kind === undefined ? {} : { kind }),
       ...(also.length > 0 ? { also: also.join(',') } : {}),
-    })}`,
-  );
+    };
+    return `/api/slabs/${draft.id}/label.pdf?${new URLSearchParams(asked)}`;
+  });
 
   function say(part: Partial<LabelSaid>) {
     const next = Object.fromEntries(

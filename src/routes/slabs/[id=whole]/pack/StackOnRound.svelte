@@ -12,6 +12,7 @@
   const typed: Record<string, string> = $state({});
   /** Each storey stands in by half a piece. */
   const stepMm = $derived(Math.min(piece.lengthMm, piece.widthMm) / 2);
+  const short = $derived(Math.max(1, Math.min(piece.lengthMm, piece.widthMm)));
   const stack = $derived(stackOnRound(piece, diameterMm, storeys, stepMm));
   const SIDE = { least: 80, most: 500 } as const;
 </script>
@@ -35,6 +36,27 @@
     onvalue={(many) => many !== null && (storeys = many)}
   />
 </div>
+{#if stack.pieces > 0}
+  <svg
+    viewBox="-2 -2 {diameterMm + 4} {stack.heightMm + 10}"
+    role="img"
+    aria-label="The stack from the side: {stack.storeys.length} storeys on a board of {figures.length.say(diameterMm)}"
+  >
+    {#each stack.storeys as _, storey (storey)}
+      {@const wide = diameterMm - 2 * storey * stepMm}
+      {@const many = Math.max(1, Math.floor(wide / short))}
+      {#each { length: many } as _, i (i)}
+        <rect
+          x={(diameterMm - many * short) / 2 + i * short}
+          y={stack.heightMm - (storey + 1) * piece.heightMm}
+          width={short}
+          height={piece.heightMm}
+        />
+      {/each}
+    {/each}
+    <path d="M0 {stack.heightMm + 1.5} h{diameterMm}" />
+  </svg>
+{/if}
 <p class="figures">
   {#if stack.pieces === 0}No piece lies on it: take a larger board.
   {:else}
@@ -45,6 +67,23 @@
 </p>
 
 <style>
+  svg {
+    width: 100%;
+    max-height: 110px;
+    margin-top: 0.5rem;
+  }
+
+  rect {
+    fill: var(--smooth-lit);
+    stroke: var(--ink);
+    stroke-width: 0.6;
+  }
+
+  path {
+    stroke: var(--steel);
+    stroke-width: 3;
+  }
+
   .ask {
     display: grid;
     grid-template-columns: 1fr 1fr;

@@ -1,0 +1,187 @@
+<!-- The figures of the tray: what the maker cares about, old beside new until it is kept. On a phone some wait until it is raised. -->
+<script lang="ts">
+  import type { Plan } from '../../core/usecases';
+  import type { Slab } from '../../core/slab';
+  import { asTin } from '../../core/tin';
+  import { aboutDuration } from '$lib/figures';
+  import { money } from '$lib/money';
+  import { shopFigures } from '$lib/shopFigures';
+
+  interface Props {
+    /** The plan as it is now and as last kept, each with the allergens that it carries. */
+    plan: Plan;
+    allergens: readonly string[];
+    kept: Plan;
+    keptAllergens: readonly string[];
+    /** What a piece is sold at, as it is now and as last kept; null while that is not known. */
+    soldAt: string | null;
+    keptSoldAt: string | null;
+    slab: Slab;
+    /** Minutes until it is ready, and of work among them; null while that is not known. */
+    readyIn: { readonly minutes: number; readonly handsMinutes: number } | null;
+    /** On a phone: whether all of them are shown. */
+    raised: boolean;
+  }
+  let { plan, allergens, kept, keptAllergens, soldAt, keptSoldAt, slab, readyIn, raised }: Props = $props();
+
+  const shown = $derived(shopFigures());
+
+  function figures({ cut, cost, slab: planned, slabs }: Plan, carried: readonly string[]) {
+    const [piece] = cut.pieces;
+    const count = cut.pieces.reduce((sum, kind) => sum + kind.count, 0);
+    const light = Math.min(...cut.pieces.map(({ lightestG }) => lightestG));
+    const heavy = Math.max(...cut.pieces.map(({ heaviestG }) => heaviestG));
+    const depthMm = slabs[0] ? asTin(slabs[0].tin).depthMm : 0;
+    return {
+      pieces: String(count),
+      each: piece ? shown.massRange(light, heavy) : '-',
+      cost: piece ? money(cost.perPiece, cost.currency) : '-',
+      height:
+        depthMm > 0
+          ? `${shown.length.figure(planned.heightMm)} of ${shown.size(depthMm)}`
+          : shown.length.say(planned.heightMm),
+      allergens: carried.length > 0 ? carried.join(', ') : '-',
+    };
+  }
+  const now = $derived(figures(plan, allergens));
+  const before = $derived(figures(kept, keptAllergens));
+  const ready = $derived(
+    readyIn
+      ? `${aboutDuration(readyIn.minutes)}, ${aboutDuration(readyIn.handsMinutes)} work`
+      : slab.layers.length > 0
+        ? '...'
+        : '-',
+  );
+  const CELLS = [
+    ['pieces', 'Pieces'],
+    ['each', 'Each'],
+    ['cost', 'Ingredients'],
+    ['height', 'Height'],
+  ] as const;
+</script>
+
+<dl class="figures" class:raised aria-live="polite">
+  {#each CELLS as [key, label] (key)}
+    <div class={key}>
+      <dt>{label}</dt>
+      <dd>
+        {#if before[key] !== now[key]}<s><span class="unseen">was </span>{before[key].replace(/ .*$/, '')}</s>{/if}
+        <b>{now[key]}</b>
+      </dd>
+    </div>
+  {/each}
+  {#if soldAt !== null}
+    <div class="sold">
+      <dt>Sold at</dt>
+      <dd>
+        {#if keptSoldAt !== null && keptSoldAt !== soldAt}<s><span class="unseen">was </span>{keptSoldAt}</s>{/if}
+        <b>{soldAt}</b>
+      </dd>
+    </div>
+  {/if}
+  <div class="ready">
+    <dt>Ready in about</dt>
+    <dd><b>{ready}</b></dd>
+  </div>
+  {#if slab.keep}
+    <div class="keeps">
+      <dt>Keeps</dt>
+      <dd><b>{slab.keep.days} days, {slab.keep.place}</b></dd>
+    </div>
+  {/if}
+  <div class="contains">
+    <dt>Contains</dt>
+    <dd title={now.allergens}>
+      {#if before.allergens !== now.allergens}<s><span class="unseen">was </span>{before.allergens}</s>{/if}
+      <b>{now.allergens}</b>
+    </dd>
+  </div>
+</dl>
+
+<style>
+  dl {
+    display: flex;
+    flex: 1;
+    min-width: 0;
+  }
+
+  div {
+    flex: 1 0 auto;
+    padding: 0.5rem 1rem 0.4rem;
+    border-right: 1px solid color-mix(in srgb, var(--on-bar) 22%, transparent);
+  }
+
+  .contains {
+    flex: 6 1 4rem;
+    min-width: 0;
+  }
+
+  /* A long list takes two lines. */
+  .contains dd {
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    line-clamp: 2;
+    overflow: hidden;
+    white-space: normal;
+    font-size: 0.85rem;
+    line-height: 1.2;
+  }
+
+  dt {
+    font-size: 0.78rem;
+    opacity: 0.88;
+    white-space: nowrap;
+  }
+
+  dd {
+    font-size: 1.15rem;
+    line-height: 1.35;
+    white-space: nowrap;
+  }
+
+  dd b {
+    font-weight: 650;
+  }
+
+  s {
+    font-size: 0.85rem;
+    opacity: 0.8;
+    margin-right: 0.3rem;
+    font-weight: 400;
+  }
+
+  @media (max-width: 1180px) {
+    div {
+      padding-inline: 0.65rem;
+    }
+
+    dd {
+      font-size: 1.02rem;
+    }
+  }
+
+  @media (max-width: 759px) {
+    div {
+      padding: 0.4rem 0.6rem;
+    }
+
+    dl:not(.raised) > :is(.height, .sold, .ready, .keeps, .contains) {
+      display: none;
+    }
+
+    .raised {
+      position: absolute;
+      left: 0;
+      right: 0;
+      bottom: 100%;
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      background: var(--bar);
+    }
+
+    .raised dd {
+      white-space: normal;
+    }
+  }
+</style>
