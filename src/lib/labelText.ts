@@ -1,3 +1,4 @@
+import { netWords, nutritionRows } from '../core/label';
 import type { LabelDraft } from '../core/usecases';
 
 /** A stretch of text; allergens stand out. */
@@ -23,3 +24,35 @@ export function allergenWords({ profile, allergens, mayContain }: LabelDraft): s
 
 export const BEST_BEFORE = { eu: 'Best before', us: 'Best by' } as const;
 export const DRAFT = 'Draft: check it against your local food law before it goes on a pack.';
+
+/** A word, and whether a space stands before it. */
+export interface Word extends Run {
+  readonly spaced: boolean;
+}
+/** Runs as words; a space at the end of one run stands before the first word of the next. */
+export const wordsOf = (runs: readonly Run[]): Word[] =>
+  runs.flatMap(({ text, bold }, i) => {
+    const isAfterSpace = /\s$/.test(runs[i - 1]?.text ?? '');
+    return [...text.matchAll(/(\s*)(\S+)/g)].map(([, space, word], w) => ({
+      text: word!,
+      bold,
+      spaced: space !== '' || (w === 0 && isAfterSpace),
+    }));
+  });
+
+/** What a label says, as blocks of text, and its nutrition in one line. */
+export function labelBlocks(label: LabelDraft, bestBefore: string | null): (readonly Run[])[] {
+  const { profile, nutrition, pieceG, text, netG, keep, lot, address } = label;
+  const rows = nutritionRows(nutrition, pieceG, profile);
+  const table = rows.map(({ name, per, each }) => `${name} ${profile === 'us' ? each : per}`).join('; ');
+  const plain = (words: string) => [{ text: words, bold: false }];
+  return [
+    [{ text: label.name, bold: true }],
+    runsOf(`Ingredients: ${text}.`),
+    ...allergenWords(label).map(runsOf),
+    plain(`Nutrition ${profile === 'us' ? 'per piece' : 'per 100 g'}: ${table}.`),
+    runsOf(`**${netWords(netG, profile)}** ${BEST_BEFORE[profile]}: **${bestBefore ?? '?'}** Lot ${lot}. ${keep}.`),
+    plain(address),
+    plain(DRAFT),
+  ].filter((runs) => runs.some((run) => run.text !== ''));
+}

@@ -9,9 +9,6 @@ export type Shop = Said & Required<Pick<Said, 'name' | 'currency' | 'measures' |
 /** A thermometer, and how it was last found to read. */
 export type Probe = NonNullable<Shop['probes']>[number];
 
-/** A kind of piece by its name, size and price. */
-export type ShopPiece = NonNullable<Shop['pieceKinds']>[number];
-
 /** A way to sell: over the counter, to a cafe, in a packed tin. */
 export type Channel = NonNullable<Shop['channels']>[number];
 

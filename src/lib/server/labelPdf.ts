@@ -2,10 +2,9 @@ import { createRequire } from 'node:module';
 import { readFileSync } from 'node:fs';
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
-import { netWords, nutritionRows } from '../../core/label';
 import type { LabelSheet } from '../../core/shop';
 import type { LabelDraft } from '../../core/usecases';
-import { allergenWords, BEST_BEFORE, DRAFT, runsOf, type Run } from '../labelText';
+import { labelBlocks, wordsOf, type Run, type Word } from '../labelText';
 import { PAPERS } from './template/pdf';
 
 const PT_PER_MM = 72 / 25.4;
@@ -17,23 +16,17 @@ const QUIET = rgb(0.4, 0.44, 0.47);
 const SIZES = { most: 10, least: 6.3 } as const;
 const LEADING = 1.22;
 
-const fontFile = (name: string) =>
-  readFileSync(createRequire(import.meta.url).resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`));
+const require = createRequire(import.meta.url);
+const FONTS = {
+  plain: require.resolve('dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf'),
+  bold: require.resolve('dejavu-fonts-ttf/ttf/DejaVuSansCondensed-Bold.ttf'),
+} as const;
 
 interface Fonts {
   readonly plain: PDFFont;
   readonly bold: PDFFont;
 }
-/** A word, and whether a space stands before it. */
-interface Word extends Run {
-  readonly spaced: boolean;
-}
 type Line = readonly Word[];
-
-const wordsOf = (runs: readonly Run[]): Word[] =>
-  runs.flatMap(({ text, bold }) =>
-    [...text.matchAll(/(\s*)(\S+)/g)].map(([, space, word]) => ({ text: word!, bold, spaced: space !== '' })),
-  );
 
 const fontOf = ({ plain, bold }: Fonts, run: Run) => (run.bold ? bold : plain);
 
@@ -54,25 +47,6 @@ function wrapped(runs: readonly Run[], widthPt: number, size: number, fonts: Fon
     }
   }
   return lines;
-}
-
-/** What a label says, as blocks of text, and its nutrition in one line. */
-function blocksOf(label: LabelDraft, bestBefore: string | null): (readonly Run[])[] {
-  const { profile, nutrition, pieceG, text, netG, keep, lot, address } = label;
-  const rows = nutritionRows(nutrition, pieceG, profile);
-  const table = rows
-    .map(({ name, per, each }) => `${name.replace(/^of which/, 'of which')} ${profile === 'us' ? each : per}`)
-    .join('; ');
-  const plain = (words: string) => [{ text: words, bold: false }];
-  return [
-    [{ text: label.name, bold: true }],
-    runsOf(`Ingredients: ${text}.`),
-    ...allergenWords(label).map(runsOf),
-    plain(`Nutrition ${profile === 'us' ? 'per piece' : 'per 100 g'}: ${table}.`),
-    runsOf(`**${netWords(netG, profile)}** ${BEST_BEFORE[profile]}: **${bestBefore ?? '?'}** Lot ${lot}. ${keep}.`),
-    plain(address),
-    plain(DRAFT),
-  ].filter((runs) => runs.some((run) => run.text !== ''));
 }
 
 /** The label in the largest letters in which it goes into its place; null where it does not go in at all. */
@@ -147,8 +121,8 @@ export async function labelPdf(
   file.registerFontkit(fontkit);
   file.setTitle(`${label.name}: labels`);
   const fonts: Fonts = {
-    plain: await file.embedFont(fontFile('DejaVuSansCondensed'), { subset: true }),
-    bold: await file.embedFont(fontFile('DejaVuSansCondensed-Bold'), { subset: true }),
+    plain: await file.embedFont(readFileSync(FONTS.plain), { subset: true }),
+    bold: await file.embedFont(readFileSync(FONTS.bold), { subset: true }),
   };
   const [widthPt, heightPt] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'].map((mm) => mm * PT_PER_MM) as [
     number,
@@ -158,7 +132,7 @@ export async function labelPdf(
     number,
     number,
   ];
-  const fit = fitted(blocksOf(label, bestBefore), ...inside, fonts);
+  const fit = fitted(labelBlocks(label, bestBefore), ...inside, fonts);
   if (!fit)
     return {
       ok: false,

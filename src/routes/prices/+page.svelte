@@ -108,6 +108,7 @@
 
   .acts {
     display: flex;
+    flex-wrap: wrap;
     gap: 0.5rem;
   }
 

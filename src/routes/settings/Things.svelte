@@ -90,4 +90,10 @@
   legend {
     min-height: 32px;
   }
+
+  @media (max-width: 759px) {
+    .add {
+      position: static;
+    }
+  }
 </style>

@@ -71,6 +71,7 @@
     grid-template-columns: 1.5fr 1fr;
     gap: 0.9rem;
     margin-top: auto;
+    align-items: end;
   }
 
   .net {
@@ -106,6 +107,16 @@
 
   .isPart {
     padding-left: 0.7rem;
+  }
+
+  @media (max-width: 759px) {
+    article {
+      aspect-ratio: auto !important;
+    }
+
+    .foot {
+      grid-template-columns: 1fr;
+    }
   }
 
   .draft {

@@ -121,8 +121,8 @@
         </div>
       </dl>
       <p class="note figures">
-        {#if price.earned.breakEvenPieces !== null}Pays for itself from the <b>{price.earned.breakEvenPieces}th</b> piece
-          on.
+        {#if price.earned.breakEvenPieces !== null}Pays for itself once
+          <b>{price.earned.breakEvenPieces}</b> are sold.
         {:else}At this price it never pays for itself.{/if}
         {#if price.bill.handsMinutes !== null}{formatDuration(price.bill.handsMinutes)} of hands are paid.{/if}
         <span class="quiet">Whole packs to buy today: {money(price.toBuy, price.currency)}.</span>

@@ -16,7 +16,6 @@
   const taken = $derived(parts.filter(({ coins }) => coins < 0));
   const price = $derived(parts.reduce((sum, { coins }) => sum + coins, 0));
   const share = (coins: number) => (total > 0 ? coins / total : 0);
-  const LEAST_WIDE = 0.075;
 </script>
 
 <div class="bar" role="group" aria-label="What the price of one piece goes to">
@@ -25,7 +24,6 @@
       type="button"
       class={key}
       class:chosen={key === chosen}
-      class:thin={share(coins) < LEAST_WIDE}
       style:flex-grow={share(coins)}
       aria-pressed={key === chosen}
       aria-label="{name}, {show(coins)}"
@@ -58,6 +56,7 @@
 
   button {
     position: relative;
+    container-type: inline-size;
     flex-basis: 0;
     min-width: 24px;
     padding: 0;
@@ -135,8 +134,10 @@
   }
 
   /* What is too narrow for its name is named when it is opened. */
-  .thin .label {
-    display: none;
+  @container (max-width: 76px) {
+    .label {
+      display: none;
+    }
   }
 
   .mark {

@@ -21,7 +21,7 @@
   );
 </script>
 
-<section class="panel" aria-label="What the run costs">
+<section class="panel" aria-label="The cost of the run">
   <Table size="compact" class="table">
     <thead><tr><th>The run of {pieces} pieces</th><th class="num">Costs</th><th class="num">A piece</th></tr></thead>
     <tbody>

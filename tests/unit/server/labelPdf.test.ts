@@ -1,0 +1,54 @@
+/** Labels as text and on sheets: no space is lost, every label has its place, and what does not fit is said. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { PDFDocument } from 'pdf-lib';
+import { USUAL_LABELS } from '../../../src/core/shop';
+import { labelFor, plan } from '../../../src/core/usecases';
+import { labelBlocks, runsOf, wordsOf, type Run } from '../../../src/lib/labelText';
+import { labelPdf, sheetProblem } from '../../../src/lib/server/labelPdf';
+import { demoLarder, ryeSlice, shop } from '../things';
+
+const label = labelFor(ryeSlice, demoLarder, shop, plan(ryeSlice, demoLarder, shop), {
+  ...{ madeOn: '2026-11-26', pieces: 6, alsoMade: ['tree nuts'] },
+});
+const plainText = (text: string) => text.replaceAll('**', '').replace(/\s+/g, ' ');
+const joined = (runs: readonly Run[]) =>
+  wordsOf(runs)
+    .map(({ text, spaced }) => (spaced ? ` ${text}` : text))
+    .join('');
+
+test('words with their bold ones give the text back, space for space', () => {
+  const text = 'butter (**milk**), **rye** flour (18 %), dark **soya** lecithin.';
+  assert.equal(joined(runsOf(text)), plainText(text));
+  const all = labelBlocks(label, '10/12/2026').map(joined);
+  assert.equal(all[0], 'Rye and treacle slice');
+  assert.equal(all[1], `Ingredients: ${plainText(label.text)}.`);
+  assert.equal(all[2], 'May contain tree nuts.');
+  assert.match(all[3]!, /^Nutrition per 100 g: Energy \d+ kJ \/ \d+ kcal; Fat \d+ g; of which saturates/);
+  assert.match(all[4]!, /^343 g Best before: 10\/12\/2026 Lot L261126\. Keep in a cool, dry place\.$/);
+  assert.match(all.at(-1)!, /^Draft: /);
+});
+
+test('as many sheets as the labels take from their first place on, and one to hold against them', async () => {
+  const pages = async (count: number, from: number) => {
+    const made = await labelPdf(label, USUAL_LABELS, { count, from, bestBefore: null });
+    return made.ok ? (await PDFDocument.load(made.bytes)).getPageCount() : 0;
+  };
+  assert.equal(await pages(8, 1), 2);
+  assert.equal(await pages(8, 2), 3);
+  assert.equal(await pages(1, 8), 2);
+});
+
+test('a name in any European letters is written; a label that is too small, or off its paper, says so', async () => {
+  const named = { ...label, name: 'Žemlovka s mąką, ορεχ, ржаной' };
+  assert.ok((await labelPdf(named, USUAL_LABELS, { count: 1, from: 1, bestBefore: null })).ok);
+  const small = await labelPdf(
+    label,
+    { ...USUAL_LABELS, widthMm: 30, heightMm: 15 },
+    { count: 1, from: 1, bestBefore: null },
+  );
+  assert.ok(!small.ok && /take larger labels/.test(small.message));
+  assert.match(sheetProblem({ ...USUAL_LABELS, columns: 3 })!, /^The labels reach 298 mm across a paper of 210 mm/);
+  assert.match(sheetProblem({ ...USUAL_LABELS, rows: 5 })!, /^The labels reach 340 mm down a paper of 297 mm/);
+  assert.equal(sheetProblem({ ...USUAL_LABELS, paper: 'Letter' }), null);
+});
