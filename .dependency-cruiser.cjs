@@ -19,6 +19,7 @@ const ROOMS = [
   'label',
   'gather',
   'time',
+  'run',
   'check',
   'usecases',
 ];

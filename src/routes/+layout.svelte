@@ -33,6 +33,7 @@
     ['/larder', 'Larder'],
     ['/tins', 'Tins'],
     ['/prices', 'Prices'],
+    ['/runs', 'Runs'],
     ['/settings', 'Settings'],
   ] as const;
 

@@ -155,6 +155,9 @@ for (const [theme, where] of [
           .fill(
             'For the base:\n1 cup (300 g) butter\nmoon dust\n2 limes\n\nMethod:\nBake for 20 minutes at 160C (400F).\nChill overnight. Cut into 24 squares.',
           );
+        // A button that comes to life is looked at when it has its colour.
+        await expect(page.getByRole('button', { name: 'Make it a slab' })).toBeEnabled();
+        await page.waitForTimeout(300);
       }
       if (path.endsWith('build')) {
         await page

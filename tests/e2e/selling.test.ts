@@ -137,8 +137,9 @@ test('butter a tenth dearer: said beforehand, written in the larder, and the pri
   await open('/larder');
   await page.getByRole('searchbox').fill('butter');
   await page.getByRole('button', { name: 'Change butter', exact: true }).click();
-  await page.getByLabel('Costs').first().fill('3.025');
+  await page.getByLabel('Costs').first().fill('3.03');
   await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('row', { name: /^butter/ }).first()).toContainText('€3.03');
   await open(`/slabs/${id}/price`);
   const all = page.getByRole('region', { name: 'The cost of the run' }).getByRole('row', { name: /^All/ });
   await expect

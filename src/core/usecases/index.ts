@@ -23,3 +23,4 @@ export * from './selling';
 export * from './moneyPlans';
 export * from './freeFrom';
 export * from './costOverTime';
+export * from './run';

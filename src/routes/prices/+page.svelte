@@ -112,6 +112,12 @@
     gap: 0.5rem;
   }
 
+  td a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 24px;
+  }
+
   .on-paper {
     display: none;
   }

@@ -2,7 +2,10 @@
 <script lang="ts">
   import { Button, InlineLoading, Table } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
+  import { goto } from '$app/navigation';
   import { page } from '$app/state';
+  import type { Problem } from '../../../../core/validation';
+  import { ask } from '$lib/api';
   import type { Ingredient } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { tinInWords } from '../../../../core/tin';
@@ -96,12 +99,24 @@
   });
   onDestroy(() => worker.close());
 
+  let busyMaking = $state(false);
+  let wrongs: readonly Problem[] = $state.raw([]);
+  /** Begins a run now, with the slab as it is kept, and goes to the bench. */
+  async function makeIt() {
+    busyMaking = true;
+    const answer = await ask<{ id: number }>('POST', '/api/runs', { slab: draft.id });
+    busyMaking = false;
+    wrongs = answer.ok ? [] : answer.problems;
+    if (answer.ok) await goto(`/runs/${answer.value.id}`);
+  }
+
   function takeCalendar() {
     const text = day && calendarOf(slab.name, day.steps);
     if (text) saveText(text, 'text/calendar', fileName(slab.name).replace('.slab.json', '.ics'));
   }
 </script>
 
+{#if wrongs.length > 0}<Notice harm problems={wrongs} />{/if}
 <div class="asked no-print">
   <DayFields bind:form hasHours={hours.length > 0} />
   {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (form.pinned = {})}
@@ -134,6 +149,12 @@
     {/if}
   </div>
   <div class="acts no-print">
+    <Button
+      size="small"
+      disabled={draft.changed || busyMaking}
+      title={draft.changed ? 'Keep first: what is made is what is kept' : undefined}
+      on:click={makeIt}>Make it</Button
+    >
     <HowLink to="set-and-clock" />
     <Button size="small" kind="ghost" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
       >Take to a calendar</Button

@@ -1,0 +1,16 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { problem, readBody } from '$lib/server/http';
+import { readEvents } from '$lib/server/requests/runs';
+import { addEvents, runById } from '$lib/server/runs';
+
+/** Adds events to a run: each once, by its id; what cannot be read is refused by itself, with its place. */
+export async function POST({ params, request }) {
+  const body = await readBody(request, (found) => readEvents(found, Date.now()));
+  if (!body.ok) return body.response;
+  const db = database();
+  const run = runById(db, Number(params.id));
+  if (!run) return problem('There is no such run', '', 404);
+  const { events, problems } = body.value;
+  return json({ ...addEvents(db, run.id, events), problems });
+}

@@ -1,0 +1,166 @@
+<!-- What the hands are at: in large letters, with what goes in, its caution and its clock; one large button ends it. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import type { LineNow, StepNow } from '../../../core/run';
+  import { countdown } from './clock';
+
+  interface Props {
+    now: StepNow;
+    /** ms that are left of it; null before it was begun. */
+    left: number | null;
+    lines: readonly LineNow[];
+    onbegin: (step: string) => void;
+    onend: (step: string) => void;
+    onputoff: (step: string) => void;
+    onskip: (step: string) => void;
+    onweigh: (line: LineNow) => void;
+  }
+  let { now, left, lines, onbegin, onend, onputoff, onskip, onweigh }: Props = $props();
+
+  const { step, status } = $derived(now);
+  /** Everything is weighed in the first step; later ones show what goes into their pot. */
+  const shown = $derived(
+    step.of === 'all' && step.after.length === 0 ? lines : lines.filter(({ preparation }) => preparation === step.of),
+  );
+  const isWeighing = $derived(step.of === 'all' && step.after.length === 0);
+  const pots = $derived([...new Set(shown.map(({ preparationName }) => preparationName))]);
+</script>
+
+<section class="panel" aria-label="Now">
+  <p class="quiet">{status === 'under way' ? 'Now' : 'Next for your hands'}</p>
+  <h2>{step.text}</h2>
+  {#if step.ovenC !== null}<p class="figures oven">Oven at {Math.round(step.ovenC)} °C</p>{/if}
+  {#if left !== null}
+    <p class="clock figures" class:over={left < 0} role="timer">{countdown(left)}</p>
+  {:else}
+    <p class="figures quiet">About {Math.round(step.minutes)} min</p>
+  {/if}
+  {#if step.caution}<p class="caution">{step.caution}</p>{/if}
+  {#each pots as pot (pot)}
+    {#if pots.length > 1}<h3>{pot}</h3>{/if}
+    <ul>
+      {#each shown.filter((line) => line.preparationName === pot) as line (`${line.preparation} ${line.line}`)}
+        <li>
+          {#if isWeighing}
+            <button type="button" aria-pressed={line.weighedG !== null} onclick={() => onweigh(line)}>
+              <span class="tick" aria-hidden="true">{line.weighedG === null ? '' : '✓'}</span>
+              <b class="figures">{line.measured}</b>
+              {line.ingredient}
+            </button>
+          {:else}<span class="line"><b class="figures">{line.measured}</b> {line.ingredient}</span>{/if}
+        </li>
+      {/each}
+    </ul>
+  {/each}
+  <div class="acts">
+    {#if status === 'under way'}
+      <button type="button" class="big" onclick={() => onend(step.id)}>Done</button>
+    {:else}
+      <button type="button" class="big" onclick={() => onbegin(step.id)}>Begin</button>
+    {/if}
+    <Button kind="ghost" on:click={() => onputoff(step.id)}>Put it off</Button>
+    <Button kind="ghost" on:click={() => onskip(step.id)}>Leave it out</Button>
+  </div>
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 0.6rem;
+    padding: 1.2rem 1.4rem;
+  }
+
+  h2 {
+    font-size: 2rem;
+    line-height: 1.2;
+    font-weight: 650;
+  }
+
+  h3 {
+    font-size: 1rem;
+    font-weight: 650;
+  }
+
+  .clock {
+    font-size: 3.4rem;
+    font-weight: 700;
+    line-height: 1.1;
+  }
+
+  .over {
+    color: var(--harm);
+  }
+
+  .oven {
+    font-size: 1.4rem;
+  }
+
+  .caution {
+    padding: 0.6rem 0.8rem;
+    background: var(--hot-ground);
+    color: var(--hot);
+    font-size: 1.05rem;
+  }
+
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+    gap: 0.4rem;
+  }
+
+  li button,
+  .line {
+    display: flex;
+    gap: 0.7rem;
+    align-items: center;
+    width: 100%;
+    min-height: 56px;
+    padding: 0 0.8rem;
+    border: 1px solid var(--rule);
+    background: var(--panel);
+    color: var(--ink);
+    font: inherit;
+    font-size: 1.15rem;
+    text-align: left;
+  }
+
+  .line {
+    min-height: 44px;
+    border-width: 0 0 1px;
+  }
+
+  li button[aria-pressed='true'] {
+    background: var(--sunk);
+    border-color: var(--good);
+  }
+
+  .tick {
+    width: 1.2rem;
+    color: var(--good);
+    font-weight: 800;
+  }
+
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    align-items: center;
+    margin-top: 0.4rem;
+  }
+
+  .big {
+    flex: 1 1 14rem;
+    min-height: 72px;
+    border: 0;
+    background: var(--primary);
+    color: var(--on-primary);
+    font: inherit;
+    font-size: 1.6rem;
+    font-weight: 700;
+    cursor: pointer;
+  }
+
+  .big:hover {
+    background: var(--primary-deep);
+  }
+</style>

@@ -1,0 +1,108 @@
+<!-- What goes on by itself, each with its clock, and what comes next. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import type { StepNow } from '../../../core/run';
+  import { shopDates } from '$lib/shopDates';
+  import { countdown } from './clock';
+
+  interface Props {
+    byItself: readonly StepNow[];
+    next: readonly StepNow[];
+    nowMs: number;
+    /** ms that are left of a step that was begun. */
+    left: (one: StepNow) => number | null;
+    onend: (step: string) => void;
+    onsoft: (step: string) => void;
+  }
+  let { byItself, next, nowMs, left, onend, onsoft }: Props = $props();
+
+  const dates = $derived(shopDates());
+  const MOST_NEXT = 6;
+  const isSet = ({ step }: StepNow) => step.id.startsWith('set/');
+</script>
+
+<aside>
+  {#if byItself.length > 0}
+    <section class="panel" aria-label="By itself">
+      <h2>By itself</h2>
+      <ul>
+        {#each byItself as one (one.step.id)}
+          {@const rest = left(one) ?? 0}
+          <li>
+            <span>{one.step.text}</span>
+            <b class="figures" class:over={rest < 0} role="timer">{countdown(rest)}</b>
+            <span class="acts">
+              <Button size="field" kind="tertiary" on:click={() => onend(one.step.id)}
+                >{isSet(one) ? 'It is firm' : 'Done'}<span class="unseen"> {one.step.text}</span></Button
+              >
+              {#if isSet(one) && rest < 0}
+                <Button size="field" kind="ghost" on:click={() => onsoft(one.step.id)}>Still soft</Button>
+              {/if}
+            </span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+  <section class="panel" aria-label="Next">
+    <h2>Next</h2>
+    <ol>
+      {#each next.slice(0, MOST_NEXT) as one (one.step.id)}
+        <li class="next">
+          <span class="figures quiet">{one.from <= nowMs ? 'now' : dates.weekTime(one.from)}</span>
+          <span
+            >{one.step.text}{#if one.isPutOff}<span class="quiet">, put off</span>{/if}</span
+          >
+        </li>
+      {:else}
+        <li class="quiet">Nothing more.</li>
+      {/each}
+    </ol>
+    {#if next.length > MOST_NEXT}<p class="quiet">and {next.length - MOST_NEXT} more</p>{/if}
+  </section>
+</aside>
+
+<style>
+  aside {
+    display: grid;
+    gap: 0.8rem;
+  }
+
+  section {
+    padding: 0.8rem 1rem;
+  }
+
+  h2 {
+    font-size: 1.05rem;
+    font-weight: 650;
+    margin-bottom: 0.3rem;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0.2rem 0.8rem;
+    align-items: center;
+    padding: 0.4rem 0;
+    border-bottom: 1px solid var(--rule);
+    font-size: 1.05rem;
+  }
+
+  li b {
+    font-size: 1.5rem;
+  }
+
+  .over {
+    color: var(--harm);
+  }
+
+  .acts {
+    grid-column: 1 / -1;
+    display: flex;
+    gap: 0.4rem;
+  }
+
+  .next {
+    grid-template-columns: 5.6rem 1fr;
+  }
+</style>

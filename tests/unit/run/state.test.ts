@@ -1,0 +1,190 @@
+/** What events make of a run's plan: worked by hand, and the laws that make it the same on every device. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import {
+  beginsWith,
+  countedEvents,
+  runEventSchema,
+  runState,
+  type RunEvent,
+  type RunPlan,
+  type RunStep,
+} from '../../../src/core/run';
+import { problemsOf } from '../../../src/core/validation';
+
+const BEGIN = '2026-11-27T08:00:00Z';
+const beginMs = Date.parse(BEGIN);
+const at = (minute: number) => new Date(beginMs + minute * 60_000).toISOString();
+const ms = (minute: number) => beginMs + minute * 60_000;
+const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+
+const step = (id: string, from: number, to: number, part: Partial<RunStep> = {}): RunStep => ({
+  ...{ id, of: 'p', text: id, minutes: to - from, hands: 'busy', occupies: [], ovenC: null, after: [], caution: null },
+  planned: { from, to },
+  ...part,
+});
+const after = (on: string, least = 0, most: number | null = null) => ({ on, least, most });
+
+/** Weigh 10, boil 20, lay 5, set 60 by itself, cut 10 within 30 of that; a syrup of 15 beside it. */
+const plan: RunPlan = {
+  ...{ name: 'Slab', version: 1, lot: 'L261127', begin: BEGIN, pieces: 24, pieceG: 50 },
+  steps: [
+    step('weigh', 0, 10, { of: 'all' }),
+    step('boil', 10, 30, { hands: 'watch', occupies: ['ring'], after: [after('weigh')] }),
+    step('lay', 30, 35, { after: [after('boil', 0, 6)] }),
+    step('set', 35, 95, { hands: 'free', after: [after('lay', 0, 0)] }),
+    step('syrup', 35, 50, { after: [after('weigh')] }),
+    step('cut', 95, 105, { after: [after('set', 0, 30)] }),
+  ],
+  lines: [
+    { ...{ preparation: 'p', preparationName: 'Pot', line: 0, ingredient: 'sugar', massG: 300, measured: '300 g' } },
+  ],
+};
+
+let next = 0;
+const event = (minute: number, part: Omit<RunEvent, 'id' | 'at'> & Record<string, unknown>) =>
+  ({ id: uuid(++next), at: at(minute), ...part }) as RunEvent;
+const done = (minute: number, id: string) => event(minute, { kind: 'step-done', step: id });
+const begun = (minute: number, id: string) => event(minute, { kind: 'step-begun', step: id });
+
+test('at the beginning the first step is at hand, and all ends as planned', () => {
+  const state = runState(plan, [], ms(0));
+  assert.equal(state.now!.step.id, 'weigh');
+  assert.equal(state.now!.status, 'ready');
+  assert.equal(state.endsAt, ms(105));
+  assert.equal(state.lateMinutes, 0);
+  assert.deepEqual(state.dangers, []);
+});
+
+test('a step that takes 12 minutes longer moves the rest by as much', () => {
+  const state = runState(plan, [begun(0, 'weigh'), done(22, 'weigh'), begun(22, 'boil')], ms(22));
+  assert.equal(state.now!.step.id, 'boil');
+  assert.equal(state.endsAt, ms(117));
+  assert.equal(state.lateMinutes, 12);
+});
+
+test('under way beyond its minutes it ends now at the earliest; what goes on by itself is apart', () => {
+  const events = [
+    begun(0, 'weigh'),
+    done(10, 'weigh'),
+    begun(10, 'boil'),
+    done(30, 'boil'),
+    begun(30, 'lay'),
+    done(35, 'lay'),
+  ];
+  const state = runState(plan, [...events, begun(35, 'set'), begun(36, 'syrup')], ms(60));
+  assert.equal(state.now!.step.id, 'syrup');
+  assert.equal(state.now!.to, ms(60));
+  assert.deepEqual(
+    state.byItself.map((one) => one.step.id),
+    ['set'],
+  );
+  assert.equal(state.byItself[0]!.to, ms(95));
+});
+
+test('what would wait too long is told: a boil that stands while something else is done', () => {
+  const events = [begun(0, 'weigh'), done(10, 'weigh'), begun(10, 'boil'), done(30, 'boil'), begun(30, 'syrup')];
+  const state = runState(plan, events, ms(31));
+  assert.deepEqual(state.dangers, [{ step: 'lay', waitsMinutes: 15, mostMinutes: 6, behind: 'boil' }]);
+});
+
+test('put off it comes behind the rest; left out it is over; taken back it never happened', () => {
+  const weighed = [begun(0, 'weigh'), done(10, 'weigh')];
+  const off = event(10, { kind: 'step-put-off', step: 'boil' });
+  assert.equal(runState(plan, [...weighed, off], ms(10)).now!.step.id, 'syrup');
+  const skipped = event(11, { kind: 'step-skipped', step: 'boil' });
+  assert.equal(runState(plan, [...weighed, skipped], ms(11)).steps[1]!.status, 'skipped');
+  assert.equal(runState(plan, [...weighed, skipped], ms(11)).now!.step.id, 'lay');
+  const back = event(12, { kind: 'taken-back', event: skipped.id });
+  assert.equal(runState(plan, [...weighed, skipped, back], ms(12)).steps[1]!.status, 'ready');
+  const again = event(13, { kind: 'taken-back', event: back.id });
+  assert.equal(runState(plan, [...weighed, skipped, back, again], ms(13)).steps[1]!.status, 'skipped');
+});
+
+test('what sets begins with the laying, and nothing that has to be put on a fire or taken in hand does', () => {
+  const events = [
+    begun(0, 'weigh'),
+    done(10, 'weigh'),
+    begun(10, 'boil'),
+    done(30, 'boil'),
+    begun(30, 'lay'),
+    done(35, 'lay'),
+  ];
+  assert.deepEqual(
+    beginsWith(runState(plan, events, ms(35)), 'lay').map(({ id }) => id),
+    ['set'],
+  );
+  assert.deepEqual(beginsWith(runState(plan, events.slice(0, 2), ms(10)), 'weigh'), []);
+});
+
+test('weighed is what was said last; finished is finished', () => {
+  const weigh = (minute: number, massG: number) => event(minute, { kind: 'weighed', preparation: 'p', line: 0, massG });
+  const state = runState(plan, [weigh(2, 300), weigh(3, 280), event(200, { kind: 'finished' })], ms(201));
+  assert.equal(state.lines[0]!.weighedG, 280);
+  assert.equal(state.status, 'finished');
+});
+
+const anyEvents = fc
+  .array(
+    fc.record({
+      minute: fc.integer({ min: 0, max: 200 }),
+      kind: fc.constantFrom(
+        'step-begun',
+        'step-done',
+        'step-skipped',
+        'step-put-off',
+        'taken-back',
+        'note',
+        'finished',
+      ),
+      of: fc.integer({ min: 0, max: 6 }),
+    }),
+    { maxLength: 40 },
+  )
+  .map((list) =>
+    list.map(({ minute, kind, of }, i): RunEvent => {
+      const base = { id: uuid(i), at: at(minute) };
+      if (kind === 'taken-back') return { ...base, kind, event: uuid(Math.max(0, i - 1 - of)) };
+      if (kind === 'note') return { ...base, kind, text: 'so' };
+      if (kind === 'finished') return { ...base, kind };
+      return { ...base, kind: kind as 'step-done', step: plan.steps[of]?.id ?? 'not there' };
+    }),
+  );
+
+test('law: whatever order events come in, and however often, the state is the same', () => {
+  fc.assert(
+    fc.property(anyEvents, fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true })), (events, chance) => {
+      const shuffled = events
+        .map((one) => ({ one, by: chance.next().value as number }))
+        .sort((a, b) => a.by - b.by)
+        .map(({ one }) => one);
+      const doubled = [...shuffled, ...shuffled.slice(0, 5)];
+      assert.deepEqual(runState(plan, doubled, ms(210)), runState(plan, events, ms(210)));
+    }),
+  );
+});
+
+test('law: no step ends before it begins, none but those under way or over stands in the past, and hands do one thing at a time', () => {
+  fc.assert(
+    fc.property(anyEvents, fc.integer({ min: 0, max: 300 }), (events, minute) => {
+      const state = runState(plan, events, ms(minute));
+      const open = state.steps.filter(({ status }) => status === 'ready' || status === 'waiting');
+      for (const { from, to } of state.steps) assert.ok(to >= from);
+      for (const { from } of open) assert.ok(from >= ms(minute));
+      const hands = open.filter((one) => one.step.hands !== 'free').sort((a, b) => a.from - b.from);
+      hands.slice(1).forEach((one, i) => assert.ok(one.from >= hands[i]!.to));
+      assert.ok(countedEvents(events).every(({ kind }) => kind !== 'taken-back'));
+    }),
+  );
+});
+
+test('events are read by kind, and what is wrong is said with its place', () => {
+  const sound = { id: uuid(1), at: BEGIN, kind: 'temperature', celsius: 118 };
+  assert.deepEqual(problemsOf(runEventSchema, sound), []);
+  const paths = (one: object) => problemsOf(runEventSchema, one).map(({ path }) => path);
+  assert.deepEqual(paths({ ...sound, celsius: 900 }), ['/celsius']);
+  assert.deepEqual(paths({ ...sound, id: 'x' }), ['/id']);
+  assert.deepEqual(paths({ ...sound, at: 'now' }), ['/at']);
+  assert.deepEqual(paths({ ...sound, kind: 'danced' }), ['/kind']);
+});
