@@ -125,7 +125,7 @@ const SETTINGS = ['shop', 'room', 'hours', 'pots', 'packing', 'prices', 'channel
   (leaf) => `/settings#${leaf}`,
 );
 const AXE_PATHS = {
-  rooms: ['/slabs', '/slabs/paste', '/gather?slabs=1,2', '/larder', '/tins', '/prices', ...SETTINGS, '/how'],
+  rooms: ['/slabs', '/slabs/paste', '/gather?slabs=1,2', '/larder', '/tins', '/prices', '/runs', ...SETTINGS, '/how'],
   stations: ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'compare', 'label'],
 } as const;
 

@@ -38,4 +38,3 @@ const KINDS = {
 
 export const runEventSchema = choice('kind', KINDS, 'required');
 export type RunEvent = Held<typeof runEventSchema>;
-export type RunEventKind = RunEvent['kind'];

@@ -13,6 +13,8 @@ export interface RunLine {
   readonly line: number;
   readonly ingredient: string;
   readonly massG: number | null;
+  /** The step in which it goes in. */
+  readonly goesIn: string;
   /** As it is measured at the bench. */
   readonly measured: string;
 }

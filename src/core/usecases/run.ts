@@ -21,6 +21,11 @@ export function runPlanOf(
   const minutesOf = (moment: Date) => (moment.getTime() - beginMs) / MINUTE_MS;
   const pieces = planned.cut.pieces.reduce((sum, { count }) => sum + count, 0);
   const piecesG = planned.cut.pieces.reduce((sum, { count, massG }) => sum + count * massG, 0);
+  /** A line goes in at the step that it names, else at the first of its preparation. */
+  const goesIn = (preparation: string, addedAt: string | undefined) => {
+    const own = day.steps.filter(({ activity }) => activity.of === preparation).map(({ activity }) => activity.id);
+    return own.find((id) => id === `${preparation}/${addedAt}`) ?? own[0] ?? '';
+  };
   return {
     name: slab.name,
     ...{ version, lot, begin, pieces },
@@ -33,6 +38,7 @@ export function runPlanOf(
       lines.map(({ ingredient, massG, measured }, line) => ({
         preparation: id,
         preparationName: slab.preparations[p]?.name ?? id,
+        goesIn: goesIn(id, slab.preparations[p]?.lines[line]?.addedAt),
         ...{ line, ingredient, massG, measured },
       })),
     ),

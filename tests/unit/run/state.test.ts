@@ -11,7 +11,9 @@ import {
   type RunPlan,
   type RunStep,
 } from '../../../src/core/run';
+import { layOutDay, plan as plannedOf, runPlanOf, workOf } from '../../../src/core/usecases';
 import { problemsOf } from '../../../src/core/validation';
+import { demoLarder, demoSlabs, shop } from '../things';
 
 const BEGIN = '2026-11-27T08:00:00Z';
 const beginMs = Date.parse(BEGIN);
@@ -38,7 +40,17 @@ const plan: RunPlan = {
     step('cut', 95, 105, { after: [after('set', 0, 30)] }),
   ],
   lines: [
-    { ...{ preparation: 'p', preparationName: 'Pot', line: 0, ingredient: 'sugar', massG: 300, measured: '300 g' } },
+    {
+      ...{
+        preparation: 'p',
+        preparationName: 'Pot',
+        line: 0,
+        ingredient: 'sugar',
+        massG: 300,
+        measured: '300 g',
+        goesIn: 'boil',
+      },
+    },
   ],
 };
 
@@ -118,6 +130,28 @@ test('what sets begins with the laying, and nothing that has to be put on a fire
   assert.deepEqual(beginsWith(runState(plan, events.slice(0, 2), ms(10)), 'weigh'), []);
 });
 
+test('a boil that is to be laid hot begins when its base will be firm, and not as soon as hands are free', () => {
+  const steps = [
+    step('press', 0, 10, { of: 'base' }),
+    step('bake', 10, 40, { of: 'base', hands: 'free', occupies: ['oven'], after: [after('press')] }),
+    step('firm', 40, 60, { of: 'base', hands: 'free', after: [after('bake', 0, 0)] }),
+    step('boil', 34, 54, { hands: 'watch', after: [] }),
+    step('lay', 60, 65, { after: [after('boil', 0, 6), after('firm')] }),
+  ];
+  const state = runState({ ...plan, steps }, [begun(0, 'press'), done(10, 'press'), begun(10, 'bake')], ms(11));
+  const of = (id: string) => state.steps.find((one) => one.step.id === id)!;
+  assert.equal(of('boil').from, ms(34));
+  assert.equal(of('lay').from, ms(60));
+  assert.deepEqual(state.dangers, []);
+  // Begun too soon all the same, it is told.
+  const soon = runState(
+    { ...plan, steps },
+    [begun(0, 'press'), done(10, 'press'), begun(10, 'bake'), begun(11, 'boil')],
+    ms(12),
+  );
+  assert.deepEqual(soon.dangers, [{ step: 'lay', waitsMinutes: 29, mostMinutes: 6, behind: 'boil' }]);
+});
+
 test('weighed is what was said last; finished is finished', () => {
   const weigh = (minute: number, massG: number) => event(minute, { kind: 'weighed', preparation: 'p', line: 0, massG });
   const state = runState(plan, [weigh(2, 300), weigh(3, 280), event(200, { kind: 'finished' })], ms(201));
@@ -172,8 +206,8 @@ test('law: no step ends before it begins, none but those under way or over stand
       const open = state.steps.filter(({ status }) => status === 'ready' || status === 'waiting');
       for (const { from, to } of state.steps) assert.ok(to >= from);
       for (const { from } of open) assert.ok(from >= ms(minute));
-      const hands = open.filter((one) => one.step.hands !== 'free').sort((a, b) => a.from - b.from);
-      hands.slice(1).forEach((one, i) => assert.ok(one.from >= hands[i]!.to));
+      const busy = open.filter((one) => one.step.hands === 'busy').sort((a, b) => a.from - b.from);
+      busy.slice(1).forEach((one, i) => assert.ok(one.from >= busy[i]!.to));
       assert.ok(countedEvents(events).every(({ kind }) => kind !== 'taken-back'));
     }),
   );
@@ -187,4 +221,22 @@ test('events are read by kind, and what is wrong is said with its place', () => 
   assert.deepEqual(paths({ ...sound, id: 'x' }), ['/id']);
   assert.deepEqual(paths({ ...sound, at: 'now' }), ['/at']);
   assert.deepEqual(paths({ ...sound, kind: 'danced' }), ['/kind']);
+});
+
+test('every demo slab begins as it was planned: no danger, and done when it was to be', () => {
+  for (const slab of demoSlabs) {
+    const day = layOutDay(
+      workOf(slab, demoLarder, shop),
+      { start: new Date(BEGIN), hands: 1, ovens: 1, rings: 4, hours: [], zone: 'UTC' },
+      new Date(BEGIN),
+    );
+    const begun = runPlanOf(slab, plannedOf(slab, demoLarder, shop), day, { version: 1, lot: 'L', begin: BEGIN });
+    const state = runState(begun, [], beginMs);
+    assert.deepEqual(state.dangers, [], slab.name);
+    assert.ok(Math.abs(state.lateMinutes) <= 1, slab.name);
+    assert.ok(
+      begun.lines.every(({ goesIn }) => goesIn !== ''),
+      slab.name,
+    );
+  }
 });

@@ -94,7 +94,7 @@
       >
     </div>
   </header>
-  {#if !follower.isReached || follower.waiting > 0}
+  {#if !follower.isReached}
     <Notice>
       The server does not answer. Go on: {follower.waiting}
       {follower.waiting === 1 ? 'thing waits' : 'things wait'} on this device and go up when it does.
@@ -121,6 +121,7 @@
       <AtHand
         now={run.now}
         left={left(run.now)}
+        nowMs={follower.nowMs}
         lines={run.lines}
         onbegin={(step) => happened({ kind: 'step-begun', step })}
         onend={end}

@@ -2,12 +2,14 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { LineNow, StepNow } from '../../../core/run';
+  import { shopDates } from '$lib/shopDates';
   import { countdown } from './clock';
 
   interface Props {
     now: StepNow;
     /** ms that are left of it; null before it was begun. */
     left: number | null;
+    nowMs: number;
     lines: readonly LineNow[];
     onbegin: (step: string) => void;
     onend: (step: string) => void;
@@ -15,12 +17,16 @@
     onskip: (step: string) => void;
     onweigh: (line: LineNow) => void;
   }
-  let { now, left, lines, onbegin, onend, onputoff, onskip, onweigh }: Props = $props();
+  let { now, left, nowMs, lines, onbegin, onend, onputoff, onskip, onweigh }: Props = $props();
 
   const { step, status } = $derived(now);
+  const dates = $derived(shopDates());
+  const MINUTE_MS = 60_000;
+  const waitsMs = $derived(now.from - nowMs);
+  const startsAt = $derived(dates.weekTime(now.from));
   /** Everything is weighed in the first step; later ones show what goes into their pot. */
   const shown = $derived(
-    step.of === 'all' && step.after.length === 0 ? lines : lines.filter(({ preparation }) => preparation === step.of),
+    step.of === 'all' && step.after.length === 0 ? lines : lines.filter(({ goesIn }) => goesIn === step.id),
   );
   const isWeighing = $derived(step.of === 'all' && step.after.length === 0);
   const pots = $derived([...new Set(shown.map(({ preparationName }) => preparationName))]);
@@ -33,7 +39,11 @@
   {#if left !== null}
     <p class="clock figures" class:over={left < 0} role="timer">{countdown(left)}</p>
   {:else}
-    <p class="figures quiet">About {Math.round(step.minutes)} min</p>
+    <p class="figures quiet">
+      About {Math.round(step.minutes)} min{#if waitsMs > MINUTE_MS}. <b class="early"
+          >Begin at {startsAt}: sooner it would stand and wait.</b
+        >{/if}
+    </p>
   {/if}
   {#if step.caution}<p class="caution">{step.caution}</p>{/if}
   {#each pots as pot (pot)}
@@ -76,8 +86,19 @@
     font-weight: 650;
   }
 
+  @media (max-width: 759px) {
+    h2 {
+      font-size: 1.5rem;
+    }
+  }
+
   h3 {
     font-size: 1rem;
+    font-weight: 650;
+  }
+
+  .early {
+    color: var(--hot);
     font-weight: 650;
   }
 

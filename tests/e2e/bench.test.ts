@@ -1,0 +1,156 @@
+/** The bench: a whole run by touch, a network that goes away and comes back, two devices on one run, and what the services say. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, slabId, test } from './shop';
+
+interface Events {
+  readonly events: readonly { readonly id: string; readonly kind: string }[];
+  readonly state: { readonly status: string };
+}
+
+/** Begins a run of a slab from its Clock, and gives its number. */
+async function makeIt(
+  page: Page,
+  open: (path: string) => Promise<Page>,
+  address: string,
+  name: string,
+): Promise<number> {
+  const id = await slabId(page, address, name);
+  await open(`/slabs/${id}/clock`);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.waitForURL(/\/runs\/\d+$/);
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Weigh everything');
+  return Number(/\d+$/.exec(page.url())![0]);
+}
+
+const eventsOf = async (page: Page, address: string, run: number) =>
+  (await (await page.request.get(`${address}/api/runs/${run}`)).json()) as Events;
+
+/** Goes through all steps, as they come, until the run can be finished. */
+async function goThrough(page: Page): Promise<number> {
+  const now = page.getByRole('region', { name: 'Now' });
+  const finish = page.getByRole('button', { name: 'Finish the run' });
+  for (let taps = 0; taps < 80; taps++) {
+    if (await finish.isVisible()) return taps;
+    const begin = now.getByRole('button', { name: 'Begin' });
+    const done = now.getByRole('button', { name: 'Done', exact: true });
+    const byItself = page.getByRole('region', { name: 'By itself' }).getByRole('button').first();
+    if (await done.isVisible()) await done.tap();
+    else if (await begin.isVisible()) await begin.tap();
+    else await byItself.tap();
+    await page.waitForTimeout(60);
+  }
+  throw new Error('It has no end');
+}
+
+for (const { name, width, height } of [
+  { name: 'a tablet', width: 1024, height: 768 },
+  { name: 'a phone', width: 390, height: 844 },
+]) {
+  test.describe(name, () => {
+    test.use({ viewport: { width, height }, hasTouch: true, isMobile: width < 500 });
+    test(`a whole run by touch, ${width} x ${height}`, async ({ open, page, shop }) => {
+      const run = await makeIt(page, open, shop.address, 'Rye and treacle slice');
+      const sugar = page.getByRole('button', { name: /330 g caster sugar/ });
+      await page.getByRole('button', { name: 'Begin' }).tap();
+      await sugar.tap();
+      await expect(sugar).toHaveAttribute('aria-pressed', 'true');
+      await page.getByRole('button', { name: 'Take back the last' }).tap();
+      await expect(sugar).toHaveAttribute('aria-pressed', 'false');
+      await expect(page.getByRole('timer')).toContainText(/^1[12]:\d\d$/);
+      const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      expect(sideways).toBeLessThanOrEqual(1);
+      for (const button of await page.locator('.big, li button').all())
+        expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(56);
+      expect(
+        (await new AxeBuilder({ page }).analyze()).violations.map(({ id, nodes }) => `${id} ${nodes[0]?.html}`),
+      ).toEqual([]);
+      await page.reload();
+      await expect(page.getByRole('timer')).toContainText(/^1[12]:\d\d$/);
+      await goThrough(page);
+      await page.getByRole('button', { name: 'Finish the run' }).tap();
+      await expect(page.getByText('It is done.')).toBeVisible();
+      await expect.poll(async () => (await eventsOf(page, shop.address, run)).state.status).toBe('finished');
+      await page.getByRole('link', { name: 'All runs' }).tap();
+      await expect(page.getByRole('row', { name: /Rye and treacle slice/ })).toContainText('over');
+    });
+  });
+}
+
+test('a boil that is to be laid hot is not begun too soon: the bench says when', async ({ open, page, shop }) => {
+  await makeIt(page, open, shop.address, 'Rye and treacle slice');
+  const now = page.getByRole('region', { name: 'Now' });
+  for (const what of ['Begin', 'Done', 'Begin', 'Done', 'Begin'])
+    await now.getByRole('button', { name: what, exact: true }).click();
+  await expect(page.getByRole('region', { name: 'By itself' })).toContainText('Bake until the edge colours');
+  await expect(now).toContainText('Boil to the end point');
+  await expect(now).toContainText(/Begin at .*: sooner it would stand and wait/);
+  await expect(now).toContainText('330 g caster sugar');
+  await expect(now).not.toContainText('60 g butter');
+  await now.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText(/"Lay Caramel" would come \d+ min after/)).toBeVisible();
+});
+
+test('the network goes in the middle of a run: nothing is lost or doubled, and the other device sees all of it', async ({
+  open,
+  page,
+  context,
+  browser,
+  shop,
+  watched,
+}) => {
+  const run = await makeIt(page, open, shop.address, 'Lime and coconut two-tone');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const second = await (await browser.newContext()).newPage();
+  await second.goto(`${shop.address}/runs/${run}`);
+  await expect(second.getByRole('timer')).toBeVisible();
+  await context.setOffline(true);
+  for (const line of (await page.locator('li button').all()).slice(0, 5)) await line.click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByText(/The server does not answer\. Go on: \d+ things wait on this device/)).toBeVisible();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  const before = (await eventsOf(second, shop.address, run)).events.length;
+  expect(before).toBe(1);
+  await context.setOffline(false);
+  await expect(page.getByText('The server does not answer')).toHaveCount(0, { timeout: 30_000 });
+  await expect.poll(async () => (await eventsOf(second, shop.address, run)).events.length).toBeGreaterThanOrEqual(9);
+  const { events } = await eventsOf(second, shop.address, run);
+  expect(new Set(events.map(({ id }) => id)).size).toBe(events.length);
+  expect(
+    await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('knife-tray run'))),
+  ).toEqual([]);
+  // Both stand at the same step.
+  const at = await page.getByRole('region', { name: 'Now' }).getByRole('heading').innerText();
+  await expect(second.getByRole('region', { name: 'Now' }).getByRole('heading')).toHaveText(at);
+  expect(watched.splice(0).every((one) => /ERR_INTERNET_DISCONNECTED|ERR_NETWORK/.test(one))).toBe(true);
+});
+
+test('events: each once, in any order; what cannot be read is refused by itself', async ({ page, request, shop }) => {
+  const id = await slabId(page, shop.address, 'Lime and coconut two-tone');
+  const post = (path: string, data: unknown) => request.post(shop.address + path, { data });
+  const begun = await post('/api/runs', { slab: id, begin: '2026-11-27T08:00:00Z' });
+  expect(begun.status()).toBe(201);
+  const { id: run, lot } = (await begun.json()) as { id: number; lot: string };
+  expect(lot).toBe('L261127');
+  const uuid = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
+  const events = [
+    { id: uuid(2), at: '2026-11-27T08:20:00Z', kind: 'step-done', step: 'gather' },
+    { id: uuid(1), at: '2026-11-27T08:00:00Z', kind: 'step-begun', step: 'gather' },
+    { id: uuid(3), at: '2026-11-27T08:21:00Z', kind: 'danced' },
+    { id: uuid(4), at: '2036-11-27T08:21:00Z', kind: 'note', text: 'from the future' },
+    { id: uuid(5), at: '2026-11-27T08:22:00Z', kind: 'step-done', step: 'not there' },
+  ];
+  const answer = (await (await post(`/api/runs/${run}/events`, events)).json()) as {
+    added: number;
+    problems: { path: string }[];
+  };
+  expect(answer.added).toBe(3);
+  expect(answer.problems.map(({ path }) => path)).toEqual(['/2/kind', '/3/at']);
+  const again = (await (await post(`/api/runs/${run}/events`, events)).json()) as { added: number; known: number };
+  expect([again.added, again.known]).toEqual([0, 3]);
+  expect((await post(`/api/runs/${run}/events`, {})).status()).toBe(422);
+  expect((await post('/api/runs/999/events', [])).status()).toBe(404);
+  expect((await post('/api/runs', { slab: 999 })).status()).toBe(404);
+  expect((await post('/api/runs', { slab: id, begin: '2026-13-41T08:00:00Z' })).status()).toBe(422);
+});
