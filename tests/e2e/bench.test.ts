@@ -87,8 +87,6 @@ test('a boil that is to be laid hot is not begun too soon: the bench says when',
   await expect(now).toContainText(/Begin at .*: sooner it would stand and wait/);
   await expect(now).toContainText('330 g caster sugar');
   await expect(now).not.toContainText('60 g butter');
-  await now.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByText(/"Lay Caramel" would come \d+ min after/)).toBeVisible();
 });
 
 test('the network goes in the middle of a run: nothing is lost or doubled, and the other device sees all of it', async ({
@@ -107,7 +105,9 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   await context.setOffline(true);
   for (const line of (await page.locator('li button').all()).slice(0, 5)) await line.click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await expect(page.getByText(/The server does not answer\. Go on: \d+ things wait on this device/)).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'The server does not answer' })).toContainText(
+    /6\s+things wait/,
+  );
   await page.getByRole('button', { name: 'Begin' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   const before = (await eventsOf(second, shop.address, run)).events.length;

@@ -111,7 +111,7 @@
       )}: do it first.
     </Notice>
   {/each}
-  <main>
+  <div class="both">
     {#if run.status !== 'open'}
       <section class="panel over">
         <h2>{run.status === 'finished' ? 'It is done.' : 'It was stopped.'}</h2>
@@ -152,7 +152,7 @@
       onend={end}
       onsoft={(step) => happened({ kind: 'set-reading', step, reading: 'still soft' })}
     />
-  </main>
+  </div>
 </div>
 
 <style>
@@ -179,7 +179,7 @@
     margin-left: auto;
   }
 
-  main {
+  .both {
     flex: 1;
     display: grid;
     grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
@@ -195,7 +195,7 @@
   }
 
   @media (max-width: 759px) {
-    main {
+    .both {
       grid-template-columns: minmax(0, 1fr);
     }
   }
