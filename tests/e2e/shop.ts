@@ -1,7 +1,7 @@
 /** Every test has a server and data of its own, and a page whose requests are watched. */
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -29,8 +29,12 @@ export async function startServer(data: string, env: Readonly<Record<string, str
     });
     child.once('exit', (code) => reject(new Error(`The server ended with ${code}`)));
   });
+  started.add(address);
   return { address, data, process: child };
 }
+
+/** Servers that tests of this process have started: whatever a page asks of another is wrong. */
+const started = new Set<string>();
 
 export async function stopServer(
   { process: child }: Server,
@@ -40,6 +44,21 @@ export async function stopServer(
   const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
   child.kill(signal);
   return ended;
+}
+
+const emptyFolder = () => mkdtempSync(join(tmpdir(), 'knife-tray-'));
+
+/** A server on a folder of its own, for one test. */
+async function during(data: string, use: (server: Server) => Promise<void>): Promise<void> {
+  const server = await startServer(data);
+  await use(server);
+  await stopServer(server);
+  rmSync(data, { recursive: true, force: true });
+}
+
+interface WorkerFixtures {
+  /** A folder with the demo in it, to be copied: bringing it in takes as long as a short test. */
+  demoFolder: string;
 }
 
 interface Fixtures {
@@ -53,29 +72,37 @@ interface Fixtures {
   watched: string[];
 }
 
-export const test = base.extend<Fixtures>({
+export const test = base.extend<Fixtures, WorkerFixtures>({
+  demoFolder: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const data = emptyFolder();
+      const server = await startServer(data);
+      const answer = await fetch(`${server.address}/api/demo`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+      });
+      expect(answer.status).toBe(201);
+      // Ended in good order, so that nothing is left beside the file.
+      await stopServer(server);
+      await use(data);
+      rmSync(data, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
   // eslint-disable-next-line no-empty-pattern
-  emptyShop: async ({}, use) => {
-    const data = mkdtempSync(join(tmpdir(), 'knife-tray-'));
-    const server = await startServer(data);
-    await use(server);
-    await stopServer(server);
-    rmSync(data, { recursive: true, force: true });
-  },
-  shop: async ({ emptyShop }, use) => {
-    const answer = await fetch(`${emptyShop.address}/api/demo`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-    });
-    expect(answer.status).toBe(201);
-    await use(emptyShop);
+  emptyShop: async ({}, use) => during(emptyFolder(), use),
+  shop: async ({ demoFolder }, use) => {
+    const data = emptyFolder();
+    cpSync(demoFolder, data, { recursive: true });
+    await during(data, use);
   },
   watched: [
-    async ({ context, emptyShop }, use) => {
+    async ({ context }, use) => {
       const wrong: string[] = [];
       context.on('request', (request) => {
         const url = new URL(request.url());
-        if (!['data:', 'blob:'].includes(url.protocol) && url.origin !== emptyShop.address)
+        if (!['data:', 'blob:'].includes(url.protocol) && !started.has(url.origin))
           wrong.push(`asked ${request.url()}`);
       });
       context.on('weberror', (error) => wrong.push(`fault ${error.error().message}`));

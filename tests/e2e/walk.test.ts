@@ -128,3 +128,29 @@ test('thirty lines scroll in their own frame, and the page does not', async ({ o
   await expect(page.getByRole('row', { name: /thing number 26/ })).toBeVisible();
   expect(await tall()).toBeLessThanOrEqual(1);
 });
+
+test.describe('the tray of a tablet', () => {
+  test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true });
+  test('old and new figures, fields that need a look and warnings stand beside each other', async ({
+    open,
+    page,
+    shop,
+  }) => {
+    const id = await slabId(page, shop.address, 'Rye and treacle slice');
+    await open(`/slabs/${id}/size`);
+    await page.getByText('a total height').click();
+    await page.getByLabel('Total height, mm').fill('80');
+    await page.getByRole('link', { name: 'Cut' }).click();
+    await page.getByLabel('Columns').fill('900');
+    await expect(page.getByText('1 field needs another look')).toBeVisible();
+    await expect(page.getByText('Sold at')).toBeVisible();
+    const over = await page.evaluate(() => {
+      const shown = [...document.querySelectorAll<HTMLElement>('.tray dl, .tray .unread, .tray .look')].filter((one) =>
+        one.checkVisibility(),
+      );
+      const boxes = shown.map((one) => one.getBoundingClientRect()).sort((a, b) => a.left - b.left);
+      return boxes.slice(1).filter((box, i) => box.left < boxes[i]!.right - 1).length;
+    });
+    expect(over).toBe(0);
+  });
+});

@@ -212,8 +212,10 @@
 
   .unread {
     align-self: center;
-    padding: 0 1rem;
-    font-size: 0.9rem;
+    max-width: 7rem;
+    padding: 0 0.7rem;
+    font-size: 0.85rem;
+    line-height: 1.15;
   }
 
   .list {

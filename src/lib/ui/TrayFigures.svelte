@@ -103,6 +103,7 @@
     display: flex;
     flex: 1;
     min-width: 0;
+    overflow: hidden;
   }
 
   div {
@@ -153,7 +154,12 @@
 
   @media (max-width: 1180px) {
     div {
-      padding-inline: 0.65rem;
+      padding-inline: 0.55rem;
+    }
+
+    /* Pack says it. */
+    .keeps {
+      display: none;
     }
 
     dd {
@@ -170,6 +176,10 @@
       display: none;
     }
 
+    .raised .keeps {
+      display: block;
+    }
+
     .raised {
       position: absolute;
       left: 0;
@@ -177,6 +187,7 @@
       bottom: 100%;
       display: grid;
       grid-template-columns: 1fr 1fr;
+      overflow: visible;
       background: var(--bar);
     }
 

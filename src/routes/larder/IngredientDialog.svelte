@@ -1,14 +1,15 @@
 <!-- One ingredient: everything that weighing, pricing, declaring and replacing it needs. -->
 <script lang="ts">
-  import { Button, Checkbox, Modal, TextInput } from 'carbon-components-svelte';
+  import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import { ALLERGENS, DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '../../core/larder';
+  import type { Ingredient } from '../../core/larder';
   import type { Problem } from '../../core/validation';
   import { larderLimits } from '$lib/limits';
   import { ask, problemAt } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
   import type { PastPrice, StoredIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Declares from './Declares.svelte';
   import InHundred from './InHundred.svelte';
   import OnLabel from './OnLabel.svelte';
   import PackRows from './PackRows.svelte';
@@ -34,16 +35,6 @@
   let history: readonly PastPrice[] = $state.raw([]);
   let saving = false;
 
-  const LISTS = [
-    ['EU', EU_ALLERGENS],
-    ['US', US_ALLERGENS],
-  ] as const;
-  /** Each allergen once, in the order of the EU's list, with who asks for it. */
-  const asked = ALLERGENS.map((name) => ({
-    name,
-    by: LISTS.filter(([, list]) => (list as readonly string[]).includes(name)).map(([who]) => who),
-  }));
-
   onMount(async () => {
     if (!start) return;
     const answer = await ask<{ prices: PastPrice[] }>('GET', `/api/larder/${id}/prices`);
@@ -52,11 +43,6 @@
   });
 
   const set = (part: Partial<Ingredient>) => (form = { ...form, ...part });
-
-  function mark(list: 'allergens' | 'diets', name: string, has: boolean) {
-    const others = ((form[list] ?? []) as readonly string[]).filter((one) => one !== name);
-    set({ [list]: has ? [...others, name] : others });
-  }
 
   async function save() {
     if (saving) return;
@@ -195,30 +181,7 @@
   {/if}
   <InHundred {form} {typed} onset={set} />
   <OnLabel {form} {typed} onset={set} />
-  <fieldset>
-    <legend><h3>Allergens of its own</h3></legend>
-    <div class="allergens">
-      {#each asked as { name, by } (name)}
-        <Checkbox
-          labelText="{name}{by.length === 1 ? ` (${by[0]})` : ''}"
-          checked={(form.allergens ?? []).includes(name)}
-          on:check={(event) => mark('allergens', name, event.detail)}
-        />
-      {/each}
-    </div>
-  </fieldset>
-  <fieldset>
-    <legend><h3>Fits</h3></legend>
-    <div class="allergens">
-      {#each DIETS as name (name)}
-        <Checkbox
-          labelText={name}
-          checked={(form.diets ?? []).includes(name)}
-          on:check={(event) => mark('diets', name, event.detail)}
-        />
-      {/each}
-    </div>
-  </fieldset>
+  <Declares {form} onset={set} />
   <h3>Made of, where it is a compound</h3>
   <Rows
     rows={(form.madeOf ?? []).map(({ ingredient: name, percent }) => ({ name, value: percent ?? null }))}
@@ -294,8 +257,7 @@
 
 <style>
   .grid,
-  .six,
-  .allergens {
+  .six {
     display: grid;
     gap: 0.6rem;
     grid-template-columns: repeat(2, minmax(0, 1fr));
@@ -313,11 +275,6 @@
 
   .source {
     grid-column: span 4;
-  }
-
-  .allergens {
-    grid-template-columns: repeat(4, minmax(0, 1fr));
-    gap: 0 0.6rem;
   }
 
   h3 {

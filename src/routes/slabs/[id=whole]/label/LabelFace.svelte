@@ -68,7 +68,7 @@
 
   .foot {
     display: grid;
-    grid-template-columns: 1.5fr 1fr;
+    grid-template-columns: minmax(0, 1.5fr) minmax(9.5rem, 1fr);
     gap: 0.9rem;
     margin-top: auto;
     align-items: end;
@@ -98,7 +98,6 @@
   td:nth-child(n + 2),
   th:nth-child(n + 2) {
     text-align: right;
-    white-space: nowrap;
   }
 
   td:first-child {

@@ -32,6 +32,13 @@
   const packed = $derived(work.selling?.price.packed ?? null);
   const box = $derived(boxes.find(({ name }) => name === packing.in));
   const answers = $derived(pieces > 0 ? boxAnswers(piece, pieces, boxes, packing.interleafMm, packing.pieces) : []);
+  const title = $derived(
+    !packed?.container
+      ? 'What it is packed in'
+      : packed.perPack === 0
+        ? `${packed.container.name} is too small for a piece`
+        : `${packed.perPack} pieces in ${packed.container.name}`,
+  );
   const tooSmall = $derived(
     boxes.map(({ name }) => name).filter((name) => !answers.some((answer) => answer.box === name)),
   );
@@ -55,11 +62,7 @@
   const face = $derived(layers.at(-1)?.look ?? null);
 </script>
 
-<Board
-  label="Pack"
-  title={packed?.container ? `${packed.perPack} pieces in ${packed.container.name}` : 'What it is packed in'}
-  note="To scale, inside measures."
->
+<Board label="Pack" {title} note="To scale, inside measures.">
   {#snippet stage()}
     {#if pieces === 0}
       <Nothing title="Nothing to pack yet">

@@ -15,15 +15,10 @@
   import type { Ingredient } from '../../../../core/larder';
   import Asking from './Asking.svelte';
   import Channels from './Channels.svelte';
-  import Dearer from './Dearer.svelte';
-  import MoreAtOnce from './MoreAtOnce.svelte';
-  import OtherCuts from './OtherCuts.svelte';
-  import OverTime from './OverTime.svelte';
   import { pieceParts, type PartKey } from './pieceMoney';
   import PartOpened from './PartOpened.svelte';
   import PieceMoney from './PieceMoney.svelte';
   import RunTable from './RunTable.svelte';
-  import Unpriced from './Unpriced.svelte';
 
   const work = slabWork();
   const slab = $derived(work.draft.slab);
@@ -86,11 +81,18 @@
         <Leaves label="Looked at in other ways" leaves={LEAVES} bind:chosen={looked}>
           {#snippet leaf(key)}
             {#if key === 'opened'}<PartOpened {price} {part} {show} />
-            {:else if key === 'dearer'}<Dearer {price} />
-            {:else if key === 'time'}<OverTime />
+            {:else if key === 'dearer'}
+              {#await import('./Dearer.svelte') then { default: Dearer }}<Dearer {price} />{/await}
+            {:else if key === 'time'}
+              {#await import('./OverTime.svelte') then { default: OverTime }}<OverTime />{/await}
             {:else if !answer}<InlineLoading description="Working it out" />
-            {:else if key === 'cuts'}<OtherCuts cuts={answer.cuts} {show} />
-            {:else}<MoreAtOnce runs={answer.runs} {show} />{/if}
+            {:else if key === 'cuts'}
+              {@const { cuts } = answer}
+              {#await import('./OtherCuts.svelte') then { default: OtherCuts }}<OtherCuts {cuts} {show} />{/await}
+            {:else}
+              {@const { runs } = answer}
+              {#await import('./MoreAtOnce.svelte') then { default: MoreAtOnce }}<MoreAtOnce {runs} {show} />{/await}
+            {/if}
           {/snippet}
         </Leaves>
       </div>
@@ -129,7 +131,9 @@
       </p>
       <Asking settled={price.pricing} currency={price.currency} />
     {/if}
-    <Unpriced />
+    {#if work.plan.cost.byIngredient.some(({ cost }) => cost === null)}
+      {#await import('./Unpriced.svelte') then { default: Unpriced }}<Unpriced />{/await}
+    {/if}
     {#if price && kinds.length > 0}
       <RunTable {price} {show} />
       <Channels {price} {show} />

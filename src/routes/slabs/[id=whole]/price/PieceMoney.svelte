@@ -33,7 +33,9 @@
     </button>
   {/each}
   {#if price < total && total > 0}
-    <span class="mark" style:left="{(price / total) * 100}%"><span class="figures">sold at {show(price)}</span></span>
+    <span class="mark" class:early={price / total < 0.35} style:left="{(price / total) * 100}%"
+      ><span class="figures">sold at {show(price)}</span></span
+    >
   {/if}
 </div>
 {#if taken.length > 0}
@@ -167,6 +169,11 @@
 
   .harm {
     color: var(--harm);
+  }
+
+  .mark.early span {
+    right: auto;
+    left: 0.4rem;
   }
 
   @media (max-width: 759px) {

@@ -1,0 +1,65 @@
+<!-- What an ingredient's pack declares: its own allergens, with who asks for each, and the diets that it fits. -->
+<script lang="ts">
+  import { Checkbox } from 'carbon-components-svelte';
+  import { ALLERGENS, DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '../../core/larder';
+
+  interface Props {
+    form: Ingredient;
+    onset: (part: Partial<Ingredient>) => void;
+  }
+  let { form, onset }: Props = $props();
+
+  const LISTS = [
+    ['EU', EU_ALLERGENS],
+    ['US', US_ALLERGENS],
+  ] as const;
+  /** Each allergen once, in the order of the EU's list, with who asks for it. */
+  const asked = ALLERGENS.map((name) => ({
+    name,
+    by: LISTS.filter(([, list]) => (list as readonly string[]).includes(name)).map(([who]) => who),
+  }));
+
+  function mark(list: 'allergens' | 'diets', name: string, has: boolean) {
+    const others = ((form[list] ?? []) as readonly string[]).filter((one) => one !== name);
+    onset({ [list]: has ? [...others, name] : others });
+  }
+</script>
+
+<fieldset>
+  <legend><h3>Allergens of its own</h3></legend>
+  <div class="allergens">
+    {#each asked as { name, by } (name)}
+      <Checkbox
+        labelText="{name}{by.length === 1 ? ` (${by[0]})` : ''}"
+        checked={(form.allergens ?? []).includes(name)}
+        on:check={(event) => mark('allergens', name, event.detail)}
+      />
+    {/each}
+  </div>
+</fieldset>
+<fieldset>
+  <legend><h3>Fits</h3></legend>
+  <div class="allergens">
+    {#each DIETS as name (name)}
+      <Checkbox
+        labelText={name}
+        checked={(form.diets ?? []).includes(name)}
+        on:check={(event) => mark('diets', name, event.detail)}
+      />
+    {/each}
+  </div>
+</fieldset>
+
+<style>
+  .allergens {
+    display: grid;
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    gap: 0 0.6rem;
+  }
+
+  h3 {
+    font-size: 0.95rem;
+    font-weight: 650;
+    margin: 1rem 0 0.4rem;
+  }
+</style>
