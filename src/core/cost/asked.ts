@@ -40,14 +40,15 @@ function roundOf(rungs: readonly bigint[], coin: bigint): bigint {
 /**
  * The least price that is not under some coins and ends as the ladder says: with 0.5 and 0.9, 3.10 becomes 3.50 and 3.60 becomes 3.90.
  *
- * @param ladder endings in the currency, each 0 or more; none leaves the price
+ * @param ladder endings in the currency, each 0 or more; those that no coin makes do not count, and none leaves the price
  * @param digits decimal places of the currency
  */
 export function upTheLadder(coins: bigint, ladder: readonly number[], digits: number): bigint {
   const coin = 10n ** BigInt(digits);
-  const rungs = [...new Set(ladder.map((ending) => BigInt(Math.round(ending * 10 ** digits))))].sort((a, b) =>
-    a < b ? -1 : 1,
-  );
+  const whole = ladder
+    .map((ending) => ending * 10 ** digits)
+    .filter((part) => Math.abs(part - Math.round(part)) < 1e-6);
+  const rungs = [...new Set(whole.map((part) => BigInt(Math.round(part))))].sort((a, b) => (a < b ? -1 : 1));
   if (rungs.length === 0) return coins;
   const round = roundOf(rungs, coin);
   const base = coins - (coins % round);

@@ -58,6 +58,8 @@ test('up the ladder: to the next ending, and never under what was asked', () => 
   assert.equal(up(231, [50, 80], 0), 250);
   assert.equal(up(285, [50, 80], 0), 350);
   assert.equal(up(1234, [0.25], 3), 1250);
+  // Half a yen is no ending.
+  assert.equal(up(243, [0.5, 0.95], 0), 243);
 });
 
 test('a price that is named stands, to the coin', () => {
