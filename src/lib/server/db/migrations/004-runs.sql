@@ -13,7 +13,7 @@ CREATE INDEX run_of_slab ON run (slab_id, begun_at);
 
 -- `id` is the device's own: the same event sent again is known by it. `sequence` is the order in which they came in here.
 CREATE TABLE run_event (
-  sequence INTEGER PRIMARY KEY AUTOINCREMENT,
+  sequence INTEGER PRIMARY KEY,
   run_id INTEGER NOT NULL REFERENCES run (id),
   id TEXT NOT NULL,
   at TEXT NOT NULL,
