@@ -19,7 +19,7 @@ export const PART_NAMES: Readonly<Record<PartKey, string>> = {
   overhead: 'Overhead',
   trimSold: 'Trims sold',
   rejects: 'Not sold',
-  margin: 'Left over',
+  margin: 'Margin',
   tax: 'Tax',
 };
 
