@@ -6,11 +6,24 @@ import { defineConfig, type Plugin } from 'vite';
 const UNUSED =
   /\.bx--(action-list|action-set|batch|breadcrumb|checkbox-group|combo-box|combo-button|contained-list|content-switcher|copy-btn|date-picker|dropdown|file|header-panel|header-search|header-switcher|list-box|menu-button|multi-select|number|pagination|parent-row|pin-code|progress|search|skeleton|slider|snippet|structured-list|table-toolbar|tabs|tag|tile|time-picker|toast-notification|toggle|toggle-input|toolbar-search|tooltip-portal|tree)(?![a-z])/;
 
+/** The selectors of a rule; commas in brackets are their own. */
+function selectorsIn(text: string): string[] {
+  const parts = [''];
+  let depth = 0;
+  for (const sign of text) {
+    if (sign === '(') depth += 1;
+    if (sign === ')') depth -= 1;
+    if (sign === ',' && depth === 0) parts.push('');
+    else parts[parts.length - 1] += sign;
+  }
+  return parts;
+}
+
 /** A stylesheet with only the selectors that are wanted. */
 const withOnly = (css: string, isWanted: (selector: string) => boolean) =>
   css.replace(/([^{}]+)\{([^{}]*)\}/g, (rule, selectors: string, body: string) => {
     if (selectors.trim().startsWith('@')) return rule;
-    const all = selectors.split(/,(?![^(]*\))/);
+    const all = selectorsIn(selectors);
     const used = all.filter(isWanted);
     return used.length === 0 ? '' : used.length === all.length ? rule : `${used.join(',')}{${body}}`;
   });

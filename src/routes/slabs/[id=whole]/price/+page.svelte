@@ -80,7 +80,12 @@
       <div class="leaves">
         <Leaves label="Looked at in other ways" leaves={LEAVES} bind:chosen={looked}>
           {#snippet leaf(key)}
-            {#if key === 'opened'}<PartOpened {price} {part} {show} />
+            {#if key === 'opened'}<PartOpened
+                {price}
+                {part}
+                {show}
+                ofPiece={parts.find(({ key: one }) => one === part)?.coins ?? 0}
+              />
             {:else if key === 'dearer'}
               {#await import('./Dearer.svelte') then { default: Dearer }}<Dearer {price} />{/await}
             {:else if key === 'time'}

@@ -11,13 +11,15 @@
   interface Props {
     price: SlabPrice;
     part: PartKey;
+    /** What the part is of one piece, in coins. */
+    ofPiece: number;
     show: (coins: number) => string;
   }
-  let { price, part, show }: Props = $props();
+  let { price, part, ofPiece, show }: Props = $props();
 
   const work = slabWork();
   const figures = $derived(shopFigures());
-  const { bill, earned, pricing, packed, pieces } = $derived(price);
+  const { bill, earned, pricing, packed } = $derived(price);
 
   interface Row {
     readonly name: string;
@@ -77,7 +79,14 @@
     return [];
   });
   const most = $derived(rows.reduce((max, { coins }) => Math.max(max, coins), 1));
-  const each = (coins: number) => (pieces > 0 ? coins / pieces : 0);
+  /** What each row is of one piece: coins that add up to the part as the bar shows it. */
+  const each = $derived.by(() => {
+    const whole = rows.reduce((sum, { coins }) => sum + coins, 0);
+    return inCoins(
+      rows.map(({ coins }) => (whole > 0 ? (coins * ofPiece) / whole : 0)),
+      0,
+    );
+  });
 
   const words = $derived.by(() => {
     if (part === 'overhead') {
@@ -102,15 +111,13 @@
 {#if words !== ''}<p class="words figures">{words}</p>{/if}
 {#if rows.length > 0}
   <ul>
-    {#each rows as { name, what, coins } (name)}
+    {#each rows as { name, what, coins }, i (name)}
       <li>
         <span class="name">{name}</span>
         <span class="figures quiet">{what}</span>
         <span class="track"><span class="fill" style:width="{(coins / most) * 100}%"></span></span>
         <span class="figures">{show(coins)}</span>
-        <span class="figures quiet"
-          >{each(coins) > 0 && each(coins) < 0.5 ? `< ${show(1)}` : show(each(coins))} each</span
-        >
+        <span class="figures quiet">{each[i] === 0 && coins > 0 ? `< ${show(1)}` : show(each[i]!)} each</span>
       </li>
     {/each}
   </ul>
