@@ -1,5 +1,5 @@
 /** Every test has a server and data of its own, and a page whose requests are watched. */
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -48,10 +48,11 @@ export async function stopServer(
 
 const emptyFolder = () => mkdtempSync(join(tmpdir(), 'knife-tray-'));
 
-/** A server on a folder of its own, for one test. */
-async function during(data: string, use: (server: Server) => Promise<void>): Promise<void> {
+/** A server on a folder of its own, for one test; the pages go before it does, so that none of them misses it. */
+async function during(context: BrowserContext, data: string, use: (server: Server) => Promise<void>): Promise<void> {
   const server = await startServer(data);
   await use(server);
+  for (const page of context.pages()) await page.close();
   await stopServer(server);
   rmSync(data, { recursive: true, force: true });
 }
@@ -90,12 +91,11 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     },
     { scope: 'worker' },
   ],
-  // eslint-disable-next-line no-empty-pattern
-  emptyShop: async ({}, use) => during(emptyFolder(), use),
-  shop: async ({ demoFolder }, use) => {
+  emptyShop: async ({ context }, use) => during(context, emptyFolder(), use),
+  shop: async ({ context, demoFolder }, use) => {
     const data = emptyFolder();
     cpSync(demoFolder, data, { recursive: true });
-    await during(data, use);
+    await during(context, data, use);
   },
   watched: [
     async ({ context }, use) => {
