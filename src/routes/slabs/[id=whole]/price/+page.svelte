@@ -1,6 +1,6 @@
 <!-- What a piece is sold for and where that goes; what changes it; what else might be done with the slab. -->
 <script lang="ts">
-  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import { formatDuration, percent } from '$lib/figures';
   import { money } from '$lib/money';
@@ -70,7 +70,7 @@
         <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
       </Nothing>
     {:else if !price}
-      <InlineLoading description="Working it out" />
+      <p class="quiet" role="status">Working it out</p>
     {:else if parts.length === 0}
       <Nothing title="Nothing is sold of it yet">
         <p>Lay it in Build and cut it in Cut: what a piece is sold for stands here.</p>
@@ -90,7 +90,7 @@
               {#await import('./Dearer.svelte') then { default: Dearer }}<Dearer {price} />{/await}
             {:else if key === 'time'}
               {#await import('./OverTime.svelte') then { default: OverTime }}<OverTime />{/await}
-            {:else if !answer}<InlineLoading description="Working it out" />
+            {:else if !answer}<p class="quiet" role="status">Working it out</p>
             {:else if key === 'cuts'}
               {@const { cuts } = answer}
               {#await import('./OtherCuts.svelte') then { default: OtherCuts }}<OtherCuts {cuts} {show} />{/await}
