@@ -87,19 +87,17 @@
   /** So are price and label, but where they are what one came for. */
   let sellingOf = $state.raw<(typeof import('../../../core/usecases/selling'))['sellingOf'] | null>(null);
   const SOLD = /\/(?:price|pack|label)$/;
+  const fetchSelling = () =>
+    void import('../../../core/usecases/selling').then((found) => (sellingOf = found.sellingOf));
   onMount(() => {
-    const timer = setTimeout(
-      () => {
-        void import('../../../core/usecases/selling').then((found) => (sellingOf = found.sellingOf));
-        void import('../../../core/usecases/guesses').then((found) => (guessesOf = found.guessesOf));
-      },
-      SOLD.test(page.url.pathname) ? 0 : GUESSES_AFTER_MS,
-    );
+    const timer = setTimeout(() => {
+      fetchSelling();
+      void import('../../../core/usecases/guesses').then((found) => (guessesOf = found.guessesOf));
+    }, GUESSES_AFTER_MS);
     return () => clearTimeout(timer);
   });
   afterNavigate(({ to }) => {
-    if (!sellingOf && SOLD.test(to?.url.pathname ?? ''))
-      void import('../../../core/usecases/selling').then((found) => (sellingOf = found.sellingOf));
+    if (!sellingOf && SOLD.test(to?.url.pathname ?? '')) fetchSelling();
   });
   onMount(() => {
     void draft.restore();
