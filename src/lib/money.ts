@@ -1,8 +1,2 @@
-/**
- * Money as it is shown, rounded to the smallest coin.
- *
- * @example money(12.5, 'EUR') // '€12.50'
- */
-export function money(amount: number, currency: string): string {
-  return new Intl.NumberFormat('en-IE', { style: 'currency', currency }).format(amount);
-}
+/** Money as every screen writes it. */
+export { money } from '../core/cost/money';

@@ -1,8 +1,3 @@
-/** Decimal places of a currency's smallest coin: 2 for cents. @param currency ISO 4217 */
-export function coinDigits(currency: string): number {
-  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
-}
-
 /**
  * Amounts of money rounded to the currency's smallest coin so that they add up to the rounded total: each is rounded down,
  * and the coins left go to the largest remainders (Hamilton's method).

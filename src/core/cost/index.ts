@@ -1,5 +1,6 @@
 /** What a slab costs, and what it is sold for. */
 export * from './cents';
+export * from './money';
 export * from './price';
 export * from './slabCost';
 export * from './pricing';

@@ -5,4 +5,6 @@ export * from './schema';
 export * from './match';
 export * from './allergens';
 export * from './density';
+export * from './cells';
+export * from './columns';
 export * from './table';

@@ -1,54 +1,12 @@
 import { readNumber } from '../measure';
 import { ALLERGENS } from './allergenLists';
+import type { LARDER_COLUMNS, PRICE_COLUMNS } from './columns';
 import { plainName } from './match';
 import { DIETS } from './schema';
 import type { Ingredient, Pack } from './types';
 
 /** A row of a table as it is read: cells by column. */
 export type Row = Readonly<Record<string, string | undefined>>;
-
-/** Columns of the larder as a table; of a compound cell, the parts are separated by semicolons. */
-export const LARDER_COLUMNS = [
-  'name',
-  'aliases',
-  'g_per_ml',
-  'g_per_ml_by_state',
-  'one_weighs_g',
-  'water',
-  'sugars',
-  'sucrose',
-  'lactose',
-  'mono',
-  'glucose_syrup',
-  'fat',
-  'protein',
-  'other',
-  'salt',
-  'saturates',
-  'starch',
-  'fibre',
-  'allergens',
-  'diets',
-  'made_of',
-  'usual_from_percent',
-  'usual_to_percent',
-  'grain_mm',
-  'usable_percent',
-  'held_g',
-  'label_name',
-  'keeps_days_room',
-  'keeps_days_fridge',
-  'keeps_days_freezer',
-  'source',
-  'pack',
-  'pack_g',
-  'price',
-  'priced_on',
-  'currency',
-] as const;
-
-/** Columns of the prices as a table: a row for each pack. */
-export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on', 'currency'] as const;
 
 /** A cell that could not be read, and what to do. */
 export interface CellProblem {
@@ -87,24 +45,6 @@ const NUMBERS = {
   price: [0, 1e6],
 } as const;
 type NumberColumn = keyof typeof NUMBERS;
-
-/** A cell that begins so runs as a formula when a spreadsheet opens the file; a stroke before it keeps it text. */
-const FORMULA = /^[=+\-@\t\r]/;
-const PART = '; ';
-
-/** A cell whose every part is text for a spreadsheet. Numbers below zero stay numbers. */
-export function guardedCell(text: string): string {
-  const guarded = (part: string) => (FORMULA.test(part) && !/^-[\d.]+$/.test(part) ? `'${part}` : part);
-  return text.split(PART).map(guarded).join(PART);
-}
-
-/** The cell as it was before it was guarded. */
-export function unguardedCell(text: string): string {
-  return text
-    .split(PART)
-    .map((part) => part.replace(/^'(?=[=+\-@\t\r])/, ''))
-    .join(PART);
-}
 
 const cell = (row: Row, column: string) => (row[column] ?? '').trim();
 const partsOf = (text: string) =>

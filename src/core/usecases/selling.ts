@@ -1,6 +1,6 @@
 import { sellingReading } from '../check/selling';
 import type { Warning } from '../check';
-import type { RunMinutes } from '../cost';
+import { money, type RunMinutes } from '../cost';
 import type { Larder } from '../larder';
 import { figuresIn } from '../measure';
 import type { Shop } from '../shop';
@@ -39,14 +39,13 @@ export function sellingOf(
   const pieces = container && perPack > 0 ? perPack : 1;
   const label = labelFor(slab, larder, shop, planned, { ...options, madeOn, pieces });
   const coin = 10 ** price.digits;
-  const format = new Intl.NumberFormat('en-IE', { style: 'currency', currency: shop.currency });
   const found =
     price.pieces === 0
       ? []
       : sellingReading({
           slab: expandDividedLines(slab),
           figures: figuresIn(shop.shownIn, slab.measures ?? shop.measures),
-          money: (coins) => format.format(coins / coin),
+          money: (coins) => money(coins / coin, shop.currency),
           ...{ bill: price.bill, earned: price.earned, pricing: price.pricing, packed: price.packed },
           channels: price.channels.map(({ channel, sale }) => ({
             name: channel.name,

@@ -7,9 +7,7 @@ export function priceAnswer({ currency, digits, pieces, bill, earned, channels, 
   const amount = (coins: number) => coins / coin;
   const net = earned.kinds.reduce((sum, kind) => sum + kind.count * kind.net, 0);
   const mean = (of: 'price' | 'tax' | 'net') =>
-    pieces > 0 ? amount(earned.kinds.reduce((sum, kind) => sum + kind.count * kind[of], 0)) / pieces : 0;
-  const [only] = earned.kinds;
-  const isOne = earned.kinds.length === 1 && only !== undefined;
+    pieces > 0 ? amount(earned.kinds.reduce((sum, kind) => sum + kind.count * kind[of], 0) / pieces) : 0;
   return {
     currency,
     pieces,
@@ -20,9 +18,9 @@ export function priceAnswer({ currency, digits, pieces, bill, earned, channels, 
     /** Of the mean piece, where there are several kinds. */
     perPiece: {
       cost: pieces > 0 ? amount(bill.total) / pieces : 0,
-      price: isOne ? amount(only.price) : mean('price'),
-      net: isOne ? amount(only.net) : mean('net'),
-      tax: isOne ? amount(only.tax) : mean('tax'),
+      price: mean('price'),
+      net: mean('net'),
+      tax: mean('tax'),
       margin: pieces > 0 ? amount(net - bill.total) / pieces : 0,
     },
     kinds: earned.kinds.map((kind) => ({

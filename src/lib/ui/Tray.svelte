@@ -4,22 +4,13 @@
 -->
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
-  import type { Guess, Plan } from '../../core/usecases';
-  import type { KnownWarning, Slab } from '../../core/slab';
+  import type { ComponentProps } from 'svelte';
+  import type { Guess } from '../../core/usecases';
+  import type { KnownWarning } from '../../core/slab';
   import TrayFigures from './TrayFigures.svelte';
 
   interface Props {
-    /** The plan as it is now and as last kept, each with the allergens that it carries. */
-    plan: Plan;
-    allergens: readonly string[];
-    kept: Plan;
-    keptAllergens: readonly string[];
-    /** What a piece is sold at, as it is now and as last kept; null while that is not known. */
-    soldAt: string | null;
-    keptSoldAt: string | null;
-    slab: Slab;
-    /** Minutes until it is ready, and of work among them; null while that is not known. */
-    readyIn: { readonly minutes: number; readonly handsMinutes: number } | null;
+    figures: Omit<ComponentProps<typeof TrayFigures>, 'raised'>;
     /** What is taken as usual because nobody has said it. */
     guesses: readonly Guess[];
     unread: number;
@@ -28,22 +19,9 @@
     /** Goes to what a warning speaks of. */
     onshow: (where: string) => void;
   }
-  let {
-    plan,
-    allergens,
-    kept,
-    keptAllergens,
-    soldAt,
-    keptSoldAt,
-    slab,
-    readyIn,
-    guesses,
-    unread,
-    known,
-    onknown,
-    onshow,
-  }: Props = $props();
+  let { figures, guesses, unread, known, onknown, onshow }: Props = $props();
 
+  const { plan, kept } = $derived(figures);
   const some = $derived(plan.warnings.length + plan.settled.length > 0);
 
   /** Which of the lists is open. */
@@ -88,7 +66,7 @@
       {/await}
     </div>
   {/if}
-  <TrayFigures {plan} {allergens} {kept} {keptAllergens} {soldAt} {keptSoldAt} {slab} {readyIn} {raised} />
+  <TrayFigures {...figures} {raised} />
   {#if unread > 0}
     <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} another look</p>
   {/if}

@@ -239,14 +239,14 @@
     {@render children()}
   {/if}
   <Tray
-    plan={withSelling(now, selling)}
-    {allergens}
-    kept={withSelling(kept, keptSelling)}
-    soldAt={soldAtOf(selling)}
-    keptSoldAt={soldAtOf(keptSelling)}
-    keptAllergens={allergensIn(draft.kept, larder)}
-    slab={draft.slab}
-    readyIn={readyIn.minutes === null ? null : { minutes: readyIn.minutes, handsMinutes: readyIn.handsMinutes }}
+    figures={{
+      ...{ plan: withSelling(now, selling), allergens, soldAt: soldAtOf(selling) },
+      kept: withSelling(kept, keptSelling),
+      keptAllergens: allergensIn(draft.kept, larder),
+      keptSoldAt: soldAtOf(keptSelling),
+      slab: draft.slab,
+      readyIn: readyIn.minutes === null ? null : { minutes: readyIn.minutes, handsMinutes: readyIn.handsMinutes },
+    }}
     guesses={guessesOf?.(draft.slab, larder, shop) ?? []}
     {unread}
     known={draft.slab.known ?? []}
