@@ -20,6 +20,8 @@ const ROOMS = [
   'gather',
   'time',
   'run',
+  'logbook',
+  'diagnose',
   'check',
   'usecases',
 ];

@@ -2,9 +2,11 @@
 import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import { larderOf, type Ingredient } from '../../src/core/larder';
+import type { RunPlan } from '../../src/core/run';
 import type { Shop } from '../../src/core/shop';
 import { readSlab, type CutSpec, type Layer, type Preparation, type Slab } from '../../src/core/slab';
 import type { RackTin, Tin } from '../../src/core/tin';
+import { layOutDay, plan, runPlanOf, workOf } from '../../src/core/usecases';
 
 export const shop: Shop = { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 };
 
@@ -21,6 +23,14 @@ export const demoSlabs: Slab[] = readdirSync(new URL('../../demo/slabs/', import
   return read.value;
 });
 export const ryeSlice = demoSlabs.find(({ name }) => name === 'Rye and treacle slice')!;
+
+/** What a run of a slab is begun with. */
+export function runPlanFor(slab: Slab, { hands = 1, begin = '2026-11-27T08:00:00Z' } = {}): RunPlan {
+  const means = { hands, ovens: 1, rings: 4 };
+  const start = new Date(begin);
+  const day = layOutDay(workOf(slab, demoLarder, shop), { start, ...means, hours: [], zone: 'UTC' }, start);
+  return runPlanOf(slab, shop, plan(slab, demoLarder, shop), day, { version: 1, lot: 'L261127', begin, means });
+}
 
 export const deepSquare: Tin = {
   shape: 'rectangle',

@@ -1,17 +1,34 @@
-import { choice, formed, note, number, oneOf, positive, REQUIRED, text, whole, type Held } from '../validation';
+import {
+  choice,
+  flag,
+  formed,
+  list,
+  note,
+  number,
+  oneOf,
+  positive,
+  REQUIRED,
+  text,
+  whole,
+  type Held,
+} from '../validation';
+import { tinsSchema } from '../tin';
+import { changeSchema } from './change';
 
 /** How firm something was found to be. */
 export const SET_READINGS = ['firm', 'still soft', 'still sticky'] as const;
 
 const grams = number(0, 1e6).required(REQUIRED);
-const id = formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, 'Write a UUID').required(REQUIRED);
+const uuid = () =>
+  formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, 'Write a UUID').required(REQUIRED);
 /** Whose moment counts is the device's; what is far from the server's clock is refused where it is taken in. */
 const at = formed(
   /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/,
   'Write a moment such as 2026-11-27T10:15:00Z',
 ).required(REQUIRED);
-const event = { id, at };
+const event = { id: uuid(), at };
 const step = text(200);
+const line = { preparation: text(200), line: whole(0, 1000).required(REQUIRED) };
 
 /** What can happen in a run, by kind. A run is a list of these, only ever added to. */
 const KINDS = {
@@ -21,20 +38,41 @@ const KINDS = {
   'step-skipped': { ...event, step, why: note(500) },
   /** Not now: whatever else can be done comes first. */
   'step-put-off': { ...event, step },
-  weighed: { ...event, preparation: text(200), line: whole(0, 1000).required(REQUIRED), massG: grams },
+  weighed: { ...event, ...line, massG: grams },
+  /** Held back or added by feel, after it was weighed: below 0 less. */
+  'amount-changed': { ...event, ...line, byG: number(-1e6, 1e6).required(REQUIRED), why: note(500) },
+  /** As the thermometer showed it. */
   temperature: { ...event, step: note(200), celsius: number(-50, 350).required(REQUIRED) },
   'set-reading': { ...event, step, reading: oneOf(SET_READINGS).required(REQUIRED) },
   lot: { ...event, ingredient: text(200), lot: text(200) },
-  pieces: { ...event, count: whole(0, 100_000).required(REQUIRED), massG: positive(1e6) },
+  /** It is laid in other tins than planned. */
+  'tin-changed': { ...event, tins: tinsSchema.required(REQUIRED) },
+  /** What was in the pot or came out of the oven, before it was laid. */
+  'came-out': { ...event, preparation: text(200), massG: grams },
+  /** How thick a layer lies, by a ruler. */
+  thickness: { ...event, layer: text(200), mm: positive(1000).required(REQUIRED) },
+  /** So many that can be sold, what they weigh together, and some of them one by one. */
+  pieces: {
+    ...event,
+    count: whole(0, 100_000).required(REQUIRED),
+    massG: positive(1e6),
+    each: list(positive(1e5).required(REQUIRED), 500),
+  },
   rejects: { ...event, count: whole(0, 100_000).required(REQUIRED), why: note(500) },
   trim: { ...event, massG: grams },
   leftover: { ...event, preparation: text(200), massG: grams },
+  tasted: { ...event, text: text(2000), good: flag() },
   note: { ...event, text: text(5000) },
+  /** Kept under an id of its own, apart from the events. */
+  photo: { ...event, photo: uuid(), text: note(500) },
+  /** What to do otherwise next time, and why. */
+  'next-time': { ...event, change: changeSchema, why: text(500) },
   stopped: { ...event, why: note(500) },
   finished: { ...event },
   /** Another event did not happen: undo is an event too. */
-  'taken-back': { ...event, event: id },
+  'taken-back': { ...event, event: uuid() },
 } as const;
 
 export const runEventSchema = choice('kind', KINDS, 'required');
 export type RunEvent = Held<typeof runEventSchema>;
+export type RunEventOf<K extends RunEvent['kind']> = Extract<RunEvent, { kind: K }>;

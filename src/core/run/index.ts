@@ -2,3 +2,5 @@
 export * from './events';
 export * from './types';
 export * from './state';
+export * from './change';
+export * from './record';

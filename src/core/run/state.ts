@@ -1,4 +1,5 @@
 import type { RunEvent } from './events';
+import { timesOf, type Moments } from './times';
 import type { RunLine, RunPlan, RunStep } from './types';
 
 export type StepStatus = 'waiting' | 'ready' | 'under way' | 'done' | 'skipped';
@@ -64,13 +65,6 @@ export function countedEvents(events: readonly RunEvent[]): RunEvent[] {
   return all.filter(({ id, kind }) => kind !== 'taken-back' && !back.has(id));
 }
 
-interface Moments {
-  begunAt: number | null;
-  endedAt: number | null;
-  isSkipped: boolean;
-  isPutOff: boolean;
-}
-
 /** When each step was begun, ended, skipped and put off. */
 function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<string, Moments> {
   const moments = new Map<string, Moments>(
@@ -93,81 +87,12 @@ function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<strin
   return moments;
 }
 
-type Times = ReadonlyMap<string, { readonly from: number; readonly to: number }>;
-
-/** Steps as early as they can be, none before its bound: the hands' own work one after the other in the order that is given. */
-function earliest(
-  order: readonly RunStep[],
-  moments: ReadonlyMap<string, Moments>,
-  nowMs: number,
-  bounds: ReadonlyMap<string, number>,
-): Times {
-  const times = new Map<string, { from: number; to: number }>();
-  // Who watches one pot can watch another, and can do nothing else.
-  const until = { busy: nowMs, watch: nowMs };
-  const take = (hands: RunStep['hands'], to: number) => {
-    if (hands !== 'free') until[hands] = Math.max(until[hands], to);
-  };
-  const freeFor = { busy: () => Math.max(until.busy, until.watch), watch: () => until.busy, free: () => 0 };
-  for (const { id, minutes, hands } of order) {
-    const { begunAt, endedAt } = moments.get(id)!;
-    if (endedAt !== null) times.set(id, { from: begunAt!, to: endedAt });
-    else if (begunAt !== null) {
-      const to = Math.max(nowMs, begunAt + minutes * MINUTE_MS);
-      times.set(id, { from: begunAt, to });
-      take(hands, to);
-    }
-  }
-  // Links lead from earlier to later steps: as many rounds as there are steps place all of them.
-  let left = order.filter(({ id }) => !times.has(id));
-  while (left.length > 0) {
-    const at = left.findIndex(({ after }) => after.every(({ on }) => times.has(on) || !moments.has(on)));
-    const step = left[Math.max(0, at)]!;
-    const ready = step.after.reduce(
-      (latest, { on, least }) => Math.max(latest, (times.get(on)?.to ?? 0) + least * MINUTE_MS),
-      Math.max(nowMs, bounds.get(step.id) ?? 0),
-    );
-    const from = Math.max(ready, freeFor[step.hands]());
-    const to = from + step.minutes * MINUTE_MS;
-    times.set(step.id, { from, to });
-    take(step.hands, to);
-    left = left.filter((other) => other !== step);
-  }
-  return times;
-}
-
-/** So often what would wait too long is put later, each time by what is missing. */
-const MOST_ROUNDS = 40;
-
-/**
- * When each step begins and ends: as early as it can, but so that nothing has to wait longer behind it than it may. A boil that is to be
- * laid hot begins when what it is laid on will be firm.
- */
-function timesOf(order: readonly RunStep[], moments: ReadonlyMap<string, Moments>, nowMs: number): Times {
-  const bounds = new Map<string, number>();
-  const byId = new Map(order.map((step) => [step.id, step]));
-  for (let round = 0; ; round++) {
-    const times = earliest(order, moments, nowMs, bounds);
-    let isMoved = false;
-    for (const { id, after } of order)
-      for (const { on, most } of after) {
-        const before = byId.get(on);
-        if (!before || most === null || moments.get(on)!.begunAt !== null) continue;
-        const least = times.get(id)!.from - (most + before.minutes) * MINUTE_MS;
-        if (times.get(on)!.from >= least - 1) continue;
-        bounds.set(on, least);
-        isMoved = true;
-      }
-    if (!isMoved || round === MOST_ROUNDS) return times;
-  }
-}
-
 /**
  * What a run has come to: a pure function of its plan, its events and the moment, the same on server, tablet and phone.
  *
  * Steps that are over stand where they happened; one under way ends when its minutes are over, or now; the others follow as soon as what
- * they wait for is over, the hands' own work one after the other in the order that was planned, but what was put off behind the rest; and
- * so late that nothing has to wait for longer behind them than it may. What will all the same is told.
+ * they wait for is over (`timesOf`), in the order that was planned, but what was put off behind the rest. What will wait too long all the same
+ * is told.
  *
  * @param nowMs ms since 1970
  */
@@ -179,7 +104,7 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
       Number(moments.get(a.id)!.isPutOff) - Number(moments.get(b.id)!.isPutOff) || a.planned.from - b.planned.from,
   );
   const beginMs = Date.parse(plan.begin);
-  const times = timesOf(order, moments, nowMs);
+  const times = timesOf(plan, order, moments, nowMs);
   const steps = plan.steps.map((step): StepNow => {
     const { begunAt, endedAt, isSkipped, isPutOff } = moments.get(step.id)!;
     const { from, to } = times.get(step.id)!;

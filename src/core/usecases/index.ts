@@ -24,3 +24,6 @@ export * from './moneyPlans';
 export * from './freeFrom';
 export * from './costOverTime';
 export * from './run';
+export * from './asMade';
+export * from './log';
+export * from './diagnosis';

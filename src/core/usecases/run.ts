@@ -1,5 +1,8 @@
-import type { RunPlan } from '../run';
-import type { Slab } from '../slab';
+import type { RunBoil, RunPlan } from '../run';
+import { USUAL_SHOP, type Shop } from '../shop';
+import { endPointC, type Slab } from '../slab';
+import { targetHere } from '../sugar';
+import { stepsOf } from '../time';
 import type { Plan } from './planned';
 import type { Day } from './timeline';
 
@@ -8,14 +11,16 @@ const MINUTE_MS = 60_000;
 /**
  * What a run is begun with: the steps of a day with their moments from the beginning on, what is weighed, and what should come of it.
  *
+ * @param shop that it is made in
  * @param planned of the slab as it is made
  * @param day that begins when the run does
  */
 export function runPlanOf(
   slab: Slab,
+  shop: Shop,
   planned: Plan,
   day: Day,
-  { version, lot, begin }: Pick<RunPlan, 'version' | 'lot' | 'begin'>,
+  { version, lot, begin, means }: Pick<RunPlan, 'version' | 'lot' | 'begin' | 'means'>,
 ): RunPlan {
   const beginMs = Date.parse(begin);
   const minutesOf = (moment: Date) => (moment.getTime() - beginMs) / MINUTE_MS;
@@ -28,8 +33,21 @@ export function runPlanOf(
   };
   return {
     name: slab.name,
-    ...{ version, lot, begin, pieces },
+    ...{ version, lot, begin, means, pieces },
     pieceG: pieces > 0 ? piecesG / pieces : 0,
+    slabG: planned.layers.reduce((sum, { massG }) => sum + massG, 0),
+    trimG: planned.cut.trimG,
+    boils: boilsOf(slab, shop, day),
+    layers: planned.layers.map(({ id, massG, thicknessMm, areaMm2 }, l) => ({
+      ...{ id, massG, thicknessMm, areaMm2 },
+      name: slab.layers[l]?.name ?? id,
+      preparations: slab.layers[l]?.from.map(({ preparation }) => preparation) ?? [],
+    })),
+    pots: planned.preparations.map(({ id, evaporatedG, massOutG }, p) => ({
+      preparation: id,
+      name: slab.preparations[p]?.name ?? id,
+      ...{ evaporatedG, massOutG },
+    })),
     steps: day.steps.map(({ activity, start, end }) => ({
       ...activity,
       planned: { from: minutesOf(start), to: minutesOf(end) },
@@ -43,4 +61,22 @@ export function runPlanOf(
       })),
     ),
   };
+}
+
+/** The steps of a day that cook to an end point, and what the shop's first thermometer shows there. */
+function boilsOf(
+  { preparations }: Slab,
+  { altitudeM = USUAL_SHOP.altitudeM, probes, roomC }: Shop,
+  { steps }: Day,
+): RunBoil[] {
+  return preparations.flatMap((preparation): RunBoil[] => {
+    const targetC = endPointC(preparation);
+    const cooks = stepsOf(preparation).find((step) => step.cooks);
+    if (targetC === null || !cooks) return [];
+    const id = `${preparation.id}/${cooks.id}`;
+    const showsC = targetHere(targetC, altitudeM, probes?.[0] ?? {}, roomC).probeC;
+    return steps
+      .filter(({ activity }) => activity.id === id || activity.id.startsWith(`${id}#`))
+      .map(({ activity }) => ({ step: activity.id, preparation: preparation.id, targetC, showsC }));
+  });
 }

@@ -1,11 +1,12 @@
 import { readSlab } from '../../core/slab';
 import { type Read } from '../../core/validation';
 import type { Db } from './db/open';
+import { bringInRuns } from './demoRuns';
 import { saveIngredient } from './larder';
 import { importCsv } from './larderCsv';
 import { readIngredient, readShop, readTin } from './requests/kept';
 import { keptSettings, saveSettings } from './shop';
-import { addSlab, allSlabs } from './slabs';
+import { addSlab, allSlabs, slabById } from './slabs';
 import { addTin, allTins } from './tins';
 import ingredients from '../../../demo/larder.json';
 import prices from '../../../demo/prices.csv?raw';
@@ -23,7 +24,7 @@ function sound<T>(read: Read<T>): T {
 
 /**
  * Brings the made-up demo shop into this one, by the readers that a user's own files go through. Ingredients that the larder
- * has already stay as they are; tins and settings come only into a shop without slabs.
+ * has already stay as they are; tins, settings and past runs come only into a shop without slabs.
  */
 export function bringInDemo(db: Db, now: string): void {
   db.transaction(() => {
@@ -34,6 +35,12 @@ export function bringInDemo(db: Db, now: string): void {
       saveSettings(db, keptSettings(db).revision, sound(readShop(shop)));
       for (const tin of tins) addTin(db, sound(readTin(tin)));
     }
-    for (const text of slabs) addSlab(db, sound(readSlab(text)), now);
+    const ids = slabs.map((text) => addSlab(db, sound(readSlab(text)), now));
+    if (fresh)
+      bringInRuns(
+        db,
+        ids.flatMap((id) => slabById(db, id) ?? []),
+        now,
+      );
   })();
 }

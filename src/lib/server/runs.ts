@@ -1,5 +1,7 @@
 import { EventEmitter } from 'node:events';
-import type { RunEvent, RunPlan } from '../../core/run';
+import type { Ingredient } from '../../core/larder';
+import { wholeRunPlan, type RunEvent, type RunPlan } from '../../core/run';
+import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
 import { storedJson } from '../../core/validation';
 import type { Db } from './db/open';
@@ -11,20 +13,28 @@ export interface StoredRun {
   readonly plan: RunPlan;
 }
 
-/** A run in a list. */
-export interface RunInList {
-  readonly id: number;
-  readonly slabId: number;
-  readonly name: string;
-  readonly lot: string;
-  readonly begunAt: string;
-  readonly isOpen: boolean;
+/** What a run was reckoned with: what its slab was then, the ingredients that it names, and the shop. */
+export interface RunContext {
+  readonly slab: Slab;
+  /** null for a run from before these were kept. */
+  readonly reckoned: { readonly ingredients: readonly Ingredient[]; readonly shop: Shop } | null;
 }
 
 /** An event with its place among those that came in. */
 export interface StoredEvent {
   readonly sequence: number;
   readonly event: RunEvent;
+}
+
+/** What a run begins with. */
+export interface NewRun {
+  readonly slabId: number;
+  readonly version: number;
+  readonly slab: Slab;
+  /** ISO 8601. */
+  readonly begin: string;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
 }
 
 /** Tells whoever follows a run that something was added to it. */
@@ -45,34 +55,47 @@ function freeLot(db: Db, day: string): string {
  */
 export function beginRun(
   db: Db,
-  { slabId, version, slab, begin }: { slabId: number; version: number; slab: Slab; begin: string },
+  { slabId, version, slab, begin, ingredients, shop }: NewRun,
   planOf: (lot: string) => RunPlan,
 ): { readonly id: number; readonly lot: string } {
   return db
     .transaction(() => {
       const lot = freeLot(db, begin.slice(0, 10));
       const { lastInsertRowid } = db
-        .prepare('INSERT INTO run (slab_id, version, lot, begun_at, plan, document) VALUES (?, ?, ?, ?, ?, ?)')
-        .run(slabId, version, lot, begin, JSON.stringify(planOf(lot)), JSON.stringify(slab));
+        .prepare(
+          'INSERT INTO run (slab_id, version, lot, begun_at, plan, document, context) VALUES (?, ?, ?, ?, ?, ?, ?)',
+        )
+        .run(
+          ...[slabId, version, lot, begin],
+          ...[planOf(lot), slab, { ingredients, shop }].map((part) => JSON.stringify(part)),
+        );
       return { id: Number(lastInsertRowid), lot };
     })
     .immediate();
 }
 
+interface PlanRow {
+  readonly id: number;
+  readonly slabId: number;
+  readonly plan: string;
+}
+const PLAN = 'SELECT run.id, run.slab_id AS slabId, run.plan FROM run';
+const planRow = (row: PlanRow): StoredRun => ({ ...row, plan: wholeRunPlan(storedJson<RunPlan>(row.plan)) });
+
 /** A run by its number, or null. */
 export function runById(db: Db, id: number): StoredRun | null {
-  const row = db
-    .prepare<[number], { id: number; slabId: number; plan: string }>(
-      'SELECT id, slab_id AS slabId, plan FROM run WHERE id = ?',
-    )
-    .get(id);
-  return row ? { ...row, plan: storedJson<RunPlan>(row.plan) } : null;
+  const row = db.prepare<[number], PlanRow>(`${PLAN} WHERE run.id = ?`).get(id);
+  return row ? planRow(row) : null;
 }
 
-/** The slab that a run was begun with, as it was then. */
-export function runSlab(db: Db, id: number): Slab | null {
-  const text = db.prepare<[number], string>('SELECT document FROM run WHERE id = ?').pluck().get(id);
-  return text === undefined ? null : storedJson<Slab>(text);
+/** What a run was reckoned with, or null where there is no such run. */
+export function runContext(db: Db, id: number): RunContext | null {
+  const row = db
+    .prepare<[number], { document: string; context: string | null }>('SELECT document, context FROM run WHERE id = ?')
+    .get(id);
+  if (!row) return null;
+  const reckoned = row.context === null ? null : storedJson<NonNullable<RunContext['reckoned']>>(row.context);
+  return { slab: storedJson<Slab>(row.document), reckoned };
 }
 
 /** The events of a run behind one of them, in the order in which they came in. */
@@ -84,6 +107,9 @@ export function eventsAfter(db: Db, runId: number, sequence: number): StoredEven
     .all(runId, sequence)
     .map((row) => ({ sequence: row.sequence, event: storedJson<RunEvent>(row.body) }));
 }
+
+/** All events of a run. */
+export const eventsOf = (db: Db, runId: number): RunEvent[] => eventsAfter(db, runId, 0).map(({ event }) => event);
 
 /**
  * Adds events to a run, in one transaction; those that are known already, by their ids, change nothing.
@@ -117,16 +143,44 @@ export function onAdded(runId: number, call: () => void): () => void {
   return () => added.off(String(runId), call);
 }
 
-/** Runs, the last begun first; at most `most`. */
-export function runsInList(db: Db, from: number, most: number): { readonly runs: RunInList[]; readonly count: number } {
-  const count = db.prepare<[], number>('SELECT count(*) FROM run').pluck().get()!;
-  const runs = db
-    .prepare<[number, number], Omit<RunInList, 'isOpen'> & { ended: number }>(
-      `SELECT run.id, slab_id AS slabId, json_extract(plan, '$.name') AS name, lot, begun_at AS begunAt,
-         EXISTS (SELECT 1 FROM run_event WHERE run_id = run.id AND json_extract(body, '$.kind') IN ('finished', 'stopped')) AS ended
-       FROM run ORDER BY begun_at DESC, run.id DESC LIMIT ? OFFSET ?`,
-    )
-    .all(most, from)
-    .map(({ ended, ...run }) => ({ ...run, isOpen: ended === 0 }));
-  return { runs, count };
+/** Whether a run is over: it was finished or stopped, and that was not taken back. */
+export const IS_OVER = `EXISTS (SELECT 1 FROM run_event AS over
+  WHERE over.run_id = run.id AND json_extract(over.body, '$.kind') IN ('finished', 'stopped')
+  AND NOT EXISTS (SELECT 1 FROM run_event AS back WHERE back.run_id = run.id
+    AND json_extract(back.body, '$.kind') = 'taken-back' AND json_extract(back.body, '$.event') = over.id))`;
+
+/** So many runs can be on the bench at once. */
+const MOST_OPEN = 20;
+
+/** Runs that are under way or planned, the first to begin first. */
+export function openRuns(db: Db): StoredRun[] {
+  return db
+    .prepare<[number], PlanRow>(`${PLAN} WHERE NOT ${IS_OVER} ORDER BY run.begun_at, run.id LIMIT ?`)
+    .all(MOST_OPEN)
+    .map(planRow);
+}
+
+/** The last runs of a slab, the oldest of them first. */
+export function runsOfSlab(db: Db, slabId: number, most: number): StoredRun[] {
+  return db
+    .prepare<[number, number], PlanRow>(`${PLAN} WHERE run.slab_id = ? ORDER BY run.begun_at DESC, run.id DESC LIMIT ?`)
+    .all(slabId, most)
+    .reverse()
+    .map(planRow);
+}
+
+/** Notes which runs a version of a slab has learnt from; those that are not of this slab are passed over. */
+export function linkVersion(db: Db, slabId: number, version: number, runs: readonly number[]): void {
+  const insert = db.prepare(
+    'INSERT OR IGNORE INTO version_from_run (slab_id, number, run_id) SELECT ?, ?, id FROM run WHERE id = ? AND slab_id = ?',
+  );
+  for (const run of runs) insert.run(slabId, version, run, slabId);
+}
+
+/** The versions of its slab that have learnt from a run. */
+export function versionsFromRun(db: Db, runId: number): number[] {
+  return db
+    .prepare<[number], number>('SELECT number FROM version_from_run WHERE run_id = ? ORDER BY number')
+    .pluck()
+    .all(runId);
 }

@@ -7,13 +7,13 @@ import {
   countedEvents,
   runEventSchema,
   runState,
+  wholeRunPlan,
   type RunEvent,
   type RunPlan,
   type RunStep,
 } from '../../../src/core/run';
-import { layOutDay, plan as plannedOf, runPlanOf, workOf } from '../../../src/core/usecases';
 import { problemsOf } from '../../../src/core/validation';
-import { demoLarder, demoSlabs, shop } from '../things';
+import { demoSlabs, runPlanFor } from '../things';
 
 const BEGIN = '2026-11-27T08:00:00Z';
 const beginMs = Date.parse(BEGIN);
@@ -30,7 +30,7 @@ const after = (on: string, least = 0, most: number | null = null) => ({ on, leas
 
 /** Weigh 10, boil 20, lay 5, set 60 by itself, cut 10 within 30 of that; a syrup of 15 beside it. */
 const plan: RunPlan = {
-  ...{ name: 'Slab', version: 1, lot: 'L261127', begin: BEGIN, pieces: 24, pieceG: 50 },
+  ...wholeRunPlan({ name: 'Slab', version: 1, lot: 'L261127', begin: BEGIN, pieces: 24, pieceG: 50 }),
   steps: [
     step('weigh', 0, 10, { of: 'all' }),
     step('boil', 10, 30, { hands: 'watch', occupies: ['ring'], after: [after('weigh')] }),
@@ -223,20 +223,46 @@ test('events are read by kind, and what is wrong is said with its place', () => 
   assert.deepEqual(paths({ ...sound, kind: 'danced' }), ['/kind']);
 });
 
-test('every demo slab begins as it was planned: no danger, and done when it was to be', () => {
-  for (const slab of demoSlabs) {
-    const day = layOutDay(
-      workOf(slab, demoLarder, shop),
-      { start: new Date(BEGIN), hands: 1, ovens: 1, rings: 4, hours: [], zone: 'UTC' },
-      new Date(BEGIN),
-    );
-    const begun = runPlanOf(slab, plannedOf(slab, demoLarder, shop), day, { version: 1, lot: 'L', begin: BEGIN });
-    const state = runState(begun, [], beginMs);
-    assert.deepEqual(state.dangers, [], slab.name);
-    assert.ok(Math.abs(state.lateMinutes) <= 1, slab.name);
-    assert.ok(
-      begun.lines.every(({ goesIn }) => goesIn !== ''),
-      slab.name,
-    );
-  }
+test('every demo slab begins as it was planned, for one pair of hands and for more: no danger, and done when it was to be', () => {
+  for (const slab of demoSlabs)
+    for (const hands of [1, 2, 3]) {
+      const begun = runPlanFor(slab, { hands, begin: BEGIN });
+      const state = runState(begun, [], beginMs);
+      assert.deepEqual(state.dangers, [], slab.name);
+      assert.ok(Math.abs(state.lateMinutes) <= 1, `${slab.name}, ${hands}: ${state.lateMinutes}`);
+      for (const { step, from } of state.steps)
+        assert.ok((from - beginMs) / 60_000 <= step.planned.from + 1, `${slab.name}, ${hands}: ${step.id}`);
+      assert.ok(
+        begun.lines.every(({ goesIn }) => goesIn !== ''),
+        slab.name,
+      );
+    }
+});
+
+test('two pots that are to be ready together wait for each other, also when one of them is late', () => {
+  const steps = [
+    step('boil', 0, 20, { of: 'a', hands: 'watch' }),
+    step('whisk', 15, 20, { of: 'b', hands: 'watch' }),
+    step('join', 20, 24, { hands: 'watch', after: [after('boil', 0, 0), after('whisk', 0, 1)] }),
+  ];
+  const late = runState({ ...plan, steps }, [begun(10, 'boil')], ms(12));
+  const of = (id: string) => late.steps.find((one) => one.step.id === id)!;
+  assert.equal(of('boil').to, ms(30));
+  assert.equal(of('join').from, ms(30));
+  assert.equal(of('whisk').to, ms(29));
+  assert.deepEqual(late.dangers, []);
+});
+
+test('a wait that cannot be kept any more is told, and all else is placed soon after now', () => {
+  const steps = [
+    step('boil', 0, 10, { hands: 'watch' }),
+    step('whisk', 5, 10, { hands: 'watch' }),
+    step('join', 10, 14, { after: [after('boil', 0, 0), after('whisk', 0, 1)] }),
+  ];
+  const state = runState({ ...plan, steps }, [begun(0, 'boil'), done(10, 'boil')], ms(40));
+  assert.deepEqual(
+    state.dangers.map(({ step: id, behind }) => [id, behind]),
+    [['join', 'boil']],
+  );
+  assert.ok(state.endsAt <= ms(60));
 });

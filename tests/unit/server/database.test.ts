@@ -52,8 +52,14 @@ test('migrations are numbered without gaps, and the schema is strict, durable an
     migrations.map((_, i) => i + 1),
   );
   const db = await openDatabase(newFolder(), migrations);
-  const tables = db.prepare<[], { sql: string }>(`SELECT sql FROM sqlite_master WHERE type = 'table'`).all();
-  for (const { sql } of tables) assert.match(sql, /STRICT/);
+  // Of an index of words SQLite makes tables of its own, which are not ours to be strict.
+  const tables = db
+    .prepare<[], { name: string; strict: number }>(
+      `SELECT name, strict FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name NOT LIKE 'sqlite_%'`,
+    )
+    .all();
+  assert.ok(tables.length > 10);
+  for (const { name, strict } of tables) assert.equal(strict, 1, name);
   assert.equal(db.pragma('journal_mode', { simple: true }), 'wal');
   assert.equal(db.pragma('synchronous', { simple: true }), 2);
   assert.equal(db.pragma('foreign_keys', { simple: true }), 1);

@@ -1,9 +1,12 @@
+import { SEEN, type Seen } from '../../../core/diagnose';
 import { runEventSchema, type RunEvent } from '../../../core/run';
 import { scaleSchema } from '../../../core/slab';
 import { tinsSchema } from '../../../core/tin';
 import {
   fields,
   formed,
+  list,
+  oneOf,
   problemsOf,
   readBy,
   REQUIRED,
@@ -57,4 +60,32 @@ export function readEvents(found: unknown, nowMs: number): Read<EventsRead> {
     else problems.push(...wrong.map(({ path, message }) => ({ path: `/${at}${path}`, message })));
   });
   return { ok: true, value: { events, problems } };
+}
+
+const diagnoseSchema = fields({
+  slab: whole(1, 1e9).required('Name a slab by its number'),
+  run: whole(1, 1e9),
+  seen: list(oneOf(SEEN).required(REQUIRED), SEEN.length)
+    .min(1, 'Say at least one thing that is seen')
+    .required(REQUIRED),
+}).required(REQUIRED);
+
+/** The body of `POST /api/diagnose`. */
+export interface DiagnoseRequest {
+  readonly slab: number;
+  readonly run?: number | undefined;
+  readonly seen: readonly Seen[];
+  /** Instead of those that the run has. */
+  readonly events?: readonly RunEvent[] | undefined;
+}
+
+export function readDiagnose(found: unknown, nowMs: number): Read<DiagnoseRequest> {
+  const { events, ...rest } = Object(found) as Record<string, unknown>;
+  const read = readBy(diagnoseSchema, rest);
+  if (!read.ok || events === undefined) return read;
+  const told = readEvents(events, nowMs);
+  const problems = told.ok ? told.value.problems : told.problems;
+  if (problems.length > 0)
+    return { ok: false, problems: problems.map(({ path, message }) => ({ path: `/events${path}`, message })) };
+  return { ok: true, value: { ...read.value, events: told.ok ? told.value.events : [] } };
 }

@@ -15,17 +15,21 @@ import {
   mixedSlab,
   labelFor,
   layOutDay,
+  loggedRun,
   plan as planOf,
   priceSlab,
   rangedSettingFor,
   runMinutesOf,
   settingProblems,
+  slabLog as slabLogOf,
   withoutAllergen,
   withTinsForOrder,
   workOf,
   type CutAnswer,
   type CutAsk,
   type PlanOptions,
+  type RunToLog,
+  type SlabLog,
   type Day,
   type DayOptions,
   type LabelDraft,
@@ -121,6 +125,16 @@ export async function price({ slab, ingredients, shop, asked }: SlabTask): Promi
   if (problems.length > 0) return { ok: false, problems };
   const { activities } = workOf(slab, larder, shop, made);
   return { ok: true, value: priceSlab(slab, shop, planOf(slab, larder, shop, made), runMinutesOf(activities)) };
+}
+
+/** What the runs of a slab say. */
+export function slabLog({
+  slab,
+  ingredients,
+  shop,
+  runs,
+}: Pick<SlabTask, 'slab' | 'ingredients' | 'shop'> & { runs: readonly RunToLog[] }): SlabLog {
+  return slabLogOf(slab, larderOf(ingredients), shop, runs.map(loggedRun));
 }
 
 /** The draft of a label. */

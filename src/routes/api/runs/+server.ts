@@ -24,19 +24,20 @@ export async function POST({ request }) {
   const ingredients = ingredientsFor(db, [slab]);
   const shop = { ...USUAL_SHOP, ...wholeShop(db) };
   const { hands, ovens, rings } = shop;
+  const means = { hands, ovens, rings };
   const start = new Date(begin);
   const done = await runTask('timeline', {
     ...{ slab, ingredients, shop, asked: {}, pace: undefined, now: start },
     // It is made now: as soon as it can be, whatever the hours.
-    day: { start, deadline: undefined, hands, ovens, rings, hours: [], zone: 'UTC' },
+    day: { start, deadline: undefined, ...means, hours: [], zone: 'UTC' },
   });
   if (!done.ok) return done.response;
   if (!done.value.ok) return refused(done.value.problems);
   const day = done.value.value;
   if (!day.feasible) return problem(`It cannot be made: ${day.because}`, '/slab');
   const planned = plan(slab, larderOf(ingredients), shop);
-  const made = beginRun(db, { slabId, version: kept.version, slab, begin }, (lot) =>
-    runPlanOf(slab, planned, day, { version: kept.version, lot, begin }),
+  const made = beginRun(db, { slabId, version: kept.version, slab, begin, ingredients, shop }, (lot) =>
+    runPlanOf(slab, shop, planned, day, { version: kept.version, lot, begin, means }),
   );
   return json(made, { status: 201 });
 }

@@ -1,0 +1,80 @@
+import { CAUSES, type Cause, type CauseId, type Seen, type Trait } from './causes';
+import type { FactId, Told } from './facts';
+
+/** One possible cause of what is seen. */
+export interface Diagnosis {
+  readonly cause: CauseId;
+  readonly name: string;
+  /** How likely it is among all causes, the unknown ones among them, 0 to 1. */
+  readonly weight: number;
+  readonly likely: 'very likely' | 'likely' | 'possible' | 'unlikely';
+  /** What was recorded and speaks for it, the strongest first. */
+  readonly because: readonly string[];
+  /** What was recorded and speaks against it. */
+  readonly against: readonly string[];
+  /** What to do with this slab, and next time. */
+  readonly now: string;
+  readonly next: string;
+}
+
+/** How often something is seen that a cause is not known for. */
+const SELDOM = 0.04;
+/** Causes that nobody has thought of: how often they are it, and how often they show whatever is seen. */
+const UNKNOWN = { prior: 0.06, shows: 0.15 } as const;
+/** From these weights on, in words. */
+const LIKELY = { 'very likely': 0.5, likely: 0.2, possible: 0.06 } as const;
+/** A fact is told as speaking for or against a cause from such a factor on. */
+const SPEAKS = 1.3;
+
+/** How many times more likely a fact makes a cause. */
+const factorOf = ([withIt, without]: readonly [number, number], { holds }: Told) =>
+  holds ? withIt / without : (1 - withIt) / (1 - without);
+
+const inWords = (weight: number): Diagnosis['likely'] =>
+  weight >= LIKELY['very likely']
+    ? 'very likely'
+    : weight >= LIKELY.likely
+      ? 'likely'
+      : weight >= LIKELY.possible
+        ? 'possible'
+        : 'unlikely';
+
+/**
+ * Causes of what is seen on a slab, the likeliest first: how often each is one at all, times how often it shows that, times how much more
+ * often what was recorded is so where it is the cause. Facts count each for itself, and what was not recorded counts neither way.
+ *
+ * @param seen at least one
+ * @see Bayes' rule with conditionally independent evidence; Titterington D. M. et al. (1981), Comparison of discrimination techniques applied
+ *   to a complex data set of head injured patients, for how well that does where it does not quite hold
+ */
+export function diagnose(
+  seen: readonly Seen[],
+  facts: ReadonlyMap<FactId, Told>,
+  traits: ReadonlySet<Trait>,
+): Diagnosis[] {
+  const causes = (Object.entries(CAUSES) as [CauseId, Cause][]).filter(([, { needs }]) =>
+    needs.every((trait) => traits.has(trait)),
+  );
+  const reckoned = causes.map(([id, cause]) => {
+    const speaking = (Object.entries(cause.facts) as [FactId, readonly [number, number]][]).flatMap(([fact, often]) => {
+      const told = facts.get(fact);
+      return told ? [{ factor: factorOf(often, told), said: told.said }] : [];
+    });
+    const shown = seen.reduce((product, what) => product * (cause.shows[what] ?? SELDOM), 1);
+    const weight = speaking.reduce((product, { factor }) => product * factor, cause.prior * shown);
+    return { id, cause, speaking, weight };
+  });
+  const unknown = UNKNOWN.prior * UNKNOWN.shows ** seen.length;
+  const all = reckoned.reduce((sum, { weight }) => sum + weight, unknown);
+  return reckoned
+    .map(({ id, cause, speaking, weight }): Diagnosis => {
+      const strongest = [...speaking].sort((a, b) => b.factor - a.factor);
+      return {
+        ...{ cause: id, name: cause.name, weight: weight / all, likely: inWords(weight / all) },
+        because: strongest.filter(({ factor }) => factor >= SPEAKS).map(({ said }) => said),
+        against: strongest.filter(({ factor }) => factor <= 1 / SPEAKS).map(({ said }) => said),
+        ...{ now: cause.now, next: cause.next },
+      };
+    })
+    .sort((a, b) => b.weight - a.weight);
+}

@@ -1,0 +1,241 @@
+import { isKind, type IngredientKind, type Thing } from '../classify';
+import type { Figures } from '../measure';
+import type { LineRecord, RunPlan, RunRecord, StepRecord } from '../run';
+import { TEMPER_CURVES } from '../sugar';
+
+/** What is known of a run when somebody asks what went wrong. */
+export interface Recorded {
+  readonly plan: RunPlan;
+  readonly record: RunRecord;
+  /** Area of the tins that it was laid in, for each of those planned. */
+  readonly areaFactor: number;
+  readonly thingNamed: (ingredient: string) => Thing;
+  /** Of the room, 0 to 100; null where nobody has said. */
+  readonly humidityPercent: number | null;
+  /** Days since the thermometer was held against boiling water or ice; null where it never was. */
+  readonly probeCheckedDaysAgo: number | null;
+  readonly figures: Figures;
+}
+
+/** Something of a run that was recorded: whether it is so, and in words. */
+export interface Told {
+  readonly holds: boolean;
+  readonly said: string;
+}
+
+/** An end point is held within this, deg C. */
+const NEAR_C = 1.5;
+/** Minutes beside those planned, as a share of them, from which on something was slow, quick, long or short. */
+const SLOW = 1.4;
+const QUICK = 0.7;
+const BAKED_LONG = 1.15;
+const BAKED_SHORT = 0.87;
+const WAITED_SHORT = 0.8;
+/** Masses beside those planned. */
+const MORE = 1.06;
+const LESS = 0.94;
+/** Areas of tins. */
+const LARGER = 1.08;
+const SMALLER = 0.93;
+const DAMP_PERCENT = 60;
+const OLD_CHECK_DAYS = 60;
+/** Later than it may by more than this, min, and by more than this share of what it may. */
+const LATE_MINUTES = 1;
+const LATE_SHARE = 0.25;
+
+const isLate = (over: number, most: number) => over > Math.max(LATE_MINUTES, LATE_SHARE * most);
+
+const percent = (share: number) => `${Math.round(Math.abs(share - 1) * 100)} %`;
+
+/** How far the boils ended from where they should: the one that is furthest off. */
+function furthestOff({ record }: Recorded): { byC: number; shown: number; wanted: number } | null {
+  const off = record.curves.flatMap(({ peakC, showsC }) =>
+    peakC === null ? [] : [{ byC: peakC - showsC, shown: peakC, wanted: showsC }],
+  );
+  return off.sort((a, b) => Math.abs(b.byC) - Math.abs(a.byC))[0] ?? null;
+}
+
+function endPoint(of: Recorded, holds: (byC: number) => boolean): Told | null {
+  const off = furthestOff(of);
+  if (!off) return null;
+  const { temperature } = of.figures;
+  return {
+    holds: holds(off.byC),
+    said: `the boil ended at ${temperature.say(off.shown)}, wanted ${temperature.say(off.wanted)}`,
+  };
+}
+
+/** Of the steps that are meant, the one that is furthest from its minutes. */
+function pace(
+  { record }: Recorded,
+  isMeant: (step: StepRecord['step']) => boolean,
+  holds: (times: number) => boolean,
+): Told | null {
+  const all = record.steps.flatMap(({ step, minutes }) =>
+    minutes !== null && step.minutes > 0 && isMeant(step) ? [{ step, minutes, times: minutes / step.minutes }] : [],
+  );
+  const worst = all.sort((a, b) => Math.abs(Math.log(b.times + 0.01)) - Math.abs(Math.log(a.times + 0.01)))[0];
+  if (!worst) return null;
+  const said = `"${worst.step.text}" took ${Math.round(worst.minutes)} min, planned ${Math.round(worst.step.minutes)}`;
+  return { holds: holds(worst.times), said };
+}
+
+const boilSteps = ({ plan }: Recorded) => new Set(plan.boils.map(({ step }) => step));
+
+/** What went in of a kind, beside what was planned; only of lines that somebody weighed or changed. */
+function amountOf(of: Recorded, kinds: readonly IngredientKind[], holds: (times: number) => boolean): Told | null {
+  const lines = of.record.lines.filter(
+    ({ ingredient, massG, weighedG, changedG }) =>
+      massG !== null &&
+      massG > 0 &&
+      (weighedG !== null || changedG !== 0) &&
+      kinds.some((kind) => isKind(kind, of.thingNamed(ingredient))),
+  );
+  const sum = (part: (line: LineRecord) => number) => lines.reduce((total, line) => total + part(line), 0);
+  const planned = sum(({ massG }) => massG!);
+  if (planned <= 0) return null;
+  const times = sum(({ massInG }) => massInG!) / planned;
+  const names = [...new Set(lines.map(({ ingredient }) => ingredient))].join(', ');
+  const said =
+    Math.abs(times - 1) < 0.005
+      ? `${names} as planned`
+      : `${percent(times)} ${times < 1 ? 'less' : 'more'} ${names} than planned`;
+  return { holds: holds(times), said };
+}
+
+/** How long something waited behind another, beside how long it may: the worst of those that are meant. */
+function waited(
+  { record }: Recorded,
+  isMeant: (step: StepRecord['step'], on: string) => boolean,
+  holds: (over: number, most: number) => boolean,
+): Told | null {
+  const ended = new Map(record.steps.map((one) => [one.step.id, one]));
+  const all = record.steps.flatMap(({ step, from }) =>
+    step.after.flatMap(({ on, most }) => {
+      const before = ended.get(on);
+      if (from === null || !before || before.to === null || most === null || !isMeant(step, on)) return [];
+      return [{ minutes: from - before.to, over: from - before.to - most, most, step, before: before.step }];
+    }),
+  );
+  const worst = all.sort((a, b) => b.over - a.over)[0];
+  if (!worst) return null;
+  const said = `"${worst.step.text}" began ${Math.max(0, Math.round(worst.minutes))} min after "${worst.before.text}", and may wait ${Math.round(worst.most)}`;
+  return { holds: holds(worst.over, worst.most), said };
+}
+
+const isSet = ({ id }: StepRecord['step']) => id.startsWith('set/');
+const isLay = ({ id }: StepRecord['step']) => id.startsWith('lay/');
+const isLastSet = ({ plan }: Recorded) => plan.steps.filter(isSet).at(-1)?.id;
+
+/** How long layers were left to set, and whether they were found soft. */
+function setShort(of: Recorded, isMeant: (id: string) => boolean): Told | null {
+  const soft = of.record.setReadings.filter(({ step, reading }) => isMeant(step) && reading !== 'firm');
+  const told = pace(
+    of,
+    (step) => isSet(step) && isMeant(step.id),
+    (times) => times < WAITED_SHORT,
+  );
+  if (soft.length === 0 || told?.holds) return told;
+  const last = soft.at(-1)!;
+  const step = of.plan.steps.find(({ id }) => id === last.step)?.text ?? last.step;
+  return { holds: true, said: `"${step}": found ${last.reading}` };
+}
+
+function tinBeside({ areaFactor }: Recorded, holds: boolean): Told {
+  if (areaFactor === 1) return { holds: false, said: 'the tin that was planned' };
+  return { holds, said: `a tin ${percent(areaFactor)} ${areaFactor < 1 ? 'smaller' : 'larger'} than planned` };
+}
+
+/** The hottest that was noted while chocolate melted. */
+function chocolateC({ plan, record, thingNamed }: Recorded, said: (celsius: number) => string): Told | null {
+  const pots = new Set(
+    plan.lines
+      .filter(({ ingredient }) => isKind('chocolate', thingNamed(ingredient)))
+      .map(({ preparation }) => preparation),
+  );
+  const own = record.temperatures.filter(
+    ({ step }) =>
+      plan.steps.some(({ id, of }) => id === step && pots.has(of)) && !plan.boils.some((boil) => boil.step === step),
+  );
+  if (own.length === 0) return null;
+  const last = own.at(-1)!.celsius;
+  const [, work] = TEMPER_CURVES.dark.work;
+  return { holds: last > work + NEAR_C, said: said(last) };
+}
+
+/** What can be told of a run, each from what was recorded; null where nothing was. */
+export const FACTS = {
+  boilOver: (of) => endPoint(of, (byC) => byC > NEAR_C),
+  boilUnder: (of) => endPoint(of, (byC) => byC < -NEAR_C),
+  boilSlow: (of) =>
+    pace(
+      of,
+      ({ id }) => boilSteps(of).has(id),
+      (times) => times > SLOW,
+    ),
+  boilQuick: (of) =>
+    pace(
+      of,
+      ({ id }) => boilSteps(of).has(id),
+      (times) => times < QUICK,
+    ),
+  bakedLong: (of) =>
+    pace(
+      of,
+      ({ ovenC }) => ovenC !== null,
+      (times) => times > BAKED_LONG,
+    ),
+  bakedShort: (of) =>
+    pace(
+      of,
+      ({ ovenC }) => ovenC !== null,
+      (times) => times < BAKED_SHORT,
+    ),
+  /** A pot that was to cool before it was beaten or laid, and did not. */
+  cooledLittle: (of) =>
+    pace(
+      of,
+      ({ isHot }) => isHot === true,
+      (times) => times < WAITED_SHORT,
+    ),
+  lessDoctor: (of) => amountOf(of, ['keeps from graining', 'acid'], (times) => times < LESS),
+  lessFat: (of) => amountOf(of, ['fat', 'milk fat'], (times) => times < LESS),
+  moreFat: (of) => amountOf(of, ['fat', 'milk fat'], (times) => times > MORE),
+  moreLiquid: (of) => amountOf(of, ['milk', 'syrup'], (times) => times > MORE),
+  lessGel: (of) => amountOf(of, ['gelling agent'], (times) => times < LESS),
+  laidLate: (of) => waited(of, (step) => isLay(step), isLate),
+  belowSoft: (of) => setShort(of, (id) => id !== isLastSet(of)),
+  cutSoon: (of) => setShort(of, (id) => id === isLastSet(of)),
+  cutLate: (of) => waited(of, ({ id }) => id.startsWith('cut') || id.startsWith('score'), isLate),
+  tinSmaller: (of) => tinBeside(of, of.areaFactor < SMALLER),
+  tinLarger: (of) => tinBeside(of, of.areaFactor > LARGER),
+  chocolateHot: (of) => chocolateC(of, (celsius) => `the chocolate was at ${of.figures.temperature.say(celsius)}`),
+  coldPlace: ({ plan }) => {
+    const cold = plan.steps.find(
+      (step) => isSet(step) && step.occupies.some((what) => what === 'fridge' || what === 'freezer'),
+    );
+    return { holds: cold !== undefined, said: cold ? `"${cold.text}" stood in the cold` : 'nothing stood in the cold' };
+  },
+  damp: ({ humidityPercent }) =>
+    humidityPercent === null
+      ? null
+      : { holds: humidityPercent >= DAMP_PERCENT, said: `the room has ${Math.round(humidityPercent)} % humidity` },
+  probeUnchecked: ({ plan, probeCheckedDaysAgo: days }) =>
+    plan.boils.length === 0
+      ? null
+      : {
+          holds: days === null || days > OLD_CHECK_DAYS,
+          said: days === null ? 'the thermometer was never checked' : `the thermometer was checked ${days} days before`,
+        },
+} as const satisfies Readonly<Record<string, (of: Recorded) => Told | null>>;
+export type FactId = keyof typeof FACTS;
+
+/** All that can be told of a run. */
+export function factsOf(recorded: Recorded): ReadonlyMap<FactId, Told> {
+  return new Map(
+    (Object.keys(FACTS) as FactId[]).flatMap((id) => {
+      const told = FACTS[id](recorded);
+      return told ? [[id, told] as const] : [];
+    }),
+  );
+}

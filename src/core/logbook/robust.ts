@@ -1,0 +1,72 @@
+import { median, medianAbsoluteDeviation } from 'simple-statistics';
+
+/** A normal spread's deviation for each of its median absolute deviation. */
+const DEVIATION_OF_MAD = 1.4826;
+/** The standard error of a median for each of a mean's, where the spread is normal. */
+const MEDIAN_ERROR = 1.2533;
+/** Student's t for 95 % either way, by degrees of freedom from 1 on; beyond the list as the last. */
+const T95 = [12.71, 4.3, 3.18, 2.78, 2.57, 2.45, 2.36, 2.31, 2.26, 2.23, 2.2, 2.18, 2.16, 2.14, 2.13, 2.12, 2.11, 2.1];
+const T95_OF_MANY = 1.96;
+const MANY = 60;
+
+/** What some values have in the middle. */
+export interface Robust {
+  readonly count: number;
+  readonly median: number;
+  /** Standard deviation as the median absolute deviation tells it: one that went wrong does not move it. */
+  readonly spread: number;
+  /** The middle of all that could be measured lies between these with about 19 chances in 20. */
+  readonly low: number;
+  readonly high: number;
+}
+
+/**
+ * The middle of some values and how far they lie from it; one value that is far off changes little.
+ *
+ * @param values at least one
+ * @param leastSpread what values scatter by at least, where a few happen to be alike: no more than that can be told
+ * @see Rousseeuw P. J., Croux C. (1993), Alternatives to the median absolute deviation; Student (1908)
+ */
+export function robustOf(values: readonly number[], leastSpread = 0): Robust {
+  const middle = median([...values]);
+  const spread = Math.max(leastSpread, DEVIATION_OF_MAD * medianAbsoluteDeviation([...values]));
+  const count = values.length;
+  const freedom = count - 1;
+  const t = freedom >= MANY ? T95_OF_MANY : (T95[Math.min(freedom, T95.length) - 1] ?? Infinity);
+  const half = count < 2 ? Infinity : (t * MEDIAN_ERROR * spread) / Math.sqrt(count);
+  return { count, median: middle, spread, low: middle - half, high: middle + half };
+}
+
+/** How values go with time. */
+export interface Drift {
+  /** Change by day. */
+  readonly byDay: number;
+  /** Whether it rises or falls beyond chance (one in twenty); else null. */
+  readonly way: 'rises' | 'falls' | null;
+}
+
+/** The least with which the test can tell anything, and a normal's bound for one in twenty. */
+const LEAST_FOR_DRIFT = 6;
+const ONE_IN_TWENTY = 1.96;
+
+/**
+ * Whether values rise or fall from run to run: the median of the slopes between any two, and whether more of these rise than fall.
+ *
+ * @param points moment in days and value, in the order of time
+ * @see Sen P. K. (1968), Estimates of the regression coefficient based on Kendall's tau; Mann H. B. (1945), Nonparametric tests against trend
+ */
+export function driftOf(points: readonly (readonly [day: number, value: number])[]): Drift {
+  const slopes: number[] = [];
+  let rising = 0;
+  points.forEach(([day, value], i) => {
+    for (const [other, its] of points.slice(i + 1)) {
+      if (other > day) slopes.push((its - value) / (other - day));
+      rising += Math.sign(its - value);
+    }
+  });
+  const byDay = slopes.length > 0 ? median(slopes) : 0;
+  const n = points.length;
+  const z = Math.max(0, Math.abs(rising) - 1) / Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18);
+  const isTold = n >= LEAST_FOR_DRIFT && z > ONE_IN_TWENTY;
+  return { byDay, way: isTold ? (rising > 0 ? 'rises' : 'falls') : null };
+}

@@ -1,0 +1,109 @@
+import type { RunPlan, RunRecord } from '../run';
+import { driftOf, robustOf, type Drift, type Robust } from './robust';
+
+/** A run with its number, for whatever is worked out over several. */
+export interface LoggedRun {
+  readonly id: number;
+  readonly plan: RunPlan;
+  readonly record: RunRecord;
+  /** Ingredients of one good piece as they really were, in the shop's currency; null where that cannot be told. */
+  readonly costEach: number | null;
+}
+
+/** What a figure of a run is measured in. */
+export type FigureUnit = 'minutes' | 'share' | 'g' | 'degrees' | 'count' | 'money';
+
+interface RunFigure {
+  readonly name: string;
+  readonly unit: FigureUnit;
+  /** null where it was not noted. */
+  readonly of: (run: LoggedRun) => number | null;
+}
+
+const sumOf = (values: readonly (number | null)[]) =>
+  values.every((value) => value !== null) && values.length > 0
+    ? values.reduce((sum: number, value) => sum + value, 0)
+    : null;
+
+const boilSteps = ({ plan }: LoggedRun) => new Set(plan.boils.map(({ step }) => step));
+
+/** The figures of a run that are followed from one to the next. */
+export const RUN_FIGURES = {
+  minutes: {
+    name: 'from first to last',
+    unit: 'minutes',
+    of: ({ record }) => (record.endedAt === null ? null : record.minutes),
+  },
+  hands: {
+    name: 'hands at work',
+    unit: 'minutes',
+    of: ({ record }) => (record.endedAt === null ? null : record.hands.busy + record.hands.watch),
+  },
+  boil: {
+    name: 'boil',
+    unit: 'minutes',
+    of: (run) => {
+      const boils = boilSteps(run);
+      return sumOf(run.record.steps.filter(({ step }) => boils.has(step.id)).map(({ minutes }) => minutes));
+    },
+  },
+  endPoint: {
+    name: 'hottest beside the end point',
+    unit: 'degrees',
+    of: ({ record }) => {
+      const [curve] = record.curves;
+      return !curve || curve.peakC === null ? null : curve.peakC - curve.showsC;
+    },
+  },
+  set: {
+    name: 'setting',
+    unit: 'minutes',
+    of: ({ record }) =>
+      sumOf(record.steps.filter(({ step }) => step.id.startsWith('set/')).map(({ minutes }) => minutes)),
+  },
+  yield: { name: 'good pieces of those planned', unit: 'share', of: ({ record }) => record.outcome.yieldShare },
+  pieceG: { name: 'one piece', unit: 'g', of: ({ record }) => record.outcome.pieceG },
+  variation: { name: 'spread between pieces', unit: 'share', of: ({ record }) => record.outcome.pieceVariation },
+  rejects: {
+    name: 'rejects',
+    unit: 'count',
+    of: ({ record }) => (record.outcome.pieces === null ? null : record.outcome.rejects),
+  },
+  costEach: { name: 'ingredients of a piece', unit: 'money', of: ({ costEach }) => costEach },
+} as const satisfies Record<string, RunFigure>;
+export type RunFigureId = keyof typeof RUN_FIGURES;
+
+/** All figures of a run. */
+export const runFigures = (run: LoggedRun): Readonly<Record<RunFigureId, number | null>> =>
+  Object.fromEntries(Object.entries(RUN_FIGURES).map(([id, figure]) => [id, figure.of(run)])) as Record<
+    RunFigureId,
+    number | null
+  >;
+
+/** One figure over the runs of a slab. */
+export interface Trend {
+  readonly figure: RunFigureId;
+  readonly values: readonly { readonly run: number; readonly at: number; readonly value: number }[];
+  readonly middle: Robust;
+  readonly drift: Drift;
+}
+
+const DAY_MS = 86_400_000;
+
+/** Figures over the runs of a slab, those that at least one run has. @param runs in the order of time */
+export function trendsOf(runs: readonly LoggedRun[]): Trend[] {
+  return (Object.keys(RUN_FIGURES) as RunFigureId[]).flatMap((figure) => {
+    const values = runs.flatMap((run) => {
+      const value = RUN_FIGURES[figure].of(run);
+      return value === null ? [] : [{ run: run.id, at: run.record.begunAt, value }];
+    });
+    if (values.length === 0) return [];
+    return [
+      {
+        ...{ figure, values },
+        middle: robustOf(values.map(({ value }) => value)),
+        drift: driftOf(values.map(({ at, value }) => [at / DAY_MS, value] as const)),
+      },
+    ];
+  });
+}

@@ -1,0 +1,147 @@
+import type { RunPlan, RunStep } from './types';
+
+/** What has happened to a step. Moments in ms since 1970. */
+export interface Moments {
+  begunAt: number | null;
+  endedAt: number | null;
+  isSkipped: boolean;
+  isPutOff: boolean;
+}
+
+export type Times = ReadonlyMap<string, { readonly from: number; readonly to: number }>;
+
+const MINUTE_MS = 60_000;
+/** Hands are counted in halves: who watches one pot can watch another, and can do nothing else. */
+const HALVES = { busy: 2, watch: 1, free: 0 } as const;
+
+/** A step begins no sooner than so long after another has begun, ms; below 0 so that it waits no longer than it may. */
+interface Arc {
+  readonly from: string;
+  readonly to: string;
+  readonly leastMs: number;
+  readonly isMost: boolean;
+}
+
+/**
+ * Which step follows which on the same hands and the same ring, in the order that is given: each takes the units that are free the
+ * soonest, and follows what they did before.
+ *
+ * @see Policella N., Smith S. F., Cesta A., Oddi A. (2004), Generating robust schedules through temporal flexibility (chaining)
+ */
+function chained(
+  order: readonly RunStep[],
+  count: number,
+  needs: (step: RunStep) => number,
+  until: (step: RunStep) => number,
+): [RunStep, RunStep][] {
+  const units: { last: RunStep | null; until: number }[] = Array.from({ length: count }, () => ({
+    last: null,
+    until: -Infinity,
+  }));
+  const pairs: [RunStep, RunStep][] = [];
+  for (const step of order) {
+    units.sort((a, b) => a.until - b.until);
+    for (const unit of units.slice(0, Math.min(count, needs(step)))) {
+      if (unit.last) pairs.push([unit.last, step]);
+      unit.last = step;
+      unit.until = Math.max(unit.until, until(step));
+    }
+  }
+  return pairs;
+}
+
+/** One oven is as hot as one thing wants it: what was planned to bake after another does. */
+function bakedInTurn(order: readonly RunStep[]): [RunStep, RunStep][] {
+  const baked = order.filter(({ occupies }) => occupies.includes('oven'));
+  return baked.flatMap((step, i) =>
+    baked
+      .slice(i + 1)
+      .flatMap((next): [RunStep, RunStep][] => (next.planned.from >= step.planned.to ? [[step, next]] : [])),
+  );
+}
+
+function arcsOf(
+  plan: RunPlan,
+  order: readonly RunStep[],
+  lasting: (step: RunStep) => number,
+  until: (step: RunStep) => number,
+): Arc[] {
+  const known = new Map(order.map((step) => [step.id, step]));
+  const links = order.flatMap(({ id, after }) =>
+    after.flatMap(({ on, least, most }): Arc[] => {
+      const before = known.get(on);
+      if (!before) return [];
+      const lastsMs = lasting(before);
+      return [
+        { from: on, to: id, leastMs: lastsMs + least * MINUTE_MS, isMost: false },
+        ...(most === null ? [] : [{ from: id, to: on, leastMs: -(lastsMs + most * MINUTE_MS), isMost: true }]),
+      ];
+    }),
+  );
+  const uses = (what: string) => (step: RunStep) => step.occupies.filter((one) => one === what).length;
+  const { hands, rings } = plan.means;
+  const inTurn = [
+    ...chained(order, 2 * hands, (step) => HALVES[step.hands], until),
+    ...chained(order, Math.max(1, rings), uses('ring'), until),
+    ...chained(order, 1, uses('mixer'), until),
+    ...bakedInTurn(order),
+  ];
+  return [...links, ...inTurn.map(([a, b]) => ({ from: a.id, to: b.id, leastMs: lasting(a), isMost: false }))];
+}
+
+/**
+ * When each step begins and ends, as things go now. What is over stands where it was, what is under way ends when its minutes are over, or
+ * now; the rest begins as soon as it can in the order that was planned (what was put off behind it), but not so soon that something waits
+ * longer behind it than it may. A wait that cannot be kept any more is let go, and the rest is placed without it.
+ *
+ * The plan's order on each pair of hands and each ring is kept, so that what is left is a network of least and most waits, and its earliest
+ * solution the longest paths through it.
+ *
+ * @param order of the steps, in which hands take them up
+ * @see Dechter R., Meiri I., Pearl J. (1991), Temporal constraint networks (simple temporal problem)
+ */
+export function timesOf(
+  plan: RunPlan,
+  order: readonly RunStep[],
+  moments: ReadonlyMap<string, Moments>,
+  nowMs: number,
+): Times {
+  const isFixed = (id: string) => moments.get(id)!.begunAt !== null;
+  const lasting = (step: RunStep) => {
+    const { begunAt, endedAt } = moments.get(step.id)!;
+    if (begunAt === null) return step.minutes * MINUTE_MS;
+    return (endedAt ?? Math.max(nowMs, begunAt + step.minutes * MINUTE_MS)) - begunAt;
+  };
+  const beginMs = Date.parse(plan.begin);
+  /** When hands and rings are free of a step, min. */
+  const until = (step: RunStep) => {
+    const { begunAt } = moments.get(step.id)!;
+    return begunAt === null ? step.planned.to : (begunAt + lasting(step) - beginMs) / MINUTE_MS;
+  };
+  // What has begun has its hands already, and can be moved no more.
+  const begun = order.filter(({ id }) => isFixed(id)).sort((a, b) => until(a) - until(b));
+  const inTurn = [...begun, ...order.filter(({ id }) => !isFixed(id))];
+  const arcs = arcsOf(plan, inTurn, lasting, until).filter(({ to }) => !isFixed(to));
+  const kept = new Set(arcs);
+  for (;;) {
+    const from = new Map(order.map(({ id }) => [id, moments.get(id)!.begunAt ?? nowMs]));
+    let moved = new Set<Arc>();
+    for (let round = 0; round <= order.length + 1; round++) {
+      moved = new Set();
+      for (const arc of kept) {
+        const least = from.get(arc.from)! + arc.leastMs;
+        if (least <= from.get(arc.to)! + 1) continue;
+        from.set(arc.to, least);
+        moved.add(arc);
+      }
+      if (moved.size === 0) break;
+    }
+    const broken = [...moved].filter(({ isMost }) => isMost);
+    if (broken.length === 0)
+      return new Map(
+        order.map((step) => [step.id, { from: from.get(step.id)!, to: from.get(step.id)! + lasting(step) }]),
+      );
+    // Waits that push each other on without end: one of them cannot be kept.
+    kept.delete(broken[0]!);
+  }
+}

@@ -1,0 +1,86 @@
+import { larderOf, type Ingredient, type Larder } from '../larder';
+import {
+  proposalsOf,
+  runFigures,
+  setMinutesOf,
+  trendsOf,
+  type LoggedRun,
+  type Proposal,
+  type Robust,
+  type RunFigureId,
+  type Trend,
+} from '../logbook';
+import { runRecord, type RunEvent, type RunPlan } from '../run';
+import type { Shop } from '../shop';
+import type { Place, Slab } from '../slab';
+import { planAsMade } from './asMade';
+import { fittedCoefficient } from './setting';
+
+/** A run with what it was begun with. */
+export interface RunToLog {
+  readonly id: number;
+  readonly plan: RunPlan;
+  readonly events: readonly RunEvent[];
+  readonly slab: Slab;
+  readonly ingredients: readonly Ingredient[];
+  readonly shop: Shop;
+}
+
+/** A run as the logbook reckons with it: what happened, and what it really cost. */
+export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLog): LoggedRun {
+  const record = runRecord(plan, events);
+  const { pieces } = record.outcome;
+  const { cost } = planAsMade(slab, larderOf(ingredients), shop, record);
+  return { id, plan, record, costEach: pieces !== null && pieces > 0 && cost.used > 0 ? cost.used / pieces : null };
+}
+
+/** What a place of the shop is like, told by the set times of some runs. */
+export interface PlaceProposal {
+  readonly place: Place;
+  readonly layer: string;
+  /** How many times as long as reckoned it took. */
+  readonly times: Robust;
+  /** Surface coefficient that gives the middle of those times, W/m2 K, and the one that is reckoned with now. */
+  readonly h: number;
+  readonly runs: readonly number[];
+}
+
+/** What the runs of a slab say. */
+export interface SlabLog {
+  readonly runs: readonly {
+    readonly id: number;
+    readonly lot: string;
+    readonly version: number;
+    readonly begunAt: number;
+    readonly status: LoggedRun['record']['status'];
+    readonly figures: Readonly<Record<RunFigureId, number | null>>;
+  }[];
+  readonly trends: readonly Trend[];
+  readonly proposals: readonly Proposal[];
+  readonly places: readonly PlaceProposal[];
+}
+
+/**
+ * Figures of a slab from run to run, and what they propose.
+ *
+ * @param slab as it is now
+ * @param runs of it, in the order of time
+ */
+export function slabLog(slab: Slab, larder: Larder, shop: Shop, runs: readonly LoggedRun[]): SlabLog {
+  const over = runs.filter(({ record }) => record.status === 'finished');
+  return {
+    runs: runs.map((run) => ({
+      id: run.id,
+      ...{ lot: run.plan.lot, version: run.plan.version },
+      ...{ begunAt: run.record.begunAt, status: run.record.status },
+      figures: runFigures(run),
+    })),
+    trends: trendsOf(over),
+    proposals: proposalsOf(slab, over),
+    places: setMinutesOf(slab, over).flatMap(({ layer, place, times, plannedMinutes, runs: from }): PlaceProposal[] => {
+      const minutes = plannedMinutes * times.median;
+      const h = fittedCoefficient(slab, larder, shop, { layer, minutes, place });
+      return h === null ? [] : [{ place, layer, times, h, runs: from }];
+    }),
+  };
+}

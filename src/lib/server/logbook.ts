@@ -1,0 +1,85 @@
+import type { Db } from './db/open';
+import { IS_OVER } from './runs';
+
+/** A run in a list. */
+export interface RunInList {
+  readonly id: number;
+  readonly slabId: number;
+  readonly name: string;
+  readonly version: number;
+  readonly lot: string;
+  readonly begunAt: string;
+  readonly isOpen: boolean;
+}
+
+/** Which runs are looked for. */
+export interface RunsSought {
+  /** Words in names, lots, notes and reasons. */
+  readonly words?: string | undefined;
+  readonly slab?: number | undefined;
+  /** Begun from this moment on and before that, ISO 8601 in UTC. */
+  readonly between?: readonly [from: string, to: string] | undefined;
+  /** A lot of an ingredient that went in, as it was noted. */
+  readonly lot?: string | undefined;
+}
+
+const MOST_WORDS = 12;
+
+/** Words as the index takes them: each as it begins, all of them together. */
+const asQuery = (words: string) =>
+  words
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+    .slice(0, MOST_WORDS)
+    .map((word) => `"${word}"*`);
+
+/** Runs that are looked for, the last begun first, and how many there are of them. */
+export function runsInList(
+  db: Db,
+  { words = '', slab, between, lot }: RunsSought,
+  from: number,
+  most: number,
+): { readonly runs: RunInList[]; readonly count: number } {
+  const conditions: [string, unknown[]][] = [];
+  // Each word may stand in another place: the name in one row, what was noted in another.
+  for (const word of asQuery(words))
+    conditions.push(['run.id IN (SELECT run_id FROM run_words WHERE run_words MATCH ?)', [word]]);
+  if (slab !== undefined) conditions.push(['run.slab_id = ?', [slab]]);
+  if (between) conditions.push(['run.begun_at >= ? AND run.begun_at < ?', [...between]]);
+  if (lot)
+    conditions.push([
+      `run.id IN (SELECT run_id FROM run_event WHERE json_extract(body, '$.kind') = 'lot' AND json_extract(body, '$.lot') = ?)`,
+      [lot],
+    ]);
+  const where = conditions.length > 0 ? `WHERE ${conditions.map(([text]) => text).join(' AND ')}` : '';
+  const values = conditions.flatMap(([, bound]) => bound);
+  const count = db.prepare<unknown[], number>(`SELECT count(*) FROM run ${where}`).pluck().get(values)!;
+  const runs = db
+    .prepare<unknown[], Omit<RunInList, 'isOpen'> & { over: number }>(
+      `SELECT run.id, slab_id AS slabId, json_extract(plan, '$.name') AS name, version, lot, begun_at AS begunAt, ${IS_OVER} AS over
+       FROM run ${where} ORDER BY begun_at DESC, run.id DESC LIMIT ? OFFSET ?`,
+    )
+    .all([...values, most, from])
+    .map(({ over, ...run }) => ({ ...run, isOpen: over === 0 }));
+  return { runs, count };
+}
+
+/** A lot of an ingredient, and in how many runs it went. */
+export interface LotInUse {
+  readonly ingredient: string;
+  readonly lot: string;
+  readonly runs: number;
+  readonly lastAt: string;
+}
+
+/** Lots of ingredients that were noted, the last used first; of one ingredient, or of all. */
+export function lotsInUse(db: Db, ingredient: string | null, most: number): LotInUse[] {
+  return db
+    .prepare<unknown[], LotInUse>(
+      `SELECT json_extract(body, '$.ingredient') AS ingredient, json_extract(body, '$.lot') AS lot,
+         count(DISTINCT run_id) AS runs, max(at) AS lastAt
+       FROM run_event WHERE json_extract(body, '$.kind') = 'lot' AND (? IS NULL OR json_extract(body, '$.ingredient') = ?)
+       GROUP BY 1, 2 ORDER BY lastAt DESC LIMIT ?`,
+    )
+    .all(ingredient, ingredient, most);
+}

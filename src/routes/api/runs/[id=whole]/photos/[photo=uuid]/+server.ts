@@ -1,0 +1,28 @@
+import { json } from '@sveltejs/kit';
+import { database } from '$lib/server/db';
+import { bodyBytes, problem, refused } from '$lib/server/http';
+import { addPhoto, photoOf, photoProblem } from '$lib/server/photos';
+import { runById } from '$lib/server/runs';
+
+const A_YEAR = 31_536_000;
+
+/** A photo of a run. What is under an id never changes. */
+export function GET({ params }) {
+  const jpeg = photoOf(database(), Number(params.id), params.photo);
+  if (!jpeg) return problem('There is no such photo', '', 404);
+  return new Response(new Uint8Array(jpeg), {
+    headers: { 'Content-Type': 'image/jpeg', 'Cache-Control': `private, max-age=${A_YEAR}, immutable` },
+  });
+}
+
+/** Keeps a photo of a run under an id of the device's own: a JPEG of at most 1600 pixels and 1 MB. */
+export async function PUT({ params, request }) {
+  const db = database();
+  const body = await bodyBytes(request);
+  if (!body.ok) return body.response;
+  if (!runById(db, Number(params.id))) return problem('There is no such run', '', 404);
+  const wrong = photoProblem(body.value);
+  if (wrong) return refused([wrong]);
+  if (!addPhoto(db, Number(params.id), params.photo, body.value)) return problem('This run has 200 photos already');
+  return json({ ok: true });
+}

@@ -1,0 +1,106 @@
+/** Causes of what is seen: the laws of weighing evidence, and faults that were planted. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { randomFrom } from '../../../devices/random.mjs';
+import { FAULTS, seenOf } from '../../../demo/runs/faults';
+import { PLAIN, simulateRun } from '../../../demo/runs/simulator';
+import { CAUSES, diagnose, FACTS, SEEN, type FactId, type Told, type Trait } from '../../../src/core/diagnose';
+import { diagnoseSlab, traitsOf } from '../../../src/core/usecases';
+import { demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
+
+const ALL: ReadonlySet<Trait> = new Set(['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin']);
+const told = (holds: boolean): Told => ({ holds, said: 'so' });
+
+test('by hand: two causes, one fact', () => {
+  const grainy = diagnose(['grainy'], new Map<FactId, Told>([['cooledLittle', told(true)]]), ALL);
+  const weight = (cause: string) => grainy.find((one) => one.cause === cause)!.weight;
+  // 0.1 x 0.8 x 0.85 / 0.07 beside 0.1 x 0.85 x 0.05 / 0.12.
+  assert.ok(
+    Math.abs(weight('beatenHot') / weight('seeded') - (0.1 * 0.8 * (0.85 / 0.07)) / (0.1 * 0.85 * (0.05 / 0.12))) <
+      1e-9,
+  );
+  assert.equal(grainy[0]!.cause, 'beatenHot');
+  assert.deepEqual(grainy[0]!.because, ['so']);
+});
+
+test('every thing that can be seen has a cause that shows it, and every fact speaks of one', () => {
+  for (const seen of SEEN)
+    assert.ok(
+      Object.values(CAUSES).some(({ shows }) => (shows as Record<string, number>)[seen]! >= 0.5),
+      seen,
+    );
+  const named = new Set(Object.values(CAUSES).flatMap(({ facts }) => Object.keys(facts)));
+  assert.deepEqual(
+    Object.keys(FACTS).filter((fact) => !named.has(fact)),
+    [],
+  );
+  for (const { facts, shows } of Object.values(CAUSES))
+    for (const often of [...Object.values(facts).flat(), ...Object.values(shows)]) assert.ok(often > 0 && often < 1);
+});
+
+const anyFacts = fc
+  .dictionary(fc.constantFrom(...(Object.keys(FACTS) as FactId[])), fc.boolean())
+  .map((holds) => new Map(Object.entries(holds).map(([fact, is]) => [fact as FactId, told(is)])));
+const anySeen = fc.uniqueArray(fc.constantFrom(...SEEN), { minLength: 1, maxLength: 4 });
+
+test('law: weights lie between 0 and 1, sum to less than 1, and are in order; nothing stands where it cannot be', () => {
+  fc.assert(
+    fc.property(anySeen, anyFacts, fc.subarray([...ALL]), (seen, facts, some) => {
+      const traits = new Set(some);
+      const found = diagnose(seen, facts, traits);
+      const sum = found.reduce((all, { weight }) => all + weight, 0);
+      assert.ok(sum > 0 && sum < 1);
+      found.slice(1).forEach(({ weight }, i) => assert.ok(weight <= found[i]!.weight));
+      for (const { cause } of found) for (const trait of CAUSES[cause].needs) assert.ok(traits.has(trait));
+    }),
+  );
+});
+
+test('law: a fact that is more often so with a cause makes it likelier than the same fact denied', () => {
+  fc.assert(
+    fc.property(anySeen, fc.constantFrom(...Object.keys(CAUSES)), (seen, id) => {
+      const cause = CAUSES[id as keyof typeof CAUSES];
+      for (const [fact, [withIt, without]] of Object.entries(cause.facts) as [FactId, readonly [number, number]][]) {
+        const weight = (holds: boolean) =>
+          diagnose(seen, new Map([[fact, told(holds)]]), ALL).find((one) => one.cause === id)!.weight;
+        assert.equal(weight(true) > weight(false), withIt > without, `${id} ${fact}`);
+      }
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('planted faults of the demo slabs are named first more often than not, each kind of them', () => {
+  const plans = demoSlabs.map((slab) => runPlanFor(slab, { hands: 2 }));
+  const traits = demoSlabs.map((slab) => traitsOf(slab, demoLarder, shop));
+  for (const fault of FAULTS.filter(({ tinTimes }) => !tinTimes)) {
+    const random = randomFrom(11);
+    let found = 0;
+    let made = 0;
+    for (let i = 0; i < demoSlabs.length * 2; i++) {
+      const s = i % demoSlabs.length;
+      if (!CAUSES[fault.cause].needs.every((trait) => traits[s]!.has(trait))) continue;
+      if (fault.amounts && !plans[s]!.lines.some((line) => fault.amounts!.some(({ isMeant }) => isMeant(line))))
+        continue;
+      if (fault.minutes && !plans[s]!.steps.some((step) => fault.minutes!.isMeant(step, plans[s]!))) continue;
+      const events = simulateRun(plans[s]!, { ...PLAIN, noted: 1 }, fault, {}, random);
+      const run = { plan: plans[s]!, events };
+      const [first] = diagnoseSlab(demoSlabs[s]!, demoLarder, shop, run, seenOf(fault, random));
+      made += 1;
+      if (first!.cause === fault.cause) found += 1;
+    }
+    assert.ok(made > 0 && found / made >= 0.5, `${fault.cause}: ${found} of ${made}`);
+  }
+});
+
+test('without a run the field’s knowledge alone speaks, and only of what the slab is made by', () => {
+  const found = diagnoseSlab(ryeSlice, demoLarder, shop, null, ['soft', 'sticky']);
+  assert.equal(found[0]!.cause, 'boiledTooLittle');
+  assert.deepEqual(
+    found.flatMap(({ because }) => because),
+    [],
+  );
+  const uncooked = demoSlabs.find(({ name }) => name === 'Lime and coconut two-tone')!;
+  assert.ok(diagnoseSlab(uncooked, demoLarder, shop, null, ['soft']).every(({ cause }) => cause !== 'boiledTooLittle'));
+});

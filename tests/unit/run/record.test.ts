@@ -1,0 +1,122 @@
+/** A run as it went, beside its plan: figures worked by hand, and the simulated makings. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { randomFrom } from '../../../devices/random.mjs';
+import { PLAIN, simulateRun } from '../../../demo/runs/simulator';
+import { runRecord, runState, wholeRunPlan, type RunEvent, type RunPlan } from '../../../src/core/run';
+import { layerEffects, planAsMade, plan as planOf } from '../../../src/core/usecases';
+import { demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
+
+const BEGIN = '2026-11-27T08:00:00Z';
+let next = 0;
+const at = (minute: number, part: object): RunEvent =>
+  ({
+    id: `00000000-0000-4000-8000-${String(++next).padStart(12, '0')}`,
+    at: new Date(Date.parse(BEGIN) + minute * 60_000).toISOString(),
+    ...part,
+  }) as RunEvent;
+
+const step = (id: string, from: number, to: number, hands: 'busy' | 'watch' | 'free' = 'busy') => ({
+  ...{ id, of: 'p', text: id, minutes: to - from, hands, occupies: [], ovenC: null, after: [], caution: null },
+  planned: { from, to },
+});
+const plan: RunPlan = wholeRunPlan({
+  ...{ name: 'Slab', version: 3, lot: 'L1', begin: BEGIN, pieces: 20, pieceG: 50, slabG: 1000, trimG: 40 },
+  steps: [step('weigh', 0, 10), step('boil', 10, 30, 'watch')],
+  boils: [{ step: 'boil', preparation: 'p', targetC: 118, showsC: 117 }],
+  lines: [
+    {
+      preparation: 'p',
+      preparationName: 'Pot',
+      line: 0,
+      ingredient: 'butter',
+      massG: 100,
+      measured: '100 g',
+      goesIn: 'boil',
+    },
+  ],
+});
+
+test('minutes, amounts, the hottest that holds, pieces and their spread, by hand', () => {
+  const record = runRecord(plan, [
+    at(0, { kind: 'step-begun', step: 'weigh' }),
+    at(4, { kind: 'weighed', preparation: 'p', line: 0, massG: 96 }),
+    at(5, { kind: 'amount-changed', preparation: 'p', line: 0, byG: -6, why: 'looked rich' }),
+    at(12, { kind: 'step-done', step: 'weigh' }),
+    at(12, { kind: 'step-begun', step: 'boil' }),
+    ...[100, 110, 150, 116, 119.5, 118].map((celsius, i) => at(14 + i, { kind: 'temperature', step: 'boil', celsius })),
+    at(37, { kind: 'step-done', step: 'boil' }),
+    at(60, { kind: 'pieces', count: 12, massG: 588, each: [48, 50, 52] }),
+    at(61, { kind: 'pieces', count: 6, massG: 300 }),
+    at(62, { kind: 'rejects', count: 2, why: 'a corner' }),
+    at(63, { kind: 'trim', massG: 45 }),
+    at(64, { kind: 'finished' }),
+  ]);
+  assert.equal(record.status, 'finished');
+  assert.equal(record.minutes, 64);
+  assert.deepEqual(
+    record.steps.map(({ minutes }) => minutes),
+    [12, 25],
+  );
+  assert.deepEqual(record.hands, { busy: 12, watch: 25 });
+  assert.equal(record.lines[0]!.massInG, 90);
+  assert.equal(record.lines[0]!.why, 'looked rich');
+  // 150 stands alone among its neighbours: a jump of the probe.
+  assert.equal(record.curves[0]!.peakC, 119.5);
+  assert.equal(record.curves[0]!.readings[0]![0], 120);
+  const { outcome } = record;
+  assert.equal(outcome.pieces, 18);
+  assert.equal(outcome.yieldShare, 0.9);
+  assert.ok(Math.abs(outcome.pieceG! - 888 / 18) < 1e-9);
+  assert.ok(Math.abs(outcome.pieceVariation! - 2 / 50) < 1e-9);
+  assert.deepEqual([outcome.rejects, outcome.trimG, outcome.leftoverG], [2, 45, 0]);
+});
+
+test('what was not noted is not known, and what was taken back never was', () => {
+  const trim = at(3, { kind: 'trim', massG: 45 });
+  const record = runRecord(plan, [trim, at(4, { kind: 'taken-back', event: trim.id })]);
+  assert.deepEqual(
+    [record.outcome.pieces, record.outcome.trimG, record.outcome.pieceVariation, record.curves[0]!.peakC],
+    [null, null, null, null],
+  );
+  assert.equal(record.lines[0]!.massInG, 100);
+});
+
+test('a run as planned costs what was planned; less butter makes its layer thinner, and another tin all of them', () => {
+  const frozen = runPlanFor(ryeSlice);
+  const planned = planOf(ryeSlice, demoLarder, shop);
+  const made = planAsMade(ryeSlice, demoLarder, shop, runRecord(frozen, []));
+  assert.ok(Math.abs(made.cost.used - planned.cost.used) < 1e-6 * planned.cost.used);
+  assert.deepEqual(layerEffects(frozen, made), []);
+  const butter = frozen.lines.find(({ preparation, ingredient }) => preparation === 'base' && ingredient === 'butter')!;
+  const held = runRecord(frozen, [at(1, { kind: 'weighed', preparation: 'base', line: butter.line, massG: 150 })]);
+  const thinner = planAsMade(ryeSlice, demoLarder, shop, held);
+  const [effect, ...others] = layerEffects(frozen, thinner);
+  assert.equal(effect!.layer, 'l1');
+  // 75 of 615 g are missing: an eighth of the base.
+  assert.ok(Math.abs(effect!.madeMm / effect!.plannedMm - (615 - 75) / 615) < 0.03);
+  assert.deepEqual(others, []);
+  const tins = [{ tin: { ...ryeSlice.tin, lengthMm: 280, widthMm: 180, cornerMm: 0 }, count: 1 }];
+  const smaller = runRecord(frozen, [at(1, { kind: 'tin-changed', tins })]);
+  const thicker = layerEffects(frozen, planAsMade(ryeSlice, demoLarder, shop, smaller));
+  assert.equal(thicker.length, 3);
+  for (const { plannedMm, madeMm } of thicker) assert.ok(madeMm / plannedMm > 1.1);
+});
+
+test('every demo slab can be made by the simulator: all steps end, in their order, and the run is over', () => {
+  demoSlabs.forEach((slab, i) => {
+    const frozen = runPlanFor(slab, { hands: 2 });
+    const events = simulateRun(frozen, PLAIN, null, {}, randomFrom(40 + i));
+    const state = runState(frozen, events, Date.parse(events.at(-1)!.at));
+    assert.equal(state.status, 'finished');
+    const record = runRecord(frozen, events);
+    for (const { step: planned, from, to } of record.steps) {
+      assert.ok(from !== null && to !== null && to >= from, `${slab.name}: ${planned.id}`);
+      for (const { on } of planned.after) {
+        const before = record.steps.find(({ step: other }) => other.id === on);
+        if (before) assert.ok(from >= before.to! - 0.1, `${slab.name}: ${planned.id} behind ${on}`);
+      }
+    }
+    for (const { peakC, showsC } of record.curves) assert.ok(Math.abs(peakC! - showsC) < 2.5, slab.name);
+  });
+});

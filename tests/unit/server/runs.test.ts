@@ -1,0 +1,141 @@
+/** Runs in the database: the made-up half year, found by word, slab, day and lot; events once; what is over; photos. */
+import assert from 'node:assert/strict';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { PAST_RUNS, RECALLED } from '../../../demo/runs/past';
+import type { RunEvent } from '../../../src/core/run';
+import { openDatabase, type Db } from '../../../src/lib/server/db/open';
+import { bringInRuns } from '../../../src/lib/server/demoRuns';
+import { saveIngredient } from '../../../src/lib/server/larder';
+import { lotsInUse, runsInList } from '../../../src/lib/server/logbook';
+import { addPhoto, photoOf, photoProblem } from '../../../src/lib/server/photos';
+import { runToLog } from '../../../src/lib/server/runLog';
+import {
+  addEvents,
+  eventsOf,
+  linkVersion,
+  openRuns,
+  runById,
+  runsOfSlab,
+  versionsFromRun,
+} from '../../../src/lib/server/runs';
+import { addSlab, keepSlab, slabById } from '../../../src/lib/server/slabs';
+import { demoIngredients, demoSlabs } from '../things';
+
+const NOW = '2026-11-27T09:00:00.000Z';
+const folder = mkdtempSync(join(tmpdir(), 'knife-tray-runs-'));
+const place = new URL('../../../src/lib/server/db/migrations/', import.meta.url);
+const migrations = readdirSync(place)
+  .sort()
+  .map((name) => ({ number: Number.parseInt(name, 10), name, sql: readFileSync(new URL(name, place), 'utf8') }));
+let db: Db;
+const slabIds = new Map<string, number>();
+before(async () => {
+  db = await openDatabase(folder, migrations);
+  for (const ingredient of demoIngredients) saveIngredient(db, ingredient);
+  for (const slab of demoSlabs) slabIds.set(slab.name, addSlab(db, slab, NOW));
+  bringInRuns(
+    db,
+    [...slabIds.values()].flatMap((id) => slabById(db, id) ?? []),
+    NOW,
+  );
+});
+after(() => {
+  db.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const event = (n: number, part: object): RunEvent =>
+  ({ id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`, at: NOW, ...part }) as RunEvent;
+const rye = () => slabIds.get('Rye and treacle slice')!;
+
+test('thirty runs of half a year, each on a working day, all of them over', () => {
+  const { runs, count } = runsInList(db, {}, 0, 100);
+  assert.equal(count, PAST_RUNS.length);
+  assert.ok(count >= 28);
+  assert.equal(new Set(runs.map(({ lot }) => lot)).size, count);
+  for (const { begunAt, isOpen } of runs) {
+    assert.ok(![0, 1].includes(new Date(begunAt).getUTCDay()), begunAt);
+    assert.equal(isOpen, false);
+  }
+  assert.deepEqual(openRuns(db), []);
+});
+
+test('runs are found by word, slab, day and lot', () => {
+  const names = (sought: Parameters<typeof runsInList>[1]) =>
+    runsInList(db, sought, 0, 100).runs.map(({ name }) => name);
+  assert.equal(names({ slab: rye() }).length, 11);
+  assert.deepEqual(names({ words: 'sand' }), ['Pear penuche']);
+  // The name in one place, the note in another; words as they begin.
+  assert.deepEqual(names({ words: 'rye door' }), ['Rye and treacle slice']);
+  assert.deepEqual(names({ words: 'rye sand' }), []);
+  assert.equal(names({ words: '"; DROP TABLE run; --' }).length, 0);
+  assert.equal(names({ words: '' }).length, PAST_RUNS.length);
+  const [first] = runsInList(db, {}, 0, 1).runs;
+  const day = first!.begunAt.slice(0, 10);
+  assert.deepEqual(names({ between: [`${day}T00:00:00.000Z`, `${day}T23:59:59.999Z`] }), [first!.name]);
+  const recalled = names({ lot: RECALLED.lot });
+  assert.ok(recalled.length >= 2 && recalled.every((name) => name === 'Rye and treacle slice'));
+  const lot = lotsInUse(db, RECALLED.ingredient, 50).find((one) => one.lot === RECALLED.lot)!;
+  assert.equal(lot.runs, recalled.length);
+});
+
+test('a run is kept with what it was reckoned with; events count once; finishing is taken back and counts no more', () => {
+  const [last] = runsOfSlab(db, rye(), 1);
+  const log = runToLog(db, last!);
+  assert.ok(log.ingredients.some(({ name }) => name === 'whipping cream'));
+  const before = eventsOf(db, last!.id);
+  assert.deepEqual(addEvents(db, last!.id, before), {
+    added: 0,
+    known: before.length,
+    last: before.length ? addEvents(db, last!.id, []).last : 0,
+  });
+  const finished = before.find(({ kind }) => kind === 'finished')!;
+  addEvents(db, last!.id, [event(1, { kind: 'taken-back', event: finished.id })]);
+  assert.deepEqual(
+    openRuns(db).map(({ id }) => id),
+    [last!.id],
+  );
+  addEvents(db, last!.id, [event(2, { kind: 'finished' })]);
+  assert.deepEqual(openRuns(db), []);
+});
+
+test('a version remembers the runs that it has learnt from, of its own slab only', () => {
+  const [run] = runsOfSlab(db, rye(), 1);
+  const other = slabIds.get('Pear penuche')!;
+  const kept = slabById(db, rye())!;
+  keepSlab(db, rye(), kept.version, kept.slab, NOW);
+  linkVersion(db, rye(), kept.version + 1, [run!.id, 99_999]);
+  assert.deepEqual(versionsFromRun(db, run!.id), [kept.version + 1]);
+  linkVersion(db, other, 1, [run!.id]);
+  assert.deepEqual(versionsFromRun(db, run!.id), [kept.version + 1]);
+  assert.equal(runById(db, run!.id)!.plan.version, 1);
+});
+
+/** The head of a JPEG of some size: what tells its kind and its measures. */
+const jpeg = (width: number, height: number) =>
+  Uint8Array.from([
+    ...[0xff, 0xd8, 0xff, 0xe0, 0, 16, 0x4a, 0x46, 0x49, 0x46, 0, 1, 1, 0, 0, 1, 0, 1, 0, 0],
+    ...[0xff, 0xc0, 0, 17, 8, height >> 8, height & 255, width >> 8, width & 255, 3, 1, 34, 0, 2, 17, 1, 3, 17, 1],
+    ...[0xff, 0xd9],
+  ]);
+
+test('photos: a JPEG that is small enough, once under its id; a text by another name is told', () => {
+  assert.equal(photoProblem(jpeg(1600, 1200)), null);
+  assert.match(photoProblem(jpeg(1601, 1200))!.message, /1600/);
+  assert.match(photoProblem(new TextEncoder().encode('a text named .jpg'))!.message, /no picture/);
+  const png = Uint8Array.from(
+    Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+      'base64',
+    ),
+  );
+  assert.match(photoProblem(png)!.message, /JPEG/);
+  const id = '00000000-0000-4000-8000-0000000000aa';
+  assert.equal(addPhoto(db, 1, id, jpeg(10, 10)), true);
+  assert.equal(addPhoto(db, 1, id, jpeg(20, 20)), true);
+  assert.deepEqual(new Uint8Array(photoOf(db, 1, id)!), jpeg(10, 10));
+  assert.equal(photoOf(db, 2, id), null);
+});
