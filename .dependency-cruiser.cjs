@@ -22,6 +22,7 @@ const ROOMS = [
   'run',
   'logbook',
   'diagnose',
+  'practice',
   'check',
   'usecases',
 ];

@@ -8,9 +8,11 @@ export interface ShopDates {
   longDay(day: string): string;
   /** A time of day, '14:30'. */
   time(time: string): string;
-  /** A moment by the shop's clock, with its weekday and time: 'Sun 14:30'. */
+  /** A moment by the shop's clock: '14:30'. */
+  clock(at: Date | number): string;
+  /** The same with its weekday: 'Sun 14:30'. */
   weekTime(at: Date | number): string;
-  /** The same with its day: 'Sun 31 May, 14:30'. */
+  /** With its day as well: 'Sun 31 May, 14:30'. */
   moment(at: Date | number): string;
 }
 
@@ -31,6 +33,7 @@ export function datesIn(tag: string, zone: string | undefined): ShopDates {
   const inFigures = formatOf({ day: '2-digit', month: '2-digit', year: 'numeric' });
   const inWords = formatOf({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
   const time = formatOf(clock);
+  const here = formatOf({ ...clock, timeZone: zone });
   const week = formatOf({ weekday: 'short', ...clock, timeZone: zone });
   const full = formatOf({ weekday: 'short', day: 'numeric', month: 'short', ...clock, timeZone: zone });
   const said = (day: string, how: Intl.DateTimeFormat) => {
@@ -45,6 +48,7 @@ export function datesIn(tag: string, zone: string | undefined): ShopDates {
       const [hours, minutes] = numbersIn(text, /^(\d{2}):(\d{2})$/) ?? [];
       return minutes === undefined ? text : time.format(new Date(2026, 0, 1, hours, minutes));
     },
+    clock: (at) => here.format(at),
     weekTime: (at) => week.format(at),
     moment: (at) => full.format(at),
   };

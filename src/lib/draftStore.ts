@@ -10,6 +10,8 @@ export interface StoredDraft {
   readonly seen: number;
   readonly past: readonly Slab[];
   readonly typed: Readonly<Record<string, string>>;
+  /** Runs whose lessons are in it. */
+  readonly learnt?: readonly number[] | undefined;
   readonly at: string;
 }
 

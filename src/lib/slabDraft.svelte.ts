@@ -1,5 +1,13 @@
 import type { Slab } from '../core/slab';
-import { draftKey, forgetDraft, leftDrafts, storeDraft, storedDraft, type LeftDraft } from './draftStore';
+import {
+  draftKey,
+  forgetDraft,
+  leftDrafts,
+  storeDraft,
+  storedDraft,
+  type LeftDraft,
+  type StoredDraft,
+} from './draftStore';
 
 import { isSameSlab } from './slabJson';
 
@@ -32,6 +40,8 @@ export class SlabDraft {
   /** Changes from windows that were closed before they were kept. */
   left: readonly LeftDraft[] = $state.raw([]);
   readonly changed = $derived(!isSameSlab(this.slab, this.kept));
+  /** Runs whose lessons were put into this draft: the version that is kept of it remembers them. */
+  learnt: readonly number[] = $state.raw([]);
   /** Whether the device has taken the changes: else only this window has them. */
   stored = $state(true);
   #key: string | null = null;
@@ -54,12 +64,18 @@ export class SlabDraft {
     this.left = (await leftDrafts(this.id)).filter(({ draft }) => !isSameSlab(draft.slab, this.kept));
   }
 
-  #take(stored: { slab: Slab; seen: number; past: readonly Slab[]; typed: Readonly<Record<string, string>> }): void {
+  #take(stored: StoredDraft): void {
     this.slab = stored.slab;
     this.past = stored.past;
     this.typed = { ...stored.typed };
     this.baseVersion = stored.seen;
+    this.learnt = stored.learnt ?? [];
     this.store();
+  }
+
+  /** Lessons of some runs go into the draft. */
+  learn(runs: readonly number[]): void {
+    this.learnt = [...new Set([...this.learnt, ...runs])];
   }
 
   /**
@@ -103,6 +119,7 @@ export class SlabDraft {
   wasKept(sent: Slab, version: number): void {
     this.kept = sent;
     this.baseVersion = version;
+    this.learnt = [];
     this.#lastField = '';
     this.store();
   }
@@ -137,7 +154,7 @@ export class SlabDraft {
       this.stored = true;
       return;
     }
-    const { slab, baseVersion: seen, past } = this;
-    this.stored = storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, at: nowText() });
+    const { slab, baseVersion: seen, past, learnt } = this;
+    this.stored = storeDraft(this.#key, { slab, seen, past, typed: { ...this.typed }, learnt, at: nowText() });
   }
 }

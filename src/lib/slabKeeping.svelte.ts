@@ -26,6 +26,7 @@ export class SlabKeeping {
     const answer = await ask<{ version: number }>('PUT', `/api/slabs/${this.#draft.id}`, {
       seen: baseVersion,
       slab: sent,
+      learnt: this.#draft.learnt,
     });
     this.busy = false;
     if (answer.ok) {

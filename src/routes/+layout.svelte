@@ -28,6 +28,7 @@
   let { data, children } = $props();
 
   const ROOMS = [
+    ['/today', 'Today'],
     ['/slabs', 'Slabs'],
     ['/gather', 'Gather'],
     ['/larder', 'Larder'],
@@ -41,7 +42,7 @@
   let keysShown = $state(false);
   let menuOpen = $state(false);
   /** Below this width the rooms are in a menu. */
-  const NARROW_PX = 700;
+  const NARROW_PX = 860;
 
   function turnLight() {
     night = !night;
@@ -81,7 +82,7 @@
   >Skip to the work</a
 >
 <Header
-  href="/slabs"
+  href="/"
   uiShellAriaLabel="Knife Tray"
   expandedByDefault={false}
   expansionBreakpoint={NARROW_PX}
@@ -191,13 +192,13 @@
     font-weight: 650;
   }
 
-  @media (max-width: 960px) {
+  @media (max-width: 1120px) {
     .shop {
       display: none;
     }
   }
 
-  @media (max-width: 699px) {
+  @media (max-width: 859px) {
     .narrow {
       display: contents;
     }

@@ -8,9 +8,15 @@ const SIZES = [
   { name: 'a phone', width: 390, height: 844, touch: true },
 ] as const;
 const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'];
-const SHEETS = ['gather', 'clock', 'compare', 'label'];
+const SHEETS = ['gather', 'clock', 'compare', 'label', 'log'];
 const LEAVES = ['shop', 'room', 'hours', 'pots', 'pieces', 'packing', 'prices', 'channels', 'labels'];
 const ROOMS = [
+  '/today',
+  '/runs',
+  '/runs/15/log',
+  '/lots',
+  '/lots?find=D4417',
+  '/practice',
   '/slabs',
   '/slabs/paste',
   '/gather?slabs=1,2',

@@ -80,6 +80,9 @@ function amountInWords(factor: number): string {
   return `${Math.abs(percent)} % ${percent < 0 ? 'less' : 'more'}`;
 }
 
+/** A step by its first sentence: the rest is told where it is done. */
+const inShort = (text: string) => /^[^.:;]+/.exec(text)?.[0] ?? text;
+
 const moreOf = (by: number, said: string) => `${said} ${by < 0 ? 'less' : 'more'}`;
 
 /** What a change is, in the slab's own terms and the shop's own units: 'Treacle caramel: end point 3 °C higher'. */
@@ -101,7 +104,7 @@ export function changeInWords(change: SlabChange, slab: Slab, figures: Figures):
       return `${preparation?.lines[change.line]?.ingredient ?? 'a line'} in ${name}: ${amountInWords(change.factor)}`;
     case 'minutes': {
       const step = preparation && stepsOf(preparation, figures).find(({ id }) => id === change.step);
-      return `"${step?.text ?? change.step}": ${moreOf(change.byMinutes, `${Math.abs(Math.round(change.byMinutes))} min`)}`;
+      return `"${inShort(step?.text ?? change.step)}": ${moreOf(change.byMinutes, `${Math.abs(Math.round(change.byMinutes))} min`)}`;
     }
     case 'loss':
       return `${name}: loses ${change.lossPercent.toFixed(1)} %`;

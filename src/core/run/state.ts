@@ -104,7 +104,8 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
       Number(moments.get(a.id)!.isPutOff) - Number(moments.get(b.id)!.isPutOff) || a.planned.from - b.planned.from,
   );
   const beginMs = Date.parse(plan.begin);
-  const times = timesOf(plan, order, moments, nowMs);
+  // Before anything has happened nothing is to be done sooner than it was planned.
+  const times = timesOf(plan, order, moments, counted.length === 0 ? Math.max(nowMs, beginMs) : nowMs);
   const steps = plan.steps.map((step): StepNow => {
     const { begunAt, endedAt, isSkipped, isPutOff } = moments.get(step.id)!;
     const { from, to } = times.get(step.id)!;

@@ -1,3 +1,5 @@
+import { TZDate } from '@date-fns/tz';
+import { subDays } from 'date-fns';
 import { larderOf } from '../../core/larder';
 import type { RunPlan } from '../../core/run';
 import { USUAL_SHOP, type Shop } from '../../core/shop';
@@ -9,15 +11,15 @@ import { addEvents, beginRun } from './runs';
 import { wholeShop } from './shop';
 import type { KeptSlab } from './slabs';
 
-const DAY_MS = 86_400_000;
 /** The shop works from Tuesday to Saturday, and begins at half past seven. */
 const CLOSED_BACK: Readonly<Record<number, number>> = { 0: 1, 1: 2 };
-const BEGINS_MS = 6.5 * 3_600_000;
+const BEGINS = [7, 30] as const;
 
-function beginOf(daysAgo: number, now: string): string {
-  const midnight = Math.floor(Date.parse(now) / DAY_MS) * DAY_MS - daysAgo * DAY_MS;
-  const closed = CLOSED_BACK[new Date(midnight).getUTCDay()] ?? 0;
-  return new Date(midnight - closed * DAY_MS + BEGINS_MS).toISOString();
+function beginOf(daysAgo: number, now: string, zone: string): string {
+  const day = subDays(new TZDate(now, zone), daysAgo);
+  const open = subDays(day, CLOSED_BACK[day.getDay()] ?? 0);
+  open.setHours(...BEGINS, 0, 0);
+  return new Date(open.getTime()).toISOString();
 }
 
 /** What a slab's run is begun with, whenever that is. */
@@ -44,7 +46,7 @@ export function bringInRuns(db: Db, slabs: readonly KeptSlab[], now: string): vo
     if (!kept) return;
     const known = plans.get(past.slab) ?? planned(kept, db, shop);
     plans.set(past.slab, known);
-    const begin = beginOf(past.daysAgo, now);
+    const begin = beginOf(past.daysAgo, now, shop.zone ?? 'UTC');
     let plan: RunPlan = { ...known.plan, begin };
     const { id: slabId, version, slab } = kept;
     const run = beginRun(db, { slabId, version, slab, begin, ingredients: known.ingredients, shop }, (lot) => {

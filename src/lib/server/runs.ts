@@ -108,6 +108,10 @@ export function eventsAfter(db: Db, runId: number, sequence: number): StoredEven
     .map((row) => ({ sequence: row.sequence, event: storedJson<RunEvent>(row.body) }));
 }
 
+/** The sequence of the last event of any run. */
+export const lastSequence = (db: Db): number =>
+  db.prepare<[], number>('SELECT coalesce(max(sequence), 0) FROM run_event').pluck().get()!;
+
 /** All events of a run. */
 export const eventsOf = (db: Db, runId: number): RunEvent[] => eventsAfter(db, runId, 0).map(({ event }) => event);
 

@@ -1,6 +1,7 @@
 import { writeSlab, type Slab } from '../../core/slab';
 import { storedJson } from '../../core/validation';
 import type { Db } from './db/open';
+import { linkVersion } from './runs';
 
 /** A slab as it was last kept. */
 export interface KeptSlab {
@@ -110,14 +111,23 @@ export type Kept =
  * Keeps a slab as its next version.
  *
  * @param baseVersion the version that the change began from; if another has been kept since, nothing is written and that one is returned
+ * @param learnt runs of this slab that the version has learnt from
  */
-export function keepSlab(db: Db, id: number, baseVersion: number, slab: Slab, now: string): Kept {
+export function keepSlab(
+  db: Db,
+  id: number,
+  baseVersion: number,
+  slab: Slab,
+  now: string,
+  learnt: readonly number[] = [],
+): Kept {
   return db
     .transaction((): Kept => {
       const latest = slabById(db, id);
       if (!latest) return { ok: false, reason: 'gone' };
       if (latest.version !== baseVersion) return { ok: false, reason: 'kept-elsewhere', latest };
       insertVersion(db, id, baseVersion + 1, slab, now);
+      linkVersion(db, id, baseVersion + 1, learnt);
       return { ok: true, version: baseVersion + 1 };
     })
     .immediate();

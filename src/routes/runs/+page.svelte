@@ -1,7 +1,8 @@
-<!-- The shop's runs: what is on the bench, and what was made. -->
+<!-- The logbook: what is on the bench, and what was made, day by day. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { shopDates } from '$lib/shopDates';
+  import ListFind from '$lib/ui/ListFind.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import Pager from '$lib/ui/Pager.svelte';
 
@@ -12,8 +13,16 @@
 <svelte:head><title>Runs - Knife Tray</title></svelte:head>
 
 <div class="page">
-  <div class="page-head"><h1>Runs</h1></div>
-  {#if data.count === 0}
+  <div class="page-head">
+    <h1>Runs</h1>
+    <div class="acts">
+      <Button size="small" kind="tertiary" href="/lots">Lots</Button>
+      <Button size="small" kind="tertiary" href="/practice">Practise a boil</Button>
+      <Button size="small" kind="ghost" href="/api/log.csv">CSV</Button>
+      <Button size="small" kind="ghost" href="/api/log.json">JSON</Button>
+    </div>
+  </div>
+  {#if data.all === 0}
     <div class="panel">
       <Nothing title="Nothing was made yet">
         <p>Open a slab's Clock and press Make it: its steps, amounts and clocks go to the bench.</p>
@@ -21,21 +30,39 @@
       </Nothing>
     </div>
   {:else}
+    <ListFind path="/runs" label="A slab, a lot, or a word of a note" sought={data.sought} />
     <div class="panel">
       <Table size="compact" class="table">
-        <thead><tr><th>Slab</th><th>Lot</th><th>Begun</th><th>Stands</th></tr></thead>
+        <thead><tr><th>Made</th><th>Slab</th><th class="num">Version</th><th>Lot</th><th>Stands</th></tr></thead>
         <tbody>
-          {#each data.runs as { id, name, lot, begunAt, isOpen } (id)}
+          {#each data.runs as { id, name, version, lot, begunAt, isOpen } (id)}
             <tr>
-              <td><a href="/runs/{id}">{name}</a></td>
-              <td class="figures">{lot}</td>
               <td class="figures">{dates.moment(Date.parse(begunAt))}</td>
-              <td>{isOpen ? 'on the bench' : 'over'}</td>
+              <td><a href={isOpen ? `/runs/${id}` : `/runs/${id}/log`}>{name}</a></td>
+              <td class="num">{version}</td>
+              <td class="figures">{lot}</td>
+              <td
+                >{#if isOpen}<b>on the bench</b>{:else}<span class="quiet">over</span>{/if}</td
+              >
             </tr>
+          {:else}
+            <tr><td colspan="5" class="quiet">Nothing was found.</td></tr>
           {/each}
         </tbody>
       </Table>
     </div>
-    <Pager path="/runs" sought="" from={data.from} most={data.most} count={data.count} all={data.count} />
+    <Pager path="/runs" sought={data.sought} from={data.from} most={data.most} count={data.count} all={data.all} />
   {/if}
 </div>
+
+<style>
+  .panel {
+    margin-top: 0.6rem;
+  }
+
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+  }
+</style>

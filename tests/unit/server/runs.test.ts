@@ -106,8 +106,7 @@ test('a version remembers the runs that it has learnt from, of its own slab only
   const [run] = runsOfSlab(db, rye(), 1);
   const other = slabIds.get('Pear penuche')!;
   const kept = slabById(db, rye())!;
-  keepSlab(db, rye(), kept.version, kept.slab, NOW);
-  linkVersion(db, rye(), kept.version + 1, [run!.id, 99_999]);
+  keepSlab(db, rye(), kept.version, kept.slab, NOW, [run!.id, 99_999]);
   assert.deepEqual(versionsFromRun(db, run!.id), [kept.version + 1]);
   linkVersion(db, other, 1, [run!.id]);
   assert.deepEqual(versionsFromRun(db, run!.id), [kept.version + 1]);

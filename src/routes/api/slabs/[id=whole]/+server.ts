@@ -6,15 +6,23 @@ import { keepSlab, removeSlab } from '$lib/server/slabs';
 
 const GONE = 'This slab is no longer in the shop: keep yours as a new slab';
 
-/** Keeps a slab: `{ "seen": version that the change began from, "slab": slab file }`. 409 when another was kept since. */
+const MOST_LEARNT = 200;
+const isRuns = (found: unknown): found is number[] =>
+  Array.isArray(found) && found.length <= MOST_LEARNT && found.every((id) => Number.isInteger(id) && id > 0);
+
+/**
+ * Keeps a slab: `{ "seen": version that the change began from, "slab": slab file, "learnt"?: runs that it has learnt from }`. 409 when
+ * another was kept since.
+ */
 export async function PUT({ params, request }) {
   const body = await bodyJson(request);
   if (!body.ok) return body.response;
-  const { seen, slab } = Object(body.value) as { seen?: unknown; slab?: unknown };
+  const { seen, slab, learnt = [] } = Object(body.value) as { seen?: unknown; slab?: unknown; learnt?: unknown };
   if (typeof seen !== 'number') return problem('Say which version the change began from', '/seen');
+  if (!isRuns(learnt)) return problem(`Name at most ${MOST_LEARNT} runs by their numbers`, '/learnt');
   const read = parseSlab(slab);
   if (!read.ok) return refused(read.problems);
-  const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString());
+  const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString(), learnt);
   if (kept.ok) return json(kept);
   if (kept.reason === 'gone') return problem(GONE, '', 404);
   return json(kept, { status: 409 });

@@ -1,8 +1,11 @@
 <!-- What the hands are at: in large letters, with what goes in, its caution and its clock; one large button ends it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { LineNow, StepNow } from '../../../core/run';
+  import type { LineNow, RunBoil, StepNow } from '../../core/run';
+  import type { Happening } from '$lib/happening';
   import { shopDates } from '$lib/shopDates';
+  import { shopFigures } from '$lib/shopFigures';
+  import BenchProbe from './BenchProbe.svelte';
   import { countdown } from './clock';
 
   interface Props {
@@ -11,13 +14,19 @@
     left: number | null;
     nowMs: number;
     lines: readonly LineNow[];
+    /** The end point that it is cooked to. */
+    boil: RunBoil | null;
     onbegin: (step: string) => void;
     onend: (step: string) => void;
     onputoff: (step: string) => void;
-    onskip: (step: string) => void;
-    onweigh: (line: LineNow) => void;
+    onskip: () => void;
+    onnote: (...happenings: Happening[]) => void;
+    /** A line is weighed otherwise than planned, or its lot is noted. */
+    onamount: (line: LineNow) => void;
   }
-  let { now, left, nowMs, lines, onbegin, onend, onputoff, onskip, onweigh }: Props = $props();
+  let { now, left, nowMs, lines, boil, onbegin, onend, onputoff, onskip, onnote, onamount }: Props = $props();
+
+  const figures = $derived(shopFigures());
 
   const { step, status } = $derived(now);
   const dates = $derived(shopDates());
@@ -28,6 +37,11 @@
   const shown = $derived(
     step.of === 'all' && step.after.length === 0 ? lines : lines.filter(({ goesIn }) => goesIn === step.id),
   );
+  /** What was weighed, where it is not what was planned. */
+  const asWeighed = ({ weighedG, massG, measured }: LineNow) =>
+    weighedG !== null && massG !== null && Math.abs(weighedG - massG) > 0.005 * massG
+      ? figures.mass.say(weighedG)
+      : measured;
   const isWeighing = $derived(step.of === 'all' && step.after.length === 0);
   const pots = $derived([...new Set(shown.map(({ preparationName }) => preparationName))]);
 </script>
@@ -35,7 +49,7 @@
 <section class="panel" aria-label="Now">
   <p class="quiet">{status === 'under way' ? 'Now' : 'Next for your hands'}</p>
   <h2>{step.text}</h2>
-  {#if step.ovenC !== null}<p class="figures oven">Oven at {Math.round(step.ovenC)} °C</p>{/if}
+  {#if step.ovenC !== null}<p class="figures oven">Oven at {figures.bothTemperatures(step.ovenC)}</p>{/if}
   {#if left !== null}
     <p class="clock figures" class:over={left < 0} role="timer">{countdown(left)}</p>
   {:else}
@@ -45,6 +59,7 @@
         >{/if}
     </p>
   {/if}
+  {#if boil}{#key boil.step}<BenchProbe {boil} {onnote} />{/key}{/if}
   {#if step.caution}<p class="caution">{step.caution}</p>{/if}
   {#each pots as pot (pot)}
     {#if pots.length > 1}<h3>{pot}</h3>{/if}
@@ -52,11 +67,28 @@
       {#each shown.filter((line) => line.preparationName === pot) as line (`${line.preparation} ${line.line}`)}
         <li>
           {#if isWeighing}
-            <button type="button" aria-pressed={line.weighedG !== null} onclick={() => onweigh(line)}>
-              <span class="tick" aria-hidden="true">{line.weighedG === null ? '' : '✓'}</span>
-              <b class="figures">{line.measured}</b>
+            <button
+              type="button"
+              class="tick"
+              aria-pressed={line.weighedG !== null}
+              onclick={() =>
+                onnote({
+                  kind: 'weighed',
+                  preparation: line.preparation,
+                  line: line.line,
+                  massG: line.massG ?? 0,
+                })}
+            >
+              <span class="mark" aria-hidden="true">{line.weighedG === null ? '' : '✓'}</span>
+              <b class="figures">{asWeighed(line)}</b>
               {line.ingredient}
             </button>
+            <button
+              type="button"
+              class="other"
+              aria-label="Another amount of {line.ingredient}"
+              onclick={() => onamount(line)}>…</button
+            >
           {:else}<span class="line"><b class="figures">{line.measured}</b> {line.ingredient}</span>{/if}
         </li>
       {/each}
@@ -69,7 +101,7 @@
       <button type="button" class="big" onclick={() => onbegin(step.id)}>Begin</button>
     {/if}
     <Button kind="ghost" on:click={() => onputoff(step.id)}>Put it off</Button>
-    <Button kind="ghost" on:click={() => onskip(step.id)}>Leave it out</Button>
+    <Button kind="ghost" on:click={onskip}>Leave it out</Button>
   </div>
 </section>
 
@@ -125,11 +157,29 @@
 
   ul {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
     gap: 0.4rem;
   }
 
-  li button,
+  li {
+    display: flex;
+  }
+
+  .other {
+    flex: none;
+    width: 56px;
+    min-height: 56px;
+    border: 1px solid var(--rule);
+    border-left: 0;
+    background: var(--panel);
+    color: var(--ink);
+    font: inherit;
+    font-size: 1.3rem;
+    font-weight: 700;
+    cursor: pointer;
+  }
+
+  .tick,
   .line {
     display: flex;
     gap: 0.7rem;
@@ -150,12 +200,12 @@
     border-width: 0 0 1px;
   }
 
-  li button[aria-pressed='true'] {
+  .tick[aria-pressed='true'] {
     background: var(--sunk);
     border-color: var(--good);
   }
 
-  .tick {
+  .mark {
     width: 1.2rem;
     color: var(--good);
     font-weight: 800;

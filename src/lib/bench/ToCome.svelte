@@ -1,20 +1,33 @@
 <!-- What goes on by itself, each with its clock, and what comes next. -->
+<script module lang="ts">
+  import type { StepNow } from '../../core/run';
+
+  /** A step with the run that it belongs to. */
+  export interface OfRun {
+    readonly run: number;
+    readonly name: string;
+    readonly step: StepNow;
+  }
+</script>
+
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { StepNow } from '../../../core/run';
+  import type { SET_READINGS } from '../../core/run';
   import { shopDates } from '$lib/shopDates';
   import { countdown } from './clock';
 
   interface Props {
-    byItself: readonly StepNow[];
-    next: readonly StepNow[];
+    byItself: readonly OfRun[];
+    next: readonly OfRun[];
+    /** Whether there are runs to be told apart. */
+    isSeveral: boolean;
     nowMs: number;
     /** ms that are left of a step that was begun. */
     left: (one: StepNow) => number | null;
-    onend: (step: string) => void;
-    onsoft: (step: string) => void;
+    onend: (run: number, step: string) => void;
+    onsoft: (run: number, step: string, reading: (typeof SET_READINGS)[number]) => void;
   }
-  let { byItself, next, nowMs, left, onend, onsoft }: Props = $props();
+  let { byItself, next, isSeveral, nowMs, left, onend, onsoft }: Props = $props();
 
   const dates = $derived(shopDates());
   const MOST_NEXT = 6;
@@ -26,17 +39,24 @@
     <section class="panel" aria-label="By itself">
       <h2>By itself</h2>
       <ul>
-        {#each byItself as one (one.step.id)}
+        {#each byItself as { run, name, step: one } (`${run} ${one.step.id}`)}
           {@const rest = left(one) ?? 0}
           <li>
-            <span>{one.step.text}</span>
+            <span
+              >{one.step.text}{#if isSeveral}<span class="quiet">, {name}</span>{/if}</span
+            >
             <b class="figures" class:over={rest < 0} role="timer">{countdown(rest)}</b>
             <span class="acts">
-              <Button size="field" kind="tertiary" on:click={() => onend(one.step.id)}
+              <Button size="field" kind="tertiary" on:click={() => onend(run, one.step.id)}
                 >{isSet(one) ? 'It is firm' : 'Done'}<span class="unseen"> {one.step.text}</span></Button
               >
               {#if isSet(one) && rest < 0}
-                <Button size="field" kind="ghost" on:click={() => onsoft(one.step.id)}>Still soft</Button>
+                <Button size="field" kind="ghost" on:click={() => onsoft(run, one.step.id, 'still soft')}
+                  >Still soft</Button
+                >
+                <Button size="field" kind="ghost" on:click={() => onsoft(run, one.step.id, 'still sticky')}
+                  >Still sticky</Button
+                >
               {/if}
             </span>
           </li>
@@ -47,11 +67,13 @@
   <section class="panel" aria-label="Next">
     <h2>Next</h2>
     <ol>
-      {#each next.slice(0, MOST_NEXT) as one (one.step.id)}
+      {#each next.slice(0, MOST_NEXT) as { run, name, step: one } (`${run} ${one.step.id}`)}
         <li class="next">
           <span class="figures quiet">{one.from <= nowMs ? 'now' : dates.weekTime(one.from)}</span>
           <span
-            >{one.step.text}{#if one.isPutOff}<span class="quiet">, put off</span>{/if}</span
+            >{one.step.text}{#if isSeveral}<span class="quiet">, {name}</span>{/if}{#if one.isPutOff}<span class="quiet"
+                >, put off</span
+              >{/if}</span
           >
         </li>
       {:else}

@@ -1,0 +1,368 @@
+<!-- The bench: one thing at a time, at arm's length; what runs by itself, and what comes next. Several runs share it, by the clock. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { onMount, untrack } from 'svelte';
+  import type { Ingredient } from '../../core/larder';
+  import { beginsWith, runRecord, type LineNow, type RunEvent, type RunPlan, type StepNow } from '../../core/run';
+  import type { Shop } from '../../core/shop';
+  import type { Slab } from '../../core/slab';
+  import type { RackTin } from '../../core/tin';
+  import { openCaller, type Caller } from '$lib/callOut';
+  import type { Happening } from '$lib/happening';
+  import { RunFollower } from '$lib/runFollower.svelte';
+  import { followRuns } from '$lib/runStream';
+  import { shopDates } from '$lib/shopDates';
+  import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
+  import AtHand from './AtHand.svelte';
+  import Choices from './Choices.svelte';
+  import { countdown } from './clock';
+  import Finish from './Finish.svelte';
+  import NoteSheet from './NoteSheet.svelte';
+  import { askToNotify, callOnDevice, canAskToNotify } from './notify';
+  import Sheet from './Sheet.svelte';
+  import ToCome, { type OfRun } from './ToCome.svelte';
+  import WeighSheet from './WeighSheet.svelte';
+
+  /** A run with all that its bench needs, so that it goes on without the server. */
+  interface Props {
+    runs: readonly {
+      readonly id: number;
+      readonly plan: RunPlan;
+      readonly events: readonly RunEvent[];
+      readonly slab: Slab;
+      readonly ingredients: readonly Ingredient[];
+      readonly shop: Shop;
+    }[];
+    /** The sequence of the last event that the server has of any of them. */
+    last: number;
+    rack: readonly (RackTin & { readonly id: number })[];
+    /** Lots that were noted before, the last used first. */
+    lots: readonly { readonly ingredient: string; readonly lot: string }[];
+  }
+  let { runs, last: lastKnown, rack, lots }: Props = $props();
+
+  const MOST_LOTS = 4;
+  const WHY_SKIPPED = ['Not needed', 'Done already', 'Something is missing', 'No time'] as const;
+
+  const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events)));
+  const dates = $derived(shopDates());
+  const figures = $derived(shopFigures());
+  const isSeveral = followers.length > 1;
+
+  /** The run that was chosen by hand; else the one whose turn it is. */
+  let chosen: number | null = $state(null);
+  const turn = $derived.by(() => {
+    const open = followers.filter(({ state }) => state.status === 'open' && state.now !== null);
+    const isAtHand = ({ state }: RunFollower) => state.now!.status === 'under way' && state.now!.step.hands === 'busy';
+    return (
+      open.find(isAtHand) ??
+      [...open].sort((a, b) => a.state.now!.from - b.state.now!.from)[0] ??
+      followers.find(({ state }) => state.status === 'open') ??
+      followers[0]!
+    );
+  });
+  const follower = $derived(followers.find(({ id }) => id === chosen) ?? turn);
+  const plan = $derived(follower.plan);
+  const run = $derived(follower.state);
+  const nowMs = $derived(follower.nowMs);
+  const of = <K extends 'byItself' | 'next'>(what: K): OfRun[] =>
+    followers
+      .filter(({ state }) => state.status === 'open')
+      .flatMap((one) =>
+        [...(what === 'next' && one !== follower && one.state.now ? [one.state.now] : []), ...one.state[what]].map(
+          (step) => ({ run: one.id, name: one.plan.name, step }),
+        ),
+      );
+  const byItself = $derived(of('byItself').sort((a, b) => a.step.to - b.step.to));
+  const next = $derived(
+    of('next').sort((a, b) => Number(a.step.isPutOff) - Number(b.step.isPutOff) || a.step.from - b.step.from),
+  );
+
+  let sheet: 'note' | 'skip' | null = $state(null);
+  let weighing: LineNow | null = $state.raw(null);
+
+  /** What the layers come to with what was really weighed; worked out here, so that it is told without the server too. */
+  let usecases = $state.raw<typeof import('../../core/usecases/asMade') | null>(null);
+  let larderOf = $state.raw<(typeof import('../../core/larder'))['larderOf'] | null>(null);
+  const effects = $derived.by(() => {
+    const begun = runs.find(({ id }) => id === follower.id)!;
+    if (!usecases || !larderOf) return [];
+    const record = runRecord(plan, follower.events);
+    if (record.tins === null && record.lines.every(({ weighedG, changedG }) => weighedG === null && changedG === 0))
+      return [];
+    const made = usecases.planAsMade(begun.slab, larderOf(begun.ingredients), begun.shop, record);
+    return usecases.layerEffects(plan, made);
+  });
+
+  /** Whether the device would show a call-out once it was asked to. */
+  let canAsk = $state(false);
+  let caller: Caller | null = null;
+  onMount(() => {
+    const close = followRuns(
+      followers,
+      untrack(() => lastKnown),
+    );
+    canAsk = canAskToNotify();
+    void import('../../core/usecases/asMade').then((found) => (usecases = found));
+    void import('../../core/larder').then((found) => (larderOf = found.larderOf));
+    // A screen that goes dark in the middle of a boil helps nobody; where it cannot be held, nothing is lost.
+    let lock: WakeLockSentinel | null = null;
+    const hold = () => {
+      if (document.visibilityState !== 'visible') return;
+      void navigator.wakeLock?.request('screen').then(
+        (held) => (lock = held),
+        () => undefined,
+      );
+    };
+    hold();
+    // The device lets go of it whenever the page is hidden.
+    document.addEventListener('visibilitychange', hold);
+    return () => {
+      close();
+      document.removeEventListener('visibilitychange', hold);
+      caller?.close();
+      void lock?.release();
+    };
+  });
+
+  /** Sound is allowed once something was touched. */
+  function happened(...happenings: readonly Happening[]) {
+    caller ??= openCaller();
+    follower.happened(...happenings);
+  }
+
+  function end(id: number, step: string) {
+    caller ??= openCaller();
+    const whose = followers.find((one) => one.id === id)!;
+    whose.happened({ kind: 'step-done', step });
+    const follows = beginsWith(whose.state, step);
+    if (follows.length > 0) whose.happened(...follows.map((one) => ({ kind: 'step-begun', step: one.id }) as const));
+  }
+
+  /** What is over and waits to be ended is called out, once. */
+  const overdue = $derived(
+    followers.flatMap((one) =>
+      one.state.steps
+        .filter(({ status, to }) => status === 'under way' && to <= one.nowMs)
+        .map(({ step }) => ({ key: `${one.id} ${step.id}`, text: step.text })),
+    ),
+  );
+  let called: readonly string[] = [];
+  $effect(() => {
+    const fresh = overdue.filter(({ key }) => !called.includes(key));
+    called = overdue.map(({ key }) => key);
+    if (fresh.length === 0) return;
+    caller?.call(3);
+    callOnDevice(fresh.map(({ text }) => text));
+  });
+
+  const nameOf = (id: string) => plan.steps.find((step) => step.id === id)?.text ?? id;
+  /** The last thing that was done, to be taken back; what a thermometer notes by itself is not. */
+  const last = $derived(
+    follower.events
+      .filter(({ kind }) => kind !== 'taken-back' && kind !== 'temperature')
+      .filter(({ id }) => !follower.events.some((one) => one.kind === 'taken-back' && one.event === id))
+      .sort((a, b) => (a.at < b.at ? 1 : -1))[0],
+  );
+  const underHand = $derived(run.now?.status === 'under way' ? run.now : null);
+  const title = $derived(
+    overdue[0]
+      ? `Over: ${overdue[0].text}`
+      : underHand
+        ? `${countdown(underHand.to - nowMs)} ${underHand.step.text}`
+        : plan.name,
+  );
+  const left = (one: StepNow) => (one.begunAt === null ? null : one.begunAt + one.step.minutes * 60_000 - nowMs);
+  const waiting = $derived(followers.reduce((sum, one) => sum + one.waiting, 0));
+  const isReached = $derived(followers.every((one) => one.isReached));
+  const isStored = $derived(followers.every((one) => one.isStored));
+  const problems = $derived(followers.flatMap((one) => one.problems));
+</script>
+
+<svelte:head><title>{title} - Knife Tray</title></svelte:head>
+
+<div class="bench">
+  <header>
+    <h1>{plan.name}</h1>
+    <p class="figures quiet">
+      {plan.lot}, version {plan.version}. {run.status === 'open'
+        ? `Done at about ${dates.weekTime(run.endsAt)}`
+        : run.status === 'finished'
+          ? 'Finished'
+          : 'Stopped'}{#if run.status === 'open' && Math.abs(run.lateMinutes) >= 2}, {Math.abs(
+          Math.round(run.lateMinutes),
+        )} min {run.lateMinutes > 0 ? 'later' : 'sooner'} than planned{/if}
+    </p>
+    <div class="acts">
+      {#if canAsk}
+        <Button size="field" kind="ghost" on:click={() => void askToNotify().then(() => (canAsk = canAskToNotify()))}
+          >Call out on this device</Button
+        >
+      {/if}
+      <Button size="field" kind="tertiary" on:click={() => (sheet = 'note')}>Note</Button>
+      <Button
+        size="field"
+        kind="ghost"
+        disabled={!last}
+        on:click={() => last && happened({ kind: 'taken-back', event: last.id })}>Take back the last</Button
+      >
+    </div>
+  </header>
+  {#if isSeveral}
+    <Choices
+      label="Runs on the bench"
+      choices={followers.map((one) => ({ id: String(one.id), text: one.plan.name }))}
+      chosen={String(follower.id)}
+      onchoose={(id) => (chosen = Number(id))}
+    />
+  {/if}
+  {#if !isReached}
+    <Notice>
+      The server does not answer. Go on: {waiting}
+      {waiting === 1 ? 'thing waits' : 'things wait'} on this device and go up when it does.
+    </Notice>
+  {/if}
+  {#if !isStored}
+    <Notice harm>The storage of this device is full: leave this page open until the server has what happened.</Notice>
+  {/if}
+  {#if problems.length > 0}<Notice harm {problems} />{/if}
+  {#each run.dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
+    <Notice harm>
+      "{nameOf(step)}" would come {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
+        mostMinutes,
+      )}: do it first.
+    </Notice>
+  {/each}
+  {#each effects as { layer, name, plannedMm, madeMm } (layer)}
+    <Notice>{name} comes to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</Notice>
+  {/each}
+  <div class="both">
+    {#if run.status !== 'open'}
+      <section class="panel over">
+        <h2>{run.status === 'finished' ? 'It is done.' : 'It was stopped.'}</h2>
+        <p class="links">
+          <Button href="/runs/{follower.id}/log">What came of it</Button>
+          <Button href="/runs" kind="tertiary">All runs</Button>
+        </p>
+      </section>
+    {:else if run.now}
+      <AtHand
+        now={run.now}
+        left={left(run.now)}
+        {nowMs}
+        lines={run.lines}
+        boil={plan.boils.find(({ step }) => step === run.now?.step.id) ?? null}
+        onbegin={(step) => happened({ kind: 'step-begun', step })}
+        onend={(step) => end(follower.id, step)}
+        onputoff={(step) => happened({ kind: 'step-put-off', step })}
+        onskip={() => (sheet = 'skip')}
+        onnote={happened}
+        onamount={(line) => (weighing = line)}
+      />
+    {:else if run.next.length === 0 && run.byItself.length === 0}
+      <Finish {plan} onnote={happened} />
+    {:else}
+      <section class="panel over"><h2>Nothing to do for the hands just now.</h2></section>
+    {/if}
+    <ToCome
+      {byItself}
+      {next}
+      {isSeveral}
+      {nowMs}
+      {left}
+      onend={end}
+      onsoft={(id, step, reading) =>
+        followers.find((one) => one.id === id)?.happened({ kind: 'set-reading', step, reading })}
+    />
+  </div>
+</div>
+
+{#if sheet === 'note'}
+  <NoteSheet
+    {plan}
+    lines={run.lines}
+    {rack}
+    onnote={happened}
+    onphoto={(id, jpeg) => follower.photographed(id, jpeg, '')}
+    onclose={() => (sheet = null)}
+  />
+{:else if sheet === 'skip' && run.now}
+  {@const step = run.now.step}
+  <Sheet title="Leave it out: {step.text}" onclose={() => (sheet = null)}>
+    <Choices
+      label="Why it is left out"
+      choices={WHY_SKIPPED.map((id) => ({ id, text: id }))}
+      onchoose={(why) => {
+        happened({ kind: 'step-skipped', step: step.id, why });
+        sheet = null;
+      }}
+    />
+  </Sheet>
+{/if}
+{#if weighing}
+  {@const line = weighing}
+  <WeighSheet
+    {line}
+    lots={lots
+      .filter(({ ingredient }) => ingredient === line.ingredient)
+      .map(({ lot }) => lot)
+      .slice(0, MOST_LOTS)}
+    onnote={happened}
+    onclose={() => (weighing = null)}
+  />
+{/if}
+
+<style>
+  .bench {
+    display: flex;
+    flex-direction: column;
+    min-height: calc(100dvh - 48px);
+    padding: 0.6rem 1rem 1rem;
+    gap: 0.6rem;
+  }
+
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 1.2rem;
+    align-items: baseline;
+  }
+
+  h1 {
+    font-size: 1.4rem;
+  }
+
+  .acts {
+    display: flex;
+    gap: 0.4rem;
+    margin-left: auto;
+  }
+
+  .both {
+    flex: 1;
+    display: grid;
+    grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+    gap: 0.8rem;
+    align-items: start;
+  }
+
+  .over {
+    display: grid;
+    gap: 1rem;
+    padding: 2rem;
+    font-size: 1.2rem;
+  }
+
+  .links {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+  }
+
+  @media (max-width: 759px) {
+    .both {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,118 @@
+<!-- The pot's thermometer at the bench: what it shows beside the end point, when it will be there, and each reading noted with the run. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { onDestroy } from 'svelte';
+  import type { RunBoil } from '../../core/run';
+  import { forecastBoil, type Reading } from '../../core/sugar';
+  import { openCaller, type Caller } from '$lib/callOut';
+  import type { DeviceSource } from '$lib/device';
+  import type { Happening } from '$lib/happening';
+  import { openProbe } from '$lib/probe';
+  import { shopFigures } from '$lib/shopFigures';
+
+  interface Props {
+    boil: RunBoil;
+    onnote: (...happenings: Happening[]) => void;
+  }
+  let { boil, onnote }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  /** Between readings that are noted. */
+  const NOTE_EVERY_MS = 15_000;
+  const MOST_READINGS = 5000;
+  const SOON_MINUTES = 2;
+
+  let source: DeviceSource | null = $state.raw(null);
+  let readings: readonly Reading[] = $state.raw([]);
+  let isBroken = $state(false);
+  let notedMs = 0;
+  let caller: Caller | null = null;
+  const last = $derived(readings.at(-1)?.[1] ?? null);
+  /** The end point as this thermometer shows it: what it is off, and the height, are in it. */
+  const forecast = $derived(
+    forecastBoil({ readings, targetC: boil.targetC, probeOffsetC: boil.showsC - boil.targetC }),
+  );
+  const near = $derived(
+    forecast.reached ? 'now' : forecast.minutesLeft !== null && forecast.minutesLeft <= SOON_MINUTES ? 'soon' : 'later',
+  );
+  $effect(() => {
+    if (source && near !== 'later') caller?.call(near === 'now' ? 5 : 2);
+  });
+
+  function start() {
+    caller ??= openCaller();
+    readings = [];
+    isBroken = false;
+    source = openProbe(
+      { speed: 1, offsetC: boil.showsC - boil.targetC },
+      {
+        onreading(reading) {
+          readings = [...readings.slice(1 - MOST_READINGS), reading];
+          if (Date.now() - notedMs < NOTE_EVERY_MS) return;
+          notedMs = Date.now();
+          onnote({ kind: 'temperature', step: boil.step, celsius: Math.round(reading[1] * 10) / 10 });
+        },
+        onbroken() {
+          isBroken = true;
+          stop();
+        },
+      },
+    );
+  }
+  function stop() {
+    source?.close();
+    source = null;
+  }
+  onDestroy(() => {
+    stop();
+    caller?.close();
+  });
+</script>
+
+<div class="probe" class:now={near === 'now'}>
+  <p>
+    <span class="quiet">End point on this thermometer</span>
+    <b class="figures target">{figures.bothTemperatures(boil.showsC)}</b>
+  </p>
+  {#if source && last !== null}
+    <p class="shows figures" role="status">{figures.temperature.say(last, 1)}</p>
+    <p>
+      {#if near === 'now'}<b>Now: take it off the heat</b>
+      {:else if forecast.minutesLeft !== null}about {Math.max(1, Math.round(forecast.minutesLeft))} min more
+      {:else}{forecast.why}{/if}
+    </p>
+  {/if}
+  {#if isBroken}<p class="harm">The thermometer does not answer. Read it by eye; what was noted stays.</p>{/if}
+  <Button size="field" kind="tertiary" on:click={source ? stop : start}
+    >{source ? 'Leave the thermometer' : 'Follow the thermometer'}</Button
+  >
+</div>
+
+<style>
+  .probe {
+    display: grid;
+    gap: 0.3rem;
+    padding: 0.6rem 0.8rem;
+    background: var(--sunk);
+  }
+
+  .target {
+    font-size: 1.7rem;
+    margin-left: 0.4rem;
+  }
+
+  .shows {
+    font-size: 2.6rem;
+    font-weight: 700;
+    line-height: 1.1;
+  }
+
+  .now {
+    background: var(--hot-ground);
+    color: var(--hot);
+  }
+
+  .harm {
+    color: var(--harm);
+  }
+</style>

@@ -1,0 +1,174 @@
+<!-- Whatever else happens at the bench: what came out, held back, another tin, a photo, words, what to change next time. -->
+<script lang="ts">
+  import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
+  import type { LineNow, RunPlan } from '../../core/run';
+  import { asTin, tinInWords, type RackTin } from '../../core/tin';
+  import type { Happening } from '$lib/happening';
+  import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
+  import { uuid } from '$lib/uuid';
+  import Choices from './Choices.svelte';
+  import NextTime from './NextTime.svelte';
+  import NumberPad from './NumberPad.svelte';
+  import { smallerPhoto } from './photo';
+  import Sheet from './Sheet.svelte';
+
+  interface Props {
+    plan: RunPlan;
+    lines: readonly LineNow[];
+    rack: readonly (RackTin & { readonly id: number })[];
+    onnote: (...happenings: Happening[]) => void;
+    onphoto: (id: string, jpeg: Blob) => Promise<void>;
+    onclose: () => void;
+  }
+  let { plan, lines, rack, onnote, onphoto, onclose }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  const WHY_STOPPED = ['Burnt', 'Split', 'Something is missing', 'No time'] as const;
+
+  /** A number of something, by keys. */
+  interface Numbered {
+    readonly unit: string;
+    readonly isSigned?: boolean;
+    readonly of: readonly { readonly id: string; readonly text: string }[];
+    /** In the base unit. */
+    readonly make: (value: number, of: string) => Happening;
+    readonly valueOf: (number: number) => number;
+  }
+  const pots = $derived(plan.pots.map(({ preparation, name }) => ({ id: preparation, text: name })));
+  const { mass, length, temperature } = $derived(figures);
+  const numbered = $derived({
+    'Out of the pot': {
+      ...{ unit: mass.unit, of: pots, valueOf: mass.valueOf },
+      make: (massG, preparation) => ({ kind: 'came-out', preparation, massG }),
+    },
+    'Held back or added': {
+      ...{ unit: mass.unit, isSigned: true, valueOf: mass.valueOf },
+      of: lines.map(({ preparation, line, ingredient, preparationName }) => ({
+        id: `${preparation} ${line}`,
+        text: `${ingredient}, ${preparationName}`,
+      })),
+      make: (byG, of) => {
+        const line = lines.find((one) => `${one.preparation} ${one.line}` === of)!;
+        return { kind: 'amount-changed', preparation: line.preparation, line: line.line, byG };
+      },
+    },
+    Temperature: {
+      ...{ unit: temperature.unit, valueOf: temperature.valueOf },
+      of: plan.boils.map(({ step, preparation }) => ({
+        id: step,
+        text: pots.find(({ id }) => id === preparation)?.text ?? preparation,
+      })),
+      make: (celsius, step) => ({ kind: 'temperature', step, celsius }),
+    },
+    Thickness: {
+      ...{ unit: length.unit, valueOf: length.valueOf },
+      of: plan.layers.filter(({ thicknessMm }) => thicknessMm > 0).map(({ id, name }) => ({ id, text: name })),
+      make: (mm, layer) => ({ kind: 'thickness', layer, mm }),
+    },
+    Trims: {
+      ...{ unit: mass.unit, of: [{ id: 'all', text: 'All trims' }], valueOf: mass.valueOf },
+      make: (massG) => ({ kind: 'trim', massG }),
+    },
+    Leftover: {
+      ...{ unit: mass.unit, of: pots, valueOf: mass.valueOf },
+      make: (massG, preparation) => ({ kind: 'leftover', preparation, massG }),
+    },
+  } as const satisfies Readonly<Record<string, Numbered>>);
+  type NumberedKind = keyof typeof numbered;
+  const OTHERS = ['Another tin', 'Photo', 'Words', 'Tasted', 'Next time', 'Stop the run'] as const;
+  type Kind = NumberedKind | (typeof OTHERS)[number];
+  const kinds = $derived([
+    ...(Object.keys(numbered) as NumberedKind[]).filter((kind) => numbered[kind].of.length > 0),
+    ...OTHERS,
+  ]);
+
+  let kind: Kind | null = $state(null);
+  let of: string | null = $state(null);
+  let text = $state('');
+  let words = $state('');
+  let isNoPicture = $state(false);
+  const asked: Numbered | null = $derived(kind !== null && kind in numbered ? numbered[kind as NumberedKind] : null);
+  const chosen = $derived(of ?? (asked?.of.length === 1 ? asked.of[0]!.id : null));
+  const number = $derived(text === '' ? NaN : Number(text));
+
+  function say(happening: Happening) {
+    onnote(happening);
+    onclose();
+  }
+  async function photo(files: readonly File[]) {
+    const [file] = files;
+    const jpeg = file ? await smallerPhoto(file) : null;
+    isNoPicture = jpeg === null;
+    if (!jpeg) return;
+    await onphoto(uuid(), jpeg);
+    onclose();
+  }
+</script>
+
+<Sheet title={kind ?? 'What happened?'} {onclose}>
+  {#if kind === null}
+    <Choices label="What happened" choices={kinds.map((id) => ({ id, text: id }))} onchoose={(id) => (kind = id)} />
+  {:else if asked}
+    {#if asked.of.length > 1}<Choices label="Of what" choices={asked.of} {chosen} onchoose={(id) => (of = id)} />{/if}
+    {#if chosen !== null}
+      <NumberPad label={kind} unit={asked.unit} isSigned={asked.isSigned ?? false} bind:text />
+      <Button disabled={!Number.isFinite(number)} on:click={() => say(asked.make(asked.valueOf(number), chosen))}
+        >Note it</Button
+      >
+    {/if}
+  {:else if kind === 'Another tin'}
+    <Choices
+      label="In which tin"
+      choices={rack.map(({ id, name, tin }) => ({
+        id: String(id),
+        text: `${name}, ${tinInWords(asTin(tin), figures)}`,
+      }))}
+      onchoose={(id) => {
+        const tin = rack.find((one) => String(one.id) === id);
+        if (tin) say({ kind: 'tin-changed', tins: [{ tin: tin.tin, count: 1 }] });
+      }}
+    />
+  {:else if kind === 'Photo'}
+    <p>It is made smaller here, and goes to the shop's own server only.</p>
+    <FileUploaderButton
+      labelText="Take or choose a photo"
+      accept={['image/*']}
+      disableLabelChanges
+      on:change={(event) => void photo(event.detail)}
+    />
+    {#if isNoPicture}<Notice harm>That is no picture that can be read here: choose another one.</Notice>{/if}
+  {:else if kind === 'Next time'}
+    <NextTime {plan} {rack} onnote={(change, why) => say({ kind: 'next-time', change, why })} />
+  {:else if kind === 'Stop the run'}
+    <Choices
+      label="Why it is stopped"
+      choices={WHY_STOPPED.map((id) => ({ id, text: id }))}
+      onchoose={(why) => say({ kind: 'stopped', why })}
+    />
+  {:else}
+    <TextArea labelText={kind} maxlength={2000} rows={4} bind:value={words} />
+    {#if kind === 'Tasted'}
+      <div class="two">
+        <Button disabled={words.trim() === ''} on:click={() => say({ kind: 'tasted', text: words.trim(), good: true })}
+          >Good</Button
+        >
+        <Button
+          kind="secondary"
+          disabled={words.trim() === ''}
+          on:click={() => say({ kind: 'tasted', text: words.trim(), good: false })}>Not good</Button
+        >
+      </div>
+    {:else}
+      <Button disabled={words.trim() === ''} on:click={() => say({ kind: 'note', text: words.trim() })}>Note it</Button>
+    {/if}
+  {/if}
+</Sheet>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.6rem;
+  }
+</style>

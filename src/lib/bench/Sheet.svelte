@@ -1,0 +1,23 @@
+<!-- A sheet over the bench: as large as it needs to be, closed by Escape, by its cross, or by what is done in it. -->
+<script lang="ts">
+  import { Modal } from 'carbon-components-svelte';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    title: string;
+    onclose: () => void;
+    children: Snippet;
+  }
+  let { title, onclose, children }: Props = $props();
+</script>
+
+<Modal open passiveModal modalHeading={title} size="sm" on:close={onclose}>
+  <div>{@render children()}</div>
+</Modal>
+
+<style>
+  div {
+    display: grid;
+    gap: 0.8rem;
+  }
+</style>

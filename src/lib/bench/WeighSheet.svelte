@@ -1,0 +1,73 @@
+<!-- One line weighed otherwise than planned, or with its lot: by keys, or as the scale shows it. -->
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import { onDestroy } from 'svelte';
+  import type { LineNow } from '../../core/run';
+  import { openScale } from '$lib/benchScale';
+  import type { DeviceSource } from '$lib/device';
+  import type { Happening } from '$lib/happening';
+  import { shopFigures } from '$lib/shopFigures';
+  import Choices from './Choices.svelte';
+  import NumberPad from './NumberPad.svelte';
+  import Sheet from './Sheet.svelte';
+
+  interface Props {
+    line: LineNow;
+    /** Lots of this ingredient that were noted before, the last used first. */
+    lots: readonly string[];
+    onnote: (...happenings: Happening[]) => void;
+    onclose: () => void;
+  }
+  let { line, lots, onnote, onclose }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  let text = $state('');
+  let lot = $state('');
+  let scale: DeviceSource | null = $state.raw(null);
+  const number = $derived(Number(text));
+  const massG = $derived(text === '' || !Number.isFinite(number) || number < 0 ? null : figures.mass.valueOf(number));
+
+  function listen() {
+    if (scale) return stop();
+    scale = openScale(
+      { aimG: line.massG ?? 100, spread: 0.01, shards: 1 },
+      {
+        onreading(event) {
+          if (event !== 'overloaded') text = figures.mass.figure(Math.max(0, event.massG), 1);
+        },
+        onbroken: stop,
+      },
+    );
+  }
+  function stop() {
+    scale?.close();
+    scale = null;
+  }
+  onDestroy(stop);
+
+  function done() {
+    const { preparation, line: at, ingredient } = line;
+    const weighedG = massG ?? line.massG;
+    onnote(
+      ...(weighedG === null ? [] : [{ kind: 'weighed', preparation, line: at, massG: weighedG } as const]),
+      ...(lot.trim() === '' ? [] : [{ kind: 'lot', ingredient, lot: lot.trim() } as const]),
+    );
+    onclose();
+  }
+</script>
+
+<Sheet title={line.ingredient} {onclose}>
+  <p class="figures">Planned: <b>{line.measured}</b>. Left empty it counts as planned.</p>
+  <NumberPad label="Weighed" unit={figures.mass.unit} bind:text />
+  <Button kind="tertiary" on:click={listen}>{scale ? 'Hold what the scale shows' : 'Follow the scale'}</Button>
+  {#if lots.length > 0}
+    <Choices
+      label="Lots used before"
+      choices={lots.map((id) => ({ id, text: `Lot ${id}` }))}
+      chosen={lot}
+      onchoose={(id) => (lot = id)}
+    />
+  {/if}
+  <TextInput labelText="Lot, as on the pack" maxlength={200} bind:value={lot} />
+  <Button on:click={done}>Note it</Button>
+</Sheet>

@@ -1,0 +1,17 @@
+import { database } from '$lib/server/db';
+import { problem } from '$lib/server/http';
+import { eventsTable } from '$lib/server/logOut';
+import { eventsOf, runById } from '$lib/server/runs';
+
+/** What happened in a run, event by event. */
+export function GET({ params }) {
+  const db = database();
+  const run = runById(db, Number(params.id));
+  if (!run) return problem('There is no such run', '', 404);
+  return new Response(eventsTable(run.plan, eventsOf(db, run.id)), {
+    headers: {
+      'Content-Type': 'text/csv; charset=utf-8',
+      'Content-Disposition': `attachment; filename="${run.plan.lot}.csv"`,
+    },
+  });
+}

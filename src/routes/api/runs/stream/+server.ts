@@ -1,0 +1,13 @@
+import { database } from '$lib/server/db';
+import { problem } from '$lib/server/http';
+import { runStream, streamFrom } from '$lib/server/runStream';
+
+const MOST_RUNS = 20;
+
+/** The events of several runs as they come in, each with its run: `?runs=1,2&after=` the last sequence that is known. */
+export function GET({ url, request }) {
+  const runs = [...new Set((url.searchParams.get('runs') ?? '').split(',').map(Number))];
+  if (runs.length > MOST_RUNS || runs.some((id) => !Number.isInteger(id) || id <= 0))
+    return problem(`Name at most ${MOST_RUNS} runs by their numbers, such as ?runs=1,2`, '/runs');
+  return runStream(database(), runs, streamFrom(request, url), request.signal, (run, event) => ({ run, event }));
+}

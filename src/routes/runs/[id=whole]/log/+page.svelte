@@ -1,0 +1,281 @@
+<!-- A run in the logbook: what was planned beside what happened, what was said of it, what went wrong, and what to change. -->
+<script lang="ts">
+  import { Button, Table, TextInput } from 'carbon-components-svelte';
+  import { onMount, untrack } from 'svelte';
+  import { changeInWords } from '../../../../core/logbook';
+  import { runRecord } from '../../../../core/run';
+  import { formatDuration, percent } from '$lib/figures';
+  import { money } from '$lib/money';
+  import { RunFollower } from '$lib/runFollower.svelte';
+  import { followRuns } from '$lib/runStream';
+  import { shopDates } from '$lib/shopDates';
+  import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
+  import NextTime from '$lib/bench/NextTime.svelte';
+  import BoilCurve from './BoilCurve.svelte';
+  import StepsDrawn from './StepsDrawn.svelte';
+  import WhatWentWrong from './WhatWentWrong.svelte';
+
+  let { data } = $props();
+
+  const follower = untrack(() => new RunFollower(data.run.id, data.run.plan, data.events));
+  onMount(() => followRuns([follower], data.last));
+  const { plan } = follower;
+  const figures = $derived(shopFigures());
+  const dates = $derived(shopDates());
+  const record = $derived(runRecord(plan, follower.events));
+  const { outcome } = $derived(record);
+  const beginMs = Date.parse(plan.begin);
+  const plannedMinutes = plan.steps.reduce((latest, { planned }) => Math.max(latest, planned.to), 0);
+  const changed = $derived(
+    record.lines.filter(
+      ({ massG, massInG }) => massG !== null && massInG !== null && Math.abs(massInG - massG) > 0.02 * massG,
+    ),
+  );
+  const unknown = 'not noted';
+  /** Name, planned, as it went. */
+  const rows = $derived([
+    [
+      'From first to last',
+      formatDuration(plannedMinutes),
+      record.endedAt === null ? 'under way' : formatDuration(record.minutes),
+    ],
+    [
+      'Good pieces',
+      String(plan.pieces),
+      outcome.pieces === null ? unknown : `${outcome.pieces} (${percent(outcome.yieldShare ?? 0)})`,
+    ],
+    ['Rejects', '0', outcome.pieces === null ? unknown : String(outcome.rejects)],
+    ['One piece', figures.mass.say(plan.pieceG), outcome.pieceG === null ? unknown : figures.mass.say(outcome.pieceG)],
+    ['Spread between pieces', '', outcome.pieceVariation === null ? unknown : percent(outcome.pieceVariation)],
+    ['Trims', figures.mass.say(plan.trimG), outcome.trimG === null ? unknown : figures.mass.say(outcome.trimG)],
+    ['Ingredients', money(data.cost.planned, data.cost.currency), money(data.cost.made, data.cost.currency)],
+    [
+      'Ingredients of a piece',
+      plan.pieces > 0 ? money(data.cost.planned / plan.pieces, data.cost.currency) : '',
+      outcome.pieces ? money(data.cost.made / outcome.pieces, data.cost.currency) : unknown,
+    ],
+  ] as const);
+
+  const potName = (id: string) => plan.pots.find(({ preparation }) => preparation === id)?.name ?? id;
+  const said = $derived(
+    record.said.flatMap((event) => {
+      const text = 'text' in event ? event.text : 'why' in event ? event.why : undefined;
+      return [{ ...event, words: text ?? '' }];
+    }),
+  );
+  let note = $state('');
+  function addNote() {
+    if (note.trim() !== '') follower.happened({ kind: 'note', text: note.trim() });
+    note = '';
+  }
+</script>
+
+<svelte:head><title>{plan.name}, {plan.lot} - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head">
+    <div>
+      <h1>{plan.name}</h1>
+      <p class="quiet figures">
+        Lot {plan.lot}, version {plan.version}, {dates.moment(record.begunAt)}.
+        {record.status === 'open' ? 'It is on the bench.' : record.status === 'stopped' ? 'It was stopped.' : ''}
+        {#if data.versions.length > 0}Version {data.versions.join(' and ')} has learnt from it.{/if}
+      </p>
+    </div>
+    <div class="acts">
+      {#if record.status === 'open'}<Button size="small" href="/runs/{data.run.id}">To the bench</Button>{/if}
+      <Button size="small" kind="tertiary" href="/slabs/{data.run.slabId}/log?run={data.run.id}">Next version</Button>
+      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}/log.csv">CSV</Button>
+      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}" download="{plan.lot}.json">JSON</Button>
+    </div>
+  </div>
+  {#if follower.problems.length > 0}<Notice harm problems={follower.problems} />{/if}
+
+  <div class="two">
+    <section class="panel" aria-labelledby="steps">
+      <h2 id="steps">Steps</h2>
+      <StepsDrawn steps={record.steps} {beginMs} timeOf={(ms) => dates.clock(ms)} />
+    </section>
+    <section class="panel" aria-labelledby="figures">
+      <h2 id="figures">What came of it</h2>
+      <Table size="compact" class="table">
+        <thead
+          ><tr><th><span class="unseen">What</span></th><th class="num">Planned</th><th class="num">As it went</th></tr
+          ></thead
+        >
+        <tbody>
+          {#each rows as [name, planned, went] (name)}
+            <tr><th scope="row">{name}</th><td class="num quiet">{planned}</td><td class="num"><b>{went}</b></td></tr>
+          {/each}
+        </tbody>
+      </Table>
+      {#each data.effects as { layer, name, plannedMm, madeMm } (layer)}
+        <p class="effect">{name} came to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</p>
+      {/each}
+      {#each record.thickness as [layer, mm] (layer)}
+        {@const laid = plan.layers.find(({ id }) => id === layer)}
+        {#if laid}
+          <p class="quiet small">
+            {laid.name} by the ruler: {figures.length.say(mm)}, reckoned {figures.length.say(laid.thicknessMm)}.
+          </p>
+        {/if}
+      {/each}
+    </section>
+  </div>
+
+  <div class="two even">
+    <section class="panel" aria-labelledby="boil">
+      <h2 id="boil">Temperatures</h2>
+      {#each record.curves as curve (curve.step)}
+        <BoilCurve {curve} name={potName(curve.preparation)} />
+      {:else}
+        <p class="quiet">Nothing of it boils.</p>
+      {/each}
+      <h2>Amounts</h2>
+      {#if changed.length === 0}
+        <p class="quiet">All that was weighed is as planned, within 2 %.</p>
+      {:else}
+        <ul class="amounts">
+          {#each changed as { preparation, line, ingredient, massG, massInG, why } (`${preparation} ${line}`)}
+            <li>
+              <b class="figures">{figures.mass.say(massInG!)}</b>
+              {ingredient} instead of <span class="figures">{figures.mass.say(massG!)}</span> in {potName(
+                preparation,
+              )}{#if why}:
+                {why}{/if}
+            </li>
+          {/each}
+        </ul>
+      {/if}
+      {#if record.lots.length > 0}
+        <h2>Lots</h2>
+        <ul class="amounts">
+          {#each record.lots as { id, ingredient, lot } (id)}
+            <li><a href="/lots?find={encodeURIComponent(lot)}">{lot}</a> {ingredient}</li>
+          {/each}
+        </ul>
+      {/if}
+    </section>
+    <section class="panel" aria-labelledby="wrong">
+      <h2 id="wrong">What went wrong</h2>
+      <WhatWentWrong slab={data.run.slabId} run={data.run.id} />
+    </section>
+  </div>
+
+  <div class="two even">
+    <section class="panel" aria-labelledby="said">
+      <h2 id="said">Said of it</h2>
+      <ul class="said">
+        {#each said as event (event.id)}
+          <li>
+            <span class="quiet figures">{dates.weekTime(Date.parse(event.at))}</span>
+            {#if event.kind === 'photo'}
+              <a href="/api/runs/{data.run.id}/photos/{event.photo}">
+                <img src="/api/runs/{data.run.id}/photos/{event.photo}" alt={event.words || 'Photo'} loading="lazy" />
+              </a>
+            {/if}
+            <span
+              >{#if event.kind === 'rejects'}{event.count} rejected:
+              {/if}{#if event.kind === 'tasted'}Tasted:
+              {/if}{event.words}</span
+            >
+          </li>
+        {:else}
+          <li class="quiet">Nothing yet.</li>
+        {/each}
+      </ul>
+      <form
+        onsubmit={(event) => {
+          event.preventDefault();
+          addNote();
+        }}
+      >
+        <TextInput labelText="A note" bind:value={note} maxlength={5000} />
+        <Button type="submit" size="field" kind="tertiary" disabled={note.trim() === ''}>Add the note</Button>
+      </form>
+    </section>
+    <section class="panel" aria-labelledby="next">
+      <h2 id="next">What to change next time</h2>
+      <ul class="said">
+        {#each record.nextTime as { id, change, why } (id)}
+          <li><b>{changeInWords(change, data.slab, figures)}</b> <span class="quiet">{why}</span></li>
+        {/each}
+      </ul>
+      <NextTime
+        {plan}
+        rack={data.rack}
+        onnote={(change, why) => follower.happened({ kind: 'next-time', change, why })}
+      />
+    </section>
+  </div>
+</div>
+
+<style>
+  .acts {
+    margin-left: auto;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+  }
+
+  .two {
+    display: grid;
+    grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
+    gap: 0.8rem;
+    margin-bottom: 0.8rem;
+    align-items: start;
+  }
+
+  .even {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+
+  .panel {
+    padding: 0.7rem 0.9rem;
+  }
+
+  h2 {
+    font-size: 1.05rem;
+    font-weight: 650;
+    margin-bottom: 0.3rem;
+  }
+
+  h2:not(:first-child) {
+    margin-top: 0.8rem;
+  }
+
+  .effect {
+    color: var(--hot);
+  }
+
+  .small {
+    font-size: 0.9rem;
+  }
+
+  .amounts li,
+  .said li {
+    padding: 0.25rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  img {
+    display: block;
+    max-width: 100%;
+    max-height: 200px;
+  }
+
+  form {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0.5rem;
+    align-items: end;
+    margin-top: 0.6rem;
+  }
+
+  @media (max-width: 900px) {
+    .two {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

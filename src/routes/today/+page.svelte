@@ -1,0 +1,253 @@
+<!-- The day at a glance: what is on the bench, what sets where, what is due, and what is to be weighed next. -->
+<script lang="ts">
+  import 'carbon-components-svelte/css/all.css?block=progress-bar';
+  import { Button, ProgressBar } from 'carbon-components-svelte';
+  import { onMount, untrack } from 'svelte';
+  import type { LineNow } from '../../core/run';
+  import { countdown } from '$lib/bench/clock';
+  import { RunFollower } from '$lib/runFollower.svelte';
+  import { followRuns } from '$lib/runStream';
+  import { shopDates } from '$lib/shopDates';
+  import { shopFigures } from '$lib/shopFigures';
+  import Nothing from '$lib/ui/Nothing.svelte';
+
+  let { data } = $props();
+
+  const followers = untrack(() => data.runs.map(({ id, plan, events }) => new RunFollower(id, plan, events)));
+  onMount(() =>
+    followRuns(
+      followers,
+      untrack(() => data.last),
+    ),
+  );
+  const dates = $derived(shopDates());
+  const figures = $derived(shopFigures());
+  const MOST_DUE = 10;
+  const MOST_WEIGHED = 14;
+  const PLACES = ['fridge', 'freezer', 'marble', 'oven'] as const;
+
+  const open = $derived(followers.filter(({ state }) => state.status === 'open'));
+  const isPlanned = ({ events }: RunFollower) => events.length === 0;
+  const byItself = $derived(
+    open.flatMap((one) => one.state.byItself.map((step) => ({ run: one, step }))).sort((a, b) => a.step.to - b.step.to),
+  );
+  const due = $derived(
+    open
+      .flatMap((one) =>
+        [...(one.state.now ? [one.state.now] : []), ...one.state.next].map((step) => ({ run: one, step })),
+      )
+      .sort((a, b) => a.step.from - b.step.from)
+      .slice(0, MOST_DUE),
+  );
+  /** Of the first run that has yet to be weighed. */
+  const unweighed = $derived.by(() => {
+    for (const one of open) {
+      const lines = one.state.lines.filter(({ weighedG, massG }) => weighedG === null && massG !== null);
+      const isOver = one.state.steps.some(
+        ({ step, endedAt }) => step.after.length === 0 && step.of === 'all' && endedAt !== null,
+      );
+      if (lines.length > 0 && !isOver) return { run: one, lines };
+    }
+    return null;
+  });
+  const placeOf = (occupies: readonly string[]) => PLACES.find((place) => occupies.includes(place)) ?? 'room';
+  const keyOf = ({ preparation, line }: LineNow) => `${preparation} ${line}`;
+  const shareDone = ({ state }: RunFollower) =>
+    state.steps.filter(({ endedAt }) => endedAt !== null).length / Math.max(1, state.steps.length);
+</script>
+
+<svelte:head><title>Today - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head">
+    <h1>Today</h1>
+    {#if open.length > 0}<Button size="field" href="/bench">To the bench</Button>{/if}
+  </div>
+  {#if open.length === 0}
+    <div class="panel">
+      <Nothing title="Nothing is on the bench">
+        <p>Open a slab, go to its Clock, and press Make it. From then on this is the first screen.</p>
+        <Button size="small" kind="tertiary" href="/slabs">To the slabs</Button>
+      </Nothing>
+    </div>
+  {:else}
+    <div class="cards">
+      {#each open as one (one.id)}
+        {@const { now } = one.state}
+        <section class="panel card" aria-label={one.plan.name}>
+          <h2><a href="/runs/{one.id}">{one.plan.name}</a></h2>
+          <p class="quiet figures">
+            {one.plan.lot}. {isPlanned(one)
+              ? `Begins ${dates.moment(Date.parse(one.plan.begin))}`
+              : `Done at about ${dates.weekTime(one.state.endsAt)}`}{#if !isPlanned(one) && one.state.lateMinutes >= 2}, {Math.round(
+                one.state.lateMinutes,
+              )} min later than planned{/if}
+          </p>
+          <ProgressBar size="sm" hideLabel labelText="Steps that are over" value={shareDone(one) * 100} max={100} />
+          <p class="now">
+            {#if now}
+              <span>{now.step.text}</span>
+              <b class="figures"
+                >{now.status === 'under way' ? countdown(now.to - one.nowMs) : dates.weekTime(now.from)}</b
+              >
+            {:else}<span class="quiet"
+                >{one.state.byItself.length > 0 ? 'It goes by itself' : 'All steps are over'}</span
+              >{/if}
+          </p>
+          {#each one.state.dangers as danger (`${danger.step} ${danger.behind}`)}
+            <p class="harm">
+              {one.plan.steps.find(({ id }) => id === danger.step)?.text} would wait {Math.round(danger.waitsMinutes)} min
+            </p>
+          {/each}
+        </section>
+      {/each}
+    </div>
+    <div class="three">
+      <section class="panel" aria-labelledby="due">
+        <h2 id="due">Due</h2>
+        <ol>
+          {#each due as { run, step } (`${run.id} ${step.step.id}`)}
+            <li>
+              <span class="figures quiet">{step.from <= run.nowMs ? 'now' : dates.weekTime(step.from)}</span>
+              <span>{step.step.text} <span class="quiet">{run.plan.name}</span></span>
+            </li>
+          {/each}
+        </ol>
+      </section>
+      <section class="panel" aria-labelledby="sets">
+        <h2 id="sets">By itself, and where</h2>
+        <ul>
+          {#each byItself as { run, step } (`${run.id} ${step.step.id}`)}
+            <li>
+              <span class="place">{placeOf(step.step.occupies)}</span>
+              <span>{step.step.text} <span class="quiet">{run.plan.name}</span></span>
+              <b class="figures" class:harm={step.to <= run.nowMs}
+                >{countdown((step.begunAt ?? 0) + step.step.minutes * 60_000 - run.nowMs)}</b
+              >
+            </li>
+          {:else}
+            <li class="quiet">Nothing sets or bakes now.</li>
+          {/each}
+        </ul>
+      </section>
+      <section class="panel" aria-labelledby="weigh">
+        <h2 id="weigh">To weigh next</h2>
+        {#if unweighed}
+          <p class="quiet">{unweighed.run.plan.name}</p>
+          <ul>
+            {#each unweighed.lines.slice(0, MOST_WEIGHED) as line (keyOf(line))}
+              <li>
+                <b class="figures mass">{line.massG === null ? line.measured : figures.mass.say(line.massG)}</b>
+                {line.ingredient}
+              </li>
+            {/each}
+          </ul>
+          {#if unweighed.lines.length > MOST_WEIGHED}<p class="quiet">
+              and {unweighed.lines.length - MOST_WEIGHED} more
+            </p>{/if}
+        {:else}
+          <p class="quiet">All is weighed.</p>
+        {/if}
+      </section>
+    </div>
+  {/if}
+  {#if data.past.length > 0}
+    <section class="panel past" aria-labelledby="past">
+      <h2 id="past">Made last</h2>
+      <ul>
+        {#each data.past as { id, name, lot, begunAt } (id)}
+          <li>
+            <span class="figures quiet">{dates.moment(Date.parse(begunAt))}</span> <a href="/runs/{id}/log">{name}</a>
+            <span class="quiet figures">{lot}</span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+</div>
+
+<style>
+  .cards {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(20rem, 1fr));
+    gap: 0.8rem;
+  }
+
+  .card {
+    display: grid;
+    gap: 0.4rem;
+    align-content: start;
+    border-top: 4px solid var(--primary);
+  }
+
+  .panel {
+    padding: 0.8rem 1rem;
+  }
+
+  h2 {
+    font-size: 1.1rem;
+    font-weight: 650;
+  }
+
+  .now {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
+    font-size: 1.15rem;
+  }
+
+  .now b {
+    font-size: 1.5rem;
+  }
+
+  .three {
+    display: grid;
+    grid-template-columns: 1.2fr 1fr 1fr;
+    gap: 0.8rem;
+    margin-top: 0.8rem;
+    align-items: start;
+  }
+
+  li {
+    display: flex;
+    gap: 0.8rem;
+    align-items: baseline;
+    padding: 0.35rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  li > .figures:first-child {
+    flex: 0 0 5.4rem;
+  }
+
+  li > b:last-child {
+    margin-left: auto;
+  }
+
+  .mass {
+    text-align: right;
+  }
+
+  .place {
+    flex: 0 0 3.6rem;
+    font-weight: 650;
+  }
+
+  .harm {
+    color: var(--harm);
+  }
+
+  .past {
+    margin-top: 0.8rem;
+  }
+
+  .past li > .figures:first-child {
+    flex: 0 0 11rem;
+  }
+
+  @media (max-width: 900px) {
+    .three {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>
