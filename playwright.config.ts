@@ -13,6 +13,8 @@ export default defineConfig({
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },
+    // Whatever the device holds would answer instead of the server; the tests of that allow it.
+    serviceWorkers: 'block',
     launchOptions: { executablePath: CHROMIUM, args: ARGS },
   },
 });

@@ -7,6 +7,8 @@ export default {
   preprocess: [vitePreprocess(), optimizeImports()],
   kit: {
     adapter: adapter({ precompress: true }),
+    // The bench asks for it; no other page is held on a device.
+    serviceWorker: { register: false },
     csp: {
       mode: 'auto',
       directives: {

@@ -1,7 +1,9 @@
-/** The built application behind Node's own HTTP server. */
+/** The built application behind Node's own HTTP server, or its HTTPS server with a certificate of the shop's own. */
 import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { pathToFileURL } from 'node:url';
 import { join } from 'node:path';
+import { certificateIn, ownAddresses } from './certificate.mjs';
 import { root } from './setup.mjs';
 
 const BODY_LIMIT = 1_048_576;
@@ -17,7 +19,8 @@ function permittedHosts(host, isLocal) {
     .split(',')
     .map((one) => one.trim().toLowerCase())
     .filter(Boolean);
-  const own = isLocal || /^(0\.0\.0\.0|::)$/.test(host) ? [] : [host.toLowerCase()];
+  // An address in numbers cannot be pointed here by somebody else's name.
+  const own = isLocal ? [] : /^(0\.0\.0\.0|::)$/.test(host) ? ownAddresses() : [host.toLowerCase()];
   const names = isLocal ? [] : [...listed, ...own];
   return {
     names,
@@ -37,6 +40,18 @@ function refusalToOpen(isLocal) {
   return 'HOST opens the application to the network, where anybody could change the data. Set KNIFE_TRAY_PASSPHRASE, which everybody is asked for once, and KNIFE_TRAY_HOSTS, the names by which it is opened; or leave HOST out';
 }
 
+/** Where a device finds the authority that vouches for this server, to be told to trust it. */
+const AUTHORITY_PATH = '/authority.crt';
+
+/** The certificate that the server is to speak with, or null for plain HTTP. */
+async function certificateFor(names) {
+  const asked = process.env.KNIFE_TRAY_TLS ?? '';
+  if (asked === '') return null;
+  if (asked !== 'auto') throw new Error('KNIFE_TRAY_TLS is auto, or left out');
+  const data = process.env.KNIFE_TRAY_DATA ?? join(root, 'data');
+  return certificateIn(join(data, 'tls'), ['localhost', '127.0.0.1', ...names]);
+}
+
 /**
  * Starts the server and resolves to its address when it listens.
  * SIGTERM and SIGINT let running answers finish, close the database and end the process, all within a second.
@@ -46,12 +61,14 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   const refusal = refusalToOpen(isLocal);
   if (refusal) throw new Error(refusal);
   const { names, permits } = permittedHosts(host, isLocal);
-  // The pages are served by plain HTTP here; the handler must not take them for HTTPS.
+  const certificate = await certificateFor(names);
+  const scheme = certificate ? 'https' : 'http';
+  // What the handler takes the pages to be served by is said here, and not by whoever asks.
   process.env.PROTOCOL_HEADER = 'x-forwarded-proto';
   process.env.BODY_SIZE_LIMIT = String(BODY_LIMIT);
   process.env.KNIFE_TRAY_TASKS ??= join(root, 'build', 'tasks.mjs');
   const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
-  const server = createServer((request, response) => {
+  const answer = (request, response) => {
     response.setHeader('X-Content-Type-Options', 'nosniff');
     // A name that someone else has pointed at this machine is not this machine's: their pages must not read ours.
     if (!permits(request.headers.host)) {
@@ -71,9 +88,14 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       else request.resume().once('end', refuse);
       return;
     }
-    request.headers['x-forwarded-proto'] = 'http';
+    if (certificate && request.url === AUTHORITY_PATH && request.method === 'GET') {
+      response.writeHead(200, { 'Content-Type': 'application/x-x509-ca-cert' }).end(certificate.authority);
+      return;
+    }
+    request.headers['x-forwarded-proto'] = scheme;
     handler(request, response, () => response.writeHead(404).end());
-  });
+  };
+  const server = certificate ? createSecureServer(certificate, answer) : createServer(answer);
   const stop = () => {
     server.close(() => {
       process.emit('sveltekit:shutdown', 'SIGTERM');
@@ -88,7 +110,8 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
     server.once('error', reject);
     server.listen(Number(port), host, () => {
       const { port: bound } = server.address();
-      resolve(`http://${host.includes(':') ? `[${host}]` : host}:${bound}`);
+      process.env.KNIFE_TRAY_ADDRESSES = names.map((name) => `${scheme}://${name}:${bound}`).join(' ');
+      resolve(`${scheme}://${host.includes(':') ? `[${host}]` : host}:${bound}`);
     });
   });
 }
@@ -98,6 +121,13 @@ export async function start() {
   try {
     const address = await serve();
     console.log(`Knife Tray is open at ${address}`);
+    const [elsewhere] = (process.env.KNIFE_TRAY_ADDRESSES ?? '').split(' ').filter(Boolean);
+    if (elsewhere) {
+      const { toString } = await import('qrcode');
+      console.log(
+        `On a tablet or a phone: ${elsewhere}\n${await toString(elsewhere, { type: 'terminal', small: true })}`,
+      );
+    }
     return address;
   } catch (error) {
     const taken = error?.code === 'EADDRINUSE';

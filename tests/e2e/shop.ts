@@ -24,7 +24,7 @@ export async function startServer(data: string, env: Readonly<Record<string, str
     let said = '';
     child.stdout.on('data', (chunk: Buffer) => {
       said += chunk.toString();
-      const found = /http:\/\/\S+/.exec(said);
+      const found = /https?:\/\/\S+/.exec(said);
       if (found) resolve(found[0]);
     });
     child.once('exit', (code) => reject(new Error(`The server ended with ${code}`)));
@@ -167,3 +167,10 @@ export const tray = (page: Page, label: string) =>
     .getByRole('region', { name: 'Tray' })
     .locator('dl > div', { has: page.getByText(label, { exact: true }) })
     .locator('b');
+
+/** Begins a run of a slab by the service, and gives its number. */
+export async function makeRun(page: Page, address: string, name: string): Promise<number> {
+  const slab = await slabId(page, address, name);
+  const answer = await page.request.post(`${address}/api/runs`, { data: { slab } });
+  return ((await answer.json()) as { id: number }).id;
+}

@@ -18,6 +18,7 @@
   import Choices from './Choices.svelte';
   import { countdown } from './clock';
   import Finish from './Finish.svelte';
+  import { keepPage } from './keepPage';
   import NoteSheet from './NoteSheet.svelte';
   import { askToNotify, callOnDevice, canAskToNotify } from './notify';
   import Sheet from './Sheet.svelte';
@@ -104,6 +105,7 @@
       untrack(() => lastKnown),
     );
     canAsk = canAskToNotify();
+    void keepPage();
     void import('../../core/usecases/asMade').then((found) => (usecases = found));
     void import('../../core/larder').then((found) => (larderOf = found.larderOf));
     // A screen that goes dark in the middle of a boil helps nobody; where it cannot be held, nothing is lost.

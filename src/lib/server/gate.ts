@@ -1,7 +1,7 @@
 import { problem } from './http';
 
 /** What a body may be. Forms and plain text, which another site's page could send unasked, are none of them. */
-const BODIES = /^(?:application\/(?:[a-z.]+\+)?json|text\/csv|application\/zip)(?:;|$)/i;
+const BODIES = /^(?:application\/(?:[a-z.]+\+)?json|text\/csv|application\/zip|image\/jpeg)(?:;|$)/i;
 const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /**
@@ -20,7 +20,7 @@ export function refusalOf(request: Request, host: string): Response | null {
   if (origin === null && /^(cross-site|same-site)$/.test(headers.get('sec-fetch-site') ?? ''))
     return problem('This request comes from another site: open the application itself', '', 403);
   if (request.method === 'DELETE' || BODIES.test(headers.get('content-type') ?? '')) return null;
-  return problem('Send JSON, CSV or a zip, and say so in the content type', '', 415);
+  return problem('Send JSON, CSV, a zip or a JPEG, and say so in the content type', '', 415);
 }
 
 function hostOf(origin: string): string | null {

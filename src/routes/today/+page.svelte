@@ -121,7 +121,7 @@
             <li>
               <span class="place">{placeOf(step.step.occupies)}</span>
               <span>{step.step.text} <span class="quiet">{run.plan.name}</span></span>
-              <b class="figures" class:harm={step.to <= run.nowMs}
+              <b class="figures left" class:harm={step.to <= run.nowMs}
                 >{countdown((step.begunAt ?? 0) + step.step.minutes * 60_000 - run.nowMs)}</b
               >
             </li>
@@ -151,19 +151,37 @@
       </section>
     </div>
   {/if}
-  {#if data.past.length > 0}
-    <section class="panel past" aria-labelledby="past">
-      <h2 id="past">Made last</h2>
-      <ul>
-        {#each data.past as { id, name, lot, begunAt } (id)}
-          <li>
-            <span class="figures quiet">{dates.moment(Date.parse(begunAt))}</span> <a href="/runs/{id}/log">{name}</a>
-            <span class="quiet figures">{lot}</span>
-          </li>
-        {/each}
-      </ul>
-    </section>
-  {/if}
+  <div class="below">
+    {#if data.past.length > 0}
+      <section class="panel" aria-labelledby="past">
+        <h2 id="past">Made last</h2>
+        <ul>
+          {#each data.past as { id, name, lot, begunAt } (id)}
+            <li>
+              <span class="figures quiet">{dates.moment(Date.parse(begunAt))}</span> <a href="/runs/{id}/log">{name}</a>
+              <span class="quiet figures">{lot}</span>
+            </li>
+          {/each}
+        </ul>
+      </section>
+    {/if}
+    {#if data.elsewhere}
+      <section class="panel code" aria-labelledby="elsewhere">
+        <img src={data.elsewhere.code} alt="" width="132" height="132" />
+        <div>
+          <h2 id="elsewhere">On a tablet or a phone</h2>
+          <p>Scan this, or open <b>{data.elsewhere.address}</b>.</p>
+          {#if data.elsewhere.isSecure}
+            <p class="quiet">
+              The first time it asks whether to trust the shop's own certificate: fetch
+              <a href="/authority.crt" data-sveltekit-reload>the authority</a> there and tell the device to trust it. From
+              then on the bench opens without the server, too.
+            </p>
+          {/if}
+        </div>
+      </section>
+    {/if}
+  </div>
 </div>
 
 <style>
@@ -220,11 +238,12 @@
     flex: 0 0 5.4rem;
   }
 
-  li > b:last-child {
+  li > .left {
     margin-left: auto;
   }
 
-  .mass {
+  li > .mass:first-child {
+    flex: 0 0 4.4rem;
     text-align: right;
   }
 
@@ -237,11 +256,29 @@
     color: var(--harm);
   }
 
-  .past {
+  .below {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+    gap: 0.8rem;
     margin-top: 0.8rem;
+    align-items: start;
   }
 
-  .past li > .figures:first-child {
+  .code {
+    display: flex;
+    gap: 1rem;
+  }
+
+  .code img {
+    flex: none;
+    background: #fff;
+  }
+
+  .card :global(.bx--progress-bar__track) {
+    background: var(--sunk);
+  }
+
+  .below li > .figures:first-child {
     flex: 0 0 11rem;
   }
 

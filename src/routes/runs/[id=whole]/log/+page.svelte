@@ -19,7 +19,12 @@
   let { data } = $props();
 
   const follower = untrack(() => new RunFollower(data.run.id, data.run.plan, data.events));
-  onMount(() => followRuns([follower], data.last));
+  onMount(() => {
+    if (follower.state.status === 'open') return followRuns([follower], data.last);
+    // What is over changes only from here.
+    void follower.start();
+    return () => follower.close();
+  });
   const { plan } = follower;
   const figures = $derived(shopFigures());
   const dates = $derived(shopDates());

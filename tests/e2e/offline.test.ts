@@ -1,0 +1,117 @@
+/** The bench without its server: ten steps ended, the page loaded anew, and all of it there once when the server is back; and by TLS. */
+import type { Page } from '@playwright/test';
+import { request as secureRequest } from 'node:https';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, makeRun, startServer, stopServer, test } from './shop';
+
+test.use({ serviceWorkers: 'allow' });
+
+/** Ends so many steps, by whatever button is there; the page goes by its own clock. */
+async function endSteps(page: Page, count: number): Promise<void> {
+  const now = page.getByRole('region', { name: 'Now' });
+  for (let ended = 0, taps = 0; ended < count; taps++) {
+    if (taps > 60) throw new Error('It does not go on');
+    const begin = now.getByRole('button', { name: 'Begin' });
+    const done = now.getByRole('button', { name: 'Done', exact: true });
+    if (await begin.isVisible()) {
+      await begin.click();
+      continue;
+    }
+    if (await done.isVisible()) await done.click();
+    else await page.getByRole('region', { name: 'By itself' }).getByRole('button').first().click();
+    ended += 1;
+  }
+}
+
+test('without the server ten steps are ended and the page is loaded anew; then every event is there once, on both devices', async ({
+  page,
+  browser,
+  shop,
+  watched,
+}) => {
+  const run = await makeRun(page, shop.address, 'Rye and treacle slice');
+  await page.goto(`${shop.address}/runs/${run}`);
+  const second = await (await browser.newContext()).newPage();
+  await second.goto(`${shop.address}/runs/${run}`);
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  // Kept once the worker has put the page by.
+  await expect
+    .poll(() => page.evaluate(async () => (await caches.match(location.pathname, { ignoreVary: true })) !== undefined))
+    .toBe(true);
+  await endSteps(page, 1);
+  const { port } = new URL(shop.address);
+  await stopServer(shop);
+  await expect(page.getByText('The server does not answer')).toBeVisible();
+  await endSteps(page, 10);
+  const heading = page.locator('.both h2').first();
+  const before = await heading.innerText();
+  await page.reload();
+  await expect(heading).toHaveText(before);
+  await expect(page.getByText('The server does not answer')).toBeVisible();
+  const again = await startServer(shop.data, { PORT: port });
+  await expect(page.getByText('The server does not answer')).toHaveCount(0, { timeout: 30_000 });
+  const events = async () =>
+    (
+      (await (await page.request.get(`${shop.address}/api/runs/${run}`)).json()) as {
+        events: { id: string; kind: string }[];
+      }
+    ).events;
+  await expect.poll(async () => (await events()).filter(({ kind }) => kind === 'step-done').length).toBe(11);
+  const all = await events();
+  expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
+  await expect(second.locator('.both h2').first()).toHaveText(before, { timeout: 30_000 });
+  await second.context().close();
+  await page.close();
+  await stopServer(again);
+  expect(
+    watched.splice(0).every((one) => /ERR_CONNECTION|ERR_FAILED|ERR_NETWORK|ERR_INCOMPLETE|ERR_EMPTY/.test(one)),
+  ).toBe(true);
+});
+
+test('an event is on the other device within a second', async ({ page, browser, shop }) => {
+  const run = await makeRun(page, shop.address, 'Pear penuche');
+  await page.goto(`${shop.address}/runs/${run}`);
+  const second = await (await browser.newContext()).newPage();
+  await second.goto(`${shop.address}/runs/${run}`);
+  const begin = page.getByRole('button', { name: 'Begin' });
+  await begin.waitFor();
+  await second.getByRole('button', { name: 'Begin' }).waitFor();
+  await second.waitForTimeout(500);
+  const took = second.evaluate(async () => {
+    const from = performance.now();
+    while (!document.querySelector('[role=timer]')) await new Promise((next) => requestAnimationFrame(next));
+    return performance.now() - from;
+  });
+  await begin.click();
+  // Among it the click of this test; the bound is for a machine that does other things as well.
+  expect(await took).toBeLessThan(3000);
+  await second.context().close();
+});
+
+test('TLS: the shop’s own authority vouches for the server, is given away, and is kept; plain requests are not answered', async () => {
+  const data = mkdtempSync(join(tmpdir(), 'knife-tray-tls-'));
+  const server = await startServer(data, { KNIFE_TRAY_TLS: 'auto' });
+  expect(server.address).toMatch(/^https:/);
+  const ca = readFileSync(join(data, 'tls', 'authority.crt'));
+  const get = (path: string, trusted: Buffer | undefined) =>
+    new Promise<{ status: number; body: string }>((done, fail) => {
+      const asked = secureRequest(server.address + path, { ca: trusted }, (answer) => {
+        let body = '';
+        answer.on('data', (part: Buffer) => (body += part.toString()));
+        answer.on('end', () => done({ status: answer.statusCode ?? 0, body }));
+      });
+      asked.on('error', fail);
+      asked.end();
+    });
+  expect((await get('/healthz', ca)).status).toBe(200);
+  await expect(get('/healthz', undefined)).rejects.toThrow(/certificate/);
+  expect((await get('/authority.crt', ca)).body.trim()).toBe(ca.toString().trim());
+  await expect(fetch(server.address.replace('https', 'http') + '/healthz')).rejects.toThrow();
+  await stopServer(server);
+  const again = await startServer(data, { KNIFE_TRAY_TLS: 'auto' });
+  expect(readFileSync(join(data, 'tls', 'authority.crt'))).toEqual(ca);
+  await stopServer(again);
+  rmSync(data, { recursive: true, force: true });
+});
