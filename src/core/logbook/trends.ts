@@ -8,6 +8,8 @@ export interface LoggedRun {
   readonly record: RunRecord;
   /** Ingredients of one good piece as they really were, in the shop's currency; null where that cannot be told. */
   readonly costEach: number | null;
+  /** What all ingredients cost, for each that was planned. */
+  readonly costFactor: number | null;
 }
 
 /** What a figure of a run is measured in. */

@@ -4,3 +4,4 @@ export * from './types';
 export * from './state';
 export * from './change';
 export * from './record';
+export * from './file';

@@ -27,3 +27,4 @@ export * from './run';
 export * from './asMade';
 export * from './log';
 export * from './diagnosis';
+export * from './priceFromRuns';

@@ -1,12 +1,14 @@
 import { larderOf, type Ingredient, type Larder } from '../larder';
 import {
   proposalsOf,
+  runBasis,
   runFigures,
   setMinutesOf,
   trendsOf,
   type LoggedRun,
   type Proposal,
   type Robust,
+  type RunBasis,
   type RunFigureId,
   type Trend,
 } from '../logbook';
@@ -14,6 +16,7 @@ import { runRecord, type RunEvent, type RunPlan } from '../run';
 import type { Shop } from '../shop';
 import type { Place, Slab } from '../slab';
 import { planAsMade } from './asMade';
+import { plan as planOf } from './plan';
 import { fittedCoefficient } from './setting';
 
 /** A run with what it was begun with. */
@@ -30,8 +33,14 @@ export interface RunToLog {
 export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLog): LoggedRun {
   const record = runRecord(plan, events);
   const { pieces } = record.outcome;
-  const { cost } = planAsMade(slab, larderOf(ingredients), shop, record);
-  return { id, plan, record, costEach: pieces !== null && pieces > 0 && cost.used > 0 ? cost.used / pieces : null };
+  const larder = larderOf(ingredients);
+  const made = planAsMade(slab, larder, shop, record).cost.used;
+  const planned = planOf(slab, larder, shop).cost.used;
+  return {
+    ...{ id, plan, record },
+    costEach: pieces !== null && pieces > 0 && made > 0 ? made / pieces : null,
+    costFactor: planned > 0 ? made / planned : null,
+  };
 }
 
 /** What a place of the shop is like, told by the set times of some runs. */
@@ -58,6 +67,8 @@ export interface SlabLog {
   readonly trends: readonly Trend[];
   readonly proposals: readonly Proposal[];
   readonly places: readonly PlaceProposal[];
+  /** What the last runs took, to price by; null where none was counted. */
+  readonly basis: RunBasis | null;
 }
 
 /**
@@ -75,6 +86,7 @@ export function slabLog(slab: Slab, larder: Larder, shop: Shop, runs: readonly L
       ...{ begunAt: run.record.begunAt, status: run.record.status },
       figures: runFigures(run),
     })),
+    basis: runBasis(over),
     trends: trendsOf(over),
     proposals: proposalsOf(slab, over),
     places: setMinutesOf(slab, over).flatMap(({ layer, place, times, plannedMinutes, runs: from }): PlaceProposal[] => {

@@ -38,7 +38,8 @@ const within = (min: number, max: number, said: string, least: string) =>
     .number()
     .strict()
     .typeError(said)
-    .test('finite', said, (value) => value === undefined || Number.isFinite(value))
+    // Whether it may be null is said by whoever uses it.
+    .test('finite', said, (value?: number | null) => value === undefined || value === null || Number.isFinite(value))
     .min(min, least)
     .max(max, `Write ${max} or less`);
 

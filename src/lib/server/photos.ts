@@ -48,3 +48,7 @@ export function photoOf(db: Db, runId: number, id: string): Buffer | null {
       .get(runId, id) ?? null
   );
 }
+
+/** The ids of a run's photos. */
+export const photosOf = (db: Db, runId: number): string[] =>
+  db.prepare<[number], string>('SELECT id FROM run_photo WHERE run_id = ? ORDER BY id').pluck().all(runId);

@@ -1,17 +1,33 @@
 import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from 'fflate';
-import { readSlab, type Slab } from '../../core/slab';
-import type { Problem } from '../../core/validation';
+import { readRunFile, type RunFile } from '../../core/run';
+import { parseSlab, readSlab, type Slab } from '../../core/slab';
+import { parsedJson, type Problem, type Read } from '../../core/validation';
 import { fileName } from '../fileName';
+import { readShop } from './requests/kept';
 
 /** A slab file's text, and the name of the slab in it. */
 export interface NamedText {
   readonly name: string;
   readonly text: string;
+  /** Runs of it, each as a file under its lot; their photos, as JPEG. */
+  readonly runs?: readonly RunText[];
 }
+
+export interface RunText {
+  readonly lot: string;
+  readonly run: object;
+  readonly photos: readonly { readonly id: string; readonly jpeg: Uint8Array }[];
+}
+
+/** A run out of a zip, with the name of the slab file that it belongs to. */
+export type RunRead = Required<Pick<RunFile, 'file'>> & Omit<RunFile, 'file' | 'format' | 'version'>;
 
 /** What came of the files in a zip. */
 export interface FilesRead {
   readonly slabs: readonly { readonly file: string; readonly slab: Slab }[];
+  readonly runs: readonly RunRead[];
+  /** By their ids. */
+  readonly photos: readonly { readonly id: string; readonly lot: string; readonly jpeg: Uint8Array }[];
   readonly refused: readonly { readonly file: string; readonly problems: readonly Problem[] }[];
 }
 
@@ -21,7 +37,7 @@ const MOST_BYTES = 16 * MOST_FILE_BYTES;
 /** A zip is unpacked in bites, so that what a small one swells to is seen before it fills the memory. */
 const BITE = 4096;
 
-/** Slab files in one zip, each under its slab's name; equal names get a number. */
+/** Slab files in one zip, each under its slab's name, with the runs of each; equal names get a number. */
 export function zipOf(slabs: readonly NamedText[]): Uint8Array {
   const files = new Map<string, Uint8Array>();
   const next = new Map<string, number>();
@@ -33,6 +49,10 @@ export function zipOf(slabs: readonly NamedText[]): Uint8Array {
       next.set(plain, n + 1);
     }
     files.set(name, strToU8(slab.text));
+    for (const { lot, run, photos } of slab.runs ?? []) {
+      files.set(`runs/${lot}.run.json`, strToU8(JSON.stringify({ ...run, file: name })));
+      for (const { id, jpeg } of photos) files.set(`runs/${lot}/${id}.jpg`, jpeg);
+    }
   }
   return zipSync(Object.fromEntries(files));
 }
@@ -45,8 +65,31 @@ interface Unpacked {
   problem: string | null;
 }
 
+const SLAB_FILE = /\.slab\.json$/i;
+const RUN_FILE = /\.run\.json$/i;
+const PHOTO = /^runs\/([^/]{1,200})\/([0-9a-f-]{36})\.jpg$/;
+const WANTED = [SLAB_FILE, RUN_FILE, PHOTO];
+
+/** A run with all that it was begun with, each part by its own reader. */
+function runIn(text: string): Read<RunRead> {
+  const json = parsedJson(text, 'This file is damaged: make the zip anew');
+  if (!json.ok) return json;
+  const read = readRunFile(json.value);
+  if (!read.ok) return read;
+  const { slab, shop } = Object(json.value) as { slab?: unknown; shop?: unknown };
+  const [slabRead, shopRead] = [parseSlab(slab), readShop(shop)];
+  if (!slabRead.ok)
+    return { ok: false, problems: slabRead.problems.map((one) => ({ ...one, path: `/slab${one.path}` })) };
+  if (!shopRead.ok)
+    return { ok: false, problems: shopRead.problems.map((one) => ({ ...one, path: `/shop${one.path}` })) };
+  const { file, plan, events, ingredients } = read.value;
+  if (file === undefined)
+    return { ok: false, problems: [{ path: '/file', message: 'Name the slab file that it belongs to' }] };
+  return { ok: true, value: { file, plan, events, ingredients, slab: slabRead.value, shop: shopRead.value } };
+}
+
 /**
- * The slab files in a zip. Folders and other files are passed over; a slab file that does not read is told with its problems.
+ * The slab files in a zip, with their runs. Folders and other files are passed over; a file that does not read is told with its problems.
  *
  * What counts is how large a file turns out to be, and not what the zip says of it.
  *
@@ -56,7 +99,7 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
   const files: Unpacked[] = [];
   let total = 0;
   const unzip = new Unzip((entry) => {
-    if (!/\.slab\.json$/i.test(entry.name) || entry.name.startsWith('__MACOSX/')) return;
+    if (!WANTED.some((name) => name.test(entry.name)) || entry.name.startsWith('__MACOSX/')) return;
     const unpacked: Unpacked = { file: entry.name, parts: [], bytes: 0, problem: null };
     files.push(unpacked);
     const refuse = (message: string) => {
@@ -87,6 +130,8 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
     return null;
   }
   const slabs: { file: string; slab: Slab }[] = [];
+  const runs: RunRead[] = [];
+  const photos: { id: string; lot: string; jpeg: Uint8Array }[] = [];
   const refused: { file: string; problems: readonly Problem[] }[] = [];
   for (const { file, parts, bytes: size, problem } of files) {
     if (problem !== null) {
@@ -95,9 +140,20 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
     }
     const whole = new Uint8Array(size);
     parts.reduce((at, part) => (whole.set(part, at), at + part.length), 0);
+    const photo = PHOTO.exec(file);
+    if (photo) {
+      photos.push({ lot: photo[1]!, id: photo[2]!, jpeg: whole });
+      continue;
+    }
+    if (RUN_FILE.test(file)) {
+      const read = runIn(strFromU8(whole));
+      if (read.ok) runs.push(read.value);
+      else refused.push({ file, problems: read.problems });
+      continue;
+    }
     const read = readSlab(strFromU8(whole));
     if (read.ok) slabs.push({ file, slab: read.value });
     else refused.push({ file, problems: read.problems });
   }
-  return { slabs, refused };
+  return { slabs, runs, photos, refused };
 }

@@ -35,12 +35,15 @@ export function allSlabs(db: Db): KeptSlab[] {
 }
 
 /** Slab files as they are stored, with the names of their slabs: all of the shop's, or some. */
-export function slabTexts(db: Db, ids: readonly number[] | null): { readonly name: string; readonly text: string }[] {
+export function slabTexts(
+  db: Db,
+  ids: readonly number[] | null,
+): { readonly id: number; readonly name: string; readonly text: string }[] {
   const rows = db.prepare<[], Row>(`${LATEST} WHERE s.removed_at IS NULL ORDER BY v.rowid DESC`).iterate();
   const wanted = ids && new Set(ids);
-  const texts: { name: string; text: string }[] = [];
+  const texts: { id: number; name: string; text: string }[] = [];
   for (const { id, document } of rows) {
-    if (!wanted || wanted.has(id)) texts.push({ name: storedJson<Slab>(document).name, text: document });
+    if (!wanted || wanted.has(id)) texts.push({ id, name: storedJson<Slab>(document).name, text: document });
   }
   return texts;
 }
@@ -95,11 +98,6 @@ export function addSlab(db: Db, slab: Slab, now: string): number {
     insertVersion(db, Number(lastInsertRowid), 1, slab, now);
     return Number(lastInsertRowid);
   })();
-}
-
-/** Keeps slabs that are new to the shop, all or none. Returns their numbers. */
-export function addSlabs(db: Db, slabs: readonly Slab[], now: string): number[] {
-  return db.transaction(() => slabs.map((slab) => addSlab(db, slab, now)))();
 }
 
 export type Kept =

@@ -67,12 +67,13 @@
 
   interface ZipTaken {
     readonly ids: readonly number[];
+    readonly runs: number;
     readonly refused: readonly { readonly file: string; readonly problems: readonly Problem[] }[];
   }
 
   async function takeZip(file: File) {
     const answer = await ask<ZipTaken>('POST', '/api/slabs/zip', file);
-    const { ids = [], refused = [] } = (answer.value ?? {}) as Partial<ZipTaken>;
+    const { ids = [], runs = 0, refused = [] } = (answer.value ?? {}) as Partial<ZipTaken>;
     problems = [
       ...(answer.ok ? [] : answer.problems),
       ...refused.flatMap((refusal) =>
@@ -80,7 +81,7 @@
       ),
     ];
     if (ids.length > 0) {
-      taken = `${ids.length} ${ids.length === 1 ? 'slab was' : 'slabs were'} taken in`;
+      taken = `${ids.length} ${ids.length === 1 ? 'slab was' : 'slabs were'} taken in${runs > 0 ? `, with ${runs} ${runs === 1 ? 'run' : 'runs'}` : ''}`;
       await invalidateAll();
     }
   }

@@ -3,9 +3,17 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { randomFrom } from '../../../devices/random.mjs';
 import { PAST_RUNS, pastEvents, PLANTED } from '../../../demo/runs/past';
-import { changedSlab, changeInWords, driftOf, proposalsOf, robustOf, trendsOf } from '../../../src/core/logbook';
+import {
+  changedSlab,
+  changeInWords,
+  driftOf,
+  proposalsOf,
+  robustOf,
+  runBasis,
+  trendsOf,
+} from '../../../src/core/logbook';
 import { METRIC } from '../../../src/core/measure';
-import { loggedRun, plan, slabLog } from '../../../src/core/usecases';
+import { loggedRun, plan, priceFromRuns, priceSlab, slabLog } from '../../../src/core/usecases';
 import { demoIngredients, demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
 
 const near = (found: number, wanted: number, within: number) =>
@@ -160,4 +168,22 @@ test('a change is made in the slab, and said in its own terms; what is gone is l
     ryeSlice,
   );
   assert.equal(changedSlab(ryeSlice, { what: 'amount', preparation: 'gone', factor: 2 }), ryeSlice);
+});
+
+test('a price by the runs: their hands, rejects and ingredients, the rest as planned', () => {
+  const log = slabLog(ryeSlice, demoLarder, shop, past('Rye and treacle slice'));
+  const basis = log.basis!;
+  assert.equal(basis.runs, 10);
+  assert.ok(Math.abs(basis.costFactor - 1) < 0.02);
+  const planned = plan(ryeSlice, demoLarder, shop);
+  const minutes = { busy: 40, watch: 20, oven: 24, ring: 26, mixer: 0, fridge: 0, freezer: 0 };
+  const slab = { ...ryeSlice, pricing: { labourPerHour: 20 } };
+  const byPlan = priceSlab(slab, shop, planned, minutes);
+  const same = { runs: 3, busy: 40, watch: 20, rejectShare: byPlan.pricing.rejectShare, costFactor: 1 };
+  assert.deepEqual(priceFromRuns(slab, shop, planned, minutes, same).bill, byPlan.bill);
+  const went = priceFromRuns(slab, shop, planned, minutes, { ...same, busy: 80, rejectShare: 0.2, costFactor: 1.5 });
+  near(went.bill.coins.ingredients, byPlan.bill.coins.ingredients * 1.5, 1.5);
+  assert.ok(went.bill.coins.labour > 1.6 * byPlan.bill.coins.labour);
+  assert.ok(went.bill.coins.rejects > 0);
+  assert.equal(runBasis([]), null);
 });

@@ -20,7 +20,7 @@ import { importCsv, larderCsv, shelfNow, writeInTurns, writeTaken } from '../../
 import { readTable, type LarderTable } from '../../../src/lib/server/larderTable';
 import { slabCards } from '../../../src/lib/server/slabCards';
 import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
-import { addSlabs, keepSlab, slabVersions } from '../../../src/lib/server/slabs';
+import { addSlab, keepSlab, slabVersions } from '../../../src/lib/server/slabs';
 import { writeSlab, type Slab } from '../../../src/core/slab';
 import { demoIngredients, demoSlabs, ryeSlice } from '../things';
 
@@ -145,10 +145,8 @@ test('law: slabs in a zip come out as they went in; what is no slab is told, and
 
 test('long lists: a page of cards is the newest, found by name, and follows every change', async () => {
   const db = await shopWithLarder();
-  const ids = addSlabs(
-    db,
-    Array.from({ length: 30 }, (_, i) => ({ ...ryeSlice, name: `Slab ${i}` })),
-    '2026-01-01T00:00:00.000Z',
+  const ids = Array.from({ length: 30 }, (_, i) =>
+    addSlab(db, { ...ryeSlice, name: `Slab ${i}` }, '2026-01-01T00:00:00.000Z'),
   );
   const first = slabCards(db, '', 0, 24);
   assert.deepEqual([first.cards.length, first.count, first.all], [24, 30, 30]);

@@ -5,11 +5,14 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { PAST_RUNS, RECALLED } from '../../../demo/runs/past';
-import type { RunEvent } from '../../../src/core/run';
+import { readRunFile, type RunEvent } from '../../../src/core/run';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { bringInRuns } from '../../../src/lib/server/demoRuns';
 import { saveIngredient } from '../../../src/lib/server/larder';
 import { lotsInUse, runsInList } from '../../../src/lib/server/logbook';
+import { eventsTable, runFile, runRow, runsHead } from '../../../src/lib/server/logOut';
+import { addFromFiles, slabsWithRuns } from '../../../src/lib/server/runFiles';
+import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
 import { addPhoto, photoOf, photoProblem } from '../../../src/lib/server/photos';
 import { runToLog } from '../../../src/lib/server/runLog';
 import {
@@ -137,4 +140,63 @@ test('photos: a JPEG that is small enough, once under its id; a text by another 
   assert.equal(addPhoto(db, 1, id, jpeg(20, 20)), true);
   assert.deepEqual(new Uint8Array(photoOf(db, 1, id)!), jpeg(10, 10));
   assert.equal(photoOf(db, 2, id), null);
+});
+
+test('slabs and their runs go into a zip and come out of it in an empty shop as they were, photos among them', async () => {
+  const file = slabsWithRuns(db, null);
+  const read = slabsInZip(zipOf(file))!;
+  assert.deepEqual(read.refused, []);
+  assert.equal(read.runs.length, PAST_RUNS.length);
+  const otherFolder = mkdtempSync(join(tmpdir(), 'knife-tray-runs-'));
+  const other = await openDatabase(otherFolder, migrations);
+  const done = addFromFiles(other, read, NOW);
+  assert.equal(done.runs, PAST_RUNS.length);
+  const lots = (of: Db) => runsInList(of, {}, 0, 100).runs.map(({ lot, begunAt }) => `${lot} ${begunAt}`);
+  assert.deepEqual(lots(other), lots(db));
+  const [run] = runsOfSlab(other, done.ids[0]!, 1);
+  const name = slabById(other, done.ids[0]!)!.slab.name;
+  const [same] = runsOfSlab(db, slabIds.get(name)!, 1);
+  assert.deepEqual(runToLog(other, run!).events, runToLog(db, same!).events);
+  assert.deepEqual({ ...run!.plan, version: 0 }, { ...same!.plan, version: 0 });
+  const kept = other.prepare<[], number>('SELECT count(*) FROM run_photo').pluck().get();
+  assert.equal(kept, 1);
+  // Once more into the same shop: lots that are taken get others.
+  assert.equal(addFromFiles(other, read, NOW).runs, PAST_RUNS.length);
+  assert.equal(new Set(runsInList(other, {}, 0, 100).runs.map(({ lot }) => lot)).size, 2 * PAST_RUNS.length);
+  const alone = addFromFiles(other, { ...read, slabs: [] }, NOW);
+  assert.deepEqual([alone.runs, alone.refused.length], [0, PAST_RUNS.length]);
+  other.close();
+  rmSync(otherFolder, { recursive: true, force: true });
+});
+
+test('the file of a run is held against its schema: what is wrong is told with its place, and lists that are too long are not read', () => {
+  const sound = runFile(db, 1) as { plan: { steps: object[] }; events: object[] };
+  assert.equal(readRunFile(sound).ok, true);
+  const paths = (found: unknown) => {
+    const read = readRunFile(found);
+    return read.ok ? [] : read.problems.map(({ path }) => path);
+  };
+  assert.deepEqual(paths({ ...sound, format: 'other' }), ['/format']);
+  assert.deepEqual(paths({ ...sound, plan: { ...sound.plan, begin: 'now' } }), ['/plan/begin']);
+  const [first, ...rest] = sound.plan.steps;
+  assert.deepEqual(paths({ ...sound, plan: { ...sound.plan, steps: [{ ...first, hands: 'three' }, ...rest] } }), [
+    '/plan/steps/0/hands',
+  ]);
+  assert.deepEqual(paths({ ...sound, events: [{ kind: 'danced' }] }).length > 0, true);
+  assert.deepEqual(paths({ ...sound, events: new Array(30_000).fill({}) }), ['/events']);
+  assert.deepEqual(paths(null).length > 0, true);
+});
+
+test('the log goes out as tables: a row a run, and a row an event that counts', () => {
+  const head = runsHead();
+  assert.match(head, /^slab,lot,version,begun,stands,minutes min/);
+  const row = runRow(db, 1);
+  assert.equal(row.split(',').length, head.split(',').length);
+  assert.equal(runRow(db, 9999), '');
+  const run = runById(db, 1)!;
+  const events = eventsOf(db, 1);
+  const formula = event(77, { kind: 'note', text: '=1+1' });
+  const table = eventsTable(run.plan, [...events, formula]);
+  assert.match(table, /'=1\+1/);
+  assert.equal(table.split('\r\n').length, events.length + 2);
 });

@@ -1,20 +1,20 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { bodyBytes, problem } from '$lib/server/http';
-import { addSlabs, slabTexts } from '$lib/server/slabs';
+import { addFromFiles, slabsWithRuns } from '$lib/server/runFiles';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** All slabs of the shop in one zip, or those that `ids` names. */
+/** All slabs of the shop with their runs in one zip, or those that `ids` names. */
 export async function GET({ url }) {
   const ids = url.searchParams.get('ids')?.split(',').map(Number) ?? null;
-  const done = await runTask('zip', slabTexts(database(), ids));
+  const done = await runTask('zip', slabsWithRuns(database(), ids));
   if (!done.ok) return done.response;
   return new Response(done.value as Uint8Array<ArrayBuffer>, {
     headers: { 'Content-Type': 'application/zip', 'Content-Disposition': 'attachment; filename="slabs.zip"' },
   });
 }
 
-/** Takes in the slab files of a zip, all of them at once; those that do not read are told. */
+/** Takes in the slab files of a zip with their runs, all of them at once; those that do not read are told. */
 export async function POST({ request }) {
   const body = await bodyBytes(request);
   if (!body.ok) return body.response;
@@ -25,7 +25,6 @@ export async function POST({ request }) {
   if (read.slabs.length + read.refused.length === 0) {
     return problem('There is no slab file in this zip: their names end in .slab.json');
   }
-  const slabs = read.slabs.map(({ slab }) => slab);
-  const ids = addSlabs(database(), slabs, new Date().toISOString());
-  return json({ ids, refused: read.refused }, { status: ids.length > 0 ? 201 : 422 });
+  const { ids, runs, refused } = addFromFiles(database(), read, new Date().toISOString());
+  return json({ ids, runs, refused: [...read.refused, ...refused] }, { status: ids.length > 0 ? 201 : 422 });
 }

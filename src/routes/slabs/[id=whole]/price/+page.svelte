@@ -37,6 +37,7 @@
     { key: 'cuts', name: 'Other cuts' },
     { key: 'runs', name: 'More at once' },
     { key: 'time', name: 'Over time' },
+    { key: 'went', name: 'As it went' },
   ] as const satisfies readonly Leaf[];
   let looked: (typeof LEAVES)[number]['key'] = $state('opened');
   let answer = $state.raw<MoneyAnswer | null>(null);
@@ -90,6 +91,8 @@
               {#await import('./Dearer.svelte') then { default: Dearer }}<Dearer {price} />{/await}
             {:else if key === 'time'}
               {#await import('./OverTime.svelte') then { default: OverTime }}<OverTime />{/await}
+            {:else if key === 'went'}
+              {#await import('./AsItWent.svelte') then { default: AsItWent }}<AsItWent {price} {show} />{/await}
             {:else if !answer}<p class="quiet" role="status">Working it out</p>
             {:else if key === 'cuts'}
               {@const { cuts } = answer}

@@ -1,0 +1,119 @@
+import { ingredientSchema } from '../larder';
+import { HANDS, type Slab } from '../slab';
+import {
+  fields,
+  flag,
+  list,
+  note,
+  number,
+  oneOf,
+  problemsOf,
+  REQUIRED,
+  text,
+  whole,
+  type Problem,
+  type Read,
+} from '../validation';
+import { runEventSchema, type RunEvent } from './events';
+import { wholeRunPlan, type RunPlan } from './types';
+
+/** A run as a file of its own: what it was begun with, and all that happened. */
+export interface RunFile {
+  readonly format: 'knife-tray/run';
+  readonly version: 1;
+  /** The slab file that it belongs to, where it comes with others. */
+  readonly file?: string | undefined;
+  readonly slab: Slab;
+  readonly plan: RunPlan;
+  readonly events: readonly RunEvent[];
+  /** What it was reckoned with. */
+  readonly ingredients: readonly unknown[];
+  readonly shop: object;
+}
+
+const MOST_STEPS = 500;
+const MOST_LINES = 2000;
+const MOST_EVENTS = 20_000;
+const MOST_MINUTES = 1e6;
+
+const id = text(200);
+const minutes = number(-MOST_MINUTES, MOST_MINUTES);
+const amount = number(0, 1e9).required(REQUIRED);
+const step = fields({
+  ...{ id, of: id, text: text(2000) },
+  minutes: number(0, MOST_MINUTES).required(REQUIRED),
+  hands: oneOf(HANDS).required(REQUIRED),
+  occupies: list(text(), 20).required(REQUIRED),
+  ovenC: number(0, 500).nullable().defined(REQUIRED),
+  isHot: flag(),
+  after: list(
+    fields({ on: id, least: minutes.required(REQUIRED), most: minutes.nullable().defined(REQUIRED) }).required(
+      REQUIRED,
+    ),
+    MOST_STEPS,
+  ).required(REQUIRED),
+  caution: note(2000).nullable().defined(REQUIRED),
+  planned: fields({ from: minutes.required(REQUIRED), to: minutes.required(REQUIRED) }).required(REQUIRED),
+});
+const line = fields({
+  ...{ preparation: id, preparationName: text(200), line: whole(0, MOST_LINES).required(REQUIRED), ingredient: id },
+  massG: number(0, 1e9).nullable().defined(REQUIRED),
+  ...{ goesIn: note(200).defined(REQUIRED), measured: note(200).defined(REQUIRED) },
+});
+const celsius = number(-100, 500).required(REQUIRED);
+const planSchema = fields({
+  ...{ name: text(200), version: whole(1, 1e9).required(REQUIRED), lot: text(200), begin: text(40) },
+  means: fields({
+    hands: whole(1, 100).required(REQUIRED),
+    ovens: whole(0, 100).required(REQUIRED),
+    rings: whole(0, 100).required(REQUIRED),
+  }),
+  steps: list(step.required(REQUIRED), MOST_STEPS).required(REQUIRED),
+  lines: list(line.required(REQUIRED), MOST_LINES).required(REQUIRED),
+  boils: list(fields({ step: id, preparation: id, targetC: celsius, showsC: celsius }).required(REQUIRED), MOST_STEPS),
+  layers: list(
+    fields({
+      ...{ id, name: text(200), preparations: list(id, 100).required(REQUIRED) },
+      ...{ thicknessMm: amount, areaMm2: amount, massG: amount },
+    }).required(REQUIRED),
+    MOST_STEPS,
+  ),
+  pots: list(
+    fields({ preparation: id, name: text(200), evaporatedG: amount, massOutG: amount }).required(REQUIRED),
+    MOST_STEPS,
+  ),
+  ...{ pieces: amount, pieceG: amount, slabG: number(0, 1e9), trimG: number(0, 1e9) },
+});
+
+const runFileSchema = fields({
+  format: oneOf(['knife-tray/run']).required('This is not the file of a run'),
+  version: whole(1, 1).required(REQUIRED),
+  file: note(500),
+  plan: planSchema.required(REQUIRED),
+  ingredients: list(ingredientSchema.required(REQUIRED), MOST_LINES).required(REQUIRED),
+});
+
+/**
+ * Reads the file of a run, but for the slab and the shop in it, which have readers of their own.
+ *
+ * Lengths are told before items are: a list that is too long is not gone through.
+ */
+export function readRunFile(found: unknown): Read<Omit<RunFile, 'slab' | 'shop'>> {
+  const { events } = Object(found) as { events?: unknown };
+  const problems: Problem[] = problemsOf(runFileSchema, found);
+  const { plan } = Object(found) as { plan?: { begin?: string } };
+  if (problems.length === 0 && Number.isNaN(Date.parse(plan?.begin ?? '')))
+    problems.push({ path: '/plan/begin', message: 'There is no such moment' });
+  if (!Array.isArray(events)) problems.push({ path: '/events', message: 'Write a list here' });
+  else if (events.length > MOST_EVENTS)
+    problems.push({ path: '/events', message: `At most ${MOST_EVENTS} events are taken` });
+  else
+    for (const [at, event] of events.entries()) {
+      for (const { path, message } of problemsOf(runEventSchema, event))
+        problems.push({ path: `/events/${at}${path}`, message });
+      if (problems.length > 0) break;
+    }
+  if (problems.length > 0) return { ok: false, problems };
+  const file = found as RunFile;
+  return { ok: true, value: { ...file, plan: wholeRunPlan(file.plan) } };
+}

@@ -1,0 +1,65 @@
+import type { Problem } from '../../core/validation';
+import type { Shop } from '../../core/shop';
+import type { Ingredient } from '../../core/larder';
+import type { Db } from './db/open';
+import { runFile } from './logOut';
+import { addPhoto, photoOf, photoProblem, photosOf } from './photos';
+import { addEvents, beginRun, runsOfSlab } from './runs';
+import { wholeShop } from './shop';
+import type { FilesRead, NamedText } from './slabFiles';
+import { addSlab, slabTexts } from './slabs';
+
+/** So many of each slab's last runs go into a zip; all of them are in a backup. */
+const MOST_RUNS = 100;
+
+/** Slab files with their runs: all of the shop's, or some. */
+export function slabsWithRuns(db: Db, ids: readonly number[] | null): NamedText[] {
+  return slabTexts(db, ids).map(({ id, name, text }) => ({
+    ...{ name, text },
+    runs: runsOfSlab(db, id, MOST_RUNS).flatMap((run) => {
+      const file = runFile(db, run.id);
+      const photos = photosOf(db, run.id).map((photo) => ({ id: photo, jpeg: photoOf(db, run.id, photo)! }));
+      return file ? [{ lot: run.plan.lot, run: file, photos }] : [];
+    }),
+  }));
+}
+
+/**
+ * Takes slabs and their runs into the shop, in one transaction. A run whose lot is taken gets another one; one whose slab is not among
+ * them is told.
+ */
+export function addFromFiles(
+  db: Db,
+  { slabs, runs, photos }: FilesRead,
+  now: string,
+): { readonly ids: number[]; readonly runs: number; readonly refused: { file: string; problems: Problem[] }[] } {
+  return db.transaction(() => {
+    const ids = new Map(slabs.map(({ file, slab }) => [file, addSlab(db, slab, now)]));
+    const refused: { file: string; problems: Problem[] }[] = [];
+    let count = 0;
+    for (const { file, plan, events, slab, ingredients, shop } of runs) {
+      const slabId = ids.get(file);
+      if (slabId === undefined) {
+        refused.push({
+          file: `${plan.lot}.run.json`,
+          problems: [{ path: '/file', message: `Its slab ${file} is not in this zip: put it in as well` }],
+        });
+        continue;
+      }
+      const reckoned = {
+        ingredients: ingredients as readonly Ingredient[],
+        shop: { ...wholeShop(db), ...shop } as Shop,
+      };
+      const made = beginRun(db, { slabId, version: 1, slab, begin: plan.begin, ...reckoned }, (lot) => ({
+        ...plan,
+        lot,
+        version: 1,
+      }));
+      addEvents(db, made.id, events);
+      for (const { lot, id, jpeg } of photos)
+        if (lot === plan.lot && !photoProblem(jpeg)) addPhoto(db, made.id, id, jpeg);
+      count += 1;
+    }
+    return { ids: [...ids.values()], runs: count, refused };
+  })();
+}

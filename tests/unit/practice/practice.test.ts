@@ -1,0 +1,57 @@
+/** The pot without its number: what a boil is worth, what is seen of it, and that its season can be played. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { potOf } from '../../../devices/pot.mjs';
+import { randomFrom } from '../../../devices/random.mjs';
+import { dropInWater, offStage, potLook, progressOf, scoreOf, SEASON } from '../../../src/core/practice';
+import { stageRange } from '../../../src/core/sugar';
+
+test('within its stage a boil is worth a hundred, twelve degrees beside it nothing, and less the further it is off', () => {
+  const soft = (endC: number) => ({ stage: 'soft ball', endC }) as const;
+  assert.deepEqual(
+    [112, 114, 116].map((endC) => scoreOf(soft(endC))),
+    [100, 100, 100],
+  );
+  assert.equal(offStage(soft(119)), 3);
+  assert.equal(offStage(soft(109)), -3);
+  assert.equal(scoreOf(soft(119)), 75);
+  assert.equal(scoreOf(soft(128)), 0);
+  assert.equal(scoreOf(soft(90)), 0);
+});
+
+test('ten boils, each of which comes to its stage at the fire that it stands on, and takes some minutes for it', () => {
+  assert.equal(SEASON.length, 10);
+  SEASON.forEach(({ stage, ...boil }, i) => {
+    const pot = potOf(boil, randomFrom(i + 1));
+    const { fromC, toC } = stageRange(stage);
+    while (pot.state().celsius < fromC && pot.state().seconds < 7200) pot.run(1);
+    const { seconds, celsius } = pot.state();
+    assert.ok(seconds > 180 && seconds < 3600, `${stage}: ${seconds} s`);
+    assert.ok(celsius <= toC + 0.5, stage);
+    // Long enough in its stage to be caught at ten times the speed.
+    while (pot.state().celsius < toC) pot.run(1);
+    assert.ok(pot.state().seconds - seconds >= 8, `${stage}: ${pot.state().seconds - seconds} s`);
+  });
+});
+
+test('bubbles grow and slow down as it thickens, and it browns only at the end', () => {
+  const looks = [95, 105, 115, 130, 149, 170].map(potLook);
+  assert.equal(looks[0]!.lively, 0);
+  for (const [i, look] of looks.slice(2).entries()) {
+    assert.ok(look.bubbles >= looks[i + 1]!.bubbles);
+    assert.ok(look.lively <= looks[i + 1]!.lively);
+  }
+  assert.deepEqual(
+    looks.slice(0, 5).map(({ brown }) => brown),
+    [0, 0, 0, 0, 0],
+  );
+  assert.ok(looks[5]!.brown > 0);
+  assert.match(dropInWater(103), /dissolves/);
+  assert.match(dropInWater(114), /flattens/);
+});
+
+test('progress is told once there are two halves', () => {
+  const result = (endC: number) => ({ stage: 'soft ball', endC, drops: 0 }) as const;
+  assert.equal(progressOf([result(114), result(114), result(114)]), null);
+  assert.deepEqual(progressOf([result(122), result(122), result(119), result(114)]), { first: 50, last: 87.5 });
+});
