@@ -33,6 +33,7 @@ test('without the server ten steps are ended and the page is loaded anew; then e
 }) => {
   const run = await makeRun(page, shop.address, 'Rye and treacle slice');
   await page.goto(`${shop.address}/runs/${run}`);
+  await page.waitForSelector('html[data-ready]');
   const second = await (await browser.newContext()).newPage();
   await second.goto(`${shop.address}/runs/${run}`);
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
@@ -73,6 +74,7 @@ test('without the server ten steps are ended and the page is loaded anew; then e
 test('an event is on the other device within a second', async ({ page, browser, shop }) => {
   const run = await makeRun(page, shop.address, 'Pear penuche');
   await page.goto(`${shop.address}/runs/${run}`);
+  await page.waitForSelector('html[data-ready]');
   const second = await (await browser.newContext()).newPage();
   await second.goto(`${shop.address}/runs/${run}`);
   const begin = page.getByRole('button', { name: 'Begin' });

@@ -1,0 +1,241 @@
+/** The logbook: a run that becomes the next version, what went wrong, a recall, practice, the day, several runs, photos, what goes out. */
+import type { Page } from '@playwright/test';
+import { expect, makeRun, slabId, test } from './shop';
+
+/** The run of the demo that has a word in its notes. */
+async function runWith(page: Page, address: string, word: string): Promise<number> {
+  await page.goto(`${address}/runs?find=${word}`);
+  const href = await page.locator('td a').first().getAttribute('href');
+  return Number(/\d+/.exec(href ?? '')?.[0]);
+}
+
+test('next version from a lesson: noted after the run, put into the draft, kept, and linked both ways', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const run = await runWith(page, shop.address, 'thicker');
+  await open(`/runs/${run}/log`);
+  await page.getByLabel('What to change', { exact: true }).selectOption({ label: 'End point of Treacle caramel' });
+  await page.getByLabel(/Higher by/).fill('2');
+  await page.getByLabel('Why').fill('Runs when it is warm');
+  await page.getByRole('button', { name: 'Note it for next time' }).click();
+  await expect(page.getByText('Treacle caramel: end point 2 °C higher')).toBeVisible();
+  await page.getByRole('link', { name: 'Next version' }).click();
+  const lesson = page.getByRole('listitem').filter({ hasText: 'Runs when it is warm' });
+  await lesson.getByRole('button', { name: /Put into the draft/ }).click();
+  await expect(lesson).toContainText('in the draft');
+  // What the runs say stands beside it, with how many it rests on.
+  const said = page.getByRole('region', { name: 'What the runs say' });
+  await expect(said).toContainText(/How fast the pot boils.*from 11 runs/s);
+  await said.getByRole('listitem').filter({ hasText: 'How fast the pot boils' }).getByRole('button').click();
+  await expect(page.getByText('2 changes not kept')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await open(`/runs/${run}/log`);
+  await expect(page.getByText(/Version 2\s*has learnt from it/)).toBeVisible();
+  await page.getByRole('link', { name: 'Next version' }).click();
+  await page.getByRole('link', { name: 'Cook', exact: true }).click();
+  await expect(page.getByLabel(/End point at the sea/)).toHaveValue('120');
+});
+
+test('what went wrong: the planted cause is named first, with what was recorded', async ({ open, page, shop }) => {
+  const run = await runWith(page, shop.address, 'door');
+  await open(`/runs/${run}/log`);
+  await page.getByRole('button', { name: 'hard', exact: true }).click();
+  const first = page.getByRole('list', { name: 'Causes' }).getByRole('listitem').first();
+  await expect(first).toContainText('Boiled too far');
+  await expect(first).toContainText(/very likely/);
+  await expect(first).toContainText(/For it: the boil ended at 12\d °C, wanted 117 °C/);
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  const post = (data: unknown) => page.request.post(`${shop.address}/api/diagnose`, { data });
+  expect(
+    ((await (await post({ slab: id, run, seen: ['hard'] })).json()) as { causes: { cause: string }[] }).causes[0]!
+      .cause,
+  ).toBe('boiledTooFar');
+  expect((await post({ slab: id, seen: [] })).status()).toBe(422);
+  expect((await post({ slab: id, seen: ['haunted'] })).status()).toBe(422);
+  expect((await post({ slab: id, seen: ['hard'], events: [{ kind: 'danced' }] })).status()).toBe(422);
+  expect((await post({ slab: 999, seen: ['hard'] })).status()).toBe(404);
+  expect((await post({ slab: id, run: 999, seen: ['hard'] })).status()).toBe(404);
+});
+
+test('a recall: from the lot of the cream to what was sold with it, and from a label back to what is in it', async ({
+  open,
+  page,
+}) => {
+  await open('/lots');
+  await page.getByRole('searchbox').fill('D4417');
+  await expect(page.getByRole('heading', { name: /D4417 went into \d runs/ })).toBeVisible();
+  const rows = page.getByRole('row').filter({ hasText: 'Rye and treacle slice' });
+  expect(await rows.count()).toBeGreaterThanOrEqual(2);
+  const lot = await rows.first().getByRole('link').innerText();
+  await open(`/lots?find=${lot}`);
+  await expect(page.getByRole('heading', { name: `What is in ${lot}` })).toBeVisible();
+  await expect(page.getByRole('row').filter({ hasText: 'whipping cream' })).toContainText('D4417');
+  await page.getByRole('searchbox').fill('no such lot');
+  await expect(page.getByRole('heading', { name: 'No such lot' })).toBeVisible();
+});
+
+test('practice: a boil without its number, tried in cold water, taken off, told where it was, and kept', async ({
+  open,
+  page,
+}) => {
+  await open('/practice');
+  await page.getByLabel('How fast time runs').selectOption('20');
+  await page.getByRole('button', { name: 'Put it on the fire' }).click();
+  await page.getByRole('button', { name: 'A drop in cold water' }).click();
+  await expect(page.getByText('It dissolves and is gone')).toBeVisible();
+  await expect(page.locator('.pot')).not.toContainText(/\d+ °C/);
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await expect(page.getByRole('heading', { name: /too early\. 0 points/ })).toBeVisible();
+  await expect(page.getByText(/Soft ball lies from/)).toContainText('112 °C to 116 °C');
+  await page.getByRole('button', { name: 'The next boil' }).click();
+  await expect(page.getByRole('heading', { name: 'Boil 2 of 10' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Boil 2 of 10' })).toBeVisible();
+});
+
+test('the day is the first screen once something is on the bench, and two runs share the bench by the clock', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await open('/');
+  await expect(page).toHaveURL(/\/slabs$/);
+  await makeRun(page, shop.address, 'Rye and treacle slice');
+  const penuche = await makeRun(page, shop.address, 'Pear penuche');
+  await page.goto(`${shop.address}/`);
+  await expect(page).toHaveURL(/\/today$/);
+  await expect(page.getByRole('region', { name: 'To weigh next' })).toContainText('330 g caster sugar');
+  await expect(page.getByRole('region', { name: 'Due' })).toContainText('Pear penuche');
+  await page.waitForSelector('html[data-ready]');
+  await page.getByRole('link', { name: 'To the bench' }).click();
+  const choices = page.getByRole('group', { name: 'Runs on the bench' });
+  await choices.getByRole('button', { name: 'Pear penuche' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pear penuche');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('timer')).toBeVisible();
+  const count = async () =>
+    ((await (await page.request.get(`${shop.address}/api/runs/${penuche}`)).json()) as { events: object[] }).events
+      .length;
+  await expect.poll(count).toBe(1);
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await page.getByRole('button', { name: 'Stop the run' }).click();
+  await page.getByRole('button', { name: 'Burnt' }).click();
+  await expect(page.getByText('It was stopped.')).toBeVisible();
+});
+
+test('a planned run stands in the day with its beginning, and nothing of it is due before', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Pear penuche');
+  const begin = new Date(Date.now() + 26 * 3_600_000).toISOString();
+  expect((await page.request.post(`${shop.address}/api/runs`, { data: { slab: id, begin } })).status()).toBe(201);
+  await page.goto(`${shop.address}/today`);
+  await expect(page.getByRole('region', { name: 'Pear penuche' })).toContainText('Begins');
+  await expect(page.getByRole('region', { name: 'Due' }).getByText('now', { exact: true })).toHaveCount(0);
+  await open('/slabs');
+});
+
+test('at the bench by keys: another amount with its lot, a thickness, held back, a tin, a photo; the log has all of it', async ({
+  page,
+  shop,
+}) => {
+  const run = await makeRun(page, shop.address, 'Rye and treacle slice');
+  await page.goto(`${shop.address}/runs/${run}`);
+  await page.waitForSelector('html[data-ready]');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Another amount of rye flour' }).click();
+  const sheet = page.getByRole('dialog');
+  for (const key of ['2', '0', '5']) await sheet.getByRole('button', { name: key, exact: true }).click();
+  await sheet.getByLabel('Lot, as on the pack').fill('R77');
+  await sheet.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByRole('button', { name: /205 g rye flour/ })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByText(/Base comes to .* instead of/)).toBeVisible();
+  const note = async (...buttons: string[]) => {
+    await page.getByRole('button', { name: 'Note', exact: true }).click();
+    for (const name of buttons) await sheet.getByRole('button', { name, exact: true }).click();
+  };
+  await note('Thickness', 'Base', '9', 'point', '5', 'Note it');
+  await note('Held back or added', 'caster sugar, Treacle caramel', '3', '0', 'less', 'Note it');
+  await note('Out of the pot', 'Rye shortbread', '5', '8', '0', 'Note it');
+  await note('Another tin');
+  await sheet.getByRole('button').filter({ hasText: '280' }).first().click();
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await sheet.getByRole('button', { name: 'Photo' }).click();
+  const choosing = page.waitForEvent('filechooser');
+  await sheet.getByText('Take or choose a photo').click();
+  const chooser = await choosing;
+  await chooser.setFiles({ name: 'text.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('a text named .jpg') });
+  await expect(sheet.getByText('That is no picture')).toBeVisible();
+  // A large picture, made by the page itself.
+  const large = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(2400, 1800);
+    const pen = canvas.getContext('2d')!;
+    pen.fillStyle = '#bd742c';
+    pen.fillRect(0, 0, 2400, 1800);
+    return [...new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer())];
+  });
+  const again = page.waitForEvent('filechooser');
+  await sheet.getByText('Take or choose a photo').click();
+  await (await again).setFiles({ name: 'base.png', mimeType: 'image/png', buffer: Buffer.from(large) });
+  await expect(sheet).toHaveCount(0);
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page.getByRole('button', { name: 'Done already' }).click();
+  await expect
+    .poll(async () => {
+      const { events } = (await (await page.request.get(`${shop.address}/api/runs/${run}`)).json()) as {
+        events: { kind: string }[];
+      };
+      return events.map(({ kind }) => kind);
+    })
+    .toEqual([
+      ...['step-begun', 'weighed', 'lot', 'thickness', 'amount-changed', 'came-out', 'tin-changed', 'photo'],
+      'step-skipped',
+    ]);
+  await page.goto(`${shop.address}/runs/${run}/log`);
+  await expect(page.getByText(/205 g\s+rye flour instead of 270 g/)).toBeVisible();
+  await expect(page.getByText('left out: Done already')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'R77' })).toBeVisible();
+  const photo = page.getByRole('img', { name: 'Photo' });
+  await expect(photo).toBeVisible();
+  await expect.poll(() => photo.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1600);
+});
+
+test('photos by the service: not too large, not a text, not of no run; the log goes out as tables and files', async ({
+  request,
+  page,
+  shop,
+}) => {
+  const put = (path: string, body: Buffer, type = 'image/jpeg') =>
+    request.put(`${shop.address}/api/runs/${path}`, { data: body, headers: { 'Content-Type': type } });
+  const id = '00000000-0000-4000-8000-00000000abcd';
+  expect((await put(`1/photos/${id}`, Buffer.alloc(30_000_000))).status()).toBe(413);
+  expect((await put(`1/photos/${id}`, Buffer.from('a text named .jpg'))).status()).toBe(422);
+  expect((await put(`999/photos/${id}`, Buffer.from('x'))).status()).toBe(404);
+  expect((await put(`1/photos/${id}`, Buffer.from('x'), 'text/plain')).status()).toBe(403);
+  const csv = await (await request.get(`${shop.address}/api/log.csv`)).text();
+  expect(csv.trim().split('\r\n').length).toBe(31);
+  const log = (await (await request.get(`${shop.address}/api/log.json`)).json()) as { runs: { events: object[] }[] };
+  expect(log.runs.length).toBe(30);
+  expect(log.runs.every(({ events }) => events.length > 10)).toBe(true);
+  const slab = await slabId(page, shop.address, 'Rye and treacle slice');
+  const said = (await (await request.get(`${shop.address}/api/slabs/${slab}/log`)).json()) as {
+    proposals: { what: string; runs: number[] }[];
+  };
+  expect(said.proposals.map(({ what }) => what).sort()).toEqual(['density', 'loss', 'pot speed', 'set minutes']);
+  expect((await request.get(`${shop.address}/api/slabs/999/log`)).status()).toBe(404);
+  expect((await request.get(`${shop.address}/api/runs/stream?runs=x`)).status()).toBe(422);
+});
+
+test('the price by the plan stands beside the price by the last runs', async ({ open, page, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  await open(`/slabs/${id}/price`);
+  await page.getByRole('tab', { name: 'As it went' }).click();
+  await expect(page.getByText(/The middle of the last\s+10\s+runs/)).toBeVisible();
+  const row = page.getByRole('row').filter({ hasText: 'Cost of one' });
+  await expect(row).toContainText(/€\d/);
+});
