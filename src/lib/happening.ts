@@ -1,4 +1,5 @@
 import type { RunEvent } from '../core/run';
+import { shopClock } from './shopClock';
 import { uuid } from './uuid';
 
 /** What is said of an event besides its id and its moment. */
@@ -6,7 +7,7 @@ export type Happening = RunEvent extends infer E ? (E extends RunEvent ? Omit<E,
 
 /** An event that happens now. */
 export const eventNow = (happening: Happening): RunEvent =>
-  ({ ...happening, id: uuid(), at: new Date().toISOString() }) as RunEvent;
+  ({ ...happening, id: uuid(), at: new Date(shopClock.now()).toISOString() }) as RunEvent;
 
 /** Those of some events that are not among others. */
 export function unknownAmong(events: readonly RunEvent[], others: readonly RunEvent[]): RunEvent[] {

@@ -2,6 +2,7 @@ import { runState, type RunEvent, type RunPlan, type RunState } from '../core/ru
 import type { Problem } from '../core/validation';
 import { ask } from './api';
 import { EventStore } from './eventStore';
+import { shopClock } from './shopClock';
 import { eventNow, unknownAmong, type Happening } from './happening';
 
 /** How soon what did not go up is sent again. */
@@ -16,7 +17,7 @@ export class RunFollower {
   readonly id: number;
   readonly plan: RunPlan;
   events: readonly RunEvent[] = $state.raw([]);
-  nowMs = $state(Date.now());
+  nowMs = $state(shopClock.now());
   /** How many events the server does not have yet. */
   waiting = $state(0);
   /** Whether the server answered when it was last asked. */
@@ -53,7 +54,7 @@ export class RunFollower {
   /** Something has happened, now. */
   happened(...happenings: readonly Happening[]): void {
     const events = happenings.map(eventNow);
-    this.nowMs = Date.now();
+    this.nowMs = shopClock.now();
     this.waiting += events.length;
     this.#add(events);
     void this.#store.put(events, false).then((isStored) => {

@@ -1,5 +1,6 @@
 import type { RunEvent } from '../core/run';
 import type { RunFollower } from './runFollower.svelte';
+import { shopClock } from './shopClock';
 
 const TICK_MS = 1000;
 /** A stream that the server has refused is asked for again. */
@@ -23,6 +24,7 @@ export function followRuns(followers: readonly RunFollower[], last: number): () 
       const { run, event } = JSON.parse(data) as { run: number; event: RunEvent };
       byId.get(run)?.received(event);
     };
+    stream.addEventListener('now', ({ data }: MessageEvent<string>) => shopClock.sync(Number(data)));
     stream.onopen = () => {
       for (const follower of followers) {
         follower.isReached = true;
@@ -40,7 +42,7 @@ export function followRuns(followers: readonly RunFollower[], last: number): () 
   if (followers.length > 0) listen();
   for (const follower of followers) void follower.start();
   const tick = setInterval(() => {
-    for (const follower of followers) follower.nowMs = Date.now();
+    for (const follower of followers) follower.nowMs = shopClock.now();
   }, TICK_MS);
   return () => {
     clearInterval(tick);

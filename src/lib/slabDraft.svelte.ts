@@ -75,7 +75,7 @@ export class SlabDraft {
 
   /** Lessons of some runs go into the draft. */
   learn(runs: readonly number[]): void {
-    this.learnt = [...new Set([...this.learnt, ...runs])];
+    this.learnt = [...this.learnt, ...runs.filter((run) => !this.learnt.includes(run))];
   }
 
   /**

@@ -22,6 +22,7 @@ import { CORPUS, noted } from '../unit/recipe/corpus';
 import type { Shop } from '../../src/core/shop';
 import type { Layer, Preparation, Slab } from '../../src/core/slab';
 import { benchPull } from './pull';
+import { benchRuns } from './runs';
 
 const root = process.cwd();
 const ingredients = JSON.parse(readFileSync(join(root, 'demo/larder.json'), 'utf8')) as Ingredient[];
@@ -192,5 +193,6 @@ for (const line of benchHeat()) console.log(`- ${line}`);
 console.log(`- ${benchUsualWaits()}`);
 for (const line of await benchSchedule()) console.log(`- ${line}`);
 for (const line of await benchLists()) console.log(`- ${line}`);
+for (const line of await benchRuns()) console.log(`- ${line}`);
 for (const line of await benchBusy()) console.log(`- ${line}`);
 for (const line of await benchServer()) console.log(`- ${line}`);

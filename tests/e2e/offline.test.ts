@@ -4,6 +4,7 @@ import { request as secureRequest } from 'node:https';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { killedServer } from '../bench/killed';
 import { expect, makeRun, startServer, stopServer, test } from './shop';
 
 test.use({ serviceWorkers: 'allow' });
@@ -116,4 +117,9 @@ test('TLS: the shop’s own authority vouches for the server, is given away, and
   expect(readFileSync(join(data, 'tls', 'authority.crt'))).toEqual(ca);
   await stopServer(again);
   rmSync(data, { recursive: true, force: true });
+});
+
+test('a server killed between events and answers loses none and doubles none', async () => {
+  const { lost, doubled, sent } = await killedServer(6);
+  expect([lost, doubled, sent]).toEqual([0, 0, 240]);
 });

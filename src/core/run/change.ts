@@ -25,4 +25,3 @@ const CHANGES = {
 
 export const changeSchema = choice('what', CHANGES, 'required');
 export type SlabChange = Held<typeof changeSchema>;
-export type SlabChangeOf<W extends SlabChange['what']> = Extract<SlabChange, { what: W }>;

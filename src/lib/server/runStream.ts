@@ -1,11 +1,12 @@
 import type { Db } from './db/open';
 import { eventsAfter, onAdded, type StoredEvent } from './runs';
 
-/** So that whatever stands between does not take a quiet stream for a broken one. */
+/** So often the time is told, which also keeps whatever stands between from taking a quiet stream for a broken one. */
 const HEARTBEAT_MS = 15_000;
 
 /**
- * The events of some runs as they come in, as server-sent events; each has its sequence as its id.
+ * The events of some runs as they come in, as server-sent events, each with its sequence as its id; and now and then the
+ * time.
  *
  * @param after the last sequence that is known
  * @param say an event as it is sent
@@ -32,12 +33,14 @@ export function runStream(
         }
       };
       const offs = runs.map((run) => onAdded(run, send));
-      const beat = setInterval(() => to.enqueue(bytes.encode(': still here\n\n')), HEARTBEAT_MS);
+      const tellTime = () => to.enqueue(bytes.encode(`event: now\ndata: ${Date.now()}\n\n`));
+      const beat = setInterval(tellTime, HEARTBEAT_MS);
       stop = () => {
         for (const off of offs) off();
         clearInterval(beat);
       };
       signal.addEventListener('abort', () => stop());
+      tellTime();
       send();
     },
     cancel: () => stop(),

@@ -266,3 +266,9 @@ test('a wait that cannot be kept any more is told, and all else is placed soon a
   );
   assert.ok(state.endsAt <= ms(60));
 });
+
+test('two people end one step, a moment apart: it ended when the first of them ended it', () => {
+  const events = [begun(0, 'weigh'), done(10, 'weigh'), done(12, 'weigh'), begun(1, 'weigh')];
+  const [weigh] = runState(plan, events, ms(13)).steps;
+  assert.deepEqual([weigh!.status, weigh!.begunAt, weigh!.endedAt], ['done', ms(0), ms(10)]);
+});

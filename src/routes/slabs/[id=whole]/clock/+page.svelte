@@ -101,14 +101,20 @@
 
   let busyMaking = $state(false);
   let wrongs: readonly Problem[] = $state.raw([]);
-  /** Begins a run now, with the slab as it is kept, and goes to the bench. */
-  async function makeIt() {
+  /** Begins a run with the slab as it is kept: now, and goes to the bench; or when the day is to begin, and goes to the day. */
+  async function makeIt(begin?: Date) {
     busyMaking = true;
-    const answer = await ask<{ id: number }>('POST', '/api/runs', { slab: draft.id });
+    const answer = await ask<{ id: number }>('POST', '/api/runs', { slab: draft.id, begin: begin?.toISOString() });
     busyMaking = false;
     wrongs = answer.ok ? [] : answer.problems;
-    if (answer.ok) await goto(`/runs/${answer.value.id}`);
+    if (answer.ok) await goto(begin ? '/today' : `/runs/${answer.value.id}`);
   }
+  /** What begins sooner is made now. */
+  const SOON_MS = 10 * 60_000;
+  const later = $derived.by(() => {
+    const start = day?.steps[0]?.start;
+    return start && start.getTime() > Date.now() + SOON_MS ? start : null;
+  });
 
   function takeCalendar() {
     const text = day && calendarOf(slab.name, day.steps);
@@ -153,8 +159,16 @@
       size="small"
       disabled={draft.changed || busyMaking}
       title={draft.changed ? 'Keep first: what is made is what is kept' : undefined}
-      on:click={makeIt}>Make it</Button
+      on:click={() => void makeIt()}>Make it</Button
     >
+    {#if later}
+      <Button
+        size="small"
+        kind="tertiary"
+        disabled={draft.changed || busyMaking}
+        on:click={() => later && void makeIt(later)}>Plan it for {timeOfDay(later)}</Button
+      >
+    {/if}
     <HowLink to="set-and-clock" />
     <Button size="small" kind="ghost" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
       >Take to a calendar</Button

@@ -1,0 +1,74 @@
+/** A server that is killed again and again between the events of a run and their answers: what is lost, and what is double. */
+import { once } from 'node:events';
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { randomFrom } from '../../devices/random.mjs';
+import { startBuilt } from './server';
+
+const AT_ONCE = 40;
+/** About as long as an answer takes, so that it is killed before, while and after it writes. */
+const MOST_WAIT_MS = 90;
+const headers = { 'Content-Type': 'application/json' };
+
+export interface Killed {
+  readonly times: number;
+  readonly sent: number;
+  readonly lost: number;
+  readonly doubled: number;
+  /** How often it was killed before it answered, and how often it had written by then. */
+  readonly cut: number;
+  readonly unanswered: number;
+}
+
+/** Sends events, kills the server before or while it answers, starts it anew, and sends again what was not answered. */
+export async function killedServer(times: number): Promise<Killed> {
+  const data = mkdtempSync(join(tmpdir(), 'knife-tray-killed-'));
+  const random = randomFrom(17);
+  let { address, child } = await startBuilt(data);
+  const post = (path: string, body: unknown) =>
+    fetch(address + path, { method: 'POST', headers, body: JSON.stringify(body) });
+  await post('/api/demo', {});
+  const { slabs } = (await (await fetch(`${address}/api/slabs`)).json()) as { slabs: { id: number }[] };
+  const { id: run } = (await (await post('/api/runs', { slab: slabs[0]!.id })).json()) as { id: number };
+  const sent: string[] = [];
+  let waiting: { id: string; at: string; kind: string; text: string }[] = [];
+  let unanswered = 0;
+  let cut = 0;
+  for (let time = 0; time < times; time++) {
+    const fresh = Array.from({ length: AT_ONCE }, () => {
+      const id = randomUUID();
+      sent.push(id);
+      return { id, at: new Date().toISOString(), kind: 'note', text: `note ${sent.length}` };
+    });
+    waiting = [...waiting, ...fresh];
+    // A server that has just started is slow at its first requests.
+    await post(`/api/runs/${run}/events`, []);
+    const going = post(`/api/runs/${run}/events`, waiting).then(
+      async (answer) => (answer.ok ? ((await answer.json()) as { known: number }) : null),
+      () => null,
+    );
+    await new Promise((next) => setTimeout(next, random() * MOST_WAIT_MS));
+    child.kill('SIGKILL');
+    await once(child, 'exit');
+    const answered = await going;
+    if (answered && answered.known > 0) unanswered += 1;
+    if (answered) waiting = [];
+    else cut += 1;
+    ({ address, child } = await startBuilt(data));
+  }
+  const last = (await (await post(`/api/runs/${run}/events`, waiting)).json()) as { known: number };
+  if (last.known > 0) unanswered += 1;
+  const { events } = (await (await fetch(`${address}/api/runs/${run}`)).json()) as { events: { id: string }[] };
+  child.kill('SIGTERM');
+  await once(child, 'exit');
+  rmSync(data, { recursive: true, force: true });
+  const found = new Map<string, number>();
+  for (const { id } of events) found.set(id, (found.get(id) ?? 0) + 1);
+  return {
+    ...{ times, sent: sent.length, cut, unanswered },
+    lost: sent.filter((id) => !found.has(id)).length,
+    doubled: [...found.values()].filter((count) => count > 1).length,
+  };
+}
