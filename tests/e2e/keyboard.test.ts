@@ -60,9 +60,12 @@ test('Tab comes to everything on every screen', async ({ open, page, shop }) => 
     '/slabs/paste',
     '/tins',
     '/prices',
+    '/runs',
+    '/runs/15/log',
+    '/practice',
     '/settings#prices',
     '/settings#packing',
-    ...['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'label'].map(
+    ...['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'label', 'log'].map(
       (one) => `/slabs/${id}/${one}`,
     ),
     ...['cook', 'clock'].map((one) => `/slabs/${twoPots}/${one}`),

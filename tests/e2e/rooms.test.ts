@@ -125,8 +125,22 @@ const SETTINGS = ['shop', 'room', 'hours', 'pots', 'packing', 'prices', 'channel
   (leaf) => `/settings#${leaf}`,
 );
 const AXE_PATHS = {
-  rooms: ['/slabs', '/slabs/paste', '/gather?slabs=1,2', '/larder', '/tins', '/prices', '/runs', ...SETTINGS, '/how'],
-  stations: ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'compare', 'label'],
+  rooms: [
+    '/slabs',
+    '/slabs/paste',
+    '/gather?slabs=1,2',
+    '/larder',
+    '/tins',
+    '/prices',
+    '/runs',
+    '/runs/15/log',
+    '/today',
+    '/lots?find=D4417',
+    '/practice',
+    ...SETTINGS,
+    '/how',
+  ],
+  stations: ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'compare', 'label', 'log'],
 } as const;
 
 for (const [theme, where] of [

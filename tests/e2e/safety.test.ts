@@ -1,6 +1,7 @@
 /** What could harm the shop's data or keep it from being served: other sites, the network, faults of the storage, bad stops. */
 import Database from 'better-sqlite3';
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
@@ -68,7 +69,29 @@ test('names that look like markup stay text on every screen, sheet and download'
   const kept = await page.request.put(`${shop.address}/api/shop`, { data: { revision: 2, settings } });
   expect(kept.status()).toBe(200);
   const { id } = (await (await post('/api/slabs', slab)).json()) as { id: number };
-  const stations = ['build', 'size', 'cook', 'set', 'clock', 'cut', 'price', 'pack', 'gather', 'compare', 'label'];
+  const { id: run } = (await (await post('/api/runs', { slab: id })).json()) as { id: number };
+  const happened = [
+    { kind: 'note', text: sly('note') },
+    { kind: 'lot', ingredient: sly('flour'), lot: sly('lot') },
+    { kind: 'step-skipped', step: 'gather', why: sly('why') },
+    { kind: 'next-time', change: { what: 'amount', preparation: 'base', factor: 2 }, why: sly('next') },
+    { kind: 'tasted', text: sly('taste') },
+  ].map((event) => ({ ...event, id: randomUUID(), at: new Date().toISOString() }));
+  expect((await (await post(`/api/runs/${run}/events`, happened)).json()).added).toBe(happened.length);
+  const stations = [
+    'build',
+    'size',
+    'cook',
+    'set',
+    'clock',
+    'cut',
+    'price',
+    'pack',
+    'gather',
+    'compare',
+    'label',
+    'log',
+  ];
   for (const path of [
     ...stations.map((one) => `/slabs/${id}/${one}`),
     ...['/slabs', '/larder', '/tins', '/settings#packing', '/settings#channels', '/prices', `/gather?slabs=${id}`],
@@ -77,6 +100,14 @@ test('names that look like markup stay text on every screen, sheet and download'
     if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
     if (path.endsWith('/clock')) await page.getByText(/^Begin/).waitFor();
     await page.waitForTimeout(200);
+    expect(page.url()).toBe(shop.address + path);
+    expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
+  }
+  // These follow their run by a stream that does not end.
+  for (const path of [`/runs/${run}`, `/runs/${run}/log`, '/bench', '/today', '/runs?find=meta', '/lots']) {
+    await page.goto(shop.address + path);
+    await page.waitForSelector('html[data-ready]');
+    await page.waitForTimeout(400);
     expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
   }
@@ -92,6 +123,9 @@ test('names that look like markup stay text on every screen, sheet and download'
     '/api/slabs',
     '/api/slabs/zip',
     '/api/prices',
+    '/api/log.csv',
+    '/api/log.json',
+    `/api/runs/${run}/log.csv`,
     label,
   ]) {
     const { 'content-type': type, 'x-content-type-options': sniff } = (

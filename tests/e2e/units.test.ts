@@ -3,7 +3,18 @@ import { readdirSync, readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, more, slabId, test } from './shop';
 
-const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'compare'];
+const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'compare', 'log'];
+const ROOMS = [
+  '/slabs',
+  '/larder',
+  '/tins',
+  '/prices',
+  '/gather?slabs=1,2',
+  '/today',
+  '/runs',
+  '/runs/15/log',
+  '/practice',
+];
 const SETTINGS = ['shop', 'room', 'pots', 'pieces', 'packing'].map((leaf) => `/settings#${leaf}`);
 /** Metric figures. Both scales side by side, and the ruler's own columns, are meant. */
 const METRIC = /(?<![\d.])\d+(\.\d+)? ?(mm|cm|kg|g|ml|l|°C)(?![\w/])/g;
@@ -60,7 +71,7 @@ for (const at of [0, 1, 2])
         await page.emulateMedia({ media: 'screen' });
       }
     }
-    for (const path of at === 0 ? ['/slabs', '/larder', '/tins', '/prices', ...SETTINGS, '/gather?slabs=1,2'] : []) {
+    for (const path of at === 0 ? [...ROOMS, ...SETTINGS] : []) {
       await page.goto(`${shop.address}${path}`);
       await page.waitForSelector('html[data-ready]');
       wrong.push(...(await metricOn(page, written)).map((found) => `${path}: ${found}`));

@@ -47,7 +47,7 @@ export const CAUSES = {
     ...{ name: 'Boiled too far', needs: ['boiled'], prior: 0.12 },
     shows: { hard: 0.85, cracked: 0.4, crumbly: 0.3, stuck: 0.2 },
     facts: { boilOver: [0.85, 0.07], boilUnder: [0.02, 0.12], boilSlow: [0.35, 0.12], boilQuick: [0.03, 0.08] },
-    now: 'It does not soften again in the tin. Warm it with about 30 g of water for each 500 g, stir until it is smooth, and boil it to the end point anew; or chop it and fold it into another slab.',
+    now: 'It does not soften again in the tin. Warm it with a little water, a fifteenth of its weight, stir until it is smooth, and boil it to the end point anew; or chop it and fold it into another slab.',
     next: 'Take the pot off a little before the end point: it goes on by itself.',
   },
   boiledTooLittle: {
@@ -118,7 +118,7 @@ export const CAUSES = {
     shows: { soft: 0.85, weeping: 0.5 },
     facts: { lessGel: [0.85, 0.05] },
     now: 'Warm it gently, stir in what is missing, soaked, and lay it again.',
-    next: 'Weigh the gelatine or agar to a tenth of a gram, and do not boil gelatine.',
+    next: 'Weigh the gelatine or agar on a fine scale, and do not boil gelatine.',
   },
   laidLate: {
     ...{ name: 'It stood too long before it was laid', needs: [], prior: 0.07 },
@@ -146,7 +146,7 @@ export const CAUSES = {
     shows: { streaked: 0.85, soft: 0.3 },
     facts: { chocolateHot: [0.85, 0.08] },
     now: 'It is good to eat. Strew something over it, or melt the top with a warm plate and temper it anew.',
-    next: 'Bring it down to its working temperature before it is laid: dark 31 to 32 °C, milk and white a little lower.',
+    next: 'Bring it down to its working temperature before it is laid: Cook shows the three temperatures of its kind.',
   },
   sweated: {
     ...{ name: 'It sweated when it came out of the cold', needs: [], prior: 0.06 },

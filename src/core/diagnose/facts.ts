@@ -2,6 +2,7 @@ import { isKind, type IngredientKind, type Thing } from '../classify';
 import type { Figures } from '../measure';
 import type { LineRecord, RunPlan, RunRecord, StepRecord } from '../run';
 import { TEMPER_CURVES } from '../sugar';
+import { stepInShort } from '../time';
 
 /** What is known of a run when somebody asks what went wrong. */
 export interface Recorded {
@@ -76,7 +77,7 @@ function pace(
   );
   const worst = all.sort((a, b) => Math.abs(Math.log(b.times + 0.01)) - Math.abs(Math.log(a.times + 0.01)))[0];
   if (!worst) return null;
-  const said = `"${worst.step.text}" took ${Math.round(worst.minutes)} min, planned ${Math.round(worst.step.minutes)}`;
+  const said = `"${stepInShort(worst.step.text)}" took ${Math.round(worst.minutes)} min, planned ${Math.round(worst.step.minutes)}`;
   return { holds: holds(worst.times), said };
 }
 
@@ -119,7 +120,7 @@ function waited(
   );
   const worst = all.sort((a, b) => b.over - a.over)[0];
   if (!worst) return null;
-  const said = `"${worst.step.text}" began ${Math.max(0, Math.round(worst.minutes))} min after "${worst.before.text}", and may wait ${Math.round(worst.most)}`;
+  const said = `"${stepInShort(worst.step.text)}" began ${Math.max(0, Math.round(worst.minutes))} min after "${stepInShort(worst.before.text)}", and may wait ${Math.round(worst.most)}`;
   return { holds: holds(worst.over, worst.most), said };
 }
 

@@ -1,7 +1,7 @@
 import type { Figures } from '../measure';
 import type { SlabChange } from '../run';
 import { endPointC, inTins, withLayer, withPreparation, type Line, type Preparation, type Slab } from '../slab';
-import { stepsOf } from '../time';
+import { stepInShort, stepsOf } from '../time';
 import { tinInWords } from '../tin';
 
 /** Where in a slab something is, or -1: what a run was made of may have been taken out since. */
@@ -80,9 +80,6 @@ function amountInWords(factor: number): string {
   return `${Math.abs(percent)} % ${percent < 0 ? 'less' : 'more'}`;
 }
 
-/** A step by its first sentence: the rest is told where it is done. */
-const inShort = (text: string) => /^[^.:;]+/.exec(text)?.[0] ?? text;
-
 const moreOf = (by: number, said: string) => `${said} ${by < 0 ? 'less' : 'more'}`;
 
 /** What a change is, in the slab's own terms and the shop's own units: 'Treacle caramel: end point 3 °C higher'. */
@@ -104,7 +101,7 @@ export function changeInWords(change: SlabChange, slab: Slab, figures: Figures):
       return `${preparation?.lines[change.line]?.ingredient ?? 'a line'} in ${name}: ${amountInWords(change.factor)}`;
     case 'minutes': {
       const step = preparation && stepsOf(preparation, figures).find(({ id }) => id === change.step);
-      return `"${inShort(step?.text ?? change.step)}": ${moreOf(change.byMinutes, `${Math.abs(Math.round(change.byMinutes))} min`)}`;
+      return `"${stepInShort(step?.text ?? change.step)}": ${moreOf(change.byMinutes, `${Math.abs(Math.round(change.byMinutes))} min`)}`;
     }
     case 'loss':
       return `${name}: loses ${change.lossPercent.toFixed(1)} %`;

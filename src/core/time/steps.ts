@@ -33,6 +33,13 @@ export function stepsOf(preparation: Preparation, figures: Figures = METRIC): re
   return [{ id: 'mix', text: `Mix ${name}`, ...timesOf(MIX), hands: 'busy' }];
 }
 
+/**
+ * A step by its first sentence, for lists: the rest is told where it is done.
+ *
+ * @example stepInShort('Boil to the end point. Use a deep pot') // 'Boil to the end point'
+ */
+export const stepInShort = (text: string): string => /^[^.:;]+/.exec(text)?.[0].trim() ?? text;
+
 /** By how much more of it is made than is written. */
 export interface Size {
   readonly scaleFactor: number;

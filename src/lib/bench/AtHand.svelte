@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { LineNow, RunBoil, StepNow } from '../../core/run';
+  import { stepInShort } from '../../core/time';
   import type { Happening } from '$lib/happening';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
@@ -29,6 +30,8 @@
   const figures = $derived(shopFigures());
 
   const { step, status } = $derived(now);
+  const short = $derived(stepInShort(step.text));
+  const rest = $derived(step.text.slice(short.length).replace(/^[.:;\s]+/, ''));
   const dates = $derived(shopDates());
   const MINUTE_MS = 60_000;
   const waitsMs = $derived(now.from - nowMs);
@@ -48,7 +51,8 @@
 
 <section class="panel" aria-label="Now">
   <p class="quiet">{status === 'under way' ? 'Now' : 'Next for your hands'}</p>
-  <h2>{step.text}</h2>
+  <h2>{short}</h2>
+  {#if rest !== ''}<p class="rest">{rest}</p>{/if}
   {#if step.ovenC !== null}<p class="figures oven">Oven at {figures.bothTemperatures(step.ovenC)}</p>{/if}
   {#if left !== null}
     <p class="clock figures" class:over={left < 0} role="timer">{countdown(left)}</p>
@@ -217,6 +221,14 @@
     gap: 0.6rem;
     align-items: center;
     margin-top: 0.4rem;
+    padding: 0.5rem 0;
+    position: sticky;
+    bottom: 0;
+    background: var(--panel);
+  }
+
+  .rest {
+    font-size: 1.1rem;
   }
 
   .big {

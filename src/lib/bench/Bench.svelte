@@ -337,6 +337,7 @@
 
   .acts {
     display: flex;
+    flex-wrap: wrap;
     gap: 0.4rem;
     margin-left: auto;
   }

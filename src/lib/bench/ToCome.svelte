@@ -13,6 +13,7 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { SET_READINGS } from '../../core/run';
+  import { stepInShort } from '../../core/time';
   import { shopDates } from '$lib/shopDates';
   import { countdown } from './clock';
 
@@ -43,7 +44,7 @@
           {@const rest = left(one) ?? 0}
           <li>
             <span
-              >{one.step.text}{#if isSeveral}<span class="quiet">, {name}</span>{/if}</span
+              >{stepInShort(one.step.text)}{#if isSeveral}<span class="quiet">, {name}</span>{/if}</span
             >
             <b class="figures" class:over={rest < 0} role="timer">{countdown(rest)}</b>
             <span class="acts">
@@ -71,8 +72,8 @@
         <li class="next">
           <span class="figures quiet">{one.from <= nowMs ? 'now' : dates.weekTime(one.from)}</span>
           <span
-            >{one.step.text}{#if isSeveral}<span class="quiet">, {name}</span>{/if}{#if one.isPutOff}<span class="quiet"
-                >, put off</span
+            >{stepInShort(one.step.text)}{#if isSeveral}<span class="quiet">, {name}</span>{/if}{#if one.isPutOff}<span
+                class="quiet">, put off</span
               >{/if}</span
           >
         </li>

@@ -214,6 +214,7 @@
 
   .panel {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.7rem;
     padding: 1rem 1.2rem;
   }
@@ -258,7 +259,7 @@
 
   li {
     display: grid;
-    grid-template-columns: 7rem 1fr 2.4rem 8rem;
+    grid-template-columns: 6rem minmax(0, 1fr) 2.4rem minmax(0, 1.2fr);
     gap: 0.6rem;
     align-items: center;
     padding: 0.3rem 0.4rem;

@@ -33,13 +33,16 @@
     <ListFind path="/runs" label="A slab, a lot, or a word of a note" sought={data.sought} />
     <div class="panel">
       <Table size="compact" class="table">
-        <thead><tr><th>Made</th><th>Slab</th><th class="num">Version</th><th>Lot</th><th>Stands</th></tr></thead>
+        <thead
+          ><tr><th>Made</th><th>Slab</th><th class="num wide">Version</th><th>Lot</th><th class="wide">Stands</th></tr
+          ></thead
+        >
         <tbody>
           {#each data.runs as { id, name, version, lot, begunAt, isOpen } (id)}
             <tr>
               <td class="figures">{dates.moment(Date.parse(begunAt))}</td>
-              <td><a href={isOpen ? `/runs/${id}` : `/runs/${id}/log`}>{name}</a></td>
-              <td class="num">{version}</td>
+              <td><a class:open={isOpen} href={isOpen ? `/runs/${id}` : `/runs/${id}/log`}>{name}</a></td>
+              <td class="num wide">{version}</td>
               <td class="figures">{lot}</td>
               <td
                 >{#if isOpen}<b>on the bench</b>{:else}<span class="quiet">over</span>{/if}</td
@@ -64,5 +67,15 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0.4rem;
+  }
+
+  .open {
+    font-weight: 650;
+  }
+
+  @media (max-width: 599px) {
+    .wide {
+      display: none;
+    }
   }
 </style>

@@ -4,6 +4,7 @@
   import { Button, ProgressBar } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import type { LineNow } from '../../core/run';
+  import { stepInShort } from '../../core/time';
   import { countdown } from '$lib/bench/clock';
   import { RunFollower } from '$lib/runFollower.svelte';
   import { followRuns } from '$lib/runStream';
@@ -86,7 +87,7 @@
           <ProgressBar size="sm" hideLabel labelText="Steps that are over" value={shareDone(one) * 100} max={100} />
           <p class="now">
             {#if now}
-              <span>{now.step.text}</span>
+              <span>{stepInShort(now.step.text)}</span>
               <b class="figures"
                 >{now.status === 'under way' ? countdown(now.to - one.nowMs) : dates.weekTime(now.from)}</b
               >
@@ -109,7 +110,7 @@
           {#each due as { run, step } (`${run.id} ${step.step.id}`)}
             <li>
               <span class="figures quiet">{step.from <= run.nowMs ? 'now' : dates.weekTime(step.from)}</span>
-              <span>{step.step.text} <span class="quiet">{run.plan.name}</span></span>
+              <span>{stepInShort(step.step.text)} <span class="quiet">{run.plan.name}</span></span>
             </li>
           {/each}
         </ol>
@@ -120,7 +121,7 @@
           {#each byItself as { run, step } (`${run.id} ${step.step.id}`)}
             <li>
               <span class="place">{placeOf(step.step.occupies)}</span>
-              <span>{step.step.text} <span class="quiet">{run.plan.name}</span></span>
+              <span>{stepInShort(step.step.text)} <span class="quiet">{run.plan.name}</span></span>
               <b class="figures left" class:harm={step.to <= run.nowMs}
                 >{countdown((step.begunAt ?? 0) + step.step.minutes * 60_000 - run.nowMs)}</b
               >
@@ -215,7 +216,8 @@
   }
 
   .now b {
-    font-size: 1.5rem;
+    font-size: 1.4rem;
+    white-space: nowrap;
   }
 
   .three {

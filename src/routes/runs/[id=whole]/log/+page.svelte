@@ -264,6 +264,11 @@
     border-bottom: 1px solid var(--rule);
   }
 
+  .amounts a {
+    display: inline-block;
+    padding: 0.15rem 0;
+  }
+
   img {
     display: block;
     max-width: 100%;

@@ -221,6 +221,12 @@
     color: var(--hot);
   }
 
+  @media (max-width: 599px) {
+    li {
+      flex-wrap: wrap;
+    }
+  }
+
   @media (max-width: 900px) {
     .two {
       grid-template-columns: minmax(0, 1fr);
