@@ -16,7 +16,6 @@ const address = await serve({ port: '0' });
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
 let context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 let page = await context.newPage();
-await shoot('doors', '/slabs');
 await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
 
 const RECIPE = `Harbour squares
@@ -42,8 +41,8 @@ Keeps two weeks in an airtight tin.`;
 
 async function shoot(name, path) {
   if (path) await page.goto(address + path);
-  await page.waitForLoadState('networkidle');
-  await page.waitForTimeout(1200);
+  await page.waitForSelector('html[data-ready]');
+  await page.waitForTimeout(1800);
   await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
 }
 
@@ -71,7 +70,6 @@ await shoot('set');
 await page.goto(`${address}${slab}/clock`);
 await page.getByText(/^Begin/).waitFor();
 await shoot('clock');
-await shoot('gather', `${slab}/gather`);
 await page.goto(`${address}/slabs/paste`);
 await page.getByLabel('Whose cups and spoons').selectOption('us');
 await page.getByLabel('The recipe').fill(RECIPE);
@@ -79,13 +77,17 @@ await page.getByRole('region', { name: 'The method' }).evaluate((part) => part.s
 await page.mouse.move(900, 400);
 await page.mouse.wheel(0, -60);
 await shoot('paste');
-await shoot('larder', '/larder');
-await shoot('settings', '/settings#prices');
-await context.addCookies([{ name: 'theme', value: 'night', url: address }]);
-const cloud = await page
-  .goto(`${address}/slabs`)
-  .then(() => page.getByRole('link', { name: 'Buckthorn cloud bar' }).getAttribute('href'));
-await shoot('night', cloud.replace('build', 'cut'));
+await shoot('log', `${slab}/log`);
+await page.goto(`${address}/runs?find=door`);
+await page.getByRole('link', { name: 'Rye and treacle slice' }).click();
+await page.waitForURL(/log$/);
+await shoot('run-log');
+await page.goto(`${address}/practice`);
+await page.getByLabel('How fast time runs').selectOption('20');
+await page.getByRole('button', { name: 'Put it on the fire' }).click();
+await page.getByText('Small lively bubbles').waitFor({ timeout: 120_000 });
+await page.getByRole('button', { name: 'A drop in cold water' }).click();
+await shoot('practice');
 await context.close();
 context = await browser.newContext({ viewport: { width: 794, height: 1123 } });
 page = await context.newPage();
@@ -102,6 +104,21 @@ for (const what of ['Begin', 'Done', 'Begin', 'Done', 'Begin', 'Begin'])
   await page.getByRole('button', { name: what, exact: true }).click();
 await page.evaluate(() => scrollTo(0, 0));
 await shoot('phone-bench');
+const penuche = await page
+  .goto(`${address}/slabs`)
+  .then(() => page.getByRole('link', { name: 'Pear penuche' }).getAttribute('href'));
+await page.request.post(`${address}/api/runs`, { data: { slab: Number(/\d+/.exec(penuche)[0]) } });
+await context.close();
+// As it stands where the application is open to the workroom's network.
+process.env.KNIFE_TRAY_ADDRESSES = 'https://192.168.1.20:4180';
+context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+page = await context.newPage();
+await shoot('today', '/today');
+await context.close();
+context = await browser.newContext({ viewport: { width: 1024, height: 768 }, hasTouch: true });
+await context.addCookies([{ name: 'theme', value: 'night', url: address }]);
+page = await context.newPage();
+await shoot('night', '/bench');
 await browser.close();
 rmSync(data, { recursive: true, force: true });
 process.exit(0);

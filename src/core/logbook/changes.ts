@@ -87,8 +87,9 @@ export function changeInWords(change: SlabChange, slab: Slab, figures: Figures):
   if (change.what === 'tins')
     return `in ${change.tins.map(({ tin, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(tin, figures)}`).join(', ')}`;
   if (change.what === 'set') {
-    const name = slab.layers.find(({ id }) => id === change.layer)?.name ?? change.layer;
-    return `${name}: ${moreOf(change.byMinutes, `${Math.abs(Math.round(change.byMinutes))} min`)} to set`;
+    const layer = slab.layers.find(({ id }) => id === change.layer);
+    const least = Math.max(0, (layer?.set?.minMinutes ?? 0) + change.byMinutes);
+    return `${layer?.name ?? change.layer}: at least ${figures.duration.say(least)} to set`;
   }
   const preparation = slab.preparations.find(({ id }) => id === change.preparation);
   const name = preparation?.name ?? change.preparation;

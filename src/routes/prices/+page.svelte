@@ -112,12 +112,6 @@
     gap: 0.5rem;
   }
 
-  td a {
-    display: inline-flex;
-    align-items: center;
-    min-height: 24px;
-  }
-
   .on-paper {
     display: none;
   }

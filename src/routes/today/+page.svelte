@@ -280,6 +280,11 @@
     background: var(--sunk);
   }
 
+  .below a {
+    padding: 0.15rem 0;
+    display: inline-block;
+  }
+
   .below li > .figures:first-child {
     flex: 0 0 11rem;
   }

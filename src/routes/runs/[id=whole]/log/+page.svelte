@@ -264,6 +264,10 @@
     border-bottom: 1px solid var(--rule);
   }
 
+  .said {
+    margin-bottom: 0.6rem;
+  }
+
   .amounts a {
     display: inline-block;
     padding: 0.15rem 0;
