@@ -6,6 +6,7 @@
   import { beginsWith, runRecord, type LineNow, type RunEvent, type RunPlan, type StepNow } from '../../core/run';
   import type { Shop } from '../../core/shop';
   import type { Slab } from '../../core/slab';
+  import { stepInShort } from '../../core/time';
   import type { RackTin } from '../../core/tin';
   import { openCaller, type Caller } from '$lib/callOut';
   import type { Happening } from '$lib/happening';
@@ -159,7 +160,7 @@
     callOnDevice(fresh.map(({ text }) => text));
   });
 
-  const nameOf = (id: string) => plan.steps.find((step) => step.id === id)?.text ?? id;
+  const nameOf = (id: string) => stepInShort(plan.steps.find((step) => step.id === id)?.text ?? id);
   /** The last thing that was done, to be taken back; what a thermometer notes by itself is not. */
   const last = $derived(
     follower.events
@@ -233,7 +234,7 @@
     <Notice harm>
       "{nameOf(step)}" would come {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
         mostMinutes,
-      )}: do it first.
+      )}: take it up as soon as you can, or hold back what it waits behind.
     </Notice>
   {/each}
   {#each effects as { layer, name, plannedMm, madeMm } (layer)}

@@ -238,6 +238,37 @@ export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
       holds: 'Reckoned from food tables and packs, not measured; good to about a tenth, as they are.',
     },
   ],
+  'Bench and log': [
+    {
+      title: 'How a run goes on',
+      file: 'run/times.ts',
+      name: 'timesOf',
+      holds: 'The order that was planned; what is done out of it is taken as it comes.',
+      bench: 'state of a run',
+    },
+    {
+      title: 'The middle of some runs',
+      file: 'logbook/robust.ts',
+      name: 'robustOf',
+      holds: 'Three runs and more, up to half of which went wrong.',
+    },
+    {
+      title: 'What the runs propose',
+      file: 'logbook/proposals.ts',
+      name: 'proposalsOf',
+      holds: 'Runs of one slab that were made as it is written; what was not noted is left out.',
+      source: 'The medians of what was recorded beside what was planned',
+      bench: 'proposals from 11 runs',
+    },
+    {
+      title: 'What went wrong',
+      file: 'diagnose/diagnose.ts',
+      name: 'diagnose',
+      holds:
+        'The causes that it names, from what was noted at the bench; how often each is one is a judgement of the field.',
+      bench: 'diagnosis: of 200',
+    },
+  ],
   'Paste a recipe': [
     {
       title: 'Lines and methods as they are written',

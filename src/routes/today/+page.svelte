@@ -57,6 +57,25 @@
     state.steps.filter(({ endedAt }) => endedAt !== null).length / Math.max(1, state.steps.length);
 </script>
 
+{#snippet elsewhere()}
+  {#if data.elsewhere}
+    <section class="panel code" aria-labelledby="elsewhere">
+      <img src={data.elsewhere.code} alt="" width="132" height="132" />
+      <div>
+        <h2 id="elsewhere">On a tablet or a phone</h2>
+        <p>Scan this, or open <b>{data.elsewhere.address}</b>.</p>
+        {#if data.elsewhere.isSecure}
+          <p class="quiet">
+            The first time it asks whether to trust the shop's own certificate: fetch
+            <a href="/authority.crt" data-sveltekit-reload>the authority</a> there and tell the device to trust it. From then
+            on the bench opens without the server, too.
+          </p>
+        {/if}
+      </div>
+    </section>
+  {/if}
+{/snippet}
+
 <svelte:head><title>Today - Knife Tray</title></svelte:head>
 
 <div class="page">
@@ -102,6 +121,7 @@
           {/each}
         </section>
       {/each}
+      {@render elsewhere()}
     </div>
     <div class="three">
       <section class="panel" aria-labelledby="due">
@@ -166,22 +186,7 @@
         </ul>
       </section>
     {/if}
-    {#if data.elsewhere}
-      <section class="panel code" aria-labelledby="elsewhere">
-        <img src={data.elsewhere.code} alt="" width="132" height="132" />
-        <div>
-          <h2 id="elsewhere">On a tablet or a phone</h2>
-          <p>Scan this, or open <b>{data.elsewhere.address}</b>.</p>
-          {#if data.elsewhere.isSecure}
-            <p class="quiet">
-              The first time it asks whether to trust the shop's own certificate: fetch
-              <a href="/authority.crt" data-sveltekit-reload>the authority</a> there and tell the device to trust it. From
-              then on the bench opens without the server, too.
-            </p>
-          {/if}
-        </div>
-      </section>
-    {/if}
+    {#if open.length === 0}{@render elsewhere()}{/if}
   </div>
 </div>
 

@@ -10,6 +10,7 @@
   import { followRuns } from '$lib/runStream';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
+  import HowLink from '$lib/ui/HowLink.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   import NextTime from '$lib/bench/NextTime.svelte';
   import BoilCurve from './BoilCurve.svelte';
@@ -163,7 +164,10 @@
       {/if}
     </section>
     <section class="panel" aria-labelledby="wrong">
-      <h2 id="wrong">What went wrong</h2>
+      <div class="title">
+        <h2 id="wrong">What went wrong</h2>
+        <HowLink to="bench-and-log" />
+      </div>
       <WhatWentWrong slab={data.run.slabId} run={data.run.id} />
     </section>
   </div>
@@ -248,6 +252,11 @@
 
   h2:not(:first-child) {
     margin-top: 0.8rem;
+  }
+
+  .title {
+    display: flex;
+    align-items: center;
   }
 
   .effect {

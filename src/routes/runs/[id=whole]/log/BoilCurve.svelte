@@ -14,6 +14,8 @@
   const shown = (celsius: number) => Number(figures.temperature.figure(celsius, 1));
   /** What lies further below the end point is only warming. */
   const SHOWN_BELOW_C = 60;
+  const TWENTY = 20;
+  const TWENTY = 20;
   const minutes = (seconds: number) => Math.round(seconds / 6) / 10;
   const last = $derived(minutes(curve.readings.at(-1)?.[0] ?? 0));
   const series = $derived([
@@ -46,8 +48,8 @@
         stroke: { width: [2.5, 1.5], dashArray: [0, 5], curve: 'straight' },
         xaxis: { type: 'numeric', title: { text: 'minutes' }, tickAmount: 6, decimalsInFloat: 0 },
         yaxis: {
-          min: shown(curve.showsC - SHOWN_BELOW_C),
-          forceNiceScale: true,
+          min: Math.floor(shown(curve.showsC - SHOWN_BELOW_C) / TWENTY) * TWENTY,
+          stepSize: TWENTY,
           decimalsInFloat: 0,
           title: { text: figures.temperature.unit },
         },

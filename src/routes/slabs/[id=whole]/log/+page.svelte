@@ -9,6 +9,7 @@
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
+  import HowLink from '$lib/ui/HowLink.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import TrendLine from './TrendLine.svelte';
 
@@ -89,7 +90,10 @@
       </ul>
     </section>
     <section class="panel" aria-labelledby="proposals">
-      <h2 id="proposals">What the runs say</h2>
+      <div class="title">
+        <h2 id="proposals">What the runs say</h2>
+        <HowLink to="bench-and-log" />
+      </div>
       <ul>
         {#each log.proposals as proposal, i (i)}
           {@const words = changeInWords(proposal.change, draft.slab, figures)}
@@ -188,6 +192,11 @@
     justify-content: space-between;
     padding: 0.4rem 0;
     border-bottom: 1px solid var(--rule);
+  }
+
+  .title {
+    display: flex;
+    align-items: center;
   }
 
   .from {
