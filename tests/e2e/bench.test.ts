@@ -103,6 +103,22 @@ test('a boil that is to be laid hot is not begun too soon: the bench says when',
   await expect(now).not.toContainText('60 g butter');
 });
 
+test('a step is taken up out of its order, and the one that was at hand comes behind it', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await makeIt(page, open, shop.address, 'Rye and treacle slice');
+  const now = page.getByRole('region', { name: 'Now' });
+  for (const what of ['Begin', 'Done']) await now.getByRole('button', { name: what, exact: true }).click();
+  await expect(now).toContainText('Rub to crumbs');
+  const next = page.getByRole('region', { name: 'Next' });
+  await next.getByRole('button', { name: /Begin Boil to the end point/ }).click();
+  await expect(now).toContainText('Boil to the end point');
+  await expect(now.getByRole('button', { name: 'Done', exact: true })).toBeVisible();
+  await expect(next).toContainText('Rub to crumbs');
+});
+
 test('the network goes in the middle of a run: nothing is lost or doubled, and the other device sees all of it', async ({
   open,
   page,

@@ -239,3 +239,40 @@ test('the price by the plan stands beside the price by the last runs', async ({ 
   const row = page.getByRole('row').filter({ hasText: 'Cost of one' });
   await expect(row).toContainText(/€\d/);
 });
+
+test('runs by day; the run’s own lot on its label; events alone are weighed against what the slab would have been', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await open('/runs');
+  const first = page.getByRole('row').nth(1);
+  const made = await first.getByRole('cell').first().innerText();
+  await first.getByRole('link').click();
+  await page.waitForURL(/log$/);
+  const lot = /Lot (L\d+(-\d+)?)/.exec(await page.locator('.page-head').innerText())![1]!;
+  const [year, month, date] = [lot.slice(1, 3), lot.slice(3, 5), lot.slice(5, 7)];
+  await page.getByRole('link', { name: 'Label', exact: true }).click();
+  await expect(page.getByLabel('Lot', { exact: true })).toHaveValue(lot);
+  await expect(page.getByLabel('Made on')).toHaveValue(`${date}/${month}/20${year}`);
+  await page.getByLabel('Lot', { exact: true }).fill('L9-2');
+  await expect(page.getByText(/L9-2/).first()).toBeVisible();
+  await open(`/runs?day=20${year}-${month}-${date}`);
+  await expect(page.getByRole('row')).toHaveCount(2);
+  await expect(page.getByRole('row').nth(1)).toContainText(made);
+  await open('/runs?day=2026-02-31');
+  await expect(page.getByRole('row')).toHaveCount(31);
+
+  const slab = await slabId(page, shop.address, 'Pear penuche');
+  const at = (minute: number) => new Date(Date.parse('2026-11-20T08:00:00Z') + minute * 60_000).toISOString();
+  const temperatures = [100, 108, 114, 119, 121].map((celsius, i) => ({
+    ...{ id: `00000000-0000-4000-8000-00000000000${i}`, at: at(20 + i) },
+    ...{ kind: 'temperature', step: 'penuche/boil', celsius },
+  }));
+  const answer = await page.request.post(`${shop.address}/api/diagnose`, {
+    data: { slab, events: temperatures, seen: ['hard'] },
+  });
+  const { causes } = (await answer.json()) as { causes: { cause: string; because: string[] }[] };
+  expect(causes[0]!.cause).toBe('boiledTooFar');
+  expect(causes[0]!.because[0]).toMatch(/ended at 121 °C/);
+});

@@ -28,6 +28,8 @@ export interface LabelOptions extends PlanOptions {
   readonly kind?: string | undefined;
   /** Without it the shop's. */
   readonly profile?: LabelProfile | undefined;
+  /** The lot of the run that it is for; that of the day without it. */
+  readonly lot?: string | undefined;
   /** Allergens of what else is made in the shop that day. */
   readonly alsoMade?: readonly string[] | undefined;
 }
@@ -148,7 +150,7 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
     bestBefore: keeping.days === null ? null : dayAfter(options.madeOn, keeping.days),
     keeping,
     keep: keepWords(keeping.place),
-    lot: `L${options.madeOn.slice(2).replaceAll('-', '')}`,
+    lot: options.lot ?? `L${options.madeOn.slice(2).replaceAll('-', '')}`,
     address: labels.address,
     unnamed,
     problems: [

@@ -274,6 +274,11 @@
       {isSeveral}
       {nowMs}
       {left}
+      onbegin={(id, step) => {
+        caller ??= openCaller();
+        followers.find((one) => one.id === id)?.happened({ kind: 'step-begun', step });
+        chosen = isSeveral ? id : null;
+      }}
       onend={end}
       onsoft={(id, step, reading) =>
         followers.find((one) => one.id === id)?.happened({ kind: 'set-reading', step, reading })}

@@ -25,10 +25,12 @@
     nowMs: number;
     /** ms that are left of a step that was begun. */
     left: (one: StepNow) => number | null;
+    /** A step is taken up out of its order. */
+    onbegin: (run: number, step: string) => void;
     onend: (run: number, step: string) => void;
     onsoft: (run: number, step: string, reading: (typeof SET_READINGS)[number]) => void;
   }
-  let { byItself, next, isSeveral, nowMs, left, onend, onsoft }: Props = $props();
+  let { byItself, next, isSeveral, nowMs, left, onbegin, onend, onsoft }: Props = $props();
 
   const dates = $derived(shopDates());
   const MOST_NEXT = 6;
@@ -76,6 +78,11 @@
                 class="quiet">, put off</span
               >{/if}</span
           >
+          {#if one.status === 'ready'}
+            <Button size="field" kind="ghost" on:click={() => onbegin(run, one.step.id)}
+              >Begin<span class="unseen"> {stepInShort(one.step.text)} out of its order</span></Button
+            >
+          {/if}
         </li>
       {:else}
         <li class="quiet">Nothing more.</li>
@@ -126,6 +133,6 @@
   }
 
   .next {
-    grid-template-columns: 5.6rem 1fr;
+    grid-template-columns: 5.6rem 1fr auto;
   }
 </style>

@@ -17,12 +17,12 @@ export function allergensOfSlabs(db: Db, ids: readonly number[]): string[] {
 export function keptLabel(
   db: Db,
   { slab }: KeptSlab,
-  { madeOn, profile, kind, pieces, alsoMade = [] }: PrintedLabels,
+  { madeOn, lot, profile, kind, pieces, alsoMade = [] }: PrintedLabels,
 ): LabelDraft {
   const larder = larderOf(ingredientsFor(db, [slab]));
   const shop = wholeShop(db);
   return labelFor(slab, larder, shop, plan(slab, larder, shop), {
-    ...{ madeOn, profile, kind, pieces },
+    ...{ madeOn, lot, profile, kind, pieces },
     alsoMade: allergensOfSlabs(db, alsoMade),
   });
 }

@@ -1,15 +1,33 @@
 import { pageOf } from '$lib/pages';
 import { database } from '$lib/server/db';
 import { runsInList } from '$lib/server/logbook';
+import { wholeShop } from '$lib/server/shop';
+import { isDay } from '../../core/label';
+import { TZDate } from '@date-fns/tz';
+import { addDays } from 'date-fns';
 
 const MOST = 50;
 
-/** A page of the shop's runs, the last begun first; those that are sought, by words of their name, lot and notes. */
+/** A day of the shop, as it begins and ends. */
+function dayIn(day: string, zone: string): [from: string, to: string] {
+  const [year, month, date] = day.split('-').map(Number) as [number, number, number];
+  const from = new TZDate(year, month - 1, date, zone);
+  return [new Date(from.getTime()).toISOString(), new Date(addDays(from, 1).getTime()).toISOString()];
+}
+
+/** A page of the shop's runs, the last begun first; those that are sought, by words of their name, lot and notes, and by day. */
 export function load({ url }) {
   const { sought, from } = pageOf(url, MOST);
   const db = database();
   const slab = Number(url.searchParams.get('slab') ?? 0);
-  const found = runsInList(db, { words: sought, ...(slab > 0 ? { slab } : {}) }, from, MOST);
-  const all = sought === '' && slab <= 0 ? found.count : runsInList(db, {}, 0, 0).count;
-  return { ...found, sought, from, most: MOST, all };
+  const asked = url.searchParams.get('day') ?? '';
+  const day = isDay(asked) ? asked : '';
+  const { zone } = wholeShop(db);
+  const found = runsInList(
+    db,
+    { words: sought, ...(slab > 0 ? { slab } : {}), ...(day ? { between: dayIn(day, zone ?? 'UTC') } : {}) },
+    from,
+    MOST,
+  );
+  return { ...found, sought, day, from, most: MOST, all: runsInList(db, {}, 0, 0).count };
 }

@@ -2,12 +2,16 @@
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { shopDates } from '$lib/shopDates';
+  import { goto } from '$app/navigation';
+  import DayField from '$lib/ui/DayField.svelte';
   import ListFind from '$lib/ui/ListFind.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import Pager from '$lib/ui/Pager.svelte';
 
   let { data } = $props();
   const dates = $derived(shopDates());
+  const typed: Record<string, string> = $state({});
+  const onDay = (day: string | null) => goto(day ? `/runs?day=${day}` : '/runs', { keepFocus: true, noScroll: true });
 </script>
 
 <svelte:head><title>Runs - Knife Tray</title></svelte:head>
@@ -30,7 +34,10 @@
       </Nothing>
     </div>
   {:else}
-    <ListFind path="/runs" label="A slab, a lot, or a word of a note" sought={data.sought} />
+    <div class="find">
+      <ListFind path="/runs" label="A slab, a lot, or a word of a note" sought={data.sought} />
+      <DayField label="On" value={data.day} {typed} name="day of runs" optional onvalue={(day) => void onDay(day)} />
+    </div>
     <div class="panel">
       <Table size="compact" class="table">
         <thead
@@ -61,6 +68,13 @@
 <style>
   .panel {
     margin-top: 0.6rem;
+  }
+
+  .find {
+    display: grid;
+    grid-template-columns: 1fr 12rem;
+    gap: 0.8rem;
+    align-items: end;
   }
 
   .acts {

@@ -64,9 +64,13 @@ const existingDay = daySchema.test(
   (day) => day === undefined || isDay(day),
 );
 
+/** The lot of a run, where the label is for one. */
+const lot = note(50);
+
 const labelSchema = fields({
   madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
   profile: oneOf(LABEL_PROFILES),
+  lot,
   /** The id of one of the kinds that the slab is cut into. */
   kind: note(100),
   pack: fields({ pieces: whole(1, 1000).required(REQUIRED) }),
@@ -83,10 +87,11 @@ export function readLabelRequest(found: unknown): Read<LabelRequest> {
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as LabelRequest };
 }
 
-/** How labels of a kept slab are to be printed, from an address: `madeOn`, `pieces`, `profile`, `count`, `from`, `also`. */
+/** How labels of a kept slab are to be printed, from an address: `madeOn`, `lot`, `pieces`, `profile`, `count`, `from`, `also`. */
 const printedSchema = fields({
   madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
   profile: oneOf(LABEL_PROFILES),
+  lot,
   kind: note(100),
   pieces: whole(1, 1000),
   /** Labels, and the first place on the first sheet that is not used up. */
@@ -101,6 +106,7 @@ export function readPrintedLabels(query: URLSearchParams): Read<PrintedLabels> {
   const said = {
     madeOn: query.get('madeOn') ?? undefined,
     profile: query.get('profile') ?? undefined,
+    lot: query.get('lot') || undefined,
     kind: query.get('kind') ?? undefined,
     pieces: numberOf('pieces'),
     count: numberOf('count'),

@@ -11,10 +11,10 @@ import { runTask } from '$lib/server/tasks/pool';
 export async function POST({ request }) {
   const body = await readBody(request, readLabelRequest);
   if (!body.ok) return body.response;
-  const { slab, shop: overrides, madeOn, profile, kind, pack, alsoMade = [], ...asked } = body.value;
+  const { slab, shop: overrides, madeOn, lot, profile, kind, pack, alsoMade = [], ...asked } = body.value;
   const db = database();
   const ingredients = ingredientsFor(db, [slab], asked.scale);
-  const label = { madeOn, profile, kind, pieces: pack?.pieces, alsoMade: allergensOfSlabs(db, alsoMade) };
+  const label = { madeOn, lot, profile, kind, pieces: pack?.pieces, alsoMade: allergensOfSlabs(db, alsoMade) };
   const done = await runTask('label', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked, label });
   return done.ok ? json(done.value) : done.response;
 }

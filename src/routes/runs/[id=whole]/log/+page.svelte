@@ -92,6 +92,11 @@
     <div class="acts">
       {#if record.status === 'open'}<Button size="small" href="/runs/{data.run.id}">To the bench</Button>{/if}
       <Button size="small" kind="tertiary" href="/slabs/{data.run.slabId}/log?run={data.run.id}">Next version</Button>
+      <Button
+        size="small"
+        kind="ghost"
+        href="/slabs/{data.run.slabId}/label?lot={plan.lot}&madeOn={plan.begin.slice(0, 10)}">Label</Button
+      >
       <Button size="small" kind="ghost" href="/api/runs/{data.run.id}/log.csv">CSV</Button>
       <Button size="small" kind="ghost" href="/api/runs/{data.run.id}" download="{plan.lot}.json">JSON</Button>
     </div>

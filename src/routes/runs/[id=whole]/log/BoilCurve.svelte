@@ -15,7 +15,6 @@
   /** What lies further below the end point is only warming. */
   const SHOWN_BELOW_C = 60;
   const TWENTY = 20;
-  const TWENTY = 20;
   const minutes = (seconds: number) => Math.round(seconds / 6) / 10;
   const last = $derived(minutes(curve.readings.at(-1)?.[0] ?? 0));
   const series = $derived([

@@ -6,6 +6,8 @@
   import type { LabelProfile } from '../../../../core/label';
   import type { LabelSaid } from '../../../../core/slab';
   import { allergensIn, labelFor } from '../../../../core/usecases';
+  import { untrack } from 'svelte';
+  import { page } from '$app/state';
   import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import DayField from '$lib/ui/DayField.svelte';
@@ -24,7 +26,9 @@
   const sheet = $derived({ ...USUAL_LABELS, ...work.shop.labels });
   const pack = $derived(work.selling?.price.packed ?? null);
 
-  let madeOn = $state(new Date().toISOString().slice(0, 10));
+  /** Whoever comes from a run has its day and its lot in the address. */
+  let madeOn = $state(untrack(() => page.url.searchParams.get('madeOn')) ?? new Date().toISOString().slice(0, 10));
+  let lot = $state(untrack(() => page.url.searchParams.get('lot')) ?? '');
   let asked: number | null = $state(null);
   const pieces = $derived(asked ?? (pack?.container && pack.perPack > 0 ? pack.perPack : 1));
   let profile: LabelProfile | null = $state(null);
@@ -42,7 +46,14 @@
 
   const alsoMade = $derived(data.others.filter(({ id }) => also.includes(id)).flatMap(({ allergens }) => allergens));
   const label = $derived(
-    labelFor(slab, work.larder, work.shop, work.plan, { madeOn, pieces, profile: rules, kind, alsoMade }),
+    labelFor(slab, work.larder, work.shop, work.plan, {
+      madeOn,
+      lot: lot.trim() || undefined,
+      pieces,
+      profile: rules,
+      kind,
+      alsoMade,
+    }),
   );
   const carried = $derived(
     allergensIn(slab, work.larder).filter((one) => (ALLERGENS as readonly string[]).includes(one)),
@@ -53,6 +64,7 @@
     const asked: Record<string, string> = {
       ...{ madeOn, pieces: String(pieces), profile: rules },
       ...{ count: String(count ?? perSheet), from: String(from) },
+      ...(lot.trim() === '' ? {} : { lot: lot.trim() }),
       ...(kind === undefined ? {} : { kind }),
       ...(also.length > 0 ? { also: also.join(',') } : {}),
     };
@@ -119,6 +131,7 @@
           name="made on"
           onvalue={(day) => day !== null && (madeOn = day)}
         />
+        <TextInput size="sm" labelText="Lot" placeholder={label.lot} maxlength={50} bind:value={lot} />
         <NumberField
           label="Pieces in a pack"
           value={pieces}
