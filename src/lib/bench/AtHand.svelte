@@ -6,6 +6,7 @@
   import type { Happening } from '$lib/happening';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
+  import BigButton from './BigButton.svelte';
   import BenchProbe from './BenchProbe.svelte';
   import { countdown } from './clock';
 
@@ -100,9 +101,9 @@
   {/each}
   <div class="acts">
     {#if status === 'under way'}
-      <button type="button" class="big" onclick={() => onend(step.id)}>Done</button>
+      <BigButton onpress={() => onend(step.id)}>Done</BigButton>
     {:else}
-      <button type="button" class="big" onclick={() => onbegin(step.id)}>Begin</button>
+      <BigButton onpress={() => onbegin(step.id)}>Begin</BigButton>
     {/if}
     <Button kind="ghost" on:click={() => onputoff(step.id)}>Put it off</Button>
     <Button kind="ghost" on:click={onskip}>Leave it out</Button>
@@ -229,21 +230,5 @@
 
   .rest {
     font-size: 1.1rem;
-  }
-
-  .big {
-    flex: 1 1 14rem;
-    min-height: 72px;
-    border: 0;
-    background: var(--primary);
-    color: var(--on-primary);
-    font: inherit;
-    font-size: 1.6rem;
-    font-weight: 700;
-    cursor: pointer;
-  }
-
-  .big:hover {
-    background: var(--primary-deep);
   }
 </style>

@@ -6,16 +6,14 @@
   import { beginsWith, runRecord, type LineNow, type RunEvent, type RunPlan, type StepNow } from '../../core/run';
   import type { Shop } from '../../core/shop';
   import type { Slab } from '../../core/slab';
-  import { stepInShort } from '../../core/time';
   import type { RackTin } from '../../core/tin';
   import { openCaller, type Caller } from '$lib/callOut';
   import type { Happening } from '$lib/happening';
   import { RunFollower } from '$lib/runFollower.svelte';
   import { followRuns } from '$lib/runStream';
   import { shopDates } from '$lib/shopDates';
-  import { shopFigures } from '$lib/shopFigures';
-  import Notice from '$lib/ui/Notice.svelte';
   import AtHand from './AtHand.svelte';
+  import BenchNotices from './BenchNotices.svelte';
   import Choices from './Choices.svelte';
   import { countdown } from './clock';
   import Finish from './Finish.svelte';
@@ -49,7 +47,6 @@
 
   const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events)));
   const dates = $derived(shopDates());
-  const figures = $derived(shopFigures());
   const isSeveral = followers.length > 1;
 
   /** The run that was chosen by hand; else the one whose turn it is. */
@@ -160,7 +157,6 @@
     callOnDevice(fresh.map(({ text }) => text));
   });
 
-  const nameOf = (id: string) => stepInShort(plan.steps.find((step) => step.id === id)?.text ?? id);
   /** The last thing that was done, to be taken back; what a thermometer notes by itself is not. */
   const last = $derived(
     follower.events
@@ -177,10 +173,6 @@
         : plan.name,
   );
   const left = (one: StepNow) => (one.begunAt === null ? null : one.begunAt + one.step.minutes * 60_000 - nowMs);
-  const waiting = $derived(followers.reduce((sum, one) => sum + one.waiting, 0));
-  const isReached = $derived(followers.every((one) => one.isReached));
-  const isStored = $derived(followers.every((one) => one.isStored));
-  const problems = $derived(followers.flatMap((one) => one.problems));
 </script>
 
 <svelte:head><title>{title} - Knife Tray</title></svelte:head>
@@ -220,26 +212,7 @@
       onchoose={(id) => (chosen = Number(id))}
     />
   {/if}
-  {#if !isReached}
-    <Notice>
-      The server does not answer. Go on: {waiting}
-      {waiting === 1 ? 'thing waits' : 'things wait'} on this device and go up when it does.
-    </Notice>
-  {/if}
-  {#if !isStored}
-    <Notice harm>The storage of this device is full: leave this page open until the server has what happened.</Notice>
-  {/if}
-  {#if problems.length > 0}<Notice harm {problems} />{/if}
-  {#each run.dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
-    <Notice harm>
-      "{nameOf(step)}" would come {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
-        mostMinutes,
-      )}: take it up as soon as you can, or hold back what it waits behind.
-    </Notice>
-  {/each}
-  {#each effects as { layer, name, plannedMm, madeMm } (layer)}
-    <Notice>{name} comes to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</Notice>
-  {/each}
+  <BenchNotices {followers} {follower} {effects} />
   <div class="both">
     {#if run.status !== 'open'}
       <section class="panel over">

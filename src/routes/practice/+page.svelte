@@ -15,6 +15,7 @@
   import { stageRange } from '../../core/sugar';
   import { storedText, storeText } from '$lib/deviceStore';
   import { shopFigures } from '$lib/shopFigures';
+  import BigButton from '$lib/bench/BigButton.svelte';
   import Chart from '$lib/ui/Chart.svelte';
   import Pot from './Pot.svelte';
 
@@ -167,7 +168,7 @@
           {/if}
           <div class="acts">
             <Button kind="tertiary" on:click={tryDrop}>A drop in cold water</Button>
-            <button type="button" class="big" onclick={takeOff}>Take it off</button>
+            <BigButton onpress={takeOff}>Take it off</BigButton>
           </div>
         {:else}
           <div class="acts">
@@ -176,7 +177,7 @@
                 {#each SPEEDS as one (one)}<SelectItem value={String(one)} text="{one} times as fast" />{/each}
               </Select>
             </div>
-            <button type="button" class="big" onclick={begin}>Put it on the fire</button>
+            <BigButton onpress={begin}>Put it on the fire</BigButton>
           </div>
         {/if}
       {/if}
@@ -243,18 +244,6 @@
 
   .speed {
     width: 14rem;
-  }
-
-  .big {
-    flex: 1 1 12rem;
-    min-height: 64px;
-    border: 0;
-    background: var(--primary);
-    color: var(--on-primary);
-    font: inherit;
-    font-size: 1.4rem;
-    font-weight: 700;
-    cursor: pointer;
   }
 
   li {

@@ -1,0 +1,44 @@
+<!-- What has to be known at the bench: whether the server hears it, what will wait too long, what comes out otherwise than planned. -->
+<script lang="ts">
+  import { stepInShort } from '../../core/time';
+  import type { LayerEffect } from '../../core/usecases';
+  import type { RunFollower } from '$lib/runFollower.svelte';
+  import { shopFigures } from '$lib/shopFigures';
+  import Notice from '$lib/ui/Notice.svelte';
+
+  interface Props {
+    followers: readonly RunFollower[];
+    /** The one that is looked at. */
+    follower: RunFollower;
+    effects: readonly LayerEffect[];
+  }
+  let { followers, follower, effects }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  const waiting = $derived(followers.reduce((sum, one) => sum + one.waiting, 0));
+  const isReached = $derived(followers.every((one) => one.isReached));
+  const isStored = $derived(followers.every((one) => one.isStored));
+  const problems = $derived(followers.flatMap((one) => one.problems));
+  const nameOf = (id: string) => stepInShort(follower.plan.steps.find((step) => step.id === id)?.text ?? id);
+</script>
+
+{#if !isReached}
+  <Notice>
+    The server does not answer. Go on: {waiting}
+    {waiting === 1 ? 'thing waits' : 'things wait'} on this device and go up when it does.
+  </Notice>
+{/if}
+{#if !isStored}
+  <Notice harm>The storage of this device is full: leave this page open until the server has what happened.</Notice>
+{/if}
+{#if problems.length > 0}<Notice harm {problems} />{/if}
+{#each follower.state.dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
+  <Notice harm>
+    "{nameOf(step)}" would come {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
+      mostMinutes,
+    )}: take it up as soon as you can, or hold back what it waits behind.
+  </Notice>
+{/each}
+{#each effects as { layer, name, plannedMm, madeMm } (layer)}
+  <Notice>{name} comes to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</Notice>
+{/each}
