@@ -33,6 +33,8 @@ export interface RunFile {
 
 const MOST_STEPS = 500;
 const MOST_LINES = 2000;
+/** Links between steps, of all steps together. */
+const MOST_LINKS = 3000;
 const MOST_EVENTS = 20_000;
 const MOST_MINUTES = 1e6;
 
@@ -50,7 +52,7 @@ const step = fields({
     fields({ on: id, least: minutes.required(REQUIRED), most: minutes.nullable().defined(REQUIRED) }).required(
       REQUIRED,
     ),
-    MOST_STEPS,
+    50,
   ).required(REQUIRED),
   caution: note(2000).nullable().defined(REQUIRED),
   planned: fields({ from: minutes.required(REQUIRED), to: minutes.required(REQUIRED) }).required(REQUIRED),
@@ -101,9 +103,11 @@ const runFileSchema = fields({
 export function readRunFile(found: unknown): Read<Omit<RunFile, 'slab' | 'shop'>> {
   const { events } = Object(found) as { events?: unknown };
   const problems: Problem[] = problemsOf(runFileSchema, found);
-  const { plan } = Object(found) as { plan?: { begin?: string } };
+  const { plan } = Object(found) as { plan?: Partial<RunPlan> };
   if (problems.length === 0 && Number.isNaN(Date.parse(plan?.begin ?? '')))
     problems.push({ path: '/plan/begin', message: 'There is no such moment' });
+  if (problems.length === 0 && plan!.steps!.reduce((sum, { after }) => sum + after.length, 0) > MOST_LINKS)
+    problems.push({ path: '/plan/steps', message: `At most ${MOST_LINKS} links between steps are taken` });
   if (!Array.isArray(events)) problems.push({ path: '/events', message: 'Write a list here' });
   else if (events.length > MOST_EVENTS)
     problems.push({ path: '/events', message: `At most ${MOST_EVENTS} events are taken` });

@@ -42,7 +42,6 @@
   }
   let { runs, last: lastKnown, rack, lots }: Props = $props();
 
-  const MOST_LOTS = 4;
   const WHY_SKIPPED = ['Not needed', 'Done already', 'Something is missing', 'No time'] as const;
 
   const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events)));
@@ -285,10 +284,7 @@
   {@const line = weighing}
   <WeighSheet
     {line}
-    lots={lots
-      .filter(({ ingredient }) => ingredient === line.ingredient)
-      .map(({ lot }) => lot)
-      .slice(0, MOST_LOTS)}
+    lots={lots.filter(({ ingredient }) => ingredient === line.ingredient).map(({ lot }) => lot)}
     onnote={happened}
     onclose={() => (weighing = null)}
   />

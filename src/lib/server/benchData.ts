@@ -4,15 +4,17 @@ import { runToLog } from './runLog';
 import { lastSequence, type StoredRun } from './runs';
 import { allTins } from './tins';
 
-const MOST_LOTS = 300;
+/** Of each ingredient. */
+const MOST_LOTS = 4;
 
 /** Runs with all that their bench needs, so that it goes on without the server. */
 export function benchData(db: Db, runs: readonly StoredRun[]) {
+  const named = [...new Set(runs.flatMap(({ plan }) => plan.lines.map(({ ingredient }) => ingredient)))];
   return {
     // Before the events are read: one that comes in between is sent once more, and known by its id.
     last: lastSequence(db),
     runs: runs.map((run) => runToLog(db, run)),
     rack: allTins(db),
-    lots: lotsInUse(db, null, MOST_LOTS).map(({ ingredient, lot }) => ({ ingredient, lot })),
+    lots: named.flatMap((name) => lotsInUse(db, name, MOST_LOTS).map(({ ingredient, lot }) => ({ ingredient, lot }))),
   };
 }

@@ -74,12 +74,12 @@ export interface LotInUse {
 
 /** Lots of ingredients that were noted, the last used first; of one ingredient, or of all. */
 export function lotsInUse(db: Db, ingredient: string | null, most: number): LotInUse[] {
+  const ofOne = ingredient === null ? '' : `AND json_extract(body, '$.ingredient') = ?`;
   return db
     .prepare<unknown[], LotInUse>(
       `SELECT json_extract(body, '$.ingredient') AS ingredient, json_extract(body, '$.lot') AS lot,
          count(DISTINCT run_id) AS runs, max(at) AS lastAt
-       FROM run_event WHERE json_extract(body, '$.kind') = 'lot' AND (? IS NULL OR json_extract(body, '$.ingredient') = ?)
-       GROUP BY 1, 2 ORDER BY lastAt DESC LIMIT ?`,
+       FROM run_event WHERE json_extract(body, '$.kind') = 'lot' ${ofOne} GROUP BY 1, 2 ORDER BY lastAt DESC LIMIT ?`,
     )
-    .all(ingredient, ingredient, most);
+    .all([...(ingredient === null ? [] : [ingredient]), most]);
 }

@@ -4,23 +4,34 @@ import type { Ingredient } from '../../core/larder';
 import type { Db } from './db/open';
 import { runFile } from './logOut';
 import { addPhoto, photoOf, photoProblem, photosOf } from './photos';
-import { addEvents, beginRun, runsOfSlab } from './runs';
+import { addEvents, beginRun, runsOfSlab, type StoredRun } from './runs';
 import { wholeShop } from './shop';
-import type { FilesRead, NamedText } from './slabFiles';
+import type { FilesRead, NamedText, RunText } from './slabFiles';
 import { addSlab, slabTexts } from './slabs';
 
-/** So many of each slab's last runs go into a zip; all of them are in a backup. */
+/** So many of each slab's last runs go into a zip, and so much in all; all of them are in a backup. */
 const MOST_RUNS = 100;
+const MOST_BYTES = 6 * 1_048_576;
 
 /** Slab files with their runs: all of the shop's, or some. */
 export function slabsWithRuns(db: Db, ids: readonly number[] | null): NamedText[] {
+  let left = MOST_BYTES;
+  /** A run with its photos, while there is room for them. */
+  const fileOf = ({ id, plan }: StoredRun): RunText[] => {
+    if (left <= 0) return [];
+    const run = runFile(db, id);
+    if (!run) return [];
+    left -= JSON.stringify(run).length;
+    const photos = photosOf(db, id).flatMap((photo) => {
+      const jpeg = left > 0 ? photoOf(db, id, photo) : null;
+      left -= jpeg?.length ?? 0;
+      return jpeg ? [{ id: photo, jpeg }] : [];
+    });
+    return [{ lot: plan.lot, run, photos }];
+  };
   return slabTexts(db, ids).map(({ id, name, text }) => ({
     ...{ name, text },
-    runs: runsOfSlab(db, id, MOST_RUNS).flatMap((run) => {
-      const file = runFile(db, run.id);
-      const photos = photosOf(db, run.id).map((photo) => ({ id: photo, jpeg: photoOf(db, run.id, photo)! }));
-      return file ? [{ lot: run.plan.lot, run: file, photos }] : [];
-    }),
+    runs: left > 0 ? runsOfSlab(db, id, MOST_RUNS).reverse().flatMap(fileOf) : [],
   }));
 }
 

@@ -115,18 +115,38 @@ export const lastSequence = (db: Db): number =>
 /** All events of a run. */
 export const eventsOf = (db: Db, runId: number): RunEvent[] => eventsAfter(db, runId, 0).map(({ event }) => event);
 
+/** How many events a run has, and how many bytes they are. */
+const runSize = (db: Db, runId: number) =>
+  db
+    .prepare<[number], { count: number; bytes: number }>(
+      'SELECT count(*) AS count, coalesce(sum(length(body)), 0) AS bytes FROM run_event WHERE run_id = ?',
+    )
+    .get(runId)!;
+const isKnown = (db: Db, runId: number, id: string) =>
+  db.prepare('SELECT 1 FROM run_event WHERE run_id = ? AND id = ?').get(runId, id) !== undefined;
+
+/** What a run may hold: some hours of readings every few seconds, with all that is written beside. */
+const MOST_EVENTS = 20_000;
+const MOST_BYTES = 2 * 1_048_576;
+
+/** What came of adding events: how many were new and how many known, and the last sequence there is now. */
+export interface Added {
+  readonly added: number;
+  readonly known: number;
+  readonly last: number;
+}
+
 /**
  * Adds events to a run, in one transaction; those that are known already, by their ids, change nothing.
  *
- * @returns how many were new and how many known, and the last sequence there is now
+ * @returns null where the run holds as much as one may, and nothing was added
  */
-export function addEvents(
-  db: Db,
-  runId: number,
-  events: readonly RunEvent[],
-): { readonly added: number; readonly known: number; readonly last: number } {
+export function addEvents(db: Db, runId: number, events: readonly RunEvent[]): Added | null {
   const done = db
-    .transaction(() => {
+    .transaction((): Added | null => {
+      const { count: held, bytes } = runSize(db, runId);
+      const isFull = held + events.length > MOST_EVENTS || bytes > MOST_BYTES;
+      if (isFull && events.some(({ id }) => !isKnown(db, runId, id))) return null;
       const insert = db.prepare('INSERT OR IGNORE INTO run_event (run_id, id, at, body) VALUES (?, ?, ?, ?)');
       let count = 0;
       for (const event of events) count += insert.run(runId, event.id, event.at, JSON.stringify(event)).changes;
@@ -137,7 +157,7 @@ export function addEvents(
       return { added: count, known: events.length - count, last };
     })
     .immediate();
-  if (done.added > 0) added.emit(String(runId));
+  if (done && done.added > 0) added.emit(String(runId));
   return done;
 }
 
@@ -156,19 +176,29 @@ export const IS_OVER = `EXISTS (SELECT 1 FROM run_event AS over
 /** So many runs can be on the bench at once. */
 const MOST_OPEN = 20;
 
-/** Runs that are under way or planned, the first to begin first. */
+/** The last runs that are under way or planned, the first of them to begin first. */
 export function openRuns(db: Db): StoredRun[] {
   return db
-    .prepare<[number], PlanRow>(`${PLAN} WHERE NOT ${IS_OVER} ORDER BY run.begun_at, run.id LIMIT ?`)
+    .prepare<[number], PlanRow>(`${PLAN} WHERE NOT ${IS_OVER} ORDER BY run.begun_at DESC, run.id DESC LIMIT ?`)
     .all(MOST_OPEN)
+    .reverse()
     .map(planRow);
 }
 
-/** The last runs of a slab, the oldest of them first. */
+/** What runs may weigh that are looked at together: parsing them holds up everybody. */
+const MOST_TOGETHER_BYTES = 6 * 1_048_576;
+
+/** The last runs of a slab that can be looked at together, the oldest of them first. */
 export function runsOfSlab(db: Db, slabId: number, most: number): StoredRun[] {
-  return db
+  const rows = db
     .prepare<[number, number], PlanRow>(`${PLAN} WHERE run.slab_id = ? ORDER BY run.begun_at DESC, run.id DESC LIMIT ?`)
-    .all(slabId, most)
+    .all(slabId, most);
+  let left = MOST_TOGETHER_BYTES;
+  return rows
+    .filter(({ id, plan }) => {
+      left -= plan.length + runSize(db, id).bytes;
+      return left >= 0;
+    })
     .reverse()
     .map(planRow);
 }

@@ -93,7 +93,7 @@ test('a run is kept with what it was reckoned with; events count once; finishing
   assert.deepEqual(addEvents(db, last!.id, before), {
     added: 0,
     known: before.length,
-    last: before.length ? addEvents(db, last!.id, []).last : 0,
+    last: before.length ? addEvents(db, last!.id, [])!.last : 0,
   });
   const finished = before.find(({ kind }) => kind === 'finished')!;
   addEvents(db, last!.id, [event(1, { kind: 'taken-back', event: finished.id })]);
@@ -199,4 +199,18 @@ test('the log goes out as tables: a row a run, and a row an event that counts', 
   const table = eventsTable(run.plan, [...events, formula]);
   assert.match(table, /'=1\+1/);
   assert.equal(table.split('\r\n').length, events.length + 2);
+});
+
+test('a run takes so many events and no more; those that it has are still known', () => {
+  const [run] = runsOfSlab(db, slabIds.get('Orchard oat bake')!, 1);
+  const many = (from: number) =>
+    Array.from({ length: 1000 }, (_, i) => event(100_000 + from + i, { kind: 'temperature', celsius: 20 }));
+  let taken = 0;
+  while (taken < 30 && addEvents(db, run!.id, many(taken * 1000))) taken += 1;
+  assert.equal(taken, 19);
+  assert.deepEqual(addEvents(db, run!.id, many(0))!.known, 1000);
+  assert.equal(
+    addEvents(db, run!.id, [event(1, { kind: 'note', text: 'one more' }), ...many(50_000).slice(0, 999)]),
+    null,
+  );
 });

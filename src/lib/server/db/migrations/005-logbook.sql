@@ -8,7 +8,9 @@ CREATE INDEX run_by_day ON run (begun_at);
 CREATE INDEX run_event_over ON run_event (run_id) WHERE json_extract(body, '$.kind') IN ('finished', 'stopped');
 CREATE INDEX run_event_back ON run_event (run_id, json_extract(body, '$.event'))
   WHERE json_extract(body, '$.kind') = 'taken-back';
-CREATE INDEX run_event_lot ON run_event (json_extract(body, '$.lot')) WHERE json_extract(body, '$.kind') = 'lot';
+CREATE INDEX run_event_lot ON run_event (json_extract(body, '$.lot'), run_id) WHERE json_extract(body, '$.kind') = 'lot';
+CREATE INDEX run_event_lot_of ON run_event (json_extract(body, '$.ingredient'), json_extract(body, '$.lot'), at, run_id)
+  WHERE json_extract(body, '$.kind') = 'lot';
 
 -- Everything of a run that is found by word.
 CREATE VIRTUAL TABLE run_words USING fts5 (words, run_id UNINDEXED, tokenize = 'unicode61 remove_diacritics 2');

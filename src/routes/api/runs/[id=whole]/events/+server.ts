@@ -12,5 +12,7 @@ export async function POST({ params, request }) {
   const run = runById(db, Number(params.id));
   if (!run) return problem('There is no such run', '', 404);
   const { events, problems } = body.value;
-  return json({ ...addEvents(db, run.id, events), problems });
+  const done = addEvents(db, run.id, events);
+  if (!done) return problem('This run holds as much as one can: finish it, and begin another', '', 422);
+  return json({ ...done, problems });
 }
