@@ -46,7 +46,7 @@ async function goThrough(page: Page): Promise<number> {
   const finish = page.getByRole('button', { name: 'Finish the run' });
   for (let taps = 0; taps < 80; taps++) {
     if (await finish.isVisible()) return taps;
-    const begin = now.getByRole('button', { name: 'Begin' });
+    const begin = now.getByRole('button', { name: 'Begin', exact: true });
     const done = now.getByRole('button', { name: 'Done', exact: true });
     const byItself = page.getByRole('region', { name: 'By itself' }).getByRole('button').first();
     if (await done.isVisible()) await done.tap();
@@ -66,7 +66,7 @@ for (const { name, width, height } of [
     test(`a whole run by touch, ${width} x ${height}`, async ({ open, page, shop }) => {
       const run = await makeIt(page, open, shop.address, 'Rye and treacle slice');
       const sugar = page.getByRole('button', { name: /330 g caster sugar/ });
-      await page.getByRole('button', { name: 'Begin' }).tap();
+      await page.getByRole('button', { name: 'Begin', exact: true }).tap();
       await sugar.tap();
       await expect(sugar).toHaveAttribute('aria-pressed', 'true');
       await page.getByRole('button', { name: 'Take back the last' }).tap();
@@ -128,7 +128,7 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   watched,
 }) => {
   const run = await makeIt(page, open, shop.address, 'Lime and coconut two-tone');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   const second = await (await browser.newContext()).newPage();
   await second.goto(`${shop.address}/runs/${run}`);
   await expect(second.getByRole('timer')).toBeVisible();
@@ -138,7 +138,7 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   await expect(page.getByRole('status').filter({ hasText: 'The server does not answer' })).toContainText(
     /6\s+things wait/,
   );
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   const before = (await eventsOf(second, shop.address, run)).events.length;
   expect(before).toBe(1);

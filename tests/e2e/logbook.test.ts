@@ -114,7 +114,7 @@ test('the day is the first screen once something is on the bench, and two runs s
   const choices = page.getByRole('group', { name: 'Runs on the bench' });
   await choices.getByRole('button', { name: 'Pear penuche' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pear penuche');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByRole('timer')).toBeVisible();
   const count = async () =>
     ((await (await page.request.get(`${shop.address}/api/runs/${penuche}`)).json()) as { events: object[] }).events
@@ -147,7 +147,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   const run = await makeRun(page, shop.address, 'Rye and treacle slice');
   await page.goto(`${shop.address}/runs/${run}`);
   await page.waitForSelector('html[data-ready]');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Another amount of rye flour' }).click();
   const sheet = page.getByRole('dialog');
   for (const key of ['2', '0', '5']) await sheet.getByRole('button', { name: key, exact: true }).click();

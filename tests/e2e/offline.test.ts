@@ -14,7 +14,7 @@ async function endSteps(page: Page, count: number): Promise<void> {
   const now = page.getByRole('region', { name: 'Now' });
   for (let ended = 0, taps = 0; ended < count; taps++) {
     if (taps > 60) throw new Error('It does not go on');
-    const begin = now.getByRole('button', { name: 'Begin' });
+    const begin = now.getByRole('button', { name: 'Begin', exact: true });
     const done = now.getByRole('button', { name: 'Done', exact: true });
     if (await begin.isVisible()) {
       await begin.click();
@@ -78,9 +78,9 @@ test('an event is on the other device within a second', async ({ page, browser, 
   await page.waitForSelector('html[data-ready]');
   const second = await (await browser.newContext()).newPage();
   await second.goto(`${shop.address}/runs/${run}`);
-  const begin = page.getByRole('button', { name: 'Begin' });
+  const begin = page.getByRole('button', { name: 'Begin', exact: true });
   await begin.waitFor();
-  await second.getByRole('button', { name: 'Begin' }).waitFor();
+  await second.getByRole('button', { name: 'Begin', exact: true }).waitFor();
   await second.waitForTimeout(500);
   const took = second.evaluate(async () => {
     const from = performance.now();

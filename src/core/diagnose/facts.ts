@@ -126,7 +126,9 @@ function waited(
 
 const isSet = ({ id }: StepRecord['step']) => id.startsWith('set/');
 const isLay = ({ id }: StepRecord['step']) => id.startsWith('lay/');
-const isLastSet = ({ plan }: Recorded) => plan.steps.filter(isSet).at(-1)?.id;
+/** Of several tins each has its own step, marked '#2'. */
+const unmarked = (id: string | undefined) => id?.replace(/#\d+$/, '');
+const isLastSet = ({ plan }: Recorded, id: string) => unmarked(id) === unmarked(plan.steps.filter(isSet).at(-1)?.id);
 
 /** How long layers were left to set, and whether they were found soft. */
 function setShort(of: Recorded, isMeant: (id: string) => boolean): Told | null {
@@ -205,8 +207,8 @@ export const FACTS = {
   moreLiquid: (of) => amountOf(of, ['milk', 'syrup'], (times) => times > MORE),
   lessGel: (of) => amountOf(of, ['gelling agent'], (times) => times < LESS),
   laidLate: (of) => waited(of, (step) => isLay(step), isLate),
-  belowSoft: (of) => setShort(of, (id) => id !== isLastSet(of)),
-  cutSoon: (of) => setShort(of, (id) => id === isLastSet(of)),
+  belowSoft: (of) => setShort(of, (id) => !isLastSet(of, id)),
+  cutSoon: (of) => setShort(of, (id) => isLastSet(of, id)),
   cutLate: (of) => waited(of, ({ id }) => id.startsWith('cut') || id.startsWith('score'), isLate),
   tinSmaller: (of) => tinBeside(of, of.areaFactor < SMALLER),
   tinLarger: (of) => tinBeside(of, of.areaFactor > LARGER),
