@@ -96,6 +96,7 @@
 
   .names p,
   .said li {
+    white-space: nowrap;
     line-height: 26px;
   }
 
@@ -178,7 +179,7 @@
 
   @media (max-width: 759px) {
     .rows {
-      grid-template-columns: minmax(0, 1fr) 6.4rem;
+      grid-template-columns: minmax(0, 1fr) 7.6rem;
     }
 
     svg,

@@ -239,12 +239,17 @@
 
   .acts {
     display: flex;
+    flex-wrap: wrap;
     flex: none;
   }
 
   @media (width < 60rem) {
     .result {
       display: block;
+    }
+
+    .acts {
+      flex: initial;
     }
   }
 

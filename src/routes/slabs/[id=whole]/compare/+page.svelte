@@ -246,6 +246,14 @@
     color: var(--hot);
   }
 
+  @media (max-width: 599px) {
+    .tables :global(.table th),
+    .tables :global(.table td) {
+      padding-left: 0.35rem;
+      padding-right: 0.35rem;
+    }
+  }
+
   @media (max-width: 1000px) {
     .two,
     .tables {

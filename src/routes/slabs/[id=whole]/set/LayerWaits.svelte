@@ -145,7 +145,7 @@
     display: block;
   }
 
-  @media (max-width: 500px) {
+  @media (max-width: 1100px) {
     .row {
       flex-wrap: wrap;
       justify-content: space-between;
