@@ -276,3 +276,19 @@ test('runs by day; the run’s own lot on its label; events alone are weighed ag
   expect(causes[0]!.cause).toBe('boiledTooFar');
   expect(causes[0]!.because[0]).toMatch(/ended at 121 °C/);
 });
+
+test('the tables and the file of a run come down from its log', async ({ open, page }) => {
+  await open('/runs/15/log');
+  for (const [name, ending] of [
+    ['CSV', '.csv'],
+    ['JSON', '.json'],
+  ] as const) {
+    const coming = page.waitForEvent('download');
+    await page.getByRole('link', { name, exact: true }).click();
+    expect((await coming).suggestedFilename()).toMatch(new RegExp(`^L\\d+${ending}$`));
+  }
+  await open('/runs');
+  const all = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'CSV', exact: true }).click();
+  expect((await all).suggestedFilename()).toBe('runs.csv');
+});

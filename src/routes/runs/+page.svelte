@@ -22,8 +22,8 @@
     <div class="acts">
       <Button size="small" kind="tertiary" href="/lots">Lots</Button>
       <Button size="small" kind="tertiary" href="/practice">Practise a boil</Button>
-      <Button size="small" kind="ghost" href="/api/log.csv">CSV</Button>
-      <Button size="small" kind="ghost" href="/api/log.json">JSON</Button>
+      <Button size="small" kind="ghost" href="/api/log.csv" download="runs.csv">CSV</Button>
+      <Button size="small" kind="ghost" href="/api/log.json" download="runs.json">JSON</Button>
     </div>
   </div>
   {#if data.all === 0}

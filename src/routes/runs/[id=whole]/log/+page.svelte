@@ -97,7 +97,7 @@
         kind="ghost"
         href="/slabs/{data.run.slabId}/label?lot={plan.lot}&madeOn={plan.begin.slice(0, 10)}">Label</Button
       >
-      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}/log.csv">CSV</Button>
+      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}/log.csv" download="{plan.lot}.csv">CSV</Button>
       <Button size="small" kind="ghost" href="/api/runs/{data.run.id}" download="{plan.lot}.json">JSON</Button>
     </div>
   </div>
@@ -185,7 +185,7 @@
           <li>
             <span class="quiet figures">{dates.weekTime(Date.parse(event.at))}</span>
             {#if event.kind === 'photo'}
-              <a href="/api/runs/{data.run.id}/photos/{event.photo}">
+              <a href="/api/runs/{data.run.id}/photos/{event.photo}" data-sveltekit-reload>
                 <img src="/api/runs/{data.run.id}/photos/{event.photo}" alt={event.words || 'Photo'} loading="lazy" />
               </a>
             {/if}
