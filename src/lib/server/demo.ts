@@ -13,7 +13,7 @@ import prices from '../../../demo/prices.csv?raw';
 import shop from '../../../demo/shop.json';
 import tins from '../../../demo/tins.json';
 
-const slabs = Object.values(
+const slabFiles = Object.values(
   import.meta.glob<string>('../../../demo/slabs/*.slab.json', { query: '?raw', import: 'default', eager: true }),
 );
 
@@ -26,8 +26,8 @@ function sound<T>(read: Read<T>): T {
  * Brings the made-up demo shop into this one, by the readers that a user's own files go through. Ingredients that the larder
  * has already stay as they are; tins, settings and past runs come only into a shop without slabs.
  */
-export function bringInDemo(db: Db, now: string): void {
-  db.transaction(() => {
+export async function bringInDemo(db: Db, now: string): Promise<void> {
+  const slabs = db.transaction(() => {
     const fresh = allSlabs(db).length === 0 && allTins(db).length === 0;
     for (const ingredient of ingredients) saveIngredient(db, sound(readIngredient(ingredient)));
     if (fresh) {
@@ -35,12 +35,8 @@ export function bringInDemo(db: Db, now: string): void {
       saveSettings(db, keptSettings(db).revision, sound(readShop(shop)));
       for (const tin of tins) addTin(db, sound(readTin(tin)));
     }
-    const ids = slabs.map((text) => addSlab(db, sound(readSlab(text)), now));
-    if (fresh)
-      bringInRuns(
-        db,
-        ids.flatMap((id) => slabById(db, id) ?? []),
-        now,
-      );
+    const ids = slabFiles.map((text) => addSlab(db, sound(readSlab(text)), now));
+    return fresh ? ids.flatMap((id) => slabById(db, id) ?? []) : [];
   })();
+  await bringInRuns(db, slabs, now);
 }

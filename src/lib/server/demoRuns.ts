@@ -1,5 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { subDays } from 'date-fns';
+import { setImmediate } from 'node:timers/promises';
 import { larderOf } from '../../core/larder';
 import type { RunPlan } from '../../core/run';
 import { USUAL_SHOP, type Shop } from '../../core/shop';
@@ -37,13 +38,16 @@ function planned({ slab, version }: KeptSlab, db: Db, shop: Shop) {
   return { ingredients, plan: runPlanOf(slab, shop, plan(slab, larder, shop), day, frozen) };
 }
 
-/** Brings in what the made-up shop has made in the half year before now. */
-export function bringInRuns(db: Db, slabs: readonly KeptSlab[], now: string): void {
+/**
+ * Brings in what the made-up shop has made in the half year before now, run by run: whatever else waits goes in between.
+ */
+export async function bringInRuns(db: Db, slabs: readonly KeptSlab[], now: string): Promise<void> {
   const shop = { ...USUAL_SHOP, ...wholeShop(db) };
   const plans = new Map<string, ReturnType<typeof planned>>();
-  PAST_RUNS.forEach((past, at) => {
+  for (const [at, past] of PAST_RUNS.entries()) {
     const kept = slabs.find(({ slab }) => slab.name === past.slab);
-    if (!kept) return;
+    if (!kept) continue;
+    await setImmediate();
     const known = plans.get(past.slab) ?? planned(kept, db, shop);
     plans.set(past.slab, known);
     const begin = beginOf(past.daysAgo, now, shop.zone ?? 'UTC');
@@ -54,5 +58,5 @@ export function bringInRuns(db: Db, slabs: readonly KeptSlab[], now: string): vo
       return plan;
     });
     addEvents(db, run.id, pastEvents(past, plan, at));
-  });
+  }
 }

@@ -39,7 +39,7 @@ before(async () => {
   db = await openDatabase(folder, migrations);
   for (const ingredient of demoIngredients) saveIngredient(db, ingredient);
   for (const slab of demoSlabs) slabIds.set(slab.name, addSlab(db, slab, NOW));
-  bringInRuns(
+  await bringInRuns(
     db,
     [...slabIds.values()].flatMap((id) => slabById(db, id) ?? []),
     NOW,

@@ -3,7 +3,7 @@ import { database } from '$lib/server/db';
 import { bringInDemo } from '$lib/server/demo';
 
 /** Brings in the demo slabs with their larder. */
-export function POST() {
-  bringInDemo(database(), new Date().toISOString());
+export async function POST() {
+  await bringInDemo(database(), new Date().toISOString());
   return json({ ok: true }, { status: 201 });
 }
