@@ -62,3 +62,9 @@ worker.addEventListener('fetch', (event) => {
 worker.addEventListener('message', ({ data }) => {
   if (typeof data === 'string' && BENCH.test(data)) void fromServerOrKept(new Request(data)).catch(() => undefined);
 });
+
+/** A call-out that is touched brings the bench to the front. */
+worker.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(worker.clients.matchAll({ type: 'window' }).then(([bench]) => bench?.focus()));
+});

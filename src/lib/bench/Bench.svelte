@@ -153,7 +153,7 @@
     called = overdue.map(({ key }) => key);
     if (fresh.length === 0) return;
     caller?.call(3);
-    callOnDevice(fresh.map(({ text }) => text));
+    void callOnDevice(fresh.map(({ text }) => text));
   });
 
   /** The last thing that was done, to be taken back; what a thermometer notes by itself is not. */

@@ -5,12 +5,16 @@ export const canAskToNotify = (): boolean => 'Notification' in globalThis && Not
 export const askToNotify = (): Promise<unknown> => Notification.requestPermission().catch(() => undefined);
 
 /** Shows what is over on the device, where it permits that and its screen is elsewhere. */
-export function callOnDevice(texts: readonly string[]): void {
+export async function callOnDevice(texts: readonly string[]): Promise<void> {
   if (!('Notification' in globalThis) || Notification.permission !== 'granted') return;
   if (document.visibilityState === 'visible') return;
+  const said = { body: texts.join('\n'), tag: 'bench' };
   try {
-    new Notification('Knife Tray', { body: texts.join('\n'), tag: 'bench' });
+    // Tablets show them only from the worker that keeps the page.
+    const worker = await (navigator as Partial<Navigator>).serviceWorker?.getRegistration();
+    if (worker) await worker.showNotification('Knife Tray', said);
+    else new Notification('Knife Tray', said);
   } catch {
-    // Some devices show them only from a service worker: the sound and the title call all the same.
+    // The sound and the title call all the same.
   }
 }
