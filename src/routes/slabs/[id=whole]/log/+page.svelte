@@ -10,6 +10,7 @@
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
   import HowLink from '$lib/ui/HowLink.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import TrendLine from './TrendLine.svelte';
 
@@ -65,7 +66,9 @@
   {/if}
 {/snippet}
 
-{#if log.runs.length === 0}
+{#if !log}
+  <Notice>The server is busy with other work: open the log again in a moment. Nothing is lost.</Notice>
+{:else if log.runs.length === 0}
   <Nothing title="It was not made yet">
     <p>Press Make it on the Clock. What happens at the bench is written down here, and says what to change.</p>
     <Button size="small" kind="tertiary" href="/slabs/{draft.id}/clock">To the Clock</Button>
