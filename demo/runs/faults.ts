@@ -2,7 +2,7 @@
  * Faults for the simulator: what happens at the bench, and what is then seen. How often what is seen follows from what happens is told here
  * once more, apart from the application's own table, so that its diagnosis is held against something else than itself.
  */
-import type { CauseId, Seen } from '../../src/core/diagnose';
+import { CAUSES, type CauseId, type Seen, type Trait } from '../../src/core/diagnose';
 import type { RunLine, RunPlan, RunStep } from '../../src/core/run';
 
 export interface Fault {
@@ -191,3 +191,12 @@ export function seenOf({ seen }: Fault, random: () => number): Seen[] {
   const found = seen.filter(([, often]) => random() < often).map(([what]) => what);
   return found.length > 0 ? found : [seen[0]![0]];
 }
+
+/** Whether a fault can happen in the making of a slab: it has what goes wrong, by its traits and its plan. */
+export const canHappen = (fault: Fault, plan: RunPlan, traits: ReadonlySet<Trait>): boolean =>
+  CAUSES[fault.cause].needs.every((trait) => traits.has(trait)) &&
+  (!fault.amounts || plan.lines.some((line) => fault.amounts!.some(({ isMeant }) => isMeant(line)))) &&
+  (!fault.minutes || plan.steps.some((step) => fault.minutes!.isMeant(step, plan))) &&
+  (!fault.delay ||
+    plan.steps.some((step) => fault.delay!.isMeant(step) && step.after.some(({ most }) => most !== null))) &&
+  (!fault.chocolateC || plan.steps.some(({ text }) => /melt/i.test(text)));

@@ -21,19 +21,7 @@ const BARK = 'Blackcurrant buckwheat bark';
 const CLOUD = 'Buckthorn cloud bar';
 const TWO_TONE = 'Lime and coconut two-tone';
 
-/** What is true of the workroom: a slow ring, an oven that dries, a room that sets faster than reckoned, an airy base. */
-const TRUTHS: Readonly<Record<string, Truth>> = {
-  [RYE]: {
-    ...PLAIN,
-    timesAsLong: ({ id }) => (id === 'treacle/boil' ? 1.3 : id === 'set/l2' ? 1.2 : 1),
-    loss: (preparation) => (preparation === 'base' ? 0.045 : 0),
-    thickness: (layer) => (layer === 'l1' ? 1.14 : 1),
-    pieceSpread: 0.04,
-  },
-  [PENUCHE]: { ...PLAIN, timesAsLong: ({ id }) => (id === 'penuche/beat' ? 1.6 : 1), pieceSpread: 0.07 },
-  [SNAP]: { ...PLAIN, pieceSpread: 0.09 },
-};
-/** What the truths above are, for whoever tests what is found. */
+/** By how much the workroom is other than its plans: for whoever tests what is found, too. */
 export const PLANTED = {
   boilTimes: 1.3,
   setTimes: 1.2,
@@ -42,6 +30,18 @@ export const PLANTED = {
   beatTimes: 1.6,
 } as const;
 
+/** What is true of the workroom: a slow ring, an oven that dries, a room that sets faster than reckoned, an airy base. */
+const TRUTHS: Readonly<Record<string, Truth>> = {
+  [RYE]: {
+    ...PLAIN,
+    timesAsLong: ({ id }) => (id === 'treacle/boil' ? PLANTED.boilTimes : id === 'set/l2' ? PLANTED.setTimes : 1),
+    loss: (preparation) => (preparation === 'base' ? PLANTED.baseLossMore : 0),
+    thickness: (layer) => (layer === 'l1' ? PLANTED.baseThicker : 1),
+    pieceSpread: 0.04,
+  },
+  [PENUCHE]: { ...PLAIN, timesAsLong: ({ id }) => (id === 'penuche/beat' ? PLANTED.beatTimes : 1), pieceSpread: 0.07 },
+  [SNAP]: { ...PLAIN, pieceSpread: 0.09 },
+};
 /** The cream that the dairy shed has called back. */
 export const RECALLED = { ingredient: 'whipping cream', lot: 'D4417' } as const;
 const cream = (lot: string) => ({ lots: new Map([[RECALLED.ingredient, lot]]) });

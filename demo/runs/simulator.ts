@@ -4,7 +4,7 @@
  */
 import { potOf } from '../../devices/pot.mjs';
 import { normalFrom } from '../../devices/random.mjs';
-import { beginsWith, runState, type RunEvent, type RunPlan, type RunStep } from '../../src/core/run';
+import { beginsWith, runState, type Happening, type RunEvent, type RunPlan, type RunStep } from '../../src/core/run';
 import type { TinCount } from '../../src/core/tin';
 import type { Fault } from './faults';
 
@@ -63,13 +63,10 @@ function uuidFrom(random: () => number): string {
   return [part(0, 8), part(8, 12), part(12, 16), part(16, 20), part(20, 32)].join('-');
 }
 
-type Happening = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
-
 /**
  * The events of one making.
  *
  * @param plan with the moment at which it begins
- * @param isChocolate whether an ingredient is chocolate
  * @param random from 0 to 1, always the same for the same seed
  */
 export function simulateRun(

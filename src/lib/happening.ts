@@ -1,9 +1,6 @@
-import type { RunEvent } from '../core/run';
+import type { Happening, RunEvent } from '../core/run';
 import { shopClock } from './shopClock';
 import { uuid } from './uuid';
-
-/** What is said of an event besides its id and its moment. */
-export type Happening = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
 
 /** An event that happens now. */
 export const eventNow = (happening: Happening): RunEvent =>

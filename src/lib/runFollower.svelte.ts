@@ -1,9 +1,9 @@
-import { runState, type RunEvent, type RunPlan, type RunState } from '../core/run';
+import { runState, type Happening, type RunEvent, type RunPlan, type RunState } from '../core/run';
 import type { Problem } from '../core/validation';
 import { ask } from './api';
 import { EventStore } from './eventStore';
 import { shopClock } from './shopClock';
-import { eventNow, unknownAmong, type Happening } from './happening';
+import { eventNow, unknownAmong } from './happening';
 
 /** How soon what did not go up is sent again. */
 const AGAIN_MS = 4000;

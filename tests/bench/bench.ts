@@ -1,6 +1,5 @@
 /** `npm run bench`: the figures of docs/bench.md, measured on the built server and on the core as it is built for it. */
 import { chromium } from '@playwright/test';
-import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
@@ -16,6 +15,7 @@ import { benchMethods } from './methods/bench';
 import { benchOrder } from './order';
 import { benchHeat } from './heat';
 import { benchUsualWaits } from './usualWaits';
+import { startBuilt } from './server';
 import { benchSchedule } from './schedule';
 import { benchSelling } from './selling';
 import { CORPUS, noted } from '../unit/recipe/corpus';
@@ -143,17 +143,8 @@ async function perSecond(address: string, path: string, init: RequestInit): Prom
 
 async function benchServer(): Promise<string[]> {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-bench-'));
-  const child = spawn(process.execPath, [join(root, 'scripts/serveOnly.mjs')], {
-    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
   const started = performance.now();
-  const address = await new Promise<string>((resolve) =>
-    child.stdout.on('data', (chunk: Buffer) => {
-      const found = /http:\/\/\S+/.exec(chunk.toString());
-      if (found) resolve(found[0]);
-    }),
-  );
+  const { address, child } = await startBuilt(data);
   const startMs = performance.now() - started;
   try {
     await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });

@@ -4,10 +4,9 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { randomFrom } from '../../devices/random.mjs';
-import { FAULTS, seenOf } from '../../demo/runs/faults';
+import { canHappen, FAULTS, seenOf } from '../../demo/runs/faults';
 import { PAST_RUNS, pastEvents, PLANTED } from '../../demo/runs/past';
 import { PLAIN, simulateRun } from '../../demo/runs/simulator';
-import { CAUSES } from '../../src/core/diagnose';
 import { proposalsOf } from '../../src/core/logbook';
 import { runState, type RunEvent } from '../../src/core/run';
 import type { Slab } from '../../src/core/slab';
@@ -56,15 +55,7 @@ function diagnosed(): string {
     const s = Math.floor(random() * demoSlabs.length);
     const fault = FAULTS[Math.floor(random() * FAULTS.length)]!;
     const [slab, plan] = [demoSlabs[s]!, plans[s]!];
-    const canBe =
-      CAUSES[fault.cause].needs.every((trait) => traits[s]!.has(trait)) &&
-      (!fault.amounts || plan.lines.some((line) => fault.amounts!.some(({ isMeant }) => isMeant(line)))) &&
-      (!fault.minutes || plan.steps.some((step) => fault.minutes!.isMeant(step, plan))) &&
-      (!fault.delay ||
-        plan.steps.some((step) => fault.delay!.isMeant(step) && step.after.some(({ most }) => most !== null))) &&
-      (!fault.chocolateC || plan.steps.some(({ text }) => /melt/i.test(text))) &&
-      (!fault.tinTimes || slab.tin.shape === 'rectangle');
-    if (!canBe) continue;
+    if (!canHappen(fault, plan, traits[s]!) || (fault.tinTimes && slab.tin.shape !== 'rectangle')) continue;
     const by = fault.tinTimes ? fault.tinTimes[0] + (fault.tinTimes[1] - fault.tinTimes[0]) * random() : 1;
     const tins =
       fault.tinTimes && slab.tin.shape === 'rectangle'

@@ -75,4 +75,6 @@ const KINDS = {
 
 export const runEventSchema = choice('kind', KINDS, 'required');
 export type RunEvent = Held<typeof runEventSchema>;
+/** What is said of an event besides its id and its moment. */
+export type Happening = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
 export type RunEventOf<K extends RunEvent['kind']> = Extract<RunEvent, { kind: K }>;

@@ -65,6 +65,10 @@ export function countedEvents(events: readonly RunEvent[]): RunEvent[] {
   return all.filter(({ id, kind }) => kind !== 'taken-back' && !back.has(id));
 }
 
+/** The last thing that somebody did, to be taken back; null where nothing was. What a thermometer notes by itself is not it. */
+export const lastDone = (events: readonly RunEvent[]): RunEvent | null =>
+  countedEvents(events).findLast(({ kind }) => kind !== 'temperature') ?? null;
+
 /** When each step was begun, ended, skipped and put off. */
 function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<string, Moments> {
   const moments = new Map<string, Moments>(

@@ -49,7 +49,7 @@ export interface PlaceProposal {
   readonly layer: string;
   /** How many times as long as reckoned it took. */
   readonly times: Robust;
-  /** Surface coefficient that gives the middle of those times, W/m2 K, and the one that is reckoned with now. */
+  /** Surface coefficient that gives the middle of those times, W/m2 K. */
   readonly h: number;
   readonly runs: readonly number[];
 }

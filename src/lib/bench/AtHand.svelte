@@ -1,9 +1,8 @@
 <!-- What the hands are at: in large letters, with what goes in, its caution and its clock; one large button ends it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { LineNow, RunBoil, StepNow } from '../../core/run';
+  import type { Happening, LineNow, RunBoil, StepNow } from '../../core/run';
   import { stepInShort } from '../../core/time';
-  import type { Happening } from '$lib/happening';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import BigButton from './BigButton.svelte';

@@ -2,13 +2,10 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import type { Ingredient } from '../../core/larder';
-  import { beginsWith, runRecord, type LineNow, type RunEvent, type RunPlan, type StepNow } from '../../core/run';
-  import type { Shop } from '../../core/shop';
-  import type { Slab } from '../../core/slab';
+  import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '../../core/run';
+  import type { RunToLog } from '../../core/usecases';
   import type { RackTin } from '../../core/tin';
   import { openCaller, type Caller } from '$lib/callOut';
-  import type { Happening } from '$lib/happening';
   import { RunFollower } from '$lib/runFollower.svelte';
   import { followRuns } from '$lib/runStream';
   import { shopDates } from '$lib/shopDates';
@@ -19,6 +16,7 @@
   import Finish from './Finish.svelte';
   import { keepPage } from './keepPage';
   import NoteSheet from './NoteSheet.svelte';
+  import { holdAwake } from './holdAwake';
   import { askToNotify, callOnDevice, canAskToNotify } from './notify';
   import Sheet from './Sheet.svelte';
   import ToCome, { type OfRun } from './ToCome.svelte';
@@ -26,14 +24,7 @@
 
   /** A run with all that its bench needs, so that it goes on without the server. */
   interface Props {
-    runs: readonly {
-      readonly id: number;
-      readonly plan: RunPlan;
-      readonly events: readonly RunEvent[];
-      readonly slab: Slab;
-      readonly ingredients: readonly Ingredient[];
-      readonly shop: Shop;
-    }[];
+    runs: readonly RunToLog[];
     /** The sequence of the last event that the server has of any of them. */
     last: number;
     rack: readonly (RackTin & { readonly id: number })[];
@@ -80,19 +71,6 @@
   let sheet: 'note' | 'skip' | null = $state(null);
   let weighing: LineNow | null = $state.raw(null);
 
-  /** What the layers come to with what was really weighed; worked out here, so that it is told without the server too. */
-  let usecases = $state.raw<typeof import('../../core/usecases/asMade') | null>(null);
-  let larderOf = $state.raw<(typeof import('../../core/larder'))['larderOf'] | null>(null);
-  const effects = $derived.by(() => {
-    const begun = runs.find(({ id }) => id === follower.id)!;
-    if (!usecases || !larderOf) return [];
-    const record = runRecord(plan, follower.events);
-    if (record.tins === null && record.lines.every(({ weighedG, changedG }) => weighedG === null && changedG === 0))
-      return [];
-    const made = usecases.planAsMade(begun.slab, larderOf(begun.ingredients), begun.shop, record);
-    return usecases.layerEffects(plan, made);
-  });
-
   /** Whether the device would show a call-out once it was asked to. */
   let canAsk = $state(false);
   let caller: Caller | null = null;
@@ -103,25 +81,11 @@
     );
     canAsk = canAskToNotify();
     void keepPage();
-    void import('../../core/usecases/asMade').then((found) => (usecases = found));
-    void import('../../core/larder').then((found) => (larderOf = found.larderOf));
-    // A screen that goes dark in the middle of a boil helps nobody; where it cannot be held, nothing is lost.
-    let lock: WakeLockSentinel | null = null;
-    const hold = () => {
-      if (document.visibilityState !== 'visible') return;
-      void navigator.wakeLock?.request('screen').then(
-        (held) => (lock = held),
-        () => undefined,
-      );
-    };
-    hold();
-    // The device lets go of it whenever the page is hidden.
-    document.addEventListener('visibilitychange', hold);
+    const letSleep = holdAwake();
     return () => {
       close();
-      document.removeEventListener('visibilitychange', hold);
+      letSleep();
       caller?.close();
-      void lock?.release();
     };
   });
 
@@ -156,13 +120,7 @@
     void callOnDevice(fresh.map(({ text }) => text));
   });
 
-  /** The last thing that was done, to be taken back; what a thermometer notes by itself is not. */
-  const last = $derived(
-    follower.events
-      .filter(({ kind }) => kind !== 'taken-back' && kind !== 'temperature')
-      .filter(({ id }) => !follower.events.some((one) => one.kind === 'taken-back' && one.event === id))
-      .sort((a, b) => (a.at < b.at ? 1 : -1))[0],
-  );
+  const last = $derived(lastDone(follower.events));
   const underHand = $derived(run.now?.status === 'under way' ? run.now : null);
   const title = $derived(
     overdue[0]
@@ -211,7 +169,7 @@
       onchoose={(id) => (chosen = Number(id))}
     />
   {/if}
-  <BenchNotices {followers} {follower} {effects} />
+  <BenchNotices {followers} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
   <div class="both">
     {#if run.status !== 'open'}
       <section class="panel over">

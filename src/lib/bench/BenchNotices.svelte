@@ -1,7 +1,9 @@
 <!-- What has to be known at the bench: whether the server hears it, what will wait too long, what comes out otherwise than planned. -->
 <script lang="ts">
   import { stepInShort } from '../../core/time';
-  import type { LayerEffect } from '../../core/usecases';
+  import type { RunToLog } from '../../core/usecases';
+  import { runRecord } from '../../core/run';
+  import { onMount } from 'svelte';
   import type { RunFollower } from '$lib/runFollower.svelte';
   import { shopFigures } from '$lib/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
@@ -10,11 +12,26 @@
     followers: readonly RunFollower[];
     /** The one that is looked at. */
     follower: RunFollower;
-    effects: readonly LayerEffect[];
+    /** What that one was begun with. */
+    begun: RunToLog;
   }
-  let { followers, follower, effects }: Props = $props();
+  let { followers, follower, begun }: Props = $props();
 
   const figures = $derived(shopFigures());
+  /** What the layers come to with what was really weighed; worked out here, so that it is told without the server too. */
+  let asMade = $state.raw<typeof import('../../core/usecases/asMade') | null>(null);
+  let larderOf = $state.raw<(typeof import('../../core/larder'))['larderOf'] | null>(null);
+  onMount(() => {
+    void import('../../core/usecases/asMade').then((found) => (asMade = found));
+    void import('../../core/larder').then((found) => (larderOf = found.larderOf));
+  });
+  const effects = $derived.by(() => {
+    const record = runRecord(follower.plan, follower.events);
+    const isAsPlanned = record.lines.every(({ weighedG, changedG }) => weighedG === null && changedG === 0);
+    if (!asMade || !larderOf || (record.tins === null && isAsPlanned)) return [];
+    const made = asMade.planAsMade(begun.slab, larderOf(begun.ingredients), begun.shop, record);
+    return asMade.layerEffects(follower.plan, made);
+  });
   const waiting = $derived(followers.reduce((sum, one) => sum + one.waiting, 0));
   const isReached = $derived(followers.every((one) => one.isReached));
   const isStored = $derived(followers.every((one) => one.isStored));

@@ -2,11 +2,10 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { RunBoil } from '../../core/run';
+  import type { Happening, RunBoil } from '../../core/run';
   import { forecastBoil, type Reading } from '../../core/sugar';
   import { openCaller, type Caller } from '$lib/callOut';
   import type { DeviceSource } from '$lib/device';
-  import type { Happening } from '$lib/happening';
   import { openProbe } from '$lib/probe';
   import { shopFigures } from '$lib/shopFigures';
 

@@ -1,9 +1,8 @@
 <!-- Whatever else happens at the bench: what came out, held back, another tin, a photo, words, what to change next time. -->
 <script lang="ts">
   import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
-  import type { LineNow, RunPlan } from '../../core/run';
+  import type { Happening, LineNow, RunPlan } from '../../core/run';
   import { asTin, tinInWords, type RackTin } from '../../core/tin';
-  import type { Happening } from '$lib/happening';
   import { shopFigures } from '$lib/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
   import { uuid } from '$lib/uuid';

@@ -2,10 +2,9 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { LineNow } from '../../core/run';
+  import type { Happening, LineNow } from '../../core/run';
   import { openScale } from '$lib/benchScale';
   import type { DeviceSource } from '$lib/device';
-  import type { Happening } from '$lib/happening';
   import { shopFigures } from '$lib/shopFigures';
   import Choices from './Choices.svelte';
   import NumberPad from './NumberPad.svelte';

@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { randomFrom } from '../../../devices/random.mjs';
-import { FAULTS, seenOf } from '../../../demo/runs/faults';
+import { canHappen, FAULTS, seenOf } from '../../../demo/runs/faults';
 import { PLAIN, simulateRun } from '../../../demo/runs/simulator';
 import { CAUSES, diagnose, FACTS, SEEN, type FactId, type Told, type Trait } from '../../../src/core/diagnose';
 import { diagnoseSlab, traitsOf } from '../../../src/core/usecases';
@@ -80,10 +80,7 @@ test('planted faults of the demo slabs are named first more often than not, each
     let made = 0;
     for (let i = 0; i < demoSlabs.length * 2; i++) {
       const s = i % demoSlabs.length;
-      if (!CAUSES[fault.cause].needs.every((trait) => traits[s]!.has(trait))) continue;
-      if (fault.amounts && !plans[s]!.lines.some((line) => fault.amounts!.some(({ isMeant }) => isMeant(line))))
-        continue;
-      if (fault.minutes && !plans[s]!.steps.some((step) => fault.minutes!.isMeant(step, plans[s]!))) continue;
+      if (!canHappen(fault, plans[s]!, traits[s]!)) continue;
       const events = simulateRun(plans[s]!, { ...PLAIN, noted: 1 }, fault, {}, random);
       const run = { plan: plans[s]!, events };
       const [first] = diagnoseSlab(demoSlabs[s]!, demoLarder, shop, run, seenOf(fault, random));

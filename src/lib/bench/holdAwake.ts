@@ -1,0 +1,22 @@
+/**
+ * Holds the screen of the device awake, where it permits that: one that goes dark in the middle of a boil helps nobody.
+ *
+ * @returns what lets it sleep again
+ */
+export function holdAwake(): () => void {
+  let lock: WakeLockSentinel | null = null;
+  const hold = () => {
+    if (document.visibilityState !== 'visible') return;
+    void (navigator as Partial<Navigator>).wakeLock?.request('screen').then(
+      (held) => (lock = held),
+      () => undefined,
+    );
+  };
+  hold();
+  // The device lets go of it whenever the page is hidden.
+  document.addEventListener('visibilitychange', hold);
+  return () => {
+    document.removeEventListener('visibilitychange', hold);
+    void lock?.release();
+  };
+}
