@@ -32,6 +32,12 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await expect(page.getByText('2 changes not kept')).toBeVisible();
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('kept, version 2')).toBeVisible();
+  // What was taken is not proposed again; and a place is made the shop's own from here.
+  await page.getByRole('button', { name: 'Make it my room' }).click();
+  await expect(said.getByText(/The room: /)).toHaveCount(0);
+  await page.reload();
+  await expect(said).toContainText('What is lost');
+  await expect(said).not.toContainText('How fast the pot boils');
   await open(`/runs/${run}/log`);
   await expect(page.getByText(/Version 2\s*has learnt from it/)).toBeVisible();
   await page.getByRole('link', { name: 'Next version' }).click();

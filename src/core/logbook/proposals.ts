@@ -42,17 +42,13 @@ const runsOf = (found: readonly Found[]) => found.map(({ run }) => run);
 /** Whether what is planned lies outside of what the runs leave open. */
 const isOutside = (planned: number, { low, high }: Robust) => planned < low || planned > high;
 
-const scaled = ({ count, median, spread, low, high }: Robust, by: number): Robust => ({
-  count,
-  ...{ median: median * by, spread: spread * by, low: low * by, high: high * by },
-});
-
 /**
  * What the plan of a slab would say if it were told by its runs: usual minutes of steps, the speed of its boils, set times, losses and
  * densities. Each rests on at least three runs, on the middle of them and not their mean, and is proposed only where what is planned lies
  * outside of the range in which that middle can be. Nothing is applied by itself.
  *
- * Minutes of a run are held against what was planned for it, so that runs of another size speak too.
+ * Minutes of a run are told for the size that the slab is written for, so that runs of another size speak too; and what is found is held
+ * against the slab as it is now, so that a proposal that was taken is not made again.
  *
  * @param slab as it is now
  * @param runs of this slab
@@ -69,12 +65,13 @@ export function proposalsOf(slab: Slab, runs: readonly LoggedRun[]): Proposal[] 
 /** Whether a step of a run is the one that is meant: of several tins each has its own, marked '#2'. */
 const isStep = (id: string, step: string) => id === step || id.startsWith(`${step}#`);
 
-/** How many times as long as planned a step took. */
-function minutesBeside(runs: readonly LoggedRun[], step: string): Found[] {
-  return runs.flatMap(({ id, record }) => {
-    const own = record.steps.filter(({ step: its, minutes }) => isStep(its.id, step) && minutes !== null);
+/** How long a step took in each run, and was planned to take there, min. */
+function minutesBeside(runs: readonly LoggedRun[], step: string) {
+  return runs.flatMap((run) => {
+    const own = run.record.steps.filter(({ step: its, minutes }) => isStep(its.id, step) && minutes !== null);
     const planned = own.reduce((sum, { step: its }) => sum + its.minutes, 0);
-    return planned <= 0 ? [] : [{ run: id, value: own.reduce((sum, { minutes }) => sum + minutes!, 0) / planned }];
+    const took = own.reduce((sum, { minutes }) => sum + minutes!, 0);
+    return planned <= 0 ? [] : [{ run, took, planned, count: own.length }];
   });
 }
 
@@ -83,18 +80,24 @@ function stepProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
     stepsOf(preparation).flatMap((step): Proposal[] => {
       // What cools by itself is reckoned from the pot, and has no minutes of its own.
       if (step.coolTo || step.minutes <= 0) return [];
-      const found = minutesBeside(runs, `${preparation.id}/${step.id}`);
+      const found = minutesBeside(runs, `${preparation.id}/${step.id}`).flatMap(({ run, took, planned }): Found[] => {
+        const then = run.slab.preparations.find(({ id }) => id === preparation.id);
+        const written = then && stepsOf(then).find(({ id }) => id === step.id)?.minutes;
+        // A larger making takes longer by plan, too: what it took is told for what was written then.
+        return written === undefined ? [] : [{ run: run.id, value: (took / planned) * written }];
+      });
       if (found.length < LEAST_RUNS) return [];
-      const times = middleOf(found, LEAST_SPREAD.minutes);
-      const byMinutes = step.minutes * (times.median - 1);
-      if (!isOutside(1, times) || Math.abs(times.median - 1) < LEAST_SHARE || Math.abs(byMinutes) < LEAST_MINUTES)
+      const minutes = middleOf(found, LEAST_SPREAD.minutes * step.minutes);
+      const byMinutes = minutes.median - step.minutes;
+      if (
+        !isOutside(step.minutes, minutes) ||
+        Math.abs(byMinutes) < Math.max(LEAST_MINUTES, LEAST_SHARE * step.minutes)
+      )
         return [];
       return [
         {
           what: step.cooks ? 'pot speed' : 'step minutes',
-          planned: step.minutes,
-          found: scaled(times, step.minutes),
-          runs: runsOf(found),
+          ...{ planned: step.minutes, found: minutes, runs: runsOf(found) },
           change: { what: 'minutes', preparation: preparation.id, step: step.id, byMinutes: Math.round(byMinutes) },
         },
       ];
@@ -106,35 +109,39 @@ function stepProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
 export interface SetMinutes {
   readonly layer: string;
   readonly place: Place;
-  readonly times: Robust;
+  readonly found: Robust;
+  /** As the last of the runs was planned. */
   readonly plannedMinutes: number;
   readonly runs: readonly number[];
 }
 
-/** How many times as long as planned each layer took to set. */
+/** Layers that took longer or shorter to set than planned, as thick as in the last run: minutes grow with the square of the thickness. */
 export function setMinutesOf(slab: Slab, runs: readonly LoggedRun[]): SetMinutes[] {
   return slab.layers.flatMap((layer): SetMinutes[] => {
-    const found = minutesBeside(runs, `set/${layer.id}`);
-    const last = runs.at(-1)?.plan.steps.find(({ id }) => isStep(id, `set/${layer.id}`));
-    if (found.length < LEAST_RUNS || !last) return [];
-    const times = middleOf(found, LEAST_SPREAD.minutes);
-    if (!isOutside(1, times) || Math.abs(times.median - 1) < LEAST_SHARE) return [];
+    const thickMm = ({ plan }: LoggedRun) => plan.layers.find(({ id }) => id === layer.id)?.thicknessMm ?? 0;
+    const all = minutesBeside(runs, `set/${layer.id}`);
+    const last = all.at(-1);
+    if (all.length < LEAST_RUNS || !last) return [];
+    const found = all.map(({ run, took, count }): Found => {
+      const [own, wanted] = [thickMm(run), thickMm(last.run)];
+      return { run: run.id, value: (took / count) * (own > 0 && wanted > 0 ? (wanted / own) ** 2 : 1) };
+    });
+    const plannedMinutes = last.planned / last.count;
+    const minutes = middleOf(found, LEAST_SPREAD.minutes * plannedMinutes);
+    if (!isOutside(plannedMinutes, minutes) || Math.abs(minutes.median / plannedMinutes - 1) < LEAST_SHARE) return [];
     const place = layer.set?.place ?? 'room';
-    return [{ layer: layer.id, place, times, plannedMinutes: last.minutes, runs: runsOf(found) }];
+    return [{ layer: layer.id, place, found: minutes, plannedMinutes, runs: runsOf(found) }];
   });
 }
 
 function setProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
-  return setMinutesOf(slab, runs).flatMap(({ layer, times, plannedMinutes, runs: from }): Proposal[] => {
-    const byMinutes = Math.round(plannedMinutes * (times.median - 1));
-    // A wait can be made longer; a shorter one is for the place to tell.
-    if (byMinutes < LEAST_MINUTES) return [];
-    const found = scaled(times, plannedMinutes);
+  return setMinutesOf(slab, runs).flatMap(({ layer, found, plannedMinutes, runs: from }): Proposal[] => {
     const least = slab.layers.find(({ id }) => id === layer)?.set?.minMinutes ?? 0;
-    const change = { what: 'set', layer, byMinutes: Math.max(0, Math.round(found.median - least)) } as const;
-    return change.byMinutes < LEAST_MINUTES
-      ? []
-      : [{ what: 'set minutes', planned: plannedMinutes, found, runs: from, change }];
+    const byMinutes = Math.round(found.median - least);
+    // A wait can be made longer; a shorter one is for the place to tell. One that is written already is not proposed again.
+    if (found.median < plannedMinutes || least >= found.low || byMinutes < LEAST_MINUTES) return [];
+    const change = { what: 'set', layer, byMinutes } as const;
+    return [{ what: 'set minutes', planned: plannedMinutes, found, runs: from, change }];
   });
 }
 
@@ -143,7 +150,7 @@ const wentIn = (lines: readonly LineRecord[]) =>
   lines.reduce<number | null>((sum, { massInG }) => (sum === null || massInG === null ? null : sum + massInG), 0);
 
 function potProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
-  return slab.preparations.flatMap(({ id, cookTo }): Proposal[] => {
+  return slab.preparations.flatMap(({ id, cookTo, lossPercent }): Proposal[] => {
     const plannedLoss = new Map<number, number>();
     let lightestG = Infinity;
     const found = runs.flatMap(({ id: run, plan, record }): Found[] => {
@@ -162,16 +169,16 @@ function potProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
     });
     if (found.length < LEAST_RUNS) return [];
     const loss = middleOf(found, Math.max(LEAST_SPREAD.percent, (100 * SCALE_G) / lightestG));
-    const planned = plannedLoss.get(found.at(-1)!.run)!;
+    const planned = lossPercent ?? plannedLoss.get(found.at(-1)!.run)!;
     if (!isOutside(planned, loss) || Math.abs(loss.median - planned) < LEAST_PERCENT) return [];
-    const lossPercent = Math.min(90, Math.max(0, Math.round(loss.median * 10) / 10));
+    const toPercent = Math.min(90, Math.max(0, Math.round(loss.median * 10) / 10));
     return [
       {
         what: 'loss',
         planned,
         found: loss,
         runs: runsOf(found),
-        change: { what: 'loss', preparation: id, lossPercent },
+        change: { what: 'loss', preparation: id, lossPercent: toPercent },
       },
     ];
   });
@@ -182,7 +189,8 @@ function densityProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
     // Of a layer that is laid from two pots nobody can tell which of them is the lighter.
     const [from, ...others] = layer.from;
     if (!from || others.length > 0) return [];
-    let planned = 0;
+    const written = slab.preparations.find(({ id }) => id === from.preparation)?.densityGPerMl;
+    let reckoned = 0;
     const found = runs.flatMap(({ id: run, plan, record }): Found[] => {
       const laid = plan.layers.find(({ id }) => id === layer.id);
       const mm = record.thickness.get(layer.id);
@@ -190,10 +198,11 @@ function densityProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
       if (!laid || mm === undefined || laid.thicknessMm <= 0 || laid.areaMm2 <= 0) return [];
       const outG = record.cameOut.get(from.preparation);
       const massG = laid.massG * (outG !== undefined && pot ? outG / pot.massOutG : 1);
-      planned = (1000 * laid.massG) / (laid.areaMm2 * laid.thicknessMm);
+      reckoned = (1000 * laid.massG) / (laid.areaMm2 * laid.thicknessMm);
       return [{ run, value: (1000 * massG) / (laid.areaMm2 * mm) }];
     });
     if (found.length < LEAST_RUNS) return [];
+    const planned = written ?? reckoned;
     const density = middleOf(found, LEAST_SPREAD.density);
     if (!isOutside(planned, density) || Math.abs(density.median / planned - 1) < LEAST_SHARE) return [];
     const change = {

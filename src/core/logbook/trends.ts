@@ -1,10 +1,13 @@
 import type { RunPlan, RunRecord } from '../run';
+import type { Slab } from '../slab';
 import { driftOf, robustOf, type Drift, type Robust } from './robust';
 
 /** A run with its number, for whatever is worked out over several. */
 export interface LoggedRun {
   readonly id: number;
   readonly plan: RunPlan;
+  /** As it was written then. */
+  readonly slab: Slab;
   readonly record: RunRecord;
   /** Ingredients of one good piece as they really were, in the shop's currency; null where that cannot be told. */
   readonly costEach: number | null;

@@ -12,6 +12,7 @@ import {
   type RunFigureId,
   type Trend,
 } from '../logbook';
+import { PLACE_AIR } from '../setting';
 import { runRecord, type RunEvent, type RunPlan } from '../run';
 import type { Shop } from '../shop';
 import type { Place, Slab } from '../slab';
@@ -37,7 +38,7 @@ export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLo
   const made = planAsMade(slab, larder, shop, record).cost.used;
   const planned = planOf(slab, larder, shop).cost.used;
   return {
-    ...{ id, plan, record },
+    ...{ id, plan, slab, record },
     costEach: pieces !== null && pieces > 0 && made > 0 ? made / pieces : null,
     costFactor: planned > 0 ? made / planned : null,
   };
@@ -47,12 +48,16 @@ export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLo
 export interface PlaceProposal {
   readonly place: Place;
   readonly layer: string;
-  /** How many times as long as reckoned it took. */
-  readonly times: Robust;
+  /** Minutes that it took, and those that were reckoned for the last of the runs. */
+  readonly found: Robust;
+  readonly plannedMinutes: number;
   /** Surface coefficient that gives the middle of those times, W/m2 K. */
   readonly h: number;
   readonly runs: readonly number[];
 }
+
+/** A place that is nearer than this to what is reckoned with is as it is reckoned. */
+const SAME_H = 0.05;
 
 /** What the runs of a slab say. */
 export interface SlabLog {
@@ -89,10 +94,12 @@ export function slabLog(slab: Slab, larder: Larder, shop: Shop, runs: readonly L
     basis: runBasis(over),
     trends: trendsOf(over),
     proposals: proposalsOf(slab, over),
-    places: setMinutesOf(slab, over).flatMap(({ layer, place, times, plannedMinutes, runs: from }): PlaceProposal[] => {
-      const minutes = plannedMinutes * times.median;
-      const h = fittedCoefficient(slab, larder, shop, { layer, minutes, place });
-      return h === null ? [] : [{ place, layer, times, h, runs: from }];
+    places: setMinutesOf(slab, over).flatMap(({ layer, place, found, plannedMinutes, runs: from }): PlaceProposal[] => {
+      const h = fittedCoefficient(slab, larder, shop, { layer, minutes: found.median, place });
+      const now = shop.placeH?.[place] ?? PLACE_AIR[place].h;
+      return h === null || Math.abs(h / now - 1) < SAME_H
+        ? []
+        : [{ place, layer, found, plannedMinutes, h, runs: from }];
     }),
   };
 }

@@ -187,3 +187,17 @@ test('a price by the runs: their hands, rejects and ingredients, the rest as pla
   assert.ok(went.bill.coins.rejects > 0);
   assert.equal(runBasis([]), null);
 });
+
+test('a proposal that was taken is not made again', () => {
+  for (const name of ['Rye and treacle slice', 'Pear penuche']) {
+    const runs = past(name);
+    const slab = demoSlabs.find((one) => one.name === name)!;
+    const before = proposalsOf(slab, runs);
+    assert.ok(before.length > 0);
+    const taken = before.reduce((now, { change }) => changedSlab(now, change), slab);
+    assert.deepEqual(proposalsOf(taken, runs), []);
+  }
+  const [room] = slabLog(ryeSlice, demoLarder, shop, past('Rye and treacle slice')).places;
+  const own = { ...shop, placeH: { [room!.place]: room!.h } };
+  assert.deepEqual(slabLog(ryeSlice, demoLarder, own, past('Rye and treacle slice')).places, []);
+});

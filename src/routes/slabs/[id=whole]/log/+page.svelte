@@ -3,6 +3,9 @@
   import { Button, Table } from 'carbon-components-svelte';
   import { changedSlab, changeInWords, RUN_FIGURES, type Proposal, type Trend } from '../../../../core/logbook';
   import type { SlabChange } from '../../../../core/run';
+  import type { Place } from '../../../../core/slab';
+  import type { Problem } from '../../../../core/validation';
+  import { keepPlace } from '$lib/keepPlace';
   import { isSameSlab } from '$lib/slabJson';
   import { formatDuration, percent } from '$lib/figures';
   import { money } from '$lib/money';
@@ -47,6 +50,11 @@
   }
 
   const isIn = (change: SlabChange) => isSameSlab(changedSlab(draft.slab, change), draft.slab);
+  let wrongs: readonly Problem[] = $state.raw([]);
+  async function makeOwn(place: Place, h: number) {
+    const answer = await keepPlace(work.shop, place, h);
+    wrongs = answer.ok ? [] : answer.problems;
+  }
   /** What was put into the draft from here, so that it is not put in twice. */
   let taken: readonly string[] = $state.raw([]);
   function take(key: string, change: SlabChange, runs: readonly number[]) {
@@ -66,6 +74,7 @@
   {/if}
 {/snippet}
 
+{#if wrongs.length > 0}<Notice harm problems={wrongs} />{/if}
 {#if !log}
   <Notice>The server is busy with other work: open the log again in a moment. Nothing is lost.</Notice>
 {:else if log.runs.length === 0}
@@ -108,16 +117,16 @@
             {@render take_(`proposal ${i}`, proposal.change, proposal.runs, words)}
           </li>
         {/each}
-        {#each log.places as { place, layer, times, h, runs } (layer)}
+        {#each log.places as { place, layer, found: took, plannedMinutes, h, runs } (layer)}
           <li>
             <div>
               <b>The {place}: {h.toFixed(1)} W/m²K</b>
               <p class="quiet figures">
-                {draft.slab.layers.find(({ id }) => id === layer)?.name ?? layer} took {times.median.toFixed(2)} times as
-                long as reckoned, from {runs.length} runs
+                {draft.slab.layers.find(({ id }) => id === layer)?.name ?? layer} took {formatDuration(took.median)} instead
+                of {formatDuration(plannedMinutes)}, from {runs.length} runs
               </p>
             </div>
-            <Button size="small" kind="ghost" href="/settings#room">To the settings</Button>
+            <Button size="small" kind="tertiary" on:click={() => void makeOwn(place, h)}>Make it my {place}</Button>
           </li>
         {/each}
         {#if log.proposals.length + log.places.length === 0}

@@ -12,9 +12,7 @@
   import { slabWork } from '$lib/slabContext';
   import type { SettingQuestion, SettingAnswer } from '$lib/workers/setting.worker';
   import SettingWorker from '$lib/workers/setting.worker?worker';
-  import { invalidateAll } from '$app/navigation';
-  import { page } from '$app/state';
-  import { ask } from '$lib/api';
+  import { keepPlace } from '$lib/keepPlace';
   import Board from '$lib/ui/Board.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import HeatTimeline from './HeatTimeline.svelte';
@@ -60,12 +58,10 @@
       fitted = 'No air moves so that it takes this long: check the minutes, and what the layer has to cool to';
       return;
     }
-    const placeH = { ...work.shop.placeH, [place]: Number(h.toFixed(2)) };
-    const answer = await ask('PUT', '/api/shop', { revision: page.data.shopRevision as number, settings: { placeH } });
+    const answer = await keepPlace(work.shop, place, h);
     fitted = answer.ok
       ? `Your ${PLACE_NAMES[place]} is kept: ${h.toFixed(1)} W per m² and degree`
       : (answer.problems[0]?.message ?? '');
-    if (answer.ok) await invalidateAll();
   }
 
   $effect(() => {
