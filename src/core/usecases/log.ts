@@ -95,7 +95,9 @@ export function slabLog(slab: Slab, larder: Larder, shop: Shop, runs: readonly L
     trends: trendsOf(over),
     proposals: proposalsOf(slab, over),
     places: setMinutesOf(slab, over).flatMap(({ layer, place, found, plannedMinutes, runs: from }): PlaceProposal[] => {
-      const h = fittedCoefficient(slab, larder, shop, { layer, minutes: found.median, place });
+      // The place is told by what was made in it, whatever the slab has become since.
+      const made = over.find(({ id }) => id === from.at(-1))?.slab ?? slab;
+      const h = fittedCoefficient(made, larder, shop, { layer, minutes: found.median, place });
       const now = shop.placeH?.[place] ?? PLACE_AIR[place].h;
       return h === null || Math.abs(h / now - 1) < SAME_H
         ? []
