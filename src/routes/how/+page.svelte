@@ -60,7 +60,15 @@
   }
 
   nav a {
+    min-width: 28px;
     line-height: 28px;
+  }
+
+  @media (pointer: coarse) {
+    nav a {
+      min-width: 44px;
+      line-height: 44px;
+    }
   }
 
   section {

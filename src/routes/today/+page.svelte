@@ -276,6 +276,10 @@
     gap: 1rem;
   }
 
+  .code b {
+    overflow-wrap: anywhere;
+  }
+
   .code img {
     flex: none;
     background: #fff;

@@ -144,6 +144,10 @@
     padding: 0 1rem;
   }
 
+  .acts :global(.bx--overflow-menu) {
+    flex: none;
+  }
+
   .state {
     font-size: 0.9rem;
   }
