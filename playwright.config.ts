@@ -1,6 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { availableParallelism } from 'node:os';
-import { ARGS, CHROMIUM } from './scripts/chromium.mjs';
+import { ARGS, chromiumPath } from './scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: 'tests/e2e',
@@ -15,6 +15,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // Whatever the device holds would answer instead of the server; the tests of that allow it.
     serviceWorkers: 'block',
-    launchOptions: { executablePath: CHROMIUM, args: ARGS },
+    launchOptions: { executablePath: chromiumPath(), args: ARGS },
   },
 });

@@ -5,7 +5,7 @@ import { installChromium } from './chromium.mjs';
 import { prepare, root, run, tool } from './setup.mjs';
 
 await prepare();
-installChromium();
+await installChromium();
 const out = join(root, 'node_modules', '.knife-tray-bench');
 mkdirSync(out, { recursive: true });
 const bundle = ['--bundle', '--platform=node', '--format=esm', '--log-level=error', '--packages=external'];

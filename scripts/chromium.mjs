@@ -1,8 +1,13 @@
 /** The browser for tests and pictures: Debian's Chromium, without anything that calls out. */
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync } from 'node:fs';
 
-export const CHROMIUM = '/usr/bin/chromium';
+/** The one without windows, which does the same with less work, and the whole one, where only that is there. */
+const [LEAN, WHOLE] = ['chromium-headless-shell', 'chromium'];
+const found = () => [LEAN, WHOLE].map((name) => `/usr/bin/${name}`).find(existsSync);
+/** Where it is, once it is installed. */
+export const chromiumPath = () => found() ?? `/usr/bin/${LEAN}`;
 export const ARGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -13,12 +18,13 @@ export const ARGS = [
   '--disable-sync',
 ];
 
-/** Installs Chromium if it is missing and that is allowed; else says which command does it, and ends. */
-export function installChromium() {
-  if (existsSync(CHROMIUM)) return;
-  const command = 'apt-get update && apt-get install -y --no-install-recommends chromium';
-  const done = process.getuid?.() === 0 && spawnSync('sh', ['-c', command], { stdio: 'inherit' }).status === 0;
-  if (done && existsSync(CHROMIUM)) return;
+/** Installs Chromium if it is missing and that is allowed, beside whatever goes on; else says which command does it, and ends. */
+export async function installChromium() {
+  if (found()) return;
+  const install = 'apt-get install -y --no-install-recommends';
+  const command = `apt-get update && (${install} ${LEAN} || ${install} ${WHOLE})`;
+  if (process.getuid?.() === 0) await once(spawn('sh', ['-c', command], { stdio: 'inherit' }), 'close');
+  if (found()) return;
   console.error(`The browser tests need Chromium. Run as root: ${command}`);
   process.exit(1);
 }

@@ -24,6 +24,19 @@ export function run(command, args, options = {}) {
   if (status !== 0) process.exit(status ?? 1);
 }
 
+/** Runs a command beside others, and shows what it printed once it has ended; ends this process with its code when it fails. */
+export async function beside(command, args) {
+  const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+  const stop = () => child.kill();
+  process.once('exit', stop);
+  const printed = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => printed.push(chunk));
+  const [status] = await once(child, 'close');
+  process.off('exit', stop);
+  process.stdout.write(Buffer.concat(printed));
+  if (status !== 0) process.exit(status ?? 1);
+}
+
 /** The path of a command that a package brings. */
 export const tool = (name) => join(root, 'node_modules', '.bin', name);
 
@@ -76,7 +89,7 @@ export function compileDatabase() {
 export function build() {
   return unlessDone('build/.knife-tray-built', SOURCES, async () => {
     console.log('Building.');
-    run(tool('vite'), ['build', '--logLevel', 'warn']);
+    await beside(tool('vite'), ['build', '--logLevel', 'warn']);
     // Only now: its packages are there once they have been installed.
     const { buildTasks } = await import('./tasks.mjs');
     await buildTasks();

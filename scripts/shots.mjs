@@ -2,18 +2,18 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ARGS, CHROMIUM, installChromium } from './chromium.mjs';
+import { ARGS, chromiumPath, installChromium } from './chromium.mjs';
 import { serve } from './serve.mjs';
 import { prepare, root } from './setup.mjs';
 
 await prepare();
-installChromium();
+await installChromium();
 const { chromium } = await import('@playwright/test');
 const data = mkdtempSync(join(tmpdir(), 'knife-tray-shots-'));
 process.env.KNIFE_TRAY_DATA = data;
 process.env.LOG_LEVEL = 'warn';
 const address = await serve({ port: '0' });
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
+const browser = await chromium.launch({ executablePath: chromiumPath(), args: ARGS });
 let context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 let page = await context.newPage();
 await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });

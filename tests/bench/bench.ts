@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { larderOf, type Ingredient } from '../../src/core/larder';
 import { readLine, readRecipe } from '../../src/core/recipe';
 import { plan } from '../../src/core/usecases';
-import { ARGS, CHROMIUM } from '../../scripts/chromium.mjs';
+import { ARGS, chromiumPath } from '../../scripts/chromium.mjs';
 import { benchBusy } from './busy';
 import { benchCutting } from './cutting';
 import { benchDrawing } from './drawing';
@@ -97,7 +97,7 @@ function benchReading(): string {
 
 /** Script and style that a browser fetches for the first sight of a page, in bytes as they cross the wire. */
 async function firstLoad(address: string, path: string): Promise<string> {
-  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: ARGS });
   const page = await browser.newPage();
   const wire = await page.context().newCDPSession(page);
   await wire.send('Network.enable');

@@ -1,6 +1,6 @@
 /** Pulling a layer edge and a cut line of 300 pieces on the largest demo slab: how evenly the screen follows, traced in the browser. */
 import { chromium, type Page } from '@playwright/test';
-import { ARGS, CHROMIUM } from '../../scripts/chromium.mjs';
+import { ARGS, chromiumPath } from '../../scripts/chromium.mjs';
 
 const MOVES = 150;
 /** A frame at 60 a second, with the width by which two of them can differ, ms. */
@@ -39,7 +39,7 @@ function told(what: string, frames: readonly number[]): string {
 
 /** @param path a slab, without a station */
 export async function benchPull(address: string, path: string): Promise<string> {
-  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ARGS });
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: ARGS });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${address}${path}/build`, { waitUntil: 'networkidle' });
   const edge = (await page

@@ -5,6 +5,7 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
+import { screensOf } from './screens';
 import { expect, slabId, startServer, stopServer, test, tray } from './shop';
 
 const rye = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
@@ -78,22 +79,8 @@ test('names that look like markup stay text on every screen, sheet and download'
     { kind: 'tasted', text: sly('taste') },
   ].map((event) => ({ ...event, id: randomUUID(), at: new Date().toISOString() }));
   expect((await (await post(`/api/runs/${run}/events`, happened)).json()).added).toBe(happened.length);
-  const stations = [
-    'build',
-    'size',
-    'cook',
-    'set',
-    'clock',
-    'cut',
-    'price',
-    'pack',
-    'gather',
-    'compare',
-    'label',
-    'log',
-  ];
   for (const path of [
-    ...stations.map((one) => `/slabs/${id}/${one}`),
+    ...screensOf(id),
     ...['/slabs', '/larder', '/tins', '/settings#packing', '/settings#channels', '/prices', `/gather?slabs=${id}`],
   ]) {
     await open(path);

@@ -1,21 +1,11 @@
 /** A shop that thinks in inches, ounces, cups and Fahrenheit: every screen and sheet follows, and every field reads any unit. */
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { ROOMS, screensOf } from './screens';
 import { expect, more, slabId, test } from './shop';
 
-const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack', 'gather', 'clock', 'compare', 'log'];
-const ROOMS = [
-  '/slabs',
-  '/larder',
-  '/tins',
-  '/prices',
-  '/gather?slabs=1,2',
-  '/today',
-  '/runs',
-  '/runs/15/log',
-  '/practice',
-];
-const SETTINGS = ['shop', 'room', 'pots', 'pieces', 'packing'].map((leaf) => `/settings#${leaf}`);
+/** The ruler's own page has both scales, and a label has the law's. */
+const LEFT_OUT = /label$|^\/how|^\/slabs\/paste/;
 /** Metric figures. Both scales side by side, and the ruler's own columns, are meant. */
 const METRIC = /(?<![\d.])\d+(\.\d+)? ?(mm|cm|kg|g|ml|l|°C)(?![\w/])/g;
 const MEANT = /-?\d+ °F, -?[\d.]+ °C|Every field still reads.*/g;
@@ -61,17 +51,17 @@ for (const at of [0, 1, 2])
     const wrong: string[] = [];
     const written = writtenInDemo();
     for (const { id } of slabs.slice(at, at + 1)) {
-      for (const station of STATIONS) {
-        await page.goto(`${shop.address}/slabs/${id}/${station}`);
+      for (const path of screensOf(id).filter((one) => !LEFT_OUT.test(one))) {
+        await page.goto(`${shop.address}${path}`);
         await page.waitForSelector('html[data-ready]');
         await expect(page.getByRole('region', { name: 'Tray' })).not.toContainText('...');
-        wrong.push(...(await metricOn(page, written)).map((found) => `${station} of ${id}: ${found}`));
+        wrong.push(...(await metricOn(page, written)).map((found) => `${path}: ${found}`));
         await page.emulateMedia({ media: 'print' });
-        wrong.push(...(await metricOn(page, written)).map((found) => `${station} of ${id}, printed: ${found}`));
+        wrong.push(...(await metricOn(page, written)).map((found) => `${path}, printed: ${found}`));
         await page.emulateMedia({ media: 'screen' });
       }
     }
-    for (const path of at === 0 ? [...ROOMS, ...SETTINGS] : []) {
+    for (const path of at === 0 ? ROOMS.filter((one) => !LEFT_OUT.test(one)) : []) {
       await page.goto(`${shop.address}${path}`);
       await page.waitForSelector('html[data-ready]');
       wrong.push(...(await metricOn(page, written)).map((found) => `${path}: ${found}`));

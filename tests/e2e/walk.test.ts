@@ -1,5 +1,6 @@
 /** Every main screen on the demo, at three sizes: nothing scrolls sideways, hides under the tray, is cut off or too small to touch. */
 import type { Page } from '@playwright/test';
+import { ROOMS, screensOf, STATIONS } from './screens';
 import { expect, say, slabId, test } from './shop';
 
 const SIZES = [
@@ -7,25 +8,6 @@ const SIZES = [
   { name: 'a tablet on the bench', width: 1024, height: 768, touch: true },
   { name: 'a phone', width: 390, height: 844, touch: true },
 ] as const;
-const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'];
-const SHEETS = ['gather', 'clock', 'compare', 'label', 'log'];
-const LEAVES = ['shop', 'room', 'hours', 'pots', 'pieces', 'packing', 'prices', 'channels', 'labels'];
-const ROOMS = [
-  '/today',
-  '/runs',
-  '/runs/15/log',
-  '/lots',
-  '/lots?find=D4417',
-  '/practice',
-  '/slabs',
-  '/slabs/paste',
-  '/gather?slabs=1,2',
-  '/larder',
-  '/tins',
-  '/prices',
-  ...LEAVES.map((leaf) => `/settings#${leaf}`),
-];
-
 /** What is wrong with a page as it stands, in words. */
 function wrongs(page: Page, touch: boolean): Promise<string[]> {
   return page.evaluate((coarse) => {
@@ -93,7 +75,7 @@ for (const { name, width, height, touch } of SIZES) {
       test.setTimeout(240_000);
       const id = await slabId(page, shop.address, 'Rye and treacle slice');
       const found: string[] = [];
-      for (const path of [...ROOMS, ...[...STATIONS, ...SHEETS].map((at) => `/slabs/${id}/${at}`)]) {
+      for (const path of [...ROOMS, ...screensOf(id)]) {
         await open(path);
         if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
         const here = await wrongs(page, touch);

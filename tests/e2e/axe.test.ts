@@ -1,0 +1,81 @@
+/** Every screen as those need it who do not see it, or not well: axe finds nothing, by day and by night. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { ROOMS, screensOf } from './screens';
+import { expect, slabId, test } from './shop';
+
+const RECIPE = `For the base:
+1 cup (300 g) butter
+moon dust
+2 limes
+
+Method:
+Bake for 20 minutes at 160C (400F).
+Chill overnight. Cut into 24 squares.`;
+
+/** What is opened on a screen before it is looked at. */
+const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
+  paste: async (page) => {
+    await page.getByLabel('The recipe').fill(RECIPE);
+    // A button that comes to life is looked at when it has its colour.
+    await expect(page.getByRole('button', { name: 'Make it a slab' })).toBeEnabled();
+    await page.waitForTimeout(300);
+  },
+  build: async (page) => {
+    await page
+      .getByRole('button', { name: /^More of (?!this)/ })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'Divide it' }).click();
+  },
+  size: async (page) => {
+    await page.getByText('a total height').click();
+    await page.getByLabel('Total height, mm').fill('60');
+    await page.getByRole('button', { name: /^To look at/ }).click();
+  },
+  set: async (page) => {
+    await page.getByText('moved by the clock').click();
+    await page.getByRole('button', { name: 'Move it later' }).click();
+  },
+  clock: async (page) => {
+    await page.getByLabel('Working').selectOption('mornings and evenings');
+  },
+};
+
+/** What axe finds on a page as it stands; by night it is the same but for its colours. */
+async function wrongs(page: Page): Promise<string[]> {
+  // Without frames of other pages, axe needs no page of its own to put its findings together.
+  const axe = () => new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+  const { violations: day } = await axe().analyze();
+  await page.evaluate(() => (document.documentElement.dataset.theme = 'night'));
+  // What fades from one colour to the other has come to it.
+  await page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
+  const { violations: night } = await axe().withRules(['color-contrast']).analyze();
+  return [...day, ...night.map((found) => ({ ...found, id: `${found.id} by night` }))].map(({ id, nodes }) => {
+    const some = nodes.slice(0, 3).map(({ html }) => html);
+    return `${id}: ${some.join(' ')}`;
+  });
+}
+
+const PARTS = 4;
+for (const part of Array.from({ length: PARTS }, (_, i) => i))
+  test(`axe finds nothing, by day and by night, ${part + 1} of ${PARTS}`, async ({ open, page, shop }) => {
+    test.setTimeout(240_000);
+    const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
+    for (const path of [...ROOMS, ...screensOf(id)].filter((_, i) => i % PARTS === part)) {
+      await open(path);
+      await FIRST[/\w+$/.exec(path)?.[0] ?? '']?.(page);
+      for (const heading of await page.locator('.bx--accordion__heading').elementHandles()) {
+        const folded = (await heading.getAttribute('aria-expanded')) === 'false';
+        if (folded && (await heading.isVisible())) await heading.click();
+      }
+      expect(await wrongs(page), path).toEqual([]);
+    }
+  });
+
+test('axe finds nothing in a dialog', async ({ open }) => {
+  const page = await open('/larder');
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  expect(await wrongs(page)).toEqual([]);
+});

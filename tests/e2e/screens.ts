@@ -1,0 +1,25 @@
+/** Every screen of the demo shop, for the walks over all of them. A screen that is added is added here. */
+export const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'] as const;
+export const SHEETS = ['gather', 'clock', 'compare', 'label', 'log'] as const;
+export const SETTINGS = ['shop', 'room', 'hours', 'pots', 'pieces', 'packing', 'prices', 'channels', 'labels'].map(
+  (leaf) => `/settings#${leaf}`,
+);
+export const ROOMS = [
+  '/today',
+  '/runs',
+  '/runs/15/log',
+  '/lots',
+  '/lots?find=D4417',
+  '/practice',
+  '/slabs',
+  '/slabs/paste',
+  '/gather?slabs=1,2',
+  '/larder',
+  '/tins',
+  '/prices',
+  '/how',
+  ...SETTINGS,
+];
+
+/** The stations and sheets of a slab. */
+export const screensOf = (id: number): string[] => [...STATIONS, ...SHEETS].map((at) => `/slabs/${id}/${at}`);
