@@ -1,3 +1,4 @@
-export const CHROMIUM: string;
+/** Where Chromium is, once it is installed. */
+export function chromiumPath(): string;
 export const ARGS: string[];
-export function installChromium(): void;
+export function installChromium(): Promise<void>;

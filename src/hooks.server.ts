@@ -17,8 +17,8 @@ const HEADERS = {
   'Cross-Origin-Resource-Policy': 'same-origin',
   'Permissions-Policy': 'camera=(), microphone=(), geolocation=()',
 };
-/** What is answered without a passphrase: the question for it, and whether the server is well. */
-const OPEN = new Set(['/enter', '/api/enter', '/healthz']);
+/** What is answered without a passphrase: the question for it, how a tablet comes to trust the answer, and whether the server is well. */
+const OPEN = new Set(['/enter', '/api/enter', '/trust', '/healthz']);
 
 /** Opens the data before the first request, so that a fault in them stops the start and not a save. */
 export const init: ServerInit = () => openShop((error) => log.error({ error: String(error), copy: 'failed' }));

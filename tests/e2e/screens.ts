@@ -18,6 +18,7 @@ export const ROOMS = [
   '/tins',
   '/prices',
   '/how',
+  '/trust',
   ...SETTINGS,
 ];
 

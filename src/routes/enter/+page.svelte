@@ -1,6 +1,7 @@
 <!-- Where the application is open to the network, everybody says the passphrase once. -->
 <script lang="ts">
   import { Button, PasswordInput } from 'carbon-components-svelte';
+  import { page } from '$app/state';
   import type { Problem } from '../../core/validation';
   import { ask, problemAt } from '$lib/api';
 
@@ -32,6 +33,9 @@
       invalidText={problemAt(problems, '/passphrase') || (problems[0]?.message ?? '')}
     />
     <Button type="submit" disabled={passphrase === ''}>Enter</Button>
+    {#if page.url.protocol === 'https:'}
+      <a href="/trust">How this device is told to trust the shop</a>
+    {/if}
   </form>
 </div>
 

@@ -66,9 +66,8 @@
         <p>Scan this, or open <b>{data.elsewhere.address}</b>.</p>
         {#if data.elsewhere.isSecure}
           <p class="quiet">
-            The first time it asks whether to trust the shop's own certificate: fetch
-            <a href="/authority.crt" data-sveltekit-reload>the authority</a> there and tell the device to trust it. From then
-            on the bench opens without the server, too.
+            The first time it warns: <a href="/trust">how it is told to trust the shop</a>. From then on the bench opens
+            without the server, too.
           </p>
         {/if}
       </div>
