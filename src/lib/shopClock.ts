@@ -18,6 +18,7 @@ const LEAP_MS = 2000;
 export class ShopClock {
   readonly #sources: Sources;
   #offsetMs = 0;
+  #isSynced = false;
   #last: { readonly wall: number; readonly ticks: number };
 
   constructor(sources: Sources = { wall: () => Date.now(), ticks: () => performance.now() }) {
@@ -29,10 +30,16 @@ export class ShopClock {
     return { wall: this.#sources.wall(), ticks: this.#sources.ticks() };
   }
 
-  /** The server says that it is this moment. */
+  /**
+   * The server says that it is this moment. By the time it comes it is a little later: a word that is behind what was known by less than a
+   * leap was on its way for so long, and does not set the clock back.
+   */
   sync(serverMs: number): void {
     this.#last = this.#look();
-    this.#offsetMs = serverMs - this.#last.wall;
+    const offsetMs = serverMs - this.#last.wall;
+    const known = this.#offsetMs;
+    if (!this.#isSynced || offsetMs > known || offsetMs < known - LEAP_MS) this.#offsetMs = offsetMs;
+    this.#isSynced = true;
   }
 
   /** The moment that it is, ms since 1970. */

@@ -4,6 +4,7 @@ import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { screensOf } from './screens';
 import { expect, slabId, startServer, stopServer, test, tray } from './shop';
@@ -304,6 +305,19 @@ test('it stops within a second though streams are open, and a probe that says no
   expect(Date.now() - started).toBeLessThan(2000);
   expect(await hanging).toBe('ended');
   silent.close();
+});
+
+test('a price list on a busy server comes slab by slab', async ({ page, shop }) => {
+  const body = JSON.stringify({ slab: { ...rye, cut: { columns: 200, rows: 200 } } });
+  const plan = () => fetch(`${shop.address}/api/plan`, { method: 'POST', headers: json, body });
+  // As many as are worked out at once, as many as wait, and some.
+  const others = Array.from({ length: availableParallelism() + 20 }, plan);
+  await page.goto(`${shop.address}/prices`);
+  await expect(page.getByText(/^\d+ more are being worked out$/)).toBeVisible();
+  const statuses = (await Promise.all(others)).map(({ status }) => status);
+  expect(statuses.filter((status) => status !== 200 && status !== 503)).toEqual([]);
+  await expect(page.getByRole('row', { name: /Rye and treacle slice/ })).toContainText('€');
+  await expect(page.getByText(/more are being worked out/)).toHaveCount(0);
 });
 
 test('static files are what they say they are', async ({ request, shop }) => {

@@ -65,9 +65,15 @@ export function countedEvents(events: readonly RunEvent[]): RunEvent[] {
   return all.filter(({ id, kind }) => kind !== 'taken-back' && !back.has(id));
 }
 
-/** The last thing that somebody did, to be taken back; null where nothing was. What a thermometer notes by itself is not it. */
-export const lastDone = (events: readonly RunEvent[]): RunEvent | null =>
-  countedEvents(events).findLast(({ kind }) => kind !== 'temperature') ?? null;
+/**
+ * The last thing that somebody did, to be taken back; null where nothing was. What a thermometer notes by itself is not it.
+ *
+ * @param events in the order in which they came: moments are no judge of it, since a clock may have been put right in between
+ */
+export function lastDone(events: readonly RunEvent[]): RunEvent | null {
+  const counted = new Set(countedEvents(events).map(({ id }) => id));
+  return events.findLast(({ id, kind }) => counted.has(id) && kind !== 'temperature') ?? null;
+}
 
 /** When each step was begun, ended, skipped and put off. */
 function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<string, Moments> {

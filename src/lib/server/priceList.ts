@@ -41,19 +41,18 @@ const listed = ({ pieces, earned, channels }: SlabPrice): ListedPrice => ({
   channels: channels.map(({ pieces: inOne, sale }) => ({ pieces: inOne, price: sale.price, margin: sale.margin })),
 });
 
-/** The prices of some slabs; one that cannot be worked out says so and takes no other with it. */
-export function priceList(slabs: readonly Listed[], ingredients: readonly Ingredient[], shop: Shop): PricedSlab[] {
-  const larder = larderOf(ingredients);
-  return slabs.map(({ id, slab }): PricedSlab => {
-    try {
-      if (settingProblems(slab, larder, shop).length > 0) return { id, name: slab.name, price: null };
-      const planned = plan(slab, larder, shop);
-      const price = priceSlab(slab, shop, planned, runMinutesOf(workOf(slab, larder, shop).activities));
-      return { id, name: slab.name, price: price.pieces > 0 ? listed(price) : null };
-    } catch {
-      return { id, name: slab.name, price: null };
-    }
-  });
+/** The price of one slab, with the work of its day; null where it cannot be worked out, so that it takes no other with it. */
+export function listPrice({ id, slab }: Listed, ingredients: readonly Ingredient[], shop: Shop): PricedSlab {
+  const { name } = slab;
+  try {
+    const larder = larderOf(ingredients);
+    if (settingProblems(slab, larder, shop).length > 0) return { id, name, price: null };
+    const planned = plan(slab, larder, shop);
+    const price = priceSlab(slab, shop, planned, runMinutesOf(workOf(slab, larder, shop).activities));
+    return { id, name, price: price.pieces > 0 ? listed(price) : null };
+  } catch {
+    return { id, name, price: null };
+  }
 }
 
 /** The price list as CSV: a row for each kind of piece, with what each channel asks for one sale. */

@@ -48,3 +48,13 @@ test('a wait between two looks of the device is no leap', () => {
   at.ticks += 41_000;
   assert.equal(clock.now(), 40_000);
 });
+
+test('a word of the server that was long on its way does not set the clock back; a sooner one sets it on', () => {
+  const { clock, pass } = device(0);
+  clock.sync(4000);
+  assert.equal(pass(1000), 5000);
+  clock.sync(4200);
+  assert.equal(pass(0), 5000);
+  clock.sync(5100);
+  assert.equal(pass(0), 5100);
+});

@@ -5,6 +5,7 @@ import fc from 'fast-check';
 import {
   beginsWith,
   countedEvents,
+  lastDone,
   runEventSchema,
   runState,
   wholeRunPlan,
@@ -157,6 +158,16 @@ test('weighed is what was said last; finished is finished', () => {
   const state = runState(plan, [weigh(2, 300), weigh(3, 280), event(200, { kind: 'finished' })], ms(201));
   assert.equal(state.lines[0]!.weighedG, 280);
   assert.equal(state.status, 'finished');
+});
+
+test('the last thing done is the last that came, whatever the clocks said: one may have been put right in between', () => {
+  const first = begun(3, 'weigh');
+  const second = event(2, { kind: 'note', text: 'sifted' });
+  const reading = event(4, { kind: 'temperature', pot: 'caramel', celsius: 90 });
+  assert.equal(lastDone([first, second, reading]), second);
+  const back = event(2, { kind: 'taken-back', event: second.id });
+  assert.equal(lastDone([first, second, reading, back]), first);
+  assert.equal(lastDone([reading]), null);
 });
 
 const anyEvents = fc

@@ -48,7 +48,7 @@ const SMALLER: Readonly<Record<keyof Tasks, string>> = {
   setting: 'lay fewer or thinner layers',
   heat: 'send fewer or thinner layers, or a shorter time',
   price: 'lay fewer or thinner layers, or ask for fewer kinds of tin',
-  prices: 'look at fewer slabs at once',
+  listed: 'lay fewer or thinner layers, or ask for fewer kinds of tin',
   slabLog: 'ask for fewer runs',
   label: 'ask for fewer pieces, or fewer kinds of tin',
   freeFrom: 'write fewer lines, or lay fewer layers',

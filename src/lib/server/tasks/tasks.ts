@@ -54,7 +54,7 @@ import { linearSolverOf } from '../../linearSolver';
 import { solverOf } from '../../solver';
 import { shelfNow } from '../larderCsv';
 import { readTable, type LarderTable } from '../larderTable';
-import { priceList, type Listed, type PricedSlab } from '../priceList';
+import { listPrice, type Listed, type PricedSlab } from '../priceList';
 import type { BagsRequest, MixedRequest } from '../requests/cutting';
 import type { ForecastRequest, RawSetting } from '../requests/services';
 import { slabsInZip, zipOf, type FilesRead, type NamedText } from '../slabFiles';
@@ -167,16 +167,16 @@ export function freeFrom({
   return { ok: true, value: withoutAllergen(slab, larder, shop, allergen, answers) };
 }
 
-/** The prices of some slabs with the work of their days. */
-export const prices = ({
-  slabs,
+/** What the price list says of a slab. */
+export const listed = ({
+  slab,
   ingredients,
   shop,
 }: {
-  slabs: readonly Listed[];
+  slab: Listed;
   ingredients: readonly Ingredient[];
   shop: Shop;
-}): PricedSlab[] => priceList(slabs, ingredients, shop);
+}): PricedSlab => listPrice(slab, ingredients, shop);
 
 /** Shards put in bags. */
 export const bags = ({ shardsG, bagG, bags: most = null }: BagsRequest): Bagged => bagged(shardsG, bagG, most);

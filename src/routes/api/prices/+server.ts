@@ -1,17 +1,21 @@
 import { coinDigits } from '../../../core/cost';
 import { database } from '$lib/server/db';
+import { problem } from '$lib/server/http';
 import { priceListCsv } from '$lib/server/priceList';
 import { pricedPage, PRICES_AT_ONCE } from '$lib/server/pricesOf';
 import { wholeShop } from '$lib/server/shop';
 import { pageOf } from '$lib/pages';
 
+/** Nobody waits much longer than this for a table, ms. */
+const PATIENCE_MS = 10_000;
+
 /** The shop's price list as CSV, twenty slabs from `?page=` on. */
 export async function GET({ url }) {
   const db = database();
-  const { done } = await pricedPage(db, pageOf(url, PRICES_AT_ONCE).from);
-  if (!done.ok) return done.response;
+  const { list, toCome } = await pricedPage(db, pageOf(url, PRICES_AT_ONCE).from, PATIENCE_MS);
+  if (toCome > 0) return problem('The list is still being worked out: ask again in some seconds', '', 503);
   const shop = wholeShop(db);
-  return new Response(priceListCsv(done.value, shop, coinDigits(shop.currency)), {
+  return new Response(priceListCsv(list, shop, coinDigits(shop.currency)), {
     headers: { 'Content-Type': 'text/csv; charset=utf-8', 'Content-Disposition': 'attachment; filename="prices.csv"' },
   });
 }
