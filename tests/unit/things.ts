@@ -15,6 +15,8 @@ const demoFile = (name: string) => readFileSync(new URL(`../../demo/${name}`, im
 export const demoIngredients = JSON.parse(demoFile('larder.json')) as Ingredient[];
 export const demoLarder = larderOf(demoIngredients);
 
+export const demoShop = JSON.parse(demoFile('shop.json')) as Shop;
+
 export const demoRack = JSON.parse(demoFile('tins.json')) as RackTin[];
 
 export const demoSlabs: Slab[] = readdirSync(new URL('../../demo/slabs/', import.meta.url)).map((name) => {

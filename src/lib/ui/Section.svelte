@@ -23,6 +23,8 @@
     rowsShare?: number;
     /** As large as it goes, without the empty part of the tin. */
     close?: boolean;
+    /** Beside another, to one scale: the height of the taller, mm. */
+    besideMm?: number;
   }
   let {
     slab,
@@ -34,6 +36,7 @@
     rowPx = 22,
     rowsShare = 0.32,
     close = false,
+    besideMm = 0,
   }: Props = $props();
 
   const figures = $derived(shopFigures());
@@ -50,6 +53,7 @@
     width: Math.max(80, widthPx - rowsPx - SCALE - LEAD),
     height: Math.max(60, heightPx - 8),
     close,
+    besideMm,
   });
   const drawing = $derived(sectionDrawing(planned.tin, planned.layers, box));
   const ruler = $derived.by(() => {

@@ -73,6 +73,14 @@ function tallMmOf(tin: Tin, heightMm: number, close: boolean): number {
   return close && heightMm > 0 ? Math.min(whole, heightMm * 1.14 + 2) : whole;
 }
 
+/** How high layers stand, mm. */
+const heightOf = (layers: readonly LaidLayer[]) =>
+  Math.max(0, ...layers.map(({ fromMm, thicknessMm }) => fromMm + thicknessMm));
+
+/** How tall the drawing of a slab is, mm; of several that stand beside each other, the tallest has the scale of all. */
+export const sectionTallMm = ({ tin, layers }: { readonly tin: Tin; readonly layers: readonly LaidLayer[] }) =>
+  tallMmOf(tin, heightOf(layers), false);
+
 /** How a section is drawn. */
 export interface SectionLook {
   /** Space for the drawing, px. */
@@ -82,6 +90,8 @@ export interface SectionLook {
   readonly most?: number;
   /** The slab alone, as large as it goes; the tin's wall runs out of the picture. */
   readonly close?: boolean;
+  /** Drawn to the scale of one that is so tall, mm. */
+  readonly besideMm?: number;
 }
 
 /** Strewn pieces along the upper face: as many as their mass on that length asks for, each a few mm. */
@@ -103,12 +113,12 @@ function pieces(layer: LaidLayer, px: number, fromX: number, toX: number, faceY:
 export function sectionDrawing(
   tin: Tin,
   layers: readonly LaidLayer[],
-  { width, height, most = LARGEST, close = false }: SectionLook,
+  { width, height, most = LARGEST, close = false, besideMm = 0 }: SectionLook,
 ): SectionDrawing {
-  const heightMm = Math.max(0, ...layers.map(({ fromMm, thicknessMm }) => fromMm + thicknessMm));
+  const heightMm = heightOf(layers);
   const lengthMm = longestMm(tin);
   const out = lean(tin);
-  const px = Math.min(height / tallMmOf(tin, heightMm, close), most);
+  const px = Math.min(height / Math.max(tallMmOf(tin, heightMm, close), besideMm), most);
   const spaceMm = width / px;
   const fullMm = lengthMm + 2 * out * tin.depthMm + 2;
   const torn = fullMm > spaceMm;

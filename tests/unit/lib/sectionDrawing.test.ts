@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan } from '../../../src/core/usecases';
-import { sectionDrawing, spread } from '../../../src/lib/ui/sectionDrawing';
+import { sectionDrawing, sectionTallMm, spread } from '../../../src/lib/ui/sectionDrawing';
 import { close, demoLarder, demoSlabs, shop, slabs, tins } from '../things';
 
 const BOX = { width: 360, height: 200 };
@@ -22,6 +22,18 @@ test('law: every layer is as high as it is thick, at one scale, and stays within
       }
       assert.ok(made.slab.heightMm * drawing.pxPerMm <= BOX.height);
       assert.ok(drawing.widthPx <= BOX.width + 1e-6);
+    }),
+  );
+});
+
+test('law: slabs beside each other are drawn to one scale, and both find room', () => {
+  fc.assert(
+    fc.property(slabs, tins, tins, (slab, one, other) => {
+      const both = [drawn(slab, one).made, drawn(slab, other).made];
+      const besideMm = Math.max(...both.map(sectionTallMm));
+      const [left, right] = both.map(({ tin, layers }) => sectionDrawing(tin, layers, { ...BOX, besideMm }));
+      assert.ok(close(left!.pxPerMm, right!.pxPerMm));
+      for (const { slab: made } of both) assert.ok(made.heightMm * left!.pxPerMm <= BOX.height);
     }),
   );
 });

@@ -1,11 +1,9 @@
 /** Money of the settings when the shop's currency changes: turned by a rate, or kept and marked, and whole again on the way back. */
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { settledPricing } from '../../../src/core/cost';
-import { moneyTurned, type Shop } from '../../../src/core/shop';
-
-const demo = JSON.parse(readFileSync(new URL('../../../demo/shop.json', import.meta.url), 'utf8')) as Shop;
+import { moneyTurned } from '../../../src/core/shop';
+import { demoShop as demo } from '../things';
 
 test('by a rate every amount is turned to the new coin, and percentages stay', () => {
   const yen = moneyTurned(demo, { from: 'EUR', to: 'JPY', rate: 160, coin: 1 });

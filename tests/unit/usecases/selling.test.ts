@@ -1,6 +1,5 @@
 /** What is sold of the demo slabs: prices, other cuts, larger runs, costs over time, free from, and what the second reader says. */
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import type { RunMinutes } from '../../../src/core/cost';
 import type { Shop } from '../../../src/core/shop';
@@ -17,9 +16,8 @@ import {
   workOf,
 } from '../../../src/core/usecases';
 import { tolerableShortG } from '../../../src/core/check/selling';
-import { close, demoIngredients, demoLarder, demoSlabs, ryeSlice } from '../things';
+import { close, demoIngredients, demoLarder, demoShop, demoSlabs, ryeSlice } from '../things';
 
-const demoShop = JSON.parse(readFileSync(new URL('../../../demo/shop.json', import.meta.url), 'utf8')) as Shop;
 const planned = plan(ryeSlice, demoLarder, demoShop);
 const run: RunMinutes = { busy: 50, watch: 26, oven: 24, ring: 26, mixer: 0, fridge: 0, freezer: 0 };
 

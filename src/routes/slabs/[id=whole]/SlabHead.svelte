@@ -180,6 +180,7 @@
 
     h1 {
       flex: 1;
+      margin-right: 0.5rem;
       font-size: 1.1rem;
     }
 

@@ -9,6 +9,7 @@
   import { money } from '$lib/money';
   import { slabWork } from '$lib/slabContext';
   import Section from '$lib/ui/Section.svelte';
+  import { sectionTallMm } from '$lib/ui/sectionDrawing';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
 
@@ -61,6 +62,8 @@
     }),
   );
   const both = $derived(comparePlans(sides[0]!, sides[1]!));
+  /** Both are drawn to one scale. */
+  const besideMm = $derived(Math.max(...sides.map(({ plan: planned }) => sectionTallMm(planned.slabs[0]!))));
   const currency = $derived(work.shop.currency);
 
   const SHOW = {
@@ -104,7 +107,7 @@
             />{/each}
         </Select>
       </div>
-      <div class="face"><Section {slab} planned={planned.slabs[0]!} /></div>
+      <div class="face"><Section {slab} planned={planned.slabs[0]!} {besideMm} /></div>
     </div>
   {/each}
 </div>

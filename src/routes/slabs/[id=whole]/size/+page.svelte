@@ -183,6 +183,13 @@
     flex: none;
   }
 
+  /* The names of the layers want more room than the tin from above. */
+  @media (max-width: 759px) {
+    .picture {
+      grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+    }
+  }
+
   .face {
     min-height: 0;
     display: flex;
