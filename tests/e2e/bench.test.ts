@@ -71,6 +71,12 @@ for (const { name, width, height } of [
       await expect(sugar).toHaveAttribute('aria-pressed', 'true');
       await page.getByRole('button', { name: 'Take back the last' }).tap();
       await expect(sugar).toHaveAttribute('aria-pressed', 'false');
+      // A sheet of keys has room on the screen: nothing of it is scrolled away.
+      await page.getByRole('button', { name: 'Another amount of caster sugar' }).tap();
+      const keys = page.getByRole('dialog').getByRole('button', { name: '7' });
+      await expect(keys).toBeInViewport({ ratio: 1 });
+      await page.getByRole('dialog').getByRole('button', { name: /close/i }).tap();
+      await expect(keys).toBeHidden();
       await expect(page.getByRole('timer')).toContainText(/^1[12]:\d\d$/);
       const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
       expect(sideways).toBeLessThanOrEqual(1);

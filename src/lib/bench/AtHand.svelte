@@ -204,6 +204,11 @@
     border-width: 0 0 1px;
   }
 
+  .tick b,
+  .line b {
+    white-space: nowrap;
+  }
+
   .tick[aria-pressed='true'] {
     background: var(--sunk);
     border-color: var(--good);

@@ -18,6 +18,7 @@
 <style>
   div {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.8rem;
   }
 </style>

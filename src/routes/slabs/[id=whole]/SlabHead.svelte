@@ -131,6 +131,7 @@
 
   .acts {
     display: flex;
+    flex: none;
     align-items: center;
     gap: 0.2rem;
     white-space: nowrap;
@@ -142,10 +143,6 @@
 
   .acts :global(.bx--btn--primary) {
     padding: 0 1rem;
-  }
-
-  .acts :global(.bx--overflow-menu) {
-    flex: none;
   }
 
   .state {

@@ -137,21 +137,23 @@
       </ul>
     </section>
   </div>
-  <section class="panel" aria-labelledby="trends">
-    <h2 id="trends">From run to run</h2>
-    <ul class="trends">
-      {#each log.trends as trend (trend.figure)}
-        <li>
-          <p>
-            <span class="quiet">{RUN_FIGURES[trend.figure].name}</span>
-            <b class="figures">{say(trend, trend.middle.median)}</b>
-            {#if trend.drift.way}<span class="drift">{trend.drift.way}</span>{/if}
-          </p>
-          <TrendLine {trend} say={(value) => say(trend, value)} />
-        </li>
-      {/each}
-    </ul>
-  </section>
+  {#if log.trends.length > 0}
+    <section class="panel" aria-labelledby="trends">
+      <h2 id="trends">From run to run</h2>
+      <ul class="trends">
+        {#each log.trends as trend (trend.figure)}
+          <li>
+            <p>
+              <span class="quiet">{RUN_FIGURES[trend.figure].name}</span>
+              <b class="figures">{say(trend, trend.middle.median)}</b>
+              {#if trend.drift.way}<span class="drift">{trend.drift.way}</span>{/if}
+            </p>
+            <TrendLine {trend} say={(value) => say(trend, value)} />
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   <section class="panel" aria-labelledby="runs">
     <h2 id="runs">Runs</h2>
     <Table size="compact" class="table">
