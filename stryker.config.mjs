@@ -7,13 +7,14 @@ import { availableParallelism } from 'node:os';
 import { basename } from 'node:path';
 
 const room = process.env.MUTANTS_ROOM ?? 'cut';
+/** Each is called after its folder too, since two rooms may have a test of one name. */
 const testsOf = (folder) =>
   readdirSync(`tests/unit/${folder}`)
     .filter((name) => name.endsWith('.test.ts'))
-    .map((name) => `tests/unit/${folder}/${name}`);
+    .map((name) => ({ bundle: `${folder}-${basename(name, '.ts')}`, path: `tests/unit/${folder}/${name}` }));
 /** Figures worked by hand are quick, and notice most: a mutant that they notice needs no long test. */
 const QUICK = ['worked.test', 'byHand.test', 'properties.test'];
-const quickFirst = (names) => names.sort((a, b) => Number(isQuick(b)) - Number(isQuick(a)));
+const quickFirst = (names) => [...names].sort((a, b) => Number(isQuick(b)) - Number(isQuick(a)));
 const isQuick = (name) => QUICK.some((quick) => name.includes(quick));
 const tests = [room, 'usecases'].flatMap(testsOf);
 // Bundled once, so that a mutant does not wait for every file to be compiled; in a folder of the depth of `things.ts`, from which the demo is read.
@@ -29,10 +30,12 @@ const bundle = [
 
 export default {
   mutate: [`src/core/${room}/*.ts`, `!src/core/${room}/index.ts`, `!src/core/${room}/types.ts`],
-  buildCommand: ['esbuild', ...tests, ...bundle, `--outdir=${BUNDLES}`].join(' '),
+  buildCommand: ['esbuild', ...tests.map((one) => `${one.bundle}=${one.path}`), ...bundle, `--outdir=${BUNDLES}`].join(
+    ' ',
+  ),
   testRunner: 'tap',
   tap: {
-    testFiles: quickFirst(tests).map((name) => `${BUNDLES}/${basename(name, '.ts')}.mjs`),
+    testFiles: quickFirst(tests.map((one) => `${BUNDLES}/${one.bundle}.mjs`)),
     nodeArgs: ['--import', './scripts/quickProperties.mjs', '--test-reporter=tap'],
     forceBail: false,
   },

@@ -78,7 +78,7 @@ for (const { name, width, height } of [
       await page.getByRole('dialog').getByRole('button', { name: /close/i }).tap();
       await expect(keys).toBeHidden();
       await expect(page.getByRole('timer')).toContainText(/^1[12]:\d\d$/);
-      const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      const sideways = await page.evaluate(() => document.documentElement.scrollWidth - screen.width);
       expect(sideways).toBeLessThanOrEqual(1);
       for (const button of await page.locator('.big, .tick, .other').all())
         expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(56);

@@ -50,12 +50,20 @@
   .leaves {
     display: flex;
     flex-direction: column;
+    min-width: 0;
     min-height: 0;
+  }
+
+  .leaves :global(.bx--tabs__nav) {
+    flex-wrap: wrap;
+    max-width: 100%;
+    height: auto;
   }
 
   .leaves :global(.bx--tab-content) {
     padding: 0.8rem 0 0;
     min-height: 0;
+    position: relative;
     overflow: auto;
     scrollbar-width: thin;
     outline-offset: -2px;

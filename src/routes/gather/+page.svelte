@@ -66,6 +66,7 @@
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
     max-height: 30vh;
+    position: relative;
     overflow: auto;
   }
 

@@ -134,6 +134,7 @@
   }
 
   .scroll {
+    position: relative;
     overflow-x: auto;
     margin-bottom: 0.6rem;
   }

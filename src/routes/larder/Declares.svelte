@@ -53,7 +53,7 @@
 <style>
   .allergens {
     display: grid;
-    grid-template-columns: repeat(4, minmax(0, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
     gap: 0 0.6rem;
   }
 

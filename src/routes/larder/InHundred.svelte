@@ -91,7 +91,7 @@
     display: grid;
     gap: 0.6rem;
     align-items: end;
-    grid-template-columns: repeat(6, minmax(0, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(6rem, 1fr));
     margin-bottom: 0.5rem;
   }
 </style>

@@ -277,6 +277,16 @@
     grid-column: span 4;
   }
 
+  @media (max-width: 759px) {
+    .six {
+      grid-template-columns: repeat(3, minmax(0, 1fr));
+    }
+
+    .source {
+      grid-column: span 2;
+    }
+  }
+
   h3 {
     font-size: 0.95rem;
     font-weight: 650;

@@ -112,6 +112,7 @@
 
 <style>
   .scroll {
+    position: relative;
     overflow-x: auto;
     margin-bottom: 0.6rem;
   }

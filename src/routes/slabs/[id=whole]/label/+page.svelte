@@ -267,6 +267,7 @@
     display: grid;
     grid-template-columns: 1fr 1fr;
     max-height: 9rem;
+    position: relative;
     overflow: auto;
   }
 

@@ -195,7 +195,15 @@
     flex: 1;
     min-height: 0;
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     padding-top: 0.4rem;
+  }
+
+  /* In the band that the stage folds to there is room for the money alone. */
+  @media (max-width: 759px) {
+    :global(.stage:not(.opened)) .leaves {
+      display: none;
+    }
   }
 
   @media (max-width: 1180px) {
