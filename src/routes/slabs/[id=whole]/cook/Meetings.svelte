@@ -112,4 +112,18 @@
     gap: 0.6rem;
     align-items: end;
   }
+
+  @media (max-width: 759px) {
+    .row {
+      grid-template-columns: 6rem minmax(0, 1fr);
+    }
+
+    .row p {
+      grid-column: 1 / -1;
+    }
+
+    .link {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
 </style>
