@@ -186,24 +186,25 @@
       <caption class="unseen">The steps in order</caption>
       <thead>
         <tr
-          ><th class="num">No.</th><th>From</th><th>To</th><th>Step</th><th>Hands</th><th class="num"
-            >{day.slack === 'later' ? 'Could wait' : 'Could be sooner'}</th
+          ><th class="num">No.</th><th>From</th><th class="beside">To</th><th>Step</th><th class="beside">Hands</th><th
+            class="num beside">{day.slack === 'later' ? 'Could wait' : 'Could be sooner'}</th
           ></tr
         >
       </thead>
       <tbody>
         {#each day.steps as { activity, start: from, end, slackMinutes, deciding }, at (activity.id)}
+          {@const hands =
+            activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}
           <tr class:deciding>
             <td class="num quiet">{at + 1}</td>
             <td class="figures">{timeOfDay(from)}</td>
-            <td class="figures">{timeOfDay(end)}</td>
+            <td class="figures beside">{timeOfDay(end)}</td>
             <td
-              >{activity.text}{#if activity.caution}<br /><span class="hot">{activity.caution}</span>{/if}</td
+              >{activity.text}<span class="below quiet">to {timeOfDay(end)}, {hands}{deciding ? ', decides' : ''}</span
+              >{#if activity.caution}<span class="hot">{activity.caution}</span>{/if}</td
             >
-            <td class="hands"
-              >{activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}</td
-            >
-            <td class="num">{deciding ? 'decides' : formatDuration(slackMinutes)}</td>
+            <td class="hands beside">{hands}</td>
+            <td class="num beside">{deciding ? 'decides' : formatDuration(slackMinutes)}</td>
           </tr>
         {/each}
       </tbody>
@@ -227,6 +228,21 @@
 
   .asked :global(.bx--form-item) {
     flex: none;
+  }
+
+  /* On a phone what stands beside a step stands below it. */
+  .below {
+    display: none;
+  }
+
+  @media screen and (max-width: 759px) {
+    .beside {
+      display: none;
+    }
+
+    .below {
+      display: block;
+    }
   }
 
   .result {
@@ -280,6 +296,7 @@
   }
 
   .hot {
+    display: block;
     color: var(--hot);
     font-size: 0.88rem;
   }

@@ -118,7 +118,8 @@
       grid-template-columns: 6rem minmax(0, 1fr);
     }
 
-    .row p {
+    .row p,
+    .row > :global(.bx--btn) {
       grid-column: 1 / -1;
     }
 

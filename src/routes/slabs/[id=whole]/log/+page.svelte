@@ -159,8 +159,10 @@
     <Table size="compact" class="table">
       <thead>
         <tr>
-          <th>Lot</th><th>Made</th><th class="num">Version</th><th class="num">Took</th><th class="num">Good pieces</th>
-          <th class="num">One piece</th><th class="num">Its ingredients</th>
+          <th>Lot</th><th>Made</th><th class="num beside">Version</th><th class="num">Took</th><th class="num"
+            >Good pieces</th
+          >
+          <th class="num beside">One piece</th><th class="num beside">Its ingredients</th>
         </tr>
       </thead>
       <tbody>
@@ -168,11 +170,11 @@
           <tr>
             <td><a href="/runs/{id}/log">{lot}</a></td>
             <td class="figures">{dates.moment(begunAt)}</td>
-            <td class="num">{version}</td>
+            <td class="num beside">{version}</td>
             <td class="num">{of.minutes === null ? 'under way' : formatDuration(of.minutes)}</td>
             <td class="num">{of.yield === null ? '' : percent(of.yield)}</td>
-            <td class="num">{of.pieceG === null ? '' : figures.mass.say(of.pieceG)}</td>
-            <td class="num">{of.costEach === null ? '' : money(of.costEach, work.shop.currency)}</td>
+            <td class="num beside">{of.pieceG === null ? '' : figures.mass.say(of.pieceG)}</td>
+            <td class="num beside">{of.costEach === null ? '' : money(of.costEach, work.shop.currency)}</td>
           </tr>
         {/each}
       </tbody>
@@ -181,6 +183,12 @@
 {/if}
 
 <style>
+  @media screen and (max-width: 759px) {
+    .beside {
+      display: none;
+    }
+  }
+
   .two {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
