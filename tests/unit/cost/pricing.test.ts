@@ -16,7 +16,7 @@ import {
   type SettledPricing,
 } from '../../../src/core/cost';
 import type { Shop } from '../../../src/core/shop';
-import { shop, sum } from '../things';
+import { close, shop, sum } from '../things';
 
 const usual = (part: Partial<SettledPricing> = {}): SettledPricing => ({ ...settledPricing(undefined, shop), ...part });
 const cost = (coins: number, per = 1) => ({ coins: BigInt(coins), per: BigInt(per) });
@@ -154,24 +154,55 @@ test('what a run earns by hand: 24 pieces at 2.50, costing 36.00', () => {
   const bill = billOf({ ...run, usedCost: 34.8, packingCost: 1.2, trimG: 0 }, usual(), 2);
   assert.equal(bill.total, 3600);
   const pricing = usual({ ask: { by: 'price', price: 2.5 }, askedBy: 'slab' });
-  const { margin, marginShare, breakEvenPieces, kinds } = earnedBy(
-    bill,
-    [{ id: null, name: null, count: 24, massG: 50 }],
-    pricing,
-    2,
-  );
+  const pieces = [{ id: null, name: null, count: 24, massG: 50 }];
+  const { margin, marginShare, marginPerHour, breakEvenPieces, kinds } = earnedBy(bill, pieces, pricing, 2);
   assert.equal(kinds[0]!.cost, 150);
   assert.equal(margin, 24 * 250 - 3600);
   assert.equal(marginShare, 0.4);
   // 34.80 are spent whatever is sold; each piece leaves 2.50 less its 0.05 of packing: 14.2.
   assert.equal(breakEvenPieces, 15);
-  const cheap = earnedBy(
-    bill,
-    [{ id: null, name: null, count: 24, massG: 50 }],
-    usual({ ask: { by: 'price', price: 0.04 } }),
-    2,
-  );
+  // 24.00 in 70 minutes.
+  assert.ok(close(marginPerHour!, (2400 * 6) / 7));
+  assert.equal(earnedBy({ ...bill, handsMinutes: null }, pieces, pricing, 2).marginPerHour, null);
+  const cheap = earnedBy(bill, pieces, usual({ ask: { by: 'price', price: 0.04 } }), 2);
   assert.equal(cheap.breakEvenPieces, null);
+});
+
+test('a fifth that is not sold costs a quarter on top, is off what is earned, and moves the break-even by nothing', () => {
+  const fifth = { rejectShare: 0.2 };
+  const bill = billOf({ ...run, usedCost: 34.8, packingCost: 1.2, trimG: 0 }, usual(fifth), 2);
+  assert.equal(bill.total, 4500);
+  const pricing = usual({ ...fifth, ask: { by: 'price', price: 2.5 }, askedBy: 'slab' });
+  const earned = earnedBy(bill, [{ id: null, name: null, count: 24, massG: 50 }], pricing, 2);
+  // Four fifths of 60.00, less the 36.00 that were spent.
+  assert.equal(earned.margin, 1200);
+  assert.equal(earned.marginShare, 0.25);
+  assert.equal(earned.breakEvenPieces, 15);
+});
+
+test('a pricing in another currency keeps its shares and loses its money', () => {
+  const abroad = {
+    currency: 'GBP',
+    price: 3,
+    labourPerHour: 20,
+    energyPerKWh: 0.2,
+    trimPerKg: 5,
+    ladder: [0.5],
+    taxPercent: 20,
+  };
+  const percent = { by: 'percent', amount: 10 } as const;
+  const { ask, askedBy, labourPerHour, energyPerKWh, trimPerKg, ladder, taxPercent, overhead } = settledPricing(
+    { ...abroad, overhead: percent },
+    shop,
+  );
+  assert.deepEqual([ask, askedBy], [{ by: 'margin', share: 0.6 }, 'nobody']);
+  assert.deepEqual([labourPerHour, energyPerKWh, trimPerKg, ladder], [0, 0, 0, []]);
+  assert.deepEqual([taxPercent, overhead], [20, percent]);
+  const bySlab = { by: 'slab', amount: 4 } as const;
+  assert.deepEqual(settledPricing({ ...abroad, overhead: bySlab }, shop).overhead, { by: 'slab', amount: 0 });
+  const here = settledPricing({ ...abroad, currency: shop.currency, overhead: bySlab }, shop);
+  assert.deepEqual([here.ask, here.askedBy, here.labourPerHour], [{ by: 'price', price: 3 }, 'slab', 20]);
+  assert.deepEqual(here.overhead, bySlab);
 });
 
 test('kinds of piece share the cost by mass, keep the shop’s own price, and a named price follows the mass', () => {
@@ -214,6 +245,15 @@ test('a channel by hand: six at 2.50 less 20 %, 10 % of that and 0.30 for the sa
     { taxPercent: 25, taxIncluded: true },
   );
   assert.deepEqual([free.price, free.tax, free.net], [960, 0, 960]);
+  // Where tax comes on top it comes on what the channel leaves: 25 % of 9.60.
+  const piece = { price: 250, tax: 50, net: 200 };
+  const onTop = channelSale(piece, 100, terms, { taxPercent: 25, taxIncluded: false });
+  assert.deepEqual([onTop.price, onTop.tax, onTop.net], [1200, 240, 960]);
+  const tenth = channelSale(piece, 100, { ...terms, taxPercent: 10 }, { taxPercent: 25, taxIncluded: true });
+  assert.deepEqual([tenth.price, tenth.tax, tenth.net], [1056, 96, 960]);
+  // What is given away has no share left of it.
+  const given = channelSale(piece, 100, { ...terms, discountPercent: 100 }, { taxPercent: 25, taxIncluded: true });
+  assert.deepEqual([given.net, given.marginShare], [0, null]);
 });
 
 test('law: over ten thousand runs every table adds up to the coin, and nothing drifts', () => {
