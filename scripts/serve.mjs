@@ -7,6 +7,9 @@ import { certificateIn, ownAddresses } from './certificate.mjs';
 import { root } from './setup.mjs';
 
 const BODY_LIMIT = 1_048_576;
+/** A zip may hold photos. */
+const ZIP_LIMIT = 8 * BODY_LIMIT;
+const ZIP_PATH = '/api/slabs/zip';
 const SWALLOW_LIMIT = 32 * BODY_LIMIT;
 const LEAST_PASSPHRASE = 8;
 /** Answers under way have so long to end when the server is stopped, and streams no longer. */
@@ -65,7 +68,8 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   const scheme = certificate ? 'https' : 'http';
   // What the handler takes the pages to be served by is said here, and not by whoever asks.
   process.env.PROTOCOL_HEADER = 'x-forwarded-proto';
-  process.env.BODY_SIZE_LIMIT = String(BODY_LIMIT);
+  // The services hold the others to theirs.
+  process.env.BODY_SIZE_LIMIT = String(ZIP_LIMIT);
   process.env.KNIFE_TRAY_TASKS ??= join(root, 'build', 'tasks.mjs');
   const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
   const answer = (request, response) => {
@@ -78,10 +82,12 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       return;
     }
     const length = Number(request.headers['content-length'] ?? 0);
-    if (length > BODY_LIMIT) {
+    const most = request.url === ZIP_PATH ? ZIP_LIMIT : BODY_LIMIT;
+    if (length > most) {
+      const message = `This is over ${most / BODY_LIMIT} MB: send it in parts`;
       const refuse = () => {
         response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
-        response.end(JSON.stringify({ problems: [{ path: '', message: 'This is over 1 MB: send it in parts' }] }));
+        response.end(JSON.stringify({ problems: [{ path: '', message }] }));
       };
       // A sender hears the answer only once it has sent everything; what is sent is thrown away.
       if (length > SWALLOW_LIMIT) refuse();

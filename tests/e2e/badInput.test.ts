@@ -1,5 +1,7 @@
 /** What people type and send by mistake: each is told beside its field what to do, and nothing falls over. */
+import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { zipSync } from 'fflate';
 import type { Slab } from '../../src/core/slab';
 import { expect, line, slabId, test, tray } from './shop';
 
@@ -177,6 +179,20 @@ test('services answer problems with paths, never a stack trace', async ({ reques
     () => 413,
   );
   expect(chunked).toBe(413);
+  // A zip may be as large as one with photos is; and one that is larger is told so.
+  const slab = readFileSync('demo/slabs/pear-penuche.slab.json');
+  for (const [megabytes, status, said] of [
+    [3, 201, '"ids"'],
+    [9, 413, 'over 8 MB'],
+  ] as const) {
+    const zip = zipSync({ 'pear.slab.json': slab, 'cellar.bin': randomBytes(megabytes * 1_048_576) }, { level: 0 });
+    const answer = await request.post(`${shop.address}/api/slabs/zip`, {
+      headers: { 'Content-Type': 'application/zip' },
+      data: Buffer.from(zip),
+    });
+    expect(answer.status()).toBe(status);
+    expect(await answer.text()).toContain(said);
+  }
   const gone = await request.put(`${shop.address}/api/slabs/999`, { data: { seen: 1, slab: {} } });
   expect(gone.status()).toBe(422);
   expect((await request.get(`${shop.address}/slabs/999`)).status()).toBe(404);

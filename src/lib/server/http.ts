@@ -1,8 +1,9 @@
 import { json } from '@sveltejs/kit';
 import { parsedJson, type Problem, type Read } from '../../core/validation';
 
-/** The largest body that is read, in bytes. */
-export const BODY_LIMIT = 1_048_576;
+/** The largest body that is read, in bytes; and the largest zip, which may hold photos. */
+const BODY_LIMIT = 1_048_576;
+export const ZIP_LIMIT = 8 * BODY_LIMIT;
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
@@ -15,28 +16,39 @@ export function problem(message: string, path = '', status = 422): Response {
   return refused([{ path, message }], status);
 }
 
-/** What to answer when a body did not arrive whole. */
-function stopped(error: unknown, tooLarge: Response): Response {
-  const large = typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
-  return large ? tooLarge : problem('The request stopped in the middle: send it again', '', 400);
-}
-
-async function body<T>(request: Request, take: (request: Request) => Promise<T>): Promise<Got<T>> {
-  const tooLarge = problem('This is over 1 MB: send it in parts', '', 413);
-  if (Number(request.headers.get('content-length') ?? 0) > BODY_LIMIT) return { ok: false, response: tooLarge };
+/**
+ * A request's body as it came, or a 413 for one over the limit: what counts is what comes, and not what it says of itself. A sender hears
+ * the answer only once it has sent everything, so that the rest is read and thrown away, as far as the server reads at all.
+ */
+export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Got<Uint8Array>> {
+  const tooLarge = (): Got<never> => {
+    const message = `This is over ${most / BODY_LIMIT} MB: send it in parts`;
+    return { ok: false, response: problem(message, '', 413) };
+  };
+  if (Number(request.headers.get('content-length') ?? 0) > most) return tooLarge();
+  const parts: Uint8Array[] = [];
+  let size = 0;
   try {
-    return { ok: true, value: await take(request) };
+    for await (const part of (request.body ?? []) as unknown as AsyncIterable<Uint8Array>) {
+      size += part.length;
+      if (size <= most) parts.push(part);
+    }
   } catch (error) {
-    return { ok: false, response: stopped(error, tooLarge) };
+    const isLarge = typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
+    if (isLarge) return tooLarge();
+    return { ok: false, response: problem('The request stopped in the middle: send it again', '', 400) };
   }
+  if (size > most) return tooLarge();
+  const whole = new Uint8Array(size);
+  parts.reduce((at, part) => (whole.set(part, at), at + part.length), 0);
+  return { ok: true, value: whole };
 }
-
-/** A request's body as it came, or a 413 for one over the limit. */
-export const bodyBytes = (request: Request): Promise<Got<Uint8Array>> =>
-  body(request, async (one) => new Uint8Array(await one.arrayBuffer()));
 
 /** The text of a request's body, or a 413 for one over the limit. */
-export const bodyText = (request: Request): Promise<Got<string>> => body(request, (one) => one.text());
+export async function bodyText(request: Request): Promise<Got<string>> {
+  const bytes = await bodyBytes(request);
+  return bytes.ok ? { ok: true, value: new TextDecoder().decode(bytes.value) } : bytes;
+}
 
 /** A request's body as JSON, or the answer that says why there is none. */
 export async function bodyJson(request: Request): Promise<Got<unknown>> {

@@ -22,7 +22,7 @@
 
   const figures = $derived(shopFigures());
 
-  const MOST_BYTES = 1_048_576;
+  const MOST_MB = { file: 1, zip: 8 };
   let unkept: ReadonlySet<number> = $state.raw(new Set());
   onMount(() => (unkept = slabsWithDrafts()));
   let making = $state(false);
@@ -40,14 +40,13 @@
     if (!file) return;
     about = file.name;
     problems = [];
-    if (file.size > MOST_BYTES) {
-      problems = [
-        {
-          path: '',
-          message: 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json',
-        },
-      ];
-    } else if (/\.zip$/i.test(file.name)) {
+    const isZip = /\.zip$/i.test(file.name);
+    if (file.size > MOST_MB[isZip ? 'zip' : 'file'] * 1_048_576) {
+      const message = isZip
+        ? `This zip is over ${MOST_MB.zip} MB: part it`
+        : 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json';
+      problems = [{ path: '', message }];
+    } else if (isZip) {
       await takeZip(file);
     } else {
       const text = await file.text();

@@ -6,6 +6,7 @@ import {
   cutSlab,
   divide,
   gridOf,
+  isOnLines,
   layOut,
   madeEven,
   momentsWithin,
@@ -136,6 +137,47 @@ test('triangles: a rectangle of 50 x 40 is two of 25 x 40 in area, and a kerf ta
   const each = ((length - diagonal / width) * (width - diagonal / length)) / 2;
   const { pieces } = cutSlab(box, HEIGHT, slabOf(600), { ...cut, kerfMm: 2 });
   assert.ok(close(pieces[0]!.massG, (each / 60000) * 600));
+});
+
+test('law: the faces of triangles have the area that they are said to have, lie in their rectangle, and keep a kerf apart', () => {
+  const area = (face: readonly Point[]) =>
+    Math.abs(sum(face.map(([x, y], i) => x * face[(i + 1) % face.length]![1] - face[(i + 1) % face.length]![0] * y))) /
+    2;
+  fc.assert(
+    fc.property(base, (cut) => {
+      const [halves, wholes] = [{ ...cut, shape: 'triangle' as const }, cut].map((one) => layOut(box, HEIGHT, one));
+      fc.pre(halves !== null && halves !== undefined && halves.regions.length === 2 * wholes!.regions.length);
+      wholes!.regions.forEach((whole, at) => {
+        const xs = whole.face.map(([x]) => x);
+        const ys = whole.face.map(([, y]) => y);
+        const both = halves!.regions.slice(2 * at, 2 * at + 2);
+        for (const { face, faceMm2 } of both) {
+          assert.ok(close(area(face), faceMm2, 1e-6));
+          for (const [x, y] of face) {
+            assert.ok(x >= Math.min(...xs) - 1e-9 && x <= Math.max(...xs) + 1e-9);
+            assert.ok(y >= Math.min(...ys) - 1e-9 && y <= Math.max(...ys) + 1e-9);
+          }
+        }
+        // The long sides are parallel, and a kerf lies between them.
+        const [[a, b], [c]] = both.map(({ face }) => face) as [[Point, Point], [Point]];
+        const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+        const apart = Math.abs(dx * (c[1] - a[1]) - dy * (c[0] - a[0])) / Math.hypot(dx, dy);
+        assert.ok(Math.abs(apart - (cut.kerfMm ?? 0)) < 1e-6);
+      });
+    }),
+  );
+});
+
+test('straight lines both ways can be pulled one by one; diamonds, strips, wedges and shards have none', () => {
+  assert.ok(isOnLines({ columns: 2, rows: 2 }) && isOnLines({ columns: 2, rows: 2, way: 'grid', strips: [] }));
+  assert.ok(isOnLines({ columns: 2, rows: 2, shape: 'triangle' }));
+  const others: Partial<CutSpec>[] = [
+    { shape: 'diamond' },
+    { way: 'wedges' },
+    { way: 'break' },
+    { strips: [{ atMm: 0, widthMm: 20, linesMm: [] }] },
+  ];
+  for (const other of others) assert.ok(!isOnLines({ columns: 2, rows: 2, ...other }));
 });
 
 test('diamonds: sides of 50 mm in rows of 40 mm lean by 60 degrees; the clipped are apart, and less than half of one is trim', () => {

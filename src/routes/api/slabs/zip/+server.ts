@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { bodyBytes, problem } from '$lib/server/http';
+import { bodyBytes, problem, ZIP_LIMIT } from '$lib/server/http';
 import { addFromFiles, slabsWithRuns } from '$lib/server/runFiles';
 import { runTask } from '$lib/server/tasks/pool';
 
@@ -16,7 +16,7 @@ export async function GET({ url }) {
 
 /** Takes in the slab files of a zip with their runs, all of them at once; those that do not read are told. */
 export async function POST({ request }) {
-  const body = await bodyBytes(request);
+  const body = await bodyBytes(request, ZIP_LIMIT);
   if (!body.ok) return body.response;
   const done = await runTask('unzip', body.value);
   if (!done.ok) return done.response;
