@@ -42,6 +42,8 @@ Keeps two weeks in an airtight tin.`;
 async function shoot(name, path) {
   if (path) await page.goto(address + path);
   await page.waitForSelector('html[data-ready]');
+  // Where nothing is under it.
+  await page.mouse.move(900, 20);
   await page.waitForTimeout(1800);
   await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
 }

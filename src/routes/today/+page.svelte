@@ -63,7 +63,11 @@
       <img src={data.elsewhere.code} alt="" width="132" height="132" />
       <div>
         <h2 id="elsewhere">On a tablet or a phone</h2>
-        <p>Scan this, or open <b>{data.elsewhere.address}</b>.</p>
+        <p>
+          Scan this, or open <b
+            >{#each data.elsewhere.address.split(/(?=\/\w+$)/) as part, i (i)}<wbr />{part}{/each}</b
+          >.
+        </p>
         {#if data.elsewhere.isSecure}
           <p class="quiet">
             The first time it warns: <a href="/trust">how it is told to trust the shop</a>. From then on the bench opens
