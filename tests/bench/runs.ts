@@ -7,10 +7,10 @@ import { randomFrom } from '../../devices/random.mjs';
 import { canHappen, FAULTS, seenOf } from '../../demo/runs/faults';
 import { PAST_RUNS, pastEvents, PLANTED } from '../../demo/runs/past';
 import { PLAIN, simulateRun } from '../../demo/runs/simulator';
-import { proposalsOf } from '../../src/core/logbook';
+import { proposalsOf, setMinutesOf } from '../../src/core/logbook';
 import { runState, type RunEvent } from '../../src/core/run';
 import type { Slab } from '../../src/core/slab';
-import { diagnoseSlab, loggedRun, traitsOf } from '../../src/core/usecases';
+import { diagnoseSlab, fittedCoefficient, loggedRun, traitsOf } from '../../src/core/usecases';
 import { openDatabase } from '../../src/lib/server/db/open';
 import { addEvents, beginRun } from '../../src/lib/server/runs';
 import { addSlab } from '../../src/lib/server/slabs';
@@ -72,13 +72,26 @@ function diagnosed(): string {
   return `diagnosis: of ${made} simulated faulty runs the planted cause is named first in ${((100 * first) / made).toFixed(0)} % (wanted: 80 %), among the first three in ${((100 * amongThree) / made).toFixed(0)} %`;
 }
 
+/** The layer by which the room is told. */
+const CARAMEL = { layer: 'l2', place: 'room' } as const;
+
 /** Half a year of the rye slice, made again and again: how often what is true of the workroom lies in the range that is proposed. */
 function proposed(): string {
   const HALF_YEARS = 60;
   const frozen = runPlanFor(ryeSlice, { hands: 2 });
   const planted = { 'pot speed': 18 * PLANTED.boilTimes, loss: 100 * (1 - 0.95 * (1 - PLANTED.baseLossMore)) };
-  const held = { 'pot speed': 0, loss: 0 };
-  const within = { 'pot speed': 0, loss: 0 };
+  const held = { 'pot speed': 0, loss: 0, room: 0 };
+  const within = { 'pot speed': 0, loss: 0, room: 0 };
+  const known = new Map<number, number>();
+  /** The room's coefficient if the caramel sets in so many minutes, W/m2 K; to half a minute. */
+  const coefficient = (minutes: number) => {
+    const at = Math.round(2 * minutes) / 2;
+    const h = known.get(at) ?? fittedCoefficient(ryeSlice, demoLarder, shop, { ...CARAMEL, minutes: at }) ?? NaN;
+    known.set(at, h);
+    return h;
+  };
+  const caramel = frozen.steps.find(({ id }) => id === `set/${CARAMEL.layer}`)!;
+  const room = coefficient(caramel.minutes * PLANTED.setTimes);
   for (let half = 0; half < HALF_YEARS; half++) {
     const runs = PAST_RUNS.flatMap((run, i) => {
       if (run.slab !== ryeSlice.name) return [];
@@ -92,9 +105,15 @@ function proposed(): string {
       if (found.low <= planted[what] && planted[what] <= found.high) held[what] += 1;
       if (Math.abs(found.median - planted[what]) <= found.spread) within[what] += 1;
     }
+    // What sets sooner has more air.
+    const wait = setMinutesOf(ryeSlice, runs).find(({ layer }) => layer === CARAMEL.layer)?.found;
+    if (!wait) continue;
+    const lies = (least: number, most: number) => coefficient(most) <= room && room <= coefficient(least);
+    if (lies(wait.low, wait.high)) held.room += 1;
+    if (lies(wait.median - wait.spread, wait.median + wait.spread)) within.room += 1;
   }
   const share = (count: number) => `${((100 * count) / HALF_YEARS).toFixed(0)} %`;
-  return `proposals from 11 runs, ${HALF_YEARS} simulated half years: the planted boil lies within one spread of what is found in ${share(within['pot speed'])} and in its range in ${share(held['pot speed'])}; the planted loss in ${share(within.loss)} and ${share(held.loss)} (wanted: within its spread)`;
+  return `proposals from 11 runs, ${HALF_YEARS} simulated half years: the planted boil lies within one spread of what is found in ${share(within['pot speed'])} and in its range in ${share(held['pot speed'])}; the planted loss in ${share(within.loss)} and ${share(held.loss)}; the coefficient of a room of ${room.toFixed(1)} W/m2 K in ${share(within.room)} and ${share(held.room)} (wanted: within its spread)`;
 }
 
 const LISTS = ['/runs', '/runs?find=rye', '/runs?find=sand', '/runs?page=60', '/today', '/lots?find=D4417'];
