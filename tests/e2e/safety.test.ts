@@ -236,6 +236,8 @@ test('open to the network it asks for a passphrase, and does not start without o
     expect(await get('/healthz')).toBe(200);
     expect(await get('/healthz', { Host: 'bench.example' })).toBe(200);
     expect(await get('/healthz', { Host: 'rebound.example' })).toBe(421);
+    // How a tablet is told to trust the shop can be read before the passphrase is written over that connection.
+    expect(await get('/trust')).toBe(200);
     expect(await get('/api/slabs')).toBe(401);
     expect(await get('/slabs')).toBe(303);
     await page.goto(`${address}/slabs`);
