@@ -1,9 +1,6 @@
 import { json } from '@sveltejs/kit';
+import { BODY_LIMIT } from '$lib/bodyLimits';
 import { parsedJson, type Problem, type Read } from '../../core/validation';
-
-/** The largest body that is read, in bytes; and the largest zip, which may hold photos. */
-const BODY_LIMIT = 1_048_576;
-export const ZIP_LIMIT = 8 * BODY_LIMIT;
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 

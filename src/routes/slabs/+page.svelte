@@ -16,13 +16,13 @@
   import Patterns from './Patterns.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import { BODY_LIMIT, ZIP_LIMIT } from '$lib/bodyLimits';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
 
   const figures = $derived(shopFigures());
 
-  const MOST_MB = { file: 1, zip: 8 };
   let unkept: ReadonlySet<number> = $state.raw(new Set());
   onMount(() => (unkept = slabsWithDrafts()));
   let making = $state(false);
@@ -41,9 +41,9 @@
     about = file.name;
     problems = [];
     const isZip = /\.zip$/i.test(file.name);
-    if (file.size > MOST_MB[isZip ? 'zip' : 'file'] * 1_048_576) {
+    if (file.size > (isZip ? ZIP_LIMIT : BODY_LIMIT)) {
       const message = isZip
-        ? `This zip is over ${MOST_MB.zip} MB: part it`
+        ? `This zip is over ${ZIP_LIMIT / BODY_LIMIT} MB: part it`
         : 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json';
       problems = [{ path: '', message }];
     } else if (isZip) {

@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit';
+import { ZIP_LIMIT } from '$lib/bodyLimits';
 import { database } from '$lib/server/db';
-import { bodyBytes, problem, ZIP_LIMIT } from '$lib/server/http';
+import { bodyBytes, problem } from '$lib/server/http';
 import { addFromFiles, slabsWithRuns } from '$lib/server/runFiles';
 import { runTask } from '$lib/server/tasks/pool';
 

@@ -200,7 +200,8 @@
             <td class="figures">{timeOfDay(from)}</td>
             <td class="figures beside">{timeOfDay(end)}</td>
             <td
-              >{activity.text}<span class="below quiet">to {timeOfDay(end)}, {hands}{deciding ? ', decides' : ''}</span
+              >{activity.text}<span class="beneath quiet"
+                >to {timeOfDay(end)}, {hands}{deciding ? ', decides' : ''}</span
               >{#if activity.caution}<span class="hot">{activity.caution}</span>{/if}</td
             >
             <td class="hands beside">{hands}</td>
@@ -228,21 +229,6 @@
 
   .asked :global(.bx--form-item) {
     flex: none;
-  }
-
-  /* On a phone what stands beside a step stands below it. */
-  .below {
-    display: none;
-  }
-
-  @media screen and (max-width: 759px) {
-    .beside {
-      display: none;
-    }
-
-    .below {
-      display: block;
-    }
   }
 
   .result {

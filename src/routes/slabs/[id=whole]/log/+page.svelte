@@ -183,12 +183,6 @@
 {/if}
 
 <style>
-  @media screen and (max-width: 759px) {
-    .beside {
-      display: none;
-    }
-  }
-
   .two {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
