@@ -7,7 +7,7 @@ import { certificateIn, ownAddresses } from './certificate.mjs';
 import { root } from './setup.mjs';
 
 const BODY_LIMIT = 1_048_576;
-/** A zip may hold photos. */
+/** A zip may hold photos; services and screens have these limits from src/lib/bodyLimits.ts. */
 const ZIP_LIMIT = 8 * BODY_LIMIT;
 const ZIP_PATH = '/api/slabs/zip';
 const SWALLOW_LIMIT = 32 * BODY_LIMIT;
