@@ -1,47 +1,26 @@
 /**
  * How well the unit tests pin a room of the core down: `npm run mutants` makes each small change to it in turn, a mutant, and a mutant
- * that no test notices has survived. The tests of the room run for it, and those of the use cases, which are built of every room.
+ * that no test notices has survived. What runs for each is said in scripts/mutantTests.mjs.
  */
-import { readdirSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
-import { basename } from 'node:path';
+import { bundlePaths } from './scripts/mutantTests.mjs';
 
 const room = process.env.MUTANTS_ROOM ?? 'cut';
-/** Each is called after its folder too, since two rooms may have a test of one name. */
-const testsOf = (folder) =>
-  readdirSync(`tests/unit/${folder}`)
-    .filter((name) => name.endsWith('.test.ts'))
-    .map((name) => ({ bundle: `${folder}-${basename(name, '.ts')}`, path: `tests/unit/${folder}/${name}` }));
-/** Figures worked by hand are quick, and notice most: a mutant that they notice needs no long test. */
-const QUICK = ['worked.test', 'byHand.test', 'properties.test'];
-const quickFirst = (names) => [...names].sort((a, b) => Number(isQuick(b)) - Number(isQuick(a)));
-const isQuick = (name) => QUICK.some((quick) => name.includes(quick));
-const tests = [room, 'usecases'].flatMap(testsOf);
-// Bundled once, so that a mutant does not wait for every file to be compiled; in a folder of the depth of `things.ts`, from which the demo is read.
-const BUNDLES = 'tests/mutants';
-const bundle = [
-  '--bundle',
-  '--platform=node',
-  '--format=esm',
-  '--packages=external',
-  '--entry-names=[name]',
-  '--out-extension:.js=.mjs',
-];
 
 export default {
   mutate: [`src/core/${room}/*.ts`, `!src/core/${room}/index.ts`, `!src/core/${room}/types.ts`],
-  buildCommand: ['esbuild', ...tests.map((one) => `${one.bundle}=${one.path}`), ...bundle, `--outdir=${BUNDLES}`].join(
-    ' ',
-  ),
+  buildCommand: `node scripts/mutantTests.mjs ${room}`,
   testRunner: 'tap',
   tap: {
-    testFiles: quickFirst(tests.map((one) => `${BUNDLES}/${one.bundle}.mjs`)),
-    nodeArgs: ['--import', './scripts/quickProperties.mjs', '--test-reporter=tap'],
-    forceBail: false,
+    testFiles: bundlePaths(room),
+    // There is a process for each processor: helping threads would only be in each other's way.
+    nodeArgs: ['--single-threaded', '--import', './scripts/quickProperties.mjs', '--test-reporter=tap'],
+    forceBail: true,
   },
   coverageAnalysis: 'perTest',
   concurrency: availableParallelism(),
   disableTypeChecks: false,
+  timeoutMS: 1500,
   ignorePatterns: ['build', '.svelte-kit', 'demo-data', 'data', 'docs', 'test-results', 'reports'],
   reporters: ['clear-text', 'json'],
   jsonReporter: { fileName: `reports/mutants-${room}.json` },

@@ -18,6 +18,7 @@ test('twelve: halve, halve, thirds; seven is not divided by eye', () => {
     ],
   );
   assert.equal(halving(even(7, 350)), null);
+  assert.equal(halving(even(10, 350)), null);
   assert.equal(halving(even(1, 350)), null);
 });
 
@@ -26,6 +27,9 @@ test('errors by eye, worked by hand: two halves are off by 1.5 mm; of four the m
   // A quarter lies between an edge and the middle: half the middle's error, and one of its own.
   assert.ok(close(halving(even(4, 300))!.byEyeMm, Math.sqrt(1.5 ** 2 + 0.75 ** 2)));
   assert.ok(close(halving(even(4, 300))!.byMarksMm, 0.5 * Math.SQRT2));
+  // Of thirds the middle one has both errors; one mark measures half of a slab.
+  assert.ok(close(halving(even(3, 300))!.byEyeMm, 1.5 * Math.SQRT2));
+  assert.ok(close(halving(even(2, 300))!.byMarksMm, 0.5));
   assert.ok(halving(even(16, 300))!.byEyeMm > halving(even(16, 300))!.byMarksMm);
 });
 

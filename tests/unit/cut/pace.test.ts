@@ -10,6 +10,7 @@ import {
   finishMinutes,
   layOut,
   piecesOnSheet,
+  scoredLayer,
   scoreRangeOf,
   scoreWindow,
   snapBreakage,
@@ -61,12 +62,27 @@ test('a score is taken between two temperatures, and only by what snaps', () => 
   assert.deepEqual(scoreWindow(cooling, [85, 65]), { fromMinutes: 4, toMinutes: 7 });
   assert.deepEqual(scoreWindow(cooling.slice(0, 6), [85, 65]), { fromMinutes: 4, toMinutes: 5 });
   assert.equal(scoreWindow(cooling.slice(0, 4), [85, 65]), null);
+  // Laid when it is ready to be scored; and cooled so fast that there is one minute for it.
+  assert.deepEqual(scoreWindow([80, 70, 60], [85, 65]), { fromMinutes: 0, toMinutes: 2 });
+  assert.deepEqual(scoreWindow([90, 60, 50], [85, 65]), { fromMinutes: 1, toMinutes: 2 });
+  assert.deepEqual(scoreWindow([60, 50], [85, 65]), { fromMinutes: 0, toMinutes: 1 });
   assert.deepEqual(
     [scoreRangeOf('chocolate'), scoreRangeOf('hard boil'), scoreRangeOf('gel')],
     [[25, 22], [85, 65], null],
   );
   // Thin and wide: four of a hundred. As thick as wide: nine times as many.
   assert.deepEqual([snapBreakage(5, 40), snapBreakage(20, 20).toFixed(2), snapBreakage(40, 5)], [0.04, '0.36', 1]);
+  assert.deepEqual([snapBreakage(0, 0), snapBreakage(5, 0), snapBreakage(5, -1)], [1, 1, 1]);
+  // Of what snaps the thickest is scored.
+  const [thin, thick] = [
+    { behaviour: 'chocolate', thicknessMm: 3 },
+    { behaviour: 'hard boil', thicknessMm: 8 },
+  ] as const;
+  const soft = { behaviour: 'gel', thicknessMm: 20 } as const;
+  assert.deepEqual(
+    [scoredLayer([thin, soft, thick]), scoredLayer([thick, thin]), scoredLayer([soft])],
+    [thick, thick, undefined],
+  );
 });
 
 const named = (name: RegExp): Slab => demoSlabs.find((slab) => name.test(slab.name))!;

@@ -63,9 +63,10 @@ const cuts: fc.Arbitrary<CutSpec> = fc
   .map((parts) => Object.assign({}, ...parts) as CutSpec);
 
 test('law: however it is cut, pieces + trims + kerf = slab, in mass and in area', () => {
-  let laid = 0;
+  let [tried, laid] = [0, 0];
   fc.assert(
     fc.property(tins, cuts, (tin, cut) => {
+      tried += 1;
       const strata = slabOf(500);
       const { pieces, trimG, kerfG } = cutSlab(tin, HEIGHT, strata, cut);
       assert.ok(close(sum(pieces.map(({ count, massG }) => count * massG)) + trimG + kerfG, 500, 1e-7));
@@ -80,7 +81,7 @@ test('law: however it is cut, pieces + trims + kerf = slab, in mass and in area'
     }),
     { numRuns: 300 },
   );
-  assert.ok(laid > 100);
+  assert.ok(laid > tried / 3, `${laid} of ${tried}`);
 });
 
 test('law: a polygon within an outline is, for rectangles, the closed form; its moments are those of a fine grid of points', () => {

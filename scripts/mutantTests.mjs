@@ -1,0 +1,53 @@
+/**
+ * What runs for every mutant of a room of the core, bundled so that no mutant waits for files to be compiled or packages to be found:
+ * first the room's figures worked by hand, all in one process, then each file of its laws, then what the use cases make of the room.
+ * It is run as a command by Stryker in its copy of the project.
+ */
+import { readdirSync, readFileSync } from 'node:fs';
+import { pathToFileURL } from 'node:url';
+import { build } from 'esbuild';
+
+/** In a folder of the depth of `things.ts`, from which the demo is read. */
+const OUT = 'tests/mutants';
+/** Which tests of the use cases ask for a room's work beyond its own tests. */
+const USE_CASES = {
+  cost: ['selling'],
+  cut: ['cuts'],
+  scale: ['compare', 'heights'],
+  setting: ['order'],
+  tin: ['heights'],
+};
+
+/** @returns the bundles of a room, in the order in which they run: a name, and the tests in it */
+function bundlesOf(room) {
+  const folder = `tests/unit/${room}`;
+  const tests = readdirSync(folder)
+    .filter((name) => name.endsWith('.test.ts'))
+    .map((name) => `${folder}/${name}`);
+  const isLaw = (path) => readFileSync(path, 'utf8').includes('fast-check');
+  return [
+    { name: 'figures', tests: tests.filter((path) => !isLaw(path)) },
+    ...tests.filter(isLaw).map((path, i) => ({ name: `laws-${i}`, tests: [path] })),
+    { name: 'usecases', tests: USE_CASES[room].map((name) => `tests/unit/usecases/${name}.test.ts`) },
+  ];
+}
+
+/** @returns paths of a room's bundles */
+export const bundlePaths = (room) => bundlesOf(room).map(({ name }) => `${OUT}/${name}.mjs`);
+
+async function bundle(room) {
+  for (const { name, tests } of bundlesOf(room)) {
+    await build({
+      stdin: { contents: tests.map((path) => `import './${path}';`).join('\n'), resolveDir: '.' },
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      // One instance of each; the other packages ask for `require`, see quickProperties.
+      external: ['fast-check', 'highs'],
+      outfile: `${OUT}/${name}.mjs`,
+      logLevel: 'error',
+    });
+  }
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1]).href) await bundle(process.argv[2]);
