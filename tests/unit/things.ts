@@ -1,4 +1,5 @@
 /** Made-up slabs, tins and larders for the laws: arbitrary ones, and the demo's. */
+import assert from 'node:assert/strict';
 import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import { larderOf, type Ingredient } from '../../src/core/larder';
@@ -127,6 +128,14 @@ export const cuts: fc.Arbitrary<CutSpec> = fc.record({
 /** Whether two numbers are the same but for rounding. */
 export function close(a: number, b: number, relative = 1e-9): boolean {
   return Math.abs(a - b) <= relative * Math.max(1, Math.abs(a), Math.abs(b));
+}
+
+/** Asserts that figures are those worked by hand, each to a billionth. */
+export function near(figures: readonly number[], worked: readonly number[]): void {
+  assert.ok(
+    figures.length === worked.length && figures.every((figure, i) => close(figure, worked[i]!)),
+    `${figures.join(' ')} is not ${worked.join(' ')}`,
+  );
 }
 
 export const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);

@@ -14,25 +14,6 @@ const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40,
 const cut: CutSpec = { columns: 3, rows: 2, trimMm: { left: 6, right: 6, front: 4, back: 4 } };
 const order = strokeOrder(layOut(box, 20, cut)!);
 
-test('order of strokes: all that are parallel before the board is turned, from the front and the left on', () => {
-  assert.deepEqual(
-    order.strokes.map(({ number, from, to }) => [number, ...from, ...to]),
-    [
-      [1, 0, 4, 300, 4],
-      [2, 0, 100, 300, 100],
-      [3, 0, 196, 300, 196],
-      [4, 6, 0, 6, 200],
-      [5, 102, 0, 102, 200],
-      [6, 198, 0, 198, 200],
-      [7, 294, 0, 294, 200],
-    ],
-  );
-  assert.equal(order.turns, 1);
-  const wedges = strokeOrder(layOut({ ...box, cornerMm: 0 }, 20, { columns: 8, rows: 1, way: 'wedges' })!);
-  assert.deepEqual([wedges.strokes.length, wedges.turns], [4, 3]);
-  assert.equal(strokeOrder(layOut(box, 20, { ...cut, shape: 'diamond' })!).turns, 2);
-});
-
 test('DXF: another reader finds the outline and the strokes in mm', () => {
   const read = new DxfParser().parseSync(templateDxf(order))!;
   const lines = read.entities.filter(({ type }) => type === 'LINE') as unknown as {

@@ -1,0 +1,29 @@
+/** In which order the knife goes. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { layOut, strokeOrder } from '../../../src/core/cut';
+import type { CutSpec } from '../../../src/core/slab';
+import type { Tin } from '../../../src/core/tin';
+
+const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 12 };
+const cut: CutSpec = { columns: 3, rows: 2, trimMm: { left: 6, right: 6, front: 4, back: 4 } };
+
+test('order of strokes: all that are parallel before the board is turned, from the front and the left on', () => {
+  const order = strokeOrder(layOut(box, 20, cut)!);
+  assert.deepEqual(
+    order.strokes.map(({ number, from, to }) => [number, ...from, ...to]),
+    [
+      [1, 0, 4, 300, 4],
+      [2, 0, 100, 300, 100],
+      [3, 0, 196, 300, 196],
+      [4, 6, 0, 6, 200],
+      [5, 102, 0, 102, 200],
+      [6, 198, 0, 198, 200],
+      [7, 294, 0, 294, 200],
+    ],
+  );
+  assert.equal(order.turns, 1);
+  const wedges = strokeOrder(layOut({ ...box, cornerMm: 0 }, 20, { columns: 8, rows: 1, way: 'wedges' })!);
+  assert.deepEqual([wedges.strokes.length, wedges.turns], [4, 3]);
+  assert.equal(strokeOrder(layOut(box, 20, { ...cut, shape: 'diamond' })!).turns, 2);
+});
