@@ -1,6 +1,6 @@
 /**
  * What runs for every mutant of a room of the core, bundled so that no mutant waits for files to be compiled or packages to be found:
- * first the room's figures worked by hand, all in one process, then each file of its laws, then what the use cases make of the room.
+ * first the room's figures worked by hand, all in one process, then each file of its laws by itself, then what the use cases make of the room.
  * It is run as a command by Stryker in its copy of the project.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -18,16 +18,19 @@ const USE_CASES = {
   tin: ['heights'],
 };
 
+/** Figures by hand that take over half a second: they run by themselves, as laws do. */
+const LONG = ['tests/unit/setting/waits.test.ts'];
+
 /** @returns the bundles of a room, in the order in which they run: a name, and the tests in it */
 function bundlesOf(room) {
   const folder = `tests/unit/${room}`;
   const tests = readdirSync(folder)
     .filter((name) => name.endsWith('.test.ts'))
     .map((name) => `${folder}/${name}`);
-  const isLaw = (path) => readFileSync(path, 'utf8').includes('fast-check');
+  const runsAlone = (path) => LONG.includes(path) || readFileSync(path, 'utf8').includes('fast-check');
   return [
-    { name: 'figures', tests: tests.filter((path) => !isLaw(path)) },
-    ...tests.filter(isLaw).map((path, i) => ({ name: `laws-${i}`, tests: [path] })),
+    { name: 'figures', tests: tests.filter((path) => !runsAlone(path)) },
+    ...tests.filter(runsAlone).map((path, i) => ({ name: `alone-${i}`, tests: [path] })),
     { name: 'usecases', tests: USE_CASES[room].map((name) => `tests/unit/usecases/${name}.test.ts`) },
   ];
 }
