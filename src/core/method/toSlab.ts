@@ -1,28 +1,19 @@
-import { freshId, type CutSpec, type Layer, type Preparation, type Slab, type Step } from '../slab';
+import {
+  freshId,
+  USUAL_MINUTES,
+  USUAL_OVEN_C,
+  type CutSpec,
+  type Layer,
+  type Preparation,
+  type Slab,
+  type Step,
+} from '../slab';
 import type { AnyTin } from '../tin';
 import type { CutRead } from './cutIn';
 import type { StepKind } from './kinds';
 import type { RecipeRead } from './read';
 import type { StepRead } from './steps';
 
-/** Minutes of a step whose method does not say them: least, usual, most. */
-const USUAL: Readonly<Record<StepKind, readonly [number, number, number]>> = {
-  mix: [3, 5, 8],
-  press: [4, 6, 10],
-  bake: [20, 25, 30],
-  boil: [10, 15, 25],
-  melt: [5, 8, 12],
-  beat: [4, 6, 10],
-  lay: [2, 4, 7],
-  scatter: [1, 2, 4],
-  set: [20, 30, 60],
-  cut: [5, 10, 15],
-  finish: [5, 10, 20],
-  pack: [5, 10, 15],
-  other: [1, 2, 5],
-};
-/** An oven nobody gives the heat of, deg C. */
-const USUAL_OVEN_C = 170;
 /** What is boiled to less only gets warm, deg C. */
 const COOKS_FROM_C = 80;
 /** A film on pieces that are dipped, mm. */
@@ -50,7 +41,7 @@ const timesOf = ({
 }: Pick<StepRead, 'kind' | 'minutes'>): Pick<Step, 'minutes' | 'leastMinutes' | 'mostMinutes'> => {
   const [leastMinutes, usual, mostMinutes] = minutes
     ? [minutes[0], (minutes[0] + minutes[1]) / 2, minutes[1]]
-    : USUAL[kind];
+    : USUAL_MINUTES[kind];
   const rounded = Math.round(usual * 10) / 10;
   return leastMinutes === mostMinutes ? { minutes: rounded } : { minutes: rounded, leastMinutes, mostMinutes };
 };

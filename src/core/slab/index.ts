@@ -13,4 +13,5 @@ export * from './pot';
 export * from './namedIn';
 export * from './read';
 export * from './selling';
+export * from './usual';
 export * from './schema';

@@ -3,11 +3,18 @@ import { isFinish, SPREAD } from '../scale';
 import type { CuttingMinutes } from '../cut';
 import { isCooledFirst, type LayerWait } from '../setting';
 import { isBoiled, type Behaviour } from '../classify';
-import { bakedTogether, type ExpandedSlab, type Layer, type Place } from '../slab';
+import {
+  bakedTogether,
+  USUAL_MINUTES,
+  type DurationEstimate,
+  type ExpandedSlab,
+  type Layer,
+  type Place,
+} from '../slab';
 import type { Activity, Link } from './activity';
 import { OVEN_SHELVES } from './generate';
 import { BAKE, GATHER, potsOf, type BatchSize } from './pots';
-import { hotLayCaution, minutesAtPace, stepMinutes, type Pace, type DurationEstimate } from './steps';
+import { hotLayCaution, minutesAtPace, stepMinutes, type Pace } from './steps';
 
 /** What a slab's work depends on besides its steps. */
 export interface ChainOf {
@@ -31,12 +38,6 @@ export interface ChainOf {
   readonly figures?: Figures;
 }
 
-/** Minutes of the usual actions; each slab more takes its own time to lay and to pack. */
-const USUAL = {
-  gather: [8, 12, 20],
-  lay: [2, 4, 7],
-  pack: [7, 10, 18],
-} as const satisfies Record<string, DurationEstimate>;
 /** A boiled mixture stiffens, melted chocolate cools: they are laid within these, min. */
 const LAY_WITHIN = { boiled: 6, chocolate: 15, other: 240 } as const;
 /** What is strewn goes on while the layer under it is wet, min. */
@@ -126,7 +127,7 @@ export function chainOf({
     id: GATHER,
     of: 'all',
     text: 'Weigh everything, cut the paper',
-    minutes: minutesAtPace(USUAL.gather, pace),
+    minutes: minutesAtPace(USUAL_MINUTES.gather, pace),
     after: [],
   });
   activities.push(...pots);
@@ -193,7 +194,7 @@ export function chainOf({
         id: `lay/${layer.id}${run.mark}`,
         of: layer.id,
         text: `${strewn ? 'Strew' : 'Lay'} ${layer.name}${run.words}`,
-        minutes: minutesAtPace(USUAL.lay, pace) * run.tins,
+        minutes: minutesAtPace(USUAL_MINUTES.lay, pace) * run.tins,
         after: [
           ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : withinOf(on) })),
           ...below,
@@ -275,7 +276,7 @@ export function chainOf({
     id: 'pack',
     of: 'all',
     text: 'Pack and label',
-    minutes: minutesAtPace(USUAL.pack, pace) * slabs,
+    minutes: minutesAtPace(USUAL_MINUTES.pack, pace) * slabs,
     after: last.map((on) => ({ on, least: 0, most: null })),
     caution: slab.keep?.place === 'fridge' || slab.keep?.place === 'freezer' ? `${COLD}. ${LABEL}` : LABEL,
   });

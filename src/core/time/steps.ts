@@ -1,18 +1,10 @@
 import { isBoiled, isEggCooked, isKind } from '../classify';
 import { METRIC, type Figures } from '../measure';
-import { endPointC, type Preparation, type Step } from '../slab';
+import { endPointC, USUAL_PREPARATION_MINUTES, type DurationEstimate, type Preparation, type Step } from '../slab';
 
 /** Whether a day counts on the least time that a step takes, the usual one, or the most. */
 export const PACES = ['least', 'usual', 'most'] as const;
 export type Pace = (typeof PACES)[number];
-
-/** Minutes: least, usual, most. */
-export type DurationEstimate = readonly [least: number, usual: number, most: number];
-
-/** Minutes of the usual actions where nobody has written steps. */
-const MIX: DurationEstimate = [5, 8, 15];
-const BOIL: DurationEstimate = [15, 20, 30];
-const MELT: DurationEstimate = [6, 9, 14];
 
 export const minutesAtPace = (estimate: DurationEstimate, pace: Pace) => estimate[PACES.indexOf(pace)]!;
 
@@ -26,11 +18,21 @@ export function stepsOf(preparation: Preparation, figures: Figures = METRIC): re
   if (steps.length > 0) return steps;
   if (cookTo) {
     const text = `Boil ${name} to ${figures.temperature.say(endPointC(preparation)!)}`;
-    return [{ id: 'boil', text, ...timesOf(BOIL), hands: 'watch', occupies: ['ring'], cooks: true }];
+    return [
+      { id: 'boil', text, ...timesOf(USUAL_PREPARATION_MINUTES.boil), hands: 'watch', occupies: ['ring'], cooks: true },
+    ];
   }
   if (thingsIn(lines).some((thing) => isKind('chocolate', thing)))
-    return [{ id: 'melt', text: `Melt ${name} gently`, ...timesOf(MELT), hands: 'watch', occupies: ['ring'] }];
-  return [{ id: 'mix', text: `Mix ${name}`, ...timesOf(MIX), hands: 'busy' }];
+    return [
+      {
+        id: 'melt',
+        text: `Melt ${name} gently`,
+        ...timesOf(USUAL_PREPARATION_MINUTES.melt),
+        hands: 'watch',
+        occupies: ['ring'],
+      },
+    ];
+  return [{ id: 'mix', text: `Mix ${name}`, ...timesOf(USUAL_PREPARATION_MINUTES.mix), hands: 'busy' }];
 }
 
 /**

@@ -1,8 +1,7 @@
 <!-- One step of a preparation. -->
 <script lang="ts">
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { type Growth, type Step } from '../../../../core/slab';
-  import type { Hands } from '../../../../core/slab';
+  import { USUAL_OVEN_C, type Growth, type Hands, type Step } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -49,7 +48,7 @@
   const needs = (what: string) =>
     onchange({
       occupies: what === '' ? undefined : [what],
-      ovenC: what === 'oven' ? (step.ovenC ?? 170) : undefined,
+      ovenC: what === 'oven' ? (step.ovenC ?? USUAL_OVEN_C) : undefined,
     });
   const follows = (id: string, isAfter: boolean) => {
     const rest = (step.after ?? []).filter((before) => before !== id);
