@@ -106,8 +106,8 @@ test('a line within an outline: to the walls, to the arcs, and none where it pas
   // Through the corner's square, past its arc, on the way from wall to wall.
   assert.equal(line(rounded, [90, 60], [110, 40]), null);
   // 16 mm beyond the middle of the front right arc a chord of 24 is left of it.
-  const [near4, far28] = [4 * Math.SQRT1_2, 28 * Math.SQRT1_2];
-  const middle = (near4 + far28) / 2;
+  const [short, long] = [4 * Math.SQRT1_2, 28 * Math.SQRT1_2];
+  const middle = (short + long) / 2;
   const past = line(rounded, [80 + middle - 50, -30 - middle - 50], [80 + middle + 50, -30 - middle + 50]);
-  near(past!, [80 + near4, -30 - far28, 80 + far28, -30 - near4]);
+  near(past!, [80 + short, -30 - long, 80 + long, -30 - short]);
 });

@@ -17,16 +17,18 @@ import {
   type Problem,
   type Read,
 } from '../../../core/validation';
+import { ASKED } from '../../askedLimits';
+import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 
-const side = number(5, 1000).required(REQUIRED);
+const side = limited(ASKED.pieceMm).required(REQUIRED);
 const askSchema = choice(
   'by',
   {
-    count: { count: whole(1, 10_000).required(REQUIRED) },
+    count: { count: limited(ASKED.pieces).required(REQUIRED) },
     size: { lengthMm: side, widthMm: side, fit: oneOf(['exact', 'stretch']) },
-    mass: { massG: positive(1e6).required(REQUIRED) },
-    cost: { cost: positive(1e9).required(REQUIRED) },
+    mass: { massG: limited(ASKED.pieceG).required(REQUIRED) },
+    cost: { cost: limited(ASKED.pieceCost).required(REQUIRED) },
   },
   'required',
 );
@@ -38,10 +40,10 @@ export interface CutsRequest extends PlanRequest {
 
 export function readCutsRequest(found: unknown): Read<CutsRequest> {
   const read = readPlanRequest(found);
-  const asked = problemsOf(askSchema, Object(found).ask).map(({ path, message }) => ({ path: `/ask${path}`, message }));
-  if (!read.ok) return { ok: false, problems: [...read.problems, ...asked] };
-  return asked.length > 0
-    ? { ok: false, problems: asked }
+  const wrong = problemsOf(askSchema, Object(found).ask).map(({ path, message }) => ({ path: `/ask${path}`, message }));
+  if (!read.ok) return { ok: false, problems: [...read.problems, ...wrong] };
+  return wrong.length > 0
+    ? { ok: false, problems: wrong }
     : { ok: true, value: { ...read.value, ask: Object(found).ask } };
 }
 

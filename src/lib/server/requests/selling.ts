@@ -18,6 +18,8 @@ import {
   type Read,
 } from '../../../core/validation';
 import * as yup from 'yup';
+import { ASKED } from '../../askedLimits';
+import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 
 /** The body of `POST /api/price`: a slab, and how it is priced otherwise than it says itself. */
@@ -73,7 +75,7 @@ const labelSchema = fields({
   lot,
   /** The id of one of the kinds that the slab is cut into. */
   kind: note(100),
-  pack: fields({ pieces: whole(1, 1000).required(REQUIRED) }),
+  pack: fields({ pieces: limited(ASKED.perPack).required(REQUIRED) }),
   /** Numbers of other slabs that are made that day. */
   alsoMade: list(whole(1, 1e9).required(REQUIRED), 50),
 }).required(REQUIRED);
@@ -93,10 +95,10 @@ const printedSchema = fields({
   profile: oneOf(LABEL_PROFILES),
   lot,
   kind: note(100),
-  pieces: whole(1, 1000),
+  pieces: limited(ASKED.perPack),
   /** Labels, and the first place on the first sheet that is not used up. */
-  count: whole(1, 500),
-  from: whole(1, 300),
+  count: limited(ASKED.labels),
+  from: limited(ASKED.labelPlace),
   alsoMade: list(whole(1, 1e9).required(REQUIRED), 50),
 }).required(REQUIRED);
 export type PrintedLabels = Held<typeof printedSchema>;
@@ -119,7 +121,7 @@ export function readPrintedLabels(query: URLSearchParams): Read<PrintedLabels> {
   ) as Read<PrintedLabels>;
 }
 
-const pieceMm = number(5, 1000).required(REQUIRED);
+const pieceMm = limited(ASKED.pieceMm).required(REQUIRED);
 const MOST_PLACES = 20_000;
 const packedBox = boxSchema.shape({
   lengthMm: number(1, 2000).required(REQUIRED),
@@ -134,7 +136,7 @@ const boxesSchema = fields({
     heightMm: number(1, 1000).required(REQUIRED),
     massG: number(0, 1e6),
   }).required(REQUIRED),
-  pieces: whole(1, 10_000).required(REQUIRED),
+  pieces: limited(ASKED.pieces).required(REQUIRED),
   boxes: list(packedBox.required(REQUIRED), 100).min(1, 'Name at least one box').required(REQUIRED),
   interleafMm: number(0, 20),
 })

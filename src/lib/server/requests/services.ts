@@ -17,6 +17,8 @@ import {
   type Read,
 } from '../../../core/validation';
 import * as yup from 'yup';
+import { ASKED } from '../../askedLimits';
+import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 
 const MOST_READINGS = 15_000;
@@ -69,7 +71,7 @@ const rawSchema = fields({
 export type RawSetting = Held<typeof rawSchema>;
 
 const staysSchema = list(
-  fields({ place: oneOf(PLACES).required(REQUIRED), minutes: number(0, 100_000).required(REQUIRED) }).required(
+  fields({ place: oneOf(PLACES).required(REQUIRED), minutes: limited(ASKED.stayMinutes).required(REQUIRED) }).required(
     REQUIRED,
   ),
   50,

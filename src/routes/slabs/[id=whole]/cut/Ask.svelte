@@ -5,6 +5,7 @@
   import { money } from '$lib/money';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
+  import { ASKED } from '$lib/askedLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import MiniCut from './MiniCut.svelte';
 
@@ -53,17 +54,17 @@
     <NumberField
       label="Pieces"
       value={asked.count}
-      limits={{ min: 1, max: 10000 }}
+      limits={ASKED.pieces}
       name="ask count"
       typed={draft.typed}
-      onvalue={(value) => (asked.count = value === null ? null : Math.round(value))}
+      onvalue={(value) => (asked.count = value)}
     />
   {:else if by === 'mass'}
     <NumberField
       label="About, each"
       quantity="mass"
       value={asked.massG}
-      limits={{ min: 0.1, max: 100000 }}
+      limits={ASKED.pieceG}
       name="ask mass"
       typed={draft.typed}
       onvalue={(value) => (asked.massG = value)}
@@ -72,7 +73,7 @@
     <NumberField
       label="About, each, {currency}"
       value={asked.cost}
-      limits={{ min: 0.0001, max: 1000000 }}
+      limits={ASKED.pieceCost}
       name="ask cost"
       typed={draft.typed}
       onvalue={(value) => (asked.cost = value)}
@@ -82,7 +83,7 @@
       label="Length"
       quantity="length"
       value={size.lengthMm}
-      limits={{ min: 5, max: 1000 }}
+      limits={ASKED.pieceMm}
       name="ask length"
       typed={draft.typed}
       onvalue={(value) => (size.lengthMm = value)}
@@ -91,7 +92,7 @@
       label="Width"
       quantity="length"
       value={size.widthMm}
-      limits={{ min: 5, max: 1000 }}
+      limits={ASKED.pieceMm}
       name="ask width"
       typed={draft.typed}
       onvalue={(value) => (size.widthMm = value)}

@@ -13,6 +13,7 @@
   import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import PercentField from '$lib/ui/PercentField.svelte';
 
   interface Props {
     cut: CutSpec;
@@ -92,14 +93,13 @@
       typed={draft.typed}
       onvalue={(aimG) => aimG !== null && onchange({ break: { ...cut.break, aimG } }, 'aim')}
     />
-    <NumberField
+    <PercentField
       label="Uneven by, %"
-      value={(cut.break?.spread ?? SHARDS_SPREAD) * 100}
-      limits={{ min: 0, max: 200 }}
+      value={cut.break?.spread ?? SHARDS_SPREAD}
+      limits={slabLimits('cut.break.spread')}
       name="spread"
       typed={draft.typed}
-      onvalue={(value) =>
-        value !== null && cut.break && onchange({ break: { ...cut.break, spread: value / 100 } }, 'spread')}
+      onvalue={(spread) => spread !== null && cut.break && onchange({ break: { ...cut.break, spread } }, 'spread')}
     />
     <NumberField
       label="A bag holds"

@@ -13,6 +13,7 @@
   import DayField from '$lib/ui/DayField.svelte';
   import HowLink from '$lib/ui/HowLink.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
+  import { ASKED } from '$lib/askedLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import LabelFace from './LabelFace.svelte';
   import Masses from './Masses.svelte';
@@ -102,7 +103,7 @@
           optional
           placeholder={perSheet}
           value={count}
-          limits={{ min: 1, max: 500, whole: true }}
+          limits={ASKED.labels}
           name="label count"
           {typed}
           onvalue={(many) => (count = many)}
@@ -135,7 +136,7 @@
         <NumberField
           label="Pieces in a pack"
           value={pieces}
-          limits={{ min: 1, max: 1000, whole: true }}
+          limits={ASKED.perPack}
           name="label pieces"
           {typed}
           onvalue={(many) => (asked = many)}

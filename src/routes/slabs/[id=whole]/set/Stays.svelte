@@ -3,6 +3,7 @@
   import { Button, Checkbox, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
   import type { PlaceStay, TinSupport } from '../../../../core/setting';
   import { PLACES, type Place } from '../../../../core/slab';
+  import { ASKED } from '$lib/askedLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { PLACE_NAMES } from './places';
 
@@ -45,7 +46,7 @@
           label="for"
           quantity="duration"
           value={stay.minutes}
-          limits={{ min: 1, max: 10000 }}
+          limits={ASKED.stayMinutes}
           name="stay {i}"
           {typed}
           onvalue={(minutes) => minutes !== null && (stays[i] = { ...stay, minutes })}

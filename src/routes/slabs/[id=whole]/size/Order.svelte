@@ -9,6 +9,7 @@
   import { slabLimits } from '$lib/limits';
   import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
+  import { ASKED } from '$lib/askedLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { OrderQuestion, OrderFindings } from '$lib/workers/order.worker';
   import OrderWorker from '$lib/workers/order.worker?worker';
@@ -134,7 +135,7 @@
     optional
     placeholder={piece?.massG ?? ''}
     value={null}
-    limits={{ min: 1, max: 100_000 }}
+    limits={ASKED.pieceG}
     name="order weight"
     typed={draft.typed}
     onvalue={(massG) => massG !== null && ofAbout({ massG })}
@@ -144,7 +145,7 @@
     optional
     placeholder={piece ? piece.cost.toFixed(2) : ''}
     value={null}
-    limits={{ min: 0.001, max: 100_000 }}
+    limits={ASKED.pieceCost}
     name="order cost"
     typed={draft.typed}
     onvalue={(cost) => cost !== null && ofAbout({ cost })}
