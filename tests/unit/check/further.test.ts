@@ -6,7 +6,8 @@ import { plan, type PlanOptions } from '../../../src/core/usecases';
 import type { Shop } from '../../../src/core/shop';
 import type { Layer, Line, Preparation, Slab } from '../../../src/core/slab';
 import type { RackTin } from '../../../src/core/tin';
-import { deepSquare, demoIngredients, demoSlabs, ryeSlice, shop } from '../things';
+import { demoIngredients, demoSlabs, ryeSlice, shop } from '../things';
+import { deepSquare } from '../tins';
 import { added, changed, holds as check } from './holds';
 
 const larder = larderOf([

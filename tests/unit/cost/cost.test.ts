@@ -3,7 +3,10 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { cashToBuy, inCoins, pricePerGram } from '../../../src/core/cost';
 import { plan } from '../../../src/core/usecases';
-import { close, cuts, demoLarder, ryeSlice, shop, slabs, sum, tins } from '../things';
+import { cuts, slabs } from '../anySlab';
+import { tins } from '../tins';
+import { close, sum } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
 
 test('law: shown cents add up to the shown total, each within a cent of its own', () => {
   fc.assert(

@@ -16,7 +16,8 @@ import {
   type SettledPricing,
 } from '../../../src/core/cost';
 import type { Shop } from '../../../src/core/shop';
-import { close, shop, sum } from '../things';
+import { close, sum } from '../figures';
+import { shop } from '../things';
 
 const usual = (part: Partial<SettledPricing> = {}): SettledPricing => ({ ...settledPricing(undefined, shop), ...part });
 const cost = (coins: number, per = 1) => ({ coins: BigInt(coins), per: BigInt(per) });

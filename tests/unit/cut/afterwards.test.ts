@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { halving, tolerableErrorG, toTemperG, weighedPieces } from '../../../src/core/cut';
-import { close } from '../things';
+import { close } from '../figures';
 
 const even = (count: number, insideMm: number) => ({
   spans: Array.from({ length: count }, (_, i) => [(i * insideMm) / count, ((i + 1) * insideMm) / count] as const),

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { bagged, type Bagged } from '../../../src/core/cut';
-import { close, sum } from '../things';
+import { close, sum } from '../figures';
 
 /** What bags have to be: each full, no shard twice, and what is told of them true. */
 function holdsTogether(shardsG: readonly number[], bagG: number, { bags, over, givenAwayG, most }: Bagged) {

@@ -13,7 +13,10 @@ import {
 } from '../../../src/core/cut';
 import { areaMm2At, outlineAt, volumeMlTo, type Tin } from '../../../src/core/tin';
 import { plan } from '../../../src/core/usecases';
-import { close, cuts, deepSquare, demoLarder, ryeSlice, shop, sum, tins } from '../things';
+import { cuts } from '../anySlab';
+import { deepSquare, tins } from '../tins';
+import { close, sum } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
 
 /** Two layers that fill the tin evenly, 1 g per mL. */
 function strataOf(tin: Tin): Stratum[] {

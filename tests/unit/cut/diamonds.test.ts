@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { layOut, type Point } from '../../../src/core/cut';
 import type { Tin } from '../../../src/core/tin';
-import { near } from '../things';
+import { near } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 /** A line at 60 degrees goes so far along for each mm across. */

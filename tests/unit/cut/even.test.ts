@@ -5,7 +5,8 @@ import { evenWays, fitSurface, thicknessAt, type EvenWays, type Reading } from '
 import type { CutSpec } from '../../../src/core/slab';
 import { outlineAt } from '../../../src/core/tin';
 import { normalFrom, randomFrom } from '../../../devices/random.mjs';
-import { close, sum, tins } from '../things';
+import { tins } from '../tins';
+import { close, sum } from '../figures';
 
 const HEIGHT = 20;
 const box = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 25 } as const;

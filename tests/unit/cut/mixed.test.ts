@@ -4,7 +4,7 @@ import loader from 'highs';
 import fc from 'fast-check';
 import { mixedCut, type Kind, type MixedAnswer, type MixedQuestion } from '../../../src/core/cut';
 import { linearSolverOf } from '../../../src/lib/linearSolver';
-import { close, sum } from '../things';
+import { close, sum } from '../figures';
 
 const solve = linearSolverOf(await loader());
 const best = (question: MixedQuestion) => mixedCut(question, solve, 30);

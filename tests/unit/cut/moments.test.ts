@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { clipped, FAR_MM, holds, momentsWithin, rectangleMoments, type Point } from '../../../src/core/cut';
-import { near } from '../things';
+import { near } from '../figures';
 
 const R = 100;
 const disc = { lengthMm: 2 * R, widthMm: 2 * R, cornerMm: R };

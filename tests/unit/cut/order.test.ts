@@ -5,7 +5,8 @@ import loader from 'highs';
 import { cutBySize, orderAnswers, tinYields, wholePieces, type Order } from '../../../src/core/cut';
 import { asTin, type RackTin } from '../../../src/core/tin';
 import { solverOf } from '../../../src/lib/solver';
-import { close, deepSquare, tins } from '../things';
+import { deepSquare, tins } from '../tins';
+import { close } from '../figures';
 
 const solve = loader().then(solverOf);
 

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { fitSurface, thicknessAt, thinnest, type Reading } from '../../../src/core/cut';
-import { close, near } from '../things';
+import { close, near } from '../figures';
 
 const inside = { lengthMm: 200, widthMm: 100, cornerMm: 0 };
 const corners = [

@@ -17,7 +17,8 @@ import {
 } from '../../../src/core/cut';
 import type { CutSpec } from '../../../src/core/slab';
 import { areaMm2At, outlineAt, type Tin } from '../../../src/core/tin';
-import { close, sum, tins } from '../things';
+import { tins } from '../tins';
+import { close, sum } from '../figures';
 
 const HEIGHT = 20;
 const round: Tin = { shape: 'round', diameterMm: 240, depthMm: 50 };

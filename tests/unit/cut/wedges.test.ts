@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { layOut, type Layout } from '../../../src/core/cut';
 import type { Tin } from '../../../src/core/tin';
-import { close, near } from '../things';
+import { close, near } from '../figures';
 
 const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 40 };
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };

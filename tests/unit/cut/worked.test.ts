@@ -15,7 +15,7 @@ import {
 } from '../../../src/core/cut';
 import { cutProblems, cutWork, type CutSpec } from '../../../src/core/slab';
 import type { Tin } from '../../../src/core/tin';
-import { close, sum } from '../things';
+import { close, sum } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 40 };

@@ -6,7 +6,7 @@ import { boilsAtC, potOf, type PotSettings } from '../../../devices/pot.mjs';
 import { serveProbe } from '../../../devices/probe.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
 import { readingOf } from '../../../src/lib/probe';
-import { close } from '../things';
+import { close } from '../figures';
 
 const still: Partial<PotSettings> = { noiseC: 0, dropouts: 0, jumps: 0, wander: 0 };
 const pots = fc.record({

@@ -3,7 +3,9 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan, gatherSlabs } from '../../../src/core/usecases';
 import { linerPapers, type Tin } from '../../../src/core/tin';
-import { close, deepSquare, demoLarder, demoSlabs, ryeSlice, shop, sum, tins } from '../things';
+import { deepSquare, tins } from '../tins';
+import { close, sum } from '../figures';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const work = (slab: (typeof demoSlabs)[number], key: string, tin?: Tin) => ({
   key,

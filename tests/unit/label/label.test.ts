@@ -17,7 +17,9 @@ import {
 } from '../../../src/core/label';
 import { larderOf, type Ingredient } from '../../../src/core/larder';
 import { plan, labelFor } from '../../../src/core/usecases';
-import { close, demoLarder, demoSlabs, shop, slabs } from '../things';
+import { slabs } from '../anySlab';
+import { close } from '../figures';
+import { demoLarder, demoSlabs, shop } from '../things';
 
 const sugar: Ingredient = {
   name: 'caster sugar',

@@ -4,7 +4,10 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan } from '../../../src/core/usecases';
 import { sectionDrawing, sectionTallMm, spread } from '../../../src/lib/ui/sectionDrawing';
-import { close, demoLarder, demoSlabs, shop, slabs, tins } from '../things';
+import { slabs } from '../anySlab';
+import { tins } from '../tins';
+import { close } from '../figures';
+import { demoLarder, demoSlabs, shop } from '../things';
 
 const BOX = { width: 360, height: 200 };
 const drawn = (slab: (typeof demoSlabs)[number], tin = slab.tin) => {

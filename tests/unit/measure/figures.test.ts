@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { figuresLike } from '../things';
+import { figuresLike } from '../figures';
 import {
   benchMass,
   figuresIn,

@@ -13,7 +13,8 @@ import {
   slabFromRecipe,
 } from '../../../src/core/recipe';
 import { parseSlab } from '../../../src/core/slab';
-import { close, demoLarder, demoSlabs } from '../things';
+import { close } from '../figures';
+import { demoLarder, demoSlabs } from '../things';
 import { CORPUS } from './corpus';
 
 const PASTED = `Harbour squares

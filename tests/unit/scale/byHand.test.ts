@@ -5,7 +5,9 @@ import { withSheetOutline, withSheetThickness, withThickness } from '../../../sr
 import { expandDividedLines, spareShare, withShares, type Slab } from '../../../src/core/slab';
 import type { SheetTin } from '../../../src/core/tin';
 import { plan, scaleSlab } from '../../../src/core/usecases';
-import { close, deepSquare, demoLarder, demoSlabs, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
+import { deepSquare } from '../tins';
 
 const standing = (slab: Slab) => plan(slab, demoLarder, shop).slabs[0]!.layers;
 const scalingOf = (slab: Slab) => scaleSlab(expandDividedLines(slab), demoLarder, shop, {}).scaling;

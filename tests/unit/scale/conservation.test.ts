@@ -5,7 +5,10 @@ import fc from 'fast-check';
 import { plan } from '../../../src/core/usecases';
 import type { Scale, Slab } from '../../../src/core/slab';
 import type { TinCount, SheetTin } from '../../../src/core/tin';
-import { close, cuts, demoLarder, shop, slabs, sum, tins } from '../things';
+import { cuts, slabs } from '../anySlab';
+import { tins } from '../tins';
+import { close, sum } from '../figures';
+import { demoLarder, shop } from '../things';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

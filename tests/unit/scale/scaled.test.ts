@@ -6,7 +6,10 @@ import { tinsOf } from '../../../src/core/slab';
 import { batchesNeeded } from '../../../src/core/scale';
 import type { Scale, Slab } from '../../../src/core/slab';
 import { asTin, type Tin } from '../../../src/core/tin';
-import { close, deepSquare, demoLarder, levelSlabs, ryeSlice, shop, slabs, sum, tins } from '../things';
+import { levelSlabs, slabs } from '../anySlab';
+import { deepSquare, tins } from '../tins';
+import { close, sum } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
 
 const modes: fc.Arbitrary<Scale> = fc.oneof(
   fc.constant({ mode: 'same-thickness' as const }),

@@ -5,7 +5,9 @@ import { plan } from '../../../src/core/usecases';
 import { volumeOfDose, doseOfVolume } from '../../../src/core/scale';
 import { SPREADS, type Layer, type Slab } from '../../../src/core/slab';
 import { areaMm2At, asTin, insetTin, volumeMlTo, type Tin } from '../../../src/core/tin';
-import { close, deepSquare, demoLarder, demoSlabs, ryeSlice, shop, sum, tins } from '../things';
+import { deepSquare, tins } from '../tins';
+import { close, sum } from '../figures';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const layer = (part: Partial<Layer>): Layer => ({ id: 'l', name: 'L', from: [], spread: 'level', ...part });
 const pieces = { count: 24, surfaceMm2: 90_000 };

@@ -3,7 +3,9 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan } from '../../../src/core/usecases';
 import type { StockItem } from '../../../src/core/slab';
-import { close, demoIngredients, demoLarder, ryeSlice, shop, slabs, sum } from '../things';
+import { slabs } from '../anySlab';
+import { close, sum } from '../figures';
+import { demoIngredients, demoLarder, ryeSlice, shop } from '../things';
 
 const planFor = (have: readonly StockItem[]) =>
   plan(ryeSlice, demoLarder, shop, { scale: { mode: 'as-far-as', have } });

@@ -2,7 +2,9 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan } from '../../../src/core/usecases';
-import { close, deepSquare, demoLarder, demoSlabs, shop, sum, tins } from '../things';
+import { deepSquare, tins } from '../tins';
+import { close, sum } from '../figures';
+import { demoLarder, demoSlabs, shop } from '../things';
 
 const cloud = demoSlabs.find(({ name }) => name === 'Buckthorn cloud bar')!;
 

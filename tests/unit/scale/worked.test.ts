@@ -5,7 +5,8 @@ import { larderOf, type Ingredient } from '../../../src/core/larder';
 import { batchesNeeded, mixtureOf, SPREAD, usualMultiple, vesselNeed } from '../../../src/core/scale';
 import type { Layer, Preparation, Slab } from '../../../src/core/slab';
 import { plan, writtenForItsTin } from '../../../src/core/usecases';
-import { close, demoLarder, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
 
 const sugar: Ingredient = { name: 'sugar', composition: { water: 0, sugars: 100, fat: 0, protein: 0, other: 0 } };
 const water: Ingredient = { name: 'water', composition: { water: 100, sugars: 0, fat: 0, protein: 0, other: 0 } };

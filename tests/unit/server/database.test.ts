@@ -28,7 +28,8 @@ import {
 import { keptSettings, saveSettings, shopSettings } from '../../../src/lib/server/shop';
 import { table } from '../../../src/lib/server/tasks/tasks';
 import { addTin, allTins, changeTin, removeTin } from '../../../src/lib/server/tins';
-import { deepSquare, demoIngredients, ryeSlice } from '../things';
+import { demoIngredients, ryeSlice } from '../things';
+import { deepSquare } from '../tins';
 
 const folders: string[] = [];
 after(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));

@@ -8,7 +8,7 @@ import type { Tin } from '../../../src/core/tin';
 import { templateDxf } from '../../../src/lib/server/template/dxf';
 import { templatePdf } from '../../../src/lib/server/template/pdf';
 import { templateSvg } from '../../../src/lib/server/template/svg';
-import { close } from '../things';
+import { close } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 12 };
 const cut: CutSpec = { columns: 3, rows: 2, trimMm: { left: 6, right: 6, front: 4, back: 4 } };

@@ -16,7 +16,7 @@ import {
   latentsOf,
   wantedFirm,
 } from '../../../src/core/setting';
-import { close } from '../things';
+import { close } from '../figures';
 
 const every = [
   ...(['milk fat', 'coconut fat', 'grain', 'slow gel', 'fast gel', 'baked', 'cold'] as const).map(firmnessOf),

@@ -5,7 +5,8 @@ import fc from 'fast-check';
 import { cooledTo, coolingThrough, minutesToCool, potAtRest, type PotAtRest } from '../../../src/core/setting';
 import { COOLING_PLACES, type Preparation } from '../../../src/core/slab';
 import { coolingOf, settingFor, workOf } from '../../../src/core/usecases';
-import { close, demoLarder, demoSlabs, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, demoSlabs, shop } from '../things';
 
 const near = (a: number, b: number, relative = 1e-9) => assert.ok(close(a, b, relative), `${a} ${b}`);
 const syrup = (massKg: number): PotAtRest => ({ massKg, rho: 1350, cp: 2200, k: 0.35 });

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { contactC, dewPointC, pourAtMostC, thermalOf } from '../../../src/core/setting';
-import { close, demoIngredients } from '../things';
+import { close } from '../figures';
+import { demoIngredients } from '../things';
 
 test('properties of foods: water, fat and sugar as the tables say, and air makes a crumb insulate', () => {
   const pure = (part: string) => ({ water: 0, sugars: 0, fat: 0, protein: 0, other: 0, [part]: 1 });

@@ -19,7 +19,8 @@ import {
 } from '../../../src/core/setting';
 import { expandDividedLines, type Layer, type Preparation, type Slab } from '../../../src/core/slab';
 import { scaleSlab, settingFor, settingProblems } from '../../../src/core/usecases';
-import { close, demoLarder, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
 
 const tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 60 } as const;
 const lines = (...of: readonly [string, number][]): Preparation['lines'] =>

@@ -12,7 +12,8 @@ import {
   withoutPreparation,
 } from '../../../src/core/slab';
 import { plan } from '../../../src/core/usecases';
-import { demoLarder, ryeSlice, shop, slabs } from '../things';
+import { slabs } from '../anySlab';
+import { demoLarder, ryeSlice, shop } from '../things';
 
 test('law: a slab stays a slab file through every edit', () => {
   fc.assert(

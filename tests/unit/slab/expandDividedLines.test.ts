@@ -3,7 +3,10 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan, writtenForItsTin } from '../../../src/core/usecases';
 import { expandDividedLines, parseSlab, withoutPreparation, type Line, type Slab } from '../../../src/core/slab';
-import { close, deepSquare, demoLarder, ryeSlice, shop, slabs, sum } from '../things';
+import { slabs } from '../anySlab';
+import { close, sum } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
+import { deepSquare } from '../tins';
 
 /** The rye slice with a can of evaporated milk written under the caramel, a part of it in the base. */
 const canned = (share: number): Slab => {

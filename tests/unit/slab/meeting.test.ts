@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { meetingsOf, preparationMinutes, type Preparation } from '../../../src/core/slab';
 import { MELTS, meltingSteps, microwaveBursts } from '../../../src/core/sugar';
-import { close } from '../things';
+import { close } from '../figures';
 
 const pot = (id: string, minutes: number, meets?: Preparation['meets']): Preparation => ({
   id,

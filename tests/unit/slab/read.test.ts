@@ -7,7 +7,8 @@ import { plan } from '../../../src/core/usecases';
 import { pointer, problemsOf, unfitProblem } from '../../../src/core/validation';
 import { readSlab, parseSlab, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
 import { slabJsonSchema } from '../../../src/core/slab/jsonSchema';
-import { demoLarder, demoSlabs, ryeSlice, shop, slabs } from '../things';
+import { slabs } from '../anySlab';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const schema = JSON.parse(
   readFileSync(new URL('../../../src/core/slab/slab-1.schema.json', import.meta.url), 'utf8'),

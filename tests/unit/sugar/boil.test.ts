@@ -5,7 +5,8 @@ import { plan } from '../../../src/core/usecases';
 import type { Slab } from '../../../src/core/slab';
 import { boiledTo, sucroseEquivalent, sugarShareAtBoil, waterLeftG } from '../../../src/core/sugar';
 import { BOILING_TABLE } from '../../../src/core/sugar/boilingTable';
-import { close, demoLarder, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
 
 test('published values: the handbook table, and points between its entries', () => {
   for (const [share, boilC] of BOILING_TABLE) assert.ok(close(sugarShareAtBoil(boilC), share));

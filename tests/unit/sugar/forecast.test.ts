@@ -23,7 +23,7 @@ import { potOf } from '../../../devices/pot.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
 import { STAGES } from '../../../src/core/slab';
 import { readingOf } from '../../../src/lib/probe';
-import { close } from '../things';
+import { close } from '../figures';
 import { scoreBoils, scoreCoolings } from './boils';
 
 test('published boiling points of water: 96.68 C at 1,000 m, 93.36 C at 2,000 m', () => {

@@ -13,7 +13,8 @@ import {
   type Timed,
 } from '../../../src/core/time';
 import { layOutDay, workOf } from '../../../src/core/usecases';
-import { close, demoLarder, demoSlabs, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, demoSlabs, shop } from '../things';
 
 const cool = { ...shop, roomC: 19 };
 const means = { hands: 1, ovens: 1, rings: 4 };

@@ -2,7 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { areaMm2At, outlineAt, sameTin, thicknessMmOf, tinInWords, volumeMlTo, type Tin } from '../../../src/core/tin';
-import { close, tins } from '../things';
+import { tins } from '../tins';
+import { close } from '../figures';
 
 const heights = fc.double({ min: 0.1, max: 120, noNaN: true });
 

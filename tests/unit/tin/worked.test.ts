@@ -17,7 +17,7 @@ import {
   type SheetTin,
   type Tin,
 } from '../../../src/core/tin';
-import { close } from '../things';
+import { close } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
 const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 50 };

@@ -2,7 +2,9 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { comparePlans, isDifferent, plan } from '../../../src/core/usecases';
 import type { Slab } from '../../../src/core/slab';
-import { close, deepSquare, demoLarder, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, ryeSlice, shop } from '../things';
+import { deepSquare } from '../tins';
 
 const side = (slab: Slab, tin = slab.tin) => ({
   plan: plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }] }),

@@ -4,7 +4,8 @@ import { figuresIn } from '../../../src/core/measure';
 import { cutAnswers, plan, type CutAsk } from '../../../src/core/usecases';
 import type { CutSpec } from '../../../src/core/slab';
 import type { Tin } from '../../../src/core/tin';
-import { close, demoLarder, demoSlabs, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const figures = figuresIn(undefined, 'metric');
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 60 };

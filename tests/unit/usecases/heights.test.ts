@@ -3,7 +3,8 @@ import { test } from 'node:test';
 import { inTins, type Scale } from '../../../src/core/slab';
 import { isSheet, sameTin } from '../../../src/core/tin';
 import { heightsOf, nearestTin, plan, writtenHeightMm } from '../../../src/core/usecases';
-import { close, demoLarder, demoRack as rack, demoSlabs, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, demoRack as rack, demoSlabs, ryeSlice, shop } from '../things';
 
 test('law: a height asked for alone is the height of the whole plan', () => {
   const scales: Scale[] = [{ mode: 'same-thickness' }, { mode: 'multiple', by: 0.8 }, { mode: 'total-height', mm: 18 }];

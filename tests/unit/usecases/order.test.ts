@@ -3,7 +3,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { pieceSizeFor, plan, withoutOrder } from '../../../src/core/usecases';
 import type { Slab } from '../../../src/core/slab';
-import { close, demoLarder, demoSlabs, ryeSlice, shop } from '../things';
+import { close } from '../figures';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const planned = (slab: Slab) => plan(slab, demoLarder, shop);
 const piecesOf = (slab: Slab) => planned(slab).cut.pieces.find(({ kind }) => kind === 'piece')!;

@@ -16,7 +16,8 @@ import {
   workOf,
 } from '../../../src/core/usecases';
 import { tolerableShortG } from '../../../src/core/check/selling';
-import { close, demoIngredients, demoLarder, demoShop, demoSlabs, ryeSlice } from '../things';
+import { close } from '../figures';
+import { demoIngredients, demoLarder, demoShop, demoSlabs, ryeSlice } from '../things';
 
 const planned = plan(ryeSlice, demoLarder, demoShop);
 const run: RunMinutes = { busy: 50, watch: 26, oven: 24, ring: 26, mixer: 0, fridge: 0, freezer: 0 };

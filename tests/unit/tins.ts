@@ -1,0 +1,31 @@
+/** Tins for the tests: a square one, and arbitrary ones for the laws. */
+import fc from 'fast-check';
+import type { Tin } from '../../src/core/tin';
+
+export const deepSquare: Tin = {
+  shape: 'rectangle',
+  lengthMm: 230,
+  widthMm: 230,
+  depthMm: 45,
+  cornerMm: 10,
+  flareDeg: 0,
+};
+
+export const real = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });
+
+export const tins: fc.Arbitrary<Tin> = fc.oneof(
+  fc.record({
+    shape: fc.constant('rectangle' as const),
+    lengthMm: real(80, 600),
+    widthMm: real(80, 400),
+    depthMm: real(15, 90),
+    cornerMm: real(0, 40),
+    flareDeg: fc.oneof(fc.constant(0), real(0, 25)),
+  }),
+  fc.record({
+    shape: fc.constant('round' as const),
+    diameterMm: real(80, 400),
+    depthMm: real(15, 90),
+    flareDeg: fc.oneof(fc.constant(0), real(0, 25)),
+  }),
+);
