@@ -14,7 +14,15 @@ export default {
   tap: {
     testFiles: bundlePaths(room),
     // There is a process for each processor: helping threads would only be in each other's way.
-    nodeArgs: ['--single-threaded', '--import', './scripts/quickProperties.mjs', '--test-reporter=tap'],
+    // There is no time either to compile the solver well.
+    nodeArgs: [
+      '--single-threaded',
+      '--wasm-lazy-compilation',
+      '--liftoff-only',
+      '--import',
+      './scripts/quickProperties.mjs',
+      '--test-reporter=tap',
+    ],
     forceBail: true,
   },
   coverageAnalysis: 'perTest',

@@ -1,6 +1,6 @@
-/** Arbitrary slabs and cuts, for the laws. */
+/** Arbitrary slabs, for the laws. */
 import fc from 'fast-check';
-import type { CutSpec, Layer, Preparation, Slab } from '../../src/core/slab';
+import type { Layer, Preparation, Slab } from '../../src/core/slab';
 import { real, tins } from './tins';
 import { demoIngredients } from './things';
 
@@ -58,10 +58,3 @@ export const levelSlabs = slabs.map((slab) => ({
   ...slab,
   layers: slab.layers.map((layer) => ({ ...layer, spread: 'level' as const })),
 }));
-
-export const cuts: fc.Arbitrary<CutSpec> = fc.record({
-  columns: fc.integer({ min: 1, max: 12 }),
-  rows: fc.integer({ min: 1, max: 12 }),
-  trimMm: fc.record({ left: real(0, 12), right: real(0, 12), front: real(0, 12), back: real(0, 12) }),
-  kerfMm: real(0, 2),
-});

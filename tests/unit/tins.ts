@@ -1,5 +1,6 @@
-/** Tins for the tests: a square one, and arbitrary ones for the laws. */
+/** Tins and cuts for the tests: a square tin, and arbitrary ones for the laws. */
 import fc from 'fast-check';
+import type { CutSpec } from '../../src/core/slab';
 import type { Tin } from '../../src/core/tin';
 
 export const deepSquare: Tin = {
@@ -29,3 +30,10 @@ export const tins: fc.Arbitrary<Tin> = fc.oneof(
     flareDeg: fc.oneof(fc.constant(0), real(0, 25)),
   }),
 );
+
+export const cuts: fc.Arbitrary<CutSpec> = fc.record({
+  columns: fc.integer({ min: 1, max: 12 }),
+  rows: fc.integer({ min: 1, max: 12 }),
+  trimMm: fc.record({ left: real(0, 12), right: real(0, 12), front: real(0, 12), back: real(0, 12) }),
+  kerfMm: real(0, 2),
+});

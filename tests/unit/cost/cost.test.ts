@@ -3,8 +3,8 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { cashToBuy, inCoins, pricePerGram } from '../../../src/core/cost';
 import { plan } from '../../../src/core/usecases';
-import { cuts, slabs } from '../anySlab';
-import { tins } from '../tins';
+import { slabs } from '../anySlab';
+import { cuts, tins } from '../tins';
 import { close, sum } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';
 

@@ -12,11 +12,8 @@ import {
   type Stratum,
 } from '../../../src/core/cut';
 import { areaMm2At, outlineAt, volumeMlTo, type Tin } from '../../../src/core/tin';
-import { plan } from '../../../src/core/usecases';
-import { cuts } from '../anySlab';
-import { deepSquare, tins } from '../tins';
+import { cuts, tins } from '../tins';
 import { close, sum } from '../figures';
-import { demoLarder, ryeSlice, shop } from '../things';
 
 /** Two layers that fill the tin evenly, 1 g per mL. */
 function strataOf(tin: Tin): Stratum[] {
@@ -135,11 +132,4 @@ test('law: a moved line goes where it was put, and the grid stays even', () => {
       assert.ok(stopped || Math.abs(at - to) < 0.06, `${JSON.stringify(line)} put at ${to} is at ${at}`);
     }),
   );
-});
-
-test('a slab that was kept with pieces finer than can be cut is still a plan, of as many pieces as a grid may have', () => {
-  const kept = { ...ryeSlice, scale: { mode: 'pieces', count: 100, lengthMm: 0.00001, widthMm: 0.00001 } as const };
-  const [piece] = plan(kept, demoLarder, shop).cut.pieces;
-  assert.ok(piece && piece.count <= 200 * 200);
-  assert.equal(gridOf(deepSquare, 20, { columns: 201, rows: 1 }), null);
 });

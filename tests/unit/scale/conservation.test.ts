@@ -5,8 +5,8 @@ import fc from 'fast-check';
 import { plan } from '../../../src/core/usecases';
 import type { Scale, Slab } from '../../../src/core/slab';
 import type { TinCount, SheetTin } from '../../../src/core/tin';
-import { cuts, slabs } from '../anySlab';
-import { tins } from '../tins';
+import { slabs } from '../anySlab';
+import { cuts, tins } from '../tins';
 import { close, sum } from '../figures';
 import { demoLarder, shop } from '../things';
 
