@@ -45,7 +45,7 @@ async function bundle(room) {
       bundle: true,
       platform: 'node',
       format: 'esm',
-      // One instance of each; the other packages ask for `require`, see quickProperties.
+      // One instance of each; the other packages ask for `require`, see mutantPreload.
       external: ['fast-check', 'highs'],
       outfile: `${OUT}/${name}.mjs`,
       logLevel: 'error',
