@@ -29,7 +29,7 @@ const readingsOf = (shape: Shape, { lengthMm, widthMm }: { lengthMm: number; wid
 
 /** Masses by brute force: a fine grid of points, within the rounded corners. */
 function counted(shape: Shape, xs: readonly number[], ys: readonly number[]): number[] {
-  const STEP = 0.5;
+  const STEP = 1;
   const g = new Array<number>((xs.length - 1) * (ys.length - 1)).fill(0);
   let all = 0;
   for (let x = STEP / 2; x < 300; x += STEP) {
