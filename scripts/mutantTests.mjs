@@ -12,7 +12,7 @@ const OUT = 'tests/mutants';
 /** Which tests of the use cases ask for a room's work beyond its own tests. */
 const USE_CASES = {
   cost: ['selling'],
-  cut: ['cutAdvice', 'cuts'],
+  cut: ['cutAdvice'],
   scale: ['compare', 'heights'],
   setting: ['order'],
   tin: ['heights'],
