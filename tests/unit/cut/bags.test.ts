@@ -73,7 +73,7 @@ function broken(count: number, seed: number): number[] {
   return Array.from({ length: count }, () => Math.round(230 * Math.exp(0.385 * normal())) / 10);
 }
 
-test('dozens and hundreds of broken shards: all used once, within one bag of the bound, under 1 g given away a bag', () => {
+test('law: dozens and hundreds of broken shards: all used once, within one bag of the bound, under 1 g given away a bag', () => {
   const examples: [number, number][] = [
     [26, 3],
     [121, 11],

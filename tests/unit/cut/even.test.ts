@@ -46,7 +46,7 @@ function counted(shape: Shape, xs: readonly number[], ys: readonly number[]): nu
   return g.map((mm) => (mm / all) * 1200);
 }
 
-test('known surfaces: the pieces weigh what a fine grid of points says, within half a percent', () => {
+test('law: known surfaces: the pieces weigh what a fine grid of points says, within half a percent', () => {
   const cut: CutSpec = { columns: 6, rows: 4 };
   for (const [name, shape] of Object.entries(SHAPES)) {
     const found = evenWays(box, HEIGHT, strata, cut, readingsOf(shape, box)) as EvenWays;
@@ -55,7 +55,7 @@ test('known surfaces: the pieces weigh what a fine grid of points says, within h
   }
 });
 
-test('known surfaces read with the shiver of a calliper, 0.05 mm: within half a percent still', () => {
+test('law: known surfaces read with the shiver of a calliper, 0.05 mm: within half a percent still', () => {
   const random = randomFrom(11);
   const xs = [0, 50, 100, 150, 200, 250, 300];
   for (const [name, shape] of Object.entries(SHAPES)) {
