@@ -14,6 +14,7 @@ const ROOMS = [
   'scale',
   'setting',
   'cut',
+  'fit',
   'pack',
   'cost',
   'label',

@@ -1,6 +1,6 @@
 /**
  * What runs for every mutant of a room of the core, bundled so that no mutant waits for files to be compiled or packages to be found:
- * first all figures by hand of the room, in one process, then the laws, file by file, then what the use cases make of the room.
+ * first the room's figures worked by hand, all in one process, then each file of its laws by itself, then what the use cases make of the room.
  * It is run as a command by Stryker in its copy of the project.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -13,54 +13,41 @@ const OUT = 'tests/mutants';
 const USE_CASES = {
   cost: ['selling'],
   cut: ['cutAdvice'],
+  fit: ['order'],
   scale: ['compare', 'heights'],
   setting: ['order'],
   tin: ['heights'],
 };
-/** A law is told by its name. */
-const isLaw = (name) => /^law\b/.test(name);
-const hasLaws = (path) => /^test\('law\b/m.test(readFileSync(path, 'utf8'));
 
-/** @returns the bundles of a room, in the order in which they run: a name, the tests in it, and whether their laws are meant or the others */
+/** Figures by hand that take over half a second: they run by themselves, as laws do. */
+const LONG = ['tests/unit/setting/waits.test.ts'];
+
+/** @returns the bundles of a room, in the order in which they run: a name, and the tests in it */
 function bundlesOf(room) {
   const folder = `tests/unit/${room}`;
-  const files = readdirSync(folder)
+  const tests = readdirSync(folder)
     .filter((name) => name.endsWith('.test.ts'))
     .map((name) => `${folder}/${name}`);
+  const runsAlone = (path) => LONG.includes(path) || readFileSync(path, 'utf8').includes('fast-check');
   return [
-    { name: 'figures', files, laws: false },
-    ...files.filter(hasLaws).map((path, i) => ({ name: `laws-${i}`, files: [path], laws: true })),
-    { name: 'usecases', files: USE_CASES[room].map((name) => `tests/unit/usecases/${name}.test.ts`), laws: false },
+    { name: 'figures', tests: tests.filter((path) => !runsAlone(path)) },
+    ...tests.filter(runsAlone).map((path, i) => ({ name: `alone-${i}`, tests: [path] })),
+    { name: 'usecases', tests: USE_CASES[room].map((name) => `tests/unit/usecases/${name}.test.ts`) },
   ];
 }
 
 /** @returns paths of a room's bundles */
 export const bundlePaths = (room) => bundlesOf(room).map(({ name }) => `${OUT}/${name}.mjs`);
 
-/** In a bundle stands this for `node:test`. */
-const onlyThose = (laws) => `
-  const { test: run } = globalThis.require('node:test');
-  const isLaw = ${isLaw};
-  export const test = (name, ...rest) => (isLaw(name) === ${laws} ? run(name, ...rest) : undefined);`;
-
 async function bundle(room) {
-  for (const { name, files, laws } of bundlesOf(room)) {
+  for (const { name, tests } of bundlesOf(room)) {
     await build({
-      stdin: { contents: files.map((path) => `import './${path}';`).join('\n'), resolveDir: '.' },
+      stdin: { contents: tests.map((path) => `import './${path}';`).join('\n'), resolveDir: '.' },
       bundle: true,
       platform: 'node',
       format: 'esm',
       // One instance of each; the other packages ask for `require`, see mutantPreload.
       external: ['fast-check', 'highs'],
-      plugins: [
-        {
-          name: 'laws or figures',
-          setup({ onResolve, onLoad }) {
-            onResolve({ filter: /^node:test$/ }, () => ({ path: 'node:test', namespace: 'tests' }));
-            onLoad({ filter: /./, namespace: 'tests' }, () => ({ contents: onlyThose(laws), resolveDir: '.' }));
-          },
-        },
-      ],
       outfile: `${OUT}/${name}.mjs`,
       logLevel: 'error',
     });

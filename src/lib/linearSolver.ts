@@ -1,5 +1,5 @@
 import type { LegacyHighs } from 'highs';
-import type { LinearFound, SolveLinear } from '../core/cut';
+import type { LinearFound, SolveLinear } from '../core/fit';
 
 const none: LinearFound = { status: 'limit', value: 0, columns: new Map(), duals: new Map() };
 

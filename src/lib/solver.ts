@@ -1,5 +1,5 @@
 import type { LegacyHighs } from 'highs';
-import type { SolveProgram } from '../core/cut';
+import type { SolveProgram } from '../core/fit';
 
 /** The exact solver as the core asks for it. Only a proven optimum counts as an answer. */
 export function solverOf(highs: LegacyHighs): SolveProgram {

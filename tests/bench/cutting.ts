@@ -4,7 +4,8 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import loader from 'highs';
-import { bagged, evenWays, layOut, mixedCut, strokeOrder, type Kind, type SolveLinear } from '../../src/core/cut';
+import { evenWays, layOut, strokeOrder } from '../../src/core/cut';
+import { bagged, mixedCut, type Kind, type SolveLinear } from '../../src/core/fit';
 import type { Tin } from '../../src/core/tin';
 import { linearSolverOf } from '../../src/lib/linearSolver';
 import { PAPERS, templatePdf, type Paper } from '../../src/lib/server/template/pdf';

@@ -1,4 +1,5 @@
-import type { SlabCut, Order } from '../cut';
+import type { SlabCut } from '../cut';
+import type { Order } from '../fit';
 import type { Mixture, Scaled, StockLimit } from '../scale';
 import type { Larder } from '../larder';
 import type { Figures, Measures } from '../measure';

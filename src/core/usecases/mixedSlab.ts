@@ -1,4 +1,4 @@
-import { mixedCut, type Kind, type MixedAnswer, type MixedQuestion, type SolveLinear } from '../cut';
+import { mixedCut, type Kind, type MixedAnswer, type MixedQuestion, type SolveLinear } from '../fit';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
 import type { CutSpec, Slab } from '../slab';

@@ -1,4 +1,5 @@
-import { orderAnswers, type PieceSize, type SolveProgram } from '../cut';
+import { type PieceSize } from '../cut';
+import { orderAnswers, type SolveProgram } from '../fit';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
 import { expandDividedLines, scaleOf, type Slab } from '../slab';

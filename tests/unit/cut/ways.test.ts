@@ -21,7 +21,6 @@ import { tins } from '../tins';
 import { close, sum } from '../figures';
 
 const HEIGHT = 20;
-const round: Tin = { shape: 'round', diameterMm: 240, depthMm: 50 };
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
 const slabOf = (massG: number) => [{ fromMm: 0, thicknessMm: HEIGHT, massG }];
 
@@ -191,25 +190,6 @@ test('diamonds: sides of 50 mm in rows of 40 mm lean by 60 degrees; the clipped 
   // A row is moved by 40 / tan 60 = 23.1 mm to the one before it: each holds five that have lost under a tenth, and clipped ends.
   assert.equal(whole!.count, 25);
   assert.ok(clipped!.kind === 'rim' && clipped!.count >= 5 && trimG > 0);
-});
-
-test('wedges: six of a round tin are alike, of a square one equal in area; strokes run through the middle', () => {
-  const [six] = cutSlab(round, HEIGHT, slabOf(600), { columns: 6, rows: 1, way: 'wedges' }).pieces;
-  assert.ok(six!.count === 6 && close(six!.lightestG, 100) && close(six!.heaviestG, 100));
-  const layout = layOut(round, HEIGHT, { columns: 6, rows: 1, way: 'wedges' })!;
-  assert.equal(layout.strokes.length, 3);
-  assert.equal(layOut(round, HEIGHT, { columns: 5, rows: 1, way: 'wedges' })!.strokes.length, 5);
-  const uneven = cutSlab(box, HEIGHT, slabOf(700), { columns: 7, rows: 1, way: 'wedges' });
-  assert.ok(uneven.massVariation < 1e-6);
-  // A kerf of 2 mm takes three strips of 240 x 2 mm, which cross in the middle.
-  const kerf = divide(
-    round,
-    HEIGHT,
-    slabOf(600),
-    layOut(round, HEIGHT, { columns: 6, rows: 1, way: 'wedges', kerfMm: 2 })!,
-  );
-  const strip = 2 * 240;
-  assert.ok(kerf.kerfMm2 < 3 * strip && kerf.kerfMm2 > 3 * strip - 20);
 });
 
 test('strips: kinds are named, one narrower than its strip is trimmed to it, what no kind takes is trim', () => {

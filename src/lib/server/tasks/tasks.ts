@@ -39,17 +39,15 @@ import {
   type WithoutAllergen,
 } from '../../../core/usecases';
 import type { Read } from '../../../core/validation';
+import { type EvenWays, type Reading, type SurfaceTerms } from '../../../core/cut';
 import {
   bagged,
   mixedCut,
   type Bagged,
-  type EvenWays,
   type MixedAnswer,
-  type Reading,
   type SolveLinear,
   type SolveProgram,
-  type SurfaceTerms,
-} from '../../../core/cut';
+} from '../../../core/fit';
 import { linearSolverOf } from '../../linearSolver';
 import { solverOf } from '../../solver';
 import { shelfNow } from '../larderCsv';

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { Bagged } from '../../../../core/cut';
+  import type { Bagged } from '../../../../core/fit';
   import type { CutSpec } from '../../../../core/slab';
   import { shopFigures } from '$lib/shopFigures';
   import BagsWorker from '$lib/workers/bags.worker?worker';

@@ -7,7 +7,7 @@
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { ask } from '$lib/api';
-  import type { MixedAnswer } from '../../../../core/cut';
+  import type { MixedAnswer } from '../../../../core/fit';
   import type { CutSpec } from '../../../../core/slab';
   import { kindsOf, mixedQuestion, stripsOfAnswer } from '../../../../core/usecases';
   import { slabLimits } from '$lib/limits';

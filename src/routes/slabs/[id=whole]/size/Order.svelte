@@ -4,7 +4,7 @@
   import { Button, InlineLoading, Table } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import { pieceSizeFor, plan, withoutOrder, writtenHeightMm } from '../../../../core/usecases';
-  import type { OrderAnswer } from '../../../../core/cut';
+  import type { OrderAnswer } from '../../../../core/fit';
   import type { Scale } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import { percent } from '$lib/figures';

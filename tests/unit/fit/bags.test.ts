@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { bagged, type Bagged } from '../../../src/core/cut';
+import { bagged, type Bagged } from '../../../src/core/fit';
 import { close, sum } from '../figures';
 
 /** What bags have to be: each full, no shard twice, and what is told of them true. */
@@ -52,13 +52,6 @@ test('law: up to eight shards it is the best of all ways', () => {
     }),
     { numRuns: 60 },
   );
-});
-
-test('worked: 100 g and 60, 50, 40, 30, 20 g make two bags with nothing given away', () => {
-  const found = bagged([60, 50, 40, 30, 20], 100);
-  assert.deepEqual([found.bags.length, found.givenAwayG, found.over], [2, 0, []]);
-  assert.deepEqual(bagged([60, 50, 40, 30, 20], 100, 1).bags.length, 1);
-  assert.deepEqual(bagged([10, 20], 100), { bags: [], over: [0, 1], givenAwayG: 0, most: 0, proven: true });
 });
 
 /** Shards as they break: masses log-normal about 25 g, by Park and Miller's generator and the polar method. */

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import loader from 'highs';
 import fc from 'fast-check';
-import { mixedCut, type Kind, type MixedAnswer, type MixedQuestion } from '../../../src/core/cut';
+import { mixedCut, type Kind, type MixedAnswer, type MixedQuestion } from '../../../src/core/fit';
 import { linearSolverOf } from '../../../src/lib/linearSolver';
 import { close, sum } from '../figures';
 

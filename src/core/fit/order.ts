@@ -1,6 +1,6 @@
 import type { CutSpec } from '../slab';
 import { type TinCount, areaMm2At, asTin, type RackTin } from '../tin';
-import { cutBySize, wholePieces, type PieceSize } from './bySize';
+import { cutBySize, wholePieces, type PieceSize } from '../cut';
 
 /** So many pieces of one size. */
 export interface Order extends PieceSize {

@@ -1,0 +1,58 @@
+/** What fits, by hand. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { bagged, orderAnswers, tinYields } from '../../../src/core/fit';
+import type { Tin } from '../../../src/core/tin';
+
+const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
+const kind = (name: string, tin: Tin, count: number) => ({ name, tin, count });
+const never = () => Promise.resolve(null);
+
+test('tins for an order: too shallow ones give nothing, and none are asked for that give none', async () => {
+  const order = { count: 10, lengthMm: 50, widthMm: 50 };
+  const shallow = kind('shallow', { ...box, depthMm: 9 }, 1);
+  assert.deepEqual(
+    tinYields([kind('box', box, 2), shallow], order, 10, 0).map(({ pieces, areaMm2 }) => [pieces, areaMm2]),
+    [[8, 20_000]],
+  );
+  assert.deepEqual(await orderAnswers([shallow], order, 40, 0, never), []);
+});
+
+test('answers to an order: at the written height first, then by waste, then by number of slabs; at most five', async () => {
+  const order = { count: 8, lengthMm: 50, widthMm: 50 };
+  const rack = [
+    kind('wide', { ...box, widthMm: 120 }, 4),
+    kind('box', box, 4),
+    kind('low', { ...box, depthMm: 19, widthMm: 101 }, 4),
+  ];
+  /** One tin of a kind that gives enough, told by the program's own rows. */
+  const solve = (program: string) => {
+    const most = /x(\d+)\s*$/m.exec(program.split('General')[1]!.trim().split('\n')[0]!)![1]!;
+    const wanted = /slabs: .* = (\d+)/.exec(program)?.[1] ?? '1';
+    const least = Number(/area: .* >= ([\d.]+)/.exec(program)?.[1] ?? 0);
+    const areas = [...(/obj: (.*)/.exec(program)![1] ?? '').matchAll(/([\d.]+) x(\d+)/g)].map(([, area, i]) => ({
+      area: Number(area),
+      i: Number(i),
+    }));
+    const n = Number(wanted);
+    const fit = areas.filter(({ area }) => n * area >= least).sort((a, b) => a.area - b.area)[0];
+    if (!fit || Number(most) < 0) return Promise.resolve(null);
+    return Promise.resolve(new Map([[`x${fit.i}`, n]]));
+  };
+  const answers = await orderAnswers(rack, order, 20, 0, solve);
+  assert.ok(answers.length > 2 && answers.length <= 5);
+  const rank = answers.map(({ heightMm, waste, slabs }) => [heightMm === 20 ? 0 : 1, waste, slabs] as const);
+  for (let i = 1; i < rank.length; i++) {
+    const [a, b] = [rank[i - 1]!, rank[i]!];
+    assert.ok(a[0] < b[0] || (a[0] === b[0] && (a[1] < b[1] || (a[1] === b[1] && a[2] <= b[2]))), JSON.stringify(rank));
+  }
+  // The box: 8 pieces of 2500 mm2 fill it to the last mm2.
+  assert.deepEqual([answers[0]!.tins[0]!.name, answers[0]!.waste, answers[0]!.pieces], ['box', 0, 8]);
+});
+
+test('worked: 100 g and 60, 50, 40, 30, 20 g make two bags with nothing given away', () => {
+  const found = bagged([60, 50, 40, 30, 20], 100);
+  assert.deepEqual([found.bags.length, found.givenAwayG, found.over], [2, 0, []]);
+  assert.deepEqual(bagged([60, 50, 40, 30, 20], 100, 1).bags.length, 1);
+  assert.deepEqual(bagged([10, 20], 100), { bags: [], over: [0, 1], givenAwayG: 0, most: 0, proven: true });
+});
