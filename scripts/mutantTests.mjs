@@ -15,12 +15,9 @@ const USE_CASES = {
   cut: ['cutAdvice'],
   fit: ['order'],
   scale: ['compare', 'heights'],
-  setting: ['order'],
+  setting: ['cutAdvice'],
   tin: ['heights'],
 };
-
-/** Figures by hand that take over half a second: they run by themselves, as laws do. */
-const LONG = ['tests/unit/setting/waits.test.ts'];
 
 /** @returns the bundles of a room, in the order in which they run: a name, and the tests in it */
 function bundlesOf(room) {
@@ -28,10 +25,10 @@ function bundlesOf(room) {
   const tests = readdirSync(folder)
     .filter((name) => name.endsWith('.test.ts'))
     .map((name) => `${folder}/${name}`);
-  const runsAlone = (path) => LONG.includes(path) || readFileSync(path, 'utf8').includes('fast-check');
+  const hasLaws = (path) => readFileSync(path, 'utf8').includes('fast-check');
   return [
-    { name: 'figures', tests: tests.filter((path) => !runsAlone(path)) },
-    ...tests.filter(runsAlone).map((path, i) => ({ name: `alone-${i}`, tests: [path] })),
+    { name: 'figures', tests: tests.filter((path) => !hasLaws(path)) },
+    ...tests.filter(hasLaws).map((path, i) => ({ name: `laws-${i}`, tests: [path] })),
     { name: 'usecases', tests: USE_CASES[room].map((name) => `tests/unit/usecases/${name}.test.ts`) },
   ];
 }

@@ -8,7 +8,7 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const cool = { ...shop, roomC: 19 };
 
-test('law: each layer of the demo sets, is poured when the one below is set, and keeps its least wait', () => {
+test('each layer of the demo sets, is poured when the one below is set, and keeps its least wait', () => {
   for (const slab of demoSlabs) {
     const setting = settingFor(slab, demoLarder, cool)!;
     assert.ok(setting.cutWindow.fromMinutes !== null, slab.name);
@@ -21,7 +21,7 @@ test('law: each layer of the demo sets, is poured when the one below is set, and
   }
 });
 
-test('law: a deeper layer waits longer, a colder place less long, and a room that is too warm is told', () => {
+test('a deeper layer waits longer, a colder place less long, and a room that is too warm is told', () => {
   const minutes = (slab: Slab, place: 'room' | 'fridge', scale = 1, roomC = 19) =>
     settingFor(slab, demoLarder, { ...shop, roomC }, { scale: { mode: 'multiple', by: scale } }, [
       { place, minutes: 60 },
