@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { halving, tolerableErrorG, toTemperG, weighedPieces } from '../../../src/core/cut';
+import { cutThings, halving, shards, tolerableErrorG, TOOL, toTemperG, weighedPieces } from '../../../src/core/cut';
 import { close } from '../figures';
 
 const even = (count: number, insideMm: number) => ({
@@ -61,4 +61,36 @@ test('weighed pieces: mean, spread, and what the average rule says', () => {
 
 test('a coat of 1000 g wants 1350 g in the bowl; of 300 g, 425; of 20 g, as much as a piece goes under in', () => {
   assert.deepEqual([1000, 300, 20, 0].map(toTemperG), [1350, 425, 250, 0]);
+});
+
+test('600 g broken into shards of about 25 g, uneven by 0.4: 24, nine times of ten 20 to 28, between 12.3 and 43.7 g', () => {
+  const found = shards(600, 25, 0.4);
+  // 1.645 x 0.4 x sqrt 24 = 3.22; a log-normal mass has ln 1.16 for its variance, and its middle at 25 / sqrt 1.16 = 23.2 g.
+  assert.deepEqual([found.count, found.countRange, found.massG], [24, [20, 28], 25]);
+  const factor = Math.exp(1.645 * Math.sqrt(Math.log(1.16)));
+  assert.ok(
+    close(found.lightestG, 25 / Math.sqrt(1.16) / factor) && close(found.heaviestG, (25 / Math.sqrt(1.16)) * factor),
+  );
+  assert.deepEqual([found.lightestG.toFixed(1), found.heaviestG.toFixed(1)], ['12.3', '43.7']);
+  // Less than one shard is one.
+  assert.deepEqual(shards(10, 25, 0.4), { count: 1, countRange: [1, 1], massG: 10, lightestG: 10, heaviestG: 10 });
+  assert.deepEqual(shards(0, 25, 0.4), { count: 0, countRange: [0, 0], massG: 0, lightestG: 0, heaviestG: 0 });
+});
+
+test('what is laid ready for each tool; wires and rollers go through the whole slab only', () => {
+  const ready = Object.keys(TOOL).map((tool) =>
+    cutThings({ columns: 2, rows: 2, tool: tool as keyof typeof TOOL }).join(', '),
+  );
+  assert.deepEqual(ready, [
+    'long blade, jug of hot water, dry cloth, ruler',
+    'long blade, cloth, ruler',
+    'saw-tooth knife, ruler',
+    'wire cutter',
+    'roller cutter',
+    'scoring knife, ruler, straight edge to snap over',
+    'clean gloves, tray for the shards',
+  ]);
+  const through = Object.entries(TOOL).flatMap(([tool, { throughOnly }]) => (throughOnly ? [tool] : []));
+  assert.deepEqual(through, ['wire', 'rollers']);
+  assert.deepEqual([TOOL.serrated.kerfMm, TOOL.wire.kerfMm, TOOL.rollers.kerfMm], [1.5, 0.5, 3]);
 });

@@ -1,7 +1,7 @@
 /** Surfaces through readings of the thickness, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { fitSurface, thicknessAt, thinnest, type Reading } from '../../../src/core/cut';
+import { evenWays, fitSurface, thicknessAt, thinnest, type EvenWays, type Reading } from '../../../src/core/cut';
 import { close, near } from '../figures';
 
 const inside = { lengthMm: 200, widthMm: 100, cornerMm: 0 };
@@ -81,4 +81,41 @@ test('a bowl read at nine places: its six terms, and thinnest in its middle', ()
   assert.equal(terms, 'quadratic');
   near(surface, [18, 0, 0, 3 / 10_000, 1 / 5000, 1 / 2500]);
   assert.ok(close(thinnest(surface, inside), 18));
+});
+
+test('16 mm in front and 24 at the back, a kerf of 10 mm, two by two: the line that halves it, and both strips cut in their middle', () => {
+  const tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 } as const;
+  const places = [0, 150, 300].flatMap((x) => [0, 100, 200].map((y) => [x, y] as const));
+  const cut = { columns: 2, rows: 2, kerfMm: 10 };
+  const strata = [{ fromMm: 0, thicknessMm: 20, massG: 1200 }];
+  const { size, through, strips } = (
+    evenWays(
+      tin,
+      20,
+      strata,
+      cut,
+      read(places, (_, y) => 16 + y / 25),
+    ) as EvenWays
+  ).ways;
+  // Up to y there are 16 y + 0.02 y^2; as much from y + 10 to 200: 0.04 y^2 + 32.4 y = 3838.
+  const y = (Math.sqrt(32.4 ** 2 + 4 * 0.04 * 3838) - 32.4) / 0.08;
+  near([...through.marksMm.length, ...through.marksMm.width], [145, y]);
+  near([...size.marksMm.length, ...size.marksMm.width, strips.marksMm.width[0]!], [145, 95, y]);
+  assert.deepEqual(strips.marksMm.length, []);
+  near(strips.strips!.map(({ fromMm, toMm, linesMm }) => [fromMm, toMm, ...linesMm]).flat(), [
+    0,
+    y,
+    145,
+    y + 10,
+    200,
+    145,
+  ]);
+  // A piece is 145 of 300 mm of half of what the kerf leaves: of 4000 it takes what is on 10 mm from y on.
+  const pieceG = (((16 * y + 0.02 * y * y) / 4000) * 1200 * 145) / 300;
+  for (const way of [through, strips]) near(way.massesG.flat(), [pieceG, pieceG, pieceG, pieceG]);
+  const [front, back] = [(16 * 95 + 0.02 * 95 ** 2) / 4000, 1 - (16 * 105 + 0.02 * 105 ** 2) / 4000];
+  near(
+    size.massesG.flat(),
+    [front, front, back, back].map((share) => (share * 1200 * 145) / 300),
+  );
 });

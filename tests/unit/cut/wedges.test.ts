@@ -53,6 +53,8 @@ test('eight of 200 x 100 mm: 2500 mm2 each is a triangle from the middle of a si
   const corner = (60 * Math.SQRT2 + 40) * Math.SQRT1_2;
   const square = wedges({ ...box, widthMm: 200, cornerMm: 40 }, 8)!;
   assert.ok(close(strokesOf(square)[1]![0]!, -corner, 1e-5));
+  const [quarter] = wedges({ ...box, widthMm: 200, cornerMm: 40 }, 4)!.regions;
+  near([quarter!.lengthMm], [60 * Math.SQRT2 + 40]);
 });
 
 test('a kerf of 2 mm moves a quarter out by 1 mm each way; of halves, by 1 mm', () => {
@@ -67,4 +69,5 @@ test('a kerf of 2 mm moves a quarter out by 1 mm each way; of halves, by 1 mm', 
 test('one is no wedge, and a kerf as wide as the tin leaves none', () => {
   assert.deepEqual([wedges(round, 1), wedges(round, 2, 200), wedges(round, 201)], [null, null, null]);
   assert.equal(wedges(round, 2, 199)!.regions.length, 2);
+  assert.deepEqual([wedges(box, 2, 100), wedges(box, 2, 99)?.regions.length], [null, 2]);
 });
