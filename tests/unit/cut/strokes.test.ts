@@ -1,7 +1,7 @@
 /** In which order the knife goes. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { layOut, strokeOrder } from '../../../src/core/cut';
+import { layOut, strokeOrder, type Stroke } from '../../../src/core/cut';
 import type { CutSpec } from '../../../src/core/slab';
 import type { Tin } from '../../../src/core/tin';
 
@@ -26,4 +26,35 @@ test('order of strokes: all that are parallel before the board is turned, from t
   const wedges = strokeOrder(layOut({ ...box, cornerMm: 0 }, 20, { columns: 8, rows: 1, way: 'wedges' })!);
   assert.deepEqual([wedges.strokes.length, wedges.turns], [4, 3]);
   assert.equal(strokeOrder(layOut(box, 20, { ...cut, shape: 'diamond' })!).turns, 2);
+});
+
+test('strokes as they come are put in order: along from the front, across from the left, slanted last', () => {
+  const stroke = (set: Stroke['set'], x1: number, y1: number, x2: number, y2: number): Stroke => ({
+    from: [x1, y1],
+    to: [x2, y2],
+    set,
+  });
+  const { strokes, turns } = strokeOrder({
+    outline: { lengthMm: 200, widthMm: 100, cornerMm: 0 },
+    strokes: [
+      stroke('slanted', 40, -50, 90, 50),
+      stroke('across', 60, -50, 60, 50),
+      stroke('along', -100, 30, 100, 30),
+      stroke('slanted', -60, -50, -10, 50),
+      stroke('across', -20, -50, -20, 50),
+      stroke('along', -100, -10, 100, -10),
+    ],
+  });
+  assert.deepEqual(
+    strokes.map(({ number, set, from }) => [number, set, ...from]),
+    [
+      [1, 'along', 0, 40],
+      [2, 'along', 0, 80],
+      [3, 'across', 80, 0],
+      [4, 'across', 160, 0],
+      [5, 'slanted', 40, 0],
+      [6, 'slanted', 140, 0],
+    ],
+  );
+  assert.equal(turns, 2);
 });

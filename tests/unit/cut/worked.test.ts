@@ -68,6 +68,19 @@ test('faces of a piece: 50 x 100 x 10 mm have 2 x 5000 + 2 x 150 x 10 mm2', () =
   assert.deepEqual(pieceFaces(box, 10, grid(1, 1, { trimMm: { left: 200 } })), { count: 0, surfaceMm2: 0 });
 });
 
+test('broken by hand: 240 g of about 48 g are five shards of 4000 mm2, to be dipped as squares 10 mm high', () => {
+  const broken = (aimG: number): CutSpec => grid(1, 1, { way: 'break', break: { aimG, spread: 0.3 } });
+  const { pieces, massVariation, marksMm } = cutSlab(box, 10, slabOf(240), broken(48));
+  const side = Math.sqrt(4000);
+  assert.deepEqual([pieces[0]!.count, pieces[0]!.lengthMm, pieces[0]!.widthMm, pieces[0]!.massG], [5, side, side, 48]);
+  assert.deepEqual([massVariation, marksMm], [0.3, { length: [], width: [] }]);
+  assert.equal(cutSlab(box, 10, slabOf(240), broken(240)).massVariation, 0);
+  assert.deepEqual(cutSlab(box, 10, slabOf(0), broken(48)).pieces, []);
+  // What it weighs is not known there: 200 mL at 1.2 g.
+  assert.deepEqual(pieceFaces(box, 10, broken(48)), { count: 5, surfaceMm2: 5 * (8000 + 4 * side * 10) });
+  assert.deepEqual(pieceFaces(box, 0, broken(48)), { count: 0, surfaceMm2: 0 });
+});
+
 test('pieces of a size: along or across, whichever gives more, trimmed alike on both sides', () => {
   // 60 x 30 in 200 x 100: along 3 x 3 = 9, across 6 x 1 = 6.
   assert.deepEqual(cutBySize(box, 10, { lengthMm: 60, widthMm: 30 }), {
