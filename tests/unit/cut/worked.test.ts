@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { cutBySize, divide, cutSlab, gridOf, layOut, movedLine, pieceFaces, wholePieces } from '../../../src/core/cut';
 import { cutProblems, cutWork, type CutSpec } from '../../../src/core/slab';
 import type { Tin } from '../../../src/core/tin';
-import { close, sum } from '../figures';
+import { close, near, sum } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 40 };
@@ -66,6 +66,24 @@ test('variation: 1, 2 and 3 g vary by 40.8 % of their mean', () => {
 test('faces of a piece: 50 x 100 x 10 mm have 2 x 5000 + 2 x 150 x 10 mm2', () => {
   assert.deepEqual(pieceFaces(box, 10, grid(4, 1)), { count: 4, surfaceMm2: 4 * 13_000 });
   assert.deepEqual(pieceFaces(box, 10, grid(1, 1, { trimMm: { left: 200 } })), { count: 0, surfaceMm2: 0 });
+});
+
+test('walls that lean out by 45 degrees, a foot of 100 x 100 mm, 20 mm high: of three pieces the outer ones are heavier', () => {
+  const leaning: Tin = { shape: 'rectangle', lengthMm: 100, widthMm: 100, depthMm: 40, flareDeg: 45 };
+  const thirds = (strata: Parameters<typeof divide>[2]) =>
+    divide(leaning, 20, strata, layOut(leaning, 20, grid(3, 1))!).piecesG;
+  // Half way up it is 120 mm long: the middle one is 40 mm of it all the way up, 40 x (100 + 2 z); all of it is (100 + 2 z)^2.
+  const whole = (from: number, to: number) => ((100 + 2 * to) ** 3 - (100 + 2 * from) ** 3) / 6;
+  const middle = (from: number, to: number) => 40 * (100 * (to - from) + to ** 2 - from ** 2);
+  const share = middle(0, 20) / whole(0, 20);
+  near(thirds([{ fromMm: 0, thicknessMm: 20, massG: 300 }]), [150 * (1 - share), 300 * share, 150 * (1 - share)]);
+  // Each layer by itself: 100 g below, 300 g above.
+  const middleG = (100 * middle(0, 10)) / whole(0, 10) + (300 * middle(10, 20)) / whole(10, 20);
+  const layers = thirds([
+    { fromMm: 0, thicknessMm: 10, massG: 100 },
+    { fromMm: 10, thicknessMm: 10, massG: 300 },
+  ]);
+  near(layers, [(400 - middleG) / 2, middleG, (400 - middleG) / 2]);
 });
 
 test('broken by hand: 240 g of about 48 g are five shards of 4000 mm2, to be dipped as squares 10 mm high', () => {
