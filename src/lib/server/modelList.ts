@@ -141,7 +141,7 @@ export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
     },
     {
       title: 'Several sizes from one slab',
-      file: 'cut/mixed.ts',
+      file: 'fit/mixed.ts',
       name: 'mixedCut',
       holds: 'Strips first, then pieces; proven best, or it says how far from it at most.',
       source: 'Gilmore P. C., Gomory R. E. (1965), Multistage cutting stock problems of two and more dimensions',
