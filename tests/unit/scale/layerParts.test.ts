@@ -1,0 +1,36 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { layerParts } from '../../../src/core/scale';
+import { expandDividedLines } from '../../../src/core/slab';
+import { scaleSlab } from '../../../src/core/usecases';
+import { demoLarder, ryeSlice, shop } from '../things';
+
+const laid = expandDividedLines(ryeSlice);
+const { mixtures } = scaleSlab(laid, demoLarder, shop, {});
+const [first, second] = laid.preparations;
+const layer = (from: { preparation: string; share: number }[]) => ({ ...laid.layers[0]!, from });
+
+test('what a layer is laid from: its preparations in their order, each with its lines and what they weigh', () => {
+  const parts = layerParts(
+    layer([
+      { preparation: second!.id, share: 0.5 },
+      { preparation: first!.id, share: 1 },
+    ]),
+    laid,
+    mixtures,
+  );
+  assert.deepEqual(
+    parts.map(({ preparation, share, things }) => [preparation.id, share, things.map(({ name }) => name)]),
+    [second!, first!].map(({ id, lines }, i) => [id, i === 0 ? 0.5 : 1, lines.map(({ ingredient }) => ingredient)]),
+  );
+  assert.deepEqual(
+    parts[1]!.things.map(({ massG }) => massG),
+    mixtures[0]!.lines.map(({ massG }) => massG ?? 0),
+  );
+  assert.ok(parts.every(({ things }) => things.every(({ massG, ingredient }) => massG > 0 && ingredient !== null)));
+});
+
+test('nothing of a preparation that is not there, or of which the layer takes nothing', () => {
+  const of = (preparation: string, share: number) => layerParts(layer([{ preparation, share }]), laid, mixtures).length;
+  assert.deepEqual([of(first!.id, 0), of('no such', 1), of(first!.id, 0.01)], [0, 0, 1]);
+});
