@@ -20,8 +20,12 @@ test('what a layer is laid from: its preparations in their order, each with its 
     mixtures,
   );
   assert.deepEqual(
-    parts.map(({ preparation, share, things }) => [preparation.id, share, things.map(({ name }) => name)]),
-    [second!, first!].map(({ id, lines }, i) => [id, i === 0 ? 0.5 : 1, lines.map(({ ingredient }) => ingredient)]),
+    parts.map(({ preparation, share, things }) => [preparation, share, things.map(({ name }) => name)]),
+    [second!, first!].map((preparation, i) => [
+      preparation,
+      i === 0 ? 0.5 : 1,
+      preparation.lines.map(({ ingredient }) => ingredient),
+    ]),
   );
   assert.deepEqual(
     parts[1]!.things.map(({ massG }) => massG),
