@@ -1,4 +1,4 @@
-import { type PieceSize } from '../cut';
+import type { PieceSize } from '../cut';
 import { orderAnswers, type SolveProgram } from '../fit';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';

@@ -1,3 +1,4 @@
+/** What a layer is laid from, on which its behaviour rests. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { layerParts } from '../../../src/core/scale';

@@ -1,3 +1,4 @@
+/** The models of the screen that tells how it is worked out. */
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';

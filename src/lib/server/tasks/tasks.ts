@@ -39,7 +39,7 @@ import {
   type WithoutAllergen,
 } from '../../../core/usecases';
 import type { Read } from '../../../core/validation';
-import { type EvenWays, type Reading, type SurfaceTerms } from '../../../core/cut';
+import type { EvenWays, Reading, SurfaceTerms } from '../../../core/cut';
 import {
   bagged,
   mixedCut,

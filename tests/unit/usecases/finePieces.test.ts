@@ -1,3 +1,4 @@
+/** Pieces finer than can be cut: a slab that was kept with them still opens. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { gridOf } from '../../../src/core/cut';
