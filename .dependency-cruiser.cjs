@@ -12,6 +12,7 @@ const ROOMS = [
   'sugar',
   'method',
   'scale',
+  'heat',
   'setting',
   'cut',
   'fit',

@@ -14,6 +14,7 @@ const USE_CASES = {
   cost: ['selling'],
   cut: ['cutAdvice'],
   fit: ['order'],
+  heat: [],
   scale: ['compare', 'heights'],
   setting: ['cutAdvice'],
   tin: ['heights'],
@@ -30,7 +31,7 @@ function bundlesOf(room) {
     { name: 'figures', tests: tests.filter((path) => !hasLaws(path)) },
     ...tests.filter(hasLaws).map((path, i) => ({ name: `laws-${i}`, tests: [path] })),
     { name: 'usecases', tests: USE_CASES[room].map((name) => `tests/unit/usecases/${name}.test.ts`) },
-  ];
+  ].filter(({ tests }) => tests.length > 0);
 }
 
 /** @returns paths of a room's bundles */

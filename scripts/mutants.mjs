@@ -2,7 +2,7 @@
 import { basename } from 'node:path';
 import { prepare, run, tool } from './setup.mjs';
 
-const ROOMS = ['cost', 'cut', 'fit', 'scale', 'setting', 'tin'];
+const ROOMS = ['cost', 'cut', 'fit', 'heat', 'scale', 'setting', 'tin'];
 const asked = process.argv.slice(2).map((room) => basename(room));
 const rooms = asked.length > 0 ? asked : ROOMS;
 

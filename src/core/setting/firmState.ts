@@ -1,6 +1,6 @@
 import { firmAt, firmLater, wantedFirm } from './firmness';
-import type { LayerNow } from './heat';
-import type { PouredLayer } from './stack';
+import type { LayerNow } from '../heat';
+import type { PouredLayer } from './poured';
 
 /** Minutes from a layer's own pour until something may be done; null where it never may. */
 export interface LayerStates {

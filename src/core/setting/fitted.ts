@@ -1,6 +1,6 @@
 import type { Place } from '../slab';
 import type { PlaceSettings, TinSupport } from './places';
-import type { PouredLayer } from './stack';
+import type { PouredLayer } from './poured';
 import { settingOf } from './waits';
 
 /** Fitted coefficients lie between these, W/m2 K: still air in a full fridge, and a hard fan. */

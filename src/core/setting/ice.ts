@@ -1,5 +1,5 @@
 import type { Firmness } from './firmness';
-import type { Latent } from './properties';
+import type { Latent } from '../heat';
 import { LEAST_LATENT } from './setters';
 
 /** Freezing point lowered by a mole of sugars in a kilogram of water, K, and what a mole of mixed sugars weighs, g. */

@@ -1,15 +1,11 @@
-/** Heat through the layers: how long each needs, whether the next may go on. */
-export * from './properties';
+/** How the layers become firm: how long each needs, whether the next may go on. */
 export * from './firmness';
 export * from './setters';
 export * from './glass';
 export * from './ice';
-export * from './grid';
-export * from './solver';
-export * from './heat';
 export * from './places';
 export * from './potCooling';
-export * from './stack';
+export * from './poured';
 export type { LayerStates } from './firmState';
 export * from './waits';
 export * from './fitted';

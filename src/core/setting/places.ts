@@ -1,6 +1,6 @@
+import type { Faces } from '../heat';
 import type { Figures } from '../measure';
 import type { Place } from '../slab';
-import type { Face } from './solver';
 
 /** What the shop's places are like. */
 export interface PlaceSettings {
@@ -31,11 +31,7 @@ export const PLACE_AIR: Readonly<Record<Place, { readonly h: number; readonly ai
 const MARBLE_BELOW = 60;
 
 /** What both faces of a tin meet in a place. */
-export function facesIn(
-  place: Place,
-  { roomC, fitted, airFactor = 1 }: PlaceSettings,
-  support: TinSupport,
-): { top: Face; bottom: Face } {
+export function facesIn(place: Place, { roomC, fitted, airFactor = 1 }: PlaceSettings, support: TinSupport): Faces {
   const usual = PLACE_AIR[place];
   const h = (fitted?.[place] ?? usual.h) * airFactor;
   const airC = usual.airC ?? roomC;

@@ -1,6 +1,6 @@
 import { endPointC, type CoolingPlace, type Preparation, type Step } from '../slab';
 import type { Mixture } from '../scale';
-import { ASSUMED_THERMAL, thermalOf } from './properties';
+import { ASSUMED_THERMAL, thermalOf } from '../heat';
 
 /** A pot of something that is left to stand: its mass, kg, and its heat. */
 export interface PotAtRest {

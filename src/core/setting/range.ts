@@ -1,5 +1,5 @@
 import type { PlaceSettings, TinSupport } from './places';
-import type { PouredLayer } from './stack';
+import type { PouredLayer } from './poured';
 import type { LayerStates } from './firmState';
 import { settingOf, type LayerWait, type PlaceStay, type Setting } from './waits';
 

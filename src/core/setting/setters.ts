@@ -1,5 +1,5 @@
 import type { Firmness, Stuff } from './firmness';
-import type { Latent } from './properties';
+import type { Latent } from '../heat';
 
 /** Cocoa butter in its stable form, seeded: begins at 29 C, all but done at 20 C (Beckett 2008; Afoakwa 2010). */
 const COCOA_BUTTER = [

@@ -5,7 +5,7 @@ import { sugarShareAtBoil } from '../sugar';
 import type { Firmness } from './firmness';
 import { glassFirmness, glassTransitionC } from './glass';
 import { freezingPointC, iceFirmness, iceLatents } from './ice';
-import type { Latent } from './properties';
+import type { Latent } from '../heat';
 import { chocolateFirmness, firmnessOf, latentsOf } from './setters';
 
 /** What is known of a layer when it is laid. */

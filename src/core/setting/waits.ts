@@ -1,10 +1,19 @@
+import {
+  CELL_MM,
+  emptyCurve,
+  heatRun,
+  HeatStack,
+  heatWork,
+  momentOf,
+  noteAt,
+  noteLayers,
+  type LayerCurve,
+} from '../heat';
 import { METRIC } from '../measure';
 import type { Place } from '../slab';
-import { CELL_MM } from './grid';
 import { crackedAt, follow, newState, statesOf, STEP_MINUTES, type FirmState, type LayerStates } from './firmState';
-import { heatRun, HeatStack, heatWork, emptyCurve, momentOf, noteAt, noteLayers, type LayerCurve } from './heat';
 import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } from './places';
-import type { PouredLayer } from './stack';
+import type { PouredLayer } from './poured';
 import { why } from './whySet';
 
 /** So long in one place. The last place of a list goes on for as long as it is needed. */

@@ -1,8 +1,8 @@
 import type { Figures } from '../measure';
 import type { Stuff } from './firmness';
 import { STEP_MINUTES } from './firmState';
-import type { LayerCurve } from './heat';
-import type { PouredLayer } from './stack';
+import type { LayerCurve } from '../heat';
+import type { PouredLayer } from './poured';
 
 /** Why a layer becomes firm, in words that go on a sentence. */
 const BECAUSE: Readonly<Record<Stuff, string>> = {

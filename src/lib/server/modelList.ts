@@ -76,7 +76,7 @@ export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
   'Set and Clock': [
     {
       title: 'Heat through the layers',
-      file: 'setting/heat.ts',
+      file: 'heat/run.ts',
       name: 'heatRun',
       holds: 'Slabs much wider than high: the edges of the tin are left out.',
       source: 'Held against the series of Carslaw and Jaeger, and its own balance of heat',
@@ -84,7 +84,7 @@ export const MODELS: Readonly<Record<string, readonly ModelOf[]>> = {
     },
     {
       title: 'Conductivity and heat capacity',
-      file: 'setting/properties.ts',
+      file: 'heat/properties.ts',
       name: 'thermalOf',
       holds: 'Foods from -40 to 150 °C; good to about a tenth.',
     },

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf } from '../../../src/core/larder';
-import { fittedCoefficient, settingFor } from '../../../src/core/usecases';
+import { fittedCoefficient, settingFor, settingProblems } from '../../../src/core/usecases';
 import { PLACE_AIR } from '../../../src/core/setting';
 import type { Preparation, Slab } from '../../../src/core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
@@ -132,4 +132,22 @@ test('a slab from the fridge sweats in a damp room until it has come up, and not
       .wrappedMinutes;
   assert.ok(wrapped(80) > 10 && wrapped(80) > wrapped(65));
   assert.equal(wrapped(15), 0);
+});
+
+test('too much work is told before it is begun', () => {
+  const tall: Slab = {
+    ...ryeSlice,
+    tin: { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 1000 },
+    layers: Array.from({ length: 40 }, (_, i) => ({
+      ...ryeSlice.layers[0]!,
+      id: `l${i}`,
+      from: [{ preparation: 'base', share: 0.025 }],
+    })),
+    scale: { mode: 'total-height', mm: 1000 },
+  };
+  assert.match(
+    settingProblems(tall, demoLarder, shop)[0]!.message,
+    /times as much as can be worked out at once: lay fewer/,
+  );
+  assert.deepEqual(settingProblems(ryeSlice, demoLarder, shop), []);
 });

@@ -1,5 +1,5 @@
 import { hoursSchema, MEANS, zoneSchema } from '../../../core/shop';
-import { heatWork } from '../../../core/setting';
+import { heatWork } from '../../../core/heat';
 import { PLACES } from '../../../core/slab';
 import { PACES } from '../../../core/time';
 import {

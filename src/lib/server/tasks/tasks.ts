@@ -2,7 +2,8 @@
 import Database from 'better-sqlite3';
 import loader from 'highs';
 import { larderOf, type Ingredient } from '../../../core/larder';
-import { heatRun, type PlaceStay } from '../../../core/setting';
+import { heatRun } from '../../../core/heat';
+import type { PlaceStay } from '../../../core/setting';
 import { USUAL_SHOP, type Shop } from '../../../core/shop';
 import { forecastBoil, forecastCool, type Forecast } from '../../../core/sugar';
 import type { Slab } from '../../../core/slab';

@@ -9,6 +9,12 @@ export interface Face {
   readonly airC: number;
 }
 
+/** What both faces of a stack meet. */
+export interface Faces {
+  readonly top: Face;
+  readonly bottom: Face;
+}
+
 const NEWTON_ROUNDS = 60;
 const NEWTON_C = 1e-8;
 const KINK_C = 1e-6;
@@ -55,12 +61,7 @@ export class StackSolver {
   }
 
   /** Moves T by dt and returns the heat that left through both faces, J/m2. `weight` 1 is fully implicit, 1/2 the middle rule. */
-  step(
-    T: Float64Array,
-    dt: number,
-    weight: number,
-    { top, bottom }: { readonly top: Face; readonly bottom: Face },
-  ): number {
+  step(T: Float64Array, dt: number, weight: number, { top, bottom }: Faces): number {
     const { dx, between } = this.#grid;
     const [thermal, old, flow, lower, diagonal, rest] = [
       this.#thermal,

@@ -4,7 +4,7 @@ import { layerParts, type LaidSlab, type Mixture } from '../scale';
 import { bakedTogether, endPointC, type CutTool, type ExpandedSlab, type Layer, type Place } from '../slab';
 import type { Firmness } from './firmness';
 import { coolingThrough, potAtRest } from './potCooling';
-import { ASSUMED_THERMAL, thermalOf, type Thermal } from './properties';
+import { ASSUMED_THERMAL, thermalOf, type Thermal } from '../heat';
 import { firmnessIn } from './stuff';
 
 /** A layer as it is poured: its heat, and at what temperature it goes on, sets, and softens again. */

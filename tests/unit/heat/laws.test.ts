@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { heatRun, type HeatLayer } from '../../../src/core/setting';
+import { heatRun, type HeatLayer } from '../../../src/core/heat';
 
 const HELD = 1e9;
 const plain: HeatLayer = { thicknessMm: 20, k: 0.25, rho: 1250, cp: 1900, startC: 60, latents: [] };

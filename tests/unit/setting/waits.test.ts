@@ -1,0 +1,184 @@
+/** When a layer takes the next, is cut, and until when: figures of one still layer, worked by hand or against another way to find them. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { ASSUMED_THERMAL, heatRun, heatWork } from '../../../src/core/heat';
+import { facesIn, firmnessOf, settingOf, settingWork, type PouredLayer } from '../../../src/core/setting';
+import { close } from '../figures';
+
+const still: PouredLayer = {
+  ...ASSUMED_THERMAL,
+  id: 'a',
+  name: 'A',
+  thicknessMm: 12,
+  pourC: 60,
+  setC: 25,
+  firmness: firmnessOf('cold'),
+  minMinutes: 0,
+  maxMinutes: null,
+  softensC: null,
+  brittle: false,
+  place: 'room',
+  together: false,
+  assumed: false,
+};
+const support = { on: 'shelf', foil: false } as const;
+const room = { roomC: 18 };
+
+test('the cut window: none for what is soft; as long again as it took to set for what is brittle, at least 20 min', () => {
+  const soft = settingOf([still], [], room, support);
+  const took = soft.layers[0]!.setAfterMinutes!;
+  assert.deepEqual(soft.cutWindow, { fromMinutes: took, toMinutes: null });
+  const brittle = settingOf([{ ...still, brittle: true }], [], room, support);
+  assert.ok(took > 20);
+  assert.deepEqual(brittle.cutWindow, { fromMinutes: took, toMinutes: 2 * took });
+  const quick = settingOf([{ ...still, brittle: true, pourC: 26 }], [], room, support);
+  assert.ok(quick.layers[0]!.setAfterMinutes! < 20);
+  assert.equal(quick.cutWindow.toMinutes! - quick.cutWindow.fromMinutes!, 20);
+  // What lies below a soft top may be brittle: the top decides.
+  const under = settingOf(
+    [
+      { ...still, brittle: true },
+      { ...still, id: 'b' },
+    ],
+    [],
+    room,
+    support,
+  );
+  assert.equal(under.cutWindow.toMinutes, null);
+});
+
+test('a layer whose next one has to come within two hours is laid on while it is hot; with longer it waits', () => {
+  const next = { ...still, id: 'b' };
+  const waits = (part: Partial<PouredLayer>) =>
+    settingOf([{ ...still, thicknessMm: 40, ...part }, next], [], room, support).layers[0]!;
+  const set = waits({}).setAfterMinutes!;
+  assert.ok(set > 150);
+  assert.equal(waits({ maxMinutes: 121 }).nextFromMinutes, set);
+  assert.equal(waits({ maxMinutes: 120 }).nextFromMinutes, 0);
+  assert.equal(waits({ minMinutes: 7, maxMinutes: 60 }).nextFromMinutes, 7);
+  assert.equal(waits({ minMinutes: 90, maxMinutes: 60 }).nextFromMinutes, 60);
+  assert.equal(settingOf([still, { ...next, together: true }], [], room, support).layers[0]!.nextFromMinutes, 0);
+  assert.equal(waits({ minMinutes: set + 33 }).setAfterMinutes, set + 33);
+});
+
+test('what never sets is shown for four hours, what has set for an hour more; two days are looked at', () => {
+  const never = settingOf([{ ...still, setC: 10 }], [], room, support);
+  assert.deepEqual(
+    [never.layers[0]!.setAfterMinutes, never.layers[0]!.nextFromMinutes, never.minutes.length],
+    [null, null, 241],
+  );
+  assert.equal(never.cutWindow.fromMinutes, null);
+  const done = settingOf([still], [], room, support);
+  assert.equal(done.minutes.length, done.layers[0]!.setAfterMinutes! + 61);
+  const slow = settingOf([{ ...still, minMinutes: 48 * 60 }], [], room, support);
+  assert.equal(slow.layers[0]!.setAfterMinutes, 48 * 60);
+  assert.equal(settingOf([{ ...still, minMinutes: 48 * 60 + 1 }], [], room, support).layers[0]!.setAfterMinutes, null);
+});
+
+test('in another place from the minute on which it is moved, and its last place goes on', () => {
+  const moved = settingOf(
+    [still],
+    [
+      { place: 'room', minutes: 10 },
+      { place: 'freezer', minutes: 1 },
+    ],
+    room,
+    support,
+  );
+  const only = settingOf([still], [{ place: 'room', minutes: 1 }], room, support);
+  assert.deepEqual(moved.layers[0]!.curve.meanC.slice(0, 11), only.layers[0]!.curve.meanC.slice(0, 11));
+  assert.ok(moved.layers[0]!.curve.meanC[12]! < only.layers[0]!.curve.meanC[12]! - 0.5);
+  assert.ok(moved.layers[0]!.setAfterMinutes! < only.layers[0]!.setAfterMinutes!);
+});
+
+test('foil and a rack are followed: covered it sets later, on a rack sooner', () => {
+  const minutes = (on: 'shelf' | 'rack', foil: boolean) =>
+    settingOf([still], [], room, { on, foil }).cutWindow.fromMinutes!;
+  assert.ok(minutes('shelf', true) > minutes('shelf', false));
+  assert.ok(minutes('rack', false) < minutes('shelf', false));
+});
+
+test('a wait says why: cold right through, cold before its time, never cold here, and what was assumed', () => {
+  const why = (part: Partial<PouredLayer>) => settingOf([{ ...still, ...part }], [], room, support).layers[0]!.why;
+  assert.equal(why({}), 'A is down to 25 °C right through.');
+  assert.equal(why({ minMinutes: 600 }), 'A is ready sooner, and needs its 600 minutes.');
+  const took = settingOf([still], [], room, support).layers[0]!.setAfterMinutes!;
+  assert.match(why({ minMinutes: took - 1 }), /needs its/);
+  assert.match(why({ minMinutes: took - 2 }), /right through/);
+  // Cold from the start is not cold before its time where no time is asked for.
+  assert.match(why({ pourC: 20 }), /right through/);
+  assert.match(
+    why({ setC: 10 }),
+    /^A does not get down to 10 °C here: it stays at 18\.\d °C\. Move it somewhere colder\.$/,
+  );
+  assert.match(why({ assumed: true }), /right through\. What A is made of is not known:/);
+});
+
+test('what meets: only a softer layer below melts, at more than it softens at; the lowest meets nothing', () => {
+  const on = (softensC: number | null, pourC: number) =>
+    settingOf(
+      [
+        { ...still, softensC },
+        { ...still, id: 'b', pourC },
+      ],
+      [],
+      room,
+      support,
+    ).layers;
+  const [low, top] = on(28, 60);
+  assert.deepEqual([low!.contactC, low!.meltsBelow, low!.pourAtMostC], [null, false, null]);
+  // Alike, they meet half way between 60 C and a face at about 24 C: 42 C.
+  assert.ok(top!.contactC! > 38 && top!.contactC! < 43 && top!.meltsBelow);
+  const face = 2 * top!.contactC! - 60;
+  assert.ok(close(top!.pourAtMostC!, 2 * 28 - face, 1e-6));
+  assert.equal(on(28, 30)[1]!.meltsBelow, false);
+  assert.deepEqual([on(null, 60)[1]!.meltsBelow, on(null, 60)[1]!.pourAtMostC], [false, null]);
+  assert.equal(on(null, 60)[1]!.contactC, top!.contactC);
+});
+
+test('minute by minute: the face is the end of the last curve, and time goes on from pour to pour', () => {
+  const setting = settingOf([still, { ...still, id: 'b' }], [], room, support);
+  assert.deepEqual(setting.minutes.slice(0, 4), [0, 1, 2, 3]);
+  assert.equal(setting.layers[1]!.pouredAt, setting.layers[0]!.nextFromMinutes);
+  assert.ok(Math.abs(setting.faceC - setting.layers[1]!.curve.upperC.at(-1)!) < 0.2);
+  // Warmed again by the pour, the lower layer is cut no sooner than it has cooled anew.
+  const cutsAt = setting.layers.map(({ pouredAt, states }) => pouredAt + states.cuts!);
+  assert.equal(setting.cutWindow.fromMinutes, Math.max(...cutsAt));
+  const never = settingOf(
+    [
+      { ...still, setC: 10 },
+      { ...still, id: 'b' },
+    ],
+    [],
+    room,
+    support,
+  );
+  assert.deepEqual([never.layers.length, never.cutWindow.fromMinutes], [1, null]);
+});
+
+test('wrapped from the freezer until it no longer sweats: longer the damper the room, never where it is dry', () => {
+  const cold = { ...still, place: 'freezer', minMinutes: 300 } as const;
+  const wrapped = (dewC: number | undefined, on: 'shelf' | 'rack' = 'shelf') =>
+    settingOf([cold], [], { ...room, dewC }, { on, foil: false }).wrappedMinutes;
+  assert.equal(wrapped(undefined), 0);
+  assert.equal(wrapped(-20), 0);
+  assert.ok(wrapped(2) > 0 && wrapped(10) > wrapped(2) && wrapped(10) % 5 === 0);
+  assert.ok(wrapped(10, 'rack') < wrapped(10));
+  // A room at its own dew point is never come up to: six hours are as long as is looked at.
+  assert.equal(wrapped(18), 360);
+  // Under foil: the same slab left bare warms sooner.
+  const bare = heatRun([{ ...cold, startC: -17 }], [{ minutes: 360, ...facesIn('room', room, support) }], 5);
+  assert.ok(bare.minutes[bare.layers[0]!.meanC.findIndex((celsius) => celsius >= 10)]! < wrapped(10));
+});
+
+test('a stack higher than ten centimetres is worked out in coarser cells, so that it costs no more', () => {
+  const stack = (layers: number) =>
+    Array.from({ length: layers }, (_, i) => ({ ...still, id: `t${i}`, thicknessMm: 25 }));
+  // While one sets, those above it are not there: half of (n + 1) runs of the whole.
+  assert.ok(close(settingWork([still]), heatWork([still], 2880, Infinity)));
+  assert.ok(close(settingWork(stack(3)), 2 * heatWork(stack(3), 2880, Infinity)));
+  // Eight of them are twice as high as fine cells go: cells of twice the size, half as many.
+  assert.ok(close(settingWork(stack(8)), 4.5 * heatWork(stack(8), 2880, Infinity, 1)));
+  const thick = Array.from({ length: 50 }, (_, i) => ({ ...still, id: `t${i}`, thicknessMm: 25 }));
+  assert.ok(settingWork(thick) > 1 && settingWork(thick.slice(0, 5)) < 1);
+});
