@@ -138,8 +138,13 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   const second = await (await browser.newContext()).newPage();
   await second.goto(`${shop.address}/runs/${run}`);
   await expect(second.getByRole('timer')).toBeVisible();
+  const ticks = page.locator('.tick');
+  const at = await ticks.first().boundingBox();
   await context.setOffline(true);
-  for (const line of (await page.locator('.tick').all()).slice(0, 5)) await line.click();
+  for (const line of (await ticks.all()).slice(0, 5)) await line.click();
+  await expect(page.getByText('The server does not answer')).toBeVisible();
+  // What is pressed stays where it is when something comes up to be said.
+  expect(await ticks.first().boundingBox()).toEqual(at);
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: 'The server does not answer' })).toContainText(
     /6\s+things wait/,
@@ -155,8 +160,8 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   expect(new Set(events.map(({ id }) => id)).size).toBe(events.length);
   expect(await waitingOnDevice(page)).toBe(0);
   // Both stand at the same step.
-  const at = await page.getByRole('region', { name: 'Now' }).getByRole('heading').innerText();
-  await expect(second.getByRole('region', { name: 'Now' }).getByRole('heading')).toHaveText(at);
+  const step = await page.getByRole('region', { name: 'Now' }).getByRole('heading').innerText();
+  await expect(second.getByRole('region', { name: 'Now' }).getByRole('heading')).toHaveText(step);
   expect(watched.splice(0).every((one) => /ERR_INTERNET_DISCONNECTED|ERR_NETWORK/.test(one))).toBe(true);
 });
 

@@ -169,7 +169,6 @@
       onchoose={(id) => (chosen = Number(id))}
     />
   {/if}
-  <BenchNotices {followers} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
   <div class="both">
     {#if run.status !== 'open'}
       <section class="panel over">
@@ -198,21 +197,25 @@
     {:else}
       <section class="panel over"><h2>Nothing to do for the hands just now.</h2></section>
     {/if}
-    <ToCome
-      {byItself}
-      {next}
-      {isSeveral}
-      {nowMs}
-      {left}
-      onbegin={(id, step) => {
-        caller ??= openCaller();
-        followers.find((one) => one.id === id)?.happened({ kind: 'step-begun', step });
-        chosen = isSeveral ? id : null;
-      }}
-      onend={end}
-      onsoft={(id, step, reading) =>
-        followers.find((one) => one.id === id)?.happened({ kind: 'set-reading', step, reading })}
-    />
+    <!-- Beside or below what the hands are at: what comes up there moves nothing that is about to be pressed. -->
+    <div class="beside">
+      <BenchNotices {followers} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
+      <ToCome
+        {byItself}
+        {next}
+        {isSeveral}
+        {nowMs}
+        {left}
+        onbegin={(id, step) => {
+          caller ??= openCaller();
+          followers.find((one) => one.id === id)?.happened({ kind: 'step-begun', step });
+          chosen = isSeveral ? id : null;
+        }}
+        onend={end}
+        onsoft={(id, step, reading) =>
+          followers.find((one) => one.id === id)?.happened({ kind: 'set-reading', step, reading })}
+      />
+    </div>
   </div>
 </div>
 
@@ -281,6 +284,11 @@
     grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
     gap: 0.8rem;
     align-items: start;
+  }
+
+  .beside {
+    display: grid;
+    gap: 0.8rem;
   }
 
   .over {

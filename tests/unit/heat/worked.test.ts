@@ -64,6 +64,7 @@ test('heat out is heat lost, and work is reckoned before it is done', () => {
   assert.ok(close(heatWork(stack, 1440, 1), ((395 + 2880) * 24) / 15e6));
   const melting = [{ thicknessMm: 12, latents: [{ jPerKg: 1, fromC: 1, toC: 2 }] }];
   assert.ok(close(heatWork(melting, 1440, Infinity), 3 * heatWork(stack, 1440, Infinity)));
+  assert.ok(close(heatWork([...melting, ...stack], 1440, Infinity), 6 * heatWork(stack, 1440, Infinity)));
   // Thin layers have four cells, thick ones four hundred.
   assert.ok(close(heatWork([{ thicknessMm: 0.1, latents: [] }], 0, Infinity), (395 * 4) / 15e6));
   assert.ok(close(heatWork([{ thicknessMm: 5000, latents: [] }], 0, Infinity), (395 * 400) / 15e6));
@@ -225,6 +226,16 @@ test('steps in time: four damped of a second, then of one, four, fifteen and six
   same(after(180, 4000), middle(60, 3));
   // Steps of half the length, and half as long damped.
   same(after(60, 0, 0.5), damped(0.5, 4) * middle(0.5, 116));
+  // In twenty times the draught: each length from its very moment on.
+  for (const [since, seconds] of [
+    [60, 4],
+    [600, 15],
+    [3600, 60],
+  ] as const) {
+    const stack = new HeatStack([body]);
+    stack.advance({ top: { h: 160, airC: 20 }, bottom: { h: 80, airC: 20 } }, since, seconds);
+    same((stack.celsius[0]! - 20) / 70, middle(20 * seconds, 1));
+  }
 });
 
 test('three steps after it came into a latent range or out of it are damped', () => {
