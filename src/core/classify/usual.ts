@@ -105,7 +105,7 @@ const KINDS: readonly (UsualFigures & { readonly is: IngredientKind | RegExp })[
   { as: 'seeds', is: /seeds?\b/, densityGPerMl: 0.58, composition: of(5, 2, 48, 22) },
   {
     as: 'fruit',
-    is: /apple|pear|plum|mango|banana|apricot|peach|lemon|lime|orange/,
+    is: /apple|pears?\b|plum|mango|banana|apricot|peach|lemon|lime|orange/,
     densityGPerMl: 0.95,
     composition: of(85, 11, 0.3, 0.8),
     unitMassG: 140,

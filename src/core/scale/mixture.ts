@@ -107,7 +107,7 @@ export function mixtureOf(
   const bakedOff = baked && preparation.lossPercent !== undefined;
   const evaporatedG = boil ? boil.evaporatedG : bakedOff ? lostG : 0;
 
-  const isTold = known && all.guessedG <= massInG * (1 - KNOWN_ENOUGH);
+  const isTold = known && massInG - all.guessedG >= massInG * KNOWN_ENOUGH;
   const waterG = Math.max(0, all.grams.water - evaporatedG);
   const fromComposition = known ? densityOfMixture({ ...all.grams, water: waterG }) : null;
   return {

@@ -21,10 +21,12 @@ test('a thing is taken as what it is called', () => {
     'peanut butter',
     'salted butter',
     'cream of tartar',
+    'ripe pears',
+    'silver pearls',
   ];
   assert.deepEqual(
     taken.map((name) => usualOf(name).as),
-    ['flour', 'starch', 'sugar', 'plant drink', 'nut paste', 'butter', 'most things'],
+    ['flour', 'starch', 'sugar', 'plant drink', 'nut paste', 'butter', 'most things', 'fruit', 'most things'],
   );
   assert.equal(usualOf('egg whites').unitMassG, 33);
   assert.equal(usualOf('moon dust').as, 'most things');

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { withSheetOutline, withSheetThickness, withThickness } from '../../../src/core/scale';
+import { withSheetOutline, withSheetThickness, withThickness, type Scaled } from '../../../src/core/scale';
 import { expandDividedLines, spareShare, withShares, type Slab } from '../../../src/core/slab';
 import type { SheetTin } from '../../../src/core/tin';
 import { plan, scaleSlab } from '../../../src/core/usecases';
@@ -67,6 +67,93 @@ test('on its own sheet, as written, thickness and outline are the slab’s own; 
   const chosen = withSheetOutline({ ...ryeSlice, tins: [{ tin: sheet, count: 2 }] }, 0, { length: 100, width: 90 });
   assert.deepEqual(chosen.tins, [{ tin: { ...sheet, outlineMm: { length: 100, width: 90 } }, count: 2 }]);
   assert.equal(chosen.tin, ryeSlice.tin);
+});
+
+test('worked by hand: two decimals of a mm; what stands now is kept, but as written nothing has to be; strewn ones have no height', () => {
+  const now = [
+    { id: 'l1', thicknessMm: 8 },
+    { id: 'l2', thicknessMm: 12.5 },
+    { id: 'l3', thicknessMm: 0 },
+  ];
+  const mm = (scale: Slab['scale']) => {
+    const found = withThickness({ ...ryeSlice, scale }, now, 'l2', 7.256).scale!;
+    return found.mode === 'layer-thickness' ? found.mm : null;
+  };
+  assert.deepEqual(mm(undefined), { l2: 7.26 });
+  assert.deepEqual(mm({ mode: 'same-thickness' }), { l2: 7.26 });
+  assert.deepEqual(mm({ mode: 'multiple', by: 2 }), { l1: 8, l2: 7.26 });
+  assert.deepEqual(mm({ mode: 'layer-thickness', mm: { l3: 2 } }), { l3: 2, l2: 7.26 });
+});
+
+test('worked by hand: 864 mL at 8 mm are 360 x 300 of a sheet of 432 x 360; made as often, or each layer by its own volume', () => {
+  const wide: SheetTin = { shape: 'sheet', lengthMm: 432, widthMm: 360 };
+  const tins = [
+    { tin: ryeSlice.tin, count: 1 },
+    { tin: wide, count: 2 },
+  ];
+  const [base, , top] = ryeSlice.layers;
+  const layers: Slab['layers'] = [
+    { ...top!, id: 'strewn', spread: 'scatter' },
+    base!,
+    { ...top!, id: 'films', spread: 'both-faces' },
+  ];
+  const slab: Slab = { ...ryeSlice, layers, tins, scale: { mode: 'total-height', mm: 20 } };
+  const laid = { layers: [500, 864, 216].map((volumeMl, i) => ({ id: layers[i]!.id, volumeMl })) };
+  const made = (...scaleFactors: number[]) =>
+    ({
+      preparations: scaleFactors.map((scaleFactor) => ({ scaleFactor })),
+      written: layers.map((layer) => ({ layer })),
+      slabs: [{ layers: [] }, laid],
+    }) as unknown as Scaled;
+  const outlineMm = { length: 360, width: 300 };
+  const same = withSheetThickness(slab, 1, 8, made(1.5, 1.5));
+  assert.deepEqual(same.tins, [tins[0], { tin: { ...wide, outlineMm }, count: 2 }]);
+  assert.deepEqual(same.scale, { mode: 'multiple', by: 1.5 });
+  assert.deepEqual(same.layers, slab.layers);
+  // 864 and 216 mL on 1080 cm2; of films both count.
+  assert.deepEqual(withSheetThickness(slab, 1, 8, made(1.5, 1.6)).scale, {
+    mode: 'layer-thickness',
+    mm: { [base!.id]: 8, films: 1 },
+  });
+  assert.equal(withSheetThickness(slab, 1, 8, made()).scale!.mode, 'layer-thickness');
+  assert.deepEqual(withSheetThickness(slab, 1, 8, made(2, 2 * (1 + 9e-7))).scale, { mode: 'multiple', by: 2 });
+  // To a tenth of a mm: 864 mL at 7.68 mm are 1125 cm2, 367.42 x 306.19.
+  const odd = withSheetThickness(slab, 1, 7.68, made(1));
+  assert.deepEqual(odd.tins![1]!.tin, { ...wide, outlineMm: { length: 367.4, width: 306.2 } });
+});
+
+test('on a sheet another outline is the sheet’s, unless the slab is written for it, lies on no other, and is as written', () => {
+  const own: Slab = { ...ryeSlice, tin: sheet };
+  const outlineMm = { length: 200, width: 150 };
+  const isOwn = (slab: Slab) => withSheetOutline(slab, 0, outlineMm).tins === undefined;
+  assert.equal(isOwn(own), true);
+  assert.equal(isOwn({ ...own, scale: { mode: 'same-thickness' } }), true);
+  assert.equal(isOwn({ ...own, scale: { mode: 'multiple', by: 2 } }), false);
+  assert.equal(isOwn({ ...own, tins: [{ tin: sheet, count: 1 }] }), false);
+  assert.equal(isOwn({ ...ryeSlice, tins: [{ tin: sheet, count: 1 }] }), false);
+  // Without a level layer there is no thickness to forget.
+  const films: Slab = {
+    ...own,
+    layers: own.layers.map((layer) => ({ ...layer, spread: 'both-faces', thicknessMm: 2 })),
+  };
+  const shaped = withSheetOutline(films, 0, outlineMm);
+  assert.deepEqual([shaped.layers, shaped.tin], [films.layers, { ...sheet, outlineMm }]);
+  // It covers the sheet again.
+  assert.deepEqual(withSheetOutline(withSheetOutline(own, 0, outlineMm), 0, undefined).tin, {
+    ...sheet,
+    outlineMm: undefined,
+  });
+  const second: Slab = {
+    ...ryeSlice,
+    tins: [
+      { tin: sheet, count: 1 },
+      { tin: sheet, count: 3 },
+    ],
+  };
+  assert.deepEqual(withSheetOutline(second, 1, outlineMm).tins, [
+    { tin: sheet, count: 1 },
+    { tin: { ...sheet, outlineMm }, count: 3 },
+  ]);
 });
 
 test('what layers leave of a preparation, with and without the part that is about to change', () => {
