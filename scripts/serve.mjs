@@ -20,7 +20,7 @@ const THIS_MACHINE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 function permittedHosts(host, isLocal) {
   const listed = (process.env.KNIFE_TRAY_HOSTS ?? '')
     .split(',')
-    .map((one) => one.trim().toLowerCase())
+    .map((host) => host.trim().toLowerCase())
     .filter(Boolean);
   // An address in numbers cannot be pointed here by somebody else's name.
   const own = isLocal ? [] : /^(0\.0\.0\.0|::)$/.test(host) ? ownAddresses() : [host.toLowerCase()];

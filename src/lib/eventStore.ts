@@ -79,7 +79,7 @@ export class EventStore {
   async sent(events: readonly RunEvent[]): Promise<void> {
     const ids = new Set(events.map(({ id }) => id));
     this.#unstored = this.#unstored.filter(({ id }) => !ids.has(id));
-    await this.#change(ids, (one) => ({ ...one, isSent: true }));
+    await this.#change(ids, (event) => ({ ...event, isSent: true }));
   }
 
   /** Forgets what a page that was just loaded has from the server. */
@@ -87,7 +87,7 @@ export class EventStore {
     await this.#change(new Set(events.map(({ id }) => id)), () => null);
   }
 
-  async #change(ids: ReadonlySet<string>, to: (one: StoredEvent) => StoredEvent | null): Promise<void> {
+  async #change(ids: ReadonlySet<string>, to: (event: StoredEvent) => StoredEvent | null): Promise<void> {
     try {
       const writing = (await database()).transaction('events', 'readwrite');
       for (

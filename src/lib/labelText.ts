@@ -16,7 +16,7 @@ export function allergenWords({ profile, allergens, mayContain }: LabelDraft): s
   const list = (names: readonly string[]) => names.map((name) => `**${name}**`).join(', ');
   return [
     ...(profile === 'us' && allergens.length > 0
-      ? [`Contains: ${list(allergens.filter((one) => one !== 'gluten'))}.`]
+      ? [`Contains: ${list(allergens.filter((allergen) => allergen !== 'gluten'))}.`]
       : []),
     ...(mayContain.length > 0 ? [`May contain ${list(mayContain)}.`] : []),
   ];

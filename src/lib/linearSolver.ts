@@ -11,7 +11,7 @@ export function linearSolverOf(highs: LegacyHighs): SolveLinear {
     const optimal = found.Status === 'Optimal';
     if (!optimal && found.Status !== 'Time limit reached') return Promise.resolve(none);
     const numbers = (of: object, field: string) =>
-      new Map(Object.entries(of).map(([name, one]) => [name, Number((one as Record<string, unknown>)[field] ?? 0)]));
+      new Map(Object.entries(of).map(([name, row]) => [name, Number((row as Record<string, unknown>)[field] ?? 0)]));
     const columns = numbers(found.Columns, 'Primal');
     const isKnown = [...columns.values()].every(Number.isFinite) && columns.size > 0;
     const rows = Object.values(found.Rows) as readonly { readonly Name?: string; readonly Dual?: number }[];

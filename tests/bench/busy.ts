@@ -180,9 +180,9 @@ const HEAVY: readonly Heavy[] = [
     path: '/api/slabs',
     body: JSON.stringify({
       ...rye,
-      preparations: rye.preparations.map((one) => ({
-        ...one,
-        lines: many(200, (i) => one.lines[i % one.lines.length]!),
+      preparations: rye.preparations.map((preparation) => ({
+        ...preparation,
+        lines: many(200, (i) => preparation.lines[i % preparation.lines.length]!),
       })),
     }),
   },

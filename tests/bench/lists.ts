@@ -34,9 +34,9 @@ async function fill(address: string): Promise<void> {
   const columns = 'name,aliases,g_per_ml,water,sugars,fat,protein,other,allergens,source,pack,pack_g,price';
   for (let part = 0; part < 5; part++) {
     const rows = Array.from({ length: 985 }, (_, i) => {
-      const one = ingredients[(part * 985 + i) % ingredients.length]!;
-      const c = one.composition!;
-      return `${one.name} no ${part * 985 + i},other name ${part * 985 + i},${one.densityGPerMl ?? 1},${c.water},${c.sugars},${c.fat},${c.protein},${c.other},${(one.allergens ?? []).join(';')},bench,bag,1000,3.5`;
+      const ingredient = ingredients[(part * 985 + i) % ingredients.length]!;
+      const c = ingredient.composition!;
+      return `${ingredient.name} no ${part * 985 + i},other name ${part * 985 + i},${ingredient.densityGPerMl ?? 1},${c.water},${c.sugars},${c.fat},${c.protein},${c.other},${(ingredient.allergens ?? []).join(';')},bench,bag,1000,3.5`;
     });
     await send(address, '/api/larder/table/larder', {
       method: 'PUT',

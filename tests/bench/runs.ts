@@ -100,7 +100,7 @@ function proposed(): string {
       return [loggedRun({ id: i, plan, events, slab: ryeSlice, ingredients: demoIngredients, shop })];
     });
     for (const what of ['pot speed', 'loss'] as const) {
-      const found = proposalsOf(ryeSlice, runs).find((one) => one.what === what)?.found;
+      const found = proposalsOf(ryeSlice, runs).find((proposal) => proposal.what === what)?.found;
       if (!found) continue;
       if (found.low <= planted[what] && planted[what] <= found.high) held[what] += 1;
       if (Math.abs(found.median - planted[what]) <= found.spread) within[what] += 1;

@@ -27,7 +27,7 @@ export async function benchSchedule(): Promise<string[]> {
     else missed++;
   }
   const percent = (share: number) => `${(100 * share).toFixed(2)} %`;
-  const mean = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
+  const mean = (list: readonly number[]) => list.reduce((sum, value) => sum + value, 0) / list.length;
   times.sort((a, b) => a - b);
   return [
     `schedules of ${DAYS.length} made-up days of 8-40 steps beside a time-indexed integer program (HiGHS, ${SECONDS} s each): ` +

@@ -44,9 +44,9 @@ test('names of any script and any length', async ({ open, page, shop }) => {
   await name.fill('n'.repeat(10_000));
   await expect(page.getByText('Use 200 characters or fewer')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rye and treacle slice');
-  for (const one of ['🍫🧈 סלייס', 'شريحة الجاودار']) {
-    await name.fill(one);
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(one);
+  for (const title of ['🍫🧈 סלייס', 'شريحة الجاودار']) {
+    await name.fill(title);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
   }
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Keep' }).click();

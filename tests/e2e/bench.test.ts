@@ -162,7 +162,7 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   // Both stand at the same step.
   const step = await page.getByRole('region', { name: 'Now' }).getByRole('heading').innerText();
   await expect(second.getByRole('region', { name: 'Now' }).getByRole('heading')).toHaveText(step);
-  expect(watched.splice(0).every((one) => /ERR_INTERNET_DISCONNECTED|ERR_NETWORK/.test(one))).toBe(true);
+  expect(watched.splice(0).every((line) => /ERR_INTERNET_DISCONNECTED|ERR_NETWORK/.test(line))).toBe(true);
 });
 
 test('events: each once, in any order; what cannot be read is refused by itself', async ({ page, request, shop }) => {

@@ -57,7 +57,7 @@ test('lines and layers are put in another order by keys and by the pointer', asy
     page
       .getByRole('list', { name: 'Lines of Rye shortbread' })
       .getByLabel(/^Line/)
-      .evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value.split(' ').slice(2).join(' ')));
+      .evaluateAll((all) => all.map((element) => (element as HTMLInputElement).value.split(' ').slice(2).join(' ')));
   expect(await names()).toEqual(['rye flour', 'butter, cold', 'demerara sugar']);
   await page.getByRole('button', { name: 'Move rye flour: up and down arrows' }).focus();
   await page.keyboard.press('ArrowDown');

@@ -13,10 +13,12 @@ const AT_ONCE = 20;
 async function passedBy(page: Page): Promise<string[]> {
   const count = await page.evaluate((selector) => {
     const all = [...document.querySelectorAll<HTMLElement>(selector)].filter(
-      (one) =>
-        one.checkVisibility({ visibilityProperty: true }) && !one.closest('[inert]') && !one.matches(':disabled'),
+      (element) =>
+        element.checkVisibility({ visibilityProperty: true }) &&
+        !element.closest('[inert]') &&
+        !element.matches(':disabled'),
     );
-    all.forEach((one, i) => (one.dataset.k = String(i)));
+    all.forEach((element, i) => (element.dataset.k = String(i)));
     (document.activeElement as HTMLElement | null)?.blur();
     return all.length;
   }, TAKEN);
@@ -37,21 +39,24 @@ async function passedBy(page: Page): Promise<string[]> {
   }
   return page.evaluate(
     ({ selector, there }) => {
-      const all = [...document.querySelectorAll<HTMLElement>(selector)].filter((one) => one.dataset.k !== undefined);
+      const all = [...document.querySelectorAll<HTMLElement>(selector)].filter(
+        (element) => element.dataset.k !== undefined,
+      );
       const at = new Set(there);
-      const nameOf = (one: Element) => one.getAttribute('aria-label') ?? one.textContent?.trim().slice(0, 60) ?? '';
+      const nameOf = (element: Element) =>
+        element.getAttribute('aria-label') ?? element.textContent?.trim().slice(0, 60) ?? '';
       // One of a group of radio buttons is come to, and arrows go through the rest; a step shows in several lanes.
-      const stands = (one: HTMLElement) =>
+      const stands = (element: HTMLElement) =>
         all.some(
           (other) =>
             at.has(other.dataset.k!) &&
-            (one instanceof HTMLInputElement && one.type === 'radio' && other instanceof HTMLInputElement
-              ? other.name === one.name
-              : one.getAttribute('role') === 'button' && other !== one && nameOf(other) === nameOf(one)),
+            (element instanceof HTMLInputElement && element.type === 'radio' && other instanceof HTMLInputElement
+              ? other.name === element.name
+              : element.getAttribute('role') === 'button' && other !== element && nameOf(other) === nameOf(element)),
         );
       return all
-        .filter((one) => !at.has(one.dataset.k!) && !stands(one))
-        .map((one) => `${one.tagName.toLowerCase()} ${nameOf(one) || one.outerHTML.slice(0, 120)}`);
+        .filter((element) => !at.has(element.dataset.k!) && !stands(element))
+        .map((element) => `${element.tagName.toLowerCase()} ${nameOf(element) || element.outerHTML.slice(0, 120)}`);
     },
     { selector: TAKEN, there: come },
   );
@@ -62,7 +67,7 @@ test('Tab comes to everything on every screen', async ({ open, page, shop }) => 
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   // Its pots meet, and steps lie over each other.
   const twoPots = await slabId(page, shop.address, 'Buckthorn cloud bar');
-  const paths = [...ROOMS, ...screensOf(id), ...['cook', 'clock'].map((one) => `/slabs/${twoPots}/${one}`)];
+  const paths = [...ROOMS, ...screensOf(id), ...['cook', 'clock'].map((screen) => `/slabs/${twoPots}/${screen}`)];
   for (const path of paths) {
     await open(path);
     if (path.endsWith('clock')) await expect(page.getByRole('row').filter({ hasText: 'Pack and label' })).toBeVisible();

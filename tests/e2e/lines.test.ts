@@ -44,7 +44,7 @@ test('in a list of lines Enter begins the next, Backspace takes an empty one awa
     page
       .getByRole('list', { name: 'Lines of Rye shortbread' })
       .getByLabel(/^Line/)
-      .evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+      .evaluateAll((all) => all.map((element) => (element as HTMLInputElement).value));
   await line(page, 'Rye shortbread', 1).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.type('30 g honey');

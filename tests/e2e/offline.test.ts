@@ -68,7 +68,7 @@ test('without the server ten steps are ended and the page is loaded anew; then e
   await page.close();
   await stopServer(again);
   expect(
-    watched.splice(0).every((one) => /ERR_CONNECTION|ERR_FAILED|ERR_NETWORK|ERR_INCOMPLETE|ERR_EMPTY/.test(one)),
+    watched.splice(0).every((line) => /ERR_CONNECTION|ERR_FAILED|ERR_NETWORK|ERR_INCOMPLETE|ERR_EMPTY/.test(line)),
   ).toBe(true);
 });
 

@@ -41,9 +41,9 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   const other = await context.newPage();
   await other.goto(`${shop.address}/larder`);
   await other.waitForLoadState('networkidle');
-  for (const one of [page, other]) {
-    await one.getByRole('button', { name: 'Change Beech nuts' }).click();
-    await one.getByLabel('Density').fill(one === page ? '0.6' : '0.7');
+  for (const shown of [page, other]) {
+    await shown.getByRole('button', { name: 'Change Beech nuts' }).click();
+    await shown.getByLabel('Density').fill(shown === page ? '0.6' : '0.7');
   }
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('0.60');

@@ -37,7 +37,7 @@ test('a Keep that the storage does not take says why, keeps what was typed, and 
   await page.route('**/api/slabs/*', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }));
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(alert).toContainText('The server answered 502. What you typed is still here');
-  expect(watched.splice(0).every((one) => /status of 50/.test(one))).toBe(true);
+  expect(watched.splice(0).every((line) => /status of 50/.test(line))).toBe(true);
 });
 
 test('names that look like markup stay text on every screen, sheet and download', async ({ open, page, shop }) => {

@@ -22,15 +22,15 @@ test('three channels are priced and the list is printed: every table adds up', a
   const rows = await bill.getByRole('row').allInnerTexts();
   for (const column of [1, 2]) {
     const shown = rows.slice(1).map((row) => cents(row.split('\t')[column]!));
-    expect(shown.slice(0, -1).reduce((sum, one) => sum + one, 0)).toBe(shown.at(-1));
+    expect(shown.slice(0, -1).reduce((sum, value) => sum + value, 0)).toBe(shown.at(-1));
   }
   // The parts of one piece add up to its price.
   const parts = await page
     .getByRole('group', { name: 'What the price of one piece goes to' })
     .getByRole('button')
-    .evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));
+    .evaluateAll((all) => all.map((element) => element.getAttribute('aria-label') ?? ''));
   const price = cents(await tray(page, 'Sold at').innerText());
-  expect(parts.map(cents).reduce((sum, one) => sum + one, 0)).toBe(price);
+  expect(parts.map(cents).reduce((sum, value) => sum + value, 0)).toBe(price);
   const market = page.getByRole('region', { name: 'By channel' }).getByRole('row', { name: /^Market, 4/ });
   await expect(market).toContainText(`€${((4 * price) / 100).toFixed(2)}`);
   await page.getByRole('link', { name: 'price list' }).click();
@@ -180,7 +180,7 @@ test('services: a price, a label, boxes; and what is wrong is said with its plac
     perPiece: Record<string, number>;
   };
   const { total, ...items } = priced.costs;
-  expect(Math.round(Object.values(items).reduce((sum, one) => sum + one, 0) * 100)).toBe(Math.round(total! * 100));
+  expect(Math.round(Object.values(items).reduce((sum, value) => sum + value, 0) * 100)).toBe(Math.round(total! * 100));
   expect(priced.perPiece.price).toBe(Math.ceil((total! / 24) * 2.5 * 100 - 1e-9) / 100);
   const label = (await (await post('/api/label', { slab, madeOn: '2026-11-26', pack: { pieces: 6 } })).json()) as {
     text: string;

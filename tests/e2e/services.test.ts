@@ -59,15 +59,15 @@ test('a timeline: hours, hands and tins of the request, paces, and a step field 
   ] as const) {
     const { status, body } = await ask(bad);
     expect(status, path).toBe(422);
-    expect(body.problems!.map((one) => one.path)).toContain(path);
+    expect(body.problems!.map((problem) => problem.path)).toContain(path);
   }
 });
 
 test('a setting, for a slab in the places it stays in, field by field', async ({ page, shop }) => {
   const post = (data: object) => page.request.post(`${shop.address}/api/setting`, { data });
   // Chocolate without oil cracks under a cold blade once it is hard.
-  const preparations = slab.preparations.map((one) =>
-    one.id === 'top' ? { ...one, lines: one.lines.slice(0, 1) } : one,
+  const preparations = slab.preparations.map((preparation) =>
+    preparation.id === 'top' ? { ...preparation, lines: preparation.lines.slice(0, 1) } : preparation,
   );
   const cold = { ...slab, preparations, cut: { columns: 6, rows: 4, tool: 'cold blade' } };
   const stays = [

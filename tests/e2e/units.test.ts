@@ -51,7 +51,7 @@ for (const at of [0, 1, 2])
     const wrong: string[] = [];
     const written = writtenInDemo();
     for (const { id } of slabs.slice(at, at + 1)) {
-      for (const path of screensOf(id).filter((one) => !LEFT_OUT.test(one))) {
+      for (const path of screensOf(id).filter((path) => !LEFT_OUT.test(path))) {
         await page.goto(`${shop.address}${path}`);
         await page.waitForSelector('html[data-ready]');
         await expect(page.getByRole('region', { name: 'Tray' })).not.toContainText('...');
@@ -61,7 +61,7 @@ for (const at of [0, 1, 2])
         await page.emulateMedia({ media: 'screen' });
       }
     }
-    for (const path of at === 0 ? ROOMS.filter((one) => !LEFT_OUT.test(one)) : []) {
+    for (const path of at === 0 ? ROOMS.filter((path) => !LEFT_OUT.test(path)) : []) {
       await page.goto(`${shop.address}${path}`);
       await page.waitForSelector('html[data-ready]');
       wrong.push(...(await metricOn(page, written)).map((found) => `${path}: ${found}`));

@@ -15,38 +15,39 @@ function wrongs(page: Page, touch: boolean): Promise<string[]> {
     const root = document.documentElement;
     // A phone's inner width grows with what is too wide for it.
     if (root.scrollWidth > screen.width + 1) said.push(`scrolls sideways, ${root.scrollWidth} of ${screen.width} px`);
-    const nameOf = (one: Element) =>
-      `${one.tagName.toLowerCase()} "${(one.getAttribute('aria-label') ?? one.textContent ?? '').trim().slice(0, 40)}"`;
+    const nameOf = (element: Element) =>
+      `${element.tagName.toLowerCase()} "${(element.getAttribute('aria-label') ?? element.textContent ?? '').trim().slice(0, 40)}"`;
     const controls = [
       ...document.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea, summary, [role=button]'),
-    ].filter((one) => {
-      const { width, height } = one.getBoundingClientRect();
-      const shown = one.checkVisibility({ visibilityProperty: true, opacityProperty: true });
+    ].filter((element) => {
+      const { width, height } = element.getBoundingClientRect();
+      const shown = element.checkVisibility({ visibilityProperty: true, opacityProperty: true });
       // A box or a dot of a choice is touched by its words as well; what only the eye does not see is for listeners.
       return (
         shown &&
         width > 1 &&
         height > 1 &&
-        !one.closest('[inert], .unseen, .skip') &&
-        !one.matches('.bx--visually-hidden, .bx--radio-button, .bx--checkbox')
+        !element.closest('[inert], .unseen, .skip') &&
+        !element.matches('.bx--visually-hidden, .bx--radio-button, .bx--checkbox')
       );
     });
     for (const section of document.querySelectorAll<HTMLElement>('figure.section'))
       if (section.clientHeight < 60) said.push(`a section has ${section.clientHeight} px to be drawn in`);
-    for (const one of controls) {
-      const { width, height } = one.getBoundingClientRect();
-      const inText = one.tagName === 'A' && one.closest('p, li p') !== null;
+    for (const element of controls) {
+      const { width, height } = element.getBoundingClientRect();
+      const inText = element.tagName === 'A' && element.closest('p, li p') !== null;
       if (!inText && (width < 23.5 || height < 23.5))
-        said.push(`${nameOf(one)} is ${Math.round(width)} x ${Math.round(height)} px`);
-      const main = one.matches(
+        said.push(`${nameOf(element)} is ${Math.round(width)} x ${Math.round(height)} px`);
+      const main = element.matches(
         '.bx--btn:not(.bx--btn--ghost, .bx--btn--icon-only), .bx--text-input, .bx--select-input, nav a',
       );
-      if (coarse && main && height < 43.5) said.push(`${nameOf(one)} is ${Math.round(height)} px high for a finger`);
+      if (coarse && main && height < 43.5)
+        said.push(`${nameOf(element)} is ${Math.round(height)} px high for a finger`);
       const cut =
-        one.matches('button, a') &&
-        getComputedStyle(one).overflowX === 'hidden' &&
-        one.scrollWidth > one.clientWidth + 2;
-      if (cut && getComputedStyle(one).textOverflow !== 'ellipsis') said.push(`${nameOf(one)} is cut off`);
+        element.matches('button, a') &&
+        getComputedStyle(element).overflowX === 'hidden' &&
+        element.scrollWidth > element.clientWidth + 2;
+      if (cut && getComputedStyle(element).textOverflow !== 'ellipsis') said.push(`${nameOf(element)} is cut off`);
     }
     return said;
   }, touch);
@@ -58,11 +59,11 @@ function underTray(page: Page): Promise<string[]> {
     scrollTo(0, document.documentElement.scrollHeight);
     await new Promise((done) => setTimeout(done, 60));
     const tray = document.querySelector('.tray')?.getBoundingClientRect();
-    const last = [...document.querySelectorAll<HTMLElement>('#hand > *, .stage')].map((one) => ({
-      text: (one.textContent ?? '').trim().slice(0, 40),
+    const last = [...document.querySelectorAll<HTMLElement>('#hand > *, .stage')].map((element) => ({
+      text: (element.textContent ?? '').trim().slice(0, 40),
       bottom: Math.min(
-        one.getBoundingClientRect().bottom,
-        one.closest('#hand')?.getBoundingClientRect().bottom ?? Infinity,
+        element.getBoundingClientRect().bottom,
+        element.closest('#hand')?.getBoundingClientRect().bottom ?? Infinity,
       ),
     }));
     return tray ? last.filter(({ bottom }) => bottom > tray.top + 1).map(({ text }) => `under the tray: ${text}`) : [];
@@ -84,8 +85,8 @@ for (const { name, width, height, touch } of SIZES) {
           const tall = await page.evaluate(() => document.documentElement.scrollHeight);
           if (tall > height + 1) here.push(`does not go on one screen, ${tall} of ${height} px`);
           const leaf = await page.evaluate(() => {
-            const one = [...document.querySelectorAll('.bx--tab-content')].find((each) => each.checkVisibility())!;
-            return one.scrollHeight - one.clientHeight;
+            const tab = [...document.querySelectorAll('.bx--tab-content')].find((each) => each.checkVisibility())!;
+            return tab.scrollHeight - tab.clientHeight;
           });
           if (leaf > 1) here.push(`its leaf scrolls by ${leaf} px`);
         }
@@ -122,8 +123,8 @@ test.describe('dialogs on a phone', () => {
       await expect(dialog).toBeVisible();
       const outside = await dialog.locator('button, input, select, p, td').evaluateAll((all) =>
         all
-          .filter((one) => one.checkVisibility({ visibilityProperty: true }))
-          .map((one) => ({ text: one.outerHTML.slice(0, 80), box: one.getBoundingClientRect() }))
+          .filter((element) => element.checkVisibility({ visibilityProperty: true }))
+          .map((element) => ({ text: element.outerHTML.slice(0, 80), box: element.getBoundingClientRect() }))
           .filter(({ box }) => box.width > 1 && (box.left < -1 || box.right > screen.width + 1))
           .map(({ text }) => text),
       );
@@ -163,10 +164,10 @@ test.describe('the tray of a tablet', () => {
     await expect(page.getByText('1 field needs another look')).toBeVisible();
     await expect(page.getByText('Sold at')).toBeVisible();
     const over = await page.evaluate(() => {
-      const shown = [...document.querySelectorAll<HTMLElement>('.tray dl, .tray .unread, .tray .look')].filter((one) =>
-        one.checkVisibility(),
+      const shown = [...document.querySelectorAll<HTMLElement>('.tray dl, .tray .unread, .tray .look')].filter(
+        (element) => element.checkVisibility(),
       );
-      const boxes = shown.map((one) => one.getBoundingClientRect()).sort((a, b) => a.left - b.left);
+      const boxes = shown.map((element) => element.getBoundingClientRect()).sort((a, b) => a.left - b.left);
       return boxes.slice(1).filter((box, i) => box.left < boxes[i]!.right - 1).length;
     });
     expect(over).toBe(0);

@@ -119,7 +119,9 @@ const scoreNotBrittle: Rule = (facts) => {
   const found = firstCut(facts);
   if (found?.spec.tool !== 'score and snap') return [];
   const { top, under, at } = upperTwo(facts);
-  const brittle = [top, under].every((one) => one === null || one === 'chocolate' || one === 'hard boil');
+  const brittle = [top, under].every(
+    (behaviour) => behaviour === null || behaviour === 'chocolate' || behaviour === 'hard boil',
+  );
   return brittle
     ? []
     : [

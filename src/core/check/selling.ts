@@ -100,7 +100,7 @@ const keepsTooLong: SellingRule = ({ slab, label: { keeping } }) =>
 
 /** Nutrition that cannot be told. */
 const nutritionUnknown: SellingRule = ({ label: { nutrition } }) => {
-  const of = [...new Set(nutrition.unknown.flatMap((one) => one.of))];
+  const of = [...new Set(nutrition.unknown.flatMap((nutrient) => nutrient.of))];
   if (of.length === 0) return [];
   const more = of.length > 4 ? ` and ${of.length - 4} more` : '';
   return [

@@ -73,7 +73,7 @@ export function billOf(run: Run, pricing: SettledPricing, digits: number): Bill 
   );
   return {
     coins: Object.fromEntries(COST_ITEMS.map((item, i) => [item, coins[i]!])) as Record<CostItem, number>,
-    total: coins.reduce((sum, one) => sum + one, 0),
+    total: coins.reduce((sum, coin) => sum + coin, 0),
     handsMinutes,
   };
 }

@@ -82,8 +82,11 @@ export function cutSlab(tin: Tin, heightMm: number, strata: readonly Stratum[], 
     columns,
     rows,
     pieces: [...order('piece'), ...order('rim')].map(({ of, massesG, kind, id }) => {
-      const own = cut.kinds?.find((one) => one.id === id);
-      const sides = { lengthMm: mean(of.map((one) => one.lengthMm)), widthMm: mean(of.map((one) => one.widthMm)) };
+      const own = cut.kinds?.find((kind) => kind.id === id);
+      const sides = {
+        lengthMm: mean(of.map((piece) => piece.lengthMm)),
+        widthMm: mean(of.map((piece) => piece.widthMm)),
+      };
       const size = own ? { lengthMm: own.lengthMm, widthMm: own.widthMm } : sides;
       return { ...kindOf(kind, massesG, { ...size, heightMm }), ...(own ? { id: own.id, name: own.name } : {}) };
     }),

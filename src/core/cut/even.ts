@@ -52,16 +52,16 @@ function alike(
 ): number[] {
   const parts = due.length;
   if (parts === 1) return [];
-  const dues = due.reduce((sum, one) => sum + one, 0);
+  const dues = due.reduce((sum, share) => sum + share, 0);
   const lessMm = (parts - 1) * kerfMm;
   let unitG = (massG(fromMm, toMm) * (1 - lessMm / (toMm - fromMm))) / dues;
   let lines: number[] = [];
   for (let round = 0; round < MOST_ROUNDS; round++) {
     lines = [];
     let at = fromMm;
-    for (const one of due.slice(0, -1)) {
-      const guess = Math.min(toMm, at + ((toMm - fromMm - lessMm) * one) / dues);
-      const line = placeOf((to) => massG(at, to), unitG * one, at, guess, toMm);
+    for (const share of due.slice(0, -1)) {
+      const guess = Math.min(toMm, at + ((toMm - fromMm - lessMm) * share) / dues);
+      const line = placeOf((to) => massG(at, to), unitG * share, at, guess, toMm);
       lines.push(line);
       at = line + kerfMm;
     }
@@ -140,7 +140,7 @@ export function evenWays(
   for (let round = 0; round < MOST_ROUNDS && kerf > 0 && rows > 1; round++) {
     const meanG = strips.reduce((sum, { pieceG }) => sum + pieceG, 0) / rows;
     if (strips.every(({ pieceG }) => Math.abs(pieceG - meanG) < 1e-8 * meanG)) break;
-    due = due.map((one, at) => (one * meanG) / strips[at]!.pieceG);
+    due = due.map((share, at) => (share * meanG) / strips[at]!.pieceG);
     lines = alike(y, ...ends('width'), due, kerf);
     strips = stripsAt(lines);
   }

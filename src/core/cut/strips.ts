@@ -16,7 +16,7 @@ const SAME_MM = 0.05;
  */
 export function stripsOf(outline: Outline, cut: CutSpec): Layout | null {
   const turned = cut.strips![0]!.along === 'width';
-  const strips = [...cut.strips!].sort((one, other) => one.atMm - other.atMm);
+  const strips = [...cut.strips!].sort((strip, other) => strip.atMm - other.atMm);
   if (strips.some(({ along = 'length' }) => (along === 'width') !== turned)) return null;
   const { left = 0, right = 0, front = 0, back = 0 } = cut.trimMm ?? {};
   // Along the strips, and across them.
@@ -99,7 +99,7 @@ function spansOf(
   endMm: number,
   kerfMm: number,
 ): (readonly [number, number])[] | null {
-  const lines = [...linesMm].sort((one, other) => one - other);
+  const lines = [...linesMm].sort((line, other) => line - other);
   const from = [startMm, ...lines.map((at) => at + kerfMm)];
   const spans = from.map((at, i) => [at, lines[i] ?? endMm] as const);
   return spans.some(([near, far], i) => far - near <= (i === spans.length - 1 ? -kerfMm - SAME_MM : 0))

@@ -96,14 +96,14 @@ export function fitSurface(readings: readonly Reading[], { lengthMm, widthMm }: 
     const count = COUNT[terms];
     if (terms !== 'level' && readings.length <= count) continue;
     const fit = leastSquares(places, mm, count);
-    if (!fit || (terms !== 'level' && fit.leverage.some((one) => one > 1 - 1e-6))) continue;
+    if (!fit || (terms !== 'level' && fit.leverage.some((leverage) => leverage > 1 - 1e-6))) continue;
     const surface = scales.map((scale, i) => (fit.coefficients[i] ?? 0) / scale) as unknown as Surface;
     const missed = places.map((place, at) => {
       const foretold = termsAt(place).reduce((sum, term, i) => sum + term * (fit.coefficients[i] ?? 0), 0);
       return (mm[at]! - foretold) / (1 - fit.leverage[at]!);
     });
     const errorMm =
-      readings.length > 1 ? Math.sqrt(missed.reduce((sum, one) => sum + one * one, 0) / readings.length) : null;
+      readings.length > 1 ? Math.sqrt(missed.reduce((sum, miss) => sum + miss * miss, 0) / readings.length) : null;
     found.push({ terms, surface, errorMm });
   }
   // More terms have to be worth it.

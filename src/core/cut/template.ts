@@ -29,7 +29,7 @@ export function strokeOrder({ outline, strokes }: Pick<Layout, 'outline' | 'stro
   const place = ({ from, to, set }: Stroke) => (set === 'along' ? from[1] + to[1] : from[0] + to[0]);
   const ordered = sets.flatMap((set) => {
     const own = strokes.filter((stroke) => stroke.set === set);
-    return set === 'from the middle' ? own : own.sort((one, other) => place(one) - place(other));
+    return set === 'from the middle' ? own : own.sort((line, other) => place(line) - place(other));
   });
   return {
     outline,

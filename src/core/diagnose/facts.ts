@@ -110,7 +110,7 @@ function waited(
   isMeant: (step: StepRecord['step'], on: string) => boolean,
   holds: (over: number, most: number) => boolean,
 ): Told | null {
-  const ended = new Map(record.steps.map((one) => [one.step.id, one]));
+  const ended = new Map(record.steps.map((stepMade) => [stepMade.step.id, stepMade]));
   const all = record.steps.flatMap(({ step, from }) =>
     step.after.flatMap(({ on, most }) => {
       const before = ended.get(on);

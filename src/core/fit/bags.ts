@@ -147,7 +147,7 @@ function nearest(left: readonly number[], shards: readonly number[], bag: number
   const wanted = Math.ceil(bag / STEP);
   const units = left.map((at) => Math.floor(shards[at]! / STEP));
   // A sum goes beyond a bag by less than the lightest shard, or that shard would be taken out again.
-  const reach = wanted + units.reduce((most, one) => Math.max(most, one), 0);
+  const reach = wanted + units.reduce((most, unit) => Math.max(most, unit), 0);
   const through = new Int16Array(reach + 1).fill(-1);
   through[0] = left.length;
   let best = -1;

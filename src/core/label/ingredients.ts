@@ -38,7 +38,7 @@ export function promises(
   { name, labelName = '', aliases = [] }: Pick<Ingredient, 'name' | 'labelName' | 'aliases'>,
 ): boolean {
   const said = new Set(wordsOf(productName).filter((word) => !OTHER_WORDS.test(word)));
-  return [name, labelName, ...aliases].some((one) => wordsOf(one).some((word) => said.has(word)));
+  return [name, labelName, ...aliases].some((called) => wordsOf(called).some((word) => said.has(word)));
 }
 
 /** What a product's name promises by one of its words, and how much of that is in it. */
@@ -49,14 +49,16 @@ export interface Promised {
 
 /** What a product's name promises, word by word: lime juice and lime zest are both lime. */
 export function promisedIn(ingredients: readonly LabelIngredient[], productName: string): Promised[] {
-  const named = ingredients.flatMap((one) => [one, ...one.of]).filter(({ percent }) => percent !== null);
+  const named = ingredients
+    .flatMap((ingredient) => [ingredient, ...ingredient.of])
+    .filter(({ percent }) => percent !== null);
   const words = [...new Set(wordsOf(productName))];
   const by = new Map<string, LabelIngredient[]>();
-  for (const one of named) {
-    const said = wordsOf(one.name);
+  for (const ingredient of named) {
+    const said = wordsOf(ingredient.name);
     // One that only another of its names promises stands for itself.
-    const key = words.find((word) => said.includes(word)) ?? one.name;
-    by.set(key, [...(by.get(key) ?? []), one]);
+    const key = words.find((word) => said.includes(word)) ?? ingredient.name;
+    by.set(key, [...(by.get(key) ?? []), ingredient]);
   }
   return [...by.values()].map((all) => ({
     names: all.map(({ name }) => name),
@@ -158,7 +160,7 @@ export function emphasised(name: string, allergens: readonly string[]): string {
   let text = name;
   const behind: string[] = [];
   // Whoever is told "wheat" is told the gluten in it.
-  for (const allergen of allergens.filter((one) => one !== 'gluten' || !allergens.includes('wheat'))) {
+  for (const allergen of allergens.filter((other) => other !== 'gluten' || !allergens.includes('wheat'))) {
     const word = SAYS[allergen] ?? new RegExp(`\\b${allergen}\\b`, 'i');
     if (word.test(text)) text = text.replace(word, (found) => `**${found}**`);
     else behind.push(`**${allergen}**`);

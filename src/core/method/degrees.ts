@@ -56,7 +56,7 @@ const ORDER = ['celsius', 'fahrenheit', 'unsaid', 'gas'] as const;
 
 function degreesIn(sentence: string, isF: (value: number) => boolean): (Degrees & { at: number; end: number })[] {
   const found: (Degrees & { at: number; end: number })[] = [];
-  const taken = (at: number) => found.some((one) => at >= one.at && at < one.end);
+  const taken = (at: number) => found.some((match) => at >= match.at && at < match.end);
   const add = (match: RegExpMatchArray, degrees: Degrees) =>
     found.push({ ...degrees, at: match.index!, end: match.index! + match[0].length });
   const middle = (low: string, high: string | undefined) =>

@@ -124,7 +124,9 @@ export function namedIn(
       const nuts = /\bnuts\b/i.test(said)
         ? own.filter(({ ingredient }) => NUTS.test(ingredient) && !/butter|nutmeg|coconut/i.test(ingredient))
         : [];
-      return own.filter((line) => dry.includes(line) || nuts.includes(line) || meant.some((one) => one.line === line));
+      return own.filter(
+        (line) => dry.includes(line) || nuts.includes(line) || meant.some((match) => match.line === line),
+      );
     },
   };
 }

@@ -35,10 +35,11 @@ export function minutesIn(sentence: string): MinutesRead[] {
     if (NO_LENGTH_BEHIND.test(sentence.slice(match.index + all.length))) continue;
     const unit = firstUnit ?? secondUnit;
     if (unit === undefined) continue;
-    const one = inMinutes(Number(first), unit);
+    const lower = inMinutes(Number(first), unit);
     const other = second === undefined ? null : inMinutes(Number(second), secondUnit!);
     const isSum = firstUnit !== undefined && (joint === undefined || /^and$/i.test(joint));
-    let minutes: MinutesRead = other === null ? [one, one] : isSum ? [one + other, one + other] : [one, other];
+    let minutes: MinutesRead =
+      other === null ? [lower, lower] : isSum ? [lower + other, lower + other] : [lower, other];
     if (minutes[0] > minutes[1]) minutes = [minutes[1], minutes[0]];
     if (minutes[1] <= MOST_MINUTES) found.push({ at: match.index, minutes });
   }

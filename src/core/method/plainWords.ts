@@ -55,9 +55,9 @@ export function inFigures(sentence: string): string {
     .replace(/(?<![\d/.])([1-7])\/(\d)(?![\d/])/g, (_, top: string, bottom: string) => fraction(undefined, top, bottom))
     .replace(/(\d),(\d{1,2})(?!\d)/g, '$1.$2');
   for (const [words, figures] of HOURS) plain = plain.replace(words, figures);
-  return plain.replace(NUMBER, (_, ten: string | undefined, one: string | undefined, alone: string | undefined) => {
+  return plain.replace(NUMBER, (_, ten: string | undefined, unit: string | undefined, alone: string | undefined) => {
     const value = (word: string | undefined) => (word === undefined ? 0 : WORDS.get(word.toLowerCase())!);
-    return String(value(ten) + value(one) + value(alone));
+    return String(value(ten) + value(unit) + value(alone));
   });
 }
 

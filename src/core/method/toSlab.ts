@@ -135,7 +135,7 @@ function take(read: StepRead, gathered: Map<string, Gathered>): void {
   const { kind } = read;
   if (NO_STEP.test(read.text) && (kind === 'other' || kind === 'set')) return;
   const other = read.joins === null ? undefined : gathered.get(read.joins);
-  const isOpen = (one: Gathered) => !one.isLaid && !one.isBaked && one.steps.length > 0;
+  const isOpen = (gathered: Gathered) => !gathered.isLaid && !gathered.isBaked && gathered.steps.length > 0;
   if (other && isOpen(other) && isOpen(own)) {
     own.with.push(read.joins!);
     if (kind === 'lay') {

@@ -51,6 +51,7 @@ export function progressOf(
 ): { readonly first: number; readonly last: number } | null {
   const half = Math.floor(results.length / 2);
   if (half < 2) return null;
-  const mean = (some: readonly PracticeResult[]) => some.reduce((sum, one) => sum + scoreOf(one), 0) / some.length;
+  const mean = (some: readonly PracticeResult[]) =>
+    some.reduce((sum, result) => sum + scoreOf(result), 0) / some.length;
   return { first: mean(results.slice(0, half)), last: mean(results.slice(-half)) };
 }

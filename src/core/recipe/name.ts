@@ -156,7 +156,7 @@ export function named(description: string, larder: Larder): Named {
     text = `${fruit[1]!.toLowerCase()} ${part[1]!.toLowerCase()}`;
   }
   const state = states
-    .filter((one) => !/^optional$/i.test(one))
+    .filter((note) => !/^optional$/i.test(note))
     .join(', ')
     .slice(0, 100);
   return {

@@ -102,7 +102,9 @@ function furtherAmounts(led: Led, measures: Measures): { also: Written[]; rest: 
       .map((part) => leadingAmount(tidied(part), measures));
     if (
       found.length === 0 ||
-      found.some((one) => one === null || !isMeasure(one) || (bracket && /\p{L}{3}/u.test(withoutNotes(one.rest))))
+      found.some(
+        (amount) => amount === null || !isMeasure(amount) || (bracket && /\p{L}{3}/u.test(withoutNotes(amount.rest))),
+      )
     )
       break;
     also.push(...(found as Led[]));
@@ -191,10 +193,10 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const packSize = size && gramsOf({ ...led, ...size }, null, null, found, measures);
   const packG = packSize?.ok ? packSize.massG : null;
   const first = gramsOf(led, packG, state, found, measures);
-  const second = also.map((written) => ({ one: written, weighed: gramsOf(written, null, state, found, measures) }));
+  const second = also.map((written) => ({ written, weighed: gramsOf(written, null, state, found, measures) }));
   const heavy = second.find(({ weighed }) => weighed.ok) ?? second[0];
   const asPack = led.packSize && { quantity: led.packSize.quantity * led.quantity, unit: led.packSize.unit };
-  const more = heavy ? { quantity: heavy.one.quantity, unit: heavy.one.unit } : asPack;
+  const more = heavy ? { quantity: heavy.written.quantity, unit: heavy.written.unit } : asPack;
   if (![led.quantity, packG ?? 1, more?.quantity ?? 1].every(holdsQuantity))
     return unreadLine(text, 'No line holds so much or so little: is the number right?');
   const alsoG = heavy?.weighed.ok ? heavy.weighed.massG : null;
@@ -210,7 +212,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
       `A ${/heap|round/i.test(filling) ? 'heaped spoon' : `${filling.toLowerCase()} measure`} can be twice a level one: weigh it, or write it level`,
     );
   if (first.ok && alsoG !== null && Math.abs(first.massG - alsoG) > DISAGREE * Math.max(first.massG, alsoG)) {
-    asks.push(`${said(led)} is ${figure(first.massG)} g and ${said(heavy!.one)} is ${figure(alsoG)} g: which one?`);
+    asks.push(`${said(led)} is ${figure(first.massG)} g and ${said(heavy!.written)} is ${figure(alsoG)} g: which one?`);
   }
   const bag = led.unit === 'pack' && packG === null && more === null ? BAG.exec(plain) : null;
   if (
@@ -243,7 +245,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
         ? found
           ? 'The larder does not say what this weighs'
           : 'The larder does not know it'
-        : `${first.ok ? said(led) : said(heavy!.one)} is ${figure(massG)} g`),
+        : `${first.ok ? said(led) : said(heavy!.written)} is ${figure(massG)} g`),
   };
 }
 
@@ -259,8 +261,8 @@ function fromPart(part: string, whole: string): string {
   const of = whole.replace(/^(?:an?|the) /i, '');
   const name = /^(?:(?:large|small|medium|unwaxed|organic|ripe|fresh) )*/i.exec(of)!;
   const [thing = '', ...rest] = of.slice(name[0].length).split(/,\s*/);
-  const one = /^(?:eggs?)$/i.test(thing) ? 'egg' : thing.replace(/(?<=[^s])s$/i, '');
-  const named = /white|yolk/.test(what) ? `${one} ${what.replace(/s$/, '')}` : `${one} ${what}`;
+  const singular = /^(?:eggs?)$/i.test(thing) ? 'egg' : thing.replace(/(?<=[^s])s$/i, '');
+  const named = /white|yolk/.test(what) ? `${singular} ${what.replace(/s$/, '')}` : `${singular} ${what}`;
   return [named, ...rest].join(', ');
 }
 

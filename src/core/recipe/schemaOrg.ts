@@ -15,7 +15,7 @@ const DEEPEST = 12;
 
 function recipesIn(found: unknown, deep = 0): Node[] {
   if (deep > DEEPEST) return [];
-  if (Array.isArray(found)) return found.slice(0, 1000).flatMap((one) => recipesIn(one, deep + 1));
+  if (Array.isArray(found)) return found.slice(0, 1000).flatMap((part) => recipesIn(part, deep + 1));
   if (!isNode(found)) return [];
   if (isOfType(found, 'Recipe') || isOfType(found, 'https://schema.org/Recipe')) return [found];
   return ['@graph', 'mainEntity', 'itemListElement', 'item'].flatMap((key) => recipesIn(found[key], deep + 1));

@@ -51,8 +51,8 @@ const ABOUT =
 /** A text in plain letters: fractions as 1/2, one kind of dash and space. */
 export const plainLetters = (text: string): string =>
   text
-    .replace(/(\d)?\s*([¼½¾⅐-⅞])/gu, (_, digit: string | undefined, one: string) =>
-      digit === undefined ? FRACTIONS[one]! : `${digit} ${FRACTIONS[one]!}`,
+    .replace(/(\d)?\s*([¼½¾⅐-⅞])/gu, (_, digit: string | undefined, fraction: string) =>
+      digit === undefined ? FRACTIONS[fraction]! : `${digit} ${FRACTIONS[fraction]!}`,
     )
     .normalize('NFKC')
     .replace(/[\u2010-\u2015\u2212]/g, '-')

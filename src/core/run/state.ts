@@ -131,7 +131,7 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
       lateMinutes: (to - beginMs) / MINUTE_MS - step.planned.to,
     };
   });
-  const byId = new Map(steps.map((one) => [one.step.id, one]));
+  const byId = new Map(steps.map((stepNow) => [stepNow.step.id, stepNow]));
   const inOrder = order
     .map(({ id }) => byId.get(id)!)
     .sort((a, b) => Number(a.isPutOff) - Number(b.isPutOff) || a.from - b.from);
@@ -146,8 +146,10 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
     steps,
     lines: linesNow(plan, counted),
     now,
-    byItself: underWay.filter((one) => one !== now),
-    next: inOrder.filter(({ status }) => status === 'ready' || status === 'waiting').filter((one) => one !== now),
+    byItself: underWay.filter((stepNow) => stepNow !== now),
+    next: inOrder
+      .filter(({ status }) => status === 'ready' || status === 'waiting')
+      .filter((stepNow) => stepNow !== now),
     dangers: dangersIn(steps, byId),
     status: ended?.kind === 'stopped' ? 'stopped' : ended ? 'finished' : 'open',
     endsAt: last,

@@ -80,7 +80,7 @@ function arcsOf(
       ];
     }),
   );
-  const uses = (what: string) => (step: RunStep) => step.occupies.filter((one) => one === what).length;
+  const uses = (what: string) => (step: RunStep) => step.occupies.filter((used) => used === what).length;
   const { hands, rings } = plan.means;
   const inTurn = [
     ...chained(order, 2 * hands, (step) => HALVES[step.hands], until),

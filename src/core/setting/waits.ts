@@ -203,7 +203,9 @@ function settled(
     const { top } = facesIn(place, places, support);
     const keep = minute === hotAfter || minute === SHOWN_UNSET || minute === (setAfter ?? Infinity) + SHOWN_SET;
     if (keep) snapshots.set(minute, { cells: stack.celsius, states: states.map((state) => ({ ...state })) });
-    layers.forEach((one, l) => follow(states[l]!, one, momentOf(curves[l]!, minute), poured + minute, top.airC));
+    layers.forEach((pouredLayer, l) =>
+      follow(states[l]!, pouredLayer, momentOf(curves[l]!, minute), poured + minute, top.airC),
+    );
     const { takesNextAt, cutsAt } = states[at]!;
     const ready = next ? takesNextAt : cutsAt;
     if (ready !== null) setAfter ??= ready - poured;

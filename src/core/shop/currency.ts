@@ -59,8 +59,8 @@ export function moneyTurned<T extends Partial<Shop>>(settings: T, change: Curren
     boxes: priced(boxes, change),
     bags: priced(bags, change),
     wraps: priced(wraps, change),
-    channels: channels?.map((one) =>
-      one.feeEach === undefined ? one : turned(one, change, (by) => ({ feeEach: by(one.feeEach!) })),
+    channels: channels?.map((channel) =>
+      channel.feeEach === undefined ? channel : turned(channel, change, (by) => ({ feeEach: by(channel.feeEach!) })),
     ),
     pricing: pricing && turnedPricing(pricing, change),
   };

@@ -51,17 +51,17 @@ export function robustLine(x: readonly number[], y: readonly number[], weights: 
       weights.map((w, i) => w * trust[i]!),
     );
     if (!(fit.sxx > 0)) return null;
-    const off = x.map((one, i) => (y[i]! - fit.at0 - fit.slope * one) * Math.sqrt(weights[i]!));
+    const off = x.map((at, i) => (y[i]! - fit.at0 - fit.slope * at) * Math.sqrt(weights[i]!));
     const sizes = off.map(Math.abs).sort((a, b) => a - b);
     scale = Math.max(1e-12, sizes[sizes.length >> 1]! / MAD);
-    trust = off.map((one) => Math.min(1, (HUBER * scale) / Math.max(1e-300, Math.abs(one))));
-    trust = trust.map((one) => (one < 0.25 ? 0 : one));
-    if (trust.filter((one) => one > 0).length < 3) return null;
+    trust = off.map((distance) => Math.min(1, (HUBER * scale) / Math.max(1e-300, Math.abs(distance))));
+    trust = trust.map((weight) => (weight < 0.25 ? 0 : weight));
+    if (trust.filter((weight) => weight > 0).length < 3) return null;
   }
   const w = weights.map((weight, i) => weight * trust[i]!);
   const { sw, mx, sxx, slope, at0 } = once(x, y, w);
-  const count = trust.filter((one) => one > 0).length;
-  const squares = x.reduce((sum, one, i) => sum + w[i]! * (y[i]! - at0 - slope * one) ** 2, 0);
+  const count = trust.filter((weight) => weight > 0).length;
+  const squares = x.reduce((sum, at, i) => sum + w[i]! * (y[i]! - at0 - slope * at) ** 2, 0);
   const variance = Math.max(squares / Math.max(1, count - 2), (0.2 * scale) ** 2);
   const varSlope = variance / sxx;
   return { at0, slope, varSlope, varAt0: variance / sw + varSlope * mx * mx, cov: -varSlope * mx, count };

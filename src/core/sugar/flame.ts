@@ -51,7 +51,7 @@ export function lastTurn(points: Points): number {
   let from = 0;
   for (;;) {
     const count = x.length - from;
-    const one = over(from, x.length);
+    const whole = over(from, x.length);
     let best: { at: number; f: number } | null = null;
     const step = Math.max(1, Math.floor(count / MOST_CANDIDATES));
     for (let at = from + LEAST_POINTS; at <= x.length - LEAST_POINTS; at += step) {
@@ -59,7 +59,7 @@ export function lastTurn(points: Points): number {
       const [a, b] = [over(from, at), over(at, x.length)];
       if (Math.abs(b.slope / a.slope - 1) < LEAST_TURN) continue;
       const two = a.missed + b.missed;
-      const f = (one.missed - two) / 2 / (two / Math.max(1, count - 4));
+      const f = (whole.missed - two) / 2 / (two / Math.max(1, count - 4));
       if (f > MOST_LIKELY_ONE && (best === null || f > best.f)) best = { at, f };
     }
     if (best === null) return from;
@@ -97,7 +97,7 @@ export function wanderOf(points: Points, slope: number): number {
   if (windows.length < 3) return USUAL_WANDER;
   // A stretch that is told well says more.
   const weights = windows.map(({ noise }) => 1 / (noise + USUAL_WANDER ** 2));
-  const sum = weights.reduce((total, one) => total + one, 0);
+  const sum = weights.reduce((total, weight) => total + weight, 0);
   const found = windows.reduce((total, { off, noise }, i) => total + weights[i]! * (off ** 2 - noise), 0) / sum;
   // Less a part of its standard error, so that scatter is not taken for a wander.
   const error =

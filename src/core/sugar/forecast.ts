@@ -63,7 +63,7 @@ function settled(readings: readonly Reading[]): Reading[] {
   const step = Math.ceil(readings.length / MOST_FITTED);
   return readings.filter(([, celsius], i) => {
     if ((readings.length - 1 - i) % step !== 0) return false;
-    const near = readings.slice(Math.max(0, i - NEIGHBOURS), i + NEIGHBOURS + 1).map(([, one]) => one);
+    const near = readings.slice(Math.max(0, i - NEIGHBOURS), i + NEIGHBOURS + 1).map(([, celsius]) => celsius);
     near.sort((a, b) => a - b);
     return Math.abs(celsius - near[near.length >> 1]!) <= JUMP_C;
   });

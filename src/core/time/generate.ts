@@ -41,14 +41,14 @@ function fits(activity: Activity, from: number, placed: readonly Placed[], means
   const to = from + activity.minutes;
   const halves = HALVES[activity.hands];
   if (isAttended(activity) && !isOpen(windows, from, to)) return false;
-  const over = placed.filter((one) => one.from < to - EPS && one.to > from + EPS);
+  const over = placed.filter((activity) => activity.from < to - EPS && activity.to > from + EPS);
   if (halves > 0 && mostAtOnce(over, from, ({ hands }) => HALVES[hands]) + halves > 2 * means.hands) return false;
   return activity.occupies.every((what) => {
-    const uses = (one: Activity) => one.occupies.filter((other) => other === what).length;
+    const uses = (activity: Activity) => activity.occupies.filter((other) => other === what).length;
     if (what === 'oven') {
       const hot = ({ ovenC }: Activity) => Math.abs((ovenC ?? 0) - (activity.ovenC ?? 0)) > SAME_OVEN_C;
-      const others = mostAtOnce(over, from, (one) => (uses(one) > 0 && hot(one) ? 1 : 0));
-      const alike = mostAtOnce(over, from, (one) => (uses(one) > 0 && !hot(one) ? 1 : 0));
+      const others = mostAtOnce(over, from, (activity) => (uses(activity) > 0 && hot(activity) ? 1 : 0));
+      const alike = mostAtOnce(over, from, (activity) => (uses(activity) > 0 && !hot(activity) ? 1 : 0));
       return others + Math.ceil((alike + 1) / OVEN_SHELVES) <= means.ovens;
     }
     const there = what === 'ring' ? means.rings : (SHELVES[what as keyof typeof SHELVES] ?? Infinity);

@@ -88,11 +88,11 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
     key: string,
     x: ReadonlyMap<string, T>,
     y: ReadonlyMap<string, T>,
-    of: (one: T) => number | null,
+    of: (side: T) => number | null,
     name: string,
   ): Beside => {
-    const [one, other] = [x.get(key), y.get(key)];
-    return { name, a: one ? of(one) : null, b: other ? of(other) : null };
+    const [left, right] = [x.get(key), y.get(key)];
+    return { name, a: left ? of(left) : null, b: right ? of(right) : null };
   };
   const both = (name: string, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number) => ({
     name,
@@ -103,12 +103,12 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
   return {
     layers: union(la, lb).map((key) => {
       const { name } = (la.get(key) ?? lb.get(key))!;
-      const at = (of: 'mm' | 'massG' | 'cost') => beside(key, la, lb, (one) => one[of], name);
+      const at = (of: 'mm' | 'massG' | 'cost') => beside(key, la, lb, (layer) => layer[of], name);
       return { name, mm: at('mm'), massG: at('massG'), cost: at('cost') };
     }),
     lines: union(na, nb).map((key) => {
       const { preparation, name } = (na.get(key) ?? nb.get(key))!;
-      const at = (of: 'massG' | 'cost') => beside(key, na, nb, (one) => one[of], name);
+      const at = (of: 'massG' | 'cost') => beside(key, na, nb, (line) => line[of], name);
       return { preparation, massG: at('massG'), cost: at('cost') };
     }),
     whole: [

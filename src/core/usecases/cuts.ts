@@ -85,16 +85,16 @@ function outcomeIn(
   const layout = layOut(tin, slab.heightMm, cut);
   const [kind] = pieces;
   if (!kind || !layout) return null;
-  const count = pieces.reduce((sum, one) => sum + one.count, 0);
-  const piecesG = pieces.reduce((sum, one) => sum + one.count * one.massG, 0);
+  const count = pieces.reduce((sum, piece) => sum + piece.count, 0);
+  const piecesG = pieces.reduce((sum, piece) => sum + piece.count * piece.massG, 0);
   return {
     cut,
     pieces: count,
     lengthMm: kind.lengthMm,
     widthMm: kind.widthMm,
     massG: piecesG / count,
-    lightestG: pieces.reduce((least, one) => Math.min(least, one.lightestG), Infinity),
-    heaviestG: pieces.reduce((most, one) => Math.max(most, one.heaviestG), 0),
+    lightestG: pieces.reduce((least, piece) => Math.min(least, piece.lightestG), Infinity),
+    heaviestG: pieces.reduce((most, piece) => Math.max(most, piece.heaviestG), 0),
     // Trims are paid for by the pieces.
     cost: usedHere / count,
     trimShare: slab.massG > 0 ? trimG / slab.massG : 0,
@@ -155,7 +155,7 @@ function cutsOfSize(
   }
   const counts = (whole: number, piece: number) => {
     const n = (whole + kerfMm) / (piece + kerfMm);
-    return [...new Set([Math.max(1, Math.floor(n)), Math.max(1, Math.ceil(n))])].filter((one) => one <= MOST_GRID);
+    return [...new Set([Math.max(1, Math.floor(n)), Math.max(1, Math.ceil(n))])].filter((count) => count <= MOST_GRID);
   };
   return turned.flatMap(([along, across]) =>
     counts(alongMm, along).flatMap((columns) => counts(acrossMm, across).map((rows) => ({ ...cut, columns, rows }))),
@@ -208,11 +208,11 @@ export function cutAnswers(
     one.rows === other.rows &&
     JSON.stringify(one.trimMm) === JSON.stringify(other.trimMm);
   return tried
-    .flatMap((one) => outcomeOf(basis, one) ?? [])
+    .flatMap((cut) => outcomeOf(basis, cut) ?? [])
     .sort(nearest)
     .filter((outcome, i, all) => all.findIndex((first) => same(first, outcome)) === i)
     .slice(0, MOST_ANSWERS)
-    .flatMap(({ cut: one }) => plannedOutcome(plan(slab, larder, shop, { ...options, cut: one }), one) ?? [])
+    .flatMap(({ cut }) => plannedOutcome(plan(slab, larder, shop, { ...options, cut }), cut) ?? [])
     .sort(nearest)
     .map((outcome) => ({ ...outcome, why: whyOf(ask, outcome, figures) }));
 }

@@ -93,12 +93,12 @@ export function withoutAllergen(
       if (!ingredient || !allergensOf(ingredient, larder, slabLarder).has(allergen)) return line;
       const where = `/preparations/${p}/lines/${l}`;
       const asked = answers[where];
-      const listed = ingredient.alternatives?.find((one) => one.ingredient === asked);
+      const listed = ingredient.alternatives?.find((alternative) => alternative.ingredient === asked);
       const answer = asked
         ? (listed ?? { ingredient: asked, ratio: 1, changes: '' })
         : answerFor(ingredient, allergen, larder, slabLarder);
       if (!answer) {
-        const tried = (ingredient.alternatives ?? []).map((one) => one.ingredient);
+        const tried = (ingredient.alternatives ?? []).map((alternative) => alternative.ingredient);
         const why =
           tried.length > 0
             ? `${tried.join(' and ')} carry it too, or are not in the larder`
@@ -120,7 +120,7 @@ export function withoutAllergen(
 }
 
 function changesOf(before: Slab, after: Slab, larder: Larder, shop: Shop): Measure[] {
-  const [one, other] = [before, after].map((slab) => {
+  const [was, is] = [before, after].map((slab) => {
     const laid = expandDividedLines(slab);
     const of = madeOfSlab(laid, scaleSlab(laid, larder, shop, {}));
     const planned = plan(slab, larder, shop);
@@ -140,12 +140,12 @@ function changesOf(before: Slab, after: Slab, larder: Larder, shop: Shop): Measu
     };
   }) as [Figures, Figures];
   return [
-    { what: 'fat', unit: 'percent', before: one.fat, after: other.fat },
-    { what: 'water', unit: 'percent', before: one.water, after: other.water },
-    { what: 'energy', unit: 'kcal in 100 g', before: one.kcal, after: other.kcal },
-    { what: 'cost of a piece', unit: 'money', before: one.cost, after: other.cost },
-    { what: 'mass of a piece', unit: 'g', before: one.mass, after: other.mass },
-    { what: 'can be cut after', unit: 'min', before: one.cut, after: other.cut },
+    { what: 'fat', unit: 'percent', before: was.fat, after: is.fat },
+    { what: 'water', unit: 'percent', before: was.water, after: is.water },
+    { what: 'energy', unit: 'kcal in 100 g', before: was.kcal, after: is.kcal },
+    { what: 'cost of a piece', unit: 'money', before: was.cost, after: is.cost },
+    { what: 'mass of a piece', unit: 'g', before: was.mass, after: is.mass },
+    { what: 'can be cut after', unit: 'min', before: was.cut, after: is.cut },
   ];
 }
 

@@ -98,8 +98,8 @@ export function cutsByMoney(
       ];
     })
     .sort((a, b) => b.margin - a.margin || a.pieces - b.pieces || a.longest - b.longest)
-    .filter((one, i, all) => one.more === 0 || all.findIndex((first) => isAlike(first, one)) === i)
-    .map(({ longest: _longest, ...one }) => one);
+    .filter((found, i, all) => found.more === 0 || all.findIndex((first) => isAlike(first, found)) === i)
+    .map(({ longest: _longest, ...found }) => found);
 }
 
 /** The same pieces the other way round: the squarer of them stands. */

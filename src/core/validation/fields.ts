@@ -114,7 +114,7 @@ export const pairs = (most: number, what: string) =>
       if (found === undefined) return true;
       if (!Array.isArray(found)) return false;
       if (found.length > most) return createError({ message: `At most ${most} are possible: send the last of them` });
-      const isNumber = (one: unknown) => typeof one === 'number' && Math.abs(one) <= 1e9;
+      const isNumber = (value: unknown) => typeof value === 'number' && Math.abs(value) <= 1e9;
       const wrong: yup.ValidationError[] = [];
       for (let i = 0; i < found.length && wrong.length < MOST_PAIRS_TOLD; i++) {
         const pair: unknown = found[i];

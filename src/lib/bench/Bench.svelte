@@ -58,10 +58,11 @@
   const of = <K extends 'byItself' | 'next'>(what: K): OfRun[] =>
     followers
       .filter(({ state }) => state.status === 'open')
-      .flatMap((one) =>
-        [...(what === 'next' && one !== follower && one.state.now ? [one.state.now] : []), ...one.state[what]].map(
-          (step) => ({ run: one.id, name: one.plan.name, step }),
-        ),
+      .flatMap((followed) =>
+        [
+          ...(what === 'next' && followed !== follower && followed.state.now ? [followed.state.now] : []),
+          ...followed.state[what],
+        ].map((step) => ({ run: followed.id, name: followed.plan.name, step })),
       );
   const byItself = $derived(of('byItself').sort((a, b) => a.step.to - b.step.to));
   const next = $derived(
@@ -97,18 +98,18 @@
 
   function end(id: number, step: string) {
     caller ??= openCaller();
-    const whose = followers.find((one) => one.id === id)!;
+    const whose = followers.find((followed) => followed.id === id)!;
     whose.happened({ kind: 'step-done', step });
     const follows = beginsWith(whose.state, step);
-    if (follows.length > 0) whose.happened(...follows.map((one) => ({ kind: 'step-begun', step: one.id }) as const));
+    if (follows.length > 0) whose.happened(...follows.map((step) => ({ kind: 'step-begun', step: step.id }) as const));
   }
 
   /** What is over and waits to be ended is called out, once. */
   const overdue = $derived(
-    followers.flatMap((one) =>
-      one.state.steps
-        .filter(({ status, to }) => status === 'under way' && to <= one.nowMs)
-        .map(({ step }) => ({ key: `${one.id} ${step.id}`, text: step.text })),
+    followers.flatMap((followed) =>
+      followed.state.steps
+        .filter(({ status, to }) => status === 'under way' && to <= followed.nowMs)
+        .map(({ step }) => ({ key: `${followed.id} ${step.id}`, text: step.text })),
     ),
   );
   let called: readonly string[] = [];
@@ -129,7 +130,8 @@
         ? `${countdown(underHand.to - nowMs)} ${underHand.step.text}`
         : plan.name,
   );
-  const left = (one: StepNow) => (one.begunAt === null ? null : one.begunAt + one.step.minutes * 60_000 - nowMs);
+  const left = (stepNow: StepNow) =>
+    stepNow.begunAt === null ? null : stepNow.begunAt + stepNow.step.minutes * 60_000 - nowMs;
 </script>
 
 <svelte:head><title>{title} - Knife Tray</title></svelte:head>
@@ -164,7 +166,7 @@
   {#if isSeveral}
     <Choices
       label="Runs on the bench"
-      choices={followers.map((one) => ({ id: String(one.id), text: one.plan.name }))}
+      choices={followers.map((followed) => ({ id: String(followed.id), text: followed.plan.name }))}
       chosen={String(follower.id)}
       onchoose={(id) => (chosen = Number(id))}
     />
@@ -208,12 +210,12 @@
         {left}
         onbegin={(id, step) => {
           caller ??= openCaller();
-          followers.find((one) => one.id === id)?.happened({ kind: 'step-begun', step });
+          followers.find((followed) => followed.id === id)?.happened({ kind: 'step-begun', step });
           chosen = isSeveral ? id : null;
         }}
         onend={end}
         onsoft={(id, step, reading) =>
-          followers.find((one) => one.id === id)?.happened({ kind: 'set-reading', step, reading })}
+          followers.find((followed) => followed.id === id)?.happened({ kind: 'set-reading', step, reading })}
       />
     </div>
   </div>

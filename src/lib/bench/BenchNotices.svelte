@@ -32,10 +32,10 @@
     const made = asMade.planAsMade(begun.slab, larderOf(begun.ingredients), begun.shop, record);
     return asMade.layerEffects(follower.plan, made);
   });
-  const waiting = $derived(followers.reduce((sum, one) => sum + one.waiting, 0));
-  const isReached = $derived(followers.every((one) => one.isReached));
-  const isStored = $derived(followers.every((one) => one.isStored));
-  const problems = $derived(followers.flatMap((one) => one.problems));
+  const waiting = $derived(followers.reduce((sum, followed) => sum + followed.waiting, 0));
+  const isReached = $derived(followers.every((followed) => followed.isReached));
+  const isStored = $derived(followers.every((followed) => followed.isStored));
+  const problems = $derived(followers.flatMap((followed) => followed.problems));
   const nameOf = (id: string) => stepInShort(follower.plan.steps.find((step) => step.id === id)?.text ?? id);
 </script>
 

@@ -48,7 +48,7 @@
         text: `${ingredient}, ${preparationName}`,
       })),
       make: (byG, of) => {
-        const line = lines.find((one) => `${one.preparation} ${one.line}` === of)!;
+        const line = lines.find((line) => `${line.preparation} ${line.line}` === of)!;
         return { kind: 'amount-changed', preparation: line.preparation, line: line.line, byG };
       },
     },
@@ -124,7 +124,7 @@
         text: `${name}, ${tinInWords(asTin(tin), figures)}`,
       }))}
       onchoose={(id) => {
-        const tin = rack.find((one) => String(one.id) === id);
+        const tin = rack.find((tin) => String(tin.id) === id);
         if (tin) say({ kind: 'tin-changed', tins: [{ tin: tin.tin, count: 1 }] });
       }}
     />

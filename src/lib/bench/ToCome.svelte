@@ -24,7 +24,7 @@
     isSeveral: boolean;
     nowMs: number;
     /** ms that are left of a step that was begun. */
-    left: (one: StepNow) => number | null;
+    left: (stepNow: StepNow) => number | null;
     /** A step is taken up out of its order. */
     onbegin: (run: number, step: string) => void;
     onend: (run: number, step: string) => void;
@@ -42,22 +42,22 @@
     <section class="panel" aria-label="By itself">
       <h2>By itself</h2>
       <ul>
-        {#each byItself as { run, name, step: one } (`${run} ${one.step.id}`)}
-          {@const rest = left(one) ?? 0}
+        {#each byItself as { run, name, step: stepNow } (`${run} ${stepNow.step.id}`)}
+          {@const rest = left(stepNow) ?? 0}
           <li>
             <span
-              >{stepInShort(one.step.text)}{#if isSeveral}<span class="quiet">, {name}</span>{/if}</span
+              >{stepInShort(stepNow.step.text)}{#if isSeveral}<span class="quiet">, {name}</span>{/if}</span
             >
             <b class="figures" class:over={rest < 0} role="timer">{countdown(rest)}</b>
             <span class="acts">
-              <Button size="field" kind="tertiary" on:click={() => onend(run, one.step.id)}
-                >{isSet(one) ? 'It is firm' : 'Done'}<span class="unseen"> {one.step.text}</span></Button
+              <Button size="field" kind="tertiary" on:click={() => onend(run, stepNow.step.id)}
+                >{isSet(stepNow) ? 'It is firm' : 'Done'}<span class="unseen"> {stepNow.step.text}</span></Button
               >
-              {#if isSet(one) && rest < 0}
-                <Button size="field" kind="ghost" on:click={() => onsoft(run, one.step.id, 'still soft')}
+              {#if isSet(stepNow) && rest < 0}
+                <Button size="field" kind="ghost" on:click={() => onsoft(run, stepNow.step.id, 'still soft')}
                   >Still soft</Button
                 >
-                <Button size="field" kind="ghost" on:click={() => onsoft(run, one.step.id, 'still sticky')}
+                <Button size="field" kind="ghost" on:click={() => onsoft(run, stepNow.step.id, 'still sticky')}
                   >Still sticky</Button
                 >
               {/if}
@@ -70,17 +70,16 @@
   <section class="panel" aria-label="Next">
     <h2>Next</h2>
     <ol>
-      {#each next.slice(0, MOST_NEXT) as { run, name, step: one } (`${run} ${one.step.id}`)}
+      {#each next.slice(0, MOST_NEXT) as { run, name, step: stepNow } (`${run} ${stepNow.step.id}`)}
         <li class="next">
-          <span class="figures quiet">{one.from <= nowMs ? 'now' : dates.weekTime(one.from)}</span>
+          <span class="figures quiet">{stepNow.from <= nowMs ? 'now' : dates.weekTime(stepNow.from)}</span>
           <span
-            >{stepInShort(one.step.text)}{#if isSeveral}<span class="quiet">, {name}</span>{/if}{#if one.isPutOff}<span
-                class="quiet">, put off</span
-              >{/if}</span
+            >{stepInShort(stepNow.step.text)}{#if isSeveral}<span class="quiet">, {name}</span
+              >{/if}{#if stepNow.isPutOff}<span class="quiet">, put off</span>{/if}</span
           >
-          {#if one.status === 'ready'}
-            <Button size="field" kind="ghost" on:click={() => onbegin(run, one.step.id)}
-              >Begin<span class="unseen"> {stepInShort(one.step.text)} out of its order</span></Button
+          {#if stepNow.status === 'ready'}
+            <Button size="field" kind="ghost" on:click={() => onbegin(run, stepNow.step.id)}
+              >Begin<span class="unseen"> {stepInShort(stepNow.step.text)} out of its order</span></Button
             >
           {/if}
         </li>

@@ -93,7 +93,7 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     return refused(`The heading has no column "${needed}". Its columns are: ${columns.join(', ')}`);
   }
   const now = new Map(shelf.map(({ ingredient }) => [plainName(ingredient.name), ingredient]));
-  const onShelf = new Map(shelf.map((one) => [plainName(one.ingredient.name), one]));
+  const onShelf = new Map(shelf.map((stored) => [plainName(stored.ingredient.name), stored]));
   const byAlias = new Map<string, string>();
   for (const { ingredient } of [...shelf].reverse())
     for (const alias of ingredient.aliases ?? []) byAlias.set(plainName(alias), plainName(ingredient.name));

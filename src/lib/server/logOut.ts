@@ -59,7 +59,7 @@ export function eventsTable(plan: RunPlan, events: readonly RunEvent[]): string 
       if (value === undefined) return '';
       return guardedCell(typeof value === 'string' ? value : JSON.stringify(value));
     };
-    const step = plan.steps.find((one) => one.id === said.step)?.text ?? said.step;
+    const step = plan.steps.find((step) => step.id === said.step)?.text ?? said.step;
     return {
       ...{ at, kind, step: guardedCell(typeof step === 'string' ? step : '') },
       ...{ preparation: text('preparation'), line: text('line'), layer: text('layer'), ingredient: text('ingredient') },

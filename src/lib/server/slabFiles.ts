@@ -79,9 +79,9 @@ function runIn(text: string): Read<RunRead> {
   const { slab, shop } = Object(json.value) as { slab?: unknown; shop?: unknown };
   const [slabRead, shopRead] = [parseSlab(slab), readShop(shop)];
   if (!slabRead.ok)
-    return { ok: false, problems: slabRead.problems.map((one) => ({ ...one, path: `/slab${one.path}` })) };
+    return { ok: false, problems: slabRead.problems.map((problem) => ({ ...problem, path: `/slab${problem.path}` })) };
   if (!shopRead.ok)
-    return { ok: false, problems: shopRead.problems.map((one) => ({ ...one, path: `/shop${one.path}` })) };
+    return { ok: false, problems: shopRead.problems.map((problem) => ({ ...problem, path: `/shop${problem.path}` })) };
   const { file, plan, events, ingredients } = read.value;
   if (file === undefined)
     return { ok: false, problems: [{ path: '/file', message: 'Name the slab file that it belongs to' }] };

@@ -72,7 +72,7 @@ export function beginFrom({ slab }: Pattern, name: string, db: Db, now: string):
   return db.transaction(() => {
     const known = shelfLarder(db);
     const named = slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient));
-    for (const ingredient of starterFor(named.filter((one) => !larderMatch(one, known))))
+    for (const ingredient of starterFor(named.filter((ingredient) => !larderMatch(ingredient, known))))
       saveIngredient(db, ingredient);
     return addSlab(db, { ...slab, name: name.trim() || slab.name }, now);
   })();

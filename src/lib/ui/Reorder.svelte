@@ -29,7 +29,7 @@
     if (to === -1) return;
     // One row was taken out and put back elsewhere: it is the one whose removal leaves the rest in order.
     const from = order.find((at) =>
-      order.filter((one) => one !== at).every((one, i, rest) => i === 0 || one > rest[i - 1]!),
+      order.filter((place) => place !== at).every((place, i, rest) => i === 0 || place > rest[i - 1]!),
     )!;
     onorder(from, order.indexOf(from));
   }

@@ -20,7 +20,7 @@
   }));
 
   function mark(list: 'allergens' | 'diets', name: string, has: boolean) {
-    const others = ((form[list] ?? []) as readonly string[]).filter((one) => one !== name);
+    const others = ((form[list] ?? []) as readonly string[]).filter((declared) => declared !== name);
     onset({ [list]: has ? [...others, name] : others });
   }
 </script>

@@ -35,7 +35,7 @@
 
   function setKind(kind: keyof SugarKinds, value: number | null) {
     const next = { ...form.sugarKinds, [kind]: value ?? undefined };
-    onset({ sugarKinds: Object.values(next).some((one) => one !== undefined) ? next : undefined });
+    onset({ sugarKinds: Object.values(next).some((grams) => grams !== undefined) ? next : undefined });
   }
 </script>
 

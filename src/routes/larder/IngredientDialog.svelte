@@ -52,7 +52,7 @@
     }
     const names = aliases
       .split(',')
-      .map((one) => one.trim())
+      .map((name) => name.trim())
       .filter(Boolean);
     const sent = { ...form, aliases: names };
     saving = true;

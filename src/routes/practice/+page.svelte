@@ -54,7 +54,7 @@
   const isOver = $derived(season.length >= SEASON.length && !pot && !ended);
   const range = $derived(stageRange(boil.stage));
   const look = $derived(potLook(celsius));
-  const total = $derived(season.reduce((sum, one) => sum + scoreOf(one), 0));
+  const total = $derived(season.reduce((sum, result) => sum + scoreOf(result), 0));
   const progress = $derived(progressOf(season));
   const said = (stage: string) => stage.replace(/^./, (first) => first.toUpperCase());
 
@@ -174,7 +174,7 @@
           <div class="acts">
             <div class="speed">
               <Select labelText="How fast time runs" bind:selected={speed}>
-                {#each SPEEDS as one (one)}<SelectItem value={String(one)} text="{one} times as fast" />{/each}
+                {#each SPEEDS as speed (speed)}<SelectItem value={String(speed)} text="{speed} times as fast" />{/each}
               </Select>
             </div>
             <BigButton onpress={begin}>Put it on the fire</BigButton>
@@ -185,10 +185,10 @@
     <section class="panel" aria-labelledby="season">
       <h2 id="season">The season</h2>
       <ol>
-        {#each SEASON as one, i (i)}
+        {#each SEASON as boil, i (i)}
           {@const result = season[i]}
           <li class:now={i === season.length}>
-            <span>{said(one.stage)}</span>
+            <span>{said(boil.stage)}</span>
             {#if result}
               <span class="bar" aria-hidden="true"><i style:width="{scoreOf(result)}%"></i></span>
               <b class="figures">{scoreOf(result)}</b>

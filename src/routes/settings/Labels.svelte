@@ -45,7 +45,7 @@
       selected={sheet.profile}
       on:change={(event) => set({ profile: (event.target as HTMLSelectElement).value as LabelSheet['profile'] })}
     >
-      {#each LABEL_PROFILES as one (one)}<SelectItem value={one} text={PROFILE_NAMES[one]} />{/each}
+      {#each LABEL_PROFILES as profile (profile)}<SelectItem value={profile} text={PROFILE_NAMES[profile]} />{/each}
     </Select>
     <Select
       size="sm"
@@ -53,7 +53,7 @@
       selected={sheet.paper}
       on:change={(event) => set({ paper: (event.target as HTMLSelectElement).value as LabelSheet['paper'] })}
     >
-      {#each PAPERS as one (one)}<SelectItem value={one} text={one} />{/each}
+      {#each PAPERS as paper (paper)}<SelectItem value={paper} text={paper} />{/each}
     </Select>
     <div class="wide">
       <TextArea

@@ -48,12 +48,12 @@
   function takeLadder() {
     const parts = ladder.split(/[;\s]+/).filter(Boolean);
     const read = parts.map((part) => readNumber(part, { min: 0, max: 1e6 }));
-    if (read.some((one) => !one.ok) || parts.length > 12) {
+    if (read.some((rung) => !rung.ok) || parts.length > 12) {
       typed.ladder = ladder;
       return;
     }
     delete typed.ladder;
-    set({ ladder: read.flatMap((one) => (one.ok ? [one.value] : [])) });
+    set({ ladder: read.flatMap((rung) => (rung.ok ? [rung.value] : [])) });
   }
 </script>
 

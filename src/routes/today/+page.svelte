@@ -30,24 +30,22 @@
   const open = $derived(followers.filter(({ state }) => state.status === 'open'));
   const isPlanned = ({ events }: RunFollower) => events.length === 0;
   const byItself = $derived(
-    open.flatMap((one) => one.state.byItself.map((step) => ({ run: one, step }))).sort((a, b) => a.step.to - b.step.to),
+    open.flatMap((run) => run.state.byItself.map((step) => ({ run, step }))).sort((a, b) => a.step.to - b.step.to),
   );
   const due = $derived(
     open
-      .flatMap((one) =>
-        [...(one.state.now ? [one.state.now] : []), ...one.state.next].map((step) => ({ run: one, step })),
-      )
+      .flatMap((run) => [...(run.state.now ? [run.state.now] : []), ...run.state.next].map((step) => ({ run, step })))
       .sort((a, b) => a.step.from - b.step.from)
       .slice(0, MOST_DUE),
   );
   /** Of the first run that has yet to be weighed. */
   const unweighed = $derived.by(() => {
-    for (const one of open) {
-      const lines = one.state.lines.filter(({ weighedG, massG }) => weighedG === null && massG !== null);
-      const isOver = one.state.steps.some(
+    for (const run of open) {
+      const lines = run.state.lines.filter(({ weighedG, massG }) => weighedG === null && massG !== null);
+      const isOver = run.state.steps.some(
         ({ step, endedAt }) => step.after.length === 0 && step.of === 'all' && endedAt !== null,
       );
-      if (lines.length > 0 && !isOver) return { run: one, lines };
+      if (lines.length > 0 && !isOver) return { run: run, lines };
     }
     return null;
   });
@@ -95,31 +93,31 @@
     </div>
   {:else}
     <div class="cards">
-      {#each open as one (one.id)}
-        {@const { now } = one.state}
-        <section class="panel card" aria-label={one.plan.name}>
-          <h2><a href="/runs/{one.id}">{one.plan.name}</a></h2>
+      {#each open as run (run.id)}
+        {@const { now } = run.state}
+        <section class="panel card" aria-label={run.plan.name}>
+          <h2><a href="/runs/{run.id}">{run.plan.name}</a></h2>
           <p class="quiet figures">
-            {one.plan.lot}. {isPlanned(one)
-              ? `Begins ${dates.moment(Date.parse(one.plan.begin))}`
-              : `Done at about ${dates.weekTime(one.state.endsAt)}`}{#if !isPlanned(one) && one.state.lateMinutes >= 2}, {Math.round(
-                one.state.lateMinutes,
+            {run.plan.lot}. {isPlanned(run)
+              ? `Begins ${dates.moment(Date.parse(run.plan.begin))}`
+              : `Done at about ${dates.weekTime(run.state.endsAt)}`}{#if !isPlanned(run) && run.state.lateMinutes >= 2}, {Math.round(
+                run.state.lateMinutes,
               )} min later than planned{/if}
           </p>
-          <ProgressBar size="sm" hideLabel labelText="Steps that are over" value={shareDone(one) * 100} max={100} />
+          <ProgressBar size="sm" hideLabel labelText="Steps that are over" value={shareDone(run) * 100} max={100} />
           <p class="now">
             {#if now}
               <span>{stepInShort(now.step.text)}</span>
               <b class="figures"
-                >{now.status === 'under way' ? countdown(now.to - one.nowMs) : dates.weekTime(now.from)}</b
+                >{now.status === 'under way' ? countdown(now.to - run.nowMs) : dates.weekTime(now.from)}</b
               >
             {:else}<span class="quiet"
-                >{one.state.byItself.length > 0 ? 'It goes by itself' : 'All steps are over'}</span
+                >{run.state.byItself.length > 0 ? 'It goes by itself' : 'All steps are over'}</span
               >{/if}
           </p>
-          {#each one.state.dangers as danger (`${danger.step} ${danger.behind}`)}
+          {#each run.state.dangers as danger (`${danger.step} ${danger.behind}`)}
             <p class="harm">
-              {one.plan.steps.find(({ id }) => id === danger.step)?.text} would wait {Math.round(danger.waitsMinutes)} min
+              {run.plan.steps.find(({ id }) => id === danger.step)?.text} would wait {Math.round(danger.waitsMinutes)} min
             </p>
           {/each}
         </section>

@@ -5,10 +5,13 @@ import type { Line, Slab } from '../../../src/core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';
 
 const codes = (slab: Slab) => plan(slab, demoLarder, shop).warnings.map(({ code }) => code);
-const said = (slab: Slab, code: string) => plan(slab, demoLarder, shop).warnings.find((one) => one.code === code);
+const said = (slab: Slab, code: string) =>
+  plan(slab, demoLarder, shop).warnings.find((warning) => warning.code === code);
 const withLine = (line: Line): Slab => ({
   ...ryeSlice,
-  preparations: ryeSlice.preparations.map((one, i) => (i === 0 ? { ...one, lines: [...one.lines, line] } : one)),
+  preparations: ryeSlice.preparations.map((preparation, i) =>
+    i === 0 ? { ...preparation, lines: [...preparation.lines, line] } : preparation,
+  ),
 });
 
 test('a sound slab has nothing to be said of it', () => assert.deepEqual(codes(ryeSlice), []));
@@ -41,14 +44,17 @@ test('shares-over-one: and mass is conserved all the same', () => {
 test('assumed-density, film-short', () => {
   const airy = {
     ...ryeSlice,
-    preparations: ryeSlice.preparations.map((one) => ({ ...one, densityGPerMl: undefined })),
+    preparations: ryeSlice.preparations.map((preparation) => ({ ...preparation, densityGPerMl: undefined })),
   };
   assert.deepEqual(codes(airy), [], 'compositions tell the density');
   const bare = {
     ...withLine({ ingredient: 'puffs', quantity: 900, unit: 'g' }),
     larder: [{ name: 'puffs', packs: [{ name: 'bag', massG: 1, price: 1 }] }],
   };
-  const unknown = { ...bare, preparations: bare.preparations.map((one) => ({ ...one, densityGPerMl: undefined })) };
+  const unknown = {
+    ...bare,
+    preparations: bare.preparations.map((preparation) => ({ ...preparation, densityGPerMl: undefined })),
+  };
   assert.ok(codes(unknown).includes('assumed-density'));
   const coated = (thicknessMm: number): Slab => ({
     ...ryeSlice,

@@ -146,7 +146,7 @@ const treacleShare = (share: number): Case => [
 holds('shares-over-one', treacleShare(1.01), treacleShare(1));
 holds(
   'layer-without-preparation',
-  [{ ...ryeSlice, layers: ryeSlice.layers.map((one, i) => (i === 0 ? { ...one, from: [] } : one)) }],
+  [{ ...ryeSlice, layers: ryeSlice.layers.map((layer, i) => (i === 0 ? { ...layer, from: [] } : layer)) }],
   [ryeSlice],
 );
 const cookedTo = (celsius: number, fahrenheit: number): Case => [changed(1, { cookTo: { celsius, fahrenheit } })];

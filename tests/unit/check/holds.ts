@@ -10,20 +10,25 @@ const WAY_OUT =
   /[.:?] (add|break|bring|check|choose|cook|cut|find|give|if|keep|lay|make|name|say|take|trim|use|warm|was|weigh|write) /i;
 
 /** Says `code` of the broken case, with a number, a reason and a way out, and not of the near one. */
-export function holds<Case>(code: string, read: (one: Case) => readonly Warning[], broken: Case, nearly: Case): void {
+export function holds<Case>(
+  code: string,
+  read: (broken: Case) => readonly Warning[],
+  broken: Case,
+  nearly: Case,
+): void {
   test(code, () => {
-    const said = read(broken).find((one) => one.code === code);
+    const said = read(broken).find((warning) => warning.code === code);
     assert.ok(said, 'broken');
     assert.match(said.message, /\d/, 'a number');
     assert.match(said.message, WAY_OUT, 'a way out');
-    assert.ok(!read(nearly).some((one) => one.code === code), 'nearly');
+    assert.ok(!read(nearly).some((warning) => warning.code === code), 'nearly');
   });
 }
 
 /** A slab with one preparation changed. */
 export const changed = (at: number, part: Partial<Preparation>, slab = ryeSlice): Slab => ({
   ...slab,
-  preparations: slab.preparations.map((one, i) => (i === at ? { ...one, ...part } : one)),
+  preparations: slab.preparations.map((preparation, i) => (i === at ? { ...preparation, ...part } : preparation)),
 });
 
 /** The rye slice with one more line in a preparation. */

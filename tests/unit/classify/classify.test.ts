@@ -246,8 +246,10 @@ test('an end point in Fahrenheit sets as the same one in Celsius', () => {
   const snap = demoSlabs.find(({ name }) => /snap/i.test(name))!;
   const fahrenheit: Slab = {
     ...snap,
-    preparations: snap.preparations.map((one) =>
-      one.cookTo?.celsius === undefined ? one : { ...one, cookTo: { fahrenheit: (one.cookTo.celsius * 9) / 5 + 32 } },
+    preparations: snap.preparations.map((preparation) =>
+      preparation.cookTo?.celsius === undefined
+        ? preparation
+        : { ...preparation, cookTo: { fahrenheit: (preparation.cookTo.celsius * 9) / 5 + 32 } },
     ),
   };
   const [a, b] = [snap, fahrenheit].map((slab) =>
@@ -271,8 +273,8 @@ test('the cut face is judged from what is in it', () => {
   });
   const layer: Layer = { id: 'l', name: 'L', from: [{ preparation: 'p', share: 1 }], spread: 'level' };
   assert.deepEqual(
-    [pot('egg white'), pot('hazelnuts'), pot('caster sugar', 130), pot('caster sugar', 129)].map((one) =>
-      lookOf(layer, [one]),
+    [pot('egg white'), pot('hazelnuts'), pot('caster sugar', 130), pot('caster sugar', 129)].map((part) =>
+      lookOf(layer, [part]),
     ),
     ['air', 'nut', 'crystal', 'smooth'],
   );

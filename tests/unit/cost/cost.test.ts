@@ -17,9 +17,9 @@ test('law: shown cents add up to the shown total, each within a cent of its own'
         const coins = inCoins(amounts, digits);
         const total = Math.round(sum(amounts) * 10 ** digits);
         assert.ok(Math.abs(sum(coins) - total) <= (Number.isInteger(total) ? 0 : 1));
-        coins.forEach((one, i) => {
-          assert.ok(Number.isInteger(one) && one >= 0);
-          assert.ok(Math.abs(one - amounts[i]! * 10 ** digits) <= 1 + 1e-6);
+        coins.forEach((coin, i) => {
+          assert.ok(Number.isInteger(coin) && coin >= 0);
+          assert.ok(Math.abs(coin - amounts[i]! * 10 ** digits) <= 1 + 1e-6);
         });
       },
     ),

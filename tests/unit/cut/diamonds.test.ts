@@ -86,5 +86,5 @@ function area(face: readonly Point[]): number {
     const [nextX, nextY] = face[(i + 1) % face.length]!;
     return x * nextY - nextX * y;
   });
-  return crossed.reduce((sum, one) => sum + one, 0) / 2;
+  return crossed.reduce((sum, value) => sum + value, 0) / 2;
 }

@@ -59,7 +59,10 @@ test('law: known surfaces read with the shiver of a calliper, 0.05 mm: within ha
   const random = randomFrom(11);
   const xs = [0, 50, 100, 150, 200, 250, 300];
   for (const [name, shape] of Object.entries(SHAPES)) {
-    const noisy = readingsOf(shape, box, 5).map((one) => ({ ...one, mm: one.mm + 0.05 * normalFrom(random) }));
+    const noisy = readingsOf(shape, box, 5).map((reading) => ({
+      ...reading,
+      mm: reading.mm + 0.05 * normalFrom(random),
+    }));
     const found = evenWays(box, HEIGHT, strata, { columns: 6, rows: 4 }, noisy) as EvenWays;
     const points = counted(shape, xs, [0, 50, 100, 150, 200]);
     const massesG = found.ways.size.massesG.flat();

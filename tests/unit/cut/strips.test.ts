@@ -81,7 +81,7 @@ test('two strips within trims: a finger, a bite that is narrower than its strip,
 test('law: strips the other way are the same slab turned by a quarter', () => {
   const other = layOut(turnedBox, 10, {
     ...cut,
-    strips: cut.strips!.map((one) => ({ ...one, along: 'width' as const })),
+    strips: cut.strips!.map((strip) => ({ ...strip, along: 'width' as const })),
     trimMm: { front: 10, back: 6 },
   })!;
   const swapped = ([x, y]: readonly number[]) => [y, x];

@@ -55,8 +55,8 @@ test('a tilt has to foretell better by a fiftieth: four corners, one of them off
   const at = (a: number) => read(corners, (x, y) => 20 + (a * (x - 100)) / 100 + (x === 200 && y === 100 ? 1 : 0));
   const level = (a: number) => {
     const mm = at(a).map((reading) => reading.mm);
-    const mean = mm.reduce((sum, one) => sum + one, 0) / 4;
-    return Math.sqrt(mm.reduce((sum, one) => sum + (((one - mean) * 4) / 3) * (((one - mean) * 4) / 3), 0) / 4);
+    const mean = mm.reduce((sum, value) => sum + value, 0) / 4;
+    return Math.sqrt(mm.reduce((sum, value) => sum + (((value - mean) * 4) / 3) * (((value - mean) * 4) / 3), 0) / 4);
   };
   // A tilt errs by 1 mm whatever a is.
   for (const [a, terms] of [

@@ -146,7 +146,7 @@ test('law: the faces of triangles have the area that they are said to have, lie 
     2;
   fc.assert(
     fc.property(base, (cut) => {
-      const [halves, wholes] = [{ ...cut, shape: 'triangle' as const }, cut].map((one) => layOut(box, HEIGHT, one));
+      const [halves, wholes] = [{ ...cut, shape: 'triangle' as const }, cut].map((asked) => layOut(box, HEIGHT, asked));
       fc.pre(halves !== null && halves !== undefined && halves.regions.length === 2 * wholes!.regions.length);
       wholes!.regions.forEach((whole, at) => {
         const xs = whole.face.map(([x]) => x);

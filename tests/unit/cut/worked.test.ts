@@ -56,9 +56,9 @@ test('variation: 1, 2 and 3 g vary by 40.8 % of their mean', () => {
   // A flared tin of three rows; masses by area: checked against the definition.
   const { piecesG } = divide(round, 10, slabOf(300), layOut(round, 10, grid(3, 1))!);
   const mean = sum(piecesG) / 3;
-  const deviation = Math.sqrt(sum(piecesG.map((one) => (one - mean) ** 2)) / 3);
+  const deviation = Math.sqrt(sum(piecesG.map((value) => (value - mean) ** 2)) / 3);
   assert.ok(close(cutSlab(round, 10, slabOf(300), grid(3, 1)).massVariation, deviation / mean));
-  const [kind] = cutSlab(round, 10, slabOf(300), grid(3, 1)).pieces.filter((one) => one.kind === 'rim');
+  const [kind] = cutSlab(round, 10, slabOf(300), grid(3, 1)).pieces.filter((kind) => kind.kind === 'rim');
   assert.ok(kind!.lightestG <= kind!.massG && kind!.massG <= kind!.heaviestG);
   assert.ok(close(kind!.lightestG, Math.min(...piecesG)) || close(kind!.heaviestG, Math.max(...piecesG)));
 });

@@ -68,10 +68,10 @@ test('a probe shivers, drops out and shows too much by what is asked', () => {
   );
   pot.heat(false);
   const readings = Array.from({ length: 4000 }, () => pot.reading());
-  const seen = readings.filter((one) => one !== null);
+  const seen = readings.filter((celsius) => celsius !== null);
   assert.ok(Math.abs(1 - seen.length / readings.length - 0.2) < 0.03);
-  const mean = seen.reduce((sum, one) => sum + one, 0) / seen.length;
-  const spread = Math.sqrt(seen.reduce((sum, one) => sum + (one - mean) ** 2, 0) / seen.length);
+  const mean = seen.reduce((sum, value) => sum + value, 0) / seen.length;
+  const spread = Math.sqrt(seen.reduce((sum, value) => sum + (value - mean) ** 2, 0) / seen.length);
   assert.ok(Math.abs(mean - 63) < 0.1 && Math.abs(spread - 0.5) < 0.05, `${mean} ${spread}`);
 });
 

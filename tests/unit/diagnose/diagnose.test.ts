@@ -14,7 +14,7 @@ const told = (holds: boolean): Told => ({ holds, said: 'so' });
 
 test('by hand: two causes, one fact', () => {
   const grainy = diagnose(['grainy'], new Map<FactId, Told>([['cooledLittle', told(true)]]), ALL);
-  const weight = (cause: string) => grainy.find((one) => one.cause === cause)!.weight;
+  const weight = (cause: string) => grainy.find((found) => found.cause === cause)!.weight;
   // 0.1 x 0.8 x 0.85 / 0.07 beside 0.1 x 0.85 x 0.05 / 0.12.
   assert.ok(
     Math.abs(weight('beatenHot') / weight('seeded') - (0.1 * 0.8 * (0.85 / 0.07)) / (0.1 * 0.85 * (0.05 / 0.12))) <
@@ -63,7 +63,7 @@ test('law: a fact that is more often so with a cause makes it likelier than the 
       const cause = CAUSES[id as keyof typeof CAUSES];
       for (const [fact, [withIt, without]] of Object.entries(cause.facts) as [FactId, readonly [number, number]][]) {
         const weight = (holds: boolean) =>
-          diagnose(seen, new Map([[fact, told(holds)]]), ALL).find((one) => one.cause === id)!.weight;
+          diagnose(seen, new Map([[fact, told(holds)]]), ALL).find((found) => found.cause === id)!.weight;
         assert.equal(weight(true) > weight(false), withIt > without, `${id} ${fact}`);
       }
     }),

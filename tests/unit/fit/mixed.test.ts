@@ -115,7 +115,7 @@ function holdsTogether({ lengthMm, widthMm, kerfMm, kinds }: MixedQuestion, answ
       counts.set(piece.id, (counts.get(piece.id) ?? 0) + 1);
     }
   }
-  const strips = [...answer.strips].sort((one, other) => one.atMm - other.atMm);
+  const strips = [...answer.strips].sort((strip, other) => strip.atMm - other.atMm);
   strips.forEach(({ atMm, sizeMm }, i) =>
     assert.ok(!strips[i + 1] || strips[i + 1]!.atMm >= atMm + sizeMm + kerfMm - 1e-9),
   );

@@ -53,8 +53,8 @@ test('law: the best answer wastes no more than exhaustive search over as many sl
   const exact = await solve;
   await fc.assert(
     fc.asyncProperty(racks, orders, fc.double({ min: 8, max: 25, noNaN: true }), async (rack, order, heightMm) => {
-      const answers = (await orderAnswers(rack, order, heightMm, 0, exact)).filter((one) =>
-        close(one.heightMm, heightMm),
+      const answers = (await orderAnswers(rack, order, heightMm, 0, exact)).filter((answer) =>
+        close(answer.heightMm, heightMm),
       );
       const best = exhaustive(rack, order, heightMm);
       if (!best) {
@@ -70,7 +70,7 @@ test('law: the best answer wastes no more than exhaustive search over as many sl
           assert.ok(Number.isInteger(count) && count > 0);
           assert.ok(
             rack.some(
-              (one) => one.name === name && asTin(one.tin).depthMm === asTin(tin).depthMm && count <= one.count,
+              (kept) => kept.name === name && asTin(kept.tin).depthMm === asTin(tin).depthMm && count <= kept.count,
             ),
           );
         }
@@ -194,9 +194,9 @@ test('by hand: as written comes first, then lower slabs by waste; the two highes
 });
 
 test('by hand: a rack that does not reach is gone through again, twelve times at most', async () => {
-  const one = [straight('small', 200, 200, 30)];
-  assert.deepEqual(told(await orderAnswers(one, squares(192), 20, 0, await solve)), [['12 small', 20, 0, 12]]);
-  assert.deepEqual(await orderAnswers(one, squares(193), 20, 0, await solve), []);
+  const rackOfOne = [straight('small', 200, 200, 30)];
+  assert.deepEqual(told(await orderAnswers(rackOfOne, squares(192), 20, 0, await solve)), [['12 small', 20, 0, 12]]);
+  assert.deepEqual(await orderAnswers(rackOfOne, squares(193), 20, 0, await solve), []);
   assert.deepEqual(await orderAnswers([], squares(1), 20, 0, await solve), []);
 });
 

@@ -19,10 +19,11 @@ test('law: what is gathered is what the plans ask for, each thing once, and its 
       const works = chosen.map((slab, at) => work(slab, String(at), tin));
       const { items, makings } = gatherSlabs(works, demoLarder, shop);
       assert.equal(new Set(items.map(({ key }) => key)).size, items.length);
-      const asked = sum(works.flatMap(({ plan: one }) => one.preparations.map(({ massInG }) => massInG)));
+      const asked = sum(works.flatMap(({ plan: plan }) => plan.preparations.map(({ massInG }) => massInG)));
       assert.ok(close(sum(items.map(({ massG }) => massG!)), asked, 1e-7));
-      for (const { massG, divisions } of items) assert.ok(close(sum(divisions.map((one) => one.massG!)), massG!, 1e-9));
-      const out = sum(works.flatMap(({ plan: one }) => one.preparations.map(({ massOutG }) => massOutG)));
+      for (const { massG, divisions } of items)
+        assert.ok(close(sum(divisions.map((part) => part.massG!)), massG!, 1e-9));
+      const out = sum(works.flatMap(({ plan: plan }) => plan.preparations.map(({ massOutG }) => massOutG)));
       assert.ok(close(sum(makings.flatMap(({ goesInto }) => goesInto.map(({ massOutG }) => massOutG))), out, 1e-9));
     }),
     { numRuns: 40 },
@@ -64,13 +65,13 @@ test('two lines of one thing in one bowl are one amount to weigh', () => {
 
 test('what goes in at a later step is gathered later, and what is held is not bought', () => {
   const { items, basket } = gatherSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
-  const at = (name: string) => items.findIndex((one) => one.name === name);
+  const at = (name: string) => items.findIndex((item) => item.name === name);
   assert.ok(at('sea salt') > at('whipping cream'));
   const cream = items[at('whipping cream')]!;
   const flour = items[at('rye flour')]!;
   assert.equal(flour.toBuy!.packs, 0);
   assert.ok(cream.massG! < cream.heldG! && cream.toBuy!.packs === 0);
-  const none = new Map([...demoLarder].map(([key, one]) => [key, { ...one, heldG: 0 }]));
+  const none = new Map([...demoLarder].map(([key, ingredient]) => [key, { ...ingredient, heldG: 0 }]));
   const all = gatherSlabs([work(ryeSlice, 'a')], none, shop);
   assert.equal(all.items.find(({ name }) => name === 'butter')!.toBuy!.packs, 2); // 285 g in blocks of 250 g
   assert.ok(all.basket > basket && close(all.basket, work(ryeSlice, 'a').plan.cost.toBuy));

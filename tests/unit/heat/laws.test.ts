@@ -124,7 +124,11 @@ test('law: the heat that leaves is the heat that is lost, to a thousandth, with 
         `${outflowJ} ${enthalpyDropJ}`,
       );
       const starts = stack.map(({ startC }) => startC);
-      assert.ok(endC.every((one) => one >= Math.min(-18, ...starts) - 1e-6 && one <= Math.max(21, ...starts) + 1e-6));
+      assert.ok(
+        endC.every(
+          (celsius) => celsius >= Math.min(-18, ...starts) - 1e-6 && celsius <= Math.max(21, ...starts) + 1e-6,
+        ),
+      );
     }),
     { numRuns: 20, endOnFailure: true },
   );
@@ -147,11 +151,11 @@ test('law: one step balances to the end, however narrow the ranges are over whic
       between(0, 4),
       fc.constantFrom(0.5, 1),
       (cells, faces, decades, weight) => {
-        const thermal: Thermal[] = cells.map((one) => ({
+        const thermal: Thermal[] = cells.map((latent) => ({
           k: 0.3,
           rho: 1000,
           cp: 2000,
-          latents: [{ jPerKg: one.jPerKg, fromC: one.toC - 10 ** one.decades, toC: one.toC }],
+          latents: [{ jPerKg: latent.jPerKg, fromC: latent.toC - 10 ** latent.decades, toC: latent.toC }],
         }));
         const dx = new Float64Array(cells.length).fill(0.005);
         const conducts = Float64Array.from(cells.slice(1), ({ g }) => g);

@@ -345,10 +345,13 @@ test('law: what is made of a slab is all that is sold of it, and the list names 
       const inIt = new Set(
         slab.layers.flatMap(({ from }) => from.filter(({ share }) => share > 0).map((part) => part.preparation)),
       );
-      for (const { id, lines } of slab.preparations.filter((one) => inIt.has(one.id)))
+      for (const { id, lines } of slab.preparations.filter((preparation) => inIt.has(preparation.id)))
         for (const { ingredient } of lines) {
           const name = demoLarder.get(ingredient)!.labelName ?? ingredient;
-          assert.ok(name === 'water' || label.ingredients.some((one) => one.name === name), `${id} ${name}`);
+          assert.ok(
+            name === 'water' || label.ingredients.some((ingredient) => ingredient.name === name),
+            `${id} ${name}`,
+          );
         }
       const masses = label.ingredients.map(({ massG }) => massG);
       assert.deepEqual(

@@ -18,15 +18,15 @@ import { demoIngredients, demoLarder } from '../things';
 
 test('the demo larder: about sixty ingredients and more, each sound, with its source, parts adding up to 100 g', () => {
   assert.ok(demoIngredients.length >= 60);
-  for (const one of demoIngredients) {
-    assert.deepEqual(problemsOf(ingredientSchema, one), [], one.name);
-    assert.ok(one.source && one.composition && (one.packs?.length ?? 0) > 0, one.name);
-    const { water, sugars, fat, protein, other } = one.composition;
-    assert.ok(Math.abs(water + sugars + fat + protein + other - 100) <= 1, one.name);
-    const kinds = Object.values(one.sugarKinds ?? {}).reduce((sum, value) => sum + value, 0);
-    assert.ok(kinds <= sugars + 1, one.name);
-    for (const { ingredient } of [...(one.madeOf ?? []), ...(one.alternatives ?? [])]) {
-      assert.ok(demoLarder.get(ingredient), `${one.name}: ${ingredient}`);
+  for (const ingredient of demoIngredients) {
+    assert.deepEqual(problemsOf(ingredientSchema, ingredient), [], ingredient.name);
+    assert.ok(ingredient.source && ingredient.composition && (ingredient.packs?.length ?? 0) > 0, ingredient.name);
+    const { water, sugars, fat, protein, other } = ingredient.composition;
+    assert.ok(Math.abs(water + sugars + fat + protein + other - 100) <= 1, ingredient.name);
+    const kinds = Object.values(ingredient.sugarKinds ?? {}).reduce((sum, value) => sum + value, 0);
+    assert.ok(kinds <= sugars + 1, ingredient.name);
+    for (const { ingredient: named } of [...(ingredient.madeOf ?? []), ...(ingredient.alternatives ?? [])]) {
+      assert.ok(demoLarder.get(named), `${ingredient.name}: ${named}`);
     }
   }
 });
@@ -34,7 +34,9 @@ test('the demo larder: about sixty ingredients and more, each sound, with its so
 test('allergens: fourteen of the EU, nine of the US, and through a compound of a compound', () => {
   assert.equal(EU_ALLERGENS.length, 14);
   assert.equal(US_ALLERGENS.length, 9);
-  assert.ok([...EU_ALLERGENS, ...US_ALLERGENS].every((one) => (ALLERGENS as readonly string[]).includes(one)));
+  assert.ok(
+    [...EU_ALLERGENS, ...US_ALLERGENS].every((allergen) => (ALLERGENS as readonly string[]).includes(allergen)),
+  );
   const found = allergensOf(demoLarder.get('gianduja')!, demoLarder);
   assert.deepEqual(found.get('tree nuts'), ['gianduja', 'hazelnut praline paste', 'hazelnuts']);
   assert.deepEqual(found.get('milk'), ['gianduja', 'milk chocolate']);
@@ -46,16 +48,16 @@ test('allergens: fourteen of the EU, nine of the US, and through a compound of a
 });
 
 test('law: an ingredient as a row reads back as the ingredient', () => {
-  for (const one of demoIngredients) {
-    const read = ingredientFromRow(rowOfIngredient(one), null);
-    assert.ok(read.ok, one.name);
+  for (const ingredient of demoIngredients) {
+    const read = ingredientFromRow(rowOfIngredient(ingredient), null);
+    assert.ok(read.ok, ingredient.name);
     // Packs behind the first and alternatives have no column: they stay when the row is read over what is there.
-    const whole = ingredientFromRow(rowOfIngredient(one), one);
+    const whole = ingredientFromRow(rowOfIngredient(ingredient), ingredient);
     assert.ok(whole.ok);
-    assert.deepEqual(rowOfIngredient(whole.value), rowOfIngredient(one));
-    assert.deepEqual(whole.value.packs, one.packs);
-    assert.deepEqual(whole.value.alternatives, one.alternatives);
-    assert.deepEqual(read.value.composition, one.composition);
+    assert.deepEqual(rowOfIngredient(whole.value), rowOfIngredient(ingredient));
+    assert.deepEqual(whole.value.packs, ingredient.packs);
+    assert.deepEqual(whole.value.alternatives, ingredient.alternatives);
+    assert.deepEqual(read.value.composition, ingredient.composition);
   }
 });
 

@@ -16,7 +16,7 @@ test('the calendar file is valid to a parser that is not its writer, and holds e
   for (const line of text.split('\r\n')) assert.ok(new TextEncoder().encode(line).length <= 75, line);
   const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
   assert.equal(calendar.getFirstPropertyValue('version'), '2.0');
-  const events = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
   assert.equal(events.length, day.steps.length);
   assert.equal(new Set(events.map(({ uid }) => uid)).size, events.length);
   events.forEach((event, i) => {

@@ -35,7 +35,7 @@ test('a place in a slab by the names of what it lies in', () => {
   assert.equal(placeNamed(ryeSlice, '/layers/0/from/7/preparation'), 'Base, preparation');
   assert.equal(placeNamed(ryeSlice, '/preparations/0/lines/0'), `${ryeSlice.preparations[0]!.name}, rye flour`);
   assert.deepEqual(
-    ['', '/cut/columns', '/x~1y'].map((one) => placeNamed(ryeSlice, one)),
+    ['', '/cut/columns', '/x~1y'].map((path) => placeNamed(ryeSlice, path)),
     ['', 'columns', 'x/y'],
   );
 });

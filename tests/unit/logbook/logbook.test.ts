@@ -53,7 +53,7 @@ test('a drift is told where values rise beyond chance, and not where they only s
 
 const DAY_MS = 86_400_000;
 function past(name: string, seed?: number) {
-  const slab = demoSlabs.find((one) => one.name === name)!;
+  const slab = demoSlabs.find((slab) => slab.name === name)!;
   const frozen = runPlanFor(slab, { hands: 2 });
   return PAST_RUNS.flatMap((run, i) => {
     if (run.slab !== name) return [];
@@ -74,7 +74,7 @@ test('what is true of the made-up workroom is found in its runs, as often as its
   for (let half = 0; half < HALF_YEARS; half++) {
     const proposals = proposalsOf(ryeSlice, past('Rye and treacle slice', 9000 + 100 * half));
     for (const what of ['pot speed', 'loss'] as const) {
-      const found = proposals.find((one) => one.what === what)?.found;
+      const found = proposals.find((proposal) => proposal.what === what)?.found;
       if (found && found.low <= planted[what] && found.high >= planted[what]) held[what] += 1;
     }
   }
@@ -92,7 +92,7 @@ test('the demo’s half year proposes what was planted in it, with its runs, and
     'pot speed',
     'set minutes',
   ]);
-  const of = (what: string) => proposals.find((one) => one.what === what)!;
+  const of = (what: string) => proposals.find((proposal) => proposal.what === what)!;
   const boil = of('pot speed');
   near(boil.found.median, 18 * PLANTED.boilTimes, boil.found.spread);
   assert.deepEqual([boil.change.what, 'step' in boil.change && boil.change.step], ['minutes', 'boil']);
@@ -191,7 +191,7 @@ test('a price by the runs: their hands, rejects and ingredients, the rest as pla
 test('a proposal that was taken is not made again', () => {
   for (const name of ['Rye and treacle slice', 'Pear penuche']) {
     const runs = past(name);
-    const slab = demoSlabs.find((one) => one.name === name)!;
+    const slab = demoSlabs.find((slab) => slab.name === name)!;
     const before = proposalsOf(slab, runs);
     assert.ok(before.length > 0);
     const taken = before.reduce((now, { change }) => changedSlab(now, change), slab);

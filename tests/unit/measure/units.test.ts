@@ -22,7 +22,8 @@ test('cups and spoons have the sizes of their standard', () => {
   assert.equal(mlIn('floz', 'metric'), null);
   assert.equal(mlIn('g', 'us'), null);
   // Each standard's own relations: 16 US tablespoons, 16 imperial ones make their cup, 2 imperial cups a pint.
-  for (const one of ['us', 'imperial'] as const) assert.ok(Math.abs(16 * ML_IN[one].tbsp! - ML_IN[one].cup!) < 0.01);
+  for (const measures of ['us', 'imperial'] as const)
+    assert.ok(Math.abs(16 * ML_IN[measures].tbsp! - ML_IN[measures].cup!) < 0.01);
   assert.ok(Math.abs(2 * ML_IN.imperial.cup! - ML_IN.imperial.pint!) < 0.01);
 });
 
@@ -61,10 +62,10 @@ test('law: mass is proportional to the quantity in every unit', () => {
       fc.constantFrom(...MEASURES),
       fc.double({ min: 0.01, max: 1e4, noNaN: true }),
       (unit, measures, quantity) => {
-        const one = massOf({ quantity: 1, unit }, stuff, measures);
+        const single = massOf({ quantity: 1, unit }, stuff, measures);
         const many = massOf({ quantity, unit }, stuff, measures);
-        assert.equal(one.ok, many.ok);
-        if (one.ok && many.ok) assert.ok(Math.abs(many.massG - one.massG * quantity) < 1e-9 * many.massG);
+        assert.equal(single.ok, many.ok);
+        if (single.ok && many.ok) assert.ok(Math.abs(many.massG - single.massG * quantity) < 1e-9 * many.massG);
       },
     ),
   );

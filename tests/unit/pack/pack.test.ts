@@ -38,8 +38,8 @@ test('law: pieces of a storey lie in the box and not on each other, and no way o
       side,
       side,
       (length, width, l, w) => {
-        const one = { lengthMm: l, widthMm: w, heightMm: 10, massG: 1 };
-        const layout = storeyOf({ lengthMm: length, widthMm: width }, one);
+        const piece = { lengthMm: l, widthMm: w, heightMm: 10, massG: 1 };
+        const layout = storeyOf({ lengthMm: length, widthMm: width }, piece);
         const placed = layout.map(({ xMm, yMm, turned }) => {
           const [along, across] = turned ? [w, l] : [l, w];
           return [xMm, yMm, xMm + along, yMm + across] as const;
@@ -81,9 +81,9 @@ test('the box that wastes least stands first', () => {
 });
 
 test('papers by hand: a parcel round 48 x 28 x 16, and a twist', () => {
-  const one = { lengthMm: 48, widthMm: 28, heightMm: 16, massG: 20 };
-  assert.deepEqual(wrapPaper(one, 'parcel'), { roundMm: 98, alongMm: 72 });
-  assert.deepEqual(wrapPaper(one, 'twist'), { roundMm: 98, alongMm: 104 });
+  const piece = { lengthMm: 48, widthMm: 28, heightMm: 16, massG: 20 };
+  assert.deepEqual(wrapPaper(piece, 'parcel'), { roundMm: 98, alongMm: 72 });
+  assert.deepEqual(wrapPaper(piece, 'twist'), { roundMm: 98, alongMm: 104 });
   // 450 x 350: 6 x 3 = 18 one way, 4 x 4 = 16 the other.
   assert.equal(papersPerSheet({ lengthMm: 450, widthMm: 350 }, { alongMm: 72, roundMm: 98 }), 18);
 });

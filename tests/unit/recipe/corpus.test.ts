@@ -20,6 +20,6 @@ test('lines are read without help', (t) => {
   });
   const share = 1 - wrong.length / lines.length;
   t.diagnostic(`${lines.length} lines, ${(share * 100).toFixed(1)} % read right without help`);
-  for (const one of wrong) t.diagnostic(one);
+  for (const line of wrong) t.diagnostic(line);
   assert.ok(share >= TARGET, wrong.join('\n'));
 });

@@ -96,8 +96,8 @@ test('law: a slab that goes out as a recipe document comes back with its prepara
     const reads = readRecipe(found!.text, slab.measures ?? 'metric', demoLarder);
     const back = slabFromMethod(readMethod(reads, found!.name, 'metric'));
     assert.equal(back.name, slab.name);
-    const lines = (one: typeof slab) =>
-      one.preparations.map(({ lines: list }) =>
+    const lines = (of: typeof slab) =>
+      of.preparations.map(({ lines: list }) =>
         list.map(({ ingredient, quantity, unit }) => [
           demoLarder.get(ingredient)!.name,
           Number(quantity.toPrecision(4)),
@@ -179,8 +179,8 @@ test('fuzz: any text gives a slab file that reads, and every line of it is somew
       const written = lines
         .join('\n')
         .split(/\r\n|[\n\r\u2028\u2029]/)
-        .map((one) => one.trim())
-        .filter((one) => one !== '');
+        .map((line) => line.trim())
+        .filter((line) => line !== '');
       assert.deepEqual(
         reads.map(({ text }) => text),
         written,
@@ -190,7 +190,10 @@ test('fuzz: any text gives a slab file that reads, and every line of it is somew
       assert.ok(file.ok, JSON.stringify(file));
       const kept = new Set([
         slab.name,
-        ...slab.preparations.flatMap((one) => [...one.lines.map(({ text }) => text), ...(one.unread ?? [])]),
+        ...slab.preparations.flatMap((preparation) => [
+          ...preparation.lines.map(({ text }) => text),
+          ...(preparation.unread ?? []),
+        ]),
         ...(slab.notes ?? '').split('\n'),
       ]);
       for (const { text, status } of reads) if (status !== 'heading') assert.ok(kept.has(text), text);

@@ -90,7 +90,7 @@ test('under way beyond its minutes it ends now at the earliest; what goes on by 
   assert.equal(state.now!.step.id, 'syrup');
   assert.equal(state.now!.to, ms(60));
   assert.deepEqual(
-    state.byItself.map((one) => one.step.id),
+    state.byItself.map((stepNow) => stepNow.step.id),
     ['set'],
   );
   assert.equal(state.byItself[0]!.to, ms(95));
@@ -140,7 +140,7 @@ test('a boil that is to be laid hot begins when its base will be firm, and not a
     step('lay', 60, 65, { after: [after('boil', 0, 6), after('firm')] }),
   ];
   const state = runState({ ...plan, steps }, [begun(0, 'press'), done(10, 'press'), begun(10, 'bake')], ms(11));
-  const of = (id: string) => state.steps.find((one) => one.step.id === id)!;
+  const of = (id: string) => state.steps.find((stepNow) => stepNow.step.id === id)!;
   assert.equal(of('boil').from, ms(34));
   assert.equal(of('lay').from, ms(60));
   assert.deepEqual(state.dangers, []);
@@ -201,9 +201,9 @@ test('law: whatever order events come in, and however often, the state is the sa
   fc.assert(
     fc.property(anyEvents, fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true })), (events, chance) => {
       const shuffled = events
-        .map((one) => ({ one, by: chance.next().value as number }))
+        .map((event) => ({ event, by: chance.next().value as number }))
         .sort((a, b) => a.by - b.by)
-        .map(({ one }) => one);
+        .map(({ event }) => event);
       const doubled = [...shuffled, ...shuffled.slice(0, 5)];
       assert.deepEqual(runState(plan, doubled, ms(210)), runState(plan, events, ms(210)));
     }),
@@ -217,8 +217,8 @@ test('law: no step ends before it begins, none but those under way or over stand
       const open = state.steps.filter(({ status }) => status === 'ready' || status === 'waiting');
       for (const { from, to } of state.steps) assert.ok(to >= from);
       for (const { from } of open) assert.ok(from >= ms(minute));
-      const busy = open.filter((one) => one.step.hands === 'busy').sort((a, b) => a.from - b.from);
-      busy.slice(1).forEach((one, i) => assert.ok(one.from >= busy[i]!.to));
+      const busy = open.filter((stepNow) => stepNow.step.hands === 'busy').sort((a, b) => a.from - b.from);
+      busy.slice(1).forEach((stepNow, i) => assert.ok(stepNow.from >= busy[i]!.to));
       assert.ok(countedEvents(events).every(({ kind }) => kind !== 'taken-back'));
     }),
   );
@@ -227,7 +227,7 @@ test('law: no step ends before it begins, none but those under way or over stand
 test('events are read by kind, and what is wrong is said with its place', () => {
   const sound = { id: uuid(1), at: BEGIN, kind: 'temperature', celsius: 118 };
   assert.deepEqual(problemsOf(runEventSchema, sound), []);
-  const paths = (one: object) => problemsOf(runEventSchema, one).map(({ path }) => path);
+  const paths = (event: object) => problemsOf(runEventSchema, event).map(({ path }) => path);
   assert.deepEqual(paths({ ...sound, celsius: 900 }), ['/celsius']);
   assert.deepEqual(paths({ ...sound, id: 'x' }), ['/id']);
   assert.deepEqual(paths({ ...sound, at: 'now' }), ['/at']);
@@ -257,7 +257,7 @@ test('two pots that are to be ready together wait for each other, also when one 
     step('join', 20, 24, { hands: 'watch', after: [after('boil', 0, 0), after('whisk', 0, 1)] }),
   ];
   const late = runState({ ...plan, steps }, [begun(10, 'boil')], ms(12));
-  const of = (id: string) => late.steps.find((one) => one.step.id === id)!;
+  const of = (id: string) => late.steps.find((stepNow) => stepNow.step.id === id)!;
   assert.equal(of('boil').to, ms(30));
   assert.equal(of('join').from, ms(30));
   assert.equal(of('whisk').to, ms(29));

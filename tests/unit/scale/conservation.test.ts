@@ -72,17 +72,19 @@ test('law: lines in = layers + leftovers + evaporated + stuck; layers = pieces +
         slabs: each,
         cut: all,
       } = plan(slab, demoLarder, shop, { scale, tins: into, cut });
-      for (const one of preparations) {
-        assert.ok(close(one.massInG, one.massOutG + one.evaporatedG + one.stuckG, 1e-7));
-        assert.ok(close(one.massInG, sum(one.lines.map(({ massG }) => massG ?? 0)), 1e-7));
-        assert.ok(one.leftoverG >= -1e-9 && one.massOutG >= 0);
+      for (const preparation of preparations) {
+        assert.ok(
+          close(preparation.massInG, preparation.massOutG + preparation.evaporatedG + preparation.stuckG, 1e-7),
+        );
+        assert.ok(close(preparation.massInG, sum(preparation.lines.map(({ massG }) => massG ?? 0)), 1e-7));
+        assert.ok(preparation.leftoverG >= -1e-9 && preparation.massOutG >= 0);
       }
       const out = sum(preparations.map(({ massOutG }) => massOutG));
       const left = sum(preparations.map(({ leftoverG }) => leftoverG));
       const laid = sum(layers.map(({ massG }) => massG));
       assert.ok(close(out, laid + left, 1e-6), `${out} ${laid} ${left}`);
       assert.ok(close(whole.massG, laid, 1e-6));
-      assert.ok(close(sum(each.map(({ count, slab: one }) => count * one.massG)), laid, 1e-6));
+      assert.ok(close(sum(each.map(({ count, slab: laidSlab }) => count * laidSlab.massG)), laid, 1e-6));
       const cutG = sum(all.pieces.map(({ count, massG }) => count * massG)) + all.trimG + all.kerfG;
       assert.ok(close(cutG, whole.massG, 1e-6), `${cutG} ${whole.massG}`);
     }),
@@ -98,14 +100,14 @@ test('law: on a sheet the first layer is as thick as the slab says, and the outl
         i === 0 ? { ...layer, spread: 'level' as const, thicknessMm } : layer,
       );
       const free = plan({ ...slab, tin, layers }, demoLarder, shop);
-      const [one] = free.slabs;
-      if (one!.layers[0]!.massG === 0 || one!.tin.shape !== 'rectangle') return;
-      assert.ok(close(one!.layers[0]!.thicknessMm, thicknessMm, 1e-9));
-      assert.ok(close(one!.tin.lengthMm / one!.tin.widthMm, sheet.lengthMm / sheet.widthMm, 1e-9));
+      const [first] = free.slabs;
+      if (first!.layers[0]!.massG === 0 || first!.tin.shape !== 'rectangle') return;
+      assert.ok(close(first!.layers[0]!.thicknessMm, thicknessMm, 1e-9));
+      assert.ok(close(first!.tin.lengthMm / first!.tin.widthMm, sheet.lengthMm / sheet.widthMm, 1e-9));
       // So much again on the same sheet keeps the thickness and doubles the area.
       const twice = plan({ ...slab, tin, layers }, demoLarder, shop, { scale: { mode: 'multiple', by: 2 } }).slabs[0]!;
       assert.ok(close(twice.layers[0]!.thicknessMm, thicknessMm, 1e-6));
-      assert.ok(close(twice.layers[0]!.areaMm2, 2 * one!.layers[0]!.areaMm2, 1e-6));
+      assert.ok(close(twice.layers[0]!.areaMm2, 2 * first!.layers[0]!.areaMm2, 1e-6));
     }),
     { numRuns: 100 },
   );

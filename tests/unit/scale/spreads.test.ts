@@ -22,8 +22,8 @@ test('law: the film of a volume needs that volume, in every spread', () => {
       fc.double({ min: 0, max: 10, noNaN: true }),
       (tin, spread, film, fromMm) => {
         const ground = { tin, fromMm, pieces };
-        const one = layer({ spread });
-        assert.ok(close(doseOfVolume(one, ground, volumeOfDose(one, ground, film)), film, 1e-6));
+        const spreadLayer = layer({ spread });
+        assert.ok(close(doseOfVolume(spreadLayer, ground, volumeOfDose(spreadLayer, ground, film)), film, 1e-6));
       },
     ),
   );

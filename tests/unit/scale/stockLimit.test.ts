@@ -54,7 +54,7 @@ test('law: nothing given is overdrawn, the limit is used up, and more of it make
         assert.ok(made.asFar!.limit === null || usedG(ingredient) <= quantity * (1 + 1e-9));
         if (ingredient === made.asFar!.limit) assert.ok(close(usedG(ingredient), quantity, 1e-7));
       }
-      const twice = have.map((one) => ({ ...one, quantity: 2 * one.quantity }));
+      const twice = have.map((line) => ({ ...line, quantity: 2 * line.quantity }));
       const more = plan(slab, demoLarder, shop, { scale: { mode: 'as-far-as', have: twice } });
       if (made.asFar!.limit) assert.ok(close(more.asFar!.scaleFactor, 2 * made.asFar!.scaleFactor));
     }),

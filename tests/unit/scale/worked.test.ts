@@ -204,7 +204,7 @@ test('modes worked by hand: 200 g and 100 g in 200 cm2 stand 10 and 5 mm', () =>
   const heights = (scale?: Slab['scale'], tins?: Slab['tins']) => {
     const { layers, preparations } = plan({ ...slab, scale, tins }, demoLarder, shop);
     return [...layers.map(({ thicknessMm }) => thicknessMm), ...preparations.map(({ multiple }) => multiple)].map(
-      (one) => Number(one.toFixed(6)),
+      (value) => Number(value.toFixed(6)),
     );
   };
   const twice = [{ tin: { ...box, lengthMm: 400 }, count: 1 }];

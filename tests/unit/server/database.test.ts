@@ -111,11 +111,11 @@ test('every keep makes a version, and a keep over an unseen version writes nothi
 
 test('the larder and the rack give back what was put in, and changes over unseen ones are refused', async () => {
   const db = await openDatabase(newFolder(), migrations);
-  for (const one of demoIngredients) assert.ok(saveIngredient(db, one).ok);
+  for (const ingredient of demoIngredients) assert.ok(saveIngredient(db, ingredient).ok);
   const found = allIngredients(db);
-  for (const one of demoIngredients) {
-    const { id: _id, revision: _revision, ...rest } = found.find(({ name }) => name === one.name)!;
-    assert.deepEqual(rest, one);
+  for (const ingredient of demoIngredients) {
+    const { id: _id, revision: _revision, ...rest } = found.find(({ name }) => name === ingredient.name)!;
+    assert.deepEqual(rest, ingredient);
   }
   const butter = found.find(({ name }) => name === 'butter')!;
   assert.deepEqual(saveIngredient(db, { name: ' BUTTER ' }), { ok: false, reason: 'name-taken' });

@@ -35,10 +35,10 @@ async function shopWithLarder() {
   const folder = mkdtempSync(join(tmpdir(), 'knife-tray-files-'));
   folders.push(folder);
   const db = await openDatabase(folder, migrations);
-  for (const one of demoIngredients) saveIngredient(db, one);
+  for (const ingredient of demoIngredients) saveIngredient(db, ingredient);
   return db;
 }
-const named = (db: Db, name: string) => allIngredients(db).find((one) => one.name === name)!;
+const named = (db: Db, name: string) => allIngredients(db).find((ingredient) => ingredient.name === name)!;
 
 const previewCsv = (db: Db, text: string, table: LarderTable) => readTable(text, table, shelfNow(db).shelf).changes;
 const filesOf = (slabs: readonly Slab[]) => slabs.map((slab) => ({ name: slab.name, text: writeSlab(slab) }));

@@ -81,7 +81,7 @@ test('runs are found by word, slab, day and lot', () => {
   assert.deepEqual(names({ between: [`${day}T00:00:00.000Z`, `${day}T23:59:59.999Z`] }), [first!.name]);
   const recalled = names({ lot: RECALLED.lot });
   assert.ok(recalled.length >= 2 && recalled.every((name) => name === 'Rye and treacle slice'));
-  const lot = lotsInUse(db, RECALLED.ingredient, 50).find((one) => one.lot === RECALLED.lot)!;
+  const lot = lotsInUse(db, RECALLED.ingredient, 50).find((inUse) => inUse.lot === RECALLED.lot)!;
   assert.equal(lot.runs, recalled.length);
 });
 

@@ -18,8 +18,8 @@ const canned = (share: number): Slab => {
   };
   return {
     ...ryeSlice,
-    preparations: ryeSlice.preparations.map((one) =>
-      one.id === 'treacle' ? { ...one, lines: [...one.lines, can] } : one,
+    preparations: ryeSlice.preparations.map((preparation) =>
+      preparation.id === 'treacle' ? { ...preparation, lines: [...preparation.lines, can] } : preparation,
     ),
   };
 };
@@ -30,11 +30,11 @@ test('law: the parts of a divided line add up to it, wherever they go', () => {
       slabs,
       fc.array(fc.tuple(fc.nat(), fc.nat(), fc.nat(), fc.double({ min: 0, max: 0.5, noNaN: true }))),
       (slab, cuts) => {
-        const preparations = slab.preparations.map((one, p) => ({
-          ...one,
-          lines: one.lines.map((line, l) => {
+        const preparations = slab.preparations.map((preparation, p) => ({
+          ...preparation,
+          lines: preparation.lines.map((line, l) => {
             const parts = cuts
-              .filter(([at, which]) => at % slab.preparations.length === p && which % one.lines.length === l)
+              .filter(([at, which]) => at % slab.preparations.length === p && which % preparation.lines.length === l)
               .slice(0, 2)
               .map(([, , to, share]) => ({ share, preparation: slab.preparations[to % slab.preparations.length]!.id }));
             return parts.length > 0 ? { ...line, divided: parts } : line;
@@ -44,8 +44,8 @@ test('law: the parts of a divided line add up to it, wherever they go', () => {
         const after = expandDividedLines(before);
         for (const [p, { lines }] of preparations.entries()) {
           lines.forEach((line, l) => {
-            const parts = after.preparations.flatMap((one) =>
-              one.lines.filter(({ part }) => part?.p === p && part.l === l),
+            const parts = after.preparations.flatMap((preparation) =>
+              preparation.lines.filter(({ part }) => part?.p === p && part.l === l),
             );
             if (line.divided) assert.ok(close(sum(parts.map(({ quantity }) => quantity)), line.quantity));
           });
@@ -83,9 +83,11 @@ test('a part for a preparation that goes stays where its line is written', () =>
   const over = canned(0.6);
   const twice = {
     ...over,
-    preparations: over.preparations.map((one) => ({
-      ...one,
-      lines: one.lines.map((line) => (line.divided ? { ...line, divided: [...line.divided, ...line.divided] } : line)),
+    preparations: over.preparations.map((preparation) => ({
+      ...preparation,
+      lines: preparation.lines.map((line) =>
+        line.divided ? { ...line, divided: [...line.divided, ...line.divided] } : line,
+      ),
     })),
   };
   const refused = parseSlab(JSON.parse(JSON.stringify(twice)));

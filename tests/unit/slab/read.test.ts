@@ -19,7 +19,8 @@ const problems = (found: unknown) => {
   const read = parseSlab(found);
   return read.ok ? [] : read.problems;
 };
-const messageAt = (found: unknown, path: string) => problems(found).find((one) => one.path === path)?.message ?? '';
+const messageAt = (found: unknown, path: string) =>
+  problems(found).find((problem) => problem.path === path)?.message ?? '';
 
 /** The slab with one thing changed, at a path of keys. */
 function changed(slab: Slab, path: readonly (string | number)[], value: unknown): unknown {
@@ -191,7 +192,7 @@ test('law: a slab file bent at random is a plan or a list of problems, and never
           assert.ok(read.problems.length > 0);
           for (const { message } of read.problems) assert.ok(message.length > 5);
           assert.equal(
-            new Set(read.problems.map((one) => JSON.stringify(one))).size,
+            new Set(read.problems.map((problem) => JSON.stringify(problem))).size,
             read.problems.length,
             'each once',
           );

@@ -62,7 +62,10 @@ test('smaller sugars count for more', () => {
 
 /** The rye slice with its caramel changed. */
 function withCaramel(part: object): Slab {
-  return { ...ryeSlice, preparations: ryeSlice.preparations.map((one, i) => (i === 1 ? { ...one, ...part } : one)) };
+  return {
+    ...ryeSlice,
+    preparations: ryeSlice.preparations.map((preparation, i) => (i === 1 ? { ...preparation, ...part } : preparation)),
+  };
 }
 const caramel = (slab: Slab) => plan(slab, demoLarder, shop).preparations[1]!;
 const codes = (slab: Slab) => plan(slab, demoLarder, shop).warnings.map(({ code }) => code);

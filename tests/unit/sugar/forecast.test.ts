@@ -124,7 +124,9 @@ test('a probe that stops, jumps, repeats, or runs backwards in time is seen thro
   assert.ok(whole.minutesLeft! > 0 && whole.low! <= whole.minutesLeft! && whole.minutesLeft! <= whole.high!);
   const jumping = clean.map(([s, c], i): Reading => (i % 13 === 5 ? [s, c + 90] : [s, c]));
   assert.ok(Math.abs(forecastBoil({ readings: jumping, targetC: 114 }).minutesLeft! / whole.minutesLeft! - 1) < 0.1);
-  const backwards = clean.flatMap((one, i): Reading[] => (i % 9 === 4 ? [one, [one[0] - 40, 20], one] : [one]));
+  const backwards = clean.flatMap((reading, i): Reading[] =>
+    i % 9 === 4 ? [reading, [reading[0] - 40, 20], reading] : [reading],
+  );
   assert.deepEqual(soundReadings(backwards), clean);
   assert.deepEqual(forecastBoil({ readings: backwards, targetC: 114 }), whole);
   assert.match(forecastBoil({ readings: [], targetC: 114 }).why, /No reading/);
@@ -167,9 +169,12 @@ test('fuzz: any readings give a forecast that is none, or a range round a time',
       fc.array(fc.tuple(value, value), { maxLength: 80 }),
       fc.double({ min: 30, max: 180, noNaN: true }),
       (readings, targetC) => {
-        for (const one of [forecastBoil({ readings, targetC }), forecastCool({ readings, targetC, roomC: 20 })]) {
-          if (one.minutesLeft === null) assert.ok(one.why !== '');
-          else assert.ok(one.low! <= one.minutesLeft && one.minutesLeft <= one.high! && one.low! >= 0);
+        for (const forecast of [forecastBoil({ readings, targetC }), forecastCool({ readings, targetC, roomC: 20 })]) {
+          if (forecast.minutesLeft === null) assert.ok(forecast.why !== '');
+          else
+            assert.ok(
+              forecast.low! <= forecast.minutesLeft && forecast.minutesLeft <= forecast.high! && forecast.low! >= 0,
+            );
         }
       },
     ),

@@ -73,11 +73,11 @@ test('law: each tin is laid and cut, however many there are, and all are packed'
   fc.assert(
     fc.property(fc.constantFrom(...demoSlabs), fc.integer({ min: 1, max: 24 }), (slab, count) => {
       const { activities } = workOf(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count }] });
-      const one = workOf(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count: 1 }] });
-      const cutOne = one.activities.find(({ id }) => id === 'cut')!.minutes;
+      const work = workOf(slab, demoLarder, cool, { tins: [{ tin: slab.tin, count: 1 }] });
+      const cutOne = work.activities.find(({ id }) => id === 'cut')!.minutes;
       assert.ok(cutOne > 2 && cutOne < 40, String(cutOne));
-      const minutes = (part: (one: Activity) => boolean) =>
-        activities.filter(part).reduce((sum, one) => sum + one.minutes, 0);
+      const minutes = (part: (activity: Activity) => boolean) =>
+        activities.filter(part).reduce((sum, value) => sum + value.minutes, 0);
       assert.ok(
         close(
           minutes(({ id }) => id.startsWith('cut')),
@@ -160,7 +160,9 @@ test('a pasted recipe without a step has a day by itself: mixed, boiled, melted,
   );
   const cooked: Slab = {
     ...pasted,
-    preparations: pasted.preparations.map((one, p) => (p === 1 ? { ...one, cookTo: { celsius: 115 } } : one)),
+    preparations: pasted.preparations.map((preparation, p) =>
+      p === 1 ? { ...preparation, cookTo: { celsius: 115 } } : preparation,
+    ),
   };
   const { activities, hindrance } = workOf(cooked, demoLarder, cool);
   assert.equal(hindrance, null);
@@ -181,9 +183,9 @@ test('what is kept cold is to stay cold until it is sold', () => {
 test('raw egg is cautioned at its step, and a layer that never sets in its place hinders the day', () => {
   const eggs: Slab = {
     ...slabNamed('Lime'),
-    preparations: slabNamed('Lime').preparations.map((one) => ({
-      ...one,
-      lines: [...one.lines, { ingredient: 'eggs', quantity: 1, unit: 'each' as const }],
+    preparations: slabNamed('Lime').preparations.map((preparation) => ({
+      ...preparation,
+      lines: [...preparation.lines, { ingredient: 'eggs', quantity: 1, unit: 'each' as const }],
     })),
   };
   assert.ok(workOf(eggs, demoLarder, cool).activities.some(({ caution }) => /71 °C/.test(caution ?? '')));
@@ -197,9 +199,9 @@ test('raw egg is cautioned at its step, and a layer that never sets in its place
 test('a step waits behind another as long as it says, and no longer', () => {
   const rests = (wait: Step['wait']): Slab => ({
     ...slabNamed('Rye'),
-    preparations: slabNamed('Rye').preparations.map((one) => ({
-      ...one,
-      steps: one.steps?.map((step) => (step.id === 'bake' ? { ...step, wait } : step)),
+    preparations: slabNamed('Rye').preparations.map((preparation) => ({
+      ...preparation,
+      steps: preparation.steps?.map((step) => (step.id === 'bake' ? { ...step, wait } : step)),
     })),
   });
   const between = (wait: Step['wait']) => {

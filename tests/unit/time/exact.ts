@@ -54,9 +54,9 @@ export function dayProgram({ activities, means, windows }: MadeUpDay, end: numbe
   const begun = (j: number, t: number): string | 0 | 1 => (t < early[j]! ? 0 : t >= late[j]! ? 1 : `s_${j}_${t}`);
   const rows: string[] = [];
   const sum = (terms: readonly (readonly [number, string | 0 | 1])[], sign: string, right: number) => {
-    const constant = terms.reduce((all, [times, one]) => (typeof one === 'number' ? all + times * one : all), 0);
+    const constant = terms.reduce((all, [times, name]) => (typeof name === 'number' ? all + times * name : all), 0);
     const names = new Map<string, number>();
-    for (const [times, one] of terms) if (typeof one === 'string') names.set(one, (names.get(one) ?? 0) + times);
+    for (const [times, name] of terms) if (typeof name === 'string') names.set(name, (names.get(name) ?? 0) + times);
     const left = [...names].filter(([, times]) => times !== 0);
     if (left.length === 0) return;
     const written = left.map(([name, times]) => `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${name}`).join(' ');
@@ -106,9 +106,9 @@ export function dayProgram({ activities, means, windows }: MadeUpDay, end: numbe
       [times, begun(j, t)],
       [-times, begun(j, t - units(activities[j]!.minutes))],
     ];
-    const atMost = (most: number, of: (one: Activity) => number) =>
+    const atMost = (most: number, of: (activity: Activity) => number) =>
       sum(
-        activities.flatMap((one, j) => (of(one) > 0 ? running(j, of(one)) : [])),
+        activities.flatMap((activity, j) => (of(activity) > 0 ? running(j, of(activity)) : [])),
         '<=',
         most,
       );
@@ -116,7 +116,7 @@ export function dayProgram({ activities, means, windows }: MadeUpDay, end: numbe
     atMost(means.rings, ({ occupies }) => (occupies.includes('ring') ? 1 : 0));
     atMost(1, ({ occupies }) => (occupies.includes('mixer') ? 1 : 0));
     atMost(5, ({ occupies }) => (occupies.includes('fridge') ? 1 : 0));
-    const hot = [...new Set(activities.map(({ ovenC }) => ovenC).filter((one) => one !== null))];
+    const hot = [...new Set(activities.map(({ ovenC }) => ovenC).filter((celsius) => celsius !== null))];
     if (hot.length === 0) continue;
     for (const c of hot) {
       const within = activities.flatMap(({ ovenC }, j) => (ovenC === c ? running(j, 1) : []));

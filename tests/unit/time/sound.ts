@@ -3,7 +3,7 @@ import { isAttended, type Means, type Timed, type Windows } from '../../../src/c
 
 /** Nothing holds what another holds, every link is kept, and whatever is worked at or hot lies in working hours. */
 export function assertSound(steps: readonly Timed[], { hands, ovens, rings }: Means, windows: Windows): void {
-  const by = new Map(steps.map((one) => [one.activity.id, one]));
+  const by = new Map(steps.map((step) => [step.activity.id, step]));
   for (const { activity, start, end } of steps) {
     for (const { on, least, most } of activity.after) {
       const wait = start - by.get(on)!.end;
@@ -20,7 +20,7 @@ export function assertSound(steps: readonly Timed[], { hands, ovens, rings }: Me
   }
   for (const moment of steps.map(({ start }) => start + 1e-3)) {
     const on = steps.filter(({ start, end }) => start <= moment && end > moment).map(({ activity }) => activity);
-    const halves = on.reduce((sum, one) => sum + { busy: 2, watch: 1, free: 0 }[one.hands], 0);
+    const halves = on.reduce((sum, activity) => sum + { busy: 2, watch: 1, free: 0 }[activity.hands], 0);
     assert.ok(halves <= 2 * hands, 'hands');
     const using = (what: string) => on.filter(({ occupies }) => occupies.includes(what));
     assert.ok(using('ring').length <= rings && using('mixer').length <= 1, 'rings and mixer');

@@ -45,9 +45,9 @@ function chain(
     pace: 'usual',
     ...rest,
   });
-  return (id: string): Activity => activities.find((one) => one.id === id)!;
+  return (id: string): Activity => activities.find((activity) => activity.id === id)!;
 }
-const mostBehind = (one: Activity, on: string) => one.after.find((link) => link.on === on)?.most;
+const mostBehind = (activity: Activity, on: string) => activity.after.find((link) => link.on === on)?.most;
 
 test('a boil is laid within 6 minutes, chocolate within 15, anything else within 4 hours', () => {
   assert.equal(mostBehind(chain(slabOf([boiled]))('lay/l0'), 'boil/boil'), 6);

@@ -17,7 +17,7 @@ const side = (slab: Slab, tin = slab.tin) => ({
 test('a slab beside itself differs in nothing', () => {
   const { layers, lines, whole } = comparePlans(side(ryeSlice), side(ryeSlice));
   assert.ok(
-    [...layers.flatMap(({ mm, massG, cost }) => [mm, massG, cost]), ...whole].every((one) => !isDifferent(one)),
+    [...layers.flatMap(({ mm, massG, cost }) => [mm, massG, cost]), ...whole].every((figure) => !isDifferent(figure)),
   );
   assert.ok(lines.every(({ massG, cost }) => !isDifferent(massG) && !isDifferent(cost)));
 });
@@ -33,8 +33,10 @@ test('another tin at the same thickness changes grams and cost, and no thickness
 test('what one side lacks is null there: a line that came, a preparation that went', () => {
   const more: Slab = {
     ...ryeSlice,
-    preparations: ryeSlice.preparations.map((one, p) =>
-      p === 0 ? { ...one, lines: [...one.lines, { ingredient: 'hazelnuts', quantity: 40, unit: 'g' }] } : one,
+    preparations: ryeSlice.preparations.map((preparation, p) =>
+      p === 0
+        ? { ...preparation, lines: [...preparation.lines, { ingredient: 'hazelnuts', quantity: 40, unit: 'g' }] }
+        : preparation,
     ),
     layers: ryeSlice.layers.slice(0, 2),
   };

@@ -13,15 +13,15 @@ test('what a slab does not say is guessed, and what it says is not', () => {
   assert.deepEqual(guessed(ryeSlice), ['/preparations/1/lossPercent', '/layers/0/pourC', ...sets]);
   const told: Slab = {
     ...ryeSlice,
-    preparations: ryeSlice.preparations.map((one) => ({ ...one, lossPercent: 2 })),
+    preparations: ryeSlice.preparations.map((preparation) => ({ ...preparation, lossPercent: 2 })),
     layers: ryeSlice.layers.map((layer) => ({ ...layer, pourC: 40, set: { ...layer.set, toC: 21 } })),
   };
   assert.deepEqual(guessed(told), []);
   const bare: Slab = {
     ...told,
-    preparations: told.preparations.map(({ steps: _steps, densityGPerMl: _density, ...one }, p) => ({
-      ...one,
-      lines: p === 0 ? [{ ingredient: 'moon dust', quantity: 300, unit: 'g' as const }] : one.lines,
+    preparations: told.preparations.map(({ steps: _steps, densityGPerMl: _density, ...preparation }, p) => ({
+      ...preparation,
+      lines: p === 0 ? [{ ingredient: 'moon dust', quantity: 300, unit: 'g' as const }] : preparation.lines,
     })),
   };
   assert.deepEqual(guessed(bare), [

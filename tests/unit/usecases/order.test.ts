@@ -20,7 +20,10 @@ test('a piece of half the weight or half the price has half the face, in the sam
   // 290 mm in six and 190 in four are 48.3 x 47.5.
   assert.deepEqual(pieceSizeFor(now, {}), { lengthMm: 48.5, widthMm: 47.5 });
   assert.equal(pieceSizeFor(now, { massG: 0 }), null);
-  const free = planned({ ...ryeSlice, preparations: ryeSlice.preparations.map((one) => ({ ...one, lines: [] })) });
+  const free = planned({
+    ...ryeSlice,
+    preparations: ryeSlice.preparations.map((preparation) => ({ ...preparation, lines: [] })),
+  });
   assert.equal(pieceSizeFor(free, { massG: 40 }), null);
 });
 

@@ -54,7 +54,7 @@ test('every demo slab is priced above its cost, over every channel, packed and l
 test('a rise of a tenth is what the run costs more when the pack is a tenth dearer', () => {
   const before = priceSlab(ryeSlice, demoShop, planned, run);
   const butter = before.rises.find(({ ingredient }) => ingredient === 'butter')!;
-  const dearer = new Map([...demoIngredients].map((one) => [one.name, one]));
+  const dearer = new Map([...demoIngredients].map((ingredient) => [ingredient.name, ingredient]));
   const pack = dearer.get('butter')!.packs![0]!;
   dearer.set('butter', { ...dearer.get('butter')!, packs: [{ ...pack, price: pack.price! * 1.1 }] });
   const after = priceSlab(ryeSlice, demoShop, plan(ryeSlice, dearer, demoShop), run);
@@ -179,7 +179,7 @@ const RULES: readonly (readonly [string, Parameters<typeof said>, Parameters<typ
   ['net-short', [{ label: { netG: 370 } }], [{ label: { netG: 343 } }]],
   ['name-over-promises', [{ name: 'Sea salt slice' }], [{ name: 'Treacle slice' }]],
 ];
-const limited = new Map(demoIngredients.map((one) => [one.name, one]));
+const limited = new Map(demoIngredients.map((ingredient) => [ingredient.name, ingredient]));
 limited.set('butter', { ...limited.get('butter')!, keepDays: { room: 60 } });
 
 for (const [code, broken, nearly] of RULES)
@@ -189,11 +189,15 @@ for (const [code, broken, nearly] of RULES)
         const slab = { ...ryeSlice, ...part };
         return sellingOf(slab, limited, demoShop, plan(slab, limited, demoShop), run, '2026-11-26').warnings;
       };
-      assert.ok(of(broken).some((one) => one.code === code && /\d/.test(one.message) && WAY_OUT.test(one.message)));
-      assert.ok(!of(nearly).some((one) => one.code === code));
+      assert.ok(
+        of(broken).some(
+          (warning) => warning.code === code && /\d/.test(warning.message) && WAY_OUT.test(warning.message),
+        ),
+      );
+      assert.ok(!of(nearly).some((warning) => warning.code === code));
       return;
     }
-    const found = said(...broken).find((one) => one.code === code);
+    const found = said(...broken).find((warning) => warning.code === code);
     assert.ok(found, 'broken');
     assert.match(found.message, /\d/, 'a number');
     assert.match(found.message, WAY_OUT, found.message);
@@ -202,7 +206,9 @@ for (const [code, broken, nearly] of RULES)
 
 test('nutrition-unknown and claim-unheld: what the larder does not know', () => {
   const lines = [...ryeSlice.preparations[0]!.lines, { ingredient: 'moss', quantity: 60, unit: 'g' as const }];
-  const preparations = ryeSlice.preparations.map((one, i) => (i === 0 ? { ...one, lines } : one));
+  const preparations = ryeSlice.preparations.map((preparation, i) =>
+    i === 0 ? { ...preparation, lines } : preparation,
+  );
   assert.ok(codes({ preparations }).includes('nutrition-unknown'));
   assert.ok(codes({ preparations, freeFrom: ['egg'] }).includes('claim-unheld'));
   assert.ok(!codes({ freeFrom: ['egg'] }).includes('claim-unheld'));

@@ -51,7 +51,9 @@ test('each layer sets in its own place: moving one of them to the fridge shorten
   const [base, caramel] = waits(ryeSlice) as [number, number, number];
   const cold: Slab = {
     ...ryeSlice,
-    layers: ryeSlice.layers.map((one) => (one.id === 'l2' ? { ...one, set: { ...one.set, place: 'fridge' } } : one)),
+    layers: ryeSlice.layers.map((layer) =>
+      layer.id === 'l2' ? { ...layer, set: { ...layer.set, place: 'fridge' } } : layer,
+    ),
   };
   const [sameBase, colder] = waits(cold) as [number, number, number];
   assert.equal(sameBase, base);

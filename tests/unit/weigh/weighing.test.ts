@@ -86,11 +86,11 @@ test('what does not rest, or is too little, or comes in pieces of time, is not w
 });
 
 test('the last one is taken back, and what still lies there is not weighed again; zero is where it rests then', () => {
-  const one = shown([
+  const weighing = shown([
     [0, 2],
     [24, 2],
   ]);
-  const none = takenBack(one);
+  const none = takenBack(weighing);
   assert.deepEqual(
     grams(
       shown(
@@ -110,7 +110,7 @@ test('the last one is taken back, and what still lies there is not weighed again
           [24, 2],
           [40, 2],
         ],
-        zeroed(one),
+        zeroed(weighing),
       ),
     ),
     [24, 16],

@@ -50,13 +50,13 @@ export function readEvents(found: unknown, nowMs: number): Read<EventsRead> {
     return { ok: false, problems: [{ path: '', message: `At most ${MOST_EVENTS} events are taken at once` }] };
   const events: RunEvent[] = [];
   const problems: Problem[] = [];
-  found.forEach((one: unknown, at) => {
-    const wrong = problemsOf(runEventSchema, one);
-    const moment = Date.parse((one as RunEvent | null)?.at ?? '');
+  found.forEach((event: unknown, at) => {
+    const wrong = problemsOf(runEventSchema, event);
+    const moment = Date.parse((event as RunEvent | null)?.at ?? '');
     if (wrong.length === 0 && Number.isNaN(moment)) wrong.push({ path: '/at', message: 'There is no such moment' });
     if (wrong.length === 0 && moment > nowMs + MOST_AHEAD_MS)
       wrong.push({ path: '/at', message: 'This is more than a day in the future: set the clock of the device' });
-    if (wrong.length === 0) events.push(one as RunEvent);
+    if (wrong.length === 0) events.push(event as RunEvent);
     else problems.push(...wrong.map(({ path, message }) => ({ path: `/${at}${path}`, message })));
   });
   return { ok: true, value: { events, problems } };

@@ -44,7 +44,7 @@ const ASKS = ['margin', 'markup', 'price'] as const;
 
 /** A slab priced as a request asks: what it asks of the price goes before what the slab does, whichever of the three it is. */
 function pricedAs(slab: Slab, asked: Pricing): Slab {
-  const asks = ASKS.some((one) => asked[one] !== undefined);
+  const asks = ASKS.some((what) => asked[what] !== undefined);
   const own = Object.fromEntries(
     Object.entries(slab.pricing ?? {}).filter(([field]) => !asks || !(ASKS as readonly string[]).includes(field)),
   );

@@ -190,7 +190,7 @@ export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { 
     const message = 'This slab has no layer with a height: lay one';
     return { ok: false, problems: [{ path: '/slab/layers', message }] } as const;
   }
-  const layers = found.layers.map(({ curve: _curve, states: _states, ...one }) => one);
+  const layers = found.layers.map(({ curve: _curve, states: _states, ...wait }) => wait);
   return { ok: true, value: { layers, cutWindow: found.cutWindow } } as const;
 }
 

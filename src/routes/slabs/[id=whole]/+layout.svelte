@@ -75,7 +75,9 @@
     setThickness,
   });
 
-  const sheet = $derived((Object.keys(SHEETS) as Sheet[]).find((one) => page.url.pathname.endsWith(`/${one}`)) ?? null);
+  const sheet = $derived(
+    (Object.keys(SHEETS) as Sheet[]).find((path) => page.url.pathname.endsWith(`/${path}`)) ?? null,
+  );
   const station = $derived(STATIONS.find((station) => page.url.pathname.endsWith(station)) ?? 'build');
   const unread = $derived(draft.unread.length);
 

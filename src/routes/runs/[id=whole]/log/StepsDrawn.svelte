@@ -38,21 +38,21 @@
 
 <div class="rows">
   <div class="names" aria-hidden="true">
-    {#each steps as one (one.step.id)}<p style:height="{ROW}px">{one.step.text}</p>{/each}
+    {#each steps as made (made.step.id)}<p style:height="{ROW}px">{made.step.text}</p>{/each}
   </div>
   <svg viewBox="0 0 {WIDTH} {TOP + ROW * steps.length}" preserveAspectRatio="none" aria-hidden="true">
     {#each marks as minute, i (i)}
       <path class="mark" d="M{x(minute)} {TOP - 4}V{TOP + ROW * steps.length}" />
     {/each}
-    {#each steps as one, i (one.step.id)}
-      {@const { from, to } = one.step.planned}
+    {#each steps as made, i (made.step.id)}
+      {@const { from, to } = made.step.planned}
       <rect class="planned" x={x(from)} width={Math.max(2, x(to) - x(from))} y={TOP + i * ROW + 4} height={7} />
-      {#if one.from !== null}
+      {#if made.from !== null}
         <rect
           class="went"
-          class:off={isOff(one)}
-          x={x(one.from)}
-          width={Math.max(2, x(one.to ?? one.from) - x(one.from))}
+          class:off={isOff(made)}
+          x={x(made.from)}
+          width={Math.max(2, x(made.to ?? made.from) - x(made.from))}
           y={TOP + i * ROW + 12}
           height={9}
         />
@@ -60,9 +60,9 @@
     {/each}
   </svg>
   <ol class="said">
-    {#each steps as one (one.step.id)}
-      <li class="figures" class:off={isOff(one)} style:height="{ROW}px">
-        <span class="unseen">{one.step.text}: </span>{said(one)}
+    {#each steps as made (made.step.id)}
+      <li class="figures" class:off={isOff(made)} style:height="{ROW}px">
+        <span class="unseen">{made.step.text}: </span>{said(made)}
       </li>
     {/each}
   </ol>

@@ -19,7 +19,7 @@
   let busy = $state(false);
 
   async function toggle(what: Seen) {
-    seen = seen.includes(what) ? seen.filter((one) => one !== what) : [...seen, what];
+    seen = seen.includes(what) ? seen.filter((other) => other !== what) : [...seen, what];
     const asked = seen;
     if (asked.length === 0) {
       causes = [];

@@ -62,7 +62,7 @@
   }
 
   function setFree(allergen: (typeof ALLERGENS)[number], free: boolean) {
-    const others = (slab.freeFrom ?? []).filter((one) => one !== allergen);
+    const others = (slab.freeFrom ?? []).filter((other) => other !== allergen);
     const freeFrom = free ? [...others, allergen] : others;
     draft.change({ ...slab, freeFrom: freeFrom.length > 0 ? freeFrom : undefined });
   }

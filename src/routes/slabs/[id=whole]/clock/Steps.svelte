@@ -47,7 +47,7 @@
     draft.forgetTyped(`${preparations[p]!.id} step`);
     keep(
       p,
-      steps.filter(({ id }) => id !== gone.id).map((one) => ({ ...one, after: after(one.after) })),
+      steps.filter(({ id }) => id !== gone.id).map((step) => ({ ...step, after: after(step.after) })),
     );
   }
 </script>

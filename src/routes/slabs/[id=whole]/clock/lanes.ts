@@ -12,7 +12,7 @@ const COLD = ['fridge', 'freezer', 'marble'];
 function rowsOf(steps: readonly DayStep[]): DayStep[][] {
   const rows: DayStep[][] = [];
   for (const step of [...steps].sort((a, b) => a.start.getTime() - b.start.getTime())) {
-    const row = rows.find((one) => one.at(-1)!.end.getTime() <= step.start.getTime());
+    const row = rows.find((row) => row.at(-1)!.end.getTime() <= step.start.getTime());
     if (row) row.push(step);
     else rows.push([step]);
   }

@@ -83,7 +83,7 @@
   const lockedSets: LockedLines = $derived({ length: new Set(lockedLines.length), width: new Set(lockedLines.width) });
   function lock(side: CutLine['side'], at: number) {
     const now = lockedLines[side];
-    lockedLines = { ...lockedLines, [side]: now.includes(at) ? now.filter((one) => one !== at) : [...now, at] };
+    lockedLines = { ...lockedLines, [side]: now.includes(at) ? now.filter((line) => line !== at) : [...now, at] };
   }
 
   /** A line that is pulled takes the others along, until lines move one by one. */

@@ -64,7 +64,7 @@
     if (answer.ok) await invalidateAll();
   }
   function addRemembered(name: string) {
-    const kind = remembered.find((one) => one.name === name);
+    const kind = remembered.find((kind) => kind.name === name);
     if (kind) addKind({ ...kind, value: kind.currency === undefined ? kind.price : undefined });
   }
   function add() {

@@ -36,7 +36,7 @@
   const rules = $derived(profile ?? sheet.profile);
   const kinds = $derived(
     work.plan.cut.pieces.flatMap(({ id, name }, i, all) =>
-      id !== undefined && all.findIndex((one) => one.id === id) === i ? [{ id, name: name ?? id }] : [],
+      id !== undefined && all.findIndex((slab) => slab.id === id) === i ? [{ id, name: name ?? id }] : [],
     ),
   );
   let kind: string | undefined = $state(undefined);
@@ -57,7 +57,7 @@
     }),
   );
   const carried = $derived(
-    allergensIn(slab, work.larder).filter((one) => (ALLERGENS as readonly string[]).includes(one)),
+    allergensIn(slab, work.larder).filter((allergen) => (ALLERGENS as readonly string[]).includes(allergen)),
   );
   const PROFILE_NAMES = { eu: 'European rules', us: 'United States rules' } as const;
   const perSheet = $derived(sheet.columns * sheet.rows);
@@ -147,7 +147,7 @@
           selected={rules}
           on:change={(event) => (profile = (event.target as HTMLSelectElement).value as LabelProfile)}
         >
-          {#each LABEL_PROFILES as one (one)}<SelectItem value={one} text={PROFILE_NAMES[one]} />{/each}
+          {#each LABEL_PROFILES as profile (profile)}<SelectItem value={profile} text={PROFILE_NAMES[profile]} />{/each}
         </Select>
         <NumberField
           label="Declared net weight"
@@ -190,7 +190,7 @@
                 labelText={name}
                 checked={also.includes(id)}
                 on:check={(event) => {
-                  const others = also.filter((one) => one !== id);
+                  const others = also.filter((other) => other !== id);
                   if (event.detail !== also.includes(id)) also = event.detail ? [...others, id] : others;
                 }}
               />

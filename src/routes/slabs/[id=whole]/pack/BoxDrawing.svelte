@@ -36,7 +36,7 @@
     for (const placed of [...answer.layout].sort((a, b) => b.yMm - a.yMm)) {
       const sideMm = sideOf(placed);
       const isFree = seen.every(
-        (one) => placed.xMm >= one.xMm + one.sideMm - 0.01 || placed.xMm + sideMm <= one.xMm + 0.01,
+        (other) => placed.xMm >= other.xMm + other.sideMm - 0.01 || placed.xMm + sideMm <= other.xMm + 0.01,
       );
       if (isFree) seen.push({ xMm: placed.xMm, sideMm });
     }
@@ -76,7 +76,7 @@
       {@const foot = box.heightMm - storey * (piece.heightMm + interleafMm)}
       {#each front as { xMm, sideMm }, i (i)}
         {#each layers as { look: of, share }, l (l)}
-          {@const below = layers.slice(0, l).reduce((sum, one) => sum + one.share, 0)}
+          {@const below = layers.slice(0, l).reduce((sum, layer) => sum + layer.share, 0)}
           <rect
             x={CARD_MM + xMm}
             y={foot - (below + share) * piece.heightMm}

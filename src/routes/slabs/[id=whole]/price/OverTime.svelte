@@ -39,7 +39,7 @@
         ]
       : [],
   );
-  const moved = $derived(found ? found.costs.filter((one) => one.moved.length > 0).reverse() : []);
+  const moved = $derived(found ? found.costs.filter((cost) => cost.moved.length > 0).reverse() : []);
 </script>
 
 <div class="head">
@@ -56,8 +56,8 @@
     selected={String(version)}
     on:change={(event) => (version = Number((event.target as HTMLSelectElement).value))}
   >
-    {#each Array.from({ length: work.draft.baseVersion }, (_, i) => work.draft.baseVersion - i).slice(0, 100) as one (one)}
-      <SelectItem value={String(one)} text="as kept, version {one}" />
+    {#each Array.from({ length: work.draft.baseVersion }, (_, i) => work.draft.baseVersion - i).slice(0, 100) as version (version)}
+      <SelectItem value={String(version)} text="as kept, version {version}" />
     {/each}
   </Select>
 </div>

@@ -18,7 +18,7 @@
   const slab = $derived(draft.slab);
   const tins = $derived(tinsOf(slab));
 
-  const countOf = (tin: AnyTin) => tins.find((one) => same(one.tin, tin))?.count ?? 0;
+  const countOf = (tin: AnyTin) => tins.find((placed) => same(placed.tin, tin))?.count ?? 0;
 
   /** The written tin stands first; where the rack has it, with the rack's count. */
   const kinds = $derived.by(() => {
@@ -39,10 +39,10 @@
   }
 
   function count(tin: AnyTin, by: number) {
-    const others = tins.filter((one) => !same(one.tin, tin));
-    const now = tins.find((one) => same(one.tin, tin));
+    const others = tins.filter((placed) => !same(placed.tin, tin));
+    const now = tins.find((placed) => same(placed.tin, tin));
     const next: TinCount[] = [...tins];
-    const at = tins.findIndex((one) => same(one.tin, tin));
+    const at = tins.findIndex((placed) => same(placed.tin, tin));
     const n = (now?.count ?? 0) + by;
     if (at === -1) next.push({ tin, count: 1 });
     else next[at] = { tin: now!.tin, count: n };

@@ -17,6 +17,8 @@ export function GET({ params, url }) {
   if (!kept) return problem('There is no such version of this slab in the shop', '', 404);
   const ingredients = ingredientsFor(db, [kept.slab]);
   const planned = plan(kept.slab, larderOf(ingredients), wholeShop(db));
-  const costs = costOverTime(planned, ingredients, (one) => priceHistory(db, (one as StoredIngredient).id));
+  const costs = costOverTime(planned, ingredients, (ingredient) =>
+    priceHistory(db, (ingredient as StoredIngredient).id),
+  );
   return json({ version: kept.version, currency: planned.cost.currency, now: planned.cost.perPiece, costs });
 }
