@@ -2,11 +2,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { ASSUMED_THERMAL } from '../../../src/core/heat';
-import { pouredLayers, type PouredLayer, type Stuff } from '../../../src/core/setting';
+import { glassTransitionC, pouredLayers, type PouredLayer, type Stuff } from '../../../src/core/setting';
 import { expandDividedLines, type Layer, type Preparation, type Slab } from '../../../src/core/slab';
+import { sugarShareAtBoil } from '../../../src/core/sugar';
 import { scaleSlab } from '../../../src/core/usecases';
 import { close } from '../figures';
-import { demoLarder, ryeSlice, shop } from '../things';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 60 } as const;
 const lines = (...of: readonly [string, number][]): Preparation['lines'] =>
@@ -123,4 +124,126 @@ test('heat that is given back: 45 J for each g of chocolate, that of milk fat, b
       unknown.cp === ASSUMED_THERMAL.cp,
   );
   assert.deepEqual(ASSUMED_THERMAL, { k: 0.3, rho: 1200, cp: 2300, latents: [] });
+});
+
+const two = (
+  first: Omit<Preparation, 'id' | 'name'>,
+  second: Omit<Preparation, 'id' | 'name'>,
+  shares: readonly [number, number],
+  part: Partial<Layer> = {},
+): Slab => ({
+  ...slabOf(first, part),
+  preparations: [
+    { id: 'p', name: 'P', ...first },
+    { id: 'q', name: 'Q', ...second },
+  ],
+  layers: [
+    {
+      id: 'l',
+      name: 'L',
+      spread: 'level',
+      from: [
+        { preparation: 'p', share: shares[0] },
+        { preparation: 'q', share: shares[1] },
+      ],
+      ...part,
+    },
+  ],
+});
+const plain = (...of: readonly [string, number][]) => ({ lines: lines(...of), lossPercent: 0 });
+
+test('of two preparations each counts by what is laid of it', () => {
+  // Half of 100 g of water and a quarter of 200 g of sugar: half and half, by mass.
+  const half = poured(two(plain(['water', 100]), plain(['caster sugar', 200]), [0.5, 0.25]));
+  const mixed = poured(slabOf(plain(['water', 50], ['caster sugar', 50])));
+  assert.ok(close(half.cp, mixed.cp, 1e-6) && close(half.k, mixed.k, 2e-2), `${half.cp} ${mixed.cp}`);
+  // What it takes nothing of says nothing, nor does it make it unknown.
+  const none = poured(two(plain(['water', 100]), plain(['moon dust', 200]), [1, 0]));
+  const water = poured(slabOf(plain(['water', 100])));
+  assert.deepEqual([none.assumed, none.cp], [false, water.cp]);
+  assert.equal(poured(two(plain(['water', 100]), plain(['moon dust', 200]), [1, 0.5])).assumed, true);
+  assert.equal(poured(two(plain(['moon dust', 100]), plain(['water', 200]), [1, 0.5])).assumed, true);
+});
+
+test('laid as the warmer of two has cooled, where both were left to; a baked one beside a cold one is warm', () => {
+  const cool = (celsius: number) => ({
+    ...plain(['water', 500]),
+    steps: [{ id: `c${celsius}`, text: 'Let it cool', minutes: 30, coolTo: { celsius } }],
+  });
+  assert.equal(poured(two(cool(40), cool(55), [0.5, 0.5])).pourC, 55);
+  assert.equal(poured(two(cool(55), cool(40), [0.5, 0.5])).pourC, 55);
+  assert.equal(poured(two(cool(40), plain(['water', 100]), [0.5, 0.5])).pourC, 20);
+  const base = { lines: lines(['rye flour', 200], ['butter', 150]), ...baked };
+  assert.equal(poured(two(base, plain(['oat biscuit crumbs', 100]), [1, 1])).pourC, 90);
+});
+
+test('cold blades crack what is brittle; without a cut nothing does; what bakes together goes on hot, but for the lowest', () => {
+  const chocolate = slabOf({ lines: lines(['dark chocolate', 300]) });
+  const cracks = (tool: 'cold blade' | 'serrated' | 'wire' | 'rollers' | 'hot blade') =>
+    poured({ ...chocolate, cut: { columns: 1, rows: 1, tool } }).brittle;
+  assert.deepEqual((['cold blade', 'serrated', 'wire', 'rollers', 'hot blade'] as const).map(cracks), [
+    true,
+    true,
+    true,
+    true,
+    false,
+  ]);
+  const { cut: _cut, ...uncut } = chocolate;
+  assert.equal(poured(uncut).brittle, false);
+  const oats = demoSlabs.find(({ name }) => name === 'Orchard oat bake')!;
+  const laid = expandDividedLines(oats);
+  const { mixtures, scaling } = scaleSlab(laid, demoLarder, shop, {});
+  assert.deepEqual(
+    pouredLayers(laid, mixtures, scaling.slabs[0]!, 21).map(({ together }) => together),
+    [false, true, true],
+  );
+  assert.equal(poured(chocolate).together, false);
+});
+
+test('syrups in a boil lower its glass transition by their share of its sugars, up to twelve kelvins', () => {
+  const snapsC = (...of: readonly [string, number][]) =>
+    poured(slabOf({ lines: lines(...of), cookTo: { celsius: 150 }, lossPercent: 0 })).firmness.curve[0]![0] - 5;
+  const dry = 1 - sugarShareAtBoil(150);
+  const share = (syrupsG: number, sugarsG: number) => glassTransitionC(dry, syrupsG / sugarsG);
+  const sugars = (name: string) => demoLarder.get(name)!.composition!.sugars / 100;
+  const [caster, syrup] = [sugars('caster sugar'), sugars('golden syrup')];
+  assert.ok(close(snapsC(['caster sugar', 300], ['water', 90]), share(0, 1), 1e-9));
+  assert.ok(
+    close(
+      snapsC(['caster sugar', 300], ['golden syrup', 100], ['water', 50]),
+      share(100 * syrup, 100 * syrup + 300 * caster),
+      1e-6,
+    ),
+  );
+  // Nobody knows this one: it is taken as seven tenths sugar.
+  const unknown = snapsC(['caster sugar', 300], ['moon syrup', 100], ['water', 50]);
+  assert.ok(unknown < snapsC(['caster sugar', 300], ['water', 90]) && unknown > share(1, 1));
+  // Of two boils the hotter end point counts.
+  const boil = (celsius: number) => ({ lines: lines(['caster sugar', 300], ['water', 90]), cookTo: { celsius } });
+  const both = [two(boil(150), boil(140), [0.5, 0.5]), two(boil(140), boil(150), [0.5, 0.5])].map(
+    (slab) => poured(slab).firmness.curve[0]![0],
+  );
+  assert.deepEqual(both, [glassTransitionC(dry, 0) + 5, glassTransitionC(dry, 0) + 5]);
+});
+
+test('other fats thin a chocolate by their share of all its fat; coconut binds where there is more of it than of milk fat', () => {
+  const fat = (name: string) => demoLarder.get(name)!.composition!.fat / 100;
+  const [dark, butter] = [300 * fat('dark chocolate'), 40 * fat('butter')];
+  const begins = (...of: readonly [string, number][]) => poured(slabOf(plain(...of))).firmness.curve.at(-1)![0];
+  assert.equal(begins(['dark chocolate', 300]), 24);
+  assert.ok(close(begins(['dark chocolate', 300], ['butter', 40]), 24 - (15 * butter) / (dark + butter), 1e-6));
+  const bound = (butterG: number, coconutG: number) =>
+    poured(slabOf(plain(['icing sugar', 300], ['butter', butterG], ['coconut oil', coconutG]))).firmness.stuff;
+  assert.equal(bound(80, 60), 'milk fat');
+  assert.equal(bound(60, 80), 'coconut fat');
+  assert.equal(bound(0, 30), 'coconut fat');
+  // A twentieth of it does not bind.
+  assert.equal(poured(slabOf(plain(['icing sugar', 300], ['coconut oil', 10]))).firmness.stuff, 'cold');
+});
+
+test('in the freezer what is a third water freezes; what is dry is firm as it is elsewhere', () => {
+  const inFreezer = (waterG: number) =>
+    poured(slabOf(plain(['water', waterG], ['caster sugar', 1000 - waterG]), { set: { place: 'freezer' } })).firmness
+      .stuff;
+  assert.deepEqual([inFreezer(310), inFreezer(290)], ['ice', 'cold']);
 });

@@ -1,7 +1,7 @@
 /** When a layer takes the next, is cut, and until when: figures of one still layer, worked by hand or against another way to find them. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ASSUMED_THERMAL, heatRun, heatWork } from '../../../src/core/heat';
+import { ASSUMED_THERMAL, heatRun, HeatStack, heatWork } from '../../../src/core/heat';
 import { facesIn, firmnessOf, settingOf, settingWork, type PouredLayer } from '../../../src/core/setting';
 import { close } from '../figures';
 
@@ -181,4 +181,84 @@ test('a stack higher than ten centimetres is worked out in coarser cells, so tha
   assert.ok(close(settingWork(stack(8)), 4.5 * heatWork(stack(8), 2880, Infinity, 1)));
   const thick = Array.from({ length: 50 }, (_, i) => ({ ...still, id: `t${i}`, thicknessMm: 25 }));
   assert.ok(settingWork(thick) > 1 && settingWork(thick.slice(0, 5)) < 1);
+});
+
+test('worked otherwise: minute by minute through both places and both pours, from the heat alone', () => {
+  const stays = [
+    { place: 'room', minutes: 10 },
+    { place: 'fridge', minutes: 1 },
+  ] as const;
+  const layers = [
+    { ...still, minMinutes: 20, maxMinutes: 20 },
+    { ...still, id: 'b', pourC: 45 },
+  ];
+  const found = settingOf(layers, stays, room, support);
+  const inRoom = facesIn('room', room, support);
+  const inFridge = facesIn('fridge', room, support);
+  const first = new HeatStack([{ ...layers[0]!, startC: 60 }]);
+  const means: number[] = [];
+  for (let minute = 0; minute < 20; minute++) {
+    means.push(first.layer(0).meanC);
+    if (minute < 10) first.advance(inRoom, minute * 60, 60);
+    else first.advance(inFridge, (minute - 10) * 60, 60);
+  }
+  const both = new HeatStack(
+    layers.map((layer) => ({ ...layer, startC: layer.pourC })),
+    first.celsius,
+  );
+  // Poured, all counts anew: short steps again.
+  for (let minute = 0; minute < 15; minute++) {
+    means.push(both.layer(0).meanC);
+    both.advance(inFridge, minute * 60, 60);
+  }
+  assert.equal(found.layers[0]!.nextFromMinutes, 20);
+  assert.deepEqual(found.layers[0]!.curve.meanC.slice(0, 35), means);
+  assert.deepEqual(found.layers[1]!.curve.meanC.slice(0, 20), Array(20).fill(NaN));
+  assert.equal(found.layers[1]!.curve.meanC[20], 45);
+  assert.equal(found.layers[1]!.curve.meanC[35], both.layer(1).meanC);
+});
+
+test('the face that it ends with is the end of what is shown, set or not', () => {
+  for (const layers of [[still], [{ ...still, setC: 10 }], [still, { ...still, id: 'b' }]]) {
+    const { faceC, layers: waits } = settingOf(layers, [], room, support);
+    assert.equal(faceC, waits.at(-1)!.curve.upperC.at(-1));
+  }
+});
+
+test('hot on hot: what would have come of the lower one alone did not happen', () => {
+  const alone = settingOf([still], [], room, support).layers[0]!;
+  const set = alone.setAfterMinutes!;
+  const next = { ...still, id: 'b' };
+  const on = (part: Partial<PouredLayer>) => settingOf([{ ...still, ...part }, next], [], room, support).layers;
+  // Set within its time, it is laid on as soon as it is set; a minute later than that it is still hot.
+  assert.equal(on({ maxMinutes: set })[0]!.nextFromMinutes, set);
+  const hot = on({ maxMinutes: set - 1 });
+  assert.equal(hot[0]!.nextFromMinutes, 0);
+  // Below another hot one it is firm later than it would have been.
+  assert.ok(hot[0]!.states.cuts! > set + 20, `${hot[0]!.states.cuts} ${set}`);
+  assert.equal(hot[0]!.setAfterMinutes, set);
+});
+
+test('each from its own pour: when it takes the next, and when after the last comes the knife', () => {
+  const three = [still, { ...still, id: 'b' }, { ...still, id: 'c' }];
+  const { layers, cutWindow } = settingOf(three, [], room, support);
+  assert.ok(layers[1]!.pouredAt > 20 && layers[2]!.pouredAt > layers[1]!.pouredAt);
+  assert.equal(layers[1]!.states.takesNext, layers[1]!.nextFromMinutes);
+  assert.equal(layers[2]!.nextFromMinutes, cutWindow.fromMinutes! - layers[2]!.pouredAt);
+  const never = settingOf([{ ...still, setC: 10, brittle: true }], [], room, support);
+  assert.deepEqual(never.cutWindow, { fromMinutes: null, toMinutes: null });
+});
+
+test('the others are followed for eight hours after the last is set, and it is packed when it is cool enough', () => {
+  const top = { ...still, id: 'b', together: true };
+  const below = (minMinutes: number) => settingOf([{ ...still, minMinutes }, top], [], room, support);
+  const set = below(0).layers[1]!.setAfterMinutes!;
+  assert.equal(below(set + 480).layers[0]!.states.cuts, set + 480);
+  assert.equal(below(set + 480).cutWindow.fromMinutes, set + 480);
+  assert.equal(below(set + 481).layers[0]!.states.cuts, null);
+  assert.equal(below(set + 481).cutWindow.fromMinutes, set);
+  // Set at 40 °C, it is packed at 25 °C, hours later.
+  const { states, setAfterMinutes } = settingOf([{ ...still, thicknessMm: 40, setC: 45 }], [], room, support)
+    .layers[0]!;
+  assert.ok(states.packs! > setAfterMinutes! + 100);
 });

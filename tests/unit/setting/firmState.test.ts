@@ -1,0 +1,140 @@
+/** A layer followed minute by minute, worked by hand: when it takes the next, is cut, is packed, cracks, and is soft again. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { ASSUMED_THERMAL } from '../../../src/core/heat';
+import type { Firmness, PouredLayer } from '../../../src/core/setting';
+import { crackedAt, follow, newState, statesOf, type FirmState } from '../../../src/core/setting/firmState';
+import { near } from '../figures';
+
+/** As firm as it is below 30 °C in tenths of ten kelvins. */
+const firmness: Firmness = {
+  stuff: 'tempered chocolate',
+  curve: [
+    [20, 1],
+    [30, 0],
+  ],
+  lagMinutes: 0,
+  takesNext: 0.3,
+  cuts: 0.5,
+  packs: 0.8,
+  cracks: 0.9,
+  softIsFine: false,
+};
+const layer: PouredLayer = {
+  ...ASSUMED_THERMAL,
+  id: 'a',
+  name: 'A',
+  thicknessMm: 12,
+  pourC: 35,
+  setC: null,
+  firmness,
+  minMinutes: 0,
+  maxMinutes: null,
+  softensC: null,
+  brittle: true,
+  place: 'room',
+  together: false,
+  assumed: false,
+};
+const alike = (celsius: number) => ({
+  warmestC: celsius,
+  meanC: celsius,
+  middleC: celsius,
+  lowerC: celsius,
+  upperC: celsius,
+});
+/** Followed from a minute on, at one temperature after the other. */
+function followed(of: PouredLayer, from: number, ...celsius: readonly number[]): FirmState {
+  const state = newState(of);
+  celsius.forEach((at, i) => follow(state, of, alike(at), from + i, 20));
+  return state;
+}
+
+test('poured at minute 10: the next at 27 °C, cut at 25, packed at 22, cracked at 21, each from its pour', () => {
+  const state = followed(layer, 10, 35, 27, 25, 22, 21);
+  assert.deepEqual(
+    [state.pouredAt, state.takesNextAt, state.cutsAt, state.packsAt, state.cracksAt],
+    [10, 11, 12, 13, 14],
+  );
+  assert.deepEqual(statesOf(state), { cuts: 2, packs: 3 });
+  near([state.face, state.middle], [0.9, 0.9]);
+  // A minute before each it is not yet so far.
+  const soft = followed(layer, 10, 35, 27.1, 25.1);
+  assert.deepEqual([soft.takesNextAt, soft.cutsAt], [12, null]);
+  const cold = followed(layer, 0, 22.1, 21.1);
+  assert.deepEqual([cold.cutsAt, cold.packsAt, cold.cracksAt], [0, 1, null]);
+  assert.deepEqual(statesOf(newState(layer)), { cuts: null, packs: null });
+});
+
+test('its face decides about the next layer, its middle about the knife, its warmest part about packing', () => {
+  const state = newState(layer);
+  follow(state, layer, { ...alike(35), upperC: 20 }, 0, 20);
+  assert.deepEqual([state.takesNextAt, state.cutsAt], [0, null]);
+  follow(state, layer, { ...alike(35), middleC: 20 }, 1, 20);
+  assert.deepEqual([state.cutsAt, state.packsAt], [1, null]);
+  follow(state, layer, { ...alike(20), warmestC: 25.1 }, 2, 20);
+  assert.equal(state.packsAt, null);
+  follow(state, layer, { ...alike(20), warmestC: 25 }, 3, 20);
+  assert.equal(state.packsAt, 3);
+});
+
+test('nothing is done to it before its time, counted from its pour', () => {
+  const state = followed({ ...layer, minMinutes: 3 }, 50, 20, 20, 20, 20);
+  assert.deepEqual([state.takesNextAt, state.cutsAt, state.packsAt, state.cracksAt], [53, 53, 53, 53]);
+  const early = followed({ ...layer, minMinutes: 4 }, 50, 20, 20, 20, 20);
+  assert.deepEqual([early.takesNextAt, early.cutsAt, early.packsAt, early.cracksAt], [null, null, null, null]);
+});
+
+test('warmed again it may be a fiftieth softer and is still cut; softer than that it is neither cut nor packed, until it is firm anew', () => {
+  const firm = [20, 25.19];
+  assert.deepEqual(statesOf(followed(layer, 0, ...firm)), { cuts: 0, packs: 0 });
+  assert.deepEqual(statesOf(followed(layer, 0, ...firm, 25.21)), { cuts: null, packs: null });
+  // It still takes what is laid on it: that was done when it was firm.
+  assert.equal(followed(layer, 0, ...firm, 25.21).takesNextAt, 0);
+  assert.deepEqual(statesOf(followed(layer, 0, ...firm, 25.21, 24, 22)), { cuts: 3, packs: 4 });
+  // Where the maker says at what it is set, a kelvin more.
+  const said: PouredLayer = { ...layer, setC: 24 };
+  assert.deepEqual(statesOf(followed(said, 0, 25, 24.1)), { cuts: null, packs: null });
+  assert.deepEqual(statesOf(followed(said, 0, 25, 24)), { cuts: 1, packs: 1 });
+  assert.deepEqual(statesOf(followed(said, 0, 25, 24, 25)), { cuts: 1, packs: 1 });
+  assert.deepEqual(statesOf(followed(said, 0, 25, 24, 25.1)), { cuts: null, packs: null });
+});
+
+test('what lags gains nothing in the minute of its pour, and a minute’s share in each after it', () => {
+  const slow: PouredLayer = { ...layer, firmness: { ...firmness, lagMinutes: 10 } };
+  assert.equal(followed(slow, 5, 20).middle, 0);
+  near([followed(slow, 5, 20, 20).middle, followed(slow, 5, 20, 20).face], [1 - Math.exp(-0.1), 1 - Math.exp(-0.1)]);
+  near([followed(slow, 5, 20, 20, 20).middle], [1 - Math.exp(-0.2)]);
+});
+
+test('it cracks once it is cut and too firm; what does not crack never does', () => {
+  const never = followed({ ...layer, firmness: { ...firmness, cracks: null } }, 0, 20, 20);
+  assert.deepEqual([never.cutsAt, never.cracksAt], [0, null]);
+  // Too firm to be cut clean at all before it is: it has not cracked.
+  const stiff: Firmness = { ...firmness, cuts: 0.95 };
+  const state = followed({ ...layer, firmness: stiff }, 0, 21, 20.5, 20.6);
+  assert.deepEqual([state.cutsAt, state.cracksAt], [1, 1]);
+  assert.equal(followed({ ...layer, firmness: stiff }, 0, 21).cracksAt, null);
+});
+
+test('until when the top is cut clean: till it cracks, at least twenty minutes; as long again as it took where only that is known', () => {
+  const until = (top: Partial<PouredLayer>, cracksAt: number | null, from: number, pouredAt: number | null = 100) => {
+    const state = { ...newState(layer), pouredAt, cracksAt };
+    return crackedAt(
+      [
+        { ...layer, brittle: false },
+        { ...layer, ...top },
+      ],
+      [newState(layer), state],
+      from,
+    );
+  };
+  assert.equal(until({ brittle: false }, 170, 130), null);
+  assert.equal(until({}, null, 130), null);
+  assert.equal(until({}, 170, 130), 170);
+  assert.equal(until({}, 131, 130), 150);
+  assert.equal(until({ setC: 25 }, 170, 145), 190);
+  assert.equal(until({ setC: 25 }, null, 110), 130);
+  assert.equal(until({ firmness: { ...firmness, stuff: 'glass' } }, 170, 145), 190);
+  assert.equal(until({ setC: 25 }, null, 30, null), 60);
+});

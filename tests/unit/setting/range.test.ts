@@ -1,0 +1,75 @@
+/** How far waits have to be expected otherwise, and what a measured wait says of a place's air. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { ASSUMED_THERMAL } from '../../../src/core/heat';
+import { firmnessOf, fittedH, settingOf, settingRange, type PouredLayer } from '../../../src/core/setting';
+
+const thin: PouredLayer = {
+  ...ASSUMED_THERMAL,
+  id: 'a',
+  name: 'A',
+  thicknessMm: 3,
+  pourC: 60,
+  setC: 25,
+  firmness: firmnessOf('cold'),
+  minMinutes: 0,
+  maxMinutes: null,
+  softensC: null,
+  brittle: false,
+  place: 'room',
+  together: false,
+  assumed: false,
+};
+const support = { on: 'shelf', foil: false } as const;
+const room = { roomC: 18 };
+const two = [thin, { ...thin, id: 'b' }];
+
+test('quick with half as much air again, slow with two thirds of it, and all else as usual', () => {
+  const range = settingRange(two, [], room, support);
+  const [usual, quick, slow] = [1, 1.5, 0.65].map((airFactor) => settingOf(two, [], { ...room, airFactor }, support));
+  assert.deepEqual(range.cutWindow, usual!.cutWindow);
+  assert.deepEqual(range.minutes, usual!.minutes);
+  for (const [part, state] of [
+    ['takesNextAfterMinutes', 'takesNext'],
+    ['cutsAfterMinutes', 'cuts'],
+    ['packsAfterMinutes', 'packs'],
+  ] as const)
+    range.layers.forEach((layer, at) => {
+      const [q, u, s] = [quick, usual, slow].map((setting) => setting!.layers[at]!.states[state]);
+      assert.deepEqual(layer[part], { quick: q, usual: u, slow: s });
+      assert.ok(q! < u! && u! < s!, `${part} ${at}: ${q} ${u} ${s}`);
+    });
+});
+
+test('a layer that slow air never gets to is told so, and the quick one all the same', () => {
+  // In still air the lower one takes the next only after its hours are over.
+  const never = settingRange([{ ...thin, setC: 17 }, two[1]!], [], room, support);
+  assert.deepEqual(never.layers[0]!.takesNextAfterMinutes, { quick: null, usual: null, slow: null });
+  assert.equal(never.layers.length, 1);
+});
+
+test('the air of a place from the wait that was measured there: the one that gives just that wait', () => {
+  const places = { ...room, dewC: 10 };
+  const waits = (h: number) => settingOf([thin], [], { ...room, fitted: { room: h } }, support).layers[0]!;
+  const measured = waits(5).setAfterMinutes!;
+  assert.ok(measured > 20);
+  const h = fittedH([thin], 0, measured, 'room', places, support)!;
+  assert.ok(Math.abs(h - 5) < 0.2, `${h}`);
+  // Waits are whole minutes: the least air that gives it, and a thousandth less takes a minute more.
+  assert.deepEqual([waits(1.001 * h).setAfterMinutes, waits(0.999 * h).setAfterMinutes], [measured, measured + 1]);
+  // The wait of the recipe is not the air's.
+  assert.equal(fittedH([{ ...thin, minMinutes: 500 }], 0, measured, 'room', places, support), h);
+  // Below another one it is done once it takes the next; only what lies below is asked about.
+  const below = fittedH([thin, { ...thin, id: 'b', setC: 1 }], 0, measured, 'room', places, support)!;
+  assert.ok(Math.abs(below - 5) < 0.2, `${below}`);
+  // Each place has its own air: asked in the fridge, that of the room says nothing.
+  const cold = fittedH([thin], 0, 12, 'fridge', { ...room, fitted: { room: 5 } }, support)!;
+  const inFridge = (fridge: number) =>
+    settingOf([thin], [{ place: 'fridge', minutes: 1 }], { ...room, fitted: { fridge } }, support).layers[0]!;
+  assert.deepEqual([inFridge(1.001 * cold).setAfterMinutes, inFridge(0.999 * cold).setAfterMinutes], [12, 13]);
+});
+
+test('no air takes so long or is so quick: nothing is fitted', () => {
+  assert.equal(fittedH([thin], 0, 1, 'room', room, support), null);
+  assert.equal(fittedH([thin], 0, 2000, 'room', room, support), null);
+});
