@@ -1,7 +1,6 @@
 <!-- The day at a glance: what is on the bench, what sets where, what is due, and what is to be weighed next. -->
 <script lang="ts">
-  import 'carbon-components-svelte/css/all.css?block=progress-bar';
-  import { Button, ProgressBar } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import type { LineNow } from '../../core/run';
   import { stepInShort } from '../../core/time';
@@ -11,6 +10,8 @@
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import Nothing from '$lib/ui/Nothing.svelte';
+  import Elsewhere from './Elsewhere.svelte';
+  import RunCard from './RunCard.svelte';
 
   let { data } = $props();
 
@@ -28,7 +29,6 @@
   const PLACES = ['fridge', 'freezer', 'marble', 'oven'] as const;
 
   const open = $derived(followers.filter(({ state }) => state.status === 'open'));
-  const isPlanned = ({ events }: RunFollower) => events.length === 0;
   const byItself = $derived(
     open.flatMap((run) => run.state.byItself.map((step) => ({ run, step }))).sort((a, b) => a.step.to - b.step.to),
   );
@@ -45,37 +45,13 @@
       const isOver = run.state.steps.some(
         ({ step, endedAt }) => step.after.length === 0 && step.of === 'all' && endedAt !== null,
       );
-      if (lines.length > 0 && !isOver) return { run: run, lines };
+      if (lines.length > 0 && !isOver) return { run, lines };
     }
     return null;
   });
   const placeOf = (occupies: readonly string[]) => PLACES.find((place) => occupies.includes(place)) ?? 'room';
   const keyOf = ({ preparation, line }: LineNow) => `${preparation} ${line}`;
-  const shareDone = ({ state }: RunFollower) =>
-    state.steps.filter(({ endedAt }) => endedAt !== null).length / Math.max(1, state.steps.length);
 </script>
-
-{#snippet elsewhere()}
-  {#if data.elsewhere}
-    <section class="panel code" aria-labelledby="elsewhere">
-      <img src={data.elsewhere.code} alt="" width="132" height="132" />
-      <div>
-        <h2 id="elsewhere">On a tablet or a phone</h2>
-        <p>
-          Scan this, or open <b
-            >{#each data.elsewhere.address.split(/(?=\/\w+$)/) as part, i (i)}<wbr />{part}{/each}</b
-          >.
-        </p>
-        {#if data.elsewhere.isSecure}
-          <p class="quiet">
-            The first time it warns: <a href="/trust">how it is told to trust the shop</a>. From then on the bench opens
-            without the server, too.
-          </p>
-        {/if}
-      </div>
-    </section>
-  {/if}
-{/snippet}
 
 <svelte:head><title>Today - Knife Tray</title></svelte:head>
 
@@ -94,35 +70,9 @@
   {:else}
     <div class="cards">
       {#each open as run (run.id)}
-        {@const { now } = run.state}
-        <section class="panel card" aria-label={run.plan.name}>
-          <h2><a href="/runs/{run.id}">{run.plan.name}</a></h2>
-          <p class="quiet figures">
-            {run.plan.lot}. {isPlanned(run)
-              ? `Begins ${dates.moment(Date.parse(run.plan.begin))}`
-              : `Done at about ${dates.weekTime(run.state.endsAt)}`}{#if !isPlanned(run) && run.state.lateMinutes >= 2}, {Math.round(
-                run.state.lateMinutes,
-              )} min later than planned{/if}
-          </p>
-          <ProgressBar size="sm" hideLabel labelText="Steps that are over" value={shareDone(run) * 100} max={100} />
-          <p class="now">
-            {#if now}
-              <span>{stepInShort(now.step.text)}</span>
-              <b class="figures"
-                >{now.status === 'under way' ? countdown(now.to - run.nowMs) : dates.weekTime(now.from)}</b
-              >
-            {:else}<span class="quiet"
-                >{run.state.byItself.length > 0 ? 'It goes by itself' : 'All steps are over'}</span
-              >{/if}
-          </p>
-          {#each run.state.dangers as danger (`${danger.step} ${danger.behind}`)}
-            <p class="harm">
-              {run.plan.steps.find(({ id }) => id === danger.step)?.text} would wait {Math.round(danger.waitsMinutes)} min
-            </p>
-          {/each}
-        </section>
+        <RunCard {run} />
       {/each}
-      {@render elsewhere()}
+      {#if data.elsewhere}<Elsewhere {...data.elsewhere} />{/if}
     </div>
     <div class="three">
       <section class="panel" aria-labelledby="due">
@@ -187,7 +137,7 @@
         </ul>
       </section>
     {/if}
-    {#if open.length === 0}{@render elsewhere()}{/if}
+    {#if open.length === 0 && data.elsewhere}<Elsewhere {...data.elsewhere} />{/if}
   </div>
 </div>
 
@@ -198,13 +148,6 @@
     gap: 0.8rem;
   }
 
-  .card {
-    display: grid;
-    gap: 0.4rem;
-    align-content: start;
-    border-top: 4px solid var(--primary);
-  }
-
   .panel {
     padding: 0.8rem 1rem;
   }
@@ -212,18 +155,6 @@
   h2 {
     font-size: 1.1rem;
     font-weight: 650;
-  }
-
-  .now {
-    display: flex;
-    justify-content: space-between;
-    gap: 1rem;
-    font-size: 1.15rem;
-  }
-
-  .now b {
-    font-size: 1.4rem;
-    white-space: nowrap;
   }
 
   .three {
@@ -270,24 +201,6 @@
     gap: 0.8rem;
     margin-top: 0.8rem;
     align-items: start;
-  }
-
-  .code {
-    display: flex;
-    gap: 1rem;
-  }
-
-  .code b {
-    overflow-wrap: anywhere;
-  }
-
-  .code img {
-    flex: none;
-    background: #fff;
-  }
-
-  .card :global(.bx--progress-bar__track) {
-    background: var(--sunk);
   }
 
   .below a {

@@ -1,11 +1,9 @@
 <!-- A run in the logbook: what was planned beside what happened, what was said of it, what went wrong, and what to change. -->
 <script lang="ts">
-  import { Button, Table, TextInput } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import { changeInWords } from '../../../../core/logbook';
   import { runRecord } from '../../../../core/run';
-  import { formatDuration, percent } from '$lib/figures';
-  import { money } from '$lib/money';
   import { RunFollower } from '$lib/runFollower.svelte';
   import { followRuns } from '$lib/runStream';
   import { shopDates } from '$lib/shopDates';
@@ -14,7 +12,9 @@
   import Notice from '$lib/ui/Notice.svelte';
   import NextTime from '$lib/bench/NextTime.svelte';
   import BoilCurve from './BoilCurve.svelte';
+  import SaidOfIt from './SaidOfIt.svelte';
   import StepsDrawn from './StepsDrawn.svelte';
+  import WhatCame from './WhatCame.svelte';
   import WhatWentWrong from './WhatWentWrong.svelte';
 
   let { data } = $props();
@@ -30,51 +30,13 @@
   const figures = $derived(shopFigures());
   const dates = $derived(shopDates());
   const record = $derived(runRecord(plan, follower.events));
-  const { outcome } = $derived(record);
   const beginMs = Date.parse(plan.begin);
-  const plannedMinutes = plan.steps.reduce((latest, { planned }) => Math.max(latest, planned.to), 0);
   const changed = $derived(
     record.lines.filter(
       ({ massG, massInG }) => massG !== null && massInG !== null && Math.abs(massInG - massG) > 0.02 * massG,
     ),
   );
-  const unknown = 'not noted';
-  /** Name, planned, as it went. */
-  const rows = $derived([
-    [
-      'From first to last',
-      formatDuration(plannedMinutes),
-      record.endedAt === null ? 'under way' : formatDuration(record.minutes),
-    ],
-    [
-      'Good pieces',
-      String(plan.pieces),
-      outcome.pieces === null ? unknown : `${outcome.pieces} (${percent(outcome.yieldShare ?? 0)})`,
-    ],
-    ['Rejects', '0', outcome.pieces === null ? unknown : String(outcome.rejects)],
-    ['One piece', figures.mass.say(plan.pieceG), outcome.pieceG === null ? unknown : figures.mass.say(outcome.pieceG)],
-    ['Spread between pieces', '', outcome.pieceVariation === null ? unknown : percent(outcome.pieceVariation)],
-    ['Trims', figures.mass.say(plan.trimG), outcome.trimG === null ? unknown : figures.mass.say(outcome.trimG)],
-    ['Ingredients', money(data.cost.planned, data.cost.currency), money(data.cost.made, data.cost.currency)],
-    [
-      'Ingredients of a piece',
-      plan.pieces > 0 ? money(data.cost.planned / plan.pieces, data.cost.currency) : '',
-      outcome.pieces ? money(data.cost.made / outcome.pieces, data.cost.currency) : unknown,
-    ],
-  ] as const);
-
   const potName = (id: string) => plan.pots.find(({ preparation }) => preparation === id)?.name ?? id;
-  const said = $derived(
-    record.said.flatMap((event) => {
-      const text = 'text' in event ? event.text : 'why' in event ? event.why : undefined;
-      return [{ ...event, words: text ?? '' }];
-    }),
-  );
-  let note = $state('');
-  function addNote() {
-    if (note.trim() !== '') follower.happened({ kind: 'note', text: note.trim() });
-    note = '';
-  }
 </script>
 
 <svelte:head><title>{plan.name}, {plan.lot} - Knife Tray</title></svelte:head>
@@ -110,28 +72,7 @@
     </section>
     <section class="panel" aria-labelledby="figures">
       <h2 id="figures">What came of it</h2>
-      <Table size="compact" class="table">
-        <thead
-          ><tr><th><span class="unseen">What</span></th><th class="num">Planned</th><th class="num">As it went</th></tr
-          ></thead
-        >
-        <tbody>
-          {#each rows as [name, planned, went] (name)}
-            <tr><th scope="row">{name}</th><td class="num quiet">{planned}</td><td class="num"><b>{went}</b></td></tr>
-          {/each}
-        </tbody>
-      </Table>
-      {#each data.effects as { layer, name, plannedMm, madeMm } (layer)}
-        <p class="effect">{name} came to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</p>
-      {/each}
-      {#each record.thickness as [layer, mm] (layer)}
-        {@const laid = plan.layers.find(({ id }) => id === layer)}
-        {#if laid}
-          <p class="quiet small">
-            {laid.name} by the ruler: {figures.length.say(mm)}, reckoned {figures.length.say(laid.thicknessMm)}.
-          </p>
-        {/if}
-      {/each}
+      <WhatCame {plan} {record} cost={data.cost} effects={data.effects} />
     </section>
   </div>
 
@@ -180,34 +121,7 @@
   <div class="two even">
     <section class="panel" aria-labelledby="said">
       <h2 id="said">Said of it</h2>
-      <ul class="said">
-        {#each said as event (event.id)}
-          <li>
-            <span class="quiet figures">{dates.weekTime(Date.parse(event.at))}</span>
-            {#if event.kind === 'photo'}
-              <a href="/api/runs/{data.run.id}/photos/{event.photo}" data-sveltekit-reload>
-                <img src="/api/runs/{data.run.id}/photos/{event.photo}" alt={event.words || 'Photo'} loading="lazy" />
-              </a>
-            {/if}
-            <span
-              >{#if event.kind === 'rejects'}{event.count} rejected:
-              {/if}{#if event.kind === 'tasted'}Tasted:
-              {/if}{event.words}</span
-            >
-          </li>
-        {:else}
-          <li class="quiet">Nothing yet.</li>
-        {/each}
-      </ul>
-      <form
-        onsubmit={(event) => {
-          event.preventDefault();
-          addNote();
-        }}
-      >
-        <TextInput labelText="A note" bind:value={note} maxlength={5000} />
-        <Button type="submit" size="field" kind="tertiary" disabled={note.trim() === ''}>Add the note</Button>
-      </form>
+      <SaidOfIt run={data.run.id} {record} onnote={(text) => follower.happened({ kind: 'note', text })} />
     </section>
     <section class="panel" aria-labelledby="next">
       <h2 id="next">What to change next time</h2>
@@ -264,14 +178,6 @@
     align-items: center;
   }
 
-  .effect {
-    color: var(--hot);
-  }
-
-  .small {
-    font-size: 0.9rem;
-  }
-
   .amounts li,
   .said li {
     padding: 0.25rem 0;
@@ -285,20 +191,6 @@
   .amounts a {
     display: inline-block;
     padding: 0.15rem 0;
-  }
-
-  img {
-    display: block;
-    max-width: 100%;
-    max-height: 200px;
-  }
-
-  form {
-    display: grid;
-    grid-template-columns: 1fr auto;
-    gap: 0.5rem;
-    align-items: end;
-    margin-top: 0.6rem;
   }
 
   @media (max-width: 900px) {

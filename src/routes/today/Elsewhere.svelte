@@ -1,0 +1,51 @@
+<!-- Where a tablet or a phone opens the bench: an address, and a code to scan it from. -->
+<script lang="ts">
+  interface Props {
+    /** The address as a picture of a code. */
+    code: string;
+    address: string;
+    /** Whether what goes there is encrypted, so that a device asks whether it trusts the shop. */
+    isSecure: boolean;
+  }
+  let { code, address, isSecure }: Props = $props();
+</script>
+
+<section class="panel code" aria-labelledby="elsewhere">
+  <img src={code} alt="" width="132" height="132" />
+  <div>
+    <h2 id="elsewhere">On a tablet or a phone</h2>
+    <p>
+      Scan this, or open <b
+        >{#each address.split(/(?=\/\w+$)/) as part, i (i)}<wbr />{part}{/each}</b
+      >.
+    </p>
+    {#if isSecure}
+      <p class="quiet">
+        The first time it warns: <a href="/trust">how it is told to trust the shop</a>. From then on the bench opens
+        without the server, too.
+      </p>
+    {/if}
+  </div>
+</section>
+
+<style>
+  .code {
+    padding: 0.8rem 1rem;
+    display: flex;
+    gap: 1rem;
+  }
+
+  .code b {
+    overflow-wrap: anywhere;
+  }
+
+  .code img {
+    flex: none;
+    background: #fff;
+  }
+
+  h2 {
+    font-size: 1.1rem;
+    font-weight: 650;
+  }
+</style>
