@@ -149,6 +149,7 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   await expect(page.getByRole('status').filter({ hasText: 'The server does not answer' })).toContainText(
     /6\s+things wait/,
   );
+  await expect(page.getByText('6 to send')).toBeVisible();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   const before = (await eventsOf(second, shop.address, run)).events.length;

@@ -1,6 +1,7 @@
 <!-- The bench: one thing at a time, at arm's length; what runs by itself, and what comes next. Several runs share it, by the clock. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import WarningAlt from 'carbon-icons-svelte/lib/WarningAlt.svelte';
   import { onMount, untrack } from 'svelte';
   import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '../../core/run';
   import type { RunToLog } from '../../core/usecases';
@@ -55,6 +56,8 @@
   const plan = $derived(follower.plan);
   const run = $derived(follower.state);
   const nowMs = $derived(follower.nowMs);
+  const isReached = $derived(followers.every((followed) => followed.isReached));
+  const waiting = $derived(followers.reduce((sum, followed) => sum + followed.waiting, 0));
   const of = <K extends 'byItself' | 'next'>(what: K): OfRun[] =>
     followers
       .filter(({ state }) => state.status === 'open')
@@ -149,6 +152,8 @@
         )} min {run.lateMinutes > 0 ? 'later' : 'sooner'} than planned{/if}
     </p>
     <div class="acts">
+      <!-- It keeps its place, so that nothing moves when it comes up; the notice says it in full. -->
+      <span class="unsent figures" class:unheard={!isReached} aria-hidden="true"><WarningAlt /> {waiting} to send</span>
       {#if canAsk}
         <Button size="field" kind="ghost" on:click={() => void askToNotify().then(() => (canAsk = canAskToNotify()))}
           >Call out on this device</Button
@@ -200,8 +205,8 @@
       <section class="panel over"><h2>Nothing to do for the hands just now.</h2></section>
     {/if}
     <!-- Beside or below what the hands are at: what comes up there moves nothing that is about to be pressed. -->
-    <div class="beside">
-      <BenchNotices {followers} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
+    <div>
+      <BenchNotices {followers} {isReached} {waiting} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
       <ToCome
         {byItself}
         {next}
@@ -288,9 +293,17 @@
     align-items: start;
   }
 
-  .beside {
-    display: grid;
-    gap: 0.8rem;
+  .unsent {
+    display: flex;
+    align-items: center;
+    gap: 0.3rem;
+    min-width: 5.6rem;
+    color: var(--hot);
+    visibility: hidden;
+  }
+
+  .unheard {
+    visibility: visible;
   }
 
   .over {

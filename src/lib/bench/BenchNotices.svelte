@@ -10,12 +10,15 @@
 
   interface Props {
     followers: readonly RunFollower[];
+    /** Whether the server answers, and how much has yet to go to it. */
+    isReached: boolean;
+    waiting: number;
     /** The one that is looked at. */
     follower: RunFollower;
     /** What that one was begun with. */
     begun: RunToLog;
   }
-  let { followers, follower, begun }: Props = $props();
+  let { followers, isReached, waiting, follower, begun }: Props = $props();
 
   const figures = $derived(shopFigures());
   /** What the layers come to with what was really weighed; worked out here, so that it is told without the server too. */
@@ -32,8 +35,6 @@
     const made = asMade.planAsMade(begun.slab, larderOf(begun.ingredients), begun.shop, record);
     return asMade.layerEffects(follower.plan, made);
   });
-  const waiting = $derived(followers.reduce((sum, followed) => sum + followed.waiting, 0));
-  const isReached = $derived(followers.every((followed) => followed.isReached));
   const isStored = $derived(followers.every((followed) => followed.isStored));
   const problems = $derived(followers.flatMap((followed) => followed.problems));
   const nameOf = (id: string) => stepInShort(follower.plan.steps.find((step) => step.id === id)?.text ?? id);

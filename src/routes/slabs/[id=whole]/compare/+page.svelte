@@ -222,23 +222,9 @@
     gap: 0.8rem;
   }
 
-  tbody th {
-    border-bottom-width: 1px;
-    vertical-align: middle;
-    font-weight: 400;
-    font-size: 0.9rem;
-    color: var(--ink);
-  }
-
   .differs td,
   .differs th {
     background: var(--hot-ground);
-  }
-
-  tbody td,
-  tbody th {
-    padding-top: 0.2rem;
-    padding-bottom: 0.2rem;
   }
 
   .change {
