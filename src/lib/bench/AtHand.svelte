@@ -1,6 +1,7 @@
 <!-- What the hands are at: in large letters, with what goes in, its caution and its clock; one large button ends it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import WarningAlt from 'carbon-icons-svelte/lib/WarningAlt.svelte';
   import type { Happening, LineNow, RunBoil, StepNow } from '../../core/run';
   import { stepInShort } from '../../core/time';
   import { shopDates } from '$lib/shopDates';
@@ -14,6 +15,10 @@
     /** ms that are left of it; null before it was begun. */
     left: number | null;
     nowMs: number;
+    /** How much has yet to go to a server that does not answer; null while it does. */
+    unsent: number | null;
+    /** How many things are told to be pressing, where they stand on a phone: below. */
+    cannotWait: number;
     lines: readonly LineNow[];
     /** The end point that it is cooked to. */
     boil: RunBoil | null;
@@ -25,7 +30,8 @@
     /** A line is weighed otherwise than planned, or its lot is noted. */
     onamount: (line: LineNow) => void;
   }
-  let { now, left, nowMs, lines, boil, onbegin, onend, onputoff, onskip, onnote, onamount }: Props = $props();
+  let { now, left, nowMs, unsent, cannotWait, lines, boil, onbegin, onend, onputoff, onskip, onnote, onamount }: Props =
+    $props();
 
   const figures = $derived(shopFigures());
 
@@ -50,7 +56,15 @@
 </script>
 
 <section class="panel" aria-label="Now">
-  <p class="quiet">{status === 'under way' ? 'Now' : 'Next for your hands'}</p>
+  <p class="quiet top">
+    <span>{status === 'under way' ? 'Now' : 'Next for your hands'}</span>
+    <!-- In a line that is there anyway, so that nothing moves; the notices say it in full. -->
+    {#if cannotWait > 0}
+      <a class="pressing" href="#cannot-wait"><WarningAlt /> {cannotWait} cannot wait</a>
+    {:else if unsent !== null}
+      <span class="unsent figures" aria-hidden="true"><WarningAlt /> {unsent} to send</span>
+    {/if}
+  </p>
   <h2>{short}</h2>
   {#if rest !== ''}<p class="rest">{rest}</p>{/if}
   {#if step.ovenC !== null}<p class="figures oven">Oven at {figures.bothTemperatures(step.ovenC)}</p>{/if}
@@ -110,6 +124,30 @@
 </section>
 
 <style>
+  .top {
+    display: flex;
+    justify-content: space-between;
+  }
+
+  .unsent,
+  .pressing {
+    display: flex;
+    align-items: center;
+    gap: 0.3rem;
+    color: var(--hot);
+  }
+
+  .pressing {
+    color: var(--harm);
+  }
+
+  /* There they stand beside it. */
+  @media (min-width: 760px) {
+    .pressing {
+      display: none;
+    }
+  }
+
   section {
     display: grid;
     gap: 0.6rem;

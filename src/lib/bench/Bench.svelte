@@ -1,7 +1,6 @@
 <!-- The bench: one thing at a time, at arm's length; what runs by itself, and what comes next. Several runs share it, by the clock. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import WarningAlt from 'carbon-icons-svelte/lib/WarningAlt.svelte';
   import { onMount, untrack } from 'svelte';
   import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '../../core/run';
   import type { RunToLog } from '../../core/usecases';
@@ -14,6 +13,7 @@
   import BenchNotices from './BenchNotices.svelte';
   import Choices from './Choices.svelte';
   import { countdown } from './clock';
+  import Dangers from './Dangers.svelte';
   import Finish from './Finish.svelte';
   import { keepPage } from './keepPage';
   import NoteSheet from './NoteSheet.svelte';
@@ -57,6 +57,7 @@
   const run = $derived(follower.state);
   const nowMs = $derived(follower.nowMs);
   const isReached = $derived(followers.every((followed) => followed.isReached));
+  const isStored = $derived(followers.every((followed) => followed.isStored));
   const waiting = $derived(followers.reduce((sum, followed) => sum + followed.waiting, 0));
   const of = <K extends 'byItself' | 'next'>(what: K): OfRun[] =>
     followers
@@ -152,8 +153,6 @@
         )} min {run.lateMinutes > 0 ? 'later' : 'sooner'} than planned{/if}
     </p>
     <div class="acts">
-      <!-- It keeps its place, so that nothing moves when it comes up; the notice says it in full. -->
-      <span class="unsent figures" class:unheard={!isReached} aria-hidden="true"><WarningAlt /> {waiting} to send</span>
       {#if canAsk}
         <Button size="field" kind="ghost" on:click={() => void askToNotify().then(() => (canAsk = canAskToNotify()))}
           >Call out on this device</Button
@@ -188,6 +187,8 @@
     {:else if run.now}
       <AtHand
         now={run.now}
+        unsent={isReached ? null : waiting}
+        cannotWait={run.dangers.length + (isStored ? 0 : 1)}
         left={left(run.now)}
         {nowMs}
         lines={run.lines}
@@ -206,6 +207,7 @@
     {/if}
     <!-- Beside or below what the hands are at: what comes up there moves nothing that is about to be pressed. -->
     <div>
+      <div id="cannot-wait"><Dangers {plan} dangers={run.dangers} {isStored} /></div>
       <BenchNotices {followers} {isReached} {waiting} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
       <ToCome
         {byItself}
@@ -293,17 +295,8 @@
     align-items: start;
   }
 
-  .unsent {
-    display: flex;
-    align-items: center;
-    gap: 0.3rem;
-    min-width: 5.6rem;
-    color: var(--hot);
-    visibility: hidden;
-  }
-
-  .unheard {
-    visibility: visible;
+  #cannot-wait {
+    scroll-margin-top: 60px;
   }
 
   .over {

@@ -1,6 +1,5 @@
-<!-- What has to be known at the bench: whether the server hears it, what will wait too long, what comes out otherwise than planned. -->
+<!-- What is good to know at the bench: whether the server hears it, and what comes out otherwise than planned. -->
 <script lang="ts">
-  import { stepInShort } from '../../core/time';
   import type { RunToLog } from '../../core/usecases';
   import { runRecord } from '../../core/run';
   import { onMount } from 'svelte';
@@ -35,9 +34,7 @@
     const made = asMade.planAsMade(begun.slab, larderOf(begun.ingredients), begun.shop, record);
     return asMade.layerEffects(follower.plan, made);
   });
-  const isStored = $derived(followers.every((followed) => followed.isStored));
   const problems = $derived(followers.flatMap((followed) => followed.problems));
-  const nameOf = (id: string) => stepInShort(follower.plan.steps.find((step) => step.id === id)?.text ?? id);
 </script>
 
 {#if !isReached}
@@ -46,17 +43,7 @@
     {waiting === 1 ? 'thing waits' : 'things wait'} on this device and go up when it does.
   </Notice>
 {/if}
-{#if !isStored}
-  <Notice harm>The storage of this device is full: leave this page open until the server has what happened.</Notice>
-{/if}
 {#if problems.length > 0}<Notice harm {problems} />{/if}
-{#each follower.state.dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
-  <Notice harm>
-    "{nameOf(step)}" would come {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
-      mostMinutes,
-    )}: take it up as soon as you can, or hold back what it waits behind.
-  </Notice>
-{/each}
 {#each effects as { layer, name, plannedMm, madeMm } (layer)}
   <Notice>{name} comes to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</Notice>
 {/each}

@@ -1,0 +1,27 @@
+<!-- What cannot wait: a step that comes too late, and a device that cannot keep what happens. -->
+<script lang="ts">
+  import type { RunPlan, RunState } from '../../core/run';
+  import { stepInShort } from '../../core/time';
+  import Notice from '$lib/ui/Notice.svelte';
+
+  interface Props {
+    plan: RunPlan;
+    dangers: RunState['dangers'];
+    /** Whether this device keeps what happens. */
+    isStored: boolean;
+  }
+  let { plan, dangers, isStored }: Props = $props();
+
+  const nameOf = (id: string) => stepInShort(plan.steps.find((step) => step.id === id)?.text ?? id);
+</script>
+
+{#each dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
+  <Notice harm>
+    "{nameOf(step)}" would come {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
+      mostMinutes,
+    )}: take it up as soon as you can, or hold back what it waits behind.
+  </Notice>
+{/each}
+{#if !isStored}
+  <Notice harm>The storage of this device is full: leave this page open until the server has what happened.</Notice>
+{/if}
