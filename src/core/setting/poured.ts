@@ -59,10 +59,10 @@ function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[], cooledC: 
 }
 
 /** How warm the warmest of what a layer is laid from is, where all of it was left to cool; null where some of it was not. */
-function cooledC(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[], roomC: number): number | null {
+function cooledC(layer: Layer, slab: ExpandedSlab, mixtures: readonly Mixture[], roomC: number): number | null {
   const laidC = layer.from.map(({ preparation }) => {
     const at = slab.preparations.findIndex(({ id }) => id === preparation);
-    const mixture = made[at];
+    const mixture = mixtures[at];
     return mixture
       ? coolingThrough(slab.preparations[at]!, potAtRest(mixture, mixture.massOutG, mixture.vessel.volumeMl), roomC)
           .laidC
@@ -72,12 +72,12 @@ function cooledC(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[], roo
 }
 
 /** What a layer is made of as it is laid, g. */
-function gramsOf(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[]) {
+function gramsOf(layer: Layer, slab: ExpandedSlab, mixtures: readonly Mixture[]) {
   const grams = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
   let massG = 0;
   let known = true;
   for (const { preparation, share } of layer.from) {
-    const mixture = made[slab.preparations.findIndex(({ id }) => id === preparation)];
+    const mixture = mixtures[slab.preparations.findIndex(({ id }) => id === preparation)];
     if (!mixture || share === 0) continue;
     massG += mixture.massOutG * share;
     known &&= mixture.grams !== null;
@@ -91,12 +91,12 @@ function gramsOf(layer: Layer, slab: ExpandedSlab, made: readonly Mixture[]) {
  * The layers of a laid slab that have a height, bottom first, as heat sees them. What goes on after cutting is left out, and of a
  * film on both faces only the upper one counts.
  *
- * @param made in the order of the slab's preparations
+ * @param mixtures in the order of the slab's preparations
  * @param roomC in which a pot is left to cool, deg C
  */
 export function pouredLayers(
   slab: ExpandedSlab,
-  made: readonly Mixture[],
+  mixtures: readonly Mixture[],
   laid: LaidSlab,
   roomC: number,
 ): PouredLayer[] {
@@ -104,13 +104,13 @@ export function pouredLayers(
   return slab.layers.flatMap((layer, at) => {
     const { thicknessMm, massG, volumeMl } = laid.layers[at]!;
     if (thicknessMm <= 0) return [];
-    const { grams, massG: madeG, known } = gramsOf(layer, slab, made);
-    const parts = layerParts(layer, slab, made);
+    const { grams, massG: madeG, known } = gramsOf(layer, slab, mixtures);
+    const parts = layerParts(layer, slab, mixtures);
     const behaviour = behaviourOf(parts);
     const density = volumeMl > 0 ? massG / volumeMl : null;
     const thermal = known ? thermalOf(grams, density) : null;
     const place = layer.set?.place ?? 'room';
-    const pourC = layer.pourC ?? usualPourC(behaviour, parts, cooledC(layer, slab, made, roomC));
+    const pourC = layer.pourC ?? usualPourC(behaviour, parts, cooledC(layer, slab, mixtures, roomC));
     const { firmness, latents } = firmnessIn(layer, { slab, parts, behaviour, grams, madeG, density, place, pourC });
     const { softensC, brittle } = SOFTENS[behaviour];
     const cracks = brittle && COLD_BLADES.includes(slab.cut?.tool ?? 'hot blade');
