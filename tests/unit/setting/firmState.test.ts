@@ -1,10 +1,10 @@
 /** A layer followed minute by minute, worked by hand: when it takes the next, is cut, is packed, cracks, and is soft again. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ASSUMED_THERMAL } from '../../../src/core/heat';
 import type { Firmness, PouredLayer } from '../../../src/core/setting';
 import { crackedAt, follow, newState, statesOf, type FirmState } from '../../../src/core/setting/firmState';
 import { near } from '../figures';
+import { still } from './still';
 
 /** As firm as it is below 30 °C in tenths of ten kelvins. */
 const firmness: Firmness = {
@@ -20,22 +20,7 @@ const firmness: Firmness = {
   cracks: 0.9,
   softIsFine: false,
 };
-const layer: PouredLayer = {
-  ...ASSUMED_THERMAL,
-  id: 'a',
-  name: 'A',
-  thicknessMm: 12,
-  pourC: 35,
-  setC: null,
-  firmness,
-  minMinutes: 0,
-  maxMinutes: null,
-  softensC: null,
-  brittle: true,
-  place: 'room',
-  together: false,
-  assumed: false,
-};
+const layer: PouredLayer = { ...still, pourC: 35, setC: null, firmness, brittle: true };
 const alike = (celsius: number) => ({
   warmestC: celsius,
   meanC: celsius,

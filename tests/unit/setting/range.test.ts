@@ -1,27 +1,10 @@
 /** How far waits have to be expected otherwise, and what a measured wait says of a place's air. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ASSUMED_THERMAL } from '../../../src/core/heat';
-import { firmnessOf, fittedH, settingOf, settingRange, type PouredLayer } from '../../../src/core/setting';
+import { fittedH, settingOf, settingRange } from '../../../src/core/setting';
+import { room, still, support } from './still';
 
-const thin: PouredLayer = {
-  ...ASSUMED_THERMAL,
-  id: 'a',
-  name: 'A',
-  thicknessMm: 3,
-  pourC: 60,
-  setC: 25,
-  firmness: firmnessOf('cold'),
-  minMinutes: 0,
-  maxMinutes: null,
-  softensC: null,
-  brittle: false,
-  place: 'room',
-  together: false,
-  assumed: false,
-};
-const support = { on: 'shelf', foil: false } as const;
-const room = { roomC: 18 };
+const thin = { ...still, thicknessMm: 3 };
 const two = [thin, { ...thin, id: 'b' }];
 
 test('quick with half as much air again, slow with two thirds of it, and all else as usual', () => {

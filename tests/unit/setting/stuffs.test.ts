@@ -1,7 +1,7 @@
 /** What makes layers firm, worked by hand: their curves, the heats they give back, ice, and how each is called. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ASSUMED_THERMAL, type LayerCurve } from '../../../src/core/heat';
+import type { LayerCurve } from '../../../src/core/heat';
 import { METRIC } from '../../../src/core/measure';
 import {
   chocolateFirmness,
@@ -15,43 +15,28 @@ import {
   STUFF_WORDS,
   STUFFS,
   wantedFirm,
-  type PouredLayer,
 } from '../../../src/core/setting';
 import { why } from '../../../src/core/setting/whySet';
 import { near } from '../figures';
+import { still } from './still';
 
-const still: PouredLayer = {
-  ...ASSUMED_THERMAL,
-  id: 'a',
-  name: 'A',
-  thicknessMm: 12,
-  pourC: 60,
-  setC: null,
-  firmness: firmnessOf('cold'),
-  minMinutes: 0,
-  maxMinutes: null,
-  softensC: null,
-  brittle: false,
-  place: 'room',
-  together: false,
-  assumed: false,
-};
+const soft = { ...still, setC: null };
 const curve: LayerCurve = { warmestC: [60, 31.26], meanC: [], middleC: [], lowerC: [], upperC: [] };
 
 test('each stuff is called something else, and says in other words why it becomes firm', () => {
   const words = STUFFS.map((stuff) => STUFF_WORDS[stuff]);
   assert.ok(words.every((word) => word.length > 3) && new Set(words).size === STUFFS.length);
-  const reasons = STUFFS.map((stuff) => why({ ...still, firmness: { ...still.firmness, stuff } }, 20, curve, METRIC));
+  const reasons = STUFFS.map((stuff) => why({ ...soft, firmness: { ...soft.firmness, stuff } }, 20, curve, METRIC));
   assert.ok(reasons.every((reason) => /^A: \S.{12,}\.$/.test(reason)));
   assert.equal(new Set(reasons).size, STUFFS.length);
 });
 
 test('why it is not set: not firm enough, or not cold enough, and how warm it stays', () => {
   assert.equal(
-    why(still, null, curve, METRIC),
+    why(soft, null, curve, METRIC),
     'A does not get firm enough here: it stays at 31.3 °C. Move it somewhere colder.',
   );
-  assert.match(why({ ...still, setC: 24 }, null, curve, METRIC), /^A does not get down to 24 °C here/);
+  assert.match(why({ ...soft, setC: 24 }, null, curve, METRIC), /^A does not get down to 24 °C here/);
 });
 
 test('only fats, slow gels and caramels are taken soft where they stand warm', () => {

@@ -1,28 +1,10 @@
 /** When a layer takes the next, is cut, and until when: figures of one still layer, worked by hand or against another way to find them. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ASSUMED_THERMAL, heatRun, HeatStack, heatWork } from '../../../src/core/heat';
-import { facesIn, firmnessOf, settingOf, settingWork, type PouredLayer } from '../../../src/core/setting';
+import { heatRun, HeatStack, heatWork } from '../../../src/core/heat';
+import { facesIn, settingOf, settingWork, type PouredLayer } from '../../../src/core/setting';
 import { close } from '../figures';
-
-const still: PouredLayer = {
-  ...ASSUMED_THERMAL,
-  id: 'a',
-  name: 'A',
-  thicknessMm: 12,
-  pourC: 60,
-  setC: 25,
-  firmness: firmnessOf('cold'),
-  minMinutes: 0,
-  maxMinutes: null,
-  softensC: null,
-  brittle: false,
-  place: 'room',
-  together: false,
-  assumed: false,
-};
-const support = { on: 'shelf', foil: false } as const;
-const room = { roomC: 18 };
+import { room, still, support } from './still';
 
 test('the cut window: none for what is soft; as long again as it took to set for what is brittle, at least 20 min', () => {
   const soft = settingOf([still], [], room, support);

@@ -1,0 +1,23 @@
+/** One plain layer, and where it stands, for figures worked by hand. */
+import { ASSUMED_THERMAL } from '../../../src/core/heat';
+import { firmnessOf, type PouredLayer } from '../../../src/core/setting';
+
+/** Set when it is no warmer than 25 °C, right through. */
+export const still: PouredLayer = {
+  ...ASSUMED_THERMAL,
+  id: 'a',
+  name: 'A',
+  thicknessMm: 12,
+  pourC: 60,
+  setC: 25,
+  firmness: firmnessOf('cold'),
+  minMinutes: 0,
+  maxMinutes: null,
+  softensC: null,
+  brittle: false,
+  place: 'room',
+  together: false,
+  assumed: false,
+};
+export const support = { on: 'shelf', foil: false } as const;
+export const room = { roomC: 18 };
