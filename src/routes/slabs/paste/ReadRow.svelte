@@ -5,9 +5,9 @@
   import { larderMatch, type LineRead } from '../../../core/recipe';
   import { slabLimits } from '$lib/limits';
   import type { LarderShelf } from '$lib/larderShelf.svelte';
-
-  import NumberField from '$lib/ui/NumberField.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import AsWritten from './AsWritten.svelte';
 
   interface Props {
     line: LineRead;
@@ -65,16 +65,13 @@
   });
 </script>
 
-<li class={line.status} class:line={isLine}>
-  <div class="as">
-    <span class="text">{line.text}</span>
+<AsWritten text={line.text} status={line.status} why={line.why} {isCorrected} {onback}>
+  {#snippet acts()}
     {#if line.status === 'heading'}
-      <span class="mark quiet">heading</span>
       <Button size="small" kind="ghost" on:click={() => correct({ ingredient: '', status: 'unread' })}
         >Not a heading</Button
       >
     {:else if line.status === 'unread'}
-      <span class="mark hot">{line.why}</span>
       <Button
         size="small"
         kind="ghost"
@@ -84,11 +81,8 @@
       <Button size="small" kind="ghost" on:click={() => correct({ ingredient: line.text, unit: line.unit ?? 'g' })}
         >It is an ingredient</Button
       >
-    {:else if line.status === 'check'}
-      <span class="mark hot">{line.why}</span>
     {/if}
-    {#if isCorrected}<Button size="small" kind="ghost" on:click={onback}>As it was read</Button>{/if}
-  </div>
+  {/snippet}
   {#if isLine && line.status !== 'heading'}
     <div class="reads">
       <NumberField
@@ -175,63 +169,9 @@
       </p>
     {/if}
   {/if}
-</li>
+</AsWritten>
 
 <style>
-  li {
-    background: var(--panel);
-    border: 1px solid var(--rule);
-    border-left: 4px solid var(--rule);
-    padding: 0.3rem 0.6rem 0.4rem;
-    margin-bottom: 0.3rem;
-  }
-
-  li.read {
-    border-left-color: var(--good);
-  }
-
-  li.check,
-  li.unread {
-    border-left-color: var(--hot);
-    background: var(--hot-ground);
-  }
-
-  li.heading {
-    background: var(--sunk);
-    border-left-color: var(--primary);
-  }
-
-  .as {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 0.8rem;
-    min-height: 26px;
-  }
-
-  .as :global(.bx--btn) {
-    min-height: 26px;
-    height: 26px;
-    padding: 0 0.5rem;
-  }
-
-  .text {
-    font-size: 0.92rem;
-    overflow-wrap: anywhere;
-  }
-
-  .heading .text {
-    font-weight: 650;
-  }
-
-  .mark {
-    font-size: 0.85rem;
-  }
-
-  .hot {
-    color: var(--hot);
-  }
-
   .reads {
     display: grid;
     grid-template-columns: 4.6rem 4.8rem minmax(0, 3fr) minmax(0, 2fr) 4.6rem;

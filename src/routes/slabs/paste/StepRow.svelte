@@ -5,6 +5,7 @@
   import { PLACES, type Place, type Preparation } from '../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import AsWritten from './AsWritten.svelte';
   import { KIND_WORDS, PLACE_WORDS } from './methodWords';
 
   interface Props {
@@ -53,12 +54,13 @@
   }
 </script>
 
-<li class={step.status} class:remark={isRemark}>
-  <div class="as">
-    <span class="text">{step.text}</span>
-    {#if step.status === 'check'}<span class="mark hot">{step.why}</span>{/if}
-    {#if isCorrected}<Button size="small" kind="ghost" on:click={onback}>As it was read</Button>{/if}
-  </div>
+<AsWritten
+  text={step.text}
+  status={isRemark && step.status === 'read' ? REMARK : step.status}
+  why={step.why}
+  {isCorrected}
+  {onback}
+>
   <div class="reads">
     <Select
       size="sm"
@@ -134,53 +136,9 @@
     {:else}<span></span>{/if}
     <span class="adds">{step.adds.length > 0 ? `in goes ${step.adds.join(', ')}` : ''}</span>
   </div>
-</li>
+</AsWritten>
 
 <style>
-  li {
-    background: var(--panel);
-    border: 1px solid var(--rule);
-    border-left: 4px solid var(--good);
-    padding: 0.3rem 0.6rem 0.4rem;
-    margin-bottom: 0.3rem;
-  }
-
-  li.check {
-    border-left-color: var(--hot);
-    background: var(--hot-ground);
-  }
-
-  li.remark {
-    border-left-color: var(--rule);
-  }
-
-  .as {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 0.8rem;
-    min-height: 26px;
-  }
-
-  .as :global(.bx--btn) {
-    min-height: 26px;
-    height: 26px;
-    padding: 0 0.5rem;
-  }
-
-  .text {
-    font-size: 0.92rem;
-    overflow-wrap: anywhere;
-  }
-
-  .mark {
-    font-size: 0.85rem;
-  }
-
-  .hot {
-    color: var(--hot);
-  }
-
   .reads {
     display: grid;
     grid-template-columns: 8rem minmax(0, 9rem) 5.4rem 5.4rem 8rem minmax(0, 1fr);

@@ -1,0 +1,86 @@
+<!-- What is written in a recipe, with what is said of it, and how it is read below; what was changed here can be put back. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    text: string;
+    /** `check` and `unread` ask to be looked at, a `remark` counts for nothing. */
+    status: 'read' | 'check' | 'unread' | 'heading' | 'remark';
+    /** Why it asks to be looked at. */
+    why: string;
+    isCorrected: boolean;
+    onback: () => void;
+    /** What else can be done with it. */
+    acts?: Snippet;
+    children?: Snippet;
+  }
+  let { text, status, why, isCorrected, onback, acts, children }: Props = $props();
+</script>
+
+<li class={status}>
+  <div class="as">
+    <span class="text">{text}</span>
+    {#if status === 'heading'}<span class="mark quiet">heading</span>{/if}
+    {#if status === 'check' || status === 'unread'}<span class="mark hot">{why}</span>{/if}
+    {@render acts?.()}
+    {#if isCorrected}<Button size="small" kind="ghost" on:click={onback}>As it was read</Button>{/if}
+  </div>
+  {@render children?.()}
+</li>
+
+<style>
+  li {
+    background: var(--panel);
+    border: 1px solid var(--rule);
+    border-left: 4px solid var(--rule);
+    padding: 0.3rem 0.6rem 0.4rem;
+    margin-bottom: 0.3rem;
+  }
+
+  li.read {
+    border-left-color: var(--good);
+  }
+
+  li.check,
+  li.unread {
+    border-left-color: var(--hot);
+    background: var(--hot-ground);
+  }
+
+  li.heading {
+    background: var(--sunk);
+    border-left-color: var(--primary);
+  }
+
+  .as {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 0.8rem;
+    min-height: 26px;
+  }
+
+  .as :global(.bx--btn) {
+    min-height: 26px;
+    height: 26px;
+    padding: 0 0.5rem;
+  }
+
+  .text {
+    font-size: 0.92rem;
+    overflow-wrap: anywhere;
+  }
+
+  .heading .text {
+    font-weight: 650;
+  }
+
+  .mark {
+    font-size: 0.85rem;
+  }
+
+  .hot {
+    color: var(--hot);
+  }
+</style>
