@@ -1,6 +1,6 @@
 <!-- One step of the method beside its reading: what is done, to what, for how long and how hot. What is changed here holds. -->
 <script lang="ts">
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Select, SelectItem } from 'carbon-components-svelte';
   import { STEP_KINDS, type StepKind, type StepRead } from '../../../core/method';
   import { PLACES, type Place, type Preparation } from '../../../core/slab';
   import { slabLimits } from '$lib/limits';
