@@ -1,3 +1,4 @@
+/** What heat does in a stuff, from what it is made of. */
 import { densityOfMixture, type Composition } from '../larder';
 
 /** What heat does in a layer: conductivity W/m K, density kg/m3, heat capacity J/kg K, and the heats given back on setting, which add. */

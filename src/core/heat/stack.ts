@@ -1,3 +1,4 @@
+/** A stack of layers that heat goes through, followed step by step. */
 import { CELL_MM, gridOf, heatAt, type Grid, type HeatLayer } from './grid';
 import type { Thermal } from './properties';
 import { StackSolver, type Faces } from './solver';

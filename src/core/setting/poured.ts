@@ -1,3 +1,4 @@
+/** The layers of a slab as they are poured: how warm, what makes them firm, what a warm pour does to them. */
 import type { Composition } from '../larder';
 import { behaviourOf, isBaked, type Behaviour, type LayerPart } from '../classify';
 import { layerParts, type LaidSlab, type Mixture } from '../scale';
