@@ -1,3 +1,4 @@
+/** Heat through a stack held against published series and laws: exactness, convergence, and no heat lost. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';

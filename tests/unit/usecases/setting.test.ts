@@ -1,3 +1,4 @@
+/** How whole slabs set: places, depth, moves, measured waits, sweating, and what is too much. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf } from '../../../src/core/larder';
