@@ -152,6 +152,13 @@
     font-weight: 400;
   }
 
+  /* What it contains has room before the gaps have. */
+  @media (max-width: 1400px) {
+    div {
+      padding-inline: 0.65rem;
+    }
+  }
+
   @media (max-width: 1180px) {
     div {
       padding-inline: 0.55rem;
