@@ -1,12 +1,33 @@
 import adapter from '@sveltejs/adapter-node';
+import { readdir, readFile, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 import { optimizeImports } from 'carbon-preprocess-svelte';
+
+const COMPRESSED = /\.(?:js|css|svg|json|wasm)$/;
+/** The highest quality of Brotli saves 6 % more and takes fifteen times as long, a third of the whole build. */
+const BROTLI_QUALITY = 9;
+
+/** Writes a gzip and a Brotli copy beside every text file of a folder. @param {string} folder */
+async function compress(folder) {
+  const names = await readdir(folder, { recursive: true }).catch(() => []);
+  for (const file of names.filter((name) => COMPRESSED.test(name)).map((name) => join(folder, name))) {
+    const bytes = await readFile(file);
+    const params = { [constants.BROTLI_PARAM_QUALITY]: BROTLI_QUALITY };
+    await writeFile(`${file}.br`, await promisify(brotliCompress)(bytes, { params }));
+    await writeFile(`${file}.gz`, await promisify(gzip)(bytes));
+  }
+}
+
+const node = adapter({ precompress: true });
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
   preprocess: [vitePreprocess(), optimizeImports()],
   kit: {
-    adapter: adapter({ precompress: true }),
+    adapter: { ...node, adapt: (builder) => node.adapt({ ...builder, compress }) },
     // The bench asks for it; no other page is held on a device.
     serviceWorker: { register: false },
     csp: {

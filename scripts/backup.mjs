@@ -1,7 +1,11 @@
 /** `npm run backup -- file.sqlite`: one good copy of the data, also while the application runs. */
-import Database from 'better-sqlite3';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { compileDatabase, install } from './setup.mjs';
+
+install();
+await compileDatabase();
+const { default: Database } = await import('better-sqlite3');
 
 const source = join(process.env.KNIFE_TRAY_DATA ?? './data', 'knife-tray.sqlite');
 const target = process.argv[2] ?? `knife-tray-${new Date().toISOString().replaceAll(/[:.]/g, '-')}.sqlite`;

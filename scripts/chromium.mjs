@@ -1,13 +1,17 @@
-/** The browser for tests and pictures: Debian's Chromium, without anything that calls out. */
+/** The browser for tests and screenshots: Debian's Chromium, without anything that connects to other hosts. */
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { existsSync } from 'node:fs';
 
-/** The one without windows, which does the same with less work, and the whole one, where only that is there. */
-const [LEAN, WHOLE] = ['chromium-headless-shell', 'chromium'];
-const found = () => [LEAN, WHOLE].map((name) => `/usr/bin/${name}`).find(existsSync);
-/** Where it is, once it is installed. */
-export const chromiumPath = () => found() ?? `/usr/bin/${LEAN}`;
+/** The one without windows needs less work. The full one is used where only that is installed. */
+const [HEADLESS, FULL] = ['chromium-headless-shell', 'chromium'];
+const PATHS = [HEADLESS, FULL, 'chromium-browser'].map((name) => `/usr/bin/${name}`);
+
+const found = () => [process.env.CHROMIUM_PATH, ...PATHS].find((path) => path && existsSync(path));
+
+/** Returns the path of the browser: CHROMIUM_PATH if that is set, else where Debian installs it. */
+export const chromiumPath = () => found() ?? PATHS[0];
+
 export const ARGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -18,13 +22,27 @@ export const ARGS = [
   '--disable-sync',
 ];
 
-/** Installs Chromium if it is missing and that is allowed, beside whatever goes on; else says which command does it, and ends. */
+/** Installs Chromium if it is missing and this user may do that. Otherwise says what to do, and exits. */
 export async function installChromium() {
+  const { CHROMIUM_PATH } = process.env;
+  if (CHROMIUM_PATH && !existsSync(CHROMIUM_PATH)) {
+    console.error(`CHROMIUM_PATH is ${CHROMIUM_PATH}, and there is no such file`);
+    process.exit(1);
+  }
   if (found()) return;
   const install = 'apt-get install -y --no-install-recommends';
-  const command = `apt-get update && (${install} ${LEAN} || ${install} ${WHOLE})`;
-  if (process.getuid?.() === 0) await once(spawn('sh', ['-c', command], { stdio: 'inherit' }), 'close');
+  const command = `apt-get update && (${install} ${HEADLESS} || ${install} ${FULL})`;
+  const canInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+  if (canInstall) await once(spawn('sh', ['-c', command], { stdio: ['ignore', 'ignore', 'inherit'] }), 'close');
   if (found()) return;
-  console.error(`The browser tests need Chromium. Run as root: ${command}`);
+  console.error(
+    [
+      'The browser tests need Chromium, and it was not found.',
+      `On Debian or Ubuntu, run as root: ${command}`,
+      'Elsewhere, install Chromium or a browser built on it, and set CHROMIUM_PATH to its program, such as',
+      '  CHROMIUM_PATH=/Applications/Chromium.app/Contents/MacOS/Chromium npm test',
+      'All other checks run without it: npm test -- unit',
+    ].join('\n'),
+  );
   process.exit(1);
 }

@@ -2,9 +2,13 @@
  * `npm run restore -- file.sqlite`: puts a copy back as the data; without a file, the newest good copy of a day. The data that
  * stood there before are set aside and never deleted. The application must be stopped.
  */
-import Database from 'better-sqlite3';
 import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
+import { compileDatabase, install } from './setup.mjs';
+
+install();
+await compileDatabase();
+const { default: Database } = await import('better-sqlite3');
 
 const folder = process.env.KNIFE_TRAY_DATA ?? './data';
 const file = join(folder, 'knife-tray.sqlite');

@@ -1,10 +1,12 @@
 /** The built application behind Node's own HTTP server, or its HTTPS server with a certificate of the shop's own. */
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
+import { existsSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { join } from 'node:path';
 import { certificateIn, ownAddresses } from './certificate.mjs';
-import { root } from './setup.mjs';
+import { lock } from './lock.mjs';
+import { root } from './marks.mjs';
 
 const BODY_LIMIT = 1_048_576;
 /** A zip may hold photos; services and screens have these limits from src/lib/bodyLimits.ts. */
@@ -12,8 +14,17 @@ const ZIP_LIMIT = 8 * BODY_LIMIT;
 const ZIP_PATH = '/api/slabs/zip';
 const SWALLOW_LIMIT = 32 * BODY_LIMIT;
 const LEAST_PASSPHRASE = 8;
-/** Answers under way have so long to end when the server is stopped, and streams no longer. */
+/** Time for answers and streams to end when the server is stopped, ms. */
 const GRACE_MS = 700;
+/** Time for a client to finish the TLS handshake, to send its headers, and to send its whole request, ms. */
+const HANDSHAKE_MS = 10_000;
+const HEADERS_MS = 10_000;
+const REQUEST_MS = 120_000;
+/** A connection on which nothing moves for this long is closed, ms. Streams send something every 15 s. */
+const IDLE_MS = 45_000;
+const MAX_CONNECTIONS = 2000;
+/** Nobody but the owner may read what this process writes. */
+const OWNER_ONLY = 0o077;
 const THIS_MACHINE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 
 /** The names by which the application may be asked: this machine's own, and where it is open to the network those listed. */
@@ -55,6 +66,39 @@ async function certificateFor(names) {
   return certificateIn(join(data, 'tls'), ['localhost', '127.0.0.1', ...names]);
 }
 
+/** Tells whether an address can be decoded; the router cannot answer one that cannot. */
+function isDecodable(url = '') {
+  try {
+    decodeURIComponent(url.split('?')[0]);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function answerText(response, status, text) {
+  if (response.headersSent) return response.destroy();
+  response.writeHead(status, { 'Content-Type': 'text/plain; charset=utf-8' }).end(text);
+}
+
+/** Logs faults that no request caught. The process goes on serving: one fault must not end everybody's work. */
+function keepServing() {
+  const report = (what) => (error) =>
+    console.error(JSON.stringify({ level: 'error', what, error: String(error?.stack ?? error) }));
+  process.on('uncaughtException', report('uncaught exception'));
+  process.on('unhandledRejection', report('unhandled rejection'));
+}
+
+/** Loads the built application. */
+async function loadHandler() {
+  const file = join(root, 'build', 'handler.js');
+  const parts = [file, join(root, 'build', 'tasks.mjs'), join(root, 'build', 'client')];
+  const missing = parts.find((part) => !existsSync(part));
+  if (missing)
+    throw new Error(`The application is not built completely: ${missing} is missing. Run npm start, which builds it`);
+  return (await import(pathToFileURL(file).href)).handler;
+}
+
 /**
  * Starts the server and resolves to its address when it listens.
  * SIGTERM and SIGINT let running answers finish, close the database and end the process, all within a second.
@@ -71,15 +115,20 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   // The services hold the others to theirs.
   process.env.BODY_SIZE_LIMIT = String(ZIP_LIMIT);
   process.env.KNIFE_TRAY_TASKS ??= join(root, 'build', 'tasks.mjs');
-  const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
-  const answer = (request, response) => {
+  process.umask(OWNER_ONLY);
+  lock(process.env.KNIFE_TRAY_DATA ?? './data');
+  const handler = await loadHandler();
+  const handle = (request, response) => {
+    if (!isDecodable(request.url)) return answerText(response, 400, 'This address cannot be read: check its % signs');
     response.setHeader('X-Content-Type-Options', 'nosniff');
     // A name that someone else has pointed at this machine is not this machine's: their pages must not read ours.
     if (!permits(request.headers.host)) {
       const others = names.length > 0 ? `, or ${names.join(', ')}` : '';
-      response.writeHead(421, { 'Content-Type': 'text/plain' });
-      response.end(`Open this by localhost or 127.0.0.1${others}. KNIFE_TRAY_HOSTS lists further names`);
-      return;
+      return answerText(
+        response,
+        421,
+        `Open this by localhost or 127.0.0.1${others}. KNIFE_TRAY_HOSTS lists further names`,
+      );
     }
     const length = Number(request.headers['content-length'] ?? 0);
     const most = request.url === ZIP_PATH ? ZIP_LIMIT : BODY_LIMIT;
@@ -99,9 +148,28 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       return;
     }
     request.headers['x-forwarded-proto'] = scheme;
-    handler(request, response, () => response.writeHead(404).end());
+    return handler(request, response, () => answerText(response, 404, 'Page not found'));
   };
-  const server = certificate ? createSecureServer(certificate, answer) : createServer(answer);
+  // A fault while one request is answered is the answer to that request, and no more.
+  const answer = async (request, response) => {
+    try {
+      await handle(request, response);
+    } catch (error) {
+      console.error(JSON.stringify({ level: 'error', path: request.url, error: String(error?.stack ?? error) }));
+      answerText(response, 500, 'Something went wrong. Nothing that was saved is lost. Go back and try again');
+    }
+  };
+  const timeouts = {
+    headersTimeout: HEADERS_MS,
+    requestTimeout: REQUEST_MS,
+    connectionsCheckingInterval: 2000,
+  };
+  const server = certificate
+    ? createSecureServer({ ...certificate, ...timeouts, handshakeTimeout: HANDSHAKE_MS }, answer)
+    : createServer(timeouts, answer);
+  server.maxConnections = MAX_CONNECTIONS;
+  server.setTimeout(IDLE_MS);
+  server.on('clientError', (_error, socket) => socket.destroy());
   const stop = () => {
     server.close(() => {
       process.emit('sveltekit:shutdown', 'SIGTERM');
@@ -112,6 +180,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
+  keepServing();
   return new Promise((resolve, reject) => {
     server.once('error', reject);
     server.listen(Number(port), host, () => {

@@ -3,11 +3,11 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ARGS, chromiumPath, installChromium } from './chromium.mjs';
-import { serve } from './serve.mjs';
 import { prepare, root } from './setup.mjs';
 
 await prepare();
 await installChromium();
+const { serve } = await import('./serve.mjs');
 const { chromium } = await import('@playwright/test');
 const data = mkdtempSync(join(tmpdir(), 'knife-tray-shots-'));
 process.env.KNIFE_TRAY_DATA = data;

@@ -2,11 +2,11 @@
  * `npm test`: everything that has to hold before a change lands. From a fresh clone it installs what it needs first.
  * `npm test -- unit` runs only the unit tests, `-- e2e` only the browser's.
  */
-import { readdirSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { installChromium } from './chromium.mjs';
-import { beside, build, compileDatabase, install, root, run, tool } from './setup.mjs';
+import { runBeside, build, compileDatabase, install, root, run, tool } from './setup.mjs';
 
 const [only] = process.argv.slice(2);
 const isAsked = (name) => !only || only === name;
@@ -19,20 +19,20 @@ async function step(name, work) {
   console.log(`== ${name}: ${((performance.now() - started) / 1000).toFixed(1)} s`);
 }
 
-await install();
+install();
 const compiled = compileDatabase();
 const browser = isAsked('e2e') ? installChromium() : null;
 run(tool('svelte-kit'), ['sync']);
 // What only reads goes on side by side.
 await Promise.all([
   (async () => {
-    await step('format', () => beside(tool('prettier'), ['--check', '--log-level', 'warn', '.']));
-    await step('lint', () => beside(tool('eslint'), ['--max-warnings', '0', '.']));
+    await step('format', () => runBeside(tool('prettier'), ['--check', '--log-level', 'warn', '.']));
+    await step('lint', () => runBeside(tool('eslint'), ['--max-warnings', '0', '.']));
   })(),
   (async () => {
-    await step('types', () => beside(tool('svelte-check'), ['--threshold', 'warning', '--fail-on-warnings']));
-    await step('imports', () => beside(tool('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']));
-    await step('unused', () => beside(tool('knip'), []));
+    await step('types', () => runBeside(tool('svelte-check'), ['--threshold', 'warning', '--fail-on-warnings']));
+    await step('imports', () => runBeside(tool('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']));
+    await step('unused', () => runBeside(tool('knip'), []));
   })(),
 ]);
 await compiled;
@@ -46,7 +46,21 @@ function unit() {
   const all = availableParallelism();
   const groups = Array.from({ length: all }, (_, at) => files.filter((_name, i) => i % all === at));
   const loaded = ['--import', 'tsx', '--import', './tests/unit/laws.mjs', '--test-reporter', 'spec'];
-  return Promise.all(groups.map((group) => beside('node', [...loaded, 'scripts/unit.mjs', ...group])));
+  return Promise.all(groups.map((group) => runBeside('node', [...loaded, 'scripts/unit.mjs', ...group])));
+}
+
+/** Lists processes of servers that tests of this folder started, where the system can tell. */
+function serversLeft() {
+  if (!existsSync('/proc')) return [];
+  const commandOf = (pid) => {
+    try {
+      return readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+    } catch {
+      return '';
+    }
+  };
+  const server = join(root, 'scripts', 'serveOnly.mjs');
+  return readdirSync('/proc').filter((pid) => /^\d+$/.test(pid) && commandOf(pid).includes(server));
 }
 
 const built = isAsked('e2e') ? build() : null;
@@ -55,4 +69,9 @@ await step('e2e', async () => {
   await built;
   await browser;
   run(tool('playwright'), ['test']);
+  const left = serversLeft();
+  if (left.length > 0) {
+    console.error(`Tests left servers running: ${left.join(', ')}`);
+    process.exit(1);
+  }
 });

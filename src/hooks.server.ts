@@ -1,7 +1,8 @@
-import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
+import { type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import pino from 'pino';
-import { openShop } from '$lib/server/db';
+import { database, openShop } from '$lib/server/db';
+import { bringInDemo } from '$lib/server/demo';
 import { refusalOf } from '$lib/server/gate';
 import { problem } from '$lib/server/http';
 import { door, SESSION } from '$lib/server/passphrase';
@@ -21,7 +22,10 @@ const HEADERS = {
 const OPEN = new Set(['/enter', '/api/enter', '/trust', '/healthz']);
 
 /** Opens the data before the first request, so that a fault in them stops the start and not a save. */
-export const init: ServerInit = () => openShop((error) => log.error({ error: String(error), copy: 'failed' }));
+export const init: ServerInit = async () => {
+  await openShop((error) => log.error({ error: String(error), copy: 'failed' }));
+  if (process.env.KNIFE_TRAY_DEMO) await bringInDemo(database(), new Date().toISOString());
+};
 
 /** Every answer: who may have it, the theme that the device chose, security headers, and a line in the log. */
 export const handle: Handle = async ({ event, resolve }) => {
@@ -33,7 +37,7 @@ export const handle: Handle = async ({ event, resolve }) => {
     if (refusal) return refusal;
     if (event.locals.isLocked && !OPEN.has(pathname)) {
       if (pathname.startsWith('/api/')) return problem('Open the application and write its passphrase first', '', 401);
-      redirect(303, '/enter');
+      return new Response(null, { status: 303, headers: { Location: '/enter' } });
     }
     const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';
     return resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });

@@ -2,7 +2,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { ROOMS, screensOf } from './screens';
-import { expect, slabId, test } from './shop';
+import { expect, slabId, test, settled } from './shop';
 
 const RECIPE = `For the base:
 1 cup (300 g) butter
@@ -19,7 +19,7 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByLabel('The recipe').fill(RECIPE);
     // A button that comes to life is looked at when it has its colour.
     await expect(page.getByRole('button', { name: 'Make it a slab' })).toBeEnabled();
-    await page.waitForTimeout(300);
+    await settled(page);
   },
   build: async (page) => {
     await page

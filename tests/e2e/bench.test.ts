@@ -49,10 +49,12 @@ async function goThrough(page: Page): Promise<number> {
     const begin = now.getByRole('button', { name: 'Begin', exact: true });
     const done = now.getByRole('button', { name: 'Done', exact: true });
     const byItself = page.getByRole('region', { name: 'By itself' }).getByRole('button').first();
+    const main = page.getByRole('main');
+    const before = await main.innerText();
     if (await done.isVisible()) await done.tap();
     else if (await begin.isVisible()) await begin.tap();
     else await byItself.tap();
-    await page.waitForTimeout(60);
+    await expect.poll(() => main.innerText()).not.toBe(before);
   }
   throw new Error('It has no end');
 }

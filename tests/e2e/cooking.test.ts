@@ -38,7 +38,7 @@ test('a simulated boil is watched to its end: a forecast, a call ahead, the end,
   page,
   shop,
 }) => {
-  const probe = await serveProbe({ port: 4191 }).catch(() => null);
+  const probe = await serveProbe({ port: shop.probePort });
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cook`);
   await page.getByLabel('Simulated, so many times as fast').selectOption('60');
@@ -50,7 +50,8 @@ test('a simulated boil is watched to its end: a forecast, a call ahead, the end,
   // Off the heat nobody has to say so: its cooling is followed, to where it is beaten.
   await expect(live.getByText('Leave it alone, and do not stir')).toBeVisible({ timeout: 60_000 });
   await live.getByRole('button', { name: 'Stop listening' }).click();
-  probe?.close();
+  probe.closeAllConnections();
+  probe.close();
 });
 
 test('a deeper slab waits longer, and a fridge shortens it', async ({ open, page, shop }) => {

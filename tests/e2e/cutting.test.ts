@@ -133,14 +133,14 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
   await scale.getByLabel('Simulated, so many times as fast').selectOption('20');
   const list = page.getByLabel('What the shards weigh');
   const shards = async () => (await list.inputValue()).split(' ').filter(Boolean).length;
-  const first = await serveScale();
+  const first = await serveScale({ port: shop.scalePort });
   await scale.getByRole('button', { name: 'Weigh by the scale' }).click();
   await expect.poll(shards, { timeout: 20_000 }).toBeGreaterThanOrEqual(5);
   first.closeAllConnections();
   await new Promise((resolve) => first.close(resolve));
   await expect(page.getByText('The scale has stopped. All that was weighed stands in the list')).toBeVisible();
   const before = await list.inputValue();
-  const second = await serveScale();
+  const second = await serveScale({ port: shop.scalePort });
   await scale.getByRole('button', { name: 'Weigh by the scale' }).click();
   await expect.poll(shards, { timeout: 20_000 }).toBeGreaterThanOrEqual(before.split(' ').length + 4);
   expect((await list.inputValue()).startsWith(before)).toBe(true);

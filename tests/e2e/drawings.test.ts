@@ -73,7 +73,7 @@ test('lines and layers are put in another order by keys and by the pointer', asy
   await page.mouse.down();
   await page.mouse.move(handle.x + 10, handle.y - 20, { steps: 5 });
   await page.mouse.move(target.x + 10, target.y + 2, { steps: 10 });
-  await page.waitForTimeout(400);
+  await expect.poll(names).toEqual(['rye flour', 'butter, cold', 'demerara sugar']);
   await page.mouse.up();
   await expect.poll(names).toEqual(['rye flour', 'butter, cold', 'demerara sugar']);
   await page.getByRole('button', { name: 'Move Base: up and down arrows' }).focus();

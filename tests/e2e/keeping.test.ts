@@ -165,6 +165,9 @@ test('killed in the middle of saving, the database opens again with each save wh
   let seen = 1;
   for (let round = 0; round < 4; round++) {
     let answered = seen;
+    let isEnough = () => {};
+    const enough = new Promise<void>((resolve) => (isEnough = resolve));
+    const last = seen + 3 + 4 * round;
     const saving = (async () => {
       for (let n = seen; n < seen + 400; n++) {
         const kept = await fetch(`${server.address}/api/slabs/${id}`, {
@@ -174,9 +177,10 @@ test('killed in the middle of saving, the database opens again with each save wh
         });
         expect(kept.status).toBe(200);
         answered = n + 1;
+        if (answered === last) isEnough();
       }
     })().catch(() => undefined);
-    await new Promise((resolve) => setTimeout(resolve, 60 + 45 * round));
+    await enough;
     await stopServer(server, 'SIGKILL');
     await saving;
     server = await startServer(shop.data);

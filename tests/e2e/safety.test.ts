@@ -3,11 +3,12 @@ import Database from 'better-sqlite3';
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { once } from 'node:events';
 import { createServer, type AddressInfo } from 'node:net';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { screensOf } from './screens';
-import { expect, slabId, startServer, stopServer, test, tray } from './shop';
+import { expect, slabId, startServer, stopServer, test, tray, settled } from './shop';
 
 const rye = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
 const json = { 'Content-Type': 'application/json' };
@@ -87,7 +88,7 @@ test('names that look like markup stay text on every screen, sheet and download'
     await open(path);
     if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
     if (path.endsWith('/clock')) await page.getByText(/^Begin/).waitFor();
-    await page.waitForTimeout(200);
+    await settled(page);
     expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
   }
@@ -95,14 +96,14 @@ test('names that look like markup stay text on every screen, sheet and download'
   for (const path of [`/runs/${run}`, `/runs/${run}/log`, '/bench', '/today', '/runs?find=meta', '/lots']) {
     await page.goto(shop.address + path);
     await page.waitForSelector('html[data-ready]');
-    await page.waitForTimeout(400);
+    await settled(page);
     expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
   }
   await open('/larder');
   await page.getByRole('button', { name: /Change <meta/ }).click();
   await expect(page.getByText('What it has cost')).toBeVisible();
-  await page.waitForTimeout(300);
+  await settled(page);
   expect(await page.locator('body meta, img[src="x"]').count()).toBe(0);
   const label = `/api/slabs/${id}/label.pdf?madeOn=2026-11-26`;
   for (const path of [
@@ -297,11 +298,12 @@ test('it stops within a second though streams are open, and a probe that says no
   await stopServer(emptyShop);
   const server = await startServer(emptyShop.data, { KNIFE_TRAY_PROBE: probe });
   expect((await fetch(`${server.address}/api/probe`)).status).toBe(503);
+  const asked = once(silent, 'connection');
   const hanging = fetch(`${server.address}/api/probe`).then(
     () => 'answered',
     () => 'ended',
   );
-  await new Promise((resolve) => setTimeout(resolve, 300));
+  await asked;
   const started = Date.now();
   expect(await stopServer(server)).toBe(0);
   expect(Date.now() - started).toBeLessThan(2000);

@@ -1,6 +1,8 @@
 /** Every test has a server and data of its own, and a page whose requests are watched. */
 import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { createServer, type AddressInfo } from 'node:net';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -12,12 +14,30 @@ export interface Server {
   readonly address: string;
   readonly data: string;
   readonly process: ChildProcess;
+  /** Free ports at which the server looks for its thermometer and its scale. */
+  readonly probePort: number;
+  readonly scalePort: number;
+}
+
+/** Finds a port that nothing listens on. */
+async function freePort(): Promise<number> {
+  const server = createServer().listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  server.close();
+  await once(server, 'close');
+  return port;
 }
 
 /** Starts the built server on a free port, on a data folder. */
 export async function startServer(data: string, env: Readonly<Record<string, string>> = {}): Promise<Server> {
+  const [probePort, scalePort] = [await freePort(), await freePort()];
+  const devices = {
+    KNIFE_TRAY_PROBE: `http://127.0.0.1:${probePort}`,
+    KNIFE_TRAY_SCALE: `http://127.0.0.1:${scalePort}`,
+  };
   const child = spawn(process.execPath, [startScript], {
-    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn', ...env },
+    env: { ...process.env, KNIFE_TRAY_DATA: data, PORT: '0', LOG_LEVEL: 'warn', ...devices, ...env },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const address = await new Promise<string>((resolve, reject) => {
@@ -30,7 +50,7 @@ export async function startServer(data: string, env: Readonly<Record<string, str
     child.once('exit', (code) => reject(new Error(`The server ended with ${code}`)));
   });
   started.add(address);
-  return { address, data, process: child };
+  return { address, data, process: child, probePort, scalePort };
 }
 
 /** Servers that tests of this process have started: whatever a page asks of another is wrong. */
@@ -126,6 +146,16 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
 });
 
 export { expect };
+
+/** Waits until nothing on a page moves any more and what was set off by the last change has been drawn. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    document
+      .getAnimations()
+      .every(({ playState, effect }) => playState !== 'running' || effect?.getTiming().iterations === Infinity),
+  );
+  await page.evaluate(() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))));
+}
 
 /** The number of the demo slab of a name. */
 export async function slabId(page: Page, address: string, name: string): Promise<number> {

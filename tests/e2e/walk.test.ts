@@ -57,7 +57,7 @@ function wrongs(page: Page, touch: boolean): Promise<string[]> {
 function underTray(page: Page): Promise<string[]> {
   return page.evaluate(async () => {
     scrollTo(0, document.documentElement.scrollHeight);
-    await new Promise((done) => setTimeout(done, 60));
+    await new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)));
     const tray = document.querySelector('.tray')?.getBoundingClientRect();
     const last = [...document.querySelectorAll<HTMLElement>('#hand > *, .stage')].map((element) => ({
       text: (element.textContent ?? '').trim().slice(0, 40),
@@ -96,12 +96,11 @@ for (const { name, width, height, touch } of SIZES) {
           if (tall > height + 1) here.push(`the page itself scrolls, ${tall} of ${height} px`);
         }
         // What is fetched a moment after the page stands moves what is below it.
-        let under = station ? await underTray(page) : [];
-        for (let look = 0; under.length > 0 && look < 5; look++) {
-          await page.waitForTimeout(300);
-          under = await underTray(page);
-        }
-        here.push(...under);
+        const under = async () => (station ? underTray(page) : []);
+        await expect
+          .poll(under)
+          .toEqual([])
+          .catch(async () => here.push(...(await under())));
         found.push(...here.map((wrong) => `${path} ${wrong}`));
       }
       expect(found).toEqual([]);

@@ -8,7 +8,6 @@
 </script>
 
 <script lang="ts" generics="K extends string">
-  import 'carbon-components-svelte/css/all.css?block=tabs';
   import { Tab, TabContent, Tabs } from 'carbon-components-svelte';
   import type { Snippet } from 'svelte';
 

@@ -1,6 +1,5 @@
 <!-- Finds in a long list, on the server, as one types; the address keeps what was sought. -->
 <script lang="ts">
-  import 'carbon-components-svelte/css/all.css?block=search';
   import { Search } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
   import { goto } from '$app/navigation';

@@ -1,6 +1,5 @@
 <!-- Which part of a long list is shown, and the way to the others. -->
 <script lang="ts">
-  import 'carbon-components-svelte/css/all.css?block=pagination-nav';
   import { PaginationNav } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
   import { pageAddress } from '$lib/pages';

@@ -1,6 +1,5 @@
 <!-- How the shop makes its prices, what hands, power and the roof cost, and what draws power. -->
 <script lang="ts">
-  import 'carbon-components-svelte/css/all.css?block=toggle';
   import { Select, SelectItem, TextInput, Toggle } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
   import { settledPricing } from '../../core/cost';

@@ -1,6 +1,5 @@
 <!-- One run of the day: how far it is, what the hands are at, and what would wait too long. -->
 <script lang="ts">
-  import 'carbon-components-svelte/css/all.css?block=progress-bar';
   import { ProgressBar } from 'carbon-components-svelte';
   import { stepInShort } from '../../core/time';
   import { countdown } from '$lib/bench/clock';

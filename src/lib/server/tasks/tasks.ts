@@ -227,8 +227,9 @@ function larderIn(file: string) {
     db = new Database(file, { readonly: true });
     return db.transaction(shelfNow)(db);
   } catch (error) {
-    // Of an error only its message and its cause come out of a thread.
+    // A thread passes on the message and the cause of an error, and of a cause only plain data.
     const { code } = error as { readonly code?: string };
+    // eslint-disable-next-line preserve-caught-error
     throw new Error('The larder could not be read', { cause: { code } });
   } finally {
     db?.close();

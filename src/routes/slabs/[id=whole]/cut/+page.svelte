@@ -1,6 +1,5 @@
 <!-- How the slab is divided, what the pieces weigh and cost, and where the ruler marks fall. -->
 <script lang="ts">
-  import 'carbon-components-svelte/css/all.css?block=toggle';
   import { Accordion, AccordionItem, Button, Toggle } from 'carbon-components-svelte';
   import { lookOf } from '../../../../core/classify';
   import {

@@ -1,4 +1,4 @@
-/** `npm run schema`: writes the JSON Schema of the slab file anew from the reader's own schema. */
+/** Writes the JSON Schema of the slab file from the schema that the reader uses. */
 import { writeFileSync } from 'node:fs';
 import { format, resolveConfig } from 'prettier';
 import { slabJsonSchema } from '../src/core/slab/jsonSchema';

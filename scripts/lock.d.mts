@@ -1,0 +1,2 @@
+export function lock(folder: string): void;
+export function lockedBy(folder: string): number | null;
