@@ -8,6 +8,8 @@ declare global {
     interface Locals {
       /** Whether a passphrase has yet to be given. */
       isLocked: boolean;
+      /** Who asks, for taking turns: the session where there is one, else the address. */
+      client: string;
     }
   }
 }

@@ -31,6 +31,7 @@ export const init: ServerInit = async () => {
 export const handle: Handle = async ({ event, resolve }) => {
   const started = performance.now();
   const { pathname } = event.url;
+  event.locals.client = (door && event.cookies.get(SESSION)) || event.getClientAddress();
   event.locals.isLocked = door !== null && !door.knows(event.cookies.get(SESSION));
   const answer = async () => {
     const refusal = refusalOf(event.request, event.url.host);

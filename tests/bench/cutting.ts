@@ -120,7 +120,9 @@ async function benchTemplate(): Promise<string> {
   const measured: string[] = [];
   for (const paper of Object.keys(PAPERS) as Paper[]) {
     const file = join(folder, `${paper}.pdf`);
-    writeFileSync(file, await templatePdf(order, 'Rye and treacle slice', paper));
+    const made = await templatePdf(order, 'Rye and treacle slice', paper);
+    if (!made.ok) throw new Error(made.problems[0]!.message);
+    writeFileSync(file, made.value);
     spawnSync('pdftoppm', ['-r', String(DPI), '-f', '1', '-l', '1', file, join(folder, paper)]);
     const image = readdirSync(folder).find((name) => name.startsWith(`${paper}-`))!;
     const pixels = readFileSync(join(folder, image));

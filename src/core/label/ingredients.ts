@@ -140,6 +140,28 @@ export function labelIngredients(
     .map(({ name, ingredient, massG }) => entry(name, ingredient, massG, 0));
 }
 
+/**
+ * Counts the entries of an ingredient list in which every compound is opened, without making the list: compounds of compounds
+ * multiply. It costs about as much as there are different ingredients.
+ *
+ * @param ingredients what the product is made of
+ */
+export function countLabelEntries(ingredients: readonly Ingredient[], larder: Larder, slabLarder?: Larder): number {
+  const known = Array.from({ length: DEEPEST + 1 }, () => new Map<Ingredient, number>());
+  const count = (ingredient: Ingredient | null, depth: number): number => {
+    if (!ingredient || depth === DEEPEST) return 1;
+    const before = known[depth]!.get(ingredient);
+    if (before !== undefined) return before;
+    const inside = (ingredient.madeOf ?? []).reduce(
+      (sum, { ingredient: part }) => sum + count(ingredientNamed(part, larder, slabLarder), depth + 1),
+      1,
+    );
+    known[depth]!.set(ingredient, inside);
+    return inside;
+  };
+  return ingredients.reduce((sum, ingredient) => sum + count(ingredient, 0), 0);
+}
+
 /** Words by which a name says an allergen itself. */
 const SAYS: Readonly<Record<string, RegExp>> = {
   gluten: /\b(?:wheat(?:en)?|rye|barley|oats?|spelt)\b/i,

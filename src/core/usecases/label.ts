@@ -1,6 +1,7 @@
 import { isEggCooked, isKind } from '../classify';
-import { ALLERGENS, allergensOf, type Larder } from '../larder';
+import { ALLERGENS, allergensOf, ingredientNamed, larderOf, type Larder } from '../larder';
 import {
+  countLabelEntries,
   dayAfter,
   ingredientsText,
   keepingOf,
@@ -15,6 +16,7 @@ import {
 } from '../label';
 import { USUAL_LABELS, type Shop } from '../shop';
 import { expandDividedLines, type ExpandedSlab, type Slab } from '../slab';
+import type { Problem } from '../validation';
 import type { Plan, PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
 
@@ -32,6 +34,23 @@ export interface LabelOptions extends PlanOptions {
   readonly lot?: string | undefined;
   /** Allergens of what else is made in the shop that day. */
   readonly alsoMade?: readonly string[] | undefined;
+}
+
+/** The longest ingredient list that is drafted, in entries with compounds opened. The longest real ones have under 200. */
+const MAX_ENTRIES = 2000;
+
+/** Finds what keeps the label of a slab from being drafted: a list without end. */
+export function labelProblems(slab: Slab, larder: Larder): Problem[] {
+  const own = slab.larder && larderOf(slab.larder);
+  const named = [...new Set(slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)))];
+  const entries = countLabelEntries(
+    named.flatMap((name) => ingredientNamed(name, larder, own) ?? []),
+    larder,
+    own,
+  );
+  if (entries <= MAX_ENTRIES) return [];
+  const message = `The ingredient list has ${entries} entries with everything that its products are made of, and at most ${MAX_ENTRIES} can be listed. Shorten "Ingredients of this product" in the larder`;
+  return [{ path: '/slab/preparations', message }];
 }
 
 /** A draft of a label, always: local food law decides. */

@@ -4,6 +4,7 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelSheet } from '../../core/shop';
 import type { LabelDraft } from '../../core/usecases';
+import type { Read } from '../../core/validation';
 import { labelBlocks, wordsOf, type Run, type Word } from '../labelText';
 import { PAPERS } from './template/pdf';
 
@@ -15,6 +16,8 @@ const QUIET = rgb(0.4, 0.44, 0.47);
 /** The largest and the smallest letters, pt: an x is 1.2 mm high in the smallest, as EU 1169/2011, Annex IV asks. */
 const SIZES = { most: 10, least: 6.3 } as const;
 const LEADING = 1.22;
+/** The mean width of a letter is never less than this part of the letters' size. */
+const LEAST_LETTER = 0.25;
 
 const require = createRequire(import.meta.url);
 const FONTS = {
@@ -59,13 +62,10 @@ function fitted(blocks: readonly (readonly Run[])[], widthPt: number, heightPt: 
   return null;
 }
 
-function drawLabel(
-  page: PDFPage,
-  x: number,
-  y: number,
-  { size, lines }: NonNullable<ReturnType<typeof fitted>>,
-  fonts: Fonts,
-) {
+type Fit = NonNullable<ReturnType<typeof fitted>>;
+type Size = readonly [number, number];
+
+function drawLabel(page: PDFPage, x: number, y: number, { size, lines }: Fit, fonts: Fonts) {
   let at = y;
   for (const [i, block] of lines.entries()) {
     for (const line of block) {
@@ -103,10 +103,27 @@ export function sheetProblem(sheet: LabelSheet): string | null {
 export type LabelPdf =
   { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };
 
+/** A label laid out once, as a page of its own that every place of a sheet shows. */
+async function drawnOnce(fit: Fit, [widthPt, heightPt]: Size): Promise<Uint8Array> {
+  const file = await PDFDocument.create();
+  const fonts = await embedFonts(file);
+  drawLabel(file.addPage([widthPt, heightPt]), 0, heightPt, fit, fonts);
+  return file.save();
+}
+
+async function embedFonts(file: PDFDocument): Promise<Fonts> {
+  file.registerFontkit(fontkit);
+  return {
+    plain: await file.embedFont(readFileSync(FONTS.plain), { subset: true }),
+    bold: await file.embedFont(readFileSync(FONTS.bold), { subset: true }),
+  };
+}
+
 /**
- * A label on the shop's own sheets, as often as is asked, with a last page to hold against a sheet: its outlines, and a square to measure
- * the printing by.
+ * Prints a label on the shop's own sheets, with a last page to hold against a sheet: its outlines, and a square to measure the
+ * printing by.
  *
+ * @param count how many labels
  * @param bestBefore the day as the shop writes it
  * @param from the first place that is printed, 1 being the first on a sheet
  */
@@ -114,30 +131,29 @@ export async function labelPdf(
   label: LabelDraft,
   sheet: LabelSheet,
   { count, from, bestBefore }: { count: number; from: number; bestBefore: string | null },
-): Promise<LabelPdf> {
+): Promise<Read<Uint8Array>> {
+  const refused = (message: string): Read<never> => ({ ok: false, problems: [{ path: '/labels', message }] });
   const wrong = sheetProblem(sheet);
-  if (wrong) return { ok: false, message: wrong };
-  const file = await PDFDocument.create();
-  file.registerFontkit(fontkit);
-  file.setTitle(`${label.name}: labels`);
-  const fonts: Fonts = {
-    plain: await file.embedFont(readFileSync(FONTS.plain), { subset: true }),
-    bold: await file.embedFont(readFileSync(FONTS.bold), { subset: true }),
-  };
-  const [widthPt, heightPt] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'].map((mm) => mm * PT_PER_MM) as [
-    number,
-    number,
-  ];
+  if (wrong) return refused(wrong);
+  const tooSmall = `The text does not fit a label of ${sheet.widthMm} x ${sheet.heightMm} mm in letters that can be read. Choose larger labels in the settings`;
   const inside = [sheet.widthMm - 2 * PAD_MM, sheet.heightMm - 2 * PAD_MM].map((mm) => mm * PT_PER_MM) as [
     number,
     number,
   ];
-  const fit = fitted(labelBlocks(label, bestBefore), ...inside, fonts);
-  if (!fit)
-    return {
-      ok: false,
-      message: `The text does not go on a label of ${sheet.widthMm} x ${sheet.heightMm} mm in letters that may be read: take larger labels, in the settings`,
-    };
+  const blocks = labelBlocks(label, bestBefore);
+  // Measured before it is laid out: no letter takes less room than this.
+  const letters = blocks.flat().reduce((sum, { text }) => sum + text.length, 0);
+  if (letters * (SIZES.least * LEAST_LETTER) * (SIZES.least * LEADING) > inside[0] * inside[1])
+    return refused(tooSmall);
+  const file = await PDFDocument.create();
+  file.setTitle(`${label.name}: labels`);
+  const fonts = await embedFonts(file);
+  const [widthPt, heightPt] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'].map((mm) => mm * PT_PER_MM) as [
+    number,
+    number,
+  ];
+  const fit = fitted(blocks, ...inside, fonts);
+  if (!fit) return refused(tooSmall);
   const perSheet = sheet.columns * sheet.rows;
   const cornerOf = (place: number) => {
     const [column, row] = [place % sheet.columns, Math.floor(place / sheet.columns)];
@@ -146,16 +162,17 @@ export async function labelPdf(
       y: heightPt - (sheet.topMm + row * (sheet.heightMm + sheet.gapDownMm)) * PT_PER_MM,
     };
   };
+  const [once] = await file.embedPdf(await drawnOnce(fit, inside));
   const first = (from - 1) % perSheet;
   let page: PDFPage | null = null;
   for (let i = 0; i < count; i++) {
     const place = (first + i) % perSheet;
     if (!page || place === 0) page = file.addPage([widthPt, heightPt]);
     const { x, y } = cornerOf(place);
-    drawLabel(page, x + PAD_MM * PT_PER_MM, y - PAD_MM * PT_PER_MM, fit, fonts);
+    page.drawPage(once!, { x: x + PAD_MM * PT_PER_MM, y: y - PAD_MM * PT_PER_MM - inside[1] });
   }
   drawCheck(file.addPage([widthPt, heightPt]), sheet, cornerOf, fonts);
-  return { ok: true, bytes: await file.save() };
+  return { ok: true, value: await file.save() };
 }
 
 function drawCheck(

@@ -32,11 +32,20 @@ test('words with their bold ones give the text back, space for space', () => {
 test('as many sheets as the labels take from their first place on, and one to hold against them', async () => {
   const pages = async (count: number, from: number) => {
     const made = await labelPdf(label, USUAL_LABELS, { count, from, bestBefore: null });
-    return made.ok ? (await PDFDocument.load(made.bytes)).getPageCount() : 0;
+    return made.ok ? (await PDFDocument.load(made.value)).getPageCount() : 0;
   };
   assert.equal(await pages(8, 1), 2);
   assert.equal(await pages(8, 2), 3);
   assert.equal(await pages(1, 8), 2);
+});
+
+test('a label is laid out once, however often it is printed', async () => {
+  const bytes = async (count: number) => {
+    const made = await labelPdf(label, USUAL_LABELS, { count, from: 1, bestBefore: null });
+    return made.ok ? made.value.length : 0;
+  };
+  const [few, many] = [await bytes(8), await bytes(500)];
+  assert.ok(few > 5000 && many - few < 492 * 100, `${few} and ${many} bytes`);
 });
 
 test('a name in any European letters is written; a label that is too small, or off its paper, says so', async () => {
@@ -47,7 +56,10 @@ test('a name in any European letters is written; a label that is too small, or o
     { ...USUAL_LABELS, widthMm: 30, heightMm: 15 },
     { count: 1, from: 1, bestBefore: null },
   );
-  assert.ok(!small.ok && /take larger labels/.test(small.message));
+  assert.ok(!small.ok && /Choose larger labels/.test(small.problems[0]!.message));
+  const endless = { ...label, text: 'sugar, '.repeat(20_000) };
+  const full = await labelPdf(endless, USUAL_LABELS, { count: 1, from: 1, bestBefore: null });
+  assert.ok(!full.ok && /Choose larger labels/.test(full.problems[0]!.message));
   assert.match(sheetProblem({ ...USUAL_LABELS, columns: 3 })!, /^The labels reach 298 mm across a paper of 210 mm/);
   assert.match(sheetProblem({ ...USUAL_LABELS, rows: 5 })!, /^The labels reach 340 mm down a paper of 297 mm/);
   assert.equal(sheetProblem({ ...USUAL_LABELS, paper: 'Letter' }), null);

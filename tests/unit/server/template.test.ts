@@ -41,10 +41,11 @@ test('SVG: true size, and a name stays text', () => {
 });
 
 test('PDF: as many sheets as the slab takes, of the paper asked for', async () => {
-  const pages = async (paper: 'a4' | 'letter', of = order) =>
-    (await PDFDocument.load(await templatePdf(of, 'Rye \u{1F36B} slice', paper)))
-      .getPages()
-      .map((page) => page.getSize());
+  const pages = async (paper: 'a4' | 'letter', of = order) => {
+    const made = await templatePdf(of, 'Rye \u{1F36B} slice', paper);
+    assert.ok(made.ok);
+    return (await PDFDocument.load(made.value)).getPages().map((page) => page.getSize());
+  };
   const a4 = await pages('a4');
   // 300 x 200 mm on frames of 186 x 273 mm that share 10 mm: two beside each other.
   assert.equal(a4.length, 2);
@@ -52,4 +53,10 @@ test('PDF: as many sheets as the slab takes, of the paper asked for', async () =
   assert.ok(close((await pages('letter'))[0]!.width, 8.5 * 72, 1e-6));
   const large = strokeOrder(layOut({ ...box, lengthMm: 400, widthMm: 300 }, 20, cut)!);
   assert.equal((await pages('a4', large)).length, 6);
+});
+
+test('PDF: a slab that nobody would put together from paper is refused before it is drawn', async () => {
+  const vast = strokeOrder(layOut({ ...box, lengthMm: 5000, widthMm: 5000 }, 20, { columns: 200, rows: 200 })!);
+  const made = await templatePdf(vast, 'Vast', 'a4');
+  assert.ok(!made.ok && /needs 551 sheets of A4, and at most 80/.test(made.problems[0]!.message));
 });

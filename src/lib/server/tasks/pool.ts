@@ -1,81 +1,103 @@
+import { getRequestEvent } from '$app/server';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { env } from 'node:process';
-import { Piscina } from 'piscina';
 import { problem } from '../http';
 import type * as tasks from './tasks';
+import { Dropped, QueueFull } from './queue';
+import { OutOfMemory, TookTooLong, Workers } from './workers';
 
 type Tasks = typeof tasks;
-type Given<N extends keyof Tasks> = Parameters<Tasks[N]>[0];
-type Done<N extends keyof Tasks> = Awaited<ReturnType<Tasks[N]>>;
+type Name = keyof Tasks;
+type Given<N extends Name> = Parameters<Tasks[N]>[0];
+type Done<N extends Name> = Awaited<ReturnType<Tasks[N]>>;
 
-/** Nobody waits longer than this for an answer, ms. */
+/** The longest that a task may work, ms. Time in the queue does not count. */
 const DEADLINE_MS = 10_000;
-/** So many requests may wait; further ones are told to come back. */
-const MOST_WAITING = 16;
-/** The thread of pages keeps a processor. */
-const THREADS = Math.max(1, availableParallelism() - 1);
-const MOST_HEAP_MB = 1024;
+/** Two at least, so that short work goes on beside long work. The thread that answers pages needs little. */
+const THREADS = Math.max(2, availableParallelism() - 1);
 
-let pool: Piscina | null = null;
+const filename = () => env.KNIFE_TRAY_TASKS ?? join(process.cwd(), 'build', 'tasks.mjs');
 
-/** The threads; they are started with the first heavy request, and end with the server. */
-function threads(): Piscina {
-  if (pool) return pool;
-  const made = new Piscina({
-    filename: env.KNIFE_TRAY_TASKS ?? join(process.cwd(), 'build', 'tasks.mjs'),
-    minThreads: 0,
-    maxThreads: THREADS,
-    maxQueue: MOST_WAITING,
-    idleTimeout: 60_000,
-    resourceLimits: { maxOldGenerationSizeMb: MOST_HEAP_MB },
-  });
-  process.once('sveltekit:shutdown', () => void made.destroy());
-  pool = made;
-  return made;
-}
+/**
+ * Threads by what they are for: general work, starting a run, which nothing else may hold up, and work that nobody waits for.
+ */
+const LANES = {
+  general: new Workers({
+    filename,
+    threads: THREADS,
+    maxWaiting: 64,
+    maxWaitingPerClient: 24,
+    deadlineMs: DEADLINE_MS,
+  }),
+  runs: new Workers({ filename, threads: 1, maxWaiting: 32, maxWaitingPerClient: 8, deadlineMs: DEADLINE_MS }),
+  background: new Workers({ filename, threads: 1, maxWaiting: 500, maxWaitingPerClient: 500, deadlineMs: DEADLINE_MS }),
+} as const;
+process.once('sveltekit:shutdown', () => {
+  for (const workers of Object.values(LANES)) void workers.close();
+});
 
 export type TaskDone<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
-/** What to make smaller, by task, where one takes too long after all. */
-const SMALLER: Readonly<Record<keyof Tasks, string>> = {
-  plan: 'ask for fewer pieces, or fewer kinds of tin',
-  cuts: 'ask for fewer pieces',
-  even: 'ask for fewer pieces',
-  mixed: 'name fewer kinds of piece',
-  bags: 'weigh fewer shards at once',
-  setting: 'lay fewer or thinner layers',
-  heat: 'send fewer or thinner layers, or a shorter time',
-  price: 'lay fewer or thinner layers, or ask for fewer kinds of tin',
-  listed: 'lay fewer or thinner layers, or ask for fewer kinds of tin',
-  slabLog: 'ask for fewer runs',
-  label: 'ask for fewer pieces, or fewer kinds of tin',
-  freeFrom: 'write fewer lines, or lay fewer layers',
-  timeline: 'write fewer steps, or lay fewer layers',
-  forecast: 'send fewer readings',
-  table: 'part the table',
-  unzip: 'send fewer files at once',
-  zip: 'ask for fewer slabs at once',
+/** Whether each task may take seconds, and what to make smaller where it takes too long. */
+const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller: string }>> = {
+  plan: { isLong: true, smaller: 'ask for fewer pieces, or fewer kinds of tin' },
+  cuts: { isLong: true, smaller: 'ask for fewer pieces' },
+  even: { isLong: true, smaller: 'ask for fewer pieces' },
+  mixed: { isLong: true, smaller: 'ask for fewer piece types' },
+  bags: { isLong: true, smaller: 'weigh fewer shards at once' },
+  setting: { isLong: false, smaller: 'use fewer or thinner layers' },
+  heat: { isLong: true, smaller: 'send fewer or thinner layers, or a shorter time' },
+  price: { isLong: false, smaller: 'use fewer or thinner layers, or fewer kinds of tin' },
+  listed: { isLong: false, smaller: 'use fewer or thinner layers, or fewer kinds of tin' },
+  slabLog: { isLong: false, smaller: 'ask for fewer runs' },
+  label: { isLong: false, smaller: 'ask for fewer pieces, or fewer kinds of tin' },
+  labelsPdf: { isLong: true, smaller: 'print fewer labels' },
+  template: { isLong: true, smaller: 'use the template as SVG or DXF, or cut fewer pieces' },
+  freeFrom: { isLong: false, smaller: 'use fewer lines or layers' },
+  timeline: { isLong: false, smaller: 'use fewer steps or layers' },
+  forecast: { isLong: false, smaller: 'send fewer readings' },
+  method: { isLong: false, smaller: 'send the recipe alone, without the text around it' },
+  table: { isLong: false, smaller: 'split the table' },
+  unzip: { isLong: false, smaller: 'send fewer files at once' },
+  zip: { isLong: false, smaller: 'ask for fewer slabs at once' },
 };
 
-/**
- * Does heavy work in a thread of its own, so that pages are answered meanwhile.
- *
- * @returns what came of it; or the answer for one that took too long (422) or found too many before it (503)
- */
-export async function runTask<N extends keyof Tasks>(name: N, given: Given<N>): Promise<TaskDone<Done<N>>> {
+export type Lane = keyof typeof LANES;
+
+/** Whose turn a task of this request uses up, and the signal of its connection. */
+function asker(): { readonly client: string; readonly signal?: AbortSignal } {
   try {
-    const signal = AbortSignal.timeout(DEADLINE_MS);
-    return { ok: true, value: (await threads().run(given, { name, signal })) as Done<N> };
+    const event = getRequestEvent();
+    return { client: event.locals.client, signal: event.request.signal };
+  } catch {
+    return { client: 'the server itself' };
+  }
+}
+
+/**
+ * Does heavy work in a thread, so that pages are answered meanwhile.
+ *
+ * @returns the result; or the answer for a task that took too long or too much memory (422), or that found too many waiting (503)
+ */
+export async function runTask<N extends Name>(
+  name: N,
+  given: Given<N>,
+  lane: Lane = 'general',
+): Promise<TaskDone<Done<N>>> {
+  const { isLong, smaller } = TASKS[name];
+  const { client, signal } = lane === 'general' ? asker() : { ...asker(), signal: undefined };
+  try {
+    return { ok: true, value: (await LANES[lane].run(name, given, { client, isLong, signal })) as Done<N> };
   } catch (error) {
-    const said = error as { readonly name?: string; readonly message?: string };
-    if (said.name === 'AbortError' || said.name === 'TimeoutError') {
-      const message = `This takes longer than ${DEADLINE_MS / 1000} s: ${SMALLER[name]}`;
-      return { ok: false, response: problem(message) };
-    }
-    if (/queue/i.test(said.message ?? '')) {
-      const response = problem('Too much is being worked out at once: try again in some seconds', '', 503);
+    if (error instanceof TookTooLong)
+      return { ok: false, response: problem(`This takes longer than ${DEADLINE_MS / 1000} s: ${smaller}`) };
+    if (error instanceof OutOfMemory)
+      return { ok: false, response: problem(`This takes more memory than there is for it: ${smaller}`) };
+    if (error instanceof Dropped) return { ok: false, response: problem('The request was cancelled', '', 499) };
+    if (error instanceof QueueFull) {
+      const response = problem('The server is busy. Try again in a few seconds', '', 503);
       response.headers.set('Retry-After', '5');
       return { ok: false, response };
     }

@@ -4,17 +4,21 @@ import loader from 'highs';
 import { larderOf, type Ingredient } from '../../../core/larder';
 import { heatRun } from '../../../core/heat';
 import type { PlaceStay } from '../../../core/setting';
-import { USUAL_SHOP, type Shop } from '../../../core/shop';
+import { USUAL_LABELS, USUAL_SHOP, type Shop } from '../../../core/shop';
 import { forecastBoil, forecastCool, type Forecast } from '../../../core/sugar';
 import type { Slab } from '../../../core/slab';
 import type { Pace } from '../../../core/time';
-import { figuresIn } from '../../../core/measure';
+import { figuresIn, type Measures } from '../../../core/measure';
+import { readMethod } from '../../../core/method';
+import type { LineRead } from '../../../core/recipe';
 import {
   cutAnswers,
+  cutInOrder,
   evenSlab,
   kindsOf,
   mixedSlab,
   labelFor,
+  labelProblems,
   layOutDay,
   loggedRun,
   plan as planOf,
@@ -56,6 +60,12 @@ import { readTable, type LarderTable } from '../larderTable';
 import { listPrice, type Listed, type PricedSlab } from '../priceList';
 import type { BagsRequest, MixedRequest } from '../requests/cutting';
 import type { ForecastRequest, RawSetting } from '../requests/services';
+import { datesIn } from '../../dates';
+import { labelPdf } from '../labelPdf';
+import { templateDxf } from '../template/dxf';
+import { templatePdf, type Paper } from '../template/pdf';
+import { templateSvg } from '../template/svg';
+import type { TemplateFormat } from '../template/formats';
 import { slabsInZip, zipOf, type FilesRead, type NamedText } from '../slabFiles';
 
 /** A slab with what it takes from the larder and the shop. */
@@ -143,11 +153,53 @@ export async function label({
   shop,
   asked,
   label: options,
-}: SlabTask & { label: Omit<LabelOptions, keyof PlanOptions> }): Promise<LabelDraft> {
+}: SlabTask & { label: Omit<LabelOptions, keyof PlanOptions> }): Promise<Read<LabelDraft>> {
   const larder = larderOf(ingredients);
+  const problems = labelProblems(slab, larder);
+  if (problems.length > 0) return { ok: false, problems };
   const made = await withTinsForOrder(slab, larder, shop, asked, solve);
-  return labelFor(slab, larder, shop, planOf(slab, larder, shop, made), { ...made, ...options });
+  return { ok: true, value: labelFor(slab, larder, shop, planOf(slab, larder, shop, made), { ...made, ...options }) };
 }
+
+/** Sheets of a slab's label as a PDF. */
+export async function labelsPdf({
+  print: { count, from },
+  ...task
+}: Parameters<typeof label>[0] & { print: { count?: number | undefined; from?: number | undefined } }): Promise<
+  Read<Uint8Array>
+> {
+  const drafted = await label(task);
+  if (!drafted.ok) return drafted;
+  const { shop } = task;
+  const sheet = { ...USUAL_LABELS, ...shop.labels };
+  const dates = datesIn(shop.locale ?? USUAL_SHOP.locale, shop.zone);
+  return labelPdf(drafted.value, sheet, {
+    count: count ?? sheet.columns * sheet.rows,
+    from: from ?? 1,
+    bestBefore: drafted.value.bestBefore && dates.day(drafted.value.bestBefore),
+  });
+}
+
+/** A template to cut a slab by. */
+export async function template({
+  slab,
+  ingredients,
+  shop,
+  format,
+  paper,
+}: Omit<SlabTask, 'asked'> & { format: TemplateFormat; paper: Paper }): Promise<Read<Uint8Array | string>> {
+  const order = cutInOrder(slab, larderOf(ingredients), shop);
+  if (!order) {
+    const message = 'This slab is not cut along lines, so there is no template of it';
+    return { ok: false, problems: [{ path: '/cut', message }] };
+  }
+  if (format === 'pdf') return templatePdf(order, slab.name, paper);
+  return { ok: true, value: format === 'svg' ? templateSvg(order, slab.name) : templateDxf(order) };
+}
+
+/** The method of a recipe, from its lines as they were read. */
+export const method = ({ lines, measures }: { lines: readonly LineRead[]; measures: Measures }) =>
+  readMethod(lines, '', measures).method;
 
 /** A slab made without an allergen. */
 export function freeFrom({

@@ -13,6 +13,7 @@ import {
   type PDFPage,
 } from 'pdf-lib';
 import type { StrokeOrder } from '../../../core/cut';
+import type { Read } from '../../../core/validation';
 import { outlinePath } from './outlinePath';
 
 /** Paper, mm. */
@@ -24,6 +25,10 @@ const MARGIN_MM = 12;
 /** Sheets lie so far over each other. */
 const OVERLAP_MM = 10;
 const CHECK_MM = 50;
+/** The most sheets that somebody would put together: a table of 2 m by 1.5 m. */
+const MAX_SHEETS = 80;
+/** The number of a stroke reaches this far from it. */
+const NUMBER_MM = 20;
 const INK = rgb(0.13, 0.11, 0.09);
 const QUIET = rgb(0.45, 0.5, 0.53);
 
@@ -33,15 +38,17 @@ const QUIET = rgb(0.45, 0.5, 0.53);
  *
  * @param name of the slab, for the foot of each sheet
  */
-export async function templatePdf(order: StrokeOrder, name: string, paper: Paper): Promise<Uint8Array> {
+export async function templatePdf(order: StrokeOrder, name: string, paper: Paper): Promise<Read<Uint8Array>> {
+  const sheets = sheetsFor(order, paper);
+  if (sheets > MAX_SHEETS) {
+    const message = `This slab needs ${sheets} sheets of ${paper === 'a4' ? 'A4' : 'Letter'}, and at most ${MAX_SHEETS} are made. Use the template as SVG or DXF`;
+    return { ok: false, problems: [{ path: '/paper', message }] };
+  }
   const file = await PDFDocument.create();
   file.setTitle(`${name}: template to cut by`);
   const font = await file.embedFont(StandardFonts.Helvetica);
   const [widthMm, heightMm] = PAPERS[paper];
-  const [tileX, tileY] = [widthMm - 2 * MARGIN_MM, heightMm - 2 * MARGIN_MM];
-  const { lengthMm, widthMm: deepMm } = order.outline;
-  const tiles = (whole: number, tile: number) => Math.max(1, Math.ceil((whole + 4 - OVERLAP_MM) / (tile - OVERLAP_MM)));
-  const [columns, rows] = [tiles(lengthMm, tileX), tiles(deepMm, tileY)];
+  const { tileX, tileY, columns, rows } = tilesFor(order, paper);
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {
       const page = file.addPage([widthMm * PT_PER_MM, heightMm * PT_PER_MM]);
@@ -50,7 +57,13 @@ export async function templatePdf(order: StrokeOrder, name: string, paper: Paper
       const x = (mm: number) => (mm - leftMm + MARGIN_MM) * PT_PER_MM;
       const y = (mm: number) => (mm - frontMm + MARGIN_MM) * PT_PER_MM;
       page.pushOperators(pushGraphicsState(), ...frameOf(tileX, tileY), clip(), endPath());
-      drawSlab(page, font, order, x, y);
+      const near: Area = [
+        leftMm - NUMBER_MM,
+        frontMm - NUMBER_MM,
+        leftMm + tileX + NUMBER_MM,
+        frontMm + tileY + NUMBER_MM,
+      ];
+      drawSlab(page, font, { ...order, strokes: order.strokes.filter((stroke) => passes(stroke, near)) }, x, y);
       if (row === 0 && column === 0) drawCheck(page, font, x, y);
       page.pushOperators(popGraphicsState());
       drawJoins(page, font, { row, column, rows, columns }, tileX, tileY);
@@ -63,7 +76,30 @@ export async function templatePdf(order: StrokeOrder, name: string, paper: Paper
       });
     }
   }
-  return file.save();
+  return { ok: true, value: await file.save() };
+}
+
+/** Left, front, right and back of a part of the slab, mm. */
+type Area = readonly [number, number, number, number];
+
+/** Tells whether a stroke may pass through an area: whether their bounds meet. */
+const passes = ({ from, to }: StrokeOrder['strokes'][number], [left, front, right, back]: Area) =>
+  Math.max(from[0], to[0]) >= left &&
+  Math.min(from[0], to[0]) <= right &&
+  Math.max(from[1], to[1]) >= front &&
+  Math.min(from[1], to[1]) <= back;
+
+/** How a slab is divided over sheets of paper. */
+function tilesFor({ outline }: StrokeOrder, paper: Paper) {
+  const [tileX, tileY] = PAPERS[paper].map((mm) => mm - 2 * MARGIN_MM) as [number, number];
+  const tiles = (whole: number, tile: number) => Math.max(1, Math.ceil((whole + 4 - OVERLAP_MM) / (tile - OVERLAP_MM)));
+  return { tileX, tileY, columns: tiles(outline.lengthMm, tileX), rows: tiles(outline.widthMm, tileY) };
+}
+
+/** Counts the sheets of paper that a template takes. */
+function sheetsFor(order: StrokeOrder, paper: Paper): number {
+  const { columns, rows } = tilesFor(order, paper);
+  return columns * rows;
 }
 
 interface Sheet {

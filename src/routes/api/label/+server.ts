@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { readBody } from '$lib/server/http';
+import { readBody, refused } from '$lib/server/http';
 import { allergensOfSlabs } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
 import { readLabelRequest } from '$lib/server/requests/selling';
@@ -16,5 +16,6 @@ export async function POST({ request }) {
   const ingredients = ingredientsFor(db, [slab], asked.scale);
   const label = { madeOn, lot, profile, kind, pieces: pack?.pieces, alsoMade: allergensOfSlabs(db, alsoMade) };
   const done = await runTask('label', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked, label });
-  return done.ok ? json(done.value) : done.response;
+  if (!done.ok) return done.response;
+  return done.value.ok ? json(done.value.value) : refused(done.value.problems);
 }

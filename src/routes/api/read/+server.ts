@@ -5,11 +5,14 @@ import { recipeReadings, type LineRead } from '../../../core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { shelfLarder } from '$lib/server/larder';
+import { runTask } from '$lib/server/tasks/pool';
 import { readPasted } from '$lib/server/requests/kept';
 import { shopSettings } from '$lib/server/shop';
 
 /** So long is read at a stretch before others have their turn, ms. */
 const STRETCH_MS = 20;
+/** The method of a recipe with more lines than this is read in a thread. */
+const SHORT = 80;
 
 /** Reads a recipe as it was pasted, line by line, against the shop's larder; then its method, sentence by sentence. */
 export async function POST({ request }) {
@@ -25,7 +28,8 @@ export async function POST({ request }) {
     await setImmediate();
     until = performance.now() + STRETCH_MS;
   }
-  await setImmediate();
-  const { tin, cut, keep, steps } = readMethod(lines, '', measures).method;
+  const done = lines.length > SHORT ? await runTask('method', { lines, measures }) : null;
+  if (done && !done.ok) return done.response;
+  const { tin, cut, keep, steps } = done ? done.value : readMethod(lines, '', measures).method;
   return json({ lines, tin, cut, keep, steps });
 }
