@@ -1,5 +1,5 @@
-/** `npm run backup -- file.sqlite`: one good copy of the data, also while the application runs. */
-import { existsSync } from 'node:fs';
+/** `npm run backup -- file.sqlite`: one good copy of the data, also while the application runs. Photos go into a folder beside it. */
+import { chmodSync, constants, copyFileSync, existsSync, mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { compileDatabase, install } from './setup.mjs';
 
@@ -7,24 +7,31 @@ install();
 await compileDatabase();
 const { default: Database } = await import('better-sqlite3');
 
-const source = join(process.env.KNIFE_TRAY_DATA ?? './data', 'knife-tray.sqlite');
+const folder = process.env.KNIFE_TRAY_DATA ?? './data';
+const source = join(folder, 'knife-tray.sqlite');
 const target = process.argv[2] ?? `knife-tray-${new Date().toISOString().replaceAll(/[:.]/g, '-')}.sqlite`;
-if (!existsSync(source)) {
-  console.error(`There are no data at ${source}. Name their folder: KNIFE_TRAY_DATA=./demo-data npm run backup`);
+const fail = (message) => {
+  console.error(message);
   process.exit(1);
-}
-if (existsSync(target)) {
-  console.error(`${target} is there already: name another file`);
-  process.exit(1);
-}
+};
+if (!existsSync(source))
+  fail(`There are no data at ${source}. Name their folder: KNIFE_TRAY_DATA=./demo-data npm run backup`);
+if (existsSync(target)) fail(`${target} is there already. Choose another name`);
+
+process.umask(0o077);
 const db = new Database(source, { readonly: true });
 await db.backup(target);
 db.close();
+chmodSync(target, 0o600);
 const copy = new Database(target, { readonly: true });
 const state = copy.pragma('quick_check(1)', { simple: true });
 copy.close();
-if (state !== 'ok') {
-  console.error(`The copy in ${target} is damaged, as the data are: ${state}`);
-  process.exit(1);
-}
-console.log(`The data are copied to ${target}. Put them back with: npm run restore -- ${target}`);
+if (state !== 'ok') fail(`The copy in ${target} is damaged, as the data are: ${state}`);
+
+// The database was copied first, so that every photo it knows is among these. A file never changes.
+const [from, to] = [join(folder, 'photos'), `${target}.photos`];
+const photos = existsSync(from) ? readdirSync(from).filter((name) => name.endsWith('.jpg')) : [];
+if (photos.length > 0) mkdirSync(to, { recursive: true });
+for (const name of photos) copyFileSync(join(from, name), join(to, name), constants.COPYFILE_FICLONE);
+const beside = photos.length > 0 ? `, and ${photos.length === 1 ? '1 photo' : `${photos.length} photos`} to ${to}` : '';
+console.log(`The data are copied to ${target}${beside}. Put them back with: npm run restore -- ${target}`);

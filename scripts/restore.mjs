@@ -1,9 +1,11 @@
 /**
- * `npm run restore -- file.sqlite`: puts a copy back as the data; without a file, the newest good copy of a day. The data that
- * stood there before are set aside and never deleted. The application must be stopped.
+ * `npm run restore -- file.sqlite`: puts a copy back as the data; without a file, the newest good daily copy. The data that it
+ * replaces are set aside and never deleted. The application must be stopped.
  */
-import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync } from 'node:fs';
+import { chmodSync, copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { lock, lockedBy } from './lock.mjs';
+import { filesIn } from './marks.mjs';
 import { compileDatabase, install } from './setup.mjs';
 
 install();
@@ -12,25 +14,67 @@ const { default: Database } = await import('better-sqlite3');
 
 const folder = process.env.KNIFE_TRAY_DATA ?? './data';
 const file = join(folder, 'knife-tray.sqlite');
+/** Tables whose numbers are never given twice. */
+const NUMBERED = { slab: 'id', ingredient: 'id', tin: 'id', run: 'id', run_event: 'sequence' };
+/** Tables that only this application's data have together. */
+const OWN = ['shop', 'ingredient', 'tin', 'slab', 'slab_version'];
+/** How far numbers jump when nobody can read which were given last. */
+const JUMP = 1_000_000;
+const NEWEST = Math.max(
+  ...filesIn('src/lib/server/db/migrations').map((name) => Number.parseInt(name.split(/[\\/]/).at(-1), 10)),
+);
+
+process.umask(0o077);
 
 function fail(message) {
   console.error(message);
   process.exit(1);
 }
 
-function isSound(path) {
+/** Says what is wrong with a copy, or returns null. */
+function problemWith(path) {
+  let db;
   try {
-    const db = new Database(path, { readonly: true, fileMustExist: true });
-    const found = db.pragma('quick_check(1)', { simple: true });
-    const tables = db.prepare(`SELECT count(*) FROM sqlite_master WHERE name = 'slab_version'`).pluck().get();
-    db.close();
-    return found === 'ok' && tables === 1;
-  } catch {
-    return false;
+    db = new Database(path, { readonly: true, fileMustExist: true });
+    if (db.pragma('quick_check(1)', { simple: true }) !== 'ok') return 'is damaged';
+    const has = db.prepare('SELECT 1 FROM sqlite_master WHERE type = ? AND name = ?');
+    if (!OWN.every((table) => has.get('table', table))) return 'is a database of another program';
+    const schema = db.pragma('user_version', { simple: true });
+    if (schema > NEWEST)
+      return `was written by a newer Knife Tray (schema ${schema}, this one knows ${NEWEST}). Put it back with that version`;
+    return null;
+  } catch (error) {
+    return error.code === 'SQLITE_CANTOPEN' ? 'cannot be opened' : 'is damaged or no database';
+  } finally {
+    db?.close();
   }
 }
 
-/** Whether a running server has the data open: then nobody else gets them for himself alone. */
+/** Reads which numbers a database has given, and how often it was put back; null if it cannot be read. */
+function givenBy(path) {
+  let db;
+  try {
+    db = new Database(path, { readonly: true, fileMustExist: true });
+    const has = (table) => db.prepare('SELECT 1 FROM sqlite_master WHERE name = ?').get(table) !== undefined;
+    const one = (sql, ...values) =>
+      db
+        .prepare(sql)
+        .pluck()
+        .get(...values) ?? 0;
+    const numbers = Object.entries(NUMBERED).map(([table, column]) => {
+      const rows = has(table) ? one(`SELECT max(${column}) FROM ${table}`) : 0;
+      const given = has('sqlite_sequence') ? one('SELECT seq FROM sqlite_sequence WHERE name = ?', table) : 0;
+      return [table, Math.max(rows, given)];
+    });
+    return { numbers: Object.fromEntries(numbers), times: has('restored') ? one('SELECT times FROM restored') : 0 };
+  } catch {
+    return null;
+  } finally {
+    db?.close();
+  }
+}
+
+/** Tells whether another program has the data open: then nobody gets them alone. */
 function isOpen() {
   if (!existsSync(file)) return false;
   try {
@@ -46,21 +90,42 @@ function isOpen() {
 }
 
 const copies = join(folder, 'copies');
-const ofDays = existsSync(copies)
+const daily = existsSync(copies)
   ? readdirSync(copies)
       .filter((name) => /^knife-tray-[\d-]+\.sqlite$/.test(name))
       .sort((a, b) => b.localeCompare(a))
       .map((name) => join(copies, name))
   : [];
-const copy = process.argv[2] ?? ofDays.find(isSound);
+const copy = process.argv[2] ?? daily.find((path) => problemWith(path) === null);
 if (!copy) fail(`There is no good copy in ${copies}. Name one: npm run restore -- file.sqlite`);
-if (!isSound(copy)) fail(`${copy} is no good copy of the data: choose another`);
-if (isOpen()) fail('The application runs on these data. Stop it, and then put the copy back');
+const problem = problemWith(copy);
+if (problem) fail(`${copy} ${problem}. Nothing was changed`);
+if (lockedBy(folder) !== null || isOpen())
+  fail('The application runs on these data. Stop it first, then put the copy back');
+lock(folder);
+
+const asides = existsSync(folder) ? readdirSync(folder).filter((name) => name.startsWith('set-aside-')).length : 0;
+const [inCopy, replaced] = [givenBy(copy), existsSync(file) ? givenBy(file) : null];
+const times = 1 + Math.max(inCopy.times, replaced?.times ?? 0, asides);
+const floors = Object.fromEntries(
+  Object.keys(NUMBERED).map((table) => [
+    table,
+    replaced ? Math.max(inCopy.numbers[table], replaced.numbers[table]) : inCopy.numbers[table] + JUMP,
+  ]),
+);
 
 const aside = join(folder, `set-aside-${new Date().toISOString().replaceAll(/[:.]/g, '-')}`);
 mkdirSync(aside, { recursive: true });
 for (const end of ['', '-wal', '-shm']) {
   if (existsSync(file + end)) renameSync(file + end, join(aside, `knife-tray.sqlite${end}`));
 }
+writeFileSync(join(folder, 'restored.json'), JSON.stringify({ times, floors }));
 copyFileSync(copy, file);
-console.log(`${copy} is the data now. What stood there before is in ${aside}`);
+chmodSync(file, 0o600);
+const photos = existsSync(`${copy}.photos`) ? readdirSync(`${copy}.photos`) : [];
+if (photos.length > 0) mkdirSync(join(folder, 'photos'), { recursive: true });
+for (const name of photos) {
+  const to = join(folder, 'photos', name);
+  if (!existsSync(to)) copyFileSync(join(`${copy}.photos`, name), to);
+}
+console.log(`${copy} is the data now. What it replaced is in ${aside}`);

@@ -12,6 +12,8 @@ const BODY_LIMIT = 1_048_576;
 /** A zip may hold photos; services and screens have these limits from src/lib/bodyLimits.ts. */
 const ZIP_LIMIT = 8 * BODY_LIMIT;
 const ZIP_PATH = '/api/slabs/zip';
+const ENTER_LIMIT = 1024;
+const ENTER_PATH = '/api/enter';
 const SWALLOW_LIMIT = 32 * BODY_LIMIT;
 const LEAST_PASSPHRASE = 8;
 /** Time for answers and streams to end when the server is stopped, ms. */
@@ -131,9 +133,10 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       );
     }
     const length = Number(request.headers['content-length'] ?? 0);
-    const most = request.url === ZIP_PATH ? ZIP_LIMIT : BODY_LIMIT;
+    const most = { [ZIP_PATH]: ZIP_LIMIT, [ENTER_PATH]: ENTER_LIMIT }[request.url] ?? BODY_LIMIT;
     if (length > most) {
-      const message = `This is over ${most / BODY_LIMIT} MB: send it in parts`;
+      const message =
+        most < BODY_LIMIT ? `This is over ${most} bytes` : `This is over ${most / BODY_LIMIT} MB. Send it in parts`;
       const refuse = () => {
         response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
         response.end(JSON.stringify({ problems: [{ path: '', message }] }));

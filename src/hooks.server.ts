@@ -1,9 +1,10 @@
 import { type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import pino from 'pino';
-import { database, openShop } from '$lib/server/db';
+import { asker } from '$lib/server/asker';
+import { database, openShop, reportStorage, storageFault } from '$lib/server/db';
 import { bringInDemo } from '$lib/server/demo';
-import { refusalOf } from '$lib/server/gate';
+import { READS, refusalOf } from '$lib/server/gate';
 import { problem } from '$lib/server/http';
 import { door, SESSION } from '$lib/server/passphrase';
 import { storageSentence } from '$lib/server/storage';
@@ -40,10 +41,13 @@ export const handle: Handle = async ({ event, resolve }) => {
       if (pathname.startsWith('/api/')) return problem('Open the application and write its passphrase first', '', 401);
       return new Response(null, { status: 303, headers: { Location: '/enter' } });
     }
+    // A service that only works something out is refused too: its caller would take it for a server that is well.
+    const fault = READS.has(event.request.method) || OPEN.has(pathname) ? null : storageFault();
+    if (fault) return problem(fault, '', 503);
     const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';
     return resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   };
-  const response = await answer();
+  const response = await asker.run({ client: event.locals.client, signal: event.request.signal }, answer);
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
   log.info({
     method: event.request.method,
@@ -57,6 +61,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 /** A fault of ours: the log gets all of it, the user a sentence and a number to quote. */
 export const handleError: HandleServerError = ({ error, event, status }) => {
   if (status === 404) return { message: 'There is nothing at this address' };
+  reportStorage(error);
   const id = randomUUID().slice(0, 8);
   log.error({ id, path: event.url.pathname, error: error instanceof Error ? error.stack : String(error) });
   const message = 'Something went wrong on our side. Nothing that was kept is lost: go back and try again';

@@ -40,7 +40,8 @@ async function fromServerOrKept(request: Request): Promise<Response> {
   const cache = await caches.open(PAGES);
   try {
     const response = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
-    if (response.ok) await cache.put(request, response.clone());
+    // A question for the passphrase is no page of the bench.
+    if (response.ok && !response.redirected) await cache.put(request, response.clone());
     return response;
   } catch (error) {
     const kept = await cache.match(request, { ignoreVary: true, ignoreSearch: true });

@@ -20,17 +20,23 @@ function saidBy(status: number, value: unknown): readonly Problem[] {
  * Asks this application's own server for something. Never throws: what went wrong comes back as problems to show, at least one.
  *
  * @param body sent as it is when it is a file, else as JSON; text is taken for JSON that is written already
+ * @param headers besides those that every request has
  */
 export async function ask<T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
+  headers: Readonly<Record<string, string>> = {},
 ): Promise<Answer<T>> {
   let response: Response;
   try {
     response = await fetch(path, {
       method,
-      headers: { Accept: JSON_TYPE, 'Content-Type': body instanceof Blob ? body.type || 'application/zip' : JSON_TYPE },
+      headers: {
+        ...headers,
+        Accept: JSON_TYPE,
+        'Content-Type': body instanceof Blob ? body.type || 'application/zip' : JSON_TYPE,
+      },
       body: typeof body === 'string' || body instanceof Blob ? body : body === undefined ? null : JSON.stringify(body),
     });
   } catch {

@@ -2,9 +2,11 @@ import type { Happening, RunEvent } from '../core/run';
 import { shopClock } from './shopClock';
 import { uuid } from './uuid';
 
-/** An event that happens now. */
-export const eventNow = (happening: Happening): RunEvent =>
-  ({ ...happening, id: uuid(), at: new Date(shopClock.now()).toISOString() }) as RunEvent;
+/** An event that happens now. Where the server has not said the time, it names the device's own, so that it can be corrected. */
+export function eventNow(happening: Happening): RunEvent {
+  const at = new Date(shopClock.now()).toISOString();
+  return { ...happening, id: uuid(), at, ...(shopClock.isSynced ? {} : { deviceAt: at }) } as RunEvent;
+}
 
 /** Those of some events that are not among others. */
 export function unknownAmong(events: readonly RunEvent[], others: readonly RunEvent[]): RunEvent[] {

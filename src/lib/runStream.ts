@@ -24,6 +24,9 @@ export function followRuns(followers: readonly RunFollower[], last: number): () 
       const { run, event } = JSON.parse(data) as { run: number; event: RunEvent };
       byId.get(run)?.received(event);
     };
+    stream.addEventListener('caught-up', () => {
+      for (const follower of followers) follower.isComplete = true;
+    });
     stream.addEventListener('now', ({ data }: MessageEvent<string>) => shopClock.sync(Number(data)));
     stream.onopen = () => {
       for (const follower of followers) {

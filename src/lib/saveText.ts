@@ -1,8 +1,11 @@
-/** Saves a text as a file of whoever looks at the page. */
-export function saveText(text: string, type: string, name: string): void {
+/** Saves a file on the device of whoever looks at the page. */
+export function saveBlob(blob: Blob, name: string): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.href = URL.createObjectURL(blob);
   link.download = name;
   link.click();
   URL.revokeObjectURL(link.href);
 }
+
+/** Saves a text as a file on the device of whoever looks at the page. */
+export const saveText = (text: string, type: string, name: string): void => saveBlob(new Blob([text], { type }), name);

@@ -42,6 +42,11 @@ export class ShopClock {
     this.#isSynced = true;
   }
 
+  /** Whether the server has said the time: until then the device's own clock is believed. */
+  get isSynced(): boolean {
+    return this.#isSynced;
+  }
+
   /** The moment that it is, ms since 1970. */
   now(): number {
     const look = this.#look();

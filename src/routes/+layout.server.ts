@@ -1,4 +1,4 @@
-import { database } from '$lib/server/db';
+import { database, storageFault } from '$lib/server/db';
 import { keptSettings, type KeptSettings } from '$lib/server/shop';
 
 /** What is shown of the shop before the passphrase has been given: nothing. */
@@ -13,6 +13,8 @@ export function load({ cookies, locals }) {
     shop: settings,
     shopRevision: revision,
     isLocked: locals.isLocked,
+    /** What is wrong with the data file; null where nothing is. */
+    storageFault: storageFault(),
     theme: cookies.get('theme') === 'night' ? 'night' : 'day',
   };
 }

@@ -23,6 +23,7 @@
   import { isFree, KEYS } from '$lib/keys';
   import Confirm from '$lib/ui/Confirm.svelte';
   import Fills from '$lib/ui/Fills.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
   import { untrack } from 'svelte';
 
   let { data, children } = $props();
@@ -131,7 +132,10 @@
     </SideNav>
   </div>
 {/if}
-<main id="main" tabindex="-1">{@render children()}</main>
+<main id="main" tabindex="-1">
+  {#if data.storageFault}<Notice harm>{data.storageFault}.</Notice>{/if}
+  {@render children()}
+</main>
 
 <Confirm />
 {#if keysShown}<h2 class="unseen">Help</h2>{/if}

@@ -1,12 +1,6 @@
 import type { Ingredient } from '../larder';
 import type { Place, Slab } from '../slab';
 
-/** Whether a day stands in the calendar. @param day YYYY-MM-DD */
-export function isDay(day: string): boolean {
-  const at = new Date(`${day}T00:00:00Z`);
-  return !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === day;
-}
-
 /** The day so many days after another, YYYY-MM-DD. */
 export function dayAfter(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + Math.floor(days) * 86_400_000).toISOString().slice(0, 10);

@@ -1,4 +1,4 @@
-import { fields, formed, list, note, number, oneOf, positive, REQUIRED, table, text } from '../validation';
+import { daySchema, fields, formed, list, note, number, oneOf, positive, REQUIRED, table, text } from '../validation';
 import { ALLERGENS } from './allergenLists';
 
 export const DIETS = ['vegetarian', 'vegan', 'halal', 'kosher'] as const;
@@ -11,9 +11,6 @@ export const MOST_PACKS = 20;
 const percent = number(0, 100);
 const needed = percent.required(REQUIRED);
 const days = number(0, 3650);
-
-/** A day as it is written: 2026-05-31. */
-export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, 'Write a day such as 2026-05-31');
 
 /** An ISO 4217 code. */
 export const currencySchema = formed(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR');

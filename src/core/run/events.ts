@@ -2,6 +2,7 @@ import {
   choice,
   flag,
   formed,
+  isMoment,
   list,
   note,
   number,
@@ -21,12 +22,12 @@ export const SET_READINGS = ['firm', 'still soft', 'still sticky'] as const;
 const grams = number(0, 1e6).required(REQUIRED);
 const uuid = () =>
   formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, 'Write a UUID').required(REQUIRED);
-/** Whose moment counts is the device's; what is far from the server's clock is refused where it is taken in. */
 const at = formed(
   /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/,
   'Write a moment such as 2026-11-27T10:15:00Z',
-).required(REQUIRED);
-const event = { id: uuid(), at };
+).test('exists', 'There is no such moment', (text) => text === undefined || isMoment(text));
+/** `deviceAt` is what the device's own clock showed, where it did not know the server's: the server then corrects `at`. */
+const event = { id: uuid(), at: at.required(REQUIRED), deviceAt: at };
 const step = text(200);
 const line = { preparation: text(200), line: whole(0, 1000).required(REQUIRED) };
 
@@ -76,5 +77,9 @@ const KINDS = {
 export const runEventSchema = choice('kind', KINDS, 'required');
 export type RunEvent = Held<typeof runEventSchema>;
 /** What is said of an event besides its id and its moment. */
-export type Happening = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
+export type Happening = RunEvent extends infer E
+  ? E extends RunEvent
+    ? Omit<E, 'id' | 'at' | 'deviceAt'>
+    : never
+  : never;
 export type RunEventOf<K extends RunEvent['kind']> = Extract<RunEvent, { kind: K }>;

@@ -3,6 +3,7 @@ import { HANDS, type Slab } from '../slab';
 import {
   fields,
   flag,
+  isMoment,
   list,
   note,
   number,
@@ -104,7 +105,7 @@ export function readRunFile(found: unknown): Read<Omit<RunFile, 'slab' | 'shop'>
   const { events } = Object(found) as { events?: unknown };
   const problems: Problem[] = problemsOf(runFileSchema, found);
   const { plan } = Object(found) as { plan?: Partial<RunPlan> };
-  if (problems.length === 0 && Number.isNaN(Date.parse(plan?.begin ?? '')))
+  if (problems.length === 0 && !isMoment(plan?.begin ?? ''))
     problems.push({ path: '/plan/begin', message: 'There is no such moment' });
   if (problems.length === 0 && plan!.steps!.reduce((sum, { after }) => sum + after.length, 0) > MOST_LINKS)
     problems.push({ path: '/plan/steps', message: `At most ${MOST_LINKS} links between steps are taken` });

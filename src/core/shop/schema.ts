@@ -1,8 +1,8 @@
-import { currencySchema, daySchema } from '../larder';
+import { currencySchema } from '../larder';
 import { MEASURES, SHOWN_IN } from '../measure';
 import { PIECE_MM, PLACES, pricingSchema } from '../slab';
 import { bagSchema, boxSchema, rackTinSchema, vesselSchema, wrapSchema } from '../tin';
-import { fields, formed, list, note, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+import { daySchema, fields, formed, list, note, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 import * as yup from 'yup';
 
 const clock = formed(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write a time such as 07:30').required(REQUIRED);

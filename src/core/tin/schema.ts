@@ -1,4 +1,5 @@
-import { choice, fields, formed, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+import { currencySchema } from '../larder';
+import { choice, fields, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 
 /** The longest side of anything in a kitchen, and the deepest tin, mm. */
 export const MOST_MM = 5000;
@@ -70,7 +71,7 @@ export const vesselSchema = fields({
 /** What a thing of the shop costs; in another currency than the shop's it says so, and is not counted. */
 const priced = {
   price: number(0, 1e6),
-  currency: formed(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR'),
+  currency: currencySchema,
 };
 
 /** A box that cut pieces are packed in, inside measures. */

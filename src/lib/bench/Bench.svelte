@@ -1,6 +1,6 @@
 <!-- The bench: one thing at a time, at arm's length; what runs by itself, and what comes next. Several runs share it, by the clock. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '../../core/run';
   import type { RunToLog } from '../../core/usecases';
@@ -28,15 +28,19 @@
     runs: readonly RunToLog[];
     /** The sequence of the last event that the server has of any of them. */
     last: number;
+    /** Whether the runs came with all their events. */
+    isComplete: boolean;
     rack: readonly (RackTin & { readonly id: number })[];
     /** Lots that were noted before, the last used first. */
     lots: readonly { readonly ingredient: string; readonly lot: string }[];
   }
-  let { runs, last: lastKnown, rack, lots }: Props = $props();
+  let { runs, last: lastKnown, isComplete: isWhole, rack, lots }: Props = $props();
 
   const WHY_SKIPPED = ['Not needed', 'Done already', 'Something is missing', 'No time'] as const;
 
-  const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events)));
+  const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, isWhole)));
+  /** Offline, what is on the device is all that can be had. */
+  const isComplete = $derived(followers.every((followed) => followed.isComplete || !followed.isReached));
   const dates = $derived(shopDates());
   const isSeveral = followers.length > 1;
 
@@ -176,7 +180,9 @@
     />
   {/if}
   <div class="both">
-    {#if run.status !== 'open'}
+    {#if !isComplete}
+      <section class="panel over"><InlineLoading description="Loading all entries…" /></section>
+    {:else if run.status !== 'open'}
       <section class="panel over">
         <h2>{run.status === 'finished' ? 'It is done.' : 'It was stopped.'}</h2>
         <p class="links">

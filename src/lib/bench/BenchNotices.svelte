@@ -5,6 +5,9 @@
   import { onMount } from 'svelte';
   import type { RunFollower } from '$lib/runFollower.svelte';
   import { shopFigures } from '$lib/shopFigures';
+  import { page } from '$app/state';
+  import ClockNotice from './ClockNotice.svelte';
+  import RefusedNotice from './RefusedNotice.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {
@@ -34,7 +37,11 @@
     const made = asMade.planAsMade(begun.slab, larderOf(begun.ingredients), begun.shop, record);
     return asMade.layerEffects(follower.plan, made);
   });
-  const problems = $derived(followers.flatMap((followed) => followed.problems));
+  const refused = $derived(
+    followers.filter((followed) => followed.refused.events.length + followed.refused.photos.length > 0),
+  );
+  const needsSignIn = $derived(followers.some((followed) => followed.needsSignIn));
+  const clockOffsetMs = $derived(followers.find((followed) => followed.clockOffsetMs !== 0)?.clockOffsetMs ?? 0);
 </script>
 
 {#if !isReached}
@@ -43,7 +50,15 @@
     {waiting === 1 ? 'thing waits' : 'things wait'} on this device and go up when it does.
   </Notice>
 {/if}
-{#if problems.length > 0}<Notice harm {problems} />{/if}
+{#if needsSignIn}
+  <Notice harm>
+    Sign in to send what waits on this device. Nothing is lost. <a
+      href="/enter?to={encodeURIComponent(page.url.pathname)}">Sign in</a
+    >
+  </Notice>
+{/if}
+{#if clockOffsetMs !== 0}<ClockNotice offsetMs={clockOffsetMs} />{/if}
+{#each refused as followed (followed.id)}<RefusedNotice {followed} />{/each}
 {#each effects as { layer, name, plannedMm, madeMm } (layer)}
   <Notice>{name} comes to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</Notice>
 {/each}

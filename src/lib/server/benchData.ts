@@ -1,7 +1,7 @@
 import type { Db } from './db/open';
 import { lotsInUse } from './logbook';
 import { runToLog } from './runLog';
-import { lastSequence, type StoredRun } from './runs';
+import { firstEvents, type StoredRun } from './runs';
 import { allTins } from './tins';
 
 /** Of each ingredient. */
@@ -10,10 +10,12 @@ const MOST_LOTS = 4;
 /** Runs with all that their bench needs, so that it goes on without the server. */
 export function benchData(db: Db, runs: readonly StoredRun[]) {
   const named = [...new Set(runs.flatMap(({ plan }) => plan.lines.map(({ ingredient }) => ingredient)))];
+  const ids = runs.map(({ id }) => id);
+  const { byRun, last, isComplete } = firstEvents(db, ids);
   return {
-    // Before the events are read: one that comes in between is sent once more, and known by its id.
-    last: lastSequence(db),
-    runs: runs.map((run) => runToLog(db, run)),
+    last,
+    isComplete,
+    runs: runs.map((run) => runToLog(db, run, [...byRun.get(run.id)!])),
     rack: allTins(db),
     lots: named.flatMap((name) => lotsInUse(db, name, MOST_LOTS).map(({ ingredient, lot }) => ({ ingredient, lot }))),
   };

@@ -2,7 +2,8 @@ import { problem } from './http';
 
 /** What a body may be. Forms and plain text, which another site's page could send unasked, are none of them. */
 const BODIES = /^(?:application\/(?:[a-z.]+\+)?json|text\/csv|application\/zip|image\/jpeg)(?:;|$)/i;
-const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
+/** Methods that change nothing. */
+export const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /**
  * Why a request that would change something is not taken: it comes from another site's page, or its body is of a kind that such a

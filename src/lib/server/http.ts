@@ -13,14 +13,16 @@ export function problem(message: string, path = '', status = 422): Response {
   return refused([{ path, message }], status);
 }
 
+const tooLargeMessage = (most: number) =>
+  most < BODY_LIMIT ? `This is over ${most} bytes` : `This is over ${most / BODY_LIMIT} MB. Send it in parts`;
+
 /**
  * A request's body as it came, or a 413 for one over the limit: what counts is what comes, and not what it says of itself. A sender hears
  * the answer only once it has sent everything, so that the rest is read and thrown away, as far as the server reads at all.
  */
 export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Got<Uint8Array>> {
   const tooLarge = (): Got<never> => {
-    const message = `This is over ${most / BODY_LIMIT} MB: send it in parts`;
-    return { ok: false, response: problem(message, '', 413) };
+    return { ok: false, response: problem(tooLargeMessage(most), '', 413) };
   };
   if (Number(request.headers.get('content-length') ?? 0) > most) return tooLarge();
   const parts: Uint8Array[] = [];
@@ -42,22 +44,26 @@ export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Go
 }
 
 /** The text of a request's body, or a 413 for one over the limit. */
-export async function bodyText(request: Request): Promise<Got<string>> {
-  const bytes = await bodyBytes(request);
+export async function bodyText(request: Request, most = BODY_LIMIT): Promise<Got<string>> {
+  const bytes = await bodyBytes(request, most);
   return bytes.ok ? { ok: true, value: new TextDecoder().decode(bytes.value) } : bytes;
 }
 
 /** A request's body as JSON, or the answer that says why there is none. */
-export async function bodyJson(request: Request): Promise<Got<unknown>> {
-  const text = await bodyText(request);
+export async function bodyJson(request: Request, most = BODY_LIMIT): Promise<Got<unknown>> {
+  const text = await bodyText(request, most);
   if (!text.ok) return text;
   const read = parsedJson(text.value, 'The body is not JSON: check that it is whole');
   return read.ok ? read : { ok: false, response: refused(read.problems) };
 }
 
 /** A request's body as some reader takes it, or the answer that says what is wrong with it. */
-export async function readBody<T>(request: Request, read: (found: unknown) => Read<T>): Promise<Got<T>> {
-  const body = await bodyJson(request);
+export async function readBody<T>(
+  request: Request,
+  read: (found: unknown) => Read<T>,
+  most = BODY_LIMIT,
+): Promise<Got<T>> {
+  const body = await bodyJson(request, most);
   if (!body.ok) return body;
   const found = read(body.value);
   return found.ok ? found : { ok: false, response: refused(found.problems) };

@@ -100,9 +100,6 @@ export function sheetProblem(sheet: LabelSheet): string | null {
   return null;
 }
 
-export type LabelPdf =
-  { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };
-
 /** A label laid out once, as a page of its own that every place of a sheet shows. */
 async function drawnOnce(fit: Fit, [widthPt, heightPt]: Size): Promise<Uint8Array> {
   const file = await PDFDocument.create();

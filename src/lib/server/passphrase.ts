@@ -4,6 +4,8 @@ import { env } from 'node:process';
 const SALT = randomBytes(16);
 const KEY_BYTES = 32;
 const TRIES_A_MINUTE = 10;
+/** From all addresses together: each try costs a tenth of a second of work. */
+const TRIES_A_MINUTE_IN_ALL = 60;
 const MINUTE_MS = 60_000;
 const MOST_SESSIONS = 1000;
 const MOST_ADDRESSES = 10_000;
@@ -21,6 +23,7 @@ export class Door {
   readonly #key: Promise<Buffer>;
   readonly #sessions = new Set<string>();
   readonly #tries = new Map<string, { count: number; since: number }>();
+  #all = { count: 0, since: 0 };
 
   constructor(passphrase: string) {
     this.#key = derived(passphrase);
@@ -34,15 +37,18 @@ export class Door {
   /**
    * Tries a passphrase.
    *
-   * @param address from where; ten tries a minute are looked at, further ones are not
+   * @param address from where; ten tries a minute are checked, and sixty from all addresses together
    * @param nowMs the time
    * @returns a new session; or why there is none
    */
   async enter(passphrase: string, address: string, nowMs: number): Promise<{ session: string } | 'wrong' | 'too-many'> {
-    const before = this.#tries.get(address);
-    const tries = before && nowMs - before.since < MINUTE_MS ? before : { count: 0, since: nowMs };
-    if (tries.count >= TRIES_A_MINUTE) return 'too-many';
+    const current = (tries: { count: number; since: number } | undefined) =>
+      tries && nowMs - tries.since < MINUTE_MS ? tries : { count: 0, since: nowMs };
+    const tries = current(this.#tries.get(address));
+    this.#all = current(this.#all);
+    if (tries.count >= TRIES_A_MINUTE || this.#all.count >= TRIES_A_MINUTE_IN_ALL) return 'too-many';
     tries.count += 1;
+    this.#all.count += 1;
     if (this.#tries.size > MOST_ADDRESSES) this.#tries.clear();
     this.#tries.set(address, tries);
     const [given, key] = await Promise.all([derived(passphrase), this.#key]);

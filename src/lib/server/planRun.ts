@@ -23,10 +23,11 @@ export async function plannedRun(db: Db, slab: Slab, version: number, begin: str
   const { hands, ovens, rings } = shop;
   const means = { hands, ovens, rings };
   const start = new Date(begin);
-  const done = await runTask('timeline', {
+  const work = {
     ...{ slab, ingredients, shop, asked: {}, pace: undefined, now: start },
     day: { start, deadline: undefined, ...means, hours: [], zone: 'UTC' },
-  });
+  };
+  const done = await runTask('timeline', work, 'runs');
   if (!done.ok) return done;
   if (!done.value.ok) return { ok: false, response: refused(done.value.problems) };
   const day = done.value.value;

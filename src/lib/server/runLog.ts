@@ -11,10 +11,10 @@ import { runTask } from './tasks/pool';
 export const MOST_LOGGED = 100;
 
 /** A run with all that it was begun with; one from before that was kept is reckoned with the larder and the shop of today. */
-export function runToLog(db: Db, { id, plan }: StoredRun): RunToLog {
+export function runToLog(db: Db, { id, plan }: StoredRun, events = eventsOf(db, id)): RunToLog {
   const { slab, reckoned } = runContext(db, id)!;
   const { ingredients, shop } = reckoned ?? { ingredients: ingredientsFor(db, [slab]), shop: wholeShop(db) };
-  return { id, plan, slab, ingredients, shop, events: eventsOf(db, id) };
+  return { id, plan, slab, ingredients, shop, events };
 }
 
 /** What the last runs of a slab say; null where there is no such slab. */

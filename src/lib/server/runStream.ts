@@ -1,54 +1,93 @@
+import { setImmediate } from 'node:timers/promises';
 import type { Db } from './db/open';
-import { eventsAfter, onAdded, type StoredEvent } from './runs';
+import { onAdded, storedEventsInOrder } from './runs';
 
-/** So often the time is told, which also keeps whatever stands between from taking a quiet stream for a broken one. */
+/** Interval at which the time is sent, which also shows proxies that a quiet stream is alive, ms. */
 const HEARTBEAT_MS = 15_000;
+/** Size of the portions in which a long log is sent, characters: other requests are answered between them. */
+const PORTION = 65_536;
+
+const timeFrame = () => `event: now\ndata: ${Date.now()}\n\n`;
+
+/** Something that can be waited for, and that may happen before anybody waits. */
+class Bell {
+  #rung = false;
+  #ring = () => {};
+
+  ring = (): void => {
+    this.#rung = true;
+    this.#ring();
+  };
+
+  async heard(): Promise<void> {
+    if (!this.#rung) await new Promise<void>((resolve) => (this.#ring = resolve));
+    this.#rung = false;
+  }
+}
 
 /**
- * The events of some runs as they come in, as server-sent events, each with its sequence as its id; and now and then the
- * time.
+ * Streams the events of some runs as they are added, as server-sent events. Each has its sequence as its id. `caught-up` follows
+ * once all events that were there are sent, and `now` gives the server's time in ms.
  *
- * @param after the last sequence that is known
- * @param say an event as it is sent
+ * @param after the last sequence that the client has
+ * @param frame the data of an event, from its run and its JSON
  */
 export function runStream(
   db: Db,
   runs: readonly number[],
   after: number,
   signal: AbortSignal,
-  say: (run: number, event: StoredEvent['event']) => unknown,
+  frame: (run: number, event: string) => string,
 ): Response {
-  let last = after;
-  let stop = () => {};
+  const bell = new Bell();
+  const offs = runs.map((run) => onAdded(run, bell.ring));
+  let isTimeDue = false;
+  const beat = setInterval(() => {
+    isTimeDue = true;
+    bell.ring();
+  }, HEARTBEAT_MS);
+  const stop = () => {
+    for (const off of offs) off();
+    clearInterval(beat);
+    bell.ring();
+  };
+  signal.addEventListener('abort', stop, { once: true });
+
+  async function* portions(): AsyncGenerator<string> {
+    yield timeFrame();
+    let last = after;
+    for (let isFirst = true; !signal.aborted; isFirst = false) {
+      let portion = '';
+      for (const { run, sequence, body } of storedEventsInOrder(db, runs, last)) {
+        portion += `id: ${sequence}\ndata: ${frame(run, body)}\n\n`;
+        last = sequence;
+        if (portion.length < PORTION) continue;
+        yield portion;
+        portion = '';
+        await setImmediate();
+      }
+      if (isFirst) portion += 'event: caught-up\ndata: \n\n';
+      if (isTimeDue) portion += timeFrame();
+      isTimeDue = false;
+      if (portion !== '') yield portion;
+      await bell.heard();
+    }
+  }
+
+  const bytes = new TextEncoder();
+  const source = portions();
   const stream = new ReadableStream<Uint8Array>({
-    start(to) {
-      const bytes = new TextEncoder();
-      const send = () => {
-        const news = runs
-          .flatMap((run) => eventsAfter(db, run, last).map((stored) => ({ run, ...stored })))
-          .sort((a, b) => a.sequence - b.sequence);
-        for (const { run, sequence, event } of news) {
-          to.enqueue(bytes.encode(`id: ${sequence}\ndata: ${JSON.stringify(say(run, event))}\n\n`));
-          last = sequence;
-        }
-      };
-      const offs = runs.map((run) => onAdded(run, send));
-      const tellTime = () => to.enqueue(bytes.encode(`event: now\ndata: ${Date.now()}\n\n`));
-      const beat = setInterval(tellTime, HEARTBEAT_MS);
-      stop = () => {
-        for (const off of offs) off();
-        clearInterval(beat);
-      };
-      signal.addEventListener('abort', () => stop());
-      tellTime();
-      send();
+    async pull(to) {
+      const { value, done } = await source.next();
+      if (done) to.close();
+      else to.enqueue(bytes.encode(value));
     },
-    cancel: () => stop(),
+    cancel: stop,
   });
   return new Response(stream, { headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' } });
 }
 
-/** Where a stream is taken up: where the browser says that it was, else as the address has it. */
+/** Finds from where a stream goes on: what the browser says it had last, else what the address says. */
 export function streamFrom(request: Request, url: URL): number {
   const asked = request.headers.get('last-event-id') ?? url.searchParams.get('after') ?? '0';
   return Math.max(0, Number.parseInt(asked, 10) || 0);

@@ -40,9 +40,15 @@ export interface NewRun {
 /** Tells whoever follows a run that something was added to it. */
 const added = new EventEmitter().setMaxListeners(0);
 
-/** The lot of a run that begins on a day: the day, and a number where there are several. */
+/** Marks lots that are given after the data were put back from a copy: nothing, then B, C and so on, then Z26, Z27. */
+function restoredMark(db: Db): string {
+  const times = db.prepare<[], number>('SELECT times FROM restored WHERE id = 1').pluck().get()!;
+  return times === 0 ? '' : times < 25 ? String.fromCharCode(65 + times) : `Z${times}`;
+}
+
+/** The lot of a run that begins on a day: the day, and a number if there are several. */
 function freeLot(db: Db, day: string): string {
-  const plain = `L${day.slice(2).replaceAll('-', '')}`;
+  const plain = `L${day.slice(2).replaceAll('-', '')}${restoredMark(db)}`;
   const taken = db.prepare<[string], string>(`SELECT lot FROM run WHERE lot LIKE ? || '%'`).pluck().all(plain);
   if (!taken.includes(plain)) return plain;
   for (let n = 2; ; n++) if (!taken.includes(`${plain}-${n}`)) return `${plain}-${n}`;
@@ -106,6 +112,62 @@ export function eventsAfter(db: Db, runId: number, sequence: number): StoredEven
     )
     .all(runId, sequence)
     .map((row) => ({ sequence: row.sequence, event: storedJson<RunEvent>(row.body) }));
+}
+
+/** An event as it is stored. */
+export interface StoredText {
+  readonly run: number;
+  readonly sequence: number;
+  /** JSON. */
+  readonly body: string;
+}
+
+/** Rows that are read at once for each run. */
+const ROWS_AT_ONCE = 64;
+
+/** Gives the events of some runs after a sequence, in the order in which they came in, without parsing them. */
+export function* storedEventsInOrder(db: Db, runs: readonly number[], after: number): Generator<StoredText> {
+  const rows = db.prepare<[number, number, number], Omit<StoredText, 'run'>>(
+    'SELECT sequence, body FROM run_event WHERE run_id = ? AND sequence > ? ORDER BY sequence LIMIT ?',
+  );
+  const next = (run: number, from: number) => rows.all(run, from, ROWS_AT_ONCE).map((row) => ({ run, ...row }));
+  let heads = runs.map((run) => next(run, after)).filter((events) => events.length > 0);
+  while (heads.length > 0) {
+    const first = heads.reduce((a, b) => (b[0]!.sequence < a[0]!.sequence ? b : a));
+    const event = first.shift()!;
+    yield event;
+    if (first.length > 0) continue;
+    const more = next(event.run, event.sequence);
+    heads = heads.map((events) => (events === first ? more : events)).filter((events) => events.length > 0);
+  }
+}
+
+/** What a page is loaded with of the events of some runs. */
+export interface FirstEvents {
+  readonly byRun: ReadonlyMap<number, readonly RunEvent[]>;
+  /** The sequence after which the page's stream goes on. */
+  readonly last: number;
+  /** Whether these are all; if not, the stream brings the rest. */
+  readonly isComplete: boolean;
+}
+
+/** The most that a page is loaded with, characters of JSON: parsing and drawing them holds up other requests. */
+const MAX_PAGE = 600_000;
+
+/** Reads the events of some runs, as many as a page can be loaded with. */
+export function firstEvents(db: Db, runs: readonly number[]): FirstEvents {
+  // Read before the events: one that comes in between is sent once more, and known by its id.
+  const newest = lastSequence(db);
+  const byRun = new Map<number, RunEvent[]>(runs.map((run) => [run, []]));
+  let left = MAX_PAGE;
+  let last = 0;
+  for (const { run, sequence, body } of storedEventsInOrder(db, runs, 0)) {
+    left -= body.length;
+    if (left < 0) return { byRun, last, isComplete: false };
+    byRun.get(run)!.push(storedJson<RunEvent>(body));
+    last = sequence;
+  }
+  return { byRun, last: newest, isComplete: true };
 }
 
 /** The sequence of the last event of any run. */

@@ -5,4 +5,4 @@
   let { data } = $props();
 </script>
 
-<Bench runs={data.runs} last={data.last} rack={data.rack} lots={data.lots} />
+<Bench runs={data.runs} last={data.last} isComplete={data.isComplete} rack={data.rack} lots={data.lots} />

@@ -9,13 +9,19 @@
   let problems: readonly Problem[] = $state.raw([]);
   let busy = $state(false);
 
+  /** The page of this application that asked for the passphrase, else the list of slabs. */
+  function returnTo(): string {
+    const to = page.url.searchParams.get('to') ?? '';
+    return /^\/(?!\/)[\w/-]*$/.test(to) ? to : '/slabs';
+  }
+
   async function enter(event: SubmitEvent) {
     event.preventDefault();
     if (busy) return;
     busy = true;
     const answer = await ask('POST', '/api/enter', { passphrase });
     busy = false;
-    if (answer.ok) location.assign('/slabs');
+    if (answer.ok) location.assign(returnTo());
     else problems = answer.problems;
   }
 </script>

@@ -1,14 +1,16 @@
 import { json } from '@sveltejs/kit';
-import { database } from '$lib/server/db';
+import { database, lookAtStorage } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { storageSentence } from '$lib/server/storage';
 
-/** Says that the server answers, and that what was kept last can be read. */
+/** Tells whether the server answers, and whether the data can be read and written. */
 export function GET() {
   try {
+    const fault = lookAtStorage();
+    if (fault) return problem(fault, '', 503);
     database().prepare('SELECT document FROM slab_version ORDER BY rowid DESC LIMIT 1').get();
     return json({ ok: true });
   } catch (error) {
-    return problem(storageSentence(error) ?? 'The data cannot be read: look at the log', '', 503);
+    return problem(storageSentence(error) ?? 'The data cannot be read. The log says why', '', 503);
   }
 }

@@ -1,17 +1,23 @@
 import { database } from '$lib/server/db';
 import { runsInList } from '$lib/server/logbook';
 import { codeOfAddress } from '$lib/server/addresses';
-import { eventsOf, lastSequence, openRuns } from '$lib/server/runs';
+import { firstEvents, openRuns } from '$lib/server/runs';
 
 const MOST_PAST = 5;
 
 /** What is on the bench or planned, what was made last, and where another device finds it. */
 export async function load() {
   const db = database();
+  const open = openRuns(db);
+  const { byRun, last, isComplete } = firstEvents(
+    db,
+    open.map(({ id }) => id),
+  );
   return {
     elsewhere: await codeOfAddress('/today'),
-    last: lastSequence(db),
-    runs: openRuns(db).map(({ id, plan }) => ({ id, plan, events: eventsOf(db, id) })),
+    last,
+    isComplete,
+    runs: open.map(({ id, plan }) => ({ id, plan, events: byRun.get(id)! })),
     past: runsInList(db, {}, 0, MOST_PAST + 20)
       .runs.filter(({ isOpen }) => !isOpen)
       .slice(0, MOST_PAST),

@@ -1,6 +1,6 @@
 <!-- The day at a glance: what is on the bench, what sets where, what is due, and what is to be weighed next. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import type { LineNow } from '../../core/run';
   import { stepInShort } from '../../core/time';
@@ -15,7 +15,10 @@
 
   let { data } = $props();
 
-  const followers = untrack(() => data.runs.map(({ id, plan, events }) => new RunFollower(id, plan, events)));
+  const followers = untrack(() =>
+    data.runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, data.isComplete)),
+  );
+  const isComplete = $derived(followers.every((run) => run.isComplete || !run.isReached));
   onMount(() =>
     followRuns(
       followers,
@@ -60,7 +63,9 @@
     <h1>Today</h1>
     {#if open.length > 0}<Button size="field" href="/bench">To the bench</Button>{/if}
   </div>
-  {#if open.length === 0}
+  {#if !isComplete}
+    <div class="panel"><InlineLoading description="Loading all entries…" /></div>
+  {:else if open.length === 0}
     <div class="panel">
       <Nothing title="Nothing is on the bench">
         <p>Open a slab, go to its Clock, and press Make it. From then on this is the first screen.</p>

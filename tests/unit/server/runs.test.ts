@@ -136,8 +136,8 @@ test('photos: a JPEG that is small enough, once under its id; a text by another 
   );
   assert.match(photoProblem(png)!.message, /JPEG/);
   const id = '00000000-0000-4000-8000-0000000000aa';
-  assert.equal(addPhoto(db, 1, id, jpeg(10, 10)), true);
-  assert.equal(addPhoto(db, 1, id, jpeg(20, 20)), true);
+  assert.equal(addPhoto(db, 1, id, jpeg(10, 10)), 'added');
+  assert.equal(addPhoto(db, 1, id, jpeg(20, 20)), 'other-under-this-id');
   assert.deepEqual(new Uint8Array(photoOf(db, 1, id)!), jpeg(10, 10));
   assert.equal(photoOf(db, 2, id), null);
 });

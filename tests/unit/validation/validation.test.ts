@@ -15,6 +15,8 @@ import {
   problemsOf,
   storedJson,
   unfitProblem,
+  isDay,
+  isMoment,
 } from '../../../src/core/validation';
 import { ryeSlice } from '../things';
 
@@ -128,4 +130,13 @@ test('nothing smaller than a knife can cut, nothing finer than can be worked out
   };
   const said = parseSlab({ ...busy, layers: [] });
   assert.ok(!said.ok && /450 steps are too many: at most 250/.test(said.problems[0]!.message));
+});
+
+test('days and moments are those of the calendar', () => {
+  assert.ok(isDay('2028-02-29'));
+  for (const day of ['2026-02-29', '2026-13-01', '2026-04-31', 'soon', '2026-2-1']) assert.ok(!isDay(day), day);
+  for (const moment of ['2026-12-04T12:00:00+01:00', '2026-12-04T12:00Z', '2028-02-29T23:59:59.123Z'])
+    assert.ok(isMoment(moment), moment);
+  for (const moment of ['2026-02-31T10:00:00Z', '2026-12-04T24:00:00Z', '2026-12-04T12:00:00', '2026-12-04', 'now'])
+    assert.ok(!isMoment(moment), moment);
 });

@@ -1,6 +1,8 @@
 import { env } from 'node:process';
+import { movePhotosOut } from '../photos';
 import { copyOfDay } from './copies';
 import { openDatabase, type Db, type Migration } from './open';
+import { faultSentence, StorageWatch } from './watch';
 
 const found = import.meta.glob<string>('./migrations/*.sql', { query: '?raw', import: 'default', eager: true });
 
@@ -10,24 +12,32 @@ const migrations: Migration[] = Object.entries(found)
   .sort((a, b) => a.number - b.number);
 
 const HOUR_MS = 3_600_000;
+const LOOK_MS = 30_000;
+/** Whoever asks more often than this gets the last answer, ms. */
+const FRESH_MS = 1000;
 
-let open: Db | null = null;
+let open: { readonly db: Db; readonly watch: StorageWatch } | null = null;
+let lookedAt = 0;
 
 /**
- * Opens the shop's database when the server starts, and closes it when it shuts down. A copy of each day is made meanwhile.
+ * Opens the shop's database when the server starts, and closes it when it shuts down. Meanwhile a copy is made each day, and the
+ * file is watched.
  *
- * @param onfault told of a copy that could not be made
+ * @param onfault called with the error of a copy that could not be made
  */
 export async function openShop(onfault: (error: unknown) => void): Promise<void> {
   const folder = env.KNIFE_TRAY_DATA ?? './data';
   const db = await openDatabase(folder, migrations);
-  open = db;
-  const copy = () => void copyOfDay(db, folder, new Date().toISOString().slice(0, 10)).catch(onfault);
+  movePhotosOut(db);
+  open = { db, watch: new StorageWatch(db) };
+  const copy = () => {
+    if (storageFault() === null) void copyOfDay(db, folder, new Date().toISOString().slice(0, 10)).catch(onfault);
+  };
   copy();
-  const hourly = setInterval(copy, HOUR_MS);
-  hourly.unref();
+  const timers = [setInterval(copy, HOUR_MS), setInterval(lookAtStorage, LOOK_MS)];
+  for (const timer of timers) timer.unref();
   process.once('sveltekit:shutdown', () => {
-    clearInterval(hourly);
+    timers.forEach(clearInterval);
     db.close();
   });
 }
@@ -35,5 +45,22 @@ export async function openShop(onfault: (error: unknown) => void): Promise<void>
 /** The shop's database. */
 export function database(): Db {
   if (!open) throw new Error('The database is asked for before the server has started');
-  return open;
+  return open.db;
 }
+
+/** Says what is wrong with the data file, or null. Costs some microseconds. */
+export function storageFault(): string | null {
+  const fault = open?.watch.fault() ?? null;
+  return fault && faultSentence(fault);
+}
+
+/** Says what is wrong with the data file after a closer look: whether a row can be written and read. */
+export function lookAtStorage(): string | null {
+  if (!open || Date.now() - lookedAt < FRESH_MS) return storageFault();
+  const fault = open.watch.look();
+  lookedAt = Date.now();
+  return fault && faultSentence(fault);
+}
+
+/** Takes note of an error that a request met, so that a damaged file is not written to any more. */
+export const reportStorage = (error: unknown): void => open?.watch.report(error);

@@ -1,7 +1,8 @@
 import Database from 'better-sqlite3';
-import { existsSync, mkdirSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { plainName } from '../../../core/larder';
+import { applyRestored } from './afterRestore';
 import { DATA_FILE, newestCopy } from './copies';
 
 export type Db = Database.Database;
@@ -25,14 +26,17 @@ const PATIENCE_MS = 1000;
  * @param folder where the data live; made if missing
  */
 export async function openDatabase(folder: string, migrations: readonly Migration[]): Promise<Db> {
-  mkdirSync(folder, { recursive: true });
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
   const file = join(folder, DATA_FILE);
   const existed = existsSync(file);
   const db = soundDatabase(file, folder);
+  // Readable by the owner only, also where an older version made it.
+  chmodSync(file, 0o600);
   db.function('plain_name', { deterministic: true }, (name: unknown) => plainName(String(name)));
   db.pragma('synchronous = FULL');
   db.pragma('foreign_keys = ON');
   await migrate(db, migrations, existed ? folder : null);
+  applyRestored(db, folder);
   return db;
 }
 
@@ -70,12 +74,17 @@ async function migrate(db: Db, migrations: readonly Migration[], copyTo: string 
   const due = migrations.filter(({ number }) => number > seen);
   if (due.length === 0) return;
   if (copyTo !== null && seen > 0) await copyAside(db, copyTo, seen);
-  for (const { number, sql } of due) {
+  // Tables are made anew with foreign keys off, as SQLite's documentation of ALTER TABLE describes, and checked afterwards.
+  db.pragma('foreign_keys = OFF');
+  for (const { number, name, sql } of due) {
     db.transaction(() => {
       db.exec(sql);
+      const broken = db.pragma('foreign_key_check') as unknown[];
+      if (broken.length > 0) throw new Error(`After ${name} ${broken.length} rows refer to rows that are not there`);
       db.pragma(`user_version = ${number}`);
     })();
   }
+  db.pragma('foreign_keys = ON');
 }
 
 /** A copy beside the file by SQLite's own backup, before the schema changes. A copy of an earlier try is kept. */

@@ -60,6 +60,6 @@ const names = fields({ names: list(note(200).defined(), MOST_NAMES).required('Se
 );
 export const readNames = (found: unknown): Read<Held<typeof names>> => readBy(names, found);
 
-const begin = fields({ name: note(200) }).required('Send an object with a name');
+const fromPattern = fields({ name: note(200) }).required('Send an object with a name');
 /** What a slab that begins from a pattern is to be called; the pattern's own name where it says nothing. */
-export const readBegin = (found: unknown): Read<Held<typeof begin>> => readBy(begin, found);
+export const readFromPattern = (found: unknown): Read<Held<typeof fromPattern>> => readBy(fromPattern, found);

@@ -4,8 +4,8 @@ import { scaleSchema } from '../../../core/slab';
 import { tinsSchema } from '../../../core/tin';
 import {
   fields,
-  formed,
   list,
+  momentSchema,
   oneOf,
   problemsOf,
   readBy,
@@ -16,26 +16,20 @@ import {
   type Read,
 } from '../../../core/validation';
 
-const MOST_EVENTS = 1000;
-/** A device's clock may be wrong by so much; an event further in the future is a slip. */
-const MOST_AHEAD_MS = 24 * 60 * 60 * 1000;
+const MAX_EVENTS = 1000;
 
 const beginSchema = fields({
   slab: whole(1, 1e9).required('Name a slab by its number'),
   version: whole(1, 1e9),
   tins: tinsSchema,
   scale: scaleSchema,
-  begin: formed(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})$/, 'Write a moment with its zone'),
+  begin: momentSchema,
 }).required(REQUIRED);
 
 /** The body of `POST /api/runs`. */
 export type BeginRequest = Held<typeof beginSchema>;
 
-export function readBegin(found: unknown): Read<BeginRequest> {
-  const read = readBy(beginSchema, found);
-  if (!read.ok || read.value.begin === undefined || !Number.isNaN(Date.parse(read.value.begin))) return read;
-  return { ok: false, problems: [{ path: '/begin', message: 'There is no such moment' }] };
-}
+export const readBeginRequest = (found: unknown): Read<BeginRequest> => readBy(beginSchema, found);
 
 /** What of some events can be taken, and what is wrong with the others, each by its place. */
 export interface EventsRead {
@@ -44,23 +38,43 @@ export interface EventsRead {
 }
 
 /** Reads the body of `POST /api/runs/:id/events`: what cannot be read is refused by itself, and the rest is taken. */
-export function readEvents(found: unknown, nowMs: number): Read<EventsRead> {
+export function readEvents(found: unknown): Read<EventsRead> {
   if (!Array.isArray(found)) return { ok: false, problems: [{ path: '', message: 'Send a list of events' }] };
-  if (found.length > MOST_EVENTS)
-    return { ok: false, problems: [{ path: '', message: `At most ${MOST_EVENTS} events are taken at once` }] };
+  if (found.length > MAX_EVENTS)
+    return { ok: false, problems: [{ path: '', message: `At most ${MAX_EVENTS} events are taken at once` }] };
   const events: RunEvent[] = [];
   const problems: Problem[] = [];
   found.forEach((event: unknown, at) => {
     const wrong = problemsOf(runEventSchema, event);
-    const moment = Date.parse((event as RunEvent | null)?.at ?? '');
-    if (wrong.length === 0 && Number.isNaN(moment)) wrong.push({ path: '/at', message: 'There is no such moment' });
-    if (wrong.length === 0 && moment > nowMs + MOST_AHEAD_MS)
-      wrong.push({ path: '/at', message: 'This is more than a day in the future: set the clock of the device' });
     if (wrong.length === 0) events.push(event as RunEvent);
     else problems.push(...wrong.map(({ path, message }) => ({ path: `/${at}${path}`, message })));
   });
   return { ok: true, value: { events, problems } };
 }
+
+/** A clock that is off by less than this is taken as right, ms: a request takes a moment on its way. */
+const CLOCK_TOLERANCE_MS = 5000;
+
+/**
+ * Finds how far the server's clock is ahead of a device's, ms; 0 where they agree, or the device does not say.
+ *
+ * @param said the header as it came
+ */
+export function clockOffsetMs(said: string | null, nowMs: number): number {
+  const deviceMs = said ? Number(said) : NaN;
+  const offsetMs = nowMs - deviceMs;
+  return Number.isFinite(offsetMs) && Math.abs(offsetMs) > CLOCK_TOLERANCE_MS ? offsetMs : 0;
+}
+
+/**
+ * Moves events that a device timed by its own clock to the server's time. They keep the device's time beside it. Events that
+ * were timed by the server's clock already do not name the device's, and stay as they are.
+ */
+export const correctedEvents = (events: readonly RunEvent[], offsetMs: number): RunEvent[] =>
+  events.map((event) => {
+    if (event.deviceAt === undefined || offsetMs === 0) return event;
+    return { ...event, at: new Date(Date.parse(event.deviceAt) + offsetMs).toISOString() };
+  });
 
 const diagnoseSchema = fields({
   slab: whole(1, 1e9).required('Name a slab by its number'),
@@ -79,11 +93,11 @@ export interface DiagnoseRequest {
   readonly events?: readonly RunEvent[] | undefined;
 }
 
-export function readDiagnose(found: unknown, nowMs: number): Read<DiagnoseRequest> {
+export function readDiagnose(found: unknown): Read<DiagnoseRequest> {
   const { events, ...rest } = Object(found) as Record<string, unknown>;
   const read = readBy(diagnoseSchema, rest);
   if (!read.ok || events === undefined) return read;
-  const told = readEvents(events, nowMs);
+  const told = readEvents(events);
   const problems = told.ok ? told.value.problems : told.problems;
   if (problems.length > 0)
     return { ok: false, problems: problems.map(({ path, message }) => ({ path: `/events${path}`, message })) };

@@ -1,9 +1,9 @@
-import { ALLERGENS, daySchema } from '../../../core/larder';
-import { isDay } from '../../../core/label';
+import { ALLERGENS } from '../../../core/larder';
 import { LABEL_PROFILES } from '../../../core/shop';
 import { pricingSchema, type Pricing, type Slab } from '../../../core/slab';
 import { boxSchema } from '../../../core/tin';
 import {
+  daySchema,
   fields,
   list,
   note,
@@ -60,17 +60,11 @@ export function readPriceRequest(found: unknown): Read<PriceRequest> {
   return { ok: true, value: { ...read.value, slab: pricedAs(read.value.slab, pricing.value) } };
 }
 
-const existingDay = daySchema.test(
-  'exists',
-  'There is no such day in the calendar',
-  (day) => day === undefined || isDay(day),
-);
-
 /** The lot of a run, where the label is for one. */
 const lot = note(50);
 
 const labelSchema = fields({
-  madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
+  madeOn: daySchema.required('Say on which day it is made, such as 2026-11-26'),
   profile: oneOf(LABEL_PROFILES),
   lot,
   /** The id of one of the kinds that the slab is cut into. */
@@ -91,7 +85,7 @@ export function readLabelRequest(found: unknown): Read<LabelRequest> {
 
 /** How labels of a kept slab are to be printed, from an address: `madeOn`, `lot`, `pieces`, `profile`, `count`, `from`, `also`. */
 const printedSchema = fields({
-  madeOn: existingDay.required('Say on which day it is made, such as 2026-11-26'),
+  madeOn: daySchema.required('Say on which day it is made, such as 2026-11-26'),
   profile: oneOf(LABEL_PROFILES),
   lot,
   kind: note(100),

@@ -5,6 +5,7 @@ import { PACES } from '../../../core/time';
 import {
   fields,
   list,
+  momentSchema,
   number,
   oneOf,
   pairs,
@@ -105,19 +106,9 @@ export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | {
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: { slab: found as unknown as SlabSetting } };
 }
 
-const momentSaid = 'Write a moment with its zone, such as 2026-12-04T12:00:00+01:00';
-const moment = yup
-  .string()
-  .strict()
-  .typeError(momentSaid)
-  .test(
-    'moment',
-    momentSaid,
-    (text) => text === undefined || (/T.*(Z|[+-]\d{2}:?\d{2})$/.test(text) && !Number.isNaN(Date.parse(text))),
-  );
 const timelineSchema = fields({
-  start: moment,
-  deadline: moment,
+  start: momentSchema,
+  deadline: momentSchema,
   ...MEANS,
   /** Whether to count on least, usual or most times. */
   pace: oneOf(PACES),

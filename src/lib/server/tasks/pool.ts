@@ -1,7 +1,7 @@
-import { getRequestEvent } from '$app/server';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { env } from 'node:process';
+import { asker } from '../asker';
 import { problem } from '../http';
 import type * as tasks from './tasks';
 import { Dropped, QueueFull } from './queue';
@@ -66,16 +66,6 @@ const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller:
 
 export type Lane = keyof typeof LANES;
 
-/** Whose turn a task of this request uses up, and the signal of its connection. */
-function asker(): { readonly client: string; readonly signal?: AbortSignal } {
-  try {
-    const event = getRequestEvent();
-    return { client: event.locals.client, signal: event.request.signal };
-  } catch {
-    return { client: 'the server itself' };
-  }
-}
-
 /**
  * Does heavy work in a thread, so that pages are answered meanwhile.
  *
@@ -87,9 +77,16 @@ export async function runTask<N extends Name>(
   lane: Lane = 'general',
 ): Promise<TaskDone<Done<N>>> {
   const { isLong, smaller } = TASKS[name];
-  const { client, signal } = lane === 'general' ? asker() : { ...asker(), signal: undefined };
+  const { client = 'the server itself', signal } = asker.getStore() ?? {};
   try {
-    return { ok: true, value: (await LANES[lane].run(name, given, { client, isLong, signal })) as Done<N> };
+    return {
+      ok: true,
+      value: (await LANES[lane].run(name, given, {
+        ...{ client, isLong },
+        // What a run or the server itself needs is worked out even if nobody waits for it.
+        signal: lane === 'general' ? signal : undefined,
+      })) as Done<N>,
+    };
   } catch (error) {
     if (error instanceof TookTooLong)
       return { ok: false, response: problem(`This takes longer than ${DEADLINE_MS / 1000} s: ${smaller}`) };

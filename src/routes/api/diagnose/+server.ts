@@ -16,7 +16,7 @@ import { slabById } from '$lib/server/slabs';
  * of such slabs.
  */
 export async function POST({ request }) {
-  const body = await readBody(request, (found) => readDiagnose(found, Date.now()));
+  const body = await readBody(request, readDiagnose);
   if (!body.ok) return body.response;
   const { slab: slabId, run: runId, events, seen } = body.value;
   const db = database();

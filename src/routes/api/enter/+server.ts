@@ -1,11 +1,12 @@
 import { json } from '@sveltejs/kit';
+import { ENTER_LIMIT } from '$lib/bodyLimits';
 import { problem, readBody } from '$lib/server/http';
 import { door, SESSION } from '$lib/server/passphrase';
 import { readPassphrase } from '$lib/server/requests/kept';
 
 /** Opens a session for who knows the passphrase: `{ "passphrase" }`. */
-export async function POST({ request, cookies, getClientAddress }) {
-  const body = await readBody(request, readPassphrase);
+export async function POST({ request, cookies, getClientAddress, url }) {
+  const body = await readBody(request, readPassphrase, ENTER_LIMIT);
   if (!body.ok) return body.response;
   if (!door) return json({ ok: true });
   const entered = await door.enter(body.value.passphrase, getClientAddress(), Date.now());
@@ -15,7 +16,7 @@ export async function POST({ request, cookies, getClientAddress }) {
     path: '/',
     httpOnly: true,
     sameSite: 'strict',
-    secure: false,
+    secure: url.protocol === 'https:',
     maxAge: 30 * 24 * 3600,
   });
   return json({ ok: true });

@@ -1,9 +1,11 @@
 import { env } from 'node:process';
+import { refusalToStream } from '$lib/server/streams';
 import { deviceStream } from '$lib/server/deviceStream';
 
 const USUAL = 'http://127.0.0.1:4191';
 const GONE = 'No probe answers on this machine: start the simulated one with npm run probe';
 
 /** What the probe reads. */
-export const GET = ({ url, request }) =>
+export const GET = ({ url, request, locals }) =>
+  refusalToStream(locals.client, request.signal) ??
   deviceStream(`${env.KNIFE_TRAY_PROBE ?? USUAL}/readings${url.search}`, request, GONE);

@@ -2,13 +2,13 @@ import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { problem, readBody } from '$lib/server/http';
 import { plannedRun } from '$lib/server/planRun';
-import { readBegin } from '$lib/server/requests/runs';
+import { readBeginRequest } from '$lib/server/requests/runs';
 import { beginRun } from '$lib/server/runs';
 import { slabVersion } from '$lib/server/slabs';
 
 /** Begins a run of a kept slab: its steps, amounts and lot are frozen with it. */
 export async function POST({ request }) {
-  const body = await readBody(request, readBegin);
+  const body = await readBody(request, readBeginRequest);
   if (!body.ok) return body.response;
   const { slab: slabId, version, tins, scale, begin: asked } = body.value;
   const db = database();

@@ -1,12 +1,12 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { problem, readBody } from '$lib/server/http';
-import { readBegin } from '$lib/server/requests/kept';
+import { readFromPattern } from '$lib/server/requests/kept';
 import { beginFrom, patterns } from '$lib/server/starter';
 
 /** Begins a slab from a pattern: `{ "name" }`. What it names comes into the larder from the starter list, without prices. */
 export async function POST({ params, request }) {
-  const body = await readBody(request, readBegin);
+  const body = await readBody(request, readFromPattern);
   if (!body.ok) return body.response;
   const pattern = patterns().find(({ id }) => id === params.id);
   if (!pattern) return problem('There is no such pattern: choose one of the list', '', 404);

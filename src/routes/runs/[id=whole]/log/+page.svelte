@@ -4,12 +4,12 @@
   import { onMount, untrack } from 'svelte';
   import { changeInWords } from '../../../../core/logbook';
   import { runRecord } from '../../../../core/run';
+  import RefusedNotice from '$lib/bench/RefusedNotice.svelte';
   import { RunFollower } from '$lib/runFollower.svelte';
   import { followRuns } from '$lib/runStream';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import HowLink from '$lib/ui/HowLink.svelte';
-  import Notice from '$lib/ui/Notice.svelte';
   import NextTime from '$lib/bench/NextTime.svelte';
   import BoilCurve from './BoilCurve.svelte';
   import SaidOfIt from './SaidOfIt.svelte';
@@ -63,7 +63,7 @@
       <Button size="small" kind="ghost" href="/api/runs/{data.run.id}" download="{plan.lot}.json">JSON</Button>
     </div>
   </div>
-  {#if follower.problems.length > 0}<Notice harm problems={follower.problems} />{/if}
+  {#if follower.refused.events.length + follower.refused.photos.length > 0}<RefusedNotice followed={follower} />{/if}
 
   <div class="two">
     <section class="panel" aria-labelledby="steps">

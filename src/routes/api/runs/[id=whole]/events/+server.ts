@@ -1,18 +1,22 @@
 import { json } from '@sveltejs/kit';
+import { DEVICE_CLOCK } from '$lib/deviceClock';
 import { database } from '$lib/server/db';
 import { problem, readBody } from '$lib/server/http';
-import { readEvents } from '$lib/server/requests/runs';
+import { clockOffsetMs, correctedEvents, readEvents } from '$lib/server/requests/runs';
 import { addEvents, runById } from '$lib/server/runs';
 
 /** Adds events to a run: each once, by its id; what cannot be read is refused by itself, with its place. */
 export async function POST({ params, request }) {
-  const body = await readBody(request, (found) => readEvents(found, Date.now()));
+  const body = await readBody(request, readEvents);
   if (!body.ok) return body.response;
   const db = database();
   const run = runById(db, Number(params.id));
   if (!run) return problem('There is no such run', '', 404);
-  const { events, problems } = body.value;
+  const { events: sent, problems } = body.value;
+  const offsetMs = clockOffsetMs(request.headers.get(DEVICE_CLOCK), Date.now());
+  const events = correctedEvents(sent, offsetMs);
   const done = addEvents(db, run.id, events);
   if (!done) return problem('This run holds as much as one can: finish it, and begin another', '', 422);
-  return json({ ...done, problems });
+  const corrected = events.flatMap((event, i) => (event.at === sent[i]!.at ? [] : [{ id: event.id, at: event.at }]));
+  return json({ ...done, problems, corrected, clockOffsetMs: offsetMs });
 }

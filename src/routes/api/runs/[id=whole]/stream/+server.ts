@@ -1,12 +1,15 @@
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { runById } from '$lib/server/runs';
+import { refusalToStream } from '$lib/server/streams';
 import { runStream, streamFrom } from '$lib/server/runStream';
 
 /** The events of a run as they come in: `?after=` the last sequence that is known. */
-export function GET({ params, url, request }) {
+export function GET({ params, url, request, locals }) {
   const db = database();
   const run = runById(db, Number(params.id));
   if (!run) return problem('There is no such run', '', 404);
+  const refusal = refusalToStream(locals.client, request.signal);
+  if (refusal) return refusal;
   return runStream(db, [run.id], streamFrom(request, url), request.signal, (_, event) => event);
 }

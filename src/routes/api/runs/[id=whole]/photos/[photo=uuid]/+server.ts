@@ -23,6 +23,13 @@ export async function PUT({ params, request }) {
   if (!runById(db, Number(params.id))) return problem('There is no such run', '', 404);
   const wrong = photoProblem(body.value);
   if (wrong) return refused([wrong]);
-  if (!addPhoto(db, Number(params.id), params.photo, body.value)) return problem('This run has 200 photos already');
-  return json({ ok: true });
+  switch (addPhoto(db, Number(params.id), params.photo, body.value)) {
+    case 'full':
+      return problem('This run has 200 photos already');
+    case 'other-under-this-id':
+      return problem('There is another photo under this id', '', 409);
+    case 'added':
+    case 'known':
+      return json({ ok: true });
+  }
 }

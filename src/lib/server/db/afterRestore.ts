@@ -1,0 +1,29 @@
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import type Database from 'better-sqlite3';
+
+/** Left in the data folder by `npm run restore`, and applied when the data are opened next. */
+const FILE = 'restored.json';
+
+/** What data that were put back must not give again. */
+interface Restored {
+  /** How often data were put back in this folder. */
+  readonly times: number;
+  /** The highest number that each table has given so far, in the copy or in the data that it replaced. */
+  readonly floors: Readonly<Record<string, number>>;
+}
+
+/** Makes sure that numbers and lots that were given after a copy was made are not given again once it is put back. */
+export function applyRestored(db: Database.Database, folder: string): void {
+  const file = join(folder, FILE);
+  if (!existsSync(file)) return;
+  const { times, floors } = JSON.parse(readFileSync(file, 'utf8')) as Restored;
+  db.transaction(() => {
+    db.prepare('UPDATE restored SET times = max(times, ?) WHERE id = 1').run(times);
+    for (const [table, floor] of Object.entries(floors)) {
+      const { changes } = db.prepare('UPDATE sqlite_sequence SET seq = max(seq, ?) WHERE name = ?').run(floor, table);
+      if (changes === 0) db.prepare('INSERT INTO sqlite_sequence (name, seq) VALUES (?, ?)').run(table, floor);
+    }
+  })();
+  rmSync(file);
+}

@@ -1,0 +1,102 @@
+import { closeSync, openSync, readSync, statSync } from 'node:fs';
+import type { Db } from './open';
+
+/** What is wrong with the data file under a running server. */
+export type StorageFault = 'missing' | 'replaced' | 'damaged' | 'unwritable';
+
+const FAULT_SENTENCES: Readonly<Record<StorageFault, string>> = {
+  missing:
+    'The data file is gone from its folder. Nothing is saved until it is put back. Stop the server and run npm run restore if it cannot be',
+  replaced: 'The data file was replaced by another one while the server runs. Nothing is saved. Restart the server',
+  damaged: 'The data file is damaged. Nothing is saved. Stop the server and put a copy back with npm run restore',
+  unwritable:
+    'The disk does not take what is written: it is full, read-only or failing. Nothing is saved until that is fixed',
+};
+
+/** The first bytes of every SQLite database. @see https://www.sqlite.org/fileformat.html */
+const HEADER = 'SQLite format 3\0';
+/** Errors after which the file cannot be trusted until the server is started again. */
+const DAMAGE = /^SQLITE_(?:CORRUPT|NOTADB)/;
+const UNWRITABLE = /^SQLITE_(?:FULL|READONLY|IOERR|CANTOPEN)/;
+
+const identityOf = (file: string): string | null => {
+  try {
+    const { dev, ino } = statSync(file);
+    return `${dev}.${ino}`;
+  } catch {
+    return null;
+  }
+};
+
+/** Notices when the data file is deleted, replaced or damaged, or cannot be written, while the server has it open. */
+export class StorageWatch {
+  readonly #db: Db;
+  /** The file and its log as they were opened. */
+  readonly #opened: ReadonlyMap<string, string | null>;
+  #isDamaged = false;
+  #isUnwritable = false;
+
+  constructor(db: Db) {
+    this.#db = db;
+    this.#writeCanary();
+    this.#opened = new Map([db.name, `${db.name}-wal`].map((file) => [file, identityOf(file)]));
+  }
+
+  /** Looks at the file without reading data: some microseconds, so that it can be done before every change. */
+  fault(): StorageFault | null {
+    if (this.#isDamaged) return 'damaged';
+    for (const [file, identity] of this.#opened) {
+      const now = identityOf(file);
+      if (now === identity) continue;
+      return now === null ? 'missing' : 'replaced';
+    }
+    return this.#isUnwritable ? 'unwritable' : null;
+  }
+
+  /** Looks closer: at the head of the file, and whether a row can be written and read back. */
+  look(): StorageFault | null {
+    const seen = this.fault();
+    if (seen !== null && seen !== 'unwritable') return seen;
+    if (!this.#hasHeader()) this.#isDamaged = true;
+    else this.#writeCanary();
+    return this.fault();
+  }
+
+  /** Takes note of an error that a request met. */
+  report(error: unknown): void {
+    const code = String(Object(error).code ?? Object(Object(error).cause).code ?? '');
+    if (DAMAGE.test(code)) this.#isDamaged = true;
+    if (UNWRITABLE.test(code)) this.#isUnwritable = true;
+  }
+
+  #hasHeader(): boolean {
+    const head = Buffer.alloc(HEADER.length);
+    try {
+      const file = openSync(this.#db.name, 'r');
+      try {
+        readSync(file, head, 0, head.length, 0);
+      } finally {
+        closeSync(file);
+      }
+    } catch {
+      return false;
+    }
+    return head.toString('latin1') === HEADER;
+  }
+
+  #writeCanary(): void {
+    const at = new Date().toISOString();
+    try {
+      this.#db.prepare('UPDATE canary SET at = ? WHERE id = 1').run(at);
+      const read = this.#db.prepare('SELECT at FROM canary WHERE id = 1').pluck().get();
+      this.#isUnwritable = read !== at;
+    } catch (error) {
+      // Another program may hold the file for a moment.
+      if (!/^SQLITE_BUSY/.test(String(Object(error).code))) this.#isUnwritable = true;
+      this.report(error);
+    }
+  }
+}
+
+/** The sentence that says what is wrong and what to do. */
+export const faultSentence = (fault: StorageFault): string => FAULT_SENTENCES[fault];
