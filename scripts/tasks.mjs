@@ -5,7 +5,7 @@ import { root } from './setup.mjs';
 
 export async function buildTasks() {
   await build({
-    entryPoints: [join(root, 'src', 'lib', 'server', 'tasks', 'tasks.ts')],
+    entryPoints: [join(root, 'src', 'lib', 'server', 'tasks', 'worker.ts')],
     outfile: join(root, 'build', 'tasks.mjs'),
     bundle: true,
     platform: 'node',

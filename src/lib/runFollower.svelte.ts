@@ -10,6 +10,7 @@ import { eventNow, unknownAmong } from './happening';
 const AGAIN_MS = 4000;
 const SIGN_IN_MS = 15_000;
 const MAX_AT_ONCE = 1000;
+const TAKE_IN_MS = 20;
 const NOTHING_REFUSED: Refused = { events: [], photos: [] };
 
 interface EventsAnswer {
@@ -50,6 +51,8 @@ export class RunFollower {
   readonly state: RunState = $derived.by(() => runState(this.plan, this.events, this.nowMs));
   readonly #store: EventStore;
   readonly #loaded: readonly RunEvent[];
+  #incoming: RunEvent[] = [];
+  #takingIn: ReturnType<typeof setTimeout> | undefined;
   #again: ReturnType<typeof setTimeout> | undefined;
   #sending = false;
   #isWanted = false;
@@ -74,6 +77,7 @@ export class RunFollower {
 
   close(): void {
     clearTimeout(this.#again);
+    this.#takeIn();
   }
 
   /** Adds what has happened, now. */
@@ -94,9 +98,26 @@ export class RunFollower {
     this.happened({ kind: 'photo', photo: id, ...(text === '' ? {} : { text }) });
   }
 
-  /** Takes an event from the server. It is stored here too, so that this device opens as it was without the server. */
+  /**
+   * Takes an event from the server. Those that come close together are taken together: each works the whole run out again. They
+   * are stored here too, so that this device opens as it was without the server.
+   */
   received(event: RunEvent): void {
-    const fresh = this.#add([event]);
+    this.#incoming.push(event);
+    if (this.isComplete) this.#takingIn ??= setTimeout(() => this.#takeIn(), TAKE_IN_MS);
+  }
+
+  /** Notes that all events that the server had have come. */
+  caughtUp(): void {
+    this.#takeIn();
+    this.isComplete = true;
+  }
+
+  #takeIn(): void {
+    clearTimeout(this.#takingIn);
+    this.#takingIn = undefined;
+    const fresh = this.#add(this.#incoming);
+    this.#incoming = [];
     if (fresh.length > 0) void this.#store.put(fresh, true);
   }
 

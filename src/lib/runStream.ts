@@ -25,7 +25,7 @@ export function followRuns(followers: readonly RunFollower[], last: number): () 
       byId.get(run)?.received(event);
     };
     stream.addEventListener('caught-up', () => {
-      for (const follower of followers) follower.isComplete = true;
+      for (const follower of followers) follower.caughtUp();
     });
     stream.addEventListener('now', ({ data }: MessageEvent<string>) => shopClock.sync(Number(data)));
     stream.onopen = () => {

@@ -99,11 +99,17 @@ const folder = mkdtempSync(join(tmpdir(), 'knife-tray-workers-'));
 const file = join(folder, 'tasks.mjs');
 writeFileSync(
   file,
-  `export const double = (n) => 2 * n;
-   export const spin = (ms) => { const until = Date.now() + ms; while (Date.now() < until); return 'spun'; };
-   export const die = () => process.exit(1);
-   export const fail = () => { throw new Error('on purpose'); };
-   export const fill = () => { const all = []; for (;;) all.push(new Array(100000).fill(all.length)); };`,
+  `import { readlinkSync } from 'node:fs';
+   export default ({ name, given, thread }) => {
+     Atomics.store(new Int32Array(thread), 0, Number(readlinkSync('/proc/thread-self').split('/').at(-1)));
+     return tasks[name](given);
+   };
+   const tasks = {};
+   tasks.double = (n) => 2 * n;
+   tasks.spin = (ms) => { const until = Date.now() + ms; while (Date.now() < until); return 'spun'; };
+   tasks.die = () => process.exit(1);
+   tasks.fail = () => { throw new Error('on purpose'); };
+   tasks.fill = () => { const all = []; for (;;) all.push(new Array(100000).fill(all.length)); };`,
 );
 after(() => rmSync(folder, { recursive: true, force: true }));
 const asked = { client: 'a', isLong: false };

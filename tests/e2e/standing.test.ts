@@ -1,0 +1,185 @@
+/** Nobody takes the server down or holds it up: hostile addresses, slow connections, heavy work, full runs, and a data file that goes. */
+import { spawnSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { readFileSync, renameSync } from 'node:fs';
+import { connect } from 'node:net';
+import { join } from 'node:path';
+import { expect, makeRun, slabId, startServer, stopServer, test, type Server } from './shop';
+
+const json = { 'Content-Type': 'application/json' };
+const rye = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as { layers: object[] };
+
+/** Sends bytes as they are and gives what comes back until the connection ends. */
+function raw(address: string, text: string): Promise<string> {
+  const { port, hostname } = new URL(address);
+  return new Promise((resolve) => {
+    let heard = '';
+    const socket = connect(Number(port), hostname, () => socket.write(text));
+    socket.on('data', (part) => (heard += part.toString()));
+    socket.on('error', () => undefined);
+    socket.on('close', () => resolve(heard));
+  });
+}
+const get = (address: string, path: string) =>
+  raw(address, `GET ${path} HTTP/1.1\r\nHost: ${new URL(address).host}\r\nConnection: close\r\n\r\n`);
+
+const isWell = async ({ address, process: child }: Server) =>
+  child.exitCode === null && (await fetch(`${address}/healthz`)).status === 200;
+
+test('no address ends the process, with a passphrase or without', async ({ emptyShop }) => {
+  const paths = [
+    '/%',
+    '/%ff',
+    '/healthz%',
+    '/%c0%af',
+    '/api/%',
+    '/slabs/%zz',
+    '//',
+    '/..%2f..%2fetc',
+    '/\u0000',
+    '*',
+    '/?%',
+  ];
+  await stopServer(emptyShop);
+  for (const env of [{ KNIFE_TRAY_PASSPHRASE: 'rye and treacle' }, {}] as Record<string, string>[]) {
+    const server = await startServer(emptyShop.data, env);
+    for (const path of paths) {
+      expect(await get(server.address, path), path).toMatch(/^HTTP\/1\.1 [2-5]\d\d |^$/);
+      expect(await isWell(server), path).toBe(true);
+    }
+    expect(await get(server.address, '/%')).toContain('400');
+    expect(await raw(server.address, 'rubbish\r\n\r\n')).toBe('');
+    await stopServer(server);
+  }
+});
+
+test('connections that never send a request, or never finish one, are closed', async ({ emptyShop }) => {
+  const host = new URL(emptyShop.address).host;
+  const slow = ['', 'GET / HT', `GET / HTTP/1.1\r\nHost: ${host}\r\nX-Slow: `].flatMap((text) =>
+    Array.from({ length: 20 }, () => raw(emptyShop.address, text)),
+  );
+  expect(await isWell(emptyShop)).toBe(true);
+  // Each ends by itself, within the time that headers may take.
+  await Promise.all(slow);
+  expect(await isWell(emptyShop)).toBe(true);
+});
+
+test('names of every object are no papers', async ({ page, request, shop }) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  for (const paper of ['constructor', '__proto__', 'toString', 'A4'])
+    expect((await request.get(`${shop.address}/api/slabs/${id}/template.pdf?paper=${paper}`)).status(), paper).toBe(
+      422,
+    );
+  expect((await request.get(`${shop.address}/api/slabs/${id}/template.pdf?paper=letter`)).status()).toBe(200);
+});
+
+test('heavy work by one holds up nobody: prices, schedules and a new run are there meanwhile', async ({ shop }) => {
+  const post = (path: string, body: object) =>
+    fetch(shop.address + path, { method: 'POST', headers: json, body: JSON.stringify(body) });
+  // Weights without a common measure: each of these is worked at until it has to stop.
+  const shardsG = Array.from({ length: 60 }, (_, i) => 31.7 + ((i * 7919) % 211) / 10);
+  const heavy = [1, 2, 3, 4].map((n) => post('/api/bags', { shardsG, bagG: 141.3 + n }));
+  const light = await Promise.all([
+    post('/api/price', { slab: rye }),
+    post('/api/timeline', { slab: rye, start: '2030-03-12T06:00:00Z' }),
+    post('/api/runs', { slab: 1 }),
+  ]);
+  expect(light.map(({ status }) => status)).toEqual([200, 200, 201]);
+  for (const answer of await Promise.all(heavy)) expect([200, 422]).toContain(answer.status);
+});
+
+test('an ingredient list without end is refused before it is drafted', async ({ request, shop }) => {
+  const parts = (level: number) => Array.from({ length: 8 }, (_, i) => ({ ingredient: `part ${level} ${i}` }));
+  const larder = [
+    ...Array.from({ length: 4 }, (_, level) =>
+      Array.from({ length: 8 }, (_, i) => ({ name: `part ${level} ${i}`, madeOf: parts(level + 1) })),
+    ).flat(),
+    { name: 'rye flour', madeOf: parts(0) },
+  ];
+  const answer = await request.post(`${shop.address}/api/label`, {
+    data: { slab: { ...rye, larder }, madeOn: '2026-11-26' },
+  });
+  expect(answer.status()).toBe(422);
+  expect(await answer.text()).toContain('entries');
+});
+
+test('a client may follow only so many runs at once, and its streams count only while they are open', async ({
+  page,
+  shop,
+}) => {
+  const run = await makeRun(page, shop.address, 'Pear penuche');
+  const stop = new AbortController();
+  const stream = (signal: AbortSignal) => fetch(`${shop.address}/api/runs/${run}/stream`, { signal });
+  const open = await Promise.all(Array.from({ length: 30 }, () => stream(stop.signal)));
+  expect(open.every(({ status }) => status === 200)).toBe(true);
+  expect((await stream(AbortSignal.timeout(20_000))).status).toBe(429);
+  stop.abort();
+  await expect.poll(async () => (await stream(AbortSignal.timeout(20_000))).status).toBe(200);
+});
+
+test('a run that is as full as one can be opens, and its page has every entry', async ({ page, shop }) => {
+  test.setTimeout(240_000);
+  const run = await makeRun(page, shop.address, 'Pear penuche');
+  const start = Date.now();
+  const count = 18_000;
+  const { steps } = (
+    (await (await fetch(`${shop.address}/api/runs/${run}`)).json()) as { plan: { steps: { id: string }[] } }
+  ).plan;
+  for (let from = 0; from < count; from += 1000) {
+    const events = Array.from({ length: 1000 }, (_, i) => ({
+      ...{ id: randomUUID(), at: new Date(start + from + i).toISOString(), kind: 'temperature', celsius: 100 },
+    }));
+    const answer = await fetch(`${shop.address}/api/runs/${run}/events`, {
+      ...{ method: 'POST', headers: json, body: JSON.stringify(events) },
+    });
+    expect(answer.status).toBe(200);
+  }
+  const last = { id: randomUUID(), at: new Date(start + count).toISOString(), kind: 'step-begun', step: steps[0]!.id };
+  await fetch(`${shop.address}/api/runs/${run}/events`, {
+    method: 'POST',
+    headers: json,
+    body: JSON.stringify([last]),
+  });
+  await page.goto(`${shop.address}/runs/${run}`);
+  // The last of all: it is there only if everything before it is.
+  await expect(page.getByRole('button', { name: 'Done', exact: true })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Loading all entries')).toHaveCount(0);
+  await page.goto(`${shop.address}/today`);
+  await expect(page.getByRole('region', { name: 'Pear penuche' })).toBeVisible({ timeout: 60_000 });
+});
+
+test('when the data file goes, nothing is taken that would be lost, and it says so', async ({
+  page,
+  shop,
+  watched,
+}) => {
+  const file = join(shop.data, 'knife-tray.sqlite');
+  const save = () => page.request.post(`${shop.address}/api/larder`, { data: { name: `moss ${randomUUID()}` } });
+  expect((await save()).status()).toBe(201);
+  renameSync(file, `${file}.away`);
+  const refused = await save();
+  expect(refused.status()).toBe(503);
+  expect(await refused.text()).toContain('The data file is gone from its folder');
+  expect((await page.request.get(`${shop.address}/healthz`)).status()).toBe(503);
+  await page.goto(`${shop.address}/slabs`);
+  await expect(page.getByRole('alert')).toContainText('Nothing is saved until it is put back');
+  renameSync(`${file}.away`, file);
+  expect((await save()).status()).toBe(201);
+  expect(watched.splice(0).every((line) => line.includes('503'))).toBe(true);
+});
+
+test('a second server on the same data does not start, and one that was killed leaves no lock behind', async ({
+  emptyShop,
+}) => {
+  const second = spawnSync(process.execPath, ['scripts/serveOnly.mjs'], {
+    env: { ...process.env, KNIFE_TRAY_DATA: emptyShop.data, PORT: '0' },
+    encoding: 'utf8',
+  });
+  expect(second.status).toBe(1);
+  expect(second.stderr).toContain(`process ${emptyShop.process.pid}`);
+  expect(await isWell(emptyShop)).toBe(true);
+  await stopServer(emptyShop, 'SIGKILL');
+  const next = await startServer(emptyShop.data);
+  expect(await isWell(next)).toBe(true);
+  await stopServer(next);
+});
