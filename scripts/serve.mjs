@@ -1,7 +1,7 @@
 /** The built application behind Node's own HTTP server, or its HTTPS server with a certificate of the shop's own. */
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { join } from 'node:path';
 import { certificateIn, ownAddresses } from './certificate.mjs';
@@ -91,6 +91,15 @@ function keepServing() {
   process.on('unhandledRejection', report('unhandled rejection'));
 }
 
+/** Reads the digest of the sources that the build was made from; empty if the mark is missing. */
+function buildDigest() {
+  try {
+    return JSON.parse(readFileSync(join(root, 'build', '.knife-tray-built.json'), 'utf8')).digest;
+  } catch {
+    return '';
+  }
+}
+
 /** Loads the built application. */
 async function loadHandler() {
   const file = join(root, 'build', 'handler.js');
@@ -117,6 +126,8 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   // The services hold the others to theirs.
   process.env.BODY_SIZE_LIMIT = String(ZIP_LIMIT);
   process.env.KNIFE_TRAY_TASKS ??= join(root, 'build', 'tasks.mjs');
+  // Results that were stored by another build are not taken for those of this one.
+  process.env.KNIFE_TRAY_BUILD ??= buildDigest();
   process.umask(OWNER_ONLY);
   lock(process.env.KNIFE_TRAY_DATA ?? './data');
   const handler = await loadHandler();

@@ -2,6 +2,7 @@ import { plainName, type Ingredient, type Larder, type Pack } from '../../core/l
 import { namesNeeded, type Scale, type Slab } from '../../core/slab';
 import { storedJson } from '../../core/validation';
 import { coinDigits } from '../../core/cost';
+import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
 import { shopSettings } from './shop';
 
@@ -44,13 +45,13 @@ export function foundIngredients(
   from: number,
   most: number,
 ): { readonly ingredients: StoredIngredient[]; readonly count: number } {
-  const like = `%${plainName(sought).replace(/[\\%_]/g, '\\$&')}%`;
-  const where = `plain_name LIKE :like ESCAPE '\\' OR id IN
-    (SELECT ingredient_id FROM ingredient_alias WHERE plain_name LIKE :like ESCAPE '\\')`;
-  const count = db.prepare(`SELECT count(*) FROM ingredient WHERE ${where}`).pluck().get({ like }) as number;
+  const { sql, like } = holdsLetters('ingredient_letters', 'id', sought);
+  const isAll = plainName(sought) === '';
+  const [where, bound] = isAll ? ['', []] : [`WHERE ${sql}`, [like]];
+  const count = db.prepare<unknown[], number>(`SELECT count(*) FROM ingredient ${where}`).pluck().get(bound)!;
   const rows = db
-    .prepare<unknown[], Row>(`${ROWS} WHERE ${where} ORDER BY plain_name LIMIT :most OFFSET :from`)
-    .all({ like, most, from });
+    .prepare<unknown[], Row>(`${ROWS} ${where} ORDER BY plain_name LIMIT ? OFFSET ?`)
+    .all([...bound, most, from]);
   return { ingredients: withTheirPacks(db, rows), count };
 }
 
@@ -112,6 +113,7 @@ export function shelfLarder(db: Db): Larder {
 }
 
 function withTheirPacks(db: Db, rows: readonly Row[]): StoredIngredient[] {
+  if (rows.length === 0) return [];
   const packs = db
     .prepare<[string], PackRow>(
       `${PACKS} WHERE ingredient_id IN (SELECT value FROM json_each(?)) ORDER BY ingredient_id, position`,
@@ -188,7 +190,7 @@ export function saveIngredient(
              VALUES (:name, :plainName, :densityGPerMl, :unitMassG, :facts)`,
           )
           .run(row);
-        putAliases(db, Number(lastInsertRowid), ingredient);
+        putNames(db, Number(lastInsertRowid), ingredient);
         putPacks(db, Number(lastInsertRowid), packs, today);
         return { ok: true, id: Number(lastInsertRowid) };
       }
@@ -200,7 +202,7 @@ export function saveIngredient(
         )
         .run({ ...row, ...at });
       if (changes === 0) return { ok: false, reason: 'changed-elsewhere' };
-      putAliases(db, at.id, ingredient);
+      putNames(db, at.id, ingredient);
       putPacks(db, at.id, packs, today);
       return { ok: true, id: at.id };
     })
@@ -215,8 +217,15 @@ export type Removed = { readonly ok: true } | { readonly ok: false; readonly rea
  * @param revision as it was read; if someone else has changed it since, it stays
  */
 export function removeIngredient(db: Db, id: number, revision: number): Removed {
-  if (db.prepare('DELETE FROM ingredient WHERE id = ? AND revision = ?').run(id, revision).changes === 1)
-    return { ok: true };
+  const isRemoved = db
+    .transaction(() => {
+      if (db.prepare('DELETE FROM ingredient WHERE id = ? AND revision = ?').run(id, revision).changes === 0)
+        return false;
+      db.prepare('DELETE FROM ingredient_letters WHERE rowid = ?').run(id);
+      return true;
+    })
+    .immediate();
+  if (isRemoved) return { ok: true };
   const there = db.prepare('SELECT 1 FROM ingredient WHERE id = ?').get(id);
   return { ok: false, reason: there ? 'changed-elsewhere' : 'gone' };
 }
@@ -229,7 +238,10 @@ export function larderStamp(db: Db): string {
     .get() as string;
 }
 
-function putAliases(db: Db, ingredientId: number, { aliases = [] }: Ingredient): void {
+/** Makes an ingredient found by its names. */
+function putNames(db: Db, ingredientId: number, { name, aliases = [] }: Ingredient): void {
+  const letters = [name, ...aliases].map(plainName).join('\n');
+  db.prepare('INSERT OR REPLACE INTO ingredient_letters (rowid, letters) VALUES (?, ?)').run(ingredientId, letters);
   db.prepare('DELETE FROM ingredient_alias WHERE ingredient_id = ?').run(ingredientId);
   const insert = db.prepare('INSERT OR IGNORE INTO ingredient_alias (plain_name, ingredient_id) VALUES (?, ?)');
   for (const alias of aliases) insert.run(plainName(alias), ingredientId);

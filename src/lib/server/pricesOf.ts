@@ -1,15 +1,32 @@
-import { changeStamp, type Db } from './db/open';
+import { setTimeout } from 'node:timers/promises';
+import type { Shop } from '../../core/shop';
+import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import type { PricedSlab } from './priceList';
-import { wholeShop } from './shop';
-import { slabById, slabNames } from './slabs';
-import { runTask } from './tasks/pool';
+import { shopSettings } from './shop';
+import { resultKey, resultOf } from './results';
+import { slabById, slabNamesFound, type KeptSlab } from './slabs';
+import { runTask, type Lane } from './tasks/pool';
 
 /** So many slabs are priced for one page: each takes the work of its day to be laid out. */
 export const PRICES_AT_ONCE = 20;
 
-/** Prices that have been worked out, until anything in the database changes. */
-let worked = { stamp: '', prices: new Map<number, PricedSlab>() };
+/** What each slab's price depends on: the slab, the ingredients that it names, and the shop. */
+function priceInputs(db: Db, kept: KeptSlab, shop: Shop) {
+  const ingredients = ingredientsFor(db, [kept.slab]);
+  return { ingredients, key: resultKey('price', kept.slab, ingredients, shop) };
+}
+
+/** Finds or works out the price of a slab; null where the server is too busy for it now. */
+function priceOf(db: Db, kept: KeptSlab, shop: Shop, lane: Lane): Promise<PricedSlab['price'] | undefined> {
+  const { ingredients, key } = priceInputs(db, kept, shop);
+  return resultOf<{ price: PricedSlab['price'] }>(db, key, async () => {
+    const done = await runTask('listed', { slab: { id: kept.id, slab: kept.slab }, ingredients, shop }, lane);
+    if (done.ok) return { price: done.value.price };
+    // One that takes too long has no price; where others wait before it, it is asked for again.
+    return done.response.status === 422 ? { price: null } : null;
+  }).then((found) => found?.price);
+}
 
 /** A page of the price list, as far as it has been worked out. */
 export interface PricedPage {
@@ -21,34 +38,27 @@ export interface PricedPage {
 }
 
 /**
- * A page of the shop's slabs with their prices, the last kept first.
+ * A page of the shop's slabs with their prices, the last saved first.
  *
- * @param from how many to pass over
- * @param patienceMs after so long no further slab is begun
+ * @param from how many to skip
+ * @param patienceMs after this long the page is given as far as it is worked out; the work goes on
  */
 export async function pricedPage(db: Db, from: number, patienceMs: number): Promise<PricedPage> {
-  const names = slabNames(db);
-  const page = names.slice(from, from + PRICES_AT_ONCE);
-  const stamp = changeStamp(db);
-  if (stamp !== worked.stamp) worked = { stamp, prices: new Map() };
-  const { prices } = worked;
-  const shop = wholeShop(db);
-  const until = performance.now() + patienceMs;
-  for (const { id, name } of page) {
-    if (prices.has(id)) continue;
-    if (performance.now() > until) break;
+  const { names, all } = slabNamesFound(db, '', from, PRICES_AT_ONCE);
+  const shop = shopSettings(db);
+  const prices = new Map<number, PricedSlab>();
+  const working = names.map(async ({ id, name }) => {
     const kept = slabById(db, id);
-    if (!kept) continue;
-    const done = await runTask('listed', {
-      slab: { id, slab: kept.slab },
-      ingredients: ingredientsFor(db, [kept.slab]),
-      shop,
-    });
-    // One that takes too long has no price; where others wait before it, it is asked for again.
-    if (done.ok) prices.set(id, done.value);
-    else if (done.response.status === 422) prices.set(id, { id, name, price: null });
-    else break;
-  }
-  const list = page.flatMap(({ id }) => prices.get(id) ?? []);
-  return { list, toCome: page.length - list.length, count: names.length };
+    const price = kept ? await priceOf(db, kept, shop, 'general') : undefined;
+    if (price !== undefined) prices.set(id, { id, name, price });
+  });
+  await Promise.race([Promise.all(working), setTimeout(patienceMs, null, { ref: false })]);
+  const list = names.flatMap(({ id }) => prices.get(id) ?? []);
+  return { list, toCome: names.length - list.length, count: all };
+}
+
+/** Works out what a slab that was just saved will be asked for, while nothing else waits. */
+export async function warmPrice(db: Db, id: number): Promise<void> {
+  const kept = slabById(db, id);
+  if (kept) await priceOf(db, kept, shopSettings(db), 'background');
 }

@@ -1,11 +1,15 @@
 import { larderOf } from '../../core/larder';
-import type { RunToLog } from '../../core/usecases';
+import type { RunToLog, SlabLog } from '../../core/usecases';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
-import { eventsOf, runContext, runsOfSlab, type StoredRun } from './runs';
-import { wholeShop } from './shop';
+import { problem } from './http';
+import { resultKey, resultOf } from './results';
+import { eventsOf, lastOfRun, runContext, runsOfSlab, type StoredRun } from './runs';
+import { shopSettings, wholeShop } from './shop';
 import { slabById } from './slabs';
-import { runTask } from './tasks/pool';
+import { runTask, type TaskDone } from './tasks/pool';
+
+const BUSY = () => problem('The server is busy. Try again in a few seconds', '', 503);
 
 /** So many of a slab's last runs are looked at. */
 export const MOST_LOGGED = 100;
@@ -21,12 +25,18 @@ export function runToLog(db: Db, { id, plan }: StoredRun, events = eventsOf(db, 
 export async function slabLogOf(db: Db, slabId: number) {
   const kept = slabById(db, slabId);
   if (!kept) return null;
-  return runTask('slabLog', {
-    slab: kept.slab,
-    ingredients: ingredientsFor(db, [kept.slab]),
-    shop: wholeShop(db),
-    runs: runsOfSlab(db, slabId, MOST_LOGGED).map((run) => runToLog(db, run)),
+  const inputs = { slab: kept.slab, ingredients: ingredientsFor(db, [kept.slab]), shop: shopSettings(db) };
+  const runs = runsOfSlab(db, slabId, MOST_LOGGED);
+  // A run never changes but by events that are added: its number and its last event say all of it.
+  const seen = runs.map(({ id }) => [id, lastOfRun(db, id)]);
+  let refusal: TaskDone<never> | null = null;
+  const log = await resultOf<SlabLog>(db, resultKey('log', inputs, seen), async () => {
+    const done = await runTask('slabLog', { ...inputs, runs: runs.map((run) => runToLog(db, run)) });
+    if (done.ok) return done.value;
+    refusal = done;
+    return null;
   });
+  return log ? ({ ok: true, value: log } as const) : (refusal ?? ({ ok: false, response: BUSY() } as const));
 }
 
 /** The larder and the shop that a run was reckoned with. */

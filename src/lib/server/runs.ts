@@ -174,6 +174,10 @@ export function firstEvents(db: Db, runs: readonly number[]): FirstEvents {
 export const lastSequence = (db: Db): number =>
   db.prepare<[], number>('SELECT coalesce(max(sequence), 0) FROM run_event').pluck().get()!;
 
+/** The sequence of the last event of a run; 0 if it has none. */
+export const lastOfRun = (db: Db, runId: number): number =>
+  db.prepare<[number], number>('SELECT coalesce(max(sequence), 0) FROM run_event WHERE run_id = ?').pluck().get(runId)!;
+
 /** All events of a run. */
 export const eventsOf = (db: Db, runId: number): RunEvent[] => eventsAfter(db, runId, 0).map(({ event }) => event);
 

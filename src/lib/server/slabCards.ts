@@ -1,14 +1,15 @@
-import { larderOf, plainName, type Larder } from '../../core/larder';
+import { larderOf, type Larder } from '../../core/larder';
 import { figuresIn } from '../../core/measure';
 import { plan } from '../../core/usecases';
 import type { Shop } from '../../core/shop';
 import { type Slab } from '../../core/slab';
 import { lookOf } from '../../core/classify';
 import { tinInWords } from '../../core/tin';
-import { changeStamp, type Db } from './db/open';
+import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
-import { wholeShop } from './shop';
-import { slabById, slabNames, type KeptSlab } from './slabs';
+import { shopSettings } from './shop';
+import { quickResult, resultKey } from './results';
+import { slabById, slabNamesFound, type KeptSlab } from './slabs';
 
 /** A slab as its card in the list shows it; `drawn` is null where it cannot be worked out. */
 export interface SlabCard extends Pick<KeptSlab, 'id' | 'keptAt'> {
@@ -40,13 +41,11 @@ export function drawnSlab(slab: Slab, larder: Larder, shop: Shop) {
   };
 }
 
-/** Cards that have been worked out, until anything in the database changes. */
-let worked = { stamp: '', cards: new Map<number, SlabCard>() };
-
 /**
- * A page of the shop's slabs whose names hold some letters, the last kept first; and how many there are in all.
+ * A page of the shop's slabs whose names hold some letters, the last saved first; and how many there are in all. A card is worked
+ * out again only when something that it shows depends on has changed.
  *
- * @param from how many to pass over
+ * @param from how many to skip
  */
 export function slabCards(
   db: Db,
@@ -54,23 +53,13 @@ export function slabCards(
   from: number,
   most: number,
 ): { cards: SlabCard[]; count: number; all: number } {
-  const names = slabNames(db);
-  const wanted = plainName(sought);
-  const found = wanted === '' ? names : names.filter(({ name }) => plainName(name).includes(wanted));
-  const stamp = changeStamp(db);
-  if (stamp !== worked.stamp) worked = { stamp, cards: new Map() };
-  const page = found.slice(from, from + most);
-  const missing = page.filter(({ id }) => !worked.cards.has(id));
-  if (missing.length > 0) {
-    const kept = missing.map(({ id }) => slabById(db, id)!);
-    const larder = larderOf(
-      ingredientsFor(
-        db,
-        kept.map(({ slab }) => slab),
-      ),
-    );
-    const shop = wholeShop(db);
-    for (const slab of kept) worked.cards.set(slab.id, cardOf(slab, larder, shop));
-  }
-  return { cards: page.map(({ id }) => worked.cards.get(id)!), count: found.length, all: names.length };
+  const { names, count, all } = slabNamesFound(db, sought, from, most);
+  const shop = shopSettings(db);
+  const cards = names.map(({ id }) => {
+    const kept = slabById(db, id)!;
+    const ingredients = ingredientsFor(db, [kept.slab]);
+    const key = resultKey('card', kept.slab, ingredients, shop);
+    return { ...quickResult(key, () => cardOf(kept, larderOf(ingredients), shop)), id, keptAt: kept.keptAt };
+  });
+  return { cards, count, all };
 }

@@ -1,5 +1,7 @@
+import { plainName } from '../../core/larder';
 import { writeSlab, type Slab } from '../../core/slab';
 import { storedJson } from '../../core/validation';
+import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
 import { linkVersion } from './runs';
 
@@ -60,6 +62,28 @@ export function slabNames(db: Db): SlabName[] {
        WHERE s.removed_at IS NULL ORDER BY v.rowid DESC`,
     )
     .all();
+}
+
+/** A page of the names that hold some letters, the last saved first; how many hold them, and how many there are in all. */
+export function slabNamesFound(
+  db: Db,
+  sought: string,
+  from: number,
+  most: number,
+): { readonly names: SlabName[]; readonly count: number; readonly all: number } {
+  const { sql, like } = holdsLetters('slab_letters', 's.id', sought);
+  const [where, bound] = plainName(sought) === '' ? ['', []] : [`AND ${sql}`, [like]];
+  const counted = (condition: string) => `SELECT count(*) FROM slab AS s WHERE s.removed_at IS NULL ${condition}`;
+  const names = db
+    .prepare<unknown[], SlabName>(
+      `SELECT s.id, v.number AS version, v.kept_at AS keptAt, v.name FROM slab s JOIN slab_version v ON v.slab_id = s.id
+       AND v.number = (SELECT max(number) FROM slab_version WHERE slab_id = s.id)
+       WHERE s.removed_at IS NULL ${where} ORDER BY v.rowid DESC LIMIT ? OFFSET ?`,
+    )
+    .all([...bound, most, from]);
+  const count = (condition: string, values: readonly unknown[]) =>
+    db.prepare<unknown[], number>(counted(condition)).pluck().get(values)!;
+  return { names, count: count(where, bound), all: count('', []) };
 }
 
 /** The versions of a slab, the newest first; at most `most`. */
@@ -143,4 +167,5 @@ function insertVersion(db: Db, id: number, number: number, slab: Slab, now: stri
     writeSlab(slab),
     now,
   );
+  db.prepare('INSERT OR REPLACE INTO slab_letters (rowid, letters) VALUES (?, ?)').run(id, plainName(slab.name));
 }

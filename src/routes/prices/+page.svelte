@@ -1,13 +1,13 @@
 <!-- The shop's price list: every slab with what its pieces are sold for, over the counter and over each channel. -->
 <script lang="ts">
-  import { invalidateAll } from '$app/navigation';
-  import { Button, InlineLoading, Table } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import { coinDigits } from '../../core/cost';
   import { money } from '$lib/money';
   import { percent } from '$lib/figures';
   import { shopFigures } from '$lib/shopFigures';
   import { shopDates } from '$lib/shopDates';
   import Nothing from '$lib/ui/Nothing.svelte';
+  import WaitFor from '$lib/ui/WaitFor.svelte';
   import Pager from '$lib/ui/Pager.svelte';
 
   let { data } = $props();
@@ -18,14 +18,6 @@
   const show = (coins: number) => money(coins / coin, data.shop.currency);
   const channels = $derived(data.shop.channels ?? []);
   const today = new Date().toISOString().slice(0, 10);
-
-  /** So long a page waits before it asks for the rest of its prices, ms. */
-  const AGAIN_MS = 500;
-  $effect(() => {
-    if (data.toCome === 0) return;
-    const later = setTimeout(invalidateAll, AGAIN_MS);
-    return () => clearTimeout(later);
-  });
 </script>
 
 <svelte:head><title>Prices - Knife Tray</title></svelte:head>
@@ -98,7 +90,7 @@
           {/each}
         </tbody>
       </Table>
-      {#if data.toCome > 0}<InlineLoading description="{data.toCome} more are being worked out" />{/if}
+      {#if data.toCome > 0}<WaitFor what="{data.toCome} more {data.toCome === 1 ? 'price' : 'prices'}" />{/if}
     </div>
     <div class="no-print">
       <Pager path="/prices" sought="" from={data.from} most={data.most} count={data.count} all={data.count} />

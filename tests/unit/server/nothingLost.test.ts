@@ -20,11 +20,11 @@ import Database from 'better-sqlite3';
 import type { RunEvent, RunPlan } from '../../../src/core/run';
 import { openDatabase, type Db, type Migration } from '../../../src/lib/server/db/open';
 import { StorageWatch } from '../../../src/lib/server/db/watch';
-import { allIngredients, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
+import { allIngredients, foundIngredients, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
 import { addPhoto, movePhotosOut, photoOf } from '../../../src/lib/server/photos';
 import { clockOffsetMs, correctedEvents, readBeginRequest, readEvents } from '../../../src/lib/server/requests/runs';
 import { addEvents, beginRun, eventsOf, lastSequence } from '../../../src/lib/server/runs';
-import { addSlab } from '../../../src/lib/server/slabs';
+import { addSlab, slabNamesFound } from '../../../src/lib/server/slabs';
 import { addTin, allTins, removeTin } from '../../../src/lib/server/tins';
 import { ryeSlice, shop } from '../things';
 import { deepSquare } from '../tins';
@@ -95,8 +95,13 @@ test('data of the schema before keep everything, and their photos become files',
     folder,
     migrations.filter(({ number }) => number < 6),
   );
-  saveIngredient(old, { name: 'butter', aliases: ['best butter'], packs: [{ name: 'block', massG: 250, price: 2 }] });
-  const slab = addSlab(old, ryeSlice, NOW);
+  old.exec(`INSERT INTO ingredient (id, name, plain_name, facts) VALUES (7, 'butter', 'butter', '{"aliases":["best butter"]}');
+    INSERT INTO ingredient_alias VALUES ('best butter', 7);
+    INSERT INTO pack (ingredient_id, position, name, mass_g, price_minor, currency) VALUES (7, 0, 'block', 250, 200, 'EUR');
+    INSERT INTO slab (id, created_at) VALUES (3, '${NOW}');`);
+  const slab = 3;
+  const version = old.prepare('INSERT INTO slab_version (slab_id, number, document, kept_at) VALUES (?, 1, ?, ?)');
+  version.run(slab, JSON.stringify(ryeSlice), NOW);
   const insert = old.prepare(
     'INSERT INTO run (slab_id, version, lot, begun_at, plan, document, context) VALUES (?, 1, ?, ?, ?, ?, NULL)',
   );
@@ -108,6 +113,8 @@ test('data of the schema before keep everything, and their photos become files',
   const db = await openDatabase(folder, migrations);
   movePhotosOut(db);
   assert.equal(allIngredients(db)[0]!.packs![0]!.price, 2);
+  assert.equal(foundIngredients(db, 'est but', 0, 9).ingredients[0]!.id, 7);
+  assert.equal(slabNamesFound(db, 'TREACLE', 0, 9).names[0]!.id, slab);
   assert.equal(eventsOf(db, 1).length, 2);
   assert.deepEqual(new Uint8Array(photoOf(db, 1, uuid(2))!), jpeg(0));
   // Two of the three are the same picture.

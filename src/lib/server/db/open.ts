@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { plainName } from '../../../core/larder';
 import { applyRestored } from './afterRestore';
 import { DATA_FILE, newestCopy } from './copies';
+import { prepareOnce } from './statements';
 
 export type Db = Database.Database;
 
@@ -37,6 +38,7 @@ export async function openDatabase(folder: string, migrations: readonly Migratio
   db.pragma('foreign_keys = ON');
   await migrate(db, migrations, existed ? folder : null);
   applyRestored(db, folder);
+  prepareOnce(db);
   return db;
 }
 
@@ -91,9 +93,4 @@ async function migrate(db: Db, migrations: readonly Migration[], copyTo: string 
 async function copyAside(db: Db, folder: string, seen: number): Promise<void> {
   const copy = join(folder, `before-schema-${seen + 1}.sqlite`);
   if (!existsSync(copy)) await db.backup(copy);
-}
-
-/** Changes whenever anything in the database does, by this connection or another: for what is kept in memory beside it. */
-export function changeStamp(db: Db): string {
-  return `${db.pragma('data_version', { simple: true })} ${db.prepare('SELECT total_changes()').pluck().get()}`;
 }

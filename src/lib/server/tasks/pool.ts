@@ -31,7 +31,14 @@ const LANES = {
     deadlineMs: DEADLINE_MS,
   }),
   runs: new Workers({ filename, threads: 1, maxWaiting: 32, maxWaitingPerClient: 8, deadlineMs: DEADLINE_MS }),
-  background: new Workers({ filename, threads: 1, maxWaiting: 500, maxWaitingPerClient: 500, deadlineMs: DEADLINE_MS }),
+  background: new Workers({
+    filename,
+    isBackground: true,
+    threads: 1,
+    maxWaiting: 500,
+    maxWaitingPerClient: 500,
+    deadlineMs: DEADLINE_MS,
+  }),
 } as const;
 process.once('sveltekit:shutdown', () => {
   for (const workers of Object.values(LANES)) void workers.close();

@@ -46,6 +46,8 @@ export interface WorkersOptions extends QueueLimits {
   readonly filename: () => string;
   /** The longest that a task may work, ms: of processor time where the system tells it, else by the clock. */
   readonly deadlineMs: number;
+  /** Whether whatever else runs on this machine goes first. */
+  readonly isBackground?: boolean;
   /** The most memory that a task may take, MB. */
   readonly maxHeapMb?: number;
 }
@@ -95,14 +97,14 @@ export class Workers {
     const deadline = new AbortController();
     const thread = new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT);
     const worked = stopwatch(thread);
-    const { deadlineMs } = this.#options;
+    const { deadlineMs, isBackground = false } = this.#options;
     const timer = setInterval(() => {
       const { processorMs, clockMs } = worked();
       const isOver = processorMs === null ? clockMs > deadlineMs : processorMs > deadlineMs;
       if (isOver || clockMs > deadlineMs * PATIENCE) deadline.abort();
     }, LOOK_MS);
     try {
-      return await this.#started().run({ name, given, thread }, { signal: deadline.signal });
+      return await this.#started().run({ name, given, thread, isBackground }, { signal: deadline.signal });
     } catch (error) {
       if (deadline.signal.aborted) throw new TookTooLong(`${name} took too long`, { cause: error });
       if ((error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')

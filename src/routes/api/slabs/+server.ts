@@ -2,6 +2,7 @@ import { json } from '@sveltejs/kit';
 import { readSlab } from '../../../core/slab';
 import { database } from '$lib/server/db';
 import { bodyText, refused } from '$lib/server/http';
+import { warm } from '$lib/server/warm';
 import { addSlab, slabNames } from '$lib/server/slabs';
 
 /** The names of the shop's slabs, the last kept first. */
@@ -15,5 +16,7 @@ export async function POST({ request }) {
   if (!body.ok) return body.response;
   const read = readSlab(body.value);
   if (!read.ok) return refused(read.problems);
-  return json({ id: addSlab(database(), read.value, new Date().toISOString()) }, { status: 201 });
+  const id = addSlab(database(), read.value, new Date().toISOString());
+  warm(database(), id);
+  return json({ id }, { status: 201 });
 }

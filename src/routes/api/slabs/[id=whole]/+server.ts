@@ -2,6 +2,7 @@ import { json } from '@sveltejs/kit';
 import { parseSlab } from '../../../../core/slab';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
+import { warm } from '$lib/server/warm';
 import { keepSlab, removeSlab } from '$lib/server/slabs';
 
 const GONE = 'This slab is no longer in the shop: keep yours as a new slab';
@@ -23,7 +24,10 @@ export async function PUT({ params, request }) {
   const read = parseSlab(slab);
   if (!read.ok) return refused(read.problems);
   const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString(), learnt);
-  if (kept.ok) return json(kept);
+  if (kept.ok) {
+    warm(database(), Number(params.id));
+    return json(kept);
+  }
   if (kept.reason === 'gone') return problem(GONE, '', 404);
   return json(kept, { status: 409 });
 }

@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import type { Problem } from '../../../../core/validation';
 import { runRecord } from '../../../../core/run';
 import { database } from '$lib/server/db';
 import { slabLogOf } from '$lib/server/runLog';
@@ -23,6 +24,8 @@ export async function load({ params, url }) {
       ...{ run: run.id, lot: run.plan.lot },
     })),
   );
-  // A server that is busy with other work does not take the notes away.
-  return { log: done.ok ? done.value : null, lessons, from: asked?.id ?? null };
+  // A server that is busy does not take the notes away: the page asks for the rest again.
+  const isBusy = !done.ok && done.response.status === 503;
+  const problems = done.ok || isBusy ? [] : ((await done.response.json()) as { problems: Problem[] }).problems;
+  return { log: done.ok ? done.value : null, isBusy, problems, lessons, from: asked?.id ?? null };
 }

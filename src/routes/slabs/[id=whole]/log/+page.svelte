@@ -15,6 +15,7 @@
   import HowLink from '$lib/ui/HowLink.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
+  import WaitFor from '$lib/ui/WaitFor.svelte';
   import TrendLine from './TrendLine.svelte';
 
   let { data } = $props();
@@ -75,8 +76,10 @@
 {/snippet}
 
 {#if wrongs.length > 0}<Notice harm problems={wrongs} />{/if}
-{#if !log}
-  <Notice>The server is busy with other work: open the log again in a moment. Nothing is lost.</Notice>
+{#if data.isBusy}
+  <WaitFor />
+{:else if !log}
+  <Notice harm problems={data.problems} />
 {:else if log.runs.length === 0}
   <Nothing title="It was not made yet">
     <p>Press Make it on the Clock. What happens at the bench is written down here, and says what to change.</p>

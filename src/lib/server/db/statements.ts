@@ -1,0 +1,30 @@
+import type Database from 'better-sqlite3';
+
+type Statement = Database.Statement;
+
+/** Texts that are kept; conditions that are put together add some, and none without end. */
+const MAX_KEPT = 1000;
+
+/**
+ * Makes a connection prepare each statement once, however often it is asked for. A plucked statement is one of its own, so that
+ * whoever else uses the same text does not get it plucked.
+ */
+export function prepareOnce(db: Database.Database): void {
+  const prepare = db.prepare.bind(db) as (sql: string) => Statement;
+  const kept = new Map<string, Statement>();
+  const once = (key: string, make: () => Statement): Statement => {
+    const known = kept.get(key);
+    if (known && !known.busy) return known;
+    const made = make();
+    if (kept.size >= MAX_KEPT) kept.clear();
+    kept.set(key, made);
+    return made;
+  };
+  const withPluck = (sql: string): Statement => {
+    const statement = prepare(sql);
+    const pluck = () => once(`pluck ${sql}`, () => prepare(sql).pluck());
+    if (statement.reader) Object.defineProperty(statement, 'pluck', { value: pluck });
+    return statement;
+  };
+  db.prepare = ((sql: string) => once(sql, () => withPluck(sql))) as typeof db.prepare;
+}

@@ -1,0 +1,95 @@
+import { createHash } from 'node:crypto';
+import { env } from 'node:process';
+import { deserialize, serialize } from 'node:v8';
+import type { Db } from './db/open';
+
+/** Results that are kept in memory, and in the database. */
+const MAX_IN_MEMORY = 500;
+const MAX_STORED = 5000;
+/** What took longer than this is stored, so that it is there after the next start too, ms. */
+const STORE_AFTER_MS = 100;
+
+/** Results by the digest of what they depend on, the last used last. */
+const inMemory = new Map<string, unknown>();
+/** Results that are being worked out, so that nobody works them out twice. */
+const underWay = new Map<string, Promise<unknown>>();
+
+/**
+ * Makes the key of a result from everything that it depends on.
+ *
+ * @param kind what is worked out
+ * @param inputs plain data: the same inputs give the same key, and so does nothing else
+ */
+export function resultKey(kind: string, ...inputs: readonly unknown[]): string {
+  const hash = createHash('sha256').update(`${env.KNIFE_TRAY_BUILD ?? ''}\0${kind}\0`);
+  for (const input of inputs) hash.update(JSON.stringify(input) ?? '').update('\0');
+  return `${kind} ${hash.digest('base64url')}`;
+}
+
+/** Notes a result as the last used. */
+function remember(key: string, value: unknown): void {
+  inMemory.delete(key);
+  inMemory.set(key, value);
+  if (inMemory.size > MAX_IN_MEMORY) inMemory.delete(inMemory.keys().next().value!);
+}
+
+function stored(db: Db, key: string): unknown {
+  const bytes = db.prepare<[string], Buffer>('SELECT value FROM result WHERE key = ?').pluck().get(key);
+  return bytes && deserialize(bytes);
+}
+
+function store(db: Db, key: string, value: unknown): void {
+  db.prepare('INSERT OR REPLACE INTO result (key, value, made_at) VALUES (?, ?, ?)').run(
+    ...[key, serialize(value), new Date().toISOString()],
+  );
+  db.prepare(
+    `DELETE FROM result WHERE key IN (SELECT key FROM result ORDER BY made_at DESC LIMIT -1 OFFSET ${MAX_STORED})`,
+  ).run();
+}
+
+/** Finds a result that has been worked out; undefined if it has not. */
+export function knownResult<T>(db: Db, key: string): T | undefined {
+  if (inMemory.has(key)) {
+    const value = inMemory.get(key);
+    remember(key, value);
+    return value as T;
+  }
+  const found = stored(db, key);
+  if (found !== undefined) remember(key, found);
+  return found as T | undefined;
+}
+
+/** Finds a result, or works it out at once. For what takes some milliseconds. */
+export function quickResult<T>(key: string, work: () => T): T {
+  if (inMemory.has(key)) {
+    const value = inMemory.get(key) as T;
+    remember(key, value);
+    return value;
+  }
+  const value = work();
+  remember(key, value);
+  return value;
+}
+
+/**
+ * Finds a result, waits for the work that is under way for it, or works it out.
+ *
+ * @param work gives plain data, or null if there is no result this time; null is not kept
+ */
+export function resultOf<T>(db: Db, key: string, work: () => Promise<T | null>): Promise<T | null> {
+  const known = knownResult<T>(db, key);
+  if (known !== undefined) return Promise.resolve(known);
+  const running = underWay.get(key) as Promise<T | null> | undefined;
+  if (running) return running;
+  const started = performance.now();
+  const working = work()
+    .then((value) => {
+      if (value === null) return null;
+      remember(key, value);
+      if (performance.now() - started > STORE_AFTER_MS) store(db, key, value);
+      return value;
+    })
+    .finally(() => underWay.delete(key));
+  underWay.set(key, working);
+  return working;
+}

@@ -1,0 +1,11 @@
+import type { Db } from './db/open';
+import { warmDay } from './planRun';
+import { warmPrice } from './pricesOf';
+
+/**
+ * Works out, while nothing else waits, what a slab that was just saved will be asked for: its price and its day. A fault in that
+ * is told when it is asked for.
+ */
+export function warm(db: Db, slabId: number): void {
+  setImmediate(() => void Promise.allSettled([warmPrice(db, slabId), warmDay(db, slabId)]));
+}

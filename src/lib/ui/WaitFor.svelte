@@ -1,0 +1,23 @@
+<!-- What stands where the server is still working something out: the page asks again by itself until it is there. -->
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { InlineLoading } from 'carbon-components-svelte';
+  import { onMount } from 'svelte';
+
+  /** What is being worked out, and how much of it is still to come where that is known. */
+  let { what = '' }: { what?: string } = $props();
+
+  const AGAIN_MS = 1000;
+  const LONG_MS = 10_000;
+  let isLong = $state(false);
+  onMount(() => {
+    const again = setInterval(() => void invalidateAll(), AGAIN_MS);
+    const long = setTimeout(() => (isLong = true), LONG_MS);
+    return () => {
+      clearInterval(again);
+      clearTimeout(long);
+    };
+  });
+</script>
+
+<InlineLoading description="{isLong ? 'Still calculating' : 'Calculating'}{what ? ` ${what}` : ''}…" />

@@ -1,0 +1,130 @@
+/** Results are worked out once for the same inputs, names are found by their letters, and statements are prepared once. */
+import assert from 'node:assert/strict';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { setTimeout } from 'node:timers/promises';
+import fc from 'fast-check';
+import { plainName } from '../../../src/core/larder';
+import { openDatabase, type Db } from '../../../src/lib/server/db/open';
+import { foundIngredients, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
+import { knownResult, quickResult, resultKey, resultOf } from '../../../src/lib/server/results';
+import { addSlab, keepSlab, removeSlab, slabNamesFound } from '../../../src/lib/server/slabs';
+import { ryeSlice } from '../things';
+
+const folder = mkdtempSync(join(tmpdir(), 'knife-tray-results-'));
+const place = new URL('../../../src/lib/server/db/migrations/', import.meta.url);
+const migrations = readdirSync(place)
+  .sort()
+  .map((name) => ({ number: Number.parseInt(name, 10), name, sql: readFileSync(new URL(name, place), 'utf8') }));
+const NOW = '2026-11-27T09:00:00.000Z';
+let db: Db;
+before(async () => {
+  db = await openDatabase(folder, migrations);
+});
+after(() => {
+  db.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+test('a key depends on everything that goes in, and on nothing else', () => {
+  assert.equal(resultKey('price', { a: 1 }, [2]), resultKey('price', { a: 1 }, [2]));
+  const others = [
+    resultKey('price', { a: 2 }, [2]),
+    resultKey('price', { a: 1 }, [3]),
+    resultKey('day', { a: 1 }, [2]),
+    resultKey('price', [{ a: 1 }, [2]]),
+    resultKey('price', { a: 1 }),
+  ];
+  assert.equal(new Set([...others, resultKey('price', { a: 1 }, [2])]).size, 6);
+});
+
+test('what is worked out is kept; those who ask meanwhile wait for the same work; what failed is tried again', async () => {
+  let times = 0;
+  const work = async () => {
+    times += 1;
+    await setTimeout(120);
+    return { n: times, never: Infinity, at: new Date(5) };
+  };
+  const key = resultKey('test', 1);
+  const [a, b] = await Promise.all([resultOf(db, key, work), resultOf(db, key, work)]);
+  assert.deepEqual([a, b, await resultOf(db, key, work)], [a, a, a]);
+  assert.equal(times, 1);
+  // It took long, so that it is in the database too, as it was.
+  const value = db.prepare<[string], Buffer>('SELECT value FROM result WHERE key = ?').pluck().get(key)!;
+  assert.ok(value.length > 0);
+  for (let i = 0; i < 600; i++) quickResult(`other ${i}`, () => i);
+  assert.deepEqual(knownResult(db, key), { n: 1, never: Infinity, at: new Date(5) });
+  const missing = resultKey('test', 2);
+  assert.equal(await resultOf(db, missing, () => Promise.resolve(null)), null);
+  await assert.rejects(
+    resultOf(db, missing, () => Promise.reject(new Error('no'))),
+    /no/,
+  );
+  assert.equal(await resultOf(db, missing, () => Promise.resolve(7)), 7);
+  // What is quick is not written down.
+  assert.equal(db.prepare('SELECT count(*) FROM result WHERE key = ?').pluck().get(missing), 0);
+});
+
+test('a name is found by any letters in it or in another name, just as by reading all of them', () => {
+  const letters = fc.stringMatching(/^[a-c%_\\ ]{1,5}$/);
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(letters, { maxLength: 8, selector: plainName }),
+      letters,
+      letters,
+      (names, alias, sought) => {
+        db.exec('DELETE FROM ingredient; DELETE FROM ingredient_letters');
+        const kept = names.filter((name) => plainName(name) !== '');
+        for (const [i, name] of kept.entries()) saveIngredient(db, { name, ...(i === 0 ? { aliases: [alias] } : {}) });
+        const expected = kept.filter(
+          (name, i) =>
+            plainName(name).includes(plainName(sought)) || (i === 0 && plainName(alias).includes(plainName(sought))),
+        );
+        const found = foundIngredients(db, sought, 0, 100);
+        assert.deepEqual(found.ingredients.map(({ name }) => name).sort(), [...expected].sort());
+        assert.equal(found.count, expected.length);
+      },
+    ),
+    { numRuns: 150 },
+  );
+  db.exec('DELETE FROM ingredient; DELETE FROM ingredient_letters');
+});
+
+test('names that were changed or removed are no longer found by what they were', () => {
+  saveIngredient(db, { name: 'Crème fraîche', aliases: ['soured cream'] });
+  const [cream] = foundIngredients(db, 'FRAÎCHE', 0, 9).ingredients;
+  assert.ok(cream && foundIngredients(db, 'oured cr', 0, 9).count === 1);
+  saveIngredient(db, { name: 'quark' }, cream);
+  assert.deepEqual(
+    ['fraîche', 'soured', 'quark'].map((sought) => foundIngredients(db, sought, 0, 9).count),
+    [0, 0, 1],
+  );
+  removeIngredient(db, cream.id, cream.revision + 1);
+  assert.equal(foundIngredients(db, 'quark', 0, 9).count, 0);
+  const slab = addSlab(db, ryeSlice, NOW);
+  assert.deepEqual(
+    slabNamesFound(db, 'reacl', 0, 9).names.map(({ id }) => id),
+    [slab],
+  );
+  keepSlab(db, slab, 1, { ...ryeSlice, name: 'Nut bar' }, NOW);
+  assert.deepEqual([slabNamesFound(db, 'reacl', 0, 9).count, slabNamesFound(db, 'nut', 0, 9).count], [0, 1]);
+  removeSlab(db, slab, NOW);
+  assert.deepEqual(slabNamesFound(db, 'nut', 0, 9), { names: [], count: 0, all: 0 });
+});
+
+test('a statement is prepared once, and one that is plucked stays apart from one that is not', () => {
+  const sql = 'SELECT 1 AS n';
+  const whole = db.prepare(sql);
+  const plucked = db.prepare(sql).pluck();
+  assert.equal(db.prepare(sql), whole);
+  assert.equal(db.prepare(sql).pluck(), plucked);
+  assert.deepEqual([whole.get(), plucked.get(), whole.get()], [{ n: 1 }, 1, { n: 1 }]);
+  const rows = db.prepare<[], { n: number }>('SELECT 1 AS n UNION SELECT 2');
+  const pairs: number[][] = [];
+  // One that is still being gone through is not given out again.
+  for (const { n } of rows.iterate())
+    for (const { n: m } of db.prepare<[], { n: number }>('SELECT 1 AS n UNION SELECT 2').iterate()) pairs.push([n, m]);
+  assert.equal(pairs.length, 4);
+});
