@@ -14,14 +14,17 @@ export class ReadyIn {
   /** null until it is known, and where it cannot be told. */
   minutes: number | null = $state(null);
   handsMinutes = $state(0);
-  /** Minutes of hands and of what draws power; null until they are known. */
+  /** Minutes of labour and of what draws power; null until they are known. */
   run: RunMinutes | null = $state.raw(null);
+  /** The slab that all of this is of; null while it is being worked out. */
+  of: Slab | null = $state.raw(null);
   readonly #worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
   #timer: ReturnType<typeof setTimeout> | undefined;
 
   /** Asks for a slab as it is now; the newest question counts. */
   ask(slab: Slab, ingredients: readonly Ingredient[], shop: Shop, now: Date): void {
     clearTimeout(this.#timer);
+    this.of = null;
     this.#timer = setTimeout(() => {
       const { hands = USUAL_SHOP.hands, ovens = USUAL_SHOP.ovens, rings = USUAL_SHOP.rings } = shop;
       // Without hours: how long it takes, and not when the shop is open.
@@ -30,6 +33,7 @@ export class ReadyIn {
         { slab, ingredients, shop, pace: 'usual', asked, now, quickAndSlow: false },
         ({ day, run, isLast }) => {
           this.run = run;
+          this.of = slab;
           const [first] = day.steps;
           const end = day.earliestEnd;
           this.minutes = day.feasible && first && end ? (end.getTime() - first.start.getTime()) / 60_000 : null;

@@ -1,6 +1,6 @@
 import { createContext } from 'svelte';
 import type { Larder } from '../core/larder';
-import type { Plan, Selling } from '../core/usecases';
+import type { Plan, Selling, SlabPrice } from '../core/usecases';
 import type { RunMinutes } from '../core/cost';
 import type { Shop } from '../core/shop';
 import type { StoredTin } from './server/tins';
@@ -13,7 +13,11 @@ export interface SlabWork {
   readonly plan: Plan;
   /** Its price, the draft of its label and what is wrong with both; null for a moment, until that has been fetched. */
   readonly selling: Selling | null;
-  /** Minutes of hands and of what draws power; null until the day has been laid out. */
+  /** Its price with the labour of its day; null until the day has been laid out once. */
+  readonly price: SlabPrice | null;
+  /** Whether the price is that of the slab as it is now. Until then no figure of it is shown. */
+  readonly isPriceCurrent: boolean;
+  /** Minutes of labour and of what draws power; null until the day has been laid out. */
   readonly run: RunMinutes | null;
   readonly shop: Shop;
   readonly larder: Larder;

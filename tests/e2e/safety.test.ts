@@ -280,7 +280,7 @@ test('damaged data are not opened; a backup made while it runs is put back by on
   expect(refused.stderr).toContain('are damaged');
   expect(refused.stderr).toContain('npm run restore');
   expect(refused.stderr).not.toMatch(/\bat .*\.m?js:\d+/);
-  expect(run('restore', join(shop.data, 'nothing.sqlite')).stderr).toContain('no good copy');
+  expect(run('restore', join(shop.data, 'nothing.sqlite')).stderr).toContain('cannot be opened. Nothing was changed');
   expect(run('restore', backup).stdout).toContain('is the data now');
   expect(readdirSync(shop.data).filter((name) => name.startsWith('set-aside-'))).toHaveLength(1);
   const again = await startServer(shop.data);

@@ -1,8 +1,9 @@
-import { readNumber } from '../measure';
+import { readNumber, type NumberLimits } from '../measure';
+import { isDay, limitsAt } from '../validation';
 import { ALLERGENS } from './allergenLists';
 import type { LARDER_COLUMNS, PRICE_COLUMNS } from './columns';
 import { plainName } from './match';
-import { DIETS } from './schema';
+import { DIETS, ingredientSchema } from './schema';
 import type { Ingredient, Pack } from './types';
 
 /** A row of a table as it is read: cells by column. */
@@ -17,34 +18,43 @@ export interface CellProblem {
 export type RowRead<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly CellProblem[] };
 
+/** The field of an ingredient that each column of figures is. Its limits are those of the field. */
 const NUMBERS = {
-  g_per_ml: [0.01, 25],
-  one_weighs_g: [0.001, 1e6],
-  water: [0, 100],
-  sugars: [0, 100],
-  sucrose: [0, 100],
-  lactose: [0, 100],
-  mono: [0, 100],
-  glucose_syrup: [0, 100],
-  fat: [0, 100],
-  protein: [0, 100],
-  other: [0, 100],
-  salt: [0, 100],
-  saturates: [0, 100],
-  starch: [0, 100],
-  fibre: [0, 100],
-  keeps_days_room: [0, 3650],
-  keeps_days_fridge: [0, 3650],
-  keeps_days_freezer: [0, 3650],
-  usual_from_percent: [0, 100],
-  usual_to_percent: [0, 100],
-  grain_mm: [0.01, 1000],
-  usable_percent: [1, 100],
-  held_g: [0, 1e6],
-  pack_g: [0.001, 1e6],
-  price: [0, 1e6],
-} as const;
+  g_per_ml: 'densityGPerMl',
+  one_weighs_g: 'unitMassG',
+  water: 'composition.water',
+  sugars: 'composition.sugars',
+  sucrose: 'sugarKinds.sucrose',
+  lactose: 'sugarKinds.lactose',
+  mono: 'sugarKinds.mono',
+  glucose_syrup: 'sugarKinds.glucoseSyrup',
+  fat: 'composition.fat',
+  protein: 'composition.protein',
+  other: 'composition.other',
+  salt: 'composition.salt',
+  saturates: 'composition.saturates',
+  starch: 'composition.starch',
+  fibre: 'composition.fibre',
+  keeps_days_room: 'keepDays.room',
+  keeps_days_fridge: 'keepDays.fridge',
+  keeps_days_freezer: 'keepDays.freezer',
+  usual_from_percent: 'usualPercent.from',
+  usual_to_percent: 'usualPercent.to',
+  grain_mm: 'grainMm',
+  usable_percent: 'usablePercent',
+  held_g: 'heldG',
+  pack_g: 'packs.massG',
+  price: 'packs.price',
+} as const satisfies Partial<Record<(typeof LARDER_COLUMNS)[number], string>>;
 type NumberColumn = keyof typeof NUMBERS;
+
+const limits = new Map<string, NumberLimits>();
+/** The limits of a field of an ingredient, looked up once. */
+function limitsOf(field: string): NumberLimits {
+  const known = limits.get(field) ?? limitsAt(ingredientSchema, field);
+  limits.set(field, known);
+  return known;
+}
 
 const cell = (row: Row, column: string) => (row[column] ?? '').trim();
 const partsOf = (text: string) =>
@@ -58,8 +68,7 @@ function numbersOf(row: Row, problems: CellProblem[]): Partial<Record<NumberColu
   for (const column of Object.keys(NUMBERS) as NumberColumn[]) {
     const text = cell(row, column);
     if (text === '') continue;
-    const [min, max] = NUMBERS[column];
-    const read = readNumber(text, { min, max });
+    const read = readNumber(text, limitsOf(NUMBERS[column]));
     if (read.ok) found[column] = read.value;
     else problems.push({ column, message: read.message });
   }
@@ -81,24 +90,27 @@ function listOf<T extends string>(
 }
 
 /** "name=number" parts, such as "sifted=0.47; packed=0.62" or "hazelnuts=50; caster sugar=50". */
-function pairsOf(row: Row, column: string, problems: CellProblem[]): [string, number | undefined][] | undefined {
+function pairsOf(
+  row: Row,
+  column: string,
+  field: string,
+  problems: CellProblem[],
+): [string, number | undefined][] | undefined {
   const text = cell(row, column);
   if (text === '') return undefined;
   return partsOf(text).map((part) => {
     const [name = '', figure] = part.split('=').map((cell) => cell.trim());
     if (figure === undefined) return [name, undefined];
-    const read = readNumber(figure, { min: 0, max: 100 });
+    const read = readNumber(figure, limitsOf(field));
     if (!read.ok) problems.push({ column, message: `${part}: ${read.message}` });
     return [name, read.ok ? read.value : undefined];
   });
 }
 
-const DAY = /^\d{4}-\d{2}-\d{2}$/;
-
 function dayIn(row: Row, problems: CellProblem[]): string | undefined {
   const text = cell(row, 'priced_on');
   if (text === '') return undefined;
-  if (!DAY.test(text)) problems.push({ column: 'priced_on', message: 'Write a day such as 2026-05-31' });
+  if (!isDay(text)) problems.push({ column: 'priced_on', message: 'Write a day of the calendar, such as 2026-05-31' });
   return text;
 }
 
@@ -130,8 +142,8 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   const named = without({ salt: n.salt, saturates: n.saturates, starch: n.starch, fibre: n.fibre });
   const keepDays = without({ room: n.keeps_days_room, fridge: n.keeps_days_fridge, freezer: n.keeps_days_freezer });
   const kinds = without({ sucrose: n.sucrose, lactose: n.lactose, mono: n.mono, glucoseSyrup: n.glucose_syrup });
-  const states = pairsOf(row, 'g_per_ml_by_state', problems);
-  const madeOf = pairsOf(row, 'made_of', problems);
+  const states = pairsOf(row, 'g_per_ml_by_state', 'densities.state', problems);
+  const madeOf = pairsOf(row, 'made_of', 'madeOf.percent', problems);
   const [from, to] = [n.usual_from_percent, n.usual_to_percent];
   const pack = cell(row, 'pack');
   const day = dayIn(row, problems);

@@ -1,3 +1,5 @@
+import { decodeHTML } from 'entities';
+
 /** A recipe found in a schema.org document: its name, its lines one below the other, and its method. */
 export interface FoundRecipe {
   readonly name: string;
@@ -21,27 +23,13 @@ function recipesIn(found: unknown, deep = 0): Node[] {
   return ['@graph', 'mainEntity', 'itemListElement', 'item'].flatMap((key) => recipesIn(found[key], deep + 1));
 }
 
-const entities: Readonly<Record<string, string>> = {
-  amp: '&',
-  lt: '<',
-  gt: '>',
-  quot: '"',
-  apos: "'",
-  nbsp: ' ',
-  frac12: '½',
-  frac14: '¼',
-  frac34: '¾',
-};
+const withoutTags = (text: string) => text.replace(/<[^>]*>/g, ' ');
 
-/** Text without markup, as sites put it into such documents. */
+/** Text without markup. Sites encode it once, twice or not at all, and their markup with it. */
 function plainText(found: unknown): string {
   if (typeof found !== 'string') return '';
-  return found
-    .replace(/<[^>]*>/g, ' ')
-    .replace(/&(?:#(\d{1,6})|([a-z0-9]{2,8}));/gi, (all, code?: string, name?: string) => {
-      if (code !== undefined) return Number(code) <= 0x10ffff ? String.fromCodePoint(Number(code)) : all;
-      return entities[name!.toLowerCase()] ?? all;
-    })
+  const once = decodeHTML(withoutTags(found));
+  return withoutTags(decodeHTML(withoutTags(once)))
     .replace(/\s+/g, ' ')
     .trim();
 }

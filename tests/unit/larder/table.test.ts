@@ -13,7 +13,7 @@ import {
   US_ALLERGENS,
   ingredientSchema,
 } from '../../../src/core/larder';
-import { problemsOf } from '../../../src/core/validation';
+import { limitsAt, problemsOf } from '../../../src/core/validation';
 import { demoIngredients, demoLarder } from '../things';
 
 test('the demo larder: about sixty ingredients and more, each sound, with its source, parts adding up to 100 g', () => {
@@ -100,4 +100,27 @@ test('fuzz: any cells give an ingredient that the schema takes to pieces field b
     }),
     { numRuns: 500 },
   );
+});
+
+test('a table takes just what the larder takes: the limits of each column are those of its field', () => {
+  const read = (column: string, text: string) => ingredientFromRow({ name: 'x', [column]: text }, null);
+  const limits = {
+    ...{ g_per_ml: 'densityGPerMl', one_weighs_g: 'unitMassG', grain_mm: 'grainMm', held_g: 'heldG' },
+    ...{ usable_percent: 'usablePercent', keeps_days_room: 'keepDays.room', sucrose: 'sugarKinds.sucrose' },
+  };
+  for (const [column, field] of Object.entries(limits)) {
+    const { min, max } = limitsAt(ingredientSchema, field);
+    for (const figure of [min, max]) {
+      const found = read(column, figure.toLocaleString('en', { useGrouping: false, maximumFractionDigits: 20 }));
+      assert.ok(found.ok, `${column} ${figure}`);
+      assert.ok(ingredientSchema.isValidSync(found.value), `${column} ${figure}`);
+    }
+    const over = read(column, String(max * 1.01 + 1));
+    assert.ok(!over.ok && over.problems[0]!.column === column, column);
+  }
+  const state = read('g_per_ml_by_state', 'packed=26');
+  assert.ok(!state.ok && state.problems[0]!.column === 'g_per_ml_by_state');
+  assert.ok(read('g_per_ml_by_state', 'packed=24').ok);
+  const day = ingredientFromRow({ name: 'x', pack: 'bag', pack_g: '5', price: '1', priced_on: '2026-02-31' }, null);
+  assert.ok(!day.ok && day.problems[0]!.column === 'priced_on');
 });

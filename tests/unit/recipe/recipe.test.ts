@@ -241,3 +241,21 @@ test('gaps in a line: less a spoonful, what remains, big spoons, a bag of unknow
   const plenty = read('1 1/2 cups plain flour, you may not need all');
   assert.deepEqual([plenty.status, plenty.quantity, plenty.larder], ['read', 1.5, 'plain flour']);
 });
+
+test('entities of imported documents are decoded, however often they were encoded', () => {
+  const lineOf = (line: string) =>
+    recipesFromJsonLd(JSON.stringify({ '@type': 'Recipe', name: 'x', recipeIngredient: [line] }))[0]!.text.trim();
+  for (const [written, meant] of [
+    ['Heat to 350 &amp;deg;F', 'Heat to 350 °F'],
+    ['200 ml cr&egrave;me fra&icirc;che', '200 ml crème fraîche'],
+    ['&frac23; cup sugar', '⅔ cup sugar'],
+    ['&#8531; cup oats', '⅓ cup oats'],
+    ['&#x2153; cup oats', '⅓ cup oats'],
+    ['1&ndash;2 tsp baker&rsquo;s yeast', '1–2 tsp baker’s yeast'],
+    ['&lt;b&gt;100 g&lt;/b&gt; butter', '100 g butter'],
+    ['salt &amp; pepper', 'salt & pepper'],
+    ['jalape&ntilde;o &copy', 'jalapeño ©'],
+    ['5 &unknown; things', '5 &unknown; things'],
+  ] as const)
+    assert.equal(lineOf(written), meant);
+});

@@ -6,7 +6,8 @@
   import { page } from '$app/state';
   import { withThickness } from '../../../core/scale';
   import { allergensIn, plan, type Plan, type Selling } from '../../../core/usecases';
-  import { namesNeeded } from '../../../core/slab';
+  import type { RunMinutes } from '../../../core/cost';
+  import { namesNeeded, type Slab } from '../../../core/slab';
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
   import { isFree } from '$lib/keys';
@@ -49,6 +50,12 @@
     },
     get run() {
       return readyIn.run;
+    },
+    get price() {
+      return readyIn.run === null ? null : (selling?.price ?? null);
+    },
+    get isPriceCurrent() {
+      return isPriceCurrent;
     },
     get shop() {
       return shop;
@@ -120,8 +127,19 @@
 
   const today = new Date().toISOString().slice(0, 10);
   const selling = $derived(sellingOf?.(draft.slab, larder, shop, now, readyIn.run, today) ?? null);
+  const isPriceCurrent = $derived(readyIn.of === draft.slab);
+  /** The labour of the version as saved: noted while nothing is changed, else worked out by itself. */
+  let saved = $state.raw<{ readonly of: Slab; readonly run: RunMinutes } | null>(null);
+  const savedIn = new ReadyIn();
+  const savedRun = $derived(saved?.of === draft.kept ? saved.run : savedIn.of === draft.kept ? savedIn.run : null);
+  $effect(() => {
+    if (!draft.changed && isPriceCurrent && readyIn.run) saved = { of: draft.kept, run: readyIn.run };
+    else if (draft.changed && untrack(() => savedRun) === null)
+      savedIn.ask(draft.kept, namedIngredients(draft.kept, larder), shop, new Date());
+  });
+  onDestroy(() => savedIn.close());
   const keptSelling = $derived(
-    draft.changed ? (sellingOf?.(draft.kept, larder, shop, kept, readyIn.run, today) ?? null) : selling,
+    draft.changed ? (sellingOf?.(draft.kept, larder, shop, kept, savedRun, today) ?? null) : selling,
   );
   /** A plan with what the second reader says of price, pack and label as well. */
   const withSelling = (of: Plan, sold: Selling | null): Plan =>
@@ -242,10 +260,11 @@
   {/if}
   <Tray
     figures={{
-      ...{ plan: withSelling(now, selling), allergens, soldAt: soldAtOf(selling) },
+      ...{ plan: withSelling(now, selling), allergens },
+      soldAt: selling && !isPriceCurrent ? '…' : soldAtOf(selling),
       kept: withSelling(kept, keptSelling),
       keptAllergens: allergensIn(draft.kept, larder),
-      keptSoldAt: soldAtOf(keptSelling),
+      keptSoldAt: draft.changed && savedRun === null ? null : soldAtOf(keptSelling),
       slab: draft.slab,
       readyIn: readyIn.minutes === null ? null : { minutes: readyIn.minutes, handsMinutes: readyIn.handsMinutes },
     }}

@@ -1,6 +1,6 @@
 <!-- What a piece is sold for and where that goes; what changes it; what else might be done with the slab. -->
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
+  import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import { formatDuration, percent } from '$lib/figures';
   import { money } from '$lib/money';
@@ -22,7 +22,7 @@
 
   const work = slabWork();
   const slab = $derived(work.draft.slab);
-  const price = $derived(work.selling?.price ?? null);
+  const price = $derived(work.price);
   const show = $derived.by(() => {
     const coin = 10 ** (price?.digits ?? 2);
     const { currency } = work.plan.cost;
@@ -71,44 +71,46 @@
         <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
       </Nothing>
     {:else if !price}
-      <p class="quiet" role="status">Working it out</p>
+      <InlineLoading description="Calculating…" />
     {:else if parts.length === 0}
       <Nothing title="Nothing is sold of it yet">
         <p>Lay it in Build and cut it in Cut: what a piece is sold for stands here.</p>
       </Nothing>
     {:else}
-      <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (looked = 'opened'))} />
-      <div class="leaves">
-        <Leaves label="Looked at in other ways" leaves={LEAVES} bind:chosen={looked}>
-          {#snippet leaf(key)}
-            {#if key === 'opened'}<PartOpened
-                {price}
-                {part}
-                {show}
-                ofPiece={parts.find(({ key: one }) => one === part)?.coins ?? 0}
-              />
-            {:else if key === 'dearer'}
-              {#await import('./Dearer.svelte') then { default: Dearer }}<Dearer {price} />{/await}
-            {:else if key === 'time'}
-              {#await import('./OverTime.svelte') then { default: OverTime }}<OverTime />{/await}
-            {:else if key === 'went'}
-              {#await import('./AsItWent.svelte') then { default: AsItWent }}<AsItWent {price} {show} />{/await}
-            {:else if !answer}<p class="quiet" role="status">Working it out</p>
-            {:else if key === 'cuts'}
-              {@const { cuts } = answer}
-              {#await import('./OtherCuts.svelte') then { default: OtherCuts }}<OtherCuts {cuts} {show} />{/await}
-            {:else}
-              {@const { runs } = answer}
-              {#await import('./MoreAtOnce.svelte') then { default: MoreAtOnce }}<MoreAtOnce {runs} {show} />{/await}
-            {/if}
-          {/snippet}
-        </Leaves>
+      <div class="parts" class:calculating={!work.isPriceCurrent} aria-busy={!work.isPriceCurrent}>
+        <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (looked = 'opened'))} />
+        <div class="leaves">
+          <Leaves label="Looked at in other ways" leaves={LEAVES} bind:chosen={looked}>
+            {#snippet leaf(key)}
+              {#if key === 'opened'}<PartOpened
+                  {price}
+                  {part}
+                  {show}
+                  ofPiece={parts.find(({ key: one }) => one === part)?.coins ?? 0}
+                />
+              {:else if key === 'dearer'}
+                {#await import('./Dearer.svelte') then { default: Dearer }}<Dearer {price} />{/await}
+              {:else if key === 'time'}
+                {#await import('./OverTime.svelte') then { default: OverTime }}<OverTime />{/await}
+              {:else if key === 'went'}
+                {#await import('./AsItWent.svelte') then { default: AsItWent }}<AsItWent {price} {show} />{/await}
+              {:else if !answer}<InlineLoading description="Calculating…" />
+              {:else if key === 'cuts'}
+                {@const { cuts } = answer}
+                {#await import('./OtherCuts.svelte') then { default: OtherCuts }}<OtherCuts {cuts} {show} />{/await}
+              {:else}
+                {@const { runs } = answer}
+                {#await import('./MoreAtOnce.svelte') then { default: MoreAtOnce }}<MoreAtOnce {runs} {show} />{/await}
+              {/if}
+            {/snippet}
+          </Leaves>
+        </div>
       </div>
     {/if}
   {/snippet}
   {#snippet hand()}
     {#if price && kinds.length > 0}
-      <dl class="totals panel figures">
+      <dl class="totals panel figures" class:calculating={!work.isPriceCurrent} aria-busy={!work.isPriceCurrent}>
         <div class="sold">
           <dt>Sold at{price.pricing.taxPercent > 0 && price.pricing.taxIncluded ? ', tax in it' : ''}</dt>
           <dd>
@@ -130,7 +132,7 @@
           <dd>{price.earned.marginPerHour === null ? '-' : show(price.earned.marginPerHour)}</dd>
         </div>
       </dl>
-      <p class="note figures">
+      <p class="note figures" class:calculating={!work.isPriceCurrent}>
         {#if price.earned.breakEvenPieces !== null}Pays for itself once
           <b>{price.earned.breakEvenPieces}</b> are sold.
         {:else}At this price it never pays for itself.{/if}
@@ -143,8 +145,10 @@
       {#await import('./Unpriced.svelte') then { default: Unpriced }}<Unpriced />{/await}
     {/if}
     {#if price && kinds.length > 0}
-      <RunTable {price} {show} />
-      <Channels {price} {show} />
+      <div class="parts" class:calculating={!work.isPriceCurrent}>
+        <RunTable {price} {show} />
+        <Channels {price} {show} />
+      </div>
       <p class="quiet note">
         Rates, tax, the ladder of prices and channels are the shop's: <a href="/settings#prices">settings</a>. All slabs
         with all channels: <a href="/prices">price list</a>.
@@ -154,6 +158,10 @@
 </Board>
 
 <style>
+  .parts {
+    display: contents;
+  }
+
   .totals {
     display: grid;
     grid-template-columns: repeat(4, auto);

@@ -29,7 +29,7 @@
 
   /** Another way of asking begins with the price as it stands. */
   function askBy(next: Way) {
-    const sold = work.selling?.price;
+    const sold = work.price;
     const [kind] = sold?.earned.kinds ?? [];
     if (!sold || !kind) return set({ ...NONE, [next]: next === 'price' ? 1 : 0.6 }, 'ask');
     const share = kind.net > 0 ? Math.max(0, (kind.net - kind.cost) / kind.net) : 0;
