@@ -1,4 +1,4 @@
-import type { CutSpec } from '../slab';
+import type { CutSpec, PieceShape } from '../slab';
 import { outlineAt, volumeMlTo, type Tin } from '../tin';
 import { layOut } from './layout';
 import type { Point } from './moments';
@@ -97,9 +97,16 @@ export function cutSlab(tin: Tin, heightMm: number, strata: readonly Stratum[], 
   };
 }
 
+/** The least part of its face that a piece of each shape must have to be sold as one. */
+const LEAST_FACE: Readonly<Record<PieceShape, number>> = {
+  rectangle: NOTHING,
+  triangle: NOTHING,
+  diamond: HALF_DIAMOND,
+};
+
 /** Which regions of a layout there is something to pick up of; the others are trim. */
-function picksUp({ regions }: Layout, piecesMm2: readonly number[], { shape }: CutSpec): boolean[] {
-  const least = shape === 'diamond' ? HALF_DIAMOND : NOTHING;
+function picksUp({ regions }: Layout, piecesMm2: readonly number[], { shape = 'rectangle' }: CutSpec): boolean[] {
+  const least = LEAST_FACE[shape];
   return regions.map(({ faceMm2, kind }, i) => kind !== '' && piecesMm2[i]! / faceMm2 >= least);
 }
 

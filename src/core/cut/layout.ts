@@ -1,4 +1,4 @@
-import type { CutSpec } from '../slab';
+import type { CutSpec, PieceShape } from '../slab';
 import { outlineAt, type Outline, type Tin } from '../tin';
 import { diamonds } from './diamonds';
 import { gridOf, type Grid, type Side } from './grid';
@@ -19,15 +19,32 @@ export function layOut(tin: Tin, heightMm: number, cut: CutSpec): Layout | null 
   if (cut.way === 'break') return null;
   if (cut.way === 'wedges') return wedges(outline, cut);
   if (cut.strips && cut.strips.length > 0) return stripsOf(outline, cut);
-  if (cut.shape === 'diamond') return diamonds(outline, cut);
-  const grid = gridOf(tin, heightMm, cut);
-  if (!grid) return null;
-  return cut.shape === 'triangle' ? triangles(outline, grid, cut.kerfMm ?? 0) : rectangles(outline, grid);
+  return LAY_OUT[cut.shape ?? 'rectangle'](outline, cut, () => gridOf(tin, heightMm, cut));
 }
+
+type LayOutShape = (outline: Outline, cut: CutSpec, grid: () => Grid | null) => Layout | null;
+
+/** Lays pieces out in the cells of a grid. */
+const inCells =
+  (laid: (outline: Outline, grid: Grid, cut: CutSpec) => Layout): LayOutShape =>
+  (outline, cut, gridFor) => {
+    const grid = gridFor();
+    return grid && laid(outline, grid, cut);
+  };
+
+/** How pieces of each shape are laid out. */
+const LAY_OUT: Readonly<Record<PieceShape, LayOutShape>> = {
+  rectangle: inCells((outline, grid) => rectangles(outline, grid)),
+  triangle: inCells((outline, grid, cut) => triangles(outline, grid, cut.kerfMm ?? 0)),
+  diamond: (outline, cut) => diamonds(outline, cut),
+};
+
+/** Whether the lines of each shape go straight through the slab, both ways. */
+const GOES_THROUGH: Readonly<Record<PieceShape, boolean>> = { rectangle: true, triangle: true, diamond: false };
 
 /** Whether a cut is straight lines through the whole slab, both ways: such lines can be pulled one by one. */
 export const isOnLines = (cut: CutSpec): boolean =>
-  (cut.way ?? 'grid') === 'grid' && !cut.strips?.length && cut.shape !== 'diamond';
+  (cut.way ?? 'grid') === 'grid' && !cut.strips?.length && GOES_THROUGH[cut.shape ?? 'rectangle'];
 
 /** Spans from the middle; where nothing is trimmed the outer pieces reach to the wall, wherever that is. */
 export function reach(side: Side): (readonly [number, number])[] {

@@ -1,5 +1,6 @@
 import { isKind, type IngredientKind, type Thing } from '../classify';
 import type { Figures } from '../measure';
+import { PLACE_FACTS, PLACES } from '../slab';
 import type { LineRecord, RunPlan, RunRecord, StepRecord } from '../run';
 import { TEMPER_CURVES } from '../sugar';
 import { stepInShort } from '../time';
@@ -215,7 +216,9 @@ export const FACTS = {
   chocolateHot: (of) => chocolateC(of, (celsius) => `the chocolate was at ${of.figures.temperature.say(celsius)}`),
   coldPlace: ({ plan }) => {
     const cold = plan.steps.find(
-      (step) => isSet(step) && step.occupies.some((what) => what === 'fridge' || what === 'freezer'),
+      (step) =>
+        isSet(step) &&
+        step.occupies.some((what) => PLACES.some((place) => place === what && PLACE_FACTS[place].isCold)),
     );
     return { holds: cold !== undefined, said: cold ? `"${cold.text}" stood in the cold` : 'nothing stood in the cold' };
   },

@@ -1,5 +1,5 @@
 import type { Ingredient } from '../larder';
-import type { Place, Slab } from '../slab';
+import { PLACE_FACTS, type Place, type Slab } from '../slab';
 
 /** The day so many days after another, YYYY-MM-DD. */
 export function dayAfter(day: string, days: number): string {
@@ -16,7 +16,7 @@ export interface Keeping {
 }
 
 /** Days that an ingredient permits at a place; what stands on marble stands in the room. */
-const permitted = ({ keepDays }: Ingredient, place: Place) => keepDays?.[place === 'marble' ? 'room' : place];
+const permitted = ({ keepDays }: Ingredient, place: Place) => keepDays?.[PLACE_FACTS[place].keepsAs];
 
 /** How long a slab keeps: the shorter of what it says itself and of what its ingredients permit there. */
 export function keepingOf({ keep }: Pick<Slab, 'keep'>, ingredients: readonly (Ingredient | null)[]): Keeping {

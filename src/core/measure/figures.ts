@@ -54,8 +54,8 @@ export type Quantity = { [K in keyof Figures]: Figures[K] extends Written ? K : 
 
 const LONG_MM = 100;
 const MM2_PER_CM2 = 100;
-export const G_PER_OZ = GRAMS_IN.oz!;
-export const G_PER_LB = GRAMS_IN.lb!;
+export const G_PER_OZ = GRAMS_IN.oz;
+export const G_PER_LB = GRAMS_IN.lb;
 const OZ_PER_LB = 16;
 const ML_PER_L = 1000;
 const MM_PER_M = 1000;
@@ -181,7 +181,7 @@ export function figuresIn(shownIn: ShownIn | undefined, measures: Measures): Fig
   const isCups = shownIn?.volume === 'cups';
   const length = LENGTHS[shownIn?.length ?? 'mm'];
   const mass = MASSES[shownIn?.mass ?? 'grams'];
-  const cupMl = ML_IN[measures].cup!;
+  const cupMl = ML_IN[measures].cup;
   const massG = isOunces ? G_PER_OZ : 1;
   return {
     temperature: isF ? FAHRENHEIT : CELSIUS,
@@ -198,7 +198,7 @@ export function figuresIn(shownIn: ShownIn | undefined, measures: Measures): Fig
     ),
     duration: DURATION,
     altitude: shownIn?.length === 'inches' ? FEET : METRES,
-    priceMass: isOunces ? { unit: 'lb', massG: GRAMS_IN.lb! } : { unit: 'kg', massG: 1000 },
+    priceMass: isOunces ? { unit: 'lb', massG: GRAMS_IN.lb } : { unit: 'kg', massG: 1000 },
     bothTemperatures: (celsius) =>
       isF
         ? `${FAHRENHEIT.say(celsius)}, ${CELSIUS.say(celsius, 1)}`

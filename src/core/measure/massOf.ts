@@ -1,4 +1,4 @@
-import { GRAMS_IN, isVolume, mlIn, type Measures, type Unit } from './units';
+import { GRAMS_IN, isMass, isVolume, mlIn, type CountUnit, type Measures, type Unit } from './units';
 
 /** What must be known of an ingredient to weigh an amount of it. The larder's ingredients are such things. */
 export interface Measurable {
@@ -49,20 +49,26 @@ export function densityFor(stuff: Measurable, state: string | undefined): number
  */
 export function massOf(amount: Amount, stuff: Measurable, measures: Measures): Weighed {
   const { quantity, unit, state } = amount;
-  const grams = GRAMS_IN[unit];
-  if (grams !== undefined) return { ok: true, massG: quantity * grams };
+  if (isMass(unit)) return { ok: true, massG: quantity * GRAMS_IN[unit] };
   if (isVolume(unit)) {
     const ml = mlIn(unit, measures);
     if (ml === null) return { ok: false, why: 'no-such-measure' };
     const density = densityFor(stuff, state);
     return density === null ? { ok: false, why: 'no-density' } : { ok: true, massG: quantity * ml * density };
   }
-  if (unit === 'each') {
-    return stuff.unitMassG === undefined
-      ? { ok: false, why: 'no-unit-mass' }
-      : { ok: true, massG: quantity * stuff.unitMassG };
-  }
+  return massOfCounted[unit](amount, stuff);
+}
+
+const inEach: CountedMass = ({ quantity }, { unitMassG }) =>
+  unitMassG === undefined ? { ok: false, why: 'no-unit-mass' } : { ok: true, massG: quantity * unitMassG };
+
+const inPacks: CountedMass = (amount, stuff) => {
+  const { quantity, state } = amount;
   if (amount.packG !== undefined) return { ok: true, massG: quantity * amount.packG };
   const pack = stuff.packs?.find((listed) => listed.name === state) ?? stuff.packs?.[0];
   return pack ? { ok: true, massG: quantity * pack.massG } : { ok: false, why: 'no-pack' };
-}
+};
+
+type CountedMass = (amount: Amount, stuff: Measurable) => Weighed;
+/** The mass of things that are counted, by what is counted. */
+const massOfCounted: Readonly<Record<CountUnit, CountedMass>> = { each: inEach, pack: inPacks };

@@ -57,8 +57,8 @@ const MASSES: Sizes = {
   gr: 1,
   kilo: 1000,
   kilogram: 1000,
-  ounce: GRAMS_IN.oz!,
-  pound: GRAMS_IN.lb!,
+  ounce: GRAMS_IN.oz,
+  pound: GRAMS_IN.lb,
 };
 const DURATIONS: Sizes = {
   min: 1,
@@ -76,9 +76,9 @@ const CELSIUS = /^(°? ?c|celsius|degrees? c(elsius)?)$/;
 const FAHRENHEIT = /^(°? ?f|fahrenheit|degrees? f(ahrenheit)?)$/;
 
 function volumesIn(measures: Measures): Sizes {
-  const own: Sizes = ML_IN[measures];
-  const pint = own.pint ?? ML_IN.imperial.pint!;
-  const floz = own.floz ?? ML_IN.imperial.floz!;
+  const own = ML_IN[measures];
+  const pint = own.pint ?? ML_IN.imperial.pint;
+  const floz = own.floz ?? ML_IN.imperial.floz;
   return {
     ...own,
     cl: 10,

@@ -37,7 +37,7 @@ const runsOf = new Map<Measures, readonly Run[]>();
 function runs(measures: Measures): readonly Run[] {
   const known = runsOf.get(measures);
   if (known) return known;
-  const size = SIZES.map(([unit, , share]) => ML_IN[measures][unit]! * share);
+  const size = SIZES.map(([unit, , share]) => ML_IN[measures][unit] * share);
   const all: Run[] = [{ ml: 0, parts: [] }];
   const grow = (run: Run, from: number) => {
     if (run.parts.length === MOST_PARTS) return;
@@ -94,7 +94,7 @@ function say(cups: number, parts: readonly number[]): string {
  * @example spoonRun(30, 'metric') // { text: '2 tbsp', error: 0 }
  */
 export function spoonRun(volumeMl: number, measures: Measures): SpoonRun {
-  const cupMl = ML_IN[measures].cup!;
+  const cupMl = ML_IN[measures].cup;
   const list = runs(measures);
   let best: { cups: number; parts: readonly number[]; error: number; length: number } | null = null;
   const most = Math.floor((volumeMl * (1 + TOLERANCE)) / cupMl);

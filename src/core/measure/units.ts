@@ -38,8 +38,20 @@ export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5)
 /** @example fahrenheitOf(100) // 212 */
 export const fahrenheitOf = (celsius: number): number => (celsius * 9) / 5 + 32;
 
+/** What each unit measures: mass, volume, or a number of things. */
+export const UNIT_KINDS = {
+  ...{ g: 'mass', kg: 'mass', oz: 'mass', lb: 'mass', stick: 'mass' },
+  ...{ ml: 'volume', l: 'volume', cup: 'volume', tbsp: 'volume', tsp: 'volume', floz: 'volume', pint: 'volume' },
+  ...{ pinch: 'volume', dash: 'volume' },
+  ...{ each: 'count', pack: 'count' },
+} as const satisfies Readonly<Record<Unit, 'mass' | 'volume' | 'count'>>;
+type UnitOf<K> = { [U in Unit]: (typeof UNIT_KINDS)[U] extends K ? U : never }[Unit];
+type MassUnit = UnitOf<'mass'>;
+type VolumeUnit = UnitOf<'volume'>;
+export type CountUnit = UnitOf<'count'>;
+
 /** Grams in one of each unit of mass. A stick is the US stick of butter. */
-export const GRAMS_IN: Readonly<Partial<Record<Unit, number>>> = {
+export const GRAMS_IN: Readonly<Record<MassUnit, number>> = {
   g: 1,
   kg: 1000,
   oz: 28.3495,
@@ -47,17 +59,15 @@ export const GRAMS_IN: Readonly<Partial<Record<Unit, number>>> = {
   stick: 113.398,
 };
 
-type VolumeUnit = 'ml' | 'l' | 'cup' | 'tbsp' | 'tsp' | 'floz' | 'pint' | 'pinch' | 'dash';
-
 const ANYWHERE = { ml: 1, l: 1000, pinch: 0.3, dash: 0.6 };
 
-/** Millilitres in one of each unit of volume, by standard. The metric standards know no fluid ounce and no pint. */
-export const ML_IN: Readonly<Record<Measures, Readonly<Partial<Record<VolumeUnit, number>>>>> = {
+/** Millilitres in one of each unit of volume, by standard; `null` where the standard has no such unit. */
+export const ML_IN = {
   us: { ...ANYWHERE, cup: 236.588, tbsp: 14.787, tsp: 4.929, floz: 29.574, pint: 473.176 },
-  metric: { ...ANYWHERE, cup: 250, tbsp: 15, tsp: 5 },
-  au: { ...ANYWHERE, cup: 250, tbsp: 20, tsp: 5 },
+  metric: { ...ANYWHERE, cup: 250, tbsp: 15, tsp: 5, floz: null, pint: null },
+  au: { ...ANYWHERE, cup: 250, tbsp: 20, tsp: 5, floz: null, pint: null },
   imperial: { ...ANYWHERE, cup: 284.131, tbsp: 17.758, tsp: 5.919, floz: 28.413, pint: 568.261 },
-};
+} as const satisfies Readonly<Record<Measures, Readonly<Record<VolumeUnit, number | null>>>>;
 
 /** Names of the standards as a maker says them. */
 export const MEASURES_NAMED: Readonly<Record<Measures, string>> = {
@@ -73,10 +83,11 @@ export const MEASURES_NAMED: Readonly<Record<Measures, string>> = {
  * @example mlIn('tbsp', 'au') // 20
  */
 export function mlIn(unit: Unit, measures: Measures): number | null {
-  return (ML_IN[measures] as Partial<Record<Unit, number>>)[unit] ?? null;
+  return isVolume(unit) ? ML_IN[measures][unit] : null;
 }
 
 /** Whether the unit is a volume in any standard. */
-export function isVolume(unit: Unit): boolean {
-  return unit in ML_IN.us;
-}
+export const isVolume = (unit: Unit): unit is VolumeUnit => UNIT_KINDS[unit] === 'volume';
+
+/** Whether the unit is a mass. */
+export const isMass = (unit: Unit): unit is MassUnit => UNIT_KINDS[unit] === 'mass';

@@ -1,15 +1,12 @@
 import type { Place } from '../slab';
 
 /** Where a sentence has something stand. */
-const PLACES: readonly (readonly [Place, RegExp])[] = [
-  ['freezer', /\b(?:freezer|freeze|frozen)\b/i],
-  ['fridge', /\b(?:fridge|refrigerat\w*|chill(?:ed|ing|er)?|cold box|icebox)\b/i],
-  ['marble', /\b(?:marble|granite) (?:slab|board|top|counter|worktop)\b|\bon (?:the )?marble\b/i],
-  [
-    'room',
-    /\b(?:room temperature|room temp|cool(?:er|est)? (?:dry )?(?:place|spot|room)|on (?:the|a) (?:side|counter|countertop|bench|worktop|work surface)|(?:wire|cooling|cake) rack|on (?:a|the) rack|larder|pantry|cupboard|somewhere cool)\b/i,
-  ],
-];
+const WORDS: Readonly<Record<Place, RegExp>> = {
+  freezer: /\b(?:freezer|freeze|frozen)\b/i,
+  fridge: /\b(?:fridge|refrigerat\w*|chill(?:ed|ing|er)?|cold box|icebox)\b/i,
+  marble: /\b(?:marble|granite) (?:slab|board|top|counter|worktop)\b|\bon (?:the )?marble\b/i,
+  room: /\b(?:room temperature|room temp|cool(?:er|est)? (?:dry )?(?:place|spot|room)|on (?:the|a) (?:side|counter|countertop|bench|worktop|work surface)|(?:wire|cooling|cake) rack|on (?:a|the) rack|larder|pantry|cupboard|somewhere cool)\b/i,
+};
 /** What it stands in, wherever that is: in the room, where nothing else is said. */
 const IN_ITS_TIN =
   /\b(?:airtight|air-tight|biscuit tin|cookie jar|sealed jar|in (?:(?:a|the|its) )?(?:tin|tray|pan))\b/i;
@@ -24,7 +21,7 @@ const NOT_THERE =
 /** The place of a set or a keeping, or null where none is named. "Not in the fridge" names none. */
 export function placeIn(sentence: string): Place | null {
   const said = sentence.replace(NOT_THERE, '');
-  const found = PLACES.flatMap(([place, words]) => {
+  const found = (Object.entries(WORDS) as [Place, RegExp][]).flatMap(([place, words]) => {
     const at = said.search(words);
     return at === -1 ? [] : [{ place, at }];
   });

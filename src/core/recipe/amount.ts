@@ -1,5 +1,5 @@
 import { parseIngredient } from 'parse-ingredient';
-import { GRAMS_IN, isVolume, mlIn, type Measures, type Unit } from '../measure';
+import { GRAMS_IN, isMass, mlIn, UNIT_KINDS, type Measures, type Unit } from '../measure';
 import { NO_UNITS, PACK_WORDS, UNIT_MEANINGS, WRITTEN_UNITS } from './kitchenUnits';
 
 /** An amount as it is written, in a unit that a line may have. */
@@ -96,14 +96,13 @@ function single(text: string): Led | null {
   );
 }
 
-const kindOf = (unit: Unit) => (GRAMS_IN[unit] !== undefined ? 'mass' : isVolume(unit) ? 'volume' : 'count');
+const kindOf = (unit: Unit) => UNIT_KINDS[unit];
 /** Units that follow one another without a word between: 1 lb 4 oz. */
 const FOLLOWS: Partial<Record<Unit, Unit>> = { lb: 'oz', kg: 'g', l: 'ml', pint: 'floz' };
 
 /** How many of `to` one `from` is, or null where they do not measure the same. */
 function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
-  const grams = [GRAMS_IN[from], GRAMS_IN[to]];
-  if (grams[0] !== undefined && grams[1] !== undefined) return grams[0] / grams[1];
+  if (isMass(from) && isMass(to)) return GRAMS_IN[from] / GRAMS_IN[to];
   const ml = [mlIn(from, measures), mlIn(to, measures)];
   return ml[0] !== null && ml[1] !== null ? ml[0]! / ml[1]! : null;
 }

@@ -22,20 +22,21 @@ export interface TinSupport {
 }
 
 /** Usual surface coefficients, W/m2 K, and air temperatures, deg C; the room has the shop's. Engineering handbook ranges. */
-export const PLACE_AIR: Readonly<Record<Place, { readonly h: number; readonly airC: number | null }>> = {
-  room: { h: 8, airC: null },
-  fridge: { h: 7, airC: 4 },
-  freezer: { h: 9, airC: -18 },
-  marble: { h: 8, airC: null },
+export const PLACE_AIR: Readonly<
+  Record<Place, { readonly h: number; readonly airC: number | null; readonly below: number | null }>
+> = {
+  room: { h: 8, airC: null, below: null },
+  fridge: { h: 7, airC: 4, below: null },
+  freezer: { h: 9, airC: -18, below: null },
+  marble: { h: 8, airC: null, below: 60 },
 };
-const MARBLE_BELOW = 60;
 
 /** What both faces of a tin meet in a place. */
 export function facesIn(place: Place, { roomC, fitted, airFactor = 1 }: PlaceSettings, support: TinSupport): Faces {
   const usual = PLACE_AIR[place];
   const h = (fitted?.[place] ?? usual.h) * airFactor;
   const airC = usual.airC ?? roomC;
-  const below = place === 'marble' ? MARBLE_BELOW : support.on === 'shelf' ? h / 2 : h;
+  const below = usual.below ?? (support.on === 'shelf' ? h / 2 : h);
   return { top: { h: support.foil ? h / 2 : h, airC }, bottom: { h: below, airC } };
 }
 

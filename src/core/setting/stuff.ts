@@ -1,6 +1,6 @@
 import type { Composition } from '../larder';
 import { butterfatG, chocolateG, isKind, type Behaviour, type LayerPart } from '../classify';
-import { endPointC, type ExpandedSlab, type Layer, type Place } from '../slab';
+import { endPointC, PLACE_FACTS, type ExpandedSlab, type Layer, type Place } from '../slab';
 import { sugarShareAtBoil } from '../sugar';
 import type { Firmness } from './firmness';
 import { glassFirmness, glassTransitionC } from './glass';
@@ -43,7 +43,7 @@ export function firmnessIn(layer: Layer, laid: Laid): { firmness: Firmness; late
     coconutFat: share(coconutFatG(parts)),
   };
   const water = share(grams.water);
-  if (place === 'freezer' && water > FREEZES) {
+  if (PLACE_FACTS[place].freezes && water > FREEZES) {
     const freezingC = freezingPointC(grams.water, grams.sugars);
     const firmness = iceFirmness(freezingC);
     return { firmness, latents: [...latentsOf(shares, firmness), ...iceLatents(water, freezingC)] };

@@ -25,6 +25,19 @@ export type Spread = (typeof SPREADS)[number];
 export const PLACES = ['room', 'fridge', 'freezer', 'marble'] as const;
 export type Place = (typeof PLACES)[number];
 
+/** What each place is to what stands in it: whether it is cold, whether it freezes, and which shelf life holds there. */
+export const PLACE_FACTS = {
+  room: { isCold: false, freezes: false, keepsAs: 'room' },
+  fridge: { isCold: true, freezes: false, keepsAs: 'fridge' },
+  freezer: { isCold: true, freezes: true, keepsAs: 'freezer' },
+  marble: { isCold: false, freezes: false, keepsAs: 'room' },
+} as const satisfies Readonly<
+  Record<
+    Place,
+    { readonly isCold: boolean; readonly freezes: boolean; readonly keepsAs: 'room' | 'fridge' | 'freezer' }
+  >
+>;
+
 /** Where a pot is left to cool: as it stands, or in a basin of cold water. */
 export const COOLING_PLACES = ['room', 'cold water'] as const;
 export type CoolingPlace = (typeof COOLING_PLACES)[number];

@@ -1,4 +1,4 @@
-import type { Stage } from '../slab';
+import { STAGES, type Stage } from '../slab';
 
 /** A stage of boiled sugar, and how it is known without a thermometer. */
 export interface StageRange {
@@ -17,76 +17,71 @@ export interface StageRange {
  * The stages of boiled sugar at sea level, deg C, as printed in confectioners' handbooks; they touch or leave small gaps, and
  * handbooks differ by some degrees.
  */
-export const STAGE_RANGES: readonly StageRange[] = [
-  {
-    stage: 'thread',
+const RANGES: Readonly<Record<Stage, Omit<StageRange, 'stage'>>> = {
+  thread: {
     fromC: 106,
     toC: 112,
     coldWater: 'Pulls a thread and will not gather into a ball',
     byEye: 'Small lively bubbles; it runs off the spoon in a thread',
     bite: 'a syrup that stays soft',
   },
-  {
-    stage: 'soft ball',
+  'soft ball': {
     fromC: 112,
     toC: 116,
     coldWater: 'Gathers into a ball that flattens when it is lifted',
     byEye: 'Bubbles the size of peas, slower and thicker',
     bite: 'soft and short: fudge, fondant',
   },
-  {
-    stage: 'firm ball',
+  'firm ball': {
     fromC: 118,
     toC: 121,
     coldWater: 'The ball holds its shape and still gives',
     byEye: 'The bubbles heap up and are slow to break',
     bite: 'chewy: soft caramel',
   },
-  {
-    stage: 'hard ball',
+  'hard ball': {
     fromC: 121,
     toC: 130,
     coldWater: 'The ball is hard to squeeze',
     byEye: 'Thick ropy bubbles; the spoon leaves a path',
     bite: 'firm and long: nougat, hard caramel',
   },
-  {
-    stage: 'soft crack',
+  'soft crack': {
     fromC: 132,
     toC: 143,
     coldWater: 'Bends a little, then snaps; it sticks to the teeth',
     byEye: 'Small tight bubbles, a first tinge of straw',
     bite: 'bends before it breaks, sticks to the teeth: toffee',
   },
-  {
-    stage: 'hard crack',
+  'hard crack': {
     fromC: 146,
     toC: 154,
     coldWater: 'Brittle, with a clean snap',
     byEye: 'Few small bubbles, pale gold, and it hardly steams',
     bite: 'glass: brittle, boiled sweets',
   },
-  {
-    stage: 'light caramel',
+  'light caramel': {
     fromC: 160,
     toC: 170,
     coldWater: 'No test: go by the colour',
     byEye: 'Clear gold, and the first smell of caramel',
     bite: 'glass with a taste of caramel',
   },
-  {
-    stage: 'dark caramel',
+  'dark caramel': {
     fromC: 170,
     toC: 180,
     coldWater: 'No test: go by the colour',
     byEye: 'Amber to brown with a wisp of smoke; above 180 °C it burns',
     bite: 'glass, bitter-sweet',
   },
-];
+};
+
+/** The stages in their order, from the coolest. */
+export const STAGE_RANGES: readonly StageRange[] = STAGES.map((stage) => ({ stage, ...RANGES[stage] }));
 
 /** The range of a named stage. */
 export function stageRange(stage: Stage): StageRange {
-  return STAGE_RANGES.find((range) => range.stage === stage)!;
+  return { stage, ...RANGES[stage] };
 }
 
 /**

@@ -5,6 +5,7 @@ import { isCooledFirst, type LayerWait } from '../setting';
 import { isBoiled, type Behaviour } from '../classify';
 import {
   bakedTogether,
+  PLACE_FACTS,
   USUAL_MINUTES,
   type DurationEstimate,
   type ExpandedSlab,
@@ -278,7 +279,7 @@ export function chainOf({
     text: 'Pack and label',
     minutes: minutesAtPace(USUAL_MINUTES.pack, pace) * slabs,
     after: last.map((on) => ({ on, least: 0, most: null })),
-    caution: slab.keep?.place === 'fridge' || slab.keep?.place === 'freezer' ? `${COLD}. ${LABEL}` : LABEL,
+    caution: slab.keep?.place && PLACE_FACTS[slab.keep.place].isCold ? `${COLD}. ${LABEL}` : LABEL,
   });
   return activities;
 }

@@ -15,7 +15,7 @@ import {
   type Nutrition,
 } from '../label';
 import { USUAL_LABELS, type Shop } from '../shop';
-import { expandDividedLines, type ExpandedSlab, type Slab } from '../slab';
+import { expandDividedLines, PLACE_FACTS, type ExpandedSlab, type Slab } from '../slab';
 import type { Problem } from '../validation';
 import type { Plan, PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
@@ -148,7 +148,7 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
   const sold = made.filter(({ id }) => id === kind);
   const count = sold.reduce((sum, kind) => sum + kind.count, 0);
   const pieceG = count > 0 ? sold.reduce((sum, kind) => sum + kind.count * kind.massG, 0) / count : 0;
-  const cold = keeping.place === 'room' || keeping.place === 'marble' ? coldThings(laid, scaled) : [];
+  const cold = PLACE_FACTS[keeping.place].isCold ? [] : coldThings(laid, scaled);
   const unnamed = [...new Set(lines.filter(({ ingredient }) => ingredient === null).map((line) => line.name))];
   const stripped =
     slab.freeFrom?.filter((allergen) =>

@@ -13,7 +13,7 @@ import {
 } from '../cost';
 import { packedIn, type Packed, type PackedPiece } from '../pack';
 import type { Channel, Shop } from '../shop';
-import type { Slab } from '../slab';
+import { PLACE_FACTS, PLACES, type Slab } from '../slab';
 import type { Activity } from '../time';
 import type { Plan, PlannedCut } from './planned';
 
@@ -50,7 +50,7 @@ export interface SlabPrice {
 
 const RISE = 0.1;
 /** What each tin holds back of a cold place counts once: it is as cold for five as for one. */
-const COLD = new Set(['fridge', 'freezer']);
+const COLD: ReadonlySet<string> = new Set(PLACES.filter((place) => PLACE_FACTS[place].isCold));
 
 /** Minutes of hands and of what draws power that the steps of a day take. */
 export function runMinutesOf(

@@ -3,6 +3,7 @@
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import type { LineNow } from '../../core/run';
+  import { PLACES } from '../../core/slab';
   import { stepInShort } from '../../core/time';
   import { countdown } from '$lib/bench/clock';
   import { RunFollower } from '$lib/runFollower.svelte';
@@ -29,7 +30,7 @@
   const figures = $derived(shopFigures());
   const MOST_DUE = 10;
   const MOST_WEIGHED = 14;
-  const PLACES = ['fridge', 'freezer', 'marble', 'oven'] as const;
+  const STANDS_IN = [...PLACES.filter((place) => place !== 'room'), 'oven'];
 
   const open = $derived(followers.filter(({ state }) => state.status === 'open'));
   const byItself = $derived(
@@ -52,7 +53,7 @@
     }
     return null;
   });
-  const placeOf = (occupies: readonly string[]) => PLACES.find((place) => occupies.includes(place)) ?? 'room';
+  const placeOf = (occupies: readonly string[]) => STANDS_IN.find((place) => occupies.includes(place)) ?? 'room';
   const keyOf = ({ preparation, line }: LineNow) => `${preparation} ${line}`;
 </script>
 

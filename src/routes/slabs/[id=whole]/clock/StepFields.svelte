@@ -1,7 +1,7 @@
 <!-- One step of a preparation. -->
 <script lang="ts">
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { USUAL_OVEN_C, type Growth, type Hands, type Step } from '../../../../core/slab';
+  import { PLACES, USUAL_OVEN_C, type Growth, type Hands, type Step } from '../../../../core/slab';
   import { slabLimits } from '$lib/limits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -20,7 +20,7 @@
   const { draft } = slabWork();
   let opened = $state(false);
   const HANDS: Readonly<Record<Hands, string>> = { busy: 'at work', watch: 'stay by it', free: 'nobody needed' };
-  const NEEDS = ['', 'ring', 'oven', 'mixer', 'bench', 'fridge', 'freezer', 'marble'];
+  const NEEDS = ['', 'ring', 'oven', 'mixer', 'bench', ...PLACES.filter((place) => place !== 'room')];
   const GROWS: Readonly<Record<Growth | '', string>> = $derived({
     '': step.cooks ? 'as boils do' : 'as usual for its kind',
     fixed: 'not at all',

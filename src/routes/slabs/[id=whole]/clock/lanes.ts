@@ -1,3 +1,4 @@
+import { PLACES } from '../../../../core/slab';
 import type { DayStep } from '../../../../core/usecases';
 
 /** One lane, in as many rows as things lie in it at once. */
@@ -6,7 +7,8 @@ export interface Lane {
   readonly rows: readonly (readonly DayStep[])[];
 }
 
-const COLD = ['fridge', 'freezer', 'marble'];
+/** Where things stand to set, but for the room, where there is always space. */
+const COLD = PLACES.filter((place) => place !== 'room');
 
 /** Steps in rows in which nothing lies over another. */
 function rowsOf(steps: readonly DayStep[]): DayStep[][] {
