@@ -4,6 +4,7 @@ import { storedJson } from '../../core/validation';
 import { coinDigits } from '../../core/cost';
 import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
+import { cachedRead, forgetReads } from './db/reads';
 import { shopSettings } from './shop';
 
 /** An ingredient on its shelf: `revision` tells whether someone else has changed it since it was read. */
@@ -65,7 +66,12 @@ const DEEPEST = 20;
  *
  * @param deepest how often what compounds are made of is followed
  */
-export function ingredientsNamed(db: Db, names: readonly string[], deepest = DEEPEST): StoredIngredient[] {
+export function ingredientsNamed(db: Db, names: readonly string[], deepest = DEEPEST): readonly StoredIngredient[] {
+  const key = JSON.stringify([deepest, ...new Set(names.map(plainName))]);
+  return cachedRead(db, 'larder', key, () => readNamed(db, names, deepest));
+}
+
+function readNamed(db: Db, names: readonly string[], deepest: number): StoredIngredient[] {
   const rows = db.prepare<[string], Row>(
     `${ROWS} WHERE id IN (
        SELECT coalesce(
@@ -94,7 +100,7 @@ export function larderNames(db: Db, sought: string): string[] {
 }
 
 /** The ingredients that some slabs, and a cupboard that one is to be made from, need of the larder. */
-export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): StoredIngredient[] {
+export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): readonly StoredIngredient[] {
   return ingredientsNamed(
     db,
     slabs.flatMap((slab) => namesNeeded(slab, scale)),
@@ -176,6 +182,7 @@ export function saveIngredient(
   today = new Date().toISOString().slice(0, 10),
 ): SavedIngredient {
   const { name, densityGPerMl = null, unitMassG = null, packs = [], ...facts } = ingredient;
+  forgetReads(db, 'larder');
   const row = { name, plainName: plainName(name), densityGPerMl, unitMassG, facts: JSON.stringify(facts) };
   return db
     .transaction((): SavedIngredient => {
@@ -217,6 +224,7 @@ export type Removed = { readonly ok: true } | { readonly ok: false; readonly rea
  * @param revision as it was read; if someone else has changed it since, it stays
  */
 export function removeIngredient(db: Db, id: number, revision: number): Removed {
+  forgetReads(db, 'larder');
   const isRemoved = db
     .transaction(() => {
       if (db.prepare('DELETE FROM ingredient WHERE id = ? AND revision = ?').run(id, revision).changes === 0)

@@ -2,6 +2,7 @@ import { moneyTurned, type Shop } from '../../core/shop';
 import { storedJson } from '../../core/validation';
 import { coinDigits } from '../../core/cost';
 import type { Db } from './db/open';
+import { cachedRead, forgetReads } from './db/reads';
 import { allTins } from './tins';
 
 /** The shop's settings; what it has on the rack is kept apart. */
@@ -20,7 +21,9 @@ interface Row extends Pick<Settings, 'name' | 'currency' | 'measures' | 'scaleSt
 }
 
 /** The shop's settings with their revision. */
-export function keptSettings(db: Db): KeptSettings {
+export const keptSettings = (db: Db): KeptSettings => cachedRead(db, 'settings', '', () => readSettings(db));
+
+function readSettings(db: Db): KeptSettings {
   const { things, revision, ...row } = db
     .prepare<[], Row>(
       'SELECT revision, name, currency, measures, scale_step_g AS scaleStepG, things FROM shop WHERE id = 1',
@@ -57,6 +60,7 @@ export function saveSettings(
   rate: number | null = null,
   today = new Date().toISOString().slice(0, 10),
 ): SettingsKept {
+  forgetReads(db, 'settings', 'larder');
   return db
     .transaction((): SettingsKept => {
       const latest = keptSettings(db);

@@ -1,5 +1,6 @@
 import type { AnyTin, RackTin } from '../../core/tin';
 import type { Db } from './db/open';
+import { cachedRead, forgetReads } from './db/reads';
 
 /** A tin on the rack: `revision` tells whether someone else has changed it since it was read. */
 export type StoredTin = RackTin & { readonly id: number; readonly revision: number };
@@ -45,7 +46,9 @@ function columnsOf(tin: AnyTin) {
 }
 
 /** The rack, in the order in which tins were added. */
-export function allTins(db: Db): StoredTin[] {
+export const allTins = (db: Db): readonly StoredTin[] => cachedRead(db, 'rack', '', () => readTins(db));
+
+function readTins(db: Db): StoredTin[] {
   return db
     .prepare<[], Row>(`${ROWS} ORDER BY id`)
     .all()
@@ -53,6 +56,7 @@ export function allTins(db: Db): StoredTin[] {
 }
 
 export function addTin(db: Db, { name, count, tin }: RackTin): number {
+  forgetReads(db, 'rack');
   const { lastInsertRowid } = db
     .prepare(
       `INSERT INTO tin (name, count, shape, length_mm, width_mm, diameter_mm, depth_mm, corner_mm, flare_deg)
@@ -64,6 +68,7 @@ export function addTin(db: Db, { name, count, tin }: RackTin): number {
 
 /** Changes a tin; false where it is gone or someone else has changed it since `revision` was read. */
 export function changeTin(db: Db, { id, revision, name, count, tin }: StoredTin): boolean {
+  forgetReads(db, 'rack');
   return (
     db
       .prepare(
@@ -77,6 +82,7 @@ export function changeTin(db: Db, { id, revision, name, count, tin }: StoredTin)
 
 /** Takes a tin off the rack, unless someone else has changed it since `revision` was read. */
 export function removeTin(db: Db, id: number, revision: number): 'removed' | 'gone' | 'changed-elsewhere' {
+  forgetReads(db, 'rack');
   if (db.prepare('DELETE FROM tin WHERE id = ? AND revision = ?').run(id, revision).changes === 1) return 'removed';
   return db.prepare('SELECT 1 FROM tin WHERE id = ?').get(id) ? 'changed-elsewhere' : 'gone';
 }

@@ -8,8 +8,9 @@ import { setTimeout } from 'node:timers/promises';
 import fc from 'fast-check';
 import { plainName } from '../../../src/core/larder';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
-import { foundIngredients, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
+import { foundIngredients, ingredientsNamed, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
 import { knownResult, quickResult, resultKey, resultOf } from '../../../src/lib/server/results';
+import { keptSettings, saveSettings } from '../../../src/lib/server/shop';
 import { addSlab, keepSlab, removeSlab, slabNamesFound } from '../../../src/lib/server/slabs';
 import { ryeSlice } from '../things';
 
@@ -127,4 +128,24 @@ test('a statement is prepared once, and one that is plucked stays apart from one
   for (const { n } of rows.iterate())
     for (const { n: m } of db.prepare<[], { n: number }>('SELECT 1 AS n UNION SELECT 2').iterate()) pairs.push([n, m]);
   assert.equal(pairs.length, 4);
+});
+
+test('what was read is read again once it was written, and what a transaction takes back is not remembered', () => {
+  const names = () => ingredientsNamed(db, ['fudge base']).map(({ heldG }) => heldG);
+  assert.deepEqual(names(), []);
+  saveIngredient(db, { name: 'fudge base', heldG: 1 });
+  assert.deepEqual(names(), [1]);
+  assert.throws(
+    () =>
+      db.transaction(() => {
+        const [base] = ingredientsNamed(db, ['fudge base']);
+        saveIngredient(db, { name: 'fudge base', heldG: 2 }, base);
+        assert.deepEqual(names(), [2]);
+        throw new Error('taken back');
+      })(),
+    /taken back/,
+  );
+  assert.deepEqual(names(), [1]);
+  saveSettings(db, keptSettings(db).revision, { roomC: 17 });
+  assert.equal(keptSettings(db).settings.roomC, 17);
 });
