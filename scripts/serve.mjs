@@ -89,6 +89,8 @@ function keepServing() {
     console.error(JSON.stringify({ level: 'error', what, error: String(error?.stack ?? error) }));
   process.on('uncaughtException', report('uncaught exception'));
   process.on('unhandledRejection', report('unhandled rejection'));
+  // A terminal that was closed takes no more lines. That is no fault, and reporting it would be the next one.
+  for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
 }
 
 /** Reads the digest of the sources that the build was made from; empty if the mark is missing. */

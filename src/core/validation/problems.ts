@@ -20,8 +20,35 @@ export function pointer(path: string | undefined): string {
 /** A schema as it is walked: a list knows what its items are, an object what its fields are. */
 type Node = Schema & { readonly innerType?: Schema; readonly fields?: Readonly<Record<string, Schema>> };
 
+/** Values that are remembered for one field. */
+const MAX_KNOWN = 500;
+/** Texts, numbers and flags that were found to fit a field, by its schema. */
+const known = new WeakMap<Schema, Set<unknown>>();
+
+/** The remembered values of a field; none where whether a value fits may depend on its neighbours. */
+function knownValues(schema: Node): Set<unknown> | null {
+  const values = known.get(schema);
+  if (values) return values;
+  // A test that takes a second argument is given what is around the value.
+  if (schema.tests.some(({ OPTIONS }) => (OPTIONS?.test.length ?? 2) > 1)) return null;
+  const fresh = new Set<unknown>();
+  known.set(schema, fresh);
+  return fresh;
+}
+
 /** What one value says against its own schema, without looking into its fields. */
 function ownProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
+  const values = typeof value === 'object' ? null : knownValues(schema);
+  if (values?.has(value)) return [];
+  const problems = checkedProblems(schema, value, parent, path);
+  if (values && problems.length === 0) {
+    if (values.size >= MAX_KNOWN) values.clear();
+    values.add(value);
+  }
+  return problems;
+}
+
+function checkedProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
   try {
     // Yup takes these of itself when it goes into fields; here the walk does.
     const within = { strict: true, abortEarly: false, recursive: false, parent, disableStackTrace: true };
