@@ -30,7 +30,7 @@ function bundlesOf(room) {
   return [
     { name: 'figures', tests: tests.filter((path) => !hasLaws(path)) },
     ...tests.filter(hasLaws).map((path, i) => ({ name: `laws-${i}`, tests: [path] })),
-    { name: 'usecases', tests: USE_CASES[room].map((name) => `tests/unit/usecases/${name}.test.ts`) },
+    { name: 'usecases', tests: (USE_CASES[room] ?? []).map((name) => `tests/unit/usecases/${name}.test.ts`) },
   ].filter(({ tests }) => tests.length > 0);
 }
 

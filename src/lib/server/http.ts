@@ -4,6 +4,10 @@ import { parsedJson, type Problem, type Read } from '../../core/validation';
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
+/** Answers with JSON. For large answers: what Kit offers encodes the text a second time to measure it. */
+export const jsonOf = (value: unknown): Response =>
+  new Response(JSON.stringify(value), { headers: { 'Content-Type': 'application/json' } });
+
 /** What was wrong with a request, as every service answers it. */
 export function refused(problems: readonly Problem[], status = 422): Response {
   return json({ problems }, { status });

@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises';
 import { larderOf, type Larder } from '../../core/larder';
 import { figuresIn } from '../../core/measure';
 import { plan } from '../../core/usecases';
@@ -10,6 +11,9 @@ import { ingredientsFor } from './larder';
 import { shopSettings } from './shop';
 import { quickResult, resultKey } from './results';
 import { slabById, slabNamesFound, type KeptSlab } from './slabs';
+
+/** Cards are worked out for so long before others have their turn, ms. */
+const STRETCH_MS = 20;
 
 /** A slab as its card in the list shows it; `drawn` is null where it cannot be worked out. */
 export interface SlabCard extends Pick<KeptSlab, 'id' | 'keptAt'> {
@@ -47,19 +51,25 @@ export function drawnSlab(slab: Slab, larder: Larder, shop: Shop) {
  *
  * @param from how many to skip
  */
-export function slabCards(
+export async function slabCards(
   db: Db,
   sought: string,
   from: number,
   most: number,
-): { cards: SlabCard[]; count: number; all: number } {
+): Promise<{ cards: SlabCard[]; count: number; all: number }> {
   const { names, count, all } = slabNamesFound(db, sought, from, most);
   const shop = shopSettings(db);
-  const cards = names.map(({ id }) => {
-    const kept = slabById(db, id)!;
+  const cards: SlabCard[] = [];
+  let until = performance.now() + STRETCH_MS;
+  for (const { id } of names) {
+    const kept = slabById(db, id);
+    if (!kept) continue;
     const ingredients = ingredientsFor(db, [kept.slab]);
     const key = resultKey('card', kept.slab, ingredients, shop);
-    return { ...quickResult(key, () => cardOf(kept, larderOf(ingredients), shop)), id, keptAt: kept.keptAt };
-  });
+    cards.push({ ...quickResult(key, () => cardOf(kept, larderOf(ingredients), shop)), id, keptAt: kept.keptAt });
+    if (performance.now() < until) continue;
+    await setImmediate();
+    until = performance.now() + STRETCH_MS;
+  }
   return { cards, count, all };
 }

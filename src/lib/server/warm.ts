@@ -1,5 +1,5 @@
 import type { Db } from './db/open';
-import { warmDay } from './planRun';
+import { warmRun } from './planRun';
 import { warmPrice } from './pricesOf';
 
 /**
@@ -7,5 +7,5 @@ import { warmPrice } from './pricesOf';
  * is told when it is asked for.
  */
 export function warm(db: Db, slabId: number): void {
-  setImmediate(() => void Promise.allSettled([warmPrice(db, slabId), warmDay(db, slabId)]));
+  setImmediate(() => void Promise.allSettled([warmPrice(db, slabId), warmRun(db, slabId)]));
 }

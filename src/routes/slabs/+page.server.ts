@@ -5,9 +5,9 @@ import { pageOf } from '$lib/pages';
 const MOST = 24;
 
 /** A page of the shop's slabs, each with what its card shows; the plans themselves stay here. */
-export function load({ url }) {
+export async function load({ url }) {
   const { sought, from } = pageOf(url, MOST);
   const db = database();
-  const { cards, count, all } = slabCards(db, sought, from, MOST);
+  const { cards, count, all } = await slabCards(db, sought, from, MOST);
   return { slabs: cards, count, all, sought, from, most: MOST };
 }

@@ -148,15 +148,15 @@ test('long lists: a page of cards is the newest, found by name, and follows ever
   const ids = Array.from({ length: 30 }, (_, i) =>
     addSlab(db, { ...ryeSlice, name: `Slab ${i}` }, '2026-01-01T00:00:00.000Z'),
   );
-  const first = slabCards(db, '', 0, 24);
+  const first = await slabCards(db, '', 0, 24);
   assert.deepEqual([first.cards.length, first.count, first.all], [24, 30, 30]);
-  assert.equal(slabCards(db, '', 24, 24).cards.length, 6);
+  assert.equal((await slabCards(db, '', 24, 24)).cards.length, 6);
   assert.deepEqual(
-    slabCards(db, 'slab 29', 0, 24).cards.map(({ name }) => name),
+    (await slabCards(db, 'slab 29', 0, 24)).cards.map(({ name }) => name),
     ['Slab 29'],
   );
   keepSlab(db, ids[29]!, 1, { ...ryeSlice, name: 'Newest' }, '2026-01-02T00:00:00.000Z');
-  assert.equal(slabCards(db, '', 0, 24).cards[0]!.name, 'Newest');
+  assert.equal((await slabCards(db, '', 0, 24)).cards[0]!.name, 'Newest');
   assert.deepEqual(
     slabVersions(db, ids[29]!).map(({ version }) => version),
     [2, 1],

@@ -64,6 +64,7 @@ const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller:
   template: { isLong: true, smaller: 'use the template as SVG or DXF, or cut fewer pieces' },
   freeFrom: { isLong: false, smaller: 'use fewer lines or layers' },
   timeline: { isLong: false, smaller: 'use fewer steps or layers' },
+  runPlan: { isLong: false, smaller: 'use fewer steps or layers' },
   forecast: { isLong: false, smaller: 'send fewer readings' },
   method: { isLong: false, smaller: 'send the recipe alone, without the text around it' },
   table: { isLong: false, smaller: 'split the table' },

@@ -8,6 +8,7 @@ import { USUAL_LABELS, USUAL_SHOP, type Shop } from '../../../core/shop';
 import { forecastBoil, forecastCool, type Forecast } from '../../../core/sugar';
 import type { Slab } from '../../../core/slab';
 import type { Pace } from '../../../core/time';
+import type { RunPlan } from '../../../core/run';
 import { figuresIn, type Measures } from '../../../core/measure';
 import { readMethod } from '../../../core/method';
 import type { LineRead } from '../../../core/recipe';
@@ -25,6 +26,7 @@ import {
   priceSlab,
   rangedSettingFor,
   runMinutesOf,
+  runPlanOf,
   settingProblems,
   slabLog as slabLogOf,
   withoutAllergen,
@@ -260,6 +262,29 @@ export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayOpti
   const problems = settingProblems(slab, larder, shop, asked);
   if (problems.length > 0) return { ok: false, problems };
   return { ok: true, value: layOutDay(workOf(slab, larder, shop, asked, pace), day, now) };
+}
+
+/** The day of a run that is begun at a moment, round the clock; `because` says why it cannot be made. */
+export function runPlan({
+  slab,
+  ingredients,
+  shop,
+  version,
+  begin,
+}: Omit<SlabTask, 'asked'> & { version: number; begin: string }): Read<RunPlan> {
+  const larder = larderOf(ingredients);
+  const problems = settingProblems(slab, larder, shop);
+  if (problems.length > 0) return { ok: false, problems };
+  const { hands = USUAL_SHOP.hands, ovens = USUAL_SHOP.ovens, rings = USUAL_SHOP.rings } = shop;
+  const means = { hands, ovens, rings };
+  const start = new Date(begin);
+  const asked = { start, deadline: undefined, ...means, hours: [], zone: 'UTC' };
+  const day = layOutDay(workOf(slab, larder, shop), asked, start);
+  if (!day.feasible) return { ok: false, problems: [{ path: '/slab', message: `It cannot be made: ${day.because}` }] };
+  return {
+    ok: true,
+    value: runPlanOf(slab, shop, planOf(slab, larder, shop), day, { version, lot: '', begin, means }),
+  };
 }
 
 /** When a boil or a cooling gets where it is wanted. */

@@ -1,9 +1,8 @@
-import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
 import { tinsOf, cutWork } from '../../../core/slab';
 import { asksForTins, plan } from '../../../core/usecases';
 import { database } from '$lib/server/db';
-import { readBody } from '$lib/server/http';
+import { jsonOf, readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { readPlanRequest } from '$lib/server/requests/plan';
 import { wholeShop } from '$lib/server/shop';
@@ -22,7 +21,7 @@ export async function POST({ request }) {
   const shop = { ...wholeShop(db), ...overrides };
   const { layers } = slab;
   const heavy = cutWork({ layers, tins: asked.tins ?? tinsOf(slab), cut: asked.cut ?? slab.cut }) > AT_ONCE;
-  if (!heavy && !asksForTins(slab, asked)) return json(plan(slab, larderOf(ingredients), shop, asked));
+  if (!heavy && !asksForTins(slab, asked)) return jsonOf(plan(slab, larderOf(ingredients), shop, asked));
   const done = await runTask('plan', { slab, ingredients, shop, asked });
-  return done.ok ? json(done.value) : done.response;
+  return done.ok ? jsonOf(done.value) : done.response;
 }
