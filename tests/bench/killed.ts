@@ -1,6 +1,6 @@
 /** A server that is killed again and again between the events of a run and their answers: what is lost, and what is double. */
 import { once } from 'node:events';
-import { randomUUID } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -17,12 +17,23 @@ export interface Killed {
   readonly sent: number;
   readonly lost: number;
   readonly doubled: number;
+  /** Photos that were sent, and those that are not there as they were in the end. */
+  readonly photos: number;
+  readonly photosLost: number;
   /** How often it was killed before it answered, and how often it had written by then. */
   readonly cut: number;
   readonly unanswered: number;
 }
 
-/** Sends events, kills the server before or while it answers, starts it anew, and sends again what was not answered. */
+/** A picture that no other is like: the head of a JPEG of 10 by 10 pixels, with chance behind it. */
+const photo = (): Buffer =>
+  Buffer.concat([
+    Buffer.from('ffd8ffe000104a46494600010100000100010000ffc0001108000a000a03012200021101031101', 'hex'),
+    randomBytes(40_000),
+    Buffer.from('ffd9', 'hex'),
+  ]);
+
+/** Sends events and photos, kills the server before or while it answers, starts it anew, and sends again what was not answered. */
 export async function killedServer(times: number): Promise<Killed> {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-killed-'));
   const random = randomFrom(17);
@@ -33,6 +44,15 @@ export async function killedServer(times: number): Promise<Killed> {
   const { slabs } = (await (await fetch(`${address}/api/slabs`)).json()) as { slabs: { id: number }[] };
   const { id: run } = (await (await post('/api/runs', { slab: slabs[0]!.id })).json()) as { id: number };
   const sent: string[] = [];
+  const photos = new Map<string, Buffer>();
+  let photosWaiting: string[] = [];
+  const put = (id: string) =>
+    fetch(`${address}/api/runs/${run}/photos/${id}`, {
+      ...{ method: 'PUT', headers: { 'Content-Type': 'image/jpeg' }, body: new Uint8Array(photos.get(id)!) },
+    }).then(
+      ({ ok }) => (ok ? [] : [id]),
+      () => [id],
+    );
   let waiting: { id: string; at: string; kind: string; text: string }[] = [];
   let unanswered = 0;
   let cut = 0;
@@ -49,10 +69,14 @@ export async function killedServer(times: number): Promise<Killed> {
       async (answer) => (answer.ok ? ((await answer.json()) as { known: number }) : null),
       () => null,
     );
+    const taken = randomUUID();
+    photos.set(taken, photo());
+    const photosGoing = Promise.all([...photosWaiting, taken].map(put));
     await new Promise((next) => setTimeout(next, random() * MOST_WAIT_MS));
     child.kill('SIGKILL');
     await once(child, 'exit');
     const answered = await going;
+    photosWaiting = (await photosGoing).flat();
     if (answered && answered.known > 0) unanswered += 1;
     if (answered) waiting = [];
     else cut += 1;
@@ -60,6 +84,13 @@ export async function killedServer(times: number): Promise<Killed> {
   }
   const last = (await (await post(`/api/runs/${run}/events`, waiting)).json()) as { known: number };
   if (last.known > 0) unanswered += 1;
+  await Promise.all(photosWaiting.map(put));
+  const kept = await Promise.all(
+    [...photos].map(async ([id, jpeg]) => {
+      const answer = await fetch(`${address}/api/runs/${run}/photos/${id}`);
+      return jpeg.equals(Buffer.from(await answer.arrayBuffer()));
+    }),
+  );
   const { events } = (await (await fetch(`${address}/api/runs/${run}`)).json()) as { events: { id: string }[] };
   child.kill('SIGTERM');
   await once(child, 'exit');
@@ -68,6 +99,7 @@ export async function killedServer(times: number): Promise<Killed> {
   for (const { id } of events) found.set(id, (found.get(id) ?? 0) + 1);
   return {
     ...{ times, sent: sent.length, cut, unanswered },
+    ...{ photos: photos.size, photosLost: kept.filter((isThere) => !isThere).length },
     lost: sent.filter((id) => !found.has(id)).length,
     doubled: [...found.values()].filter((count) => count > 1).length,
   };

@@ -188,8 +188,8 @@ async function longLog(): Promise<string[]> {
 }
 
 async function killed(): Promise<string> {
-  const { times, sent, lost, doubled, cut, unanswered } = await killedServer(50);
-  return `a server killed ${times} times between events and answers: ${sent} events sent, ${lost} lost, ${doubled} double; ${cut} times it had not answered, ${unanswered} times though it had written (wanted: none lost, none double)`;
+  const { times, sent, lost, doubled, cut, unanswered, photos, photosLost } = await killedServer(100);
+  return `a server killed ${times} times between events and answers: ${sent} events sent, ${lost} lost, ${doubled} double; ${photos} photos sent, ${photosLost} lost; ${cut} times it had not answered, ${unanswered} times though it had written (wanted: none lost, none double)`;
 }
 
 export async function benchRuns(): Promise<string[]> {

@@ -114,7 +114,8 @@ test('TLS: the shop’s own authority vouches for the server, is given away, and
   rmSync(data, { recursive: true, force: true });
 });
 
-test('a server killed between events and answers loses none and doubles none', async () => {
-  const { lost, doubled, sent } = await killedServer(6);
+test('a server killed between events and answers loses no entry and no photo, and doubles none', async () => {
+  const { lost, doubled, sent, photos, photosLost } = await killedServer(6);
   expect([lost, doubled, sent]).toEqual([0, 0, 240]);
+  expect([photos, photosLost]).toEqual([6, 0]);
 });
