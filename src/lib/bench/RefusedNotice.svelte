@@ -33,7 +33,7 @@
 </script>
 
 <Notice harm title="{followed.plan.name}: the server does not accept {what}.">
-  {reasons.join('. ')}. They are still on this device.
+  {reasons.join('. ')}. {entries.length + photos.length === 1 ? 'It is' : 'They are'} still on this device.
   <span class="actions">
     <Button size="small" kind="tertiary" on:click={save}>Save to files</Button>
     <Button size="small" kind="ghost" on:click={remove}>Remove from this device</Button>
