@@ -119,3 +119,21 @@ test('a server killed between events and answers loses no entry and no photo, an
   expect([lost, doubled, sent]).toEqual([0, 0, 240]);
   expect([photos, photosLost]).toEqual([6, 0]);
 });
+
+test('over HTTPS the session is a cookie that no plain connection carries', async () => {
+  const data = mkdtempSync(join(tmpdir(), 'knife-tray-tls-'));
+  const server = await startServer(data, { KNIFE_TRAY_TLS: 'auto', KNIFE_TRAY_PASSPHRASE: 'rye and treacle' });
+  const ca = readFileSync(join(data, 'tls', 'authority.crt'));
+  const cookies = await new Promise<string[]>((done, fail) => {
+    const headers = { 'Content-Type': 'application/json' };
+    const asked = secureRequest(`${server.address}/api/enter`, { ca, method: 'POST', headers }, (answer) => {
+      answer.resume().on('end', () => done(answer.headers['set-cookie'] ?? []));
+    });
+    asked.on('error', fail);
+    asked.end(JSON.stringify({ passphrase: 'rye and treacle' }));
+  });
+  expect(cookies).toHaveLength(1);
+  expect(cookies[0]).toMatch(/HttpOnly.*Secure.*SameSite=Strict|Secure.*HttpOnly.*SameSite=Strict/i);
+  await stopServer(server);
+  rmSync(data, { recursive: true, force: true });
+});

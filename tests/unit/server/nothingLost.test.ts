@@ -21,6 +21,7 @@ import type { RunEvent, RunPlan } from '../../../src/core/run';
 import { openDatabase, type Db, type Migration } from '../../../src/lib/server/db/open';
 import { StorageWatch } from '../../../src/lib/server/db/watch';
 import { allIngredients, foundIngredients, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
+import { Door } from '../../../src/lib/server/passphrase';
 import { addPhoto, movePhotosOut, photoOf } from '../../../src/lib/server/photos';
 import { clockOffsetMs, correctedEvents, readBeginRequest, readEvents } from '../../../src/lib/server/requests/runs';
 import { addEvents, beginRun, eventsOf, lastSequence } from '../../../src/lib/server/runs';
@@ -290,4 +291,14 @@ test('files that the server writes are for their owner alone', async () => {
   assert.equal(statSync(loose).mode & 0o077, 0);
   db.close();
   assert.ok(existsSync(loose));
+});
+
+test('a passphrase is tried ten times a minute from one address, and sixty times from all', async () => {
+  const door = new Door('rye and treacle');
+  const tried = async (address: string, nowMs = 0) => door.enter('guess', address, nowMs);
+  for (let i = 0; i < 10; i++) assert.equal(await tried('a'), 'wrong');
+  assert.equal(await tried('a'), 'too-many');
+  for (let i = 0; i < 50; i++) assert.equal(await tried(`b${i}`), 'wrong');
+  assert.equal(await tried('c'), 'too-many');
+  assert.equal(await tried('c', 61_000), 'wrong');
 });
