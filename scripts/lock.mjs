@@ -4,7 +4,7 @@ import { join } from 'node:path';
 
 const LOCK = 'knife-tray.lock';
 
-/** Returns when a process started, as the system counts it, so that a process id that is used again is told apart; '' if unknown. */
+/** Returns when a process started, as the system counts it, which tells a reused process id apart; '' if unknown. */
 function startOf(pid) {
   try {
     // The name in brackets may hold spaces. The start time is field 22, the 20th after the name.
@@ -67,7 +67,7 @@ export function lock(folder) {
         `Another Knife Tray, process ${owner}, has the data in ${folder} open. Stop it first, or set KNIFE_TRAY_DATA to another folder`,
         { cause: owner },
       );
-    // Only one process succeeds in moving a stale lock away; whoever moved a fresh one by mistake puts it back.
+    // Only one process succeeds in moving a stale lock away; one that moved a fresh lock by mistake puts it back.
     const aside = `${file}.${process.pid}`;
     try {
       renameSync(file, aside);

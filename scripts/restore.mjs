@@ -50,7 +50,7 @@ function problemWith(path) {
   }
 }
 
-/** Reads which numbers a database has given, and how often it was put back; null if it cannot be read. */
+/** Reads which numbers a database has given, and how many times it was restored; null if it cannot be read. */
 function givenBy(path) {
   let db;
   try {

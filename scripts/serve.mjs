@@ -8,12 +8,11 @@ import { certificateIn, ownAddresses } from './certificate.mjs';
 import { lock } from './lock.mjs';
 import { root } from './marks.mjs';
 
-const BODY_LIMIT = 1_048_576;
-/** A zip may hold photos; services and screens have these limits from src/lib/bodyLimits.ts. */
-const ZIP_LIMIT = 8 * BODY_LIMIT;
-const ZIP_PATH = '/api/slabs/zip';
-const ENTER_LIMIT = 1024;
-const ENTER_PATH = '/api/enter';
+/** The largest bodies in bytes, as the services read them too. */
+const LIMITS = JSON.parse(readFileSync(join(root, 'src', 'lib', 'bodyLimits.json'), 'utf8'));
+const BODY_LIMIT = LIMITS.body;
+const ZIP_LIMIT = LIMITS.zip;
+const LIMIT_OF = { '/api/slabs/zip': ZIP_LIMIT, '/api/enter': LIMITS.passphrase };
 const SWALLOW_LIMIT = 32 * BODY_LIMIT;
 const LEAST_PASSPHRASE = 8;
 /** Time for answers and streams to end when the server is stopped, ms. */
@@ -22,8 +21,8 @@ const GRACE_MS = 700;
 const HANDSHAKE_MS = 10_000;
 const HEADERS_MS = 10_000;
 const REQUEST_MS = 120_000;
-/** A connection on which nothing moves for this long is closed, ms. Streams send something every 15 s. */
-const IDLE_MS = 45_000;
+/** A connection on which nothing moves for this long is closed, ms: longer than the longest work that is waited for. */
+const IDLE_MS = 120_000;
 const MAX_CONNECTIONS = 2000;
 /** Nobody but the owner may read what this process writes. */
 const OWNER_ONLY = 0o077;
@@ -146,7 +145,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       );
     }
     const length = Number(request.headers['content-length'] ?? 0);
-    const most = { [ZIP_PATH]: ZIP_LIMIT, [ENTER_PATH]: ENTER_LIMIT }[request.url] ?? BODY_LIMIT;
+    const most = LIMIT_OF[request.url] ?? BODY_LIMIT;
     if (length > most) {
       const message =
         most < BODY_LIMIT ? `This is over ${most} bytes` : `This is over ${most / BODY_LIMIT} MB. Send it in parts`;

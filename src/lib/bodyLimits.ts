@@ -1,5 +1,8 @@
-/** The largest body that a service reads, in bytes, and the largest zip, which may hold photos; `scripts/serve.mjs` holds requests to the same. */
-export const BODY_LIMIT = 1_048_576;
-/** A passphrase, the one body that is read before anybody is known. */
-export const ENTER_LIMIT = 1024;
-export const ZIP_LIMIT = 8 * BODY_LIMIT;
+import limits from './bodyLimits.json';
+
+/** The largest body that a service reads, in bytes. `scripts/serve.mjs` reads the same file. */
+export const BODY_LIMIT = limits.body;
+/** The largest zip, which may hold photos. */
+export const ZIP_LIMIT = limits.zip;
+/** A passphrase, the one body that is read before anybody has signed in. */
+export const ENTER_LIMIT = limits.passphrase;

@@ -1,4 +1,4 @@
-/** Saves a file on the device of whoever looks at the page. */
+/** Saves a file on this device. */
 export function saveBlob(blob: Blob, name: string): void {
   const link = document.createElement('a');
   link.href = URL.createObjectURL(blob);
@@ -7,5 +7,5 @@ export function saveBlob(blob: Blob, name: string): void {
   URL.revokeObjectURL(link.href);
 }
 
-/** Saves a text as a file on the device of whoever looks at the page. */
+/** Saves a text as a file on this device. */
 export const saveText = (text: string, type: string, name: string): void => saveBlob(new Blob([text], { type }), name);

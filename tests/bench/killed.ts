@@ -33,7 +33,7 @@ const photo = (): Buffer =>
     Buffer.from('ffd9', 'hex'),
   ]);
 
-/** Sends events and photos, kills the server before or while it answers, starts it anew, and sends again what was not answered. */
+/** Sends events and photos, kills the server before or while it answers, restarts it, and sends again what was not answered. */
 export async function killedServer(times: number): Promise<Killed> {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-killed-'));
   const random = randomFrom(17);

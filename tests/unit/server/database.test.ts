@@ -29,6 +29,7 @@ import { keptSettings, saveSettings, shopSettings } from '../../../src/lib/serve
 import { table } from '../../../src/lib/server/tasks/tasks';
 import { addTin, allTins, changeTin, removeTin } from '../../../src/lib/server/tins';
 import { demoIngredients, ryeSlice } from '../things';
+import { migrations } from './migrations';
 import { deepSquare } from '../tins';
 
 const folders: string[] = [];
@@ -40,10 +41,6 @@ function newFolder(): string {
   return folder;
 }
 
-const place = new URL('../../../src/lib/server/db/migrations/', import.meta.url);
-const migrations: Migration[] = readdirSync(place)
-  .sort()
-  .map((name) => ({ number: Number.parseInt(name, 10), name, sql: readFileSync(new URL(name, place), 'utf8') }));
 const now = '2026-01-02T03:04:05.000Z';
 const extra = (sql: string): Migration => ({ number: migrations.at(-1)!.number + 1, name: 'next', sql });
 

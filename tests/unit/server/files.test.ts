@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
 import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
-import { openDatabase, type Db, type Migration } from '../../../src/lib/server/db/open';
+import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { larderOf } from '../../../src/core/larder';
 import { plan } from '../../../src/core/usecases';
 import { wholeShop } from '../../../src/lib/server/shop';
@@ -23,13 +23,10 @@ import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
 import { addSlab, keepSlab, slabVersions } from '../../../src/lib/server/slabs';
 import { writeSlab, type Slab } from '../../../src/core/slab';
 import { demoIngredients, demoSlabs, ryeSlice } from '../things';
+import { migrations } from './migrations';
 
 const folders: string[] = [];
 after(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
-const place = new URL('../../../src/lib/server/db/migrations/', import.meta.url);
-const migrations: Migration[] = readdirSync(place)
-  .sort()
-  .map((name) => ({ number: Number.parseInt(name, 10), name, sql: readFileSync(new URL(name, place), 'utf8') }));
 
 async function shopWithLarder() {
   const folder = mkdtempSync(join(tmpdir(), 'knife-tray-files-'));

@@ -18,7 +18,7 @@ import { join } from 'node:path';
 import { after, test } from 'node:test';
 import Database from 'better-sqlite3';
 import type { RunEvent, RunPlan } from '../../../src/core/run';
-import { openDatabase, type Db, type Migration } from '../../../src/lib/server/db/open';
+import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { StorageWatch } from '../../../src/lib/server/db/watch';
 import { allIngredients, foundIngredients, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
 import { Door } from '../../../src/lib/server/passphrase';
@@ -28,6 +28,7 @@ import { addEvents, beginRun, eventsOf, lastSequence } from '../../../src/lib/se
 import { addSlab, slabNamesFound } from '../../../src/lib/server/slabs';
 import { addTin, allTins, removeTin } from '../../../src/lib/server/tins';
 import { ryeSlice, shop } from '../things';
+import { migrations } from './migrations';
 import { deepSquare } from '../tins';
 
 const folders: string[] = [];
@@ -38,10 +39,6 @@ function newFolder(): string {
   return folder;
 }
 
-const place = new URL('../../../src/lib/server/db/migrations/', import.meta.url);
-const migrations: Migration[] = readdirSync(place)
-  .sort()
-  .map((name) => ({ number: Number.parseInt(name, 10), name, sql: readFileSync(new URL(name, place), 'utf8') }));
 const NOW = '2026-11-27T09:00:00.000Z';
 const FILE = 'knife-tray.sqlite';
 

@@ -1,6 +1,6 @@
 /** Results are worked out once for the same inputs, names are found by their letters, and statements are prepared once. */
 import assert from 'node:assert/strict';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
@@ -13,12 +13,9 @@ import { knownResult, quickResult, resultKey, resultOf } from '../../../src/lib/
 import { keptSettings, saveSettings } from '../../../src/lib/server/shop';
 import { addSlab, keepSlab, removeSlab, slabNamesFound } from '../../../src/lib/server/slabs';
 import { ryeSlice } from '../things';
+import { migrations } from './migrations';
 
 const folder = mkdtempSync(join(tmpdir(), 'knife-tray-results-'));
-const place = new URL('../../../src/lib/server/db/migrations/', import.meta.url);
-const migrations = readdirSync(place)
-  .sort()
-  .map((name) => ({ number: Number.parseInt(name, 10), name, sql: readFileSync(new URL(name, place), 'utf8') }));
 const NOW = '2026-11-27T09:00:00.000Z';
 let db: Db;
 before(async () => {

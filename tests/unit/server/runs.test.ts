@@ -1,6 +1,6 @@
 /** Runs in the database: the made-up half year, found by word, slab, day and lot; events once; what is over; photos. */
 import assert from 'node:assert/strict';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
@@ -26,13 +26,10 @@ import {
 } from '../../../src/lib/server/runs';
 import { addSlab, keepSlab, slabById } from '../../../src/lib/server/slabs';
 import { demoIngredients, demoSlabs } from '../things';
+import { migrations } from './migrations';
 
 const NOW = '2026-11-27T09:00:00.000Z';
 const folder = mkdtempSync(join(tmpdir(), 'knife-tray-runs-'));
-const place = new URL('../../../src/lib/server/db/migrations/', import.meta.url);
-const migrations = readdirSync(place)
-  .sort()
-  .map((name) => ({ number: Number.parseInt(name, 10), name, sql: readFileSync(new URL(name, place), 'utf8') }));
 let db: Db;
 const slabIds = new Map<string, number>();
 before(async () => {

@@ -7,7 +7,7 @@ const FILE = 'restored.json';
 
 /** What data that were put back must not give again. */
 interface Restored {
-  /** How often data were put back in this folder. */
+  /** The number of restores in this folder. */
   readonly times: number;
   /** The highest number that each table has given so far, in the copy or in the data that it replaced. */
   readonly floors: Readonly<Record<string, number>>;

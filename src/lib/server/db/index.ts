@@ -13,7 +13,7 @@ const migrations: Migration[] = Object.entries(found)
 
 const HOUR_MS = 3_600_000;
 const LOOK_MS = 30_000;
-/** Whoever asks more often than this gets the last answer, ms. */
+/** Requests within this time of a look get its result, ms. */
 const FRESH_MS = 1000;
 
 let open: { readonly db: Db; readonly watch: StorageWatch } | null = null;

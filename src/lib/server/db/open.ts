@@ -76,7 +76,7 @@ async function migrate(db: Db, migrations: readonly Migration[], copyTo: string 
   const due = migrations.filter(({ number }) => number > seen);
   if (due.length === 0) return;
   if (copyTo !== null && seen > 0) await copyAside(db, copyTo, seen);
-  // Tables are made anew with foreign keys off, as SQLite's documentation of ALTER TABLE describes, and checked afterwards.
+  // Tables are rebuilt with foreign keys off, as SQLite's documentation of ALTER TABLE describes, and checked afterwards.
   db.pragma('foreign_keys = OFF');
   for (const { number, name, sql } of due) {
     db.transaction(() => {

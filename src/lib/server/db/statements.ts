@@ -6,8 +6,8 @@ type Statement = Database.Statement;
 const MAX_KEPT = 1000;
 
 /**
- * Makes a connection prepare each statement once, however often it is asked for. A plucked statement is one of its own, so that
- * whoever else uses the same text does not get it plucked.
+ * Makes a connection prepare each statement once, however often it is asked for. A plucked statement is separate,
+ * so that other users of the same text still get whole rows.
  */
 export function prepareOnce(db: Database.Database): void {
   const prepare = db.prepare.bind(db) as (sql: string) => Statement;

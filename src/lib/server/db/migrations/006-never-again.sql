@@ -1,5 +1,5 @@
 -- Numbers of rows are never given twice, photos are files of their own, and the server sees whether the file is still written.
--- Tables that others refer to are made anew as SQLite's documentation of ALTER TABLE describes, with foreign keys off.
+-- Tables that others refer to are rebuilt as SQLite's documentation of ALTER TABLE describes, with foreign keys off.
 
 CREATE TABLE slab_new (
   id INTEGER PRIMARY KEY AUTOINCREMENT,
@@ -101,7 +101,7 @@ CREATE TABLE run_photo (
   PRIMARY KEY (run_id, id)
 ) STRICT, WITHOUT ROWID;
 
--- How often these data were put back from a copy: lots of later runs, which the copy does not have, are not given again.
+-- The number of restores from a copy: lots of later runs, which the copy does not have, are not given again.
 CREATE TABLE restored (
   id INTEGER PRIMARY KEY CHECK (id = 1),
   times INTEGER NOT NULL CHECK (times >= 0)
