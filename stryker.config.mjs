@@ -5,10 +5,10 @@
 import { availableParallelism } from 'node:os';
 import { bundlePaths } from './scripts/mutantTests.mjs';
 
-const room = process.env.MUTANTS_ROOM ?? 'cut';
+const [room, file = '*'] = (process.env.MUTANTS_ROOM ?? 'cut').split('/');
 
 export default {
-  mutate: [`src/core/${room}/*.ts`, `!src/core/${room}/index.ts`, `!src/core/${room}/types.ts`],
+  mutate: [`src/core/${room}/${file}.ts`, `!src/core/${room}/index.ts`, `!src/core/${room}/types.ts`],
   buildCommand: `node scripts/mutantTests.mjs ${room}`,
   testRunner: 'tap',
   tap: {
@@ -33,7 +33,7 @@ export default {
   mutator: { excludedMutations: ['UpdateOperator'] },
   ignorePatterns: ['build', '.svelte-kit', 'demo-data', 'data', 'docs', 'test-results', 'reports'],
   reporters: ['clear-text', 'json', 'progress-append-only'],
-  jsonReporter: { fileName: `reports/mutants-${room}.json` },
+  jsonReporter: { fileName: `reports/mutants-${room}${file === '*' ? '' : `-${file}`}.json` },
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportMutants: false },
   tempDirName: 'node_modules/.knife-tray-mutants',
 };

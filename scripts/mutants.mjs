@@ -1,12 +1,14 @@
-/** `npm run mutants -- src/core/cut`: small changes to rooms of the core, one at a time, and how many of them the unit tests notice. */
-import { basename } from 'node:path';
+/**
+ * `npm run mutants -- src/core/cut src/core/usecases/price.ts`: makes small changes to folders or files of the core, one at a time, and
+ * counts how many of them the unit tests notice. Without arguments, every folder.
+ */
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { prepare, root, run, tool } from './setup.mjs';
 
 /** Every folder of the core that has tests of its own. */
 const ROOMS = readdirSync(join(root, 'src', 'core')).filter((room) => existsSync(join(root, 'tests', 'unit', room)));
-const asked = process.argv.slice(2).map((room) => basename(room));
+const asked = process.argv.slice(2).map((path) => path.replace(/^.*src\/core\/|\.ts$|\/$/g, ''));
 const rooms = asked.length > 0 ? asked : ROOMS;
 
 await prepare();

@@ -4,6 +4,7 @@ export const READY = 'ready';
 /** Asks a worker, and lets go of a question that is still under way when a newer one comes. */
 export class NewestAnswer<Question, Answer> {
   readonly #make: () => Worker;
+  readonly #onfail: () => void;
   #worker: Worker | null = null;
   #listens = false;
   #busy = false;
@@ -14,9 +15,11 @@ export class NewestAnswer<Question, Answer> {
   /**
    * @param make starts a worker that says `READY` once it listens; it is started anew when a question has to be dropped, since one
    * that works hears nothing
+   * @param onfail called when the worker cannot be loaded, or dies at a question: no answer will come to it
    */
-  constructor(make: () => Worker) {
+  constructor(make: () => Worker, onfail: () => void = () => {}) {
     this.#make = make;
+    this.#onfail = onfail;
   }
 
   /**
@@ -39,6 +42,10 @@ export class NewestAnswer<Question, Answer> {
         this.#listens = true;
         this.#send();
       } else if (this.#onanswer(data as Answer) === 'done') this.#busy = false;
+    };
+    worker.onerror = () => {
+      this.close();
+      this.#onfail();
     };
     return worker;
   }

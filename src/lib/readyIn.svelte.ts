@@ -18,13 +18,21 @@ export class ReadyIn {
   run: RunMinutes | null = $state.raw(null);
   /** The slab that all of this is of; null while it is being worked out. */
   of: Slab | null = $state.raw(null);
-  readonly #worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
+  /** The slab that was last asked about, and whether the worker failed at it. */
+  asked: Slab | null = null;
+  hasFailed = $state(false);
+  readonly #worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(
+    () => new TimelineWorker(),
+    () => (this.hasFailed = true),
+  );
   #timer: ReturnType<typeof setTimeout> | undefined;
 
   /** Asks for a slab as it is now; the newest question counts. */
   ask(slab: Slab, ingredients: readonly Ingredient[], shop: Shop, now: Date): void {
     clearTimeout(this.#timer);
     this.of = null;
+    this.asked = slab;
+    this.hasFailed = false;
     this.#timer = setTimeout(() => {
       const { hands = USUAL_SHOP.hands, ovens = USUAL_SHOP.ovens, rings = USUAL_SHOP.rings } = shop;
       // Without hours: how long it takes, and not when the shop is open.

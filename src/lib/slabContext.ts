@@ -1,24 +1,18 @@
 import { createContext } from 'svelte';
 import type { Larder } from '../core/larder';
-import type { Plan, Selling, SlabPrice } from '../core/usecases';
-import type { RunMinutes } from '../core/cost';
+import type { Plan } from '../core/usecases';
 import type { Shop } from '../core/shop';
 import type { StoredTin } from './server/tins';
 import type { LarderShelf } from './larderShelf.svelte';
 import type { SlabDraft } from './slabDraft.svelte';
+import type { SlabMoney } from './slabMoney.svelte';
 
 /** What every station of a slab works on. The plan follows the draft. */
 export interface SlabWork {
   readonly draft: SlabDraft;
   readonly plan: Plan;
-  /** Its price, the draft of its label and what is wrong with both; null for a moment, until that has been fetched. */
-  readonly selling: Selling | null;
-  /** Its price with the labour of its day; null until the day has been laid out once. */
-  readonly price: SlabPrice | null;
-  /** Whether the price is that of the slab as it is now. Until then no figure of it is shown. */
-  readonly isPriceCurrent: boolean;
-  /** Minutes of labour and of what draws power; null until the day has been laid out. */
-  readonly run: RunMinutes | null;
+  /** Its price and label, with the labour of its schedule. */
+  readonly money: SlabMoney;
   readonly shop: Shop;
   readonly larder: Larder;
   readonly rack: readonly StoredTin[];

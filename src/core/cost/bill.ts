@@ -53,7 +53,7 @@ export function billOf(run: Run, pricing: SettledPricing, digits: number): Bill 
   const kilowattHours = minutes
     ? (Object.keys(power) as Powered[]).reduce((sum, what) => sum + (power[what] * minutes[what]) / 60, 0)
     : 0;
-  const ingredients = pricing.leftover === 'carry' ? usedCost - leftoverCost : usedCost;
+  const ingredients = { charge: usedCost, carry: usedCost - leftoverCost }[pricing.leftover];
   const energy = kilowattHours * pricing.energyPerKWh;
   const direct = ingredients + labour + energy + packingCost;
   const over = {
@@ -61,7 +61,7 @@ export function billOf(run: Run, pricing: SettledPricing, digits: number): Bill 
     hour: (overhead.amount * (handsMinutes ?? 0)) / 60,
     percent: (direct * overhead.amount) / 100,
   }[overhead.by];
-  const trimSold = pricing.trim === 'sell' ? -(trimG / 1000) * pricing.trimPerKg : 0;
+  const trimSold = { waste: 0, eat: 0, sell: -(trimG / 1000) * pricing.trimPerKg }[pricing.trim];
   const rejects = ((direct + over + trimSold) * rejectShare) / (1 - rejectShare);
   const exact: Readonly<Record<CostItem, number>> = {
     ...{ ingredients, labour, energy, packing: packingCost },

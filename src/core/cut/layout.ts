@@ -16,10 +16,16 @@ import { wedges } from './wedges';
  */
 export function layOut(tin: Tin, heightMm: number, cut: CutSpec): Layout | null {
   const outline = outlineAt(tin, heightMm / 2);
-  if (cut.way === 'break') return null;
-  if (cut.way === 'wedges') return wedges(outline, cut);
-  if (cut.strips && cut.strips.length > 0) return stripsOf(outline, cut);
-  return LAY_OUT[cut.shape ?? 'rectangle'](outline, cut, () => gridOf(tin, heightMm, cut));
+  switch (cut.way ?? 'grid') {
+    case 'break':
+      return null;
+    case 'wedges':
+      return wedges(outline, cut);
+    case 'grid':
+    case 'mixed':
+      if (cut.strips && cut.strips.length > 0) return stripsOf(outline, cut);
+      return LAY_OUT[cut.shape ?? 'rectangle'](outline, cut, () => gridOf(tin, heightMm, cut));
+  }
 }
 
 type LayOutShape = (outline: Outline, cut: CutSpec, grid: () => Grid | null) => Layout | null;

@@ -1,7 +1,7 @@
 import { isKind, type IngredientKind, type Thing } from '../classify';
 import type { Figures } from '../measure';
 import { PLACE_FACTS, PLACES } from '../slab';
-import type { LineRecord, RunPlan, RunRecord, StepRecord } from '../run';
+import { IS_SET, type LineRecord, type RunPlan, type RunRecord, type StepRecord } from '../run';
 import { TEMPER_CURVES } from '../sugar';
 import { stepInShort } from '../time';
 
@@ -133,7 +133,7 @@ const isLastSet = ({ plan }: Recorded, id: string) => unmarked(id) === unmarked(
 
 /** How long layers were left to set, and whether they were found soft. */
 function setShort(of: Recorded, isMeant: (id: string) => boolean): Told | null {
-  const soft = of.record.setReadings.filter(({ step, reading }) => isMeant(step) && reading !== 'firm');
+  const soft = of.record.setReadings.filter(({ step, reading }) => isMeant(step) && !IS_SET[reading]);
   const told = pace(
     of,
     (step) => isSet(step) && isMeant(step.id),

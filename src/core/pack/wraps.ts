@@ -22,7 +22,11 @@ export function wrapPaper({ lengthMm, widthMm, heightMm }: PackedPiece, fold: Wr
   const [long, short] = [Math.max(lengthMm, widthMm), Math.min(lengthMm, widthMm)];
   const roundMm = 2 * (short + heightMm) + OVERLAP_MM;
   const toTheMiddle = Math.min(short, heightMm) / 2;
-  return { roundMm, alongMm: fold === 'twist' ? long + 2 * (toTheMiddle + TAIL_MM) : long + 1.5 * heightMm };
+  const alongMm: Readonly<Record<WrapFold, number>> = {
+    twist: long + 2 * (toTheMiddle + TAIL_MM),
+    parcel: long + 1.5 * heightMm,
+  };
+  return { roundMm, alongMm: alongMm[fold] };
 }
 
 /** How many papers of a size come out of one sheet of a wrap, cut on a grid in the better turn. */

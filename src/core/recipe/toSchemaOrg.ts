@@ -70,8 +70,15 @@ function tinStep(tin: AnyTin): string[] {
 }
 
 function cutStep({ columns, rows, way = 'grid' }: CutSpec): string {
-  if (way === 'break') return 'Break into pieces.';
-  return way === 'wedges' ? 'Cut into wedges.' : `Cut into ${columns} x ${rows}.`;
+  switch (way) {
+    case 'break':
+      return 'Break into pieces.';
+    case 'wedges':
+      return 'Cut into wedges.';
+    case 'grid':
+    case 'mixed':
+      return `Cut into ${columns} x ${rows}.`;
+  }
 }
 
 /** "PT3H20M" for 200 minutes. */

@@ -18,6 +18,9 @@ import { changeSchema } from './change';
 
 /** How firm something was found to be. */
 export const SET_READINGS = ['firm', 'still soft', 'still sticky'] as const;
+export type SetReading = (typeof SET_READINGS)[number];
+/** Whether a layer with each reading can be cut, or take the next layer. */
+export const IS_SET: Readonly<Record<SetReading, boolean>> = { firm: true, 'still soft': false, 'still sticky': false };
 
 const grams = number(0, 1e6).required(REQUIRED);
 const uuid = () =>

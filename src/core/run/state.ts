@@ -85,14 +85,26 @@ function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<strin
     const of = moments.get(event.step);
     if (!of) continue;
     const at = Date.parse(event.at);
-    if (event.kind === 'step-begun') {
-      of.begunAt ??= at;
-      of.isPutOff = false;
-    } else if (event.kind === 'step-done' || event.kind === 'step-skipped') {
-      of.endedAt ??= at;
-      of.begunAt ??= at;
-      of.isSkipped = event.kind === 'step-skipped';
-    } else if (event.kind === 'step-put-off') of.isPutOff = true;
+    switch (event.kind) {
+      case 'step-begun':
+        of.begunAt ??= at;
+        of.isPutOff = false;
+        break;
+      case 'step-done':
+      case 'step-skipped':
+        of.endedAt ??= at;
+        of.begunAt ??= at;
+        of.isSkipped = event.kind === 'step-skipped';
+        break;
+      case 'step-put-off':
+        of.isPutOff = true;
+        break;
+      case 'temperature':
+      case 'set-reading':
+        break;
+      default:
+        event satisfies never;
+    }
   }
   return moments;
 }

@@ -35,6 +35,9 @@ export interface Scaled {
   readonly preparations: readonly ScaledPreparation[];
 }
 
+/** A scaling of which the multiple is known. */
+type KnownScale = Exclude<Scale, { mode: 'as-far-as' }>;
+
 /**
  * A slab put in other tins.
  *
@@ -51,18 +54,19 @@ export function scaled(
   slab: Slab,
   mixtures: ReadonlyMap<string, Mixture>,
   tins: readonly TinCount[],
-  scale: Exclude<Scale, { mode: 'as-far-as' }>,
+  scale: KnownScale,
   facesOf: FacesOf,
 ): Scaled {
   const asWritten = writtenTin(slab, mixtures);
   const writtenAreaMm2 = areaMm2At(asWritten, 0);
   const written = writtenLayers(slab, asWritten, mixtures, facesOf);
-  const placed = placedTins(slab, mixtures, tins, scale.mode === 'multiple' ? scale.by : null);
+  const target = targetOf(scale);
+  const placed = placedTins(slab, mixtures, tins, target.scaleFactor);
   const totalAreaMm2 = placed.reduce((sum, { tin, count }) => sum + count * areaMm2At(tin, 0), 0);
-  const doseIn = dosesAsked(scale, written);
+  const doseIn = dosesAsked(target, written);
   const slabs = placed.map(({ tin, sheet, count }): LaidSlab => {
     const areaMm2 = areaMm2At(tin, 0);
-    const ofAmounts = scale.mode === 'multiple' ? (scale.by * areaMm2) / totalAreaMm2 : null;
+    const ofAmounts = target.scaleFactor === null ? null : (target.scaleFactor * areaMm2) / totalAreaMm2;
     const { doses, places, heightMm } = stackIn(tin, slab.layers, facesOf, (at) =>
       ofAmounts === null ? { dose: doseIn(at) } : { volumeMl: written[at]!.volumeMl * ofAmounts },
     );
@@ -83,20 +87,42 @@ export function scaled(
     });
     return { tin, sheet, count, layers, heightMm, massG: layers.reduce((sum, { massG }) => sum + massG, 0) };
   });
-  const ofUnused = scale.mode === 'multiple' ? scale.by : totalAreaMm2 / writtenAreaMm2;
+  const ofUnused = target.scaleFactor ?? totalAreaMm2 / writtenAreaMm2;
   const preparations = slab.preparations.map(({ id }) => scaledPreparation(id, written, slabs, ofUnused));
   return { writtenTin: asWritten, written, slabs, preparations };
 }
 
+/** What a scaling fixes: the amounts, the height of the slab, or thicknesses by layer, mm. The rest is as written. */
+interface Target {
+  readonly scaleFactor: number | null;
+  readonly heightMm: number | null;
+  readonly layersMm: Readonly<Record<string, number>>;
+}
+
+const AS_WRITTEN: Target = { scaleFactor: null, heightMm: null, layersMm: {} };
+
+function targetOf(scale: KnownScale): Target {
+  switch (scale.mode) {
+    case 'same-thickness':
+      return AS_WRITTEN;
+    case 'layer-thickness':
+      return { ...AS_WRITTEN, layersMm: scale.mm };
+    case 'total-height':
+      return { ...AS_WRITTEN, heightMm: scale.mm };
+    case 'pieces':
+      return { ...AS_WRITTEN, heightMm: scale.heightMm ?? null };
+    case 'multiple':
+      return { ...AS_WRITTEN, scaleFactor: scale.by };
+  }
+}
+
 /** The dose of each layer that a scaling asks for. A total height is shared out in proportion to the written layers. */
-function dosesAsked(scale: Scale, written: readonly WrittenLayer[]): (at: number) => number {
-  const heightMm = scale.mode === 'total-height' ? scale.mm : scale.mode === 'pieces' ? scale.heightMm : undefined;
-  if (heightMm !== undefined) {
+function dosesAsked({ heightMm, layersMm: mm }: Target, written: readonly WrittenLayer[]): (at: number) => number {
+  if (heightMm !== null) {
     const writtenMm = written.reduce((sum, { layer, filmMm }) => sum + filmMm * filmsInHeight(layer), 0);
     const scaleFactor = writtenMm > 0 ? heightMm / writtenMm : 1;
     return (at) => doseOf(written[at]!) * (filmsInHeight(written[at]!.layer) > 0 ? scaleFactor : 1);
   }
-  const mm = scale.mode === 'layer-thickness' ? scale.mm : {};
   return (at) => {
     const { layer, volumeMl } = written[at]!;
     const byHand = Object.hasOwn(mm, layer.id) && SPREAD[layer.spread].takesThickness && volumeMl > 0;

@@ -1,8 +1,9 @@
 import { isKind, type Thing } from '../classify';
+import type { VesselKind } from '../tin';
 
 /** How large a pot or bowl has to be for a preparation. */
 export interface VesselNeed {
-  readonly kind: 'pot' | 'bowl';
+  readonly kind: VesselKind;
   /** mL to the brim, for all of the written amount at once. */
   readonly volumeMl: number;
   /** How many times the starting volume that is. */

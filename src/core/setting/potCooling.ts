@@ -47,9 +47,11 @@ function coolingOf({ massKg, potMl, rho, cp, k }: PotAtRest, place: CoolingPlace
   const within = volume / (bottom + wall) / (3 * k);
   const through = (h: number) => 1 / (1 / h + within);
   const open = H.open * bottom;
-  const wet =
-    place === 'cold water' ? through(H.water) * (bottom + wall) : through(H.wall) * wall + through(H.bottom) * bottom;
-  const wetC = place === 'cold water' ? Math.min(BATH_C, roomC) : roomC;
+  const around: Readonly<Record<CoolingPlace, { readonly wet: number; readonly wetC: number }>> = {
+    room: { wet: through(H.wall) * wall + through(H.bottom) * bottom, wetC: roomC },
+    'cold water': { wet: through(H.water) * (bottom + wall), wetC: Math.min(BATH_C, roomC) },
+  };
+  const { wet, wetC } = around[place];
   return {
     aroundC: (open * roomC + wet * wetC) / (open + wet),
     perMinute: (60 * (open + wet)) / (massKg * cp * (1 + POT_SHARE)),

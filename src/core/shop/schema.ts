@@ -53,11 +53,13 @@ const localeSchema = yup
 /** m above the sea. */
 const altitude = number(-500, 6000);
 
-/** A thermometer, what it showed in boiling water and in melting ice, and the day and the height of that. */
 /** How a thermometer takes a temperature: hung into the pot, or from the light of its skin. */
 export const THERMOMETERS = ['probe', 'infrared'] as const;
 export type ThermometerKind = (typeof THERMOMETERS)[number];
+/** Whether each sees the skin of a pot, which is cooler than what lies under it. */
+export const SEES_SKIN: Readonly<Record<ThermometerKind, boolean>> = { probe: false, infrared: true };
 
+/** A thermometer, what it showed in boiling water and in melting ice, and the day and the height of that. */
 const probe = fields({
   name: text(),
   /** Without it, one that hangs in the pot. */

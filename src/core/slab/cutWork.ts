@@ -18,17 +18,26 @@ interface Cutting {
   readonly scale?: Scale | undefined;
 }
 
-/** Pieces of a cut, those that are more work counting for more. */
-function cellsOf(
-  { columns, rows, shape = 'rectangle', thicknessAt = [], strips, linesMm, way }: CutSpec = { columns: 1, rows: 1 },
-) {
-  if (way === 'break') return 1;
-  if (way === 'wedges') return columns * SLANTED;
+/** Pieces that lie on lines, those that are more work counting for more. */
+function cellsOnLines({ columns, rows, shape = 'rectangle', thicknessAt = [], strips, linesMm }: CutSpec): number {
   const sides = [linesMm?.length ?? [], linesMm?.width ?? []].map((lines) => lines.length);
   const cells = strips
     ? strips.reduce((sum, strip) => sum + 2 * (strip.linesMm.length + 1), 0)
     : (sides[0]! > 0 ? sides[0]! + 1 : columns) * (sides[1]! > 0 ? sides[1]! + 1 : rows);
   return cells * (shape !== 'rectangle' || thicknessAt.length > 0 ? SLANTED : 1);
+}
+
+/** Pieces of a cut, those that are more work counting for more. */
+function cellsOf(cut: CutSpec = { columns: 1, rows: 1 }): number {
+  switch (cut.way ?? 'grid') {
+    case 'break':
+      return 1;
+    case 'wedges':
+      return cut.columns * SLANTED;
+    case 'grid':
+    case 'mixed':
+      return cellsOnLines(cut);
+  }
 }
 
 /**

@@ -1,4 +1,4 @@
-import { USUAL_SHOP, type ThermometerKind } from '../shop';
+import { SEES_SKIN, USUAL_SHOP, type ThermometerKind } from '../shop';
 
 /** Antoine's constants of water, mmHg and deg C, 1 to 100 C and good beyond it by some degrees. */
 const ANTOINE = { a: 8.07131, b: 1730.63, c: 233.426 } as const;
@@ -93,7 +93,7 @@ export function shownTooMuchC(
   middleC: number,
   { altitudeM, roomC, motion }: { altitudeM: number; roomC: number; motion: PotMotion },
 ): number {
-  if (check.kind !== 'infrared') return probeErrorC(check, middleC, altitudeM);
+  if (!SEES_SKIN[check.kind ?? 'probe']) return probeErrorC(check, middleC, altitudeM);
   const skinC = skinDropC(middleC, roomC, motion);
   // What it showed in boiling water was the skin of that.
   const boilC =

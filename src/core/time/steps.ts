@@ -66,10 +66,17 @@ export function stepMinutes(step: Step, { scaleFactor, batches, thicknessFactor,
   const { minutes, leastMinutes = minutes, mostMinutes = minutes, grows, hands = 'busy', ovenC } = step;
   const written = minutesAtPace([leastMinutes, minutes, mostMinutes], pace);
   const rounds = ovenC === undefined ? 1 : ovenfuls;
-  if (grows === 'mass') return written * scaleFactor * rounds;
-  if (grows === 'set') return written * thicknessFactor ** 2 * rounds;
-  if (step.cooks) return written * batches * (grows === 'fixed' ? 1 : Math.max(1, scaleFactor / batches) ** BOIL_POWER);
-  return written * rounds * (grows === undefined && hands === 'busy' ? Math.sqrt(Math.max(1, scaleFactor)) : 1);
+  switch (grows) {
+    case 'mass':
+      return written * scaleFactor * rounds;
+    case 'set':
+      return written * thicknessFactor ** 2 * rounds;
+    case 'fixed':
+      return written * (step.cooks ? batches : rounds);
+    case undefined:
+      if (step.cooks) return written * batches * Math.max(1, scaleFactor / batches) ** BOIL_POWER;
+      return written * rounds * (hands === 'busy' ? Math.sqrt(Math.max(1, scaleFactor)) : 1);
+  }
 }
 
 const BURN =

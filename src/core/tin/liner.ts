@@ -14,6 +14,12 @@ export interface Paper {
   readonly what: string;
 }
 
+/** Whether each lining has flaps to lift the slab by, and lies in two strips that cross. */
+const LINING: Readonly<Record<Lining, { readonly hasFlaps: boolean; readonly isCrossed: boolean }>> = {
+  'one sheet': { hasFlaps: true, isCrossed: false },
+  'crossed strips': { hasFlaps: true, isCrossed: true },
+  'turned out': { hasFlaps: false, isCrossed: false },
+};
 /** A flap to lift the slab by, on each side. */
 const FLAP_MM = 40;
 /** So much of the sheet stands out round a free-form slab. */
@@ -38,18 +44,19 @@ export function linerPapers(any: AnyTin, lining: Lining): Paper[] {
     return [{ lengthMm: length, widthMm: width, what: 'under the slab' }];
   }
   const wallMm = tin.depthMm * Math.hypot(1, lean(tin));
-  const flapMm = lining === 'turned out' ? 0 : FLAP_MM;
+  const { hasFlaps, isCrossed } = LINING[lining];
+  const flapMm = hasFlaps ? FLAP_MM : 0;
   if (tin.shape === 'round') {
     const round = Math.PI * outlineAt(tin, tin.depthMm).lengthMm;
     const strip = { lengthMm: base.lengthMm + 2 * (wallMm + FLAP_MM), widthMm: 60, what: 'strip to lift by' };
     return [
       { lengthMm: base.lengthMm, widthMm: base.lengthMm, what: 'disc' },
       { lengthMm: round + 20, widthMm: wallMm, what: 'wall' },
-      ...(lining === 'turned out' ? [] : [strip]),
+      ...(hasFlaps ? [strip] : []),
     ];
   }
   const over = 2 * (wallMm + flapMm);
-  if (lining !== 'crossed strips') {
+  if (!isCrossed) {
     return [{ lengthMm: base.lengthMm + over, widthMm: base.widthMm + over, what: 'one sheet' }];
   }
   return [

@@ -60,6 +60,9 @@ export const rackTinSchema = fields({
 
 /** What a mixture is made in. */
 export const VESSELS = ['pot', 'bowl'] as const;
+export type VesselKind = (typeof VESSELS)[number];
+/** Whether each vessel can stand on a ring. */
+export const GOES_ON_RING: Readonly<Record<VesselKind, boolean>> = { pot: true, bowl: false };
 
 /** A pot or a bowl, and what it holds to the brim. */
 export const vesselSchema = fields({

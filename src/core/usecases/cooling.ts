@@ -3,6 +3,7 @@ import { batchesNeeded } from '../scale';
 import { coolingThrough, potAtRest, type Cooled } from '../setting';
 import { USUAL_SHOP, type Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
+import { GOES_ON_RING } from '../tin';
 import type { PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
 
@@ -22,7 +23,7 @@ export function coolingIn(
   { mixtures, scaling }: Pick<ScaledSlab, 'mixtures' | 'scaling'>,
   { roomC = USUAL_SHOP.roomC, vessels = [] }: Shop,
 ): Cooled[] {
-  const pots = vessels.filter(({ kind }) => kind === 'pot').map(({ volumeMl }) => volumeMl);
+  const pots = vessels.filter(({ kind }) => GOES_ON_RING[kind]).map(({ volumeMl }) => volumeMl);
   return preparations.map((preparation, p) => {
     const { massOutG, vessel } = mixtures[p]!;
     const { scaleFactor = 1 } = scaling.preparations[p] ?? {};

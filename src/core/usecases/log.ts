@@ -16,7 +16,7 @@ import { PLACE_AIR } from '../setting';
 import { runRecord, type RunEvent, type RunPlan } from '../run';
 import type { Shop } from '../shop';
 import type { Place, Slab } from '../slab';
-import { planAsMade } from './asMade';
+import { layerEffects, planAsMade, type LayerEffect } from './asMade';
 import { plan as planOf } from './plan';
 import { fittedCoefficient } from './setting';
 
@@ -42,6 +42,22 @@ export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLo
     costEach: pieces !== null && pieces > 0 && made > 0 ? made / pieces : null,
     costFactor: planned > 0 ? made / planned : null,
   };
+}
+
+/** What a run came to beside its plan. */
+export interface RunOutcome {
+  /** Cost of the ingredients as planned, and of what was weighed. */
+  readonly cost: { readonly currency: string; readonly planned: number; readonly made: number };
+  /** Layers that came out thicker or thinner than planned. */
+  readonly effects: readonly LayerEffect[];
+}
+
+/** Compares what a run cost and how high its layers came out with its plan. */
+export function runOutcomeOf({ plan, events, slab, ingredients, shop }: RunToLog): RunOutcome {
+  const larder = larderOf(ingredients);
+  const made = planAsMade(slab, larder, shop, runRecord(plan, events));
+  const { used: planned, currency } = planOf(slab, larder, shop).cost;
+  return { cost: { currency, planned, made: made.cost.used }, effects: layerEffects(plan, made) };
 }
 
 /** What a place of the shop is like, told by the set times of some runs. */

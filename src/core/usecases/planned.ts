@@ -3,7 +3,7 @@ import type { SlabCost } from '../cost';
 import type { SlabCut, PieceKind } from '../cut';
 import type { LaidSlab, LineGuess, Mixture, StockLimit, WholeThing } from '../scale';
 import type { CutSpec, PotLine, Scale } from '../slab';
-import type { SheetTin, Tin, TinCount } from '../tin';
+import type { SheetTin, Tin, TinCount, VesselKind } from '../tin';
 
 /** A line as it is to be measured, for all slabs together. */
 export interface PlannedLine {
@@ -33,7 +33,7 @@ export interface PlannedPreparation extends Pick<Mixture, Given | 'densityGPerMl
   /** What is in the pot when it boils, as written, g. */
   readonly pot: Mixture['pot'];
   /** The pot or bowl that one cook needs, mL to the brim. */
-  readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number; readonly times: number };
+  readonly vessel: { readonly kind: VesselKind; readonly volumeMl: number; readonly times: number };
   readonly lines: readonly PlannedLine[];
 }
 

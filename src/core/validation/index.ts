@@ -4,5 +4,5 @@ export * from './fields';
 export * from './dates';
 export * from './problems';
 export * from './json';
-export * from './limits';
+export * from './numberLimits';
 export * from './jsonSchema';

@@ -12,7 +12,7 @@
 
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { SET_READINGS } from '../../core/run';
+  import type { SetReading } from '../../core/run';
   import { stepInShort } from '../../core/time';
   import { shopDates } from '$lib/shopDates';
   import { countdown } from './clock';
@@ -28,7 +28,7 @@
     /** A step is taken up out of its order. */
     onbegin: (run: number, step: string) => void;
     onend: (run: number, step: string) => void;
-    onsoft: (run: number, step: string, reading: (typeof SET_READINGS)[number]) => void;
+    onsoft: (run: number, step: string, reading: SetReading) => void;
   }
   let { byItself, next, isSeveral, nowMs, left, onbegin, onend, onsoft }: Props = $props();
 

@@ -1,5 +1,5 @@
 import { larderOf } from '../../core/larder';
-import type { RunToLog, SlabLog } from '../../core/usecases';
+import type { RunOutcome, RunToLog, SlabLog } from '../../core/usecases';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { problem } from './http';
@@ -37,6 +37,16 @@ export async function slabLogOf(db: Db, slabId: number) {
     return null;
   });
   return log ? ({ ok: true, value: log } as const) : (refusal ?? ({ ok: false, response: BUSY() } as const));
+}
+
+/** What a run cost and came to beside its plan; null while the server is too busy, or where that cannot be worked out. */
+export function runOutcomeOf(db: Db, run: StoredRun): Promise<RunOutcome | null> {
+  const given = runToLog(db, run);
+  const { slab, ingredients, shop } = given;
+  return resultOf(db, resultKey('outcome', run.id, lastOfRun(db, run.id), slab, ingredients, shop), async () => {
+    const done = await runTask('runOutcome', given);
+    return done.ok ? done.value : null;
+  });
 }
 
 /** The larder and the shop that a run was reckoned with. */

@@ -1,39 +1,35 @@
-import { setImmediate } from 'node:timers/promises';
-import { larderOf, type Larder } from '../../core/larder';
+import { setImmediate, setTimeout } from 'node:timers/promises';
+import { larderOf, type Ingredient } from '../../core/larder';
 import { figuresIn } from '../../core/measure';
-import { plan } from '../../core/usecases';
+import { plan, type Plan } from '../../core/usecases';
 import type { Shop } from '../../core/shop';
 import { type Slab } from '../../core/slab';
 import { lookOf } from '../../core/classify';
 import { tinInWords } from '../../core/tin';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
+import { isHeavy, planned } from './planned';
 import { shopSettings } from './shop';
-import { quickResult, resultKey } from './results';
+import { quickResult, resultKey, resultOf } from './results';
 import { slabById, slabNamesFound, type KeptSlab } from './slabs';
 
 /** Cards are worked out for so long before others have their turn, ms. */
 const STRETCH_MS = 20;
 
-/** A slab as its card in the list shows it; `drawn` is null where it cannot be worked out. */
+/** After this long the page is given as far as it is worked out; the work goes on, ms. */
+const PATIENCE_MS = 300;
+
+/** What a card draws of a slab; null where the slab cannot be planned. */
+type Drawn = ReturnType<typeof drawnSlab> | null;
+
+/** A slab as its card in the list shows it; `drawn` is undefined while it is being worked out. */
 export interface SlabCard extends Pick<KeptSlab, 'id' | 'keptAt'> {
   readonly name: string;
-  readonly drawn: ReturnType<typeof drawnSlab> | null;
+  readonly drawn: Drawn | undefined;
 }
 
-/** One slab that cannot be worked out says so on its card, and takes no other with it. */
-function cardOf(kept: KeptSlab, larder: Larder, shop: Shop): SlabCard {
-  const { id, keptAt, slab } = kept;
-  try {
-    return { id, keptAt, name: slab.name, drawn: drawnSlab(slab, larder, shop) };
-  } catch {
-    return { id, keptAt, name: slab.name, drawn: null };
-  }
-}
-
-/** A slab as it is drawn on a card, with what its pieces are. */
-export function drawnSlab(slab: Slab, larder: Larder, shop: Shop) {
-  const { cut, cost, slabs: made } = plan(slab, larder, shop);
+/** What a card shows of a slab's plan: its drawing, and what its pieces are. */
+export function drawnSlab(slab: Slab, { cut, cost, slabs: made }: Plan, shop: Shop) {
   const first = made[0]!;
   return {
     tin: first.tin,
@@ -45,31 +41,62 @@ export function drawnSlab(slab: Slab, larder: Larder, shop: Shop) {
   };
 }
 
+/** Draws a slab with few pieces. A slab that cannot be planned takes no other card with it. */
+function drawnAtOnce(slab: Slab, ingredients: readonly Ingredient[], shop: Shop): Drawn {
+  try {
+    return drawnSlab(slab, plan(slab, larderOf(ingredients), shop), shop);
+  } catch {
+    return null;
+  }
+}
+
+/** Draws a slab with so many pieces that it is planned in a thread; undefined where the server is too busy. */
+async function drawnInThread(
+  ...[db, key, slab, ingredients, shop]: [Db, string, Slab, readonly Ingredient[], Shop]
+): Promise<Drawn | undefined> {
+  const found = await resultOf<{ drawn: Drawn }>(db, key, async () => {
+    const done = await planned(slab, ingredients, shop);
+    if (done.ok) return { drawn: drawnSlab(slab, done.value, shop) };
+    // One that takes too long is not drawn; where others wait before it, it is asked for again.
+    return done.response.status === 422 ? { drawn: null } : null;
+  });
+  return found?.drawn;
+}
+
+/** A page of the shop's slabs, with how many have such a name and how many there are in all. */
+export interface CardPage {
+  readonly cards: readonly SlabCard[];
+  readonly count: number;
+  readonly all: number;
+}
+
 /**
- * A page of the shop's slabs whose names hold some letters, the last saved first; and how many there are in all. A card is worked
- * out again only when something that it shows depends on has changed.
+ * Finds a page of the shop's slabs whose names contain some letters, the last saved first. A card is worked out again only when
+ * something that it shows has changed.
  *
  * @param from how many to skip
  */
-export async function slabCards(
-  db: Db,
-  sought: string,
-  from: number,
-  most: number,
-): Promise<{ cards: SlabCard[]; count: number; all: number }> {
+export async function slabCards(db: Db, sought: string, from: number, most: number): Promise<CardPage> {
   const { names, count, all } = slabNamesFound(db, sought, from, most);
   const shop = shopSettings(db);
   const cards: SlabCard[] = [];
+  const underWay: Promise<void>[] = [];
   let until = performance.now() + STRETCH_MS;
   for (const { id } of names) {
     const kept = slabById(db, id);
     if (!kept) continue;
-    const ingredients = ingredientsFor(db, [kept.slab]);
-    const key = resultKey('card', kept.slab, ingredients, shop);
-    cards.push({ ...quickResult(key, () => cardOf(kept, larderOf(ingredients), shop)), id, keptAt: kept.keptAt });
+    const { keptAt, slab } = kept;
+    const ingredients = ingredientsFor(db, [slab]);
+    const key = resultKey('card', slab, ingredients, shop);
+    const card = { id, keptAt, name: slab.name };
+    const at = cards.push({ ...card, drawn: undefined }) - 1;
+    const note = (drawn: Drawn | undefined) => void (cards[at] = { ...card, drawn });
+    if (isHeavy(slab)) underWay.push(drawnInThread(db, key, slab, ingredients, shop).then(note));
+    else note(quickResult(key, () => drawnAtOnce(slab, ingredients, shop)));
     if (performance.now() < until) continue;
     await setImmediate();
     until = performance.now() + STRETCH_MS;
   }
-  return { cards, count, all };
+  await Promise.race([Promise.all(underWay), setTimeout(PATIENCE_MS, null, { ref: false })]);
+  return { cards: [...cards], count, all };
 }

@@ -2,6 +2,7 @@ import { larderOf, type Ingredient } from '../../core/larder';
 import { larderMatch } from '../../core/recipe';
 import { readSlab, type Slab } from '../../core/slab';
 import type { Shop } from '../../core/shop';
+import { plan } from '../../core/usecases';
 import type { Db } from './db/open';
 import { saveIngredient, shelfLarder } from './larder';
 import { readIngredient } from './requests/kept';
@@ -59,7 +60,7 @@ export function patternCards(shop: Shop): PatternCard[] {
     id,
     name: slab.name,
     what: slab.notes ?? '',
-    drawn: drawnSlab(slab, starterShelf(), shop),
+    drawn: drawnSlab(slab, plan(slab, starterShelf(), shop), shop),
   }));
 }
 

@@ -4,7 +4,7 @@
   import { untrack } from 'svelte';
   import type { Problem } from '../../core/validation';
   import { tinInWords, type AnyTin } from '../../core/tin';
-  import { rackLimits } from '$lib/limits';
+  import { rackLimits } from '$lib/fieldLimits';
   import type { StoredTin } from '$lib/server/tins';
   import { ask, problemAt } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';

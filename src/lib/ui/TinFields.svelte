@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { asTin, type AnyTin } from '../../core/tin';
-  import { rackLimits } from '$lib/limits';
+  import { rackLimits } from '$lib/fieldLimits';
   import NumberField from './NumberField.svelte';
 
   interface Props {

@@ -4,7 +4,7 @@
   import { onMount, untrack } from 'svelte';
   import type { Ingredient } from '../../core/larder';
   import type { Problem } from '../../core/validation';
-  import { larderLimits } from '$lib/limits';
+  import { larderLimits } from '$lib/fieldLimits';
   import { ask, problemAt } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
   import type { PastPrice, StoredIngredient } from '$lib/server/larder';

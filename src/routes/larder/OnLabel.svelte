@@ -2,7 +2,7 @@
 <script lang="ts">
   import { TextInput } from 'carbon-components-svelte';
   import type { Ingredient } from '../../core/larder';
-  import { larderLimits } from '$lib/limits';
+  import { larderLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

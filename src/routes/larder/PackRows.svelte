@@ -3,7 +3,7 @@
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Pack } from '../../core/larder';
   import type { Problem } from '../../core/validation';
-  import { larderLimits } from '$lib/limits';
+  import { larderLimits } from '$lib/fieldLimits';
   import { problemAt } from '$lib/api';
   import DayField from '$lib/ui/DayField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';

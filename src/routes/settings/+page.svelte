@@ -6,7 +6,7 @@
   import { MEASURES, MEASURES_NAMED } from '../../core/measure';
   import type { Shop } from '../../core/shop';
   import { LEAST, type Problem } from '../../core/validation';
-  import { shopLimits } from '$lib/limits';
+  import { shopLimits } from '$lib/fieldLimits';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { KeptSettings, Settings } from '$lib/server/shop';

@@ -3,7 +3,7 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Shop } from '../../core/shop';
   import type { Problem } from '../../core/validation';
-  import { shopLimits } from '$lib/limits';
+  import { shopLimits } from '$lib/fieldLimits';
   import { datesIn } from '$lib/dates';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TimeField from '$lib/ui/TimeField.svelte';

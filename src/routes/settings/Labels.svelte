@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Select, SelectItem, TextArea } from 'carbon-components-svelte';
   import { LABEL_PROFILES, PAPERS, USUAL_LABELS, type LabelSheet, type Shop } from '../../core/shop';
-  import { shopLimits } from '$lib/limits';
+  import { shopLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

@@ -6,7 +6,7 @@
   import { readNumber } from '../../core/measure';
   import { POWERED, USUAL_POWER, type Shop } from '../../core/shop';
   import { OVERHEADS, type Pricing } from '../../core/slab';
-  import { shopLimits } from '$lib/limits';
+  import { shopLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import PercentField from '$lib/ui/PercentField.svelte';
   import { problemAt } from '$lib/api';

@@ -4,7 +4,7 @@
   import { USUAL_SHOP, type Probe, type Shop, type ThermometerKind } from '../../core/shop';
   import { checkHolds, waterBoilsC } from '../../core/sugar';
   import type { Problem } from '../../core/validation';
-  import { shopLimits } from '$lib/limits';
+  import { shopLimits } from '$lib/fieldLimits';
   import { problemAt } from '$lib/api';
   import DayField from '$lib/ui/DayField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';

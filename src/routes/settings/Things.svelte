@@ -4,7 +4,7 @@
   import type { Shop } from '../../core/shop';
   import type { Problem } from '../../core/validation';
   import { problemAt } from '$lib/api';
-  import { shopLimits } from '$lib/limits';
+  import { shopLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import EquipmentRow from './EquipmentRow.svelte';
   import { replaced, without } from './replaced';

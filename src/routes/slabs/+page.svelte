@@ -15,6 +15,7 @@
   import NewSlab from './NewSlab.svelte';
   import Patterns from './Patterns.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
+  import WaitFor from '$lib/ui/WaitFor.svelte';
   import { shopFigures } from '$lib/shopFigures';
   import { BODY_LIMIT, ZIP_LIMIT } from '$lib/bodyLimits';
   import Notice from '$lib/ui/Notice.svelte';
@@ -169,7 +170,7 @@
             <b>{slab.drawn.pieces}</b> pieces of <b>{figures.mass.say(slab.drawn.eachG)}</b>, each
             <b>{money(slab.drawn.perPiece, data.shop.currency)}</b>
           </p>
-        {:else}
+        {:else if slab.drawn === null}
           <p>This slab cannot be worked out. Open it and look at its tin, its cut and its amounts.</p>
         {/if}
         <Button
@@ -182,6 +183,7 @@
       </li>
     {/each}
   </ul>
+  {#if data.slabs.some(({ drawn }) => drawn === undefined)}<WaitFor />{/if}
   {#if data.all > 0}<Pager
       path="/slabs"
       sought={data.sought}

@@ -9,7 +9,7 @@ interface Row {
   readonly densityGPerMl?: number;
   readonly composition?: { readonly water: number; readonly sugars: number; readonly fat: number };
 }
-const list = new URL('../../../starter/larder.json', import.meta.url);
+const list = 'starter/larder.json';
 const starter = JSON.parse(readFileSync(list, 'utf8')) as readonly Row[];
 
 test('a thing is taken as what it is called', () => {

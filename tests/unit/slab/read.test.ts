@@ -10,9 +10,7 @@ import { slabJsonSchema } from '../../../src/core/slab/jsonSchema';
 import { slabs } from '../anySlab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
-const schema = JSON.parse(
-  readFileSync(new URL('../../../src/core/slab/slab-1.schema.json', import.meta.url), 'utf8'),
-) as object;
+const schema = JSON.parse(readFileSync('src/core/slab/slab-1.schema.json', 'utf8')) as object;
 const fits = new Ajv2020({ strict: false }).compile(schema);
 
 const problems = (found: unknown) => {

@@ -17,7 +17,7 @@ import {
   type Problem,
   type Read,
 } from '../../../core/validation';
-import { ASKED } from '../../askedLimits';
+import { ASKED } from '../../requestLimits';
 import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 

@@ -18,7 +18,7 @@ import {
   type Read,
 } from '../../../core/validation';
 import * as yup from 'yup';
-import { ASKED } from '../../askedLimits';
+import { ASKED } from '../../requestLimits';
 import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 

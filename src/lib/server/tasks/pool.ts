@@ -50,6 +50,7 @@ export type TaskDone<T> =
 /** Whether each task may take seconds, and what to make smaller where it takes too long. */
 const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller: string }>> = {
   plan: { isLong: true, smaller: 'ask for fewer pieces, or fewer kinds of tin' },
+  planInItsTins: { isLong: true, smaller: 'cut fewer pieces, or use fewer kinds of tin' },
   cuts: { isLong: true, smaller: 'ask for fewer pieces' },
   even: { isLong: true, smaller: 'ask for fewer pieces' },
   mixed: { isLong: true, smaller: 'ask for fewer piece types' },
@@ -59,6 +60,7 @@ const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller:
   price: { isLong: false, smaller: 'use fewer or thinner layers, or fewer kinds of tin' },
   listed: { isLong: false, smaller: 'use fewer or thinner layers, or fewer kinds of tin' },
   slabLog: { isLong: false, smaller: 'ask for fewer runs' },
+  runOutcome: { isLong: false, smaller: 'cut fewer pieces, or use fewer kinds of tin' },
   label: { isLong: false, smaller: 'ask for fewer pieces, or fewer kinds of tin' },
   labelsPdf: { isLong: true, smaller: 'print fewer labels' },
   template: { isLong: true, smaller: 'use the template as SVG or DXF, or cut fewer pieces' },

@@ -25,6 +25,7 @@ import {
   plan as planOf,
   priceSlab,
   rangedSettingFor,
+  runOutcomeOf,
   runMinutesOf,
   runPlanOf,
   settingProblems,
@@ -35,6 +36,7 @@ import {
   type CutAnswer,
   type CutAsk,
   type PlanOptions,
+  type RunOutcome,
   type RunToLog,
   type SlabLog,
   type Day,
@@ -86,6 +88,10 @@ export async function plan({ slab, ingredients, shop, asked }: SlabTask): Promis
   const larder = larderOf(ingredients);
   return planOf(slab, larder, shop, await withTinsForOrder(slab, larder, shop, asked, solve));
 }
+
+/** A plan of a saved slab in its own tins. */
+export const planInItsTins = ({ slab, ingredients, shop }: Omit<SlabTask, 'asked'>): Plan =>
+  planOf(slab, larderOf(ingredients), shop);
 
 /** Ways to cut a slab as it is asked. */
 export function cuts({ slab, ingredients, shop, asked, ask }: SlabTask & { ask: CutAsk }): CutAnswer[] {
@@ -147,6 +153,9 @@ export function slabLog({
 }: Pick<SlabTask, 'slab' | 'ingredients' | 'shop'> & { runs: readonly RunToLog[] }): SlabLog {
   return slabLogOf(slab, larderOf(ingredients), shop, runs.map(loggedRun));
 }
+
+/** What a run cost and came to, beside what was planned. */
+export const runOutcome = (run: RunToLog): RunOutcome => runOutcomeOf(run);
 
 /** The draft of a label. */
 export async function label({

@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { ingredientsFor } from '$lib/server/larder';
+import { isHeavy } from '$lib/server/planned';
 import { slabById } from '$lib/server/slabs';
 import { allTins } from '$lib/server/tins';
 
@@ -9,5 +10,5 @@ export function load({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
   if (!kept) error(404, 'This slab is no longer in the shop');
-  return { kept, ingredients: ingredientsFor(db, [kept.slab]), rack: allTins(db) };
+  return { kept, isHeavy: isHeavy(kept.slab), ingredients: ingredientsFor(db, [kept.slab]), rack: allTins(db) };
 }

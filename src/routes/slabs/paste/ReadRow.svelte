@@ -3,7 +3,7 @@
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { massOf, UNITS, type Measures, type Unit } from '../../../core/measure';
   import { larderMatch, type LineRead } from '../../../core/recipe';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import type { LarderShelf } from '$lib/larderShelf.svelte';
   import { shopFigures } from '$lib/shopFigures';
   import NumberField from '$lib/ui/NumberField.svelte';

@@ -3,7 +3,7 @@
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { STEP_KINDS, type StepKind, type StepRead } from '../../../core/method';
   import { PLACES, type Place, type Preparation } from '../../../core/slab';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import AsWritten from './AsWritten.svelte';
   import { KIND_WORDS, PLACE_WORDS } from './methodWords';

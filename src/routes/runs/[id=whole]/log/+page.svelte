@@ -9,6 +9,7 @@
   import { followRuns } from '$lib/runStream';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
+  import WaitFor from '$lib/ui/WaitFor.svelte';
   import HowLink from '$lib/ui/HowLink.svelte';
   import NextTime from '$lib/bench/NextTime.svelte';
   import BoilCurve from './BoilCurve.svelte';
@@ -72,7 +73,7 @@
     </section>
     <section class="panel" aria-labelledby="figures">
       <h2 id="figures">What came of it</h2>
-      <WhatCame {plan} {record} cost={data.cost} effects={data.effects} />
+      {#if data.outcome}<WhatCame {plan} {record} outcome={data.outcome} />{:else}<WaitFor />{/if}
     </section>
   </div>
 

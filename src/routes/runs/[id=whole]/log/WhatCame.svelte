@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { RunPlan, RunRecord } from '../../../../core/run';
-  import type { LayerEffect } from '../../../../core/usecases';
+  import type { RunOutcome } from '../../../../core/usecases';
   import { formatDuration, percent } from '$lib/figures';
   import { money } from '$lib/money';
   import { shopFigures } from '$lib/shopFigures';
@@ -10,11 +10,10 @@
   interface Props {
     plan: RunPlan;
     record: RunRecord;
-    /** Of the ingredients, planned and as it was weighed. */
-    cost: { readonly planned: number; readonly made: number; readonly currency: string };
-    effects: readonly LayerEffect[];
+    outcome: RunOutcome;
   }
-  let { plan, record, cost, effects }: Props = $props();
+  let { plan, record, outcome: found }: Props = $props();
+  const { cost, effects } = $derived(found);
 
   const figures = $derived(shopFigures());
   const { outcome } = $derived(record);

@@ -15,7 +15,7 @@
     type Texture,
   } from '../../../../core/slab';
   import { lookOf, textureOf } from '../../../../core/classify';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import NameField from './NameField.svelte';

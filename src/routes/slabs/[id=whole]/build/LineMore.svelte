@@ -4,7 +4,7 @@
   import { ingredientNamed } from '../../../../core/larder';
   import { shareKept, withLine, type Line, type LinePart, type Preparation } from '../../../../core/slab';
   import { massOf, UNITS, type Unit } from '../../../../core/measure';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
   import NameField from './NameField.svelte';

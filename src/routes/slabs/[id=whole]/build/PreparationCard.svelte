@@ -12,7 +12,7 @@
   } from '../../../../core/slab';
   import { lineInWords } from '../../../../core/recipe';
   import { usualMultiple } from '../../../../core/scale';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';

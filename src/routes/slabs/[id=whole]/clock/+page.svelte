@@ -1,6 +1,6 @@
 <!-- When to begin: the steps of the slab forward from a start or backward from a deadline, in the hours that there are. -->
 <script lang="ts">
-  import { Button, InlineLoading, Table } from 'carbon-components-svelte';
+  import { Button, Table } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
@@ -26,6 +26,7 @@
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import HowLink from '$lib/ui/HowLink.svelte';
+  import Calculating from '$lib/ui/Calculating.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   const figures = $derived(shopFigures());
 
@@ -65,7 +66,11 @@
       .join('; '),
   );
 
-  const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
+  let hasFailed = $state(false);
+  const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(
+    () => new TimelineWorker(),
+    () => (hasFailed = true),
+  );
   $effect(() => {
     if (moment === null) return;
     // What is held counts from a start: a day with held steps is laid forward from its first one.
@@ -90,6 +95,7 @@
       quickAndSlow: true,
     };
     busy = true;
+    hasFailed = false;
     worker.ask(question, (answer) => {
       day = answer.day;
       between = answer.between;
@@ -133,15 +139,15 @@
 <p class="paper quiet">{tins}</p>
 <div class="result">
   <div role="status">
-    {#if day === null}{#if busy}<InlineLoading description="Laying it out" />{/if}
-    {:else if !day.feasible}
+    {#if hasFailed || (day === null && busy)}<Calculating {hasFailed} />{/if}
+    {#if day && !day.feasible}
       <Notice harm>
         <p>
           That is not possible: {day.because}.
           {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
         </p>
       </Notice>
-    {:else if day.steps.length > 0}
+    {:else if day && day.steps.length > 0}
       <p class="answer figures">
         Begin <b>{dateOf(day.steps[0]!.start)}</b>, done
         <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { PLACES, USUAL_OVEN_C, type Growth, type Hands, type Step } from '../../../../core/slab';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 

@@ -5,7 +5,7 @@
   import { USUAL_SHOP } from '../../../../core/shop';
   import { endPointC, withPreparation, type Preparation } from '../../../../core/slab';
   import { stageAt, targetHere } from '../../../../core/sugar';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';

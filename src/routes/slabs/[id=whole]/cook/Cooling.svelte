@@ -11,7 +11,7 @@
     type Step,
   } from '../../../../core/slab';
   import { stepsOf } from '../../../../core/time';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { aboutDuration, formatDuration } from '$lib/figures';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';

@@ -5,7 +5,7 @@
   import { money } from '$lib/money';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
-  import { ASKED } from '$lib/askedLimits';
+  import { ASKED } from '$lib/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import MiniCut from './MiniCut.svelte';
 

@@ -17,7 +17,11 @@
   const slab = $derived({ ...work.draft.slab, cut });
   const byHand = $derived(cut.way === 'break');
   let answer = $state.raw<KnifeAnswer | null>(null);
-  const worker = new NewestAnswer<KnifeQuestion, KnifeAnswer>(() => new KnifeWorker());
+  let hasFailed = $state(false);
+  const worker = new NewestAnswer<KnifeQuestion, KnifeAnswer>(
+    () => new KnifeWorker(),
+    () => (hasFailed = true),
+  );
   /** A line that is pulled asks once it rests. */
   const WAIT_MS = 400;
   $effect(() => {
@@ -26,6 +30,7 @@
       ingredients: namedIngredients(slab, work.larder),
       shop: work.shop,
     }) as KnifeQuestion;
+    hasFailed = false;
     const timer = setTimeout(() => worker.ask(question, (found) => ((answer = found), 'done')), WAIT_MS);
     return () => clearTimeout(timer);
   });
@@ -33,7 +38,8 @@
 
   const when = $derived.by(() => {
     const window = answer?.cutWindow;
-    if (!answer) return 'Working out when it can be cut ...';
+    if (hasFailed) return 'When it can be cut could not be calculated. Reload the page to try again.';
+    if (!answer) return 'Calculating when it can be cut…';
     if (!window || window.fromMinutes === null) return 'It never sets as it stands: see Set.';
     const from = formatDuration(window.fromMinutes);
     if (byHand) return `Break it from ${from} after the first layer is laid, when it snaps cleanly.`;

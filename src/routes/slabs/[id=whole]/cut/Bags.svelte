@@ -9,6 +9,7 @@
   import type { BagsAsked } from '$lib/workers/bags.worker';
   import { slabWork } from '$lib/slabContext';
   import { SHARDS_SPREAD } from '../../../../core/cut';
+  import Notice from '$lib/ui/Notice.svelte';
   import Weights from './Weights.svelte';
 
   let { broken }: { broken: NonNullable<CutSpec['break']> } = $props();
@@ -20,6 +21,7 @@
   let wrong = $state(false);
   let worker: Worker | null = null;
   let busy = $state(false);
+  let failed = $state(false);
   let found: Bagged | null = $state.raw(null);
   let asked: readonly number[] = $state.raw([]);
 
@@ -34,10 +36,15 @@
     if (bagG === null || shardsG.length === 0) return;
     stop();
     busy = true;
+    failed = false;
     asked = [...shardsG];
     worker = new BagsWorker();
     worker.addEventListener('message', ({ data }: MessageEvent<Bagged>) => {
       found = data;
+      stop();
+    });
+    worker.addEventListener('error', () => {
+      failed = true;
       stop();
     });
     const question: BagsAsked = { shardsG: asked, bagG };
@@ -63,6 +70,7 @@
 {#if bagG === null}<p class="quiet">Say above what a bag holds.</p>{/if}
 <div role="status">
   {#if busy}<InlineLoading description="Trying the ways to fill them" />{/if}
+  {#if failed}<Notice harm>The search could not start. Reload the page and try again.</Notice>{/if}
   {#if found && !busy}
     <p class="figures">
       <b>{found.bags.length} full bags</b>, {found.givenAwayG.toFixed(1)} g given away in all, {found.over.length} shards

@@ -10,7 +10,7 @@
   import type { MixedAnswer } from '../../../../core/fit';
   import type { CutSpec } from '../../../../core/slab';
   import { kindsOf, mixedQuestion, stripsOfAnswer } from '../../../../core/usecases';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { percent } from '$lib/figures';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
@@ -99,6 +99,10 @@
       answer = data.answer;
       if (data.done) stop();
       if (answer.value !== null) onchange({ strips: stripsOfAnswer(answer, cut) }, 'mixed');
+    });
+    worker.addEventListener('error', () => {
+      failed = true;
+      stop();
     });
     const question = mixedQuestion(work.plan.slabs[0]!, cut, kindsOf(cut));
     const asked: MixedAsked = { question, seconds: SECONDS };
@@ -207,7 +211,7 @@
 <div role="status">
   {#if busy}<InlineLoading description={answer ? 'A good cut is found; looking for a better one' : 'Trying'} />{/if}
   {#if refused}<Notice harm>{refused}</Notice>{/if}
-  {#if failed}<Notice harm>The search could not be begun. Load the page anew, and try again.</Notice>{/if}
+  {#if failed}<Notice harm>The search could not start. Reload the page and try again.</Notice>{/if}
   {#if answer && answer.value === null}
     <Notice>{answer.why}.</Notice>
   {:else if answer}

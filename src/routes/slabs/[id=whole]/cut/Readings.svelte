@@ -5,7 +5,7 @@
   import type { CutSpec } from '../../../../core/slab';
   import { evenSlab } from '../../../../core/usecases';
   import { outlineAt } from '../../../../core/tin';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
   import Notice from '$lib/ui/Notice.svelte';

@@ -10,7 +10,7 @@
     type CutWay,
     type PieceShape,
   } from '../../../../core/slab';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import PercentField from '$lib/ui/PercentField.svelte';

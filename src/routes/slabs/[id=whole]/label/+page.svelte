@@ -8,12 +8,12 @@
   import { allergensIn, labelFor } from '../../../../core/usecases';
   import { untrack } from 'svelte';
   import { page } from '$app/state';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { slabWork } from '$lib/slabContext';
   import DayField from '$lib/ui/DayField.svelte';
   import HowLink from '$lib/ui/HowLink.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
-  import { ASKED } from '$lib/askedLimits';
+  import { ASKED } from '$lib/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import LabelFace from './LabelFace.svelte';
   import Masses from './Masses.svelte';
@@ -25,7 +25,7 @@
   const { draft } = work;
   const slab = $derived(draft.slab);
   const sheet = $derived({ ...USUAL_LABELS, ...work.shop.labels });
-  const pack = $derived(work.selling?.price.packed ?? null);
+  const pack = $derived(work.money.selling?.price.packed ?? null);
 
   /** Whoever comes from a run has its day and its lot in the address. */
   let madeOn = $state(untrack(() => page.url.searchParams.get('madeOn')) ?? new Date().toISOString().slice(0, 10));

@@ -7,7 +7,7 @@
   import type { Packing } from '../../../../core/slab';
   import { money } from '$lib/money';
   import { shopFigures } from '$lib/shopFigures';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { slabWork } from '$lib/slabContext';
   import Board from '$lib/ui/Board.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
@@ -29,7 +29,7 @@
   const bags = $derived(work.shop.bags ?? []);
   const wraps = $derived(work.shop.wraps ?? []);
   const { currency } = $derived(work.plan.cost);
-  const packed = $derived(work.selling?.price.packed ?? null);
+  const packed = $derived(work.money.selling?.price.packed ?? null);
   const box = $derived(boxes.find(({ name }) => name === packing.in));
   const answers = $derived(pieces > 0 ? boxAnswers(piece, pieces, boxes, packing.interleafMm, packing.pieces) : []);
   const title = $derived(
@@ -164,7 +164,7 @@
     {:else if boxes.length === 0}
       <p class="quiet note">The shop has no boxes yet: <a href="/settings#packing">write them in the settings</a>.</p>
     {/if}
-    {#if work.selling}<Keeps keeping={work.selling.label.keeping} />{/if}
+    {#if work.money.selling}<Keeps keeping={work.money.selling.label.keeping} />{/if}
     {#if pieces > 0}
       <Accordion size="sm">
         <AccordionItem title="A stack on a round board"><StackOnRound {piece} {pieces} /></AccordionItem>

@@ -3,7 +3,7 @@
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { keepWords, type Keeping } from '../../../../core/label';
   import { PLACES, type Place, type Slab } from '../../../../core/slab';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { slabWork } from '$lib/slabContext';
   import { PLACE_NAMES } from '../set/places';

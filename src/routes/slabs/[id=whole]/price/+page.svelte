@@ -1,6 +1,6 @@
 <!-- What a piece is sold for and where that goes; what changes it; what else might be done with the slab. -->
 <script lang="ts">
-  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import { formatDuration, percent } from '$lib/figures';
   import { money } from '$lib/money';
@@ -8,6 +8,7 @@
   import { NewestAnswer } from '$lib/newestAnswer';
   import { slabWork } from '$lib/slabContext';
   import Board from '$lib/ui/Board.svelte';
+  import Calculating from '$lib/ui/Calculating.svelte';
   import Leaves, { type Leaf } from '$lib/ui/Leaves.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import type { MoneyAnswer, MoneyQuestion } from '$lib/workers/money.worker';
@@ -22,7 +23,7 @@
 
   const work = slabWork();
   const slab = $derived(work.draft.slab);
-  const price = $derived(work.price);
+  const price = $derived(work.money.price);
   const show = $derived.by(() => {
     const coin = 10 ** (price?.digits ?? 2);
     const { currency } = work.plan.cost;
@@ -41,18 +42,23 @@
   ] as const satisfies readonly Leaf[];
   let looked: (typeof LEAVES)[number]['key'] = $state('opened');
   let answer = $state.raw<MoneyAnswer | null>(null);
-  const worker = new NewestAnswer<MoneyQuestion, MoneyAnswer>(() => new MoneyWorker());
+  let hasFailed = $state(false);
+  const worker = new NewestAnswer<MoneyQuestion, MoneyAnswer>(
+    () => new MoneyWorker(),
+    () => (hasFailed = true),
+  );
   onDestroy(() => worker.close());
   $effect(() => {
     if (looked !== 'cuts' && looked !== 'runs') return;
     answer = null;
+    hasFailed = false;
     worker.ask(
       {
         of: looked,
         slab: $state.snapshot(slab) as typeof slab,
         ingredients: $state.snapshot(namedIngredients(slab, work.larder)) as Ingredient[],
         shop: $state.snapshot(work.shop) as typeof work.shop,
-        run: work.run,
+        run: work.money.run,
       },
       (found) => {
         answer = found;
@@ -70,14 +76,14 @@
         <p>What goes into each pot or bowl is written in Build; what a pack of it costs is asked for here.</p>
         <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
       </Nothing>
-    {:else if !price}
-      <InlineLoading description="Calculating…" />
+    {:else if !price || work.money.hasFailed}
+      <Calculating hasFailed={work.money.hasFailed} />
     {:else if parts.length === 0}
       <Nothing title="Nothing is sold of it yet">
         <p>Lay it in Build and cut it in Cut: what a piece is sold for stands here.</p>
       </Nothing>
     {:else}
-      <div class="parts" class:calculating={!work.isPriceCurrent} aria-busy={!work.isPriceCurrent}>
+      <div class="parts" class:calculating={!work.money.isCurrent} aria-busy={!work.money.isCurrent}>
         <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (looked = 'opened'))} />
         <div class="leaves">
           <Leaves label="Looked at in other ways" leaves={LEAVES} bind:chosen={looked}>
@@ -94,7 +100,7 @@
                 {#await import('./OverTime.svelte') then { default: OverTime }}<OverTime />{/await}
               {:else if key === 'went'}
                 {#await import('./AsItWent.svelte') then { default: AsItWent }}<AsItWent {price} {show} />{/await}
-              {:else if !answer}<InlineLoading description="Calculating…" />
+              {:else if !answer}<Calculating {hasFailed} />
               {:else if key === 'cuts'}
                 {@const { cuts } = answer}
                 {#await import('./OtherCuts.svelte') then { default: OtherCuts }}<OtherCuts {cuts} {show} />{/await}
@@ -110,7 +116,7 @@
   {/snippet}
   {#snippet hand()}
     {#if price && kinds.length > 0}
-      <dl class="totals panel figures" class:calculating={!work.isPriceCurrent} aria-busy={!work.isPriceCurrent}>
+      <dl class="totals panel figures" class:calculating={!work.money.isCurrent} aria-busy={!work.money.isCurrent}>
         <div class="sold">
           <dt>Sold at{price.pricing.taxPercent > 0 && price.pricing.taxIncluded ? ', tax in it' : ''}</dt>
           <dd>
@@ -132,7 +138,7 @@
           <dd>{price.earned.marginPerHour === null ? '-' : show(price.earned.marginPerHour)}</dd>
         </div>
       </dl>
-      <p class="note figures" class:calculating={!work.isPriceCurrent}>
+      <p class="note figures" class:calculating={!work.money.isCurrent}>
         {#if price.earned.breakEvenPieces !== null}Pays for itself once
           <b>{price.earned.breakEvenPieces}</b> are sold.
         {:else}At this price it never pays for itself.{/if}
@@ -145,7 +151,7 @@
       {#await import('./Unpriced.svelte') then { default: Unpriced }}<Unpriced />{/await}
     {/if}
     {#if price && kinds.length > 0}
-      <div class="parts" class:calculating={!work.isPriceCurrent}>
+      <div class="parts" class:calculating={!work.money.isCurrent}>
         <RunTable {price} {show} />
         <Channels {price} {show} />
       </div>

@@ -25,7 +25,7 @@
   });
 
   const basis = $derived(log?.basis ?? null);
-  const went = $derived(basis ? priceFromRuns(work.draft.slab, work.shop, work.plan, work.run, basis) : null);
+  const went = $derived(basis ? priceFromRuns(work.draft.slab, work.shop, work.plan, work.money.run, basis) : null);
   const each = (of: SlabPrice, coins: number) => (of.pieces > 0 ? show(coins / of.pieces) : '');
   const share = ({ earned }: SlabPrice) => (earned.marginShare === null ? '' : percent(earned.marginShare));
   const rows = $derived(

@@ -3,7 +3,7 @@
   import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
   import { LEFTOVER_USES, TRIM_USES, type Pricing } from '../../../../core/slab';
   import type { SettledPricing } from '../../../../core/cost';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import PercentField from '$lib/ui/PercentField.svelte';
   import { slabWork } from '$lib/slabContext';
@@ -29,7 +29,7 @@
 
   /** Another way of asking begins with the price as it stands. */
   function askBy(next: Way) {
-    const sold = work.price;
+    const sold = work.money.price;
     const [kind] = sold?.earned.kinds ?? [];
     if (!sold || !kind) return set({ ...NONE, [next]: next === 'price' ? 1 : 0.6 }, 'ask');
     const share = kind.net > 0 ? Math.max(0, (kind.net - kind.cost) / kind.net) : 0;

@@ -45,8 +45,8 @@
         .map(({ name, massG, cost }) => ({ name, what: figures.mass.say(massG), amount: cost! }));
       return adding(used, bill.coins.ingredients).sort((a, b) => b.coins - a.coins);
     }
-    if (part === 'labour' && work.run) {
-      const { busy, watch } = work.run;
+    if (part === 'labour' && work.money.run) {
+      const { busy, watch } = work.money.run;
       const watched = watch * pricing.watchShare;
       return adding(
         [
@@ -56,8 +56,8 @@
         bill.coins.labour,
       );
     }
-    if (part === 'energy' && work.run) {
-      const { run } = work;
+    if (part === 'energy' && work.money.run) {
+      const { run } = work.money;
       const drawn = POWERED.map((what) => ({
         name: { oven: 'Oven', ring: 'Rings', mixer: 'Mixer', fridge: 'Fridge', freezer: 'Freezer' }[what],
         what: `${formatDuration(run[what])} at ${pricing.power[what]} kW`,
@@ -121,7 +121,7 @@
       </li>
     {/each}
   </ul>
-{:else if (part === 'labour' || part === 'energy') && !work.run}
+{:else if (part === 'labour' || part === 'energy') && !work.money.run}
   <p class="quiet">The day is being laid out.</p>
 {:else if part === 'labour' || part === 'energy'}
   <p class="words">

@@ -1,6 +1,6 @@
 <!-- How long each layer needs, whether the next may go on, and when the slab is to be cut. -->
 <script lang="ts">
-  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { dewPointC, type PlaceStay, type RangedSetting, type TinSupport } from '../../../../core/setting';
   import { USUAL_SHOP } from '../../../../core/shop';
@@ -14,6 +14,7 @@
   import SettingWorker from '$lib/workers/setting.worker?worker';
   import { keepPlace } from '$lib/keepPlace';
   import Board from '$lib/ui/Board.svelte';
+  import Calculating from '$lib/ui/Calculating.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
   import HeatTimeline from './HeatTimeline.svelte';
   import Measured from './Measured.svelte';
@@ -39,7 +40,11 @@
 
   const DEEPER = 1.5;
 
-  const worker = new NewestAnswer<SettingQuestion, SettingAnswer>(() => new SettingWorker());
+  let hasFailed = $state(false);
+  const worker = new NewestAnswer<SettingQuestion, SettingAnswer>(
+    () => new SettingWorker(),
+    () => (hasFailed = true),
+  );
 
   const ingredients = $derived(namedIngredients(slab, work.larder));
 
@@ -75,6 +80,7 @@
       measured,
     };
     busy = true;
+    hasFailed = false;
     worker.ask(question, (answer) => {
       setting = answer.setting;
       deeperMinutes = answer.deeperMinutes;
@@ -112,11 +118,11 @@
 
 <Board label="Set" title="The slab while it cools" note={inWhichPlaces}>
   {#snippet stage()}
-    {#if setting && minute !== null}
+    {#if setting && minute !== null && !hasFailed}
       <HeatTimeline {setting} layers={work.plan.slabs[0]!.layers} bind:minute />
     {:else}
       <div role="status">
-        {#if busy}<InlineLoading description="Working it out" />{/if}
+        {#if busy}<Calculating {hasFailed} />{/if}
       </div>
       {#if !busy}
         <Nothing title="Nothing to set yet">

@@ -4,7 +4,7 @@
   import type { Quantity } from '../../../../core/measure';
   import type { RangedSetting, RangedWait, WaitRange } from '../../../../core/setting';
   import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { formatDuration } from '$lib/figures';
   import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';

@@ -3,7 +3,7 @@
   import { Button, Checkbox, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
   import type { PlaceStay, TinSupport } from '../../../../core/setting';
   import { PLACES, type Place } from '../../../../core/slab';
-  import { ASKED } from '$lib/askedLimits';
+  import { ASKED } from '$lib/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { PLACE_NAMES } from './places';
 

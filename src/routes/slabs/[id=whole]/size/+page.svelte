@@ -4,7 +4,7 @@
   import { writtenForItsTin } from '../../../../core/usecases';
   import { inTins, scaleOf, tinsOf } from '../../../../core/slab';
   import { isSheet, sameTin, tinInWords, withoutOutline } from '../../../../core/tin';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
   import Board from '$lib/ui/Board.svelte';

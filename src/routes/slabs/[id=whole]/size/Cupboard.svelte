@@ -4,7 +4,7 @@
   import { plainName } from '../../../../core/larder';
   import type { Unit } from '../../../../core/measure';
   import type { StockItem } from '../../../../core/slab';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';

@@ -4,7 +4,7 @@
   import { inTins } from '../../../../core/slab';
   import { plan, type Plan } from '../../../../core/usecases';
   import { tinInWords } from '../../../../core/tin';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';

@@ -6,10 +6,10 @@
   import { pieceSizeFor, plan, withoutOrder, writtenHeightMm } from '../../../../core/usecases';
   import type { OrderAnswer } from '../../../../core/fit';
   import type { Scale } from '../../../../core/slab';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
   import { percent } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
-  import { ASKED } from '$lib/askedLimits';
+  import { ASKED } from '$lib/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { OrderQuestion, OrderFindings } from '$lib/workers/order.worker';
   import OrderWorker from '$lib/workers/order.worker?worker';

@@ -5,7 +5,7 @@
   import { scaleSlab } from '../../../../core/usecases';
   import { expandDividedLines } from '../../../../core/slab';
   import { isSheet, outlineAt, type SheetTin, type TinCount } from '../../../../core/tin';
-  import { slabLimits } from '$lib/limits';
+  import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';

@@ -1,10 +1,9 @@
-import { larderOf } from '../../../../../core/larder';
 import { jsonLdOf } from '../../../../../core/recipe';
 import { USUAL_SHOP } from '../../../../../core/shop';
-import { plan } from '../../../../../core/usecases';
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
+import { planned } from '$lib/server/planned';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
 import { runTask } from '$lib/server/tasks/pool';
@@ -20,8 +19,9 @@ export async function GET({ params }) {
   if (!kept) return problem('This slab is no longer in the shop', '', 404);
   const ingredients = ingredientsFor(db, [kept.slab]);
   const shop = { ...USUAL_SHOP, ...wholeShop(db) };
-  const { cut } = plan(kept.slab, larderOf(ingredients), shop);
-  const pieces = cut.pieces.reduce((sum, { count }) => sum + count, 0);
+  const made = await planned(kept.slab, ingredients, shop);
+  if (!made.ok) return made.response;
+  const pieces = made.value.cut.pieces.reduce((sum, { count }) => sum + count, 0);
   const start = new Date('2030-01-01T00:00Z');
   const { hands, ovens, rings } = shop;
   const done = await runTask('timeline', {
