@@ -183,3 +183,35 @@ test('a second server on the same data does not start, and one that was killed l
   expect(await isWell(next)).toBe(true);
   await stopServer(next);
 });
+
+test('a slab of 40,000 pieces is planned in threads: its card fills in, and the device draws its page', async ({
+  page,
+  emptyShop,
+}) => {
+  test.setTimeout(120_000);
+  const many = { ...rye, name: 'Fine mesh', cut: { columns: 200, rows: 200 } };
+  const tin = { ...rye.tin, lengthMm: 1500, widthMm: 1500 };
+  const made = await fetch(`${emptyShop.address}/api/slabs`, {
+    ...{ method: 'POST', headers: json, body: JSON.stringify({ ...many, tin }) },
+  });
+  expect(made.status).toBe(201);
+  const { id } = (await made.json()) as { id: number };
+  // What comes from the server has no drawing in it.
+  const text = await (await fetch(`${emptyShop.address}/slabs/${id}/cut`)).text();
+  expect(text).toContain('Calculating…');
+  expect(text).not.toContain('Rye base');
+  await page.goto(`${emptyShop.address}/slabs`);
+  await expect(page.getByRole('listitem').filter({ hasText: 'Fine mesh' })).toContainText('40000 pieces', {
+    timeout: 60_000,
+  });
+  await page.goto(`${emptyShop.address}/slabs/${id}/cut`);
+  await expect(page.getByRole('heading', { name: 'Fine mesh' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('definition').filter({ hasText: '40000' }).first()).toBeVisible({ timeout: 60_000 });
+});
+
+test('a calculation that fails on the device says so, and not that it goes on', async ({ page, shop }) => {
+  await page.route(/timeline\.worker/, (route) => route.abort());
+  await page.goto(`${shop.address}/slabs/${await slabId(page, shop.address, 'Pear penuche')}/price`);
+  await expect(page.getByText('This could not be calculated')).toBeVisible();
+  await expect(page.getByText('Calculating…')).toHaveCount(0);
+});

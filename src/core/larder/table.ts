@@ -114,14 +114,23 @@ function dayIn(row: Row, problems: CellProblem[]): string | undefined {
   return text;
 }
 
-/** The currency of a price where it is not the shop's own: as the cell says, else that of the same price before. */
-function currencyOf(row: Row, price: number | undefined, old: Pack | undefined): string | undefined {
-  const text = cell(row, 'currency').toUpperCase();
-  return text || (price === undefined || price === old?.price ? old?.currency : undefined);
-}
-
 const without = <T extends object>(all: T): T =>
   Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined)) as T;
+
+interface PackCells extends Pick<Pack, 'name' | 'massG' | 'price'> {
+  readonly day: string | undefined;
+}
+
+/** A pack as its row says. The day and the currency of a price that has not changed stay; a new price is of the shop's own currency. */
+function packFromRow(row: Row, { name, massG, price, day }: PackCells, old: Pack | undefined): Pack {
+  const before = price === old?.price ? old : undefined;
+  const currency = cell(row, 'currency').toUpperCase();
+  return without<Pack>({
+    ...{ name, massG, price },
+    pricedOn: day ?? before?.pricedOn,
+    currency: currency || before?.currency,
+  });
+}
 
 /**
  * An ingredient from a row of the larder's table, over what the larder has of it now. An empty cell leaves what is there.
@@ -184,16 +193,7 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
       packs:
         pack === ''
           ? before?.packs
-          : [
-              without<Pack>({
-                name: pack,
-                massG: massG!,
-                price: n.price ?? old?.price,
-                pricedOn: day ?? old?.pricedOn,
-                currency: currencyOf(row, n.price, old),
-              }),
-              ...others,
-            ],
+          : [packFromRow(row, { name: pack, massG: massG!, price: n.price ?? old?.price, day }, old), ...others],
     }),
   };
 }
@@ -270,13 +270,7 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
     problems.push({ column: 'price', message: 'Write what the pack costs' });
   }
   if (problems.length > 0) return { ok: false, problems };
-  const next = without<Pack>({
-    name: pack,
-    massG: massG!,
-    price: n.price,
-    pricedOn: day ?? (old?.price === n.price ? old?.pricedOn : undefined),
-    currency: currencyOf(row, n.price, old),
-  });
+  const next = packFromRow(row, { name: pack, massG: massG!, price: n.price, day }, old);
   return {
     ok: true,
     value: { ...before, packs: old ? packs.map((shelved) => (shelved === old ? next : shelved)) : [...packs, next] },

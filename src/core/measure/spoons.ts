@@ -31,7 +31,10 @@ interface Run {
   readonly parts: readonly number[];
 }
 
-/** Every way to fill up to five part-cups and spoons, by volume; the shortest way where two give the same volume. */
+/**
+ * Every way to fill up to five part-cups and spoons, by volume; where two give the same volume the shorter way, then the one with
+ * fewer spoons to wash: 2 tsp, not 1/2 tbsp + 1/2 tsp.
+ */
 const runsOf = new Map<Measures, readonly Run[]>();
 
 function runs(measures: Measures): readonly Run[] {
@@ -48,7 +51,10 @@ function runs(measures: Measures): readonly Run[] {
     }
   };
   grow(all[0]!, 0);
-  all.sort((a, b) => (Math.abs(a.ml - b.ml) > 1e-6 ? a.ml - b.ml : a.parts.length - b.parts.length));
+  const spoons = ({ parts }: Run) => new Set(parts).size;
+  all.sort((a, b) =>
+    Math.abs(a.ml - b.ml) > 1e-6 ? a.ml - b.ml : a.parts.length - b.parts.length || spoons(a) - spoons(b),
+  );
   const shortest = all.filter(({ ml }, i) => i === 0 || ml - all[i - 1]!.ml > 1e-6);
   runsOf.set(measures, shortest);
   return shortest;

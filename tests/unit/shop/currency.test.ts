@@ -32,3 +32,32 @@ test('what was marked of a third currency stays as it is, whatever the rate', ()
   const turned = moneyTurned(shop, { from: 'EUR', to: 'USD', rate: 1.1, coin: 100 });
   assert.deepEqual(turned.bags, [{ name: 'bag', price: 2, currency: 'GBP' }]);
 });
+
+test('amounts are rounded to the new coin; what has no price, or was never said, stays as it is', () => {
+  const shop = {
+    boxes: [
+      { name: 'tin', lengthMm: 100, widthMm: 100, heightMm: 40, price: 1.234 },
+      { name: 'free', lengthMm: 100, widthMm: 100, heightMm: 40 },
+    ],
+    channels: [{ name: 'stall' }, { name: 'cafe', feeEach: 0.37 }],
+    pricing: { labourPerHour: 17.77 },
+  };
+  const turned = moneyTurned(shop, { from: 'EUR', to: 'USD', rate: 1.1, coin: 100 });
+  assert.deepEqual(
+    turned.boxes!.map(({ name, price }) => [name, price]),
+    [
+      ['tin', 1.36],
+      ['free', undefined],
+    ],
+  );
+  assert.deepEqual(
+    turned.channels!.map(({ feeEach }) => feeEach),
+    [undefined, 0.41],
+  );
+  assert.deepEqual(Object.keys(turned).sort(), ['boxes', 'channels', 'pricing']);
+  assert.deepEqual(JSON.parse(JSON.stringify(turned.pricing)), { labourPerHour: 19.55 });
+  assert.equal(Object.hasOwn(turned.boxes![1]!, 'currency'), false);
+  const fils = moneyTurned({ bags: [{ name: 'bag', price: 1 }] }, { from: 'EUR', to: 'KWD', rate: 0.3333, coin: 1000 });
+  assert.equal(fils.bags[0]!.price, 0.333);
+  assert.deepEqual(moneyTurned({}, { from: 'EUR', to: 'USD', rate: 1.1, coin: 100 }), {});
+});

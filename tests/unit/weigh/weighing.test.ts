@@ -118,6 +118,43 @@ test('the last one is taken back, and what still lies there is not weighed again
   assert.deepEqual(grams(takenBack(newWeighing())), []);
 });
 
+test('until the pan first rests nothing lies on it, and it is at its start; after that it moves', () => {
+  const first = weigh(newWeighing(), { seconds: 0.1, massG: 120 });
+  assert.deepEqual([first.pan, first.onG], ['starting', 0]);
+  const moving = weigh(shown([[120, 2]]), { seconds: 2.1, massG: 150 });
+  assert.deepEqual([moving.pan, moving.onG], ['moving', 30]);
+});
+
+test('a scale whose time starts anew, or stands still, is looked at anew; five readings in its window are enough, three are not', () => {
+  let restarted = shown([[0, 2]]);
+  for (let i = 1; i <= 20; i++) restarted = weigh(restarted, { seconds: i / 10, massG: 30 });
+  assert.deepEqual(grams(restarted), [30]);
+  let still = shown([[0, 2]]);
+  for (let i = 1; i <= 20; i++) still = weigh(still, { seconds: 5, massG: 30 });
+  assert.deepEqual(grams(still), []);
+  for (const [perSecond, weighed] of [
+    [5, [30]],
+    [3, []],
+  ] as const) {
+    let slow = shown([[0, 2]]);
+    for (let i = 1; i <= 20; i++) slow = weigh(slow, { seconds: 2 + i / perSecond, massG: 30 });
+    assert.deepEqual(grams(slow), weighed, String(perSecond));
+  }
+});
+
+test('a light piece that still creeps does not rest, also in a heavy bowl; a heavy one may creep by a thousandth', () => {
+  /** What is weighed of a load that grows by half a gram in each window, on a bowl. */
+  const creeping = (bowlG: number, loadG: number) => {
+    let weighing = shown([[bowlG, 2]]);
+    for (let i = 1; i <= 30; i++)
+      weighing = weigh(weighing, { seconds: 2 + i / 10, massG: bowlG + loadG + (0.5 * i) / 8 });
+    return weighing.weighedG.length;
+  };
+  assert.equal(creeping(0, 50), 0);
+  assert.equal(creeping(3000, 50), 0);
+  assert.equal(creeping(0, 5000), 1);
+});
+
 /** What is read from a simulated pan on which a hand has laid shards, beside what they weighed. */
 function afternoon(
   settings: Partial<PanSettings>,

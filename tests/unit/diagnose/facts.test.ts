@@ -1,0 +1,224 @@
+/** What is told of a run, from records written by hand. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { diagnose, FACTS, SEEN, type FactId, type Recorded, type Told, type Trait } from '../../../src/core/diagnose';
+import { figuresIn } from '../../../src/core/measure';
+
+type Step = Recorded['record']['steps'][number];
+type Line = Recorded['record']['lines'][number];
+
+interface Written {
+  readonly steps?: readonly (Partial<Omit<Step, 'step'>> & { readonly step: object })[];
+  readonly lines?: readonly object[];
+  readonly curves?: readonly object[];
+  readonly temperatures?: readonly object[];
+  readonly setReadings?: readonly object[];
+  readonly areaFactor?: number;
+}
+
+/** A record in which only what is written happened; its plan has the same steps, and the lines as they are planned. */
+function recorded({ steps = [], lines = [], areaFactor = 1, ...of }: Written): Recorded {
+  const whole = steps.map(({ step, ...at }) => ({
+    ...{ from: null, to: null, minutes: null, skippedWhy: null },
+    ...at,
+    step: { id: 's', text: 'A step', minutes: 10, after: [], occupies: [], ovenC: null, of: null, ...step },
+  })) as unknown as Step[];
+  const known = lines.map((line) => ({
+    ...{ preparation: 'p', massG: 100, weighedG: null, changedG: 0, massInG: 100, why: null },
+    ...line,
+  })) as unknown as Line[];
+  return {
+    plan: {
+      ...{ steps: whole.map(({ step }) => step), lines: known },
+      boils: (of.curves ?? []).map((_, at) => ({ step: `boil ${at}` })),
+    } as unknown as Recorded['plan'],
+    record: {
+      ...{ steps: whole, lines: known, curves: [], temperatures: [], setReadings: [] },
+      ...of,
+    } as unknown as Recorded['record'],
+    areaFactor,
+    thingNamed: (name) => ({ name, ingredient: null }),
+    humidityPercent: null,
+    probeCheckedDaysAgo: null,
+    figures: figuresIn(undefined, 'metric'),
+  };
+}
+
+const told = (fact: FactId, of: Written | Recorded): Told | null => FACTS[fact]('plan' in of ? of : recorded(of));
+
+test('of several boils the one that ended furthest from its end point counts; without a reading none does', () => {
+  const curves = (...ends: (number | null)[]) => ({ curves: ends.map((peakC) => ({ peakC, showsC: 115 })) });
+  assert.equal(told('boilOver', curves()), null);
+  assert.equal(told('boilOver', curves(null)), null);
+  assert.deepEqual(told('boilOver', curves(115, 118, 113)), {
+    holds: true,
+    said: 'the boil ended at 118 °C, wanted 115 °C',
+  });
+  assert.deepEqual(
+    [told('boilOver', curves(114, 110))?.holds, told('boilUnder', curves(114, 110))?.holds],
+    [false, true],
+  );
+  assert.deepEqual([told('boilOver', curves(116))?.holds, told('boilUnder', curves(114, null))?.holds], [false, false]);
+});
+
+test('of the steps that are meant the one furthest from its minutes counts; those that were not both begun and ended do not', () => {
+  const bakes = (...minutes: (number | null)[]) => ({
+    steps: [
+      { minutes: 90, step: { id: 'stir' } },
+      { minutes: 5, step: { id: 'none', ovenC: 170, minutes: 0 } },
+      ...minutes.map((taken, at) => ({ minutes: taken, step: { id: `bake ${at}`, text: 'Bake it', ovenC: 170 } })),
+    ],
+  });
+  assert.equal(told('bakedLong', bakes()), null);
+  assert.equal(told('bakedLong', bakes(null)), null);
+  assert.deepEqual(told('bakedLong', bakes(10.5, 13, 9)), { holds: true, said: '"Bake it" took 13 min, planned 10' });
+  assert.deepEqual(told('bakedShort', bakes(11, 7, null)), { holds: true, said: '"Bake it" took 7 min, planned 10' });
+  assert.equal(told('bakedShort', bakes(9))?.holds, false);
+  assert.equal(told('bakedLong', bakes(11))?.holds, false);
+});
+
+test('amounts of a kind count together, of lines that were weighed or changed', () => {
+  const fat = (...lines: object[]) => ({ lines: lines.map((line) => ({ ingredient: 'butter', ...line })) });
+  assert.equal(told('lessFat', fat({})), null);
+  assert.equal(told('lessFat', fat({ massG: 0, weighedG: 5, massInG: 5 })), null);
+  assert.equal(told('lessFat', fat({ massG: null, weighedG: 5, massInG: 5 })), null);
+  assert.equal(told('lessFat', { lines: [{ ingredient: 'oats', weighedG: 5, massInG: 5 }] }), null);
+  assert.deepEqual(told('lessFat', fat({ weighedG: 90, massInG: 90 })), {
+    holds: true,
+    said: '10 % less butter than planned',
+  });
+  assert.deepEqual(told('moreFat', fat({ changedG: 10, massInG: 110 })), {
+    holds: true,
+    said: '10 % more butter than planned',
+  });
+  assert.deepEqual(told('lessFat', fat({ weighedG: 100.4, massInG: 100.4 })), {
+    holds: false,
+    said: 'butter as planned',
+  });
+  assert.deepEqual(
+    told('lessFat', fat({ weighedG: 80, massInG: 80 }, { ingredient: 'ghee', weighedG: 120, massInG: 120 }, {})),
+    { holds: false, said: 'butter, ghee as planned' },
+  );
+});
+
+test('what waited longest beyond what it may counts; late is by more than a minute and a quarter of that', () => {
+  const laid = (...froms: (number | null)[]) => ({
+    steps: [
+      { to: 20, step: { id: 'boil', text: 'Boil the caramel' } },
+      { to: null, step: { id: 'open' } },
+      ...froms.map((from, at) => ({
+        from,
+        step: {
+          ...{ id: `lay/${at}`, text: 'Lay the caramel' },
+          after: [
+            { on: 'boil', most: 8 },
+            { on: 'open', most: 1 },
+            { on: 'gone', most: 1 },
+            { on: 'boil', most: null },
+          ],
+        },
+      })),
+      { from: 90, step: { id: 'cut', after: [{ on: 'boil', most: 1 }] } },
+    ],
+  });
+  assert.equal(told('laidLate', laid()), null);
+  assert.equal(told('laidLate', laid(null)), null);
+  assert.deepEqual(told('laidLate', laid(22, 31)), {
+    holds: true,
+    said: '"Lay the caramel" began 11 min after "Boil the caramel", and may wait 8',
+  });
+  assert.equal(told('laidLate', laid(29.5))?.holds, false);
+  assert.equal(told('cutLate', laid(22))?.holds, true);
+});
+
+test('a layer that was found soft was left too short, also where its minutes say otherwise; its tins count as one', () => {
+  const readings = (reading: string, step: string, minutes: number | null = 60) => ({
+    steps: [
+      { minutes, step: { id: 'set/base#2', text: 'Leave the base', minutes: 60 } },
+      { minutes, step: { id: 'set/top#1', text: 'Leave the top', minutes: 60 } },
+    ],
+    setReadings: [{ step, reading }],
+  });
+  assert.deepEqual(told('belowSoft', readings('still soft', 'set/base#2')), {
+    holds: true,
+    said: '"Leave the base": found still soft',
+  });
+  assert.deepEqual(told('belowSoft', readings('still sticky', 'set/base#7', null)), {
+    holds: true,
+    said: '"set/base#7": found still sticky',
+  });
+  assert.equal(told('belowSoft', readings('firm', 'set/base#2'))?.holds, false);
+  // The last one is what is cut, in whatever tin.
+  assert.equal(told('cutSoon', readings('still soft', 'set/top#2'))?.holds, true);
+  assert.equal(told('belowSoft', readings('still soft', 'set/top#2'))?.holds, false);
+  assert.deepEqual(told('cutSoon', readings('still soft', 'set/top#1', 30)), {
+    holds: true,
+    said: '"Leave the top" took 30 min, planned 60',
+  });
+  assert.equal(told('cutSoon', readings('firm', 'set/top#1', null)), null);
+});
+
+test('another tin is told with how much larger or smaller it is', () => {
+  assert.deepEqual(told('tinSmaller', {}), { holds: false, said: 'the tin that was planned' });
+  assert.deepEqual(told('tinSmaller', { areaFactor: 0.9 }), { holds: true, said: 'a tin 10 % smaller than planned' });
+  assert.deepEqual(told('tinLarger', { areaFactor: 1.25 }), { holds: true, said: 'a tin 25 % larger than planned' });
+  assert.equal(told('tinLarger', { areaFactor: 1.05 })?.holds, false);
+  assert.equal(told('tinSmaller', { areaFactor: 0.95 })?.holds, false);
+});
+
+test('chocolate is as hot as it was when it was last looked at, in a pot that melts it and does not boil', () => {
+  const melted = (...temperatures: readonly (readonly [step: string, celsius: number])[]) => ({
+    steps: [{ step: { id: 'melt', of: 'p' } }, { step: { id: 'other', of: 'q' } }, { step: { id: 'boil 0', of: 'p' } }],
+    lines: [{ ingredient: 'dark chocolate' }, { preparation: 'q', ingredient: 'sugar' }],
+    curves: [{ peakC: null, showsC: 115 }],
+    temperatures: temperatures.map(([step, celsius]) => ({ step, celsius })),
+  });
+  assert.equal(told('chocolateHot', melted()), null);
+  assert.equal(told('chocolateHot', melted(['other', 60], ['boil 0', 60], ['gone', 60])), null);
+  assert.deepEqual(told('chocolateHot', melted(['melt', 45], ['melt', 31])), {
+    holds: false,
+    said: 'the chocolate was at 31 °C',
+  });
+  assert.equal(told('chocolateHot', melted(['melt', 36], ['other', 20]))?.holds, true);
+});
+
+test('the room, the place and the thermometer', () => {
+  const of = (more: Partial<Recorded>, written: Written = {}) => ({ ...recorded(written), ...more });
+  assert.equal(told('damp', of({})), null);
+  assert.deepEqual(told('damp', of({ humidityPercent: 60 })), { holds: true, said: 'the room has 60 % humidity' });
+  assert.equal(told('damp', of({ humidityPercent: 59.4 }))?.holds, false);
+  const boil = { curves: [{ peakC: null, showsC: 115 }] };
+  assert.equal(told('probeUnchecked', of({})), null);
+  assert.deepEqual(told('probeUnchecked', of({}, boil)), {
+    holds: true,
+    said: 'the thermometer was never checked',
+  });
+  assert.deepEqual(told('probeUnchecked', of({ probeCheckedDaysAgo: 61 }, boil)), {
+    holds: true,
+    said: 'the thermometer was checked 61 days before',
+  });
+  assert.equal(told('probeUnchecked', of({ probeCheckedDaysAgo: 60 }, boil))?.holds, false);
+  const set = (place: string) => ({ steps: [{ step: { id: 'set/top', text: 'Leave it', occupies: [place] } }] });
+  assert.deepEqual(told('coldPlace', set('fridge')), { holds: true, said: '"Leave it" stood in the cold' });
+  assert.deepEqual(told('coldPlace', set('marble')), { holds: false, said: 'nothing stood in the cold' });
+});
+
+test('how likely a cause is in words, with what to do and what speaks for and against it', () => {
+  const all: ReadonlySet<Trait> = new Set(['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin']);
+  const words = new Set<string>();
+  for (const seen of SEEN)
+    for (const holds of [true, false])
+      for (const { weight, likely } of diagnose([seen], new Map([['boilUnder', { holds, said: 'so' }]]), all)) {
+        words.add(likely);
+        assert.equal(
+          likely,
+          weight >= 0.5 ? 'very likely' : weight >= 0.2 ? 'likely' : weight >= 0.06 ? 'possible' : 'unlikely',
+        );
+      }
+  assert.equal(words.size, 4);
+  const [first] = diagnose(['soft', 'sticky'], new Map([['boilUnder', { holds: true, said: 'so' }]]), all);
+  assert.deepEqual([first!.cause, first!.because, first!.against], ['boiledTooLittle', ['so'], []]);
+  assert.ok(first!.now.length > 0 && first!.next.length > 0);
+  const denied = diagnose(['soft'], new Map([['boilUnder', { holds: false, said: 'not so' }]]), all);
+  assert.deepEqual(denied.find(({ cause }) => cause === 'boiledTooLittle')!.against, ['not so']);
+});

@@ -1,0 +1,266 @@
+/** What there is to make and to weigh for small slabs, worked by hand. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { gatherAll, inOrderOfUse, makingsOf, type PlannedWork } from '../../../src/core/gather';
+import { larderOf, type Ingredient } from '../../../src/core/larder';
+import { figuresIn } from '../../../src/core/measure';
+import type { PotLine, Preparation } from '../../../src/core/slab';
+import type { Vessel } from '../../../src/core/tin';
+import { near } from '../figures';
+import { ryeSlice } from '../things';
+
+type Line = Partial<PotLine> & Pick<PotLine, 'ingredient' | 'quantity'>;
+
+const line = (of: Line): PotLine => ({ unit: 'g', ...of });
+
+interface Planned {
+  readonly multiple?: number;
+  readonly massesG?: readonly (number | null)[];
+  readonly vessel?: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number };
+  readonly massOutG?: number;
+}
+
+/** A slab of one preparation as it is planned; the lines weigh what they say, times the multiple. */
+function workOf(
+  key: string,
+  lines: readonly Line[],
+  of: Partial<Preparation> = {},
+  planned: Planned = {},
+): PlannedWork {
+  const { multiple = 1, massesG, vessel = { kind: 'bowl', volumeMl: 1000 }, massOutG = 0 } = planned;
+  const preparation = { id: 'p', name: 'Base', ...of, lines: lines.map(line) };
+  return {
+    key,
+    slab: { ...ryeSlice, name: `Slab ${key}`, preparations: [preparation] } as PlannedWork['slab'],
+    preparations: [
+      {
+        ...{ multiple, massOutG, vessel },
+        lines: lines.map(({ quantity }, l) => ({ massG: massesG ? massesG[l]! : quantity * multiple })),
+      },
+    ],
+  };
+}
+
+const SHELF: readonly Ingredient[] = [
+  { name: 'butter', aliases: ['best butter'], heldG: 100, packs: [{ name: 'block', massG: 250, price: 2 }] },
+  { name: 'salt' },
+  { name: 'eggs', packs: [{ name: 'box', massG: 600, price: 3 }] },
+] as readonly Ingredient[];
+
+const gathered = (works: readonly PlannedWork[], vessels: readonly Vessel[] = [], owns?: ReadonlyMap<string, never>) =>
+  gatherAll(
+    works,
+    { larder: larderOf(SHELF), measures: 'metric', scaleStepG: 1, figures: figuresIn(undefined, 'metric'), vessels },
+    owns,
+  );
+
+test('lines go in with their step; those without a step, or with one that is gone, go in first, in their order', () => {
+  const lines = [
+    { ingredient: 'late', addedAt: 'second' },
+    { ingredient: 'first' },
+    { ingredient: 'middle', addedAt: 'first' },
+    { ingredient: 'also first', addedAt: 'gone' },
+    { ingredient: 'also late', addedAt: 'second' },
+  ].map((of) => line({ quantity: 1, ...of }));
+  const steps = ['zero', 'first', 'second'].map((id) => ({ id, text: id, minutes: 1 }));
+  assert.deepEqual(inOrderOfUse({ lines, steps }), [1, 3, 2, 0, 4]);
+  assert.deepEqual(inOrderOfUse({ lines }), [0, 1, 2, 3, 4]);
+});
+
+test('the same proportions make one mixture: masses, quantities and the vessel grow with what is made', () => {
+  const makings = makingsOf([
+    workOf(
+      'a',
+      [
+        { ingredient: 'butter', quantity: 100 },
+        { ingredient: 'salt', quantity: 2, unit: 'tsp' },
+      ],
+      { maxMultiple: 2 },
+      { multiple: 2, massesG: [200, null], vessel: { kind: 'pot', volumeMl: 900 }, massOutG: 190 },
+    ),
+    // The same in half the amounts: 3 times these are 1.5 times those.
+    workOf(
+      'b',
+      [
+        { ingredient: ' Butter', quantity: 50 },
+        { ingredient: 'salt', quantity: 1, unit: 'tsp' },
+      ],
+      { maxMultiple: 2 },
+      { multiple: 3, massesG: [150, null], massOutG: 140 },
+    ),
+  ]);
+  assert.equal(makings.length, 1);
+  const [making] = makings;
+  assert.deepEqual(
+    [making!.id, making!.name, making!.goesInto],
+    [
+      'a/p',
+      'Base',
+      [
+        { key: 'a', slab: 'Slab a', massOutG: 190 },
+        { key: 'b', slab: 'Slab b', massOutG: 140 },
+      ],
+    ],
+  );
+  // 2 + 3 / 2 times as much, in two batches of at most twice; 900 mL x 3.5 / 2 in all.
+  near([making!.scaleFactor, making!.batches, making!.vessel.volumeMl], [3.5, 2, (900 * 3.5) / 2 / 2]);
+  assert.equal(making!.vessel.kind, 'pot');
+  assert.deepEqual(
+    making!.lines.map(({ massG, quantity }) => [massG, quantity]),
+    [
+      [350, 350],
+      [null, 7],
+    ],
+  );
+});
+
+test('where nothing is made of the first, what is made of the next counts by its own amounts', () => {
+  const [making] = makingsOf([
+    workOf('a', [{ ingredient: 'butter', quantity: 100 }], {}, { multiple: 0 }),
+    workOf('b', [{ ingredient: 'butter', quantity: 50 }], {}, { multiple: 3 }),
+  ]);
+  assert.equal(making!.scaleFactor, 3);
+});
+
+test('another proportion, unit, state, step, pack, end point or name is another mixture; no lines are none', () => {
+  const base: Line[] = [
+    { ingredient: 'butter', quantity: 100 },
+    { ingredient: 'salt', quantity: 2 },
+  ];
+  const count = (lines: readonly Line[], of: Partial<Preparation> = {}) =>
+    makingsOf([workOf('a', base), workOf('b', lines, of)]).length;
+  const second = (of: Partial<Line>): Line[] => [base[0]!, { ...base[1]!, ...of }];
+  assert.equal(count(base), 1);
+  assert.equal(count(second({})), 1);
+  for (const of of [
+    { ingredient: 'sea salt' },
+    { quantity: 3 },
+    { unit: 'oz' },
+    { state: 'ground' },
+    { addedAt: 'x' },
+    { packG: 5 },
+  ] as const)
+    assert.equal(count(second(of)), 2, JSON.stringify(of));
+  assert.equal(count(base, { name: 'Top' }), 2);
+  assert.equal(count(base, { cookTo: { celsius: 115 } } as Partial<Preparation>), 2);
+  assert.equal(count(base.map((of) => ({ ...of, unit: 'oz' as const }))), 2);
+  assert.equal(count([]), 1);
+  assert.deepEqual(makingsOf([workOf('a', [])]), []);
+});
+
+test('one thing under two names is weighed once; another unit or state stays apart, and so does another bowl', () => {
+  const { items } = gathered([
+    workOf(
+      'a',
+      [
+        { ingredient: 'butter', quantity: 100 },
+        { ingredient: 'best butter', quantity: 20 },
+        { ingredient: 'butter', quantity: 30, state: 'melted' },
+        { ingredient: 'butter', quantity: 1, unit: 'oz' },
+        { ingredient: 'nothing', quantity: 0 },
+      ],
+      {},
+      { massesG: [100, 20, 30, 28.35, 0] },
+    ),
+    workOf('b', [{ ingredient: 'butter', quantity: 40 }], { name: 'Top' }),
+  ]);
+  assert.deepEqual(
+    items.map(({ key, name }) => [key, name]),
+    [['butter', 'butter']],
+  );
+  const [butter] = items;
+  assert.deepEqual(
+    butter!.divisions.map(({ making, name, massG, measured, state }) => [making, name, massG, measured, state]),
+    [
+      ['a/p', 'Base', 120, '120 g', null],
+      ['a/p', 'Base', 30, '30 g', 'melted'],
+      ['a/p', 'Base', 28.35, '28 g', null],
+      ['b/p', 'Top', 40, '40 g', null],
+    ],
+  );
+  // Of several units the whole is said by its mass.
+  near([butter!.massG!], [218.35]);
+  assert.equal(butter!.measured, '218 g');
+  // 100 of 218.35 g are there: one block of 250 g at 2.
+  assert.deepEqual([butter!.heldG, butter!.toBuy], [100, { packs: 1, pack: 'block', cash: 2 }]);
+});
+
+test('the whole of one unit is measured in that unit; where a part cannot be weighed there is no mass', () => {
+  const spoons = gathered([
+    workOf(
+      'a',
+      [
+        { ingredient: 'salt', quantity: 1, unit: 'tsp' },
+        { ingredient: 'salt', quantity: 1, unit: 'tsp', state: 'ground' },
+      ],
+      {},
+      { massesG: [6, null] },
+    ),
+  ]).items[0]!;
+  assert.deepEqual([spoons.massG, spoons.measured, spoons.toBuy], [null, '2 tsp', null]);
+  const mixed = gathered([
+    workOf(
+      'a',
+      [
+        { ingredient: 'salt', quantity: 1, unit: 'tsp' },
+        { ingredient: 'salt', quantity: 4 },
+      ],
+      {},
+      { massesG: [null, 4] },
+    ),
+  ]).items[0]!;
+  assert.deepEqual([mixed.massG, mixed.measured], [null, 'see below']);
+  const unknown = gathered([workOf('a', [{ ingredient: 'moon dust', quantity: 5 }])]).items[0]!;
+  assert.deepEqual([unknown.key, unknown.name, unknown.heldG, unknown.toBuy], ['moon dust', 'moon dust', null, null]);
+});
+
+test('two lines of which one cannot be weighed have no mass together; nothing is bought of it', () => {
+  for (const massesG of [
+    [null, 20],
+    [20, null],
+  ]) {
+    const [eggs] = gathered([
+      workOf(
+        'a',
+        [
+          { ingredient: 'eggs', quantity: 1, unit: 'each' },
+          { ingredient: 'eggs', quantity: 2, unit: 'each' },
+        ],
+        {},
+        { massesG },
+      ),
+    ]).items;
+    assert.deepEqual(
+      [eggs!.massG, eggs!.measured, eggs!.divisions.length, eggs!.toBuy],
+      [null, '3', 1, { packs: 0, pack: 'box', cash: 0 }],
+    );
+  }
+});
+
+test('the basket is the cash for whole packs, of all that has packs', () => {
+  const { basket } = gathered([
+    workOf('a', [
+      { ingredient: 'butter', quantity: 700 },
+      { ingredient: 'eggs', quantity: 650 },
+      { ingredient: 'salt', quantity: 5 },
+    ]),
+  ]);
+  // 600 g of butter are lacking: 3 blocks at 2. Eggs: 2 boxes at 3.
+  assert.equal(basket, 12);
+});
+
+test('a vessel that is just large enough will do, and one of the other kind will not', () => {
+  const vessels: Vessel[] = [
+    { name: 'big bowl', kind: 'bowl', volumeMl: 4000 },
+    { name: 'bowl', kind: 'bowl', volumeMl: 1000 },
+    { name: 'pot', kind: 'pot', volumeMl: 1500 },
+  ];
+  const named = (kind: 'pot' | 'bowl', volumeMl: number) =>
+    gathered([workOf('a', [{ ingredient: 'salt', quantity: 1 }], {}, { vessel: { kind, volumeMl } })], vessels).vessels;
+  assert.deepEqual(named('bowl', 1000), [
+    { making: 'a/p', name: 'Base', kind: 'bowl', neededMl: 1000, batches: 1, vessel: 'bowl' },
+  ]);
+  assert.equal(named('bowl', 1001)[0]!.vessel, 'big bowl');
+  assert.equal(named('pot', 900)[0]!.vessel, 'pot');
+  assert.equal(named('pot', 1600)[0]!.vessel, null);
+});
