@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { usualOf } from '../../../src/core/classify';
+import { near } from '../figures';
 
 interface Row {
   readonly name: string;
@@ -47,4 +48,63 @@ test('law: what is taken of a kind is near what the starter list has of it', () 
   }
   // Bran, popcorn and the like are called after nothing that tells.
   assert.ok(off.length <= starter.length * 0.05, off.join('\n'));
+});
+
+test('each kind has its own word; the more particular goes before the more general', () => {
+  const words: Readonly<Record<string, string>> = {
+    'coconut cream': 'coconut milk',
+    'condensed milk': 'condensed milk',
+    'evaporated milk': 'evaporated milk',
+    'full cream milk powder': 'milk powder',
+    'whey protein powder': 'milk powder',
+    'cream cheese': 'cream cheese',
+    'almond butter': 'nut paste',
+    'almond and hazelnut paste': 'nut paste',
+    'dark chocolate': 'chocolate',
+    'cocoa powder': 'cocoa',
+    'orange juice': 'juice',
+    'rolled oats': 'oats',
+    'digestive biscuits': 'biscuits',
+    'puffed rice': 'puffed cereal',
+    'mini marshmallows': 'marshmallows',
+    'egg white powder': 'dried egg',
+    'dried egg': 'dried egg',
+    'egg whites': 'egg white',
+    'egg yolks': 'egg yolk',
+    'large eggs': 'egg',
+    'desiccated coconut': 'coconut',
+    'dried cranberries': 'dried fruit',
+    currants: 'dried fruit',
+    date: 'dried fruit',
+    'chopped walnuts': 'nuts',
+    'powdered sugar': 'icing sugar',
+    'golden syrup': 'syrup',
+    honey: 'syrup',
+    'whipping cream': 'cream',
+    'skimmed milk': 'milk',
+    'leaf gelatine': 'gelatine',
+    'sea salt': 'salt',
+    'baking powder': 'leavening',
+    'vanilla extract': 'extract',
+    'raspberry jam': 'jam',
+    'caraway seeds': 'seeds',
+    'fresh raspberries': 'berries',
+    'ground ginger': 'spice',
+    'candied peel': 'candied fruit',
+    'freeze-dried raspberries': 'freeze-dried fruit',
+    'lemon zest': 'zest',
+    'sunflower oil': 'oil',
+    'cold water': 'water',
+  };
+  assert.deepEqual(Object.fromEntries(Object.keys(words).map((name) => [name, usualOf(name).as])), words);
+});
+
+test('parts that are not named are the rest of 100 g', () => {
+  near(Object.values(usualOf('egg whites').composition!), [88, 0.7, 0.2, 10.5, 0.6]);
+  near(Object.values(usualOf('whipping cream').composition!), [60, 3, 35, 2, 0]);
+  for (const name of ['sea salt', 'rolled oats', 'baking powder', 'lemon zest', 'sunflower oil']) {
+    const { water, sugars, fat, protein, other } = usualOf(name).composition!;
+    assert.ok(other >= 0);
+    near([water + sugars + fat + protein + other], [100]);
+  }
 });
