@@ -102,7 +102,6 @@ const KINDS: readonly (UsualFigures & { readonly is: IngredientKind | RegExp })[
   { as: 'leavening', is: 'leavening', densityGPerMl: 0.95, composition: of(3, 0, 0, 0) },
   { as: 'extract', is: 'extract', densityGPerMl: 0.88, composition: of(52, 13, 0, 0) },
   { as: 'jam', is: /\bjam\b|marmalade|jelly|curd|spread/, densityGPerMl: 1.3, composition: of(32, 62, 0.5, 0.5) },
-  { as: 'seeds', is: /seeds?\b/, densityGPerMl: 0.58, composition: of(5, 2, 48, 22) },
   {
     as: 'fruit',
     is: /apple|pears?\b|plum|mango|banana|apricot|peach|lemon|lime|orange/,
