@@ -51,7 +51,7 @@ module.exports = {
       comment: 'The core knows no screens, no server, no files.',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { path: '^(src/(lib|routes)/)|(node_modules/(svelte|@sveltejs|better-sqlite3|carbon|apexcharts|pino))' },
+      to: { path: '^(src/(lib|routes|wording)/)|(node_modules/(svelte|@sveltejs|better-sqlite3|carbon|apexcharts|pino))' },
     },
     { name: 'core-no-node', severity: 'error', from: { path: '^src/core/' }, to: { dependencyTypes: ['core'] } },
     {
@@ -59,6 +59,13 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/', pathNot: '^src/lib/server/' },
       to: { path: 'node_modules/better-sqlite3' },
+    },
+    {
+      name: 'wording-over-core',
+      comment: 'Sentences are made from codes and figures of the core, and from nothing else.',
+      severity: 'error',
+      from: { path: '^src/wording/' },
+      to: { path: '^src/(lib|routes)/|node_modules/(svelte|@sveltejs|carbon)' },
     },
     {
       name: 'lib-not-routes',

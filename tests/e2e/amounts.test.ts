@@ -54,7 +54,7 @@ test('a hotter end point boils off more, and a coat takes what its film needs', 
   await page.getByLabel('Film, mm').fill('0,5');
   await expect(await unfold(page, 'Dark top')).toContainText('left over');
   await page.getByLabel('Film, mm').fill('3');
-  await page.getByRole('button', { name: /^To look at/ }).click();
+  await page.getByRole('button', { name: /^Checks/ }).click();
   await expect(page.getByText('of what a film of 3 mm needs')).toBeVisible();
 });
 

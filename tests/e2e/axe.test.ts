@@ -31,7 +31,7 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   size: async (page) => {
     await page.getByText('a total height').click();
     await page.getByLabel('Total height, mm').fill('60');
-    await page.getByRole('button', { name: /^To look at/ }).click();
+    await page.getByRole('button', { name: /^Checks/ }).click();
   },
   set: async (page) => {
     await page.getByText('moved by the clock').click();

@@ -21,9 +21,9 @@ test('a line as it is said: its reading beside it, two amounts asked about, an u
   // Half a line stays in its field with its reason, and what counted counts on.
   await cream.fill('150 g');
   await expect(card.getByText('There is an amount and no ingredient')).toBeVisible();
-  await expect(page.getByText('1 field needs another look')).toBeVisible();
+  await expect(page.getByText('1 field needs a number')).toBeVisible();
   await cream.fill('150 g whipping cream');
-  await expect(page.getByText('another look')).toHaveCount(0);
+  await expect(page.getByText('needs a number')).toHaveCount(0);
   // The unit of the line before does not stick; a weight in brackets weighs what the cup cannot.
   await say(page, 'Treacle caramel', ['3 tbsp plum brandy syrup', '2 cups (340 g) moon chips']);
   await expect(card.getByText('340 g')).toBeVisible();
@@ -109,14 +109,14 @@ test('an order rules the cut until the maker takes hold of it: by a touch, by ty
   await expect(page.getByText('rules this cut')).toHaveCount(0);
 });
 
-test('what was guessed is one list from the tray, and each goes to where it is said', async ({ open, page, shop }) => {
+test('assumptions are one list from the tray, and each leads to its field', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
-  await page.getByRole('button', { name: /^Guessed/ }).click();
+  await page.getByRole('button', { name: /^Assumptions/ }).click();
   await expect(page.getByText('Treacle caramel: 3 % stays in the pot or bowl')).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByText('What was guessed')).toHaveCount(0);
-  await page.getByRole('button', { name: /^Guessed/ }).click();
-  await page.getByRole('button', { name: 'Say it: Base becomes firm as a baked base does' }).click();
+  await expect(page.getByRole('heading', { name: 'Assumptions' })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Assumptions/ }).click();
+  await page.getByRole('button', { name: 'Enter a value: Base sets like a baked base' }).click();
   await expect(page).toHaveURL(/\/set$/);
 });

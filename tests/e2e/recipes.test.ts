@@ -44,11 +44,11 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   // What was not read stays as text until it is a line.
   const unread = caramel.getByLabel('Not read yet, line 1 of Caramel');
   await expect(unread).toHaveValue('moon dust from the top shelf');
-  await page.getByRole('button', { name: /^To look at/ }).click();
+  await page.getByRole('button', { name: /^Checks/ }).click();
   await expect(
-    page.getByText('"moon dust from the top shelf" in Caramel counts as 0: it could not be read'),
+    page.getByText('"moon dust from the top shelf" in Caramel was not recognised'),
   ).toBeVisible();
-  await page.getByRole('button', { name: /^To look at/ }).click();
+  await page.getByRole('button', { name: /^Checks/ }).click();
   await unread.fill('20 g butter');
   await unread.press('Enter');
   await expect(caramel.getByLabel(/^Line/).last()).toHaveValue('20 g butter');
@@ -233,11 +233,11 @@ test('all slabs as one zip, and a zip taken in; a warning is marked as known wit
   await page.getByRole('link', { name: 'Size' }).click();
   await page.getByText('the amounts, times').click();
   await page.getByRole('textbox', { name: 'Times' }).fill('2,5');
-  await page.getByRole('button', { name: /^To look at/ }).click();
-  const limit = page.getByRole('listitem').filter({ hasText: 'times the written amount' });
-  await limit.getByRole('button', { name: /^I know/ }).click();
+  await page.getByRole('button', { name: /^Checks/ }).click();
+  const limit = page.getByRole('listitem').filter({ hasText: 'times the base recipe' });
+  await limit.getByRole('button', { name: /^Mark as known/ }).click();
   await limit.getByLabel('Note').fill('two pots at once');
-  await limit.getByRole('button', { name: /^I know/ }).click();
+  await limit.getByRole('button', { name: /^Mark as known/ }).click();
   await expect(page.getByText('two pots at once')).toBeVisible();
-  await expect(page.getByRole('button', { name: /^To look at/ })).toContainText('1 known');
+  await expect(page.getByRole('button', { name: /^Checks/ })).toContainText('1 known');
 });

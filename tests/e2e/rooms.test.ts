@@ -63,8 +63,8 @@ test('a tin is added to the rack and a slab is put in it', async ({ open, page, 
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   await page.getByRole('button', { name: /^Half sheet/ }).click();
-  await page.getByRole('button', { name: /^To look at/ }).click();
-  await expect(page.getByText('The slab is 22.4 mm high and the tin (400 x 200 mm, 12 deep) holds 12')).toBeVisible();
+  await page.getByRole('button', { name: /^Checks/ }).click();
+  await expect(page.getByText('The slab is 22.4 mm high and the tin (400 x 200 mm, 12 deep) is 12')).toBeVisible();
 });
 
 test('settings are kept and used', async ({ open, page, shop }) => {

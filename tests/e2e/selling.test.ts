@@ -70,8 +70,8 @@ test('margin first, then by cut: the better cut is taken, and the tray follows',
   await page.getByLabel('Ask for').selectOption('a price');
   await page.getByLabel('Price of a piece, EUR').fill('0.9');
   await expect(page.getByText(/Every piece loses €0\./)).toBeVisible();
-  await page.getByRole('button', { name: /^To look at/ }).click();
-  await expect(page.getByText(/is sold for €0\.79 before tax and costs/)).toBeVisible();
+  await page.getByRole('button', { name: /^Checks/ }).click();
+  await expect(page.getByText(/sells for €0\.79 before tax and costs/)).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'As the shop does' }).click();
   await expect(page.getByText(/Every piece loses/)).toHaveCount(0);

@@ -190,7 +190,7 @@ test('a slab of 40,000 pieces is planned in threads: its card fills in, and the 
 }) => {
   test.setTimeout(120_000);
   const many = { ...rye, name: 'Fine mesh', cut: { columns: 200, rows: 200 } };
-  const tin = { ...rye.tin, lengthMm: 1500, widthMm: 1500 };
+  const tin = { ...(rye as { tin?: object }).tin, lengthMm: 1500, widthMm: 1500 };
   const made = await fetch(`${emptyShop.address}/api/slabs`, {
     ...{ method: 'POST', headers: json, body: JSON.stringify({ ...many, tin }) },
   });

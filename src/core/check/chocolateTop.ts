@@ -1,5 +1,6 @@
 import { behaviourOf } from '../classify';
 import { layerParts } from '../scale';
+import { check } from './codes';
 import type { Rule } from './types';
 
 const MOST = 0.25;
@@ -13,11 +14,5 @@ export const chocolateTop: Rule = ({ slab, mixtures, scaling }) =>
     const share = top.thicknessMm / heightMm;
     const behaviour = behaviourOf(layerParts(slab.layers[at]!, slab, mixtures));
     if (behaviour !== 'chocolate' || share <= MOST) return [];
-    return [
-      {
-        code: 'chocolate-top-thick',
-        where: `/layers/${at}`,
-        message: `${top.name} is ${(share * 100).toFixed(0)} % of the height: over a quarter squeezes out what lies below when it is cut. Make it thinner, or soften it with 5-10 % oil`,
-      },
-    ];
+    return [check('chocolate-top-thick', `/layers/${at}`, { layer: top.name, share })];
   });

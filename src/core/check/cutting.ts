@@ -3,16 +3,14 @@ import { TOOL } from '../cut';
 import { layerParts } from '../scale';
 import type { CutSpec } from '../slab';
 import { outlineAt } from '../tin';
-import type { Facts, Rule, Warning } from './types';
+import { check } from './codes';
+import type { Facts, Rule } from './types';
 
 /** Nothing narrower stays whole under a knife, mm. */
 const LEAST_PIECE_MM = 15;
 const MOST_KERF = 0.1;
 const MOST_CLIPPED = 0.2;
 const MOST_DIAMOND_TRIM = 0.15;
-
-const percent = (share: number) => `${(share * 100).toFixed(0)} %`;
-const warning = (code: string, where: string, message: string): Warning => ({ code, where, message });
 
 /** What is cut of the first kind of slab; null where there is nothing to cut. */
 function firstCut({ cuts, scaling, slab, order }: Facts) {
@@ -40,30 +38,15 @@ const pieceSmall: Rule = (facts) => {
     ({ kind, lengthMm, widthMm }) => kind === 'piece' && Math.min(lengthMm, widthMm) < LEAST_PIECE_MM,
   );
   if (!small) return [];
-  const { length } = facts.figures;
-  const least = length.say(Math.min(small.lengthMm, small.widthMm));
-  return [
-    warning(
-      'piece-small',
-      '/cut',
-      `Pieces of ${least} crumble or slip from under the knife: cut none under ${length.say(LEAST_PIECE_MM)}`,
-    ),
-  ];
+  const sideMm = Math.min(small.lengthMm, small.widthMm);
+  return [check('piece-small', '/cut', { sideMm, leastMm: LEAST_PIECE_MM })];
 };
 
 /** So many wide cuts that too much of the slab goes with them. */
 const kerfLarge: Rule = (facts) => {
   const found = firstCut(facts);
   const share = found ? found.cut.kerfG / found.laid.massG : 0;
-  return share > MOST_KERF
-    ? [
-        warning(
-          'kerf-large',
-          '/cut/kerfMm',
-          `The cuts themselves take ${percent(share)} of the slab: use a thinner blade, or cut fewer pieces`,
-        ),
-      ]
-    : [];
+  return share > MOST_KERF ? [check('kerf-large', '/cut/kerfMm', { share })] : [];
 };
 
 /** A round tin, or slanted cuts, that leave many pieces with a side missing. */
@@ -73,13 +56,7 @@ const clippedMany: Rule = (facts) => {
   const all = found.cut.pieces.reduce((sum, { count }) => sum + count, 0);
   const clipped = found.cut.pieces.reduce((sum, { kind, count }) => sum + (kind === 'rim' ? count : 0), 0);
   if (clipped <= all * MOST_CLIPPED) return [];
-  return [
-    warning(
-      'clipped-many',
-      '/cut',
-      `${clipped} of ${all} pieces are clipped by the wall: trim more, cut other sizes, or cut a round slab in wedges`,
-    ),
-  ];
+  return [check('clipped-many', '/cut', { clipped, pieces: all })];
 };
 
 /** Cuts that the tool cannot make: wires and rollers only go straight through the whole slab. */
@@ -90,11 +67,7 @@ const strokesImpossible: Rule = (facts) => {
   const { strips = [], shape = 'rectangle', way = 'grid' } = found.spec;
   const uneven = strips.filter(({ linesMm }) => JSON.stringify(linesMm) !== JSON.stringify(strips[0]!.linesMm)).length;
   if (uneven === 0 && shape === 'rectangle' && way !== 'wedges') return [];
-  const message =
-    uneven > 0
-      ? `${uneven + 1} strips are cut each in its own places, and a ${tool} goes through all of them at once: use a knife, or cut all strips alike`
-      : `A ${tool} cuts at 90 degrees only: use a knife for these`;
-  return [warning('strokes-impossible', '/cut/tool', message)];
+  return [check('strokes-impossible', '/cut/tool', { tool, strips: uneven > 0 ? uneven + 1 : 0 })];
 };
 
 /** A brittle top over something soft, under a cold knife. */
@@ -105,13 +78,7 @@ const brittleCutCold: Rule = (facts) => {
   const { top, under, at } = upperTwo(facts);
   const soft = under === 'soft boil' || under === 'gel' || under === 'butter-bound' || under === 'loose';
   if (!soft || (top !== 'chocolate' && top !== 'hard boil')) return [];
-  return [
-    warning(
-      'brittle-cut-cold',
-      `/layers/${at}`,
-      `A hard top over a soft layer cracks under a ${tool}: warm and dry the blade, score first, or soften the top with 5-10 % oil`,
-    ),
-  ];
+  return [check('brittle-cut-cold', `/layers/${at}`, { tool })];
 };
 
 /** Scored lines only break where something is brittle. */
@@ -122,15 +89,7 @@ const scoreNotBrittle: Rule = (facts) => {
   const brittle = [top, under].every(
     (behaviour) => behaviour === null || behaviour === 'chocolate' || behaviour === 'hard boil',
   );
-  return brittle
-    ? []
-    : [
-        warning(
-          'score-not-brittle',
-          `/layers/${at}`,
-          'A slab that is not brittle throughout does not snap on its lines: 1 soft layer holds it together. Cut it through',
-        ),
-      ];
+  return brittle ? [] : [check('score-not-brittle', `/layers/${at}`, {})];
 };
 
 /** Diamonds whose clipped ends are a large part of the slab. */
@@ -138,15 +97,7 @@ const diamondTrim: Rule = (facts) => {
   const found = firstCut(facts);
   if (found?.spec.shape !== 'diamond') return [];
   const share = found.cut.trimG / found.laid.massG;
-  return share > MOST_DIAMOND_TRIM
-    ? [
-        warning(
-          'diamond-trim',
-          '/cut/shape',
-          `The ends of the diamonds are ${percent(share)} of the slab: make them smaller, or sell the ends`,
-        ),
-      ]
-    : [];
+  return share > MOST_DIAMOND_TRIM ? [check('diamond-trim', '/cut/shape', { share })] : [];
 };
 
 /** A bag that the whole slab does not fill, or that one shard does. */
@@ -154,30 +105,14 @@ const bagUnreachable: Rule = (facts) => {
   const found = firstCut(facts);
   const { aimG, bagG } = found?.spec.break ?? {};
   if (!found || found.spec.way !== 'break' || bagG === undefined || aimG === undefined) return [];
-  const { mass } = facts.figures;
   const slabsG = facts.scaling.slabs.reduce((sum, { count, massG }) => sum + count * massG, 0);
-  if (bagG > slabsG) {
-    return [
-      warning(
-        'bag-unreachable',
-        '/cut/break/bagG',
-        `All shards together weigh ${mass.say(slabsG)}: no bag of ${mass.say(bagG)} is reached. Say a lighter bag, or lay more slabs`,
-      ),
-    ];
-  }
-  return bagG < aimG
-    ? [
-        warning(
-          'bag-unreachable',
-          '/cut/break/bagG',
-          `Shards of ${mass.say(aimG)} are heavier than a bag of ${mass.say(bagG)}: break it smaller`,
-        ),
-      ]
+  return bagG > slabsG || bagG < aimG
+    ? [check('bag-unreachable', '/cut/break/bagG', { bagG, slabsG, shardG: aimG })]
     : [];
 };
 
 /** Kinds of piece that no strip of the slab holds, or that nobody has cut yet. */
-const kindsDoNotFit: Rule = ({ slab, scaling, figures }) => {
+const kindsDoNotFit: Rule = ({ slab, scaling }) => {
   const { way, kinds = [], strips = [], trimMm = {} } = slab.cut ?? { columns: 1, rows: 1 };
   const laid = scaling.slabs[0];
   if (way !== 'mixed' || !laid) return [];
@@ -189,23 +124,13 @@ const kindsDoNotFit: Rule = ({ slab, scaling, figures }) => {
     fits(kind.lengthMm, kind.widthMm) || (kind.turn && fits(kind.widthMm, kind.lengthMm))
       ? []
       : [
-          warning(
-            'kind-does-not-fit',
-            `/cut/kinds/${at}`,
-            `No strip holds ${kind.name} of ${figures.size(kind.lengthMm, kind.widthMm)}: the slab is ${figures.size(lengthMm, widthMm)} between its trims. Make it smaller, or take a larger tin`,
-          ),
+          check('kind-does-not-fit', `/cut/kinds/${at}`, {
+            ...{ name: kind.name, lengthMm: kind.lengthMm, widthMm: kind.widthMm },
+            inside: { lengthMm, widthMm },
+          }),
         ],
   );
-  const uncut =
-    strips.length === 0
-      ? [
-          warning(
-            'mixed-uncut',
-            '/cut',
-            `${kinds.length} kinds of piece are named and 0 strips are cut: find the best cut of them`,
-          ),
-        ]
-      : [];
+  const uncut = strips.length === 0 ? [check('mixed-uncut', '/cut', { kinds: kinds.length })] : [];
   return [...large, ...uncut];
 };
 

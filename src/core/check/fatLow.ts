@@ -1,6 +1,7 @@
 import { isBaked, isKind, type IngredientKind } from '../classify';
 import type { Ingredient } from '../larder';
 import { sharesOf } from './named';
+import { check } from './codes';
 import type { Rule } from './types';
 
 const LEAST = 0.18;
@@ -23,10 +24,6 @@ export const fatLow: Rule = (facts) =>
     );
     if (fatG / massInG >= LEAST) return [];
     return [
-      {
-        code: 'fat-low',
-        where: `/preparations/${p}`,
-        message: `${preparation.name} is ${((fatG / massInG) * 100).toFixed(0)} % fat: under ${LEAST * 100} % a shortbread does not hold together. Add butter, or check the flour`,
-      },
+      check('fat-low', `/preparations/${p}`, { preparation: preparation.name, share: fatG / massInG, least: LEAST }),
     ];
   });

@@ -1,11 +1,12 @@
 import { isKind } from '../classify';
 import { endPointC, linesInPot } from '../slab';
+import { check } from './codes';
 import type { Rule } from './types';
 
 const WEAKENS_C = 80;
 
 /** Gelatine loses its strength when it boils. */
-export const gelatineBoiled: Rule = ({ slab, figures }) =>
+export const gelatineBoiled: Rule = ({ slab }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);
     if (endC === null || endC < 100) return [];
@@ -13,11 +14,9 @@ export const gelatineBoiled: Rule = ({ slab, figures }) =>
     return preparation.lines.flatMap(({ ingredient }, l) =>
       inPot[l] && isKind('gelatine', { name: ingredient, ingredient: null })
         ? [
-            {
-              code: 'gelatine-boiled',
-              where: `/preparations/${p}/lines/${l}`,
-              message: `${ingredient} is in ${preparation.name} while it boils to ${figures.temperature.say(endC)} and loses its strength above ${figures.temperature.say(WEAKENS_C)}. Give it a later step, after the boil`,
-            },
+            check('gelatine-boiled', `/preparations/${p}/lines/${l}`, {
+              ...{ ingredient, preparation: preparation.name, endC, weakensC: WEAKENS_C },
+            }),
           ]
         : [],
     );

@@ -1,4 +1,4 @@
-/** The second reader: what looks like a slip, with a reason and a way out. One rule a file; those about the cut stand together. */
+/** Checks of a slab: what looks like a slip, as a code with its figures. One rule a file; those about the cut are together. */
 import { assumedDensity } from './assumedDensity';
 import { endPointUnderBoil } from './endPointUnderBoil';
 import { endPointOffStage } from './endPointOffStage';
@@ -37,10 +37,12 @@ import { potTooDry } from './potTooDry';
 import { sharesOverOne } from './sharesOverOne';
 import { temperaturesDisagree } from './temperaturesDisagree';
 import { tinOverflow } from './tinOverflow';
-import type { Facts, Rule, Warning } from './types';
+import type { Check } from './codes';
+import type { Facts, Rule } from './types';
 import { unweighedLine } from './unweighedLine';
 
-export type { Facts, Warning } from './types';
+export type { Check, CheckCode, CheckFigures } from './codes';
+export type { Facts } from './types';
 
 const RULES: readonly Rule[] = [
   freeFromBroken,
@@ -84,7 +86,7 @@ const RULES: readonly Rule[] = [
   noPrice,
 ];
 
-/** Everything that the second reader has to say of a slab, the gravest first. */
-export function secondReading(facts: Facts): Warning[] {
+/** Checks a slab: everything that looks like a slip, the gravest first. */
+export function checksOf(facts: Facts): Check[] {
   return RULES.flatMap((rule) => [...rule(facts)]);
 }

@@ -1,7 +1,8 @@
+import { check } from './codes';
 import type { Rule } from './types';
 
 /** Fewer pieces than were ordered. */
-export const orderShort: Rule = ({ order, cuts, scaling, figures }) => {
+export const orderShort: Rule = ({ order, cuts, scaling }) => {
   if (order === null) return [];
   const whole = cuts.reduce(
     (sum, { pieces }, at) =>
@@ -10,10 +11,8 @@ export const orderShort: Rule = ({ order, cuts, scaling, figures }) => {
   );
   if (whole >= order.count) return [];
   return [
-    {
-      code: 'order-short',
-      where: '/tins',
-      message: `These tins give ${whole} whole pieces of ${figures.size(order.lengthMm, order.widthMm)}, and ${order.count} are ordered. Take more tins, or make a second round`,
-    },
+    check('order-short', '/tins', {
+      ...{ pieces: whole, ordered: order.count, lengthMm: order.lengthMm, widthMm: order.widthMm },
+    }),
   ];
 };

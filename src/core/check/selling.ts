@@ -1,16 +1,15 @@
 import type { Bill, Earned, SettledPricing } from '../cost';
 import { promisedIn, type Keeping, type LabelIngredient, type Nutrition } from '../label';
-import type { Figures } from '../measure';
 import type { Packed, PackedPiece } from '../pack';
 import type { ExpandedSlab } from '../slab';
-import type { Warning } from './types';
+import { check, type Check } from './codes';
 
 /** What is sold of a slab, as the rules about price, pack and label look at it. */
 export interface SellingFacts {
   readonly slab: ExpandedSlab;
-  readonly figures: Figures;
-  /** Coins as the shop writes them. */
-  readonly money: (coins: number) => string;
+  readonly currency: string;
+  /** Decimal places of the currency; money in the facts is in its smallest coins. */
+  readonly digits: number;
   readonly bill: Bill;
   readonly earned: Earned;
   readonly pricing: SettledPricing;
@@ -32,96 +31,69 @@ export interface SellingFacts {
   readonly unknown: readonly string[];
 }
 
-type SellingRule = (facts: SellingFacts) => readonly Warning[];
-
-const percent = (share: number) => `${(share * 100).toFixed(Math.abs(share) < 0.1 ? 1 : 0)} %`;
-const warning = (code: string, where: string, message: string): Warning => ({ code, where, message });
+type SellingRule = (facts: SellingFacts) => readonly Check[];
 
 /** Sold for less than it costs. */
-const underCost: SellingRule = ({ earned: { kinds }, money }) =>
+const underCost: SellingRule = ({ earned: { kinds }, currency, digits }) =>
   kinds
     .filter(({ margin, count }) => count > 0 && margin < -0.5)
     .slice(0, 3)
-    .map(({ name, net, cost, margin }) =>
-      warning(
-        'priced-under-cost',
-        '/pricing',
-        `${name ?? 'A piece'} is sold for ${money(net)} before tax and costs ${money(cost)}: every one loses ${money(-margin)}. Ask for more, or cut it smaller`,
-      ),
+    .map(({ name, net, cost }) =>
+      check('priced-under-cost', '/pricing', { currency, name, net: net / 10 ** digits, cost: cost / 10 ** digits }),
     );
 
 /** Less left than the shop has said it needs. */
-const underFloor: SellingRule = ({ earned: { marginShare, kinds }, pricing: { leastMargin }, money }) =>
+const underFloor: SellingRule = ({ earned: { marginShare, kinds }, pricing: { leastMargin }, currency, digits }) =>
   leastMargin === null || marginShare === null || marginShare >= leastMargin - 1e-9 || marginShare < 0
     ? []
     : [
-        warning(
-          'margin-under-floor',
-          '/pricing',
-          `${percent(marginShare)} of the price is left, and the shop wants ${percent(leastMargin)}. Ask ${money(Math.ceil((kinds[0]?.cost ?? 0) / (1 - leastMargin)))} before tax, or make it for less`,
-        ),
+        check('margin-under-floor', '/pricing', {
+          ...{ currency, share: marginShare, least: leastMargin },
+          priceNeeded: Math.ceil((kinds[0]?.cost ?? 0) / (1 - leastMargin)) / 10 ** digits,
+        }),
       ];
 
 /** A channel that takes more than there is. */
-const channelLoses: SellingRule = ({ channels, money }) =>
+const channelLoses: SellingRule = ({ channels, currency, digits }) =>
   channels
     .filter(({ margin, price }) => price > 0 && margin < 0)
     .map(({ name, margin, price }) =>
-      warning(
-        'channel-loses',
-        '/pricing',
-        `Each sale over ${name} at ${money(price)} loses ${money(-margin)}. Give less discount there, or pack it for less, in the settings`,
-      ),
+      check('channel-loses', '/pricing', {
+        ...{ currency, channel: name, price: price / 10 ** digits, loss: -margin / 10 ** digits },
+      }),
     );
 
 /** Hands that cost nothing hide what a piece costs. */
 const handsUnpriced: SellingRule = ({ pricing: { labourPerHour }, bill: { handsMinutes }, earned: { kinds } }) =>
   labourPerHour > 0 || handsMinutes === null || handsMinutes < 1 || kinds.length === 0
     ? []
-    : [
-        warning(
-          'hands-not-priced',
-          '/pricing/labourPerHour',
-          `${Math.round(handsMinutes)} minutes of hands go into it and count as nothing. Write what an hour costs, in the settings under Prices`,
-        ),
-      ];
+    : [check('hands-not-priced', '/pricing/labourPerHour', { minutes: handsMinutes })];
 
 /** Kept longer than something in it permits. */
 const keepsTooLong: SellingRule = ({ slab, label: { keeping } }) =>
   keeping.limit === null || slab.keep?.days === undefined
     ? []
     : [
-        warning(
-          'keeps-too-long',
-          '/keep',
-          `It is said to keep ${slab.keep.days} days, and ${keeping.limit.name} permits ${keeping.limit.days}. Write ${keeping.limit.days} or less, or keep it colder`,
-        ),
+        check('keeps-too-long', '/keep', {
+          ...{ days: slab.keep.days, limitDays: keeping.limit.days, limitedBy: keeping.limit.name },
+        }),
       ];
 
 /** Nutrition that cannot be told. */
 const nutritionUnknown: SellingRule = ({ label: { nutrition } }) => {
   const of = [...new Set(nutrition.unknown.flatMap((nutrient) => nutrient.of))];
   if (of.length === 0) return [];
-  const more = of.length > 4 ? ` and ${of.length - 4} more` : '';
-  return [
-    warning(
-      'nutrition-unknown',
-      '/label',
-      `${nutrition.unknown.length} figures of the nutrition table are not known, for ${of.slice(0, 4).join(', ')}${more}. Write what their packs say, in the larder`,
-    ),
-  ];
+  return [check('nutrition-unknown', '/label', { nutrients: nutrition.unknown.length, ingredients: of })];
 };
 
 /** A chosen box that the piece does not stand in. */
-const boxTooSmall: SellingRule = ({ packed: { container, perPack, box }, piece, figures }) =>
+const boxTooSmall: SellingRule = ({ packed: { container, perPack, box }, piece }) =>
   container?.kind !== 'box' || (box && perPack > 0)
     ? []
     : [
-        warning(
-          'box-too-small',
-          '/packing',
-          `A piece of ${figures.size(piece.lengthMm, piece.widthMm)}, ${figures.length.say(piece.heightMm)} high, does not go into ${container.name}. Take another box, or cut it smaller`,
-        ),
+        check('box-too-small', '/packing', {
+          ...{ lengthMm: piece.lengthMm, widthMm: piece.widthMm, heightMm: piece.heightMm, box: container.name },
+        }),
       ];
 
 /** Something chosen to pack in that the shop does not have. */
@@ -130,13 +102,7 @@ const packingGone: SellingRule = ({ slab, packed }) => {
     ...(slab.packing?.in && !packed.container ? [slab.packing.in] : []),
     ...(slab.packing?.wrap && !packed.wrap ? [slab.packing.wrap] : []),
   ];
-  return wanted.map((name) =>
-    warning(
-      'packing-gone',
-      '/packing',
-      `The shop has no "${name}" to pack in: 0 is counted for it. Add it in the settings, or choose another`,
-    ),
-  );
+  return wanted.map((name) => check('packing-gone', '/packing', { name }));
 };
 
 /**
@@ -155,43 +121,28 @@ export function tolerableShortG(netG: number): number {
 }
 
 /** The lightest pieces make a pack lighter than it may be. Bags are filled by weight. */
-const netShort: SellingRule = ({ packed: { container }, label: { netG, lightestG, pieces }, figures }) => {
+const netShort: SellingRule = ({ packed: { container }, label: { netG, lightestG, pieces } }) => {
   const packG = lightestG * pieces;
   const leastG = netG - tolerableShortG(netG);
   if (container?.kind === 'bag' || packG <= 0 || packG >= leastG) return [];
-  return [
-    warning(
-      'net-short',
-      '/label/netG',
-      `A pack of the lightest ${pieces === 1 ? 'piece' : `${pieces} pieces`} weighs ${figures.mass.say(packG)}, and may weigh ${figures.mass.say(leastG)} at least for a net ${figures.mass.say(netG)}. Declare less, or cut more evenly`,
-    ),
-  ];
+  return [check('net-short', '/label/netG', { pieces, packG, leastG, netG })];
 };
 
+/** Of the slab, %. */
 const LEAST_PROMISED = 2;
 /** What the name promises, and hardly is in it. */
 const nameOverPromises: SellingRule = ({ label: { ingredients, name } }) =>
   promisedIn(ingredients, name)
-    .filter(({ percent: share }) => share < LEAST_PROMISED)
-    .map(({ names, percent: share }) =>
-      warning(
-        'name-over-promises',
-        '/label/name',
-        `"${name}" promises ${names.join(' and ')}, and ${share.toFixed(1)} % of it is. Put more in, or call it by another name`,
-      ),
+    .filter(({ percent }) => percent < LEAST_PROMISED)
+    .map(({ names, percent }) =>
+      check('name-over-promises', '/label/name', { name, ingredients: names, share: percent / 100 }),
     );
 
 /** A claim that nobody can hold: what is in an ingredient is not known. */
 const claimUnheld: SellingRule = ({ slab: { freeFrom = [] }, unknown }) =>
   freeFrom.length === 0 || unknown.length === 0
     ? []
-    : [
-        warning(
-          'claim-unheld',
-          '/freeFrom',
-          `It is marked free from ${freeFrom.join(', ')}, and the larder does not know ${unknown.length} of its ingredients: ${unknown.slice(0, 4).join(', ')}. Add them with their allergens, or take the mark off`,
-        ),
-      ];
+    : [check('claim-unheld', '/freeFrom', { allergens: freeFrom, unknown })];
 
 const RULES: readonly SellingRule[] = [
   claimUnheld,
@@ -207,5 +158,5 @@ const RULES: readonly SellingRule[] = [
   handsUnpriced,
 ];
 
-/** What the second reader has to say of a slab's price, pack and label, the gravest first. */
-export const sellingReading = (facts: SellingFacts): Warning[] => RULES.flatMap((rule) => [...rule(facts)]);
+/** Checks of a slab's price, pack and label, the gravest first. */
+export const sellingChecksOf = (facts: SellingFacts): Check[] => RULES.flatMap((rule) => [...rule(facts)]);

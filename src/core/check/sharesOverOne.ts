@@ -1,4 +1,5 @@
 import { isOverTaken, sharesTaken } from '../slab';
+import { check } from './codes';
 import type { Rule } from './types';
 
 /** Layers that take more of a preparation than there is. */
@@ -7,12 +8,6 @@ export const sharesOverOne: Rule = ({ slab }) => {
   return slab.preparations.flatMap(({ id, name }, p) => {
     const share = taken.get(id) ?? 0;
     if (!isOverTaken(share)) return [];
-    return [
-      {
-        code: 'shares-over-one',
-        where: `/preparations/${p}`,
-        message: `The layers take ${Math.round(share * 100)} % of ${name}. Each now gets its part of what there is. Bring the shares down to 100 %`,
-      },
-    ];
+    return [check('shares-over-one', `/preparations/${p}`, { preparation: name, share })];
   });
 };

@@ -1,16 +1,16 @@
+import { check } from './codes';
 import type { Rule } from './types';
 
 /** A free-form slab that runs over the edge of its sheet. */
-export const sheetTooSmall: Rule = ({ scaling, figures }) =>
+export const sheetTooSmall: Rule = ({ scaling }) =>
   scaling.slabs.flatMap(({ tin, sheet }, at) => {
     if (!sheet || tin.shape !== 'rectangle') return [];
     const over = Math.max(tin.lengthMm / sheet.lengthMm, tin.widthMm / sheet.widthMm);
     if (over <= 1 + 1e-6) return [];
     return [
-      {
-        code: 'sheet-too-small',
-        where: `/tins/${at}`,
-        message: `The slab spreads to ${figures.size(tin.lengthMm, tin.widthMm)} and the sheet is ${figures.size(sheet.lengthMm, sheet.widthMm)}. Make it thicker, make less of it, or take two sheets`,
-      },
+      check('sheet-too-small', `/tins/${at}`, {
+        slab: { lengthMm: tin.lengthMm, widthMm: tin.widthMm },
+        sheet: { lengthMm: sheet.lengthMm, widthMm: sheet.widthMm },
+      }),
     ];
   });

@@ -1,4 +1,5 @@
 import { scalesDisagreeC } from '../slab';
+import { check } from './codes';
 import type { Rule } from './types';
 
 /** An end point given in Celsius and in Fahrenheit that are not the same temperature. */
@@ -7,10 +8,8 @@ export const temperaturesDisagree: Rule = ({ slab }) =>
     const apart = cookTo && scalesDisagreeC(cookTo);
     if (!cookTo || apart === null || apart === undefined) return [];
     return [
-      {
-        code: 'temperatures-disagree',
-        where: `/preparations/${p}/cookTo`,
-        message: `${name}: ${cookTo.celsius} °C and ${cookTo.fahrenheit} °F are ${apart.toFixed(0)} degrees apart. Keep the right one and drop the other`,
-      },
+      check('temperatures-disagree', `/preparations/${p}/cookTo`, {
+        ...{ preparation: name, celsius: cookTo.celsius!, fahrenheit: cookTo.fahrenheit!, apartC: apart },
+      }),
     ];
   });

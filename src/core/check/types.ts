@@ -2,17 +2,10 @@ import type { SlabCut } from '../cut';
 import type { Order } from '../fit';
 import type { Mixture, Scaled, StockLimit } from '../scale';
 import type { Larder } from '../larder';
-import type { Figures, Measures } from '../measure';
+import type { Measures } from '../measure';
 import type { ExpandedSlab } from '../slab';
+import type { Check } from './codes';
 import type { TinCount, Box, RackTin, Vessel } from '../tin';
-
-/** What the second reader says: a number, a reason and a way out, and the place in the slab that it is about. */
-export interface Warning {
-  readonly code: string;
-  /** JSON pointer into the slab file. */
-  readonly where: string;
-  readonly message: string;
-}
 
 /** What the rules look at. */
 export interface Facts {
@@ -28,8 +21,6 @@ export interface Facts {
   /** The order that the tins are to fill, where there is one. */
   readonly order: Order | null;
   readonly measures: Measures;
-  /** How the shop writes its figures. */
-  readonly figures: Figures;
   readonly larder: Larder;
   readonly slabLarder: Larder | undefined;
   readonly shop: {
@@ -39,4 +30,4 @@ export interface Facts {
   };
 }
 
-export type Rule = (facts: Facts) => readonly Warning[];
+export type Rule = (facts: Facts) => readonly Check[];

@@ -1,10 +1,11 @@
 import { massOf } from '../measure';
+import { check } from './codes';
 import type { Rule } from './types';
 
 const MOST = 0.1;
 
 /** A line written in two units that do not weigh the same. */
-export const unitsDisagree: Rule = ({ slab, mixtures, measures, figures }) =>
+export const unitsDisagree: Rule = ({ slab, mixtures, measures }) =>
   mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {
       const line = slab.preparations[p]!.lines[l]!;
@@ -15,11 +16,10 @@ export const unitsDisagree: Rule = ({ slab, mixtures, measures, figures }) =>
       const [a, b] = [massG / share, other.massG];
       if (Math.abs(a - b) <= MOST * Math.max(a, b)) return [];
       return [
-        {
-          code: 'units-disagree',
-          where: `/preparations/${p}/lines/${l}`,
-          message: `${line.ingredient} is written as ${figures.mass.say(a)} and as ${figures.mass.say(b)} (${line.also.quantity} ${line.also.unit}). Weigh it once, keep the right one and drop the other, or correct its density in the larder`,
-        },
+        check('units-disagree', `/preparations/${p}/lines/${l}`, {
+          ...{ ingredient: line.ingredient, massG: a },
+          also: { massG: b, quantity: line.also.quantity, unit: line.also.unit },
+        }),
       ];
     }),
   );

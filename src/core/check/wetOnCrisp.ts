@@ -1,5 +1,6 @@
 import { behaviourOf, isBaked, isKind } from '../classify';
 import { layerParts } from '../scale';
+import { check } from './codes';
 import type { Facts, Rule } from './types';
 
 /** A marshmallow holds up to a third of water and binds it; a curd, a cream or fruit gives it off. */
@@ -45,12 +46,6 @@ export const wetOnCrisp: Rule = (facts) => {
     // What is baked together was wet together.
     if (water === null || water < WET || !isCrisp(facts, below.at) || baked(facts, at)) return [];
     if (behaviourOf(partsOf(facts, at)) === 'chocolate') return [];
-    return [
-      {
-        code: 'wet-on-crisp',
-        where: `/layers/${at}`,
-        message: `${layer.name} is ${(water * 100).toFixed(0)} % water and lies straight on ${below.layer.name}, which goes soft. Give it a thin film of melted chocolate or cocoa butter first, or lay it on the day it is eaten`,
-      },
-    ];
+    return [check('wet-on-crisp', `/layers/${at}`, { layer: layer.name, waterShare: water, below: below.layer.name })];
   });
 };

@@ -14,21 +14,6 @@ export const STUFFS = [
 ] as const;
 export type Stuff = (typeof STUFFS)[number];
 
-/** Each of them as a maker would call it. */
-export const STUFF_WORDS: Readonly<Record<Stuff, string>> = {
-  'tempered chocolate': 'chocolate in temper',
-  'melted chocolate': 'chocolate out of temper',
-  'milk fat': 'butter',
-  'coconut fat': 'coconut fat',
-  glass: 'boiled sugar',
-  grain: 'beaten fudge',
-  'slow gel': 'gelatine or whipped sugar',
-  'fast gel': 'agar or pectin',
-  baked: 'a baked base',
-  ice: 'what is frozen',
-  cold: 'what only cools',
-};
-
 /** How firm a layer is at rest, by temperature, and how firm it has to be for what is done to it. */
 export interface Firmness {
   readonly stuff: Stuff;

@@ -7,8 +7,8 @@ import type { cutSchema, scaleSchema, slabSchema } from './schema';
  */
 export type Slab = Held<typeof slabSchema>;
 
-/** A warning of the second reader that the maker has marked as known. */
-export type KnownWarning = NonNullable<Slab['known']>[number];
+/** A check that the maker has marked as known. */
+export type AcknowledgedCheck = NonNullable<Slab['known']>[number];
 
 /**
  * What stays fixed when the tin changes. `layer-thickness` keeps the thickness of every layer it does not name;

@@ -16,7 +16,7 @@ export * from './timeline';
 export * from './gather';
 export * from './order';
 export * from './allergensIn';
-export * from './guesses';
+export * from './assumptions';
 export * from './label';
 export * from './price';
 export * from './selling';

@@ -1,4 +1,4 @@
-import { secondReading, type Warning } from '../check';
+import { checksOf, type Check } from '../check';
 import { lineCost, slabCost, type SlabCost } from '../cost';
 import { cutSlab, type SlabCut, type PieceKind } from '../cut';
 import type { Larder } from '../larder';
@@ -94,7 +94,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     })),
     slab.layers.map(({ id }) => id),
   );
-  const found = secondReading({
+  const found = checksOf({
     slab: options.cut ? { ...slab, cut: options.cut } : slab,
     mixtures,
     scaling,
@@ -103,7 +103,6 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     tins,
     order: scale.mode === 'pieces' ? scale : null,
     measures,
-    figures,
     larder,
     slabLarder,
     shop,
@@ -114,22 +113,21 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     ...slabTotals(scaling, cuts, cost, shop),
     asFar: stockLimit,
     wholeThings: wholeThings(slab, scaling.preparations),
-    ...withoutAcknowledged(found, slab),
+    ...separateAcknowledged(found, slab),
   };
 }
 
-/** Parts what the maker has marked as known from what there is to look at. */
-export function withoutAcknowledged(
-  found: readonly Warning[],
-  { known: acknowledged = [] }: Pick<Slab, 'known'>,
-): Pick<Plan, 'warnings' | 'settled'> {
-  const mark = (warning: Warning) =>
-    acknowledged.find(({ code, where }) => code === warning.code && where === warning.where);
+/** Separates acknowledged checks from open ones. */
+export function separateAcknowledged(
+  found: readonly Check[],
+  { known = [] }: Pick<Slab, 'known'>,
+): Pick<Plan, 'checks' | 'acknowledged'> {
+  const noteOn = (check: Check) => known.find(({ code, where }) => code === check.code && where === check.where);
   return {
-    warnings: found.filter((warning) => !mark(warning)),
-    settled: found.flatMap((warning) => {
-      const marked = mark(warning);
-      return marked ? [{ ...warning, note: marked.note ?? '' }] : [];
+    checks: found.filter((check) => !noteOn(check)),
+    acknowledged: found.flatMap((check) => {
+      const noted = noteOn(check);
+      return noted ? [{ ...check, note: noted.note ?? '' }] : [];
     }),
   };
 }

@@ -1,4 +1,4 @@
-import type { Warning } from '../check';
+import type { Check } from '../check';
 import type { SlabCost } from '../cost';
 import type { SlabCut, PieceKind } from '../cut';
 import type { LaidSlab, LineGuess, Mixture, StockLimit, WholeThing } from '../scale';
@@ -80,9 +80,10 @@ export interface Plan {
   readonly asFar: StockLimit | null;
   /** Counted things that do not come out whole, with the nearest that do. */
   readonly wholeThings: readonly WholeThing[];
-  readonly warnings: readonly Warning[];
-  /** Warnings that the maker has marked as known, with the note. */
-  readonly settled: readonly (Warning & { readonly note: string })[];
+  /** What looks like a slip. */
+  readonly checks: readonly Check[];
+  /** Checks that the maker has marked as known, with the note. */
+  readonly acknowledged: readonly (Check & { readonly note: string })[];
   /** Each kind of slab that is made; the totals above are over all of them. */
   readonly slabs: readonly PlannedSlab[];
 }

@@ -1,12 +1,11 @@
-import { sellingReading } from '../check/selling';
-import type { Warning } from '../check';
-import { money, type RunMinutes } from '../cost';
+import { sellingChecksOf } from '../check/selling';
+import type { Check } from '../check';
+import type { RunMinutes } from '../cost';
 import type { Larder } from '../larder';
-import { figuresIn } from '../measure';
 import type { Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
 import { labelFor, type LabelDraft } from './label';
-import { withoutAcknowledged } from './plan';
+import { separateAcknowledged } from './plan';
 import type { Plan, PlanOptions } from './planned';
 import { packedPiece, priceSlab, type SlabPrice } from './price';
 
@@ -14,12 +13,12 @@ import { packedPiece, priceSlab, type SlabPrice } from './price';
 export interface Selling {
   readonly price: SlabPrice;
   readonly label: LabelDraft;
-  readonly warnings: readonly Warning[];
-  readonly settled: Plan['settled'];
+  readonly checks: readonly Check[];
+  readonly acknowledged: Plan['acknowledged'];
 }
 
 /**
- * A slab's price, the draft of its label, and what the second reader says of both.
+ * A slab's price, the draft of its label and the checks of both.
  *
  * @param planned of the same slab with the same options
  * @param minutes of its day; null while that is not known
@@ -38,14 +37,12 @@ export function sellingOf(
   const { perPack, container } = price.packed;
   const pieces = container && perPack > 0 ? perPack : 1;
   const label = labelFor(slab, larder, shop, planned, { ...options, madeOn, pieces });
-  const coin = 10 ** price.digits;
   const found =
     price.pieces === 0
       ? []
-      : sellingReading({
+      : sellingChecksOf({
           slab: expandDividedLines(slab),
-          figures: figuresIn(shop.shownIn, slab.measures ?? shop.measures),
-          money: (coins) => money(coins / coin, shop.currency),
+          ...{ currency: shop.currency, digits: price.digits },
           ...{ bill: price.bill, earned: price.earned, pricing: price.pricing, packed: price.packed },
           channels: price.channels.map(({ channel, sale }) => ({
             name: channel.name,
@@ -56,5 +53,5 @@ export function sellingOf(
           label,
           unknown: label.unnamed,
         });
-  return { price, label, ...withoutAcknowledged(found, slab) };
+  return { price, label, ...separateAcknowledged(found, slab) };
 }

@@ -5,27 +5,28 @@
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { ComponentProps } from 'svelte';
-  import type { Guess } from '../../core/usecases';
-  import type { KnownWarning } from '../../core/slab';
+  import type { AcknowledgedCheck } from '../../core/slab';
+  import type { Assumption } from '../../core/usecases';
+  import { shopFigures } from '$lib/shopFigures';
   import TrayFigures from './TrayFigures.svelte';
 
   interface Props {
     figures: Omit<ComponentProps<typeof TrayFigures>, 'raised'>;
-    /** What is taken as usual because nobody has said it. */
-    guesses: readonly Guess[];
+    assumptions: readonly Assumption[];
     unread: number;
-    known: readonly KnownWarning[];
-    onknown: (known: readonly KnownWarning[]) => void;
-    /** Goes to what a warning speaks of. */
+    known: readonly AcknowledgedCheck[];
+    onknown: (known: readonly AcknowledgedCheck[]) => void;
+    /** Goes to the field that a check is about. */
     onshow: (where: string) => void;
   }
-  let { figures, guesses, unread, known, onknown, onshow }: Props = $props();
+  let { figures, assumptions, unread, known, onknown, onshow }: Props = $props();
 
   const { plan, kept } = $derived(figures);
-  const some = $derived(plan.warnings.length + plan.settled.length > 0);
+  const say = $derived(shopFigures());
+  const some = $derived(plan.checks.length + plan.acknowledged.length > 0);
 
   /** Which of the lists is open. */
-  let open: 'warnings' | 'guesses' | null = $state(null);
+  let open: 'checks' | 'assumptions' | null = $state(null);
   // What is opened here belongs to the screen on which it was opened.
   afterNavigate(() => {
     open = null;
@@ -53,57 +54,54 @@
 
 <svelte:window onkeydown={shut} />
 <section class="tray" class:raised aria-label="Tray">
-  {#if open === 'warnings' && some}
-    <div class="list" id="warnings">
-      {#await import('./Warnings.svelte') then { default: Warnings }}
-        <Warnings {plan} {known} {onknown} onshow={go} onclose={close} />
+  {#if open === 'checks' && some}
+    <div class="list" id="checks">
+      {#await import('./Checks.svelte') then { default: Checks }}
+        <Checks {plan} {say} {known} {onknown} onshow={go} onclose={close} />
       {/await}
     </div>
-  {:else if open === 'guesses' && guesses.length > 0}
-    <div class="list" id="guesses">
-      {#await import('./Guesses.svelte') then { default: Guesses }}
-        <Guesses {guesses} onshow={go} onclose={close} />
+  {:else if open === 'assumptions' && assumptions.length > 0}
+    <div class="list" id="assumptions">
+      {#await import('./Assumptions.svelte') then { default: Assumptions }}
+        <Assumptions {assumptions} {say} onshow={go} onclose={close} />
       {/await}
     </div>
   {/if}
   <TrayFigures {...figures} {raised} />
   {#if unread > 0}
-    <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} another look</p>
+    <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} a number</p>
   {/if}
-  <button
-    type="button"
-    class="more"
-    aria-expanded={raised}
-    aria-label="All figures of the tray"
-    onclick={() => (raised = !raised)}>{raised ? 'less' : 'more'}</button
+  <button type="button" class="more" aria-expanded={raised} aria-label="All figures" onclick={() => (raised = !raised)}
+    >{raised ? 'less' : 'more'}</button
   >
-  {#if guesses.length > 0}
+  {#if assumptions.length > 0}
     <button
-      bind:this={buttons.guesses}
+      bind:this={buttons.assumptions}
       type="button"
       class="look guessed"
-      aria-expanded={open === 'guesses'}
-      aria-controls="guesses"
-      onclick={() => (open = open === 'guesses' ? null : 'guesses')}
+      aria-expanded={open === 'assumptions'}
+      aria-controls="assumptions"
+      onclick={() => (open = open === 'assumptions' ? null : 'assumptions')}
     >
-      <span>Guessed</span>
-      <b>{guesses.length}</b>
+      <span>Assumptions</span>
+      <b>{assumptions.length}</b>
     </button>
   {/if}
   <button
-    bind:this={buttons.warnings}
+    bind:this={buttons.checks}
     type="button"
     class="look"
-    class:some={plan.warnings.length > 0}
-    aria-expanded={open === 'warnings' && some}
-    aria-controls="warnings"
+    class:some={plan.checks.length > 0}
+    aria-expanded={open === 'checks' && some}
+    aria-controls="checks"
     disabled={!some}
-    onclick={() => (open = open === 'warnings' ? null : 'warnings')}
+    onclick={() => (open = open === 'checks' ? null : 'checks')}
   >
-    <span>To look at</span>
+    <span>Checks</span>
     <b
-      >{#if kept.warnings.length !== plan.warnings.length}<s>{kept.warnings.length}</s>{/if}
-      {plan.warnings.length}{#if plan.settled.length > 0}<small>{` + ${plan.settled.length} known`}</small>{/if}</b
+      >{#if kept.checks.length !== plan.checks.length}<s>{kept.checks.length}</s>{/if}
+      {plan.checks.length}{#if plan.acknowledged.length > 0}<small>{` + ${plan.acknowledged.length} known`}</small
+        >{/if}</b
     >
   </button>
 </section>

@@ -1,4 +1,5 @@
-/** The second reader on cuts: each rule on a cut that breaks it, and on one that nearly does. */
+/** Checks of cuts: each rule on a cut that breaks it, and on one that nearly does. */
+import type { CheckCode } from '../../../src/core/check';
 import { plan } from '../../../src/core/usecases';
 import type { CutSpec, Slab } from '../../../src/core/slab';
 import type { Tin } from '../../../src/core/tin';
@@ -12,8 +13,8 @@ const bark = demoSlabs.find(({ name }) => name === 'Blackcurrant buckwheat bark'
 
 /** The rye slice in a tin, with a cut. */
 const cutIn = (tin: Tin, cut: CutSpec, slab: Slab = ryeSlice): Slab => ({ ...slab, tin, tins: undefined, cut });
-const holds = (code: string, broken: Slab, nearly: Slab) =>
-  check(code, (slab: Slab) => plan(slab, demoLarder, shop).warnings, broken, nearly);
+const holds = (code: CheckCode, broken: Slab, nearly: Slab) =>
+  check(code, (slab: Slab) => plan(slab, demoLarder, shop).checks, broken, nearly);
 
 holds('piece-small', cutIn(box, { columns: 6, rows: 14 }), cutIn(box, { columns: 6, rows: 13 }));
 // 10 cuts of 3.1 mm over the length are 31 of 300 mm.

@@ -1,6 +1,7 @@
-/** The second reader on tins, pots, stages, allergens and taken-in lines: each rule on a slab that breaks it, and one that nearly does. */
+/** Checks of tins, pots, stages, allergens and taken-in lines: each rule on a slab that breaks it, and one that nearly does. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import type { CheckCode } from '../../../src/core/check';
 import { larderOf, type Ingredient } from '../../../src/core/larder';
 import { plan, type PlanOptions } from '../../../src/core/usecases';
 import type { Shop } from '../../../src/core/shop';
@@ -18,8 +19,8 @@ const larder = larderOf([
 const bark = demoSlabs.find(({ name }) => name === 'Blackcurrant buckwheat bark')!;
 
 type Case = readonly [slab: Slab, shop?: Partial<Shop>, asked?: PlanOptions];
-const read = ([slab, more = {}, asked = {}]: Case) => plan(slab, larder, { ...shop, ...more }, asked).warnings;
-const holds = (code: string, broken: Case, nearly: Case) => check(code, read, broken, nearly);
+const read = ([slab, more = {}, asked = {}]: Case) => plan(slab, larder, { ...shop, ...more }, asked).checks;
+const holds = (code: CheckCode, broken: Case, nearly: Case) => check(code, read, broken, nearly);
 
 const lineWith = (at: number, name: string, part: Partial<Line>) =>
   changed(at, {
@@ -78,8 +79,15 @@ test('wet-on-crisp: a film of chocolate between them keeps the base crisp', () =
 const withGianduja = changed(2, { lines: [{ ingredient: 'gianduja', quantity: 240, unit: 'g' }] });
 holds('free-from-broken', [{ ...withGianduja, freeFrom: ['tree nuts'] }], [{ ...withGianduja, freeFrom: ['peanut'] }]);
 test('free-from-broken tells the way through the compounds', () => {
-  const { warnings } = plan({ ...withGianduja, freeFrom: ['tree nuts'] }, larder, shop);
-  assert.match(warnings[0]!.message, /240 g of gianduja carry it, through hazelnut praline paste and hazelnuts/);
+  const { checks } = plan({ ...withGianduja, freeFrom: ['tree nuts'] }, larder, shop);
+  const [first] = checks;
+  assert.ok(first?.code === 'free-from-broken');
+  const { massG, ...figures } = first.figures;
+  assert.equal(massG.toFixed(0), '240');
+  assert.deepEqual(figures, {
+    ...{ allergen: 'tree nuts', ingredient: 'gianduja' },
+    through: ['hazelnut praline paste', 'hazelnuts'],
+  });
 });
 
 const pots = (volumeMl: number) => ({ vessels: [{ name: 'pan', kind: 'pot' as const, volumeMl }] });
@@ -182,8 +190,8 @@ holds('have-ignored', have('rolled oats'), have('butter'));
 test('a warning marked as known moves to the settled ones with its note, and only that one', () => {
   const slab = changed(0, { unread: ['moon dust', 'star dust'] });
   const before = plan(slab, larder, shop);
-  const [first] = before.warnings;
+  const [first] = before.checks;
   const after = plan({ ...slab, known: [{ ...first!, note: 'weighed by eye' }] }, larder, shop);
-  assert.equal(after.warnings.length, before.warnings.length - 1);
-  assert.deepEqual(after.settled, [{ ...first!, note: 'weighed by eye' }]);
+  assert.equal(after.checks.length, before.checks.length - 1);
+  assert.deepEqual(after.acknowledged, [{ ...first!, note: 'weighed by eye' }]);
 });

@@ -1,27 +1,30 @@
-/** How a rule of the second reader is tested: on a slab that breaks it, and on one that nearly does. */
+/** How a check is tested: on a slab that fails it, on one that nearly does, and by what it says. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Warning } from '../../../src/core/check';
+import type { Check, CheckCode } from '../../../src/core/check';
+import { figuresIn } from '../../../src/core/measure';
 import type { Line, Preparation, Slab } from '../../../src/core/slab';
+import { checkText } from '../../../src/wording/en/checks';
 import { ryeSlice } from '../things';
 
-/** A sentence that begins with what to do. */
-const WAY_OUT =
-  /[.:?] (add|break|bring|check|choose|cook|cut|find|give|if|keep|lay|make|name|say|take|trim|use|warm|was|weigh|write) /i;
+/** Asserts that a text is whole sentences with every figure filled in. */
+export function isSentence(text: string): void {
+  assert.match(text, /^["\dA-Z\p{L}].*\.$/u);
+  assert.doesNotMatch(text, /undefined|null|NaN|Infinity|\[object| {2}|\.\./, text);
+}
 
-/** Says `code` of the broken case, with a number, a reason and a way out, and not of the near one. */
+/** Finds `code` in the broken case, says it in whole sentences, and does not find it in the near one. */
 export function holds<Case>(
-  code: string,
-  read: (broken: Case) => readonly Warning[],
+  code: CheckCode,
+  read: (broken: Case) => readonly Check[],
   broken: Case,
   nearly: Case,
 ): void {
   test(code, () => {
-    const said = read(broken).find((warning) => warning.code === code);
-    assert.ok(said, 'broken');
-    assert.match(said.message, /\d/, 'a number');
-    assert.match(said.message, WAY_OUT, 'a way out');
-    assert.ok(!read(nearly).some((warning) => warning.code === code), 'nearly');
+    const found = read(broken).find((check) => check.code === code);
+    assert.ok(found, 'broken');
+    isSentence(checkText(found, figuresIn(undefined, 'metric')));
+    assert.ok(!read(nearly).some((check) => check.code === code), 'nearly');
   });
 }
 

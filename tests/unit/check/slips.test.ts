@@ -1,5 +1,6 @@
-/** The second reader on slips: each rule on a slab that breaks it, and on one that nearly does. */
+/** Checks of slips: each rule on a slab that breaks it, and on one that nearly does. */
 import { plan, type PlanOptions } from '../../../src/core/usecases';
+import type { CheckCode } from '../../../src/core/check';
 import type { Ingredient } from '../../../src/core/larder';
 import type { Line, Slab } from '../../../src/core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';
@@ -11,11 +12,10 @@ const more: Ingredient[] = ['honey', 'whole egg', 'citric acid', 'baking powder'
   packs: [{ name: 'pack', massG: 500, price: 2 }],
   composition: { water: 20, sugars: 70, fat: 0, protein: 0, other: 10 },
 }));
-const warnings = (slab: Slab, asked: PlanOptions = {}) =>
-  plan({ ...slab, larder: more }, demoLarder, shop, asked).warnings;
+const checks = (slab: Slab, asked: PlanOptions = {}) => plan({ ...slab, larder: more }, demoLarder, shop, asked).checks;
 
 const holds = (
-  code: string,
+  code: CheckCode,
   broken: Slab,
   nearly: Slab,
   askedBroken: PlanOptions = {},
@@ -23,7 +23,7 @@ const holds = (
 ) =>
   check(
     code,
-    ([slab, asked]: readonly [Slab, PlanOptions]) => warnings(slab, asked),
+    ([slab, asked]: readonly [Slab, PlanOptions]) => checks(slab, asked),
     [broken, askedBroken],
     [nearly, askedNearly],
   );

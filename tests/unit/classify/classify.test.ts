@@ -233,11 +233,11 @@ test('how a layer looks is one thing, how it sets another: setting its look move
   const looks: Layer['texture'][] = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'];
   for (const slab of demoSlabs) {
     const setting = settingFor(slab, demoLarder, shop);
-    const codes = plan(slab, demoLarder, shop).warnings;
+    const codes = plan(slab, demoLarder, shop).checks;
     for (const texture of looks) {
       const painted: Slab = { ...slab, layers: slab.layers.map((layer) => ({ ...layer, texture })) };
       assert.deepEqual(settingFor(painted, demoLarder, shop), setting, `${slab.name} ${texture}`);
-      assert.deepEqual(plan(painted, demoLarder, shop).warnings, codes);
+      assert.deepEqual(plan(painted, demoLarder, shop).checks, codes);
     }
   }
 });

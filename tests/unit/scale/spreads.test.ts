@@ -107,5 +107,5 @@ test('a total height is reached, and the layers keep their proportions', () => {
 
 test('the dipped bar of the demo has enough to dip in', () => {
   const cloud = demoSlabs.find(({ name }) => name === 'Buckthorn cloud bar')!;
-  assert.deepEqual(plan(cloud, demoLarder, shop).warnings, []);
+  assert.deepEqual(plan(cloud, demoLarder, shop).checks, []);
 });

@@ -63,12 +63,12 @@ test('every pattern names only what the starter list knows, weighs, sets and is 
     const slab = read.value;
     for (const { ingredient } of slab.preparations.flatMap(({ lines }) => lines))
       assert.equal(larderMatch(ingredient, starter)?.name, ingredient, file);
-    const { preparations, warnings } = plan(slab, starter, shop);
+    const { preparations, checks } = plan(slab, starter, shop);
     assert.ok(
       preparations.every(({ lines }) => lines.every(({ massG }) => massG !== null)),
       file,
     );
-    const told = warnings.map(({ code }) => code).filter((code) => !['no-price', 'tin-not-on-rack'].includes(code));
+    const told = checks.map(({ code }) => code).filter((code) => !['no-price', 'tin-not-on-rack'].includes(code));
     assert.deepEqual(told, [], file);
     const setting = settingFor(slab, starter, { ...shop, roomC: 20 }, {}, []);
     assert.ok(setting && setting.layers.every(({ setAfterMinutes }) => setAfterMinutes !== null), file);

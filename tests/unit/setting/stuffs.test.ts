@@ -12,7 +12,6 @@ import {
   iceFirmness,
   iceLatents,
   latentsOf,
-  STUFF_WORDS,
   STUFFS,
   wantedFirm,
 } from '../../../src/core/setting';
@@ -23,9 +22,7 @@ import { still } from './still';
 const soft = { ...still, setC: null };
 const curve: LayerCurve = { warmestC: [60, 31.26], meanC: [], middleC: [], lowerC: [], upperC: [] };
 
-test('each stuff is called something else, and says in other words why it becomes firm', () => {
-  const words = STUFFS.map((stuff) => STUFF_WORDS[stuff]);
-  assert.ok(words.every((word) => word.length > 3) && new Set(words).size === STUFFS.length);
+test('each stuff says in other words why it becomes firm', () => {
   const reasons = STUFFS.map((stuff) => why({ ...soft, firmness: { ...soft.firmness, stuff } }, 20, curve, METRIC));
   assert.ok(reasons.every((reason) => /^A: \S.{12,}\.$/.test(reason)));
   assert.equal(new Set(reasons).size, STUFFS.length);

@@ -68,7 +68,7 @@ function withCaramel(part: object): Slab {
   };
 }
 const caramel = (slab: Slab) => plan(slab, demoLarder, shop).preparations[1]!;
-const codes = (slab: Slab) => plan(slab, demoLarder, shop).warnings.map(({ code }) => code);
+const codes = (slab: Slab) => plan(slab, demoLarder, shop).checks.map(({ code }) => code);
 
 test('the treacle caramel, worked by hand', () => {
   // In the pot: sugar 330 x 0.999 + treacle 90 x (0.36 + 1.9 x 0.28) + cream 357.84 x 0.029; butter and salt come later.

@@ -89,7 +89,10 @@ test('what is packed is as long, wide, high and heavy as the largest in each', (
 
 test('the bill takes ingredients, leftovers, trims, labour, packing and slabs from the plan', () => {
   const pricing = {
-    ...{ labourPerHour: 15, trim: 'sell', trimPerKg: 5, leftover: 'carry' },
+    labourPerHour: 15,
+    trim: 'sell',
+    trimPerKg: 5,
+    leftover: 'carry',
     overhead: { by: 'slab', amount: 3 },
   } as const;
   const { bill, earned, ...price } = priceSlab({ pricing, packing: { in: 'bag' } }, SHOP, planOf(), MINUTES);

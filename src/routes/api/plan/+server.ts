@@ -2,6 +2,7 @@ import { database } from '$lib/server/db';
 import { jsonOf, readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { plannedAsAsked } from '$lib/server/planned';
+import { planAnswer } from '$lib/server/planAnswer';
 import { readPlanRequest } from '$lib/server/requests/plan';
 import { wholeShop } from '$lib/server/shop';
 
@@ -12,6 +13,7 @@ export async function POST({ request }) {
   const { slab, shop: overrides, ...asked } = body.value;
   const db = database();
   const ingredients = ingredientsFor(db, [slab], asked.scale);
-  const done = await plannedAsAsked(slab, ingredients, { ...wholeShop(db), ...overrides }, asked);
-  return done.ok ? jsonOf(done.value) : done.response;
+  const shop = { ...wholeShop(db), ...overrides };
+  const done = await plannedAsAsked(slab, ingredients, shop, asked);
+  return done.ok ? jsonOf(planAnswer(done.value, slab, shop)) : done.response;
 }

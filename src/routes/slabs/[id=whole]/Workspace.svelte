@@ -87,15 +87,15 @@
 
   /** The sheet that is printed: nobody prints a page that they have not touched. */
   let AmountsSheet: typeof import('$lib/ui/AmountsSheet.svelte').default | null = $state.raw(null);
-  /** What was guessed is told a moment after the page stands: nobody waits for it. */
-  const GUESSES_AFTER_MS = 2000;
-  let guessesOf = $state.raw<(typeof import('../../../core/usecases/guesses'))['guessesOf'] | null>(null);
+  /** Assumptions follow a moment after the page: nobody waits for them. */
+  const ASSUMPTIONS_AFTER_MS = 2000;
+  let assumptionsOf = $state.raw<(typeof import('../../../core/usecases/assumptions'))['assumptionsOf'] | null>(null);
   const SOLD = /\/(?:price|pack|label)$/;
   onMount(() => {
     const timer = setTimeout(() => {
       money.fetch();
-      void import('../../../core/usecases/guesses').then((found) => (guessesOf = found.guessesOf));
-    }, GUESSES_AFTER_MS);
+      void import('../../../core/usecases/assumptions').then((found) => (assumptionsOf = found.assumptionsOf));
+    }, ASSUMPTIONS_AFTER_MS);
     return () => clearTimeout(timer);
   });
   afterNavigate(({ to }) => {
@@ -118,11 +118,11 @@
     untrack(() => draft.store());
   });
 
-  /** A plan with what the second reader says of price, pack and label as well. */
+  /** A plan with the checks of price, pack and label as well. */
   const withSelling = (of: Plan, sold: Selling | null): Plan =>
     sold === null
       ? of
-      : { ...of, warnings: [...of.warnings, ...sold.warnings], settled: [...of.settled, ...sold.settled] };
+      : { ...of, checks: [...of.checks, ...sold.checks], acknowledged: [...of.acknowledged, ...sold.acknowledged] };
 
   /** Goes to what a warning speaks of: the station that decides it, with the layer or the preparation opened there. */
   async function show(where: string) {
@@ -238,7 +238,7 @@
       slab: draft.slab,
       readyIn: money.readyIn,
     }}
-    guesses={guessesOf?.(draft.slab, larder, shop) ?? []}
+    assumptions={assumptionsOf?.(draft.slab, larder, shop) ?? []}
     {unread}
     known={draft.slab.known ?? []}
     onknown={(known) => draft.change({ ...draft.slab, known: known.length > 0 ? known : undefined })}

@@ -1,19 +1,22 @@
-<!-- What the second reader says. Each warning can be marked as known, with a note; the marks belong to the slab. -->
+<!-- Checks of a slab. Each can be marked as known, with a note; the marks belong to the slab. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';
+  import type { Figures } from '../../core/measure';
+  import type { AcknowledgedCheck } from '../../core/slab';
   import type { Plan } from '../../core/usecases';
-  import type { KnownWarning } from '../../core/slab';
+  import { checkText } from '../../wording/en/checks';
 
   interface Props {
-    plan: Plan;
-    known: readonly KnownWarning[];
-    onknown: (known: readonly KnownWarning[]) => void;
-    /** Goes to what a warning speaks of. */
+    plan: Pick<Plan, 'checks' | 'acknowledged'>;
+    say: Figures;
+    known: readonly AcknowledgedCheck[];
+    onknown: (known: readonly AcknowledgedCheck[]) => void;
+    /** Goes to the field that a check is about. */
     onshow: (where: string) => void;
     onclose: () => void;
   }
-  let { plan, known, onknown, onshow, onclose }: Props = $props();
+  let { plan, say, known, onknown, onshow, onclose }: Props = $props();
 
   let noting: string | null = $state(null);
   let note = $state('');
@@ -30,65 +33,62 @@
 </script>
 
 <div class="head">
-  <h2>The second reader says</h2>
+  <h2>Checks</h2>
   <Button size="small" kind="ghost" icon={Close} iconDescription="Close" tooltipPosition="left" on:click={onclose} />
 </div>
 <ul>
-  {#each plan.warnings as warning, at (`${keyOf(warning)} ${at}`)}
+  {#each plan.checks as check, at (`${keyOf(check)} ${at}`)}
     <li class="open">
-      <p>{warning.message}.</p>
-      {#if noting === keyOf(warning)}
+      <p>{checkText(check, say)}</p>
+      {#if noting === keyOf(check)}
         <form
           onsubmit={(event) => {
             event.preventDefault();
-            mark(warning.code, warning.where);
+            mark(check.code, check.where);
           }}
         >
           <TextInput
             size="sm"
             hideLabel
             labelText="Note"
-            placeholder="Why it is right, if you like"
+            placeholder="Why it is fine (optional)"
             maxlength={1000}
             bind:value={note}
           />
-          <Button size="small" type="submit">I know</Button>
-          <Button size="small" kind="ghost" on:click={() => (noting = null)}>Leave it</Button>
+          <Button size="small" type="submit">Mark as known</Button>
+          <Button size="small" kind="ghost" on:click={() => (noting = null)}>Cancel</Button>
         </form>
       {:else}
-        <Button
-          size="small"
-          kind="ghost"
-          on:click={() => onshow(warning.where)}
-          aria-label="Show it: {inWords(warning)}">Show it</Button
+        <Button size="small" kind="ghost" on:click={() => onshow(check.where)} aria-label="Show: {inWords(check)}"
+          >Show</Button
         >
         <Button
           size="small"
           kind="ghost"
           on:click={() => {
-            noting = keyOf(warning);
+            noting = keyOf(check);
             note = '';
           }}
-          aria-label="I know: {inWords(warning)}">I know</Button
+          aria-label="Mark as known: {inWords(check)}">Mark as known</Button
         >
       {/if}
     </li>
   {/each}
-  {#if plan.warnings.length === 0}<li class="quiet">Nothing to look at.</li>{/if}
+  {#if plan.checks.length === 0}<li class="quiet">No open checks.</li>{/if}
 </ul>
-{#if plan.settled.length > 0}
+{#if plan.acknowledged.length > 0}
   <h2>Marked as known</h2>
   <ul>
-    {#each plan.settled as warning, at (`${keyOf(warning)} ${at}`)}
+    {#each plan.acknowledged as check, at (`${keyOf(check)} ${at}`)}
       <li class="known">
         <p>
-          {warning.message}.{#if warning.note}<br /><b>{warning.note}</b>{/if}
+          {checkText(check, say)}{#if check.note}<br /><b>{check.note}</b>{/if}
         </p>
         <Button
           size="small"
           kind="ghost"
-          on:click={() => onknown(known.filter((mark) => keyOf(mark) !== keyOf(warning)))}
-          aria-label="Say it again: {inWords(warning)}">Say it again</Button
+          on:click={() => onknown(known.filter((mark) => keyOf(mark) !== keyOf(check)))}
+          aria-label="Show again: {inWords(check)}">Show again</Button
         >
       </li>
     {/each}

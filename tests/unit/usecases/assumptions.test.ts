@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf } from '../../../src/core/larder';
-import { guessesOf, plan } from '../../../src/core/usecases';
+import { assumptionsOf, plan } from '../../../src/core/usecases';
 import type { Slab } from '../../../src/core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
-const guessed = (slab: Slab) => guessesOf(slab, demoLarder, shop).map(({ where }) => where);
+const guessed = (slab: Slab) => assumptionsOf(slab, demoLarder, shop).map(({ where }) => where);
 
 test('what a slab does not say is guessed, and what it says is not', () => {
   // The rye slice: nobody said what sticks of the caramel, nor at what its base is laid, nor when its layers count as set.
@@ -38,7 +38,7 @@ test('with an empty larder every demo slab is still worked out, and all that is 
   for (const slab of demoSlabs.map(untold)) {
     const told = plan(slab, demoLarder, shop);
     const taken = plan(slab, empty, shop);
-    const said = guessesOf(slab, empty, shop).map(({ where }) => where);
+    const said = assumptionsOf(slab, empty, shop).map(({ where }) => where);
     taken.preparations.forEach(({ massInG, lines }, p) => {
       const known = told.preparations[p]!.massInG;
       assert.ok(Math.abs(massInG / known - 1) < 0.25, `${slab.name}: ${massInG} g of ${known}`);
@@ -66,7 +66,9 @@ test('a part of a divided line is guessed where it goes in, also where nothing o
       ...others,
     ],
   };
-  const taken = guessesOf(divided, demoLarder, shop).filter(({ taken }) => taken.startsWith('moon flour'));
+  const taken = assumptionsOf(divided, demoLarder, shop).filter(
+    ({ code, figures }) => code === 'line' && figures.ingredient === 'moon flour',
+  );
   assert.deepEqual(
     taken.map(({ where }) => where),
     ['/preparations/0/lines/0', '/preparations/1'],

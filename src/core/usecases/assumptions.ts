@@ -1,0 +1,105 @@
+import { behaviourOf, type Behaviour } from '../classify';
+import type { Larder } from '../larder';
+import { figuresIn } from '../measure';
+import { layerParts } from '../scale';
+import { pouredLayers, type Stuff } from '../setting';
+import { USUAL_SHOP, type Shop } from '../shop';
+import { expandDividedLines, type Slab } from '../slab';
+import { stepsOf } from '../time';
+import { scaleSlab } from './scaling';
+
+/** The figures of each assumption. Masses in g, temperatures in deg C, shares 0 to 1. */
+export interface AssumptionFigures {
+  /** A line taken as something like it: its weight, null where that is known, and whether its composition is assumed too. */
+  line: {
+    readonly ingredient: string;
+    readonly preparation: string;
+    readonly massG: number | null;
+    readonly isCompositionAssumed: boolean;
+    readonly as: string;
+  };
+  /** What sticks to the pot or bowl. */
+  loss: { readonly preparation: string; readonly share: number };
+  density: { readonly preparation: string; readonly gPerMl: number };
+  steps: {
+    readonly preparation: string;
+    readonly steps: readonly { readonly text: string; readonly minutes: number }[];
+  };
+  'pour temperature': { readonly layer: string; readonly pourC: number; readonly behaviour: Behaviour };
+  firmness: { readonly layer: string; readonly stuff: Stuff; readonly behaviour: Behaviour };
+  /** How well heat goes through a layer of unknown composition. */
+  conduction: { readonly layer: string };
+}
+export type AssumptionCode = keyof AssumptionFigures;
+
+/** Something that the slab does not say and that is assumed instead. */
+export type Assumption = {
+  [C in AssumptionCode]: {
+    readonly code: C;
+    /** JSON pointer to the field that would say it. */
+    readonly where: string;
+    readonly figures: AssumptionFigures[C];
+  };
+}[AssumptionCode];
+
+const assumption = <C extends AssumptionCode>(code: C, where: string, figures: AssumptionFigures[C]): Assumption =>
+  ({ code, where, figures }) as Assumption;
+
+/** Lists what a slab's plan, waits and schedule assume because its file does not say it, in the order of its mixtures and layers. */
+export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumption[] {
+  const laid = expandDividedLines(slab);
+  const { mixtures, scaling, measures } = scaleSlab(laid, larder, shop, {});
+  const figures = figuresIn(shop.shownIn, measures);
+  const pots = slab.preparations.flatMap((preparation, p): Assumption[] => {
+    const { name, lines, lossPercent, steps = [] } = preparation;
+    const { massInG, massOutG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;
+    if (lines.length === 0 || massInG === 0) return [];
+    const at = (field: string) => `/preparations/${p}/${field}`;
+    return [
+      ...mixtures[p]!.lines.flatMap(({ guess, massG }, l) => {
+        if (!guess) return [];
+        // What comes from a line that was divided elsewhere has no line of its own here.
+        const where = l < lines.length ? at(`lines/${l}`) : `/preparations/${p}`;
+        return [
+          assumption('line', where, {
+            ...{ ingredient: laid.preparations[p]!.lines[l]!.ingredient, preparation: name, as: guess.as },
+            massG: guess.of.includes('mass') ? massG : null,
+            isCompositionAssumed: guess.of.includes('composition'),
+          }),
+        ];
+      }),
+      ...(lossPercent === undefined
+        ? [assumption('loss', at('lossPercent'), { preparation: name, share: stuckG / (massOutG + stuckG) })]
+        : []),
+      ...(densityFrom === 'assumed'
+        ? [assumption('density', at('densityGPerMl'), { preparation: name, gPerMl: densityGPerMl })]
+        : []),
+      ...(steps.length === 0
+        ? [
+            assumption('steps', at('steps'), {
+              preparation: name,
+              steps: stepsOf(preparation, figures).map(({ text, minutes }) => ({ text, minutes })),
+            }),
+          ]
+        : []),
+    ];
+  });
+  const [first] = scaling.slabs;
+  const poured = first ? pouredLayers(laid, mixtures, first, shop.roomC ?? USUAL_SHOP.roomC) : [];
+  const layers = poured.flatMap(({ id, name, pourC, firmness, assumed }): Assumption[] => {
+    const l = slab.layers.findIndex((layer) => layer.id === id);
+    const layer = slab.layers[l]!;
+    const behaviour = behaviourOf(layerParts(layer, laid, mixtures));
+    const at = (field: string) => `/layers/${l}/${field}`;
+    return [
+      ...(layer.pourC === undefined
+        ? [assumption('pour temperature', at('pourC'), { layer: name, pourC, behaviour })]
+        : []),
+      ...(layer.set?.toC === undefined
+        ? [assumption('firmness', at('set'), { layer: name, stuff: firmness.stuff, behaviour })]
+        : []),
+      ...(assumed ? [assumption('conduction', at('from'), { layer: name })] : []),
+    ];
+  });
+  return [...pots, ...layers];
+}

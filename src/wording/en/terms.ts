@@ -1,0 +1,30 @@
+/** What things are called. */
+import type { Behaviour } from '../../core/classify';
+import type { Stuff } from '../../core/setting';
+
+/** How a layer behaves when it sets and is cut. */
+export const BEHAVIOUR_NAMES: Readonly<Record<Behaviour, string>> = {
+  'hard boil': 'hard boiled sugar',
+  'soft boil': 'soft boiled sugar',
+  gel: 'a gel',
+  chocolate: 'chocolate',
+  crumb: 'a crumb base',
+  baked: 'a baked base',
+  'butter-bound': 'bound with butter',
+  loose: 'loose',
+};
+
+/** What makes a layer firm. */
+export const STUFF_NAMES: Readonly<Record<Stuff, string>> = {
+  'tempered chocolate': 'tempered chocolate',
+  'melted chocolate': 'untempered chocolate',
+  'milk fat': 'butter',
+  'coconut fat': 'coconut fat',
+  glass: 'boiled sugar',
+  grain: 'beaten fudge',
+  'slow gel': 'gelatine or whipped sugar',
+  'fast gel': 'agar or pectin',
+  baked: 'a baked base',
+  ice: 'something frozen',
+  cold: 'something that only cools',
+};
