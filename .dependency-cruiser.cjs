@@ -51,7 +51,9 @@ module.exports = {
       comment: 'The core knows no screens, no server, no files.',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { path: '^(src/(lib|routes|wording)/)|(node_modules/(svelte|@sveltejs|better-sqlite3|carbon|apexcharts|pino))' },
+      to: {
+        path: '^(src/(lib|routes|wording)/)|(node_modules/(svelte|@sveltejs|better-sqlite3|carbon|apexcharts|pino))',
+      },
     },
     { name: 'core-no-node', severity: 'error', from: { path: '^src/core/' }, to: { dependencyTypes: ['core'] } },
     {

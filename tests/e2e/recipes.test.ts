@@ -45,9 +45,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   const unread = caramel.getByLabel('Not read yet, line 1 of Caramel');
   await expect(unread).toHaveValue('moon dust from the top shelf');
   await page.getByRole('button', { name: /^Checks/ }).click();
-  await expect(
-    page.getByText('"moon dust from the top shelf" in Caramel was not recognised'),
-  ).toBeVisible();
+  await expect(page.getByText('"moon dust from the top shelf" in Caramel was not recognised')).toBeVisible();
   await page.getByRole('button', { name: /^Checks/ }).click();
   await unread.fill('20 g butter');
   await unread.press('Enter');
