@@ -4,7 +4,8 @@ export type Answer<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly status: number; readonly problems: readonly Problem[]; readonly value?: unknown };
 
-const SILENT = 'The server does not answer. What you typed is still here: check that it runs, then try again';
+const SILENT =
+  'The server does not answer. Nothing you typed is lost. Check that the server is running, then try again';
 const CSV = 'text/csv';
 const JSON_TYPE = 'application/json';
 
@@ -12,7 +13,7 @@ const JSON_TYPE = 'application/json';
 function saidBy(status: number, value: unknown): readonly Problem[] {
   const { problems, message, id } = Object(value) as { problems?: readonly Problem[]; message?: string; id?: string };
   if (problems && problems.length > 0) return problems;
-  const sentence = message ?? `The server answered ${status}. What you typed is still here: try again`;
+  const sentence = message ?? `The server answered ${status}. Nothing you typed is lost. Try again`;
   return [{ path: '', message: id ? `${sentence} (fault ${id})` : sentence }];
 }
 

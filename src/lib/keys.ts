@@ -9,11 +9,11 @@ export function isFree(event: KeyboardEvent): boolean {
 export const KEYS: readonly (readonly [string, string])[] = [
   ['1 to 7', 'Build, Size, Cook, Set, Cut, Price, Pack'],
   ['[ and ]', 'next layer down, next layer up'],
-  ['arrows', 'move the chosen cut line or layer edge by 1 mm, with Shift by 5'],
+  ['arrows', 'move the selected cut line or layer edge by 1 mm, with Shift by 5'],
   ['u', 'undo'],
-  ['k', 'keep'],
-  ['/', 'find'],
+  ['k', 'save version'],
+  ['/', 'search'],
   ['p', 'print the amounts'],
-  ['Escape', 'leave a field, so that the letters are keys again; close what is open'],
+  ['Escape', 'leave a field, so that letter keys work again, or close a dialog'],
   ['?', 'this list'],
 ];

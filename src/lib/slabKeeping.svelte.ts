@@ -32,7 +32,7 @@ export class SlabKeeping {
     if (answer.ok) {
       this.#draft.wasKept(sent, answer.value.version);
       this.elsewhere = null;
-      this.said = `Kept as version ${answer.value.version}`;
+      this.said = `Saved as version ${answer.value.version}`;
     } else if (answer.status === 409) {
       this.elsewhere = (answer.value as { latest: KeptSlab }).latest;
     } else {

@@ -80,7 +80,7 @@
 <Fills />
 
 <a class="skip" href={/(build|size|cook|set|cut|price|pack)$/.test(page.route.id ?? '') ? '#hand' : '#main'}
-  >Skip to the work</a
+  >Skip to the main content</a
 >
 <Header
   href="/"
@@ -99,7 +99,7 @@
     Knife Tray
   </span>
   {#if !data.isLocked}
-    <HeaderNav aria-label="Rooms">
+    <HeaderNav aria-label="Main menu">
       {#each ROOMS as [path, name] (path)}
         <HeaderNavItem href={path} text={name} isSelected={page.url.pathname.startsWith(path)} />
       {/each}
@@ -113,7 +113,7 @@
       aria-pressed={night}
       on:click={turnLight}
     />
-    <HeaderGlobalAction iconDescription="Keys" icon={Keyboard} on:click={() => (keysShown = true)} />
+    <HeaderGlobalAction iconDescription="Keyboard shortcuts" icon={Keyboard} on:click={() => (keysShown = true)} />
   </HeaderUtilities>
 </Header>
 {#if !data.isLocked}
@@ -139,7 +139,7 @@
 
 <Confirm />
 {#if keysShown}<h2 class="unseen">Help</h2>{/if}
-<Modal passiveModal bind:open={keysShown} modalHeading="Keys" size="sm">
+<Modal passiveModal bind:open={keysShown} modalHeading="Keyboard shortcuts" size="sm">
   <dl class="keys">
     {#each KEYS as [key, does] (key)}
       <dt><kbd>{key}</kbd></dt>

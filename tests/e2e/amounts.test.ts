@@ -1,14 +1,10 @@
-/** Getting amounts out: by what is in the cupboard, by a height, by an end point, by a film. */
+/** Getting amounts out: by what I have, by a height, by an end point, by a film. */
 import { expect, slabId, test, tray, unfold } from './shop';
 
-test('what is in the cupboard sets the size: the limit is named and the rest is left over', async ({
-  open,
-  page,
-  shop,
-}) => {
+test('what I have sets the size: the limit is named and the rest is left over', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
-  await page.getByText('what is in the cupboard').click();
+  await page.getByText('what I have').click();
   await page.getByLabel('Have of butter').fill('190');
   await expect(page.getByText('butter runs out first: 0.67 times the written amounts')).toBeVisible();
   await page.getByLabel('Have of dark chocolate').fill('120');
@@ -17,8 +13,8 @@ test('what is in the cupboard sets the size: the limit is named and the rest is 
   const cupboard = hand.getByRole('row', { name: /^butter/ });
   await expect(cupboard).toContainText('48'); // 190 - 285 / 2
   await expect(tray(page, 'Height')).toHaveText(/^11\.2 (of|mm)/);
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Have of butter')).toHaveValue('190');
 });
@@ -35,7 +31,7 @@ test('a total height is met, and the slab can be written anew for it', async ({ 
   await expect(tray(page, 'Height')).toHaveText(/^31\.0 (of|mm)/);
   await page.getByRole('button', { name: 'Undo' }).click();
   const each = await tray(page, 'Each').textContent();
-  await page.getByRole('button', { name: 'Write the slab for this tin' }).click();
+  await page.getByRole('button', { name: 'Make this the base recipe' }).click();
   await expect(tray(page, 'Height')).toHaveText(/^30\.0 (of|mm)/);
   await expect(tray(page, 'Each')).toHaveText(each!);
   await expect(page.getByLabel('Total height, mm')).toHaveCount(0);
@@ -46,7 +42,7 @@ test('a hotter end point boils off more, and a coat takes what its film needs', 
   await open(`/slabs/${id}/build`);
   const caramel = await unfold(page, 'Treacle caramel');
   await expect(caramel).toContainText('165 g boil off, 11 % water stays');
-  await caramel.getByRole('button', { name: 'Name, end point, waste' }).click();
+  await caramel.getByRole('button', { name: 'Name, end point, loss' }).click();
   await caramel.getByLabel('Cook to, °C').fill('124');
   await expect(caramel).toContainText('8 % water stays');
   await page.getByRole('button', { name: /^Chocolate top/ }).click();
@@ -70,9 +66,9 @@ test('half an egg: the nearest whole ones are offered with their height, and one
   const row = hand.getByRole('row', { name: /pasteurised egg white/ }).first();
   await expect(row).toContainText('4.2');
   await row.getByRole('button', { name: /^5: / }).click();
-  await expect(page.getByRole('textbox', { name: 'Times' })).toHaveValue('1.25');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('1.25');
   await page.getByRole('button', { name: 'Undo' }).click();
   await row.getByRole('button', { name: /^4: / }).click();
-  await expect(page.getByRole('heading', { name: 'Whole things' })).toHaveCount(0);
-  await expect(page.getByRole('textbox', { name: 'Times' })).toHaveValue('1');
+  await expect(page.getByRole('heading', { name: 'Whole eggs, cans and packs' })).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('1');
 });

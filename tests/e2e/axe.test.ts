@@ -18,7 +18,7 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   paste: async (page) => {
     await page.getByLabel('The recipe').fill(RECIPE);
     // A button that comes to life is looked at when it has its colour.
-    await expect(page.getByRole('button', { name: 'Make it a slab' })).toBeEnabled();
+    await expect(page.getByRole('button', { name: 'Create slab' })).toBeEnabled();
     await settled(page);
   },
   build: async (page) => {
@@ -26,7 +26,7 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
       .getByRole('button', { name: /^More of (?!this)/ })
       .first()
       .click();
-    await page.getByRole('button', { name: 'Divide it' }).click();
+    await page.getByRole('button', { name: 'Divide' }).click();
   },
   size: async (page) => {
     await page.getByText('a total height').click();
@@ -34,11 +34,11 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByRole('button', { name: /^Checks/ }).click();
   },
   set: async (page) => {
-    await page.getByText('moved by the clock').click();
-    await page.getByRole('button', { name: 'Move it later' }).click();
+    await page.getByText('moved on a schedule').click();
+    await page.getByRole('button', { name: 'Add a move' }).click();
   },
   clock: async (page) => {
-    await page.getByLabel('Working').selectOption('mornings and evenings');
+    await page.getByLabel('Working time').selectOption('mornings and evenings');
   },
 };
 

@@ -49,8 +49,8 @@ test('names of any script and any length', async ({ open, page, shop }) => {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
   }
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   await line(page, 'Rye shortbread', 1).fill('270 g moon dust');
   await expect(page.getByText('Not in the larder')).toBeVisible();
   await page.getByRole('button', { name: /^Checks/ }).click();
@@ -106,13 +106,13 @@ test('a slab in which many things have one name shows at every station', async (
   // The first of the choices is none.
   await open(`/slabs/${id}/build`);
   await page.getByRole('list', { name: 'Layers from the top' }).getByRole('button', { name: /^Same/ }).first().click();
-  await page.getByLabel('Lay Same from another preparation').first().selectOption('');
+  await page.getByLabel('Lay Same add another mixture').first().selectOption('');
   await page
     .getByLabel(/^Line 1 of/)
     .first()
     .fill('210 g butter');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   await open('/slabs/paste');
   await page.getByLabel('The recipe').fill('1 cup butter or butter or butter\n1 cup butter or butter');
   await expect(page.getByLabel('Ingredient, line 1', { exact: true })).toHaveValue(/butter/);

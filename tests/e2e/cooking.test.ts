@@ -9,19 +9,19 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   shop,
 }) => {
   await open('/settings#room');
-  await page.getByLabel('Height above the sea, m').fill('1200');
+  await page.getByLabel('Altitude, m').fill('1200');
   await expect(page.getByText('Water boils at 96.0 °C')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('status')).toHaveText('Kept');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('status')).toHaveText('Saved');
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cook`);
   const card = page.getByRole('article', { name: 'Treacle caramel' });
   await expect(card).toContainText('118.0 °C, 244 °F in the recipe');
   await expect(card).toContainText('114.0 °C, 237 °F in the pot at 1200 m');
-  await page.getByLabel('Which thermometer').selectOption({ label: 'another, taken at its word' });
+  await page.getByLabel('Thermometer').selectOption({ label: 'Another (assume it reads correctly)' });
   const stage = page.getByRole('group', { name: 'The pot over time' });
   await expect(stage).toContainText('Stop at 114.0 °C, 237 °F');
-  await page.getByLabel('Which thermometer').selectOption({ label: 'pocket probe' });
+  await page.getByLabel('Thermometer').selectOption({ label: 'pocket probe' });
   await expect(page.getByText(/The pocket probe was checked at another height/)).toBeVisible();
   // Harder: the slider moves it, the water that stays goes down, the slab with it.
   await expect(card).toContainText('11 % water stays');
@@ -29,7 +29,7 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   for (let i = 0; i < 2; i++) await page.keyboard.press('PageUp');
   await expect(card).toContainText('7 % water stays');
   await expect(tray(page, 'Each')).not.toHaveText('57 g');
-  await page.getByText('cold water', { exact: true }).click();
+  await page.getByText('cold-water test', { exact: true }).click();
   await expect(page.getByText('The ball is hard to squeeze.')).toBeVisible();
 });
 
@@ -41,15 +41,15 @@ test('a simulated boil is watched to its end: a forecast, a call ahead, the end,
   const probe = await serveProbe({ port: shop.probePort });
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cook`);
-  await page.getByLabel('Simulated, so many times as fast').selectOption('60');
-  await page.getByRole('button', { name: 'Listen to the probe' }).click();
+  await page.getByLabel('Simulation speed').selectOption('60');
+  await page.getByRole('button', { name: 'Read the probe' }).click();
   const live = page.getByRole('region', { name: 'Probe in Penuche' });
-  await expect(live.getByText('Let it boil')).toBeVisible({ timeout: 60_000 });
+  await expect(live.getByText('Boiling')).toBeVisible({ timeout: 60_000 });
   await expect(live.getByText(/ to /).first()).toBeVisible();
   await expect(live.getByText('Now: take it off the heat')).toBeVisible({ timeout: 90_000 });
   // Off the heat nobody has to say so: its cooling is followed, to where it is beaten.
   await expect(live.getByText('Leave it alone, and do not stir')).toBeVisible({ timeout: 60_000 });
-  await live.getByRole('button', { name: 'Stop listening' }).click();
+  await live.getByRole('button', { name: 'Stop reading' }).click();
   probe.closeAllConnections();
   probe.close();
 });
@@ -65,12 +65,12 @@ test('a deeper slab waits longer, and a fridge shortens it', async ({ open, page
   await expect.poll(minutes).toBeGreaterThan(120);
   const usual = await minutes();
   await page.getByRole('link', { name: 'Size' }).click();
-  await page.getByText('the amounts, times').click();
-  await page.getByRole('textbox', { name: 'Times' }).fill('1,5');
+  await page.getByText('a factor').click();
+  await page.getByRole('textbox', { name: 'Factor' }).fill('1,5');
   await page.getByRole('link', { name: 'Set', exact: true }).click();
   await expect.poll(minutes).toBeGreaterThan(1.3 * usual);
   const deeper = await minutes();
-  await page.getByText('moved by the clock').click();
+  await page.getByText('moved on a schedule').click();
   await page.getByLabel('First').selectOption('fridge');
   await expect.poll(minutes).toBeLessThan(deeper / 1.3);
   await page.getByRole('button', { name: /^Caramel/ }).click();
@@ -139,7 +139,7 @@ test('a day backwards from a deadline across a night: in the hours there are, he
   await expect(page.getByRole('button', { name: /^Melt gently.*held/ }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Let go of 1 held' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take to a calendar' }).click();
+  await page.getByRole('button', { name: 'Add to calendar' }).click();
   expect((await download).suggestedFilename()).toBe('rye-and-treacle-slice.ics');
   // A deadline that has passed says what can be had instead.
   await page.getByLabel('Done by').fill('13 March 2020');

@@ -8,16 +8,16 @@ const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json
 test('pieces by weight, taken at a touch, kept, and the template printed', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
-  await page.getByLabel('Ask for').selectOption('pieces of a weight');
+  await page.getByLabel('Cut by').selectOption('pieces of a weight');
   await page.getByLabel('About, each, g').fill('40');
   const ways = page.getByRole('list', { name: 'Ways to cut it' }).getByRole('button');
   await expect(ways.first()).toContainText(/(as asked|than asked)/);
   await ways.first().click();
   await expect(ways.first()).toHaveAttribute('aria-pressed', 'true');
   await expect(tray(page, 'Each')).toHaveText(/^(39|4[01]) g$/);
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
-  await page.getByRole('button', { name: 'Order of strokes, and on paper' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Cutting order and templates' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'A4 paper' }).click();
   const file = await download;
@@ -50,26 +50,26 @@ test('a round tin in wedges, a slab in diamonds, one broken by hand', async ({ o
   await open(`/slabs/${id}/size`);
   await page.getByRole('button', { name: /^Round tin/ }).click();
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
-  await page.getByLabel('Divided by').selectOption('wedges');
+  await page.getByLabel('Cut type').selectOption('wedges');
   await page.getByLabel('Wedges', { exact: true }).fill('10');
   await expect(tray(page, 'Pieces')).toHaveText('10');
-  await page.getByLabel('Divided by').selectOption('straight lines');
-  await page.getByLabel('Into').selectOption('diamonds');
+  await page.getByLabel('Cut type').selectOption('straight lines');
+  await page.getByLabel('Piece shape').selectOption('diamonds');
   await expect(page.getByRole('row', { name: /^Clipped/ })).toBeVisible();
-  await page.getByLabel('Divided by').selectOption('broken by hand');
-  await page.getByLabel('Shards of about, g').fill('50');
+  await page.getByLabel('Cut type').selectOption('broken by hand');
+  await page.getByLabel('Average shard, g').fill('50');
   await expect(page.getByRole('row', { name: /^Shard/ })).toBeVisible();
 });
 
 test('a slab that is not level is made even', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
-  await page.getByRole('button', { name: 'Even in weight, where it is not level' }).click();
+  await page.getByRole('button', { name: 'Equal weights on an uneven slab' }).click();
   await page.getByRole('button', { name: 'Nine places' }).click();
   const places = page.getByRole('textbox', { name: /across/ });
   for (let i = 0; i < 9; i++) await places.nth(i).fill(String(20 + i * 0.5));
   await expect(page.getByText('Evenness: piece weights vary by 5')).toBeVisible();
-  await page.getByRole('button', { name: 'Cut so: Each strip cut by itself' }).click();
+  await page.getByRole('button', { name: 'Cut so: Each strip cut separately' }).click();
   await expect(page.getByText(/Evenness: piece weights vary by 0\.\d/)).toBeVisible();
 });
 
@@ -80,16 +80,16 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
-  await page.getByLabel('Divided by').selectOption('several kinds');
+  await page.getByLabel('Cut type').selectOption('several piece types');
   for (const own of ['Finger', 'Square']) await page.getByLabel('One of the shop').selectOption(own);
-  await page.getByRole('button', { name: 'Add a kind' }).click();
+  await page.getByRole('button', { name: 'Add piece type' }).click();
   await page.getByLabel('Kind 3').fill('Tile');
   await page.getByLabel('Long, mm').nth(2).fill('30');
   await page.getByLabel('Wide, mm').nth(2).fill('30');
-  await page.getByLabel('Worth').nth(2).fill('0.9');
-  await page.getByLabel('At least').first().fill('8');
+  await page.getByLabel('Value per piece (optional)').nth(2).fill('0.9');
+  await page.getByLabel('Minimum').first().fill('8');
   await page.getByRole('button', { name: 'Find the best cut' }).click();
-  await expect(page.getByText('No cut of strips is worth more.')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('No other cut in strips is worth more.')).toBeVisible({ timeout: 20_000 });
   const fingers = page
     .getByRole('row', { name: /^Finger/ })
     .getByRole('cell')
@@ -97,12 +97,12 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
   expect(Number(await fingers.textContent())).toBeGreaterThanOrEqual(8);
   await page.getByRole('button', { name: 'Remember Tile' }).click();
   await expect(page.getByRole('button', { name: 'Remember Tile' })).toBeHidden();
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   await open('/settings#pieces');
   await expect(
     page
-      .getByRole('group', { name: /^Kinds of piece/ })
+      .getByRole('group', { name: /^Piece types/ })
       .getByLabel('Name')
       .last(),
   ).toHaveValue('Tile');
@@ -111,10 +111,10 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
 test('bark to bags: what the shards weigh, in full bags', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/cut`);
-  await page.getByLabel('Divided by').selectOption('broken by hand');
+  await page.getByLabel('Cut type').selectOption('broken by hand');
   await page.getByLabel('A bag holds, g').fill('100');
-  await page.getByRole('button', { name: 'Weighed shards, to bags' }).click();
-  await page.getByLabel('What the shards weigh').fill('60 50 40 30 20');
+  await page.getByRole('button', { name: 'Fill bags' }).click();
+  await page.getByLabel('Weights of the shards').fill('60 50 40 30 20');
   await page.getByRole('button', { name: 'Fill bags' }).click();
   await expect(page.getByText('2 full bags')).toBeVisible();
   await expect(page.getByText('0.0 g given away in all')).toBeVisible();
@@ -128,20 +128,20 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('A bag holds, g').fill('80');
-  await page.getByRole('button', { name: 'Weighed shards, to bags' }).click();
+  await page.getByRole('button', { name: 'Fill bags' }).click();
   const scale = page.getByRole('region', { name: 'Bench scale' });
-  await scale.getByLabel('Simulated, so many times as fast').selectOption('20');
-  const list = page.getByLabel('What the shards weigh');
+  await scale.getByLabel('Simulation speed').selectOption('20');
+  const list = page.getByLabel('Weights of the shards');
   const shards = async () => (await list.inputValue()).split(' ').filter(Boolean).length;
   const first = await serveScale({ port: shop.scalePort });
-  await scale.getByRole('button', { name: 'Weigh by the scale' }).click();
+  await scale.getByRole('button', { name: 'Use the bench scale' }).click();
   await expect.poll(shards, { timeout: 20_000 }).toBeGreaterThanOrEqual(5);
   first.closeAllConnections();
   await new Promise((resolve) => first.close(resolve));
   await expect(page.getByText('The scale has stopped. All that was weighed stands in the list')).toBeVisible();
   const before = await list.inputValue();
   const second = await serveScale({ port: shop.scalePort });
-  await scale.getByRole('button', { name: 'Weigh by the scale' }).click();
+  await scale.getByRole('button', { name: 'Use the bench scale' }).click();
   await expect.poll(shards, { timeout: 20_000 }).toBeGreaterThanOrEqual(before.split(' ').length + 4);
   expect((await list.inputValue()).startsWith(before)).toBe(true);
   await scale.getByRole('button', { name: 'Stop weighing' }).click();
@@ -151,7 +151,7 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
   await page.getByRole('button', { name: 'Fill bags' }).click();
   await expect(page.getByText(/[1-9]\d* full bags/)).toBeVisible({ timeout: 20_000 });
   await page.reload();
-  await page.getByRole('button', { name: 'Weighed shards, to bags' }).click();
+  await page.getByRole('button', { name: 'Fill bags' }).click();
   await expect(list).toHaveValue(weighed);
 });
 

@@ -8,23 +8,23 @@ test('hours and hands of the shop: set once, and every day is laid out in them',
   await monday.getByRole('button', { name: 'Add hours' }).click();
   await monday.getByLabel('Monday from').fill('22:00');
   await monday.getByLabel('Monday to').fill('22:00');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(monday.getByText('Write another time than the one it begins at')).toBeVisible();
   await monday.getByLabel('Monday to').fill('23:30');
   await monday.getByLabel('Monday to').blur();
   for (const day of ['Wednesday', 'Thursday', 'Friday', 'Saturday'])
     await page.getByRole('button', { name: `Remove ${day} 07:30 to 16:00` }).click();
-  await page.getByLabel('By the clock of').selectOption('Europe/Lisbon');
+  await page.getByLabel('Time zone').selectOption('Europe/Lisbon');
   await page.getByLabel('Ovens').fill('0');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const id = await slabId(page, shop.address, 'Lime and coconut two-tone');
   await open(`/slabs/${id}/clock`);
-  await page.getByText('forward from a start').click();
+  await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('11/03/2030'); // A Monday, at eight.
   await expect(page.getByText(/Begin Mon,? 11 Mar, 22:00/)).toBeVisible();
   await expect(page.getByText(/done Tue,? 12 Mar.*The longest wait is one for working hours/)).toBeVisible();
-  await page.getByLabel('Working').selectOption('round the clock');
+  await page.getByLabel('Working time').selectOption('round the clock');
   await expect(page.getByText(/Begin Mon,? 11 Mar, 08:00, done Mon,? 11 Mar, 1\d:\d\d/)).toBeVisible();
   // Without an oven the slab that bakes cannot be made, and the day says so.
   const rye = await slabId(page, shop.address, 'Rye and treacle slice');
@@ -39,7 +39,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/clock`);
-  await page.getByText('forward from a start').click();
+  await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('12/03/2030');
   const row = (text: string) => page.getByRole('row').filter({ hasText: text });
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:22/);
@@ -50,17 +50,17 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await rub.getByRole('button', { name: /^More/ }).click();
   await rub.getByLabel('Least, min').fill('16');
   await expect(rub.getByText('More than usual')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Write' })).toHaveText(
     /Write 14 or less: .* \(Rye shortbread, Rub to crumbs, press level and to the corners, least minutes\)/,
   );
   await rub.getByLabel('Least, min').fill('9');
   await rub.getByLabel('Needs').selectOption('oven');
   await expect(rub.getByLabel('Oven, °C')).toHaveValue('170');
-  await rub.getByLabel('Needs').selectOption('nothing');
+  await rub.getByLabel('Needs').selectOption('an empty slab');
   await page.getByRole('button', { name: 'Add a step' }).first().click();
   const added = page.getByRole('group', { name: 'Next step' });
-  await added.getByLabel('What is done').fill('Prick all over');
+  await added.getByLabel('Step').fill('Prick all over');
   await expect(row('Prick all over')).toBeVisible();
   await page.getByRole('button', { name: 'Remove Prick all over' }).click();
   await expect(row('Prick all over')).toHaveCount(0);
@@ -69,7 +69,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await bake.getByLabel('Waits at least, min').fill('34');
   await expect(row('Bake until')).toContainText(/09:00.*09:24/);
   await bake.getByLabel('at most, min', { exact: true }).fill('10');
-  await expect(bake.getByText('Less than the least')).toBeVisible();
+  await expect(bake.getByText('Less than the minimum')).toBeVisible();
   await bake.getByLabel('at most, min', { exact: true }).fill('');
   await bake.getByLabel('Waits at least, min').fill('');
   // A step that waits for one that waits for it: told, and put right by the same field.
@@ -89,7 +89,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(page.getByRole('row').filter({ hasText: 'Toast at 160 °C' })).toBeVisible();
 });
 
-test('two tins are laid and cut one by one, the longest times begin sooner, and what was asked for is still there', async ({
+test('two tins are laid and cut one by one, longest times begin sooner, and what was asked for is still there', async ({
   open,
   page,
   shop,
@@ -100,18 +100,18 @@ test('two tins are laid and cut one by one, the longest times begin sooner, and 
     .getByRole('button', { name: /^One .* more$/ })
     .first()
     .click();
-  await page.getByRole('link', { name: 'Clock' }).click();
+  await page.getByRole('link', { name: 'Schedule' }).click();
   await page.getByLabel('Done by').fill('15/03/2030');
   await expect(page.getByRole('row').filter({ hasText: 'Lift, trim and cut, tin 2 of 2' })).toBeVisible();
   await expect(page.getByText(/If all goes slowly, begin/)).toBeVisible();
-  const begins = async () => (await page.getByText(/^Begin/).innerText()).split(' done')[0];
+  const begins = async () => (await page.getByText(/^Create/).innerText()).split(' done')[0];
   const usual = await begins();
-  await page.getByLabel('Counting on').selectOption('the longest times');
+  await page.getByLabel('Based on').selectOption('longest times');
   await expect.poll(begins).not.toBe(usual);
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
-  await page.getByRole('link', { name: 'Clock' }).click();
+  await page.getByRole('link', { name: 'Schedule' }).click();
   await expect(page.getByLabel('Done by')).toHaveValue('15/03/2030');
-  await expect(page.getByLabel('Counting on')).toHaveValue('most');
+  await expect(page.getByLabel('Based on')).toHaveValue('most');
 });
 
 test('a step that is pulled stays where it is put, and the rest follows; letting go lays it out anew', async ({
@@ -121,7 +121,7 @@ test('a step that is pulled stays where it is put, and the rest follows; letting
 }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/clock`);
-  await page.getByText('forward from a start').click();
+  await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('12/03/2030');
   const boil = page.getByRole('button', { name: /^Dissolve, then boil/ }).first();
   await expect(boil).toHaveAttribute('aria-label', /Tue 08:12/);
@@ -137,7 +137,7 @@ test('a step that is pulled stays where it is put, and the rest follows; letting
   await expect(packed).not.toHaveText(before);
   // It is still held after a look at another station.
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
-  await page.getByRole('link', { name: 'Clock' }).click();
+  await page.getByRole('link', { name: 'Schedule' }).click();
   await expect(boil).toHaveAttribute('aria-label', /held/);
   await page.getByRole('button', { name: 'Let go of 1 held' }).click();
   await expect(boil).toHaveAttribute('aria-label', /Tue 08:12/);
@@ -153,19 +153,19 @@ test('the day fits one page of A4 and of Letter, with its cautions', async ({ op
     expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
   }
   await expect(page.getByText('Boiling sugar sticks and burns deep').first()).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Print the day' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Print schedule' })).toBeHidden();
 });
 
 test('pots that meet: how far ahead, and the step at which the other goes in', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
   await open(`/slabs/${id}/cook`);
-  const meet = page.getByRole('region', { name: 'Pots that meet' });
+  const meet = page.getByRole('region', { name: 'Pots to finish together' });
   await expect(meet).toContainText('begin 8 min after it');
   await meet.getByLabel('Ahead, min').fill('3');
   await expect(meet).toContainText('begin 6 min after it');
   await meet.getByLabel('Buckthorn syrup goes in at').selectOption('the end of both');
   await expect(meet).toContainText('begin 2 min before it');
-  await meet.getByRole('button', { name: 'Part them' }).click();
-  await meet.getByRole('button', { name: 'Link them' }).click();
+  await meet.getByRole('button', { name: 'Unlink' }).click();
+  await meet.getByRole('button', { name: 'Link' }).click();
   await expect(meet).toContainText('together with');
 });

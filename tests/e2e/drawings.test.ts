@@ -18,7 +18,7 @@ test('a layer edge is pulled and nudged, and its amounts follow', async ({ open,
   await page.mouse.move(box.x + 60, box.y + box.height / 2 + 20, { steps: 4 });
   await page.mouse.up();
   expect(Number(await caramel.getAttribute('aria-valuenow'))).toBeLessThan(12);
-  await page.getByRole('button', { name: 'Back to the written thickness' }).click();
+  await page.getByRole('button', { name: 'Reset to the base recipe' }).click();
   await expect(tray(page, 'Height')).toHaveText(/^22\.4 (of|mm)/);
 });
 

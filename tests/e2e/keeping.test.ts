@@ -32,7 +32,7 @@ test('leaving with an unkept change, or reloading, or typing what cannot be read
   await open(`/slabs/${id}/cut`);
   await expect(page.getByLabel('Columns')).toHaveValue('5');
   await expect(page.getByLabel('Rows')).toHaveValue('about 4');
-  await expect(page.getByText(/not kept/)).toBeVisible();
+  await expect(page.getByText(/unsaved/)).toBeVisible();
   await page.getByRole('link', { name: 'Price' }).click();
   await page.getByRole('link', { name: 'Cut' }).click();
   await expect(page.getByLabel('Rows')).toHaveValue('about 4');
@@ -49,13 +49,13 @@ test('a line that is half written waits at its preparation, through undo, other 
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/build`);
   const card = page.getByRole('article', { name: 'Penuche' });
-  await card.getByRole('button', { name: 'Name, end point, waste' }).click();
-  await card.getByLabel('Waste in the pot or oven, %').fill('5');
+  await card.getByRole('button', { name: 'Name, end point, loss' }).click();
+  await card.getByLabel('Loss in the pot or oven, %').fill('5');
   const fresh = card.getByLabel('A new line of Penuche');
   await fresh.fill('1 1/2 tsp lime zest');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Price' }).click();
-  await page.getByText('One piece in money').waitFor();
+  await page.getByText('Price of one piece').waitFor();
   await page.reload();
   await page.getByRole('link', { name: 'Build' }).click();
   await expect(fresh).toHaveValue('1 1/2 tsp lime zest');
@@ -75,7 +75,7 @@ test('a window that was closed leaves its changes for the next one', async ({ op
   await next.goto(`${shop.address}/slabs/${id}/cut`);
   await expect(next.getByText('were left without being kept')).toBeVisible();
   await expect(tray(next, 'Pieces')).toHaveText('49');
-  await next.getByRole('button', { name: 'Take them up' }).click();
+  await next.getByRole('button', { name: 'Restore changes' }).click();
   await expect(tray(next, 'Pieces')).toHaveText('35');
   await expect(next.getByText('were left without being kept')).toHaveCount(0);
 });
@@ -92,27 +92,27 @@ test('two windows keep the same slab: the second is told, sees both and loses no
   await other.goto(`${shop.address}/slabs/${id}/cut`);
   await other.waitForLoadState('networkidle');
   await other.getByLabel('Columns').fill('8');
-  await other.getByRole('button', { name: 'Keep' }).click();
-  await expect(other.getByText('kept, version 2')).toBeVisible();
+  await other.getByRole('button', { name: 'Save' }).click();
+  await expect(other.getByText('Saved, version 2')).toBeVisible();
 
   await page.getByLabel('Columns').fill('5');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   const dialog = page.getByRole('alertdialog');
   await expect(dialog).toContainText('Someone kept this slab while you were changing it');
   await expect(dialog.getByRole('row', { name: /Yours/ })).toContainText('35');
   await expect(dialog.getByRole('row', { name: /Theirs/ })).toContainText('56');
   await expect(page.getByLabel('Columns')).toHaveValue('5');
 
-  await dialog.getByRole('button', { name: 'Take theirs' }).click();
+  await dialog.getByRole('button', { name: 'Use theirs' }).click();
   await expect(tray(page, 'Pieces')).toHaveText('56');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(tray(page, 'Pieces')).toHaveText('35');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 3')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 3')).toBeVisible();
 
   await other.getByLabel('Rows').fill('3');
-  await other.getByRole('button', { name: 'Keep' }).click();
-  await other.getByRole('button', { name: 'Keep mine as a new slab' }).click();
+  await other.getByRole('button', { name: 'Save' }).click();
+  await other.getByRole('button', { name: 'Save mine as a new slab' }).click();
   await expect(other.getByRole('heading', { name: 'Pear penuche (mine)' })).toBeVisible();
   await expect(tray(other, 'Pieces')).toHaveText('24');
 });
@@ -133,14 +133,14 @@ test('a server that does not answer keeps nobody from working, and the change is
       body: '{"problems":[{"path":"","message":"Something went wrong on our side"}]}',
     }),
   );
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert')).toContainText('Something went wrong on our side');
   await expect(tray(page, 'Pieces')).toHaveText('35');
   // The browser itself notes the 500 that this test has made.
   expect(watched.splice(0)).toHaveLength(1);
   await page.unroute('**/api/slabs/*');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
 });
 
 test('killed in the middle of saving, the database opens again with each save whole or absent', async ({ shop }) => {

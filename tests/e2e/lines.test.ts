@@ -96,17 +96,17 @@ test('an order rules the cut until the maker takes hold of it: by a touch, by ty
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
-  await page.getByText('an order of pieces').click();
+  await page.getByText('a number of pieces').click();
   await page.getByLabel('or of about, g').fill('40');
   await page.getByRole('link', { name: 'Cut' }).click();
-  await expect(page.getByText(/The order of 48 pieces of .* rules this cut/)).toBeVisible();
+  await expect(page.getByText(/The order of 48 pieces of .* sets this cut/)).toBeVisible();
   await expect(tray(page, 'Each')).toHaveText(/^(39|4[0-3])/);
   await page.getByLabel('Columns').fill('5');
-  await expect(page.getByText('rules this cut')).toHaveCount(0);
+  await expect(page.getByText('sets this cut')).toHaveCount(0);
   await expect(page.getByLabel('Columns')).toHaveValue('5');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Let go of it' }).click();
-  await expect(page.getByText('rules this cut')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Unpin' }).click();
+  await expect(page.getByText('sets this cut')).toHaveCount(0);
 });
 
 test('assumptions are one list from the tray, and each leads to its field', async ({ open, page, shop }) => {

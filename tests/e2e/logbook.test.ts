@@ -19,30 +19,30 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await page.getByLabel('What to change', { exact: true }).selectOption({ label: 'End point of Treacle caramel' });
   await page.getByLabel(/Higher by/).fill('2');
   await page.getByLabel('Why').fill('Runs when it is warm');
-  await page.getByRole('button', { name: 'Note it for next time' }).click();
+  await page.getByRole('button', { name: 'Add for next time' }).click();
   await expect(page.getByText('Treacle caramel: end point 2 °C higher')).toBeVisible();
   await page.getByRole('link', { name: 'Next version' }).click();
   const lesson = page.getByRole('listitem').filter({ hasText: 'Runs when it is warm' });
-  await lesson.getByRole('button', { name: /Put into the draft/ }).click();
-  await expect(lesson).toContainText('in the draft');
-  // What the runs say stands beside it, with how many it rests on.
-  const said = page.getByRole('region', { name: 'What the runs say' });
+  await lesson.getByRole('button', { name: /Apply to the draft/ }).click();
+  await expect(lesson).toContainText('applied');
+  // Lessons from the runs stands beside it, with how many it rests on.
+  const said = page.getByRole('region', { name: 'Lessons from the runs' });
   await expect(said).toContainText(/How fast the pot boils.*from 11 runs/s);
   await said.getByRole('listitem').filter({ hasText: 'How fast the pot boils' }).getByRole('button').click();
-  await expect(page.getByText('2 changes not kept')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await expect(page.getByText('2 unsaved changes')).toBeVisible();
+  await page.getByRole('button', { name: 'Save version', exact: true }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   // What was taken is not proposed again; and a place is made the shop's own from here.
   await page.getByRole('button', { name: 'Make it my room' }).click();
   await expect(said.getByText(/The room: /)).toHaveCount(0);
   await page.reload();
-  await expect(said).toContainText('What is lost');
+  await expect(said).toContainText('Loss');
   await expect(said).not.toContainText('How fast the pot boils');
   await open(`/runs/${run}/log`);
   await expect(page.getByText(/Version 2\s*has learnt from it/)).toBeVisible();
   await page.getByRole('link', { name: 'Next version' }).click();
   await page.getByRole('link', { name: 'Cook', exact: true }).click();
-  await expect(page.getByLabel(/End point at the sea/)).toHaveValue('120');
+  await expect(page.getByLabel(/End point at sea level/)).toHaveValue('120');
 });
 
 test('what went wrong: the planted cause is named first, with what was recorded', async ({ open, page, shop }) => {
@@ -88,12 +88,12 @@ test('practice: a boil without its number, tried in cold water, taken off, told 
   page,
 }) => {
   await open('/practice');
-  await page.getByLabel('How fast time runs').selectOption('20');
-  await page.getByRole('button', { name: 'Put it on the fire' }).click();
+  await page.getByLabel('Speed').selectOption('20');
+  await page.getByRole('button', { name: 'Start the boil' }).click();
   await page.getByRole('button', { name: 'A drop in cold water' }).click();
   await expect(page.getByText('It dissolves and is gone')).toBeVisible();
   await expect(page.locator('.pot')).not.toContainText(/\d+ °C/);
-  await page.getByRole('button', { name: 'Take it off' }).click();
+  await page.getByRole('button', { name: 'Take off the heat' }).click();
   await expect(page.getByRole('heading', { name: /too early\. 0 points/ })).toBeVisible();
   await expect(page.getByText(/Soft ball lies from/)).toContainText('112 °C to 116 °C');
   await page.getByRole('button', { name: 'The next boil' }).click();
@@ -113,14 +113,14 @@ test('the day is the first screen once something is on the bench, and two runs s
   const penuche = await makeRun(page, shop.address, 'Pear penuche');
   await page.goto(`${shop.address}/`);
   await expect(page).toHaveURL(/\/today$/);
-  await expect(page.getByRole('region', { name: 'To weigh next' })).toContainText('330 g caster sugar');
+  await expect(page.getByRole('region', { name: 'Weigh next' })).toContainText('330 g caster sugar');
   await expect(page.getByRole('region', { name: 'Due' })).toContainText('Pear penuche');
   await page.waitForSelector('html[data-ready]');
-  await page.getByRole('link', { name: 'To the bench' }).click();
+  await page.getByRole('link', { name: 'Go to bench' }).click();
   const choices = page.getByRole('group', { name: 'Runs on the bench' });
   await choices.getByRole('button', { name: 'Pear penuche' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pear penuche');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: 'Create', exact: true }).click();
   await expect(page.getByRole('timer')).toBeVisible();
   const count = async () =>
     ((await (await page.request.get(`${shop.address}/api/runs/${penuche}`)).json()) as { events: object[] }).events
@@ -129,7 +129,7 @@ test('the day is the first screen once something is on the bench, and two runs s
   await page.getByRole('button', { name: 'Note', exact: true }).click();
   await page.getByRole('button', { name: 'Stop the run' }).click();
   await page.getByRole('button', { name: 'Burnt' }).click();
-  await expect(page.getByText('It was stopped.')).toBeVisible();
+  await expect(page.getByText('Run stopped')).toBeVisible();
 });
 
 test('a planned run stands in the day with its beginning, and nothing of it is due before', async ({
@@ -153,21 +153,21 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   const run = await makeRun(page, shop.address, 'Rye and treacle slice');
   await page.goto(`${shop.address}/runs/${run}`);
   await page.waitForSelector('html[data-ready]');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: 'Create', exact: true }).click();
   await page.getByRole('button', { name: 'Another amount of rye flour' }).click();
   const sheet = page.getByRole('dialog');
   for (const key of ['2', '0', '5']) await sheet.getByRole('button', { name: key, exact: true }).click();
-  await sheet.getByLabel('Lot, as on the pack').fill('R77');
-  await sheet.getByRole('button', { name: 'Note it' }).click();
+  await sheet.getByLabel('Lot number on the pack').fill('R77');
+  await sheet.getByRole('button', { name: 'Add note' }).click();
   await expect(page.getByRole('button', { name: /205 g rye flour/ })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText(/Base comes to .* instead of/)).toBeVisible();
   const note = async (...buttons: string[]) => {
     await page.getByRole('button', { name: 'Note', exact: true }).click();
     for (const name of buttons) await sheet.getByRole('button', { name, exact: true }).click();
   };
-  await note('Thickness', 'Base', '9', 'point', '5', 'Note it');
-  await note('Held back or added', 'caster sugar, Treacle caramel', '3', '0', 'less', 'Note it');
-  await note('Out of the pot', 'Rye shortbread', '5', '8', '0', 'Note it');
+  await note('Thickness', 'Base', '9', 'point', '5', 'Add note');
+  await note('Held back or added', 'caster sugar, Treacle caramel', '3', '0', 'less', 'Add note');
+  await note('Out of the pot', 'Rye shortbread', '5', '8', '0', 'Add note');
   await note('Another tin');
   await sheet.getByRole('button').filter({ hasText: '280' }).first().click();
   await page.getByRole('button', { name: 'Note', exact: true }).click();
@@ -189,7 +189,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await sheet.getByText('Take or choose a photo').click();
   await (await again).setFiles({ name: 'base.png', mimeType: 'image/png', buffer: Buffer.from(large) });
   await expect(sheet).toHaveCount(0);
-  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page.getByRole('button', { name: 'Skip step' }).click();
   await page.getByRole('button', { name: 'Done already' }).click();
   await expect
     .poll(async () => {
@@ -240,7 +240,7 @@ test('photos by the service: not too large, not a text, not of no run; the log g
 test('the price by the plan stands beside the price by the last runs', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
-  await page.getByRole('tab', { name: 'As it went' }).click();
+  await page.getByRole('tab', { name: 'Actual cost' }).click();
   await expect(page.getByText(/The middle of the last\s+10\s+runs/)).toBeVisible();
   const row = page.getByRole('row').filter({ hasText: 'Cost of one' });
   await expect(row).toContainText(/€\d/);

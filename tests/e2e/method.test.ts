@@ -47,15 +47,15 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   await page.reload();
   await page.waitForLoadState('networkidle');
   await expect(boil.getByLabel(/^To, step/)).toHaveValue('119');
-  await boil.getByRole('button', { name: 'As it was read' }).click();
+  await boil.getByRole('button', { name: 'As recognised' }).click();
   await expect(boil.getByLabel(/^To, step/)).toHaveValue('118');
-  await page.getByRole('button', { name: 'Make it a slab' }).click();
+  await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
   await expect(page.getByText('cook to 118 °C')).toBeVisible();
   await page.getByRole('button', { name: /^Method and notes, 8 lines/ }).click();
   await expect(page.getByLabel('Method and notes')).toHaveValue(/Rub the butter into the flour/);
-  await page.getByRole('link', { name: 'Clock' }).click();
-  await expect(page.getByText(/^Begin/)).toBeVisible();
+  await page.getByRole('link', { name: 'Schedule' }).click();
+  await expect(page.getByText(/^Create/)).toBeVisible();
   for (const step of ['Rub the butter', 'bake for 20-24', 'Boil the sugar', 'Caramel sets in the room'])
     await expect(page.getByRole('row').filter({ hasText: step })).toBeVisible();
 });
@@ -66,22 +66,22 @@ test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm
   shop,
 }) => {
   await open('/settings#room');
-  await page.getByLabel('Height above the sea, m').fill('1500');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  await page.getByLabel('Altitude, m').fill('1500');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cook`);
   await expect(page.getByRole('article', { name: 'Penuche' })).toContainText(
     /109\.\d °C, 22\d °F in the\s+pot at 1500 m/,
   );
   // One that sees only the skin shows less, and says why.
-  await page.getByLabel('Which thermometer').selectOption({ label: 'light gun' });
+  await page.getByLabel('Thermometer').selectOption({ label: 'light gun' });
   await expect(page.getByText(/The skin is some 4 °C cooler/)).toBeVisible();
   const cooling = page.getByRole('region', { name: 'Penuche off the heat' });
-  await expect(cooling.getByLabel('Leave it to cool to')).toHaveValue('45');
+  await expect(cooling.getByLabel('Cool to')).toHaveValue('45');
   await expect(cooling).toContainText(/About (1 h|5\d min)/);
-  await expect(cooling).toContainText(/It goes into the tin at about (39|4\d) °C/);
-  await page.getByRole('link', { name: 'Clock' }).click();
+  await expect(cooling).toContainText(/It is poured at about (39|4\d) °C/);
+  await page.getByRole('link', { name: 'Schedule' }).click();
   const row = page.getByRole('row').filter({ hasText: 'leave undisturbed' });
   const minutes = async () => {
     const [from, to] = [...(await row.innerText()).matchAll(/(\d\d):(\d\d)/g)].map(
@@ -91,9 +91,9 @@ test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm
   };
   await expect.poll(minutes).toBeGreaterThan(45);
   await page.getByRole('link', { name: 'Cook' }).click();
-  await cooling.getByLabel('It stands').selectOption({ label: 'in cold water' });
+  await cooling.getByLabel('Cooling position').selectOption({ label: 'in cold water' });
   await expect(cooling).toContainText(/About (1\d|2\d) min/);
-  await page.getByRole('link', { name: 'Clock' }).click();
+  await page.getByRole('link', { name: 'Schedule' }).click();
   await expect.poll(minutes).toBeLessThan(30);
 });
 
@@ -104,7 +104,7 @@ test('a bake does not fall after closing: begun too late it waits for the next m
 }) => {
   const id = await slabId(page, shop.address, 'Orchard oat bake');
   await open(`/slabs/${id}/clock`);
-  await page.getByText('forward from a start').click();
+  await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('12/03/2030'); // A Tuesday; the shop closes at four.
   await page.getByRole('textbox', { name: 'at', exact: true }).fill('15:20');
   await page.getByRole('textbox', { name: 'at', exact: true }).blur();
@@ -123,7 +123,7 @@ test('bark in the fridge sets sooner than in the room', async ({ open, page, sho
   };
   await expect.poll(minutes).toBeGreaterThan(20);
   const room = await minutes();
-  await page.getByText('moved by the clock').click();
+  await page.getByText('moved on a schedule').click();
   await page.getByLabel('First').selectOption('fridge');
   await expect.poll(minutes).toBeLessThan(room / 1.5);
 });
@@ -135,7 +135,7 @@ test('how it is worked out: from a station to its models, each with a source and
 }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cook`);
-  await page.getByRole('link', { name: 'How it is worked out' }).click();
+  await page.getByRole('link', { name: 'How it is calculated' }).click();
   await expect(page).toHaveURL(/\/how#cook$/);
   const forecast = page.getByRole('article').filter({ hasText: 'When the end point comes' });
   await expect(forecast).toContainText('Huber');

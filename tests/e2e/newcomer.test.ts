@@ -50,13 +50,13 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
     ['Top', ['200 g milk chocolate']],
   ];
   for (const [name, lines] of pots) {
-    await hand.write('Name of another pot or bowl', name, true);
+    await hand.write('Name of another mixture', name, true);
     for (const line of lines) await hand.write(`A new line of ${name}`, line, true);
     if (name !== 'Caramel') continue;
-    await hand.click('button', 'Name, end point, waste');
+    await hand.click('button', 'Name, end point, loss');
     await hand.write('Cook to, °C', '112');
   }
-  await hand.click('button', /^Take all 7/);
+  await hand.click('button', /^Add all 7/);
   await expect(page.getByText('Not in the larder')).toHaveCount(0);
   await hand.click('link', 'Size');
   await hand.click('button', 'Another tin');
@@ -78,8 +78,8 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
   ]);
   await expect(tray(page, 'Ingredients')).not.toHaveText('€0.00');
   await expect(page.getByLabel(/^What .* costs$/)).toHaveCount(0);
-  await hand.click('button', 'Keep');
-  await expect(page.getByText(/^kept, version/)).toBeVisible();
+  await hand.click('button', 'Save version');
+  await expect(page.getByText(/^Saved, version/)).toBeVisible();
   // Set and Clock have an answer as well.
   await page.getByRole('link', { name: 'Set', exact: true }).click();
   await expect(page.getByText(/It cuts clean after/)).toBeVisible();

@@ -25,7 +25,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
 }) => {
   await open('/slabs');
   await page.getByRole('link', { name: 'Paste a recipe' }).click();
-  await page.getByLabel('Whose cups and spoons').selectOption('us');
+  await page.getByLabel('Cup and spoon sizes').selectOption('us');
   await page.getByLabel('The recipe').fill(RECIPE);
   await expect(page.getByText('5 read, 1 to look at')).toBeVisible();
   await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g: which one?')).toBeVisible();
@@ -35,7 +35,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await page.reload();
   await page.waitForLoadState('networkidle');
   await expect(page.getByText('6 read')).toBeVisible();
-  await page.getByRole('button', { name: 'Make it a slab' }).click();
+  await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
   await expect(page.getByRole('heading', { name: 'Harbour squares' })).toBeVisible();
   const caramel = await unfold(page, 'Caramel');
@@ -62,7 +62,7 @@ test('a recipe document goes to the paste screen, and a slab goes out as one', a
     .setInputFiles({ name: 'r.jsonld', mimeType: 'application/ld+json', buffer: Buffer.from(JSON.stringify(recipe)) });
   await expect(page).toHaveURL(/paste$/);
   await expect(page.getByText('2 read')).toBeVisible();
-  await page.getByRole('button', { name: 'Make it a slab' }).click();
+  await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page.getByRole('heading', { name: 'Quay bars' })).toBeVisible();
   const download = page.waitForEvent('download');
   await more(page, 'Save as a recipe');
@@ -80,7 +80,7 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
-  await page.getByText('an order of pieces').click();
+  await page.getByText('a number of pieces').click();
   await page.getByLabel('Pieces', { exact: true }).fill('120');
   await page.getByLabel('Length, mm').fill('40');
   await page.getByLabel('Width, mm').fill('25');
@@ -93,10 +93,10 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
   await expect(rows.first()).toContainText('22 %');
   await rows.first().getByRole('button').click();
   await expect(tray(page, 'Pieces')).toHaveText('120');
-  await expect(page.getByText('One making into 3 tins')).toBeVisible();
+  await expect(page.getByText('One batch in 3 tins')).toBeVisible();
   await expect(page.getByRole('row', { name: /^All 3/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   await page.reload();
   await expect(tray(page, 'Pieces')).toHaveText('120');
   // The service chooses as the screen does.
@@ -115,7 +115,7 @@ test('one can across two pots: written once, divided, used whole, gathered once'
   const caramel = await unfold(page, 'Treacle caramel');
   await say(page, 'Treacle caramel', ['1 tin evaporated milk']);
   await caramel.getByRole('button', { name: 'More of evaporated milk' }).click();
-  await caramel.getByRole('button', { name: 'Divide it' }).click();
+  await caramel.getByRole('button', { name: 'Divide' }).click();
   await caramel.getByLabel('Part 1 of evaporated milk, percent').fill('25');
   await caramel.getByLabel('Part 1 of evaporated milk goes into').selectOption({ label: 'Dark top' });
   await expect(caramel.getByText('75 % stays in Treacle caramel')).toBeVisible();
@@ -127,8 +127,8 @@ test('one can across two pots: written once, divided, used whole, gathered once'
   const can = page.getByRole('row', { name: /evaporated milk, in 2 pots/ });
   await expect(can).toContainText('0.88');
   await can.getByRole('button', { name: /^1 pack: / }).click();
-  await expect(page.getByRole('heading', { name: 'Whole things' })).toHaveCount(0);
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Gather' }).click();
+  await expect(page.getByRole('heading', { name: 'Whole eggs, cans and packs' })).toHaveCount(0);
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Weigh out' }).click();
   const item = page
     .getByRole('listitem')
     .filter({ has: page.getByLabel('evaporated milk') })
@@ -160,9 +160,9 @@ test('shares by pulling and by number: what a layer gains, its neighbour loses',
 test('a sheet: choose the thickness and the outline follows, and the other way round', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/size`);
-  await expect(page.getByText('On the sheet it spreads to 326 x 245 mm')).toBeVisible();
+  await expect(page.getByText('It spreads to 326 x 245 mm')).toBeVisible();
   await page.getByLabel('Chocolate, thick, mm').fill('4');
-  await expect(page.getByText('On the sheet it spreads to 365 x 274 mm')).toBeVisible();
+  await expect(page.getByText('It spreads to 365 x 274 mm')).toBeVisible();
   await page.getByLabel('Outline, length, mm').fill('300');
   await expect(tray(page, 'Height')).toHaveText(/^4\.9 (of|mm)/);
 });
@@ -179,14 +179,14 @@ test('several slabs on one gather sheet; two versions side by side', async ({ op
   await expect(page.getByRole('listitem').filter({ hasText: 'caster sugar' }).first()).toContainText('670 g');
   await open(`/slabs/${id}/build`);
   await line(page, 'Rye shortbread', 1).fill('300 g rye flour');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   await page.getByRole('link', { name: 'Compare' }).click();
   const flour = page.getByRole('row', { name: /rye flour/ });
   await expect(flour).toContainText('270 g');
   await expect(flour).toContainText('+30 g (+11 %)');
   await expect(page.getByRole('row', { name: /caster sugar/ })).toBeVisible();
-  await page.getByText('Only what differs').click();
+  await page.getByText('Only differences').click();
   await expect(page.getByRole('row', { name: /caster sugar/ })).toHaveCount(0);
   await page.getByLabel('Left: version').selectOption('now');
   await page.getByLabel('Left: made in').selectOption({ label: 'Deep square, 230 mm square, 45 deep' });
@@ -198,18 +198,18 @@ test('prices from a table: first what it would change, with bad rows, then the c
   page,
 }) => {
   await open('/larder');
-  await page.getByRole('button', { name: 'Table in and out' }).click();
+  await page.getByRole('button', { name: 'Import and export' }).click();
   const text =
     'ingredient,pack,pack_g,price,priced_on\nhoney,"jar, 1 kg",1000,10.40,2026-11-20\nmoss,bag,1,2,\nwater,tap,1,abc,\n';
   await page.getByLabel('CSV file').setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await expect(page.getByText('0 new, 1 changed, 0 the same, 2 rows not taken.')).toBeVisible();
   await expect(page.getByText('Row 3: ingredient: The larder has no "moss": add it first')).toBeVisible();
   await page.getByRole('button', { name: 'Change 1 in the larder' }).click();
-  await expect(page.getByText('The larder is changed.')).toBeVisible();
+  await expect(page.getByText('The larder is updated.')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('row', { name: /^honey/ })).toContainText('€10.40');
   await page.getByRole('button', { name: 'Change honey' }).click();
-  await page.getByText('As a table').click();
+  await page.getByText('Table').click();
   await expect(page.getByRole('row', { name: /20\/11\/2026/ })).toContainText('€10.40');
   await expect(page.getByRole('row', { name: /01\/09\/2026/ })).toContainText('€9.80');
 });
@@ -217,7 +217,7 @@ test('prices from a table: first what it would change, with bad rows, then the c
 test('all slabs as one zip, and a zip taken in; a warning is marked as known with a note', async ({ open, page }) => {
   await open('/slabs');
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'All as files' }).click();
+  await page.getByRole('link', { name: 'Export all' }).click();
   const bytes = readFileSync(await (await download).path());
   const files = unzipSync(bytes);
   const names = Object.keys(files);
@@ -229,8 +229,8 @@ test('all slabs as one zip, and a zip taken in; a warning is marked as known wit
   await expect(page.getByRole('link', { name: 'Pear penuche' })).toHaveCount(2);
   await page.getByRole('link', { name: 'Pear penuche' }).first().click();
   await page.getByRole('link', { name: 'Size' }).click();
-  await page.getByText('the amounts, times').click();
-  await page.getByRole('textbox', { name: 'Times' }).fill('2,5');
+  await page.getByText('a factor').click();
+  await page.getByRole('textbox', { name: 'Factor' }).fill('2,5');
   await page.getByRole('button', { name: /^Checks/ }).click();
   const limit = page.getByRole('listitem').filter({ hasText: 'times the base recipe' });
   await limit.getByRole('button', { name: /^Mark as known/ }).click();

@@ -5,7 +5,7 @@ test('a price changed in the larder is the price of the slab', async ({ open, pa
   await open('/larder');
   await page.getByRole('button', { name: 'Change dark chocolate' }).click();
   await page.getByLabel('Costs').first().fill('59');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /dark chocolate/ })).toContainText('€59.00');
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
@@ -21,7 +21,7 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   await open('/larder');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Butter');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('The larder has one of this name').first()).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Beech nuts');
   await page.getByLabel('Density').fill('0.55');
@@ -34,7 +34,7 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   await expect(page.getByText('Type a number')).toBeVisible();
   await page.getByLabel('Holds').fill('1000');
   await page.getByLabel('Costs').fill('12,40');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('€12.40');
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('tree nuts');
 
@@ -45,9 +45,9 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
     await shown.getByRole('button', { name: 'Change Beech nuts' }).click();
     await shown.getByLabel('Density').fill(shown === page ? '0.6' : '0.7');
   }
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('0.60');
-  await other.getByRole('button', { name: 'Keep' }).click();
+  await other.getByRole('button', { name: 'Save' }).click();
   await expect(other.getByRole('alert')).toContainText('Someone else changed this ingredient');
   await expect(other.getByLabel('Density')).toHaveValue('0.7');
 });
@@ -58,7 +58,7 @@ test('a tin is added to the rack and a slab is put in it', async ({ open, page, 
   await page.getByLabel('Name', { exact: true }).fill('Half sheet');
   await page.getByLabel('Inside length, mm').fill('400');
   await page.getByLabel('Depth, mm').fill('12');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { name: 'Half sheet' })).toBeVisible();
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
@@ -70,9 +70,9 @@ test('a tin is added to the rack and a slab is put in it', async ({ open, page, 
 test('settings are kept and used', async ({ open, page, shop }) => {
   await open('/settings');
   await page.getByLabel('Currency').selectOption('JPY');
-  await page.getByLabel('The scale shows steps of, g').fill('5');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('status')).toHaveText('Kept');
+  await page.getByLabel('Smallest step of the scale, g').fill('5');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('status')).toHaveText('Saved');
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   await page.getByRole('button', { name: /^Deep square/ }).click();

@@ -24,19 +24,19 @@ test('a Keep that the storage does not take says why, keeps what was typed, and 
   await page.getByLabel('Columns').fill('5');
   const other = new Database(join(shop.data, 'knife-tray.sqlite'));
   other.exec('BEGIN IMMEDIATE');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   const alert = page.getByRole('alert');
-  await expect(alert).toContainText('Another program holds the data: nothing was lost, close it and press Keep again');
+  await expect(alert).toContainText('Another program is using the data. Nothing was lost. Close it and save again');
   await expect(alert).toContainText(/fault [0-9a-f]{8}/);
   await expect(tray(page, 'Pieces')).toHaveText('35');
   other.exec('ROLLBACK');
   other.close();
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   // An answer without a word is said too.
   await page.getByLabel('Columns').fill('6');
   await page.route('**/api/slabs/*', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }));
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(alert).toContainText('The server answered 502. What you typed is still here');
   expect(watched.splice(0).every((line) => /status of 50/.test(line))).toBe(true);
 });
@@ -87,7 +87,7 @@ test('names that look like markup stay text on every screen, sheet and download'
   ]) {
     await open(path);
     if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
-    if (path.endsWith('/clock')) await page.getByText(/^Begin/).waitFor();
+    if (path.endsWith('/clock')) await page.getByText(/^Create/).waitFor();
     await settled(page);
     expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
@@ -102,7 +102,7 @@ test('names that look like markup stay text on every screen, sheet and download'
   }
   await open('/larder');
   await page.getByRole('button', { name: /Change <meta/ }).click();
-  await expect(page.getByText('What it has cost')).toBeVisible();
+  await expect(page.getByText('Price history')).toBeVisible();
   await settled(page);
   expect(await page.locator('body meta, img[src="x"]').count()).toBe(0);
   const label = `/api/slabs/${id}/label.pdf?madeOn=2026-11-26`;
@@ -136,15 +136,15 @@ test('two windows at the settings: neither writes over what the other changed', 
   await other.goto(`${shop.address}/settings#room`);
   await other.waitForSelector('html[data-ready]');
   await other.getByLabel('Room, °C').fill('17');
-  await other.getByRole('button', { name: 'Keep' }).click();
-  await expect(other.getByRole('status')).toHaveText('Kept');
+  await other.getByRole('button', { name: 'Save' }).click();
+  await expect(other.getByRole('status')).toHaveText('Saved');
   await page.getByLabel('Name of the shop').fill('Lantern Yard, upstairs');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   const dialog = page.getByRole('alertdialog');
   await expect(dialog.getByRole('row', { name: /Name of the shop/ })).toContainText('upstairs');
   await expect(dialog.getByRole('row', { name: /Room/ })).toContainText('17');
-  await dialog.getByRole('button', { name: 'Keep mine beside theirs' }).click();
-  await expect(page.getByRole('status')).toHaveText('Kept');
+  await dialog.getByRole('button', { name: 'Save my changes too' }).click();
+  await expect(page.getByRole('status')).toHaveText('Saved');
   await open('/settings');
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Lantern Yard, upstairs');
   await page.getByRole('tab', { name: 'Workroom' }).click();
@@ -157,7 +157,7 @@ test('a table that was looked at is looked at anew when the larder has changed m
   shop,
 }) => {
   await open('/larder');
-  await page.getByRole('button', { name: 'Table in and out' }).click();
+  await page.getByRole('button', { name: 'Import and export' }).click();
   const buffer = Buffer.from('ingredient,pack,pack_g,price\nbutter,"block, 250 g",250,9.99\n');
   await page.getByLabel('CSV file').setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer });
   await expect(page.getByRole('cell', { name: '9.99' })).toBeVisible();
@@ -183,8 +183,8 @@ test('a device whose storage is full keeps undo and Keep, and says so', async ({
   await page.getByLabel('Rows').fill('3');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(tray(page, 'Pieces')).toHaveText('35');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
 });
 
 test('only this application changes anything, and only by JSON, CSV or zip', async ({ request, shop }) => {
@@ -243,15 +243,15 @@ test('open to the network it asks for a passphrase, and does not start without o
     expect(await get('/slabs')).toBe(303);
     await page.goto(`${address}/slabs`);
     await page.waitForSelector('html[data-ready]');
-    await expect(page.getByRole('navigation', { name: 'Rooms' })).toHaveCount(0);
-    await page.getByLabel('Passphrase of the shop').fill('rye and honey');
+    await expect(page.getByRole('navigation', { name: 'Main menu' })).toHaveCount(0);
+    await page.getByLabel('Shop passphrase').fill('rye and honey');
     await page.getByRole('button', { name: 'Enter' }).click();
     await expect(page.getByText('That is not the passphrase')).toBeVisible();
     // The browser notes the 403 that was asked for.
     expect(watched.splice(0)).toHaveLength(1);
-    await page.getByLabel('Passphrase of the shop').fill('rye and treacle');
+    await page.getByLabel('Shop passphrase').fill('rye and treacle');
     await page.getByRole('button', { name: 'Enter' }).click();
-    await expect(page.getByRole('heading', { name: 'Look round the demo shop' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Explore the demo shop' })).toBeVisible();
     const [session] = (await page.context().cookies()).filter(({ name }) => name === 'knife-tray-session');
     expect(session).toMatchObject({ httpOnly: true, sameSite: 'Strict' });
     const tries = await Promise.all(

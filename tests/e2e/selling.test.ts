@@ -11,14 +11,14 @@ test('three channels are priced and the list is printed: every table adds up', a
   await page.getByRole('button', { name: 'Add a channel' }).click();
   await page.getByLabel('Name').last().fill('Market');
   await page.getByLabel('Fee, %').last().fill('12');
-  await page.getByLabel('Packed in').last().selectOption({ label: 'flat box' });
+  await page.getByLabel('Packaging').last().selectOption({ label: 'flat box' });
   await page.getByLabel('Pieces').last().fill('4');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
-  const bill = page.getByRole('region', { name: 'The cost of the run' });
-  await expect(bill.getByRole('row', { name: /^Hands/ })).toBeVisible();
+  const bill = page.getByRole('region', { name: 'Cost of a batch' });
+  await expect(bill.getByRole('row', { name: /^Labour/ })).toBeVisible();
   const rows = await bill.getByRole('row').allInnerTexts();
   for (const column of [1, 2]) {
     const shown = rows.slice(1).map((row) => cents(row.split('\t')[column]!));
@@ -26,7 +26,7 @@ test('three channels are priced and the list is printed: every table adds up', a
   }
   // The parts of one piece add up to its price.
   const parts = await page
-    .getByRole('group', { name: 'What the price of one piece goes to' })
+    .getByRole('group', { name: 'Breakdown of the price of one piece' })
     .getByRole('button')
     .evaluateAll((all) => all.map((element) => element.getAttribute('aria-label') ?? ''));
   const price = cents(await tray(page, 'Sold at').innerText());
@@ -48,32 +48,32 @@ test('three channels are priced and the list is printed: every table adds up', a
 test('margin first, then by cut: the better cut is taken, and the tray follows', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
-  await page.getByLabel('Of the price before tax, %').fill('100');
+  await page.getByLabel('Margin, %').fill('100');
   await expect(page.getByText('Type 99.9 or less').first()).toBeVisible();
-  await page.getByLabel('Of the price before tax, %').fill('60');
+  await page.getByLabel('Margin, %').fill('60');
   await expect(tray(page, 'Sold at')).toHaveText('€4.20');
   await page.getByRole('tab', { name: 'Other cuts' }).click();
   const best = page.getByRole('row').nth(1);
-  await expect(page.getByRole('button', { name: /^Cut so/ }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Use this cut/ }).first()).toBeVisible();
   const earned = await page.getByRole('row', { name: /as it stands/ }).innerText();
   await page
-    .getByRole('button', { name: /^Cut so/ })
+    .getByRole('button', { name: /^Use this cut/ })
     .first()
     .click();
   await expect(tray(page, 'Pieces')).not.toHaveText('24');
   await expect(best).toBeVisible();
   expect(earned).toContain('6 x 4');
-  await page.getByRole('tab', { name: 'More at once' }).click();
+  await page.getByRole('tab', { name: 'Larger batches' }).click();
   await expect(page.getByText(/Made 4 at once a piece costs/)).toBeVisible();
-  await page.getByRole('tab', { name: 'Over time' }).click();
+  await page.getByRole('tab', { name: 'Cost history' }).click();
   await expect(page.getByText(/The ingredients of a piece cost €0\.\d\d on/)).toBeVisible();
-  await page.getByLabel('Ask for').selectOption('a price');
+  await page.getByLabel('Cut by').selectOption('a price');
   await page.getByLabel('Price of a piece, EUR').fill('0.9');
   await expect(page.getByText(/Every piece loses €0\./)).toBeVisible();
   await page.getByRole('button', { name: /^Checks/ }).click();
   await expect(page.getByText(/sells for €0\.79 before tax and costs/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'As the shop does' }).click();
+  await page.getByRole('button', { name: 'Use the shop’s setting' }).click();
   await expect(page.getByText(/Every piece loses/)).toHaveCount(0);
 });
 
@@ -87,12 +87,12 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   await open(`/slabs/${plain}/pack`);
   await expect(page.getByRole('img', { name: /6 pieces in flat box, 6 in a storey, 1 storey/ })).toBeVisible();
   await page.getByRole('button', { name: /^Take it.*tall box/ }).click();
-  await page.getByLabel('In each').fill('');
+  await page.getByLabel('Pieces in each').fill('');
   await expect(page.getByRole('heading', { level: 2, name: /16 pieces in tall box/ })).toBeVisible();
-  await page.getByLabel('In each').fill('6');
-  await page.getByLabel('Each piece in').selectOption('greaseproof');
+  await page.getByLabel('Pieces in each').fill('6');
+  await page.getByLabel('Wrapper').selectOption('greaseproof');
   await expect(page.getByRole('img', { name: /greaseproof: a paper of/ })).toBeVisible();
-  await page.getByLabel('Keeps, days').fill('10');
+  await page.getByLabel('Shelf life, days').fill('10');
   await page.getByRole('link', { name: 'Label' }).click();
   await page.getByLabel('Made on').fill('26/11/2026');
   await page.getByLabel('Made on').blur();
@@ -105,15 +105,15 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   await page.getByText('Hazelnut crisp fingers').click();
   await expect(label).toContainText('May contain tree nuts');
   await expect(page.getByText('Keep first: labels are printed of what is kept')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Labels as PDF' }).click();
   const file = await (await saved).path();
   // Eight labels on one sheet, and the page to hold against it.
   expect((await PDFDocument.load(readFileSync(file))).getPageCount()).toBe(2);
   // In the United States it is calories, and what it contains is said again.
-  await page.getByLabel('Drafted by').selectOption('United States rules');
+  await page.getByLabel('Rules').selectOption('United States rules');
   await expect(label).toContainText('Calories');
   await expect(label).toContainText(/Contains: .*milk/);
   await open(`/slabs/${id}/label`);
@@ -127,25 +127,25 @@ test('butter a tenth dearer: said beforehand, written in the larder, and the pri
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
-  await page.getByRole('tab', { name: 'A tenth dearer' }).click();
+  await page.getByRole('tab', { name: 'Price rise' }).click();
   // 285 g of butter cost 3.135: a tenth of that, and what is not sold on top.
-  await expect(page.getByText(/If butter costs a tenth more, the run costs €0\.32 more/)).toBeVisible();
+  await expect(page.getByText(/If butter costs 10 % more, a batch costs €0\.32 more/)).toBeVisible();
   const before = await page
-    .getByRole('region', { name: 'The cost of the run' })
+    .getByRole('region', { name: 'Cost of a batch' })
     .getByRole('row', { name: /^All/ })
     .innerText();
   await open('/larder');
   await page.getByRole('searchbox').fill('butter');
   await page.getByRole('button', { name: 'Change butter', exact: true }).click();
   await page.getByLabel('Costs').first().fill('3.03');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /^butter/ }).first()).toContainText('€3.03');
   await open(`/slabs/${id}/price`);
-  const all = page.getByRole('region', { name: 'The cost of the run' }).getByRole('row', { name: /^All/ });
+  const all = page.getByRole('region', { name: 'Cost of a batch' }).getByRole('row', { name: /^All/ });
   await expect
     .poll(async () => cents((await all.innerText()).split('\t')[1]!) - cents(before.split('\t')[1]!))
     .toBeGreaterThan(30);
-  await page.getByRole('tab', { name: 'Over time' }).click();
+  await page.getByRole('tab', { name: 'Cost history' }).click();
   await expect(page.getByText(/butter/).first()).toBeVisible();
 });
 
@@ -158,10 +158,10 @@ test('without milk: answered line by line, what changes is said, and the copy is
   await open(`/slabs/${id}/label`);
   const without = page.getByRole('region', { name: 'Without an allergen' });
   await without.getByLabel('Make it without').selectOption('milk');
-  await without.getByRole('button', { name: 'Look what that takes' }).click();
+  await without.getByRole('button', { name: 'Show substitutions' }).click();
   await expect(without.getByRole('listitem').first()).toContainText('coconut condensed milk for condensed milk');
   await expect(without.getByRole('row', { name: /^fat/ })).toBeVisible();
-  const keep = without.getByRole('button', { name: 'Keep it as a slab of its own' });
+  const keep = without.getByRole('button', { name: 'Save as a new slab' });
   if (await keep.isEnabled()) {
     await keep.click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lime and coconut two-tone, without milk');

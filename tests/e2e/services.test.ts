@@ -38,7 +38,7 @@ test('a timeline: hours, hands and tins of the request, paces, and a step field 
   });
   expect(day.steps.map(({ of }) => of)).toContain('l2');
   expect(day.steps.map(({ of }) => of)).toContain('treacle');
-  // Two tins, two pairs of hands; the longest times end later and the least sooner.
+  // Two tins, two pairs of hands; longest times end later and the least sooner.
   const two = await ask({ ...asked, tins: [{ tin: slab.tin, count: 2 }], hands: 2 });
   expect(two.body.steps.map(({ id }) => id)).toContain('cut#2');
   const ends = await Promise.all(

@@ -166,7 +166,7 @@ export async function slabId(page: Page, address: string, name: string): Promise
 
 /** Does something of the menu behind the name of a slab. */
 export async function more(page: Page, what: string): Promise<void> {
-  await page.getByRole('button', { name: 'More of this slab' }).click();
+  await page.getByRole('button', { name: 'More actions' }).click();
   await page.getByRole('menuitem', { name: what }).click();
 }
 

@@ -31,8 +31,8 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
   await page.getByRole('link', { name: 'Price' }).click();
   await expect(page.getByText('The run of 36 pieces')).toBeVisible();
 
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
   await expect(page.locator('.figures s')).toHaveCount(0);
 
   const download = page.waitForEvent('download');
@@ -69,12 +69,12 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
 test('a slab from nothing: preparation, lines, layer, weight', async ({ open, page }) => {
   await open('/slabs');
   await page.getByRole('button', { name: 'New slab' }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByText('Give the slab a name')).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Plain oat bar');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByRole('heading', { name: 'Plain oat bar' })).toBeVisible();
-  await page.getByLabel('Name of another pot or bowl').fill('Oat mix');
+  await page.getByLabel('Name of another mixture').fill('Oat mix');
   await page.keyboard.press('Enter');
   const card = page.getByRole('article', { name: 'Oat mix' });
   await say(page, 'Oat mix', ['2 1/2 cups rolled oats', '½ cup golden syrup', '1,5 tbsp butter']);
@@ -82,16 +82,16 @@ test('a slab from nothing: preparation, lines, layer, weight', async ({ open, pa
   await expect(card).toContainText('179 g'); // 125 mL at 1.43
   await expect(tray(page, 'Pieces')).toHaveText('24');
   await expect(tray(page, 'Each')).not.toHaveText('0 g');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('kept, version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved, version 2')).toBeVisible();
 });
 
 test('a copy is a slab of its own, and find finds it', async ({ open, page }) => {
   await open('/slabs');
   await page.getByRole('button', { name: 'New slab' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Copied penuche');
-  await page.getByLabel('Begin from').selectOption({ label: 'a copy of Pear penuche' });
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByLabel('Start from').selectOption({ label: 'a copy of Pear penuche' });
+  await page.getByRole('button', { name: 'Create' }).click();
   await expect(tray(page, 'Pieces')).toHaveText('49');
   await open('/slabs');
   await page.keyboard.press('/');
@@ -102,6 +102,6 @@ test('a copy is a slab of its own, and find finds it', async ({ open, page }) =>
 test('an empty shop says what to do first, and brings in the demo', async ({ page, emptyShop }) => {
   await page.goto(`${emptyShop.address}/`);
   await page.waitForLoadState('networkidle');
-  await page.getByRole('button', { name: 'Bring in the demo slabs' }).click();
+  await page.getByRole('button', { name: 'Load the demo slabs' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveCount(8);
 });

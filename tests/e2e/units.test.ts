@@ -38,8 +38,8 @@ async function inInches(page: Page, address: string) {
   await page.getByLabel('Length', { exact: true }).selectOption('inches');
   await page.getByLabel('Weight', { exact: true }).selectOption('ounces');
   await page.getByLabel('Volume', { exact: true }).selectOption('cups');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText('Kept')).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Saved')).toBeVisible();
 }
 
 for (const at of [0, 1, 2])
@@ -76,7 +76,7 @@ test('a field reads any unit, says what it understood, and keeps metric figures 
   const page = await open('/slabs');
   const id = await slabId(page, shop.address, 'Rye');
   await open(`/slabs/${id}/cook`);
-  const end = page.getByLabel('End point at the sea, °C');
+  const end = page.getByLabel('End point at sea level, °C');
   await end.fill('237F');
   await expect(page.getByText('read as 113.9 °C')).toBeVisible();
   await end.blur();
@@ -85,15 +85,15 @@ test('a field reads any unit, says what it understood, and keeps metric figures 
   await expect(page.getByText('Write °C or °F after the number')).toBeVisible();
   await end.fill('237 °F');
   await end.blur();
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText(/kept, version 2/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save version', exact: true }).click();
+  await expect(page.getByText(/Saved, version 2/)).toBeVisible();
   await inInches(page, shop.address);
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Trim left, in', { exact: true }).fill('1/2');
   await page.getByLabel('Trim right, in', { exact: true }).fill('10 mm');
   await expect(page.getByText('read as 3/8 in')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText(/kept, version 3/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save version', exact: true }).click();
+  await expect(page.getByText(/Saved, version 3/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Trim right, in', { exact: true })).toHaveValue('3/8');
   const saved = page.waitForEvent('download');

@@ -113,7 +113,7 @@ test.describe('dialogs on a phone', () => {
   for (const [path, button] of [
     ['/larder', 'Add an ingredient'],
     ['/tins', 'Add a tin'],
-    ['/slabs', 'Keys'],
+    ['/slabs', 'Keyboard shortcuts'],
   ] as const)
     test(`${path}: ${button}`, async ({ open }) => {
       const page = await open(path);

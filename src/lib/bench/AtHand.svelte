@@ -73,7 +73,7 @@
   {:else}
     <p class="figures quiet">
       About {Math.round(step.minutes)} min{#if waitsMs > MINUTE_MS}. <b class="early"
-          >Begin at {startsAt}: sooner it would stand and wait.</b
+          >Start at {startsAt}. If it starts earlier, it has to wait afterwards.</b
         >{/if}
     </p>
   {/if}
@@ -118,8 +118,8 @@
     {:else}
       <BigButton onpress={() => onbegin(step.id)}>Begin</BigButton>
     {/if}
-    <Button kind="ghost" on:click={() => onputoff(step.id)}>Put it off</Button>
-    <Button kind="ghost" on:click={onskip}>Leave it out</Button>
+    <Button kind="ghost" on:click={() => onputoff(step.id)}>Postpone</Button>
+    <Button kind="ghost" on:click={onskip}>Skip step</Button>
   </div>
 </section>
 

@@ -159,7 +159,7 @@
     <div class="acts">
       {#if canAsk}
         <Button size="field" kind="ghost" on:click={() => void askToNotify().then(() => (canAsk = canAskToNotify()))}
-          >Call out on this device</Button
+          >Play alerts on this device</Button
         >
       {/if}
       <Button size="field" kind="tertiary" on:click={() => (sheet = 'note')}>Note</Button>
@@ -167,7 +167,7 @@
         size="field"
         kind="ghost"
         disabled={!last}
-        on:click={() => last && happened({ kind: 'taken-back', event: last.id })}>Take back the last</Button
+        on:click={() => last && happened({ kind: 'taken-back', event: last.id })}>Undo last entry</Button
       >
     </div>
   </header>
@@ -184,9 +184,9 @@
       <section class="panel over"><InlineLoading description="Loading all entries…" /></section>
     {:else if run.status !== 'open'}
       <section class="panel over">
-        <h2>{run.status === 'finished' ? 'It is done.' : 'It was stopped.'}</h2>
+        <h2>{run.status === 'finished' ? 'Run finished' : 'Run stopped'}</h2>
         <p class="links">
-          <Button href="/runs/{follower.id}/log">What came of it</Button>
+          <Button href="/runs/{follower.id}/log">Result</Button>
           <Button href="/runs" kind="tertiary">All runs</Button>
         </p>
       </section>
@@ -209,7 +209,7 @@
     {:else if run.next.length === 0 && run.byItself.length === 0}
       <Finish {plan} onnote={happened} />
     {:else}
-      <section class="panel over"><h2>Nothing to do for the hands just now.</h2></section>
+      <section class="panel over"><h2>Nothing to do right now.</h2></section>
     {/if}
     <!-- Beside or below what the hands are at: what comes up there moves nothing that is about to be pressed. -->
     <div>
@@ -245,9 +245,9 @@
   />
 {:else if sheet === 'skip' && run.now}
   {@const step = run.now.step}
-  <Sheet title="Leave it out: {step.text}" onclose={() => (sheet = null)}>
+  <Sheet title="Skip step: {step.text}" onclose={() => (sheet = null)}>
     <Choices
-      label="Why it is left out"
+      label="Why it is skipped"
       choices={WHY_SKIPPED.map((id) => ({ id, text: id }))}
       onchoose={(why) => {
         happened({ kind: 'step-skipped', step: step.id, why });

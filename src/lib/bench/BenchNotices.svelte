@@ -46,13 +46,13 @@
 
 {#if !isReached}
   <Notice>
-    The server does not answer. Go on: {waiting}
-    {waiting === 1 ? 'thing waits' : 'things wait'} on this device and go up when it does.
+    The server does not answer. Carry on: {waiting}
+    {waiting === 1 ? 'entry is' : 'entries are'} stored on this device and will be sent when it does.
   </Notice>
 {/if}
 {#if needsSignIn}
   <Notice harm>
-    Sign in to send what waits on this device. Nothing is lost. <a
+    Sign in to send the entries stored on this device. Nothing is lost. <a
       href="/enter?to={encodeURIComponent(page.url.pathname)}">Sign in</a
     >
   </Notice>

@@ -81,7 +81,7 @@
       {:else}{forecast.why}{/if}
     </p>
   {/if}
-  {#if isBroken}<p class="harm">The thermometer does not answer. Read it by eye; what was noted stays.</p>{/if}
+  {#if isBroken}<p class="harm">The thermometer does not answer. Read it by eye. Earlier readings are kept.</p>{/if}
   <Button size="field" kind="tertiary" on:click={source ? stop : start}
     >{source ? 'Leave the thermometer' : 'Follow the thermometer'}</Button
   >

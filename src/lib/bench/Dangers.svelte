@@ -17,11 +17,11 @@
 
 {#each dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
   <Notice harm>
-    "{nameOf(step)}" would come {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
+    "{nameOf(step)}" would start {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
       mostMinutes,
     )}: take it up as soon as you can, or hold back what it waits behind.
   </Notice>
 {/each}
 {#if !isStored}
-  <Notice harm>The storage of this device is full: leave this page open until the server has what happened.</Notice>
+  <Notice harm>The storage of this device is full. Leave this page open until all entries are sent.</Notice>
 {/if}

@@ -32,8 +32,8 @@
   }
 </script>
 
-<section class="panel" aria-label="What came of it">
-  <h2>All steps are over. What came of it?</h2>
+<section class="panel" aria-label="Result">
+  <h2>All steps are done. What is the result?</h2>
   <div class="counts">
     <p><span class="quiet">Good pieces</span> <b class="figures">{good}</b></p>
     <p><span class="quiet">Rejects</span> <b class="figures">{rejects}</b></p>

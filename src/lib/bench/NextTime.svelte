@@ -107,7 +107,7 @@
   {/if}
   {#if chosen !== ''}
     <TextInput size="xl" labelText="Why" placeholder="such as too hard to bite" bind:value={why} />
-    <Button disabled={!change || why.trim() === ''} on:click={note}>Note it for next time</Button>
+    <Button disabled={!change || why.trim() === ''} on:click={note}>Add for next time</Button>
   {/if}
 </div>
 

@@ -105,15 +105,15 @@
   }
 </script>
 
-<Sheet title={kind ?? 'What happened?'} {onclose}>
+<Sheet title={kind ?? 'Add a note'} {onclose}>
   {#if kind === null}
-    <Choices label="What happened" choices={kinds.map((id) => ({ id, text: id }))} onchoose={(id) => (kind = id)} />
+    <Choices label="Add a note" choices={kinds.map((id) => ({ id, text: id }))} onchoose={(id) => (kind = id)} />
   {:else if asked}
     {#if asked.of.length > 1}<Choices label="Of what" choices={asked.of} {chosen} onchoose={(id) => (of = id)} />{/if}
     {#if chosen !== null}
       <NumberPad label={kind} unit={asked.unit} isSigned={asked.isSigned ?? false} bind:text />
       <Button disabled={!Number.isFinite(number)} on:click={() => say(asked.make(asked.valueOf(number), chosen))}
-        >Note it</Button
+        >Add note</Button
       >
     {/if}
   {:else if kind === 'Another tin'}
@@ -129,19 +129,19 @@
       }}
     />
   {:else if kind === 'Photo'}
-    <p>It is made smaller here, and goes to the shop's own server only.</p>
+    <p>The photo is reduced in size here and goes only to the shop's own server.</p>
     <FileUploaderButton
       labelText="Take or choose a photo"
       accept={['image/*']}
       disableLabelChanges
       on:change={(event) => void photo(event.detail)}
     />
-    {#if isNoPicture}<Notice harm>That is no picture that can be read here: choose another one.</Notice>{/if}
+    {#if isNoPicture}<Notice harm>This file is not a picture that can be opened here. Choose another one.</Notice>{/if}
   {:else if kind === 'Next time'}
     <NextTime {plan} {rack} onnote={(change, why) => say({ kind: 'next-time', change, why })} />
   {:else if kind === 'Stop the run'}
     <Choices
-      label="Why it is stopped"
+      label="Why the run is stopped"
       choices={WHY_STOPPED.map((id) => ({ id, text: id }))}
       onchoose={(why) => say({ kind: 'stopped', why })}
     />
@@ -159,7 +159,8 @@
         >
       </div>
     {:else}
-      <Button disabled={words.trim() === ''} on:click={() => say({ kind: 'note', text: words.trim() })}>Note it</Button>
+      <Button disabled={words.trim() === ''} on:click={() => say({ kind: 'note', text: words.trim() })}>Add note</Button
+      >
     {/if}
   {/if}
 </Sheet>

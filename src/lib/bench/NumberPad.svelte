@@ -27,7 +27,7 @@
   {#each KEYS as key (key)}<button type="button" onclick={() => put(key)}>{key}</button>{/each}
   <button type="button" onclick={() => put('.')} aria-label="point">.</button>
   <button type="button" onclick={() => put('0')}>0</button>
-  <button type="button" onclick={() => (text = text.slice(0, -1))} aria-label="take the last off">⌫</button>
+  <button type="button" onclick={() => (text = text.slice(0, -1))} aria-label="delete the last digit">⌫</button>
   {#if isSigned}<button type="button" class="wide" onclick={turn}>{text.startsWith('-') ? 'more' : 'less'}</button>{/if}
 </div>
 

@@ -39,8 +39,8 @@
 
 <aside>
   {#if byItself.length > 0}
-    <section class="panel" aria-label="By itself">
-      <h2>By itself</h2>
+    <section class="panel" aria-label="Unattended">
+      <h2>Unattended</h2>
       <ul>
         {#each byItself as { run, name, step: stepNow } (`${run} ${stepNow.step.id}`)}
           {@const rest = left(stepNow) ?? 0}
@@ -75,7 +75,7 @@
           <span class="figures quiet">{stepNow.from <= nowMs ? 'now' : dates.weekTime(stepNow.from)}</span>
           <span
             >{stepInShort(stepNow.step.text)}{#if isSeveral}<span class="quiet">, {name}</span
-              >{/if}{#if stepNow.isPutOff}<span class="quiet">, put off</span>{/if}</span
+              >{/if}{#if stepNow.isPutOff}<span class="quiet">, postponed</span>{/if}</span
           >
           {#if stepNow.status === 'ready'}
             <Button size="field" kind="ghost" on:click={() => onbegin(run, stepNow.step.id)}
@@ -84,7 +84,7 @@
           {/if}
         </li>
       {:else}
-        <li class="quiet">Nothing more.</li>
+        <li class="quiet">Nothing left to do</li>
       {/each}
     </ol>
     {#if next.length > MOST_NEXT}<p class="quiet">and {next.length - MOST_NEXT} more</p>{/if}

@@ -56,7 +56,7 @@
 </script>
 
 <Sheet title={line.ingredient} {onclose}>
-  <p class="figures">Planned: <b>{line.measured}</b>. Left empty it counts as planned.</p>
+  <p class="figures">Planned: <b>{line.measured}</b>. If left empty, it counts as planned.</p>
   <NumberPad label="Weighed" unit={figures.mass.unit} bind:text />
   <Button kind="tertiary" on:click={listen}>{scale ? 'Hold what the scale shows' : 'Follow the scale'}</Button>
   {#if lots.length > 0}
@@ -67,6 +67,6 @@
       onchoose={(id) => (lot = id)}
     />
   {/if}
-  <TextInput labelText="Lot, as on the pack" maxlength={200} bind:value={lot} />
-  <Button on:click={done}>Note it</Button>
+  <TextInput labelText="Lot number on the pack" maxlength={200} bind:value={lot} />
+  <Button on:click={done}>Add note</Button>
 </Sheet>

@@ -1,20 +1,11 @@
 /** What to say of a fault of the storage, by the beginning of SQLite's code for it: what happened, and what to do. */
 const SENTENCES: readonly (readonly [code: string, sentence: string])[] = [
-  ['SQLITE_FULL', 'The disk is full: nothing was lost, make room and press Keep again'],
-  ['SQLITE_BUSY', 'Another program holds the data: nothing was lost, close it and press Keep again'],
-  ['SQLITE_LOCKED', 'Another program holds the data: nothing was lost, close it and press Keep again'],
-  [
-    'SQLITE_READONLY',
-    'The data can only be read: nothing was lost, let the program write to its folder and press Keep again',
-  ],
-  [
-    'SQLITE_CANTOPEN',
-    'The folder of the data cannot be opened: nothing was lost, look whether it is there and press Keep again',
-  ],
-  [
-    'SQLITE_IOERR',
-    'The disk does not take what is written: nothing was lost, look after the disk and press Keep again',
-  ],
+  ['SQLITE_FULL', 'The disk is full. Nothing was lost. Free some space and save again'],
+  ['SQLITE_BUSY', 'Another program is using the data. Nothing was lost. Close it and save again'],
+  ['SQLITE_LOCKED', 'Another program is using the data. Nothing was lost. Close it and save again'],
+  ['SQLITE_READONLY', 'The data folder is read-only. Nothing was lost. Make it writable and save again'],
+  ['SQLITE_CANTOPEN', 'The data folder cannot be opened. Nothing was lost. Check that it exists and save again'],
+  ['SQLITE_IOERR', 'The disk cannot be written to. Nothing was lost. Check the disk and save again'],
   ['SQLITE_CORRUPT', 'The data are damaged: stop the program, and put a copy back with npm run restore'],
   ['SQLITE_NOTADB', 'The data are damaged: stop the program, and put a copy back with npm run restore'],
 ];

@@ -14,14 +14,15 @@
 </script>
 
 <section aria-labelledby="buy">
-  <h3 id="buy">To buy, against what is held</h3>
+  <h3 id="buy">In stock, and to buy</h3>
   {#if toBuy.length === 0}
-    <p class="quiet">The larder holds everything.</p>
+    <p class="quiet">Everything is in stock.</p>
   {:else}
     <Table size="compact" class="table">
       <thead
         ><tr
-          ><th>Ingredient</th><th class="num">Held, {figures.mass.unit}</th><th>Packs</th><th class="num">Cash</th></tr
+          ><th>Ingredient</th><th class="num">In stock, {figures.mass.unit}</th><th>Packs</th><th class="num">Cash</th
+          ></tr
         ></thead
       >
       <tbody>
@@ -34,9 +35,7 @@
           </tr>
         {/each}
       </tbody>
-      <tfoot
-        ><tr><td colspan="3">The basket, in whole packs</td><td class="num">{money(basket, currency)}</td></tr></tfoot
-      >
+      <tfoot><tr><td colspan="3">Total, in whole packs</td><td class="num">{money(basket, currency)}</td></tr></tfoot>
     </Table>
   {/if}
 </section>

@@ -33,14 +33,14 @@
 
   const WORDS = {
     starting: 'Leave the pan empty until it rests',
-    empty: 'Lay one on',
+    empty: 'Put one on',
     moving: 'Let it rest',
-    resting: 'Taken down: take it off, or lay the next one on it',
+    resting: 'Noted. Take it off, or put the next one on top',
   } as const;
   const TROUBLES = {
-    overloaded: 'More lies on the scale than it bears: take some off',
-    silent: 'The scale has said nothing for a while: is it still on?',
-    broken: 'The scale has stopped. All that was weighed stands in the list: see that it is on, and weigh on.',
+    overloaded: 'The scale is overloaded. Take some off',
+    silent: 'No reading from the scale for a while. Is it still on?',
+    broken: 'The scale has stopped. All weights are in the list. Check that it is on, then continue.',
   } as const;
 
   function say(next: Weighing) {
@@ -95,16 +95,16 @@
         size="small"
         kind="tertiary"
         disabled={weighing.weighedG.length === 0}
-        on:click={() => say(takenBack(weighing))}>Not the last one</Button
+        on:click={() => say(takenBack(weighing))}>Undo the last one</Button
       >
       <Button size="small" kind="secondary" on:click={stop}>Stop weighing</Button>
     </div>
   {:else}
     {#if trouble === 'broken'}<Notice harm>{TROUBLES.broken}</Notice>{/if}
     <div class="buttons">
-      <Button size="small" kind="tertiary" on:click={listen}>Weigh by the scale</Button>
+      <Button size="small" kind="tertiary" on:click={listen}>Use the bench scale</Button>
       <div class="speed">
-        <Select size="sm" labelText="Simulated, so many times as fast" hideLabel bind:selected={speed}>
+        <Select size="sm" labelText="Simulation speed" hideLabel bind:selected={speed}>
           {#each SPEEDS as speed (speed)}<SelectItem value={String(speed)} text="simulated, {speed} x" />{/each}
         </Select>
       </div>

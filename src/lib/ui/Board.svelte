@@ -30,7 +30,7 @@
 </script>
 
 <div class="board">
-  <section class="stage panel" class:opened aria-label="{label}: the picture">
+  <section class="stage panel" class:opened aria-label="{label}: drawing">
     {#if title !== ''}
       <header>
         <h2>{title}</h2>

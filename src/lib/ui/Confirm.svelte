@@ -10,7 +10,7 @@
   open={confirmation.question !== null}
   modalHeading={confirmation.question?.text ?? ''}
   primaryButtonText={confirmation.question?.act ?? ''}
-  secondaryButtonText="Leave it"
+  secondaryButtonText="Cancel"
   on:click:button--secondary={() => confirmation.answer(false)}
   on:submit={() => confirmation.answer(true)}
   on:close={() => confirmation.answer(false)}

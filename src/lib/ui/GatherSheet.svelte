@@ -55,7 +55,7 @@
 <div class="sheet">
   <div class="head">
     <h2>
-      Gather for {works.map(({ slab }) => slab.name).join(', ')}
+      Weigh out for {works.map(({ slab }) => slab.name).join(', ')}
       <span class="quiet"
         >{works
           .flatMap(({ plan }) => plan.slabs)
@@ -72,7 +72,7 @@
         on:click={() => {
           ticked = {};
           store();
-        }}>Begin again</Button
+        }}>Start again</Button
       >
       <Button size="small" kind="tertiary" on:click={() => print()}>Print</Button>
     </div>
@@ -80,7 +80,7 @@
 
   <div class="columns">
     <section aria-labelledby="weigh">
-      <h3 id="weigh">Weigh, in the order of use</h3>
+      <h3 id="weigh">Ingredients, in the order of use</h3>
       <WeighList items={sheet.items} {ticked} ontick={tick} />
     </section>
 
@@ -113,15 +113,15 @@
 
       {#if sheet.vessels.some(({ kind }) => kind === 'pot')}
         <Notice>
-          Beside the ring: gloves, a clear bench, a bowl of cold water, nobody small. Boiling sugar sticks and burns
-          deep.
+          At the ring: gloves, a clear bench and a bowl of cold water. Keep children away. Boiling sugar sticks and
+          burns deep.
         </Notice>
       {/if}
 
       <section aria-labelledby="paper">
         <h3 id="paper">Paper to cut</h3>
         <div class="no-print lining">
-          <Select size="sm" hideLabel labelText="How the tins are lined" bind:selected={lining}>
+          <Select size="sm" hideLabel labelText="Lining" bind:selected={lining}>
             {#each LININGS as lining (lining)}<SelectItem value={lining} text={lining} />{/each}
           </Select>
         </div>

@@ -9,7 +9,7 @@
   let { to }: Props = $props();
 </script>
 
-<a href="/how#{to}" aria-label="How it is worked out" title="How it is worked out"
+<a href="/how#{to}" aria-label="How it is calculated" title="How it is calculated"
   ><Help size={16} aria-hidden="true" /></a
 >
 

@@ -116,7 +116,7 @@
 </script>
 
 <figure class="section" bind:clientWidth={widthPx} bind:clientHeight={heightPx}>
-  <svg width={widthPx} height={heightPx} role="group" aria-label="Section of {slab.name}, to scale">
+  <svg width={widthPx} height={heightPx} role="group" aria-label="Cross-section of {slab.name}, to scale">
     <g class="ruler" aria-hidden="true">
       {#each ruler as { at, label, y } (at)}
         <path d="M{SCALE - 4} {y}h{label ? -7 : -4}" />
@@ -174,7 +174,7 @@
       </li>
     {/each}
   </ul>
-  {#if visible.length === 0}<p class="none quiet">No layer has any height yet.</p>{/if}
+  {#if visible.length === 0}<p class="none quiet">No layer has a thickness yet.</p>{/if}
 </figure>
 
 <style>

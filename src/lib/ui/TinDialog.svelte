@@ -21,7 +21,7 @@
     ondone: (tin: AnyTin) => void;
     onleave: () => void;
   }
-  let { rackTin, act = 'Keep', ondone, onleave }: Props = $props();
+  let { rackTin, act = 'Save', ondone, onleave }: Props = $props();
   const figures = $derived(shopFigures());
 
   const start = untrack(() => rackTin);
@@ -37,7 +37,7 @@
 
   async function save() {
     if (Object.keys(typed).length > 0) {
-      problems = [{ path: '', message: 'Mend the marked fields first' }];
+      problems = [{ path: '', message: 'Correct the marked fields first' }];
       return;
     }
     // A tin without a name goes by its size.
@@ -50,7 +50,7 @@
   }
 
   async function remove() {
-    if (!start || !(await confirmation.ask(`Take ${start.name} off the rack?`, 'Take off the rack'))) return;
+    if (!start || !(await confirmation.ask(`Delete ${start.name} from the rack?`, 'Delete'))) return;
     const answer = await ask('DELETE', `/api/tins/${start.id}?revision=${start.revision}`);
     if (answer.ok) ondone(tin);
     else problems = answer.problems;
@@ -62,7 +62,7 @@
   size="sm"
   modalHeading={start ? start.name : 'New tin'}
   primaryButtonText={act}
-  secondaryButtonText="Leave as it was"
+  secondaryButtonText="Cancel"
   hasForm
   on:click:button--secondary={onleave}
   on:close={onleave}
@@ -96,7 +96,7 @@
       pxPerMm={Math.min(0.5, 160 / (tin.shape === 'round' ? tin.diameterMm : Math.max(tin.lengthMm, tin.widthMm)))}
     />
   </div>
-  {#if start}<Button kind="danger-ghost" size="small" on:click={remove}>Take off the rack</Button>{/if}
+  {#if start}<Button kind="danger-ghost" size="small" on:click={remove}>Delete</Button>{/if}
 </Modal>
 
 <style>

@@ -39,7 +39,7 @@
 </Select>
 {#if tin.shape === 'round'}
   <NumberField
-    label="Across"
+    label="Diameter"
     quantity="length"
     value={tin.diameterMm}
     limits={limits('diameterMm')}

@@ -85,7 +85,7 @@
   </div>
   {#if slab.keep}
     <div class="keeps">
-      <dt>Keeps</dt>
+      <dt>Shelf life</dt>
       <dd><b>{slab.keep.days} days, {slab.keep.place}</b></dd>
     </div>
   {/if}

@@ -26,13 +26,13 @@
   }
 </script>
 
-<svelte:head><title>Enter - Knife Tray</title></svelte:head>
+<svelte:head><title>Sign in - Knife Tray</title></svelte:head>
 
 <div class="page">
   <form class="panel" onsubmit={enter}>
     <h1>Knife Tray</h1>
     <PasswordInput
-      labelText="Passphrase of the shop"
+      labelText="Shop passphrase"
       autocomplete="current-password"
       bind:value={passphrase}
       invalid={problems.length > 0}
@@ -40,7 +40,7 @@
     />
     <Button type="submit" disabled={passphrase === ''}>Enter</Button>
     {#if page.url.protocol === 'https:'}
-      <a href="/trust">How this device is told to trust the shop</a>
+      <a href="/trust">Set up this device</a>
     {/if}
   </form>
 </div>

@@ -23,20 +23,20 @@
   }
 </script>
 
-<svelte:head><title>Gather - Knife Tray</title></svelte:head>
+<svelte:head><title>Weigh out - Knife Tray</title></svelte:head>
 
 <div class="page">
-  <div class="page-head no-print"><h1>Gather</h1></div>
+  <div class="page-head no-print"><h1>Weigh out</h1></div>
   {#if data.names.length === 0}
     <div class="panel">
-      <Nothing title="There is no slab yet">
-        <p>What several slabs need together, to weigh and to buy, stands here once there are some.</p>
-        <Button size="small" kind="tertiary" href="/slabs">Begin with one</Button>
+      <Nothing title="No slabs yet">
+        <p>Once there are slabs, this page lists what several of them need together.</p>
+        <Button size="small" kind="tertiary" href="/slabs">Create a slab</Button>
       </Nothing>
     </div>
   {:else}
     <fieldset class="panel no-print">
-      <legend>Which slabs are made together, in the tins they were kept in</legend>
+      <legend>Slabs to make together, in their saved tins</legend>
       <div class="names">
         {#each data.names as { id, name } (id)}
           <Checkbox labelText={name} checked={chosen.includes(id)} on:check={(event) => choose(id, event.detail)} />

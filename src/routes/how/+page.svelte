@@ -1,4 +1,4 @@
-<!-- How it is worked out: every model behind a figure, with its source, for what it holds, and how far off it was found to be. -->
+<!-- How it is calculated: every model behind a figure, with its source, for what it holds, and how far off it was found to be. -->
 <script lang="ts">
   let { data } = $props();
 
@@ -6,16 +6,15 @@
   const idOf = (at: string) => at.toLowerCase().replaceAll(' ', '-');
 </script>
 
-<svelte:head><title>How it is worked out - Knife Tray</title></svelte:head>
+<svelte:head><title>How it is calculated - Knife Tray</title></svelte:head>
 
 <div class="page">
   <div class="page-head">
-    <h1>How it is worked out</h1>
+    <h1>How it is calculated</h1>
   </div>
   <p class="lead">
-    Figures that follow from a model are usual values: they stand beside a range, or say "about". What you have measured
-    yourself goes before them. Recipes, ovens and hands differ; local food law and care at the hot pot go before
-    everything here.
+    Calculated figures are typical values, shown with a range or as "about". Your own measurements override them.
+    Recipes, ovens and hands differ; local food law and care at the hot pot go before everything here.
   </p>
   <nav aria-label="On this page">
     {#each data.rooms as { at } (at)}<a href="#{idOf(at)}">{at}</a>{/each}

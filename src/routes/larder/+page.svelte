@@ -38,7 +38,7 @@
     <div class="find">
       <ListFind path="/larder" label="Find an ingredient" sought={data.sought} />
     </div>
-    <Button size="field" kind="tertiary" on:click={() => (inTable = true)}>Table in and out</Button>
+    <Button size="field" kind="tertiary" on:click={() => (inTable = true)}>Import and export</Button>
     <Button size="field" on:click={() => (editing = { ingredient: null })}>Add an ingredient</Button>
   </div>
 
@@ -46,10 +46,10 @@
     <div class="panel">
       <Nothing title="The larder is empty">
         <p>
-          It fills as you write: a line that names something common takes it from the starter list. Or add here what you
-          bake with: its density turns cups into grams, its pack turns grams into money.
+          It fills as you write recipes: common ingredients come from the starter list. You can also add ingredients
+          here. The density turns cups into grams, and the pack price turns grams into money.
         </p>
-        <Button size="small" kind="tertiary" href="/slabs">Begin with a slab</Button>
+        <Button size="small" kind="tertiary" href="/slabs">Create a slab</Button>
       </Nothing>
     </div>
   {:else}
@@ -59,10 +59,10 @@
         <thead>
           <tr>
             <th>Ingredient</th><th class="num">{figures.density.unit}</th><th class="num"
-              >One is, {figures.mass.unit}</th
-            ><th class="num">Held, {figures.mass.unit}</th><th>Pack usually bought</th>
+              >Weight of one, {figures.mass.unit}</th
+            ><th class="num">In stock, {figures.mass.unit}</th><th>Pack usually bought</th>
             <th class="num">Pack costs</th><th class="num">Per {figures.priceMass.unit}</th><th>Allergens</th><th
-              ><span class="unseen">Change</span></th
+              ><span class="unseen">Edit</span></th
             >
           </tr>
         </thead>
@@ -100,20 +100,20 @@
               >
               <td class="num"
                 ><Button kind="ghost" size="small" on:click={() => (editing = { ingredient })}
-                  >Change<span class="unseen"> {ingredient.name}</span></Button
+                  >Edit<span class="unseen"> {ingredient.name}</span></Button
                 ></td
               >
             </tr>
           {:else}
-            <tr><td colspan="9">Nothing in the larder is called that.</td></tr>
+            <tr><td colspan="9">No ingredient found.</td></tr>
           {/each}
         </tbody>
       </Table>
     </div>
     <Pager path="/larder" sought={data.sought} from={data.from} most={data.most} count={data.count} all={data.all} />
     <p class="quiet">
-      Allergens are what the packs declare, those of what a compound is made of come on top; check each delivery, and
-      follow your local food law for labels.
+      Allergens are as declared on the packs, plus those of each product's ingredients. Check every delivery, and follow
+      your local food law for labels.
     </p>
   {/if}
 </div>

@@ -26,7 +26,7 @@
 </script>
 
 <fieldset>
-  <legend><h3>Allergens of its own</h3></legend>
+  <legend><h3>Allergens of this ingredient</h3></legend>
   <div class="allergens">
     {#each asked as { name, by } (name)}
       <Checkbox

@@ -39,7 +39,7 @@
   }
 </script>
 
-<h3>Made up of, by weight</h3>
+<h3>Composition, by weight</h3>
 <div class="six">
   {#each PARTS as part (part)}
     <NumberField

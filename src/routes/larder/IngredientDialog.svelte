@@ -47,7 +47,7 @@
   async function save() {
     if (saving) return;
     if (Object.keys(typed).length > 0) {
-      problems = [{ path: '', message: 'Mend the marked fields first' }];
+      problems = [{ path: '', message: 'Correct the marked fields first' }];
       return;
     }
     const names = aliases
@@ -67,8 +67,8 @@
   async function remove() {
     if (
       !(await confirmation.ask(
-        `Take ${form.name} out of the larder? Slabs keep their lines, but cannot weigh or price it any more.`,
-        'Take out',
+        `Delete ${form.name} from the larder? Slabs keep their lines, but cannot weigh or price them any more.`,
+        'Delete',
       ))
     )
       return;
@@ -81,8 +81,8 @@
 <Modal
   bind:open
   modalHeading={start ? start.name : 'New ingredient'}
-  primaryButtonText="Keep"
-  secondaryButtonText="Leave as it was"
+  primaryButtonText="Save"
+  secondaryButtonText="Cancel"
   hasForm
   hasScrollingContent
   on:click:button--secondary={onleave}
@@ -103,7 +103,7 @@
         invalidText={problemAt(problems, '/name')}
       />
     </div>
-    <div class="wide"><TextInput size="sm" labelText="Also called (parted by commas)" bind:value={aliases} /></div>
+    <div class="wide"><TextInput size="sm" labelText="Other names, separated by commas" bind:value={aliases} /></div>
     <NumberField
       label="Density"
       quantity="density"
@@ -115,7 +115,7 @@
       onvalue={(value) => set({ densityGPerMl: value ?? undefined })}
     />
     <NumberField
-      label="One weighs"
+      label="Weight of one"
       quantity="mass"
       optional
       value={form.unitMassG}
@@ -125,7 +125,7 @@
       onvalue={(value) => set({ unitMassG: value ?? undefined })}
     />
     <NumberField
-      label="Of it is used, %"
+      label="Usable part, %"
       optional
       placeholder="100"
       value={form.usablePercent}
@@ -135,7 +135,7 @@
       onvalue={(value) => set({ usablePercent: value ?? undefined })}
     />
     <NumberField
-      label="Held now"
+      label="In stock"
       quantity="mass"
       optional
       density={form.densityGPerMl}
@@ -146,7 +146,7 @@
       onvalue={(value) => set({ heldG: value ?? undefined })}
     />
     <NumberField
-      label="Height of a grain when strewn"
+      label="Grain height when scattered"
       quantity="length"
       optional
       value={form.grainMm}
@@ -176,13 +176,13 @@
   <h3>Packs, the one usually bought first</h3>
   <PackRows packs={form.packs ?? []} {currency} {typed} {problems} onpacks={(packs) => set({ packs })} />
   {#if history.length > 0}
-    <h3>What it has cost</h3>
+    <h3>Price history</h3>
     <PriceHistory prices={history} {currency} />
   {/if}
   <InHundred {form} {typed} onset={set} />
   <OnLabel {form} {typed} onset={set} />
   <Declares {form} onset={set} />
-  <h3>Made of, where it is a compound</h3>
+  <h3>Ingredients of this product</h3>
   <Rows
     rows={(form.madeOf ?? []).map(({ ingredient: name, percent }) => ({ name, value: percent ?? null }))}
     nameLabel="Ingredient of the larder"
@@ -198,7 +198,7 @@
             : undefined,
       })}
   />
-  <h3>What can stand in for it</h3>
+  <h3>Substitutes</h3>
   <Rows
     rows={(form.alternatives ?? []).map(({ ingredient: name, ratio, changes }) => ({
       name,
@@ -223,7 +223,7 @@
             : undefined,
       })}
   />
-  <h3>Usual share of a preparation</h3>
+  <h3>Usual share of a mixture</h3>
   <div class="six">
     {#each ['from', 'to'] as const as end (end)}
       <NumberField
@@ -243,7 +243,7 @@
     <div class="source">
       <TextInput
         size="sm"
-        labelText="Where the figures come from"
+        labelText="Source of the figures"
         maxlength={500}
         value={form.source ?? ''}
         on:input={(event) => set({ source: String(event.detail ?? '') || undefined })}
@@ -251,7 +251,7 @@
     </div>
   </div>
   {#if start}<p class="off">
-      <Button kind="danger-ghost" size="small" on:click={remove}>Take out of the larder</Button>
+      <Button kind="danger-ghost" size="small" on:click={remove}>Delete</Button>
     </p>{/if}
 </Modal>
 

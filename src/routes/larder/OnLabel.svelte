@@ -29,7 +29,7 @@
 <div class="four">
   <TextInput
     size="sm"
-    labelText="Named there"
+    labelText="Name on labels"
     placeholder={form.name}
     maxlength={200}
     value={form.labelName ?? ''}
@@ -39,7 +39,7 @@
     <NumberField
       {label}
       optional
-      placeholder="any"
+      placeholder="no limit"
       value={form.keepDays?.[place]}
       limits={larderLimits(`keepDays.${place}`)}
       name="keeps {place}"

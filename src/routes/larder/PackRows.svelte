@@ -54,7 +54,7 @@
       onvalue={(value) => set(at, { price: value ?? undefined, currency: undefined })}
     />
     <DayField
-      label="Since"
+      label="Price since"
       optional
       value={pack.pricedOn ?? ''}
       name="pack {at} since"
@@ -62,7 +62,7 @@
       {typed}
       onvalue={(day) => set(at, { pricedOn: day ?? undefined })}
     />
-    <Button kind="ghost" size="small" disabled={at === 0} on:click={() => first(at)}>First</Button>
+    <Button kind="ghost" size="small" disabled={at === 0} on:click={() => first(at)}>Move to top</Button>
     <Button kind="ghost" size="small" on:click={() => onpacks(packs.filter((_, i) => i !== at) as Pack[])}
       >Remove</Button
     >

@@ -40,7 +40,7 @@
 
 <Chart type="line" height={190} {series} colours={['--primary', '--smooth', '--good', '--harm']} {options} />
 <Accordion size="sm">
-  <AccordionItem title="As a table">
+  <AccordionItem title="Table">
     <Table size="compact" class="table">
       <thead
         ><tr><th>From</th><th>Pack</th><th class="num">Price</th><th class="num">Per {figures.priceMass.unit}</th></tr

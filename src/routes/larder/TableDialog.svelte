@@ -51,17 +51,17 @@
 
 <Modal
   bind:open
-  modalHeading="Table in and out"
-  primaryButtonText={taken ? 'Done' : touched > 0 ? `Change ${touched} in the larder` : 'Change the larder'}
+  modalHeading="Import and export"
+  primaryButtonText={taken ? 'Done' : touched > 0 ? `Update ${touched} in the larder` : 'Update the larder'}
   primaryButtonDisabled={touched === 0}
-  secondaryButtonText="Leave it"
+  secondaryButtonText="Cancel"
   hasScrollingContent
   on:click:button--secondary={onleave}
   on:close={onleave}
   on:submit={taken ? onleave : take}
 >
   <RadioButtonGroup
-    legendText="Which table"
+    legendText="Table"
     selected={table}
     on:change={(event) => {
       table = event.detail as LarderTable;
@@ -69,11 +69,11 @@
       void look();
     }}
   >
-    <RadioButton value="prices" labelText="prices, a row for each pack" />
-    <RadioButton value="larder" labelText="the larder, a row for each ingredient" />
+    <RadioButton value="prices" labelText="Prices, one row per pack" />
+    <RadioButton value="larder" labelText="Larder, one row per ingredient" />
   </RadioButtonGroup>
   <p class="acts">
-    <Button size="small" kind="tertiary" href="/api/larder/table/{table}" download="{table}.csv">Save as CSV</Button>
+    <Button size="small" kind="tertiary" href="/api/larder/table/{table}" download="{table}.csv">Export as CSV</Button>
     <FileUploaderButton
       kind="tertiary"
       labelText="Choose a CSV file"
@@ -84,13 +84,13 @@
     />
     <span class="quiet">{file}</span>
   </p>
-  <p class="quiet">An empty cell leaves what the larder has. Nothing changes before you say so.</p>
+  <p class="quiet">Empty cells leave the larder as it is. You review all changes before they are made.</p>
   {#if problems.length > 0}<Notice harm problems={problems.map(({ message }) => ({ message }))} />{/if}
-  {#if taken}<p role="status"><b>The larder is changed.</b></p>{/if}
+  {#if taken}<p role="status"><b>The larder is updated.</b></p>{/if}
   {#if changes}
     <p role="status" class="figures">
       <b>{changes.added.length}</b> new, <b>{changes.changed.length}</b> changed, {changes.same} the same{#if changes.bad.length > 0},
-        <b class="harm">{changes.badCount} {changes.badCount === 1 ? 'row' : 'rows'} not taken</b>{/if}.
+        <b class="harm">{changes.badCount} {changes.badCount === 1 ? 'row' : 'rows'} rejected</b>{/if}.
     </p>
     {#if changes.bad.length > 0}
       <Notice

@@ -14,22 +14,20 @@
 
 <div class="page">
   <div class="page-head"><h1>Lots</h1></div>
-  <ListFind path="/lots" label="A lot, of an ingredient or off a label" sought={data.lot} />
+  <ListFind path="/lots" label="Lot number of an ingredient or a label" sought={data.lot} />
   {#if data.lot !== '' && data.into.length + data.own.length === 0}
     <div class="panel">
       <Nothing title="No such lot">
-        <p>No run has noted {data.lot}, and none has it as its own. Lots are written as they stand on the pack.</p>
+        <p>No run used {data.lot} or has it as its own lot. Enter lot numbers exactly as on the pack.</p>
       </Nothing>
     </div>
   {/if}
   {#if data.into.length > 0}
     <section class="panel" aria-labelledby="into">
       <h2 id="into">{data.lot} went into {data.into.length === 1 ? 'one run' : `${data.into.length} runs`}</h2>
-      <p class="quiet">
-        Whatever was sold under these lots has it in it. For a recall, follow your authority's orders.
-      </p>
+      <p class="quiet">Everything sold under these lots contains it. For a recall, follow your authority's orders.</p>
       <Table size="compact" class="table">
-        <thead><tr><th>Their own lot</th><th>Slab</th><th>Made</th></tr></thead>
+        <thead><tr><th>Lot of the run</th><th>Slab</th><th>Made</th></tr></thead>
         <tbody>
           {#each data.into as { id, lot, name, begunAt } (id)}
             <tr>
@@ -43,7 +41,7 @@
   {/if}
   {#each data.own as { id, name, lot, begunAt } (id)}
     <section class="panel" aria-labelledby="own-{id}">
-      <h2 id="own-{id}">What is in {lot}</h2>
+      <h2 id="own-{id}">Ingredients of {lot}</h2>
       <p><a href="/runs/{id}/log">{name}</a>, <span class="figures">{at(begunAt)}</span></p>
       <Table size="compact" class="table">
         <thead><tr><th>Ingredient</th><th>Its lot</th></tr></thead>
@@ -73,9 +71,7 @@
               <td class="num">{runs}</td><td class="figures">{at(lastAt)}</td>
             </tr>
           {:else}
-            <tr
-              ><td colspan="4" class="quiet">No lot was noted yet. Lots are noted at the bench, while weighing.</td></tr
-            >
+            <tr><td colspan="4" class="quiet">No lots yet. Enter lot numbers at the bench while weighing.</td></tr>
           {/each}
         </tbody>
       </Table>

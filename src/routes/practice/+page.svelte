@@ -102,7 +102,7 @@
 
   function verdict(result: PracticeResult): string {
     const off = offStage(result);
-    if (off === 0) return 'On its stage.';
+    if (off === 0) return 'Right on the stage.';
     return `${figures.degrees.say(Math.abs(off), 1)} ${off > 0 ? 'too far' : 'too early'}.`;
   }
   const shown = (value: number) => Number(figures.temperature.figure(value, 1));
@@ -112,26 +112,29 @@
   ];
 </script>
 
-<svelte:head><title>Practise a boil - Knife Tray</title></svelte:head>
+<svelte:head><title>Practice - Knife Tray</title></svelte:head>
 
 <div class="page">
   <div class="page-head">
-    <h1>Practise a boil</h1>
-    <p class="quiet">No sugar is burnt here. The thermometer is out: look, and try a drop in cold water.</p>
+    <h1>Practice</h1>
+    <p class="quiet">
+      Practise judging sugar stages without a thermometer: look at the pot, and test a drop in cold water.
+    </p>
   </div>
   <div class="two">
     <section class="panel pot" aria-label="The pot">
       {#if isOver}
-        <h2>The season is over: {total} of {SEASON.length * 100}</h2>
+        <h2>Round finished: {total} of {SEASON.length * 100}</h2>
         {#if progress}
           <p>First half {Math.round(progress.first)} on average, last half {Math.round(progress.last)}.</p>
         {/if}
-        <Button on:click={again}>A new season</Button>
+        <Button on:click={again}>New round</Button>
       {:else if ended}
         <h2>{verdict(ended)} {scoreOf(ended)} points</h2>
         <p>
-          It was at <b class="figures">{figures.bothTemperatures(ended.endC)}</b>; {said(ended.stage)} lies from
-          {figures.temperature.say(range.fromC)} to {figures.temperature.say(range.toC)} at sea level. You tried {ended.drops}
+          It was at <b class="figures">{figures.bothTemperatures(ended.endC)}</b>; {said(ended.stage)} is {figures.temperature.say(
+            range.fromC,
+          )} to {figures.temperature.say(range.toC)} at sea level. You tried {ended.drops}
           {ended.drops === 1 ? 'drop' : 'drops'}.
         </p>
         <Chart
@@ -152,7 +155,7 @@
         />
         <Button on:click={next}>{season.length + 1 < SEASON.length ? 'The next boil' : 'To the season'}</Button>
       {:else}
-        <h2>Boil {season.length + 1} of {SEASON.length}: take it off at {boil.stage}</h2>
+        <h2>Boil {season.length + 1} of {SEASON.length}: take the pot off at {boil.stage}</h2>
         <p class="quiet">
           {figures.mass.say(boil.sugarG)} sugar, {figures.mass.say(boil.waterG)} water. {said(boil.stage)} is for
           {range.bite.replace(/^[^:]*: /, '')}.
@@ -168,22 +171,22 @@
           {/if}
           <div class="acts">
             <Button kind="tertiary" on:click={tryDrop}>A drop in cold water</Button>
-            <BigButton onpress={takeOff}>Take it off</BigButton>
+            <BigButton onpress={takeOff}>Take off the heat</BigButton>
           </div>
         {:else}
           <div class="acts">
             <div class="speed">
-              <Select labelText="How fast time runs" bind:selected={speed}>
+              <Select labelText="Speed" bind:selected={speed}>
                 {#each SPEEDS as speed (speed)}<SelectItem value={String(speed)} text="{speed} times as fast" />{/each}
               </Select>
             </div>
-            <BigButton onpress={begin}>Put it on the fire</BigButton>
+            <BigButton onpress={begin}>Start the boil</BigButton>
           </div>
         {/if}
       {/if}
     </section>
     <section class="panel" aria-labelledby="season">
-      <h2 id="season">The season</h2>
+      <h2 id="season">Round</h2>
       <ol>
         {#each SEASON as boil, i (i)}
           {@const result = season[i]}
@@ -199,7 +202,8 @@
       </ol>
       <p><b>{total}</b> <span class="quiet">points of {season.length * 100} so far</span></p>
       <p class="quiet small">
-        At the stove boiling sugar burns deep: gloves, a clear bench, a bowl of cold water by the pot, no children near.
+        At the stove, boiling sugar burns deep: gloves, a clear bench, a bowl of cold water by the pot. Keep children
+        away.
       </p>
     </section>
   </div>

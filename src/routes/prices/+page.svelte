@@ -27,21 +27,21 @@
     <h1>Prices</h1>
     <p class="quiet on-paper">{data.shop.name}, {dates.day(today)}</p>
     <div class="acts no-print">
-      <Button size="field" kind="ghost" href="/settings#prices">How they are made</Button>
+      <Button size="field" kind="ghost" href="/settings#prices">Price settings</Button>
       <Button
         size="field"
         kind="tertiary"
         href="/api/prices{data.from > 0 ? `?page=${data.from / data.most + 1}` : ''}"
-        download>As a table (CSV)</Button
+        download>Export (CSV)</Button
       >
       <Button size="field" on:click={() => print()}>Print</Button>
     </div>
   </div>
   {#if data.count === 0}
     <div class="panel">
-      <Nothing title="There is no slab yet">
-        <p>What each slab's pieces are sold for stands here once there are some.</p>
-        <Button size="small" kind="tertiary" href="/slabs">Begin with one</Button>
+      <Nothing title="No slabs yet">
+        <p>The prices of all slabs appear here.</p>
+        <Button size="small" kind="tertiary" href="/slabs">Create a slab</Button>
       </Nothing>
     </div>
   {:else}
@@ -52,7 +52,7 @@
           <tr>
             <th>Slab</th><th class="num">A piece</th><th class="num no-print">Costs</th><th class="num">Price</th>
             {#each channels as { name }, i (i)}<th class="num">{name}</th>{/each}
-            <th class="num no-print">Left of it</th><th class="num no-print">An hour</th>
+            <th class="num no-print">Profit</th><th class="num no-print">Per labour hour</th>
           </tr>
         </thead>
         <tbody>
@@ -83,7 +83,7 @@
             {:else}
               <tr
                 ><td><a href="/slabs/{id}/price">{name}</a></td><td colspan={5 + channels.length} class="quiet"
-                  >is not laid or cut yet, or takes too long to work out</td
+                  >has no layers or no cut yet, or takes too long to calculate</td
                 ></tr
               >
             {/if}

@@ -21,27 +21,27 @@
     <h1>Runs</h1>
     <div class="acts">
       <Button size="small" kind="tertiary" href="/lots">Lots</Button>
-      <Button size="small" kind="tertiary" href="/practice">Practise a boil</Button>
+      <Button size="small" kind="tertiary" href="/practice">Practice</Button>
       <Button size="small" kind="ghost" href="/api/log.csv" download="runs.csv">CSV</Button>
       <Button size="small" kind="ghost" href="/api/log.json" download="runs.json">JSON</Button>
     </div>
   </div>
   {#if data.all === 0}
     <div class="panel">
-      <Nothing title="Nothing was made yet">
-        <p>Open a slab's Clock and press Make it: its steps, amounts and clocks go to the bench.</p>
-        <Button size="small" kind="tertiary" href="/slabs">To the slabs</Button>
+      <Nothing title="No runs yet">
+        <p>Open a slab's Schedule and choose Start run. Its steps, amounts and times appear at the bench.</p>
+        <Button size="small" kind="tertiary" href="/slabs">Go to slabs</Button>
       </Nothing>
     </div>
   {:else}
     <div class="find">
-      <ListFind path="/runs" label="A slab, a lot, or a word of a note" sought={data.sought} />
+      <ListFind path="/runs" label="Search by slab, lot or note" sought={data.sought} />
       <DayField label="On" value={data.day} {typed} name="day of runs" optional onvalue={(day) => void onDay(day)} />
     </div>
     <div class="panel">
       <Table size="compact" class="table">
         <thead
-          ><tr><th>Made</th><th>Slab</th><th class="num wide">Version</th><th>Lot</th><th class="wide">Stands</th></tr
+          ><tr><th>Made</th><th>Slab</th><th class="num wide">Version</th><th>Lot</th><th class="wide">Status</th></tr
           ></thead
         >
         <tbody>
@@ -52,11 +52,11 @@
               <td class="num wide">{version}</td>
               <td class="figures">{lot}</td>
               <td
-                >{#if isOpen}<b>on the bench</b>{:else}<span class="quiet">over</span>{/if}</td
+                >{#if isOpen}<b>on the bench</b>{:else}<span class="quiet">finished</span>{/if}</td
               >
             </tr>
           {:else}
-            <tr><td colspan="5" class="quiet">Nothing was found.</td></tr>
+            <tr><td colspan="5" class="quiet">No runs found.</td></tr>
           {/each}
         </tbody>
       </Table>

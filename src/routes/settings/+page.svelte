@@ -123,7 +123,7 @@
     problems = answer.ok
       ? []
       : answer.problems.map(({ path, message }) => ({ path: path.replace(/^\/settings/, ''), message }));
-    said = answer.ok ? 'Kept' : '';
+    said = answer.ok ? 'Saved' : '';
     elsewhere = answer.ok ? null : ((answer.value as { latest?: KeptSettings } | null)?.latest ?? null);
     if (!answer.ok) return showFirstWrong();
     base = { settings: { ...base.settings, ...settings }, revision: answer.value.revision };
@@ -151,7 +151,7 @@
 <div class="page">
   <div class="page-head">
     <h1>Settings</h1>
-    <Button size="field" kind="ghost" href="/how">How it is worked out</Button>
+    <Button size="field" kind="ghost" href="/how">How it is calculated</Button>
   </div>
   {#if elsewhere}
     {@const latest = elsewhere}
@@ -210,12 +210,12 @@
               size="sm"
               labelText="Cups and spoons"
               bind:selected={form.measures}
-              helperText="For slabs that do not say whose spoons they mean"
+              helperText="For slabs without a setting of their own"
             >
               {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
             </Select>
             <NumberField
-              label="The scale shows steps of"
+              label="Smallest step of the scale"
               quantity="mass"
               value={form.scaleStepG}
               limits={shopLimits('scaleStepG')}
@@ -245,7 +245,7 @@
       {/snippet}
     </Leaves>
     {#if unplaced.length > 0}<Notice harm problems={unplaced} />{/if}
-    <p class="keep"><Button size="small" type="submit">Keep</Button> <span role="status">{said}</span></p>
+    <p class="keep"><Button size="small" type="submit">Save</Button> <span role="status">{said}</span></p>
   </form>
 </div>
 

@@ -52,7 +52,7 @@
     ),
   }));
   const MEANS = [
-    ['hands', 'Pairs of hands'],
+    ['hands', 'People'],
     ['ovens', 'Ovens'],
     ['rings', 'Rings on the hob'],
   ] as const;
@@ -65,7 +65,7 @@
 
 <fieldset>
   <legend>Working hours</legend>
-  {#if hours.length === 0}<p class="quiet">Without any, a day is laid out round the clock.</p>{/if}
+  {#if hours.length === 0}<p class="quiet">Without working hours, schedules run round the clock.</p>{/if}
   {#each WEEK as { day, name } (day)}
     <div class="day" role="group" aria-label={name}>
       <span class="name">{name}</span>
@@ -99,7 +99,7 @@
   <div class="four">
     <Select
       size="sm"
-      labelText="By the clock of"
+      labelText="Time zone"
       selected={shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone}
       on:change={(event) => onshop({ zone: (event.target as HTMLSelectElement).value })}
     >
@@ -107,7 +107,7 @@
     </Select>
     <Select
       size="sm"
-      labelText="Days and times are written"
+      labelText="Date and time format"
       selected={shop.locale ?? USUAL_SHOP.locale}
       on:change={(event) => onshop({ locale: (event.target as HTMLSelectElement).value })}
     >

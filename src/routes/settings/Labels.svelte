@@ -22,8 +22,8 @@
     ['rows', 'Labels down'],
   ] as const;
   const LENGTHS = [
-    ['widthMm', 'One is wide'],
-    ['heightMm', 'One is high'],
+    ['widthMm', 'Width of one'],
+    ['heightMm', 'Height of one'],
     ['leftMm', 'From the left edge'],
     ['topMm', 'From the top edge'],
     ['gapAcrossMm', 'Gap across'],
@@ -41,7 +41,7 @@
   <div class="fields">
     <Select
       size="sm"
-      labelText="Drafted by"
+      labelText="Rules"
       selected={sheet.profile}
       on:change={(event) => set({ profile: (event.target as HTMLSelectElement).value as LabelSheet['profile'] })}
     >
@@ -57,7 +57,7 @@
     </Select>
     <div class="wide">
       <TextArea
-        labelText="Name and address, as they stand on a label"
+        labelText="Name and address on labels"
         rows={2}
         maxlength={500}
         value={sheet.address}

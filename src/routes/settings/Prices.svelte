@@ -34,9 +34,9 @@
   const asksMarkup = $derived(pricing.markup !== undefined && pricing.price === undefined);
 
   const OVERHEAD_WORDS = {
-    slab: 'for each slab',
-    hour: 'for each hour of hands',
-    percent: 'percent of the rest',
+    slab: 'per slab',
+    hour: 'per hour of labour',
+    percent: 'percent of other costs',
   } as const;
   const NAMES = { oven: 'Oven', ring: 'A ring', mixer: 'Mixer', fridge: 'Fridge', freezer: 'Freezer' } as const;
 
@@ -59,7 +59,7 @@
 <div class="grid">
   <Select
     size="sm"
-    labelText="Prices are made from"
+    labelText="Set prices by"
     selected={asksMarkup ? 'markup' : 'margin'}
     on:change={(event) => {
       const isMarkup = (event.target as HTMLSelectElement).value === 'markup';
@@ -71,12 +71,12 @@
       );
     }}
   >
-    <SelectItem value="margin" text="a margin of the price" />
-    <SelectItem value="markup" text="a markup on the cost" />
+    <SelectItem value="margin" text="margin" />
+    <SelectItem value="markup" text="markup on cost" />
   </Select>
   {#key asksMarkup}
     <PercentField
-      label={asksMarkup ? 'On top of the cost, %' : 'Left of the price before tax, %'}
+      label={asksMarkup ? 'Markup on cost, %' : 'Margin, %'}
       value={settled.ask.by === 'price' ? null : settled.ask.share}
       limits={limit(asksMarkup ? 'markup' : 'margin')}
       name="shop asks"
@@ -86,7 +86,7 @@
     />
   {/key}
   <PercentField
-    label="Speak up under a margin of, %"
+    label="Warn below a margin of, %"
     optional
     value={pricing.leastMargin}
     limits={limit('leastMargin')}
@@ -95,7 +95,7 @@
     onvalue={(leastMargin) => set({ leastMargin: leastMargin ?? undefined })}
   />
   <NumberField
-    label="Tax on what is sold, %"
+    label="Sales tax, %"
     value={settled.taxPercent}
     limits={limit('taxPercent')}
     name="tax"
@@ -104,24 +104,24 @@
   />
   <Toggle
     size="sm"
-    labelText="The tax is"
-    labelA="on top of the price"
-    labelB="in the price"
+    labelText="Sales tax is"
+    labelA="added to the price"
+    labelB="included in the price"
     toggled={settled.taxIncluded}
     on:toggle={(event) => event.detail.toggled !== settled.taxIncluded && set({ taxIncluded: event.detail.toggled })}
   />
   <TextInput
     size="sm"
-    labelText="Prices end in"
+    labelText="Round prices up to endings"
     placeholder="0.50; 0.95"
-    helperText="They go up to the next of these"
+    helperText="For example 0.50 and 0.90, separated by commas"
     bind:value={ladder}
     invalid={wrongLadder !== ''}
     invalidText={wrongLadder}
     on:change={takeLadder}
   />
   <NumberField
-    label="An hour of hands, {pricing.currency ?? currency}"
+    label="Labour per hour, {pricing.currency ?? currency}"
     optional
     placeholder="0"
     value={pricing.labourPerHour}
@@ -131,7 +131,7 @@
     onvalue={(labourPerHour) => money({ labourPerHour: labourPerHour ?? undefined })}
   />
   <PercentField
-    label="Of watching a pot is paid, %"
+    label="Watching time charged as labour, %"
     value={settled.watchShare}
     limits={limit('watchShare')}
     name="watch"
@@ -139,7 +139,7 @@
     onvalue={(watchShare) => set({ watchShare: watchShare ?? undefined })}
   />
   <PercentField
-    label="Pieces that are not sold, %"
+    label="Unsold pieces, %"
     value={settled.rejectShare}
     limits={limit('rejectShare')}
     name="shop rejects"
@@ -147,7 +147,7 @@
     onvalue={(rejectShare) => set({ rejectShare: rejectShare ?? undefined })}
   />
   <NumberField
-    label="Rent and the like{settled.overhead.by === 'percent' ? ', %' : `, ${pricing.currency ?? currency}`}"
+    label="Overheads{settled.overhead.by === 'percent' ? ', %' : `, ${pricing.currency ?? currency}`}"
     value={settled.overhead.amount}
     limits={limit('overhead.amount')}
     name="overhead"
@@ -156,7 +156,7 @@
   />
   <Select
     size="sm"
-    labelText="counted"
+    labelText="Charged"
     selected={settled.overhead.by}
     on:change={(event) =>
       money({
@@ -169,7 +169,7 @@
     {#each OVERHEADS as by (by)}<SelectItem value={by} text={OVERHEAD_WORDS[by]} />{/each}
   </Select>
   <NumberField
-    label="A kilowatt hour, {pricing.currency ?? currency}"
+    label="Electricity per kWh, {pricing.currency ?? currency}"
     optional
     placeholder="0"
     value={pricing.energyPerKWh}
@@ -180,7 +180,7 @@
   />
 </div>
 <fieldset>
-  <legend>What draws power, kW on average while it is on</legend>
+  <legend>Average power while switched on, kW</legend>
   <div class="five">
     {#each POWERED as what (what)}
       <NumberField

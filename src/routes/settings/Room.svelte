@@ -31,7 +31,7 @@
   <legend>The workroom</legend>
   <div class="three">
     <NumberField
-      label="Height above the sea"
+      label="Altitude"
       quantity="altitude"
       value={altitudeM}
       limits={shopLimits('altitudeM')}
@@ -41,7 +41,7 @@
       onvalue={(value) => value !== null && onshop({ altitudeM: value })}
     />
     <NumberField
-      label="Room"
+      label="Room temperature"
       quantity="temperature"
       value={shop.roomC ?? USUAL_SHOP.roomC}
       limits={shopLimits('roomC')}
@@ -60,7 +60,7 @@
   </div>
 </fieldset>
 <fieldset>
-  <legend>Thermometers, as they were last checked</legend>
+  <legend>Thermometers and their last check</legend>
   {#each probes as probe, at (at)}
     <EquipmentRow
       name={probe.name}
@@ -71,15 +71,15 @@
     >
       <Select
         size="sm"
-        labelText="It reads"
+        labelText="Measures"
         selected={probe.kind ?? 'probe'}
         on:change={(event) => set(at, { kind: (event.target as HTMLSelectElement).value as ThermometerKind })}
       >
-        <SelectItem value="probe" text="the middle" />
-        <SelectItem value="infrared" text="its skin" />
+        <SelectItem value="probe" text="inside the pot" />
+        <SelectItem value="infrared" text="the surface (infrared)" />
       </Select>
       <NumberField
-        label="In boiling water"
+        label="Reading in boiling water"
         quantity="temperature"
         optional
         value={probe.boilC}
@@ -89,7 +89,7 @@
         onvalue={(value) => set(at, { boilC: value ?? undefined, checkedAtM: value === null ? undefined : altitudeM })}
       />
       <NumberField
-        label="In ice"
+        label="Reading in ice water"
         quantity="temperature"
         optional
         value={probe.iceC}
@@ -99,7 +99,7 @@
         onvalue={(value) => set(at, { iceC: value ?? undefined })}
       />
       {#if !checkHolds(probe, altitudeM)}
-        <p class="harm">Checked at another height: hold it in boiling water here, and write what it shows.</p>
+        <p class="harm">Checked at another altitude. Check it in boiling water here, and enter the reading.</p>
       {/if}
       <DayField
         label="Checked on"

@@ -20,8 +20,8 @@
     name: 'Name of the shop',
     currency: 'Currency',
     measures: 'Cups and spoons',
-    shownIn: 'Figures are shown in',
-    scaleStepG: 'Steps of the scale, in g',
+    shownIn: 'Units shown',
+    scaleStepG: 'Smallest step of the scale, g',
     vessels: 'Pots and bowls',
     boxes: 'Boxes',
     bags: 'Bags',
@@ -30,18 +30,18 @@
     power: 'Power',
     channels: 'Channels',
     labels: 'Labels',
-    pieceKinds: 'Kinds of piece',
-    altitudeM: 'Height above the sea, m',
-    roomC: 'Room, in °C',
+    pieceKinds: 'Piece types',
+    altitudeM: 'Altitude, m',
+    roomC: 'Room temperature, °C',
     humidityPercent: 'Humidity, percent',
     probes: 'Probes',
     hours: 'Working hours',
     zone: 'Time zone',
-    locale: 'Days and times are written',
-    hands: 'Pairs of hands',
+    locale: 'Date and time format',
+    hands: 'People',
     ovens: 'Ovens',
     rings: 'Rings on the hob',
-    placeH: 'Places as measured',
+    placeH: 'Fitted cooling of places',
   };
 
   /** A setting in a few words: things of a list by their names. */
@@ -55,7 +55,7 @@
 
 <div role="alertdialog" aria-labelledby="elsewhere">
   <Notice harm>
-    <h2 id="elsewhere">Someone kept other settings while you were changing these</h2>
+    <h2 id="elsewhere">Someone else saved settings while you were editing</h2>
     <Table size="compact" class="table">
       <thead><tr><th>What</th><th>Yours</th><th>Theirs</th></tr></thead>
       <tbody>
@@ -69,9 +69,9 @@
       </tbody>
     </Table>
     <p>
-      <Button size="small" on:click={onmine}>Keep mine beside theirs</Button>
-      <Button size="small" kind="tertiary" on:click={ontheirs}>Take theirs</Button>
+      <Button size="small" on:click={onmine}>Save my changes too</Button>
+      <Button size="small" kind="tertiary" on:click={ontheirs}>Use theirs</Button>
     </p>
-    <p class="quiet">What only they have changed stays as they have it either way.</p>
+    <p class="quiet">Settings that only they changed stay as they saved them.</p>
   </Notice>
 </div>

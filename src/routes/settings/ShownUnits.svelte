@@ -23,7 +23,7 @@
 </script>
 
 <fieldset>
-  <legend>Figures are shown in</legend>
+  <legend>Units shown</legend>
   <div class="four">
     {#each quantities as [quantity, units] (quantity)}
       <Select
@@ -37,7 +37,7 @@
       </Select>
     {/each}
   </div>
-  <p class="quiet">Every field still reads any of them: 237F, 9 in, 1 kg, 2 tsp. Slab files stay metric.</p>
+  <p class="quiet">Every field accepts any unit: 237F, 9 in, 1 kg, 2 tsp. Slab files stay metric.</p>
 </fieldset>
 
 <style>

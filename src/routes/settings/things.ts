@@ -89,7 +89,7 @@ export const WRAPS: Kind = {
 export const PIECES: Kind = {
   path: 'pieceKinds',
   legend: 'Kinds of piece that are cut again and again',
-  add: 'Add a kind of piece',
+  add: 'Add piece type of piece',
   begin: { lengthMm: 75, widthMm: 25 },
   columns: [side('lengthMm', 'Long'), side('widthMm', 'Wide'), price('Price')],
 };
@@ -106,7 +106,7 @@ export const channelsIn = (names: readonly string[]): Kind => ({
     { field: 'feeEach', label: 'and a sale', kind: 'number', optional: true, isMoney: true },
     { field: 'taxPercent', label: 'Own tax, %', kind: 'number', optional: true, placeholder: 'as usual' },
     {
-      ...{ field: 'in', label: 'Packed in', kind: 'choice', wide: 1.6 },
+      ...{ field: 'in', label: 'Packaging', kind: 'choice', wide: 1.6 },
       options: [['', 'as the slab is'] as const, ...names.map((name) => [name, name] as const)],
     },
     { field: 'pieces', label: 'Pieces', kind: 'number', optional: true, placeholder: 'all that fit' },

@@ -44,7 +44,7 @@
     const isZip = /\.zip$/i.test(file.name);
     if (file.size > (isZip ? ZIP_LIMIT : BODY_LIMIT)) {
       const message = isZip
-        ? `This zip is over ${ZIP_LIMIT / BODY_LIMIT} MB: part it`
+        ? `This zip is over ${ZIP_LIMIT / BODY_LIMIT} MB. Split it`
         : 'This file is over 1 MB; a slab file is a few thousand bytes. Choose a file that ends in .slab.json';
       problems = [{ path: '', message }];
     } else if (isZip) {
@@ -81,7 +81,7 @@
       ),
     ];
     if (ids.length > 0) {
-      taken = `${ids.length} ${ids.length === 1 ? 'slab was' : 'slabs were'} taken in${runs > 0 ? `, with ${runs} ${runs === 1 ? 'run' : 'runs'}` : ''}`;
+      taken = `${ids.length} ${ids.length === 1 ? 'slab was' : 'slabs were'} imported${runs > 0 ? `, with ${runs} ${runs === 1 ? 'run' : 'runs'}` : ''}`;
       await invalidateAll();
     }
   }
@@ -93,7 +93,7 @@
   }
 
   async function remove(id: number, called: string) {
-    if (!(await confirmation.ask(`Take ${called} off the list?`, 'Take off the list'))) return;
+    if (!(await confirmation.ask(`Delete ${called}?`, 'Delete'))) return;
     const answer = await ask('DELETE', `/api/slabs/${id}`);
     about = '';
     problems = answer.ok ? [] : answer.problems;
@@ -111,19 +111,19 @@
     <FileUploaderButton
       kind="tertiary"
       size="field"
-      labelText="From a file"
+      labelText="Import a file"
       disableLabelChanges
       aria-label="Slab file"
       accept={['.json', '.jsonld', '.zip', '.html', '.htm']}
       on:change={({ detail }) => fromFile(detail[0])}
     />
-    {#if data.all > 0}<Button kind="ghost" size="field" href="/api/slabs/zip" download="slabs.zip">All as files</Button
+    {#if data.all > 0}<Button kind="ghost" size="field" href="/api/slabs/zip" download="slabs.zip">Export all</Button
       >{/if}
     <Button size="field" on:click={() => (making = true)}>New slab</Button>
   </div>
 
   {#if problems.length > 0}
-    <Notice harm title={about ? `${about} was not taken in` : 'That did not work'} {problems} />
+    <Notice harm title={about ? `${about} was not imported` : 'That did not work'} {problems} />
   {/if}
 
   <div role="status">
@@ -133,27 +133,23 @@
   {#if data.all === 0}
     <div class="doors">
       <section class="panel door">
-        <h2>Look round the demo shop</h2>
-        <p>
-          Eight slabs of a made-up shop with its larder, tins and prices. Everything in it can be tried and changed.
-        </p>
-        <Button on:click={demo}>Bring in the demo slabs</Button>
+        <h2>Explore the demo shop</h2>
+        <p>Eight slabs of a made-up shop with its larder, tins and prices, to try out and change.</p>
+        <Button on:click={demo}>Load the demo slabs</Button>
       </section>
       <section class="panel door">
         <h2>Paste a recipe</h2>
-        <p>As it is written, in cups or grams: each line is shown beside its reading before it becomes a slab.</p>
+        <p>Paste any recipe, in cups or grams. You see how each line is read before it becomes a slab.</p>
         <Button href="/slabs/paste">Paste a recipe</Button>
       </section>
       <section class="panel door wide">
-        <h2>Start from a pattern</h2>
-        <p>
-          What it needs comes into your larder from a starter list of common ingredients; prices are yours to write.
-        </p>
+        <h2>Start from a template</h2>
+        <p>Its ingredients are added to your larder from the starter list. You enter the prices.</p>
         <Patterns onproblems={(found) => (problems = found)} />
       </section>
     </div>
   {:else if data.slabs.length === 0}
-    <p class="quiet">No slab is called that.</p>
+    <p class="quiet">No slabs found.</p>
   {/if}
 
   <ul class="cards">
@@ -163,7 +159,7 @@
           {#if slab.drawn}<SmallSection tin={slab.drawn.tin} layers={slab.drawn.layers} />{/if}
           <h2 class="slab-name">{slab.name}</h2>
         </a>
-        {#if unkept.has(slab.id)}<p class="unkept">has changes on this device that are not kept</p>{/if}
+        {#if unkept.has(slab.id)}<p class="unkept">has unsaved changes on this device</p>{/if}
         {#if slab.drawn}
           <p class="quiet">{slab.drawn.tinWords}</p>
           <p class="figures">
@@ -171,14 +167,14 @@
             <b>{money(slab.drawn.perPiece, data.shop.currency)}</b>
           </p>
         {:else if slab.drawn === null}
-          <p>This slab cannot be worked out. Open it and look at its tin, its cut and its amounts.</p>
+          <p>This slab cannot be calculated. Check its tin, its cut and its amounts.</p>
         {/if}
         <Button
           kind="ghost"
           size="small"
           class="off"
           on:click={() => remove(slab.id, slab.name)}
-          aria-label="Take {slab.name} off the list">Take off the list</Button
+          aria-label="Delete {slab.name}">Delete</Button
         >
       </li>
     {/each}

@@ -55,8 +55,8 @@
   bind:open
   size="sm"
   modalHeading="New slab"
-  primaryButtonText="Begin"
-  secondaryButtonText="Not now"
+  primaryButtonText="Create"
+  secondaryButtonText="Cancel"
   selectorPrimaryFocus="#new-name"
   on:click:button--secondary={() => (open = false)}
   on:close={onclose}
@@ -69,10 +69,10 @@
     }}
   >
     <TextInput id="new-name" labelText="Name" bind:value={name} invalid={wrong !== ''} invalidText={wrong} />
-    <Select labelText="Begin from" bind:selected={from}>
-      <SelectItem value="" text="nothing" />
-      {#each patterns as { id, what } (id)}<SelectItem value={PATTERN + id} text="the pattern: {what}" />{/each}
-      {#each slabs as { id, name: called } (id)}<SelectItem value={String(id)} text="a copy of {called}" />{/each}
+    <Select labelText="Start from" bind:selected={from}>
+      <SelectItem value="" text="an empty slab" />
+      {#each patterns as { id, what } (id)}<SelectItem value={PATTERN + id} text="template: {what}" />{/each}
+      {#each slabs as { id, name: called } (id)}<SelectItem value={String(id)} text="copy of {called}" />{/each}
     </Select>
   </form>
 </Modal>

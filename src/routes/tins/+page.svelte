@@ -32,8 +32,8 @@
   {#if data.rack.length === 0}
     <div class="panel">
       <Nothing title="The rack is empty">
-        <p>Measure the inside of a tin at its base and add it: length, width, depth, corner radius.</p>
-        <Button size="small" kind="tertiary" on:click={() => (editing = { tin: null })}>Measure one</Button>
+        <p>Measure the inside of a tin at its base and add it: length, width, depth and corner radius.</p>
+        <Button size="small" kind="tertiary" on:click={() => (editing = { tin: null })}>Add a tin</Button>
       </Nothing>
     </div>
   {/if}
@@ -52,12 +52,12 @@
             )} to the {rackTin.tin.shape === 'sheet' ? 'bars' : 'rim'}{/if}
         </p>
         <Button kind="ghost" size="small" on:click={() => (editing = { tin: rackTin })}
-          >Change<span class="unseen"> {rackTin.name}</span></Button
+          >Edit<span class="unseen"> {rackTin.name}</span></Button
         >
       </li>
     {/each}
   </ul>
-  {#if data.rack.length > 0}<p class="quiet">Drawn from above, all to one scale.</p>{/if}
+  {#if data.rack.length > 0}<p class="quiet">Top views, all to the same scale.</p>{/if}
 </div>
 
 {#if editing}<TinDialog rackTin={editing.tin} ondone={done} onleave={() => (editing = null)} />{/if}

@@ -62,15 +62,15 @@
 <div class="page">
   <div class="page-head">
     <h1>Today</h1>
-    {#if open.length > 0}<Button size="field" href="/bench">To the bench</Button>{/if}
+    {#if open.length > 0}<Button size="field" href="/bench">Go to bench</Button>{/if}
   </div>
   {#if !isComplete}
     <div class="panel"><InlineLoading description="Loading all entries…" /></div>
   {:else if open.length === 0}
     <div class="panel">
-      <Nothing title="Nothing is on the bench">
-        <p>Open a slab, go to its Clock, and press Make it. From then on this is the first screen.</p>
-        <Button size="small" kind="tertiary" href="/slabs">To the slabs</Button>
+      <Nothing title="Nothing in progress">
+        <p>Open a slab, go to its Schedule and choose Start run. This then becomes the first screen.</p>
+        <Button size="small" kind="tertiary" href="/slabs">Go to slabs</Button>
       </Nothing>
     </div>
   {:else}
@@ -93,7 +93,7 @@
         </ol>
       </section>
       <section class="panel" aria-labelledby="sets">
-        <h2 id="sets">By itself, and where</h2>
+        <h2 id="sets">Unattended, and where</h2>
         <ul>
           {#each byItself as { run, step } (`${run.id} ${step.step.id}`)}
             <li>
@@ -104,12 +104,12 @@
               >
             </li>
           {:else}
-            <li class="quiet">Nothing sets or bakes now.</li>
+            <li class="quiet">Nothing is setting or baking.</li>
           {/each}
         </ul>
       </section>
       <section class="panel" aria-labelledby="weigh">
-        <h2 id="weigh">To weigh next</h2>
+        <h2 id="weigh">Weigh next</h2>
         {#if unweighed}
           <p class="quiet">{unweighed.run.plan.name}</p>
           <ul>
@@ -124,7 +124,7 @@
               and {unweighed.lines.length - MOST_WEIGHED} more
             </p>{/if}
         {:else}
-          <p class="quiet">All is weighed.</p>
+          <p class="quiet">All ingredients weighed</p>
         {/if}
       </section>
     </div>
@@ -132,7 +132,7 @@
   <div class="below">
     {#if data.past.length > 0}
       <section class="panel" aria-labelledby="past">
-        <h2 id="past">Made last</h2>
+        <h2 id="past">Recent runs</h2>
         <ul>
           {#each data.past as { id, name, lot, begunAt } (id)}
             <li>

@@ -21,8 +21,8 @@
     </p>
     {#if isSecure}
       <p class="quiet">
-        The first time it warns: <a href="/trust">how it is told to trust the shop</a>. From then on the bench opens
-        without the server, too.
+        The first time, the browser shows a warning: <a href="/trust">set up this device</a>. From then on the bench
+        opens without the server, too.
       </p>
     {/if}
   </div>

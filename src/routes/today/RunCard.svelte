@@ -25,7 +25,7 @@
         run.state.lateMinutes,
       )} min later than planned{/if}
   </p>
-  <ProgressBar size="sm" hideLabel labelText="Steps that are over" value={shareDone * 100} max={100} />
+  <ProgressBar size="sm" hideLabel labelText="Finished steps" value={shareDone * 100} max={100} />
   <p class="now">
     {#if now}
       <span>{stepInShort(now.step.text)}</span>

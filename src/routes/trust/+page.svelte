@@ -10,12 +10,12 @@
     },
     {
       drawing: 'go-on',
-      title: 'Go on past the warning',
+      title: 'Continue past the warning',
       says: 'The tablet does not know the shop yet. The way on is the small link, often behind "more" or "details". Do this in the shop’s own network only.',
     },
     {
       drawing: 'install',
-      title: 'Fetch the authority, and install it',
+      title: 'Download and install the certificate authority',
       says: 'It is a file, authority.crt. Then look in the settings of the tablet for "certificate", and install the file as a CA certificate, or as a profile; some want it switched on as trusted in a second place. Its name is "Knife Tray of this workroom".',
     },
     {
@@ -26,17 +26,17 @@
   ] as const;
 </script>
 
-<svelte:head><title>A tablet trusts the workroom - Knife Tray</title></svelte:head>
+<svelte:head><title>Set up this device - Knife Tray</title></svelte:head>
 
 <div class="page">
   <div class="page-head">
-    <h1>A tablet trusts the workroom</h1>
+    <h1>Set up this device</h1>
   </div>
   <p class="lead">
-    Over a connection that it trusts, a tablet opens the bench without the server, holds its screen awake and shows
-    call-outs. It is told once.
+    On a trusted connection, a tablet can open the bench without the server, keep its screen on and show alerts. This is
+    set up once.
     {#if !data.elsewhere?.isSecure}
-      The shop has no certificate yet: start the program with <code>KNIFE_TRAY_TLS=auto</code> and open it to the network,
+      The shop has no certificate yet. Start the program with <code>KNIFE_TRAY_TLS=auto</code> and open it to the network,
       as the README says.
     {/if}
   </p>
@@ -52,7 +52,7 @@
             <p><b>{data.elsewhere.address}</b></p>
           {/if}
           {#if drawing === 'install' && data.elsewhere?.isSecure}
-            <p><a href="/authority.crt" data-sveltekit-reload>Fetch authority.crt</a></p>
+            <p><a href="/authority.crt" data-sveltekit-reload>Download authority.crt</a></p>
           {/if}
         </div>
       </li>

@@ -30,7 +30,7 @@
 <div role="alertdialog" aria-labelledby="elsewhere">
   <Notice harm>
     <h2 id="elsewhere">
-      Someone kept this slab while you were changing it ({shopDates().weekTime(Date.parse(elsewhere.keptAt))})
+      Someone else saved this slab while you were editing it ({shopDates().weekTime(Date.parse(elsewhere.keptAt))})
     </h2>
     <Table size="compact" class="table">
       <thead>
@@ -54,9 +54,9 @@
       </tbody>
     </Table>
     <p>
-      <Button size="small" on:click={onboth}>Keep mine as a new slab</Button>
-      <Button size="small" kind="tertiary" on:click={onmine}>Keep mine over theirs</Button>
-      <Button size="small" kind="ghost" on:click={ontheirs}>Take theirs</Button>
+      <Button size="small" on:click={onboth}>Save mine as a new slab</Button>
+      <Button size="small" kind="tertiary" on:click={onmine}>Save mine over theirs</Button>
+      <Button size="small" kind="ghost" on:click={ontheirs}>Use theirs</Button>
     </p>
   </Notice>
 </div>

@@ -23,9 +23,9 @@
 
   const name = $derived(fileName(draft.slab.name));
   const standing = $derived.by(() => {
-    if (!draft.changed) return `kept, version ${draft.baseVersion}`;
+    if (!draft.changed) return `Saved, version ${draft.baseVersion}`;
     const count = draft.changesSinceKept;
-    return count === 1 ? '1 change not kept' : `${count} changes not kept`;
+    return count === 1 ? '1 unsaved change' : `${count} unsaved changes`;
   });
 
   let strip: HTMLElement | undefined = $state();
@@ -67,13 +67,13 @@
   <div class="acts">
     <span class="state quiet" role="status">{standing}</span>
     <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
-    <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}>Keep</Button>
-    <OverflowMenu flipped size="sm" iconDescription="More of this slab" aria-label="More of this slab">
+    <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}>Save version</Button>
+    <OverflowMenu flipped size="sm" iconDescription="More actions" aria-label="More actions">
       <OverflowMenuItem text="Print the amounts" on:click={() => print()} />
       <OverflowMenuItem text="Save as a file" on:click={() => takeAway(writeSlab(draft.slab), name)} />
       <OverflowMenuItem text="Save as a recipe" on:click={saveRecipe} />
-      <OverflowMenuItem text="Copy as last kept" on:click={copy} />
-      <OverflowMenuItem hasDivider danger text="Take off the list" on:click={onoff} />
+      <OverflowMenuItem text="Copy of the saved version" on:click={copy} />
+      <OverflowMenuItem hasDivider danger text="Delete" on:click={onoff} />
     </OverflowMenu>
   </div>
 </div>

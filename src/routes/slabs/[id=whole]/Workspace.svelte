@@ -134,7 +134,7 @@
   }
 
   async function takeOff() {
-    if (!(await confirmation.ask(`Take ${draft.slab.name} off the list?`, 'Take off the list'))) return;
+    if (!(await confirmation.ask(`Delete ${draft.slab.name}?`, 'Delete'))) return;
     const answer = await ask('DELETE', `/api/slabs/${draft.id}`);
     if (answer.ok) await goto('/slabs', { invalidateAll: true });
     else keeping.problems = answer.problems;
@@ -193,15 +193,15 @@
 
   {#each draft.left as left (left.key)}
     <Notice>
-      <p>Changes from {shopDates().moment(Date.parse(left.draft.at))} were left without being kept.</p>
-      <Button size="small" kind="tertiary" on:click={() => draft.takeUp(left)}>Take them up</Button>
-      <Button size="small" kind="ghost" on:click={() => draft.drop(left.key)}>Throw them away</Button>
+      <p>Unsaved changes from {shopDates().moment(Date.parse(left.draft.at))} were found on this device.</p>
+      <Button size="small" kind="tertiary" on:click={() => draft.takeUp(left)}>Restore changes</Button>
+      <Button size="small" kind="ghost" on:click={() => draft.drop(left.key)}>Discard changes</Button>
     </Notice>
   {/each}
   {#if !draft.stored}
     <Notice harm>
-      The storage of this device is full: your changes are in this window only. Press Keep, or take the slab away as a
-      file.
+      The storage of this device is full, so your changes are in this window only. Save the version, or export the slab
+      as a file.
     </Notice>
   {/if}
   {#if keeping.problems.length > 0}

@@ -1,5 +1,11 @@
 /** Sheets that take the whole width, beside the stations. */
-export const SHEETS = { gather: 'Gather', clock: 'Clock', compare: 'Compare', label: 'Label', log: 'Log' } as const;
+export const SHEETS = {
+  gather: 'Weigh out',
+  clock: 'Schedule',
+  compare: 'Compare',
+  label: 'Label',
+  log: 'History',
+} as const;
 export type Sheet = keyof typeof SHEETS;
 
 /** The stations of a slab, in the order of work; their keys are 1, 2, 3 ... */

@@ -124,44 +124,41 @@
     <h1>Paste a recipe</h1>
     <Button size="field" kind="ghost" href="/slabs">Back to the slabs</Button>
     <Button size="field" kind="tertiary" disabled={text === '' && name === ''} on:click={clear}>Clear</Button>
-    <Button size="field" disabled={busy || slab.preparations.length === 0} on:click={make}>Make it a slab</Button>
+    <Button size="field" disabled={busy || slab.preparations.length === 0} on:click={make}>Create slab</Button>
   </div>
   {#if problems.length > 0}
     <Notice harm {problems} />
   {/if}
   <div class="board">
-    <section aria-label="As it was copied" class="copied">
+    <section aria-label="Pasted text" class="copied">
       <div class="two">
         <TextInput size="sm" labelText="Name of the slab" placeholder={slab.name} bind:value={name} maxlength={200} />
-        <Select size="sm" labelText="Whose cups and spoons" bind:selected={measures}>
+        <Select size="sm" labelText="Cup and spoon sizes" bind:selected={measures}>
           {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
         </Select>
       </div>
       <TextArea labelText="The recipe" rows={26} placeholder={EXAMPLE} bind:value={text} />
-      <p class="quiet small">
-        Plain text, a saved web page or a recipe document with the ingredients in it. Headings part it into
-        preparations.
-      </p>
+      <p class="quiet small">Plain text, a saved web page or a recipe document. Headings divide it into mixtures.</p>
     </section>
-    <section aria-label="As it is read" class="reading">
+    <section aria-label="Recognised lines" class="reading">
       {#if lines.length === 0}
         <div class="panel">
           <Nothing title="Nothing pasted yet">
             <p>
-              Each line appears here with its amount, what the larder calls it, and what it weighs. Nothing is dropped.
+              Each line appears here with its amount, its ingredient in the larder and its weight. Nothing is dropped.
             </p>
           </Nothing>
         </div>
       {:else}
         <div class="sum">
           <p class="figures" role="status">
-            <b>{count('read')}</b> read{#if count('check') > 0}, <b class="hot">{count('check')} to look at</b
+            <b>{count('read')}</b> read{#if count('check') > 0}, <b class="hot">{count('check')} to check</b
               >{/if}{#if count('unread') > 0},
-              <b class="hot">{count('unread')} kept as text</b>{/if}, in {slab.preparations.length}
-            {slab.preparations.length === 1 ? 'preparation' : 'preparations'}{#if method.steps.length > 0}; {method
-                .steps.length}
+              <b class="hot">{count('unread')} not recognised</b>{/if}, in {slab.preparations.length}
+            {slab.preparations.length === 1 ? 'mixture' : 'mixtures'}{#if method.steps.length > 0}; {method.steps
+                .length}
               {method.steps.length === 1 ? 'step' : 'steps'}{#if stepsToCheck > 0}, <b class="hot"
-                  >{stepsToCheck} to look at</b
+                  >{stepsToCheck} to check</b
                 >{/if}{/if}
           </p>
           <Button size="small" kind="ghost" on:click={() => (onlyOpen = !onlyOpen)}

@@ -24,7 +24,7 @@
     {#if status === 'heading'}<span class="mark quiet">heading</span>{/if}
     {#if status === 'check' || status === 'unread'}<span class="mark hot">{why}</span>{/if}
     {@render acts?.()}
-    {#if isCorrected}<Button size="small" kind="ghost" on:click={onback}>As it was read</Button>{/if}
+    {#if isCorrected}<Button size="small" kind="ghost" on:click={onback}>As recognised</Button>{/if}
   </div>
   {@render children?.()}
 </li>

@@ -45,15 +45,15 @@
       {#each found as { key, text } (key)}
         <span class:gone={without[key]}>{text}</span>
         <Button size="small" kind="ghost" on:click={() => (without[key] = !without[key])}
-          >{without[key] ? 'Take it' : 'Leave it out'}<span class="unseen">: {text}</span></Button
+          >{without[key] ? 'Use' : 'Skip'}<span class="unseen">: {text}</span></Button
         >
       {/each}
     </div>
   {/if}
   <p class="heads" aria-hidden="true">
-    <span>What is done</span><span>Of which</span><span>At least, min</span><span>At most, min</span><span
-      >How hot, where</span
-    ><span>What goes in</span>
+    <span>Step</span><span>Mixture</span><span>Minimum, min</span><span>Maximum, min</span><span
+      >Temperature, place</span
+    ><span>Ingredients added</span>
   </p>
   <ol>
     {#each method.steps as step, at (keyOf(read[at]!, at))}

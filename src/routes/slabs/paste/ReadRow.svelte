@@ -76,10 +76,10 @@
         size="small"
         kind="ghost"
         on:click={() => onchange({ ...line, status: 'heading', ingredient: line.text.replace(/:$/, '') })}
-        >It is a heading</Button
+        >Use as a heading</Button
       >
       <Button size="small" kind="ghost" on:click={() => correct({ ingredient: line.text, unit: line.unit ?? 'g' })}
-        >It is an ingredient</Button
+        >Use as an ingredient</Button
       >
     {/if}
   {/snippet}
@@ -122,7 +122,7 @@
         size="sm"
         hideLabel
         labelText="State, line {at + 1}"
-        placeholder="as it is"
+        placeholder="as is"
         maxlength={100}
         value={line.state ?? ''}
         on:change={(event) => correct({ state: String(event.detail ?? '') || null })}
@@ -132,13 +132,13 @@
     {#if line.also && line.status === 'check' && line.quantity !== null}
       <div class="which">
         <Button size="small" kind="tertiary" on:click={() => correct({ also: null })}
-          >Keep {line.quantity} {line.unit}</Button
+          >Use {line.quantity} {line.unit}</Button
         >
         <Button
           size="small"
           kind="tertiary"
           on:click={() => correct({ quantity: line.also!.quantity, unit: line.also!.unit, also: null })}
-          >Keep {line.also.quantity} {line.also.unit}</Button
+          >Use {line.also.quantity} {line.also.unit}</Button
         >
       </div>
     {/if}
@@ -163,7 +163,7 @@
     {/if}
     {#if line.quantityMax !== null || line.optional || line.packG !== null}
       <p class="quiet small">
-        {#if line.quantityMax !== null}{line.quantity}-{line.quantityMax} is written: the lower figure is taken.{/if}
+        {#if line.quantityMax !== null}{line.quantity}-{line.quantityMax} is given. The lower figure is used.{/if}
         {#if line.packG !== null}Packs of {figures.mass.say(line.packG)}.{/if}
         {#if line.optional}Optional.{/if}
       </p>

@@ -65,7 +65,7 @@
     <Select
       size="sm"
       hideLabel
-      labelText="What is done, step {at + 1}"
+      labelText="Kind of step {at + 1}"
       selected={isRemark ? REMARK : step.kind}
       on:change={(event) => setKind(chosen(event))}
     >
@@ -76,7 +76,7 @@
       <Select
         size="sm"
         hideLabel
-        labelText="Of which preparation, step {at + 1}"
+        labelText="Mixture of step {at + 1}"
         selected={step.of ?? ''}
         on:change={(event) => correct({ of: chosen(event) || null })}
       >
@@ -86,7 +86,7 @@
     {:else}<span></span>{/if}
     {#if !isRemark && !NO_TIME.includes(step.kind)}
       <NumberField
-        label="At least, step {at + 1}"
+        label="Minimum minutes of step {at + 1}"
         hideLabel
         optional
         quantity="duration"
@@ -98,7 +98,7 @@
         onvalue={(value) => setMinutes(0, value)}
       />
       <NumberField
-        label="At most, step {at + 1}"
+        label="Maximum minutes of step {at + 1}"
         hideLabel
         optional
         quantity="duration"

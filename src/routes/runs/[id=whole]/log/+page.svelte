@@ -48,12 +48,12 @@
       <h1>{plan.name}</h1>
       <p class="quiet figures">
         Lot {plan.lot}, version {plan.version}, {dates.moment(record.begunAt)}.
-        {record.status === 'open' ? 'It is on the bench.' : record.status === 'stopped' ? 'It was stopped.' : ''}
-        {#if data.versions.length > 0}Version {data.versions.join(' and ')} has learnt from it.{/if}
+        {record.status === 'open' ? 'In progress.' : record.status === 'stopped' ? 'Stopped.' : 'Finished.'}
+        {#if data.versions.length > 0}Its lessons are in version {data.versions.join(' and ')}.{/if}
       </p>
     </div>
     <div class="acts">
-      {#if record.status === 'open'}<Button size="small" href="/runs/{data.run.id}">To the bench</Button>{/if}
+      {#if record.status === 'open'}<Button size="small" href="/runs/{data.run.id}">Go to bench</Button>{/if}
       <Button size="small" kind="tertiary" href="/slabs/{data.run.slabId}/log?run={data.run.id}">Next version</Button>
       <Button
         size="small"
@@ -72,7 +72,7 @@
       <StepsDrawn steps={record.steps} {beginMs} timeOf={(ms) => dates.clock(ms)} />
     </section>
     <section class="panel" aria-labelledby="figures">
-      <h2 id="figures">What came of it</h2>
+      <h2 id="figures">Result</h2>
       {#if data.outcome}<WhatCame {plan} {record} outcome={data.outcome} />{:else}<WaitFor />{/if}
     </section>
   </div>
@@ -83,11 +83,11 @@
       {#each record.curves as curve (curve.step)}
         <BoilCurve {curve} name={potName(curve.preparation)} />
       {:else}
-        <p class="quiet">Nothing of it boils.</p>
+        <p class="quiet">This slab has no boil.</p>
       {/each}
       <h2>Amounts</h2>
       {#if changed.length === 0}
-        <p class="quiet">All that was weighed is as planned, within 2 %.</p>
+        <p class="quiet">All weighed amounts are within 2 % of the plan.</p>
       {:else}
         <ul class="amounts">
           {#each changed as { preparation, line, ingredient, massG, massInG, why } (`${preparation} ${line}`)}
@@ -121,7 +121,7 @@
 
   <div class="two even">
     <section class="panel" aria-labelledby="said">
-      <h2 id="said">Said of it</h2>
+      <h2 id="said">Notes</h2>
       <SaidOfIt run={data.run.id} {record} onnote={(text) => follower.happened({ kind: 'note', text })} />
     </section>
     <section class="panel" aria-labelledby="next">

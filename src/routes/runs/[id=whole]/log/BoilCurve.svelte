@@ -35,7 +35,7 @@
     {name}: {#if curve.peakC !== null}hottest {figures.temperature.say(curve.peakC)}, wanted {figures.temperature.say(
         curve.showsC,
       )}{#if Math.abs(over) >= 1}, <b>{figures.degrees.say(Math.abs(over))} {over > 0 ? 'above' : 'below'}</b
-        >{/if}{:else}no temperature was noted{/if}
+        >{/if}{:else}no temperatures recorded{/if}
   </figcaption>
   {#if curve.readings.length > 1}
     <Chart

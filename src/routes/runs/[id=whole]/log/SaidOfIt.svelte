@@ -41,7 +41,7 @@
       >
     </li>
   {:else}
-    <li class="quiet">Nothing yet.</li>
+    <li class="quiet">No notes yet.</li>
   {/each}
 </ul>
 <form
@@ -50,8 +50,8 @@
     addNote();
   }}
 >
-  <TextInput labelText="A note" bind:value={note} maxlength={5000} />
-  <Button type="submit" size="field" kind="tertiary" disabled={note.trim() === ''}>Add the note</Button>
+  <TextInput labelText="Note" bind:value={note} maxlength={5000} />
+  <Button type="submit" size="field" kind="tertiary" disabled={note.trim() === ''}>Add note</Button>
 </form>
 
 <style>

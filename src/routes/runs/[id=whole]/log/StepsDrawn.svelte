@@ -1,4 +1,4 @@
-<!-- Each step as it was planned and as it went, on one line of time. -->
+<!-- Each step as it was planned and actual, on one line of time. -->
 <script lang="ts">
   import type { StepRecord } from '../../../../core/run';
 
@@ -28,7 +28,7 @@
   });
   const said = ({ step, minutes, skippedWhy }: StepRecord) =>
     skippedWhy !== null
-      ? `left out${skippedWhy ? `: ${skippedWhy}` : ''}`
+      ? `skipped${skippedWhy ? `: ${skippedWhy}` : ''}`
       : minutes === null
         ? 'not noted'
         : `${Math.round(minutes)} of ${Math.round(step.minutes)} min`;
@@ -72,7 +72,7 @@
       >{/each}
   </div>
 </div>
-<p class="quiet key"><i class="planned"></i>planned <i class="went"></i>as it went</p>
+<p class="quiet key"><i class="planned"></i>planned <i class="went"></i>actual</p>
 
 <style>
   .rows {

@@ -22,9 +22,9 @@
   /** Name, planned, as it went. */
   const rows = $derived([
     [
-      'From first to last',
+      'Total time',
       formatDuration(plannedMinutes),
-      record.endedAt === null ? 'under way' : formatDuration(record.minutes),
+      record.endedAt === null ? 'in progress' : formatDuration(record.minutes),
     ],
     [
       'Good pieces',
@@ -33,11 +33,11 @@
     ],
     ['Rejects', '0', outcome.pieces === null ? unknown : String(outcome.rejects)],
     ['One piece', figures.mass.say(plan.pieceG), outcome.pieceG === null ? unknown : figures.mass.say(outcome.pieceG)],
-    ['Spread between pieces', '', outcome.pieceVariation === null ? unknown : percent(outcome.pieceVariation)],
+    ['Weight variation', '', outcome.pieceVariation === null ? unknown : percent(outcome.pieceVariation)],
     ['Trims', figures.mass.say(plan.trimG), outcome.trimG === null ? unknown : figures.mass.say(outcome.trimG)],
     ['Ingredients', money(cost.planned, cost.currency), money(cost.made, cost.currency)],
     [
-      'Ingredients of a piece',
+      'Ingredients per piece',
       plan.pieces > 0 ? money(cost.planned / plan.pieces, cost.currency) : '',
       outcome.pieces ? money(cost.made / outcome.pieces, cost.currency) : unknown,
     ],
@@ -46,8 +46,7 @@
 
 <Table size="compact" class="table">
   <thead
-    ><tr><th><span class="unseen">What</span></th><th class="num">Planned</th><th class="num">As it went</th></tr
-    ></thead
+    ><tr><th><span class="unseen">What</span></th><th class="num">Planned</th><th class="num">Actual</th></tr></thead
   >
   <tbody>
     {#each rows as [name, planned, went] (name)}
@@ -56,13 +55,13 @@
   </tbody>
 </Table>
 {#each effects as { layer, name, plannedMm, madeMm } (layer)}
-  <p class="effect">{name} came to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</p>
+  <p class="effect">{name} is {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</p>
 {/each}
 {#each record.thickness as [layer, mm] (layer)}
   {@const laid = plan.layers.find(({ id }) => id === layer)}
   {#if laid}
     <p class="quiet small">
-      {laid.name} by the ruler: {figures.length.say(mm)}, reckoned {figures.length.say(laid.thicknessMm)}.
+      {laid.name} measured: {figures.length.say(mm)}, calculated {figures.length.say(laid.thicknessMm)}.
     </p>
   {/if}
 {/each}

@@ -34,8 +34,8 @@
   }
 </script>
 
-<p class="quiet">Say what you see on the slab; what was recorded of this run is weighed in.</p>
-<div class="seen" role="group" aria-label="What is seen">
+<p class="quiet">Choose what you see on the slab. The records of this run are taken into account.</p>
+<div class="seen" role="group" aria-label="Symptoms">
   {#each SEEN as what (what)}
     <Button
       size="field"
@@ -46,7 +46,7 @@
   {/each}
 </div>
 {#if problems.length > 0}<Notice harm {problems} />{/if}
-{#if busy && causes.length === 0}<InlineLoading description="Weighing causes" />{/if}
+{#if busy && causes.length === 0}<InlineLoading description="Calculating…" />{/if}
 {#if causes.length > 0}
   <ol aria-label="Causes">
     {#each causes.slice(0, MOST_SHOWN) as { cause, name, likely, weight, because, against, now, next } (cause)}
@@ -63,8 +63,8 @@
     {/each}
   </ol>
   <p class="quiet small">
-    Worked out from what makers know and what was noted, not measured on your slab. Where food safety is in doubt, throw
-    it away.
+    Estimated from experience and from this run's records, not measured on your slab. Where food safety is in doubt,
+    throw it away.
   </p>
 {/if}
 

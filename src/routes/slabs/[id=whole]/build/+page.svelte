@@ -74,7 +74,7 @@
   {#each work.shelf.names as name (name)}<option value={name}></option>{/each}
 </datalist>
 
-<Board label="Build" title="The cut face" note="{tinInWords(slab.tin, figures)}. Pull an edge.">
+<Board label="Build" title="Cross-section" note="{tinInWords(slab.tin, figures)}. Drag an edge.">
   {#snippet stage()}
     <div class="face">
       <Section
@@ -105,14 +105,14 @@
     {/if}
     {#if offered.length > 1}
       <Notice>
-        <span>{offered.length} names are not in the larder yet; the starter list knows them, without prices.</span>
-        <Button size="small" kind="tertiary" disabled={taking} on:click={takeAll}>Take all {offered.length}</Button>
+        <span>{offered.length} names are not in the larder yet. The starter list has them, without prices.</span>
+        <Button size="small" kind="tertiary" disabled={taking} on:click={takeAll}>Add all {offered.length}</Button>
       </Notice>
     {/if}
     {#if slab.preparations.length === 0}
       <p class="panel begin">
-        What goes into one pot or bowl is a mixture: the shortbread, the caramel, the melted chocolate. Name the lowest
-        one, press Enter, and write what goes in.
+        A mixture is what is made in one pot or bowl: the shortbread, the caramel, the melted chocolate. Name the bottom
+        one, press Enter, and list its ingredients.
       </p>
     {/if}
     <Reorder
@@ -129,8 +129,8 @@
       <TextInput
         size="sm"
         hideLabel
-        labelText="Name of another pot or bowl"
-        placeholder="another pot or bowl"
+        labelText="Name of another mixture"
+        placeholder="another mixture"
         maxlength={200}
         bind:value={preparationName}
       />

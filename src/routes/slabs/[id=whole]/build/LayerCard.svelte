@@ -42,9 +42,9 @@
     scatter: [],
     shell: [
       ['thicknessMm', 'Film', 'length'],
-      ['wallMm', 'Up the wall to', 'length'],
+      ['wallMm', 'Up the wall, height', 'length'],
     ],
-    'both-faces': [['thicknessMm', 'Film on each face', 'length']],
+    'both-faces': [['thicknessMm', 'Film thickness on each face', 'length']],
     coat: [['thicknessMm', 'Film', 'length']],
     'per-piece': [['gramsPerPiece', 'On each piece', 'mass']],
   };
@@ -81,7 +81,7 @@
     <Select
       size="sm"
       hideLabel
-      labelText="How {layer.name} is laid"
+      labelText="How {layer.name} is applied"
       selected={layer.spread}
       on:change={(event) =>
         draft.change(withLayer(slab, at, { spread: (event.target as HTMLSelectElement).value as Spread }))}
@@ -91,7 +91,7 @@
     <Select
       size="sm"
       hideLabel
-      labelText="Cut face of {layer.name}"
+      labelText="Texture of {layer.name}"
       selected={textureOf(layer, slab.preparations)}
       on:change={(event) =>
         draft.change(withLayer(slab, at, { texture: (event.target as HTMLSelectElement).value as Texture }))}
@@ -113,7 +113,7 @@
       kind="ghost"
       size="small"
       icon={Close}
-      iconDescription="Fold it"
+      iconDescription="Collapse"
       tooltipPosition="left"
       on:click={onclose}
     />
@@ -152,7 +152,7 @@
           kind="ghost"
           size="small"
           icon={TrashCan}
-          iconDescription="Lay {layer.name} without {preparation?.name}"
+          iconDescription="Remove {preparation?.name} from {layer.name}"
           on:click={() => draft.change(withLayer(slab, at, { from: layer.from.filter((_, j) => j !== part) }))}
         />
       </div>
@@ -163,11 +163,11 @@
         {#key layer.from.length}<Select
             size="sm"
             hideLabel
-            labelText="Lay {layer.name} from another preparation"
+            labelText="Add a mixture to {layer.name}"
             selected=""
             on:change={(event) => addSource(at, layer, (event.target as HTMLSelectElement).value)}
           >
-            <SelectItem value="" text="from another preparation" />
+            <SelectItem value="" text="add another mixture" />
             {#each slab.preparations.filter(({ id }) => !layer.from.some((source) => source.preparation === id)) as { id, name } (id)}<SelectItem
                 value={id}
                 text={name}

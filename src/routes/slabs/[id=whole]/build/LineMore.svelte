@@ -103,7 +103,7 @@
       size="sm"
       hideLabel
       labelText="State of {line.ingredient}"
-      placeholder="as it is"
+      placeholder="as is"
       maxlength={100}
       value={line.state ?? ''}
       on:input={(event) => set({ state: String(event.detail ?? '') || undefined }, `${preparation.id} ${l} state`)}
@@ -112,7 +112,7 @@
   {#if (preparation.steps ?? []).length > 1}
     <Select
       size="sm"
-      labelText="Goes in at"
+      labelText="Added at"
       selected={line.addedAt ?? ''}
       on:change={(event) => set({ addedAt: (event.target as HTMLSelectElement).value || undefined })}
     >
@@ -158,14 +158,14 @@
           {#each target?.steps ?? [] as { id, text } (id)}<SelectItem value={id} {text} />{/each}
         </Select>
       {/if}
-      <Button size="small" kind="ghost" on:click={() => setDivided(divided.filter((_, j) => j !== i))}>Put back</Button>
+      <Button size="small" kind="ghost" on:click={() => setDivided(divided.filter((_, j) => j !== i))}>Undo</Button>
     </div>
   {/each}
   <p>
-    {#if divided.length > 0}<b>{(shareKept(line) * 100).toFixed(0)} %</b> stays in {preparation.name}; it is bought and
+    {#if divided.length > 0}<b>{(shareKept(line) * 100).toFixed(0)} %</b> stays in {preparation.name}. It is bought and
       weighed once.{/if}
-    <Button size="small" kind="tertiary" disabled={most(-1) < 0.001} on:click={divide}>Divide it</Button>
-    <Button size="small" kind="ghost" on:click={onremove}>Take the line out</Button>
+    <Button size="small" kind="tertiary" disabled={most(-1) < 0.001} on:click={divide}>Divide</Button>
+    <Button size="small" kind="ghost" on:click={onremove}>Remove line</Button>
   </p>
   {#each alternatives as { ingredient: name, ratio, changes }, i (i)}
     {@const weighed = massOf(line, ingredient ?? {}, measures)}

@@ -119,10 +119,10 @@
 <div class="lines" bind:this={list}>
   {#snippet newLine()}
     <SaidField
-      label="A new line of {preparation.name}"
+      label="New line in {preparation.name}"
       text={halfWritten}
       mass=""
-      placeholder={lines.length === 0 ? '250 g butter, cold' : 'an ingredient, as you would say it'}
+      placeholder={lines.length === 0 ? '250 g butter, cold' : 'an ingredient with its amount'}
       ontext={write}
       onenter={add}
       onback={() => {
@@ -191,7 +191,7 @@
   </Reorder>
   {#each unread as text, i (i)}
     <SaidField
-      label="Not read yet, line {i + 1} of {preparation.name}"
+      label="Not recognised, line {i + 1} of {preparation.name}"
       {text}
       mass=""
       waits
@@ -214,7 +214,7 @@
       onpaste={(pasted) => take(linesIn(pasted), lines.length)}
     >
       {#snippet more()}
-        <Button size="small" kind="ghost" on:click={() => setUnread(unread.filter((_, j) => j !== i))}>Drop</Button>
+        <Button size="small" kind="ghost" on:click={() => setUnread(unread.filter((_, j) => j !== i))}>Remove</Button>
       {/snippet}
       {#snippet unknown(name: string)}<NotInLarder {name} />{/snippet}
     </SaidField>

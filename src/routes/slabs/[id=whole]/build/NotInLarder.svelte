@@ -11,6 +11,6 @@
 </script>
 
 <Button size="small" kind="ghost" on:click={async () => (wrong = await shelf.add(name))}
-  >{offered ? `Take ${offered.name} from the starter list` : `Add ${name} to the larder`}</Button
+  >{offered ? `Add ${offered.name} from the starter list` : `Add ${name} to the larder`}</Button
 >
 {#if wrong}<span role="alert">{wrong}</span>{/if}

@@ -78,7 +78,7 @@
         <Lines {preparation} {at} />
         {#each coming as { line, share, from }, i (i)}
           <p class="coming">
-            {(share * 100).toFixed(0)} % of the {line.ingredient} that stands under {from}
+            {(share * 100).toFixed(0)} % of the {line.ingredient} listed in {from}
           </p>
         {/each}
         {#if planned}
@@ -89,14 +89,16 @@
               >{/if}{#if preparation.cookTo && planned.waterShare !== null}; about {figures.mass.say(
                 planned.evaporatedG,
               )} boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
-              equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; made {planned.multiple.toFixed(2)} times{/if}{#if planned.vessel.kind === 'pot'};
-              a pot of {figures.volume.say(planned.vessel.volumeMl)}{/if}
+              equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; {planned.multiple.toFixed(2)} times the base
+              recipe{/if}{#if planned.vessel.kind === 'pot'}; a pot of {figures.volume.say(
+                planned.vessel.volumeMl,
+              )}{/if}
           </p>
         {/if}
         {#if !allInOne}<ShareBar {preparation} {at} />{/if}
         <div class="foot">
           <Button size="small" kind="ghost" aria-expanded={fieldsShown} on:click={() => (fieldsShown = !fieldsShown)}
-            >Name, end point, waste</Button
+            >Name, end point, loss</Button
           >
           <Button size="small" kind="ghost" href="/slabs/{draft.id}/clock"
             >Steps, {(preparation.steps ?? []).length}</Button
@@ -136,7 +138,7 @@
                 )}
             />
             <NumberField
-              label="Waste in the pot or oven, %"
+              label="Loss in the pot or oven, %"
               optional
               placeholder={preparation.cookTo ? '3' : '1'}
               value={preparation.lossPercent}
@@ -164,7 +166,7 @@
             {#if preparation.cookTo}
               <Select
                 size="sm"
-                labelText="Stage the recipe names"
+                labelText="Sugar stage in the recipe"
                 selected={preparation.cookTo.stage ?? ''}
                 on:change={(event) => {
                   const stage = ((event.target as HTMLSelectElement).value || undefined) as Stage | undefined;
@@ -175,7 +177,7 @@
                 {#each STAGES as stage (stage)}<SelectItem value={stage} text={stage} />{/each}
               </Select>
               <NumberField
-                label="Most in one pot, times as written"
+                label="Maximum in one pot, times the base recipe"
                 optional
                 placeholder={Number.isFinite(usualMultiple(preparation))
                   ? String(usualMultiple(preparation))

@@ -167,7 +167,7 @@
   </div>
 {/if}
 {#if waits && isLine && !focused}
-  <div class="asks"><Button size="small" kind="tertiary" on:click={onenter}>Take it as a line</Button></div>
+  <div class="asks"><Button size="small" kind="tertiary" on:click={onenter}>Use as an ingredient</Button></div>
 {/if}
 
 <style>

@@ -131,8 +131,7 @@
 {#if wrongs.length > 0}<Notice harm problems={wrongs} />{/if}
 <div class="asked no-print">
   <DayFields bind:form hasHours={hours.length > 0} />
-  {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (form.pinned = {})}
-      >Let go of {pinned.size} held</Button
+  {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (form.pinned = {})}>Unpin {pinned.size}</Button
     >{/if}
 </div>
 
@@ -143,7 +142,7 @@
     {#if day && !day.feasible}
       <Notice harm>
         <p>
-          That is not possible: {day.because}.
+          This schedule is not possible: {day.because}.
           {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
         </p>
       </Notice>
@@ -164,22 +163,22 @@
     <Button
       size="small"
       disabled={draft.changed || busyMaking}
-      title={draft.changed ? 'Keep first: what is made is what is kept' : undefined}
-      on:click={() => void makeIt()}>Make it</Button
+      title={draft.changed ? 'Save the version first. Runs use the saved version' : undefined}
+      on:click={() => void makeIt()}>Start run</Button
     >
     {#if later}
       <Button
         size="small"
         kind="tertiary"
         disabled={draft.changed || busyMaking}
-        on:click={() => later && void makeIt(later)}>Plan it for {timeOfDay(later)}</Button
+        on:click={() => later && void makeIt(later)}>Plan run for {timeOfDay(later)}</Button
       >
     {/if}
     <HowLink to="set-and-clock" />
     <Button size="small" kind="ghost" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
-      >Take to a calendar</Button
+      >Add to calendar</Button
     >
-    <Button size="small" kind="ghost" on:click={() => print()}>Print the day</Button>
+    <Button size="small" kind="ghost" on:click={() => print()}>Print schedule</Button>
   </div>
 </div>
 
@@ -189,29 +188,28 @@
   </div>
   <div class="steps">
     <Table size="compact" class="table">
-      <caption class="unseen">The steps in order</caption>
+      <caption class="unseen">Steps in order</caption>
       <thead>
         <tr
           ><th class="num">No.</th><th>From</th><th class="beside">To</th><th>Step</th><th class="beside">Hands</th><th
-            class="num beside">{day.slack === 'later' ? 'Could wait' : 'Could be sooner'}</th
+            class="num beside">{day.slack === 'later' ? 'Slack, later' : 'Slack, earlier'}</th
           ></tr
         >
       </thead>
       <tbody>
         {#each day.steps as { activity, start: from, end, slackMinutes, deciding }, at (activity.id)}
-          {@const hands =
-            activity.hands === 'free' ? 'by itself' : activity.hands === 'watch' ? 'stay by it' : 'at work'}
+          {@const hands = activity.hands === 'free' ? 'unattended' : activity.hands === 'watch' ? 'watch' : 'hands-on'}
           <tr class:deciding>
             <td class="num quiet">{at + 1}</td>
             <td class="figures">{timeOfDay(from)}</td>
             <td class="figures beside">{timeOfDay(end)}</td>
             <td
               >{activity.text}<span class="beneath quiet"
-                >to {timeOfDay(end)}, {hands}{deciding ? ', decides' : ''}</span
+                >to {timeOfDay(end)}, {hands}{deciding ? ', on the critical path' : ''}</span
               >{#if activity.caution}<span class="hot">{activity.caution}</span>{/if}</td
             >
             <td class="hands beside">{hands}</td>
-            <td class="num beside">{deciding ? 'decides' : formatDuration(slackMinutes)}</td>
+            <td class="num beside">{deciding ? 'critical' : formatDuration(slackMinutes)}</td>
           </tr>
         {/each}
       </tbody>

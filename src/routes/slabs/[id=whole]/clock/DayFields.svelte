@@ -14,24 +14,24 @@
   let { form = $bindable(), hasHours }: Props = $props();
 
   const WAYS = [
-    ['deadline', 'backward from a deadline', 'Done by'],
-    ['start', 'forward from a start', 'Begin at'],
+    ['deadline', 'finish by a deadline', 'Done by'],
+    ['start', 'start at a time', 'Begin at'],
   ] as const;
   const SPANS = [
     ['morning', 'Mornings'],
     ['evening', 'Evenings'],
   ] as const;
   const PACE_NAMES: Readonly<Record<Pace, string>> = {
-    least: 'the least times',
-    usual: 'the usual times',
-    most: 'the longest times',
+    least: 'shortest times',
+    usual: 'typical times',
+    most: 'longest times',
   };
   let typed: Record<string, string> = $state({});
   const field = $derived(WAYS.find(([way]) => way === form.way)!);
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
 </script>
 
-<RadioButtonGroup legendText="Lay it out" hideLegend bind:selected={form.way}>
+<RadioButtonGroup legendText="Schedule" hideLegend bind:selected={form.way}>
   {#each WAYS as [value, label] (value)}<RadioButton {value} labelText={label} />{/each}
 </RadioButtonGroup>
 <div class="day">
@@ -54,11 +54,11 @@
 </div>
 <Select
   size="sm"
-  labelText="Working"
+  labelText="Working time"
   selected={form.within}
   on:change={(event) => (form.within = chosen(event) as DayForm['within'])}
 >
-  <SelectItem value="shop" text={hasHours ? 'in the shop’s hours' : 'round the clock'} />
+  <SelectItem value="shop" text={hasHours ? 'working hours of the shop' : 'round the clock'} />
   <SelectItem value="edges" text="mornings and evenings" />
   {#if hasHours}<SelectItem value="always" text="round the clock" />{/if}
 </Select>
@@ -77,18 +77,13 @@
 {/if}
 <Select
   size="sm"
-  labelText="Pairs of hands"
+  labelText="People"
   selected={String(form.hands)}
   on:change={(event) => (form.hands = Number(chosen(event)))}
 >
   {#each [1, 2, 3, 4] as count (count)}<SelectItem value={String(count)} text={String(count)} />{/each}
 </Select>
-<Select
-  size="sm"
-  labelText="Counting on"
-  selected={form.pace}
-  on:change={(event) => (form.pace = chosen(event) as Pace)}
->
+<Select size="sm" labelText="Based on" selected={form.pace} on:change={(event) => (form.pace = chosen(event) as Pace)}>
   {#each Object.entries(PACE_NAMES) as [pace, text] (pace)}<SelectItem value={pace} {text} />{/each}
 </Select>
 

@@ -61,7 +61,7 @@
 </script>
 
 <figure bind:clientWidth={widthPx}>
-  <svg viewBox="0 0 {width + LABEL + 16} {height}" role="group" aria-label="The day in lanes">
+  <svg viewBox="0 0 {width + LABEL + 16} {height}" role="group" aria-label="Schedule by resource">
     {#each rows as { key, lane, name, steps, y } (key)}
       {#if name !== ''}<text x="0" y={y + 22} class="lane">{name}</text>
         <path d="M0 {y}h{width + LABEL}" class="line" />{/if}
@@ -75,11 +75,9 @@
           class:pinned={pinned.has(activity.id)}
           role="button"
           tabindex={lane === 'hands' || activity.hands === 'free' ? 0 : -1}
-          aria-label="{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}{deciding ? ', decides' : ''}{pinned.has(
-            activity.id,
-          )
-            ? ', held'
-            : ''}"
+          aria-label="{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}{deciding
+            ? ', on the critical path'
+            : ''}{pinned.has(activity.id) ? ', pinned' : ''}"
           onkeydown={(event) => {
             const by = { ArrowRight: STEP, ArrowLeft: -STEP }[event.key];
             if (by === undefined) return;

@@ -19,18 +19,18 @@
 
   const { draft } = slabWork();
   let opened = $state(false);
-  const HANDS: Readonly<Record<Hands, string>> = { busy: 'at work', watch: 'stay by it', free: 'nobody needed' };
+  const HANDS: Readonly<Record<Hands, string>> = { busy: 'hands-on', watch: 'watch', free: 'unattended' };
   const NEEDS = ['', 'ring', 'oven', 'mixer', 'bench', ...PLACES.filter((place) => place !== 'room')];
   const GROWS: Readonly<Record<Growth | '', string>> = $derived({
-    '': step.cooks ? 'as boils do' : 'as usual for its kind',
-    fixed: 'not at all',
-    mass: 'with the amount',
-    set: 'with the thickness, squared',
+    '': step.cooks ? 'as boils do' : 'typical for this step',
+    fixed: 'the same',
+    mass: 'grows with the amount',
+    set: 'grows with the thickness squared',
   });
 
   const WAITS = [
-    ['minMinutes', 'Waits at least', '0'],
-    ['maxMinutes', 'at most', 'usual'],
+    ['minMinutes', 'Minimum wait', '0'],
+    ['maxMinutes', 'Maximum wait', 'usual'],
   ] as const;
 
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
@@ -81,7 +81,7 @@
   <div class="words">
     <TextInput
       size="sm"
-      labelText="What is done"
+      labelText="Step"
       value={step.text}
       invalid={step.text.trim() === ''}
       invalidText="Write what is done"
@@ -103,7 +103,7 @@
   {:else}{@render time('minutes', 'Usual')}{/if}
   <Select
     size="sm"
-    labelText="Hands"
+    labelText="Labour"
     selected={step.hands ?? 'busy'}
     on:change={(event) => onchange({ hands: chosen(event) as Hands })}
   >
@@ -134,35 +134,35 @@
       {@render time('mostMinutes', 'Longest')}{/if}
     <Select
       size="sm"
-      labelText="A larger slab takes longer"
+      labelText="Time for a larger slab"
       selected={step.grows ?? ''}
       on:change={(event) => onchange({ grows: (chosen(event) || undefined) as Growth | undefined })}
     >
       {#each Object.entries(GROWS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
     </Select>
     <fieldset class="after">
-      <legend>In this step</legend>
+      <legend>What happens in this step</legend>
       {#if cooked}
         <Checkbox
-          labelText="it boils to the end point"
+          labelText="boils to the end point"
           checked={step.cooks ?? false}
           on:check={({ detail }) => onchange({ cooks: detail || undefined })}
         />
       {/if}
       <Checkbox
-        labelText="it is left to cool to a temperature"
+        labelText="cools to a temperature"
         checked={step.coolTo !== undefined}
         on:check={({ detail }) => onchange(detail ? { coolTo: { celsius: 45 }, hands: 'free' } : { coolTo: undefined })}
       />
       <Checkbox
-        labelText="it is laid on what is below"
+        labelText="poured on the layer below"
         checked={step.lays ?? false}
         on:check={({ detail }) => onchange({ lays: detail || undefined })}
       />
     </fieldset>
     {#if others.length > 0}
       <fieldset class="after">
-        <legend>Comes after</legend>
+        <legend>Follows</legend>
         {#each others as { id, text } (id)}
           <Checkbox
             labelText={text.length > 44 ? `${text.slice(0, 42)} ...` : text}
@@ -188,7 +188,7 @@
             {#if end === 'maxMinutes' && (step.wait?.minMinutes ?? 0) > (step.wait?.maxMinutes ?? Infinity)}<p
                 class="harm"
               >
-                Less than the least
+                Less than the minimum
               </p>{/if}
           </div>
         {/each}

@@ -64,7 +64,7 @@
           <span class="quiet"
             >{steps.length === 1 ? 'one step' : `${steps.length} steps`}, {formatDuration(
               steps.reduce((sum, { minutes }) => sum + minutes, 0),
-            )}{written ? '' : ', as is usual; change one and they are yours'}</span
+            )}{written ? '' : '; typical steps. Edit one to make them your own'}</span
           ></span
         >
         <Reorder

@@ -32,7 +32,7 @@ export function lanesOf(steps: readonly DayStep[]): Lane[] {
     ['mixer', uses('mixer')],
     ['cold', uses(...COLD)],
     [
-      'by itself',
+      'unattended',
       steps.filter(
         ({ activity }) =>
           activity.hands === 'free' &&

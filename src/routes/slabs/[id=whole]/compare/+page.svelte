@@ -94,13 +94,13 @@
     <div class="panel">
       <div class="which">
         <Select size="sm" labelText={side === 'a' ? 'Left: version' : 'Right: version'} bind:selected={versions[side]}>
-          <SelectItem value="now" text={work.draft.changed ? 'as it is now, not kept' : 'as it is now'} />
+          <SelectItem value="now" text={work.draft.changed ? 'current, unsaved' : 'current'} />
           {#each data.versions as { version, keptAt } (version)}
             <SelectItem value={String(version)} text="version {version}, {dates.moment(Date.parse(keptAt))}" />
           {/each}
         </Select>
         <Select size="sm" labelText={side === 'a' ? 'Left: made in' : 'Right: made in'} bind:selected={tins[side]}>
-          <SelectItem value="own" text="the tins chosen there" />
+          <SelectItem value="own" text="its own tins" />
           {#each work.rack as { id, name, tin } (id)}<SelectItem
               value={String(id)}
               text="{name}, {tinInWords(asTin(tin), figures)}"
@@ -112,7 +112,7 @@
   {/each}
 </div>
 
-<Checkbox labelText="Only what differs" bind:checked={onlyChanged} />
+<Checkbox labelText="Only differences" bind:checked={onlyChanged} />
 <div class="tables">
   <div class="stack">
     <Table size="compact" class="table">
@@ -173,7 +173,7 @@
           )}<td class="num change">{change(line.cost, 'money')}</td></tr
         >
       {:else}
-        <tr><td colspan="5">No line differs.</td></tr>
+        <tr><td colspan="5">No differences.</td></tr>
       {/each}
     </tbody>
   </Table>

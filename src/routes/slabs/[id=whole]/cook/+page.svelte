@@ -86,12 +86,8 @@
 
 <Board
   label="Cook"
-  title={pot ? pot.preparation.name : melted.length > 0 ? 'Into temper' : 'The pot'}
-  note={pot
-    ? 'By the scale of a recipe at the sea. Pull the line.'
-    : melted.length > 0
-      ? 'What the pack says goes first.'
-      : ''}
+  title={pot ? pot.preparation.name : melted.length > 0 ? 'Tempering' : 'The pot'}
+  note={pot ? 'Temperatures at sea level. Drag the line.' : melted.length > 0 ? 'What the pack says goes first.' : ''}
 >
   {#snippet stage()}
     {#if pot}
@@ -106,16 +102,16 @@
     {:else if melted.length > 0}
       <TemperStage bowls={melted.map(({ preparation }) => preparation)} />
     {:else}
-      <Nothing title="Nothing is boiled here">
-        <p>Where a pot is boiled, write its end point in Build, under its name. The pot then stands here over time.</p>
-        <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
+      <Nothing title="Nothing to boil">
+        <p>To see a boil here, enter an end point for its mixture in Build.</p>
+        <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">Go to Build</Button>
       </Nothing>
     {/if}
   {/snippet}
   {#snippet hand()}
     {#if pots.length > 1}
       <RadioButtonGroup
-        legendText="Which pot"
+        legendText="Pot"
         selected={pot?.preparation.id}
         on:change={({ detail }) => (chosenPot = String(detail))}
       >
@@ -131,16 +127,16 @@
     {#if pots.length > 0}
       <div class="panel pad">
         <div class="head">
-          <RadioButtonGroup legendText="You go by" bind:selected={school}>
-            <RadioButton value="probe" labelText="a thermometer" />
-            <RadioButton value="cold water" labelText="cold water" />
-            <RadioButton value="by eye" labelText="the eye" />
+          <RadioButtonGroup legendText="End point by" bind:selected={school}>
+            <RadioButton value="probe" labelText="thermometer" />
+            <RadioButton value="cold water" labelText="cold-water test" />
+            <RadioButton value="by eye" labelText="appearance" />
           </RadioButtonGroup>
           {#if school === 'probe' && probes.length > 0}
             <div class="probe">
-              <Select size="sm" labelText="Which thermometer" bind:selected={chosen}>
+              <Select size="sm" labelText="Thermometer" bind:selected={chosen}>
                 {#each probes as { name }, i (i)}<SelectItem value={String(i)} text={name} />{/each}
-                <SelectItem value="none" text="another, taken at its word" />
+                <SelectItem value="none" text="Another (assume it reads correctly)" />
               </Select>
             </div>
           {/if}
@@ -153,7 +149,7 @@
             is under it while it boils, and {figures.degrees.say(skinC.still, 0)} once it stands: stir, and read again. Steam
             in its way makes it read less.
           {:else}
-            Its tip hangs in the middle, clear of the bottom and the wall; wait until the figure stands.
+            Hold the tip in the middle, clear of the bottom and the wall, and wait until the reading is steady.
           {/if}
         </p>
       {/if}

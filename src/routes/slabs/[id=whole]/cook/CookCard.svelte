@@ -44,7 +44,7 @@
 <article class="panel" aria-label={preparation.name}>
   <div class="exact">
     <NumberField
-      label="End point at the sea"
+      label="End point at sea level"
       quantity="temperature"
       value={endC}
       limits={slabLimits('preparations.cookTo.celsius')}
@@ -59,7 +59,7 @@
           Math.abs(target.probeC - target.hereC),
           1,
         )}
-        {target.probeC > target.hereC ? 'too much' : 'too little'}{/if}
+        {target.probeC > target.hereC ? 'too high' : 'too low'}{/if}
     </p>
   </div>
   <p>
@@ -69,14 +69,14 @@
     {figures.mass.say(planned.evaporatedG)} boil off, {figures.mass.say(planned.massOutG)} come out ({figures.massRange(
       least,
       most,
-    )}){#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}, in a pot of {figures.volume.say(
+    )}){#if planned.cooks > 1}, in {planned.cooks} equal boils{/if}, in a pot of {figures.volume.say(
       planned.vessel.volumeMl,
     )}.
   </p>
 </article>
 <div class="panel">
   <Accordion size="sm">
-    <AccordionItem title="Stirring, and crystals on the wall">
+    <AccordionItem title="Stirring and crystals on the wall">
       <ul>
         {#each stirring(preparation, work.larder) as { phase, what, why } (phase)}<li>
             <b>{phase}: {what}.</b>
@@ -88,8 +88,8 @@
   </Accordion>
 </div>
 <Notice>
-  Boiling sugar is far hotter than water and sticks: gloves, a clear bench, nobody small at the pot, a bowl of cold
-  water near. Hold a burn under cool running water.
+  Boiling sugar is far hotter than water and sticks: gloves, a clear bench, keep children away, a bowl of cold water
+  near. Hold a burn under cool running water.
 </Notice>
 
 <style>

@@ -28,7 +28,7 @@
   const figures = $derived(shopFigures());
   const BEAT_C = 45;
   const BEAT_MINUTES = 10;
-  const WORDS: Readonly<Record<CoolingPlace, string>> = { room: 'where it stands', 'cold water': 'in cold water' };
+  const WORDS: Readonly<Record<CoolingPlace, string>> = { room: 'as it stands', 'cold water': 'in cold water' };
   const steps = $derived(preparation.steps ?? []);
   const cools = $derived(steps.find(({ coolTo }) => coolTo !== undefined) ?? null);
   const minutes = $derived(cools ? (cooled.minutes.get(cools.id) ?? null) : null);
@@ -46,7 +46,7 @@
     const before = stepsOf(preparation, figures);
     const cool: Step = {
       id: freshId('cool', before),
-      text: 'Leave it alone until it has cooled',
+      text: 'Leave to cool without stirring',
       minutes: 60,
       hands: 'free',
       after: before.slice(-1).map(({ id }) => id),
@@ -70,12 +70,12 @@
 </script>
 
 <section class="panel" aria-label="{preparation.name} off the heat">
-  <h3>Off the heat</h3>
+  <h3>Take off the heat</h3>
   {#if cools?.coolTo}
     {@const { celsius, in: place = 'room' } = cools.coolTo}
     <div class="fields">
       <NumberField
-        label="Leave it to cool to"
+        label="Cool to"
         quantity="temperature"
         value={celsius}
         limits={slabLimits('preparations.steps.coolTo.celsius')}
@@ -85,7 +85,7 @@
       />
       <Select
         size="sm"
-        labelText="It stands"
+        labelText="Cooling position"
         selected={place}
         on:change={(event) => change({ celsius, in: (event.target as HTMLSelectElement).value as CoolingPlace })}
       >
@@ -93,15 +93,15 @@
       </Select>
     </div>
     <p>
-      {#if minutes && minutes[1] > 0}<b>About {aboutDuration(minutes[1])}</b> ({range}), without a spoon in it{#each after as { id, text, minutes: takes } (id)};
+      {#if minutes && minutes[1] > 0}<b>About {aboutDuration(minutes[1])}</b> ({range}), without stirring{#each after as { id, text, minutes: takes } (id)};
           then {text.charAt(0).toLowerCase()}{text.slice(1)} ({formatDuration(takes)}){/each}.
-        {#if cooled.laidC !== null}It goes into the tin at about {figures.temperature.say(cooled.laidC)}.{/if}
+        {#if cooled.laidC !== null}It is poured at about {figures.temperature.say(cooled.laidC)}.{/if}
       {:else}It is no warmer than that when it comes off the heat.{/if}
     </p>
   {:else}
     <p>
-      It is laid hot. What has to cool before it is beaten, such as fudge, is left alone first.
-      <Button size="small" kind="tertiary" on:click={add}>It cools and is beaten first</Button>
+      It is poured hot. If it has to cool before it is beaten, as fudge does, say so here.
+      <Button size="small" kind="tertiary" on:click={add}>Cool and beat it first</Button>
     </p>
   {/if}
 </section>

@@ -92,16 +92,16 @@
   });
   const span = (minutes: number) => (minutes >= 1 ? `${minutes.toFixed(0)} min` : `${(minutes * 60).toFixed(0)} s`);
   const now = $derived.by(() => {
-    if (broken) return 'The probe does not answer: start the simulated one with npm run probe';
-    if (silent) return 'No reading has come for a while: is the probe still in the pot?';
+    if (broken) return 'The probe does not answer. Start the simulated one with npm run probe';
+    if (silent) return 'No reading for a while. Is the probe still in the pot?';
     if (!last) return 'Waiting for the first reading';
     if (isThere) {
       return phase === 'boil' ? 'Now: take it off the heat' : `Now: ${then}`;
     }
     if (forecast.minutesLeft === null) return forecast.why;
     if (forecast.minutesLeft <= CALL_MINUTES)
-      return phase === 'boil' ? 'Get ready: gloves on, tin beside the ring' : `Get ready: ${then}`;
-    return phase === 'boil' ? 'Let it boil' : 'Leave it alone, and do not stir';
+      return phase === 'boil' ? 'Get ready: gloves on, tin beside the hob' : `Get ready: ${then}`;
+    return phase === 'boil' ? 'Boiling' : 'Leave it alone, and do not stir';
   });
 
   const near = $derived(
@@ -185,19 +185,13 @@
   <div class="bar">
     <h3>A probe in the pot</h3>
     <div class="speed">
-      <Select
-        size="sm"
-        labelText="Simulated, so many times as fast"
-        hideLabel
-        bind:selected={speed}
-        disabled={source !== null}
-      >
+      <Select size="sm" labelText="Simulation speed" hideLabel bind:selected={speed} disabled={source !== null}>
         {#each SPEEDS as speed (speed)}<SelectItem value={String(speed)} text="simulated, {speed} x" />{/each}
       </Select>
     </div>
-    <Checkbox labelText="call out by sound" bind:checked={aloud} />
-    {#if source}<Button size="small" kind="secondary" on:click={stop}>Stop listening</Button>
-    {:else}<Button size="small" kind="tertiary" on:click={start}>Listen to the probe</Button>{/if}
+    <Checkbox labelText="alert by sound" bind:checked={aloud} />
+    {#if source}<Button size="small" kind="secondary" on:click={stop}>Stop reading</Button>
+    {:else}<Button size="small" kind="tertiary" on:click={start}>Read the probe</Button>{/if}
   </div>
   {#if source !== null || readings.length > 0 || broken}
     <div class="now">

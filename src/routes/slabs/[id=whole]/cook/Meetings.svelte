@@ -26,8 +26,8 @@
 </script>
 
 {#if slab.preparations.length > 1}
-  <section class="panel" aria-label="Pots that meet">
-    <h2>Pots that meet</h2>
+  <section class="panel" aria-label="Pots to finish together">
+    <h2>Pots to finish together</h2>
     {#each meetings as { preparation, other, aheadMinutes, startsAfterMinutes } (preparation.id)}
       <div class="row">
         <p>
@@ -61,7 +61,7 @@
           <SelectItem value="" text="the end of both" />
           {#each preparation.steps ?? [] as step (step.id)}<SelectItem value={step.id} text={step.text} />{/each}
         </Select>
-        <Button size="small" kind="ghost" on:click={() => set(preparation.id, undefined)}>Part them</Button>
+        <Button size="small" kind="ghost" on:click={() => set(preparation.id, undefined)}>Unlink</Button>
       </div>
     {/each}
     <div class="link">
@@ -85,7 +85,7 @@
           />{/each}
       </Select>
       <Button size="small" kind="tertiary" disabled={to === ''} on:click={() => set(from, { preparation: to })}
-        >Link them</Button
+        >Link</Button
       >
     </div>
   </section>

@@ -16,7 +16,7 @@
   const STEPS = [
     ['melt', 'melt'],
     ['cool', 'cool, stirring'],
-    ['work', 'warm, and work'],
+    ['work', 'warm to work'],
   ] as const;
   /** Bowls of one shade go the same way. */
   const curves = $derived(

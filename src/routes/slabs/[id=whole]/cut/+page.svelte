@@ -46,7 +46,7 @@
   const scale = $derived(scaleOf(draft.slab));
   const ruledBy = $derived(
     scale.mode === 'pieces'
-      ? `The order of ${scale.count} pieces of ${figures.size(scale.lengthMm, scale.widthMm)} rules this cut.`
+      ? `The order of ${scale.count} pieces of ${figures.size(scale.lengthMm, scale.widthMm)} sets this cut.`
       : '',
   );
   const free = () => withoutOrder(draft.slab, work.larder, work.shop);
@@ -92,9 +92,9 @@
 
 <Board
   label="Cut"
-  title="From above"
+  title="Top view"
   note={grid
-    ? `Front edge below. Marks (${figures.length.unit}) from the left and the front. Pull a line.`
+    ? `Front edge below. Marks (${figures.length.unit}) from the left and the front. Drag a line.`
     : 'Front edge below.'}
 >
   {#snippet stage()}
@@ -114,7 +114,7 @@
     {#if ruledBy}
       <Notice>
         <span>{ruledBy}</span>
-        <Button size="small" kind="tertiary" on:click={letGo}>Let go of it</Button>
+        <Button size="small" kind="tertiary" on:click={letGo}>Unpin</Button>
       </Notice>
     {/if}
     <section class="panel pad">
@@ -137,10 +137,10 @@
     {#if grid}
       <section class="panel pad">
         <div class="row">
-          <Toggle size="sm" labelText="Lines move" labelA="together" labelB="one by one" bind:toggled={alone} />
+          <Toggle size="sm" labelText="Move lines" labelA="together" labelB="separately" bind:toggled={alone} />
           {#if cut.linesMm}
             <Button size="small" kind="tertiary" on:click={() => change(madeEven(cut, grid, lockedSets), 'even')}
-              >Make them even again</Button
+              >Reset to even spacing</Button
             >
           {/if}
         </div>
@@ -166,26 +166,26 @@
     <section class="panel">
       <Accordion size="sm"
         >{#if way !== 'break'}
-          <AccordionItem title="What this stack asks of the knife" bind:open={advising}>
+          <AccordionItem title="How to cut it" bind:open={advising}>
             {#if advising}<Advice {cut} />{/if}
           </AccordionItem>
         {/if}{#if way === 'break'}
-          <AccordionItem title="Weighed shards, to bags"
+          <AccordionItem title="Fill bags"
             >{#if cut.break}<Bags broken={cut.break} />{/if}</AccordionItem
           >
         {/if}
         {#if way === 'grid' && (cut.shape ?? 'rectangle') === 'rectangle'}
-          <AccordionItem title="Even in weight, where it is not level" bind:open={reading}>
+          <AccordionItem title="Equal weights on an uneven slab" bind:open={reading}>
             {#if reading}<Readings {cut} {places} {onplaces} onchange={change} />{/if}
           </AccordionItem>
         {/if}
         {#if way !== 'break'}
-          <AccordionItem title="Order of strokes, and on paper" bind:open={ordering}><OnPaper {cut} /></AccordionItem>
+          <AccordionItem title="Cutting order and templates" bind:open={ordering}><OnPaper {cut} /></AccordionItem>
         {/if}
         {#if draft.slab.layers.some(isFinish)}
           <AccordionItem title="Coat and finish"><Finish /></AccordionItem>
         {/if}
-        <AccordionItem title="Pieces weighed afterwards"><Weighed /></AccordionItem>
+        <AccordionItem title="Check weights"><Weighed /></AccordionItem>
         <AccordionItem title="Ruler marks, mm and inches">
           <RulerMarks planned={slab} kerfMm={cut.kerfMm ?? 0} />
         </AccordionItem></Accordion

@@ -14,7 +14,7 @@
   {#each advice as { text }, i (i)}
     <li>{text}.</li>
   {:else}
-    <li>Nothing particular: a clean, sharp blade.</li>
+    <li>Nothing special: use a clean, sharp blade.</li>
   {/each}
 </ul>
 

@@ -43,12 +43,12 @@
 </script>
 
 <div class="ask">
-  <Select size="sm" labelText="Ask for" bind:selected={by}>
-    <SelectItem value="count" text="so many pieces" />
+  <Select size="sm" labelText="Cut by" bind:selected={by}>
+    <SelectItem value="count" text="number of pieces" />
     <SelectItem value="mass" text="pieces of a weight" />
-    <SelectItem value="size" text="just this size" />
-    <SelectItem value="stretch" text="about this size" />
-    <SelectItem value="cost" text="pieces that cost" />
+    <SelectItem value="size" text="exact size" />
+    <SelectItem value="stretch" text="approximate size" />
+    <SelectItem value="cost" text="cost per piece" />
   </Select>
   {#if by === 'count'}
     <NumberField
@@ -100,9 +100,7 @@
   {/if}
 </div>
 {#if ask && answers.length === 0}
-  <p class="quiet" role="status">
-    No cut of this slab comes near that. Ask for other pieces, or make the trims smaller.
-  </p>
+  <p class="quiet" role="status">No cut of this slab comes close. Choose other pieces, or make the trims smaller.</p>
 {/if}
 {#if answers.length > 0}
   <ul aria-label="Ways to cut it">
@@ -114,7 +112,7 @@
             <b>{answer.pieces}</b> of <b>{figures.mass.say(answer.massG)}</b>
             <span class="quiet">{figures.size(answer.lengthMm, answer.widthMm)}</span>
             <span class="quiet"
-              >{money(answer.cost, currency)} each · {answer.strokes} strokes{answer.evenness > 0.005
+              >{money(answer.cost, currency)} each · {answer.strokes} cuts{answer.evenness > 0.005
                 ? ` · ±${(answer.evenness * 100).toFixed(0)} %`
                 : ''}</span
             >

@@ -40,27 +40,27 @@
     const window = answer?.cutWindow;
     if (hasFailed) return 'When it can be cut could not be calculated. Reload the page to try again.';
     if (!answer) return 'Calculating when it can be cut…';
-    if (!window || window.fromMinutes === null) return 'It never sets as it stands: see Set.';
+    if (!window || window.fromMinutes === null) return 'It does not set here. See Set.';
     const from = formatDuration(window.fromMinutes);
-    if (byHand) return `Break it from ${from} after the first layer is laid, when it snaps cleanly.`;
+    if (byHand) return `Ready to break ${from} after the first layer goes in, when it snaps cleanly.`;
     return window.toMinutes === null
-      ? `Cut it any time from about ${from} after the first layer is laid.`
-      : `Cut it from about ${from} to ${formatDuration(window.toMinutes)} after the first layer is laid; later the hard layer cracks under a cold blade.`;
+      ? `Ready to cut about ${from} after the first layer goes in.`
+      : `Ready to cut from about ${from} to ${formatDuration(window.toMinutes)} after the first layer goes in. Later the hard layer cracks under a cold blade.`;
   });
   const score = $derived(cut.tool === 'score and snap' ? answer?.score : null);
 </script>
 
 {#if score}
   <p class="figures" role="status">
-    {#if score.fromMinutes === null}{score.layer} never gets as cold as a score wants: see Set.{:else}Score {score.layer}
+    {#if score.fromMinutes === null}{score.layer} does not get cold enough to score here. See Set.{:else}Score {score.layer}
       a third deep from <b>{formatDuration(score.fromMinutes)}</b> to
       <b>{formatDuration(score.toMinutes ?? score.fromMinutes)}</b> after the first layer is laid{#if score.snapFromMinutes !== null},
         and snap it from <b>{formatDuration(score.snapFromMinutes)}</b> on{/if}.{/if}
   </p>
   <p class="quiet figures">
-    About {score.brokenCount} of {score.count} pieces are likely to break beside their line: {figures.mass.say(
+    About {score.brokenCount} of {score.count} pieces are likely to break beside the line: {figures.mass.say(
       score.brokenG,
-    )} of shards. A rule of the bench, not a forecast.
+    )} of shards. A rule of thumb, not a forecast.
   </p>
 {:else}
   <p class="figures" role="status">{when}</p>

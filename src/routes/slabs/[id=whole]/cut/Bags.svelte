@@ -53,7 +53,7 @@
 </script>
 
 <Weights
-  label="What the shards weigh"
+  label="Weights of the shards"
   key="shards {draft.id}"
   aimG={broken.aimG}
   spread={broken.spread ?? SHARDS_SPREAD}
@@ -67,17 +67,17 @@
       >Fill bags</Button
     >{/if}
 </p>
-{#if bagG === null}<p class="quiet">Say above what a bag holds.</p>{/if}
+{#if bagG === null}<p class="quiet">Enter above what a bag holds.</p>{/if}
 <div role="status">
-  {#if busy}<InlineLoading description="Trying the ways to fill them" />{/if}
+  {#if busy}<InlineLoading description="Calculating…" />{/if}
   {#if failed}<Notice harm>The search could not start. Reload the page and try again.</Notice>{/if}
   {#if found && !busy}
     <p class="figures">
       <b>{found.bags.length} full bags</b>, {found.givenAwayG.toFixed(1)} g given away in all, {found.over.length} shards
       left over.
-      {found.proven ? 'Nobody fills more, or gives away less.' : `No more than ${found.most} could be filled.`}
+      {found.proven ? 'This is the best possible result.' : `No more than ${found.most} could be filled.`}
     </p>
-    <p class="quiet">Each shard by its number in the order of weighing, with its weight.</p>
+    <p class="quiet">Shards are numbered in the order of weighing.</p>
     <ol>
       {#each found.bags as { shards, massG }, i (i)}
         <li class="figures">

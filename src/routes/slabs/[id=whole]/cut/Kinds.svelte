@@ -116,7 +116,7 @@
       <div class="fields">
         <TextInput
           size="sm"
-          labelText="Kind {at + 1}"
+          labelText="Piece type {at + 1}"
           maxlength={200}
           value={kind.name}
           on:input={({ detail }) => {
@@ -125,7 +125,7 @@
           }}
         />
         <NumberField
-          label="Long"
+          label="Length"
           quantity="length"
           value={kind.lengthMm}
           limits={slabLimits('cut.kinds.lengthMm')}
@@ -134,7 +134,7 @@
           onvalue={(lengthMm) => lengthMm !== null && set(at, { lengthMm }, 'length')}
         />
         <NumberField
-          label="Wide"
+          label="Width"
           quantity="length"
           value={kind.widthMm}
           limits={slabLimits('cut.kinds.widthMm')}
@@ -143,7 +143,7 @@
           onvalue={(widthMm) => widthMm !== null && set(at, { widthMm }, 'width')}
         />
         <NumberField
-          label="Worth"
+          label="Value per piece (optional)"
           value={kind.value ?? null}
           limits={slabLimits('cut.kinds.value')}
           name="kind {at} value"
@@ -151,7 +151,7 @@
           onvalue={(value) => set(at, { value: value ?? undefined }, 'value')}
         />
         <NumberField
-          label="At least"
+          label="Minimum"
           value={kind.least ?? null}
           limits={slabLimits('cut.kinds.least')}
           name="kind {at} least"
@@ -159,7 +159,7 @@
           onvalue={(least) => set(at, { least: least ?? undefined }, 'least')}
         />
         <NumberField
-          label="At most"
+          label="Maximum"
           value={kind.most ?? null}
           limits={slabLimits('cut.kinds.most')}
           name="kind {at} most"
@@ -169,7 +169,7 @@
       </div>
       <div class="more">
         <Checkbox
-          labelText="may lie the other way"
+          labelText="may be rotated"
           checked={kind.turn ?? false}
           on:check={({ detail }) => (kind.turn ?? false) !== detail && set(at, { turn: detail || undefined }, 'turn')}
         />
@@ -189,27 +189,29 @@
   {/each}
 </ul>
 <p class="row">
-  <Button size="small" kind="ghost" icon={Add} on:click={add}>Add a kind</Button>
+  <Button size="small" kind="ghost" icon={Add} on:click={add}>Add piece type</Button>
   {#if remembered.length > 0}
     <Select
       size="sm"
-      labelText="One of the shop's own"
+      labelText="Piece type of the shop"
       hideLabel
       selected=""
       on:change={(event) => addRemembered((event.target as HTMLSelectElement).value)}
     >
-      <SelectItem value="" text="one of the shop's own" />
+      <SelectItem value="" text="choose a piece type" />
       {#each remembered as { name }, i (i)}<SelectItem value={name} text={name} />{/each}
     </Select>
   {/if}
   {#if busy}
-    <Button size="small" kind="secondary" on:click={stop}>Stop, and keep this</Button>
+    <Button size="small" kind="secondary" on:click={stop}>Stop and use this one</Button>
   {:else}
     <Button size="small" disabled={kinds.length === 0} on:click={find}>Find the best cut</Button>
   {/if}
 </p>
 <div role="status">
-  {#if busy}<InlineLoading description={answer ? 'A good cut is found; looking for a better one' : 'Trying'} />{/if}
+  {#if busy}<InlineLoading
+      description={answer ? 'A good cut is found. Searching for a better one…' : 'Searching…'}
+    />{/if}
   {#if refused}<Notice harm>{refused}</Notice>{/if}
   {#if failed}<Notice harm>The search could not start. Reload the page and try again.</Notice>{/if}
   {#if answer && answer.value === null}
@@ -218,17 +220,17 @@
     <p class="figures">
       {kinds.map(({ id, name }) => `${answer!.counts[id] ?? 0} ${name}`).join(', ')}: worth
       <b>{answer.value!.toFixed(2)}</b>, {percent(answer.wasteShare)} left over.
-      {#if answer.proven}No cut of strips is worth more.{:else if answer.bound !== null && !busy}At most {answer.bound.toFixed(
+      {#if answer.proven}No other cut in strips is worth more.{:else if answer.bound !== null && !busy}At most {answer.bound.toFixed(
           2,
         )} could be.{/if}
     </p>
   {/if}
   {#if cut.strips && askedFor !== '' && askedFor !== now && !busy}
-    <Notice>The kinds have changed since: find the best cut again.</Notice>
+    <Notice>The piece types have changed. Find the best cut again.</Notice>
   {/if}
   {#if kinds.length > 0 && !cut.strips && !busy && !answer}
     <p class="quiet">
-      Each kind is worth its size unless you say what one is worth, such as its price. Sizes in {figures.length.unit}.
+      Without a value, a piece counts by its size. Sizes in {figures.length.unit}.
     </p>
   {/if}
 </div>

@@ -16,9 +16,9 @@
   const layout = $derived(layOut(slab.tin, slab.slab.heightMm, cut));
   const order = $derived(layout && strokeOrder(layout));
   const WORDS = {
-    along: 'from left to right, from the front on',
-    across: 'from front to back, from the left on',
-    slanted: 'on the slant, from the left on',
+    along: 'from left to right, starting at the front',
+    across: 'from front to back, starting at the left',
+    slanted: 'diagonally, from the left',
     'from the middle': 'through the middle, round the slab',
   } as const;
   const stretches = $derived(
@@ -60,9 +60,7 @@
         minutes.cutting,
       )}, lifting and parting with it.{/if}
   </p>
-  <p class="quiet">
-    Templates at their true size, of the slab as it was last kept. Print at 100 %, and measure the square.
-  </p>
+  <p class="quiet">Full-size templates of the saved version. Print at 100 % and check the square with a ruler.</p>
   <p class="row">
     <Button size="small" kind="tertiary" download href={address('pdf?paper=a4')}>A4 paper</Button>
     <Button size="small" kind="tertiary" download href={address('pdf?paper=letter')}>Letter paper</Button>
@@ -70,7 +68,7 @@
     <Button size="small" kind="ghost" download href={address('dxf')}>DXF</Button>
   </p>
 {:else}
-  <p class="quiet">This slab is not cut on lines.</p>
+  <p class="quiet">This slab is not cut along lines.</p>
 {/if}
 
 <style>

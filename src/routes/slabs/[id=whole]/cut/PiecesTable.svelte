@@ -28,7 +28,7 @@
 <Table size="compact" class="table">
   <thead>
     <tr
-      ><th>Kind</th><th class="num">Count</th><th class="num">Size, {figures.length.unit}</th><th class="num"
+      ><th>Piece type</th><th class="num">Count</th><th class="num">Size, {figures.length.unit}</th><th class="num"
         >Each, {figures.mass.unit}</th
       ><th class="num">Costs</th></tr
     >
@@ -49,7 +49,7 @@
     {:else}
       <tr
         ><td colspan="5"
-          >Trims and cuts leave nothing to sell. Make the trims smaller, or ask for fewer columns and rows.</td
+          >Trims and cuts leave nothing to sell. Make the trims smaller, or cut fewer columns and rows.</td
         ></tr
       >
     {/each}

@@ -65,8 +65,8 @@
   }
   const WAYS = [
     ['size', 'Equal sizes'],
-    ['through', 'Through-cuts, even strips both ways'],
-    ['strips', 'Each strip cut by itself'],
+    ['through', 'Straight cuts, adjusted strips both ways'],
+    ['strips', 'Each strip cut separately'],
   ] as const;
 </script>
 
@@ -77,7 +77,7 @@
 <p class="row">
   <Button size="small" kind="tertiary" on:click={offer}>Nine places</Button>
   {#if places.length > 0}
-    <Button size="small" kind="ghost" on:click={() => onplaces([])}>None: it is level</Button>
+    <Button size="small" kind="ghost" on:click={() => onplaces([])}>None, it is level</Button>
   {/if}
 </p>
 {#if places.length > 0}
@@ -116,7 +116,8 @@
           <td class="num">{figures.mass.figure(Math.min(...masses))}-{figures.mass.figure(Math.max(...masses))}</td>
           <td class="num">{(ways[way].evenness * 100).toFixed(1)} %</td>
           <td
-            ><Button size="small" kind="ghost" on:click={() => take(way)} aria-label="Cut so: {words}">Cut so</Button
+            ><Button size="small" kind="ghost" on:click={() => take(way)} aria-label="Use this cut: {words}"
+              >Use this cut</Button
             ></td
           >
         </tr>

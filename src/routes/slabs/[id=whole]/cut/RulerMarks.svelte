@@ -24,7 +24,7 @@
 <div class="marks">
   {#each sides as { side, marks } (side)}
     <div>
-      <Select size="sm" labelText="Ruler from the" bind:selected={from[side]}>
+      <Select size="sm" labelText="Measure from the" bind:selected={from[side]}>
         {#each EDGES[side] as edge (edge)}<SelectItem value={edge} text="{edge} edge" />{/each}
       </Select>
       <Table size="compact" class="table">
@@ -33,7 +33,7 @@
           {#each marks as at, i (i)}
             <tr><td>{i + 1}</td><td class="num">{METRIC.length.figure(at)}</td><td class="num">{inInches(at)}</td></tr>
           {:else}
-            <tr><td colspan="3">No cut this way</td></tr>
+            <tr><td colspan="3">No cuts in this direction</td></tr>
           {/each}
         </tbody>
       </Table>

@@ -27,7 +27,7 @@
   const way = $derived(cut.way ?? 'grid');
   const WAYS: Readonly<Record<CutWay, string>> = {
     grid: 'straight lines',
-    mixed: 'several kinds',
+    mixed: 'several piece types',
     wedges: 'wedges',
     break: 'broken by hand',
   };
@@ -58,13 +58,13 @@
 </script>
 
 <div class="fields three selects">
-  <Select size="sm" labelText="Divided by" selected={way} on:change={(event) => take(chosen(event) as CutWay)}>
+  <Select size="sm" labelText="Cut type" selected={way} on:change={(event) => take(chosen(event) as CutWay)}>
     {#each Object.entries(WAYS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
   </Select>
   {#if way === 'grid'}
     <Select
       size="sm"
-      labelText="Into"
+      labelText="Piece shape"
       selected={cut.shape ?? 'rectangle'}
       on:change={(event) => takeShape(chosen(event) as PieceShape)}
     >
@@ -74,7 +74,7 @@
   {#if way !== 'break'}
     <Select
       size="sm"
-      labelText="With"
+      labelText="Tool"
       selected={cut.tool ?? 'hot blade'}
       on:change={(event) => takeTool(chosen(event) as CutTool)}
     >
@@ -85,7 +85,7 @@
 {#if way === 'break'}
   <div class="fields three">
     <NumberField
-      label="Shards of about"
+      label="Average shard"
       quantity="mass"
       value={cut.break?.aimG ?? null}
       limits={slabLimits('cut.break.aimG')}
@@ -94,7 +94,7 @@
       onvalue={(aimG) => aimG !== null && onchange({ break: { ...cut.break, aimG } }, 'aim')}
     />
     <PercentField
-      label="Uneven by, %"
+      label="Variation, %"
       value={cut.break?.spread ?? SHARDS_SPREAD}
       limits={slabLimits('cut.break.spread')}
       name="spread"

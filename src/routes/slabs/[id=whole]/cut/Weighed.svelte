@@ -17,18 +17,16 @@
   let declaredG: number | null = $state(null);
   const found = $derived(massesG.length > 0 && !wrong ? weighedPieces(massesG, declaredG) : null);
   const SAID = {
-    holds: 'By the average rule that would hold.',
-    'mean-low': 'By the average rule the mean is too low: cut them larger, or declare less.',
-    'too-many-short':
-      'By the average rule too many are short by more than is tolerated: cut more evenly, or declare less.',
-    'one-too-short':
-      'By the average rule one is short by more than twice what is tolerated: it may not be sold as that.',
+    holds: 'This meets the average rule.',
+    'mean-low': 'The average is too low. Cut larger pieces, or declare less.',
+    'too-many-short': 'Too many pieces are short by more than is tolerated. Cut more evenly, or declare less.',
+    'one-too-short': 'One piece is short by more than twice what is tolerated. It may not be sold at this weight.',
     unknown: '',
   } as const;
 </script>
 
 <Weights
-  label="What some pieces weigh"
+  label="Weights of some pieces"
   key="pieces {draft.id}"
   {aimG}
   spread={Math.max(planned.evenness, 0.03)}
@@ -37,7 +35,7 @@
 />
 <div class="declared">
   <NumberField
-    label="Each declares"
+    label="Declared weight"
     quantity="mass"
     value={declaredG}
     limits={{ min: 1, max: 100000 }}
@@ -48,17 +46,17 @@
 </div>
 {#if found}
   <p class="figures" role="status">
-    {massesG.length} pieces of <b>{found.meanG.toFixed(1)} g</b> in the mean, give or take {found.spreadG.toFixed(1)} g ({(
+    {massesG.length} pieces of <b>{found.meanG.toFixed(1)} g</b> on average, ± {found.spreadG.toFixed(1)} g ({(
       found.evenness * 100
     ).toFixed(1)} %).
     {#if declaredG !== null}
       {percent(found.underShare)} weigh less than {figures.mass.say(declaredG)}.
-      {#if found.tolerableG !== null}{found.tolerableG.toFixed(1)} g less is tolerated of each. {SAID[
+      {#if found.tolerableG !== null}Up to {found.tolerableG.toFixed(1)} g less is tolerated in each. {SAID[
           found.verdict
         ]}{/if}
     {/if}
   </p>
-  <p class="quiet">After Directive 76/211/EEC, as guidance: your local law, and how it samples, decide.</p>
+  <p class="quiet">Based on Directive 76/211/EEC, as guidance only. Your local law and its sampling rules decide.</p>
 {/if}
 
 <style>

@@ -11,11 +11,9 @@
 
 {#if work.draft.slab.preparations.length === 0}
   <div class="panel">
-    <Nothing title="Nothing to gather yet">
-      <p>
-        What goes into each pot or bowl is written in Build. Here it stands in the order of use, to weigh and to tick.
-      </p>
-      <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
+    <Nothing title="Nothing to weigh out yet">
+      <p>Add mixtures in Build. Their ingredients are listed here in the order of use, to weigh and tick off.</p>
+      <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">Go to Build</Button>
     </Nothing>
   </div>
 {:else}

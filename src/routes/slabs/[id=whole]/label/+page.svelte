@@ -82,18 +82,18 @@
 
 {#if work.plan.cut.pieces.length === 0}
   <Nothing title="Nothing to label yet">
-    <p>Lay the slab in Build and cut it in Cut: its label is drafted here from what is in it.</p>
+    <p>Add layers in Build and a cut in Cut. The label is then drafted here.</p>
   </Nothing>
 {:else}
   <div class="both">
     <div class="left">
       <div class="title">
-        <h2>The label, as a draft</h2>
+        <h2>Label draft</h2>
         <HowLink to="label" />
       </div>
       <LabelFace {label} {sheet} />
       {#if label.problems.length > 0}
-        <ul class="problems" aria-label="To be settled first">
+        <ul class="problems" aria-label="To be completed first">
           {#each label.problems as problem (problem)}<li>{problem}.</li>{/each}
         </ul>
       {/if}
@@ -109,7 +109,7 @@
           onvalue={(many) => (count = many)}
         />
         <NumberField
-          label="From place"
+          label="First label position"
           value={from}
           limits={{ min: 1, max: perSheet, whole: true }}
           name="label from"
@@ -117,7 +117,7 @@
           onvalue={(place) => place !== null && (from = place)}
         />
         {#if draft.changed}
-          <p class="quiet">Keep first: labels are printed of what is kept.</p>
+          <p class="quiet">Save the version first. Labels are printed from the saved version.</p>
         {:else}
           <Button size="small" {href} download data-sveltekit-reload>Labels as PDF</Button>
         {/if}
@@ -143,7 +143,7 @@
         />
         <Select
           size="sm"
-          labelText="Drafted by"
+          labelText="Rules"
           selected={rules}
           on:change={(event) => (profile = (event.target as HTMLSelectElement).value as LabelProfile)}
         >
@@ -163,7 +163,7 @@
         {#if kinds.length > 1}
           <Select
             size="sm"
-            labelText="Of the pieces"
+            labelText="Piece type"
             selected={kind ?? kinds[0]!.id}
             on:change={(event) => (kind = (event.target as HTMLSelectElement).value)}
           >
@@ -173,7 +173,7 @@
         <div class="wide">
           <TextInput
             size="sm"
-            labelText="Sold under the name"
+            labelText="Name of the food"
             placeholder={slab.name}
             maxlength={200}
             value={slab.label?.name ?? ''}
@@ -183,7 +183,7 @@
       </div>
       {#if data.others.length > 0}
         <fieldset class="panel">
-          <legend>Also made that day, for what it may contain</legend>
+          <legend>Made the same day (for "may contain")</legend>
           <div class="others">
             {#each data.others as { id, name } (id)}
               <Checkbox

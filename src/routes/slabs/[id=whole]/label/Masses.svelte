@@ -9,13 +9,13 @@
   const wholeG = $derived(label.ingredients.reduce((sum, { massG }) => sum + massG, 0));
 </script>
 
-<section class="panel" aria-label="Behind the list">
+<section class="panel" aria-label="How the list was made">
   <Table size="compact" class="table">
     <thead
       ><tr
-        ><th>At mixing</th><th class="num">{figures.mass.unit}</th><th class="num">Share</th><th class="num"
-          >Promised</th
-        ><th>Carries</th></tr
+        ><th>Weighed in</th><th class="num">{figures.mass.unit}</th><th class="num">Share</th><th class="num"
+          >Named on the label</th
+        ><th>Contains</th></tr
       ></thead
     >
     <tbody>

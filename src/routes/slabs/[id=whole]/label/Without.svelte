@@ -52,7 +52,7 @@
 <section class="panel without" aria-label="Without an allergen">
   <div class="ask">
     {#if carried.length === 0}
-      <p>It carries none of the allergens that a label names.</p>
+      <p>It contains no declarable allergens.</p>
     {:else}
       <Select
         size="sm"
@@ -62,8 +62,8 @@
       >
         {#each carried as name (name)}<SelectItem value={name} text={name} />{/each}
       </Select>
-      <Button size="small" kind="tertiary" disabled={busy} on:click={look}>Look what that takes</Button>
-      {#if busy}<InlineLoading description="Working it out" />{/if}
+      <Button size="small" kind="tertiary" disabled={busy} on:click={look}>Show substitutions</Button>
+      {#if busy}<InlineLoading description="Calculating…" />{/if}
     {/if}
   </div>
   {#if problems.length > 0}<Notice harm {problems} />{/if}
@@ -76,12 +76,12 @@
         </li>
       {/each}
       {#each open as { where, preparation, ingredient, why } (where)}
-        <li class="harm"><b>{ingredient}</b> in {preparation} has no answer yet: {why}. Write one in the larder.</li>
+        <li class="harm"><b>{ingredient}</b> in {preparation} has no substitute yet: {why}. Add one in the larder.</li>
       {/each}
     </ul>
     {#if changes.length > 0}
       <Table size="compact" class="table">
-        <thead><tr><th>Also changes</th><th class="num">Now</th><th class="num">Then</th></tr></thead>
+        <thead><tr><th>Other changes</th><th class="num">Now</th><th class="num">Then</th></tr></thead>
         <tbody>
           {#each changes as change (change.what)}
             <tr
@@ -94,7 +94,7 @@
       </Table>
     {/if}
     <p class="act">
-      <Button size="small" disabled={open.length > 0} on:click={keep}>Keep it as a slab of its own</Button>
+      <Button size="small" disabled={open.length > 0} on:click={keep}>Save as a new slab</Button>
       <span class="quiet"
         >{open.length > 0
           ? 'Not before every line has an answer.'

@@ -37,16 +37,16 @@
   const say = ({ figure }: Pick<Trend, 'figure'>, value: number) => SAY[RUN_FIGURES[figure].unit](value);
 
   const PROPOSED = {
-    'step minutes': 'Usual minutes',
+    'step minutes': 'Typical minutes',
     'pot speed': 'How fast the pot boils',
     'set minutes': 'Time to set',
-    loss: 'What is lost',
+    loss: 'Loss',
     density: 'Density',
   } as const;
   function found({ what, planned, found: { median, spread } }: Proposal): string {
     if (what === 'loss') return `${median.toFixed(1)} % ± ${spread.toFixed(1)}, planned ${planned.toFixed(1)} %`;
     if (what === 'density')
-      return `${figures.density.say(median)} ± ${figures.density.figure(spread)}, reckoned ${figures.density.say(planned)}`;
+      return `${figures.density.say(median)} ± ${figures.density.figure(spread)}, calculated ${figures.density.say(planned)}`;
     return `${formatDuration(median)} ± ${Math.max(1, Math.round(spread))} min, planned ${formatDuration(planned)}`;
   }
 
@@ -67,10 +67,10 @@
 
 {#snippet take_(key: string, change: SlabChange, runs: readonly number[], name: string)}
   {#if taken.includes(key)}
-    <span class="good">in the draft</span>
+    <span class="good">applied</span>
   {:else}
     <Button size="small" kind="tertiary" disabled={isIn(change)} on:click={() => take(key, change, runs)}
-      >Put into the draft<span class="unseen"> {name}</span></Button
+      >Apply to the draft<span class="unseen"> {name}</span></Button
     >
   {/if}
 {/snippet}
@@ -81,9 +81,9 @@
 {:else if !log}
   <Notice harm problems={data.problems} />
 {:else if log.runs.length === 0}
-  <Nothing title="It was not made yet">
-    <p>Press Make it on the Clock. What happens at the bench is written down here, and says what to change.</p>
-    <Button size="small" kind="tertiary" href="/slabs/{draft.id}/clock">To the Clock</Button>
+  <Nothing title="Not made yet">
+    <p>Choose Start run in Schedule. What happens at the bench is recorded here and suggests what to change.</p>
+    <Button size="small" kind="tertiary" href="/slabs/{draft.id}/clock">Go to Schedule</Button>
   </Nothing>
 {:else}
   <div class="two">
@@ -100,13 +100,13 @@
             {@render take_(event, change, [run], words)}
           </li>
         {:else}
-          <li class="quiet">Nothing was noted. Notes are made at the end of a run, or in its log.</li>
+          <li class="quiet">No notes yet. Add them at the end of a run, or in its record.</li>
         {/each}
       </ul>
     </section>
     <section class="panel" aria-labelledby="proposals">
       <div class="title">
-        <h2 id="proposals">What the runs say</h2>
+        <h2 id="proposals">Lessons from the runs</h2>
         <HowLink to="bench-and-log" />
       </div>
       <ul>
@@ -129,20 +129,19 @@
                 of {formatDuration(plannedMinutes)}, from {runs.length} runs
               </p>
             </div>
-            <Button size="small" kind="tertiary" on:click={() => void makeOwn(place, h)}>Make it my {place}</Button>
+            <Button size="small" kind="tertiary" on:click={() => void makeOwn(place, h)}>Use this for my {place}</Button
+            >
           </li>
         {/each}
         {#if log.proposals.length + log.places.length === 0}
-          <li class="quiet">
-            Nothing: what was recorded is within what was planned, or there are fewer than three runs.
-          </li>
+          <li class="quiet">None. The records match the plan, or there are fewer than three runs.</li>
         {/if}
       </ul>
     </section>
   </div>
   {#if log.trends.length > 0}
     <section class="panel" aria-labelledby="trends">
-      <h2 id="trends">From run to run</h2>
+      <h2 id="trends">Trends</h2>
       <ul class="trends">
         {#each log.trends as trend (trend.figure)}
           <li>
@@ -165,7 +164,7 @@
           <th>Lot</th><th>Made</th><th class="num beside">Version</th><th class="num">Took</th><th class="num"
             >Good pieces</th
           >
-          <th class="num beside">One piece</th><th class="num beside">Its ingredients</th>
+          <th class="num beside">One piece</th><th class="num beside">Ingredients per piece</th>
         </tr>
       </thead>
       <tbody>

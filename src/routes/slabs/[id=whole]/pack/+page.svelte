@@ -66,11 +66,11 @@
   {#snippet stage()}
     {#if pieces === 0}
       <Nothing title="Nothing to pack yet">
-        <p>Lay it in Build and cut it in Cut: its pieces are packed here.</p>
-        <Button size="small" kind="tertiary" href="/slabs/{draft.id}/cut">To Cut</Button>
+        <p>Add layers in Build and a cut in Cut. The pieces are then packed here.</p>
+        <Button size="small" kind="tertiary" href="/slabs/{draft.id}/cut">Go to Cut</Button>
       </Nothing>
     {:else if !packed}
-      <InlineLoading description="Working it out" />
+      <InlineLoading description="Calculating…" />
     {:else}
       <div class="drawn" class:two={packed.wrap !== null && packed.box !== null}>
         {#if packed.box && box}
@@ -86,8 +86,8 @@
         {:else if packed.container}
           <p class="bag">A piece does not go into {packed.container.name}.</p>
         {:else if !packed.wrap}
-          <Nothing title="It is sold loose">
-            <p>Choose a box, a bag or a paper beside it: how many go in, how full they are, and what that costs.</p>
+          <Nothing title="Sold loose">
+            <p>Choose a box, bag or wrapper to see how many pieces fit, how full it is and what it costs.</p>
           </Nothing>
         {/if}
         {#if packed.wrap}<WrapDrawing {piece} paper={packed.wrap.paper} name={packed.wrap.name} />{/if}
@@ -98,19 +98,19 @@
     <div class="panel fields">
       <Select
         size="sm"
-        labelText="Packed in"
+        labelText="Packaging"
         selected={packing.in ?? ''}
         on:change={(event) => set({ in: (event.target as HTMLSelectElement).value, pieces: undefined })}
       >
-        <SelectItem value="" text="nothing, sold loose" />
+        <SelectItem value="" text="none, sold loose" />
         {#each boxes as { name }, i (i)}<SelectItem value={name} text="{name}, a box" />{/each}
         {#each bags as { name }, i (i)}<SelectItem value={name} text="{name}, a bag" />{/each}
         {#if packing.in && ![...boxes, ...bags].some(({ name }) => name === packing.in)}
-          <SelectItem value={packing.in} text="{packing.in}, not in the shop" />
+          <SelectItem value={packing.in} text="{packing.in}, not in the settings" />
         {/if}
       </Select>
       <NumberField
-        label="In each"
+        label="Pieces in each"
         optional
         placeholder="as many as fit"
         value={packing.pieces}
@@ -121,15 +121,15 @@
       />
       <Select
         size="sm"
-        labelText="Each piece in"
+        labelText="Wrapper"
         selected={packing.wrap ?? ''}
         on:change={(event) => set({ wrap: (event.target as HTMLSelectElement).value })}
       >
-        <SelectItem value="" text="no paper" />
+        <SelectItem value="" text="none" />
         {#each wraps as { name }, i (i)}<SelectItem value={name} text={name} />{/each}
       </Select>
       <NumberField
-        label="Paper between storeys"
+        label="Paper between layers"
         quantity="length"
         optional
         value={packing.interleafMm}
@@ -144,7 +144,7 @@
         {#if packed.container && packed.packs > 0}
           {pieces} pieces go into <b>{packed.packs}</b>
           {packed.container.kind === 'box' ? 'boxes' : 'bags'}, {packed.priceEach === null
-            ? 'whose price is not known'
+            ? 'without a known price'
             : `${money(packed.priceEach, currency)} each`}.
         {/if}
         {#if packed.wrap}
@@ -162,12 +162,12 @@
         ontake={(name) => set({ in: name, pieces: packing.pieces })}
       />
     {:else if boxes.length === 0}
-      <p class="quiet note">The shop has no boxes yet: <a href="/settings#packing">write them in the settings</a>.</p>
+      <p class="quiet note">There are no boxes yet: <a href="/settings#packing">add them in the settings</a>.</p>
     {/if}
     {#if work.money.selling}<Keeps keeping={work.money.selling.label.keeping} />{/if}
     {#if pieces > 0}
       <Accordion size="sm">
-        <AccordionItem title="A stack on a round board"><StackOnRound {piece} {pieces} /></AccordionItem>
+        <AccordionItem title="Stack on a round board"><StackOnRound {piece} {pieces} /></AccordionItem>
       </Accordion>
     {/if}
   {/snippet}

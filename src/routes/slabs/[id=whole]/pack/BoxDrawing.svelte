@@ -47,7 +47,7 @@
 <svg
   viewBox="-2 -2 {all.width} {all.height}"
   role="img"
-  aria-label="{answer.perBox} pieces in {box.name}, {inside} in a storey, {answer.storeys} {answer.storeys === 1
+  aria-label="{answer.perBox} pieces in {box.name}, {inside} in a layer, {answer.storeys} {answer.storeys === 1
     ? 'storey'
     : 'storeys'}"
 >

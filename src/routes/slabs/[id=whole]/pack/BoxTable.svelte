@@ -22,7 +22,7 @@
       ><tr
         ><th>Box</th><th class="num">In each</th><th class="num">Boxes</th><th class="num">Full</th><th class="num"
           >Cost</th
-        ><th><span class="unseen">Take it</span></th></tr
+        ><th><span class="unseen">Choose</span></th></tr
       ></thead
     >
     <tbody>
@@ -34,9 +34,9 @@
           <td class="num">{percent(fill)}</td>
           <td class="num">{money(cost, currency)}</td>
           <td class="num">
-            {#if box === chosen}<span class="quiet taken">taken</span>{:else}
+            {#if box === chosen}<span class="quiet taken">chosen</span>{:else}
               <Button size="small" kind="ghost" on:click={() => ontake(box)}
-                >Take it<span class="unseen">: {box}</span></Button
+                >Choose<span class="unseen">: {box}</span></Button
               >{/if}
           </td>
         </tr>

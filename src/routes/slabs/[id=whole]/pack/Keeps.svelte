@@ -19,7 +19,7 @@
 <div class="panel keeps">
   <Select
     size="sm"
-    labelText="Kept in the"
+    labelText="Storage"
     selected={keeping.place}
     on:change={(event) => set({ place: (event.target as HTMLSelectElement).value as Place })}
   >
@@ -29,7 +29,7 @@
       />{/each}
   </Select>
   <NumberField
-    label="Keeps, days"
+    label="Shelf life, days"
     optional
     value={keep?.days}
     limits={slabLimits('keep.days')}
@@ -38,8 +38,8 @@
     onvalue={(days) => set({ days: days ?? undefined })}
   />
   <p class:harm={keeping.limit !== null}>
-    {#if keeping.limit}{keeping.limit.name} permits {keeping.limit.days} days there: that is what the label says.
-    {:else if keeping.days === null}Nobody has said how long: the label has no date yet.
+    {#if keeping.limit}{keeping.limit.name} keeps {keeping.limit.days} days there, so the label says that.
+    {:else if keeping.days === null}No shelf life yet, so the label has no date.
     {:else}{keepWords(keeping.place)}.{/if}
   </p>
 </div>

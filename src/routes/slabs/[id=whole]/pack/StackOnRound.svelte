@@ -28,7 +28,7 @@
     onvalue={(mm) => mm !== null && (diameterMm = mm)}
   />
   <NumberField
-    label="Storeys"
+    label="Layers in the box"
     value={storeys}
     limits={{ min: 1, max: 12, whole: true }}
     name="storeys"
@@ -40,7 +40,7 @@
   <svg
     viewBox="-2 -2 {diameterMm + 4} {stack.heightMm + 10}"
     role="img"
-    aria-label="The stack from the side: {stack.storeys.length} storeys on a board of {figures.length.say(diameterMm)}"
+    aria-label="The stack from the side: {stack.storeys.length} layers on a board of {figures.length.say(diameterMm)}"
   >
     {#each stack.storeys as _, storey (storey)}
       {@const wide = diameterMm - 2 * storey * stepMm}
@@ -58,11 +58,11 @@
   </svg>
 {/if}
 <p class="figures">
-  {#if stack.pieces === 0}No piece lies on it: take a larger board.
+  {#if stack.pieces === 0}No piece fits on it. Use a larger board.
   {:else}
-    It takes <b>{stack.pieces}</b> pieces: {stack.storeys.join(' + ')} from below, {figures.length.say(stack.heightMm)} high.
-    {#if stack.storeys.length < storeys}No piece lies on storey {stack.storeys.length + 1}.{/if}
-    {Math.floor(pieces / stack.pieces)} such stacks come of the run.
+    It holds <b>{stack.pieces}</b> pieces: {stack.storeys.join(' + ')} from below, {figures.length.say(stack.heightMm)} high.
+    {#if stack.storeys.length < storeys}No piece fits on layer {stack.storeys.length + 1}.{/if}
+    {Math.floor(pieces / stack.pieces)} such stacks per batch.
   {/if}
 </p>
 

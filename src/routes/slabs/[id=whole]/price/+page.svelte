@@ -33,12 +33,12 @@
   let part: PartKey = $state('ingredients');
 
   const LEAVES = [
-    { key: 'opened', name: 'What is in it' },
-    { key: 'dearer', name: 'A tenth dearer' },
+    { key: 'opened', name: 'Details' },
+    { key: 'dearer', name: 'Price rise' },
     { key: 'cuts', name: 'Other cuts' },
-    { key: 'runs', name: 'More at once' },
-    { key: 'time', name: 'Over time' },
-    { key: 'went', name: 'As it went' },
+    { key: 'runs', name: 'Larger batches' },
+    { key: 'time', name: 'Cost history' },
+    { key: 'went', name: 'Actual cost' },
   ] as const satisfies readonly Leaf[];
   let looked: (typeof LEAVES)[number]['key'] = $state('opened');
   let answer = $state.raw<MoneyAnswer | null>(null);
@@ -69,24 +69,24 @@
   const kinds = $derived(price?.earned.kinds ?? []);
 </script>
 
-<Board label="Price" title="One piece in money" note="To scale. Touch a part to open it.">
+<Board label="Price" title="Price of one piece" note="To scale. Select a part to see its details.">
   {#snippet stage()}
     {#if slab.preparations.length === 0}
-      <Nothing title="Nothing to pay for yet">
-        <p>What goes into each pot or bowl is written in Build; what a pack of it costs is asked for here.</p>
-        <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">To Build</Button>
+      <Nothing title="No costs yet">
+        <p>Add mixtures in Build. The prices of their packs are entered here.</p>
+        <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">Go to Build</Button>
       </Nothing>
     {:else if !price || work.money.hasFailed}
       <Calculating hasFailed={work.money.hasFailed} />
     {:else if parts.length === 0}
-      <Nothing title="Nothing is sold of it yet">
-        <p>Lay it in Build and cut it in Cut: what a piece is sold for stands here.</p>
+      <Nothing title="No price yet">
+        <p>Add layers in Build and a cut in Cut. The price of a piece then appears here.</p>
       </Nothing>
     {:else}
       <div class="parts" class:calculating={!work.money.isCurrent} aria-busy={!work.money.isCurrent}>
         <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (looked = 'opened'))} />
         <div class="leaves">
-          <Leaves label="Looked at in other ways" leaves={LEAVES} bind:chosen={looked}>
+          <Leaves label="More views" leaves={LEAVES} bind:chosen={looked}>
             {#snippet leaf(key)}
               {#if key === 'opened'}<PartOpened
                   {price}
@@ -118,7 +118,7 @@
     {#if price && kinds.length > 0}
       <dl class="totals panel figures" class:calculating={!work.money.isCurrent} aria-busy={!work.money.isCurrent}>
         <div class="sold">
-          <dt>Sold at{price.pricing.taxPercent > 0 && price.pricing.taxIncluded ? ', tax in it' : ''}</dt>
+          <dt>Sold at{price.pricing.taxPercent > 0 && price.pricing.taxIncluded ? ', tax included' : ''}</dt>
           <dd>
             {#each kinds as { id, name, price: coins } (id)}<span
                 >{#if kinds.length > 1}<small>{name ?? 'the others'}</small>{/if}{show(coins)}</span
@@ -126,23 +126,23 @@
           </dd>
         </div>
         <div>
-          <dt>Left of the run</dt>
+          <dt>Profit per batch</dt>
           <dd class:harm={price.earned.margin < 0}>{show(price.earned.margin)}</dd>
         </div>
         <div>
-          <dt>{price.earned.marginShare === null ? 'Share' : 'Of the price'}</dt>
+          <dt>{price.earned.marginShare === null ? 'Share' : 'Margin'}</dt>
           <dd>{price.earned.marginShare === null ? '-' : percent(price.earned.marginShare)}</dd>
         </div>
         <div>
-          <dt>Left an hour of hands</dt>
+          <dt>Profit per labour hour</dt>
           <dd>{price.earned.marginPerHour === null ? '-' : show(price.earned.marginPerHour)}</dd>
         </div>
       </dl>
       <p class="note figures" class:calculating={!work.money.isCurrent}>
         {#if price.earned.breakEvenPieces !== null}Pays for itself once
           <b>{price.earned.breakEvenPieces}</b> are sold.
-        {:else}At this price it never pays for itself.{/if}
-        {#if price.bill.handsMinutes !== null}{formatDuration(price.bill.handsMinutes)} of hands are paid.{/if}
+        {:else}At this price there is no break-even.{/if}
+        {#if price.bill.handsMinutes !== null}{formatDuration(price.bill.handsMinutes)} of labour is paid.{/if}
         <span class="quiet">Whole packs to buy today: {money(price.toBuy, price.currency)}.</span>
       </p>
       <Asking settled={price.pricing} currency={price.currency} />
@@ -156,7 +156,7 @@
         <Channels {price} {show} />
       </div>
       <p class="quiet note">
-        Rates, tax, the ladder of prices and channels are the shop's: <a href="/settings#prices">settings</a>. All slabs
+        Rates, tax, price endings and sales channels are set in the <a href="/settings#prices">settings</a>. All slabs
         with all channels: <a href="/prices">price list</a>.
       </p>
     {/if}

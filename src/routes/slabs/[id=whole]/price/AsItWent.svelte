@@ -45,21 +45,19 @@
 {#if problems.length > 0}
   <Notice harm {problems} />
 {:else if !log}
-  <p class="quiet" role="status">Looking at the runs</p>
+  <p class="quiet" role="status">Calculating…</p>
 {:else if !basis || !went}
-  <p class="quiet">
-    No run was finished with its pieces counted yet: made and counted at the bench, its costs stand here.
-  </p>
+  <p class="quiet">No finished run with counted pieces yet. After one, the actual costs appear here.</p>
 {:else}
   <p class="quiet">
-    The middle of the last {basis.runs}
-    {basis.runs === 1 ? 'run' : 'runs'}: {formatDuration(basis.busy + basis.watch)} of hands, {percent(
+    Median of the last {basis.runs}
+    {basis.runs === 1 ? 'run' : 'runs'}: {formatDuration(basis.busy + basis.watch)} of labour, {percent(
       basis.rejectShare,
     )} rejects.
   </p>
   <Table size="compact" class="table">
     <thead>
-      <tr><th>For one piece</th><th class="num">By the plan</th><th class="num">As it went</th></tr>
+      <tr><th>For one piece</th><th class="num">Planned</th><th class="num">Actual</th></tr>
     </thead>
     <tbody>
       {#each rows as [name, plan, run] (name)}

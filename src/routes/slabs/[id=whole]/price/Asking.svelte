@@ -42,13 +42,13 @@
   }
 
   const TRIM_WORDS = { waste: 'thrown away', eat: 'eaten in the workroom', sell: 'sold by weight' } as const;
-  const LEFTOVER_WORDS = { charge: 'this slab pays for it', carry: 'the next one that uses it pays' } as const;
+  const LEFTOVER_WORDS = { charge: 'charged to this slab', carry: 'charged to the next slab that uses it' } as const;
 </script>
 
 <div class="panel ask">
   <Select
     size="sm"
-    labelText="Ask for"
+    labelText="Set the price by"
     selected={way}
     on:change={(event) => askBy((event.target as HTMLSelectElement).value as Way)}
   >
@@ -66,7 +66,7 @@
       />
     {:else}
       <PercentField
-        label={way === 'margin' ? 'Of the price before tax, %' : 'On top of the cost, %'}
+        label={way === 'margin' ? 'Margin, %' : 'Markup on cost, %'}
         value={settled.ask.share}
         limits={slabLimits(`pricing.${way}`)}
         name="asked"
@@ -76,17 +76,17 @@
     {/if}
   {/key}
   {#if settled.askedBy === 'slab'}
-    <Button size="small" kind="ghost" on:click={() => set(NONE, 'ask')}>As the shop does</Button>
+    <Button size="small" kind="ghost" on:click={() => set(NONE, 'ask')}>Use the shop’s setting</Button>
   {:else}
-    <p class="quiet">as the shop usually does</p>
+    <p class="quiet">as set for the shop</p>
   {/if}
 </div>
 <Accordion size="sm">
-  <AccordionItem title="Trims, leftovers, pieces that are not sold">
+  <AccordionItem title="Trims, leftovers and unsold pieces">
     <div class="more">
       <Select
         size="sm"
-        labelText="Trims are"
+        labelText="Use of trims"
         selected={settled.trim}
         on:change={(event) => set({ trim: (event.target as HTMLSelectElement).value as Pricing['trim'] }, 'trim')}
       >
@@ -94,7 +94,7 @@
       </Select>
       {#if settled.trim === 'sell'}
         <NumberField
-          label="A kilo of trims, {currency}"
+          label="Trims per kilogram, {currency}"
           value={settled.trimPerKg}
           limits={slabLimits('pricing.trimPerKg')}
           name="trim per kg"
@@ -104,7 +104,7 @@
       {/if}
       <Select
         size="sm"
-        labelText="What is left in the pots"
+        labelText="Cost of leftovers"
         selected={settled.leftover}
         on:change={(event) =>
           set({ leftover: (event.target as HTMLSelectElement).value as Pricing['leftover'] }, 'leftover')}
@@ -112,7 +112,7 @@
         {#each LEFTOVER_USES as use (use)}<SelectItem value={use} text={LEFTOVER_WORDS[use]} />{/each}
       </Select>
       <PercentField
-        label="Pieces that are not sold, %"
+        label="Unsold pieces, %"
         value={settled.rejectShare}
         limits={slabLimits('pricing.rejectShare')}
         name="rejects"

@@ -16,8 +16,8 @@
     <Table size="compact" class="table">
       <thead
         ><tr
-          ><th>One sale</th><th class="num">Price</th><th class="num">Fee, pack</th><th class="num">Left</th><th
-            class="num">Share</th
+          ><th>Per sale</th><th class="num">Price</th><th class="num">Fee, pack</th><th class="num">Profit</th><th
+            class="num">Margin</th
           ></tr
         ></thead
       >

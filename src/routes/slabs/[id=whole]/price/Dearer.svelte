@@ -15,17 +15,17 @@
 </script>
 
 {#if top.length === 0}
-  <p class="quiet">Nothing here has a price yet.</p>
+  <p class="quiet">No prices yet.</p>
 {:else}
   <p class="figures">
-    If <b>{top[0]!.ingredient}</b> costs a tenth more, the run costs {say(top[0]!.costMore)} more{#if left > 0}, and {say(
+    If <b>{top[0]!.ingredient}</b> costs 10 % more, a batch costs {say(top[0]!.costMore)} more{#if left > 0}, and {say(
         left - top[0]!.costMore,
-      )} are left of {say(left)} at the same price{/if}.
+      )} profit is left of {say(left)} at the same price{/if}.
   </p>
   <Chart
     type="bar"
     height={Math.max(140, 30 * top.length + 40)}
-    series={[{ name: 'A tenth more', data: top.map(({ costMore }) => Number(costMore.toFixed(4))) }]}
+    series={[{ name: 'Extra cost', data: top.map(({ costMore }) => Number(costMore.toFixed(4))) }]}
     colours={['--smooth']}
     options={{
       plotOptions: { bar: { horizontal: true, barHeight: '62%' } },
@@ -40,7 +40,7 @@
   />
   <ul class="unseen">
     {#each top as { ingredient, costMore, costMoreEach } (ingredient)}
-      <li>{ingredient}: {say(costMore)} more for the run, {say(costMoreEach)} for a piece</li>
+      <li>{ingredient}: {say(costMore)} more per batch, {say(costMoreEach)} per piece</li>
     {/each}
   </ul>
   {#if restMore > 0.005}

@@ -14,18 +14,18 @@
 </script>
 
 {#if !first || !last || runs.length < 2}
-  <p class="quiet">An order, the cupboard or a multiple rules how much is made: take that off in Size to compare.</p>
+  <p class="quiet">An order, your stock or a factor sets how much is made. Remove that in Size to compare.</p>
 {:else}
   <p class="figures">
-    Made {last.slabs} at once a piece costs {show(last.costEach)}, and {show(first.costEach)} made singly: things are weighed
+    Making {last.slabs} at once, a piece costs {show(last.costEach)}, and {show(first.costEach)} made singly: things are weighed
     out once, and every tin is laid and cut for itself.
   </p>
   <Table size="compact" class="table">
     <thead
       ><tr
-        ><th>At once</th><th class="num">Pieces</th><th class="num">Hands</th><th class="num">The run</th><th
-          class="num">A piece</th
-        ><th class="num">Left an hour</th></tr
+        ><th>Slabs</th><th class="num">Pieces</th><th class="num">Hands</th><th class="num">The run</th><th class="num"
+          >A piece</th
+        ><th class="num">Profit per labour hour</th></tr
       ></thead
     >
     <tbody>

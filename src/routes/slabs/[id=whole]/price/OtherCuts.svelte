@@ -30,24 +30,22 @@
 </script>
 
 {#if !now}
-  <p class="quiet">
-    Cuts are compared where a slab is cut on an even grid into one kind of piece, and no order rules it.
-  </p>
+  <p class="quiet">Cuts can be compared for an even grid of one piece type without an order.</p>
 {:else}
   <p class="figures">
     {#if best && best !== now && best.more > 0}
       <b>{best.columns} x {best.rows}</b> earns {show(best.more)} more than {now.columns} x {now.rows}, when a gram is
       sold for what it is now.
     {:else}
-      {now.columns} x {now.rows} earns most of those round it, when a gram is sold for what it is now.
+      {now.columns} x {now.rows} earns most of the similar cuts, at today's price per gram.
     {/if}
   </p>
   <Table size="compact" class="table">
     <thead
       ><tr
         ><th>Cut</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Price</th><th class="num"
-          >Left of the run</th
-        ><th class="num">An hour</th><th><span class="unseen">Take it</span></th></tr
+          >Profit per batch</th
+        ><th class="num">Per labour hour</th><th><span class="unseen">Choose</span></th></tr
       ></thead
     >
     <tbody>
@@ -60,9 +58,9 @@
           <td class="num">{show(cut.margin)}</td>
           <td class="num">{cut.perHour === null ? '-' : show(cut.perHour)}</td>
           <td class="num">
-            {#if isNow(cut)}<span class="quiet">as it stands</span>{:else}
+            {#if isNow(cut)}<span class="quiet">current</span>{:else}
               <Button size="small" kind="ghost" on:click={() => take(cut)}
-                >Cut so<span class="unseen"> {cut.columns} by {cut.rows}</span></Button
+                >Use this cut<span class="unseen"> {cut.columns} by {cut.rows}</span></Button
               >{/if}
           </td>
         </tr>

@@ -48,7 +48,7 @@
       The ingredients of a piece cost {say(found.costs[0]!.perPiece)} on {dates.day(found.costs[0]!.day)}, and {say(
         found.now,
       )} today.
-    {:else if found}No price in it has ever changed.{/if}
+    {:else if found}No ingredient price has changed yet.{/if}
   </p>
   <Select
     size="sm"
@@ -57,7 +57,7 @@
     on:change={(event) => (version = Number((event.target as HTMLSelectElement).value))}
   >
     {#each Array.from({ length: work.draft.baseVersion }, (_, i) => work.draft.baseVersion - i).slice(0, 100) as version (version)}
-      <SelectItem value={String(version)} text="as kept, version {version}" />
+      <SelectItem value={String(version)} text="saved version {version}" />
     {/each}
   </Select>
 </div>

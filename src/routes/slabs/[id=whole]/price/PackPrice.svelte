@@ -35,7 +35,7 @@
 <TextInput
   size="sm"
   hideLabel
-  labelText="What {ingredient.name} costs"
+  labelText="Price of {ingredient.name}"
   placeholder="2.75 for 250 g"
   autocomplete="off"
   bind:value={text}

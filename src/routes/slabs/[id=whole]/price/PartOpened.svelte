@@ -92,17 +92,17 @@
     if (part === 'overhead') {
       const { by, amount } = pricing.overhead;
       return by === 'percent'
-        ? `${amount} % of ingredients, hands, power and packing.`
-        : `${show(amount * 10 ** price.digits)} ${by === 'hour' ? 'for each hour of hands' : 'for each slab'}.`;
+        ? `${amount} % of ingredients, labour, energy and packaging.`
+        : `${show(amount * 10 ** price.digits)} ${by === 'hour' ? 'per hour of labour' : 'per slab'}.`;
     }
     if (part === 'rejects')
-      return `${percent(pricing.rejectShare)} of the pieces are not sold: the others pay for them.`;
+      return `${percent(pricing.rejectShare)} of the pieces are not sold. The others pay for them.`;
     if (part === 'trimSold')
       return `${figures.mass.say(work.plan.cut.trimG)} of trims are sold at ${show(pricing.trimPerKg * 10 ** price.digits)} a kilo.`;
     if (part === 'tax')
-      return `${pricing.taxPercent} %, ${pricing.taxIncluded ? 'in the price that the buyer reads' : 'on top of the price'}.`;
+      return `${pricing.taxPercent} %, ${pricing.taxIncluded ? 'included in the price' : 'added to the price'}.`;
     if (part === 'margin')
-      return `${earned.marginShare === null ? '-' : percent(earned.marginShare)} of the price before tax, when all is paid.`;
+      return `${earned.marginShare === null ? '-' : percent(earned.marginShare)} of the price before tax, after all costs.`;
     return '';
   });
 </script>
@@ -122,15 +122,13 @@
     {/each}
   </ul>
 {:else if (part === 'labour' || part === 'energy') && !work.money.run}
-  <p class="quiet">The day is being laid out.</p>
+  <p class="quiet">Calculating…</p>
 {:else if part === 'labour' || part === 'energy'}
   <p class="words">
-    Nothing is counted: write what an hour of hands and a kilowatt hour cost, in the <a href="/settings#prices"
-      >settings</a
-    >.
+    Not counted yet. Enter the cost of labour and electricity in the <a href="/settings#prices">settings</a>.
   </p>
 {:else if part === 'packing'}
-  <p class="words">It is sold loose. Choose what it is packed in, in Pack.</p>
+  <p class="words">Sold loose. Choose the packaging in Pack.</p>
 {/if}
 
 <style>

@@ -18,7 +18,7 @@
   const share = (coins: number) => (total > 0 ? coins / total : 0);
 </script>
 
-<div class="bar" role="group" aria-label="What the price of one piece goes to">
+<div class="bar" role="group" aria-label="Breakdown of the price of one piece">
   {#each drawn as { key, name, coins } (key)}
     <button
       type="button"

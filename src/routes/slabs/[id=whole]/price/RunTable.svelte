@@ -21,9 +21,9 @@
   );
 </script>
 
-<section class="panel" aria-label="The cost of the run">
+<section class="panel" aria-label="Cost of a batch">
   <Table size="compact" class="table">
-    <thead><tr><th>The run of {pieces} pieces</th><th class="num">Costs</th><th class="num">A piece</th></tr></thead>
+    <thead><tr><th>Batch of {pieces} pieces</th><th class="num">Costs</th><th class="num">A piece</th></tr></thead>
     <tbody>
       {#each items as item, i (item)}
         <tr

@@ -11,10 +11,9 @@
 </script>
 
 {#if missing.length > 0}
-  <section class="panel" aria-label="Without a price">
+  <section class="panel" aria-label="Ingredients without a price">
     <Table size="compact" class="table">
-      <thead
-        ><tr><th>No price yet</th><th class="num">Used, {figures.mass.unit}</th><th>What a pack costs</th></tr></thead
+      <thead><tr><th>No price yet</th><th class="num">Used, {figures.mass.unit}</th><th>Price of a pack</th></tr></thead
       >
       <tbody>
         {#each missing as { name, massG } (name)}

@@ -60,12 +60,12 @@
   async function keepFitted(place: Place, h: number | null) {
     measured = undefined;
     if (h === null) {
-      fitted = 'No air moves so that it takes this long: check the minutes, and what the layer has to cool to';
+      fitted = 'No air flow explains this time. Check the minutes and the temperature the layer has to reach';
       return;
     }
     const answer = await keepPlace(work.shop, place, h);
     fitted = answer.ok
-      ? `Your ${PLACE_NAMES[place]} is kept: ${h.toFixed(1)} W per m² and degree`
+      ? `Your ${PLACE_NAMES[place]} is saved: ${h.toFixed(1)} W/m²K`
       : (answer.problems[0]?.message ?? '');
   }
 
@@ -99,7 +99,7 @@
   const dewC = $derived(dewPointC(roomC, (work.shop.humidityPercent ?? USUAL_SHOP.humidityPercent) / 100));
   const sweats = $derived(setting !== null && setting.faceC < dewC);
   const inWhichPlaces = $derived.by(() => {
-    if (stays.length > 0) return 'moved by the clock';
+    if (stays.length > 0) return 'moved on a schedule';
     const places = [...new Set(slab.layers.map(({ set }) => set?.place ?? 'room'))];
     return places
       .map((place) =>
@@ -126,8 +126,8 @@
       </div>
       {#if !busy}
         <Nothing title="Nothing to set yet">
-          <p>No layer has any height. Lay one in Build, and how long it takes to set stands here.</p>
-          <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">To Build</Button>
+          <p>Add a layer in Build. Its setting time then appears here.</p>
+          <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">Go to Build</Button>
         </Nothing>
       {/if}
     {/if}
@@ -136,14 +136,14 @@
     {#if setting}
       <p class="panel answer figures" role="status">
         {#if setting.cutWindow.fromMinutes !== null}
-          It cuts clean after <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>, as is usual.
-          {#if setting.cutWindow.toMinutes !== null}Cut it within <b
+          Cuts cleanly after about <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
+          {#if setting.cutWindow.toMinutes !== null}Cut within <b
               >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
             >
-            of that: later the hard layer cracks under the {slab.cut?.tool ?? 'knife'}.{:else}It can be cut any time
+            of that. Later the hard layer cracks under the {slab.cut?.tool ?? 'knife'}.{:else}It can be cut any time
             after.{/if}
           {#if deeperMinutes !== null}<span class="quiet"
-              >Half as thick again, it takes {formatDuration(deeperMinutes)}.</span
+              >At 1.5 times the thickness: {formatDuration(deeperMinutes)}.</span
             >{/if}
         {:else}
           It does not set here.
@@ -157,13 +157,14 @@
     {#if setting}
       <p class="panel pad" class:said={sweats} class:quiet={!sweats}>
         {#if sweats}
-          Its face ends at {figures.temperature.say(setting.faceC)}, below the dew point of {figures.temperature.say(
+          Its surface ends at {figures.temperature.say(setting.faceC)}, below the dew point of {figures.temperature.say(
             dewC,
-          )} in this room: it will sweat. Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until it
-          has come up.
+          )} in this room, so it will sweat. Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until
+          it has warmed up.
         {:else}
-          The dew point in this room is {figures.temperature.say(dewC)}: a face colder than that sweats. This one ends
-          at {figures.temperature.say(setting.faceC)} and stays dry.
+          The dew point in this room is {figures.temperature.say(dewC)}: a colder surface sweats. This one ends at {figures.temperature.say(
+            setting.faceC,
+          )} and stays dry.
         {/if}
       </p>
       <Measured layers={setting.layers} {placeOf} {fit} {fitted} />

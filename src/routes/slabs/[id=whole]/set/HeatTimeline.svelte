@@ -143,7 +143,7 @@
     height={heightPx}
     role="slider"
     tabindex="0"
-    aria-label="The moment looked at"
+    aria-label="Selected time"
     aria-valuemin="0"
     aria-valuemax={lastMinute}
     aria-valuenow={minute}

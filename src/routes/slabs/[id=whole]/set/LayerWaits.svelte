@@ -26,8 +26,8 @@
   type Rule = NonNullable<Layer['set']>;
   const FIELDS = [
     ['toC', 'Cool to', 'temperature', 'usual'],
-    ['minMinutes', 'Least wait', 'duration', '0'],
-    ['maxMinutes', 'Longest wait', 'duration', 'any'],
+    ['minMinutes', 'Minimum wait', 'duration', '0'],
+    ['maxMinutes', 'Maximum wait', 'duration', 'any'],
   ] as const satisfies readonly (readonly [keyof Rule, string, Quantity, string])[];
 
   /** "1 h 10 min, 50 min to 1 h 40 min". */
@@ -61,19 +61,19 @@
             >{between(layer, i === setting.layers.length - 1)}</span
           ></span
         >
-        {#if layer.setAfterMinutes === null}<b class="hot">never sets here</b>{:else}<b class="long"
+        {#if layer.setAfterMinutes === null}<b class="hot">will not set here</b>{:else}<b class="long"
             >{formatDuration(layer.setAfterMinutes)}</b
           >{/if}
       </span>
       <section aria-label={layer.name}>
         <dl class="figures">
           {#if i < setting.layers.length - 1}
-            <dt>takes the next</dt>
+            <dt>ready for the next layer</dt>
             <dd>{ranged(layer.takesNextAfterMinutes)}</dd>
           {/if}
-          <dt>cuts clean</dt>
+          <dt>cuts cleanly</dt>
           <dd>{ranged(layer.cutsAfterMinutes)}</dd>
-          <dt>packs</dt>
+          <dt>ready to pack</dt>
           <dd>{ranged(layer.packsAfterMinutes)}</dd>
         </dl>
         <p class="quiet">{layer.why}</p>
@@ -82,14 +82,14 @@
             The next one goes on
             {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
                 class="quiet"
-                >, up to {formatDuration(layer.nextUntilMinutes)}: later its face is too cold and greasy to hold it</span
+                >, up to {formatDuration(layer.nextUntilMinutes)}: after that its surface is too cold and greasy to bond</span
               >{/if}.
           </p>
         {/if}
         {#if layer.contactC !== null}
           <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
             It meets the layer below at {figures.temperature.say(layer.contactC)}{#if layer.meltsBelow}
-              and melts it: pour at {figures.temperature.say(layer.pourAtMostC!)} or cooler.{:else}, which that bears.{/if}
+              and melts it. Pour at {figures.temperature.say(layer.pourAtMostC!)} or cooler.{:else}, which is safe.{/if}
           </p>
         {/if}
         <div class="rule">

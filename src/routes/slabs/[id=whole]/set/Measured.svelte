@@ -26,7 +26,7 @@
 
 <div class="panel">
   <Accordion size="sm"
-    ><AccordionItem title="It took another time in your {place ?? 'shop'}?">
+    ><AccordionItem title="Did it take longer or shorter in your {place ?? 'shop'}?">
       <form
         onsubmit={(event) => {
           event.preventDefault();
@@ -42,7 +42,7 @@
           {#each layers as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
         </Select>
         <NumberField
-          label="was set after"
+          label="Set after"
           quantity="duration"
           optional
           value={minutes}
@@ -52,14 +52,14 @@
           onvalue={(value) => (minutes = value)}
         />
         <Button size="small" type="submit" disabled={minutes === null || place === null}
-          >Make it my {place ?? 'place'}</Button
+          >Use this for my {place ?? 'place'}</Button
         >
       </form>
       <p class="quiet">
-        {#if place === null}A time can be measured where the tin stays in one place.{:else}The {place} counts with {(
+        {#if place === null}Setting times can only be fitted while the tin stays in one place.{:else}The {place} uses {(
             work.shop.placeH?.[place] ?? PLACE_AIR[place].h
           ).toFixed(1)} W per m² and degree{work.shop.placeH?.[place]
-            ? ', fitted from your own time'
+            ? ', fitted from your own measurement'
             : ', the usual figure'}.{/if}
       </p>
       <p role="status">{fitted}</p>

@@ -21,7 +21,7 @@
 
 <div class="stays">
   <RadioButtonGroup
-    legendText="Where it stands"
+    legendText="Cooling place"
     selected={stays.length === 0 ? 'own' : 'moved'}
     on:change={({ detail }) => {
       if (detail === 'own') stays = [];
@@ -29,7 +29,7 @@
     }}
   >
     <RadioButton value="own" labelText="each layer in its own place" />
-    <RadioButton value="moved" labelText="moved by the clock" />
+    <RadioButton value="moved" labelText="moved on a schedule" />
   </RadioButtonGroup>
   {#each stays as stay, i (i)}
     <div class="stay">
@@ -63,16 +63,16 @@
       kind="tertiary"
       on:click={() =>
         (stays = [...stays.slice(0, -1), { ...stays.at(-1)!, minutes: 60 }, { place: 'fridge', minutes: 60 }])}
-      >Move it later</Button
+      >Add a move</Button
     >
   {/if}
 </div>
 <div class="stays">
-  <RadioButtonGroup legendText="The tin is on" hideLegend bind:selected={on}>
+  <RadioButtonGroup legendText="Tin stands on" hideLegend bind:selected={on}>
     <RadioButton value="shelf" labelText="on a shelf" />
     <RadioButton value="rack" labelText="on a wire rack" />
   </RadioButtonGroup>
-  <Checkbox labelText="foil over it" bind:checked={foil} />
+  <Checkbox labelText="covered with foil" bind:checked={foil} />
 </div>
 
 <style>

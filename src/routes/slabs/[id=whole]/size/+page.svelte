@@ -64,7 +64,7 @@
   }
 </script>
 
-<Board label="Size" {title} note="To scale; the written tin dashed.">
+<Board label="Size" {title} note="To scale. The tin of the base recipe is dashed.">
   {#snippet stage()}
     <div class="picture">
       <TinsFromAbove {tins} written={slab.tin} />
@@ -84,8 +84,8 @@
     <section class="amounts" aria-label="Layers and lines, written and now" tabindex="0">
       {#if slab.preparations.length === 0 && slab.layers.length === 0}
         <Nothing title="Nothing to weigh yet">
-          <p>What goes into each pot or bowl is written in Build. Here it stands as written, and for the tins above.</p>
-          <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">To Build</Button>
+          <p>Add mixtures in Build. Their amounts are shown here for the base recipe and for the tins above.</p>
+          <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">Go to Build</Button>
         </Nothing>
       {:else}
         <LayerTable />
@@ -96,27 +96,27 @@
   {#snippet hand()}
     <Rack />
     {#if several}<p class="quiet">
-        One making into {tins.reduce((sum, { count }) => sum + count, 0)} tins; the section shows the first.
+        One batch in {tins.reduce((sum, { count }) => sum + count, 0)} tins. The cross-section shows the first.
       </p>{/if}
     {#if tins.some(({ tin }) => isSheet(tin))}<SheetShape {tins} />{/if}
     <div class="panel pad">
       <div class="modes">
         <RadioButtonGroup
-          legendText="What stays as it is"
+          legendText="Scale by"
           selected={scale.mode}
           on:change={(event) => setMode(String(event.detail))}
         >
-          <RadioButton value="same-thickness" labelText="thickness of the layers" />
-          <RadioButton value="layer-thickness" labelText="a thickness for each" />
+          <RadioButton value="same-thickness" labelText="layer thickness" />
+          <RadioButton value="layer-thickness" labelText="thickness of each layer" />
           <RadioButton value="total-height" labelText="a total height" />
-          <RadioButton value="multiple" labelText="the amounts, times" />
-          <RadioButton value="as-far-as" labelText="what is in the cupboard" />
-          <RadioButton value="pieces" labelText="an order of pieces" />
+          <RadioButton value="multiple" labelText="a factor" />
+          <RadioButton value="as-far-as" labelText="what I have" />
+          <RadioButton value="pieces" labelText="a number of pieces" />
         </RadioButtonGroup>
         {#if scale.mode === 'multiple'}
           <div class="by">
             <NumberField
-              label="Times"
+              label="Factor"
               hideLabel
               value={scale.by}
               limits={slabLimits('scale.multiple.by')}
@@ -151,13 +151,13 @@
                 .map(({ id, name }) => `${name} ${figures.length.say(scale.mm[id]!)}`)
                 .join(', ')}.
             {:else}
-              Write a thickness in the table below, or pull an edge in the section.
+              Enter a thickness in the table below, or drag an edge in the cross-section.
             {/if}
             <Button
               size="small"
               kind="ghost"
               on:click={() => draft.change(inTins({ ...slab, scale: undefined }, tins, undefined))}
-              >Back to the written thickness</Button
+              >Reset to the base recipe</Button
             >
           </p>
         {/if}
@@ -166,8 +166,8 @@
     {#if now.wholeThings.length > 0}<WholeThings things={now.wholeThings} />{/if}
     {#if !isWritten && !several}
       <p class="anew">
-        <Button size="small" kind="tertiary" on:click={writeAnew}>Write the slab for this tin</Button>
-        <span class="quiet">The amounts as they are now become the written ones.</span>
+        <Button size="small" kind="tertiary" on:click={writeAnew}>Make this the base recipe</Button>
+        <span class="quiet">The current amounts and tin become the base recipe.</span>
       </p>
     {/if}
   {/snippet}

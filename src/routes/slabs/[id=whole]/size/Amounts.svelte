@@ -1,4 +1,4 @@
-<!-- Line by line: what each preparation takes now, as it is weighed and as it is measured, and what vessel it needs. -->
+<!-- Ingredients: what each preparation takes now, as it is weighed and as it is measured, and what vessel it needs. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { slabWork } from '$lib/slabContext';
@@ -12,11 +12,11 @@
   const now = $derived(work.plan);
 </script>
 
-<h2>Line by line</h2>
+<h2>Ingredients</h2>
 <Table size="compact" class="table lines">
   <thead>
     <tr
-      ><th>Ingredient</th><th class="num">Written</th><th class="num">Now, {figures.mass.unit}</th><th class="num"
+      ><th>Ingredient</th><th class="num">Base recipe</th><th class="num">Now, {figures.mass.unit}</th><th class="num"
         >Measure</th
       ></tr
     >
@@ -27,7 +27,7 @@
       <tr class="group">
         <th scope="rowgroup" colspan="2">{preparation.name}</th>
         <td class="num" colspan="2"
-          >{planned.multiple.toFixed(2)} x{#if planned.cooks > 1}, in {planned.cooks} equal cooks{/if}<span
+          >{planned.multiple.toFixed(2)} x{#if planned.cooks > 1}, in {planned.cooks} equal boils{/if}<span
             class="quiet">, {planned.vessel.kind} of {figures.volume.say(planned.vessel.volumeMl)}</span
           ></td
         >

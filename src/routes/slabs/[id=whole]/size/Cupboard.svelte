@@ -38,9 +38,9 @@
 <div class="cupboard">
   <p>
     {#if asFar?.limit}
-      <b>{asFar.limit}</b> runs out first: {asFar.scaleFactor.toFixed(2)} times the written amounts.
+      <b>{asFar.limit}</b> runs out first: {asFar.scaleFactor.toFixed(2)} times the base recipe.
     {:else}
-      Write what you have of the things that are short; the rest is taken to be enough.
+      Enter what you have of the ingredients that are short. The others are assumed to be enough.
     {/if}
   </p>
   <Table size="compact" class="table">
@@ -55,7 +55,7 @@
           <td>{name}</td>
           <td class="num field">
             <NumberField
-              label="Have of {name}"
+              label="Stock of {name}"
               quantity={unit === 'each' ? undefined : 'mass'}
               hideLabel
               optional

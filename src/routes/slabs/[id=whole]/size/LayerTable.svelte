@@ -1,4 +1,4 @@
-<!-- Layer by layer: what was written and what it is now; a thickness can be written as well as pulled. -->
+<!-- Layers: what was written and what it is now; a thickness can be written as well as pulled. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { inTins } from '../../../../core/slab';
@@ -22,14 +22,13 @@
   const many = $derived(now.slabs.length > 1 || now.slabs[0]!.count > 1);
 </script>
 
-<h2>Layer by layer</h2>
+<h2>Layers</h2>
 <Table size="compact" class="table">
   <thead>
     <tr
-      ><th>Layer, from the top</th><th class="num">Written, {figures.length.unit}</th><th class="num"
+      ><th>Layer, from the top</th><th class="num">Base, {figures.length.unit}</th><th class="num"
         >Now, {figures.length.unit}</th
-      ><th class="num">Written, {figures.mass.unit}</th><th class="num"
-        >Now{many ? ' in all' : ''}, {figures.mass.unit}</th
+      ><th class="num">Base, {figures.mass.unit}</th><th class="num">Now{many ? ' in all' : ''}, {figures.mass.unit}</th
       ></tr
     >
   </thead>
@@ -40,7 +39,7 @@
       {@const { id, name } = slab.layers[at]!}
       <tr>
         <td
-          >{name}{#if after.covers !== null}<span class="quiet">, covers {percent(after.covers)} of the face</span
+          >{name}{#if after.covers !== null}<span class="quiet">, covers {percent(after.covers)} of the surface</span
             >{/if}</td
         >
         <td class="num quiet">{before.thicknessMm > 0 ? figures.length.figure(before.thicknessMm) : '-'}</td>
@@ -70,7 +69,7 @@
   <Table size="compact" class="table">
     <thead>
       <tr
-        ><th>Tin</th><th class="num">High, {figures.length.unit}</th>{#each slab.layers as { id, name } (id)}<th
+        ><th>Tin</th><th class="num">Height, {figures.length.unit}</th>{#each slab.layers as { id, name } (id)}<th
             class="num">{name}, {figures.mass.unit}</th
           >{/each}<th class="num">Each, {figures.mass.unit}</th></tr
       >

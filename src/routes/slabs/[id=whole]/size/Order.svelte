@@ -68,7 +68,7 @@
     };
     made.onmessage = ({ data }: MessageEvent<OrderFindings>) => {
       if (data.ok) answers = data.answers;
-      else failed = 'The solver gave up on this one. Try another size or count';
+      else failed = 'No solution was found in time. Try another size or count';
       asked = $state.snapshot(scale);
       stop();
     };
@@ -130,7 +130,7 @@
     onvalue={(widthMm) => widthMm !== null && set({ widthMm })}
   />
   <NumberField
-    label="or of about"
+    label="or weight of about"
     quantity="mass"
     optional
     placeholder={piece?.massG ?? ''}
@@ -141,7 +141,7 @@
     onvalue={(massG) => massG !== null && ofAbout({ massG })}
   />
   <NumberField
-    label="or costing, {work.plan.cost.currency}"
+    label="or cost, {work.plan.cost.currency}"
     optional
     placeholder={piece ? piece.cost.toFixed(2) : ''}
     value={null}
@@ -150,12 +150,12 @@
     typed={draft.typed}
     onvalue={(cost) => cost !== null && ofAbout({ cost })}
   />
-  <Button size="small" kind="ghost" on:click={() => ofAbout({})}>As it is cut now</Button>
+  <Button size="small" kind="ghost" on:click={() => ofAbout({})}>Use the current cut</Button>
   {#if busy}<Button size="small" kind="secondary" on:click={stop}>Stop</Button>
   {:else}<Button size="small" type="submit">Find tins</Button>{/if}
 </form>
 <div role="status">
-  {#if busy}<InlineLoading description="Trying the tins on the rack" />{/if}
+  {#if busy}<InlineLoading description="Searching…" />{/if}
   {#if failed}<Notice harm>{failed}.</Notice>{/if}
   {#if answers && answers.length === 0}
     <Notice>
@@ -165,12 +165,12 @@
   {/if}
 </div>
 {#if answers && answers.length > 0}
-  {#if stale}<Notice>The order has changed since: find tins again.</Notice>{/if}
+  {#if stale}<Notice>The order has changed. Find tins again.</Notice>{/if}
   <Table size="compact" class="table">
     <thead>
       <tr
         ><th>Tins</th><th class="num">Slabs</th><th class="num">Pieces</th><th class="num"
-          >High, {figures.length.unit}</th
+          >Height, {figures.length.unit}</th
         ><th class="num">Waste</th><th><span class="unseen">Choose</span></th></tr
       >
     </thead>
@@ -184,12 +184,12 @@
           <td class="num">{answer.slabs}</td>
           <td class="num"
             >{answer.pieces}{#if answer.pieces > scale.count}<span class="quiet"
-                >{` (${answer.pieces - scale.count} over)`}</span
+                >{` (${answer.pieces - scale.count} extra)`}</span
               >{/if}</td
           >
           <td class="num">{figures.length.figure(answer.heightMm)}</td>
           <td class="num">{percent(answer.waste)}</td>
-          <td class="num"><Button size="small" kind="tertiary" on:click={() => take(answer)}>Make it so</Button></td>
+          <td class="num"><Button size="small" kind="tertiary" on:click={() => take(answer)}>Apply</Button></td>
         </tr>
       {/each}
     </tbody>

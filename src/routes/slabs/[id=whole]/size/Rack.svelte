@@ -25,7 +25,7 @@
     const written = work.rack.find(({ tin }) => same(tin, slab.tin));
     const first: Pick<StoredTin, 'id' | 'name' | 'count' | 'tin'> = {
       id: 0,
-      name: written ? `${written.name}, as written` : 'As written',
+      name: written ? `${written.name}, base recipe` : 'Base recipe',
       count: written?.count ?? 1,
       tin: slab.tin,
     };

@@ -35,7 +35,7 @@
     {@const now = planned[i]!}
     {@const outline = outlineAt(now.tin, 0)}
     <fieldset>
-      <legend>On the sheet it spreads to {figures.size(outline.lengthMm, outline.widthMm)}</legend>
+      <legend>It spreads to {figures.size(outline.lengthMm, outline.widthMm)}</legend>
       <NumberField
         label="Outline, length"
         quantity="length"

@@ -23,10 +23,10 @@
     `${count}${unit === 'pack' ? ` pack${count > 1 ? 's' : ''}` : ''}`;
 </script>
 
-<h2>Whole things</h2>
+<h2>Whole eggs, cans and packs</h2>
 <Table size="compact" class="table">
   <thead
-    ><tr><th>Ingredient</th><th class="num">Asked for</th><th>Use whole ones: here, or in another tin</th></tr></thead
+    ><tr><th>Ingredient</th><th class="num">Asked for</th><th>Use whole packs here, or in another tin</th></tr></thead
   >
   <tbody>
     {#each things as { lines, ingredient, unit, exact, options } (`${lines[0]!.p} ${lines[0]!.l}`)}
