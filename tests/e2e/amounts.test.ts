@@ -5,9 +5,9 @@ test('what I have sets the size: the limit is named and the rest is left over', 
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   await page.getByText('what I have').click();
-  await page.getByLabel('Have of butter').fill('190');
-  await expect(page.getByText('butter runs out first: 0.67 times the written amounts')).toBeVisible();
-  await page.getByLabel('Have of dark chocolate').fill('120');
+  await page.getByLabel('Stock of butter').fill('190');
+  await expect(page.getByText('butter runs out first: 0.67 times the base recipe')).toBeVisible();
+  await page.getByLabel('Stock of dark chocolate').fill('120');
   await expect(page.getByText('dark chocolate runs out first: 0.50 times')).toBeVisible();
   const hand = page.getByRole('region', { name: 'Size', exact: true });
   const cupboard = hand.getByRole('row', { name: /^butter/ });
@@ -16,7 +16,7 @@ test('what I have sets the size: the limit is named and the rest is left over', 
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   await page.reload();
-  await expect(page.getByLabel('Have of butter')).toHaveValue('190');
+  await expect(page.getByLabel('Stock of butter')).toHaveValue('190');
 });
 
 test('a total height is met, and the slab can be written anew for it', async ({ open, page, shop }) => {
@@ -46,7 +46,7 @@ test('a hotter end point boils off more, and a coat takes what its film needs', 
   await caramel.getByLabel('Cook to, °C').fill('124');
   await expect(caramel).toContainText('8 % water stays');
   await page.getByRole('button', { name: /^Chocolate top/ }).click();
-  await page.getByLabel('How Chocolate top is laid').selectOption('coat');
+  await page.getByLabel('How Chocolate top is applied').selectOption('coat');
   await page.getByLabel('Film, mm').fill('0,5');
   await expect(await unfold(page, 'Dark top')).toContainText('left over');
   await page.getByLabel('Film, mm').fill('3');

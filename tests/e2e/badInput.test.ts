@@ -106,7 +106,7 @@ test('a slab in which many things have one name shows at every station', async (
   // The first of the choices is none.
   await open(`/slabs/${id}/build`);
   await page.getByRole('list', { name: 'Layers from the top' }).getByRole('button', { name: /^Same/ }).first().click();
-  await page.getByLabel('Lay Same add another mixture').first().selectOption('');
+  await page.getByLabel('Add a mixture to Same').first().selectOption('');
   await page
     .getByLabel(/^Line 1 of/)
     .first()

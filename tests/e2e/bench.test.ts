@@ -46,7 +46,7 @@ async function goThrough(page: Page): Promise<number> {
   const finish = page.getByRole('button', { name: 'Finish the run' });
   for (let taps = 0; taps < 80; taps++) {
     if (await finish.isVisible()) return taps;
-    const begin = now.getByRole('button', { name: 'Create', exact: true });
+    const begin = now.getByRole('button', { name: 'Begin', exact: true });
     const done = now.getByRole('button', { name: 'Done', exact: true });
     const byItself = page.getByRole('region', { name: 'Unattended' }).getByRole('button').first();
     const main = page.getByRole('main');
@@ -68,7 +68,7 @@ for (const { name, width, height } of [
     test(`a whole run by touch, ${width} x ${height}`, async ({ open, page, shop }) => {
       const run = await makeIt(page, open, shop.address, 'Rye and treacle slice');
       const sugar = page.getByRole('button', { name: /330 g caster sugar/ });
-      await page.getByRole('button', { name: 'Create', exact: true }).tap();
+      await page.getByRole('button', { name: 'Begin', exact: true }).tap();
       await sugar.tap();
       await expect(sugar).toHaveAttribute('aria-pressed', 'true');
       await page.getByRole('button', { name: 'Undo last entry' }).tap();
@@ -102,11 +102,11 @@ for (const { name, width, height } of [
 test('a boil that is to be laid hot is not begun too soon: the bench says when', async ({ open, page, shop }) => {
   await makeIt(page, open, shop.address, 'Rye and treacle slice');
   const now = page.getByRole('region', { name: 'Now' });
-  for (const what of ['Create', 'Done', 'Create', 'Done', 'Create'])
+  for (const what of ['Begin', 'Done', 'Begin', 'Done', 'Begin'])
     await now.getByRole('button', { name: what, exact: true }).click();
   await expect(page.getByRole('region', { name: 'Unattended' })).toContainText('Bake until the edge colours');
   await expect(now).toContainText('Boil to the end point');
-  await expect(now).toContainText(/Begin at .*: sooner it would stand and wait/);
+  await expect(now).toContainText(/Start at .*If it starts earlier, it has to wait/);
   await expect(now).toContainText('330 g caster sugar');
   await expect(now).not.toContainText('60 g butter');
 });
@@ -118,7 +118,7 @@ test('a step is taken up out of its order, and the one that was at hand comes be
 }) => {
   await makeIt(page, open, shop.address, 'Rye and treacle slice');
   const now = page.getByRole('region', { name: 'Now' });
-  for (const what of ['Create', 'Done']) await now.getByRole('button', { name: what, exact: true }).click();
+  for (const what of ['Begin', 'Done']) await now.getByRole('button', { name: what, exact: true }).click();
   await expect(now).toContainText('Rub to crumbs');
   const next = page.getByRole('region', { name: 'Next' });
   await next.getByRole('button', { name: /Begin Boil to the end point/ }).click();
@@ -136,7 +136,7 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   watched,
 }) => {
   const run = await makeIt(page, open, shop.address, 'Lime and coconut two-tone');
-  await page.getByRole('button', { name: 'Create', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   const second = await (await browser.newContext()).newPage();
   await second.goto(`${shop.address}/runs/${run}`);
   await expect(second.getByRole('timer')).toBeVisible();
@@ -149,10 +149,10 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   expect(await ticks.first().boundingBox()).toEqual(at);
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: 'The server does not answer' })).toContainText(
-    /6\s+things wait/,
+    /6\s+entries are stored/,
   );
   await expect(page.getByText('6 to send')).toBeVisible();
-  await page.getByRole('button', { name: 'Create', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   const before = (await eventsOf(second, shop.address, run)).events.length;
   expect(before).toBe(1);

@@ -102,7 +102,7 @@ test('entries of a device whose clock is 30 hours ahead get the right time, and 
   await page.goto(`${shop.address}/runs/${run}`);
   await page.waitForSelector('html[data-ready]');
   const posted = page.waitForResponse(/\/events$/);
-  await page.getByRole('button', { name: 'Create', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   expect((await posted).status()).toBe(200);
   const { events } = (await (await page.request.get(`${shop.address}/api/runs/${run}`)).json()) as {
     events: { at: string; deviceAt?: string }[];
@@ -119,7 +119,7 @@ test('entries of a device whose clock is 30 hours ahead get the right time, and 
 
 test('entries that the server had confirmed and has lost since are sent to it again', async ({ page, shop }) => {
   const run = await openBench(page, shop.address);
-  await page.getByRole('button', { name: 'Create', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Done', exact: true })).toBeVisible();
   const known = async () =>
     ((await (await page.request.get(`${shop.address}/api/runs/${run}`)).json()) as { events: { id: string }[] }).events;

@@ -18,10 +18,10 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   const card = page.getByRole('article', { name: 'Treacle caramel' });
   await expect(card).toContainText('118.0 °C, 244 °F in the recipe');
   await expect(card).toContainText('114.0 °C, 237 °F in the pot at 1200 m');
-  await page.getByLabel('Thermometer').selectOption({ label: 'Another (assume it reads correctly)' });
+  await page.getByLabel('Thermometer used').selectOption({ label: 'Another (assume it reads correctly)' });
   const stage = page.getByRole('group', { name: 'The pot over time' });
   await expect(stage).toContainText('Stop at 114.0 °C, 237 °F');
-  await page.getByLabel('Thermometer').selectOption({ label: 'pocket probe' });
+  await page.getByLabel('Thermometer used').selectOption({ label: 'pocket probe' });
   await expect(page.getByText(/The pocket probe was checked at another height/)).toBeVisible();
   // Harder: the slider moves it, the water that stays goes down, the slab with it.
   await expect(card).toContainText('11 % water stays');
@@ -57,9 +57,9 @@ test('a simulated boil is watched to its end: a forecast, a call ahead, the end,
 test('a deeper slab waits longer, and a fridge shortens it', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/set`);
-  const answer = page.getByText(/It cuts clean after/);
+  const answer = page.getByText(/Cuts cleanly after about/);
   const minutes = async () => {
-    const [, hours = '0', rest = '0'] = /after (?:(\d+) h)? ?(?:(\d+) min)?/.exec(await answer.innerText()) ?? [];
+    const [, hours = '0', rest = '0'] = /after about (?:(\d+) h)? ?(?:(\d+) min)?/.exec(await answer.innerText()) ?? [];
     return Number(hours) * 60 + Number(rest);
   };
   await expect.poll(minutes).toBeGreaterThan(120);
@@ -75,7 +75,7 @@ test('a deeper slab waits longer, and a fridge shortens it', async ({ open, page
   await expect.poll(minutes).toBeLessThan(deeper / 1.3);
   await page.getByRole('button', { name: /^Caramel/ }).click();
   const caramel = page.getByRole('region', { name: 'Caramel' });
-  await expect(caramel).toContainText(/cuts clean\s*\d+ h.*, .* to /);
+  await expect(caramel).toContainText(/cuts cleanly\s*\d+ h.*, .* to /);
   await caramel.getByLabel('Cool to, °C').fill('24');
   // Each in its own place again: caramel and chocolate go to the fridge.
   await page.getByText('each layer in its own place').click();
@@ -136,14 +136,14 @@ test('a day backwards from a deadline across a night: in the hours there are, he
   const melt = page.getByRole('button', { name: /^Melt gently.*Fri/ }).first();
   await melt.focus();
   await page.keyboard.press('Shift+ArrowRight');
-  await expect(page.getByRole('button', { name: /^Melt gently.*held/ }).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Let go of 1 held' }).click();
+  await expect(page.getByRole('button', { name: /^Melt gently.*pinned/ }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Unpin 1' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Add to calendar' }).click();
   expect((await download).suggestedFilename()).toBe('rye-and-treacle-slice.ics');
   // A deadline that has passed says what can be had instead.
   await page.getByLabel('Done by').fill('13 March 2020');
-  await expect(page.getByText(/That is not possible: .*It can be done by/)).toBeVisible();
+  await expect(page.getByText(/This schedule is not possible: .*It can be done by/)).toBeVisible();
   const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as unknown;
   const ask = (when: object) => page.request.post(`${shop.address}/api/timeline`, { data: { slab, ...when } });
   expect((await ask({ deadline: '2030-03-15T12:00:00' })).status()).toBe(422);

@@ -69,7 +69,7 @@ test('a slab that is not level is made even', async ({ open, page, shop }) => {
   const places = page.getByRole('textbox', { name: /across/ });
   for (let i = 0; i < 9; i++) await places.nth(i).fill(String(20 + i * 0.5));
   await expect(page.getByText('Evenness: piece weights vary by 5')).toBeVisible();
-  await page.getByRole('button', { name: 'Cut so: Each strip cut separately' }).click();
+  await page.getByRole('button', { name: 'Use this cut: Each strip cut separately' }).click();
   await expect(page.getByText(/Evenness: piece weights vary by 0\.\d/)).toBeVisible();
 });
 
@@ -81,11 +81,11 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Cut type').selectOption('several piece types');
-  for (const own of ['Finger', 'Square']) await page.getByLabel('One of the shop').selectOption(own);
+  for (const own of ['Finger', 'Square']) await page.getByLabel('Piece type of the shop').selectOption(own);
   await page.getByRole('button', { name: 'Add piece type' }).click();
-  await page.getByLabel('Kind 3').fill('Tile');
-  await page.getByLabel('Long, mm').nth(2).fill('30');
-  await page.getByLabel('Wide, mm').nth(2).fill('30');
+  await page.getByLabel('Piece type 3').fill('Tile');
+  await page.getByLabel('Length, mm').nth(2).fill('30');
+  await page.getByLabel('Width, mm').nth(2).fill('30');
   await page.getByLabel('Value per piece (optional)').nth(2).fill('0.9');
   await page.getByLabel('Minimum').first().fill('8');
   await page.getByRole('button', { name: 'Find the best cut' }).click();
@@ -113,7 +113,7 @@ test('bark to bags: what the shards weigh, in full bags', async ({ open, page, s
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Cut type').selectOption('broken by hand');
   await page.getByLabel('A bag holds, g').fill('100');
-  await page.getByRole('button', { name: 'Fill bags' }).click();
+  await page.getByRole('button', { name: 'Shards and bags' }).click();
   await page.getByLabel('Weights of the shards').fill('60 50 40 30 20');
   await page.getByRole('button', { name: 'Fill bags' }).click();
   await expect(page.getByText('2 full bags')).toBeVisible();
@@ -128,7 +128,7 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('A bag holds, g').fill('80');
-  await page.getByRole('button', { name: 'Fill bags' }).click();
+  await page.getByRole('button', { name: 'Shards and bags' }).click();
   const scale = page.getByRole('region', { name: 'Bench scale' });
   await scale.getByLabel('Simulation speed').selectOption('20');
   const list = page.getByLabel('Weights of the shards');
@@ -138,7 +138,7 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
   await expect.poll(shards, { timeout: 20_000 }).toBeGreaterThanOrEqual(5);
   first.closeAllConnections();
   await new Promise((resolve) => first.close(resolve));
-  await expect(page.getByText('The scale has stopped. All that was weighed stands in the list')).toBeVisible();
+  await expect(page.getByText('The scale has stopped. All weights are in the list')).toBeVisible();
   const before = await list.inputValue();
   const second = await serveScale({ port: shop.scalePort });
   await scale.getByRole('button', { name: 'Use the bench scale' }).click();
@@ -151,7 +151,7 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
   await page.getByRole('button', { name: 'Fill bags' }).click();
   await expect(page.getByText(/[1-9]\d* full bags/)).toBeVisible({ timeout: 20_000 });
   await page.reload();
-  await page.getByRole('button', { name: 'Fill bags' }).click();
+  await page.getByRole('button', { name: 'Shards and bags' }).click();
   await expect(list).toHaveValue(weighed);
 });
 

@@ -29,7 +29,7 @@ test('hours and hands of the shop: set once, and every day is laid out in them',
   // Without an oven the slab that bakes cannot be made, and the day says so.
   const rye = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${rye}/clock`);
-  await expect(page.getByText(/That is not possible: .*needs an oven, and there is none/)).toBeVisible();
+  await expect(page.getByText(/This schedule is not possible: .*needs an oven, and there is none/)).toBeVisible();
 });
 
 test('steps are changed where the day is laid out, and it follows; undo takes it back', async ({
@@ -57,7 +57,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await rub.getByLabel('Least, min').fill('9');
   await rub.getByLabel('Needs').selectOption('oven');
   await expect(rub.getByLabel('Oven, °C')).toHaveValue('170');
-  await rub.getByLabel('Needs').selectOption('an empty slab');
+  await rub.getByLabel('Needs').selectOption('nothing');
   await page.getByRole('button', { name: 'Add a step' }).first().click();
   const added = page.getByRole('group', { name: 'Next step' });
   await added.getByLabel('Step').fill('Prick all over');
@@ -66,12 +66,12 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(row('Prick all over')).toHaveCount(0);
   const bake = page.getByRole('group', { name: 'Bake until the edge colours' });
   await bake.getByRole('button', { name: /^More/ }).click();
-  await bake.getByLabel('Waits at least, min').fill('34');
+  await bake.getByLabel('Minimum wait, min').fill('34');
   await expect(row('Bake until')).toContainText(/09:00.*09:24/);
-  await bake.getByLabel('at most, min', { exact: true }).fill('10');
+  await bake.getByLabel('Maximum wait, min', { exact: true }).fill('10');
   await expect(bake.getByText('Less than the minimum')).toBeVisible();
-  await bake.getByLabel('at most, min', { exact: true }).fill('');
-  await bake.getByLabel('Waits at least, min').fill('');
+  await bake.getByLabel('Maximum wait, min', { exact: true }).fill('');
+  await bake.getByLabel('Minimum wait, min').fill('');
   // A step that waits for one that waits for it: told, and put right by the same field.
   await rub.getByLabel('Bake until the edge colours').scrollIntoViewIfNeeded();
   await rub.getByLabel('Bake until the edge colours').check({ force: true });
@@ -104,7 +104,7 @@ test('two tins are laid and cut one by one, longest times begin sooner, and what
   await page.getByLabel('Done by').fill('15/03/2030');
   await expect(page.getByRole('row').filter({ hasText: 'Lift, trim and cut, tin 2 of 2' })).toBeVisible();
   await expect(page.getByText(/If all goes slowly, begin/)).toBeVisible();
-  const begins = async () => (await page.getByText(/^Create/).innerText()).split(' done')[0];
+  const begins = async () => (await page.getByText(/^Begin/).innerText()).split(' done')[0];
   const usual = await begins();
   await page.getByLabel('Based on').selectOption('longest times');
   await expect.poll(begins).not.toBe(usual);
@@ -132,14 +132,14 @@ test('a step that is pulled stays where it is put, and the rest follows; letting
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 4 });
   await page.mouse.up();
-  await expect(boil).toHaveAttribute('aria-label', /held/);
+  await expect(boil).toHaveAttribute('aria-label', /pinned/);
   await expect(boil).not.toHaveAttribute('aria-label', /Tue 08:12/);
   await expect(packed).not.toHaveText(before);
   // It is still held after a look at another station.
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
   await page.getByRole('link', { name: 'Schedule' }).click();
-  await expect(boil).toHaveAttribute('aria-label', /held/);
-  await page.getByRole('button', { name: 'Let go of 1 held' }).click();
+  await expect(boil).toHaveAttribute('aria-label', /pinned/);
+  await page.getByRole('button', { name: 'Unpin 1' }).click();
   await expect(boil).toHaveAttribute('aria-label', /Tue 08:12/);
 });
 

@@ -51,7 +51,7 @@ test('a line that is half written waits at its preparation, through undo, other 
   const card = page.getByRole('article', { name: 'Penuche' });
   await card.getByRole('button', { name: 'Name, end point, loss' }).click();
   await card.getByLabel('Loss in the pot or oven, %').fill('5');
-  const fresh = card.getByLabel('A new line of Penuche');
+  const fresh = card.getByLabel('New line in Penuche');
   await fresh.fill('1 1/2 tsp lime zest');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Price' }).click();
@@ -73,11 +73,11 @@ test('a window that was closed leaves its changes for the next one', async ({ op
   await page.close();
   const next = await context.newPage();
   await next.goto(`${shop.address}/slabs/${id}/cut`);
-  await expect(next.getByText('were left without being kept')).toBeVisible();
+  await expect(next.getByText('were found on this device')).toBeVisible();
   await expect(tray(next, 'Pieces')).toHaveText('49');
   await next.getByRole('button', { name: 'Restore changes' }).click();
   await expect(tray(next, 'Pieces')).toHaveText('35');
-  await expect(next.getByText('were left without being kept')).toHaveCount(0);
+  await expect(next.getByText('were found on this device')).toHaveCount(0);
 });
 
 test('two windows keep the same slab: the second is told, sees both and loses nothing', async ({
@@ -98,7 +98,7 @@ test('two windows keep the same slab: the second is told, sees both and loses no
   await page.getByLabel('Columns').fill('5');
   await page.getByRole('button', { name: 'Save' }).click();
   const dialog = page.getByRole('alertdialog');
-  await expect(dialog).toContainText('Someone kept this slab while you were changing it');
+  await expect(dialog).toContainText('Someone else saved this slab while you were editing it');
   await expect(dialog.getByRole('row', { name: /Yours/ })).toContainText('35');
   await expect(dialog.getByRole('row', { name: /Theirs/ })).toContainText('56');
   await expect(page.getByLabel('Columns')).toHaveValue('5');

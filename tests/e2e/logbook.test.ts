@@ -33,13 +33,13 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await page.getByRole('button', { name: 'Save version', exact: true }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   // What was taken is not proposed again; and a place is made the shop's own from here.
-  await page.getByRole('button', { name: 'Make it my room' }).click();
+  await page.getByRole('button', { name: 'Use this for my room' }).click();
   await expect(said.getByText(/The room: /)).toHaveCount(0);
   await page.reload();
   await expect(said).toContainText('Loss');
   await expect(said).not.toContainText('How fast the pot boils');
   await open(`/runs/${run}/log`);
-  await expect(page.getByText(/Version 2\s*has learnt from it/)).toBeVisible();
+  await expect(page.getByText(/Its lessons are in version\s+2/)).toBeVisible();
   await page.getByRole('link', { name: 'Next version' }).click();
   await page.getByRole('link', { name: 'Cook', exact: true }).click();
   await expect(page.getByLabel(/End point at sea level/)).toHaveValue('120');
@@ -77,7 +77,7 @@ test('a recall: from the lot of the cream to what was sold with it, and from a l
   expect(await rows.count()).toBeGreaterThanOrEqual(2);
   const lot = await rows.first().getByRole('link').innerText();
   await open(`/lots?find=${lot}`);
-  await expect(page.getByRole('heading', { name: `What is in ${lot}` })).toBeVisible();
+  await expect(page.getByRole('heading', { name: `Ingredients of ${lot}` })).toBeVisible();
   await expect(page.getByRole('row').filter({ hasText: 'whipping cream' })).toContainText('D4417');
   await page.getByRole('searchbox').fill('no such lot');
   await expect(page.getByRole('heading', { name: 'No such lot' })).toBeVisible();
@@ -95,7 +95,7 @@ test('practice: a boil without its number, tried in cold water, taken off, told 
   await expect(page.locator('.pot')).not.toContainText(/\d+ °C/);
   await page.getByRole('button', { name: 'Take off the heat' }).click();
   await expect(page.getByRole('heading', { name: /too early\. 0 points/ })).toBeVisible();
-  await expect(page.getByText(/Soft ball lies from/)).toContainText('112 °C to 116 °C');
+  await expect(page.getByText(/Soft ball is/)).toContainText('112 °C to 116 °C');
   await page.getByRole('button', { name: 'The next boil' }).click();
   await expect(page.getByRole('heading', { name: 'Boil 2 of 10' })).toBeVisible();
   await page.reload();
@@ -120,7 +120,7 @@ test('the day is the first screen once something is on the bench, and two runs s
   const choices = page.getByRole('group', { name: 'Runs on the bench' });
   await choices.getByRole('button', { name: 'Pear penuche' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pear penuche');
-  await page.getByRole('button', { name: 'Create', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByRole('timer')).toBeVisible();
   const count = async () =>
     ((await (await page.request.get(`${shop.address}/api/runs/${penuche}`)).json()) as { events: object[] }).events
@@ -153,7 +153,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   const run = await makeRun(page, shop.address, 'Rye and treacle slice');
   await page.goto(`${shop.address}/runs/${run}`);
   await page.waitForSelector('html[data-ready]');
-  await page.getByRole('button', { name: 'Create', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Another amount of rye flour' }).click();
   const sheet = page.getByRole('dialog');
   for (const key of ['2', '0', '5']) await sheet.getByRole('button', { name: key, exact: true }).click();
@@ -176,7 +176,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await sheet.getByText('Take or choose a photo').click();
   const chooser = await choosing;
   await chooser.setFiles({ name: 'text.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('a text named .jpg') });
-  await expect(sheet.getByText('That is no picture')).toBeVisible();
+  await expect(sheet.getByText('This file is not a picture')).toBeVisible();
   // A large picture, made by the page itself.
   const large = await page.evaluate(async () => {
     const canvas = new OffscreenCanvas(2400, 1800);
@@ -204,7 +204,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
     ]);
   await page.goto(`${shop.address}/runs/${run}/log`);
   await expect(page.getByText(/205 g\s+rye flour instead of 270 g/)).toBeVisible();
-  await expect(page.getByText('left out: Done already')).toBeVisible();
+  await expect(page.getByText('skipped: Done already')).toBeVisible();
   await expect(page.getByRole('link', { name: 'R77' })).toBeVisible();
   const photo = page.getByRole('img', { name: 'Photo' });
   await expect(photo).toBeVisible();
@@ -241,7 +241,7 @@ test('the price by the plan stands beside the price by the last runs', async ({ 
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
   await page.getByRole('tab', { name: 'Actual cost' }).click();
-  await expect(page.getByText(/The middle of the last\s+10\s+runs/)).toBeVisible();
+  await expect(page.getByText(/Median of the last\s+10\s+runs/)).toBeVisible();
   const row = page.getByRole('row').filter({ hasText: 'Cost of one' });
   await expect(row).toContainText(/€\d/);
 });

@@ -31,7 +31,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
 }) => {
   await open('/slabs/paste');
   await page.getByLabel('The recipe').fill(RECIPE);
-  await expect(page.getByText('6 read, in 3 preparations; 14 steps, 2 to look at')).toBeVisible();
+  await expect(page.getByText('6 read, in 3 mixtures; 14 steps, 2 to check')).toBeVisible();
   const method = page.getByRole('region', { name: 'The method' });
   await expect(method.getByText('300 x 200 mm, 40 deep', { exact: true })).toBeVisible();
   await expect(method.getByText('cut 6 x 4', { exact: true })).toBeVisible();
@@ -42,7 +42,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   await boil.getByLabel(/^To, step/).fill('119');
   await boil.getByLabel(/^To, step/).blur();
   await expect(boil).not.toContainText('both written');
-  await expect(page.getByText('14 steps, 1 to look at')).toBeVisible();
+  await expect(page.getByText('14 steps, 1 to check')).toBeVisible();
   // What was corrected holds through a reload, and can be taken back.
   await page.reload();
   await page.waitForLoadState('networkidle');
@@ -55,7 +55,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   await page.getByRole('button', { name: /^Method and notes, 8 lines/ }).click();
   await expect(page.getByLabel('Method and notes')).toHaveValue(/Rub the butter into the flour/);
   await page.getByRole('link', { name: 'Schedule' }).click();
-  await expect(page.getByText(/^Create/)).toBeVisible();
+  await expect(page.getByText(/^Begin/)).toBeVisible();
   for (const step of ['Rub the butter', 'bake for 20-24', 'Boil the sugar', 'Caramel sets in the room'])
     await expect(page.getByRole('row').filter({ hasText: step })).toBeVisible();
 });
@@ -75,7 +75,7 @@ test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm
     /109\.\d °C, 22\d °F in the\s+pot at 1500 m/,
   );
   // One that sees only the skin shows less, and says why.
-  await page.getByLabel('Thermometer').selectOption({ label: 'light gun' });
+  await page.getByLabel('Thermometer used').selectOption({ label: 'light gun' });
   await expect(page.getByText(/The skin is some 4 °C cooler/)).toBeVisible();
   const cooling = page.getByRole('region', { name: 'Penuche off the heat' });
   await expect(cooling.getByLabel('Cool to')).toHaveValue('45');
@@ -116,9 +116,9 @@ test('a bake does not fall after closing: begun too late it waits for the next m
 test('bark in the fridge sets sooner than in the room', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/set`);
-  const answer = page.getByText(/It cuts clean after/);
+  const answer = page.getByText(/Cuts cleanly after about/);
   const minutes = async () => {
-    const [, hours = '0', rest = '0'] = /after (?:(\d+) h)? ?(?:(\d+) min)?/.exec(await answer.innerText()) ?? [];
+    const [, hours = '0', rest = '0'] = /after about (?:(\d+) h)? ?(?:(\d+) min)?/.exec(await answer.innerText()) ?? [];
     return Number(hours) * 60 + Number(rest);
   };
   await expect.poll(minutes).toBeGreaterThan(20);

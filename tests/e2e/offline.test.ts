@@ -14,7 +14,7 @@ async function endSteps(page: Page, count: number): Promise<void> {
   const now = page.getByRole('region', { name: 'Now' });
   for (let ended = 0, taps = 0; ended < count; taps++) {
     if (taps > 60) throw new Error('It does not go on');
-    const begin = now.getByRole('button', { name: 'Create', exact: true });
+    const begin = now.getByRole('button', { name: 'Begin', exact: true });
     const done = now.getByRole('button', { name: 'Done', exact: true });
     if (await begin.isVisible()) {
       await begin.click();
@@ -79,9 +79,9 @@ test('an event reaches the other device by its stream', async ({ page, browser, 
   const second = await (await browser.newContext()).newPage();
   const streaming = second.waitForResponse((answer) => answer.url().includes('/stream'));
   await second.goto(`${shop.address}/runs/${run}`);
-  const begin = page.getByRole('button', { name: 'Create', exact: true });
+  const begin = page.getByRole('button', { name: 'Begin', exact: true });
   await begin.waitFor();
-  await second.getByRole('button', { name: 'Create', exact: true }).waitFor();
+  await second.getByRole('button', { name: 'Begin', exact: true }).waitFor();
   await streaming;
   await begin.click();
   await expect(second.getByRole('timer').first()).toBeVisible();

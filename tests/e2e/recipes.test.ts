@@ -27,9 +27,9 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await page.getByRole('link', { name: 'Paste a recipe' }).click();
   await page.getByLabel('Cup and spoon sizes').selectOption('us');
   await page.getByLabel('The recipe').fill(RECIPE);
-  await expect(page.getByText('5 read, 1 to look at')).toBeVisible();
+  await expect(page.getByText('5 read, 1 to check')).toBeVisible();
   await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g: which one?')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep 150 g' }).click();
+  await page.getByRole('button', { name: 'Use 150 g' }).click();
   await expect(page.getByText('6 read')).toBeVisible();
   // A correction holds through a reload, as does the text.
   await page.reload();
@@ -42,7 +42,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await expect(line(page, 'Caramel', 1)).toHaveValue('1 x 340 g tin evaporated milk');
   await expect(caramel).toContainText('340 g');
   // What was not read stays as text until it is a line.
-  const unread = caramel.getByLabel('Not read yet, line 1 of Caramel');
+  const unread = caramel.getByLabel('Not recognised, line 1 of Caramel');
   await expect(unread).toHaveValue('moon dust from the top shelf');
   await page.getByRole('button', { name: /^Checks/ }).click();
   await expect(page.getByText('"moon dust from the top shelf" in Caramel was not recognised')).toBeVisible();
@@ -86,7 +86,7 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
   await page.getByLabel('Width, mm').fill('25');
   // 5 mm are trimmed of each side, as the maker cuts it: 40 of the square tin's 220 x 220, 40 of the short one's 270 x 170.
   await page.getByRole('button', { name: 'Find tins' }).click();
-  const rows = page.getByRole('row', { name: /Make it so/ });
+  const rows = page.getByRole('row', { name: /Apply/ });
   await expect(rows.first()).toBeVisible();
   expect(await rows.count()).toBeGreaterThan(2);
   await expect(rows.first()).toContainText('1 x Deep square (40 each) + 2 x Short tin (40 each)');
@@ -119,9 +119,7 @@ test('one can across two pots: written once, divided, used whole, gathered once'
   await caramel.getByLabel('Part 1 of evaporated milk, percent').fill('25');
   await caramel.getByLabel('Part 1 of evaporated milk goes into').selectOption({ label: 'Dark top' });
   await expect(caramel.getByText('75 % stays in Treacle caramel')).toBeVisible();
-  await expect(await unfold(page, 'Dark top')).toContainText(
-    '25 % of the evaporated milk that stands under Treacle caramel',
-  );
+  await expect(await unfold(page, 'Dark top')).toContainText('25 % of the evaporated milk listed in Treacle caramel');
   await page.getByRole('link', { name: 'Size' }).click();
   await page.getByRole('button', { name: /^Deep square/ }).click();
   const can = page.getByRole('row', { name: /evaporated milk, in 2 pots/ });
@@ -174,7 +172,7 @@ test('several slabs on one gather sheet; two versions side by side', async ({ op
   await page.getByText('Coffee cardamom snap').click();
   await expect(page).toHaveURL(/slabs=\d+(%2C|,)\d+/);
   await expect(
-    page.getByRole('heading', { name: /Gather for Rye and treacle slice, Coffee cardamom snap/ }),
+    page.getByRole('heading', { name: /Weigh out for Rye and treacle slice, Coffee cardamom snap/ }),
   ).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: 'caster sugar' }).first()).toContainText('670 g');
   await open(`/slabs/${id}/build`);
@@ -202,14 +200,14 @@ test('prices from a table: first what it would change, with bad rows, then the c
   const text =
     'ingredient,pack,pack_g,price,priced_on\nhoney,"jar, 1 kg",1000,10.40,2026-11-20\nmoss,bag,1,2,\nwater,tap,1,abc,\n';
   await page.getByLabel('CSV file').setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-  await expect(page.getByText('0 new, 1 changed, 0 the same, 2 rows not taken.')).toBeVisible();
+  await expect(page.getByText('0 new, 1 changed, 0 the same, 2 rows rejected.')).toBeVisible();
   await expect(page.getByText('Row 3: ingredient: The larder has no "moss": add it first')).toBeVisible();
-  await page.getByRole('button', { name: 'Change 1 in the larder' }).click();
+  await page.getByRole('button', { name: 'Update 1 in the larder' }).click();
   await expect(page.getByText('The larder is updated.')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('row', { name: /^honey/ })).toContainText('€10.40');
-  await page.getByRole('button', { name: 'Change honey' }).click();
-  await page.getByText('Table').click();
+  await page.getByRole('button', { name: 'Edit honey' }).click();
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
   await expect(page.getByRole('row', { name: /20\/11\/2026/ })).toContainText('€10.40');
   await expect(page.getByRole('row', { name: /01\/09\/2026/ })).toContainText('€9.80');
 });
@@ -225,7 +223,7 @@ test('all slabs as one zip, and a zip taken in; a warning is marked as known wit
   expect(names.filter((name) => name.endsWith('.run.json'))).toHaveLength(30);
   expect(strFromU8(files['pear-penuche.slab.json']!)).toContain('"Pear penuche"');
   await page.getByLabel('Slab file').setInputFiles({ name: 'slabs.zip', mimeType: 'application/zip', buffer: bytes });
-  await expect(page.getByText('8 slabs were taken in, with 30 runs')).toBeVisible();
+  await expect(page.getByText('8 slabs were imported, with 30 runs')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Pear penuche' })).toHaveCount(2);
   await page.getByRole('link', { name: 'Pear penuche' }).first().click();
   await page.getByRole('link', { name: 'Size' }).click();

@@ -3,7 +3,7 @@ import { expect, line, slabId, test, tray } from './shop';
 
 test('a price changed in the larder is the price of the slab', async ({ open, page, shop }) => {
   await open('/larder');
-  await page.getByRole('button', { name: 'Change dark chocolate' }).click();
+  await page.getByRole('button', { name: 'Edit dark chocolate' }).click();
   await page.getByLabel('Costs').first().fill('59');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /dark chocolate/ })).toContainText('€59.00');
@@ -42,7 +42,7 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   await other.goto(`${shop.address}/larder`);
   await other.waitForLoadState('networkidle');
   for (const shown of [page, other]) {
-    await shown.getByRole('button', { name: 'Change Beech nuts' }).click();
+    await shown.getByRole('button', { name: 'Edit Beech nuts' }).click();
     await shown.getByLabel('Density').fill(shown === page ? '0.6' : '0.7');
   }
   await page.getByRole('button', { name: 'Save' }).click();

@@ -37,7 +37,7 @@ test('a Keep that the storage does not take says why, keeps what was typed, and 
   await page.getByLabel('Columns').fill('6');
   await page.route('**/api/slabs/*', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }));
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(alert).toContainText('The server answered 502. What you typed is still here');
+  await expect(alert).toContainText('The server answered 502. Nothing you typed is lost');
   expect(watched.splice(0).every((line) => /status of 50/.test(line))).toBe(true);
 });
 
@@ -86,8 +86,8 @@ test('names that look like markup stay text on every screen, sheet and download'
     ...['/slabs', '/larder', '/tins', '/settings#packing', '/settings#channels', '/prices', `/gather?slabs=${id}`],
   ]) {
     await open(path);
-    if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
-    if (path.endsWith('/clock')) await page.getByText(/^Create/).waitFor();
+    if (path.endsWith('/set')) await page.getByText(/Cuts cleanly after about/).waitFor();
+    if (path.endsWith('/clock')) await page.getByText(/^Begin/).waitFor();
     await settled(page);
     expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
@@ -101,7 +101,7 @@ test('names that look like markup stay text on every screen, sheet and download'
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
   }
   await open('/larder');
-  await page.getByRole('button', { name: /Change <meta/ }).click();
+  await page.getByRole('button', { name: /Edit <meta/ }).click();
   await expect(page.getByText('Price history')).toBeVisible();
   await settled(page);
   expect(await page.locator('body meta, img[src="x"]').count()).toBe(0);
@@ -135,7 +135,7 @@ test('two windows at the settings: neither writes over what the other changed', 
   const other = await context.newPage();
   await other.goto(`${shop.address}/settings#room`);
   await other.waitForSelector('html[data-ready]');
-  await other.getByLabel('Room, °C').fill('17');
+  await other.getByLabel('Room temperature, °C').fill('17');
   await other.getByRole('button', { name: 'Save' }).click();
   await expect(other.getByRole('status')).toHaveText('Saved');
   await page.getByLabel('Name of the shop').fill('Lantern Yard, upstairs');
@@ -148,7 +148,7 @@ test('two windows at the settings: neither writes over what the other changed', 
   await open('/settings');
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Lantern Yard, upstairs');
   await page.getByRole('tab', { name: 'Workroom' }).click();
-  await expect(page.getByLabel('Room, °C')).toHaveValue('17');
+  await expect(page.getByLabel('Room temperature, °C')).toHaveValue('17');
 });
 
 test('a table that was looked at is looked at anew when the larder has changed meanwhile', async ({
@@ -163,9 +163,9 @@ test('a table that was looked at is looked at anew when the larder has changed m
   await expect(page.getByRole('cell', { name: '9.99' })).toBeVisible();
   const added = await page.request.post(`${shop.address}/api/larder`, { data: { name: 'moss' } });
   expect(added.status()).toBe(201);
-  await page.getByRole('button', { name: /Change 1 in the larder/ }).click();
+  await page.getByRole('button', { name: /Update 1 in the larder/ }).click();
   await expect(page.getByRole('alert')).toContainText('The larder was changed since you looked at this table');
-  await page.getByRole('button', { name: /Change 1 in the larder/ }).click();
+  await page.getByRole('button', { name: /Update 1 in the larder/ }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('row', { name: /^butter/ })).toContainText('€9.99');
 });

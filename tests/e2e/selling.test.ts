@@ -8,7 +8,7 @@ const cents = (text: string) => Math.round(Number(text.replace(/[^\d.-]/g, '')) 
 
 test('three channels are priced and the list is printed: every table adds up', async ({ open, page, shop }) => {
   await open('/settings#channels');
-  await page.getByRole('button', { name: 'Add a channel' }).click();
+  await page.getByRole('button', { name: 'Add sales channel' }).click();
   await page.getByLabel('Name').last().fill('Market');
   await page.getByLabel('Fee, %').last().fill('12');
   await page.getByLabel('Packaging').last().selectOption({ label: 'flat box' });
@@ -55,7 +55,7 @@ test('margin first, then by cut: the better cut is taken, and the tray follows',
   await page.getByRole('tab', { name: 'Other cuts' }).click();
   const best = page.getByRole('row').nth(1);
   await expect(page.getByRole('button', { name: /^Use this cut/ }).first()).toBeVisible();
-  const earned = await page.getByRole('row', { name: /as it stands/ }).innerText();
+  const earned = await page.getByRole('row', { name: /current/ }).innerText();
   await page
     .getByRole('button', { name: /^Use this cut/ })
     .first()
@@ -64,10 +64,10 @@ test('margin first, then by cut: the better cut is taken, and the tray follows',
   await expect(best).toBeVisible();
   expect(earned).toContain('6 x 4');
   await page.getByRole('tab', { name: 'Larger batches' }).click();
-  await expect(page.getByText(/Made 4 at once a piece costs/)).toBeVisible();
+  await expect(page.getByText(/Making 4 at once, a piece costs/)).toBeVisible();
   await page.getByRole('tab', { name: 'Cost history' }).click();
   await expect(page.getByText(/The ingredients of a piece cost €0\.\d\d on/)).toBeVisible();
-  await page.getByLabel('Cut by').selectOption('a price');
+  await page.getByLabel('Set the price by').selectOption('a price');
   await page.getByLabel('Price of a piece, EUR').fill('0.9');
   await expect(page.getByText(/Every piece loses €0\./)).toBeVisible();
   await page.getByRole('button', { name: /^Checks/ }).click();
@@ -85,8 +85,8 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   const id = await slabId(page, shop.address, 'Hazelnut crisp fingers');
   const plain = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${plain}/pack`);
-  await expect(page.getByRole('img', { name: /6 pieces in flat box, 6 in a storey, 1 storey/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Take it.*tall box/ }).click();
+  await expect(page.getByRole('img', { name: /6 pieces in flat box, 6 in a layer, 1 layer/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Choose.*tall box/ }).click();
   await page.getByLabel('Pieces in each').fill('');
   await expect(page.getByRole('heading', { level: 2, name: /16 pieces in tall box/ })).toBeVisible();
   await page.getByLabel('Pieces in each').fill('6');
@@ -104,7 +104,7 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   await expect(label.locator('b').filter({ hasText: /^rye$/ })).toBeVisible();
   await page.getByText('Hazelnut crisp fingers').click();
   await expect(label).toContainText('May contain tree nuts');
-  await expect(page.getByText('Keep first: labels are printed of what is kept')).toBeVisible();
+  await expect(page.getByText('Save the version first. Labels are printed from the saved version')).toBeVisible();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   const saved = page.waitForEvent('download');
@@ -136,7 +136,7 @@ test('butter a tenth dearer: said beforehand, written in the larder, and the pri
     .innerText();
   await open('/larder');
   await page.getByRole('searchbox').fill('butter');
-  await page.getByRole('button', { name: 'Change butter', exact: true }).click();
+  await page.getByRole('button', { name: 'Edit butter', exact: true }).click();
   await page.getByLabel('Costs').first().fill('3.03');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /^butter/ }).first()).toContainText('€3.03');
@@ -165,7 +165,7 @@ test('without milk: answered line by line, what changes is said, and the copy is
   if (await keep.isEnabled()) {
     await keep.click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lime and coconut two-tone, without milk');
-  } else await expect(without).toContainText('has no answer yet');
+  } else await expect(without).toContainText('has no substitute yet');
 });
 
 test('services: a price, a label, boxes; and what is wrong is said with its place', async ({ request, shop }) => {

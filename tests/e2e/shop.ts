@@ -184,7 +184,7 @@ export async function unfold(page: Page, preparation: string): Promise<Locator> 
 
 /** Writes lines into a preparation as one says them, each with Enter. */
 export async function say(page: Page, preparation: string, lines: readonly string[]): Promise<void> {
-  const field = page.getByLabel(`A new line of ${preparation}`);
+  const field = page.getByLabel(`New line in ${preparation}`);
   for (const text of lines) {
     await field.fill(text);
     await field.press('Enter');

@@ -25,11 +25,11 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
     await page.getByLabel(`Trim ${side}, mm`, { exact: true }).fill('5');
   await expect(tray(page, 'Pieces')).toHaveText('36');
   await expect(page.locator('.figures s').first()).toContainText('24');
-  await expect(page.getByRole('row', { name: /^Piece/ })).toContainText('36.7 x 36.7 x 22.4');
+  await expect(page.getByRole('row', { name: /^Piece(?! type)/ })).toContainText('36.7 x 36.7 x 22.4');
   await expect(tray(page, 'Ingredients')).toHaveText('€0.24');
 
   await page.getByRole('link', { name: 'Price' }).click();
-  await expect(page.getByText('The run of 36 pieces')).toBeVisible();
+  await expect(page.getByText('Batch of 36 pieces')).toBeVisible();
 
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
@@ -90,7 +90,7 @@ test('a copy is a slab of its own, and find finds it', async ({ open, page }) =>
   await open('/slabs');
   await page.getByRole('button', { name: 'New slab' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Copied penuche');
-  await page.getByLabel('Start from').selectOption({ label: 'a copy of Pear penuche' });
+  await page.getByLabel('Start from').selectOption({ label: 'copy of Pear penuche' });
   await page.getByRole('button', { name: 'Create' }).click();
   await expect(tray(page, 'Pieces')).toHaveText('49');
   await open('/slabs');

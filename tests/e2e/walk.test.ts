@@ -79,7 +79,7 @@ for (const { name, width, height, touch } of SIZES) {
       const found: string[] = [];
       for (const path of [...ROOMS, ...screensOf(id)]) {
         await open(path);
-        if (path.endsWith('/set')) await page.getByText(/It cuts clean after/).waitFor();
+        if (path.endsWith('/set')) await page.getByText(/Cuts cleanly after about/).waitFor();
         const here = await wrongs(page, touch);
         if (path.startsWith('/settings') && width >= 1200) {
           const tall = await page.evaluate(() => document.documentElement.scrollHeight);

@@ -32,8 +32,8 @@ const price = (of: string): Column => ({ field: 'price', label: of, kind: 'numbe
 
 export const POTS: Kind = {
   path: 'vessels',
-  legend: 'Pots and bowls, to the brim',
-  add: 'Add a pot or bowl',
+  legend: 'Pots and bowls, capacity to the brim',
+  add: 'Add pot or bowl',
   begin: { kind: 'pot', volumeMl: 3000 },
   columns: [
     {
@@ -49,16 +49,16 @@ export const POTS: Kind = {
 
 export const BOXES: Kind = {
   path: 'boxes',
-  legend: 'Boxes, inside',
-  add: 'Add a box',
+  legend: 'Boxes, inside sizes',
+  add: 'Add box',
   begin: { lengthMm: 160, widthMm: 110, heightMm: 30 },
   columns: [side('lengthMm', 'Length'), side('widthMm', 'Width'), side('heightMm', 'Height'), price('Price')],
 };
 
 export const BAGS: Kind = {
   path: 'bags',
-  legend: 'Bags, by what they hold',
-  add: 'Add a bag',
+  legend: 'Bags, by capacity',
+  add: 'Add bag',
   begin: { holdsG: 150 },
   columns: [
     { field: 'holdsG', label: 'Holds', kind: 'number', quantity: 'mass', optional: true },
@@ -69,12 +69,12 @@ export const BAGS: Kind = {
 
 export const WRAPS: Kind = {
   path: 'wraps',
-  legend: 'Papers for single pieces, by the sheet',
-  add: 'Add a paper',
+  legend: 'Wrappers, by the sheet',
+  add: 'Add wrapper',
   begin: { fold: 'parcel', lengthMm: 450, widthMm: 350 },
   columns: [
     {
-      ...{ field: 'fold', label: 'Closed', kind: 'choice', wide: 1.3 },
+      ...{ field: 'fold', label: 'Fold', kind: 'choice', wide: 1.3 },
       options: [
         ['parcel', 'folded'],
         ['twist', 'twisted'],
@@ -88,8 +88,8 @@ export const WRAPS: Kind = {
 
 export const PIECES: Kind = {
   path: 'pieceKinds',
-  legend: 'Kinds of piece that are cut again and again',
-  add: 'Add piece type of piece',
+  legend: 'Piece types',
+  add: 'Add piece type',
   begin: { lengthMm: 75, widthMm: 25 },
   columns: [side('lengthMm', 'Long'), side('widthMm', 'Wide'), price('Price')],
 };
@@ -97,14 +97,14 @@ export const PIECES: Kind = {
 /** Ways to sell; what they pack in is one of the shop's boxes or bags. */
 export const channelsIn = (names: readonly string[]): Kind => ({
   path: 'channels',
-  legend: 'Where it is sold',
-  add: 'Add a channel',
+  legend: 'Sales channels',
+  add: 'Add sales channel',
   begin: {},
   columns: [
     { field: 'discountPercent', label: 'Discount, %', kind: 'number', optional: true },
     { field: 'feePercent', label: 'Fee, %', kind: 'number', optional: true },
-    { field: 'feeEach', label: 'and a sale', kind: 'number', optional: true, isMoney: true },
-    { field: 'taxPercent', label: 'Own tax, %', kind: 'number', optional: true, placeholder: 'as usual' },
+    { field: 'feeEach', label: 'Fee per sale', kind: 'number', optional: true, isMoney: true },
+    { field: 'taxPercent', label: 'Sales tax, %', kind: 'number', optional: true, placeholder: 'as usual' },
     {
       ...{ field: 'in', label: 'Packaging', kind: 'choice', wide: 1.6 },
       options: [['', 'as the slab is'] as const, ...names.map((name) => [name, name] as const)],

@@ -67,7 +67,9 @@
   <div class="acts">
     <span class="state quiet" role="status">{standing}</span>
     <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
-    <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}>Save version</Button>
+    <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}
+      >Save<span class="wide">&nbsp;version</span></Button
+    >
     <OverflowMenu flipped size="sm" iconDescription="More actions" aria-label="More actions">
       <OverflowMenuItem text="Print the amounts" on:click={() => print()} />
       <OverflowMenuItem text="Save as a file" on:click={() => takeAway(writeSlab(draft.slab), name)} />
@@ -155,7 +157,12 @@
     }
 
     nav a {
-      padding: 0 0.42rem;
+      padding: 0 0.32rem;
+      font-size: 0.95rem;
+    }
+
+    .wide {
+      display: none;
     }
 
     .state {

@@ -191,7 +191,7 @@
       <caption class="unseen">Steps in order</caption>
       <thead>
         <tr
-          ><th class="num">No.</th><th>From</th><th class="beside">To</th><th>Step</th><th class="beside">Hands</th><th
+          ><th class="num">No.</th><th>From</th><th class="beside">To</th><th>Step</th><th class="beside">Labour</th><th
             class="num beside">{day.slack === 'later' ? 'Slack, later' : 'Slack, earlier'}</th
           ></tr
         >

@@ -134,7 +134,7 @@
           </RadioButtonGroup>
           {#if school === 'probe' && probes.length > 0}
             <div class="probe">
-              <Select size="sm" labelText="Thermometer" bind:selected={chosen}>
+              <Select size="sm" labelText="Thermometer used" bind:selected={chosen}>
                 {#each probes as { name }, i (i)}<SelectItem value={String(i)} text={name} />{/each}
                 <SelectItem value="none" text="Another (assume it reads correctly)" />
               </Select>

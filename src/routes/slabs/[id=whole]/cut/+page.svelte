@@ -170,7 +170,7 @@
             {#if advising}<Advice {cut} />{/if}
           </AccordionItem>
         {/if}{#if way === 'break'}
-          <AccordionItem title="Fill bags"
+          <AccordionItem title="Shards and bags"
             >{#if cut.break}<Bags broken={cut.break} />{/if}</AccordionItem
           >
         {/if}

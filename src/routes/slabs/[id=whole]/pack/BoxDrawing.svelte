@@ -1,4 +1,4 @@
-<!-- A box from above with its first storey, and from the side with all of them, both to one scale. -->
+<!-- A box from above with its first layer, and from the side with all of them, both to one scale. -->
 <script lang="ts">
   import type { BoxAnswer, PackedPiece } from '../../../../core/pack';
   import type { Box } from '../../../../core/tin';
@@ -48,8 +48,8 @@
   viewBox="-2 -2 {all.width} {all.height}"
   role="img"
   aria-label="{answer.perBox} pieces in {box.name}, {inside} in a layer, {answer.storeys} {answer.storeys === 1
-    ? 'storey'
-    : 'storeys'}"
+    ? 'layer'
+    : 'layers'}"
 >
   <rect class="card" x="0" y="0" {width} height={depth} />
   <rect class="floor" x={CARD_MM} y={CARD_MM} width={box.lengthMm} height={box.widthMm} />

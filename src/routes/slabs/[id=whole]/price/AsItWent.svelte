@@ -32,7 +32,7 @@
     went && basis
       ? ([
           ['Ingredients', each(price, price.bill.coins.ingredients), each(went, went.bill.coins.ingredients)],
-          ['Hands', each(price, price.bill.coins.labour), each(went, went.bill.coins.labour)],
+          ['Labour', each(price, price.bill.coins.labour), each(went, went.bill.coins.labour)],
           ['Rejects', each(price, price.bill.coins.rejects), each(went, went.bill.coins.rejects)],
           ['Cost of one', each(price, price.bill.total), each(went, went.bill.total)],
           ['Sold at', show(price.earned.kinds[0]?.price ?? 0), show(went.earned.kinds[0]?.price ?? 0)],

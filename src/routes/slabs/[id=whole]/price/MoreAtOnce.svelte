@@ -23,8 +23,8 @@
   <Table size="compact" class="table">
     <thead
       ><tr
-        ><th>Slabs</th><th class="num">Pieces</th><th class="num">Hands</th><th class="num">The run</th><th class="num"
-          >A piece</th
+        ><th>Slabs</th><th class="num">Pieces</th><th class="num">Labour</th><th class="num">Batch cost</th><th
+          class="num">A piece</th
         ><th class="num">Profit per labour hour</th></tr
       ></thead
     >

@@ -13,13 +13,13 @@ export interface PricePart {
 
 export const PART_NAMES: Readonly<Record<PartKey, string>> = {
   ingredients: 'Ingredients',
-  labour: 'Hands',
-  energy: 'Power',
-  packing: 'Packing',
-  overhead: 'Overhead',
+  labour: 'Labour',
+  energy: 'Energy',
+  packing: 'Packaging',
+  overhead: 'Overheads',
   trimSold: 'Trims sold',
-  rejects: 'Not sold',
-  margin: 'Margin',
+  rejects: 'Unsold pieces',
+  margin: 'Profit',
   tax: 'Tax',
 };
 
