@@ -73,7 +73,7 @@ await page.goto(`${address}${slab}/clock`);
 await page.getByText(/^Begin/).waitFor();
 await shoot('clock');
 await page.goto(`${address}/slabs/paste`);
-await page.getByLabel('Whose cups and spoons').selectOption('us');
+await page.getByLabel('Cup and spoon sizes').selectOption('us');
 await page.getByLabel('The recipe').fill(RECIPE);
 await page.getByRole('region', { name: 'The method' }).evaluate((part) => part.scrollIntoView());
 await page.mouse.move(900, 400);
@@ -100,7 +100,7 @@ context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasT
 page = await context.newPage();
 await shoot('phone-build', `${slab}/build`);
 await page.goto(`${address}${slab}/clock`);
-await page.getByRole('button', { name: 'Make it' }).click();
+await page.getByRole('button', { name: 'Start run' }).click();
 await page.waitForURL(/runs/);
 for (const what of ['Begin', 'Done', 'Begin', 'Done', 'Begin', 'Begin'])
   await page.getByRole('button', { name: what, exact: true }).click();

@@ -31,7 +31,7 @@
   const ROOMS = [
     ['/today', 'Today'],
     ['/slabs', 'Slabs'],
-    ['/gather', 'Gather'],
+    ['/gather', 'Weigh out'],
     ['/larder', 'Larder'],
     ['/tins', 'Tins'],
     ['/prices', 'Prices'],

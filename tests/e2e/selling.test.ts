@@ -132,7 +132,7 @@ test('butter a tenth dearer: said beforehand, written in the larder, and the pri
   await expect(page.getByText(/If butter costs 10 % more, a batch costs €0\.32 more/)).toBeVisible();
   const before = await page
     .getByRole('region', { name: 'Cost of a batch' })
-    .getByRole('row', { name: /^All/ })
+    .getByRole('row', { name: /^Total/ })
     .innerText();
   await open('/larder');
   await page.getByRole('searchbox').fill('butter');
@@ -141,7 +141,7 @@ test('butter a tenth dearer: said beforehand, written in the larder, and the pri
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /^butter/ }).first()).toContainText('€3.03');
   await open(`/slabs/${id}/price`);
-  const all = page.getByRole('region', { name: 'Cost of a batch' }).getByRole('row', { name: /^All/ });
+  const all = page.getByRole('region', { name: 'Cost of a batch' }).getByRole('row', { name: /^Total/ });
   await expect
     .poll(async () => cents((await all.innerText()).split('\t')[1]!) - cents(before.split('\t')[1]!))
     .toBeGreaterThan(30);

@@ -151,6 +151,12 @@
     font-size: 0.9rem;
   }
 
+  @media (max-width: 1400px) {
+    nav a {
+      padding: 0 0.55rem;
+    }
+  }
+
   @media (max-width: 1180px) {
     .head {
       gap: 0.4rem;

@@ -139,8 +139,7 @@
         </div>
       </dl>
       <p class="note figures" class:calculating={!work.money.isCurrent}>
-        {#if price.earned.breakEvenPieces !== null}Pays for itself once
-          <b>{price.earned.breakEvenPieces}</b> are sold.
+        {#if price.earned.breakEvenPieces !== null}Break-even: <b>{price.earned.breakEvenPieces}</b> pieces.
         {:else}At this price there is no break-even.{/if}
         {#if price.bill.handsMinutes !== null}{formatDuration(price.bill.handsMinutes)} of labour is paid.{/if}
         <span class="quiet">Whole packs to buy today: {money(price.toBuy, price.currency)}.</span>

@@ -23,7 +23,7 @@
 
 <section class="panel" aria-label="Cost of a batch">
   <Table size="compact" class="table">
-    <thead><tr><th>Batch of {pieces} pieces</th><th class="num">Costs</th><th class="num">A piece</th></tr></thead>
+    <thead><tr><th>Batch of {pieces} pieces</th><th class="num">Cost</th><th class="num">Per piece</th></tr></thead>
     <tbody>
       {#each items as item, i (item)}
         <tr
@@ -35,7 +35,7 @@
     </tbody>
     <tfoot
       ><tr
-        ><td>All</td><td class="num">{show(bill.total)}</td><td class="num"
+        ><td>Total</td><td class="num">{show(bill.total)}</td><td class="num"
           >{show(each.reduce((sum, coins) => sum + coins, 0))}</td
         ></tr
       ></tfoot
