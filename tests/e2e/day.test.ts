@@ -103,7 +103,7 @@ test('two tins are laid and cut one by one, longest times begin sooner, and what
   await page.getByRole('link', { name: 'Schedule' }).click();
   await page.getByLabel('Done by').fill('15/03/2030');
   await expect(page.getByRole('row').filter({ hasText: 'Lift, trim and cut, tin 2 of 2' })).toBeVisible();
-  await expect(page.getByText(/If all goes slowly, begin/)).toBeVisible();
+  await expect(page.getByText(/If everything runs slow, begin/)).toBeVisible();
   const begins = async () => (await page.getByText(/^Begin/).innerText()).split(' done')[0];
   const usual = await begins();
   await page.getByLabel('Based on').selectOption('longest times');

@@ -80,7 +80,7 @@ export function stepMinutes(step: Step, { scaleFactor, batches, thicknessFactor,
 }
 
 const BURN =
-  'Boiling sugar sticks and burns deep: gloves, a clear bench, no children near, a bowl of cold water by the pot';
+  'Risk of burns: boiling sugar sticks and burns deep. Gloves, a clear bench, a bowl of cold water by the pot. Keep children away';
 const STEAM = 'Mind the steam';
 const EGG = 'Egg that nothing heats to 71 °C: use pasteurised egg, and follow your local food rules';
 

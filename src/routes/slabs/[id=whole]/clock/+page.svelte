@@ -152,8 +152,8 @@
         <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
         <span class="quiet"
           >{#if between}{form.way === 'deadline' && pinned.size === 0
-              ? `If all goes slowly, begin ${timeOfDay(between.slow)}; if it goes quickly, ${timeOfDay(between.quick)} would do`
-              : `If all goes quickly, done ${timeOfDay(between.quick)}; if slowly, ${timeOfDay(between.slow)}`}.{/if}
+              ? `If everything runs slow, begin ${timeOfDay(between.slow)}. If it runs fast, ${timeOfDay(between.quick)} is early enough`
+              : `If everything runs fast, done ${timeOfDay(between.quick)}. If it runs slow, ${timeOfDay(between.slow)}`}.{/if}
           {day.because}.</span
         >
       </p>
