@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { bagged, orderAnswers, tinYields } from '../../../src/core/fit';
 import type { Tin } from '../../../src/core/tin';
+import { near } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const kind = (name: string, tin: Tin, count: number) => ({ name, tin, count });
@@ -55,4 +56,33 @@ test('worked: 100 g and 60, 50, 40, 30, 20 g make two bags with nothing given aw
   assert.deepEqual([found.bags.length, found.givenAwayG, found.over], [2, 0, []]);
   assert.deepEqual(bagged([60, 50, 40, 30, 20], 100, 1).bags.length, 1);
   assert.deepEqual(bagged([10, 20], 100), { bags: [], over: [0, 1], givenAwayG: 0, most: 0, proven: true });
+});
+
+test('bags: as little given away as possible, and what is left over stays out', () => {
+  // Two bags take the four heavy shards, 235 g; the light one would only be given away.
+  const found = bagged([70, 60, 55, 50, 10], 100);
+  assert.deepEqual([found.bags.length, found.over, found.proven, found.most], [2, [4], true, 2]);
+  near([found.givenAwayG], [35]);
+  const even = bagged([60, 50, 40, 30, 20], 100);
+  assert.deepEqual([even.bags.length, even.over], [2, []]);
+  near([even.givenAwayG], [0]);
+  assert.deepEqual(bagged([], 100), { bags: [], over: [], givenAwayG: 0, most: 0, proven: true });
+  assert.deepEqual(bagged([120, 30], 100, 0).over, [0, 1]);
+  assert.deepEqual(bagged([30, 30], 100).bags, []);
+});
+
+test('bags: up to 24 shards the answer is proven, beyond that only where nothing could be better', () => {
+  const same = (count: number, g: number) => Array.from({ length: count }, () => g);
+  const told = (shardsG: readonly number[], bags: number | null = null) => {
+    const found = bagged(shardsG, 100, bags);
+    return [found.bags.length, found.most, found.proven, Math.round(found.givenAwayG), found.over.length];
+  };
+  assert.deepEqual(told(same(24, 30)), [6, 6, true, 120, 0]);
+  // 25 x 30 g might fill seven bags, by mass; nobody has shown that it cannot.
+  assert.deepEqual(told(same(25, 30)), [6, 7, false, 120, 1]);
+  assert.deepEqual(told(same(25, 50)), [12, 12, true, 0, 1]);
+  assert.deepEqual(told(same(25, 51)), [12, 12, false, 24, 1]);
+  assert.deepEqual(told(same(26, 50), 3), [3, 3, true, 0, 20]);
+  // A shard that fills a bag is one bag, however heavy; light ones fill none.
+  assert.deepEqual(told([...same(20, 100), ...same(5, 10)]), [20, 20, true, 0, 5]);
 });
