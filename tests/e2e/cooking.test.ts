@@ -30,7 +30,7 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   await expect(card).toContainText('7 % water stays');
   await expect(tray(page, 'Each')).not.toHaveText('57 g');
   await page.getByText('cold-water test', { exact: true }).click();
-  await expect(page.getByText('The ball is hard to squeeze.')).toBeVisible();
+  await expect(page.getByText('Forms a ball that is hard to squeeze.')).toBeVisible();
 });
 
 test('a simulated boil is watched to its end: a forecast, a call ahead, the end, and then its cooling', async ({

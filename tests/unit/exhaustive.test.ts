@@ -1,6 +1,6 @@
 /** A new member of a union fails to compile wherever something has to know it: here some are added, and the compiler is asked. */
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { relative, resolve } from 'node:path';
 import { test } from 'node:test';
 import ts from 'typescript';
@@ -10,7 +10,7 @@ interface Added {
   readonly file: string;
   readonly list: string;
   readonly member: string;
-  /** Files of the core that have to know every member. */
+  /** Files that have to know every member. */
   readonly needed: readonly string[];
 }
 
@@ -38,11 +38,11 @@ const ADDED: readonly Added[] = [
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const CUT_TOOLS = [', member: `'laser'` },
-    needed: ['src/core/cut/tools.ts'],
+    needed: ['src/core/cut/tools.ts', 'src/wording/en/checks.ts'],
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const STAGES = [', member: `'burnt'` },
-    needed: ['src/core/sugar/stages.ts'],
+    needed: ['src/core/sugar/stages.ts', 'src/wording/en/sugar.ts'],
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const GROWTHS = [', member: `'edge'` },
@@ -82,7 +82,7 @@ const ADDED: readonly Added[] = [
   },
   {
     ...{ file: 'src/core/tin/schema.ts', list: 'export const VESSELS = [', member: `'pan'` },
-    needed: ['src/core/tin/schema.ts', 'src/core/check/potTooSmall.ts'],
+    needed: ['src/core/tin/schema.ts', 'src/wording/en/checks.ts'],
   },
   {
     ...{ file: 'src/core/tin/schema.ts', list: 'export const WRAPS = [', member: `'pouch'` },
@@ -124,7 +124,12 @@ const options: ts.CompilerOptions = {
   moduleResolution: ts.ModuleResolutionKind.Bundler,
 };
 
-/** The files of the core that do not compile, with changed texts in place of some. */
+const ROOTS = [
+  ...['src/core/usecases/index.ts', 'src/core/method/index.ts', 'src/core/recipe/index.ts'],
+  ...readdirSync('src/wording/en').map((name) => `src/wording/en/${name}`),
+];
+
+/** The files of the core and of the wording that do not compile, with changed texts in place of some. */
 function failing(changed: ReadonlyMap<string, string>): Set<string> {
   const host = ts.createCompilerHost(options);
   const readFile = host.getSourceFile.bind(host);
@@ -132,7 +137,7 @@ function failing(changed: ReadonlyMap<string, string>): Set<string> {
     const text = changed.get(resolve(name));
     return text === undefined ? readFile(name, ...rest) : ts.createSourceFile(name, text, rest[0]);
   };
-  const program = ts.createProgram(['src/core/usecases/index.ts', 'src/core/method/index.ts'], options, host);
+  const program = ts.createProgram(ROOTS, options, host);
   return new Set(program.getSemanticDiagnostics().flatMap(({ file }) => (file ? [relative('.', file.fileName)] : [])));
 }
 

@@ -4,7 +4,6 @@ import type { FactId, Told } from './facts';
 /** One possible cause of what is seen. */
 export interface Diagnosis {
   readonly cause: CauseId;
-  readonly name: string;
   /** How likely it is among all causes, the unknown ones among them, 0 to 1. */
   readonly weight: number;
   readonly likely: 'very likely' | 'likely' | 'possible' | 'unlikely';
@@ -12,9 +11,6 @@ export interface Diagnosis {
   readonly because: readonly string[];
   /** What was recorded and speaks against it. */
   readonly against: readonly string[];
-  /** What to do with this slab, and next time. */
-  readonly now: string;
-  readonly next: string;
 }
 
 /** How often something is seen that a cause is not known for. */
@@ -62,18 +58,17 @@ export function diagnose(
     });
     const shown = seen.reduce((product, what) => product * (cause.shows[what] ?? SELDOM), 1);
     const weight = speaking.reduce((product, { factor }) => product * factor, cause.prior * shown);
-    return { id, cause, speaking, weight };
+    return { id, speaking, weight };
   });
   const unknown = UNKNOWN.prior * UNKNOWN.shows ** seen.length;
   const all = reckoned.reduce((sum, { weight }) => sum + weight, unknown);
   return reckoned
-    .map(({ id, cause, speaking, weight }): Diagnosis => {
+    .map(({ id, speaking, weight }): Diagnosis => {
       const strongest = [...speaking].sort((a, b) => b.factor - a.factor);
       return {
-        ...{ cause: id, name: cause.name, weight: weight / all, likely: inWords(weight / all) },
+        ...{ cause: id, weight: weight / all, likely: inWords(weight / all) },
         because: strongest.filter(({ factor }) => factor >= SPEAKS).map(({ said }) => said),
         against: strongest.filter(({ factor }) => factor <= 1 / SPEAKS).map(({ said }) => said),
-        ...{ now: cause.now, next: cause.next },
       };
     })
     .sort((a, b) => b.weight - a.weight);

@@ -1,8 +1,12 @@
+import type { Stage } from '../slab';
 import { STAGE_RANGES, stageAt } from '../sugar';
 
-/** What the eye sees of a pot: words, how large its bubbles are, 0 to 1, how fast they come, and how brown it is, 0 to 1. */
+/** How far a pot of syrup is: warming, boiling but still thin, or at a sugar stage. */
+export type PotPhase = 'warming' | 'thin' | Stage;
+
+/** What the eye sees of a pot: its phase, how large its bubbles are, 0 to 1, how fast they come, and how brown it is, 0 to 1. */
 export interface PotLook {
-  readonly words: string;
+  readonly phase: PotPhase;
   readonly bubbles: number;
   readonly lively: number;
   readonly brown: number;
@@ -18,25 +22,27 @@ const FIRST_STAGE_C = STAGE_RANGES[0]!.fromC;
 const share = (value: number, from: number, to: number) => Math.min(1, Math.max(0, (value - from) / (to - from)));
 
 /**
+ * The phase of a pot of syrup.
+ *
+ * @param boilC at sea level
+ */
+export function potPhase(boilC: number): PotPhase {
+  if (boilC < BOILS_C) return 'warming';
+  return boilC < FIRST_STAGE_C ? 'thin' : stageAt(boilC).stage;
+}
+
+/**
  * What a pot of syrup looks like: bubbles grow and slow down as it thickens, and it browns at the end.
  *
  * @param boilC at sea level
  */
 export function potLook(boilC: number): PotLook {
-  const words =
-    boilC < BOILS_C
-      ? 'It warms: the sugar dissolves'
-      : boilC < FIRST_STAGE_C
-        ? 'It boils hard and thin, like water'
-        : stageAt(boilC).byEye;
+  const phase = potPhase(boilC);
+  const thick = share(boilC, BOILS_C, THICK_C);
   return {
-    words,
-    bubbles: boilC < BOILS_C ? 0 : 0.15 + 0.85 * share(boilC, BOILS_C, THICK_C),
-    lively: boilC < BOILS_C ? 0 : 1 - 0.75 * share(boilC, BOILS_C, THICK_C),
+    phase,
+    bubbles: phase === 'warming' ? 0 : 0.15 + 0.85 * thick,
+    lively: phase === 'warming' ? 0 : 1 - 0.75 * thick,
     brown: share(boilC, BROWNS_FROM_C, BROWN_C),
   };
 }
-
-/** What a drop does in cold water. @param boilC at sea level */
-export const dropInWater = (boilC: number): string =>
-  boilC < FIRST_STAGE_C ? 'It dissolves and is gone' : stageAt(boilC).coldWater;

@@ -3,16 +3,9 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy, onMount } from 'svelte';
   import { potOf } from '../../../devices/pot.mjs';
-  import {
-    dropInWater,
-    offStage,
-    potLook,
-    progressOf,
-    scoreOf,
-    SEASON,
-    type PracticeResult,
-  } from '../../core/practice';
+  import { offStage, potLook, potPhase, progressOf, scoreOf, SEASON, type PracticeResult } from '../../core/practice';
   import { stageRange } from '../../core/sugar';
+  import { dropText, potLookText, STAGE_SIGNS } from '../../wording/en/sugar';
   import { storedText, storeText } from '$lib/deviceStore';
   import { shopFigures } from '$lib/shopFigures';
   import BigButton from '$lib/bench/BigButton.svelte';
@@ -76,7 +69,7 @@
 
   function tryDrop() {
     drops += 1;
-    drop = { words: dropInWater(celsius), atSeconds: seconds + DROP_SECONDS };
+    drop = { words: dropText(potPhase(celsius)), atSeconds: seconds + DROP_SECONDS };
   }
 
   function takeOff() {
@@ -158,11 +151,11 @@
         <h2>Boil {season.length + 1} of {SEASON.length}: take the pot off at {boil.stage}</h2>
         <p class="quiet">
           {figures.mass.say(boil.sugarG)} sugar, {figures.mass.say(boil.waterG)} water. {said(boil.stage)} is for
-          {range.bite.replace(/^[^:]*: /, '')}.
+          {STAGE_SIGNS[boil.stage].bite.replace(/^[^:]*: /, '')}.
         </p>
         <Pot {look} isOn={pot !== null} />
         {#if pot}
-          <p class="words" role="status">{look.words}.</p>
+          <p class="words" role="status">{potLookText(look.phase)}.</p>
           {#if drop}
             <p class="drop">
               {#if seconds < drop.atSeconds}The drop cools ...{:else}The drop, {Math.round(seconds - drop.atSeconds)} s ago:

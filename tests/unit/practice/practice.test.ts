@@ -3,8 +3,9 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { potOf } from '../../../devices/pot.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
-import { dropInWater, offStage, potLook, progressOf, scoreOf, SEASON } from '../../../src/core/practice';
+import { offStage, potLook, potPhase, progressOf, scoreOf, SEASON } from '../../../src/core/practice';
 import { stageRange } from '../../../src/core/sugar';
+import { near } from '../figures';
 
 test('within its stage a boil is worth a hundred, twelve degrees beside it nothing, and less the further it is off', () => {
   const soft = (endC: number) => ({ stage: 'soft ball', endC }) as const;
@@ -46,12 +47,27 @@ test('bubbles grow and slow down as it thickens, and it browns only at the end',
     [0, 0, 0, 0, 0],
   );
   assert.ok(looks[5]!.brown > 0);
-  assert.match(dropInWater(103), /dissolves/);
-  assert.match(dropInWater(114), /flattens/);
 });
 
 test('progress is told once there are two halves', () => {
   const result = (endC: number) => ({ stage: 'soft ball', endC, drops: 0 }) as const;
   assert.equal(progressOf([result(114), result(114), result(114)]), null);
   assert.deepEqual(progressOf([result(122), result(122), result(119), result(114)]), { first: 50, last: 87.5 });
+});
+
+test('a pot warms, boils thin, and goes through the stages; its bubbles and its colour at some temperatures', () => {
+  assert.deepEqual([20, 100.4, 100.5, 105.9, 106, 114, 119, 150, 175, 190].map(potPhase), [
+    ...['warming', 'warming', 'thin', 'thin', 'thread', 'soft ball', 'firm ball', 'hard crack'],
+    ...['dark caramel', 'dark caramel'],
+  ]);
+  const figures = (boilC: number) => {
+    const { bubbles, lively, brown } = potLook(boilC);
+    return [bubbles, lively, brown];
+  };
+  near(figures(99), [0, 0, 0]);
+  near(figures(100.5), [0.15, 1, 0]);
+  near(figures(125.25), [0.575, 0.625, 0]);
+  near(figures(150), [1, 0.25, 0]);
+  near(figures(169.5), [1, 0.25, 0.5]);
+  near(figures(200), [1, 0.25, 1]);
 });

@@ -241,7 +241,7 @@ test('a full disk, a held and a read-only database have sentences of their own',
   const large = { ...ryeSlice, notes: 'n'.repeat(20_000) };
   assert.match(
     fault(() => Array.from({ length: 50 }, () => addSlab(db, large, now))),
-    /The disk is full: nothing was lost/,
+    /The disk is full. Nothing was lost/,
   );
   assert.equal(db.pragma('quick_check', { simple: true }), 'ok');
   const file = join(folder, 'knife-tray.sqlite');
@@ -249,14 +249,14 @@ test('a full disk, a held and a read-only database have sentences of their own',
   db.exec('BEGIN IMMEDIATE');
   assert.match(
     fault(() => addSlab(other, ryeSlice, now)),
-    /Another program holds the data/,
+    /Another program is using the data/,
   );
   db.exec('ROLLBACK');
   other.close();
   const reader = new Database(file, { readonly: true });
   assert.match(
     fault(() => addSlab(reader, ryeSlice, now)),
-    /can only be read/,
+    /folder is read-only/,
   );
   reader.close();
   // A thread has nothing of the server's: what comes out of it is what a structured clone keeps.
@@ -269,7 +269,7 @@ test('a full disk, a held and a read-only database have sentences of their own',
   };
   assert.match(
     fault(() => outOfThread(join(folder, 'gone.sqlite'))),
-    /folder of the data cannot be opened/,
+    /data folder cannot be opened/,
   );
   assert.equal(storageSentence(new Error('other')), null);
   db.close();

@@ -1,6 +1,8 @@
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
+import type { Diagnosis } from '../../../core/diagnose';
 import { diagnoseSlab } from '../../../core/usecases';
+import { CAUSE_TEXTS } from '../../../wording/en/causes';
 import { database } from '$lib/server/db';
 import { problem, readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
@@ -11,10 +13,9 @@ import { runById } from '$lib/server/runs';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
 
-/**
- * What went wrong: causes of what is seen, weighed by what was recorded of a run, by events that are sent, or by nothing but what is known
- * of such slabs.
- */
+const inWords = (causes: readonly Diagnosis[]) => causes.map((found) => ({ ...found, ...CAUSE_TEXTS[found.cause] }));
+
+/** Returns likely causes of symptoms, from the records of a run, from events in the request, or from general knowledge alone. */
 export async function POST({ request }) {
   const body = await readBody(request, readDiagnose);
   if (!body.ok) return body.response;
@@ -24,17 +25,19 @@ export async function POST({ request }) {
     const run = runById(db, runId);
     if (!run || run.slabId !== slabId) return problem('There is no such run of this slab', '/run', 404);
     const { slab, larder, shop, events: recorded } = reckonedWith(db, run);
-    return json({ causes: diagnoseSlab(slab, larder, shop, { plan: run.plan, events: events ?? recorded }, seen) });
+    return json({
+      causes: inWords(diagnoseSlab(slab, larder, shop, { plan: run.plan, events: events ?? recorded }, seen)),
+    });
   }
   const kept = slabById(db, slabId);
   if (!kept) return problem('There is no such slab in the shop', '/slab', 404);
   const larder = larderOf(ingredientsFor(db, [kept.slab]));
   if (!events || events.length === 0)
-    return json({ causes: diagnoseSlab(kept.slab, larder, wholeShop(db), null, seen) });
+    return json({ causes: inWords(diagnoseSlab(kept.slab, larder, wholeShop(db), null, seen)) });
   // Held against what the slab would have been begun with when the first of them happened.
   const begin = events.reduce((first, { at }) => (at < first ? at : first), events[0]!.at);
   const planned = await plannedRun(db, kept.slab, kept.version, new Date(begin).toISOString());
   if (!planned.ok) return planned.response;
   const { planFor, shop } = planned.value;
-  return json({ causes: diagnoseSlab(kept.slab, larder, shop, { plan: planFor(''), events }, seen) });
+  return json({ causes: inWords(diagnoseSlab(kept.slab, larder, shop, { plan: planFor(''), events }, seen)) });
 }

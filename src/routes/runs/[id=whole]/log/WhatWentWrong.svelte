@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { SEEN, type Diagnosis, type Seen } from '../../../../core/diagnose';
+  import { CAUSE_TEXTS } from '../../../../wording/en/causes';
   import type { Problem } from '../../../../core/validation';
   import { ask } from '$lib/api';
   import Notice from '$lib/ui/Notice.svelte';
@@ -49,7 +50,8 @@
 {#if busy && causes.length === 0}<InlineLoading description="Calculating…" />{/if}
 {#if causes.length > 0}
   <ol aria-label="Causes">
-    {#each causes.slice(0, MOST_SHOWN) as { cause, name, likely, weight, because, against, now, next } (cause)}
+    {#each causes.slice(0, MOST_SHOWN) as { cause, likely, weight, because, against } (cause)}
+      {@const { name, now, next } = CAUSE_TEXTS[cause]}
       <li>
         <p class="head">
           <b>{name}</b><span class="bar" aria-hidden="true"><i style:width="{Math.round(weight * 100)}%"></i></span>

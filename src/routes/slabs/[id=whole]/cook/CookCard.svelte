@@ -5,6 +5,7 @@
   import { USUAL_SHOP } from '../../../../core/shop';
   import { endPointC, withPreparation, type Preparation } from '../../../../core/slab';
   import { stageAt, targetHere } from '../../../../core/sugar';
+  import { STAGE_SIGNS } from '../../../../wording/en/sugar';
   import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
@@ -64,7 +65,9 @@
   </div>
   <p>
     {#if planned.waterShare !== null}
-      <b>About {(planned.waterShare * 100).toFixed(0)} % water stays</b>: {stage.bite}{inside ? '' : ', nearly'}.
+      <b>About {(planned.waterShare * 100).toFixed(0)} % water stays</b>: {STAGE_SIGNS[stage.stage].bite}{inside
+        ? ''
+        : ', nearly'}.
     {/if}
     {figures.mass.say(planned.evaporatedG)} boil off, {figures.mass.say(planned.massOutG)} come out ({figures.massRange(
       least,

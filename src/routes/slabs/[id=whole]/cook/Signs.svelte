@@ -1,6 +1,7 @@
 <!-- How a stage shows without a thermometer: in cold water, and by the eye. -->
 <script lang="ts">
   import { stageAt } from '../../../../core/sugar';
+  import { STAGE_SIGNS } from '../../../../wording/en/sugar';
   import BallSign from './BallSign.svelte';
   import PotSign from './PotSign.svelte';
 
@@ -11,9 +12,9 @@
 
 <div class="signs">
   <BallSign stage={stage.stage} />
-  <p class:lead={school === 'cold water'}><span>In cold water</span>{stage.coldWater}.</p>
+  <p class:lead={school === 'cold water'}><span>In cold water</span>{STAGE_SIGNS[stage.stage].coldWater}.</p>
   <PotSign stage={stage.stage} />
-  <p class:lead={school === 'by eye'}><span>By eye</span>{stage.byEye}.</p>
+  <p class:lead={school === 'by eye'}><span>By eye</span>{STAGE_SIGNS[stage.stage].byEye}.</p>
 </div>
 
 <style>

@@ -1,0 +1,65 @@
+/** Signs of the sugar stages, without a thermometer. */
+import type { PotPhase } from '../../core/practice';
+import type { Stage } from '../../core/slab';
+
+interface StageSigns {
+  /** What a drop does in cold water. */
+  readonly coldWater: string;
+  /** What the pot looks like. */
+  readonly byEye: string;
+  /** How the sweet bites. */
+  readonly bite: string;
+}
+
+export const STAGE_SIGNS: Readonly<Record<Stage, StageSigns>> = {
+  thread: {
+    coldWater: 'Pulls into a thread and does not form a ball',
+    byEye: 'Small lively bubbles. The syrup runs off the spoon in a thread',
+    bite: 'a syrup that stays soft',
+  },
+  'soft ball': {
+    coldWater: 'Forms a ball that flattens when you lift it out',
+    byEye: 'Bubbles the size of peas, slower and thicker',
+    bite: 'soft and short: fudge, fondant',
+  },
+  'firm ball': {
+    coldWater: 'Forms a ball that keeps its shape but still gives',
+    byEye: 'The bubbles pile up and burst slowly',
+    bite: 'chewy: soft caramel',
+  },
+  'hard ball': {
+    coldWater: 'Forms a ball that is hard to squeeze',
+    byEye: 'Thick, ropy bubbles. The spoon leaves a path',
+    bite: 'firm and long: nougat, hard caramel',
+  },
+  'soft crack': {
+    coldWater: 'Bends a little, then snaps, and sticks to the teeth',
+    byEye: 'Small tight bubbles with a first tinge of straw yellow',
+    bite: 'bends before it breaks, sticks to the teeth: toffee',
+  },
+  'hard crack': {
+    coldWater: 'Brittle, with a clean snap',
+    byEye: 'Few small bubbles, pale gold, hardly any steam',
+    bite: 'like glass: brittle, boiled sweets',
+  },
+  'light caramel': {
+    coldWater: 'No test: judge by the colour',
+    byEye: 'Clear gold, with the first smell of caramel',
+    bite: 'like glass, tastes of caramel',
+  },
+  'dark caramel': {
+    coldWater: 'No test: judge by the colour',
+    byEye: 'Amber to brown with a wisp of smoke. Above 180 °C it burns',
+    bite: 'like glass, bitter-sweet',
+  },
+};
+
+/** What a pot of syrup looks like. */
+export function potLookText(phase: PotPhase): string {
+  if (phase === 'warming') return 'The sugar is dissolving';
+  return phase === 'thin' ? 'Boils hard and thin, like water' : STAGE_SIGNS[phase].byEye;
+}
+
+/** What a drop of the syrup does in cold water. */
+export const dropText = (phase: PotPhase): string =>
+  phase === 'warming' || phase === 'thin' ? 'Dissolves at once' : STAGE_SIGNS[phase].coldWater;
