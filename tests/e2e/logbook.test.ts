@@ -91,7 +91,7 @@ test('practice: a boil without its number, tried in cold water, taken off, told 
   await page.getByLabel('Speed').selectOption('20');
   await page.getByRole('button', { name: 'Start the boil' }).click();
   await page.getByRole('button', { name: 'A drop in cold water' }).click();
-  await expect(page.getByText('It dissolves and is gone')).toBeVisible();
+  await expect(page.getByText('Dissolves at once')).toBeVisible();
   await expect(page.locator('.pot')).not.toContainText(/\d+ °C/);
   await page.getByRole('button', { name: 'Take off the heat' }).click();
   await expect(page.getByRole('heading', { name: /too early\. 0 points/ })).toBeVisible();
