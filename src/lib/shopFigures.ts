@@ -7,10 +7,14 @@ interface Shown {
 }
 const shopShown = (): Shown => (page.data.shop as Shown | undefined) ?? { measures: 'metric' };
 
-/** Figures as this shop writes them; read it in a `$derived`, so that a change of units is followed. */
-export function shopFigures(): Figures {
+/**
+ * Figures as this shop writes them. Read it in a `$derived`, so that it follows a change of units.
+ *
+ * @param own cup and spoon sizes of a slab that has its own
+ */
+export function shopFigures(own?: Measures): Figures {
   const { shownIn, measures } = shopShown();
-  return figuresIn(shownIn, measures);
+  return figuresIn(shownIn, own ?? measures);
 }
 
 /** Whose cups and spoons this shop means. */

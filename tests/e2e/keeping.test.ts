@@ -26,7 +26,7 @@ test('leaving with an unkept change, or reloading, or typing what cannot be read
   await page.getByLabel('Columns').fill('5');
   await page.getByLabel('Rows').fill('about 4');
   await expect(page.getByText('such as 12, 1.5 or 1 1/2')).toBeVisible();
-  await expect(page.getByText('1 field needs a number')).toBeVisible();
+  await expect(page.getByText('1 field is invalid')).toBeVisible();
   await page.getByRole('menuitem', { name: 'Larder' }).click();
   await page.getByRole('heading', { name: 'Larder' }).waitFor();
   await open(`/slabs/${id}/cut`);
@@ -59,7 +59,7 @@ test('a line that is half written waits at its preparation, through undo, other 
   await page.reload();
   await page.getByRole('link', { name: 'Build' }).click();
   await expect(fresh).toHaveValue('1 1/2 tsp lime zest');
-  await expect(page.getByText('needs a number')).toHaveCount(0);
+  await expect(page.getByText('is invalid')).toHaveCount(0);
   await card.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(card.getByLabel(/^Line \d+ of Penuche/).last()).toHaveValue('1 1/2 tsp lime zest');
   await expect(fresh).toHaveValue('');

@@ -21,9 +21,9 @@ test('a line as it is said: its reading beside it, two amounts asked about, an u
   // Half a line stays in its field with its reason, and what counted counts on.
   await cream.fill('150 g');
   await expect(card.getByText('There is an amount and no ingredient')).toBeVisible();
-  await expect(page.getByText('1 field needs a number')).toBeVisible();
+  await expect(page.getByText('1 field is invalid')).toBeVisible();
   await cream.fill('150 g whipping cream');
-  await expect(page.getByText('needs a number')).toHaveCount(0);
+  await expect(page.getByText('is invalid')).toHaveCount(0);
   // The unit of the line before does not stick; a weight in brackets weighs what the cup cannot.
   await say(page, 'Treacle caramel', ['3 tbsp plum brandy syrup', '2 cups (340 g) moon chips']);
   await expect(card.getByText('340 g')).toBeVisible();

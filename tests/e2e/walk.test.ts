@@ -160,7 +160,7 @@ test.describe('the tray of a tablet', () => {
     await page.getByLabel('Total height, mm').fill('80');
     await page.getByRole('link', { name: 'Cut' }).click();
     await page.getByLabel('Columns').fill('900');
-    await expect(page.getByText('1 field needs a number')).toBeVisible();
+    await expect(page.getByText('1 field is invalid')).toBeVisible();
     await expect(page.getByText('Sold at')).toBeVisible();
     const over = await page.evaluate(() => {
       const shown = [...document.querySelectorAll<HTMLElement>('.tray dl, .tray .unread, .tray .look')].filter(

@@ -7,7 +7,7 @@ import { runTask, type Lane, type TaskDone } from './tasks/pool';
 /** Up to this share of the most cutting that is permitted, a plan takes some milliseconds. */
 const QUICK_WORK = 0.1;
 
-/** Whether the plan of a slab has so many pieces that it would hold up other requests. */
+/** Whether planning a slab takes too long for the main thread, because of its number of pieces. */
 export function isHeavy(slab: Slab, { tins, cut, scale }: PlanOptions = {}): boolean {
   const cutting = { layers: slab.layers, tins: tins ?? tinsOf(slab), cut: cut ?? slab.cut, scale: scale ?? slab.scale };
   return cutWork(cutting) > QUICK_WORK;

@@ -50,7 +50,7 @@ function drawnAtOnce(slab: Slab, ingredients: readonly Ingredient[], shop: Shop)
   }
 }
 
-/** Draws a slab with so many pieces that it is planned in a thread; undefined where the server is too busy. */
+/** Draws a slab whose plan takes too long for the main thread; undefined where the server is too busy. */
 async function drawnInThread(
   ...[db, key, slab, ingredients, shop]: [Db, string, Slab, readonly Ingredient[], Shop]
 ): Promise<Drawn | undefined> {

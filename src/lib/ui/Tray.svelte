@@ -22,7 +22,7 @@
   let { figures, assumptions, unread, known, onknown, onshow }: Props = $props();
 
   const { plan, kept } = $derived(figures);
-  const say = $derived(shopFigures());
+  const say = $derived(shopFigures(figures.slab.measures));
   const some = $derived(plan.checks.length + plan.acknowledged.length > 0);
 
   /** Which of the lists is open. */
@@ -69,7 +69,7 @@
   {/if}
   <TrayFigures {...figures} {raised} />
   {#if unread > 0}
-    <p class="unread">{unread} {unread === 1 ? 'field needs' : 'fields need'} a number</p>
+    <p class="unread">{unread} {unread === 1 ? 'field is' : 'fields are'} invalid</p>
   {/if}
   <button type="button" class="more" aria-expanded={raised} aria-label="All figures" onclick={() => (raised = !raised)}
     >{raised ? 'less' : 'more'}</button

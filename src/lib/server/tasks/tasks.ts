@@ -1,5 +1,4 @@
 /** Heavy work as it is done in threads of its own (`pool.ts`): plain data in and out, each calling one function of the core. */
-import Database from 'better-sqlite3';
 import loader from 'highs';
 import { larderOf, type Ingredient } from '../../../core/larder';
 import { heatRun } from '../../../core/heat';
@@ -59,7 +58,7 @@ import {
 } from '../../../core/fit';
 import { linearSolverOf } from '../../linearSolver';
 import { solverOf } from '../../solver';
-import { shelfNow } from '../larderCsv';
+import { larderIn } from './larderFile';
 import { readTable, type LarderTable } from '../larderTable';
 import { listPrice, type Listed, type PricedSlab } from '../priceList';
 import type { BagsRequest, MixedRequest } from '../requests/cutting';
@@ -305,21 +304,6 @@ export function forecast({ kind, roomC = USUAL_SHOP.roomC, ...asked }: ForecastR
 export function table({ text, of, file }: { text: string; of: LarderTable; file: string }) {
   const { shelf, stamp } = larderIn(file);
   return { ...readTable(text, of, shelf), stamp };
-}
-
-function larderIn(file: string) {
-  let db: Database.Database | null = null;
-  try {
-    db = new Database(file, { readonly: true });
-    return db.transaction(shelfNow)(db);
-  } catch (error) {
-    // A thread passes on the message and the cause of an error, and of a cause only plain data.
-    const { code } = error as { readonly code?: string };
-    // eslint-disable-next-line preserve-caught-error
-    throw new Error('The larder could not be read', { cause: { code } });
-  } finally {
-    db?.close();
-  }
 }
 
 /** The slab files in a zip. */

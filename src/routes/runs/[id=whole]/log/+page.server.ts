@@ -4,7 +4,7 @@ import { runOutcomeOf } from '$lib/server/runLog';
 import { eventsOf, lastSequence, runById, runContext, versionsFromRun } from '$lib/server/runs';
 import { allTins } from '$lib/server/tins';
 
-/** A run for the logbook: its events, and what it cost and came to beside what was planned, once that is worked out. */
+/** Loads a run with its events and, when calculated, its cost and layer thicknesses beside the plan. */
 export async function load({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));
