@@ -1,7 +1,7 @@
 /** Which room may import which; docs/architecture.md says why. */
 const ROOMS = [
-  'measure',
   'validation',
+  'measure',
   'weigh',
   'larder',
   'tin',

@@ -1,8 +1,13 @@
-import type { Problem } from '../core/validation';
+import type { ProblemMessage } from '../wording/en/problems';
 
 export type Answer<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly status: number; readonly problems: readonly Problem[]; readonly value?: unknown };
+  | {
+      readonly ok: false;
+      readonly status: number;
+      readonly problems: readonly ProblemMessage[];
+      readonly value?: unknown;
+    };
 
 const SILENT =
   'The server does not answer. Nothing you typed is lost. Check that the server is running, then try again';
@@ -10,8 +15,12 @@ const CSV = 'text/csv';
 const JSON_TYPE = 'application/json';
 
 /** What a failed answer says: its problems, else its sentence with the number of the fault, else at least its status. */
-function saidBy(status: number, value: unknown): readonly Problem[] {
-  const { problems, message, id } = Object(value) as { problems?: readonly Problem[]; message?: string; id?: string };
+function saidBy(status: number, value: unknown): readonly ProblemMessage[] {
+  const { problems, message, id } = Object(value) as {
+    problems?: readonly ProblemMessage[];
+    message?: string;
+    id?: string;
+  };
   if (problems && problems.length > 0) return problems;
   const sentence = message ?? `The server answered ${status}. Nothing you typed is lost. Try again`;
   return [{ path: '', message: id ? `${sentence} (fault ${id})` : sentence }];
@@ -52,6 +61,6 @@ export async function ask<T>(
 export const csv = (text: string) => new Blob([text], { type: CSV });
 
 /** What is wrong with one field, or nothing. */
-export function problemAt(problems: readonly Problem[], path: string): string {
+export function problemAt(problems: readonly ProblemMessage[], path: string): string {
   return problems.find((problem) => problem.path === path)?.message ?? '';
 }

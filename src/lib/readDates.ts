@@ -46,7 +46,7 @@ export function readDay(text: string, dates: ShopDates, now: Date = new Date()):
   const found = [...patterns, ...BY_NAME, ...BY_NAME_MONTH_FIRST]
     .map((pattern) => ({ pattern, day: parse(plain, pattern, now) }))
     .find(({ day }) => isValid(day) && day.getFullYear() > FIRST_YEAR && day.getFullYear() < LAST_YEAR);
-  if (!found) return { ok: false, message: `Write a day such as ${dates.day(format(now, ISO))}` };
+  if (!found) return { ok: false, message: `Enter a date such as ${dates.day(format(now, ISO))}` };
   const day = found.pattern.includes('y') ? found.day : nearest(found.day, now);
   return { ok: true, value: format(day, ISO) };
 }
@@ -66,5 +66,5 @@ export function readTime(text: string, dates: ShopDates): DateRead {
   const at = TIMES.map((pattern) => parse(plain, pattern, new Date())).find((moment) => isValid(moment));
   return at
     ? { ok: true, value: format(at, 'HH:mm') }
-    : { ok: false, message: `Write a time such as ${dates.time('14:30')}` };
+    : { ok: false, message: `Enter a time such as ${dates.time('14:30')}` };
 }

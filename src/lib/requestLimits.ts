@@ -1,4 +1,4 @@
-import type { NumberLimits } from '../core/measure';
+import type { NumberLimits } from '../core/validation';
 import { PIECE_MM } from '../core/slab';
 
 /** What may be asked beside what the slab's file holds: the same for a field on screen and for the service that it asks. */

@@ -1,5 +1,5 @@
 import { runState, type Happening, type RunEvent, type RunPlan, type RunState } from '../core/run';
-import type { Problem } from '../core/validation';
+import type { ProblemMessage } from '../wording/en/problems';
 import { ask, type Answer } from './api';
 import { DEVICE_CLOCK } from './deviceClock';
 import { EventStore, type Refused } from './eventStore';
@@ -15,7 +15,7 @@ const NOTHING_REFUSED: Refused = { events: [], photos: [] };
 
 interface EventsAnswer {
   /** Why some were refused, by their places: `/3/at`. */
-  readonly problems: readonly Problem[];
+  readonly problems: readonly ProblemMessage[];
   /** Those whose times the server has corrected. */
   readonly corrected: readonly { readonly id: string; readonly at: string }[];
   /** How far the server's clock is ahead of this device's, ms. */

@@ -1,5 +1,5 @@
 import { writeSlab } from '../core/slab';
-import { type Problem } from '../core/validation';
+import type { ProblemMessage } from '../wording/en/problems';
 import { ask } from './api';
 import type { KeptSlab } from './server/slabs';
 import type { SlabDraft } from './slabDraft.svelte';
@@ -8,7 +8,7 @@ import type { SlabDraft } from './slabDraft.svelte';
 export class SlabKeeping {
   busy = $state(false);
   said = $state('');
-  problems: readonly Problem[] = $state.raw([]);
+  problems: readonly ProblemMessage[] = $state.raw([]);
   /** What someone else kept since this draft began. */
   elsewhere: KeptSlab | null = $state.raw(null);
   readonly #draft: SlabDraft;

@@ -121,7 +121,7 @@ async function benchTemplate(): Promise<string> {
   for (const paper of Object.keys(PAPERS) as Paper[]) {
     const file = join(folder, `${paper}.pdf`);
     const made = await templatePdf(order, 'Rye and treacle slice', paper);
-    if (!made.ok) throw new Error(made.problems[0]!.message);
+    if (!made.ok) throw new Error(made.problems[0]!.code);
     writeFileSync(file, made.value);
     spawnSync('pdftoppm', ['-r', String(DPI), '-f', '1', '-l', '1', file, join(folder, paper)]);
     const image = readdirSync(folder).find((name) => name.startsWith(`${paper}-`))!;

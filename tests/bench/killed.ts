@@ -5,12 +5,25 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { randomFrom } from '../../devices/random.mjs';
+import { DEVICE_CLOCK } from '../../src/lib/deviceClock';
 import { startBuilt } from './server';
 
 const AT_ONCE = 40;
-/** About as long as an answer takes, so that it is killed before, while and after it writes. */
-const MOST_WAIT_MS = 90;
+/** A device sends at most this many entries in one request. */
+const MAX_SENT = 400;
+/** About as long as an answer takes on a quiet machine, so that the server is killed before, while and after it writes. */
+const MAX_WAIT_MS = 90;
+/** Every other batch comes from a device whose clock is wrong, and which made its entries without the server. */
+const WRONG_CLOCK_MS = 30 * 3_600_000;
 const headers = { 'Content-Type': 'application/json' };
+
+interface Entry {
+  readonly id: string;
+  readonly at: string;
+  readonly deviceAt?: string;
+  readonly kind: 'note';
+  readonly text: string;
+}
 
 export interface Killed {
   readonly times: number;
@@ -43,6 +56,15 @@ export async function killedServer(times: number): Promise<Killed> {
   await post('/api/demo', {});
   const { slabs } = (await (await fetch(`${address}/api/slabs`)).json()) as { slabs: { id: number }[] };
   const { id: run } = (await (await post('/api/runs', { slab: slabs[0]!.id })).json()) as { id: number };
+  /** Sends entries, those of a wrong clock with what that clock shows now. */
+  const send = async (entries: readonly Entry[]): Promise<{ known: number } | null> => {
+    const answer = await fetch(`${address}/api/runs/${run}/events`, {
+      method: 'POST',
+      headers: { ...headers, [DEVICE_CLOCK]: new Date(Date.now() + WRONG_CLOCK_MS).toISOString() },
+      body: JSON.stringify(entries),
+    });
+    return answer.ok ? ((await answer.json()) as { known: number }) : null;
+  };
   const sent: string[] = [];
   const photos = new Map<string, Buffer>();
   let photosWaiting: string[] = [];
@@ -53,37 +75,39 @@ export async function killedServer(times: number): Promise<Killed> {
       ({ ok }) => (ok ? [] : [id]),
       () => [id],
     );
-  let waiting: { id: string; at: string; kind: string; text: string }[] = [];
+  let waiting: Entry[] = [];
   let unanswered = 0;
   let cut = 0;
   for (let time = 0; time < times; time++) {
-    const fresh = Array.from({ length: AT_ONCE }, () => {
+    const isOffline = time % 2 === 1;
+    const at = new Date(Date.now() + (isOffline ? WRONG_CLOCK_MS : 0)).toISOString();
+    const fresh = Array.from({ length: AT_ONCE }, (): Entry => {
       const id = randomUUID();
       sent.push(id);
-      return { id, at: new Date().toISOString(), kind: 'note', text: `note ${sent.length}` };
+      return { id, at, ...(isOffline ? { deviceAt: at } : {}), kind: 'note', text: `note ${sent.length}` };
     });
     waiting = [...waiting, ...fresh];
+    const going = waiting.slice(0, MAX_SENT);
     // A server that has just started is slow at its first requests.
     await post(`/api/runs/${run}/events`, []);
-    const going = post(`/api/runs/${run}/events`, waiting).then(
-      async (answer) => (answer.ok ? ((await answer.json()) as { known: number }) : null),
-      () => null,
-    );
+    const answering = send(going).catch(() => null);
     const taken = randomUUID();
     photos.set(taken, photo());
     const photosGoing = Promise.all([...photosWaiting, taken].map(put));
-    await new Promise((next) => setTimeout(next, random() * MOST_WAIT_MS));
+    await new Promise((next) => setTimeout(next, random() * MAX_WAIT_MS));
     child.kill('SIGKILL');
     await once(child, 'exit');
-    const answered = await going;
+    const answered = await answering;
     photosWaiting = (await photosGoing).flat();
     if (answered && answered.known > 0) unanswered += 1;
-    if (answered) waiting = [];
+    if (answered) waiting = waiting.slice(going.length);
     else cut += 1;
     ({ address, child } = await startBuilt(data));
   }
-  const last = (await (await post(`/api/runs/${run}/events`, waiting)).json()) as { known: number };
-  if (last.known > 0) unanswered += 1;
+  for (; waiting.length > 0; waiting = waiting.slice(MAX_SENT)) {
+    const last = await send(waiting.slice(0, MAX_SENT));
+    if (last && last.known > 0) unanswered += 1;
+  }
   await Promise.all(photosWaiting.map(put));
   const kept = await Promise.all(
     [...photos].map(async ([id, jpeg]) => {

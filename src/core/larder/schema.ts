@@ -1,4 +1,18 @@
-import { daySchema, fields, formed, list, note, number, oneOf, positive, REQUIRED, table, text } from '../validation';
+import {
+  as,
+  daySchema,
+  fields,
+  reason,
+  formed,
+  list,
+  note,
+  number,
+  oneOf,
+  positive,
+  REQUIRED,
+  table,
+  text,
+} from '../validation';
 import { ALLERGENS } from './allergenLists';
 
 export const DIETS = ['vegetarian', 'vegan', 'halal', 'kosher'] as const;
@@ -13,7 +27,7 @@ const needed = percent.required(REQUIRED);
 const days = number(0, 3650);
 
 /** An ISO 4217 code. */
-export const currencySchema = formed(/^[A-Z]{3}$/, 'Write a currency code of three letters, such as EUR');
+export const currencySchema = formed(/^[A-Z]{3}$/, reason('not-a-currency'));
 
 /**
  * One pack that can be bought. `price` is in the shop's currency, as of the day `pricedOn`; a pack without one has not been
@@ -42,7 +56,7 @@ const composition = fields({
   saturates: percent,
   starch: percent,
   fibre: percent,
-}).test('sum', 'The parts of 100 g add up to more than 101 g', (parts) => {
+}).test('sum', as(reason('composition-over-100')), (parts) => {
   if (!parts) return true;
   return parts.water + parts.sugars + parts.fat + parts.protein + parts.other <= 101;
 });

@@ -1,5 +1,5 @@
-import { readNumber, type NumberLimits } from '../measure';
-import { isDay, limitsAt } from '../validation';
+import { readNumber } from '../measure';
+import { isDay, limitsAt, reason, type NumberLimits, type Reason } from '../validation';
 import { ALLERGENS } from './allergenLists';
 import type { LARDER_COLUMNS, PRICE_COLUMNS } from './columns';
 import { plainName } from './match';
@@ -12,7 +12,7 @@ export type Row = Readonly<Record<string, string | undefined>>;
 /** A cell that could not be read, and what to do. */
 export interface CellProblem {
   readonly column: string;
-  readonly message: string;
+  readonly reason: Reason;
 }
 
 export type RowRead<T> =
@@ -70,7 +70,7 @@ function numbersOf(row: Row, problems: CellProblem[]): Partial<Record<NumberColu
     if (text === '') continue;
     const read = readNumber(text, limitsOf(NUMBERS[column]));
     if (read.ok) found[column] = read.value;
-    else problems.push({ column, message: read.message });
+    else problems.push({ column, reason: read.reason });
   }
   return found;
 }
@@ -85,7 +85,8 @@ function listOf<T extends string>(
   if (text === '') return undefined;
   const parts = partsOf(text).map((part) => part.toLowerCase());
   const strange = parts.filter((part) => !(known as readonly string[]).includes(part));
-  if (strange.length > 0) problems.push({ column, message: `"${strange[0]!}" is not one of: ${known.join(', ')}` });
+  if (strange.length > 0)
+    problems.push({ column, reason: reason('value-not-one-of', { value: strange[0]!, allowed: known }) });
   return parts as T[];
 }
 
@@ -102,7 +103,7 @@ function pairsOf(
     const [name = '', figure] = part.split('=').map((cell) => cell.trim());
     if (figure === undefined) return [name, undefined];
     const read = readNumber(figure, limitsOf(field));
-    if (!read.ok) problems.push({ column, message: `${part}: ${read.message}` });
+    if (!read.ok) problems.push({ column, reason: reason('in-part', { part, reason: read.reason }) });
     return [name, read.ok ? read.value : undefined];
   });
 }
@@ -110,7 +111,7 @@ function pairsOf(
 function dayIn(row: Row, problems: CellProblem[]): string | undefined {
   const text = cell(row, 'priced_on');
   if (text === '') return undefined;
-  if (!isDay(text)) problems.push({ column: 'priced_on', message: 'Write a day of the calendar, such as 2026-05-31' });
+  if (!isDay(text)) problems.push({ column: 'priced_on', reason: reason('not-a-day') });
   return text;
 }
 
@@ -140,13 +141,13 @@ function packFromRow(row: Row, { name, massG, price, day }: PackCells, old: Pack
 export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<Ingredient> {
   const problems: CellProblem[] = [];
   const name = cell(row, 'name');
-  if (name === '') return { ok: false, problems: [{ column: 'name', message: 'Write the name of the ingredient' }] };
+  if (name === '') return { ok: false, problems: [{ column: 'name', reason: reason('name-missing') }] };
   const n = numbersOf(row, problems);
   const parts = { water: n.water, sugars: n.sugars, fat: n.fat, protein: n.protein, other: n.other };
   const given = Object.values(parts).filter((value) => value !== undefined).length;
   const known = before?.composition;
   if (given > 0 && given < 5 && !known) {
-    problems.push({ column: 'water', message: 'Give all five: water, sugars, fat, protein, other' });
+    problems.push({ column: 'water', reason: reason('composition-incomplete') });
   }
   const named = without({ salt: n.salt, saturates: n.saturates, starch: n.starch, fibre: n.fibre });
   const keepDays = without({ room: n.keeps_days_room, fridge: n.keeps_days_fridge, freezer: n.keeps_days_freezer });
@@ -159,7 +160,8 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   const others = before?.packs?.filter((shelved) => shelved.name !== pack) ?? [];
   const old = before?.packs?.find((shelved) => shelved.name === pack);
   const massG = n.pack_g ?? old?.massG;
-  if (pack !== '' && massG === undefined) problems.push({ column: 'pack_g', message: `Write what ${pack} holds, g` });
+  if (pack !== '' && massG === undefined)
+    problems.push({ column: 'pack_g', reason: reason('pack-mass-missing', { pack }) });
   const allergens = listOf(row, 'allergens', ALLERGENS, problems);
   const diets = listOf(row, 'diets', DIETS, problems);
   if (problems.length > 0) return { ok: false, problems };
@@ -257,17 +259,17 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
   const name = cell(row, 'ingredient');
   const before = find(plainName(name));
   if (!before)
-    return { ok: false, problems: [{ column: 'ingredient', message: `The larder has no "${name}": add it first` }] };
+    return { ok: false, problems: [{ column: 'ingredient', reason: reason('not-in-larder', { ingredient: name }) }] };
   const n = numbersOf(row, problems);
   const day = dayIn(row, problems);
   const pack = cell(row, 'pack');
   const packs = before.packs ?? [];
   const old = packs.find((shelved) => shelved.name === pack);
   const massG = n.pack_g ?? old?.massG;
-  if (pack === '') problems.push({ column: 'pack', message: 'Write the name of the pack' });
-  else if (massG === undefined) problems.push({ column: 'pack_g', message: `Write what ${pack} holds, g` });
+  if (pack === '') problems.push({ column: 'pack', reason: reason('pack-name-missing') });
+  else if (massG === undefined) problems.push({ column: 'pack_g', reason: reason('pack-mass-missing', { pack }) });
   if (n.price === undefined && !problems.some(({ column }) => column === 'price')) {
-    problems.push({ column: 'price', message: 'Write what the pack costs' });
+    problems.push({ column: 'price', reason: reason('pack-price-missing') });
   }
   if (problems.length > 0) return { ok: false, problems };
   const next = packFromRow(row, { name: pack, massG: massG!, price: n.price, day }, old);

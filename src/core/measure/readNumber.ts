@@ -1,45 +1,49 @@
 import { numericQuantity } from 'numeric-quantity';
-
-export interface NumberLimits {
-  readonly min: number;
-  readonly max: number;
-  /** Only whole numbers make sense, as for a count of columns. */
-  readonly whole?: boolean;
-}
+import { reason, type NumberLimits, type Reason } from '../validation';
 
 export type NumberRead =
-  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly message: string };
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly reason: Reason };
 
-const refuse = (message: string): NumberRead => ({ ok: false, message });
+const refuse = (why: Reason): NumberRead => ({ ok: false, reason: why });
 
 /**
  * A number as people type it at the bench: "1.5", "1,5", "1 1/2", "½", "1½".
  *
  * A comma is a decimal comma; where it could also part thousands ("1,500") the maker is asked, never guessed at.
  *
- * @returns the value within its limits, or a sentence that says what to type instead
+ * @returns the value within its limits, or the reason why there is none
  * @example readNumber('1 ½', { min: 0, max: 10 }) // { ok: true, value: 1.5 }
  */
 export function readNumber(text: string, limits: NumberLimits): NumberRead {
   const plain = text.normalize('NFC').trim();
-  if (plain === '') return refuse('Type a number');
-  if (plain.length > 40) return refuse('Type a number such as 12, 1.5 or 1 1/2');
-  if (/^[-\u2212]/.test(plain) && limits.min >= 0) return refuse(`Type ${least(limits)}`);
+  if (plain === '') return refuse(reason('number-empty'));
+  if (plain.length > 40) return refuse(reason('number-expected'));
+  if (/^[-\u2212]/.test(plain) && limits.min >= 0) return refuse(belowMin(limits.min, limits.min));
   if (/^\d{1,3},\d{3}$/.test(plain)) {
     const [whole, thousandths] = plain.split(',');
-    return refuse(`${plain} can be read two ways: type ${whole}.${thousandths} or ${whole}${thousandths}`);
+    return refuse(
+      reason('number-ambiguous', {
+        text: plain,
+        decimal: `${whole}.${thousandths}`,
+        thousands: `${whole}${thousandths}`,
+      }),
+    );
   }
   const value = numericQuantity(plain.replace('\u2212', '-'), {
     round: false,
     decimalSeparator: plain.includes(',') && !plain.includes('.') ? ',' : '.',
   });
-  if (!Number.isFinite(value)) return refuse('Type a number such as 12, 1.5 or 1 1/2');
-  if (value < limits.min) return refuse(`Type ${least(limits)}`);
-  if (value > limits.max) return refuse(`Type ${limits.max} or less`);
-  if (limits.whole && !Number.isInteger(value)) return refuse('Type a whole number');
+  if (!Number.isFinite(value)) return refuse(reason('number-expected'));
+  if (value < limits.min) return refuse(belowMin(limits.min, limits.min));
+  if (value > limits.max) return refuse(reason('above-max', { max: limits.max }));
+  if (limits.whole && !Number.isInteger(value)) return refuse(reason('not-whole'));
   return { ok: true, value };
 }
 
-function least({ min }: NumberLimits): string {
-  return min > 0 && min < 0.01 ? 'a number over 0' : `${min} or more`;
-}
+/**
+ * The reason for refusing a number below its limit.
+ *
+ * @param written the limit as it is shown, with its unit
+ */
+export const belowMin = (min: number, written: number | string): Reason =>
+  min > 0 && min < 0.01 ? reason('not-positive') : reason('below-min', { min: written });

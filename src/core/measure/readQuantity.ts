@@ -1,5 +1,6 @@
 import type { Figures, Quantity, Written } from './figures';
-import { readNumber, type NumberLimits, type NumberRead } from './readNumber';
+import { reason, type NumberLimits, type Reason } from '../validation';
+import { belowMin, readNumber, type NumberRead } from './readNumber';
 import { celsiusOf, GRAMS_IN, ML_IN, MM_PER_FOOT, MM_PER_INCH, type Measures } from './units';
 
 /** How a bare number in a field is meant, and what else may be written there. */
@@ -111,8 +112,8 @@ function partsOf(text: string): { number: string; word: string }[] | null {
   return parts.map(([, number, word]) => ({ number: number!.trim(), word: word!.trim().replace(/\.$/, '') }));
 }
 
-/** The base value of one unit of a word, or a sentence that says which words are known. */
-function unitOf(word: string, expected: Expected): Pick<Written, 'valueOf'> | { message: string } {
+/** The base value of one unit of a word, or the reason why the word is refused. */
+function unitOf(word: string, expected: Expected): Pick<Written, 'valueOf'> | { reason: Reason } {
   const { quantity, figures, measures, densityGPerMl } = expected;
   const times = (size: number) => ({ valueOf: (number: number) => number * size });
   if (quantity === 'temperature' || quantity === 'degrees') {
@@ -121,26 +122,18 @@ function unitOf(word: string, expected: Expected): Pick<Written, 'valueOf'> | { 
     if (FAHRENHEIT.test(word)) {
       return isDifference ? times(1 / 1.8) : { valueOf: celsiusOf };
     }
-    return { message: 'Write °C or °F after the number' };
+    return { reason: reason('temperature-expected') };
   }
-  if (quantity === 'density') return { message: `Write a number of ${figures.density.unit}, or such as 120 g per cup` };
+  if (quantity === 'density') return { reason: reason('density-expected', { unit: figures.density.unit }) };
   const volumes = volumesIn(measures);
   const table = { length: LENGTHS, mass: MASSES, volume: volumes, duration: DURATIONS, altitude: ALTITUDES }[quantity];
   const size = sizeOf(table, word);
   if (size !== undefined) return times(size);
   const volume = quantity === 'mass' ? sizeOf(volumes, word) : undefined;
   if (volume !== undefined && densityGPerMl !== undefined) return times(volume * densityGPerMl);
-  if (volume !== undefined) return { message: `${word} is a volume: write what it weighs, in g or oz` };
-  return { message: SAY[quantity] };
+  if (volume !== undefined) return { reason: reason('mass-not-volume', { unit: word }) };
+  return { reason: reason(`${quantity}-expected`) };
 }
-
-const SAY = {
-  length: 'Write a length such as 230 mm, 23 cm or 9 in',
-  mass: 'Write a weight such as 250 g, 1 kg or 9 oz',
-  volume: 'Write a volume such as 250 ml, 2 tsp or 1 cup',
-  duration: 'Write a time such as 20 min or 1 h 30 min',
-  altitude: 'Write a height such as 300 m or 1000 ft',
-} as const;
 
 function readDensity(text: string, { measures }: Expected): number | null {
   const [, number, mass, volume] = DENSITY.exec(text) ?? [];
@@ -154,7 +147,7 @@ function readDensity(text: string, { measures }: Expected): number | null {
  * A quantity as it is typed at the bench: a bare number is in the shop's own unit, and any other unit may be written after it.
  *
  * @param limits of the base unit: mm, g, mL, °C, g per mL or minutes
- * @returns the value in the base unit within its limits, or a sentence that says what to type instead
+ * @returns the value in the base unit within its limits, or the reason why there is none
  * @example readQuantity('9 1/2 in', { min: 1, max: 5000 }, { quantity: 'length', figures: METRIC, measures: 'us' }) // value 241.3
  * @example readQuantity('237F', { min: 0, max: 300 }, { quantity: 'temperature', figures: METRIC, measures: 'us' }) // value 113.889
  */
@@ -164,15 +157,15 @@ export function readQuantity(text: string, limits: NumberLimits, expected: Expec
   const density = expected.quantity === 'density' ? readDensity(plain, expected) : null;
   if (density !== null) return within(density, true, limits, written);
   const parts = plain.length > 40 ? null : partsOf(plain);
-  // What is no number at all gets the sentence that numbers get.
+  // Text that is no number at all is refused as a number would be.
   if (!parts) return asNumber(readNumber(text, { min: -Infinity, max: Infinity }));
   let value = 0;
   for (const { number, word } of parts) {
     const read = readNumber(number, { min: -Infinity, max: Infinity });
     if (!read.ok) return read;
-    if (word === '' && parts.length > 1) return { ok: false, message: 'Write a unit after each number, or after none' };
+    if (word === '' && parts.length > 1) return { ok: false, reason: reason('unit-partly-missing') };
     const unit = word === '' || word === written.unit.toLowerCase() ? written : unitOf(word, expected);
-    if ('message' in unit) return { ok: false, message: unit.message };
+    if ('reason' in unit) return { ok: false, reason: unit.reason };
     value += unit.valueOf(read.value);
   }
   return within(
@@ -190,11 +183,8 @@ function within(exact: number, isOther: boolean, limits: NumberLimits, written: 
   const value = Number(exact.toPrecision(7));
   const say = (limit: number) => `${written.typed(limit)} ${written.unit}`;
   if (value < limits.min) {
-    return {
-      ok: false,
-      message: limits.min > 0 && limits.min < 0.01 ? 'Type a number over 0' : `Type ${say(limits.min)} or more`,
-    };
+    return { ok: false, reason: belowMin(limits.min, say(limits.min)) };
   }
-  if (value > limits.max) return { ok: false, message: `Type ${say(limits.max)} or less` };
+  if (value > limits.max) return { ok: false, reason: reason('above-max', { max: say(limits.max) }) };
   return { ok: true, value, understood: isOther ? say(value) : '' };
 }

@@ -1,4 +1,5 @@
 import {
+  as,
   choice,
   flag,
   formed,
@@ -8,6 +9,7 @@ import {
   number,
   oneOf,
   positive,
+  reason,
   REQUIRED,
   text,
   whole,
@@ -24,11 +26,11 @@ export const IS_SET: Readonly<Record<SetReading, boolean>> = { firm: true, 'stil
 
 const grams = number(0, 1e6).required(REQUIRED);
 const uuid = () =>
-  formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, 'Write a UUID').required(REQUIRED);
+  formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, reason('not-a-uuid')).required(REQUIRED);
 const AT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
-const at = formed(AT, 'Write a moment such as 2026-11-27T10:15:00Z')
+const at = formed(AT, reason('not-a-utc-moment'))
   // What has not the form of a moment has been told so.
-  .test('exists', 'There is no such moment', (text) => text === undefined || !AT.test(text) || isMoment(text));
+  .test('exists', as(reason('no-such-moment')), (text) => text === undefined || !AT.test(text) || isMoment(text));
 /** `deviceAt` is what the device's own clock showed, where it did not know the server's: the server then corrects `at`. */
 const event = { id: uuid(), at: at.required(REQUIRED), deviceAt: at };
 const step = text(200);

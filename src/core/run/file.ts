@@ -8,6 +8,7 @@ import {
   note,
   number,
   oneOf,
+  problem,
   problemsOf,
   REQUIRED,
   text,
@@ -105,17 +106,15 @@ export function readRunFile(found: unknown): Read<Omit<RunFile, 'slab' | 'shop'>
   const { events } = Object(found) as { events?: unknown };
   const problems: Problem[] = problemsOf(runFileSchema, found);
   const { plan } = Object(found) as { plan?: Partial<RunPlan> };
-  if (problems.length === 0 && !isMoment(plan?.begin ?? ''))
-    problems.push({ path: '/plan/begin', message: 'There is no such moment' });
+  if (problems.length === 0 && !isMoment(plan?.begin ?? '')) problems.push(problem('/plan/begin', 'no-such-moment'));
   if (problems.length === 0 && plan!.steps!.reduce((sum, { after }) => sum + after.length, 0) > MOST_LINKS)
-    problems.push({ path: '/plan/steps', message: `At most ${MOST_LINKS} links between steps are taken` });
-  if (!Array.isArray(events)) problems.push({ path: '/events', message: 'Write a list here' });
-  else if (events.length > MOST_EVENTS)
-    problems.push({ path: '/events', message: `At most ${MOST_EVENTS} events are taken` });
+    problems.push(problem('/plan/steps', 'too-many-links', { max: MOST_LINKS }));
+  if (!Array.isArray(events)) problems.push(problem('/events', 'not-a-list'));
+  else if (events.length > MOST_EVENTS) problems.push(problem('/events', 'too-many-events', { max: MOST_EVENTS }));
   else
     for (const [at, event] of events.entries()) {
-      for (const { path, message } of problemsOf(runEventSchema, event))
-        problems.push({ path: `/events/${at}${path}`, message });
+      for (const wrong of problemsOf(runEventSchema, event))
+        problems.push({ ...wrong, path: `/events/${at}${wrong.path}` });
       if (problems.length > 0) break;
     }
   if (problems.length > 0) return { ok: false, problems };

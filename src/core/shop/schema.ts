@@ -2,29 +2,43 @@ import { currencySchema } from '../larder';
 import { MEASURES, SHOWN_IN } from '../measure';
 import { PIECE_MM, PLACES, pricingSchema } from '../slab';
 import { bagSchema, boxSchema, rackTinSchema, vesselSchema, wrapSchema } from '../tin';
-import { daySchema, fields, formed, list, note, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+import {
+  as,
+  daySchema,
+  fields,
+  formed,
+  reason,
+  list,
+  note,
+  number,
+  oneOf,
+  positive,
+  REQUIRED,
+  text,
+  whole,
+} from '../validation';
 import * as yup from 'yup';
 
-const clock = formed(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write a time such as 07:30').required(REQUIRED);
+const clock = formed(/^([01]\d|2[0-3]):[0-5]\d$/, reason('not-a-time-of-day')).required(REQUIRED);
 
 /** Working hours by day of the week, 0 being Sunday, in the shop's own time. Those of a night end on the next day. */
 export const hoursSchema = list(
   fields({
     day: whole(0, 6).required(REQUIRED),
     from: clock,
-    to: clock.test('differs', 'Write another time than the one it begins at', (to, { parent }) => to !== parent.from),
+    to: clock.test('differs', as(reason('ends-when-it-begins')), (to, { parent }) => to !== parent.from),
   }).required(REQUIRED),
   42,
 );
 
-const zoneSaid = 'Write a time zone such as Europe/Dublin';
+const notATimeZone = as(reason('not-a-time-zone'));
 
 /** A time zone by its IANA name. */
 export const zoneSchema = yup
   .string()
   .strict()
-  .typeError(zoneSaid)
-  .test('zone', zoneSaid, (zone) => {
+  .typeError(notATimeZone)
+  .test('zone', notATimeZone, (zone) => {
     if (zone === undefined) return true;
     try {
       new Intl.DateTimeFormat('en', { timeZone: zone });
@@ -34,14 +48,14 @@ export const zoneSchema = yup
     }
   });
 
-const localeSaid = 'Write a locale such as en-GB';
+const notALocale = as(reason('not-a-locale'));
 
 /** How a shop writes its days and times, as a BCP 47 tag. */
 const localeSchema = yup
   .string()
   .strict()
-  .typeError(localeSaid)
-  .test('locale', localeSaid, (locale) => {
+  .typeError(notALocale)
+  .test('locale', notALocale, (locale) => {
     if (locale === undefined) return true;
     try {
       return Intl.DateTimeFormat.supportedLocalesOf(locale).length > 0;

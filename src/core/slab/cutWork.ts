@@ -1,5 +1,5 @@
 import { asTin, lean, outlineAt, type TinCount } from '../tin';
-import type { Problem } from '../validation';
+import { problem, type Problem } from '../validation';
 import { MOST_GRID } from './schema';
 import type { CutSpec, Layer, Scale } from './types';
 
@@ -63,10 +63,5 @@ export function cutProblems(cutting: Cutting): Problem[] {
   const work = cutWork(cutting);
   if (work <= 1) return [];
   const { scale } = cutting;
-  return [
-    {
-      path: scale?.mode === 'pieces' ? '/scale' : '/cut',
-      message: `That is ${Math.ceil(work)} times as much cutting as can be worked out at once: cut fewer columns and rows, take fewer kinds of tin, or lay fewer layers`,
-    },
-  ];
+  return [problem(scale?.mode === 'pieces' ? '/scale' : '/cut', 'too-much-cutting', { times: Math.ceil(work) })];
 }

@@ -1,6 +1,6 @@
 import { cutProblems } from './cutWork';
 import { isOverTaken, scalesDisagreeC, sharesTaken } from './judge';
-import { parsedJson, problemsOf, type Problem, type Read } from '../validation';
+import { parsedJson, problem, problemsOf, reason, type Problem, type Read } from '../validation';
 import { MOST_IN_ALL, slabSchema } from './schema';
 import type { Slab } from './types';
 
@@ -11,12 +11,7 @@ import type { Slab } from './types';
  * @returns the slab with all its fields, known or not, as they were; or what is wrong and where
  */
 export function readSlab(text: string): Read<Slab> {
-  const found = parsedJson(
-    text,
-    /^\s*\{/.test(text)
-      ? 'The file stops in the middle or is damaged: fetch it again from where it came'
-      : 'This is not a slab file: choose a file that ends in .slab.json',
-  );
+  const found = parsedJson(text, reason(/^\s*\{/.test(text) ? 'damaged-slab-file' : 'not-a-slab-file'));
   return found.ok ? parseSlab(found.value) : found;
 }
 
@@ -25,10 +20,7 @@ export function readSlab(text: string): Read<Slab> {
  */
 export function parseSlab(found: unknown): Read<Slab> {
   if (isRecord(found) && typeof found.version === 'number' && found.version > 1 && found.format === 'knife-tray/slab') {
-    return refuse(
-      '/version',
-      `This file is of version ${found.version}; this program reads version 1. Ask for it as version 1`,
-    );
+    return { ok: false, problems: [problem('/version', 'newer-slab-file', { version: found.version })] };
   }
   const inFields = problemsOf(slabSchema, found);
   if (inFields.length > 0) return { ok: false, problems: inFields };
@@ -51,10 +43,6 @@ export function writeSlab(slab: Slab): string {
   return `${JSON.stringify(slab, null, 2)}\n`;
 }
 
-function refuse(path: string, message: string): Read<never> {
-  return { ok: false, problems: [{ path, message }] };
-}
-
 function isRecord(found: unknown): found is Record<string, unknown> {
   return typeof found === 'object' && found !== null;
 }
@@ -64,9 +52,7 @@ function tooMany({ preparations }: Slab): Problem[] {
   return (['lines', 'steps'] as const).flatMap((room) => {
     const count = preparations.reduce((sum, preparation) => sum + (preparation[room]?.length ?? 0), 0);
     if (count <= MOST_IN_ALL[room]) return [];
-    return [
-      { path: '/preparations', message: `${count} ${room} are too many: at most ${MOST_IN_ALL[room]} are possible` },
-    ];
+    return [problem('/preparations', 'too-many-in-slab', { what: room, count, max: MOST_IN_ALL[room] })];
   });
 }
 
@@ -75,7 +61,7 @@ function doubledIds(slab: Slab): Problem[] {
     slab[room].flatMap(({ id }, at) =>
       slab[room].findIndex((item) => item.id === id) === at
         ? []
-        : [{ path: `/${room}/${at}/id`, message: `"${id}" is used twice: give each its own id` }],
+        : [problem(`/${room}/${at}/id`, 'id-used-twice', { id })],
     ),
   );
 }
@@ -87,20 +73,11 @@ function muddledSteps(slab: Slab): Problem[] {
       const path = `/preparations/${p}/steps/${at}`;
       const doubled = steps.findIndex((step) => step.id === id) !== at;
       return [
-        ...(doubled ? [{ path: `${path}/id`, message: `"${id}" is used twice: give each step its own id` }] : []),
-        ...(leastMinutes > minutes
-          ? [{ path: `${path}/leastMinutes`, message: `Write ${minutes} or less: it is longer than the usual time` }]
-          : []),
-        ...(mostMinutes < minutes
-          ? [{ path: `${path}/mostMinutes`, message: `Write ${minutes} or more: it is shorter than the usual time` }]
-          : []),
+        ...(doubled ? [problem(`${path}/id`, 'id-used-twice', { id })] : []),
+        ...(leastMinutes > minutes ? [problem(`${path}/leastMinutes`, 'min-above-usual', { usual: minutes })] : []),
+        ...(mostMinutes < minutes ? [problem(`${path}/mostMinutes`, 'max-below-usual', { usual: minutes })] : []),
         ...((wait?.minMinutes ?? 0) > (wait?.maxMinutes ?? Infinity)
-          ? [
-              {
-                path: `${path}/wait/maxMinutes`,
-                message: `Write ${wait!.minMinutes} or more: it is shorter than the least wait`,
-              },
-            ]
+          ? [problem(`${path}/wait/maxMinutes`, 'max-wait-below-min', { min: wait!.minMinutes! })]
           : []),
       ];
     }),
@@ -113,12 +90,7 @@ function lostReferences(slab: Slab): Problem[] {
     layer.from.flatMap(({ preparation }, part) =>
       known.has(preparation)
         ? []
-        : [
-            {
-              path: `/layers/${at}/from/${part}/preparation`,
-              message: `There is no preparation with the id "${preparation}"`,
-            },
-          ],
+        : [problem(`/layers/${at}/from/${part}/preparation`, 'preparation-unknown', { id: preparation })],
     ),
   );
 }
@@ -129,12 +101,7 @@ function overTaken(slab: Slab): Problem[] {
     const share = taken.get(id) ?? 0;
     if (!isOverTaken(share)) return [];
     const at = slab.layers.findLastIndex(({ from }) => from.some(({ preparation }) => preparation === id));
-    return [
-      {
-        path: `/layers/${at}/from`,
-        message: `The layers take ${Math.round(share * 100)} % of ${name}: bring the shares down to 1 in total`,
-      },
-    ];
+    return [problem(`/layers/${at}/from`, 'layers-over-whole', { preparation: name, share })];
   });
 }
 
@@ -145,13 +112,11 @@ function overDivided(slab: Slab): Problem[] {
       const path = `/preparations/${p}/lines/${l}/divided`;
       const lost = divided.findIndex(({ preparation }) => preparation !== undefined && !known.has(preparation));
       if (lost !== -1) {
-        const message = `There is no preparation with the id "${divided[lost]!.preparation!}"`;
-        return [{ path: `${path}/${lost}/preparation`, message }];
+        return [problem(`${path}/${lost}/preparation`, 'preparation-unknown', { id: divided[lost]!.preparation! })];
       }
       const total = divided.reduce((sum, { share }) => sum + share, 0);
       if (!isOverTaken(total)) return [];
-      const message = `The parts of ${ingredient} are ${Math.round(total * 100)} % of it: bring them down to 1 in total`;
-      return [{ path, message }];
+      return [problem(path, 'parts-over-whole', { ingredient, share: total })];
     }),
   );
 }
@@ -160,11 +125,6 @@ function disagreeing(slab: Slab): Problem[] {
   return slab.preparations.flatMap(({ cookTo }, at) => {
     const apart = cookTo && scalesDisagreeC(cookTo);
     if (!apart) return [];
-    return [
-      {
-        path: `/preparations/${at}/cookTo`,
-        message: `Celsius and Fahrenheit are ${apart.toFixed(0)} degrees C apart: keep the right one and drop the other`,
-      },
-    ];
+    return [problem(`/preparations/${at}/cookTo`, 'scales-disagree', { apartC: apart })];
   });
 }

@@ -3,6 +3,7 @@ import { ALLERGENS, ingredientSchema, MOST_QUANTITY } from '../larder';
 import { MEASURES, UNITS } from '../measure';
 import { MOST_MM, tinSchema, tinsSchema } from '../tin';
 import {
+  as,
   choice,
   fields,
   flag,
@@ -12,6 +13,7 @@ import {
   number,
   oneOf,
   positive,
+  reason,
   REQUIRED,
   table,
   text,
@@ -211,9 +213,9 @@ export const slabSchema = fields({
   version: yup
     .number()
     .strict()
-    .typeError('Write 1 here')
+    .typeError(as(reason('not-version-1')))
     .required(REQUIRED)
-    .oneOf([1 as const], 'This file is of another version than 1'),
+    .oneOf([1 as const], as(reason('not-version-1'))),
   name: text(),
   measures: oneOf(MEASURES),
   tin: tinSchema,
@@ -232,4 +234,4 @@ export const slabSchema = fields({
   /** Warnings that the maker has seen and settled, each with a note. */
   known: list(fields({ code: text(), where: note(500).defined(), note: note(1000) }).required(REQUIRED), 500),
   larder: list(ingredientSchema.required(REQUIRED), 500),
-}).required('This is not a slab file: it holds no object');
+}).required(as(reason('not-a-slab-file')));

@@ -1,5 +1,5 @@
 import { currencySchema } from '../larder';
-import { fields, flag, list, note, number, oneOf, positive, REQUIRED, whole } from '../validation';
+import { as, fields, flag, reason, list, note, number, oneOf, positive, REQUIRED, whole } from '../validation';
 import type { Held } from '../validation';
 
 /** What becomes of trims: thrown away, eaten by whoever works, or sold by weight. */
@@ -14,7 +14,7 @@ const MOST_MONEY = 1e6;
 /** A share of the price: all of it cannot be margin, or there would be no price. */
 const marginShare = number(0, 0.999).test(
   'under-one',
-  'A margin of 100 % or more has no price: write less than 100 %',
+  as(reason('margin-of-whole-price')),
   (margin) => margin === undefined || margin < 1,
 );
 

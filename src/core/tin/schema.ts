@@ -1,5 +1,5 @@
 import { currencySchema } from '../larder';
-import { choice, fields, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+import { as, choice, fields, reason, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 
 /** The longest side of anything in a kitchen, and the deepest tin, mm. */
 export const MOST_MM = 5000;
@@ -26,7 +26,7 @@ export const tinSchema = choice(
       depthMm,
       cornerMm: number(0, MOST_MM / 2).test(
         'fits',
-        'A corner radius is at most half of the shorter side',
+        as(reason('corner-too-large')),
         (corner, { parent }) =>
           corner === undefined || corner <= Math.min(Number(parent.lengthMm), Number(parent.widthMm)) / 2,
       ),
@@ -49,14 +49,14 @@ export const tinCountSchema = fields({ tin: tinSchema, count: whole(1, MOST_TINS
 );
 
 /** The tins that a slab is made in, and how many of each. */
-export const tinsSchema = list(tinCountSchema, 20).min(1, 'Name at least one tin');
+export const tinsSchema = list(tinCountSchema, 20, 1);
 
 /** A kind of tin for the rack. */
 export const rackTinSchema = fields({
   name: text(),
-  count: whole(1, MOST_TINS).required('Say how many there are'),
+  count: whole(1, MOST_TINS).required(REQUIRED),
   tin: tinSchema,
-}).required('Send a tin');
+}).required(REQUIRED);
 
 /** What a mixture is made in. */
 export const VESSELS = ['pot', 'bowl'] as const;

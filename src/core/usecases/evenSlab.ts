@@ -3,7 +3,7 @@ import type { Larder } from '../larder';
 import type { Shop } from '../shop';
 import type { Slab } from '../slab';
 import { outlineAt } from '../tin';
-import type { Problem, Read } from '../validation';
+import { problem, type Problem, type Read } from '../validation';
 import { plan } from './plan';
 import type { PlanOptions } from './planned';
 import { UNCUT } from './scaling';
@@ -31,14 +31,9 @@ export function evenSlab(
   if (outside.length > 0) return { ok: false, problems: outside };
   const found = evenWays(tin, laid.heightMm, layers, cut, readings);
   if (typeof found !== 'string') return { ok: true, value: found };
-  const problem =
-    found === 'below-zero'
-      ? { path: '/readings', message: 'Through these readings the slab would come to nothing somewhere: read it again' }
-      : { path: '/cut', message: 'Trims and cuts leave 0 for the pieces: make the trims smaller, or cut fewer' };
-  return { ok: false, problems: [problem] };
+  const wrong =
+    found === 'below-zero' ? problem('/readings', 'readings-below-zero') : problem('/cut', 'no-room-for-pieces');
+  return { ok: false, problems: [wrong] };
 }
 
-const far = (path: string, mm: number): Problem => ({
-  path,
-  message: `This lies outside of the slab, which ends at ${mm.toFixed(0)} mm`,
-});
+const far = (path: string, endMm: number): Problem => problem(path, 'outside-slab', { endMm });

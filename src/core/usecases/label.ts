@@ -1,3 +1,4 @@
+import { problem } from '../validation';
 import { isEggCooked, isKind } from '../classify';
 import { ALLERGENS, allergensOf, ingredientNamed, larderOf, type Larder } from '../larder';
 import {
@@ -49,8 +50,7 @@ export function labelProblems(slab: Slab, larder: Larder): Problem[] {
     own,
   );
   if (entries <= MAX_ENTRIES) return [];
-  const message = `The ingredient list has ${entries} entries with everything that its products are made of, and at most ${MAX_ENTRIES} can be listed. Shorten "Ingredients of this product" in the larder`;
-  return [{ path: '/slab/preparations', message }];
+  return [problem('/slab/preparations', 'label-too-long', { entries, max: MAX_ENTRIES })];
 }
 
 /** A draft of a label, always: local food law decides. */

@@ -1,3 +1,4 @@
+import { problem } from '../validation';
 import type { Larder } from '../larder';
 import { figuresIn } from '../measure';
 import type { PlanOptions } from './planned';
@@ -68,8 +69,7 @@ export function settingProblems(slab: Slab, larder: Larder, shop: Shop, options:
     0,
   );
   if (work <= 1) return [];
-  const message = `That is ${Math.ceil(work)} times as much as can be worked out at once: lay fewer or thinner layers, or take fewer kinds of tin`;
-  return [{ path: '/slab/layers', message }];
+  return [problem('/slab/layers', 'too-much-setting', { times: Math.ceil(work) })];
 }
 
 const roomOf = ({ roomC = USUAL_SHOP.roomC }: Shop) => roomC;

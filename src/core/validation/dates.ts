@@ -1,5 +1,6 @@
 import * as yup from 'yup';
-import { formed } from './fields';
+import { reason } from './codes';
+import { as, formed } from './fields';
 
 /** Tells whether a day is in the calendar. @param day YYYY-MM-DD */
 export function isDay(day: string): boolean {
@@ -14,9 +15,9 @@ const MOMENT =
 export const isMoment = (text: string): boolean => isDay(MOMENT.exec(text)?.[1] ?? '');
 
 /** A day of the calendar: 2026-05-31. */
-export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, 'Write a day such as 2026-05-31').test(
+export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, reason('not-a-day')).test(
   'exists',
-  'There is no such day in the calendar',
+  as(reason('no-such-day')),
   (day) => day === undefined || !/^\d{4}-\d{2}-\d{2}$/.test(day) || isDay(day),
 );
 
@@ -24,9 +25,5 @@ export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, 'Write a day such as 2026
 export const momentSchema = yup
   .string()
   .strict()
-  .typeError('Write a moment with its zone, such as 2026-12-04T12:00:00+01:00')
-  .test(
-    'moment',
-    'Write a moment with its zone, such as 2026-12-04T12:00:00+01:00, on a day that is in the calendar',
-    (text) => text === undefined || isMoment(text),
-  );
+  .typeError(as(reason('not-a-moment')))
+  .test('moment', as(reason('not-a-moment')), (text) => text === undefined || isMoment(text));

@@ -1,7 +1,8 @@
 import * as yup from 'yup';
+import { reason, type Reason } from './codes';
 
 /**
- * Building blocks of the schemas: strict (nothing is cast), with messages that say what to write.
+ * Building blocks of the schemas: strict (nothing is cast), with reasons in place of messages.
  * Unknown fields pass, since they belong to whoever wrote them.
  */
 
@@ -13,67 +14,94 @@ export type Plain<T> = T extends readonly unknown[]
     : T;
 export type Held<S extends yup.ISchema<unknown>> = Plain<NonNullable<yup.InferType<S>>>;
 
-export const REQUIRED = 'This is missing';
+/** A reason in the form in which Yup takes a message. */
+export const as = (given: Reason): Record<string, unknown> => ({ ...given });
+
+export const REQUIRED = as(reason('missing'));
+const [BLANK, NOT_TEXT, NOT_A_NUMBER] = [as(reason('blank')), as(reason('not-text')), as(reason('not-a-number'))];
+const tooLong = (max: number) => as(reason('too-long', { max }));
+const tooMany = (max: number) => as(reason('too-many', { max }));
+const aboveMax = (max: number) => as(reason('above-max', { max }));
 
 /** Text of 1 to `max` characters. */
 export const text = (max = 200) =>
   yup
     .string()
     .strict()
-    .typeError('Write text here')
-    .required('Write something here')
-    .test('not-blank', 'Write something here', (value) => value.trim() !== '')
-    .max(max, `Use ${max} characters or fewer`);
+    .typeError(NOT_TEXT)
+    .required(BLANK)
+    .test('not-blank', BLANK, (value) => value.trim() !== '')
+    .max(max, tooLong(max));
 
 /** Text that may be left out or empty. */
-export const note = (max: number) =>
-  yup.string().strict().typeError('Write text here').max(max, `Use ${max} characters or fewer`);
+export const note = (max: number) => yup.string().strict().typeError(NOT_TEXT).max(max, tooLong(max));
 
-/** Text of one form, which the message shows. */
-export const formed = (pattern: RegExp, message: string) =>
-  yup.string().strict().typeError(message).matches(pattern, message);
+/** Text of one form. @param reason given for any other */
+export const formed = (pattern: RegExp, given: Reason) =>
+  yup
+    .string()
+    .strict()
+    .typeError(as(given))
+    .matches(pattern, { message: as(given) as unknown as string });
 
-const within = (min: number, max: number, said: string, least: string) =>
+const within = (min: number, max: number, outOfRange: Reason, belowMin: Reason) =>
   yup
     .number()
     .strict()
-    .typeError(said)
+    .typeError(as(outOfRange))
     // Whether it may be null is said by whoever uses it.
-    .test('finite', said, (value?: number | null) => value === undefined || value === null || Number.isFinite(value))
-    .min(min, least)
-    .max(max, `Write ${max} or less`);
+    .test(
+      'finite',
+      as(outOfRange),
+      (value?: number | null) => value === undefined || value === null || Number.isFinite(value),
+    )
+    .min(min, as(belowMin))
+    .max(max, aboveMax(max));
 
 /** A number from `min` to `max`. */
 export const number = (min: number, max: number) =>
-  within(min, max, `Write a number from ${min} to ${max}`, `Write ${min} or more`);
+  within(min, max, reason('out-of-range', { min, max }), reason('below-min', { min }));
 
 /** Below this a number over 0 is a slip, and would only overflow what is divided by it. */
 export const LEAST = 1e-6;
 
 /** A number over 0, up to `max`. */
 export const positive = (max: number) =>
-  within(LEAST, max, `Write a number over 0, up to ${max}`, 'Write a number over 0');
+  within(LEAST, max, reason('out-of-range', { min: 0, max }), reason('not-positive'));
 
 /** A whole number from `min` to `max`. */
-export const whole = (min: number, max: number) => number(min, max).integer('Write a whole number');
+export const whole = (min: number, max: number) => number(min, max).integer(as(reason('not-whole')));
 
-export const flag = () => yup.boolean().strict().typeError('Write true or false');
+export const flag = () =>
+  yup
+    .boolean()
+    .strict()
+    .typeError(as(reason('not-a-flag')));
 
 /** One of some words. */
-export const oneOf = <const T extends string>(words: readonly T[]) =>
-  yup
-    .string()
-    .strict()
-    .typeError(`Write one of: ${words.join(', ')}`)
-    .oneOf(words, `Write one of: ${words.join(', ')}`);
+export function oneOf<const T extends string>(words: readonly T[]) {
+  const notOneOf = as(reason('not-one-of', { allowed: words }));
+  return yup.string().strict().typeError(notOneOf).oneOf(words, notOneOf);
+}
 
-/** A list of up to `most` things. */
-export const list = <T>(of: yup.ISchema<T, yup.AnyObject>, most: number) =>
-  yup.array(of).strict().typeError('Write a list here').max(most, `At most ${most} are possible`);
+/** A list of `min` to `max` things. */
+export const list = <T>(of: yup.ISchema<T, yup.AnyObject>, max: number, min = 0) => {
+  const schema = yup
+    .array(of)
+    .strict()
+    .typeError(as(reason('not-a-list')))
+    .max(max, tooMany(max));
+  return min > 0 ? schema.min(min, as(reason('too-few', { min }))) : schema;
+};
 
 /** An object with some fields of a known kind; it may be left out. */
 export const fields = <T extends yup.ObjectShape>(shape: T) =>
-  yup.object(shape).strict().typeError('Write an object with named fields here').default(undefined).optional();
+  yup
+    .object(shape)
+    .strict()
+    .typeError(as(reason('not-an-object')))
+    .default(undefined)
+    .optional();
 
 /** What a table holds, for whoever describes the schema. */
 export interface TableMeta {
@@ -83,21 +111,26 @@ export interface TableMeta {
 
 /** A table of numbers by name, such as densities by state; names are free. */
 export const table = (value: yup.NumberSchema, most: number) => {
-  const given = value.required('Write a number');
+  const given = value.required(NOT_A_NUMBER);
   return yup
     .mixed<Record<string, number>>()
     .meta({ table: { value, most } satisfies TableMeta } as object)
-    .test('table', 'Write an object with named numbers here', (found, { path, createError }) => {
+    .test('table', as(reason('not-a-table')), (found, { path, createError }) => {
       if (found === undefined) return true;
       if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
       const names = Object.keys(found);
-      if (names.length > most) return createError({ message: `At most ${most} are possible` });
+      if (names.length > most) return createError({ message: tooMany(most) });
       const wrong = names.flatMap((name) => {
         try {
           given.validateSync(found[name], { disableStackTrace: true });
           return [];
         } catch (error) {
-          return [createError({ path: `${path}["${name}"]`, message: (error as Error).message })];
+          return [
+            createError({
+              path: `${path}["${name}"]`,
+              message: as((error as yup.ValidationError).errors[0] as unknown as Reason),
+            }),
+          ];
         }
       });
       return wrong.length === 0 || new yup.ValidationError(wrong);
@@ -110,16 +143,16 @@ const MOST_PAIRS_TOLD = 10;
 export const pairs = (most: number, what: string) =>
   yup
     .mixed<(readonly [number, number])[]>()
-    .test('pairs', 'Write a list of pairs here', (found: unknown, { createError }) => {
+    .test('pairs', as(reason('not-pairs')), (found: unknown, { createError }) => {
       if (found === undefined) return true;
       if (!Array.isArray(found)) return false;
-      if (found.length > most) return createError({ message: `At most ${most} are possible: send the last of them` });
+      if (found.length > most) return createError({ message: as(reason('too-many-pairs', { max: most })) });
       const isNumber = (value: unknown) => typeof value === 'number' && Math.abs(value) <= 1e9;
       const wrong: yup.ValidationError[] = [];
       for (let i = 0; i < found.length && wrong.length < MOST_PAIRS_TOLD; i++) {
         const pair: unknown = found[i];
         if (!Array.isArray(pair) || pair.length !== 2 || !pair.every(isNumber)) {
-          wrong.push(createError({ path: `[${i}]`, message: `Write a pair of numbers: ${what}` }));
+          wrong.push(createError({ path: `[${i}]`, message: as(reason('not-a-pair', { what })) }));
         }
       }
       return wrong.length === 0 || new yup.ValidationError(wrong);

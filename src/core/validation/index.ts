@@ -1,4 +1,5 @@
 /** Holding what was read against a schema: building blocks, problems with their places, limits of fields, JSON that can be kept. */
+export * from './codes';
 export * from './types';
 export * from './fields';
 export * from './dates';

@@ -1,4 +1,5 @@
-import type { Problem, Read } from './types';
+import { problem, reason, type Problem, type Reason } from './codes';
+import type { Read } from './types';
 
 /** Deeper than this nothing is nested that a person or a program of ours has written. */
 const DEEPEST = 40;
@@ -22,9 +23,9 @@ export function unfitProblem(found: unknown): Problem | null {
   for (let node = open.pop(); node; node = open.pop()) {
     const { value, path, depth } = node;
     if (typeof value !== 'object' || value === null) continue;
-    if (depth > DEEPEST) return { path: '', message: `This is nested over ${DEEPEST} deep: send it flatter` };
+    if (depth > DEEPEST) return problem('', 'nested-too-deep', { max: DEEPEST });
     if (Object.hasOwn(value, PROTOTYPE)) {
-      return { path: `${path}${pointerPart(PROTOTYPE)}`, message: `A field cannot be named ${PROTOTYPE}: rename it` };
+      return problem(`${path}${pointerPart(PROTOTYPE)}`, 'forbidden-name', { name: PROTOTYPE });
     }
     if (Array.isArray(value) && value.every((item) => typeof item !== 'object')) continue;
     for (const [key, inner] of Object.entries(value)) {
@@ -38,14 +39,14 @@ export function unfitProblem(found: unknown): Problem | null {
  * Reads JSON that came from outside.
  *
  * @param text JSON, with or without a byte order mark
- * @param damaged what to say where it is no JSON
+ * @param damaged the reason to give where it is no JSON
  */
-export function parsedJson(text: string, damaged: string): Read<unknown> {
+export function parsedJson(text: string, damaged: Reason = reason('not-json')): Read<unknown> {
   let value: unknown;
   try {
     value = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch {
-    return { ok: false, problems: [{ path: '', message: damaged }] };
+    return { ok: false, problems: [{ ...damaged, path: '' }] };
   }
   const unfit = unfitProblem(value);
   return unfit ? { ok: false, problems: [unfit] } : { ok: true, value };

@@ -39,7 +39,7 @@ function isOptional(schema: Schema): boolean {
 export function jsonSchemaOf(schema: ISchema<unknown>): JsonSchema {
   const alternatives = alternativesOf(schema);
   if (alternatives) return { oneOf: Object.values(alternatives.kinds).map((kind) => jsonSchemaOf(kind)) };
-  if (!isSchema(schema)) throw new Error('This is no schema');
+  if (!isSchema(schema)) throw new TypeError('schema');
   const node = schema as unknown as Node;
   const { type, oneOf = [], meta, tests } = node.describe() as Described;
   if (meta?.table) {

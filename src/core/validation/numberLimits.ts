@@ -1,6 +1,6 @@
 import type { ISchema, Schema } from 'yup';
-import type { NumberLimits } from '../measure';
 import { alternativesOf, type TableMeta } from './fields';
+import type { NumberLimits } from './types';
 
 interface Described {
   readonly meta?: { readonly table?: TableMeta };
@@ -32,6 +32,6 @@ export function limitsAt(schema: ISchema<unknown>, path: string): NumberLimits {
   const { tests = [] } = (node?.describe() ?? {}) as Partial<Described>;
   const param = (name: string) => tests.find((test) => test.name === name)?.params?.[name];
   const [min, max] = [param('min'), param('max')];
-  if (typeof min !== 'number' || typeof max !== 'number') throw new Error(`${path} is no number with limits`);
+  if (typeof min !== 'number' || typeof max !== 'number') throw new RangeError(`No limits: ${path}`);
   return { min, max, whole: tests.some(({ name }) => name === 'integer') };
 }

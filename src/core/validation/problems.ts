@@ -1,6 +1,7 @@
 import { isSchema, ValidationError, type ISchema, type Schema } from 'yup';
+import { problem, reason, type Problem, type Reason } from './codes';
 import { pointerPart, unfitProblem } from './json';
-import type { Problem, Read } from './types';
+import type { Read } from './types';
 
 const MOST_PROBLEMS = 100;
 /** So many fields are looked at in one reading; a slab that a person has written has some hundreds. */
@@ -48,6 +49,12 @@ function ownProblems(schema: Node, value: unknown, parent: unknown, path: string
   return problems;
 }
 
+/** The reason that a schema of ours gave as its message. Yup's own messages, which no schema here should meet, are "unusable". */
+function reasonOf(error: ValidationError): Reason {
+  const [given] = error.errors as unknown[];
+  return typeof given === 'object' && given !== null && 'code' in given ? (given as Reason) : reason('unusable');
+}
+
 function checkedProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
   try {
     // Yup takes these of itself when it goes into fields; here the walk does.
@@ -58,8 +65,8 @@ function checkedProblems(schema: Node, value: unknown, parent: unknown, path: st
     if (!(error instanceof ValidationError)) throw error;
     const each = error.inner.length > 0 ? error.inner : [error];
     return each.map((validationError) => ({
+      ...reasonOf(validationError),
       path: path + pointer(validationError.path),
-      message: validationError.message,
     }));
   }
 }
@@ -83,7 +90,7 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
     if (value === undefined && node.spec.optional) return;
     looked += 1;
     const own = ownProblems(node, value, parent, path);
-    for (const problem of own) said.set(`${problem.path} ${problem.message}`, problem);
+    for (const problem of own) said.set(`${problem.path} ${problem.code} ${JSON.stringify(problem.figures)}`, problem);
     if (own.length > 0 || typeof value !== 'object' || value === null) return;
     if (Array.isArray(value)) {
       const { innerType } = node;
@@ -94,10 +101,10 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
       }
     }
   };
-  if (!isSchema(schema)) throw new Error('This is no schema');
+  if (!isSchema(schema)) throw new TypeError('schema');
   visit(schema as unknown as Schema, found, undefined, '');
   if (looked > MOST_FIELDS && said.size === 0) {
-    return [{ path: '', message: `This holds over ${MOST_FIELDS} fields: send it in parts` }];
+    return [problem('', 'too-many-fields', { max: MOST_FIELDS })];
   }
   return [...said.values()].slice(0, MOST_PROBLEMS);
 }

@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { BODY_LIMIT } from '$lib/bodyLimits';
 import { parsedJson, type Problem, type Read } from '../../core/validation';
+import { problemMessage, type ProblemMessage } from '../../wording/en/problems';
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
@@ -8,9 +9,10 @@ type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; r
 export const jsonOf = (value: unknown): Response =>
   new Response(JSON.stringify(value), { headers: { 'Content-Type': 'application/json' } });
 
-/** What was wrong with a request, as every service answers it. */
-export function refused(problems: readonly Problem[], status = 422): Response {
-  return json({ problems }, { status });
+/** Answers with what is wrong with a request: codes with figures get their sentences. */
+export function refused(problems: readonly (Problem | ProblemMessage)[], status = 422): Response {
+  const messages = problems.map((wrong) => ('message' in wrong ? wrong : problemMessage(wrong)));
+  return json({ problems: messages }, { status });
 }
 
 export function problem(message: string, path = '', status = 422): Response {
@@ -57,7 +59,7 @@ export async function bodyText(request: Request, most = BODY_LIMIT): Promise<Got
 export async function bodyJson(request: Request, most = BODY_LIMIT): Promise<Got<unknown>> {
   const text = await bodyText(request, most);
   if (!text.ok) return text;
-  const read = parsedJson(text.value, 'The body is not JSON: check that it is whole');
+  const read = parsedJson(text.value);
   return read.ok ? read : { ok: false, response: refused(read.problems) };
 }
 

@@ -4,7 +4,7 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelSheet } from '../../core/shop';
 import type { LabelDraft } from '../../core/usecases';
-import type { Read } from '../../core/validation';
+import { problem, type Problem, type Read } from '../../core/validation';
 import { labelBlocks, wordsOf, type Run, type Word } from '../labelText';
 import { PAPERS } from './template/pdf';
 
@@ -88,15 +88,13 @@ function drawLabel(page: PDFPage, x: number, y: number, { size, lines }: Fit, fo
   }
 }
 
-/** What of the shop's sheet of labels does not lie on its paper, in words; null where all of it does. */
-export function sheetProblem(sheet: LabelSheet): string | null {
+/** Finds labels that reach over the edge of their paper; null where none does. */
+export function sheetProblem(sheet: LabelSheet): Problem | null {
   const [widthMm, heightMm] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'];
   const across = sheet.leftMm + sheet.columns * sheet.widthMm + (sheet.columns - 1) * sheet.gapAcrossMm;
   const down = sheet.topMm + sheet.rows * sheet.heightMm + (sheet.rows - 1) * sheet.gapDownMm;
-  if (across > widthMm)
-    return `The labels reach ${Math.ceil(across)} mm across a paper of ${widthMm} mm: take fewer columns or narrower labels`;
-  if (down > heightMm)
-    return `The labels reach ${Math.ceil(down)} mm down a paper of ${heightMm} mm: take fewer rows or lower labels`;
+  if (across > widthMm) return problem('/labels', 'labels-too-wide', { reachMm: across, paperMm: widthMm });
+  if (down > heightMm) return problem('/labels', 'labels-too-high', { reachMm: down, paperMm: heightMm });
   return null;
 }
 
@@ -129,10 +127,11 @@ export async function labelPdf(
   sheet: LabelSheet,
   { count, from, bestBefore }: { count: number; from: number; bestBefore: string | null },
 ): Promise<Read<Uint8Array>> {
-  const refused = (message: string): Read<never> => ({ ok: false, problems: [{ path: '/labels', message }] });
+  const refused = (wrong: Problem): Read<never> => ({ ok: false, problems: [wrong] });
   const wrong = sheetProblem(sheet);
   if (wrong) return refused(wrong);
-  const tooSmall = `The text does not fit a label of ${sheet.widthMm} x ${sheet.heightMm} mm in letters that can be read. Choose larger labels in the settings`;
+  const { widthMm, heightMm } = sheet;
+  const tooSmall = problem('/labels', 'label-text-does-not-fit', { widthMm, heightMm });
   const inside = [sheet.widthMm - 2 * PAD_MM, sheet.heightMm - 2 * PAD_MM].map((mm) => mm * PT_PER_MM) as [
     number,
     number,

@@ -1,3 +1,4 @@
+import { reasonText } from '../../wording/en/problems';
 import Papa from 'papaparse';
 import {
   guardedCell,
@@ -119,8 +120,8 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     badCount += 1;
     if (bad.length >= MOST_BAD) return;
     const messages = read.ok
-      ? (checked?.ok === false ? checked.problems : []).map(({ path, message }) => `${path}: ${message}`)
-      : read.problems.map(({ column, message }) => `${column}: ${message}`);
+      ? (checked?.ok === false ? checked.problems : []).map((problem) => `${problem.path}: ${reasonText(problem)}`)
+      : read.problems.map(({ column, reason }) => `${column}: ${reasonText(reason)}`);
     bad.push({ row: at + 2, messages });
   });
 

@@ -11,7 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { dirname, join } from 'node:path';
-import type { Problem } from '../../core/validation';
+import { problem, type Problem } from '../../core/validation';
 import type { Db } from './db/open';
 
 /** The longer edge of a photo that is kept, px. */
@@ -22,12 +22,11 @@ const MAX_PHOTOS = 200;
 export function photoProblem(bytes: Uint8Array): Problem | null {
   try {
     const { type, width, height } = imageSize(bytes);
-    if (type !== 'jpg') return { path: '', message: 'Send a JPEG: this is another kind of picture' };
-    if (Math.max(width, height) > MOST_PHOTO_PX)
-      return { path: '', message: `Make it smaller: at most ${MOST_PHOTO_PX} pixels on the longer edge` };
+    if (type !== 'jpg') return problem('', 'not-a-jpeg');
+    if (Math.max(width, height) > MOST_PHOTO_PX) return problem('', 'picture-too-large', { maxPx: MOST_PHOTO_PX });
     return null;
   } catch {
-    return { path: '', message: 'This is no picture, whatever its name says: choose a photo' };
+    return problem('', 'not-a-picture');
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Problem } from '../../core/validation';
+import { problem, type Problem } from '../../core/validation';
 import type { Shop } from '../../core/shop';
 import type { Ingredient } from '../../core/larder';
 import type { Db } from './db/open';
@@ -53,7 +53,7 @@ export function addFromFiles(
       if (slabId === undefined) {
         refused.push({
           file: `${plan.lot}.run.json`,
-          problems: [{ path: '/file', message: `Its slab ${file} is not in this zip: put it in as well` }],
+          problems: [problem('/file', 'slab-file-not-in-zip', { file })],
         });
         continue;
       }

@@ -1,7 +1,15 @@
 import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from 'fflate';
 import { readRunFile, type RunFile } from '../../core/run';
 import { parseSlab, readSlab, type Slab } from '../../core/slab';
-import { parsedJson, type Problem, type Read } from '../../core/validation';
+import {
+  parsedJson,
+  type Problem,
+  type Read,
+  problem,
+  problemsUnder,
+  reason,
+  type Reason,
+} from '../../core/validation';
 import { fileName } from '../fileName';
 import { readShop } from './requests/kept';
 
@@ -62,7 +70,7 @@ interface Unpacked {
   readonly file: string;
   readonly parts: Uint8Array[];
   bytes: number;
-  problem: string | null;
+  refusal: Reason | null;
 }
 
 const SLAB_FILE = /\.slab\.json$/i;
@@ -72,19 +80,16 @@ const WANTED = [SLAB_FILE, RUN_FILE, PHOTO];
 
 /** A run with all that it was begun with, each part by its own reader. */
 function runIn(text: string): Read<RunRead> {
-  const json = parsedJson(text, 'This file is damaged: make the zip anew');
+  const json = parsedJson(text, reason('damaged-zip-entry'));
   if (!json.ok) return json;
   const read = readRunFile(json.value);
   if (!read.ok) return read;
   const { slab, shop } = Object(json.value) as { slab?: unknown; shop?: unknown };
   const [slabRead, shopRead] = [parseSlab(slab), readShop(shop)];
-  if (!slabRead.ok)
-    return { ok: false, problems: slabRead.problems.map((problem) => ({ ...problem, path: `/slab${problem.path}` })) };
-  if (!shopRead.ok)
-    return { ok: false, problems: shopRead.problems.map((problem) => ({ ...problem, path: `/shop${problem.path}` })) };
+  if (!slabRead.ok) return { ok: false, problems: problemsUnder('/slab', slabRead.problems) };
+  if (!shopRead.ok) return { ok: false, problems: problemsUnder('/shop', shopRead.problems) };
   const { file, plan, events, ingredients } = read.value;
-  if (file === undefined)
-    return { ok: false, problems: [{ path: '/file', message: 'Name the slab file that it belongs to' }] };
+  if (file === undefined) return { ok: false, problems: [problem('/file', 'slab-file-not-named')] };
   return { ok: true, value: { file, plan, events, ingredients, slab: slabRead.value, shop: shopRead.value } };
 }
 
@@ -100,24 +105,23 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
   let total = 0;
   const unzip = new Unzip((entry) => {
     if (!WANTED.some((name) => name.test(entry.name)) || entry.name.startsWith('__MACOSX/')) return;
-    const unpacked: Unpacked = { file: entry.name, parts: [], bytes: 0, problem: null };
+    const unpacked: Unpacked = { file: entry.name, parts: [], bytes: 0, refusal: null };
     files.push(unpacked);
-    const refuse = (message: string) => {
-      unpacked.problem ??= message;
+    const refuse = (why: Reason) => {
+      unpacked.refusal ??= why;
       unpacked.parts.length = 0;
       entry.terminate();
     };
     entry.ondata = (error, part) => {
-      if (unpacked.problem !== null) return;
-      if (error) return refuse('This file is damaged: make the zip anew');
+      if (unpacked.refusal !== null) return;
+      if (error) return refuse(reason('damaged-zip-entry'));
       unpacked.bytes += part.length;
       total += part.length;
-      if (unpacked.bytes > MOST_FILE_BYTES)
-        return refuse('This file is over 1 MB: a slab file is a few thousand bytes');
-      if (total > MOST_BYTES) return refuse('The files of this zip are over 16 MB together: part it');
+      if (unpacked.bytes > MOST_FILE_BYTES) return refuse(reason('file-too-large', { maxMb: MOST_FILE_BYTES / 1e6 }));
+      if (total > MOST_BYTES) return refuse(reason('zip-too-large', { maxMb: MOST_BYTES / 1e6 }));
       unpacked.parts.push(part);
     };
-    if (files.length > MOST_FILES) unpacked.problem = `Only ${MOST_FILES} files are taken at once`;
+    if (files.length > MOST_FILES) unpacked.refusal = reason('too-many-files', { max: MOST_FILES });
     else entry.start();
   });
   unzip.register(UnzipInflate);
@@ -133,9 +137,9 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
   const runs: RunRead[] = [];
   const photos: { id: string; lot: string; jpeg: Uint8Array }[] = [];
   const refused: { file: string; problems: readonly Problem[] }[] = [];
-  for (const { file, parts, bytes: size, problem } of files) {
-    if (problem !== null) {
-      refused.push({ file, problems: [{ path: '', message: problem }] });
+  for (const { file, parts, bytes: size, refusal } of files) {
+    if (refusal !== null) {
+      refused.push({ file, problems: [{ ...refusal, path: '' }] });
       continue;
     }
     const whole = new Uint8Array(size);

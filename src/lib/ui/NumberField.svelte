@@ -1,6 +1,8 @@
 <!-- A number as it is typed at the bench: "1 1/2", "½" and "1,5" are read; where it is of a quantity, "9 in" or "237F" as well. -->
 <script lang="ts">
-  import { readNumber, readQuantity, type NumberLimits, type Quantity } from '../../core/measure';
+  import { readNumber, readQuantity, type Quantity } from '../../core/measure';
+  import type { NumberLimits } from '../../core/validation';
+  import { reasonText } from '../../wording/en/problems';
   import { shopFigures, shopMeasures } from '$lib/shopFigures';
   import TypedField from './TypedField.svelte';
 
@@ -37,7 +39,7 @@
     const found = quantity
       ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density })
       : readNumber(text, limits);
-    if (!found.ok) return found;
+    if (!found.ok) return { ok: false, message: reasonText(found.reason) } as const;
     const understood = 'understood' in found && found.understood ? `read as ${found.understood}` : '';
     return { ...found, understood };
   }

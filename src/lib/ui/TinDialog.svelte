@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { tinInWords, type AnyTin } from '../../core/tin';
   import { rackLimits } from '$lib/fieldLimits';
   import type { StoredTin } from '$lib/server/tins';
@@ -32,7 +32,7 @@
   );
   let open = $state(true);
   let typed: Record<string, string> = $state({});
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   const inside = $derived(problems.filter(({ path }) => path !== '/name'));
 
   async function save() {

@@ -2,11 +2,11 @@
 <script lang="ts">
   import { Button, PasswordInput } from 'carbon-components-svelte';
   import { page } from '$app/state';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { ask, problemAt } from '$lib/api';
 
   let passphrase = $state('');
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
 
   /** The page of this application that asked for the passphrase, else the list of slabs. */

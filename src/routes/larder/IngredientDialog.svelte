@@ -3,7 +3,7 @@
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import type { Ingredient } from '../../core/larder';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { larderLimits } from '$lib/fieldLimits';
   import { ask, problemAt } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
@@ -31,7 +31,7 @@
   let aliases = $state((facts.aliases ?? []).join(', '));
   let open = $state(true);
   let typed: Record<string, string> = $state({});
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   let history: readonly PastPrice[] = $state.raw([]);
   let saving = false;
 

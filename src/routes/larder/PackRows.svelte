@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Pack } from '../../core/larder';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { larderLimits } from '$lib/fieldLimits';
   import { problemAt } from '$lib/api';
   import DayField from '$lib/ui/DayField.svelte';
@@ -13,7 +13,7 @@
     /** The shop's own. */
     currency: string;
     typed: Record<string, string>;
-    problems: readonly Problem[];
+    problems: readonly ProblemMessage[];
     onpacks: (packs: readonly Pack[]) => void;
   }
   let { packs, currency, typed, problems, onpacks }: Props = $props();

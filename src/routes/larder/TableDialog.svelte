@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, FileUploaderButton, Modal, RadioButton, RadioButtonGroup, Table } from 'carbon-components-svelte';
   import { ask, csv } from '$lib/api';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import type { LarderChanges, LarderTable } from '$lib/server/larderTable';
   import Notice from '$lib/ui/Notice.svelte';
 
@@ -13,7 +13,7 @@
   let file = $state('');
   let text = $state('');
   let changes = $state.raw<(LarderChanges & { readonly stamp: string }) | null>(null);
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   let taken = $state(false);
 
   const touched = $derived(changes ? changes.added.length + changes.changed.length : 0);

@@ -5,7 +5,8 @@
   import { page } from '$app/state';
   import { MEASURES, MEASURES_NAMED } from '../../core/measure';
   import type { Shop } from '../../core/shop';
-  import { LEAST, type Problem } from '../../core/validation';
+  import { LEAST } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { shopLimits } from '$lib/fieldLimits';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -82,7 +83,7 @@
   } satisfies Partial<Record<Key, readonly Kind[]>>);
   let rate: number | null = $state(null);
   let typed: Record<string, string> = $state({});
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   let said = $state('');
   /** What someone else kept since these settings were read. */
   let elsewhere: KeptSettings | null = $state.raw(null);

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Shop } from '../../core/shop';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { shopLimits } from '$lib/fieldLimits';
   import { datesIn } from '$lib/dates';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -12,7 +12,7 @@
   interface Props {
     shop: Pick<Shop, 'hours' | 'zone' | 'locale' | 'hands' | 'ovens' | 'rings'>;
     typed: Record<string, string>;
-    problems: readonly Problem[];
+    problems: readonly ProblemMessage[];
     onshop: (part: Partial<Shop>) => void;
   }
   let { shop, typed, problems, onshop }: Props = $props();

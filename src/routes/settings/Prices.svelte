@@ -10,13 +10,13 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import PercentField from '$lib/ui/PercentField.svelte';
   import { problemAt } from '$lib/api';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
 
   interface Props {
     shop: Pick<Shop, 'pricing' | 'power'>;
     currency: string;
     typed: Record<string, string>;
-    problems: readonly Problem[];
+    problems: readonly ProblemMessage[];
     onshop: (part: Partial<Shop>) => void;
   }
   let { shop, currency, typed, problems, onshop }: Props = $props();

@@ -3,7 +3,7 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Probe, type Shop, type ThermometerKind } from '../../core/shop';
   import { checkHolds, waterBoilsC } from '../../core/sugar';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { shopLimits } from '$lib/fieldLimits';
   import { problemAt } from '$lib/api';
   import DayField from '$lib/ui/DayField.svelte';
@@ -15,7 +15,7 @@
   interface Props {
     shop: Pick<Shop, 'altitudeM' | 'roomC' | 'humidityPercent' | 'probes'>;
     typed: Record<string, string>;
-    problems: readonly Problem[];
+    problems: readonly ProblemMessage[];
     onshop: (part: Partial<Shop>) => void;
   }
   let { shop, typed, problems, onshop }: Props = $props();

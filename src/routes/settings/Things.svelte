@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Shop } from '../../core/shop';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { problemAt } from '$lib/api';
   import { shopLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -17,7 +17,7 @@
     /** In which the shop's amounts are as they were kept. */
     currency: string;
     typed: Record<string, string>;
-    problems: readonly Problem[];
+    problems: readonly ProblemMessage[];
     onshop: (part: Partial<Shop>) => void;
   }
   let { kind, things, currency, typed, problems, onshop }: Props = $props();

@@ -2,7 +2,7 @@
   import { Button, FileUploaderButton } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
-  import { type Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import { recipesFromJsonLd } from '../../core/recipe';
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/confirm.svelte';
@@ -27,7 +27,7 @@
   let unkept: ReadonlySet<number> = $state.raw(new Set());
   onMount(() => (unkept = slabsWithDrafts()));
   let making = $state(false);
-  let problems = $state<readonly Problem[]>([]);
+  let problems = $state<readonly ProblemMessage[]>([]);
   let about = $state('');
   let taken = $state('');
 
@@ -68,7 +68,7 @@
   interface ZipTaken {
     readonly ids: readonly number[];
     readonly runs: number;
-    readonly refused: readonly { readonly file: string; readonly problems: readonly Problem[] }[];
+    readonly refused: readonly { readonly file: string; readonly problems: readonly ProblemMessage[] }[];
   }
 
   async function takeZip(file: File) {

@@ -3,11 +3,11 @@
   import { onMount } from 'svelte';
   import { goto } from '$app/navigation';
   import { ask } from '$lib/api';
-  import type { Problem } from '../../core/validation';
+  import type { ProblemMessage } from '../../wording/en/problems';
   import type { PatternCard } from '$lib/server/starter';
   import SmallSection from '$lib/ui/SmallSection.svelte';
 
-  let { onproblems }: { onproblems: (problems: readonly Problem[]) => void } = $props();
+  let { onproblems }: { onproblems: (problems: readonly ProblemMessage[]) => void } = $props();
 
   let cards: readonly PatternCard[] = $state.raw([]);
   onMount(async () => {

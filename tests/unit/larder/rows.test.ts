@@ -1,3 +1,4 @@
+import { reasonText } from '../../../src/wording/en/problems';
 /** Rows of the larder's and the prices' tables read over what the larder has, cell by cell; densities and cells by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
@@ -54,7 +55,7 @@ const read = (row: Record<string, string>, before: Ingredient | null = null): In
 const refused = (row: Record<string, string>, before: Ingredient | null = null) => {
   const found = ingredientFromRow(row, before);
   assert.ok(!found.ok);
-  return found.problems.map(({ column, message }) => `${column}: ${message}`);
+  return found.problems.map(({ column, reason }) => `${column}: ${reasonText(reason)}`);
 };
 
 test('everything that is said stands in its own column', () => {
@@ -133,15 +134,15 @@ test('an empty cell leaves what is there; each cell by itself changes its own fi
 });
 
 test('what cannot be read is said for its column: strange words, numbers, days, and parts of 100 g that are missing', () => {
-  assert.deepEqual(refused({ name: ' ' }), ['name: Write the name of the ingredient']);
+  assert.deepEqual(refused({ name: ' ' }), ['name: Enter the name of the ingredient']);
   assert.match(refused({ name: 'x', allergens: 'milk; dust' })[0]!, /^allergens: "dust" is not one of: gluten, /);
   assert.deepEqual(refused({ name: 'x', diets: 'paleo' }), [
     'diets: "paleo" is not one of: vegetarian, vegan, halal, kosher',
   ]);
   assert.match(refused({ name: 'x', fat: 'much' })[0]!, /^fat: /);
   assert.match(refused({ name: 'x', made_of: 'cream=lots' })[0]!, /^made_of: cream=lots: /);
-  assert.match(refused({ name: 'x', priced_on: '2026-02-30' })[0]!, /^priced_on: Write a day/);
-  assert.deepEqual(refused({ name: 'x', pack: 'bag' }), ['pack_g: Write what bag holds, g']);
+  assert.match(refused({ name: 'x', priced_on: '2026-02-30' })[0]!, /^priced_on: Enter a date/);
+  assert.deepEqual(refused({ name: 'x', pack: 'bag' }), ['pack_g: Enter the weight of bag, g']);
   const parts = { water: '10', sugars: '20', fat: '30', protein: '5' };
   assert.deepEqual(refused({ name: 'x', ...parts }), ['water: Give all five: water, sugars, fat, protein, other']);
   assert.equal(read({ name: 'x', ...parts, other: '35' }).composition!.other, 35);
@@ -165,7 +166,9 @@ test('a row of prices sets one pack, adds one that is not there, and says what i
   const find = (name: string) => larder.get(name) ?? null;
   const priced = (row: Record<string, string>) => {
     const found = pricedFromRow(row, find);
-    return found.ok ? found.value.packs : found.problems.map(({ column, message }) => `${column}: ${message}`);
+    return found.ok
+      ? found.value.packs
+      : found.problems.map(({ column, reason }) => `${column}: ${reasonText(reason)}`);
   };
   const [block, box] = BUTTER.packs!;
   assert.deepEqual(priced({ ingredient: 'Best  Butter', pack: 'case', price: '45' }), [
@@ -179,10 +182,10 @@ test('a row of prices sets one pack, adds one that is not there, and says what i
   assert.deepEqual(priced({ ingredient: 'salt', pack: 'bag', pack_g: '1000', price: '1' }), [
     { name: 'bag', massG: 1000, price: 1 },
   ]);
-  assert.deepEqual(priced({ ingredient: 'dust' }), ['ingredient: The larder has no "dust": add it first']);
-  assert.deepEqual(priced({ ingredient: 'salt', price: '1' }), ['pack: Write the name of the pack']);
-  assert.deepEqual(priced({ ingredient: 'salt', pack: 'bag', price: '1' }), ['pack_g: Write what bag holds, g']);
-  assert.deepEqual(priced({ ingredient: 'butter', pack: 'block' }), ['price: Write what the pack costs']);
+  assert.deepEqual(priced({ ingredient: 'dust' }), ['ingredient: The larder has no "dust". Add it first']);
+  assert.deepEqual(priced({ ingredient: 'salt', price: '1' }), ['pack: Enter the name of the pack']);
+  assert.deepEqual(priced({ ingredient: 'salt', pack: 'bag', price: '1' }), ['pack_g: Enter the weight of bag, g']);
+  assert.deepEqual(priced({ ingredient: 'butter', pack: 'block' }), ['price: Enter the price of the pack']);
   const wrong = priced({ ingredient: 'butter', pack: 'block', price: 'free' }) as string[];
   assert.ok(wrong.length === 1 && wrong[0]!.startsWith('price: '));
 });
@@ -239,7 +242,7 @@ test('names are compared without case and spaces, names win over aliases, and th
 
 test('parts of 100 g add up to 101 at most; a currency is three capital letters', () => {
   const paths = (of: Partial<Ingredient>) =>
-    problemsOf(ingredientSchema, { name: 'x', ...of }).map(({ path, message }) => `${path}: ${message}`);
+    problemsOf(ingredientSchema, { name: 'x', ...of }).map((problem) => `${problem.path}: ${reasonText(problem)}`);
   const parts = { water: 20, sugars: 20, fat: 20, protein: 20, other: 21 };
   assert.deepEqual(paths({ composition: parts }), []);
   for (const part of ['water', 'sugars', 'fat', 'protein', 'other'] as const)
@@ -251,5 +254,5 @@ test('parts of 100 g add up to 101 at most; a currency is three capital letters'
   const pack = (currency: string) => paths({ packs: [{ name: 'p', massG: 1, price: 1, currency }] });
   assert.deepEqual(pack('EUR'), []);
   for (const wrong of ['eur', 'EURO', 'EU', 'AEUR', 'E1R'])
-    assert.deepEqual(pack(wrong), ['/packs/0/currency: Write a currency code of three letters, such as EUR'], wrong);
+    assert.deepEqual(pack(wrong), ['/packs/0/currency: Enter a currency code of three letters, such as EUR'], wrong);
 });

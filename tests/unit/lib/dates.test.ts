@@ -51,10 +51,10 @@ test('times as people type them', () => {
 });
 
 test('what is no day and no time says what to write', () => {
-  assert.equal(day('31/2/2026'), 'Write a day such as 26/11/2026');
-  assert.equal(day('soon', 'en-US'), 'Write a day such as 11/26/2026');
-  assert.equal(time('25:00'), 'Write a time such as 14:30');
-  assert.equal(time(''), 'Write a time such as 14:30');
+  assert.equal(day('31/2/2026'), 'Enter a date such as 26/11/2026');
+  assert.equal(day('soon', 'en-US'), 'Enter a date such as 11/26/2026');
+  assert.equal(time('25:00'), 'Enter a time such as 14:30');
+  assert.equal(time(''), 'Enter a time such as 14:30');
 });
 
 test('law: what a locale writes is read back as the same day and time', () => {

@@ -1,3 +1,4 @@
+import { reasonText } from '../../../src/wording/en/problems';
 /** Figures in the shop's own units, and quantities as they are typed. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
@@ -18,7 +19,7 @@ const US = figuresIn({ temperature: 'fahrenheit', length: 'inches', mass: 'ounce
 const wide = { min: -1e9, max: 1e9 };
 const readIn = (figures: typeof METRIC, quantity: Quantity, text: string, limits = wide, densityGPerMl?: number) => {
   const read = readQuantity(text, limits, { quantity, figures, measures: 'us', densityGPerMl });
-  return read.ok ? read.value : read.message;
+  return read.ok ? read.value : reasonText(read.reason);
 };
 
 test('lengths in sixteenths of an inch, in lowest terms, and thin ones in hundredths', () => {
@@ -102,7 +103,7 @@ test('quantities are read in any unit, a bare number in the shop’s own', () =>
 test('what was understood is said where another unit was written, and only there', () => {
   const said = (text: string) => {
     const read = readQuantity(text, wide, { quantity: 'length', figures: METRIC, measures: 'us' });
-    return read.ok ? read.understood : read.message;
+    return read.ok ? read.understood : reasonText(read.reason);
   };
   assert.equal(said('9 in'), '228.6 mm');
   assert.equal(said('230 mm'), '');
@@ -115,9 +116,9 @@ test('what cannot be read as the quantity says what to write, in the shop’s un
   assert.match(String(readIn(METRIC, 'temperature', '113 K')), /°C or °F/);
   assert.match(String(readIn(METRIC, 'mass', '1 lb 2')), /a unit after each/);
   assert.match(String(readIn(METRIC, 'length', 'wide')), /such as 12/);
-  assert.match(String(readIn(METRIC, 'length', '')), /Type a number/);
-  assert.equal(readIn(US, 'length', '1', { min: 50.8, max: 5000 }), 'Type 2 in or more');
-  assert.equal(readIn(US, 'temperature', '700', { min: 0, max: 300 }), 'Type 572 °F or less');
+  assert.match(String(readIn(METRIC, 'length', '')), /Enter a number/);
+  assert.equal(readIn(US, 'length', '1', { min: 50.8, max: 5000 }), 'Enter 2 in or more');
+  assert.equal(readIn(US, 'temperature', '700', { min: 0, max: 300 }), 'Enter 572 °F or less');
 });
 
 const quantities: Quantity[] = [

@@ -1,3 +1,4 @@
+import { reasonText } from '../../../src/wording/en/problems';
 /** Labels as text and on sheets: no space is lost, every label has its place, and what does not fit is said. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
@@ -56,11 +57,15 @@ test('a name in any European letters is written; a label that is too small, or o
     { ...USUAL_LABELS, widthMm: 30, heightMm: 15 },
     { count: 1, from: 1, bestBefore: null },
   );
-  assert.ok(!small.ok && /Choose larger labels/.test(small.problems[0]!.message));
+  assert.ok(!small.ok && small.problems[0]!.code === 'label-text-does-not-fit');
   const endless = { ...label, text: 'sugar, '.repeat(20_000) };
   const full = await labelPdf(endless, USUAL_LABELS, { count: 1, from: 1, bestBefore: null });
-  assert.ok(!full.ok && /Choose larger labels/.test(full.problems[0]!.message));
-  assert.match(sheetProblem({ ...USUAL_LABELS, columns: 3 })!, /^The labels reach 298 mm across a paper of 210 mm/);
-  assert.match(sheetProblem({ ...USUAL_LABELS, rows: 5 })!, /^The labels reach 340 mm down a paper of 297 mm/);
+  assert.ok(!full.ok && full.problems[0]!.code === 'label-text-does-not-fit');
+  const wide = sheetProblem({ ...USUAL_LABELS, columns: 3 })!;
+  assert.equal(wide.code, 'labels-too-wide');
+  assert.match(reasonText(wide), /^The labels need 298 mm across, and the paper is 210 mm wide/);
+  const high = sheetProblem({ ...USUAL_LABELS, rows: 5 })!;
+  assert.equal(high.code, 'labels-too-high');
+  assert.match(reasonText(high), /^The labels need 340 mm down, and the paper is 297 mm high/);
   assert.equal(sheetProblem({ ...USUAL_LABELS, paper: 'Letter' }), null);
 });

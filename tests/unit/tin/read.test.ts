@@ -1,3 +1,4 @@
+import { reasonText } from '../../../src/wording/en/problems';
 /** What is read as a tin, a pot and a box, and what is said of anything else. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
@@ -5,7 +6,7 @@ import { boxSchema, rackTinSchema, tinSchema, tinsSchema, vesselSchema } from '.
 import { problemsOf } from '../../../src/core/validation';
 
 const said = (...of: Parameters<typeof problemsOf>) =>
-  problemsOf(...of).map(({ path, message }) => `${path}: ${message}`);
+  problemsOf(...of).map((problem) => `${problem.path}: ${reasonText(problem)}`);
 const square = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const round = { shape: 'round', diameterMm: 200, depthMm: 40 };
 
@@ -43,7 +44,7 @@ test('every shape reads with its own measures, and only with those that make sen
 test('tins to make a slab in: at least one kind, at most twenty, each with a count', () => {
   const kind = { tin: square, count: 1 };
   assert.deepEqual(said(tinsSchema, [kind, { tin: round, count: 100 }]), []);
-  assert.deepEqual(said(tinsSchema, []), [': Name at least one tin']);
+  assert.deepEqual(said(tinsSchema, []), [': At least 1 is needed']);
   assert.equal(
     said(
       tinsSchema,
@@ -57,7 +58,7 @@ test('tins to make a slab in: at least one kind, at most twenty, each with a cou
 
 test('a tin for the rack, a pot and a box say what is missing', () => {
   assert.deepEqual(said(rackTinSchema, { name: 'Deep', count: 2, tin: round }), []);
-  assert.deepEqual(said(rackTinSchema, { name: 'Deep', tin: round }), ['/count: Say how many there are']);
+  assert.deepEqual(said(rackTinSchema, { name: 'Deep', tin: round }), ['/count: This is missing']);
   assert.deepEqual(said(rackTinSchema, undefined), [': Send a tin']);
   assert.equal(said(rackTinSchema, { count: 1, tin: round }).length, 1);
   assert.deepEqual(said(vesselSchema, { name: 'Big', kind: 'pot', volumeMl: 4000 }), []);

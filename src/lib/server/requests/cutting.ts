@@ -4,18 +4,20 @@ import {
   choice,
   fields,
   flag,
+  type Held,
   list,
   number,
   oneOf,
   positive,
+  type Problem,
+  problem,
   problemsOf,
+  problemsUnder,
+  type Read,
   readBy,
   REQUIRED,
   text,
   whole,
-  type Held,
-  type Problem,
-  type Read,
 } from '../../../core/validation';
 import { ASKED } from '../../requestLimits';
 import { limited } from './limited';
@@ -40,7 +42,7 @@ export interface CutsRequest extends PlanRequest {
 
 export function readCutsRequest(found: unknown): Read<CutsRequest> {
   const read = readPlanRequest(found);
-  const wrong = problemsOf(askSchema, Object(found).ask).map(({ path, message }) => ({ path: `/ask${path}`, message }));
+  const wrong = problemsUnder(`/ask`, problemsOf(askSchema, Object(found).ask));
   if (!read.ok) return { ok: false, problems: [...read.problems, ...wrong] };
   return wrong.length > 0
     ? { ok: false, problems: wrong }
@@ -54,9 +56,8 @@ const readingSchema = list(
     mm: positive(1000).required(REQUIRED),
   }).required(REQUIRED),
   200,
-)
-  .min(1, 'Give at least one reading')
-  .required(REQUIRED);
+  1,
+).required(REQUIRED);
 
 /** The body of `POST /api/even`: a slab, and readings of its thickness. */
 export interface EvenRequest extends PlanRequest {
@@ -65,10 +66,7 @@ export interface EvenRequest extends PlanRequest {
 
 export function readEvenRequest(found: unknown): Read<EvenRequest> {
   const read = readPlanRequest(found);
-  const readings = problemsOf(readingSchema, Object(found).readings).map(({ path, message }): Problem => ({
-    path: `/readings${path}`,
-    message,
-  }));
+  const readings = problemsUnder(`/readings`, problemsOf(readingSchema, Object(found).readings));
   if (!read.ok) return { ok: false, problems: [...read.problems, ...readings] };
   return readings.length > 0
     ? { ok: false, problems: readings }
@@ -94,9 +92,9 @@ const mixedSchema = fields({
   lengthMm: side5,
   widthMm: side5,
   kerfMm: number(0, 50),
-  kinds: list(askedKind.required(REQUIRED), 40).min(1, 'Name at least one kind of piece').required(REQUIRED),
+  kinds: list(askedKind.required(REQUIRED), 40, 1).required(REQUIRED),
   seconds: number(0.1, MOST_SECONDS),
-}).required('Send an object with kinds of piece');
+}).required(REQUIRED);
 
 /** The body of `POST /api/mixed`: sizes or a slab, and the kinds of piece. */
 export type MixedRequest = Held<typeof mixedSchema> & Partial<PlanRequest>;
@@ -108,14 +106,14 @@ export function readMixedRequest(found: unknown): Read<MixedRequest> {
     const read = readPlanRequest(found);
     if (!read.ok) return { ok: false, problems: [...read.problems, ...own] };
   } else if (own.length === 0) {
-    if (lengthMm === undefined) own.push({ path: '/lengthMm', message: 'Give the size of the slab, or a slab' });
-    if (widthMm === undefined) own.push({ path: '/widthMm', message: 'Give the size of the slab, or a slab' });
+    if (lengthMm === undefined) own.push(problem('/lengthMm', 'size-or-slab'));
+    if (widthMm === undefined) own.push(problem('/widthMm', 'size-or-slab'));
   }
   const kinds = (Object(found) as { kinds?: { least?: number; most?: number | null }[] }).kinds ?? [];
   if (own.length === 0) {
     kinds.forEach(({ least = 0, most }, at) => {
       if (typeof most === 'number' && most < least) {
-        own.push({ path: `/kinds/${at}/most`, message: `Write ${least} or more: at least that many are asked for` });
+        own.push(problem(`/kinds/${at}/most`, 'most-below-least', { least }));
       }
     });
   }
@@ -123,10 +121,10 @@ export function readMixedRequest(found: unknown): Read<MixedRequest> {
 }
 
 const bagsSchema = fields({
-  shardsG: list(positive(1e6).required(REQUIRED), 2000).min(1, 'Weigh at least one shard').required(REQUIRED),
+  shardsG: list(positive(1e6).required(REQUIRED), 2000, 1).required(REQUIRED),
   bagG: positive(1e6).required(REQUIRED),
   bags: whole(1, 10_000).nullable(),
-}).required('Send an object with the masses of shards');
+}).required(REQUIRED);
 
 /** The body of `POST /api/bags`. */
 export type BagsRequest = Held<typeof bagsSchema>;

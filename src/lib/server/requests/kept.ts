@@ -3,33 +3,36 @@ import { MEASURES } from '../../../core/measure';
 import { shopSchema, type Shop } from '../../../core/shop';
 import { rackTinSchema, type RackTin } from '../../../core/tin';
 import {
+  as,
   fields,
+  type Held,
   list,
   note,
   number,
   oneOf,
   positive,
-  readBy,
-  text,
-  type Held,
   type Read,
+  readBy,
+  reason,
+  text,
+  REQUIRED,
 } from '../../../core/validation';
 
 const MOST_LINES = 2000;
 
-const revision = number(1, 1e9).required('Say which revision the change began from');
-const named = ingredientSchema.required('Send an ingredient');
-const settings = shopSchema.required('Send the settings');
+const revision = number(1, 1e9).required(REQUIRED);
+const named = ingredientSchema.required(REQUIRED);
+const settings = shopSchema.required(REQUIRED);
 const pasted = fields({
   text: note(900_000)
-    .defined('Send the text of a recipe')
+    .defined(REQUIRED)
     .test(
       'lines',
-      `At most ${MOST_LINES} lines are read at once: send the recipe alone`,
+      as(reason('too-many-recipe-lines', { max: MOST_LINES })),
       (found) => found === undefined || found.split('\n', MOST_LINES + 1).length <= MOST_LINES,
     ),
   measures: oneOf(MEASURES),
-}).required('Send an object with the text of a recipe');
+}).required(REQUIRED);
 
 /** Readers of what the larder, tin and settings screens send. */
 export const readIngredient = (found: unknown): Read<Ingredient> => readBy(named, found);
@@ -41,7 +44,7 @@ const settingsChange = fields({
   revision,
   settings,
   rate: positive(1e6),
-}).required('Send the settings and their revision');
+}).required(REQUIRED);
 export const readSettings = (found: unknown): Read<Held<typeof settingsChange>> => readBy(settingsChange, found);
 /** The revision that an address names. */
 export const revisionIn = (url: URL): Read<number> => {
@@ -50,16 +53,14 @@ export const revisionIn = (url: URL): Read<number> => {
 };
 export const readRevision = (found: unknown): Read<number> => readBy(revision, found);
 
-const passphrase = fields({ passphrase: text(500) }).required('Send the passphrase');
+const passphrase = fields({ passphrase: text(500) }).required(REQUIRED);
 export const readPassphrase = (found: unknown): Read<Held<typeof passphrase>> => readBy(passphrase, found);
 
 /** Each is looked for in several ways, also among what the starter list knows: more would keep pages waiting. */
 const MOST_NAMES = 250;
-const names = fields({ names: list(note(200).defined(), MOST_NAMES).required('Send a list of names') }).required(
-  'Send names',
-);
+const names = fields({ names: list(note(200).defined(), MOST_NAMES).required(REQUIRED) }).required(REQUIRED);
 export const readNames = (found: unknown): Read<Held<typeof names>> => readBy(names, found);
 
-const fromPattern = fields({ name: note(200) }).required('Send an object with a name');
+const fromPattern = fields({ name: note(200) }).required(REQUIRED);
 /** What a slab that begins from a pattern is to be called; the pattern's own name where it says nothing. */
 export const readFromPattern = (found: unknown): Read<Held<typeof fromPattern>> => readBy(fromPattern, found);

@@ -1,4 +1,4 @@
-import type { NumberLimits } from '../../../core/measure';
+import type { NumberLimits } from '../../../core/validation';
 import { number, whole } from '../../../core/validation';
 
 /** A number within the limits that its field on screen has, too. */

@@ -1,7 +1,7 @@
 import type { PlanOptions } from '../../../core/usecases';
 import { type Shop, shopSchema } from '../../../core/shop';
 import { cutProblems, cutSchema, scaleSchema, parseSlab, type Slab } from '../../../core/slab';
-import { problemsOf, type Problem, type Read } from '../../../core/validation';
+import { type Problem, problem, problemsOf, type Read, problemsUnder } from '../../../core/validation';
 import { tinsSchema } from '../../../core/tin';
 
 /** A request for a plan: a slab, and what to do otherwise than the slab and the shop say. */
@@ -20,7 +20,7 @@ const PARTS = { tins: tinsSchema, scale: scaleSchema, cut: cutSchema, shop: shop
  */
 export function readPlanRequest(found: unknown): Read<PlanRequest> {
   if (typeof found !== 'object' || found === null || Array.isArray(found)) {
-    return { ok: false, problems: [{ path: '', message: 'Send an object with a slab in it' }] };
+    return { ok: false, problems: [problem('', 'not-an-object')] };
   }
   const request = found as PlanRequest;
   const problems: Problem[] = [];
@@ -28,7 +28,7 @@ export function readPlanRequest(found: unknown): Read<PlanRequest> {
   if (!slab.ok) problems.push(...slab.problems);
   for (const [name, schema] of Object.entries(PARTS)) {
     const inPart = problemsOf(schema, request[name as keyof typeof PARTS]);
-    problems.push(...inPart.map(({ path, message }) => ({ path: `/${name}${path}`, message })));
+    problems.push(...problemsUnder(`/${name}`, inPart));
   }
   if (problems.length === 0) {
     const { layers, tin, ...own } = request.slab;

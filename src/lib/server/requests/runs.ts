@@ -3,23 +3,27 @@ import { runEventSchema, type RunEvent } from '../../../core/run';
 import { scaleSchema } from '../../../core/slab';
 import { tinsSchema } from '../../../core/tin';
 import {
+  as,
   fields,
+  type Held,
   list,
   momentSchema,
   oneOf,
+  type Problem,
+  problem,
   problemsOf,
+  problemsUnder,
+  type Read,
   readBy,
+  reason,
   REQUIRED,
   whole,
-  type Held,
-  type Problem,
-  type Read,
 } from '../../../core/validation';
 
 const MAX_EVENTS = 1000;
 
 const beginSchema = fields({
-  slab: whole(1, 1e9).required('Name a slab by its number'),
+  slab: whole(1, 1e9).required(REQUIRED),
   version: whole(1, 1e9),
   tins: tinsSchema,
   scale: scaleSchema,
@@ -39,15 +43,14 @@ export interface EventsRead {
 
 /** Reads the body of `POST /api/runs/:id/events`: what cannot be read is refused by itself, and the rest is taken. */
 export function readEvents(found: unknown): Read<EventsRead> {
-  if (!Array.isArray(found)) return { ok: false, problems: [{ path: '', message: 'Send a list of events' }] };
-  if (found.length > MAX_EVENTS)
-    return { ok: false, problems: [{ path: '', message: `At most ${MAX_EVENTS} events are taken at once` }] };
+  if (!Array.isArray(found)) return { ok: false, problems: [problem('', 'not-a-list')] };
+  if (found.length > MAX_EVENTS) return { ok: false, problems: [problem('', 'too-many-events', { max: MAX_EVENTS })] };
   const events: RunEvent[] = [];
   const problems: Problem[] = [];
   found.forEach((event: unknown, at) => {
     const wrong = problemsOf(runEventSchema, event);
     if (wrong.length === 0) events.push(event as RunEvent);
-    else problems.push(...wrong.map(({ path, message }) => ({ path: `/${at}${path}`, message })));
+    else problems.push(...problemsUnder(`/${at}`, wrong));
   });
   return { ok: true, value: { events, problems } };
 }
@@ -77,10 +80,10 @@ export const correctedEvents = (events: readonly RunEvent[], offsetMs: number): 
   });
 
 const diagnoseSchema = fields({
-  slab: whole(1, 1e9).required('Name a slab by its number'),
+  slab: whole(1, 1e9).required(REQUIRED),
   run: whole(1, 1e9),
   seen: list(oneOf(SEEN).required(REQUIRED), SEEN.length)
-    .min(1, 'Say at least one thing that is seen')
+    .min(1, as(reason('too-few', { min: 1 })))
     .required(REQUIRED),
 }).required(REQUIRED);
 
@@ -99,7 +102,6 @@ export function readDiagnose(found: unknown): Read<DiagnoseRequest> {
   if (!read.ok || events === undefined) return read;
   const told = readEvents(events);
   const problems = told.ok ? told.value.problems : told.problems;
-  if (problems.length > 0)
-    return { ok: false, problems: problems.map(({ path, message }) => ({ path: `/events${path}`, message })) };
+  if (problems.length > 0) return { ok: false, problems: problemsUnder(`/events`, problems) };
   return { ok: true, value: { ...read.value, events: told.ok ? told.value.events : [] } };
 }

@@ -5,17 +5,20 @@ import { boxSchema } from '../../../core/tin';
 import {
   daySchema,
   fields,
+  type Held,
   list,
   note,
   number,
   oneOf,
+  type Problem,
   problemsOf,
+  problemsUnder,
+  type Read,
   readBy,
+  reason,
   REQUIRED,
   whole,
-  type Held,
-  type Problem,
-  type Read,
+  as,
 } from '../../../core/validation';
 import * as yup from 'yup';
 import { ASKED } from '../../requestLimits';
@@ -25,17 +28,14 @@ import { readPlanRequest, type PlanRequest } from './plan';
 /** The body of `POST /api/price`: a slab, and how it is priced otherwise than it says itself. */
 export type PriceRequest = PlanRequest;
 
-const under = (part: string, problems: readonly Problem[]) =>
-  problems.map(({ path, message }): Problem => ({ path: `/${part}${path}`, message }));
-
 /** A pricing as a request may say it: `trim` may be the price of a kilo of it. */
 function readPricing(found: unknown): Read<Pricing> {
   const { trim, ...rest } = Object(found) as { trim?: unknown };
   const sold = typeof trim === 'object' && trim !== null ? { trim: 'sell', trimPerKg: Object(trim).perKg } : { trim };
   const plain = found === undefined || typeof found !== 'object' || found === null ? found : { ...rest, ...sold };
-  const problems = problemsOf(pricingSchema, plain).map(({ path, message }) => ({
-    path: path === '/trimPerKg' && typeof trim === 'object' ? '/trim/perKg' : path,
-    message,
+  const problems = problemsOf(pricingSchema, plain).map((wrong) => ({
+    ...wrong,
+    path: wrong.path === '/trimPerKg' && typeof trim === 'object' ? '/trim/perKg' : wrong.path,
   }));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: (plain ?? {}) as Pricing };
 }
@@ -55,7 +55,10 @@ function pricedAs(slab: Slab, asked: Pricing): Slab {
 export function readPriceRequest(found: unknown): Read<PriceRequest> {
   const read = readPlanRequest(found);
   const pricing = readPricing(Object(found).pricing);
-  const problems = [...(read.ok ? [] : read.problems), ...(pricing.ok ? [] : under('pricing', pricing.problems))];
+  const problems = [
+    ...(read.ok ? [] : read.problems),
+    ...(pricing.ok ? [] : problemsUnder('/pricing', pricing.problems)),
+  ];
   if (!read.ok || !pricing.ok) return { ok: false, problems };
   return { ok: true, value: { ...read.value, slab: pricedAs(read.value.slab, pricing.value) } };
 }
@@ -64,7 +67,7 @@ export function readPriceRequest(found: unknown): Read<PriceRequest> {
 const lot = note(50);
 
 const labelSchema = fields({
-  madeOn: daySchema.required('Say on which day it is made, such as 2026-11-26'),
+  madeOn: daySchema.required(REQUIRED),
   profile: oneOf(LABEL_PROFILES),
   lot,
   /** The id of one of the kinds that the slab is cut into. */
@@ -85,7 +88,7 @@ export function readLabelRequest(found: unknown): Read<LabelRequest> {
 
 /** How labels of a kept slab are to be printed, from an address: `madeOn`, `lot`, `pieces`, `profile`, `count`, `from`, `also`. */
 const printedSchema = fields({
-  madeOn: daySchema.required('Say on which day it is made, such as 2026-11-26'),
+  madeOn: daySchema.required(REQUIRED),
   profile: oneOf(LABEL_PROFILES),
   lot,
   kind: note(100),
@@ -131,11 +134,11 @@ const boxesSchema = fields({
     massG: number(0, 1e6),
   }).required(REQUIRED),
   pieces: limited(ASKED.pieces).required(REQUIRED),
-  boxes: list(packedBox.required(REQUIRED), 100).min(1, 'Name at least one box').required(REQUIRED),
+  boxes: list(packedBox.required(REQUIRED), 100, 1).required(REQUIRED),
   interleafMm: number(0, 20),
 })
-  .required('Send an object with a piece and boxes')
-  .test('bounded', `Together the boxes have more than ${MOST_PLACES} places: send fewer, or larger pieces`, (asked) => {
+  .required(REQUIRED)
+  .test('bounded', as(reason('too-many-box-places', { max: MOST_PLACES })), (asked) => {
     const { piece, boxes } = Object(asked) as {
       piece?: { lengthMm: number; widthMm: number };
       boxes?: { lengthMm: number; widthMm: number }[];
@@ -153,14 +156,12 @@ export const readBoxesRequest = (found: unknown): Read<BoxesRequest> => readBy(b
 const freeFromSchema = fields({
   allergen: oneOf(ALLERGENS).required(REQUIRED),
   /** Names of what is taken for a line, by its place in the slab file. */
-  answers: yup
-    .mixed<Record<string, string>>()
-    .test('answers', 'Write an object with names by the places of their lines', (found) => {
-      if (found === undefined) return true;
-      if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
-      const said = Object.entries(found);
-      return said.length <= 1000 && said.every(([, name]) => typeof name === 'string' && name.length <= 200);
-    }),
+  answers: yup.mixed<Record<string, string>>().test('answers', as(reason('not-an-object')), (found) => {
+    if (found === undefined) return true;
+    if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
+    const said = Object.entries(found);
+    return said.length <= 1000 && said.every(([, name]) => typeof name === 'string' && name.length <= 200);
+  }),
 }).required(REQUIRED);
 
 /** The body of `POST /api/free-from`. */

@@ -4,18 +4,22 @@ import { PLACES } from '../../../core/slab';
 import { PACES } from '../../../core/time';
 import {
   fields,
+  type Held,
   list,
   momentSchema,
   number,
   oneOf,
   pairs,
   positive,
-  problemsOf,
-  readBy,
-  REQUIRED,
-  type Held,
   type Problem,
+  problem,
+  problemsOf,
+  problemsUnder,
   type Read,
+  readBy,
+  reason,
+  REQUIRED,
+  as,
 } from '../../../core/validation';
 import * as yup from 'yup';
 import { ASKED } from '../../requestLimits';
@@ -32,7 +36,7 @@ const forecastSchema = fields({
   altitudeM: number(-500, 6000),
   probeOffsetC: number(-50, 50),
   sugarG: yup.mixed().nullable(),
-}).required('Send an object with readings');
+}).required(REQUIRED);
 
 /** The body of `POST /api/forecast`. */
 export type ForecastRequest = Held<typeof forecastSchema>;
@@ -49,7 +53,7 @@ const heatLayer = fields({
   startC: celsius,
   latent: fields({ jPerKg: number(0, 1e6).required(REQUIRED), fromC: celsius, toC: celsius })
     .nullable()
-    .test('range', 'The range must rise: toC above fromC', (found) => !found || found.toC > found.fromC),
+    .test('range', as(reason('range-not-rising')), (found) => !found || found.toC > found.fromC),
 }).required(REQUIRED);
 /** Temperatures noted in one answer: times, for each layer. */
 const MOST_NOTES = 50_000;
@@ -57,7 +61,7 @@ const WEEK = 7 * 24 * 60;
 
 /** The raw form of `POST /api/setting`: layers as heat sees them. */
 const rawSchema = fields({
-  layers: list(heatLayer, 50).min(1, 'Give at least one layer').required(REQUIRED),
+  layers: list(heatLayer, 50, 1).required(REQUIRED),
   top: face,
   bottom: face,
   minutes: number(0, WEEK).required(REQUIRED),
@@ -65,7 +69,7 @@ const rawSchema = fields({
     .required(REQUIRED)
     .test(
       'few',
-      `That is more than ${MOST_NOTES} notes over all layers: note it less often`,
+      as(reason('too-many-heat-notes', { max: MOST_NOTES })),
       (every, { parent }) => !((Number(parent.minutes) / every) * parent.layers?.length > MOST_NOTES),
     ),
 }).required(REQUIRED);
@@ -93,15 +97,11 @@ export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | {
       everyMinutes,
     );
     if (work <= 1) return { ok: true, value: { raw: read.value } };
-    const message = `That is ${Math.ceil(work)} times as much as can be worked out at once: send fewer or thinner layers, a shorter time, or note it less often`;
-    return { ok: false, problems: [{ path: '/minutes', message }] };
+    return { ok: false, problems: [problem('/minutes', 'too-much-heat', { times: Math.ceil(work) })] };
   }
   const read = readPlanRequest(found);
   const { stays } = found as unknown as { stays?: unknown };
-  const inStays = problemsOf(staysSchema, stays).map(({ path, message }): Problem => ({
-    path: `/stays${path}`,
-    message,
-  }));
+  const inStays = problemsUnder(`/stays`, problemsOf(staysSchema, stays));
   const problems = [...(read.ok ? [] : read.problems), ...inStays];
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: { slab: found as unknown as SlabSetting } };
 }
@@ -125,7 +125,7 @@ export function readTimelineRequest(found: unknown): Read<TimelineRequest> {
   const problems = problemsOf(timelineSchema, found);
   const { start, deadline } = found as TimelineRequest;
   if ((start === undefined) === (deadline === undefined)) {
-    problems.push({ path: '/deadline', message: 'Give either a start or a deadline' });
+    problems.push(problem('/deadline', 'start-and-deadline'));
   }
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as TimelineRequest };
 }

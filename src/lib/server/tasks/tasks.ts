@@ -46,7 +46,7 @@ import {
   type SlabPrice,
   type WithoutAllergen,
 } from '../../../core/usecases';
-import type { Read } from '../../../core/validation';
+import { problem, type Read } from '../../../core/validation';
 import type { EvenWays, Reading, SurfaceTerms } from '../../../core/cut';
 import {
   bagged,
@@ -200,8 +200,7 @@ export async function template({
 }: Omit<SlabTask, 'asked'> & { format: TemplateFormat; paper: Paper }): Promise<Read<Uint8Array | string>> {
   const order = cutInOrder(slab, larderOf(ingredients), shop);
   if (!order) {
-    const message = 'This slab is not cut along lines, so there is no template of it';
-    return { ok: false, problems: [{ path: '/cut', message }] };
+    return { ok: false, problems: [problem('/cut', 'not-cut-along-lines')] };
   }
   if (format === 'pdf') return templatePdf(order, slab.name, paper);
   return { ok: true, value: format === 'svg' ? templateSvg(order, slab.name) : templateDxf(order) };
@@ -249,8 +248,7 @@ export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { 
   if (problems.length > 0) return { ok: false, problems } as const;
   const found = rangedSettingFor(slab, larder, shop, asked, stays);
   if (!found) {
-    const message = 'This slab has no layer with a height: lay one';
-    return { ok: false, problems: [{ path: '/slab/layers', message }] } as const;
+    return { ok: false, problems: [problem('/slab/layers', 'no-layer-with-height')] } as const;
   }
   const layers = found.layers.map(({ curve: _curve, states: _states, ...wait }) => wait);
   return { ok: true, value: { layers, cutWindow: found.cutWindow } } as const;
@@ -288,7 +286,7 @@ export function runPlan({
   const start = new Date(begin);
   const asked = { start, deadline: undefined, ...means, hours: [], zone: 'UTC' };
   const day = layOutDay(workOf(slab, larder, shop), asked, start);
-  if (!day.feasible) return { ok: false, problems: [{ path: '/slab', message: `It cannot be made: ${day.because}` }] };
+  if (!day.feasible) return { ok: false, problems: [problem('/slab', 'no-schedule', { because: day.because })] };
   return {
     ok: true,
     value: runPlanOf(slab, shop, planOf(slab, larder, shop), day, { version, lot: '', begin, means }),

@@ -13,7 +13,7 @@ import {
   type PDFPage,
 } from 'pdf-lib';
 import type { StrokeOrder } from '../../../core/cut';
-import type { Read } from '../../../core/validation';
+import { problem, type Read } from '../../../core/validation';
 import { outlinePath } from './outlinePath';
 
 /** Paper, mm. */
@@ -41,8 +41,8 @@ const QUIET = rgb(0.45, 0.5, 0.53);
 export async function templatePdf(order: StrokeOrder, name: string, paper: Paper): Promise<Read<Uint8Array>> {
   const sheets = sheetsFor(order, paper);
   if (sheets > MAX_SHEETS) {
-    const message = `This slab needs ${sheets} sheets of ${paper === 'a4' ? 'A4' : 'Letter'}, and at most ${MAX_SHEETS} are made. Use the template as SVG or DXF`;
-    return { ok: false, problems: [{ path: '/paper', message }] };
+    const figures = { sheets, paper: paper === 'a4' ? 'A4' : 'Letter', max: MAX_SHEETS };
+    return { ok: false, problems: [problem('/paper', 'template-too-large', figures)] };
   }
   const file = await PDFDocument.create();
   file.setTitle(`${name}: template to cut by`);

@@ -6,7 +6,7 @@
   import { MEASURES, MEASURES_NAMED, type Measures } from '../../../core/measure';
   import { readMethod, slabFromMethod, type StepRead } from '../../../core/method';
   import { recipesFromJsonLd, namesIn, readRecipe, type LineRead } from '../../../core/recipe';
-  import type { Problem } from '../../../core/validation';
+  import type { ProblemMessage } from '../../../wording/en/problems';
   import { ask } from '$lib/api';
   import { LarderShelf } from '$lib/larderShelf.svelte';
   import Nothing from '$lib/ui/Nothing.svelte';
@@ -44,7 +44,7 @@
   let correctedSteps: Record<string, StepRead> = $state({});
   /** Of tin, cut and keeping, what is not taken from the method. */
   let without: Record<string, boolean> = $state({});
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
   let onlyOpen = $state(false);
 

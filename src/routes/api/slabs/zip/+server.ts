@@ -1,3 +1,4 @@
+import { problemMessage } from '../../../../wording/en/problems';
 import { json } from '@sveltejs/kit';
 import { ZIP_LIMIT } from '$lib/bodyLimits';
 import { database } from '$lib/server/db';
@@ -27,5 +28,9 @@ export async function POST({ request }) {
     return problem('There is no slab file in this zip: their names end in .slab.json');
   }
   const { ids, runs, refused } = addFromFiles(database(), read, new Date().toISOString());
-  return json({ ids, runs, refused: [...read.refused, ...refused] }, { status: ids.length > 0 ? 201 : 422 });
+  const messages = [...read.refused, ...refused].map(({ file, problems }) => ({
+    file,
+    problems: problems.map(problemMessage),
+  }));
+  return json({ ids, runs, refused: messages }, { status: ids.length > 0 ? 201 : 422 });
 }

@@ -3,7 +3,7 @@
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { SEEN, type Diagnosis, type Seen } from '../../../../core/diagnose';
   import { CAUSE_TEXTS } from '../../../../wording/en/causes';
-  import type { Problem } from '../../../../core/validation';
+  import type { ProblemMessage } from '../../../../wording/en/problems';
   import { ask } from '$lib/api';
   import Notice from '$lib/ui/Notice.svelte';
 
@@ -16,7 +16,7 @@
   const MOST_SHOWN = 4;
   let seen: readonly Seen[] = $state.raw([]);
   let causes: readonly Diagnosis[] = $state.raw([]);
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
 
   async function toggle(what: Seen) {

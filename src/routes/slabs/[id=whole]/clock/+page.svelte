@@ -4,7 +4,7 @@
   import { onDestroy, untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import type { Problem } from '../../../../core/validation';
+  import type { ProblemMessage } from '../../../../wording/en/problems';
   import { ask } from '$lib/api';
   import type { Ingredient } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
@@ -106,7 +106,7 @@
   onDestroy(() => worker.close());
 
   let busyMaking = $state(false);
-  let wrongs: readonly Problem[] = $state.raw([]);
+  let wrongs: readonly ProblemMessage[] = $state.raw([]);
   /** Begins a run with the slab as it is kept: now, and goes to the bench; or when the day is to begin, and goes to the day. */
   async function makeIt(begin?: Date) {
     busyMaking = true;

@@ -1,5 +1,6 @@
 <!-- A slab that is not level: its thickness read at some places, and three cuts of it side by side, by how even their pieces weigh. -->
 <script lang="ts">
+  import { reasonText } from '../../../../wording/en/problems';
   import { Button, Table } from 'carbon-components-svelte';
   import type { EvenWays, Reading } from '../../../../core/cut';
   import type { CutSpec } from '../../../../core/slab';
@@ -97,7 +98,10 @@
     {/each}
   </ul>
 {/if}
-{#if found && !found.ok}<Notice harm problems={found.problems.map(({ message }) => ({ message }))} />{/if}
+{#if found && !found.ok}<Notice
+    harm
+    problems={found.problems.map((problem) => ({ message: reasonText(problem) }))}
+  />{/if}
 {#if ways && found?.ok}
   <p class="quiet">Read as {found.value.surface.terms === 'quadratic' ? 'bent' : found.value.surface.terms}.</p>
   <Table size="compact" class="table">

@@ -8,7 +8,7 @@
   import { slabWork } from '$lib/slabContext';
   import Notice from '$lib/ui/Notice.svelte';
   import type { Measure, WithoutAllergen } from '../../../../core/usecases';
-  import type { Problem } from '../../../../core/validation';
+  import type { ProblemMessage } from '../../../../wording/en/problems';
 
   let { carried }: { carried: readonly string[] } = $props();
 
@@ -17,7 +17,7 @@
   let wanted = $state('');
   const allergen = $derived(carried.includes(wanted) ? wanted : (carried[0] ?? ''));
   let found = $state.raw<WithoutAllergen | null>(null);
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
 
   async function look() {

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import type { Problem } from '../../../../core/validation';
+import type { ProblemMessage } from '../../../../wording/en/problems';
 import { runRecord } from '../../../../core/run';
 import { database } from '$lib/server/db';
 import { slabLogOf } from '$lib/server/runLog';
@@ -26,6 +26,6 @@ export async function load({ params, url }) {
   );
   // A server that is busy does not take the notes away: the page asks for the rest again.
   const isBusy = !done.ok && done.response.status === 503;
-  const problems = done.ok || isBusy ? [] : ((await done.response.json()) as { problems: Problem[] }).problems;
+  const problems = done.ok || isBusy ? [] : ((await done.response.json()) as { problems: ProblemMessage[] }).problems;
   return { log: done.ok ? done.value : null, isBusy, problems, lessons, from: asked?.id ?? null };
 }

@@ -4,7 +4,7 @@
   import { changedSlab, changeInWords, RUN_FIGURES, type Proposal, type Trend } from '../../../../core/logbook';
   import type { SlabChange } from '../../../../core/run';
   import type { Place } from '../../../../core/slab';
-  import type { Problem } from '../../../../core/validation';
+  import type { ProblemMessage } from '../../../../wording/en/problems';
   import { keepPlace } from '$lib/keepPlace';
   import { isSameSlab } from '$lib/slabJson';
   import { formatDuration, percent } from '$lib/figures';
@@ -51,7 +51,7 @@
   }
 
   const isIn = (change: SlabChange) => isSameSlab(changedSlab(draft.slab, change), draft.slab);
-  let wrongs: readonly Problem[] = $state.raw([]);
+  let wrongs: readonly ProblemMessage[] = $state.raw([]);
   async function makeOwn(place: Place, h: number) {
     const answer = await keepPlace(work.shop, place, h);
     wrongs = answer.ok ? [] : answer.problems;

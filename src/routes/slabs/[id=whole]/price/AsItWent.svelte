@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
-  import type { Problem } from '../../../../core/validation';
+  import type { ProblemMessage } from '../../../../wording/en/problems';
   import { priceFromRuns, type SlabLog, type SlabPrice } from '../../../../core/usecases';
   import { ask } from '$lib/api';
   import { formatDuration, percent } from '$lib/figures';
@@ -17,7 +17,7 @@
 
   const work = slabWork();
   let log = $state.raw<SlabLog | null>(null);
-  let problems: readonly Problem[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
   onMount(async () => {
     const answer = await ask<SlabLog>('GET', `/api/slabs/${work.draft.id}/log`);
     if (answer.ok) log = answer.value;

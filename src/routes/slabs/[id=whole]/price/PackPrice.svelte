@@ -1,5 +1,6 @@
 <!-- What one pays for something that has no price yet, typed where it is missed. -->
 <script lang="ts">
+  import { reasonText } from '../../../../wording/en/problems';
   import { TextInput } from 'carbon-components-svelte';
   import { readPackPrice } from '../../../../core/recipe';
   import { ask } from '$lib/api';
@@ -16,7 +17,7 @@
     if (text.trim() === '') return;
     const read = readPackPrice(text, ingredient, work.shop.measures);
     if (!read.ok) {
-      wrong = read.message;
+      wrong = reasonText(read.reason);
       return;
     }
     const { id, revision, ...facts } = ingredient;
