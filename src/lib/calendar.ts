@@ -1,5 +1,7 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
+import type { Figures } from '../core/measure';
 import type { DayStep } from '../core/usecases';
+import { cautionText, stepText } from '../wording/en/steps';
 
 const utc = (moment: Date): DateArray => [
   moment.getUTCFullYear(),
@@ -13,15 +15,16 @@ const utc = (moment: Date): DateArray => [
  * Steps as a calendar that others read (iCalendar, RFC 5545), each an event in UTC.
  *
  * @param name what is made; it stands before each step
+ * @param say how the shop writes its figures
  * @returns the text of the file, or null where it could not be written
  */
-export function calendarOf(name: string, steps: readonly DayStep[]): string | null {
+export function calendarOf(name: string, steps: readonly DayStep[], say: Figures): string | null {
   const events = steps.map(({ activity, start, end }, i): EventAttributes => ({
     uid: `${start.getTime()}-${i}@knife-tray`,
     productId: 'knife-tray',
     calName: name,
-    title: `${name}: ${activity.text}`,
-    description: activity.caution ?? '',
+    title: `${name}: ${stepText(activity.title, say)}`,
+    description: activity.caution === null ? '' : cautionText(activity.caution),
     start: utc(start),
     startInputType: 'utc',
     startOutputType: 'utc',

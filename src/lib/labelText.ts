@@ -1,5 +1,6 @@
-import { netWords, nutritionRows } from '../core/label';
 import type { LabelDraft } from '../core/usecases';
+import { keepText } from '../wording/en/label';
+import { netText, nutritionRows } from '../wording/en/labelTable';
 
 /** A stretch of text; allergens stand out. */
 export interface Run {
@@ -42,7 +43,7 @@ export const wordsOf = (runs: readonly Run[]): Word[] =>
 
 /** What a label says, as blocks of text, and its nutrition in one line. */
 export function labelBlocks(label: LabelDraft, bestBefore: string | null): (readonly Run[])[] {
-  const { profile, nutrition, pieceG, text, netG, keep, lot, address } = label;
+  const { profile, nutrition, pieceG, text, netG, keeping, lot, address } = label;
   const rows = nutritionRows(nutrition, pieceG, profile);
   const table = rows.map(({ name, per, each }) => `${name} ${profile === 'us' ? each : per}`).join('; ');
   const plain = (words: string) => [{ text: words, bold: false }];
@@ -51,7 +52,9 @@ export function labelBlocks(label: LabelDraft, bestBefore: string | null): (read
     runsOf(`Ingredients: ${text}.`),
     ...allergenWords(label).map(runsOf),
     plain(`Nutrition ${profile === 'us' ? 'per piece' : 'per 100 g'}: ${table}.`),
-    runsOf(`**${netWords(netG, profile)}** ${BEST_BEFORE[profile]}: **${bestBefore ?? '?'}** Lot ${lot}. ${keep}.`),
+    runsOf(
+      `**${netText(netG, profile)}** ${BEST_BEFORE[profile]}: **${bestBefore ?? '?'}** Lot ${lot}. ${keepText(keeping.place)}.`,
+    ),
     plain(address),
     plain(DRAFT),
   ].filter((runs) => runs.some((run) => run.text !== ''));

@@ -1,4 +1,4 @@
-import { jsonLdOf } from '../core/recipe';
+import { jsonLdOf } from '../wording/en/recipeDocument';
 import type { Slab } from '../core/slab';
 import { ask } from './api';
 

@@ -58,7 +58,7 @@ const ADDED: readonly Added[] = [
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const CUT_WAYS = [', member: `'rings'` },
-    needed: ['src/core/cut/layout.ts', 'src/core/slab/cutWork.ts', 'src/core/recipe/toSchemaOrg.ts'],
+    needed: ['src/core/cut/layout.ts', 'src/core/slab/cutWork.ts', 'src/wording/en/recipeDocument.ts'],
   },
   {
     ...{ file: 'src/core/slab/schema.ts', list: "'same-thickness': {},", member: `'by-mass': { g: positive(1) }` },
@@ -98,7 +98,7 @@ const ADDED: readonly Added[] = [
   },
   {
     ...{ file: 'src/core/shop/schema.ts', list: 'export const LABEL_PROFILES = [', member: `'uk'` },
-    needed: ['src/core/label/ingredients.ts', 'src/core/label/words.ts'],
+    needed: ['src/core/label/ingredients.ts', 'src/wording/en/labelTable.ts'],
   },
   {
     ...{ file: 'src/core/measure/units.ts', list: 'export const MEASURES = [', member: `'old'` },

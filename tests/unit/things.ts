@@ -1,3 +1,5 @@
+import { METRIC } from '../../src/core/measure';
+import { stepTexts } from '../../src/wording/en/steps';
 /** The made-up shop of the demo: its larder, rack, slabs. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { larderOf, type Ingredient } from '../../src/core/larder';
@@ -30,5 +32,12 @@ export function runPlanFor(slab: Slab, { hands = 1, begin = '2026-11-27T08:00:00
   const means = { hands, ovens: 1, rings: 4 };
   const start = new Date(begin);
   const day = layOutDay(workOf(slab, demoLarder, shop), { start, ...means, hours: [], zone: 'UTC' }, start);
-  return runPlanOf(slab, shop, plan(slab, demoLarder, shop), day, { version: 1, lot: 'L261127', begin, means });
+  return runPlanOf(
+    slab,
+    shop,
+    plan(slab, demoLarder, shop),
+    day,
+    { version: 1, lot: 'L261127', begin, means },
+    stepTexts(METRIC),
+  );
 }

@@ -8,7 +8,6 @@ export * from './surface';
 export * from './swirl';
 export * from './shards';
 export * from './tools';
-export * from './words';
 export * from './pieces';
 export * from './cutSlab';
 export * from './move';

@@ -7,8 +7,6 @@ interface ToolRule {
   readonly throughOnly: boolean;
   /** What one stroke takes with wiping, or of wires and rollers one go of all of them, s; counted at the bench. */
   readonly strokeSeconds: number;
-  /** What is laid ready for it. */
-  readonly things: readonly string[];
 }
 
 /** Every tool, and what follows from it; kerfs as makers measure them. */
@@ -17,17 +15,15 @@ export const TOOL: Readonly<Record<CutTool, ToolRule>> = {
     kerfMm: 0,
     throughOnly: false,
     strokeSeconds: 20,
-    things: ['long blade', 'jug of hot water', 'dry cloth', 'ruler'],
   },
-  'cold blade': { kerfMm: 0, throughOnly: false, strokeSeconds: 10, things: ['long blade', 'cloth', 'ruler'] },
-  serrated: { kerfMm: 1.5, throughOnly: false, strokeSeconds: 15, things: ['saw-tooth knife', 'ruler'] },
-  wire: { kerfMm: 0.5, throughOnly: true, strokeSeconds: 20, things: ['wire cutter'] },
-  rollers: { kerfMm: 3, throughOnly: true, strokeSeconds: 20, things: ['roller cutter'] },
+  'cold blade': { kerfMm: 0, throughOnly: false, strokeSeconds: 10 },
+  serrated: { kerfMm: 1.5, throughOnly: false, strokeSeconds: 15 },
+  wire: { kerfMm: 0.5, throughOnly: true, strokeSeconds: 20 },
+  rollers: { kerfMm: 3, throughOnly: true, strokeSeconds: 20 },
   'score and snap': {
     kerfMm: 0,
     throughOnly: false,
     strokeSeconds: 7,
-    things: ['scoring knife', 'ruler', 'straight edge to snap over'],
   },
-  hand: { kerfMm: 0, throughOnly: false, strokeSeconds: 4, things: ['clean gloves', 'tray for the shards'] },
+  hand: { kerfMm: 0, throughOnly: false, strokeSeconds: 4 },
 };

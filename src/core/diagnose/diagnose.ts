@@ -1,5 +1,5 @@
 import { CAUSES, type Cause, type CauseId, type Seen, type Trait } from './causes';
-import type { FactId, Told } from './facts';
+import type { FactId, Finding, Told } from './facts';
 
 /** One possible cause of what is seen. */
 export interface Diagnosis {
@@ -8,9 +8,9 @@ export interface Diagnosis {
   readonly weight: number;
   readonly likely: 'very likely' | 'likely' | 'possible' | 'unlikely';
   /** What was recorded and speaks for it, the strongest first. */
-  readonly because: readonly string[];
+  readonly because: readonly Finding[];
   /** What was recorded and speaks against it. */
-  readonly against: readonly string[];
+  readonly against: readonly Finding[];
 }
 
 /** How often something is seen that a cause is not known for. */
@@ -54,7 +54,7 @@ export function diagnose(
   const reckoned = causes.map(([id, cause]) => {
     const speaking = (Object.entries(cause.facts) as [FactId, readonly [number, number]][]).flatMap(([fact, often]) => {
       const told = facts.get(fact);
-      return told ? [{ factor: factorOf(often, told), said: told.said }] : [];
+      return told ? [{ factor: factorOf(often, told), finding: told.finding }] : [];
     });
     const shown = seen.reduce((product, what) => product * (cause.shows[what] ?? SELDOM), 1);
     const weight = speaking.reduce((product, { factor }) => product * factor, cause.prior * shown);
@@ -67,8 +67,8 @@ export function diagnose(
       const strongest = [...speaking].sort((a, b) => b.factor - a.factor);
       return {
         ...{ cause: id, weight: weight / all, likely: inWords(weight / all) },
-        because: strongest.filter(({ factor }) => factor >= SPEAKS).map(({ said }) => said),
-        against: strongest.filter(({ factor }) => factor <= 1 / SPEAKS).map(({ said }) => said),
+        because: strongest.filter(({ factor }) => factor >= SPEAKS).map(({ finding }) => finding),
+        against: strongest.filter(({ factor }) => factor <= 1 / SPEAKS).map(({ finding }) => finding),
       };
     })
     .sort((a, b) => b.weight - a.weight);

@@ -1,9 +1,7 @@
 import { isKind, type IngredientKind, type Thing } from '../classify';
-import type { Figures } from '../measure';
 import { PLACE_FACTS, PLACES } from '../slab';
-import { IS_SET, type LineRecord, type RunPlan, type RunRecord, type StepRecord } from '../run';
+import { IS_SET, type LineRecord, type RunPlan, type RunRecord, type SetReading, type StepRecord } from '../run';
 import { TEMPER_CURVES } from '../sugar';
-import { stepInShort } from '../time';
 
 /** What is known of a run when somebody asks what went wrong. */
 export interface Recorded {
@@ -16,13 +14,35 @@ export interface Recorded {
   readonly humidityPercent: number | null;
   /** Days since the thermometer was held against boiling water or ice; null where it never was. */
   readonly probeCheckedDaysAgo: number | null;
-  readonly figures: Figures;
 }
 
-/** Something of a run that was recorded: whether it is so, and in words. */
+/** Something that was recorded of a run. Steps by their texts, temperatures in deg C. */
+export type Finding =
+  | { readonly code: 'boil-ended'; readonly shownC: number; readonly wantedC: number }
+  | { readonly code: 'step-took'; readonly step: string; readonly minutes: number; readonly plannedMinutes: number }
+  /** What went in, times what was planned. */
+  | { readonly code: 'amount'; readonly ingredients: readonly string[]; readonly times: number }
+  | {
+      readonly code: 'waited';
+      readonly step: string;
+      readonly minutes: number;
+      readonly after: string;
+      readonly maxMinutes: number;
+    }
+  | { readonly code: 'found-soft'; readonly step: string; readonly reading: SetReading }
+  /** Area of the tins, times what was planned. */
+  | { readonly code: 'tins'; readonly areaFactor: number }
+  | { readonly code: 'chocolate-at'; readonly celsius: number }
+  /** The step in a cold place; null where nothing stood in one. */
+  | { readonly code: 'cold-place'; readonly step: string | null }
+  | { readonly code: 'humidity'; readonly percent: number }
+  /** null where it never was. */
+  | { readonly code: 'thermometer-checked'; readonly daysAgo: number | null };
+
+/** Whether a fact holds of a run, and what was recorded. */
 export interface Told {
   readonly holds: boolean;
-  readonly said: string;
+  readonly finding: Finding;
 }
 
 /** An end point is held within this, deg C. */
@@ -47,8 +67,6 @@ const LATE_SHARE = 0.25;
 
 const isLate = (over: number, most: number) => over > Math.max(LATE_MINUTES, LATE_SHARE * most);
 
-const percent = (share: number) => `${Math.round(Math.abs(share - 1) * 100)} %`;
-
 /** How far the boils ended from where they should: the one that is furthest off. */
 function furthestOff({ record }: Recorded): { byC: number; shown: number; wanted: number } | null {
   const off = record.curves.flatMap(({ peakC, showsC }) =>
@@ -60,11 +78,7 @@ function furthestOff({ record }: Recorded): { byC: number; shown: number; wanted
 function endPoint(of: Recorded, holds: (byC: number) => boolean): Told | null {
   const off = furthestOff(of);
   if (!off) return null;
-  const { temperature } = of.figures;
-  return {
-    holds: holds(off.byC),
-    said: `the boil ended at ${temperature.say(off.shown)}, wanted ${temperature.say(off.wanted)}`,
-  };
+  return { holds: holds(off.byC), finding: { code: 'boil-ended', shownC: off.shown, wantedC: off.wanted } };
 }
 
 /** Of the steps that are meant, the one that is furthest from its minutes. */
@@ -78,8 +92,9 @@ function pace(
   );
   const worst = all.sort((a, b) => Math.abs(Math.log(b.times + 0.01)) - Math.abs(Math.log(a.times + 0.01)))[0];
   if (!worst) return null;
-  const said = `"${stepInShort(worst.step.text)}" took ${Math.round(worst.minutes)} min, planned ${Math.round(worst.step.minutes)}`;
-  return { holds: holds(worst.times), said };
+  const { step, minutes, times } = worst;
+  const finding = { code: 'step-took', step: step.text, minutes, plannedMinutes: step.minutes } as const;
+  return { holds: holds(times), finding };
 }
 
 const boilSteps = ({ plan }: Recorded) => new Set(plan.boils.map(({ step }) => step));
@@ -97,12 +112,8 @@ function amountOf(of: Recorded, kinds: readonly IngredientKind[], holds: (times:
   const planned = sum(({ massG }) => massG!);
   if (planned <= 0) return null;
   const times = sum(({ massInG }) => massInG!) / planned;
-  const names = [...new Set(lines.map(({ ingredient }) => ingredient))].join(', ');
-  const said =
-    Math.abs(times - 1) < 0.005
-      ? `${names} as planned`
-      : `${percent(times)} ${times < 1 ? 'less' : 'more'} ${names} than planned`;
-  return { holds: holds(times), said };
+  const ingredients = [...new Set(lines.map(({ ingredient }) => ingredient))];
+  return { holds: holds(times), finding: { code: 'amount', ingredients, times } };
 }
 
 /** How long something waited behind another, beside how long it may: the worst of those that are meant. */
@@ -121,8 +132,9 @@ function waited(
   );
   const worst = all.sort((a, b) => b.over - a.over)[0];
   if (!worst) return null;
-  const said = `"${stepInShort(worst.step.text)}" began ${Math.max(0, Math.round(worst.minutes))} min after "${stepInShort(worst.before.text)}", and may wait ${Math.round(worst.most)}`;
-  return { holds: holds(worst.over, worst.most), said };
+  const { step, before, most } = worst;
+  const waits = { step: step.text, minutes: Math.max(0, worst.minutes), after: before.text, maxMinutes: most };
+  return { holds: holds(worst.over, most), finding: { code: 'waited', ...waits } };
 }
 
 const isSet = ({ id }: StepRecord['step']) => id.startsWith('set/');
@@ -142,16 +154,15 @@ function setShort(of: Recorded, isMeant: (id: string) => boolean): Told | null {
   if (soft.length === 0 || told?.holds) return told;
   const last = soft.at(-1)!;
   const step = of.plan.steps.find(({ id }) => id === last.step)?.text ?? last.step;
-  return { holds: true, said: `"${step}": found ${last.reading}` };
+  return { holds: true, finding: { code: 'found-soft', step, reading: last.reading } };
 }
 
 function tinBeside({ areaFactor }: Recorded, holds: boolean): Told {
-  if (areaFactor === 1) return { holds: false, said: 'the tin that was planned' };
-  return { holds, said: `a tin ${percent(areaFactor)} ${areaFactor < 1 ? 'smaller' : 'larger'} than planned` };
+  return { holds: holds && areaFactor !== 1, finding: { code: 'tins', areaFactor } };
 }
 
 /** The hottest that was noted while chocolate melted. */
-function chocolateC({ plan, record, thingNamed }: Recorded, said: (celsius: number) => string): Told | null {
+function chocolateC({ plan, record, thingNamed }: Recorded): Told | null {
   const pots = new Set(
     plan.lines
       .filter(({ ingredient }) => isKind('chocolate', thingNamed(ingredient)))
@@ -164,7 +175,7 @@ function chocolateC({ plan, record, thingNamed }: Recorded, said: (celsius: numb
   if (own.length === 0) return null;
   const last = own.at(-1)!.celsius;
   const [, work] = TEMPER_CURVES.dark.work;
-  return { holds: last > work + NEAR_C, said: said(last) };
+  return { holds: last > work + NEAR_C, finding: { code: 'chocolate-at', celsius: last } };
 }
 
 /** What can be told of a run, each from what was recorded; null where nothing was. */
@@ -213,25 +224,25 @@ export const FACTS = {
   cutLate: (of) => waited(of, ({ id }) => id.startsWith('cut') || id.startsWith('score'), isLate),
   tinSmaller: (of) => tinBeside(of, of.areaFactor < SMALLER),
   tinLarger: (of) => tinBeside(of, of.areaFactor > LARGER),
-  chocolateHot: (of) => chocolateC(of, (celsius) => `the chocolate was at ${of.figures.temperature.say(celsius)}`),
+  chocolateHot: (of) => chocolateC(of),
   coldPlace: ({ plan }) => {
     const cold = plan.steps.find(
       (step) =>
         isSet(step) &&
         step.occupies.some((what) => PLACES.some((place) => place === what && PLACE_FACTS[place].isCold)),
     );
-    return { holds: cold !== undefined, said: cold ? `"${cold.text}" stood in the cold` : 'nothing stood in the cold' };
+    return { holds: cold !== undefined, finding: { code: 'cold-place', step: cold?.text ?? null } };
   },
   damp: ({ humidityPercent }) =>
     humidityPercent === null
       ? null
-      : { holds: humidityPercent >= DAMP_PERCENT, said: `the room has ${Math.round(humidityPercent)} % humidity` },
+      : { holds: humidityPercent >= DAMP_PERCENT, finding: { code: 'humidity', percent: humidityPercent } },
   probeUnchecked: ({ plan, probeCheckedDaysAgo: days }) =>
     plan.boils.length === 0
       ? null
       : {
           holds: days === null || days > OLD_CHECK_DAYS,
-          said: days === null ? 'the thermometer was never checked' : `the thermometer was checked ${days} days before`,
+          finding: { code: 'thermometer-checked', daysAgo: days },
         },
 } as const satisfies Readonly<Record<string, (of: Recorded) => Told | null>>;
 export type FactId = keyof typeof FACTS;

@@ -23,6 +23,11 @@ export interface MixedStrip {
   }[];
 }
 
+/** Why several kinds of piece have no cut. */
+export type MixedRefusal =
+  | { readonly code: 'not-found-in-time'; readonly seconds: number }
+  | { readonly code: 'counts-do-not-fit'; readonly lengthMm: number; readonly widthMm: number };
+
 export interface MixedAnswer {
   /** What all pieces together are worth; null where the least counts cannot be. */
   readonly value: number | null;
@@ -33,7 +38,8 @@ export interface MixedAnswer {
   /** Share of the area that is no piece: waste and kerf. */
   readonly wasteShare: number;
   readonly strips: readonly MixedStrip[];
-  readonly why?: string;
+  /** Why there is no cut. */
+  readonly refusal?: MixedRefusal;
 }
 
 const MOST_ROUNDS = 200;
@@ -237,12 +243,12 @@ export async function mixedCut(
     if (solved.value !== null && (best === null || solved.value > best.solved.value! + NEAR)) best = { way, solved };
   }
   if (best === null && bound === Infinity) {
-    const why = `No cut with these least counts was found in ${seconds} s: give it longer, or ask for fewer kinds`;
-    return { value: null, bound: null, proven: false, counts: {}, wasteShare: 1, strips: [], why };
+    const refusal = { code: 'not-found-in-time', seconds } as const;
+    return { value: null, bound: null, proven: false, counts: {}, wasteShare: 1, strips: [], refusal };
   }
   if (best === null) {
-    const why = `These least counts do not fit on ${lengthMm} x ${widthMm} mm: ask for fewer, or for smaller pieces`;
-    return { value: null, bound: null, proven: true, counts: {}, wasteShare: 1, strips: [], why };
+    const refusal = { code: 'counts-do-not-fit', lengthMm, widthMm } as const;
+    return { value: null, bound: null, proven: true, counts: {}, wasteShare: 1, strips: [], refusal };
   }
   return answerOf(best.way, best.solved, Number.isFinite(bound) ? bound : null);
 }

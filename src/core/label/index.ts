@@ -3,4 +3,3 @@ export * from './types';
 export * from './nutrition';
 export * from './ingredients';
 export * from './keeping';
-export * from './words';

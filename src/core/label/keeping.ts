@@ -30,12 +30,3 @@ export function keepingOf({ keep }: Pick<Slab, 'keep'>, ingredients: readonly (I
   }
   return { place, days: limit?.days ?? own, limit };
 }
-
-const KEEP_WORDS: Readonly<Record<Place, string>> = {
-  room: 'Keep in a cool, dry place',
-  marble: 'Keep in a cool, dry place',
-  fridge: 'Keep refrigerated, at 5 °C or colder',
-  freezer: 'Keep frozen, at -18 °C or colder',
-};
-/** How it is to be kept, as the label says it. */
-export const keepWords = (place: Place): string => KEEP_WORDS[place];

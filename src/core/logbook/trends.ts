@@ -19,7 +19,6 @@ export interface LoggedRun {
 export type FigureUnit = 'minutes' | 'share' | 'g' | 'degrees' | 'count' | 'money';
 
 interface RunFigure {
-  readonly name: string;
   readonly unit: FigureUnit;
   /** null where it was not noted. */
   readonly of: (run: LoggedRun) => number | null;
@@ -35,17 +34,14 @@ const boilSteps = ({ plan }: LoggedRun) => new Set(plan.boils.map(({ step }) => 
 /** The figures of a run that are followed from one to the next. */
 export const RUN_FIGURES = {
   minutes: {
-    name: 'from first to last',
     unit: 'minutes',
     of: ({ record }) => (record.endedAt === null ? null : record.minutes),
   },
   hands: {
-    name: 'hands at work',
     unit: 'minutes',
     of: ({ record }) => (record.endedAt === null ? null : record.hands.busy + record.hands.watch),
   },
   boil: {
-    name: 'boil',
     unit: 'minutes',
     of: (run) => {
       const boils = boilSteps(run);
@@ -53,7 +49,6 @@ export const RUN_FIGURES = {
     },
   },
   endPoint: {
-    name: 'hottest beside the end point',
     unit: 'degrees',
     of: ({ record }) => {
       const [curve] = record.curves;
@@ -61,20 +56,18 @@ export const RUN_FIGURES = {
     },
   },
   set: {
-    name: 'setting',
     unit: 'minutes',
     of: ({ record }) =>
       sumOf(record.steps.filter(({ step }) => step.id.startsWith('set/')).map(({ minutes }) => minutes)),
   },
-  yield: { name: 'good pieces of those planned', unit: 'share', of: ({ record }) => record.outcome.yieldShare },
-  pieceG: { name: 'one piece', unit: 'g', of: ({ record }) => record.outcome.pieceG },
-  variation: { name: 'spread between pieces', unit: 'share', of: ({ record }) => record.outcome.pieceVariation },
+  yield: { unit: 'share', of: ({ record }) => record.outcome.yieldShare },
+  pieceG: { unit: 'g', of: ({ record }) => record.outcome.pieceG },
+  variation: { unit: 'share', of: ({ record }) => record.outcome.pieceVariation },
   rejects: {
-    name: 'rejects',
     unit: 'count',
     of: ({ record }) => (record.outcome.pieces === null ? null : record.outcome.rejects),
   },
-  costEach: { name: 'ingredients of a piece', unit: 'money', of: ({ costEach }) => costEach },
+  costEach: { unit: 'money', of: ({ costEach }) => costEach },
 } as const satisfies Record<string, RunFigure>;
 export type RunFigureId = keyof typeof RUN_FIGURES;
 

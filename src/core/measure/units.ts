@@ -69,14 +69,6 @@ export const ML_IN = {
   imperial: { ...ANYWHERE, cup: 284.131, tbsp: 17.758, tsp: 5.919, floz: 28.413, pint: 568.261 },
 } as const satisfies Readonly<Record<Measures, Readonly<Record<VolumeUnit, number | null>>>>;
 
-/** Names of the standards as a maker says them. */
-export const MEASURES_NAMED: Readonly<Record<Measures, string>> = {
-  us: 'US cups and spoons',
-  metric: 'metric cups and spoons',
-  au: 'Australian cups and spoons',
-  imperial: 'imperial cups and spoons',
-};
-
 /**
  * Volume of one unit in mL, or null where the unit is no volume or the standard has no such measure.
  *

@@ -1,6 +1,7 @@
 import { celsiusOf } from '../measure';
 import { STAGE_RANGES } from '../sugar';
 import type { Stage } from '../slab';
+import type { TemperatureNote } from './notes';
 
 /** The marks of a gas oven, deg C. */
 const GAS_C: Readonly<Record<string, number>> = {
@@ -27,7 +28,7 @@ interface Degrees {
 /** What a sentence says of temperature: one in deg C, and what there is to ask. */
 export interface TemperatureRead {
   readonly celsius: number | null;
-  readonly ask: string | null;
+  readonly ask: TemperatureNote | null;
 }
 
 /** Where a sentence names no temperature. */
@@ -114,7 +115,7 @@ export function endPointIn(sentence: string): TemperatureRead & { readonly stage
   if (stage === null) return { ...NO_TEMPERATURE, stage };
   const { fromC, toC } = STAGE_RANGES.find((range) => range.stage === stage)!;
   const celsius = Math.round((fromC + toC) / 2);
-  return { celsius, ask: `${stage} is ${fromC.toFixed(0)} to ${toC.toFixed(0)} °C: ${celsius} is taken`, stage };
+  return { celsius, ask: { code: 'stage-range', stage, fromC, toC, takenC: celsius }, stage };
 }
 
 /** The stage that a sentence names. */
@@ -153,17 +154,14 @@ function chosen(
   const from = plain.length > 0 ? plain : all;
   const first = ORDER.flatMap((scale) => from.filter((degrees) => degrees.from === scale))[0]!;
   const celsius = Math.round(first.celsius * 10) / 10;
-  const ask = (text: string) => ({ celsius, ask: text });
+  const ask = (note: TemperatureNote) => ({ celsius, ask: note });
   if (celsius < least || celsius > most)
     return {
       celsius: null,
-      ask: `${Math.round(celsius)} °C cannot be meant: write a temperature between ${least} and ${most} °C`,
+      ask: { code: 'temperature-out-of-range', celsius, minC: least, maxC: most },
     };
   const other = from.find(({ celsius: otherC }) => Math.abs(otherC - celsius) > apartC);
-  if (other)
-    return ask(
-      `${Math.round(celsius)} °C and ${Math.round(other.celsius)} °C are both written: ${Math.round(celsius)} is taken`,
-    );
-  if (first.from === 'unsaid' && celsius > mostUnsaidC) return ask('Degrees of which scale? Celsius is taken');
+  if (other) return ask({ code: 'two-temperatures', takenC: celsius, otherC: other.celsius });
+  if (first.from === 'unsaid' && celsius > mostUnsaidC) return ask({ code: 'scale-unknown' });
   return { celsius, ask: null };
 }

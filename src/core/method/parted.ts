@@ -1,4 +1,4 @@
-import { isListHeading, isMethodHeading, METHOD_TEXT, type LineRead } from '../recipe';
+import { isListHeading, isMethodHeading, METHOD_NOTE, type LineRead } from '../recipe';
 import { leadKind } from './kinds';
 import { inFigures } from './plainWords';
 import type { Sentence } from './steps';
@@ -34,7 +34,8 @@ export function partedMethod(reads: readonly LineRead[]): Parted {
       const heading = read.ingredient ?? read.text;
       const next = reads.slice(at + 1).find(({ status }) => status !== 'heading');
       const leads =
-        next !== undefined && (isSentence(next) || next.why === METHOD_TEXT || (inMethod && next.status === 'unread'));
+        next !== undefined &&
+        (isSentence(next) || next.notes[0]?.code === METHOD_NOTE.code || (inMethod && next.status === 'unread'));
       if (isMethodHeading(heading)) inMethod = true;
       else if (leads && !isListHeading(heading)) under = heading;
       else {

@@ -9,6 +9,7 @@ import { inFigures } from './plainWords';
 import { namedIn, type Named, type NamedLine } from './ingredientsIn';
 import { mentionedIn, pouredInto } from './preparationIn';
 import { tinIn } from './tinIn';
+import type { StepNote } from './notes';
 
 /** One thing that is done, as a sentence of a method says it. */
 export interface StepRead {
@@ -33,7 +34,8 @@ export interface StepRead {
   readonly shares: Readonly<Record<string, number>>;
   readonly status: 'read' | 'check';
   /** What there is to look at; empty where there is nothing. */
-  readonly why: string;
+  /** What there is to ask about it; null where it is read. */
+  readonly note: StepNote | null;
 }
 
 /** A sentence of a method, and the heading it stands under. */
@@ -62,7 +64,6 @@ const REMARK = /\b(?:I|I'm|we|my|our|me|you|your|enjoy|honestly|perfect|deliciou
 /** What is brought to this on a ring is a boil, deg C. */
 const BOILS_FROM_C = 101;
 const STIRRED: readonly (StepKind | null)[] = ['mix', 'melt', null];
-const UNDERSTOOD = 'Nothing of this was understood: it stays as it is written';
 
 /**
  * The steps of a method, in their order.
@@ -111,11 +112,11 @@ export function stepsIn(
       const isNegative = hasNegativeMinutes(clause);
       const times = isNegative || kind === 'pack' ? [] : minutesIn(clause);
       const minutes = times[0] ?? null;
-      const ask =
+      const note: StepNote | null =
         ovenRead.ask ??
         ends.ask ??
-        (isNegative ? 'A time below nothing: write how long it takes' : null) ??
-        (isKnown || minutes !== null || ovenRead.celsius !== null ? null : UNDERSTOOD);
+        (isNegative ? ({ code: 'negative-time' } as const) : null) ??
+        (isKnown || minutes !== null || ovenRead.celsius !== null ? null : { code: 'not-understood' });
       steps.push({
         text: clause,
         sentence,
@@ -129,8 +130,8 @@ export function stepsIn(
         joins: of === null ? null : joinedIn(kind, clause, of, preparations, pantry.gone),
         adds: adds.map(({ ingredient }) => ingredient),
         shares,
-        status: ask === null ? 'read' : 'check',
-        why: ask ?? '',
+        status: note === null ? 'read' : 'check',
+        note,
       });
     }
   });

@@ -1,10 +1,10 @@
 /** A recipe as it is written, read into lines, preparations and slabs. */
 export { larderMatch, namesIn } from './name';
+export * from './notes';
 export * from './readLine';
 export * from './readRecipe';
 export * from './slabFromRecipe';
 export * from './schemaOrg';
-export * from './toSchemaOrg';
 export * from './lineInWords';
 export * from './lineFromReading';
 export * from './packPrice';

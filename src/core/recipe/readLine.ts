@@ -3,6 +3,7 @@ import { massOf, type Measures, type Unit } from '../measure';
 import { holdsQuantity } from '../slab';
 import { isMeasure, leadingAmount, type Led, type Written } from './amount';
 import { larderMatch, named } from './name';
+import type { LineNote } from './notes';
 import { tidied } from './tidy';
 
 /** How a line was read: `check` is a reading that the maker should look at, `unread` stays as text. */
@@ -27,8 +28,8 @@ export interface LineRead {
   readonly optional: boolean;
   /** g, of the first amount where it can be weighed, else of the second. */
   readonly massG: number | null;
-  /** How the mass came about, or what there is to look at. */
-  readonly why: string;
+  /** What the mass rests on, or what there is to check. */
+  readonly notes: readonly LineNote[];
 }
 
 /** Two amounts further apart than this share of the larger are shown side by side, and the maker is asked. */
@@ -65,12 +66,12 @@ const EMPTY = {
   massG: null,
 } as const;
 
-export function unreadLine(text: string, why: string): LineRead {
-  return { ...EMPTY, text, status: 'unread', why };
+export function unreadLine(text: string, note: LineNote): LineRead {
+  return { ...EMPTY, text, status: 'unread', notes: [note] };
 }
 
 export function headingLine(text: string): LineRead {
-  return { ...EMPTY, text, status: 'heading', why: '' };
+  return { ...EMPTY, text, status: 'heading', notes: [] };
 }
 
 /** The name of a heading, or null: marked as one, ending in a colon, "For the base", or in capitals. */
@@ -131,10 +132,6 @@ const gramsOf = (
   measures: Measures,
 ) => massOf({ ...amount, state: state ?? undefined, packG: packG ?? undefined }, found ?? {}, measures);
 
-function figure(value: number): string {
-  return value >= 10 ? value.toFixed(0) : String(Number(value.toPrecision(3)));
-}
-
 /**
  * Reads one line of a recipe: amount, unit, ingredient, state, a second amount, what may stand in for it.
  *
@@ -149,8 +146,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const heading = headingName(text, larder);
   if (heading !== null) return { ...headingLine(text), ingredient: heading };
   const plain = tidied(text);
-  if (!/\p{L}/u.test(plain))
-    return unreadLine(text, plain === '' ? 'Nothing is written here' : 'This names no ingredient');
+  if (!/\p{L}/u.test(plain)) return unreadLine(text, { code: plain === '' ? 'empty' : 'no-ingredient' });
   const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
   const part = PART_OF.exec(plain);
   const bare = BARE_UNIT.exec(plain);
@@ -182,8 +178,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const leafFound = leafName === null ? null : larderMatch(leafName, larder);
   const ingredient = leafName !== null && (leafFound || !whole.found) ? leafName : whole.ingredient;
   const found = leafFound ?? whole.found;
-  if (ingredient === '' || !/\p{L}/u.test(ingredient)) return unreadLine(text, 'There is an amount and no ingredient');
-  if (looksLikeSteps(plain, found)) return unreadLine(text, 'This reads as a step and not as an ingredient');
+  if (ingredient === '' || !/\p{L}/u.test(ingredient)) return unreadLine(text, { code: 'amount-without-ingredient' });
+  if (looksLikeSteps(plain, found)) return unreadLine(text, { code: 'looks-like-step' });
 
   const state =
     [heaped ? heaped[1]!.toLowerCase() : null, whole.state].filter(Boolean).join(', ').slice(0, 100) || null;
@@ -198,32 +194,41 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const asPack = led.packSize && { quantity: led.packSize.quantity * led.quantity, unit: led.packSize.unit };
   const more = heavy ? { quantity: heavy.written.quantity, unit: heavy.written.unit } : asPack;
   if (![led.quantity, packG ?? 1, more?.quantity ?? 1].every(holdsQuantity))
-    return unreadLine(text, 'No line holds so much or so little: is the number right?');
+    return unreadLine(text, { code: 'amount-out-of-range' });
   const alsoG = heavy?.weighed.ok ? heavy.weighed.massG : null;
   const massG = first.ok ? first.massG : alsoG;
-  const asks: string[] = [];
+  const asks: LineNote[] = [];
   if (thousands)
-    asks.push(
-      `${thousands[0]} can be read as ${thousands[0].replace(/[.,]/, '.')} or ${thousands[0].replace(/[.,]/, '')}: which one?`,
-    );
+    asks.push({
+      code: 'ambiguous-thousands',
+      text: thousands[0],
+      decimal: thousands[0].replace(/[.,]/, '.'),
+      whole: thousands[0].replace(/[.,]/, ''),
+    });
   const filling = heaped?.[1] ?? BIG_CUP.exec(plain)?.[1] ?? '';
   if (/heap|round|big|huge|large|good|generous/i.test(filling))
-    asks.push(
-      `A ${/heap|round/i.test(filling) ? 'heaped spoon' : `${filling.toLowerCase()} measure`} can be twice a level one: weigh it, or write it level`,
-    );
+    asks.push({ code: 'heaped', filling, isHeaped: /heap|round/i.test(filling) });
   if (first.ok && alsoG !== null && Math.abs(first.massG - alsoG) > DISAGREE * Math.max(first.massG, alsoG)) {
-    asks.push(`${said(led)} is ${figure(first.massG)} g and ${said(heavy!.written)} is ${figure(alsoG)} g: which one?`);
+    asks.push({
+      code: 'amounts-disagree',
+      first: amountOf(led),
+      firstG: first.massG,
+      second: amountOf(heavy!.written),
+      secondG: alsoG,
+    });
   }
   const bag = led.unit === 'pack' && packG === null && more === null ? BAG.exec(plain) : null;
   if (
     bag ||
     (led.unit === 'pack' && packG === null && more === null && (first.ok ? first.massG / led.quantity : 0) > MOST_TIN_G)
   )
-    asks.push(
-      `How much is in ${bag ? 'the bag' : 'one'}?${first.ok ? ` The shop's own pack holds ${figure(first.massG / led.quantity)} g` : ''}`,
-    );
-  if (part && /and/.test(part[1]!)) asks.push('Two things in one line: write zest and juice apart');
-  if (/^each /i.test(rest)) asks.push('So much of each of several things: write a line for each');
+    asks.push({
+      code: 'pack-size-unknown',
+      isBag: bag !== null,
+      ownG: first.ok ? first.massG / led.quantity : null,
+    });
+  if (part && /and/.test(part[1]!)) asks.push({ code: 'zest-and-juice' });
+  if (/^each /i.test(rest)) asks.push({ code: 'each-of-several' });
   const quantityMax = led.quantityMax !== null && led.quantityMax > led.quantity ? led.quantityMax : null;
   return {
     text,
@@ -239,17 +244,17 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
     alternatives: whole.alternatives,
     optional: whole.optional,
     massG,
-    why:
-      asks.join('. ') ||
-      (massG === null
-        ? found
-          ? 'The larder does not say what this weighs'
-          : 'The larder does not know it'
-        : `${first.ok ? said(led) : said(heavy!.written)} is ${figure(massG)} g`),
+    notes: asks.length > 0 ? asks : [weighedNote(massG, found !== null, first.ok ? led : heavy?.written)],
   };
 }
 
-const said = ({ quantity, unit }: Pick<Written, 'quantity' | 'unit'>) => `${Number(quantity.toPrecision(4))} ${unit}`;
+const amountOf = ({ quantity, unit }: Pick<Written, 'quantity' | 'unit'>) => ({ quantity, unit });
+
+/** What an amount weighs, or why that is not known. */
+function weighedNote(massG: number | null, isKnown: boolean, amount: Written | undefined): LineNote {
+  if (massG === null || !amount) return { code: isKnown ? 'weight-unknown' : 'not-in-larder' };
+  return { code: 'weighed', amount: amountOf(amount), massG };
+}
 
 function fromPart(part: string, whole: string): string {
   const what =
@@ -281,7 +286,6 @@ function withoutAmount(text: string, plain: string, vague: boolean, larder: Lard
   const { ingredient, found, state, alternatives, optional } = named(plain, larder);
   if (LEFT.test(plain)) {
     const rest = named(plain.replace(LEFT, ''), larder);
-    const why = 'What is left of another line: write how much, or divide that line';
     return {
       ...EMPTY,
       text,
@@ -289,11 +293,11 @@ function withoutAmount(text: string, plain: string, vague: boolean, larder: Lard
       ingredient: rest.ingredient,
       larder: rest.found?.name ?? null,
       state: rest.state,
-      why,
+      notes: [{ code: 'rest-of-line' }],
     };
   }
   const toTaste = /to taste|as needed|for (?:dusting|greasing|rolling|sprinkling)/i.test(plain);
-  if (!found && !toTaste && !vague) return unreadLine(text, 'No amount stands in front: is it an ingredient?');
+  if (!found && !toTaste && !vague) return unreadLine(text, { code: 'no-amount-in-front' });
   return {
     ...EMPTY,
     text,
@@ -303,6 +307,6 @@ function withoutAmount(text: string, plain: string, vague: boolean, larder: Lard
     state,
     alternatives,
     optional,
-    why: 'No amount that can be measured: write how much',
+    notes: [{ code: 'no-measurable-amount' }],
   };
 }

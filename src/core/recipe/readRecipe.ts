@@ -1,6 +1,7 @@
 import type { Larder } from '../larder';
 import type { Measures } from '../measure';
 import { larderMatch } from './name';
+import type { LineNote } from './notes';
 import { headingLine, headingName, readLine, unreadLine, type LineRead } from './readLine';
 import { tidied } from './tidy';
 
@@ -16,8 +17,8 @@ const METHOD =
 /** Headings that only say that ingredients follow. */
 const LIST = /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will) need|what you need)(?:\s*\(.*\))?$/i;
 
-/** Why a line of the method is no ingredient. */
-export const METHOD_TEXT = 'Kept as a note on the method';
+/** The note on a line of the method, which is no ingredient. */
+export const METHOD_NOTE = { code: 'method-note' } as const;
 
 export const isMethodHeading = (name: string) => METHOD.test(name);
 export const isListHeading = (name: string) => LIST.test(name);
@@ -43,20 +44,19 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
     const line = raw.trim();
     if (line === '') continue;
     if (inMethod && at < MOST_LINES && line.length > MOST_LENGTH) {
-      yield unreadLine(line.slice(0, MOST_KEPT), METHOD_TEXT);
+      yield unreadLine(line.slice(0, MOST_KEPT), METHOD_NOTE);
       continue;
     }
     if (at >= MOST_LINES || line.length > MOST_LENGTH) {
-      const why =
-        at >= MOST_LINES ? `Only the first ${MOST_LINES} lines are read` : 'This line is too long to be an ingredient';
-      yield unreadLine(line.slice(0, MOST_KEPT), why);
+      const note: LineNote = at >= MOST_LINES ? { code: 'past-limit', max: MOST_LINES } : { code: 'line-too-long' };
+      yield unreadLine(line.slice(0, MOST_KEPT), note);
       continue;
     }
     const read = isHeadingByPlace(lines, at, larder)
       ? { ...headingLine(line), ingredient: line }
       : readLine(line, measures, larder);
     if (read.status === 'heading') inMethod = isMethodHeading(read.ingredient ?? '');
-    yield inMethod && read.status !== 'heading' ? unreadLine(line, METHOD_TEXT) : read;
+    yield inMethod && read.status !== 'heading' ? unreadLine(line, METHOD_NOTE) : read;
   }
 }
 

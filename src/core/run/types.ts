@@ -1,7 +1,12 @@
 import type { Activity, Means } from '../time';
 
-/** A step of a run as it was planned: an activity with its moments, minutes from the beginning of the run. */
-export interface RunStep extends Activity {
+/**
+ * A step of a run as it was planned: an activity with its moments, minutes from the beginning of the run. Its texts are kept as
+ * they were.
+ */
+export interface RunStep extends Omit<Activity, 'title' | 'caution'> {
+  readonly text: string;
+  readonly caution: string | null;
   readonly planned: { readonly from: number; readonly to: number };
 }
 

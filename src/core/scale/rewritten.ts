@@ -11,7 +11,7 @@ import { doseAsked, SPREAD } from './spreads';
  */
 export function rewrittenForTin(slab: Slab, scaling: Scaled): Slab {
   const [only] = scaling.slabs;
-  if (!only || scaling.slabs.length > 1 || only.count !== 1) throw new Error('A slab is written for one tin');
+  if (!only || scaling.slabs.length > 1 || only.count !== 1) throw new RangeError('Several tins');
   const factors = new Map(scaling.preparations.map(({ id, scaleFactor }) => [id, scaleFactor]));
   const factorOf = (preparation: string) => factors.get(preparation) ?? 1;
   const { lengthMm: length, widthMm: width } = outlineAt(only.tin, 0);

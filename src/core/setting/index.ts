@@ -8,5 +8,6 @@ export * from './potCooling';
 export * from './poured';
 export type { LayerStates } from './firmState';
 export * from './waits';
+export type { SetReason } from './setReason';
 export * from './fitted';
 export * from './range';

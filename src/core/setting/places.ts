@@ -1,5 +1,4 @@
 import type { Faces } from '../heat';
-import type { Figures } from '../measure';
 import type { Place } from '../slab';
 
 /** What the shop's places are like. */
@@ -11,8 +10,6 @@ export interface PlaceSettings {
   readonly airFactor?: number | undefined;
   /** Dew point of the room, deg C, where sweating is to be told. */
   readonly dewC?: number | undefined;
-  /** How the shop writes its figures. */
-  readonly figures?: Figures | undefined;
 }
 
 /** How a tin stands: on a shelf the lower face gets half, on a wire rack all; foil over it halves the top. */

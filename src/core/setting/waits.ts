@@ -9,12 +9,11 @@ import {
   noteLayers,
   type LayerCurve,
 } from '../heat';
-import { METRIC } from '../measure';
 import type { Place } from '../slab';
 import { crackedAt, follow, newState, statesOf, STEP_MINUTES, type FirmState, type LayerStates } from './firmState';
 import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } from './places';
 import type { PouredLayer } from './poured';
-import { why } from './whySet';
+import { setReason, type SetReason } from './setReason';
 
 /** So long in one place. The last place of a list goes on for as long as it is needed. */
 export interface PlaceStay {
@@ -43,7 +42,7 @@ export interface LayerWait {
   readonly meltsBelow: boolean;
   readonly pourAtMostC: number | null;
   readonly curve: LayerCurve;
-  readonly why: string;
+  readonly reason: SetReason;
 }
 
 export interface Setting {
@@ -71,7 +70,7 @@ function placeAt(stays: readonly PlaceStay[], minute: number): { place: Place; f
     if (minute < until) return { place, from, until };
     from = until;
   }
-  throw new Error('A tin has to stand somewhere');
+  throw new RangeError('No stays');
 }
 
 /** How high a stack may be before its cells become larger, mm. */
@@ -142,7 +141,7 @@ export function settingOf(
           : null,
       curve: curves[at]!,
       states: { takesNext: found.takesNext, cuts: null, packs: null },
-      why: why(layer, found.setAfter, found.curves[at]!, places.figures ?? METRIC),
+      reason: setReason(layer, found.setAfter, found.curves[at]!),
     });
     poured += found.until;
     if (found.nextAfter === null) break;

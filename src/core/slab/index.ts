@@ -1,6 +1,7 @@
 /** Preparations, layers, the slab file: types, schema, reading and writing. */
 export * from './words';
 export * from './types';
+export * from './stepTitle';
 export * from './baked';
 export * from './expandDividedLines';
 export * from './inTins';

@@ -6,6 +6,20 @@ import { sugarShareAtBoil } from './sugarShare';
 /** A reading of a probe: seconds since some moment, deg C. */
 export type Reading = readonly [seconds: number, celsius: number];
 
+/** What a forecast rests on, or why there is none yet. */
+export type ForecastNote =
+  | 'no-reading'
+  | 'reached'
+  | 'warming-up'
+  | 'just-boiling'
+  | 'not-rising'
+  | 'heat-changed'
+  | 'steady-boil'
+  | 'room-too-warm'
+  | 'just-cooling'
+  | 'not-falling'
+  | 'cooling';
+
 /** How long something still takes. */
 export interface Forecast {
   /** null where the readings do not tell. */
@@ -14,7 +28,7 @@ export interface Forecast {
   readonly low: number | null;
   readonly high: number | null;
   readonly reached: boolean;
-  readonly why: string;
+  readonly note: ForecastNote;
 }
 
 /** 90 % of a normal spread lie within so many deviations. */
@@ -69,7 +83,10 @@ function settled(readings: readonly Reading[]): Reading[] {
   });
 }
 
-const unknown = (why: string): Forecast => ({ minutesLeft: null, low: null, high: null, reached: false, why });
+const unknown = (note: ForecastNote): Forecast => ({
+  ...{ minutesLeft: null, low: null, high: null, reached: false },
+  note,
+});
 
 /** J/g: heat of steam; heat capacities of water, of sugar, and of the pot for each g of sugar in it. */
 const STEAM_J = 2250;
@@ -127,7 +144,7 @@ function crossingOf(line: Line, height: number): { x: number; deviation: number 
   return { x, deviation: Math.sqrt(Math.max(0, variance)) };
 }
 
-function left(line: Line, height: number, now: number, share: number): Forecast {
+function left(line: Line, height: number, now: number, share: number): Omit<Forecast, 'note'> {
   const { x, deviation } = crossingOf(line, height);
   const seconds = Math.max(0, x - now);
   const spread = NINETY * Math.hypot(deviation, share * seconds, LAG_SECONDS);
@@ -137,7 +154,6 @@ function left(line: Line, height: number, now: number, share: number): Forecast 
     low: minutes(seconds - spread),
     high: minutes(seconds + spread),
     reached: false,
-    why: '',
   };
 }
 
@@ -162,14 +178,14 @@ export interface BoilForecastInput {
 export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 0 }: BoilForecastInput): Forecast {
   const toSea = 100 - waterBoilsC(altitudeM) - probeOffsetC;
   const sound = settled(soundReadings(readings)).map(([seconds, celsius]): Reading => [seconds, celsius + toSea]);
-  if (sound.length === 0) return unknown('No reading yet');
-  if (lastC(sound) >= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
+  if (sound.length === 0) return unknown('no-reading');
+  if (lastC(sound) >= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, note: 'reached' };
   const start = sound.findLastIndex(([, celsius]) => celsius < BOILS_FROM_C) + 1;
   const boiling = sound.slice(start);
   const now = sound.at(-1)![0];
-  if (boiling.length === 0) return unknown('It is still warming up: the water has hardly begun to leave');
+  if (boiling.length === 0) return unknown('warming-up');
   if (boiling.length < LEAST_READINGS || now - boiling[0]![0] < LEAST_SECONDS) {
-    return unknown('It has just begun to boil: a forecast needs a minute of readings');
+    return unknown('just-boiling');
   }
   const all = boiling.map(([seconds, celsius]) => ({ x: seconds - now, ...toCome(celsius) }));
   const pointsOf = (some: typeof all) => ({
@@ -185,17 +201,12 @@ export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 
     points.y,
     points.w.map((w, i) => w * 0.5 ** (-points.x[i]! / HALF_LIFE_SECONDS)),
   );
-  if (!line || line.slope >= 0)
-    return unknown('The temperature does not rise: is the heat on, and the probe in the pot?');
+  if (!line || line.slope >= 0) return unknown('not-rising');
   const target = toCome(targetC).heat;
   const seconds = Math.max(0, crossingOf(line, target).x);
   const share = heatShare(wanderOf(points, line.slope), seconds, Math.min(HALF_LIFE_SECONDS, -points.x[0]!));
   const found = left(line, target, 0, Math.hypot(MODEL_SHARE.boil, share, LATELY * latelyOff(points, line.slope)));
-  const why =
-    turned > 0
-      ? 'The heat has changed: told from the readings since'
-      : 'At this heat water leaves evenly; the needle runs at the end';
-  return { ...found, why };
+  return { ...found, note: turned > 0 ? 'heat-changed' : 'steady-boil' };
 }
 
 export interface CoolForecastInput {
@@ -215,22 +226,22 @@ export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: Coo
     seconds,
     celsius - probeOffsetC,
   ]);
-  if (sound.length === 0) return unknown('No reading yet');
-  if (lastC(sound) <= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, why: 'It is there' };
-  if (targetC <= roomC) return unknown('The room itself is no colder than that: it does not get there');
+  if (sound.length === 0) return unknown('no-reading');
+  if (lastC(sound) <= targetC) return { minutesLeft: 0, low: 0, high: 0, reached: true, note: 'reached' };
+  if (targetC <= roomC) return unknown('room-too-warm');
   const warm = sound.filter(([, celsius]) => celsius > roomC + 1);
   const now = sound.at(-1)![0];
   if (warm.length < LEAST_READINGS || now - warm[0]![0] < LEAST_SECONDS) {
-    return unknown('It has just begun to cool: a forecast needs a minute of readings');
+    return unknown('just-cooling');
   }
   const line = robustLine(
     warm.map(([seconds]) => seconds - now),
     warm.map(([, celsius]) => Math.log(celsius - roomC)),
     warm.map(([seconds, celsius]) => 0.5 ** ((now - seconds) / (3 * HALF_LIFE_SECONDS)) * (celsius - roomC) ** 2),
   );
-  if (!line || line.slope >= 0) return unknown('The temperature does not fall: is it off the heat?');
+  if (!line || line.slope >= 0) return unknown('not-falling');
   return {
     ...left(line, Math.log(targetC - roomC), 0, MODEL_SHARE.cool),
-    why: 'It cools ever more slowly towards the room',
+    note: 'cooling',
   };
 }

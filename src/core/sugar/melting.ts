@@ -1,7 +1,7 @@
-import type { Step } from '../slab';
+import type { TitledStep } from '../slab';
 
 /** Ways to melt chocolate. */
-export const MELTS = ['bain-marie', 'microwave', 'low heat', 'strewn on the hot slab'] as const;
+export const MELTS = ['bain-marie', 'microwave', 'low heat', 'hot slab'] as const;
 export type Melt = (typeof MELTS)[number];
 
 /** Heat to bring chocolate from the room to 45 C and melt it: 1.6 kJ/kg K over 25 K, and 45 kJ/kg. */
@@ -31,26 +31,26 @@ export function microwaveBursts(massG: number, watts: number): Bursts {
 const minutesFor = (massG: number, from: number, perHundred: number) => Math.round(from + (perHundred * massG) / 100);
 
 /**
- * The steps of melting so much chocolate, with what to take care of.
+ * The steps of melting a mass of chocolate.
  *
  * @param massG g of chocolate
  * @param watts full power of the microwave oven
  */
-export function meltingSteps(melt: Melt, massG: number, watts = 800): Step[] {
+export function meltingSteps(melt: Melt, massG: number, watts = 800): TitledStep[] {
   const { bursts } = microwaveBursts(massG, watts);
   switch (melt) {
     case 'bain-marie':
       return [
         {
           id: 'water',
-          text: 'Bring two fingers of water to a bare simmer; the bowl must not touch it',
+          title: { code: 'simmer-water' },
           minutes: 5,
           hands: 'free',
           occupies: ['ring'],
         },
         {
           id: 'melt',
-          text: 'Melt the chocolate over the steam, stirring; mind the steam, and keep every drop of water out',
+          title: { code: 'melt-over-steam' },
           minutes: minutesFor(massG, 4, 2),
           hands: 'watch',
           occupies: ['ring'],
@@ -61,7 +61,7 @@ export function meltingSteps(melt: Melt, massG: number, watts = 800): Step[] {
       return [
         {
           id: 'melt',
-          text: `At half power, ${bursts} bursts of ${BURST_SECONDS} seconds, stirring after each; the last of ${LAST_SECONDS}. It holds its shape when it is melted: trust the spoon, not the eye`,
+          title: { code: 'melt-in-bursts', bursts, seconds: BURST_SECONDS, lastSeconds: LAST_SECONDS },
           minutes: Math.ceil((bursts * (BURST_SECONDS + 20)) / 60),
           hands: 'busy',
         },
@@ -70,23 +70,23 @@ export function meltingSteps(melt: Melt, massG: number, watts = 800): Step[] {
       return [
         {
           id: 'melt',
-          text: 'In a thick pan on the lowest heat, stirring all the time; off the heat while a third is still in pieces',
+          title: { code: 'melt-on-low-heat' },
           minutes: minutesFor(massG, 4, 1.5),
           hands: 'busy',
           occupies: ['ring'],
         },
       ];
-    case 'strewn on the hot slab':
+    case 'hot slab':
       return [
         {
           id: 'strew',
-          text: 'Strew the chopped chocolate on the hot slab and cover it',
+          title: { code: 'strew-on-slab' },
           minutes: 1,
           hands: 'busy',
           lays: true,
         },
-        { id: 'wait', text: 'Leave it covered until it shines', minutes: 5, hands: 'free', after: ['strew'] },
-        { id: 'spread', text: 'Spread it with a warm palette knife', minutes: 2, hands: 'busy', after: ['wait'] },
+        { id: 'wait', title: { code: 'cover-slab' }, minutes: 5, hands: 'free', after: ['strew'] },
+        { id: 'spread', title: { code: 'spread-on-slab' }, minutes: 2, hands: 'busy', after: ['wait'] },
       ];
   }
 }

@@ -1,4 +1,8 @@
-import type { Hands } from '../slab';
+import type { Hands, StepTitle } from '../slab';
+
+/** Cautions of a step; their wording is customary. */
+export const CAUTIONS = ['burn', 'steam', 'raw-egg', 'blade', 'label', 'label-and-cold'] as const;
+export type Caution = (typeof CAUTIONS)[number];
 
 /** A step may begin so long after another has ended, and no longer after it than is permitted. Minutes. */
 export interface Link {
@@ -13,7 +17,7 @@ export interface Activity {
   readonly id: string;
   /** The preparation or layer that it belongs to. */
   readonly of: string;
-  readonly text: string;
+  readonly title: StepTitle;
   readonly minutes: number;
   readonly hands: Hands;
   /** oven, ring, mixer, fridge, freezer, marble. */
@@ -23,7 +27,7 @@ export interface Activity {
   readonly isHot?: boolean;
   readonly after: readonly Link[];
   /** What to take care of. */
-  readonly caution: string | null;
+  readonly caution: Caution | null;
 }
 
 /**

@@ -1,4 +1,3 @@
-import { METRIC, type Figures } from '../measure';
 import { isFinish, SPREAD } from '../scale';
 import type { CuttingMinutes } from '../cut';
 import { isCooledFirst, type LayerWait } from '../setting';
@@ -11,11 +10,12 @@ import {
   type ExpandedSlab,
   type Layer,
   type Place,
+  type TinGroup,
 } from '../slab';
 import type { Activity, Link } from './activity';
 import { OVEN_SHELVES } from './generate';
 import { BAKE, GATHER, potsOf, type BatchSize } from './pots';
-import { hotLayCaution, minutesAtPace, stepMinutes, type Pace } from './steps';
+import { minutesAtPace, stepMinutes, type Pace } from './steps';
 
 /** What a slab's work depends on besides its steps. */
 export interface ChainOf {
@@ -35,8 +35,6 @@ export interface ChainOf {
   /** Which layer is scored, and how long after it was laid it takes that; null where none is. */
   readonly scoring: { readonly layer: string; readonly fromMinutes: number; readonly toMinutes: number } | null;
   readonly pace: Pace;
-  /** How the shop writes its figures. */
-  readonly figures?: Figures;
 }
 
 /** A boiled mixture stiffens, melted chocolate cools: they are laid within these, min. */
@@ -46,21 +44,14 @@ const STREW_WITHIN = 5;
 /** More tins than this are laid, set and cut several at a time. */
 const MOST_RUNS = 6;
 
-const KNIFE = 'A warmed blade burns too; cut away from the hand. Wipe boards and knives of other allergens first';
-const CUT_WORDS = {
-  cut: 'Lift, trim and cut',
-  scored: 'Lift and snap on the scored lines',
-  broken: 'Lift and break by hand',
-} as const;
 const NO_TIME: DurationEstimate = [0, 0, 0];
-const LABEL = 'Allergens and keeping time on every label; local food law decides what else';
-const COLD = 'Keep it cold until it is sold';
 
-const SETS_IN: Readonly<Record<Place, { readonly words: string; readonly occupies: readonly string[] }>> = {
-  room: { words: 'sets in the room', occupies: [] },
-  fridge: { words: 'sets in the fridge', occupies: ['fridge'] },
-  freezer: { words: 'sets in the freezer', occupies: ['freezer'] },
-  marble: { words: 'sets on the marble', occupies: ['marble'] },
+/** What a tin takes up while it stands in each place. */
+const OCCUPIED: Readonly<Record<Place, readonly string[]>> = {
+  room: [],
+  fridge: ['fridge'],
+  freezer: ['freezer'],
+  marble: ['marble'],
 };
 
 /** What lies on top of some tins and has yet to set. */
@@ -75,9 +66,9 @@ interface Open {
 /** Some tins that go through the day as one, and what lies in them so far. */
 interface Run {
   readonly tins: number;
-  /** "#2" in ids and ", tin 2 of 3" in words, where there are several. */
+  /** "#2" in ids, and which tins they are in titles, where there are several groups. */
   readonly mark: string;
-  readonly words: string;
+  readonly group: { readonly tins?: TinGroup };
   open: Open | null;
 }
 
@@ -86,11 +77,10 @@ function runsOf(slabs: number): Run[] {
   const count = Math.min(slabs, MOST_RUNS);
   return Array.from({ length: count }, (_, i) => {
     const [from, to] = [Math.floor((i * slabs) / count), Math.floor(((i + 1) * slabs) / count)];
-    const which = to - from === 1 ? `tin ${to}` : `tins ${from + 1}-${to}`;
     return {
       tins: to - from,
       mark: count === 1 ? '' : `#${i + 1}`,
-      words: count === 1 ? '' : `, ${which} of ${slabs}`,
+      group: count === 1 ? {} : { tins: { from: from + 1, to, of: slabs } },
       open: null,
     };
   });
@@ -114,20 +104,19 @@ export function chainOf({
   finishing,
   scoring,
   pace,
-  figures = METRIC,
 }: ChainOf): Activity[] {
   const together = bakedTogether(slab);
   const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
-  const { activities: pots, ready } = potsOf(slab, batchSizes, ovenfuls, together, pace, figures);
+  const { activities: pots, ready } = potsOf(slab, batchSizes, ovenfuls, together, pace);
   const activities: Activity[] = [];
-  const add = (activity: Pick<Activity, 'id' | 'of' | 'text' | 'minutes' | 'after'> & Partial<Activity>) => {
+  const add = (activity: Pick<Activity, 'id' | 'of' | 'title' | 'minutes' | 'after'> & Partial<Activity>) => {
     activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...activity });
     return activity.id;
   };
   add({
     id: GATHER,
     of: 'all',
-    text: 'Weigh everything, cut the paper',
+    title: { code: 'weigh' },
     minutes: minutesAtPace(USUAL_MINUTES.gather, pace),
     after: [],
   });
@@ -142,14 +131,14 @@ export function chainOf({
     const longest = layer?.set?.maxMinutes;
     const most = window ?? (longest === undefined ? null : Math.max(0, longest - minutes));
     if (!layer || minutes === 0) return laid.map((on) => ({ on, least: 0, most }));
-    const { words, occupies } = SETS_IN[layer.set?.place ?? 'room'];
+    const place = layer.set?.place ?? 'room';
     const id = add({
       id: `set/${layer.id}${run.mark}`,
       of: layer.id,
-      text: `${layer.name} ${words}${run.words}`,
+      title: { code: 'set', name: layer.name, place, ...run.group },
       minutes,
       hands: 'free',
-      occupies,
+      occupies: OCCUPIED[place],
       after: laid.map((on, i) => ({ on, least: 0, most: i === laid.length - 1 ? 0 : null })),
     });
     return [{ on: id, least: 0, most }];
@@ -194,13 +183,13 @@ export function chainOf({
       const id = add({
         id: `lay/${layer.id}${run.mark}`,
         of: layer.id,
-        text: `${strewn ? 'Strew' : 'Lay'} ${layer.name}${run.words}`,
+        title: { code: 'lay', name: layer.name, isStrewn: strewn, ...run.group },
         minutes: minutesAtPace(USUAL_MINUTES.lay, pace) * run.tins,
         after: [
           ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : withinOf(on) })),
           ...below,
         ],
-        caution: boiled && !from.every(isCooledFirst) ? hotLayCaution : null,
+        caution: boiled && !from.every(isCooledFirst) ? 'burn' : null,
       });
       const isTop = !strewn && !raw;
       run.open = wet
@@ -219,7 +208,7 @@ export function chainOf({
       add({
         id: BAKE,
         of: layer.id,
-        text: first!.step.text,
+        title: { code: 'written', text: first!.step.text },
         minutes: Math.max(...bakes.map(({ minutes }) => minutes)),
         hands: first!.step.hands ?? 'free',
         occupies: ['oven'],
@@ -239,23 +228,23 @@ export function chainOf({
         ? add({
             id: `score${run.mark}`,
             of: 'all',
-            text: `Score it while it is warm${run.words}`,
+            title: { code: 'score', ...run.group },
             minutes: minutesAtPace(cutting.scoring, pace) * run.tins,
             after: [{ on: laid, least: scoring.fromMinutes, most: scoring.toMinutes }],
-            caution: KNIFE,
+            caution: 'blade',
           })
         : null;
     return add({
       id: `cut${run.mark}`,
       of: 'all',
-      text: `${CUT_WORDS[slab.cut?.way === 'break' ? 'broken' : scored ? 'scored' : 'cut']}${run.words}`,
+      title: { code: 'cut', how: slab.cut?.way === 'break' ? 'break' : scored ? 'snap' : 'cut', ...run.group },
       minutes: minutesAtPace(cutting.cutting, pace) * run.tins,
       // What is broken by hand, or snapped, may be as brittle as it likes.
       after: [
         ...settled(run, scored || slab.cut?.way === 'break' ? null : cutWithin),
         ...(scored ? [{ on: scored, least: 0, most: null }] : []),
       ],
-      caution: KNIFE,
+      caution: 'blade',
     });
   });
   for (const layer of slab.layers.filter(isFinish)) {
@@ -264,7 +253,7 @@ export function chainOf({
       add({
         id: `lay/${layer.id}`,
         of: layer.id,
-        text: `${layer.name} on each piece`,
+        title: { code: 'finish', name: layer.name },
         minutes: minutesAtPace(finishing.get(layer.id) ?? NO_TIME, pace) * slabs,
         after: [
           ...last.map((on) => ({ on, least: 0, most: null })),
@@ -276,10 +265,10 @@ export function chainOf({
   add({
     id: 'pack',
     of: 'all',
-    text: 'Pack and label',
+    title: { code: 'pack' },
     minutes: minutesAtPace(USUAL_MINUTES.pack, pace) * slabs,
     after: last.map((on) => ({ on, least: 0, most: null })),
-    caution: slab.keep?.place && PLACE_FACTS[slab.keep.place].isCold ? `${COLD}. ${LABEL}` : LABEL,
+    caution: slab.keep?.place && PLACE_FACTS[slab.keep.place].isCold ? 'label-and-cold' : 'label',
   });
   return activities;
 }

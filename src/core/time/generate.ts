@@ -1,10 +1,11 @@
 import { SAME_OVEN_C } from '../slab';
+import type { ScheduleReason } from './reason';
 import { isAttended, type Activity, type Means, type Starts, type Windows } from './activity';
 
 /** What stands in the way of a schedule. */
 export interface Impossible {
   readonly ok: false;
-  readonly because: string;
+  readonly because: ScheduleReason;
 }
 export type Generated = { readonly ok: true; readonly starts: Starts } | Impossible;
 
@@ -134,8 +135,7 @@ export function generateSchedule(
   from: number,
   pinned: ReadonlyMap<string, number> = new Map(),
 ): Generated {
-  if (!sortedByLinks(activities))
-    return { ok: false, because: 'Steps wait for one another in a circle: take one of their links away' };
+  if (!sortedByLinks(activities)) return { ok: false, because: { code: 'circular' } };
   const waits = waitsOf(activities);
   const soonest = activities.map(({ id }) => pinned.get(id) ?? from);
   let first: ReturnType<typeof worstWait> = null;
@@ -148,7 +148,7 @@ export function generateSchedule(
       const start = firstFit(activity, Math.max(ready, soonest[next]!), placed, means, windows);
       if (start === null)
         return { ok: false, because: first ? whyTooLong(activities, first) : whyNever(activity, means) };
-      if (latest && start > latest[next]! + EPS) return { ok: false, because: 'It ends later than another' };
+      if (latest && start > latest[next]! + EPS) return { ok: false, because: { code: 'not-better' } };
       starts[next] = start;
       placed.push({ activity, from: start, to: start + activity.minutes });
     }
@@ -158,7 +158,7 @@ export function generateSchedule(
     if (pinned.has(held.id))
       return {
         ok: false,
-        because: `"${held.text}" is held where it is, and "${activities[late.after]!.text}" then comes too long after it`,
+        because: { code: 'pinned-too-early', step: held.title, next: activities[late.after]!.title },
       };
     soonest[late.before] = Math.max(soonest[late.before]!, starts[late.before]! + late.by);
     first ??= late;
@@ -167,15 +167,20 @@ export function generateSchedule(
 }
 
 /** Why a wait cannot be kept. */
-function whyTooLong(activities: readonly Activity[], { before, after }: { before: number; after: number }): string {
-  return `"${activities[after]!.text}" cannot follow "${activities[before]!.text}" as soon as it has to: allow a longer wait, another pair of hands, or longer hours`;
-}
+const whyTooLong = (
+  activities: readonly Activity[],
+  { before, after }: { before: number; after: number },
+): ScheduleReason => ({
+  code: 'wait-too-long',
+  step: activities[before]!.title,
+  next: activities[after]!.title,
+});
 
-/** Why an activity fits nowhere, however long one looks. */
-function whyNever({ text, minutes, occupies }: Activity, { ovens, rings }: Means): string {
-  if (occupies.includes('oven') && ovens === 0) return `"${text}" needs an oven, and there is none`;
-  if (occupies.includes('ring') && rings === 0) return `"${text}" needs a ring, and there is none`;
-  return `"${text}" takes ${Math.round(minutes)} min, and no stretch of working hours is that long`;
+/** Why an activity fits nowhere, however long the search. */
+function whyNever({ title: step, minutes, occupies }: Activity, { ovens, rings }: Means): ScheduleReason {
+  if (occupies.includes('oven') && ovens === 0) return { code: 'no-oven', step };
+  if (occupies.includes('ring') && rings === 0) return { code: 'no-ring', step };
+  return { code: 'longer-than-hours', step, minutes };
 }
 
 /** The activity to place next, and when its forerunners let it begin. There is one, since no links run in a circle. */

@@ -1,5 +1,6 @@
 /** Steps, links, timelines. */
 export * from './activity';
+export * from './reason';
 export * from './generate';
 export * from './timeline';
 export * from './hours';

@@ -1,7 +1,6 @@
-import type { Figures } from '../measure';
 import { batchesNeeded } from '../scale';
 import type { CoolingMinutes } from '../setting';
-import type { BakedTogether, ExpandedSlab, Preparation, Step } from '../slab';
+import type { BakedTogether, ExpandedSlab, Preparation, TitledStep } from '../slab';
 import type { Activity, Link } from './activity';
 import { cautionFor, minutesAtPace, stepMinutes, stepsOf, type Pace } from './steps';
 
@@ -28,7 +27,7 @@ export const BAKE = 'bake';
 const WAIT = { boil: 2, cooled: 5, other: 30 } as const;
 
 /** How long a step waits behind another: as it says, else not at all, and not so long that what is made spoils. */
-function waitOf({ wait = {} }: Step, behind: Step): Pick<Link, 'least' | 'most'> {
+function waitOf({ wait = {} }: TitledStep, behind: TitledStep): Pick<Link, 'least' | 'most'> {
   const least = wait.minMinutes ?? 0;
   return {
     least,
@@ -46,14 +45,13 @@ export function potsOf(
   ovenfuls: number,
   together: BakedTogether | null,
   pace: Pace,
-  figures: Figures,
 ): Pots {
   const activities: Activity[] = [];
   const ready = new Map<string, readonly string[]>();
   slab.preparations.forEach((preparation, p) => {
     const { scaleFactor, thicknessFactor, cooling } = batchSizes[p] ?? { scaleFactor: 1, thicknessFactor: 1 };
     const batches = batchesNeeded(preparation, scaleFactor);
-    const steps = stepsOf(preparation, figures);
+    const steps = stepsOf(preparation);
     const baked = together?.steps.get(preparation.id)?.id;
     const idOf = (step: string) => (step === baked ? BAKE : `${preparation.id}/${step}`);
     for (const step of steps.filter(({ id }) => id !== baked)) {
@@ -62,7 +60,7 @@ export function potsOf(
       activities.push({
         id: idOf(step.id),
         of: preparation.id,
-        text: step.cooks && batches > 1 ? `${step.text}, ${batches} times` : step.text,
+        title: step.cooks && batches > 1 ? { ...step.title, times: batches } : step.title,
         minutes: step.coolTo
           ? minutesAtPace(cooling?.get(step.id) ?? [step.minutes, step.minutes, step.minutes], pace)
           : stepMinutes(step, { scaleFactor, batches, thicknessFactor, ovenfuls }, pace),
@@ -96,7 +94,7 @@ function holdTogether({ id, meets }: Preparation, activities: Activity[], ready:
     activities.push({
       id: `meet/${id}`,
       of: id,
-      text: 'Bring them together at once',
+      title: { code: 'combine' },
       minutes: 1,
       hands: 'busy',
       occupies: [],

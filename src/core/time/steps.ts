@@ -1,6 +1,14 @@
 import { isBoiled, isEggCooked, isKind } from '../classify';
-import { METRIC, type Figures } from '../measure';
-import { endPointC, USUAL_PREPARATION_MINUTES, type DurationEstimate, type Preparation, type Step } from '../slab';
+import {
+  endPointC,
+  titled,
+  USUAL_PREPARATION_MINUTES,
+  type DurationEstimate,
+  type Preparation,
+  type Step,
+  type TitledStep,
+} from '../slab';
+import type { Caution } from './activity';
 
 /** Whether a day counts on the least time that a step takes, the usual one, or the most. */
 export const PACES = ['least', 'usual', 'most'] as const;
@@ -12,27 +20,33 @@ const timesOf = ([leastMinutes, minutes, mostMinutes]: DurationEstimate) => ({ l
 
 const thingsIn = (lines: Preparation['lines']) => lines.map(({ ingredient: name }) => ({ name, ingredient: null }));
 
-/** The steps of a preparation: those that are written, else the usual ones of its kind, said in the shop's units. */
-export function stepsOf(preparation: Preparation, figures: Figures = METRIC): readonly Step[] {
+/** The steps of a preparation: those that are written, else the usual ones of its kind. */
+export function stepsOf(preparation: Preparation): readonly TitledStep[] {
   const { lines, name, cookTo, steps = [] } = preparation;
-  if (steps.length > 0) return steps;
+  if (steps.length > 0) return steps.map(titled);
   if (cookTo) {
-    const text = `Boil ${name} to ${figures.temperature.say(endPointC(preparation)!)}`;
     return [
-      { id: 'boil', text, ...timesOf(USUAL_PREPARATION_MINUTES.boil), hands: 'watch', occupies: ['ring'], cooks: true },
+      {
+        id: 'boil',
+        title: { code: 'boil', name, celsius: endPointC(preparation)! },
+        ...timesOf(USUAL_PREPARATION_MINUTES.boil),
+        hands: 'watch',
+        occupies: ['ring'],
+        cooks: true,
+      },
     ];
   }
   if (thingsIn(lines).some((thing) => isKind('chocolate', thing)))
     return [
       {
         id: 'melt',
-        text: `Melt ${name} gently`,
+        title: { code: 'melt', name },
         ...timesOf(USUAL_PREPARATION_MINUTES.melt),
         hands: 'watch',
         occupies: ['ring'],
       },
     ];
-  return [{ id: 'mix', text: `Mix ${name}`, ...timesOf(USUAL_PREPARATION_MINUTES.mix), hands: 'busy' }];
+  return [{ id: 'mix', title: { code: 'mix', name }, ...timesOf(USUAL_PREPARATION_MINUTES.mix), hands: 'busy' }];
 }
 
 /**
@@ -62,7 +76,11 @@ const BOIL_POWER = 0.8;
  * Where the step does not say how it grows, a boil grows with its batches and almost with the amount in each, the work of hands with
  * the square root of the amount, since one stirs more at once, and what works by itself not at all.
  */
-export function stepMinutes(step: Step, { scaleFactor, batches, thicknessFactor, ovenfuls }: Size, pace: Pace): number {
+export function stepMinutes(
+  step: Omit<Step, 'text'>,
+  { scaleFactor, batches, thicknessFactor, ovenfuls }: Size,
+  pace: Pace,
+): number {
   const { minutes, leastMinutes = minutes, mostMinutes = minutes, grows, hands = 'busy', ovenC } = step;
   const written = minutesAtPace([leastMinutes, minutes, mostMinutes], pace);
   const rounds = ovenC === undefined ? 1 : ovenfuls;
@@ -79,27 +97,19 @@ export function stepMinutes(step: Step, { scaleFactor, batches, thicknessFactor,
   }
 }
 
-const BURN =
-  'Risk of burns: boiling sugar sticks and burns deep. Gloves, a clear bench, a bowl of cold water by the pot. Keep children away';
-const STEAM = 'Mind the steam';
-const EGG = 'Egg that nothing heats to 71 °C: use pasteurised egg, and follow your local food rules';
-
-/** What to take care of while laying a mixture that is as hot as it was cooked to. */
-export const hotLayCaution = BURN;
-
 /** What is no warmer burns nobody, deg C. */
 const BURNS_NO_MORE_C = 50;
 
 /** Whether a step comes behind one in which the pot has cooled. */
-function isCooled(step: Step, { steps = [] }: Preparation): boolean {
+function isCooled(step: TitledStep, { steps = [] }: Preparation): boolean {
   const at = steps.findIndex(({ id }) => id === step.id);
   return steps.slice(0, at).some(({ coolTo }) => (coolTo?.celsius ?? Infinity) <= BURNS_NO_MORE_C);
 }
 
 /** What to take care of in a step of a preparation. */
-export function cautionFor(step: Step, preparation: Preparation): string | null {
-  if (step.cooks || (isBoiled(preparation) && !isCooled(step, preparation))) return BURN;
-  if (/steam|simmer|bain/i.test(step.text)) return STEAM;
+export function cautionFor(step: TitledStep, preparation: Preparation): Caution | null {
+  if (step.cooks || (isBoiled(preparation) && !isCooled(step, preparation))) return 'burn';
+  if (step.title.code === 'written' && /steam|simmer|bain/i.test(step.title.text)) return 'steam';
   const egg = thingsIn(preparation.lines).some((thing) => isKind('raw egg', thing));
-  return egg && !isEggCooked(preparation) ? EGG : null;
+  return egg && !isEggCooked(preparation) ? 'raw-egg' : null;
 }

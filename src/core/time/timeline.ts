@@ -1,4 +1,5 @@
 import type { Activity, Means, Starts, Windows } from './activity';
+import type { ScheduleReason } from './reason';
 import { generateSchedule, sortedByLinks, type Generated } from './generate';
 
 /** One step on the line. Minutes from the moment that the windows count from. */
@@ -18,7 +19,7 @@ export interface Timeline {
   readonly start: number;
   readonly end: number;
 }
-export type TimelineAnswer = Timeline | { readonly ok: false; readonly because: string };
+export type TimelineAnswer = Timeline | { readonly ok: false; readonly because: ScheduleReason };
 
 const MOST_TRIES = 400;
 const LEAST_TRIES = 3;

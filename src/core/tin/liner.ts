@@ -48,7 +48,7 @@ export function linerPapers(any: AnyTin, lining: Lining): Paper[] {
   const flapMm = hasFlaps ? FLAP_MM : 0;
   if (tin.shape === 'round') {
     const round = Math.PI * outlineAt(tin, tin.depthMm).lengthMm;
-    const strip = { lengthMm: base.lengthMm + 2 * (wallMm + FLAP_MM), widthMm: 60, what: 'strip to lift by' };
+    const strip = { lengthMm: base.lengthMm + 2 * (wallMm + FLAP_MM), widthMm: 60, what: 'lifting strip' };
     return [
       { lengthMm: base.lengthMm, widthMm: base.lengthMm, what: 'disc' },
       { lengthMm: round + 20, widthMm: wallMm, what: 'wall' },

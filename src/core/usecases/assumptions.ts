@@ -1,10 +1,10 @@
 import { behaviourOf, type Behaviour } from '../classify';
 import type { Larder } from '../larder';
-import { figuresIn } from '../measure';
 import { layerParts } from '../scale';
 import { pouredLayers, type Stuff } from '../setting';
 import { USUAL_SHOP, type Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
+import type { StepTitle } from '../slab';
 import { stepsOf } from '../time';
 import { scaleSlab } from './scaling';
 
@@ -23,7 +23,7 @@ export interface AssumptionFigures {
   density: { readonly preparation: string; readonly gPerMl: number };
   steps: {
     readonly preparation: string;
-    readonly steps: readonly { readonly text: string; readonly minutes: number }[];
+    readonly steps: readonly { readonly title: StepTitle; readonly minutes: number }[];
   };
   'pour temperature': { readonly layer: string; readonly pourC: number; readonly behaviour: Behaviour };
   firmness: { readonly layer: string; readonly stuff: Stuff; readonly behaviour: Behaviour };
@@ -49,7 +49,6 @@ const assumption = <C extends AssumptionCode>(code: C, where: string, figures: A
 export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumption[] {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling, measures } = scaleSlab(laid, larder, shop, {});
-  const figures = figuresIn(shop.shownIn, measures);
   const pots = slab.preparations.flatMap((preparation, p): Assumption[] => {
     const { name, lines, lossPercent, steps = [] } = preparation;
     const { massInG, massOutG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;
@@ -78,7 +77,7 @@ export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumptio
         ? [
             assumption('steps', at('steps'), {
               preparation: name,
-              steps: stepsOf(preparation, figures).map(({ text, minutes }) => ({ text, minutes })),
+              steps: stepsOf(preparation).map(({ title, minutes }) => ({ title, minutes })),
             }),
           ]
         : []),

@@ -8,6 +8,9 @@ export interface Beside {
   readonly b: number | null;
 }
 
+/** Figures of a whole slab that are compared. */
+export type ComparedFigure = 'pieces' | 'pieceG' | 'trimmedG' | 'heightMm' | 'massG' | 'usedCost' | 'pieceCost';
+
 /** Two plans side by side. */
 export interface PlansCompared {
   /** Layers by id, from the bottom: mm and g. */
@@ -20,7 +23,10 @@ export interface PlansCompared {
   /** Lines by preparation and ingredient, g. */
   readonly lines: readonly { readonly preparation: string; readonly massG: Beside; readonly cost: Beside }[];
   /** Figures of the whole. */
-  readonly whole: readonly (Beside & { readonly unit: 'pieces' | 'g' | 'mm' | 'money' })[];
+  readonly whole: readonly (Pick<Beside, 'a' | 'b'> & {
+    readonly figure: ComparedFigure;
+    readonly unit: 'pieces' | 'g' | 'mm' | 'money';
+  })[];
 }
 
 interface Side {
@@ -31,7 +37,7 @@ interface Side {
 const NEAR = 1e-9;
 
 /** Whether the two sides differ by more than rounding. */
-export function isDifferent({ a, b }: Beside): boolean {
+export function isDifferent({ a, b }: Pick<Beside, 'a' | 'b'>): boolean {
   if (a === null || b === null) return a !== b;
   return Math.abs(a - b) > NEAR * Math.max(1, Math.abs(a), Math.abs(b));
 }
@@ -94,8 +100,8 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
     const [left, right] = [x.get(key), y.get(key)];
     return { name, a: left ? of(left) : null, b: right ? of(right) : null };
   };
-  const both = (name: string, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number) => ({
-    name,
+  const both = (figure: ComparedFigure, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number) => ({
+    figure,
     unit,
     a: of(a),
     b: of(b),
@@ -112,13 +118,13 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
       return { preparation, massG: at('massG'), cost: at('cost') };
     }),
     whole: [
-      both('Pieces', 'pieces', pieces),
-      both('Each, in the mean', 'g', (side) => piecesG(side) / Math.max(1, pieces(side))),
-      both('Trimmed off', 'g', ({ plan }) => plan.cut.trimG + plan.cut.kerfG),
-      both('Height', 'mm', ({ plan }) => plan.slab.heightMm),
-      both('Mass in all', 'g', ({ plan }) => plan.slab.massG),
-      both('Cost of what is used', 'money', ({ plan }) => plan.cost.used),
-      both('Ingredients, each', 'money', ({ plan }) => plan.cost.perPiece),
+      both('pieces', 'pieces', pieces),
+      both('pieceG', 'g', (side) => piecesG(side) / Math.max(1, pieces(side))),
+      both('trimmedG', 'g', ({ plan }) => plan.cut.trimG + plan.cut.kerfG),
+      both('heightMm', 'mm', ({ plan }) => plan.slab.heightMm),
+      both('massG', 'g', ({ plan }) => plan.slab.massG),
+      both('usedCost', 'money', ({ plan }) => plan.cost.used),
+      both('pieceCost', 'money', ({ plan }) => plan.cost.perPiece),
     ],
   };
 }

@@ -1,7 +1,6 @@
 import { behaviourOf, type Behaviour } from '../classify';
 import { cutSlab, scoredLayer, scoreRangeOf, scoreWindow, snapBreakage } from '../cut';
 import type { Larder } from '../larder';
-import { figuresIn } from '../measure';
 import { isFinish, layerParts } from '../scale';
 import type { Setting } from '../setting';
 import type { Shop } from '../shop';
@@ -9,11 +8,15 @@ import { expandDividedLines, type Slab } from '../slab';
 import type { PlanOptions } from './planned';
 import { scaleSlab } from './scaling';
 
-/** What a layer asks of the knife. */
-export interface CutAdvice {
-  readonly layer: string | null;
-  readonly text: string;
-}
+/** How a layer asks to be cut; `layer` is null for the whole stack. */
+export type CutAdvice =
+  | { readonly code: 'brittle-over-soft'; readonly layer: string; readonly name: string; readonly below: string }
+  | {
+      readonly code: 'sticky' | 'clinging' | 'smearing' | 'crumbly';
+      readonly layer: string;
+      readonly name: string;
+    }
+  | { readonly code: 'too-tall'; readonly layer: null; readonly heightMm: number; readonly widthMm: number };
 
 /** What breaks, what gives way, what sticks, and what falls apart under a knife. */
 const BRITTLE: readonly Behaviour[] = ['chocolate', 'hard boil'];
@@ -23,37 +26,31 @@ const CRUMBLY: readonly Behaviour[] = ['baked', 'crumb'];
 /** A soft piece that stands higher than this many times its shorter side leans and falls. */
 const MOST_UPRIGHT = 1;
 
-const STICKS: Partial<Record<Behaviour, string>> = {
-  'soft boil': 'sticks: warm the blade, wipe it dry after each stroke, and oil it lightly where it drags',
-  gel: 'clings: dip the blade in hot water, and cut with it wet',
-  'butter-bound': 'smears when it is warm: chill it, and cut with a warm, dry blade',
+/** What a soft layer does to a blade. */
+const STICKS: Partial<Record<Behaviour, 'sticky' | 'clinging' | 'smearing'>> = {
+  'soft boil': 'sticky',
+  gel: 'clinging',
+  'butter-bound': 'smearing',
 };
 
 /**
  * What the stack asks of the knife: a brittle layer over a soft one, what sticks, what crumbles, and soft pieces that stand too high.
  */
 export function cutAdvice(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}): CutAdvice[] {
-  const { layers, heightMm, leastSideMm, figures } = stackOf(slab, larder, shop, options);
+  const { layers, heightMm, leastSideMm } = stackOf(slab, larder, shop, options);
   const advice: CutAdvice[] = [];
   layers.forEach(({ id, name, behaviour }, at) => {
     const under = layers[at - 1];
     if (BRITTLE.includes(behaviour) && under && SOFT.includes(under.behaviour))
-      advice.push({
-        layer: id,
-        text: `${name} over ${under.name} cracks before it is through: draw the warm blade along the line first, then press. 5-10 % of neutral oil in it keeps it from splitting`,
-      });
+      advice.push({ code: 'brittle-over-soft', layer: id, name, below: under.name });
     const sticks = STICKS[behaviour];
-    if (sticks) advice.push({ layer: id, text: `${name} ${sticks}` });
-    if (CRUMBLY.includes(behaviour))
-      advice.push({ layer: id, text: `${name} crumbles: press straight down with a long blade, and do not saw` });
+    if (sticks) advice.push({ code: sticks, layer: id, name });
+    if (CRUMBLY.includes(behaviour)) advice.push({ code: 'crumbly', layer: id, name });
   });
   const soft = layers.filter(({ behaviour }) => SOFT.includes(behaviour));
   const softMm = soft.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
   if (softMm > heightMm / 2 && leastSideMm > 0 && heightMm > leastSideMm * MOST_UPRIGHT)
-    advice.push({
-      layer: null,
-      text: `Soft pieces ${figures.length.say(heightMm)} high and ${figures.length.say(leastSideMm)} wide lean and fall: cut them wider, or lay the slab lower`,
-    });
+    advice.push({ code: 'too-tall', layer: null, heightMm, widthMm: leastSideMm });
   return advice;
 }
 
@@ -105,7 +102,7 @@ export function scoreAdvice(
 /** The layers that have a height, as they behave, and the pieces of the first slab. */
 function stackOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions) {
   const laid = expandDividedLines(slab);
-  const { mixtures, scaling, measures, cutIn } = scaleSlab(laid, larder, shop, options);
+  const { mixtures, scaling, cutIn } = scaleSlab(laid, larder, shop, options);
   const first = scaling.slabs[0]!;
   const layers = laid.layers.flatMap((layer, at) => {
     const { thicknessMm } = first.layers[at]!;
@@ -124,6 +121,5 @@ function stackOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions) {
       pieces.length > 0 ? Math.min(...pieces.map(({ lengthMm, widthMm }) => Math.min(lengthMm, widthMm))) : 0,
     count,
     massG: count > 0 ? pieces.reduce((sum, kind) => sum + kind.massG * kind.count, 0) / count : 0,
-    figures: figuresIn(shop.shownIn, measures),
   };
 }

@@ -4,7 +4,6 @@ import type { Shop } from '../shop';
 import { MOST_GRID, type CutSpec, type Slab } from '../slab';
 import { isFinish } from '../scale';
 import { outlineAt, type Tin } from '../tin';
-import type { Figures } from '../measure';
 import { withoutOrder } from './order';
 import { plan } from './plan';
 import type { Plan, PlannedSlab, PlanOptions } from './planned';
@@ -16,6 +15,14 @@ export type CutAsk =
   | { readonly by: 'size'; readonly lengthMm: number; readonly widthMm: number; readonly fit?: 'exact' | 'stretch' }
   | { readonly by: 'mass'; readonly massG: number }
   | { readonly by: 'cost'; readonly cost: number };
+
+/** How close a cut comes to what was asked; `overShare` is 0 where it is met within half a percent. */
+export type CutFit =
+  | { readonly code: 'count'; readonly pieces: number; readonly more: number }
+  | { readonly code: 'mass'; readonly massG: number; readonly overShare: number }
+  | { readonly code: 'cost'; readonly overShare: number }
+  | { readonly code: 'stretched'; readonly lengthMm: number; readonly widthMm: number }
+  | { readonly code: 'trimmed'; readonly trimShare: number };
 
 /** One way to cut a slab as it was asked, with what comes of it; over one slab of the first tin. */
 export interface CutAnswer {
@@ -34,7 +41,7 @@ export interface CutAnswer {
   /** Coefficient of variation of piece mass: 0 when all weigh the same. */
   readonly evenness: number;
   /** How near it comes to what was asked, in words. */
-  readonly why: string;
+  readonly fit: CutFit;
 }
 
 const MOST_ANSWERS = 6;
@@ -58,7 +65,7 @@ function bare({ columns, rows, trimMm, kerfMm, tool, shape, way, thicknessAt }: 
 }
 
 /** Everything of an answer but its words. */
-type Outcome = Omit<CutAnswer, 'why'>;
+type Outcome = Omit<CutAnswer, 'fit'>;
 
 /** What comes of a cut, before anything goes on the pieces; or null where it leaves none. */
 function outcomeOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec): Outcome | null {
@@ -166,16 +173,8 @@ function cutsOfSize(
  * Ways to cut a slab as it is asked, the nearest first: several to choose from, also where what was asked does not come out.
  *
  * @param options tins, scaling and the cut to begin from: its trims, kerf, tool and shape are kept
- * @param figures how the shop writes its figures, for the words
  */
-export function cutAnswers(
-  written: Slab,
-  larder: Larder,
-  shop: Shop,
-  options: PlanOptions,
-  ask: CutAsk,
-  figures: Figures,
-): CutAnswer[] {
+export function cutAnswers(written: Slab, larder: Larder, shop: Shop, options: PlanOptions, ask: CutAsk): CutAnswer[] {
   // Where an order rules the cut, it is let go of.
   const slab = withoutOrder(written, larder, shop);
   const cut = bare(options.cut ?? slab.cut ?? UNCUT);
@@ -214,7 +213,7 @@ export function cutAnswers(
     .slice(0, MOST_ANSWERS)
     .flatMap(({ cut }) => plannedOutcome(plan(slab, larder, shop, { ...options, cut }), cut) ?? [])
     .sort(nearest)
-    .map((outcome) => ({ ...outcome, why: whyOf(ask, outcome, figures) }));
+    .map((outcome) => ({ ...outcome, fit: fitOf(ask, outcome) }));
 }
 
 /** How far an answer is from what was asked, as a share of it. */
@@ -230,25 +229,21 @@ function missed(ask: CutAsk, answer: Outcome): number {
   return answer.trimShare;
 }
 
-function whyOf(ask: CutAsk, { pieces, massG, cost, trimShare, lengthMm, widthMm }: Outcome, figures: Figures): string {
-  const percent = (share: number) => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
-  if (ask.by === 'count') {
-    const more = pieces - ask.count;
-    return more === 0 ? `${pieces}, as asked` : `${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} than asked`;
+function fitOf(ask: CutAsk, { pieces, massG, cost, trimShare, lengthMm, widthMm }: Outcome): CutFit {
+  switch (ask.by) {
+    case 'count':
+      return { code: 'count', pieces, more: pieces - ask.count };
+    case 'mass':
+      return { code: 'mass', massG, overShare: overShare(massG, ask.massG) };
+    case 'cost':
+      return { code: 'cost', overShare: overShare(cost, ask.cost) };
+    case 'size':
+      return ask.fit === 'stretch' ? { code: 'stretched', lengthMm, widthMm } : { code: 'trimmed', trimShare };
   }
-  if (ask.by === 'mass') {
-    const off = massG - ask.massG;
-    return Math.abs(off) < ask.massG * 0.005
-      ? `${figures.mass.say(massG)}, as asked`
-      : `${percent(Math.abs(off) / ask.massG)} ${off > 0 ? 'heavier' : 'lighter'} than asked`;
-  }
-  if (ask.by === 'cost') {
-    const off = cost / ask.cost - 1;
-    return Math.abs(off) < 0.005
-      ? 'costs what was asked'
-      : `${percent(Math.abs(off))} ${off > 0 ? 'dearer' : 'cheaper'} than asked`;
-  }
-  return ask.fit === 'stretch'
-    ? `stretched to ${figures.size(lengthMm, widthMm)}`
-    : `just that size, ${percent(trimShare)} trimmed off`;
+}
+
+/** By what share something is over what was asked; 0 within half a percent. */
+function overShare(found: number, asked: number): number {
+  const share = found / asked - 1;
+  return Math.abs(share) < 0.005 ? 0 : share;
 }

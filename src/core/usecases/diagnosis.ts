@@ -1,7 +1,6 @@
 import { behaviourOf, isBaked, isBoiled, type Thing } from '../classify';
 import { diagnose, factsOf, type Diagnosis, type Seen, type Trait } from '../diagnose';
 import { ingredientNamed, larderOf, type Larder } from '../larder';
-import { figuresIn } from '../measure';
 import { runRecord, type RunEvent, type RunPlan } from '../run';
 import { layerParts } from '../scale';
 import type { Shop } from '../shop';
@@ -66,7 +65,6 @@ export function diagnoseSlab(
     thingNamed: (name): Thing => ({ name, ingredient: ingredientNamed(name, larder, slabLarder) }),
     humidityPercent: shop.humidityPercent ?? null,
     probeCheckedDaysAgo: checkedOn ? Math.round((record.begunAt - Date.parse(checkedOn)) / DAY_MS) : null,
-    figures: figuresIn(shop.shownIn, shop.measures),
   });
   return diagnose(seen, facts, traits);
 }

@@ -27,13 +27,14 @@ export interface OpenLine {
   readonly where: string;
   readonly preparation: string;
   readonly ingredient: string;
-  readonly why: string;
+  /** Substitutes in the larder that carry it too, or that the larder does not know. */
+  readonly tried: readonly string[];
 }
 
 /** What a slab is like before and after. */
 export interface Measure {
-  readonly what: 'fat' | 'water' | 'cost of a piece' | 'energy' | 'mass of a piece' | 'can be cut after';
-  readonly unit: 'percent' | 'money' | 'kcal in 100 g' | 'g' | 'min';
+  readonly what: 'fat' | 'water' | 'piece-cost' | 'energy' | 'piece-mass' | 'cut-after';
+  readonly unit: 'percent' | 'money' | 'kcal' | 'g' | 'min';
   readonly before: number | null;
   readonly after: number | null;
 }
@@ -99,11 +100,7 @@ export function withoutAllergen(
         : answerFor(ingredient, allergen, larder, slabLarder);
       if (!answer) {
         const tried = (ingredient.alternatives ?? []).map((alternative) => alternative.ingredient);
-        const why =
-          tried.length > 0
-            ? `${tried.join(' and ')} carry it too, or are not in the larder`
-            : 'the larder names nothing that can stand in for it';
-        open.push({ where, preparation: preparation.name, ingredient: line.ingredient, why });
+        open.push({ where, preparation: preparation.name, ingredient: line.ingredient, tried });
         return line;
       }
       const weighed = massOf(line, ingredient, measures);
@@ -142,10 +139,10 @@ function changesOf(before: Slab, after: Slab, larder: Larder, shop: Shop): Measu
   return [
     { what: 'fat', unit: 'percent', before: was.fat, after: is.fat },
     { what: 'water', unit: 'percent', before: was.water, after: is.water },
-    { what: 'energy', unit: 'kcal in 100 g', before: was.kcal, after: is.kcal },
-    { what: 'cost of a piece', unit: 'money', before: was.cost, after: is.cost },
-    { what: 'mass of a piece', unit: 'g', before: was.mass, after: is.mass },
-    { what: 'can be cut after', unit: 'min', before: was.cut, after: is.cut },
+    { what: 'energy', unit: 'kcal', before: was.kcal, after: is.kcal },
+    { what: 'piece-cost', unit: 'money', before: was.cost, after: is.cost },
+    { what: 'piece-mass', unit: 'g', before: was.mass, after: is.mass },
+    { what: 'cut-after', unit: 'min', before: was.cut, after: is.cut },
   ];
 }
 

@@ -6,7 +6,6 @@ import {
   dayAfter,
   ingredientsText,
   keepingOf,
-  keepWords,
   labelIngredients,
   nutritionOf,
   type Keeping,
@@ -53,6 +52,17 @@ export function labelProblems(slab: Slab, larder: Larder): Problem[] {
   return [problem('/slab/preparations', 'label-too-long', { entries, max: MAX_ENTRIES })];
 }
 
+/** What keeps a label from being printed as it is. */
+export type LabelProblem =
+  | { readonly code: 'not-in-larder' | 'kept-too-warm'; readonly ingredients: readonly string[] }
+  | {
+      readonly code: 'nutrition-unknown';
+      /** Nutrients that are unknown because of the same ingredients. */
+      readonly unknown: readonly { readonly nutrients: readonly string[]; readonly ingredients: readonly string[] }[];
+    }
+  | { readonly code: 'no-shelf-life' | 'no-address' }
+  | { readonly code: 'claim-broken'; readonly allergens: readonly string[] };
+
 /** A draft of a label, always: local food law decides. */
 export interface LabelDraft {
   readonly profile: LabelProfile;
@@ -73,13 +83,12 @@ export interface LabelDraft {
   /** YYYY-MM-DD; null where nobody has said how long it keeps. */
   readonly bestBefore: string | null;
   readonly keeping: Keeping;
-  readonly keep: string;
   readonly lot: string;
   readonly address: string;
   /** What the larder does not know, by the lines' names. */
   readonly unnamed: readonly string[];
   /** What keeps it from being printed as it is. */
-  readonly problems: readonly string[];
+  readonly problems: readonly LabelProblem[];
 }
 
 /** What of each pot goes into what is sold: without leftovers, with what boils off and sticks taken off. */
@@ -168,35 +177,30 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
     lightestG: sold.reduce((least, { lightestG }) => Math.min(least, lightestG), count > 0 ? Infinity : 0),
     bestBefore: keeping.days === null ? null : dayAfter(options.madeOn, keeping.days),
     keeping,
-    keep: keepWords(keeping.place),
     lot: options.lot ?? `L${options.madeOn.slice(2).replaceAll('-', '')}`,
     address: labels.address,
     unnamed,
     problems: [
-      ...(unnamed.length > 0
-        ? [`${unnamed.join(', ')}: not in the larder, so that nobody knows what is in it. Add it there`]
-        : []),
+      ...(unnamed.length > 0 ? [{ code: 'not-in-larder', ingredients: unnamed } as const] : []),
       ...(nutrition.unknown.length > 0
-        ? [`${unknownWords(nutrition)}. Write it in the larder from the pack, or have it measured`]
+        ? [{ code: 'nutrition-unknown', unknown: unknownByIngredients(nutrition) } as const]
         : []),
-      ...(keeping.days === null ? ['Nobody has said how long it keeps: write it in Pack'] : []),
-      ...(labels.address === '' ? ["The shop's name and address are missing: write them in the settings"] : []),
-      ...(cold.length > 0
-        ? [
-            `${[...new Set(cold)].join(', ')} is not heated, and the slab is kept in the room: keep it cold, by your local rules`,
-          ]
-        : []),
-      ...(stripped.length > 0 ? [`It is marked free from ${stripped.join(' and ')}, and carries it`] : []),
+      ...(keeping.days === null ? [{ code: 'no-shelf-life' } as const] : []),
+      ...(labels.address === '' ? [{ code: 'no-address' } as const] : []),
+      ...(cold.length > 0 ? [{ code: 'kept-too-warm', ingredients: [...new Set(cold)] } as const] : []),
+      ...(stripped.length > 0 ? [{ code: 'claim-broken', allergens: stripped } as const] : []),
     ],
   };
 }
 
-/** What of the nutrition is not known, in words. */
-const unknownWords = ({ unknown }: Nutrition) => {
-  const by = new Map<string, string[]>();
+/** Unknown nutrients, grouped by the ingredients that they are unknown of. */
+function unknownByIngredients({ unknown }: Nutrition) {
+  const groups = new Map<string, { nutrients: string[]; ingredients: readonly string[] }>();
   for (const { nutrient, of } of unknown) {
-    const names = of.join(', ');
-    by.set(names, [...(by.get(names) ?? []), nutrient]);
+    const key = of.join('\n');
+    const group = groups.get(key) ?? { nutrients: [], ingredients: of };
+    group.nutrients.push(nutrient);
+    groups.set(key, group);
   }
-  return `Not known: ${[...by].map(([names, nutrients]) => `${nutrients.join(', ')} of ${names}`).join('; ')}`;
-};
+  return [...groups.values()];
+}

@@ -1,12 +1,15 @@
-import type { RunBoil, RunPlan } from '../run';
+import type { RunBoil, RunPlan, RunStep } from '../run';
 import { USUAL_SHOP, type Shop } from '../shop';
 import { endPointC, type Slab } from '../slab';
 import { targetHere } from '../sugar';
-import { stepsOf } from '../time';
+import { stepsOf, type Activity } from '../time';
 import type { Plan } from './planned';
 import type { Day } from './timeline';
 
 const MINUTE_MS = 60_000;
+
+/** Says a step and its caution. */
+export type StepTextOf = (step: Pick<Activity, 'title' | 'caution'>) => Pick<RunStep, 'text' | 'caution'>;
 
 /**
  * What a run is begun with: the steps of a day with their moments from the beginning on, what is weighed, and what should come of it.
@@ -14,6 +17,7 @@ const MINUTE_MS = 60_000;
  * @param shop that it is made in
  * @param planned of the slab as it is made
  * @param day that begins when the run does
+ * @param textOf the text of a step and of its caution, kept as the run was begun with it
  */
 export function runPlanOf(
   slab: Slab,
@@ -21,6 +25,7 @@ export function runPlanOf(
   planned: Plan,
   day: Day,
   { version, lot, begin, means }: Pick<RunPlan, 'version' | 'lot' | 'begin' | 'means'>,
+  textOf: StepTextOf,
 ): RunPlan {
   const beginMs = Date.parse(begin);
   const minutesOf = (moment: Date) => (moment.getTime() - beginMs) / MINUTE_MS;
@@ -48,8 +53,9 @@ export function runPlanOf(
       name: slab.preparations[p]?.name ?? id,
       ...{ evaporatedG, massOutG },
     })),
-    steps: day.steps.map(({ activity, start, end }) => ({
+    steps: day.steps.map(({ activity: { title, caution, ...activity }, start, end }) => ({
       ...activity,
+      ...textOf({ title, caution }),
       planned: { from: minutesOf(start), to: minutesOf(end) },
     })),
     lines: planned.preparations.flatMap(({ id, lines }, p) =>

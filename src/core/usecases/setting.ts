@@ -81,10 +81,9 @@ function layersOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions, 
 }
 
 function placesOf(shop: Shop): PlaceSettings {
-  const { humidityPercent = USUAL_SHOP.humidityPercent, placeH, shownIn, measures } = shop;
+  const { humidityPercent = USUAL_SHOP.humidityPercent, placeH } = shop;
   const roomC = roomOf(shop);
-  const figures = figuresIn(shownIn, measures);
-  return { roomC, fitted: placeH, dewC: dewPointC(roomC, humidityPercent / 100), figures };
+  return { roomC, fitted: placeH, dewC: dewPointC(roomC, humidityPercent / 100) };
 }
 
 /**

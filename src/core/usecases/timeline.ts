@@ -1,4 +1,3 @@
-import { figuresIn } from '../measure';
 import { behaviourOf } from '../classify';
 import {
   cuttingMinutes,
@@ -15,10 +14,10 @@ import { isFinish, layerParts, type LaidSlab } from '../scale';
 import { coolingIn } from './cooling';
 import type { PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
-import type { Setting } from '../setting';
+import type { SetReason, Setting } from '../setting';
 import { settingFor, USUAL_SUPPORT } from './setting';
 import type { Hours, Shop } from '../shop';
-import { expandDividedLines, type ExpandedSlab, type Slab } from '../slab';
+import { expandDividedLines, type ExpandedSlab, type Slab, type StepTitle } from '../slab';
 import {
   backwardFrom,
   chainOf,
@@ -27,6 +26,7 @@ import {
   type Activity,
   type ChainOf,
   type Pace,
+  type ScheduleReason,
   type Timed,
 } from '../time';
 
@@ -49,12 +49,23 @@ export interface DayStep extends Omit<Timed, 'start' | 'end'> {
   readonly end: Date;
 }
 
+/** What decides how long a day is, or why it has no schedule. */
+export type DayReason =
+  | ScheduleReason
+  | { readonly code: 'longest-step'; readonly step: StepTitle }
+  | { readonly code: 'waits-for-hours'; readonly minutes: number }
+  /** Backward from its deadline it begins in the past; `then` says what decides the earliest end from now. */
+  | { readonly code: 'begins-in-past'; readonly minutes: number; readonly then: DayReason | null }
+  | { readonly code: 'layer-never-sets'; readonly layer: SetReason };
+
 export interface Day {
   readonly feasible: boolean;
   /** When it could be done at the earliest, from the start, or from now. */
   readonly earliestEnd: Date | null;
-  /** What decides, or what stands in the way. */
-  readonly because: string;
+  /** null where there are no steps. */
+  readonly because: DayReason | null;
+  /** Nobody works at the deadline, so everything ends with the working hours before it. */
+  readonly endsBeforeDeadline: boolean;
   readonly steps: readonly DayStep[];
   /** Whether a step's slack is how much later it could be, or how much sooner. */
   readonly slack: 'later' | 'sooner';
@@ -66,7 +77,7 @@ const MINUTE_MS = 60_000;
 /** The work of a day, and what keeps it from being done at all: a layer that never sets where it stands. */
 export interface Work {
   readonly activities: readonly Activity[];
-  readonly hindrance: string | null;
+  readonly hindrance: SetReason | null;
 }
 
 /**
@@ -74,7 +85,7 @@ export interface Work {
  */
 export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}, pace: Pace = 'usual'): Work {
   const laid = expandDividedLines(slab);
-  const { mixtures, scaling, measures, cutIn } = scaleSlab(laid, larder, shop, options);
+  const { mixtures, scaling, cutIn } = scaleSlab(laid, larder, shop, options);
   const settings = scaling.slabs.flatMap(
     (_, tin) => settingFor(slab, larder, shop, options, [], USUAL_SUPPORT, tin) ?? [],
   );
@@ -98,10 +109,9 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
       ...knifework(scaling.slabs, laid, cutIn),
       scoring: slab.cut?.tool === 'score and snap' ? scoringOf(settings[0], scaling.slabs[0], behaviours) : null,
       pace,
-      figures: figuresIn(shop.shownIn, measures),
     }),
     hindrance:
-      settings.flatMap(({ layers }) => layers).find(({ nextFromMinutes }) => nextFromMinutes === null)?.why ?? null,
+      settings.flatMap(({ layers }) => layers).find(({ nextFromMinutes }) => nextFromMinutes === null)?.reason ?? null,
   };
 }
 
@@ -187,7 +197,8 @@ function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWith
  * @param now nothing can begin before it
  */
 export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, now: Date): Day {
-  if (hindrance !== null) return { feasible: false, earliestEnd: null, because: hindrance, steps: [], slack: 'later' };
+  const none = { feasible: false, earliestEnd: null, steps: [], slack: 'later', endsBeforeDeadline: false } as const;
+  if (hindrance !== null) return { ...none, because: { code: 'layer-never-sets', layer: hindrance } };
   const origin = asked.start ?? asked.deadline ?? now;
   const windows = workingWindows(asked.hours, asked.zone, origin, DAYS, DAYS);
   const means = { hands: asked.hands, ovens: asked.ovens, rings: asked.rings };
@@ -199,37 +210,38 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
   const forward = (from: number) => forwardFrom(activities, means, windows, from, pinned);
   if (asked.deadline === undefined) {
     const line = forward(0);
-    if (!line.ok) return { feasible: false, earliestEnd: null, because: line.because, steps: [], slack: 'later' };
+    if (!line.ok) return { ...none, because: line.because };
     return {
       feasible: true,
       earliestEnd: at(line.end),
       because: whatDecides(line.steps),
+      endsBeforeDeadline: false,
       steps: dated(line.steps),
       slack: 'later',
     };
   }
   const line = backwardFrom(activities, means, windows, 0);
   const isClosed = !windows.some(([from, to]) => from < 0 && to >= 0);
-  const closed = isClosed ? 'Nobody works at that moment: it is done by the last working one before. ' : '';
   if (line.ok && line.start >= minuteOf(now)) {
     return {
       feasible: true,
       earliestEnd: at(line.end),
-      because: closed + whatDecides(line.steps),
+      because: whatDecides(line.steps),
+      endsBeforeDeadline: isClosed,
       steps: dated(line.steps),
       slack: 'sooner',
     };
   }
   // The earliest day counts from now, however far away the deadline was.
   const soonest = layOutDay({ activities, hindrance }, { ...asked, deadline: undefined, start: now }, now);
-  const because = line.ok
-    ? `It would have to begin ${formatStretch(minuteOf(now) - line.start)} before now. ${soonest.because}`
+  const because: DayReason = line.ok
+    ? { code: 'begins-in-past', minutes: minuteOf(now) - line.start, then: soonest.because }
     : line.because;
   return { ...soonest, feasible: false, because };
 }
 
 /** The longest step of the chain that decides, or the longest stretch in which nothing goes on, if that is longer. */
-function whatDecides(steps: readonly Timed[]): string {
+function whatDecides(steps: readonly Timed[]): DayReason | null {
   const minutes = ({ start, end }: Timed) => end - start;
   const longest = steps.filter(({ deciding }) => deciding).sort((a, b) => minutes(b) - minutes(a))[0];
   let until = steps[0]?.start ?? 0;
@@ -238,13 +250,6 @@ function whatDecides(steps: readonly Timed[]): string {
     rest = Math.max(rest, start - until);
     until = Math.max(until, end);
   }
-  if (rest > (longest ? minutes(longest) : 0))
-    return `The longest wait is one for working hours, ${formatStretch(rest)}`;
-  return longest ? `"${longest.activity.text}" is the longest of the chain that decides` : '';
-}
-
-/** A stretch of time in one unit: nobody needs the minutes of a week. */
-function formatStretch(minutes: number): string {
-  const hours = Math.ceil(minutes / 60);
-  return hours < 72 ? `${hours} h` : `${Math.ceil(hours / 24)} days`;
+  if (rest > (longest ? minutes(longest) : 0)) return { code: 'waits-for-hours', minutes: rest };
+  return longest ? { code: 'longest-step', step: longest.activity.title } : null;
 }

@@ -8,6 +8,7 @@ export interface ReasonFigures {
   // One value.
   missing: None;
   blank: None;
+  null: None;
   unusable: None;
   'not-text': None;
   'too-long': { readonly max: number };

@@ -1,5 +1,6 @@
 <!-- The pot's thermometer at the bench: what it shows beside the end point, when it will be there, and each reading noted with the run. -->
 <script lang="ts">
+  import { forecastText } from '../../wording/en/sugar';
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import type { Happening, RunBoil } from '../../core/run';
@@ -78,7 +79,7 @@
     <p>
       {#if near === 'now'}<b>Now: take it off the heat</b>
       {:else if forecast.minutesLeft !== null}about {Math.max(1, Math.round(forecast.minutesLeft))} min more
-      {:else}{forecast.why}{/if}
+      {:else}{forecastText(forecast.note)}{/if}
     </p>
   {/if}
   {#if isBroken}<p class="harm">The thermometer does not answer. Read it by eye. Earlier readings are kept.</p>{/if}

@@ -1,3 +1,5 @@
+import { figuresIn } from '../../core/measure';
+import { stepTexts } from '../../wording/en/steps';
 import { TZDate } from '@date-fns/tz';
 import { subDays } from 'date-fns';
 import { setImmediate } from 'node:timers/promises';
@@ -35,7 +37,17 @@ function planned({ slab, version }: KeptSlab, db: Db, shop: Shop) {
     start,
   );
   const frozen = { version, lot: '', begin: start.toISOString(), means };
-  return { ingredients, plan: runPlanOf(slab, shop, plan(slab, larder, shop), day, frozen) };
+  return {
+    ingredients,
+    plan: runPlanOf(
+      slab,
+      shop,
+      plan(slab, larder, shop),
+      day,
+      frozen,
+      stepTexts(figuresIn(shop.shownIn, shop.measures)),
+    ),
+  };
 }
 
 /**

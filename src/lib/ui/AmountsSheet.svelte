@@ -1,7 +1,8 @@
 <!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
 <script lang="ts">
+  import { cutText } from '../../wording/en/cut';
+  import { stepText } from '../../wording/en/steps';
   import { isByScale } from '../../core/measure';
-  import { cutInWords } from '../../core/cut';
   import { UNCUT, type Plan } from '../../core/usecases';
   import type { Shop } from '../../core/shop';
   import { isBoiled } from '../../core/classify';
@@ -54,7 +55,7 @@
     <p>
       {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin, figures)}.
       {/each}
-      {cutInWords(slab.cut ?? UNCUT, plan.cut, figures)}, {figures.length.say(plan.slab.heightMm)} high. {shop.name}, {today},
+      {cutText(slab.cut ?? UNCUT, plan.cut, figures)}, {figures.length.say(plan.slab.heightMm)} high. {shop.name}, {today},
       version {version}{isChanged ? ', changed since' : ''}. {allergens.length > 0
         ? `Contains ${allergens.join(', ')}`
         : 'No allergen is known of what is in the larder'}; shared boards and knives carry traces too.
@@ -85,8 +86,10 @@
         </tbody>
       </table>
       <ol>
-        {#each stepsOf(preparation, figures) as { id, text, minutes, ovenC } (id)}<li>
-            {text}, {formatDuration(minutes)}{ovenC === undefined ? '' : ` at ${figures.temperature.say(ovenC)}`}
+        {#each stepsOf(preparation) as { id, title, minutes, ovenC } (id)}<li>
+            {stepText(title, figures)}, {formatDuration(minutes)}{ovenC === undefined
+              ? ''
+              : ` at ${figures.temperature.say(ovenC)}`}
           </li>{/each}
       </ol>
     </div>

@@ -1,8 +1,8 @@
 <!-- Everything to have at hand before work begins, for one slab or several: to tick off at the bench, and to print. -->
 <script lang="ts">
+  import { thingsForCut } from '../../wording/en/cut';
   import { Button, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
-  import { cutThings } from '../../core/cut';
   import type { Larder } from '../../core/larder';
   import type { Shop } from '../../core/shop';
   import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
@@ -32,7 +32,7 @@
       plan.slabs.map(({ tin, sheet: on, count }) => ({ tin: on ?? tin, count, name: slab.name })),
     ),
   );
-  const toCutWith = $derived([...new Set(works.flatMap(({ slab }) => cutThings(slab.cut ?? UNCUT)))]);
+  const toCutWith = $derived([...new Set(works.flatMap(({ slab }) => thingsForCut(slab.cut ?? UNCUT)))]);
   const several = $derived(works.length > 1);
 
   /** Ticks hold for an amount: when it changes, the thing is to be weighed again. */

@@ -1,9 +1,10 @@
 <script lang="ts">
+  import { MEASURES_NAMES } from '../../wording/en/terms';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { onMount, tick, untrack } from 'svelte';
   import { invalidateAll, replaceState } from '$app/navigation';
   import { page } from '$app/state';
-  import { MEASURES, MEASURES_NAMED } from '../../core/measure';
+  import { MEASURES } from '../../core/measure';
   import type { Shop } from '../../core/shop';
   import { LEAST } from '../../core/validation';
   import type { ProblemMessage } from '../../wording/en/problems';
@@ -213,7 +214,7 @@
               bind:selected={form.measures}
               helperText="For slabs without a setting of their own"
             >
-              {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
+              {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
             </Select>
             <NumberField
               label="Smallest step of the scale"

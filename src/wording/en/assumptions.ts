@@ -2,6 +2,7 @@
 import type { Figures } from '../../core/measure';
 import type { Assumption, AssumptionCode, AssumptionFigures } from '../../core/usecases';
 import { percent } from './grammar';
+import { stepText } from './steps';
 import { BEHAVIOUR_NAMES, STUFF_NAMES } from './terms';
 
 /** An assumption in words. */
@@ -30,8 +31,8 @@ const SENTENCES: Sentences = {
     assumed: `${preparation}: ${say.density.say(gPerMl)}`,
     because: `Estimated from typical ingredients. ${NOT_IN_LARDER}`,
   }),
-  steps: ({ preparation, steps }) => ({
-    assumed: `${preparation}: ${steps.map(({ text, minutes }) => `${text}, ${minutes} min`).join('; ')}`,
+  steps: ({ preparation, steps }, say) => ({
+    assumed: `${preparation}: ${steps.map(({ title, minutes }) => `${stepText(title, say)}, ${minutes} min`).join('; ')}`,
     because: 'Typical steps, because none are written.',
   }),
   'pour temperature': ({ layer, pourC, behaviour }, say) => ({

@@ -1,5 +1,8 @@
 /** What each cause of a fault is called, and what to do about it. */
-import type { CauseId } from '../../core/diagnose';
+import type { CauseId, Finding } from '../../core/diagnose';
+import type { Figures } from '../../core/measure';
+import { stepInShort } from '../../core/time';
+import { percent, plural } from './grammar';
 
 interface CauseText {
   readonly name: string;
@@ -135,3 +138,40 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
     next: 'Put a spirit level on the shelf, and spread each layer to the corners first.',
   },
 };
+
+const moreOrLess = (times: number, more: string, less: string) =>
+  `${percent(Math.abs(times - 1))} ${times < 1 ? less : more}`;
+
+/** Says what was recorded of a run. Ends without a full stop. */
+export function findingText(finding: Finding, { temperature }: Figures): string {
+  switch (finding.code) {
+    case 'boil-ended':
+      return `The boil ended at ${temperature.say(finding.shownC)}, and the end point is ${temperature.say(finding.wantedC)}`;
+    case 'step-took':
+      return `"${stepInShort(finding.step)}" took ${Math.round(finding.minutes)} min, planned ${Math.round(finding.plannedMinutes)} min`;
+    case 'amount': {
+      const names = finding.ingredients.join(', ');
+      return Math.abs(finding.times - 1) < 0.005
+        ? `${names} as planned`
+        : `${moreOrLess(finding.times, 'more', 'less')} ${names} than planned`;
+    }
+    case 'waited':
+      return `"${stepInShort(finding.step)}" started ${Math.round(finding.minutes)} min after "${stepInShort(finding.after)}", at most ${Math.round(finding.maxMinutes)} min allowed`;
+    case 'found-soft':
+      return `"${finding.step}" was ${finding.reading}`;
+    case 'tins':
+      return finding.areaFactor === 1
+        ? 'The planned tin was used'
+        : `The tin was ${moreOrLess(finding.areaFactor, 'larger', 'smaller')} than planned`;
+    case 'chocolate-at':
+      return `The chocolate was at ${temperature.say(finding.celsius)}`;
+    case 'cold-place':
+      return finding.step === null ? 'Nothing stood in the cold' : `"${finding.step}": in the cold`;
+    case 'humidity':
+      return `The room has ${Math.round(finding.percent)} % humidity`;
+    case 'thermometer-checked':
+      return finding.daysAgo === null
+        ? 'The thermometer was never checked'
+        : `The thermometer was checked ${plural(finding.daysAgo, 'day', 'days')} before`;
+  }
+}

@@ -11,6 +11,7 @@ const tooMuch = (times: number, advice: string) =>
 const SENTENCES: Sentences = {
   missing: 'This is missing',
   blank: 'Enter some text',
+  null: 'This is null. Enter a value, or leave the field out',
   unusable: 'This value cannot be used here',
   'not-text': 'Enter text here',
   'too-long': ({ max }) => `Use at most ${max} characters`,

@@ -1,6 +1,7 @@
 /** Signs of the sugar stages, without a thermometer. */
 import type { PotPhase } from '../../core/practice';
 import type { Stage } from '../../core/slab';
+import type { ForecastNote } from '../../core/sugar';
 
 interface StageSigns {
   /** What a drop does in cold water. */
@@ -63,3 +64,20 @@ export function potLookText(phase: PotPhase): string {
 /** What a drop of the syrup does in cold water. */
 export const dropText = (phase: PotPhase): string =>
   phase === 'warming' || phase === 'thin' ? 'Dissolves at once' : STAGE_SIGNS[phase].coldWater;
+
+const FORECAST_NOTES: Readonly<Record<ForecastNote, string>> = {
+  'no-reading': 'No reading yet',
+  reached: 'The end point is reached',
+  'warming-up': 'Still warming up. Hardly any water has boiled off',
+  'just-boiling': 'It has just started to boil. A forecast needs one minute of readings',
+  'not-rising': 'The temperature does not rise. Check that the heat is on and the probe is in the pot',
+  'heat-changed': 'The heat has changed. The forecast uses only the readings since',
+  'steady-boil': 'Water boils off evenly at this heat. The temperature rises fast near the end',
+  'room-too-warm': 'The room is not colder than that, so it will not cool down to it',
+  'just-cooling': 'It has just started to cool. A forecast needs one minute of readings',
+  'not-falling': 'The temperature does not fall. Check that the pot is off the heat',
+  cooling: 'It cools more and more slowly towards room temperature',
+};
+
+/** Says what a forecast rests on, or why there is none yet. */
+export const forecastText = (note: ForecastNote): string => FORECAST_NOTES[note];

@@ -1,6 +1,8 @@
 /** What things are called. */
 import type { Behaviour } from '../../core/classify';
+import type { Measures } from '../../core/measure';
 import type { Stuff } from '../../core/setting';
+import type { ComparedFigure } from '../../core/usecases';
 
 /** How a layer behaves when it sets and is cut. */
 export const BEHAVIOUR_NAMES: Readonly<Record<Behaviour, string>> = {
@@ -27,4 +29,23 @@ export const STUFF_NAMES: Readonly<Record<Stuff, string>> = {
   baked: 'a baked base',
   ice: 'something frozen',
   cold: 'something that only cools',
+};
+
+/** Standards of cups and spoons. */
+export const MEASURES_NAMES: Readonly<Record<Measures, string>> = {
+  us: 'US cups and spoons',
+  metric: 'metric cups and spoons',
+  au: 'Australian cups and spoons',
+  imperial: 'imperial cups and spoons',
+};
+
+/** Figures of a whole slab that are compared. */
+export const COMPARED_NAMES: Readonly<Record<ComparedFigure, string>> = {
+  pieces: 'Pieces',
+  pieceG: 'Average piece',
+  trimmedG: 'Trimmed off',
+  heightMm: 'Height',
+  massG: 'Total weight',
+  usedCost: 'Cost of ingredients used',
+  pieceCost: 'Ingredients per piece',
 };

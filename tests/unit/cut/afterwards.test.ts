@@ -1,6 +1,7 @@
+import { thingsForCut } from '../../../src/wording/en/cut';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { cutThings, halving, shards, tolerableErrorG, TOOL, toTemperG, weighedPieces } from '../../../src/core/cut';
+import { halving, shards, tolerableErrorG, TOOL, toTemperG, weighedPieces } from '../../../src/core/cut';
 import { close } from '../figures';
 
 const even = (count: number, insideMm: number) => ({
@@ -79,12 +80,12 @@ test('600 g broken into shards of about 25 g, uneven by 0.4: 24, nine times of t
 
 test('what is laid ready for each tool; wires and rollers go through the whole slab only', () => {
   const ready = Object.keys(TOOL).map((tool) =>
-    cutThings({ columns: 2, rows: 2, tool: tool as keyof typeof TOOL }).join(', '),
+    thingsForCut({ columns: 2, rows: 2, tool: tool as keyof typeof TOOL }).join(', '),
   );
   assert.deepEqual(ready, [
     'long blade, jug of hot water, dry cloth, ruler',
     'long blade, cloth, ruler',
-    'saw-tooth knife, ruler',
+    'serrated knife, ruler',
     'wire cutter',
     'roller cutter',
     'scoring knife, ruler, straight edge to snap over',

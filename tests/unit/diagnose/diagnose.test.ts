@@ -10,7 +10,7 @@ import { diagnoseSlab, traitsOf } from '../../../src/core/usecases';
 import { demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
 
 const ALL: ReadonlySet<Trait> = new Set(['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin']);
-const told = (holds: boolean): Told => ({ holds, said: 'so' });
+const told = (holds: boolean): Told => ({ holds, finding: { code: 'chocolate-at', celsius: 40 } });
 
 test('by hand: two causes, one fact', () => {
   const grainy = diagnose(['grainy'], new Map<FactId, Told>([['cooledLittle', told(true)]]), ALL);
@@ -21,7 +21,7 @@ test('by hand: two causes, one fact', () => {
       1e-9,
   );
   assert.equal(grainy[0]!.cause, 'beatenHot');
-  assert.deepEqual(grainy[0]!.because, ['so']);
+  assert.deepEqual(grainy[0]!.because, [{ code: 'chocolate-at', celsius: 40 }]);
 });
 
 test('every thing that can be seen has a cause that shows it, and every fact speaks of one', () => {

@@ -2,7 +2,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { diagnose, FACTS, SEEN, type FactId, type Recorded, type Told, type Trait } from '../../../src/core/diagnose';
-import { figuresIn } from '../../../src/core/measure';
 
 type Step = Recorded['record']['steps'][number];
 type Line = Recorded['record']['lines'][number];
@@ -40,7 +39,6 @@ function recorded({ steps = [], lines = [], areaFactor = 1, ...of }: Written): R
     thingNamed: (name) => ({ name, ingredient: null }),
     humidityPercent: null,
     probeCheckedDaysAgo: null,
-    figures: figuresIn(undefined, 'metric'),
   };
 }
 
@@ -52,7 +50,7 @@ test('of several boils the one that ended furthest from its end point counts; wi
   assert.equal(told('boilOver', curves(null)), null);
   assert.deepEqual(told('boilOver', curves(115, 118, 113)), {
     holds: true,
-    said: 'the boil ended at 118 °C, wanted 115 °C',
+    finding: { code: 'boil-ended', shownC: 118, wantedC: 115 },
   });
   assert.deepEqual(
     [told('boilOver', curves(114, 110))?.holds, told('boilUnder', curves(114, 110))?.holds],
@@ -71,8 +69,14 @@ test('of the steps that are meant the one furthest from its minutes counts; thos
   });
   assert.equal(told('bakedLong', bakes()), null);
   assert.equal(told('bakedLong', bakes(null)), null);
-  assert.deepEqual(told('bakedLong', bakes(10.5, 13, 9)), { holds: true, said: '"Bake it" took 13 min, planned 10' });
-  assert.deepEqual(told('bakedShort', bakes(11, 7, null)), { holds: true, said: '"Bake it" took 7 min, planned 10' });
+  assert.deepEqual(told('bakedLong', bakes(10.5, 13, 9)), {
+    holds: true,
+    finding: { code: 'step-took', step: 'Bake it', minutes: 13, plannedMinutes: 10 },
+  });
+  assert.deepEqual(told('bakedShort', bakes(11, 7, null)), {
+    holds: true,
+    finding: { code: 'step-took', step: 'Bake it', minutes: 7, plannedMinutes: 10 },
+  });
   assert.equal(told('bakedShort', bakes(9))?.holds, false);
   assert.equal(told('bakedLong', bakes(11))?.holds, false);
 });
@@ -85,19 +89,19 @@ test('amounts of a kind count together, of lines that were weighed or changed', 
   assert.equal(told('lessFat', { lines: [{ ingredient: 'oats', weighedG: 5, massInG: 5 }] }), null);
   assert.deepEqual(told('lessFat', fat({ weighedG: 90, massInG: 90 })), {
     holds: true,
-    said: '10 % less butter than planned',
+    finding: { code: 'amount', ingredients: ['butter'], times: 0.9 },
   });
   assert.deepEqual(told('moreFat', fat({ changedG: 10, massInG: 110 })), {
     holds: true,
-    said: '10 % more butter than planned',
+    finding: { code: 'amount', ingredients: ['butter'], times: 1.1 },
   });
   assert.deepEqual(told('lessFat', fat({ weighedG: 100.4, massInG: 100.4 })), {
     holds: false,
-    said: 'butter as planned',
+    finding: { code: 'amount', ingredients: ['butter'], times: 1.004 },
   });
   assert.deepEqual(
     told('lessFat', fat({ weighedG: 80, massInG: 80 }, { ingredient: 'ghee', weighedG: 120, massInG: 120 }, {})),
-    { holds: false, said: 'butter, ghee as planned' },
+    { holds: false, finding: { code: 'amount', ingredients: ['butter', 'ghee'], times: 1 } },
   );
 });
 
@@ -125,7 +129,10 @@ test('what waited longest beyond what it may counts; late is by more than a minu
   assert.equal(told('laidLate', laid(null)), null);
   assert.deepEqual(told('laidLate', laid(22, 31)), {
     holds: true,
-    said: '"Lay the caramel" began 11 min after "Boil the caramel", and may wait 8',
+    finding: {
+      ...{ code: 'waited', step: 'Lay the caramel', minutes: 11, after: 'Boil the caramel' },
+      maxMinutes: 8,
+    },
   });
   assert.equal(told('laidLate', laid(29.5))?.holds, false);
   assert.equal(told('cutLate', laid(22))?.holds, true);
@@ -141,11 +148,11 @@ test('a layer that was found soft was left too short, also where its minutes say
   });
   assert.deepEqual(told('belowSoft', readings('still soft', 'set/base#2')), {
     holds: true,
-    said: '"Leave the base": found still soft',
+    finding: { code: 'found-soft', step: 'Leave the base', reading: 'still soft' },
   });
   assert.deepEqual(told('belowSoft', readings('still sticky', 'set/base#7', null)), {
     holds: true,
-    said: '"set/base#7": found still sticky',
+    finding: { code: 'found-soft', step: 'set/base#7', reading: 'still sticky' },
   });
   assert.equal(told('belowSoft', readings('firm', 'set/base#2'))?.holds, false);
   // The last one is what is cut, in whatever tin.
@@ -153,15 +160,21 @@ test('a layer that was found soft was left too short, also where its minutes say
   assert.equal(told('belowSoft', readings('still soft', 'set/top#2'))?.holds, false);
   assert.deepEqual(told('cutSoon', readings('still soft', 'set/top#1', 30)), {
     holds: true,
-    said: '"Leave the top" took 30 min, planned 60',
+    finding: { code: 'step-took', step: 'Leave the top', minutes: 30, plannedMinutes: 60 },
   });
   assert.equal(told('cutSoon', readings('firm', 'set/top#1', null)), null);
 });
 
 test('another tin is told with how much larger or smaller it is', () => {
-  assert.deepEqual(told('tinSmaller', {}), { holds: false, said: 'the tin that was planned' });
-  assert.deepEqual(told('tinSmaller', { areaFactor: 0.9 }), { holds: true, said: 'a tin 10 % smaller than planned' });
-  assert.deepEqual(told('tinLarger', { areaFactor: 1.25 }), { holds: true, said: 'a tin 25 % larger than planned' });
+  assert.deepEqual(told('tinSmaller', {}), { holds: false, finding: { code: 'tins', areaFactor: 1 } });
+  assert.deepEqual(told('tinSmaller', { areaFactor: 0.9 }), {
+    holds: true,
+    finding: { code: 'tins', areaFactor: 0.9 },
+  });
+  assert.deepEqual(told('tinLarger', { areaFactor: 1.25 }), {
+    holds: true,
+    finding: { code: 'tins', areaFactor: 1.25 },
+  });
   assert.equal(told('tinLarger', { areaFactor: 1.05 })?.holds, false);
   assert.equal(told('tinSmaller', { areaFactor: 0.95 })?.holds, false);
 });
@@ -177,7 +190,7 @@ test('chocolate is as hot as it was when it was last looked at, in a pot that me
   assert.equal(told('chocolateHot', melted(['other', 60], ['boil 0', 60], ['gone', 60])), null);
   assert.deepEqual(told('chocolateHot', melted(['melt', 45], ['melt', 31])), {
     holds: false,
-    said: 'the chocolate was at 31 °C',
+    finding: { code: 'chocolate-at', celsius: 31 },
   });
   assert.equal(told('chocolateHot', melted(['melt', 36], ['other', 20]))?.holds, true);
 });
@@ -185,30 +198,37 @@ test('chocolate is as hot as it was when it was last looked at, in a pot that me
 test('the room, the place and the thermometer', () => {
   const of = (more: Partial<Recorded>, written: Written = {}) => ({ ...recorded(written), ...more });
   assert.equal(told('damp', of({})), null);
-  assert.deepEqual(told('damp', of({ humidityPercent: 60 })), { holds: true, said: 'the room has 60 % humidity' });
+  assert.deepEqual(told('damp', of({ humidityPercent: 60 })), {
+    holds: true,
+    finding: { code: 'humidity', percent: 60 },
+  });
   assert.equal(told('damp', of({ humidityPercent: 59.4 }))?.holds, false);
   const boil = { curves: [{ peakC: null, showsC: 115 }] };
   assert.equal(told('probeUnchecked', of({})), null);
   assert.deepEqual(told('probeUnchecked', of({}, boil)), {
     holds: true,
-    said: 'the thermometer was never checked',
+    finding: { code: 'thermometer-checked', daysAgo: null },
   });
   assert.deepEqual(told('probeUnchecked', of({ probeCheckedDaysAgo: 61 }, boil)), {
     holds: true,
-    said: 'the thermometer was checked 61 days before',
+    finding: { code: 'thermometer-checked', daysAgo: 61 },
   });
   assert.equal(told('probeUnchecked', of({ probeCheckedDaysAgo: 60 }, boil))?.holds, false);
   const set = (place: string) => ({ steps: [{ step: { id: 'set/top', text: 'Leave it', occupies: [place] } }] });
-  assert.deepEqual(told('coldPlace', set('fridge')), { holds: true, said: '"Leave it" stood in the cold' });
-  assert.deepEqual(told('coldPlace', set('marble')), { holds: false, said: 'nothing stood in the cold' });
+  assert.deepEqual(told('coldPlace', set('fridge')), {
+    holds: true,
+    finding: { code: 'cold-place', step: 'Leave it' },
+  });
+  assert.deepEqual(told('coldPlace', set('marble')), { holds: false, finding: { code: 'cold-place', step: null } });
 });
 
 test('how likely a cause is in words, and what speaks for and against it', () => {
   const all: ReadonlySet<Trait> = new Set(['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin']);
+  const finding = { code: 'boil-ended', shownC: 110, wantedC: 118 } as const;
   const words = new Set<string>();
   for (const seen of SEEN)
     for (const holds of [true, false])
-      for (const { weight, likely } of diagnose([seen], new Map([['boilUnder', { holds, said: 'so' }]]), all)) {
+      for (const { weight, likely } of diagnose([seen], new Map([['boilUnder', { holds, finding }]]), all)) {
         words.add(likely);
         assert.equal(
           likely,
@@ -216,8 +236,8 @@ test('how likely a cause is in words, and what speaks for and against it', () =>
         );
       }
   assert.equal(words.size, 4);
-  const [first] = diagnose(['soft', 'sticky'], new Map([['boilUnder', { holds: true, said: 'so' }]]), all);
-  assert.deepEqual([first!.cause, first!.because, first!.against], ['boiledTooLittle', ['so'], []]);
-  const denied = diagnose(['soft'], new Map([['boilUnder', { holds: false, said: 'not so' }]]), all);
-  assert.deepEqual(denied.find(({ cause }) => cause === 'boiledTooLittle')!.against, ['not so']);
+  const [first] = diagnose(['soft', 'sticky'], new Map([['boilUnder', { holds: true, finding }]]), all);
+  assert.deepEqual([first!.cause, first!.because, first!.against], ['boiledTooLittle', [finding], []]);
+  const denied = diagnose(['soft'], new Map([['boilUnder', { holds: false, finding }]]), all);
+  assert.deepEqual(denied.find(({ cause }) => cause === 'boiledTooLittle')!.against, [finding]);
 });

@@ -1,3 +1,5 @@
+import { METRIC } from '../../../src/core/measure';
+import { stepText } from '../../../src/wording/en/steps';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import ICAL from 'ical.js';
@@ -12,7 +14,7 @@ test('the calendar file is valid to a parser that is not its writer, and holds e
     { start, hands: 1, ovens: 1, rings: 4, hours: [], zone: 'Europe/Dublin' },
     start,
   );
-  const text = calendarOf('Rye, treacle; and slice', day.steps)!;
+  const text = calendarOf('Rye, treacle; and slice', day.steps, METRIC)!;
   for (const line of text.split('\r\n')) assert.ok(new TextEncoder().encode(line).length <= 75, line);
   const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
   assert.equal(calendar.getFirstPropertyValue('version'), '2.0');
@@ -20,7 +22,7 @@ test('the calendar file is valid to a parser that is not its writer, and holds e
   assert.equal(events.length, day.steps.length);
   assert.equal(new Set(events.map(({ uid }) => uid)).size, events.length);
   events.forEach((event, i) => {
-    assert.equal(event.summary, `Rye, treacle; and slice: ${day.steps[i]!.activity.text}`);
+    assert.equal(event.summary, `Rye, treacle; and slice: ${stepText(day.steps[i]!.activity.title, METRIC)}`);
     assert.equal(event.startDate.toJSDate().getTime(), day.steps[i]!.start.getTime());
     assert.ok(event.endDate.toJSDate().getTime() > event.startDate.toJSDate().getTime());
   });

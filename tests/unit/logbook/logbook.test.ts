@@ -1,23 +1,20 @@
+import { type TitledStep } from '../../../src/core/slab';
+import { writtenSteps } from '../../../src/wording/en/steps';
+import { changeText } from '../../../src/wording/en/history';
 /** What runs say: the robust middle and the drift by hand, biases that were planted found within their spread, changes and their words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { randomFrom } from '../../../devices/random.mjs';
 import { PAST_RUNS, pastEvents, PLANTED } from '../../../demo/runs/past';
-import {
-  changedSlab,
-  changeInWords,
-  driftOf,
-  proposalsOf,
-  robustOf,
-  runBasis,
-  trendsOf,
-} from '../../../src/core/logbook';
+import { changedSlab, driftOf, proposalsOf, robustOf, runBasis, trendsOf } from '../../../src/core/logbook';
 import { METRIC } from '../../../src/core/measure';
 import { loggedRun, plan, priceFromRuns, priceSlab, slabLog } from '../../../src/core/usecases';
 import { demoIngredients, demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
 
 const near = (found: number, wanted: number, within: number) =>
   assert.ok(Math.abs(found - wanted) <= within, `${found} is not ${wanted} within ${within}`);
+
+const write = (steps: readonly TitledStep[]) => writtenSteps(steps, METRIC);
 
 test('the middle and its range, by hand; one value that is far off moves them little', () => {
   const five = robustOf([10, 11, 12, 13, 14]);
@@ -138,36 +135,37 @@ test('trends have every figure that was noted; the place of a slow set is fitted
 });
 
 test('a change is made in the slab, and said in its own terms; what is gone is left alone', () => {
-  const hotter = changedSlab(ryeSlice, { what: 'end point', preparation: 'treacle', byC: 3 });
+  const hotter = changedSlab(ryeSlice, { what: 'end point', preparation: 'treacle', byC: 3 }, write);
   assert.deepEqual(hotter.preparations[1]!.cookTo, { celsius: 121 });
-  const words = (change: Parameters<typeof changeInWords>[0]) => changeInWords(change, ryeSlice, METRIC);
+  const words = (change: Parameters<typeof changeText>[0]) => changeText(change, ryeSlice, METRIC);
   assert.equal(words({ what: 'end point', preparation: 'treacle', byC: 3 }), 'Treacle caramel: end point 3 °C higher');
-  const half = changedSlab(ryeSlice, { what: 'amount', preparation: 'top', factor: 0.5 });
+  const half = changedSlab(ryeSlice, { what: 'amount', preparation: 'top', factor: 0.5 }, write);
   assert.equal(half.preparations[2]!.lines[0]!.quantity, 120);
   assert.equal(words({ what: 'amount', preparation: 'top', factor: 0.5 }), 'Dark top: half as much');
-  const longer = changedSlab(ryeSlice, { what: 'minutes', preparation: 'treacle', step: 'boil', byMinutes: 6 });
+  const longer = changedSlab(ryeSlice, { what: 'minutes', preparation: 'treacle', step: 'boil', byMinutes: 6 }, write);
   assert.deepEqual(
     ['minutes', 'leastMinutes', 'mostMinutes'].map((key) => longer.preparations[1]!.steps![0]![key as 'minutes']),
     [24, 20, 30],
   );
-  const set = changedSlab(ryeSlice, { what: 'set', layer: 'l2', byMinutes: 30 });
+  const set = changedSlab(ryeSlice, { what: 'set', layer: 'l2', byMinutes: 30 }, write);
   assert.equal(set.layers[1]!.set!.minMinutes, 90);
   assert.equal(
-    changedSlab(ryeSlice, { what: 'loss', preparation: 'base', lossPercent: 9 }).preparations[0]!.lossPercent,
+    changedSlab(ryeSlice, { what: 'loss', preparation: 'base', lossPercent: 9 }, write).preparations[0]!.lossPercent,
     9,
   );
   assert.equal(
-    changedSlab(ryeSlice, { what: 'density', preparation: 'base', densityGPerMl: 0.8 }).preparations[0]!.densityGPerMl,
+    changedSlab(ryeSlice, { what: 'density', preparation: 'base', densityGPerMl: 0.8 }, write).preparations[0]!
+      .densityGPerMl,
     0.8,
   );
   const tins = [{ tin: { ...ryeSlice.tin, lengthMm: 330 }, count: 1 }];
-  assert.deepEqual(changedSlab(ryeSlice, { what: 'tins', tins }).tins, tins);
-  assert.equal(changedSlab(ryeSlice, { what: 'set', layer: 'gone', byMinutes: 30 }), ryeSlice);
+  assert.deepEqual(changedSlab(ryeSlice, { what: 'tins', tins }, write).tins, tins);
+  assert.equal(changedSlab(ryeSlice, { what: 'set', layer: 'gone', byMinutes: 30 }, write), ryeSlice);
   assert.equal(
-    changedSlab(ryeSlice, { what: 'minutes', preparation: 'treacle', step: 'gone', byMinutes: 3 }),
+    changedSlab(ryeSlice, { what: 'minutes', preparation: 'treacle', step: 'gone', byMinutes: 3 }, write),
     ryeSlice,
   );
-  assert.equal(changedSlab(ryeSlice, { what: 'amount', preparation: 'gone', factor: 2 }), ryeSlice);
+  assert.equal(changedSlab(ryeSlice, { what: 'amount', preparation: 'gone', factor: 2 }, write), ryeSlice);
 });
 
 test('a price by the runs: their hands, rejects and ingredients, the rest as planned', () => {
@@ -194,7 +192,7 @@ test('a proposal that was taken is not made again', () => {
     const slab = demoSlabs.find((slab) => slab.name === name)!;
     const before = proposalsOf(slab, runs);
     assert.ok(before.length > 0);
-    const taken = before.reduce((now, { change }) => changedSlab(now, change), slab);
+    const taken = before.reduce((now, { change }) => changedSlab(now, change, write), slab);
     assert.deepEqual(proposalsOf(taken, runs), []);
   }
   const [room] = slabLog(ryeSlice, demoLarder, shop, past('Rye and treacle slice')).places;

@@ -32,7 +32,7 @@ test('what cannot be read says what to type', () => {
   assert.match(String(value('9'.repeat(10_000))), /such as 12/);
   assert.match(String(value('-3')), /0 or more/);
   assert.match(String(value('−3')), /0 or more/);
-  assert.match(String(value('0', { min: 0.001, max: 10 })), /over 0/);
+  assert.match(String(value('0', { min: 0.001, max: 10 })), /above 0/);
   assert.match(String(value('1e99')), /(such as|or less)/);
   assert.match(String(value('2000000')), /1000000 or less/);
   const half = readNumber('2.5', { ...limits, whole: true });

@@ -1,3 +1,4 @@
+import { stepNoteText } from '../../../src/wording/en/reading';
 /** What single sentences say: times, temperatures, tins, cuts, keeping; each case worked by reading it. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
@@ -55,18 +56,18 @@ test('times: ranges, sums, seconds, nights; what is no length of the step is non
 test('ovens: two scales, fans, gas marks, bare degrees; a disagreement and a slip are asked about', () => {
   const read = (sentence: string, isUs = false) => {
     const { celsius, ask } = ovenIn(sentence, isUs);
-    return [celsius, ask === null ? '' : ask.split(':')[0]];
+    return [celsius, ask === null ? '' : stepNoteText(ask).split('.')[0]];
   };
   assert.deepEqual(read('oven to 180C/160C fan/gas 4'), [180, '']);
   assert.deepEqual(read('fan oven 160C'), [160, '']);
   assert.deepEqual(read('oven to 350°F (180°C)'), [180, '']);
   assert.deepEqual(read('oven to gas mark 3'), [160, '']);
   assert.deepEqual(read('oven to 350 degrees'), [176.7, '']);
-  assert.deepEqual(read('oven to 225 degrees'), [225, 'Degrees of which scale? Celsius is taken']);
+  assert.deepEqual(read('oven to 225 degrees'), [225, 'Celsius or Fahrenheit? Celsius is used']);
   assert.deepEqual(read('oven to 225 degrees', true), [107.2, '']);
   assert.deepEqual(read('Oven 165'), [165, '']);
-  assert.deepEqual(read('oven to 350°F (200°C)'), [200, '200 °C and 177 °C are both written']);
-  assert.deepEqual(read('oven to 900 C'), [null, '900 °C cannot be meant']);
+  assert.deepEqual(read('oven to 350°F (200°C)'), [200, 'Both 200 °C and 177 °C are written']);
+  assert.deepEqual(read('oven to 900 C'), [null, '900 °C is impossible here']);
 });
 
 test('end points: degrees before stages, the last of several, Fahrenheit over 200, a stage alone is asked about', () => {

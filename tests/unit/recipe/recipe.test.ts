@@ -4,15 +4,10 @@ import fc from 'fast-check';
 import { readMethod, slabFromMethod } from '../../../src/core/method';
 import { massOf } from '../../../src/core/measure';
 import { MEASURES } from '../../../src/core/measure';
-import {
-  jsonLdOf,
-  lineInWords,
-  readLine,
-  readRecipe,
-  recipesFromJsonLd,
-  slabFromRecipe,
-} from '../../../src/core/recipe';
+import { lineInWords, readLine, readRecipe, recipesFromJsonLd, slabFromRecipe } from '../../../src/core/recipe';
 import { parseSlab } from '../../../src/core/slab';
+import { lineNotesText } from '../../../src/wording/en/reading';
+import { jsonLdOf } from '../../../src/wording/en/recipeDocument';
 import { close } from '../figures';
 import { demoLarder, demoSlabs } from '../things';
 import { CORPUS } from './corpus';
@@ -75,7 +70,7 @@ test('two amounts are asked about when they are over 10 % apart, and not just be
   assert.equal(readLine('1 cup (256 g) light brown sugar, packed', 'metric', demoLarder).status, 'read');
   const apart = readLine('1 cup (260 g) light brown sugar, packed', 'metric', demoLarder);
   assert.equal(apart.status, 'check');
-  assert.match(apart.why, /233 g .* 260 g: which one/);
+  assert.match(lineNotesText(apart.notes), /233 g .* 260 g. Choose one/);
 });
 
 test('law: a line written out reads back as the same amount of the same thing', () => {
@@ -232,10 +227,13 @@ test('gaps in a line: less a spoonful, what remains, big spoons, a bag of unknow
   // 16 tbsp to the cup: 2 cups minus 1 tbsp are 31 of 16.
   assert.ok(close(read('2 cups minus 1 tablespoon flour').quantity!, 31 / 16, 1e-4));
   assert.equal(read('1 tbsp minus 1 cup flour').quantity, 1);
-  const asked = (text: string) => [read(text).status, read(text).why.split(':')[0]];
-  assert.deepEqual(asked('the remaining half of the milk'), ['check', 'What is left of another line']);
-  assert.deepEqual(asked('4 big tablespoons honey'), ['check', 'A big measure can be twice a level one']);
-  assert.deepEqual(asked('a generous cup of oats'), ['check', 'A generous measure can be twice a level one']);
+  const asked = (text: string) => [read(text).status, lineNotesText(read(text).notes).split('.')[0]];
+  assert.deepEqual(asked('the remaining half of the milk'), ['check', 'This is the rest of another line']);
+  assert.deepEqual(asked('4 big tablespoons honey'), ['check', 'A big measure can hold twice as much as a level one']);
+  assert.deepEqual(asked('a generous cup of oats'), [
+    'check',
+    'A generous measure can hold twice as much as a level one',
+  ]);
   assert.deepEqual(asked('1 bag chocolate chips'), ['check', 'How much is in the bag?']);
   assert.equal(read('1 full can evaporated milk').status, 'read');
   const plenty = read('1 1/2 cups plain flour, you may not need all');

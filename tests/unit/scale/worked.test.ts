@@ -296,7 +296,7 @@ test('written anew for its tin: a divided line is as much as its parts now need,
   const wider = writtenForItsTin(coated, larder, shop);
   assert.deepEqual([wider.layers[2]!.thicknessMm, wider.layers[0]!.thicknessMm], [0.5, undefined]);
   assert.deepEqual(masses(wider), masses(coated));
-  assert.throws(() => writtenForItsTin({ ...coated, tins: [{ tin: box, count: 2 }] }, larder, shop), /one tin/);
+  assert.throws(() => writtenForItsTin({ ...coated, tins: [{ tin: box, count: 2 }] }, larder, shop), /Several tins/);
   // On a sheet it stays where it lies: 60 + 100 g over the sheet's own proportions.
   const sheet = { shape: 'sheet', lengthMm: 400, widthMm: 200, outlineMm: { length: 200, width: 100 } } as const;
   const free = writtenForItsTin({ ...slab, tins: [{ tin: sheet, count: 1 }] }, larder, shop);

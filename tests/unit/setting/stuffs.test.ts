@@ -15,7 +15,8 @@ import {
   STUFFS,
   wantedFirm,
 } from '../../../src/core/setting';
-import { why } from '../../../src/core/setting/whySet';
+import { setReason } from '../../../src/core/setting/setReason';
+import { setReasonText } from '../../../src/wording/en/setting';
 import { near } from '../figures';
 import { still } from './still';
 
@@ -23,17 +24,18 @@ const soft = { ...still, setC: null };
 const curve: LayerCurve = { warmestC: [60, 31.26], meanC: [], middleC: [], lowerC: [], upperC: [] };
 
 test('each stuff says in other words why it becomes firm', () => {
-  const reasons = STUFFS.map((stuff) => why({ ...soft, firmness: { ...soft.firmness, stuff } }, 20, curve, METRIC));
+  const reasons = STUFFS.map((stuff) =>
+    setReasonText(setReason({ ...soft, firmness: { ...soft.firmness, stuff } }, 20, curve), METRIC),
+  );
   assert.ok(reasons.every((reason) => /^A: \S.{12,}\.$/.test(reason)));
   assert.equal(new Set(reasons).size, STUFFS.length);
 });
 
 test('why it is not set: not firm enough, or not cold enough, and how warm it stays', () => {
-  assert.equal(
-    why(soft, null, curve, METRIC),
-    'A does not get firm enough here: it stays at 31.3 °C. Move it somewhere colder.',
-  );
-  assert.match(why({ ...soft, setC: 24 }, null, curve, METRIC), /^A does not get down to 24 °C here/);
+  const of = { layer: 'A', isAssumed: false };
+  assert.deepEqual(setReason(soft, null, curve), { ...of, code: 'never-firm', staysAtC: 31.26 });
+  const cold = setReason({ ...soft, setC: 24 }, null, curve);
+  assert.deepEqual(cold, { ...of, code: 'never-cold', neededC: 24, staysAtC: 31.26 });
 });
 
 test('only fats, slow gels and caramels are taken soft where they stand warm', () => {

@@ -1,3 +1,5 @@
+import { METRIC } from '../../../src/core/measure';
+import { stepText } from '../../../src/wording/en/steps';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { meetingsOf, preparationMinutes, type Preparation } from '../../../src/core/slab';
@@ -33,7 +35,9 @@ test('chocolate in a microwave oven: twice the mass, or half the power, takes tw
   assert.ok(close(microwaveBursts(240, 400).seconds, 2 * usual.seconds));
   for (const melt of MELTS) {
     const steps = meltingSteps(melt, 240);
-    assert.ok(steps.length > 0 && steps.every(({ minutes, text }) => minutes > 0 && text.length > 20));
+    assert.ok(
+      steps.length > 0 && steps.every(({ minutes, title }) => minutes > 0 && stepText(title, METRIC).length > 20),
+    );
     assert.equal(new Set(steps.map(({ id }) => id)).size, steps.length);
   }
 });

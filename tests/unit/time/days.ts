@@ -34,7 +34,7 @@ export function madeUpDay(seed: number, steps: number): MadeUpDay {
       ...{
         id,
         of: 'x',
-        text: `Step ${id}`,
+        title: { code: 'written', text: `Step ${id}` } as const,
         minutes: 5,
         hands: 'busy',
         occupies: [],

@@ -21,11 +21,12 @@ test('beside an integer program: on short days the schedule is the shortest that
 
 test('where two pots cannot meet, the integer program finds no schedule either', () => {
   const step = { of: 'x', minutes: 30, hands: 'busy', occupies: [], ovenC: null, after: [], caution: null } as const;
-  const pots = ['left', 'right'].map((id) => ({ ...step, id, text: id }));
+  const titleOf = (text: string) => ({ code: 'written', text }) as const;
+  const pots = ['left', 'right'].map((id) => ({ ...step, id, title: titleOf(id) }));
   const within = (most: number): MadeUpDay => ({
     activities: [
       ...pots,
-      { ...step, id: 'lay', text: 'Lay', after: pots.map(({ id: on }) => ({ on, least: 0, most })) },
+      { ...step, id: 'lay', title: titleOf('lay'), after: pots.map(({ id: on }) => ({ on, least: 0, most })) },
     ],
     means: { hands: 1, ovens: 1, rings: 2 },
     windows: [[0, 1440]],

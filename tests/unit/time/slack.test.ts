@@ -30,8 +30,8 @@ function assertSlack(
   for (const { activity, start, slackMinutes } of loose) {
     const held = new Map([[activity.id, start + by * slackMinutes]]);
     const again = forwardFrom(activities, means, windows, line.start, held);
-    assert.ok(again.ok, `${activity.text}: ${again.ok ? '' : again.because}`);
-    assert.ok(again.end <= line.end + 1e-6, `${activity.text} makes it ${again.end - line.end} min later`);
+    assert.ok(again.ok, `${activity.id}: ${again.ok ? '' : again.because.code}`);
+    assert.ok(again.end <= line.end + 1e-6, `${activity.id} makes it ${again.end - line.end} min later`);
   }
   return loose.length;
 }

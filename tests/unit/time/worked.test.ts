@@ -1,8 +1,10 @@
+import { METRIC } from '../../../src/core/measure';
+import { stepText } from '../../../src/wording/en/steps';
 /** Figures of a day worked by hand: how long what may wait, and what stands in the way. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Behaviour } from '../../../src/core/classify';
-import type { Preparation, Slab } from '../../../src/core/slab';
+import { titled, type Preparation, type Slab } from '../../../src/core/slab';
 import { cautionFor, chainOf, stepMinutes, stepsOf, type Activity, type ChainOf } from '../../../src/core/time';
 import { ryeSlice } from '../things';
 
@@ -71,7 +73,7 @@ test('cut within its window, or whenever', () => {
   // What is broken by hand may be as brittle as it likes.
   const broken: Slab = { ...slabOf([boiled]), cut: { columns: 1, rows: 1, way: 'break' } };
   assert.equal(mostBehind(chain(broken, [], { cutWithin: 37 })('cut'), 'lay/l0'), null);
-  assert.match(chain(broken)('cut').text, /break by hand/);
+  assert.deepEqual(chain(broken)('cut').title, { code: 'cut', how: 'break' });
 });
 
 test('scored while it is warm, counted from when the top was laid; snapped when it has set, whenever that is', () => {
@@ -130,7 +132,8 @@ test('the usual steps of what nobody has written: a boil is watched on a ring, c
     stepsOf(boiled).map(({ id, hands, occupies, cooks }) => [id, hands, occupies, cooks]),
     [['boil', 'watch', ['ring'], true]],
   );
-  assert.match(stepsOf(preparation('p', { cookTo: { fahrenheit: 244 } }))[0]!.text, /to 118 °C/);
+  const [boil] = stepsOf(preparation('p', { cookTo: { fahrenheit: 244 } }));
+  assert.match(stepText(boil!.title, METRIC), /to 118 °C/);
   assert.deepEqual(
     stepsOf(preparation('p')).map(({ id, hands }) => [id, hands]),
     [['mix', 'busy']],
@@ -139,8 +142,7 @@ test('the usual steps of what nobody has written: a boil is watched on a ring, c
 
 test('how steps grow: hands by the root, a boil by its batches and almost by the rest, ovens by their fillings', () => {
   const size = { scaleFactor: 4, batches: 2, thicknessFactor: 1.5, ovenfuls: 3 };
-  const minutes = (part: object) =>
-    Number(stepMinutes({ id: 's', text: 's', minutes: 10, ...part }, size, 'usual').toFixed(4));
+  const minutes = (part: object) => Number(stepMinutes({ id: 's', minutes: 10, ...part }, size, 'usual').toFixed(4));
   assert.equal(minutes({}), 20);
   assert.equal(minutes({ hands: 'watch' }), 10);
   assert.equal(minutes({ hands: 'free', ovenC: 160 }), 30);
@@ -150,16 +152,17 @@ test('how steps grow: hands by the root, a boil by its batches and almost by the
   // 10 min x 2 batches x (4 / 2) ^ 0.8.
   assert.equal(minutes({ cooks: true }), Number((20 * 2 ** 0.8).toFixed(4)));
   assert.equal(minutes({ cooks: true, grows: 'fixed' }), 20);
-  assert.equal(stepMinutes({ id: 's', text: 's', minutes: 10 }, { ...size, scaleFactor: 0.25 }, 'usual'), 10);
+  assert.equal(stepMinutes({ id: 's', minutes: 10 }, { ...size, scaleFactor: 0.25 }, 'usual'), 10);
 });
 
 test('cautions: boiling sugar burns, steam scalds, raw egg is to be pasteurised, and nothing is said of the rest', () => {
   const step = (part: object = {}) => ({ id: 's', text: 'Mix', minutes: 5, ...part });
+  const titledStep = (part: object = {}) => titled(step(part));
   const egg = preparation('p', { lines: [{ ingredient: 'whole egg', quantity: 1, unit: 'each' }] });
-  assert.match(cautionFor(step(), boiled)!, /burns deep/);
-  assert.match(cautionFor(step({ cooks: true }), preparation('p'))!, /burns deep/);
-  assert.match(cautionFor(step({ text: 'Melt over simmering water' }), preparation('p'))!, /steam/);
-  assert.match(cautionFor(step(), egg)!, /71 °C: use pasteurised egg/);
-  assert.equal(cautionFor(step(), { ...egg, steps: [step({ ovenC: 160 })] }), null);
-  assert.equal(cautionFor(step(), preparation('p')), null);
+  assert.equal(cautionFor(titledStep(), boiled), 'burn');
+  assert.equal(cautionFor(titledStep({ cooks: true }), preparation('p')), 'burn');
+  assert.equal(cautionFor(titledStep({ text: 'Melt over simmering water' }), preparation('p')), 'steam');
+  assert.equal(cautionFor(titledStep(), egg), 'raw-egg');
+  assert.equal(cautionFor(titledStep(), { ...egg, steps: [step({ ovenC: 160 })] }), null);
+  assert.equal(cautionFor(titledStep(), preparation('p')), null);
 });

@@ -39,7 +39,7 @@ test('papers of a round tin: a disc, a wall with 20 mm to overlap, a strip to li
   const [disc, wall, strip] = linerPapers(round, 'one sheet');
   assert.deepEqual(disc, { lengthMm: 200, widthMm: 200, what: 'disc' });
   assert.ok(close(wall!.lengthMm, Math.PI * 200 + 20) && wall!.widthMm === 50 && wall!.what === 'wall');
-  assert.deepEqual(strip, { lengthMm: 380, widthMm: 60, what: 'strip to lift by' });
+  assert.deepEqual(strip, { lengthMm: 380, widthMm: 60, what: 'lifting strip' });
   assert.equal(linerPapers(round, 'turned out').length, 2);
   const small: SheetTin = { ...sheet, outlineMm: { length: 200, width: 290 } };
   assert.deepEqual(linerPapers(small, 'one sheet'), [{ lengthMm: 240, widthMm: 300, what: 'under the slab' }]);

@@ -1,7 +1,7 @@
 /** What a stack asks of the knife, and a cut in words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { cutInWords, cutThings } from '../../../src/core/cut';
+import { cutAdviceText, cutText, thingsForCut } from '../../../src/wording/en/cut';
 import { METRIC } from '../../../src/core/measure';
 import type { Slab } from '../../../src/core/slab';
 import { cutAdvice, plan, scoreAdvice, settingFor, swirlsOf, workOf } from '../../../src/core/usecases';
@@ -11,19 +11,19 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 const named = (name: RegExp): Slab => demoSlabs.find((slab) => name.test(slab.name))!;
 
 test('advice from the stack: what cracks, sticks and crumbles, and soft pieces that stand too high', () => {
-  const said = (slab: Slab) => cutAdvice(slab, demoLarder, shop).map(({ text }) => text);
+  const said = (slab: Slab) => cutAdvice(slab, demoLarder, shop).map((advice) => cutAdviceText(advice, METRIC));
   const rye = said(ryeSlice);
-  assert.match(rye.join('\n'), /Base crumbles: press straight down/);
-  assert.match(rye.join('\n'), /Caramel sticks: warm the blade/);
-  assert.match(rye.join('\n'), /Chocolate top over Caramel cracks/);
-  assert.ok(!/lean and fall/.test(rye.join('\n')));
+  assert.match(rye.join('\n'), /Base crumbles\. Press straight down/);
+  assert.match(rye.join('\n'), /Caramel sticks\. Warm the blade/);
+  assert.match(rye.join('\n'), /Chocolate top cracks when it is cut on top of Caramel/);
+  assert.ok(!/fall over/.test(rye.join('\n')));
   const caramel: Slab = {
     ...ryeSlice,
     layers: [ryeSlice.layers[1]!],
     scale: { mode: 'total-height', mm: 38 },
     cut: { columns: 12, rows: 8 },
   };
-  assert.match(said(caramel).join('\n'), /Soft pieces 38.0 mm high and 25.0 mm wide lean and fall/);
+  assert.match(said(caramel).join('\n'), /Soft pieces 38.0 mm high and 25.0 mm wide fall over/);
 });
 
 test('score and snap: from when to when by how it cools, and what breaks beside its line; nothing of a soft slab', () => {
@@ -59,7 +59,7 @@ test('a swirl of a slab: its shares are one whole, and each piece has nearly as 
 });
 
 test('a cut in words: a grid, triangles, kinds by name, wedges, shards; and what is laid ready for it', () => {
-  const words = (slab: Slab) => cutInWords(slab.cut!, plan(slab, demoLarder, shop).cut, METRIC);
+  const words = (slab: Slab) => cutText(slab.cut!, plan(slab, demoLarder, shop).cut, METRIC);
   assert.equal(words(ryeSlice), '6 x 4, 24 pieces');
   assert.equal(words({ ...ryeSlice, cut: { columns: 3, rows: 2, shape: 'triangle' } }), '12 triangles');
   assert.equal(words(named(/fingers/)), '12 Finger, 6 Square, 14 Bite');
@@ -76,6 +76,6 @@ test('a cut in words: a grid, triangles, kinds by name, wedges, shards; and what
     words({ ...ryeSlice, cut: { columns: 2, rows: 2, trimMm: { left: 200, right: 200 } } }),
     'nothing to cut',
   );
-  assert.deepEqual(cutThings({ columns: 1, rows: 1, tool: 'wire' }), ['wire cutter']);
-  assert.ok(cutThings({ columns: 1, rows: 1, tool: 'wire', way: 'break' }).includes('clean gloves'));
+  assert.deepEqual(thingsForCut({ columns: 1, rows: 1, tool: 'wire' }), ['wire cutter']);
+  assert.ok(thingsForCut({ columns: 1, rows: 1, tool: 'wire', way: 'break' }).includes('clean gloves'));
 });

@@ -31,7 +31,8 @@ test('a deeper layer waits longer, a colder place less long, and a room that is 
   assert.ok(minutes(ryeSlice, 'fridge')! < minutes(ryeSlice, 'room')!);
   const warm = settingFor(ryeSlice, demoLarder, { ...shop, roomC: 27 })!;
   assert.equal(warm.cutWindow.fromMinutes, null);
-  assert.match(warm.layers.at(-1)!.why, /^Chocolate top does not get firm enough here: it stays at 27\.\d °C/);
+  const { reason } = warm.layers.at(-1)!;
+  assert.ok(reason.code === 'never-firm' && Math.floor(reason.staysAtC) === 27 && reason.layer === 'Chocolate top');
 });
 
 test('moved later: an hour in the room, then the fridge, lies between the two', () => {
@@ -102,7 +103,7 @@ test('a layer of unknown composition says what was assumed', () => {
     lines: preparation.lines.map((line) => ({ ...line, ingredient: 'moon dust', unit: 'g' as const })),
   });
   const setting = settingFor({ ...ryeSlice, preparations: ryeSlice.preparations.map(strange) }, larderOf([]), cool)!;
-  assert.match(setting.layers[0]!.why, /is not known: something between a syrup and a cream is assumed/);
+  assert.equal(setting.layers[0]!.reason.isAssumed, true);
 });
 
 test('law: a place fitted from the time that was reckoned for it is that place again', () => {

@@ -1,3 +1,5 @@
+import { dayText } from '../../../wording/en/schedule';
+import { stepTexts } from '../../../wording/en/steps';
 /** Heavy work as it is done in threads of its own (`pool.ts`): plain data in and out, each calling one function of the core. */
 import loader from 'highs';
 import { larderOf, type Ingredient } from '../../../core/larder';
@@ -94,8 +96,7 @@ export const planInItsTins = ({ slab, ingredients, shop }: Omit<SlabTask, 'asked
 
 /** Ways to cut a slab as it is asked. */
 export function cuts({ slab, ingredients, shop, asked, ask }: SlabTask & { ask: CutAsk }): CutAnswer[] {
-  const figures = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
-  return cutAnswers(slab, larderOf(ingredients), shop, asked, ask, figures);
+  return cutAnswers(slab, larderOf(ingredients), shop, asked, ask);
 }
 
 /** An uneven slab cut even. */
@@ -286,10 +287,11 @@ export function runPlan({
   const start = new Date(begin);
   const asked = { start, deadline: undefined, ...means, hours: [], zone: 'UTC' };
   const day = layOutDay(workOf(slab, larder, shop), asked, start);
-  if (!day.feasible) return { ok: false, problems: [problem('/slab', 'no-schedule', { because: day.because })] };
+  const say = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
+  if (!day.feasible) return { ok: false, problems: [problem('/slab', 'no-schedule', { because: dayText(day, say) })] };
   return {
     ok: true,
-    value: runPlanOf(slab, shop, planOf(slab, larder, shop), day, { version, lot: '', begin, means }),
+    value: runPlanOf(slab, shop, planOf(slab, larder, shop), day, { version, lot: '', begin, means }, stepTexts(say)),
   };
 }
 

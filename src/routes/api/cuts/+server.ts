@@ -1,3 +1,5 @@
+import { figuresIn } from '../../../core/measure';
+import { cutFitText } from '../../../wording/en/cut';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
@@ -14,5 +16,8 @@ export async function POST({ request }) {
   const db = database();
   const ingredients = ingredientsFor(db, [slab], asked.scale);
   const done = await runTask('cuts', { slab, ingredients, shop: { ...wholeShop(db), ...shop }, asked, ask });
-  return done.ok ? json({ cuts: done.value }) : done.response;
+  if (!done.ok) return done.response;
+  const { shownIn, measures } = { ...wholeShop(db), ...shop };
+  const say = figuresIn(shownIn, slab.measures ?? measures);
+  return json({ cuts: done.value.map((cut) => ({ ...cut, why: cutFitText(cut.fit, say) })) });
 }

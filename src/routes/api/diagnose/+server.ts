@@ -1,8 +1,10 @@
+import { type Shop } from '../../../core/shop';
+import { figuresIn } from '../../../core/measure';
 import { json } from '@sveltejs/kit';
 import { larderOf } from '../../../core/larder';
 import type { Diagnosis } from '../../../core/diagnose';
 import { diagnoseSlab } from '../../../core/usecases';
-import { CAUSE_TEXTS } from '../../../wording/en/causes';
+import { CAUSE_TEXTS, findingText } from '../../../wording/en/causes';
 import { database } from '$lib/server/db';
 import { problem, readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
@@ -13,7 +15,17 @@ import { runById } from '$lib/server/runs';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
 
-const inWords = (causes: readonly Diagnosis[]) => causes.map((found) => ({ ...found, ...CAUSE_TEXTS[found.cause] }));
+/** Causes with their texts; `because` and `against` are said in the shop's units, `findings` has their codes. */
+function inWords(causes: readonly Diagnosis[], { shownIn, measures }: Shop) {
+  const say = figuresIn(shownIn, measures);
+  return causes.map(({ because, against, ...found }) => ({
+    ...found,
+    ...CAUSE_TEXTS[found.cause],
+    because: because.map((finding) => findingText(finding, say)),
+    against: against.map((finding) => findingText(finding, say)),
+    findings: { because, against },
+  }));
+}
 
 /** Returns likely causes of symptoms, from the records of a run, from events in the request, or from general knowledge alone. */
 export async function POST({ request }) {
@@ -26,18 +38,18 @@ export async function POST({ request }) {
     if (!run || run.slabId !== slabId) return problem('There is no such run of this slab', '/run', 404);
     const { slab, larder, shop, events: recorded } = reckonedWith(db, run);
     return json({
-      causes: inWords(diagnoseSlab(slab, larder, shop, { plan: run.plan, events: events ?? recorded }, seen)),
+      causes: inWords(diagnoseSlab(slab, larder, shop, { plan: run.plan, events: events ?? recorded }, seen), shop),
     });
   }
   const kept = slabById(db, slabId);
   if (!kept) return problem('There is no such slab in the shop', '/slab', 404);
   const larder = larderOf(ingredientsFor(db, [kept.slab]));
   if (!events || events.length === 0)
-    return json({ causes: inWords(diagnoseSlab(kept.slab, larder, wholeShop(db), null, seen)) });
+    return json({ causes: inWords(diagnoseSlab(kept.slab, larder, wholeShop(db), null, seen), wholeShop(db)) });
   // Held against what the slab would have been begun with when the first of them happened.
   const begin = events.reduce((first, { at }) => (at < first ? at : first), events[0]!.at);
   const planned = await plannedRun(db, kept.slab, kept.version, new Date(begin).toISOString());
   if (!planned.ok) return planned.response;
   const { planFor, shop } = planned.value;
-  return json({ causes: inWords(diagnoseSlab(kept.slab, larder, shop, { plan: planFor(''), events }, seen)) });
+  return json({ causes: inWords(diagnoseSlab(kept.slab, larder, shop, { plan: planFor(''), events }, seen), shop) });
 }

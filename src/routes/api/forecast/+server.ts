@@ -1,3 +1,4 @@
+import { forecastText } from '../../../wording/en/sugar';
 import { json } from '@sveltejs/kit';
 import { readBody } from '$lib/server/http';
 import { readForecastRequest } from '$lib/server/requests/services';
@@ -8,5 +9,7 @@ export async function POST({ request }) {
   const body = await readBody(request, readForecastRequest);
   if (!body.ok) return body.response;
   const done = await runTask('forecast', body.value);
-  return done.ok ? json(done.value) : done.response;
+  if (!done.ok) return done.response;
+  const { note, ...forecast } = done.value;
+  return json({ ...forecast, code: note, why: forecastText(note) });
 }

@@ -1,3 +1,4 @@
+import { openLineText } from '../../../wording/en/label';
 import { json } from '@sveltejs/kit';
 import { ALLERGENS, ingredientNamed, larderOf } from '../../../core/larder';
 import { namesNeeded } from '../../../core/slab';
@@ -32,5 +33,7 @@ export async function POST({ request }) {
     answers,
   });
   if (!done.ok) return done.response;
-  return done.value.ok ? json(done.value.value) : refused(done.value.problems);
+  if (!done.value.ok) return refused(done.value.problems);
+  const open = done.value.value.open.map((line) => ({ ...line, why: openLineText(line) }));
+  return json({ ...done.value.value, open });
 }

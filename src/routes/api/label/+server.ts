@@ -1,3 +1,4 @@
+import { keepText, labelProblemText } from '../../../wording/en/label';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
@@ -17,5 +18,8 @@ export async function POST({ request }) {
   const label = { madeOn, lot, profile, kind, pieces: pack?.pieces, alsoMade: allergensOfSlabs(db, alsoMade) };
   const done = await runTask('label', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked, label });
   if (!done.ok) return done.response;
-  return done.value.ok ? json(done.value.value) : refused(done.value.problems);
+  if (!done.value.ok) return refused(done.value.problems);
+  const { problems, ...draft } = done.value.value;
+  const messages = problems.map((found) => ({ ...found, message: labelProblemText(found) }));
+  return json({ ...draft, keep: keepText(draft.keeping.place), problems: messages });
 }

@@ -1,3 +1,4 @@
+import { mixedRefusalText } from '../../../wording/en/cut';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
@@ -19,5 +20,7 @@ export async function POST({ request }) {
     asked: { tins, scale, cut },
   };
   const done = await runTask('mixed', { question, of });
-  return done.ok ? json(done.value) : done.response;
+  if (!done.ok) return done.response;
+  const { refusal } = done.value;
+  return json(refusal ? { ...done.value, why: mixedRefusalText(refusal) } : done.value);
 }

@@ -1,3 +1,4 @@
+import { lineNotesText, stepNoteText } from '../../../wording/en/reading';
 import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
 import { readMethod } from '../../../core/method';
@@ -31,5 +32,9 @@ export async function POST({ request }) {
   const done = lines.length > SHORT ? await runTask('method', { lines, measures }) : null;
   if (done && !done.ok) return done.response;
   const { tin, cut, keep, steps } = done ? done.value : readMethod(lines, '', measures).method;
-  return json({ lines, tin, cut, keep, steps });
+  return json({
+    ...{ tin, cut, keep },
+    lines: lines.map((line) => ({ ...line, why: lineNotesText(line.notes) })),
+    steps: steps.map((step) => ({ ...step, why: step.note ? stepNoteText(step.note) : '' })),
+  });
 }

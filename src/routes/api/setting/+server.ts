@@ -1,3 +1,5 @@
+import { figuresIn } from '../../../core/measure';
+import { setReasonText } from '../../../wording/en/setting';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
@@ -17,7 +19,11 @@ export async function POST({ request }) {
   const { slab, shop, stays = [], ...asked } = body.value.slab;
   const db = database();
   const ingredients = ingredientsFor(db, [slab], asked.scale);
-  const done = await runTask('setting', { slab, ingredients, shop: { ...wholeShop(db), ...shop }, asked, stays });
+  const used = { ...wholeShop(db), ...shop };
+  const done = await runTask('setting', { slab, ingredients, shop: used, asked, stays });
   if (!done.ok) return done.response;
-  return done.value.ok ? json(done.value.value) : refused(done.value.problems);
+  if (!done.value.ok) return refused(done.value.problems);
+  const say = figuresIn(used.shownIn, slab.measures ?? used.measures);
+  const layers = done.value.value.layers.map((layer) => ({ ...layer, why: setReasonText(layer.reason, say) }));
+  return json({ ...done.value.value, layers });
 }

@@ -1,3 +1,6 @@
+import { figuresIn } from '../../../core/measure';
+import { dayText } from '../../../wording/en/schedule';
+import { cautionText, stepText } from '../../../wording/en/steps';
 import { json } from '@sveltejs/kit';
 import { USUAL_SHOP } from '../../../core/shop';
 import { database } from '$lib/server/db';
@@ -37,21 +40,25 @@ export async function POST({ request }) {
   if (!done.ok) return done.response;
   if (!done.value.ok) return refused(done.value.problems);
   const day = done.value.value;
+  const say = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
   return json({
     feasible: day.feasible,
     earliestEnd: day.earliestEnd,
-    because: day.because,
+    because: dayText(day, say),
+    reason: day.because,
     steps: day.steps.map(({ activity, start: from, end, slackMinutes, deciding }) => ({
       id: activity.id,
       of: activity.of,
-      text: activity.text,
+      title: activity.title,
+      text: stepText(activity.title, say),
       start: from,
       end,
       hands: activity.hands,
       occupies: activity.occupies,
       slackMinutes,
       deciding,
-      caution: activity.caution,
+      cautionCode: activity.caution,
+      caution: activity.caution && cautionText(activity.caution),
     })),
   });
 }

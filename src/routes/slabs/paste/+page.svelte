@@ -1,9 +1,10 @@
 <!-- A recipe as it was copied: every line beside its reading and its larder match, corrected here before it becomes a slab. -->
 <script lang="ts">
+  import { MEASURES_NAMES } from '../../../wording/en/terms';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import { goto } from '$app/navigation';
-  import { MEASURES, MEASURES_NAMED, type Measures } from '../../../core/measure';
+  import { MEASURES, type Measures } from '../../../core/measure';
   import { readMethod, slabFromMethod, type StepRead } from '../../../core/method';
   import { recipesFromJsonLd, namesIn, readRecipe, type LineRead } from '../../../core/recipe';
   import type { ProblemMessage } from '../../../wording/en/problems';
@@ -134,7 +135,7 @@
       <div class="two">
         <TextInput size="sm" labelText="Name of the slab" placeholder={slab.name} bind:value={name} maxlength={200} />
         <Select size="sm" labelText="Cup and spoon sizes" bind:selected={measures}>
-          {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
+          {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
         </Select>
       </div>
       <TextArea labelText="The recipe" rows={26} placeholder={EXAMPLE} bind:value={text} />

@@ -1,5 +1,6 @@
 <!-- One line beside its reading. What is changed here holds; the line as it was written stays above it. -->
 <script lang="ts">
+  import { lineNotesText } from '../../../wording/en/reading';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { massOf, UNITS, type Measures, type Unit } from '../../../core/measure';
   import { larderMatch, type LineRead } from '../../../core/recipe';
@@ -47,7 +48,7 @@
       larder: found?.name ?? null,
       massG: weighed?.ok ? weighed.massG : null,
       status: whole ? 'read' : 'check',
-      why: whole ? 'Corrected by hand' : 'It needs an amount, a unit and a name',
+      notes: whole ? [] : [{ code: 'incomplete' }],
     });
   }
 
@@ -65,7 +66,7 @@
   });
 </script>
 
-<AsWritten text={line.text} status={line.status} why={line.why} {isCorrected} {onback}>
+<AsWritten text={line.text} status={line.status} why={lineNotesText(line.notes)} {isCorrected} {onback}>
   {#snippet acts()}
     {#if line.status === 'heading'}
       <Button size="small" kind="ghost" on:click={() => correct({ ingredient: '', status: 'unread' })}

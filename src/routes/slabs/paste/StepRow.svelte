@@ -1,5 +1,6 @@
 <!-- One step of the method beside its reading: what is done, to what, for how long and how hot. What is changed here holds. -->
 <script lang="ts">
+  import { stepNoteText } from '../../../wording/en/reading';
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { STEP_KINDS, type StepKind, type StepRead } from '../../../core/method';
   import { PLACES, type Place, type Preparation } from '../../../core/slab';
@@ -31,7 +32,7 @@
         ? 'celsius'
         : null,
   );
-  const correct = (part: Partial<StepRead>) => onchange({ ...step, ...part, status: 'read', why: 'Corrected by hand' });
+  const correct = (part: Partial<StepRead>) => onchange({ ...step, ...part, status: 'read', note: null });
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
 
   function setKind(value: string) {
@@ -57,7 +58,7 @@
 <AsWritten
   text={step.text}
   status={isRemark && step.status === 'read' ? REMARK : step.status}
-  why={step.why}
+  why={step.note ? stepNoteText(step.note) : ''}
   {isCorrected}
   {onback}
 >

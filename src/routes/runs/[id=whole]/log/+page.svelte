@@ -1,8 +1,8 @@
 <!-- A run in the logbook: what was planned beside what happened, what was said of it, what went wrong, and what to change. -->
 <script lang="ts">
+  import { changeText } from '../../../../wording/en/history';
   import { Button } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import { changeInWords } from '../../../../core/logbook';
   import { runRecord } from '../../../../core/run';
   import RefusedNotice from '$lib/bench/RefusedNotice.svelte';
   import { RunFollower } from '$lib/runFollower.svelte';
@@ -128,7 +128,7 @@
       <h2 id="next">What to change next time</h2>
       <ul class="said">
         {#each record.nextTime as { id, change, why } (id)}
-          <li><b>{changeInWords(change, data.slab, figures)}</b> <span class="quiet">{why}</span></li>
+          <li><b>{changeText(change, data.slab, figures)}</b> <span class="quiet">{why}</span></li>
         {/each}
       </ul>
       <NextTime

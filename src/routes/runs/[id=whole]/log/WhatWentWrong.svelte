@@ -13,9 +13,12 @@
   }
   let { slab, run }: Props = $props();
 
+  /** A cause as the server answers it, with its findings in words. */
+  type CauseFound = Omit<Diagnosis, 'because' | 'against'> & { because: string[]; against: string[] };
+
   const MOST_SHOWN = 4;
   let seen: readonly Seen[] = $state.raw([]);
-  let causes: readonly Diagnosis[] = $state.raw([]);
+  let causes: readonly CauseFound[] = $state.raw([]);
   let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
 
@@ -27,7 +30,7 @@
       return;
     }
     busy = true;
-    const answer = await ask<{ causes: Diagnosis[] }>('POST', '/api/diagnose', { slab, run, seen: asked });
+    const answer = await ask<{ causes: CauseFound[] }>('POST', '/api/diagnose', { slab, run, seen: asked });
     if (asked !== seen) return;
     busy = false;
     problems = answer.ok ? [] : answer.problems;

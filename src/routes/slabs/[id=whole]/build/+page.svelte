@@ -1,11 +1,12 @@
 <!-- The recipe as it is written: the cut face with its layers, and the preparations that they are laid from. -->
 <script lang="ts">
+  import { MEASURES_NAMES } from '../../../../wording/en/terms';
   import { onMount } from 'svelte';
   import { Button, Checkbox, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ALLERGENS, plainName } from '../../../../core/larder';
   import { larderMatch } from '../../../../core/recipe';
   import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
-  import { MEASURES, MEASURES_NAMED, type Measures } from '../../../../core/measure';
+  import { MEASURES, type Measures } from '../../../../core/measure';
   import { tinInWords } from '../../../../core/tin';
   import { slabWork } from '$lib/slabContext';
   import Board from '$lib/ui/Board.svelte';
@@ -163,7 +164,7 @@
       selected={slab.measures ?? work.shop.measures}
       on:change={(event) => draft.change({ ...slab, measures: (event.target as HTMLSelectElement).value as Measures })}
     >
-      {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMED[measure]} />{/each}
+      {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
     </Select>
     <TinFields
       tin={slab.tin}

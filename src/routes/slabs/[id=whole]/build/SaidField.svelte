@@ -1,5 +1,6 @@
 <!-- One line as it is said, in one field: read while it is typed, with its reading beside it and what is ambiguous asked there. -->
 <script lang="ts">
+  import { lineNotesText } from '../../../../wording/en/reading';
   import type { Snippet } from 'svelte';
   import { Button, TextInput } from 'carbon-components-svelte';
   import { ingredientNamed } from '../../../../core/larder';
@@ -149,7 +150,7 @@
 </div>
 {#if read !== null && (wrong || read.status === 'check')}
   <div class="asks" role="status">
-    <span>{read.why}</span>
+    <span>{lineNotesText(read.notes)}</span>
     {#if isLine && read.also}
       <Button size="small" kind="tertiary" on:click={() => choose({})}>{read.quantity} {read.unit}</Button>
       <Button

@@ -1,17 +1,17 @@
 <!-- When to begin: the steps of the slab forward from a start or backward from a deadline, in the hours that there are. -->
 <script lang="ts">
-  import { Button, Table } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import type { ProblemMessage } from '../../../../wording/en/problems';
+  import { dayText } from '../../../../wording/en/schedule';
   import { ask } from '$lib/api';
   import type { Ingredient } from '../../../../core/larder';
   import { USUAL_SHOP } from '../../../../core/shop';
   import { tinInWords } from '../../../../core/tin';
   import type { Day, DayOptions } from '../../../../core/usecases';
   import { calendarOf } from '$lib/calendar';
-  import { formatDuration } from '$lib/figures';
   import { fileName } from '$lib/fileName';
   import { saveText } from '$lib/saveText';
   import { namedIngredients } from '$lib/namedIngredients';
@@ -23,6 +23,7 @@
   import { dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
   import LaneChart from './LaneChart.svelte';
   import Steps from './Steps.svelte';
+  import StepsTable from './StepsTable.svelte';
   import { shopDates } from '$lib/shopDates';
   import { shopFigures } from '$lib/shopFigures';
   import HowLink from '$lib/ui/HowLink.svelte';
@@ -123,7 +124,7 @@
   });
 
   function takeCalendar() {
-    const text = day && calendarOf(slab.name, day.steps);
+    const text = day && calendarOf(slab.name, day.steps, figures);
     if (text) saveText(text, 'text/calendar', fileName(slab.name).replace('.slab.json', '.ics'));
   }
 </script>
@@ -142,7 +143,7 @@
     {#if day && !day.feasible}
       <Notice harm>
         <p>
-          This schedule is not possible: {day.because}.
+          This schedule is not possible: {dayText(day, figures)}.
           {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
         </p>
       </Notice>
@@ -154,7 +155,7 @@
           >{#if between}{form.way === 'deadline' && pinned.size === 0
               ? `If everything runs slow, begin ${timeOfDay(between.slow)}. If it runs fast, ${timeOfDay(between.quick)} is early enough`
               : `If everything runs fast, done ${timeOfDay(between.quick)}. If it runs slow, ${timeOfDay(between.slow)}`}.{/if}
-          {day.because}.</span
+          {dayText(day, figures)}.</span
         >
       </p>
     {/if}
@@ -186,35 +187,7 @@
   <div class="no-print">
     <LaneChart {day} {pinned} {timeOfDay} onpin={(step, at) => (form.pinned[step] = at.getTime())} />
   </div>
-  <div class="steps">
-    <Table size="compact" class="table">
-      <caption class="unseen">Steps in order</caption>
-      <thead>
-        <tr
-          ><th class="num">No.</th><th>From</th><th class="beside">To</th><th>Step</th><th class="beside">Labour</th><th
-            class="num beside">{day.slack === 'later' ? 'Slack, later' : 'Slack, earlier'}</th
-          ></tr
-        >
-      </thead>
-      <tbody>
-        {#each day.steps as { activity, start: from, end, slackMinutes, deciding }, at (activity.id)}
-          {@const hands = activity.hands === 'free' ? 'unattended' : activity.hands === 'watch' ? 'watch' : 'hands-on'}
-          <tr class:deciding>
-            <td class="num quiet">{at + 1}</td>
-            <td class="figures">{timeOfDay(from)}</td>
-            <td class="figures beside">{timeOfDay(end)}</td>
-            <td
-              >{activity.text}<span class="beneath quiet"
-                >to {timeOfDay(end)}, {hands}{deciding ? ', on the critical path' : ''}</span
-              >{#if activity.caution}<span class="hot">{activity.caution}</span>{/if}</td
-            >
-            <td class="hands beside">{hands}</td>
-            <td class="num beside">{deciding ? 'critical' : formatDuration(slackMinutes)}</td>
-          </tr>
-        {/each}
-      </tbody>
-    </Table>
-  </div>
+  <StepsTable {day} {timeOfDay} />
 {/if}
 <div class="no-print"><Steps /></div>
 
@@ -267,30 +240,6 @@
     font-size: 0.9rem;
   }
 
-  .steps :global(.table) {
-    margin-top: 0.7rem;
-  }
-
-  /* On a narrow screen the table scrolls in its own frame. */
-  .steps td:nth-child(4) {
-    min-width: 12rem;
-  }
-
-  .steps .figures,
-  .hands {
-    white-space: nowrap;
-  }
-
-  .deciding td:first-child {
-    box-shadow: inset 3px 0 0 var(--ink);
-  }
-
-  .hot {
-    display: block;
-    color: var(--hot);
-    font-size: 0.88rem;
-  }
-
   .paper {
     display: none;
   }
@@ -302,20 +251,6 @@
 
     .paper {
       display: block;
-    }
-
-    tr {
-      break-inside: avoid;
-    }
-
-    .steps td {
-      font-size: 10pt;
-      line-height: 1.25;
-      padding-block: 0.2rem;
-    }
-
-    .hot {
-      font-size: 8.5pt;
     }
   }
 </style>

@@ -1,7 +1,9 @@
 <!-- The day in lanes. A step can be pulled, or moved by arrow keys, to hold it at a moment; the rest follows. -->
 <script lang="ts">
   import type { Day, DayStep } from '../../../../core/usecases';
+  import { stepText } from '../../../../wording/en/steps';
   import { formatDuration } from '$lib/figures';
+  import { shopFigures } from '$lib/shopFigures';
   import { axisOf, lanesOf } from './lanes';
 
   interface Props {
@@ -11,6 +13,9 @@
     onpin: (id: string, moment: Date) => void;
   }
   let { day, pinned, timeOfDay, onpin }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  const textOf = ({ title }: DayStep['activity']) => stepText(title, figures);
 
   let widthPx = $state(1100);
   const LABEL = 74;
@@ -37,10 +42,10 @@
     const { activity, start, end } = steps[at]!;
     const until = steps[at + 1]?.start.getTime();
     const [from, to] = [axis.x(start.getTime()), axis.x(end.getTime())];
-    const long = activity.text.length * LETTER_PX;
-    if (long <= to - from - 8) return { text: activity.text, isBehind: false };
-    if (long <= (until === undefined ? width + 12 : axis.x(until)) - to - 8)
-      return { text: activity.text, isBehind: true };
+    const text = textOf(activity);
+    const long = text.length * LETTER_PX;
+    if (long <= to - from - 8) return { text, isBehind: false };
+    if (long <= (until === undefined ? width + 12 : axis.x(until)) - to - 8) return { text, isBehind: true };
     const number = String(day.steps.findIndex((step) => step.activity.id === activity.id) + 1);
     return { text: number.length * LETTER_PX <= to - from - 4 ? number : '', isBehind: false };
   }
@@ -75,7 +80,7 @@
           class:pinned={pinned.has(activity.id)}
           role="button"
           tabindex={lane === 'hands' || activity.hands === 'free' ? 0 : -1}
-          aria-label="{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}{deciding
+          aria-label="{textOf(activity)}, {timeOfDay(start)} to {timeOfDay(end)}{deciding
             ? ', on the critical path'
             : ''}{pinned.has(activity.id) ? ', pinned' : ''}"
           onkeydown={(event) => {
@@ -105,7 +110,7 @@
           />
           <rect {x} y={y + 5} width={w} height={ROW - 10} />
           <text x={isBehind ? x + w + 5 : x + 4} y={y + 24}>{text}</text>
-          <title>{activity.text}, {timeOfDay(start)} to {timeOfDay(end)}</title>
+          <title>{textOf(activity)}, {timeOfDay(start)} to {timeOfDay(end)}</title>
         </g>
       {/each}
     {/each}

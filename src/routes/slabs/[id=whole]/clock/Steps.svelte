@@ -3,6 +3,7 @@
   import { Accordion, AccordionItem, Button } from 'carbon-components-svelte';
   import { freshId, moved, withPreparation, type Step } from '../../../../core/slab';
   import { stepsOf } from '../../../../core/time';
+  import { writtenSteps } from '../../../../wording/en/steps';
   import { formatDuration } from '$lib/figures';
   import { slabWork } from '$lib/slabContext';
   import Reorder from '$lib/ui/Reorder.svelte';
@@ -54,7 +55,7 @@
 
 <h2>Steps</h2>
 {#each preparations as preparation, p (preparation.id)}
-  {@const steps = stepsOf(preparation, figures)}
+  {@const steps = writtenSteps(stepsOf(preparation), figures)}
   {@const written = (preparation.steps ?? []).length > 0}
   <div class="panel">
     <Accordion size="sm">

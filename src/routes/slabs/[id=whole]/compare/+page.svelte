@@ -1,5 +1,6 @@
 <!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
 <script lang="ts">
+  import { COMPARED_NAMES } from '../../../../wording/en/terms';
   import { larderOf, type Larder } from '../../../../core/larder';
   import { Checkbox, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { comparePlans, isDifferent, type Beside, plan } from '../../../../core/usecases';
@@ -74,16 +75,16 @@
   };
   type Unit = keyof typeof SHOW;
   const said = (value: number | null, unit: Unit) => (value === null ? '-' : SHOW[unit](value));
-  function change({ a, b }: Beside, unit: Unit): string {
+  function change({ a, b }: Pick<Beside, 'a' | 'b'>, unit: Unit): string {
     if (a === null || b === null) return a === b ? '' : a === null ? 'new' : 'gone';
-    if (!isDifferent({ name: '', a, b })) return '';
+    if (!isDifferent({ a, b })) return '';
     const sign = b > a ? '+' : '−';
     const by = SHOW[unit](Math.abs(b - a));
     return `${sign}${by}${a > 0 ? ` (${sign}${Math.abs((b / a - 1) * 100).toFixed(0)} %)` : ''}`;
   }
 </script>
 
-{#snippet cells(beside: Beside, unit: Unit)}
+{#snippet cells(beside: Pick<Beside, 'a' | 'b'>, unit: Unit)}
   <td class="num">{said(beside.a, unit)}</td>
   <td class="num"><b>{said(beside.b, unit)}</b></td>
   <td class="num change">{change(beside, unit)}</td>
@@ -125,9 +126,9 @@
         ></thead
       >
       <tbody>
-        {#each both.whole.filter((figure) => !onlyChanged || isDifferent(figure)) as figure (figure.name)}
+        {#each both.whole.filter((figure) => !onlyChanged || isDifferent(figure)) as figure (figure.figure)}
           <tr class:differs={isDifferent(figure)}
-            ><th scope="row">{figure.name}</th>{@render cells(figure, figure.unit)}</tr
+            ><th scope="row">{COMPARED_NAMES[figure.figure]}</th>{@render cells(figure, figure.unit)}</tr
           >
         {/each}
       </tbody>

@@ -1,5 +1,6 @@
 <!-- Off the heat: to what the pot is left to cool, undisturbed, before it is beaten or laid; and how long that takes. -->
 <script lang="ts">
+  import { writtenSteps } from '../../../../wording/en/steps';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Cooled } from '../../../../core/setting';
   import {
@@ -43,7 +44,7 @@
     );
 
   function add() {
-    const before = stepsOf(preparation, figures);
+    const before = writtenSteps(stepsOf(preparation), figures);
     const cool: Step = {
       id: freshId('cool', before),
       text: 'Leave to cool without stirring',

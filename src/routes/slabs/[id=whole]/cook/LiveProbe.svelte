@@ -1,5 +1,6 @@
 <!-- A probe in the pot: its curve, when the end point comes, and what to do now. -->
 <script lang="ts">
+  import { forecastText } from '../../../../wording/en/sugar';
   import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import type { Probe } from '../../../../core/shop';
@@ -98,7 +99,7 @@
     if (isThere) {
       return phase === 'boil' ? 'Now: take it off the heat' : `Now: ${then}`;
     }
-    if (forecast.minutesLeft === null) return forecast.why;
+    if (forecast.minutesLeft === null) return forecastText(forecast.note);
     if (forecast.minutesLeft <= CALL_MINUTES)
       return phase === 'boil' ? 'Get ready: gloves on, tin beside the hob' : `Get ready: ${then}`;
     return phase === 'boil' ? 'Boiling' : 'Leave it alone, and do not stir';
@@ -209,7 +210,7 @@
         <b>{now}</b>
       </p>
     </div>
-    <p class="quiet">{forecast.minutesLeft !== null ? `${forecast.why}.` : ''}</p>
+    <p class="quiet">{forecast.minutesLeft !== null ? `${forecastText(forecast.note)}.` : ''}</p>
     <div class="cool">
       <Button
         size="small"

@@ -1,5 +1,6 @@
 <!-- How a preparation of chocolate is melted: each way writes its own steps. -->
 <script lang="ts">
+  import { MELT_NAMES, writtenSteps } from '../../../../wording/en/steps';
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
   import { withPreparation, type Preparation } from '../../../../core/slab';
   import { MELTS, meltingSteps, microwaveBursts, type Melt } from '../../../../core/sugar';
@@ -18,7 +19,7 @@
   let watts = $state(800);
   let typed: Record<string, string> = $state({});
   const massG = $derived(work.plan.preparations[at]?.massInG ?? 0);
-  const steps = $derived(meltingSteps(melt, massG, watts));
+  const steps = $derived(writtenSteps(meltingSteps(melt, massG, watts), figures));
   const bursts = $derived(microwaveBursts(massG, watts));
   const isWritten = $derived(JSON.stringify(preparation.steps ?? []) === JSON.stringify(steps));
 
@@ -29,7 +30,7 @@
   <h2>Melting {preparation.name}, {figures.mass.say(massG)}</h2>
   <div class="ways">
     <RadioButtonGroup legendText="How" hideLegend bind:selected={melt}>
-      {#each MELTS as melt (melt)}<RadioButton value={melt} labelText={melt} />{/each}
+      {#each MELTS as melt (melt)}<RadioButton value={melt} labelText={MELT_NAMES[melt]} />{/each}
     </RadioButtonGroup>
     {#if melt === 'microwave'}
       <div class="watts">

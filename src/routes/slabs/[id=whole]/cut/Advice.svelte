@@ -2,17 +2,20 @@
 <script lang="ts">
   import { cutAdvice } from '../../../../core/usecases';
   import type { CutSpec } from '../../../../core/slab';
+  import { cutAdviceText } from '../../../../wording/en/cut';
+  import { shopFigures } from '$lib/shopFigures';
   import { slabWork } from '$lib/slabContext';
 
   let { cut }: { cut: CutSpec } = $props();
 
+  const figures = $derived(shopFigures());
   const work = slabWork();
   const advice = $derived(cutAdvice({ ...work.draft.slab, cut }, work.larder, work.shop));
 </script>
 
 <ul>
-  {#each advice as { text }, i (i)}
-    <li>{text}.</li>
+  {#each advice as item, i (i)}
+    <li>{cutAdviceText(item, figures)}.</li>
   {:else}
     <li>Nothing special: use a clean, sharp blade.</li>
   {/each}

@@ -1,5 +1,6 @@
 <!-- Pieces asked for by number, size, weight or cost: several answers side by side, each taken at a touch. -->
 <script lang="ts">
+  import { cutFitText } from '../../../../wording/en/cut';
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { cutAnswers, type CutAnswer, type CutAsk } from '../../../../core/usecases';
   import { money } from '$lib/money';
@@ -31,7 +32,7 @@
     if (lengthMm === null || widthMm === null) return null;
     return { by: 'size', lengthMm, widthMm, fit: by === 'stretch' ? 'stretch' : 'exact' };
   });
-  const answers = $derived(ask ? cutAnswers(draft.slab, work.larder, work.shop, {}, ask, figures) : []);
+  const answers = $derived(ask ? cutAnswers(draft.slab, work.larder, work.shop, {}, ask) : []);
   const slab = $derived(work.plan.slabs[0]!);
   const isNow = ({ cut }: CutAnswer) => {
     const now = draft.slab.cut;
@@ -116,7 +117,7 @@
                 ? ` · ±${(answer.evenness * 100).toFixed(0)} %`
                 : ''}</span
             >
-            <span class="quiet">{answer.why}</span>
+            <span class="quiet">{cutFitText(answer.fit, figures)}</span>
           </span>
         </button>
       </li>

@@ -1,5 +1,6 @@
 <!-- Several kinds of piece from one slab: what each is worth and how many are wanted, and the best cut that is found. -->
 <script lang="ts">
+  import { mixedRefusalText } from '../../../../wording/en/cut';
   import { Button, Checkbox, InlineLoading, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import Add from 'carbon-icons-svelte/lib/Add.svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
@@ -214,8 +215,8 @@
     />{/if}
   {#if refused}<Notice harm>{refused}</Notice>{/if}
   {#if failed}<Notice harm>The search could not start. Reload the page and try again.</Notice>{/if}
-  {#if answer && answer.value === null}
-    <Notice>{answer.why}.</Notice>
+  {#if answer?.refusal}
+    <Notice>{mixedRefusalText(answer.refusal)}.</Notice>
   {:else if answer}
     <p class="figures">
       {kinds.map(({ id, name }) => `${answer!.counts[id] ?? 0} ${name}`).join(', ')}: worth

@@ -1,5 +1,6 @@
 <!-- A draft of the label from the slab as it is made; sheets of labels, and the slab without an allergen. -->
 <script lang="ts">
+  import { labelProblemText } from '../../../../wording/en/label';
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ALLERGENS } from '../../../../core/larder';
   import { LABEL_PROFILES, USUAL_LABELS } from '../../../../core/shop';
@@ -94,7 +95,7 @@
       <LabelFace {label} {sheet} />
       {#if label.problems.length > 0}
         <ul class="problems" aria-label="To be completed first">
-          {#each label.problems as problem (problem)}<li>{problem}.</li>{/each}
+          {#each label.problems as problem (problem.code)}<li>{labelProblemText(problem)}.</li>{/each}
         </ul>
       {/if}
       <div class="panel fields print no-print">

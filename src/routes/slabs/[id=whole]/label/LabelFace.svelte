@@ -1,6 +1,8 @@
 <!-- The label as it is drafted, as wide and high as the shop's own labels. -->
 <script lang="ts">
-  import { netWords, nutritionRows } from '../../../../core/label';
+  import { keepText } from '../../../../wording/en/label';
+  import { netText, nutritionRows } from '../../../../wording/en/labelTable';
+  import {} from '../../../../core/label';
   import type { LabelSheet } from '../../../../core/shop';
   import type { LabelDraft } from '../../../../core/usecases';
   import { allergenWords, BEST_BEFORE, DRAFT } from '$lib/labelText';
@@ -33,10 +35,10 @@
       </tbody>
     </table>
     <div>
-      <p class="net"><b>{netWords(label.netG, profile)}</b></p>
+      <p class="net"><b>{netText(label.netG, profile)}</b></p>
       <p>{BEST_BEFORE[profile]} <b>{label.bestBefore ? dates.day(label.bestBefore) : '?'}</b></p>
       <p>Lot {label.lot}</p>
-      <p>{label.keep}.</p>
+      <p>{keepText(label.keeping.place)}.</p>
       <p>{label.address || 'Name and address of the shop'}</p>
     </div>
   </div>

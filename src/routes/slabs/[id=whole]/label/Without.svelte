@@ -1,5 +1,6 @@
 <!-- The slab without an allergen: each line that brings it answered from the larder, and what else changes. -->
 <script lang="ts">
+  import { openLineText, SUBSTITUTION_FIGURES } from '../../../../wording/en/label';
   import { Button, InlineLoading, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { ask } from '$lib/api';
   import { formatDuration } from '$lib/figures';
@@ -75,8 +76,10 @@
           <b>{to}</b> for {from} in {preparation}{#if ratio !== 1}, {ratio} g for each g{/if}{#if what !== ''}: {what}{/if}.
         </li>
       {/each}
-      {#each open as { where, preparation, ingredient, why } (where)}
-        <li class="harm"><b>{ingredient}</b> in {preparation} has no substitute yet: {why}. Add one in the larder.</li>
+      {#each open as { where, preparation, ingredient, tried } (where)}
+        <li class="harm">
+          <b>{ingredient}</b> in {preparation} has no substitute yet: {openLineText({ tried })}. Add one in the larder.
+        </li>
       {/each}
     </ul>
     {#if changes.length > 0}
@@ -85,9 +88,9 @@
         <tbody>
           {#each changes as change (change.what)}
             <tr
-              ><td>{change.what}{change.unit === 'kcal in 100 g' ? ' in 100 g' : ''}</td><td class="num quiet"
-                >{say(change, change.before)}</td
-              ><td class="num">{say(change, change.after)}</td></tr
+              ><td>{SUBSTITUTION_FIGURES[change.what]}</td><td class="num quiet">{say(change, change.before)}</td><td
+                class="num">{say(change, change.after)}</td
+              ></tr
             >
           {/each}
         </tbody>

@@ -1,9 +1,11 @@
 <!-- What the runs of a slab say: notes for next time and proposals, each put into the draft at a touch, and the figures from run to run. -->
 <script lang="ts">
+  import { writtenSteps } from '../../../../wording/en/steps';
+  import { changeText, RUN_FIGURE_NAMES } from '../../../../wording/en/history';
   import { Button, Table } from 'carbon-components-svelte';
-  import { changedSlab, changeInWords, RUN_FIGURES, type Proposal, type Trend } from '../../../../core/logbook';
+  import { changedSlab, RUN_FIGURES, type Proposal, type Trend } from '../../../../core/logbook';
   import type { SlabChange } from '../../../../core/run';
-  import type { Place } from '../../../../core/slab';
+  import { type TitledStep, type Place } from '../../../../core/slab';
   import type { ProblemMessage } from '../../../../wording/en/problems';
   import { keepPlace } from '$lib/keepPlace';
   import { isSameSlab } from '$lib/slabJson';
@@ -50,7 +52,8 @@
     return `${formatDuration(median)} ± ${Math.max(1, Math.round(spread))} min, planned ${formatDuration(planned)}`;
   }
 
-  const isIn = (change: SlabChange) => isSameSlab(changedSlab(draft.slab, change), draft.slab);
+  const write = (steps: readonly TitledStep[]) => writtenSteps(steps, figures);
+  const isIn = (change: SlabChange) => isSameSlab(changedSlab(draft.slab, change, write), draft.slab);
   let wrongs: readonly ProblemMessage[] = $state.raw([]);
   async function makeOwn(place: Place, h: number) {
     const answer = await keepPlace(work.shop, place, h);
@@ -61,7 +64,7 @@
   function take(key: string, change: SlabChange, runs: readonly number[]) {
     taken = [...taken, key];
     draft.learn(runs);
-    draft.change(changedSlab(draft.slab, change));
+    draft.change(changedSlab(draft.slab, change, write));
   }
 </script>
 
@@ -91,7 +94,7 @@
       <h2 id="lessons">Noted for next time</h2>
       <ul>
         {#each data.lessons as { event, change, why, run, lot } (event)}
-          {@const words = changeInWords(change, draft.slab, figures)}
+          {@const words = changeText(change, draft.slab, figures)}
           <li class:from={run === data.from}>
             <div>
               <b>{words}</b>
@@ -111,7 +114,7 @@
       </div>
       <ul>
         {#each log.proposals as proposal, i (i)}
-          {@const words = changeInWords(proposal.change, draft.slab, figures)}
+          {@const words = changeText(proposal.change, draft.slab, figures)}
           <li>
             <div>
               <b>{PROPOSED[proposal.what]}: {words}</b>
@@ -146,7 +149,7 @@
         {#each log.trends as trend (trend.figure)}
           <li>
             <p>
-              <span class="quiet">{RUN_FIGURES[trend.figure].name}</span>
+              <span class="quiet">{RUN_FIGURE_NAMES[trend.figure]}</span>
               <b class="figures">{say(trend, trend.middle.median)}</b>
               {#if trend.drift.way}<span class="drift">{trend.drift.way}</span>{/if}
             </p>

@@ -1,7 +1,8 @@
 <!-- How long the slab keeps, and where; what in it keeps for a shorter time. -->
 <script lang="ts">
+  import { keepText } from '../../../../wording/en/label';
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import { keepWords, type Keeping } from '../../../../core/label';
+  import { type Keeping } from '../../../../core/label';
   import { PLACES, type Place, type Slab } from '../../../../core/slab';
   import { slabLimits } from '$lib/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -40,7 +41,7 @@
   <p class:harm={keeping.limit !== null}>
     {#if keeping.limit}{keeping.limit.name} keeps {keeping.limit.days} days there, so the label says that.
     {:else if keeping.days === null}No shelf life yet, so the label has no date.
-    {:else}{keepWords(keeping.place)}.{/if}
+    {:else}{keepText(keeping.place)}.{/if}
   </p>
 </div>
 

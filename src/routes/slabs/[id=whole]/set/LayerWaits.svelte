@@ -1,5 +1,6 @@
 <!-- How long each layer needs: one row a layer, with where it sets; what is asked of the wait opens with it. -->
 <script lang="ts">
+  import { setReasonText } from '../../../../wording/en/setting';
   import { Accordion, AccordionItem, Select, SelectItem } from 'carbon-components-svelte';
   import type { Quantity } from '../../../../core/measure';
   import type { RangedSetting, RangedWait, WaitRange } from '../../../../core/setting';
@@ -76,7 +77,7 @@
           <dt>ready to pack</dt>
           <dd>{ranged(layer.packsAfterMinutes)}</dd>
         </dl>
-        <p class="quiet">{layer.why}</p>
+        <p class="quiet">{setReasonText(layer.reason, figures)}</p>
         {#if layer.nextFromMinutes !== null && i < setting.layers.length - 1}
           <p>
             The next one goes on

@@ -1,4 +1,4 @@
-import { jsonLdOf } from '../../../../../core/recipe';
+import { jsonLdOf } from '../../../../../wording/en/recipeDocument';
 import { USUAL_SHOP } from '../../../../../core/shop';
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';

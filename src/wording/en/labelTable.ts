@@ -1,5 +1,12 @@
-import { NUTRIENTS, roundedEnergy, roundedNutrient, type Nutrient, type Nutrition } from './nutrition';
-import type { LabelProfile } from './types';
+/** The nutrition table and the net quantity of a label. */
+import {
+  NUTRIENTS,
+  roundedEnergy,
+  roundedNutrient,
+  type LabelProfile,
+  type Nutrient,
+  type Nutrition,
+} from '../../core/label';
 
 /** A row of a nutrition table; `per` is of 100 g, `each` of one piece. A figure that is not known is a question mark. */
 export interface NutritionRow {
@@ -41,7 +48,7 @@ const heldOf = (nutrition: Nutrition, nutrient: Nutrient, profile: LabelProfile)
   return own === null || fibre === null ? null : own + fibre;
 };
 
-/** A nutrition table as it is printed, per 100 g and per piece, energy first. @param pieceG g of one piece */
+/** Makes a nutrition table as it is printed, per 100 g and per piece, energy first. @param pieceG g of one piece */
 export function nutritionRows(nutrition: Nutrition, pieceG: number, profile: LabelProfile): NutritionRow[] {
   const { kJ, kcal } = nutrition;
   const energy = (share: number) =>
@@ -57,8 +64,8 @@ export function nutritionRows(nutrition: Nutrition, pieceG: number, profile: Lab
   ];
 }
 
-/** Net quantity as the profile has it, rounded down, so that it never promises more than there is. */
-export function netWords(netG: number, profile: LabelProfile): string {
+/** Says the net quantity, rounded down so that it never promises more than there is. */
+export function netText(netG: number, profile: LabelProfile): string {
   const grams = `${Math.floor(netG + 1e-6)} g`;
   return profile === 'eu'
     ? grams

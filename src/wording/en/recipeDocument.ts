@@ -1,3 +1,4 @@
+/** A slab as a recipe document in English, which reads back as the same slab. */
 import {
   endPointC,
   type CutSpec,
@@ -7,9 +8,9 @@ import {
   type Slab,
   type Spread,
   type Step,
-} from '../slab';
-import type { AnyTin } from '../tin';
-import { lineInWords } from './lineInWords';
+} from '../../core/slab';
+import type { AnyTin } from '../../core/tin';
+import { lineInWords } from '../../core/recipe';
 
 /** How a layer goes on. */
 const LAYS: Readonly<Record<Spread, (name: string) => string>> = {

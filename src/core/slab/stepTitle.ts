@@ -1,0 +1,41 @@
+import type { Step } from './types';
+import type { Place } from './words';
+
+/** Tins of a day that go through a step together, counted from 1. */
+export interface TinGroup {
+  readonly from: number;
+  readonly to: number;
+  readonly of: number;
+}
+
+/** What is done in a step: written by the maker, or a code with figures whose text is made where it is shown. */
+export type StepAction =
+  | { readonly code: 'written'; readonly text: string }
+  | { readonly code: 'boil'; readonly name: string; readonly celsius: number }
+  | { readonly code: 'melt' | 'mix' | 'finish'; readonly name: string }
+  | { readonly code: 'lay'; readonly name: string; readonly isStrewn: boolean }
+  | { readonly code: 'set'; readonly name: string; readonly place: Place }
+  | { readonly code: 'cut'; readonly how: 'cut' | 'snap' | 'break' }
+  | { readonly code: 'weigh' | 'combine' | 'score' | 'pack' }
+  | { readonly code: 'simmer-water' | 'melt-over-steam' | 'melt-on-low-heat' }
+  | { readonly code: 'strew-on-slab' | 'cover-slab' | 'spread-on-slab' }
+  | {
+      readonly code: 'melt-in-bursts';
+      readonly bursts: number;
+      readonly seconds: number;
+      /** Of the last burst. */
+      readonly lastSeconds: number;
+    };
+
+/** An action, for which tins it is, and how often it is repeated. */
+export type StepTitle = StepAction & {
+  readonly tins?: TinGroup;
+  /** Above 1 for a step that is done once for each boil. */
+  readonly times?: number;
+};
+
+/** A step of a preparation whose text may not be written yet. */
+export type TitledStep = Omit<Step, 'text'> & { readonly title: StepTitle };
+
+/** A written step with its text as its title. */
+export const titled = ({ text, ...step }: Step): TitledStep => ({ ...step, title: { code: 'written', text } });

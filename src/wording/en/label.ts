@@ -1,0 +1,51 @@
+/** Words of a label: storage, and what keeps a draft from being printed. */
+import type { Place } from '../../core/slab';
+import type { LabelProblem, OpenLine, WithoutAllergen } from '../../core/usecases';
+import { inList } from './grammar';
+
+const KEEP_TEXTS: Readonly<Record<Place, string>> = {
+  room: 'Keep in a cool, dry place',
+  marble: 'Keep in a cool, dry place',
+  fridge: 'Keep refrigerated, at 5 °C or colder',
+  freezer: 'Keep frozen, at -18 °C or colder',
+};
+
+/** Says how to store a slab, as a label does. */
+export const keepText = (place: Place): string => KEEP_TEXTS[place];
+
+/** Says what keeps a label from being printed as it is. Ends without a full stop. */
+export function labelProblemText(problem: LabelProblem): string {
+  switch (problem.code) {
+    case 'not-in-larder':
+      return `Not in the larder, so the contents are unknown: ${problem.ingredients.join(', ')}. Add them`;
+    case 'nutrition-unknown':
+      return `Unknown nutrition: ${problem.unknown
+        .map(({ nutrients, ingredients }) => `${nutrients.join(', ')} of ${ingredients.join(', ')}`)
+        .join('; ')}. Enter it in the larder from the pack, or have it analysed`;
+    case 'no-shelf-life':
+      return 'The shelf life is missing. Enter it in Pack';
+    case 'no-address':
+      return "The shop's name and address are missing. Enter them in the settings";
+    case 'kept-too-warm':
+      return `Not heated, and the slab is stored in the room: ${problem.ingredients.join(', ')}. Keep it cold, and follow your local rules`;
+    case 'claim-broken':
+      return `Marked free from ${inList(problem.allergens)}, but contains it`;
+  }
+}
+
+/** Says why a line has no substitute. Ends without a full stop. */
+export function openLineText({ tried }: Pick<OpenLine, 'tried'>): string {
+  return tried.length > 0
+    ? `${inList(tried)} ${tried.length === 1 ? 'contains' : 'contain'} it too, or ${tried.length === 1 ? 'is' : 'are'} not in the larder`
+    : 'the larder has no substitute for it';
+}
+
+/** Names of what a substitution changes. */
+export const SUBSTITUTION_FIGURES: Readonly<Record<WithoutAllergen['changes'][number]['what'], string>> = {
+  fat: 'Fat',
+  water: 'Water',
+  energy: 'Energy in 100 g',
+  'piece-cost': 'Cost of a piece',
+  'piece-mass': 'Weight of a piece',
+  'cut-after': 'Ready to cut after',
+};

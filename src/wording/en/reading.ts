@@ -1,0 +1,76 @@
+/** What is said of recipe lines and steps as they are read. */
+import type { StepNote } from '../../core/method';
+import type { LineNote } from '../../core/recipe';
+
+const grams = (massG: number) => `${massG >= 10 ? massG.toFixed(0) : String(Number(massG.toPrecision(3)))} g`;
+const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>
+  `${Number(quantity.toPrecision(4))} ${unit}`;
+
+/** Says what a reading of a line rests on, or what to correct. Ends without a full stop. */
+export function lineNoteText(note: LineNote): string {
+  switch (note.code) {
+    case 'empty':
+      return 'This line is empty';
+    case 'no-ingredient':
+      return 'No ingredient recognised';
+    case 'amount-without-ingredient':
+      return 'The amount has no ingredient. Add its name';
+    case 'looks-like-step':
+      return 'This looks like a step, not an ingredient';
+    case 'amount-out-of-range':
+      return 'This amount is impossible. Check the number';
+    case 'no-amount-in-front':
+      return 'No amount found. Is this an ingredient?';
+    case 'no-measurable-amount':
+      return 'No measurable amount. Enter one';
+    case 'rest-of-line':
+      return 'This is the rest of another line. Enter its amount, or divide that line';
+    case 'zest-and-juice':
+      return 'Two ingredients in one line. Write zest and juice on separate lines';
+    case 'each-of-several':
+      return 'An amount for each of several ingredients. Write a line for each';
+    case 'weight-unknown':
+      return 'The larder does not say what this weighs';
+    case 'not-in-larder':
+      return 'Not in the larder';
+    case 'method-note':
+      return 'Kept as a note on the method';
+    case 'incomplete':
+      return 'Enter an amount, a unit and an ingredient';
+    case 'line-too-long':
+      return 'This line is too long to be an ingredient';
+    case 'past-limit':
+      return `Only the first ${note.max} lines are read`;
+    case 'ambiguous-thousands':
+      return `${note.text} can mean ${note.decimal} or ${note.whole}. Choose one`;
+    case 'heaped':
+      return `A ${note.isHeaped ? 'heaped spoon' : `${note.filling.toLowerCase()} measure`} can hold twice as much as a level one. Weigh it, or use level measures`;
+    case 'amounts-disagree':
+      return `${amountText(note.first)} is ${grams(note.firstG)} and ${amountText(note.second)} is ${grams(note.secondG)}. Choose one`;
+    case 'pack-size-unknown':
+      return `How much is in ${note.isBag ? 'the bag' : 'one'}?${note.ownG === null ? '' : ` Your own pack holds ${grams(note.ownG)}`}`;
+    case 'weighed':
+      return `${amountText(note.amount)} is ${grams(note.massG)}`;
+  }
+}
+
+/** Says all notes of a line. Ends without a full stop. */
+export const lineNotesText = (notes: readonly LineNote[]): string => notes.map(lineNoteText).join('. ');
+
+/** Says what to check in a step of a method. Ends without a full stop. */
+export function stepNoteText(note: StepNote): string {
+  switch (note.code) {
+    case 'stage-range':
+      return `${note.stage} is ${note.fromC.toFixed(0)} to ${note.toC.toFixed(0)} °C. ${note.takenC} °C is used`;
+    case 'temperature-out-of-range':
+      return `${Math.round(note.celsius)} °C is impossible here. Enter ${note.minC} to ${note.maxC} °C`;
+    case 'two-temperatures':
+      return `Both ${Math.round(note.takenC)} °C and ${Math.round(note.otherC)} °C are written. ${Math.round(note.takenC)} °C is used`;
+    case 'scale-unknown':
+      return 'Celsius or Fahrenheit? Celsius is used';
+    case 'negative-time':
+      return 'A time below zero. Enter how long it takes';
+    case 'not-understood':
+      return 'Not recognised. The text is kept';
+  }
+}

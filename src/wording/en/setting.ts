@@ -1,0 +1,39 @@
+/** Why a layer is set when it is, or does not set. */
+import type { Figures } from '../../core/measure';
+import type { SetReason, Stuff } from '../../core/setting';
+
+const FIRMS: Readonly<Record<Stuff, string>> = {
+  'tempered chocolate': 'its cocoa butter sets below 29 °C, some minutes after it has cooled',
+  'melted chocolate': 'its cocoa butter is not tempered, so it sets late and slowly',
+  'milk fat': 'its milk fat becomes solid in the cold, about twenty minutes after it has cooled',
+  'coconut fat': 'its coconut fat becomes solid in the cold',
+  glass: 'its boiled sugar stiffens near its glass transition',
+  grain: 'its crystals hold it once it is cool',
+  'slow gel': 'its gel gains strength over hours',
+  'fast gel': 'its gel sets as it cools',
+  baked: 'it is firm once it is cool enough',
+  ice: 'its water freezes',
+  cold: 'it does not get firmer once it is cool',
+};
+
+function reasonFor(reason: SetReason, { temperature: { say } }: Figures): string {
+  const { layer } = reason;
+  switch (reason.code) {
+    case 'never-firm':
+      return `${layer} does not get firm enough here. It stays at ${say(reason.staysAtC, 1)}. Move it somewhere colder.`;
+    case 'never-cold':
+      return `${layer} does not get down to ${say(reason.neededC)} here. It stays at ${say(reason.staysAtC, 1)}. Move it somewhere colder.`;
+    case 'minimum-wait':
+      return `${layer} is ready sooner, but its minimum wait is ${reason.minutes} min.`;
+    case 'cooled':
+      return `${layer} has cooled to ${say(reason.toC)} right through.`;
+    case 'firm':
+      return `${layer}: ${FIRMS[reason.stuff]}.`;
+  }
+}
+
+/** Says why a layer is set when it is, or why it does not set. */
+export function setReasonText(reason: SetReason, say: Figures): string {
+  const assumed = ` The composition of ${reason.layer} is unknown, so it counts as something between a syrup and a cream.`;
+  return reasonFor(reason, say) + (reason.isAssumed ? assumed : '');
+}
