@@ -2,7 +2,8 @@
 import { writeFileSync } from 'node:fs';
 import { format, resolveConfig } from 'prettier';
 import { slabJsonSchema } from '../src/core/slab/jsonSchema';
+import { SLAB_SCHEMA_TEXTS } from '../src/wording/en/schema';
 
 const file = new URL('../src/core/slab/slab-1.schema.json', import.meta.url);
 const style = await resolveConfig(file);
-writeFileSync(file, await format(JSON.stringify(slabJsonSchema()), { ...style, parser: 'json' }));
+writeFileSync(file, await format(JSON.stringify(slabJsonSchema(SLAB_SCHEMA_TEXTS)), { ...style, parser: 'json' }));

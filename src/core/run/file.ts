@@ -1,6 +1,7 @@
 import { ingredientSchema } from '../larder';
 import { HANDS, type Slab } from '../slab';
 import {
+  as,
   fields,
   flag,
   isMoment,
@@ -10,6 +11,7 @@ import {
   oneOf,
   problem,
   problemsOf,
+  reason,
   REQUIRED,
   text,
   whole,
@@ -90,7 +92,7 @@ const planSchema = fields({
 });
 
 const runFileSchema = fields({
-  format: oneOf(['knife-tray/run']).required('This is not the file of a run'),
+  format: oneOf(['knife-tray/run']).required(as(reason('not-a-run-file'))),
   version: whole(1, 1).required(REQUIRED),
   file: note(500),
   plan: planSchema.required(REQUIRED),

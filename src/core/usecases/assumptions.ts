@@ -48,7 +48,7 @@ const assumption = <C extends AssumptionCode>(code: C, where: string, figures: A
 /** Lists what a slab's plan, waits and schedule assume because its file does not say it, in the order of its mixtures and layers. */
 export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumption[] {
   const laid = expandDividedLines(slab);
-  const { mixtures, scaling, measures } = scaleSlab(laid, larder, shop, {});
+  const { mixtures, scaling } = scaleSlab(laid, larder, shop, {});
   const pots = slab.preparations.flatMap((preparation, p): Assumption[] => {
     const { name, lines, lossPercent, steps = [] } = preparation;
     const { massInG, massOutG, stuckG, densityFrom, densityGPerMl } = mixtures[p]!;

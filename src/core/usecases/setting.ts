@@ -1,6 +1,5 @@
 import { problem } from '../validation';
 import type { Larder } from '../larder';
-import { figuresIn } from '../measure';
 import type { PlanOptions } from './planned';
 import { scaleSlab } from './scaling';
 import {

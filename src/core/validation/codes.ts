@@ -42,7 +42,6 @@ export interface ReasonFigures {
   'number-expected': None;
   'number-empty': None;
   'number-ambiguous': { readonly text: string; readonly decimal: string; readonly thousands: string };
-  'number-negative': { readonly min: number };
   'unit-partly-missing': None;
   'temperature-expected': None;
   'density-expected': { readonly unit: string };

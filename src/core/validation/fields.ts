@@ -17,9 +17,8 @@ export type Held<S extends yup.ISchema<unknown>> = Plain<NonNullable<yup.InferTy
 /** A reason in the form in which Yup takes a message. */
 export const as = (given: Reason): Record<string, unknown> => ({ ...given });
 
-yup.setLocale({ mixed: { notNull: as(reason('null')) } });
-
 export const REQUIRED = as(reason('missing'));
+yup.setLocale({ mixed: { notNull: as(reason('null')), defined: REQUIRED, required: REQUIRED } });
 const [BLANK, NOT_TEXT, NOT_A_NUMBER] = [as(reason('blank')), as(reason('not-text')), as(reason('not-a-number'))];
 const tooLong = (max: number) => as(reason('too-long', { max }));
 const tooMany = (max: number) => as(reason('too-many', { max }));

@@ -11,7 +11,7 @@ const tooMuch = (times: number, advice: string) =>
 const SENTENCES: Sentences = {
   missing: 'This is missing',
   blank: 'Enter some text',
-  null: 'This is null. Enter a value, or leave the field out',
+  null: 'A value is missing here. Enter one, or leave the field out',
   unusable: 'This value cannot be used here',
   'not-text': 'Enter text here',
   'too-long': ({ max }) => `Use at most ${max} characters`,
@@ -45,7 +45,6 @@ const SENTENCES: Sentences = {
   'number-expected': 'Enter a number such as 12, 1.5 or 1 1/2',
   'number-empty': 'Enter a number',
   'number-ambiguous': ({ text, decimal, thousands }) => `${text} has two meanings. Enter ${decimal} or ${thousands}`,
-  'number-negative': ({ min }) => `Enter ${min} or more`,
   'unit-partly-missing': 'Enter a unit after each number, or after none',
   'temperature-expected': 'Enter °C or °F after the number',
   'density-expected': ({ unit }) => `Enter a number in ${unit}, or a weight per volume such as 120 g per cup`,

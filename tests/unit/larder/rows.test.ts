@@ -140,14 +140,14 @@ test('what cannot be read is said for its column: strange words, numbers, days, 
     /^allergens: "dust" is not known\. Use one of: gluten, /,
   );
   assert.deepEqual(refused({ name: 'x', diets: 'paleo' }), [
-    'diets: "paleo" is not one of: vegetarian, vegan, halal, kosher',
+    'diets: "paleo" is not known. Use one of: vegetarian, vegan, halal, kosher',
   ]);
   assert.match(refused({ name: 'x', fat: 'much' })[0]!, /^fat: /);
   assert.match(refused({ name: 'x', made_of: 'cream=lots' })[0]!, /^made_of: cream=lots: /);
   assert.match(refused({ name: 'x', priced_on: '2026-02-30' })[0]!, /^priced_on: Enter a date/);
   assert.deepEqual(refused({ name: 'x', pack: 'bag' }), ['pack_g: Enter the weight of bag, g']);
   const parts = { water: '10', sugars: '20', fat: '30', protein: '5' };
-  assert.deepEqual(refused({ name: 'x', ...parts }), ['water: Give all five: water, sugars, fat, protein, other']);
+  assert.deepEqual(refused({ name: 'x', ...parts }), ['water: Enter all five: water, sugars, fat, protein, other']);
   assert.equal(read({ name: 'x', ...parts, other: '35' }).composition!.other, 35);
 });
 

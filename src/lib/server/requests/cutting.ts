@@ -9,7 +9,6 @@ import {
   number,
   oneOf,
   positive,
-  type Problem,
   problem,
   problemsOf,
   problemsUnder,

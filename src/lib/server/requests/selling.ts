@@ -10,7 +10,6 @@ import {
   note,
   number,
   oneOf,
-  type Problem,
   problemsOf,
   problemsUnder,
   type Read,

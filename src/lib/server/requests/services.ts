@@ -11,7 +11,6 @@ import {
   oneOf,
   pairs,
   positive,
-  type Problem,
   problem,
   problemsOf,
   problemsUnder,
