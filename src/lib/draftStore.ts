@@ -1,4 +1,4 @@
-import type { Slab } from '../core/slab';
+import { slabNow, type Slab } from '../core/slab';
 import { forgetText, storedKeys, storedText, storeText } from './deviceStore';
 import { slabJson } from './slabJson';
 import { openWindows, windowId } from './windowId';
@@ -32,7 +32,8 @@ export function storedDraft(key: string): StoredDraft | null {
   const text = storedText('device', key);
   if (text === null) return null;
   try {
-    return JSON.parse(text) as StoredDraft;
+    const draft = JSON.parse(text) as StoredDraft;
+    return { ...draft, slab: slabNow(draft.slab) as Slab, past: draft.past.map((slab) => slabNow(slab) as Slab) };
   } catch {
     return null;
   }

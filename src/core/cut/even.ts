@@ -11,7 +11,7 @@ import { fitSurface, thinnest, type FittedSurface, type Reading } from './surfac
 /** One way of cutting an uneven slab, with the mass of every piece. */
 export interface EvenWay {
   /** Coefficient of variation of piece mass: 0 when all weigh the same. */
-  readonly evenness: number;
+  readonly massVariation: number;
   /** By row from the front, then from the left, g. */
   readonly massesG: readonly (readonly number[])[];
   /** Where through-cuts begin, mm from the left and from the front. */
@@ -150,7 +150,7 @@ export function evenWays(
     const massesG = Array.from({ length: rows }, (_, row) =>
       Array.from({ length: columns }, (_, column) => piecesG[own ? row * columns + column : column * rows + row]!),
     );
-    return { evenness: variation(piecesG), massesG, marksMm, strips: own, cut };
+    return { massVariation: variation(piecesG), massesG, marksMm, strips: own, cut };
   };
   const evenMarks = { length: linesOf(grid.length), width: linesOf(grid.width) };
   const own = strips.map(({ fromMm, toMm, linesMm }) => ({ atMm: fromMm, widthMm: toMm - fromMm, linesMm }));

@@ -6,7 +6,7 @@ export interface WeighedPieces {
   /** Standard deviation, g. */
   readonly spreadG: number;
   /** Coefficient of variation. */
-  readonly evenness: number;
+  readonly massVariation: number;
   /** Share of them under the declared mass. */
   readonly underShare: number;
   /** Tolerable negative error of the declared mass, g; null where the directive has none. */
@@ -53,7 +53,7 @@ export function tolerableErrorG(declaredG: number): number | null {
  */
 export function weighedPieces(massesG: readonly number[], declaredG: number | null): WeighedPieces {
   const meanG = massesG.reduce((sum, g) => sum + g, 0) / massesG.length;
-  const evenness = variation(massesG);
+  const massVariation = variation(massesG);
   const tolerableG = declaredG === null ? null : tolerableErrorG(declaredG);
   const short = (times: number) =>
     declaredG === null || tolerableG === null ? 0 : massesG.filter((g) => g < declaredG - times * tolerableG).length;
@@ -70,8 +70,8 @@ export function weighedPieces(massesG: readonly number[], declaredG: number | nu
             : 'holds';
   return {
     meanG,
-    spreadG: evenness * meanG,
-    evenness,
+    spreadG: massVariation * meanG,
+    massVariation,
     underShare: declaredG === null ? 0 : massesG.filter((g) => g < declaredG).length / massesG.length,
     tolerableG,
     shortBy,

@@ -8,7 +8,7 @@ export interface PlannedWork {
   readonly key: string;
   readonly slab: ExpandedSlab;
   readonly preparations: readonly {
-    readonly multiple: number;
+    readonly scaleFactor: number;
     readonly massOutG: number;
     readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number };
     readonly lines: readonly { readonly massG: number | null }[];
@@ -80,26 +80,26 @@ export function makingsOf(works: readonly PlannedWork[]): Making[] {
       const before = makings.get(mixture);
       const goesInto = { key, slab: slab.name, massOutG: planned.massOutG };
       if (!before) {
-        const batches = batchesNeeded(preparation, planned.multiple);
+        const batches = batchesNeeded(preparation, planned.scaleFactor);
         makings.set(mixture, {
           id: `${key}/${preparation.id}`,
           name: preparation.name,
           preparation,
           goesInto: [goesInto],
-          scaleFactor: planned.multiple,
+          scaleFactor: planned.scaleFactor,
           batches,
           vessel: planned.vessel,
           lines: inOrderOfUse(preparation).map((l) => ({
             line: preparation.lines[l]!,
             massG: planned.lines[l]!.massG,
-            quantity: preparation.lines[l]!.quantity * planned.multiple,
+            quantity: preparation.lines[l]!.quantity * planned.scaleFactor,
           })),
         });
         return;
       }
       const perFirst =
         before.scaleFactor > 0 ? preparation.lines[0]!.quantity / before.preparation.lines[0]!.quantity : 1;
-      const scaleFactor = before.scaleFactor + planned.multiple * perFirst;
+      const scaleFactor = before.scaleFactor + planned.scaleFactor * perFirst;
       const growth = before.scaleFactor > 0 ? scaleFactor / before.scaleFactor : 1;
       const batches = batchesNeeded(before.preparation, scaleFactor);
       const wholeMl = before.vessel.volumeMl * before.batches * growth;

@@ -4,7 +4,7 @@ import type { Preparation } from '../slab';
 const USUAL_LIMIT = 2;
 
 /** How many times the written amount one pot takes, where the preparation does not say; no limit is Infinity. */
-export const usualMultiple = (preparation: Pick<Preparation, 'cookTo'>) =>
+export const usualMaxScaleFactor = (preparation: Pick<Preparation, 'cookTo'>) =>
   isThickBoil(preparation) ? USUAL_LIMIT : Infinity;
 
 /**
@@ -14,6 +14,6 @@ export const usualMultiple = (preparation: Pick<Preparation, 'cookTo'>) =>
  * @param scaleFactor times as much as is written, >= 0
  */
 export function batchesNeeded(preparation: Preparation, scaleFactor: number): number {
-  const limit = preparation.maxMultiple ?? usualMultiple(preparation);
+  const limit = preparation.maxScaleFactor ?? usualMaxScaleFactor(preparation);
   return Math.max(1, Math.ceil(scaleFactor / limit - 1e-9));
 }

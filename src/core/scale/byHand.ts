@@ -94,7 +94,7 @@ export function withSheetThickness(slab: Slab, at: number, thicknessMm: number, 
 function amountsAsNow({ preparations, written }: Scaled, laid: LaidSlab, areaMm2: number): Scale {
   const [first, ...others] = preparations.map(({ scaleFactor }) => scaleFactor);
   if (first !== undefined && others.every((other) => Math.abs(other - first) <= NEAR * first)) {
-    return { mode: 'multiple', by: first };
+    return { mode: 'scaleFactor', by: first };
   }
   const mm = laid.layers.flatMap(({ id, volumeMl }, i): [string, number][] => {
     const { filmsInHeight } = SPREAD[written[i]!.layer.spread];

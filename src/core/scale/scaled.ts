@@ -35,14 +35,14 @@ export interface Scaled {
   readonly preparations: readonly ScaledPreparation[];
 }
 
-/** A scaling of which the multiple is known. */
+/** A scaling whose scale factor is known. */
 type KnownScale = Exclude<Scale, { mode: 'as-far-as' }>;
 
 /**
  * A slab put in other tins.
  *
- * `same-thickness`, `layer-thickness` and `total-height` fix the dose of each layer and find its volume; `multiple` fixes the
- * amounts, shared between the tins by their base area, and finds the dose. (`as-far-as` is a multiple once it is known which one:
+ * `same-thickness`, `layer-thickness` and `total-height` fix the dose of each layer and find its volume; `scaleFactor` fixes the
+ * amounts, shared between the tins by their base area, and finds the dose. (`as-far-as` is a scale factor once that is known:
  * see `stockLimitOf`. `pieces` keeps the thickness, or takes a total height: its tins have been chosen for the order by then.) A
  * preparation is made as many times as its layers need, with the written leftover in proportion.
  *
@@ -111,7 +111,7 @@ function targetOf(scale: KnownScale): Target {
       return { ...AS_WRITTEN, heightMm: scale.mm };
     case 'pieces':
       return { ...AS_WRITTEN, heightMm: scale.heightMm ?? null };
-    case 'multiple':
+    case 'scaleFactor':
       return { ...AS_WRITTEN, scaleFactor: scale.by };
   }
 }

@@ -12,6 +12,7 @@ export * from './cutWork';
 export * from './meeting';
 export * from './pot';
 export * from './namedIn';
+export { scaleNow, slabNow } from './olderNames';
 export * from './read';
 export * from './selling';
 export * from './usual';

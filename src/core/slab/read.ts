@@ -1,6 +1,7 @@
 import { cutProblems } from './cutWork';
 import { isOverTaken, scalesDisagreeC, sharesTaken } from './judge';
 import { parsedJson, problem, problemsOf, reason, type Problem, type Read } from '../validation';
+import { slabNow } from './olderNames';
 import { MOST_IN_ALL, slabSchema } from './schema';
 import type { Slab } from './types';
 
@@ -16,9 +17,11 @@ export function readSlab(text: string): Read<Slab> {
 }
 
 /**
- * Reads a slab from parsed JSON. First every field is held against the schema, then what the fields say of one another.
+ * Reads a slab from parsed JSON: first every field against the schema, then fields against one another. Older names of fields are
+ * read too, and become the names of today.
  */
-export function parseSlab(found: unknown): Read<Slab> {
+export function parseSlab(given: unknown): Read<Slab> {
+  const found = slabNow(given);
   if (isRecord(found) && typeof found.version === 'number' && found.version > 1 && found.format === 'knife-tray/slab') {
     return { ok: false, problems: [problem('/version', 'newer-slab-file', { version: found.version })] };
   }

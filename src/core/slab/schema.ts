@@ -98,7 +98,7 @@ const preparation = fields({
   densityGPerMl: positive(25),
   /** The end point, and the stage that the recipe names for it. */
   cookTo: fields({ celsius: number(0, 300), fahrenheit: number(32, 572), stage: oneOf(STAGES) }),
-  maxMultiple: positive(1000),
+  maxScaleFactor: positive(1000),
   steps: list(step.required(REQUIRED), 200),
   /** Lines that were taken in and could not be read; they stay as text until they are. */
   unread: list(text(1000), 200),
@@ -189,7 +189,7 @@ export const scaleSchema = choice(
     'same-thickness': {},
     'layer-thickness': { mm: table(positive(1000), 50).required(REQUIRED) },
     'total-height': { mm: positive(1000).required(REQUIRED) },
-    multiple: { by: positive(1000).required(REQUIRED) },
+    scaleFactor: { by: positive(1000).required(REQUIRED) },
     'as-far-as': { have: list(have.required(REQUIRED), 100).required(REQUIRED) },
     pieces: {
       count: whole(1, 10000).required(REQUIRED),

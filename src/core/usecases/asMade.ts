@@ -21,7 +21,7 @@ export function slabAsMade(slab: Slab, record: Pick<RunRecord, 'lines' | 'tins'>
       return massG === undefined || massG === null ? line : { ...line, quantity: massG, unit: 'g' as const };
     }),
   }));
-  return inTins({ ...slab, preparations }, record.tins ?? tinsOf(slab), { mode: 'multiple', by: 1 });
+  return inTins({ ...slab, preparations }, record.tins ?? tinsOf(slab), { mode: 'scaleFactor', by: 1 });
 }
 
 /** What a run has made of its plan, as a plan of its own: thicknesses, masses, pieces and costs as they really were. */

@@ -39,7 +39,7 @@ export interface CutAnswer {
   /** Strokes of the knife. */
   readonly strokes: number;
   /** Coefficient of variation of piece mass: 0 when all weigh the same. */
-  readonly evenness: number;
+  readonly massVariation: number;
   /** How near it comes to what was asked, in words. */
   readonly fit: CutFit;
 }
@@ -79,7 +79,7 @@ function outcomeOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec): Outcome 
 function plannedOutcome(planned: Plan, cut: CutSpec): Outcome | null {
   const { tin, slab, cut: own } = planned.slabs[0]!;
   const usedHere = planned.slab.massG > 0 ? (planned.cost.used * slab.massG) / planned.slab.massG : 0;
-  return outcomeIn(cut, tin, slab, { ...own, massVariation: own.evenness }, usedHere);
+  return outcomeIn(cut, tin, slab, { ...own, massVariation: own.massVariation }, usedHere);
 }
 
 function outcomeIn(
@@ -106,7 +106,7 @@ function outcomeIn(
     cost: usedHere / count,
     trimShare: slab.massG > 0 ? trimG / slab.massG : 0,
     strokes: layout.strokes.length,
-    evenness: massVariation,
+    massVariation,
   };
 }
 

@@ -42,7 +42,7 @@ export function nearestTin(
     .map(({ name, tin }): NearTin => ({
       name,
       tin,
-      heightMm: heightMm([{ tin, count: 1 }], { mode: 'multiple', by: scaleFactor }),
+      heightMm: heightMm([{ tin, count: 1 }], { mode: 'scaleFactor', by: scaleFactor }),
     }))
     .reduce<NearTin | null>((near, nearTin) => (near === null || off(nearTin) < off(near) ? nearTin : near), null);
 }

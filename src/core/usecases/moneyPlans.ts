@@ -126,7 +126,7 @@ export interface MoneyRun {
 export function runsByMoney(slab: Slab, larder: Larder, shop: Shop, counts: readonly number[]): MoneyRun[] {
   const [first] = tinsOf(slab);
   const scale = scaleOf(slab);
-  if (!first || scale.mode === 'pieces' || scale.mode === 'as-far-as' || scale.mode === 'multiple') return [];
+  if (!first || scale.mode === 'pieces' || scale.mode === 'as-far-as' || scale.mode === 'scaleFactor') return [];
   return counts.map((count) => {
     const options = { tins: [{ tin: first.tin, count }] };
     const { activities } = workOf(slab, larder, shop, options);

@@ -45,28 +45,28 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     );
   });
   const preparations = slab.preparations.map((written, at): PlannedPreparation => {
-    const { scaleFactor: multiple, leftoverShare } = scaling.preparations[at]!;
+    const { scaleFactor, leftoverShare } = scaling.preparations[at]!;
     const mixture = mixtures[at]!;
-    const cooks = batchesNeeded(written, multiple);
+    const batches = batchesNeeded(written, scaleFactor);
     return {
       id: written.id,
-      multiple,
-      cooks,
-      massInG: mixture.massInG * multiple,
-      evaporatedG: mixture.evaporatedG * multiple,
-      stuckG: mixture.stuckG * multiple,
-      massOutG: mixture.massOutG * multiple,
-      massOutRangeG: [mixture.massOutRangeG[0] * multiple, mixture.massOutRangeG[1] * multiple],
+      scaleFactor,
+      batches,
+      massInG: mixture.massInG * scaleFactor,
+      evaporatedG: mixture.evaporatedG * scaleFactor,
+      stuckG: mixture.stuckG * scaleFactor,
+      massOutG: mixture.massOutG * scaleFactor,
+      massOutRangeG: [mixture.massOutRangeG[0] * scaleFactor, mixture.massOutRangeG[1] * scaleFactor],
       waterShare: mixture.waterShare,
-      leftoverG: mixture.massOutG * multiple * leftoverShare,
+      leftoverG: mixture.massOutG * scaleFactor * leftoverShare,
       pot: mixture.pot,
       densityGPerMl: mixture.densityGPerMl,
       densityFrom: mixture.densityFrom,
-      vessel: { ...mixture.vessel, volumeMl: (mixture.vessel.volumeMl * multiple) / cooks },
+      vessel: { ...mixture.vessel, volumeMl: (mixture.vessel.volumeMl * scaleFactor) / batches },
       lines: written.lines.map((line, l): PlannedLine => {
         const weighed = mixture.lines[l]!;
-        const massG = weighed.massG === null ? null : weighed.massG * multiple;
-        const quantity = line.quantity * multiple;
+        const massG = weighed.massG === null ? null : weighed.massG * scaleFactor;
+        const quantity = line.quantity * scaleFactor;
         const measured = benchAmount(quantity, line.unit, massG, measures, shop.scaleStepG, figures);
         return {
           ingredient: line.ingredient,
@@ -159,7 +159,7 @@ function slabTotals({ slabs }: Scaled, cuts: readonly SlabCut[], cost: SlabCost,
   const perGram = piecesG > 0 ? cost.used / piecesG : 0;
   const priced = ({ massVariation, ...cut }: SlabCut, slabCount: number): PlannedCut => ({
     ...cut,
-    evenness: massVariation,
+    massVariation,
     pieces: cut.pieces.map((kind) => ({ ...kind, count: kind.count * slabCount, cost: kind.massG * perGram })),
   });
   const planned = slabs.map(({ tin, sheet, count, layers, heightMm, massG }, at): PlannedSlab => ({

@@ -12,7 +12,7 @@ export interface PlannedLine {
   readonly massG: number | null;
   /** What of it is taken as usual for such a thing, because the larder does not say. */
   readonly guess: LineGuess | null;
-  /** The written amount times the multiple, in the written unit. */
+  /** The written amount times the scale factor, in the written unit. */
   readonly quantity: number;
   readonly asWritten: string;
   readonly measured: string;
@@ -27,8 +27,9 @@ type Given = 'id' | 'massInG' | 'evaporatedG' | 'stuckG' | 'massOutG' | 'massOut
 
 /** What is made of one preparation, for all slabs together. */
 export interface PlannedPreparation extends Pick<Mixture, Given | 'densityGPerMl' | 'densityFrom'> {
-  readonly multiple: number;
-  readonly cooks: number;
+  /** How many times the base recipe is made, and in how many boils or bowls. */
+  readonly scaleFactor: number;
+  readonly batches: number;
   readonly leftoverG: number;
   /** What is in the pot when it boils, as written, g. */
   readonly pot: Mixture['pot'];
@@ -54,10 +55,8 @@ export interface PricedPieces extends PieceKind {
 }
 
 /** An even cut with its prices, in the names of the plan service. */
-export interface PlannedCut extends Omit<SlabCut, 'pieces' | 'massVariation'> {
+export interface PlannedCut extends Omit<SlabCut, 'pieces'> {
   readonly pieces: readonly PricedPieces[];
-  /** Coefficient of variation of piece mass: 0 when all weigh the same. */
-  readonly evenness: number;
 }
 
 export interface PlannedSlab {

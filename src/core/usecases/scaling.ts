@@ -46,7 +46,7 @@ export function scalerOf(slab: ExpandedSlab, larder: Larder, shop: Shop): (optio
     const stockLimit =
       scale.mode === 'as-far-as' ? stockLimitOf(scale.have, slab, mixtures, larder, slabLarder, measures) : null;
     const resolvedScale =
-      scale.mode === 'as-far-as' ? ({ mode: 'multiple', by: stockLimit?.scaleFactor ?? 1 } as const) : scale;
+      scale.mode === 'as-far-as' ? ({ mode: 'scaleFactor', by: stockLimit?.scaleFactor ?? 1 } as const) : scale;
     const scaling = scaled(slab, byId, tins, resolvedScale, facesOf);
     return { mixtures, slabLarder, measures, scale, tins, stockLimit, cutIn, scaling };
   };

@@ -1,16 +1,24 @@
 import { figuresIn } from '../../core/measure';
 import type { Shop } from '../../core/shop';
 import type { Slab } from '../../core/slab';
-import type { Plan } from '../../core/usecases';
+import type { Plan, PlannedCut } from '../../core/usecases';
 import { checkText } from '../../wording/en/checks';
 
 /**
- * A plan as `/api/plan` answers it: each check with its message. `warnings` and `settled` are the older names of `checks` and
- * `acknowledged`.
+ * A plan as `/api/plan` answers it: each check with its message. Older names stay beside those of today: `warnings` (`checks`),
+ * `settled` (`acknowledged`), `multiple` (`scaleFactor`), `cooks` (`batches`) and `evenness` (`massVariation`).
  */
 export function planAnswer(plan: Plan, slab: Pick<Slab, 'measures'>, shop: Shop) {
   const say = figuresIn(shop.shownIn, slab.measures ?? shop.measures);
   const checks = plan.checks.map((check) => ({ ...check, message: checkText(check, say) }));
   const acknowledged = plan.acknowledged.map((check) => ({ ...check, message: checkText(check, say) }));
-  return { ...plan, checks, acknowledged, warnings: checks, settled: acknowledged };
+  return {
+    ...plan,
+    ...{ checks, acknowledged, warnings: checks, settled: acknowledged },
+    preparations: plan.preparations.map((made) => ({ ...made, multiple: made.scaleFactor, cooks: made.batches })),
+    cut: withEvenness(plan.cut),
+    slabs: plan.slabs.map((made) => ({ ...made, cut: withEvenness(made.cut) })),
+  };
 }
+
+const withEvenness = (cut: PlannedCut) => ({ ...cut, evenness: cut.massVariation });

@@ -65,7 +65,7 @@
     {@const planned = plan.preparations[p]!}
     <div class="preparation">
       <div class="h2">
-        {preparation.name}{#if planned.cooks > 1}, in {planned.cooks} equal boils{/if}
+        {preparation.name}{#if planned.batches > 1}, in {planned.batches} equal boils{/if}
         <span
           >{figures.mass.say(planned.massOutG)} when done{#if endPointC(preparation) !== null}, {stopAt(
               endPointC(preparation)!,

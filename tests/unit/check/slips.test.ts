@@ -43,7 +43,7 @@ const takes = (share: number): Slab => ({
 holds('leftover-large', takes(0.89), takes(0.91));
 holds('preparation-unused', takes(0), takes(0.01));
 
-const by = (times: number): PlanOptions => ({ scale: { mode: 'multiple', by: times } });
+const by = (times: number): PlanOptions => ({ scale: { mode: 'scaleFactor', by: times } });
 holds('cook-over-limit', ryeSlice, ryeSlice, by(2.1), by(2));
 
 const egg: Line = { ingredient: 'whole egg', quantity: 1, unit: 'each' };

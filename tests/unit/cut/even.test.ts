@@ -100,10 +100,10 @@ test('law: nothing is lost, strips by themselves are exactly alike, through-cuts
       const found = evenWays(tin, HEIGHT, strata, cut, readingsOf(bent, inside, 4));
       if (typeof found === 'string') return;
       const { size, through, strips } = found.ways;
-      assert.ok(strips.evenness < 1e-6, `${strips.evenness}`);
+      assert.ok(strips.massVariation < 1e-6, `${strips.massVariation}`);
       if (cut.kerfMm === 0 && Object.keys(cut.trimMm).length === 0) {
         for (const way of [size, through, strips]) assert.ok(close(sum(way.massesG.flat()), 1200, 1e-9));
-        assert.ok(through.evenness <= size.evenness + 0.02);
+        assert.ok(through.massVariation <= size.massVariation + 0.02);
       }
     }),
     { numRuns: 60 },

@@ -14,28 +14,28 @@ type Line = Partial<PotLine> & Pick<PotLine, 'ingredient' | 'quantity'>;
 const line = (of: Line): PotLine => ({ unit: 'g', ...of });
 
 interface Planned {
-  readonly multiple?: number;
+  readonly scaleFactor?: number;
   readonly massesG?: readonly (number | null)[];
   readonly vessel?: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number };
   readonly massOutG?: number;
 }
 
-/** A slab of one preparation as it is planned; the lines weigh what they say, times the multiple. */
+/** A slab of one preparation as it is planned; the lines weigh what they say, times the scale factor. */
 function workOf(
   key: string,
   lines: readonly Line[],
   of: Partial<Preparation> = {},
   planned: Planned = {},
 ): PlannedWork {
-  const { multiple = 1, massesG, vessel = { kind: 'bowl', volumeMl: 1000 }, massOutG = 0 } = planned;
+  const { scaleFactor = 1, massesG, vessel = { kind: 'bowl', volumeMl: 1000 }, massOutG = 0 } = planned;
   const preparation = { id: 'p', name: 'Base', ...of, lines: lines.map(line) };
   return {
     key,
     slab: { ...ryeSlice, name: `Slab ${key}`, preparations: [preparation] } as PlannedWork['slab'],
     preparations: [
       {
-        ...{ multiple, massOutG, vessel },
-        lines: lines.map(({ quantity }, l) => ({ massG: massesG ? massesG[l]! : quantity * multiple })),
+        ...{ scaleFactor, massOutG, vessel },
+        lines: lines.map(({ quantity }, l) => ({ massG: massesG ? massesG[l]! : quantity * scaleFactor })),
       },
     ],
   };
@@ -75,8 +75,8 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
         { ingredient: 'butter', quantity: 100 },
         { ingredient: 'salt', quantity: 2, unit: 'tsp' },
       ],
-      { maxMultiple: 2 },
-      { multiple: 2, massesG: [200, null], vessel: { kind: 'pot', volumeMl: 900 }, massOutG: 190 },
+      { maxScaleFactor: 2 },
+      { scaleFactor: 2, massesG: [200, null], vessel: { kind: 'pot', volumeMl: 900 }, massOutG: 190 },
     ),
     // The same in half the amounts: 3 times these are 1.5 times those.
     workOf(
@@ -85,8 +85,8 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
         { ingredient: ' Butter', quantity: 50 },
         { ingredient: 'salt', quantity: 1, unit: 'tsp' },
       ],
-      { maxMultiple: 2 },
-      { multiple: 3, massesG: [150, null], massOutG: 140 },
+      { maxScaleFactor: 2 },
+      { scaleFactor: 3, massesG: [150, null], massOutG: 140 },
     ),
   ]);
   assert.equal(makings.length, 1);
@@ -116,8 +116,8 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
 
 test('where nothing is made of the first, what is made of the next counts by its own amounts', () => {
   const [making] = makingsOf([
-    workOf('a', [{ ingredient: 'butter', quantity: 100 }], {}, { multiple: 0 }),
-    workOf('b', [{ ingredient: 'butter', quantity: 50 }], {}, { multiple: 3 }),
+    workOf('a', [{ ingredient: 'butter', quantity: 100 }], {}, { scaleFactor: 0 }),
+    workOf('b', [{ ingredient: 'butter', quantity: 50 }], {}, { scaleFactor: 3 }),
   ]);
   assert.equal(making!.scaleFactor, 3);
 });

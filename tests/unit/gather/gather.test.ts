@@ -38,7 +38,7 @@ test('one preparation across three slabs is one making, in lots that its limit a
     ryeSlice.preparations.map(({ name }) => [name, ['a', 'b', 'c']]),
   );
   const caramel = makings[1]!;
-  assert.ok(close(caramel.scaleFactor, 3 * works[0]!.plan.preparations[1]!.multiple, 1e-9));
+  assert.ok(close(caramel.scaleFactor, 3 * works[0]!.plan.preparations[1]!.scaleFactor, 1e-9));
   assert.equal(caramel.batches, Math.ceil(caramel.scaleFactor / 2));
   const butter = items.find(({ name }) => name === 'butter')!;
   assert.deepEqual(

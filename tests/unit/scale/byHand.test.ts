@@ -15,7 +15,7 @@ const scalingOf = (slab: Slab) => scaleSlab(expandDividedLines(slab), demoLarder
 test('law: a thickness set by hand moves that layer and no other, whatever has set them before', () => {
   const scales: Slab['scale'][] = [
     undefined,
-    { mode: 'multiple', by: 1.4 },
+    { mode: 'scaleFactor', by: 1.4 },
     { mode: 'total-height', mm: 31 },
     { mode: 'layer-thickness', mm: { l1: 9 } },
   ];
@@ -38,7 +38,7 @@ const sheet: SheetTin = { shape: 'sheet', lengthMm: 400, widthMm: 300 };
 test('law: a thickness on a sheet spreads the slab and leaves every amount as it is, also after hands have been at it', () => {
   const made: Slab[] = [
     { ...ryeSlice, tins: [{ tin: sheet, count: 1 }] },
-    { ...ryeSlice, tins: [{ tin: sheet, count: 1 }], scale: { mode: 'multiple', by: 1.7 } },
+    { ...ryeSlice, tins: [{ tin: sheet, count: 1 }], scale: { mode: 'scaleFactor', by: 1.7 } },
     { ...ryeSlice, tins: [{ tin: sheet, count: 1 }], scale: { mode: 'layer-thickness', mm: { l1: 5, l2: 11 } } },
   ];
   fc.assert(
@@ -81,7 +81,7 @@ test('worked by hand: two decimals of a mm; what stands now is kept, but as writ
   };
   assert.deepEqual(mm(undefined), { l2: 7.26 });
   assert.deepEqual(mm({ mode: 'same-thickness' }), { l2: 7.26 });
-  assert.deepEqual(mm({ mode: 'multiple', by: 2 }), { l1: 8, l2: 7.26 });
+  assert.deepEqual(mm({ mode: 'scaleFactor', by: 2 }), { l1: 8, l2: 7.26 });
   assert.deepEqual(mm({ mode: 'layer-thickness', mm: { l3: 2 } }), { l3: 2, l2: 7.26 });
 });
 
@@ -108,7 +108,7 @@ test('worked by hand: 864 mL at 8 mm are 360 x 300 of a sheet of 432 x 360; made
   const outlineMm = { length: 360, width: 300 };
   const same = withSheetThickness(slab, 1, 8, made(1.5, 1.5));
   assert.deepEqual(same.tins, [tins[0], { tin: { ...wide, outlineMm }, count: 2 }]);
-  assert.deepEqual(same.scale, { mode: 'multiple', by: 1.5 });
+  assert.deepEqual(same.scale, { mode: 'scaleFactor', by: 1.5 });
   assert.deepEqual(same.layers, slab.layers);
   // 864 and 216 mL on 1080 cm2; of films both count.
   assert.deepEqual(withSheetThickness(slab, 1, 8, made(1.5, 1.6)).scale, {
@@ -116,7 +116,7 @@ test('worked by hand: 864 mL at 8 mm are 360 x 300 of a sheet of 432 x 360; made
     mm: { [base!.id]: 8, films: 1 },
   });
   assert.equal(withSheetThickness(slab, 1, 8, made()).scale!.mode, 'layer-thickness');
-  assert.deepEqual(withSheetThickness(slab, 1, 8, made(2, 2 * (1 + 9e-7))).scale, { mode: 'multiple', by: 2 });
+  assert.deepEqual(withSheetThickness(slab, 1, 8, made(2, 2 * (1 + 9e-7))).scale, { mode: 'scaleFactor', by: 2 });
   // To a tenth of a mm: 864 mL at 7.68 mm are 1125 cm2, 367.42 x 306.19.
   const odd = withSheetThickness(slab, 1, 7.68, made(1));
   assert.deepEqual(odd.tins![1]!.tin, { ...wide, outlineMm: { length: 367.4, width: 306.2 } });
@@ -128,7 +128,7 @@ test('on a sheet another outline is the sheet’s, unless the slab is written fo
   const isOwn = (slab: Slab) => withSheetOutline(slab, 0, outlineMm).tins === undefined;
   assert.equal(isOwn(own), true);
   assert.equal(isOwn({ ...own, scale: { mode: 'same-thickness' } }), true);
-  assert.equal(isOwn({ ...own, scale: { mode: 'multiple', by: 2 } }), false);
+  assert.equal(isOwn({ ...own, scale: { mode: 'scaleFactor', by: 2 } }), false);
   assert.equal(isOwn({ ...own, tins: [{ tin: sheet, count: 1 }] }), false);
   assert.equal(isOwn({ ...ryeSlice, tins: [{ tin: sheet, count: 1 }] }), false);
   // Without a level layer there is no thickness to forget.

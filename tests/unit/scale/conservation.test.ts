@@ -23,7 +23,7 @@ const scales: fc.Arbitrary<Scale> = fc.oneof(
   fc.constant({ mode: 'same-thickness' as const }),
   fc.record({ mode: fc.constant('layer-thickness' as const), mm: fc.record({ l0: real(1, 30), l2: real(1, 30) }) }),
   fc.record({ mode: fc.constant('total-height' as const), mm: real(3, 80) }),
-  fc.record({ mode: fc.constant('multiple' as const), by: real(0.1, 5) }),
+  fc.record({ mode: fc.constant('scaleFactor' as const), by: real(0.1, 5) }),
   fc.record({
     mode: fc.constant('as-far-as' as const),
     have: fc.array(
@@ -105,7 +105,8 @@ test('law: on a sheet the first layer is as thick as the slab says, and the outl
       assert.ok(close(first!.layers[0]!.thicknessMm, thicknessMm, 1e-9));
       assert.ok(close(first!.tin.lengthMm / first!.tin.widthMm, sheet.lengthMm / sheet.widthMm, 1e-9));
       // So much again on the same sheet keeps the thickness and doubles the area.
-      const twice = plan({ ...slab, tin, layers }, demoLarder, shop, { scale: { mode: 'multiple', by: 2 } }).slabs[0]!;
+      const twice = plan({ ...slab, tin, layers }, demoLarder, shop, { scale: { mode: 'scaleFactor', by: 2 } })
+        .slabs[0]!;
       assert.ok(close(twice.layers[0]!.thicknessMm, thicknessMm, 1e-6));
       assert.ok(close(twice.layers[0]!.areaMm2, 2 * first!.layers[0]!.areaMm2, 1e-6));
     }),

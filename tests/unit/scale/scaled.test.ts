@@ -14,7 +14,7 @@ import { demoLarder, ryeSlice, shop } from '../things';
 const modes: fc.Arbitrary<Scale> = fc.oneof(
   fc.constant({ mode: 'same-thickness' as const }),
   fc.record({ mode: fc.constant('total-height' as const), mm: fc.double({ min: 2, max: 80, noNaN: true }) }),
-  fc.record({ mode: fc.constant('multiple' as const), by: fc.double({ min: 0.1, max: 8, noNaN: true }) }),
+  fc.record({ mode: fc.constant('scaleFactor' as const), by: fc.double({ min: 0.1, max: 8, noNaN: true }) }),
   fc.record({
     mode: fc.constant('layer-thickness' as const),
     mm: fc.record({ l0: fc.double({ min: 1, max: 40, noNaN: true }) }),
@@ -56,7 +56,7 @@ test('law: in its written tin a slab is as written', () => {
   fc.assert(
     fc.property(slabs, (slab) => {
       const { preparations } = plan(slab, demoLarder, shop);
-      for (const { multiple } of preparations) assert.ok(close(multiple, 1, 1e-6));
+      for (const { scaleFactor } of preparations) assert.ok(close(scaleFactor, 1, 1e-6));
     }),
   );
 });
@@ -99,11 +99,11 @@ test('law: a slab written anew for its tin has the same plan', () => {
   );
 });
 
-test('law: twice the multiple is twice the mass and twice the cost', () => {
+test('law: twice the scale factor is twice the mass and twice the cost', () => {
   fc.assert(
     fc.property(slabs, tins, (slab, tin) => {
       const by = (times: number) =>
-        plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }], scale: { mode: 'multiple', by: times } });
+        plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }], scale: { mode: 'scaleFactor', by: times } });
       assert.ok(close(by(2).slab.massG, 2 * by(1).slab.massG));
       assert.ok(close(by(2).cost.used, 2 * by(1).cost.used));
     }),
@@ -121,7 +121,7 @@ test('two tins take what one takes and the other takes', () => {
 test('the rye slice in a 230 mm square tin, worked by hand', () => {
   // Base areas: 300 x 200 - (4 - pi) 144 = 59876.4; 230 x 230 - (4 - pi) 100 = 52814.2. All layers by 0.88205.
   const { preparations, layers } = plan(ryeSlice, demoLarder, shop, { tins: [{ tin: deepSquare, count: 1 }] });
-  for (const { multiple } of preparations) assert.ok(close(multiple, 52814.159265 / 59876.389342, 1e-8));
+  for (const { scaleFactor } of preparations) assert.ok(close(scaleFactor, 52814.159265 / 59876.389342, 1e-8));
   assert.ok(close(preparations[0]!.lines[0]!.massG!, 270 * 0.882053, 1e-5));
   // Base: 615 g less 5 %, at 0.95 g/mL, over 59876.4 mm2.
   assert.ok(close(layers[0]!.thicknessMm, ((615 * 0.95) / 0.95 / 59876.389342) * 1000, 1e-8));
@@ -132,7 +132,7 @@ test('boiled sugar is split into equal cooks beyond its limit', () => {
   assert.equal(batchesNeeded(boiled, 2), 1);
   assert.equal(batchesNeeded(boiled, 2.01), 2);
   assert.equal(batchesNeeded({ ...boiled, cookTo: { fahrenheit: 244 } }, 5), 3);
-  assert.equal(batchesNeeded({ ...boiled, maxMultiple: 1 }, 3), 3);
+  assert.equal(batchesNeeded({ ...boiled, maxScaleFactor: 1 }, 3), 3);
   assert.equal(batchesNeeded({ ...boiled, cookTo: { celsius: 82 } }, 50), 1);
 });
 

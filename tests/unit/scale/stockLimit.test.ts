@@ -19,7 +19,7 @@ test('five hundred grams of butter and one bag of chocolate: the butter is the l
   assert.ok(close(asFar!.scaleFactor, 500 / 285));
   assert.equal(asFar!.limit, 'butter');
   assert.ok(close(asFar!.left[0]!.leftG, 0) && close(asFar!.left[1]!.leftG, 1000 - (240 * 500) / 285));
-  assert.ok(close(preparations[0]!.multiple, 500 / 285));
+  assert.ok(close(preparations[0]!.scaleFactor, 500 / 285));
   assert.deepEqual(
     checks.filter(({ code }) => code === 'have-ignored'),
     [],

@@ -18,7 +18,7 @@ test('law: a whole-thing answer really is whole, and stands next to what was ask
         assert.ok(options.length > 0);
         for (const { count, scaleFactor } of options) {
           assert.ok(Number.isInteger(count) && count > 0 && Math.abs(count - exact) < 1);
-          const made = plan(cloud, demoLarder, shop, { tins: into, scale: { mode: 'multiple', by: scaleFactor } });
+          const made = plan(cloud, demoLarder, shop, { tins: into, scale: { mode: 'scaleFactor', by: scaleFactor } });
           assert.ok(close(sum(lines.map(({ p, l }) => made.preparations[p]!.lines[l]!.quantity)), count));
         }
       }

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { batchesNeeded, mixtureOf, SPREAD, usualMultiple, vesselNeed } from '../../../src/core/scale';
+import { batchesNeeded, mixtureOf, SPREAD, usualMaxScaleFactor, vesselNeed } from '../../../src/core/scale';
 import type { Layer, Preparation, Slab } from '../../../src/core/slab';
 import { plan, writtenForItsTin } from '../../../src/core/usecases';
 import { close } from '../figures';
@@ -116,14 +116,14 @@ test('pots: a boil rises to three times its volume, with milk to four; a bowl is
 });
 
 test('one pot takes twice the written amount from 110 C up, or what the preparation says', () => {
-  const to = (celsius: number, maxMultiple?: number): Preparation => ({
+  const to = (celsius: number, maxScaleFactor?: number): Preparation => ({
     id: 'p',
     name: 'P',
     lines: [],
     cookTo: { celsius },
-    maxMultiple,
+    maxScaleFactor,
   });
-  assert.deepEqual([to(110), to(109.9)].map(usualMultiple), [2, Infinity]);
+  assert.deepEqual([to(110), to(109.9)].map(usualMaxScaleFactor), [2, Infinity]);
   assert.deepEqual(
     [1, 2, 2.01, 4, 4.01].map((factor) => batchesNeeded(to(118), factor)),
     [1, 1, 2, 2, 3],
@@ -203,14 +203,14 @@ const slab: Slab = {
 test('modes worked by hand: 200 g and 100 g in 200 cm2 stand 10 and 5 mm', () => {
   const heights = (scale?: Slab['scale'], tins?: Slab['tins']) => {
     const { layers, preparations } = plan({ ...slab, scale, tins }, demoLarder, shop);
-    return [...layers.map(({ thicknessMm }) => thicknessMm), ...preparations.map(({ multiple }) => multiple)].map(
+    return [...layers.map(({ thicknessMm }) => thicknessMm), ...preparations.map(({ scaleFactor }) => scaleFactor)].map(
       (value) => Number(value.toFixed(6)),
     );
   };
   const twice = [{ tin: { ...box, lengthMm: 400 }, count: 1 }];
   assert.deepEqual(heights(), [10, 5, 1, 1]);
   assert.deepEqual(heights(undefined, twice), [10, 5, 2, 2]);
-  assert.deepEqual(heights({ mode: 'multiple', by: 1.5 }, twice), [7.5, 3.75, 1.5, 1.5]);
+  assert.deepEqual(heights({ mode: 'scaleFactor', by: 1.5 }, twice), [7.5, 3.75, 1.5, 1.5]);
   assert.deepEqual(heights({ mode: 'total-height', mm: 30 }), [20, 10, 2, 2]);
   assert.deepEqual(heights({ mode: 'layer-thickness', mm: { b: 20 } }), [10, 20, 1, 4]);
   assert.deepEqual(heights({ mode: 'layer-thickness', mm: { b: 20 } }, twice), [10, 20, 2, 8]);
@@ -223,7 +223,7 @@ test('modes worked by hand: 200 g and 100 g in 200 cm2 stand 10 and 5 mm', () =>
     { tin: box, count: 1 },
     { tin: { ...box, lengthMm: 400 }, count: 2 },
   ];
-  assert.deepEqual(heights({ mode: 'multiple', by: 5 }, two), [10, 5, 5, 5]);
+  assert.deepEqual(heights({ mode: 'scaleFactor', by: 5 }, two), [10, 5, 5, 5]);
 });
 
 test('a layer that takes a quarter of a preparation leaves three; unused ones are made in proportion to the tins', () => {
@@ -231,7 +231,7 @@ test('a layer that takes a quarter of a preparation leaves three; unused ones ar
   const wide = [{ tin: { ...box, lengthMm: 400 }, count: 1 }];
   const { preparations } = plan({ ...quarter, tins: wide }, demoLarder, shop);
   assert.deepEqual(
-    preparations.map(({ multiple, leftoverG }) => [multiple, leftoverG]),
+    preparations.map(({ scaleFactor, leftoverG }) => [scaleFactor, leftoverG]),
     [
       [2, 300],
       [2, 200],

@@ -64,12 +64,12 @@ test('law: the parts of a divided line add up to it, wherever they go', () => {
 test('one can across two pots is one can: weighed by its parts, asked for whole', () => {
   const planned = plan(canned(0.25), demoLarder, shop, { tins: [{ tin: deepSquare, count: 1 }] });
   const [base, caramel] = planned.preparations;
-  assert.ok(close(base!.lines.at(-1)!.massG!, 340 * 0.25 * base!.multiple, 1e-9));
-  assert.ok(close(caramel!.lines.at(-1)!.massG!, 340 * 0.75 * caramel!.multiple, 1e-9));
+  assert.ok(close(base!.lines.at(-1)!.massG!, 340 * 0.25 * base!.scaleFactor, 1e-9));
+  assert.ok(close(caramel!.lines.at(-1)!.massG!, 340 * 0.75 * caramel!.scaleFactor, 1e-9));
   const [can] = planned.wholeThings;
   assert.equal(can!.ingredient, 'evaporated milk');
   assert.equal(can!.lines.length, 2);
-  assert.ok(close(can!.exact, 0.25 * base!.multiple + 0.75 * caramel!.multiple));
+  assert.ok(close(can!.exact, 0.25 * base!.scaleFactor + 0.75 * caramel!.scaleFactor));
 });
 
 test('a part for a preparation that goes stays where its line is written', () => {

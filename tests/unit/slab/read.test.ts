@@ -120,8 +120,8 @@ const PATHS: (string | number)[][] = [
 const VALUES = [
   ...[null, true, '', ' ', 'g', 'rectangle', 'round', 0, -1, 0.5, 1, 7, 250, 1e9, [], {}, undefined, [null], [{}]],
   ...[
-    { mode: 'multiple' },
-    { mode: 'multiple', by: 2 },
+    { mode: 'scaleFactor' },
+    { mode: 'scaleFactor', by: 2 },
     { mode: 'layer-thickness', mm: { l1: 8 } },
     { mode: 'other' },
     { mode: 'total-height', mm: 20 },

@@ -21,7 +21,7 @@ const STEP: readonly object[] = [
 ];
 const PREPARATION: readonly object[] = [
   ...PREPARATIONS.map((preparation) => ({ meets: { preparation, aheadMinutes: 5, atStep: 'join' } })),
-  ...[{ meets: { preparation: 'syrup' } }, { steps: [] }, { cookTo: { celsius: 150 } }, { maxMultiple: 0.1 }],
+  ...[{ meets: { preparation: 'syrup' } }, { steps: [] }, { cookTo: { celsius: 150 } }, { maxScaleFactor: 0.1 }],
   { steps: [{ id: 'boil', text: 'Wait for itself', minutes: 3, after: ['boil'] }] },
 ];
 const LAYER: readonly object[] = [

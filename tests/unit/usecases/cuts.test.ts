@@ -35,7 +35,10 @@ test('law: each answer is what the plan of its cut says', () => {
           cut.pieces.reduce((sum, { count }) => sum + count, 0),
           answer.pieces,
         );
-        assert.ok(close(cut.evenness, answer.evenness, 1e-9) && close(cut.trimG / whole.massG, answer.trimShare, 1e-9));
+        assert.ok(
+          close(cut.massVariation, answer.massVariation, 1e-9) &&
+            close(cut.trimG / whole.massG, answer.trimShare, 1e-9),
+        );
         assert.ok(close(cost.perPiece, answer.cost, 1e-9));
       }
     }

@@ -7,7 +7,11 @@ import { close } from '../figures';
 import { demoLarder, demoRack as rack, demoSlabs, ryeSlice, shop } from '../things';
 
 test('law: a height asked for alone is the height of the whole plan', () => {
-  const scales: Scale[] = [{ mode: 'same-thickness' }, { mode: 'multiple', by: 0.8 }, { mode: 'total-height', mm: 18 }];
+  const scales: Scale[] = [
+    { mode: 'same-thickness' },
+    { mode: 'scaleFactor', by: 0.8 },
+    { mode: 'total-height', mm: 18 },
+  ];
   for (const slab of demoSlabs) {
     const heightMm = heightsOf(slab, demoLarder, shop);
     for (const { tin } of rack)
@@ -31,7 +35,7 @@ test('the nearest tin is the one of the rack in which the slab comes nearest to 
     const near = nearestTin(ryeSlice, rack, factor, heightMm)!;
     const others = rack.filter(({ tin }) => !isSheet(tin) && !sameTin(tin, ryeSlice.tin));
     for (const { tin } of others) {
-      const off = Math.abs(heightMm([{ tin, count: 1 }], { mode: 'multiple', by: factor }) - written);
+      const off = Math.abs(heightMm([{ tin, count: 1 }], { mode: 'scaleFactor', by: factor }) - written);
       assert.ok(Math.abs(near.heightMm - written) <= off + 1e-9);
     }
     assert.ok(!isSheet(near.tin) && !sameTin(near.tin, ryeSlice.tin));

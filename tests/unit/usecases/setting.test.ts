@@ -24,7 +24,7 @@ test('each layer of the demo sets, is poured when the one below is set, and keep
 
 test('a deeper layer waits longer, a colder place less long, and a room that is too warm is told', () => {
   const minutes = (slab: Slab, place: 'room' | 'fridge', scale = 1, roomC = 19) =>
-    settingFor(slab, demoLarder, { ...shop, roomC }, { scale: { mode: 'multiple', by: scale } }, [
+    settingFor(slab, demoLarder, { ...shop, roomC }, { scale: { mode: 'scaleFactor', by: scale } }, [
       { place, minutes: 60 },
     ])!.cutWindow.fromMinutes;
   assert.ok(minutes(ryeSlice, 'room', 1.5)! > 1.3 * minutes(ryeSlice, 'room')!);

@@ -1,6 +1,6 @@
 import type { PlanOptions } from '../../../core/usecases';
 import { type Shop, shopSchema } from '../../../core/shop';
-import { cutProblems, cutSchema, scaleSchema, parseSlab, type Slab } from '../../../core/slab';
+import { cutProblems, cutSchema, scaleNow, scaleSchema, parseSlab, type Slab } from '../../../core/slab';
 import { type Problem, problem, problemsOf, type Read, problemsUnder } from '../../../core/validation';
 import { tinsSchema } from '../../../core/tin';
 
@@ -22,10 +22,15 @@ export function readPlanRequest(found: unknown): Read<PlanRequest> {
   if (typeof found !== 'object' || found === null || Array.isArray(found)) {
     return { ok: false, problems: [problem('', 'not-an-object')] };
   }
-  const request = found as PlanRequest;
+  const asked = found as PlanRequest;
   const problems: Problem[] = [];
-  const slab = parseSlab(request.slab);
+  const slab = parseSlab(asked.slab);
   if (!slab.ok) problems.push(...slab.problems);
+  const request: PlanRequest = {
+    ...asked,
+    ...(asked.scale === undefined ? {} : { scale: scaleNow(asked.scale) as PlanRequest['scale'] }),
+    ...(slab.ok ? { slab: slab.value } : {}),
+  };
   for (const [name, schema] of Object.entries(PARTS)) {
     const inPart = problemsOf(schema, request[name as keyof typeof PARTS]);
     problems.push(...problemsUnder(`/${name}`, inPart));

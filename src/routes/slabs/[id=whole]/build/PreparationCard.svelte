@@ -11,7 +11,7 @@
     type Stage,
   } from '../../../../core/slab';
   import { lineInWords } from '../../../../core/recipe';
-  import { usualMultiple } from '../../../../core/scale';
+  import { usualMaxScaleFactor } from '../../../../core/scale';
   import { slabLimits } from '$lib/fieldLimits';
 
   import { slabWork } from '$lib/slabContext';
@@ -88,9 +88,9 @@
               <b>{figures.mass.say(planned.leftoverG)} left over</b
               >{/if}{#if preparation.cookTo && planned.waterShare !== null}; about {figures.mass.say(
                 planned.evaporatedG,
-              )} boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.cooks > 1}; in {planned.cooks}
-              equal cooks{/if}{#if planned.multiple.toFixed(3) !== '1.000'}; {planned.multiple.toFixed(2)} times the base
-              recipe{/if}{#if planned.vessel.kind === 'pot'}; a pot of {figures.volume.say(
+              )} boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.batches > 1}; in {planned.batches}
+              equal boils{/if}{#if planned.scaleFactor.toFixed(3) !== '1.000'}; {planned.scaleFactor.toFixed(2)} times the
+              base recipe{/if}{#if planned.vessel.kind === 'pot'}; a pot of {figures.volume.say(
                 planned.vessel.volumeMl,
               )}{/if}
           </p>
@@ -179,15 +179,15 @@
               <NumberField
                 label="Maximum in one pot, times the base recipe"
                 optional
-                placeholder={Number.isFinite(usualMultiple(preparation))
-                  ? String(usualMultiple(preparation))
+                placeholder={Number.isFinite(usualMaxScaleFactor(preparation))
+                  ? String(usualMaxScaleFactor(preparation))
                   : 'no limit'}
-                value={preparation.maxMultiple}
-                limits={slabLimits('preparations.maxMultiple')}
+                value={preparation.maxScaleFactor}
+                limits={slabLimits('preparations.maxScaleFactor')}
                 name={field('limit')}
                 typed={draft.typed}
                 onvalue={(most) =>
-                  draft.change(withPreparation(draft.slab, at, { maxMultiple: most ?? undefined }), field('limit'))}
+                  draft.change(withPreparation(draft.slab, at, { maxScaleFactor: most ?? undefined }), field('limit'))}
               />
             {/if}
           </div>

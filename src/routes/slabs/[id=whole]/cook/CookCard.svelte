@@ -72,7 +72,7 @@
     {figures.mass.say(planned.evaporatedG)} boil off, {figures.mass.say(planned.massOutG)} come out ({figures.massRange(
       least,
       most,
-    )}){#if planned.cooks > 1}, in {planned.cooks} equal boils{/if}, in a pot of {figures.volume.say(
+    )}){#if planned.batches > 1}, in {planned.batches} equal boils{/if}, in a pot of {figures.volume.say(
       planned.vessel.volumeMl,
     )}.
   </p>

@@ -121,12 +121,12 @@
     phase = 'boil';
     wasThere = broken = silent = false;
     const pot = work.plan.preparations.find(({ id }) => id === preparation.id)!;
-    const cooks = Math.max(1, pot.cooks);
-    const sugarG = (pot.pot.sucroseG * pot.multiple) / cooks;
+    const batches = Math.max(1, pot.batches);
+    const sugarG = (pot.pot.sucroseG * pot.scaleFactor) / batches;
     source = openProbe(
       {
         sugarG: sugarG || 600,
-        waterG: (pot.pot.waterG * pot.multiple) / cooks || 200,
+        waterG: (pot.pot.waterG * pot.scaleFactor) / batches || 200,
         watts: 900,
         speed: Number(speed),
         // Time runs in leaps where it runs fast: the simulated hand is then as much later.

@@ -113,8 +113,8 @@
             <b>{answer.pieces}</b> of <b>{figures.mass.say(answer.massG)}</b>
             <span class="quiet">{figures.size(answer.lengthMm, answer.widthMm)}</span>
             <span class="quiet"
-              >{money(answer.cost, currency)} each · {answer.strokes} cuts{answer.evenness > 0.005
-                ? ` · ±${(answer.evenness * 100).toFixed(0)} %`
+              >{money(answer.cost, currency)} each · {answer.strokes} cuts{answer.massVariation > 0.005
+                ? ` · ±${(answer.massVariation * 100).toFixed(0)} %`
                 : ''}</span
             >
             <span class="quiet">{cutFitText(answer.fit, figures)}</span>

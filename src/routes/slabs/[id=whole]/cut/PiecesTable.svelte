@@ -69,7 +69,7 @@
   <p class="quiet even">
     {cut.pieces[0]!.kind === 'shard'
       ? `Broken unevenly: nine of ten shards weigh ${figures.massRange(cut.pieces[0]!.lightestG, cut.pieces[0]!.heaviestG)}.`
-      : `Evenness: piece weights vary by ${(cut.evenness * 100).toFixed(1)} %.`}
+      : `Evenness: piece weights vary by ${(cut.massVariation * 100).toFixed(1)} %.`}
   </p>
   {#each swirls as { name, parts }, i (i)}
     <p class="quiet even figures">

@@ -118,7 +118,7 @@
         <tr>
           <td>{words}</td>
           <td class="num">{figures.mass.figure(Math.min(...masses))}-{figures.mass.figure(Math.max(...masses))}</td>
-          <td class="num">{(ways[way].evenness * 100).toFixed(1)} %</td>
+          <td class="num">{(ways[way].massVariation * 100).toFixed(1)} %</td>
           <td
             ><Button size="small" kind="ghost" on:click={() => take(way)} aria-label="Use this cut: {words}"
               >Use this cut</Button

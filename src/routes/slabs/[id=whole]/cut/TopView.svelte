@@ -131,7 +131,7 @@
     const { count } = broken;
     let gone = false;
     void import('./shardFaces').then(({ shardFaces }) => {
-      if (!gone) shards = shardFaces(size, count, planned.cut.evenness).map(closed);
+      if (!gone) shards = shardFaces(size, count, planned.cut.massVariation).map(closed);
     });
     return () => (gone = true);
   });

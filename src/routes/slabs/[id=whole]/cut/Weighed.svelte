@@ -29,7 +29,7 @@
   label="Weights of some pieces"
   key="pieces {draft.id}"
   {aimG}
-  spread={Math.max(planned.evenness, 0.03)}
+  spread={Math.max(planned.massVariation, 0.03)}
   bind:massesG
   bind:wrong
 />
@@ -47,7 +47,7 @@
 {#if found}
   <p class="figures" role="status">
     {massesG.length} pieces of <b>{found.meanG.toFixed(1)} g</b> on average, ± {found.spreadG.toFixed(1)} g ({(
-      found.evenness * 100
+      found.massVariation * 100
     ).toFixed(1)} %).
     {#if declaredG !== null}
       {percent(found.underShare)} weigh less than {figures.mass.say(declaredG)}.

@@ -41,7 +41,7 @@
     // The group also tells of changes that come from elsewhere, as when an edge is pulled.
     if (mode === scale.mode) return;
     const [piece] = now.cut.pieces;
-    if (mode === 'multiple') draft.change({ ...slab, scale: { mode, by: 1 } });
+    if (mode === 'scaleFactor') draft.change({ ...slab, scale: { mode, by: 1 } });
     else if (mode === 'as-far-as') draft.change({ ...slab, scale: { mode, have: [] } });
     else if (mode === 'layer-thickness') draft.change({ ...slab, scale: { mode, mm: {} } });
     else if (mode === 'pieces')
@@ -109,20 +109,21 @@
           <RadioButton value="same-thickness" labelText="layer thickness" />
           <RadioButton value="layer-thickness" labelText="thickness of each layer" />
           <RadioButton value="total-height" labelText="a total height" />
-          <RadioButton value="multiple" labelText="a factor" />
+          <RadioButton value="scaleFactor" labelText="a factor" />
           <RadioButton value="as-far-as" labelText="what I have" />
           <RadioButton value="pieces" labelText="a number of pieces" />
         </RadioButtonGroup>
-        {#if scale.mode === 'multiple'}
+        {#if scale.mode === 'scaleFactor'}
           <div class="by">
             <NumberField
               label="Factor"
               hideLabel
               value={scale.by}
-              limits={slabLimits('scale.multiple.by')}
-              name="multiple"
+              limits={slabLimits('scale.scaleFactor.by')}
+              name="scaleFactor"
               typed={draft.typed}
-              onvalue={(by) => by !== null && draft.change({ ...slab, scale: { mode: 'multiple', by } }, 'multiple')}
+              onvalue={(by) =>
+                by !== null && draft.change({ ...slab, scale: { mode: 'scaleFactor', by } }, 'scaleFactor')}
             />
           </div>
         {:else if scale.mode === 'total-height'}

@@ -27,7 +27,7 @@
       <tr class="group">
         <th scope="rowgroup" colspan="2">{preparation.name}</th>
         <td class="num" colspan="2"
-          >{planned.multiple.toFixed(2)} x{#if planned.cooks > 1}, in {planned.cooks} equal boils{/if}<span
+          >{planned.scaleFactor.toFixed(2)} x{#if planned.batches > 1}, in {planned.batches} equal boils{/if}<span
             class="quiet">, {planned.vessel.kind} of {figures.volume.say(planned.vessel.volumeMl)}</span
           ></td
         >

@@ -16,7 +16,7 @@
 
   const work = slabWork();
   const { draft } = work;
-  const scaleBy = (by: number): Scale => ({ mode: 'multiple', by });
+  const scaleBy = (by: number): Scale => ({ mode: 'scaleFactor', by });
   const heights = $derived(heightsOf(draft.slab, work.larder, work.shop));
   const heightMm = (by: number, tins: readonly TinCount[]) => heights(tins, scaleBy(by));
   const counted = (count: number, unit: WholeThing['unit']) =>

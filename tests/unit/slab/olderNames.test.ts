@@ -1,0 +1,50 @@
+/** Slab files with older names of fields read as files with the names of today. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { parseSlab, slabNow } from '../../../src/core/slab';
+import { readPlanRequest } from '../../../src/lib/server/requests/plan';
+import { ryeSlice } from '../things';
+
+const [base, caramel, top] = ryeSlice.preparations;
+const { maxScaleFactor, ...unnamed } = caramel!;
+const older = {
+  ...ryeSlice,
+  preparations: [base, { ...unnamed, maxMultiple: maxScaleFactor }, top],
+  scale: { mode: 'multiple', by: 2 },
+};
+
+test('an older name is read, and written as the name of today', () => {
+  const read = parseSlab(older);
+  assert.ok(read.ok);
+  assert.equal(read.value.preparations[1]!.maxScaleFactor, maxScaleFactor);
+  assert.ok(!('maxMultiple' in read.value.preparations[1]!));
+  assert.deepEqual(read.value.scale, { mode: 'scaleFactor', by: 2 });
+});
+
+test('where both names are written the one of today counts', () => {
+  const both = { ...older, preparations: [base, { ...caramel, maxMultiple: 9 }, top] };
+  const read = parseSlab(both);
+  assert.ok(read.ok && read.value.preparations[1]!.maxScaleFactor === maxScaleFactor);
+});
+
+test('a wrong value under an older name is refused, and what has no older name stays the same object', () => {
+  const wrong = parseSlab({ ...older, preparations: [base, { ...unnamed, maxMultiple: -1 }, top] });
+  assert.deepEqual(!wrong.ok && wrong.problems.map(({ path, code }) => [path, code]), [
+    ['/preparations/1/maxScaleFactor', 'not-positive'],
+  ]);
+  assert.equal(slabNow(ryeSlice), ryeSlice);
+  for (const none of [null, 7, 'x', [], { preparations: 'x', scale: 7 }, { preparations: [null, 7] }])
+    assert.deepEqual(slabNow(none), none);
+});
+
+test('a request may scale by the older name, of its own and in its slab', () => {
+  const read = readPlanRequest({ slab: older, scale: { mode: 'multiple', by: 3 } });
+  assert.ok(read.ok);
+  assert.deepEqual(
+    [read.value.scale, read.value.slab.scale],
+    [
+      { mode: 'scaleFactor', by: 3 },
+      { mode: 'scaleFactor', by: 2 },
+    ],
+  );
+});
