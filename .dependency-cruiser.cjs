@@ -80,6 +80,7 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
+    webpackConfig: { fileName: '.dependency-cruiser.resolve.cjs' },
     extraExtensionsToScan: ['.svelte'],
     enhancedResolveOptions: { extensions: ['.ts', '.js', '.svelte', '.json'] },
   },

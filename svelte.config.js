@@ -27,6 +27,7 @@ const node = adapter({ precompress: true });
 export default {
   preprocess: [vitePreprocess(), optimizeImports()],
   kit: {
+    alias: { $core: 'src/core', $wording: 'src/wording/en' },
     adapter: { ...node, adapt: (builder) => node.adapt({ ...builder, compress }) },
     // The bench asks for it; no other page is held on a device.
     serviceWorker: { register: false },

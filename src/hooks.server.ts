@@ -6,6 +6,7 @@ import { database, openShop, reportStorage, storageFault } from '$lib/server/db'
 import { bringInDemo } from '$lib/server/demo';
 import { READS, refusalOf } from '$lib/server/gate';
 import { problem } from '$lib/server/http';
+import { movedPage } from '$lib/server/movedPages';
 import { door, SESSION } from '$lib/server/passphrase';
 import { storageSentence } from '$lib/server/storage';
 
@@ -44,6 +45,8 @@ export const handle: Handle = async ({ event, resolve }) => {
     // A service that only works something out is refused too: its caller would take it for a server that is well.
     const fault = READS.has(event.request.method) || OPEN.has(pathname) ? null : storageFault();
     if (fault) return problem(fault, '', 503);
+    const moved = READS.has(event.request.method) ? movedPage(event.url) : null;
+    if (moved) return new Response(null, { status: 308, headers: { Location: moved } });
     const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';
     return resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   };

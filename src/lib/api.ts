@@ -1,4 +1,4 @@
-import type { ProblemMessage } from '../wording/en/problems';
+import type { ProblemMessage } from '$wording/problems';
 
 export type Answer<T> =
   | { readonly ok: true; readonly value: T }

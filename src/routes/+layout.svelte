@@ -20,7 +20,7 @@
   import Light from 'carbon-icons-svelte/lib/Light.svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { isFree, KEYS } from '$lib/keys';
+  import { isFree, KEYS } from '$lib/forms/keys';
   import Confirm from '$lib/ui/Confirm.svelte';
   import Fills from '$lib/ui/Fills.svelte';
   import Notice from '$lib/ui/Notice.svelte';
@@ -31,7 +31,7 @@
   const ROOMS = [
     ['/today', 'Today'],
     ['/slabs', 'Slabs'],
-    ['/gather', 'Weigh out'],
+    ['/weigh-out', 'Weigh out'],
     ['/larder', 'Larder'],
     ['/tins', 'Tins'],
     ['/prices', 'Prices'],

@@ -3,8 +3,8 @@ import { strToU8, zipSync } from 'fflate';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { heatWork } from '../../src/core/heat';
-import type { Slab } from '../../src/core/slab';
+import { heatWork } from '$core/heat';
+import type { Slab } from '$core/slab';
 import { startBuilt } from './server';
 
 const root = process.cwd();

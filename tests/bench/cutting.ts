@@ -4,10 +4,10 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import loader from 'highs';
-import { evenWays, layOut, strokeOrder } from '../../src/core/cut';
-import { bagged, mixedCut, type Kind, type SolveLinear } from '../../src/core/fit';
-import type { Tin } from '../../src/core/tin';
-import { linearSolverOf } from '../../src/lib/linearSolver';
+import { evenWays, layOut, strokeOrder } from '$core/cut';
+import { bagged, mixedCut, type Kind, type SolveLinear } from '$core/fit';
+import type { Tin } from '$core/tin';
+import { linearSolverOf } from '../../src/lib/workers/linearSolver';
 import { PAPERS, templatePdf, type Paper } from '../../src/lib/server/template/pdf';
 
 /** Park and Miller's generator, so that every run has the same instances. */

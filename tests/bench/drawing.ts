@@ -1,10 +1,10 @@
 /** How long a section takes to draw: its edges, strewn pieces and coats; the tiles of the textures are drawn once a visit. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { larderOf, type Ingredient } from '../../src/core/larder';
-import { LOOKS } from '../../src/core/classify';
-import { plan } from '../../src/core/usecases';
-import type { Slab } from '../../src/core/slab';
+import { larderOf, type Ingredient } from '$core/larder';
+import { LOOKS } from '$core/classify';
+import { plan } from '$core/usecases';
+import type { Slab } from '$core/slab';
 import { fillTile } from '../../src/lib/ui/fillTiles';
 import { sectionDrawing } from '../../src/lib/ui/sectionDrawing';
 

@@ -1,5 +1,5 @@
 /** The heat solver over a day, and how far forecasts of simulated boils and coolings are off. */
-import { heatRun, type HeatLayer } from '../../src/core/heat';
+import { heatRun, type HeatLayer } from '$core/heat';
 import { scoreBoils, scoreCoolings } from '../unit/sugar/boils';
 
 const DAY_MINUTES = 24 * 60;

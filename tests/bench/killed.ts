@@ -5,7 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { randomFrom } from '../../devices/random.mjs';
-import { DEVICE_CLOCK } from '../../src/lib/deviceClock';
+import { DEVICE_CLOCK } from '../../src/lib/devices/deviceClock';
 import { startBuilt } from './server';
 
 const AT_ONCE = 40;

@@ -3,8 +3,8 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { zipSync, strToU8 } from 'fflate';
-import type { Ingredient } from '../../src/core/larder';
-import type { Slab } from '../../src/core/slab';
+import type { Ingredient } from '$core/larder';
+import type { Slab } from '$core/slab';
 import { startBuilt } from './server';
 
 const root = process.cwd();

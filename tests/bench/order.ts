@@ -1,8 +1,8 @@
 /** How long an order takes to become tins: racks of up to twenty kinds, up to five hundred pieces, the solver warm. */
 import loader from 'highs';
-import { orderAnswers } from '../../src/core/fit';
-import type { RackTin } from '../../src/core/tin';
-import { solverOf } from '../../src/lib/solver';
+import { orderAnswers } from '$core/fit';
+import type { RackTin } from '$core/tin';
+import { solverOf } from '../../src/lib/workers/solver';
 
 const RACKS = 20;
 

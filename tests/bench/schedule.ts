@@ -1,6 +1,6 @@
 /** How far the schedules of sixty made-up days are from the shortest that there are, which an integer program proves. */
 import loader from 'highs';
-import { forwardFrom } from '../../src/core/time';
+import { forwardFrom } from '$core/time';
 import { DAYS } from '../unit/time/days';
 import { exactOf } from '../unit/time/exact';
 

@@ -1,9 +1,9 @@
 /** What price, other cuts and boxes take once the day is known. */
-import { boxAnswers } from '../../src/core/pack';
-import { larderOf, type Ingredient } from '../../src/core/larder';
-import type { Shop } from '../../src/core/shop';
-import type { Slab } from '../../src/core/slab';
-import { cutsByMoney, plan, priceSlab, runMinutesOf, sellingOf, workOf } from '../../src/core/usecases';
+import { boxAnswers } from '$core/pack';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import { cutsByMoney, plan, priceSlab, runMinutesOf, sellingOf, workOf } from '$core/usecases';
 
 const ROUNDS = 200;
 

@@ -1,7 +1,7 @@
 /** Waits that are usual at the bench, to hold the model against: ranges of usage, not of one recipe. */
-import type { LayerStates } from '../../src/core/setting';
-import type { Layer, Place, Preparation, Slab } from '../../src/core/slab';
-import { settingFor } from '../../src/core/usecases';
+import type { LayerStates } from '$core/setting';
+import type { Layer, Place, Preparation, Slab } from '$core/slab';
+import { settingFor } from '$core/usecases';
 import { demoLarder, shop } from '../unit/things';
 
 type Lines = readonly (readonly [ingredient: string, grams: number])[];

@@ -2,7 +2,7 @@
 import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { zipSync } from 'fflate';
-import type { Slab } from '../../src/core/slab';
+import type { Slab } from '$core/slab';
 import { expect, line, slabId, test, tray } from './shop';
 
 const json = { 'Content-Type': 'application/json' };

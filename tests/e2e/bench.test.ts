@@ -16,7 +16,7 @@ async function makeIt(
   name: string,
 ): Promise<number> {
   const id = await slabId(page, address, name);
-  await open(`/slabs/${id}/clock`);
+  await open(`/slabs/${id}/schedule`);
   await page.getByRole('button', { name: 'Start run' }).click();
   await page.waitForURL(/\/runs\/\d+$/);
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Weigh everything');

@@ -127,7 +127,7 @@ test('a day backwards from a deadline across a night: in the hours there are, he
   shop,
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
-  await open(`/slabs/${id}/clock`);
+  await open(`/slabs/${id}/schedule`);
   await page.getByLabel('Done by').fill('15/3/2030'); // A Friday, at noon.
   await expect(page.getByText(/Begin Thu,? 14 Mar, \d\d:\d\d, done Fri,? 15 Mar, 12:00/)).toBeVisible();
   const rows = page.getByRole('row').filter({ hasText: /^\d+\s*(Thu|Fri)/ });

@@ -19,7 +19,7 @@ test('hours and hands of the shop: set once, and every day is laid out in them',
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const id = await slabId(page, shop.address, 'Lime and coconut two-tone');
-  await open(`/slabs/${id}/clock`);
+  await open(`/slabs/${id}/schedule`);
   await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('11/03/2030'); // A Monday, at eight.
   await expect(page.getByText(/Begin Mon,? 11 Mar, 22:00/)).toBeVisible();
@@ -28,7 +28,7 @@ test('hours and hands of the shop: set once, and every day is laid out in them',
   await expect(page.getByText(/Begin Mon,? 11 Mar, 08:00, done Mon,? 11 Mar, 1\d:\d\d/)).toBeVisible();
   // Without an oven the slab that bakes cannot be made, and the day says so.
   const rye = await slabId(page, shop.address, 'Rye and treacle slice');
-  await open(`/slabs/${rye}/clock`);
+  await open(`/slabs/${rye}/schedule`);
   await expect(page.getByText(/This schedule is not possible: .*needs an oven, and there is none/)).toBeVisible();
 });
 
@@ -38,7 +38,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   shop,
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
-  await open(`/slabs/${id}/clock`);
+  await open(`/slabs/${id}/schedule`);
   await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('12/03/2030');
   const row = (text: string) => page.getByRole('row').filter({ hasText: text });
@@ -85,7 +85,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(row('Rub to crumbs')).toContainText(/08:36.*08:50/);
   // Usual steps of a preparation that has none become its own with the first change.
   const lime = await slabId(page, shop.address, 'Hazelnut crisp fingers');
-  await open(`/slabs/${lime}/clock`);
+  await open(`/slabs/${lime}/schedule`);
   await expect(page.getByRole('row').filter({ hasText: 'Toast at 160 °C' })).toBeVisible();
 });
 
@@ -120,7 +120,7 @@ test('a step that is pulled stays where it is put, and the rest follows; letting
   shop,
 }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
-  await open(`/slabs/${id}/clock`);
+  await open(`/slabs/${id}/schedule`);
   await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('12/03/2030');
   const boil = page.getByRole('button', { name: /^Dissolve, then boil/ }).first();
@@ -145,7 +145,7 @@ test('a step that is pulled stays where it is put, and the rest follows; letting
 
 test('the day fits one page of A4 and of Letter, with its cautions', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
-  await open(`/slabs/${id}/clock`);
+  await open(`/slabs/${id}/schedule`);
   await expect(page.getByRole('row').filter({ hasText: 'Pack and label' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   for (const format of ['A4', 'Letter'] as const) {

@@ -15,7 +15,7 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   shop,
 }) => {
   const run = await runWith(page, shop.address, 'thicker');
-  await open(`/runs/${run}/log`);
+  await open(`/runs/${run}/result`);
   await page.getByLabel('What to change', { exact: true }).selectOption({ label: 'End point of Treacle caramel' });
   await page.getByLabel(/Higher by/).fill('2');
   await page.getByLabel('Why').fill('Runs when it is warm');
@@ -38,7 +38,7 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await page.reload();
   await expect(said).toContainText('Loss');
   await expect(said).not.toContainText('How fast the pot boils');
-  await open(`/runs/${run}/log`);
+  await open(`/runs/${run}/result`);
   await expect(page.getByText(/Its lessons are in version\s+2/)).toBeVisible();
   await page.getByRole('link', { name: 'Next version' }).click();
   await page.getByRole('link', { name: 'Cook', exact: true }).click();
@@ -47,7 +47,7 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
 
 test('what went wrong: the planted cause is named first, with what was recorded', async ({ open, page, shop }) => {
   const run = await runWith(page, shop.address, 'door');
-  await open(`/runs/${run}/log`);
+  await open(`/runs/${run}/result`);
   await page.getByRole('button', { name: 'hard', exact: true }).click();
   const first = page.getByRole('list', { name: 'Causes' }).getByRole('listitem').first();
   await expect(first).toContainText('Boiled too far');
@@ -202,7 +202,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
       ...['step-begun', 'weighed', 'lot', 'thickness', 'amount-changed', 'came-out', 'tin-changed', 'photo'],
       'step-skipped',
     ]);
-  await page.goto(`${shop.address}/runs/${run}/log`);
+  await page.goto(`${shop.address}/runs/${run}/result`);
   await expect(page.getByText(/205 g\s+rye flour instead of 270 g/)).toBeVisible();
   await expect(page.getByText('skipped: Done already')).toBeVisible();
   await expect(page.getByRole('link', { name: 'R77' })).toBeVisible();
@@ -255,7 +255,7 @@ test('runs by day; the run’s own lot on its label; events alone are weighed ag
   const first = page.getByRole('row').nth(1);
   const made = await first.getByRole('cell').first().innerText();
   await first.getByRole('link').click();
-  await page.waitForURL(/log$/);
+  await page.waitForURL(/result$/);
   const lot = /Lot (L\d+(-\d+)?)/.exec(await page.locator('.page-head').innerText())![1]!;
   const [year, month, date] = [lot.slice(1, 3), lot.slice(3, 5), lot.slice(5, 7)];
   await page.getByRole('link', { name: 'Label', exact: true }).click();
@@ -284,7 +284,7 @@ test('runs by day; the run’s own lot on its label; events alone are weighed ag
 });
 
 test('the tables and the file of a run come down from its log', async ({ open, page }) => {
-  await open('/runs/15/log');
+  await open('/runs/15/result');
   for (const [name, ending] of [
     ['CSV', '.csv'],
     ['JSON', '.json'],

@@ -103,7 +103,7 @@ test('a bake does not fall after closing: begun too late it waits for the next m
   shop,
 }) => {
   const id = await slabId(page, shop.address, 'Orchard oat bake');
-  await open(`/slabs/${id}/clock`);
+  await open(`/slabs/${id}/schedule`);
   await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('12/03/2030'); // A Tuesday; the shop closes at four.
   await page.getByRole('textbox', { name: 'at', exact: true }).fill('15:20');

@@ -167,7 +167,7 @@ test('a sheet: choose the thickness and the outline follows, and the other way r
 
 test('several slabs on one gather sheet; two versions side by side', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
-  await open('/gather');
+  await open('/weigh-out');
   await page.getByText('Rye and treacle slice').click();
   await page.getByText('Coffee cardamom snap').click();
   await expect(page).toHaveURL(/slabs=\d+(%2C|,)\d+/);

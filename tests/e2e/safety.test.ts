@@ -83,7 +83,7 @@ test('names that look like markup stay text on every screen, sheet and download'
   expect((await (await post(`/api/runs/${run}/events`, happened)).json()).added).toBe(happened.length);
   for (const path of [
     ...screensOf(id),
-    ...['/slabs', '/larder', '/tins', '/settings#packing', '/settings#channels', '/prices', `/gather?slabs=${id}`],
+    ...['/slabs', '/larder', '/tins', '/settings#packing', '/settings#channels', '/prices', `/weigh-out?slabs=${id}`],
   ]) {
     await open(path);
     if (path.endsWith('/set')) await page.getByText(/Cuts cleanly after about/).waitFor();
@@ -93,7 +93,7 @@ test('names that look like markup stay text on every screen, sheet and download'
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
   }
   // These follow their run by a stream that does not end.
-  for (const path of [`/runs/${run}`, `/runs/${run}/log`, '/bench', '/today', '/runs?find=meta', '/lots']) {
+  for (const path of [`/runs/${run}`, `/runs/${run}/result`, '/bench', '/today', '/runs?find=meta', '/lots']) {
     await page.goto(shop.address + path);
     await page.waitForSelector('html[data-ready]');
     await settled(page);

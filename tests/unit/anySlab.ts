@@ -1,6 +1,6 @@
 /** Arbitrary slabs, for the laws. */
 import fc from 'fast-check';
-import type { Layer, Preparation, Slab } from '../../src/core/slab';
+import type { Layer, Preparation, Slab } from '$core/slab';
 import { real, tins } from './tins';
 import { demoIngredients } from './things';
 

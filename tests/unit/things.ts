@@ -1,13 +1,13 @@
-import { METRIC } from '../../src/core/measure';
-import { stepTexts } from '../../src/wording/en/steps';
+import { METRIC } from '$core/measure';
+import { stepTexts } from '$wording/steps';
 /** The made-up shop of the demo: its larder, rack, slabs. */
 import { readdirSync, readFileSync } from 'node:fs';
-import { larderOf, type Ingredient } from '../../src/core/larder';
-import type { RunPlan } from '../../src/core/run';
-import type { Shop } from '../../src/core/shop';
-import { readSlab, type Slab } from '../../src/core/slab';
-import type { RackTin } from '../../src/core/tin';
-import { layOutDay, plan, runPlanOf, workOf } from '../../src/core/usecases';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { RunPlan } from '$core/run';
+import type { Shop } from '$core/shop';
+import { readSlab, type Slab } from '$core/slab';
+import type { RackTin } from '$core/tin';
+import { layOutDay, plan, runPlanOf, workOf } from '$core/usecases';
 
 export const shop: Shop = { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 };
 

@@ -1,7 +1,7 @@
 /** Tins and cuts for the tests: a square tin, and arbitrary ones for the laws. */
 import fc from 'fast-check';
-import type { CutSpec } from '../../src/core/slab';
-import type { Tin } from '../../src/core/tin';
+import type { CutSpec } from '$core/slab';
+import type { Tin } from '$core/tin';
 
 export const deepSquare: Tin = {
   shape: 'rectangle',

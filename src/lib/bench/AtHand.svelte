@@ -2,10 +2,10 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import WarningAlt from 'carbon-icons-svelte/lib/WarningAlt.svelte';
-  import type { Happening, LineNow, RunBoil, StepNow } from '../../core/run';
-  import { stepInShort } from '../../core/time';
-  import { shopDates } from '$lib/shopDates';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Happening, LineNow, RunBoil, StepNow } from '$core/run';
+  import { stepInShort } from '$core/time';
+  import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
   import BigButton from './BigButton.svelte';
   import BenchProbe from './BenchProbe.svelte';
   import { countdown } from './clock';

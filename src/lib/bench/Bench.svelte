@@ -2,13 +2,13 @@
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '../../core/run';
-  import type { RunToLog } from '../../core/usecases';
-  import type { RackTin } from '../../core/tin';
-  import { openCaller, type Caller } from '$lib/callOut';
-  import { RunFollower } from '$lib/runFollower.svelte';
-  import { followRuns } from '$lib/runStream';
-  import { shopDates } from '$lib/shopDates';
+  import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '$core/run';
+  import type { RunToLog } from '$core/usecases';
+  import type { RackTin } from '$core/tin';
+  import { openCaller, type Caller } from '$lib/devices/alerts';
+  import { RunFollower } from '$lib/run/runFollower.svelte';
+  import { followRuns } from '$lib/run/runStream';
+  import { shopDates } from '$lib/format/shopDates';
   import AtHand from './AtHand.svelte';
   import BenchNotices from './BenchNotices.svelte';
   import Choices from './Choices.svelte';
@@ -186,7 +186,7 @@
       <section class="panel over">
         <h2>{run.status === 'finished' ? 'Run finished' : 'Run stopped'}</h2>
         <p class="links">
-          <Button href="/runs/{follower.id}/log">Result</Button>
+          <Button href="/runs/{follower.id}/result">Result</Button>
           <Button href="/runs" kind="tertiary">All runs</Button>
         </p>
       </section>

@@ -1,10 +1,10 @@
 <!-- What is good to know at the bench: whether the server hears it, and what comes out otherwise than planned. -->
 <script lang="ts">
-  import type { RunToLog } from '../../core/usecases';
-  import { runRecord } from '../../core/run';
+  import type { RunToLog } from '$core/usecases';
+  import { runRecord } from '$core/run';
   import { onMount } from 'svelte';
-  import type { RunFollower } from '$lib/runFollower.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { RunFollower } from '$lib/run/runFollower.svelte';
+  import { shopFigures } from '$lib/format/shopFigures';
   import { page } from '$app/state';
   import ClockNotice from './ClockNotice.svelte';
   import RefusedNotice from './RefusedNotice.svelte';
@@ -24,11 +24,11 @@
 
   const figures = $derived(shopFigures());
   /** What the layers come to with what was really weighed; worked out here, so that it is told without the server too. */
-  let asMade = $state.raw<typeof import('../../core/usecases/asMade') | null>(null);
-  let larderOf = $state.raw<(typeof import('../../core/larder'))['larderOf'] | null>(null);
+  let asMade = $state.raw<typeof import('$core/usecases/asMade') | null>(null);
+  let larderOf = $state.raw<(typeof import('$core/larder'))['larderOf'] | null>(null);
   onMount(() => {
-    void import('../../core/usecases/asMade').then((found) => (asMade = found));
-    void import('../../core/larder').then((found) => (larderOf = found.larderOf));
+    void import('$core/usecases/asMade').then((found) => (asMade = found));
+    void import('$core/larder').then((found) => (larderOf = found.larderOf));
   });
   const effects = $derived.by(() => {
     const record = runRecord(follower.plan, follower.events);

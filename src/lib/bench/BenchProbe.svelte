@@ -1,14 +1,14 @@
 <!-- The pot's thermometer at the bench: what it shows beside the end point, when it will be there, and each reading noted with the run. -->
 <script lang="ts">
-  import { forecastText } from '../../wording/en/sugar';
+  import { forecastText } from '$wording/sugar';
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { Happening, RunBoil } from '../../core/run';
-  import { forecastBoil, type Reading } from '../../core/sugar';
-  import { openCaller, type Caller } from '$lib/callOut';
-  import type { DeviceSource } from '$lib/device';
-  import { openProbe } from '$lib/probe';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Happening, RunBoil } from '$core/run';
+  import { forecastBoil, type Reading } from '$core/sugar';
+  import { openCaller, type Caller } from '$lib/devices/alerts';
+  import type { DeviceSource } from '$lib/devices/device';
+  import { openProbe } from '$lib/devices/probe';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     boil: RunBoil;

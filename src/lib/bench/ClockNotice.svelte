@@ -1,7 +1,7 @@
 <!-- Says once that the clock of this device is wrong, and that times are corrected. -->
 <script lang="ts">
   import { InlineNotification } from 'carbon-components-svelte';
-  import { storedText, storeText } from '$lib/deviceStore';
+  import { storedText, storeText } from '$lib/devices/deviceStore';
 
   let { offsetMs }: { offsetMs: number } = $props();
 

@@ -1,7 +1,7 @@
 <!-- What cannot wait: a step that comes too late, and a device that cannot keep what happens. -->
 <script lang="ts">
-  import type { RunPlan, RunState } from '../../core/run';
-  import { stepInShort } from '../../core/time';
+  import type { RunPlan, RunState } from '$core/run';
+  import { stepInShort } from '$core/time';
   import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {

@@ -1,8 +1,8 @@
 <!-- All steps are over: what came of it, by large keys, and the run is finished. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { Happening, RunPlan } from '../../core/run';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Happening, RunPlan } from '$core/run';
+  import { shopFigures } from '$lib/format/shopFigures';
   import BenchScale from '$lib/ui/BenchScale.svelte';
   import Choices from './Choices.svelte';
 

@@ -1,10 +1,10 @@
 <!-- What to do otherwise next time, said in the slab's own terms, so that it can be put into a draft. -->
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import type { Quantity } from '../../core/measure';
-  import type { RunPlan, SlabChange } from '../../core/run';
-  import { asTin, tinInWords, type RackTin } from '../../core/tin';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Quantity } from '$core/measure';
+  import type { RunPlan, SlabChange } from '$core/run';
+  import { asTin, tinInWords, type RackTin } from '$core/tin';
+  import { shopFigures } from '$lib/format/shopFigures';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

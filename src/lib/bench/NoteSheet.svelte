@@ -1,11 +1,11 @@
 <!-- Whatever else happens at the bench: what came out, held back, another tin, a photo, words, what to change next time. -->
 <script lang="ts">
   import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
-  import type { Happening, LineNow, RunPlan } from '../../core/run';
-  import { asTin, tinInWords, type RackTin } from '../../core/tin';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Happening, LineNow, RunPlan } from '$core/run';
+  import { asTin, tinInWords, type RackTin } from '$core/tin';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
-  import { uuid } from '$lib/uuid';
+  import { uuid } from '$lib/devices/uuid';
   import Choices from './Choices.svelte';
   import NextTime from './NextTime.svelte';
   import NumberPad from './NumberPad.svelte';

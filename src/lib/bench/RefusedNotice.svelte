@@ -1,9 +1,9 @@
 <!-- What the server will never take of a run: it stays on this device, can be saved as files, and is removed only on request. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { confirmation } from '$lib/confirm.svelte';
-  import type { RunFollower } from '$lib/runFollower.svelte';
-  import { saveBlob, saveText } from '$lib/saveText';
+  import { confirmation } from '$lib/forms/confirm.svelte';
+  import type { RunFollower } from '$lib/run/runFollower.svelte';
+  import { saveBlob, saveText } from '$lib/format/saveText';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { followed }: { followed: RunFollower } = $props();

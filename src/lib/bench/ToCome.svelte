@@ -1,6 +1,6 @@
 <!-- What goes on by itself, each with its clock, and what comes next. -->
 <script module lang="ts">
-  import type { StepNow } from '../../core/run';
+  import type { StepNow } from '$core/run';
 
   /** A step with the run that it belongs to. */
   export interface OfRun {
@@ -12,9 +12,9 @@
 
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { SetReading } from '../../core/run';
-  import { stepInShort } from '../../core/time';
-  import { shopDates } from '$lib/shopDates';
+  import type { SetReading } from '$core/run';
+  import { stepInShort } from '$core/time';
+  import { shopDates } from '$lib/format/shopDates';
   import { countdown } from './clock';
 
   interface Props {

@@ -2,10 +2,10 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { Happening, LineNow } from '../../core/run';
-  import { openScale } from '$lib/benchScale';
-  import type { DeviceSource } from '$lib/device';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Happening, LineNow } from '$core/run';
+  import { openScale } from '$lib/devices/benchScale';
+  import type { DeviceSource } from '$lib/devices/device';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Choices from './Choices.svelte';
   import NumberPad from './NumberPad.svelte';
   import Sheet from './Sheet.svelte';

@@ -1,5 +1,5 @@
-import { readSlab } from '../../core/slab';
-import { type Read } from '../../core/validation';
+import { readSlab } from '$core/slab';
+import { type Read } from '$core/validation';
 import type { Db } from './db/open';
 import { bringInRuns } from './demoRuns';
 import { saveIngredient } from './larder';

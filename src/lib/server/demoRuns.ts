@@ -1,12 +1,12 @@
-import { figuresIn } from '../../core/measure';
-import { stepTexts } from '../../wording/en/steps';
+import { figuresIn } from '$core/measure';
+import { stepTexts } from '$wording/steps';
 import { TZDate } from '@date-fns/tz';
 import { subDays } from 'date-fns';
 import { setImmediate } from 'node:timers/promises';
-import { larderOf } from '../../core/larder';
-import type { RunPlan } from '../../core/run';
-import { USUAL_SHOP, type Shop } from '../../core/shop';
-import { layOutDay, plan, runPlanOf, workOf } from '../../core/usecases';
+import { larderOf } from '$core/larder';
+import type { RunPlan } from '$core/run';
+import { USUAL_SHOP, type Shop } from '$core/shop';
+import { layOutDay, plan, runPlanOf, workOf } from '$core/usecases';
 import { PAST_RUNS, pastEvents } from '../../../demo/runs/past';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';

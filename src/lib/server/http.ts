@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
-import { BODY_LIMIT } from '$lib/bodyLimits';
-import { parsedJson, type Problem, type Read } from '../../core/validation';
-import { problemMessage, type ProblemMessage } from '../../wording/en/problems';
+import { BODY_LIMIT } from '$lib/limits/bodyLimits';
+import { parsedJson, type Problem, type Read } from '$core/validation';
+import { problemMessage, type ProblemMessage } from '$wording/problems';
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 

@@ -2,10 +2,10 @@ import { createRequire } from 'node:module';
 import { readFileSync } from 'node:fs';
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
-import type { LabelSheet } from '../../core/shop';
-import type { LabelDraft } from '../../core/usecases';
-import { problem, type Problem, type Read } from '../../core/validation';
-import { labelBlocks, wordsOf, type Run, type Word } from '../labelText';
+import type { LabelSheet } from '$core/shop';
+import type { LabelDraft } from '$core/usecases';
+import { problem, type Problem, type Read } from '$core/validation';
+import { labelBlocks, wordsOf, type Run, type Word } from '$lib/format/labelText';
 import { PAPERS } from './template/pdf';
 
 const PT_PER_MM = 72 / 25.4;

@@ -1,5 +1,5 @@
-import { larderOf } from '../../core/larder';
-import { allergensIn } from '../../core/usecases';
+import { larderOf } from '$core/larder';
+import { allergensIn } from '$core/usecases';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { slabById } from './slabs';

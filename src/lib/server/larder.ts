@@ -1,7 +1,7 @@
-import { plainName, type Ingredient, type Larder, type Pack } from '../../core/larder';
-import { namesNeeded, type Scale, type Slab } from '../../core/slab';
-import { storedJson } from '../../core/validation';
-import { coinDigits } from '../../core/cost';
+import { plainName, type Ingredient, type Larder, type Pack } from '$core/larder';
+import { namesNeeded, type Scale, type Slab } from '$core/slab';
+import { storedJson } from '$core/validation';
+import { coinDigits } from '$core/cost';
 import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';

@@ -1,4 +1,4 @@
-import { reasonText } from '../../wording/en/problems';
+import { reasonText } from '$wording/problems';
 import Papa from 'papaparse';
 import {
   guardedCell,
@@ -13,7 +13,7 @@ import {
   type Ingredient,
   type Row,
   type RowRead,
-} from '../../core/larder';
+} from '$core/larder';
 import { readIngredient } from './requests/kept';
 
 /** The two tables of the larder: all of it, or the prices of its packs. */

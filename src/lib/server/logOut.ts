@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
-import { guardedCell } from '../../core/larder';
-import { RUN_FIGURES, runFigures, type RunFigureId } from '../../core/logbook';
-import { countedEvents, type RunEvent, type RunPlan } from '../../core/run';
-import { loggedRun } from '../../core/usecases';
+import { guardedCell } from '$core/larder';
+import { RUN_FIGURES, runFigures, type RunFigureId } from '$core/logbook';
+import { countedEvents, type RunEvent, type RunPlan } from '$core/run';
+import { loggedRun } from '$core/usecases';
 import type { Db } from './db/open';
 import { runToLog } from './runLog';
 import { runById } from './runs';

@@ -12,7 +12,7 @@ export interface Model {
   readonly measured: string | null;
 }
 
-const files = import.meta.glob<string>('../../core/**/*.ts', { query: '?raw', import: 'default', eager: true });
+const files = import.meta.glob<string>('$core/**/*.ts', { query: '?raw', import: 'default', eager: true });
 
 /** The docstring that stands before an exported name: its prose by paragraphs, and its sources. */
 function docstringOf(file: string, name: string): { says: string[]; sources: string[] } {

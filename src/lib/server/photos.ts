@@ -11,7 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { problem, type Problem } from '../../core/validation';
+import { problem, type Problem } from '$core/validation';
 import type { Db } from './db/open';
 
 /** The longer edge of a photo that is kept, px. */

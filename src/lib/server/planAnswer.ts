@@ -1,8 +1,8 @@
-import { figuresIn } from '../../core/measure';
-import type { Shop } from '../../core/shop';
-import type { Slab } from '../../core/slab';
-import type { Plan, PlannedCut } from '../../core/usecases';
-import { checkText } from '../../wording/en/checks';
+import { figuresIn } from '$core/measure';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import type { Plan, PlannedCut } from '$core/usecases';
+import { checkText } from '$wording/checks';
 
 /**
  * A plan as `/api/plan` answers it: each check with its message. Older names stay beside those of today: `warnings` (`checks`),

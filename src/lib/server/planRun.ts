@@ -1,7 +1,7 @@
-import type { RunPlan } from '../../core/run';
-import { USUAL_SHOP } from '../../core/shop';
-import type { Slab } from '../../core/slab';
-import type { Read } from '../../core/validation';
+import type { RunPlan } from '$core/run';
+import { USUAL_SHOP } from '$core/shop';
+import type { Slab } from '$core/slab';
+import type { Read } from '$core/validation';
 import type { Db } from './db/open';
 import { problem, refused } from './http';
 import { ingredientsFor } from './larder';

@@ -1,7 +1,7 @@
-import { larderOf, type Ingredient } from '../../core/larder';
-import type { Shop } from '../../core/shop';
-import { cutWork, tinsOf, type Slab } from '../../core/slab';
-import { asksForTins, plan, type Plan, type PlanOptions } from '../../core/usecases';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { Shop } from '$core/shop';
+import { cutWork, tinsOf, type Slab } from '$core/slab';
+import { asksForTins, plan, type Plan, type PlanOptions } from '$core/usecases';
 import { runTask, type Lane, type TaskDone } from './tasks/pool';
 
 /** Up to this share of the most cutting that is permitted, a plan takes some milliseconds. */

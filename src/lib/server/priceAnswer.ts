@@ -1,5 +1,5 @@
-import { COST_ITEMS } from '../../core/cost';
-import type { SlabPrice } from '../../core/usecases';
+import { COST_ITEMS } from '$core/cost';
+import type { SlabPrice } from '$core/usecases';
 
 /** A price as `/api/price` answers it: money in the currency, of whole coins that add up. */
 export function priceAnswer({ currency, digits, pieces, bill, earned, channels, rises, toBuy, packed }: SlabPrice) {

@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
-import { larderOf, type Ingredient } from '../../core/larder';
-import type { Shop } from '../../core/shop';
-import type { Slab } from '../../core/slab';
-import { plan, priceSlab, runMinutesOf, settingProblems, workOf, type SlabPrice } from '../../core/usecases';
-import { guardedCell } from '../../core/larder';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import { plan, priceSlab, runMinutesOf, settingProblems, workOf, type SlabPrice } from '$core/usecases';
+import { guardedCell } from '$core/larder';
 
 /** A slab of the price list; `price` is null where it cannot be worked out. */
 export interface PricedSlab {

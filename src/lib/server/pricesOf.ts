@@ -1,5 +1,5 @@
 import { setTimeout } from 'node:timers/promises';
-import type { Shop } from '../../core/shop';
+import type { Shop } from '$core/shop';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import type { PricedSlab } from './priceList';

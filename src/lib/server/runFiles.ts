@@ -1,6 +1,6 @@
-import { problem, type Problem } from '../../core/validation';
-import type { Shop } from '../../core/shop';
-import type { Ingredient } from '../../core/larder';
+import { problem, type Problem } from '$core/validation';
+import type { Shop } from '$core/shop';
+import type { Ingredient } from '$core/larder';
 import type { Db } from './db/open';
 import { runFile } from './logOut';
 import { addPhoto, photoOf, photoProblem, photosOf } from './photos';

@@ -1,5 +1,5 @@
-import { larderOf } from '../../core/larder';
-import type { RunOutcome, RunToLog, SlabLog } from '../../core/usecases';
+import { larderOf } from '$core/larder';
+import type { RunOutcome, RunToLog, SlabLog } from '$core/usecases';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { problem } from './http';

@@ -1,9 +1,9 @@
 import { EventEmitter } from 'node:events';
-import type { Ingredient } from '../../core/larder';
-import { wholeRunPlan, type RunEvent, type RunPlan } from '../../core/run';
-import type { Shop } from '../../core/shop';
-import type { Slab } from '../../core/slab';
-import { storedJson } from '../../core/validation';
+import type { Ingredient } from '$core/larder';
+import { wholeRunPlan, type RunEvent, type RunPlan } from '$core/run';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import { storedJson } from '$core/validation';
 import type { Db } from './db/open';
 
 /** A run as it was begun. */

@@ -1,6 +1,6 @@
-import { moneyTurned, type Shop } from '../../core/shop';
-import { storedJson } from '../../core/validation';
-import { coinDigits } from '../../core/cost';
+import { moneyTurned, type Shop } from '$core/shop';
+import { storedJson } from '$core/validation';
+import { coinDigits } from '$core/cost';
 import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';
 import { allTins } from './tins';

@@ -1,11 +1,11 @@
 import { setImmediate, setTimeout } from 'node:timers/promises';
-import { larderOf, type Ingredient } from '../../core/larder';
-import { figuresIn } from '../../core/measure';
-import { plan, type Plan } from '../../core/usecases';
-import type { Shop } from '../../core/shop';
-import { type Slab } from '../../core/slab';
-import { lookOf } from '../../core/classify';
-import { tinInWords } from '../../core/tin';
+import { larderOf, type Ingredient } from '$core/larder';
+import { figuresIn } from '$core/measure';
+import { plan, type Plan } from '$core/usecases';
+import type { Shop } from '$core/shop';
+import { type Slab } from '$core/slab';
+import { lookOf } from '$core/classify';
+import { tinInWords } from '$core/tin';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { isHeavy, planned } from './planned';

@@ -1,16 +1,8 @@
 import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from 'fflate';
-import { readRunFile, type RunFile } from '../../core/run';
-import { parseSlab, readSlab, type Slab } from '../../core/slab';
-import {
-  parsedJson,
-  type Problem,
-  type Read,
-  problem,
-  problemsUnder,
-  reason,
-  type Reason,
-} from '../../core/validation';
-import { fileName } from '../fileName';
+import { readRunFile, type RunFile } from '$core/run';
+import { parseSlab, readSlab, type Slab } from '$core/slab';
+import { parsedJson, type Problem, type Read, problem, problemsUnder, reason, type Reason } from '$core/validation';
+import { fileName } from '$lib/format/fileName';
 import { readShop } from './requests/kept';
 
 /** A slab file's text, and the name of the slab in it. */

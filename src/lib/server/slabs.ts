@@ -1,6 +1,6 @@
-import { plainName } from '../../core/larder';
-import { writeSlab, type Slab } from '../../core/slab';
-import { storedJson } from '../../core/validation';
+import { plainName } from '$core/larder';
+import { writeSlab, type Slab } from '$core/slab';
+import { storedJson } from '$core/validation';
 import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
 import { linkVersion } from './runs';

@@ -1,8 +1,8 @@
-import { larderOf, type Ingredient } from '../../core/larder';
-import { larderMatch } from '../../core/recipe';
-import { readSlab, type Slab } from '../../core/slab';
-import type { Shop } from '../../core/shop';
-import { plan } from '../../core/usecases';
+import { larderOf, type Ingredient } from '$core/larder';
+import { larderMatch } from '$core/recipe';
+import { readSlab, type Slab } from '$core/slab';
+import type { Shop } from '$core/shop';
+import { plan } from '$core/usecases';
 import type { Db } from './db/open';
 import { saveIngredient, shelfLarder } from './larder';
 import { readIngredient } from './requests/kept';

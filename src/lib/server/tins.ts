@@ -1,4 +1,4 @@
-import type { AnyTin, RackTin } from '../../core/tin';
+import type { AnyTin, RackTin } from '$core/tin';
 import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';
 

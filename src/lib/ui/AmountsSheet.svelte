@@ -1,19 +1,19 @@
 <!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
 <script lang="ts">
-  import { cutText } from '../../wording/en/cut';
-  import { stepText } from '../../wording/en/steps';
-  import { isByScale } from '../../core/measure';
-  import { UNCUT, type Plan } from '../../core/usecases';
-  import type { Shop } from '../../core/shop';
-  import { isBoiled } from '../../core/classify';
-  import { endPointC, expandDividedLines, type Slab } from '../../core/slab';
-  import { tinInWords } from '../../core/tin';
-  import { USUAL_SHOP } from '../../core/shop';
-  import { targetHere } from '../../core/sugar';
-  import { stepsOf } from '../../core/time';
-  import { formatDuration } from '$lib/figures';
-  import { shopDates } from '$lib/shopDates';
-  import { shopFigures } from '$lib/shopFigures';
+  import { cutText } from '$wording/cut';
+  import { stepText } from '$wording/steps';
+  import { isByScale } from '$core/measure';
+  import { UNCUT, type Plan } from '$core/usecases';
+  import type { Shop } from '$core/shop';
+  import { isBoiled } from '$core/classify';
+  import { endPointC, expandDividedLines, type Slab } from '$core/slab';
+  import { tinInWords } from '$core/tin';
+  import { USUAL_SHOP } from '$core/shop';
+  import { targetHere } from '$core/sugar';
+  import { stepsOf } from '$core/time';
+  import { formatDuration } from '$lib/format/figures';
+  import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     slab: Slab;

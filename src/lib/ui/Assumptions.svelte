@@ -2,9 +2,9 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';
-  import type { Figures } from '../../core/measure';
-  import type { Assumption } from '../../core/usecases';
-  import { assumptionText } from '../../wording/en/assumptions';
+  import type { Figures } from '$core/measure';
+  import type { Assumption } from '$core/usecases';
+  import { assumptionText } from '$wording/assumptions';
 
   interface Props {
     assumptions: readonly Assumption[];

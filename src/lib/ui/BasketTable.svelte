@@ -1,10 +1,10 @@
 <!-- What is to be bought, in whole packs, against what the larder holds. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import type { GatheredItem } from '../../core/gather';
+  import type { GatheredItem } from '$core/gather';
 
-  import { money } from '$lib/money';
-  import { shopFigures } from '$lib/shopFigures';
+  import { money } from '$lib/format/money';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { items, basket, currency }: { items: readonly GatheredItem[]; basket: number; currency: string } = $props();
 

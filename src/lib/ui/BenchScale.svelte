@@ -2,11 +2,11 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import { newWeighing, takenBack, weigh, zeroed, type Weighing } from '../../core/weigh';
-  import { openScale } from '$lib/benchScale';
-  import { openCaller, type Caller } from '$lib/callOut';
-  import type { DeviceSource } from '$lib/device';
-  import { shopFigures } from '$lib/shopFigures';
+  import { newWeighing, takenBack, weigh, zeroed, type Weighing } from '$core/weigh';
+  import { openScale } from '$lib/devices/benchScale';
+  import { openCaller, type Caller } from '$lib/devices/alerts';
+  import type { DeviceSource } from '$lib/devices/device';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from './Notice.svelte';
 
   interface Props {

@@ -2,10 +2,10 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';
-  import type { Figures } from '../../core/measure';
-  import type { AcknowledgedCheck } from '../../core/slab';
-  import type { Plan } from '../../core/usecases';
-  import { checkText } from '../../wording/en/checks';
+  import type { Figures } from '$core/measure';
+  import type { AcknowledgedCheck } from '$core/slab';
+  import type { Plan } from '$core/usecases';
+  import { checkText } from '$wording/checks';
 
   interface Props {
     plan: Pick<Plan, 'checks' | 'acknowledged'>;

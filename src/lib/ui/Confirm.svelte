@@ -1,7 +1,7 @@
 <!-- Asks before something is taken away. -->
 <script lang="ts">
   import { Modal } from 'carbon-components-svelte';
-  import { confirmation } from '$lib/confirm.svelte';
+  import { confirmation } from '$lib/forms/confirm.svelte';
 </script>
 
 <Modal

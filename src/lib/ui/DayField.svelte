@@ -1,7 +1,7 @@
 <!-- A day as the shop's locale writes it; what was understood stands below it in words while it is typed. -->
 <script lang="ts">
-  import { readDay } from '$lib/readDates';
-  import { shopDates } from '$lib/shopDates';
+  import { readDay } from '$lib/format/readDates';
+  import { shopDates } from '$lib/format/shopDates';
   import TypedField from './TypedField.svelte';
 
   interface Props {

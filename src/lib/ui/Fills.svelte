@@ -1,7 +1,7 @@
 <!-- What cut faces look like: one tile for each kind, drawn once and repeated, so that strata differ also without colour. -->
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { LOOKS } from '../../core/classify';
+  import { LOOKS } from '$core/classify';
   import { fillTile, type FillTile } from './fillTiles';
 
   // The marks are drawn on the device, so that a page does not carry them.

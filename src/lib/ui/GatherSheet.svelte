@@ -1,17 +1,17 @@
 <!-- Everything to have at hand before work begins, for one slab or several: to tick off at the bench, and to print. -->
 <script lang="ts">
-  import { thingsForCut } from '../../wording/en/cut';
+  import { thingsForCut } from '$wording/cut';
   import { Button, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
-  import type { Larder } from '../../core/larder';
-  import type { Shop } from '../../core/shop';
-  import { linerPapers, LININGS, tinInWords, type Lining } from '../../core/tin';
-  import { storedText, storeText } from '$lib/deviceStore';
+  import type { Larder } from '$core/larder';
+  import type { Shop } from '$core/shop';
+  import { linerPapers, LININGS, tinInWords, type Lining } from '$core/tin';
+  import { storedText, storeText } from '$lib/devices/deviceStore';
 
-  import { gatherSlabs, UNCUT, type GatherWork } from '../../core/usecases';
+  import { gatherSlabs, UNCUT, type GatherWork } from '$core/usecases';
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from './Notice.svelte';
 
   interface Props {

@@ -3,7 +3,7 @@
   import { Search } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
   import { goto } from '$app/navigation';
-  import { pageAddress } from '$lib/pages';
+  import { pageAddress } from '$lib/forms/pages';
 
   let { path, label, sought }: { path: string; label: string; sought: string } = $props();
 

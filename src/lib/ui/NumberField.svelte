@@ -1,9 +1,9 @@
 <!-- A number as it is typed at the bench: "1 1/2", "½" and "1,5" are read; where it is of a quantity, "9 in" or "237F" as well. -->
 <script lang="ts">
-  import { readNumber, readQuantity, type Quantity } from '../../core/measure';
-  import type { NumberLimits } from '../../core/validation';
-  import { reasonText } from '../../wording/en/problems';
-  import { shopFigures, shopMeasures } from '$lib/shopFigures';
+  import { readNumber, readQuantity, type Quantity } from '$core/measure';
+  import type { NumberLimits } from '$core/validation';
+  import { reasonText } from '$wording/problems';
+  import { shopFigures, shopMeasures } from '$lib/format/shopFigures';
   import TypedField from './TypedField.svelte';
 
   interface Props {

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { PaginationNav } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
-  import { pageAddress } from '$lib/pages';
+  import { pageAddress } from '$lib/forms/pages';
 
   interface Props {
     path: string;

@@ -1,6 +1,6 @@
 <!-- A share as it is said in percent; kept is 0 to 1. -->
 <script lang="ts">
-  import type { NumberLimits } from '../../core/validation';
+  import type { NumberLimits } from '$core/validation';
   import NumberField from './NumberField.svelte';
 
   interface Props {

@@ -1,14 +1,14 @@
 <!-- The cut face of a slab with its strata, to scale: the sign of the product, and the control for thickness. It fills its place. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  import type { PlannedSlab } from '../../core/usecases';
-  import type { LaidLayer } from '../../core/scale';
-  import { type Slab } from '../../core/slab';
-  import { lookOf } from '../../core/classify';
+  import type { PlannedSlab } from '$core/usecases';
+  import type { LaidLayer } from '$core/scale';
+  import { type Slab } from '$core/slab';
+  import { lookOf } from '$core/classify';
 
   import { sectionDrawing, spread } from './sectionDrawing';
   import Strata from './Strata.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     slab: Slab;

@@ -1,8 +1,8 @@
 <!-- A slab's section as its sign in a list. All of them are drawn to one scale, so that a thick slab looks thick. -->
 <script lang="ts">
-  import type { LaidLayer } from '../../core/scale';
-  import type { Look } from '../../core/classify';
-  import type { Tin } from '../../core/tin';
+  import type { LaidLayer } from '$core/scale';
+  import type { Look } from '$core/classify';
+  import type { Tin } from '$core/tin';
   import { sectionDrawing } from './sectionDrawing';
   import Strata from './Strata.svelte';
 

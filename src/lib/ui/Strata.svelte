@@ -1,6 +1,6 @@
 <!-- The strata of a slab inside a drawing: paper, layers, what is strewn on them, what goes round the pieces, and the tin's wall. -->
 <script lang="ts">
-  import type { Look } from '../../core/classify';
+  import type { Look } from '$core/classify';
   import type { SectionDrawing } from './sectionDrawing';
 
   interface Props {

@@ -1,7 +1,7 @@
 <!-- A time of day as the shop's locale writes it. -->
 <script lang="ts">
-  import { readTime } from '$lib/readDates';
-  import { shopDates } from '$lib/shopDates';
+  import { readTime } from '$lib/format/readDates';
+  import { shopDates } from '$lib/format/shopDates';
   import TypedField from './TypedField.svelte';
 
   interface Props {

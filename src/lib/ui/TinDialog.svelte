@@ -2,16 +2,16 @@
 <script lang="ts">
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
-  import type { ProblemMessage } from '../../wording/en/problems';
-  import { tinInWords, type AnyTin } from '../../core/tin';
-  import { rackLimits } from '$lib/fieldLimits';
+  import type { ProblemMessage } from '$wording/problems';
+  import { tinInWords, type AnyTin } from '$core/tin';
+  import { rackLimits } from '$lib/limits/fieldLimits';
   import type { StoredTin } from '$lib/server/tins';
   import { ask, problemAt } from '$lib/api';
-  import { confirmation } from '$lib/confirm.svelte';
+  import { confirmation } from '$lib/forms/confirm.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from './Notice.svelte';
 
   interface Props {

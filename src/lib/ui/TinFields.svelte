@@ -1,8 +1,8 @@
 <!-- The inside measures of a tin, as fields. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import { asTin, type AnyTin } from '../../core/tin';
-  import { rackLimits } from '$lib/fieldLimits';
+  import { asTin, type AnyTin } from '$core/tin';
+  import { rackLimits } from '$lib/limits/fieldLimits';
   import NumberField from './NumberField.svelte';
 
   interface Props {

@@ -1,6 +1,6 @@
 <!-- A tin from above, to the scale that is asked for, so that tins beside each other compare. -->
 <script lang="ts">
-  import { asTin, outlineAt, withoutOutline, type AnyTin } from '../../core/tin';
+  import { asTin, outlineAt, withoutOutline, type AnyTin } from '$core/tin';
 
   let { tin: any, pxPerMm }: { tin: AnyTin; pxPerMm: number } = $props();
 

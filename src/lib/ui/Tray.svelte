@@ -5,9 +5,9 @@
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { ComponentProps } from 'svelte';
-  import type { AcknowledgedCheck } from '../../core/slab';
-  import type { Assumption } from '../../core/usecases';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { AcknowledgedCheck } from '$core/slab';
+  import type { Assumption } from '$core/usecases';
+  import { shopFigures } from '$lib/format/shopFigures';
   import TrayFigures from './TrayFigures.svelte';
 
   interface Props {
@@ -27,9 +27,10 @@
 
   /** Which of the lists is open. */
   let open: 'checks' | 'assumptions' | null = $state(null);
-  // What is opened here belongs to the screen on which it was opened.
-  afterNavigate(() => {
-    open = null;
+  // A list belongs to the page on which it was opened; an address can open it.
+  afterNavigate(({ to }) => {
+    const hash = to?.url.hash.slice(1);
+    open = hash === 'checks' || hash === 'assumptions' ? hash : null;
     raised = false;
   });
   let raised = $state(false);

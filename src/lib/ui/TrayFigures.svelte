@@ -1,11 +1,11 @@
 <!-- The figures of the tray: what the maker cares about, old beside new until it is kept. On a phone some wait until it is raised. -->
 <script lang="ts">
-  import type { Plan } from '../../core/usecases';
-  import type { Slab } from '../../core/slab';
-  import { asTin } from '../../core/tin';
-  import { aboutDuration } from '$lib/figures';
-  import { money } from '$lib/money';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Plan } from '$core/usecases';
+  import type { Slab } from '$core/slab';
+  import { asTin } from '$core/tin';
+  import { aboutDuration } from '$lib/format/figures';
+  import { money } from '$lib/format/money';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     /** The plan as it is now and as last kept, each with the allergens that it carries. */

@@ -1,9 +1,9 @@
 <!-- What is to be weighed, in the order of use, each to be ticked off by a floury finger. -->
 <script lang="ts">
   import { Checkbox } from 'carbon-components-svelte';
-  import { isByScale } from '../../core/measure';
-  import type { GatheredItem } from '../../core/gather';
-  import { shopFigures } from '$lib/shopFigures';
+  import { isByScale } from '$core/measure';
+  import type { GatheredItem } from '$core/gather';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     items: readonly GatheredItem[];

@@ -2,7 +2,7 @@
  * Lists whose rows are dragged. What drags is fetched at the first touch of the page, by pointer or key: nobody drags sooner, and no
  * page waits for it.
  */
-import { firstTouch } from '../firstTouch';
+import { firstTouch } from '$lib/forms/firstTouch';
 import type { Action, ActionReturn } from 'svelte/action';
 import type { DndZoneAttributes, Item, Options } from 'svelte-dnd-action';
 

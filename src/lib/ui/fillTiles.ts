@@ -1,5 +1,5 @@
-import type { Look } from '../../core/classify';
-import type { Texture } from '../../core/slab';
+import type { Look } from '$core/classify';
+import type { Texture } from '$core/slab';
 import { seeded } from './seeded';
 
 /** One tile of a cut face: a ground, and marks on it. Repeated in both directions it has no seam. */

@@ -1,5 +1,5 @@
-import { lean, longestMm, type Tin } from '../../core/tin';
-import { SPREAD, type LaidLayer } from '../../core/scale';
+import { lean, longestMm, type Tin } from '$core/tin';
+import { SPREAD, type LaidLayer } from '$core/scale';
 import { seeded } from './seeded';
 import { shard } from './fillTiles';
 

@@ -1,5 +1,5 @@
 /** Puts shards in bags, away from the screen: every way of two dozen is some seconds' work. */
-import { bagged, type Bagged } from '../../core/fit';
+import { bagged, type Bagged } from '$core/fit';
 
 export interface BagsAsked {
   readonly shardsG: readonly number[];

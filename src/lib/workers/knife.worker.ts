@@ -1,10 +1,10 @@
 /** Works out when a slab may be cut or scored, away from the screen. */
-import { READY } from '../newestAnswer';
-import { larderOf, type Ingredient } from '../../core/larder';
-import type { Setting } from '../../core/setting';
-import { scoreAdvice, settingFor, type ScoreAdvice } from '../../core/usecases';
-import type { Shop } from '../../core/shop';
-import type { Slab } from '../../core/slab';
+import { READY } from './newestAnswer';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { Setting } from '$core/setting';
+import { scoreAdvice, settingFor, type ScoreAdvice } from '$core/usecases';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
 
 export interface KnifeQuestion {
   readonly slab: Slab;

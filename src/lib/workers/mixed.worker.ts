@@ -1,8 +1,8 @@
 /** Finds the best cut into several kinds, away from the screen, and tells of each better one on the way. */
 import loader from 'highs';
 import wasm from 'highs/runtime?url';
-import { mixedCut, type MixedAnswer, type MixedQuestion } from '../../core/fit';
-import { linearSolverOf } from '../linearSolver';
+import { mixedCut, type MixedAnswer, type MixedQuestion } from '$core/fit';
+import { linearSolverOf } from './linearSolver';
 
 export interface MixedAsked {
   readonly question: MixedQuestion;

@@ -1,10 +1,10 @@
 /** What other cuts and larger runs of a slab would earn, away from the screen. */
-import { READY } from '../newestAnswer';
-import type { RunMinutes } from '../../core/cost';
-import { larderOf, type Ingredient } from '../../core/larder';
-import type { Shop } from '../../core/shop';
-import type { Slab } from '../../core/slab';
-import { cutsByMoney, plan, priceSlab, runsByMoney, type MoneyCut, type MoneyRun } from '../../core/usecases';
+import { READY } from './newestAnswer';
+import type { RunMinutes } from '$core/cost';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import { cutsByMoney, plan, priceSlab, runsByMoney, type MoneyCut, type MoneyRun } from '$core/usecases';
 
 export interface MoneyQuestion {
   readonly of: 'cuts' | 'runs';

@@ -1,10 +1,10 @@
 /** Finds the tins for an order, away from the screen. The solver is fetched only when the first order is asked for. */
 import loader from 'highs';
 import wasm from 'highs/runtime?url';
-import { orderAnswers, type Order, type OrderAnswer } from '../../core/fit';
-import type { CutSpec } from '../../core/slab';
-import type { RackTin } from '../../core/tin';
-import { solverOf } from '../solver';
+import { orderAnswers, type Order, type OrderAnswer } from '$core/fit';
+import type { CutSpec } from '$core/slab';
+import type { RackTin } from '$core/tin';
+import { solverOf } from './solver';
 
 export interface OrderQuestion {
   readonly rack: readonly RackTin[];

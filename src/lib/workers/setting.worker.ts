@@ -1,10 +1,10 @@
 /** Works out how a slab sets, away from the screen. */
-import { READY } from '../newestAnswer';
-import { larderOf, type Ingredient } from '../../core/larder';
-import type { PlaceStay, RangedSetting, TinSupport } from '../../core/setting';
-import { fittedCoefficient, rangedSettingFor, settingFor } from '../../core/usecases';
-import type { Shop } from '../../core/shop';
-import type { Slab } from '../../core/slab';
+import { READY } from './newestAnswer';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { PlaceStay, RangedSetting, TinSupport } from '$core/setting';
+import { fittedCoefficient, rangedSettingFor, settingFor } from '$core/usecases';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
 
 export interface SettingQuestion {
   readonly slab: Slab;

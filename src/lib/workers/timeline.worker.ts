@@ -1,11 +1,11 @@
 /** Lays a slab's steps out in time, away from the screen. */
-import { READY } from '../newestAnswer';
-import type { RunMinutes } from '../../core/cost';
-import { larderOf, type Ingredient } from '../../core/larder';
-import type { Shop } from '../../core/shop';
-import type { Slab } from '../../core/slab';
-import type { Pace } from '../../core/time';
-import { layOutDay, runMinutesOf, workOf, type Day, type DayOptions } from '../../core/usecases';
+import { READY } from './newestAnswer';
+import type { RunMinutes } from '$core/cost';
+import { larderOf, type Ingredient } from '$core/larder';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import type { Pace } from '$core/time';
+import { layOutDay, runMinutesOf, workOf, type Day, type DayOptions } from '$core/usecases';
 
 export interface TimelineQuestion {
   readonly slab: Slab;

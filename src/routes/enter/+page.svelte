@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, PasswordInput } from 'carbon-components-svelte';
   import { page } from '$app/state';
-  import type { ProblemMessage } from '../../wording/en/problems';
+  import type { ProblemMessage } from '$wording/problems';
   import { ask, problemAt } from '$lib/api';
 
   let passphrase = $state('');

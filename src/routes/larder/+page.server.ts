@@ -1,6 +1,6 @@
 import { database } from '$lib/server/db';
 import { foundIngredients } from '$lib/server/larder';
-import { pageOf } from '$lib/pages';
+import { pageOf } from '$lib/forms/pages';
 
 const MOST = 100;
 

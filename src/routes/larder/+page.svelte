@@ -1,16 +1,16 @@
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { pricePerGram } from '../../core/cost';
-  import { money } from '$lib/money';
+  import { pricePerGram } from '$core/cost';
+  import { money } from '$lib/format/money';
   import type { StoredIngredient } from '$lib/server/larder';
 
   import ListFind from '$lib/ui/ListFind.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import Pager from '$lib/ui/Pager.svelte';
   import IngredientDialog from './IngredientDialog.svelte';
   import TableDialog from './TableDialog.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { data } = $props();
 
@@ -44,13 +44,13 @@
 
   {#if data.all === 0}
     <div class="panel">
-      <Nothing title="The larder is empty">
+      <EmptyState title="The larder is empty">
         <p>
           It fills as you write recipes: common ingredients come from the starter list. You can also add ingredients
           here. The density turns cups into grams, and the pack price turns grams into money.
         </p>
         <Button size="small" kind="tertiary" href="/slabs">Create a slab</Button>
-      </Nothing>
+      </EmptyState>
     </div>
   {:else}
     <h2 class="unseen">Ingredients</h2>

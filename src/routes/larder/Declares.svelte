@@ -1,7 +1,7 @@
 <!-- What an ingredient's pack declares: its own allergens, with who asks for each, and the diets that it fits. -->
 <script lang="ts">
   import { Checkbox } from 'carbon-components-svelte';
-  import { ALLERGENS, DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '../../core/larder';
+  import { ALLERGENS, DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '$core/larder';
 
   interface Props {
     form: Ingredient;

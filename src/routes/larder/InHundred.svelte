@@ -1,7 +1,7 @@
 <!-- What an ingredient is made of, in 100 g, and its sugars by kind. -->
 <script lang="ts">
-  import type { Composition, Ingredient, SugarKinds } from '../../core/larder';
-  import { larderLimits } from '$lib/fieldLimits';
+  import type { Composition, Ingredient, SugarKinds } from '$core/larder';
+  import { larderLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

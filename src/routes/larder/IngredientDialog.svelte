@@ -2,11 +2,11 @@
 <script lang="ts">
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import type { Ingredient } from '../../core/larder';
-  import type { ProblemMessage } from '../../wording/en/problems';
-  import { larderLimits } from '$lib/fieldLimits';
+  import type { Ingredient } from '$core/larder';
+  import type { ProblemMessage } from '$wording/problems';
+  import { larderLimits } from '$lib/limits/fieldLimits';
   import { ask, problemAt } from '$lib/api';
-  import { confirmation } from '$lib/confirm.svelte';
+  import { confirmation } from '$lib/forms/confirm.svelte';
   import type { PastPrice, StoredIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Declares from './Declares.svelte';

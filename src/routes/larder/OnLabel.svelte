@@ -1,8 +1,8 @@
 <!-- What labels say of an ingredient: its name there, and how long what is made with it keeps. -->
 <script lang="ts">
   import { TextInput } from 'carbon-components-svelte';
-  import type { Ingredient } from '../../core/larder';
-  import { larderLimits } from '$lib/fieldLimits';
+  import type { Ingredient } from '$core/larder';
+  import { larderLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

@@ -1,9 +1,9 @@
 <!-- The packs that an ingredient comes in, with what they cost and since when. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
-  import type { Pack } from '../../core/larder';
-  import type { ProblemMessage } from '../../wording/en/problems';
-  import { larderLimits } from '$lib/fieldLimits';
+  import type { Pack } from '$core/larder';
+  import type { ProblemMessage } from '$wording/problems';
+  import { larderLimits } from '$lib/limits/fieldLimits';
   import { problemAt } from '$lib/api';
   import DayField from '$lib/ui/DayField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';

@@ -1,9 +1,9 @@
 <!-- What an ingredient has cost by weight, pack by pack, over time. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Table } from 'carbon-components-svelte';
-  import { shopDates } from '$lib/shopDates';
-  import { shopFigures } from '$lib/shopFigures';
-  import { money } from '$lib/money';
+  import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { money } from '$lib/format/money';
   import type { PastPrice } from '$lib/server/larder';
   import Chart from '$lib/ui/Chart.svelte';
 

@@ -1,8 +1,8 @@
 <!-- A short list of names with a figure each, and a remark where that is wanted. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
-  import type { Quantity } from '../../core/measure';
-  import type { NumberLimits } from '../../core/validation';
+  import type { Quantity } from '$core/measure';
+  import type { NumberLimits } from '$core/validation';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Row {

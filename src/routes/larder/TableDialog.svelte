@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, FileUploaderButton, Modal, RadioButton, RadioButtonGroup, Table } from 'carbon-components-svelte';
   import { ask, csv } from '$lib/api';
-  import type { ProblemMessage } from '../../wording/en/problems';
+  import type { ProblemMessage } from '$wording/problems';
   import type { LarderChanges, LarderTable } from '$lib/server/larderTable';
   import Notice from '$lib/ui/Notice.svelte';
 

@@ -1,6 +1,6 @@
 import { lotsInUse, runsInList } from '$lib/server/logbook';
 import { database } from '$lib/server/db';
-import { pageOf } from '$lib/pages';
+import { pageOf } from '$lib/forms/pages';
 import { eventsOf, runById } from '$lib/server/runs';
 
 const MOST_LOTS = 200;

@@ -1,9 +1,9 @@
 <!-- Lots forward and back: where a lot of an ingredient went, and what was in a piece. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import { shopDates } from '$lib/shopDates';
+  import { shopDates } from '$lib/format/shopDates';
   import ListFind from '$lib/ui/ListFind.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
 
   let { data } = $props();
   const dates = $derived(shopDates());
@@ -17,9 +17,9 @@
   <ListFind path="/lots" label="Lot number of an ingredient or a label" sought={data.lot} />
   {#if data.lot !== '' && data.into.length + data.own.length === 0}
     <div class="panel">
-      <Nothing title="No such lot">
+      <EmptyState title="No such lot">
         <p>No run used {data.lot} or has it as its own lot. Enter lot numbers exactly as on the pack.</p>
-      </Nothing>
+      </EmptyState>
     </div>
   {/if}
   {#if data.into.length > 0}
@@ -31,7 +31,7 @@
         <tbody>
           {#each data.into as { id, lot, name, begunAt } (id)}
             <tr>
-              <td class="figures"><a href="/runs/{id}/log">{lot}</a></td><td>{name}</td>
+              <td class="figures"><a href="/runs/{id}/result">{lot}</a></td><td>{name}</td>
               <td class="figures">{at(begunAt)}</td>
             </tr>
           {/each}
@@ -42,7 +42,7 @@
   {#each data.own as { id, name, lot, begunAt } (id)}
     <section class="panel" aria-labelledby="own-{id}">
       <h2 id="own-{id}">Ingredients of {lot}</h2>
-      <p><a href="/runs/{id}/log">{name}</a>, <span class="figures">{at(begunAt)}</span></p>
+      <p><a href="/runs/{id}/result">{name}</a>, <span class="figures">{at(begunAt)}</span></p>
       <Table size="compact" class="table">
         <thead><tr><th>Ingredient</th><th>Its lot</th></tr></thead>
         <tbody>

@@ -3,11 +3,11 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy, onMount } from 'svelte';
   import { potOf } from '../../../devices/pot.mjs';
-  import { offStage, potLook, potPhase, progressOf, scoreOf, SEASON, type PracticeResult } from '../../core/practice';
-  import { stageRange } from '../../core/sugar';
-  import { dropText, potLookText, STAGE_SIGNS } from '../../wording/en/sugar';
-  import { storedText, storeText } from '$lib/deviceStore';
-  import { shopFigures } from '$lib/shopFigures';
+  import { offStage, potLook, potPhase, progressOf, scoreOf, SEASON, type PracticeResult } from '$core/practice';
+  import { stageRange } from '$core/sugar';
+  import { dropText, potLookText, STAGE_SIGNS } from '$wording/sugar';
+  import { storedText, storeText } from '$lib/devices/deviceStore';
+  import { shopFigures } from '$lib/format/shopFigures';
   import BigButton from '$lib/bench/BigButton.svelte';
   import Chart from '$lib/ui/Chart.svelte';
   import Pot from './Pot.svelte';

@@ -1,6 +1,6 @@
 <!-- A pot of syrup as it looks from above its rim: bubbles that grow and slow down, and sugar that browns. -->
 <script lang="ts">
-  import type { PotLook } from '../../core/practice';
+  import type { PotLook } from '$core/practice';
 
   interface Props {
     look: PotLook;

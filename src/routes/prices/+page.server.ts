@@ -1,4 +1,4 @@
-import { pageOf } from '$lib/pages';
+import { pageOf } from '$lib/forms/pages';
 import { database } from '$lib/server/db';
 import { PRICES_AT_ONCE, pricedPage } from '$lib/server/pricesOf';
 

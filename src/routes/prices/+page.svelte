@@ -1,12 +1,12 @@
 <!-- The shop's price list: every slab with what its pieces are sold for, over the counter and over each channel. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
-  import { coinDigits } from '../../core/cost';
-  import { money } from '$lib/money';
-  import { percent } from '$lib/figures';
-  import { shopFigures } from '$lib/shopFigures';
-  import { shopDates } from '$lib/shopDates';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import { coinDigits } from '$core/cost';
+  import { money } from '$lib/format/money';
+  import { percent } from '$lib/format/figures';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { shopDates } from '$lib/format/shopDates';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import WaitFor from '$lib/ui/WaitFor.svelte';
   import Pager from '$lib/ui/Pager.svelte';
 
@@ -39,10 +39,10 @@
   </div>
   {#if data.count === 0}
     <div class="panel">
-      <Nothing title="No slabs yet">
+      <EmptyState title="No slabs yet">
         <p>The prices of all slabs appear here.</p>
         <Button size="small" kind="tertiary" href="/slabs">Create a slab</Button>
-      </Nothing>
+      </EmptyState>
     </div>
   {:else}
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->

@@ -1,8 +1,8 @@
-import { pageOf } from '$lib/pages';
+import { pageOf } from '$lib/forms/pages';
 import { database } from '$lib/server/db';
 import { runsInList } from '$lib/server/logbook';
 import { wholeShop } from '$lib/server/shop';
-import { isDay } from '../../core/validation';
+import { isDay } from '$core/validation';
 import { TZDate } from '@date-fns/tz';
 import { addDays } from 'date-fns';
 

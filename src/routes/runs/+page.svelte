@@ -1,11 +1,11 @@
 <!-- The logbook: what is on the bench, and what was made, day by day. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
-  import { shopDates } from '$lib/shopDates';
+  import { shopDates } from '$lib/format/shopDates';
   import { goto } from '$app/navigation';
   import DayField from '$lib/ui/DayField.svelte';
   import ListFind from '$lib/ui/ListFind.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import Pager from '$lib/ui/Pager.svelte';
 
   let { data } = $props();
@@ -28,10 +28,10 @@
   </div>
   {#if data.all === 0}
     <div class="panel">
-      <Nothing title="No runs yet">
+      <EmptyState title="No runs yet">
         <p>Open a slab's Schedule and choose Start run. Its steps, amounts and times appear at the bench.</p>
         <Button size="small" kind="tertiary" href="/slabs">Go to slabs</Button>
-      </Nothing>
+      </EmptyState>
     </div>
   {:else}
     <div class="find">
@@ -48,7 +48,7 @@
           {#each data.runs as { id, name, version, lot, begunAt, isOpen } (id)}
             <tr>
               <td class="figures">{dates.moment(Date.parse(begunAt))}</td>
-              <td><a class:open={isOpen} href={isOpen ? `/runs/${id}` : `/runs/${id}/log`}>{name}</a></td>
+              <td><a class:open={isOpen} href={isOpen ? `/runs/${id}` : `/runs/${id}/result`}>{name}</a></td>
               <td class="num wide">{version}</td>
               <td class="figures">{lot}</td>
               <td

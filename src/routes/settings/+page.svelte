@@ -1,14 +1,14 @@
 <script lang="ts">
-  import { MEASURES_NAMES } from '../../wording/en/terms';
+  import { MEASURES_NAMES } from '$wording/terms';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { onMount, tick, untrack } from 'svelte';
   import { invalidateAll, replaceState } from '$app/navigation';
   import { page } from '$app/state';
-  import { MEASURES } from '../../core/measure';
-  import type { Shop } from '../../core/shop';
-  import { LEAST } from '../../core/validation';
-  import type { ProblemMessage } from '../../wording/en/problems';
-  import { shopLimits } from '$lib/fieldLimits';
+  import { MEASURES } from '$core/measure';
+  import type { Shop } from '$core/shop';
+  import { LEAST } from '$core/validation';
+  import type { ProblemMessage } from '$wording/problems';
+  import { shopLimits } from '$lib/limits/fieldLimits';
   import { ask, problemAt } from '$lib/api';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { KeptSettings, Settings } from '$lib/server/shop';
@@ -21,7 +21,7 @@
   import Prices from './Prices.svelte';
   import Things from './Things.svelte';
   import { BAGS, BOXES, channelsIn, PIECES, POTS, WRAPS, type Kind } from './things';
-  import Leaves, { type Leaf } from '$lib/ui/Leaves.svelte';
+  import Leaves, { type Leaf } from '$lib/ui/Tabs.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();

@@ -1,10 +1,10 @@
 <!-- When the shop works, with how many hands, ovens and rings: what a day is laid out in. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import { USUAL_SHOP, type Shop } from '../../core/shop';
-  import type { ProblemMessage } from '../../wording/en/problems';
-  import { shopLimits } from '$lib/fieldLimits';
-  import { datesIn } from '$lib/dates';
+  import { USUAL_SHOP, type Shop } from '$core/shop';
+  import type { ProblemMessage } from '$wording/problems';
+  import { shopLimits } from '$lib/limits/fieldLimits';
+  import { datesIn } from '$lib/format/dates';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TimeField from '$lib/ui/TimeField.svelte';
   import { replaced, without } from './replaced';

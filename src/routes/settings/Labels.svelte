@@ -1,8 +1,8 @@
 <!-- The shop's own sheets of labels, drawn as they lie, and what every label says of the shop. -->
 <script lang="ts">
   import { Select, SelectItem, TextArea } from 'carbon-components-svelte';
-  import { LABEL_PROFILES, PAPERS, USUAL_LABELS, type LabelSheet, type Shop } from '../../core/shop';
-  import { shopLimits } from '$lib/fieldLimits';
+  import { LABEL_PROFILES, PAPERS, USUAL_LABELS, type LabelSheet, type Shop } from '$core/shop';
+  import { shopLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

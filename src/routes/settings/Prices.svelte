@@ -2,15 +2,15 @@
 <script lang="ts">
   import { Select, SelectItem, TextInput, Toggle } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
-  import { settledPricing } from '../../core/cost';
-  import { readNumber } from '../../core/measure';
-  import { POWERED, USUAL_POWER, type Shop } from '../../core/shop';
-  import { OVERHEADS, type Pricing } from '../../core/slab';
-  import { shopLimits } from '$lib/fieldLimits';
+  import { settledPricing } from '$core/cost';
+  import { readNumber } from '$core/measure';
+  import { POWERED, USUAL_POWER, type Shop } from '$core/shop';
+  import { OVERHEADS, type Pricing } from '$core/slab';
+  import { shopLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import PercentField from '$lib/ui/PercentField.svelte';
   import { problemAt } from '$lib/api';
-  import type { ProblemMessage } from '../../wording/en/problems';
+  import type { ProblemMessage } from '$wording/problems';
 
   interface Props {
     shop: Pick<Shop, 'pricing' | 'power'>;

@@ -1,16 +1,16 @@
 <!-- The room the shop works in, its height, and its probes with how they were last found to read. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import { USUAL_SHOP, type Probe, type Shop, type ThermometerKind } from '../../core/shop';
-  import { checkHolds, waterBoilsC } from '../../core/sugar';
-  import type { ProblemMessage } from '../../wording/en/problems';
-  import { shopLimits } from '$lib/fieldLimits';
+  import { USUAL_SHOP, type Probe, type Shop, type ThermometerKind } from '$core/shop';
+  import { checkHolds, waterBoilsC } from '$core/sugar';
+  import type { ProblemMessage } from '$wording/problems';
+  import { shopLimits } from '$lib/limits/fieldLimits';
   import { problemAt } from '$lib/api';
   import DayField from '$lib/ui/DayField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { replaced, without } from './replaced';
   import EquipmentRow from './EquipmentRow.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     shop: Pick<Shop, 'altitudeM' | 'roomC' | 'humidityPercent' | 'probes'>;

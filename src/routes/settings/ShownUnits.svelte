@@ -1,8 +1,8 @@
 <!-- The units in which figures are shown, and in which a bare number is read. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import { SHOWN_IN, type ShownIn } from '../../core/measure';
-  import type { Shop } from '../../core/shop';
+  import { SHOWN_IN, type ShownIn } from '$core/measure';
+  import type { Shop } from '$core/shop';
 
   interface Props {
     shownIn: ShownIn | undefined;

@@ -1,10 +1,10 @@
 <!-- Things of the shop of one kind, each in a row with its figures: pots, boxes, bags, papers, pieces, channels. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import type { Shop } from '../../core/shop';
-  import type { ProblemMessage } from '../../wording/en/problems';
+  import type { Shop } from '$core/shop';
+  import type { ProblemMessage } from '$wording/problems';
   import { problemAt } from '$lib/api';
-  import { shopLimits } from '$lib/fieldLimits';
+  import { shopLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import EquipmentRow from './EquipmentRow.svelte';
   import { replaced, without } from './replaced';

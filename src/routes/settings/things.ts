@@ -1,4 +1,4 @@
-import type { Quantity } from '../../core/measure';
+import type { Quantity } from '$core/measure';
 
 /** A figure, a choice or a text of a thing of the shop, as a column of its row. */
 export interface Column {

@@ -1,6 +1,6 @@
 import { database } from '$lib/server/db';
 import { slabCards } from '$lib/server/slabCards';
-import { pageOf } from '$lib/pages';
+import { pageOf } from '$lib/forms/pages';
 
 const MOST = 24;
 

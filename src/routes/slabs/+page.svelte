@@ -2,22 +2,22 @@
   import { Button, FileUploaderButton } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
-  import type { ProblemMessage } from '../../wording/en/problems';
-  import { recipesFromJsonLd } from '../../core/recipe';
+  import type { ProblemMessage } from '$wording/problems';
+  import { recipesFromJsonLd } from '$core/recipe';
   import { ask } from '$lib/api';
-  import { confirmation } from '$lib/confirm.svelte';
-  import { slabsWithDrafts } from '$lib/draftStore';
-  import { storeText } from '$lib/deviceStore';
+  import { confirmation } from '$lib/forms/confirm.svelte';
+  import { slabsWithDrafts } from '$lib/draft/draftStore';
+  import { storeText } from '$lib/devices/deviceStore';
 
-  import { money } from '$lib/money';
+  import { money } from '$lib/format/money';
   import ListFind from '$lib/ui/ListFind.svelte';
   import Pager from '$lib/ui/Pager.svelte';
   import NewSlab from './NewSlab.svelte';
   import Patterns from './Patterns.svelte';
   import SmallSection from '$lib/ui/SmallSection.svelte';
   import WaitFor from '$lib/ui/WaitFor.svelte';
-  import { shopFigures } from '$lib/shopFigures';
-  import { BODY_LIMIT, ZIP_LIMIT } from '$lib/bodyLimits';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { BODY_LIMIT, ZIP_LIMIT } from '$lib/limits/bodyLimits';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();

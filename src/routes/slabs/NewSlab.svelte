@@ -3,8 +3,8 @@
   import { Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import { goto } from '$app/navigation';
-  import type { Measures } from '../../core/measure';
-  import { blankSlab } from '../../core/slab';
+  import type { Measures } from '$core/measure';
+  import { blankSlab } from '$core/slab';
   import { ask } from '$lib/api';
   import type { PatternCard } from '$lib/server/starter';
 

@@ -3,7 +3,7 @@
   import { onMount } from 'svelte';
   import { goto } from '$app/navigation';
   import { ask } from '$lib/api';
-  import type { ProblemMessage } from '../../wording/en/problems';
+  import type { ProblemMessage } from '$wording/problems';
   import type { PatternCard } from '$lib/server/starter';
   import SmallSection from '$lib/ui/SmallSection.svelte';
 

@@ -1,12 +1,12 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { areaMm2At, asTin, longestMm, tinInWords, volumeMlTo } from '../../core/tin';
+  import { areaMm2At, asTin, longestMm, tinInWords, volumeMlTo } from '$core/tin';
   import type { StoredTin } from '$lib/server/tins';
   import TinShape from '$lib/ui/TinShape.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import TinDialog from '$lib/ui/TinDialog.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { data } = $props();
   const figures = $derived(shopFigures());
@@ -31,10 +31,10 @@
   </div>
   {#if data.rack.length === 0}
     <div class="panel">
-      <Nothing title="The rack is empty">
+      <EmptyState title="The rack is empty">
         <p>Measure the inside of a tin at its base and add it: length, width, depth and corner radius.</p>
         <Button size="small" kind="tertiary" on:click={() => (editing = { tin: null })}>Add a tin</Button>
-      </Nothing>
+      </EmptyState>
     </div>
   {/if}
   <ul>

@@ -2,15 +2,15 @@
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import type { LineNow } from '../../core/run';
-  import { PLACES } from '../../core/slab';
-  import { stepInShort } from '../../core/time';
+  import type { LineNow } from '$core/run';
+  import { PLACES } from '$core/slab';
+  import { stepInShort } from '$core/time';
   import { countdown } from '$lib/bench/clock';
-  import { RunFollower } from '$lib/runFollower.svelte';
-  import { followRuns } from '$lib/runStream';
-  import { shopDates } from '$lib/shopDates';
-  import { shopFigures } from '$lib/shopFigures';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import { RunFollower } from '$lib/run/runFollower.svelte';
+  import { followRuns } from '$lib/run/runStream';
+  import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import Elsewhere from './Elsewhere.svelte';
   import RunCard from './RunCard.svelte';
 
@@ -68,10 +68,10 @@
     <div class="panel"><InlineLoading description="Loading all entries…" /></div>
   {:else if open.length === 0}
     <div class="panel">
-      <Nothing title="Nothing in progress">
+      <EmptyState title="Nothing in progress">
         <p>Open a slab, go to its Schedule and choose Start run. This then becomes the first screen.</p>
         <Button size="small" kind="tertiary" href="/slabs">Go to slabs</Button>
-      </Nothing>
+      </EmptyState>
     </div>
   {:else}
     <div class="cards">
@@ -136,7 +136,8 @@
         <ul>
           {#each data.past as { id, name, lot, begunAt } (id)}
             <li>
-              <span class="figures quiet">{dates.moment(Date.parse(begunAt))}</span> <a href="/runs/{id}/log">{name}</a>
+              <span class="figures quiet">{dates.moment(Date.parse(begunAt))}</span>
+              <a href="/runs/{id}/result">{name}</a>
               <span class="quiet figures">{lot}</span>
             </li>
           {/each}

@@ -1,10 +1,10 @@
 <!-- One run of the day: how far it is, what the hands are at, and what would wait too long. -->
 <script lang="ts">
   import { ProgressBar } from 'carbon-components-svelte';
-  import { stepInShort } from '../../core/time';
+  import { stepInShort } from '$core/time';
   import { countdown } from '$lib/bench/clock';
-  import type { RunFollower } from '$lib/runFollower.svelte';
-  import { shopDates } from '$lib/shopDates';
+  import type { RunFollower } from '$lib/run/runFollower.svelte';
+  import { shopDates } from '$lib/format/shopDates';
 
   let { run }: { run: RunFollower } = $props();
 

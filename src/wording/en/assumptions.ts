@@ -1,6 +1,6 @@
 /** What each assumption says: what is assumed, and why. */
-import type { Figures } from '../../core/measure';
-import type { Assumption, AssumptionCode, AssumptionFigures } from '../../core/usecases';
+import type { Figures } from '$core/measure';
+import type { Assumption, AssumptionCode, AssumptionFigures } from '$core/usecases';
 import { percent } from './grammar';
 import { stepText } from './steps';
 import { BEHAVIOUR_NAMES, STUFF_NAMES } from './terms';

@@ -1,7 +1,7 @@
 /** What each cause of a fault is called, and what to do about it. */
-import type { CauseId, Finding } from '../../core/diagnose';
-import type { Figures } from '../../core/measure';
-import { stepInShort } from '../../core/time';
+import type { CauseId, Finding } from '$core/diagnose';
+import type { Figures } from '$core/measure';
+import { stepInShort } from '$core/time';
 import { percent, plural } from './grammar';
 
 interface CauseText {

@@ -1,9 +1,9 @@
 /** What each check says: what is wrong, why, and what to do about it. */
-import type { Check, CheckCode, CheckFigures } from '../../core/check';
-import { money } from '../../core/cost';
-import type { Figures } from '../../core/measure';
-import type { CutTool } from '../../core/slab';
-import { tinInWords } from '../../core/tin';
+import type { Check, CheckCode, CheckFigures } from '$core/check';
+import { money } from '$core/cost';
+import type { Figures } from '$core/measure';
+import type { CutTool } from '$core/slab';
+import { tinInWords } from '$core/tin';
 import { article, inList, percent, plural } from './grammar';
 
 type Sentences = { readonly [C in CheckCode]: (of: CheckFigures[C], say: Figures) => string };

@@ -1,9 +1,9 @@
 /** How a slab is cut, what to have ready for it, and how its layers ask to be cut. */
-import { isOnLines, type PieceKind, type SlabCut } from '../../core/cut';
-import type { Figures } from '../../core/measure';
-import type { CutSpec, CutTool, PieceShape } from '../../core/slab';
-import type { MixedRefusal } from '../../core/fit';
-import type { CutAdvice, CutFit } from '../../core/usecases';
+import { isOnLines, type PieceKind, type SlabCut } from '$core/cut';
+import type { Figures } from '$core/measure';
+import type { CutSpec, CutTool, PieceShape } from '$core/slab';
+import type { MixedRefusal } from '$core/fit';
+import type { CutAdvice, CutFit } from '$core/usecases';
 import { percent } from './grammar';
 
 const SHAPE_NAMES: Readonly<Record<PieceShape, string>> = {

@@ -1,10 +1,10 @@
 /** Changes for next time, and the figures that are followed from run to run. */
-import type { RunFigureId } from '../../core/logbook';
-import type { Figures } from '../../core/measure';
-import type { SlabChange } from '../../core/run';
-import type { Slab } from '../../core/slab';
-import { stepInShort, stepsOf } from '../../core/time';
-import { tinInWords } from '../../core/tin';
+import type { RunFigureId } from '$core/logbook';
+import type { Figures } from '$core/measure';
+import type { SlabChange } from '$core/run';
+import type { Slab } from '$core/slab';
+import { stepInShort, stepsOf } from '$core/time';
+import { tinInWords } from '$core/tin';
 import { stepText } from './steps';
 
 /** Names of the figures of a run. */

@@ -1,6 +1,6 @@
 /** Words of a label: storage, and what keeps a draft from being printed. */
-import type { Place } from '../../core/slab';
-import type { LabelProblem, OpenLine, WithoutAllergen } from '../../core/usecases';
+import type { Place } from '$core/slab';
+import type { LabelProblem, OpenLine, WithoutAllergen } from '$core/usecases';
 import { inList } from './grammar';
 
 const KEEP_TEXTS: Readonly<Record<Place, string>> = {

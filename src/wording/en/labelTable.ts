@@ -6,7 +6,7 @@ import {
   type LabelProfile,
   type Nutrient,
   type Nutrition,
-} from '../../core/label';
+} from '$core/label';
 
 /** A row of a nutrition table; `per` is of 100 g, `each` of one piece. A figure that is not known is a question mark. */
 export interface NutritionRow {

@@ -1,5 +1,5 @@
 /** Why a value, a file or a request is refused, and what to do about it. */
-import type { Problem, Reason, ReasonCode, ReasonFigures } from '../../core/validation';
+import type { Problem, Reason, ReasonCode, ReasonFigures } from '$core/validation';
 import { percent, plural } from './grammar';
 
 type Sentences = { readonly [C in ReasonCode]: string | ((of: ReasonFigures[C]) => string) };

@@ -1,6 +1,6 @@
 /** What is said of recipe lines and steps as they are read. */
-import type { StepNote } from '../../core/method';
-import type { LineNote } from '../../core/recipe';
+import type { StepNote } from '$core/method';
+import type { LineNote } from '$core/recipe';
 
 const grams = (massG: number) => `${massG >= 10 ? massG.toFixed(0) : String(Number(massG.toPrecision(3)))} g`;
 const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>

@@ -8,9 +8,9 @@ import {
   type Slab,
   type Spread,
   type Step,
-} from '../../core/slab';
-import type { AnyTin } from '../../core/tin';
-import { lineInWords } from '../../core/recipe';
+} from '$core/slab';
+import type { AnyTin } from '$core/tin';
+import { lineInWords } from '$core/recipe';
 
 /** How a layer goes on. */
 const LAYS: Readonly<Record<Spread, (name: string) => string>> = {

@@ -1,7 +1,7 @@
 /** What decides how long a schedule is, or why there is none. */
-import type { Figures } from '../../core/measure';
-import type { StepTitle } from '../../core/slab';
-import type { Day, DayReason } from '../../core/usecases';
+import type { Figures } from '$core/measure';
+import type { StepTitle } from '$core/slab';
+import type { Day, DayReason } from '$core/usecases';
 import { plural } from './grammar';
 import { setReasonText } from './setting';
 import { stepText } from './steps';

@@ -1,6 +1,6 @@
 /** Why a layer is set when it is, or does not set. */
-import type { Figures } from '../../core/measure';
-import type { SetReason, Stuff } from '../../core/setting';
+import type { Figures } from '$core/measure';
+import type { SetReason, Stuff } from '$core/setting';
 
 const FIRMS: Readonly<Record<Stuff, string>> = {
   'tempered chocolate': 'its cocoa butter sets below 29 °C, some minutes after it has cooled',

@@ -1,8 +1,8 @@
 /** Steps that nobody has written, and the cautions of steps. */
-import type { Figures } from '../../core/measure';
-import type { Place, Step, StepAction, StepTitle, TinGroup, TitledStep } from '../../core/slab';
-import type { Melt } from '../../core/sugar';
-import type { Activity, Caution } from '../../core/time';
+import type { Figures } from '$core/measure';
+import type { Place, Step, StepAction, StepTitle, TinGroup, TitledStep } from '$core/slab';
+import type { Melt } from '$core/sugar';
+import type { Activity, Caution } from '$core/time';
 
 const SETS: Readonly<Record<Place, string>> = {
   room: 'sets in the room',

@@ -1,7 +1,7 @@
 /** Signs of the sugar stages, without a thermometer. */
-import type { PotPhase } from '../../core/practice';
-import type { Stage } from '../../core/slab';
-import type { ForecastNote } from '../../core/sugar';
+import type { PotPhase } from '$core/practice';
+import type { Stage } from '$core/slab';
+import type { ForecastNote } from '$core/sugar';
 
 interface StageSigns {
   /** What a drop does in cold water. */

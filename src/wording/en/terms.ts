@@ -1,8 +1,8 @@
 /** What things are called. */
-import type { Behaviour } from '../../core/classify';
-import type { Measures } from '../../core/measure';
-import type { Stuff } from '../../core/setting';
-import type { ComparedFigure } from '../../core/usecases';
+import type { Behaviour } from '$core/classify';
+import type { Measures } from '$core/measure';
+import type { Stuff } from '$core/setting';
+import type { ComparedFigure } from '$core/usecases';
 
 /** How a layer behaves when it sets and is cut. */
 export const BEHAVIOUR_NAMES: Readonly<Record<Behaviour, string>> = {

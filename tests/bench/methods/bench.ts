@@ -1,7 +1,7 @@
 /** How much of the methods of the corpus is read right, and how fast. */
-import { larderOf } from '../../../src/core/larder';
-import { readMethod } from '../../../src/core/method';
-import { readRecipe } from '../../../src/core/recipe';
+import { larderOf } from '$core/larder';
+import { readMethod } from '$core/method';
+import { readRecipe } from '$core/recipe';
 import { CORPUS, scoreCorpus } from './score';
 
 /** The methods of the corpus, field by field; and two hundred sentences in one go. */

@@ -2,9 +2,9 @@
  * Recipes written for measuring the reader of methods, in many habits: terse, chatty, from both sides of the ocean and from below it,
  * with gas marks, ranges in words, two temperatures. Beside each sentence stands what a maker reads out of it.
  */
-import type { StepKind } from '../../../src/core/method';
-import type { Measures } from '../../../src/core/measure';
-import type { Place } from '../../../src/core/slab';
+import type { StepKind } from '$core/method';
+import type { Measures } from '$core/measure';
+import type { Place } from '$core/slab';
 
 /** One step as a maker reads it; what is not said is not there. */
 export interface WantStep {

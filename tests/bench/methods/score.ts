@@ -1,7 +1,7 @@
 /** How much of the corpus is read right, field by field. */
-import { readMethod } from '../../../src/core/method';
-import { readRecipe } from '../../../src/core/recipe';
-import { larderOf } from '../../../src/core/larder';
+import { readMethod } from '$core/method';
+import { readRecipe } from '$core/recipe';
+import { larderOf } from '$core/larder';
 import { american } from './american';
 import { chatty } from './chatty';
 import type { WantRecipe, WantStep } from './corpus';

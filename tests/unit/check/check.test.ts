@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { CheckCode, CheckFigures } from '../../../src/core/check';
-import { plan } from '../../../src/core/usecases';
-import type { Line, Slab } from '../../../src/core/slab';
+import type { CheckCode, CheckFigures } from '$core/check';
+import { plan } from '$core/usecases';
+import type { Line, Slab } from '$core/slab';
 import { near } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';
 

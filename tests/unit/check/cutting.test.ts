@@ -1,8 +1,8 @@
 /** Checks of cuts: each rule on a cut that breaks it, and on one that nearly does. */
-import type { CheckCode } from '../../../src/core/check';
-import { plan } from '../../../src/core/usecases';
-import type { CutSpec, Slab } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import type { CheckCode } from '$core/check';
+import { plan } from '$core/usecases';
+import type { CutSpec, Slab } from '$core/slab';
+import type { Tin } from '$core/tin';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 import { holds as check } from './holds';
 

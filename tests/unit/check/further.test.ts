@@ -1,12 +1,12 @@
 /** Checks of tins, pots, stages, allergens and taken-in lines: each rule on a slab that breaks it, and one that nearly does. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { CheckCode } from '../../../src/core/check';
-import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { plan, type PlanOptions } from '../../../src/core/usecases';
-import type { Shop } from '../../../src/core/shop';
-import type { Layer, Line, Preparation, Slab } from '../../../src/core/slab';
-import type { RackTin } from '../../../src/core/tin';
+import type { CheckCode } from '$core/check';
+import { larderOf, type Ingredient } from '$core/larder';
+import { plan, type PlanOptions } from '$core/usecases';
+import type { Shop } from '$core/shop';
+import type { Layer, Line, Preparation, Slab } from '$core/slab';
+import type { RackTin } from '$core/tin';
 import { demoIngredients, demoSlabs, ryeSlice, shop } from '../things';
 import { deepSquare } from '../tins';
 import { added, changed, holds as check } from './holds';

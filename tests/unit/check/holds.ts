@@ -1,10 +1,10 @@
 /** How a check is tested: on a slab that fails it, on one that nearly does, and by what it says. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Check, CheckCode } from '../../../src/core/check';
-import { figuresIn } from '../../../src/core/measure';
-import type { Line, Preparation, Slab } from '../../../src/core/slab';
-import { checkText } from '../../../src/wording/en/checks';
+import type { Check, CheckCode } from '$core/check';
+import { figuresIn } from '$core/measure';
+import type { Line, Preparation, Slab } from '$core/slab';
+import { checkText } from '$wording/checks';
 import { ryeSlice } from '../things';
 
 /** Asserts that a text is whole sentences with every figure filled in. */

@@ -1,8 +1,8 @@
 /** Checks of slips: each rule on a slab that breaks it, and on one that nearly does. */
-import { plan, type PlanOptions } from '../../../src/core/usecases';
-import type { CheckCode } from '../../../src/core/check';
-import type { Ingredient } from '../../../src/core/larder';
-import type { Line, Slab } from '../../../src/core/slab';
+import { plan, type PlanOptions } from '$core/usecases';
+import type { CheckCode } from '$core/check';
+import type { Ingredient } from '$core/larder';
+import type { Line, Slab } from '$core/slab';
 import { demoLarder, ryeSlice, shop } from '../things';
 import { added, changed, holds as check } from './holds';
 

@@ -12,10 +12,10 @@ import {
   isThickBoil,
   lookOf,
   type IngredientKind,
-} from '../../../src/core/classify';
-import type { Ingredient } from '../../../src/core/larder';
-import type { Layer, Preparation, Slab } from '../../../src/core/slab';
-import { plan, settingFor } from '../../../src/core/usecases';
+} from '$core/classify';
+import type { Ingredient } from '$core/larder';
+import type { Layer, Preparation, Slab } from '$core/slab';
+import { plan, settingFor } from '$core/usecases';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const known = (name: string) => ({ name, ingredient: demoLarder.get(name)! });

@@ -1,8 +1,8 @@
 /** How a layer looks when it is cut. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { lookOf, shadeOf, textureOf } from '../../../src/core/classify';
-import type { Layer, Preparation } from '../../../src/core/slab';
+import { lookOf, shadeOf, textureOf } from '$core/classify';
+import type { Layer, Preparation } from '$core/slab';
 
 const preparation = (id: string, ...ingredients: string[]): Preparation =>
   ({

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
-import { usualOf } from '../../../src/core/classify';
+import { usualOf } from '$core/classify';
 import { near } from '../figures';
 
 interface Row {

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { cashToBuy, inCoins, pricePerGram } from '../../../src/core/cost';
-import { plan } from '../../../src/core/usecases';
+import { cashToBuy, inCoins, pricePerGram } from '$core/cost';
+import { plan } from '$core/usecases';
 import { slabs } from '../anySlab';
 import { cuts, tins } from '../tins';
 import { close, sum } from '../figures';

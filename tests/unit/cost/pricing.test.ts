@@ -14,8 +14,8 @@ import {
   upTheLadder,
   type Run,
   type SettledPricing,
-} from '../../../src/core/cost';
-import type { Shop } from '../../../src/core/shop';
+} from '$core/cost';
+import type { Shop } from '$core/shop';
 import { close, sum } from '../figures';
 import { shop } from '../things';
 

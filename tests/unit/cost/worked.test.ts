@@ -1,17 +1,8 @@
 /** Money of a slab worked by hand: by layer, by ingredient, in whole packs, in coins. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import {
-  cashToBuy,
-  inCoins,
-  inCurrency,
-  lineCost,
-  packsToBuy,
-  priceOf,
-  pricePerGram,
-  slabCost,
-} from '../../../src/core/cost';
-import type { Ingredient } from '../../../src/core/larder';
+import { cashToBuy, inCoins, inCurrency, lineCost, packsToBuy, priceOf, pricePerGram, slabCost } from '$core/cost';
+import type { Ingredient } from '$core/larder';
 
 const butter: Ingredient = {
   name: 'butter',

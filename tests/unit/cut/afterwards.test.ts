@@ -1,7 +1,7 @@
-import { thingsForCut } from '../../../src/wording/en/cut';
+import { thingsForCut } from '$wording/cut';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { halving, shards, tolerableErrorG, TOOL, toTemperG, weighedPieces } from '../../../src/core/cut';
+import { halving, shards, tolerableErrorG, TOOL, toTemperG, weighedPieces } from '$core/cut';
 import { close } from '../figures';
 
 const even = (count: number, insideMm: number) => ({

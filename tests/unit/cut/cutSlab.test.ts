@@ -1,17 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import {
-  areaWithin,
-  divide,
-  cutSlab,
-  gridOf,
-  layOut,
-  movedLine,
-  type CutLine,
-  type Stratum,
-} from '../../../src/core/cut';
-import { areaMm2At, outlineAt, volumeMlTo, type Tin } from '../../../src/core/tin';
+import { areaWithin, divide, cutSlab, gridOf, layOut, movedLine, type CutLine, type Stratum } from '$core/cut';
+import { areaMm2At, outlineAt, volumeMlTo, type Tin } from '$core/tin';
 import { cuts, tins } from '../tins';
 import { close, sum } from '../figures';
 

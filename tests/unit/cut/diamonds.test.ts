@@ -1,8 +1,8 @@
 /** Diamonds and wedges, every place worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { layOut, type Point } from '../../../src/core/cut';
-import type { Tin } from '../../../src/core/tin';
+import { layOut, type Point } from '$core/cut';
+import type { Tin } from '$core/tin';
 import { near } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { evenWays, fitSurface, thicknessAt, type EvenWays, type Reading } from '../../../src/core/cut';
-import type { CutSpec } from '../../../src/core/slab';
-import { outlineAt } from '../../../src/core/tin';
+import { evenWays, fitSurface, thicknessAt, type EvenWays, type Reading } from '$core/cut';
+import type { CutSpec } from '$core/slab';
+import { outlineAt } from '$core/tin';
 import { normalFrom, randomFrom } from '../../../devices/random.mjs';
 import { tins } from '../tins';
 import { close, sum } from '../figures';

@@ -1,8 +1,8 @@
 /** Where the pieces of a grid lie, and the strokes between them, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { FAR_MM, layOut } from '../../../src/core/cut';
-import type { Tin } from '../../../src/core/tin';
+import { FAR_MM, layOut } from '$core/cut';
+import type { Tin } from '$core/tin';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const large: Tin = { ...box, lengthMm: 300, widthMm: 200 };

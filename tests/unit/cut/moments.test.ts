@@ -1,7 +1,7 @@
 /** Areas and their moments within an outline, beside closed forms. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { clipped, FAR_MM, holds, momentsWithin, rectangleMoments, type Point } from '../../../src/core/cut';
+import { clipped, FAR_MM, holds, momentsWithin, rectangleMoments, type Point } from '$core/cut';
 import { near } from '../figures';
 
 const R = 100;

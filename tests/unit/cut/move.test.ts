@@ -1,9 +1,9 @@
 /** Lines of a cut that are pulled, locked and made even, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { gridOf, madeEven, movedAlone, movedLine, withoutEmpty, type LockedLines } from '../../../src/core/cut';
-import type { CutSpec } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import { gridOf, madeEven, movedAlone, movedLine, withoutEmpty, type LockedLines } from '$core/cut';
+import type { CutSpec } from '$core/slab';
+import type { Tin } from '$core/tin';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
 const own: CutSpec = { columns: 5, rows: 2, kerfMm: 2, linesMm: { length: [50, 120, 200, 250] } };

@@ -13,8 +13,8 @@ import {
   scoreWindow,
   snapBreakage,
   swirlSpread,
-} from '../../../src/core/cut';
-import type { CutSpec, CutTool } from '../../../src/core/slab';
+} from '$core/cut';
+import type { CutSpec, CutTool } from '$core/slab';
 import { close } from '../figures';
 
 const tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 } as const;

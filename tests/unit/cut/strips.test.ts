@@ -1,9 +1,9 @@
 /** A slab in strips, every place worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { layOut, type Layout } from '../../../src/core/cut';
-import type { CutSpec } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import { layOut, type Layout } from '$core/cut';
+import type { CutSpec } from '$core/slab';
+import type { Tin } from '$core/tin';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const turnedBox: Tin = { ...box, lengthMm: 100, widthMm: 200 };

@@ -1,9 +1,9 @@
 /** In which order the knife goes. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { layOut, strokeOrder, type Stroke } from '../../../src/core/cut';
-import type { CutSpec } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import { layOut, strokeOrder, type Stroke } from '$core/cut';
+import type { CutSpec } from '$core/slab';
+import type { Tin } from '$core/tin';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 12 };
 const cut: CutSpec = { columns: 3, rows: 2, trimMm: { left: 6, right: 6, front: 4, back: 4 } };

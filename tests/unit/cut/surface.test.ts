@@ -1,7 +1,7 @@
 /** Surfaces through readings of the thickness, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { evenWays, fitSurface, thicknessAt, thinnest, type EvenWays, type Reading } from '../../../src/core/cut';
+import { evenWays, fitSurface, thicknessAt, thinnest, type EvenWays, type Reading } from '$core/cut';
 import { close, near } from '../figures';
 
 const inside = { lengthMm: 200, widthMm: 100, cornerMm: 0 };

@@ -14,9 +14,9 @@ import {
   surfaceOf,
   type LockedLines,
   type Point,
-} from '../../../src/core/cut';
-import type { CutSpec } from '../../../src/core/slab';
-import { areaMm2At, outlineAt, type Tin } from '../../../src/core/tin';
+} from '$core/cut';
+import type { CutSpec } from '$core/slab';
+import { areaMm2At, outlineAt, type Tin } from '$core/tin';
 import { tins } from '../tins';
 import { close, sum } from '../figures';
 

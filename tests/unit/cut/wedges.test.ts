@@ -1,8 +1,8 @@
 /** Wedges, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { layOut, type Layout } from '../../../src/core/cut';
-import type { Tin } from '../../../src/core/tin';
+import { layOut, type Layout } from '$core/cut';
+import type { Tin } from '$core/tin';
 import { close, near } from '../figures';
 
 const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 40 };

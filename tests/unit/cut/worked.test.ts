@@ -1,9 +1,9 @@
 /** Figures of the cut worked by hand, at the very edges of what counts as a piece. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { cutBySize, divide, cutSlab, gridOf, layOut, movedLine, pieceFaces, wholePieces } from '../../../src/core/cut';
-import { cutProblems, cutWork, type CutSpec } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import { cutBySize, divide, cutSlab, gridOf, layOut, movedLine, pieceFaces, wholePieces } from '$core/cut';
+import { cutProblems, cutWork, type CutSpec } from '$core/slab';
+import type { Tin } from '$core/tin';
 import { close, near, sum } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };

@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { boilsAtC, potOf, type PotSettings } from '../../../devices/pot.mjs';
 import { serveProbe } from '../../../devices/probe.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
-import { readingOf } from '../../../src/lib/probe';
+import { readingOf } from '../../../src/lib/devices/probe';
 import { close } from '../figures';
 
 const still: Partial<PotSettings> = { noiseC: 0, dropouts: 0, jumps: 0, wander: 0 };

@@ -5,7 +5,7 @@ import { test } from 'node:test';
 import { panOf } from '../../../devices/pan.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
 import { serveScale } from '../../../devices/scale.mjs';
-import { scaleEvent } from '../../../src/lib/benchScale';
+import { scaleEvent } from '../../../src/lib/devices/benchScale';
 import { weightsIn, weightsText } from '../../../src/routes/slabs/[id=whole]/cut/weights';
 
 const still = { noiseG: 0, driftGPerMin: 0, offsetG: 0 };

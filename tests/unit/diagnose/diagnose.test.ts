@@ -5,8 +5,8 @@ import fc from 'fast-check';
 import { randomFrom } from '../../../devices/random.mjs';
 import { canHappen, FAULTS, seenOf } from '../../../demo/runs/faults';
 import { PLAIN, simulateRun } from '../../../demo/runs/simulator';
-import { CAUSES, diagnose, FACTS, SEEN, type FactId, type Told, type Trait } from '../../../src/core/diagnose';
-import { diagnoseSlab, traitsOf } from '../../../src/core/usecases';
+import { CAUSES, diagnose, FACTS, SEEN, type FactId, type Told, type Trait } from '$core/diagnose';
+import { diagnoseSlab, traitsOf } from '$core/usecases';
 import { demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
 
 const ALL: ReadonlySet<Trait> = new Set(['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin']);

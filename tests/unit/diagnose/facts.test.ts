@@ -1,7 +1,7 @@
 /** What is told of a run, from records written by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { diagnose, FACTS, SEEN, type FactId, type Recorded, type Told, type Trait } from '../../../src/core/diagnose';
+import { diagnose, FACTS, SEEN, type FactId, type Recorded, type Told, type Trait } from '$core/diagnose';
 
 type Step = Recorded['record']['steps'][number];
 type Line = Recorded['record']['lines'][number];

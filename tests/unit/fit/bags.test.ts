@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { bagged, type Bagged } from '../../../src/core/fit';
+import { bagged, type Bagged } from '$core/fit';
 import { close, sum } from '../figures';
 
 /** What bags have to be: each full, no shard twice, and what is told of them true. */

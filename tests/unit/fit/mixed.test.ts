@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import loader from 'highs';
 import fc from 'fast-check';
-import { mixedCut, type Kind, type MixedAnswer, type MixedQuestion } from '../../../src/core/fit';
-import { linearSolverOf } from '../../../src/lib/linearSolver';
+import { mixedCut, type Kind, type MixedAnswer, type MixedQuestion } from '$core/fit';
+import { linearSolverOf } from '../../../src/lib/workers/linearSolver';
 import { close, sum } from '../figures';
 
 const solve = linearSolverOf(await loader());

@@ -2,10 +2,10 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import loader from 'highs';
-import { cutBySize, wholePieces } from '../../../src/core/cut';
-import { orderAnswers, tinYields, type Order } from '../../../src/core/fit';
-import { asTin, type RackTin } from '../../../src/core/tin';
-import { solverOf } from '../../../src/lib/solver';
+import { cutBySize, wholePieces } from '$core/cut';
+import { orderAnswers, tinYields, type Order } from '$core/fit';
+import { asTin, type RackTin } from '$core/tin';
+import { solverOf } from '../../../src/lib/workers/solver';
 import { deepSquare, tins } from '../tins';
 import { close } from '../figures';
 

@@ -1,8 +1,8 @@
 /** What strips of a mixed cut may hold, and the program that is made of them, by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { mixedCut } from '../../../src/core/fit';
-import { patternsNear, pricedPatterns, type Kind } from '../../../src/core/fit/patterns';
+import { mixedCut } from '$core/fit';
+import { patternsNear, pricedPatterns, type Kind } from '$core/fit/patterns';
 
 const kind = (id: string, lengthMm: number, widthMm: number, value: number, rest: Partial<Kind> = {}): Kind => ({
   id,

@@ -1,8 +1,8 @@
 /** What fits, by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { bagged, orderAnswers, tinYields } from '../../../src/core/fit';
-import type { Tin } from '../../../src/core/tin';
+import { bagged, orderAnswers, tinYields } from '$core/fit';
+import type { Tin } from '$core/tin';
 import { near } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };

@@ -1,11 +1,11 @@
 /** What there is to make and to weigh for small slabs, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { gatherAll, inOrderOfUse, makingsOf, type PlannedWork } from '../../../src/core/gather';
-import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { figuresIn } from '../../../src/core/measure';
-import type { PotLine, Preparation } from '../../../src/core/slab';
-import type { Vessel } from '../../../src/core/tin';
+import { gatherAll, inOrderOfUse, makingsOf, type PlannedWork } from '$core/gather';
+import { larderOf, type Ingredient } from '$core/larder';
+import { figuresIn } from '$core/measure';
+import type { PotLine, Preparation } from '$core/slab';
+import type { Vessel } from '$core/tin';
 import { near } from '../figures';
 import { ryeSlice } from '../things';
 

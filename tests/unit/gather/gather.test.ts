@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, gatherSlabs } from '../../../src/core/usecases';
-import { linerPapers, type Tin } from '../../../src/core/tin';
+import { plan, gatherSlabs } from '$core/usecases';
+import { linerPapers, type Tin } from '$core/tin';
 import { deepSquare, tins } from '../tins';
 import { close, sum } from '../figures';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';

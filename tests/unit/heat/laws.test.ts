@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { heatAt, heatRun, StackSolver, type HeatLayer, type Thermal } from '../../../src/core/heat';
+import { heatAt, heatRun, StackSolver, type HeatLayer, type Thermal } from '$core/heat';
 
 const HELD = 1e9;
 const plain: HeatLayer = { thicknessMm: 20, k: 0.25, rho: 1250, cp: 1900, startC: 60, latents: [] };

@@ -18,7 +18,7 @@ import {
   type Grid,
   type HeatLayer,
   type Thermal,
-} from '../../../src/core/heat';
+} from '$core/heat';
 import { close, near } from '../figures';
 
 test('properties: water is water, and half of it air insulates', () => {

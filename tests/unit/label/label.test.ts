@@ -13,9 +13,9 @@ import {
   roundedEnergy,
   roundedNutrient,
   type LabelPot,
-} from '../../../src/core/label';
-import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { plan, labelFor } from '../../../src/core/usecases';
+} from '$core/label';
+import { larderOf, type Ingredient } from '$core/larder';
+import { plan, labelFor } from '$core/usecases';
 import { slabs } from '../anySlab';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, shop } from '../things';

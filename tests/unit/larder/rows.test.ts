@@ -1,4 +1,4 @@
-import { reasonText } from '../../../src/wording/en/problems';
+import { reasonText } from '$wording/problems';
 /** Rows of the larder's and the prices' tables read over what the larder has, cell by cell; densities and cells by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
@@ -14,8 +14,8 @@ import {
   rowOfIngredient,
   unguardedCell,
   type Ingredient,
-} from '../../../src/core/larder';
-import { problemsOf } from '../../../src/core/validation';
+} from '$core/larder';
+import { problemsOf } from '$core/validation';
 import { near } from '../figures';
 
 /** An ingredient of which everything is said. */

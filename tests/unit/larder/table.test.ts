@@ -12,8 +12,8 @@ import {
   rowOfIngredient,
   US_ALLERGENS,
   ingredientSchema,
-} from '../../../src/core/larder';
-import { limitsAt, problemsOf } from '../../../src/core/validation';
+} from '$core/larder';
+import { limitsAt, problemsOf } from '$core/validation';
 import { demoIngredients, demoLarder } from '../things';
 
 test('the demo larder: about sixty ingredients and more, each sound, with its source, parts adding up to 100 g', () => {

@@ -1,10 +1,10 @@
-import { METRIC } from '../../../src/core/measure';
-import { stepText } from '../../../src/wording/en/steps';
+import { METRIC } from '$core/measure';
+import { stepText } from '$wording/steps';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import ICAL from 'ical.js';
-import { workOf, layOutDay } from '../../../src/core/usecases';
-import { calendarOf } from '../../../src/lib/calendar';
+import { workOf, layOutDay } from '$core/usecases';
+import { calendarOf } from '../../../src/lib/format/calendar';
 import { demoLarder, ryeSlice, shop } from '../things';
 
 test('the calendar file is valid to a parser that is not its writer, and holds every step at its moment', () => {

@@ -2,8 +2,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { datesIn } from '../../../src/lib/dates';
-import { readDay, readTime } from '../../../src/lib/readDates';
+import { datesIn } from '../../../src/lib/format/dates';
+import { readDay, readTime } from '../../../src/lib/format/readDates';
 
 const NOW = new Date(2026, 10, 26, 9, 0);
 const day = (text: string, locale = 'en-GB') => {

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { NewestAnswer, READY } from '../../../src/lib/newestAnswer';
+import { NewestAnswer, READY } from '../../../src/lib/workers/newestAnswer';
 
 /** A worker that answers only when it is told to. */
 class SlowWorker {

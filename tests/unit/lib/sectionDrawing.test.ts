@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases';
+import { plan } from '$core/usecases';
 import { sectionDrawing, sectionTallMm, spread } from '../../../src/lib/ui/sectionDrawing';
 import { slabs } from '../anySlab';
 import { tins } from '../tins';

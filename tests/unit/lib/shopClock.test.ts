@@ -1,7 +1,7 @@
 /** The shop's time on a device: clocks that are wrong, set, or asleep. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ShopClock } from '../../../src/lib/shopClock';
+import { ShopClock } from '../../../src/lib/run/shopClock';
 
 function device(wall: number) {
   const at = { wall, ticks: 50 };

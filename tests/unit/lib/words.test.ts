@@ -3,11 +3,11 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { ryeSlice } from '../things';
-import { percent } from '../../../src/lib/figures';
-import { fileName } from '../../../src/lib/fileName';
-import { coinDigits } from '../../../src/core/cost';
-import { money } from '../../../src/lib/money';
-import { placeNamed } from '../../../src/lib/placeNamed';
+import { percent } from '../../../src/lib/format/figures';
+import { fileName } from '../../../src/lib/format/fileName';
+import { coinDigits } from '$core/cost';
+import { money } from '../../../src/lib/format/money';
+import { placeNamed } from '../../../src/lib/draft/placeNamed';
 
 test('no more digits than a figure deserves', () => {
   assert.deepEqual([0.256, 0.081, 1].map(percent), ['26 %', '8.1 %', '100 %']);

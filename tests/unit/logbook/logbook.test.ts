@@ -1,14 +1,14 @@
-import { type TitledStep } from '../../../src/core/slab';
-import { writtenSteps } from '../../../src/wording/en/steps';
-import { changeText } from '../../../src/wording/en/history';
+import { type TitledStep } from '$core/slab';
+import { writtenSteps } from '$wording/steps';
+import { changeText } from '$wording/history';
 /** What runs say: the robust middle and the drift by hand, biases that were planted found within their spread, changes and their words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { randomFrom } from '../../../devices/random.mjs';
 import { PAST_RUNS, pastEvents, PLANTED } from '../../../demo/runs/past';
-import { changedSlab, driftOf, proposalsOf, robustOf, runBasis, trendsOf } from '../../../src/core/logbook';
-import { METRIC } from '../../../src/core/measure';
-import { loggedRun, plan, priceFromRuns, priceSlab, slabLog } from '../../../src/core/usecases';
+import { changedSlab, driftOf, proposalsOf, robustOf, runBasis, trendsOf } from '$core/logbook';
+import { METRIC } from '$core/measure';
+import { loggedRun, plan, priceFromRuns, priceSlab, slabLog } from '$core/usecases';
 import { demoIngredients, demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
 
 const near = (found: number, wanted: number, within: number) =>

@@ -1,4 +1,4 @@
-import { reasonText } from '../../../src/wording/en/problems';
+import { reasonText } from '$wording/problems';
 /** Figures in the shop's own units, and quantities as they are typed. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
@@ -13,7 +13,7 @@ import {
   SHOWN_IN,
   type Quantity,
   type ShownIn,
-} from '../../../src/core/measure';
+} from '$core/measure';
 
 const US = figuresIn({ temperature: 'fahrenheit', length: 'inches', mass: 'ounces', volume: 'cups' }, 'us');
 const wide = { min: -1e9, max: 1e9 };

@@ -1,8 +1,8 @@
-import { reasonText } from '../../../src/wording/en/problems';
+import { reasonText } from '$wording/problems';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { readNumber } from '../../../src/core/measure';
+import { readNumber } from '$core/measure';
 
 const limits = { min: 0, max: 1e6 };
 const value = (text: string, within = limits) => {

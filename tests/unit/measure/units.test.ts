@@ -12,7 +12,7 @@ import {
   spoonRun,
   UNITS,
   writtenAmount,
-} from '../../../src/core/measure';
+} from '$core/measure';
 
 test('cups and spoons have the sizes of their standard', () => {
   assert.equal(mlIn('cup', 'us'), 236.588);

@@ -1,13 +1,13 @@
-import { jsonLdOf } from '../../../src/wording/en/recipeDocument';
+import { jsonLdOf } from '$wording/recipeDocument';
 /** Whole methods: what becomes of them as a slab, a day from each, bad input, and out and in again as a document. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { CORPUS, scoreCorpus } from '../../bench/methods/score';
-import { readMethod, slabFromMethod } from '../../../src/core/method';
-import { readRecipe, recipesFromJsonLd } from '../../../src/core/recipe';
-import { endPointC, parseSlab, type Slab } from '../../../src/core/slab';
-import { layOutDay, workOf } from '../../../src/core/usecases';
+import { readMethod, slabFromMethod } from '$core/method';
+import { readRecipe, recipesFromJsonLd } from '$core/recipe';
+import { endPointC, parseSlab, type Slab } from '$core/slab';
+import { layOutDay, workOf } from '$core/usecases';
 import { demoLarder, demoSlabs, shop } from '../things';
 
 const read = (text: string) => readMethod(readRecipe(text, 'metric', demoLarder), '', 'metric');

@@ -1,16 +1,16 @@
-import { stepNoteText } from '../../../src/wording/en/reading';
+import { stepNoteText } from '$wording/reading';
 /** What single sentences say: times, temperatures, tins, cuts, keeping; each case worked by reading it. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { cutIn } from '../../../src/core/method/cutIn';
-import { endPointIn, ovenIn } from '../../../src/core/method/degrees';
-import { keepIn, placeIn } from '../../../src/core/method/keepIn';
-import { clausesOf } from '../../../src/core/method/kinds';
-import { minutesIn } from '../../../src/core/method/minutes';
-import { inFigures } from '../../../src/core/method/plainWords';
-import { portionIn } from '../../../src/core/method/portions';
-import { sentencesOf } from '../../../src/core/method/sentences';
-import { tinIn } from '../../../src/core/method/tinIn';
+import { cutIn } from '$core/method/cutIn';
+import { endPointIn, ovenIn } from '$core/method/degrees';
+import { keepIn, placeIn } from '$core/method/keepIn';
+import { clausesOf } from '$core/method/kinds';
+import { minutesIn } from '$core/method/minutes';
+import { inFigures } from '$core/method/plainWords';
+import { portionIn } from '$core/method/portions';
+import { sentencesOf } from '$core/method/sentences';
+import { tinIn } from '$core/method/tinIn';
 
 test('numbers in words, fractions and halves of hours become figures', () => {
   const cases: readonly (readonly [string, string])[] = [

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { boxAnswers, packedIn, papersPerSheet, stackOnRound, storeyOf, wrapPaper } from '../../../src/core/pack';
+import { boxAnswers, packedIn, papersPerSheet, stackOnRound, storeyOf, wrapPaper } from '$core/pack';
 
 const piece = { lengthMm: 75, widthMm: 25, heightMm: 17, massG: 30 };
 

@@ -3,8 +3,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { potOf } from '../../../devices/pot.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
-import { offStage, potLook, potPhase, progressOf, scoreOf, SEASON } from '../../../src/core/practice';
-import { stageRange } from '../../../src/core/sugar';
+import { offStage, potLook, potPhase, progressOf, scoreOf, SEASON } from '$core/practice';
+import { stageRange } from '$core/sugar';
 import { near } from '../figures';
 
 test('within its stage a boil is worth a hundred, twelve degrees beside it nothing, and less the further it is off', () => {

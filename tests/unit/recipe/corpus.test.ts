@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readLine } from '../../../src/core/recipe';
+import { readLine } from '$core/recipe';
 import { demoLarder } from '../things';
 import { CORPUS, noted } from './corpus';
 

@@ -1,5 +1,5 @@
-import type { Measures } from '../../../src/core/measure';
-import type { LineRead } from '../../../src/core/recipe';
+import type { Measures } from '$core/measure';
+import type { LineRead } from '$core/recipe';
 
 /**
  * Ingredient lines as people write them, with the right reading: amount and unit, ingredient, state, and what else there is:

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readPackPrice } from '../../../src/core/recipe';
+import { readPackPrice } from '$core/recipe';
 
 const pack = (text: string, stuff = {}) => {
   const read = readPackPrice(text, stuff, 'metric');

@@ -3,8 +3,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { randomFrom } from '../../../devices/random.mjs';
 import { PLAIN, simulateRun } from '../../../demo/runs/simulator';
-import { runRecord, runState, wholeRunPlan, type RunEvent, type RunPlan } from '../../../src/core/run';
-import { layerEffects, planAsMade, plan as planOf } from '../../../src/core/usecases';
+import { runRecord, runState, wholeRunPlan, type RunEvent, type RunPlan } from '$core/run';
+import { layerEffects, planAsMade, plan as planOf } from '$core/usecases';
 import { demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
 
 const BEGIN = '2026-11-27T08:00:00Z';

@@ -12,8 +12,8 @@ import {
   type RunEvent,
   type RunPlan,
   type RunStep,
-} from '../../../src/core/run';
-import { problemsOf } from '../../../src/core/validation';
+} from '$core/run';
+import { problemsOf } from '$core/validation';
 import { demoSlabs, runPlanFor } from '../things';
 
 const BEGIN = '2026-11-27T08:00:00Z';

@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { withSheetOutline, withSheetThickness, withThickness, type Scaled } from '../../../src/core/scale';
-import { expandDividedLines, spareShare, withShares, type Slab } from '../../../src/core/slab';
-import type { SheetTin } from '../../../src/core/tin';
-import { plan, scaleSlab } from '../../../src/core/usecases';
+import { withSheetOutline, withSheetThickness, withThickness, type Scaled } from '$core/scale';
+import { expandDividedLines, spareShare, withShares, type Slab } from '$core/slab';
+import type { SheetTin } from '$core/tin';
+import { plan, scaleSlab } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 import { deepSquare } from '../tins';

@@ -2,9 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases';
-import type { Scale, Slab } from '../../../src/core/slab';
-import type { TinCount, SheetTin } from '../../../src/core/tin';
+import { plan } from '$core/usecases';
+import type { Scale, Slab } from '$core/slab';
+import type { TinCount, SheetTin } from '$core/tin';
 import { slabs } from '../anySlab';
 import { cuts, tins } from '../tins';
 import { close, sum } from '../figures';

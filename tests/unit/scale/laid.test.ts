@@ -1,9 +1,9 @@
 /** A stack laid in a straight tin, worked by hand: who lifts whom, what a shell leaves, and what goes on the pieces last. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { stackIn, type Ask, type Ground } from '../../../src/core/scale';
-import type { Layer, Spread } from '../../../src/core/slab';
-import { insetTin, type Tin } from '../../../src/core/tin';
+import { stackIn, type Ask, type Ground } from '$core/scale';
+import type { Layer, Spread } from '$core/slab';
+import { insetTin, type Tin } from '$core/tin';
 import { close, near } from '../figures';
 
 const tin: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 50 };

@@ -1,9 +1,9 @@
 /** What a layer is laid from, on which its behaviour rests. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { layerParts } from '../../../src/core/scale';
-import { expandDividedLines } from '../../../src/core/slab';
-import { scaleSlab } from '../../../src/core/usecases';
+import { layerParts } from '$core/scale';
+import { expandDividedLines } from '$core/slab';
+import { scaleSlab } from '$core/usecases';
 import { demoLarder, ryeSlice, shop } from '../things';
 
 const laid = expandDividedLines(ryeSlice);

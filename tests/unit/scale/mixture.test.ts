@@ -1,10 +1,10 @@
 /** What goes into a pot and what comes out of it, worked by hand: lines that have to be guessed, second amounts, boils, pots and bowls. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { mixtureOf } from '../../../src/core/scale';
-import type { Line, Preparation } from '../../../src/core/slab';
-import { boiledTo } from '../../../src/core/sugar';
+import { larderOf, type Ingredient } from '$core/larder';
+import { mixtureOf } from '$core/scale';
+import type { Line, Preparation } from '$core/slab';
+import { boiledTo } from '$core/sugar';
 import { near } from '../figures';
 
 const pure = (name: string, part: 'water' | 'sugars' | 'fat'): Ingredient => ({

@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, writtenForItsTin, type Plan } from '../../../src/core/usecases';
-import { tinsOf } from '../../../src/core/slab';
-import { batchesNeeded } from '../../../src/core/scale';
-import type { Scale, Slab } from '../../../src/core/slab';
-import { asTin, type Tin } from '../../../src/core/tin';
+import { plan, writtenForItsTin, type Plan } from '$core/usecases';
+import { tinsOf } from '$core/slab';
+import { batchesNeeded } from '$core/scale';
+import type { Scale, Slab } from '$core/slab';
+import { asTin, type Tin } from '$core/tin';
 import { levelSlabs, slabs } from '../anySlab';
 import { deepSquare, tins } from '../tins';
 import { close, sum } from '../figures';

@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases';
-import { volumeOfDose, doseOfVolume } from '../../../src/core/scale';
-import { SPREADS, type Layer, type Slab } from '../../../src/core/slab';
-import { areaMm2At, asTin, insetTin, volumeMlTo, type Tin } from '../../../src/core/tin';
+import { plan } from '$core/usecases';
+import { volumeOfDose, doseOfVolume } from '$core/scale';
+import { SPREADS, type Layer, type Slab } from '$core/slab';
+import { areaMm2At, asTin, insetTin, volumeMlTo, type Tin } from '$core/tin';
 import { deepSquare, tins } from '../tins';
 import { close, sum } from '../figures';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';

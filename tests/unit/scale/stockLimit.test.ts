@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases';
-import type { StockItem } from '../../../src/core/slab';
+import { plan } from '$core/usecases';
+import type { StockItem } from '$core/slab';
 import { slabs } from '../anySlab';
 import { close, sum } from '../figures';
 import { demoIngredients, demoLarder, ryeSlice, shop } from '../things';

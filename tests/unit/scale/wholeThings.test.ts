@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases';
+import { plan } from '$core/usecases';
 import { deepSquare, tins } from '../tins';
 import { close, sum } from '../figures';
 import { demoLarder, demoSlabs, shop } from '../things';

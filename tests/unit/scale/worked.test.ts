@@ -1,10 +1,10 @@
 /** Figures of weighing and scaling worked by hand, for every constant that decides something. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { larderOf, type Ingredient } from '../../../src/core/larder';
-import { batchesNeeded, mixtureOf, SPREAD, usualMaxScaleFactor, vesselNeed } from '../../../src/core/scale';
-import type { Layer, Preparation, Slab } from '../../../src/core/slab';
-import { plan, writtenForItsTin } from '../../../src/core/usecases';
+import { larderOf, type Ingredient } from '$core/larder';
+import { batchesNeeded, mixtureOf, SPREAD, usualMaxScaleFactor, vesselNeed } from '$core/scale';
+import type { Layer, Preparation, Slab } from '$core/slab';
+import { plan, writtenForItsTin } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';
 

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { after, test } from 'node:test';
 import Database from 'better-sqlite3';
 import { openDatabase, type Migration } from '../../../src/lib/server/db/open';
-import { pricePerGram } from '../../../src/core/cost';
+import { pricePerGram } from '$core/cost';
 import { copyOfDay } from '../../../src/lib/server/db/copies';
 import {
   allIngredients,

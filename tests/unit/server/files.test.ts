@@ -6,8 +6,8 @@ import { after, test } from 'node:test';
 import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
-import { larderOf } from '../../../src/core/larder';
-import { plan } from '../../../src/core/usecases';
+import { larderOf } from '$core/larder';
+import { plan } from '$core/usecases';
 import { wholeShop } from '../../../src/lib/server/shop';
 import {
   allIngredients,
@@ -21,7 +21,7 @@ import { readTable, type LarderTable } from '../../../src/lib/server/larderTable
 import { slabCards } from '../../../src/lib/server/slabCards';
 import { slabsInZip, zipOf } from '../../../src/lib/server/slabFiles';
 import { addSlab, keepSlab, slabVersions } from '../../../src/lib/server/slabs';
-import { writeSlab, type Slab } from '../../../src/core/slab';
+import { writeSlab, type Slab } from '$core/slab';
 import { demoIngredients, demoSlabs, ryeSlice } from '../things';
 import { migrations } from './migrations';
 

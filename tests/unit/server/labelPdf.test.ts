@@ -1,11 +1,11 @@
-import { reasonText } from '../../../src/wording/en/problems';
+import { reasonText } from '$wording/problems';
 /** Labels as text and on sheets: no space is lost, every label has its place, and what does not fit is said. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { PDFDocument } from 'pdf-lib';
-import { USUAL_LABELS } from '../../../src/core/shop';
-import { labelFor, plan } from '../../../src/core/usecases';
-import { labelBlocks, runsOf, wordsOf, type Run } from '../../../src/lib/labelText';
+import { USUAL_LABELS } from '$core/shop';
+import { labelFor, plan } from '$core/usecases';
+import { labelBlocks, runsOf, wordsOf, type Run } from '../../../src/lib/format/labelText';
 import { labelPdf, sheetProblem } from '../../../src/lib/server/labelPdf';
 import { demoLarder, ryeSlice, shop } from '../things';
 

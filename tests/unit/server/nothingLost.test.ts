@@ -17,7 +17,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
 import Database from 'better-sqlite3';
-import type { RunEvent, RunPlan } from '../../../src/core/run';
+import type { RunEvent, RunPlan } from '$core/run';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { StorageWatch } from '../../../src/lib/server/db/watch';
 import { allIngredients, foundIngredients, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';

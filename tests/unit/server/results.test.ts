@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { setTimeout } from 'node:timers/promises';
 import fc from 'fast-check';
-import { plainName } from '../../../src/core/larder';
+import { plainName } from '$core/larder';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { foundIngredients, ingredientsNamed, removeIngredient, saveIngredient } from '../../../src/lib/server/larder';
 import { knownResult, quickResult, resultKey, resultOf } from '../../../src/lib/server/results';

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { PAST_RUNS, RECALLED } from '../../../demo/runs/past';
-import { readRunFile, type RunEvent } from '../../../src/core/run';
+import { readRunFile, type RunEvent } from '$core/run';
 import { openDatabase, type Db } from '../../../src/lib/server/db/open';
 import { bringInRuns } from '../../../src/lib/server/demoRuns';
 import { saveIngredient } from '../../../src/lib/server/larder';

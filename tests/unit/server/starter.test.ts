@@ -2,10 +2,10 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
-import { larderOf, plainName } from '../../../src/core/larder';
-import { larderMatch } from '../../../src/core/recipe';
-import { readSlab } from '../../../src/core/slab';
-import { plan, settingFor, workOf } from '../../../src/core/usecases';
+import { larderOf, plainName } from '$core/larder';
+import { larderMatch } from '$core/recipe';
+import { readSlab } from '$core/slab';
+import { plan, settingFor, workOf } from '$core/usecases';
 import { readIngredient } from '../../../src/lib/server/requests/kept';
 import { shop } from '../things';
 

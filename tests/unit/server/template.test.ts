@@ -1,11 +1,11 @@
-import { reasonText } from '../../../src/wording/en/problems';
+import { reasonText } from '$wording/problems';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import DxfParser from 'dxf-parser';
 import { PDFDocument } from 'pdf-lib';
-import { layOut, strokeOrder } from '../../../src/core/cut';
-import type { CutSpec } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import { layOut, strokeOrder } from '$core/cut';
+import type { CutSpec } from '$core/slab';
+import type { Tin } from '$core/tin';
 import { templateDxf } from '../../../src/lib/server/template/dxf';
 import { templatePdf } from '../../../src/lib/server/template/pdf';
 import { templateSvg } from '../../../src/lib/server/template/svg';

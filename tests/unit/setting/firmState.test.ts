@@ -1,8 +1,8 @@
 /** A layer followed minute by minute, worked by hand: when it takes the next, is cut, is packed, cracks, and is soft again. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Firmness, PouredLayer } from '../../../src/core/setting';
-import { crackedAt, follow, newState, statesOf, type FirmState } from '../../../src/core/setting/firmState';
+import type { Firmness, PouredLayer } from '$core/setting';
+import { crackedAt, follow, newState, statesOf, type FirmState } from '$core/setting/firmState';
 import { near } from '../figures';
 import { still } from './still';
 

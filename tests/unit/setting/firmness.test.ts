@@ -15,7 +15,7 @@ import {
   iceLatents,
   latentsOf,
   wantedFirm,
-} from '../../../src/core/setting';
+} from '$core/setting';
 import { close } from '../figures';
 
 const every = [

@@ -1,7 +1,7 @@
 /** What a tin's faces meet in each place, where a pour meets what lies below, and when a face sweats. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { contactC, dewPointC, facesIn, pourAtMostC } from '../../../src/core/setting';
+import { contactC, dewPointC, facesIn, pourAtMostC } from '$core/setting';
 import { close } from '../figures';
 
 test('faces: a shelf lets half the air to the foot, a rack all; foil halves the top; marble draws sixty', () => {

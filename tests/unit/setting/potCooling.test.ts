@@ -2,9 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { cooledTo, coolingThrough, minutesToCool, potAtRest, type PotAtRest } from '../../../src/core/setting';
-import { COOLING_PLACES, type Preparation } from '../../../src/core/slab';
-import { coolingOf, settingFor, workOf } from '../../../src/core/usecases';
+import { cooledTo, coolingThrough, minutesToCool, potAtRest, type PotAtRest } from '$core/setting';
+import { COOLING_PLACES, type Preparation } from '$core/slab';
+import { coolingOf, settingFor, workOf } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, shop } from '../things';
 

@@ -1,11 +1,11 @@
 /** What each kind of layer is laid at, what it becomes firm by and gives back as it does, at what it softens, and whether it cracks. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ASSUMED_THERMAL } from '../../../src/core/heat';
-import { glassTransitionC, pouredLayers, type PouredLayer, type Stuff } from '../../../src/core/setting';
-import { expandDividedLines, type Layer, type Preparation, type Slab } from '../../../src/core/slab';
-import { sugarShareAtBoil } from '../../../src/core/sugar';
-import { scaleSlab } from '../../../src/core/usecases';
+import { ASSUMED_THERMAL } from '$core/heat';
+import { glassTransitionC, pouredLayers, type PouredLayer, type Stuff } from '$core/setting';
+import { expandDividedLines, type Layer, type Preparation, type Slab } from '$core/slab';
+import { sugarShareAtBoil } from '$core/sugar';
+import { scaleSlab } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 

@@ -1,7 +1,7 @@
 /** How far waits have to be expected otherwise, and what a measured wait says of a place's air. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { fittedH, settingOf, settingRange } from '../../../src/core/setting';
+import { fittedH, settingOf, settingRange } from '$core/setting';
 import { room, still, support } from './still';
 
 const thin = { ...still, thicknessMm: 3 };

@@ -1,6 +1,6 @@
 /** One plain layer, and where it stands, for figures worked by hand. */
-import { ASSUMED_THERMAL } from '../../../src/core/heat';
-import { firmnessOf, type PouredLayer } from '../../../src/core/setting';
+import { ASSUMED_THERMAL } from '$core/heat';
+import { firmnessOf, type PouredLayer } from '$core/setting';
 
 /** Set when it is no warmer than 25 °C, right through. */
 export const still: PouredLayer = {

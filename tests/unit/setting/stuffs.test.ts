@@ -1,8 +1,8 @@
 /** What makes layers firm, worked by hand: their curves, the heats they give back, ice, and how each is called. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { LayerCurve } from '../../../src/core/heat';
-import { METRIC } from '../../../src/core/measure';
+import type { LayerCurve } from '$core/heat';
+import { METRIC } from '$core/measure';
 import {
   chocolateFirmness,
   firmAt,
@@ -14,9 +14,9 @@ import {
   latentsOf,
   STUFFS,
   wantedFirm,
-} from '../../../src/core/setting';
-import { setReason } from '../../../src/core/setting/setReason';
-import { setReasonText } from '../../../src/wording/en/setting';
+} from '$core/setting';
+import { setReason } from '$core/setting/setReason';
+import { setReasonText } from '$wording/setting';
 import { near } from '../figures';
 import { still } from './still';
 

@@ -1,8 +1,8 @@
 /** When a layer takes the next, is cut, and until when: figures of one still layer, worked by hand or against another way to find them. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { heatRun, HeatStack, heatWork } from '../../../src/core/heat';
-import { facesIn, settingOf, settingWork, type PouredLayer } from '../../../src/core/setting';
+import { heatRun, HeatStack, heatWork } from '$core/heat';
+import { facesIn, settingOf, settingWork, type PouredLayer } from '$core/setting';
 import { close } from '../figures';
 import { room, still, support } from './still';
 

@@ -1,8 +1,8 @@
 /** Money of the settings when the shop's currency changes: turned by a rate, or kept and marked, and whole again on the way back. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { settledPricing } from '../../../src/core/cost';
-import { moneyTurned } from '../../../src/core/shop';
+import { settledPricing } from '$core/cost';
+import { moneyTurned } from '$core/shop';
 import { demoShop as demo } from '../things';
 
 test('by a rate every amount is turned to the new coin, and percentages stay', () => {

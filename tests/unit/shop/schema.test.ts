@@ -1,8 +1,8 @@
 /** What a shop may say of itself, and what is said where it may not. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { shopSchema } from '../../../src/core/shop';
-import { problemsOf } from '../../../src/core/validation';
+import { shopSchema } from '$core/shop';
+import { problemsOf } from '$core/validation';
 
 const paths = (shop: object) => problemsOf(shopSchema, shop).map(({ path }) => path);
 const code = (shop: object) => problemsOf(shopSchema, shop)[0]?.code;

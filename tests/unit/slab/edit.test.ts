@@ -10,8 +10,8 @@ import {
   parseSlab,
   withoutLayer,
   withoutPreparation,
-} from '../../../src/core/slab';
-import { plan } from '../../../src/core/usecases';
+} from '$core/slab';
+import { plan } from '$core/usecases';
 import { slabs } from '../anySlab';
 import { demoLarder, ryeSlice, shop } from '../things';
 

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, writtenForItsTin } from '../../../src/core/usecases';
-import { expandDividedLines, parseSlab, withoutPreparation, type Line, type Slab } from '../../../src/core/slab';
+import { plan, writtenForItsTin } from '$core/usecases';
+import { expandDividedLines, parseSlab, withoutPreparation, type Line, type Slab } from '$core/slab';
 import { slabs } from '../anySlab';
 import { close, sum } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';

@@ -1,9 +1,9 @@
-import { METRIC } from '../../../src/core/measure';
-import { stepText } from '../../../src/wording/en/steps';
+import { METRIC } from '$core/measure';
+import { stepText } from '$wording/steps';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { meetingsOf, preparationMinutes, type Preparation } from '../../../src/core/slab';
-import { MELTS, meltingSteps, microwaveBursts } from '../../../src/core/sugar';
+import { meetingsOf, preparationMinutes, type Preparation } from '$core/slab';
+import { MELTS, meltingSteps, microwaveBursts } from '$core/sugar';
 import { close } from '../figures';
 
 const pot = (id: string, minutes: number, meets?: Preparation['meets']): Preparation => ({

@@ -1,7 +1,7 @@
 /** Slab files with older names of fields read as files with the names of today. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { parseSlab, slabNow } from '../../../src/core/slab';
+import { parseSlab, slabNow } from '$core/slab';
 import { readPlanRequest } from '../../../src/lib/server/requests/plan';
 import { ryeSlice } from '../things';
 

@@ -1,13 +1,13 @@
-import { SLAB_SCHEMA_TEXTS } from '../../../src/wording/en/schema';
+import { SLAB_SCHEMA_TEXTS } from '$wording/schema';
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import Ajv2020 from 'ajv/dist/2020.js';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases';
-import { pointer, problemsOf, unfitProblem } from '../../../src/core/validation';
-import { readSlab, parseSlab, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
-import { slabJsonSchema } from '../../../src/core/slab/jsonSchema';
+import { plan } from '$core/usecases';
+import { pointer, problemsOf, unfitProblem } from '$core/validation';
+import { readSlab, parseSlab, slabSchema, writeSlab, type Slab } from '$core/slab';
+import { slabJsonSchema } from '$core/slab/jsonSchema';
 import { slabs } from '../anySlab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 

@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan } from '../../../src/core/usecases';
-import type { Slab } from '../../../src/core/slab';
-import { boiledTo, sucroseEquivalent, sugarShareAtBoil, waterLeftG } from '../../../src/core/sugar';
-import { BOILING_TABLE } from '../../../src/core/sugar/boilingTable';
+import { plan } from '$core/usecases';
+import type { Slab } from '$core/slab';
+import { boiledTo, sucroseEquivalent, sugarShareAtBoil, waterLeftG } from '$core/sugar';
+import { BOILING_TABLE } from '$core/sugar/boilingTable';
 import { close } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';
 

@@ -1,5 +1,5 @@
 /** Simulated boils and coolings of many kinds, and how far forecasts of them are off. */
-import { forecastBoil, forecastCool, type Forecast, type Reading } from '../../../src/core/sugar';
+import { forecastBoil, forecastCool, type Forecast, type Reading } from '$core/sugar';
 import { potOf } from '../../../devices/pot.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
 

@@ -1,4 +1,4 @@
-import { forecastText } from '../../../src/wording/en/sugar';
+import { forecastText } from '$wording/sugar';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -19,11 +19,11 @@ import {
   targetHere,
   waterBoilsC,
   type Reading,
-} from '../../../src/core/sugar';
+} from '$core/sugar';
 import { potOf } from '../../../devices/pot.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
-import { STAGES } from '../../../src/core/slab';
-import { readingOf } from '../../../src/lib/probe';
+import { STAGES } from '$core/slab';
+import { readingOf } from '../../../src/lib/devices/probe';
 import { close } from '../figures';
 import { scoreBoils, scoreCoolings } from './boils';
 

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { settingFor, layOutDay, workOf } from '../../../src/core/usecases';
-import { parseSlab, type Slab } from '../../../src/core/slab';
+import { settingFor, layOutDay, workOf } from '$core/usecases';
+import { parseSlab, type Slab } from '$core/slab';
 import { demoLarder, demoSlabs, shop } from '../things';
 
 const IDS = ['boil', 'bake', 'mix', 'melt', 'rub', 'none'];

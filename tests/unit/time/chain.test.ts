@@ -1,21 +1,13 @@
-import { METRIC } from '../../../src/core/measure';
-import { dayText } from '../../../src/wording/en/schedule';
-import { stepText } from '../../../src/wording/en/steps';
+import { METRIC } from '$core/measure';
+import { dayText } from '$wording/schedule';
+import { stepText } from '$wording/steps';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { readRecipe, slabFromRecipe } from '../../../src/core/recipe';
-import type { Slab, Step } from '../../../src/core/slab';
-import {
-  forwardFrom,
-  isAttended,
-  PACES,
-  stepMinutes,
-  workingWindows,
-  type Activity,
-  type Timed,
-} from '../../../src/core/time';
-import { layOutDay, workOf } from '../../../src/core/usecases';
+import { readRecipe, slabFromRecipe } from '$core/recipe';
+import type { Slab, Step } from '$core/slab';
+import { forwardFrom, isAttended, PACES, stepMinutes, workingWindows, type Activity, type Timed } from '$core/time';
+import { layOutDay, workOf } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, shop } from '../things';
 

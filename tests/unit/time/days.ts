@@ -1,5 +1,5 @@
 /** Made-up days at the bench of eight to forty steps, all in fives of minutes, the same at every run. */
-import type { Activity, Link, Means, Windows } from '../../../src/core/time';
+import type { Activity, Link, Means, Windows } from '$core/time';
 
 export interface MadeUpDay {
   readonly activities: readonly Activity[];

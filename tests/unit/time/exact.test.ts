@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import loader from 'highs';
-import { forwardFrom } from '../../../src/core/time';
+import { forwardFrom } from '$core/time';
 import { DAYS, type MadeUpDay } from './days';
 import { exactOf } from './exact';
 import { assertSound } from './sound';

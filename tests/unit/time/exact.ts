@@ -1,6 +1,6 @@
 /** The schedule of a day as an integer program over five-minute units, for HiGHS: what the schedules of the core are held against. */
 import type { Highs } from 'highs';
-import { isAttended, type Activity } from '../../../src/core/time';
+import { isAttended, type Activity } from '$core/time';
 import { UNIT_MINUTES, type MadeUpDay } from './days';
 
 export interface Exact {

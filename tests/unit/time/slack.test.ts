@@ -1,14 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import {
-  backwardFrom,
-  forwardFrom,
-  type Activity,
-  type Means,
-  type Timeline,
-  type Windows,
-} from '../../../src/core/time';
-import { workOf } from '../../../src/core/usecases';
+import { backwardFrom, forwardFrom, type Activity, type Means, type Timeline, type Windows } from '$core/time';
+import { workOf } from '$core/usecases';
 import { demoLarder, demoSlabs, shop } from '../things';
 import { DAYS } from './days';
 import { assertSound } from './sound';

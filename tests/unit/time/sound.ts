@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { isAttended, type Means, type Timed, type Windows } from '../../../src/core/time';
+import { isAttended, type Means, type Timed, type Windows } from '$core/time';
 
 /** Nothing holds what another holds, every link is kept, and whatever is worked at or hot lies in working hours. */
 export function assertSound(steps: readonly Timed[], { hands, ovens, rings }: Means, windows: Windows): void {

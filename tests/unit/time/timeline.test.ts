@@ -1,15 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { workOf, layOutDay } from '../../../src/core/usecases';
-import {
-  backwardFrom,
-  forwardFrom,
-  workingWindows,
-  type Activity,
-  type Means,
-  type Windows,
-} from '../../../src/core/time';
+import { workOf, layOutDay } from '$core/usecases';
+import { backwardFrom, forwardFrom, workingWindows, type Activity, type Means, type Windows } from '$core/time';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 import { assertSound } from './sound';
 

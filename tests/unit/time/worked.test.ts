@@ -1,11 +1,11 @@
-import { METRIC } from '../../../src/core/measure';
-import { stepText } from '../../../src/wording/en/steps';
+import { METRIC } from '$core/measure';
+import { stepText } from '$wording/steps';
 /** Figures of a day worked by hand: how long what may wait, and what stands in the way. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Behaviour } from '../../../src/core/classify';
-import { titled, type Preparation, type Slab } from '../../../src/core/slab';
-import { cautionFor, chainOf, stepMinutes, stepsOf, type Activity, type ChainOf } from '../../../src/core/time';
+import type { Behaviour } from '$core/classify';
+import { titled, type Preparation, type Slab } from '$core/slab';
+import { cautionFor, chainOf, stepMinutes, stepsOf, type Activity, type ChainOf } from '$core/time';
 import { ryeSlice } from '../things';
 
 const preparation = (id: string, part: Partial<Preparation> = {}): Preparation => ({

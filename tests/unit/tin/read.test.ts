@@ -1,9 +1,9 @@
-import { reasonText } from '../../../src/wording/en/problems';
+import { reasonText } from '$wording/problems';
 /** What is read as a tin, a pot and a box, and what is said of anything else. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { boxSchema, rackTinSchema, tinSchema, tinsSchema, vesselSchema } from '../../../src/core/tin';
-import { problemsOf } from '../../../src/core/validation';
+import { boxSchema, rackTinSchema, tinSchema, tinsSchema, vesselSchema } from '$core/tin';
+import { problemsOf } from '$core/validation';
 
 const said = (...of: Parameters<typeof problemsOf>) =>
   problemsOf(...of).map((problem) => `${problem.path}: ${reasonText(problem)}`);

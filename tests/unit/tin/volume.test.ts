@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { areaMm2At, outlineAt, sameTin, thicknessMmOf, tinInWords, volumeMlTo, type Tin } from '../../../src/core/tin';
+import { areaMm2At, outlineAt, sameTin, thicknessMmOf, tinInWords, volumeMlTo, type Tin } from '$core/tin';
 import { tins } from '../tins';
 import { close } from '../figures';
 

@@ -16,7 +16,7 @@ import {
   withoutOutline,
   type SheetTin,
   type Tin,
-} from '../../../src/core/tin';
+} from '$core/tin';
 import { close } from '../figures';
 
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { larderOf } from '../../../src/core/larder';
-import { assumptionsOf, plan } from '../../../src/core/usecases';
-import type { Slab } from '../../../src/core/slab';
+import { larderOf } from '$core/larder';
+import { assumptionsOf, plan } from '$core/usecases';
+import type { Slab } from '$core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const guessed = (slab: Slab) => assumptionsOf(slab, demoLarder, shop).map(({ where }) => where);

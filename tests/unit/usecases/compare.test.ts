@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { comparePlans, isDifferent, plan } from '../../../src/core/usecases';
-import type { Slab } from '../../../src/core/slab';
+import { comparePlans, isDifferent, plan } from '$core/usecases';
+import type { Slab } from '$core/slab';
 import { close } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';
 import { deepSquare } from '../tins';

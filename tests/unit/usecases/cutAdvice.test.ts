@@ -1,10 +1,10 @@
 /** What a stack asks of the knife, and a cut in words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { cutAdviceText, cutText, thingsForCut } from '../../../src/wording/en/cut';
-import { METRIC } from '../../../src/core/measure';
-import type { Slab } from '../../../src/core/slab';
-import { cutAdvice, plan, scoreAdvice, settingFor, swirlsOf, workOf } from '../../../src/core/usecases';
+import { cutAdviceText, cutText, thingsForCut } from '$wording/cut';
+import { METRIC } from '$core/measure';
+import type { Slab } from '$core/slab';
+import { cutAdvice, plan, scoreAdvice, settingFor, swirlsOf, workOf } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { cutAnswers, plan, type CutAsk } from '../../../src/core/usecases';
-import type { CutSpec } from '../../../src/core/slab';
-import type { Tin } from '../../../src/core/tin';
+import { cutAnswers, plan, type CutAsk } from '$core/usecases';
+import type { CutSpec } from '$core/slab';
+import type { Tin } from '$core/tin';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 

@@ -1,8 +1,8 @@
 /** Pieces finer than can be cut: a slab that was kept with them still opens. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { gridOf } from '../../../src/core/cut';
-import { plan } from '../../../src/core/usecases';
+import { gridOf } from '$core/cut';
+import { plan } from '$core/usecases';
 import { deepSquare } from '../tins';
 import { demoLarder, ryeSlice, shop } from '../things';
 

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { inTins, type Scale } from '../../../src/core/slab';
-import { isSheet, sameTin } from '../../../src/core/tin';
-import { heightsOf, nearestTin, plan, writtenHeightMm } from '../../../src/core/usecases';
+import { inTins, type Scale } from '$core/slab';
+import { isSheet, sameTin } from '$core/tin';
+import { heightsOf, nearestTin, plan, writtenHeightMm } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, demoRack as rack, demoSlabs, ryeSlice, shop } from '../things';
 

@@ -1,8 +1,8 @@
 /** An order of pieces by their weight or price, and taking hold of its cut. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { pieceSizeFor, plan, withoutOrder } from '../../../src/core/usecases';
-import type { Slab } from '../../../src/core/slab';
+import { pieceSizeFor, plan, withoutOrder } from '$core/usecases';
+import type { Slab } from '$core/slab';
 import { close } from '../figures';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 

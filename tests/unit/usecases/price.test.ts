@@ -1,9 +1,9 @@
 /** What a run of a slab costs and earns, worked by hand on a plan with round figures. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { channelSale, type RunMinutes } from '../../../src/core/cost';
-import type { Channel, Shop } from '../../../src/core/shop';
-import { packedPiece, priceSlab, runMinutesOf, soldKinds, type Plan } from '../../../src/core/usecases';
+import { channelSale, type RunMinutes } from '$core/cost';
+import type { Channel, Shop } from '$core/shop';
+import { packedPiece, priceSlab, runMinutesOf, soldKinds, type Plan } from '$core/usecases';
 import { near } from '../figures';
 
 type Kind = Plan['cut']['pieces'][number];

@@ -1,10 +1,10 @@
 /** What is sold of the demo slabs: prices, other cuts, larger runs, costs over time, free from, and checks. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { CheckCode } from '../../../src/core/check';
-import type { RunMinutes } from '../../../src/core/cost';
-import type { Shop } from '../../../src/core/shop';
-import type { Slab } from '../../../src/core/slab';
+import type { CheckCode } from '$core/check';
+import type { RunMinutes } from '$core/cost';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
 import {
   costOverTime,
   cutsByMoney,
@@ -15,10 +15,10 @@ import {
   sellingOf,
   withoutAllergen,
   workOf,
-} from '../../../src/core/usecases';
-import { tolerableShortG } from '../../../src/core/check/selling';
-import { figuresIn } from '../../../src/core/measure';
-import { checkText } from '../../../src/wording/en/checks';
+} from '$core/usecases';
+import { tolerableShortG } from '$core/check/selling';
+import { figuresIn } from '$core/measure';
+import { checkText } from '$wording/checks';
 import { isSentence } from '../check/holds';
 import { close } from '../figures';
 import { demoIngredients, demoLarder, demoShop, demoSlabs, ryeSlice } from '../things';

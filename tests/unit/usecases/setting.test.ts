@@ -1,10 +1,10 @@
 /** How whole slabs set: places, depth, moves, measured waits, sweating, and what is too much. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { larderOf } from '../../../src/core/larder';
-import { fittedCoefficient, settingFor, settingProblems } from '../../../src/core/usecases';
-import { PLACE_AIR } from '../../../src/core/setting';
-import type { Preparation, Slab } from '../../../src/core/slab';
+import { larderOf } from '$core/larder';
+import { fittedCoefficient, settingFor, settingProblems } from '$core/usecases';
+import { PLACE_AIR } from '$core/setting';
+import type { Preparation, Slab } from '$core/slab';
 import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const cool = { ...shop, roomC: 19 };

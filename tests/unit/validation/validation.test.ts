@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { ingredientSchema } from '../../../src/core/larder';
-import { shopSchema } from '../../../src/core/shop';
-import { readSlab, parseSlab, slabSchema, writeSlab, type Slab } from '../../../src/core/slab';
-import { rackTinSchema } from '../../../src/core/tin';
+import { ingredientSchema } from '$core/larder';
+import { shopSchema } from '$core/shop';
+import { readSlab, parseSlab, slabSchema, writeSlab, type Slab } from '$core/slab';
+import { rackTinSchema } from '$core/tin';
 import {
   fields,
   limitsAt,
@@ -17,7 +17,7 @@ import {
   unfitProblem,
   isDay,
   isMoment,
-} from '../../../src/core/validation';
+} from '$core/validation';
 import { ryeSlice } from '../things';
 
 const proto = (inner: string) => JSON.parse(`{"a":[${inner}]}`) as unknown;

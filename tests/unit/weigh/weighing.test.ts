@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { handAt, panOf, UNITS_G, type PanSettings } from '../../../devices/pan.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
-import { newWeighing, takenBack, weigh, zeroed, type Weighing } from '../../../src/core/weigh';
+import { newWeighing, takenBack, weigh, zeroed, type Weighing } from '$core/weigh';
 
 /** A scale that shows each of these for so many seconds, ten times a second, without noise. */
 function shown(

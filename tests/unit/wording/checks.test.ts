@@ -1,10 +1,10 @@
 /** Sentences about checks: each code says something of its own, with numbers and nouns that agree. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Check } from '../../../src/core/check';
-import { figuresIn } from '../../../src/core/measure';
-import { checkText } from '../../../src/wording/en/checks';
-import { article, inList, percent, plural } from '../../../src/wording/en/grammar';
+import type { Check } from '$core/check';
+import { figuresIn } from '$core/measure';
+import { checkText } from '$wording/checks';
+import { article, inList, percent, plural } from '$wording/grammar';
 import { isSentence } from '../check/holds';
 
 const METRIC = figuresIn(undefined, 'metric');

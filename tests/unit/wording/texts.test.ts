@@ -1,23 +1,23 @@
 /** Sentences for codes: every code has one, with its figures filled in. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Finding } from '../../../src/core/diagnose';
-import { METRIC } from '../../../src/core/measure';
-import type { StepNote } from '../../../src/core/method';
-import type { LineNote } from '../../../src/core/recipe';
-import { STUFFS, type SetReason } from '../../../src/core/setting';
-import { PLACES, type StepTitle } from '../../../src/core/slab';
-import { CAUTIONS } from '../../../src/core/time';
-import type { CutAdvice, CutFit, DayReason, LabelProblem } from '../../../src/core/usecases';
-import { reason, type Reason, type ReasonCode, type ReasonFigures } from '../../../src/core/validation';
-import { findingText } from '../../../src/wording/en/causes';
-import { cutAdviceText, cutFitText, mixedRefusalText } from '../../../src/wording/en/cut';
-import { keepText, labelProblemText, openLineText } from '../../../src/wording/en/label';
-import { reasonText } from '../../../src/wording/en/problems';
-import { lineNoteText, stepNoteText } from '../../../src/wording/en/reading';
-import { dayReasonText, dayText } from '../../../src/wording/en/schedule';
-import { setReasonText } from '../../../src/wording/en/setting';
-import { cautionText, stepText } from '../../../src/wording/en/steps';
+import type { Finding } from '$core/diagnose';
+import { METRIC } from '$core/measure';
+import type { StepNote } from '$core/method';
+import type { LineNote } from '$core/recipe';
+import { STUFFS, type SetReason } from '$core/setting';
+import { PLACES, type StepTitle } from '$core/slab';
+import { CAUTIONS } from '$core/time';
+import type { CutAdvice, CutFit, DayReason, LabelProblem } from '$core/usecases';
+import { reason, type Reason, type ReasonCode, type ReasonFigures } from '$core/validation';
+import { findingText } from '$wording/causes';
+import { cutAdviceText, cutFitText, mixedRefusalText } from '$wording/cut';
+import { keepText, labelProblemText, openLineText } from '$wording/label';
+import { reasonText } from '$wording/problems';
+import { lineNoteText, stepNoteText } from '$wording/reading';
+import { dayReasonText, dayText } from '$wording/schedule';
+import { setReasonText } from '$wording/setting';
+import { cautionText, stepText } from '$wording/steps';
 import { isSentence } from '../check/holds';
 
 /** Texts that get their full stop where they are shown. */

@@ -1,4 +1,4 @@
-import { plainName } from '../../../core/larder';
+import { plainName } from '$core/larder';
 
 /** The index finds groups of this many letters. */
 const LEAST = 3;

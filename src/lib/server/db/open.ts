@@ -1,7 +1,7 @@
 import Database from 'better-sqlite3';
 import { chmodSync, existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { plainName } from '../../../core/larder';
+import { plainName } from '$core/larder';
 import { applyRestored } from './afterRestore';
 import { DATA_FILE, newestCopy } from './copies';
 import { prepareOnce } from './statements';

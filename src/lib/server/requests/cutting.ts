@@ -1,5 +1,5 @@
-import { MOST_MM } from '../../../core/tin';
-import type { CutAsk } from '../../../core/usecases';
+import { MOST_MM } from '$core/tin';
+import type { CutAsk } from '$core/usecases';
 import {
   choice,
   fields,
@@ -17,8 +17,8 @@ import {
   REQUIRED,
   text,
   whole,
-} from '../../../core/validation';
-import { ASKED } from '../../requestLimits';
+} from '$core/validation';
+import { ASKED } from '$lib/limits/requestLimits';
 import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 

@@ -1,7 +1,7 @@
-import { ingredientSchema, type Ingredient } from '../../../core/larder';
-import { MEASURES } from '../../../core/measure';
-import { shopSchema, type Shop } from '../../../core/shop';
-import { rackTinSchema, type RackTin } from '../../../core/tin';
+import { ingredientSchema, type Ingredient } from '$core/larder';
+import { MEASURES } from '$core/measure';
+import { shopSchema, type Shop } from '$core/shop';
+import { rackTinSchema, type RackTin } from '$core/tin';
 import {
   as,
   fields,
@@ -16,7 +16,7 @@ import {
   reason,
   text,
   REQUIRED,
-} from '../../../core/validation';
+} from '$core/validation';
 
 const MOST_LINES = 2000;
 

@@ -1,8 +1,8 @@
-import type { PlanOptions } from '../../../core/usecases';
-import { type Shop, shopSchema } from '../../../core/shop';
-import { cutProblems, cutSchema, scaleNow, scaleSchema, parseSlab, type Slab } from '../../../core/slab';
-import { type Problem, problem, problemsOf, type Read, problemsUnder } from '../../../core/validation';
-import { tinsSchema } from '../../../core/tin';
+import type { PlanOptions } from '$core/usecases';
+import { type Shop, shopSchema } from '$core/shop';
+import { cutProblems, cutSchema, scaleNow, scaleSchema, parseSlab, type Slab } from '$core/slab';
+import { type Problem, problem, problemsOf, type Read, problemsUnder } from '$core/validation';
+import { tinsSchema } from '$core/tin';
 
 /** A request for a plan: a slab, and what to do otherwise than the slab and the shop say. */
 export interface PlanRequest extends PlanOptions {

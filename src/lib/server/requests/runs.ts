@@ -1,7 +1,7 @@
-import { SEEN, type Seen } from '../../../core/diagnose';
-import { runEventSchema, type RunEvent } from '../../../core/run';
-import { scaleSchema } from '../../../core/slab';
-import { tinsSchema } from '../../../core/tin';
+import { SEEN, type Seen } from '$core/diagnose';
+import { runEventSchema, type RunEvent } from '$core/run';
+import { scaleSchema } from '$core/slab';
+import { tinsSchema } from '$core/tin';
 import {
   as,
   fields,
@@ -18,7 +18,7 @@ import {
   reason,
   REQUIRED,
   whole,
-} from '../../../core/validation';
+} from '$core/validation';
 
 const MAX_EVENTS = 1000;
 

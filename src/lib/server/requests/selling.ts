@@ -1,7 +1,7 @@
-import { ALLERGENS } from '../../../core/larder';
-import { LABEL_PROFILES } from '../../../core/shop';
-import { pricingSchema, type Pricing, type Slab } from '../../../core/slab';
-import { boxSchema } from '../../../core/tin';
+import { ALLERGENS } from '$core/larder';
+import { LABEL_PROFILES } from '$core/shop';
+import { pricingSchema, type Pricing, type Slab } from '$core/slab';
+import { boxSchema } from '$core/tin';
 import {
   daySchema,
   fields,
@@ -18,9 +18,9 @@ import {
   REQUIRED,
   whole,
   as,
-} from '../../../core/validation';
+} from '$core/validation';
 import * as yup from 'yup';
-import { ASKED } from '../../requestLimits';
+import { ASKED } from '$lib/limits/requestLimits';
 import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 

@@ -1,7 +1,7 @@
-import { hoursSchema, MEANS, zoneSchema } from '../../../core/shop';
-import { heatWork } from '../../../core/heat';
-import { PLACES } from '../../../core/slab';
-import { PACES } from '../../../core/time';
+import { hoursSchema, MEANS, zoneSchema } from '$core/shop';
+import { heatWork } from '$core/heat';
+import { PLACES } from '$core/slab';
+import { PACES } from '$core/time';
 import {
   fields,
   type Held,
@@ -19,9 +19,9 @@ import {
   reason,
   REQUIRED,
   as,
-} from '../../../core/validation';
+} from '$core/validation';
 import * as yup from 'yup';
-import { ASKED } from '../../requestLimits';
+import { ASKED } from '$lib/limits/requestLimits';
 import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 

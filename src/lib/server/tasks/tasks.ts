@@ -1,18 +1,18 @@
-import { dayText } from '../../../wording/en/schedule';
-import { stepTexts } from '../../../wording/en/steps';
+import { dayText } from '$wording/schedule';
+import { stepTexts } from '$wording/steps';
 /** Heavy work as it is done in threads of its own (`pool.ts`): plain data in and out, each calling one function of the core. */
 import loader from 'highs';
-import { larderOf, type Ingredient } from '../../../core/larder';
-import { heatRun } from '../../../core/heat';
-import type { PlaceStay } from '../../../core/setting';
-import { USUAL_LABELS, USUAL_SHOP, type Shop } from '../../../core/shop';
-import { forecastBoil, forecastCool, type Forecast } from '../../../core/sugar';
-import type { Slab } from '../../../core/slab';
-import type { Pace } from '../../../core/time';
-import type { RunPlan } from '../../../core/run';
-import { figuresIn, type Measures } from '../../../core/measure';
-import { readMethod } from '../../../core/method';
-import type { LineRead } from '../../../core/recipe';
+import { larderOf, type Ingredient } from '$core/larder';
+import { heatRun } from '$core/heat';
+import type { PlaceStay } from '$core/setting';
+import { USUAL_LABELS, USUAL_SHOP, type Shop } from '$core/shop';
+import { forecastBoil, forecastCool, type Forecast } from '$core/sugar';
+import type { Slab } from '$core/slab';
+import type { Pace } from '$core/time';
+import type { RunPlan } from '$core/run';
+import { figuresIn, type Measures } from '$core/measure';
+import { readMethod } from '$core/method';
+import type { LineRead } from '$core/recipe';
 import {
   cutAnswers,
   cutInOrder,
@@ -47,25 +47,18 @@ import {
   type Plan,
   type SlabPrice,
   type WithoutAllergen,
-} from '../../../core/usecases';
-import { problem, type Read } from '../../../core/validation';
-import type { EvenWays, Reading, SurfaceTerms } from '../../../core/cut';
-import {
-  bagged,
-  mixedCut,
-  type Bagged,
-  type MixedAnswer,
-  type SolveLinear,
-  type SolveProgram,
-} from '../../../core/fit';
-import { linearSolverOf } from '../../linearSolver';
-import { solverOf } from '../../solver';
+} from '$core/usecases';
+import { problem, type Read } from '$core/validation';
+import type { EvenWays, Reading, SurfaceTerms } from '$core/cut';
+import { bagged, mixedCut, type Bagged, type MixedAnswer, type SolveLinear, type SolveProgram } from '$core/fit';
+import { linearSolverOf } from '$lib/workers/linearSolver';
+import { solverOf } from '$lib/workers/solver';
 import { larderIn } from './larderFile';
 import { readTable, type LarderTable } from '../larderTable';
 import { listPrice, type Listed, type PricedSlab } from '../priceList';
 import type { BagsRequest, MixedRequest } from '../requests/cutting';
 import type { ForecastRequest, RawSetting } from '../requests/services';
-import { datesIn } from '../../dates';
+import { datesIn } from '$lib/format/dates';
 import { labelPdf } from '../labelPdf';
 import { templateDxf } from '../template/dxf';
 import { templatePdf, type Paper } from '../template/pdf';

@@ -1,5 +1,5 @@
 import { Colors, DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf';
-import type { StrokeOrder } from '../../../core/cut';
+import type { StrokeOrder } from '$core/cut';
 
 /** A template to cut by as DXF in mm: the outline on one layer, the strokes on another, in their order. */
 export function templateDxf({ outline: { lengthMm, widthMm, cornerMm: r }, strokes }: StrokeOrder): string {

@@ -1,4 +1,4 @@
-import type { Outline } from '../../../core/tin';
+import type { Outline } from '$core/tin';
 
 /** An outline as an SVG path in mm, its back left corner at the origin and y toward the front. */
 export function outlinePath({ lengthMm, widthMm, cornerMm: r }: Outline): string {

@@ -12,8 +12,8 @@ import {
   type PDFFont,
   type PDFPage,
 } from 'pdf-lib';
-import type { StrokeOrder } from '../../../core/cut';
-import { problem, type Read } from '../../../core/validation';
+import type { StrokeOrder } from '$core/cut';
+import { problem, type Read } from '$core/validation';
 import { outlinePath } from './outlinePath';
 
 /** Paper, mm. */

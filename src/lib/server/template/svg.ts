@@ -1,4 +1,4 @@
-import type { StrokeOrder } from '../../../core/cut';
+import type { StrokeOrder } from '$core/cut';
 import { outlinePath } from './outlinePath';
 
 const mm = (value: number) => Number(value.toFixed(3));

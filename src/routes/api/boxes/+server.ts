@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { boxAnswers } from '../../../core/pack';
+import { boxAnswers } from '$core/pack';
 import { readBody } from '$lib/server/http';
 import { readBoxesRequest } from '$lib/server/requests/selling';
 

@@ -1,5 +1,5 @@
-import { figuresIn } from '../../../core/measure';
-import { cutFitText } from '../../../wording/en/cut';
+import { figuresIn } from '$core/measure';
+import { cutFitText } from '$wording/cut';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';

@@ -1,10 +1,10 @@
-import { type Shop } from '../../../core/shop';
-import { figuresIn } from '../../../core/measure';
+import { type Shop } from '$core/shop';
+import { figuresIn } from '$core/measure';
 import { json } from '@sveltejs/kit';
-import { larderOf } from '../../../core/larder';
-import type { Diagnosis } from '../../../core/diagnose';
-import { diagnoseSlab } from '../../../core/usecases';
-import { CAUSE_TEXTS, findingText } from '../../../wording/en/causes';
+import { larderOf } from '$core/larder';
+import type { Diagnosis } from '$core/diagnose';
+import { diagnoseSlab } from '$core/usecases';
+import { CAUSE_TEXTS, findingText } from '$wording/causes';
 import { database } from '$lib/server/db';
 import { problem, readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';

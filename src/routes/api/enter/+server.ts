@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { ENTER_LIMIT } from '$lib/bodyLimits';
+import { ENTER_LIMIT } from '$lib/limits/bodyLimits';
 import { problem, readBody } from '$lib/server/http';
 import { door, SESSION } from '$lib/server/passphrase';
 import { readPassphrase } from '$lib/server/requests/kept';

@@ -1,4 +1,4 @@
-import { forecastText } from '../../../wording/en/sugar';
+import { forecastText } from '$wording/sugar';
 import { json } from '@sveltejs/kit';
 import { readBody } from '$lib/server/http';
 import { readForecastRequest } from '$lib/server/requests/services';

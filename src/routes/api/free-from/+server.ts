@@ -1,7 +1,7 @@
-import { openLineText } from '../../../wording/en/label';
+import { openLineText } from '$wording/label';
 import { json } from '@sveltejs/kit';
-import { ALLERGENS, ingredientNamed, larderOf } from '../../../core/larder';
-import { namesNeeded } from '../../../core/slab';
+import { ALLERGENS, ingredientNamed, larderOf } from '$core/larder';
+import { namesNeeded } from '$core/slab';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
 import { ingredientsNamed } from '$lib/server/larder';

@@ -1,4 +1,4 @@
-import { keepText, labelProblemText } from '../../../wording/en/label';
+import { keepText, labelProblemText } from '$wording/label';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';

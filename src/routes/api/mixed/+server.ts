@@ -1,4 +1,4 @@
-import { mixedRefusalText } from '../../../wording/en/cut';
+import { mixedRefusalText } from '$wording/cut';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';

@@ -1,10 +1,10 @@
-import { coinDigits } from '../../../core/cost';
+import { coinDigits } from '$core/cost';
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { priceListCsv } from '$lib/server/priceList';
 import { pricedPage, PRICES_AT_ONCE } from '$lib/server/pricesOf';
 import { wholeShop } from '$lib/server/shop';
-import { pageOf } from '$lib/pages';
+import { pageOf } from '$lib/forms/pages';
 
 /** Nobody waits much longer than this for a table, ms. */
 const PATIENCE_MS = 10_000;

@@ -1,8 +1,8 @@
-import { lineNotesText, stepNoteText } from '../../../wording/en/reading';
+import { lineNotesText, stepNoteText } from '$wording/reading';
 import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
-import { readMethod } from '../../../core/method';
-import { recipeReadings, type LineRead } from '../../../core/recipe';
+import { readMethod } from '$core/method';
+import { recipeReadings, type LineRead } from '$core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { shelfLarder } from '$lib/server/larder';

@@ -1,5 +1,5 @@
-import { figuresIn } from '../../../core/measure';
-import { setReasonText } from '../../../wording/en/setting';
+import { figuresIn } from '$core/measure';
+import { setReasonText } from '$wording/setting';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';

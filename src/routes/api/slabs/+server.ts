@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { readSlab } from '../../../core/slab';
+import { readSlab } from '$core/slab';
 import { database } from '$lib/server/db';
 import { bodyText, refused } from '$lib/server/http';
 import { warm } from '$lib/server/warm';

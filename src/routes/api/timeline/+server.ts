@@ -1,8 +1,8 @@
-import { figuresIn } from '../../../core/measure';
-import { dayText } from '../../../wording/en/schedule';
-import { cautionText, stepText } from '../../../wording/en/steps';
+import { figuresIn } from '$core/measure';
+import { dayText } from '$wording/schedule';
+import { cautionText, stepText } from '$wording/steps';
 import { json } from '@sveltejs/kit';
-import { USUAL_SHOP } from '../../../core/shop';
+import { USUAL_SHOP } from '$core/shop';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import schema from '../../../core/slab/slab-1.schema.json';
+import schema from '$core/slab/slab-1.schema.json';
 
 /** The JSON Schema of the slab file. */
 export function GET() {

@@ -1,12 +1,12 @@
 <!-- Two people at one slab: the later one is told, sees both, and chooses. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
-  import type { Plan } from '../../../core/usecases';
+  import type { Plan } from '$core/usecases';
 
-  import { money } from '$lib/money';
+  import { money } from '$lib/format/money';
   import type { KeptSlab } from '$lib/server/slabs';
-  import { shopDates } from '$lib/shopDates';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {

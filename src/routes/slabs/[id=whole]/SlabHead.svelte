@@ -1,12 +1,12 @@
 <!-- Whose slab this is, its stations, its state, and what can be done with it as a whole. One line, at every width. -->
 <script lang="ts">
   import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
-  import { writeSlab } from '../../../core/slab';
+  import { writeSlab } from '$core/slab';
   import { ask } from '$lib/api';
-  import { fileName } from '$lib/fileName';
-  import { saveText } from '$lib/saveText';
-  import type { SlabDraft } from '$lib/slabDraft.svelte';
-  import type { SlabKeeping } from '$lib/slabKeeping.svelte';
+  import { fileName } from '$lib/format/fileName';
+  import { saveText } from '$lib/format/saveText';
+  import type { SlabDraft } from '$lib/draft/slabDraft.svelte';
+  import type { SlabKeeping } from '$lib/draft/slabSaving.svelte';
   import { SHEETS, STATION_NAMES, STATIONS, type Sheet, type Station } from './stations';
 
   interface Props {
@@ -39,7 +39,7 @@
   const takeAway = (text: string, called: string) => saveText(text, 'application/json', called);
 
   async function saveRecipe() {
-    const { recipeOut } = await import('$lib/recipeOut');
+    const { recipeOut } = await import('$lib/draft/recipeOut');
     takeAway(await recipeOut(draft.slab, pieces), name.replace('.slab.json', '.recipe.json'));
   }
 

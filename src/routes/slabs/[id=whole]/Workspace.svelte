@@ -4,23 +4,23 @@
   import { onDestroy, onMount, untrack, type Snippet } from 'svelte';
   import { afterNavigate, goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { withThickness } from '../../../core/scale';
-  import { allergensIn, plan, type Plan, type Selling } from '../../../core/usecases';
-  import { namesNeeded } from '../../../core/slab';
+  import { withThickness } from '$core/scale';
+  import { allergensIn, plan, type Plan, type Selling } from '$core/usecases';
+  import { namesNeeded } from '$core/slab';
   import { ask } from '$lib/api';
-  import { confirmation } from '$lib/confirm.svelte';
-  import { isFree } from '$lib/keys';
-  import { firstTouchOrPrint } from '$lib/firstTouch';
-  import { placeNamed } from '$lib/placeNamed';
-  import { LarderShelf } from '$lib/larderShelf.svelte';
-  import { setSlabWork } from '$lib/slabContext';
-  import { SlabDraft } from '$lib/slabDraft.svelte';
-  import { SlabMoney } from '$lib/slabMoney.svelte';
-  import { SlabKeeping } from '$lib/slabKeeping.svelte';
+  import { confirmation } from '$lib/forms/confirm.svelte';
+  import { isFree } from '$lib/forms/keys';
+  import { firstTouchOrPrint } from '$lib/forms/firstTouch';
+  import { placeNamed } from '$lib/draft/placeNamed';
+  import { LarderShelf } from '$lib/draft/larderShelf.svelte';
+  import { setSlabWork } from '$lib/draft/slabContext';
+  import { SlabDraft } from '$lib/draft/slabDraft.svelte';
+  import { SlabMoney } from '$lib/draft/slabMoney.svelte';
+  import { SlabKeeping } from '$lib/draft/slabSaving.svelte';
   import Tray from '$lib/ui/Tray.svelte';
   import SlabHead from './SlabHead.svelte';
   import { SHEETS, stationOf, STATIONS, type Sheet } from './stations';
-  import { shopDates } from '$lib/shopDates';
+  import { shopDates } from '$lib/format/shopDates';
   import Notice from '$lib/ui/Notice.svelte';
   import type { LayoutData, PageData } from './$types';
 
@@ -89,12 +89,12 @@
   let AmountsSheet: typeof import('$lib/ui/AmountsSheet.svelte').default | null = $state.raw(null);
   /** Assumptions follow a moment after the page: nobody waits for them. */
   const ASSUMPTIONS_AFTER_MS = 2000;
-  let assumptionsOf = $state.raw<(typeof import('../../../core/usecases/assumptions'))['assumptionsOf'] | null>(null);
+  let assumptionsOf = $state.raw<(typeof import('$core/usecases/assumptions'))['assumptionsOf'] | null>(null);
   const SOLD = /\/(?:price|pack|label)$/;
   onMount(() => {
     const timer = setTimeout(() => {
       money.fetch();
-      void import('../../../core/usecases/assumptions').then((found) => (assumptionsOf = found.assumptionsOf));
+      void import('$core/usecases/assumptions').then((found) => (assumptionsOf = found.assumptionsOf));
     }, ASSUMPTIONS_AFTER_MS);
     return () => clearTimeout(timer);
   });

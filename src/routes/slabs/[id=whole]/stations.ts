@@ -1,14 +1,14 @@
-/** Sheets that take the whole width, beside the stations. */
+/** Pages of a slab that take the whole width, beside the stations. */
 export const SHEETS = {
-  gather: 'Weigh out',
-  clock: 'Schedule',
+  'weigh-out': 'Weigh out',
+  schedule: 'Schedule',
   compare: 'Compare',
   label: 'Label',
-  log: 'History',
+  history: 'History',
 } as const;
 export type Sheet = keyof typeof SHEETS;
 
-/** The stations of a slab, in the order of work; their keys are 1, 2, 3 ... */
+/** Stations of a slab in the order of work. Keys 1, 2, 3 ... open them. */
 export const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'] as const;
 export type Station = (typeof STATIONS)[number];
 
@@ -23,7 +23,7 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
 };
 
 /**
- * The station, or the sheet, at which one decides what a warning speaks of.
+ * Finds the station or sheet with the field that a check is about.
  *
  * @param where a path in the slab file
  */

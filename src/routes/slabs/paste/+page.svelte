@@ -1,17 +1,17 @@
 <!-- A recipe as it was copied: every line beside its reading and its larder match, corrected here before it becomes a slab. -->
 <script lang="ts">
-  import { MEASURES_NAMES } from '../../../wording/en/terms';
+  import { MEASURES_NAMES } from '$wording/terms';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
   import { goto } from '$app/navigation';
-  import { MEASURES, type Measures } from '../../../core/measure';
-  import { readMethod, slabFromMethod, type StepRead } from '../../../core/method';
-  import { recipesFromJsonLd, namesIn, readRecipe, type LineRead } from '../../../core/recipe';
-  import type { ProblemMessage } from '../../../wording/en/problems';
+  import { MEASURES, type Measures } from '$core/measure';
+  import { readMethod, slabFromMethod, type StepRead } from '$core/method';
+  import { recipesFromJsonLd, namesIn, readRecipe, type LineRead } from '$core/recipe';
+  import type { ProblemMessage } from '$wording/problems';
   import { ask } from '$lib/api';
-  import { LarderShelf } from '$lib/larderShelf.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
-  import { forgetText, storedText, storeText } from '$lib/deviceStore';
+  import { LarderShelf } from '$lib/draft/larderShelf.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
+  import { forgetText, storedText, storeText } from '$lib/devices/deviceStore';
   import MethodPart from './MethodPart.svelte';
   import ReadRow from './ReadRow.svelte';
   import Notice from '$lib/ui/Notice.svelte';
@@ -144,11 +144,11 @@
     <section aria-label="Recognised lines" class="reading">
       {#if lines.length === 0}
         <div class="panel">
-          <Nothing title="Nothing pasted yet">
+          <EmptyState title="Nothing pasted yet">
             <p>
               Each line appears here with its amount, its ingredient in the larder and its weight. Nothing is dropped.
             </p>
-          </Nothing>
+          </EmptyState>
         </div>
       {:else}
         <div class="sum">

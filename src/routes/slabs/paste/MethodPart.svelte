@@ -1,10 +1,10 @@
 <!-- The method of a pasted recipe: its tin, cut and keeping, and every step beside its sentence. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import type { MethodRead, StepRead } from '../../../core/method';
-  import type { Preparation } from '../../../core/slab';
-  import { tinInWords } from '../../../core/tin';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { MethodRead, StepRead } from '$core/method';
+  import type { Preparation } from '$core/slab';
+  import { tinInWords } from '$core/tin';
+  import { shopFigures } from '$lib/format/shopFigures';
   import { PLACE_WORDS } from './methodWords';
   import StepRow from './StepRow.svelte';
 

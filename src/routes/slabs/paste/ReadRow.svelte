@@ -1,12 +1,12 @@
 <!-- One line beside its reading. What is changed here holds; the line as it was written stays above it. -->
 <script lang="ts">
-  import { lineNotesText } from '../../../wording/en/reading';
+  import { lineNotesText } from '$wording/reading';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { massOf, UNITS, type Measures, type Unit } from '../../../core/measure';
-  import { larderMatch, type LineRead } from '../../../core/recipe';
-  import { slabLimits } from '$lib/fieldLimits';
-  import type { LarderShelf } from '$lib/larderShelf.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { massOf, UNITS, type Measures, type Unit } from '$core/measure';
+  import { larderMatch, type LineRead } from '$core/recipe';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import type { LarderShelf } from '$lib/draft/larderShelf.svelte';
+  import { shopFigures } from '$lib/format/shopFigures';
   import NumberField from '$lib/ui/NumberField.svelte';
   import AsWritten from './AsWritten.svelte';
 

@@ -1,10 +1,10 @@
 <!-- One step of the method beside its reading: what is done, to what, for how long and how hot. What is changed here holds. -->
 <script lang="ts">
-  import { stepNoteText } from '../../../wording/en/reading';
+  import { stepNoteText } from '$wording/reading';
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import { STEP_KINDS, type StepKind, type StepRead } from '../../../core/method';
-  import { PLACES, type Place, type Preparation } from '../../../core/slab';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { STEP_KINDS, type StepKind, type StepRead } from '$core/method';
+  import { PLACES, type Place, type Preparation } from '$core/slab';
+  import { slabLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import AsWritten from './AsWritten.svelte';
   import { KIND_WORDS, PLACE_WORDS } from './methodWords';

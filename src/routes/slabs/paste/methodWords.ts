@@ -1,5 +1,5 @@
-import type { StepKind } from '../../../core/method';
-import type { Place } from '../../../core/slab';
+import type { StepKind } from '$core/method';
+import type { Place } from '$core/slab';
 
 /** What is done in a step, in the words of the kitchen. */
 export const KIND_WORDS: Readonly<Record<StepKind, string>> = {

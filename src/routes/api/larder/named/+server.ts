@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { larderMatch } from '../../../../core/recipe';
+import { larderMatch } from '$core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { ingredientsNamed, shelfLarder } from '$lib/server/larder';

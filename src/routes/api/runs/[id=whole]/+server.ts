@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { runState } from '../../../../core/run';
+import { runState } from '$core/run';
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { eventsOf, runById, runContext } from '$lib/server/runs';

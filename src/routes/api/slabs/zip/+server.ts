@@ -1,6 +1,6 @@
-import { problemMessage } from '../../../../wording/en/problems';
+import { problemMessage } from '$wording/problems';
 import { json } from '@sveltejs/kit';
-import { ZIP_LIMIT } from '$lib/bodyLimits';
+import { ZIP_LIMIT } from '$lib/limits/bodyLimits';
 import { database } from '$lib/server/db';
 import { bodyBytes, problem } from '$lib/server/http';
 import { addFromFiles, slabsWithRuns } from '$lib/server/runFiles';

@@ -1,22 +1,22 @@
 <!-- The recipe as it is written: the cut face with its layers, and the preparations that they are laid from. -->
 <script lang="ts">
-  import { MEASURES_NAMES } from '../../../../wording/en/terms';
+  import { MEASURES_NAMES } from '$wording/terms';
   import { onMount } from 'svelte';
   import { Button, Checkbox, Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { ALLERGENS, plainName } from '../../../../core/larder';
-  import { larderMatch } from '../../../../core/recipe';
-  import { addedLayer, addedPreparation, moved } from '../../../../core/slab';
-  import { MEASURES, type Measures } from '../../../../core/measure';
-  import { tinInWords } from '../../../../core/tin';
-  import { slabWork } from '$lib/slabContext';
-  import Board from '$lib/ui/Board.svelte';
+  import { ALLERGENS, plainName } from '$core/larder';
+  import { larderMatch } from '$core/recipe';
+  import { addedLayer, addedPreparation, moved } from '$core/slab';
+  import { MEASURES, type Measures } from '$core/measure';
+  import { tinInWords } from '$core/tin';
+  import { slabWork } from '$lib/draft/slabContext';
+  import Panel from '$lib/ui/Panel.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
   import Section from '$lib/ui/Section.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
   import LayerRow from './LayerRow.svelte';
   import NameField from './NameField.svelte';
   import PreparationCard from './PreparationCard.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
   const figures = $derived(shopFigures());
 
@@ -75,7 +75,7 @@
   {#each work.shelf.names as name (name)}<option value={name}></option>{/each}
 </datalist>
 
-<Board label="Build" title="Cross-section" note="{tinInWords(slab.tin, figures)}. Drag an edge.">
+<Panel label="Build" title="Cross-section" note="{tinInWords(slab.tin, figures)}. Drag an edge.">
   {#snippet stage()}
     <div class="face">
       <Section
@@ -146,7 +146,7 @@
       {/if}
     </div>
   {/snippet}
-</Board>
+</Panel>
 
 {#if about}<h2 class="unseen">Of this slab</h2>{/if}
 <Modal passiveModal bind:open={about} modalHeading="Of this slab" size="sm">

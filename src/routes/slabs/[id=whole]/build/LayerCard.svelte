@@ -1,6 +1,6 @@
 <!-- One layer under work: what it is laid from, how, and how it looks when cut. -->
 <script lang="ts">
-  import type { Quantity } from '../../../../core/measure';
+  import type { Quantity } from '$core/measure';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
@@ -13,10 +13,10 @@
     type Layer,
     type Spread,
     type Texture,
-  } from '../../../../core/slab';
-  import { lookOf, textureOf } from '../../../../core/classify';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { slabWork } from '$lib/slabContext';
+  } from '$core/slab';
+  import { lookOf, textureOf } from '$core/classify';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import NameField from './NameField.svelte';
 

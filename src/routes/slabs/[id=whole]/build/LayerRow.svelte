@@ -1,11 +1,11 @@
 <!-- A layer's own row beside its band: what it is, what it is laid from, how much. It is dragged to another place by its handle. -->
 <script lang="ts">
   import Draggable from 'carbon-icons-svelte/lib/Draggable.svelte';
-  import type { LaidLayer } from '../../../../core/scale';
-  import { moved } from '../../../../core/slab';
+  import type { LaidLayer } from '$core/scale';
+  import { moved } from '$core/slab';
 
-  import { slabWork } from '$lib/slabContext';
-  import { shopFigures } from '$lib/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { laid }: { laid: LaidLayer } = $props();
 

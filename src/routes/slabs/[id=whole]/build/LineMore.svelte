@@ -1,15 +1,15 @@
 <!-- More of one line: its fields one by one, at which step it goes in, how it is divided, and what can stand in for it. -->
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { ingredientNamed } from '../../../../core/larder';
-  import { shareKept, withLine, type Line, type LinePart, type Preparation } from '../../../../core/slab';
-  import { massOf, UNITS, type Unit } from '../../../../core/measure';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { ingredientNamed } from '$core/larder';
+  import { shareKept, withLine, type Line, type LinePart, type Preparation } from '$core/slab';
+  import { massOf, UNITS, type Unit } from '$core/measure';
+  import { slabLimits } from '$lib/limits/fieldLimits';
 
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import NameField from './NameField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     preparation: Preparation;

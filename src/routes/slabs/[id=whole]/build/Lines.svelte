@@ -3,16 +3,16 @@
   import { tick } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import OverflowMenuHorizontal from 'carbon-icons-svelte/lib/OverflowMenuHorizontal.svelte';
-  import { lineFromReading, readLine, type LineRead } from '../../../../core/recipe';
-  import { addedLines, moved, withPreparation, type Line, type Preparation } from '../../../../core/slab';
+  import { lineFromReading, readLine, type LineRead } from '$core/recipe';
+  import { addedLines, moved, withPreparation, type Line, type Preparation } from '$core/slab';
 
-  import { slabWork } from '$lib/slabContext';
-  import { HALF_WRITTEN } from '$lib/slabDraft.svelte';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { HALF_WRITTEN } from '$lib/draft/slabDraft.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
   import NotInLarder from './NotInLarder.svelte';
   import { linesIn, saidOf } from './said';
   import SaidField from './SaidField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 

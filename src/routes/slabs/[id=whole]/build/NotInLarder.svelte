@@ -1,7 +1,7 @@
 <!-- What can be done about a name that the larder does not know, without leaving the line. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
 
   let { name }: { name: string } = $props();
 

@@ -1,7 +1,7 @@
 <!-- The method as it was taken in, and whatever else the maker writes down. -->
 <script lang="ts">
   import { TextArea } from 'carbon-components-svelte';
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
 
   const { draft } = slabWork();
   const MOST = 20_000;

@@ -2,24 +2,17 @@
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
-  import {
-    endPointC,
-    STAGES,
-    withoutPreparation,
-    withPreparation,
-    type Preparation,
-    type Stage,
-  } from '../../../../core/slab';
-  import { lineInWords } from '../../../../core/recipe';
-  import { usualMaxScaleFactor } from '../../../../core/scale';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { endPointC, STAGES, withoutPreparation, withPreparation, type Preparation, type Stage } from '$core/slab';
+  import { lineInWords } from '$core/recipe';
+  import { usualMaxScaleFactor } from '$core/scale';
+  import { slabLimits } from '$lib/limits/fieldLimits';
 
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Lines from './Lines.svelte';
   import NameField from './NameField.svelte';
   import ShareBar from './ShareBar.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 
@@ -100,7 +93,7 @@
           <Button size="small" kind="ghost" aria-expanded={fieldsShown} on:click={() => (fieldsShown = !fieldsShown)}
             >Name, end point, loss</Button
           >
-          <Button size="small" kind="ghost" href="/slabs/{draft.id}/clock"
+          <Button size="small" kind="ghost" href="/slabs/{draft.id}/schedule"
             >Steps, {(preparation.steps ?? []).length}</Button
           >
           <Button

@@ -1,13 +1,13 @@
 <!-- One line as it is said, in one field: read while it is typed, with its reading beside it and what is ambiguous asked there. -->
 <script lang="ts">
-  import { lineNotesText } from '../../../../wording/en/reading';
+  import { lineNotesText } from '$wording/reading';
   import type { Snippet } from 'svelte';
   import { Button, TextInput } from 'carbon-components-svelte';
-  import { ingredientNamed } from '../../../../core/larder';
-  import { densityFor, isVolume, type Measures } from '../../../../core/measure';
-  import { lineInWords, namesIn, readLine, type LineRead } from '../../../../core/recipe';
-  import { slabWork } from '$lib/slabContext';
-  import { shopFigures } from '$lib/shopFigures';
+  import { ingredientNamed } from '$core/larder';
+  import { densityFor, isVolume, type Measures } from '$core/measure';
+  import { lineInWords, namesIn, readLine, type LineRead } from '$core/recipe';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     label: string;

@@ -1,10 +1,10 @@
 <!-- Where a preparation goes: one strip, a part for each layer and what is left over. Pull a border, or use the arrow keys. -->
 <script lang="ts">
-  import { withShares, type Preparation } from '../../../../core/slab';
-  import { lookOf } from '../../../../core/classify';
+  import { withShares, type Preparation } from '$core/slab';
+  import { lookOf } from '$core/classify';
 
-  import { slabWork } from '$lib/slabContext';
-  import { shopFigures } from '$lib/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 

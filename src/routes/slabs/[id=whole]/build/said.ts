@@ -1,7 +1,7 @@
-import type { Larder } from '../../../../core/larder';
-import type { Measures } from '../../../../core/measure';
-import { lineFromReading, lineInWords, readLine } from '../../../../core/recipe';
-import type { Line } from '../../../../core/slab';
+import type { Larder } from '$core/larder';
+import type { Measures } from '$core/measure';
+import { lineFromReading, lineInWords, readLine } from '$core/recipe';
+import type { Line } from '$core/slab';
 
 /** Whether a line as it was written still says what the line is now. */
 function stillSays(text: string, line: Line, measures: Measures, larder: Larder): boolean {

@@ -1,18 +1,18 @@
 <!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
 <script lang="ts">
-  import { COMPARED_NAMES } from '../../../../wording/en/terms';
-  import { larderOf, type Larder } from '../../../../core/larder';
+  import { COMPARED_NAMES } from '$wording/terms';
+  import { larderOf, type Larder } from '$core/larder';
   import { Checkbox, Select, SelectItem, Table } from 'carbon-components-svelte';
-  import { comparePlans, isDifferent, type Beside, plan } from '../../../../core/usecases';
-  import type { Slab } from '../../../../core/slab';
-  import { asTin, tinInWords } from '../../../../core/tin';
+  import { comparePlans, isDifferent, type Beside, plan } from '$core/usecases';
+  import type { Slab } from '$core/slab';
+  import { asTin, tinInWords } from '$core/tin';
 
-  import { money } from '$lib/money';
-  import { slabWork } from '$lib/slabContext';
+  import { money } from '$lib/format/money';
+  import { slabWork } from '$lib/draft/slabContext';
   import Section from '$lib/ui/Section.svelte';
   import { sectionTallMm } from '$lib/ui/sectionDrawing';
-  import { shopDates } from '$lib/shopDates';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { data } = $props();
 

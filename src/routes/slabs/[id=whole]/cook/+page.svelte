@@ -1,25 +1,25 @@
 <!-- What each pot is cooked to: by probe, by cold water or by eye, at the shop's height. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
-  import { chocolateG, isBoiled } from '../../../../core/classify';
-  import { ingredientNamed } from '../../../../core/larder';
-  import { USUAL_SHOP } from '../../../../core/shop';
-  import { endPointC, withPreparation } from '../../../../core/slab';
-  import { checkHolds, skinDropC, stageAt, targetHere, waterBoilsC } from '../../../../core/sugar';
-  import Board from '$lib/ui/Board.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import { chocolateG, isBoiled } from '$core/classify';
+  import { ingredientNamed } from '$core/larder';
+  import { USUAL_SHOP } from '$core/shop';
+  import { endPointC, withPreparation } from '$core/slab';
+  import { checkHolds, skinDropC, stageAt, targetHere, waterBoilsC } from '$core/sugar';
+  import Panel from '$lib/ui/Panel.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import type { PotCurve } from './potCurve';
   import PotStage from './PotStage.svelte';
   import Signs from './Signs.svelte';
   import TemperStage from './TemperStage.svelte';
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import CookCard from './CookCard.svelte';
   import Cooling from './Cooling.svelte';
   import LiveProbe from './LiveProbe.svelte';
   import Meetings from './Meetings.svelte';
   import MeltCard from './MeltCard.svelte';
-  import { coolingOf } from '../../../../core/usecases';
-  import { shopFigures } from '$lib/shopFigures';
+  import { coolingOf } from '$core/usecases';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
   const figures = $derived(shopFigures());
@@ -84,7 +84,7 @@
   const age = $derived(probe?.checkedOn ? Math.floor((Date.now() - Date.parse(probe.checkedOn)) / DAY_MS) : null);
 </script>
 
-<Board
+<Panel
   label="Cook"
   title={pot ? pot.preparation.name : melted.length > 0 ? 'Tempering' : 'The pot'}
   note={pot ? 'Temperatures at sea level. Drag the line.' : melted.length > 0 ? 'What the pack says goes first.' : ''}
@@ -102,10 +102,10 @@
     {:else if melted.length > 0}
       <TemperStage bowls={melted.map(({ preparation }) => preparation)} />
     {:else}
-      <Nothing title="Nothing to boil">
+      <EmptyState title="Nothing to boil">
         <p>To see a boil here, enter an end point for its mixture in Build.</p>
         <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">Go to Build</Button>
-      </Nothing>
+      </EmptyState>
     {/if}
   {/snippet}
   {#snippet hand()}
@@ -180,7 +180,7 @@
     {#each melted as { preparation, at } (preparation.id)}<MeltCard {preparation} {at} />{/each}
     <Meetings />
   {/snippet}
-</Board>
+</Panel>
 
 <style>
   .head {

@@ -1,6 +1,6 @@
 <!-- What a drop of the boil does in cold water, as a drawing of its own for each stage. -->
 <script lang="ts">
-  import type { Stage } from '../../../../core/slab';
+  import type { Stage } from '$core/slab';
 
   let { stage }: { stage: Stage } = $props();
 

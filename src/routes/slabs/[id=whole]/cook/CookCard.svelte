@@ -1,17 +1,17 @@
 <!-- One pot: what to cook it to here and on the probe at hand, what that leaves and how it bites, and how to do it. -->
 <script lang="ts">
   import { Accordion, AccordionItem } from 'carbon-components-svelte';
-  import type { Probe } from '../../../../core/shop';
-  import { USUAL_SHOP } from '../../../../core/shop';
-  import { endPointC, withPreparation, type Preparation } from '../../../../core/slab';
-  import { stageAt, targetHere } from '../../../../core/sugar';
-  import { STAGE_SIGNS } from '../../../../wording/en/sugar';
-  import { slabLimits } from '$lib/fieldLimits';
+  import type { Probe } from '$core/shop';
+  import { USUAL_SHOP } from '$core/shop';
+  import { endPointC, withPreparation, type Preparation } from '$core/slab';
+  import { stageAt, targetHere } from '$core/sugar';
+  import { STAGE_SIGNS } from '$wording/sugar';
+  import { slabLimits } from '$lib/limits/fieldLimits';
 
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { stirring, wallCrystals } from './advice';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {

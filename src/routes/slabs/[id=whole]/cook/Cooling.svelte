@@ -1,21 +1,14 @@
 <!-- Off the heat: to what the pot is left to cool, undisturbed, before it is beaten or laid; and how long that takes. -->
 <script lang="ts">
-  import { writtenSteps } from '../../../../wording/en/steps';
+  import { writtenSteps } from '$wording/steps';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import type { Cooled } from '../../../../core/setting';
-  import {
-    COOLING_PLACES,
-    freshId,
-    withPreparation,
-    type CoolingPlace,
-    type Preparation,
-    type Step,
-  } from '../../../../core/slab';
-  import { stepsOf } from '../../../../core/time';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { aboutDuration, formatDuration } from '$lib/figures';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import type { Cooled } from '$core/setting';
+  import { COOLING_PLACES, freshId, withPreparation, type CoolingPlace, type Preparation, type Step } from '$core/slab';
+  import { stepsOf } from '$core/time';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { aboutDuration, formatDuration } from '$lib/format/figures';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

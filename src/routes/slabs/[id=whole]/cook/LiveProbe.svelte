@@ -1,26 +1,19 @@
 <!-- A probe in the pot: its curve, when the end point comes, and what to do now. -->
 <script lang="ts">
-  import { forecastText } from '../../../../wording/en/sugar';
+  import { forecastText } from '$wording/sugar';
   import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { Probe } from '../../../../core/shop';
-  import { USUAL_SHOP } from '../../../../core/shop';
-  import { endPointC, type Preparation } from '../../../../core/slab';
-  import {
-    forecastBoil,
-    forecastCool,
-    shownTooMuchC,
-    targetHere,
-    waterBoilsC,
-    type Reading,
-  } from '../../../../core/sugar';
-  import { openCaller, type Caller } from '$lib/callOut';
-  import type { DeviceSource } from '$lib/device';
-  import { openProbe } from '$lib/probe';
-  import { slabWork } from '$lib/slabContext';
+  import type { Probe } from '$core/shop';
+  import { USUAL_SHOP } from '$core/shop';
+  import { endPointC, type Preparation } from '$core/slab';
+  import { forecastBoil, forecastCool, shownTooMuchC, targetHere, waterBoilsC, type Reading } from '$core/sugar';
+  import { openCaller, type Caller } from '$lib/devices/alerts';
+  import type { DeviceSource } from '$lib/devices/device';
+  import { openProbe } from '$lib/devices/probe';
+  import { slabWork } from '$lib/draft/slabContext';
   import type { PotCurve } from './potCurve';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     preparation: Preparation;

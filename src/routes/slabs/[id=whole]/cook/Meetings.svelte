@@ -1,10 +1,10 @@
 <!-- Pots that meet: which has to be ready with which, and when each is begun. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import { meetingsOf, withPreparation } from '../../../../core/slab';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { formatDuration } from '$lib/figures';
-  import { slabWork } from '$lib/slabContext';
+  import { meetingsOf, withPreparation } from '$core/slab';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { formatDuration } from '$lib/format/figures';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   const work = slabWork();

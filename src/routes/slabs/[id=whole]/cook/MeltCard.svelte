@@ -1,13 +1,13 @@
 <!-- How a preparation of chocolate is melted: each way writes its own steps. -->
 <script lang="ts">
-  import { MELT_NAMES, writtenSteps } from '../../../../wording/en/steps';
+  import { MELT_NAMES, writtenSteps } from '$wording/steps';
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-  import { withPreparation, type Preparation } from '../../../../core/slab';
-  import { MELTS, meltingSteps, microwaveBursts, type Melt } from '../../../../core/sugar';
+  import { withPreparation, type Preparation } from '$core/slab';
+  import { MELTS, meltingSteps, microwaveBursts, type Melt } from '$core/sugar';
 
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
 

@@ -1,6 +1,6 @@
 <!-- The boiling pot from above: how large and how many its bubbles are at each stage, and what colour it has. -->
 <script lang="ts">
-  import type { Stage } from '../../../../core/slab';
+  import type { Stage } from '$core/slab';
 
   let { stage }: { stage: Stage } = $props();
 

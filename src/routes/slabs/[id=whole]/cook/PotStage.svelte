@@ -3,8 +3,8 @@
   there. Temperatures are those of a recipe at the sea; below 100 degrees the scale is pressed together.
 -->
 <script lang="ts">
-  import { shopFigures } from '$lib/shopFigures';
-  import { stageAt, STAGE_RANGES } from '../../../../core/sugar';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { stageAt, STAGE_RANGES } from '$core/sugar';
   import { timeStep } from '../set/heat';
   import type { PotCurve } from './potCurve';
 

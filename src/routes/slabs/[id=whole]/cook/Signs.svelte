@@ -1,7 +1,7 @@
 <!-- How a stage shows without a thermometer: in cold water, and by the eye. -->
 <script lang="ts">
-  import { stageAt } from '../../../../core/sugar';
-  import { STAGE_SIGNS } from '../../../../wording/en/sugar';
+  import { stageAt } from '$core/sugar';
+  import { STAGE_SIGNS } from '$wording/sugar';
   import BallSign from './BallSign.svelte';
   import PotSign from './PotSign.svelte';
 

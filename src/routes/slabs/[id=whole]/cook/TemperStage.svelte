@@ -1,9 +1,9 @@
 <!-- Chocolate brought into temper: melted out, cooled until it seeds, warmed to work with; bowls by their shade. -->
 <script lang="ts">
-  import { shadeOf, type ChocolateShade } from '../../../../core/classify';
-  import type { Preparation } from '../../../../core/slab';
-  import { TEMPER_CURVES } from '../../../../core/sugar';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shadeOf, type ChocolateShade } from '$core/classify';
+  import type { Preparation } from '$core/slab';
+  import { TEMPER_CURVES } from '$core/sugar';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { bowls }: { bowls: readonly Preparation[] } = $props();
 

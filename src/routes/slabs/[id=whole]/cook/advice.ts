@@ -1,6 +1,6 @@
-import { isHardBoil, isKind, type IngredientKind } from '../../../../core/classify';
-import { ingredientNamed, type Larder } from '../../../../core/larder';
-import type { Preparation } from '../../../../core/slab';
+import { isHardBoil, isKind, type IngredientKind } from '$core/classify';
+import { ingredientNamed, type Larder } from '$core/larder';
+import type { Preparation } from '$core/slab';
 
 /** What to do with the spoon in one phase of a boil, and why. */
 export interface Stirring {

@@ -1,7 +1,7 @@
 <!-- How the slab is divided, what the pieces weigh and cost, and where the ruler marks fall. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Toggle } from 'carbon-components-svelte';
-  import { lookOf } from '../../../../core/classify';
+  import { lookOf } from '$core/classify';
   import {
     gridOf,
     isOnLines,
@@ -13,12 +13,12 @@
     withoutEmpty,
     type CutLine,
     type LockedLines,
-  } from '../../../../core/cut';
-  import { isFinish } from '../../../../core/scale';
-  import { scaleOf, type CutSpec } from '../../../../core/slab';
-  import { swirlsOf, withoutOrder } from '../../../../core/usecases';
-  import Board from '$lib/ui/Board.svelte';
-  import { slabWork } from '$lib/slabContext';
+  } from '$core/cut';
+  import { isFinish } from '$core/scale';
+  import { scaleOf, type CutSpec } from '$core/slab';
+  import { swirlsOf, withoutOrder } from '$core/usecases';
+  import Panel from '$lib/ui/Panel.svelte';
+  import { slabWork } from '$lib/draft/slabContext';
   import { untrack } from 'svelte';
   import Advice from './Advice.svelte';
   import Ask from './Ask.svelte';
@@ -33,7 +33,7 @@
   import TopView from './TopView.svelte';
   import Way from './Way.svelte';
   import Weighed from './Weighed.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
   const figures = $derived(shopFigures());
@@ -90,7 +90,7 @@
     grid && (alone || cut.linesMm) ? movedAlone(cut, grid, line, toMm) : movedLine(cut, line, toMm, insideMm);
 </script>
 
-<Board
+<Panel
   label="Cut"
   title="Top view"
   note={grid
@@ -192,7 +192,7 @@
       >
     </section>
   {/snippet}
-</Board>
+</Panel>
 
 <style>
   .pad {

@@ -1,10 +1,10 @@
 <!-- What the stack asks of the knife, layer by layer; worked out only while it is looked at. -->
 <script lang="ts">
-  import { cutAdvice } from '../../../../core/usecases';
-  import type { CutSpec } from '../../../../core/slab';
-  import { cutAdviceText } from '../../../../wording/en/cut';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import { cutAdvice } from '$core/usecases';
+  import type { CutSpec } from '$core/slab';
+  import { cutAdviceText } from '$wording/cut';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
 
   let { cut }: { cut: CutSpec } = $props();
 

@@ -1,12 +1,12 @@
 <!-- Pieces asked for by number, size, weight or cost: several answers side by side, each taken at a touch. -->
 <script lang="ts">
-  import { cutFitText } from '../../../../wording/en/cut';
+  import { cutFitText } from '$wording/cut';
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import { cutAnswers, type CutAnswer, type CutAsk } from '../../../../core/usecases';
-  import { money } from '$lib/money';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
-  import { ASKED } from '$lib/requestLimits';
+  import { cutAnswers, type CutAnswer, type CutAsk } from '$core/usecases';
+  import { money } from '$lib/format/money';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { ASKED } from '$lib/limits/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import MiniCut from './MiniCut.svelte';
 

@@ -1,12 +1,12 @@
 <!-- When it is cut; or when it is scored first, and snapped later. -->
 <script lang="ts">
   import { onDestroy } from 'svelte';
-  import type { CutSpec } from '../../../../core/slab';
-  import { formatDuration } from '$lib/figures';
-  import { namedIngredients } from '$lib/namedIngredients';
-  import { NewestAnswer } from '$lib/newestAnswer';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import type { CutSpec } from '$core/slab';
+  import { formatDuration } from '$lib/format/figures';
+  import { namedIngredients } from '$lib/draft/namedIngredients';
+  import { NewestAnswer } from '$lib/workers/newestAnswer';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import type { KnifeAnswer, KnifeQuestion } from '$lib/workers/knife.worker';
   import KnifeWorker from '$lib/workers/knife.worker?worker';
 

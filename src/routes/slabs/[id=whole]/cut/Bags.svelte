@@ -2,13 +2,13 @@
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { Bagged } from '../../../../core/fit';
-  import type { CutSpec } from '../../../../core/slab';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { Bagged } from '$core/fit';
+  import type { CutSpec } from '$core/slab';
+  import { shopFigures } from '$lib/format/shopFigures';
   import BagsWorker from '$lib/workers/bags.worker?worker';
   import type { BagsAsked } from '$lib/workers/bags.worker';
-  import { slabWork } from '$lib/slabContext';
-  import { SHARDS_SPREAD } from '../../../../core/cut';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { SHARDS_SPREAD } from '$core/cut';
   import Notice from '$lib/ui/Notice.svelte';
   import Weights from './Weights.svelte';
 

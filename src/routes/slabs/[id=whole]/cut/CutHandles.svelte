@@ -1,8 +1,8 @@
 <!-- What takes hold of a straight cut, or of a trim: pulled by pointer and finger, moved by arrow keys. -->
 <script lang="ts">
   import { onMount } from 'svelte';
-  import type { CutLine, Grid } from '../../../../core/cut';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { CutLine, Grid } from '$core/cut';
+  import { shopFigures } from '$lib/format/shopFigures';
   import type { View } from './view';
 
   interface Props {

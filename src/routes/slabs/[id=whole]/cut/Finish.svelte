@@ -1,12 +1,12 @@
 <!-- What goes on after cutting: how much of it, on each piece and in the bowl, and in which order. -->
 <script lang="ts">
-  import { finishMinutes, piecesOnSheet, toTemperG } from '../../../../core/cut';
-  import { isFinish } from '../../../../core/scale';
-  import { asTin, isSheet, outlineAt } from '../../../../core/tin';
-  import { formatDuration } from '$lib/figures';
-  import type { Spread } from '../../../../core/slab';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import { finishMinutes, piecesOnSheet, toTemperG } from '$core/cut';
+  import { isFinish } from '$core/scale';
+  import { asTin, isSheet, outlineAt } from '$core/tin';
+  import { formatDuration } from '$lib/format/figures';
+  import type { Spread } from '$core/slab';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
 
   const USUAL_RACK = { lengthMm: 400, widthMm: 300 } as const;
   const figures = $derived(shopFigures());

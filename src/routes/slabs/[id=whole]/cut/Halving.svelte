@@ -1,7 +1,7 @@
 <!-- A side divided by halves and thirds, drawn round by round, with what the eye is off by against marks from one edge. -->
 <script lang="ts">
-  import { halving, type Side } from '../../../../core/cut';
-  import { shopFigures } from '$lib/shopFigures';
+  import { halving, type Side } from '$core/cut';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { side, name }: { side: Side; name: string } = $props();
 

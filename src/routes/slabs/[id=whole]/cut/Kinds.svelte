@@ -1,6 +1,6 @@
 <!-- Several kinds of piece from one slab: what each is worth and how many are wanted, and the best cut that is found. -->
 <script lang="ts">
-  import { mixedRefusalText } from '../../../../wording/en/cut';
+  import { mixedRefusalText } from '$wording/cut';
   import { Button, Checkbox, InlineLoading, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import Add from 'carbon-icons-svelte/lib/Add.svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
@@ -8,13 +8,13 @@
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { ask } from '$lib/api';
-  import type { MixedAnswer } from '../../../../core/fit';
-  import type { CutSpec } from '../../../../core/slab';
-  import { kindsOf, mixedQuestion, stripsOfAnswer } from '../../../../core/usecases';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { percent } from '$lib/figures';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import type { MixedAnswer } from '$core/fit';
+  import type { CutSpec } from '$core/slab';
+  import { kindsOf, mixedQuestion, stripsOfAnswer } from '$core/usecases';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { percent } from '$lib/format/figures';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   import MixedWorker from '$lib/workers/mixed.worker?worker';

@@ -1,8 +1,8 @@
 <!-- A cut from above, small: where its strokes go. -->
 <script lang="ts">
-  import { layOut } from '../../../../core/cut';
-  import type { CutSpec } from '../../../../core/slab';
-  import { outlineAt, type Tin } from '../../../../core/tin';
+  import { layOut } from '$core/cut';
+  import type { CutSpec } from '$core/slab';
+  import { outlineAt, type Tin } from '$core/tin';
 
   let { tin, heightMm, cut }: { tin: Tin; heightMm: number; cut: CutSpec } = $props();
 

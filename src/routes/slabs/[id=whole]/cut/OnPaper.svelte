@@ -1,10 +1,10 @@
 <!-- The order of strokes in words, and templates to print or to send to a machine. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { cuttingMinutes, gridOf, isOnLines, layOut, strokeOrder, type MinutesRange } from '../../../../core/cut';
-  import type { CutSpec } from '../../../../core/slab';
-  import { formatDuration } from '$lib/figures';
-  import { slabWork } from '$lib/slabContext';
+  import { cuttingMinutes, gridOf, isOnLines, layOut, strokeOrder, type MinutesRange } from '$core/cut';
+  import type { CutSpec } from '$core/slab';
+  import { formatDuration } from '$lib/format/figures';
+  import { slabWork } from '$lib/draft/slabContext';
 
   import Halving from './Halving.svelte';
 

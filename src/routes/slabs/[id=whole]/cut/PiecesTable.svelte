@@ -1,10 +1,10 @@
 <!-- What comes of the cut: every kind of piece, the trims and the kerf; together the slab. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import type { PlannedSlab, PricedPieces, Swirl } from '../../../../core/usecases';
-  import { percent } from '$lib/figures';
-  import { money } from '$lib/money';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { PlannedSlab, PricedPieces, Swirl } from '$core/usecases';
+  import { percent } from '$lib/format/figures';
+  import { money } from '$lib/format/money';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     planned: PlannedSlab;

@@ -1,14 +1,14 @@
 <!-- A slab that is not level: its thickness read at some places, and three cuts of it side by side, by how even their pieces weigh. -->
 <script lang="ts">
-  import { reasonText } from '../../../../wording/en/problems';
+  import { reasonText } from '$wording/problems';
   import { Button, Table } from 'carbon-components-svelte';
-  import type { EvenWays, Reading } from '../../../../core/cut';
-  import type { CutSpec } from '../../../../core/slab';
-  import { evenSlab } from '../../../../core/usecases';
-  import { outlineAt } from '../../../../core/tin';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import type { EvenWays, Reading } from '$core/cut';
+  import type { CutSpec } from '$core/slab';
+  import { evenSlab } from '$core/usecases';
+  import { outlineAt } from '$core/tin';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import Notice from '$lib/ui/Notice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
 

@@ -1,10 +1,10 @@
 <!-- Where each cut begins, by a ruler laid along two edges of the maker's choice. -->
 <script lang="ts">
   import { Select, SelectItem, Table } from 'carbon-components-svelte';
-  import { marksFromFarEdge } from '../../../../core/cut';
-  import { inInches, METRIC } from '../../../../core/measure';
-  import { outlineAt } from '../../../../core/tin';
-  import type { PlannedSlab } from '../../../../core/usecases';
+  import { marksFromFarEdge } from '$core/cut';
+  import { inInches, METRIC } from '$core/measure';
+  import { outlineAt } from '$core/tin';
+  import type { PlannedSlab } from '$core/usecases';
 
   let { planned, kerfMm }: { planned: PlannedSlab; kerfMm: number } = $props();
 

@@ -1,6 +1,6 @@
 <!-- How thick the slab is, as shade: the thicker, the darker. -->
 <script lang="ts">
-  import { thicknessAt, type Point, type Surface } from '../../../../core/cut';
+  import { thicknessAt, type Point, type Surface } from '$core/cut';
   import type { View } from './view';
 
   let { view, surface }: { view: View; surface: Surface } = $props();

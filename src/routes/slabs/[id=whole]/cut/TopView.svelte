@@ -12,12 +12,12 @@
     type Point,
     type Reading,
     type Surface,
-  } from '../../../../core/cut';
-  import type { PlannedSlab } from '../../../../core/usecases';
-  import type { Look } from '../../../../core/classify';
-  import type { CutSpec } from '../../../../core/slab';
-  import { outlineAt } from '../../../../core/tin';
-  import { shopFigures } from '$lib/shopFigures';
+  } from '$core/cut';
+  import type { PlannedSlab } from '$core/usecases';
+  import type { Look } from '$core/classify';
+  import type { CutSpec } from '$core/slab';
+  import { outlineAt } from '$core/tin';
+  import { shopFigures } from '$lib/format/shopFigures';
   import CutHandles from './CutHandles.svelte';
   import ThicknessShade from './ThicknessShade.svelte';
   import { viewOf } from './view';

@@ -1,17 +1,10 @@
 <!-- How the slab is divided, with which tool, and the fields of that way. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import { SHARDS_SPREAD, TOOL } from '../../../../core/cut';
-  import {
-    CUT_TOOLS,
-    PIECE_SHAPES,
-    type CutSpec,
-    type CutTool,
-    type CutWay,
-    type PieceShape,
-  } from '../../../../core/slab';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { slabWork } from '$lib/slabContext';
+  import { SHARDS_SPREAD, TOOL } from '$core/cut';
+  import { CUT_TOOLS, PIECE_SHAPES, type CutSpec, type CutTool, type CutWay, type PieceShape } from '$core/slab';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import PercentField from '$lib/ui/PercentField.svelte';
 

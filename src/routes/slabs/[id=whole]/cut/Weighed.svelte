@@ -1,9 +1,9 @@
 <!-- Some pieces weighed after the cut: how even they are, and what the average rule for prepacked goods would say. -->
 <script lang="ts">
-  import { weighedPieces } from '../../../../core/cut';
-  import { percent } from '$lib/figures';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import { weighedPieces } from '$core/cut';
+  import { percent } from '$lib/format/figures';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Weights from './Weights.svelte';
 

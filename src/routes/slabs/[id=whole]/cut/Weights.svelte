@@ -2,7 +2,7 @@
 <script lang="ts">
   import { TextArea } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
-  import { storedText, storeText } from '$lib/deviceStore';
+  import { storedText, storeText } from '$lib/devices/deviceStore';
   import BenchScale from '$lib/ui/BenchScale.svelte';
   import { weightsIn, weightsText } from './weights';
 

@@ -1,5 +1,5 @@
 import { Delaunay } from 'd3-delaunay';
-import type { Point } from '../../../../core/cut';
+import type { Point } from '$core/cut';
 import { seeded } from '$lib/ui/seeded';
 
 /** As many as are drawn: more would only be a net. */

@@ -1,5 +1,5 @@
-import type { Point } from '../../../../core/cut';
-import type { Outline } from '../../../../core/tin';
+import type { Point } from '$core/cut';
+import type { Outline } from '$core/tin';
 
 /** The slab from above as it lies in its picture: front edge at the bottom, as many pixels to the millimetre both ways. */
 export interface View {

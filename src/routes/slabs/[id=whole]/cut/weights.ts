@@ -1,4 +1,4 @@
-import { G_PER_LB, G_PER_OZ } from '../../../../core/measure';
+import { G_PER_LB, G_PER_OZ } from '$core/measure';
 
 const GRAMS: Readonly<Record<string, number>> = { '': 1, g: 1, kg: 1000, oz: G_PER_OZ, lb: G_PER_LB };
 const WEIGHT = /^(\d{1,6}(?:[.,]\d{1,3})?)(g|kg|oz|lb|)$/;

@@ -1,5 +1,5 @@
-import { larderOf } from '../../../../core/larder';
-import { allergensIn } from '../../../../core/usecases';
+import { larderOf } from '$core/larder';
+import { allergensIn } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { ingredientsFor } from '$lib/server/larder';
 import { slabById, slabNames } from '$lib/server/slabs';

@@ -1,20 +1,20 @@
 <!-- A draft of the label from the slab as it is made; sheets of labels, and the slab without an allergen. -->
 <script lang="ts">
-  import { labelProblemText } from '../../../../wording/en/label';
+  import { labelProblemText } from '$wording/label';
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { ALLERGENS } from '../../../../core/larder';
-  import { LABEL_PROFILES, USUAL_LABELS } from '../../../../core/shop';
-  import type { LabelProfile } from '../../../../core/label';
-  import type { LabelSaid } from '../../../../core/slab';
-  import { allergensIn, labelFor } from '../../../../core/usecases';
+  import { ALLERGENS } from '$core/larder';
+  import { LABEL_PROFILES, USUAL_LABELS } from '$core/shop';
+  import type { LabelProfile } from '$core/label';
+  import type { LabelSaid } from '$core/slab';
+  import { allergensIn, labelFor } from '$core/usecases';
   import { untrack } from 'svelte';
   import { page } from '$app/state';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { slabWork } from '$lib/slabContext';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { slabWork } from '$lib/draft/slabContext';
   import DayField from '$lib/ui/DayField.svelte';
   import HowLink from '$lib/ui/HowLink.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
-  import { ASKED } from '$lib/requestLimits';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
+  import { ASKED } from '$lib/limits/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import LabelFace from './LabelFace.svelte';
   import Masses from './Masses.svelte';
@@ -82,9 +82,9 @@
 </script>
 
 {#if work.plan.cut.pieces.length === 0}
-  <Nothing title="Nothing to label yet">
+  <EmptyState title="Nothing to label yet">
     <p>Add layers in Build and a cut in Cut. The label is then drafted here.</p>
-  </Nothing>
+  </EmptyState>
 {:else}
   <div class="both">
     <div class="left">

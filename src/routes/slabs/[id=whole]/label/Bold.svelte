@@ -1,6 +1,6 @@
 <!-- Text in which what stands between stars stands out. -->
 <script lang="ts">
-  import { runsOf } from '$lib/labelText';
+  import { runsOf } from '$lib/format/labelText';
 
   let { text }: { text: string } = $props();
 </script>

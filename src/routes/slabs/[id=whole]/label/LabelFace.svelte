@@ -1,12 +1,12 @@
 <!-- The label as it is drafted, as wide and high as the shop's own labels. -->
 <script lang="ts">
-  import { keepText } from '../../../../wording/en/label';
-  import { netText, nutritionRows } from '../../../../wording/en/labelTable';
-  import {} from '../../../../core/label';
-  import type { LabelSheet } from '../../../../core/shop';
-  import type { LabelDraft } from '../../../../core/usecases';
-  import { allergenWords, BEST_BEFORE, DRAFT } from '$lib/labelText';
-  import { shopDates } from '$lib/shopDates';
+  import { keepText } from '$wording/label';
+  import { netText, nutritionRows } from '$wording/labelTable';
+  import {} from '$core/label';
+  import type { LabelSheet } from '$core/shop';
+  import type { LabelDraft } from '$core/usecases';
+  import { allergenWords, BEST_BEFORE, DRAFT } from '$lib/format/labelText';
+  import { shopDates } from '$lib/format/shopDates';
   import Bold from './Bold.svelte';
 
   interface Props {

@@ -1,8 +1,8 @@
 <!-- What stands behind the list of ingredients: how much of each at mixing, and what the name promises. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import type { LabelDraft } from '../../../../core/usecases';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { LabelDraft } from '$core/usecases';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { label }: { label: LabelDraft } = $props();
   const figures = $derived(shopFigures());

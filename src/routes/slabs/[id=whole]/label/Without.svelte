@@ -1,15 +1,15 @@
 <!-- The slab without an allergen: each line that brings it answered from the larder, and what else changes. -->
 <script lang="ts">
-  import { openLineText, SUBSTITUTION_FIGURES } from '../../../../wording/en/label';
+  import { openLineText, SUBSTITUTION_FIGURES } from '$wording/label';
   import { Button, InlineLoading, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { ask } from '$lib/api';
-  import { formatDuration } from '$lib/figures';
-  import { money } from '$lib/money';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import { formatDuration } from '$lib/format/figures';
+  import { money } from '$lib/format/money';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import Notice from '$lib/ui/Notice.svelte';
-  import type { Measure, WithoutAllergen } from '../../../../core/usecases';
-  import type { ProblemMessage } from '../../../../wording/en/problems';
+  import type { Measure, WithoutAllergen } from '$core/usecases';
+  import type { ProblemMessage } from '$wording/problems';
 
   let { carried }: { carried: readonly string[] } = $props();
 

@@ -1,16 +1,16 @@
 <!-- What the pieces are packed in, drawn to scale; papers, bags, gifts, and how long it all keeps. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, InlineLoading, Select, SelectItem } from 'carbon-components-svelte';
-  import { lookOf } from '../../../../core/classify';
-  import { boxAnswers } from '../../../../core/pack';
-  import { packedPiece } from '../../../../core/usecases';
-  import type { Packing } from '../../../../core/slab';
-  import { money } from '$lib/money';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { slabWork } from '$lib/slabContext';
-  import Board from '$lib/ui/Board.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import { lookOf } from '$core/classify';
+  import { boxAnswers } from '$core/pack';
+  import { packedPiece } from '$core/usecases';
+  import type { Packing } from '$core/slab';
+  import { money } from '$lib/format/money';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { slabWork } from '$lib/draft/slabContext';
+  import Panel from '$lib/ui/Panel.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import BoxDrawing from './BoxDrawing.svelte';
   import BoxTable from './BoxTable.svelte';
@@ -62,13 +62,13 @@
   const face = $derived(layers.at(-1)?.look ?? null);
 </script>
 
-<Board label="Pack" {title} note="To scale, inside measures.">
+<Panel label="Pack" {title} note="To scale, inside measures.">
   {#snippet stage()}
     {#if pieces === 0}
-      <Nothing title="Nothing to pack yet">
+      <EmptyState title="Nothing to pack yet">
         <p>Add layers in Build and a cut in Cut. The pieces are then packed here.</p>
         <Button size="small" kind="tertiary" href="/slabs/{draft.id}/cut">Go to Cut</Button>
-      </Nothing>
+      </EmptyState>
     {:else if !packed}
       <InlineLoading description="Calculating…" />
     {:else}
@@ -86,9 +86,9 @@
         {:else if packed.container}
           <p class="bag">A piece does not go into {packed.container.name}.</p>
         {:else if !packed.wrap}
-          <Nothing title="Sold loose">
+          <EmptyState title="Sold loose">
             <p>Choose a box, bag or wrapper to see how many pieces fit, how full it is and what it costs.</p>
-          </Nothing>
+          </EmptyState>
         {/if}
         {#if packed.wrap}<WrapDrawing {piece} paper={packed.wrap.paper} name={packed.wrap.name} />{/if}
       </div>
@@ -171,7 +171,7 @@
       </Accordion>
     {/if}
   {/snippet}
-</Board>
+</Panel>
 
 <style>
   .drawn {

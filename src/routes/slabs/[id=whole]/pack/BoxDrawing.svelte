@@ -1,9 +1,9 @@
 <!-- A box from above with its first layer, and from the side with all of them, both to one scale. -->
 <script lang="ts">
-  import type { BoxAnswer, PackedPiece } from '../../../../core/pack';
-  import type { Box } from '../../../../core/tin';
-  import { shopFigures } from '$lib/shopFigures';
-  import type { Look } from '../../../../core/classify';
+  import type { BoxAnswer, PackedPiece } from '$core/pack';
+  import type { Box } from '$core/tin';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import type { Look } from '$core/classify';
 
   interface Props {
     box: Box;

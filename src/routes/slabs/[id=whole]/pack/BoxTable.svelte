@@ -1,9 +1,9 @@
 <!-- The shop's boxes for the pieces of the run, the one that wastes least room first; one is taken at a touch. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
-  import type { BoxAnswer } from '../../../../core/pack';
-  import { percent } from '$lib/figures';
-  import { money } from '$lib/money';
+  import type { BoxAnswer } from '$core/pack';
+  import { percent } from '$lib/format/figures';
+  import { money } from '$lib/format/money';
 
   interface Props {
     answers: readonly BoxAnswer[];

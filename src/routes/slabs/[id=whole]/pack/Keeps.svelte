@@ -1,12 +1,12 @@
 <!-- How long the slab keeps, and where; what in it keeps for a shorter time. -->
 <script lang="ts">
-  import { keepText } from '../../../../wording/en/label';
+  import { keepText } from '$wording/label';
   import { Select, SelectItem } from 'carbon-components-svelte';
-  import { type Keeping } from '../../../../core/label';
-  import { PLACES, type Place, type Slab } from '../../../../core/slab';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { type Keeping } from '$core/label';
+  import { PLACES, type Place, type Slab } from '$core/slab';
+  import { slabLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import { PLACE_NAMES } from '../set/places';
 
   let { keeping }: { keeping: Keeping } = $props();

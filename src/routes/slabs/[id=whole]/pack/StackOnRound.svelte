@@ -1,8 +1,8 @@
 <!-- A gift: a stack of pieces on a round board, and how many it takes. -->
 <script lang="ts">
-  import { stackOnRound, type PackedPiece } from '../../../../core/pack';
+  import { stackOnRound, type PackedPiece } from '$core/pack';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { piece, pieces }: { piece: PackedPiece; pieces: number } = $props();
 

@@ -1,7 +1,7 @@
 <!-- The paper that one piece takes, with the piece on it and the folds, to scale. -->
 <script lang="ts">
-  import type { PackedPiece, WrapSize } from '../../../../core/pack';
-  import { shopFigures } from '$lib/shopFigures';
+  import type { PackedPiece, WrapSize } from '$core/pack';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
     piece: PackedPiece;

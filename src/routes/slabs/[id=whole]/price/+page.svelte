@@ -2,18 +2,18 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import { formatDuration, percent } from '$lib/figures';
-  import { money } from '$lib/money';
-  import { namedIngredients } from '$lib/namedIngredients';
-  import { NewestAnswer } from '$lib/newestAnswer';
-  import { slabWork } from '$lib/slabContext';
-  import Board from '$lib/ui/Board.svelte';
+  import { formatDuration, percent } from '$lib/format/figures';
+  import { money } from '$lib/format/money';
+  import { namedIngredients } from '$lib/draft/namedIngredients';
+  import { NewestAnswer } from '$lib/workers/newestAnswer';
+  import { slabWork } from '$lib/draft/slabContext';
+  import Panel from '$lib/ui/Panel.svelte';
   import Calculating from '$lib/ui/Calculating.svelte';
-  import Leaves, { type Leaf } from '$lib/ui/Leaves.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import Leaves, { type Leaf } from '$lib/ui/Tabs.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import type { MoneyAnswer, MoneyQuestion } from '$lib/workers/money.worker';
   import MoneyWorker from '$lib/workers/money.worker?worker';
-  import type { Ingredient } from '../../../../core/larder';
+  import type { Ingredient } from '$core/larder';
   import Asking from './Asking.svelte';
   import Channels from './Channels.svelte';
   import { pieceParts, type PartKey } from './pieceMoney';
@@ -69,19 +69,19 @@
   const kinds = $derived(price?.earned.kinds ?? []);
 </script>
 
-<Board label="Price" title="Price of one piece" note="To scale. Select a part to see its details.">
+<Panel label="Price" title="Price of one piece" note="To scale. Select a part to see its details.">
   {#snippet stage()}
     {#if slab.preparations.length === 0}
-      <Nothing title="No costs yet">
+      <EmptyState title="No costs yet">
         <p>Add mixtures in Build. The prices of their packs are entered here.</p>
         <Button size="small" kind="tertiary" href="/slabs/{work.draft.id}/build">Go to Build</Button>
-      </Nothing>
+      </EmptyState>
     {:else if !price || work.money.hasFailed}
       <Calculating hasFailed={work.money.hasFailed} />
     {:else if parts.length === 0}
-      <Nothing title="No price yet">
+      <EmptyState title="No price yet">
         <p>Add layers in Build and a cut in Cut. The price of a piece then appears here.</p>
-      </Nothing>
+      </EmptyState>
     {:else}
       <div class="parts" class:calculating={!work.money.isCurrent} aria-busy={!work.money.isCurrent}>
         <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (looked = 'opened'))} />
@@ -160,7 +160,7 @@
       </p>
     {/if}
   {/snippet}
-</Board>
+</Panel>
 
 <style>
   .parts {

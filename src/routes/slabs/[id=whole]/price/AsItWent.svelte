@@ -2,11 +2,11 @@
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
-  import type { ProblemMessage } from '../../../../wording/en/problems';
-  import { priceFromRuns, type SlabLog, type SlabPrice } from '../../../../core/usecases';
+  import type { ProblemMessage } from '$wording/problems';
+  import { priceFromRuns, type SlabLog, type SlabPrice } from '$core/usecases';
   import { ask } from '$lib/api';
-  import { formatDuration, percent } from '$lib/figures';
-  import { slabWork } from '$lib/slabContext';
+  import { formatDuration, percent } from '$lib/format/figures';
+  import { slabWork } from '$lib/draft/slabContext';
   import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {

@@ -1,12 +1,12 @@
 <!-- What is asked of the price: a margin, a markup, or the price itself; what else a slab may settle for itself is folded. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
-  import { LEFTOVER_USES, TRIM_USES, type Pricing } from '../../../../core/slab';
-  import type { SettledPricing } from '../../../../core/cost';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { LEFTOVER_USES, TRIM_USES, type Pricing } from '$core/slab';
+  import type { SettledPricing } from '$core/cost';
+  import { slabLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import PercentField from '$lib/ui/PercentField.svelte';
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
 
   let { settled, currency }: { settled: SettledPricing; currency: string } = $props();
 

@@ -1,8 +1,8 @@
 <!-- One sale over each of the shop's channels: what the buyer pays, and what is left of it. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import type { SlabPrice } from '../../../../core/usecases';
-  import { percent } from '$lib/figures';
+  import type { SlabPrice } from '$core/usecases';
+  import { percent } from '$lib/format/figures';
 
   interface Props {
     price: SlabPrice;

@@ -1,8 +1,8 @@
 <!-- What a tenth on the price of each ingredient does, the dearest first: as a chart and as a list. -->
 <script lang="ts">
-  import type { SlabPrice } from '../../../../core/usecases';
+  import type { SlabPrice } from '$core/usecases';
   import Chart from '$lib/ui/Chart.svelte';
-  import { money } from '$lib/money';
+  import { money } from '$lib/format/money';
 
   let { price }: { price: SlabPrice } = $props();
 

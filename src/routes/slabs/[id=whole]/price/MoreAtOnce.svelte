@@ -1,8 +1,8 @@
 <!-- The same slab once, twice and more at once: some work is done once for all of them. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import type { MoneyRun } from '../../../../core/usecases';
-  import { formatDuration } from '$lib/figures';
+  import type { MoneyRun } from '$core/usecases';
+  import { formatDuration } from '$lib/format/figures';
 
   interface Props {
     runs: readonly MoneyRun[];

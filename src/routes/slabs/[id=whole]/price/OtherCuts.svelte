@@ -1,9 +1,9 @@
 <!-- Other grids by what they earn when a gram is sold for what it is now; one is taken at a touch. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
-  import type { MoneyCut } from '../../../../core/usecases';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import type { MoneyCut } from '$core/usecases';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
 
   interface Props {
     cuts: readonly MoneyCut[];

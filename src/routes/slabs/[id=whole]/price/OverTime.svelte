@@ -2,11 +2,11 @@
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { ask } from '$lib/api';
-  import { money } from '$lib/money';
-  import { shopDates } from '$lib/shopDates';
-  import { slabWork } from '$lib/slabContext';
+  import { money } from '$lib/format/money';
+  import { shopDates } from '$lib/format/shopDates';
+  import { slabWork } from '$lib/draft/slabContext';
   import Chart from '$lib/ui/Chart.svelte';
-  import type { DatedCost } from '../../../../core/usecases';
+  import type { DatedCost } from '$core/usecases';
 
   interface Costs {
     readonly version: number;

@@ -1,11 +1,11 @@
 <!-- What one pays for something that has no price yet, typed where it is missed. -->
 <script lang="ts">
-  import { reasonText } from '../../../../wording/en/problems';
+  import { reasonText } from '$wording/problems';
   import { TextInput } from 'carbon-components-svelte';
-  import { readPackPrice } from '../../../../core/recipe';
+  import { readPackPrice } from '$core/recipe';
   import { ask } from '$lib/api';
   import type { StoredIngredient } from '$lib/server/larder';
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
 
   let { ingredient }: { ingredient: StoredIngredient } = $props();
 

@@ -1,11 +1,11 @@
 <!-- What one part of the price is made of: each ingredient, the minutes of hands, what draws power, the boxes. -->
 <script lang="ts">
-  import { POWERED } from '../../../../core/shop';
-  import { slabWork } from '$lib/slabContext';
-  import { formatDuration, percent } from '$lib/figures';
-  import { inCoins } from '../../../../core/cost';
-  import type { SlabPrice } from '../../../../core/usecases';
-  import { shopFigures } from '$lib/shopFigures';
+  import { POWERED } from '$core/shop';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { formatDuration, percent } from '$lib/format/figures';
+  import { inCoins } from '$core/cost';
+  import type { SlabPrice } from '$core/usecases';
+  import { shopFigures } from '$lib/format/shopFigures';
   import { PART_NAMES, type PartKey } from './pieceMoney';
 
   interface Props {

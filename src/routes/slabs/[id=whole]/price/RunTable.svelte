@@ -1,8 +1,8 @@
 <!-- What the run costs, item by item, for the run and for a piece; both columns add up to the coin. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import { COST_ITEMS, inCoins } from '../../../../core/cost';
-  import type { SlabPrice } from '../../../../core/usecases';
+  import { COST_ITEMS, inCoins } from '$core/cost';
+  import type { SlabPrice } from '$core/usecases';
   import { PART_NAMES } from './pieceMoney';
 
   interface Props {

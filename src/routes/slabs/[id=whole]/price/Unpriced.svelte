@@ -1,8 +1,8 @@
 <!-- Ingredients whose pack has no price yet: written where it is missed. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import PackPrice from './PackPrice.svelte';
 
   const figures = $derived(shopFigures());

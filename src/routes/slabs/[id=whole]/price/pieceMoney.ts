@@ -1,5 +1,5 @@
-import { inCoins, type CostItem } from '../../../../core/cost';
-import type { SlabPrice } from '../../../../core/usecases';
+import { inCoins, type CostItem } from '$core/cost';
+import type { SlabPrice } from '$core/usecases';
 
 /** What a part of a piece's price goes to. */
 export type PartKey = CostItem | 'margin' | 'tax';

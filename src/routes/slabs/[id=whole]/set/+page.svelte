@@ -2,26 +2,26 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
-  import { dewPointC, type PlaceStay, type RangedSetting, type TinSupport } from '../../../../core/setting';
-  import { USUAL_SHOP } from '../../../../core/shop';
-  import type { Place } from '../../../../core/slab';
-  import type { Ingredient } from '../../../../core/larder';
-  import { formatDuration } from '$lib/figures';
-  import { namedIngredients } from '$lib/namedIngredients';
-  import { NewestAnswer } from '$lib/newestAnswer';
-  import { slabWork } from '$lib/slabContext';
+  import { dewPointC, type PlaceStay, type RangedSetting, type TinSupport } from '$core/setting';
+  import { USUAL_SHOP } from '$core/shop';
+  import type { Place } from '$core/slab';
+  import type { Ingredient } from '$core/larder';
+  import { formatDuration } from '$lib/format/figures';
+  import { namedIngredients } from '$lib/draft/namedIngredients';
+  import { NewestAnswer } from '$lib/workers/newestAnswer';
+  import { slabWork } from '$lib/draft/slabContext';
   import type { SettingQuestion, SettingAnswer } from '$lib/workers/setting.worker';
   import SettingWorker from '$lib/workers/setting.worker?worker';
-  import { keepPlace } from '$lib/keepPlace';
-  import Board from '$lib/ui/Board.svelte';
+  import { keepPlace } from '$lib/forms/keepPlace';
+  import Panel from '$lib/ui/Panel.svelte';
   import Calculating from '$lib/ui/Calculating.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import HeatTimeline from './HeatTimeline.svelte';
   import Measured from './Measured.svelte';
   import { PLACE_NAMES } from './places';
   import Stays from './Stays.svelte';
   import LayerWaits from './LayerWaits.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   const figures = $derived(shopFigures());
 
@@ -116,7 +116,7 @@
         : null;
 </script>
 
-<Board label="Set" title="The slab while it cools" note={inWhichPlaces}>
+<Panel label="Set" title="The slab while it cools" note={inWhichPlaces}>
   {#snippet stage()}
     {#if setting && minute !== null && !hasFailed}
       <HeatTimeline {setting} layers={work.plan.slabs[0]!.layers} bind:minute />
@@ -125,10 +125,10 @@
         {#if busy}<Calculating {hasFailed} />{/if}
       </div>
       {#if !busy}
-        <Nothing title="Nothing to set yet">
+        <EmptyState title="Nothing to set yet">
           <p>Add a layer in Build. Its setting time then appears here.</p>
           <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">Go to Build</Button>
-        </Nothing>
+        </EmptyState>
       {/if}
     {/if}
   {/snippet}
@@ -170,7 +170,7 @@
       <Measured layers={setting.layers} {placeOf} {fit} {fitted} />
     {/if}
   {/snippet}
-</Board>
+</Panel>
 
 <style>
   .answer {

@@ -1,7 +1,7 @@
 <!-- The cut face at the moment that is chosen: how warm each layer is, within and at its upper face. -->
 <script lang="ts">
-  import { formatDuration } from '$lib/figures';
-  import { shopFigures } from '$lib/shopFigures';
+  import { formatDuration } from '$lib/format/figures';
+  import { shopFigures } from '$lib/format/shopFigures';
   import { HEAT_COLOURS, heatColour, type Band } from './heat';
 
   interface Props {

@@ -3,9 +3,9 @@
   next and is set, and below it the cut face at the moment that is chosen. The moment is pulled along the hours, or moved by arrow keys.
 -->
 <script lang="ts">
-  import type { LaidLayer } from '../../../../core/scale';
-  import type { Setting } from '../../../../core/setting';
-  import { formatDuration } from '$lib/figures';
+  import type { LaidLayer } from '$core/scale';
+  import type { Setting } from '$core/setting';
+  import { formatDuration } from '$lib/format/figures';
   import FaceNow from './FaceNow.svelte';
   import { heatColour, timeStep, type Band } from './heat';
 

@@ -1,14 +1,14 @@
 <!-- How long each layer needs: one row a layer, with where it sets; what is asked of the wait opens with it. -->
 <script lang="ts">
-  import { setReasonText } from '../../../../wording/en/setting';
+  import { setReasonText } from '$wording/setting';
   import { Accordion, AccordionItem, Select, SelectItem } from 'carbon-components-svelte';
-  import type { Quantity } from '../../../../core/measure';
-  import type { RangedSetting, RangedWait, WaitRange } from '../../../../core/setting';
-  import { PLACES, withLayer, type Layer, type Place } from '../../../../core/slab';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { formatDuration } from '$lib/figures';
-  import { shopFigures } from '$lib/shopFigures';
-  import { slabWork } from '$lib/slabContext';
+  import type { Quantity } from '$core/measure';
+  import type { RangedSetting, RangedWait, WaitRange } from '$core/setting';
+  import { PLACES, withLayer, type Layer, type Place } from '$core/slab';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { formatDuration } from '$lib/format/figures';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { PLACE_NAMES } from './places';
 

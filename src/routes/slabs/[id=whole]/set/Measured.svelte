@@ -1,10 +1,10 @@
 <!-- A set time that was really measured makes a place the shop's own. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
-  import type { LayerWait } from '../../../../core/setting';
-  import type { Place } from '../../../../core/slab';
-  import { PLACE_AIR } from '../../../../core/setting';
-  import { slabWork } from '$lib/slabContext';
+  import type { LayerWait } from '$core/setting';
+  import type { Place } from '$core/slab';
+  import { PLACE_AIR } from '$core/setting';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
 
   interface Props {

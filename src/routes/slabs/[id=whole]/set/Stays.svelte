@@ -1,9 +1,9 @@
 <!-- Where the tin stands: each layer in its own place, or moved by the clock from one place to another. -->
 <script lang="ts">
   import { Button, Checkbox, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
-  import type { PlaceStay, TinSupport } from '../../../../core/setting';
-  import { PLACES, type Place } from '../../../../core/slab';
-  import { ASKED } from '$lib/requestLimits';
+  import type { PlaceStay, TinSupport } from '$core/setting';
+  import { PLACES, type Place } from '$core/slab';
+  import { ASKED } from '$lib/limits/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { PLACE_NAMES } from './places';
 

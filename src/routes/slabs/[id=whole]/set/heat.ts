@@ -1,4 +1,4 @@
-import type { Setting } from '../../../../core/setting';
+import type { Setting } from '$core/setting';
 
 /** A layer in the picture: its share of the height, and how far below the top it begins. */
 export type Band = Setting['layers'][number] & { readonly share: number; readonly top: number };

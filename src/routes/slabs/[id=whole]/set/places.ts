@@ -1,4 +1,4 @@
-import type { Place } from '../../../../core/slab';
+import type { Place } from '$core/slab';
 
 /** Places as they are called in a workroom. */
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {

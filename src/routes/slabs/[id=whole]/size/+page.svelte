@@ -1,15 +1,15 @@
 <!-- Which tins the slab is made in, what stays as it is, and what that does to every line and layer. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-  import { writtenForItsTin } from '../../../../core/usecases';
-  import { inTins, scaleOf, tinsOf } from '../../../../core/slab';
-  import { isSheet, sameTin, tinInWords, withoutOutline } from '../../../../core/tin';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { writtenForItsTin } from '$core/usecases';
+  import { inTins, scaleOf, tinsOf } from '$core/slab';
+  import { isSheet, sameTin, tinInWords, withoutOutline } from '$core/tin';
+  import { slabLimits } from '$lib/limits/fieldLimits';
 
-  import { slabWork } from '$lib/slabContext';
-  import Board from '$lib/ui/Board.svelte';
+  import { slabWork } from '$lib/draft/slabContext';
+  import Panel from '$lib/ui/Panel.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import Nothing from '$lib/ui/Nothing.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
   import Section from '$lib/ui/Section.svelte';
   import Amounts from './Amounts.svelte';
   import Cupboard from './Cupboard.svelte';
@@ -19,7 +19,7 @@
   import SheetShape from './SheetShape.svelte';
   import TinsFromAbove from './TinsFromAbove.svelte';
   import WholeThings from './WholeThings.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   const figures = $derived(shopFigures());
 
@@ -64,7 +64,7 @@
   }
 </script>
 
-<Board label="Size" {title} note="To scale. The tin of the base recipe is dashed.">
+<Panel label="Size" {title} note="To scale. The tin of the base recipe is dashed.">
   {#snippet stage()}
     <div class="picture">
       <TinsFromAbove {tins} written={slab.tin} />
@@ -83,10 +83,10 @@
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
     <section class="amounts" aria-label="Layers and lines, written and now" tabindex="0">
       {#if slab.preparations.length === 0 && slab.layers.length === 0}
-        <Nothing title="Nothing to weigh yet">
+        <EmptyState title="Nothing to weigh yet">
           <p>Add mixtures in Build. Their amounts are shown here for the base recipe and for the tins above.</p>
           <Button size="small" kind="tertiary" href="/slabs/{draft.id}/build">Go to Build</Button>
-        </Nothing>
+        </EmptyState>
       {:else}
         <LayerTable />
         <Amounts />
@@ -172,7 +172,7 @@
       </p>
     {/if}
   {/snippet}
-</Board>
+</Panel>
 
 <style>
   .picture {

@@ -1,9 +1,9 @@
 <!-- Ingredients: what each preparation takes now, as it is weighed and as it is measured, and what vessel it needs. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import { slabWork } from '$lib/slabContext';
-  import { expandDividedLines } from '../../../../core/slab';
-  import { shopFigures } from '$lib/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { expandDividedLines } from '$core/slab';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   const figures = $derived(shopFigures());
 

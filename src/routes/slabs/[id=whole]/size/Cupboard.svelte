@@ -1,14 +1,14 @@
 <!-- What is in the cupboard of each ingredient: the one that runs out first sets the size. Left empty, there is enough. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import { plainName } from '../../../../core/larder';
-  import type { Unit } from '../../../../core/measure';
-  import type { StockItem } from '../../../../core/slab';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { plainName } from '$core/larder';
+  import type { Unit } from '$core/measure';
+  import type { StockItem } from '$core/slab';
+  import { slabLimits } from '$lib/limits/fieldLimits';
 
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { have }: { have: readonly StockItem[] } = $props();
 

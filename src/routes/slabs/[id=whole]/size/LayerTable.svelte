@@ -1,14 +1,14 @@
 <!-- Layers: what was written and what it is now; a thickness can be written as well as pulled. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import { inTins } from '../../../../core/slab';
-  import { plan, type Plan } from '../../../../core/usecases';
-  import { tinInWords } from '../../../../core/tin';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { percent } from '$lib/figures';
-  import { slabWork } from '$lib/slabContext';
+  import { inTins } from '$core/slab';
+  import { plan, type Plan } from '$core/usecases';
+  import { tinInWords } from '$core/tin';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { percent } from '$lib/format/figures';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   const figures = $derived(shopFigures());
 

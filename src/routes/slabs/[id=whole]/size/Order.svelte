@@ -1,19 +1,19 @@
 <!-- From an order to tins: so many pieces of a size, and the best ways to make them from the rack. -->
 <script lang="ts">
-  import { inTins } from '../../../../core/slab';
+  import { inTins } from '$core/slab';
   import { Button, InlineLoading, Table } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import { pieceSizeFor, plan, withoutOrder, writtenHeightMm } from '../../../../core/usecases';
-  import type { OrderAnswer } from '../../../../core/fit';
-  import type { Scale } from '../../../../core/slab';
-  import { slabLimits } from '$lib/fieldLimits';
-  import { percent } from '$lib/figures';
-  import { slabWork } from '$lib/slabContext';
-  import { ASKED } from '$lib/requestLimits';
+  import { pieceSizeFor, plan, withoutOrder, writtenHeightMm } from '$core/usecases';
+  import type { OrderAnswer } from '$core/fit';
+  import type { Scale } from '$core/slab';
+  import { slabLimits } from '$lib/limits/fieldLimits';
+  import { percent } from '$lib/format/figures';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { ASKED } from '$lib/limits/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { OrderQuestion, OrderFindings } from '$lib/workers/order.worker';
   import OrderWorker from '$lib/workers/order.worker?worker';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { scale }: { scale: Extract<Scale, { mode: 'pieces' }> } = $props();

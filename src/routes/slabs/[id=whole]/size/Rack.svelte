@@ -4,13 +4,13 @@
   import { invalidateAll } from '$app/navigation';
   import Add from 'carbon-icons-svelte/lib/Add.svelte';
   import Subtract from 'carbon-icons-svelte/lib/Subtract.svelte';
-  import { inTins, tinsOf } from '../../../../core/slab';
-  import { sameOnRack as same, tinInWords, withoutOutline, type AnyTin, type TinCount } from '../../../../core/tin';
+  import { inTins, tinsOf } from '$core/slab';
+  import { sameOnRack as same, tinInWords, withoutOutline, type AnyTin, type TinCount } from '$core/tin';
   import type { StoredTin } from '$lib/server/tins';
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import TinDialog from '$lib/ui/TinDialog.svelte';
   import TinShape from '$lib/ui/TinShape.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
   const figures = $derived(shopFigures());
 
   const work = slabWork();

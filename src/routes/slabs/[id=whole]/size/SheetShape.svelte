@@ -1,15 +1,15 @@
 <!-- A slab that lies free on a sheet: choose how far it spreads, or how thick its first layer is; the other follows. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { withSheetOutline, withSheetThickness } from '../../../../core/scale';
-  import { scaleSlab } from '../../../../core/usecases';
-  import { expandDividedLines } from '../../../../core/slab';
-  import { isSheet, outlineAt, type SheetTin, type TinCount } from '../../../../core/tin';
-  import { slabLimits } from '$lib/fieldLimits';
+  import { withSheetOutline, withSheetThickness } from '$core/scale';
+  import { scaleSlab } from '$core/usecases';
+  import { expandDividedLines } from '$core/slab';
+  import { isSheet, outlineAt, type SheetTin, type TinCount } from '$core/tin';
+  import { slabLimits } from '$lib/limits/fieldLimits';
 
-  import { slabWork } from '$lib/slabContext';
+  import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { shopFigures } from '$lib/shopFigures';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { tins }: { tins: readonly TinCount[] } = $props();
 

@@ -1,7 +1,7 @@
 <!-- The chosen tins from above, beside each other and to one scale, the written tin's outline dashed over the first. -->
 <script lang="ts">
-  import { asTin, outlineAt, withoutOutline, type AnyTin, type TinCount } from '../../../../core/tin';
-  import { shopFigures } from '$lib/shopFigures';
+  import { asTin, outlineAt, withoutOutline, type AnyTin, type TinCount } from '$core/tin';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { tins, written }: { tins: readonly TinCount[]; written: AnyTin } = $props();
   const figures = $derived(shopFigures());

@@ -1,14 +1,14 @@
 <!-- Half an egg, a third of a can: the nearest whole ones, what each does to the thickness here, and the tin that keeps it. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
-  import { heightsOf, nearestTin } from '../../../../core/usecases';
-  import { inTins, tinsOf } from '../../../../core/slab';
-  import type { WholeThing } from '../../../../core/scale';
-  import type { Scale } from '../../../../core/slab';
-  import type { TinCount } from '../../../../core/tin';
+  import { heightsOf, nearestTin } from '$core/usecases';
+  import { inTins, tinsOf } from '$core/slab';
+  import type { WholeThing } from '$core/scale';
+  import type { Scale } from '$core/slab';
+  import type { TinCount } from '$core/tin';
 
-  import { slabWork } from '$lib/slabContext';
-  import { shopFigures } from '$lib/shopFigures';
+  import { slabWork } from '$lib/draft/slabContext';
+  import { shopFigures } from '$lib/format/shopFigures';
 
   let { things }: { things: readonly WholeThing[] } = $props();
 

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { DEVICE_CLOCK } from '$lib/deviceClock';
+import { DEVICE_CLOCK } from '$lib/devices/deviceClock';
 import { database } from '$lib/server/db';
 import { problem, readBody } from '$lib/server/http';
 import { clockOffsetMs, correctedEvents, readEvents } from '$lib/server/requests/runs';

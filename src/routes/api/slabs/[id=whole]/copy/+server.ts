@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { parseSlab } from '../../../../../core/slab';
+import { parseSlab } from '$core/slab';
 import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
 import { addSlab, slabById } from '$lib/server/slabs';

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { costOverTime } from '../../../../../core/usecases';
+import { costOverTime } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { problem, refused } from '$lib/server/http';
 import { ingredientsFor, priceHistory, type StoredIngredient } from '$lib/server/larder';

@@ -1,4 +1,4 @@
-import { fileName } from '$lib/fileName';
+import { fileName } from '$lib/format/fileName';
 import { database } from '$lib/server/db';
 import { problem, refused } from '$lib/server/http';
 import { allergensOfSlabs } from '$lib/server/labels';

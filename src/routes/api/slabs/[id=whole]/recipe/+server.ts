@@ -1,5 +1,5 @@
-import { jsonLdOf } from '../../../../../wording/en/recipeDocument';
-import { USUAL_SHOP } from '../../../../../core/shop';
+import { jsonLdOf } from '$wording/recipeDocument';
+import { USUAL_SHOP } from '$core/shop';
 import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';

@@ -1,0 +1,28 @@
+import { G_PER_LB, G_PER_OZ } from '$core/measure';
+import type { ScaleReading } from '$core/weigh';
+import { openDevice, type DeviceListener } from './device';
+
+/** What a scale may show in, g in one. */
+const UNITS_G: Readonly<Record<string, number>> = { g: 1, kg: 1000, oz: G_PER_OZ, lb: G_PER_LB };
+
+/** What the scale says at a moment: a figure, or that more lies on it than it bears. */
+export type ScaleEvent = ScaleReading | 'overloaded';
+
+/** One event of the scale's stream; null where it is no such thing, as when it sends text or a unit that nobody knows. */
+export function scaleEvent(data: string): ScaleEvent | null {
+  try {
+    const { seconds, shows, unit, step, error } = JSON.parse(data) as Record<string, unknown>;
+    if (error === 'over') return 'overloaded';
+    const each = typeof unit === 'string' && Object.hasOwn(UNITS_G, unit) ? UNITS_G[unit]! : null;
+    if (typeof seconds !== 'number' || typeof shows !== 'number' || each === null) return null;
+    if (!Number.isFinite(seconds) || !Number.isFinite(shows)) return null;
+    const reading = { seconds, massG: shows * each };
+    return typeof step === 'number' && step > 0 ? { ...reading, stepG: step * each } : reading;
+  } catch {
+    return null;
+  }
+}
+
+/** Listens to the bench scale of this machine. */
+export const openScale = (asked: Readonly<Record<string, number | string>>, listener: DeviceListener<ScaleEvent>) =>
+  openDevice('/api/scale', asked, scaleEvent, listener);

@@ -1,0 +1,17 @@
+import type { Reading } from '$core/sugar';
+import { openDevice, type DeviceListener } from './device';
+
+/** One event of the probe's stream as a reading; null where it is no such thing. */
+export function readingOf(data: string): Reading | null {
+  try {
+    const { seconds, celsius } = JSON.parse(data) as Record<string, unknown>;
+    if (typeof seconds !== 'number' || typeof celsius !== 'number') return null;
+    return Number.isFinite(seconds) && Number.isFinite(celsius) ? [seconds, celsius] : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Listens to the probe of this machine. */
+export const openProbe = (asked: Readonly<Record<string, number>>, listener: DeviceListener<Reading>) =>
+  openDevice('/api/probe', asked, readingOf, listener);

@@ -1,0 +1,62 @@
+import type { RunMinutes } from '$core/cost';
+import type { Ingredient } from '$core/larder';
+import { USUAL_SHOP, type Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import { NewestAnswer } from '$lib/workers/newestAnswer';
+import type { TimelineAnswer, TimelineQuestion } from '$lib/workers/timeline.worker';
+import TimelineWorker from '$lib/workers/timeline.worker?worker';
+
+/** Typing goes on meanwhile. */
+const WAIT_MS = 600;
+
+/** How long a slab takes from the first step to the last, and how much of that somebody works at it; kept up with its changes. */
+export class ReadyIn {
+  /** null until it is known, and where it cannot be told. */
+  minutes: number | null = $state(null);
+  handsMinutes = $state(0);
+  /** Minutes of labour and of what draws power; null until they are known. */
+  run: RunMinutes | null = $state.raw(null);
+  /** The slab that all of this is of; null while it is being worked out. */
+  of: Slab | null = $state.raw(null);
+  /** The slab that was last asked about, and whether the worker failed at it. */
+  asked: Slab | null = null;
+  hasFailed = $state(false);
+  readonly #worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(
+    () => new TimelineWorker(),
+    () => (this.hasFailed = true),
+  );
+  #timer: ReturnType<typeof setTimeout> | undefined;
+
+  /** Asks for a slab as it is now; the newest question counts. */
+  ask(slab: Slab, ingredients: readonly Ingredient[], shop: Shop, now: Date): void {
+    clearTimeout(this.#timer);
+    this.of = null;
+    this.asked = slab;
+    this.hasFailed = false;
+    this.#timer = setTimeout(() => {
+      const { hands = USUAL_SHOP.hands, ovens = USUAL_SHOP.ovens, rings = USUAL_SHOP.rings } = shop;
+      // Without hours: how long it takes, and not when the shop is open.
+      const asked = { start: now, hands, ovens, rings, hours: [], zone: 'UTC' };
+      this.#worker.ask(
+        { slab, ingredients, shop, pace: 'usual', asked, now, quickAndSlow: false },
+        ({ day, run, isLast }) => {
+          this.run = run;
+          this.of = slab;
+          const [first] = day.steps;
+          const end = day.earliestEnd;
+          this.minutes = day.feasible && first && end ? (end.getTime() - first.start.getTime()) / 60_000 : null;
+          this.handsMinutes = day.steps.reduce(
+            (sum, { activity: { hands: need, minutes } }) => (need === 'busy' ? sum + minutes : sum),
+            0,
+          );
+          return isLast ? 'done' : 'more';
+        },
+      );
+    }, WAIT_MS);
+  }
+
+  close(): void {
+    clearTimeout(this.#timer);
+    this.#worker.close();
+  }
+}

@@ -1,0 +1,37 @@
+import { createEvents, type DateArray, type EventAttributes } from 'ics';
+import type { Figures } from '$core/measure';
+import type { DayStep } from '$core/usecases';
+import { cautionText, stepText } from '$wording/steps';
+
+const utc = (moment: Date): DateArray => [
+  moment.getUTCFullYear(),
+  moment.getUTCMonth() + 1,
+  moment.getUTCDate(),
+  moment.getUTCHours(),
+  moment.getUTCMinutes(),
+];
+
+/**
+ * Steps as a calendar that others read (iCalendar, RFC 5545), each an event in UTC.
+ *
+ * @param name what is made; it stands before each step
+ * @param say how the shop writes its figures
+ * @returns the text of the file, or null where it could not be written
+ */
+export function calendarOf(name: string, steps: readonly DayStep[], say: Figures): string | null {
+  const events = steps.map(({ activity, start, end }, i): EventAttributes => ({
+    uid: `${start.getTime()}-${i}@knife-tray`,
+    productId: 'knife-tray',
+    calName: name,
+    title: `${name}: ${stepText(activity.title, say)}`,
+    description: activity.caution === null ? '' : cautionText(activity.caution),
+    start: utc(start),
+    startInputType: 'utc',
+    startOutputType: 'utc',
+    end: utc(end.getTime() > start.getTime() ? end : new Date(start.getTime() + 60_000)),
+    endInputType: 'utc',
+    endOutputType: 'utc',
+  }));
+  const { value, error } = createEvents(events);
+  return error || !value ? null : value;
+}

@@ -1,0 +1,2 @@
+/** Money as every screen writes it. */
+export { money } from '$core/cost/money';

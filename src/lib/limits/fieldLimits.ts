@@ -1,0 +1,11 @@
+import { ingredientSchema } from '$core/larder';
+import { shopSchema } from '$core/shop';
+import { slabSchema } from '$core/slab';
+import { rackTinSchema } from '$core/tin';
+import { limitsAt } from '$core/validation';
+
+/** What number fields on screen permit: just what the file or the larder does. Paths as `limitsAt` takes them. */
+export const slabLimits = (path: string) => limitsAt(slabSchema, path);
+export const larderLimits = (path: string) => limitsAt(ingredientSchema, path);
+export const shopLimits = (path: string) => limitsAt(shopSchema, path);
+export const rackLimits = (path: string) => limitsAt(rackTinSchema, path);

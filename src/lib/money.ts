@@ -1,2 +1,0 @@
-/** Money as every screen writes it. */
-export { money } from '../core/cost/money';

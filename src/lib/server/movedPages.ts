@@ -1,0 +1,20 @@
+/** Pages that have moved: a pattern of the older path, and the path now. */
+const MOVED: readonly (readonly [RegExp, string])[] = [
+  [/^\/slabs\/(\d+)\/clock$/, '/slabs/$1/schedule'],
+  [/^\/slabs\/(\d+)\/gather$/, '/slabs/$1/weigh-out'],
+  [/^\/slabs\/(\d+)\/log$/, '/slabs/$1/history'],
+  [/^\/runs\/(\d+)\/log$/, '/runs/$1/result'],
+  [/^\/gather$/, '/weigh-out'],
+];
+
+/**
+ * The address now of a page that has moved.
+ *
+ * @param url of the request
+ * @returns path and query, or null for a page that has not moved
+ * @example movedPage(new URL('http://shop/slabs/3/clock?x=1')) // '/slabs/3/schedule?x=1'
+ */
+export function movedPage({ pathname, search }: URL): string | null {
+  const moved = MOVED.find(([older]) => older.test(pathname));
+  return moved ? pathname.replace(...moved) + search : null;
+}

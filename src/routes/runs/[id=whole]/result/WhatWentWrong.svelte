@@ -1,0 +1,124 @@
+<!-- What is seen, and what it comes from: causes in their order, each with what was recorded, what to do now and next time. -->
+<script lang="ts">
+  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import { SEEN, type Diagnosis, type Seen } from '$core/diagnose';
+  import { CAUSE_TEXTS } from '$wording/causes';
+  import type { ProblemMessage } from '$wording/problems';
+  import { ask } from '$lib/api';
+  import Notice from '$lib/ui/Notice.svelte';
+
+  interface Props {
+    slab: number;
+    run: number;
+  }
+  let { slab, run }: Props = $props();
+
+  /** A cause as the server answers it, with its findings in words. */
+  type CauseFound = Omit<Diagnosis, 'because' | 'against'> & { because: string[]; against: string[] };
+
+  const MOST_SHOWN = 4;
+  let seen: readonly Seen[] = $state.raw([]);
+  let causes: readonly CauseFound[] = $state.raw([]);
+  let problems: readonly ProblemMessage[] = $state.raw([]);
+  let busy = $state(false);
+
+  async function toggle(what: Seen) {
+    seen = seen.includes(what) ? seen.filter((other) => other !== what) : [...seen, what];
+    const asked = seen;
+    if (asked.length === 0) {
+      causes = [];
+      return;
+    }
+    busy = true;
+    const answer = await ask<{ causes: CauseFound[] }>('POST', '/api/diagnose', { slab, run, seen: asked });
+    if (asked !== seen) return;
+    busy = false;
+    problems = answer.ok ? [] : answer.problems;
+    if (answer.ok) causes = answer.value.causes;
+  }
+</script>
+
+<p class="quiet">Choose what you see on the slab. The records of this run are taken into account.</p>
+<div class="seen" role="group" aria-label="Symptoms">
+  {#each SEEN as what (what)}
+    <Button
+      size="field"
+      kind={seen.includes(what) ? 'primary' : 'tertiary'}
+      aria-pressed={seen.includes(what)}
+      on:click={() => void toggle(what)}>{what}</Button
+    >
+  {/each}
+</div>
+{#if problems.length > 0}<Notice harm {problems} />{/if}
+{#if busy && causes.length === 0}<InlineLoading description="Calculating…" />{/if}
+{#if causes.length > 0}
+  <ol aria-label="Causes">
+    {#each causes.slice(0, MOST_SHOWN) as { cause, likely, weight, because, against } (cause)}
+      {@const { name, now, next } = CAUSE_TEXTS[cause]}
+      <li>
+        <p class="head">
+          <b>{name}</b><span class="bar" aria-hidden="true"><i style:width="{Math.round(weight * 100)}%"></i></span>
+          <span class="quiet">{likely}</span>
+        </p>
+        {#each because as fact (fact)}<p class="for">For it: {fact}.</p>{/each}
+        {#each against as fact (fact)}<p class="quiet small">Against it: {fact}.</p>{/each}
+        <p class="small"><b>This slab:</b> {now}</p>
+        <p class="small"><b>Next time:</b> {next}</p>
+      </li>
+    {/each}
+  </ol>
+  <p class="quiet small">
+    Estimated from experience and from this run's records, not measured on your slab. Where food safety is in doubt,
+    throw it away.
+  </p>
+{/if}
+
+<style>
+  .seen {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+    margin: 0.5rem 0;
+  }
+
+  ol {
+    display: grid;
+    gap: 0.8rem;
+    counter-reset: cause;
+  }
+
+  li {
+    border-left: 4px solid var(--rule-strong);
+    padding-left: 0.7rem;
+    display: grid;
+    gap: 0.2rem;
+  }
+
+  .head {
+    display: flex;
+    gap: 0.7rem;
+    align-items: center;
+    font-size: 1.05rem;
+  }
+
+  .bar {
+    flex: 0 0 5rem;
+    height: 8px;
+    background: var(--sunk);
+  }
+
+  .bar i {
+    display: block;
+    height: 100%;
+    background: var(--primary);
+  }
+
+  .for {
+    color: var(--hot);
+    font-size: 0.92rem;
+  }
+
+  .small {
+    font-size: 0.92rem;
+  }
+</style>

@@ -1,0 +1,256 @@
+<!-- When to begin: the steps of the slab forward from a start or backward from a deadline, in the hours that there are. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { onDestroy, untrack } from 'svelte';
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import type { ProblemMessage } from '$wording/problems';
+  import { dayText } from '$wording/schedule';
+  import { ask } from '$lib/api';
+  import type { Ingredient } from '$core/larder';
+  import { USUAL_SHOP } from '$core/shop';
+  import { tinInWords } from '$core/tin';
+  import type { Day, DayOptions } from '$core/usecases';
+  import { calendarOf } from '$lib/format/calendar';
+  import { fileName } from '$lib/format/fileName';
+  import { saveText } from '$lib/format/saveText';
+  import { namedIngredients } from '$lib/draft/namedIngredients';
+  import { NewestAnswer } from '$lib/workers/newestAnswer';
+  import { slabWork } from '$lib/draft/slabContext';
+  import type { Moments, TimelineQuestion, TimelineAnswer } from '$lib/workers/timeline.worker';
+  import TimelineWorker from '$lib/workers/timeline.worker?worker';
+  import DayFields from './DayFields.svelte';
+  import { dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
+  import LaneChart from './LaneChart.svelte';
+  import Steps from './Steps.svelte';
+  import StepsTable from './StepsTable.svelte';
+  import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import HowLink from '$lib/ui/HowLink.svelte';
+  import Calculating from '$lib/ui/Calculating.svelte';
+  import Notice from '$lib/ui/Notice.svelte';
+  const figures = $derived(shopFigures());
+
+  const work = slabWork();
+  const { draft } = work;
+  const slab = $derived(draft.slab);
+  const zone = $derived(work.shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone);
+  const hours = $derived(work.shop.hours ?? []);
+  const id = Number(page.params.id);
+
+  let form = $state(
+    untrack(() =>
+      dayFormOf(
+        id,
+        work.shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+        work.shop.hands ?? USUAL_SHOP.hands,
+      ),
+    ),
+  );
+  $effect(() => keepDayForm(id, $state.snapshot(form)));
+  let day = $state.raw<Day | null>(null);
+  let between = $state.raw<Moments | null>(null);
+  let busy = $state(false);
+
+  const moment = $derived(momentOf(form[form.way], zone));
+  const pinned = $derived(new Map(Object.entries(form.pinned).map(([step, at]) => [step, new Date(at)])));
+  const dates = $derived(shopDates());
+  const timeOfDay = $derived(dates.weekTime);
+  const dateOf = $derived(dates.moment);
+
+  const ingredients = $derived(namedIngredients(slab, work.larder));
+
+  /** What it is made in, for the sheet on paper. */
+  const tins = $derived(
+    work.plan.slabs
+      .map(({ tin, sheet, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(sheet ?? tin, figures)}`)
+      .join('; '),
+  );
+
+  let hasFailed = $state(false);
+  const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(
+    () => new TimelineWorker(),
+    () => (hasFailed = true),
+  );
+  $effect(() => {
+    if (moment === null) return;
+    // What is held counts from a start: a day with held steps is laid forward from its first one.
+    const before = untrack(() => day);
+    const held = pinned.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
+    const asked: DayOptions = {
+      ...(form.way === 'deadline' && held === null ? { deadline: moment } : { start: held ?? moment }),
+      hands: form.hands,
+      ovens: work.shop.ovens ?? USUAL_SHOP.ovens,
+      rings: work.shop.rings ?? USUAL_SHOP.rings,
+      hours: $state.snapshot(hoursOf(form, hours)) as DayOptions['hours'],
+      zone,
+      pinned,
+    };
+    const question: TimelineQuestion = {
+      slab: $state.snapshot(slab) as typeof slab,
+      ingredients: $state.snapshot(ingredients) as Ingredient[],
+      shop: $state.snapshot(work.shop) as typeof work.shop,
+      pace: form.pace,
+      asked,
+      now: new Date(),
+      quickAndSlow: true,
+    };
+    busy = true;
+    hasFailed = false;
+    worker.ask(question, (answer) => {
+      day = answer.day;
+      between = answer.between;
+      busy = false;
+      return answer.isLast ? 'done' : 'more';
+    });
+  });
+  onDestroy(() => worker.close());
+
+  let busyMaking = $state(false);
+  let wrongs: readonly ProblemMessage[] = $state.raw([]);
+  /** Begins a run with the slab as it is kept: now, and goes to the bench; or when the day is to begin, and goes to the day. */
+  async function makeIt(begin?: Date) {
+    busyMaking = true;
+    const answer = await ask<{ id: number }>('POST', '/api/runs', { slab: draft.id, begin: begin?.toISOString() });
+    busyMaking = false;
+    wrongs = answer.ok ? [] : answer.problems;
+    if (answer.ok) await goto(begin ? '/today' : `/runs/${answer.value.id}`);
+  }
+  /** What begins sooner is made now. */
+  const SOON_MS = 10 * 60_000;
+  const later = $derived.by(() => {
+    const start = day?.steps[0]?.start;
+    return start && start.getTime() > Date.now() + SOON_MS ? start : null;
+  });
+
+  function takeCalendar() {
+    const text = day && calendarOf(slab.name, day.steps, figures);
+    if (text) saveText(text, 'text/calendar', fileName(slab.name).replace('.slab.json', '.ics'));
+  }
+</script>
+
+{#if wrongs.length > 0}<Notice harm problems={wrongs} />{/if}
+<div class="asked no-print">
+  <DayFields bind:form hasHours={hours.length > 0} />
+  {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (form.pinned = {})}>Unpin {pinned.size}</Button
+    >{/if}
+</div>
+
+<p class="paper quiet">{tins}</p>
+<div class="result">
+  <div role="status">
+    {#if hasFailed || (day === null && busy)}<Calculating {hasFailed} />{/if}
+    {#if day && !day.feasible}
+      <Notice harm>
+        <p>
+          This schedule is not possible: {dayText(day, figures)}.
+          {#if day.earliestEnd}It can be done by <b>{dateOf(day.earliestEnd)}</b> at the earliest; that day is shown.{/if}
+        </p>
+      </Notice>
+    {:else if day && day.steps.length > 0}
+      <p class="answer figures">
+        Begin <b>{dateOf(day.steps[0]!.start)}</b>, done
+        <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
+        <span class="quiet"
+          >{#if between}{form.way === 'deadline' && pinned.size === 0
+              ? `If everything runs slow, begin ${timeOfDay(between.slow)}. If it runs fast, ${timeOfDay(between.quick)} is early enough`
+              : `If everything runs fast, done ${timeOfDay(between.quick)}. If it runs slow, ${timeOfDay(between.slow)}`}.{/if}
+          {dayText(day, figures)}.</span
+        >
+      </p>
+    {/if}
+  </div>
+  <div class="acts no-print">
+    <Button
+      size="small"
+      disabled={draft.changed || busyMaking}
+      title={draft.changed ? 'Save the version first. Runs use the saved version' : undefined}
+      on:click={() => void makeIt()}>Start run</Button
+    >
+    {#if later}
+      <Button
+        size="small"
+        kind="tertiary"
+        disabled={draft.changed || busyMaking}
+        on:click={() => later && void makeIt(later)}>Plan run for {timeOfDay(later)}</Button
+      >
+    {/if}
+    <HowLink to="set-and-clock" />
+    <Button size="small" kind="ghost" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
+      >Add to calendar</Button
+    >
+    <Button size="small" kind="ghost" on:click={() => print()}>Print schedule</Button>
+  </div>
+</div>
+
+{#if day && day.steps.length > 0}
+  <div class="no-print">
+    <LaneChart {day} {pinned} {timeOfDay} onpin={(step, at) => (form.pinned[step] = at.getTime())} />
+  </div>
+  <StepsTable {day} {timeOfDay} />
+{/if}
+<div class="no-print"><Steps /></div>
+
+<style>
+  .asked {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem 1rem;
+    align-items: end;
+    margin-bottom: 0.6rem;
+  }
+
+  .asked :global(.bx--select) {
+    width: auto;
+  }
+
+  .asked :global(.bx--form-item) {
+    flex: none;
+  }
+
+  .result {
+    display: flex;
+    gap: 1rem;
+    align-items: center;
+    justify-content: space-between;
+    margin-bottom: 0.5rem;
+  }
+
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    flex: none;
+  }
+
+  @media (width < 60rem) {
+    .result {
+      display: block;
+    }
+
+    .acts {
+      flex: initial;
+    }
+  }
+
+  .answer {
+    font-size: 1.15rem;
+  }
+
+  .answer .quiet {
+    font-size: 0.9rem;
+  }
+
+  .paper {
+    display: none;
+  }
+
+  @media print {
+    .no-print {
+      display: none;
+    }
+
+    .paper {
+      display: block;
+    }
+  }
+</style>

@@ -1,0 +1,75 @@
+import { TZDate } from '@date-fns/tz';
+import { format } from 'date-fns';
+import type { Hours } from '$core/shop';
+import type { Pace } from '$core/time';
+import { storedText, storeText } from '$lib/devices/deviceStore';
+
+/** What a maker says of the day that is wanted. */
+export interface DayForm {
+  way: 'deadline' | 'start';
+  /** As the fields hold them: "2026-12-04T12:00", by the shop's clock. */
+  deadline: string;
+  start: string;
+  hands: number;
+  pace: Pace;
+  within: 'shop' | 'edges' | 'always';
+  /** The hours before and after another job. */
+  morning: { from: string; to: string };
+  evening: { from: string; to: string };
+  /** Steps that are held, each at a moment, ms. */
+  pinned: Record<string, number>;
+}
+
+const inDays = (days: number, hour: number, zone: string) => {
+  const today = new TZDate(Date.now(), zone);
+  const moment = new TZDate(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, 0, zone);
+  return format(moment, "yyyy-MM-dd'T'HH:mm");
+};
+
+/** A day to begin with: done in three days at noon. */
+function blankDay(zone: string, hands: number): DayForm {
+  return {
+    way: 'deadline',
+    deadline: inDays(3, 12, zone),
+    start: inDays(1, 8, zone),
+    hands,
+    pace: 'usual',
+    within: 'shop',
+    morning: { from: '06:00', to: '08:00' },
+    evening: { from: '18:00', to: '22:00' },
+    pinned: {},
+  };
+}
+
+const keyOf = (slab: number) => `knife-tray day ${slab}`;
+
+/** The day that was last asked for in this window, or one to begin with. */
+export function dayFormOf(slab: number, zone: string, hands: number): DayForm {
+  const blank = blankDay(zone, hands);
+  try {
+    const kept: unknown = JSON.parse(storedText('window', keyOf(slab)) ?? 'null');
+    return typeof kept === 'object' ? { ...blank, ...kept } : blank;
+  } catch {
+    return blank;
+  }
+}
+
+export function keepDayForm(slab: number, form: DayForm): void {
+  // Where it is not taken, the next visit begins anew.
+  storeText('window', keyOf(slab), JSON.stringify(form));
+}
+
+/** The hours that a day is laid out in. */
+export function hoursOf({ within, morning, evening }: DayForm, shop: readonly Hours[]): readonly Hours[] {
+  if (within === 'always') return [];
+  if (within === 'shop') return shop;
+  return [0, 1, 2, 3, 4, 5, 6].flatMap((day) => [morning, evening].map((span) => ({ day, ...span })));
+}
+
+/** The moment that a field holds, by the shop's clock, or null where it holds none. */
+export function momentOf(text: string, zone: string): Date | null {
+  const found = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})/.exec(text);
+  if (!found) return null;
+  const [y, mo, d, h, mi] = found.slice(1).map(Number) as [number, number, number, number, number];
+  return new Date(new TZDate(y, mo - 1, d, h, mi, zone).getTime());
+}

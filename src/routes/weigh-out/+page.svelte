@@ -1,0 +1,85 @@
+<!-- One gather sheet for several slabs: the same mixture is made once, each ingredient is weighed and bought once. -->
+<script lang="ts">
+  import { Button, Checkbox } from 'carbon-components-svelte';
+  import { goto } from '$app/navigation';
+  import { larderOf } from '$core/larder';
+  import { plan } from '$core/usecases';
+  import GatherSheet from '$lib/ui/GatherSheet.svelte';
+  import EmptyState from '$lib/ui/EmptyState.svelte';
+
+  let { data } = $props();
+
+  const larder = $derived(larderOf(data.ingredients));
+  /** What is ticked: at once, also while the sheet for it is still on its way. */
+  let chosen = $derived(data.chosen.map(({ id }) => id));
+  const works = $derived(
+    data.chosen.map(({ id, slab }) => ({ key: String(id), slab, plan: plan(slab, larder, data.whole) })),
+  );
+
+  function choose(id: number, on: boolean) {
+    if (on === chosen.includes(id)) return;
+    chosen = on ? [...chosen, id] : chosen.filter((slab) => slab !== id);
+    void goto(`/weigh-out${chosen.length > 0 ? `?slabs=${chosen.join(',')}` : ''}`, {
+      keepFocus: true,
+      noScroll: true,
+    });
+  }
+</script>
+
+<svelte:head><title>Weigh out - Knife Tray</title></svelte:head>
+
+<div class="page">
+  <div class="page-head no-print"><h1>Weigh out</h1></div>
+  {#if data.names.length === 0}
+    <div class="panel">
+      <EmptyState title="No slabs yet">
+        <p>Once there are slabs, this page lists what several of them need together.</p>
+        <Button size="small" kind="tertiary" href="/slabs">Create a slab</Button>
+      </EmptyState>
+    </div>
+  {:else}
+    <fieldset class="panel no-print">
+      <legend>Slabs to make together, in their saved tins</legend>
+      <div class="names">
+        {#each data.names as { id, name } (id)}
+          <Checkbox labelText={name} checked={chosen.includes(id)} on:check={(event) => choose(id, event.detail)} />
+        {/each}
+      </div>
+    </fieldset>
+  {/if}
+  {#if works.length > 0}
+    <GatherSheet {works} {larder} shop={data.whole} tickKey="slabs {works.map(({ key }) => key).join(',')}" />
+  {/if}
+</div>
+
+<style>
+  fieldset {
+    padding: 0.6rem 0.9rem 0.8rem;
+    margin-bottom: 1rem;
+  }
+
+  legend {
+    float: left;
+    width: 100%;
+    font-weight: 650;
+  }
+
+  .names {
+    clear: both;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+    max-height: 30vh;
+    position: relative;
+    overflow: auto;
+  }
+
+  @media print {
+    .no-print {
+      display: none;
+    }
+
+    .page {
+      padding: 0;
+    }
+  }
+</style>
