@@ -9,7 +9,7 @@ import { lock } from './lock.mjs';
 import { root } from './marks.mjs';
 
 /** The largest bodies in bytes, as the services read them too. */
-const LIMITS = JSON.parse(readFileSync(join(root, 'src', 'lib', 'bodyLimits.json'), 'utf8'));
+const LIMITS = JSON.parse(readFileSync(join(root, 'src', 'lib', 'limits', 'bodyLimits.json'), 'utf8'));
 const BODY_LIMIT = LIMITS.body;
 const ZIP_LIMIT = LIMITS.zip;
 const LIMIT_OF = { '/api/slabs/zip': ZIP_LIMIT, '/api/enter': LIMITS.passphrase };
