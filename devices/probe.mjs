@@ -7,12 +7,12 @@ import { randomFrom } from './random.mjs';
 import { figure, serveIfRun, serveStream } from './stream.mjs';
 
 const EVERY_MS = 250;
-const MOST_SPEED = 200;
+const MAX_SPEED = 200;
 let seed = 1;
 
 /** @param {URLSearchParams} asked */
 function potAsked(asked) {
-  const speed = figure(asked, 'speed', 1, 0.1, MOST_SPEED);
+  const speed = figure(asked, 'speed', 1, 0.1, MAX_SPEED);
   const offAtC = figure(asked, 'offAtC', Infinity, 30, 400);
   const settings = {
     sugarG: figure(asked, 'sugarG', USUAL.sugarG, 10, 20000),

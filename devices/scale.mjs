@@ -8,7 +8,7 @@ import { figure, serveIfRun, serveStream } from './stream.mjs';
 
 /** Between what it shows, of its own time. */
 const EVERY_SECONDS = 0.1;
-const MOST_SPEED = 50;
+const MAX_SPEED = 50;
 let seed = 1;
 
 /** @param {URLSearchParams} asked */
@@ -34,7 +34,7 @@ function panAsked(asked) {
   };
   const hand = handAt(pan, broken, random);
   return {
-    everyMs: (EVERY_SECONDS * 1000) / figure(asked, 'speed', 1, 0.1, MOST_SPEED),
+    everyMs: (EVERY_SECONDS * 1000) / figure(asked, 'speed', 1, 0.1, MAX_SPEED),
     next() {
       hand.work();
       pan.run(EVERY_SECONDS);

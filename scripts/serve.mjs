@@ -14,7 +14,7 @@ const BODY_LIMIT = LIMITS.body;
 const ZIP_LIMIT = LIMITS.zip;
 const LIMIT_OF = { '/api/slabs/zip': ZIP_LIMIT, '/api/enter': LIMITS.passphrase };
 const SWALLOW_LIMIT = 32 * BODY_LIMIT;
-const LEAST_PASSPHRASE = 8;
+const MIN_PASSPHRASE = 8;
 /** Time for answers and streams to end when the server is stopped, ms. */
 const GRACE_MS = 700;
 /** Time for a client to finish the TLS handshake, to send its headers, and to send its whole request, ms. */
@@ -49,8 +49,8 @@ function permittedHosts(host, isLocal) {
 /** Why the application may not be opened to the network as it is set up, or null. */
 function refusalToOpen(isLocal) {
   const { KNIFE_TRAY_PASSPHRASE: passphrase = '' } = process.env;
-  if (passphrase !== '' && passphrase.length < LEAST_PASSPHRASE)
-    return `KNIFE_TRAY_PASSPHRASE is too short: choose one of ${LEAST_PASSPHRASE} characters or more`;
+  if (passphrase !== '' && passphrase.length < MIN_PASSPHRASE)
+    return `KNIFE_TRAY_PASSPHRASE is too short: choose one of ${MIN_PASSPHRASE} characters or more`;
   if (isLocal || passphrase !== '') return null;
   return 'HOST opens the application to the network, where anybody could change the data. Set KNIFE_TRAY_PASSPHRASE, which everybody is asked for once, and KNIFE_TRAY_HOSTS, the names by which it is opened; or leave HOST out';
 }

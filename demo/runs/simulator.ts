@@ -40,7 +40,7 @@ export interface Beside {
 }
 
 const MINUTE_MS = 60_000;
-const MOST_MOVES = 2000;
+const MAX_MOVES = 2000;
 /** How much the same work takes longer or shorter from day to day; an oven has its clock. */
 const DAILY = { hands: 0.1, oven: 0.03, alone: 0.06 } as const;
 const SCALE_NOISE = 0.004;
@@ -51,7 +51,7 @@ const READ_EVERY_SECONDS = 30;
 const WEIGHED_ONE_BY_ONE = 10;
 const WORK_C = 31.5;
 const WATTS_A_GRAM = 1.2;
-const MOST_BOIL_SECONDS = 8 * 3600;
+const MAX_BOIL_SECONDS = 8 * 3600;
 
 const between = (random: () => number, [from, to]: readonly [number, number]) => from + (to - from) * random();
 
@@ -106,7 +106,7 @@ export function simulateRun(
     const offC = showsC + EYE_C * normal() + (fault?.endPointC ? between(random, fault.endPointC) : 0);
     const pot = potOf({ sugarG: massG * 0.6, waterG: massG * 0.35, watts: massG * WATTS_A_GRAM, jumps: 0 }, random);
     const read: [number, number][] = [];
-    while (pot.state().celsius < offC && pot.state().seconds < MOST_BOIL_SECONDS) {
+    while (pot.state().celsius < offC && pot.state().seconds < MAX_BOIL_SECONDS) {
       pot.run(5);
       read.push([pot.state().seconds, Math.min(offC, pot.state().celsius) + PROBE_NOISE_C * normal()]);
     }
@@ -187,7 +187,7 @@ export function simulateRun(
     }
     return Math.max(fromMs, notBefore.get(step.id) ?? 0);
   };
-  for (let move = 0; move < MOST_MOVES; move++) {
+  for (let move = 0; move < MAX_MOVES; move++) {
     const over = [...ends].filter(([, at]) => at <= nowMs).sort((a, b) => a[1] - b[1])[0];
     if (over) {
       end(stepOf.get(over[0])!);

@@ -7,10 +7,10 @@ import { check } from './codes';
 import type { Facts, Rule } from './types';
 
 /** Nothing narrower stays whole under a knife, mm. */
-const LEAST_PIECE_MM = 15;
-const MOST_KERF = 0.1;
-const MOST_CLIPPED = 0.2;
-const MOST_DIAMOND_TRIM = 0.15;
+const MIN_PIECE_MM = 15;
+const MAX_KERF = 0.1;
+const MAX_CLIPPED = 0.2;
+const MAX_DIAMOND_TRIM = 0.15;
 
 /** What is cut of the first kind of slab; null where there is nothing to cut. */
 function firstCut({ cuts, scaling, slab, order }: Facts) {
@@ -35,18 +35,18 @@ function upperTwo({ slab, mixtures, scaling }: Facts) {
 const pieceSmall: Rule = (facts) => {
   const found = firstCut(facts);
   const small = found?.cut.pieces.find(
-    ({ kind, lengthMm, widthMm }) => kind === 'piece' && Math.min(lengthMm, widthMm) < LEAST_PIECE_MM,
+    ({ kind, lengthMm, widthMm }) => kind === 'piece' && Math.min(lengthMm, widthMm) < MIN_PIECE_MM,
   );
   if (!small) return [];
   const sideMm = Math.min(small.lengthMm, small.widthMm);
-  return [check('piece-small', '/cut', { sideMm, leastMm: LEAST_PIECE_MM })];
+  return [check('piece-small', '/cut', { sideMm, leastMm: MIN_PIECE_MM })];
 };
 
 /** So many wide cuts that too much of the slab goes with them. */
 const kerfLarge: Rule = (facts) => {
   const found = firstCut(facts);
   const share = found ? found.cut.kerfG / found.laid.massG : 0;
-  return share > MOST_KERF ? [check('kerf-large', '/cut/kerfMm', { share })] : [];
+  return share > MAX_KERF ? [check('kerf-large', '/cut/kerfMm', { share })] : [];
 };
 
 /** A round tin, or slanted cuts, that leave many pieces with a side missing. */
@@ -55,7 +55,7 @@ const clippedMany: Rule = (facts) => {
   if (!found) return [];
   const all = found.cut.pieces.reduce((sum, { count }) => sum + count, 0);
   const clipped = found.cut.pieces.reduce((sum, { kind, count }) => sum + (kind === 'rim' ? count : 0), 0);
-  if (clipped <= all * MOST_CLIPPED) return [];
+  if (clipped <= all * MAX_CLIPPED) return [];
   return [check('clipped-many', '/cut', { clipped, pieces: all })];
 };
 
@@ -97,7 +97,7 @@ const diamondTrim: Rule = (facts) => {
   const found = firstCut(facts);
   if (found?.spec.shape !== 'diamond') return [];
   const share = found.cut.trimG / found.laid.massG;
-  return share > MOST_DIAMOND_TRIM ? [check('diamond-trim', '/cut/shape', { share })] : [];
+  return share > MAX_DIAMOND_TRIM ? [check('diamond-trim', '/cut/shape', { share })] : [];
 };
 
 /** A bag that the whole slab does not fill, or that one shard does. */

@@ -4,7 +4,7 @@ import { sharesOf } from './named';
 import { check } from './codes';
 import type { Rule } from './types';
 
-const LEAST = 0.18;
+const MIN_FAT_SHARE = 0.18;
 const BINDING: readonly IngredientKind[] = ['egg', 'milk', 'leavening'];
 
 /** A baked flour base with so little fat that it crumbles when it is cut. Counted only where all of it is known. */
@@ -22,8 +22,12 @@ export const fatLow: Rule = (facts) =>
       (sum, { ingredient, massG }) => sum + ((massG ?? 0) * ingredient!.composition!.fat) / 100,
       0,
     );
-    if (fatG / massInG >= LEAST) return [];
+    if (fatG / massInG >= MIN_FAT_SHARE) return [];
     return [
-      check('fat-low', `/preparations/${p}`, { preparation: preparation.name, share: fatG / massInG, least: LEAST }),
+      check('fat-low', `/preparations/${p}`, {
+        preparation: preparation.name,
+        share: fatG / massInG,
+        least: MIN_FAT_SHARE,
+      }),
     ];
   });

@@ -129,11 +129,11 @@ const netShort: SellingRule = ({ packed: { container }, label: { netG, lightestG
 };
 
 /** Of the slab, %. */
-const LEAST_PROMISED = 2;
+const MIN_PROMISED = 2;
 /** What the name promises, and hardly is in it. */
 const nameOverPromises: SellingRule = ({ label: { ingredients, name } }) =>
   promisedIn(ingredients, name)
-    .filter(({ percent }) => percent < LEAST_PROMISED)
+    .filter(({ percent }) => percent < MIN_PROMISED)
     .map(({ names, percent }) =>
       check('name-over-promises', '/label/name', { name, ingredients: names, share: percent / 100 }),
     );

@@ -1,4 +1,4 @@
-import { MOST_GRID, type CutSpec } from '../slab';
+import { MAX_GRID, type CutSpec } from '../slab';
 import { outlineAt, type Tin } from '../tin';
 import { layOut } from './layout';
 import { divide } from './pieces';
@@ -25,7 +25,7 @@ export function laidOneWay(
   const { left: atLeft = 0, right: atRight = 0, front: atFront = 0, back: atBack = 0 } = trimMm;
   const inside = outlineAt(tin, heightMm / 2);
   const count = (whole: number, piece: number) =>
-    Math.min(MOST_GRID, Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm)));
+    Math.min(MAX_GRID, Math.floor((whole + kerfMm + ROUNDING_MM) / (piece + kerfMm)));
   const [along, across] = [inside.lengthMm - atLeft - atRight, inside.widthMm - atFront - atBack];
   const [columns, rows] = [count(along, lengthMm), count(across, widthMm)];
   if (columns < 1 || rows < 1) return null;

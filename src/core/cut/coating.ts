@@ -1,7 +1,7 @@
 /** So much more than sticks has to be in the bowl for the last pieces to be dipped whole. */
 const WORKING_SURPLUS = 0.35;
 /** In less than that no piece goes under, g. */
-const LEAST_IN_BOWL_G = 250;
+const MIN_IN_BOWL_G = 250;
 
 /**
  * How much to melt and bring into temper so that a coat can be put on: what sticks, and what has to stay in the bowl. The rest is left over
@@ -10,7 +10,7 @@ const LEAST_IN_BOWL_G = 250;
  * @param coatG what sticks to all pieces, g
  */
 export function toTemperG(coatG: number): number {
-  return coatG <= 0 ? 0 : Math.max(coatG * (1 + WORKING_SURPLUS), coatG + LEAST_IN_BOWL_G / 2, LEAST_IN_BOWL_G);
+  return coatG <= 0 ? 0 : Math.max(coatG * (1 + WORKING_SURPLUS), coatG + MIN_IN_BOWL_G / 2, MIN_IN_BOWL_G);
 }
 
 /** Left between pieces, so that a fork goes round them and no foot runs into the next, mm. */

@@ -98,7 +98,7 @@ export function cutSlab(tin: Tin, heightMm: number, strata: readonly Stratum[], 
 }
 
 /** The least part of its face that a piece of each shape must have to be sold as one. */
-const LEAST_FACE: Readonly<Record<PieceShape, number>> = {
+const MIN_FACE: Readonly<Record<PieceShape, number>> = {
   rectangle: NOTHING,
   triangle: NOTHING,
   diamond: HALF_DIAMOND,
@@ -106,7 +106,7 @@ const LEAST_FACE: Readonly<Record<PieceShape, number>> = {
 
 /** Which regions of a layout there is something to pick up of; the others are trim. */
 function picksUp({ regions }: Layout, piecesMm2: readonly number[], { shape = 'rectangle' }: CutSpec): boolean[] {
-  const least = LEAST_FACE[shape];
+  const least = MIN_FACE[shape];
   return regions.map(({ faceMm2, kind }, i) => kind !== '' && piecesMm2[i]! / faceMm2 >= least);
 }
 

@@ -1,4 +1,4 @@
-import { MOST_GRID, type CutSpec } from '../slab';
+import { MAX_GRID, type CutSpec } from '../slab';
 import type { Outline } from '../tin';
 import type { Box, Layout, Region, Stroke } from './region';
 import { FAR_MM, type Point } from './moments';
@@ -21,7 +21,7 @@ export function diamonds(outline: Outline, cut: CutSpec): Layout | null {
   const [wideMm, deepMm] = [lengthMm - left - right, widthMm - front - back];
   const sideMm = (wideMm - (cut.columns - 1) * slantKerfMm) / cut.columns;
   const rowMm = (deepMm - (cut.rows - 1) * kerfMm) / cut.rows;
-  if (sideMm <= 0 || rowMm <= 0 || Math.max(cut.columns, cut.rows) > MOST_GRID) return null;
+  if (sideMm <= 0 || rowMm <= 0 || Math.max(cut.columns, cut.rows) > MAX_GRID) return null;
   const [a, b] = [lengthMm / 2, widthMm / 2];
   const [x1, x2, y1, y2] = [left - a, a - right, front - b, b - back];
   const open = (trimmedMm: number, at: number, far: number) => (trimmedMm > 0 ? at : far);
@@ -34,7 +34,7 @@ export function diamonds(outline: Outline, cut: CutSpec): Layout | null {
   const stepMm = sideMm + slantKerfMm;
   const before = Math.ceil((deepMm * LEAN) / stepMm);
   // Slivers that lean over the whole slab are no pieces, and there would be no end of them.
-  if (before > MOST_GRID) return null;
+  if (before > MAX_GRID) return null;
   const slanted = (fromX: number, toX: number, low: number, high: number): Point[] => {
     const at = (x: number, y: number): Point => [x + (y - y1) * LEAN, y];
     return [at(fromX, low), at(toX, low), at(toX, high), at(fromX, high)];

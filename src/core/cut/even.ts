@@ -30,8 +30,8 @@ export interface EvenWays {
 
 export type EvenRefusal = 'no-cut' | 'below-zero';
 
-const MOST_ROUNDS = 20;
-const MOST_STEPS = 30;
+const MAX_ROUNDS = 20;
+const MAX_STEPS = 30;
 const NEAR = 1e-10;
 
 /**
@@ -56,7 +56,7 @@ function alike(
   const lessMm = (parts - 1) * kerfMm;
   let unitG = (massG(fromMm, toMm) * (1 - lessMm / (toMm - fromMm))) / dues;
   let lines: number[] = [];
-  for (let round = 0; round < MOST_ROUNDS; round++) {
+  for (let round = 0; round < MAX_ROUNDS; round++) {
     lines = [];
     let at = fromMm;
     for (const share of due.slice(0, -1)) {
@@ -83,7 +83,7 @@ function placeOf(
   let [low, high] = [fromMm, mostMm];
   let [beforeMm, beforeG] = [fromMm, 0];
   let at = guessMm;
-  for (let step = 0; step < MOST_STEPS; step++) {
+  for (let step = 0; step < MAX_STEPS; step++) {
     const g = massTo(at);
     if (g > wantedG) high = at;
     else low = at;
@@ -137,7 +137,7 @@ export function evenWays(
   let due = same(rows);
   let lines = across;
   let strips = stripsAt(lines);
-  for (let round = 0; round < MOST_ROUNDS && kerf > 0 && rows > 1; round++) {
+  for (let round = 0; round < MAX_ROUNDS && kerf > 0 && rows > 1; round++) {
     const meanG = strips.reduce((sum, { pieceG }) => sum + pieceG, 0) / rows;
     if (strips.every(({ pieceG }) => Math.abs(pieceG - meanG) < 1e-8 * meanG)) break;
     due = due.map((share, at) => (share * meanG) / strips[at]!.pieceG);

@@ -1,4 +1,4 @@
-import { MOST_GRID, type CutSpec } from '../slab';
+import { MAX_GRID, type CutSpec } from '../slab';
 import { outlineAt, type Tin } from '../tin';
 
 /** Where the pieces lie along one side, mm from the left or front edge at mid-height. */
@@ -49,14 +49,14 @@ function sideAt(
   const from = [startMm, ...lines.map((at) => at + kerfMm)];
   const to = [...lines, insideMm - endMm];
   const spans = from.map((at, i) => [at, to[i]!] as const);
-  if (spans.some(([near, far]) => far - near < LEAST_PIECE_MM)) return null;
+  if (spans.some(([near, far]) => far - near < MIN_PIECE_MM)) return null;
   const marks = [...(startMm > 0 ? [startMm] : []), ...lines, ...(endMm > 0 ? [insideMm - endMm] : [])];
   const pieceMm = spans.reduce((sum, [near, far]) => sum + far - near, 0) / spans.length;
   return { insideMm, pieceMm, spans, marksMm: marks };
 }
 
 /** Nothing narrower is a piece. */
-const LEAST_PIECE_MM = 0.5;
+const MIN_PIECE_MM = 0.5;
 
 /**
  * A grid over a slab: columns along the length, rows along the width, even or at lines of the maker's own. Inside measures are taken
@@ -66,7 +66,7 @@ const LEAST_PIECE_MM = 0.5;
  * @returns null where trims and kerf leave nothing to cut, or it asks for more columns or rows than a slab can be cut into
  */
 export function gridOf(tin: Tin, heightMm: number, cut: CutSpec): Grid | null {
-  if (Math.max(cut.columns, cut.rows) > MOST_GRID) return null;
+  if (Math.max(cut.columns, cut.rows) > MAX_GRID) return null;
   const { lengthMm, widthMm } = outlineAt(tin, heightMm / 2);
   const { left = 0, right = 0, front = 0, back = 0 } = cut.trimMm ?? {};
   const kerfMm = cut.kerfMm ?? 0;

@@ -36,7 +36,7 @@ const ON_ARC = [
  * @param polygon corners in order, either way round; corners may be as far out as FAR_MM
  */
 export function momentsWithin(inside: Outline, polygon: readonly Point[]): Moments {
-  const outline = inside.cornerMm < LEAST_CORNER_MM ? { ...inside, cornerMm: 0 } : inside;
+  const outline = inside.cornerMm < MIN_CORNER_MM ? { ...inside, cornerMm: 0 } : inside;
   const sums = [0, 0, 0, 0, 0, 0];
   // An outline has no dents: what has its corners inside lies inside.
   const isInside = polygon.every((point) => holds(outline, point));
@@ -105,7 +105,7 @@ type Wall =
 const TURN = 2 * Math.PI;
 const ROUNDING_MM = 1e-9;
 /** A corner that nobody could measure counts as square: where it begins and ends would drown in rounding. */
-const LEAST_CORNER_MM = 1e-3;
+const MIN_CORNER_MM = 1e-3;
 
 function wallsOf({ lengthMm, widthMm, cornerMm: r }: Outline): Wall[] {
   const [a, b] = [lengthMm / 2, widthMm / 2];

@@ -41,7 +41,7 @@ export function movedLine(cut: CutSpec, line: CutLine, toMm: number, insideMm: n
 }
 
 /** The least that a line may leave of a piece, mm. */
-const LEAST_MM = 1;
+const MIN_MM = 1;
 
 /** Where the cuts between pieces begin, mm from the left or the front. */
 export const linesOf = ({ spans }: Side): number[] => spans.slice(0, -1).map(([, to]) => to);
@@ -59,8 +59,8 @@ export function movedAlone(cut: CutSpec, grid: Grid, line: CutLine, toMm: number
   const kerfMm = cut.kerfMm ?? 0;
   const lines = linesOf(side);
   const at = line.after - 1;
-  const from = side.spans[at]![0] + LEAST_MM;
-  const to = side.spans[at + 1]![1] - kerfMm - LEAST_MM;
+  const from = side.spans[at]![0] + MIN_MM;
+  const to = side.spans[at + 1]![1] - kerfMm - MIN_MM;
   if (to < from) return cut;
   lines[at] = Math.round(Math.min(to, Math.max(from, toMm)) * 2) / 2;
   return { ...cut, linesMm: { ...cut.linesMm, [line.side]: lines } };

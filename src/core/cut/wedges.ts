@@ -1,10 +1,10 @@
-import { MOST_GRID, type CutSpec } from '../slab';
+import { MAX_GRID, type CutSpec } from '../slab';
 import type { Outline } from '../tin';
 import type { Layout, Region, Stroke } from './region';
 import { FAR_MM, momentsWithin, type Point } from './moments';
 
 const TURN = 2 * Math.PI;
-const MOST_STEPS = 40;
+const MAX_STEPS = 40;
 
 const towards = (angle: number, far: number): Point => [far * Math.cos(angle), far * Math.sin(angle)];
 
@@ -27,7 +27,7 @@ function rays(outline: Outline, count: number): number[] {
     let [low, high] = [from, from + TURN * 0.75];
     let to = from + (2 * eachMm2) / rimAt(outline, from) ** 2;
     // Newton, kept between its bounds: an area grows by half the square of the way to the wall for each radian.
-    for (let n = 0; n < MOST_STEPS; n++) {
+    for (let n = 0; n < MAX_STEPS; n++) {
       if (to <= low || to >= high) to = (low + high) / 2;
       const missingMm2 = eachMm2 - area(from, to);
       if (Math.abs(missingMm2) < eachMm2 * 1e-10) break;
@@ -49,7 +49,7 @@ function rays(outline: Outline, count: number): number[] {
 export function wedges(outline: Outline, cut: CutSpec): Layout | null {
   const count = cut.columns;
   const kerfMm = cut.kerfMm ?? 0;
-  if (count > MOST_GRID || count < 2) return null;
+  if (count > MAX_GRID || count < 2) return null;
   const angles = rays(outline, count);
   const wallMm = Math.max(outline.lengthMm, outline.widthMm);
   const regions: Region[] = [];

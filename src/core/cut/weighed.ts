@@ -26,9 +26,9 @@ const TOLERABLE: readonly (readonly [upToG: number, share: number | null, g: num
   [1000, null, 15],
   [10000, 0.015, null],
 ];
-const LEAST_DECLARED_G = 5;
+const MIN_DECLARED_G = 5;
 /** So large a share may be short by more than the tolerable error. */
-const MOST_SHORT = 0.025;
+const MAX_SHORT = 0.025;
 
 /**
  * Tolerable negative error of a prepackage, g; null under 5 g and over 10 kg, where the directive has none.
@@ -36,7 +36,7 @@ const MOST_SHORT = 0.025;
  * @see Directive 76/211/EEC, Annex I, 2.4
  */
 export function tolerableErrorG(declaredG: number): number | null {
-  if (declaredG < LEAST_DECLARED_G) return null;
+  if (declaredG < MIN_DECLARED_G) return null;
   const row = TOLERABLE.find(([upToG]) => declaredG <= upToG);
   if (!row) return null;
   const [, share, g] = row;
@@ -65,7 +65,7 @@ export function weighedPieces(massesG: readonly number[], declaredG: number | nu
         ? 'one-too-short'
         : meanG < declaredG
           ? 'mean-low'
-          : shortBy[0] > Math.max(1, massesG.length * MOST_SHORT)
+          : shortBy[0] > Math.max(1, massesG.length * MAX_SHORT)
             ? 'too-many-short'
             : 'holds';
   return {

@@ -12,7 +12,7 @@ export interface Bagged {
 }
 
 /** Up to so many shards every way is gone through. */
-const MOST_EXACT = 24;
+const MAX_EXACT = 24;
 /** Masses are reckoned in hundredths of a gram: shards down, bags up. */
 const PER_G = 100;
 /** The state of a set of shards: full bags in the upper bits, what is in the open one in the lower. */
@@ -33,7 +33,7 @@ export function bagged(shardsG: readonly number[], bagG: number, bags: number | 
   const shards = shardsG.map((g) => Math.floor(g * PER_G + 1e-6));
   const bag = Math.ceil(bagG * PER_G - 1e-6);
   const most = Math.min(mostBags(shards, bag), bags ?? Infinity);
-  const exact = shards.length <= MOST_EXACT;
+  const exact = shards.length <= MAX_EXACT;
   const filled = exact ? allWays(shards, bag, most) : nearly(shards, bag, most);
   const used = new Set(filled.flat());
   const made = filled.map((own) => ({ shards: own, massG: own.reduce((sum, at) => sum + shardsG[at]!, 0) }));

@@ -42,9 +42,9 @@ export interface MixedAnswer {
   readonly refusal?: MixedRefusal;
 }
 
-const MOST_ROUNDS = 200;
+const MAX_ROUNDS = 200;
 /** So many patterns are put before the integer program at once. */
-const MOST_PATTERNS = 12_000;
+const MAX_PATTERNS = 12_000;
 const NEAR = 1e-7;
 
 const sum = (terms: readonly string[]) => (terms.length > 0 ? terms.join(' + ') : '0 c0');
@@ -126,7 +126,7 @@ async function solveStage(
   const seen = new Set(patterns.map(({ key }) => key));
   let bound = Infinity;
   let worth = { pieces: kinds.map(() => 0), mm: 0 };
-  for (let round = 0; round < MOST_ROUNDS && performance.now() < until; round++) {
+  for (let round = 0; round < MAX_ROUNDS && performance.now() < until; round++) {
     const found = await solve(programOf(stage, kinds, patterns, false), secondsLeft());
     // Too few patterns for the least counts prove nothing yet: all of them are listed below.
     if (found.status !== 'optimal') break;
@@ -164,7 +164,7 @@ async function solveStage(
     worth.pieces,
     worth.mm,
     value === null ? Infinity : bound - value,
-    MOST_PATTERNS,
+    MAX_PATTERNS,
   );
   if (near === null) return first ?? unknown;
   const added = [...patterns, ...near.filter(({ key }) => !seen.has(key))];

@@ -32,12 +32,12 @@ export type SolveProgram = (program: string) => Promise<ReadonlyMap<string, numb
 
 /** A slab may stand this much lower than written in order to use a shallow tin. */
 const LOWEST_SHARE = 0.75;
-const MOST_HEIGHTS = 3;
-const MOST_SLABS_MORE = 2;
+const MAX_HEIGHTS = 3;
+const MAX_SLABS_MORE = 2;
 /** Two answers count as different from this area on. */
 const NEXT_MM2 = 100;
-const MOST_ROUNDS = 12;
-const MOST_ANSWERS = 5;
+const MAX_ROUNDS = 12;
+const MAX_ANSWERS = 5;
 
 /** What each kind of tin gives at a height; kinds that are too shallow or give nothing are left out. */
 export function tinYields(
@@ -115,7 +115,7 @@ function heightsFor(rack: readonly RackTin[], writtenMm: number): number[] {
   const shallow = rack
     .map(({ tin }) => asTin(tin).depthMm)
     .filter((depthMm) => depthMm > 0 && depthMm < writtenMm && depthMm >= writtenMm * LOWEST_SHARE);
-  return [writtenMm, ...[...new Set(shallow)].sort((a, b) => b - a)].slice(0, MOST_HEIGHTS);
+  return [writtenMm, ...[...new Set(shallow)].sort((a, b) => b - a)].slice(0, MAX_HEIGHTS);
 }
 
 /**
@@ -144,14 +144,14 @@ export async function orderAnswers(
     const yields = tinYields(rack, order, heightMm, kerfMm, trimMm);
     const atOnce = yields.reduce((sum, { rack: { count }, pieces }) => sum + count * pieces, 0);
     const rounds = Math.ceil(order.count / atOnce);
-    if (atOnce === 0 || rounds > MOST_ROUNDS) continue;
+    if (atOnce === 0 || rounds > MAX_ROUNDS) continue;
     const countsOf = async (wanted?: Wanted) => {
       const found = await solve(orderProgram(yields, order.count, rounds, wanted));
       return found && yields.map((_, i) => Math.round(found.get(`x${i}`) ?? 0));
     };
     const areaOf = (counts: readonly number[]) => yields.reduce((sum, { areaMm2 }, i) => sum + counts[i]! * areaMm2, 0);
     const fewest = (await countsOf())?.reduce((sum, value) => sum + value, 0) ?? Infinity;
-    for (let slabs = fewest; slabs <= fewest + MOST_SLABS_MORE && Number.isFinite(fewest); slabs++) {
+    for (let slabs = fewest; slabs <= fewest + MAX_SLABS_MORE && Number.isFinite(fewest); slabs++) {
       const best = await countsOf({ slabs });
       const next = best && (await countsOf({ slabs, fromMm2: areaOf(best) + NEXT_MM2 }));
       for (const counts of [best, next]) if (counts) answers.push(answerOf(counts, yields, order, heightMm, rounds));
@@ -161,7 +161,7 @@ export async function orderAnswers(
   return answers
     .filter((answer, at) => answers.findIndex((other) => sameTins(answer, other)) === at)
     .sort((a, b) => Number(asWritten(b)) - Number(asWritten(a)) || a.waste - b.waste || a.slabs - b.slabs)
-    .slice(0, MOST_ANSWERS);
+    .slice(0, MAX_ANSWERS);
 }
 
 /** The same tins at another height are no other answer: the first, at the written height, stands. */

@@ -17,11 +17,11 @@ export interface Grid {
 }
 
 export const CELL_MM = 0.5;
-const LEAST_CELLS = 4;
-const MOST_CELLS = 400;
+const MIN_CELLS = 4;
+const MAX_CELLS = 400;
 /** In how many cells a layer is followed. */
 export const cellsOf = ({ thicknessMm }: Pick<HeatLayer, 'thicknessMm'>, cellMm: number) =>
-  Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.round(thicknessMm / cellMm)));
+  Math.min(MAX_CELLS, Math.max(MIN_CELLS, Math.round(thicknessMm / cellMm)));
 
 export function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
   const count = layers.map((layer) => cellsOf(layer, cellMm));

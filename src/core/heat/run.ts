@@ -20,7 +20,7 @@ export interface HeatRun {
 }
 
 /** So many cells are moved by one step each in about a microsecond: about three seconds of work in all. */
-const MOST_CELL_STEPS = 15_000_000;
+const MAX_CELL_STEPS = 15_000_000;
 /** A layer that gives its heat back needs some rounds to a step. */
 const LATENT_ROUNDS = 3;
 
@@ -42,7 +42,7 @@ export function heatWork(
     (sum, [until, step], i) => sum + (until - (STEP_SECONDS[i - 1]?.[0] ?? 0)) / step,
     0,
   );
-  return ((short + minutes + minutes / everyMinutes) * cells * rounds) / MOST_CELL_STEPS;
+  return ((short + minutes + minutes / everyMinutes) * cells * rounds) / MAX_CELL_STEPS;
 }
 
 /**

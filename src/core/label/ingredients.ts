@@ -15,7 +15,7 @@ export interface LabelIngredient {
 
 const ASKED = { eu: [...EU_ALLERGENS, 'wheat'], us: US_ALLERGENS } as const;
 /** Added water need not be named up to this share of what is sold. EU 1169/2011, Article 18 and Annex VII, part A. */
-const LEAST_WATER = 0.05;
+const MIN_WATER = 0.05;
 const WATER_PERCENT = 99.5;
 /** How deep compounds of compounds are opened. */
 const DEEPEST = 6;
@@ -135,7 +135,7 @@ export function labelIngredients(
     };
   };
   return summed(of)
-    .filter(({ ingredient, massG }) => !ingredient || !isWater(ingredient) || massG > of.massG * LEAST_WATER)
+    .filter(({ ingredient, massG }) => !ingredient || !isWater(ingredient) || massG > of.massG * MIN_WATER)
     .sort((a, b) => b.massG - a.massG || (a.name < b.name ? -1 : 1))
     .map(({ name, ingredient, massG }) => entry(name, ingredient, massG, 0));
 }

@@ -18,9 +18,9 @@ import { ALLERGENS } from './allergenLists';
 export const DIETS = ['vegetarian', 'vegan', 'halal', 'kosher'] as const;
 
 /** The largest amount that a file may hold, in any unit; beyond it a figure is a slip. */
-export const MOST_QUANTITY = 1e6;
+export const MAX_QUANTITY = 1e6;
 /** The most packs of one ingredient. */
-export const MOST_PACKS = 20;
+export const MAX_PACKS = 20;
 
 const percent = number(0, 100);
 const needed = percent.required(REQUIRED);
@@ -36,8 +36,8 @@ export const currencySchema = formed(/^[A-Z]{3}$/, reason('not-a-currency'));
  */
 const pack = fields({
   name: text(),
-  massG: positive(MOST_QUANTITY).required(REQUIRED),
-  price: number(0, MOST_QUANTITY),
+  massG: positive(MAX_QUANTITY).required(REQUIRED),
+  price: number(0, MAX_QUANTITY),
   pricedOn: daySchema,
   currency: currencySchema,
 }).required(REQUIRED);
@@ -68,9 +68,9 @@ export const ingredientSchema = fields({
   densityGPerMl: positive(25),
   /** By state: sifted, packed, melted. */
   densities: table(positive(25), 20),
-  unitMassG: positive(MOST_QUANTITY),
+  unitMassG: positive(MAX_QUANTITY),
   /** The pack usually bought stands first; it gives the price per gram. */
-  packs: list(pack, MOST_PACKS),
+  packs: list(pack, MAX_PACKS),
   composition,
   /** g per 100 g. Sugars without kinds count as sucrose. */
   sugarKinds: fields({ sucrose: percent, lactose: percent, mono: percent, glucoseSyrup: percent }),
@@ -95,7 +95,7 @@ export const ingredientSchema = fields({
   /** How long what is made with it keeps at most, days by place. */
   keepDays: fields({ room: days, fridge: days, freezer: days }),
   /** What the shop has of it now. */
-  heldG: number(0, MOST_QUANTITY),
+  heldG: number(0, MAX_QUANTITY),
   /** Where the figures come from. */
   source: note(500),
 });

@@ -16,7 +16,7 @@ export interface RunBasis {
 
 /** So many of the last runs are priced by. */
 export const PRICED_BY_RUNS = 10;
-const MOST_REJECTED = 0.9;
+const MAX_REJECTED = 0.9;
 
 /**
  * What the last runs of a slab really took; null where none was finished with its pieces counted.
@@ -35,7 +35,7 @@ export function runBasis(runs: readonly LoggedRun[]): RunBasis | null {
     busy: middle(({ record }) => record.hands.busy),
     watch: middle(({ record }) => record.hands.watch),
     rejectShare: Math.min(
-      MOST_REJECTED,
+      MAX_REJECTED,
       middle(({ record: { outcome } }) => {
         const all = outcome.pieces! + outcome.rejects;
         return all > 0 ? outcome.rejects / all : 0;

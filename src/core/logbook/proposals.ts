@@ -17,15 +17,15 @@ export interface Proposal {
 }
 
 /** Nothing is proposed from fewer runs than this. */
-export const LEAST_RUNS = 3;
+export const MIN_RUNS = 3;
 /** Nor what differs by less than this share, or by less than a minute. */
-const LEAST_SHARE = 0.05;
-const LEAST_MINUTES = 1;
+const MIN_SHARE = 0.05;
+const MIN_MINUTES = 1;
 /** Losses that are nearer than this are the same, percent; and a pot is weighed to a gram. */
-const LEAST_PERCENT = 1;
+const MIN_PERCENT = 1;
 const SCALE_G = 1;
 /** A few runs that happen to be alike do not tell that all will be: what minutes, losses and densities scatter by at least. */
-const LEAST_SPREAD = { minutes: 0.03, percent: 0.3, density: 0.01 } as const;
+const MIN_SPREAD = { minutes: 0.03, percent: 0.3, density: 0.01 } as const;
 
 interface Found {
   readonly run: number;
@@ -86,13 +86,10 @@ function stepProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
         // A larger making takes longer by plan, too: what it took is told for what was written then.
         return written === undefined ? [] : [{ run: run.id, value: (took / planned) * written }];
       });
-      if (found.length < LEAST_RUNS) return [];
-      const minutes = middleOf(found, LEAST_SPREAD.minutes * step.minutes);
+      if (found.length < MIN_RUNS) return [];
+      const minutes = middleOf(found, MIN_SPREAD.minutes * step.minutes);
       const byMinutes = minutes.median - step.minutes;
-      if (
-        !isOutside(step.minutes, minutes) ||
-        Math.abs(byMinutes) < Math.max(LEAST_MINUTES, LEAST_SHARE * step.minutes)
-      )
+      if (!isOutside(step.minutes, minutes) || Math.abs(byMinutes) < Math.max(MIN_MINUTES, MIN_SHARE * step.minutes))
         return [];
       return [
         {
@@ -121,14 +118,14 @@ export function setMinutesOf(slab: Slab, runs: readonly LoggedRun[]): SetMinutes
     const thickMm = ({ plan }: LoggedRun) => plan.layers.find(({ id }) => id === layer.id)?.thicknessMm ?? 0;
     const all = minutesBeside(runs, `set/${layer.id}`);
     const last = all.at(-1);
-    if (all.length < LEAST_RUNS || !last) return [];
+    if (all.length < MIN_RUNS || !last) return [];
     const found = all.map(({ run, took, count }): Found => {
       const [own, wanted] = [thickMm(run), thickMm(last.run)];
       return { run: run.id, value: (took / count) * (own > 0 && wanted > 0 ? (wanted / own) ** 2 : 1) };
     });
     const plannedMinutes = last.planned / last.count;
-    const minutes = middleOf(found, LEAST_SPREAD.minutes * plannedMinutes);
-    if (!isOutside(plannedMinutes, minutes) || Math.abs(minutes.median / plannedMinutes - 1) < LEAST_SHARE) return [];
+    const minutes = middleOf(found, MIN_SPREAD.minutes * plannedMinutes);
+    if (!isOutside(plannedMinutes, minutes) || Math.abs(minutes.median / plannedMinutes - 1) < MIN_SHARE) return [];
     const place = layer.set?.place ?? 'room';
     return [{ layer: layer.id, place, found: minutes, plannedMinutes, runs: runsOf(found) }];
   });
@@ -139,7 +136,7 @@ function setProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
     const least = slab.layers.find(({ id }) => id === layer)?.set?.minMinutes ?? 0;
     const byMinutes = Math.round(found.median - least);
     // A wait can be made longer; a shorter one is for the place to tell. One that is written already is not proposed again.
-    if (found.median < plannedMinutes || least >= found.low || byMinutes < LEAST_MINUTES) return [];
+    if (found.median < plannedMinutes || least >= found.low || byMinutes < MIN_MINUTES) return [];
     const change = { what: 'set', layer, byMinutes } as const;
     return [{ what: 'set minutes', planned: plannedMinutes, found, runs: from, change }];
   });
@@ -167,10 +164,10 @@ function potProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
       plannedLoss.set(run, 100 * (1 - pot.massOutG / (plannedInG * (1 - off))));
       return [{ run, value: 100 * (1 - outG / before) }];
     });
-    if (found.length < LEAST_RUNS) return [];
-    const loss = middleOf(found, Math.max(LEAST_SPREAD.percent, (100 * SCALE_G) / lightestG));
+    if (found.length < MIN_RUNS) return [];
+    const loss = middleOf(found, Math.max(MIN_SPREAD.percent, (100 * SCALE_G) / lightestG));
     const planned = lossPercent ?? plannedLoss.get(found.at(-1)!.run)!;
-    if (!isOutside(planned, loss) || Math.abs(loss.median - planned) < LEAST_PERCENT) return [];
+    if (!isOutside(planned, loss) || Math.abs(loss.median - planned) < MIN_PERCENT) return [];
     const toPercent = Math.min(90, Math.max(0, Math.round(loss.median * 10) / 10));
     return [
       {
@@ -201,10 +198,10 @@ function densityProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
       reckoned = (1000 * laid.massG) / (laid.areaMm2 * laid.thicknessMm);
       return [{ run, value: (1000 * massG) / (laid.areaMm2 * mm) }];
     });
-    if (found.length < LEAST_RUNS) return [];
+    if (found.length < MIN_RUNS) return [];
     const planned = written ?? reckoned;
-    const density = middleOf(found, LEAST_SPREAD.density);
-    if (!isOutside(planned, density) || Math.abs(density.median / planned - 1) < LEAST_SHARE) return [];
+    const density = middleOf(found, MIN_SPREAD.density);
+    if (!isOutside(planned, density) || Math.abs(density.median / planned - 1) < MIN_SHARE) return [];
     const change = {
       what: 'density',
       preparation: from.preparation,

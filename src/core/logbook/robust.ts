@@ -46,7 +46,7 @@ export interface Drift {
 }
 
 /** The least with which the test can tell anything, and a normal's bound for one in twenty. */
-const LEAST_FOR_DRIFT = 6;
+const MIN_FOR_DRIFT = 6;
 const ONE_IN_TWENTY = 1.96;
 
 /**
@@ -67,6 +67,6 @@ export function driftOf(points: readonly (readonly [day: number, value: number])
   const byDay = slopes.length > 0 ? median(slopes) : 0;
   const n = points.length;
   const z = Math.max(0, Math.abs(rising) - 1) / Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18);
-  const isTold = n >= LEAST_FOR_DRIFT && z > ONE_IN_TWENTY;
+  const isTold = n >= MIN_FOR_DRIFT && z > ONE_IN_TWENTY;
   return { byDay, way: isTold ? (rising > 0 ? 'rises' : 'falls') : null };
 }

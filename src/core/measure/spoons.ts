@@ -10,7 +10,7 @@ export interface SpoonRun {
 
 const TOLERANCE = 0.03;
 /** Enough that only the smallest spoon, 1/8 tsp, limits how near a volume can be met. */
-const MOST_PARTS = 5;
+const MAX_PARTS = 5;
 
 const SIZES = [
   ['cup', '3/4', 0.75],
@@ -43,7 +43,7 @@ function runs(measures: Measures): readonly Run[] {
   const size = SIZES.map(([unit, , share]) => ML_IN[measures][unit] * share);
   const all: Run[] = [{ ml: 0, parts: [] }];
   const grow = (run: Run, from: number) => {
-    if (run.parts.length === MOST_PARTS) return;
+    if (run.parts.length === MAX_PARTS) return;
     for (let i = from; i < size.length; i++) {
       const next = { ml: run.ml + size[i]!, parts: [...run.parts, i] };
       all.push(next);

@@ -48,7 +48,7 @@ const GAS = /\b(?:gas(?: mark)?|mark|gm|regulo)\s*(\d(?:\.\d+)?)\b/gi;
 const FAN_BARE = /\b(?:fan(?: oven)?:?\s*(\d{3})|(\d{3})\s*fan)\b/gi;
 
 /** Where only "degrees" are said, an oven over this is in Fahrenheit. */
-const MOST_OVEN_C = 250;
+const MAX_OVEN_C = 250;
 /** Figures that are both, by how far their readings may lie apart, deg C. */
 const APART_C = { oven: 9, sugar: 3 } as const;
 
@@ -97,7 +97,7 @@ const OVEN_BARE = /\boven[^\d.;]{0,12}(\d{2,3})(?![\d°%]| ?(?:min|h\b|x\b|cm|mm
  * @param isUs bare degrees over 200 are then Fahrenheit
  */
 export function ovenIn(sentence: string, isUs: boolean): TemperatureRead {
-  const isF = (value: number) => value > MOST_OVEN_C || (isUs && value > 200);
+  const isF = (value: number) => value > MAX_OVEN_C || (isUs && value > 200);
   const bare = OVEN_BARE.exec(sentence);
   const [first] = alternatives(sentence, isF);
   if (!first && bare) return ovenIn(sentence.replace(bare[0], `${bare[0]} degrees`), isUs);

@@ -16,7 +16,7 @@ const NO_LENGTH_BEHIND =
 /** A night, min. */
 const NIGHT: MinutesRead = [480, 720];
 /** The most that is believed, min: what is longer says how something keeps. */
-export const MOST_MINUTES = 7 * 24 * 60;
+export const MAX_MINUTES = 7 * 24 * 60;
 
 const inMinutes = (value: number, unit: string) => value * (/^h/i.test(unit) ? 60 : /^s/i.test(unit) ? 1 / 60 : 1);
 
@@ -41,7 +41,7 @@ export function minutesIn(sentence: string): MinutesRead[] {
     let minutes: MinutesRead =
       other === null ? [lower, lower] : isSum ? [lower + other, lower + other] : [lower, other];
     if (minutes[0] > minutes[1]) minutes = [minutes[1], minutes[0]];
-    if (minutes[1] <= MOST_MINUTES) found.push({ at: match.index, minutes });
+    if (minutes[1] <= MAX_MINUTES) found.push({ at: match.index, minutes });
   }
   const night = /\bover ?night\b/i.exec(sentence);
   if (night) found.push({ at: night.index, minutes: NIGHT });

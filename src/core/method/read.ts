@@ -5,7 +5,7 @@ import type { AnyTin } from '../tin';
 import { cutIn, type CutRead } from './cutIn';
 import { keepIn, type KeepRead } from './keepIn';
 import { inFigures } from './plainWords';
-import { MOST_SENTENCES, sentencesOf } from './sentences';
+import { MAX_SENTENCES, sentencesOf } from './sentences';
 import { partedMethod } from './parted';
 import { stepsIn, type Sentence, type StepRead } from './steps';
 import { tinIn } from './tinIn';
@@ -63,7 +63,7 @@ export function readMethod(reads: readonly LineRead[], name: string, measures: M
   const slab = slabFromRecipe(lines, name, measures);
   const sentences = method
     .flatMap(({ text, under }) => sentencesOf(text).map((sentence): Sentence => ({ text: sentence, under })))
-    .slice(0, MOST_SENTENCES);
+    .slice(0, MAX_SENTENCES);
   const texts = [
     ...sentences.map(({ text }) => text),
     ...lines.filter(({ status }) => status !== 'read').map(({ text }) => text),

@@ -1,6 +1,6 @@
 /** The most of one sentence that is read, and the most sentences. */
-const MOST_LETTERS = 2000;
-export const MOST_SENTENCES = 400;
+const MAX_LETTERS = 2000;
+export const MAX_SENTENCES = 400;
 
 /** "1." or "Step 3:" before a step. */
 const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•·▢☐])\s*/i;
@@ -26,6 +26,6 @@ export function sentencesOf(paragraph: string): string[] {
     open = '';
   }
   return [...whole, open]
-    .map((sentence) => sentence.replace(NUMBERED, '').trim().slice(0, MOST_LETTERS))
+    .map((sentence) => sentence.replace(NUMBERED, '').trim().slice(0, MAX_LETTERS))
     .filter((sentence) => /[\p{L}\d]/u.test(sentence));
 }

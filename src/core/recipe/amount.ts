@@ -42,7 +42,7 @@ const TIMES = new RegExp(String.raw`^(${NUM})\s*x\s*${SIZE}`, 'i');
 
 const OPTIONS = { additionalUOMs: WRITTEN_UNITS, ignoreUOMs: NO_UNITS, round: false } as const;
 /** The amount stands within these. */
-const MOST_WORDS = 7;
+const MAX_WORDS = 7;
 const LONGEST = 120;
 
 /** Something for the amount to be of: without it the parser takes the unit for the name. */
@@ -52,7 +52,7 @@ function plain(text: string): Led | null {
   // The parser also finds an amount behind the name; only one in front counts here.
   if (!/^[.\d]/.test(text)) return null;
   const words = text.split(' ');
-  const front = words.slice(0, MOST_WORDS).join(' ');
+  const front = words.slice(0, MAX_WORDS).join(' ');
   const [found] = parseIngredient(`${front.slice(0, LONGEST)} ${THING}`, OPTIONS);
   if (!found || found.quantity === null || found.isGroupHeader) return null;
   const meaning = found.unitOfMeasureID === null ? null : UNIT_MEANINGS[found.unitOfMeasureID];
@@ -63,7 +63,7 @@ function plain(text: string): Led | null {
     unit: meaning?.unit ?? 'each',
     packSize: null,
     word: found.unitOfMeasureID === 'leaf' ? 'leaf' : null,
-    rest: [found.description.slice(0, -THING.length).trimEnd() + front.slice(LONGEST), ...words.slice(MOST_WORDS)]
+    rest: [found.description.slice(0, -THING.length).trimEnd() + front.slice(LONGEST), ...words.slice(MAX_WORDS)]
       .join(' ')
       .trim(),
   };

@@ -26,8 +26,8 @@ const HALF_NAMES =
   /^(?:light|dark|milk|white|salted|unsalted|semi-?sweet|bitter-?sweet|smooth|crunchy|fresh|frozen|golden|black|brown|red|green|rolled|quick|whole|skimmed|double|single|whipping|heavy|unsweetened|sweetened|plain)$/i;
 
 /** No more words of quality stand before a name, and no more words make one up. */
-const MOST_QUALITIES = 6;
-const MOST_NAME_WORDS = 6;
+const MAX_QUALITIES = 6;
+const MAX_NAME_WORDS = 6;
 
 const LAST = /(\p{L}+)$/u;
 
@@ -57,7 +57,7 @@ function nearby(name: string): string[] {
  */
 export function larderMatch(name: string, larder: Larder): Ingredient | null {
   let rest = name;
-  for (let n = 0; n <= MOST_QUALITIES && rest !== ''; n++) {
+  for (let n = 0; n <= MAX_QUALITIES && rest !== ''; n++) {
     for (const form of nearby(rest)) {
       const found = ingredientNamed(form, larder);
       if (found) return found;
@@ -75,7 +75,7 @@ function alternativesOf(name: string, larder: Larder): string[] {
   const [first, second] = parts;
   if (first === undefined || second === undefined || parts.some((part) => part === '')) return [name];
   const words = second.split(' ');
-  const from = Math.max(1, words.length - MOST_NAME_WORDS);
+  const from = Math.max(1, words.length - MAX_NAME_WORDS);
   const ends = words.slice(from).map((_, at) => words.slice(from + at).join(' '));
   const whole = ends.map((end) => `${first} ${end}`);
   const known = whole.find((name) => larderMatch(name, larder));
@@ -169,7 +169,7 @@ export function named(description: string, larder: Larder): Named {
 }
 
 const PART_WORDS = /^(?:zest|juice|rind|whites?|yolks?|seeds?|lea(?:f|ves))$/;
-const MOST_TOKENS = 40;
+const MAX_TOKENS = 40;
 
 /**
  * Everything in a written line that could be the name of an ingredient: its words in groups of up to six, and parts of things such as
@@ -182,9 +182,9 @@ export function namesIn(line: string): string[] {
     .toLowerCase()
     .split(/[\s,;:()[\]/.]+/)
     .filter(Boolean)
-    .slice(0, MOST_TOKENS);
+    .slice(0, MAX_TOKENS);
   const groups = words.flatMap((_, from) =>
-    words.slice(from, from + MOST_NAME_WORDS).map((_word, n) => words.slice(from, from + n + 1).join(' ')),
+    words.slice(from, from + MAX_NAME_WORDS).map((_word, n) => words.slice(from, from + n + 1).join(' ')),
   );
   const parts = words.filter((word) => PART_WORDS.test(word)).map((word) => (word === 'rind' ? 'zest' : word));
   const things = parts.flatMap((part) => words.map((word) => `${word} ${part}`));

@@ -46,7 +46,7 @@ const BIG_SPOON =
 const BIG_CUP = /^an? (big|huge|large|good|generous) (?=(?:(?:table|tea|dessert)?spoon(?:ful)?|tbsp|tsp|cup)\b)/i;
 /** A bag holds what it holds; a tin of the shop's is one of the usual sizes. */
 const BAG = /^[\d /.-]+ ?(?:full |whole |small |large )?(bags?|packets?|packs?|packages?|boxe?s?|pouch(?:es)?)\b/i;
-const MOST_TIN_G = 1000;
+const MAX_TIN_G = 1000;
 /** What is left of something that another line has. */
 const LEFT = /^(?:the )?(?:remaining|remainder of|rest of)(?: half| third| quarter)?(?: of)?(?: the)?\s+/i;
 const PART_OF =
@@ -220,7 +220,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const bag = led.unit === 'pack' && packG === null && more === null ? BAG.exec(plain) : null;
   if (
     bag ||
-    (led.unit === 'pack' && packG === null && more === null && (first.ok ? first.massG / led.quantity : 0) > MOST_TIN_G)
+    (led.unit === 'pack' && packG === null && more === null && (first.ok ? first.massG / led.quantity : 0) > MAX_TIN_G)
   )
     asks.push({
       code: 'pack-size-unknown',

@@ -6,10 +6,10 @@ import { headingLine, headingName, readLine, unreadLine, type LineRead } from '.
 import { tidied } from './tidy';
 
 /** The most lines that are read at once; a recipe has some dozens. */
-const MOST_LINES = 1000;
+const MAX_LINES = 1000;
 /** A longer line is no ingredient; of any line so much is kept as text. */
-const MOST_LENGTH = 400;
-const MOST_KEPT = 5000;
+const MAX_LENGTH = 400;
+const MAX_KEPT = 5000;
 
 /** Headings under which the way of working is told and not the ingredients. */
 const METHOD =
@@ -43,13 +43,13 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
   for (const [at, raw] of lines.entries()) {
     const line = raw.trim();
     if (line === '') continue;
-    if (inMethod && at < MOST_LINES && line.length > MOST_LENGTH) {
-      yield unreadLine(line.slice(0, MOST_KEPT), METHOD_NOTE);
+    if (inMethod && at < MAX_LINES && line.length > MAX_LENGTH) {
+      yield unreadLine(line.slice(0, MAX_KEPT), METHOD_NOTE);
       continue;
     }
-    if (at >= MOST_LINES || line.length > MOST_LENGTH) {
-      const note: LineNote = at >= MOST_LINES ? { code: 'past-limit', max: MOST_LINES } : { code: 'line-too-long' };
-      yield unreadLine(line.slice(0, MOST_KEPT), note);
+    if (at >= MAX_LINES || line.length > MAX_LENGTH) {
+      const note: LineNote = at >= MAX_LINES ? { code: 'past-limit', max: MAX_LINES } : { code: 'line-too-long' };
+      yield unreadLine(line.slice(0, MAX_KEPT), note);
       continue;
     }
     const read = isHeadingByPlace(lines, at, larder)

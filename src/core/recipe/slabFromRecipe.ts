@@ -5,7 +5,7 @@ import type { LineRead } from './readLine';
 import { isListHeading } from './readRecipe';
 
 /** So much of a line that could not be read is kept with its preparation. */
-const MOST_UNREAD = 1000;
+const MAX_UNREAD = 1000;
 
 /** "For the rye base:" as the name of a preparation: "Rye base". */
 function preparationName(heading: string): string {
@@ -68,7 +68,7 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
       const line = lineFromReading(read);
       const into = preparations.at(-1)!;
       if (line) into.lines.push(line);
-      else into.unread.push(read.text.slice(0, MOST_UNREAD));
+      else into.unread.push(read.text.slice(0, MAX_UNREAD));
     }
   }
   const kept = preparations

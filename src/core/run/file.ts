@@ -35,19 +35,19 @@ export interface RunFile {
   readonly shop: object;
 }
 
-const MOST_STEPS = 500;
-const MOST_LINES = 2000;
+const MAX_STEPS = 500;
+const MAX_LINES = 2000;
 /** Links between steps, of all steps together. */
-const MOST_LINKS = 3000;
-const MOST_EVENTS = 20_000;
-const MOST_MINUTES = 1e6;
+const MAX_LINKS = 3000;
+const MAX_EVENTS = 20_000;
+const MAX_MINUTES = 1e6;
 
 const id = text(200);
-const minutes = number(-MOST_MINUTES, MOST_MINUTES);
+const minutes = number(-MAX_MINUTES, MAX_MINUTES);
 const amount = number(0, 1e9).required(REQUIRED);
 const step = fields({
   ...{ id, of: id, text: text(2000) },
-  minutes: number(0, MOST_MINUTES).required(REQUIRED),
+  minutes: number(0, MAX_MINUTES).required(REQUIRED),
   hands: oneOf(HANDS).required(REQUIRED),
   occupies: list(text(), 20).required(REQUIRED),
   ovenC: number(0, 500).nullable().defined(REQUIRED),
@@ -62,7 +62,7 @@ const step = fields({
   planned: fields({ from: minutes.required(REQUIRED), to: minutes.required(REQUIRED) }).required(REQUIRED),
 });
 const line = fields({
-  ...{ preparation: id, preparationName: text(200), line: whole(0, MOST_LINES).required(REQUIRED), ingredient: id },
+  ...{ preparation: id, preparationName: text(200), line: whole(0, MAX_LINES).required(REQUIRED), ingredient: id },
   massG: number(0, 1e9).nullable().defined(REQUIRED),
   ...{ goesIn: note(200).defined(REQUIRED), measured: note(200).defined(REQUIRED) },
 });
@@ -74,19 +74,19 @@ const planSchema = fields({
     ovens: whole(0, 100).required(REQUIRED),
     rings: whole(0, 100).required(REQUIRED),
   }),
-  steps: list(step.required(REQUIRED), MOST_STEPS).required(REQUIRED),
-  lines: list(line.required(REQUIRED), MOST_LINES).required(REQUIRED),
-  boils: list(fields({ step: id, preparation: id, targetC: celsius, showsC: celsius }).required(REQUIRED), MOST_STEPS),
+  steps: list(step.required(REQUIRED), MAX_STEPS).required(REQUIRED),
+  lines: list(line.required(REQUIRED), MAX_LINES).required(REQUIRED),
+  boils: list(fields({ step: id, preparation: id, targetC: celsius, showsC: celsius }).required(REQUIRED), MAX_STEPS),
   layers: list(
     fields({
       ...{ id, name: text(200), preparations: list(id, 100).required(REQUIRED) },
       ...{ thicknessMm: amount, areaMm2: amount, massG: amount },
     }).required(REQUIRED),
-    MOST_STEPS,
+    MAX_STEPS,
   ),
   pots: list(
     fields({ preparation: id, name: text(200), evaporatedG: amount, massOutG: amount }).required(REQUIRED),
-    MOST_STEPS,
+    MAX_STEPS,
   ),
   ...{ pieces: amount, pieceG: amount, slabG: number(0, 1e9), trimG: number(0, 1e9) },
 });
@@ -96,7 +96,7 @@ const runFileSchema = fields({
   version: whole(1, 1).required(REQUIRED),
   file: note(500),
   plan: planSchema.required(REQUIRED),
-  ingredients: list(ingredientSchema.required(REQUIRED), MOST_LINES).required(REQUIRED),
+  ingredients: list(ingredientSchema.required(REQUIRED), MAX_LINES).required(REQUIRED),
 });
 
 /**
@@ -109,10 +109,10 @@ export function readRunFile(found: unknown): Read<Omit<RunFile, 'slab' | 'shop'>
   const problems: Problem[] = problemsOf(runFileSchema, found);
   const { plan } = Object(found) as { plan?: Partial<RunPlan> };
   if (problems.length === 0 && !isMoment(plan?.begin ?? '')) problems.push(problem('/plan/begin', 'no-such-moment'));
-  if (problems.length === 0 && plan!.steps!.reduce((sum, { after }) => sum + after.length, 0) > MOST_LINKS)
-    problems.push(problem('/plan/steps', 'too-many-links', { max: MOST_LINKS }));
+  if (problems.length === 0 && plan!.steps!.reduce((sum, { after }) => sum + after.length, 0) > MAX_LINKS)
+    problems.push(problem('/plan/steps', 'too-many-links', { max: MAX_LINKS }));
   if (!Array.isArray(events)) problems.push(problem('/events', 'not-a-list'));
-  else if (events.length > MOST_EVENTS) problems.push(problem('/events', 'too-many-events', { max: MOST_EVENTS }));
+  else if (events.length > MAX_EVENTS) problems.push(problem('/events', 'too-many-events', { max: MAX_EVENTS }));
   else
     for (const [at, event] of events.entries()) {
       for (const wrong of problemsOf(runEventSchema, event))

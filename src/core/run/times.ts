@@ -12,7 +12,7 @@ export type Times = ReadonlyMap<string, { readonly from: number; readonly to: nu
 
 const MINUTE_MS = 60_000;
 /** So many waits that cannot be kept are let go one by one; then all that push each other on at once. */
-const MOST_LET_GO = 20;
+const MAX_LET_GO = 20;
 /** Hands are counted in halves: who watches one pot can watch another, and can do nothing else. */
 const HALVES = { busy: 2, watch: 1, free: 0 } as const;
 
@@ -144,6 +144,6 @@ export function timesOf(
         order.map((step) => [step.id, { from: from.get(step.id)!, to: from.get(step.id)! + lasting(step) }]),
       );
     // Waits that push each other on without end: one of them cannot be kept.
-    for (const arc of letGo < MOST_LET_GO ? broken.slice(0, 1) : broken) kept.delete(arc);
+    for (const arc of letGo < MAX_LET_GO ? broken.slice(0, 1) : broken) kept.delete(arc);
   }
 }

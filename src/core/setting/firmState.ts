@@ -18,7 +18,7 @@ export const STEP_MINUTES = 1;
  * A rule of the bench, not of physics: a brittle layer is cut clean until about as long again after it has set as it took,
  * and at least this, min.
  */
-const LEAST_WINDOW = 20;
+const MIN_WINDOW = 20;
 /** How firm a layer is as time goes on, and from when on it may be worked on; minutes from the slab's start. */
 export interface FirmState {
   face: number;
@@ -76,6 +76,6 @@ export function crackedAt(layers: readonly PouredLayer[], states: readonly FirmS
   if (!top.brittle) return null;
   const took = from - (state.pouredAt ?? 0);
   // Where the maker says at what it is set, and for what snaps, the bench knows no more than this: as long again as it took.
-  if (top.setC !== null || top.firmness.stuff === 'glass') return from + Math.max(LEAST_WINDOW, took);
-  return state.cracksAt === null ? null : Math.max(from + LEAST_WINDOW, state.cracksAt);
+  if (top.setC !== null || top.firmness.stuff === 'glass') return from + Math.max(MIN_WINDOW, took);
+  return state.cracksAt === null ? null : Math.max(from + MIN_WINDOW, state.cracksAt);
 }

@@ -50,7 +50,7 @@ export function firmLater(firm: number, firmness: Firmness, celsius: number, min
 /** Of what is as firm as it gets, so much counts as there. */
 const NEARLY = 0.9;
 /** At less than that nothing is taken for firm, however warm it stands. */
-const LEAST_FIRM = 0.12;
+const MIN_FIRM = 0.12;
 
 /**
  * How firm something has to be in a place: as is usual, or where it never gets so firm there and may be soft, as firm as it gets.
@@ -60,5 +60,5 @@ const LEAST_FIRM = 0.12;
 export function wantedFirm(usual: number, firmness: Firmness, airC: number): number {
   const atRest = firmAt(firmness, airC);
   const most = NEARLY * atRest;
-  return firmness.softIsFine && most < usual && atRest > LEAST_FIRM ? most : usual;
+  return firmness.softIsFine && most < usual && atRest > MIN_FIRM ? most : usual;
 }

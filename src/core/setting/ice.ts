@@ -1,6 +1,6 @@
 import type { Firmness } from './firmness';
 import type { Latent } from '../heat';
-import { LEAST_LATENT } from './setters';
+import { MIN_LATENT } from './setters';
 
 /** Freezing point lowered by a mole of sugars in a kilogram of water, K, and what a mole of mixed sugars weighs, g. */
 const FREEZING_K = 1.86;
@@ -43,5 +43,5 @@ export function iceLatents(waterShare: number, freezingC: number): Latent[] {
       toC: ends[i]!,
       jPerKg: ICE_J_PER_KG * waterShare * (iceShare(freezingC, fromC) - iceShare(freezingC, ends[i]!)),
     }))
-    .filter(({ jPerKg, fromC, toC }) => jPerKg > LEAST_LATENT && toC - fromC > 0.1);
+    .filter(({ jPerKg, fromC, toC }) => jPerKg > MIN_LATENT && toC - fromC > 0.1);
 }

@@ -167,7 +167,7 @@ export function latentsOf(
     { jPerKg: CHOCOLATE_J * chocolate, fromC: cold, toC: warm },
     ...steps(MILK_FAT, MILK_FAT_J * milkFat),
     ...steps(COCONUT_FAT, COCONUT_FAT_J * coconutFat),
-  ].filter(({ jPerKg }) => jPerKg > LEAST_LATENT);
+  ].filter(({ jPerKg }) => jPerKg > MIN_LATENT);
 }
 
 /** J/kg of chocolate, and of each fat. */
@@ -175,7 +175,7 @@ const CHOCOLATE_J = 45_000;
 const MILK_FAT_J = 80_000;
 const COCONUT_FAT_J = 105_000;
 /** Less than this is not worth following, J/kg. */
-export const LEAST_LATENT = 500;
+export const MIN_LATENT = 500;
 
 /** The heat of a fat spread over its curve, two stretches to a latent. */
 function steps(curve: Firmness['curve'], jPerKg: number): Latent[] {

@@ -56,10 +56,10 @@ export interface Setting {
   readonly wrappedMinutes: number;
 }
 
-const MOST_MINUTES = 48 * 60;
+const MAX_MINUTES = 48 * 60;
 /** A layer that takes the next one only within so long wants it while it is hot, min. */
 const HOT_WITHIN = 120;
-const MOST_WRAPPED = 6 * 60;
+const MAX_WRAPPED = 6 * 60;
 const WRAPPED_STEP = 5;
 
 /** The place in which the tin stands at a moment, since when, and until when; the last place goes on. */
@@ -84,7 +84,7 @@ const cellMmOf = (layers: readonly PouredLayer[]) =>
  * @param layers as `pouredLayers` gives them
  */
 export function settingWork(layers: readonly PouredLayer[]): number {
-  const each = heatWork(layers, MOST_MINUTES, Infinity, cellMmOf(layers));
+  const each = heatWork(layers, MAX_MINUTES, Infinity, cellMmOf(layers));
   // While one layer sets, those on top of it are not there yet.
   return (each * (layers.length + 1)) / 2;
 }
@@ -196,7 +196,7 @@ function settled(
   const hotAfter = next?.together ? 0 : soon ? Math.min(layer.minMinutes, layer.maxMinutes!) : null;
   const snapshots = new Map<number, { readonly cells: readonly number[]; readonly states: readonly FirmState[] }>();
   let setAfter: number | null = null;
-  for (let minute = 0; minute <= MOST_MINUTES; minute += STEP_MINUTES) {
+  for (let minute = 0; minute <= MAX_MINUTES; minute += STEP_MINUTES) {
     noteLayers(stack, curves);
     const { place, from } = stays.length > 0 ? placeAt(stays, poured + minute) : { place: layer.place, from: 0 };
     const { top } = facesIn(place, places, support);
@@ -235,10 +235,10 @@ function settled(
 function isDone(states: readonly FirmState[], count: number, minute: number, setAt: number): boolean {
   if (minute < setAt + SHOWN_SET) return false;
   const open = states.slice(0, count).some(({ cutsAt, packsAt }) => cutsAt === null || packsAt === null);
-  return !open || minute >= setAt + MOST_FOLLOWED;
+  return !open || minute >= setAt + MAX_FOLLOWED;
 }
 /** So long after the last layer is set the others are followed, min. */
-const MOST_FOLLOWED = 8 * 60;
+const MAX_FOLLOWED = 8 * 60;
 
 /** Minutes in the room, wrapped, until the face has come up to the dew point. */
 function wrapped(
@@ -252,10 +252,10 @@ function wrapped(
   const faces = facesIn('room', places, { ...support, foil: true });
   const run = heatRun(
     layers.map((layer) => ({ ...layer, startC: layer.pourC })),
-    [{ minutes: MOST_WRAPPED, ...faces }],
+    [{ minutes: MAX_WRAPPED, ...faces }],
     WRAPPED_STEP,
     cells,
   );
   const found = run.layers.at(-1)!.meanC.findIndex((celsius) => celsius >= dewC);
-  return found === -1 ? MOST_WRAPPED : run.minutes[found]!;
+  return found === -1 ? MAX_WRAPPED : run.minutes[found]!;
 }

@@ -1,10 +1,10 @@
 import { asTin, lean, outlineAt, type TinCount } from '../tin';
 import { problem, type Problem } from '../validation';
-import { MOST_GRID } from './schema';
+import { MAX_GRID } from './schema';
 import type { CutSpec, Layer, Scale } from './types';
 
 /** So many areas are worked out for one slab: about a fifth of a second's work. */
-const MOST_AREAS = 1_000_000;
+const MAX_AREAS = 1_000_000;
 /** What each piece costs by itself, as many areas; and at how many heights a layer is cut between leaning walls, or a shell. */
 const AREAS = { piece: 3, leaning: 3, shell: 6 } as const;
 /** A piece that is no rectangle, or of a surface that is not level, is so much more work. */
@@ -50,12 +50,12 @@ export function cutWork({ layers, tins, cut, scale }: Cutting): number {
     const tin = asTin(any);
     const each = AREAS.piece + (shelled ? AREAS.shell : lean(tin) > 0 ? AREAS.leaning : 0) * layers.length;
     const { lengthMm, widthMm } = outlineAt(tin, tin.depthMm);
-    const along = (whole: number, piece: number) => Math.min(MOST_GRID, whole / piece);
+    const along = (whole: number, piece: number) => Math.min(MAX_GRID, whole / piece);
     const pieces =
       scale?.mode === 'pieces' ? along(lengthMm, scale.lengthMm) * along(widthMm, scale.widthMm) : cellsOf(cut);
     return sum + pieces * each;
   }, 0);
-  return areas / MOST_AREAS;
+  return areas / MAX_AREAS;
 }
 
 /** What is too much to cut at once, with what to make smaller: one problem, or none. */

@@ -2,7 +2,7 @@ import { cutProblems } from './cutWork';
 import { isOverTaken, scalesDisagreeC, sharesTaken } from './judge';
 import { parsedJson, problem, problemsOf, reason, type Problem, type Read } from '../validation';
 import { slabNow } from './olderNames';
-import { MOST_IN_ALL, slabSchema } from './schema';
+import { MAX_IN_ALL, slabSchema } from './schema';
 import type { Slab } from './types';
 
 /**
@@ -54,8 +54,8 @@ function isRecord(found: unknown): found is Record<string, unknown> {
 function tooMany({ preparations }: Slab): Problem[] {
   return (['lines', 'steps'] as const).flatMap((room) => {
     const count = preparations.reduce((sum, preparation) => sum + (preparation[room]?.length ?? 0), 0);
-    if (count <= MOST_IN_ALL[room]) return [];
-    return [problem('/preparations', 'too-many-in-slab', { what: room, count, max: MOST_IN_ALL[room] })];
+    if (count <= MAX_IN_ALL[room]) return [];
+    return [problem('/preparations', 'too-many-in-slab', { what: room, count, max: MAX_IN_ALL[room] })];
   });
 }
 

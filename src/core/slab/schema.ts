@@ -1,13 +1,13 @@
 import * as yup from 'yup';
-import { ALLERGENS, ingredientSchema, MOST_QUANTITY } from '../larder';
+import { ALLERGENS, ingredientSchema, MAX_QUANTITY } from '../larder';
 import { MEASURES, UNITS } from '../measure';
-import { MOST_MM, tinSchema, tinsSchema } from '../tin';
+import { MAX_MM, tinSchema, tinsSchema } from '../tin';
 import {
   as,
   choice,
   fields,
   flag,
-  LEAST,
+  MIN_POSITIVE,
   list,
   note,
   number,
@@ -33,21 +33,21 @@ import {
   TEXTURES,
 } from './words';
 
-const MOST_MINUTES = 1e5;
+const MAX_MINUTES = 1e5;
 /** The most columns, and the most rows, that a slab is cut into. */
-export const MOST_GRID = 200;
+export const MAX_GRID = 200;
 /** Pieces of an order are between these on a side, mm: nothing smaller can be cut. */
 export const PIECE_MM = [5, 1000] as const;
 /** The most lines, and the most steps, of all preparations together. */
-export const MOST_IN_ALL = { lines: 1000, steps: 250 } as const;
+export const MAX_IN_ALL = { lines: 1000, steps: 250 } as const;
 
 /** Whether a file can hold an amount: more or less than this is a slip. */
-export const holdsQuantity = (quantity: number) => quantity >= LEAST && quantity <= MOST_QUANTITY;
+export const holdsQuantity = (quantity: number) => quantity >= MIN_POSITIVE && quantity <= MAX_QUANTITY;
 
-const quantity = positive(MOST_QUANTITY).required(REQUIRED);
+const quantity = positive(MAX_QUANTITY).required(REQUIRED);
 const unit = oneOf(UNITS).required(REQUIRED);
 const share = number(0, 1).required(REQUIRED);
-const minutes = number(0, MOST_MINUTES);
+const minutes = number(0, MAX_MINUTES);
 
 const line = fields({
   ingredient: text(),
@@ -57,7 +57,7 @@ const line = fields({
   /** The step at which it goes in. */
   addedAt: note(200),
   /** For `pack`: what the pack holds, where the line says so itself. */
-  packG: positive(MOST_QUANTITY),
+  packG: positive(MAX_QUANTITY),
   /** Parts that go elsewhere: at another step, or into another preparation. The rest stays here. */
   divided: list(fields({ share, preparation: note(200), addedAt: note(200) }).required(REQUIRED), 20),
   /** A second amount that the line gives for the same thing. */
@@ -111,18 +111,18 @@ const layer = fields({
   name: text(),
   from: list(fields({ preparation: text(), share }).required(REQUIRED), 50).required(REQUIRED),
   spread: oneOf(SPREADS).required(REQUIRED),
-  thicknessMm: positive(MOST_MM),
-  wallMm: positive(MOST_MM),
-  gramsPerPiece: positive(MOST_QUANTITY),
+  thicknessMm: positive(MAX_MM),
+  wallMm: positive(MAX_MM),
+  gramsPerPiece: positive(MAX_QUANTITY),
   densityGPerMl: positive(25),
   pourC: number(-40, 300),
   set: fields({ place: oneOf(PLACES), minMinutes: minutes, maxMinutes: minutes, toC: number(-40, 300) }),
   texture: oneOf(TEXTURES),
 });
 
-const trim = number(0, MOST_MM);
+const trim = number(0, MAX_MM);
 
-const lineMm = list(number(0, MOST_MM).required(REQUIRED), MOST_GRID);
+const lineMm = list(number(0, MAX_MM).required(REQUIRED), MAX_GRID);
 
 /** A kind of piece, where several are cut from one slab. */
 export const kindSchema = fields({
@@ -140,8 +140,8 @@ export const kindSchema = fields({
 
 /** How a slab is cut: an even grid, and what is cut otherwise. */
 export const cutSchema = fields({
-  columns: whole(1, MOST_GRID).required(REQUIRED),
-  rows: whole(1, MOST_GRID).required(REQUIRED),
+  columns: whole(1, MAX_GRID).required(REQUIRED),
+  rows: whole(1, MAX_GRID).required(REQUIRED),
   trimMm: fields({ left: trim, right: trim, front: trim, back: trim }),
   kerfMm: number(0, 50),
   way: oneOf(CUT_WAYS),
@@ -152,27 +152,27 @@ export const cutSchema = fields({
   /** Strips over the whole slab, each cut on its own; they win over lines. They lie along the length unless they say otherwise. */
   strips: list(
     fields({
-      atMm: number(0, MOST_MM).required(REQUIRED),
-      widthMm: positive(MOST_MM).required(REQUIRED),
+      atMm: number(0, MAX_MM).required(REQUIRED),
+      widthMm: positive(MAX_MM).required(REQUIRED),
       linesMm: lineMm.required(REQUIRED),
       along: oneOf(['length', 'width']),
       /** Which kind each piece of it is, in order; empty for what is left over. */
-      kinds: list(note(100).defined(), MOST_GRID + 1),
+      kinds: list(note(100).defined(), MAX_GRID + 1),
     }).required(REQUIRED),
-    MOST_GRID,
+    MAX_GRID,
   ),
   kinds: list(kindSchema.required(REQUIRED), 40),
   /** Broken by hand: the mass that is aimed at, how unevenly it breaks, and what a bag holds. */
   break: fields({
-    aimG: number(1, MOST_QUANTITY).required(REQUIRED),
+    aimG: number(1, MAX_QUANTITY).required(REQUIRED),
     spread: number(0, 2),
-    bagG: positive(MOST_QUANTITY),
+    bagG: positive(MAX_QUANTITY),
   }),
   /** Readings of the thickness of the made slab, from the left and from the front. */
   thicknessAt: list(
     fields({
-      xMm: number(0, MOST_MM).required(REQUIRED),
-      yMm: number(0, MOST_MM).required(REQUIRED),
+      xMm: number(0, MAX_MM).required(REQUIRED),
+      yMm: number(0, MAX_MM).required(REQUIRED),
       mm: positive(1000).required(REQUIRED),
     }).required(REQUIRED),
     200,

@@ -9,7 +9,7 @@ export const LEFTOVER_USES = ['charge', 'carry'] as const;
 /** What rent, insurance and the like are counted by. */
 export const OVERHEADS = ['slab', 'hour', 'percent'] as const;
 
-const MOST_MONEY = 1e6;
+const MAX_MONEY = 1e6;
 
 /** A share of the price: all of it cannot be margin, or there would be no price. */
 const marginShare = number(0, 0.999).test(
@@ -28,22 +28,22 @@ export const pricingSchema = fields({
   /** What is put on top of the cost, as a share of it. */
   markup: number(0, 100),
   /** What one piece is to be sold at. */
-  price: positive(MOST_MONEY),
+  price: positive(MAX_MONEY),
   taxPercent: number(0, 100),
   /** Whether prices are said with the tax in them. */
   taxIncluded: flag(),
   /** What prices end in: 0.5 and 0.9, say. Prices go up to the next. */
-  ladder: list(number(0, MOST_MONEY).required(REQUIRED), 12),
-  labourPerHour: number(0, MOST_MONEY),
+  ladder: list(number(0, MAX_MONEY).required(REQUIRED), 12),
+  labourPerHour: number(0, MAX_MONEY),
   /** Whoever watches a pot can do something else: this share of that time is paid by the slab. */
   watchShare: number(0, 1),
-  energyPerKWh: number(0, MOST_MONEY),
+  energyPerKWh: number(0, MAX_MONEY),
   /** Share of the pieces that are not sold. */
   rejectShare: number(0, 0.9),
   trim: oneOf(TRIM_USES),
-  trimPerKg: number(0, MOST_MONEY),
+  trimPerKg: number(0, MAX_MONEY),
   leftover: oneOf(LEFTOVER_USES),
-  overhead: fields({ by: oneOf(OVERHEADS).required(REQUIRED), amount: number(0, MOST_MONEY).required(REQUIRED) }),
+  overhead: fields({ by: oneOf(OVERHEADS).required(REQUIRED), amount: number(0, MAX_MONEY).required(REQUIRED) }),
   /** Below this margin the second reader speaks up. */
   leastMargin: marginShare,
   currency: currencySchema,

@@ -35,7 +35,7 @@ export interface ProbeCheck {
 }
 
 /** A probe that is off by more than this was checked at another height, deg C. */
-const MOST_OFF_C = 3;
+const MAX_OFF_C = 3;
 /** Water that boils so much elsewhere is another check, deg C: about 150 m. */
 const SAME_BOIL_C = 0.5;
 
@@ -43,7 +43,7 @@ const SAME_BOIL_C = 0.5;
 export function checkHolds({ boilC, checkedAtM }: ProbeCheck, altitudeM: number): boolean {
   if (boilC === undefined) return true;
   const boils = waterBoilsC(altitudeM);
-  if (checkedAtM === undefined) return Math.abs(boilC - boils) <= MOST_OFF_C;
+  if (checkedAtM === undefined) return Math.abs(boilC - boils) <= MAX_OFF_C;
   return Math.abs(waterBoilsC(checkedAtM) - boils) <= SAME_BOIL_C;
 }
 

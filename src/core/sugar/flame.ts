@@ -32,12 +32,12 @@ function sumsOf({ x, y, w }: Points) {
 }
 
 /** A break is looked for with at least so many seconds and points behind it. */
-const LEAST_AFTER_SECONDS = 26;
-const LEAST_POINTS = 8;
+const MIN_AFTER_SECONDS = 26;
+const MIN_POINTS = 8;
 /** Two lines have to be so much better than one (an F statistic), and their slopes to differ by this share. */
-const MOST_LIKELY_ONE = 28;
-const LEAST_TURN = 0.24;
-const MOST_CANDIDATES = 120;
+const MAX_LIKELY_ONE = 28;
+const MIN_TURN = 0.24;
+const MAX_CANDIDATES = 120;
 
 /**
  * Where the knob was turned last, as the point from which on a new line holds; 0 where it was not. Two lines are held against one over
@@ -53,14 +53,14 @@ export function lastTurn(points: Points): number {
     const count = x.length - from;
     const whole = over(from, x.length);
     let best: { at: number; f: number } | null = null;
-    const step = Math.max(1, Math.floor(count / MOST_CANDIDATES));
-    for (let at = from + LEAST_POINTS; at <= x.length - LEAST_POINTS; at += step) {
-      if (x.at(-1)! - x[at]! < LEAST_AFTER_SECONDS) break;
+    const step = Math.max(1, Math.floor(count / MAX_CANDIDATES));
+    for (let at = from + MIN_POINTS; at <= x.length - MIN_POINTS; at += step) {
+      if (x.at(-1)! - x[at]! < MIN_AFTER_SECONDS) break;
       const [a, b] = [over(from, at), over(at, x.length)];
-      if (Math.abs(b.slope / a.slope - 1) < LEAST_TURN) continue;
+      if (Math.abs(b.slope / a.slope - 1) < MIN_TURN) continue;
       const two = a.missed + b.missed;
       const f = (whole.missed - two) / 2 / (two / Math.max(1, count - 4));
-      if (f > MOST_LIKELY_ONE && (best === null || f > best.f)) best = { at, f };
+      if (f > MAX_LIKELY_ONE && (best === null || f > best.f)) best = { at, f };
     }
     if (best === null) return from;
     from = best.at;
@@ -70,7 +70,7 @@ export function lastTurn(points: Points): number {
 const WINDOW_SECONDS = 50;
 /** Wander that cannot be told from so few windows is taken for this, and no more than that is believed, as a share of the heat. */
 const USUAL_WANDER = 0.009;
-const MOST_WANDER = 0.2;
+const MAX_WANDER = 0.2;
 /** Over such a time the heat swells and falls. */
 const SWELLS_SECONDS = 2600;
 
@@ -87,7 +87,7 @@ export function wanderOf(points: Points, slope: number): number {
   let from = 0;
   for (let i = 0; i <= x.length; i++) {
     if (i < x.length && x[i]! - x[from]! < WINDOW_SECONDS) continue;
-    if (i - from >= LEAST_POINTS) {
+    if (i - from >= MIN_POINTS) {
       const part = over(from, i);
       const noise = Math.min(variance, part.missed / Math.max(1, i - from - 2)) / part.weight / slope ** 2;
       windows.push({ off: part.slope / slope - 1, noise });
@@ -102,7 +102,7 @@ export function wanderOf(points: Points, slope: number): number {
   // Less a part of its standard error, so that scatter is not taken for a wander.
   const error =
     Math.sqrt(weights.reduce((total, w, i) => total + 2 * (w * (windows[i]!.noise + USUAL_WANDER ** 2)) ** 2, 0)) / sum;
-  return Math.min(MOST_WANDER, Math.sqrt(Math.max(USUAL_WANDER ** 2, found - error / 3)));
+  return Math.min(MAX_WANDER, Math.sqrt(Math.max(USUAL_WANDER ** 2, found - error / 3)));
 }
 
 /** So long a stretch at the end is held against the line, s. */
@@ -115,7 +115,7 @@ const LATELY_SECONDS = 60;
 export function latelyOff(points: Points, slope: number): number {
   const { x } = points;
   const from = x.findIndex((at) => at >= x.at(-1)! - LATELY_SECONDS);
-  if (x.length - from < LEAST_POINTS || from < LEAST_POINTS) return 0;
+  if (x.length - from < MIN_POINTS || from < MIN_POINTS) return 0;
   const over = sumsOf(points);
   const [before, last] = [over(0, from), over(from, x.length)];
   const variance = (before.missed + last.missed) / Math.max(1, x.length - 4) / last.weight / slope ** 2;

@@ -35,8 +35,8 @@ export interface Forecast {
 const NINETY = 1.645;
 /** Below this the pot is still warming up: the water leaves too slowly for its share to be read off the temperature. */
 const BOILS_FROM_C = 101.5;
-const LEAST_READINGS = 8;
-const LEAST_SECONDS = 40;
+const MIN_READINGS = 8;
+const MIN_SECONDS = 40;
 /** No probe in a kitchen reads beyond these. */
 const READABLE_C = [-30, 400] as const;
 /** The heat under a pot wanders: what was read so long ago counts half. */
@@ -70,11 +70,11 @@ const JUMP_C = 6;
 const NEIGHBOURS = 4;
 
 /** A line is found as well from so many readings as from more. */
-const MOST_FITTED = 2000;
+const MAX_FITTED = 2000;
 
 /** Readings without the jumps among them; of very many, evenly spread ones and the last. */
 function settled(readings: readonly Reading[]): Reading[] {
-  const step = Math.ceil(readings.length / MOST_FITTED);
+  const step = Math.ceil(readings.length / MAX_FITTED);
   return readings.filter(([, celsius], i) => {
     if ((readings.length - 1 - i) % step !== 0) return false;
     const near = readings.slice(Math.max(0, i - NEIGHBOURS), i + NEIGHBOURS + 1).map(([, celsius]) => celsius);
@@ -184,7 +184,7 @@ export function forecastBoil({ readings, targetC, altitudeM = 0, probeOffsetC = 
   const boiling = sound.slice(start);
   const now = sound.at(-1)![0];
   if (boiling.length === 0) return unknown('warming-up');
-  if (boiling.length < LEAST_READINGS || now - boiling[0]![0] < LEAST_SECONDS) {
+  if (boiling.length < MIN_READINGS || now - boiling[0]![0] < MIN_SECONDS) {
     return unknown('just-boiling');
   }
   const all = boiling.map(([seconds, celsius]) => ({ x: seconds - now, ...toCome(celsius) }));
@@ -231,7 +231,7 @@ export function forecastCool({ readings, targetC, roomC, probeOffsetC = 0 }: Coo
   if (targetC <= roomC) return unknown('room-too-warm');
   const warm = sound.filter(([, celsius]) => celsius > roomC + 1);
   const now = sound.at(-1)![0];
-  if (warm.length < LEAST_READINGS || now - warm[0]![0] < LEAST_SECONDS) {
+  if (warm.length < MIN_READINGS || now - warm[0]![0] < MIN_SECONDS) {
     return unknown('just-cooling');
   }
   const line = robustLine(

@@ -42,7 +42,7 @@ const LAY_WITHIN = { boiled: 6, chocolate: 15, other: 240 } as const;
 /** What is strewn goes on while the layer under it is wet, min. */
 const STREW_WITHIN = 5;
 /** More tins than this are laid, set and cut several at a time. */
-const MOST_RUNS = 6;
+const MAX_RUNS = 6;
 
 const NO_TIME: DurationEstimate = [0, 0, 0];
 
@@ -74,7 +74,7 @@ interface Run {
 
 /** The tins of a day, each for itself, or some together where there are many. */
 function runsOf(slabs: number): Run[] {
-  const count = Math.min(slabs, MOST_RUNS);
+  const count = Math.min(slabs, MAX_RUNS);
   return Array.from({ length: count }, (_, i) => {
     const [from, to] = [Math.floor((i * slabs) / count), Math.floor(((i + 1) * slabs) / count)];
     return {

@@ -14,7 +14,7 @@ const HALVES = { busy: 2, watch: 1, free: 0 } as const;
 const SHELVES = { fridge: 5, freezer: 3, mixer: 1, marble: 1 } as const;
 /** Two things share an oven when it is as hot as both want it, and on as many shelves as it has. */
 export const OVEN_SHELVES = 2;
-const MOST_ROUNDS = 25;
+const MAX_ROUNDS = 25;
 const EPS = 1e-6;
 
 interface Placed {
@@ -139,7 +139,7 @@ export function generateSchedule(
   const waits = waitsOf(activities);
   const soonest = activities.map(({ id }) => pinned.get(id) ?? from);
   let first: ReturnType<typeof worstWait> = null;
-  for (let round = 0; round < MOST_ROUNDS; round++) {
+  for (let round = 0; round < MAX_ROUNDS; round++) {
     const starts = new Array<number>(activities.length).fill(NaN);
     const placed: Placed[] = [];
     while (placed.length < activities.length) {

@@ -21,10 +21,10 @@ export interface Timeline {
 }
 export type TimelineAnswer = Timeline | { readonly ok: false; readonly because: ScheduleReason };
 
-const MOST_TRIES = 400;
-const LEAST_TRIES = 3;
+const MAX_TRIES = 400;
+const MIN_TRIES = 3;
 /** Placing n steps takes about n^3 comparisons; so many are made in one search, which is some seconds' work. */
-const MOST_COMPARISONS = 5e7;
+const MAX_COMPARISONS = 5e7;
 /** After so many tries without any schedule there is none to be found. */
 const HOPELESS = 40;
 /** What waits no longer than these is placed before all else, min; or nothing is. */
@@ -102,7 +102,7 @@ function best(
 
 /** How many orders of placing are tried for so many steps: fewer for a long day, so that no day takes longer than another. */
 function triesFor(steps: number): number {
-  return Math.max(LEAST_TRIES, Math.min(MOST_TRIES, Math.round(MOST_COMPARISONS / steps ** 3)));
+  return Math.max(MIN_TRIES, Math.min(MAX_TRIES, Math.round(MAX_COMPARISONS / steps ** 3)));
 }
 
 /** One step before or behind another, by chance. */

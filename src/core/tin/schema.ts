@@ -2,12 +2,12 @@ import { currencySchema } from '../larder';
 import { as, choice, fields, reason, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 
 /** The longest side of anything in a kitchen, and the deepest tin, mm. */
-export const MOST_MM = 5000;
-const MOST_DEPTH_MM = 1000;
-const MOST_TINS = 100;
+export const MAX_MM = 5000;
+const MAX_DEPTH_MM = 1000;
+const MAX_TINS = 100;
 
-const lengthMm = number(1, MOST_MM).required(REQUIRED);
-const depthMm = number(1, MOST_DEPTH_MM).required(REQUIRED);
+const lengthMm = number(1, MAX_MM).required(REQUIRED);
+const depthMm = number(1, MAX_DEPTH_MM).required(REQUIRED);
 /** Degrees from the vertical. */
 const flareDeg = number(0, 60);
 
@@ -24,7 +24,7 @@ export const tinSchema = choice(
       lengthMm,
       widthMm: lengthMm,
       depthMm,
-      cornerMm: number(0, MOST_MM / 2).test(
+      cornerMm: number(0, MAX_MM / 2).test(
         'fits',
         as(reason('corner-too-large')),
         (corner, { parent }) =>
@@ -36,7 +36,7 @@ export const tinSchema = choice(
     sheet: {
       lengthMm,
       widthMm: lengthMm,
-      depthMm: number(1, MOST_DEPTH_MM),
+      depthMm: number(1, MAX_DEPTH_MM),
       outlineMm: fields({ length: lengthMm, width: lengthMm }),
     },
   },
@@ -44,7 +44,7 @@ export const tinSchema = choice(
 );
 
 /** A tin, and how many of it. */
-export const tinCountSchema = fields({ tin: tinSchema, count: whole(1, MOST_TINS).required(REQUIRED) }).required(
+export const tinCountSchema = fields({ tin: tinSchema, count: whole(1, MAX_TINS).required(REQUIRED) }).required(
   REQUIRED,
 );
 
@@ -54,7 +54,7 @@ export const tinsSchema = list(tinCountSchema, 20, 1);
 /** A kind of tin for the rack. */
 export const rackTinSchema = fields({
   name: text(),
-  count: whole(1, MOST_TINS).required(REQUIRED),
+  count: whole(1, MAX_TINS).required(REQUIRED),
   tin: tinSchema,
 }).required(REQUIRED);
 

@@ -39,7 +39,7 @@ type Rules = {
 
 const flareInWords = ({ flareDeg }: Tin) => (flareDeg ? `, flared ${flareDeg} degrees` : '');
 /** A film that fills the tin leaves so much of it, mm. */
-const LEAST_INSIDE_MM = 1;
+const MIN_INSIDE_MM = 1;
 
 /** Every shape of tin, and all that differs between them. */
 export const SHAPE: Rules = {
@@ -69,8 +69,8 @@ export const SHAPE: Rules = {
       return (straight + (a + b) * t * h * h + (4 / 3) * t * t * h ** 3) / MM3_PER_ML;
     },
     inset: (tin, filmMm) => {
-      const lengthMm = Math.max(LEAST_INSIDE_MM, tin.lengthMm - 2 * filmMm);
-      const widthMm = Math.max(LEAST_INSIDE_MM, tin.widthMm - 2 * filmMm);
+      const lengthMm = Math.max(MIN_INSIDE_MM, tin.lengthMm - 2 * filmMm);
+      const widthMm = Math.max(MIN_INSIDE_MM, tin.widthMm - 2 * filmMm);
       const cornerMm = Math.min(Math.max(0, (tin.cornerMm ?? 0) - filmMm), lengthMm / 2, widthMm / 2);
       return { ...tin, lengthMm, widthMm, cornerMm };
     },
@@ -91,7 +91,7 @@ export const SHAPE: Rules = {
       const r = tin.diameterMm / 2;
       return (Math.PI * (r * r * h + r * t * h * h + (t * t * h ** 3) / 3)) / MM3_PER_ML;
     },
-    inset: (tin, filmMm) => ({ ...tin, diameterMm: Math.max(LEAST_INSIDE_MM, tin.diameterMm - 2 * filmMm) }),
+    inset: (tin, filmMm) => ({ ...tin, diameterMm: Math.max(MIN_INSIDE_MM, tin.diameterMm - 2 * filmMm) }),
   },
   sheet: {
     standing: (sheet) => outlinedSheet(sheet, sheet.outlineMm ?? { length: sheet.lengthMm, width: sheet.widthMm }),

@@ -18,7 +18,7 @@ export interface DatedCost {
   readonly moved: readonly string[];
 }
 
-const MOST_DAYS = 120;
+const MAX_DAYS = 120;
 
 /**
  * What a piece of a slab would have cost on every day on which the price of something in it changed, by the pack usually bought.
@@ -52,7 +52,7 @@ export function costOverTime(
     };
     return { name, past, costOn };
   });
-  const days = [...new Set(used.flatMap(({ past }) => past.map(({ pricedOn }) => pricedOn)))].sort().slice(-MOST_DAYS);
+  const days = [...new Set(used.flatMap(({ past }) => past.map(({ pricedOn }) => pricedOn)))].sort().slice(-MAX_DAYS);
   return days.map((day, at) => ({
     day,
     perPiece: used.reduce((sum, { costOn }) => sum + costOn(day), 0) / pieces,

@@ -24,7 +24,7 @@ const SOFT: readonly Behaviour[] = ['gel', 'soft boil', 'butter-bound', 'loose']
 const CRUMBLY: readonly Behaviour[] = ['baked', 'crumb'];
 
 /** A soft piece that stands higher than this many times its shorter side leans and falls. */
-const MOST_UPRIGHT = 1;
+const MAX_UPRIGHT = 1;
 
 /** What a soft layer does to a blade. */
 const STICKS: Partial<Record<Behaviour, 'sticky' | 'clinging' | 'smearing'>> = {
@@ -49,7 +49,7 @@ export function cutAdvice(slab: Slab, larder: Larder, shop: Shop, options: PlanO
   });
   const soft = layers.filter(({ behaviour }) => SOFT.includes(behaviour));
   const softMm = soft.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
-  if (softMm > heightMm / 2 && leastSideMm > 0 && heightMm > leastSideMm * MOST_UPRIGHT)
+  if (softMm > heightMm / 2 && leastSideMm > 0 && heightMm > leastSideMm * MAX_UPRIGHT)
     advice.push({ code: 'too-tall', layer: null, heightMm, widthMm: leastSideMm });
   return advice;
 }

@@ -1,7 +1,7 @@
 import { cutSlab, laidOneWay, layOut, type SlabCut } from '../cut';
 import type { Larder } from '../larder';
 import type { Shop } from '../shop';
-import { MOST_GRID, type CutSpec, type Slab } from '../slab';
+import { MAX_GRID, type CutSpec, type Slab } from '../slab';
 import { isFinish } from '../scale';
 import { outlineAt, type Tin } from '../tin';
 import { withoutOrder } from './order';
@@ -44,7 +44,7 @@ export interface CutAnswer {
   readonly fit: CutFit;
 }
 
-const MOST_ANSWERS = 6;
+const MAX_ANSWERS = 6;
 /** Counts from so much under to so much over what was asked are looked at. */
 const COUNTS_ROUND = 0.15;
 /** A piece that is longer than this many times its width is a finger that nobody asked for. */
@@ -116,9 +116,9 @@ function gridsOf(count: number, alongMm: number, acrossMm: number): { columns: n
   const found: { columns: number; rows: number }[] = [];
   for (let cells = Math.max(1, Math.min(least, count - 2)); cells <= Math.max(most, count + 2); cells++) {
     let best: { columns: number; rows: number; faces: number } | null = null;
-    for (let rows = 1; rows <= Math.min(cells, MOST_GRID); rows++) {
+    for (let rows = 1; rows <= Math.min(cells, MAX_GRID); rows++) {
       const columns = cells / rows;
-      if (!Number.isInteger(columns) || columns > MOST_GRID) continue;
+      if (!Number.isInteger(columns) || columns > MAX_GRID) continue;
       const [length, width] = [alongMm / columns, acrossMm / rows];
       const faces = Math.max(length, width) / Math.min(length, width);
       if (!best || faces < best.faces) best = { columns, rows, faces };
@@ -162,7 +162,7 @@ function cutsOfSize(
   }
   const counts = (whole: number, piece: number) => {
     const n = (whole + kerfMm) / (piece + kerfMm);
-    return [...new Set([Math.max(1, Math.floor(n)), Math.max(1, Math.ceil(n))])].filter((count) => count <= MOST_GRID);
+    return [...new Set([Math.max(1, Math.floor(n)), Math.max(1, Math.ceil(n))])].filter((count) => count <= MAX_GRID);
   };
   return turned.flatMap(([along, across]) =>
     counts(alongMm, along).flatMap((columns) => counts(acrossMm, across).map((rows) => ({ ...cut, columns, rows }))),
@@ -194,7 +194,7 @@ export function cutAnswers(written: Slab, larder: Larder, shop: Shop, options: P
         : ask.by === 'cost'
           ? usedHere / ask.cost
           : 0;
-  if (ask.by !== 'size' && !(wanted >= 0.5 && wanted <= MOST_GRID * MOST_GRID)) return [];
+  if (ask.by !== 'size' && !(wanted >= 0.5 && wanted <= MAX_GRID * MAX_GRID)) return [];
   const tried =
     ask.by === 'size'
       ? cutsOfSize(basis, ask, alongMm, acrossMm)
@@ -210,7 +210,7 @@ export function cutAnswers(written: Slab, larder: Larder, shop: Shop, options: P
     .flatMap((cut) => outcomeOf(basis, cut) ?? [])
     .sort(nearest)
     .filter((outcome, i, all) => all.findIndex((first) => same(first, outcome)) === i)
-    .slice(0, MOST_ANSWERS)
+    .slice(0, MAX_ANSWERS)
     .flatMap(({ cut }) => plannedOutcome(plan(slab, larder, shop, { ...options, cut }), cut) ?? [])
     .sort(nearest)
     .map((outcome) => ({ ...outcome, fit: fitOf(ask, outcome) }));

@@ -3,7 +3,7 @@ import { cuttingMinutes, finishMinutes, layOut } from '../cut';
 import type { Larder } from '../larder';
 import { isFinish } from '../scale';
 import type { Shop } from '../shop';
-import { MOST_GRID, scaleOf, tinsOf, type CutSpec, type Slab } from '../slab';
+import { MAX_GRID, scaleOf, tinsOf, type CutSpec, type Slab } from '../slab';
 import { plan } from './plan';
 import type { Plan } from './planned';
 import { priceSlab, runMinutesOf, type SlabPrice } from './price';
@@ -71,7 +71,7 @@ export function cutsByMoney(
     steps.map((extra) => ({ columns: cut.columns + more, rows: cut.rows + extra })),
   );
   return tried
-    .filter(({ columns, rows }) => columns >= 1 && rows >= 1 && columns <= MOST_GRID && rows <= MOST_GRID)
+    .filter(({ columns, rows }) => columns >= 1 && rows >= 1 && columns <= MAX_GRID && rows <= MAX_GRID)
     .flatMap(({ columns, rows }): (MoneyCut & { longest: number })[] => {
       const next = { ...cut, columns, rows };
       const made = plan(slab, larder, shop, { cut: next });

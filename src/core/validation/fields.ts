@@ -64,11 +64,11 @@ export const number = (min: number, max: number) =>
   within(min, max, reason('out-of-range', { min, max }), reason('below-min', { min }));
 
 /** Below this a number over 0 is a slip, and would only overflow what is divided by it. */
-export const LEAST = 1e-6;
+export const MIN_POSITIVE = 1e-6;
 
 /** A number over 0, up to `max`. */
 export const positive = (max: number) =>
-  within(LEAST, max, reason('out-of-range', { min: 0, max }), reason('not-positive'));
+  within(MIN_POSITIVE, max, reason('out-of-range', { min: 0, max }), reason('not-positive'));
 
 /** A whole number from `min` to `max`. */
 export const whole = (min: number, max: number) => number(min, max).integer(as(reason('not-whole')));
@@ -138,7 +138,7 @@ export const table = (value: yup.NumberSchema, most: number) => {
     });
 };
 
-const MOST_PAIRS_TOLD = 10;
+const MAX_PAIRS_TOLD = 10;
 
 /** Up to `most` pairs of numbers, each from -1e9 to 1e9. One test for all: they come by the ten thousand. */
 export const pairs = (most: number, what: string) =>
@@ -150,7 +150,7 @@ export const pairs = (most: number, what: string) =>
       if (found.length > most) return createError({ message: as(reason('too-many-pairs', { max: most })) });
       const isNumber = (value: unknown) => typeof value === 'number' && Math.abs(value) <= 1e9;
       const wrong: yup.ValidationError[] = [];
-      for (let i = 0; i < found.length && wrong.length < MOST_PAIRS_TOLD; i++) {
+      for (let i = 0; i < found.length && wrong.length < MAX_PAIRS_TOLD; i++) {
         const pair: unknown = found[i];
         if (!Array.isArray(pair) || pair.length !== 2 || !pair.every(isNumber)) {
           wrong.push(createError({ path: `[${i}]`, message: as(reason('not-a-pair', { what })) }));

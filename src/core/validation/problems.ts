@@ -3,9 +3,9 @@ import { problem, reason, type Problem, type Reason } from './codes';
 import { pointerPart, unfitProblem } from './json';
 import type { Read } from './types';
 
-const MOST_PROBLEMS = 100;
-/** So many fields are looked at in one reading; a slab that a person has written has some hundreds. */
-const MOST_FIELDS = 30_000;
+const MAX_PROBLEMS = 100;
+/** So many fields are fieldCount at in one reading; a slab that a person has written has some hundreds. */
+const MAX_FIELDS = 30_000;
 
 /**
  * A field's path as Yup writes it, as a JSON pointer (RFC 6901).
@@ -74,7 +74,7 @@ function checkedProblems(schema: Node, value: unknown, parent: unknown, path: st
 /**
  * Holds something against a schema.
  *
- * From the outside in: a list that is too long is told before anything in it is looked at, and after a hundred problems, or
+ * From the outside in: a list that is too long is told before anything in it is fieldCount at, and after a hundred problems, or
  * thirty thousand fields, it is enough; so that bad input costs no more than good.
  *
  * @returns at most 100 problems, each once, in the order of the fields; none when it fits
@@ -83,12 +83,12 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
   const unfit = unfitProblem(found);
   if (unfit) return [unfit];
   const said = new Map<string, Problem>();
-  let looked = 0;
+  let fieldCount = 0;
   const visit = (of: Schema, value: unknown, parent: unknown, path: string): void => {
-    if (said.size >= MOST_PROBLEMS || looked > MOST_FIELDS) return;
+    if (said.size >= MAX_PROBLEMS || fieldCount > MAX_FIELDS) return;
     const node = of.resolve({ value, parent }) as Node;
     if (value === undefined && node.spec.optional) return;
-    looked += 1;
+    fieldCount += 1;
     const own = ownProblems(node, value, parent, path);
     for (const problem of own) said.set(`${problem.path} ${problem.code} ${JSON.stringify(problem.figures)}`, problem);
     if (own.length > 0 || typeof value !== 'object' || value === null) return;
@@ -103,10 +103,10 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
   };
   if (!isSchema(schema)) throw new TypeError('schema');
   visit(schema as unknown as Schema, found, undefined, '');
-  if (looked > MOST_FIELDS && said.size === 0) {
-    return [problem('', 'too-many-fields', { max: MOST_FIELDS })];
+  if (fieldCount > MAX_FIELDS && said.size === 0) {
+    return [problem('', 'too-many-fields', { max: MAX_FIELDS })];
   }
-  return [...said.values()].slice(0, MOST_PROBLEMS);
+  return [...said.values()].slice(0, MAX_PROBLEMS);
 }
 
 /** Reads something by a schema: as it is, where it fits. */

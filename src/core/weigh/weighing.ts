@@ -28,17 +28,17 @@ export interface Weighing {
 
 /** It rests when so long a time agrees with itself, s. */
 const WINDOW_SECONDS = 0.8;
-const LEAST_READINGS = 5;
+const MIN_READINGS = 5;
 /** After a pause in the readings it is looked at anew, s. */
 const GAP_SECONDS = 2;
 /** It agrees within this, g, and a thousandth of what lies there. */
 const WITHIN_G = 0.15;
 const WITHIN_SHARE = 0.001;
 /** What shivers by more is moving, g. */
-const MOST_NOISE_G = 0.5;
+const MAX_NOISE_G = 0.5;
 const USUAL_STEP_G = 0.1;
 /** A smaller change is no piece, g. */
-const LEAST_PIECE_G = 1;
+const MIN_PIECE_G = 1;
 
 /** A weighing that has not begun: where the pan first rests is zero. */
 export const newWeighing = (weighedG: readonly number[] = []): Weighing => ({
@@ -48,7 +48,7 @@ export const newWeighing = (weighedG: readonly number[] = []): Weighing => ({
   onG: 0,
   restedG: null,
   lowestG: Infinity,
-  noiseG: MOST_NOISE_G,
+  noiseG: MAX_NOISE_G,
   recent: [],
 });
 
@@ -84,7 +84,7 @@ export function weigh(weighing: Weighing, reading: ScaleReading): Weighing {
     lowestG: Math.min(weighing.lowestG, reading.massG),
     pan: weighing.pan === 'starting' ? 'starting' : 'moving',
   };
-  const isWhole = recent.length >= LEAST_READINGS && reading.seconds - recent[0]!.seconds > WINDOW_SECONDS * 0.8;
+  const isWhole = recent.length >= MIN_READINGS && reading.seconds - recent[0]!.seconds > WINDOW_SECONDS * 0.8;
   if (!isWhole) return seen;
   const atG = mean(recent);
   const spreadG = Math.sqrt(recent.reduce((sum, { massG }) => sum + (massG - atG) ** 2, 0) / recent.length);
@@ -98,7 +98,7 @@ export function weigh(weighing: Weighing, reading: ScaleReading): Weighing {
     reading.stepG ?? USUAL_STEP_G,
   );
   if (movedG > withinG || spreadG > 2 * withinG) return { ...seen, noiseG };
-  return rests({ ...seen, noiseG }, atG, Math.max(LEAST_PIECE_G, 3 * withinG));
+  return rests({ ...seen, noiseG }, atG, Math.max(MIN_PIECE_G, 3 * withinG));
 }
 
 /** What it means that the pan rests at so much. */

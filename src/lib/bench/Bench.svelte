@@ -9,18 +9,18 @@
   import { RunFollower } from '$lib/run/runFollower.svelte';
   import { followRuns } from '$lib/run/runStream';
   import { shopDates } from '$lib/format/shopDates';
-  import AtHand from './AtHand.svelte';
+  import CurrentStep from './CurrentStep.svelte';
   import BenchNotices from './BenchNotices.svelte';
   import Choices from './Choices.svelte';
   import { countdown } from './clock';
-  import Dangers from './Dangers.svelte';
+  import UrgentNotice from './UrgentNotice.svelte';
   import Finish from './Finish.svelte';
   import { keepPage } from './keepPage';
   import NoteSheet from './NoteSheet.svelte';
   import { holdAwake } from './holdAwake';
   import { askToNotify, callOnDevice, canAskToNotify } from './notify';
   import Sheet from './Sheet.svelte';
-  import ToCome, { type OfRun } from './ToCome.svelte';
+  import NextSteps, { type OfRun } from './NextSteps.svelte';
   import WeighSheet from './WeighSheet.svelte';
 
   /** A run with all that its bench needs, so that it goes on without the server. */
@@ -191,7 +191,7 @@
         </p>
       </section>
     {:else if run.now}
-      <AtHand
+      <CurrentStep
         now={run.now}
         unsent={isReached ? null : waiting}
         cannotWait={run.dangers.length + (isStored ? 0 : 1)}
@@ -213,9 +213,9 @@
     {/if}
     <!-- Beside or below what the hands are at: what comes up there moves nothing that is about to be pressed. -->
     <div>
-      <div id="cannot-wait"><Dangers {plan} dangers={run.dangers} {isStored} /></div>
+      <div id="cannot-wait"><UrgentNotice {plan} dangers={run.dangers} {isStored} /></div>
       <BenchNotices {followers} {isReached} {waiting} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
-      <ToCome
+      <NextSteps
         {byItself}
         {next}
         {isSeveral}

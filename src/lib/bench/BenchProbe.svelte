@@ -19,7 +19,7 @@
   const figures = $derived(shopFigures());
   /** Between readings that are noted. */
   const NOTE_EVERY_MS = 15_000;
-  const MOST_READINGS = 5000;
+  const MAX_READINGS = 5000;
   const SOON_MINUTES = 2;
 
   let source: DeviceSource | null = $state.raw(null);
@@ -47,7 +47,7 @@
       { speed: 1, offsetC: boil.showsC - boil.targetC },
       {
         onreading(reading) {
-          readings = [...readings.slice(1 - MOST_READINGS), reading];
+          readings = [...readings.slice(1 - MAX_READINGS), reading];
           if (Date.now() - notedMs < NOTE_EVERY_MS) return;
           notedMs = Date.now();
           onnote({ kind: 'temperature', step: boil.step, celsius: Math.round(reading[1] * 10) / 10 });

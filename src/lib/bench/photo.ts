@@ -1,8 +1,8 @@
 /** The longer edge of a photo that is kept, px. */
-const MOST_PX = 1600;
+const MAX_PX = 1600;
 const QUALITIES = [0.85, 0.7, 0.5] as const;
 /** So much the server takes at once, bytes. */
-const MOST_BYTES = 1_000_000;
+const MAX_BYTES = 1_000_000;
 
 /**
  * A photo as it is kept: a JPEG of at most 1600 pixels on its longer edge, turned upright, without what the camera wrote into it.
@@ -12,7 +12,7 @@ const MOST_BYTES = 1_000_000;
 export async function smallerPhoto(file: Blob): Promise<Blob | null> {
   const picture = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => null);
   if (!picture) return null;
-  const by = Math.min(1, MOST_PX / Math.max(picture.width, picture.height));
+  const by = Math.min(1, MAX_PX / Math.max(picture.width, picture.height));
   const canvas = document.createElement('canvas');
   canvas.width = Math.max(1, Math.round(picture.width * by));
   canvas.height = Math.max(1, Math.round(picture.height * by));
@@ -20,7 +20,7 @@ export async function smallerPhoto(file: Blob): Promise<Blob | null> {
   picture.close();
   for (const quality of QUALITIES) {
     const jpeg = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', quality));
-    if (jpeg && jpeg.size <= MOST_BYTES) return jpeg;
+    if (jpeg && jpeg.size <= MAX_BYTES) return jpeg;
   }
   return null;
 }

@@ -7,7 +7,7 @@ import type { StoredIngredient } from '$lib/server/larder';
 
 const WAIT_MS = 120;
 /** So many names are asked for in one request. */
-const MOST_NAMES = 250;
+const MAX_NAMES = 250;
 
 interface Named {
   readonly ingredients: StoredIngredient[];
@@ -85,8 +85,8 @@ export class LarderShelf {
 
   async #fetch(): Promise<void> {
     const names = this.#asked.takeWaiting();
-    for (let at = 0; at < names.length; at += MOST_NAMES) {
-      const part = names.slice(at, at + MOST_NAMES);
+    for (let at = 0; at < names.length; at += MAX_NAMES) {
+      const part = names.slice(at, at + MAX_NAMES);
       const answer = await ask<Named>('POST', '/api/larder/named', { names: part });
       if (answer.ok) {
         this.take(answer.value.ingredients);

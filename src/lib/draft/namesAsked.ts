@@ -1,6 +1,6 @@
 import { plainName } from '$core/larder';
 
-const MOST_LENGTH = 200;
+const MAX_LENGTH = 200;
 
 /** Which names have been asked for, found or not, and which wait to be. */
 export class NamesAsked {
@@ -11,7 +11,7 @@ export class NamesAsked {
   note(names: Iterable<string>, isKnown: (name: string) => boolean): boolean {
     for (const written of names) {
       const name = plainName(written);
-      if (name === '' || name.length > MOST_LENGTH || this.#asked.has(name) || isKnown(name)) continue;
+      if (name === '' || name.length > MAX_LENGTH || this.#asked.has(name) || isKnown(name)) continue;
       this.#asked.add(name);
       this.#waiting.add(name);
     }

@@ -21,7 +21,7 @@ export interface SlabWork {
   /** The layer taken hold of in the section. */
   chosen: string | null;
   /** The preparation that is open for work; the others are folded. */
-  opened: string | null;
+  openPreparation: string | null;
   /** Fixes the thickness of one layer; the others stay as they stand now, whatever set them. */
   readonly setThickness: (id: string, thicknessMm: number) => void;
 }

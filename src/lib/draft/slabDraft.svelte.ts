@@ -11,7 +11,7 @@ import {
 
 import { isSameSlab } from './slabJson';
 
-const MOST_UNDO = 40;
+const MAX_UNDO = 40;
 /** How the names of texts begin that are not part of the slab yet: a line that is still being written. */
 export const HALF_WRITTEN = 'new ';
 
@@ -85,7 +85,7 @@ export class SlabDraft {
    */
   change(next: Slab, field = ''): void {
     if (isSameSlab(next, this.slab)) return;
-    if (field === '' || field !== this.#lastField) this.past = [...this.past.slice(1 - MOST_UNDO), this.slab];
+    if (field === '' || field !== this.#lastField) this.past = [...this.past.slice(1 - MAX_UNDO), this.slab];
     this.#lastField = field;
     this.slab = next;
     this.store();

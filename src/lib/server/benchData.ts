@@ -5,7 +5,7 @@ import { firstEvents, type StoredRun } from './runs';
 import { allTins } from './tins';
 
 /** Of each ingredient. */
-const MOST_LOTS = 4;
+const MAX_LOTS = 4;
 
 /** Runs with all that their bench needs, so that it goes on without the server. */
 export function benchData(db: Db, runs: readonly StoredRun[]) {
@@ -17,6 +17,6 @@ export function benchData(db: Db, runs: readonly StoredRun[]) {
     isComplete,
     runs: runs.map((run) => runToLog(db, run, [...byRun.get(run.id)!])),
     rack: allTins(db),
-    lots: named.flatMap((name) => lotsInUse(db, name, MOST_LOTS).map(({ ingredient, lot }) => ({ ingredient, lot }))),
+    lots: named.flatMap((name) => lotsInUse(db, name, MAX_LOTS).map(({ ingredient, lot }) => ({ ingredient, lot }))),
   };
 }

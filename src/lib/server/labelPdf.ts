@@ -17,7 +17,7 @@ const QUIET = rgb(0.4, 0.44, 0.47);
 const SIZES = { most: 10, least: 6.3 } as const;
 const LEADING = 1.22;
 /** The mean width of a letter is never less than this part of the letters' size. */
-const LEAST_LETTER = 0.25;
+const MIN_LETTER = 0.25;
 
 const require = createRequire(import.meta.url);
 const FONTS = {
@@ -139,8 +139,7 @@ export async function labelPdf(
   const blocks = labelBlocks(label, bestBefore);
   // Measured before it is laid out: no letter takes less room than this.
   const letters = blocks.flat().reduce((sum, { text }) => sum + text.length, 0);
-  if (letters * (SIZES.least * LEAST_LETTER) * (SIZES.least * LEADING) > inside[0] * inside[1])
-    return refused(tooSmall);
+  if (letters * (SIZES.least * MIN_LETTER) * (SIZES.least * LEADING) > inside[0] * inside[1]) return refused(tooSmall);
   const file = await PDFDocument.create();
   file.setTitle(`${label.name}: labels`);
   const fonts = await embedFonts(file);

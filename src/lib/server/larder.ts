@@ -56,7 +56,7 @@ export function foundIngredients(
   return { ingredients: withTheirPacks(db, rows), count };
 }
 
-const MOST_NAMES = 20;
+const MAX_NAMES = 20;
 /** The most ways that compounds are followed down. */
 const DEEPEST = 20;
 
@@ -96,7 +96,7 @@ function readNamed(db: Db, names: readonly string[], deepest: number): StoredIng
 
 /** Up to twenty names of the larder that hold some letters, or whose ingredient has an alias that does; by name. */
 export function larderNames(db: Db, sought: string): string[] {
-  return foundIngredients(db, sought, 0, MOST_NAMES).ingredients.map(({ name }) => name);
+  return foundIngredients(db, sought, 0, MAX_NAMES).ingredients.map(({ name }) => name);
 }
 
 /** The ingredients that some slabs, and a cupboard that one is to be made from, need of the larder. */

@@ -52,10 +52,10 @@ export interface TableRead {
   readonly taken: readonly Taken[];
 }
 
-const MOST_ROWS = 20_000;
+const MAX_ROWS = 20_000;
 /** Each row that changes something is written by itself. */
-const MOST_WRITES = 5000;
-const MOST_BAD = 200;
+const MAX_WRITES = 5000;
+const MAX_BAD = 200;
 
 /** The larder, or its prices, as CSV. */
 export function tableOf(ingredients: readonly Ingredient[], table: LarderTable): string {
@@ -83,11 +83,11 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
   const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
-    preview: MOST_ROWS + 1,
+    preview: MAX_ROWS + 1,
     transformHeader: (name) => name.trim().toLowerCase().replace(/\s+/g, '_').replace(/^_+/, ''),
     transform: unguardedCell,
   });
-  if (data.length > MOST_ROWS) return refused(`At most ${MOST_ROWS} rows are taken at once: part the table`);
+  if (data.length > MAX_ROWS) return refused(`At most ${MAX_ROWS} rows are taken at once: part the table`);
   const needed = table === 'larder' ? 'name' : 'ingredient';
   const columns: readonly string[] = table === 'larder' ? LARDER_COLUMNS : PRICE_COLUMNS;
   if (!meta.fields?.includes(needed)) {
@@ -118,7 +118,7 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
       return;
     }
     badCount += 1;
-    if (bad.length >= MOST_BAD) return;
+    if (bad.length >= MAX_BAD) return;
     const messages = read.ok
       ? (checked?.ok === false ? checked.problems : []).map((problem) => `${problem.path}: ${reasonText(problem)}`)
       : read.problems.map(({ column, reason }) => `${column}: ${reasonText(reason)}`);
@@ -144,8 +144,8 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     taken.push({ id: old?.id ?? null, steps: all });
     writes += all.length;
   }
-  if (writes > MOST_WRITES) {
-    return refused(`This table changes ${writes} rows, and at most ${MOST_WRITES} are taken at once: part it`);
+  if (writes > MAX_WRITES) {
+    return refused(`This table changes ${writes} rows, and at most ${MAX_WRITES} are taken at once: part it`);
   }
   return { changes: { added, changed, same, bad, badCount }, taken };
 }

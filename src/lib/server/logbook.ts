@@ -23,14 +23,14 @@ export interface RunsSought {
   readonly lot?: string | undefined;
 }
 
-const MOST_WORDS = 12;
+const MAX_WORDS = 12;
 
 /** Words as the index takes them: each as it begins, all of them together. */
 const asQuery = (words: string) =>
   words
     .split(/[^\p{L}\p{N}]+/u)
     .filter(Boolean)
-    .slice(0, MOST_WORDS)
+    .slice(0, MAX_WORDS)
     .map((word) => `"${word}"*`);
 
 /** Runs that are looked for, the last begun first, and how many there are of them. */

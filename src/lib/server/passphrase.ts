@@ -7,8 +7,8 @@ const TRIES_A_MINUTE = 10;
 /** From all addresses together: each try costs a tenth of a second of work. */
 const TRIES_A_MINUTE_IN_ALL = 60;
 const MINUTE_MS = 60_000;
-const MOST_SESSIONS = 1000;
-const MOST_ADDRESSES = 10_000;
+const MAX_SESSIONS = 1000;
+const MAX_ADDRESSES = 10_000;
 
 /** The cookie that stands for a passphrase that was right. */
 export const SESSION = 'knife-tray-session';
@@ -49,12 +49,12 @@ export class Door {
     if (tries.count >= TRIES_A_MINUTE || this.#all.count >= TRIES_A_MINUTE_IN_ALL) return 'too-many';
     tries.count += 1;
     this.#all.count += 1;
-    if (this.#tries.size > MOST_ADDRESSES) this.#tries.clear();
+    if (this.#tries.size > MAX_ADDRESSES) this.#tries.clear();
     this.#tries.set(address, tries);
     const [given, key] = await Promise.all([derived(passphrase), this.#key]);
     if (!timingSafeEqual(given, key)) return 'wrong';
     const session = randomBytes(24).toString('base64url');
-    if (this.#sessions.size >= MOST_SESSIONS) this.#sessions.delete(this.#sessions.values().next().value!);
+    if (this.#sessions.size >= MAX_SESSIONS) this.#sessions.delete(this.#sessions.values().next().value!);
     this.#sessions.add(session);
     return { session };
   }

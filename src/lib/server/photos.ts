@@ -15,7 +15,7 @@ import { problem, type Problem } from '$core/validation';
 import type { Db } from './db/open';
 
 /** The longer edge of a photo that is kept, px. */
-export const MOST_PHOTO_PX = 1600;
+export const MAX_PHOTO_PX = 1600;
 const MAX_PHOTOS = 200;
 
 /** What is wrong with the bytes of a photo; null where they are one that can be kept. */
@@ -23,7 +23,7 @@ export function photoProblem(bytes: Uint8Array): Problem | null {
   try {
     const { type, width, height } = imageSize(bytes);
     if (type !== 'jpg') return problem('', 'not-a-jpeg');
-    if (Math.max(width, height) > MOST_PHOTO_PX) return problem('', 'picture-too-large', { maxPx: MOST_PHOTO_PX });
+    if (Math.max(width, height) > MAX_PHOTO_PX) return problem('', 'picture-too-large', { maxPx: MAX_PHOTO_PX });
     return null;
   } catch {
     return problem('', 'not-a-picture');

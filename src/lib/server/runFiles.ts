@@ -10,12 +10,12 @@ import type { FilesRead, NamedText, RunText } from './slabFiles';
 import { addSlab, slabTexts } from './slabs';
 
 /** So many of each slab's last runs go into a zip, and so much in all; all of them are in a backup. */
-const MOST_RUNS = 100;
-const MOST_BYTES = 6 * 1_048_576;
+const MAX_RUNS = 100;
+const MAX_BYTES = 6 * 1_048_576;
 
 /** Slab files with their runs: all of the shop's, or some. */
 export function slabsWithRuns(db: Db, ids: readonly number[] | null): NamedText[] {
-  let left = MOST_BYTES;
+  let left = MAX_BYTES;
   /** A run with its photos, while there is room for them. */
   const fileOf = ({ id, plan }: StoredRun): RunText[] => {
     if (left <= 0) return [];
@@ -31,7 +31,7 @@ export function slabsWithRuns(db: Db, ids: readonly number[] | null): NamedText[
   };
   return slabTexts(db, ids).map(({ id, name, text }) => ({
     ...{ name, text },
-    runs: left > 0 ? runsOfSlab(db, id, MOST_RUNS).reverse().flatMap(fileOf) : [],
+    runs: left > 0 ? runsOfSlab(db, id, MAX_RUNS).reverse().flatMap(fileOf) : [],
   }));
 }
 

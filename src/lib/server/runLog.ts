@@ -12,7 +12,7 @@ import { runTask, type TaskDone } from './tasks/pool';
 const BUSY = () => problem('The server is busy. Try again in a few seconds', '', 503);
 
 /** So many of a slab's last runs are looked at. */
-export const MOST_LOGGED = 100;
+export const MAX_LOGGED = 100;
 
 /** A run with all that it was begun with; one from before that was kept is reckoned with the larder and the shop of today. */
 export function runToLog(db: Db, { id, plan }: StoredRun, events = eventsOf(db, id)): RunToLog {
@@ -26,7 +26,7 @@ export async function slabLogOf(db: Db, slabId: number) {
   const kept = slabById(db, slabId);
   if (!kept) return null;
   const inputs = { slab: kept.slab, ingredients: ingredientsFor(db, [kept.slab]), shop: shopSettings(db) };
-  const runs = runsOfSlab(db, slabId, MOST_LOGGED);
+  const runs = runsOfSlab(db, slabId, MAX_LOGGED);
   // A run never changes but by events that are added: its number and its last event say all of it.
   const seen = runs.map(({ id }) => [id, lastOfRun(db, id)]);
   let refusal: TaskDone<never> | null = null;

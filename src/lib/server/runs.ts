@@ -192,8 +192,8 @@ const isKnown = (db: Db, runId: number, id: string) =>
   db.prepare('SELECT 1 FROM run_event WHERE run_id = ? AND id = ?').get(runId, id) !== undefined;
 
 /** What a run may hold: some hours of readings every few seconds, with all that is written beside. */
-const MOST_EVENTS = 20_000;
-const MOST_BYTES = 2 * 1_048_576;
+const MAX_EVENTS = 20_000;
+const MAX_BYTES = 2 * 1_048_576;
 
 /** What came of adding events: how many were new and how many known, and the last sequence there is now. */
 export interface Added {
@@ -211,7 +211,7 @@ export function addEvents(db: Db, runId: number, events: readonly RunEvent[]): A
   const done = db
     .transaction((): Added | null => {
       const { count: held, bytes } = runSize(db, runId);
-      const isFull = held + events.length > MOST_EVENTS || bytes > MOST_BYTES;
+      const isFull = held + events.length > MAX_EVENTS || bytes > MAX_BYTES;
       if (isFull && events.some(({ id }) => !isKnown(db, runId, id))) return null;
       const insert = db.prepare('INSERT OR IGNORE INTO run_event (run_id, id, at, body) VALUES (?, ?, ?, ?)');
       let count = 0;
@@ -240,26 +240,26 @@ export const IS_OVER = `EXISTS (SELECT 1 FROM run_event AS over
     AND json_extract(back.body, '$.kind') = 'taken-back' AND json_extract(back.body, '$.event') = over.id))`;
 
 /** So many runs can be on the bench at once. */
-const MOST_OPEN = 20;
+const MAX_OPEN = 20;
 
 /** The last runs that are under way or planned, the first of them to begin first. */
 export function openRuns(db: Db): StoredRun[] {
   return db
     .prepare<[number], PlanRow>(`${PLAN} WHERE NOT ${IS_OVER} ORDER BY run.begun_at DESC, run.id DESC LIMIT ?`)
-    .all(MOST_OPEN)
+    .all(MAX_OPEN)
     .reverse()
     .map(planRow);
 }
 
 /** What runs may weigh that are looked at together: parsing them holds up everybody. */
-const MOST_TOGETHER_BYTES = 6 * 1_048_576;
+const MAX_TOGETHER_BYTES = 6 * 1_048_576;
 
 /** The last runs of a slab that can be looked at together, the oldest of them first. */
 export function runsOfSlab(db: Db, slabId: number, most: number): StoredRun[] {
   const rows = db
     .prepare<[number, number], PlanRow>(`${PLAN} WHERE run.slab_id = ? ORDER BY run.begun_at DESC, run.id DESC LIMIT ?`)
     .all(slabId, most);
-  let left = MOST_TOGETHER_BYTES;
+  let left = MAX_TOGETHER_BYTES;
   return rows
     .filter(({ id, plan }) => {
       left -= plan.length + runSize(db, id).bytes;

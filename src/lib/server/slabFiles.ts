@@ -31,9 +31,9 @@ export interface FilesRead {
   readonly refused: readonly { readonly file: string; readonly problems: readonly Problem[] }[];
 }
 
-const MOST_FILES = 500;
-const MOST_FILE_BYTES = 1_048_576;
-const MOST_BYTES = 16 * MOST_FILE_BYTES;
+const MAX_FILES = 500;
+const MAX_FILE_BYTES = 1_048_576;
+const MAX_BYTES = 16 * MAX_FILE_BYTES;
 /** A zip is unpacked in bites, so that what a small one swells to is seen before it fills the memory. */
 const BITE = 4096;
 
@@ -109,17 +109,17 @@ export function slabsInZip(bytes: Uint8Array): FilesRead | null {
       if (error) return refuse(reason('damaged-zip-entry'));
       unpacked.bytes += part.length;
       total += part.length;
-      if (unpacked.bytes > MOST_FILE_BYTES) return refuse(reason('file-too-large', { maxMb: MOST_FILE_BYTES / 1e6 }));
-      if (total > MOST_BYTES) return refuse(reason('zip-too-large', { maxMb: MOST_BYTES / 1e6 }));
+      if (unpacked.bytes > MAX_FILE_BYTES) return refuse(reason('file-too-large', { maxMb: MAX_FILE_BYTES / 1e6 }));
+      if (total > MAX_BYTES) return refuse(reason('zip-too-large', { maxMb: MAX_BYTES / 1e6 }));
       unpacked.parts.push(part);
     };
-    if (files.length > MOST_FILES) unpacked.refusal = reason('too-many-files', { max: MOST_FILES });
+    if (files.length > MAX_FILES) unpacked.refusal = reason('too-many-files', { max: MAX_FILES });
     else entry.start();
   });
   unzip.register(UnzipInflate);
   try {
     if (strFromU8(bytes.subarray(0, 2)) !== 'PK') return null;
-    for (let at = 0; at < bytes.length && total <= MOST_BYTES; at += BITE) {
+    for (let at = 0; at < bytes.length && total <= MAX_BYTES; at += BITE) {
       unzip.push(bytes.subarray(at, at + BITE), at + BITE >= bytes.length);
     }
   } catch {

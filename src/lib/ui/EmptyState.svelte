@@ -11,7 +11,7 @@
   let { title, children }: Props = $props();
 </script>
 
-<div class="nothing">
+<div class="empty">
   <svg width="76" height="44" viewBox="0 0 76 44" aria-hidden="true">
     <path d="M3 6 h4 l4 34 h54 l4 -34 h4" />
     <path class="would" d="M10 30 h56 M9 22 h58" />
@@ -21,7 +21,7 @@
 </div>
 
 <style>
-  .nothing {
+  .empty {
     flex: 1;
     display: flex;
     flex-direction: column;
@@ -33,7 +33,7 @@
     text-align: center;
   }
 
-  .nothing :global(p) {
+  .empty :global(p) {
     max-width: 30rem;
     color: var(--quiet);
   }

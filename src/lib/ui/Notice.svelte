@@ -14,8 +14,8 @@
   }
   let { harm = false, title = '', problems = [], nameOf = (path) => path, children }: Props = $props();
 
-  const MOST_SHOWN = 8;
-  const sentences = $derived(problems.slice(0, MOST_SHOWN));
+  const MAX_SHOWN = 8;
+  const sentences = $derived(problems.slice(0, MAX_SHOWN));
 </script>
 
 <InlineNotification
@@ -31,7 +31,7 @@
         {#each sentences as { path, message }, at (at)}<li>
             {message}{#if path}<span class="quiet">{` (${nameOf(path)})`}</span>{/if}
           </li>{/each}
-        {#if problems.length > MOST_SHOWN}<li>and {problems.length - MOST_SHOWN} more</li>{/if}
+        {#if problems.length > MAX_SHOWN}<li>and {problems.length - MAX_SHOWN} more</li>{/if}
       </ul>
     {/if}
     {@render children?.()}

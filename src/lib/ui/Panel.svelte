@@ -26,11 +26,11 @@
   }
   let { label, title = '', note = '', stage, hand }: Props = $props();
 
-  let opened = $state(false);
+  let isExpanded = $state(false);
 </script>
 
 <div class="board">
-  <section class="stage panel" class:opened aria-label="{label}: drawing">
+  <section class="stage panel" class:expanded={isExpanded} aria-label="{label}: drawing">
     {#if title !== ''}
       <header>
         <h2>{title}</h2>
@@ -40,8 +40,8 @@
     {/if}
     <div class="picture">{@render stage()}</div>
     <div class="fold">
-      <Button size="small" kind="ghost" aria-expanded={opened} on:click={() => (opened = !opened)}
-        >{opened ? 'Fold the picture' : 'Open the picture'}</Button
+      <Button size="small" kind="ghost" aria-expanded={isExpanded} on:click={() => (isExpanded = !isExpanded)}
+        >{isExpanded ? 'Hide drawing' : 'Show drawing'}</Button
       >
     </div>
   </section>
@@ -124,7 +124,7 @@
       position: relative;
     }
 
-    .stage.opened {
+    .stage.expanded {
       height: min(70vh, 30rem);
     }
 
@@ -133,7 +133,7 @@
     }
 
     header p,
-    .stage:not(.opened) header {
+    .stage:not(.expanded) header {
       display: none;
     }
 

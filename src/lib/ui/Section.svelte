@@ -43,7 +43,7 @@
 
   const SCALE = $derived(figures.length.unit === 'mm' ? 30 : 40);
   /** Figures stand no closer than this. */
-  const LEAST_LABELLED_MM = 5;
+  const MIN_LABELLED_MM = 5;
   /** As large as its place, so that letters keep their size and rows lie beside their bands. */
   let widthPx = $state(640);
   let heightPx = $state(220);
@@ -60,7 +60,7 @@
     const markMm = (px: number) =>
       figures.rulerMm.find((each) => each * drawing.pxPerMm > px) ?? figures.rulerMm.at(-1)!;
     const step = markMm(9);
-    const labelled = Math.max(markMm(26), LEAST_LABELLED_MM);
+    const labelled = Math.max(markMm(26), MIN_LABELLED_MM);
     const isLabelled = (at: number) => Math.abs(at / labelled - Math.round(at / labelled)) < 1e-6;
     const most = Math.floor((box.height - 10) / drawing.pxPerMm / step);
     return Array.from({ length: most + 1 }, (_, i) => ({

@@ -10,7 +10,7 @@
   import type { PastPrice, StoredIngredient } from '$lib/server/larder';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Declares from './Declares.svelte';
-  import InHundred from './InHundred.svelte';
+  import CompositionFields from './CompositionFields.svelte';
   import OnLabel from './OnLabel.svelte';
   import PackRows from './PackRows.svelte';
   import PriceHistory from './PriceHistory.svelte';
@@ -179,7 +179,7 @@
     <h3>Price history</h3>
     <PriceHistory prices={history} {currency} />
   {/if}
-  <InHundred {form} {typed} onset={set} />
+  <CompositionFields {form} {typed} onset={set} />
   <OnLabel {form} {typed} onset={set} />
   <Declares {form} onset={set} />
   <h3>Ingredients of this product</h3>

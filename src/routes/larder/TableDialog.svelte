@@ -17,7 +17,7 @@
   let taken = $state(false);
 
   const touched = $derived(changes ? changes.added.length + changes.changed.length : 0);
-  const MOST_SHOWN = 40;
+  const MAX_SHOWN = 40;
 
   async function look() {
     if (text === '') return;
@@ -102,7 +102,7 @@
       <Table size="compact" class="table">
         <thead><tr><th>Ingredient</th><th>What</th><th>Before</th><th>After</th></tr></thead>
         <tbody>
-          {#each changes.changed.slice(0, MOST_SHOWN) as { name, fields } (name)}
+          {#each changes.changed.slice(0, MAX_SHOWN) as { name, fields } (name)}
             {#each fields as { field, before, after }, i (field)}
               <tr
                 ><td>{i === 0 ? name : ''}</td><td>{field.replaceAll('_', ' ')}</td><td class="quiet"
@@ -111,11 +111,11 @@
               >
             {/each}
           {/each}
-          {#each changes.added.slice(0, MOST_SHOWN) as name (name)}<tr><td>{name}</td><td colspan="3">new</td></tr
+          {#each changes.added.slice(0, MAX_SHOWN) as name (name)}<tr><td>{name}</td><td colspan="3">new</td></tr
             >{/each}
         </tbody>
       </Table>
-      {#if touched > 2 * MOST_SHOWN}<p class="quiet">The first {MOST_SHOWN} of each are shown.</p>{/if}
+      {#if touched > 2 * MAX_SHOWN}<p class="quiet">The first {MAX_SHOWN} of each are shown.</p>{/if}
     {/if}
   {/if}
 </Modal>

@@ -3,16 +3,16 @@ import { database } from '$lib/server/db';
 import { pageOf } from '$lib/forms/pages';
 import { eventsOf, runById } from '$lib/server/runs';
 
-const MOST_LOTS = 200;
-const MOST_RUNS = 200;
+const MAX_LOTS = 200;
+const MAX_RUNS = 200;
 
 /** A lot of an ingredient with the runs that it went into, or a run's own lot with what went into it; without one, the lots last used. */
 export function load({ url }) {
   const { sought } = pageOf(url, 1);
   const lot = sought.trim();
   const db = database();
-  const into = lot === '' ? [] : runsInList(db, { lot }, 0, MOST_RUNS).runs;
-  const own = lot === '' ? [] : runsInList(db, { words: lot }, 0, MOST_RUNS).runs.filter((run) => run.lot === lot);
+  const into = lot === '' ? [] : runsInList(db, { lot }, 0, MAX_RUNS).runs;
+  const own = lot === '' ? [] : runsInList(db, { words: lot }, 0, MAX_RUNS).runs.filter((run) => run.lot === lot);
   const madeOf = own.flatMap(({ id }) => {
     const run = runById(db, id);
     const lots = new Map(
@@ -21,5 +21,5 @@ export function load({ url }) {
     const names = [...new Set(run?.plan.lines.map(({ ingredient }) => ingredient))];
     return [{ id, lines: names.map((ingredient) => ({ ingredient, lot: lots.get(ingredient) ?? null })) }];
   });
-  return { lot, into, own, madeOf, lots: lotsInUse(db, null, MOST_LOTS) };
+  return { lot, into, own, madeOf, lots: lotsInUse(db, null, MAX_LOTS) };
 }

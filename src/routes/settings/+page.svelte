@@ -6,7 +6,7 @@
   import { page } from '$app/state';
   import { MEASURES } from '$core/measure';
   import type { Shop } from '$core/shop';
-  import { LEAST } from '$core/validation';
+  import { MIN_POSITIVE } from '$core/validation';
   import type { ProblemMessage } from '$wording/problems';
   import { shopLimits } from '$lib/limits/fieldLimits';
   import { ask, problemAt } from '$lib/api';
@@ -14,19 +14,19 @@
   import type { KeptSettings, Settings } from '$lib/server/shop';
   import { changedSettings } from './changed';
   import Hours from './Hours.svelte';
-  import SettingsElsewhere from './SettingsElsewhere.svelte';
+  import SettingsConflict from './SettingsConflict.svelte';
   import ShownUnits from './ShownUnits.svelte';
   import Room from './Room.svelte';
   import Labels from './Labels.svelte';
   import Prices from './Prices.svelte';
-  import Things from './Things.svelte';
+  import EquipmentTable from './EquipmentTable.svelte';
   import { BAGS, BOXES, channelsIn, PIECES, POTS, WRAPS, type Kind } from './things';
-  import Leaves, { type Leaf } from '$lib/ui/Tabs.svelte';
+  import Tabs, { type TabItem } from '$lib/ui/Tabs.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
 
-  const LEAVES = [
+  const TABS = [
     { key: 'shop', name: 'Shop' },
     { key: 'room', name: 'Workroom' },
     { key: 'hours', name: 'Hours' },
@@ -36,18 +36,18 @@
     { key: 'prices', name: 'Prices' },
     { key: 'channels', name: 'Channels' },
     { key: 'labels', name: 'Labels' },
-  ] as const satisfies readonly Leaf[];
-  type Key = (typeof LEAVES)[number]['key'];
+  ] as const satisfies readonly TabItem[];
+  type Key = (typeof TABS)[number]['key'];
   /** The leaf that an address names: /settings#prices. */
-  const keyIn = (hash: string): Key => LEAVES.find(({ key }) => `#${key}` === hash)?.key ?? 'shop';
-  let looked: Key = $state('shop');
-  onMount(() => (looked = keyIn(page.url.hash)));
-  function look(key: Key) {
-    if (key === looked) return;
-    looked = key;
+  const keyIn = (hash: string): Key => TABS.find(({ key }) => `#${key}` === hash)?.key ?? 'shop';
+  let activeTab: Key = $state('shop');
+  onMount(() => (activeTab = keyIn(page.url.hash)));
+  function openTab(key: Key) {
+    if (key === activeTab) return;
+    activeTab = key;
     replaceState(`#${key}`, {});
   }
-  /** Where a setting is looked at, by the field that a problem or a half-typed text names. */
+  /** Where a setting is activeTab at, by the field that a problem or a half-typed text names. */
   const LEAF_OF: Readonly<Record<string, Key>> = {
     vessels: 'pots',
     pieceKinds: 'pieces',
@@ -111,7 +111,7 @@
     if (!document.querySelector(WRONG)) {
       const [first = ''] = [...problems.map(({ path }) => path.split('/')[1] ?? ''), ...Object.keys(typed)];
       const key = LEAF_OF[first.split(' ')[0]!] ?? LEAF_BY_FIELD.find(([field]) => field.test(first))?.[1];
-      if (key) look(key);
+      if (key) openTab(key);
       await tick();
     }
     document.querySelector<HTMLElement>(WRONG)?.focus();
@@ -147,7 +147,7 @@
   }
 </script>
 
-<svelte:window onhashchange={() => (looked = keyIn(location.hash))} />
+<svelte:window onhashchange={() => (activeTab = keyIn(location.hash))} />
 <svelte:head><title>Settings - Knife Tray</title></svelte:head>
 
 <div class="page">
@@ -157,7 +157,7 @@
   </div>
   {#if elsewhere}
     {@const latest = elsewhere}
-    <SettingsElsewhere
+    <SettingsConflict
       {base}
       {latest}
       mine={changes()}
@@ -173,8 +173,8 @@
     }}
     oninput={() => (said = '')}
   >
-    <Leaves label="Settings of the shop" leaves={LEAVES} bind:chosen={() => looked, look}>
-      {#snippet leaf(key)}
+    <Tabs label="Settings of the shop" tabs={TABS} bind:active={() => activeTab, openTab}>
+      {#snippet content(key)}
         <div class="leaf">
           {#if key === 'shop'}
             <TextInput
@@ -200,7 +200,7 @@
                 label="One {base.settings.currency} is how many {form.currency}"
                 optional
                 value={rate}
-                limits={{ min: LEAST, max: 1e6 }}
+                limits={{ min: MIN_POSITIVE, max: 1e6 }}
                 name="rate"
                 helper="Prices are turned into {form.currency} by it. Left empty, they stay in {base.settings
                   .currency} and count again once you are back"
@@ -233,7 +233,7 @@
           {:else if key === 'labels'}<Labels labels={form.labels} {typed} onshop={take} />
           {:else}
             {#each KINDS[key] as kind (kind.path)}
-              <Things
+              <EquipmentTable
                 {kind}
                 things={form[kind.path]}
                 currency={base.settings.currency}
@@ -245,7 +245,7 @@
           {/if}
         </div>
       {/snippet}
-    </Leaves>
+    </Tabs>
     {#if unplaced.length > 0}<Notice harm problems={unplaced} />{/if}
     <p class="keep"><Button size="small" type="submit">Save</Button> <span role="status">{said}</span></p>
   </form>

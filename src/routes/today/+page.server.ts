@@ -3,7 +3,7 @@ import { runsInList } from '$lib/server/logbook';
 import { codeOfAddress } from '$lib/server/addresses';
 import { firstEvents, openRuns } from '$lib/server/runs';
 
-const MOST_PAST = 5;
+const MAX_PAST = 5;
 
 /** What is on the bench or planned, what was made last, and where another device finds it. */
 export async function load() {
@@ -18,8 +18,8 @@ export async function load() {
     last,
     isComplete,
     runs: open.map(({ id, plan }) => ({ id, plan, events: byRun.get(id)! })),
-    past: runsInList(db, {}, 0, MOST_PAST + 20)
+    past: runsInList(db, {}, 0, MAX_PAST + 20)
       .runs.filter(({ isOpen }) => !isOpen)
-      .slice(0, MOST_PAST),
+      .slice(0, MAX_PAST),
   };
 }

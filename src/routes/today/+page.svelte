@@ -11,7 +11,7 @@
   import { shopDates } from '$lib/format/shopDates';
   import { shopFigures } from '$lib/format/shopFigures';
   import EmptyState from '$lib/ui/EmptyState.svelte';
-  import Elsewhere from './Elsewhere.svelte';
+  import OtherDevice from './OtherDevice.svelte';
   import RunCard from './RunCard.svelte';
 
   let { data } = $props();
@@ -28,8 +28,8 @@
   );
   const dates = $derived(shopDates());
   const figures = $derived(shopFigures());
-  const MOST_DUE = 10;
-  const MOST_WEIGHED = 14;
+  const MAX_DUE = 10;
+  const MAX_WEIGHED = 14;
   const STANDS_IN = [...PLACES.filter((place) => place !== 'room'), 'oven'];
 
   const open = $derived(followers.filter(({ state }) => state.status === 'open'));
@@ -40,7 +40,7 @@
     open
       .flatMap((run) => [...(run.state.now ? [run.state.now] : []), ...run.state.next].map((step) => ({ run, step })))
       .sort((a, b) => a.step.from - b.step.from)
-      .slice(0, MOST_DUE),
+      .slice(0, MAX_DUE),
   );
   /** Of the first run that has yet to be weighed. */
   const unweighed = $derived.by(() => {
@@ -78,7 +78,7 @@
       {#each open as run (run.id)}
         <RunCard {run} />
       {/each}
-      {#if data.elsewhere}<Elsewhere {...data.elsewhere} />{/if}
+      {#if data.elsewhere}<OtherDevice {...data.elsewhere} />{/if}
     </div>
     <div class="three">
       <section class="panel" aria-labelledby="due">
@@ -113,15 +113,15 @@
         {#if unweighed}
           <p class="quiet">{unweighed.run.plan.name}</p>
           <ul>
-            {#each unweighed.lines.slice(0, MOST_WEIGHED) as line (keyOf(line))}
+            {#each unweighed.lines.slice(0, MAX_WEIGHED) as line (keyOf(line))}
               <li>
                 <b class="figures mass">{line.massG === null ? line.measured : figures.mass.say(line.massG)}</b>
                 {line.ingredient}
               </li>
             {/each}
           </ul>
-          {#if unweighed.lines.length > MOST_WEIGHED}<p class="quiet">
-              and {unweighed.lines.length - MOST_WEIGHED} more
+          {#if unweighed.lines.length > MAX_WEIGHED}<p class="quiet">
+              and {unweighed.lines.length - MAX_WEIGHED} more
             </p>{/if}
         {:else}
           <p class="quiet">All ingredients weighed</p>
@@ -144,7 +144,7 @@
         </ul>
       </section>
     {/if}
-    {#if open.length === 0 && data.elsewhere}<Elsewhere {...data.elsewhere} />{/if}
+    {#if open.length === 0 && data.elsewhere}<OtherDevice {...data.elsewhere} />{/if}
   </div>
 </div>
 

@@ -4,7 +4,7 @@
   import { goto } from '$app/navigation';
   import { larderOf } from '$core/larder';
   import { plan } from '$core/usecases';
-  import GatherSheet from '$lib/ui/GatherSheet.svelte';
+  import WeighOutSheet from '$lib/ui/WeighOutSheet.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
 
   let { data } = $props();
@@ -48,7 +48,7 @@
     </fieldset>
   {/if}
   {#if works.length > 0}
-    <GatherSheet {works} {larder} shop={data.whole} tickKey="slabs {works.map(({ key }) => key).join(',')}" />
+    <WeighOutSheet {works} {larder} shop={data.whole} tickKey="slabs {works.map(({ key }) => key).join(',')}" />
   {/if}
 </div>
 

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 
 export const DATA_FILE = 'knife-tray.sqlite';
 const COPIES = 'copies';
-const MOST_COPIES = 7;
+const MAX_COPIES = 7;
 const OF_A_DAY = /^knife-tray-\d{4}-\d{2}-\d{2}\.sqlite$/;
 
 /** Whether a file is a database that nothing is wrong with. */
@@ -45,5 +45,5 @@ export async function copyOfDay(db: Database.Database, folder: string, today: st
     await db.backup(`${file}.part`);
     renameSync(`${file}.part`, file);
   }
-  for (const old of copiesIn(folder).slice(MOST_COPIES)) rmSync(old);
+  for (const old of copiesIn(folder).slice(MAX_COPIES)) rmSync(old);
 }

@@ -1,7 +1,7 @@
 import { plainName } from '$core/larder';
 
 /** The index finds groups of this many letters. */
-const LEAST = 3;
+const MIN_INDEXED_LETTERS = 3;
 
 /**
  * Makes the condition for rows whose letters hold what is sought.
@@ -18,7 +18,7 @@ export function holdsLetters(
   const plain = plainName(sought);
   const like = `%${plain.replace(/[\\%_]/g, '\\$&')}%`;
   // LIKE without ESCAPE is answered by the index; fewer letters than it groups are looked for row by row.
-  const isIndexed = [...plain].length >= LEAST && !/[\\%_]/.test(plain);
+  const isIndexed = [...plain].length >= MIN_INDEXED_LETTERS && !/[\\%_]/.test(plain);
   const escape = isIndexed ? '' : ` ESCAPE '\\'`;
   return { sql: `${column} IN (SELECT rowid FROM ${index} WHERE letters LIKE ?${escape})`, like };
 }

@@ -1,4 +1,4 @@
-import { MOST_MM } from '$core/tin';
+import { MAX_MM } from '$core/tin';
 import type { CutAsk } from '$core/usecases';
 import {
   choice,
@@ -50,8 +50,8 @@ export function readCutsRequest(found: unknown): Read<CutsRequest> {
 
 const readingSchema = list(
   fields({
-    xMm: number(0, MOST_MM).required(REQUIRED),
-    yMm: number(0, MOST_MM).required(REQUIRED),
+    xMm: number(0, MAX_MM).required(REQUIRED),
+    yMm: number(0, MAX_MM).required(REQUIRED),
     mm: positive(1000).required(REQUIRED),
   }).required(REQUIRED),
   200,
@@ -73,8 +73,8 @@ export function readEvenRequest(found: unknown): Read<EvenRequest> {
 }
 
 /** As many seconds as a service may think. */
-const MOST_SECONDS = 8;
-const side5 = number(20, MOST_MM);
+const MAX_SECONDS = 8;
+const side5 = number(20, MAX_MM);
 
 /** A kind as a service is asked for it: without a name, and with null for as many as fit. */
 const askedKind = fields({
@@ -92,7 +92,7 @@ const mixedSchema = fields({
   widthMm: side5,
   kerfMm: number(0, 50),
   kinds: list(askedKind.required(REQUIRED), 40, 1).required(REQUIRED),
-  seconds: number(0.1, MOST_SECONDS),
+  seconds: number(0.1, MAX_SECONDS),
 }).required(REQUIRED);
 
 /** The body of `POST /api/mixed`: sizes or a slab, and the kinds of piece. */

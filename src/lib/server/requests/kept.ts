@@ -18,7 +18,7 @@ import {
   REQUIRED,
 } from '$core/validation';
 
-const MOST_LINES = 2000;
+const MAX_LINES = 2000;
 
 const revision = number(1, 1e9).required(REQUIRED);
 const named = ingredientSchema.required(REQUIRED);
@@ -28,8 +28,8 @@ const pasted = fields({
     .defined(REQUIRED)
     .test(
       'lines',
-      as(reason('too-many-recipe-lines', { max: MOST_LINES })),
-      (found) => found === undefined || found.split('\n', MOST_LINES + 1).length <= MOST_LINES,
+      as(reason('too-many-recipe-lines', { max: MAX_LINES })),
+      (found) => found === undefined || found.split('\n', MAX_LINES + 1).length <= MAX_LINES,
     ),
   measures: oneOf(MEASURES),
 }).required(REQUIRED);
@@ -57,8 +57,8 @@ const passphrase = fields({ passphrase: text(500) }).required(REQUIRED);
 export const readPassphrase = (found: unknown): Read<Held<typeof passphrase>> => readBy(passphrase, found);
 
 /** Each is looked for in several ways, also among what the starter list knows: more would keep pages waiting. */
-const MOST_NAMES = 250;
-const names = fields({ names: list(note(200).defined(), MOST_NAMES).required(REQUIRED) }).required(REQUIRED);
+const MAX_NAMES = 250;
+const names = fields({ names: list(note(200).defined(), MAX_NAMES).required(REQUIRED) }).required(REQUIRED);
 export const readNames = (found: unknown): Read<Held<typeof names>> => readBy(names, found);
 
 const fromPattern = fields({ name: note(200) }).required(REQUIRED);

@@ -118,7 +118,7 @@ export function readPrintedLabels(query: URLSearchParams): Read<PrintedLabels> {
 }
 
 const pieceMm = limited(ASKED.pieceMm).required(REQUIRED);
-const MOST_PLACES = 20_000;
+const MAX_PLACES = 20_000;
 const packedBox = boxSchema.shape({
   lengthMm: number(1, 2000).required(REQUIRED),
   widthMm: number(1, 2000).required(REQUIRED),
@@ -137,7 +137,7 @@ const boxesSchema = fields({
   interleafMm: number(0, 20),
 })
   .required(REQUIRED)
-  .test('bounded', as(reason('too-many-box-places', { max: MOST_PLACES })), (asked) => {
+  .test('bounded', as(reason('too-many-box-places', { max: MAX_PLACES })), (asked) => {
     const { piece, boxes } = Object(asked) as {
       piece?: { lengthMm: number; widthMm: number };
       boxes?: { lengthMm: number; widthMm: number }[];
@@ -145,7 +145,7 @@ const boxesSchema = fields({
     if (!piece || !Array.isArray(boxes)) return true;
     const least = piece.lengthMm * piece.widthMm;
     const places = boxes.reduce((sum, box) => sum + (Number(box?.lengthMm) * Number(box?.widthMm)) / least, 0);
-    return !(places > MOST_PLACES);
+    return !(places > MAX_PLACES);
   });
 
 /** The body of `POST /api/boxes`. */

@@ -25,11 +25,11 @@ import { ASKED } from '$lib/limits/requestLimits';
 import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 
-const MOST_READINGS = 15_000;
+const MAX_READINGS = 15_000;
 
 const forecastSchema = fields({
   kind: oneOf(['boil', 'cool']).required(REQUIRED),
-  readings: pairs(MOST_READINGS, 'seconds, degrees C').required(REQUIRED),
+  readings: pairs(MAX_READINGS, 'seconds, degrees C').required(REQUIRED),
   targetC: number(-40, 400).required(REQUIRED),
   roomC: number(-40, 60),
   altitudeM: number(-500, 6000),
@@ -55,7 +55,7 @@ const heatLayer = fields({
     .test('range', as(reason('range-not-rising')), (found) => !found || found.toC > found.fromC),
 }).required(REQUIRED);
 /** Temperatures noted in one answer: times, for each layer. */
-const MOST_NOTES = 50_000;
+const MAX_NOTES = 50_000;
 const WEEK = 7 * 24 * 60;
 
 /** The raw form of `POST /api/setting`: layers as heat sees them. */
@@ -68,8 +68,8 @@ const rawSchema = fields({
     .required(REQUIRED)
     .test(
       'few',
-      as(reason('too-many-heat-notes', { max: MOST_NOTES })),
-      (every, { parent }) => !((Number(parent.minutes) / every) * parent.layers?.length > MOST_NOTES),
+      as(reason('too-many-heat-notes', { max: MAX_NOTES })),
+      (every, { parent }) => !((Number(parent.minutes) / every) * parent.layers?.length > MAX_NOTES),
     ),
 }).required(REQUIRED);
 export type RawSetting = Held<typeof rawSchema>;

@@ -44,7 +44,7 @@
   );
   onDestroy(() => money.close());
   let chosen: string | null = $state(null);
-  let opened: string | null = $state(untrack(() => data.kept.slab.preparations[0]?.id ?? null));
+  let openPreparation: string | null = $state(untrack(() => data.kept.slab.preparations[0]?.id ?? null));
 
   setSlabWork({
     draft,
@@ -70,11 +70,11 @@
     set chosen(id) {
       chosen = id;
     },
-    get opened() {
-      return opened;
+    get openPreparation() {
+      return openPreparation;
     },
-    set opened(id) {
-      opened = id;
+    set openPreparation(id) {
+      openPreparation = id;
     },
     setThickness,
   });
@@ -128,7 +128,7 @@
   async function show(where: string) {
     const [, list, at] = where.split('/');
     if (list === 'layers') chosen = draft.slab.layers[Number(at)]?.id ?? null;
-    if (list === 'preparations') opened = draft.slab.preparations[Number(at)]?.id ?? null;
+    if (list === 'preparations') openPreparation = draft.slab.preparations[Number(at)]?.id ?? null;
     await goto(`/slabs/${draft.id}/${stationOf(where)}`);
     document.getElementById('hand')?.focus();
   }
@@ -209,8 +209,8 @@
   {/if}
   {#if keeping.elsewhere}
     {@const elsewhere = keeping.elsewhere}
-    {#await import('./KeptElsewhere.svelte') then { default: KeptElsewhere }}
-      <KeptElsewhere
+    {#await import('./SavedElsewhere.svelte') then { default: SavedElsewhere }}
+      <SavedElsewhere
         {elsewhere}
         mine={now}
         theirs={plan(elsewhere.slab, larder, shop)}

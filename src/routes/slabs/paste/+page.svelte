@@ -21,7 +21,7 @@
   const shelf = new LarderShelf([]);
 
   const KEY = 'knife-tray.paste';
-  const MOST_LINES = 1000;
+  const MAX_LINES = 1000;
   const EXAMPLE = [
     'For the base:',
     '180 g rye flour',
@@ -50,7 +50,7 @@
   let onlyOpen = $state(false);
 
   const document = $derived(recipesFromJsonLd(text)[0] ?? null);
-  const written = $derived((document?.text ?? text).split(/\r\n|[\n\r\u2028\u2029]/).slice(0, MOST_LINES));
+  const written = $derived((document?.text ?? text).split(/\r\n|[\n\r\u2028\u2029]/).slice(0, MAX_LINES));
   $effect(() => shelf.need(written.flatMap(namesIn)));
   const reads = $derived(readRecipe(document?.text ?? text, measures, larder));
   const keyOf = (read: LineRead, at: number) => `${at} ${read.text}`;

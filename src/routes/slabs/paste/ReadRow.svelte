@@ -8,7 +8,7 @@
   import type { LarderShelf } from '$lib/draft/larderShelf.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import AsWritten from './AsWritten.svelte';
+  import WrittenText from './WrittenText.svelte';
 
   interface Props {
     line: LineRead;
@@ -66,7 +66,7 @@
   });
 </script>
 
-<AsWritten text={line.text} status={line.status} why={lineNotesText(line.notes)} {isCorrected} {onback}>
+<WrittenText text={line.text} status={line.status} why={lineNotesText(line.notes)} {isCorrected} {onback}>
   {#snippet acts()}
     {#if line.status === 'heading'}
       <Button size="small" kind="ghost" on:click={() => correct({ ingredient: '', status: 'unread' })}
@@ -170,7 +170,7 @@
       </p>
     {/if}
   {/if}
-</AsWritten>
+</WrittenText>
 
 <style>
   .reads {

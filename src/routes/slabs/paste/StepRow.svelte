@@ -6,7 +6,7 @@
   import { PLACES, type Place, type Preparation } from '$core/slab';
   import { slabLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import AsWritten from './AsWritten.svelte';
+  import WrittenText from './WrittenText.svelte';
   import { KIND_WORDS, PLACE_WORDS } from './methodWords';
 
   interface Props {
@@ -55,7 +55,7 @@
   }
 </script>
 
-<AsWritten
+<WrittenText
   text={step.text}
   status={isRemark && step.status === 'read' ? REMARK : step.status}
   why={step.note ? stepNoteText(step.note) : ''}
@@ -137,7 +137,7 @@
     {:else}<span></span>{/if}
     <span class="adds">{step.adds.length > 0 ? `in goes ${step.adds.join(', ')}` : ''}</span>
   </div>
-</AsWritten>
+</WrittenText>
 
 <style>
   .reads {

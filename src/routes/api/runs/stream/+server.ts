@@ -3,13 +3,13 @@ import { problem } from '$lib/server/http';
 import { refusalToStream } from '$lib/server/streams';
 import { runStream, streamFrom } from '$lib/server/runStream';
 
-const MOST_RUNS = 20;
+const MAX_RUNS = 20;
 
 /** The events of several runs as they come in, each with its run: `?runs=1,2&after=` the last sequence that is known. */
 export function GET({ url, request, locals }) {
   const runs = [...new Set((url.searchParams.get('runs') ?? '').split(',').map(Number))];
-  if (runs.length > MOST_RUNS || runs.some((id) => !Number.isInteger(id) || id <= 0))
-    return problem(`Name at most ${MOST_RUNS} runs by their numbers, such as ?runs=1,2`, '/runs');
+  if (runs.length > MAX_RUNS || runs.some((id) => !Number.isInteger(id) || id <= 0))
+    return problem(`Name at most ${MAX_RUNS} runs by their numbers, such as ?runs=1,2`, '/runs');
   const refusal = refusalToStream(locals.client, request.signal);
   if (refusal) return refusal;
   return runStream(

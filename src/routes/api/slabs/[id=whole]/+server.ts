@@ -7,9 +7,9 @@ import { keepSlab, removeSlab } from '$lib/server/slabs';
 
 const GONE = 'This slab is no longer in the shop: keep yours as a new slab';
 
-const MOST_LEARNT = 200;
+const MAX_LEARNT = 200;
 const isRuns = (found: unknown): found is number[] =>
-  Array.isArray(found) && found.length <= MOST_LEARNT && found.every((id) => Number.isInteger(id) && id > 0);
+  Array.isArray(found) && found.length <= MAX_LEARNT && found.every((id) => Number.isInteger(id) && id > 0);
 
 /**
  * Keeps a slab: `{ "seen": version that the change began from, "slab": slab file, "learnt"?: runs that it has learnt from }`. 409 when
@@ -20,7 +20,7 @@ export async function PUT({ params, request }) {
   if (!body.ok) return body.response;
   const { seen, slab, learnt = [] } = Object(body.value) as { seen?: unknown; slab?: unknown; learnt?: unknown };
   if (typeof seen !== 'number') return problem('Say which version the change began from', '/seen');
-  if (!isRuns(learnt)) return problem(`Name at most ${MOST_LEARNT} runs by their numbers`, '/learnt');
+  if (!isRuns(learnt)) return problem(`Name at most ${MAX_LEARNT} runs by their numbers`, '/learnt');
   const read = parseSlab(slab);
   if (!read.ok) return refused(read.problems);
   const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString(), learnt);

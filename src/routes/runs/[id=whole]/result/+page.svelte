@@ -13,10 +13,10 @@
   import HowLink from '$lib/ui/HowLink.svelte';
   import NextTime from '$lib/bench/NextTime.svelte';
   import BoilCurve from './BoilCurve.svelte';
-  import SaidOfIt from './SaidOfIt.svelte';
+  import RunNotes from './RunNotes.svelte';
   import StepsDrawn from './StepsDrawn.svelte';
-  import WhatCame from './WhatCame.svelte';
-  import WhatWentWrong from './WhatWentWrong.svelte';
+  import RunResult from './RunResult.svelte';
+  import LikelyCauses from './LikelyCauses.svelte';
 
   let { data } = $props();
 
@@ -75,7 +75,7 @@
     </section>
     <section class="panel" aria-labelledby="figures">
       <h2 id="figures">Result</h2>
-      {#if data.outcome}<WhatCame {plan} {record} outcome={data.outcome} />{:else}<WaitFor />{/if}
+      {#if data.outcome}<RunResult {plan} {record} outcome={data.outcome} />{:else}<WaitFor />{/if}
     </section>
   </div>
 
@@ -117,14 +117,14 @@
         <h2 id="wrong">What went wrong</h2>
         <HowLink to="bench-and-log" />
       </div>
-      <WhatWentWrong slab={data.run.slabId} run={data.run.id} />
+      <LikelyCauses slab={data.run.slabId} run={data.run.id} />
     </section>
   </div>
 
   <div class="two even">
     <section class="panel" aria-labelledby="said">
       <h2 id="said">Notes</h2>
-      <SaidOfIt run={data.run.id} {record} onnote={(text) => follower.happened({ kind: 'note', text })} />
+      <RunNotes run={data.run.id} {record} onnote={(text) => follower.happened({ kind: 'note', text })} />
     </section>
     <section class="panel" aria-labelledby="next">
       <h2 id="next">What to change next time</h2>

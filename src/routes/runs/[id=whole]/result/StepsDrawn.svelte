@@ -14,7 +14,7 @@
   const ROW = 26;
   const TOP = 22;
   const WIDTH = 620;
-  const MOST_MARKS = 6;
+  const MAX_MARKS = 6;
   const HOUR = 60;
   const MINUTE_MS = 60_000;
 
@@ -22,7 +22,7 @@
   const x = (minute: number) => (Math.max(0, minute) / end) * WIDTH;
   /** Whole hours of the clock, as many as there is room for. */
   const marks = $derived.by(() => {
-    const apart = Math.max(1, Math.ceil(end / HOUR / MOST_MARKS)) * HOUR;
+    const apart = Math.max(1, Math.ceil(end / HOUR / MAX_MARKS)) * HOUR;
     const first = (HOUR - ((beginMs / MINUTE_MS) % HOUR)) % HOUR;
     return Array.from({ length: Math.max(0, Math.floor((end - first) / apart) + 1) }, (_, i) => first + i * apart);
   });

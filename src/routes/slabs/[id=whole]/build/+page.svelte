@@ -36,7 +36,7 @@
     const name = preparationName.trim() || `Mixture ${slab.preparations.length + 1}`;
     const next = addedPreparation(slab, name);
     draft.change(addedLayer(next, name));
-    work.opened = next.preparations.at(-1)!.id;
+    work.openPreparation = next.preparations.at(-1)!.id;
     preparationName = '';
   }
 
@@ -243,7 +243,7 @@
       display: none;
     }
 
-    :global(.opened) .foot {
+    :global(.expanded) .foot {
       display: flex;
     }
   }

@@ -162,7 +162,7 @@
 
   /* On a phone a row is one line, and is moved where the picture is opened. */
   @media (max-width: 759px) {
-    :global(.stage:not(.opened)) .handle {
+    :global(.stage:not(.expanded)) .handle {
       display: none;
     }
 

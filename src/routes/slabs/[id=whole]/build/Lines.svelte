@@ -11,7 +11,7 @@
   import Reorder from '$lib/ui/Reorder.svelte';
   import NotInLarder from './NotInLarder.svelte';
   import { linesIn, saidOf } from './said';
-  import SaidField from './SaidField.svelte';
+  import LineField from './LineField.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
 
   let { preparation, at }: { preparation: Preparation; at: number } = $props();
@@ -26,7 +26,7 @@
   const planned = $derived(work.plan.preparations[at]?.lines);
 
   let list: HTMLElement | undefined = $state();
-  let opened: number | null = $state(null);
+  let openLine: number | null = $state(null);
   /** Where the next line goes: behind so many. */
   let wanted: number | null = $state(null);
   const newAt = $derived(Math.min(wanted ?? lines.length, lines.length));
@@ -118,7 +118,7 @@
 
 <div class="lines" bind:this={list}>
   {#snippet newLine()}
-    <SaidField
+    <LineField
       label="New line in {preparation.name}"
       text={halfWritten}
       mass=""
@@ -137,7 +137,7 @@
         {#if halfWritten.trim() !== ''}<Button size="small" kind="ghost" on:click={add}>Add</Button>{/if}
       {/snippet}
       {#snippet unknown(name: string)}<NotInLarder {name} />{/snippet}
-    </SaidField>
+    </LineField>
   {/snippet}
 
   {#if newAt === 0 && lines.length > 0}{@render newLine()}{/if}
@@ -149,7 +149,7 @@
   >
     {#snippet row(line, l)}
       <div class="row">
-        <SaidField
+        <LineField
           label="Line {l + 1} of {preparation.name}"
           text={textOf(l, line)}
           mass={massOf(l)}
@@ -166,20 +166,20 @@
               icon={OverflowMenuHorizontal}
               iconDescription="More of {line.ingredient}"
               tooltipPosition="left"
-              aria-expanded={opened === l}
-              on:click={() => (opened = opened === l ? null : l)}
+              aria-expanded={openLine === l}
+              on:click={() => (openLine = openLine === l ? null : l)}
             />
           {/snippet}
           {#snippet unknown(name: string)}<NotInLarder {name} />{/snippet}
-        </SaidField>
-        {#if opened === l}
+        </LineField>
+        {#if openLine === l}
           {#await import('./LineMore.svelte') then { default: LineMore }}
             <LineMore
               {preparation}
               {at}
               {l}
               onremove={() => {
-                opened = null;
+                openLine = null;
                 void removeLine(l);
               }}
             />
@@ -190,7 +190,7 @@
     {/snippet}
   </Reorder>
   {#each unread as text, i (i)}
-    <SaidField
+    <LineField
       label="Not recognised, line {i + 1} of {preparation.name}"
       {text}
       mass=""
@@ -217,7 +217,7 @@
         <Button size="small" kind="ghost" on:click={() => setUnread(unread.filter((_, j) => j !== i))}>Remove</Button>
       {/snippet}
       {#snippet unknown(name: string)}<NotInLarder {name} />{/snippet}
-    </SaidField>
+    </LineField>
   {/each}
   {#if newAt === lines.length}{@render newLine()}{/if}
 </div>

@@ -21,15 +21,15 @@
   const work = slabWork();
   const { draft } = work;
   const planned = $derived(work.plan.preparations[at]);
-  const open = $derived(work.opened === preparation.id);
+  const open = $derived(work.openPreparation === preparation.id);
   /** All of it goes into one layer, as mostly: then there is nothing to share out. */
   const allInOne = $derived.by(() => {
     const parts = draft.slab.layers.flatMap(({ from }) => from.filter((part) => part.preparation === preparation.id));
     return parts.length === 1 && parts[0]!.share > 0.999;
   });
   function setOpen(now: boolean) {
-    if (now) work.opened = preparation.id;
-    else if (open) work.opened = null;
+    if (now) work.openPreparation = preparation.id;
+    else if (open) work.openPreparation = null;
   }
   let fieldsShown = $state(false);
   const endC = $derived(endPointC(preparation));

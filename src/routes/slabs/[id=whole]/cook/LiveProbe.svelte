@@ -27,7 +27,7 @@
 
   const work = slabWork();
   const SPEEDS = [1, 10, 30, 60] as const;
-  const MOST_READINGS = 20_000;
+  const MAX_READINGS = 20_000;
   const SILENT_MS = 5000;
   const CALL_MINUTES = 2;
   const BEAT_C = 45;
@@ -132,7 +132,7 @@
           broken = silent = false;
           clearTimeout(quiet);
           quiet = setTimeout(() => (silent = true), SILENT_MS);
-          if (readings.length >= MOST_READINGS) return;
+          if (readings.length >= MAX_READINGS) return;
           readings = [...readings, reading];
           draw();
         },

@@ -49,7 +49,7 @@
       display: none;
     }
 
-    :global(.opened) .signs {
+    :global(.expanded) .signs {
       display: grid;
       grid-template-columns: max-content 1fr;
     }

@@ -22,16 +22,16 @@
   import { untrack } from 'svelte';
   import Advice from './Advice.svelte';
   import Ask from './Ask.svelte';
-  import AtTheKnife from './AtTheKnife.svelte';
+  import CutWindow from './CutWindow.svelte';
   import Bags from './Bags.svelte';
   import Finish from './Finish.svelte';
   import Kinds from './Kinds.svelte';
-  import OnPaper from './OnPaper.svelte';
+  import CutTemplates from './CutTemplates.svelte';
   import Readings from './Readings.svelte';
   import RulerMarks from './RulerMarks.svelte';
   import PiecesTable from './PiecesTable.svelte';
   import TopView from './TopView.svelte';
-  import Way from './Way.svelte';
+  import CutMethod from './CutMethod.svelte';
   import Weighed from './Weighed.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
@@ -118,8 +118,8 @@
       </Notice>
     {/if}
     <section class="panel pad">
-      <Way {cut} {slabG} onchange={change} />
-      <AtTheKnife {cut} />
+      <CutMethod {cut} {slabG} onchange={change} />
+      <CutWindow {cut} />
     </section>
     {#if way === 'mixed'}
       <section class="panel pad"><Kinds {cut} onchange={change} /></section>
@@ -180,7 +180,7 @@
           </AccordionItem>
         {/if}
         {#if way !== 'break'}
-          <AccordionItem title="Cutting order and templates" bind:open={ordering}><OnPaper {cut} /></AccordionItem>
+          <AccordionItem title="Cutting order and templates" bind:open={ordering}><CutTemplates {cut} /></AccordionItem>
         {/if}
         {#if draft.slab.layers.some(isFinish)}
           <AccordionItem title="Coat and finish"><Finish /></AccordionItem>

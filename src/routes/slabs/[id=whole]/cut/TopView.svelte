@@ -113,10 +113,10 @@
   });
   const strokes = $derived((layout?.strokes ?? []).map(({ from, to }) => `M${at(from)}L${at(to)}`));
   /** Where each stroke begins, with its number; beyond so many they would lie on each other. */
-  const MOST_NUMBERS = 60;
+  const MAX_NUMBERS = 60;
   const numbers = $derived.by(() => {
     const order = numbered && layout ? strokeOrder(layout).strokes : [];
-    return order.length > MOST_NUMBERS ? [] : order;
+    return order.length > MAX_NUMBERS ? [] : order;
   });
 
   /** Broken by hand: no grid, but a drawing of shards. */

@@ -3,7 +3,7 @@ import type { Point } from '$core/cut';
 import { seeded } from '$lib/ui/seeded';
 
 /** As many as are drawn: more would only be a net. */
-const MOST_DRAWN = 400;
+const MAX_DRAWN = 400;
 
 /**
  * A slab broken into shards, for the drawing: a seeded division of its area, the same for the same slab.
@@ -14,7 +14,7 @@ const MOST_DRAWN = 400;
  */
 export function shardFaces(size: { lengthMm: number; widthMm: number }, count: number, spread: number): Point[][] {
   const { lengthMm, widthMm } = size;
-  const n = Math.min(MOST_DRAWN, count);
+  const n = Math.min(MAX_DRAWN, count);
   const random = seeded(`${lengthMm} ${widthMm} ${n}`);
   const bounds: [number, number, number, number] = [-lengthMm / 2, -widthMm / 2, lengthMm / 2, widthMm / 2];
   let points = Array.from({ length: n }, (): [number, number] => [

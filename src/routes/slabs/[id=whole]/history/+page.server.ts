@@ -6,7 +6,7 @@ import { slabLogOf } from '$lib/server/runLog';
 import { eventsOf, runById, runsOfSlab } from '$lib/server/runs';
 
 /** So many of the last runs are looked through for what to change. */
-const MOST_LESSONS_FROM = 20;
+const MAX_LESSONS_FROM = 20;
 
 /** What the runs of a slab say, and what was noted in them for the next time; one run's notes first, where one comes from it. */
 export async function load({ params, url }) {
@@ -16,7 +16,7 @@ export async function load({ params, url }) {
   if (!done) error(404, 'There is no such slab in the shop');
   const from = Number(url.searchParams.get('run') ?? 0);
   const asked = Number.isInteger(from) && from > 0 ? runById(db, from) : null;
-  const runs = runsOfSlab(db, id, MOST_LESSONS_FROM).reverse();
+  const runs = runsOfSlab(db, id, MAX_LESSONS_FROM).reverse();
   const first = asked && asked.slabId === id ? [asked, ...runs.filter((run) => run.id !== from)] : runs;
   const lessons = first.flatMap((run) =>
     runRecord(run.plan, eventsOf(db, run.id)).nextTime.map(({ id: event, change, why }) => ({

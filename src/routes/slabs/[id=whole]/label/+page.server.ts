@@ -5,14 +5,14 @@ import { ingredientsFor } from '$lib/server/larder';
 import { slabById, slabNames } from '$lib/server/slabs';
 
 /** So many of the shop's slabs are offered as made on the same day. */
-const MOST_OTHERS = 50;
+const MAX_OTHERS = 50;
 
 /** The other slabs of the shop with the allergens that they bring into the workroom. */
 export function load({ params }) {
   const db = database();
   const names = slabNames(db)
     .filter(({ id }) => id !== Number(params.id))
-    .slice(0, MOST_OTHERS);
+    .slice(0, MAX_OTHERS);
   const slabs = names.flatMap(({ id, name }) => {
     const kept = slabById(db, id);
     return kept ? [{ id, name, slab: kept.slab }] : [];

@@ -18,7 +18,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import LabelFace from './LabelFace.svelte';
   import Masses from './Masses.svelte';
-  import Without from './Without.svelte';
+  import Substitutions from './Substitutions.svelte';
 
   let { data } = $props();
 
@@ -200,7 +200,7 @@
         </fieldset>
       {/if}
       <Masses {label} />
-      <Without {carried} />
+      <Substitutions {carried} />
     </div>
   </div>
 {/if}

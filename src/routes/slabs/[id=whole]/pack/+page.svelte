@@ -14,7 +14,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import BoxDrawing from './BoxDrawing.svelte';
   import BoxTable from './BoxTable.svelte';
-  import Keeps from './Keeps.svelte';
+  import StorageFields from './StorageFields.svelte';
   import StackOnRound from './StackOnRound.svelte';
   import WrapDrawing from './WrapDrawing.svelte';
 
@@ -164,7 +164,7 @@
     {:else if boxes.length === 0}
       <p class="quiet note">There are no boxes yet: <a href="/settings#packing">add them in the settings</a>.</p>
     {/if}
-    {#if work.money.selling}<Keeps keeping={work.money.selling.label.keeping} />{/if}
+    {#if work.money.selling}<StorageFields keeping={work.money.selling.label.keeping} />{/if}
     {#if pieces > 0}
       <Accordion size="sm">
         <AccordionItem title="Stack on a round board"><StackOnRound {piece} {pieces} /></AccordionItem>

@@ -9,15 +9,15 @@
   import { slabWork } from '$lib/draft/slabContext';
   import Panel from '$lib/ui/Panel.svelte';
   import Calculating from '$lib/ui/Calculating.svelte';
-  import Leaves, { type Leaf } from '$lib/ui/Tabs.svelte';
+  import Tabs, { type TabItem } from '$lib/ui/Tabs.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import type { MoneyAnswer, MoneyQuestion } from '$lib/workers/money.worker';
   import MoneyWorker from '$lib/workers/money.worker?worker';
   import type { Ingredient } from '$core/larder';
-  import Asking from './Asking.svelte';
+  import PriceBasis from './PriceBasis.svelte';
   import Channels from './Channels.svelte';
   import { pieceParts, type PartKey } from './pieceMoney';
-  import PartOpened from './PartOpened.svelte';
+  import PartDetails from './PartDetails.svelte';
   import PieceMoney from './PieceMoney.svelte';
   import RunTable from './RunTable.svelte';
 
@@ -32,15 +32,15 @@
   const parts = $derived(price ? pieceParts(price) : []);
   let part: PartKey = $state('ingredients');
 
-  const LEAVES = [
-    { key: 'opened', name: 'Details' },
+  const TABS = [
+    { key: 'details', name: 'Details' },
     { key: 'dearer', name: 'Price rise' },
     { key: 'cuts', name: 'Other cuts' },
     { key: 'runs', name: 'Larger batches' },
     { key: 'time', name: 'Cost history' },
     { key: 'went', name: 'Actual cost' },
-  ] as const satisfies readonly Leaf[];
-  let looked: (typeof LEAVES)[number]['key'] = $state('opened');
+  ] as const satisfies readonly TabItem[];
+  let activeTab: (typeof TABS)[number]['key'] = $state('details');
   let answer = $state.raw<MoneyAnswer | null>(null);
   let hasFailed = $state(false);
   const worker = new NewestAnswer<MoneyQuestion, MoneyAnswer>(
@@ -49,12 +49,12 @@
   );
   onDestroy(() => worker.close());
   $effect(() => {
-    if (looked !== 'cuts' && looked !== 'runs') return;
+    if (activeTab !== 'cuts' && activeTab !== 'runs') return;
     answer = null;
     hasFailed = false;
     worker.ask(
       {
-        of: looked,
+        of: activeTab,
         slab: $state.snapshot(slab) as typeof slab,
         ingredients: $state.snapshot(namedIngredients(slab, work.larder)) as Ingredient[],
         shop: $state.snapshot(work.shop) as typeof work.shop,
@@ -84,32 +84,35 @@
       </EmptyState>
     {:else}
       <div class="parts" class:calculating={!work.money.isCurrent} aria-busy={!work.money.isCurrent}>
-        <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (looked = 'opened'))} />
-        <div class="leaves">
-          <Leaves label="More views" leaves={LEAVES} bind:chosen={looked}>
-            {#snippet leaf(key)}
-              {#if key === 'opened'}<PartOpened
+        <PieceMoney {parts} {show} bind:chosen={() => part, (key) => ((part = key), (activeTab = 'details'))} />
+        <div class="views">
+          <Tabs label="More views" tabs={TABS} bind:active={activeTab}>
+            {#snippet content(key)}
+              {#if key === 'details'}<PartDetails
                   {price}
                   {part}
                   {show}
                   ofPiece={parts.find(({ key: one }) => one === part)?.coins ?? 0}
                 />
               {:else if key === 'dearer'}
-                {#await import('./Dearer.svelte') then { default: Dearer }}<Dearer {price} />{/await}
+                {#await import('./PriceRise.svelte') then { default: PriceRise }}<PriceRise {price} />{/await}
               {:else if key === 'time'}
-                {#await import('./OverTime.svelte') then { default: OverTime }}<OverTime />{/await}
+                {#await import('./CostHistory.svelte') then { default: CostHistory }}<CostHistory />{/await}
               {:else if key === 'went'}
-                {#await import('./AsItWent.svelte') then { default: AsItWent }}<AsItWent {price} {show} />{/await}
+                {#await import('./ActualCost.svelte') then { default: ActualCost }}<ActualCost {price} {show} />{/await}
               {:else if !answer}<Calculating {hasFailed} />
               {:else if key === 'cuts'}
                 {@const { cuts } = answer}
                 {#await import('./OtherCuts.svelte') then { default: OtherCuts }}<OtherCuts {cuts} {show} />{/await}
               {:else}
                 {@const { runs } = answer}
-                {#await import('./MoreAtOnce.svelte') then { default: MoreAtOnce }}<MoreAtOnce {runs} {show} />{/await}
+                {#await import('./LargerBatches.svelte') then { default: LargerBatches }}<LargerBatches
+                    {runs}
+                    {show}
+                  />{/await}
               {/if}
             {/snippet}
-          </Leaves>
+          </Tabs>
         </div>
       </div>
     {/if}
@@ -144,7 +147,7 @@
         {#if price.bill.handsMinutes !== null}{formatDuration(price.bill.handsMinutes)} of labour is paid.{/if}
         <span class="quiet">Whole packs to buy today: {money(price.toBuy, price.currency)}.</span>
       </p>
-      <Asking settled={price.pricing} currency={price.currency} />
+      <PriceBasis settled={price.pricing} currency={price.currency} />
     {/if}
     {#if work.plan.cost.byIngredient.some(({ cost }) => cost === null)}
       {#await import('./Unpriced.svelte') then { default: Unpriced }}<Unpriced />{/await}
@@ -204,7 +207,7 @@
     font-size: 0.88rem;
   }
 
-  .leaves {
+  .views {
     flex: 1;
     min-height: 0;
     display: grid;
@@ -214,7 +217,7 @@
 
   /* In the band that the stage folds to there is room for the money alone. */
   @media (max-width: 759px) {
-    :global(.stage:not(.opened)) .leaves {
+    :global(.stage:not(.expanded)) .views {
       display: none;
     }
   }

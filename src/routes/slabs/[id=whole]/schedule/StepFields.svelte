@@ -18,7 +18,7 @@
   let { step, others, cooked, name, onchange, onremove }: Props = $props();
 
   const { draft } = slabWork();
-  let opened = $state(false);
+  let isExpanded = $state(false);
   const HANDS: Readonly<Record<Hands, string>> = { busy: 'hands-on', watch: 'watch', free: 'unattended' };
   const NEEDS = ['', 'ring', 'oven', 'mixer', 'bench', ...PLACES.filter((place) => place !== 'room')];
   const GROWS: Readonly<Record<Growth | '', string>> = $derived({
@@ -125,11 +125,11 @@
       />
     </div>
   {/if}
-  <Button size="small" kind="ghost" aria-expanded={opened} on:click={() => (opened = !opened)}
-    >{opened ? 'Less' : 'More'}<span class="unseen"> of {step.text}</span></Button
+  <Button size="small" kind="ghost" aria-expanded={isExpanded} on:click={() => (isExpanded = !isExpanded)}
+    >{isExpanded ? 'Less' : 'More'}<span class="unseen"> of {step.text}</span></Button
   >
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
-  {#if opened}
+  {#if isExpanded}
     {#if !step.coolTo}{@render time('leastMinutes', 'Least')}
       {@render time('mostMinutes', 'Longest')}{/if}
     <Select

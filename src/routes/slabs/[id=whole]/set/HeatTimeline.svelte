@@ -6,7 +6,7 @@
   import type { LaidLayer } from '$core/scale';
   import type { Setting } from '$core/setting';
   import { formatDuration } from '$lib/format/figures';
-  import FaceNow from './FaceNow.svelte';
+  import FaceTemperatures from './FaceTemperatures.svelte';
   import { heatColour, timeStep, type Band } from './heat';
 
   interface Props {
@@ -201,7 +201,7 @@
     </g>
     <path d="M{LEFT} {TOP}V{TOP + mapPx + 1.5}H{widthPx - RIGHT}" class="tin" />
 
-    {#if !folded}<FaceNow
+    {#if !folded}<FaceTemperatures
         {bands}
         {minute}
         left={LEFT}

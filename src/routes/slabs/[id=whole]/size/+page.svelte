@@ -12,7 +12,7 @@
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import Section from '$lib/ui/Section.svelte';
   import Amounts from './Amounts.svelte';
-  import Cupboard from './Cupboard.svelte';
+  import StockFields from './StockFields.svelte';
   import LayerTable from './LayerTable.svelte';
   import Order from './Order.svelte';
   import Rack from './Rack.svelte';
@@ -141,7 +141,7 @@
             />
           </div>
         {:else if scale.mode === 'as-far-as'}
-          <Cupboard have={scale.have} />
+          <StockFields have={scale.have} />
         {:else if scale.mode === 'pieces'}
           <div class="wide"><Order {scale} /></div>
         {:else if scale.mode === 'layer-thickness'}

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { slabWork } from '$lib/draft/slabContext';
-  import GatherSheet from '$lib/ui/GatherSheet.svelte';
+  import WeighOutSheet from '$lib/ui/WeighOutSheet.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
 
   const work = slabWork();
@@ -17,5 +17,5 @@
     </EmptyState>
   </div>
 {:else}
-  <GatherSheet {works} larder={work.larder} shop={work.shop} tickKey="slab {work.draft.id}" />
+  <WeighOutSheet {works} larder={work.larder} shop={work.shop} tickKey="slab {work.draft.id}" />
 {/if}

@@ -33,7 +33,7 @@
   let { byItself, next, isSeveral, nowMs, left, onbegin, onend, onsoft }: Props = $props();
 
   const dates = $derived(shopDates());
-  const MOST_NEXT = 6;
+  const MAX_NEXT = 6;
   const isSet = ({ step }: StepNow) => step.id.startsWith('set/');
 </script>
 
@@ -70,7 +70,7 @@
   <section class="panel" aria-label="Next">
     <h2>Next</h2>
     <ol>
-      {#each next.slice(0, MOST_NEXT) as { run, name, step: stepNow } (`${run} ${stepNow.step.id}`)}
+      {#each next.slice(0, MAX_NEXT) as { run, name, step: stepNow } (`${run} ${stepNow.step.id}`)}
         <li class="next">
           <span class="figures quiet">{stepNow.from <= nowMs ? 'now' : dates.weekTime(stepNow.from)}</span>
           <span
@@ -87,7 +87,7 @@
         <li class="quiet">Nothing left to do</li>
       {/each}
     </ol>
-    {#if next.length > MOST_NEXT}<p class="quiet">and {next.length - MOST_NEXT} more</p>{/if}
+    {#if next.length > MAX_NEXT}<p class="quiet">and {next.length - MAX_NEXT} more</p>{/if}
   </section>
 </aside>
 

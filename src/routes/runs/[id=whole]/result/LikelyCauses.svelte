@@ -16,7 +16,7 @@
   /** A cause as the server answers it, with its findings in words. */
   type CauseFound = Omit<Diagnosis, 'because' | 'against'> & { because: string[]; against: string[] };
 
-  const MOST_SHOWN = 4;
+  const MAX_SHOWN = 4;
   let seen: readonly Seen[] = $state.raw([]);
   let causes: readonly CauseFound[] = $state.raw([]);
   let problems: readonly ProblemMessage[] = $state.raw([]);
@@ -53,7 +53,7 @@
 {#if busy && causes.length === 0}<InlineLoading description="Calculating…" />{/if}
 {#if causes.length > 0}
   <ol aria-label="Causes">
-    {#each causes.slice(0, MOST_SHOWN) as { cause, likely, weight, because, against } (cause)}
+    {#each causes.slice(0, MAX_SHOWN) as { cause, likely, weight, because, against } (cause)}
       {@const { name, now, next } = CAUSE_TEXTS[cause]}
       <li>
         <p class="head">
