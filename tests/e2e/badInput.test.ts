@@ -13,13 +13,13 @@ test('numbers that are none: each says what to type, and the last good figure st
   await page.getByRole('button', { name: 'More of rye flour' }).click();
   const flour = page.getByLabel('Amount of rye flour');
   for (const [typed, said] of [
-    ['-5', 'Type a number over 0'],
-    ['0', 'Type a number over 0'],
+    ['-5', 'Enter a number above 0'],
+    ['0', 'Enter a number above 0'],
     ['9e99', /or less|such as 12/],
     ['NaN', 'such as 12, 1.5 or 1 1/2'],
-    ['', 'Type a number'],
+    ['', 'Enter a number'],
     ['🍫', 'such as 12, 1.5 or 1 1/2'],
-    ['1,500', 'can be read two ways'],
+    ['1,500', 'has two meanings'],
   ] as const) {
     await flour.fill(typed);
     await expect(page.getByText(said).first()).toBeVisible();
@@ -128,9 +128,9 @@ test('files that are no slab files are refused with a reason, and nothing is tak
     page.getByLabel('Slab file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
   const alert = page.getByRole('alert');
   await give('picture.json', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13]));
-  await expect(alert).toContainText('This is not a slab file: choose a file that ends in .slab.json');
+  await expect(alert).toContainText('This is not a slab file. Choose a file that ends in .slab.json');
   await give('half.slab.json', '{"format":"knife-tray/slab","version":1,"name":"Ha');
-  await expect(alert).toContainText('stops in the middle or is damaged');
+  await expect(alert).toContainText('The file is incomplete or damaged');
   await give('large.slab.json', Buffer.alloc(5_000_000, ' '));
   await expect(alert).toContainText('over 1 MB');
   await give('newer.slab.json', '{"format":"knife-tray/slab","version":7}');
@@ -139,7 +139,7 @@ test('files that are no slab files are refused with a reason, and nothing is tak
     'wrong.slab.json',
     '{"format":"knife-tray/slab","version":1,"name":"X","tin":{"shape":"rectangle","lengthMm":-3,"widthMm":10,"depthMm":5},"preparations":[],"layers":[]}',
   );
-  await expect(alert).toContainText('Write 1 or more (/tin/lengthMm)');
+  await expect(alert).toContainText('Enter 1 or more (/tin/lengthMm)');
   await expect(page.getByRole('heading', { level: 2, name: /slice|penuche|cloud/ })).toHaveCount(3);
   const list = await page.request.get(`${shop.address}/slabs`);
   expect(await list.text()).not.toContain('"X"');
@@ -149,8 +149,8 @@ test('services answer problems with paths, never a stack trace', async ({ reques
   const post = (path: string, data: string) =>
     request.post(shop.address + path, { data: Buffer.from(data), headers: json });
   const cases: [string, string, number, string][] = [
-    ['/api/plan', '{', 422, 'not JSON'],
-    ['/api/plan', '[]', 422, 'an object with a slab'],
+    ['/api/plan', '{', 422, 'not valid JSON'],
+    ['/api/plan', '[]', 422, 'not-an-object'],
     ['/api/plan', '{"slab":{"format":"knife-tray/slab"}}', 422, '/version'],
     ['/api/slabs', 'x', 422, 'not a slab file'],
     ['/api/larder', '{"name":""}', 422, '/name'],

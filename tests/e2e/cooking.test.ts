@@ -112,7 +112,9 @@ test('the services: heat through raw layers, a slab in its places, a forecast; b
     minutes: 5,
     everyMinutes: 1,
   });
-  expect(bad.body).toEqual({ problems: [{ path: '/layers/0/k', message: 'Write a number over 0' }] });
+  expect(bad.body).toEqual({
+    problems: [{ path: '/layers/0/k', code: 'not-positive', message: 'Enter a number above 0' }],
+  });
   const read = await post('/api/read', { text: '2 sticks butter, cubed', measures: 'us' });
   expect((read.body.lines as { larder: string; massG: number }[])[0]).toMatchObject({
     larder: 'butter',

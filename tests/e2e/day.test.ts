@@ -9,7 +9,7 @@ test('hours and hands of the shop: set once, and every day is laid out in them',
   await monday.getByLabel('Monday from').fill('22:00');
   await monday.getByLabel('Monday to').fill('22:00');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(monday.getByText('Write another time than the one it begins at')).toBeVisible();
+  await expect(monday.getByText('Enter a time that differs from the start')).toBeVisible();
   await monday.getByLabel('Monday to').fill('23:30');
   await monday.getByLabel('Monday to').blur();
   for (const day of ['Wednesday', 'Thursday', 'Friday', 'Saturday'])
@@ -51,8 +51,8 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await rub.getByLabel('Least, min').fill('16');
   await expect(rub.getByText('More than usual')).toBeVisible();
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'Write' })).toHaveText(
-    /Write 14 or less: .* \(Rye shortbread, Rub to crumbs, press level and to the corners, least minutes\)/,
+  await expect(page.getByRole('alert').filter({ hasText: 'Enter' })).toHaveText(
+    /Enter 14 or less\s+\(Rye shortbread, Rub to crumbs, press level and to the corners, least minutes\)/,
   );
   await rub.getByLabel('Least, min').fill('9');
   await rub.getByLabel('Needs').selectOption('oven');

@@ -15,7 +15,7 @@ test('a line as it is said: its reading beside it, two amounts asked about, an u
   await expect(card).toContainText('373 g');
   // Two amounts that do not agree.
   await cream.fill('1 cup (150 g) whipping cream');
-  await expect(card.getByText(/1 cup is 24[89] g and 150 g is 150 g: which one\?/)).toBeVisible();
+  await expect(card.getByText(/1 cup is 24[89] g and 150 g is 150 g\. Choose one/)).toBeVisible();
   await card.getByRole('button', { name: '150 g', exact: true }).click();
   await expect(cream).toHaveValue('150 g whipping cream');
   // Half a line stays in its field with its reason, and what counted counts on.

@@ -137,7 +137,7 @@ test('how it is worked out: from a station to its models, each with a source and
   await open(`/slabs/${id}/cook`);
   await page.getByRole('link', { name: 'How it is calculated' }).click();
   await expect(page).toHaveURL(/\/how#cook$/);
-  const forecast = page.getByRole('article').filter({ hasText: 'When the end point comes' });
+  const forecast = page.getByRole('article').filter({ hasText: 'When a boil reaches its end point' });
   await expect(forecast).toContainText('Huber');
   await expect(forecast).toContainText(/median error \d+\.\d % of the time left/);
   for (const article of await page.getByRole('article').all()) await expect(article).toContainText('Holds for');

@@ -28,7 +28,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await page.getByLabel('Cup and spoon sizes').selectOption('us');
   await page.getByLabel('The recipe').fill(RECIPE);
   await expect(page.getByText('5 read, 1 to check')).toBeVisible();
-  await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g: which one?')).toBeVisible();
+  await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g. Choose one')).toBeVisible();
   await page.getByRole('button', { name: 'Use 150 g' }).click();
   await expect(page.getByText('6 read')).toBeVisible();
   // A correction holds through a reload, as does the text.

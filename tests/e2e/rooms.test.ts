@@ -28,10 +28,10 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   await page.getByLabel('tree nuts').check({ force: true });
   await page.getByRole('button', { name: 'Add a pack' }).click();
   // A field that nobody has been in does not complain; one that was left empty does.
-  await expect(page.getByText('Type a number')).toHaveCount(0);
+  await expect(page.getByText('Enter a number')).toHaveCount(0);
   await page.getByLabel('Holds').focus();
   await page.getByLabel('Pack', { exact: true }).fill('bag, 1 kg');
-  await expect(page.getByText('Type a number')).toBeVisible();
+  await expect(page.getByText('Enter a number')).toBeVisible();
   await page.getByLabel('Holds').fill('1000');
   await page.getByLabel('Costs').fill('12,40');
   await page.getByRole('button', { name: 'Save' }).click();

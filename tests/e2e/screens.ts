@@ -1,6 +1,6 @@
 /** Every screen of the demo shop, for the walks over all of them. A screen that is added is added here. */
 export const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'] as const;
-export const SHEETS = ['gather', 'clock', 'compare', 'label', 'log'] as const;
+export const SHEETS = ['weigh-out', 'schedule', 'compare', 'label', 'history'] as const;
 export const SETTINGS = ['shop', 'room', 'hours', 'pots', 'pieces', 'packing', 'prices', 'channels', 'labels'].map(
   (leaf) => `/settings#${leaf}`,
 );

@@ -49,7 +49,7 @@ test('margin first, then by cut: the better cut is taken, and the tray follows',
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
   await page.getByLabel('Margin, %').fill('100');
-  await expect(page.getByText('Type 99.9 or less').first()).toBeVisible();
+  await expect(page.getByText('Enter 99.9 or less').first()).toBeVisible();
   await page.getByLabel('Margin, %').fill('60');
   await expect(tray(page, 'Sold at')).toHaveText('€4.20');
   await page.getByRole('tab', { name: 'Other cuts' }).click();

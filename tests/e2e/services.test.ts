@@ -27,6 +27,7 @@ test('a timeline: hours, hands and tins of the request, paces, and a step field 
   expect(day.steps[0]).toEqual({
     id: 'gather',
     of: 'all',
+    title: { code: 'weigh' },
     text: 'Weigh everything, cut the paper',
     start: '2030-03-12T06:00:00.000Z',
     end: '2030-03-12T06:12:00.000Z',
@@ -34,6 +35,7 @@ test('a timeline: hours, hands and tins of the request, paces, and a step field 
     occupies: [],
     slackMinutes: expect.any(Number),
     deciding: expect.any(Boolean),
+    cautionCode: null,
     caution: null,
   });
   expect(day.steps.map(({ of }) => of)).toContain('l2');

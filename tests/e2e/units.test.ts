@@ -82,7 +82,7 @@ test('a field reads any unit, says what it understood, and keeps metric figures 
   await end.blur();
   await expect(end).toHaveValue('113.9');
   await end.fill('9 in');
-  await expect(page.getByText('Write °C or °F after the number')).toBeVisible();
+  await expect(page.getByText('Enter °C or °F after the number')).toBeVisible();
   await end.fill('237 °F');
   await end.blur();
   await page.getByRole('button', { name: 'Save version', exact: true }).click();

@@ -12,7 +12,7 @@
   const HOW: Readonly<Record<string, string>> = {
     Build: 'build-and-size',
     Size: 'build-and-size',
-    Set: 'set-and-clock',
+    Set: 'set-and-schedule',
   };
 
   interface Props {

@@ -2,7 +2,7 @@
 <script lang="ts">
   let { data } = $props();
 
-  /** A room's place on the page: "Set and Clock" is #set-and-clock. */
+  /** Anchor of a section: "Set and Schedule" is #set-and-schedule. */
   const idOf = (at: string) => at.toLowerCase().replaceAll(' ', '-');
 </script>
 
@@ -23,17 +23,15 @@
     <section id={idOf(at)} aria-label={at}>
       <h2>{at}</h2>
       <div class="models">
-        {#each models as { title, says, holds, sources, measured } (title)}
+        {#each models as { title, text, holds, source, measured } (title)}
           <article class="panel">
             <h3>{title}</h3>
-            {#each says as paragraph, i (i)}<p>{paragraph}</p>{/each}
+            <p>{text}</p>
             <dl>
               <dt>Holds for</dt>
               <dd>{holds}</dd>
-              {#if sources.length > 0}
-                <dt>Source</dt>
-                <dd>{sources.join('; ')}</dd>
-              {/if}
+              <dt>Source</dt>
+              <dd>{source}</dd>
               {#if measured !== null}
                 <dt>Last measured</dt>
                 <dd>{measured}</dd>

@@ -115,7 +115,7 @@
     <section class="panel" aria-labelledby="wrong">
       <div class="title">
         <h2 id="wrong">What went wrong</h2>
-        <HowLink to="bench-and-log" />
+        <HowLink to="bench-and-history" />
       </div>
       <LikelyCauses slab={data.run.slabId} run={data.run.id} />
     </section>

@@ -110,7 +110,7 @@
     <section class="panel" aria-labelledby="proposals">
       <div class="title">
         <h2 id="proposals">Lessons from the runs</h2>
-        <HowLink to="bench-and-log" />
+        <HowLink to="bench-and-history" />
       </div>
       <ul>
         {#each log.proposals as proposal, i (i)}

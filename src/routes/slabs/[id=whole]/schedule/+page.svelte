@@ -175,7 +175,7 @@
         on:click={() => later && void makeIt(later)}>Plan run for {timeOfDay(later)}</Button
       >
     {/if}
-    <HowLink to="set-and-clock" />
+    <HowLink to="set-and-schedule" />
     <Button size="small" kind="ghost" disabled={!day || day.steps.length === 0} on:click={takeCalendar}
       >Add to calendar</Button
     >
