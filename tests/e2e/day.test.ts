@@ -23,7 +23,7 @@ test('hours and hands of the shop: set once, and every day is laid out in them',
   await page.getByText('start at a time').click();
   await page.getByLabel('Begin at').fill('11/03/2030'); // A Monday, at eight.
   await expect(page.getByText(/Begin Mon,? 11 Mar, 22:00/)).toBeVisible();
-  await expect(page.getByText(/done Tue,? 12 Mar.*The longest wait is one for working hours/)).toBeVisible();
+  await expect(page.getByText(/done Tue,? 12 Mar.*The longest wait is for working hours/)).toBeVisible();
   await page.getByLabel('Working time').selectOption('round the clock');
   await expect(page.getByText(/Begin Mon,? 11 Mar, 08:00, done Mon,? 11 Mar, 1\d:\d\d/)).toBeVisible();
   // Without an oven the slab that bakes cannot be made, and the day says so.

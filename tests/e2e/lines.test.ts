@@ -20,7 +20,7 @@ test('a line as it is said: its reading beside it, two amounts asked about, an u
   await expect(cream).toHaveValue('150 g whipping cream');
   // Half a line stays in its field with its reason, and what counted counts on.
   await cream.fill('150 g');
-  await expect(card.getByText('There is an amount and no ingredient')).toBeVisible();
+  await expect(card.getByText('The amount has no ingredient')).toBeVisible();
   await expect(page.getByText('1 field is invalid')).toBeVisible();
   await cream.fill('150 g whipping cream');
   await expect(page.getByText('is invalid')).toHaveCount(0);

@@ -38,7 +38,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   await expect(method.getByText('keeps 14 days in the room', { exact: true })).toBeVisible();
   // Two temperatures that disagree are asked about; a remark is no step.
   const boil = method.getByRole('listitem').filter({ hasText: 'Boil the sugar' });
-  await expect(boil).toContainText('118 °C and 127 °C are both written: 118 is taken');
+  await expect(boil).toContainText('Both 118 °C and 127 °C are written. 118 °C is used');
   await boil.getByLabel(/^To, step/).fill('119');
   await boil.getByLabel(/^To, step/).blur();
   await expect(boil).not.toContainText('both written');

@@ -8,7 +8,7 @@ export interface PackedPiece {
   readonly massG: number;
 }
 
-/** Where one piece lies in a storey, by its corner; turned, its length runs across the box. */
+/** Where one piece lies in a level, by its corner; turned, its length runs across the box. */
 export interface PlacedPiece {
   readonly xMm: number;
   readonly yMm: number;
@@ -19,13 +19,13 @@ export interface PlacedPiece {
 export interface BoxAnswer {
   readonly box: string;
   readonly perBox: number;
-  readonly storeys: number;
+  readonly levels: number;
   readonly boxes: number;
   /** Share of the boxes' room that the pieces take, 0 to 1. */
   readonly fill: number;
   /** What all the boxes cost. */
   readonly cost: number;
-  /** One full storey. */
+  /** One full level. */
   readonly layout: readonly PlacedPiece[];
 }
 
@@ -65,11 +65,11 @@ function rows(alongMm: number, acrossMm: number, { lengthMm, widthMm }: PackedPi
 }
 
 /**
- * One storey of a box with as many pieces as lie in it in rows, in either turn, along either side.
+ * One level of a box with as many pieces as lie in it in rows, in either turn, along either side.
  *
  * @returns the places of the pieces, x along the length of the box; none where not even one lies in it
  */
-export function storeyOf(box: Pick<Box, 'lengthMm' | 'widthMm'>, piece: PackedPiece): PlacedPiece[] {
+export function levelOf(box: Pick<Box, 'lengthMm' | 'widthMm'>, piece: PackedPiece): PlacedPiece[] {
   const along = rows(box.lengthMm, box.widthMm, piece);
   // Rows across the box are rows along a box that is turned; a piece that lies along them is turned in this one.
   const across = rows(box.widthMm, box.lengthMm, piece).map(({ xMm, yMm, turned }) => ({
@@ -80,16 +80,16 @@ export function storeyOf(box: Pick<Box, 'lengthMm' | 'widthMm'>, piece: PackedPi
   return across.length > along.length ? across : along;
 }
 
-/** How many storeys of pieces stand in a box, with paper between them. */
-export const storeysIn = ({ heightMm }: Pick<Box, 'heightMm'>, piece: PackedPiece, interleafMm: number): number =>
+/** How many levels of pieces stand in a box, with paper between them. */
+export const levelsIn = ({ heightMm }: Pick<Box, 'heightMm'>, piece: PackedPiece, interleafMm: number): number =>
   fitting(heightMm + interleafMm, piece.heightMm + interleafMm);
 
 /**
- * What each kind of box does for some pieces that all lie flat: how many it holds in storeys with paper between, how many boxes it
+ * What each kind of box does for some pieces that all lie flat: how many it holds in levels with paper between, how many boxes it
  * takes, and how full they are. Boxes that hold none are left out.
  *
  * @param pieces how many are packed, 1 or more
- * @param interleafMm thickness of the paper between storeys, mm
+ * @param interleafMm thickness of the paper between levels, mm
  * @param most pieces that go into one box, where not as many as fit
  * @returns the one that wastes least room first; of equal ones the cheaper
  */
@@ -102,8 +102,8 @@ export function boxAnswers(
 ): BoxAnswer[] {
   return boxes
     .flatMap((box): BoxAnswer[] => {
-      const layout = storeyOf(box, piece);
-      const fits = storeysIn(box, piece, interleafMm);
+      const layout = levelOf(box, piece);
+      const fits = levelsIn(box, piece, interleafMm);
       const perBox = Math.min(most, layout.length * fits);
       if (perBox === 0) return [];
       const needed = Math.ceil(pieces / perBox);
@@ -112,7 +112,7 @@ export function boxAnswers(
         {
           box: box.name,
           perBox,
-          storeys: Math.ceil(perBox / layout.length),
+          levels: Math.ceil(perBox / layout.length),
           boxes: needed,
           fill: (pieces * volume(piece)) / (needed * volume(box)),
           cost: needed * (box.currency === undefined ? (box.price ?? 0) : 0),

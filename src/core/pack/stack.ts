@@ -1,8 +1,8 @@
 import type { PackedPiece } from './boxes';
 
-/** A stack of pieces on a round board, from the lowest storey. */
+/** A stack of pieces on a round board, from the lowest level. */
 export interface Stack {
-  readonly storeys: readonly number[];
+  readonly levels: readonly number[];
   readonly pieces: number;
   readonly heightMm: number;
 }
@@ -25,15 +25,15 @@ function inCircle(diameterMm: number, lengthMm: number, widthMm: number): number
 }
 
 /**
- * How many pieces a stack on a round board takes: rows in a circle that is drawn in from storey to storey.
+ * How many pieces a stack on a round board takes: rows in a circle that is drawn in from level to level.
  *
- * @param storeys how many are built, 1 or more; it ends sooner where no piece lies on the next
- * @param stepMm how far each storey stands in from the one below, mm
+ * @param levels how many are built, 1 or more; it ends sooner where no piece lies on the next
+ * @param stepMm how far each level stands in from the one below, mm
  */
-export function stackOnRound(piece: PackedPiece, diameterMm: number, storeys: number, stepMm: number): Stack {
+export function stackOnRound(piece: PackedPiece, diameterMm: number, levels: number, stepMm: number): Stack {
   const counts: number[] = [];
-  for (let storey = 0; storey < storeys; storey++) {
-    const round = diameterMm - 2 * storey * stepMm;
+  for (let level = 0; level < levels; level++) {
+    const round = diameterMm - 2 * level * stepMm;
     const count = Math.max(
       inCircle(round, piece.lengthMm, piece.widthMm),
       inCircle(round, piece.widthMm, piece.lengthMm),
@@ -42,7 +42,7 @@ export function stackOnRound(piece: PackedPiece, diameterMm: number, storeys: nu
     counts.push(count);
   }
   return {
-    storeys: counts,
+    levels: counts,
     pieces: counts.reduce((sum, count) => sum + count, 0),
     heightMm: counts.length * piece.heightMm,
   };

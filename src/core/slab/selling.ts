@@ -57,7 +57,7 @@ export const packingSchema = fields({
   pieces: whole(1, 1000),
   /** Each piece by itself in this paper. */
   wrap: note(200),
-  /** Between storeys of a box. */
+  /** Between levels of a box. */
   interleafMm: number(0, 20),
 });
 export type Packing = Held<typeof packingSchema>;

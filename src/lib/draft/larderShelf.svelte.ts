@@ -71,7 +71,8 @@ export class LarderShelf {
   async add(name: string): Promise<string> {
     const answer = await ask('POST', '/api/larder', this.offered(name) ?? { name });
     // Somebody else may have been faster: then it is there as well.
-    if (!answer.ok && answer.status !== 409) return answer.problems[0]?.message ?? 'That did not work';
+    if (!answer.ok && answer.status !== 409)
+      return answer.problems[0]?.message ?? 'The ingredient was not saved. Try again';
     await this.look([name]);
     return '';
   }

@@ -123,7 +123,7 @@
   </div>
 
   {#if problems.length > 0}
-    <Notice harm title={about ? `${about} was not imported` : 'That did not work'} {problems} />
+    <Notice harm title={about ? `${about} was not imported` : 'The change was not saved'} {problems} />
   {/if}
 
   <div role="status">

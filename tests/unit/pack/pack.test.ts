@@ -2,14 +2,14 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { boxAnswers, packedIn, papersPerSheet, stackOnRound, storeyOf, wrapPaper } from '$core/pack';
+import { boxAnswers, packedIn, papersPerSheet, stackOnRound, levelOf, wrapPaper } from '$core/pack';
 
 const piece = { lengthMm: 75, widthMm: 25, heightMm: 17, massG: 30 };
 
-test('a box by hand: 160 x 110 x 30 holds 8 fingers of 75 x 25 a storey, and one storey', () => {
+test('a box by hand: 160 x 110 x 30 holds 8 fingers of 75 x 25 a level, and one level', () => {
   const [answer] = boxAnswers(piece, 24, [{ name: 'flat', lengthMm: 160, widthMm: 110, heightMm: 30, price: 0.3 }], 1);
   assert.equal(answer!.layout.length, 8);
-  assert.equal(answer!.storeys, 1);
+  assert.equal(answer!.levels, 1);
   assert.equal(answer!.boxes, 3);
   assert.equal(answer!.cost, 0.3 * 3);
   assert.ok(Math.abs(answer!.fill - (24 * 75 * 25 * 17) / (3 * 160 * 110 * 30)) < 1e-12);
@@ -17,19 +17,19 @@ test('a box by hand: 160 x 110 x 30 holds 8 fingers of 75 x 25 a storey, and one
 
 test('rows in both turns hold what no grid does: 5 of 30 x 20 in 60 x 55, where grids hold 4', () => {
   const small = { lengthMm: 30, widthMm: 20, heightMm: 10, massG: 5 };
-  const layout = storeyOf({ lengthMm: 60, widthMm: 55 }, small);
+  const layout = levelOf({ lengthMm: 60, widthMm: 55 }, small);
   assert.equal(layout.length, 5);
   assert.deepEqual(new Set(layout.map(({ turned }) => turned)), new Set([true, false]));
 });
 
-test('storeys with paper between: 55 mm hold three of 17 mm and two papers of 2 mm, and not with 3 mm', () => {
+test('levels with paper between: 55 mm hold three of 17 mm and two papers of 2 mm, and not with 3 mm', () => {
   const box = [{ name: 'tall', lengthMm: 80, widthMm: 30, heightMm: 55 }];
   assert.equal(boxAnswers(piece, 9, box, 2)[0]!.perBox, 3);
   assert.equal(boxAnswers(piece, 9, box, 2.1)[0]!.perBox, 2);
   assert.deepEqual(boxAnswers(piece, 9, [{ name: 'low', lengthMm: 80, widthMm: 30, heightMm: 16 }]), []);
 });
 
-test('law: pieces of a storey lie in the box and not on each other, and no way of rows holds more', () => {
+test('law: pieces of a level lie in the box and not on each other, and no way of rows holds more', () => {
   const side = fc.integer({ min: 15, max: 90 });
   fc.assert(
     fc.property(
@@ -39,7 +39,7 @@ test('law: pieces of a storey lie in the box and not on each other, and no way o
       side,
       (length, width, l, w) => {
         const piece = { lengthMm: l, widthMm: w, heightMm: 10, massG: 1 };
-        const layout = storeyOf({ lengthMm: length, widthMm: width }, piece);
+        const layout = levelOf({ lengthMm: length, widthMm: width }, piece);
         const placed = layout.map(({ xMm, yMm, turned }) => {
           const [along, across] = turned ? [w, l] : [l, w];
           return [xMm, yMm, xMm + along, yMm + across] as const;
@@ -91,7 +91,7 @@ test('papers by hand: a parcel round 48 x 28 x 16, and a twist', () => {
 test('a stack on a round: four squares of 40 in a circle of 120, one on the next', () => {
   const square = { lengthMm: 40, widthMm: 40, heightMm: 20, massG: 40 };
   // Two rows of two have their corners 57 mm from the middle; a row of three would need 126 mm.
-  assert.deepEqual(stackOnRound(square, 120, 3, 30), { storeys: [4, 1], pieces: 5, heightMm: 40 });
+  assert.deepEqual(stackOnRound(square, 120, 3, 30), { levels: [4, 1], pieces: 5, heightMm: 40 });
 });
 
 test('packed as chosen: papers and boxes, bags by mass, and a thing that the shop does not have', () => {

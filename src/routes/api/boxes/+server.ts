@@ -9,5 +9,7 @@ export async function POST({ request }) {
   if (!body.ok) return body.response;
   const { piece, pieces, boxes, interleafMm } = body.value;
   const { massG = 0, ...sides } = piece;
-  return json({ answers: boxAnswers({ ...sides, massG }, pieces, boxes, interleafMm) });
+  const answers = boxAnswers({ ...sides, massG }, pieces, boxes, interleafMm);
+  // `storeys` is the older name of `levels`.
+  return json({ answers: answers.map((answer) => ({ ...answer, storeys: answer.levels })) });
 }

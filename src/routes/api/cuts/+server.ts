@@ -19,5 +19,7 @@ export async function POST({ request }) {
   if (!done.ok) return done.response;
   const { shownIn, measures } = { ...wholeShop(db), ...shop };
   const say = figuresIn(shownIn, slab.measures ?? measures);
-  return json({ cuts: done.value.map((cut) => ({ ...cut, why: cutFitText(cut.fit, say) })) });
+  // `evenness` is the older name of `massVariation`.
+  const cuts = done.value.map((cut) => ({ ...cut, evenness: cut.massVariation, why: cutFitText(cut.fit, say) }));
+  return json({ cuts });
 }

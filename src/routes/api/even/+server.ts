@@ -15,5 +15,9 @@ export async function POST({ request }) {
   const ingredients = ingredientsFor(db, [slab], asked.scale);
   const done = await runTask('even', { slab, ingredients, shop: { ...wholeShop(db), ...shop }, asked, readings });
   if (!done.ok) return done.response;
-  return done.value.ok ? json(done.value.value) : refused(done.value.problems);
+  if (!done.value.ok) return refused(done.value.problems);
+  const { surface, ways } = done.value.value;
+  // `evenness` is the older name of `massVariation`.
+  const named = Object.entries(ways).map(([way, found]) => [way, { ...found, evenness: found.massVariation }]);
+  return json({ surface, ways: Object.fromEntries(named) });
 }

@@ -47,7 +47,7 @@
 <svg
   viewBox="-2 -2 {all.width} {all.height}"
   role="img"
-  aria-label="{answer.perBox} pieces in {box.name}, {inside} in a layer, {answer.storeys} {answer.storeys === 1
+  aria-label="{answer.perBox} pieces in {box.name}, {inside} in a layer, {answer.levels} {answer.levels === 1
     ? 'layer'
     : 'layers'}"
 >
@@ -72,8 +72,8 @@
       d="M0 0 h{CARD_MM} v{box.heightMm} h{box.lengthMm} v{-box.heightMm} h{CARD_MM} v{box.heightMm +
         CARD_MM} h{-width} z"
     />
-    {#each { length: answer.storeys } as _, storey (storey)}
-      {@const foot = box.heightMm - storey * (piece.heightMm + interleafMm)}
+    {#each { length: answer.levels } as _, level (level)}
+      {@const foot = box.heightMm - level * (piece.heightMm + interleafMm)}
       {#each front as { xMm, sideMm }, i (i)}
         {#each layers as { look: of, share }, l (l)}
           {@const below = layers.slice(0, l).reduce((sum, layer) => sum + layer.share, 0)}
@@ -87,7 +87,7 @@
         {/each}
         <rect class="edge" x={CARD_MM + xMm} y={foot - piece.heightMm} width={sideMm} height={piece.heightMm} />
       {/each}
-      {#if storey < answer.storeys - 1}
+      {#if level < answer.levels - 1}
         <path class="paper" d="M{CARD_MM} {foot - piece.heightMm - interleafMm / 2} h{box.lengthMm}" />
       {/if}
     {/each}

@@ -8,12 +8,12 @@
 
   const figures = $derived(shopFigures());
   let diameterMm = $state(200);
-  let storeys = $state(3);
+  let levels = $state(3);
   const typed: Record<string, string> = $state({});
-  /** Each storey stands in by half a piece. */
+  /** Each level stands in by half a piece. */
   const stepMm = $derived(Math.min(piece.lengthMm, piece.widthMm) / 2);
   const short = $derived(Math.max(1, Math.min(piece.lengthMm, piece.widthMm)));
-  const stack = $derived(stackOnRound(piece, diameterMm, storeys, stepMm));
+  const stack = $derived(stackOnRound(piece, diameterMm, levels, stepMm));
   const SIDE = { least: 80, most: 500 } as const;
 </script>
 
@@ -29,26 +29,26 @@
   />
   <NumberField
     label="Layers in the box"
-    value={storeys}
+    value={levels}
     limits={{ min: 1, max: 12, whole: true }}
-    name="storeys"
+    name="levels"
     {typed}
-    onvalue={(many) => many !== null && (storeys = many)}
+    onvalue={(many) => many !== null && (levels = many)}
   />
 </div>
 {#if stack.pieces > 0}
   <svg
     viewBox="-2 -2 {diameterMm + 4} {stack.heightMm + 10}"
     role="img"
-    aria-label="The stack from the side: {stack.storeys.length} layers on a board of {figures.length.say(diameterMm)}"
+    aria-label="The stack from the side: {stack.levels.length} layers on a board of {figures.length.say(diameterMm)}"
   >
-    {#each stack.storeys as _, storey (storey)}
-      {@const wide = diameterMm - 2 * storey * stepMm}
+    {#each stack.levels as _, level (level)}
+      {@const wide = diameterMm - 2 * level * stepMm}
       {@const many = Math.max(1, Math.floor(wide / short))}
       {#each { length: many } as _, i (i)}
         <rect
           x={(diameterMm - many * short) / 2 + i * short}
-          y={stack.heightMm - (storey + 1) * piece.heightMm}
+          y={stack.heightMm - (level + 1) * piece.heightMm}
           width={short}
           height={piece.heightMm}
         />
@@ -60,8 +60,8 @@
 <p class="figures">
   {#if stack.pieces === 0}No piece fits on it. Use a larger board.
   {:else}
-    It holds <b>{stack.pieces}</b> pieces: {stack.storeys.join(' + ')} from below, {figures.length.say(stack.heightMm)} high.
-    {#if stack.storeys.length < storeys}No piece fits on layer {stack.storeys.length + 1}.{/if}
+    It holds <b>{stack.pieces}</b> pieces: {stack.levels.join(' + ')} from below, {figures.length.say(stack.heightMm)} high.
+    {#if stack.levels.length < levels}No piece fits on layer {stack.levels.length + 1}.{/if}
     {Math.floor(pieces / stack.pieces)} such stacks per batch.
   {/if}
 </p>

@@ -28,7 +28,7 @@
       revision,
       ingredient: { ...facts, packs: [pack, ...others] },
     });
-    wrong = answer.ok ? '' : (answer.problems[0]?.message ?? 'That did not work');
+    wrong = answer.ok ? '' : (answer.problems[0]?.message ?? 'The price was not saved. Try again');
     if (answer.ok) await work.shelf.look([ingredient.name]);
   }
 </script>
