@@ -201,7 +201,7 @@ test('prices from a table: first what it would change, with bad rows, then the c
     'ingredient,pack,pack_g,price,priced_on\nhoney,"jar, 1 kg",1000,10.40,2026-11-20\nmoss,bag,1,2,\nwater,tap,1,abc,\n';
   await page.getByLabel('CSV file').setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await expect(page.getByText('0 new, 1 changed, 0 the same, 2 rows rejected.')).toBeVisible();
-  await expect(page.getByText('Row 3: ingredient: The larder has no "moss": add it first')).toBeVisible();
+  await expect(page.getByText('Row 3: ingredient: The larder has no "moss". Add it first')).toBeVisible();
   await page.getByRole('button', { name: 'Update 1 in the larder' }).click();
   await expect(page.getByText('The larder is updated.')).toBeVisible();
   await page.keyboard.press('Escape');
