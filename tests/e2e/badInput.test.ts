@@ -154,7 +154,7 @@ test('services answer problems with paths, never a stack trace', async ({ reques
     ['/api/plan', '{"slab":{"format":"knife-tray/slab"}}', 422, '/version'],
     ['/api/slabs', 'x', 422, 'not a slab file'],
     ['/api/larder', '{"name":""}', 422, '/name'],
-    ['/api/larder', '{"name":"Butter"}', 409, 'has one of this name'],
+    ['/api/larder', '{"name":"Butter"}', 409, 'already has an ingredient of this name'],
     ['/api/tins', '{"name":"T","count":1,"tin":{"shape":"heart"}}', 422, '/tin'],
     ['/api/plan', ' '.repeat(5_000_000), 413, 'over 1 MB'],
   ];

@@ -22,7 +22,7 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Butter');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('The larder has one of this name').first()).toBeVisible();
+  await expect(page.getByText('The larder already has an ingredient of this name').first()).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Beech nuts');
   await page.getByLabel('Density').fill('0.55');
   await page.getByLabel('tree nuts').check({ force: true });

@@ -21,13 +21,15 @@ const ADDED: readonly Added[] = [
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const PIECE_SHAPES = [', member: `'hexagon'` },
-    needed: ['src/core/cut/layout.ts', 'src/core/cut/cutSlab.ts'],
+    needed: ['src/core/cut/layout.ts', 'src/core/cut/cutSlab.ts', 'src/wording/en/cut.ts'],
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const PLACES = [', member: `'cellar'` },
     needed: [
       'src/core/slab/words.ts',
       'src/core/setting/places.ts',
+      'src/wording/en/steps.ts',
+      'src/wording/en/label.ts',
       'src/core/time/chain.ts',
       'src/core/method/keepIn.ts',
     ],
@@ -38,7 +40,7 @@ const ADDED: readonly Added[] = [
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const CUT_TOOLS = [', member: `'laser'` },
-    needed: ['src/core/cut/tools.ts', 'src/wording/en/checks.ts'],
+    needed: ['src/core/cut/tools.ts', 'src/wording/en/checks.ts', 'src/wording/en/cut.ts'],
   },
   {
     ...{ file: 'src/core/slab/words.ts', list: 'export const STAGES = [', member: `'burnt'` },
@@ -74,7 +76,7 @@ const ADDED: readonly Added[] = [
   },
   {
     ...{ file: 'src/core/sugar/melting.ts', list: 'export const MELTS = [', member: `'oven'` },
-    needed: ['src/core/sugar/melting.ts'],
+    needed: ['src/core/sugar/melting.ts', 'src/wording/en/steps.ts'],
   },
   {
     ...{ file: 'src/core/tin/liner.ts', list: 'export const LININGS = [', member: `'foil'` },
@@ -122,6 +124,7 @@ const options: ts.CompilerOptions = {
   ...{ strict: true, noEmit: true, skipLibCheck: true, resolveJsonModule: true, noUncheckedIndexedAccess: true },
   ...{ target: ts.ScriptTarget.ESNext, module: ts.ModuleKind.ESNext, types: [] },
   moduleResolution: ts.ModuleResolutionKind.Bundler,
+  paths: { $core: [resolve('src/core')], '$core/*': [resolve('src/core/*')] },
 };
 
 const ROOTS = [

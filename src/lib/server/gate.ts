@@ -17,9 +17,9 @@ export function refusalOf(request: Request, host: string): Response | null {
   const { headers } = request;
   const origin = headers.get('origin');
   if (origin !== null && hostOf(origin) !== host)
-    return problem('This request comes from another site: open the application itself', '', 403);
+    return problem('This request comes from another site. Open the application itself', '', 403);
   if (origin === null && /^(cross-site|same-site)$/.test(headers.get('sec-fetch-site') ?? ''))
-    return problem('This request comes from another site: open the application itself', '', 403);
+    return problem('This request comes from another site. Open the application itself', '', 403);
   if (request.method === 'DELETE' || BODIES.test(headers.get('content-type') ?? '')) return null;
   return problem('Send JSON, CSV, a zip or a JPEG, and say so in the content type', '', 415);
 }

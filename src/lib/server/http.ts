@@ -41,7 +41,7 @@ export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Go
   } catch (error) {
     const isLarge = typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
     if (isLarge) return tooLarge();
-    return { ok: false, response: problem('The request stopped in the middle: send it again', '', 400) };
+    return { ok: false, response: problem('The request was incomplete. Send it again', '', 400) };
   }
   if (size > most) return tooLarge();
   const whole = new Uint8Array(size);

@@ -87,7 +87,7 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     transformHeader: (name) => name.trim().toLowerCase().replace(/\s+/g, '_').replace(/^_+/, ''),
     transform: unguardedCell,
   });
-  if (data.length > MAX_ROWS) return refused(`At most ${MAX_ROWS} rows are taken at once: part the table`);
+  if (data.length > MAX_ROWS) return refused(`At most ${MAX_ROWS} rows can be imported at once. Split the table`);
   const needed = table === 'larder' ? 'name' : 'ingredient';
   const columns: readonly string[] = table === 'larder' ? LARDER_COLUMNS : PRICE_COLUMNS;
   if (!meta.fields?.includes(needed)) {
@@ -145,7 +145,7 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     writes += all.length;
   }
   if (writes > MAX_WRITES) {
-    return refused(`This table changes ${writes} rows, and at most ${MAX_WRITES} are taken at once: part it`);
+    return refused(`This table changes ${writes} rows, and at most ${MAX_WRITES} can be changed at once. Split it`);
   }
   return { changes: { added, changed, same, bad, badCount }, taken };
 }

@@ -54,7 +54,7 @@ function soundDatabase(file: string, folder: string): Db {
     if (/BUSY|LOCKED|READONLY|CANTOPEN|PERM/.test((error as { code?: string }).code ?? '')) throw error;
     const copy = newestCopy(folder);
     const way = copy
-      ? `The newest good copy is ${copy}. Put it back with: npm run restore`
+      ? `The newest good copy is ${copy}. Restore it with: npm run restore`
       : 'There is no good copy beside it';
     throw new Error(`The data in ${file} are damaged (${(error as Error).message}). ${way}`, { cause: error });
   }

@@ -9,8 +9,7 @@ const FAULT_SENTENCES: Readonly<Record<StorageFault, string>> = {
     'The data file is gone from its folder. Nothing is saved until it is put back. Stop the server and run npm run restore if it cannot be',
   replaced: 'The data file was replaced by another one while the server runs. Nothing is saved. Restart the server',
   damaged: 'The data file is damaged. Nothing is saved. Stop the server and put a copy back with npm run restore',
-  unwritable:
-    'The disk does not take what is written: it is full, read-only or failing. Nothing is saved until that is fixed',
+  unwritable: 'The disk cannot be written. It is full, read-only or failing. Nothing is saved until that is fixed',
 };
 
 /** The first bytes of every SQLite database. @see https://www.sqlite.org/fileformat.html */

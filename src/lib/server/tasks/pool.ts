@@ -49,29 +49,29 @@ export type TaskDone<T> =
 
 /** Whether each task may take seconds, and what to make smaller where it takes too long. */
 const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller: string }>> = {
-  plan: { isLong: true, smaller: 'ask for fewer pieces, or fewer kinds of tin' },
-  planInItsTins: { isLong: true, smaller: 'cut fewer pieces, or use fewer kinds of tin' },
-  cuts: { isLong: true, smaller: 'ask for fewer pieces' },
-  even: { isLong: true, smaller: 'ask for fewer pieces' },
-  mixed: { isLong: true, smaller: 'ask for fewer piece types' },
-  bags: { isLong: true, smaller: 'weigh fewer shards at once' },
-  setting: { isLong: false, smaller: 'use fewer or thinner layers' },
-  heat: { isLong: true, smaller: 'send fewer or thinner layers, or a shorter time' },
-  price: { isLong: false, smaller: 'use fewer or thinner layers, or fewer kinds of tin' },
-  listed: { isLong: false, smaller: 'use fewer or thinner layers, or fewer kinds of tin' },
-  slabLog: { isLong: false, smaller: 'ask for fewer runs' },
-  runOutcome: { isLong: false, smaller: 'cut fewer pieces, or use fewer kinds of tin' },
-  label: { isLong: false, smaller: 'ask for fewer pieces, or fewer kinds of tin' },
-  labelsPdf: { isLong: true, smaller: 'print fewer labels' },
-  template: { isLong: true, smaller: 'use the template as SVG or DXF, or cut fewer pieces' },
-  freeFrom: { isLong: false, smaller: 'use fewer lines or layers' },
-  timeline: { isLong: false, smaller: 'use fewer steps or layers' },
-  runPlan: { isLong: false, smaller: 'use fewer steps or layers' },
-  forecast: { isLong: false, smaller: 'send fewer readings' },
-  method: { isLong: false, smaller: 'send the recipe alone, without the text around it' },
-  table: { isLong: false, smaller: 'split the table' },
-  unzip: { isLong: false, smaller: 'send fewer files at once' },
-  zip: { isLong: false, smaller: 'ask for fewer slabs at once' },
+  plan: { isLong: true, smaller: 'Ask for fewer pieces, or fewer kinds of tin' },
+  planInItsTins: { isLong: true, smaller: 'Cut fewer pieces, or use fewer kinds of tin' },
+  cuts: { isLong: true, smaller: 'Ask for fewer pieces' },
+  even: { isLong: true, smaller: 'Ask for fewer pieces' },
+  mixed: { isLong: true, smaller: 'Ask for fewer piece types' },
+  bags: { isLong: true, smaller: 'Weigh fewer shards at once' },
+  setting: { isLong: false, smaller: 'Use fewer or thinner layers' },
+  heat: { isLong: true, smaller: 'Send fewer or thinner layers, or a shorter time' },
+  price: { isLong: false, smaller: 'Use fewer or thinner layers, or fewer kinds of tin' },
+  listed: { isLong: false, smaller: 'Use fewer or thinner layers, or fewer kinds of tin' },
+  slabLog: { isLong: false, smaller: 'Ask for fewer runs' },
+  runOutcome: { isLong: false, smaller: 'Cut fewer pieces, or use fewer kinds of tin' },
+  label: { isLong: false, smaller: 'Ask for fewer pieces, or fewer kinds of tin' },
+  labelsPdf: { isLong: true, smaller: 'Print fewer labels' },
+  template: { isLong: true, smaller: 'Use the template as SVG or DXF, or cut fewer pieces' },
+  freeFrom: { isLong: false, smaller: 'Use fewer lines or layers' },
+  timeline: { isLong: false, smaller: 'Use fewer steps or layers' },
+  runPlan: { isLong: false, smaller: 'Use fewer steps or layers' },
+  forecast: { isLong: false, smaller: 'Send fewer readings' },
+  method: { isLong: false, smaller: 'Send the recipe alone, without the text around it' },
+  table: { isLong: false, smaller: 'Split the table' },
+  unzip: { isLong: false, smaller: 'Send fewer files at once' },
+  zip: { isLong: false, smaller: 'Ask for fewer slabs at once' },
 };
 
 export type Lane = keyof typeof LANES;
@@ -99,9 +99,9 @@ export async function runTask<N extends Name>(
     };
   } catch (error) {
     if (error instanceof TookTooLong)
-      return { ok: false, response: problem(`This takes longer than ${DEADLINE_MS / 1000} s: ${smaller}`) };
+      return { ok: false, response: problem(`This takes longer than ${DEADLINE_MS / 1000} s. ${smaller}`) };
     if (error instanceof OutOfMemory)
-      return { ok: false, response: problem(`This takes more memory than there is for it: ${smaller}`) };
+      return { ok: false, response: problem(`This takes more memory than is available. ${smaller}`) };
     if (error instanceof Dropped) return { ok: false, response: problem('The request was cancelled', '', 499) };
     if (error instanceof QueueFull) {
       const response = problem('The server is busy. Try again in a few seconds', '', 503);

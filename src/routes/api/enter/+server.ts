@@ -10,8 +10,8 @@ export async function POST({ request, cookies, getClientAddress, url }) {
   if (!body.ok) return body.response;
   if (!door) return json({ ok: true });
   const entered = await door.enter(body.value.passphrase, getClientAddress(), Date.now());
-  if (entered === 'too-many') return problem('Too many tries: wait a minute, and try again', '/passphrase', 429);
-  if (entered === 'wrong') return problem('That is not the passphrase: look at how it is written', '/passphrase', 403);
+  if (entered === 'too-many') return problem('Too many attempts. Wait a minute and try again', '/passphrase', 429);
+  if (entered === 'wrong') return problem('The passphrase is wrong. Check how it is written', '/passphrase', 403);
   cookies.set(SESSION, entered.session, {
     path: '/',
     httpOnly: true,

@@ -10,6 +10,10 @@ export async function POST({ request }) {
   if (!body.ok) return body.response;
   const done = saveIngredient(database(), body.value);
   if (!done.ok)
-    return problem('The larder has one of this name: change that one, or name this one otherwise', '/name', 409);
+    return problem(
+      'The larder already has an ingredient of this name. Edit that one, or choose a different name',
+      '/name',
+      409,
+    );
   return json(done, { status: 201 });
 }

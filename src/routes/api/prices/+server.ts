@@ -13,7 +13,7 @@ const PATIENCE_MS = 10_000;
 export async function GET({ url }) {
   const db = database();
   const { list, toCome } = await pricedPage(db, pageOf(url, PRICES_AT_ONCE).from, PATIENCE_MS);
-  if (toCome > 0) return problem('The list is still being worked out: ask again in some seconds', '', 503);
+  if (toCome > 0) return problem('The price list is still being calculated. Try again in a few seconds', '', 503);
   const shop = wholeShop(db);
   return new Response(priceListCsv(list, shop, coinDigits(shop.currency)), {
     headers: { 'Content-Type': 'text/csv; charset=utf-8', 'Content-Disposition': 'attachment; filename="prices.csv"' },

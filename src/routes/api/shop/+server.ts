@@ -15,6 +15,6 @@ export async function PUT({ request }) {
   const { rack: _rack, ...changes } = settings;
   const done = saveSettings(database(), revision, changes, rate);
   if (done.ok) return json(done);
-  const message = 'Someone else changed the settings since you opened them: look at both below';
+  const message = 'Someone else changed the settings since you opened them. Compare both below';
   return json({ problems: [{ path: '', message }], latest: done.latest }, { status: 409 });
 }

@@ -16,9 +16,9 @@ export async function PUT({ params, request }) {
   const done = saveIngredient(database(), read.value, { id: Number(params.id), revision: revision.value });
   if (done.ok) return json(done);
   return done.reason === 'name-taken'
-    ? problem('Another ingredient has this name: name this one otherwise', '/name', 409)
+    ? problem('Another ingredient has this name. Choose a different one', '/name', 409)
     : problem(
-        'Someone else changed this ingredient since you opened it: note your figures, reload, and put them in again',
+        'Someone else changed this ingredient since you opened it. Note your figures, reload, and enter them again',
         '',
         409,
       );
@@ -32,5 +32,5 @@ export function DELETE({ params, url }) {
   if (done.ok) return json({ ok: true });
   return done.reason === 'gone'
     ? problem('It is no longer in the larder', '', 404)
-    : problem('Someone else changed this ingredient since you opened it: reload, and look at it again', '', 409);
+    : problem('Someone else changed this ingredient since you opened it. Reload and check it again', '', 409);
 }

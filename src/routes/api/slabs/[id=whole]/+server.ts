@@ -5,7 +5,7 @@ import { bodyJson, problem, refused } from '$lib/server/http';
 import { warm } from '$lib/server/warm';
 import { keepSlab, removeSlab } from '$lib/server/slabs';
 
-const GONE = 'This slab is no longer in the shop: keep yours as a new slab';
+const GONE = 'This slab was deleted. Save yours as a new slab';
 
 const MAX_LEARNT = 200;
 const isRuns = (found: unknown): found is number[] =>

@@ -23,9 +23,9 @@ export async function POST({ request }) {
   const done = await runTask('unzip', body.value);
   if (!done.ok) return done.response;
   const read = done.value;
-  if (!read) return problem('This is not a zip file, or it is damaged: choose one that opens');
+  if (!read) return problem('This is not a zip file, or it is damaged. Choose another');
   if (read.slabs.length + read.refused.length === 0) {
-    return problem('There is no slab file in this zip: their names end in .slab.json');
+    return problem('This zip has no slab files. Their names end in .slab.json');
   }
   const { ids, runs, refused } = addFromFiles(database(), read, new Date().toISOString());
   const messages = [...read.refused, ...refused].map(({ file, problems }) => ({

@@ -16,7 +16,7 @@ export async function PUT({ params, request }) {
   const done = changeTin(database(), { id: Number(params.id), revision: revision.value, name, count, tin });
   if (done) return json({ ok: true });
   return problem(
-    'Someone else changed this tin since you opened it: note your figures, reload, and put them in again',
+    'Someone else changed this tin since you opened it. Note your figures, reload, and enter them again',
     '',
     409,
   );
@@ -30,5 +30,5 @@ export function DELETE({ params, url }) {
   if (done === 'removed') return json({ ok: true });
   return done === 'gone'
     ? problem('It is no longer on the rack', '', 404)
-    : problem('Someone else changed this tin since you opened it: reload, and look at it again', '', 409);
+    : problem('Someone else changed this tin since you opened it. Reload and check it again', '', 409);
 }

@@ -35,5 +35,5 @@ export async function PUT({ request, params, url }) {
   const looked = url.searchParams.get('stamp') ?? stamp;
   const today = new Date().toISOString().slice(0, 10);
   if (looked === stamp && (await writeInTurns(db, taken, stamp, today))) return json(changes);
-  return problem('The larder was changed since you looked at this table: look again at what it would do now', '', 409);
+  return problem('The larder was changed since you previewed this table. Preview it again', '', 409);
 }

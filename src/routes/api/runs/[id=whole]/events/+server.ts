@@ -16,7 +16,7 @@ export async function POST({ params, request }) {
   const offsetMs = clockOffsetMs(request.headers.get(DEVICE_CLOCK), Date.now());
   const events = correctedEvents(sent, offsetMs);
   const done = addEvents(db, run.id, events);
-  if (!done) return problem('This run holds as much as one can: finish it, and begin another', '', 422);
+  if (!done) return problem('This run has reached its size limit. Finish it and start another', '', 422);
   const corrected = events.flatMap((event, i) => (event.at === sent[i]!.at ? [] : [{ id: event.id, at: event.at }]));
   return json({ ...done, problems, corrected, clockOffsetMs: offsetMs });
 }

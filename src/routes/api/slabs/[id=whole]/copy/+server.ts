@@ -9,7 +9,7 @@ export async function POST({ params, request }) {
   const body = await bodyJson(request);
   if (!body.ok) return body.response;
   const from = slabById(database(), Number(params.id));
-  if (!from) return problem('The slab to copy is no longer in the shop: choose another', '', 404);
+  if (!from) return problem('The slab to copy was deleted. Choose another', '', 404);
   const copy = parseSlab({ ...from.slab, name: (Object(body.value) as { name?: unknown }).name });
   if (!copy.ok) return refused(copy.problems);
   return json({ id: addSlab(database(), copy.value, new Date().toISOString()) }, { status: 201 });
