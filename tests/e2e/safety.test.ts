@@ -164,7 +164,7 @@ test('a table that was looked at is looked at anew when the larder has changed m
   const added = await page.request.post(`${shop.address}/api/larder`, { data: { name: 'moss' } });
   expect(added.status()).toBe(201);
   await page.getByRole('button', { name: /Update 1 in the larder/ }).click();
-  await expect(page.getByRole('alert')).toContainText('The larder was changed since you looked at this table');
+  await expect(page.getByRole('alert')).toContainText('The larder was changed since you previewed this table');
   await page.getByRole('button', { name: /Update 1 in the larder/ }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('row', { name: /^butter/ })).toContainText('€9.99');

@@ -194,7 +194,7 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
       title: 'Wrapper for a piece',
       text: 'Once around the piece with an overlap. A twist needs a tail at both ends, a parcel flaps of three quarters of the height.',
       source: 'Geometry of a box',
-      holds: 'Paper that folds easily. Thick paper needs about 2 cm more.',
+      holds: 'Paper that folds easily. Thick paper needs a little more.',
     },
   ],
   Label: [

@@ -52,7 +52,7 @@ function actionText(action: StepAction, say: Figures): string {
     case 'pack':
       return 'Pack and label';
     case 'simmer-water':
-      return 'Bring 3 cm of water to a bare simmer. The bowl must not touch it';
+      return 'Bring a little water to a bare simmer. The bowl must not touch it';
     case 'melt-over-steam':
       return 'Melt the chocolate over the steam and stir. Hot steam burns. Keep every drop of water out';
     case 'melt-in-bursts':
