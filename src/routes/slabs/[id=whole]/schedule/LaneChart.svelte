@@ -79,7 +79,7 @@
           class:deciding
           class:pinned={pinned.has(activity.id)}
           role="button"
-          tabindex={lane === 'hands' || activity.hands === 'free' ? 0 : -1}
+          tabindex={lane === 'labour' || activity.hands === 'free' ? 0 : -1}
           aria-label="{textOf(activity)}, {timeOfDay(start)} to {timeOfDay(end)}{deciding
             ? ', on the critical path'
             : ''}{pinned.has(activity.id) ? ', pinned' : ''}"

@@ -26,7 +26,7 @@ export function lanesOf(steps: readonly DayStep[]): Lane[] {
   const uses = (...what: readonly string[]) =>
     steps.filter(({ activity }) => activity.occupies.some((thing) => what.includes(thing)));
   const lanes = [
-    ['hands', steps.filter(({ activity }) => activity.hands !== 'free')],
+    ['labour', steps.filter(({ activity }) => activity.hands !== 'free')],
     ['hob', uses('ring')],
     ['oven', uses('oven')],
     ['mixer', uses('mixer')],
