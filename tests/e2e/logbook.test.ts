@@ -52,7 +52,7 @@ test('what went wrong: the planted cause is named first, with what was recorded'
   const first = page.getByRole('list', { name: 'Causes' }).getByRole('listitem').first();
   await expect(first).toContainText('Boiled too far');
   await expect(first).toContainText(/very likely/);
-  await expect(first).toContainText(/For it: The boil ended at 12\d °C, and the end point is 117 °C/);
+  await expect(first).toContainText(/Supports this: The boil ended at 12\d °C, and the end point is 117 °C/);
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   const post = (data: unknown) => page.request.post(`${shop.address}/api/diagnose`, { data });
   expect(

@@ -1,5 +1,5 @@
 import {
-  as,
+  asMessage,
   daySchema,
   fields,
   reason,
@@ -56,7 +56,7 @@ const composition = fields({
   saturates: percent,
   starch: percent,
   fibre: percent,
-}).test('sum', as(reason('composition-over-100')), (parts) => {
+}).test('sum', asMessage(reason('composition-over-100')), (parts) => {
   if (!parts) return true;
   return parts.water + parts.sugars + parts.fat + parts.protein + parts.other <= 101;
 });

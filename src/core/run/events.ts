@@ -1,5 +1,5 @@
 import {
-  as,
+  asMessage,
   choice,
   flag,
   formed,
@@ -30,7 +30,11 @@ const uuid = () =>
 const AT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
 const at = formed(AT, reason('not-a-utc-moment'))
   // What has not the form of a moment has been told so.
-  .test('exists', as(reason('no-such-moment')), (text) => text === undefined || !AT.test(text) || isMoment(text));
+  .test(
+    'exists',
+    asMessage(reason('no-such-moment')),
+    (text) => text === undefined || !AT.test(text) || isMoment(text),
+  );
 /** `deviceAt` is what the device's own clock showed, where it did not know the server's: the server then corrects `at`. */
 const event = { id: uuid(), at: at.required(REQUIRED), deviceAt: at };
 const step = text(200);

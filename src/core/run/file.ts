@@ -1,7 +1,7 @@
 import { ingredientSchema } from '../larder';
 import { HANDS, type Slab } from '../slab';
 import {
-  as,
+  asMessage,
   fields,
   flag,
   isMoment,
@@ -92,7 +92,7 @@ const planSchema = fields({
 });
 
 const runFileSchema = fields({
-  format: oneOf(['knife-tray/run']).required(as(reason('not-a-run-file'))),
+  format: oneOf(['knife-tray/run']).required(asMessage(reason('not-a-run-file'))),
   version: whole(1, 1).required(REQUIRED),
   file: note(500),
   plan: planSchema.required(REQUIRED),

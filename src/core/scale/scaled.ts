@@ -42,7 +42,7 @@ type KnownScale = Exclude<Scale, { mode: 'as-far-as' }>;
  * A slab put in other tins.
  *
  * `same-thickness`, `layer-thickness` and `total-height` fix the dose of each layer and find its volume; `scaleFactor` fixes the
- * amounts, shared between the tins by their base area, and finds the dose. (`as-far-as` is a scale factor once that is known:
+ * amounts, shared between the tins by their base area, and finds the dose. (`as-far-as` becomes a scale factor when stock is known:
  * see `stockLimitOf`. `pieces` keeps the thickness, or takes a total height: its tins have been chosen for the order by then.) A
  * preparation is made as many times as its layers need, with the written leftover in proportion.
  *

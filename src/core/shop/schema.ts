@@ -3,7 +3,7 @@ import { MEASURES, SHOWN_IN } from '../measure';
 import { PIECE_MM, PLACES, pricingSchema } from '../slab';
 import { bagSchema, boxSchema, rackTinSchema, vesselSchema, wrapSchema } from '../tin';
 import {
-  as,
+  asMessage,
   daySchema,
   fields,
   formed,
@@ -26,12 +26,12 @@ export const hoursSchema = list(
   fields({
     day: whole(0, 6).required(REQUIRED),
     from: clock,
-    to: clock.test('differs', as(reason('ends-when-it-begins')), (to, { parent }) => to !== parent.from),
+    to: clock.test('differs', asMessage(reason('ends-when-it-begins')), (to, { parent }) => to !== parent.from),
   }).required(REQUIRED),
   42,
 );
 
-const notATimeZone = as(reason('not-a-time-zone'));
+const notATimeZone = asMessage(reason('not-a-time-zone'));
 
 /** A time zone by its IANA name. */
 export const zoneSchema = yup
@@ -48,7 +48,7 @@ export const zoneSchema = yup
     }
   });
 
-const notALocale = as(reason('not-a-locale'));
+const notALocale = asMessage(reason('not-a-locale'));
 
 /** How a shop writes its days and times, as a BCP 47 tag. */
 const localeSchema = yup

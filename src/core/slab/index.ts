@@ -12,7 +12,7 @@ export * from './cutWork';
 export * from './meeting';
 export * from './pot';
 export * from './namedIn';
-export { scaleNow, slabNow } from './olderNames';
+export { renameOlderMode, renameOlderFields } from './olderNames';
 export * from './read';
 export * from './selling';
 export * from './usual';

@@ -12,28 +12,28 @@ type Fields = Readonly<Record<string, unknown>>;
 const isFields = (found: unknown): found is Fields =>
   typeof found === 'object' && found !== null && !Array.isArray(found);
 
-function preparationNow(found: unknown): unknown {
+function renamePreparationFields(found: unknown): unknown {
   if (!isFields(found)) return found;
   const older = Object.entries(PREPARATION_FIELDS).filter(([name]) => Object.hasOwn(found, name));
   if (older.length === 0) return found;
   const rest = Object.fromEntries(Object.entries(found).filter(([name]) => !older.some(([old]) => old === name)));
-  // Where both are written the new name counts.
+  // The new name wins where both are written.
   return { ...Object.fromEntries(older.map(([old, now]) => [now, found[old]])), ...rest };
 }
 
-/** Gives a way to scale its name of today. @param found anything read from JSON */
-export function scaleNow(found: unknown): unknown {
+/** Renames an older way to scale. @param found anything read from JSON */
+export function renameOlderMode(found: unknown): unknown {
   if (!isFields(found) || typeof found.mode !== 'string' || !Object.hasOwn(SCALE_MODES, found.mode)) return found;
   return { ...found, mode: SCALE_MODES[found.mode] };
 }
 
-/** Gives fields of a slab file their names of today. @param found anything read from JSON; what is no slab stays as it is */
-export function slabNow(found: unknown): unknown {
+/** Renames older fields and ways to scale of a slab file. @param found anything read from JSON; other values are returned unchanged */
+export function renameOlderFields(found: unknown): unknown {
   if (!isFields(found)) return found;
   const { preparations, scale } = found;
   const now = {
-    ...(Array.isArray(preparations) ? { preparations: preparations.map(preparationNow) } : {}),
-    ...(scale === undefined ? {} : { scale: scaleNow(scale) }),
+    ...(Array.isArray(preparations) ? { preparations: preparations.map(renamePreparationFields) } : {}),
+    ...(scale === undefined ? {} : { scale: renameOlderMode(scale) }),
   };
   const isChanged =
     now.scale !== scale || (now.preparations ?? []).some((item, at) => item !== (preparations as unknown[])[at]);

@@ -1,7 +1,7 @@
 import { cutProblems } from './cutWork';
 import { isOverTaken, scalesDisagreeC, sharesTaken } from './judge';
 import { parsedJson, problem, problemsOf, reason, type Problem, type Read } from '../validation';
-import { slabNow } from './olderNames';
+import { renameOlderFields } from './olderNames';
 import { MAX_IN_ALL, slabSchema } from './schema';
 import type { Slab } from './types';
 
@@ -21,7 +21,7 @@ export function readSlab(text: string): Read<Slab> {
  * read too, and become the names of today.
  */
 export function parseSlab(given: unknown): Read<Slab> {
-  const found = slabNow(given);
+  const found = renameOlderFields(given);
   if (isRecord(found) && typeof found.version === 'number' && found.version > 1 && found.format === 'knife-tray/slab') {
     return { ok: false, problems: [problem('/version', 'newer-slab-file', { version: found.version })] };
   }

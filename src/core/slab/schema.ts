@@ -3,7 +3,7 @@ import { ALLERGENS, ingredientSchema, MAX_QUANTITY } from '../larder';
 import { MEASURES, UNITS } from '../measure';
 import { MAX_MM, tinSchema, tinsSchema } from '../tin';
 import {
-  as,
+  asMessage,
   choice,
   fields,
   flag,
@@ -213,9 +213,9 @@ export const slabSchema = fields({
   version: yup
     .number()
     .strict()
-    .typeError(as(reason('not-version-1')))
+    .typeError(asMessage(reason('not-version-1')))
     .required(REQUIRED)
-    .oneOf([1 as const], as(reason('not-version-1'))),
+    .oneOf([1 as const], asMessage(reason('not-version-1'))),
   name: text(),
   measures: oneOf(MEASURES),
   tin: tinSchema,
@@ -234,4 +234,4 @@ export const slabSchema = fields({
   /** Warnings that the maker has seen and settled, each with a note. */
   known: list(fields({ code: text(), where: note(500).defined(), note: note(1000) }).required(REQUIRED), 500),
   larder: list(ingredientSchema.required(REQUIRED), 500),
-}).required(as(reason('not-a-slab-file')));
+}).required(asMessage(reason('not-a-slab-file')));

@@ -1,5 +1,5 @@
 import { currencySchema } from '../larder';
-import { as, fields, flag, reason, list, note, number, oneOf, positive, REQUIRED, whole } from '../validation';
+import { asMessage, fields, flag, reason, list, note, number, oneOf, positive, REQUIRED, whole } from '../validation';
 import type { Held } from '../validation';
 
 /** What becomes of trims: thrown away, eaten by whoever works, or sold by weight. */
@@ -14,7 +14,7 @@ const MAX_MONEY = 1e6;
 /** A share of the price: all of it cannot be margin, or there would be no price. */
 const marginShare = number(0, 0.999).test(
   'under-one',
-  as(reason('margin-of-whole-price')),
+  asMessage(reason('margin-of-whole-price')),
   (margin) => margin === undefined || margin < 1,
 );
 
@@ -57,7 +57,7 @@ export const packingSchema = fields({
   pieces: whole(1, 1000),
   /** Each piece by itself in this paper. */
   wrap: note(200),
-  /** Between levels of a box. */
+  /** Thickness of the paper between layers in a box, mm. */
   interleafMm: number(0, 20),
 });
 export type Packing = Held<typeof packingSchema>;

@@ -13,12 +13,12 @@ export type StepAction =
   | { readonly code: 'written'; readonly text: string }
   | { readonly code: 'boil'; readonly name: string; readonly celsius: number }
   | { readonly code: 'melt' | 'mix' | 'finish'; readonly name: string }
-  | { readonly code: 'lay'; readonly name: string; readonly isStrewn: boolean }
+  | { readonly code: 'lay'; readonly name: string; readonly isScattered: boolean }
   | { readonly code: 'set'; readonly name: string; readonly place: Place }
   | { readonly code: 'cut'; readonly how: 'cut' | 'snap' | 'break' }
   | { readonly code: 'weigh' | 'combine' | 'score' | 'pack' }
   | { readonly code: 'simmer-water' | 'melt-over-steam' | 'melt-on-low-heat' }
-  | { readonly code: 'strew-on-slab' | 'cover-slab' | 'spread-on-slab' }
+  | { readonly code: 'scatter-on-slab' | 'cover-slab' | 'spread-on-slab' }
   | {
       readonly code: 'melt-in-bursts';
       readonly bursts: number;
@@ -27,7 +27,7 @@ export type StepAction =
       readonly lastSeconds: number;
     };
 
-/** An action, for which tins it is, and how often it is repeated. */
+/** An action, its tins, and its number of repeats. */
 export type StepTitle = StepAction & {
   readonly tins?: TinGroup;
   /** Above 1 for a step that is done once for each boil. */

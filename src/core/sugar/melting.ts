@@ -80,7 +80,7 @@ export function meltingSteps(melt: Melt, massG: number, watts = 800): TitledStep
       return [
         {
           id: 'strew',
-          title: { code: 'strew-on-slab' },
+          title: { code: 'scatter-on-slab' },
           minutes: 1,
           hands: 'busy',
           lays: true,

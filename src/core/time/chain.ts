@@ -183,7 +183,7 @@ export function chainOf({
       const id = add({
         id: `lay/${layer.id}${run.mark}`,
         of: layer.id,
-        title: { code: 'lay', name: layer.name, isStrewn: strewn, ...run.group },
+        title: { code: 'lay', name: layer.name, isScattered: strewn, ...run.group },
         minutes: minutesAtPace(USUAL_MINUTES.lay, pace) * run.tins,
         after: [
           ...out.map((on) => ({ on, least: 0, most: on === GATHER ? null : inTurn ? STREW_WITHIN : withinOf(on) })),

@@ -1,5 +1,5 @@
 import { currencySchema } from '../larder';
-import { as, choice, fields, reason, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
+import { asMessage, choice, fields, reason, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 
 /** The longest side of anything in a kitchen, and the deepest tin, mm. */
 export const MAX_MM = 5000;
@@ -26,7 +26,7 @@ export const tinSchema = choice(
       depthMm,
       cornerMm: number(0, MAX_MM / 2).test(
         'fits',
-        as(reason('corner-too-large')),
+        asMessage(reason('corner-too-large')),
         (corner, { parent }) =>
           corner === undefined || corner <= Math.min(Number(parent.lengthMm), Number(parent.widthMm)) / 2,
       ),

@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { reason } from './codes';
-import { as, formed } from './fields';
+import { asMessage, formed } from './fields';
 
 /** Tells whether a day is in the calendar. @param day YYYY-MM-DD */
 export function isDay(day: string): boolean {
@@ -17,7 +17,7 @@ export const isMoment = (text: string): boolean => isDay(MOMENT.exec(text)?.[1] 
 /** A day of the calendar: 2026-05-31. */
 export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, reason('not-a-day')).test(
   'exists',
-  as(reason('no-such-day')),
+  asMessage(reason('no-such-day')),
   (day) => day === undefined || !/^\d{4}-\d{2}-\d{2}$/.test(day) || isDay(day),
 );
 
@@ -25,5 +25,5 @@ export const daySchema = formed(/^\d{4}-\d{2}-\d{2}$/, reason('not-a-day')).test
 export const momentSchema = yup
   .string()
   .strict()
-  .typeError(as(reason('not-a-moment')))
-  .test('moment', as(reason('not-a-moment')), (text) => text === undefined || isMoment(text));
+  .typeError(asMessage(reason('not-a-moment')))
+  .test('moment', asMessage(reason('not-a-moment')), (text) => text === undefined || isMoment(text));

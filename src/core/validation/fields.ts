@@ -15,14 +15,18 @@ export type Plain<T> = T extends readonly unknown[]
 export type Held<S extends yup.ISchema<unknown>> = Plain<NonNullable<yup.InferType<S>>>;
 
 /** A reason in the form in which Yup takes a message. */
-export const as = (given: Reason): Record<string, unknown> => ({ ...given });
+export const asMessage = (given: Reason): Record<string, unknown> => ({ ...given });
 
-export const REQUIRED = as(reason('missing'));
-yup.setLocale({ mixed: { notNull: as(reason('null')), defined: REQUIRED, required: REQUIRED } });
-const [BLANK, NOT_TEXT, NOT_A_NUMBER] = [as(reason('blank')), as(reason('not-text')), as(reason('not-a-number'))];
-const tooLong = (max: number) => as(reason('too-long', { max }));
-const tooMany = (max: number) => as(reason('too-many', { max }));
-const aboveMax = (max: number) => as(reason('above-max', { max }));
+export const REQUIRED = asMessage(reason('missing'));
+yup.setLocale({ mixed: { notNull: asMessage(reason('null')), defined: REQUIRED, required: REQUIRED } });
+const [BLANK, NOT_TEXT, NOT_A_NUMBER] = [
+  asMessage(reason('blank')),
+  asMessage(reason('not-text')),
+  asMessage(reason('not-a-number')),
+];
+const tooLong = (max: number) => asMessage(reason('too-long', { max }));
+const tooMany = (max: number) => asMessage(reason('too-many', { max }));
+const aboveMax = (max: number) => asMessage(reason('above-max', { max }));
 
 /** Text of 1 to `max` characters. */
 export const text = (max = 200) =>
@@ -42,21 +46,21 @@ export const formed = (pattern: RegExp, given: Reason) =>
   yup
     .string()
     .strict()
-    .typeError(as(given))
-    .matches(pattern, { message: as(given) as unknown as string });
+    .typeError(asMessage(given))
+    .matches(pattern, { message: asMessage(given) as unknown as string });
 
 const within = (min: number, max: number, outOfRange: Reason, belowMin: Reason) =>
   yup
     .number()
     .strict()
-    .typeError(as(outOfRange))
+    .typeError(asMessage(outOfRange))
     // Whether it may be null is said by whoever uses it.
     .test(
       'finite',
-      as(outOfRange),
+      asMessage(outOfRange),
       (value?: number | null) => value === undefined || value === null || Number.isFinite(value),
     )
-    .min(min, as(belowMin))
+    .min(min, asMessage(belowMin))
     .max(max, aboveMax(max));
 
 /** A number from `min` to `max`. */
@@ -71,17 +75,17 @@ export const positive = (max: number) =>
   within(MIN_POSITIVE, max, reason('out-of-range', { min: 0, max }), reason('not-positive'));
 
 /** A whole number from `min` to `max`. */
-export const whole = (min: number, max: number) => number(min, max).integer(as(reason('not-whole')));
+export const whole = (min: number, max: number) => number(min, max).integer(asMessage(reason('not-whole')));
 
 export const flag = () =>
   yup
     .boolean()
     .strict()
-    .typeError(as(reason('not-a-flag')));
+    .typeError(asMessage(reason('not-a-flag')));
 
 /** One of some words. */
 export function oneOf<const T extends string>(words: readonly T[]) {
-  const notOneOf = as(reason('not-one-of', { allowed: words }));
+  const notOneOf = asMessage(reason('not-one-of', { allowed: words }));
   return yup.string().strict().typeError(notOneOf).oneOf(words, notOneOf);
 }
 
@@ -90,9 +94,9 @@ export const list = <T>(of: yup.ISchema<T, yup.AnyObject>, max: number, min = 0)
   const schema = yup
     .array(of)
     .strict()
-    .typeError(as(reason('not-a-list')))
+    .typeError(asMessage(reason('not-a-list')))
     .max(max, tooMany(max));
-  return min > 0 ? schema.min(min, as(reason('too-few', { min }))) : schema;
+  return min > 0 ? schema.min(min, asMessage(reason('too-few', { min }))) : schema;
 };
 
 /** An object with some fields of a known kind; it may be left out. */
@@ -100,7 +104,7 @@ export const fields = <T extends yup.ObjectShape>(shape: T) =>
   yup
     .object(shape)
     .strict()
-    .typeError(as(reason('not-an-object')))
+    .typeError(asMessage(reason('not-an-object')))
     .default(undefined)
     .optional();
 
@@ -116,7 +120,7 @@ export const table = (value: yup.NumberSchema, most: number) => {
   return yup
     .mixed<Record<string, number>>()
     .meta({ table: { value, most } satisfies TableMeta } as object)
-    .test('table', as(reason('not-a-table')), (found, { path, createError }) => {
+    .test('table', asMessage(reason('not-a-table')), (found, { path, createError }) => {
       if (found === undefined) return true;
       if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
       const names = Object.keys(found);
@@ -129,7 +133,7 @@ export const table = (value: yup.NumberSchema, most: number) => {
           return [
             createError({
               path: `${path}["${name}"]`,
-              message: as((error as yup.ValidationError).errors[0] as unknown as Reason),
+              message: asMessage((error as yup.ValidationError).errors[0] as unknown as Reason),
             }),
           ];
         }
@@ -144,16 +148,16 @@ const MAX_PAIRS_TOLD = 10;
 export const pairs = (most: number, what: string) =>
   yup
     .mixed<(readonly [number, number])[]>()
-    .test('pairs', as(reason('not-pairs')), (found: unknown, { createError }) => {
+    .test('pairs', asMessage(reason('not-pairs')), (found: unknown, { createError }) => {
       if (found === undefined) return true;
       if (!Array.isArray(found)) return false;
-      if (found.length > most) return createError({ message: as(reason('too-many-pairs', { max: most })) });
+      if (found.length > most) return createError({ message: asMessage(reason('too-many-pairs', { max: most })) });
       const isNumber = (value: unknown) => typeof value === 'number' && Math.abs(value) <= 1e9;
       const wrong: yup.ValidationError[] = [];
       for (let i = 0; i < found.length && wrong.length < MAX_PAIRS_TOLD; i++) {
         const pair: unknown = found[i];
         if (!Array.isArray(pair) || pair.length !== 2 || !pair.every(isNumber)) {
-          wrong.push(createError({ path: `[${i}]`, message: as(reason('not-a-pair', { what })) }));
+          wrong.push(createError({ path: `[${i}]`, message: asMessage(reason('not-a-pair', { what })) }));
         }
       }
       return wrong.length === 0 || new yup.ValidationError(wrong);

@@ -4,7 +4,7 @@ import { pointerPart, unfitProblem } from './json';
 import type { Read } from './types';
 
 const MAX_PROBLEMS = 100;
-/** So many fields are fieldCount at in one reading; a slab that a person has written has some hundreds. */
+/** Fields checked in one reading. A slab written by a person has some hundreds. */
 const MAX_FIELDS = 30_000;
 
 /**
@@ -72,25 +72,26 @@ function checkedProblems(schema: Node, value: unknown, parent: unknown, path: st
 }
 
 /**
- * Holds something against a schema.
+ * Checks a value against a schema.
  *
- * From the outside in: a list that is too long is told before anything in it is fieldCount at, and after a hundred problems, or
- * thirty thousand fields, it is enough; so that bad input costs no more than good.
+ * Works from the outside in: a list that is too long is refused before its items are checked, and checking stops after 100 problems or
+ * 30,000 fields, so that bad input costs no more than good.
  *
  * @returns at most 100 problems, each once, in the order of the fields; none when it fits
  */
 export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] {
   const unfit = unfitProblem(found);
   if (unfit) return [unfit];
-  const said = new Map<string, Problem>();
+  const problems = new Map<string, Problem>();
   let fieldCount = 0;
   const visit = (of: Schema, value: unknown, parent: unknown, path: string): void => {
-    if (said.size >= MAX_PROBLEMS || fieldCount > MAX_FIELDS) return;
+    if (problems.size >= MAX_PROBLEMS || fieldCount > MAX_FIELDS) return;
     const node = of.resolve({ value, parent }) as Node;
     if (value === undefined && node.spec.optional) return;
     fieldCount += 1;
     const own = ownProblems(node, value, parent, path);
-    for (const problem of own) said.set(`${problem.path} ${problem.code} ${JSON.stringify(problem.figures)}`, problem);
+    for (const problem of own)
+      problems.set(`${problem.path} ${problem.code} ${JSON.stringify(problem.figures)}`, problem);
     if (own.length > 0 || typeof value !== 'object' || value === null) return;
     if (Array.isArray(value)) {
       const { innerType } = node;
@@ -103,10 +104,10 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
   };
   if (!isSchema(schema)) throw new TypeError('schema');
   visit(schema as unknown as Schema, found, undefined, '');
-  if (fieldCount > MAX_FIELDS && said.size === 0) {
+  if (fieldCount > MAX_FIELDS && problems.size === 0) {
     return [problem('', 'too-many-fields', { max: MAX_FIELDS })];
   }
-  return [...said.values()].slice(0, MAX_PROBLEMS);
+  return [...problems.values()].slice(0, MAX_PROBLEMS);
 }
 
 /** Reads something by a schema: as it is, where it fits. */

@@ -1,4 +1,4 @@
-import { slabNow, type Slab } from '$core/slab';
+import { renameOlderFields, type Slab } from '$core/slab';
 import { forgetText, storedKeys, storedText, storeText } from '$lib/devices/deviceStore';
 import { slabJson } from './slabJson';
 import { openWindows, windowId } from './windowId';
@@ -33,7 +33,11 @@ export function storedDraft(key: string): StoredDraft | null {
   if (text === null) return null;
   try {
     const draft = JSON.parse(text) as StoredDraft;
-    return { ...draft, slab: slabNow(draft.slab) as Slab, past: draft.past.map((slab) => slabNow(slab) as Slab) };
+    return {
+      ...draft,
+      slab: renameOlderFields(draft.slab) as Slab,
+      past: (draft.past ?? []).map((slab) => renameOlderFields(slab) as Slab),
+    };
   } catch {
     return null;
   }

@@ -1,6 +1,8 @@
 import { MODEL_TEXTS, type ModelText } from '$wording/models';
 import bench from '../../../docs/bench.md?raw';
 
+const benchLines = bench.split('\n');
+
 /** A model with what was last measured of it; null where it is exact, or not measured. */
 export interface Model extends ModelText {
   readonly measured: string | null;
@@ -8,7 +10,7 @@ export interface Model extends ModelText {
 
 /** The line of docs/bench.md that begins in some way, without its dash. */
 function printedOf(begins: string): string {
-  const line = bench.split('\n').find((printed) => printed.startsWith(`- ${begins}`));
+  const line = benchLines.find((printed) => printed.startsWith(`- ${begins}`));
   if (line === undefined) throw new Error(`docs/bench.md has no figure that begins with "${begins}"`);
   return line.slice(2);
 }

@@ -10,11 +10,11 @@ const MOVED: readonly (readonly [RegExp, string])[] = [
 /**
  * The address now of a page that has moved.
  *
- * @param url of the request
+ * @param url path and query of the request, as in a URL
  * @returns path and query, or null for a page that has not moved
- * @example movedPage(new URL('http://shop/slabs/3/clock?x=1')) // '/slabs/3/schedule?x=1'
+ * @example movedPage({ pathname: '/slabs/3/clock', search: '?x=1' }) // '/slabs/3/schedule?x=1'
  */
-export function movedPage({ pathname, search }: URL): string | null {
+export function movedPage({ pathname, search }: Pick<URL, 'pathname' | 'search'>): string | null {
   const moved = MOVED.find(([older]) => older.test(pathname));
   return moved ? pathname.replace(...moved) + search : null;
 }

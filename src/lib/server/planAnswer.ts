@@ -1,8 +1,9 @@
 import { figuresIn } from '$core/measure';
 import type { Shop } from '$core/shop';
 import type { Slab } from '$core/slab';
-import type { Plan, PlannedCut } from '$core/usecases';
+import type { Plan } from '$core/usecases';
 import { checkText } from '$wording/checks';
+import { withEvenness } from './olderNames';
 
 /**
  * A plan as `/api/plan` answers it: each check with its message. Older names stay beside those of today: `warnings` (`checks`),
@@ -20,5 +21,3 @@ export function planAnswer(plan: Plan, slab: Pick<Slab, 'measures'>, shop: Shop)
     slabs: plan.slabs.map((made) => ({ ...made, cut: withEvenness(made.cut) })),
   };
 }
-
-const withEvenness = (cut: PlannedCut) => ({ ...cut, evenness: cut.massVariation });

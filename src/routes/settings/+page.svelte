@@ -47,7 +47,7 @@
     activeTab = key;
     replaceState(`#${key}`, {});
   }
-  /** Where a setting is activeTab at, by the field that a problem or a half-typed text names. */
+  /** Tab of a setting, by the field that a problem or an invalid text names. */
   const LEAF_OF: Readonly<Record<string, Key>> = {
     vessels: 'pots',
     pieceKinds: 'pieces',

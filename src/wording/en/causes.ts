@@ -166,7 +166,7 @@ export function findingText(finding: Finding, { temperature }: Figures): string 
     case 'chocolate-at':
       return `The chocolate was at ${temperature.say(finding.celsius)}`;
     case 'cold-place':
-      return finding.step === null ? 'Nothing stood in the cold' : `"${finding.step}": in the cold`;
+      return finding.step === null ? 'Nothing stood in the cold' : `"${finding.step}" took place in the cold`;
     case 'humidity':
       return `The room has ${Math.round(finding.percent)} % humidity`;
     case 'thermometer-checked':

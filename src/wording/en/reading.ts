@@ -48,7 +48,7 @@ export function lineNoteText(note: LineNote): string {
     case 'amounts-disagree':
       return `${amountText(note.first)} is ${grams(note.firstG)} and ${amountText(note.second)} is ${grams(note.secondG)}. Choose one`;
     case 'pack-size-unknown':
-      return `How much is in ${note.isBag ? 'the bag' : 'one'}?${note.ownG === null ? '' : ` Your own pack holds ${grams(note.ownG)}`}`;
+      return `How much does ${note.isBag ? 'the bag' : 'one'} hold?${note.ownG === null ? '' : ` Your own pack holds ${grams(note.ownG)}`}`;
     case 'weighed':
       return `${amountText(note.amount)} is ${grams(note.massG)}`;
   }

@@ -38,9 +38,9 @@ function actionText(action: StepAction, say: Figures): string {
     case 'mix':
       return `Mix ${action.name}`;
     case 'combine':
-      return 'Combine them at once';
+      return 'Combine the mixtures at once';
     case 'lay':
-      return `${action.isStrewn ? 'Scatter' : 'Lay'} ${action.name}`;
+      return `${action.isScattered ? 'Scatter' : 'Lay'} ${action.name}`;
     case 'set':
       return `${action.name} ${SETS[action.place]}`;
     case 'score':
@@ -59,7 +59,7 @@ function actionText(action: StepAction, say: Figures): string {
       return `Melt at half power in ${action.bursts} bursts of ${action.seconds} seconds and stir after each. Make the last one ${action.lastSeconds} seconds. Melted chocolate keeps its shape, so test it with a spoon`;
     case 'melt-on-low-heat':
       return 'Melt in a thick pan on the lowest heat and stir all the time. Take it off the heat while a third is still solid';
-    case 'strew-on-slab':
+    case 'scatter-on-slab':
       return 'Scatter the chopped chocolate on the hot slab and cover it';
     case 'cover-slab':
       return 'Leave it covered until it shines';

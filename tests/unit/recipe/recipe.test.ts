@@ -234,7 +234,7 @@ test('gaps in a line: less a spoonful, what remains, big spoons, a bag of unknow
     'check',
     'A generous measure can hold twice as much as a level one',
   ]);
-  assert.deepEqual(asked('1 bag chocolate chips'), ['check', 'How much is in the bag?']);
+  assert.deepEqual(asked('1 bag chocolate chips'), ['check', 'How much does the bag hold?']);
   assert.equal(read('1 full can evaporated milk').status, 'read');
   const plenty = read('1 1/2 cups plain flour, you may not need all');
   assert.deepEqual([plenty.status, plenty.quantity, plenty.larder], ['read', 1.5, 'plain flour']);

@@ -92,6 +92,25 @@ test('before a migration the file is copied aside, and a migration that fails ch
   await assert.rejects(openDatabase(folder, migrations), /newer Knife Tray/);
 });
 
+test('stored slab files get the names of today, and a note that quotes an older name keeps it', async () => {
+  const folder = newFolder();
+  const before = await openDatabase(
+    folder,
+    migrations.filter(({ number }) => number < 8),
+  );
+  const [base, caramel, top] = ryeSlice.preparations;
+  const { maxScaleFactor, ...rest } = caramel!;
+  const notes = 'It said "maxMultiple": 2 and "mode":"multiple"';
+  const older = {
+    ...{ ...ryeSlice, notes, preparations: [base, { ...rest, maxMultiple: maxScaleFactor }, top] },
+    scale: { mode: 'multiple', by: 2 },
+  };
+  const id = addSlab(before, older as unknown as typeof ryeSlice, now);
+  before.close();
+  const { slab } = slabById(await openDatabase(folder, migrations), id)!;
+  assert.deepEqual(slab, { ...ryeSlice, notes, scale: { mode: 'scaleFactor', by: 2 } });
+});
+
 test('every keep makes a version, and a keep over an unseen version writes nothing', async () => {
   const db = await openDatabase(newFolder(), migrations);
   const id = addSlab(db, ryeSlice, now);

@@ -1,7 +1,8 @@
 /** Slab files with older names of fields read as files with the names of today. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { parseSlab, slabNow } from '$core/slab';
+import { parseSlab, renameOlderFields } from '$core/slab';
+import { readBeginRequest } from '../../../src/lib/server/requests/runs';
 import { readPlanRequest } from '../../../src/lib/server/requests/plan';
 import { ryeSlice } from '../things';
 
@@ -32,9 +33,9 @@ test('a wrong value under an older name is refused, and what has no older name s
   assert.deepEqual(!wrong.ok && wrong.problems.map(({ path, code }) => [path, code]), [
     ['/preparations/1/maxScaleFactor', 'not-positive'],
   ]);
-  assert.equal(slabNow(ryeSlice), ryeSlice);
+  assert.equal(renameOlderFields(ryeSlice), ryeSlice);
   for (const none of [null, 7, 'x', [], { preparations: 'x', scale: 7 }, { preparations: [null, 7] }])
-    assert.deepEqual(slabNow(none), none);
+    assert.deepEqual(renameOlderFields(none), none);
 });
 
 test('a request may scale by the older name, of its own and in its slab', () => {
@@ -47,4 +48,12 @@ test('a request may scale by the older name, of its own and in its slab', () => 
       { mode: 'scaleFactor', by: 2 },
     ],
   );
+});
+
+test('a run may be started with the older name too, and a body that is none is refused', () => {
+  const read = readBeginRequest({ slab: 1, scale: { mode: 'multiple', by: 2 } });
+  assert.ok(read.ok);
+  assert.deepEqual(read.value.scale, { mode: 'scaleFactor', by: 2 });
+  for (const none of [null, 7, 'x', { slab: 1, scale: { mode: 'multiple', by: -1 } }])
+    assert.ok(!readBeginRequest(none).ok);
 });

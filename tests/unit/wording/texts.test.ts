@@ -155,13 +155,13 @@ const TITLES: readonly StepTitle[] = [
   { code: 'melt', name: 'Top' },
   { code: 'mix', name: 'Base' },
   { code: 'finish', name: 'Dip' },
-  { code: 'lay', name: 'Caramel', isStrewn: false, tins: { from: 2, to: 3, of: 7 } },
-  { code: 'lay', name: 'Nuts', isStrewn: true },
+  { code: 'lay', name: 'Caramel', isScattered: false, tins: { from: 2, to: 3, of: 7 } },
+  { code: 'lay', name: 'Nuts', isScattered: true },
   ...PLACES.map((place) => ({ code: 'set', name: 'Caramel', place }) as const),
   ...(['cut', 'snap', 'break'] as const).map((how) => ({ code: 'cut', how }) as const),
   ...(['weigh', 'combine', 'score', 'pack'] as const).map((code) => ({ code }) as const),
   ...(['simmer-water', 'melt-over-steam', 'melt-on-low-heat'] as const).map((code) => ({ code }) as const),
-  ...(['strew-on-slab', 'cover-slab', 'spread-on-slab'] as const).map((code) => ({ code }) as const),
+  ...(['scatter-on-slab', 'cover-slab', 'spread-on-slab'] as const).map((code) => ({ code }) as const),
   { code: 'melt-in-bursts', bursts: 3, seconds: 30, lastSeconds: 10 },
 ];
 

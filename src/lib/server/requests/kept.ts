@@ -3,7 +3,7 @@ import { MEASURES } from '$core/measure';
 import { shopSchema, type Shop } from '$core/shop';
 import { rackTinSchema, type RackTin } from '$core/tin';
 import {
-  as,
+  asMessage,
   fields,
   type Held,
   list,
@@ -28,7 +28,7 @@ const pasted = fields({
     .defined(REQUIRED)
     .test(
       'lines',
-      as(reason('too-many-recipe-lines', { max: MAX_LINES })),
+      asMessage(reason('too-many-recipe-lines', { max: MAX_LINES })),
       (found) => found === undefined || found.split('\n', MAX_LINES + 1).length <= MAX_LINES,
     ),
   measures: oneOf(MEASURES),

@@ -1,6 +1,6 @@
 import type { PlanOptions } from '$core/usecases';
 import { type Shop, shopSchema } from '$core/shop';
-import { cutProblems, cutSchema, scaleNow, scaleSchema, parseSlab, type Slab } from '$core/slab';
+import { cutProblems, cutSchema, renameOlderMode, scaleSchema, parseSlab, type Slab } from '$core/slab';
 import { type Problem, problem, problemsOf, type Read, problemsUnder } from '$core/validation';
 import { tinsSchema } from '$core/tin';
 
@@ -28,7 +28,7 @@ export function readPlanRequest(found: unknown): Read<PlanRequest> {
   if (!slab.ok) problems.push(...slab.problems);
   const request: PlanRequest = {
     ...asked,
-    ...(asked.scale === undefined ? {} : { scale: scaleNow(asked.scale) as PlanRequest['scale'] }),
+    ...(asked.scale === undefined ? {} : { scale: renameOlderMode(asked.scale) as PlanRequest['scale'] }),
     ...(slab.ok ? { slab: slab.value } : {}),
   };
   for (const [name, schema] of Object.entries(PARTS)) {

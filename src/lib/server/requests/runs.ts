@@ -1,9 +1,9 @@
 import { SEEN, type Seen } from '$core/diagnose';
 import { runEventSchema, type RunEvent } from '$core/run';
-import { scaleSchema } from '$core/slab';
+import { renameOlderMode, scaleSchema } from '$core/slab';
 import { tinsSchema } from '$core/tin';
 import {
-  as,
+  asMessage,
   fields,
   type Held,
   list,
@@ -33,7 +33,10 @@ const beginSchema = fields({
 /** The body of `POST /api/runs`. */
 export type BeginRequest = Held<typeof beginSchema>;
 
-export const readBeginRequest = (found: unknown): Read<BeginRequest> => readBy(beginSchema, found);
+export function readBeginRequest(found: unknown): Read<BeginRequest> {
+  const { scale } = Object(found) as { scale?: unknown };
+  return readBy(beginSchema, scale === undefined ? found : { ...(found as object), scale: renameOlderMode(scale) });
+}
 
 /** What of some events can be taken, and what is wrong with the others, each by its place. */
 export interface EventsRead {
@@ -83,7 +86,7 @@ const diagnoseSchema = fields({
   slab: whole(1, 1e9).required(REQUIRED),
   run: whole(1, 1e9),
   seen: list(oneOf(SEEN).required(REQUIRED), SEEN.length)
-    .min(1, as(reason('too-few', { min: 1 })))
+    .min(1, asMessage(reason('too-few', { min: 1 })))
     .required(REQUIRED),
 }).required(REQUIRED);
 

@@ -17,7 +17,7 @@ import {
   reason,
   REQUIRED,
   whole,
-  as,
+  asMessage,
 } from '$core/validation';
 import * as yup from 'yup';
 import { ASKED } from '$lib/limits/requestLimits';
@@ -137,7 +137,7 @@ const boxesSchema = fields({
   interleafMm: number(0, 20),
 })
   .required(REQUIRED)
-  .test('bounded', as(reason('too-many-box-places', { max: MAX_PLACES })), (asked) => {
+  .test('bounded', asMessage(reason('too-many-box-places', { max: MAX_PLACES })), (asked) => {
     const { piece, boxes } = Object(asked) as {
       piece?: { lengthMm: number; widthMm: number };
       boxes?: { lengthMm: number; widthMm: number }[];
@@ -155,7 +155,7 @@ export const readBoxesRequest = (found: unknown): Read<BoxesRequest> => readBy(b
 const freeFromSchema = fields({
   allergen: oneOf(ALLERGENS).required(REQUIRED),
   /** Names of what is taken for a line, by its place in the slab file. */
-  answers: yup.mixed<Record<string, string>>().test('answers', as(reason('not-an-object')), (found) => {
+  answers: yup.mixed<Record<string, string>>().test('answers', asMessage(reason('not-an-object')), (found) => {
     if (found === undefined) return true;
     if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
     const said = Object.entries(found);

@@ -18,7 +18,7 @@ import {
   readBy,
   reason,
   REQUIRED,
-  as,
+  asMessage,
 } from '$core/validation';
 import * as yup from 'yup';
 import { ASKED } from '$lib/limits/requestLimits';
@@ -52,7 +52,7 @@ const heatLayer = fields({
   startC: celsius,
   latent: fields({ jPerKg: number(0, 1e6).required(REQUIRED), fromC: celsius, toC: celsius })
     .nullable()
-    .test('range', as(reason('range-not-rising')), (found) => !found || found.toC > found.fromC),
+    .test('range', asMessage(reason('range-not-rising')), (found) => !found || found.toC > found.fromC),
 }).required(REQUIRED);
 /** Temperatures noted in one answer: times, for each layer. */
 const MAX_NOTES = 50_000;
@@ -68,7 +68,7 @@ const rawSchema = fields({
     .required(REQUIRED)
     .test(
       'few',
-      as(reason('too-many-heat-notes', { max: MAX_NOTES })),
+      asMessage(reason('too-many-heat-notes', { max: MAX_NOTES })),
       (every, { parent }) => !((Number(parent.minutes) / every) * parent.layers?.length > MAX_NOTES),
     ),
 }).required(REQUIRED);

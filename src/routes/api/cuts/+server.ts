@@ -5,6 +5,7 @@ import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { readCutsRequest } from '$lib/server/requests/cutting';
+import { withEvenness } from '$lib/server/olderNames';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
@@ -19,7 +20,6 @@ export async function POST({ request }) {
   if (!done.ok) return done.response;
   const { shownIn, measures } = { ...wholeShop(db), ...shop };
   const say = figuresIn(shownIn, slab.measures ?? measures);
-  // `evenness` is the older name of `massVariation`.
-  const cuts = done.value.map((cut) => ({ ...cut, evenness: cut.massVariation, why: cutFitText(cut.fit, say) }));
+  const cuts = done.value.map((cut) => ({ ...withEvenness(cut), why: cutFitText(cut.fit, say) }));
   return json({ cuts });
 }

@@ -3,6 +3,7 @@ import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { readEvenRequest } from '$lib/server/requests/cutting';
+import { withEvenness } from '$lib/server/olderNames';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
@@ -17,7 +18,9 @@ export async function POST({ request }) {
   if (!done.ok) return done.response;
   if (!done.value.ok) return refused(done.value.problems);
   const { surface, ways } = done.value.value;
-  // `evenness` is the older name of `massVariation`.
-  const named = Object.entries(ways).map(([way, found]) => [way, { ...found, evenness: found.massVariation }]);
-  return json({ surface, ways: Object.fromEntries(named) });
+  const { size, through, strips } = ways;
+  return json({
+    surface,
+    ways: { size: withEvenness(size), through: withEvenness(through), strips: withEvenness(strips) },
+  });
 }

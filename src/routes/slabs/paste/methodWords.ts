@@ -10,7 +10,7 @@ export const KIND_WORDS: Readonly<Record<StepKind, string>> = {
   melt: 'melt',
   beat: 'beat',
   lay: 'lay',
-  scatter: 'strew',
+  scatter: 'scatter',
   set: 'cool or set',
   cut: 'cut',
   finish: 'finish',

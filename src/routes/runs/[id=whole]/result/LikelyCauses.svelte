@@ -60,8 +60,8 @@
           <b>{name}</b><span class="bar" aria-hidden="true"><i style:width="{Math.round(weight * 100)}%"></i></span>
           <span class="quiet">{likely}</span>
         </p>
-        {#each because as fact (fact)}<p class="for">For it: {fact}.</p>{/each}
-        {#each against as fact (fact)}<p class="quiet small">Against it: {fact}.</p>{/each}
+        {#each because as fact (fact)}<p class="for">Supports this: {fact}.</p>{/each}
+        {#each against as fact (fact)}<p class="quiet small">Contradicts this: {fact}.</p>{/each}
         <p class="small"><b>This slab:</b> {now}</p>
         <p class="small"><b>Next time:</b> {next}</p>
       </li>

@@ -100,7 +100,7 @@
       <Button size="small" disabled={open.length > 0} on:click={keep}>Save as a new slab</Button>
       <span class="quiet"
         >{open.length > 0
-          ? 'Not before every line has an answer.'
+          ? 'Every line needs a substitute first.'
           : 'Marked as free from it, and watched. Shared boards and knives carry traces: wash them first.'}</span
       >
     </p>
