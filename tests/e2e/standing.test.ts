@@ -215,3 +215,29 @@ test('a calculation that fails on the device says so, and not that it goes on', 
   await expect(page.getByText('This could not be calculated')).toBeVisible();
   await expect(page.getByText('Calculating…')).toHaveCount(0);
 });
+
+test('older addresses lead to the pages of today, and a slab’s checks have an address', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const id = await slabId(page, shop.address, 'Rye and treacle slice');
+  for (const [older, now] of [
+    [`/slabs/${id}/clock`, `/slabs/${id}/schedule`],
+    [`/slabs/${id}/gather`, `/slabs/${id}/weigh-out`],
+    [`/slabs/${id}/log`, `/slabs/${id}/history`],
+    ['/runs/15/log', '/runs/15/result'],
+    ['/gather?slabs=1', '/weigh-out?slabs=1'],
+  ]) {
+    await open(older!);
+    await expect(page).toHaveURL(shop.address + now);
+  }
+  // A version with something to check, kept for the address to show.
+  await open(`/slabs/${id}/size`);
+  await page.getByText('a factor').click();
+  await page.getByRole('textbox', { name: 'Factor' }).fill('3');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await open(`/slabs/${id}/checks`);
+  await expect(page.getByRole('heading', { name: 'Checks' })).toBeVisible();
+  await expect(page.getByText(/times the base recipe/).first()).toBeVisible();
+});

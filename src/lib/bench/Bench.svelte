@@ -8,8 +8,8 @@
   import { openCaller, type Caller } from '$lib/devices/alerts';
   import { RunFollower } from '$lib/run/runFollower.svelte';
   import { followRuns } from '$lib/run/runStream';
-  import { shopDates } from '$lib/format/shopDates';
   import CurrentStep from './CurrentStep.svelte';
+  import BenchHead from './BenchHead.svelte';
   import BenchNotices from './BenchNotices.svelte';
   import Choices from './Choices.svelte';
   import { countdown } from './clock';
@@ -18,7 +18,7 @@
   import { keepPage } from './keepPage';
   import NoteSheet from './NoteSheet.svelte';
   import { holdAwake } from './holdAwake';
-  import { askToNotify, callOnDevice, canAskToNotify } from './notify';
+  import { callOnDevice } from './notify';
   import Sheet from './Sheet.svelte';
   import NextSteps, { type OfRun } from './NextSteps.svelte';
   import WeighSheet from './WeighSheet.svelte';
@@ -41,7 +41,6 @@
   const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, isWhole)));
   /** Offline, what is on the device is all that can be had. */
   const isComplete = $derived(followers.every((followed) => followed.isComplete || !followed.isReached));
-  const dates = $derived(shopDates());
   const isSeveral = followers.length > 1;
 
   /** The run that was chosen by hand; else the one whose turn it is. */
@@ -80,15 +79,12 @@
   let sheet: 'note' | 'skip' | null = $state(null);
   let weighing: LineNow | null = $state.raw(null);
 
-  /** Whether the device would show a call-out once it was asked to. */
-  let canAsk = $state(false);
   let caller: Caller | null = null;
   onMount(() => {
     const close = followRuns(
       followers,
       untrack(() => lastKnown),
     );
-    canAsk = canAskToNotify();
     void keepPage();
     const letSleep = holdAwake();
     return () => {
@@ -145,32 +141,13 @@
 <svelte:head><title>{title} - Knife Tray</title></svelte:head>
 
 <div class="bench">
-  <header>
-    <h1>{plan.name}</h1>
-    <p class="figures quiet">
-      {plan.lot}, version {plan.version}. {run.status === 'open'
-        ? `Done at about ${dates.weekTime(run.endsAt)}`
-        : run.status === 'finished'
-          ? 'Finished'
-          : 'Stopped'}{#if run.status === 'open' && Math.abs(run.lateMinutes) >= 2}, {Math.abs(
-          Math.round(run.lateMinutes),
-        )} min {run.lateMinutes > 0 ? 'later' : 'sooner'} than planned{/if}
-    </p>
-    <div class="acts">
-      {#if canAsk}
-        <Button size="field" kind="ghost" on:click={() => void askToNotify().then(() => (canAsk = canAskToNotify()))}
-          >Play alerts on this device</Button
-        >
-      {/if}
-      <Button size="field" kind="tertiary" on:click={() => (sheet = 'note')}>Note</Button>
-      <Button
-        size="field"
-        kind="ghost"
-        disabled={!last}
-        on:click={() => last && happened({ kind: 'taken-back', event: last.id })}>Undo last entry</Button
-      >
-    </div>
-  </header>
+  <BenchHead
+    {plan}
+    {run}
+    canUndo={last !== null}
+    onnote={() => (sheet = 'note')}
+    onundo={() => last && happened({ kind: 'taken-back', event: last.id })}
+  />
   {#if isSeveral}
     <Choices
       label="Runs on the bench"
@@ -273,24 +250,6 @@
     min-height: calc(100dvh - 48px);
     padding: 0.6rem 1rem 1rem;
     gap: 0.6rem;
-  }
-
-  header {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 1.2rem;
-    align-items: baseline;
-  }
-
-  h1 {
-    font-size: 1.4rem;
-  }
-
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem;
-    margin-left: auto;
   }
 
   .both {

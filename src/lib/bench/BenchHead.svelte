@@ -1,0 +1,67 @@
+<!-- Head of the bench: the run and when it ends, and what can be done at any time. -->
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { onMount } from 'svelte';
+  import type { RunPlan, RunState } from '$core/run';
+  import { shopDates } from '$lib/format/shopDates';
+  import { askToNotify, canAskToNotify } from './notify';
+
+  interface Props {
+    plan: RunPlan;
+    run: RunState;
+    canUndo: boolean;
+    onnote: () => void;
+    onundo: () => void;
+  }
+  let { plan, run, canUndo, onnote, onundo }: Props = $props();
+
+  const dates = $derived(shopDates());
+  /** Late or early by less than this is on time, min. */
+  const ON_TIME_MINUTES = 2;
+
+  /** Whether the device would show alerts once it is asked to. */
+  let canAsk = $state(false);
+  onMount(() => (canAsk = canAskToNotify()));
+</script>
+
+<header>
+  <h1>{plan.name}</h1>
+  <p class="figures quiet">
+    {plan.lot}, version {plan.version}. {run.status === 'open'
+      ? `Done at about ${dates.weekTime(run.endsAt)}`
+      : run.status === 'finished'
+        ? 'Finished'
+        : 'Stopped'}{#if run.status === 'open' && Math.abs(run.lateMinutes) >= ON_TIME_MINUTES}, {Math.abs(
+        Math.round(run.lateMinutes),
+      )} min {run.lateMinutes > 0 ? 'later' : 'sooner'} than planned{/if}
+  </p>
+  <div class="acts">
+    {#if canAsk}
+      <Button size="field" kind="ghost" on:click={() => void askToNotify().then(() => (canAsk = canAskToNotify()))}
+        >Play alerts on this device</Button
+      >
+    {/if}
+    <Button size="field" kind="tertiary" on:click={onnote}>Note</Button>
+    <Button size="field" kind="ghost" disabled={!canUndo} on:click={onundo}>Undo last entry</Button>
+  </div>
+</header>
+
+<style>
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 1.2rem;
+    align-items: baseline;
+  }
+
+  h1 {
+    font-size: 1.4rem;
+  }
+
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+    margin-left: auto;
+  }
+</style>
