@@ -1,3 +1,2 @@
-/** Path aliases for dependency-cruiser, as svelte.config.js has them. */
-const at = (folder) => `${__dirname}/src/${folder}`;
-module.exports = { resolve: { alias: { $lib: at('lib'), $core: at('core'), $wording: at('wording/en') } } };
+/** Path aliases for dependency-cruiser: those of the project, and SvelteKit's own. */
+module.exports = { resolve: { alias: { $lib: `${__dirname}/src/lib`, ...require('./scripts/aliases.cjs') } } };

@@ -5,6 +5,7 @@ import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 import { optimizeImports } from 'carbon-preprocess-svelte';
+import alias from './scripts/aliases.cjs';
 
 const COMPRESSED = /\.(?:js|css|svg|json|wasm)$/;
 /** The highest quality of Brotli saves 6 % more and takes fifteen times as long, a third of the whole build. */
@@ -27,7 +28,7 @@ const node = adapter({ precompress: true });
 export default {
   preprocess: [vitePreprocess(), optimizeImports()],
   kit: {
-    alias: { $core: 'src/core', $wording: 'src/wording/en' },
+    alias,
     adapter: { ...node, adapt: (builder) => node.adapt({ ...builder, compress }) },
     // The bench asks for it; no other page is held on a device.
     serviceWorker: { register: false },

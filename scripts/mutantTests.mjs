@@ -6,6 +6,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
+import alias from './aliases.cjs';
 
 /** In a folder of the depth of `things.ts`, from which the demo is read. */
 const OUT = 'tests/mutants';
@@ -44,6 +45,7 @@ async function bundle(room) {
       bundle: true,
       platform: 'node',
       format: 'esm',
+      alias,
       // One instance of each; the other packages ask for `require`, see mutantPreload.
       external: ['fast-check', 'highs'],
       outfile: `${OUT}/${name}.mjs`,

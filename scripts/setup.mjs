@@ -29,6 +29,7 @@ export const BUILD_SOURCES = [
   'tsconfig.json',
   'svelte.config.js',
   'vite.config.ts',
+  'scripts/aliases.cjs',
   'scripts/tasks.mjs',
 ];
 

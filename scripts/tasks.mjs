@@ -1,6 +1,7 @@
 /** Bundles the work that the server does in threads of its own, beside the built server. */
 import { build } from 'esbuild';
 import { join } from 'node:path';
+import alias from './aliases.cjs';
 import { root } from './setup.mjs';
 
 export async function buildTasks() {
@@ -11,6 +12,7 @@ export async function buildTasks() {
     platform: 'node',
     format: 'esm',
     target: 'node20',
+    alias,
     packages: 'external',
     logLevel: 'warning',
   });
