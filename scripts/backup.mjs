@@ -15,8 +15,8 @@ const fail = (message) => {
   process.exit(1);
 };
 if (!existsSync(source))
-  fail(`There are no data at ${source}. Name their folder: KNIFE_TRAY_DATA=./demo-data npm run backup`);
-if (existsSync(target)) fail(`${target} is there already. Choose another name`);
+  fail(`There is no data at ${source}. Give the folder: KNIFE_TRAY_DATA=./demo-data npm run backup`);
+if (existsSync(target)) fail(`${target} already exists. Choose another name`);
 
 process.umask(0o077);
 const db = new Database(source, { readonly: true });
@@ -26,7 +26,7 @@ chmodSync(target, 0o600);
 const copy = new Database(target, { readonly: true });
 const state = copy.pragma('quick_check(1)', { simple: true });
 copy.close();
-if (state !== 'ok') fail(`The copy in ${target} is damaged, as the data are: ${state}`);
+if (state !== 'ok') fail(`The copy in ${target} is damaged, because the data is damaged: ${state}`);
 
 // The database was copied first, so that every photo it knows is among these. A file never changes.
 const [from, to] = [join(folder, 'photos'), `${target}.photos`];
@@ -34,4 +34,4 @@ const photos = existsSync(from) ? readdirSync(from).filter((name) => name.endsWi
 if (photos.length > 0) mkdirSync(to, { recursive: true });
 for (const name of photos) copyFileSync(join(from, name), join(to, name), constants.COPYFILE_FICLONE);
 const beside = photos.length > 0 ? `, and ${photos.length === 1 ? '1 photo' : `${photos.length} photos`} to ${to}` : '';
-console.log(`The data are copied to ${target}${beside}. Put them back with: npm run restore -- ${target}`);
+console.log(`The data was copied to ${target}${beside}. Restore it with: npm run restore -- ${target}`);

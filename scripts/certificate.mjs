@@ -45,7 +45,7 @@ async function newAuthority(folder) {
   return store(
     folder,
     'authority',
-    await generate(named('Knife Tray of this workroom'), {
+    await generate(named('Knife Tray, this workroom'), {
       ...{ keyType: 'ec', algorithm: 'sha256', notAfterDate: inDays(AUTHORITY_DAYS) },
       extensions: [
         { name: 'basicConstraints', cA: true, critical: true },

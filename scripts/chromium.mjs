@@ -26,7 +26,7 @@ export const ARGS = [
 export async function installChromium() {
   const { CHROMIUM_PATH } = process.env;
   if (CHROMIUM_PATH && !existsSync(CHROMIUM_PATH)) {
-    console.error(`CHROMIUM_PATH is ${CHROMIUM_PATH}, and there is no such file`);
+    console.error(`CHROMIUM_PATH is ${CHROMIUM_PATH}, but this file does not exist`);
     process.exit(1);
   }
   if (found()) return;
@@ -39,7 +39,7 @@ export async function installChromium() {
     [
       'The browser tests need Chromium, and it was not found.',
       `On Debian or Ubuntu, run as root: ${command}`,
-      'Elsewhere, install Chromium or a browser built on it, and set CHROMIUM_PATH to its program, such as',
+      'Elsewhere, install Chromium or a browser built on it, and set CHROMIUM_PATH to its program, for example',
       '  CHROMIUM_PATH=/Applications/Chromium.app/Contents/MacOS/Chromium npm test',
       'All other checks run without it: npm test -- unit',
     ].join('\n'),

@@ -11,7 +11,7 @@ import { root } from './marks.mjs';
 
 for (const made of ['node_modules', 'build', '.svelte-kit']) {
   if (!existsSync(join(root, made))) continue;
-  console.error(`${made} is here already. This check needs a fresh clone`);
+  console.error(`${made} already exists. This check needs a fresh clone`);
   process.exit(1);
 }
 const started = performance.now();

@@ -64,7 +64,7 @@ export function lock(folder) {
     const owner = ownerOf(held);
     if (owner !== null)
       throw new Error(
-        `Another Knife Tray, process ${owner}, has the data in ${folder} open. Stop it first, or set KNIFE_TRAY_DATA to another folder`,
+        `Another Knife Tray (process ${owner}) is using the data in ${folder}. Stop it first, or set KNIFE_TRAY_DATA to another folder`,
         { cause: owner },
       );
     // Only one process succeeds in moving a stale lock away; one that moved a fresh lock by mistake puts it back.
@@ -77,5 +77,5 @@ export function lock(folder) {
     if (read(aside) === held) rmSync(aside);
     else renameSync(aside, file);
   }
-  throw new Error(`The lock ${file} could not be taken. Try again`);
+  throw new Error(`The lock ${file} could not be created. Try again`);
 }

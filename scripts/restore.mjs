@@ -38,13 +38,13 @@ function problemWith(path) {
     db = new Database(path, { readonly: true, fileMustExist: true });
     if (db.pragma('quick_check(1)', { simple: true }) !== 'ok') return 'is damaged';
     const has = db.prepare('SELECT 1 FROM sqlite_master WHERE type = ? AND name = ?');
-    if (!OWN.every((table) => has.get('table', table))) return 'is a database of another program';
+    if (!OWN.every((table) => has.get('table', table))) return 'belongs to another program';
     const schema = db.pragma('user_version', { simple: true });
     if (schema > NEWEST)
-      return `was written by a newer Knife Tray (schema ${schema}, this one knows ${NEWEST}). Put it back with that version`;
+      return `was written by a newer Knife Tray (schema ${schema}, this one reads up to ${NEWEST}). Restore it with that version`;
     return null;
   } catch (error) {
-    return error.code === 'SQLITE_CANTOPEN' ? 'cannot be opened' : 'is damaged or no database';
+    return error.code === 'SQLITE_CANTOPEN' ? 'cannot be opened' : 'is damaged or not a database';
   } finally {
     db?.close();
   }
@@ -97,11 +97,11 @@ const daily = existsSync(copies)
       .map((name) => join(copies, name))
   : [];
 const copy = process.argv[2] ?? daily.find((path) => problemWith(path) === null);
-if (!copy) fail(`There is no good copy in ${copies}. Name one: npm run restore -- file.sqlite`);
+if (!copy) fail(`There is no good copy in ${copies}. Give one: npm run restore -- file.sqlite`);
 const problem = problemWith(copy);
 if (problem) fail(`${copy} ${problem}. Nothing was changed`);
 if (lockedBy(folder) !== null || isOpen())
-  fail('The application runs on these data. Stop it first, then put the copy back');
+  fail('The application is using this data. Stop it first, then restore the copy');
 lock(folder);
 
 const asides = existsSync(folder) ? readdirSync(folder).filter((name) => name.startsWith('set-aside-')).length : 0;
@@ -128,4 +128,4 @@ for (const name of photos) {
   const to = join(folder, 'photos', name);
   if (!existsSync(to)) copyFileSync(join(`${copy}.photos`, name), to);
 }
-console.log(`${copy} is the data now. What it replaced is in ${aside}`);
+console.log(`${copy} was restored. The replaced data is in ${aside}`);

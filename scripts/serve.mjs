@@ -52,7 +52,7 @@ function refusalToOpen(isLocal) {
   if (passphrase !== '' && passphrase.length < MIN_PASSPHRASE)
     return `KNIFE_TRAY_PASSPHRASE is too short: choose one of ${MIN_PASSPHRASE} characters or more`;
   if (isLocal || passphrase !== '') return null;
-  return 'HOST opens the application to the network, where anybody could change the data. Set KNIFE_TRAY_PASSPHRASE, which everybody is asked for once, and KNIFE_TRAY_HOSTS, the names by which it is opened; or leave HOST out';
+  return 'HOST opens the application to the network, where anyone could change the data. Set KNIFE_TRAY_PASSPHRASE (each device asks for it once) and KNIFE_TRAY_HOSTS (the names in the address), or remove HOST';
 }
 
 /** Where a device finds the authority that vouches for this server, to be told to trust it. */
@@ -62,7 +62,7 @@ const AUTHORITY_PATH = '/authority.crt';
 async function certificateFor(names) {
   const asked = process.env.KNIFE_TRAY_TLS ?? '';
   if (asked === '') return null;
-  if (asked !== 'auto') throw new Error('KNIFE_TRAY_TLS is auto, or left out');
+  if (asked !== 'auto') throw new Error('KNIFE_TRAY_TLS must be auto or unset');
   const data = process.env.KNIFE_TRAY_DATA ?? join(root, 'data');
   return certificateIn(join(data, 'tls'), ['localhost', '127.0.0.1', ...names]);
 }
@@ -106,8 +106,7 @@ async function loadHandler() {
   const file = join(root, 'build', 'handler.js');
   const parts = [file, join(root, 'build', 'tasks.mjs'), join(root, 'build', 'client')];
   const missing = parts.find((part) => !existsSync(part));
-  if (missing)
-    throw new Error(`The application is not built completely: ${missing} is missing. Run npm start, which builds it`);
+  if (missing) throw new Error(`The build is incomplete: ${missing} is missing. Run npm start, which builds it`);
   return (await import(pathToFileURL(file).href)).handler;
 }
 
@@ -133,7 +132,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   lock(process.env.KNIFE_TRAY_DATA ?? './data');
   const handler = await loadHandler();
   const handle = (request, response) => {
-    if (!isDecodable(request.url)) return answerText(response, 400, 'This address cannot be read: check its % signs');
+    if (!isDecodable(request.url)) return answerText(response, 400, 'This address is not valid. Check its % signs');
     response.setHeader('X-Content-Type-Options', 'nosniff');
     // A name that someone else has pointed at this machine is not this machine's: their pages must not read ours.
     if (!permits(request.headers.host)) {
@@ -141,7 +140,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       return answerText(
         response,
         421,
-        `Open this by localhost or 127.0.0.1${others}. KNIFE_TRAY_HOSTS lists further names`,
+        `Open this at localhost or 127.0.0.1${others}. KNIFE_TRAY_HOSTS lists more names`,
       );
     }
     const length = Number(request.headers['content-length'] ?? 0);
@@ -171,7 +170,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
       await handle(request, response);
     } catch (error) {
       console.error(JSON.stringify({ level: 'error', path: request.url, error: String(error?.stack ?? error) }));
-      answerText(response, 500, 'Something went wrong. Nothing that was saved is lost. Go back and try again');
+      answerText(response, 500, 'Something went wrong. Everything you saved is safe. Go back and try again');
     }
   };
   const timeouts = {
@@ -222,7 +221,7 @@ export async function start() {
   } catch (error) {
     const taken = error?.code === 'EADDRINUSE';
     console.error(
-      taken ? `Port ${error.port} is taken: set PORT to another, such as PORT=4190` : (error?.message ?? error),
+      taken ? `Port ${error.port} is in use. Set another one, for example PORT=4190` : (error?.message ?? error),
     );
     return process.exit(1);
   }

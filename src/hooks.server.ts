@@ -39,7 +39,8 @@ export const handle: Handle = async ({ event, resolve }) => {
     const refusal = refusalOf(event.request, event.url.host);
     if (refusal) return refusal;
     if (event.locals.isLocked && !OPEN.has(pathname)) {
-      if (pathname.startsWith('/api/')) return problem('Open the application and enter its passphrase first', '', 401);
+      if (pathname.startsWith('/api/'))
+        return problem('Sign in first: open the application and enter the passphrase', '', 401);
       return new Response(null, { status: 303, headers: { Location: '/enter' } });
     }
     // A service that only works something out is refused too: its caller would take it for a server that is well.
@@ -67,6 +68,6 @@ export const handleError: HandleServerError = ({ error, event, status }) => {
   reportStorage(error);
   const id = randomUUID().slice(0, 8);
   log.error({ id, path: event.url.pathname, error: error instanceof Error ? error.stack : String(error) });
-  const message = 'Something went wrong on the server. Nothing you saved is lost. Go back and try again';
+  const message = 'Something went wrong on the server. Everything you saved is safe. Go back and try again';
   return { message: storageSentence(error) ?? message, id };
 };

@@ -108,7 +108,7 @@
   <HeaderUtilities>
     {#if data.shop.name}<span class="shop">{data.shop.name}</span>{/if}
     <HeaderGlobalAction
-      iconDescription="Night light"
+      iconDescription="Dark theme"
       icon={night ? Light : Asleep}
       aria-pressed={night}
       on:click={turnLight}
@@ -118,7 +118,7 @@
 </Header>
 {#if !data.isLocked}
   <div class="narrow">
-    <SideNav ariaLabel="Rooms, as a menu" expansionBreakpoint={NARROW_PX} bind:isOpen={menuOpen}>
+    <SideNav ariaLabel="Main menu" expansionBreakpoint={NARROW_PX} bind:isOpen={menuOpen}>
       <SideNavItems>
         {#each ROOMS as [path, name] (path)}
           <SideNavLink

@@ -30,10 +30,10 @@ test('a total height is met, and the slab can be written anew for it', async ({ 
   await page.keyboard.press('ArrowUp');
   await expect(tray(page, 'Height')).toHaveText(/^31\.0 (of|mm)/);
   await page.getByRole('button', { name: 'Undo' }).click();
-  const each = await tray(page, 'Each').textContent();
+  const each = await tray(page, 'Piece weight').textContent();
   await page.getByRole('button', { name: 'Make this the base recipe' }).click();
   await expect(tray(page, 'Height')).toHaveText(/^30\.0 (of|mm)/);
-  await expect(tray(page, 'Each')).toHaveText(each!);
+  await expect(tray(page, 'Piece weight')).toHaveText(each!);
   await expect(page.getByLabel('Total height, mm')).toHaveCount(0);
 });
 
@@ -41,10 +41,10 @@ test('a hotter end point boils off more, and a coat takes what its film needs', 
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   const caramel = await unfold(page, 'Treacle caramel');
-  await expect(caramel).toContainText('165 g boil off, 11 % water stays');
-  await caramel.getByRole('button', { name: 'Name, end point, loss' }).click();
+  await expect(caramel).toContainText('165 g boil off, 11 % water remains');
+  await caramel.getByRole('button', { name: 'Edit name, end point and loss' }).click();
   await caramel.getByLabel('Cook to, °C').fill('124');
-  await expect(caramel).toContainText('8 % water stays');
+  await expect(caramel).toContainText('8 % water remains');
   await page.getByRole('button', { name: /^Chocolate top/ }).click();
   await page.getByLabel('How Chocolate top is applied').selectOption('coat');
   await page.getByLabel('Film, mm').fill('0,5');

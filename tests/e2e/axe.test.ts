@@ -35,7 +35,7 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   set: async (page) => {
     await page.getByText('moved on a schedule').click();
-    await page.getByRole('button', { name: 'Add a move' }).click();
+    await page.getByRole('button', { name: 'Add a place' }).click();
   },
   clock: async (page) => {
     await page.getByLabel('Working time').selectOption('mornings and evenings');

@@ -23,7 +23,7 @@ test('numbers that are none: each says what to type, and the last good figure st
   ] as const) {
     await flour.fill(typed);
     await expect(page.getByText(said).first()).toBeVisible();
-    await expect(tray(page, 'Each')).toHaveText('57 g');
+    await expect(tray(page, 'Piece weight')).toHaveText('57 g');
   }
   for (const [typed, grams] of [
     ['1,5', '1.5 g'],
@@ -39,8 +39,8 @@ test('numbers that are none: each says what to type, and the last good figure st
 test('names of any script and any length', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
-  await page.getByRole('button', { name: 'Name, tin and free from' }).click();
-  const name = page.getByLabel('Name of the slab');
+  await page.getByRole('button', { name: 'Slab details' }).click();
+  const name = page.getByLabel('Slab name');
   await name.fill('n'.repeat(10_000));
   await expect(page.getByText('Use 200 characters or fewer')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rye and treacle slice');

@@ -43,7 +43,7 @@ const waitingOnDevice = (page: Page) =>
 /** Goes through all steps, as they come, until the run can be finished. */
 async function goThrough(page: Page): Promise<number> {
   const now = page.getByRole('region', { name: 'Now' });
-  const finish = page.getByRole('button', { name: 'Finish the run' });
+  const finish = page.getByRole('button', { name: 'Finish run' });
   for (let taps = 0; taps < 80; taps++) {
     if (await finish.isVisible()) return taps;
     const begin = now.getByRole('button', { name: 'Begin', exact: true });
@@ -74,7 +74,7 @@ for (const { name, width, height } of [
       await page.getByRole('button', { name: 'Undo last entry' }).tap();
       await expect(sugar).toHaveAttribute('aria-pressed', 'false');
       // A sheet of keys has room on the screen: nothing of it is scrolled away.
-      await page.getByRole('button', { name: 'Another amount of caster sugar' }).tap();
+      await page.getByRole('button', { name: 'Enter the amount of caster sugar' }).tap();
       const keys = page.getByRole('dialog').getByRole('button', { name: '7' });
       await expect(keys).toBeInViewport({ ratio: 1 });
       await page.getByRole('dialog').getByRole('button', { name: /close/i }).tap();
@@ -90,7 +90,7 @@ for (const { name, width, height } of [
       await page.reload();
       await expect(page.getByRole('timer')).toContainText(/^1[12]:\d\d$/);
       await goThrough(page);
-      await page.getByRole('button', { name: 'Finish the run' }).tap();
+      await page.getByRole('button', { name: 'Finish run' }).tap();
       await expect(page.getByText('Run finished')).toBeVisible();
       await expect.poll(async () => (await eventsOf(page, shop.address, run)).state.status).toBe('finished');
       await page.getByRole('link', { name: 'All runs' }).tap();

@@ -22,13 +22,13 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   const stage = page.getByRole('group', { name: 'The pot over time' });
   await expect(stage).toContainText('Stop at 114.0 °C, 237 °F');
   await page.getByLabel('Thermometer used').selectOption({ label: 'pocket probe' });
-  await expect(page.getByText(/The pocket probe was checked at another height/)).toBeVisible();
+  await expect(page.getByText(/The pocket probe was checked at another altitude/)).toBeVisible();
   // Harder: the slider moves it, the water that stays goes down, the slab with it.
-  await expect(card).toContainText('11 % water stays');
+  await expect(card).toContainText('11 % water remains');
   await page.getByRole('slider', { name: 'End point of Treacle caramel' }).focus();
   for (let i = 0; i < 2; i++) await page.keyboard.press('PageUp');
-  await expect(card).toContainText('7 % water stays');
-  await expect(tray(page, 'Each')).not.toHaveText('57 g');
+  await expect(card).toContainText('7 % water remains');
+  await expect(tray(page, 'Piece weight')).not.toHaveText('57 g');
   await page.getByText('cold-water test', { exact: true }).click();
   await expect(page.getByText('Forms a ball that is hard to squeeze.')).toBeVisible();
 });
@@ -42,14 +42,14 @@ test('a simulated boil is watched to its end: a forecast, a call ahead, the end,
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cook`);
   await page.getByLabel('Simulation speed').selectOption('60');
-  await page.getByRole('button', { name: 'Read the probe' }).click();
+  await page.getByRole('button', { name: 'Start reading' }).click();
   const live = page.getByRole('region', { name: 'Probe in Penuche' });
   await expect(live.getByText('Boiling')).toBeVisible({ timeout: 60_000 });
   await expect(live.getByText(/ to /).first()).toBeVisible();
-  await expect(live.getByText('Now: take it off the heat')).toBeVisible({ timeout: 90_000 });
+  await expect(live.getByText('Now: take the pot off the heat')).toBeVisible({ timeout: 90_000 });
   // Off the heat nobody has to say so: its cooling is followed, to where it is beaten.
-  await expect(live.getByText('Leave it alone, and do not stir')).toBeVisible({ timeout: 60_000 });
-  await live.getByRole('button', { name: 'Stop reading' }).click();
+  await expect(live.getByText('Let it cool without stirring')).toBeVisible({ timeout: 60_000 });
+  await live.getByRole('button', { name: 'Stop' }).click();
   probe.closeAllConnections();
   probe.close();
 });
@@ -134,7 +134,7 @@ test('a day backwards from a deadline across a night: in the hours there are, he
   await expect(page.getByText(/Begin Thu,? 14 Mar, \d\d:\d\d, done Fri,? 15 Mar, 12:00/)).toBeVisible();
   const rows = page.getByRole('row').filter({ hasText: /^\d+\s*(Thu|Fri)/ });
   await expect(rows.first()).toContainText('Weigh everything');
-  await expect(page.getByText('Boiling sugar sticks and burns deep').first()).toBeVisible();
+  await expect(page.getByText('Risk of burns: boiling sugar sticks to skin').first()).toBeVisible();
   const melt = page.getByRole('button', { name: /^Melt gently.*Fri/ }).first();
   await melt.focus();
   await page.keyboard.press('Shift+ArrowRight');

@@ -8,13 +8,13 @@ const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json
 test('pieces by weight, taken at a touch, kept, and the template printed', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
-  await page.getByLabel('Cut by').selectOption('pieces of a weight');
+  await page.getByLabel('Cut by').selectOption('weight per piece');
   await page.getByLabel('About, each, g').fill('40');
   const ways = page.getByRole('list', { name: 'Ways to cut it' }).getByRole('button');
   await expect(ways.first()).toContainText(/(as asked|than asked)/);
   await ways.first().click();
   await expect(ways.first()).toHaveAttribute('aria-pressed', 'true');
-  await expect(tray(page, 'Each')).toHaveText(/^(39|4[01]) g$/);
+  await expect(tray(page, 'Piece weight')).toHaveText(/^(39|4[01]) g$/);
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   await page.getByRole('button', { name: 'Cutting order and templates' }).click();
@@ -65,12 +65,12 @@ test('a slab that is not level is made even', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   await page.getByRole('button', { name: 'Equal weights on an uneven slab' }).click();
-  await page.getByRole('button', { name: 'Nine places' }).click();
-  const places = page.getByRole('textbox', { name: /across/ });
+  await page.getByRole('button', { name: 'Use nine places' }).click();
+  const places = page.getByRole('textbox', { name: /from the left/ });
   for (let i = 0; i < 9; i++) await places.nth(i).fill(String(20 + i * 0.5));
-  await expect(page.getByText('Evenness: piece weights vary by 5')).toBeVisible();
+  await expect(page.getByText('Weight variation: 5')).toBeVisible();
   await page.getByRole('button', { name: 'Use this cut: Each strip cut separately' }).click();
-  await expect(page.getByText(/Evenness: piece weights vary by 0\.\d/)).toBeVisible();
+  await expect(page.getByText(/Weight variation: 0\.\d/)).toBeVisible();
 });
 
 test('an order of three kinds from one slab: proven, kept in the file, and a kind remembered by the shop', async ({
@@ -81,7 +81,7 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Cut type').selectOption('several piece types');
-  for (const own of ['Finger', 'Square']) await page.getByLabel('Piece type of the shop').selectOption(own);
+  for (const own of ['Finger', 'Square']) await page.getByLabel('Saved piece types').selectOption(own);
   await page.getByRole('button', { name: 'Add piece type' }).click();
   await page.getByLabel('Piece type 3').fill('Tile');
   await page.getByLabel('Length, mm').nth(2).fill('30');
@@ -89,7 +89,7 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
   await page.getByLabel('Value per piece (optional)').nth(2).fill('0.9');
   await page.getByLabel('Minimum').first().fill('8');
   await page.getByRole('button', { name: 'Find the best cut' }).click();
-  await expect(page.getByText('No other cut in strips is worth more.')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('No cut in strips is worth more.')).toBeVisible({ timeout: 20_000 });
   const fingers = page
     .getByRole('row', { name: /^Finger/ })
     .getByRole('cell')
@@ -112,12 +112,12 @@ test('bark to bags: what the shards weigh, in full bags', async ({ open, page, s
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Cut type').selectOption('broken by hand');
-  await page.getByLabel('A bag holds, g').fill('100');
+  await page.getByLabel('Weight per bag, g').fill('100');
   await page.getByRole('button', { name: 'Shards and bags' }).click();
-  await page.getByLabel('Weights of the shards').fill('60 50 40 30 20');
+  await page.getByLabel('Shard weights').fill('60 50 40 30 20');
   await page.getByRole('button', { name: 'Fill bags' }).click();
   await expect(page.getByText('2 full bags')).toBeVisible();
-  await expect(page.getByText('0.0 g given away in all')).toBeVisible();
+  await expect(page.getByText('0.0 g given away in total')).toBeVisible();
 });
 
 test('bark to bags by the scale: shard after shard, a scale that stops in the middle, and on where it left off', async ({
@@ -127,11 +127,11 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
 }) => {
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/cut`);
-  await page.getByLabel('A bag holds, g').fill('80');
+  await page.getByLabel('Weight per bag, g').fill('80');
   await page.getByRole('button', { name: 'Shards and bags' }).click();
   const scale = page.getByRole('region', { name: 'Bench scale' });
   await scale.getByLabel('Simulation speed').selectOption('20');
-  const list = page.getByLabel('Weights of the shards');
+  const list = page.getByLabel('Shard weights');
   const shards = async () => (await list.inputValue()).split(' ').filter(Boolean).length;
   const first = await serveScale({ port: shop.scalePort });
   await scale.getByRole('button', { name: 'Use the bench scale' }).click();

@@ -4,7 +4,7 @@ import { expect, slabId, test } from './shop';
 test('hours and hands of the shop: set once, and every day is laid out in them', async ({ open, page, shop }) => {
   await open('/settings#hours');
   const monday = page.getByRole('group', { name: 'Monday' });
-  await expect(monday).toContainText('no work');
+  await expect(monday).toContainText('closed');
   await monday.getByRole('button', { name: 'Add hours' }).click();
   await monday.getByLabel('Monday from').fill('22:00');
   await monday.getByLabel('Monday to').fill('22:00');
@@ -48,16 +48,16 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await rub.getByLabel('Usual, min').fill('14');
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
   await rub.getByRole('button', { name: /^More/ }).click();
-  await rub.getByLabel('Least, min').fill('16');
-  await expect(rub.getByText('More than usual')).toBeVisible();
+  await rub.getByLabel('Shortest time, min').fill('16');
+  await expect(rub.getByText('More than the typical time')).toBeVisible();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Enter' })).toHaveText(
     /Enter 14 or less\s+\(Rye shortbread, Rub to crumbs, press level and to the corners, least minutes\)/,
   );
-  await rub.getByLabel('Least, min').fill('9');
-  await rub.getByLabel('Needs').selectOption('oven');
+  await rub.getByLabel('Shortest time, min').fill('9');
+  await rub.getByLabel('Equipment').selectOption('oven');
   await expect(rub.getByLabel('Oven, °C')).toHaveValue('170');
-  await rub.getByLabel('Needs').selectOption('nothing');
+  await rub.getByLabel('Equipment').selectOption('none');
   await page.getByRole('button', { name: 'Add a step' }).first().click();
   const added = page.getByRole('group', { name: 'Next step' });
   await added.getByLabel('Step').fill('Prick all over');
@@ -152,20 +152,20 @@ test('the day fits one page of A4 and of Letter, with its cautions', async ({ op
     const pdf = await page.pdf({ format });
     expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
   }
-  await expect(page.getByText('Boiling sugar sticks and burns deep').first()).toBeVisible();
+  await expect(page.getByText('Risk of burns: boiling sugar sticks to skin').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Print schedule' })).toBeHidden();
 });
 
 test('pots that meet: how far ahead, and the step at which the other goes in', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
   await open(`/slabs/${id}/cook`);
-  const meet = page.getByRole('region', { name: 'Pots to finish together' });
+  const meet = page.getByRole('region', { name: 'Mixtures to finish together' });
   await expect(meet).toContainText('begin 8 min after it');
-  await meet.getByLabel('Ahead, min').fill('3');
+  await meet.getByLabel('Ready earlier by, min').fill('3');
   await expect(meet).toContainText('begin 6 min after it');
   await meet.getByLabel('Buckthorn syrup goes in at').selectOption('the end of both');
   await expect(meet).toContainText('begin 2 min before it');
   await meet.getByRole('button', { name: 'Unlink' }).click();
   await meet.getByRole('button', { name: 'Link' }).click();
-  await expect(meet).toContainText('together with');
+  await expect(meet).toContainText('at the same time as');
 });

@@ -11,7 +11,7 @@ test('a layer edge is pulled and nudged, and its amounts follow', async ({ open,
   await page.keyboard.press('Shift+ArrowUp');
   await expect(caramel).toHaveAttribute('aria-valuenow', '14.7');
   await expect(tray(page, 'Height')).toHaveText(/^28\.4 (of|mm)/);
-  await expect(page.getByText('Changed by hand: Caramel 14.7 mm')).toBeVisible();
+  await expect(page.getByText('Set by you: Caramel 14.7 mm')).toBeVisible();
   const box = (await caramel.boundingBox())!;
   await page.mouse.move(box.x + 60, box.y + box.height / 2);
   await page.mouse.down();

@@ -49,8 +49,8 @@ test('a line that is half written waits at its preparation, through undo, other 
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/build`);
   const card = page.getByRole('article', { name: 'Penuche' });
-  await card.getByRole('button', { name: 'Name, end point, loss' }).click();
-  await card.getByLabel('Loss in the pot or oven, %').fill('5');
+  await card.getByRole('button', { name: 'Edit name, end point and loss' }).click();
+  await card.getByLabel('Weight loss in the pot or oven, %').fill('5');
   const fresh = card.getByLabel('New line in Penuche');
   await fresh.fill('1 1/2 tsp lime zest');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -81,7 +81,7 @@ test('in a list of lines Enter begins the next, Backspace takes an empty one awa
     ]);
   await expect(page.getByLabel('Not recognised, line 1 of Rye shortbread')).toHaveValue('something lovely');
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(tray(page, 'Each')).toHaveText('57 g');
+  await expect(tray(page, 'Piece weight')).toHaveText('57 g');
   // Escape leaves the field, and the letters are keys again.
   await line(page, 'Rye shortbread', 1).focus();
   await page.keyboard.press('Escape');
@@ -97,10 +97,10 @@ test('an order rules the cut until the maker takes hold of it: by a touch, by ty
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   await page.getByText('a number of pieces').click();
-  await page.getByLabel('or weight of about, g').fill('40');
+  await page.getByLabel('or weight per piece, about, g').fill('40');
   await page.getByRole('link', { name: 'Cut' }).click();
   await expect(page.getByText(/The order of 48 pieces of .* sets this cut/)).toBeVisible();
-  await expect(tray(page, 'Each')).toHaveText(/^(39|4[0-3])/);
+  await expect(tray(page, 'Piece weight')).toHaveText(/^(39|4[0-3])/);
   await page.getByLabel('Columns').fill('5');
   await expect(page.getByText('sets this cut')).toHaveCount(0);
   await expect(page.getByLabel('Columns')).toHaveValue('5');

@@ -21,12 +21,12 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await page.getByLabel('Why').fill('Runs when it is warm');
   await page.getByRole('button', { name: 'Add for next time' }).click();
   await expect(page.getByText('Treacle caramel: end point 2 °C higher')).toBeVisible();
-  await page.getByRole('link', { name: 'Next version' }).click();
+  await page.getByRole('link', { name: 'Changes for the next version' }).click();
   const lesson = page.getByRole('listitem').filter({ hasText: 'Runs when it is warm' });
   await lesson.getByRole('button', { name: /Apply to the draft/ }).click();
   await expect(lesson).toContainText('applied');
   // Lessons from the runs stands beside it, with how many it rests on.
-  const said = page.getByRole('region', { name: 'Lessons from the runs' });
+  const said = page.getByRole('region', { name: 'Suggested changes' });
   await expect(said).toContainText(/How fast the pot boils.*from 11 runs/s);
   await said.getByRole('listitem').filter({ hasText: 'How fast the pot boils' }).getByRole('button').click();
   await expect(page.getByText('2 unsaved changes')).toBeVisible();
@@ -39,8 +39,8 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await expect(said).toContainText('Loss');
   await expect(said).not.toContainText('How fast the pot boils');
   await open(`/runs/${run}/result`);
-  await expect(page.getByText(/Its lessons are in version\s+2/)).toBeVisible();
-  await page.getByRole('link', { name: 'Next version' }).click();
+  await expect(page.getByText(/Its changes are in version\s+2/)).toBeVisible();
+  await page.getByRole('link', { name: 'Changes for the next version' }).click();
   await page.getByRole('link', { name: 'Cook', exact: true }).click();
   await expect(page.getByLabel(/End point at sea level/)).toHaveValue('120');
 });
@@ -80,7 +80,7 @@ test('a recall: from the lot of the cream to what was sold with it, and from a l
   await expect(page.getByRole('heading', { name: `Ingredients of ${lot}` })).toBeVisible();
   await expect(page.getByRole('row').filter({ hasText: 'whipping cream' })).toContainText('D4417');
   await page.getByRole('searchbox').fill('no such lot');
-  await expect(page.getByRole('heading', { name: 'No such lot' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lot not found' })).toBeVisible();
 });
 
 test('practice: a boil without its number, tried in cold water, taken off, told where it was, and kept', async ({
@@ -89,8 +89,8 @@ test('practice: a boil without its number, tried in cold water, taken off, told 
 }) => {
   await open('/practice');
   await page.getByLabel('Speed').selectOption('20');
-  await page.getByRole('button', { name: 'Start the boil' }).click();
-  await page.getByRole('button', { name: 'A drop in cold water' }).click();
+  await page.getByRole('button', { name: 'Start boil' }).click();
+  await page.getByRole('button', { name: 'Test a drop in cold water' }).click();
   await expect(page.getByText('Dissolves at once')).toBeVisible();
   await expect(page.locator('.pot')).not.toContainText(/\d+ °C/);
   await page.getByRole('button', { name: 'Take off the heat' }).click();
@@ -154,21 +154,21 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await page.goto(`${shop.address}/runs/${run}`);
   await page.waitForSelector('html[data-ready]');
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  await page.getByRole('button', { name: 'Another amount of rye flour' }).click();
+  await page.getByRole('button', { name: 'Enter the amount of rye flour' }).click();
   const sheet = page.getByRole('dialog');
   for (const key of ['2', '0', '5']) await sheet.getByRole('button', { name: key, exact: true }).click();
   await sheet.getByLabel('Lot number on the pack').fill('R77');
-  await sheet.getByRole('button', { name: 'Add note' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('button', { name: /205 g rye flour/ })).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByText(/Base comes to .* instead of/)).toBeVisible();
+  await expect(page.getByText(/Base will be .* thick instead of/)).toBeVisible();
   const note = async (...buttons: string[]) => {
     await page.getByRole('button', { name: 'Note', exact: true }).click();
     for (const name of buttons) await sheet.getByRole('button', { name, exact: true }).click();
   };
   await note('Thickness', 'Base', '9', 'point', '5', 'Add note');
-  await note('Held back or added', 'caster sugar, Treacle caramel', '3', '0', 'less', 'Add note');
-  await note('Out of the pot', 'Rye shortbread', '5', '8', '0', 'Add note');
-  await note('Another tin');
+  await note('More or less of an ingredient', 'caster sugar, Treacle caramel', '3', '0', 'less', 'Add note');
+  await note('Weight out of the pot', 'Rye shortbread', '5', '8', '0', 'Add note');
+  await note('Different tin');
   await sheet.getByRole('button').filter({ hasText: '280' }).first().click();
   await page.getByRole('button', { name: 'Note', exact: true }).click();
   await sheet.getByRole('button', { name: 'Photo' }).click();
@@ -190,7 +190,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await (await again).setFiles({ name: 'base.png', mimeType: 'image/png', buffer: Buffer.from(large) });
   await expect(sheet).toHaveCount(0);
   await page.getByRole('button', { name: 'Skip step' }).click();
-  await page.getByRole('button', { name: 'Done already' }).click();
+  await page.getByRole('button', { name: 'Already done' }).click();
   await expect
     .poll(async () => {
       const { events } = (await (await page.request.get(`${shop.address}/api/runs/${run}`)).json()) as {
@@ -204,7 +204,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
     ]);
   await page.goto(`${shop.address}/runs/${run}/result`);
   await expect(page.getByText(/205 g\s+rye flour instead of 270 g/)).toBeVisible();
-  await expect(page.getByText('skipped: Done already')).toBeVisible();
+  await expect(page.getByText('skipped: Already done')).toBeVisible();
   await expect(page.getByRole('link', { name: 'R77' })).toBeVisible();
   const photo = page.getByRole('img', { name: 'Photo' });
   await expect(photo).toBeVisible();
@@ -295,6 +295,6 @@ test('the tables and the file of a run come down from its log', async ({ open, p
   }
   await open('/runs');
   const all = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'CSV', exact: true }).click();
+  await page.getByRole('link', { name: 'Export CSV', exact: true }).click();
   expect((await all).suggestedFilename()).toBe('runs.csv');
 });

@@ -32,7 +32,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   await open('/slabs/paste');
   await page.getByLabel('The recipe').fill(RECIPE);
   await expect(page.getByText('6 read, in 3 mixtures; 14 steps, 2 to check')).toBeVisible();
-  const method = page.getByRole('region', { name: 'The method' });
+  const method = page.getByRole('region', { name: 'Method' });
   await expect(method.getByText('300 x 200 mm, 40 deep', { exact: true })).toBeVisible();
   await expect(method.getByText('cut 6 x 4', { exact: true })).toBeVisible();
   await expect(method.getByText('keeps 14 days in the room', { exact: true })).toBeVisible();
@@ -76,11 +76,11 @@ test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm
   );
   // One that sees only the skin shows less, and says why.
   await page.getByLabel('Thermometer used').selectOption({ label: 'light gun' });
-  await expect(page.getByText(/The skin is some 4 °C cooler/)).toBeVisible();
+  await expect(page.getByText(/The surface is about 4 °C cooler/)).toBeVisible();
   const cooling = page.getByRole('region', { name: 'Penuche off the heat' });
   await expect(cooling.getByLabel('Cool to')).toHaveValue('45');
   await expect(cooling).toContainText(/About (1 h|5\d min)/);
-  await expect(cooling).toContainText(/It is poured at about (39|4\d) °C/);
+  await expect(cooling).toContainText(/The mixture is poured at about (39|4\d) °C/);
   await page.getByRole('link', { name: 'Schedule' }).click();
   const row = page.getByRole('row').filter({ hasText: 'leave undisturbed' });
   const minutes = async () => {
@@ -140,5 +140,5 @@ test('how it is worked out: from a station to its models, each with a source and
   const forecast = page.getByRole('article').filter({ hasText: 'When a boil reaches its end point' });
   await expect(forecast).toContainText('Huber');
   await expect(forecast).toContainText(/median error \d+\.\d % of the time left/);
-  for (const article of await page.getByRole('article').all()) await expect(article).toContainText('Holds for');
+  for (const article of await page.getByRole('article').all()) await expect(article).toContainText('Valid for');
 });

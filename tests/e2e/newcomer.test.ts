@@ -53,7 +53,7 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
     await hand.write('Name of another mixture', name, true);
     for (const line of lines) await hand.write(`New line in ${name}`, line, true);
     if (name !== 'Caramel') continue;
-    await hand.click('button', 'Name, end point, loss');
+    await hand.click('button', 'Edit name, end point and loss');
     await hand.write('Cook to, °C', '112');
   }
   await hand.click('button', /^Add all 7/);
@@ -62,7 +62,7 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
   await hand.click('button', 'Another tin');
   await hand.write('Inside length, mm', '230');
   await hand.write('Inside width, mm', '230');
-  await hand.click('button', 'Put it in this tin');
+  await hand.click('button', 'Use this tin');
   await hand.click('link', 'Cut');
   await hand.write('Columns', '4');
   await hand.write('Rows', '4');
@@ -96,7 +96,7 @@ test('from a pattern, in another tin, cut into 16 and priced: at most 15', async
   await hand.click('link', 'Size');
   await hand.click('button', 'Another tin');
   await hand.write('Inside length, mm', '230');
-  await hand.click('button', 'Put it in this tin');
+  await hand.click('button', 'Use this tin');
   await hand.click('link', 'Cut');
   await hand.write('Columns', '4');
   await hand.write('Rows', '4');

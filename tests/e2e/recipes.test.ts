@@ -93,7 +93,7 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
   await expect(rows.first()).toContainText('22 %');
   await rows.first().getByRole('button').click();
   await expect(tray(page, 'Pieces')).toHaveText('120');
-  await expect(page.getByText('One batch in 3 tins')).toBeVisible();
+  await expect(page.getByText('One batch fills 3 tins')).toBeVisible();
   await expect(page.getByRole('row', { name: /^All 3/ })).toBeVisible();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
@@ -161,7 +161,7 @@ test('a sheet: choose the thickness and the outline follows, and the other way r
   await expect(page.getByText('It spreads to 326 x 245 mm')).toBeVisible();
   await page.getByLabel('Chocolate, thick, mm').fill('4');
   await expect(page.getByText('It spreads to 365 x 274 mm')).toBeVisible();
-  await page.getByLabel('Outline, length, mm').fill('300');
+  await page.getByLabel('Length, mm').fill('300');
   await expect(tray(page, 'Height')).toHaveText(/^4\.9 (of|mm)/);
 });
 

@@ -4,7 +4,7 @@ import { expect, line, slabId, test, tray } from './shop';
 test('a price changed in the larder is the price of the slab', async ({ open, page, shop }) => {
   await open('/larder');
   await page.getByRole('button', { name: 'Edit dark chocolate' }).click();
-  await page.getByLabel('Costs').first().fill('59');
+  await page.getByLabel('Price').first().fill('59');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /dark chocolate/ })).toContainText('€59.00');
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
@@ -29,11 +29,11 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   await page.getByRole('button', { name: 'Add a pack' }).click();
   // A field that nobody has been in does not complain; one that was left empty does.
   await expect(page.getByText('Enter a number')).toHaveCount(0);
-  await page.getByLabel('Holds').focus();
+  await page.getByLabel('Net weight').focus();
   await page.getByLabel('Pack', { exact: true }).fill('bag, 1 kg');
   await expect(page.getByText('Enter a number')).toBeVisible();
-  await page.getByLabel('Holds').fill('1000');
-  await page.getByLabel('Costs').fill('12,40');
+  await page.getByLabel('Net weight').fill('1000');
+  await page.getByLabel('Price').fill('12,40');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('€12.40');
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('tree nuts');
@@ -70,7 +70,7 @@ test('a tin is added to the rack and a slab is put in it', async ({ open, page, 
 test('settings are kept and used', async ({ open, page, shop }) => {
   await open('/settings');
   await page.getByLabel('Currency').selectOption('JPY');
-  await page.getByLabel('Smallest step of the scale, g').fill('5');
+  await page.getByLabel('Scale resolution, g').fill('5');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('status')).toHaveText('Saved');
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
@@ -90,7 +90,7 @@ test('the amounts sheet fits one page of A4 and of Letter', async ({ open, page,
   }
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByText('584 g when done', { exact: true })).toBeVisible();
-  await expect(page.getByText('Boiling sugar sticks and burns deep')).toBeVisible();
+  await expect(page.getByText('Risk of burns: boiling sugar sticks to skin')).toBeVisible();
   await expect(page.getByRole('menuitem', { name: 'Larder' })).toBeHidden();
 });
 

@@ -29,7 +29,7 @@ test('three channels are priced and the list is printed: every table adds up', a
     .getByRole('group', { name: 'Breakdown of the price of one piece' })
     .getByRole('button')
     .evaluateAll((all) => all.map((element) => element.getAttribute('aria-label') ?? ''));
-  const price = cents(await tray(page, 'Sold at').innerText());
+  const price = cents(await tray(page, 'Price').innerText());
   expect(parts.map(cents).reduce((sum, value) => sum + value, 0)).toBe(price);
   const market = page.getByRole('region', { name: 'By channel' }).getByRole('row', { name: /^Market, 4/ });
   await expect(market).toContainText(`€${((4 * price) / 100).toFixed(2)}`);
@@ -51,7 +51,7 @@ test('margin first, then by cut: the better cut is taken, and the tray follows',
   await page.getByLabel('Margin, %').fill('100');
   await expect(page.getByText('Enter 99.9 or less').first()).toBeVisible();
   await page.getByLabel('Margin, %').fill('60');
-  await expect(tray(page, 'Sold at')).toHaveText('€4.20');
+  await expect(tray(page, 'Price')).toHaveText('€4.20');
   await page.getByRole('tab', { name: 'Other cuts' }).click();
   const best = page.getByRole('row').nth(1);
   await expect(page.getByRole('button', { name: /^Use this cut/ }).first()).toBeVisible();
@@ -64,9 +64,9 @@ test('margin first, then by cut: the better cut is taken, and the tray follows',
   await expect(best).toBeVisible();
   expect(earned).toContain('6 x 4');
   await page.getByRole('tab', { name: 'Larger batches' }).click();
-  await expect(page.getByText(/Making 4 at once, a piece costs/)).toBeVisible();
+  await expect(page.getByText(/when you make 4 slabs at once/)).toBeVisible();
   await page.getByRole('tab', { name: 'Cost history' }).click();
-  await expect(page.getByText(/The ingredients of a piece cost €0\.\d\d on/)).toBeVisible();
+  await expect(page.getByText(/Ingredients per piece cost €0\.\d\d on/)).toBeVisible();
   await page.getByLabel('Set the price by').selectOption('a price');
   await page.getByLabel('Price of a piece, EUR').fill('0.9');
   await expect(page.getByText(/Every piece loses €0\./)).toBeVisible();
@@ -87,9 +87,9 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   await open(`/slabs/${plain}/pack`);
   await expect(page.getByRole('img', { name: /6 pieces in flat box, 6 in a layer, 1 layer/ })).toBeVisible();
   await page.getByRole('button', { name: /^Choose.*tall box/ }).click();
-  await page.getByLabel('Pieces in each').fill('');
+  await page.getByLabel('Pieces per pack').fill('');
   await expect(page.getByRole('heading', { level: 2, name: /16 pieces in tall box/ })).toBeVisible();
-  await page.getByLabel('Pieces in each').fill('6');
+  await page.getByLabel('Pieces per pack').fill('6');
   await page.getByLabel('Wrapper').selectOption('greaseproof');
   await expect(page.getByRole('img', { name: /greaseproof: a paper of/ })).toBeVisible();
   await page.getByLabel('Shelf life, days').fill('10');
@@ -108,7 +108,7 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   const saved = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Labels as PDF' }).click();
+  await page.getByRole('link', { name: 'Download labels (PDF)' }).click();
   const file = await (await saved).path();
   // Eight labels on one sheet, and the page to hold against it.
   expect((await PDFDocument.load(readFileSync(file))).getPageCount()).toBe(2);
@@ -137,7 +137,7 @@ test('butter a tenth dearer: said beforehand, written in the larder, and the pri
   await open('/larder');
   await page.getByRole('searchbox').fill('butter');
   await page.getByRole('button', { name: 'Edit butter', exact: true }).click();
-  await page.getByLabel('Costs').first().fill('3.03');
+  await page.getByLabel('Price').first().fill('3.03');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /^butter/ }).first()).toContainText('€3.03');
   await open(`/slabs/${id}/price`);

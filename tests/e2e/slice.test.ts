@@ -48,7 +48,7 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
   await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
   expect(page.url()).not.toContain(`/slabs/${id}/`);
   await expect(tray(page, 'Pieces')).toHaveText('36');
-  await expect(tray(page, 'Each')).toHaveText('34 g');
+  await expect(tray(page, 'Piece weight')).toHaveText('34 g');
 
   const planOf = async (slab: string) => {
     const answer = await page.request.post(`${shop.address}/api/plan`, {
@@ -81,7 +81,7 @@ test('a slab from nothing: preparation, lines, layer, weight', async ({ open, pa
   await expect(card).toContainText('238 g'); // 625 mL at 0.38
   await expect(card).toContainText('179 g'); // 125 mL at 1.43
   await expect(tray(page, 'Pieces')).toHaveText('24');
-  await expect(tray(page, 'Each')).not.toHaveText('0 g');
+  await expect(tray(page, 'Piece weight')).not.toHaveText('0 g');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
 });

@@ -78,7 +78,7 @@ test('a field reads any unit, says what it understood, and keeps metric figures 
   await open(`/slabs/${id}/cook`);
   const end = page.getByLabel('End point at sea level, °C');
   await end.fill('237F');
-  await expect(page.getByText('read as 113.9 °C')).toBeVisible();
+  await expect(page.getByText('understood as 113.9 °C')).toBeVisible();
   await end.blur();
   await expect(end).toHaveValue('113.9');
   await end.fill('9 in');
@@ -91,7 +91,7 @@ test('a field reads any unit, says what it understood, and keeps metric figures 
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Trim left, in', { exact: true }).fill('1/2');
   await page.getByLabel('Trim right, in', { exact: true }).fill('10 mm');
-  await expect(page.getByText('read as 3/8 in')).toBeVisible();
+  await expect(page.getByText('understood as 3/8 in')).toBeVisible();
   await page.getByRole('button', { name: 'Save version', exact: true }).click();
   await expect(page.getByText(/Saved, version 3/)).toBeVisible();
   await page.reload();

@@ -36,7 +36,7 @@
   }
   let { runs, last: lastKnown, isComplete: isWhole, rack, lots }: Props = $props();
 
-  const WHY_SKIPPED = ['Not needed', 'Done already', 'Something is missing', 'No time'] as const;
+  const WHY_SKIPPED = ['Not needed', 'Already done', 'Something is missing', 'No time'] as const;
 
   const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, isWhole)));
   /** Offline, what is on the device is all that can be had. */
@@ -129,7 +129,7 @@
   const underHand = $derived(run.now?.status === 'under way' ? run.now : null);
   const title = $derived(
     overdue[0]
-      ? `Over: ${overdue[0].text}`
+      ? `Overdue: ${overdue[0].text}`
       : underHand
         ? `${countdown(underHand.to - nowMs)} ${underHand.step.text}`
         : plan.name,
@@ -186,7 +186,7 @@
     {:else if run.next.length === 0 && run.byItself.length === 0}
       <Finish {plan} onnote={happened} />
     {:else}
-      <section class="panel over"><h2>Nothing to do right now.</h2></section>
+      <section class="panel over"><h2>Nothing to do right now</h2></section>
     {/if}
     <!-- Beside or below what the hands are at: what comes up there moves nothing that is about to be pressed. -->
     <div>
@@ -224,7 +224,7 @@
   {@const step = run.now.step}
   <Sheet title="Skip step: {step.text}" onclose={() => (sheet = null)}>
     <Choices
-      label="Why it is skipped"
+      label="Reason for skipping"
       choices={WHY_SKIPPED.map((id) => ({ id, text: id }))}
       onchoose={(why) => {
         happened({ kind: 'step-skipped', step: step.id, why });

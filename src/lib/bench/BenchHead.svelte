@@ -33,7 +33,7 @@
         ? 'Finished'
         : 'Stopped'}{#if run.status === 'open' && Math.abs(run.lateMinutes) >= ON_TIME_MINUTES}, {Math.abs(
         Math.round(run.lateMinutes),
-      )} min {run.lateMinutes > 0 ? 'later' : 'sooner'} than planned{/if}
+      )} min {run.lateMinutes > 0 ? 'later' : 'earlier'} than planned{/if}
   </p>
   <div class="acts">
     {#if canAsk}
@@ -41,7 +41,7 @@
         >Play alerts on this device</Button
       >
     {/if}
-    <Button size="field" kind="tertiary" on:click={onnote}>Note</Button>
+    <Button size="field" kind="tertiary" on:click={onnote}>Add a note</Button>
     <Button size="field" kind="ghost" disabled={!canUndo} on:click={onundo}>Undo last entry</Button>
   </div>
 </header>

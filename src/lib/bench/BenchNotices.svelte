@@ -46,7 +46,7 @@
 
 {#if !isReached}
   <Notice>
-    The server does not answer. Carry on: {waiting}
+    The server does not answer. Keep working: {waiting}
     {waiting === 1 ? 'entry is' : 'entries are'} stored on this device and will be sent when it does.
   </Notice>
 {/if}
@@ -60,5 +60,5 @@
 {#if clockOffsetMs !== 0}<ClockNotice offsetMs={clockOffsetMs} />{/if}
 {#each refused as followed (followed.id)}<RefusedNotice {followed} />{/each}
 {#each effects as { layer, name, plannedMm, madeMm } (layer)}
-  <Notice>{name} comes to {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</Notice>
+  <Notice>{name} will be {figures.length.say(madeMm)} thick instead of {figures.length.say(plannedMm)}.</Notice>
 {/each}

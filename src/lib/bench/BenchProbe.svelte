@@ -77,14 +77,14 @@
   {#if source && last !== null}
     <p class="shows figures" role="status">{figures.temperature.say(last, 1)}</p>
     <p>
-      {#if near === 'now'}<b>Now: take it off the heat</b>
-      {:else if forecast.minutesLeft !== null}about {Math.max(1, Math.round(forecast.minutesLeft))} min more
+      {#if near === 'now'}<b>Now: take the pot off the heat</b>
+      {:else if forecast.minutesLeft !== null}about {Math.max(1, Math.round(forecast.minutesLeft))} min left
       {:else}{forecastText(forecast.note)}{/if}
     </p>
   {/if}
   {#if isBroken}<p class="harm">The thermometer does not answer. Read it by eye. Earlier readings are kept.</p>{/if}
   <Button size="field" kind="tertiary" on:click={source ? stop : start}
-    >{source ? 'Leave the thermometer' : 'Follow the thermometer'}</Button
+    >{source ? 'Stop following the thermometer' : 'Follow the thermometer'}</Button
   >
 </div>
 

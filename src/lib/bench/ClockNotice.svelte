@@ -16,7 +16,7 @@
         : `${Math.round(Math.abs(offsetMs) / 1000)} s`,
   );
   const sentence = $derived(
-    `The clock of this device is ${amount} ${offsetMs < 0 ? 'ahead' : 'behind'}. Times of what was noted without the server are corrected. Set the clock of the device.`,
+    `The clock of this device is ${amount} ${offsetMs < 0 ? 'ahead' : 'behind'}. Times of entries made offline are corrected. Please set the clock of this device.`,
   );
   let isClosed = $state(false);
   const isTold = $derived(isClosed || storedText('device', TOLD) === amount);

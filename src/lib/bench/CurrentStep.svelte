@@ -57,10 +57,10 @@
 
 <section class="panel" aria-label="Now">
   <p class="quiet top">
-    <span>{status === 'under way' ? 'Now' : 'Next for your hands'}</span>
+    <span>{status === 'under way' ? 'Now' : 'Next'}</span>
     <!-- In a line that is there anyway, so that nothing moves; the notices say it in full. -->
     {#if cannotWait > 0}
-      <a class="pressing" href="#cannot-wait"><WarningAlt /> {cannotWait} cannot wait</a>
+      <a class="pressing" href="#cannot-wait"><WarningAlt /> {cannotWait} urgent</a>
     {:else if unsent !== null}
       <span class="unsent figures" aria-hidden="true"><WarningAlt /> {unsent} to send</span>
     {/if}
@@ -73,7 +73,7 @@
   {:else}
     <p class="figures quiet">
       About {Math.round(step.minutes)} min{#if waitsMs > MINUTE_MS}. <b class="early"
-          >Start at {startsAt}. If it starts earlier, it has to wait afterwards.</b
+          >Start at {startsAt}: the next step cannot start any sooner.</b
         >{/if}
     </p>
   {/if}
@@ -104,7 +104,7 @@
             <button
               type="button"
               class="other"
-              aria-label="Another amount of {line.ingredient}"
+              aria-label="Enter the amount of {line.ingredient}"
               onclick={() => onamount(line)}>…</button
             >
           {:else}<span class="line"><b class="figures">{line.measured}</b> {line.ingredient}</span>{/if}

@@ -13,7 +13,7 @@
   let { plan, onnote }: Props = $props();
 
   const figures = $derived(shopFigures());
-  const WHY = ['a corner broke', 'stuck', 'cracked', 'too light', 'looks'] as const;
+  const WHY = ['a corner broke', 'stuck', 'cracked', 'too light', 'looks wrong'] as const;
   const SPREAD = 0.05;
 
   let rejects = $state(0);
@@ -33,18 +33,18 @@
 </script>
 
 <section class="panel" aria-label="Result">
-  <h2>All steps are done. What is the result?</h2>
+  <h2>All steps are done. How many pieces are good?</h2>
   <div class="counts">
     <p><span class="quiet">Good pieces</span> <b class="figures">{good}</b></p>
     <p><span class="quiet">Rejects</span> <b class="figures">{rejects}</b></p>
     <div class="more">
-      <button type="button" disabled={rejects === 0} onclick={() => (rejects -= 1)}>One reject less</button>
-      <button type="button" disabled={rejects >= plan.pieces} onclick={() => (rejects += 1)}>One reject more</button>
+      <button type="button" disabled={rejects === 0} onclick={() => (rejects -= 1)}>One fewer reject</button>
+      <button type="button" disabled={rejects >= plan.pieces} onclick={() => (rejects += 1)}>One more reject</button>
     </div>
   </div>
   {#if rejects > 0}
     <Choices
-      label="Why rejected"
+      label="Reason for rejecting"
       choices={WHY.map((id) => ({ id, text: id }))}
       chosen={why}
       onchoose={(id) => (why = id)}
@@ -53,10 +53,10 @@
   <BenchScale aimG={plan.pieceG} spread={SPREAD} onweighed={(masses) => (each = masses)} onbegin={() => (each = [])} />
   {#if each.length > 0}
     <p class="figures">
-      {each.length} weighed, {figures.mass.say(meanG, 1)} each; planned {figures.mass.say(plan.pieceG)}.
+      {each.length} weighed, {figures.mass.say(meanG, 1)} on average, planned {figures.mass.say(plan.pieceG)}.
     </p>
   {/if}
-  <Button class="finish" on:click={finish}>Finish the run</Button>
+  <Button class="finish" on:click={finish}>Finish run</Button>
 </section>
 
 <style>

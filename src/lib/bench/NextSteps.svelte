@@ -51,7 +51,7 @@
             <b class="figures" class:over={rest < 0} role="timer">{countdown(rest)}</b>
             <span class="acts">
               <Button size="field" kind="tertiary" on:click={() => onend(run, stepNow.step.id)}
-                >{isSet(stepNow) ? 'It is firm' : 'Done'}<span class="unseen"> {stepNow.step.text}</span></Button
+                >{isSet(stepNow) ? 'Firm' : 'Done'}<span class="unseen"> {stepNow.step.text}</span></Button
               >
               {#if isSet(stepNow) && rest < 0}
                 <Button size="field" kind="ghost" on:click={() => onsoft(run, stepNow.step.id, 'still soft')}
@@ -87,7 +87,7 @@
         <li class="quiet">Nothing left to do</li>
       {/each}
     </ol>
-    {#if next.length > MAX_NEXT}<p class="quiet">and {next.length - MAX_NEXT} more</p>{/if}
+    {#if next.length > MAX_NEXT}<p class="quiet">and {next.length - MAX_NEXT} more steps</p>{/if}
   </section>
 </aside>
 

@@ -25,21 +25,21 @@
   const choices: readonly Choice[] = $derived([
     ...plan.boils.map(({ preparation }) => ({
       text: `End point of ${potName(preparation)}`,
-      label: 'Higher by, or below 0 lower',
+      label: 'Change, degrees (negative lowers it)',
       quantity: 'degrees' as const,
       make: (byC: number): SlabChange => ({ what: 'end point', preparation, byC }),
     })),
     ...plan.pots.map(({ preparation, name }) => ({
       text: `Amount of ${name}`,
-      label: 'More by, or below 0 less, %',
+      label: 'Change, % (negative for less)',
       make: (by: number): SlabChange => ({ what: 'amount', preparation, factor: Math.max(0.05, 1 + by / 100) }),
     })),
     ...plan.steps.flatMap(({ id, of, text }) =>
       plan.pots.some(({ preparation }) => preparation === of)
         ? [
             {
-              text: `Minutes of "${text}"`,
-              label: 'Longer by, or below 0 shorter, min',
+              text: `Time for "${text}"`,
+              label: 'Change, min (negative for shorter)',
               make: (by: number): SlabChange => ({
                 what: 'minutes',
                 preparation: of,
@@ -51,8 +51,8 @@
         : [],
     ),
     ...plan.layers.map(({ id, name }) => ({
-      text: `Setting of ${name}`,
-      label: 'Longer by, or below 0 shorter, min',
+      text: `Setting time of ${name}`,
+      label: 'Change, min (negative for shorter)',
       make: (by: number): SlabChange => ({ what: 'set', layer: id, byMinutes: by }),
     })),
   ]);
@@ -87,10 +87,10 @@
     selected={chosen}
     on:change={(event) => (chosen = (event.target as HTMLSelectElement).value)}
   >
-    <SelectItem value="" text="Choose" />
+    <SelectItem value="" text="Choose what to change" />
     {#each choices as { text }, i (i)}<SelectItem value={String(i)} {text} />{/each}
     {#each rack as { id, name, tin: its } (id)}
-      <SelectItem value="{TIN}{id}" text="In the {name}, {tinInWords(asTin(its), figures)}" />
+      <SelectItem value="{TIN}{id}" text="Use the {name}, {tinInWords(asTin(its), figures)}" />
     {/each}
   </Select>
   {#if choice}
@@ -106,7 +106,7 @@
     />
   {/if}
   {#if chosen !== ''}
-    <TextInput size="xl" labelText="Why" placeholder="such as too hard to bite" bind:value={why} />
+    <TextInput size="xl" labelText="Reason" placeholder="for example, too hard to bite" bind:value={why} />
     <Button disabled={!change || why.trim() === ''} on:click={note}>Add for next time</Button>
   {/if}
 </div>

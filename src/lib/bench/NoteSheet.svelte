@@ -23,7 +23,7 @@
   let { plan, lines, rack, onnote, onphoto, onclose }: Props = $props();
 
   const figures = $derived(shopFigures());
-  const WHY_STOPPED = ['Burnt', 'Split', 'Something is missing', 'No time'] as const;
+  const WHY_STOPPED = ['Burnt', 'Split', 'Ingredient missing', 'No time'] as const;
 
   /** A number of something, by keys. */
   interface Numbered {
@@ -37,11 +37,11 @@
   const pots = $derived(plan.pots.map(({ preparation, name }) => ({ id: preparation, text: name })));
   const { mass, length, temperature } = $derived(figures);
   const numbered = $derived({
-    'Out of the pot': {
+    'Weight out of the pot': {
       ...{ unit: mass.unit, of: pots, valueOf: mass.valueOf },
       make: (massG, preparation) => ({ kind: 'came-out', preparation, massG }),
     },
-    'Held back or added': {
+    'More or less of an ingredient': {
       ...{ unit: mass.unit, isSigned: true, valueOf: mass.valueOf },
       of: lines.map(({ preparation, line, ingredient, preparationName }) => ({
         id: `${preparation} ${line}`,
@@ -65,17 +65,17 @@
       of: plan.layers.filter(({ thicknessMm }) => thicknessMm > 0).map(({ id, name }) => ({ id, text: name })),
       make: (mm, layer) => ({ kind: 'thickness', layer, mm }),
     },
-    Trims: {
+    'Weight of trims': {
       ...{ unit: mass.unit, of: [{ id: 'all', text: 'All trims' }], valueOf: mass.valueOf },
       make: (massG) => ({ kind: 'trim', massG }),
     },
-    Leftover: {
+    'Weight left over': {
       ...{ unit: mass.unit, of: pots, valueOf: mass.valueOf },
       make: (massG, preparation) => ({ kind: 'leftover', preparation, massG }),
     },
   } as const satisfies Readonly<Record<string, Numbered>>);
   type NumberedKind = keyof typeof numbered;
-  const OTHERS = ['Another tin', 'Photo', 'Words', 'Tasted', 'Next time', 'Stop the run'] as const;
+  const OTHERS = ['Different tin', 'Photo', 'Text', 'Tasted', 'Next time', 'Stop the run'] as const;
   type Kind = NumberedKind | (typeof OTHERS)[number];
   const kinds = $derived([
     ...(Object.keys(numbered) as NumberedKind[]).filter((kind) => numbered[kind].of.length > 0),
@@ -109,16 +109,16 @@
   {#if kind === null}
     <Choices label="Add a note" choices={kinds.map((id) => ({ id, text: id }))} onchoose={(id) => (kind = id)} />
   {:else if asked}
-    {#if asked.of.length > 1}<Choices label="Of what" choices={asked.of} {chosen} onchoose={(id) => (of = id)} />{/if}
+    {#if asked.of.length > 1}<Choices label="Which one" choices={asked.of} {chosen} onchoose={(id) => (of = id)} />{/if}
     {#if chosen !== null}
       <NumberPad label={kind} unit={asked.unit} isSigned={asked.isSigned ?? false} bind:text />
       <Button disabled={!Number.isFinite(number)} on:click={() => say(asked.make(asked.valueOf(number), chosen))}
         >Add note</Button
       >
     {/if}
-  {:else if kind === 'Another tin'}
+  {:else if kind === 'Different tin'}
     <Choices
-      label="In which tin"
+      label="Tin used"
       choices={rack.map(({ id, name, tin }) => ({
         id: String(id),
         text: `${name}, ${tinInWords(asTin(tin), figures)}`,
@@ -129,19 +129,19 @@
       }}
     />
   {:else if kind === 'Photo'}
-    <p>The photo is reduced in size here and goes only to the shop's own server.</p>
+    <p>The photo is made smaller on this device and sent only to the shop's own server.</p>
     <FileUploaderButton
       labelText="Take or choose a photo"
       accept={['image/*']}
       disableLabelChanges
       on:change={(event) => void photo(event.detail)}
     />
-    {#if isNoPicture}<Notice harm>This file is not a picture that can be opened here. Choose another one.</Notice>{/if}
+    {#if isNoPicture}<Notice harm>This file cannot be opened as a picture. Choose a JPEG or PNG file.</Notice>{/if}
   {:else if kind === 'Next time'}
     <NextTime {plan} {rack} onnote={(change, why) => say({ kind: 'next-time', change, why })} />
   {:else if kind === 'Stop the run'}
     <Choices
-      label="Why the run is stopped"
+      label="Reason for stopping"
       choices={WHY_STOPPED.map((id) => ({ id, text: id }))}
       onchoose={(why) => say({ kind: 'stopped', why })}
     />

@@ -26,7 +26,7 @@
   }
 
   async function remove() {
-    const question = `Remove ${what} from this device? The server does not have them. Save them first if you may need them.`;
+    const question = `Remove ${what} from this device? The server does not have them. Save them to files first if you may need them.`;
     const isSure = await confirmation.ask(question, 'Remove');
     if (isSure) await followed.dropRefused();
   }

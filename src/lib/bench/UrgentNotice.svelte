@@ -17,9 +17,9 @@
 
 {#each dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
   <Notice harm>
-    "{nameOf(step)}" would start {Math.round(waitsMinutes)} min after "{nameOf(behind)}", and may wait {Math.round(
+    "{nameOf(step)}" would start {Math.round(waitsMinutes)} min after "{nameOf(behind)}" but can wait only {Math.round(
       mostMinutes,
-    )}: take it up as soon as you can, or hold back what it waits behind.
+    )} min. Start it as soon as you can, or delay the step before it.
   </Notice>
 {/each}
 {#if !isStored}

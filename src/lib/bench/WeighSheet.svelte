@@ -56,9 +56,9 @@
 </script>
 
 <Sheet title={line.ingredient} {onclose}>
-  <p class="figures">Planned: <b>{line.measured}</b>. If left empty, it counts as planned.</p>
+  <p class="figures">Planned: <b>{line.measured}</b>. Leave it empty if you weighed exactly that.</p>
   <NumberPad label="Weighed" unit={figures.mass.unit} bind:text />
-  <Button kind="tertiary" on:click={listen}>{scale ? 'Hold what the scale shows' : 'Follow the scale'}</Button>
+  <Button kind="tertiary" on:click={listen}>{scale ? 'Use the reading of the scale' : 'Follow the scale'}</Button>
   {#if lots.length > 0}
     <Choices
       label="Lots used before"
@@ -68,5 +68,5 @@
     />
   {/if}
   <TextInput labelText="Lot number on the pack" maxlength={200} bind:value={lot} />
-  <Button on:click={done}>Add note</Button>
+  <Button on:click={done}>Save</Button>
 </Sheet>

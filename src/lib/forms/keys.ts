@@ -8,12 +8,12 @@ export function isFree(event: KeyboardEvent): boolean {
 /** The keys, as the list on screen shows them. */
 export const KEYS: readonly (readonly [string, string])[] = [
   ['1 to 7', 'Build, Size, Cook, Set, Cut, Price, Pack'],
-  ['[ and ]', 'next layer down, next layer up'],
-  ['arrows', 'move the selected cut line or layer edge by 1 mm, with Shift by 5'],
+  ['[ and ]', 'select the layer below or above'],
+  ['arrows', 'move the selected cut line or layer edge by 1 mm (5 mm with Shift)'],
   ['u', 'undo'],
   ['k', 'save version'],
   ['/', 'search'],
   ['p', 'print the amounts'],
-  ['Escape', 'leave a field, so that letter keys work again, or close a dialog'],
-  ['?', 'this list'],
+  ['Escape', 'leave a field or close a dialog'],
+  ['?', 'show this list'],
 ];

@@ -21,7 +21,7 @@ export function refusalOf(request: Request, host: string): Response | null {
   if (origin === null && /^(cross-site|same-site)$/.test(headers.get('sec-fetch-site') ?? ''))
     return problem('This request comes from another site. Open the application itself', '', 403);
   if (request.method === 'DELETE' || BODIES.test(headers.get('content-type') ?? '')) return null;
-  return problem('Send JSON, CSV, a zip or a JPEG, and say so in the content type', '', 415);
+  return problem('Send JSON, CSV, a zip or a JPEG with the matching Content-Type header', '', 415);
 }
 
 function hostOf(origin: string): string | null {

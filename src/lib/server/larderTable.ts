@@ -91,7 +91,7 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
   const needed = table === 'larder' ? 'name' : 'ingredient';
   const columns: readonly string[] = table === 'larder' ? LARDER_COLUMNS : PRICE_COLUMNS;
   if (!meta.fields?.includes(needed)) {
-    return refused(`The heading has no column "${needed}". Its columns are: ${columns.join(', ')}`);
+    return refused(`The table has no column "${needed}". Its columns are: ${columns.join(', ')}`);
   }
   const now = new Map(shelf.map(({ ingredient }) => [plainName(ingredient.name), ingredient]));
   const onShelf = new Map(shelf.map((stored) => [plainName(stored.ingredient.name), stored]));

@@ -6,8 +6,8 @@ const SENTENCES: readonly (readonly [code: string, sentence: string])[] = [
   ['SQLITE_READONLY', 'The data folder is read-only. Nothing was lost. Make it writable and save again'],
   ['SQLITE_CANTOPEN', 'The data folder cannot be opened. Nothing was lost. Check that it exists and save again'],
   ['SQLITE_IOERR', 'The disk cannot be written to. Nothing was lost. Check the disk and save again'],
-  ['SQLITE_CORRUPT', 'The data are damaged. Stop the program and restore a copy with npm run restore'],
-  ['SQLITE_NOTADB', 'The data are damaged. Stop the program and restore a copy with npm run restore'],
+  ['SQLITE_CORRUPT', 'The data is damaged. Stop the program and restore a copy with npm run restore'],
+  ['SQLITE_NOTADB', 'The data is damaged. Stop the program and restore a copy with npm run restore'],
 ];
 
 /** The sentence for a fault of the storage, also of one in another thread, or null for any other fault. */

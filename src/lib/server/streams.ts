@@ -17,7 +17,7 @@ let all = 0;
 export function refusalToStream(client: string, signal: AbortSignal): Response | null {
   const own = open.get(client) ?? 0;
   if (own >= MAX_OF_CLIENT || all >= MAX_IN_ALL) {
-    const response = problem('Too many pages follow this server at once. Close some and reload this page', '', 429);
+    const response = problem('Too many pages are open at once. Close some and reload this page', '', 429);
     response.headers.set('Retry-After', '10');
     return response;
   }

@@ -56,9 +56,9 @@
       {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin, figures)}.
       {/each}
       {cutText(slab.cut ?? UNCUT, plan.cut, figures)}, {figures.length.say(plan.slab.heightMm)} high. {shop.name}, {today},
-      version {version}{isChanged ? ', changed since' : ''}. {allergens.length > 0
+      version {version}{isChanged ? ', with unsaved changes' : ''}. {allergens.length > 0
         ? `Contains ${allergens.join(', ')}`
-        : 'No allergen is known of what is in the larder'}; shared boards and knives carry traces too.
+        : 'No allergens are declared in the larder'}. Shared boards and knives carry traces.
     </p>
   </div>
   {#each slab.preparations as preparation, p (preparation.id)}
@@ -67,7 +67,7 @@
       <div class="h2">
         {preparation.name}{#if planned.batches > 1}, in {planned.batches} equal boils{/if}
         <span
-          >{figures.mass.say(planned.massOutG)} when done{#if endPointC(preparation) !== null}, {stopAt(
+          >makes {figures.mass.say(planned.massOutG)}{#if endPointC(preparation) !== null}, {stopAt(
               endPointC(preparation)!,
             )}{/if}</span
         >
@@ -79,7 +79,7 @@
             {#if line.quantity > 0}<tr>
                 <td class="box">☐</td>
                 <td>{line.ingredient}{line.state ? `, ${line.state}` : ''}</td>
-                <td class="num">{amount.massG === null ? 'not weighed' : figures.mass.say(amount.massG)}</td>
+                <td class="num">{amount.massG === null ? 'weight unknown' : figures.mass.say(amount.massG)}</td>
                 <td class="num">{isByScale(amount.measured) ? '' : amount.measured}</td>
               </tr>{/if}
           {/each}
@@ -117,15 +117,16 @@
   {/each}
   {#if plan.cut.marksMm.length.length + plan.cut.marksMm.width.length > 0}
     <p>
-      Marks from the left, {figures.length.unit}: {marks(plan.cut.marksMm.length)}. From the front: {marks(
+      Cut marks, {figures.length.unit}, from the left: {marks(plan.cut.marksMm.length)}. From the front: {marks(
         plan.cut.marksMm.width,
       )}.
     </p>
   {/if}
   {#if hot}<p>
-      Boiling sugar sticks and burns deep: gloves, a clear bench, cold water near. Cool a burn under running water.
+      Risk of burns: boiling sugar sticks to skin. Wear gloves, clear the bench, and keep cold water close by. Cool a
+      burn under running water.
     </p>{/if}
-  {#if egg}<p>Egg that is not cooked through: use pasteurised egg, and follow your local food rules.</p>{/if}
+  {#if egg}<p>Egg that is not fully cooked: use pasteurised egg, and follow your local food rules.</p>{/if}
 </div>
 
 <style>

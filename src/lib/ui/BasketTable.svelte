@@ -21,7 +21,7 @@
     <Table size="compact" class="table">
       <thead
         ><tr
-          ><th>Ingredient</th><th class="num">In stock, {figures.mass.unit}</th><th>Packs</th><th class="num">Cash</th
+          ><th>Ingredient</th><th class="num">In stock, {figures.mass.unit}</th><th>Packs</th><th class="num">Cost</th
           ></tr
         ></thead
       >

@@ -95,7 +95,7 @@
         size="small"
         kind="tertiary"
         disabled={weighing.weighedG.length === 0}
-        on:click={() => say(takenBack(weighing))}>Undo the last one</Button
+        on:click={() => say(takenBack(weighing))}>Undo last weight</Button
       >
       <Button size="small" kind="secondary" on:click={stop}>Stop weighing</Button>
     </div>

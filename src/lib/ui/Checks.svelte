@@ -51,7 +51,7 @@
             size="sm"
             hideLabel
             labelText="Note"
-            placeholder="Why it is fine (optional)"
+            placeholder="Why this is fine (optional)"
             maxlength={1000}
             bind:value={note}
           />

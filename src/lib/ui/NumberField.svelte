@@ -40,7 +40,7 @@
       ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density })
       : readNumber(text, limits);
     if (!found.ok) return { ok: false, message: reasonText(found.reason) } as const;
-    const understood = 'understood' in found && found.understood ? `read as ${found.understood}` : '';
+    const understood = 'understood' in found && found.understood ? `understood as ${found.understood}` : '';
     return { ...found, understood };
   }
 </script>

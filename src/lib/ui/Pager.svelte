@@ -30,8 +30,8 @@
         total={last}
         {page}
         shown={5}
-        backwardText="Page before"
-        forwardText="Page after"
+        backwardText="Previous page"
+        forwardText="Next page"
         on:change={({ detail }) => goto(pageAddress(path, sought, detail.page))}
       />
     {/if}

@@ -35,7 +35,7 @@
 >
   <SelectItem value="rectangle" text="rectangle" />
   <SelectItem value="round" text="round" />
-  <SelectItem value="sheet" text="sheet, free-form" />
+  <SelectItem value="sheet" text="free-form on a sheet" />
 </Select>
 {#if tin.shape === 'round'}
   <NumberField
@@ -117,7 +117,7 @@
     onvalue={(mm) => mm !== null && onvalue({ ...tin, depthMm: mm })}
   />
   <NumberField
-    label="Flare, degrees from upright"
+    label="Wall slope, degrees from vertical"
     value={tin.flareDeg ?? 0}
     limits={limits('flareDeg')}
     name="{name} flare"

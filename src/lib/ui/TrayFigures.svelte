@@ -47,15 +47,15 @@
   const before = $derived(figures(kept, keptAllergens));
   const ready = $derived(
     readyIn
-      ? `${aboutDuration(readyIn.minutes)}, ${aboutDuration(readyIn.handsMinutes)} work`
+      ? `${aboutDuration(readyIn.minutes)}, ${aboutDuration(readyIn.handsMinutes)} of labour`
       : slab.layers.length > 0
-        ? '...'
+        ? '…'
         : '-',
   );
   const CELLS = [
     ['pieces', 'Pieces'],
-    ['each', 'Each'],
-    ['cost', 'Ingredients'],
+    ['each', 'Piece weight'],
+    ['cost', 'Ingredients, each'],
     ['height', 'Height'],
   ] as const;
 </script>
@@ -72,7 +72,7 @@
   {/each}
   {#if soldAt !== null}
     <div class="sold">
-      <dt>Sold at</dt>
+      <dt>Price</dt>
       <dd>
         {#if keptSoldAt !== null && keptSoldAt !== soldAt}<s><span class="unseen">was </span>{keptSoldAt}</s>{/if}
         <b>{soldAt}</b>

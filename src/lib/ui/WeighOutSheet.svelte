@@ -88,7 +88,7 @@
       <section aria-labelledby="vessels">
         <h3 id="vessels">Pots and bowls</h3>
         <Table size="compact" class="table">
-          <thead><tr><th>For</th><th class="num">Needs</th><th>Take</th></tr></thead>
+          <thead><tr><th>For</th><th class="num">Volume</th><th>Use</th></tr></thead>
           <tbody>
             {#each sheet.vessels as { making, name, kind, neededMl, batches, vessel } (making)}
               {@const made = sheet.makings.find(({ id }) => id === making)!}
@@ -103,7 +103,7 @@
                 <td class="num">{figures.volume.say(neededMl)}</td>
                 <td class:hot={vessel === null && (shop.vessels ?? []).some((vessel) => vessel.kind === kind)}
                   >{vessel ??
-                    `a ${kind}${(shop.vessels ?? []).some((vessel) => vessel.kind === kind) ? ' larger than any here' : ''}`}</td
+                    `a ${kind}${(shop.vessels ?? []).some((vessel) => vessel.kind === kind) ? ' larger than any in the settings' : ''}`}</td
                 >
               </tr>
             {/each}
@@ -113,13 +113,13 @@
 
       {#if sheet.vessels.some(({ kind }) => kind === 'pot')}
         <Notice>
-          At the ring: gloves, a clear bench and a bowl of cold water. Keep children away. Boiling sugar sticks and
-          burns deep.
+          Risk of burns: boiling sugar sticks to skin. Wear gloves, clear the bench, and keep a bowl of cold water by
+          the hob. Keep children away.
         </Notice>
       {/if}
 
       <section aria-labelledby="paper">
-        <h3 id="paper">Paper to cut</h3>
+        <h3 id="paper">Lining paper to cut</h3>
         <div class="no-print lining">
           <Select size="sm" hideLabel labelText="Lining" bind:selected={lining}>
             {#each LININGS as lining (lining)}<SelectItem value={lining} text={lining} />{/each}
@@ -131,7 +131,7 @@
               {#each linerPapers(tin, lining) as paper (paper.what)}
                 <tr>
                   <td
-                    >{count} x {paper.what}<span class="quiet"
+                    >{count > 1 ? `${count} x ` : ''}{paper.what}<span class="quiet"
                       >{` for ${several ? `${name}, ` : ''}${tinInWords(tin, figures)}`}</span
                     ></td
                   >
@@ -144,7 +144,7 @@
       </section>
 
       <section aria-labelledby="to-cut">
-        <h3 id="to-cut">To cut with</h3>
+        <h3 id="to-cut">Cutting tools</h3>
         <p>{toCutWith.join(', ')}</p>
       </section>
 

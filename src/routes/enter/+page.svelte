@@ -38,7 +38,7 @@
       invalid={problems.length > 0}
       invalidText={problemAt(problems, '/passphrase') || (problems[0]?.message ?? '')}
     />
-    <Button type="submit" disabled={passphrase === ''}>Enter</Button>
+    <Button type="submit" disabled={passphrase === ''}>Sign in</Button>
     {#if page.url.protocol === 'https:'}
       <a href="/trust">Set up this device</a>
     {/if}

@@ -13,8 +13,8 @@
     <h1>How it is calculated</h1>
   </div>
   <p class="lead">
-    Calculated figures are typical values, shown with a range or as "about". Your own measurements override them.
-    Recipes, ovens and hands differ; local food law and care at the hot pot go before everything here.
+    Calculated figures are typical values, shown with a range or as "about". Your own measurements replace them.
+    Recipes, ovens and people differ. Local food law and safe work with hot sugar always come first.
   </p>
   <nav aria-label="On this page">
     {#each data.rooms as { at } (at)}<a href="#{idOf(at)}">{at}</a>{/each}
@@ -28,7 +28,7 @@
             <h3>{title}</h3>
             <p>{text}</p>
             <dl>
-              <dt>Holds for</dt>
+              <dt>Valid for</dt>
               <dd>{holds}</dd>
               <dt>Source</dt>
               <dd>{source}</dd>

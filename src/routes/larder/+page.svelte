@@ -47,7 +47,7 @@
       <EmptyState title="The larder is empty">
         <p>
           It fills as you write recipes: common ingredients come from the starter list. You can also add ingredients
-          here. The density turns cups into grams, and the pack price turns grams into money.
+          here. Densities convert cups to grams. Pack prices give the cost.
         </p>
         <Button size="small" kind="tertiary" href="/slabs">Create a slab</Button>
       </EmptyState>
@@ -58,10 +58,10 @@
       <Table size="compact" class="table">
         <thead>
           <tr>
-            <th>Ingredient</th><th class="num">{figures.density.unit}</th><th class="num"
+            <th>Ingredient</th><th class="num">Density, {figures.density.unit}</th><th class="num"
               >Weight of one, {figures.mass.unit}</th
-            ><th class="num">In stock, {figures.mass.unit}</th><th>Pack usually bought</th>
-            <th class="num">Pack costs</th><th class="num">Per {figures.priceMass.unit}</th><th>Allergens</th><th
+            ><th class="num">In stock, {figures.mass.unit}</th><th>Usual pack</th>
+            <th class="num">Pack price</th><th class="num">Per {figures.priceMass.unit}</th><th>Allergens</th><th
               ><span class="unseen">Edit</span></th
             >
           </tr>
@@ -72,9 +72,7 @@
             <tr>
               <td
                 ><b>{ingredient.name}</b>{#if ingredient.aliases?.length}<span class="quiet"
-                    >, also {ingredient.aliases.slice(0, 3).join(', ')}{ingredient.aliases.length > 3
-                      ? ' ...'
-                      : ''}</span
+                    >, also {ingredient.aliases.slice(0, 3).join(', ')}{ingredient.aliases.length > 3 ? ' …' : ''}</span
                   >{/if}</td
               >
               <td class="num"

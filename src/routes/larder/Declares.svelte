@@ -38,7 +38,7 @@
   </div>
 </fieldset>
 <fieldset>
-  <legend><h3>Fits</h3></legend>
+  <legend><h3>Suitable for</h3></legend>
   <div class="allergens">
     {#each DIETS as name (name)}
       <Checkbox

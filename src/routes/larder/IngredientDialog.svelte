@@ -67,7 +67,7 @@
   async function remove() {
     if (
       !(await confirmation.ask(
-        `Delete ${form.name} from the larder? Slabs keep their lines, but cannot weigh or price them any more.`,
+        `Delete ${form.name} from the larder? Slabs keep their lines, but their weight and cost become unknown.`,
         'Delete',
       ))
     )
@@ -173,7 +173,7 @@
             : undefined,
       })}
   />
-  <h3>Packs, the one usually bought first</h3>
+  <h3>Packs (the usual one first)</h3>
   <PackRows packs={form.packs ?? []} {currency} {typed} {problems} onpacks={(packs) => set({ packs })} />
   {#if history.length > 0}
     <h3>Price history</h3>
@@ -185,8 +185,8 @@
   <h3>Ingredients of this product</h3>
   <Rows
     rows={(form.madeOf ?? []).map(({ ingredient: name, percent }) => ({ name, value: percent ?? null }))}
-    nameLabel="Ingredient of the larder"
-    valueLabel="percent"
+    nameLabel="Larder ingredient"
+    valueLabel="Share, %"
     limits={larderLimits('madeOf.percent')}
     field="made"
     {typed}
@@ -206,8 +206,8 @@
       note: changes ?? '',
     }))}
     nameLabel="Ingredient"
-    valueLabel="Weight for weight"
-    noteLabel="What that changes"
+    valueLabel="Grams per gram replaced"
+    noteLabel="What changes"
     limits={larderLimits('alternatives.ratio')}
     field="instead"
     {typed}
@@ -223,11 +223,11 @@
             : undefined,
       })}
   />
-  <h3>Usual share of a mixture</h3>
+  <h3>Usual share of a mixture, %</h3>
   <div class="six">
     {#each ['from', 'to'] as const as end (end)}
       <NumberField
-        label="{end}, percent"
+        label={end === 'from' ? 'From' : 'To'}
         optional
         value={form.usualPercent?.[end]}
         limits={larderLimits(`usualPercent.${end}`)}

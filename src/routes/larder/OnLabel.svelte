@@ -25,7 +25,7 @@
   }
 </script>
 
-<h3>On labels</h3>
+<h3>Labels and shelf life</h3>
 <div class="four">
   <TextInput
     size="sm"

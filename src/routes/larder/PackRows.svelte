@@ -34,7 +34,7 @@
       invalidText={problemAt(problems, `/packs/${at}/name`)}
     />
     <NumberField
-      label="Holds"
+      label="Net weight"
       quantity="mass"
       value={pack.massG}
       limits={larderLimits('packs.massG')}
@@ -44,8 +44,8 @@
       onvalue={(value) => set(at, { massG: value ?? undefined })}
     />
     <NumberField
-      label={pack.currency ? `Cost, ${pack.currency}` : 'Costs'}
-      helper={pack.currency ? `Write it in ${currency}` : ''}
+      label={pack.currency ? `Price, ${pack.currency}` : 'Price'}
+      helper={pack.currency ? `Enter it in ${currency}` : ''}
       optional
       value={pack.price}
       limits={larderLimits('packs.price')}

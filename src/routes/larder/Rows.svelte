@@ -34,7 +34,7 @@
       hideLabel={at > 0}
       value={row.name}
       invalid={row.name.trim() === '' && row.value !== null}
-      invalidText="Write a name"
+      invalidText="Enter a name"
       on:input={(event) => set(at, { name: String(event.detail ?? '') })}
     />
     <NumberField

@@ -84,12 +84,12 @@
     />
     <span class="quiet">{file}</span>
   </p>
-  <p class="quiet">Empty cells leave the larder as it is. You review all changes before they are made.</p>
+  <p class="quiet">Empty cells leave the larder as it is. You can review all changes before you apply them.</p>
   {#if problems.length > 0}<Notice harm problems={problems.map(({ message }) => ({ message }))} />{/if}
   {#if taken}<p role="status"><b>The larder is updated.</b></p>{/if}
   {#if changes}
     <p role="status" class="figures">
-      <b>{changes.added.length}</b> new, <b>{changes.changed.length}</b> changed, {changes.same} the same{#if changes.bad.length > 0},
+      <b>{changes.added.length}</b> new, <b>{changes.changed.length}</b> changed, {changes.same} unchanged{#if changes.bad.length > 0},
         <b class="harm">{changes.badCount} {changes.badCount === 1 ? 'row' : 'rows'} rejected</b>{/if}.
     </p>
     {#if changes.bad.length > 0}
@@ -100,7 +100,7 @@
     {/if}
     {#if touched > 0}
       <Table size="compact" class="table">
-        <thead><tr><th>Ingredient</th><th>What</th><th>Before</th><th>After</th></tr></thead>
+        <thead><tr><th>Ingredient</th><th>Field</th><th>Before</th><th>After</th></tr></thead>
         <tbody>
           {#each changes.changed.slice(0, MAX_SHOWN) as { name, fields } (name)}
             {#each fields as { field, before, after }, i (field)}

@@ -17,17 +17,19 @@
   <ListFind path="/lots" label="Lot number of an ingredient or a label" sought={data.lot} />
   {#if data.lot !== '' && data.into.length + data.own.length === 0}
     <div class="panel">
-      <EmptyState title="No such lot">
-        <p>No run used {data.lot} or has it as its own lot. Enter lot numbers exactly as on the pack.</p>
+      <EmptyState title="Lot not found">
+        <p>No run used lot {data.lot}, and no run has this lot number. Enter lot numbers exactly as on the pack.</p>
       </EmptyState>
     </div>
   {/if}
   {#if data.into.length > 0}
     <section class="panel" aria-labelledby="into">
       <h2 id="into">{data.lot} went into {data.into.length === 1 ? 'one run' : `${data.into.length} runs`}</h2>
-      <p class="quiet">Everything sold under these lots contains it. For a recall, follow your authority's orders.</p>
+      <p class="quiet">
+        Everything sold under these lots contains it. For a recall, follow the instructions of your food authority.
+      </p>
       <Table size="compact" class="table">
-        <thead><tr><th>Lot of the run</th><th>Slab</th><th>Made</th></tr></thead>
+        <thead><tr><th>Run lot</th><th>Slab</th><th>Made</th></tr></thead>
         <tbody>
           {#each data.into as { id, lot, name, begunAt } (id)}
             <tr>
@@ -44,14 +46,14 @@
       <h2 id="own-{id}">Ingredients of {lot}</h2>
       <p><a href="/runs/{id}/result">{name}</a>, <span class="figures">{at(begunAt)}</span></p>
       <Table size="compact" class="table">
-        <thead><tr><th>Ingredient</th><th>Its lot</th></tr></thead>
+        <thead><tr><th>Ingredient</th><th>Ingredient lot</th></tr></thead>
         <tbody>
           {#each data.madeOf.find((made) => made.id === id)?.lines ?? [] as { ingredient, lot: its } (ingredient)}
             <tr>
               <td>{ingredient}</td>
               <td class="figures"
                 >{#if its}<a href="/lots?find={encodeURIComponent(its)}">{its}</a>{:else}<span class="quiet"
-                    >not noted</span
+                    >not recorded</span
                   >{/if}</td
               >
             </tr>

@@ -95,7 +95,7 @@
 
   function verdict(result: PracticeResult): string {
     const off = offStage(result);
-    if (off === 0) return 'Right on the stage.';
+    if (off === 0) return 'Right at the stage.';
     return `${figures.degrees.say(Math.abs(off), 1)} ${off > 0 ? 'too far' : 'too early'}.`;
   }
   const shown = (value: number) => Number(figures.temperature.figure(value, 1));
@@ -119,7 +119,7 @@
       {#if isOver}
         <h2>Round finished: {total} of {SEASON.length * 100}</h2>
         {#if progress}
-          <p>First half {Math.round(progress.first)} on average, last half {Math.round(progress.last)}.</p>
+          <p>Average of the first half: {Math.round(progress.first)}. Last half: {Math.round(progress.last)}.</p>
         {/if}
         <Button on:click={again}>New round</Button>
       {:else if ended}
@@ -146,34 +146,40 @@
             legend: { show: false },
           }}
         />
-        <Button on:click={next}>{season.length + 1 < SEASON.length ? 'The next boil' : 'To the season'}</Button>
+        <Button on:click={next}>{season.length + 1 < SEASON.length ? 'The next boil' : 'Show the result'}</Button>
       {:else}
         <h2>Boil {season.length + 1} of {SEASON.length}: take the pot off at {boil.stage}</h2>
         <p class="quiet">
-          {figures.mass.say(boil.sugarG)} sugar, {figures.mass.say(boil.waterG)} water. {said(boil.stage)} is for
-          {STAGE_SIGNS[boil.stage].bite.replace(/^[^:]*: /, '')}.
+          {figures.mass.say(boil.sugarG)} sugar, {figures.mass.say(boil.waterG)} water. {said(boil.stage)}: {STAGE_SIGNS[
+            boil.stage
+          ].bite}.
         </p>
         <Pot {look} isOn={pot !== null} />
         {#if pot}
           <p class="words" role="status">{potLookText(look.phase)}.</p>
           {#if drop}
             <p class="drop">
-              {#if seconds < drop.atSeconds}The drop cools ...{:else}The drop, {Math.round(seconds - drop.atSeconds)} s ago:
+              {#if seconds < drop.atSeconds}The drop is cooling…{:else}Drop tested {Math.round(
+                  seconds - drop.atSeconds,
+                )} s ago:
                 <b>{drop.words}</b>.{/if}
             </p>
           {/if}
           <div class="acts">
-            <Button kind="tertiary" on:click={tryDrop}>A drop in cold water</Button>
+            <Button kind="tertiary" on:click={tryDrop}>Test a drop in cold water</Button>
             <BigButton onpress={takeOff}>Take off the heat</BigButton>
           </div>
         {:else}
           <div class="acts">
             <div class="speed">
               <Select labelText="Speed" bind:selected={speed}>
-                {#each SPEEDS as speed (speed)}<SelectItem value={String(speed)} text="{speed} times as fast" />{/each}
+                {#each SPEEDS as speed (speed)}<SelectItem
+                    value={String(speed)}
+                    text="{speed} times real speed"
+                  />{/each}
               </Select>
             </div>
-            <BigButton onpress={begin}>Start the boil</BigButton>
+            <BigButton onpress={begin}>Start boil</BigButton>
           </div>
         {/if}
       {/if}
@@ -195,7 +201,7 @@
       </ol>
       <p><b>{total}</b> <span class="quiet">points of {season.length * 100} so far</span></p>
       <p class="quiet small">
-        At the stove, boiling sugar burns deep: gloves, a clear bench, a bowl of cold water by the pot. Keep children
+        Risk of burns at a real pot: wear gloves, clear the bench, and keep a bowl of cold water close by. Keep children
         away.
       </p>
     </section>

@@ -50,9 +50,9 @@
       <Table size="compact" class="table">
         <thead>
           <tr>
-            <th>Slab</th><th class="num">A piece</th><th class="num no-print">Costs</th><th class="num">Price</th>
+            <th>Slab</th><th class="num">Piece weight</th><th class="num no-print">Cost</th><th class="num">Price</th>
             {#each channels as { name }, i (i)}<th class="num">{name}</th>{/each}
-            <th class="num no-print">Profit</th><th class="num no-print">Per labour hour</th>
+            <th class="num no-print">Margin</th><th class="num no-print">Profit per labour hour</th>
           </tr>
         </thead>
         <tbody>
@@ -83,7 +83,7 @@
             {:else}
               <tr
                 ><td><a href="/slabs/{id}/price">{name}</a></td><td colspan={5 + channels.length} class="quiet"
-                  >has no layers or no cut yet, or takes too long to calculate</td
+                  >No layers or no cut yet, or the calculation takes too long</td
                 ></tr
               >
             {/if}
@@ -96,8 +96,8 @@
       <Pager path="/prices" sought="" from={data.from} most={data.most} count={data.count} all={data.count} />
     </div>
     <p class="quiet note">
-      {(data.shop.pricing?.taxIncluded ?? true) ? 'Prices have the tax in them.' : 'Tax comes on top.'} A sale that loses
-      money is marked.
+      {(data.shop.pricing?.taxIncluded ?? true) ? 'Prices include tax.' : 'Tax is added to these prices.'} Prices below cost
+      are shown in red.
     </p>
   {/if}
 </div>

@@ -22,8 +22,8 @@
     <div class="acts">
       <Button size="small" kind="tertiary" href="/lots">Lots</Button>
       <Button size="small" kind="tertiary" href="/practice">Practice</Button>
-      <Button size="small" kind="ghost" href="/api/log.csv" download="runs.csv">CSV</Button>
-      <Button size="small" kind="ghost" href="/api/log.json" download="runs.json">JSON</Button>
+      <Button size="small" kind="ghost" href="/api/log.csv" download="runs.csv">Export CSV</Button>
+      <Button size="small" kind="ghost" href="/api/log.json" download="runs.json">Export JSON</Button>
     </div>
   </div>
   {#if data.all === 0}
@@ -36,7 +36,7 @@
   {:else}
     <div class="find">
       <ListFind path="/runs" label="Search by slab, lot or note" sought={data.sought} />
-      <DayField label="On" value={data.day} {typed} name="day of runs" optional onvalue={(day) => void onDay(day)} />
+      <DayField label="Date" value={data.day} {typed} name="day of runs" optional onvalue={(day) => void onDay(day)} />
     </div>
     <div class="panel">
       <Table size="compact" class="table">

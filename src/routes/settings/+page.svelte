@@ -173,13 +173,13 @@
     }}
     oninput={() => (said = '')}
   >
-    <Tabs label="Settings of the shop" tabs={TABS} bind:active={() => activeTab, openTab}>
+    <Tabs label="Shop settings" tabs={TABS} bind:active={() => activeTab, openTab}>
       {#snippet content(key)}
         <div class="leaf">
           {#if key === 'shop'}
             <TextInput
               size="sm"
-              labelText="Name of the shop"
+              labelText="Shop name"
               bind:value={form.name}
               invalid={problemAt(problems, '/name') !== ''}
               invalidText={problemAt(problems, '/name')}
@@ -188,7 +188,7 @@
               size="sm"
               labelText="Currency"
               bind:selected={form.currency}
-              helperText={otherCurrency ? '' : 'Of all prices and costs'}
+              helperText={otherCurrency ? '' : 'For all prices and costs'}
             >
               {#each CURRENCIES as code (code)}<SelectItem
                   value={code}
@@ -197,27 +197,27 @@
             </Select>
             {#if otherCurrency}
               <NumberField
-                label="One {base.settings.currency} is how many {form.currency}"
+                label="Exchange rate: {form.currency} per {base.settings.currency}"
                 optional
                 value={rate}
                 limits={{ min: MIN_POSITIVE, max: 1e6 }}
                 name="rate"
-                helper="Prices are turned into {form.currency} by it. Left empty, they stay in {base.settings
-                  .currency} and count again once you are back"
+                helper="All prices are converted at this rate. If you leave it empty, prices stay in {base.settings
+                  .currency} and are not counted until you switch back"
                 {typed}
                 onvalue={(value) => (rate = value)}
               />
             {/if}
             <Select
               size="sm"
-              labelText="Cups and spoons"
+              labelText="Cup and spoon sizes"
               bind:selected={form.measures}
-              helperText="For slabs without a setting of their own"
+              helperText="Used for slabs that do not set their own"
             >
               {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
             </Select>
             <NumberField
-              label="Smallest step of the scale"
+              label="Scale resolution"
               quantity="mass"
               value={form.scaleStepG}
               limits={shopLimits('scaleStepG')}

@@ -87,7 +87,7 @@
             >Remove<span class="unseen"> {name} {from} to {to}</span></Button
           >
         </div>
-      {:else}<span class="quiet">no work</span>{/each}
+      {:else}<span class="quiet">closed</span>{/each}
       <Button
         size="small"
         kind="ghost"

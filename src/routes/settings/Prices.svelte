@@ -38,11 +38,11 @@
     hour: 'per hour of labour',
     percent: 'percent of other costs',
   } as const;
-  const NAMES = { oven: 'Oven', ring: 'A ring', mixer: 'Mixer', fridge: 'Fridge', freezer: 'Freezer' } as const;
+  const NAMES = { oven: 'Oven', ring: 'Hob ring', mixer: 'Mixer', fridge: 'Fridge', freezer: 'Freezer' } as const;
 
   let ladder = $state(untrack(() => typed.ladder ?? (pricing.ladder ?? []).join('; ')));
   const wrongLadder = $derived(
-    typed.ladder === undefined ? problemAt(problems, '/pricing/ladder') : 'Write endings such as 0.50; 0.95',
+    typed.ladder === undefined ? problemAt(problems, '/pricing/ladder') : 'Enter endings such as 0.50; 0.95',
   );
   function takeLadder() {
     const parts = ladder.split(/[;\s]+/).filter(Boolean);
@@ -114,7 +114,7 @@
     size="sm"
     labelText="Round prices up to endings"
     placeholder="0.50; 0.95"
-    helperText="For example 0.50 and 0.90, separated by commas"
+    helperText="For example 0.50; 0.95, separated by semicolons"
     bind:value={ladder}
     invalid={wrongLadder !== ''}
     invalidText={wrongLadder}
@@ -156,7 +156,7 @@
   />
   <Select
     size="sm"
-    labelText="Charged"
+    labelText="Overheads charged"
     selected={settled.overhead.by}
     on:change={(event) =>
       money({

@@ -28,7 +28,7 @@
 </script>
 
 <fieldset>
-  <legend>The workroom</legend>
+  <legend>Workroom</legend>
   <div class="three">
     <NumberField
       label="Altitude"
@@ -50,7 +50,7 @@
       onvalue={(value) => value !== null && onshop({ roomC: value })}
     />
     <NumberField
-      label="Humidity, percent"
+      label="Humidity, %"
       value={shop.humidityPercent ?? USUAL_SHOP.humidityPercent}
       limits={shopLimits('humidityPercent')}
       name="humidity"

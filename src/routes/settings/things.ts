@@ -37,19 +37,19 @@ export const POTS: Kind = {
   begin: { kind: 'pot', volumeMl: 3000 },
   columns: [
     {
-      ...{ field: 'kind', label: 'Kind', kind: 'choice', wide: 1.4 },
+      ...{ field: 'kind', label: 'Type', kind: 'choice', wide: 1.4 },
       options: [
         ['pot', 'pot'],
         ['bowl', 'bowl'],
       ],
     },
-    { field: 'volumeMl', label: 'Holds', kind: 'number', quantity: 'volume', wide: 1.4 },
+    { field: 'volumeMl', label: 'Capacity', kind: 'number', quantity: 'volume', wide: 1.4 },
   ],
 };
 
 export const BOXES: Kind = {
   path: 'boxes',
-  legend: 'Boxes, inside sizes',
+  legend: 'Boxes, inside dimensions',
   add: 'Add box',
   begin: { lengthMm: 160, widthMm: 110, heightMm: 30 },
   columns: [side('lengthMm', 'Length'), side('widthMm', 'Width'), side('heightMm', 'Height'), price('Price')],
@@ -61,15 +61,15 @@ export const BAGS: Kind = {
   add: 'Add bag',
   begin: { holdsG: 150 },
   columns: [
-    { field: 'holdsG', label: 'Holds', kind: 'number', quantity: 'mass', optional: true },
-    { field: 'holdsPieces', label: 'or pieces', kind: 'number', optional: true },
+    { field: 'holdsG', label: 'Capacity', kind: 'number', quantity: 'mass', optional: true },
+    { field: 'holdsPieces', label: 'Pieces', kind: 'number', optional: true },
     price('Price'),
   ],
 };
 
 export const WRAPS: Kind = {
   path: 'wraps',
-  legend: 'Wrappers, by the sheet',
+  legend: 'Wrapper sheets',
   add: 'Add wrapper',
   begin: { fold: 'parcel', lengthMm: 450, widthMm: 350 },
   columns: [
@@ -82,7 +82,7 @@ export const WRAPS: Kind = {
     },
     side('lengthMm', 'Length'),
     side('widthMm', 'Width'),
-    price('A sheet'),
+    price('Price per sheet'),
   ],
 };
 
@@ -91,7 +91,7 @@ export const PIECES: Kind = {
   legend: 'Piece types',
   add: 'Add piece type',
   begin: { lengthMm: 75, widthMm: 25 },
-  columns: [side('lengthMm', 'Long'), side('widthMm', 'Wide'), price('Price')],
+  columns: [side('lengthMm', 'Length'), side('widthMm', 'Width'), price('Price')],
 };
 
 /** Ways to sell; what they pack in is one of the shop's boxes or bags. */
@@ -104,11 +104,11 @@ export const channelsIn = (names: readonly string[]): Kind => ({
     { field: 'discountPercent', label: 'Discount, %', kind: 'number', optional: true },
     { field: 'feePercent', label: 'Fee, %', kind: 'number', optional: true },
     { field: 'feeEach', label: 'Fee per sale', kind: 'number', optional: true, isMoney: true },
-    { field: 'taxPercent', label: 'Sales tax, %', kind: 'number', optional: true, placeholder: 'as usual' },
+    { field: 'taxPercent', label: 'Sales tax, %', kind: 'number', optional: true, placeholder: 'shop rate' },
     {
       ...{ field: 'in', label: 'Packaging', kind: 'choice', wide: 1.6 },
-      options: [['', 'as the slab is'] as const, ...names.map((name) => [name, name] as const)],
+      options: [['', 'same as the slab'] as const, ...names.map((name) => [name, name] as const)],
     },
-    { field: 'pieces', label: 'Pieces', kind: 'number', optional: true, placeholder: 'all that fit' },
+    { field: 'pieces', label: 'Pieces per sale', kind: 'number', optional: true, placeholder: 'as many as fit' },
   ],
 });

@@ -70,7 +70,7 @@
   >
     <TextInput id="new-name" labelText="Name" bind:value={name} invalid={wrong !== ''} invalidText={wrong} />
     <Select labelText="Start from" bind:selected={from}>
-      <SelectItem value="" text="an empty slab" />
+      <SelectItem value="" text="An empty slab" />
       {#each patterns as { id, what } (id)}<SelectItem value={PATTERN + id} text="template: {what}" />{/each}
       {#each slabs as { id, name: called } (id)}<SelectItem value={String(id)} text="copy of {called}" />{/each}
     </Select>

@@ -57,7 +57,7 @@
       </li>
     {/each}
   </ul>
-  {#if data.rack.length > 0}<p class="quiet">Top views, all to the same scale.</p>{/if}
+  {#if data.rack.length > 0}<p class="quiet">Top views, all at the same scale.</p>{/if}
 </div>
 
 {#if editing}<TinDialog rackTin={editing.tin} ondone={done} onleave={() => (editing = null)} />{/if}

@@ -93,7 +93,7 @@
         </ol>
       </section>
       <section class="panel" aria-labelledby="sets">
-        <h2 id="sets">Unattended, and where</h2>
+        <h2 id="sets">Unattended</h2>
         <ul>
           {#each byItself as { run, step } (`${run.id} ${step.step.id}`)}
             <li>
@@ -104,7 +104,7 @@
               >
             </li>
           {:else}
-            <li class="quiet">Nothing is setting or baking.</li>
+            <li class="quiet">Nothing is setting or baking</li>
           {/each}
         </ul>
       </section>
@@ -121,7 +121,7 @@
             {/each}
           </ul>
           {#if unweighed.lines.length > MAX_WEIGHED}<p class="quiet">
-              and {unweighed.lines.length - MAX_WEIGHED} more
+              and {unweighed.lines.length - MAX_WEIGHED} more ingredients
             </p>{/if}
         {:else}
           <p class="quiet">All ingredients weighed</p>

@@ -30,11 +30,11 @@
     {#if now}
       <span>{stepInShort(now.step.text)}</span>
       <b class="figures">{now.status === 'under way' ? countdown(now.to - run.nowMs) : dates.weekTime(now.from)}</b>
-    {:else}<span class="quiet">{run.state.byItself.length > 0 ? 'It goes by itself' : 'All steps are over'}</span>{/if}
+    {:else}<span class="quiet">{run.state.byItself.length > 0 ? 'Unattended' : 'All steps done'}</span>{/if}
   </p>
   {#each run.state.dangers as danger (`${danger.step} ${danger.behind}`)}
     <p class="harm">
-      {run.plan.steps.find(({ id }) => id === danger.step)?.text} would wait {Math.round(danger.waitsMinutes)} min
+      {run.plan.steps.find(({ id }) => id === danger.step)?.text} would have to wait {Math.round(danger.waitsMinutes)} min
     </p>
   {/each}
 </section>

@@ -6,22 +6,22 @@
     {
       drawing: 'scan',
       title: 'Scan the code',
-      says: 'With the camera of the tablet, which has to be in the same network. It opens this page there.',
+      says: 'Use the camera of the tablet. The tablet must be on the same network. This page then opens on it.',
     },
     {
       drawing: 'go-on',
       title: 'Continue past the warning',
-      says: 'The tablet does not know the shop yet. The way on is the small link, often behind "more" or "details". Do this in the shop’s own network only.',
+      says: 'The browser does not know the shop’s certificate yet. Choose "More" or "Details", then the link to continue. Do this only on the shop’s own network.',
     },
     {
       drawing: 'install',
       title: 'Download and install the certificate authority',
-      says: 'It is a file, authority.crt. Then look in the settings of the tablet for "certificate", and install the file as a CA certificate, or as a profile; some want it switched on as trusted in a second place. Its name is "Knife Tray of this workroom".',
+      says: 'Download authority.crt. In the settings of the tablet, search for "certificate" and install the file as a CA certificate or as a profile. On some devices you then have to mark it as trusted. Its name is "Knife Tray, this workroom".',
     },
     {
       drawing: 'bench',
-      title: 'Open it again',
-      says: 'There is no warning any more, and a closed lock stands beside the address. Put the page on the home screen: from now on the bench opens without the server, too.',
+      title: 'Open Knife Tray again',
+      says: 'The warning is gone, and the address shows a closed lock. Add the page to the home screen. The bench now opens without the server too.',
     },
   ] as const;
 </script>
@@ -59,8 +59,8 @@
     {/each}
   </ol>
   <p class="lead">
-    Whoever has the authority's key, in the folder <code>tls</code> beside the data, can speak for any site to that tablet:
-    use one that stays in the workroom, and take the authority off it when it leaves.
+    Security: anyone who has the key in the folder <code>tls</code> beside the data can pretend to be any website to this
+    device. Use a tablet that stays in the workroom, and remove the certificate from it when it leaves.
   </p>
 </div>
 

@@ -8,7 +8,7 @@ interface StageSigns {
   readonly coldWater: string;
   /** What the pot looks like. */
   readonly byEye: string;
-  /** How the sweet bites. */
+  /** Texture of the sweet. */
   readonly bite: string;
 }
 
@@ -21,37 +21,37 @@ export const STAGE_SIGNS: Readonly<Record<Stage, StageSigns>> = {
   'soft ball': {
     coldWater: 'Forms a ball that flattens when you lift it out',
     byEye: 'Bubbles the size of peas, slower and thicker',
-    bite: 'soft and short: fudge, fondant',
+    bite: 'soft and short, for fudge and fondant',
   },
   'firm ball': {
     coldWater: 'Forms a ball that keeps its shape but still gives',
     byEye: 'The bubbles pile up and burst slowly',
-    bite: 'chewy: soft caramel',
+    bite: 'chewy, for soft caramel',
   },
   'hard ball': {
     coldWater: 'Forms a ball that is hard to squeeze',
     byEye: 'Thick, ropy bubbles. The spoon leaves a path',
-    bite: 'firm and long: nougat, hard caramel',
+    bite: 'firm and stretchy, for nougat and firm caramel',
   },
   'soft crack': {
     coldWater: 'Bends a little, then snaps, and sticks to the teeth',
     byEye: 'Small tight bubbles with a first tinge of straw yellow',
-    bite: 'bends before it breaks, sticks to the teeth: toffee',
+    bite: 'bends before it breaks, for toffee',
   },
   'hard crack': {
     coldWater: 'Brittle, with a clean snap',
     byEye: 'Few small bubbles, pale gold, hardly any steam',
-    bite: 'like glass: brittle, boiled sweets',
+    bite: 'hard as glass, for brittle and boiled sweets',
   },
   'light caramel': {
     coldWater: 'No test: judge by the colour',
     byEye: 'Clear gold, with the first smell of caramel',
-    bite: 'like glass, tastes of caramel',
+    bite: 'hard as glass, tastes of caramel',
   },
   'dark caramel': {
     coldWater: 'No test: judge by the colour',
     byEye: 'Amber to brown with a wisp of smoke. Above 180 °C it burns',
-    bite: 'like glass, bitter-sweet',
+    bite: 'hard as glass, bittersweet',
   },
 };
 

@@ -43,7 +43,7 @@ export const MEASURES_NAMES: Readonly<Record<Measures, string>> = {
 export const COMPARED_NAMES: Readonly<Record<ComparedFigure, string>> = {
   pieces: 'Pieces',
   pieceG: 'Average piece',
-  trimmedG: 'Trimmed off',
+  trimmedG: 'Trims',
   heightMm: 'Height',
   massG: 'Total weight',
   usedCost: 'Cost of ingredients used',

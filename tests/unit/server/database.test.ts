@@ -309,6 +309,6 @@ test('a copy a day is made, seven are kept, and a damaged database names the new
   writeFileSync(join(folder, 'copies', 'knife-tray-2026-03-09.sqlite'), 'no database');
   await assert.rejects(
     openDatabase(folder, migrations),
-    /knife-tray\.sqlite are damaged .*2026-03-08\.sqlite.*npm run restore/s,
+    /knife-tray\.sqlite is damaged .*2026-03-08\.sqlite.*npm run restore/s,
   );
 });

@@ -206,7 +206,7 @@ test('a copy that is damaged, foreign or of a newer version is refused before an
     [newer, /newer Knife Tray \(schema 999/],
     [foreign, /another program/],
     [torn, /damaged/],
-    [text, /damaged or no database/],
+    [text, /damaged or not a database/],
     [join(folder, 'none.sqlite'), /cannot be opened/],
   ] as const) {
     const { status, said } = script('restore', folder, file!);

@@ -55,8 +55,8 @@ function soundDatabase(file: string, folder: string): Db {
     const copy = newestCopy(folder);
     const way = copy
       ? `The newest good copy is ${copy}. Restore it with: npm run restore`
-      : 'There is no good copy beside it';
-    throw new Error(`The data in ${file} are damaged (${(error as Error).message}). ${way}`, { cause: error });
+      : 'There is no good copy in its folder';
+    throw new Error(`The data in ${file} is damaged (${(error as Error).message}). ${way}`, { cause: error });
   }
 }
 
@@ -70,7 +70,7 @@ async function migrate(db: Db, migrations: readonly Migration[], copyTo: string 
   const newest = migrations.at(-1)?.number ?? 0;
   if (seen > newest) {
     throw new Error(
-      `These data were written by a newer Knife Tray (schema ${seen}, this one knows ${newest}). Start the newer one`,
+      `This data was written by a newer Knife Tray (schema ${seen}, this one reads up to ${newest}). Start the newer version`,
     );
   }
   const due = migrations.filter(({ number }) => number > seen);

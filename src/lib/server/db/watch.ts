@@ -6,10 +6,10 @@ export type StorageFault = 'missing' | 'replaced' | 'damaged' | 'unwritable';
 
 const FAULT_SENTENCES: Readonly<Record<StorageFault, string>> = {
   missing:
-    'The data file is gone from its folder. Nothing is saved until it is put back. Stop the server and run npm run restore if it cannot be',
-  replaced: 'The data file was replaced by another one while the server runs. Nothing is saved. Restart the server',
-  damaged: 'The data file is damaged. Nothing is saved. Stop the server and put a copy back with npm run restore',
-  unwritable: 'The disk cannot be written. It is full, read-only or failing. Nothing is saved until that is fixed',
+    'The data file is missing. Nothing can be saved until it is back. If you cannot put it back, stop the server and run npm run restore',
+  replaced: 'The data file was replaced while the server was running. Nothing can be saved. Restart the server',
+  damaged: 'The data file is damaged. Nothing can be saved. Stop the server and restore a copy with npm run restore',
+  unwritable: 'The disk cannot be written: it is full, read-only or failing. Nothing can be saved until this is fixed',
 };
 
 /** The first bytes of every SQLite database. @see https://www.sqlite.org/fileformat.html */

@@ -35,14 +35,14 @@ export async function POST({ request }) {
   const db = database();
   if (runId !== undefined) {
     const run = runById(db, runId);
-    if (!run || run.slabId !== slabId) return problem('There is no such run of this slab', '/run', 404);
+    if (!run || run.slabId !== slabId) return problem('This slab has no such run', '/run', 404);
     const { slab, larder, shop, events: recorded } = reckonedWith(db, run);
     return json({
       causes: inWords(diagnoseSlab(slab, larder, shop, { plan: run.plan, events: events ?? recorded }, seen), shop),
     });
   }
   const kept = slabById(db, slabId);
-  if (!kept) return problem('There is no such slab in the shop', '/slab', 404);
+  if (!kept) return problem('This slab does not exist', '/slab', 404);
   const larder = larderOf(ingredientsFor(db, [kept.slab]));
   if (!events || events.length === 0)
     return json({ causes: inWords(diagnoseSlab(kept.slab, larder, wholeShop(db), null, seen), wholeShop(db)) });

@@ -11,7 +11,7 @@ export async function POST({ request, cookies, getClientAddress, url }) {
   if (!door) return json({ ok: true });
   const entered = await door.enter(body.value.passphrase, getClientAddress(), Date.now());
   if (entered === 'too-many') return problem('Too many attempts. Wait a minute and try again', '/passphrase', 429);
-  if (entered === 'wrong') return problem('The passphrase is wrong. Check how it is written', '/passphrase', 403);
+  if (entered === 'wrong') return problem('Wrong passphrase. Check the spelling', '/passphrase', 403);
   cookies.set(SESSION, entered.session, {
     path: '/',
     httpOnly: true,

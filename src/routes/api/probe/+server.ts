@@ -3,7 +3,7 @@ import { refusalToStream } from '$lib/server/streams';
 import { deviceStream } from '$lib/server/deviceStream';
 
 const USUAL = 'http://127.0.0.1:4191';
-const GONE = 'No probe answers on this machine. Start the simulated one with npm run probe';
+const GONE = 'No thermometer answers on this computer. Start the simulated one with npm run probe';
 
 /** What the probe reads. */
 export const GET = ({ url, request, locals }) =>

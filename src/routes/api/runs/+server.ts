@@ -13,7 +13,7 @@ export async function POST({ request }) {
   const { slab: slabId, version, tins, scale, begin: asked } = body.value;
   const db = database();
   const kept = slabVersion(db, slabId, version ?? null);
-  if (!kept) return problem('There is no such slab in the shop, or no such version of it', '/slab', 404);
+  if (!kept) return problem('This slab or version does not exist', '/slab', 404);
   const begin = new Date(asked ?? Date.now()).toISOString();
   const slab = { ...kept.slab, ...(tins ? { tins } : {}), ...(scale ? { scale } : {}) };
   const planned = await plannedRun(db, slab, kept.version, begin);

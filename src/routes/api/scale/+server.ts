@@ -3,7 +3,7 @@ import { refusalToStream } from '$lib/server/streams';
 import { deviceStream } from '$lib/server/deviceStream';
 
 const USUAL = 'http://127.0.0.1:4192';
-const GONE = 'No scale answers on this machine. Start the simulated one with npm run scale';
+const GONE = 'No scale answers on this computer. Start the simulated one with npm run scale';
 
 /** What the bench scale shows. */
 export const GET = ({ url, request, locals }) =>

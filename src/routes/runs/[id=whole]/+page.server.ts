@@ -7,6 +7,6 @@ import { runById } from '$lib/server/runs';
 export function load({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) error(404, 'There is no such run in the shop');
+  if (!run) error(404, 'This run does not exist');
   return benchData(db, [run]);
 }

@@ -9,6 +9,6 @@ import { allTins } from '$lib/server/tins';
 export function load({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
-  if (!kept) error(404, 'This slab is no longer in the shop');
+  if (!kept) error(404, 'This slab was deleted or never existed');
   return { kept, isHeavy: isHeavy(kept.slab), ingredients: ingredientsFor(db, [kept.slab]), rack: allTins(db) };
 }

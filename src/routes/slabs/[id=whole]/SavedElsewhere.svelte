@@ -35,9 +35,9 @@
     <Table size="compact" class="table">
       <thead>
         <tr
-          ><th>Whose</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Ingredients, each</th><th
-            class="num">Height</th
-          ><th>Layers</th></tr
+          ><th>Version</th><th class="num">Pieces</th><th class="num">Piece weight</th><th class="num"
+            >Ingredients per piece</th
+          ><th class="num">Height</th><th>Layers</th></tr
         >
       </thead>
       <tbody>
@@ -55,7 +55,7 @@
     </Table>
     <p>
       <Button size="small" on:click={onboth}>Save mine as a new slab</Button>
-      <Button size="small" kind="tertiary" on:click={onmine}>Save mine over theirs</Button>
+      <Button size="small" kind="tertiary" on:click={onmine}>Overwrite theirs with mine</Button>
       <Button size="small" kind="ghost" on:click={ontheirs}>Use theirs</Button>
     </p>
   </Notice>

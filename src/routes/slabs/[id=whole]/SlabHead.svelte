@@ -1,6 +1,7 @@
 <!-- Whose slab this is, its stations, its state, and what can be done with it as a whole. One line, at every width. -->
 <script lang="ts">
   import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
+  import Undo from 'carbon-icons-svelte/lib/Undo.svelte';
   import { writeSlab } from '$core/slab';
   import { ask } from '$lib/api';
   import { fileName } from '$lib/format/fileName';
@@ -66,7 +67,15 @@
   </nav>
   <div class="acts">
     <span class="state quiet" role="status">{standing}</span>
-    <Button kind="ghost" size="small" disabled={draft.past.length === 0} on:click={() => draft.undo()}>Undo</Button>
+    <Button
+      kind="ghost"
+      size="small"
+      icon={Undo}
+      iconDescription="Undo"
+      tooltipPosition="bottom"
+      disabled={draft.past.length === 0}
+      on:click={() => draft.undo()}
+    />
     <Button size="small" disabled={!draft.changed || keeping.busy} on:click={() => keeping.keep()}
       >Save<span class="wide">&nbsp;version</span></Button
     >

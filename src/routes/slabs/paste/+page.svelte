@@ -123,7 +123,7 @@
 <div class="page">
   <div class="page-head">
     <h1>Paste a recipe</h1>
-    <Button size="field" kind="ghost" href="/slabs">Back to the slabs</Button>
+    <Button size="field" kind="ghost" href="/slabs">Back to slabs</Button>
     <Button size="field" kind="tertiary" disabled={text === '' && name === ''} on:click={clear}>Clear</Button>
     <Button size="field" disabled={busy || slab.preparations.length === 0} on:click={make}>Create slab</Button>
   </div>
@@ -133,12 +133,12 @@
   <div class="board">
     <section aria-label="Pasted text" class="copied">
       <div class="two">
-        <TextInput size="sm" labelText="Name of the slab" placeholder={slab.name} bind:value={name} maxlength={200} />
+        <TextInput size="sm" labelText="Slab name" placeholder={slab.name} bind:value={name} maxlength={200} />
         <Select size="sm" labelText="Cup and spoon sizes" bind:selected={measures}>
           {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
         </Select>
       </div>
-      <TextArea labelText="The recipe" rows={26} placeholder={EXAMPLE} bind:value={text} />
+      <TextArea labelText="Recipe" rows={26} placeholder={EXAMPLE} bind:value={text} />
       <p class="quiet small">Plain text, a saved web page or a recipe document. Headings divide it into mixtures.</p>
     </section>
     <section aria-label="Recognised lines" class="reading">
@@ -153,7 +153,7 @@
       {:else}
         <div class="sum">
           <p class="figures" role="status">
-            <b>{count('read')}</b> read{#if count('check') > 0}, <b class="hot">{count('check')} to check</b
+            <b>{count('read')}</b> recognised{#if count('check') > 0}, <b class="hot">{count('check')} to check</b
               >{/if}{#if count('unread') > 0},
               <b class="hot">{count('unread')} not recognised</b>{/if}, in {slab.preparations.length}
             {slab.preparations.length === 1 ? 'mixture' : 'mixtures'}{#if method.steps.length > 0}; {method.steps
@@ -163,7 +163,7 @@
                 >{/if}{/if}
           </p>
           <Button size="small" kind="ghost" on:click={() => (onlyOpen = !onlyOpen)}
-            >{onlyOpen ? 'Show all lines' : 'Only those to look at'}</Button
+            >{onlyOpen ? 'Show all lines' : 'Show only lines to check'}</Button
           >
         </div>
         <ol>

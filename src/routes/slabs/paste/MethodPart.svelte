@@ -38,8 +38,8 @@
   ]);
 </script>
 
-<section aria-label="The method">
-  <h2>The method</h2>
+<section aria-label="Method">
+  <h2>Method</h2>
   {#if found.length > 0}
     <div class="found">
       {#each found as { key, text } (key)}

@@ -164,7 +164,7 @@
     {/if}
     {#if line.quantityMax !== null || line.optional || line.packG !== null}
       <p class="quiet small">
-        {#if line.quantityMax !== null}{line.quantity}-{line.quantityMax} is given. The lower figure is used.{/if}
+        {#if line.quantityMax !== null}The recipe says {line.quantity} to {line.quantityMax}. The lower amount is used.{/if}
         {#if line.packG !== null}Packs of {figures.mass.say(line.packG)}.{/if}
         {#if line.optional}Optional.{/if}
       </p>

@@ -91,7 +91,7 @@
         hideLabel
         optional
         quantity="duration"
-        placeholder="usual"
+        placeholder="typical"
         value={step.minutes?.[0]}
         limits={slabLimits('preparations.steps.minutes')}
         name="least"
@@ -103,7 +103,7 @@
         hideLabel
         optional
         quantity="duration"
-        placeholder="usual"
+        placeholder="typical"
         value={step.minutes?.[1]}
         limits={slabLimits('preparations.steps.minutes')}
         name="most"
@@ -113,7 +113,7 @@
     {:else}<span></span><span></span>{/if}
     {#if heat !== null}
       <NumberField
-        label="{heat === 'ovenC' ? 'Oven' : 'To'}, step {at + 1}"
+        label="{heat === 'ovenC' ? 'Oven temperature' : 'End temperature'}, step {at + 1}"
         hideLabel
         optional
         quantity="temperature"
@@ -135,7 +135,7 @@
         {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_WORDS[place]} />{/each}
       </Select>
     {:else}<span></span>{/if}
-    <span class="adds">{step.adds.length > 0 ? `in goes ${step.adds.join(', ')}` : ''}</span>
+    <span class="adds">{step.adds.length > 0 ? `add ${step.adds.join(', ')}` : ''}</span>
   </div>
 </WrittenText>
 

@@ -18,7 +18,7 @@ export async function PUT({ params, request }) {
   return done.reason === 'name-taken'
     ? problem('Another ingredient has this name. Choose a different one', '/name', 409)
     : problem(
-        'Someone else changed this ingredient since you opened it. Note your figures, reload, and enter them again',
+        'Someone else changed this ingredient since you opened it. Write down your figures, reload, and enter them again',
         '',
         409,
       );
@@ -31,6 +31,6 @@ export function DELETE({ params, url }) {
   const done = removeIngredient(database(), Number(params.id), revision.value);
   if (done.ok) return json({ ok: true });
   return done.reason === 'gone'
-    ? problem('It is no longer in the larder', '', 404)
+    ? problem('This ingredient is no longer in the larder', '', 404)
     : problem('Someone else changed this ingredient since you opened it. Reload and check it again', '', 409);
 }

@@ -9,6 +9,6 @@ export async function POST({ params, request }) {
   const body = await readBody(request, readFromPattern);
   if (!body.ok) return body.response;
   const pattern = patterns().find(({ id }) => id === params.id);
-  if (!pattern) return problem('There is no such pattern: choose one of the list', '', 404);
+  if (!pattern) return problem('This template does not exist. Choose one from the list', '', 404);
   return json({ id: beginFrom(pattern, body.value.name ?? '', database(), new Date().toISOString()) }, { status: 201 });
 }

@@ -8,7 +8,7 @@ import { eventsOf, runById, runContext } from '$lib/server/runs';
 export function GET({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) return problem('There is no such run', '', 404);
+  if (!run) return problem('This run does not exist', '', 404);
   const events = eventsOf(db, run.id);
   return json({
     plan: run.plan,

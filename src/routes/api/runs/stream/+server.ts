@@ -9,7 +9,7 @@ const MAX_RUNS = 20;
 export function GET({ url, request, locals }) {
   const runs = [...new Set((url.searchParams.get('runs') ?? '').split(',').map(Number))];
   if (runs.length > MAX_RUNS || runs.some((id) => !Number.isInteger(id) || id <= 0))
-    return problem(`Name at most ${MAX_RUNS} runs by their numbers, such as ?runs=1,2`, '/runs');
+    return problem(`Give at most ${MAX_RUNS} run numbers, for example ?runs=1,2`, '/runs');
   const refusal = refusalToStream(locals.client, request.signal);
   if (refusal) return refusal;
   return runStream(

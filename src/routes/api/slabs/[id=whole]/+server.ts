@@ -19,8 +19,8 @@ export async function PUT({ params, request }) {
   const body = await bodyJson(request);
   if (!body.ok) return body.response;
   const { seen, slab, learnt = [] } = Object(body.value) as { seen?: unknown; slab?: unknown; learnt?: unknown };
-  if (typeof seen !== 'number') return problem('Say which version the change began from', '/seen');
-  if (!isRuns(learnt)) return problem(`Name at most ${MAX_LEARNT} runs by their numbers`, '/learnt');
+  if (typeof seen !== 'number') return problem('Send the version that your change is based on', '/seen');
+  if (!isRuns(learnt)) return problem(`Give at most ${MAX_LEARNT} run numbers`, '/learnt');
   const read = parseSlab(slab);
   if (!read.ok) return refused(read.problems);
   const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString(), learnt);

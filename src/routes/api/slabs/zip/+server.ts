@@ -23,9 +23,9 @@ export async function POST({ request }) {
   const done = await runTask('unzip', body.value);
   if (!done.ok) return done.response;
   const read = done.value;
-  if (!read) return problem('This is not a zip file, or it is damaged. Choose another');
+  if (!read) return problem('This is not a zip file, or it is damaged. Choose another file');
   if (read.slabs.length + read.refused.length === 0) {
-    return problem('This zip has no slab files. Their names end in .slab.json');
+    return problem('This zip contains no slab files. Slab files end in .slab.json');
   }
   const { ids, runs, refused } = addFromFiles(database(), read, new Date().toISOString());
   const messages = [...read.refused, ...refused].map(({ file, problems }) => ({

@@ -16,7 +16,7 @@ export async function PUT({ params, request }) {
   const done = changeTin(database(), { id: Number(params.id), revision: revision.value, name, count, tin });
   if (done) return json({ ok: true });
   return problem(
-    'Someone else changed this tin since you opened it. Note your figures, reload, and enter them again',
+    'Someone else changed this tin since you opened it. Write down your figures, reload, and enter them again',
     '',
     409,
   );
@@ -29,6 +29,6 @@ export function DELETE({ params, url }) {
   const done = removeTin(database(), Number(params.id), revision.value);
   if (done === 'removed') return json({ ok: true });
   return done === 'gone'
-    ? problem('It is no longer on the rack', '', 404)
+    ? problem('This tin is no longer on the rack', '', 404)
     : problem('Someone else changed this tin since you opened it. Reload and check it again', '', 409);
 }

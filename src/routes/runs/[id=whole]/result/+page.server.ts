@@ -8,7 +8,7 @@ import { allTins } from '$lib/server/tins';
 export async function load({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) error(404, 'There is no such run in the shop');
+  if (!run) error(404, 'This run does not exist');
   const { slab } = runContext(db, run.id)!;
   return {
     run,

@@ -49,21 +49,23 @@
       <p class="quiet figures">
         Lot {plan.lot}, version {plan.version}, {dates.moment(record.begunAt)}.
         {record.status === 'open' ? 'In progress.' : record.status === 'stopped' ? 'Stopped.' : 'Finished.'}
-        {#if data.versions.length > 0}Its lessons are in version {data.versions.join(' and ')}.{/if}
+        {#if data.versions.length > 0}Its changes are in version {data.versions.join(' and ')}.{/if}
       </p>
     </div>
     <div class="acts">
       {#if record.status === 'open'}<Button size="small" href="/runs/{data.run.id}">Go to bench</Button>{/if}
       <Button size="small" kind="tertiary" href="/slabs/{data.run.slabId}/history?run={data.run.id}"
-        >Next version</Button
+        >Changes for the next version</Button
       >
       <Button
         size="small"
         kind="ghost"
         href="/slabs/{data.run.slabId}/label?lot={plan.lot}&madeOn={plan.begin.slice(0, 10)}">Label</Button
       >
-      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}/log.csv" download="{plan.lot}.csv">CSV</Button>
-      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}" download="{plan.lot}.json">JSON</Button>
+      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}/log.csv" download="{plan.lot}.csv"
+        >Export CSV</Button
+      >
+      <Button size="small" kind="ghost" href="/api/runs/{data.run.id}" download="{plan.lot}.json">Export JSON</Button>
     </div>
   </div>
   {#if follower.refused.events.length + follower.refused.photos.length > 0}<RefusedNotice followed={follower} />{/if}

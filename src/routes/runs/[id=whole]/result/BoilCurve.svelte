@@ -32,7 +32,7 @@
 
 <figure>
   <figcaption>
-    {name}: {#if curve.peakC !== null}hottest {figures.temperature.say(curve.peakC)}, wanted {figures.temperature.say(
+    {name}: {#if curve.peakC !== null}maximum {figures.temperature.say(curve.peakC)}, end point {figures.temperature.say(
         curve.showsC,
       )}{#if Math.abs(over) >= 1}, <b>{figures.degrees.say(Math.abs(over))} {over > 0 ? 'above' : 'below'}</b
         >{/if}{:else}no temperatures recorded{/if}

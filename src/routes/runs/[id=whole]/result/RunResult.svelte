@@ -18,7 +18,7 @@
   const figures = $derived(shopFigures());
   const { outcome } = $derived(record);
   const plannedMinutes = $derived(plan.steps.reduce((latest, { planned }) => Math.max(latest, planned.to), 0));
-  const unknown = 'not noted';
+  const unknown = 'not recorded';
   /** Name, planned, as it went. */
   const rows = $derived([
     [

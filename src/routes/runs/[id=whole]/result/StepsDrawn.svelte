@@ -30,7 +30,7 @@
     skippedWhy !== null
       ? `skipped${skippedWhy ? `: ${skippedWhy}` : ''}`
       : minutes === null
-        ? 'not noted'
+        ? 'not recorded'
         : `${Math.round(minutes)} of ${Math.round(step.minutes)} min`;
   const isOff = ({ step, minutes }: StepRecord) =>
     minutes !== null && Math.abs(minutes - step.minutes) > Math.max(2, step.minutes / 5);

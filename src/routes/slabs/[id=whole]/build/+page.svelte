@@ -95,7 +95,7 @@
       <Button size="small" kind="ghost" disabled={slab.preparations.length === 0} on:click={addLayer}
         >Add a layer on top</Button
       >
-      <Button size="small" kind="ghost" on:click={() => (about = true)}>Name, tin and free from</Button>
+      <Button size="small" kind="ghost" on:click={() => (about = true)}>Slab details</Button>
     </div>
   {/snippet}
   {#snippet hand()}
@@ -118,7 +118,7 @@
     {/if}
     <Reorder
       items={slab.preparations}
-      label="Preparations"
+      label="Mixtures"
       nameOf={({ name }) => name}
       onorder={(from, to) => draft.change({ ...slab, preparations: moved(slab.preparations, from, to) })}
     >
@@ -131,11 +131,11 @@
         size="sm"
         hideLabel
         labelText="Name of another mixture"
-        placeholder="another mixture"
+        placeholder="Name of the mixture"
         maxlength={200}
         bind:value={preparationName}
       />
-      <Button size="small" kind="tertiary" type="submit">Add</Button>
+      <Button size="small" kind="tertiary" type="submit">Add mixture</Button>
     </form>
     <div class="notes">
       <Button size="small" kind="ghost" aria-expanded={reading} on:click={() => (reading = !reading)}
@@ -148,11 +148,11 @@
   {/snippet}
 </Panel>
 
-{#if about}<h2 class="unseen">Of this slab</h2>{/if}
-<Modal passiveModal bind:open={about} modalHeading="Of this slab" size="sm">
+{#if about}<h2 class="unseen">Slab details</h2>{/if}
+<Modal passiveModal bind:open={about} modalHeading="Slab details" size="sm">
   <div class="about">
     <NameField
-      label="Name of the slab"
+      label="Slab name"
       value={slab.name}
       name="slab name"
       typed={draft.typed}
@@ -160,7 +160,7 @@
     />
     <Select
       size="sm"
-      labelText="Cups and spoons"
+      labelText="Cup and spoon sizes"
       selected={slab.measures ?? work.shop.measures}
       on:change={(event) => draft.change({ ...slab, measures: (event.target as HTMLSelectElement).value as Measures })}
     >

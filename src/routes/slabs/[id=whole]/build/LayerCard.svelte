@@ -41,12 +41,12 @@
     level: [],
     scatter: [],
     shell: [
-      ['thicknessMm', 'Film', 'length'],
-      ['wallMm', 'Up the wall, height', 'length'],
+      ['thicknessMm', 'Film thickness', 'length'],
+      ['wallMm', 'Height up the wall', 'length'],
     ],
-    'both-faces': [['thicknessMm', 'Film thickness on each face', 'length']],
-    coat: [['thicknessMm', 'Film', 'length']],
-    'per-piece': [['gramsPerPiece', 'On each piece', 'mass']],
+    'both-faces': [['thicknessMm', 'Film thickness per face', 'length']],
+    coat: [['thicknessMm', 'Film thickness', 'length']],
+    'per-piece': [['gramsPerPiece', 'Amount per piece', 'mass']],
   };
 
   function setShare(at: number, layer: Layer, part: number, percent: number) {
@@ -139,7 +139,7 @@
       {@const preparation = slab.preparations.find(({ id }) => id === source.preparation)}
       <div class="source">
         <NumberField
-          label="Share of {preparation?.name} in {layer.name}, percent"
+          label="Share of {preparation?.name} in {layer.name}, %"
           hideLabel
           value={source.share * 100}
           limits={{ min: 0, max: spare(at, source.preparation, part) }}

@@ -124,7 +124,7 @@
     {@const target = draft.slab.preparations.find(({ id }) => id === (part.preparation ?? preparation.id))}
     <div class="part">
       <NumberField
-        label="Part {i + 1} of {line.ingredient}, percent"
+        label="Part {i + 1} of {line.ingredient}, %"
         hideLabel
         value={Number((part.share * 100).toFixed(2))}
         limits={{ min: 0, max: Number((most(i) * 100).toFixed(2)) }}
@@ -158,13 +158,15 @@
           {#each target?.steps ?? [] as { id, text } (id)}<SelectItem value={id} {text} />{/each}
         </Select>
       {/if}
-      <Button size="small" kind="ghost" on:click={() => setDivided(divided.filter((_, j) => j !== i))}>Undo</Button>
+      <Button size="small" kind="ghost" on:click={() => setDivided(divided.filter((_, j) => j !== i))}
+        >Remove part</Button
+      >
     </div>
   {/each}
   <p>
-    {#if divided.length > 0}<b>{(shareKept(line) * 100).toFixed(0)} %</b> stays in {preparation.name}. It is bought and
-      weighed once.{/if}
-    <Button size="small" kind="tertiary" disabled={most(-1) < 0.001} on:click={divide}>Divide</Button>
+    {#if divided.length > 0}<b>{(shareKept(line) * 100).toFixed(0)} %</b> stays in {preparation.name}. The whole amount
+      is bought and weighed once.{/if}
+    <Button size="small" kind="tertiary" disabled={most(-1) < 0.001} on:click={divide}>Split into parts</Button>
     <Button size="small" kind="ghost" on:click={onremove}>Remove line</Button>
   </p>
   {#each alternatives as { ingredient: name, ratio, changes }, i (i)}

@@ -122,7 +122,7 @@
       label="New line in {preparation.name}"
       text={halfWritten}
       mass=""
-      placeholder={lines.length === 0 ? '250 g butter, cold' : 'an ingredient with its amount'}
+      placeholder={lines.length === 0 ? '250 g butter, cold' : 'add a line, such as 2 tsp salt'}
       ontext={write}
       onenter={add}
       onback={() => {

@@ -22,7 +22,7 @@
   let focused = false;
   const wrong = $derived(
     text.trim() === '' && !optional
-      ? 'Write a name'
+      ? 'Enter a name'
       : text.length > MOST
         ? `Use ${MOST} characters or fewer: this has ${text.length}`
         : '',

@@ -36,7 +36,7 @@
   /** What a folded card says of what is in it. */
   const summary = $derived.by(() => {
     const { lines } = preparation;
-    if (lines.length === 0) return 'nothing in it yet';
+    if (lines.length === 0) return 'no ingredients yet';
     if (lines.length <= 2) return lines.map((line) => lineInWords(line)).join(', ');
     return `${lines.length} lines`;
   });
@@ -77,13 +77,13 @@
         {#if planned}
           {@const [least, most] = planned.massOutRangeG}
           <p class="quiet out">
-            {figures.mass.say(planned.massInG)} in, {figures.mass.say(planned.massOutG)} when done{#if most - least > 2}{` (${figures.mass.figure(least)}-${figures.mass.figure(most)})`}{/if}{#if planned.leftoverG > 0.5},
+            {figures.mass.say(planned.massInG)} weighed in, {figures.mass.say(planned.massOutG)} when done{#if most - least > 2}{` (${figures.mass.figure(least)}-${figures.mass.figure(most)})`}{/if}{#if planned.leftoverG > 0.5},
               <b>{figures.mass.say(planned.leftoverG)} left over</b
               >{/if}{#if preparation.cookTo && planned.waterShare !== null}; about {figures.mass.say(
                 planned.evaporatedG,
-              )} boil off, {(planned.waterShare * 100).toFixed(0)} % water stays{/if}{#if planned.batches > 1}; in {planned.batches}
+              )} boil off, {(planned.waterShare * 100).toFixed(0)} % water remains{/if}{#if planned.batches > 1}; in {planned.batches}
               equal boils{/if}{#if planned.scaleFactor.toFixed(3) !== '1.000'}; {planned.scaleFactor.toFixed(2)} times the
-              base recipe{/if}{#if planned.vessel.kind === 'pot'}; a pot of {figures.volume.say(
+              base recipe{/if}{#if planned.vessel.kind === 'pot'}; pot size {figures.volume.say(
                 planned.vessel.volumeMl,
               )}{/if}
           </p>
@@ -91,7 +91,7 @@
         {#if !allInOne}<ShareBar {preparation} {at} />{/if}
         <div class="foot">
           <Button size="small" kind="ghost" aria-expanded={fieldsShown} on:click={() => (fieldsShown = !fieldsShown)}
-            >Name, end point, loss</Button
+            >Edit name, end point and loss</Button
           >
           <Button size="small" kind="ghost" href="/slabs/{draft.id}/schedule"
             >Steps, {(preparation.steps ?? []).length}</Button
@@ -131,7 +131,7 @@
                 )}
             />
             <NumberField
-              label="Loss in the pot or oven, %"
+              label="Weight loss in the pot or oven, %"
               optional
               placeholder={preparation.cookTo ? '3' : '1'}
               value={preparation.lossPercent}
@@ -159,7 +159,7 @@
             {#if preparation.cookTo}
               <Select
                 size="sm"
-                labelText="Sugar stage in the recipe"
+                labelText="Sugar stage named in the recipe"
                 selected={preparation.cookTo.stage ?? ''}
                 on:change={(event) => {
                   const stage = ((event.target as HTMLSelectElement).value || undefined) as Stage | undefined;
@@ -170,7 +170,7 @@
                 {#each STAGES as stage (stage)}<SelectItem value={stage} text={stage} />{/each}
               </Select>
               <NumberField
-                label="Maximum in one pot, times the base recipe"
+                label="Maximum in one pot, multiples of the base recipe"
                 optional
                 placeholder={Number.isFinite(usualMaxScaleFactor(preparation))
                   ? String(usualMaxScaleFactor(preparation))

@@ -53,7 +53,7 @@
 </script>
 
 {#if parts.length > 0}
-  <div class="strip" bind:this={strip} role="group" aria-label="Where {preparation.name} goes">
+  <div class="strip" bind:this={strip} role="group" aria-label="Layers made from {preparation.name}">
     {#each parts as { layer, share, texture }, i (i)}
       <div class="part" style:width="{share * 100}%">
         <svg aria-hidden="true" preserveAspectRatio="none"
@@ -64,7 +64,7 @@
     {/each}
     {#if left > 0.001}
       <div class="part left" style:width="{left * 100}%">
-        <span>left {(left * 100).toFixed(0)} %{` · ${figures.mass.say(left * massG)}`}</span>
+        <span>unused {(left * 100).toFixed(0)} %{` · ${figures.mass.say(left * massG)}`}</span>
       </div>
     {/if}
     {#each borders as border, i (i)}

@@ -117,7 +117,7 @@
 <div class="tables">
   <div class="stack">
     <Table size="compact" class="table">
-      <caption>The whole</caption>
+      <caption>Whole slab</caption>
       <thead
         ><tr
           ><th><span class="unseen">What</span></th><th class="num">Left</th><th class="num">Right</th><th class="num"
@@ -147,7 +147,9 @@
           {#each [['mm', layer.mm], ['g', layer.massG], ['money', layer.cost]] as const as [unit, beside] (unit)}
             {#if !onlyChanged || isDifferent(beside)}
               <tr class:differs={isDifferent(beside)}
-                ><th scope="row">{layer.name}<span class="quiet">{` ${unit === 'money' ? 'cost' : unit}`}</span></th
+                ><th scope="row"
+                  >{layer.name}<span class="quiet">{`, ${{ mm: 'thickness', g: 'weight', money: 'cost' }[unit]}`}</span
+                  ></th
                 >{@render cells(beside, unit)}</tr
               >
             {/if}
@@ -157,7 +159,7 @@
     </Table>
   </div>
   <Table size="compact" class="table">
-    <caption>Lines</caption>
+    <caption>Ingredients</caption>
     <thead
       ><tr
         ><th><span class="unseen">What</span></th><th class="num">Left</th><th class="num">Right</th><th class="num"

@@ -87,7 +87,11 @@
 <Panel
   label="Cook"
   title={pot ? pot.preparation.name : melted.length > 0 ? 'Tempering' : 'The pot'}
-  note={pot ? 'Temperatures at sea level. Drag the line.' : melted.length > 0 ? 'What the pack says goes first.' : ''}
+  note={pot
+    ? 'Temperatures at sea level. Drag the line.'
+    : melted.length > 0
+      ? 'Follow the pack where it says otherwise.'
+      : ''}
 >
   {#snippet stage()}
     {#if pot}
@@ -145,25 +149,27 @@
       {#if school === 'probe'}
         <p class="how quiet">
           {#if probe?.kind === 'infrared'}
-            Point it straight down at the middle. The skin is some {figures.degrees.say(skinC.boiling, 0)} cooler than what
-            is under it while it boils, and {figures.degrees.say(skinC.still, 0)} once it stands: stir, and read again. Steam
-            in its way makes it read less.
+            Point it straight down at the middle. The surface is about {figures.degrees.say(skinC.boiling, 0)} cooler than
+            the mixture below it while it boils, and {figures.degrees.say(skinC.still, 0)} cooler when still. Stir before
+            you read. Steam in the way lowers the reading.
           {:else}
-            Hold the tip in the middle, clear of the bottom and the wall, and wait until the reading is steady.
+            Hold the tip in the middle, away from the bottom and the wall, and wait for a steady reading.
           {/if}
         </p>
       {/if}
       {#if school === 'probe' && probe && !checkHolds(probe, altitudeM)}
         <Notice>
-          The {probe.name} was checked at another height. Hold it in boiling water here, where that is {figures.temperature.say(
+          The {probe.name} was checked at another altitude. Water boils at {figures.temperature.say(
             waterBoilsC(altitudeM),
             1,
-          )}, and write what it shows in the settings.
+          )} here. Check it in boiling water, and enter the reading in the settings.
         </Notice>
       {:else if school === 'probe' && probe && (age === null || age > STALE_DAYS)}
         <Notice>
-          {age === null ? `The ${probe.name} has never been checked` : `The ${probe.name} was checked ${age} days ago`}:
-          hold it in boiling water and in melting ice, and write what it shows in the settings.
+          {age === null
+            ? `The ${probe.name} has never been checked.`
+            : `The ${probe.name} was last checked ${age} days ago.`}
+          Check it in boiling water and in melting ice, and enter the readings in the settings.
         </Notice>
       {/if}
       {#each pots as { preparation } (preparation.id)}

@@ -10,7 +10,8 @@
 
   import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { stirring, wallCrystals } from './advice';
+  import { stirringText, wallText } from '$wording/boiling';
+  import { stirringRules, wallRules } from './advice';
   import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
 
@@ -56,7 +57,7 @@
     <p class="quiet figures">
       {both(target.seaC)} in the recipe{#if Math.abs(target.hereC - target.seaC) > 0.05}<br />{both(target.hereC)} in the
         pot at {figures.altitude.say(altitudeM)}{/if}{#if probe && Math.abs(target.probeC - target.hereC) > 0.05}<br
-        />{both(target.probeC)} on this probe, which shows {figures.degrees.say(
+        />{both(target.probeC)} on this thermometer, which reads {figures.degrees.say(
           Math.abs(target.probeC - target.hereC),
           1,
         )}
@@ -65,11 +66,11 @@
   </div>
   <p>
     {#if planned.waterShare !== null}
-      <b>About {(planned.waterShare * 100).toFixed(0)} % water stays</b>: {STAGE_SIGNS[stage.stage].bite}{inside
+      <b>About {(planned.waterShare * 100).toFixed(0)} % water remains.</b> Texture: {inside
         ? ''
-        : ', nearly'}.
+        : 'nearly '}{STAGE_SIGNS[stage.stage].bite}.
     {/if}
-    {figures.mass.say(planned.evaporatedG)} boil off, {figures.mass.say(planned.massOutG)} come out ({figures.massRange(
+    {figures.mass.say(planned.evaporatedG)} boil off, {figures.mass.say(planned.massOutG)} remain ({figures.massRange(
       least,
       most,
     )}){#if planned.batches > 1}, in {planned.batches} equal boils{/if}, in a pot of {figures.volume.say(
@@ -79,20 +80,20 @@
 </article>
 <div class="panel">
   <Accordion size="sm">
-    <AccordionItem title="Stirring and crystals on the wall">
+    <AccordionItem title="When to stir, and crystals on the wall">
       <ul>
-        {#each stirring(preparation, work.larder) as { phase, what, why } (phase)}<li>
-            <b>{phase}: {what}.</b>
-            {why}.
-          </li>{/each}
-        {#each wallCrystals(preparation, work.larder) as way (way)}<li>{way}.</li>{/each}
+        {#each stirringRules(preparation, work.larder) as rule (rule)}
+          {@const { phase, action, reason } = stirringText(rule)}
+          <li><b>{phase}: {action}.</b> {reason}.</li>
+        {/each}
+        {#each wallRules(preparation, work.larder) as rule (rule)}<li>{wallText(rule)}.</li>{/each}
       </ul>
     </AccordionItem>
   </Accordion>
 </div>
 <Notice>
-  Boiling sugar is far hotter than water and sticks: gloves, a clear bench, keep children away, a bowl of cold water
-  near. Hold a burn under cool running water.
+  Risk of burns: boiling sugar is far hotter than boiling water and sticks to skin. Wear gloves, clear the bench, keep
+  children away, and keep a bowl of cold water close by. Cool a burn under running water.
 </Notice>
 
 <style>

@@ -22,7 +22,7 @@
   const figures = $derived(shopFigures());
   const BEAT_C = 45;
   const BEAT_MINUTES = 10;
-  const WORDS: Readonly<Record<CoolingPlace, string>> = { room: 'as it stands', 'cold water': 'in cold water' };
+  const WORDS: Readonly<Record<CoolingPlace, string>> = { room: 'on the bench', 'cold water': 'in cold water' };
   const steps = $derived(preparation.steps ?? []);
   const cools = $derived(steps.find(({ coolTo }) => coolTo !== undefined) ?? null);
   const minutes = $derived(cools ? (cooled.minutes.get(cools.id) ?? null) : null);
@@ -48,7 +48,7 @@
     };
     const beat: Step = {
       id: freshId('beat', [...before, cool]),
-      text: 'Beat until the gloss goes',
+      text: 'Beat until the gloss fades',
       minutes: BEAT_MINUTES,
       hands: 'busy',
       after: [cool.id],
@@ -64,7 +64,7 @@
 </script>
 
 <section class="panel" aria-label="{preparation.name} off the heat">
-  <h3>Take off the heat</h3>
+  <h3>After the boil</h3>
   {#if cools?.coolTo}
     {@const { celsius, in: place = 'room' } = cools.coolTo}
     <div class="fields">
@@ -89,13 +89,13 @@
     <p>
       {#if minutes && minutes[1] > 0}<b>About {aboutDuration(minutes[1])}</b> ({range}), without stirring{#each after as { id, text, minutes: takes } (id)};
           then {text.charAt(0).toLowerCase()}{text.slice(1)} ({formatDuration(takes)}){/each}.
-        {#if cooled.laidC !== null}It is poured at about {figures.temperature.say(cooled.laidC)}.{/if}
-      {:else}It is no warmer than that when it comes off the heat.{/if}
+        {#if cooled.laidC !== null}The mixture is poured at about {figures.temperature.say(cooled.laidC)}.{/if}
+      {:else}The mixture is already at this temperature when it comes off the heat.{/if}
     </p>
   {:else}
     <p>
-      It is poured hot. If it has to cool before it is beaten, as fudge does, say so here.
-      <Button size="small" kind="tertiary" on:click={add}>Cool and beat it first</Button>
+      The mixture is poured hot. Fudge, for example, has to cool before it is beaten.
+      <Button size="small" kind="tertiary" on:click={add}>Add cooling and beating</Button>
     </p>
   {/if}
 </section>

@@ -1,4 +1,4 @@
-<!-- A probe in the pot: its curve, when the end point comes, and what to do now. -->
+<!-- Live thermometer: its curve, when the end point comes, and what to do now. -->
 <script lang="ts">
   import { forecastText } from '$wording/sugar';
   import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
@@ -86,16 +86,16 @@
   });
   const span = (minutes: number) => (minutes >= 1 ? `${minutes.toFixed(0)} min` : `${(minutes * 60).toFixed(0)} s`);
   const now = $derived.by(() => {
-    if (broken) return 'The probe does not answer. Start the simulated one with npm run probe';
-    if (silent) return 'No reading for a while. Is the probe still in the pot?';
+    if (broken) return 'The thermometer does not answer. Start the simulated one with npm run probe';
+    if (silent) return 'No reading for a while. Is the thermometer still in the pot?';
     if (!last) return 'Waiting for the first reading';
     if (isThere) {
-      return phase === 'boil' ? 'Now: take it off the heat' : `Now: ${then}`;
+      return phase === 'boil' ? 'Now: take the pot off the heat' : `Now: ${then}`;
     }
     if (forecast.minutesLeft === null) return forecastText(forecast.note);
     if (forecast.minutesLeft <= CALL_MINUTES)
       return phase === 'boil' ? 'Get ready: gloves on, tin beside the hob' : `Get ready: ${then}`;
-    return phase === 'boil' ? 'Boiling' : 'Leave it alone, and do not stir';
+    return phase === 'boil' ? 'Boiling' : 'Let it cool without stirring';
   });
 
   const near = $derived(
@@ -177,21 +177,21 @@
 
 <section class="panel live" aria-label="Probe in {preparation.name}">
   <div class="bar">
-    <h3>A probe in the pot</h3>
+    <h3>Live thermometer</h3>
     <div class="speed">
       <Select size="sm" labelText="Simulation speed" hideLabel bind:selected={speed} disabled={source !== null}>
         {#each SPEEDS as speed (speed)}<SelectItem value={String(speed)} text="simulated, {speed} x" />{/each}
       </Select>
     </div>
-    <Checkbox labelText="alert by sound" bind:checked={aloud} />
-    {#if source}<Button size="small" kind="secondary" on:click={stop}>Stop reading</Button>
-    {:else}<Button size="small" kind="tertiary" on:click={start}>Read the probe</Button>{/if}
+    <Checkbox labelText="sound alerts" bind:checked={aloud} />
+    {#if source}<Button size="small" kind="secondary" on:click={stop}>Stop</Button>
+    {:else}<Button size="small" kind="tertiary" on:click={start}>Start reading</Button>{/if}
   </div>
   {#if source !== null || readings.length > 0 || broken}
     <div class="now">
       <p class="figures big">{last ? figures.temperature.say(last[1], 1) : '-'}</p>
       <p class="figures big">
-        {#if isThere}there{:else if forecast.minutesLeft !== null}{span(forecast.minutesLeft)}{:else}-{/if}
+        {#if isThere}reached{:else if forecast.minutesLeft !== null}{span(forecast.minutesLeft)}{:else}-{/if}
         {#if forecast.minutesLeft !== null && !isThere}<small>{span(forecast.low!)} to {span(forecast.high!)}</small
           >{/if}
       </p>
@@ -211,7 +211,7 @@
         on:click={() => {
           phase = phase === 'boil' ? 'cool' : 'boil';
           wasThere = false;
-        }}>{phase === 'boil' ? 'It is off the heat: tell when it has cooled' : 'Back to the boil'}</Button
+        }}>{phase === 'boil' ? 'Off the heat: follow the cooling' : 'Follow the boil'}</Button
       >
       {#if phase === 'cool'}
         <div class="beat">

@@ -26,21 +26,21 @@
 </script>
 
 {#if slab.preparations.length > 1}
-  <section class="panel" aria-label="Pots to finish together">
-    <h2>Pots to finish together</h2>
+  <section class="panel" aria-label="Mixtures to finish together">
+    <h2>Mixtures to finish together</h2>
     {#each meetings as { preparation, other, aheadMinutes, startsAfterMinutes } (preparation.id)}
       <div class="row">
         <p>
           <b>{preparation.name}</b>, ready {aheadMinutes > 0
-            ? `${formatDuration(aheadMinutes)} ahead of`
-            : 'together with'}
-          <b>{other.name}</b>: begin {#if Math.round(startsAfterMinutes) === 0}both at once{:else}{formatDuration(
+            ? `${formatDuration(aheadMinutes)} before`
+            : 'at the same time as'}
+          <b>{other.name}</b>: start {#if Math.round(startsAfterMinutes) === 0}both at once{:else}{formatDuration(
               Math.abs(startsAfterMinutes),
             )}
             {startsAfterMinutes > 0 ? 'after' : 'before'} it{/if}.
         </p>
         <NumberField
-          label="Ahead"
+          label="Ready earlier by"
           quantity="duration"
           value={aheadMinutes}
           limits={slabLimits('preparations.meets.aheadMinutes')}
@@ -67,7 +67,7 @@
     <div class="link">
       <Select
         size="sm"
-        labelText="This pot"
+        labelText="Mixture"
         selected={from}
         on:change={(event) => (first = (event.target as HTMLSelectElement).value)}
       >

@@ -29,7 +29,7 @@
 <article class="panel" aria-label="Melting {preparation.name}">
   <h2>Melting {preparation.name}, {figures.mass.say(massG)}</h2>
   <div class="ways">
-    <RadioButtonGroup legendText="How" hideLegend bind:selected={melt}>
+    <RadioButtonGroup legendText="Melting method" hideLegend bind:selected={melt}>
       {#each MELTS as melt (melt)}<RadioButton value={melt} labelText={MELT_NAMES[melt]} />{/each}
     </RadioButtonGroup>
     {#if melt === 'microwave'}
@@ -49,11 +49,11 @@
     {#each steps as { id, text, minutes } (id)}<li>{text} <span class="quiet">({minutes} min)</span></li>{/each}
   </ol>
   {#if melt === 'microwave'}<p class="quiet figures">
-      About {bursts.seconds.toFixed(0)} seconds in all for this much at half of {watts} W.
+      About {bursts.seconds.toFixed(0)} seconds in total for this amount, at half of {watts} W.
     </p>{/if}
   <p>
     <Button size="small" kind="tertiary" disabled={isWritten} on:click={write}
-      >{isWritten ? 'These are its steps' : 'Write these as its steps'}</Button
+      >{isWritten ? 'Steps added' : 'Use as steps of this mixture'}</Button
     >
   </p>
 </article>

@@ -46,7 +46,7 @@
   const scale = $derived(scaleOf(draft.slab));
   const ruledBy = $derived(
     scale.mode === 'pieces'
-      ? `The order of ${scale.count} pieces of ${figures.size(scale.lengthMm, scale.widthMm)} sets this cut.`
+      ? `The order of ${scale.count} pieces of ${figures.size(scale.lengthMm, scale.widthMm)} sets this cut. Change it in Size.`
       : '',
   );
   const free = () => withoutOrder(draft.slab, work.larder, work.shop);

@@ -46,7 +46,7 @@
 <div class="ask">
   <Select size="sm" labelText="Cut by" bind:selected={by}>
     <SelectItem value="count" text="number of pieces" />
-    <SelectItem value="mass" text="pieces of a weight" />
+    <SelectItem value="mass" text="weight per piece" />
     <SelectItem value="size" text="exact size" />
     <SelectItem value="stretch" text="approximate size" />
     <SelectItem value="cost" text="cost per piece" />

@@ -53,7 +53,7 @@
 </script>
 
 <Weights
-  label="Weights of the shards"
+  label="Shard weights"
   key="shards {draft.id}"
   aimG={broken.aimG}
   spread={broken.spread ?? SHARDS_SPREAD}
@@ -67,17 +67,17 @@
       >Fill bags</Button
     >{/if}
 </p>
-{#if bagG === null}<p class="quiet">Enter above what a bag holds.</p>{/if}
+{#if bagG === null}<p class="quiet">Enter the weight of a bag above.</p>{/if}
 <div role="status">
   {#if busy}<InlineLoading description="Calculating…" />{/if}
   {#if failed}<Notice harm>The search could not start. Reload the page and try again.</Notice>{/if}
   {#if found && !busy}
     <p class="figures">
-      <b>{found.bags.length} full bags</b>, {found.givenAwayG.toFixed(1)} g given away in all, {found.over.length} shards
+      <b>{found.bags.length} full bags</b>, {found.givenAwayG.toFixed(1)} g given away in total, {found.over.length} shards
       left over.
-      {found.proven ? 'This is the best possible result.' : `No more than ${found.most} could be filled.`}
+      {found.proven ? 'This is the best possible result.' : `At most ${found.most} bags are possible.`}
     </p>
-    <p class="quiet">Shards are numbered in the order of weighing.</p>
+    <p class="quiet">Shards are numbered in the order you weighed them.</p>
     <ol>
       {#each found.bags as { shards, massG }, i (i)}
         <li class="figures">

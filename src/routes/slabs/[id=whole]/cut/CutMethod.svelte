@@ -95,7 +95,7 @@
       onvalue={(spread) => spread !== null && cut.break && onchange({ break: { ...cut.break, spread } }, 'spread')}
     />
     <NumberField
-      label="A bag holds"
+      label="Weight per bag"
       quantity="mass"
       value={cut.break?.bagG ?? null}
       limits={slabLimits('cut.break.bagG')}

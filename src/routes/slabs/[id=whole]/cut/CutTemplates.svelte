@@ -48,17 +48,16 @@
     {#each stretches as { words, count } (words)}<li><b>{count}</b> {words}</li>{/each}
   </ol>
   <p class="quiet">
-    {order.strokes.length} strokes; the board is turned {order.turns === 0
-      ? 'not at all'
+    {order.strokes.length} strokes. {order.turns === 0
+      ? 'The board stays as it is'
       : order.turns === 1
-        ? 'once'
-        : `${order.turns} times`}. Wipe the blade after each. Lift the first piece out at the front left, never from the
-    middle.
+        ? 'Turn the board once'
+        : `Turn the board ${order.turns} times`}. Wipe the blade after each stroke. Lift out a corner piece first, never
+    one from the middle.
   </p>
   <p class="figures">
-    {#if minutes.scoring}Scoring takes about {range(minutes.scoring)}; snapping {range(minutes.cutting)}.{:else}About {range(
-        minutes.cutting,
-      )}, lifting and parting with it.{/if}
+    {#if minutes.scoring}Scoring takes about {range(minutes.scoring)}, snapping {range(minutes.cutting)}.{:else}Takes
+      about {range(minutes.cutting)}, with lifting and separating the pieces.{/if}
   </p>
   <p class="quiet">Full-size templates of the saved version. Print at 100 % and check the square with a ruler.</p>
   <p class="row">

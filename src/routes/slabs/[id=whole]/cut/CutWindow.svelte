@@ -38,9 +38,9 @@
 
   const when = $derived.by(() => {
     const window = answer?.cutWindow;
-    if (hasFailed) return 'When it can be cut could not be calculated. Reload the page to try again.';
-    if (!answer) return 'Calculating when it can be cut…';
-    if (!window || window.fromMinutes === null) return 'It does not set here. See Set.';
+    if (hasFailed) return 'The cutting time could not be calculated. Reload the page to try again.';
+    if (!answer) return 'Calculating the cutting time…';
+    if (!window || window.fromMinutes === null) return 'Will not set here. See Set.';
     const from = formatDuration(window.fromMinutes);
     if (byHand) return `Ready to break ${from} after the first layer goes in, when it snaps cleanly.`;
     return window.toMinutes === null
@@ -53,14 +53,14 @@
 {#if score}
   <p class="figures" role="status">
     {#if score.fromMinutes === null}{score.layer} does not get cold enough to score here. See Set.{:else}Score {score.layer}
-      a third deep from <b>{formatDuration(score.fromMinutes)}</b> to
-      <b>{formatDuration(score.toMinutes ?? score.fromMinutes)}</b> after the first layer is laid{#if score.snapFromMinutes !== null},
-        and snap it from <b>{formatDuration(score.snapFromMinutes)}</b> on{/if}.{/if}
+      to a third of its depth, from <b>{formatDuration(score.fromMinutes)}</b> to
+      <b>{formatDuration(score.toMinutes ?? score.fromMinutes)}</b> after the first layer goes in{#if score.snapFromMinutes !== null},
+        and snap it after <b>{formatDuration(score.snapFromMinutes)}</b>{/if}.{/if}
   </p>
   <p class="quiet figures">
-    About {score.brokenCount} of {score.count} pieces are likely to break beside the line: {figures.mass.say(
+    About {score.brokenCount} of {score.count} pieces are likely to break off the line: {figures.mass.say(
       score.brokenG,
-    )} of shards. A rule of thumb, not a forecast.
+    )} of shards. This is a rule of thumb.
   </p>
 {:else}
   <p class="figures" role="status">{when}</p>

@@ -26,7 +26,7 @@
       .filter(({ tin }) => isSheet(tin))
       .map(({ name, tin }) => ({ name, outline: outlineAt(asTin(tin), 0) }))
       .sort((a, b) => b.outline.lengthMm * b.outline.widthMm - a.outline.lengthMm * a.outline.widthMm)[0] ?? {
-      name: 'a rack',
+      name: 'A rack',
       outline: USUAL_RACK,
     },
   );
@@ -42,29 +42,29 @@
     <li class="figures">
       <b>{name}</b>, {ON[spread] ?? 'over the pieces'}: {figures.mass.say(massG)} on {pieces} pieces, {figures.mass.say(
         pieces > 0 ? massG / pieces : 0,
-      )} each{#if spread === 'coat'}; have <b>{figures.mass.say(toTemperG(massG))}</b> ready in the bowl, so that the last
-        piece goes under{/if}.
+      )} each{#if spread === 'coat'}. Temper <b>{figures.mass.say(toTemperG(massG))}</b> so that the last piece can still
+        be dipped{/if}.
     </li>
   {/each}
 </ul>
 <p class="figures">
   {#if onSheet > 0}
-    <b>{onSheet}</b> pieces stand a finger apart on {sheet.name} ({figures.size(
-      sheet.outline.lengthMm,
-      sheet.outline.widthMm,
-    )}): have <b>{Math.ceil(pieces / onSheet)}</b> of them ready.
+    {sheet.name} ({figures.size(sheet.outline.lengthMm, sheet.outline.widthMm)}) holds <b>{onSheet}</b> pieces a finger
+    apart. Have <b>{Math.ceil(pieces / onSheet)}</b> ready.
   {/if}
-  It takes about {formatDuration(minutes)}.
+  Takes about {formatDuration(minutes)}.
 </p>
 {#if coats}
   <ol>
-    <li>Brush the foot of the slab before it is cut, and let that half set: it holds the corners.</li>
-    <li>Cut, part the pieces, and let the cut faces dry for some minutes.</li>
     <li>
-      Dip from the front of the bowl, tap, and set down on paper from the far end on, so that no sleeve passes over wet
-      ones.
+      Brush the base of the slab with chocolate before you cut it, and let that half set. It protects the corners.
     </li>
-    <li>What is strewn goes on while the coat is wet, some pieces at a time.</li>
+    <li>Cut, separate the pieces, and let the cut faces dry for a few minutes.</li>
+    <li>
+      Dip, tap off the excess, and set the pieces down on paper from the far end towards you, so that you never reach
+      over wet ones.
+    </li>
+    <li>Add scattered toppings while the coat is wet, a few pieces at a time.</li>
   </ol>
 {/if}
 

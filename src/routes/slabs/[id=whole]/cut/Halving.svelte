@@ -19,10 +19,10 @@
 
 {#if found}
   <figure>
-    <figcaption>By eye, {name}</figcaption>
+    <figcaption>Halving by eye, {name}</figcaption>
     {#each rows as { into, before, linesMm }, i (i)}
       <div>
-        <span class="quiet">{i + 1}. {into === 2 ? 'halve' : 'in three'}</span>
+        <span class="quiet">{i + 1}. {into === 2 ? 'halve' : 'cut in three'}</span>
         <svg viewBox="0 0 {side.insideMm} {ROW}" preserveAspectRatio="none" height={ROW} aria-hidden="true">
           <rect width={side.insideMm} height={ROW} />
           {#each before as mm (mm)}<path d="M{mm} 0v{ROW}" />{/each}
@@ -32,8 +32,8 @@
       </div>
     {/each}
     <p class="quiet figures">
-      Pieces are off by {figures.length.say(found.byEyeMm)} by eye, by {figures.length.say(found.byMarksMm)} by marks from
-      one edge.
+      Typical error per piece: {figures.length.say(found.byEyeMm)} by eye, {figures.length.say(found.byMarksMm)} with marks
+      measured from one edge.
     </p>
   </figure>
 {/if}

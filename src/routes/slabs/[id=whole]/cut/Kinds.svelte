@@ -194,12 +194,12 @@
   {#if remembered.length > 0}
     <Select
       size="sm"
-      labelText="Piece type of the shop"
+      labelText="Saved piece types"
       hideLabel
       selected=""
       on:change={(event) => addRemembered((event.target as HTMLSelectElement).value)}
     >
-      <SelectItem value="" text="choose a piece type" />
+      <SelectItem value="" text="Choose a saved piece type" />
       {#each remembered as { name }, i (i)}<SelectItem value={name} text={name} />{/each}
     </Select>
   {/if}
@@ -210,9 +210,7 @@
   {/if}
 </p>
 <div role="status">
-  {#if busy}<InlineLoading
-      description={answer ? 'A good cut is found. Searching for a better one…' : 'Searching…'}
-    />{/if}
+  {#if busy}<InlineLoading description={answer ? 'Found a good cut. Searching for a better one…' : 'Searching…'} />{/if}
   {#if refused}<Notice harm>{refused}</Notice>{/if}
   {#if failed}<Notice harm>The search could not start. Reload the page and try again.</Notice>{/if}
   {#if answer?.refusal}
@@ -220,10 +218,9 @@
   {:else if answer}
     <p class="figures">
       {kinds.map(({ id, name }) => `${answer!.counts[id] ?? 0} ${name}`).join(', ')}: worth
-      <b>{answer.value!.toFixed(2)}</b>, {percent(answer.wasteShare)} left over.
-      {#if answer.proven}No other cut in strips is worth more.{:else if answer.bound !== null && !busy}At most {answer.bound.toFixed(
-          2,
-        )} could be.{/if}
+      <b>{answer.value!.toFixed(2)}</b>, {percent(answer.wasteShare)} waste.
+      {#if answer.proven}No cut in strips is worth more.{:else if answer.bound !== null && !busy}The best possible cut
+        is worth at most {answer.bound.toFixed(2)}.{/if}
     </p>
   {/if}
   {#if cut.strips && askedFor !== '' && askedFor !== now && !busy}

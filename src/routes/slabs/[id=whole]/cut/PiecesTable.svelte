@@ -22,7 +22,7 @@
   const sizeOf = ({ kind, lengthMm, widthMm, heightMm }: PricedPieces) =>
     kind === 'shard'
       ? 'broken'
-      : `${kind === 'rim' ? 'in ' : ''}${[lengthMm, widthMm, heightMm].map((mm) => figures.length.figure(mm)).join(' x ')}`;
+      : `${kind === 'rim' ? 'within ' : ''}${[lengthMm, widthMm, heightMm].map((mm) => figures.length.figure(mm)).join(' x ')}`;
 </script>
 
 <Table size="compact" class="table">
@@ -30,7 +30,7 @@
     <tr
       ><th>Piece type</th><th class="num">Count</th><th class="num">Size, {figures.length.unit}</th><th class="num"
         >Each, {figures.mass.unit}</th
-      ><th class="num">Costs</th></tr
+      ><th class="num">Cost</th></tr
     >
   </thead>
   <tbody>
@@ -68,13 +68,13 @@
 {#if cut.pieces.length > 0}
   <p class="quiet even">
     {cut.pieces[0]!.kind === 'shard'
-      ? `Broken unevenly: nine of ten shards weigh ${figures.massRange(cut.pieces[0]!.lightestG, cut.pieces[0]!.heaviestG)}.`
-      : `Evenness: piece weights vary by ${(cut.massVariation * 100).toFixed(1)} %.`}
+      ? `Nine of ten shards weigh ${figures.massRange(cut.pieces[0]!.lightestG, cut.pieces[0]!.heaviestG)}.`
+      : `Weight variation: ${(cut.massVariation * 100).toFixed(1)} %.`}
   </p>
   {#each swirls as { name, parts }, i (i)}
     <p class="quiet even figures">
-      {name}: {parts.map(({ name: of, share }) => `${percent(share)} ${of}`).join(', ')} in each piece where they are stirred
-      together; swirled, a piece is off by {percent(Math.max(...parts.map(({ spread }) => spread)))}.
+      {name}: {parts.map(({ name: of, share }) => `${percent(share)} ${of}`).join(', ')} in each piece when stirred together.
+      When swirled, a piece differs by {percent(Math.max(...parts.map(({ spread }) => spread)))}.
     </p>
   {/each}
 {/if}

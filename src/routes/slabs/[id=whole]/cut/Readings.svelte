@@ -72,13 +72,13 @@
 </script>
 
 <p class="quiet">
-  Stick a thin skewer in at some places, or touch the picture where you have; write how deep it stands. Cuts then follow
-  the weight.
+  Push a thin skewer in at a few places and enter the depths. Tap the drawing to add a place. The cuts then give equal
+  weights.
 </p>
 <p class="row">
-  <Button size="small" kind="tertiary" on:click={offer}>Nine places</Button>
+  <Button size="small" kind="tertiary" on:click={offer}>Use nine places</Button>
   {#if places.length > 0}
-    <Button size="small" kind="ghost" on:click={() => onplaces([])}>None, it is level</Button>
+    <Button size="small" kind="ghost" on:click={() => onplaces([])}>Clear all: the slab is level</Button>
   {/if}
 </p>
 {#if places.length > 0}
@@ -86,7 +86,7 @@
     {#each places as { xMm, yMm, mm }, at (`${xMm} ${yMm} ${at}`)}
       <li>
         <NumberField
-          label="{figures.length.figure(xMm)} across, {figures.length.figure(yMm)} back"
+          label="{figures.length.figure(xMm)} from the left, {figures.length.figure(yMm)} from the front"
           quantity="length"
           value={mm}
           limits={slabLimits('cut.thicknessAt.mm')}
@@ -103,12 +103,12 @@
     problems={found.problems.map((problem) => ({ message: reasonText(problem) }))}
   />{/if}
 {#if ways && found?.ok}
-  <p class="quiet">Read as {found.value.surface.terms === 'quadratic' ? 'bent' : found.value.surface.terms}.</p>
+  <p class="quiet">Surface: {found.value.surface.terms === 'quadratic' ? 'curved' : found.value.surface.terms}.</p>
   <Table size="compact" class="table">
     <thead
       ><tr
-        ><th>Cut</th><th class="num">Each, {figures.mass.unit}</th><th class="num">Varies by</th><th
-          ><span class="unseen">Take</span></th
+        ><th>Cut</th><th class="num">Each, {figures.mass.unit}</th><th class="num">Variation</th><th
+          ><span class="unseen">Choose</span></th
         ></tr
       ></thead
     >

@@ -41,8 +41,8 @@
   {/each}
 </div>
 <p class="quiet">
-  All marks are measured from one edge, so that small errors do not add up. The cut begins at the mark and takes its
-  width beyond it.
+  All marks are measured from one edge, so that small errors do not add up. The cut starts at the mark, and the kerf
+  lies beyond it.
 </p>
 
 <style>

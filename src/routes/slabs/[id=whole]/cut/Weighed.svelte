@@ -26,7 +26,7 @@
 </script>
 
 <Weights
-  label="Weights of some pieces"
+  label="Weights of sample pieces"
   key="pieces {draft.id}"
   {aimG}
   spread={Math.max(planned.massVariation, 0.03)}
@@ -50,8 +50,8 @@
       found.massVariation * 100
     ).toFixed(1)} %).
     {#if declaredG !== null}
-      {percent(found.underShare)} weigh less than {figures.mass.say(declaredG)}.
-      {#if found.tolerableG !== null}Up to {found.tolerableG.toFixed(1)} g less is tolerated in each. {SAID[
+      {percent(found.underShare)} are below {figures.mass.say(declaredG)}.
+      {#if found.tolerableG !== null}The tolerated shortfall per piece is {found.tolerableG.toFixed(1)} g. {SAID[
           found.verdict
         ]}{/if}
     {/if}

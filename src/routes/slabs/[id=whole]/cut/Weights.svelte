@@ -35,7 +35,7 @@
 </script>
 
 <TextArea
-  labelText="{label}, in g, one after the other"
+  labelText="{label}, g, separated by spaces"
   rows={3}
   value={text}
   on:input={(event) => write((event.target as HTMLTextAreaElement).value)}

@@ -13,7 +13,7 @@ export async function load({ params, url }) {
   const db = database();
   const id = Number(params.id);
   const done = await slabLogOf(db, id);
-  if (!done) error(404, 'There is no such slab in the shop');
+  if (!done) error(404, 'This slab does not exist');
   const from = Number(url.searchParams.get('run') ?? 0);
   const asked = Number.isInteger(from) && from > 0 ? runById(db, from) : null;
   const runs = runsOfSlab(db, id, MAX_LESSONS_FROM).reverse();

@@ -40,7 +40,7 @@
 
   const PROPOSED = {
     'step minutes': 'Typical minutes',
-    'pot speed': 'How fast the pot boils',
+    'pot speed': 'Boiling time',
     'set minutes': 'Time to set',
     loss: 'Loss',
     density: 'Density',
@@ -85,7 +85,7 @@
   <Notice harm problems={data.problems} />
 {:else if log.runs.length === 0}
   <EmptyState title="Not made yet">
-    <p>Choose Start run in Schedule. What happens at the bench is recorded here and suggests what to change.</p>
+    <p>Choose Start run in Schedule. Knife Tray then records each run here and suggests changes.</p>
     <Button size="small" kind="tertiary" href="/slabs/{draft.id}/schedule">Go to Schedule</Button>
   </EmptyState>
 {:else}
@@ -103,13 +103,13 @@
             {@render take_(event, change, [run], words)}
           </li>
         {:else}
-          <li class="quiet">No notes yet. Add them at the end of a run, or in its record.</li>
+          <li class="quiet">No changes noted yet. Note them at the end of a run, or on its result page.</li>
         {/each}
       </ul>
     </section>
     <section class="panel" aria-labelledby="proposals">
       <div class="title">
-        <h2 id="proposals">Lessons from the runs</h2>
+        <h2 id="proposals">Suggested changes</h2>
         <HowLink to="bench-and-history" />
       </div>
       <ul>
@@ -137,7 +137,7 @@
           </li>
         {/each}
         {#if log.proposals.length + log.places.length === 0}
-          <li class="quiet">None. The records match the plan, or there are fewer than three runs.</li>
+          <li class="quiet">No suggestions: the runs match the plan, or there are fewer than three.</li>
         {/if}
       </ul>
     </section>
@@ -164,10 +164,10 @@
     <Table size="compact" class="table">
       <thead>
         <tr>
-          <th>Lot</th><th>Made</th><th class="num beside">Version</th><th class="num">Took</th><th class="num"
+          <th>Lot</th><th>Made</th><th class="num beside">Version</th><th class="num">Time</th><th class="num"
             >Good pieces</th
           >
-          <th class="num beside">One piece</th><th class="num beside">Ingredients per piece</th>
+          <th class="num beside">Piece weight</th><th class="num beside">Ingredients per piece</th>
         </tr>
       </thead>
       <tbody>
@@ -176,7 +176,7 @@
             <td><a href="/runs/{id}/result">{lot}</a></td>
             <td class="figures">{dates.moment(begunAt)}</td>
             <td class="num beside">{version}</td>
-            <td class="num">{of.minutes === null ? 'under way' : formatDuration(of.minutes)}</td>
+            <td class="num">{of.minutes === null ? 'in progress' : formatDuration(of.minutes)}</td>
             <td class="num">{of.yield === null ? '' : percent(of.yield)}</td>
             <td class="num beside">{of.pieceG === null ? '' : figures.mass.say(of.pieceG)}</td>
             <td class="num beside">{of.costEach === null ? '' : money(of.costEach, work.shop.currency)}</td>

@@ -83,7 +83,7 @@
 
 {#if work.plan.cut.pieces.length === 0}
   <EmptyState title="Nothing to label yet">
-    <p>Add layers in Build and a cut in Cut. The label is then drafted here.</p>
+    <p>Add layers in Build and a cut in Cut. A label draft then appears here.</p>
   </EmptyState>
 {:else}
   <div class="both">
@@ -94,13 +94,13 @@
       </div>
       <LabelFace {label} {sheet} />
       {#if label.problems.length > 0}
-        <ul class="problems" aria-label="To be completed first">
+        <ul class="problems" aria-label="To complete before printing">
           {#each label.problems as problem (problem.code)}<li>{labelProblemText(problem)}.</li>{/each}
         </ul>
       {/if}
       <div class="panel fields print no-print">
         <NumberField
-          label="Labels"
+          label="Number of labels"
           optional
           placeholder={perSheet}
           value={count}
@@ -120,7 +120,7 @@
         {#if draft.changed}
           <p class="quiet">Save the version first. Labels are printed from the saved version.</p>
         {:else}
-          <Button size="small" {href} download data-sveltekit-reload>Labels as PDF</Button>
+          <Button size="small" {href} download data-sveltekit-reload>Download labels (PDF)</Button>
         {/if}
       </div>
     </div>

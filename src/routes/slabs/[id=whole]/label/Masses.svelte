@@ -14,7 +14,7 @@
     <thead
       ><tr
         ><th>Weighed in</th><th class="num">{figures.mass.unit}</th><th class="num">Share</th><th class="num"
-          >Named on the label</th
+          >Name on the label</th
         ><th>Contains</th></tr
       ></thead
     >

@@ -41,7 +41,7 @@
   }
 
   function say({ unit }: Measure, value: number | null): string {
-    if (value === null) return 'not known';
+    if (value === null) return 'unknown';
     if (unit === 'percent') return `${value.toFixed(1)} %`;
     if (unit === 'money') return money(value, work.plan.cost.currency);
     if (unit === 'g') return figures.mass.say(value);
@@ -53,7 +53,7 @@
 <section class="panel without" aria-label="Without an allergen">
   <div class="ask">
     {#if carried.length === 0}
-      <p>It contains no declarable allergens.</p>
+      <p>This slab contains no declared allergens.</p>
     {:else}
       <Select
         size="sm"
@@ -73,7 +73,7 @@
     <ul role="status">
       {#each swaps as { where, preparation, from, to, ratio, changes: what } (where)}
         <li>
-          <b>{to}</b> for {from} in {preparation}{#if ratio !== 1}, {ratio} g for each g{/if}{#if what !== ''}: {what}{/if}.
+          <b>{to}</b> for {from} in {preparation}{#if ratio !== 1}, {ratio} g per gram replaced{/if}{#if what !== ''}: {what}{/if}.
         </li>
       {/each}
       {#each open as { where, preparation, ingredient, tried } (where)}
@@ -84,7 +84,7 @@
     </ul>
     {#if changes.length > 0}
       <Table size="compact" class="table">
-        <thead><tr><th>Other changes</th><th class="num">Now</th><th class="num">Then</th></tr></thead>
+        <thead><tr><th>Other changes</th><th class="num">Now</th><th class="num">After</th></tr></thead>
         <tbody>
           {#each changes as change (change.what)}
             <tr
@@ -100,8 +100,8 @@
       <Button size="small" disabled={open.length > 0} on:click={keep}>Save as a new slab</Button>
       <span class="quiet"
         >{open.length > 0
-          ? 'Every line needs a substitute first.'
-          : 'Marked as free from it, and watched. Shared boards and knives carry traces: wash them first.'}</span
+          ? 'Every line above needs a substitute first.'
+          : 'The new slab is marked as free from it and checked for it. Shared boards and knives carry traces: wash them first.'}</span
       >
     </p>
   {/if}

@@ -34,7 +34,7 @@
   const answers = $derived(pieces > 0 ? boxAnswers(piece, pieces, boxes, packing.interleafMm, packing.pieces) : []);
   const title = $derived(
     !packed?.container
-      ? 'What it is packed in'
+      ? 'Packaging'
       : packed.perPack === 0
         ? `${packed.container.name} is too small for a piece`
         : `${packed.perPack} pieces in ${packed.container.name}`,
@@ -66,7 +66,7 @@
   {#snippet stage()}
     {#if pieces === 0}
       <EmptyState title="Nothing to pack yet">
-        <p>Add layers in Build and a cut in Cut. The pieces are then packed here.</p>
+        <p>Add layers in Build and a cut in Cut. Packaging then appears here.</p>
         <Button size="small" kind="tertiary" href="/slabs/{draft.id}/cut">Go to Cut</Button>
       </EmptyState>
     {:else if !packed}
@@ -79,12 +79,12 @@
           <p class="bag figures">
             <b>{packed.perPack}</b>
             {packed.perPack === 1 ? 'piece' : 'pieces'} in each {packed.container.name},
-            <b>{packed.packs}</b> of them for the run{#if packed.perPack > 0}, about {figures.mass.say(
+            <b>{packed.packs}</b> per batch{#if packed.perPack > 0}, about {figures.mass.say(
                 packed.perPack * piece.massG,
               )} each{/if}.
           </p>
         {:else if packed.container}
-          <p class="bag">A piece does not go into {packed.container.name}.</p>
+          <p class="bag">A piece does not fit into {packed.container.name}.</p>
         {:else if !packed.wrap}
           <EmptyState title="Sold loose">
             <p>Choose a box, bag or wrapper to see how many pieces fit, how full it is and what it costs.</p>
@@ -110,7 +110,7 @@
         {/if}
       </Select>
       <NumberField
-        label="Pieces in each"
+        label="Pieces per pack"
         optional
         placeholder="as many as fit"
         value={packing.pieces}
@@ -144,13 +144,13 @@
         {#if packed.container && packed.packs > 0}
           {pieces} pieces go into <b>{packed.packs}</b>
           {packed.container.kind === 'box' ? 'boxes' : 'bags'}, {packed.priceEach === null
-            ? 'without a known price'
+            ? 'price unknown'
             : `${money(packed.priceEach, currency)} each`}.
         {/if}
         {#if packed.wrap}
-          {packed.wrap.perSheet} papers come from a sheet of {packed.wrap.name}: {packed.wrap.sheets} sheets.
+          One sheet of {packed.wrap.name} makes {packed.wrap.perSheet} wrappers: {packed.wrap.sheets} sheets needed.
         {/if}
-        Packing costs <b>{money(packed.cost, currency)}</b>, {money(packed.cost / pieces, currency)} a piece.
+        Packaging costs <b>{money(packed.cost, currency)}</b>, {money(packed.cost / pieces, currency)} per piece.
       </p>
     {/if}
     {#if boxes.length > 0 && pieces > 0}
@@ -162,7 +162,7 @@
         ontake={(name) => set({ in: name, pieces: packing.pieces })}
       />
     {:else if boxes.length === 0}
-      <p class="quiet note">There are no boxes yet: <a href="/settings#packing">add them in the settings</a>.</p>
+      <p class="quiet note">No boxes yet. <a href="/settings#packing">Add boxes in the settings</a>.</p>
     {/if}
     {#if work.money.selling}<StorageFields keeping={work.money.selling.label.keeping} />{/if}
     {#if pieces > 0}

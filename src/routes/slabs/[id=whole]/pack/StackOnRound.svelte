@@ -19,7 +19,7 @@
 
 <div class="ask">
   <NumberField
-    label="Round board"
+    label="Diameter of the board"
     quantity="length"
     value={diameterMm}
     limits={{ min: SIDE.least, max: SIDE.most }}
@@ -28,7 +28,7 @@
     onvalue={(mm) => mm !== null && (diameterMm = mm)}
   />
   <NumberField
-    label="Layers in the box"
+    label="Layers"
     value={levels}
     limits={{ min: 1, max: 12, whole: true }}
     name="levels"
@@ -60,9 +60,11 @@
 <p class="figures">
   {#if stack.pieces === 0}No piece fits on it. Use a larger board.
   {:else}
-    It holds <b>{stack.pieces}</b> pieces: {stack.levels.join(' + ')} from below, {figures.length.say(stack.heightMm)} high.
+    It holds <b>{stack.pieces}</b> pieces ({stack.levels.join(' + ')} from the bottom) and is {figures.length.say(
+      stack.heightMm,
+    )} high.
     {#if stack.levels.length < levels}No piece fits on layer {stack.levels.length + 1}.{/if}
-    {Math.floor(pieces / stack.pieces)} such stacks per batch.
+    One batch makes {Math.floor(pieces / stack.pieces)} of these stacks.
   {/if}
 </p>
 

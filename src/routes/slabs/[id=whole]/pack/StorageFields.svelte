@@ -39,7 +39,7 @@
     onvalue={(days) => set({ days: days ?? undefined })}
   />
   <p class:harm={keeping.limit !== null}>
-    {#if keeping.limit}{keeping.limit.name} keeps {keeping.limit.days} days there, so the label says that.
+    {#if keeping.limit}{keeping.limit.name} keeps only {keeping.limit.days} days there, so the label uses that.
     {:else if keeping.days === null}No shelf life yet, so the label has no date.
     {:else}{keepText(keeping.place)}.{/if}
   </p>

@@ -124,7 +124,7 @@
           <dt>Sold at{price.pricing.taxPercent > 0 && price.pricing.taxIncluded ? ', tax included' : ''}</dt>
           <dd>
             {#each kinds as { id, name, price: coins } (id)}<span
-                >{#if kinds.length > 1}<small>{name ?? 'the others'}</small>{/if}{show(coins)}</span
+                >{#if kinds.length > 1}<small>{name ?? 'others'}</small>{/if}{show(coins)}</span
               >{/each}
           </dd>
         </div>
@@ -144,8 +144,8 @@
       <p class="note figures" class:calculating={!work.money.isCurrent}>
         {#if price.earned.breakEvenPieces !== null}Break-even: <b>{price.earned.breakEvenPieces}</b> pieces.
         {:else}At this price there is no break-even.{/if}
-        {#if price.bill.handsMinutes !== null}{formatDuration(price.bill.handsMinutes)} of labour is paid.{/if}
-        <span class="quiet">Whole packs to buy today: {money(price.toBuy, price.currency)}.</span>
+        {#if price.bill.handsMinutes !== null}Paid labour: {formatDuration(price.bill.handsMinutes)}.{/if}
+        <span class="quiet">Cost of the whole packs to buy today: {money(price.toBuy, price.currency)}.</span>
       </p>
       <PriceBasis settled={price.pricing} currency={price.currency} />
     {/if}
@@ -158,8 +158,8 @@
         <Channels {price} {show} />
       </div>
       <p class="quiet note">
-        Rates, tax, price endings and sales channels are set in the <a href="/settings#prices">settings</a>. All slabs
-        with all channels: <a href="/prices">price list</a>.
+        Rates, tax, price endings and sales channels are set in the <a href="/settings#prices">settings</a>. See also
+        the <a href="/prices">price list</a>.
       </p>
     {/if}
   {/snippet}

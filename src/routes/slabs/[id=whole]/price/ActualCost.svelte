@@ -57,7 +57,7 @@
   </p>
   <Table size="compact" class="table">
     <thead>
-      <tr><th>For one piece</th><th class="num">Planned</th><th class="num">Actual</th></tr>
+      <tr><th>Per piece</th><th class="num">Planned</th><th class="num">Actual</th></tr>
     </thead>
     <tbody>
       {#each rows as [name, plan, run] (name)}

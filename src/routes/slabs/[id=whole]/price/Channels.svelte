@@ -16,9 +16,8 @@
     <Table size="compact" class="table">
       <thead
         ><tr
-          ><th>Per sale</th><th class="num">Price</th><th class="num">Fee, pack</th><th class="num">Profit</th><th
-            class="num">Margin</th
-          ></tr
+          ><th>Per sale</th><th class="num">Price</th><th class="num">Fee and packaging</th><th class="num">Profit</th
+          ><th class="num">Margin</th></tr
         ></thead
       >
       <tbody>

@@ -45,7 +45,7 @@
 <div class="head">
   <p class="figures">
     {#if wrong !== ''}{wrong}{:else if found && found.costs.length > 1}
-      The ingredients of a piece cost {say(found.costs[0]!.perPiece)} on {dates.day(found.costs[0]!.day)}, and {say(
+      Ingredients per piece cost {say(found.costs[0]!.perPiece)} on {dates.day(found.costs[0]!.day)} and {say(
         found.now,
       )} today.
     {:else if found}No ingredient price has changed yet.{/if}

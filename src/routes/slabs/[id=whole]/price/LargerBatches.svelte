@@ -14,17 +14,20 @@
 </script>
 
 {#if !first || !last || runs.length < 2}
-  <p class="quiet">An order, your stock or a factor sets how much is made. Remove that in Size to compare.</p>
+  <p class="quiet">
+    The batch size is set by an order, your stock or a factor. To compare batch sizes, choose another way to scale in
+    Size.
+  </p>
 {:else}
   <p class="figures">
-    Making {last.slabs} at once, a piece costs {show(last.costEach)}, and {show(first.costEach)} made singly: things are weighed
-    out once, and every tin is laid and cut for itself.
+    A piece costs {show(last.costEach)} when you make {last.slabs} slabs at once, and {show(first.costEach)} when you make
+    one. Ingredients are weighed out once. Each tin is still filled and cut separately.
   </p>
   <Table size="compact" class="table">
     <thead
       ><tr
         ><th>Slabs</th><th class="num">Pieces</th><th class="num">Labour</th><th class="num">Batch cost</th><th
-          class="num">A piece</th
+          class="num">Cost per piece</th
         ><th class="num">Profit per labour hour</th></tr
       ></thead
     >

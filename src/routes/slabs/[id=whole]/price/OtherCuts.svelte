@@ -34,17 +34,17 @@
 {:else}
   <p class="figures">
     {#if best && best !== now && best.more > 0}
-      <b>{best.columns} x {best.rows}</b> earns {show(best.more)} more than {now.columns} x {now.rows}, when a gram is
-      sold for what it is now.
+      <b>{best.columns} x {best.rows}</b> earns {show(best.more)} more than {now.columns} x {now.rows} at today's price per
+      gram.
     {:else}
-      {now.columns} x {now.rows} earns most of the similar cuts, at today's price per gram.
+      {now.columns} x {now.rows} earns the most of all similar cuts at today's price per gram.
     {/if}
   </p>
   <Table size="compact" class="table">
     <thead
       ><tr
-        ><th>Cut</th><th class="num">Pieces</th><th class="num">Each</th><th class="num">Price</th><th class="num"
-          >Profit per batch</th
+        ><th>Cut</th><th class="num">Pieces</th><th class="num">Piece weight</th><th class="num">Price</th><th
+          class="num">Profit per batch</th
         ><th class="num">Per labour hour</th><th><span class="unseen">Choose</span></th></tr
       ></thead
     >

@@ -50,8 +50,8 @@
       const watched = watch * pricing.watchShare;
       return adding(
         [
-          { name: 'Busy', what: formatDuration(busy), amount: busy },
-          { name: `Watching, ${percent(pricing.watchShare)} of it`, what: formatDuration(watch), amount: watched },
+          { name: 'Hands-on', what: formatDuration(busy), amount: busy },
+          { name: `Watching, charged at ${percent(pricing.watchShare)}`, what: formatDuration(watch), amount: watched },
         ],
         bill.coins.labour,
       );
@@ -98,7 +98,7 @@
     if (part === 'rejects')
       return `${percent(pricing.rejectShare)} of the pieces are not sold. The others pay for them.`;
     if (part === 'trimSold')
-      return `${figures.mass.say(work.plan.cut.trimG)} of trims are sold at ${show(pricing.trimPerKg * 10 ** price.digits)} a kilo.`;
+      return `${figures.mass.say(work.plan.cut.trimG)} of trims are sold at ${show(pricing.trimPerKg * 10 ** price.digits)} per kg.`;
     if (part === 'tax')
       return `${pricing.taxPercent} %, ${pricing.taxIncluded ? 'included in the price' : 'added to the price'}.`;
     if (part === 'margin')

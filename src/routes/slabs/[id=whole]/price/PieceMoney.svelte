@@ -42,7 +42,7 @@
   <p class="taken figures">
     {#each taken as { key, name, coins } (key)}
       {#if key === 'margin'}<b class="harm">Every piece loses {show(-coins)}.</b>
-      {:else}{name} take off {show(-coins)}.{/if}
+      {:else}{name} bring back {show(-coins)}.{/if}
     {/each}
   </p>
 {/if}

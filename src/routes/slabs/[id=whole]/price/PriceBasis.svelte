@@ -78,7 +78,7 @@
   {#if settled.askedBy === 'slab'}
     <Button size="small" kind="ghost" on:click={() => set(NONE, 'ask')}>Use the shop’s setting</Button>
   {:else}
-    <p class="quiet">as set for the shop</p>
+    <p class="quiet">Shop setting</p>
   {/if}
 </div>
 <Accordion size="sm">

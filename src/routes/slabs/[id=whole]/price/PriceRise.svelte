@@ -18,9 +18,8 @@
   <p class="quiet">No prices yet.</p>
 {:else}
   <p class="figures">
-    If <b>{top[0]!.ingredient}</b> costs 10 % more, a batch costs {say(top[0]!.costMore)} more{#if left > 0}, and {say(
-        left - top[0]!.costMore,
-      )} profit is left of {say(left)} at the same price{/if}.
+    If <b>{top[0]!.ingredient}</b> costs 10 % more, a batch costs {say(top[0]!.costMore)} more{#if left > 0}, and profit
+      at the same price falls from {say(left)} to {say(left - top[0]!.costMore)}{/if}.
   </p>
   <Chart
     type="bar"

@@ -22,8 +22,8 @@
   const HANDS: Readonly<Record<Hands, string>> = { busy: 'hands-on', watch: 'watch', free: 'unattended' };
   const NEEDS = ['', 'ring', 'oven', 'mixer', 'bench', ...PLACES.filter((place) => place !== 'room')];
   const GROWS: Readonly<Record<Growth | '', string>> = $derived({
-    '': step.cooks ? 'as boils do' : 'typical for this step',
-    fixed: 'the same',
+    '': step.cooks ? 'typical for a boil' : 'typical for this step',
+    fixed: 'stays the same',
     mass: 'grows with the amount',
     set: 'grows with the thickness squared',
   });
@@ -73,7 +73,7 @@
           ? value !== null && onchange({ minutes: value })
           : onchange({ [field]: value ?? undefined })}
     />
-    {#if muddled[field]}<p class="harm">{field === 'leastMinutes' ? 'More' : 'Less'} than usual</p>{/if}
+    {#if muddled[field]}<p class="harm">{field === 'leastMinutes' ? 'More' : 'Less'} than the typical time</p>{/if}
   </div>
 {/snippet}
 
@@ -84,7 +84,7 @@
       labelText="Step"
       value={step.text}
       invalid={step.text.trim() === ''}
-      invalidText="Write what is done"
+      invalidText="Enter the step"
       on:input={(event) => onchange({ text: String(event.detail ?? '') })}
     />
   </div>
@@ -100,7 +100,7 @@
         onvalue={(celsius) => celsius !== null && onchange({ coolTo: { ...step.coolTo, celsius } })}
       />
     </div>
-  {:else}{@render time('minutes', 'Usual')}{/if}
+  {:else}{@render time('minutes', 'Typical time')}{/if}
   <Select
     size="sm"
     labelText="Labour"
@@ -109,13 +109,13 @@
   >
     {#each Object.entries(HANDS) as [value, text] (value)}<SelectItem {value} {text} />{/each}
   </Select>
-  <Select size="sm" labelText="Needs" selected={used} on:change={(event) => needs(chosen(event))}>
-    {#each NEEDS as value (value)}<SelectItem {value} text={value === '' ? 'nothing' : value} />{/each}
+  <Select size="sm" labelText="Equipment" selected={used} on:change={(event) => needs(chosen(event))}>
+    {#each NEEDS as value (value)}<SelectItem {value} text={value === '' ? 'none' : value} />{/each}
   </Select>
   {#if used === 'oven'}
     <div class="time">
       <NumberField
-        label="Oven"
+        label="Oven temperature"
         quantity="temperature"
         value={step.ovenC}
         limits={slabLimits('preparations.steps.ovenC')}
@@ -126,12 +126,12 @@
     </div>
   {/if}
   <Button size="small" kind="ghost" aria-expanded={isExpanded} on:click={() => (isExpanded = !isExpanded)}
-    >{isExpanded ? 'Less' : 'More'}<span class="unseen"> of {step.text}</span></Button
+    >{isExpanded ? 'Fewer details' : 'More details'}<span class="unseen"> of {step.text}</span></Button
   >
   <Button size="small" kind="ghost" on:click={onremove}>Remove<span class="unseen"> {step.text}</span></Button>
   {#if isExpanded}
-    {#if !step.coolTo}{@render time('leastMinutes', 'Least')}
-      {@render time('mostMinutes', 'Longest')}{/if}
+    {#if !step.coolTo}{@render time('leastMinutes', 'Shortest time')}
+      {@render time('mostMinutes', 'Longest time')}{/if}
     <Select
       size="sm"
       labelText="Time for a larger slab"
@@ -162,10 +162,10 @@
     </fieldset>
     {#if others.length > 0}
       <fieldset class="after">
-        <legend>Follows</legend>
+        <legend>Starts after</legend>
         {#each others as { id, text } (id)}
           <Checkbox
-            labelText={text.length > 44 ? `${text.slice(0, 42)} ...` : text}
+            labelText={text.length > 44 ? `${text.slice(0, 42)}…` : text}
             checked={step.after?.includes(id) ?? false}
             on:check={({ detail }) => follows(id, detail)}
           />

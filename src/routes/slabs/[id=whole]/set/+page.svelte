@@ -60,7 +60,7 @@
   async function keepFitted(place: Place, h: number | null) {
     measured = undefined;
     if (h === null) {
-      fitted = 'No air flow explains this time. Check the minutes and the temperature the layer has to reach';
+      fitted = 'This time is outside what cooling here can explain. Check the time and the temperature to reach';
       return;
     }
     const answer = await keepPlace(work.shop, place, h);
@@ -137,16 +137,15 @@
       <p class="panel answer figures" role="status">
         {#if setting.cutWindow.fromMinutes !== null}
           Cuts cleanly after about <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
-          {#if setting.cutWindow.toMinutes !== null}Cut within <b
+          {#if setting.cutWindow.toMinutes !== null}Cut within the next <b
               >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
-            >
-            of that. Later the hard layer cracks under the {slab.cut?.tool ?? 'knife'}.{:else}It can be cut any time
-            after.{/if}
+            >. Later the hard layer cracks under the {slab.cut?.tool ?? 'knife'}.{:else}It can be cut at any time after
+            that.{/if}
           {#if deeperMinutes !== null}<span class="quiet"
               >At 1.5 times the thickness: {formatDuration(deeperMinutes)}.</span
             >{/if}
         {:else}
-          It does not set here.
+          This slab will not set here.
         {/if}
       </p>
       <div class="panel"><LayerWaits {setting} moved={stays.length > 0} /></div>
@@ -157,12 +156,13 @@
     {#if setting}
       <p class="panel pad" class:said={sweats} class:quiet={!sweats}>
         {#if sweats}
-          Its surface ends at {figures.temperature.say(setting.faceC)}, below the dew point of {figures.temperature.say(
+          The surface cools to {figures.temperature.say(setting.faceC)}, below the dew point of {figures.temperature.say(
             dewC,
-          )} in this room, so it will sweat. Leave it wrapped for about {formatDuration(setting.wrappedMinutes)}, until
-          it has warmed up.
+          )} in this room, so water will condense on it. Keep it wrapped for about {formatDuration(
+            setting.wrappedMinutes,
+          )}, until it has warmed up.
         {:else}
-          The dew point in this room is {figures.temperature.say(dewC)}: a colder surface sweats. This one ends at {figures.temperature.say(
+          The dew point in this room is {figures.temperature.say(dewC)}: colder surfaces sweat. This one cools to {figures.temperature.say(
             setting.faceC,
           )} and stays dry.
         {/if}

@@ -36,12 +36,12 @@
       if (next && layer.nextFromMinutes !== null)
         return layer.nextFromMinutes === 0
           ? []
-          : [{ at: from, l: i, text: `takes ${next.name} from ${formatDuration(from)}` }];
+          : [{ at: from, l: i, text: `ready for ${next.name} after ${formatDuration(from)}` }];
       if (next || layer.setAfterMinutes === null) return [];
       const { fromMinutes, toMinutes } = setting.cutWindow;
       const set = layer.pouredAt + layer.setAfterMinutes;
-      const until = toMinutes === null ? 'any time after' : `until ${formatDuration(toMinutes)}`;
-      return [{ at: set, l: i, text: `cuts from ${formatDuration(fromMinutes ?? set)}, ${until}` }];
+      const until = toMinutes === null ? '' : `, until ${formatDuration(toMinutes)}`;
+      return [{ at: set, l: i, text: `ready to cut after ${formatDuration(fromMinutes ?? set)}${until}` }];
     }),
   );
   const mapPx = $derived(Math.max(60, heightPx - TOP - (folded ? 8 : LINE * (moments.length + 1)) - FACE));

@@ -34,7 +34,7 @@
   /** "1 h 10 min, 50 min to 1 h 40 min". */
   const ranged = ({ quick, usual, slow }: WaitRange) =>
     usual === null
-      ? 'never here'
+      ? 'never in this place'
       : `${formatDuration(usual)}, ${quick === null ? '' : formatDuration(quick)} to ${slow === null ? 'never' : formatDuration(slow)}`;
 
   /** From quick to slow, of what the row says as usual. */
@@ -80,17 +80,19 @@
         <p class="quiet">{setReasonText(layer.reason, figures)}</p>
         {#if layer.nextFromMinutes !== null && i < setting.layers.length - 1}
           <p>
-            The next one goes on
-            {#if layer.nextFromMinutes === 0}at once{:else}from {formatDuration(layer.nextFromMinutes)} on{/if}{#if layer.nextUntilMinutes !== null}<span
-                class="quiet"
-                >, up to {formatDuration(layer.nextUntilMinutes)}: after that its surface is too cold and greasy to bond</span
+            The next layer can go on
+            {#if layer.nextFromMinutes === 0}at once{:else}after {formatDuration(
+                layer.nextFromMinutes,
+              )}{/if}{#if layer.nextUntilMinutes !== null}<span class="quiet">
+                and until {formatDuration(layer.nextUntilMinutes)}. Later the surface is too cold and greasy to bond</span
               >{/if}.
           </p>
         {/if}
         {#if layer.contactC !== null}
           <p class:quiet={!layer.meltsBelow} class:hot={layer.meltsBelow}>
-            It meets the layer below at {figures.temperature.say(layer.contactC)}{#if layer.meltsBelow}
-              and melts it. Pour at {figures.temperature.say(layer.pourAtMostC!)} or cooler.{:else}, which is safe.{/if}
+            It touches the layer below at {figures.temperature.say(layer.contactC)}{#if layer.meltsBelow}
+              and melts it. Pour at {figures.temperature.say(layer.pourAtMostC!)} or cooler.{:else}, which does not melt
+              it.{/if}
           </p>
         {/if}
         <div class="rule">

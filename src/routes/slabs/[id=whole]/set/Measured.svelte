@@ -56,11 +56,11 @@
         >
       </form>
       <p class="quiet">
-        {#if place === null}Setting times can only be fitted while the tin stays in one place.{:else}The {place} uses {(
+        {#if place === null}Measured times can be used only if the tin stays in one place.{:else}The {place} uses {(
             work.shop.placeH?.[place] ?? PLACE_AIR[place].h
           ).toFixed(1)} W per m² and degree{work.shop.placeH?.[place]
             ? ', fitted from your own measurement'
-            : ', the usual figure'}.{/if}
+            : ', a typical value'}.{/if}
       </p>
       <p role="status">{fitted}</p>
     </AccordionItem></Accordion

@@ -35,7 +35,7 @@
     <div class="stay">
       <Select
         size="sm"
-        labelText={i === 0 ? 'First' : 'Then'}
+        labelText={i === 0 ? 'First place' : 'Next place'}
         selected={stay.place}
         on:change={(event) => (stays[i] = { ...stay, place: (event.target as HTMLSelectElement).value as Place })}
       >
@@ -43,7 +43,7 @@
       </Select>
       {#if i < stays.length - 1}
         <NumberField
-          label="for"
+          label="Time there"
           quantity="duration"
           value={stay.minutes}
           limits={ASKED.stayMinutes}
@@ -51,9 +51,9 @@
           {typed}
           onvalue={(minutes) => minutes !== null && (stays[i] = { ...stay, minutes })}
         />
-        <Button size="small" kind="ghost" on:click={() => (stays = stays.filter((_, j) => j !== i))}>Leave out</Button>
+        <Button size="small" kind="ghost" on:click={() => (stays = stays.filter((_, j) => j !== i))}>Remove</Button>
       {:else}
-        <span class="on">until it is set</span>
+        <span class="on">until set</span>
       {/if}
     </div>
   {/each}
@@ -63,14 +63,14 @@
       kind="tertiary"
       on:click={() =>
         (stays = [...stays.slice(0, -1), { ...stays.at(-1)!, minutes: 60 }, { place: 'fridge', minutes: 60 }])}
-      >Add a move</Button
+      >Add a place</Button
     >
   {/if}
 </div>
 <div class="stays">
-  <RadioButtonGroup legendText="Tin stands on" hideLegend bind:selected={on}>
-    <RadioButton value="shelf" labelText="on a shelf" />
-    <RadioButton value="rack" labelText="on a wire rack" />
+  <RadioButtonGroup legendText="Tin stands on" bind:selected={on}>
+    <RadioButton value="shelf" labelText="a shelf" />
+    <RadioButton value="rack" labelText="a wire rack" />
   </RadioButtonGroup>
   <Checkbox labelText="covered with foil" bind:checked={foil} />
 </div>

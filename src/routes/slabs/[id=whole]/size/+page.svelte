@@ -96,7 +96,7 @@
   {#snippet hand()}
     <Rack />
     {#if several}<p class="quiet">
-        One batch in {tins.reduce((sum, { count }) => sum + count, 0)} tins. The cross-section shows the first.
+        One batch fills {tins.reduce((sum, { count }) => sum + count, 0)} tins. The cross-section shows the first.
       </p>{/if}
     {#if tins.some(({ tin }) => isSheet(tin))}<SheetShape {tins} />{/if}
     <div class="panel pad">
@@ -106,7 +106,7 @@
           selected={scale.mode}
           on:change={(event) => setMode(String(event.detail))}
         >
-          <RadioButton value="same-thickness" labelText="layer thickness" />
+          <RadioButton value="same-thickness" labelText="same thickness as the base recipe" />
           <RadioButton value="layer-thickness" labelText="thickness of each layer" />
           <RadioButton value="total-height" labelText="a total height" />
           <RadioButton value="scaleFactor" labelText="a factor" />
@@ -147,7 +147,7 @@
         {:else if scale.mode === 'layer-thickness'}
           <p class="wide">
             {#if Object.keys(scale.mm).length > 0}
-              Changed by hand: {slab.layers
+              Set by you: {slab.layers
                 .filter(({ id }) => id in scale.mm)
                 .map(({ id, name }) => `${name} ${figures.length.say(scale.mm[id]!)}`)
                 .join(', ')}.

@@ -130,7 +130,7 @@
     onvalue={(widthMm) => widthMm !== null && set({ widthMm })}
   />
   <NumberField
-    label="or weight of about"
+    label="or weight per piece, about"
     quantity="mass"
     optional
     placeholder={piece?.massG ?? ''}
@@ -141,7 +141,7 @@
     onvalue={(massG) => massG !== null && ofAbout({ massG })}
   />
   <NumberField
-    label="or cost, {work.plan.cost.currency}"
+    label="or cost per piece, {work.plan.cost.currency}"
     optional
     placeholder={piece ? piece.cost.toFixed(2) : ''}
     value={null}
@@ -195,8 +195,8 @@
     </tbody>
   </Table>
   <p class="quiet small">
-    Waste is all that is laid and not ordered: trims, kerf and pieces over. Each row is the least waste possible with
-    that many slabs.
+    Waste is everything made and not ordered: trims, kerf and extra pieces. Each row has the least waste possible with
+    that number of slabs.
   </p>
 {/if}
 

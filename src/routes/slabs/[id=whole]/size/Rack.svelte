@@ -66,12 +66,12 @@
       <div class="count">
         <button
           type="button"
-          aria-label="One {name} less"
+          aria-label="One fewer {name}"
           disabled={on === 0 || (on === 1 && tins.length === 1)}
           onclick={() => count(tin, -1)}><Subtract size={16} /></button
         >
-        <output aria-label="{name}, how many">{on || ''}</output>
-        <button type="button" aria-label="One {name} more" onclick={() => count(tin, 1)}><Add size={16} /></button>
+        <output aria-label="Number of {name}">{on || ''}</output>
+        <button type="button" aria-label="One more {name}" onclick={() => count(tin, 1)}><Add size={16} /></button>
       </div>
     </li>
   {/each}
@@ -82,7 +82,7 @@
 {#if adding}
   <TinDialog
     rackTin={null}
-    act="Put it in this tin"
+    act="Use this tin"
     onleave={() => (adding = false)}
     ondone={async (tin) => {
       adding = false;

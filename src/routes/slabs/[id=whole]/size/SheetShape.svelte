@@ -37,7 +37,7 @@
     <fieldset>
       <legend>It spreads to {figures.size(outline.lengthMm, outline.widthMm)}</legend>
       <NumberField
-        label="Outline, length"
+        label="Length"
         quantity="length"
         value={Number(outline.lengthMm.toFixed(1))}
         limits={slabLimits('tin.sheet.outlineMm.length')}
@@ -46,7 +46,7 @@
         onvalue={(length) => length !== null && shape(i, { length, width: Number(outline.widthMm.toFixed(1)) })}
       />
       <NumberField
-        label="width"
+        label="Width"
         quantity="length"
         value={Number(outline.widthMm.toFixed(1))}
         limits={slabLimits('tin.sheet.outlineMm.width')}
@@ -57,7 +57,7 @@
       {#if at !== -1}
         <span class="or">or</span>
         <NumberField
-          label="{slab.layers[at]!.name}, thick"
+          label="{slab.layers[at]!.name}, thickness"
           quantity="length"
           value={Number(figures.length.figure(now.layers[at]!.thicknessMm))}
           limits={slabLimits('layers.thicknessMm')}

@@ -45,7 +45,9 @@
   </p>
   <Table size="compact" class="table">
     <thead
-      ><tr><th>Ingredient</th><th class="num">Stock</th><th></th><th class="num">Left over, {figures.mass.unit}</th></tr
+      ><tr
+        ><th>Ingredient</th><th class="num">In stock</th><th></th><th class="num">Left over, {figures.mass.unit}</th
+        ></tr
       ></thead
     >
     <tbody>
@@ -66,7 +68,7 @@
               onvalue={(quantity) => set(name, unit, quantity)}
             />
           </td>
-          <td class="quiet">{unit === 'each' ? 'whole' : 'g'}</td>
+          <td class="quiet">{unit === 'each' ? 'pieces' : 'g'}</td>
           <td class="num">{left ? figures.mass.figure(left.leftG) : ''}</td>
         </tr>
       {/each}

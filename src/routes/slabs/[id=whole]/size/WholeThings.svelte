@@ -26,13 +26,14 @@
 <h2>Whole eggs, cans and packs</h2>
 <Table size="compact" class="table">
   <thead
-    ><tr><th>Ingredient</th><th class="num">Asked for</th><th>Use whole packs here, or in another tin</th></tr></thead
+    ><tr><th>Ingredient</th><th class="num">Amount needed</th><th>Round to whole, in this tin or another</th></tr
+    ></thead
   >
   <tbody>
     {#each things as { lines, ingredient, unit, exact, options } (`${lines[0]!.p} ${lines[0]!.l}`)}
       <tr>
         <td
-          >{ingredient}{#if lines.length > 1}<span class="quiet">{`, in ${lines.length} pots`}</span>{/if}</td
+          >{ingredient}{#if lines.length > 1}<span class="quiet">{`, in ${lines.length} mixtures`}</span>{/if}</td
         >
         <td class="num">{Number(exact.toPrecision(3))}</td>
         <td

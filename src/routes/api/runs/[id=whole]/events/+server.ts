@@ -11,7 +11,7 @@ export async function POST({ params, request }) {
   if (!body.ok) return body.response;
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) return problem('There is no such run', '', 404);
+  if (!run) return problem('This run does not exist', '', 404);
   const { events: sent, problems } = body.value;
   const offsetMs = clockOffsetMs(request.headers.get(DEVICE_CLOCK), Date.now());
   const events = correctedEvents(sent, offsetMs);

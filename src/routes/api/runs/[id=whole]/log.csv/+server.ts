@@ -7,7 +7,7 @@ import { eventsOf, runById } from '$lib/server/runs';
 export function GET({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) return problem('There is no such run', '', 404);
+  if (!run) return problem('This run does not exist', '', 404);
   return new Response(eventsTable(run.plan, eventsOf(db, run.id)), {
     headers: {
       'Content-Type': 'text/csv; charset=utf-8',

@@ -8,7 +8,7 @@ import { runStream, streamFrom } from '$lib/server/runStream';
 export function GET({ params, url, request, locals }) {
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) return problem('There is no such run', '', 404);
+  if (!run) return problem('This run does not exist', '', 404);
   const refusal = refusalToStream(locals.client, request.signal);
   if (refusal) return refusal;
   return runStream(db, [run.id], streamFrom(request, url), request.signal, (_, event) => event);

@@ -14,7 +14,7 @@ export async function GET({ params, url }) {
   if (!read.ok) return refused(read.problems);
   const db = database();
   const kept = slabVersion(db, Number(params.id), read.value.version ?? null);
-  if (!kept) return problem('There is no such version of this slab in the shop', '', 404);
+  if (!kept) return problem('This version of the slab does not exist', '', 404);
   const ingredients = ingredientsFor(db, [kept.slab]);
   const done = await planned(kept.slab, ingredients, wholeShop(db));
   if (!done.ok) return done.response;

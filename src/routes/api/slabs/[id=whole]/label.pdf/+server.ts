@@ -14,7 +14,7 @@ export async function GET({ params, url }) {
   if (!read.ok) return refused(read.problems);
   const db = database();
   const kept = slabById(db, Number(params.id));
-  if (!kept) return problem('This slab is no longer in the shop', '', 404);
+  if (!kept) return problem('This slab was deleted or never existed', '', 404);
   const { count, from, alsoMade = [], ...asked } = read.value;
   const done = await runTask('labelsPdf', {
     slab: kept.slab,

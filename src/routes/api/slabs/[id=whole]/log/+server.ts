@@ -6,6 +6,6 @@ import { slabLogOf } from '$lib/server/runLog';
 /** What the last hundred runs of a slab say: their figures, how these go from run to run, and what to change by them. */
 export async function GET({ params }) {
   const done = await slabLogOf(database(), Number(params.id));
-  if (!done) return problem('There is no such slab in the shop', '', 404);
+  if (!done) return problem('This slab does not exist', '', 404);
   return done.ok ? json(done.value) : done.response;
 }

@@ -16,7 +16,7 @@ const ROUND_THE_CLOCK = [] as const;
 export async function GET({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
-  if (!kept) return problem('This slab is no longer in the shop', '', 404);
+  if (!kept) return problem('This slab was deleted or never existed', '', 404);
   const ingredients = ingredientsFor(db, [kept.slab]);
   const shop = { ...USUAL_SHOP, ...wholeShop(db) };
   const made = await planned(kept.slab, ingredients, shop);

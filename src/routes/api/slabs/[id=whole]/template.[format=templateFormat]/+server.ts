@@ -12,9 +12,9 @@ import { PAPERS, type Paper } from '$lib/server/template/pdf';
 export async function GET({ params, url }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
-  if (!kept) return problem('This slab is no longer in the shop', '', 404);
+  if (!kept) return problem('This slab was deleted or never existed', '', 404);
   const paper = url.searchParams.get('paper') ?? 'a4';
-  if (!Object.hasOwn(PAPERS, paper)) return problem(`Write one of: ${Object.keys(PAPERS).join(', ')}`, '/paper');
+  if (!Object.hasOwn(PAPERS, paper)) return problem(`Use one of: ${Object.keys(PAPERS).join(', ')}`, '/paper');
   const { slab } = kept;
   const format = params.format as TemplateFormat;
   const given = { slab, ingredients: ingredientsFor(db, [slab]), shop: wholeShop(db) };

@@ -9,7 +9,7 @@ const A_YEAR = 31_536_000;
 /** A photo of a run. What is under an id never changes. */
 export function GET({ params }) {
   const jpeg = photoOf(database(), Number(params.id), params.photo);
-  if (!jpeg) return problem('There is no such photo', '', 404);
+  if (!jpeg) return problem('This photo does not exist', '', 404);
   return new Response(new Uint8Array(jpeg), {
     headers: { 'Content-Type': 'image/jpeg', 'Cache-Control': `private, max-age=${A_YEAR}, immutable` },
   });
@@ -20,14 +20,14 @@ export async function PUT({ params, request }) {
   const db = database();
   const body = await bodyBytes(request);
   if (!body.ok) return body.response;
-  if (!runById(db, Number(params.id))) return problem('There is no such run', '', 404);
+  if (!runById(db, Number(params.id))) return problem('This run does not exist', '', 404);
   const wrong = photoProblem(body.value);
   if (wrong) return refused([wrong]);
   switch (addPhoto(db, Number(params.id), params.photo, body.value)) {
     case 'full':
       return problem('This run has 200 photos already');
     case 'other-under-this-id':
-      return problem('There is another photo under this id', '', 409);
+      return problem('A different photo already has this id', '', 409);
     case 'added':
     case 'known':
       return json({ ok: true });
