@@ -42,7 +42,7 @@ test('a hotter end point boils off more, and a coat takes what its film needs', 
   await open(`/slabs/${id}/build`);
   const caramel = await unfold(page, 'Treacle caramel');
   await expect(caramel).toContainText('165 g boil off, 11 % water remains');
-  await caramel.getByRole('button', { name: 'Edit name, end point and loss' }).click();
+  await caramel.getByRole('button', { name: 'Edit mixture' }).click();
   await caramel.getByLabel('Cook to, °C').fill('124');
   await expect(caramel).toContainText('8 % water remains');
   await page.getByRole('button', { name: /^Chocolate top/ }).click();

@@ -49,7 +49,7 @@ test('a line that is half written waits at its preparation, through undo, other 
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/build`);
   const card = page.getByRole('article', { name: 'Penuche' });
-  await card.getByRole('button', { name: 'Edit name, end point and loss' }).click();
+  await card.getByRole('button', { name: 'Edit mixture' }).click();
   await card.getByLabel('Weight loss in the pot or oven, %').fill('5');
   const fresh = card.getByLabel('New line in Penuche');
   await fresh.fill('1 1/2 tsp lime zest');

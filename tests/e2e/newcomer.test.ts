@@ -53,7 +53,7 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
     await hand.write('Name of another mixture', name, true);
     for (const line of lines) await hand.write(`New line in ${name}`, line, true);
     if (name !== 'Caramel') continue;
-    await hand.click('button', 'Edit name, end point and loss');
+    await hand.click('button', 'Edit mixture');
     await hand.write('Cook to, °C', '112');
   }
   await hand.click('button', /^Add all 7/);
@@ -76,7 +76,7 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
     '2.20 for 454 g',
     '1.95 for 200 g',
   ]);
-  await expect(tray(page, 'Ingredients')).not.toHaveText('€0.00');
+  await expect(tray(page, 'Ingredients, each')).not.toHaveText('€0.00');
   await expect(page.getByLabel(/^Price of (?!a piece)/)).toHaveCount(0);
   await hand.click('button', 'Save version');
   await expect(page.getByText(/^Saved, version/)).toBeVisible();

@@ -9,7 +9,7 @@ test('a price changed in the larder is the price of the slab', async ({ open, pa
   await expect(page.getByRole('row', { name: /dark chocolate/ })).toContainText('€59.00');
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
-  await expect(tray(page, 'Ingredients')).toHaveText('€0.53');
+  await expect(tray(page, 'Ingredients, each')).toHaveText('€0.53');
 });
 
 test('an ingredient is added, a doubled name is told, and a stale change is told', async ({

@@ -26,7 +26,7 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
   await expect(tray(page, 'Pieces')).toHaveText('36');
   await expect(page.locator('.figures s').first()).toContainText('24');
   await expect(page.getByRole('row', { name: /^Piece(?! type)/ })).toContainText('36.7 x 36.7 x 22.4');
-  await expect(tray(page, 'Ingredients')).toHaveText('€0.24');
+  await expect(tray(page, 'Ingredients, each')).toHaveText('€0.24');
 
   await page.getByRole('link', { name: 'Price' }).click();
   await expect(page.getByText('Batch of 36 pieces')).toBeVisible();

@@ -161,7 +161,7 @@ test.describe('the tray of a tablet', () => {
     await page.getByRole('link', { name: 'Cut' }).click();
     await page.getByLabel('Columns').fill('900');
     await expect(page.getByText('1 field is invalid')).toBeVisible();
-    await expect(page.getByText('Sold at')).toBeVisible();
+    await expect(page.locator('.tray').getByText('Price', { exact: true })).toBeVisible();
     const over = await page.evaluate(() => {
       const shown = [...document.querySelectorAll<HTMLElement>('.tray dl, .tray .unread, .tray .look')].filter(
         (element) => element.checkVisibility(),

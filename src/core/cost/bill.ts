@@ -3,7 +3,16 @@ import type { SettledPricing } from './pricing';
 import type { Powered } from '../shop';
 
 /** What a run costs is made of, in the order in which it is told. `trimSold` is taken off. */
-export const COST_ITEMS = ['ingredients', 'labour', 'energy', 'packing', 'overhead', 'trimSold', 'rejects'] as const;
+export const COST_ITEMS = [
+  'ingredients',
+  'labour',
+  'energy',
+  'lining',
+  'packing',
+  'overhead',
+  'trimSold',
+  'rejects',
+] as const;
 export type CostItem = (typeof COST_ITEMS)[number];
 
 /** Minutes that a run takes of hands and of what draws power. */
@@ -19,6 +28,8 @@ export interface Run {
   readonly leftoverCost: number;
   readonly trimG: number;
   readonly packingCost: number;
+  /** Lining paper of all tins, m². */
+  readonly liningM2: number;
   /** null while the day is not known. */
   readonly minutes: RunMinutes | null;
   /** Slabs that are made. */
@@ -46,7 +57,7 @@ export const paidMinutes = ({ busy, watch }: RunMinutes, watchShare: number): nu
  * @returns coins of each item by the largest remainder, so that they add up to the total
  */
 export function billOf(run: Run, pricing: SettledPricing, digits: number): Bill {
-  const { minutes, usedCost, leftoverCost, trimG, packingCost, slabs } = run;
+  const { minutes, usedCost, leftoverCost, trimG, packingCost, liningM2, slabs } = run;
   const { power, overhead, rejectShare } = pricing;
   const handsMinutes = minutes && paidMinutes(minutes, pricing.watchShare);
   const labour = ((handsMinutes ?? 0) / 60) * pricing.labourPerHour;
@@ -55,7 +66,8 @@ export function billOf(run: Run, pricing: SettledPricing, digits: number): Bill 
     : 0;
   const ingredients = { charge: usedCost, carry: usedCost - leftoverCost }[pricing.leftover];
   const energy = kilowattHours * pricing.energyPerKWh;
-  const direct = ingredients + labour + energy + packingCost;
+  const lining = liningM2 * pricing.liningPerM2;
+  const direct = ingredients + labour + energy + lining + packingCost;
   const over = {
     slab: overhead.amount * slabs,
     hour: (overhead.amount * (handsMinutes ?? 0)) / 60,
@@ -64,7 +76,7 @@ export function billOf(run: Run, pricing: SettledPricing, digits: number): Bill 
   const trimSold = { waste: 0, eat: 0, sell: -(trimG / 1000) * pricing.trimPerKg }[pricing.trim];
   const rejects = ((direct + over + trimSold) * rejectShare) / (1 - rejectShare);
   const exact: Readonly<Record<CostItem, number>> = {
-    ...{ ingredients, labour, energy, packing: packingCost },
+    ...{ ingredients, labour, energy, lining, packing: packingCost },
     ...{ overhead: over, trimSold, rejects },
   };
   const coins = inCoins(

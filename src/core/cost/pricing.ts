@@ -8,7 +8,14 @@ export type PriceAsk =
   | { readonly by: 'price'; readonly price: number };
 
 type Settled =
-  'taxPercent' | 'taxIncluded' | 'ladder' | 'labourPerHour' | 'watchShare' | 'energyPerKWh' | 'rejectShare';
+  | 'taxPercent'
+  | 'taxIncluded'
+  | 'ladder'
+  | 'labourPerHour'
+  | 'watchShare'
+  | 'energyPerKWh'
+  | 'liningPerM2'
+  | 'rejectShare';
 
 /** How a slab is priced, nothing left open. */
 export interface SettledPricing extends Required<Pick<Pricing, Settled | 'trim' | 'trimPerKg' | 'leftover'>> {
@@ -28,6 +35,7 @@ const USUAL = {
   labourPerHour: 0,
   watchShare: 0.25,
   energyPerKWh: 0,
+  liningPerM2: 0,
   rejectShare: 0,
   trim: 'waste',
   trimPerKg: 0,
@@ -36,7 +44,7 @@ const USUAL = {
 } as const satisfies Pricing;
 const USUAL_ASK: PriceAsk = { by: 'margin', share: 0.6 };
 
-const MONEY = ['price', 'trimPerKg', 'labourPerHour', 'energyPerKWh', 'ladder'] as const;
+const MONEY = ['price', 'trimPerKg', 'labourPerHour', 'energyPerKWh', 'liningPerM2', 'ladder'] as const;
 
 /** A pricing without its money, where that is in another currency than the shop's. */
 function counted({ currency, ...pricing }: Pricing, shops: string): Pricing {

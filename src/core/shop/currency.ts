@@ -40,8 +40,8 @@ const priced = <T extends Marked & { readonly price?: number | undefined }>(
 
 function turnedPricing(pricing: Pricing, change: CurrencyChange): Pricing {
   return turned(pricing, change, (by) => {
-    const { price, trimPerKg, labourPerHour, energyPerKWh, overhead } = pricing;
-    const amounts = { price, trimPerKg, labourPerHour, energyPerKWh };
+    const { price, trimPerKg, labourPerHour, energyPerKWh, liningPerM2, overhead } = pricing;
+    const amounts = { price, trimPerKg, labourPerHour, energyPerKWh, liningPerM2 };
     return {
       ...Object.fromEntries(
         Object.entries(amounts).flatMap(([field, amount]) => (amount === undefined ? [] : [[field, by(amount)]])),

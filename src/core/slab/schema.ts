@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { ALLERGENS, ingredientSchema, MAX_QUANTITY } from '../larder';
 import { MEASURES, UNITS } from '../measure';
-import { MAX_MM, tinSchema, tinsSchema } from '../tin';
+import { LININGS, MAX_MM, tinSchema, tinsSchema } from '../tin';
 import {
   asMessage,
   choice,
@@ -224,6 +224,8 @@ export const slabSchema = fields({
   cut: cutSchema,
   tins: tinsSchema,
   scale: scaleSchema,
+  /** How the tin is lined; without it, with one sheet. */
+  lining: oneOf(LININGS),
   keep: fields({ place: oneOf(PLACES), days: number(0, 3650) }),
   pricing: pricingSchema,
   packing: packingSchema,

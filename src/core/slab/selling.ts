@@ -38,6 +38,8 @@ export const pricingSchema = fields({
   /** Whoever watches a pot can do something else: this share of that time is paid by the slab. */
   watchShare: number(0, 1),
   energyPerKWh: number(0, MAX_MONEY),
+  /** Price of a square metre of lining paper. */
+  liningPerM2: number(0, MAX_MONEY),
   /** Share of the pieces that are not sold. */
   rejectShare: number(0, 0.9),
   trim: oneOf(TRIM_USES),

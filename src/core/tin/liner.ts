@@ -33,7 +33,7 @@ const MARGIN_MM = 20;
  *
  * @example linerPapers(tin300x200x40, 'one sheet') // [{ lengthMm: 460, widthMm: 360, what: 'one sheet' }]
  */
-export function linerPapers(any: AnyTin, lining: Lining): Paper[] {
+export function linerPapers(any: AnyTin, lining: Lining = 'one sheet'): Paper[] {
   const tin = asTin(any);
   const base = outlineAt(tin, 0);
   if (isSheet(any)) {
@@ -64,3 +64,7 @@ export function linerPapers(any: AnyTin, lining: Lining): Paper[] {
     { lengthMm: base.widthMm + over, widthMm: base.lengthMm, what: 'strip across' },
   ];
 }
+
+/** Returns the area of the paper to cut for a tin, m². Offcuts are not counted. */
+export const linerM2 = (tin: AnyTin, lining?: Lining): number =>
+  linerPapers(tin, lining).reduce((sum, { lengthMm, widthMm }) => sum + (lengthMm * widthMm) / 1e6, 0);

@@ -15,6 +15,7 @@ import { packedIn, type Packed, type PackedPiece } from '../pack';
 import type { Channel, Shop } from '../shop';
 import { PLACE_FACTS, PLACES, type Slab } from '../slab';
 import type { Activity } from '../time';
+import { linerM2 } from '../tin';
 import type { Plan, PlannedCut } from './planned';
 
 /** One channel with a sale over it. */
@@ -105,7 +106,7 @@ export function packedPiece({ pieces }: Pick<PlannedCut, 'pieces'>): PackedPiece
  * @param minutes of its day; null while that is not known, and hands and power then count as nothing
  */
 export function priceSlab(
-  slab: Pick<Slab, 'pricing' | 'packing'>,
+  slab: Pick<Slab, 'pricing' | 'packing' | 'lining'>,
   shop: Shop,
   planned: Pick<Plan, 'cut' | 'cost' | 'slabs'>,
   minutes: RunMinutes | null,
@@ -121,6 +122,7 @@ export function priceSlab(
     leftoverCost: planned.cost.leftover,
     trimG: planned.cut.trimG,
     packingCost: packed.cost,
+    liningM2: planned.slabs.reduce((sum, { tin, sheet, count }) => sum + count * linerM2(sheet ?? tin, slab.lining), 0),
     minutes,
     slabs: planned.slabs.reduce((sum, { count }) => sum + count, 0),
   };

@@ -20,16 +20,22 @@
     shop: Shop;
     /** Under which the ticks of this sheet are kept on the device. */
     tickKey: string;
+    /** Changes how the one slab's tin is lined. Without it, each slab's own lining is shown. */
+    onlining?: (lining: Lining) => void;
   }
-  let { works, larder, shop, tickKey }: Props = $props();
+  let { works, larder, shop, tickKey, onlining }: Props = $props();
 
   const figures = $derived(shopFigures());
 
   const sheet = $derived(gatherSlabs(works, larder, shop));
-  let lining = $state<Lining>('one sheet');
   const tins = $derived(
     works.flatMap(({ plan, slab }) =>
-      plan.slabs.map(({ tin, sheet: on, count }) => ({ tin: on ?? tin, count, name: slab.name })),
+      plan.slabs.map(({ tin, sheet: on, count }) => ({
+        tin: on ?? tin,
+        count,
+        name: slab.name,
+        lining: slab.lining,
+      })),
     ),
   );
   const toCutWith = $derived([...new Set(works.flatMap(({ slab }) => thingsForCut(slab.cut ?? UNCUT)))]);
@@ -120,14 +126,22 @@
 
       <section aria-labelledby="paper">
         <h3 id="paper">Lining paper to cut</h3>
-        <div class="no-print lining">
-          <Select size="sm" hideLabel labelText="Lining" bind:selected={lining}>
-            {#each LININGS as lining (lining)}<SelectItem value={lining} text={lining} />{/each}
-          </Select>
-        </div>
+        {#if onlining}
+          <div class="no-print lining">
+            <Select
+              size="sm"
+              hideLabel
+              labelText="Lining"
+              selected={works[0]?.slab.lining ?? 'one sheet'}
+              on:change={(event) => onlining((event.target as HTMLSelectElement).value as Lining)}
+            >
+              {#each LININGS as lining (lining)}<SelectItem value={lining} text={lining} />{/each}
+            </Select>
+          </div>
+        {/if}
         <Table size="compact" class="table">
           <tbody>
-            {#each tins as { tin, count, name }, i (i)}
+            {#each tins as { tin, count, name, lining }, i (i)}
               {#each linerPapers(tin, lining) as paper (paper.what)}
                 <tr>
                   <td

@@ -131,6 +131,10 @@
     width: 19rem;
   }
 
+  .scroll :global(td:first-child) {
+    min-width: 11rem;
+  }
+
   .scroll {
     position: relative;
     overflow-x: auto;

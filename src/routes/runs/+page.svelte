@@ -40,10 +40,7 @@
     </div>
     <div class="panel">
       <Table size="compact" class="table">
-        <thead
-          ><tr><th>Made</th><th>Slab</th><th class="num wide">Version</th><th>Lot</th><th class="wide">Status</th></tr
-          ></thead
-        >
+        <thead><tr><th>Made</th><th>Slab</th><th class="num wide">Version</th><th>Lot</th><th>Status</th></tr></thead>
         <tbody>
           {#each data.runs as { id, name, version, lot, begunAt, isOpen } (id)}
             <tr>
@@ -52,7 +49,7 @@
               <td class="num wide">{version}</td>
               <td class="figures">{lot}</td>
               <td
-                >{#if isOpen}<b>on the bench</b>{:else}<span class="quiet">finished</span>{/if}</td
+                >{#if isOpen}<b>in progress</b>{:else}<span class="quiet">finished</span>{/if}</td
               >
             </tr>
           {:else}
@@ -90,6 +87,10 @@
   @media (max-width: 599px) {
     .wide {
       display: none;
+    }
+
+    .find {
+      grid-template-columns: 1fr;
     }
   }
 </style>

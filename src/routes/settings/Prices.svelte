@@ -178,6 +178,16 @@
     {typed}
     onvalue={(energyPerKWh) => money({ energyPerKWh: energyPerKWh ?? undefined })}
   />
+  <NumberField
+    label="Lining paper per m², {pricing.currency ?? currency}"
+    optional
+    placeholder="0"
+    value={pricing.liningPerM2}
+    limits={limit('liningPerM2')}
+    name="lining"
+    {typed}
+    onvalue={(liningPerM2) => money({ liningPerM2: liningPerM2 ?? undefined })}
+  />
 </div>
 <fieldset>
   <legend>Average power while switched on, kW</legend>

@@ -247,6 +247,11 @@
     margin-top: 0.2rem;
   }
 
+  /* Room for the button in the corner. */
+  .cards p.figures {
+    padding-right: 3.6rem;
+  }
+
   .unkept {
     color: var(--hot);
     font-size: 0.88rem;

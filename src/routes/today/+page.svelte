@@ -219,6 +219,18 @@
     flex: 0 0 11rem;
   }
 
+  @media (max-width: 599px) {
+    .below li {
+      flex-wrap: wrap;
+      column-gap: 0.8rem;
+      row-gap: 0;
+    }
+
+    .below li > .figures:first-child {
+      flex-basis: 100%;
+    }
+  }
+
   @media (max-width: 900px) {
     .three {
       grid-template-columns: minmax(0, 1fr);

@@ -64,6 +64,10 @@
     font-weight: 650;
   }
 
+  .names :global(.bx--checkbox-wrapper) {
+    margin-block: 0.2rem;
+  }
+
   .names {
     clear: both;
     display: grid;

@@ -112,6 +112,7 @@ const run: Run = {
   leftoverCost: 0.4,
   trimG: 250,
   packingCost: 1.2,
+  liningM2: 0.25,
   minutes: { busy: 60, watch: 40, oven: 30, ring: 45, mixer: 0, fridge: 120, freezer: 0 },
   slabs: 2,
 };
@@ -149,6 +150,13 @@ test('leftovers charged or carried, overhead by the hour and by percent, a day t
   const unknown = billOf({ ...run, minutes: null }, usual({ labourPerHour: 18 }), 2);
   assert.equal(unknown.coins.labour, 0);
   assert.equal(unknown.handsMinutes, null);
+});
+
+test('lining paper by hand: a quarter of a square metre at 0.80, in the base of overheads by percent', () => {
+  const { coins } = billOf(run, usual({ liningPerM2: 0.8, overhead: { by: 'percent', amount: 10 } }), 2);
+  assert.equal(coins.lining, 20);
+  // A tenth of 12.4 + 1.2 + 0.2.
+  assert.equal(coins.overhead, 138);
 });
 
 test('what a run earns by hand: 24 pieces at 2.50, costing 36.00', () => {
@@ -267,6 +275,7 @@ test('law: over ten thousand runs every table adds up to the coin, and nothing d
         leftover: fc.double({ min: 0, max: 1, noNaN: true }),
         trimG: fc.double({ min: 0, max: 3000, noNaN: true }),
         packingCost: money,
+        liningM2: fc.double({ min: 0, max: 20, noNaN: true }),
         busy: minutes,
         watch: minutes,
         count: fc.integer({ min: 1, max: 400 }),
@@ -277,10 +286,31 @@ test('law: over ten thousand runs every table adds up to the coin, and nothing d
         digits: fc.constantFrom(0, 2, 3),
         trim: fc.constantFrom('waste' as const, 'sell' as const),
       }),
-      ({ usedCost, leftover, trimG, packingCost, busy, watch, count, massG, margin, digits, trim, ...rest }) => {
-        const pricing = usual({ ...rest, trim, trimPerKg: 7, labourPerHour: 21, ask: { by: 'margin', share: margin } });
+      ({
+        usedCost,
+        leftover,
+        trimG,
+        packingCost,
+        liningM2,
+        busy,
+        watch,
+        count,
+        massG,
+        margin,
+        digits,
+        trim,
+        ...rest
+      }) => {
+        const pricing = usual({
+          ...rest,
+          trim,
+          trimPerKg: 7,
+          labourPerHour: 21,
+          liningPerM2: 0.8,
+          ask: { by: 'margin', share: margin },
+        });
         const made: Run = {
-          ...{ usedCost, trimG, packingCost, slabs: 1 },
+          ...{ usedCost, trimG, packingCost, liningM2, slabs: 1 },
           leftoverCost: usedCost * leftover,
           minutes: { busy, watch, oven: busy, ring: watch, mixer: 0, fridge: 0, freezer: 0 },
         };

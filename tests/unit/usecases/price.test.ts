@@ -10,6 +10,8 @@ type Kind = Plan['cut']['pieces'][number];
 const kind = (of: Partial<Kind>): Kind =>
   ({ kind: 'piece', count: 1, massG: 30, lengthMm: 50, widthMm: 25, heightMm: 20, ...of }) as Kind;
 
+const TIN = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 0, flareDegrees: 0 };
+
 /** Forty bars of 30 g from ingredients for 20, of which 2 are left over, and 100 g of trims, in two slabs. */
 const planOf = (pieces: readonly Kind[] = [kind({ count: 40 })], cost: Partial<Plan['cost']> = {}) =>
   ({
@@ -24,7 +26,10 @@ const planOf = (pieces: readonly Kind[] = [kind({ count: 40 })], cost: Partial<P
       ],
       ...cost,
     },
-    slabs: [{ count: 1 }, { count: 1 }],
+    slabs: [
+      { count: 1, tin: TIN },
+      { count: 1, tin: TIN },
+    ],
   }) as unknown as Plan;
 
 const SHOP: Shop = {
@@ -97,12 +102,31 @@ test('the bill takes ingredients, leftovers, trims, labour, packing and slabs fr
   } as const;
   const { bill, earned, ...price } = priceSlab({ pricing, packing: { in: 'bag' } }, SHOP, planOf(), MINUTES);
   assert.deepEqual(bill.coins, {
-    ...{ ingredients: 1800, labour: 1500, energy: 0, packing: 100, overhead: 600, trimSold: -50, rejects: 0 },
+    ...{
+      ingredients: 1800,
+      labour: 1500,
+      energy: 0,
+      lining: 0,
+      packing: 100,
+      overhead: 600,
+      trimSold: -50,
+      rejects: 0,
+    },
   });
   assert.equal(earned.margin, 40 * 200 - 3950);
   assert.deepEqual([price.currency, price.digits, price.pieces, price.toBuy], ['EUR', 2, 40, 31]);
   assert.deepEqual([price.packed.perPack, price.packed.packs], [4, 10]);
   assert.deepEqual(price.channels, []);
+});
+
+test('lining paper counts by the square metre, for every tin and as the slab is lined', () => {
+  const liningOf = (lining?: 'one sheet' | 'crossed strips' | 'turned out') =>
+    priceSlab({ pricing: { liningPerM2: 10 }, lining }, SHOP, planOf(), null).bill.coins.lining;
+  // One sheet of 460 x 360 mm a tin; two strips of 460 x 200 and 360 x 300; 380 x 280 without flaps.
+  assert.equal(liningOf(), 331);
+  assert.equal(liningOf('one sheet'), 331);
+  assert.equal(liningOf('crossed strips'), 400);
+  assert.equal(liningOf('turned out'), 213);
 });
 
 test('a rise of a tenth grows by overheads in percent and by rejects; the dearest first, what costs nothing not at all', () => {

@@ -121,6 +121,7 @@
     padding: 0 0.7rem;
     color: var(--quiet);
     text-decoration: none;
+    white-space: nowrap;
     border-bottom: 3px solid transparent;
     border-top: 3px solid transparent;
   }

@@ -91,7 +91,7 @@
         {#if !allInOne}<ShareBar {preparation} {at} />{/if}
         <div class="foot">
           <Button size="small" kind="ghost" aria-expanded={fieldsShown} on:click={() => (fieldsShown = !fieldsShown)}
-            >Edit name, end point and loss</Button
+            >Edit mixture</Button
           >
           <Button size="small" kind="ghost" href="/slabs/{draft.id}/schedule"
             >Steps, {(preparation.steps ?? []).length}</Button

@@ -20,8 +20,8 @@
   <Table size="compact" class="table">
     <thead
       ><tr
-        ><th>Box</th><th class="num">Pieces per box</th><th class="num">Boxes</th><th class="num">Full</th><th
-          class="num">Cost</th
+        ><th>Box</th><th class="num">Per box</th><th class="num">Boxes</th><th class="num">Full</th><th class="num"
+          >Cost</th
         ><th><span class="unseen">Choose</span></th></tr
       ></thead
     >

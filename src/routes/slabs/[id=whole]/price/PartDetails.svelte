@@ -1,5 +1,6 @@
 <!-- What one part of the price is made of: each ingredient, the minutes of hands, what draws power, the boxes. -->
 <script lang="ts">
+  import { linerM2, tinInWords } from '$core/tin';
   import { POWERED } from '$core/shop';
   import { slabWork } from '$lib/draft/slabContext';
   import { formatDuration, percent } from '$lib/format/figures';
@@ -65,6 +66,13 @@
       })).filter(({ amount }) => amount > 0);
       return adding(drawn, bill.coins.energy);
     }
+    if (part === 'lining') {
+      const papers = work.plan.slabs.map(({ tin, sheet, count }) => {
+        const m2 = count * linerM2(sheet ?? tin, work.draft.slab.lining);
+        return { name: tinInWords(sheet ?? tin, figures), what: `${m2.toFixed(2)} m²`, amount: m2 };
+      });
+      return adding(papers, bill.coins.lining);
+    }
     if (part === 'packing') {
       const { container, packs, perPack, wrap, priceEach, cost } = packed;
       const boxes = packs * (priceEach ?? 0);
@@ -111,7 +119,7 @@
 {#if words !== ''}<p class="words figures">{words}</p>{/if}
 {#if rows.length > 0}
   <ul>
-    {#each rows as { name, what, coins }, i (name)}
+    {#each rows as { name, what, coins }, i (`${name} ${i}`)}
       <li>
         <span class="name">{name}</span>
         <span class="figures quiet">{what}</span>

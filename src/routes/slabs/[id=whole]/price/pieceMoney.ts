@@ -1,4 +1,4 @@
-import { inCoins, type CostItem } from '$core/cost';
+import { COST_ITEMS, inCoins, type CostItem } from '$core/cost';
 import type { SlabPrice } from '$core/usecases';
 
 /** What a part of a piece's price goes to. */
@@ -15,6 +15,7 @@ export const PART_NAMES: Readonly<Record<PartKey, string>> = {
   ingredients: 'Ingredients',
   labour: 'Labour',
   energy: 'Energy',
+  lining: 'Lining paper',
   packing: 'Packaging',
   overhead: 'Overheads',
   trimSold: 'Trims sold',
@@ -22,8 +23,6 @@ export const PART_NAMES: Readonly<Record<PartKey, string>> = {
   margin: 'Profit',
   tax: 'Tax',
 };
-
-const COSTS = ['ingredients', 'labour', 'energy', 'packing', 'overhead', 'trimSold', 'rejects'] as const;
 
 /**
  * One piece's price in its parts, in whole coins that add up to it; of several kinds the mean piece.
@@ -35,7 +34,7 @@ export function pieceParts({ bill, earned, pieces }: SlabPrice): PricePart[] {
   const all = (of: 'net' | 'tax') => earned.kinds.reduce((sum, kind) => sum + kind.count * kind[of], 0) / pieces;
   const [net, tax] = [all('net'), all('tax')];
   const exact: Record<PartKey, number> = {
-    ...(Object.fromEntries(COSTS.map((item) => [item, bill.coins[item] / pieces])) as Record<CostItem, number>),
+    ...(Object.fromEntries(COST_ITEMS.map((item) => [item, bill.coins[item] / pieces])) as Record<CostItem, number>),
     margin: net - bill.total / pieces,
     tax,
   };

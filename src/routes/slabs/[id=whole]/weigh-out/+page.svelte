@@ -17,5 +17,12 @@
     </EmptyState>
   </div>
 {:else}
-  <WeighOutSheet {works} larder={work.larder} shop={work.shop} tickKey="slab {work.draft.id}" />
+  <WeighOutSheet
+    {works}
+    larder={work.larder}
+    shop={work.shop}
+    tickKey="slab {work.draft.id}"
+    onlining={(lining) =>
+      work.draft.change({ ...work.draft.slab, lining: lining === 'one sheet' ? undefined : lining }, 'lining')}
+  />
 {/if}
