@@ -1,10 +1,10 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A tablespoon is three teaspoons, or nearly: so far off its usual range an amount is likely a slip. */
+/** Factor by which an amount must leave its usual range to count as a slip. A tablespoon is three teaspoons. */
 const SLIP = 3;
 
-/** An amount three times over, or under a third of, the share of a preparation that its ingredient usually has. */
+/** Finds amounts over three times, or under a third of, the usual share of their ingredient in a preparation. */
 export const amountSlip: Rule = ({ slab, mixtures }) =>
   mixtures.flatMap(({ lines, massInG }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {

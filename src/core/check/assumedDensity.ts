@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A preparation whose thickness rests on a density that nobody gave. */
+/** Finds preparations whose layer thickness depends on an assumed density. */
 export const assumedDensity: Rule = ({ slab, mixtures }) =>
   mixtures.flatMap(({ densityFrom, massInG }, p) =>
     densityFrom !== 'assumed' || massInG === 0

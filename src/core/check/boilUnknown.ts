@@ -2,7 +2,7 @@ import { endPointC } from '../slab';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** An end point from which nothing can be worked out. */
+/** Finds end points for which the boil cannot be calculated. */
 export const boilUnknown: Rule = ({ slab, mixtures }) =>
   mixtures.flatMap((mixture, p) => {
     if (!mixture.boilUnknown || mixture.massInG === 0) return [];

@@ -5,7 +5,7 @@ import type { Rule } from './types';
 
 const MOST = 0.25;
 
-/** A chocolate top so thick that it cracks what is under it when it is cut. */
+/** Finds chocolate tops so thick that cutting them cracks the layers below. */
 export const chocolateTop: Rule = ({ slab, mixtures, scaling }) =>
   scaling.slabs.flatMap(({ layers, heightMm }) => {
     const at = layers.findLastIndex(({ thicknessMm }) => thicknessMm > 0);

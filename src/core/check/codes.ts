@@ -7,17 +7,17 @@ interface InPreparation {
   readonly preparation: string;
 }
 
-/** The share of a preparation that a strong ingredient makes up, and the most that is usual, 0 to 1. */
+/** Share of a preparation that a strong ingredient makes up, and its usual maximum, 0 to 1. */
 interface ShareOver extends InPreparation {
   readonly share: number;
   readonly usualMost: number;
 }
 
-/** What a line counts as whose ingredient or unit is not known: null for nothing, g where it was guessed from something like it. */
+/** Mass counted for a line whose ingredient or unit is unknown, g: an estimate from a similar ingredient, or `null`. */
 interface Guessed {
   readonly ingredient: string;
   readonly massG: number | null;
-  /** What it was guessed from; null where nothing was guessed. */
+  /** The ingredient that the estimate is based on; `null` without an estimate. */
   readonly guessedAs: string | null;
 }
 
@@ -25,7 +25,7 @@ interface Unweighed extends Guessed {
   readonly unit: Unit;
 }
 
-/** An amount of money, in the currency of `currency`. */
+/** An amount of money in `currency`. */
 interface Money {
   readonly currency: string;
 }
@@ -35,7 +35,7 @@ interface Size {
   readonly widthMm: number;
 }
 
-/** The figures that each check is about. Masses in g, lengths in mm, volumes in mL, temperatures in deg C, shares 0 to 1. */
+/** Figures of each check. Masses in g, lengths in mm, volumes in mL, temperatures in °C, shares 0 to 1. */
 export interface CheckFigures {
   // Price, pack and label.
   'claim-unheld': { readonly allergens: readonly string[]; readonly unknown: readonly string[] };
@@ -54,7 +54,7 @@ export interface CheckFigures {
     readonly allergen: string;
     readonly ingredient: string;
     readonly massG: number;
-    /** The compounds through which it comes, from the outside in. */
+    /** Compound ingredients that contain it, outermost first. */
     readonly through: readonly string[];
   };
   'tin-overflow': { readonly heightMm: number; readonly depthMm: number; readonly tin: AnyTin; readonly layer: string };
@@ -64,12 +64,12 @@ export interface CheckFigures {
   'piece-small': { readonly sideMm: number; readonly leastMm: number };
   'kerf-large': { readonly share: number };
   'clipped-many': { readonly clipped: number; readonly pieces: number };
-  /** Strips that are cut in their own places; 0 where the lines are not square to the slab. */
+  /** Number of strips with their own cuts; 0 where the lines are not square to the slab. */
   'strokes-impossible': { readonly tool: CutTool; readonly strips: number };
   'brittle-cut-cold': { readonly tool: CutTool };
   'score-not-brittle': Readonly<Record<string, never>>;
   'diamond-trim': { readonly share: number };
-  /** The bag is heavier than all slabs, or lighter than one shard. */
+  /** Whether the bag is heavier than all slabs, or lighter than one shard. */
   'bag-unreachable': { readonly bagG: number; readonly slabsG: number; readonly shardG: number };
   'kind-does-not-fit': Size & { readonly name: string; readonly inside: Size };
   'mixed-uncut': { readonly kinds: number };
@@ -89,7 +89,7 @@ export interface CheckFigures {
   'no-pack': Unweighed;
   'no-such-measure': Unweighed;
   'assumed-density': InPreparation & { readonly gPerMl: number };
-  /** The film asked for is a thickness, or a mass on each piece. */
+  /** Whether the film is given as a thickness or as a mass per piece. */
   'film-short': {
     readonly layer: string;
     readonly share: number;
@@ -113,7 +113,7 @@ export interface CheckFigures {
     readonly massG: number;
     readonly also: { readonly massG: number; readonly quantity: number; readonly unit: Unit };
   };
-  /** `meant` is the spoon that was likely meant for `unit`; null where it is not about spoons. */
+  /** `meant` is the spoon that was probably meant instead of `unit`; `null` if the check is not about spoons. */
   'amount-slip': InPreparation & {
     readonly ingredient: string;
     readonly share: number;
@@ -135,27 +135,27 @@ export interface CheckFigures {
     readonly vessel: VesselKind;
     readonly neededMl: number;
     readonly largestMl: number;
-    /** How many times what is in it that is. */
+    /** Volume of the tin divided by the volume of the mixture. */
     readonly times: number;
     readonly batches: number;
   };
   'tin-not-on-rack': { readonly tin: AnyTin; readonly wanted: number; readonly inRack: number };
   'no-box-for-height': { readonly heightMm: number; readonly boxMm: number };
   'wet-on-crisp': { readonly layer: string; readonly waterShare: number; readonly below: string };
-  /** How many times over the grains cover the face. */
+  /** How many times the grains would cover the surface. */
   'scatter-over-cover': { readonly layer: string; readonly cover: number };
   'layer-thin': { readonly layer: string; readonly thicknessMm: number; readonly limitMm: number };
   'layer-thick': { readonly layer: string; readonly thicknessMm: number; readonly limitMm: number };
   'chocolate-top-thick': { readonly layer: string; readonly share: number };
   'preparation-unused': InPreparation;
   'leftover-large': InPreparation & { readonly massG: number; readonly share: number };
-  /** The currency of an older price; null where there is none at all. */
+  /** Currency of the existing price; `null` without a price. */
   'no-price': { readonly ingredient: string; readonly massG: number | null; readonly pricedIn: string | null };
 }
 
 export type CheckCode = keyof CheckFigures;
 
-/** Something about a slab that looks like a slip: what it is, the place in the slab file, and its figures. */
+/** A possible mistake in a slab: its code, its place in the slab file, and its figures. */
 export type Check = {
   [C in CheckCode]: {
     readonly code: C;
@@ -165,6 +165,6 @@ export type Check = {
   };
 }[CheckCode];
 
-/** Makes a check. */
+/** Returns a check. */
 export const check = <C extends CheckCode>(code: C, where: string, figures: CheckFigures[C]): Check =>
   ({ code, where, figures }) as Check;

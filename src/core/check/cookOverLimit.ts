@@ -2,7 +2,7 @@ import { batchesNeeded } from '../scale';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A boil that is too large for one pot. */
+/** Finds boils that are too large for one pot. */
 export const cookOverLimit: Rule = ({ slab, scaling }) =>
   scaling.preparations.flatMap(({ scaleFactor }, p) => {
     const preparation = slab.preparations[p]!;

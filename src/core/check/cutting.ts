@@ -6,22 +6,22 @@ import { outlineAt } from '../tin';
 import { check } from './codes';
 import type { Facts, Rule } from './types';
 
-/** Nothing narrower stays whole under a knife, mm. */
+/** Smallest piece side that stays whole under a knife, mm. */
 const MIN_PIECE_MM = 15;
 const MAX_KERF = 0.1;
 const MAX_CLIPPED = 0.2;
 const MAX_DIAMOND_TRIM = 0.15;
 
-/** What is cut of the first kind of slab; null where there is nothing to cut. */
+/** Returns the cut of the first slab; `null` if there is nothing to cut. */
 function firstCut({ cuts, scaling, slab, order }: Facts) {
   const [cut, laid] = [cuts[0], scaling.slabs[0]];
-  // An order is cut on an even grid of its own, with the tool that there is.
+  // Returns the cut specification. An order has an even grid of its own and uses the slab's tool.
   const { columns, rows, tool, ...others } = slab.cut ?? { columns: 1, rows: 1 };
   const spec: CutSpec = { columns, rows, ...(tool ? { tool } : {}), ...(order ? {} : others) };
   return cut && laid && laid.massG > 0 && cut.pieces.length > 0 ? { cut, laid, spec } : null;
 }
 
-/** The behaviour of the uppermost layer that has a thickness, and of the one that it lies on. */
+/** Returns the behaviour of the top layer with a thickness, and of the layer below it. */
 function upperTwo({ slab, mixtures, scaling }: Facts) {
   const layers = scaling.slabs[0]?.layers ?? [];
   const thick = layers.flatMap(({ thicknessMm }, at) => (thicknessMm > 0 ? [at] : []));
@@ -31,7 +31,7 @@ function upperTwo({ slab, mixtures, scaling }: Facts) {
   return { top: of(top), under: of(under), at: top ?? 0 };
 }
 
-/** Pieces so small that they crumble, or slip from under the knife. */
+/** Finds pieces so small that they crumble or slip away from the knife. */
 const pieceSmall: Rule = (facts) => {
   const found = firstCut(facts);
   const small = found?.cut.pieces.find(
@@ -42,14 +42,14 @@ const pieceSmall: Rule = (facts) => {
   return [check('piece-small', '/cut', { sideMm, leastMm: MIN_PIECE_MM })];
 };
 
-/** So many wide cuts that too much of the slab goes with them. */
+/** Finds cuts whose kerf wastes too much of the slab. */
 const kerfLarge: Rule = (facts) => {
   const found = firstCut(facts);
   const share = found ? found.cut.kerfG / found.laid.massG : 0;
   return share > MAX_KERF ? [check('kerf-large', '/cut/kerfMm', { share })] : [];
 };
 
-/** A round tin, or slanted cuts, that leave many pieces with a side missing. */
+/** Finds round tins and slanted cuts that leave many clipped pieces. */
 const clippedMany: Rule = (facts) => {
   const found = firstCut(facts);
   if (!found) return [];
@@ -59,7 +59,7 @@ const clippedMany: Rule = (facts) => {
   return [check('clipped-many', '/cut', { clipped, pieces: all })];
 };
 
-/** Cuts that the tool cannot make: wires and rollers only go straight through the whole slab. */
+/** Finds cuts that the tool cannot make. Wires and rollers only cut straight through the whole slab. */
 const strokesImpossible: Rule = (facts) => {
   const found = firstCut(facts);
   const tool = found?.spec.tool;
@@ -70,7 +70,7 @@ const strokesImpossible: Rule = (facts) => {
   return [check('strokes-impossible', '/cut/tool', { tool, strips: uneven > 0 ? uneven + 1 : 0 })];
 };
 
-/** A brittle top over something soft, under a cold knife. */
+/** Finds a brittle top over a soft layer with a cold knife. */
 const brittleCutCold: Rule = (facts) => {
   const found = firstCut(facts);
   const tool = found?.spec.tool;
@@ -81,7 +81,7 @@ const brittleCutCold: Rule = (facts) => {
   return [check('brittle-cut-cold', `/layers/${at}`, { tool })];
 };
 
-/** Scored lines only break where something is brittle. */
+/** Finds scored cuts in slabs that are not brittle enough to snap. */
 const scoreNotBrittle: Rule = (facts) => {
   const found = firstCut(facts);
   if (found?.spec.tool !== 'score and snap') return [];
@@ -92,7 +92,7 @@ const scoreNotBrittle: Rule = (facts) => {
   return brittle ? [] : [check('score-not-brittle', `/layers/${at}`, {})];
 };
 
-/** Diamonds whose clipped ends are a large part of the slab. */
+/** Finds diamond cuts with too many clipped ends. */
 const diamondTrim: Rule = (facts) => {
   const found = firstCut(facts);
   if (found?.spec.shape !== 'diamond') return [];
@@ -100,7 +100,7 @@ const diamondTrim: Rule = (facts) => {
   return share > MAX_DIAMOND_TRIM ? [check('diamond-trim', '/cut/shape', { share })] : [];
 };
 
-/** A bag that the whole slab does not fill, or that one shard does. */
+/** Finds bags that the whole slab cannot fill, or that one shard overfills. */
 const bagUnreachable: Rule = (facts) => {
   const found = firstCut(facts);
   const { aimG, bagG } = found?.spec.break ?? {};
@@ -111,7 +111,7 @@ const bagUnreachable: Rule = (facts) => {
     : [];
 };
 
-/** Kinds of piece that no strip of the slab holds, or that nobody has cut yet. */
+/** Finds piece types that fit no strip of the slab, or that have not been cut yet. */
 const kindsDoNotFit: Rule = ({ slab, scaling }) => {
   const { way, kinds = [], strips = [], trimMm = {} } = slab.cut ?? { columns: 1, rows: 1 };
   const laid = scaling.slabs[0];
@@ -134,7 +134,7 @@ const kindsDoNotFit: Rule = ({ slab, scaling }) => {
   return [...large, ...uncut];
 };
 
-/** Every rule about the cut. */
+/** All rules about the cut. */
 export const CUTTING: readonly Rule[] = [
   pieceSmall,
   kerfLarge,

@@ -5,7 +5,7 @@ import type { Rule } from './types';
 
 const BURNS_C = 180;
 
-/** An end point at which sugar burns, as when Fahrenheit was read as Celsius. */
+/** Finds end points at which sugar burns, for example Fahrenheit entered as Celsius. */
 export const endPointBurns: Rule = ({ slab }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);

@@ -5,7 +5,7 @@ import type { Rule } from './types';
 
 const SLACK_C = 1;
 
-/** An end point outside the stage that the recipe names for it. */
+/** Finds end points outside the sugar stage that the recipe names. */
 export const endPointOffStage: Rule = ({ slab }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);

@@ -5,7 +5,7 @@ import type { Rule } from './types';
 const WATER_BOILS_C = 100;
 const SYRUP = 0.05;
 
-/** An end point that no boil stops at: a syrup boils above 100 C from the start. */
+/** Finds end points below the boil: a syrup is above 100 °C from the start. */
 export const endPointUnderBoil: Rule = ({ slab, mixtures }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);

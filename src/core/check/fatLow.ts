@@ -7,14 +7,14 @@ import type { Rule } from './types';
 const MIN_FAT_SHARE = 0.18;
 const BINDING: readonly IngredientKind[] = ['egg', 'milk', 'leavening'];
 
-/** A baked flour base with so little fat that it crumbles when it is cut. Counted only where all of it is known. */
+/** Finds baked flour bases with too little fat to cut without crumbling. Skipped if any composition is unknown. */
 export const fatLow: Rule = (facts) =>
   sharesOf(facts, 'flour').flatMap(({ p, share }) => {
     const preparation = facts.slab.preparations[p]!;
     const { lines, massInG } = facts.mixtures[p]!;
     const isBase = share > 0.35 && isBaked(preparation);
     if (!isBase || lines.some(({ ingredient }) => !ingredient?.composition)) return [];
-    // What rises, or is bound by something else, is no shortbread.
+    // Ingredients that bind or raise the base, so that it is not shortbread.
     const binds = (name: string, ingredient: Ingredient | null) =>
       BINDING.some((kind) => isKind(kind, { name, ingredient })) || /yeast/i.test(name);
     if (lines.some(({ ingredient }, l) => binds(preparation.lines[l]!.ingredient, ingredient))) return [];

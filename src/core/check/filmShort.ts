@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A film that the written amounts do not reach to. */
+/** Finds films for which the written amounts are too small. */
 export const filmShort: Rule = ({ slab, scaling }) =>
   scaling.written.flatMap(({ reaches, layer }, at) =>
     reaches > 1 - 1e-9

@@ -2,7 +2,7 @@ import { allergensOf } from '../larder';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** An allergen in a slab that is sold as free from it, through whatever compound it comes. */
+/** Finds allergens in a slab that is sold as free from them, including those inside compound ingredients. */
 export const freeFromBroken: Rule = ({ slab, mixtures, larder, slabLarder }) =>
   (slab.freeFrom ?? []).flatMap((allergen) =>
     mixtures.flatMap(({ lines }, p) =>

@@ -5,7 +5,7 @@ import type { Rule } from './types';
 
 const WEAKENS_C = 80;
 
-/** Gelatine loses its strength when it boils. */
+/** Finds gelatine in a boil. It loses its strength above about 100 °C. */
 export const gelatineBoiled: Rule = ({ slab }) =>
   slab.preparations.flatMap((preparation, p) => {
     const endC = endPointC(preparation);

@@ -1,4 +1,4 @@
-/** Checks of a slab: what looks like a slip, as a code with its figures. One rule a file; those about the cut are together. */
+/** Checks of a slab for likely mistakes, as codes with figures. One rule per file; the rules about the cut are in one file. */
 import { assumedDensity } from './assumedDensity';
 import { endPointUnderBoil } from './endPointUnderBoil';
 import { endPointOffStage } from './endPointOffStage';
@@ -86,7 +86,7 @@ const RULES: readonly Rule[] = [
   noPrice,
 ];
 
-/** Checks a slab: everything that looks like a slip, the gravest first. */
+/** Checks a slab for likely mistakes. The most serious come first. */
 export function checksOf(facts: Facts): Check[] {
   return RULES.flatMap((rule) => [...rule(facts)]);
 }

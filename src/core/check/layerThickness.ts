@@ -4,7 +4,7 @@ import type { Rule } from './types';
 const THIN_MM = 2;
 const THICK_MM = 60;
 
-/** A level layer too thin to spread evenly, or too thick to set through. */
+/** Finds level layers too thin to spread evenly or too thick to set. */
 export const layerThickness: Rule = ({ scaling }) =>
   scaling.slabs.flatMap(({ layers }) =>
     layers.flatMap(({ name, spread, thicknessMm }, at) => {

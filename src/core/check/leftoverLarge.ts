@@ -3,7 +3,7 @@ import type { Rule } from './types';
 
 const MOST = 0.1;
 
-/** More of a preparation left over than a bowl's scrapings. */
+/** Finds preparations with more left over than bowl scrapings. */
 export const leftoverLarge: Rule = ({ slab, mixtures, scaling }) =>
   scaling.preparations.flatMap(({ leftoverShare, scaleFactor }, p) =>
     leftoverShare <= MOST || leftoverShare >= 1 || mixtures[p]!.massOutG === 0

@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A line that is to go in at a step that does not exist. */
+/** Finds lines added at a step that does not exist. */
 export const lineNeverAdded: Rule = ({ slab, mixtures }) =>
   slab.preparations.flatMap(({ name, lines, steps = [] }, p) =>
     lines.flatMap(({ ingredient, addedAt }, l) => {

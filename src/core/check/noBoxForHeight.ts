@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** Pieces higher than any box. Asked only where the shop has named its boxes. */
+/** Finds pieces higher than every box. Skipped if the shop has no boxes. */
 export const noBoxForHeight: Rule = ({ scaling, shop }) => {
   const { boxes = [] } = shop;
   const highest = boxes.reduce((most, { heightMm }) => Math.max(most, heightMm), 0);

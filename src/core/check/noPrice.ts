@@ -2,7 +2,7 @@ import { pricePerGram } from '../cost';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A known ingredient without a price, so that the cost of the slab is too low. */
+/** Finds larder ingredients without a price, which make the cost too low. */
 export const noPrice: Rule = ({ slab, mixtures }) =>
   mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {

@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A line whose name the larder does not know. Grams still count; price, volume and allergens are not known. */
+/** Finds lines whose ingredient is not in the larder. Their grams count; price, volume and allergens are unknown. */
 export const notInLarder: Rule = ({ slab, mixtures }) =>
   mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ why, massG, guess }, l) => {

@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** Fewer pieces than were ordered. */
+/** Finds orders with fewer pieces than ordered. */
 export const orderShort: Rule = ({ order, cuts, scaling }) => {
   if (order === null) return [];
   const whole = cuts.reduce(

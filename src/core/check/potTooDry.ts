@@ -2,7 +2,7 @@ import { endPointC } from '../slab';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A pot that holds less water than its end point allows: it is past the end point before it is warm. */
+/** Finds pots with less water than their end point leaves: the mixture is past the end point before it boils. */
 export const potTooDry: Rule = ({ slab, mixtures }) =>
   mixtures.flatMap(({ boil }, p) => {
     if (!boil?.tooDry) return [];

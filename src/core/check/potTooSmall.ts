@@ -2,7 +2,7 @@ import { batchesNeeded } from '../scale';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A boil or a mix that none of the shop's pots or bowls holds. */
+/** Finds boils and mixes too large for every pot or bowl of the shop. */
 export const potTooSmall: Rule = ({ slab, mixtures, scaling, shop }) =>
   scaling.preparations.flatMap(({ scaleFactor }, p) => {
     const preparation = slab.preparations[p]!;

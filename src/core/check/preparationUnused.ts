@@ -2,7 +2,7 @@ import { sharesTaken } from '../slab';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A preparation that no layer takes anything of. */
+/** Finds preparations that no layer uses. */
 export const preparationUnused: Rule = ({ slab }) => {
   const taken = sharesTaken(slab);
   return slab.preparations.flatMap(({ id, name, lines }, p) =>

@@ -3,7 +3,7 @@ import { sharesOf } from './named';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** Egg that nothing heats. */
+/** Finds egg that no step heats enough. */
 export const rawEgg: Rule = (facts) =>
   sharesOf(facts, 'raw egg').flatMap(({ p, l }) => {
     const preparation = facts.slab.preparations[p]!;

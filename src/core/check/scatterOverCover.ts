@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A scatter that is more than one layer of its grains: what lies on top does not stick. */
+/** Finds scattered layers deeper than one layer of grains: the upper grains do not stick. */
 export const scatterOverCover: Rule = ({ scaling }) =>
   scaling.written.flatMap(({ layer, coversMm2 }, at) => {
     if (coversMm2 === null) return [];

@@ -4,7 +4,7 @@ import type { Packed, PackedPiece } from '../pack';
 import type { ExpandedSlab } from '../slab';
 import { check, type Check } from './codes';
 
-/** What is sold of a slab, as the rules about price, pack and label look at it. */
+/** Figures of a slab's price, packaging and label, as the rules need them. */
 export interface SellingFacts {
   readonly slab: ExpandedSlab;
   readonly currency: string;
@@ -13,7 +13,7 @@ export interface SellingFacts {
   readonly bill: Bill;
   readonly earned: Earned;
   readonly pricing: SettledPricing;
-  /** Over each of the shop's channels. */
+  /** Sale over each channel of the shop. */
   readonly channels: readonly { readonly name: string; readonly margin: number; readonly price: number }[];
   readonly packed: Packed;
   readonly piece: PackedPiece;
@@ -27,13 +27,13 @@ export interface SellingFacts {
     readonly netG: number;
     readonly lightestG: number;
   };
-  /** Lines whose ingredient is not in the larder, by name. */
+  /** Names of lines whose ingredient is not in the larder. */
   readonly unknown: readonly string[];
 }
 
 type SellingRule = (facts: SellingFacts) => readonly Check[];
 
-/** Sold for less than it costs. */
+/** Finds prices below cost. */
 const underCost: SellingRule = ({ earned: { kinds }, currency, digits }) =>
   kinds
     .filter(({ margin, count }) => count > 0 && margin < -0.5)
@@ -42,7 +42,7 @@ const underCost: SellingRule = ({ earned: { kinds }, currency, digits }) =>
       check('priced-under-cost', '/pricing', { currency, name, net: net / 10 ** digits, cost: cost / 10 ** digits }),
     );
 
-/** Less left than the shop has said it needs. */
+/** Finds margins below the shop's minimum. */
 const underFloor: SellingRule = ({ earned: { marginShare, kinds }, pricing: { leastMargin }, currency, digits }) =>
   leastMargin === null || marginShare === null || marginShare >= leastMargin - 1e-9 || marginShare < 0
     ? []
@@ -53,7 +53,7 @@ const underFloor: SellingRule = ({ earned: { marginShare, kinds }, pricing: { le
         }),
       ];
 
-/** A channel that takes more than there is. */
+/** Finds channels whose discount and fees exceed the price. */
 const channelLoses: SellingRule = ({ channels, currency, digits }) =>
   channels
     .filter(({ margin, price }) => price > 0 && margin < 0)
@@ -63,13 +63,13 @@ const channelLoses: SellingRule = ({ channels, currency, digits }) =>
       }),
     );
 
-/** Hands that cost nothing hide what a piece costs. */
+/** Finds labour without a cost, which makes the cost of a piece too low. */
 const handsUnpriced: SellingRule = ({ pricing: { labourPerHour }, bill: { handsMinutes }, earned: { kinds } }) =>
   labourPerHour > 0 || handsMinutes === null || handsMinutes < 1 || kinds.length === 0
     ? []
     : [check('hands-not-priced', '/pricing/labourPerHour', { minutes: handsMinutes })];
 
-/** Kept longer than something in it permits. */
+/** Finds shelf lives longer than an ingredient allows. */
 const keepsTooLong: SellingRule = ({ slab, label: { keeping } }) =>
   keeping.limit === null || slab.keep?.days === undefined
     ? []
@@ -79,14 +79,14 @@ const keepsTooLong: SellingRule = ({ slab, label: { keeping } }) =>
         }),
       ];
 
-/** Nutrition that cannot be told. */
+/** Finds nutrition that cannot be calculated. */
 const nutritionUnknown: SellingRule = ({ label: { nutrition } }) => {
   const of = [...new Set(nutrition.unknown.flatMap((nutrient) => nutrient.of))];
   if (of.length === 0) return [];
   return [check('nutrition-unknown', '/label', { nutrients: nutrition.unknown.length, ingredients: of })];
 };
 
-/** A chosen box that the piece does not stand in. */
+/** Finds boxes that the piece does not fit into. */
 const boxTooSmall: SellingRule = ({ packed: { container, perPack, box }, piece }) =>
   container?.kind !== 'box' || (box && perPack > 0)
     ? []
@@ -96,7 +96,7 @@ const boxTooSmall: SellingRule = ({ packed: { container, perPack, box }, piece }
         }),
       ];
 
-/** Something chosen to pack in that the shop does not have. */
+/** Finds packaging that is not in the shop's settings. */
 const packingGone: SellingRule = ({ slab, packed }) => {
   const wanted = [
     ...(slab.packing?.in && !packed.container ? [slab.packing.in] : []),
@@ -120,7 +120,7 @@ export function tolerableShortG(netG: number): number {
   return netG * 0.015;
 }
 
-/** The lightest pieces make a pack lighter than it may be. Bags are filled by weight. */
+/** Finds packs whose lightest contents fall below the tolerable negative error. Bags are filled by weight and are exempt. */
 const netShort: SellingRule = ({ packed: { container }, label: { netG, lightestG, pieces } }) => {
   const packG = lightestG * pieces;
   const leastG = netG - tolerableShortG(netG);
@@ -130,7 +130,7 @@ const netShort: SellingRule = ({ packed: { container }, label: { netG, lightestG
 
 /** Of the slab, %. */
 const MIN_PROMISED = 2;
-/** What the name promises, and hardly is in it. */
+/** Finds products whose name promises an ingredient that is hardly in them. */
 const nameOverPromises: SellingRule = ({ label: { ingredients, name } }) =>
   promisedIn(ingredients, name)
     .filter(({ percent }) => percent < MIN_PROMISED)
@@ -138,7 +138,7 @@ const nameOverPromises: SellingRule = ({ label: { ingredients, name } }) =>
       check('name-over-promises', '/label/name', { name, ingredients: names, share: percent / 100 }),
     );
 
-/** A claim that nobody can hold: what is in an ingredient is not known. */
+/** Finds "free from" claims that cannot be verified because an ingredient's composition is unknown. */
 const claimUnheld: SellingRule = ({ slab: { freeFrom = [] }, unknown }) =>
   freeFrom.length === 0 || unknown.length === 0
     ? []
@@ -158,5 +158,5 @@ const RULES: readonly SellingRule[] = [
   handsUnpriced,
 ];
 
-/** Checks of a slab's price, pack and label, the gravest first. */
+/** Checks price, packaging and label of a slab. The most serious come first. */
 export const sellingChecksOf = (facts: SellingFacts): Check[] => RULES.flatMap((rule) => [...rule(facts)]);

@@ -2,7 +2,7 @@ import { isOverTaken, sharesTaken } from '../slab';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** Layers that take more of a preparation than there is. */
+/** Finds layers that together use more than the whole of a preparation. */
 export const sharesOverOne: Rule = ({ slab }) => {
   const taken = sharesTaken(slab);
   return slab.preparations.flatMap(({ id, name }, p) => {

@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A free-form slab that runs over the edge of its sheet. */
+/** Finds free-form slabs larger than their sheet. */
 export const sheetTooSmall: Rule = ({ scaling }) =>
   scaling.slabs.flatMap(({ tin, sheet }, at) => {
     if (!sheet || tin.shape !== 'rectangle') return [];

@@ -2,7 +2,7 @@ import { scalesDisagreeC } from '../slab';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** An end point given in Celsius and in Fahrenheit that are not the same temperature. */
+/** Finds end points whose Celsius and Fahrenheit values differ. */
 export const temperaturesDisagree: Rule = ({ slab }) =>
   slab.preparations.flatMap(({ name, cookTo }, p) => {
     const apart = cookTo && scalesDisagreeC(cookTo);

@@ -2,7 +2,7 @@ import { sameOnRack } from '../tin';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A tin that the shop does not have, or not so many of. Asked only where the rack is known. */
+/** Finds tins that the shop does not have, or not enough of. Skipped if the rack is unknown. */
 export const tinNotOnRack: Rule = ({ shop, tins }) => {
   const { rack = [] } = shop;
   if (rack.length === 0) return [];

@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A layer that stands above the rim of its tin. */
+/** Finds layers that rise above the rim of their tin. */
 export const tinOverflow: Rule = ({ scaling }) =>
   scaling.slabs.flatMap(({ tin, layers, heightMm }) => {
     // A sheet without bars has no rim.

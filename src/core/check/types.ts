@@ -7,18 +7,18 @@ import type { ExpandedSlab } from '../slab';
 import type { Check } from './codes';
 import type { TinCount, Box, RackTin, Vessel } from '../tin';
 
-/** What the rules look at. */
+/** Input of the rules. */
 export interface Facts {
-  /** With the parts of its divided lines laid out. */
+  /** The slab with divided lines expanded. */
   readonly slab: ExpandedSlab;
   readonly mixtures: readonly Mixture[];
   readonly scaling: Scaled;
   readonly stockLimit: StockLimit | null;
-  /** One for each kind of slab that is made. */
+  /** One entry for each kind of tin. */
   readonly cuts: readonly SlabCut[];
-  /** The tins asked for, as they are chosen. */
+  /** Tins as chosen, before rounding. */
   readonly tins: readonly TinCount[];
-  /** The order that the tins are to fill, where there is one. */
+  /** The order to fill, if there is one. */
   readonly order: Order | null;
   readonly measures: Measures;
   readonly larder: Larder;

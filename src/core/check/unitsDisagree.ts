@@ -4,7 +4,7 @@ import type { Rule } from './types';
 
 const MOST = 0.1;
 
-/** A line written in two units that do not weigh the same. */
+/** Finds lines with two amounts that do not weigh the same. */
 export const unitsDisagree: Rule = ({ slab, mixtures, measures }) =>
   mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ ingredient, massG }, l) => {

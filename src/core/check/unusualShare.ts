@@ -3,7 +3,7 @@ import { sharesOf } from './named';
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** The most that is usual of some strong things, as a share of the preparation. */
+/** Usual maximum of strong ingredients as a share of the preparation. */
 const USUAL: readonly {
   readonly code: `${'salt' | 'leavening' | 'extract' | 'acid' | 'egg' | 'gelatine'}-share`;
   readonly kind: IngredientKind;
@@ -17,7 +17,7 @@ const USUAL: readonly {
   { code: 'gelatine-share', kind: 'gelling agent', most: 0.06 },
 ];
 
-/** So much of a strong thing that it is likely a slip: a tablespoon for a teaspoon. */
+/** Finds strong ingredients above their usual maximum, for example a tablespoon instead of a teaspoon. */
 export const unusualShare: Rule = (facts) =>
   USUAL.flatMap(({ code, kind, most }) =>
     sharesOf(facts, kind).flatMap(({ p, l, share }) =>

@@ -1,7 +1,7 @@
 import { check } from './codes';
 import type { Rule } from './types';
 
-/** A line of a known ingredient that cannot be turned into grams, or only by a guess. */
+/** Finds lines of larder ingredients that cannot be converted to grams, or only by an estimate. */
 export const unweighedLine: Rule = ({ slab, mixtures }) =>
   mixtures.flatMap(({ lines }, p) =>
     lines.flatMap(({ why, massG, guess }, l) => {

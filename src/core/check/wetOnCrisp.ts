@@ -3,7 +3,7 @@ import { layerParts } from '../scale';
 import { check } from './codes';
 import type { Facts, Rule } from './types';
 
-/** A marshmallow holds up to a third of water and binds it; a curd, a cream or fruit gives it off. */
+/** Maximum water share of a layer that binds its water, such as marshmallow. Curds, creams and fruit release theirs. */
 const WET = 0.35;
 const CRISP = 0.08;
 
@@ -23,10 +23,10 @@ function waterOf({ scaling, mixtures, slab }: Facts, at: number): number | null 
 
 const partsOf = ({ slab, mixtures }: Facts, at: number) => layerParts(slab.layers[at]!, slab, mixtures);
 
-/** Whether a preparation of the layer is baked, so that its water is the oven's doing. */
+/** Tells whether a preparation of the layer is baked. */
 const baked = (facts: Facts, at: number) => partsOf(facts, at).some(({ preparation }) => isBaked(preparation));
 
-/** Whether a layer is crisp: a hard boil, or a crumb that is baked or dry. */
+/** Tells whether a layer is crisp: a hard boil, or a baked or dry crumb. */
 function isCrisp(facts: Facts, at: number): boolean {
   const parts = partsOf(facts, at);
   if (behaviourOf(parts) === 'hard boil') return true;
@@ -34,7 +34,7 @@ function isCrisp(facts: Facts, at: number): boolean {
   return baked(facts, at) || (waterOf(facts, at) ?? 1) < CRISP;
 }
 
-/** A wet layer straight on a crisp one: it goes soft. A film of chocolate or fat between them keeps it crisp. */
+/** Finds wet layers directly on crisp ones, which go soft. A film of chocolate or fat between them keeps them crisp. */
 export const wetOnCrisp: Rule = (facts) => {
   const { slab, scaling } = facts;
   const stack = slab.layers.flatMap((layer, at) =>
@@ -43,7 +43,7 @@ export const wetOnCrisp: Rule = (facts) => {
   return stack.slice(1).flatMap(({ layer, at }, i) => {
     const below = stack[i]!;
     const water = waterOf(facts, at);
-    // What is baked together was wet together.
+    // Layers baked together are skipped.
     if (water === null || water < WET || !isCrisp(facts, below.at) || baked(facts, at)) return [];
     if (behaviourOf(partsOf(facts, at)) === 'chocolate') return [];
     return [check('wet-on-crisp', `/layers/${at}`, { layer: layer.name, waterShare: water, below: below.layer.name })];

@@ -3,8 +3,8 @@ import { isBaked, isBoiled, isHardBoil } from './boils';
 import { isKind, type Thing } from './ingredients';
 
 /**
- * How a layer sets, is cut and melts, whatever it looks like: chocolate; a boil that is hard and brittle, or soft; a gel; something
- * baked, or a crumb that is pressed; a mixture that butter binds; anything else.
+ * Behaviour of a layer when it sets, is cut and melts: chocolate, a hard or soft boil, a gel, baked or pressed crumb, a
+ * butter-bound mixture, or other.
  */
 export const BEHAVIOURS = [
   'chocolate',
@@ -18,22 +18,22 @@ export const BEHAVIOURS = [
 ] as const;
 export type Behaviour = (typeof BEHAVIOURS)[number];
 
-/** A line as it is weighed. */
+/** A line with its mass. */
 export interface WeighedThing extends Thing {
   readonly massG: number;
 }
 
-/** A part of a layer: the preparation that it comes from, its lines as written, and how much of what comes out is in the layer. */
+/** A part of a layer: its preparation, its lines as written, and how much of its yield is in the layer. */
 export interface LayerPart {
   readonly preparation: Pick<Preparation, 'cookTo' | 'steps'>;
   readonly things: readonly WeighedThing[];
   readonly share: number;
 }
 
-/** More than this of chocolate, of crumb or of butterfat, as a share of what goes in, and it decides. */
+/** Minimum share of chocolate, crumb or butterfat, by weight weighed in, that decides the behaviour. */
 const DECIDES = { chocolate: 0.5, crumb: 0.3, butterfat: 0.15 } as const;
 
-/** A figure of each thing times its mass, summed over some parts, g. */
+/** Sums a figure times mass over parts, g. */
 function sumG(parts: readonly LayerPart[], of: (thing: WeighedThing) => number): number {
   return parts.reduce(
     (sum, { things, share }) => sum + share * things.reduce((part, thing) => part + thing.massG * of(thing), 0),
@@ -43,10 +43,10 @@ function sumG(parts: readonly LayerPart[], of: (thing: WeighedThing) => number):
 
 const isChocolate = (thing: Thing) => isKind('chocolate', thing);
 
-/** Chocolate that goes into a layer, g. */
+/** Returns the mass of chocolate in a layer, g. */
 export const chocolateG = (parts: readonly LayerPart[]) => sumG(parts, (thing) => (isChocolate(thing) ? 1 : 0));
 
-/** Milk fat that goes into a layer, g; that of chocolate is counted with the chocolate. */
+/** Returns the mass of milk fat in a layer, g. Milk fat inside chocolate counts as chocolate. */
 export const butterfatG = (parts: readonly LayerPart[]) =>
   sumG(parts, (thing) =>
     !isChocolate(thing) && (thing.ingredient?.allergens?.includes('milk') ?? false)
@@ -54,7 +54,7 @@ export const butterfatG = (parts: readonly LayerPart[]) =>
       : 0,
   );
 
-/** How a layer behaves, from what is in it and how far that is cooked. */
+/** Returns the behaviour of a layer from its ingredients and how far they are cooked. */
 export function behaviourOf(parts: readonly LayerPart[]): Behaviour {
   const allG = sumG(parts, () => 1);
   const has = (test: (preparation: LayerPart['preparation']) => boolean) =>

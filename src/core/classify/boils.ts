@@ -9,24 +9,24 @@ import { endPointC, type Preparation } from '../slab';
  */
 export const BOIL_C = { water: 100, syrup: 110, hard: 130 } as const;
 
-/** Egg is cooked from here on, deg C: salmonella dies at once. US FDA Food Code. */
+/** Temperature at which salmonella in egg dies at once, °C. US FDA Food Code. */
 export const EGG_SAFE_C = 71;
 
 type Cooked = Pick<Preparation, 'cookTo'>;
 
-/** Whether a preparation is boiled to an end point. */
+/** Tells whether a preparation is boiled to an end point. */
 export const isBoiled = (preparation: Cooked) => (endPointC(preparation) ?? 0) > BOIL_C.water;
 
-/** Whether it is boiled so far that one pot takes only a multiple of the written amount. */
+/** Tells whether a preparation is boiled so far that one pot takes only a multiple of the written amount. */
 export const isThickBoil = (preparation: Cooked) => (endPointC(preparation) ?? 0) >= BOIL_C.syrup;
 
-/** Whether it is boiled so far that it sets hard. */
+/** Tells whether a preparation is boiled far enough to set hard. */
 export const isHardBoil = (preparation: Cooked) => (endPointC(preparation) ?? 0) >= BOIL_C.hard;
 
-/** Whether some step bakes it. */
+/** Tells whether a step bakes the preparation. */
 export const isBaked = ({ steps = [] }: Pick<Preparation, 'steps'>) => steps.some(({ ovenC }) => ovenC !== undefined);
 
-/** Whether something heats it so far that egg in it is safe. */
+/** Tells whether a step heats the preparation enough to make egg in it safe. */
 export const isEggCooked = (preparation: Cooked & Pick<Preparation, 'steps'>) =>
   (endPointC(preparation) ?? 0) >= EGG_SAFE_C ||
   (preparation.steps ?? []).some(({ ovenC }) => (ovenC ?? 0) >= EGG_SAFE_C);

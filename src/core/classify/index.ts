@@ -1,4 +1,4 @@
-/** What a thing is, decided once: by composition and allergens first, by name where those are missing. */
+/** Classification of ingredients, boils and layers, from composition and allergens first and from names where those are missing. */
 export * from './ingredients';
 export * from './boils';
 export * from './behaviour';

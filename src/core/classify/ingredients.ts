@@ -1,14 +1,14 @@
 import type { Composition, Ingredient } from '../larder';
 
-/** Something that goes into a pot or a bowl, as far as it is known. */
+/** An ingredient as far as it is known. */
 export interface Thing {
-  /** As it is written. */
+  /** Its name as written. */
   readonly name: string;
-  /** What the larder has of it, or null. */
+  /** Its larder entry, or `null`. */
   readonly ingredient: Ingredient | null;
 }
 
-/** What an ingredient can be. One can be several of these, or none. */
+/** Kinds of ingredients. An ingredient can be of several kinds or none. */
 export type IngredientKind =
   | 'chocolate'
   | 'milk'
@@ -40,7 +40,7 @@ interface Telling {
     | ((composition: Composition, allergens: readonly string[], name: string, declared: boolean | null) => boolean)
     | null;
   readonly name: RegExp;
-  /** Names that look like it and are something else: cream of tartar is no cream. */
+  /** Names that look similar but mean something else: cream of tartar is not cream. */
   readonly not?: RegExp;
 }
 
@@ -48,14 +48,14 @@ const sugary = ({ sugars, water, other, fat }: Composition) =>
   sugars >= 55 && water >= 10 && water <= 45 && other <= 15 && fat < 3;
 const CHOCOLATE = /chocolate|couverture|gianduja|cocoa butter/;
 const EGG = /\beggs?\b/;
-/** Egg by its name, unless allergens are declared and egg is none of them: what is raw must not be overlooked. */
+/** Egg is recognised by name unless declared allergens exclude it: raw egg must not be overlooked. */
 const mayBeEgg = (name: string, declared: boolean | null) => EGG.test(name) && declared !== false;
-/** Of plants, or of something else altogether. */
+/** Plant-based or unrelated products. */
 const NO_MILK = /of tartar|\b(?:coconut|almond|oat|soya?|rice|cashew|hazelnut)\b|cracker/;
 const NO_BUTTER = /nut|almond|cocoa|shea|seed|apple/;
 
 const KINDS: Readonly<Record<IngredientKind, Telling>> = {
-  // Composition alone does not tell chocolate from a sweet nut paste, but it tells chocolate from what only tastes of it.
+  // Composition cannot tell chocolate from a sweet nut paste, but it can tell it from chocolate-flavoured products.
   chocolate: { by: ({ water, fat }, _, name) => CHOCOLATE.test(name) && water <= 5 && fat >= 20, name: CHOCOLATE },
   milk: {
     by: ({ water }, allergens) => allergens.includes('milk') && water >= 20,

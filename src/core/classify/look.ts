@@ -2,19 +2,19 @@ import { TEXTURES, type Layer, type Preparation, type Texture } from '../slab';
 import { isHardBoil } from './boils';
 import { isKind, type IngredientKind } from './ingredients';
 
-/** How a cut face is drawn: its texture, and chocolate by its shade. */
+/** Appearance of a cut face: its texture, and the shade of its chocolate. */
 export const LOOKS = [...TEXTURES, 'milk-chocolate', 'white-chocolate'] as const;
 export type Look = (typeof LOOKS)[number];
 
 export type ChocolateShade = 'dark' | 'milk' | 'white';
 
-/** The lightest that is named decides, dark where none is. */
+/** Chocolate shades by name. The lightest one named wins; dark if none is named. */
 const SHADES: readonly (readonly [RegExp, Look])[] = [
   [/white choc/i, 'white-chocolate'],
   [/milk choc|caramel choc|gianduja/i, 'milk-chocolate'],
 ];
 
-/** What shows in a cut face. The first kind that is in it wins. */
+/** Kinds of ingredients that show in a cut face. The first one present wins. */
 const SHOWS: readonly (readonly [IngredientKind, Texture])[] = [
   ['egg white', 'air'],
   ['chocolate', 'chocolate'],
@@ -32,7 +32,7 @@ export function lookOf(layer: Layer, preparations: readonly Preparation[]): Look
   return shadeNamed([layer.name, ...(mainOf(layer, preparations)?.lines ?? []).map(({ ingredient }) => ingredient)]);
 }
 
-/** The shade of a preparation's chocolate, by its name and what is in it: the lightest that is named, dark where none is. */
+/** Returns the shade of a preparation's chocolate from names and composition: the lightest one found, dark if none. */
 export function shadeOf({ name, lines }: Pick<Preparation, 'name' | 'lines'>): ChocolateShade {
   const look = shadeNamed([name, ...lines.map(({ ingredient }) => ingredient)]);
   return look === 'white-chocolate' ? 'white' : look === 'milk-chocolate' ? 'milk' : 'dark';
@@ -41,13 +41,13 @@ export function shadeOf({ name, lines }: Pick<Preparation, 'name' | 'lines'>): C
 const shadeNamed = (names: readonly string[]): Look =>
   SHADES.find(([named]) => names.some((name) => named.test(name)))?.[1] ?? 'chocolate';
 
-/** The preparation that most of a layer is of. */
+/** Returns the preparation that makes up most of a layer. */
 function mainOf(layer: Layer, preparations: readonly Preparation[]): Preparation | undefined {
   const main = [...layer.from].sort((a, b) => b.share - a.share)[0];
   return preparations.find(({ id }) => id === main?.preparation);
 }
 
-/** The texture of a layer's cut face, as the file says or as it is judged. */
+/** Returns the texture of a layer's cut face: from the file, or estimated. */
 export function textureOf(layer: Layer, preparations: readonly Preparation[]): Texture {
   if (layer.texture) return layer.texture;
   const made = mainOf(layer, preparations);

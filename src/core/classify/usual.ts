@@ -1,14 +1,14 @@
 import type { Composition } from '../larder';
 import { isKind, type IngredientKind, type Thing } from './ingredients';
 
-/** What is taken of an ingredient of which nothing better is known. */
+/** Typical figures of an ingredient kind, used if nothing better is known. */
 export interface UsualFigures {
-  /** What it is taken as, in a word: 'flour'. */
+  /** Name of the kind, such as 'flour'. */
   readonly as: string;
-  /** In bulk, as it is spooned or poured. */
+  /** Bulk density, spooned or poured, g per mL. */
   readonly densityGPerMl: number;
   readonly composition?: Composition;
-  /** Of one whole thing; left out where things of the kind have no usual size. */
+  /** Mass of one piece, g; absent if the kind has no usual size. */
   readonly unitMassG?: number;
 }
 
@@ -124,7 +124,7 @@ const KINDS: readonly (UsualFigures & { readonly is: IngredientKind | RegExp })[
   },
   { as: 'water', is: /water/, densityGPerMl: 1, composition: of(100, 0, 0, 0) },
 ];
-/** Between a powder and a cream; nobody knows what it is made of. */
+/** Ingredients with a density between a powder and a cream and an unknown composition. */
 const ANYTHING: UsualFigures = { as: 'most things', densityGPerMl: 0.7 };
 
 /**

@@ -3,7 +3,7 @@ import type { PriceAsk, SettledPricing } from './pricing';
 
 /** The price of one piece, in whole coins: net + tax = price. */
 export interface PieceCoins {
-  /** What the buyer pays. */
+  /** Price that the buyer pays, coins. */
   readonly price: number;
   readonly tax: number;
   readonly net: number;
@@ -17,20 +17,20 @@ export interface ExactCost {
 
 const HUNDRED = 100n * MILLION;
 
-/** The tax in a price that has it in it, or on one that has not, to the nearest coin. */
+/** Returns the tax included in, or added to, a price, to the nearest coin. */
 export function taxOf(coins: bigint, taxPercent: number, isIncluded: boolean): bigint {
   const rate = millionths(taxPercent);
   return roundDiv(coins * rate, isIncluded ? HUNDRED + rate : HUNDRED);
 }
 
-/** The least net price that what is asked permits. */
+/** Returns the lowest net price that reaches the margin or markup. */
 function leastNet({ coins, per }: ExactCost, ask: Exclude<PriceAsk, { by: 'price' }>): bigint {
   if (ask.by === 'markup') return ceilDiv(coins * (MILLION + millionths(ask.share)), per * MILLION);
   const left = MILLION - millionths(ask.share);
   return ceilDiv(coins * MILLION, per * (left > 0n ? left : 1n));
 }
 
-/** A round of a ladder: 1 for endings in coins of one unit, 10 for endings up to 9, and so on; in coins. */
+/** Returns the step of a ladder of price endings, coins: 1 unit for endings below 1, 10 for endings up to 9, and so on. */
 function roundOf(rungs: readonly bigint[], coin: bigint): bigint {
   let round = coin;
   while (rungs.some((rung) => rung >= round)) round *= 10n;
@@ -78,7 +78,7 @@ export function askedPrice(
   const least = leastNet(cost, ask);
   const shelf = taxIncluded ? ceilDiv(least * (HUNDRED + millionths(taxPercent)), HUNDRED) : least;
   let said = upTheLadder(shelf, ladder, digits);
-  // The tax of a price is rounded as well, and may take the last coin of the margin.
+  // The tax is rounded too and may take the last coin of the margin, so the price is raised until the margin holds.
   while (inCoins(said).net < Number(least)) said = upTheLadder(said + 1n, ladder, digits);
   return inCoins(said);
 }

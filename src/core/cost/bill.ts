@@ -2,7 +2,7 @@ import { inCoins } from './cents';
 import type { SettledPricing } from './pricing';
 import type { Powered } from '../shop';
 
-/** What a run costs is made of, in the order in which it is told. `trimSold` is taken off. */
+/** Items of a batch's cost, in display order. `trimSold` is negative. */
 export const COST_ITEMS = [
   'ingredients',
   'labour',
@@ -15,40 +15,41 @@ export const COST_ITEMS = [
 ] as const;
 export type CostItem = (typeof COST_ITEMS)[number];
 
-/** Minutes that a run takes of hands and of what draws power. */
+/** Labour and powered minutes of a run. */
 export interface RunMinutes extends Readonly<Record<Powered, number>> {
   readonly busy: number;
   readonly watch: number;
 }
 
-/** What a run uses. */
+/** Amounts used by a run. */
 export interface Run {
-  /** What its ingredients cost, leftovers with them, in the currency. */
+  /** Cost of its ingredients including leftovers, in the currency. */
   readonly usedCost: number;
   readonly leftoverCost: number;
   readonly trimG: number;
   readonly packingCost: number;
   /** Lining paper of all tins, m². */
   readonly liningM2: number;
-  /** null while the day is not known. */
+  /** `null` while the schedule is unknown. */
   readonly minutes: RunMinutes | null;
-  /** Slabs that are made. */
+  /** Number of slabs made. */
   readonly slabs: number;
 }
 
-/** What a run costs, in whole coins that add up. */
+/** Cost of a run, in whole coins that add up. */
 export interface Bill {
   readonly coins: Readonly<Record<CostItem, number>>;
   readonly total: number;
-  /** Minutes of hands that are paid. */
+  /** Paid labour minutes. */
   readonly handsMinutes: number | null;
 }
 
-/** Minutes that are paid: all of what hands are busy, and a share of what they only watch. */
+/** Returns paid labour minutes: all hands-on time, and a share of the watching time. */
 export const paidMinutes = ({ busy, watch }: RunMinutes, watchShare: number): number => busy + watch * watchShare;
 
 /**
- * What a run costs: ingredients (with or without what is left over), hands, power, packing and overhead, less what its trims fetch.
+ * Returns the cost of a run: ingredients with or without leftovers, labour, energy, lining, packaging and overheads, less the
+ * value of sold trims.
  *
  * Pieces that are not sold are paid for by the others: with a share r of rejects the run costs 1 / (1 - r) times as much as it uses,
  * so that the cost of a piece is what is used by the pieces that are sold.

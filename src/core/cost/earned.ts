@@ -3,45 +3,45 @@ import type { Bill } from './bill';
 import { MILLION, millionths, roundDiv } from './exact';
 import type { SettledPricing } from './pricing';
 
-/** Pieces that are sold alike. */
+/** Pieces that are sold at the same price. */
 export interface SoldKind {
   readonly id: string | null;
   readonly name: string | null;
   readonly count: number;
   /** Mean mass, g. */
   readonly massG: number;
-  /** What the shop always asks for this kind, in the currency. */
+  /** Fixed price of the shop for this piece type, in the currency. */
   readonly ownPrice?: number | undefined;
 }
 
-/** A kind of piece with its price, in coins; `cost` may hold parts of one. */
+/** A piece type with its price, in coins; `cost` may have fractions of a coin. */
 export interface PricedKind extends SoldKind, PieceCoins {
   readonly cost: number;
   /** net - cost. */
   readonly margin: number;
 }
 
-/** What a run earns when its pieces are sold, in coins. */
+/** Earnings of a run when its pieces are sold, in coins. */
 export interface Earned {
   readonly kinds: readonly PricedKind[];
-  /** Of the whole run, with what is not sold taken off. */
+  /** Margin of the whole run after unsold pieces. */
   readonly margin: number;
-  /** Of what it is sold for before tax. null where nothing is sold. */
+  /** Margin as a share of net sales; `null` if nothing is sold. */
   readonly marginShare: number | null;
-  /** For each hour of hands that is paid. null while the day is not known. */
+  /** Margin per paid labour hour; `null` while the schedule is unknown. */
   readonly marginPerHour: number | null;
-  /** Pieces that have to be sold to pay for the run; null where they never do. */
+  /** Break-even number of pieces; `null` if there is none. */
   readonly breakEvenPieces: number | null;
 }
 
-/** What one piece of a kind costs: the run's cost by mass, since every gram costs the same. */
+/** Cost of one piece of a type, by mass. */
 function costOf(total: number, kind: SoldKind, kinds: readonly SoldKind[]): ExactCost {
   const grams = kinds.reduce((sum, { count, massG }) => sum + BigInt(count) * millionths(massG), 0n);
   return grams > 0n ? { coins: BigInt(total) * millionths(kind.massG), per: grams } : { coins: 0n, per: 1n };
 }
 
 /**
- * Prices for the pieces of a run, and what it earns by them.
+ * Returns the prices of a run's pieces and what the run earns.
  *
  * A price that is named for the slab is that of its mean piece; a smaller or larger kind is priced by its mass. A kind that the shop
  * always asks a price for keeps it, unless the slab itself asks for something.
@@ -62,7 +62,7 @@ export function earnedBy(bill: Bill, kinds: readonly SoldKind[], pricing: Settle
   });
   const net = priced.reduce((sum, kind) => sum + kind.count * kind.net, 0);
   const sold = MILLION - millionths(pricing.rejectShare);
-  // The bill has what is not sold on top; what is earned has it off.
+  // The bill includes unsold pieces; sales exclude them.
   const margin = Number(roundDiv(BigInt(net - bill.total) * sold, MILLION));
   const hours = (bill.handsMinutes ?? 0) / 60;
   const spent = bill.total - bill.coins.rejects;
@@ -77,20 +77,20 @@ export function earnedBy(bill: Bill, kinds: readonly SoldKind[], pricing: Settle
   };
 }
 
-/** A channel by what it takes, and what it packs in, in coins. */
+/** Terms of a sales channel with its packaging, in coins. */
 export interface ChannelTerms {
   readonly discountPercent: number;
   readonly feePercent: number;
   readonly feeEach: number;
-  /** Its own tax; null where that is the shop's. */
+  /** Sales tax of the channel, %; `null` for the shop's rate. */
   readonly taxPercent: number | null;
-  /** Pieces in one sale: a box of six is one. */
+  /** Pieces per sale: a box of six is one sale. */
   readonly pieces: number;
-  /** What one such pack costs. */
+  /** Cost of one pack, coins. */
   readonly packCoins: number;
 }
 
-/** One sale over a channel, in coins: price = net + tax; net = cost + packing + fee + margin. */
+/** A sale over a channel, in coins: price = net + tax; net = cost + packaging + fee + margin. */
 export interface ChannelSale extends PieceCoins {
   readonly cost: number;
   readonly packing: number;
@@ -113,13 +113,14 @@ export function channelSale(
 ): ChannelSale {
   const { pieces, discountPercent, feePercent, feeEach, packCoins } = terms;
   const off = 100n * MILLION - millionths(discountPercent);
-  // Where prices are said with tax it is the price that is cut and stays round; under another tax it is what stands before it.
+  // Where prices include tax, the discount applies to the price with tax, which stays round; a different tax rate applies to the
+  // net price.
   const isIncluded = shops.taxIncluded && terms.taxPercent === null;
   const said = roundDiv(BigInt(isIncluded ? piece.price : piece.net) * BigInt(pieces) * off, 100n * MILLION);
   const tax = taxOf(said, terms.taxPercent ?? shops.taxPercent, isIncluded);
   const [price, net] = isIncluded ? [said, said - tax] : [said + tax, said];
   const fee = Number(roundDiv(price * millionths(feePercent), 100n * MILLION)) + feeEach;
-  // Whole coins, so that what is shown adds up.
+  // Whole coins, so that displayed amounts add up.
   const cost = Math.round(costEach * pieces);
   const margin = Number(net) - cost - packCoins - fee;
   return {

@@ -1,4 +1,4 @@
-/** What a slab costs, and what it is sold for. */
+/** Cost of a slab and its selling price. */
 export * from './cents';
 export * from './money';
 export * from './price';

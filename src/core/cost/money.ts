@@ -4,7 +4,7 @@ export function coinDigits(currency: string): number {
 }
 
 /**
- * Money as it is shown, rounded to the smallest coin.
+ * Formats money, rounded to the smallest coin.
  *
  * @example money(12.5, 'EUR') // '€12.50'
  */

@@ -1,13 +1,11 @@
 import type { Ingredient, Pack } from '../larder';
 
-/** What a pack costs in the shop's currency, or null: a price that is still in another one is not counted. */
+/** Returns the price of a pack in the shop's currency, or `null` if it is missing or in another currency. */
 export function priceOf(pack: Pick<Pack, 'price' | 'currency'> | undefined): number | null {
   return pack?.price === undefined || pack.currency !== undefined ? null : pack.price;
 }
 
-/**
- * Ingredients of a slab file, whose packs may name the currency that they are priced in, as a shop of one currency counts them.
- */
+/** Returns the ingredients of a slab file with packs in other currencies unpriced, as a shop with one currency counts them. */
 export function inCurrency(ingredients: readonly Ingredient[], currency: string): Ingredient[] {
   return ingredients.map((ingredient) =>
     ingredient.packs?.some((pack) => pack.currency === currency)
@@ -19,7 +17,7 @@ export function inCurrency(ingredients: readonly Ingredient[], currency: string)
   );
 }
 
-/** Of what is bought so much is used, 0 to 1. */
+/** Returns the usable share of what is bought, 0 to 1. */
 const usableShare = (ingredient: Ingredient | null) => (ingredient?.usablePercent ?? 100) / 100;
 
 /**
@@ -43,7 +41,7 @@ export function cashToBuy(ingredient: Ingredient | null, massG: number): number 
   return price === null ? null : packsToBuy(ingredient, massG)! * price;
 }
 
-/** How many whole packs of the usual size hold so much that can be used, or null where none is listed. */
+/** Returns how many whole packs of the usual size hold a usable mass, or `null` without a pack. */
 export function packsToBuy(ingredient: Ingredient | null, massG: number): number | null {
   const pack = ingredient?.packs?.[0];
   return pack ? Math.max(0, Math.ceil(massG / (pack.massG * usableShare(ingredient)) - 1e-9)) : null;

@@ -1,7 +1,7 @@
 import { USUAL_POWER, type Powered, type Shop } from '../shop';
 import type { Pricing } from '../slab';
 
-/** What is asked of a price; one of the three. */
+/** What the price is set by: one of the three. */
 export type PriceAsk =
   | { readonly by: 'margin'; readonly share: number }
   | { readonly by: 'markup'; readonly share: number }
@@ -17,17 +17,17 @@ type Settled =
   | 'liningPerM2'
   | 'rejectShare';
 
-/** How a slab is priced, nothing left open. */
+/** Complete pricing of a slab. */
 export interface SettledPricing extends Required<Pick<Pricing, Settled | 'trim' | 'trimPerKg' | 'leftover'>> {
   readonly ask: PriceAsk;
-  /** Who has said what is asked. */
+  /** Where `ask` comes from. */
   readonly askedBy: 'slab' | 'shop' | 'nobody';
   readonly overhead: NonNullable<Pricing['overhead']>;
   readonly leastMargin: number | null;
   readonly power: Readonly<Record<Powered, number>>;
 }
 
-/** What holds of a shop that has not said: no wage and no tariff are known, and six tenths are left of a price. */
+/** Defaults of a shop: no wage, no tariff, 60 % margin. */
 const USUAL = {
   taxPercent: 0,
   taxIncluded: true,
@@ -46,7 +46,7 @@ const USUAL_ASK: PriceAsk = { by: 'margin', share: 0.6 };
 
 const MONEY = ['price', 'trimPerKg', 'labourPerHour', 'energyPerKWh', 'liningPerM2', 'ladder'] as const;
 
-/** A pricing without its money, where that is in another currency than the shop's. */
+/** Returns a pricing without amounts of money in other currencies. */
 function counted({ currency, ...pricing }: Pricing, shops: string): Pricing {
   if (currency === undefined || currency === shops) return pricing;
   const foreign = new Set<string>([...MONEY, ...(pricing.overhead?.by === 'percent' ? [] : ['overhead'])]);
@@ -60,8 +60,8 @@ function askIn({ margin, markup, price }: Pricing): PriceAsk | null {
 }
 
 /**
- * How a slab is priced: as it says itself, else as the shop does, else as is usual. Of what is asked (margin, markup or price) the
- * slab's goes before the shop's; where one names several, the price goes before the markup, and that before the margin.
+ * Returns the pricing of a slab: its own fields, then the shop's, then the defaults. For margin, markup and price the slab's
+ * choice wins over the shop's; if several are given, price wins over markup, and markup over margin.
  */
 export function settledPricing(
   slab: Pricing | undefined,

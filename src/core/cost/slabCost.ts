@@ -1,7 +1,7 @@
 import { plainName, type Ingredient } from '../larder';
 import { cashToBuy, pricePerGram } from './price';
 
-/** A line as it is used: scaled to all slabs together. */
+/** A line as used, scaled to all slabs together. */
 export interface UsedLine {
   readonly name: string;
   readonly ingredient: Ingredient | null;
@@ -11,30 +11,29 @@ export interface UsedLine {
 export interface UsedPreparation {
   readonly id: string;
   readonly lines: readonly UsedLine[];
-  /** Share of what is made that goes to each layer; the rest is leftover. */
+  /** Share of the yield that goes to each layer; the rest is leftover. */
   readonly shares: ReadonlyMap<string, number>;
 }
 
-/** What the slabs cost in ingredients. Two totals that are never mixed up: `used`, and `toBuy` in whole packs. */
+/** Ingredient cost of the slabs. `used` and `toBuy` (in whole packs) are separate totals. */
 export interface SlabCost {
   readonly used: number;
   readonly toBuy: number;
   readonly byLayer: readonly { readonly id: string; readonly cost: number }[];
-  /** What the leftovers cost; byLayer and this add up to `used`. */
+  /** Cost of the leftovers; `byLayer` and this add up to `used`. */
   readonly leftover: number;
   readonly byIngredient: readonly { readonly name: string; readonly massG: number; readonly cost: number | null }[];
 }
 
-/** Cost of one line, or null where the mass or the price is not known. */
+/** Returns the cost of a line, or `null` if its mass or price is unknown. */
 export function lineCost({ ingredient, massG }: UsedLine): number | null {
   const price = pricePerGram(ingredient);
   return price === null || massG === null ? null : massG * price;
 }
 
 /**
- * Cost of what is used, by layer and by ingredient. A layer pays for its share of each preparation, with what evaporated
- * and stuck; leftovers are charged to the slab and shown apart. A line without a price counts nothing here and is told
- * by the second reader.
+ * Returns the ingredient cost by layer and by ingredient. A layer pays for its share of each preparation including evaporation
+ * and loss. Leftovers are charged to the slab and shown separately. Lines without a price count as 0 and raise a check.
  *
  * @param layers ids, in the order wanted
  */

@@ -1,7 +1,7 @@
 import type { Outline } from '../tin';
 
 /**
- * Area in mm2 of an outline within a rectangle, whose sides are measured from the outline's middle.
+ * Returns the area of an outline within a rectangle, mm². Sides are measured from the outline's middle.
  *
  * It is a sum of four corner terms, so the areas of a grid's pieces, trims and kerf add up to the whole exactly.
  * Closed form: the rectangle less its corner notches, each a square less a quarter disc.
@@ -12,7 +12,7 @@ export function areaWithin(outline: Outline, x1: number, x2: number, y1: number,
   return signed(outline, x2, y2) - signed(outline, x1, y2) - signed(outline, x2, y1) + signed(outline, x1, y1);
 }
 
-/** Area between the middle and (x, y); it counts negative in the second and fourth quarter, as an integral does. */
+/** Returns the signed area between the middle and (x, y), negative in the second and fourth quadrant. */
 function signed(outline: Outline, x: number, y: number): number {
   const u = Math.min(Math.abs(x), outline.lengthMm / 2);
   const v = Math.min(Math.abs(y), outline.widthMm / 2);
@@ -26,7 +26,7 @@ function notch({ lengthMm, widthMm, cornerMm: r }: Outline, u: number, v: number
   return intoX * intoY - quarterDisc(Math.min(intoX, r), Math.min(intoY, r), r);
 }
 
-/** Area of a quarter disc of radius r within 0..u by 0..v, for u and v up to r. */
+/** Returns the area of a quarter disc of radius r within 0..u by 0..v, for u and v up to r. */
 function quarterDisc(u: number, v: number, r: number): number {
   if (u * u + v * v <= r * r) return u * v;
   const straight = Math.sqrt(Math.max(0, r * r - v * v));

@@ -3,7 +3,7 @@ import { outlineAt, type Tin } from '../tin';
 import { layOut } from './layout';
 import { divide } from './pieces';
 
-/** Pieces of one size, as an order asks for them. */
+/** Pieces of one size, as ordered. */
 export interface PieceSize {
   readonly lengthMm: number;
   readonly widthMm: number;
@@ -12,8 +12,8 @@ export interface PieceSize {
 const ROUNDING_MM = 1e-6;
 
 /**
- * A cut into pieces of just this size in one direction, within the trims that are wanted; what is left over is trimmed on both sides
- * alike. No more columns and rows are made than a slab can be cut into.
+ * Returns the cut into pieces of an exact size along one side, within the trims. The rest is trimmed equally on both sides. The
+ * number of columns and rows is limited.
  */
 export function laidOneWay(
   tin: Tin,
@@ -39,7 +39,7 @@ export function laidOneWay(
   };
 }
 
-/** How many pieces of a cut have their whole face: those that the rim does not touch. */
+/** Returns how many pieces of a cut are whole, not clipped by the rim. */
 export function wholePieces(tin: Tin, heightMm: number, cut: CutSpec): number {
   const layout = layOut(tin, heightMm, cut);
   if (!layout) return 0;
@@ -47,11 +47,12 @@ export function wholePieces(tin: Tin, heightMm: number, cut: CutSpec): number {
   return layout.regions.filter(({ faceMm2 }, at) => piecesMm2[at]! > faceMm2 * WHOLE).length;
 }
 
-/** A rounded corner may take this much of a face before the piece no longer counts as one of those ordered. */
+/** Share of a face that a rounded corner may take before the piece no longer counts as ordered. */
 const WHOLE = 0.97;
 
 /**
- * The even cut that gives the most whole pieces of a size, laid along the tin or across it; the rest is trimmed on both sides.
+ * Returns the even cut with the most whole pieces of a size, laid along the tin or across it. The rest is trimmed equally on both
+ * sides.
  *
  * @param heightMm height of the slab, mm
  * @param trimMm the least that is trimmed of each side, mm

@@ -1,11 +1,10 @@
-/** So much more than sticks has to be in the bowl for the last pieces to be dipped whole. */
+/** Factor by which the chocolate in the bowl must exceed the coat, so that the last pieces can be dipped. */
 const WORKING_SURPLUS = 0.35;
-/** In less than that no piece goes under, g. */
+/** Minimum mass in the bowl for dipping, g. */
 const MIN_IN_BOWL_G = 250;
 
 /**
- * How much to melt and bring into temper so that a coat can be put on: what sticks, and what has to stay in the bowl. The rest is left over
- * and goes back into the next bowl.
+ * Returns the mass of chocolate to temper for a coat, g: what sticks, and what stays in the bowl for the next batch.
  *
  * @param coatG what sticks to all pieces, g
  */
@@ -13,11 +12,11 @@ export function toTemperG(coatG: number): number {
   return coatG <= 0 ? 0 : Math.max(coatG * (1 + WORKING_SURPLUS), coatG + MIN_IN_BOWL_G / 2, MIN_IN_BOWL_G);
 }
 
-/** Left between pieces, so that a fork goes round them and no foot runs into the next, mm. */
+/** Gap between pieces on the rack, so that a dipping fork passes and feet do not touch, mm. */
 const GAP_MM = 10;
 
 /**
- * How many pieces stand on a rack or a sheet at once, all turned one way, a finger apart.
+ * Returns how many pieces fit on a rack or a sheet, all in one orientation, with a gap.
  *
  * @param sheet inside measures of the rack or sheet, mm
  */

@@ -7,10 +7,10 @@ import type { Layout, Region } from './region';
 import { shards, SHARDS_SPREAD } from './shards';
 import { fitSurface, thinnest, type Surface } from './surface';
 
-/** Pieces that are alike. `rim` pieces have lost over a tenth of their face to a wall or a corner; shards are broken by hand. */
+/** Pieces of one kind. `rim` pieces have lost over a tenth of their face to a wall or a corner; shards are broken by hand. */
 export interface PieceKind {
   readonly kind: 'piece' | 'rim' | 'shard';
-  /** Which of the cut's own kinds it is, where there are several. */
+  /** Id of the piece type in the cut, if it has several. */
   readonly id?: string;
   readonly name?: string;
   readonly count: number;
@@ -23,7 +23,7 @@ export interface PieceKind {
   readonly heaviestG: number;
 }
 
-/** A slab that has been cut. */
+/** A cut slab. */
 export interface SlabCut {
   readonly columns: number;
   readonly rows: number;
@@ -36,16 +36,16 @@ export interface SlabCut {
 }
 
 const WHOLE_FACE = 0.9;
-/** Below this share of a whole face there is nothing to pick up: the sliver counts as trim. */
+/** Minimum share of a whole face for a piece; smaller slivers count as trim. */
 const NOTHING = 0.02;
 
-/** Barks and brittles weigh about so much, nuts and all. */
+/** Typical mass per volume of bark and brittle with nuts, g per mm³. */
 const BROKEN_G_PER_ML = 1.2;
-/** A diamond that has lost more of its face than this is no piece any more. */
+/** Minimum share of a whole face for a diamond. */
 const HALF_DIAMOND = 0.5;
 
 /**
- * Cuts a slab and weighs what comes of it.
+ * Cuts a slab and weighs the pieces, trims and kerf.
  *
  * @param heightMm height of the slab, mm
  * @param strata its layers, from the bottom
@@ -97,20 +97,20 @@ export function cutSlab(tin: Tin, heightMm: number, strata: readonly Stratum[], 
   };
 }
 
-/** The least part of its face that a piece of each shape must have to be sold as one. */
+/** Minimum share of its face that a piece of each shape must have to be sold. */
 const MIN_FACE: Readonly<Record<PieceShape, number>> = {
   rectangle: NOTHING,
   triangle: NOTHING,
   diamond: HALF_DIAMOND,
 };
 
-/** Which regions of a layout there is something to pick up of; the others are trim. */
+/** Returns the regions of a layout that count as pieces; the others are trim. */
 function picksUp({ regions }: Layout, piecesMm2: readonly number[], { shape = 'rectangle' }: CutSpec): boolean[] {
   const least = MIN_FACE[shape];
   return regions.map(({ faceMm2, kind }, i) => kind !== '' && piecesMm2[i]! / faceMm2 >= least);
 }
 
-/** The surface that a cut's readings of thickness say; null where it has none, or they would bend it down to nothing. */
+/** Returns the surface fitted to a cut's thickness readings; `null` without readings or where it would fall to zero. */
 export function surfaceOf(tin: Tin, heightMm: number, { thicknessAt = [] }: CutSpec): Surface | null {
   if (thicknessAt.length === 0) return null;
   const inside = outlineAt(tin, heightMm / 2);
@@ -118,7 +118,7 @@ export function surfaceOf(tin: Tin, heightMm: number, { thicknessAt = [] }: CutS
   return thinnest(surface, inside) > 0 ? surface : null;
 }
 
-/** Broken by hand: as many shards as the mass that is aimed at makes of it, and nothing lost. */
+/** Breaks a slab by hand: as many shards as the aimed mass allows, without loss. */
 function brokenUp(tin: Tin, heightMm: number, slabG: number, { columns, rows, ...cut }: CutSpec): SlabCut {
   const { aimG, spread = SHARDS_SPREAD } = cut.break ?? { aimG: slabG };
   const { count, massG, lightestG, heaviestG } = shards(slabG, aimG, spread);
@@ -133,7 +133,7 @@ function brokenUp(tin: Tin, heightMm: number, slabG: number, { columns, rows, ..
 }
 
 /**
- * How many pieces a cut gives, and the surface of all of them: foot, top and sides.
+ * Returns the number of pieces of a cut and their total surface: bottom, top and sides.
  *
  * A slab that is broken into shards of so many grams is taken at a usual density, since what it weighs is not known yet here.
  *

@@ -4,12 +4,12 @@ import type { Box, Layout, Region, Stroke } from './region';
 import { FAR_MM, type Point } from './moments';
 
 const SLANT = Math.PI / 3;
-/** How far a slanted line goes along for each mm that it goes across. */
+/** Distance along the slab per mm across it for a 60° line. */
 const LEAN = 1 / Math.tan(SLANT);
 
 /**
- * Diamonds: rows straight along the slab, crossed by parallel lines at 60 degrees to them. Columns are counted along the front; what
- * begins to the left of it still reaches in further back. Pieces at the ends are clipped by the frame.
+ * Lays out diamonds: rows straight along the slab, crossed by parallel lines at 60°. Columns are counted along the front edge;
+ * columns that start left of the front edge reach in further back. End pieces are clipped by the frame.
  *
  * @returns null where trims and kerf leave nothing to cut
  */
@@ -33,7 +33,7 @@ export function diamonds(outline: Outline, cut: CutSpec): Layout | null {
   ];
   const stepMm = sideMm + slantKerfMm;
   const before = Math.ceil((deepMm * LEAN) / stepMm);
-  // Slivers that lean over the whole slab are no pieces, and there would be no end of them.
+  // Maximum number of columns, so that slanted slivers do not multiply without end.
   if (before > MAX_GRID) return null;
   const slanted = (fromX: number, toX: number, low: number, high: number): Point[] => {
     const at = (x: number, y: number): Point => [x + (y - y1) * LEAN, y];
@@ -83,7 +83,7 @@ export function diamonds(outline: Outline, cut: CutSpec): Layout | null {
   return { outline, regions, frame, strokes, marksMm: marks };
 }
 
-/** A polygon, or a line of two points, clipped to x1..x2. */
+/** Clips a polygon, or a line of two points, to x1..x2. */
 function clipAlong(points: readonly Point[], x1: number, x2: number): Point[] {
   const closed = points.length > 2;
   const clip = (corners: readonly Point[], side: (point: Point) => number): Point[] =>

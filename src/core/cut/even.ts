@@ -8,15 +8,15 @@ import { divide, weigherOf, type Stratum, type Weigher } from './pieces';
 import type { Box } from './region';
 import { fitSurface, thinnest, type FittedSurface, type Reading } from './surface';
 
-/** One way of cutting an uneven slab, with the mass of every piece. */
+/** One way to cut an uneven slab, with the mass of every piece. */
 export interface EvenWay {
   /** Coefficient of variation of piece mass: 0 when all weigh the same. */
   readonly massVariation: number;
-  /** By row from the front, then from the left, g. */
+  /** Piece masses by row from the front, then from the left, g. */
   readonly massesG: readonly (readonly number[])[];
-  /** Where through-cuts begin, mm from the left and from the front. */
+  /** Starts of the through-cuts, mm from the left and from the front. */
   readonly marksMm: { readonly length: readonly number[]; readonly width: readonly number[] };
-  /** Strips along the length, where each is cut on its own. */
+  /** Strips along the length, if each is cut separately. */
   readonly strips:
     readonly { readonly fromMm: number; readonly toMm: number; readonly linesMm: readonly number[] }[] | null;
   readonly cut: CutSpec;
@@ -24,7 +24,7 @@ export interface EvenWay {
 
 export interface EvenWays {
   readonly surface: FittedSurface;
-  /** Of equal size; through-cuts so that strips weigh the same both ways; each strip cut on its own. */
+  /** Ways to cut: equal sizes; straight cuts whose strips weigh the same both ways; each strip cut separately. */
   readonly ways: { readonly size: EvenWay; readonly through: EvenWay; readonly strips: EvenWay };
 }
 
@@ -35,7 +35,7 @@ const MAX_STEPS = 30;
 const NEAR = 1e-10;
 
 /**
- * Where cuts go so that all parts of a stretch weigh the same, or what is their due, each cut taking its kerf.
+ * Returns cut positions at which all parts of a stretch have equal or proportional mass, with kerf.
  *
  * Parts of some mass are laid off one after the other; what the last is heavier or lighter by is shared by all, until they are alike.
  *
@@ -72,7 +72,7 @@ function alike(
   return lines;
 }
 
-/** Where a growing mass reaches an amount: the secant rule, kept between its bounds. */
+/** Returns where an increasing mass reaches an amount, by the secant rule within its bounds. */
 function placeOf(
   massTo: (toMm: number) => number,
   wantedG: number,
@@ -96,7 +96,7 @@ function placeOf(
 }
 
 /**
- * An uneven slab cut three ways: pieces of equal size, through-cuts that even out the strips both ways, and each strip by itself.
+ * Cuts an uneven slab three ways: equal sizes, straight cuts that even out the strips both ways, and each strip separately.
  *
  * @param cut an even grid: its columns, rows, trims and kerf
  * @param readings of the thickness, at least one
@@ -133,7 +133,7 @@ export function evenWays(
       const linesMm = alike(inStrip, ...ends('length'), same(columns), kerf);
       return { fromMm, toMm, linesMm, pieceG: inStrip(ends('length')[0], linesMm[0] ?? ends('length')[1]) };
     });
-  // A thicker strip loses more to the cuts across it: it gets so much more.
+  // A thicker strip loses more to the cuts across it, so it gets proportionally more.
   let due = same(rows);
   let lines = across;
   let strips = stripsAt(lines);
@@ -146,7 +146,7 @@ export function evenWays(
   }
   const way = (cut: CutSpec, marksMm: EvenWay['marksMm'], own: EvenWay['strips']): EvenWay => {
     const { piecesG } = divide(tin, heightMm, strata, layOut(tin, heightMm, cut)!, surface.surface);
-    // Regions of a grid stand by column, those of strips by strip.
+    // Regions of a grid are in column order, those of strips in strip order.
     const massesG = Array.from({ length: rows }, (_, row) =>
       Array.from({ length: columns }, (_, column) => piecesG[own ? row * columns + column : column * rows + row]!),
     );
@@ -169,7 +169,7 @@ export function evenWays(
   };
 }
 
-/** What lies between two places along one side of a slab, within a stretch of the other; what is not trimmed reaches to the wall. */
+/** Returns the mass between two places along one side of a slab, within a stretch of the other. Without a trim it reaches to the wall. */
 function between(
   { of }: Weigher,
   { lengthMm, widthMm }: { lengthMm: number; widthMm: number },

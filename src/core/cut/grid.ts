@@ -1,13 +1,13 @@
 import { MAX_GRID, type CutSpec } from '../slab';
 import { outlineAt, type Tin } from '../tin';
 
-/** Where the pieces lie along one side, mm from the left or front edge at mid-height. */
+/** Pieces along one side, mm from the left or front edge at mid-height. */
 export interface Side {
   readonly insideMm: number;
   readonly pieceMm: number;
   /** Start and end of each piece. */
   readonly spans: readonly (readonly [number, number])[];
-  /** Ruler marks from one edge, cumulative: where each cut begins. A trim of nothing has no mark. */
+  /** Ruler marks from one edge, cumulative: the start of each cut. A trim of 0 has no mark. */
   readonly marksMm: readonly number[];
 }
 
@@ -34,7 +34,7 @@ function sideOf(insideMm: number, count: number, startMm: number, endMm: number,
 }
 
 /**
- * Divides one side at lines of the maker's own. A line outside of the trims, or nearer to another than a kerf, leaves no piece.
+ * Divides one side at given lines. A line outside the trims, or closer to another than a kerf, leaves no piece.
  *
  * @param linesMm where each cut begins, from the left or the front
  */
@@ -55,11 +55,11 @@ function sideAt(
   return { insideMm, pieceMm, spans, marksMm: marks };
 }
 
-/** Nothing narrower is a piece. */
+/** Minimum width of a piece. */
 const MIN_PIECE_MM = 0.5;
 
 /**
- * A grid over a slab: columns along the length, rows along the width, even or at lines of the maker's own. Inside measures are taken
+ * Returns a grid over a slab: columns along the length, rows along the width, even or at given lines. Inside dimensions are taken
  * at mid-height.
  *
  * @param heightMm height of the slab, mm
@@ -81,7 +81,7 @@ export function gridOf(tin: Tin, heightMm: number, cut: CutSpec): Grid | null {
 }
 
 /**
- * The same cuts by a ruler laid from the far edge: where each begins, seen from there.
+ * Returns the same cut starts measured from the far edge.
  *
  * @param marksMm where each cut begins from the near edge, mm
  * @param kerfMm what each cut takes beyond its mark

@@ -1,27 +1,27 @@
 import type { Side } from './grid';
 
-/** One round of divisions: every part of the side into two or three alike. */
+/** One round of divisions: every part is divided into two or three equal parts. */
 export interface HalvingRound {
   readonly into: 2 | 3;
-  /** Where it is cut, mm from the left or the front. */
+  /** Cut positions, mm from the left or the front. */
   readonly linesMm: readonly number[];
 }
 
 export interface Halving {
   readonly rounds: readonly HalvingRound[];
-  /** How much the width of a piece varies when each division is judged by eye, mm; standard deviation of the worst piece. */
+  /** Standard deviation of the width of the worst piece when each division is judged by eye, mm. */
   readonly byEyeMm: number;
-  /** The same by marks that are all measured from one edge, mm. */
+  /** The same with marks measured from one edge, mm. */
   readonly byMarksMm: number;
 }
 
-/** What the eye is off by in one cut, and what a mark on a ruler is off by, mm; standard deviations. */
+/** Standard deviation of one cut by eye, and of one ruler mark, mm. */
 const EYE_MM = 1.5;
 const MARK_MM = 0.5;
 
 /**
- * A side divided by halves and thirds: halves first, so that the larger parts are judged first. Each cut by eye lies where its neighbours
- * put it, and is off by as much again; the error of a piece is worked out through that chain (propagation of independent errors).
+ * Divides a side by halves and thirds, halves first so that larger parts are judged first. A cut by eye inherits the errors of
+ * its neighbours and adds its own (propagation of independent errors).
  *
  * @param side an even side
  * @returns null where the number of pieces has other factors than 2 and 3, or there is nothing to divide
@@ -30,7 +30,7 @@ export function halving({ spans }: Pick<Side, 'spans'>): Halving | null {
   const factors = factorsOf(spans.length);
   if (!factors || factors.length === 0) return null;
   const count = spans.length;
-  /** Cuts are counted from 0 at the near edge to `count` at the far one. */
+  /** Cuts are numbered from 0 at the near edge to `count` at the far edge. */
   const errors: (Map<number, number> | null)[] = Array.from({ length: count + 1 }, (_, i) =>
     i === 0 || i === count ? new Map<number, number>() : null,
   );
@@ -43,7 +43,7 @@ export function halving({ spans }: Pick<Side, 'spans'>): Halving | null {
       for (let i = 1; i < into; i++) {
         const at = from + i * step;
         lines.push(spans[at - 1]![1]);
-        // It is judged between the two ends of the part, and off by a new error of its own.
+        // Each cut is judged between the two ends of its part and adds an independent error.
         errors[at] = mixed(errors[from]!, errors[from + part]!, i / into).set(at, EYE_MM);
       }
     }
@@ -66,7 +66,7 @@ function factorsOf(count: number): (2 | 3)[] | null {
   return rest === 1 ? found : null;
 }
 
-/** An error between two others: what each cut's own error weighs in it. */
+/** Combines the errors of two cuts for a cut between them. */
 function mixed(
   near: ReadonlyMap<number, number>,
   far: ReadonlyMap<number, number>,
@@ -77,7 +77,7 @@ function mixed(
   return sum;
 }
 
-/** Standard deviation of the distance between two cuts. */
+/** Returns the standard deviation of the distance between two cuts. */
 function spread(near: ReadonlyMap<number, number>, far: ReadonlyMap<number, number>): number {
   const cuts = new Set([...near.keys(), ...far.keys()]);
   return Math.sqrt([...cuts].reduce((sum, cut) => sum + ((far.get(cut) ?? 0) - (near.get(cut) ?? 0)) ** 2, 0));

@@ -1,4 +1,4 @@
-/** How a slab is divided: where each piece lies, what it weighs, and in which order the knife goes. */
+/** Cutting a slab: where each piece lies, what it weighs, and the order of the cuts. */
 export * from './area';
 export * from './moments';
 export * from './region';

@@ -8,7 +8,7 @@ import { stripsOf } from './strips';
 import { wedges } from './wedges';
 
 /**
- * Where every piece of a cut lies. Inside measures are taken at mid-height.
+ * Returns the position of every piece of a cut. Inside dimensions are taken at mid-height.
  *
  * @param heightMm height of the slab, mm
  * @returns null where trims and kerf leave nothing to cut, or it asks for more pieces than a slab can be cut into; null too for a slab
@@ -30,7 +30,7 @@ export function layOut(tin: Tin, heightMm: number, cut: CutSpec): Layout | null 
 
 type LayOutShape = (outline: Outline, cut: CutSpec, grid: () => Grid | null) => Layout | null;
 
-/** Lays pieces out in the cells of a grid. */
+/** Lays out pieces in the cells of a grid. */
 const inCells =
   (laid: (outline: Outline, grid: Grid, cut: CutSpec) => Layout): LayOutShape =>
   (outline, cut, gridFor) => {
@@ -38,21 +38,21 @@ const inCells =
     return grid && laid(outline, grid, cut);
   };
 
-/** How pieces of each shape are laid out. */
+/** Layout function of each piece shape. */
 const LAY_OUT: Readonly<Record<PieceShape, LayOutShape>> = {
   rectangle: inCells((outline, grid) => rectangles(outline, grid)),
   triangle: inCells((outline, grid, cut) => triangles(outline, grid, cut.kerfMm ?? 0)),
   diamond: (outline, cut) => diamonds(outline, cut),
 };
 
-/** Whether the lines of each shape go straight through the slab, both ways. */
+/** Whether the lines of each shape go straight through the slab both ways. */
 const GOES_THROUGH: Readonly<Record<PieceShape, boolean>> = { rectangle: true, triangle: true, diamond: false };
 
-/** Whether a cut is straight lines through the whole slab, both ways: such lines can be pulled one by one. */
+/** Tells whether a cut consists of straight lines through the whole slab both ways. Such lines can be dragged. */
 export const isOnLines = (cut: CutSpec): boolean =>
   (cut.way ?? 'grid') === 'grid' && !cut.strips?.length && GOES_THROUGH[cut.shape ?? 'rectangle'];
 
-/** Spans from the middle; where nothing is trimmed the outer pieces reach to the wall, wherever that is. */
+/** Spans from the middle. Without a trim, outer pieces reach to the wall. */
 export function reach(side: Side): (readonly [number, number])[] {
   const half = side.insideMm / 2;
   const last = side.spans.length - 1;
@@ -66,7 +66,7 @@ function frameOf(columns: readonly (readonly [number, number])[], rows: readonly
   return [columns[0]![0], columns.at(-1)![1], rows[0]![0], rows.at(-1)![1]];
 }
 
-/** Strokes straight across the slab, at ruler marks. */
+/** Returns the straight strokes across the slab at ruler marks. */
 export function strokesAt({ lengthMm, widthMm }: Outline, marksMm: Layout['marksMm']): Stroke[] {
   const [a, b] = [lengthMm / 2, widthMm / 2];
   return [
@@ -100,7 +100,7 @@ function rectangles(outline: Outline, grid: Grid): Layout {
   };
 }
 
-/** Rectangles halved on a diagonal from front left to back right; the cut takes its kerf of both halves alike. */
+/** Lays out rectangles halved on a diagonal from front left to back right. Both halves lose half the kerf. */
 function triangles(outline: Outline, grid: Grid, kerfMm: number): Layout {
   const whole = rectangles(outline, grid);
   const rows = grid.width.spans.length;
@@ -147,7 +147,7 @@ function triangles(outline: Outline, grid: Grid, kerfMm: number): Layout {
         ...size,
       },
     );
-    // One stroke runs on through the cells that meet at their corners: it begins where there is none before.
+    // Joins strokes through cells that meet at their corners into one stroke.
     const [column, row] = [Math.floor(at / rows), at % rows];
     if (column > 0 && row > 0) return;
     const run = Math.min(grid.length.spans.length - column, rows - row);

@@ -3,13 +3,13 @@ import type { Outline } from '../tin';
 /** A point of the slab from above, mm from its middle: to the right and to the back. */
 export type Point = readonly [xMm: number, yMm: number];
 
-/** Integrals over an area of 1, x, y, x^2, xy and y^2. The first is the area itself, mm2. */
+/** Integrals of 1, x, y, x², xy and y² over an area. The first is the area itself, mm². */
 export type Moments = readonly [number, number, number, number, number, number];
 
-/** Farther out than any tin: what reaches to the wall, wherever that is. */
+/** Beyond any tin: marks an edge that reaches to the wall. */
 export const FAR_MM = 2e4;
 
-/** Gauss-Legendre on -1..1: two points are exact on a straight line here, eight on an arc to 1e-12. */
+/** Gauss-Legendre nodes on -1..1. Two points are exact on a straight line here, eight are accurate to 1e-12 on an arc. */
 const ON_LINE = [
   [-0.5773502691896258, 1],
   [0.5773502691896258, 1],
@@ -26,7 +26,7 @@ const ON_ARC = [
 ] as const;
 
 /**
- * Integrals over the part of a polygon that lies within an outline.
+ * Returns the moments of a polygon clipped to an outline.
  *
  * The polygon is the signed sum of the triangles between its edges and the middle, and an outline is seen whole from its middle; so
  * each edge counts for itself, as the area that the middle sweeps along it: the edge where it is inside, the outline where it is
@@ -38,7 +38,7 @@ const ON_ARC = [
 export function momentsWithin(inside: Outline, polygon: readonly Point[]): Moments {
   const outline = inside.cornerMm < MIN_CORNER_MM ? { ...inside, cornerMm: 0 } : inside;
   const sums = [0, 0, 0, 0, 0, 0];
-  // An outline has no dents: what has its corners inside lies inside.
+  // An outline is convex: a shape whose corners are inside lies inside.
   const isInside = polygon.every((point) => holds(outline, point));
   const walls = isInside ? [] : wallsOf(outline);
   polygon.forEach((from, at) => {
@@ -50,7 +50,7 @@ export function momentsWithin(inside: Outline, polygon: readonly Point[]): Momen
   return sums.map((sum) => sum * sign) as unknown as Moments;
 }
 
-/** Integrals over a rectangle, from x to x and from y to y; nothing where it is turned inside out. */
+/** Returns the moments of a rectangle from x to x and from y to y; zero where it is inverted. */
 export function rectangleMoments([x1, x2, y1, y2]: readonly [number, number, number, number]): Moments {
   if (x2 <= x1 || y2 <= y1) return [0, 0, 0, 0, 0, 0];
   const [wide, tall] = [x2 - x1, y2 - y1];
@@ -59,7 +59,7 @@ export function rectangleMoments([x1, x2, y1, y2]: readonly [number, number, num
   return [area, area * x, area * y, area * (x * x + wide ** 2 / 12), area * x * y, area * (y * y + tall ** 2 / 12)];
 }
 
-/** Whether a point lies within an outline. */
+/** Tells whether a point lies within an outline. */
 export function holds({ lengthMm, widthMm, cornerMm: r }: Outline, [x, y]: Point): boolean {
   const [u, v] = [Math.abs(x) - (lengthMm / 2 - r), Math.abs(y) - (widthMm / 2 - r)];
   return u <= r && v <= r && (u <= 0 || v <= 0 || u * u + v * v <= r * r);
@@ -91,7 +91,7 @@ function sweepLine(sums: number[], [x1, y1]: Point, [x2, y2]: Point) {
   }
 }
 
-/** A part of the outline, counter-clockwise from one angle of the middle to another. */
+/** Returns the moments of a part of the outline, counter-clockwise between two angles at the middle. */
 type Wall =
   | { readonly from: number; readonly to: number; readonly normal: Point; readonly offMm: number }
   | {
@@ -104,12 +104,12 @@ type Wall =
 
 const TURN = 2 * Math.PI;
 const ROUNDING_MM = 1e-9;
-/** A corner that nobody could measure counts as square: where it begins and ends would drown in rounding. */
+/** Corners too small to measure count as square, since rounding would hide their ends. */
 const MIN_CORNER_MM = 1e-3;
 
 function wallsOf({ lengthMm, widthMm, cornerMm: r }: Outline): Wall[] {
   const [a, b] = [lengthMm / 2, widthMm / 2];
-  /** Where, seen from the middle, the corner of the first quarter begins and ends; the others are its mirror images. */
+  /** Angles at which the corner of the first quadrant starts and ends, seen from the middle. The others mirror it. */
   const [begin, end] = [Math.atan2(b - r, a), Math.atan2(b, a - r)];
   const half = Math.PI;
   const corner = (quarter: number, from: number, to: number): Wall => {
@@ -132,9 +132,9 @@ function wallsOf({ lengthMm, widthMm, cornerMm: r }: Outline): Wall[] {
   ];
 }
 
-/** What the middle sweeps along the outline between two rays, the short way round. */
+/** Returns the moments swept along the outline between two rays, the short way round. */
 function sweepWalls(sums: number[], walls: readonly Wall[], [x1, y1]: Point, [x2, y2]: Point) {
-  // What is nearer than rounding sweeps nothing, also beside the middle, where a ray has no direction.
+  // Distances below rounding sweep nothing, also beside the middle, where a ray has no direction.
   if (Math.abs(x2 - x1) + Math.abs(y2 - y1) < ROUNDING_MM) return;
   const turned = Math.atan2(x1 * y2 - x2 * y1, x1 * x2 + y1 * y2);
   const begin = Math.atan2(y1, x1);
@@ -170,7 +170,7 @@ function sweepWall(sums: number[], wall: Wall, from: number, to: number, sign: n
   }
 }
 
-/** Where a ray from the middle meets the circle of the corner in a quarter, as an angle of that circle. */
+/** Returns where a ray from the middle meets the corner circle of a quadrant, as an angle of that circle. */
 function turnAt([cx, cy]: Point, r: number, quarter: number, angle: number): number {
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
   const along = cx * c + cy * s;
@@ -179,7 +179,7 @@ function turnAt([cx, cy]: Point, r: number, quarter: number, angle: number): num
   return turn < (quarter * Math.PI) / 2 - 1e-6 ? turn + TURN : turn;
 }
 
-/** The part of a line within an outline, or null where there is none. */
+/** Clips a line to an outline; `null` if none of it is inside. */
 export function clipped(
   { lengthMm, widthMm, cornerMm: r }: Outline,
   from: Point,
@@ -209,7 +209,7 @@ export function clipped(
       [1, -1],
     ] as const) {
       const [cx, cy] = [sx * (a - r), sy * (b - r)];
-      /** Beyond the circle in this corner's square. */
+      /** Beyond the circle within this corner's square. */
       const beyond = ([x, y]: Point) => (x - cx) * sx > 0 && (y - cy) * sy > 0 && Math.hypot(x - cx, y - cy) > r;
       const [first, last] = [beyond(at(enter)), beyond(at(leave))];
       if (!first && !last) continue;

@@ -1,7 +1,7 @@
 import type { CutSpec } from '../slab';
 import type { Grid, Side } from './grid';
 
-/** A line that can be taken hold of: along which side, and which ruler mark counted from the left or front. */
+/** A line that can be dragged: its side, and its ruler mark counted from the left or front. */
 export type CutLine =
   | { readonly side: 'length' | 'width'; readonly end: 'start' | 'end' }
   | { readonly side: 'length' | 'width'; readonly after: number };
@@ -40,15 +40,15 @@ export function movedLine(cut: CutSpec, line: CutLine, toMm: number, insideMm: n
   return { ...cut, trimMm: { ...cut.trimMm, ...rounded } };
 }
 
-/** The least that a line may leave of a piece, mm. */
+/** Minimum piece width that a moved line leaves, mm. */
 const MIN_MM = 1;
 
-/** Where the cuts between pieces begin, mm from the left or the front. */
+/** Returns the starts of the cuts between pieces, mm from the left or the front. */
 export const linesOf = ({ spans }: Side): number[] => spans.slice(0, -1).map(([, to]) => to);
 
 /**
- * The cut after one line between pieces has been moved by itself: the others stay, and the grid is of the maker's own lines from then on.
- * It stays between its neighbours.
+ * Returns the cut after one line between pieces has been moved separately. The others stay, and the grid then has its own lines.
+ * The line stays between its neighbours.
  *
  * @param grid the cut as it lies now
  * @returns lines to half a mm
@@ -66,13 +66,10 @@ export function movedAlone(cut: CutSpec, grid: Grid, line: CutLine, toMm: number
   return { ...cut, linesMm: { ...cut.linesMm, [line.side]: lines } };
 }
 
-/** Lines that stay where they are: by side, counted from 0. */
+/** Locked lines: by side, counted from 0. */
 export type LockedLines = { readonly [side in CutLine['side']]: ReadonlySet<number> };
 
-/**
- * The cut made even again: between the lines that are locked, and the trims, all pieces are alike. A side without locked lines is a plain
- * grid again.
- */
+/** Resets a cut to even spacing between locked lines and trims. A side without locked lines becomes a plain grid. */
 export function madeEven(cut: CutSpec, grid: Grid, locked: LockedLines): CutSpec {
   const kerfMm = cut.kerfMm ?? 0;
   const even = (side: CutLine['side']): number[] | undefined => {
@@ -95,7 +92,7 @@ export function madeEven(cut: CutSpec, grid: Grid, locked: LockedLines): CutSpec
   return withoutEmpty({ ...cut, columns, rows, linesMm });
 }
 
-/** A cut without what says nothing: a plain grid is written as its four fields. */
+/** Returns a cut without fields at their defaults: a plain grid is written with its four fields. */
 export function withoutEmpty(cut: CutSpec): CutSpec {
   const { length = [], width = [] } = cut.linesMm ?? {};
   const linesMm = {

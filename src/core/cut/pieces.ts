@@ -12,17 +12,17 @@ export interface Stratum {
   readonly fromMm: number;
   readonly thicknessMm: number;
   readonly massG: number;
-  /** What it stands in, where that is not the whole tin. */
+  /** Outline that holds it, if that is not the whole tin. */
   readonly tin?: Tin;
   readonly wallMm?: number | null;
   readonly footMm?: number;
 }
 
-/** Masses of what the knife makes of a slab, g. Pieces + trims + kerf = slab. */
+/** Masses of pieces, trims and kerf, g. Pieces + trims + kerf = slab. */
 export interface Divided {
-  /** In the order of the regions: of a grid by column, then row. */
+  /** In the order of the regions: in a grid by column, then row. */
   readonly piecesG: readonly number[];
-  /** Area of each piece at mid-height, mm2; the rim takes some of it from the outer pieces. */
+  /** Area of each piece at mid-height, mm². The rim clips the outer pieces. */
   readonly piecesMm2: readonly number[];
   readonly trimG: number;
   readonly kerfG: number;
@@ -39,16 +39,16 @@ const GAUSS = [
 
 interface Slice {
   readonly outline: Outline;
-  /** g per mm2 of the outline at this height. */
+  /** Mass per area of the outline at this height, g per mm². */
   readonly gramsPerMm2: number;
 }
 
-/** Something that fills a tin between two heights; a negative density takes it out of something larger. */
+/** A block that fills a tin between two heights. A negative density subtracts it from a larger one. */
 interface Block {
   readonly tin: Tin;
   readonly fromMm: number;
   readonly toMm: number;
-  /** g per mm3, or g per mm2 where it has no height. */
+  /** Density, g per mm³, or g per mm² for a block without height. */
   readonly density: number;
 }
 
@@ -80,7 +80,7 @@ function blocksOf(whole: Tin, { fromMm, thicknessMm, massG, tin = whole, wallMm,
   return [{ tin, fromMm, toMm, density: massG / betweenMm3(tin, fromMm, toMm) }];
 }
 
-/** The slab as flat slices whose areas are cut like the slab; one a block is enough between straight walls. */
+/** Slices the slab into flat parts that are cut like the slab. One slice per block is enough between straight walls. */
 function slicesOf(tin: Tin, strata: readonly Stratum[]): Slice[] {
   if (
     lean(tin) === 0 &&
@@ -101,14 +101,14 @@ function slicesOf(tin: Tin, strata: readonly Stratum[]): Slice[] {
   });
 }
 
-/** The area of a region within an outline, or its integral of a surface, which is relative to a level one. */
+/** Returns the area of a region within an outline, or the integral of a surface relative to a level one. */
 function measure(outline: Outline, takes: Box | readonly Point[], surface: Surface | null): number {
   if (!isBox(takes)) return over(momentsWithin(outline, takes), surface);
   if (!surface) return areaWithin(outline, ...takes);
   const [a, b] = [outline.lengthMm / 2, outline.widthMm / 2];
   const inner: Box = [Math.max(-a, takes[0]), Math.min(a, takes[1]), Math.max(-b, takes[2]), Math.min(b, takes[3])];
   const corners = rectangleOf(...inner);
-  // Most boxes end short of the rounded corners: those are plain rectangles.
+  // Most boxes end before the rounded corners and are plain rectangles.
   if (corners.every((corner) => holds(outline, corner))) return over(rectangleMoments(inner), surface);
   return over(momentsWithin(outline, corners), surface);
 }
@@ -120,15 +120,15 @@ const isBox = (takes: Box | readonly Point[]): takes is Box => typeof takes[0] =
 
 const EVERYTHING: Box = [-Infinity, Infinity, -Infinity, Infinity];
 
-/** What any part of a slab weighs, g. */
+/** Weighs any part of a slab, g. */
 export interface Weigher {
   readonly massG: number;
   readonly of: (takes: Box | readonly Point[]) => number;
 }
 
 /**
- * Weighs parts of a slab that are cut out straight down. A surface that is not level makes some of them thicker; the mass of the slab
- * stays what it is.
+ * Returns a function that weighs parts of a slab cut straight down. An uneven surface makes some parts thicker; the mass of the
+ * slab stays the same.
  *
  * @param surface its thickness from place to place, beside a level one
  */
@@ -138,13 +138,13 @@ export function weigherOf(tin: Tin, strata: readonly Stratum[], surface: Surface
     slices.reduce((g, { outline, gramsPerMm2 }) => g + measure(outline, takes, over) * gramsPerMm2, 0);
   const massG = sum(EVERYTHING, null);
   const unevenG = surface ? sum(EVERYTHING, surface) : massG;
-  // A surface only shifts the slab's own mass from place to place.
+  // A surface only redistributes the slab's mass.
   const share = unevenG > 0 ? massG / unevenG : 1;
   return { massG, of: (takes) => sum(takes, surface) * share };
 }
 
 /**
- * Masses of pieces, trims and kerf of a slab cut straight down.
+ * Returns the masses of pieces, trims and kerf of a slab cut straight down.
  *
  * Round corners, round tins and flare make outer pieces lighter or heavier; that is worked out, not spread evenly.
  *
@@ -166,7 +166,7 @@ export function divide(
   const framedMm2 = measure(middle, frame, null);
   const allMm2 = areaMm2At(tin, heightMm / 2);
   const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
-  /** What is left of a sum is nothing where it is only rounding. */
+  /** A remainder within rounding counts as zero. */
   const left = (value: number, whole: number) => (Math.abs(value) < whole * 1e-12 ? 0 : value);
   return {
     piecesG,

@@ -1,20 +1,20 @@
 import type { Outline } from '../tin';
 import type { Point } from './moments';
 
-/** From x to x and from y to y, mm from the middle; what reaches to the wall is infinite. */
+/** Bounds from x to x and from y to y, mm from the middle. A side that reaches to the wall is infinite. */
 export type Box = readonly [x1: number, x2: number, y1: number, y2: number];
 
-/** What the knife makes one piece of. */
+/** A region that becomes one piece. */
 export interface Region {
-  /** Its corners, mm from the middle, as they are at mid-height: for the drawing. */
+  /** Corners at mid-height, mm from the middle, for drawing. */
   readonly face: readonly Point[];
-  /** What it takes of the slab: a box, or corners that reach out as far as the wall may be. */
+  /** Area taken of the slab: a box, or corners that may reach out to the wall. */
   readonly takes: Box | readonly Point[];
   readonly lengthMm: number;
   readonly widthMm: number;
-  /** Its face where nothing of it is missing, mm2. */
+  /** Face of a whole piece, mm². */
   readonly faceMm2: number;
-  /** The kind it is of, where there are several; empty for what is left over. */
+  /** Id of its piece type, if there are several; empty for leftover area. */
   readonly kind?: string;
 }
 
@@ -25,11 +25,11 @@ export interface Stroke {
   readonly set: 'across' | 'along' | 'slanted' | 'from the middle';
 }
 
-/** A slab from above, with everything that the knife does to it. */
+/** A slab from above with all its cuts. */
 export interface Layout {
   readonly outline: Outline;
   readonly regions: readonly Region[];
-  /** Within it lie pieces and kerf, beyond it trims. */
+  /** Pieces and kerf lie inside it, trims outside. */
   readonly frame: Box;
   readonly strokes: readonly Stroke[];
   /** Ruler marks from the left and from the front, mm. */

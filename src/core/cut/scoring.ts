@@ -1,8 +1,8 @@
 import type { Behaviour } from '../classify';
 
 /**
- * How many of the pieces of a scored slab are likely to break off their line, as a share: few of thin, wide pieces, more the nearer a
- * piece comes to a cube. A rule of the bench, for lines that are scored a third deep.
+ * Returns the share of a scored slab's pieces that are likely to break off the line: few for thin, wide pieces, more the closer a
+ * piece is to a cube. A rule of thumb for lines scored to a third of the depth.
  *
  * @param thicknessMm of the slab
  * @param leastSideMm the shorter side of a piece
@@ -11,11 +11,11 @@ export function snapBreakage(thicknessMm: number, leastSideMm: number): number {
   return leastSideMm <= 0 ? 1 : Math.min(1, OFF_LINE * Math.max(1, (THIN * thicknessMm) / leastSideMm) ** 2);
 }
 
-/** Of pieces at least three times as wide as they are thick, so many break beside their line. */
+/** Share that breaks off the line for pieces at least three times as wide as thick. */
 const OFF_LINE = 0.04;
 const THIN = 3;
 
-/** From when to when something takes a score: soft enough not to crack, firm enough to hold the line; from warmer to colder, deg C. */
+/** Temperature range in which a layer can be scored: soft enough not to crack, firm enough to hold the line; warmer limit first, °C. */
 export type ScoreRange = readonly [fromC: number, toC: number];
 
 /**
@@ -27,7 +27,7 @@ export function scoreRangeOf(behaviour: Behaviour): ScoreRange | null {
   return behaviour === 'chocolate' ? [25, 22] : null;
 }
 
-/** Which layer of a stack is scored: of those that snap the thickest, for the others break where it does; undefined where none snaps. */
+/** Returns the index of the layer to score: the thickest that snaps, since the others break with it; `undefined` if none snaps. */
 export function scoredLayer<L extends { readonly behaviour: Behaviour; readonly thicknessMm: number }>(
   layers: readonly L[],
 ): L | undefined {
@@ -37,7 +37,7 @@ export function scoredLayer<L extends { readonly behaviour: Behaviour; readonly 
 }
 
 /**
- * When a layer takes a score, by how warm its middle is minute by minute.
+ * Returns when a layer can be scored, from the temperature of its middle by minute.
  *
  * @param meanC by minute from the slab's start; NaN before the layer is there
  * @returns minutes from the slab's start; null where it never cools so far

@@ -1,21 +1,21 @@
-/** How unevenly a slab is broken where nobody says: the coefficient of variation of a shard's mass. */
+/** Default coefficient of variation of shard mass. */
 export const SHARDS_SPREAD = 0.4;
 
-/** Nine shards of ten lie within so many standard deviations of the mean. */
+/** Nine of ten shards lie within this many standard deviations of the mean. */
 const NINE_OF_TEN = 1.645;
 
 export interface Shards {
   readonly count: number;
-  /** How many there may be, nine times of ten. */
+  /** Range of their number that holds nine times of ten. */
   readonly countRange: readonly [number, number];
   readonly massG: number;
-  /** Between these weigh nine of ten, g. */
+  /** Range of shard mass that holds for nine of ten, g. */
   readonly lightestG: number;
   readonly heaviestG: number;
 }
 
 /**
- * What to expect of a slab that is broken by hand.
+ * Returns the expected number and mass of shards of a slab broken by hand.
  *
  * Shards go on being broken off until nothing is left: a renewal process, so their number is mass over aim, with a variance of
  * spread^2 times that (Cox, Renewal theory, 1962). Their masses are taken as log-normal, as broken things are (Kolmogorov 1941).

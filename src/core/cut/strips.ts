@@ -5,7 +5,7 @@ import type { Point } from './moments';
 
 type Strip = NonNullable<CutSpec['strips']>[number];
 
-/** Parts of a slab that are nearer than this are at the same place. */
+/** Places closer than this count as the same. */
 const SAME_MM = 0.05;
 
 /**
@@ -19,7 +19,7 @@ export function stripsOf(outline: Outline, cut: CutSpec): Layout | null {
   const strips = [...cut.strips!].sort((strip, other) => strip.atMm - other.atMm);
   if (strips.some(({ along = 'length' }) => (along === 'width') !== turned)) return null;
   const { left = 0, right = 0, front = 0, back = 0 } = cut.trimMm ?? {};
-  // Along the strips, and across them.
+  // Sides along the strips and across them.
   const [alongMm, acrossMm] = turned ? [outline.widthMm, outline.lengthMm] : [outline.lengthMm, outline.widthMm];
   const [startMm, endMm] = turned ? [front, alongMm - back] : [left, alongMm - right];
   const kerfMm = cut.kerfMm ?? 0;
@@ -43,7 +43,7 @@ export function stripsOf(outline: Outline, cut: CutSpec): Layout | null {
     spans.forEach(([from, to], i) => {
       const name = strip.kinds?.[i];
       const kind = name ? widths.get(name) : undefined;
-      // A kind that lies the other way has its width along the strip.
+      // A rotated piece has its width along the strip.
       const wideMm = kind
         ? Math.abs(to - from - kind.lengthMm) < SAME_MM
           ? kind.widthMm

@@ -7,7 +7,7 @@ import type { Moments, Point } from './moments';
  */
 export type Surface = Moments;
 
-/** A reading of the thickness, mm from the left and from the front. */
+/** A thickness reading, mm from the left and from the front. */
 export interface Reading {
   readonly xMm: number;
   readonly yMm: number;
@@ -20,13 +20,13 @@ export type SurfaceTerms = (typeof SURFACE_TERMS)[number];
 export interface FittedSurface {
   readonly terms: SurfaceTerms;
   readonly surface: Surface;
-  /** Root mean square of what each reading misses, foretold from the others, mm; null where there is one reading. */
+  /** Root mean square of the leave-one-out errors of the readings, mm; `null` with one reading. */
   readonly errorMm: number | null;
 }
 
 const COUNT: Readonly<Record<SurfaceTerms, number>> = { level: 1, tilted: 3, quadratic: 6 };
 
-/** The terms of a surface at a place. */
+/** Returns the terms of a surface at a place. */
 export const termsAt = ([x, y]: Point): Moments => [1, x, y, x * x, x * y, y * y];
 
 export const thicknessAt = (surface: Surface, point: Point) =>
@@ -56,7 +56,7 @@ function leastSquares(
   return { coefficients, leverage };
 }
 
-/** A symmetric matrix inverted by Gauss and Jordan with pivots; null where it is singular. */
+/** Inverts a symmetric matrix by Gauss-Jordan elimination with pivots; `null` if it is singular. */
 function inverted(matrix: readonly (readonly number[])[]): number[][] | null {
   const n = matrix.length;
   const work = matrix.map((row, i) => [...row, ...row.map((_, j) => (i === j ? 1 : 0))]);
@@ -78,9 +78,8 @@ function inverted(matrix: readonly (readonly number[])[]): number[][] | null {
 }
 
 /**
- * The smooth surface through readings of thickness: level, tilted or quadratic, as many terms as the readings can bear. Of those that
- * leave at least one reading over, the one that best foretells each reading from the others is taken (leave-one-out error; Allen 1974,
- * the PRESS statistic).
+ * Fits a smooth surface to thickness readings: level, tilted or quadratic. Of the models that leave at least one reading over,
+ * the one with the smallest leave-one-out error wins (Allen 1974, the PRESS statistic).
  *
  * @param readings at least one
  * @param outline the inside of the tin that the readings are measured in
@@ -106,7 +105,7 @@ export function fitSurface(readings: readonly Reading[], { lengthMm, widthMm }: 
       readings.length > 1 ? Math.sqrt(missed.reduce((sum, miss) => sum + miss * miss, 0) / readings.length) : null;
     found.push({ terms, surface, errorMm });
   }
-  // More terms have to be worth it.
+  // Additional terms must reduce the error enough.
   return found.reduce((best, next) =>
     (next.errorMm ?? Infinity) < (best.errorMm ?? Infinity) * WORTH - 1e-9 ? next : best,
   );
@@ -114,7 +113,7 @@ export function fitSurface(readings: readonly Reading[], { lengthMm, widthMm }: 
 
 const WORTH = 0.98;
 
-/** The least thickness of a surface over an outline, mm, looked for on a fine grid and along the wall. */
+/** Returns the minimum thickness of a surface over an outline, mm, searched on a fine grid and along the wall. */
 export function thinnest(surface: Surface, { lengthMm, widthMm }: Outline): number {
   const STEPS = 24;
   let least = Infinity;

@@ -1,9 +1,9 @@
-/** Ribbons of a swirl that is drawn through by a blade are about so wide: each such square is one mixture or the other, mm. */
+/** Width of a swirl's ribbons, mm: each square of this size is one mixture or the other. */
 const RIBBON_MM = 15;
 
 /**
- * How much a mixture's share differs from piece to piece, where two or more are swirled and not stirred: a piece is taken as so many
- * ribbon squares, each of them wholly one mixture by chance (standard deviation of a binomial share).
+ * Returns how much a mixture's share varies from piece to piece when it is swirled and not stirred. A piece counts as ribbon
+ * squares, each entirely one mixture by chance (standard deviation of a binomial share).
  *
  * @param share of the mixture in the layer, 0 to 1
  * @param faceMm2 face of a piece

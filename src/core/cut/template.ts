@@ -1,7 +1,7 @@
 import type { Outline } from '../tin';
 import type { Layout, Stroke } from './region';
 
-/** A stroke in its turn: the knife goes from one point to the other, mm from the left and from the front. */
+/** A numbered stroke from one point to another, mm from the left and from the front. */
 export interface NumberedStroke {
   readonly number: number;
   readonly from: readonly [number, number];
@@ -11,16 +11,16 @@ export interface NumberedStroke {
 
 export interface StrokeOrder {
   readonly strokes: readonly NumberedStroke[];
-  /** How often the board is turned. */
+  /** Number of times the board is turned. */
   readonly turns: number;
   readonly outline: Outline;
 }
 
-/** Straight through first, then across it; what is slanted comes last, when nothing else has to hold together. */
+/** Straight strokes first, then across. Slanted strokes come last, when nothing else has to hold together. */
 const SETS: readonly Stroke['set'][] = ['along', 'across', 'slanted', 'from the middle'];
 
 /**
- * The order of strokes: all that are parallel before the board is turned, from the front or the left on, so that the first piece is lifted
+ * Orders the strokes: all parallel ones before the board is turned, from the front or the left, so that the first piece is lifted
  * out at an edge.
  */
 export function strokeOrder({ outline, strokes }: Pick<Layout, 'outline' | 'strokes'>): StrokeOrder {
@@ -39,7 +39,7 @@ export function strokeOrder({ outline, strokes }: Pick<Layout, 'outline' | 'stro
       to: [to[0] + a, to[1] + b],
       set,
     })),
-    // From the middle out the board goes round stroke by stroke.
+    // For wedges the board turns after each stroke.
     turns: sets.includes('from the middle') ? Math.max(0, ordered.length - 1) : Math.max(0, sets.length - 1),
   };
 }

@@ -1,15 +1,15 @@
 import type { CutTool } from '../slab';
 
 interface ToolRule {
-  /** What one stroke usually takes away, mm. */
+  /** Typical kerf of one stroke, mm. */
   readonly kerfMm: number;
-  /** It goes through the whole slab at once: no strip is cut by itself, and nothing slanted either. */
+  /** Whether the tool cuts the whole slab at once, so that strips cannot be cut separately or at a slant. */
   readonly throughOnly: boolean;
-  /** What one stroke takes with wiping, or of wires and rollers one go of all of them, s; counted at the bench. */
+  /** Time of one stroke with wiping, or of one pass of wires and rollers, s; bench experience. */
   readonly strokeSeconds: number;
 }
 
-/** Every tool, and what follows from it; kerfs as makers measure them. */
+/** Properties of every tool. Kerfs as measured by makers. */
 export const TOOL: Readonly<Record<CutTool, ToolRule>> = {
   'hot blade': {
     kerfMm: 0,

@@ -8,13 +8,13 @@ const MAX_STEPS = 40;
 
 const towards = (angle: number, far: number): Point => [far * Math.cos(angle), far * Math.sin(angle)];
 
-/** What lies between two rays of the middle. */
+/** Returns the area between two rays from the middle. */
 function between(from: number, to: number, apex: Point, far: number): Point[] {
   const parts = Math.max(2, Math.ceil((to - from) / 0.7));
   return [apex, ...Array.from({ length: parts + 1 }, (_, i) => towards(from + ((to - from) * i) / parts, far))];
 }
 
-/** Rays from the middle between which equal areas lie, the first to the back. In a round tin their angles are equal too. */
+/** Returns rays from the middle with equal areas between them, the first towards the back. In a round tin their angles are equal too. */
 function rays(outline: Outline, count: number): number[] {
   const even = Array.from({ length: count + 1 }, (_, i) => TURN / 4 + (TURN * i) / count);
   if (outline.cornerMm * 2 >= Math.max(outline.lengthMm, outline.widthMm) - 1e-9) return even;
@@ -26,7 +26,7 @@ function rays(outline: Outline, count: number): number[] {
     const from = found[i - 1]!;
     let [low, high] = [from, from + TURN * 0.75];
     let to = from + (2 * eachMm2) / rimAt(outline, from) ** 2;
-    // Newton, kept between its bounds: an area grows by half the square of the way to the wall for each radian.
+    // Newton's method within bounds: the area grows by half the square of the distance to the wall per radian.
     for (let n = 0; n < MAX_STEPS; n++) {
       if (to <= low || to >= high) to = (low + high) / 2;
       const missingMm2 = eachMm2 - area(from, to);
@@ -41,8 +41,8 @@ function rays(outline: Outline, count: number): number[] {
 }
 
 /**
- * Wedges of equal area from the middle out; `columns` says how many. The kerf is taken of both sides of each cut alike. Trims are not
- * taken: every wedge reaches to the wall.
+ * Lays out wedges of equal area from the middle; `columns` is their number. Both sides of a cut lose half the kerf. Trims do not
+ * apply: every wedge reaches to the wall.
  *
  * @returns null where the kerf leaves nothing
  */
@@ -56,7 +56,7 @@ export function wedges(outline: Outline, cut: CutSpec): Layout | null {
   for (let i = 0; i < count; i++) {
     const [from, to] = [angles[i]!, angles[i + 1]!];
     const half = (to - from) / 2;
-    // Both sides moved inward by half a kerf meet this far out.
+    // Distance at which both sides meet after moving inward by half a kerf.
     const backMm = half > TURN / 4 - 1e-9 ? kerfMm / 2 : kerfMm / 2 / Math.sin(half);
     if (backMm * 2 >= Math.min(outline.lengthMm, outline.widthMm)) return null;
     const apex = towards((from + to) / 2, backMm);
@@ -81,7 +81,7 @@ export function wedges(outline: Outline, cut: CutSpec): Layout | null {
   };
 }
 
-/** How far it is from the middle to the wall, mm. */
+/** Returns the distance from the middle to the wall, mm. */
 function rimAt({ lengthMm, widthMm, cornerMm: r }: Outline, angle: number): number {
   const [c, s] = [Math.abs(Math.cos(angle)), Math.abs(Math.sin(angle))];
   const [a, b] = [lengthMm / 2, widthMm / 2];
@@ -92,7 +92,7 @@ function rimAt({ lengthMm, widthMm, cornerMm: r }: Outline, angle: number): numb
   return along + Math.sqrt(Math.max(0, r * r - ((a - r) ** 2 + (b - r) ** 2 - along * along)));
 }
 
-/** Rays that face each other are one stroke through the middle. */
+/** Opposite rays form one stroke through the middle. */
 function strokesThrough(outline: Outline, angles: readonly number[]): Stroke[] {
   const done = new Set<number>();
   return angles.flatMap((angle, i): Stroke[] => {

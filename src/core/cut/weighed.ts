@@ -1,22 +1,22 @@
 import { variation } from './cutSlab';
 
-/** What weighed pieces say of a cut, beside what they declare. */
+/** Statistics of weighed pieces compared with their declared weight. */
 export interface WeighedPieces {
   readonly meanG: number;
   /** Standard deviation, g. */
   readonly spreadG: number;
   /** Coefficient of variation. */
   readonly massVariation: number;
-  /** Share of them under the declared mass. */
+  /** Share of pieces below the declared weight. */
   readonly underShare: number;
-  /** Tolerable negative error of the declared mass, g; null where the directive has none. */
+  /** Tolerable negative error of the declared weight, g; `null` where the directive has none. */
   readonly tolerableG: number | null;
-  /** How many are short by more than that, and by more than twice that. */
+  /** Number of pieces short by more than that, and by more than twice that. */
   readonly shortBy: readonly [once: number, twice: number];
   readonly verdict: 'holds' | 'mean-low' | 'too-many-short' | 'one-too-short' | 'unknown';
 }
 
-/** Tolerable negative errors by declared mass in g: up to it, as a share of it or in g. */
+/** Tolerable negative errors by declared weight, g: upper limit, then a share of it or a mass in g. */
 const TOLERABLE: readonly (readonly [upToG: number, share: number | null, g: number | null])[] = [
   [50, 0.09, null],
   [100, null, 4.5],
@@ -27,11 +27,11 @@ const TOLERABLE: readonly (readonly [upToG: number, share: number | null, g: num
   [10000, 0.015, null],
 ];
 const MIN_DECLARED_G = 5;
-/** So large a share may be short by more than the tolerable error. */
+/** Maximum share of pieces short by more than the tolerable error. */
 const MAX_SHORT = 0.025;
 
 /**
- * Tolerable negative error of a prepackage, g; null under 5 g and over 10 kg, where the directive has none.
+ * Returns the tolerable negative error of a prepackage, g; `null` below 5 g and above 10 kg, where the directive has none.
  *
  * @see Directive 76/211/EEC, Annex I, 2.4
  */
@@ -44,8 +44,8 @@ export function tolerableErrorG(declaredG: number): number | null {
 }
 
 /**
- * Pieces that were weighed beside what they declare, by the average rule: their mean is no less than it, few are short by more than the
- * tolerable error, and none by more than twice that. As guidance; local law and its way of sampling decide.
+ * Compares weighed pieces with their declared weight by the average rule: the mean is not below it, few are short by more than
+ * the tolerable error, and none by more than twice that. For guidance; local law and its sampling rules decide.
  *
  * @param massesG at least one piece, g
  * @param declaredG g; null where nothing is declared

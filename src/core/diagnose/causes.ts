@@ -1,6 +1,6 @@
 import type { FactId } from './facts';
 
-/** What can be seen of a slab that did not come out. */
+/** Symptoms of a slab that did not turn out well. */
 export const SEEN = [
   'grainy',
   'soft',
@@ -17,17 +17,17 @@ export const SEEN = [
 ] as const;
 export type Seen = (typeof SEEN)[number];
 
-/** What a slab is made by; a cause stands only where there is what it needs. */
+/** What a slab is made with; a cause applies only if the slab has what it needs. */
 export type Trait = 'boiled' | 'beaten' | 'baked' | 'chocolate' | 'layers' | 'gel' | 'crumb' | 'tin';
 
-/** A cause of faults: how often it is one, what it makes seen, and what of it is recorded. */
+/** A cause of faults: how often it occurs, its symptoms, and the facts that support it. */
 export interface Cause {
   readonly needs: readonly Trait[];
-  /** How often among slabs that did not come out, beside the others. */
+  /** Relative frequency among slabs that did not turn out well. */
   readonly prior: number;
-  /** How often each is seen where it is the cause; what is not named is seldom. */
+  /** Probability of each symptom given the cause; symptoms that are not listed are rare. */
   readonly shows: Readonly<Partial<Record<Seen, number>>>;
-  /** How often each holds where it is the cause, and where it is not. */
+  /** Probability of each fact with and without the cause. */
   readonly facts: Readonly<Partial<Record<FactId, readonly [withIt: number, without: number]>>>;
 }
 

@@ -1,28 +1,28 @@
 import { CAUSES, type Cause, type CauseId, type Seen, type Trait } from './causes';
 import type { FactId, Finding, Told } from './facts';
 
-/** One possible cause of what is seen. */
+/** A possible cause of the symptoms. */
 export interface Diagnosis {
   readonly cause: CauseId;
-  /** How likely it is among all causes, the unknown ones among them, 0 to 1. */
+  /** Probability among all causes including unknown ones, 0 to 1. */
   readonly weight: number;
   readonly likely: 'very likely' | 'likely' | 'possible' | 'unlikely';
-  /** What was recorded and speaks for it, the strongest first. */
+  /** Recorded facts that support it, the strongest first. */
   readonly because: readonly Finding[];
-  /** What was recorded and speaks against it. */
+  /** Recorded facts that contradict it. */
   readonly against: readonly Finding[];
 }
 
-/** How often something is seen that a cause is not known for. */
+/** Probability of a symptom that is not listed for a cause. */
 const SELDOM = 0.04;
-/** Causes that nobody has thought of: how often they are it, and how often they show whatever is seen. */
+/** Weight of unknown causes, and the probability of any symptom for them. */
 const UNKNOWN = { prior: 0.06, shows: 0.15 } as const;
-/** From these weights on, in words. */
+/** Minimum probability of each wording. */
 const LIKELY = { 'very likely': 0.5, likely: 0.2, possible: 0.06 } as const;
-/** A fact is told as speaking for or against a cause from such a factor on. */
+/** Minimum likelihood ratio for a fact to be shown as support, or its inverse as contradiction. */
 const SPEAKS = 1.3;
 
-/** How many times more likely a fact makes a cause. */
+/** Returns the likelihood ratio of a fact for a cause. */
 const factorOf = ([withIt, without]: readonly [number, number], { holds }: Told) =>
   holds ? withIt / without : (1 - withIt) / (1 - without);
 
@@ -36,8 +36,8 @@ const inWords = (weight: number): Diagnosis['likely'] =>
         : 'unlikely';
 
 /**
- * Causes of what is seen on a slab, the likeliest first: how often each is one at all, times how often it shows that, times how much more
- * often what was recorded is so where it is the cause. Facts count each for itself, and what was not recorded counts neither way.
+ * Returns the causes of symptoms, the most likely first: prior times the probability of the symptoms times the likelihood ratios
+ * of the recorded facts. Facts count as independent. What was not recorded counts neither way.
  *
  * @param seen at least one
  * @see Bayes' rule with conditionally independent evidence; Titterington D. M. et al. (1981), Comparison of discrimination techniques applied

@@ -3,24 +3,24 @@ import { PLACE_FACTS, PLACES } from '../slab';
 import { IS_SET, type LineRecord, type RunPlan, type RunRecord, type SetReading, type StepRecord } from '../run';
 import { TEMPER_CURVES } from '../sugar';
 
-/** What is known of a run when somebody asks what went wrong. */
+/** A run and its conditions, as needed for a diagnosis. */
 export interface Recorded {
   readonly plan: RunPlan;
   readonly record: RunRecord;
-  /** Area of the tins that it was laid in, for each of those planned. */
+  /** Area of the tins used divided by the area of the planned tins. */
   readonly areaFactor: number;
   readonly thingNamed: (ingredient: string) => Thing;
-  /** Of the room, 0 to 100; null where nobody has said. */
+  /** Relative humidity of the room, 0 to 100; `null` if unknown. */
   readonly humidityPercent: number | null;
-  /** Days since the thermometer was held against boiling water or ice; null where it never was. */
+  /** Days since the thermometer was checked in boiling water or ice; `null` if never. */
   readonly probeCheckedDaysAgo: number | null;
 }
 
-/** Something that was recorded of a run. Steps by their texts, temperatures in deg C. */
+/** A finding about a run. Steps by their texts, temperatures in °C. */
 export type Finding =
   | { readonly code: 'boil-ended'; readonly shownC: number; readonly wantedC: number }
   | { readonly code: 'step-took'; readonly step: string; readonly minutes: number; readonly plannedMinutes: number }
-  /** What went in, times what was planned. */
+  /** Mass weighed in divided by the planned mass. */
   | { readonly code: 'amount'; readonly ingredients: readonly string[]; readonly times: number }
   | {
       readonly code: 'waited';
@@ -30,44 +30,44 @@ export type Finding =
       readonly maxMinutes: number;
     }
   | { readonly code: 'found-soft'; readonly step: string; readonly reading: SetReading }
-  /** Area of the tins, times what was planned. */
+  /** Area of the tins divided by the planned area. */
   | { readonly code: 'tins'; readonly areaFactor: number }
   | { readonly code: 'chocolate-at'; readonly celsius: number }
-  /** The step in a cold place; null where nothing stood in one. */
+  /** The step in a cold place; `null` if nothing stood in one. */
   | { readonly code: 'cold-place'; readonly step: string | null }
   | { readonly code: 'humidity'; readonly percent: number }
-  /** null where it never was. */
+  /** `null` if it was never checked. */
   | { readonly code: 'thermometer-checked'; readonly daysAgo: number | null };
 
-/** Whether a fact holds of a run, and what was recorded. */
+/** Whether a fact applies to a run, with its finding. */
 export interface Told {
   readonly holds: boolean;
   readonly finding: Finding;
 }
 
-/** An end point is held within this, deg C. */
+/** Tolerance of an end point, °C. */
 const NEAR_C = 1.5;
-/** Minutes beside those planned, as a share of them, from which on something was slow, quick, long or short. */
+/** Share of the planned minutes from which a step counts as slow, quick, long or short. */
 const SLOW = 1.4;
 const QUICK = 0.7;
 const BAKED_LONG = 1.15;
 const BAKED_SHORT = 0.87;
 const WAITED_SHORT = 0.8;
-/** Masses beside those planned. */
+/** Share of the planned mass from which an amount counts as changed. */
 const MORE = 1.06;
 const LESS = 0.94;
-/** Areas of tins. */
+/** Share of the planned area from which the tins count as changed. */
 const LARGER = 1.08;
 const SMALLER = 0.93;
 const DAMP_PERCENT = 60;
 const OLD_CHECK_DAYS = 60;
-/** Later than it may by more than this, min, and by more than this share of what it may. */
+/** A step is late if it exceeds its maximum wait by more than this, min, and by more than this share. */
 const LATE_MINUTES = 1;
 const LATE_SHARE = 0.25;
 
 const isLate = (over: number, most: number) => over > Math.max(LATE_MINUTES, LATE_SHARE * most);
 
-/** How far the boils ended from where they should: the one that is furthest off. */
+/** Returns the deviation of the boils from their end points: the largest one. */
 function furthestOff({ record }: Recorded): { byC: number; shown: number; wanted: number } | null {
   const off = record.curves.flatMap(({ peakC, showsC }) =>
     peakC === null ? [] : [{ byC: peakC - showsC, shown: peakC, wanted: showsC }],
@@ -81,7 +81,7 @@ function endPoint(of: Recorded, holds: (byC: number) => boolean): Told | null {
   return { holds: holds(off.byC), finding: { code: 'boil-ended', shownC: off.shown, wantedC: off.wanted } };
 }
 
-/** Of the steps that are meant, the one that is furthest from its minutes. */
+/** Returns the matching step that deviates most from its planned minutes. */
 function pace(
   { record }: Recorded,
   isMeant: (step: StepRecord['step']) => boolean,
@@ -99,7 +99,7 @@ function pace(
 
 const boilSteps = ({ plan }: Recorded) => new Set(plan.boils.map(({ step }) => step));
 
-/** What went in of a kind, beside what was planned; only of lines that somebody weighed or changed. */
+/** Returns the mass of a kind of ingredient relative to the plan, from lines that were weighed or changed. */
 function amountOf(of: Recorded, kinds: readonly IngredientKind[], holds: (times: number) => boolean): Told | null {
   const lines = of.record.lines.filter(
     ({ ingredient, massG, weighedG, changedG }) =>
@@ -116,7 +116,7 @@ function amountOf(of: Recorded, kinds: readonly IngredientKind[], holds: (times:
   return { holds: holds(times), finding: { code: 'amount', ingredients, times } };
 }
 
-/** How long something waited behind another, beside how long it may: the worst of those that are meant. */
+/** Returns the longest wait of matching steps relative to its maximum. */
 function waited(
   { record }: Recorded,
   isMeant: (step: StepRecord['step'], on: string) => boolean,
@@ -139,11 +139,11 @@ function waited(
 
 const isSet = ({ id }: StepRecord['step']) => id.startsWith('set/');
 const isLay = ({ id }: StepRecord['step']) => id.startsWith('lay/');
-/** Of several tins each has its own step, marked '#2'. */
+/** Steps of several tins are marked '#2' and so on. */
 const unmarked = (id: string | undefined) => id?.replace(/#\d+$/, '');
 const isLastSet = ({ plan }: Recorded, id: string) => unmarked(id) === unmarked(plan.steps.filter(isSet).at(-1)?.id);
 
-/** How long layers were left to set, and whether they were found soft. */
+/** Returns how long layers were left to set, and whether they were found soft. */
 function setShort(of: Recorded, isMeant: (id: string) => boolean): Told | null {
   const soft = of.record.setReadings.filter(({ step, reading }) => isMeant(step) && !IS_SET[reading]);
   const told = pace(
@@ -161,7 +161,7 @@ function tinBeside({ areaFactor }: Recorded, holds: boolean): Told {
   return { holds: holds && areaFactor !== 1, finding: { code: 'tins', areaFactor } };
 }
 
-/** The hottest that was noted while chocolate melted. */
+/** Returns the highest temperature noted while chocolate melted. */
 function chocolateC({ plan, record, thingNamed }: Recorded): Told | null {
   const pots = new Set(
     plan.lines
@@ -178,7 +178,7 @@ function chocolateC({ plan, record, thingNamed }: Recorded): Told | null {
   return { holds: last > work + NEAR_C, finding: { code: 'chocolate-at', celsius: last } };
 }
 
-/** What can be told of a run, each from what was recorded; null where nothing was. */
+/** Facts of a run, each from what was recorded; `null` without a record. */
 export const FACTS = {
   boilOver: (of) => endPoint(of, (byC) => byC > NEAR_C),
   boilUnder: (of) => endPoint(of, (byC) => byC < -NEAR_C),
@@ -206,7 +206,7 @@ export const FACTS = {
       ({ ovenC }) => ovenC !== null,
       (times) => times < BAKED_SHORT,
     ),
-  /** A pot that was to cool before it was beaten or laid, and did not. */
+  /** Finds a pot that did not cool enough before it was beaten or poured. */
   cooledLittle: (of) =>
     pace(
       of,
@@ -247,7 +247,7 @@ export const FACTS = {
 } as const satisfies Readonly<Record<string, (of: Recorded) => Told | null>>;
 export type FactId = keyof typeof FACTS;
 
-/** All that can be told of a run. */
+/** Returns all facts of a run. */
 export function factsOf(recorded: Recorded): ReadonlyMap<FactId, Told> {
   return new Map(
     (Object.keys(FACTS) as FactId[]).flatMap((id) => {

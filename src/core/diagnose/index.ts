@@ -1,4 +1,4 @@
-/** What went wrong with a slab: causes from the field's knowledge, weighed by what was recorded of its run. */
+/** Diagnosis of a slab that went wrong: causes from the literature, weighed by the record of its run. */
 export * from './causes';
 export * from './diagnose';
 export * from './facts';

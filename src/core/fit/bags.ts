@@ -1,26 +1,26 @@
-/** Shards put in bags that each reach the declared mass. */
+/** Bags filled with shards to at least the declared weight. */
 export interface Bagged {
   readonly bags: readonly { readonly shards: readonly number[]; readonly massG: number }[];
-  /** Shards that are left over, by their place in the list. */
+  /** Indices of the shards left over. */
   readonly over: readonly number[];
-  /** What is in the bags beyond what they declare, g. */
+  /** Total mass above the declared weight, g. */
   readonly givenAwayG: number;
-  /** No more bags than that can be filled. */
+  /** Upper bound on the number of full bags. */
   readonly most: number;
-  /** Nobody can fill more bags, nor as many with less given away. */
+  /** Whether the result is optimal: no more bags, and not less given away. */
   readonly proven: boolean;
 }
 
-/** Up to so many shards every way is gone through. */
+/** Maximum number of shards for the exact search. */
 const MAX_EXACT = 24;
-/** Masses are reckoned in hundredths of a gram: shards down, bags up. */
+/** Masses are in hundredths of a gram: shards rounded down, bags up. */
 const PER_G = 100;
-/** The state of a set of shards: full bags in the upper bits, what is in the open one in the lower. */
+/** State of a set of shards: full bags in the upper bits, contents of the open bag in the lower bits. */
 const FULL_BITS = 25;
 const OPEN = (1 << FULL_BITS) - 1;
 
 /**
- * As many full bags as possible, then as little given away as possible.
+ * Fills as many bags as possible, then with as little given away as possible.
  *
  * Exact up to 24 shards, by dynamic programming over all sets of them; beyond that each bag is filled as nearly as its shards allow
  * (subset sums), and the last shards exactly.
@@ -47,7 +47,7 @@ export function bagged(shardsG: readonly number[], bagG: number, bags: number | 
   };
 }
 
-/** A shard that fills a bag by itself is one bag; the others fill no more than their mass does. */
+/** A shard that fills a bag alone is one bag; the others cannot fill more than their total mass allows. */
 function mostBags(shards: readonly number[], bag: number): number {
   const whole = shards.filter((g) => g >= bag).length;
   const rest = shards.reduce((sum, g) => sum + (g < bag ? g : 0), 0);
@@ -67,7 +67,7 @@ function allWays(shards: readonly number[], bag: number, most: number): number[]
     return open >= bag ? ((from >> FULL_BITS) + 1) << FULL_BITS : (from - (from & OPEN)) | open;
   };
   const all = (1 << n) - 1;
-  // The innermost loop runs some hundred million times: it is written out, on numbers of 32 bits.
+  // The innermost loop runs several hundred million times, so it is written out on 32-bit integers.
   const masses = Int32Array.from(shards);
   for (let set = 1; set <= all; set++) {
     let best = 0;
@@ -105,7 +105,7 @@ function allWays(shards: readonly number[], bag: number, most: number): number[]
       const bit = rest & -rest;
       const at = 31 - Math.clz32(bit);
       if (put(state[set ^ bit]!, shards[at]!) !== state[set]) continue;
-      // Going back, a bag ends where the shard that filled it is taken out.
+      // Going back, a bag ends at the shard that filled it.
       if ((state[set]! & OPEN) === 0) {
         own = [];
         filled.push(own);
@@ -118,7 +118,7 @@ function allWays(shards: readonly number[], bag: number, most: number): number[]
   return filled.slice(0, wanted);
 }
 
-/** One bag after the other as nearly as its shards allow, the heaviest first; the last ones in every way. */
+/** Fills one bag after the other as exactly as possible, the heaviest shards first, and the last ones exactly. */
 function nearly(shards: readonly number[], bag: number, most: number): number[][] {
   let left = shards.map((_, at) => at).sort((a, b) => shards[b]! - shards[a]!);
   const filled: number[][] = [];
@@ -138,15 +138,15 @@ function nearly(shards: readonly number[], bag: number, most: number): number[][
   return [...filled, ...rest.map((own) => own.map((at) => last[at]!))];
 }
 
-/** So many shards are left for the end. */
+/** Number of shards left for the exact search. */
 const LAST = 16;
 
-/** The set of shards that reaches a bag by the least, in steps of a fiftieth of a gram; null where all together do not reach it. */
+/** Returns the set of shards that exceeds a bag by the least, in steps of 0.02 g; `null` if all together are too light. */
 function nearest(left: readonly number[], shards: readonly number[], bag: number): number[] | null {
   const STEP = PER_G / 50;
   const wanted = Math.ceil(bag / STEP);
   const units = left.map((at) => Math.floor(shards[at]! / STEP));
-  // A sum goes beyond a bag by less than the lightest shard, or that shard would be taken out again.
+  // A sum exceeds a bag by less than its lightest shard, or that shard would be removed.
   const reach = wanted + units.reduce((most, unit) => Math.max(most, unit), 0);
   const through = new Int16Array(reach + 1).fill(-1);
   through[0] = left.length;

@@ -1,4 +1,4 @@
-/** What fits: several kinds of piece in one slab, an order in the tins of the rack, shards in bags. */
+/** Fitting: several piece types in one slab, an order in the tins of the rack, shards in bags. */
 export * from './linear';
 export * from './mixed';
 export * from './bags';

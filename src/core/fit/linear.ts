@@ -1,12 +1,12 @@
-/** What a solver says of a linear or an integer program. */
+/** Result of a linear or an integer program. */
 export interface LinearFound {
   readonly status: 'optimal' | 'limit' | 'infeasible';
   readonly value: number;
-  /** Empty where no solution is known. */
+  /** Empty if no solution is known. */
   readonly columns: ReadonlyMap<string, number>;
-  /** Of a linear program: what one more of a row's limit would be worth. */
+  /** Dual values of a linear program: the gain from increasing a row's limit by one. */
   readonly duals: ReadonlyMap<string, number>;
 }
 
-/** Solves a program given as text in CPLEX LP format, within some seconds. */
+/** Solves a program in CPLEX LP format within a time limit, s. */
 export type SolveLinear = (program: string, seconds: number) => Promise<LinearFound>;

@@ -23,27 +23,27 @@ export interface MixedStrip {
   }[];
 }
 
-/** Why several kinds of piece have no cut. */
+/** Reasons why several piece types have no cut. */
 export type MixedRefusal =
   | { readonly code: 'not-found-in-time'; readonly seconds: number }
   | { readonly code: 'counts-do-not-fit'; readonly lengthMm: number; readonly widthMm: number };
 
 export interface MixedAnswer {
-  /** What all pieces together are worth; null where the least counts cannot be. */
+  /** Total value of the pieces; `null` if the minimum counts cannot be met. */
   readonly value: number | null;
-  /** No cut of this sort is worth more than that. */
+  /** Upper bound on the value of any such cut. */
   readonly bound: number | null;
   readonly proven: boolean;
   readonly counts: Readonly<Record<string, number>>;
-  /** Share of the area that is no piece: waste and kerf. */
+  /** Waste and kerf as a share of the area. */
   readonly wasteShare: number;
   readonly strips: readonly MixedStrip[];
-  /** Why there is no cut. */
+  /** Reason why there is no cut. */
   readonly refusal?: MixedRefusal;
 }
 
 const MAX_ROUNDS = 200;
-/** So many patterns are put before the integer program at once. */
+/** Maximum number of patterns in one integer program. */
 const MAX_PATTERNS = 12_000;
 const NEAR = 1e-7;
 
@@ -82,7 +82,7 @@ function programOf(
 
 interface Solved {
   readonly value: number | null;
-  /** Infinite where none is known yet; less than nothing where it is proven that the least counts cannot be. */
+  /** Infinite while unknown; negative if the minimum counts are proven impossible. */
   readonly bound: number;
   readonly strips: readonly Pattern[];
 }
@@ -109,7 +109,7 @@ async function solveStage(
     kinds.map(({ value }) => value),
     0,
   );
-  // Some of every kind, so that least counts can be met if they can at all.
+  // Initial patterns with some pieces of every type, so that minimum counts can be met if that is possible.
   kinds.forEach((_, i) =>
     patterns.push(
       ...pricedPatterns(
@@ -128,7 +128,7 @@ async function solveStage(
   let worth = { pieces: kinds.map(() => 0), mm: 0 };
   for (let round = 0; round < MAX_ROUNDS && performance.now() < until; round++) {
     const found = await solve(programOf(stage, kinds, patterns, false), secondsLeft());
-    // Too few patterns for the least counts prove nothing yet: all of them are listed below.
+    // Too few patterns for the minimum counts prove nothing yet: all of them are listed below.
     if (found.status !== 'optimal') break;
     worth = {
       pieces: kinds.map((_, i) => Math.abs(found.duals.get(`k${i}`) ?? 0)),
@@ -174,7 +174,7 @@ async function solveStage(
   return { ...best, bound: optimal ? best.value! : bound };
 }
 
-/** Strips one below the other from the front, the widest first, with as many pieces as are wanted of each kind. */
+/** Places strips from the front, the widest first, with the wanted number of pieces of each type. */
 function stripsFrom(strips: readonly Pattern[], kinds: readonly Kind[], along: MixedStrip['along'], kerfMm: number) {
   const left = kinds.map(({ most }) => most ?? Infinity);
   let atMm = 0;
@@ -202,8 +202,9 @@ function stripsFrom(strips: readonly Pattern[], kinds: readonly Kind[], along: M
 }
 
 /**
- * Several kinds of piece from one slab, cut as knives cut: full-length strips first, then across each strip, and a last trim of a piece that
- * is narrower than its strip (two-stage guillotine with trimming). Strips run along the length or along the width, whichever is worth more.
+ * Cuts several piece types from one slab, as knives cut: full-length strips first, then across each strip, and a final trim of
+ * pieces narrower than their strip (two-stage guillotine with trimming). Strips run along the length or the width, whichever is
+ * worth more.
  *
  * @param seconds how long it may take; what is best by then is given, with the gap
  * @param onbetter told of each better cut on the way

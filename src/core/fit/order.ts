@@ -2,12 +2,12 @@ import type { CutSpec } from '../slab';
 import { type TinCount, areaMm2At, asTin, type RackTin } from '../tin';
 import { cutBySize, wholePieces, type PieceSize } from '../cut';
 
-/** So many pieces of one size. */
+/** An order of pieces of one size. */
 export interface Order extends PieceSize {
   readonly count: number;
 }
 
-/** What one tin of a kind gives towards an order. */
+/** Pieces that one tin of a kind contributes to an order. */
 export interface TinYield {
   readonly rack: RackTin;
   readonly pieces: number;
@@ -19,27 +19,27 @@ export interface OrderAnswer {
   readonly tins: readonly (TinCount & { readonly name: string; readonly pieces: number })[];
   readonly slabs: number;
   readonly pieces: number;
-  /** Share of the laid area that is not part of an ordered piece: trim, kerf, and pieces over the order. */
+  /** Share of the slab area that is not ordered: trims, kerf, and extra pieces. */
   readonly waste: number;
-  /** Height at which the slab stands, mm: as written, or lower where a tin is too shallow for that. */
+  /** Slab height, mm: as in the base recipe, or lower if a tin is too shallow. */
   readonly heightMm: number;
-  /** How often the rack is gone through: 1 where there are tins enough. */
+  /** Number of rounds with the rack's tins: 1 if there are enough tins. */
   readonly rounds: number;
 }
 
-/** Solves an integer program given as text in CPLEX LP format; null where it cannot be met. */
+/** Solves an integer program in CPLEX LP format; `null` if it is infeasible. */
 export type SolveProgram = (program: string) => Promise<ReadonlyMap<string, number> | null>;
 
-/** A slab may stand this much lower than written in order to use a shallow tin. */
+/** Maximum share by which a slab may be lower than the base recipe to use a shallow tin. */
 const LOWEST_SHARE = 0.75;
 const MAX_HEIGHTS = 3;
 const MAX_SLABS_MORE = 2;
-/** Two answers count as different from this area on. */
+/** Minimum difference in area between two answers. */
 const NEXT_MM2 = 100;
 const MAX_ROUNDS = 12;
 const MAX_ANSWERS = 5;
 
-/** What each kind of tin gives at a height; kinds that are too shallow or give nothing are left out. */
+/** Returns the yield of each kind of tin at a height. Kinds that are too shallow or yield nothing are left out. */
 export function tinYields(
   rack: readonly RackTin[],
   order: Order,
@@ -58,11 +58,11 @@ export function tinYields(
 
 const mm2 = (value: number) => value.toFixed(3);
 
-/** What an order's program asks for besides enough pieces. */
+/** Constraints of an order's program besides enough pieces. */
 interface Wanted {
-  /** Just so many tins; without it, as few as possible. */
+  /** Exact number of tins; without it, as few as possible. */
   readonly slabs?: number;
-  /** At least this area: for the next best answer after one that is known. */
+  /** Minimum area, to find the next best answer after a known one. */
   readonly fromMm2?: number;
 }
 
@@ -110,7 +110,7 @@ function answerOf(
   };
 }
 
-/** The heights worth a try: as written, and those of tins that are a little too shallow for that. */
+/** Heights to try: as in the base recipe, and those of tins that are slightly too shallow for it. */
 function heightsFor(rack: readonly RackTin[], writtenMm: number): number[] {
   const shallow = rack
     .map(({ tin }) => asTin(tin).depthMm)
@@ -119,8 +119,9 @@ function heightsFor(rack: readonly RackTin[], writtenMm: number): number[] {
 }
 
 /**
- * The best few ways to fill an order from the rack, at the written height first, then by waste. For each number of slabs, from
- * the fewest possible on, the tins with the least waste and the next best; each is a proven optimum of its integer program.
+ * Returns the best ways to fill an order from the rack, at the original height first, then by waste. For each number of slabs,
+ * from the fewest possible, these are the tins with the least waste and the next best; each is a proven optimum of its integer
+ * program.
  *
  * Where the rack does not reach, it is gone through again, and the answer says how often. Tins that are a little too shallow
  * come in with a lower slab.
@@ -164,7 +165,7 @@ export async function orderAnswers(
     .slice(0, MAX_ANSWERS);
 }
 
-/** The same tins at another height are no other answer: the first, at the written height, stands. */
+/** The same tins at another height are not a different answer: the first, at the original height, counts. */
 function sameTins(a: OrderAnswer, b: OrderAnswer): boolean {
   const tins = ({ tins: list }: OrderAnswer) => JSON.stringify(list.map(({ name, tin, count }) => [name, tin, count]));
   return tins(a) === tins(b);

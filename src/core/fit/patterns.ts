@@ -1,14 +1,14 @@
-/** A kind of piece, where several are cut from one slab. */
+/** A piece type, where several are cut from one slab. */
 export interface Kind {
   readonly id: string;
   readonly lengthMm: number;
   readonly widthMm: number;
-  /** What one is worth beside the others. */
+  /** Value relative to the other types. */
   readonly value: number;
   readonly least: number;
-  /** Null where there may be as many as fit. */
+  /** Maximum count; `null` without a limit. */
   readonly most: number | null;
-  /** It may lie the other way. */
+  /** Whether it may be rotated. */
   readonly turn: boolean;
 }
 
@@ -19,27 +19,27 @@ export interface Stage {
   readonly kerfMm: number;
 }
 
-/** Pieces of one kind in a strip, lying one way. */
+/** Pieces of one type in a strip, in one orientation. */
 interface Item {
   readonly kind: number;
   readonly alongMm: number;
   readonly acrossMm: number;
 }
 
-/** What one strip holds. */
+/** Contents of one strip. */
 export interface Pattern {
   readonly key: string;
   readonly stripMm: number;
   readonly items: readonly (Item & { readonly count: number })[];
-  /** Pieces of each kind. */
+  /** Number of pieces of each type. */
   readonly counts: readonly number[];
 }
 
-/** Lengths are reckoned in tenths of a millimetre: pieces up, the slab down. */
+/** Lengths are in tenths of a millimetre: pieces rounded up, the slab down. */
 const PER_MM = 10;
 const NEAR = 1e-9;
 
-/** Kinds as they can lie in a strip that is so wide, each with its length and its cut. */
+/** Returns the piece types that fit a strip of a width, each with its length and its cut. */
 function itemsOf(kinds: readonly Kind[]): Item[] {
   return kinds.flatMap(({ lengthMm, widthMm, turn }, kind) => [
     { kind, alongMm: lengthMm, acrossMm: widthMm },
@@ -47,7 +47,7 @@ function itemsOf(kinds: readonly Kind[]): Item[] {
   ]);
 }
 
-/** How wide strips may be: as wide as some piece, since a wider one would only waste. */
+/** Returns the useful strip widths: the widths of pieces, since wider strips only waste. */
 const stripsOf = (items: readonly Item[], { widthMm }: Stage) =>
   [...new Set(items.map(({ acrossMm }) => acrossMm))].filter((mm) => mm <= widthMm + NEAR);
 
@@ -61,7 +61,7 @@ function patternOf(stripMm: number, items: readonly Item[], counts: readonly num
   return { key: `${stripMm}:${counts.join(',')}`, stripMm, items: held, counts: ofKind };
 }
 
-/** The greatest worth within each length: a knapsack without bounds, and which piece was last put in. */
+/** Returns the greatest value within each length (unbounded knapsack), and the piece added last. */
 function knapsack(items: readonly Item[], worths: readonly number[], capacity: number, kerfMm: number) {
   const best = new Float64Array(capacity + 1);
   const last = new Int16Array(capacity + 1).fill(-1);
@@ -82,7 +82,7 @@ function knapsack(items: readonly Item[], worths: readonly number[], capacity: n
 }
 
 /**
- * For each width of strip, the pattern that is worth most, where that is more than its strip costs.
+ * Returns the most valuable pattern for each strip width, if it is worth more than its strip costs.
  *
  * @param worth what a piece of each kind is worth
  * @param mmCosts what a millimetre of the slab's width costs
@@ -137,7 +137,7 @@ export function patternsNear(
     const { best, sizes } = knapsack(items, worths, capacity, stage.kerfMm);
     const smallest = Math.min(...sizes);
     const counts = new Array<number>(items.length).fill(0);
-    // From the longest on: how many of each, as long as what is left can still reach what is wanted.
+    // From the longest piece on: tries every count while the target can still be reached.
     const go = (item: number, room: number, sofar: number): boolean => {
       if (sofar + best[room]! < wanted) return true;
       if (item === items.length) {

@@ -4,26 +4,26 @@ import { benchAmount, benchMass, type Figures, type Measures, type Unit } from '
 import type { Vessel } from '../tin';
 import { makingsOf, type Making, type PlannedWork } from './makings';
 
-/** Where a part of something goes. */
+/** Destination of a part of an ingredient. */
 export interface Division {
   readonly making: string;
   readonly name: string;
   readonly massG: number | null;
-  /** As it is measured at the bench. */
+  /** Amount as measured at the bench. */
   readonly measured: string;
   readonly state: string | null;
 }
 
-/** One thing to weigh: all of it at once, then divided. */
+/** One ingredient to weigh: the whole amount, then divided. */
 export interface GatheredItem {
   readonly key: string;
   readonly name: string;
-  /** All of it, g; null where a part of it cannot be weighed. */
+  /** Total mass, g; `null` if a part of it cannot be weighed. */
   readonly massG: number | null;
   readonly measured: string;
   readonly divisions: readonly Division[];
   readonly heldG: number | null;
-  /** What the shelf lacks, in whole packs of the kind usually bought; null where the larder has no pack of it. */
+  /** Whole usual packs missing from the stock; `null` if the larder has no pack. */
   readonly toBuy: { readonly packs: number; readonly pack: string; readonly cash: number | null } | null;
 }
 
@@ -33,7 +33,7 @@ export interface GatheredVessel {
   readonly kind: 'pot' | 'bowl';
   readonly neededMl: number;
   readonly batches: number;
-  /** The smallest of the shop's that holds it, or null where none does or none are named. */
+  /** The shop's smallest vessel that holds it; `null` if none does or none are listed. */
   readonly vessel: string | null;
 }
 
@@ -42,7 +42,7 @@ export interface GatherList {
   readonly items: readonly GatheredItem[];
   readonly makings: readonly Making[];
   readonly vessels: readonly GatheredVessel[];
-  /** Cost of the whole packs that are to be bought. */
+  /** Cost of the whole packs to buy. */
   readonly basket: number;
 }
 
@@ -50,12 +50,12 @@ interface Where {
   readonly larder: Larder;
   readonly measures: Measures;
   readonly scaleStepG: number;
-  /** How the shop writes its figures. */
+  /** How the shop displays figures. */
   readonly figures: Figures;
   readonly vessels: readonly Vessel[];
 }
 
-/** What one making takes of a thing in one state and unit, from however many of its lines. */
+/** Amount of an ingredient that one mixture needs in one state and unit, from all of its lines. */
 interface Portion {
   readonly making: string;
   readonly name: string;
@@ -72,8 +72,8 @@ interface Found {
 }
 
 /**
- * Everything to weigh for some slabs, in the order in which it is used, each thing once with its divisions; the pots and bowls
- * that are needed; and what is to be bought against what is held.
+ * Returns everything to weigh for planned slabs in the order of use, each ingredient once with its divisions; the pots and bowls
+ * needed; and what to buy beyond the stock.
  *
  * @param works the slabs, planned, with the parts of divided lines laid out
  * @param owns the entries that a slab file brings, by the work's key

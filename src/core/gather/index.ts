@@ -1,3 +1,3 @@
-/** Everything that is to be at hand before work begins. */
+/** Weighing out: everything needed before work begins. */
 export * from './makings';
 export * from './gathered';

@@ -2,9 +2,9 @@ import { plainName } from '../larder';
 import { batchesNeeded } from '../scale';
 import type { ExpandedSlab, PotLine, Preparation } from '../slab';
 
-/** One slab with how much of each preparation is made for it. */
+/** A slab with the amount of each preparation made for it. */
 export interface PlannedWork {
-  /** What tells it from the others. */
+  /** Key that distinguishes it from the other slabs. */
   readonly key: string;
   readonly slab: ExpandedSlab;
   readonly preparations: readonly {
@@ -15,23 +15,23 @@ export interface PlannedWork {
   }[];
 }
 
-/** One pot's or bowl's work, for one slab or for several that take the same mixture. */
+/** A mixture made in one pot or bowl, for one or several slabs. */
 export interface Making {
   readonly id: string;
   readonly name: string;
   readonly preparation: ExpandedSlab['preparations'][number];
-  /** Which slabs it goes into, and how much of it, g when done. */
+  /** Slabs that use it, with the mass for each, g when done. */
   readonly goesInto: readonly { readonly key: string; readonly slab: string; readonly massOutG: number }[];
-  /** Times the written amounts of its first slab. */
+  /** Scale factor relative to its first slab. */
   readonly scaleFactor: number;
   readonly batches: number;
-  /** What one cook needs, mL to the brim. */
+  /** Volume of one boil to the brim, mL. */
   readonly vessel: { readonly kind: 'pot' | 'bowl'; readonly volumeMl: number };
-  /** The lines in the order in which they go in. */
+  /** Lines in the order in which they are added. */
   readonly lines: readonly { readonly line: PotLine; readonly massG: number | null; readonly quantity: number }[];
 }
 
-/** Same ingredients in the same proportions, cooked to the same end point: one mixture, whatever slab it is for. */
+/** Key of a mixture: the same ingredients in the same proportions with the same end point, whatever slab they are for. */
 function mixtureKey({
   name,
   lines,
@@ -49,7 +49,7 @@ function mixtureKey({
   return JSON.stringify([plainName(name), cookTo ?? null, lines[0]?.unit ?? '', parts]);
 }
 
-/** Positions of the lines by the step at which they go in; lines without a step go in first. */
+/** Returns the positions of the lines by the step at which they are added; lines without a step come first. */
 export function inOrderOfUse({
   lines,
   steps = [],
@@ -66,7 +66,7 @@ export function inOrderOfUse({
 }
 
 /**
- * What there is to make for some slabs, in the order of their preparations. The same mixture for several slabs is made once.
+ * Returns the mixtures to make for slabs, in the order of their preparations. The same mixture for several slabs is made once.
  *
  * Masses are conserved: what a making weighs is the sum over its slabs.
  */

@@ -1,7 +1,7 @@
-/** A stack of layers as cells: what is cut how finely, what conducts between them, what heat each holds. */
+/** A stack of layers as cells: cell size, conductance between cells, and heat content. */
 import type { Thermal } from './properties';
 
-/** A layer of the stack as heat sees it. */
+/** A layer of the stack with its thermal properties. */
 export interface HeatLayer extends Thermal {
   readonly thicknessMm: number;
   readonly startC: number;
@@ -9,7 +9,7 @@ export interface HeatLayer extends Thermal {
 
 export interface Grid {
   readonly dx: Float64Array;
-  /** Conductance between a cell and the next, W/m2 K. */
+  /** Conductance between a cell and the next, W/m² K. */
   readonly between: Float64Array;
   readonly layerOf: Int32Array;
   readonly first: readonly number[];
@@ -19,7 +19,7 @@ export interface Grid {
 export const CELL_MM = 0.5;
 const MIN_CELLS = 4;
 const MAX_CELLS = 400;
-/** In how many cells a layer is followed. */
+/** Number of cells of a layer. */
 export const cellsOf = ({ thicknessMm }: Pick<HeatLayer, 'thicknessMm'>, cellMm: number) =>
   Math.min(MAX_CELLS, Math.max(MIN_CELLS, Math.round(thicknessMm / cellMm)));
 
@@ -44,7 +44,7 @@ export function gridOf(layers: readonly HeatLayer[], cellMm: number): Grid {
   return { dx, between, layerOf, first, count };
 }
 
-/** Heat held at a temperature, J/m3. Each latent heat lies evenly over its range. */
+/** Returns the heat content at a temperature, J/m³. Each latent heat is spread evenly over its range. */
 export function heatAt({ rho, cp, latents }: Thermal, celsius: number): number {
   let heat = cp * celsius;
   for (const { jPerKg, fromC, toC } of latents)
@@ -52,7 +52,7 @@ export function heatAt({ rho, cp, latents }: Thermal, celsius: number): number {
   return rho * heat;
 }
 
-/** The slope of `heatAt`, J/m3 K. */
+/** Returns the slope of `heatAt`, J/m³ K. */
 export function capacityAt({ rho, cp, latents }: Thermal, celsius: number): number {
   let slope = cp;
   for (const { jPerKg, fromC, toC } of latents) if (celsius > fromC && celsius < toC) slope += jPerKg / (toC - fromC);

@@ -1,4 +1,4 @@
-/** Heat through a stack of layers: what of it each stuff holds and lets through, and how it leaves. */
+/** Heat flow through a stack of layers: thermal properties, and heat loss at the faces. */
 export * from './properties';
 export * from './grid';
 export * from './solver';

@@ -1,7 +1,10 @@
-/** What heat does in a stuff, from what it is made of. */
+/** Thermal properties of a layer from its composition. */
 import { densityOfMixture, type Composition } from '../larder';
 
-/** What heat does in a layer: conductivity W/m K, density kg/m3, heat capacity J/kg K, and the heats given back on setting, which add. */
+/**
+ * Thermal properties of a layer: conductivity W/m K, density kg/m³, heat capacity J/kg K, and the latent heats of setting, which
+ * add up.
+ */
 export interface Thermal {
   readonly k: number;
   readonly rho: number;
@@ -9,7 +12,7 @@ export interface Thermal {
   readonly latents: readonly Latent[];
 }
 
-/** Heat that is given back as a layer cools through a range, evenly over it. */
+/** Latent heat released as a layer cools through a range, spread evenly over it. */
 export interface Latent {
   readonly jPerKg: number;
   readonly fromC: number;
@@ -19,7 +22,7 @@ export interface Latent {
 type Part = keyof Pick<Composition, 'water' | 'sugars' | 'fat' | 'protein' | 'other'>;
 const PARTS: readonly Part[] = ['water', 'sugars', 'fat', 'protein', 'other'];
 
-/** Polynomials in deg C: constant, T, T^2. Sugars and what else there is count as carbohydrate. */
+/** Polynomials in °C: constant, T, T². Sugars and other solids count as carbohydrate. */
 const K: Readonly<Record<Part, readonly [number, number, number]>> = {
   water: [0.57109, 1.7625e-3, -6.7036e-6],
   protein: [0.17881, 1.1958e-3, -2.7178e-6],
@@ -40,7 +43,7 @@ const K_AIR = 0.026;
 const at = ([a, b, c]: readonly [number, number, number], celsius: number) => a + b * celsius + c * celsius * celsius;
 
 /**
- * Thermal properties of a mixture from what it is made of, good to about a tenth.
+ * Returns the thermal properties of a mixture from its composition, accurate to about 10 %.
  *
  * Conductivity by volume shares side by side, heat capacity by mass; where the given density is below that of the composition,
  * the difference is air, spread as bubbles (Maxwell and Eucken).
@@ -71,5 +74,5 @@ export function thermalOf(
   return { k: porous, rho: dense * 1000, cp };
 }
 
-/** What is assumed of a layer whose composition is not known: something between a syrup and a cream. */
+/** Properties assumed for an unknown composition: between a syrup and a cream. */
 export const ASSUMED_THERMAL: Thermal = { k: 0.3, rho: 1200, cp: 2300, latents: [] };

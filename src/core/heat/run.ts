@@ -1,10 +1,10 @@
-/** Heat through a stack of layers over time, and how much work it is to follow it. */
+/** Heat flow through a stack of layers over time, and the work it takes to simulate. */
 import { emptyCurve, noteLayers, type LayerCurve } from './curves';
 import { CELL_MM, cellsOf, type HeatLayer } from './grid';
 import type { Faces } from './solver';
 import { HeatStack, STEP_SECONDS } from './stack';
 
-/** A stay in one place. */
+/** Time in one place. */
 export interface Stay extends Faces {
   readonly minutes: number;
 }
@@ -12,21 +12,20 @@ export interface Stay extends Faces {
 export interface HeatRun {
   readonly minutes: readonly number[];
   readonly layers: readonly LayerCurve[];
-  /** Temperatures of all cells at the end, bottom first, for going on from there. */
+  /** Final temperatures of all cells, bottom first, to continue from. */
   readonly endC: readonly number[];
-  /** Heat that left through both faces, and heat that the stack has less than at the start, J/m2: equal but for rounding. */
+  /** Heat lost through both faces, and heat lost by the stack since the start, J/m²: equal within rounding. */
   readonly outflowJ: number;
   readonly enthalpyDropJ: number;
 }
 
-/** So many cells are moved by one step each in about a microsecond: about three seconds of work in all. */
+/** Number of cells advanced by one step each in about a microsecond: about three seconds of work in total. */
 const MAX_CELL_STEPS = 15_000_000;
-/** A layer that gives its heat back needs some rounds to a step. */
+/** A layer with latent heat needs several iterations per step. */
 const LATENT_ROUNDS = 3;
 
 /**
- * How much work it is to follow a stack for some time, as a share of what is done at once: over 1 is too much. Reckoned before
- * anything is begun.
+ * Estimates the work of a simulation as a share of the budget: over 1 is too much. Calculated before anything begins.
  *
  * @param everyMinutes how often the curves are noted
  */
@@ -46,7 +45,7 @@ export function heatWork(
 }
 
 /**
- * Heat through a stack of layers, upwards and downwards, over some stays one after the other, noted down as it goes.
+ * Simulates heat flow through a stack of layers, upwards and downwards, over several stays, and records it.
  *
  * @param layers bottom first
  * @param stays what the faces meet, and for how long

@@ -1,15 +1,15 @@
-/** One step in time of the heat in a stack: an implicit rule, solved by Newton's method. */
+/** One time step of the heat in a stack: an implicit scheme, solved by Newton's method. */
 import { capacityAt, heatAt, type Grid } from './grid';
 import type { Latent, Thermal } from './properties';
 
-/** What a face of the stack meets: air, or a slab of stone, at a temperature. A very large `h` holds the face there. */
+/** Boundary at a face of the stack: air, or a stone slab, at a temperature. A very large `h` fixes the temperature of the face. */
 export interface Face {
   /** W/m2 K. */
   readonly h: number;
   readonly airC: number;
 }
 
-/** What both faces of a stack meet. */
+/** Boundaries at both faces of a stack. */
 export interface Faces {
   readonly top: Face;
   readonly bottom: Face;
@@ -19,7 +19,7 @@ const NEWTON_ROUNDS = 60;
 const NEWTON_C = 1e-8;
 const KINK_C = 1e-6;
 
-/** A step that would pass an end of a latent range stops just beyond the first, so that Newton's method does not swing about it. */
+/** A step that would pass an end of a latent range stops just beyond the first end, so that Newton's method does not oscillate. */
 function toKink(latents: readonly Latent[], from: number, to: number): number {
   let next = to;
   for (const { fromC, toC } of latents) {
@@ -31,13 +31,13 @@ function toKink(latents: readonly Latent[], from: number, to: number): number {
   return next;
 }
 
-/** Whether heat held is not one straight line between two temperatures. */
+/** Tells whether the heat content is not linear between two temperatures. */
 function isBent(latents: readonly Latent[], from: number, to: number): boolean {
   for (const { fromC, toC } of latents) if (from <= fromC !== to <= fromC || from >= toC !== to >= toC) return true;
   return false;
 }
 
-/** One implicit step of the stack, with its working arrays kept between steps. */
+/** Implicit time stepping of the stack, with its working arrays kept between steps. */
 export class StackSolver {
   readonly #grid: Grid;
   readonly #thermal: readonly Thermal[];
@@ -46,7 +46,7 @@ export class StackSolver {
   readonly #lower: Float64Array;
   readonly #diagonal: Float64Array;
   readonly #rest: Float64Array;
-  /** Whether in the last step some cell came into a latent range or out of it. */
+  /** Whether a cell entered or left a latent range in the last step. */
   bent = false;
 
   constructor(grid: Grid, thermal: readonly Thermal[]) {
@@ -60,7 +60,7 @@ export class StackSolver {
     this.#rest = new Float64Array(n);
   }
 
-  /** Moves T by dt and returns the heat that left through both faces, J/m2. `weight` 1 is fully implicit, 1/2 the middle rule. */
+  /** Advances T by dt and returns the heat lost through both faces, J/m². `weight` 1 is fully implicit, 1/2 is Crank-Nicolson. */
   step(T: Float64Array, dt: number, weight: number, { top, bottom }: Faces): number {
     const { dx, between } = this.#grid;
     const [thermal, old, flow, lower, diagonal, rest] = [
@@ -111,7 +111,7 @@ export class StackSolver {
         above = change;
       }
       this.bent ||= bent;
-      // Where no cell comes into its latent range or out of it, all is linear and the first answer is exact.
+      // If no cell enters or leaves its latent range, the problem is linear and the first answer is exact.
       if (!bent || most < NEWTON_C) break;
     }
     const after = gBottom * (T[0]! - bottom.airC) + gTop * (T[n - 1]! - top.airC);

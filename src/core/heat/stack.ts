@@ -1,9 +1,9 @@
-/** A stack of layers that heat goes through, followed step by step. */
+/** A stack of layers whose temperatures are advanced step by step. */
 import { CELL_MM, gridOf, heatAt, type Grid, type HeatLayer } from './grid';
 import type { Thermal } from './properties';
 import { StackSolver, type Faces } from './solver';
 
-/** Temperatures of one layer at one moment, deg C: `lowerC` and `upperC` just inside its faces. */
+/** Temperatures of one layer at one moment, °C: `lowerC` and `upperC` just inside its faces. */
 export interface LayerNow {
   readonly warmestC: number;
   readonly meanC: number;
@@ -12,7 +12,7 @@ export interface LayerNow {
   readonly upperC: number;
 }
 
-/** Step lengths within a stay, s: until so long after the faces have changed, so long; then a minute. */
+/** Step lengths within a stay, s: time since the boundary changed, then the step length; later one minute. */
 export const STEP_SECONDS = [
   [60, 1],
   [600, 4],
@@ -44,9 +44,9 @@ export class HeatStack {
   readonly #thermal: readonly Thermal[];
   readonly #solver: StackSolver;
   readonly #stepFactor: number;
-  /** So many more steps are damped. */
+  /** Number of further damped steps. */
   #bentFor = 0;
-  /** Heat that has left through both faces, J/m2. */
+  /** Heat lost through both faces, J/m². */
   outflowJ = 0;
 
   /**
@@ -64,17 +64,17 @@ export class HeatStack {
     this.#stepFactor = stepFactor;
   }
 
-  /** Temperatures of all cells now, bottom first. */
+  /** Current temperatures of all cells, bottom first. */
   get celsius(): readonly number[] {
     return Array.from(this.#celsius);
   }
 
-  /** Heat held now, J/m2. */
+  /** Current heat content, J/m². */
   get heldJ(): number {
     return this.#celsius.reduce((sum, celsius, i) => sum + heatAt(this.#thermal[i]!, celsius) * this.#grid.dx[i]!, 0);
   }
 
-  /** The temperatures of a layer now. */
+  /** Current temperatures of a layer. */
   layer(l: number): LayerNow {
     const [from, count] = [this.#grid.first[l]!, this.#grid.count[l]!];
     let [warmestC, sum] = [-Infinity, 0];

@@ -1,4 +1,4 @@
-/** A draft of the label: ingredients, allergens, nutrition, keeping. Local food law decides. */
+/** A label draft: ingredients, allergens, nutrition, storage. Local food law decides. */
 export * from './types';
 export * from './nutrition';
 export * from './ingredients';

@@ -4,11 +4,11 @@ import type { LabelProfile, MadeOf } from './types';
 /** An ingredient as the list names it. */
 export interface LabelIngredient {
   readonly name: string;
-  /** At mixing, g; of water what stays. */
+  /** Mass at mixing, g; for water, what remains. */
   readonly massG: number;
-  /** Share of what is sold, where its name promises it, percent; over 100 it is g for each 100 g. */
+  /** Share of the product, %, if the product's name promises it; above 100 it is g per 100 g. */
   readonly percent: number | null;
-  /** Those that the profile asks for, its own and those that come through what it is made of. */
+  /** Allergens required by the profile: its own and those of its components. */
   readonly allergens: readonly string[];
   readonly of: readonly LabelIngredient[];
 }
@@ -17,12 +17,12 @@ const ASKED = { eu: [...EU_ALLERGENS, 'wheat'], us: US_ALLERGENS } as const;
 /** Added water need not be named up to this share of what is sold. EU 1169/2011, Article 18 and Annex VII, part A. */
 const MIN_WATER = 0.05;
 const WATER_PERCENT = 99.5;
-/** How deep compounds of compounds are opened. */
+/** Maximum depth of nested compounds. */
 const DEEPEST = 6;
 
 const isWater = ({ composition }: Ingredient) => (composition?.water ?? 0) >= WATER_PERCENT;
 
-/** Words of a product's name that name no ingredient. */
+/** Words of a product name that name no ingredient. */
 const OTHER_WORDS =
   /^(?:and|with|the|slice|bars?|bakes?|slab|snap|fingers?|crisp|cloud|tone|two|three|bark|squares?|bites?|fudge|brittle|free|house|home|made)$/;
 const stem = (word: string) => word.replace(/(?:ies)$/, 'y').replace(/(?<=[a-z]{3})s$/, '');
@@ -32,7 +32,7 @@ const wordsOf = (name: string) =>
     .match(/[\p{L}]{3,}/gu)
     ?.map(stem) ?? [];
 
-/** Whether a product's name promises an ingredient: a word of the one is a word of the other. */
+/** Tells whether a product name promises an ingredient: they share a word. */
 export function promises(
   productName: string,
   { name, labelName = '', aliases = [] }: Pick<Ingredient, 'name' | 'labelName' | 'aliases'>,
@@ -41,13 +41,13 @@ export function promises(
   return [name, labelName, ...aliases].some((called) => wordsOf(called).some((word) => said.has(word)));
 }
 
-/** What a product's name promises by one of its words, and how much of that is in it. */
+/** Returns what a product name promises by one of its words, and how much of it is in the product. */
 export interface Promised {
   readonly names: readonly string[];
   readonly percent: number;
 }
 
-/** What a product's name promises, word by word: lime juice and lime zest are both lime. */
+/** Returns what a product name promises word by word: lime juice and lime zest both count as lime. */
 export function promisedIn(ingredients: readonly LabelIngredient[], productName: string): Promised[] {
   const named = ingredients
     .flatMap((ingredient) => [ingredient, ...ingredient.of])
@@ -56,7 +56,7 @@ export function promisedIn(ingredients: readonly LabelIngredient[], productName:
   const by = new Map<string, LabelIngredient[]>();
   for (const ingredient of named) {
     const said = wordsOf(ingredient.name);
-    // One that only another of its names promises stands for itself.
+    // An ingredient promised only by another of its names counts by itself.
     const key = words.find((word) => said.includes(word)) ?? ingredient.name;
     by.set(key, [...(by.get(key) ?? []), ingredient]);
   }
@@ -72,7 +72,7 @@ interface Found {
   massG: number;
 }
 
-/** What goes in, each thing once: of water what stays. The leftovers of a pot are not in what is sold. */
+/** Merges the lines by ingredient. Water counts with what remains. Leftovers of a pot are not in the product. */
 function summed({ pots }: MadeOf): Found[] {
   const found = new Map<string, Found>();
   for (const { lines, evaporatedG } of pots) {
@@ -91,8 +91,8 @@ function summed({ pots }: MadeOf): Found[] {
 }
 
 /**
- * The ingredients as a label lists them: by their mass at mixing, compounds with what they are made of, allergens through them, and the
- * percentage of what the product's name promises.
+ * Returns the ingredient list of a label: by mass at mixing, compounds with their components, allergens through them, and
+ * percentages of what the product name promises.
  *
  * Added water counts by what stays of it, and is left out up to a twentieth of what is sold. Where moisture is lost a percentage is of
  * what is sold, and may be over 100.
@@ -108,7 +108,7 @@ export function labelIngredients(
   profile: LabelProfile,
 ): LabelIngredient[] {
   const mixedG = of.pots.flatMap(({ lines }) => lines).reduce((sum, { massG }) => sum + massG, 0);
-  // What loses moisture is told by what is sold; else by what was mixed.
+  // Products that lose moisture use the mass of the product; others use the mass of the mixture.
   const wholeG = of.massG < mixedG ? of.massG : mixedG;
   const entry = (name: string, ingredient: Ingredient | null, massG: number, depth: number): LabelIngredient => {
     const allergens = ingredient ? [...allergensOf(ingredient, larder, slabLarder).keys()] : [];
@@ -162,7 +162,7 @@ export function countLabelEntries(ingredients: readonly Ingredient[], larder: La
   return ingredients.reduce((sum, ingredient) => sum + count(ingredient, 0), 0);
 }
 
-/** Words by which a name says an allergen itself. */
+/** Words in a name that state an allergen. */
 const SAYS: Readonly<Record<string, RegExp>> = {
   gluten: /\b(?:wheat(?:en)?|rye|barley|oats?|spelt)\b/i,
   wheat: /\bwheat(?:en)?\b/i,
@@ -175,13 +175,13 @@ const SAYS: Readonly<Record<string, RegExp>> = {
 };
 
 /**
- * A name with its allergens standing out: **in stars**. An allergen that the name does not say follows in brackets; of the cereals with
- * gluten the cereal is named where it is known.
+ * Returns a name with its allergens emphasised: **in stars**. An allergen that the name does not state follows in brackets; for
+ * gluten the cereal is named if known.
  */
 export function emphasised(name: string, allergens: readonly string[]): string {
   let text = name;
   const behind: string[] = [];
-  // Whoever is told "wheat" is told the gluten in it.
+  // "Wheat" already states gluten.
   for (const allergen of allergens.filter((other) => other !== 'gluten' || !allergens.includes('wheat'))) {
     const word = SAYS[allergen] ?? new RegExp(`\\b${allergen}\\b`, 'i');
     if (word.test(text)) text = text.replace(word, (found) => `**${found}**`);
@@ -197,7 +197,7 @@ const percentText = (percent: number, profile: LabelProfile) =>
       ? ` (${percent.toFixed(0)} g per 100 g)`
       : ` (${percent < 1 ? percent.toFixed(1) : percent.toFixed(0)} %)`;
 
-/** The list of ingredients as the label has it, allergens **in stars** each time. */
+/** Returns the ingredient list of a label with allergens emphasised **in stars**. */
 export function ingredientsText(ingredients: readonly LabelIngredient[], profile: LabelProfile): string {
   const said = ({ name, allergens, of, percent }: LabelIngredient): string => {
     const quantity = percent === null ? '' : percentText(percent, profile);

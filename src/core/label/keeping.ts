@@ -1,24 +1,24 @@
 import type { Ingredient } from '../larder';
 import { PLACE_FACTS, type Place, type Slab } from '../slab';
 
-/** The day so many days after another, YYYY-MM-DD. */
+/** Returns the day a number of days after another, YYYY-MM-DD. */
 export function dayAfter(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + Math.floor(days) * 86_400_000).toISOString().slice(0, 10);
 }
 
-/** How long a slab keeps, and what decides it. */
+/** Shelf life of a slab, and what limits it. */
 export interface Keeping {
   readonly place: Place;
-  /** null where nobody has said. */
+  /** Shelf life, days; `null` if unknown. */
   readonly days: number | null;
-  /** The ingredient that keeps for a shorter time than the slab says, with its days. */
+  /** The ingredient with a shorter shelf life than the slab, with its days. */
   readonly limit: { readonly name: string; readonly days: number } | null;
 }
 
-/** Days that an ingredient permits at a place; what stands on marble stands in the room. */
+/** Returns the days that an ingredient allows at a place. Marble counts as the room. */
 const permitted = ({ keepDays }: Ingredient, place: Place) => keepDays?.[PLACE_FACTS[place].keepsAs];
 
-/** How long a slab keeps: the shorter of what it says itself and of what its ingredients permit there. */
+/** Returns the shelf life of a slab: the shorter of its own and those of its ingredients at that place. */
 export function keepingOf({ keep }: Pick<Slab, 'keep'>, ingredients: readonly (Ingredient | null)[]): Keeping {
   const place = keep?.place ?? 'room';
   const own = keep?.days ?? null;

@@ -1,29 +1,29 @@
 import type { Composition } from '../larder';
 import type { LabelProfile, MadeOf } from './types';
 
-/** What a nutrition table tells, in its order; energy is worked out of these. */
+/** Rows of a nutrition table in order; energy is calculated from them. */
 export const NUTRIENTS = ['fat', 'saturates', 'carbohydrate', 'sugars', 'fibre', 'protein', 'salt'] as const;
 export type Nutrient = (typeof NUTRIENTS)[number];
 
-/** g of each in 100 g of what is sold, and its energy; null where too little is known of something in it. */
+/** g per 100 g of the product, and its energy; `null` if too little is known of an ingredient. */
 export type Nutrition = Readonly<Record<Nutrient, number | null>> & {
   readonly kJ: number | null;
   readonly kcal: number | null;
-  /** What is not known, and of which ingredients. */
+  /** Unknown nutrients, with their ingredients. */
   readonly unknown: readonly { readonly nutrient: Nutrient; readonly of: readonly string[] }[];
 };
 
-/** Per g. EU 1169/2011, Annex XIV; without the ones that no slab is made of (alcohol, polyols, organic acids). */
+/** Energy per g. EU 1169/2011, Annex XIV, without alcohol, polyols and organic acids. */
 const KJ = { carbohydrate: 17, protein: 17, fat: 37, fibre: 8 } as const;
 const KCAL = { carbohydrate: 4, protein: 4, fat: 9, fibre: 2 } as const;
 const ENERGY = Object.keys(KJ) as (keyof typeof KJ)[];
 
-/** So little of what a figure is a part of cannot hold enough of it to matter, g in 100 g. */
+/** A nutrient's parent figure below this cannot hold enough of it to matter, g per 100 g. */
 const NOTHING_G = 0.3;
-/** What makes up less of the whole than this may stay unknown: it does not change a rounded figure. */
+/** Ingredients below this share of the product may stay unknown: they do not change a rounded figure. */
 const TRACE = 0.002;
 
-/** What 100 g of an ingredient hold of one nutrient; null where its composition does not tell. */
+/** Returns one nutrient of an ingredient, g per 100 g; `null` if its composition does not give it. */
 export function nutrientIn(composition: Composition | null, nutrient: Nutrient): number | null {
   if (!composition) return null;
   const { sugars, fat, protein, other, salt, saturates, starch, fibre } = composition;
@@ -35,12 +35,12 @@ export function nutrientIn(composition: Composition | null, nutrient: Nutrient):
   if (nutrient === 'fibre') return fibre ?? (other < NOTHING_G ? 0 : null);
   if (starch !== undefined) return sugars + starch;
   if (other < NOTHING_G) return sugars;
-  // By difference, as food tables have it: what is neither fibre nor salt nor anything else that is named.
+  // By difference, as in food tables: everything that is not fibre, salt or another listed nutrient.
   return fibre === undefined ? null : sugars + Math.max(0, other - fibre - (salt ?? 0));
 }
 
 /**
- * What 100 g of a slab hold, from what goes into it, what boils or bakes off and what sticks.
+ * Returns the nutrition of a slab per 100 g, from its ingredients, evaporation and what sticks to the pot.
  *
  * Only water leaves; what sticks in the pot takes its share of everything along. An ingredient whose composition does not tell a nutrient
  * makes that nutrient unknown, unless there is next to nothing of it; nothing is guessed.
@@ -85,7 +85,7 @@ function euRounded(nutrient: Nutrient, grams: number): string {
 
 function usRounded(nutrient: Nutrient, grams: number): string {
   if (nutrient === 'salt') {
-    // Salt is 2.5 times its sodium.
+    // Salt is 2.5 times sodium.
     const mg = (grams / 2.5) * 1000;
     return mg < 5 ? '0 mg' : mg <= 140 ? `${toStep(mg, 5, 0)} mg` : `${toStep(mg, 10, 0)} mg`;
   }
@@ -99,14 +99,14 @@ function usRounded(nutrient: Nutrient, grams: number): string {
 }
 
 /**
- * A figure as the law's guidance writes it.
+ * Formats a figure by the guidance of the law.
  *
  * @see European Commission (2012), Guidance on tolerances for nutrient values declared on a label, table 4; US 21 CFR 101.9(c)
  */
 export const roundedNutrient = (nutrient: Nutrient, grams: number, profile: LabelProfile): string =>
   profile === 'eu' ? euRounded(nutrient, grams) : usRounded(nutrient, grams);
 
-/** Energy as it is written: whole kJ and kcal; in the US calories to 5, and from 50 on to 10. */
+/** Formats energy: whole kJ and kcal; in the US calories to 5, and from 50 on to 10. */
 export function roundedEnergy(kJ: number, kcal: number, profile: LabelProfile): string {
   if (profile === 'eu') return `${Math.round(kJ)} kJ / ${Math.round(kcal)} kcal`;
   return kcal < 5 ? '0' : toStep(kcal, kcal <= 50 ? 5 : 10, 0);

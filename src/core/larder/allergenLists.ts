@@ -29,5 +29,5 @@ export const US_ALLERGENS = [
   'sesame',
 ] as const;
 
-/** Every allergen that one of the two asks for. */
+/** All allergens that one of the two lists requires. */
 export const ALLERGENS = [...EU_ALLERGENS, 'wheat'] as const;

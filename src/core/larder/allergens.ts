@@ -1,11 +1,11 @@
 import { ingredientNamed, type Larder } from './match';
 import type { Ingredient } from './types';
 
-/** How an allergen comes into an ingredient: the compounds on the way, from the ingredient itself to what carries it. */
+/** Path of an allergen into an ingredient: the compounds from the ingredient itself to the carrier. */
 export type AllergenPaths = ReadonlyMap<string, readonly string[]>;
 
 /**
- * The allergens of an ingredient: its own, and those of whatever it is made of, at any depth.
+ * Returns the allergens of an ingredient: its own, and those of its components at any depth.
  *
  * @param larder finds what it is made of; a name that is not in it adds nothing
  * @param slabLarder a slab file's own entries, which win

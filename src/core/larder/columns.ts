@@ -1,4 +1,4 @@
-/** Columns of the larder as a table; of a compound cell, the parts are separated by semicolons. */
+/** Columns of the larder table; parts of a compound cell are separated by semicolons. */
 export const LARDER_COLUMNS = [
   'name',
   'aliases',
@@ -38,5 +38,5 @@ export const LARDER_COLUMNS = [
   'currency',
 ] as const;
 
-/** Columns of the prices as a table: a row for each pack. */
+/** Columns of the price table: one row per pack. */
 export const PRICE_COLUMNS = ['ingredient', 'pack', 'pack_g', 'price', 'priced_on', 'currency'] as const;

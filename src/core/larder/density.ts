@@ -1,6 +1,6 @@
 import type { Composition } from './types';
 
-/** g/mL of what food is made of, at room temperature. Choi and Okos, 1986. `other` is counted as starch. */
+/** Densities of food components at room temperature, g/mL. Choi and Okos, 1986. `other` counts as starch. */
 const DENSITY = { water: 0.997, sugars: 1.599, fat: 0.925, protein: 1.33, other: 1.599 } as const;
 
 /**

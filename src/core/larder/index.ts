@@ -1,4 +1,4 @@
-/** Ingredients: density, composition, packs, allergens; matching a written name. */
+/** Ingredients: density, composition, packs, allergens; finding one by a written name. */
 export * from './types';
 export * from './allergenLists';
 export * from './schema';

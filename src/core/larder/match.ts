@@ -1,10 +1,10 @@
 import type { Ingredient } from './types';
 
-/** Ingredients by every name they go by, as `plainName` writes it. */
+/** Ingredients by name and alias, in the form of `plainName`. */
 export type Larder = Pick<ReadonlyMap<string, Ingredient>, 'get'>;
 
 /**
- * A name as it is compared: case, accents' encoding, spaces at the ends and doubled spaces do not count.
+ * Normalises a name for comparison: case, encoding of accents and extra spaces do not count.
  *
  * @example plainName('  Rye  Flour ') // 'rye flour'
  */
@@ -13,7 +13,7 @@ export function plainName(name: string): string {
 }
 
 /**
- * A larder that finds ingredients by name or alias. Names win over aliases; of two equal names the first stands.
+ * Returns a larder that finds ingredients by name or alias. Names win over aliases; of two equal names the first wins.
  *
  * @param ingredients in the shop's order
  */
@@ -28,7 +28,7 @@ export function larderOf(ingredients: readonly Ingredient[]): ReadonlyMap<string
   return found;
 }
 
-/** The ingredient that a written name means, or null. A slab file's own entries win over the shop's. */
+/** Returns the ingredient that a name means, or `null`. A slab file's own entries win over the shop's. */
 export function ingredientNamed(name: string, larder: Larder, slabLarder?: Larder): Ingredient | null {
   const key = plainName(name);
   return slabLarder?.get(key) ?? larder.get(key) ?? null;

@@ -17,9 +17,9 @@ import { ALLERGENS } from './allergenLists';
 
 export const DIETS = ['vegetarian', 'vegan', 'halal', 'kosher'] as const;
 
-/** The largest amount that a file may hold, in any unit; beyond it a figure is a slip. */
+/** Maximum amount in a file, in any unit; larger figures are typing errors. */
 export const MAX_QUANTITY = 1e6;
-/** The most packs of one ingredient. */
+/** Maximum number of packs per ingredient. */
 export const MAX_PACKS = 20;
 
 const percent = number(0, 100);
@@ -43,8 +43,8 @@ const pack = fields({
 }).required(REQUIRED);
 
 /**
- * g per 100 g. `other` is starch, fibre and ash; where it is known, `starch`, `fibre` and `salt` are how much of that each is, and
- * `saturates` how much of the fat.
+ * Composition, g per 100 g. `other` is starch, fibre and ash; `starch`, `fibre` and `salt` are parts of it if known, and
+ * `saturates` is part of the fat.
  */
 const composition = fields({
   water: needed,
@@ -66,36 +66,36 @@ export const ingredientSchema = fields({
   name: text(),
   aliases: list(text(), 50),
   densityGPerMl: positive(25),
-  /** By state: sifted, packed, melted. */
+  /** Densities by state: sifted, packed, melted. */
   densities: table(positive(25), 20),
   unitMassG: positive(MAX_QUANTITY),
-  /** The pack usually bought stands first; it gives the price per gram. */
+  /** The usual pack comes first; it gives the price per gram. */
   packs: list(pack, MAX_PACKS),
   composition,
-  /** g per 100 g. Sugars without kinds count as sucrose. */
+  /** Kinds of sugars, g per 100 g. Sugars without kinds count as sucrose. */
   sugarKinds: fields({ sucrose: percent, lactose: percent, mono: percent, glucoseSyrup: percent }),
-  /** Allergens of its own; those of what it is made of come on top (`allergensOf`). */
+  /** Own allergens; those of its components are added by `allergensOf`. */
   allergens: list(oneOf(ALLERGENS).required(REQUIRED), ALLERGENS.length),
   diets: list(oneOf(DIETS).required(REQUIRED), DIETS.length),
-  /** What a compound ingredient is made of, by larder name, with its share where the pack says. */
+  /** Components of a compound ingredient by larder name, with their shares if the pack states them. */
   madeOf: list(fields({ ingredient: text(), percent }).required(REQUIRED), 100),
-  /** The share of a preparation that it usually makes up. */
+  /** Usual share of a preparation. */
   usualPercent: fields({ from: needed, to: needed }),
-  /** Height of one grain as it lies when it is strewn. */
+  /** Height of one scattered grain, mm. */
   grainMm: positive(1000),
-  /** What can stand in for it: so many g for each g of it, and what that changes. */
+  /** Substitutes: grams per gram replaced, and what changes. */
   alternatives: list(
     fields({ ingredient: text(), ratio: positive(100).required(REQUIRED), changes: note(500) }).required(REQUIRED),
     20,
   ),
-  /** So much of what is bought is used: biscuits without their cream, nuts without their shells. */
+  /** Usable share: biscuits without their filling, nuts without their shells. */
   usablePercent: number(1, 100),
-  /** As a label names it, where that is not its name. */
+  /** Name on labels, if different. */
   labelName: note(200),
-  /** How long what is made with it keeps at most, days by place. */
+  /** Maximum shelf life of products made with it, days by place. */
   keepDays: fields({ room: days, fridge: days, freezer: days }),
-  /** What the shop has of it now. */
+  /** Current stock. */
   heldG: number(0, MAX_QUANTITY),
-  /** Where the figures come from. */
+  /** Source of the figures. */
   source: note(500),
 });

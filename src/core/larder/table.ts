@@ -6,10 +6,10 @@ import { plainName } from './match';
 import { DIETS, ingredientSchema } from './schema';
 import type { Ingredient, Pack } from './types';
 
-/** A row of a table as it is read: cells by column. */
+/** A row of a table: cells by column. */
 export type Row = Readonly<Record<string, string | undefined>>;
 
-/** A cell that could not be read, and what to do. */
+/** A cell with a problem, and what to do. */
 export interface CellProblem {
   readonly column: string;
   readonly reason: Reason;
@@ -18,7 +18,7 @@ export interface CellProblem {
 export type RowRead<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly CellProblem[] };
 
-/** The field of an ingredient that each column of figures is. Its limits are those of the field. */
+/** The ingredient field of each numeric column. Its limits are those of the field. */
 const NUMBERS = {
   g_per_ml: 'densityGPerMl',
   one_weighs_g: 'unitMassG',
@@ -49,7 +49,7 @@ const NUMBERS = {
 type NumberColumn = keyof typeof NUMBERS;
 
 const limits = new Map<string, NumberLimits>();
-/** The limits of a field of an ingredient, looked up once. */
+/** Limits of an ingredient field, looked up once. */
 function limitsOf(field: string): NumberLimits {
   const known = limits.get(field) ?? limitsAt(ingredientSchema, field);
   limits.set(field, known);
@@ -90,7 +90,7 @@ function listOf<T extends string>(
   return parts as T[];
 }
 
-/** "name=number" parts, such as "sifted=0.47; packed=0.62" or "hazelnuts=50; caster sugar=50". */
+/** Parses "name=number" parts, such as "sifted=0.47; packed=0.62" or "hazelnuts=50; caster sugar=50". */
 function pairsOf(
   row: Row,
   column: string,
@@ -122,7 +122,7 @@ interface PackCells extends Pick<Pack, 'name' | 'massG' | 'price'> {
   readonly day: string | undefined;
 }
 
-/** A pack as its row says. The day and the currency of a price that has not changed stay; a new price is of the shop's own currency. */
+/** Reads a pack from a row. The day and the currency of an unchanged price are kept; a new price is in the shop's currency. */
 function packFromRow(row: Row, { name, massG, price, day }: PackCells, old: Pack | undefined): Pack {
   const before = price === old?.price ? old : undefined;
   const currency = cell(row, 'currency').toUpperCase();
@@ -134,7 +134,7 @@ function packFromRow(row: Row, { name, massG, price, day }: PackCells, old: Pack
 }
 
 /**
- * An ingredient from a row of the larder's table, over what the larder has of it now. An empty cell leaves what is there.
+ * Reads an ingredient from a row of the larder table over its current entry. An empty cell changes nothing.
  *
  * @param before the ingredient of that name, if there is one
  */
@@ -200,7 +200,7 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   };
 }
 
-/** An ingredient as a row of the larder's table; `ingredientFromRow` reads it back. Packs behind the first are in the prices. */
+/** Returns an ingredient as a row of the larder table; `ingredientFromRow` reads it back. Further packs are in the price table. */
 export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_COLUMNS)[number], string> {
   const figure = (value: number | undefined) => (value === undefined ? '' : String(value));
   const { composition: c, sugarKinds: k } = ingredient;
@@ -250,7 +250,7 @@ export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_C
 }
 
 /**
- * An ingredient with the price of one of its packs set from a row of the prices' table. A pack that is not there yet is added.
+ * Returns an ingredient with the price of a pack from a row of the price table. A new pack is added.
  *
  * @param find the larder's ingredient of a name, or null
  */
@@ -279,7 +279,7 @@ export function pricedFromRow(row: Row, find: (name: string) => Ingredient | nul
   };
 }
 
-/** The packs of an ingredient as rows of the prices' table. */
+/** Returns the packs of an ingredient as rows of the price table. */
 export function priceRowsOf(ingredient: Ingredient): Record<(typeof PRICE_COLUMNS)[number], string>[] {
   return (ingredient.packs ?? []).map(({ name, massG, price, pricedOn, currency = '' }) => ({
     ingredient: ingredient.name,

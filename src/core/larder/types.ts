@@ -1,7 +1,7 @@
 import type { Held } from '../validation';
 import type { ingredientSchema } from './schema';
 
-/** An ingredient held in the larder, with what is needed to weigh, price and declare it. */
+/** A larder ingredient, with what is needed to weigh, price and declare it. */
 export type Ingredient = Held<typeof ingredientSchema>;
 export type Pack = NonNullable<Ingredient['packs']>[number];
 /** g per 100 g, or g of a whole. */

@@ -1,25 +1,25 @@
 import { median } from 'simple-statistics';
 import type { LoggedRun } from './trends';
 
-/** What runs really took, to price by instead of the plan: the middle of each. */
+/** Actual values of runs for pricing: medians. */
 export interface RunBasis {
-  /** How many runs it rests on. */
+  /** Number of runs. */
   readonly runs: number;
-  /** Minutes of hands at work, and watching. */
+  /** Labour minutes: hands-on, and watching. */
   readonly busy: number;
   readonly watch: number;
-  /** Of the pieces, 0 to 1. */
+  /** Share of rejected pieces, 0 to 1. */
   readonly rejectShare: number;
-  /** What the ingredients cost, for each that was planned. */
+  /** Actual ingredient cost divided by the planned cost. */
   readonly costFactor: number;
 }
 
-/** So many of the last runs are priced by. */
+/** Maximum number of recent runs used. */
 export const PRICED_BY_RUNS = 10;
 const MAX_REJECTED = 0.9;
 
 /**
- * What the last runs of a slab really took; null where none was finished with its pieces counted.
+ * Returns the actual values of a slab's last runs; `null` if no finished run has counted pieces.
  *
  * @param runs in the order of time
  */

@@ -12,10 +12,10 @@ import {
 } from '../slab';
 import { stepsOf } from '../time';
 
-/** Gives steps their text. */
+/** Returns steps with their text. */
 export type WriteSteps = (steps: readonly TitledStep[]) => Step[];
 
-/** Where in a slab something is, or -1: what a run was made of may have been taken out since. */
+/** Position of an item in a slab, or -1 if it was removed since the run. */
 const at = (things: readonly { readonly id: string }[], id: string) => things.findIndex((thing) => thing.id === id);
 
 const MINUTES_FROM = 0.5;
@@ -43,7 +43,7 @@ function withMinutes(preparation: Preparation, id: string, byMinutes: number, wr
 }
 
 /**
- * A slab with what a run has asked for. What the change speaks of may be gone from the slab: it is then left as it is.
+ * Returns a slab with a change applied. A change to something that no longer exists is ignored.
  *
  * @param write writes out the usual steps of a preparation that has none, when one of them is changed
  * @returns the same slab where nothing of it is changed

@@ -1,4 +1,4 @@
-/** What the runs of a slab say: figures from run to run, what to change by them, and changes told in the slab's own terms. */
+/** Learning from the runs of a slab: figures from run to run, proposed changes, and noted changes. */
 export * from './basis';
 export * from './changes';
 export * from './proposals';

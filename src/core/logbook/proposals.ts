@@ -4,27 +4,27 @@ import { stepsOf } from '../time';
 import { robustOf, type Robust } from './robust';
 import type { LoggedRun } from './trends';
 
-/** What the runs of a slab say that its plan does not. */
+/** A difference between a slab's plan and its runs. */
 export interface Proposal {
   readonly what: 'step minutes' | 'pot speed' | 'set minutes' | 'loss' | 'density';
-  /** Minutes, percent, or g per mL: as it is planned now, and as the runs have it. */
+  /** Planned and measured value: minutes, percent, or g per mL. */
   readonly planned: number;
   readonly found: Robust;
-  /** The runs that it rests on. */
+  /** The runs it is based on. */
   readonly runs: readonly number[];
-  /** What it would change in the slab. */
+  /** The change to the slab. */
   readonly change: SlabChange;
 }
 
-/** Nothing is proposed from fewer runs than this. */
+/** Minimum number of runs for a proposal. */
 export const MIN_RUNS = 3;
-/** Nor what differs by less than this share, or by less than a minute. */
+/** Minimum difference for a proposal, as a share and in minutes. */
 const MIN_SHARE = 0.05;
 const MIN_MINUTES = 1;
-/** Losses that are nearer than this are the same, percent; and a pot is weighed to a gram. */
+/** Losses closer than this count as equal, %; a pot is weighed to a gram. */
 const MIN_PERCENT = 1;
 const SCALE_G = 1;
-/** A few runs that happen to be alike do not tell that all will be: what minutes, losses and densities scatter by at least. */
+/** Minimum spread of minutes, losses and densities: a few similar runs do not prove a small spread. */
 const MIN_SPREAD = { minutes: 0.03, percent: 0.3, density: 0.01 } as const;
 
 interface Found {
@@ -39,13 +39,13 @@ const middleOf = (found: readonly Found[], leastSpread: number) =>
   );
 const runsOf = (found: readonly Found[]) => found.map(({ run }) => run);
 
-/** Whether what is planned lies outside of what the runs leave open. */
+/** Tells whether the planned value lies outside the confidence range of the runs. */
 const isOutside = (planned: number, { low, high }: Robust) => planned < low || planned > high;
 
 /**
- * What the plan of a slab would say if it were told by its runs: usual minutes of steps, the speed of its boils, set times, losses and
- * densities. Each rests on at least three runs, on the middle of them and not their mean, and is proposed only where what is planned lies
- * outside of the range in which that middle can be. Nothing is applied by itself.
+ * Returns what a slab's plan would be according to its runs: step times, boil speed, setting times, losses and densities. Each is
+ * based on the median of at least three runs, and is proposed only if the planned value lies outside the confidence range of that
+ * median. Nothing is applied automatically.
  *
  * Minutes of a run are told for the size that the slab is written for, so that runs of another size speak too; and what is found is held
  * against the slab as it is now, so that a proposal that was taken is not made again.
@@ -62,10 +62,10 @@ export function proposalsOf(slab: Slab, runs: readonly LoggedRun[]): Proposal[] 
   ];
 }
 
-/** Whether a step of a run is the one that is meant: of several tins each has its own, marked '#2'. */
+/** Tells whether a step of a run is the given one: steps of several tins are marked '#2' and so on. */
 const isStep = (id: string, step: string) => id === step || id.startsWith(`${step}#`);
 
-/** How long a step took in each run, and was planned to take there, min. */
+/** Returns the actual and planned minutes of a step in each run. */
 function minutesBeside(runs: readonly LoggedRun[], step: string) {
   return runs.flatMap((run) => {
     const own = run.record.steps.filter(({ step: its, minutes }) => isStep(its.id, step) && minutes !== null);
@@ -78,12 +78,12 @@ function minutesBeside(runs: readonly LoggedRun[], step: string) {
 function stepProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
   return slab.preparations.flatMap((preparation) =>
     stepsOf(preparation).flatMap((step): Proposal[] => {
-      // What cools by itself is reckoned from the pot, and has no minutes of its own.
+      // Cooling steps are calculated from the pot and have no minutes of their own.
       if (step.coolTo || step.minutes <= 0) return [];
       const found = minutesBeside(runs, `${preparation.id}/${step.id}`).flatMap(({ run, took, planned }): Found[] => {
         const then = run.slab.preparations.find(({ id }) => id === preparation.id);
         const written = then && stepsOf(then).find(({ id }) => id === step.id)?.minutes;
-        // A larger making takes longer by plan, too: what it took is told for what was written then.
+        // Larger batches take longer by plan, so times are converted to the base recipe.
         return written === undefined ? [] : [{ run: run.id, value: (took / planned) * written }];
       });
       if (found.length < MIN_RUNS) return [];
@@ -102,17 +102,20 @@ function stepProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
   );
 }
 
-/** How long a layer took to set in a place, of those runs in which it was waited for. */
+/** Returns the setting times of a layer in a place, from runs in which it was waited for. */
 export interface SetMinutes {
   readonly layer: string;
   readonly place: Place;
   readonly found: Robust;
-  /** As the last of the runs was planned. */
+  /** As planned in the last run. */
   readonly plannedMinutes: number;
   readonly runs: readonly number[];
 }
 
-/** Layers that took longer or shorter to set than planned, as thick as in the last run: minutes grow with the square of the thickness. */
+/**
+ * Layers that took longer or shorter to set than planned, converted to the thickness of the last run: time grows with the square
+ * of the thickness.
+ */
 export function setMinutesOf(slab: Slab, runs: readonly LoggedRun[]): SetMinutes[] {
   return slab.layers.flatMap((layer): SetMinutes[] => {
     const thickMm = ({ plan }: LoggedRun) => plan.layers.find(({ id }) => id === layer.id)?.thicknessMm ?? 0;
@@ -135,14 +138,14 @@ function setProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
   return setMinutesOf(slab, runs).flatMap(({ layer, found, plannedMinutes, runs: from }): Proposal[] => {
     const least = slab.layers.find(({ id }) => id === layer)?.set?.minMinutes ?? 0;
     const byMinutes = Math.round(found.median - least);
-    // A wait can be made longer; a shorter one is for the place to tell. One that is written already is not proposed again.
+    // A wait can be made longer; a shorter one comes from the place. A wait that is already written is not proposed again.
     if (found.median < plannedMinutes || least >= found.low || byMinutes < MIN_MINUTES) return [];
     const change = { what: 'set', layer, byMinutes } as const;
     return [{ what: 'set minutes', planned: plannedMinutes, found, runs: from, change }];
   });
 }
 
-/** What went into a pot, g; null where a line of it is not known. */
+/** Mass weighed into a pot, g; `null` if a line of it is unknown. */
 const wentIn = (lines: readonly LineRecord[]) =>
   lines.reduce<number | null>((sum, { massInG }) => (sum === null || massInG === null ? null : sum + massInG), 0);
 
@@ -157,7 +160,7 @@ function potProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
       const plannedInG = lines.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
       const outG = record.cameOut.get(id);
       if (!pot || inG === null || inG <= 0 || plannedInG <= 0 || outG === undefined) return [];
-      // A boil loses its water by its end point, and besides what sticks to the pot; anything else only what it loses.
+      // A boil loses water by its end point, and what sticks to the pot; other mixtures only have their loss.
       const off = cookTo ? pot.evaporatedG / plannedInG : 0;
       const before = inG * (1 - off);
       lightestG = Math.min(lightestG, before);
@@ -183,7 +186,7 @@ function potProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
 
 function densityProposals(slab: Slab, runs: readonly LoggedRun[]): Proposal[] {
   return slab.layers.flatMap((layer): Proposal[] => {
-    // Of a layer that is laid from two pots nobody can tell which of them is the lighter.
+    // A layer made from two mixtures does not show which of them is lighter.
     const [from, ...others] = layer.from;
     if (!from || others.length > 0) return [];
     const written = slab.preparations.find(({ id }) => id === from.preparation)?.densityGPerMl;

@@ -1,27 +1,27 @@
 import { median, medianAbsoluteDeviation } from 'simple-statistics';
 
-/** A normal spread's deviation for each of its median absolute deviation. */
+/** Standard deviation per median absolute deviation for a normal distribution. */
 const DEVIATION_OF_MAD = 1.4826;
-/** The standard error of a median for each of a mean's, where the spread is normal. */
+/** Standard error of a median relative to that of a mean, for a normal distribution. */
 const MEDIAN_ERROR = 1.2533;
-/** Student's t for 95 % either way, by degrees of freedom from 1 on; beyond the list as the last. */
+/** Student's t for a two-sided 95 % interval, by degrees of freedom from 1; beyond the list the last value holds. */
 const T95 = [12.71, 4.3, 3.18, 2.78, 2.57, 2.45, 2.36, 2.31, 2.26, 2.23, 2.2, 2.18, 2.16, 2.14, 2.13, 2.12, 2.11, 2.1];
 const T95_OF_MANY = 1.96;
 const MANY = 60;
 
-/** What some values have in the middle. */
+/** Robust summary of values. */
 export interface Robust {
   readonly count: number;
   readonly median: number;
-  /** Standard deviation as the median absolute deviation tells it: one that went wrong does not move it. */
+  /** Standard deviation from the median absolute deviation: one outlier does not move it. */
   readonly spread: number;
-  /** The middle of all that could be measured lies between these with about 19 chances in 20. */
+  /** 95 % confidence interval of the median. */
   readonly low: number;
   readonly high: number;
 }
 
 /**
- * The middle of some values and how far they lie from it; one value that is far off changes little.
+ * Returns the median and spread of values, robust to outliers.
  *
  * @param values at least one
  * @param leastSpread what values scatter by at least, where a few happen to be alike: no more than that can be told
@@ -37,20 +37,20 @@ export function robustOf(values: readonly number[], leastSpread = 0): Robust {
   return { count, median: middle, spread, low: middle - half, high: middle + half };
 }
 
-/** How values go with time. */
+/** Trend of values over time. */
 export interface Drift {
-  /** Change by day. */
+  /** Change per day. */
   readonly byDay: number;
-  /** Whether it rises or falls beyond chance (one in twenty); else null. */
+  /** Direction of a significant trend (5 %); otherwise `null`. */
   readonly way: 'rises' | 'falls' | null;
 }
 
-/** The least with which the test can tell anything, and a normal's bound for one in twenty. */
+/** Minimum number of points for the test, and the normal bound at 5 %. */
 const MIN_FOR_DRIFT = 6;
 const ONE_IN_TWENTY = 1.96;
 
 /**
- * Whether values rise or fall from run to run: the median of the slopes between any two, and whether more of these rise than fall.
+ * Tests for a trend from run to run: the median of all pairwise slopes, and whether significantly more of them rise than fall.
  *
  * @param points moment in days and value, in the order of time
  * @see Sen P. K. (1968), Estimates of the regression coefficient based on Kendall's tau; Mann H. B. (1945), Nonparametric tests against trend

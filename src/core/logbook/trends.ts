@@ -2,25 +2,25 @@ import type { RunPlan, RunRecord } from '../run';
 import type { Slab } from '../slab';
 import { driftOf, robustOf, type Drift, type Robust } from './robust';
 
-/** A run with its number, for whatever is worked out over several. */
+/** A run with its number. */
 export interface LoggedRun {
   readonly id: number;
   readonly plan: RunPlan;
-  /** As it was written then. */
+  /** The slab as it was then. */
   readonly slab: Slab;
   readonly record: RunRecord;
-  /** Ingredients of one good piece as they really were, in the shop's currency; null where that cannot be told. */
+  /** Actual ingredient cost of one good piece, in the shop's currency; `null` if unknown. */
   readonly costEach: number | null;
-  /** What all ingredients cost, for each that was planned. */
+  /** Actual ingredient cost divided by the planned cost. */
   readonly costFactor: number | null;
 }
 
-/** What a figure of a run is measured in. */
+/** Units of the figures. */
 export type FigureUnit = 'minutes' | 'share' | 'g' | 'degrees' | 'count' | 'money';
 
 interface RunFigure {
   readonly unit: FigureUnit;
-  /** null where it was not noted. */
+  /** `null` if it was not recorded. */
   readonly of: (run: LoggedRun) => number | null;
 }
 
@@ -31,7 +31,7 @@ const sumOf = (values: readonly (number | null)[]) =>
 
 const boilSteps = ({ plan }: LoggedRun) => new Set(plan.boils.map(({ step }) => step));
 
-/** The figures of a run that are followed from one to the next. */
+/** Figures that are followed from run to run. */
 export const RUN_FIGURES = {
   minutes: {
     unit: 'minutes',
@@ -71,14 +71,14 @@ export const RUN_FIGURES = {
 } as const satisfies Record<string, RunFigure>;
 export type RunFigureId = keyof typeof RUN_FIGURES;
 
-/** All figures of a run. */
+/** Returns all figures of a run. */
 export const runFigures = (run: LoggedRun): Readonly<Record<RunFigureId, number | null>> =>
   Object.fromEntries(Object.entries(RUN_FIGURES).map(([id, figure]) => [id, figure.of(run)])) as Record<
     RunFigureId,
     number | null
   >;
 
-/** One figure over the runs of a slab. */
+/** A figure over the runs of a slab. */
 export interface Trend {
   readonly figure: RunFigureId;
   readonly values: readonly { readonly run: number; readonly at: number; readonly value: number }[];
@@ -88,7 +88,7 @@ export interface Trend {
 
 const DAY_MS = 86_400_000;
 
-/** Figures over the runs of a slab, those that at least one run has. @param runs in the order of time */
+/** Returns the figures over the runs of a slab that at least one run has. @param runs in the order of time */
 export function trendsOf(runs: readonly LoggedRun[]): Trend[] {
   return (Object.keys(RUN_FIGURES) as RunFigureId[]).flatMap((figure) => {
     const values = runs.flatMap((run) => {
