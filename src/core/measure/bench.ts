@@ -2,15 +2,15 @@ import type { Figures } from './figures';
 import { spoonRun } from './spoons';
 import { isVolume, mlIn, type Measures, type Unit } from './units';
 
-/** An amount as the bench can measure it, and by how much that misses the exact figure. */
+/** An amount as it can be measured at the bench, and its error. */
 export interface Measured {
   readonly text: string;
-  /** (measured - exact) / exact; 0 where nothing is rounded away. */
+  /** (measured - exact) / exact; 0 without rounding. */
   readonly error: number;
 }
 
 /**
- * A mass to the nearest step of the scale, at least one step for anything that is there at all.
+ * Rounds a mass to the nearest step of the scale, with at least one step for any mass above 0.
  *
  * @param massG g, >= 0
  * @param scaleStepG what the scale can tell apart, g, > 0
@@ -26,12 +26,12 @@ export function benchMass(massG: number, scaleStepG: number, { mass }: Figures):
   return { text: mass.say(measuredG, digits), error: measuredG / massG - 1 };
 }
 
-/** Whether a measured amount is one that the scale shows. */
+/** Tells whether a measured amount is shown by the scale. */
 export const isByScale = (text: string): boolean => / (g|oz|lb)$/.test(text);
 
 /**
- * A written amount, scaled, in the kind of measure that it was written in: cups and spoons for volumes, a jug for
- * mL and L, a count for whole things, the scale for the rest.
+ * Returns a scaled amount in the kind of measure it was written in: cups and spoons for volumes, a jug for mL and L, a count for
+ * whole items, the scale for the rest.
  *
  * @param quantity scaled quantity in `unit`, > 0
  * @param massG the same amount in g, or null where it cannot be weighed

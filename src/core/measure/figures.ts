@@ -1,10 +1,10 @@
 /**
- * Figures as the shop writes them. Everything is reckoned and kept in mm, g, mL, °C and minutes; what is shown, and what a bare
- * number in a field means, follows the shop's own units.
+ * Formats figures in the shop's units. Everything is calculated and stored in mm, g, mL, °C and minutes; display, and the meaning
+ * of a bare number in a field, follow the shop's units.
  */
 import { celsiusOf, fahrenheitOf, GRAMS_IN, ML_IN, MM_PER_FOOT, MM_PER_INCH, type Measures } from './units';
 
-/** What the shop may choose for each quantity; the first is the usual one. */
+/** Units that the shop can choose for each quantity; the first is the default. */
 export const SHOWN_IN = {
   temperature: ['celsius', 'fahrenheit'],
   length: ['mm', 'cm', 'inches'],
@@ -13,41 +13,41 @@ export const SHOWN_IN = {
 } as const;
 export type ShownIn = { readonly [Q in keyof typeof SHOWN_IN]?: (typeof SHOWN_IN)[Q][number] | undefined };
 
-/** How one quantity is written. Values are in its base unit: mm, g, mL, °C, g per mL, minutes. */
+/** Formatter of one quantity. Values are in its base unit: mm, g, mL, °C, g per mL, minutes. */
 export interface Written {
   readonly unit: string;
-  /** The bare figure, for a column that is headed by the unit. */
+  /** Formats the figure without its unit, for a column whose heading has the unit. */
   figure(value: number, digits?: number): string;
-  /** The figure with its unit. */
+  /** Formats the figure with its unit. */
   say(value: number, digits?: number): string;
-  /** What a field shows: as exact as one would type it. */
+  /** Formats the value for a field, with the digits one would type. */
   typed(value: number): string;
-  /** The value of a bare number in this unit. */
+  /** Returns the base value of a bare number in this unit. */
   valueOf(number: number): number;
 }
 
 export interface Figures {
   readonly temperature: Written;
-  /** A difference of two temperatures. */
+  /** A temperature difference. */
   readonly degrees: Written;
   readonly length: Written;
-  /** From one mark of a ruler to the next, finest first, mm. */
+  /** Distances between ruler marks, finest first, mm. */
   readonly rulerMm: readonly number[];
   readonly mass: Written;
   readonly volume: Written;
   readonly density: Written;
   readonly duration: Written;
-  /** Above the sea, in m. */
+  /** Altitude, m. */
   readonly altitude: Written;
-  /** The mass that prices are told by. */
+  /** Mass for unit prices. */
   readonly priceMass: { readonly unit: string; readonly massG: number };
-  /** The temperature on both scales, the shop's own first. */
+  /** Formats a temperature on both scales, the shop's own first. */
   readonly bothTemperatures: (celsius: number) => string;
-  /** Sides of something, as it was written: '230 x 180 mm'. */
+  /** Formats dimensions: '230 x 180 mm'. */
   readonly size: (...sidesMm: readonly number[]) => string;
-  /** An area, '599 cm²'. */
+  /** Formats an area: '599 cm²'. */
   readonly area: (areaMm2: number) => string;
-  /** '42-45 g', or one figure where both ends are written alike. */
+  /** Formats a range of mass: '42-45 g', or one figure if both ends look the same. */
   readonly massRange: (leastG: number, mostG: number) => string;
 }
 export type Quantity = { [K in keyof Figures]: Figures[K] extends Written ? K : never }[keyof Figures];
@@ -59,12 +59,12 @@ export const G_PER_LB = GRAMS_IN.lb;
 const OZ_PER_LB = 16;
 const ML_PER_L = 1000;
 const MM_PER_M = 1000;
-/** Under so many inches a ruler's sixteenths say too little. */
+/** Below this many inches, sixteenths are too coarse. */
 const RULER_FROM_IN = 0.25;
 
 const trimmed = (value: number, digits: number) => String(Number(value.toFixed(digits)));
 
-/** A quantity whose unit is a plain multiple of the base unit. */
+/** Returns the formatter of a quantity whose unit is a multiple of the base unit. */
 function multiple(unit: string, size: number, digits: (shown: number) => number, typedDigits = 3): Written {
   const figure = (value: number, given?: number) => (value / size).toFixed(given ?? digits(value / size));
   return {
@@ -76,7 +76,7 @@ function multiple(unit: string, size: number, digits: (shown: number) => number,
   };
 }
 
-/** A mass of which there is next to nothing is 0, without decimals. */
+/** Very small masses are shown as 0 without decimals. */
 function massIn(unit: string, size: number, digits: (shown: number) => number): Written {
   const plain = multiple(unit, size, digits);
   const figure = (massG: number, given?: number) => {
@@ -87,7 +87,7 @@ function massIn(unit: string, size: number, digits: (shown: number) => number): 
 }
 
 /**
- * A length in inches to the nearest sixteenth, as on a ruler; what is under a quarter of an inch in hundredths.
+ * Formats a length in inches to the nearest sixteenth, as on a ruler; below a quarter of an inch in hundredths.
  *
  * @example inInches(36.5) // '1 7/16'
  */
@@ -168,7 +168,7 @@ const METRES = multiple('m', 1, () => 0);
 const FEET = multiple('ft', MM_PER_FOOT / MM_PER_M, () => 0, 0);
 
 /**
- * How a shop writes its figures.
+ * Returns the formatters of a shop.
  *
  * @param shownIn what it has chosen; metric where it has not
  * @param measures whose cups they are
@@ -215,8 +215,8 @@ export function figuresIn(shownIn: ShownIn | undefined, measures: Measures): Fig
   };
 }
 
-/** A side as one measures it: a long one to the millimetre. */
+/** Rounds a long side to the millimetre. */
 const asMeasured = (sideMm: number) => Number(sideMm.toFixed(sideMm < LONG_MM ? 1 : 0));
 
-/** Metric throughout, as the files are. */
+/** Metric formatters, as used in files. */
 export const METRIC: Figures = figuresIn({}, 'metric');

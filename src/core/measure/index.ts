@@ -1,4 +1,4 @@
-/** Units, measure standards, and rounding to what a kitchen can measure. */
+/** Units, cup and spoon standards, and rounding to what a kitchen can measure. */
 export * from './units';
 export * from './massOf';
 export * from './spoons';

@@ -1,9 +1,9 @@
 import { GRAMS_IN, isMass, isVolume, mlIn, type CountUnit, type Measures, type Unit } from './units';
 
-/** What must be known of an ingredient to weigh an amount of it. The larder's ingredients are such things. */
+/** Properties needed to weigh an amount of an ingredient. Larder ingredients have them. */
 export interface Measurable {
   readonly densityGPerMl?: number | undefined;
-  /** Density by state: sifted, spooned, packed, chopped, melted. */
+  /** Densities by state: sifted, spooned, packed, chopped, melted. */
   readonly densities?: Readonly<Record<string, number>> | undefined;
   readonly unitMassG?: number | undefined;
   readonly packs?: readonly { readonly name: string; readonly massG: number }[] | undefined;
@@ -13,16 +13,16 @@ export interface Amount {
   readonly quantity: number;
   readonly unit: Unit;
   readonly state?: string | undefined;
-  /** What one pack holds, g, where the amount says so itself. */
+  /** Net mass of one pack, g, if the amount states it. */
   readonly packG?: number | undefined;
 }
 
-/** Why an amount cannot be weighed: what the ingredient lacks, or a measure that the standard does not have. */
+/** Reason why an amount cannot be weighed: a missing property of the ingredient, or a measure that the standard lacks. */
 export type Unweighed = 'no-density' | 'no-unit-mass' | 'no-pack' | 'no-such-measure';
 export type Weighed = { readonly ok: true; readonly massG: number } | { readonly ok: false; readonly why: Unweighed };
 
 /**
- * Density in g/mL for a state, else the ingredient's usual density, else null. Never guessed.
+ * Returns the density for a state, g/mL, or the usual density, or `null`. Never estimated.
  *
  * A state is found by its word: "firmly packed" is packed.
  */
@@ -38,7 +38,7 @@ export function densityFor(stuff: Measurable, state: string | undefined): number
 }
 
 /**
- * Mass of a written amount, in g.
+ * Returns the mass of a written amount, g.
  *
  * A volume becomes mass by the density of the ingredient in its state; an ingredient without one is not converted.
  * `pack` takes what the amount says that one holds, else the pack that the state names, else the first one listed.
@@ -70,5 +70,5 @@ const inPacks: CountedMass = (amount, stuff) => {
 };
 
 type CountedMass = (amount: Amount, stuff: Measurable) => Weighed;
-/** The mass of things that are counted, by what is counted. */
+/** Returns the mass of counted items. */
 const massOfCounted: Readonly<Record<CountUnit, CountedMass>> = { each: inEach, pack: inPacks };

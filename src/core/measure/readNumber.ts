@@ -7,7 +7,7 @@ export type NumberRead =
 const refuse = (why: Reason): NumberRead => ({ ok: false, reason: why });
 
 /**
- * A number as people type it at the bench: "1.5", "1,5", "1 1/2", "½", "1½".
+ * Parses a number as people type it at the bench: "1.5", "1,5", "1 1/2", "½", "1½".
  *
  * A comma is a decimal comma; where it could also part thousands ("1,500") the maker is asked, never guessed at.
  *
@@ -41,7 +41,7 @@ export function readNumber(text: string, limits: NumberLimits): NumberRead {
 }
 
 /**
- * The reason for refusing a number below its limit.
+ * Returns the reason for refusing a number below its limit.
  *
  * @param written the limit as it is shown, with its unit
  */

@@ -3,27 +3,27 @@ import { reason, type NumberLimits, type Reason } from '../validation';
 import { belowMin, readNumber, type NumberRead } from './readNumber';
 import { celsiusOf, GRAMS_IN, ML_IN, MM_PER_FOOT, MM_PER_INCH, type Measures } from './units';
 
-/** How a bare number in a field is meant, and what else may be written there. */
+/** Meaning of a bare number in a field, and what else may be entered. */
 export interface Expected {
   readonly quantity: Quantity;
   readonly figures: Figures;
-  /** Whose cups and spoons are meant. */
+  /** Standard of cups and spoons. */
   readonly measures: Measures;
-  /** Of the stuff that is weighed: a volume in place of its mass is then understood as well. */
+  /** The ingredient being weighed: its volume is then accepted in place of its mass. */
   readonly densityGPerMl?: number | undefined;
 }
 
 export type QuantityRead =
   | {
       readonly ok: true;
-      /** In the base unit of the quantity. */
+      /** Value in the base unit of the quantity. */
       readonly value: number;
-      /** The same in the shop's unit, where another one was written; else empty. */
+      /** The value in the shop's unit, if another unit was entered; otherwise empty. */
       readonly understood: string;
     }
   | Extract<NumberRead, { ok: false }>;
 
-/** What one of each unit is in the base unit, by the word for it without a plural s. */
+/** Base units per unit, by its word without a plural s. */
 type Sizes = Readonly<Partial<Record<string, number>>>;
 
 const [INCH, FOOT, FOOT_IN_M] = [MM_PER_INCH, MM_PER_FOOT, MM_PER_FOOT / 1000];
@@ -104,7 +104,7 @@ const NUMBER = '[-\u2212]?[.\\d\u00bc-\u00be\u2150-\u215e][\\d\u00bc-\u00be\u215
 const PART = new RegExp(`\\s*(${NUMBER})\\s*([^\\d\u00bc-\u00be\u2150-\u215e]*)`, 'gy');
 const DENSITY = new RegExp(`^(${NUMBER})([a-z]+) ?(?:per|/|a) ?([a-z]+)$`, 'i');
 
-/** "1 lb 2 oz" as its numbers and words; null where it does not begin with a number. */
+/** Splits "1 lb 2 oz" into numbers and words; `null` if it does not start with a number. */
 function partsOf(text: string): { number: string; word: string }[] | null {
   const parts = [...text.matchAll(PART)];
   const length = parts.reduce((sum, [part]) => sum + part.length, 0);
@@ -112,7 +112,7 @@ function partsOf(text: string): { number: string; word: string }[] | null {
   return parts.map(([, number, word]) => ({ number: number!.trim(), word: word!.trim().replace(/\.$/, '') }));
 }
 
-/** The base value of one unit of a word, or the reason why the word is refused. */
+/** Returns the base value of one unit, or the reason why the word is refused. */
 function unitOf(word: string, expected: Expected): Pick<Written, 'valueOf'> | { reason: Reason } {
   const { quantity, figures, measures, densityGPerMl } = expected;
   const times = (size: number) => ({ valueOf: (number: number) => number * size });
@@ -144,7 +144,7 @@ function readDensity(text: string, { measures }: Expected): number | null {
 }
 
 /**
- * A quantity as it is typed at the bench: a bare number is in the shop's own unit, and any other unit may be written after it.
+ * Parses a quantity as typed at the bench: a bare number is in the shop's unit, and any other unit may follow the number.
  *
  * @param limits of the base unit: mm, g, mL, °C, g per mL or minutes
  * @returns the value in the base unit within its limits, or the reason why there is none
@@ -157,7 +157,7 @@ export function readQuantity(text: string, limits: NumberLimits, expected: Expec
   const density = expected.quantity === 'density' ? readDensity(plain, expected) : null;
   if (density !== null) return within(density, true, limits, written);
   const parts = plain.length > 40 ? null : partsOf(plain);
-  // Text that is no number at all is refused as a number would be.
+  // Text without a number is refused as a number would be.
   if (!parts) return asNumber(readNumber(text, { min: -Infinity, max: Infinity }));
   let value = 0;
   for (const { number, word } of parts) {
@@ -179,7 +179,7 @@ export function readQuantity(text: string, limits: NumberLimits, expected: Expec
 const asNumber = (read: NumberRead): QuantityRead => (read.ok ? { ...read, understood: '' } : read);
 
 function within(exact: number, isOther: boolean, limits: NumberLimits, written: Written): QuantityRead {
-  // To seven digits, so that 235 °F are not 112.77777777777777 °C.
+  // Rounds to seven digits, so that 235 °F is not 112.77777777777777 °C.
   const value = Number(exact.toPrecision(7));
   const say = (limit: number) => `${written.typed(limit)} ${written.unit}`;
   if (value < limits.min) {

@@ -1,15 +1,15 @@
 import { ML_IN, type Measures } from './units';
 
-/** A volume as cups and spoons: how to measure it, and by how much that misses. */
+/** A volume as cups and spoons, and its error. */
 export interface SpoonRun {
-  /** As said at the bench: "1 cup + 2 tbsp". */
+  /** Text for the bench: "1 cup + 2 tbsp". */
   readonly text: string;
   /** (measured - wanted) / wanted. */
   readonly error: number;
 }
 
 const TOLERANCE = 0.03;
-/** Enough that only the smallest spoon, 1/8 tsp, limits how near a volume can be met. */
+/** Maximum number of fills, so that only the smallest spoon, 1/8 tsp, limits the accuracy. */
 const MAX_PARTS = 5;
 
 const SIZES = [
@@ -32,8 +32,8 @@ interface Run {
 }
 
 /**
- * Every way to fill up to five part-cups and spoons, by volume; where two give the same volume the shorter way, then the one with
- * fewer spoons to wash: 2 tsp, not 1/2 tbsp + 1/2 tsp.
+ * Returns all combinations of up to five part-cups and spoons by volume. For equal volumes the shorter wins, then the one with
+ * fewer spoons: 2 tsp, not 1/2 tbsp + 1/2 tsp.
  */
 const runsOf = new Map<Measures, readonly Run[]>();
 
@@ -60,7 +60,7 @@ function runs(measures: Measures): readonly Run[] {
   return shortest;
 }
 
-/** Index of the first run of at least `ml`. */
+/** Returns the index of the first combination of at least `ml`. */
 function firstFrom(list: readonly Run[], ml: number): number {
   let low = 0;
   let high = list.length;
@@ -91,7 +91,7 @@ function say(cups: number, parts: readonly number[]): string {
 }
 
 /**
- * The shortest run of real cups and spoons that measures a volume within 3 %, else the nearest run.
+ * Returns the shortest combination of real cups and spoons within 3 % of a volume, or the closest one.
  *
  * Measures that exist: 1, 3/4, 2/3, 1/2, 1/3, 1/4 cup; 1, 1/2 tbsp; 1, 1/2, 1/4, 1/8 tsp. Length is the number of times
  * something is filled; of runs equally short the most exact wins.

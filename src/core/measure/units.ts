@@ -4,7 +4,7 @@
  * Sizes in mL and g as printed in public measure tables; the imperial cup is half an imperial pint of 568.261 mL.
  */
 
-/** Every unit that a line may be written in. `each` counts whole things, `pack` counts the ingredient's packs. */
+/** Units of a line. `each` counts whole items, `pack` counts the ingredient's packs. */
 export const UNITS = [
   'g',
   'kg',
@@ -25,7 +25,7 @@ export const UNITS = [
 ] as const;
 export type Unit = (typeof UNITS)[number];
 
-/** Whose cups and spoons: US customary, metric, Australian, imperial. */
+/** Standards of cups and spoons: US customary, metric, Australian, imperial. */
 export const MEASURES = ['us', 'metric', 'au', 'imperial'] as const;
 export type Measures = (typeof MEASURES)[number];
 
@@ -38,7 +38,7 @@ export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5)
 /** @example fahrenheitOf(100) // 212 */
 export const fahrenheitOf = (celsius: number): number => (celsius * 9) / 5 + 32;
 
-/** What each unit measures: mass, volume, or a number of things. */
+/** Dimension of each unit: mass, volume, or count. */
 export const UNIT_KINDS = {
   ...{ g: 'mass', kg: 'mass', oz: 'mass', lb: 'mass', stick: 'mass' },
   ...{ ml: 'volume', l: 'volume', cup: 'volume', tbsp: 'volume', tsp: 'volume', floz: 'volume', pint: 'volume' },
@@ -50,7 +50,7 @@ type MassUnit = UnitOf<'mass'>;
 type VolumeUnit = UnitOf<'volume'>;
 export type CountUnit = UnitOf<'count'>;
 
-/** Grams in one of each unit of mass. A stick is the US stick of butter. */
+/** Grams per unit of mass. A stick is the US stick of butter. */
 export const GRAMS_IN: Readonly<Record<MassUnit, number>> = {
   g: 1,
   kg: 1000,
@@ -61,7 +61,7 @@ export const GRAMS_IN: Readonly<Record<MassUnit, number>> = {
 
 const ANYWHERE = { ml: 1, l: 1000, pinch: 0.3, dash: 0.6 };
 
-/** Millilitres in one of each unit of volume, by standard; `null` where the standard has no such unit. */
+/** Millilitres per unit of volume, by standard; `null` if the standard lacks the unit. */
 export const ML_IN = {
   us: { ...ANYWHERE, cup: 236.588, tbsp: 14.787, tsp: 4.929, floz: 29.574, pint: 473.176 },
   metric: { ...ANYWHERE, cup: 250, tbsp: 15, tsp: 5, floz: null, pint: null },
@@ -70,7 +70,7 @@ export const ML_IN = {
 } as const satisfies Readonly<Record<Measures, Readonly<Record<VolumeUnit, number | null>>>>;
 
 /**
- * Volume of one unit in mL, or null where the unit is no volume or the standard has no such measure.
+ * Returns the volume of a unit in mL, or `null` if it is not a volume or the standard lacks it.
  *
  * @example mlIn('tbsp', 'au') // 20
  */
@@ -78,8 +78,8 @@ export function mlIn(unit: Unit, measures: Measures): number | null {
   return isVolume(unit) ? ML_IN[measures][unit] : null;
 }
 
-/** Whether the unit is a volume in any standard. */
+/** Tells whether a unit is a volume in any standard. */
 export const isVolume = (unit: Unit): unit is VolumeUnit => UNIT_KINDS[unit] === 'volume';
 
-/** Whether the unit is a mass. */
+/** Tells whether a unit is a mass. */
 export const isMass = (unit: Unit): unit is MassUnit => UNIT_KINDS[unit] === 'mass';

@@ -14,7 +14,7 @@ const FRACTIONS: readonly (readonly [number, string])[] = [
 const IN_FRACTIONS: ReadonlySet<Unit> = new Set(['cup', 'tbsp', 'tsp', 'stick', 'pinch', 'dash', 'each', 'pack']);
 
 /**
- * A written amount as a cook writes it: fractions for cups, spoons and whole things, decimals for the rest.
+ * Formats an amount as a cook writes it: fractions for cups, spoons and whole items, decimals for the rest.
  *
  * @example writtenAmount(1.5, 'tsp') // '1 1/2 tsp'
  * @example writtenAmount(180, 'g') // '180 g'

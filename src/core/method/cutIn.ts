@@ -1,16 +1,16 @@
 import { MM_PER_INCH } from '../measure';
 
-/** How a method says that the slab is divided. */
+/** How a method divides the slab. */
 export interface CutRead {
-  /** How many pieces; null where it does not say, or where it is broken. */
+  /** Number of pieces; `null` if it is not stated, or the slab is broken by hand. */
   readonly pieces: number | null;
-  /** Columns along the length and rows along the width, where both are said. */
+  /** Columns along the length and rows along the width, if both are stated. */
   readonly columns: number | null;
   readonly rows: number | null;
-  /** A piece as large as this, mm. */
+  /** Size of a piece, mm. */
   readonly lengthMm: number | null;
   readonly widthMm: number | null;
-  /** They are bars or fingers, longer than wide. */
+  /** Whether they are bars or fingers, longer than wide. */
   readonly isLong: boolean;
   readonly shape: 'rectangle' | 'triangle' | 'diamond';
   readonly way: 'grid' | 'break' | 'wedges';
@@ -46,7 +46,7 @@ const mm = (value: string, unit: string) =>
 const round = (value: number) => Math.round(value * 10) / 10;
 
 /**
- * How a sentence in figures has the slab cut, or how many pieces it makes; null where it says neither.
+ * Reads the cut or the number of pieces from a sentence with numbers as figures; `null` if it states neither.
  *
  * @example cutIn('cut into 4 x 6') // 24 pieces, 4 columns, 6 rows
  */
@@ -108,7 +108,7 @@ export function cutIn(sentence: string): CutRead | null {
     : null;
 }
 
-/** The lower count of pieces that a sentence names. */
+/** Returns the lower number of pieces in a sentence. */
 function countIn(sentence: string): number | null {
   const count = COUNT.exec(sentence);
   if (count) return Number(count[1]);

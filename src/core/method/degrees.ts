@@ -3,7 +3,7 @@ import { STAGE_RANGES } from '../sugar';
 import type { Stage } from '../slab';
 import type { TemperatureNote } from './notes';
 
-/** The marks of a gas oven, deg C. */
+/** Marks of a gas oven, °C. */
 const GAS_C: Readonly<Record<string, number>> = {
   '0.25': 110,
   '0.5': 130,
@@ -18,20 +18,20 @@ const GAS_C: Readonly<Record<string, number>> = {
   '9': 240,
 };
 
-/** A temperature that a sentence names. */
+/** A temperature in a sentence. */
 interface Degrees {
   readonly celsius: number;
   readonly from: 'celsius' | 'fahrenheit' | 'gas' | 'unsaid';
   readonly isFan: boolean;
 }
 
-/** What a sentence says of temperature: one in deg C, and what there is to ask. */
+/** The temperature of a sentence, °C, and questions about it. */
 export interface TemperatureRead {
   readonly celsius: number | null;
   readonly ask: TemperatureNote | null;
 }
 
-/** Where a sentence names no temperature. */
+/** Result for a sentence without a temperature. */
 export const NO_TEMPERATURE: TemperatureRead = { celsius: null, ask: null };
 
 const N = String.raw`(\d{1,4}(?:\.\d+)?)`;
@@ -47,12 +47,12 @@ const BARE = new RegExp(
 const GAS = /\b(?:gas(?: mark)?|mark|gm|regulo)\s*(\d(?:\.\d+)?)\b/gi;
 const FAN_BARE = /\b(?:fan(?: oven)?:?\s*(\d{3})|(\d{3})\s*fan)\b/gi;
 
-/** Where only "degrees" are said, an oven over this is in Fahrenheit. */
+/** Bare oven degrees above this are Fahrenheit. */
 const MAX_OVEN_C = 250;
-/** Figures that are both, by how far their readings may lie apart, deg C. */
+/** Maximum difference between Celsius and Fahrenheit figures of one temperature, °C. */
 const APART_C = { oven: 9, sugar: 3 } as const;
 
-/** Which way of writing counts where there are several. */
+/** Order in which notations win if there are several. */
 const ORDER = ['celsius', 'fahrenheit', 'unsaid', 'gas'] as const;
 
 function degreesIn(sentence: string, isF: (value: number) => boolean): (Degrees & { at: number; end: number })[] {
@@ -87,12 +87,12 @@ function degreesIn(sentence: string, isF: (value: number) => boolean): (Degrees 
   return found.sort((a, b) => a.at - b.at);
 }
 
-/** Oven figures that nobody names a scale for: "Oven 165". */
+/** Oven figures without a scale: "Oven 165". */
 const OVEN_BARE = /\boven[^\d.;]{0,12}(\d{2,3})(?![\d°%]| ?(?:min|h\b|x\b|cm|mm|g\b))/i;
 
 /**
- * The oven of a sentence in figures: the first that is named. Where one with and one without a fan are named, the one without; where
- * Celsius and Fahrenheit disagree, the maker is asked.
+ * Reads the oven temperature of a sentence: the first one. With and without fan, the one without wins. If Celsius and Fahrenheit
+ * disagree, it is marked as a question.
  *
  * @param isUs bare degrees over 200 are then Fahrenheit
  */
@@ -105,11 +105,12 @@ export function ovenIn(sentence: string, isUs: boolean): TemperatureRead {
 }
 
 /**
- * What something is heated or cooled to: the last degrees that are named, else the middle of the stage that is, which is then asked about.
+ * Reads the temperature that something is heated or cooled to: the last one in the sentence, or the middle of a sugar stage,
+ * which is marked as a question.
  */
 export function endPointIn(sentence: string): TemperatureRead & { readonly stage: Stage | null } {
   const stage = stageIn(sentence);
-  // No sugar is boiled to 200 °C.
+  // Sugar is never boiled to 200 °C.
   const last = alternatives(sentence, (value) => value > 200).at(-1);
   if (last) return { ...chosen(last, APART_C.sugar, [0, 300], Infinity), stage };
   if (stage === null) return { ...NO_TEMPERATURE, stage };
@@ -118,7 +119,7 @@ export function endPointIn(sentence: string): TemperatureRead & { readonly stage
   return { celsius, ask: { code: 'stage-range', stage, fromC, toC, takenC: celsius }, stage };
 }
 
-/** The stage that a sentence names. */
+/** Returns the sugar stage in a sentence. */
 export function stageIn(sentence: string): Stage | null {
   const plain = sentence.toLowerCase().replace(/-/g, ' ');
   const named = STAGE_RANGES.find(({ stage }) => plain.includes(stage));
@@ -127,10 +128,10 @@ export function stageIn(sentence: string): Stage | null {
   return /\b(?:light|pale|golden) (?:amber|caramel)\b/.test(plain) ? 'light caramel' : null;
 }
 
-/** What may stand between two ways of writing one temperature. */
+/** Text allowed between two notations of one temperature. */
 const BETWEEN = /^[\s()/,;|-]*(?:or|oven|fan|convection|equals?|=)?[\s()/,;|:-]*$/i;
 
-/** The temperatures of a sentence, each with all the ways in which it is written. */
+/** Returns the temperatures of a sentence, each with all its notations. */
 function alternatives(sentence: string, isF: (value: number) => boolean): Degrees[][] {
   const groups: Degrees[][] = [];
   let end = -1;
@@ -143,7 +144,7 @@ function alternatives(sentence: string, isF: (value: number) => boolean): Degree
   return groups;
 }
 
-/** One of the ways in which a temperature is written, and what there is to ask about it. */
+/** A notation of a temperature, and questions about it. */
 function chosen(
   all: readonly Degrees[],
   apartC: number,

@@ -1,13 +1,13 @@
 import type { Named, NamedLine } from './ingredientsIn';
 import { portionIn } from './portions';
 
-/** What goes in at a step: lines, and of those that do not go in whole the share, by ingredient. */
+/** Ingredients added at a step: lines, and for partial amounts the share by ingredient. */
 export interface GoesIn {
   readonly adds: readonly NamedLine[];
   readonly shares: Readonly<Record<string, number>>;
 }
 
-/** What has gone in so far, and what is left of lines that were begun or put by. */
+/** Lines already added, and what remains of lines added in part or set aside. */
 export interface Pantry {
   readonly gone: Set<NamedLine>;
   readonly left: Map<NamedLine, { readonly share: number; readonly isReserved: boolean }>;
@@ -15,12 +15,12 @@ export interface Pantry {
 
 export const newPantry = (): Pantry => ({ gone: new Set(), left: new Map() });
 
-/** "Stir in the rest", whatever it is of. */
+/** Matches "stir in the rest" of anything. */
 const ALL_THE_REST = /\b(?:rest|remainder|other half)\b(?! (?:of|for)\b)/i;
 
 /**
- * Takes what a clause names out of the pantry: whole lines, half of one, the rest of one that was begun; what is put by goes in when it
- * is named again.
+ * Takes what a clause names from the remaining ingredients: whole lines, half of one, the rest of one; what was set aside is
+ * added when it is named again.
  *
  * @param named the lines that the clause names
  * @param of the preparation that it is of
@@ -37,7 +37,7 @@ export function takeFrom({ gone, left }: Pantry, clause: string, named: Named, o
       left.set(line, { share: portion.share!, isReserved: true });
       continue;
     }
-    // What was begun goes in again only where the rest of it is named.
+    // A line added in part is added again only if its rest is named.
     if (before && !before.isReserved && !isRest) continue;
     const isFirst = before === undefined || (before.isReserved && !isRest);
     const most = before === undefined ? 1 : isFirst ? 1 - before.share : before.share;

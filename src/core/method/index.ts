@@ -1,4 +1,4 @@
-/** The method of a recipe, read sentence by sentence: steps, tin, cut, keeping. */
+/** Reading the method of a recipe, sentence by sentence: steps, tin, cut, storage. */
 export { STEP_KINDS, type StepKind } from './kinds';
 export type { StepRead } from './steps';
 export type * from './notes';

@@ -1,31 +1,31 @@
 import { escaped, nounOf } from './plainWords';
 
-/** A line of a preparation, by what it names. */
+/** A line of a preparation with its name. */
 export interface NamedLine {
   readonly ingredient: string;
   readonly of: string;
   readonly at: number;
 }
 
-/** The lines that a clause names. */
+/** Lines that a clause names. */
 export interface Named {
-  /** The preparation of which it names most; null where it names none. */
+  /** The preparation with most of them; `null` if none is named. */
   readonly most: string | null;
-  /** Those of a preparation that have not gone in yet. */
+  /** Lines of a preparation that have not been added yet. */
   readonly of: (preparation: string | null) => readonly NamedLine[];
 }
 
 const ALL =
   /\beverything\b(?! (?:over|is|else)\b)|\ball the rest\b|(?<!\b(?:dry|wet|remaining|other) )\bingredients\b/i;
 const REMAINING = /\b(?:remaining|rest of the|other|all the other) ingredients\b|\beverything else\b/i;
-/** "Everything except the stout". */
+/** Matches "everything except the stout". */
 const EXCEPT = /\b(?:except|apart from|but not|other than|all but)(?: for)? ((?:the )?[\w' -]+)/i;
 const DRY = /\bdry ingredients\b/i;
 const DRY_THINGS =
   /\b(?:flour|oats?|cocoa|baking powder|bicarb\w*|baking soda|sugar|coconut|spices?|cinnamon|ginger|salt|cornflour|ground almonds|almond meal)\b/i;
-/** Things that a method calls by what they are. */
+/** Names of groups that a method uses. */
 const NUTS = /nut|pecan|almond|pistachio|cashew/i;
-/** Where a thing is named that is only greased with, or that something is like. */
+/** Contexts in which an ingredient is named but not added, such as greasing. */
 const NOT_IN =
   /\b(?:butter(?:ed)?|oil(?:ed)?|grease) (?:the|a|your|and line)\b|\b(?:buttered|oiled|floured)\b|\bchocolate layer\b|\bsugar thermometer\b|\bcandy thermometer\b|\bin cold water\b|\bbowl of (?:cold )?water\b|\b(?:simmering|hot|boiling|barely steaming) water\b/gi;
 
@@ -36,13 +36,13 @@ const plural = (word: string) =>
       ? `${escaped(word.slice(0, -1))}(?:y|ies)`
       : `${escaped(word)}(?:s|es)?`;
 
-/** A name in full, and its last word, which is what a method calls it by. */
+/** A full name, and its last word, which methods use for it. */
 function callsOf(ingredient: string): readonly RegExp[] {
   const words = ingredient
     .toLowerCase()
     .split(/[\s,]+/)
     .filter((word) => /\p{L}/u.test(word));
-  // A method says vanilla where the line says vanilla extract.
+  // Methods say vanilla for vanilla extract.
   if (words.length > 1 && /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels)$/.test(words.at(-1)!))
     return [...formsOf(words), ...formsOf(words.slice(0, -1))];
   return formsOf(words);
@@ -73,7 +73,7 @@ function callsFor(ingredient: string): readonly RegExp[] {
   return made;
 }
 
-/** How well a clause names an ingredient: the words of its name that stand there together, 0 where its last word does not. */
+/** Scores how well a clause names an ingredient: the number of its words that appear together, 0 if its last word does not. */
 function namedBy(clause: string, ingredient: string): number {
   const forms = callsFor(ingredient);
   const at = forms.findIndex((form) => form.test(clause));
@@ -81,8 +81,8 @@ function namedBy(clause: string, ingredient: string): number {
 }
 
 /**
- * The lines that a clause names, by their whole name or by its last word: "the sugar" is the caster sugar, where nothing else is said.
- * Where several lines share that word and one is named in full, only that one is meant.
+ * Returns the lines that a clause names, by full name or by last word: "the sugar" is the caster sugar if nothing else is said.
+ * If several lines share the word and one is named in full, only that one counts.
  *
  * @param gone lines that have gone in before
  * @param last the preparation that was worked on before
@@ -99,7 +99,7 @@ export function namedIn(
     const words = namedBy(said, line.ingredient);
     return words > 0 ? [{ line, words, noun: singular(line.ingredient) }] : [];
   });
-  // "Peanut butter" is no butter, and "brown sugar" no caster sugar: the longest of one noun in one preparation wins.
+  // "Peanut butter" is not butter: of several lines of one preparation with the same noun the longest match wins.
   const meant = found.filter(
     ({ line, words, noun }) =>
       !found.some(
@@ -131,15 +131,15 @@ export function namedIn(
   };
 }
 
-/** A noun in the one or the other number. */
+/** Matches a noun in singular and plural. */
 const singular = (ingredient: string) => nounOf(ingredient).replace(/s$/, '');
 
-/** Whether a noun stands in a clause once more than within a longer name. */
+/** Tells whether a noun appears in a clause other than within a longer name. */
 const standsAlone = (clause: string, noun: string, words: number) =>
   words > 0 &&
   [...clause.toLowerCase().matchAll(new RegExp(`(?<![\\p{L}-])${plural(noun)}(?![\\p{L}])`, 'gu'))].length > 1;
 
-/** The preparation of most of some lines; of equals the one that was worked on before, else the first. */
+/** Returns the preparation of most of the lines; on a tie the current one, otherwise the first. */
 function mostOf(lines: readonly NamedLine[], last: string | null): string | null {
   const counts = new Map<string, number>();
   for (const { of } of lines) counts.set(of, (counts.get(of) ?? 0) + 1);

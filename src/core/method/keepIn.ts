@@ -1,24 +1,24 @@
 import type { Place } from '../slab';
 
-/** Where a sentence has something stand. */
+/** Places named in a sentence. */
 const WORDS: Readonly<Record<Place, RegExp>> = {
   freezer: /\b(?:freezer|freeze|frozen)\b/i,
   fridge: /\b(?:fridge|refrigerat\w*|chill(?:ed|ing|er)?|cold box|icebox)\b/i,
   marble: /\b(?:marble|granite) (?:slab|board|top|counter|worktop)\b|\bon (?:the )?marble\b/i,
   room: /\b(?:room temperature|room temp|cool(?:er|est)? (?:dry )?(?:place|spot|room)|on (?:the|a) (?:side|counter|countertop|bench|worktop|work surface)|(?:wire|cooling|cake) rack|on (?:a|the) rack|larder|pantry|cupboard|somewhere cool)\b/i,
 };
-/** What it stands in, wherever that is: in the room, where nothing else is said. */
+/** Containers that do not name a place: the room, if nothing else is said. */
 const IN_ITS_TIN =
   /\b(?:airtight|air-tight|biscuit tin|cookie jar|sealed jar|in (?:(?:a|the|its) )?(?:tin|tray|pan))\b/i;
-/** "At 4 °C" says a place by its air. */
+/** "At 4 °C" names a place by its air temperature. */
 const AT_C = /\b(?:at|below|under)\s+(-?\d+)(?:\s*(?:-|to)\s*-?\d+)?\s*°?\s*c\b/i;
 const byAir = (celsius: number): Place => (celsius < -5 ? 'freezer' : celsius < 10 ? 'fridge' : 'room');
 
-/** Where it shall not stand. */
+/** Matches places to avoid. */
 const NOT_THERE =
   /\b(?:not|never|rather than|instead of|don't|do not|no need to) (?:in |put it in |keep it in |store (?:it )?in )?(?:the )?(?:fridge|freezer|refrigerat\w*|chill|freeze)\b/gi;
 
-/** The place of a set or a keeping, or null where none is named. "Not in the fridge" names none. */
+/** Returns the place of setting or storage, or `null` if none is named. "Not in the fridge" names none. */
 export function placeIn(sentence: string): Place | null {
   const said = sentence.replace(NOT_THERE, '');
   const found = (Object.entries(WORDS) as [Place, RegExp][]).flatMap(([place, words]) => {
@@ -30,10 +30,10 @@ export function placeIn(sentence: string): Place | null {
   return first?.place ?? (air ? byAir(Number(air[1])) : IN_ITS_TIN.test(said) ? 'room' : null);
 }
 
-/** Whether a temperature in a sentence is that of a place, and not one that something is brought to. */
+/** Tells whether a temperature is that of a place and not of the food. */
 export const isOfPlace = (sentence: string) => AT_C.test(sentence);
 
-/** How long something keeps, and where. */
+/** Shelf life and its place. */
 export interface KeepRead {
   readonly place: Place;
   readonly days: number;
@@ -45,7 +45,7 @@ const DAYS = /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*(days?|week
 const IN_DAYS: Readonly<Record<string, number>> = { d: 1, w: 7, f: 14, m: 30 };
 
 /**
- * How a sentence in figures says that the slab keeps; of several lengths the first, of a range its lower end.
+ * Reads the shelf life from a sentence; of several the first, of a range the lower end.
  *
  * @example keepIn('Keeps in an airtight tin for 2 weeks') // { place: 'room', days: 14 }
  */

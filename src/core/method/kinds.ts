@@ -1,4 +1,4 @@
-/** What is done in a step of a method. */
+/** Kinds of steps in a method. */
 export const STEP_KINDS = [
   'mix',
   'press',
@@ -16,7 +16,7 @@ export const STEP_KINDS = [
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
-/** Verbs by what they do, as they stand at the head of a clause. */
+/** Verbs by kind, at the start of a clause. */
 const VERBS: Readonly<Record<StepKind, string>> = {
   mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
   press:
@@ -43,10 +43,10 @@ const LEADS: readonly (readonly [StepKind, RegExp])[] = (
 const ADVERBS =
   /^(?:(?:very|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,)[,:]?\s+)+/i;
 
-/** Kinds whose verbs also say what something comes to, behind "until". */
+/** Kinds whose verbs may also follow "until" as a result. */
 const BECOMES = /\b(?:until|till|so that|to|when|is|are|has|have|or)\b[^,;]*$/i;
 
-/** Phrases that tell the kind wherever they stand, before any verb is looked at. */
+/** Phrases that decide the kind anywhere in a clause, before verbs are considered. */
 const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /^(?:pre-?heat|heat|set|turn on|get|warm|crank|fire up|switch on)\b[^.;]{0,25}\b(?:oven)\b/i],
   ['other', /\boven (?:on|to|at|goes on)\b.{0,20}\d|^oven:? \d/i],
@@ -107,7 +107,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ],
 ];
 
-/** Verbs in any form, for clauses that do not begin with one. */
+/** Verbs in any form, for clauses that do not start with one. */
 const ANYWHERE: readonly (readonly [StepKind, RegExp])[] = [
   ['bake', /\b(?:bak(?:e|es|ed|ing)|roast(?:s|ed|ing)?|oven)\b/i],
   ['boil', /\b(?:boil(?:s|ed|ing)?|simmer(?:s|ed|ing)?|bubbl(?:e|es|ing))\b/i],
@@ -129,11 +129,11 @@ const ANYWHERE: readonly (readonly [StepKind, RegExp])[] = [
   ['pack', /\b(?:wrap(?:ped)?|box(?:ed)?|stor(?:e|ed|ing))\b/i],
 ];
 
-/** What leads up to a clause: "For the base,", "Now the hard part:", "In a heavy pan". */
+/** Introductions of a clause: "For the base,", "Now the hard part:", "In a heavy pan". */
 const INTRO =
   /^(?:(?:in|on|over|using|with) (?:a|an|the|your) (?:[\w-]+ ){0,3}(?:saucepan|pan|bowl|processor|mixer|jug|pot|blender|heat|sheet)|[^,:;]{1,70}[,:])\s+/i;
 
-/** A clause without what stands before its verb. */
+/** Returns a clause without the words before its verb. */
 function headOf(clause: string): string {
   const plain = clause.trim().replace(/^(?:and|then|,|so|but|or)\s+/i, '');
   const own = plain.replace(ADVERBS, '').replace(/^(?:start|begin|finish) (?:off )?by\s+/i, '');
@@ -146,13 +146,13 @@ function headOf(clause: string): string {
 }
 const isLed = (text: string) => LEADS.some(([, verb]) => verb.test(text));
 
-/** The kind that the first verb of a clause says; null where it does not begin with one. */
+/** Returns the kind of the first verb of a clause; `null` if it does not start with one. */
 export function leadKind(clause: string): StepKind | null {
   const head = headOf(clause);
   return LEADS.find(([, verb]) => verb.test(head))?.[0] ?? null;
 }
 
-/** What is done in a clause. null where no verb of the trade is in it. */
+/** Returns the kind of a clause; `null` without a trade verb. */
 export function kindOf(clause: string): StepKind | null {
   const head = headOf(clause).replace(/\bbaking (?=paper|sheet|tray|parchment|powder|soda|tin|pan|dish)/gi, '');
   const phrase = PHRASES.find(([, words]) => words.test(head));
@@ -173,17 +173,14 @@ export function kindOf(clause: string): StepKind | null {
 const BOUNDARY =
   /\s*;\s*|\s*,?\s*\b(?:and )?then\b,?\s*|,\s+(?:and\s+|before\s+)?|\s+and\s+(?:then\s+)?|\s+before\s+(?=\w+ing\b)|:\s+/gi;
 
-/** A part of a sentence in which one thing is done. */
+/** Part of a sentence with one action. */
 export interface Clause {
   readonly text: string;
-  /** null where no verb of the trade is in it. */
+  /** `null` without a trade verb. */
   readonly kind: StepKind | null;
 }
 
-/**
- * A sentence parted where another thing is done: "Press into the tin and bake for 20 minutes" is two.
- * Clauses that do the same thing, and those in which nothing is done, stay with the one before.
- */
+/** Splits a sentence where another action begins: "Press into the tin and bake for 20 minutes" becomes two. */
 export function clausesOf(sentence: string): Clause[] {
   const parts: Part[] = [];
   let from = 0;
@@ -193,7 +190,7 @@ export function clausesOf(sentence: string): Clause[] {
     const isBefore = /before\s*$/i.test(match[0]);
     const isNext = isBefore || (/then/i.test(match[0]) && TIME.test(rest));
     const next = isNext ? kindOf(rest) : leadKind(rest);
-    // What only leads up to a clause stays with it.
+    // An introduction stays with its clause.
     if (next === null || before.trim() === '' || (leadKind(before) === null && LEADS_UP.test(before))) continue;
     const isPlainJoint = /^,?\s*(?:and)?$/i.test(match[0].trim());
     const becomes = BECOMES.test(before) && MAY_BE_STATE.test(headOf(rest)) && !DONE_TO.test(headOf(rest));
@@ -208,26 +205,26 @@ export function clausesOf(sentence: string): Clause[] {
   );
 }
 
-/** How something begins that only leads up to what is done. */
+/** Starts of introductions. */
 const LEADS_UP =
   /^\s*(?:(?:and|then|so) )?(?:for|in|into|on|over|off|with|using|when|once|while|as|after|before|meanwhile|now|first|to|by|if|until|at|from|under|without)\b/i;
 
-/** Words behind "until ... and" that say what something comes to. */
+/** Words after "until ... and" that describe a result. */
 const MAY_BE_STATE =
   /^(?:set|cool|firm|press|level|smooth|keep|box|seal|top|oil|butter|cream|coat|dust|stick|mark|rest|bubble|boil|work|melt|drop|turn|leave|roll|bar|finish|use|test|dry|core|score|place|crack|snap)\b/i;
 const DONE_TO = /^(?:set|leave) (?:it |aside|to|in|for|on)|^\w+ (?:for |it |them )?\d/i;
 
-/** Words that are verbs and things: "butter, sugar and cream" lists things. */
+/** Words that can be verbs or nouns: "butter, sugar and cream" is a list. */
 const THINGS =
   /^(?:butter|oil)\b(?! (?:the|a|an|your)\b)|^cream\b(?! (?:the|your|butter|it|them)\b)|^(?:salt|dust|top|mark|core|zest|cover|temper|pack|box|bag|score|cut|drop|rest|work|set)\b(?!\s+(?:\d|the|it|them|in|into|to|with|over|on|for|up|together|until|a|an|through|down|aside|each|lightly|and beat|firmly)\b)|^cream in\b/i;
 
-/** Where a part of a sentence stands in it. */
+/** Position of a clause in its sentence. */
 interface Part {
   readonly from: number;
   readonly to: number;
 }
 
-/** Neighbours that are one thing: of one kind, or with nothing much done in one of them. */
+/** Merges neighbours with the same kind, or with no action in one of them. */
 function joined(sentence: string, parts: readonly Part[]): Clause[] {
   const textOf = ({ from, to }: Part) => sentence.slice(from, to).trim();
   const out: (Part & { kind: StepKind | null })[] = [];
@@ -242,10 +239,10 @@ function joined(sentence: string, parts: readonly Part[]): Clause[] {
 }
 
 const TIME = /\d\s*-?\s*(?:h|m|hours?|hrs?|min|mins|minutes?|secs?|seconds?)\b/i;
-/** What is more than a movement of the hand, though it is of no kind. */
+/** Actions that matter though they have no kind. */
 const OWN_WORK = /\d|\boven\b|\b(?:soak|bloom|chop|peel|grate|zest|toast|line|grease)\b/i;
 
-/** As what two neighbouring clauses count together, or undefined where they are two. */
+/** Returns the kind of two merged neighbours, or `undefined` if they stay separate. */
 function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
   if (after.kind === null) return before.kind;
   if (before.kind === null) return after.kind;
@@ -270,11 +267,11 @@ function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
   return joins(before.kind, after.kind, headOf(after.text)) ? before.kind : undefined;
 }
 
-/** Putting things into a pot or bowl, which is no work by itself. */
+/** Adding things to a pot or bowl, which is no step by itself. */
 const GATHERS = /^(?:put|pop|place|stick|chuck|throw|combine|measure|add)\b/i;
 const GATHERED: readonly StepKind[] = ['melt', 'boil', 'beat'];
 
-/** Small things that belong to the step before: cooking on with a stir, smoothing what was pressed. */
+/** Small actions that belong to the previous step: stirring, smoothing. */
 function joins(before: StepKind, kind: StepKind, head: string): boolean {
   const stirs = kind === 'mix' && /^(?:stir|keep stirring)\b(?! (?:in|through|into)\b)/i.test(head) && !/\d/.test(head);
   if (before === 'boil' || before === 'melt') return stirs;

@@ -1,4 +1,4 @@
-/** Minutes that a sentence names: the least and the most of them. */
+/** Minutes in a sentence: shortest and longest. */
 export type MinutesRead = readonly [least: number, most: number];
 
 const N = String.raw`(\d+(?:\.\d+)?)`;
@@ -7,21 +7,21 @@ const SPAN = new RegExp(
   `(?<![\\d.-])${N}(?:\\s*-?\\s*${UNIT})?(?:\\s*(-|to|or|and|up to)?\\s*${N}\\s*-?\\s*${UNIT})?`,
   'gi',
 );
-/** What stands before a time that is no length of the step. */
+/** Text before a time that is not the length of the step. */
 const NO_LENGTH =
   /(?:\bevery|\bafter(?: about| around| roughly)?|\bin the (?:first|last)|\bbefore(?: the)?|\bwithin)\s*$/i;
-/** What stands behind one: "30-second bursts", "10 minutes before the end". */
+/** Text after a time that is not the length of the step: "30-second bursts", "10 minutes before the end". */
 const NO_LENGTH_BEHIND =
   /^\s*-?\s*(?:bursts?|intervals?|before (?:the|they|it is)\b|ahead\b|ago\b|rolling|old\b|blasts?|spells?)/i;
-/** A night, min. */
+/** Minutes of a night. */
 const NIGHT: MinutesRead = [480, 720];
-/** The most that is believed, min: what is longer says how something keeps. */
+/** Maximum length of a step, min; longer times are shelf lives. */
 export const MAX_MINUTES = 7 * 24 * 60;
 
 const inMinutes = (value: number, unit: string) => value * (/^h/i.test(unit) ? 60 : /^s/i.test(unit) ? 1 / 60 : 1);
 
 /**
- * The times that a sentence in figures names, in the order in which they stand.
+ * Returns the times of a sentence with numbers as figures, in order.
  *
  * @param sentence as `inFigures` gives it
  * @example minutesIn('bake for 20-25 minutes') // [[20, 25]]
@@ -48,6 +48,6 @@ export function minutesIn(sentence: string): MinutesRead[] {
   return found.sort((a, b) => a.at - b.at).map(({ minutes }) => minutes);
 }
 
-/** Whether a sentence names a time below nothing. */
+/** Tells whether a sentence contains a negative time. */
 export const hasNegativeMinutes = (sentence: string) =>
   /(?:\bfor|\bminus|\babout)\s+(?:-\s?\d|minus \d)[\d.]*\s*(?:hours?|minutes?|mins?)\b/i.test(sentence);

@@ -1,6 +1,6 @@
 import type { Stage } from '../slab';
 
-/** What there is to ask about a temperature of a method, deg C. */
+/** Questions about a temperature of a method, °C. */
 export type TemperatureNote =
   | {
       readonly code: 'stage-range';
@@ -18,5 +18,5 @@ export type TemperatureNote =
   | { readonly code: 'two-temperatures'; readonly takenC: number; readonly otherC: number }
   | { readonly code: 'scale-unknown' };
 
-/** What there is to ask about a step of a method. */
+/** Questions about a step of a method. */
 export type StepNote = TemperatureNote | { readonly code: 'negative-time' | 'not-understood' };

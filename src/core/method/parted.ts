@@ -3,13 +3,13 @@ import { leadKind } from './kinds';
 import { inFigures } from './plainWords';
 import type { Sentence } from './steps';
 
-/** Lines of a recipe, and the sentences of its method with the headings they stand under. */
+/** Lines of a recipe, and the sentences of its method with their headings. */
 export interface Parted {
   readonly lines: readonly LineRead[];
   readonly method: readonly Sentence[];
 }
 
-/** A line that says what is done, though no heading says that the method begins. */
+/** Matches lines with an action outside a "Method" heading. */
 function isSentence({ text, status, larder }: LineRead): boolean {
   if (status === 'heading' || (status === 'read' && larder !== null)) return false;
   const plain = text.replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/i, '');
@@ -21,8 +21,8 @@ function isSentence({ text, status, larder }: LineRead): boolean {
 }
 
 /**
- * Parts what was read of a recipe into its lines and the paragraphs of its method: what stands under "Method", and sentences that say
- * what is done wherever they stand. Headings between those belong to the method.
+ * Splits a recipe into its ingredient lines and the paragraphs of its method: the text under "Method", and sentences with actions
+ * anywhere. Headings between them belong to the method.
  */
 export function partedMethod(reads: readonly LineRead[]): Parted {
   const lines: LineRead[] = [];

@@ -17,7 +17,7 @@ const NUMBER = new RegExp(
   'gi',
 );
 
-/** Stretches of time in words, in minutes; longer ones first. */
+/** Durations in words, in minutes; longer ones first. */
 const HOURS: readonly (readonly [RegExp, string])[] = [
   [/\bthree[- ]?quarters of an? hour\b/gi, '45 minutes'],
   [/\b(?:a |one )?quarter of an hour\b/gi, '15 minutes'],
@@ -38,7 +38,7 @@ const fraction = (whole: string | undefined, top: string, bottom: string) =>
   String(Number((Number(whole ?? 0) + Number(top) / Number(bottom)).toFixed(3)));
 
 /**
- * A sentence in plain letters with its numbers in figures: those in words, fractions as decimals, "half an hour" in minutes.
+ * Rewrites a sentence with all numbers as figures: numbers in words, fractions as decimals, "half an hour" in minutes.
  *
  * @example inFigures('Chill for one and a half hours') // 'Chill for 1.5 hours'
  * @example inFigures('Bake for twenty-five minutes at 180°C') // 'Bake for 25 minutes at 180°C'
@@ -61,10 +61,10 @@ export function inFigures(sentence: string): string {
   });
 }
 
-/** A word as it stands, for a regular expression. */
+/** Escapes a word for a regular expression. */
 export const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
 
-/** The last word of a name, which is what a method calls the thing by. */
+/** Returns the last word of a name, which methods use for the ingredient. */
 export const nounOf = (ingredient: string) =>
   ingredient
     .toLowerCase()

@@ -10,15 +10,15 @@ const SHARES: readonly (readonly [words: string, share: number])[] = [
   [String.raw`a quarter|0\.25`, 0.25],
 ];
 const WORDS = `(${SHARES.map(([words]) => words).join('|')})`;
-/** The rest of something: what was not taken before. */
+/** Matches the remaining part of an ingredient. */
 const REST = /\b(?:remaining|remainder of|rest of|reserved|other half|leftover|second half|last of)\b/i;
 const RESERVES = /\b(?:reserve|reserving|set aside|keep back|keeping back|save|saving|hold back)\b/i;
 
-/** What a clause says of how much of an ingredient is meant: a share of it, all that is left, or nothing. */
+/** Portion of an ingredient that a clause means: a share, the rest, or all of it. */
 export interface Portion {
   readonly share: number | null;
   readonly isRest: boolean;
-  /** The share is put aside, not used here. */
+  /** Whether the share is set aside. */
   readonly isReserved: boolean;
 }
 
@@ -26,7 +26,7 @@ const named = (noun: string) =>
   `(?:of\\s+)?(?:the\\s+|your\\s+)?(?:[\\w-]+\\s+){0,2}${escaped(noun.replace(/s$/, ''))}`;
 
 /**
- * How much of an ingredient a clause in figures means.
+ * Returns the portion of an ingredient that a clause means.
  *
  * @example portionIn('stir in half the butter', 'butter') // { share: 0.5, isRest: false, isReserved: false }
  */

@@ -1,15 +1,15 @@
 import type { Preparation } from '../slab';
 import { escaped } from './plainWords';
 
-/** The preparation that a text speaks of, and whether it says that this is made: "for the base", "make the caramel". */
+/** The preparation that a text names, and whether it is being made: "for the base", "make the caramel". */
 export interface Mentioned {
   readonly id: string;
   readonly isMade: boolean;
-  /** Only as what something else goes over, on or into. */
+  /** Whether it is only the target of pouring, spreading and so on. */
   readonly isUnder: boolean;
 }
 
-/** What the parts of a slab are also called. */
+/** Other names for parts of a slab. */
 const ALSO: readonly (readonly [RegExp, string])[] = [
   [/\b(?:base|bottom|crust|biscuit|shortbread)\b/i, 'base|crust|bottom layer|biscuit base|shortbread'],
   [/\b(?:topping|top|icing|glaze)\b/i, 'topping|top layer|icing|glaze'],
@@ -33,9 +33,7 @@ function wordsFor({ name }: Pick<Preparation, 'name'>): RegExp | null {
   return all.length === 0 ? null : new RegExp(`\\b(?:${all.join('|')})\\b`, 'gi');
 }
 
-/**
- * The preparation that a text names first, where it is not only what something goes over, on or into; else the first of those.
- */
+/** Returns the preparation that a text names first and that is not only a target; otherwise the first target. */
 export function mentionedIn(text: string, preparations: readonly Preparation[]): Mentioned | null {
   if (text === '') return null;
   const found = preparations.flatMap((preparation) => {
@@ -56,7 +54,7 @@ export function mentionedIn(text: string, preparations: readonly Preparation[]):
   return chosen ? { id: chosen.id, isMade: chosen.isMade, isUnder: chosen.isUnder } : null;
 }
 
-/** The preparation that something is poured into or onto, or null: "pour the syrup onto the whites". */
+/** Returns the preparation that something is poured into or onto, or `null`: "pour the syrup onto the whites". */
 export function pouredInto(text: string, preparations: readonly Preparation[]): string | null {
   for (const preparation of preparations) {
     const words = wordsFor(preparation);

@@ -10,9 +10,9 @@ import { partedMethod } from './parted';
 import { stepsIn, type Sentence, type StepRead } from './steps';
 import { tinIn } from './tinIn';
 
-/** What the method of a recipe says. */
+/** The method of a recipe. */
 export interface MethodRead {
-  /** As it was written, under its headings. */
+  /** Original text with headings. */
   readonly text: string;
   readonly sentences: readonly Sentence[];
   readonly steps: readonly StepRead[];
@@ -21,14 +21,14 @@ export interface MethodRead {
   readonly keep: KeepRead | null;
 }
 
-/** A recipe as it was read: its lines, the slab that they make, and its method. */
+/** A recipe as read: its lines, its slab, and its method. */
 export interface RecipeRead {
   readonly lines: readonly LineRead[];
   readonly slab: Slab;
   readonly method: MethodRead;
 }
 
-/** The first that any of some texts says, in the order of the texts. */
+/** Returns the first result that a reader finds in texts, in order. */
 function firstOf<T>(texts: readonly string[], of: (text: string) => T | null): T | null {
   for (const text of texts) {
     const found = of(text);
@@ -43,7 +43,7 @@ function textOf(paragraphs: readonly Sentence[]): string {
     .join('\n');
 }
 
-/** More pieces said beat fewer: "cut into squares" knows less than "makes 24". */
+/** A stated number of pieces wins: "cut into squares" says less than "makes 24". */
 function cutOf(texts: readonly string[]): CutRead | null {
   const found = texts.flatMap((text) => cutIn(text) ?? []);
   const knows = ({ pieces, columns, widthMm, way }: CutRead) =>
@@ -52,8 +52,8 @@ function cutOf(texts: readonly string[]): CutRead | null {
 }
 
 /**
- * Reads the method of a recipe whose lines have been read: steps in their order, the tin, the cut, how it keeps. Deterministic, and
- * by rules alone. At most 400 sentences are read; what is not understood stays as a step with its text.
+ * Reads the method of a recipe whose lines have been read: steps in order, the tin, the cut, shelf life. Deterministic and
+ * rule-based. At most 400 sentences are read; what is not recognised stays as a step with its text.
  *
  * @param reads as `readRecipe` gives them, corrected or not
  * @param name what the slab is called, or empty

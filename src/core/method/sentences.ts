@@ -1,17 +1,17 @@
-/** The most of one sentence that is read, and the most sentences. */
+/** Maximum length of a sentence, and maximum number of sentences. */
 const MAX_LETTERS = 2000;
 export const MAX_SENTENCES = 400;
 
-/** "1." or "Step 3:" before a step. */
+/** Matches "1." or "Step 3:" before a step. */
 const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•·▢☐])\s*/i;
 
 const segmenter = () => new Intl.Segmenter('en', { granularity: 'sentence' });
 
-/** Abbreviations at whose full stop no sentence ends. */
+/** Abbreviations whose full stop does not end a sentence. */
 const SHORT = /\b(?:approx|min|mins|hr|hrs|in|ins|oz|tbsp|tsp|deg|temp|no|ca|e\.g|i\.e|etc|vs|sec|secs|lb|lbs)\.\s*$/i;
 
 /**
- * The sentences of a paragraph, without the numbers of its steps.
+ * Splits a paragraph into sentences, without step numbers.
  *
  * @returns longer ones are cut off where no more of them is read
  * @see Unicode Standard Annex 29, sentence boundaries

@@ -11,42 +11,42 @@ import { mentionedIn, pouredInto } from './preparationIn';
 import { tinIn } from './tinIn';
 import type { StepNote } from './notes';
 
-/** One thing that is done, as a sentence of a method says it. */
+/** A step as a sentence of the method describes it. */
 export interface StepRead {
-  /** As it was written: the sentence, or the part of it in which this is done. */
+  /** Original text: the sentence, or its part for this step. */
   readonly text: string;
-  /** Which sentence of the method it stands in, from 0. */
+  /** Index of its sentence in the method, from 0. */
   readonly sentence: number;
-  /** The preparation it belongs to, by its id; null where it is of the whole slab. */
+  /** Id of its preparation; `null` for the whole slab. */
   readonly of: string | null;
   readonly kind: StepKind;
   readonly minutes: MinutesRead | null;
   readonly ovenC: number | null;
-  /** What it is heated or cooled to, deg C at the sea. */
+  /** Temperature it is heated or cooled to, °C at sea level. */
   readonly celsius: number | null;
   readonly stage: Stage | null;
   readonly place: Place | null;
-  /** Another preparation that it is poured into, or that is worked in here. */
+  /** Another preparation that it is poured into, or that is mixed in here. */
   readonly joins: string | null;
-  /** Ingredients that go in here, as their lines name them. */
+  /** Ingredients added here, by the names of their lines. */
   readonly adds: readonly string[];
-  /** Of those that do not go in whole: the share that does. */
+  /** Shares of partly added ingredients. */
   readonly shares: Readonly<Record<string, number>>;
   readonly status: 'read' | 'check';
-  /** What there is to look at; empty where there is nothing. */
-  /** What there is to ask about it; null where it is read. */
+  /** Questions about it; empty if there are none. */
+  /** Status of the reading. */
   readonly note: StepNote | null;
 }
 
-/** A sentence of a method, and the heading it stands under. */
+/** A sentence of a method with its heading. */
 export interface Sentence {
   readonly text: string;
   readonly under: string | null;
 }
 
-/** Kinds that belong to the whole slab. */
+/** Kinds of steps that concern the whole slab. */
 const OF_ALL: readonly StepKind[] = ['cut', 'pack'];
-/** Kinds in which something goes in. */
+/** Kinds of steps that add ingredients. */
 const TAKES_IN: readonly StepKind[] = [
   'bake',
   'mix',
@@ -59,14 +59,14 @@ const TAKES_IN: readonly StepKind[] = [
   'finish',
   'press',
 ];
-/** A remark: nothing is done in it, and somebody speaks. */
+/** Matches remarks, which contain no action. */
 const REMARK = /\b(?:I|I'm|we|my|our|me|you|your|enjoy|honestly|perfect|delicious|favou?rite|love|trust|worry)\b|!/i;
-/** What is brought to this on a ring is a boil, deg C. */
+/** Heating on the hob to this temperature is a boil, °C. */
 const BOILS_FROM_C = 101;
 const STIRRED: readonly (StepKind | null)[] = ['mix', 'melt', null];
 
 /**
- * The steps of a method, in their order.
+ * Returns the steps of a method in order.
  *
  * @param preparations what is made, with its lines; ingredients that a step names go in there
  * @param measures in which bare degrees over 200 are Fahrenheit or Celsius
@@ -92,7 +92,7 @@ export function stepsIn(
       label && (labelled !== null || /^(?:step|stage|note|tip|to \w+|method)\b/i.test(label[1]!)) ? label[2]! : text;
     for (const { text: clause, kind: done } of clausesOf(inFigures(body))) {
       const hot = endPointIn(clause).celsius ?? 0;
-      // Whatever is stirred to 149 degrees boils.
+      // Anything stirred to 149 °F or higher boils.
       const kind =
         hot >= BOILS_FROM_C && hot < 200 && !/\boven\b/i.test(clause) && STIRRED.includes(done)
           ? 'boil'
@@ -138,7 +138,7 @@ export function stepsIn(
   return steps;
 }
 
-/** The other preparation that a step brings together with its own: poured into, or worked in by the name of what is in it. */
+/** Returns the other preparation that a step combines with its own: poured into it, or mixed in by an ingredient's name. */
 function joinedIn(
   kind: StepKind,
   clause: string,
@@ -157,7 +157,7 @@ function joinedIn(
   ).most;
 }
 
-/** The preparation that a step belongs to: the one it is headed by, or names, or whose ingredients it takes; else the one before. */
+/** Returns the preparation of a step: from its heading, its text or its ingredients; otherwise that of the previous step. */
 function ofWhich({
   kind,
   clause,

@@ -1,20 +1,20 @@
 import { MM_PER_INCH } from '../measure';
 import type { AnyTin } from '../tin';
 
-/** How deep a tin is whose depth nobody says, mm. */
+/** Depth of a tin without a stated depth, mm. */
 const USUAL_DEPTH_MM = 40;
 const SHEET_DEPTH_MM = 25;
-/** Sheets that bakeries name by parts of the whole one, inside measures, mm. */
+/** Bakery sheet sizes by their names, inside dimensions, mm. */
 const SHEETS: readonly (readonly [RegExp, number, number])[] = [
   [/\b(?:half)[- ]sheet\b|\b0\.5[- ]sheet\b/i, 415, 300],
   [/\bquarter[- ]sheet\b|\b0\.25[- ]sheet\b/i, 300, 210],
   [/\b(?:eighth)[- ]sheet\b/i, 215, 150],
   [/\b(?:full)[- ]sheet\b/i, 620, 410],
 ];
-/** What a slab is made in. */
+/** Words for tins. */
 const TIN =
   /\b(?:tins?|pans?|trays?|dish(?:es)?|moulds?|molds?|frames?|baking sheet|brownie|traybake|lamington|slice tray|swiss roll)\b/i;
-/** Pans that stand on the ring. */
+/** Words for pans on the hob. */
 const RING =
   /\b(?:sauce ?pan|frying pan|heavy[- ](?:based|bottomed)|saute pan|skillet|dry pan|deep pan|large pan|small pan|medium pan)\b/i;
 
@@ -37,12 +37,12 @@ const inMm = (value: number, unit: string | undefined) => {
 const round = (mm: number) => Math.round(mm * 10) / 10;
 const isSide = (mm: number) => mm >= 50 && mm <= 2000;
 
-/** What stands near a size. */
+/** Words near a size. */
 const around = (sentence: string, at: number, length: number) => sentence.slice(Math.max(0, at - 60), at + length + 60);
 
 /**
- * The tin that a sentence in figures names, with the measures inside it; null where it names none. A depth that is not said is 40 mm,
- * of a sheet 25. Sizes without a unit are inches up to 16, centimetres up to 60, else millimetres.
+ * Reads the tin of a sentence with its inside dimensions; `null` if it names none. The default depth is 40 mm, for a sheet 25.
+ * Sizes without a unit are inches up to 16, centimetres up to 60, otherwise millimetres.
  *
  * @example tinIn('Line a 20 cm square tin') // { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 40, cornerMm: 0, flareDeg: 0 }
  */

@@ -14,13 +14,13 @@ import type { StepKind } from './kinds';
 import type { RecipeRead } from './read';
 import type { StepRead } from './steps';
 
-/** What is boiled to less only gets warm, deg C. */
+/** Below this end temperature a pot is warmed, not boiled, °C. */
 const COOKS_FROM_C = 80;
-/** A film on pieces that are dipped, mm. */
+/** Film thickness on dipped pieces, mm. */
 const DIP_MM = 1.2;
-/** What a broken piece is to weigh where nobody says, g. */
+/** Default shard mass, g. */
 const BROKEN = { aimG: 30 } as const;
-/** Bars are so many times as long as wide. */
+/** Length of a bar divided by its width. */
 const BAR_RATIO = 2.5;
 
 const WORK: Readonly<Partial<Record<StepKind, Pick<Step, 'hands' | 'occupies'>>>> = {
@@ -30,10 +30,10 @@ const WORK: Readonly<Partial<Record<StepKind, Pick<Step, 'hands' | 'occupies'>>>
   set: { hands: 'free' },
 };
 
-/** What is no step of its own: it tells what not to do, how many it makes, or only that the pot is moved. */
+/** Steps to skip: warnings, yields, and moving the pot. */
 const NO_STEP =
   /^(?:don't|do not|never|avoid|makes|yields?|serves)\b|^(?:total|prep(?:aration)?|cook(?:ing)?|active|hands-on)(?: time)?:|^(?:remove|take)\b[^,;]{0,20}\b(?:from|off) (?:the )?heat\.?$/i;
-/** Nobody whisks by hand while another pot is watched. */
+/** Whisking by hand while another pot is watched is not possible. */
 const BY_MACHINE: Pick<Step, 'hands' | 'occupies'> = { hands: 'watch', occupies: ['mixer'] };
 const timesOf = ({
   kind,
@@ -46,25 +46,25 @@ const timesOf = ({
   return leastMinutes === mostMinutes ? { minutes: rounded } : { minutes: rounded, leastMinutes, mostMinutes };
 };
 
-/** A preparation while its steps are gathered. */
+/** A preparation while its steps are collected. */
 interface Gathered {
   steps: Step[];
-  /** It lies in the tin. */
+  /** Whether it is in the tin. */
   isLaid: boolean;
   isBaked: boolean;
   addedAt: Map<string, { step: string; share: number }[]>;
   cookTo: Preparation['cookTo'];
   layer: Partial<Layer>;
-  /** Others that are worked in, and are laid with it. */
+  /** Preparations mixed into it, which share its layer. */
   with: string[];
-  /** The one that it is poured into hot. */
+  /** The preparation that it is poured into hot. */
   meets: string | null;
   meetsAt: string | null;
 }
 
 /**
- * The slab of a recipe with its method: steps with their times, end points and ovens, the step at which each ingredient goes in, what
- * each layer waits for and where, the tin, the cut and how it keeps. The text of the method stays in the notes.
+ * Returns the slab of a recipe with its method: steps with times, end points and oven temperatures, when each ingredient is
+ * added, what each layer waits for and where, the tin, the cut and the shelf life. The text of the method stays in the notes.
  */
 export function slabFromMethod({ slab, method }: RecipeRead): Slab {
   const gathered = new Map<string, Gathered>(
@@ -88,7 +88,7 @@ export function slabFromMethod({ slab, method }: RecipeRead): Slab {
   const preparations = slab.preparations.map((preparation): Preparation => {
     const { steps, addedAt, cookTo, meets, meetsAt } = gathered.get(preparation.id)!;
     if (steps.length === 0) return preparation;
-    // The last boil that has an end point is the one that is cooked to it.
+    // The last boil with an end point sets the preparation's end point.
     const cooks = steps.findLast(({ cooks }) => cooks)?.id;
     return {
       ...preparation,
@@ -118,7 +118,7 @@ export function slabFromMethod({ slab, method }: RecipeRead): Slab {
   };
 }
 
-/** What was poured into another goes into one layer with it. */
+/** A preparation poured into another shares its layer. */
 function laidTogether(layers: readonly Layer[], gathered: ReadonlyMap<string, Gathered>): Layer[] {
   const joined = new Set([...gathered.values()].flatMap((own) => own.with));
   return layers.flatMap((layer) => {
@@ -143,7 +143,7 @@ function take(read: StepRead, gathered: Map<string, Gathered>): void {
       return;
     }
   }
-  // "Lay the butter on top" of what is in the pot adds it.
+  // "Lay the butter on top" of a pot's contents adds it.
   const isAdded =
     kind === 'lay' &&
     read.adds.length > 0 &&
@@ -198,7 +198,7 @@ function stepFor(read: StepRead, { steps, isLaid }: Gathered): Step {
   };
 }
 
-/** What is baked: all that lies raw in the tin goes into the oven at once; on a base that was baked before, it is laid and then baked. */
+/** Baking: everything raw in the tin bakes together; a layer on a base that is already baked is baked with it. */
 function bakes(step: Step, { of }: StepRead, own: Gathered, gathered: Map<string, Gathered>): void {
   const below = [...gathered].filter(([id]) => id !== of).map(([, other]) => other);
   own.isLaid = true;
@@ -212,7 +212,7 @@ function bakes(step: Step, { of }: StepRead, own: Gathered, gathered: Map<string
   own.isBaked = true;
 }
 
-/** Waits that follow one another count together, in the place of the longer. */
+/** Waits that follow one another add up, in the place of the longer one. */
 function waits(before: Layer['set'], { minutes, place, celsius }: StepRead): Layer['set'] {
   const [was, now] = [before?.minMinutes ?? 0, minutes?.[0] ?? 0];
   const where = now >= was ? (place ?? before?.place) : (before?.place ?? place);
@@ -232,7 +232,7 @@ function note({ addedAt }: Gathered, { adds, shares }: StepRead, step: string | 
   }
 }
 
-/** A line with the step at which it goes in, where that is not the first; what goes in later, divided. */
+/** Returns a line with the step at which it is added, if that is not the first; partial amounts divide the line. */
 function goesInAt(
   line: Preparation['lines'][number],
   at: readonly { step: string; share: number }[],
@@ -245,7 +245,7 @@ function goesInAt(
   return { ...line, ...(isFirst ? {} : { addedAt: first.step }), ...(divided.length > 0 ? { divided } : {}) };
 }
 
-/** The cut that a method asks for, in a tin: columns along its length, rows along its width. */
+/** Returns the cut for a tin: columns along its length, rows along its width. */
 function cutFor(read: CutRead, tin: AnyTin, before: CutSpec | undefined): CutSpec {
   const cut: CutSpec = before ?? { columns: 6, rows: 4 };
   if (read.way === 'break') return { ...cut, way: 'break', break: BROKEN, tool: 'hand', kerfMm: 0 };
@@ -259,7 +259,7 @@ function cutFor(read: CutRead, tin: AnyTin, before: CutSpec | undefined): CutSpe
     const most = (mm: number, by: number) => Math.min(200, Math.max(1, Math.floor(mm / by + 0.05)));
     const [short, long] = [read.lengthMm ?? read.widthMm, read.widthMm].sort((a, b) => a - b) as [number, number];
     if (read.lengthMm !== null) {
-      // Whichever way round gives more of them.
+      // Uses the orientation with more pieces.
       const along = most(lengthMm, short) * most(widthMm, long);
       const across = most(lengthMm, long) * most(widthMm, short);
       return along >= across
@@ -273,7 +273,7 @@ function cutFor(read: CutRead, tin: AnyTin, before: CutSpec | undefined): CutSpe
     : { ...shaped, ...gridOf(read.pieces, lengthMm / widthMm, read.isLong ? BAR_RATIO : 1) };
 }
 
-/** Columns and rows that give so many pieces, or nearly, with faces nearest to the proportions that are wanted. */
+/** Returns columns and rows with that number of pieces, or nearly, and faces closest to the wanted proportions. */
 function gridOf(pieces: number, aspect: number, ratio: number): Pick<CutSpec, 'columns' | 'rows'> {
   let best = { columns: 1, rows: Math.min(200, pieces), badness: Infinity };
   for (let columns = 1; columns <= Math.min(200, pieces); columns++) {

@@ -1,6 +1,6 @@
 import type { Box } from '../tin';
 
-/** A piece as it is packed: its face, how high it stands, and what it weighs. */
+/** A piece to pack: its face, height and mass. */
 export interface PackedPiece {
   readonly lengthMm: number;
   readonly widthMm: number;
@@ -8,22 +8,22 @@ export interface PackedPiece {
   readonly massG: number;
 }
 
-/** Where one piece lies in a level, by its corner; turned, its length runs across the box. */
+/** Position of a piece in a level, by its corner; a turned piece lies across the box. */
 export interface PlacedPiece {
   readonly xMm: number;
   readonly yMm: number;
   readonly turned: boolean;
 }
 
-/** What a kind of box does for some pieces. */
+/** Result of one kind of box. */
 export interface BoxAnswer {
   readonly box: string;
   readonly perBox: number;
   readonly levels: number;
   readonly boxes: number;
-  /** Share of the boxes' room that the pieces take, 0 to 1. */
+  /** Share of the boxes' volume that the pieces fill, 0 to 1. */
   readonly fill: number;
-  /** What all the boxes cost. */
+  /** Cost of all boxes. */
   readonly cost: number;
   /** One full level. */
   readonly layout: readonly PlacedPiece[];
@@ -65,13 +65,13 @@ function rows(alongMm: number, acrossMm: number, { lengthMm, widthMm }: PackedPi
 }
 
 /**
- * One level of a box with as many pieces as lie in it in rows, in either turn, along either side.
+ * Returns one level of a box with as many pieces as fit in rows, in either orientation, along either side.
  *
  * @returns the places of the pieces, x along the length of the box; none where not even one lies in it
  */
 export function levelOf(box: Pick<Box, 'lengthMm' | 'widthMm'>, piece: PackedPiece): PlacedPiece[] {
   const along = rows(box.lengthMm, box.widthMm, piece);
-  // Rows across the box are rows along a box that is turned; a piece that lies along them is turned in this one.
+  // Rows across the box are rows along a turned box; a piece that lies along them is turned in this box.
   const across = rows(box.widthMm, box.lengthMm, piece).map(({ xMm, yMm, turned }) => ({
     xMm: yMm,
     yMm: xMm,
@@ -80,7 +80,7 @@ export function levelOf(box: Pick<Box, 'lengthMm' | 'widthMm'>, piece: PackedPie
   return across.length > along.length ? across : along;
 }
 
-/** How many levels of pieces stand in a box, with paper between them. */
+/** Returns the number of levels in a box, with paper between them. */
 export const levelsIn = ({ heightMm }: Pick<Box, 'heightMm'>, piece: PackedPiece, interleafMm: number): number =>
   fitting(heightMm + interleafMm, piece.heightMm + interleafMm);
 

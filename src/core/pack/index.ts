@@ -1,4 +1,4 @@
-/** What pieces are packed in: boxes, bags, papers, stacks. */
+/** Packaging: boxes, bags, wrappers, stacks. */
 export * from './boxes';
 export * from './wraps';
 export * from './stack';

@@ -4,14 +4,14 @@ import type { Bag, Box, Wrap } from '../tin';
 import { boxAnswers, type BoxAnswer, type PackedPiece } from './boxes';
 import { papersPerSheet, wrapPaper, type WrapSize } from './wraps';
 
-/** What some pieces are packed in, and what that takes. Money in the shop's currency. */
+/** Packaging of a batch. Money in the shop's currency. */
 export interface Packed {
-  /** The box or bag, null where none is chosen or the shop has none of that name. */
+  /** The box or bag; `null` if none is chosen or the shop has none of that name. */
   readonly container: { readonly kind: 'box' | 'bag'; readonly name: string } | null;
-  /** Pieces in each, and how many are needed; 0 where the piece does not go in. */
+  /** Pieces per pack, and number of packs; 0 if the piece does not fit. */
   readonly perPack: number;
   readonly packs: number;
-  /** What one box or bag costs; null where the shop has not said. */
+  /** Price of one box or bag; `null` if unknown. */
   readonly priceEach: number | null;
   readonly box: BoxAnswer | null;
   readonly wrap: {
@@ -20,19 +20,19 @@ export interface Packed {
     readonly perSheet: number;
     readonly sheets: number;
   } | null;
-  /** All boxes or bags and papers together. */
+  /** Cost of all boxes or bags and wrappers. */
   readonly cost: number;
 }
 
 type Things = Pick<Shop, 'boxes' | 'bags' | 'wraps'>;
 const priceIn = ({ price, currency }: Box | Bag | Wrap) => (currency === undefined ? (price ?? null) : null);
 
-/** How many pieces go into a bag: as many as it says, or as its grams allow. */
+/** Returns how many pieces fit in a bag, by count or by mass. */
 const inBag = ({ holdsPieces, holdsG }: Bag, { massG }: PackedPiece) =>
   holdsPieces ?? (holdsG === undefined ? 1 : Math.floor(holdsG / Math.max(1e-9, massG) + 1e-9));
 
 /**
- * Packs pieces as it is chosen: each in its paper, and so many in a box or a bag of the shop.
+ * Packs pieces as chosen: each in its wrapper, and a number of them in a box or a bag.
  *
  * @param pieces how many there are
  */

@@ -7,7 +7,7 @@ export interface Stack {
   readonly heightMm: number;
 }
 
-/** The most pieces that lie in rows within a circle. */
+/** Returns the maximum number of pieces in rows within a circle. */
 function inCircle(diameterMm: number, lengthMm: number, widthMm: number): number {
   const chord = (y: number) => (Math.abs(y) > diameterMm / 2 ? 0 : 2 * Math.sqrt((diameterMm / 2) ** 2 - y ** 2));
   const rows = Math.floor((diameterMm + 1e-6) / widthMm);
@@ -25,7 +25,7 @@ function inCircle(diameterMm: number, lengthMm: number, widthMm: number): number
 }
 
 /**
- * How many pieces a stack on a round board takes: rows in a circle that is drawn in from level to level.
+ * Returns the pieces of a stack on a round board: rows in a circle that shrinks from level to level.
  *
  * @param levels how many are built, 1 or more; it ends sooner where no piece lies on the next
  * @param stepMm how far each level stands in from the one below, mm

@@ -1,20 +1,21 @@
 import type { Wrap, WrapFold } from '../tin';
 import type { PackedPiece } from './boxes';
 
-/** Paper over paper where a wrap closes round a piece, mm. */
+/** Overlap of a wrapper, mm. */
 const OVERLAP_MM = 10;
-/** What a hand takes hold of to twist, mm at each end. */
+/** Tail to hold for twisting, mm at each end. */
 const TAIL_MM = 20;
 
-/** The paper that one piece takes, mm: along the piece, and round it. */
+/** Paper for one piece, mm: along it, and round it. */
 export interface WrapSize {
   readonly alongMm: number;
   readonly roundMm: number;
 }
 
 /**
- * The paper that a piece takes: once round it with an overlap; along it, for a twist the piece with the way to the middle of both its
- * ends and a tail to hold, for a parcel flaps of three quarters of its height at both ends, so that they overlap by half of it.
+ * Returns the paper for one piece: once round it with an overlap. Along it, a twist needs the piece, the distance to the middle
+ * of both ends and a tail to hold; a parcel needs flaps of three quarters of its height at both ends, which overlap by half of
+ * it.
  *
  * @see Geometry of a box: girth 2(w + h); end flaps that meet take h/2 each
  */
@@ -29,7 +30,7 @@ export function wrapPaper({ lengthMm, widthMm, heightMm }: PackedPiece, fold: Wr
   return { roundMm, alongMm: alongMm[fold] };
 }
 
-/** How many papers of a size come out of one sheet of a wrap, cut on a grid in the better turn. */
+/** Returns how many papers of a size one sheet yields, cut on a grid in the better orientation. */
 export function papersPerSheet({ lengthMm, widthMm }: Pick<Wrap, 'lengthMm' | 'widthMm'>, paper: WrapSize): number {
   const grid = (along: number, across: number) =>
     Math.floor((lengthMm + 1e-6) / along) * Math.floor((widthMm + 1e-6) / across);

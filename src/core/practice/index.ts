@@ -1,3 +1,3 @@
-/** A pot to practise on without its number: a season of boils, what the eye and the cold water show, and what a boil is worth. */
+/** Practice boils without a thermometer: a round of boils, what the pot and the cold-water test show, and the score. */
 export * from './look';
 export * from './season';

@@ -1,10 +1,10 @@
 import type { Stage } from '../slab';
 import { STAGE_RANGES, stageAt } from '../sugar';
 
-/** How far a pot of syrup is: warming, boiling but still thin, or at a sugar stage. */
+/** Phase of a pot of syrup: warming, boiling but still thin, or at a sugar stage. */
 export type PotPhase = 'warming' | 'thin' | Stage;
 
-/** What the eye sees of a pot: its phase, how large its bubbles are, 0 to 1, how fast they come, and how brown it is, 0 to 1. */
+/** Appearance of a pot: its phase, bubble size, bubble rate and browning, each 0 to 1. */
 export interface PotLook {
   readonly phase: PotPhase;
   readonly bubbles: number;
@@ -12,7 +12,7 @@ export interface PotLook {
   readonly brown: number;
 }
 
-/** A pot boils from here on, deg C at sea level; before that it is only warm. */
+/** Temperature from which a pot boils, °C at sea level. */
 const BOILS_C = 100.5;
 const BROWNS_FROM_C = 154;
 const BROWN_C = 185;
@@ -22,7 +22,7 @@ const FIRST_STAGE_C = STAGE_RANGES[0]!.fromC;
 const share = (value: number, from: number, to: number) => Math.min(1, Math.max(0, (value - from) / (to - from)));
 
 /**
- * The phase of a pot of syrup.
+ * Returns the phase of a pot of syrup.
  *
  * @param boilC at sea level
  */
@@ -32,7 +32,7 @@ export function potPhase(boilC: number): PotPhase {
 }
 
 /**
- * What a pot of syrup looks like: bubbles grow and slow down as it thickens, and it browns at the end.
+ * Returns the appearance of a pot of syrup: bubbles grow and slow down as it thickens, and it browns at the end.
  *
  * @param boilC at sea level
  */

@@ -1,7 +1,7 @@
 import type { Stage } from '../slab';
 import { stageRange } from '../sugar';
 
-/** One boil of a season: what it is to become, and what stands on the fire. */
+/** A boil of a round: its target stage and the contents of the pot. */
 export interface PracticeBoil {
   readonly stage: Stage;
   readonly sugarG: number;
@@ -9,7 +9,7 @@ export interface PracticeBoil {
   readonly watts: number;
 }
 
-/** A season, from what forgives to what runs away: syrups that come slowly, and hard boils that pass their stage in seconds. */
+/** A round, from forgiving to fast: slow syrups first, then hard boils that pass their stage in seconds. */
 export const SEASON: readonly PracticeBoil[] = [
   { stage: 'soft ball', sugarG: 800, waterG: 320, watts: 900 },
   { stage: 'soft ball', sugarG: 500, waterG: 180, watts: 950 },
@@ -23,29 +23,29 @@ export const SEASON: readonly PracticeBoil[] = [
   { stage: 'hard crack', sugarG: 400, waterG: 140, watts: 1300 },
 ];
 
-/** How a boil of the season ended. */
+/** Result of a boil. */
 export interface PracticeResult {
   readonly stage: Stage;
-  /** Where it was when it was taken off, deg C at sea level. */
+  /** Temperature when it was taken off, °C at sea level. */
   readonly endC: number;
-  /** How often a drop was tried in cold water. */
+  /** Number of cold-water tests. */
   readonly drops: number;
 }
 
-/** So far beside its stage a boil is worth nothing, deg C. */
+/** Distance from the stage at which the score reaches 0, °C. */
 const LOST_C = 12;
 
-/** How far a boil ended from its stage, deg C: 0 within it, above 0 too far, below 0 not far enough. */
+/** Returns the distance of a boil from its stage, °C: 0 within it, positive above, negative below. */
 export function offStage({ stage, endC }: Pick<PracticeResult, 'stage' | 'endC'>): number {
   const { fromC, toC } = stageRange(stage);
   return endC < fromC ? endC - fromC : endC > toC ? endC - toC : 0;
 }
 
-/** What a boil is worth: 100 within its stage, and less the further it ended from it, down to 0. */
+/** Returns the score of a boil: 100 within its stage, and less with distance, down to 0. */
 export const scoreOf = (result: Pick<PracticeResult, 'stage' | 'endC'>): number =>
   Math.round(100 * Math.max(0, 1 - Math.abs(offStage(result)) / LOST_C));
 
-/** The mean score of the first and of the last half of what was boiled; null before there are two halves. */
+/** Returns the mean score of the first and of the last half of the round; `null` before there are two halves. */
 export function progressOf(
   results: readonly PracticeResult[],
 ): { readonly first: number; readonly last: number } | null {

@@ -2,19 +2,19 @@ import { parseIngredient } from 'parse-ingredient';
 import { GRAMS_IN, isMass, mlIn, UNIT_KINDS, type Measures, type Unit } from '../measure';
 import { NO_UNITS, PACK_WORDS, UNIT_MEANINGS, WRITTEN_UNITS } from './kitchenUnits';
 
-/** An amount as it is written, in a unit that a line may have. */
+/** An amount in a unit that a line may have. */
 export interface Written {
   readonly quantity: number;
-  /** The upper end of "2-3", else null. */
+  /** Upper end of "2-3"; otherwise `null`. */
   readonly quantityMax: number | null;
   readonly unit: Unit;
-  /** For packs: what one holds by the line itself, g or mL, else null. */
+  /** For packs: net content stated in the line, g or mL; otherwise `null`. */
   readonly packSize: { readonly quantity: number; readonly unit: Unit } | null;
-  /** The word that stands for the unit, where the name needs it: "leaf". */
+  /** The word for the unit if the name needs it: "leaf". */
   readonly word: string | null;
 }
 
-/** An amount at the start of a text, and what follows it. */
+/** An amount at the start of a text, and the rest of the text. */
 export interface Led extends Written {
   readonly rest: string;
 }
@@ -22,34 +22,34 @@ export interface Led extends Written {
 const NUM = String.raw`\d+ \d+/\d+|\d+/\d+|\d+(?:\.\d+)?`;
 const SIZE_UNIT = String.raw`kg|g|gm|grams?|oz|ounces?|lbs?|pounds?|ml|millilit(?:er|re)s?|l|lit(?:er|re)s?|fl\.? ?oz`;
 const SIZE = String.raw`(${NUM})\s*-?\s*(${SIZE_UNIT})\.?`;
-/** "1 x 340 g tin", "1 (14-ounce) can", "2 8-oz. packages", "400g can". */
+/** Matches "1 x 340 g tin", "1 (14-ounce) can", "2 8-oz. packages", "400g can". */
 const SIZED_PACK = new RegExp(
   String.raw`^(?:(${NUM})(?:\s*x\s*|\s+|(?=\()))?\(?${SIZE}\)?\s*(?:${PACK_WORDS})\b\.?`,
   'i',
 );
-/** "1 can (397 g)", "2 tins of 340 g", "2 bars (100 g each)". */
+/** Matches "1 can (397 g)", "2 tins of 340 g", "2 bars (100 g each)". */
 const PACK_SIZED = new RegExp(
   String.raw`^(${NUM})\s*(?:large |small |medium |standard )?(?:${PACK_WORDS})\b\.?\s*(?:\(|of |, )\s*(?:about )?${SIZE}(?: each)?\)?(?=\s|,|$)`,
   'i',
 );
-/** A can's size in a word says nothing of its mass. */
+/** A can size in a word says nothing about its mass. */
 const SIZE_WORD = new RegExp(
   String.raw`^(${NUM}) (?:small|medium|large|standard|full|whole) (?=(?:${PACK_WORDS})\b)`,
   'i',
 );
-/** "2 x 100 g". */
+/** Matches "2 x 100 g". */
 const TIMES = new RegExp(String.raw`^(${NUM})\s*x\s*${SIZE}`, 'i');
 
 const OPTIONS = { additionalUOMs: WRITTEN_UNITS, ignoreUOMs: NO_UNITS, round: false } as const;
-/** The amount stands within these. */
+/** Limits of an amount. */
 const MAX_WORDS = 7;
 const LONGEST = 120;
 
-/** Something for the amount to be of: without it the parser takes the unit for the name. */
+/** A placeholder name: without one the parser takes the unit for the name. */
 const THING = '_';
 
 function plain(text: string): Led | null {
-  // The parser also finds an amount behind the name; only one in front counts here.
+  // The parser also finds an amount after the name; only one before it counts here.
   if (!/^[.\d]/.test(text)) return null;
   const words = text.split(' ');
   const front = words.slice(0, MAX_WORDS).join(' ');
@@ -86,7 +86,7 @@ function sized(count: string | undefined, size: string, unit: string, rest: stri
 function single(text: string): Led | null {
   const before = SIZED_PACK.exec(text) ?? PACK_SIZED.exec(text) ?? TIMES.exec(text);
   if (before) return sized(before[1], before[2]!, before[3]!, text.slice(before[0].length));
-  // "1/2c", "225g/8oz" and "100g" are parted so that the unit stands alone; so is "fl. oz.".
+  // Separates the unit in "1/2c", "225g/8oz", "100g" and "fl. oz.".
   return plain(
     text
       .replace(SIZE_WORD, '$1 ')
@@ -97,10 +97,10 @@ function single(text: string): Led | null {
 }
 
 const kindOf = (unit: Unit) => UNIT_KINDS[unit];
-/** Units that follow one another without a word between: 1 lb 4 oz. */
+/** Units that follow one another without a word between them: 1 lb 4 oz. */
 const FOLLOWS: Partial<Record<Unit, Unit>> = { lb: 'oz', kg: 'g', l: 'ml', pint: 'floz' };
 
-/** How many of `to` one `from` is, or null where they do not measure the same. */
+/** Returns how many `to` are in one `from`, or `null` if their dimensions differ. */
 function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
   if (isMass(from) && isMass(to)) return GRAMS_IN[from] / GRAMS_IN[to];
   const ml = [mlIn(from, measures), mlIn(to, measures)];
@@ -108,8 +108,8 @@ function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
 }
 
 /**
- * The amount that a tidied text begins with: a number or a range with its unit, packs with a size, sums such as
- * "1 cup plus 2 tbsp", "2 cups minus 1 tbsp" and "1 lb 4 oz" in the first unit.
+ * Reads the amount at the start of a tidied text: a number or a range with its unit, packs with a size, sums such as "1 cup plus
+ * 2 tbsp", "2 cups minus 1 tbsp" and "1 lb 4 oz" in the first unit.
  *
  * @param text as `tidied` gives it
  * @returns null where it does not begin with an amount
@@ -133,7 +133,7 @@ export function leadingAmount(text: string, measures: Measures): Led | null {
   }
 }
 
-/** Whether an amount says how much, and not only how many. */
+/** Tells whether an amount has a unit and is not only a count. */
 export function isMeasure({ unit }: Pick<Written, 'unit'>): boolean {
   return unit !== 'each' && unit !== 'pack';
 }

@@ -1,4 +1,4 @@
-/** A recipe as it is written, read into lines, preparations and slabs. */
+/** Reading a recipe into lines, preparations and slabs. */
 export { larderMatch, namesIn } from './name';
 export * from './notes';
 export * from './readLine';

@@ -1,7 +1,7 @@
 import type { UnitOfMeasureDefinitions } from 'parse-ingredient';
 import type { Unit } from '../measure';
 
-/** How units are written in recipes beyond what the parser of the plain part knows; same names replace its own. */
+/** Unit names in recipes beyond those of the parser; equal names replace its own. */
 export const WRITTEN_UNITS: UnitOfMeasureDefinitions = {
   gram: { short: 'g', plural: 'grams', alternates: ['g.', 'gr', 'gr.', 'gm', 'gms', 'gramme', 'grammes', 'G'] },
   kilogram: { short: 'kg', plural: 'kilograms', alternates: ['kg.', 'kgs', 'kilo', 'kilos', 'Kg', 'KG'] },
@@ -108,16 +108,16 @@ export const WRITTEN_UNITS: UnitOfMeasureDefinitions = {
   leaf: { short: 'leaf', plural: 'leaves', alternates: ['sheet', 'sheets'] },
 };
 
-/** A written unit in terms of the units that a line may have. */
+/** A unit name converted to a unit that a line may have. */
 export interface UnitMeaning {
   readonly unit: Unit;
-  /** How many of `unit` one of it is. */
+  /** Number of `unit` per unit name. */
   readonly times: number;
 }
 
 /**
- * What the parser's names of units mean here. A dessertspoon is 10 mL and a drop 0.05 mL by public measure tables; a quart
- * is two pints, a gallon eight.
+ * Meaning of the parser's unit names. A dessertspoon is 10 mL and a drop 0.05 mL by public measure tables; a quart is two pints,
+ * a gallon eight.
  */
 export const UNIT_MEANINGS: Readonly<Record<string, UnitMeaning>> = {
   gram: { unit: 'g', times: 1 },
@@ -153,7 +153,7 @@ export const UNIT_MEANINGS: Readonly<Record<string, UnitMeaning>> = {
   package: { unit: 'pack', times: 1 },
 };
 
-/** Words that the parser would take for units and that belong to the name, or to nothing that can be measured. */
+/** Words that the parser would take for units but that belong to the name or cannot be measured. */
 export const NO_UNITS = [
   'large',
   'lg',
@@ -196,7 +196,7 @@ export const NO_UNITS = [
 
 const PACKS = WRITTEN_UNITS.pack!;
 
-/** Every word for a pack, longest first, for patterns. */
+/** Words for a pack, longest first, for patterns. */
 export const PACK_WORDS = [PACKS.short, PACKS.plural, ...PACKS.alternates!]
   .map((word) => word.replace('.', '\\.'))
   .sort((a, b) => b.length - a.length)

@@ -2,8 +2,8 @@ import { holdsQuantity, type Line } from '../slab';
 import type { LineRead } from './readLine';
 
 /**
- * A line of a slab from a reading, or null where it lacks an amount, a unit or a name. The larder's name is taken where it is
- * known; the line as it was written stays with it.
+ * Returns a line of a slab from a reading, or `null` if it lacks an amount, a unit or a name. The larder's name is used if known;
+ * the original text is kept.
  */
 export function lineFromReading(read: LineRead): Line | null {
   const { quantity, unit, ingredient, larder, state, packG, also, optional, text } = read;

@@ -2,7 +2,7 @@ import { writtenAmount } from '../measure';
 import type { Line } from '../slab';
 
 /**
- * A line as one writes it down; reading it gives the same amount back.
+ * Returns a line as text; reading it gives the same amount back.
  *
  * @example lineInWords({ ingredient: 'butter', quantity: 150, unit: 'g', state: 'cold' }) // '150 g butter, cold'
  */

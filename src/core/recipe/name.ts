@@ -1,7 +1,7 @@
 import { tidied } from './tidy';
 import { ingredientNamed, type Ingredient, type Larder } from '../larder';
 
-/** What a line says besides its amount. */
+/** Parts of a line besides its amount. */
 export interface Named {
   readonly ingredient: string;
   readonly found: Ingredient | null;
@@ -10,7 +10,7 @@ export interface Named {
   readonly optional: boolean;
 }
 
-/** Words for what was done to an ingredient before it is measured; they say a state and not a name. */
+/** Words for preparation before measuring: a state, not part of a name. */
 const STATES =
   'cold|chilled|softened|soft|melted|cooled|warmed|warm|hot|cubed|diced|chopped|sliced|slivered|grated|shredded|sifted|packed|spooned|levelled|toasted|crushed|crumbled|broken|beaten|whisked|separated|drained|rinsed|peeled|pitted|stoned|halved|quartered|shelled|blanched|thawed|mashed|juiced|zested|snipped|torn|split|scraped|bruised|frozen|divided|trimmed|cut|minced|flaked';
 const HOW =
@@ -21,11 +21,11 @@ const ASIDE =
   /(?:^|,? )\(?(?:plus (?:extra|more|a little)|(?:for|to) (?:dusting|greasing|rolling|sprinkling|decorating|decorate|finish|finishing|serve|serving|taste|the (?:tin|pan|top|topping|base|dish))\b|at room temperature|room temperature|as needed|if (?:desired|liked|you like)|preferably|ideally|you (?:may|might|will probably|won't)|keep (?:some|a little) back|such as|e\.g\.|not |see |from (?:a|the) |without |with |in (?:small |large )?(?:pieces|chunks|cubes|bits)|cut into|broken into).*$/i;
 const QUALITIES =
   /^(?:extra[- ])?(?:large|medium|medium-sized|small|big|good[- ]quality|best[- ]quality|quality|organic|free[- ]range|ripe|fresh|pure|fine|best|heaped|heaping|rounded|scant|generous|good|whole|raw|natural|plain|real|your favou?rite|store-bought|of)\b[, ]*/i;
-/** Words that want the noun of what follows: "light or dark brown sugar", "milk or dark chocolate". */
+/** Words that need a following noun: "light or dark brown sugar", "milk or dark chocolate". */
 const HALF_NAMES =
   /^(?:light|dark|milk|white|salted|unsalted|semi-?sweet|bitter-?sweet|smooth|crunchy|fresh|frozen|golden|black|brown|red|green|rolled|quick|whole|skimmed|double|single|whipping|heavy|unsweetened|sweetened|plain)$/i;
 
-/** No more words of quality stand before a name, and no more words make one up. */
+/** Maximum number of quality words before a name, and of words in a name. */
 const MAX_QUALITIES = 6;
 const MAX_NAME_WORDS = 6;
 
@@ -51,7 +51,7 @@ function nearby(name: string): string[] {
 }
 
 /**
- * The ingredient that a written name means: as it stands, in the other number, then without words of size and quality.
+ * Returns the ingredient that a name means: as written, in the other number, then without words of size and quality.
  *
  * @example larderMatch('large eggs', larder)?.name // 'whole egg', which has the alias 'egg'
  */
@@ -69,7 +69,7 @@ export function larderMatch(name: string, larder: Larder): Ingredient | null {
   return null;
 }
 
-/** The first of several names, completed by the noun of the second where it is only half a name. */
+/** Returns the first of several names, completed by the noun of the second if needed. */
 function alternativesOf(name: string, larder: Larder): string[] {
   const parts = name.split(/ or (?!so\b)|(?<=\p{L})\s?\/\s?(?=\p{L})/iu).map((part) => part.trim());
   const [first, second] = parts;
@@ -83,7 +83,7 @@ function alternativesOf(name: string, larder: Larder): string[] {
   return parts;
 }
 
-/** Notes in brackets, taken out of a text. */
+/** Removes notes in brackets from a text. */
 function bracketed(text: string): { outside: string; notes: string[] } {
   const notes: string[] = [];
   let outside = text;
@@ -98,7 +98,7 @@ function bracketed(text: string): { outside: string; notes: string[] } {
 }
 
 /**
- * Parts a description into the name of the ingredient, its state, and what may stand in for it.
+ * Splits a description into the ingredient name, its state, and substitutes.
  *
  * A larder name that holds a word of state, such as "chopped almonds", is left whole.
  *
@@ -126,7 +126,7 @@ export function named(description: string, larder: Larder): Named {
       text = text.slice(0, aside.index);
     }
     const pieces = text.split(/\s*[,;]\s*|\s+-\s+/).filter(Boolean);
-    // "cold, cubed butter": the pieces before the name are states.
+    // "Cold, cubed butter": the words before the name are states.
     while (pieces.length > 1 && pieces[0]!.replace(STATE, '') === '') states.unshift(pieces.shift()!);
     const [name = '', ...rest] = pieces;
     states.unshift(...rest);
@@ -172,8 +172,8 @@ const PART_WORDS = /^(?:zest|juice|rind|whites?|yolks?|seeds?|lea(?:f|ves))$/;
 const MAX_TOKENS = 40;
 
 /**
- * Everything in a written line that could be the name of an ingredient: its words in groups of up to six, and parts of things such as
- * "lime zest". For asking a larder that is elsewhere; reading then decides which it is.
+ * Returns every group of words in a line that could be an ingredient name: up to six words, and parts of things such as "lime
+ * zest". Used to query a remote larder; reading then decides which one is meant.
  *
  * @example namesIn('2 eggs') // ['2', '2 eggs', 'eggs']
  */

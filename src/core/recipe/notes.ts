@@ -5,7 +5,7 @@ interface Amount {
   readonly unit: Unit;
 }
 
-/** What a reading of a recipe line rests on, or what there is to ask about it. Masses in g. */
+/** Assumptions and questions of a recipe line's reading. Masses in g. */
 export type LineNote =
   | { readonly code: 'empty' | 'no-ingredient' | 'amount-without-ingredient' | 'looks-like-step' }
   | { readonly code: 'amount-out-of-range' | 'no-amount-in-front' | 'no-measurable-amount' | 'rest-of-line' }
@@ -13,7 +13,7 @@ export type LineNote =
   | { readonly code: 'method-note' | 'line-too-long' | 'incomplete' }
   | { readonly code: 'past-limit'; readonly max: number }
   | { readonly code: 'ambiguous-thousands'; readonly text: string; readonly decimal: string; readonly whole: string }
-  /** `filling` as written, such as "generous"; a spoon or cup where it is heaped. */
+  /** `filling` as written, such as "generous", or that a spoon or cup is heaped. */
   | { readonly code: 'heaped'; readonly filling: string; readonly isHeaped: boolean }
   | {
       readonly code: 'amounts-disagree';
@@ -22,6 +22,6 @@ export type LineNote =
       readonly second: Amount;
       readonly secondG: number;
     }
-  /** `ownG` is what the shop's own pack holds; null where there is none. */
+  /** `ownG` is the net mass of the shop's own pack; `null` if there is none. */
   | { readonly code: 'pack-size-unknown'; readonly isBag: boolean; readonly ownG: number | null }
   | { readonly code: 'weighed'; readonly amount: Amount; readonly massG: number };

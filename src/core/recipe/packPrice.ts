@@ -9,7 +9,7 @@ export type PackPriceRead =
 const UNREAD = { ok: false, reason: reason('pack-price-expected') } as const;
 
 /**
- * What one pays, as one says it: "2.75 for 250 g", "1.20 / 1 kg", "3.60 for 12", "€4,80 a kg".
+ * Parses a pack price as people write it: "2.75 for 250 g", "1.20 / 1 kg", "3.60 for 12", "€4,80 a kg".
  *
  * @param stuff the ingredient, for what is bought by the piece or by volume
  * @returns the pack, or the reason why it cannot be read

@@ -6,33 +6,33 @@ import { larderMatch, named } from './name';
 import type { LineNote } from './notes';
 import { tidied } from './tidy';
 
-/** How a line was read: `check` is a reading that the maker should look at, `unread` stays as text. */
+/** Status of a reading: `check` needs the maker's confirmation, `unread` stays as text. */
 export type Status = 'read' | 'check' | 'unread' | 'heading';
 
-/** One pasted line beside its reading. */
+/** A pasted line and its reading. */
 export interface LineRead {
   readonly text: string;
   readonly status: Status;
   readonly quantity: number | null;
   readonly quantityMax: number | null;
   readonly unit: Unit | null;
-  /** What one pack holds by the line itself, g. */
+  /** Net content of one pack stated in the line, g. */
   readonly packG: number | null;
   readonly ingredient: string | null;
-  /** The larder's name for it, or null where the larder does not know it. */
+  /** Larder name, or `null` if the larder does not have it. */
   readonly larder: string | null;
   readonly state: string | null;
-  /** A second amount for the same thing. */
+  /** A second amount of the same ingredient. */
   readonly also: { readonly quantity: number; readonly unit: Unit } | null;
   readonly alternatives: readonly string[];
   readonly optional: boolean;
-  /** g, of the first amount where it can be weighed, else of the second. */
+  /** Mass of the first amount if it can be weighed, otherwise of the second, g. */
   readonly massG: number | null;
-  /** What the mass rests on, or what there is to check. */
+  /** What the mass is based on, or what to check. */
   readonly notes: readonly LineNote[];
 }
 
-/** Two amounts further apart than this share of the larger are shown side by side, and the maker is asked. */
+/** Two amounts that differ by more than this share of the larger are shown side by side as a question. */
 const DISAGREE = 0.1;
 const NO_AMOUNT =
   /^(?:(?:a|some|one)\s+)?(?:good\s+|small\s+|large\s+|big\s+|generous\s+)*(handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?|sprinkles?|sprinklings?|few|little|bit|grating)(?:\s+of)?\s+/i;
@@ -40,14 +40,14 @@ const SPOON_WORDS =
   'pinch(?:es)?|dash(?:es)?|cups?|tablespoons?|teaspoons?|tbsp|tsp|sticks?|pints?|pounds?|cans?|tins?|jars?|packets?|bars?|blocks?|sachets?|drops?';
 const BARE_UNIT = new RegExp(`^(?:an? )?(?:good |generous |small |big |large )?(${SPOON_WORDS})\\b(?: of)?\\s+`, 'i');
 const HEAPED = /^(heaped|heaping|rounded|scant|generous|good)\s+/i;
-/** Spoons that are said to be more, and not how much more. */
+/** Words for spoons that are fuller or less full by an unknown amount. */
 const BIG_SPOON =
   /^[\d /.-]+ ?(big|huge|large|good)(?= (?:(?:table|tea|dessert)?spoon(?:ful)?s?|tbsps?|tsps?|cups?)\b)/i;
 const BIG_CUP = /^an? (big|huge|large|good|generous) (?=(?:(?:table|tea|dessert)?spoon(?:ful)?|tbsp|tsp|cup)\b)/i;
-/** A bag holds what it holds; a tin of the shop's is one of the usual sizes. */
+/** A bag has its own net mass; a tin of the shop is a usual size. */
 const BAG = /^[\d /.-]+ ?(?:full |whole |small |large )?(bags?|packets?|packs?|packages?|boxe?s?|pouch(?:es)?)\b/i;
 const MAX_TIN_G = 1000;
-/** What is left of something that another line has. */
+/** Matches the rest of another line's ingredient. */
 const LEFT = /^(?:the )?(?:remaining|remainder of|rest of)(?: half| third| quarter)?(?: of)?(?: the)?\s+/i;
 const PART_OF =
   /^(?:the )?(?:finely |freshly )?(?:grated )?(zest and juice|juice and zest|zest|juice|rind|seeds|whites?|yolks?)(?: and (?:zest|juice))? (?:of|from) (.*)$/i;
@@ -74,7 +74,7 @@ export function headingLine(text: string): LineRead {
   return { ...EMPTY, text, status: 'heading', notes: [] };
 }
 
-/** The name of a heading, or null: marked as one, ending in a colon, "For the base", or in capitals. */
+/** Returns the name of a heading, or `null`: marked as one, ending in a colon, "For the base", or in capitals. */
 export function headingName(text: string, larder: Larder): string | null {
   const plain = text.trim();
   if (plain.length > 120) return null;
@@ -89,7 +89,7 @@ export function headingName(text: string, larder: Larder): string | null {
   return capitals && !larderMatch(name, larder) ? name : null;
 }
 
-/** The amounts in brackets, or behind a stroke: "(8 oz/225 g)", "/8oz", "or 225 g". */
+/** Returns the amounts in brackets or after a slash: "(8 oz/225 g)", "/8oz", "or 225 g". */
 function furtherAmounts(led: Led, measures: Measures): { also: Written[]; rest: string } {
   const also: Written[] = [];
   let rest = led.rest;
@@ -111,7 +111,7 @@ function furtherAmounts(led: Led, measures: Measures): { also: Written[]; rest: 
     also.push(...(found as Led[]));
     rest = bracket ? rest.slice(bracket[0].length) : found[0]!.rest;
   }
-  // An amount in brackets behind the name: "250 g butter (2 sticks)".
+  // Returns an amount in brackets after the name: "250 g butter (2 sticks)".
   const behind = /^(.*?)\s*\(([^()]*\d[^()]*)\)(.*)$/.exec(rest);
   const amount = behind && leadingAmount(tidied(behind[2]!.replace(/^or /i, '')), measures);
   if (behind && amount && isMeasure(amount) && !/\p{L}{3}/u.test(withoutNotes(amount.rest))) {
@@ -133,7 +133,7 @@ const gramsOf = (
 ) => massOf({ ...amount, state: state ?? undefined, packG: packG ?? undefined }, found ?? {}, measures);
 
 /**
- * Reads one line of a recipe: amount, unit, ingredient, state, a second amount, what may stand in for it.
+ * Reads one line of a recipe: amount, unit, ingredient, state, a second amount, substitutes.
  *
  * Nothing is guessed in silence: what is ambiguous comes back as `check` with the reason, what is no line at all as `unread`. A name that
  * the larder does not know is no reason: `larder` tells it.
@@ -183,7 +183,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
 
   const state =
     [heaped ? heaped[1]!.toLowerCase() : null, whole.state].filter(Boolean).join(', ').slice(0, 100) || null;
-  // "1 can evaporated milk (12 oz)": the amount behind the name is what the cans hold.
+  // "1 can evaporated milk (12 oz)": the amount after the name is the content of a can.
   const behind = led.unit === 'pack' && !led.packSize ? also.find((written) => written.unit !== 'pack') : undefined;
   const size = led.packSize ?? (behind && { quantity: behind.quantity / led.quantity, unit: behind.unit });
   const packSize = size && gramsOf({ ...led, ...size }, null, null, found, measures);
@@ -250,7 +250,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
 
 const amountOf = ({ quantity, unit }: Pick<Written, 'quantity' | 'unit'>) => ({ quantity, unit });
 
-/** What an amount weighs, or why that is not known. */
+/** Returns the mass of an amount, or why it is unknown. */
 function weighedNote(massG: number | null, isKnown: boolean, amount: Written | undefined): LineNote {
   if (massG === null || !amount) return { code: isKnown ? 'weight-unknown' : 'not-in-larder' };
   return { code: 'weighed', amount: amountOf(amount), massG };
@@ -271,7 +271,7 @@ function fromPart(part: string, whole: string): string {
   return [named, ...rest].join(', ');
 }
 
-/** An amount behind the name, as in a list of purchases: "butter 150 g", "Butter: 150 g". */
+/** Reads an amount after the name, as in a shopping list: "butter 150 g", "Butter: 150 g". */
 function trailingAmount(plain: string, measures: Measures): Led | null {
   const behind = /^(\D*\p{L})[\s,:-]+(\d.*)$/u.exec(plain);
   const led = behind && leadingAmount(behind[2]!, measures);

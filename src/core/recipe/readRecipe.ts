@@ -5,19 +5,19 @@ import type { LineNote } from './notes';
 import { headingLine, headingName, readLine, unreadLine, type LineRead } from './readLine';
 import { tidied } from './tidy';
 
-/** The most lines that are read at once; a recipe has some dozens. */
+/** Maximum number of lines read at once; a recipe has a few dozen. */
 const MAX_LINES = 1000;
-/** A longer line is no ingredient; of any line so much is kept as text. */
+/** Maximum length of an ingredient line, and of the text that is kept of any line. */
 const MAX_LENGTH = 400;
 const MAX_KEPT = 5000;
 
-/** Headings under which the way of working is told and not the ingredients. */
+/** Headings of a method. */
 const METHOD =
   /^(?:the )?(?:methods?|directions?|instructions?|steps?|procedure|how to make(?: it)?|to make|notes?|tips?)$/i;
-/** Headings that only say that ingredients follow. */
+/** Headings of an ingredient list. */
 const LIST = /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will) need|what you need)(?:\s*\(.*\))?$/i;
 
-/** The note on a line of the method, which is no ingredient. */
+/** Note on a line that belongs to the method. */
 export const METHOD_NOTE = { code: 'method-note' } as const;
 
 export const isMethodHeading = (name: string) => METHOD.test(name);
@@ -36,7 +36,7 @@ export function readRecipe(text: string, measures: Measures, larder: Larder): Li
   return [...recipeReadings(text, measures, larder)];
 }
 
-/** The readings of `readRecipe` one by one, for whoever has other things to do in between. */
+/** Yields the readings of `readRecipe` one by one, for callers that interleave other work. */
 export function* recipeReadings(text: string, measures: Measures, larder: Larder): Generator<LineRead> {
   const lines = text.split(/\r\n|[\n\r\u2028\u2029]/);
   let inMethod = false;

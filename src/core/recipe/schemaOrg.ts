@@ -1,6 +1,6 @@
 import { decodeHTML } from 'entities';
 
-/** A recipe found in a schema.org document: its name, its lines one below the other, and its method. */
+/** A recipe from a schema.org document: its name, its lines, and its method. */
 export interface FoundRecipe {
   readonly name: string;
   readonly text: string;
@@ -12,7 +12,7 @@ const listOf = (found: unknown): unknown[] =>
   Array.isArray(found) ? found : found === undefined || found === null ? [] : [found];
 const isOfType = (node: Node, type: string) => listOf(node['@type']).includes(type);
 
-/** The deepest that documents are searched, so that one made to be deep does no harm. */
+/** Maximum depth of the search in nested documents. */
 const DEEPEST = 12;
 
 function recipesIn(found: unknown, deep = 0): Node[] {
@@ -25,7 +25,7 @@ function recipesIn(found: unknown, deep = 0): Node[] {
 
 const withoutTags = (text: string) => text.replace(/<[^>]*>/g, ' ');
 
-/** Text without markup. Sites encode it once, twice or not at all, and their markup with it. */
+/** Returns text without markup. Sites encode entities once, twice or not at all. */
 function plainText(found: unknown): string {
   if (typeof found !== 'string') return '';
   const once = decodeHTML(withoutTags(found));
@@ -34,7 +34,7 @@ function plainText(found: unknown): string {
     .trim();
 }
 
-/** "PT1H30M" as a line of a method. */
+/** Returns "PT1H30M" as a line of a method. */
 function totalTime(found: unknown): string[] {
   const time = typeof found === 'string' ? /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?)?/i.exec(found) : null;
   const [days, hours, minutes] = (time?.slice(1) ?? []).map((part) => Number(part ?? 0));
@@ -47,7 +47,7 @@ function totalTime(found: unknown): string[] {
 function stepsIn(found: unknown, deep = 0): string[] {
   if (deep > DEEPEST) return [];
   return listOf(found).flatMap((node) => {
-    // Sites put a whole method into one text, its paragraphs as lines or as markup.
+    // Some sites put a whole method into one text, with paragraphs as lines or as markup.
     if (typeof node === 'string') return node.split(/\n+|<\/?(?:p|li|br|div)[^>]*>/i).map(plainText);
     if (!isNode(node)) return [];
     const section = isOfType(node, 'HowToSection') ? plainText(node.name).replace(/:+$/, '') : '';
@@ -58,7 +58,7 @@ function stepsIn(found: unknown, deep = 0): string[] {
 }
 
 /**
- * The recipes of a schema.org document: JSON-LD, or a web page that was saved with it inside.
+ * Returns the recipes of a schema.org document: JSON-LD, or a saved web page that contains it.
  *
  * @param text the document
  * @returns none where the text is no such document; otherwise each recipe as lines that `readRecipe` takes

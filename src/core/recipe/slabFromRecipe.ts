@@ -4,10 +4,10 @@ import { lineFromReading } from './lineFromReading';
 import type { LineRead } from './readLine';
 import { isListHeading } from './readRecipe';
 
-/** So much of a line that could not be read is kept with its preparation. */
+/** Maximum length of unrecognised text kept with a preparation. */
 const MAX_UNREAD = 1000;
 
-/** "For the rye base:" as the name of a preparation: "Rye base". */
+/** Returns the name of a preparation from "For the rye base:": "Rye base". */
 function preparationName(heading: string): string {
   const name = heading
     .replace(/^(?:for|to make) (?:the |a |an )?/i, '')
@@ -17,7 +17,7 @@ function preparationName(heading: string): string {
   return lower.charAt(0).toUpperCase() + lower.slice(1);
 }
 
-/** An id that says what it is of: "Rye base" is rye-base, the second of that name rye-base2. */
+/** Returns a readable id: "Rye base" is rye-base, the second one rye-base2. */
 function idFor(name: string, taken: readonly { readonly id: string }[]): string {
   const id = name
     .toLowerCase()
@@ -28,14 +28,14 @@ function idFor(name: string, taken: readonly { readonly id: string }[]): string 
   return id === '' ? freshId('p', taken) : taken.some((other) => other.id === id) ? freshId(id, taken) : id;
 }
 
-/** A few words without an amount, and no sentence. */
+/** Tells whether a line is a few words without an amount, and not a sentence. */
 const isTitle = (text: string) =>
   /\p{L}/u.test(text) && !/\d/.test(text) && text.trim().split(/\s+/).length <= 8 && !/[.!?]\s*$/.test(text);
 
 /**
- * A slab from a recipe's readings. Each heading begins a preparation, and each preparation is laid as one level layer; the
- * first heading names the slab where another follows it at once. What could not be read stays with its preparation as text:
- * nothing is dropped.
+ * Returns a slab from a recipe's readings. Each heading starts a preparation, and each preparation becomes one level layer. The
+ * first heading names the slab if another follows directly. Unrecognised lines stay with their preparation as text: nothing is
+ * dropped.
  *
  * @param reads as `readRecipe` gives them, corrected or not, without those of the method
  * @param name what the slab is called, or empty to take it from the first heading
@@ -43,7 +43,7 @@ const isTitle = (text: string) =>
 export function slabFromRecipe(reads: readonly LineRead[], name: string, measures: Measures): Slab {
   const [first, second] = reads;
   const titled = first?.status === 'heading' && second?.status === 'heading' && !isListHeading(first.ingredient ?? '');
-  // "Harbour squares", and then its lines: a first line that is none names the slab, and its mixture.
+  // "Harbour squares" before the lines: an unrecognised first line names the slab and its mixture.
   const named =
     !titled &&
     first?.status === 'unread' &&

@@ -1,4 +1,4 @@
-/** Numbers in words, as they stand before a unit or a name. Longer ones first. */
+/** Numbers in words before a unit or a name. Longer ones first. */
 const IN_WORDS: readonly (readonly [RegExp, string])[] = [
   [/^(?:one|a) and (?:a|one) half\b/i, '1 1/2'],
   [/^two and a half\b/i, '2 1/2'],
@@ -44,11 +44,11 @@ const FRACTIONS: Readonly<Record<string, string>> = {
   '⅞': '7/8',
 };
 
-/** Words before an amount that say how sure it is, and nothing of how much. */
+/** Words before an amount that express certainty, not quantity. */
 const ABOUT =
   /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca\.?|~|up to|at least|a further|another|level)\s*/i;
 
-/** A text in plain letters: fractions as 1/2, one kind of dash and space. */
+/** Normalises a text: fractions as 1/2, one kind of dash and space. */
 export const plainLetters = (text: string): string =>
   text
     .replace(/(\d)?\s*([¼½¾⅐-⅞])/gu, (_, digit: string | undefined, fraction: string) =>
@@ -64,8 +64,7 @@ export const plainLetters = (text: string): string =>
     .trim();
 
 /**
- * A written line in plain letters: fractions as 1/2, one kind of dash and space, no bullet, no decimal comma, numbers in
- * figures.
+ * Normalises a recipe line: fractions as 1/2, one kind of dash and space, no bullet, no decimal comma, numbers as figures.
  *
  * @example tidied('• 1½ cups') // '1 1/2 cups'
  * @example tidied('1,5 dl cream') // '1.5 dl cream'

@@ -21,23 +21,23 @@ import {
 import { runEventSchema, type RunEvent } from './events';
 import { wholeRunPlan, type RunPlan } from './types';
 
-/** A run as a file of its own: what it was begun with, and all that happened. */
+/** A run as a file: its plan, and all events. */
 export interface RunFile {
   readonly format: 'knife-tray/run';
   readonly version: 1;
-  /** The slab file that it belongs to, where it comes with others. */
+  /** Slab file that it belongs to, if exported with others. */
   readonly file?: string | undefined;
   readonly slab: Slab;
   readonly plan: RunPlan;
   readonly events: readonly RunEvent[];
-  /** What it was reckoned with. */
+  /** Snapshot of slab, ingredients and settings that the plan was computed from. */
   readonly ingredients: readonly unknown[];
   readonly shop: object;
 }
 
 const MAX_STEPS = 500;
 const MAX_LINES = 2000;
-/** Links between steps, of all steps together. */
+/** Maximum number of links between all steps together. */
 const MAX_LINKS = 3000;
 const MAX_EVENTS = 20_000;
 const MAX_MINUTES = 1e6;

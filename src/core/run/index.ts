@@ -1,4 +1,4 @@
-/** A run: one actual making of a slab, as events that are only ever added to, and what they have made of its plan. */
+/** A run: one actual batch of a slab as append-only events, and the state derived from them. */
 export * from './events';
 export * from './types';
 export * from './state';

@@ -3,72 +3,72 @@ import type { RunEvent, RunEventOf } from './events';
 import { countedEvents } from './state';
 import type { RunBoil, RunLine, RunPlan, RunStep } from './types';
 
-/** A step as it went. Minutes are null where it was not both begun and ended. */
+/** A step as recorded. Minutes are `null` unless it was both started and ended. */
 export interface StepRecord {
   readonly step: RunStep;
-  /** Minutes from the beginning of the run. */
+  /** Minutes since the start of the run. */
   readonly from: number | null;
   readonly to: number | null;
   readonly minutes: number | null;
   readonly skippedWhy: string | null;
 }
 
-/** A line as it went in. */
+/** A line as weighed. */
 export interface LineRecord extends RunLine {
-  /** g on the scale; null where nobody noted it. */
+  /** Mass on the scale, g; `null` if not recorded. */
   readonly weighedG: number | null;
-  /** What was added afterwards, or below 0 held back, g. */
+  /** Mass added later, g; negative if held back. */
   readonly changedG: number;
-  /** What is in the slab as far as is known: weighed, else planned, with what was changed. */
+  /** Mass in the slab as far as known: weighed, otherwise planned, with changes. */
   readonly massInG: number | null;
   readonly why: string | null;
 }
 
-/** Temperatures that were noted while something cooked, as the thermometer showed them. */
+/** Temperatures noted during a boil, as read. */
 export interface Curve extends RunBoil {
-  /** Seconds since the step began, deg C. */
+  /** Seconds since the start of the step, °C. */
   readonly readings: readonly (readonly [seconds: number, celsius: number])[];
-  /** The hottest of those that are no jumps of the probe; null without readings. */
+  /** Maximum without jumps of the probe; `null` without readings. */
   readonly peakC: number | null;
 }
 
-/** What came of the slab. Counts and masses are null where they were not noted. */
+/** Outcome of a run. Counts and masses are `null` if not recorded. */
 export interface Outcome {
   readonly pieces: number | null;
-  /** Of one piece, g. */
+  /** Mass of one piece, g. */
   readonly pieceG: number | null;
-  /** Standard deviation between the pieces that were weighed one by one, as a share of their mean. */
+  /** Standard deviation of individually weighed pieces as a share of their mean. */
   readonly pieceVariation: number | null;
   readonly rejects: number;
   readonly trimG: number | null;
   readonly leftoverG: number;
-  /** Good pieces for each that was planned. */
+  /** Good pieces divided by planned pieces. */
   readonly yieldShare: number | null;
 }
 
-/** A run as it went, beside its plan. */
+/** Record of a run beside its plan. */
 export interface RunRecord {
   readonly status: 'open' | 'finished' | 'stopped';
-  /** ms since 1970. */
+  /** Milliseconds since 1970. */
   readonly begunAt: number;
   readonly endedAt: number | null;
-  /** From the first thing that happened to the last. */
+  /** Duration from the first to the last event. */
   readonly minutes: number;
   readonly steps: readonly StepRecord[];
-  /** Minutes in which hands were at it, and watched it. */
+  /** Minutes of hands-on work and of watching. */
   readonly hands: { readonly busy: number; readonly watch: number };
   readonly lines: readonly LineRecord[];
   readonly curves: readonly Curve[];
   readonly temperatures: readonly RunEventOf<'temperature'>[];
   readonly outcome: Outcome;
-  /** What was in each pot that was weighed, g. */
+  /** Mass in each weighed pot, g. */
   readonly cameOut: ReadonlyMap<string, number>;
-  /** How thick layers lay, mm. */
+  /** Measured layer thicknesses, mm. */
   readonly thickness: ReadonlyMap<string, number>;
   readonly tins: RunEventOf<'tin-changed'>['tins'] | null;
   readonly lots: readonly RunEventOf<'lot'>[];
   readonly setReadings: readonly RunEventOf<'set-reading'>[];
-  /** Words and pictures, in their order. */
+  /** Notes and photos in order. */
   readonly said: readonly RunEventOf<'note' | 'tasted' | 'photo' | 'rejects' | 'stopped'>[];
   readonly nextTime: readonly RunEventOf<'next-time'>[];
 }
@@ -79,8 +79,8 @@ const ofKind = <K extends RunEvent['kind']>(events: readonly RunEvent[], ...kind
   events.filter((event): event is RunEventOf<K> => (kinds as readonly string[]).includes(event.kind));
 
 /**
- * What a run has come to, for the logbook: what was planned beside what happened. Events count once, without those taken back; where
- * something was said twice the last word counts, but pieces, rejects, trims and leftovers add up.
+ * Returns the record of a run: the plan beside what happened. Events count once, without cancelled ones. If a value was entered
+ * twice the last one counts, but pieces, rejects, trims and leftovers add up.
  */
 export function runRecord(plan: RunPlan, events: readonly RunEvent[]): RunRecord {
   const counted = countedEvents(events);
@@ -142,10 +142,10 @@ function lineRecord(line: RunLine, events: readonly RunEvent[]): LineRecord {
   };
 }
 
-/** A reading that stands out by more than this is a jump of the probe and not of the pot, deg C. */
+/** A reading that differs from its neighbours by more than this is a jump of the probe, °C. */
 const JUMP_C = 4;
 
-/** Whether a reading stands above both beside it, or, being the last, above where the ones before it were going. */
+/** Tells whether a reading is above both neighbours or, as the last, above the trend of the previous ones. */
 function isJump(readings: readonly (readonly [number, number])[], i: number): boolean {
   const [before, here, behind] = [readings[i - 1]?.[1], readings[i]![1], readings[i + 1]?.[1]];
   if (before === undefined) return behind !== undefined && here - behind > JUMP_C;

@@ -4,48 +4,48 @@ import type { RunLine, RunPlan, RunStep } from './types';
 
 export type StepStatus = 'waiting' | 'ready' | 'under way' | 'done' | 'skipped';
 
-/** A step as it stands. Moments in ms since 1970. */
+/** Current state of a step. Moments in ms since 1970. */
 export interface StepNow {
   readonly step: RunStep;
   readonly status: StepStatus;
   readonly isPutOff: boolean;
-  /** When it was begun and ended; null while it was not. */
+  /** Actual start and end; `null` if it has not happened. */
   readonly begunAt: number | null;
   readonly endedAt: number | null;
-  /** When it begins and ends as things go now. */
+  /** Projected start and end. */
   readonly from: number;
   readonly to: number;
-  /** How much later than planned it ends, min; below 0 sooner. */
+  /** Delay of the end, min; negative if earlier than planned. */
   readonly lateMinutes: number;
 }
 
-/** Something that will go wrong as things go now. */
+/** A projected violation of a maximum wait. */
 export interface Danger {
   readonly step: string;
-  /** How long it will have waited, and how long it may, min. */
+  /** Projected and maximum wait, min. */
   readonly waitsMinutes: number;
   readonly mostMinutes: number;
-  /** What it waits behind. */
+  /** The step it waits for. */
   readonly behind: string;
 }
 
-/** A line, and what was weighed of it. */
+/** A line with its weighed mass. */
 export interface LineNow extends RunLine {
   readonly weighedG: number | null;
 }
 
-/** What the events of a run have made of its plan. */
+/** State of a run, from its plan and events. */
 export interface RunState {
   readonly steps: readonly StepNow[];
   readonly lines: readonly LineNow[];
-  /** What hands are at, else what they should be at: the first step that can be begun. */
+  /** The step being worked on, otherwise the first one that can start. */
   readonly now: StepNow | null;
-  /** What goes on by itself. */
+  /** Unattended steps in progress. */
   readonly byItself: readonly StepNow[];
   readonly next: readonly StepNow[];
   readonly dangers: readonly Danger[];
   readonly status: 'open' | 'finished' | 'stopped';
-  /** When all is done as things go now, and how much later than planned that is, min. */
+  /** Projected end of the run, and its delay, min. */
   readonly endsAt: number;
   readonly lateMinutes: number;
 }
@@ -53,20 +53,20 @@ export interface RunState {
 const MINUTE_MS = 60_000;
 
 /**
- * The events that count: each once, in the order of their moments, without those that were taken back. Whatever order they came in, on
- * whatever device, they are the same.
+ * Returns the valid events: each once, in order of their moments, without cancelled ones. The result does not depend on arrival
+ * order or device.
  */
 export function countedEvents(events: readonly RunEvent[]): RunEvent[] {
   const once = new Map(events.map((event) => [event.id, event]));
   const all = [...once.values()].sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1));
   const back = new Set<string>();
-  // What takes back may itself be taken back: the last word counts.
+  // A cancellation can itself be cancelled: the last one counts.
   for (const event of [...all].reverse()) if (event.kind === 'taken-back' && !back.has(event.id)) back.add(event.event);
   return all.filter(({ id, kind }) => kind !== 'taken-back' && !back.has(id));
 }
 
 /**
- * The last thing that somebody did, to be taken back; null where nothing was. What a thermometer notes by itself is not it.
+ * Returns the last action of a person, for undo; `null` if there is none. Automatic thermometer readings do not count.
  *
  * @param events in the order in which they came: moments are no judge of it, since a clock may have been put right in between
  */
@@ -75,7 +75,7 @@ export function lastDone(events: readonly RunEvent[]): RunEvent | null {
   return events.findLast(({ id, kind }) => counted.has(id) && kind !== 'temperature') ?? null;
 }
 
-/** When each step was begun, ended, skipped and put off. */
+/** Returns when each step was started, ended, skipped and postponed. */
 function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<string, Moments> {
   const moments = new Map<string, Moments>(
     plan.steps.map(({ id }) => [id, { begunAt: null, endedAt: null, isSkipped: false, isPutOff: false }]),
@@ -110,7 +110,7 @@ function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<strin
 }
 
 /**
- * What a run has come to: a pure function of its plan, its events and the moment, the same on server, tablet and phone.
+ * Returns the state of a run: a pure function of its plan, its events and the moment, the same on server, tablet and phone.
  *
  * Steps that are over stand where they happened; one under way ends when its minutes are over, or now; the others follow as soon as what
  * they wait for is over (`timesOf`), in the order that was planned, but what was put off behind the rest. What will wait too long all the same
@@ -126,7 +126,7 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
       Number(moments.get(a.id)!.isPutOff) - Number(moments.get(b.id)!.isPutOff) || a.planned.from - b.planned.from,
   );
   const beginMs = Date.parse(plan.begin);
-  // Before anything has happened nothing is to be done sooner than it was planned.
+  // Before anything has happened, nothing starts earlier than planned.
   const times = timesOf(plan, order, moments, counted.length === 0 ? Math.max(nowMs, beginMs) : nowMs);
   const steps = plan.steps.map((step): StepNow => {
     const { begunAt, endedAt, isSkipped, isPutOff } = moments.get(step.id)!;
@@ -178,7 +178,7 @@ function linesNow({ lines }: RunPlan, events: readonly RunEvent[]): LineNow[] {
 
 const EPS_MINUTES = 0.5;
 
-/** Steps still to come that will have waited behind another for longer than they may. */
+/** Returns pending steps that will have waited longer than allowed. */
 function dangersIn(steps: readonly StepNow[], byId: ReadonlyMap<string, StepNow>): Danger[] {
   return steps.flatMap(({ step, status, from }) =>
     status !== 'ready' && status !== 'waiting'
@@ -194,7 +194,8 @@ function dangersIn(steps: readonly StepNow[], byId: ReadonlyMap<string, StepNow>
 }
 
 /**
- * Steps that begin by themselves when another ends: nobody's hands are in them, nothing has to be put on a fire, and they may not wait.
+ * Returns the steps that start automatically when another ends: unattended, without equipment to prepare, and without a possible
+ * wait.
  *
  * @param id of the step that has ended
  */

@@ -1,6 +1,6 @@
 import type { RunPlan, RunStep } from './types';
 
-/** What has happened to a step. Moments in ms since 1970. */
+/** Recorded times of a step. Moments in ms since 1970. */
 export interface Moments {
   begunAt: number | null;
   endedAt: number | null;
@@ -11,12 +11,12 @@ export interface Moments {
 export type Times = ReadonlyMap<string, { readonly from: number; readonly to: number }>;
 
 const MINUTE_MS = 60_000;
-/** So many waits that cannot be kept are let go one by one; then all that push each other on at once. */
+/** Number of impossible waits that are dropped one by one; then all waits in a cycle at once. */
 const MAX_LET_GO = 20;
-/** Hands are counted in halves: who watches one pot can watch another, and can do nothing else. */
+/** Labour is counted in halves: a person who watches one pot can watch another, and can do nothing else. */
 const HALVES = { busy: 2, watch: 1, free: 0 } as const;
 
-/** A step begins no sooner than so long after another has begun, ms; below 0 so that it waits no longer than it may. */
+/** A step starts at least this long after another has started, ms; negative for a maximum wait. */
 interface Arc {
   readonly from: string;
   readonly to: string;
@@ -25,8 +25,8 @@ interface Arc {
 }
 
 /**
- * Which step follows which on the same hands and the same ring, in the order that is given: each takes the units that are free the
- * soonest, and follows what they did before.
+ * Returns which step follows which on the same person and the same ring, in the given order: each takes the units that are free
+ * soonest and follows their previous step.
  *
  * @see Policella N., Smith S. F., Cesta A., Oddi A. (2004), Generating robust schedules through temporal flexibility (chaining)
  */
@@ -52,7 +52,7 @@ function chained(
   return pairs;
 }
 
-/** One oven is as hot as one thing wants it: what was planned to bake after another does. */
+/** An oven has one temperature: what was planned to bake later follows. */
 function bakedInTurn(order: readonly RunStep[]): [RunStep, RunStep][] {
   const baked = order.filter(({ occupies }) => occupies.includes('oven'));
   return baked.flatMap((step, i) =>
@@ -92,9 +92,9 @@ function arcsOf(
 }
 
 /**
- * When each step begins and ends, as things go now. What is over stands where it was, what is under way ends when its minutes are over, or
- * now; the rest begins as soon as it can in the order that was planned (what was put off behind it), but not so soon that something waits
- * longer behind it than it may. A wait that cannot be kept any more is let go, and the rest is placed without it.
+ * Returns the projected start and end of every step. Past steps stay where they happened; steps in progress end after their
+ * minutes, or now; the rest start as early as possible in the planned order, postponed ones last, but not so early that a
+ * follower exceeds its maximum wait. A wait that can no longer be met is dropped.
  *
  * The plan's order on each pair of hands and each ring is kept, so that what is left is a network of least and most waits, and its earliest
  * solution the longest paths through it.
@@ -115,12 +115,12 @@ export function timesOf(
     return (endedAt ?? Math.max(nowMs, begunAt + step.minutes * MINUTE_MS)) - begunAt;
   };
   const beginMs = Date.parse(plan.begin);
-  /** When hands and rings are free of a step, min. */
+  /** Minutes at which labour and rings become free after a step. */
   const until = (step: RunStep) => {
     const { begunAt } = moments.get(step.id)!;
     return begunAt === null ? step.planned.to : (begunAt + lasting(step) - beginMs) / MINUTE_MS;
   };
-  // What has begun has its hands already, and can be moved no more.
+  // A started step has its labour already and cannot be moved.
   const begun = order.filter(({ id }) => isFixed(id)).sort((a, b) => until(a) - until(b));
   const inTurn = [...begun, ...order.filter(({ id }) => !isFixed(id))];
   const arcs = arcsOf(plan, inTurn, lasting, until).filter(({ to }) => !isFixed(to));
@@ -143,7 +143,7 @@ export function timesOf(
       return new Map(
         order.map((step) => [step.id, { from: from.get(step.id)!, to: from.get(step.id)! + lasting(step) }]),
       );
-    // Waits that push each other on without end: one of them cannot be kept.
+    // Waits that push each other without end: one of them cannot be met.
     for (const arc of letGo < MAX_LET_GO ? broken.slice(0, 1) : broken) kept.delete(arc);
   }
 }

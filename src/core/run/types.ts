@@ -10,31 +10,31 @@ export interface RunStep extends Omit<Activity, 'title' | 'caution'> {
   readonly planned: { readonly from: number; readonly to: number };
 }
 
-/** A line to weigh, as it was planned. */
+/** A planned line to weigh. */
 export interface RunLine {
   readonly preparation: string;
   readonly preparationName: string;
-  /** Its place in the preparation. */
+  /** Index in the preparation. */
   readonly line: number;
   readonly ingredient: string;
   readonly massG: number | null;
-  /** The step in which it goes in. */
+  /** The step at which it is added. */
   readonly goesIn: string;
-  /** As it is measured at the bench. */
+  /** Amount as measured at the bench. */
   readonly measured: string;
 }
 
-/** A step that cooks to an end point. */
+/** A step that boils to an end point. */
 export interface RunBoil {
   readonly step: string;
   readonly preparation: string;
-  /** The end point, referred to sea level, deg C. */
+  /** End point at sea level, °C. */
   readonly targetC: number;
-  /** What the shop's first thermometer shows then, deg C. */
+  /** Reading of the shop's first thermometer at the end point, °C. */
   readonly showsC: number;
 }
 
-/** A layer as it was to lie. */
+/** A planned layer. */
 export interface RunLayer {
   readonly id: string;
   readonly name: string;
@@ -44,7 +44,7 @@ export interface RunLayer {
   readonly massG: number;
 }
 
-/** What of a preparation was to come out of its pot. */
+/** Planned yield of a preparation. */
 export interface RunPot {
   readonly preparation: string;
   readonly name: string;
@@ -52,14 +52,14 @@ export interface RunPot {
   readonly massOutG: number;
 }
 
-/** What a run was begun with: frozen, whatever becomes of the slab. */
+/** Snapshot that a run starts from, independent of later changes to the slab. */
 export interface RunPlan {
   readonly name: string;
   readonly version: number;
   readonly lot: string;
   /** ISO 8601. */
   readonly begin: string;
-  /** Pairs of hands, ovens and rings that there are. */
+  /** Number of people, ovens and rings. */
   readonly means: Means;
   readonly steps: readonly RunStep[];
   readonly lines: readonly RunLine[];
@@ -72,7 +72,7 @@ export interface RunPlan {
   readonly trimG: number;
 }
 
-/** A plan as it was kept before some of its parts were: what is missing is empty. */
+/** Returns a plan saved by an older version with missing parts empty. */
 export const wholeRunPlan = (
   kept: Partial<RunPlan> & Pick<RunPlan, 'name' | 'version' | 'lot' | 'begin'>,
 ): RunPlan => ({
