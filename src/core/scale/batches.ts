@@ -3,13 +3,13 @@ import type { Preparation } from '../slab';
 
 const USUAL_LIMIT = 2;
 
-/** How many times the written amount one pot takes, where the preparation does not say; no limit is Infinity. */
+/** Maximum scale factor of one pot by kind; no limit is Infinity. */
 export const usualMaxScaleFactor = (preparation: Pick<Preparation, 'cookTo'>) =>
   isThickBoil(preparation) ? USUAL_LIMIT : Infinity;
 
 /**
- * How many equal batches a preparation must be split into: boiled sugars only go up to a multiple of the written amount
- * in one pot (the preparation's own limit, else 2 for end points of 110 C and over); other mixtures have no limit.
+ * Returns how many equal batches a preparation must be split into. Boiled sugars allow only a multiple of the written amount per
+ * pot: the preparation's own limit, otherwise 2 for end points of 110 °C and above. Other mixtures have no limit.
  *
  * @param scaleFactor times as much as is written, >= 0
  */

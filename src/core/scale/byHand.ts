@@ -4,18 +4,18 @@ import type { LaidLayer } from './laid';
 import type { LaidSlab, Scaled } from './scaled';
 import { SPREAD } from './spreads';
 
-/** Thicknesses that are set by hand are kept to this many decimals of a mm, outlines of a sheet to a tenth. */
+/** Decimals of thicknesses set by hand, mm; outlines of a sheet have one decimal. */
 const THICKNESS_DECIMALS = 2;
 const OUTLINE_DECIMALS = 1;
 const NEAR = 1e-6;
 const rounded = (value: number, decimals: number) => Number(value.toFixed(decimals));
 
-/** How thick each layer that has a height stands now. */
+/** Returns the current thickness of each layer that has one. */
 const thicknesses = (layers: readonly Pick<LaidLayer, 'id' | 'thicknessMm'>[]): [string, number][] =>
   layers.filter(({ thicknessMm }) => thicknessMm > 0).map(({ id, thicknessMm }) => [id, thicknessMm]);
 
 /**
- * The slab with one layer as thick as is wanted; the others stay as thick as they stand now, whatever has made them so.
+ * Returns the slab with one layer at a given thickness; the others keep their current thickness.
  *
  * @param standing the layers of the slab as it is made now
  */
@@ -36,7 +36,7 @@ export function withThickness(
   return { ...slab, scale: { mode: 'layer-thickness', mm } };
 }
 
-/** Whether a slab lies on the sheet that it is written for, as it is written. */
+/** Tells whether a slab lies on its original sheet at its original amounts. */
 function isAsWritten(slab: Slab, sheet: SheetTin): boolean {
   const isWritten = isSheet(slab.tin) && sameTin(withoutOutline(sheet), withoutOutline(slab.tin));
   return isWritten && slab.tins === undefined && scaleOf(slab).mode === 'same-thickness';
@@ -45,8 +45,8 @@ function isAsWritten(slab: Slab, sheet: SheetTin): boolean {
 const firstLevel = (slab: Slab) => slab.layers.findIndex(({ spread }) => spread === 'level');
 
 /**
- * The slab with another outline on one of its sheets. As written on its own sheet that is the slab's own shape; elsewhere it
- * belongs to the sheet that is chosen.
+ * Returns the slab with another outline on one of its sheets. On its original sheet at its original amounts that changes the base
+ * recipe; elsewhere it belongs to the chosen sheet.
  *
  * @param at which of its tins
  * @param outlineMm undefined covers the sheet
@@ -66,8 +66,8 @@ export function withSheetOutline(slab: Slab, at: number, outlineMm: SheetTin['ou
 }
 
 /**
- * The slab with its first level layer as thick as is wanted on one of its sheets: it spreads less far, or farther, and the amounts
- * stay as they are.
+ * Returns the slab with its first level layer at a given thickness on one of its sheets: it spreads less or more, and the amounts
+ * stay the same.
  *
  * @param at which of its tins
  * @param scaled the slab as it is made now
@@ -88,8 +88,8 @@ export function withSheetThickness(slab: Slab, at: number, thicknessMm: number, 
 }
 
 /**
- * The scaling that keeps the amounts as they are now while a slab spreads over another area: so many times the written ones, where
- * all preparations are made as often; else each layer's own volume over the new area.
+ * Returns the scaling that keeps the current amounts while a slab spreads over another area: one scale factor if all preparations
+ * share it; otherwise each layer's volume over the new area.
  */
 function amountsAsNow({ preparations, written }: Scaled, laid: LaidSlab, areaMm2: number): Scale {
   const [first, ...others] = preparations.map(({ scaleFactor }) => scaleFactor);

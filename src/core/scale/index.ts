@@ -1,4 +1,4 @@
-/** A slab in other tins. */
+/** Scaling a slab to other tins. */
 export * from './mixture';
 export * from './layerParts';
 export * from './vessel';

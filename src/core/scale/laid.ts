@@ -18,39 +18,39 @@ export interface LaidLayer extends Dose {
   readonly spread: Layer['spread'];
   readonly massG: number;
   readonly volumeMl: number;
-  /** Height at which it lies, and the height it adds there: 0 for a scatter and for what goes on after cutting. */
+  /** Height of its bottom, and its contribution to the height: 0 for scattered layers and for finishes applied after cutting. */
   readonly fromMm: number;
   readonly thicknessMm: number;
-  /** Mean area that it covers, so that volume = area x thickness. */
+  /** Mean covered area, so that volume = area x thickness. */
   readonly areaMm2: number;
-  /** What it stands in: the tin, or what a shell leaves of it. */
+  /** What holds it: the tin, or the space inside a shell. */
   readonly tin: Tin;
   /** Height of a shell's wall. */
   readonly wallMm: number | null;
-  /** The lower of two films laid on both faces lies from 0 to this height. */
+  /** The lower of two films on both faces extends from 0 to this height. */
   readonly footMm: number;
-  /** Times as much of this layer as is written. */
+  /** Scale factor of this layer. */
   readonly scaleFactor: number;
 }
 
-/** How much of a layer there is to lay: a dose to reach, or a volume to use up. */
+/** Wanted amount of a layer: a dose to reach, or a volume to use up. */
 export type Ask = { readonly dose: number } | { readonly volumeMl: number };
 
-/** Counts pieces and their surface in a tin at a height: the cut's part, given from outside. */
+/** Counts pieces and their surface in a tin at a height, by the cut. */
 export type FacesOf = (tin: Tin, heightMm: number) => PieceFaces;
 
 const NO_PIECES: PieceFaces = { count: 0, surfaceMm2: 0 };
 
-/** The stack of layers in one tin, and its height. */
+/** A stack of layers in one tin. */
 export interface Stack {
-  /** In the order of the slab's layers. */
+  /** Same order as the slab's layers. */
   readonly doses: readonly { readonly dose: number; readonly volumeMl: number; readonly ground: Ground }[];
   readonly places: readonly Pick<LaidLayer, 'fromMm' | 'thicknessMm' | 'tin' | 'wallMm' | 'footMm' | 'areaMm2'>[];
   readonly heightMm: number;
 }
 
 /**
- * Lays layers in a tin, from the bottom; what goes on after cutting comes last, on the pieces of the finished stack.
+ * Lays layers in a tin from the bottom. Finishes applied after cutting come last, on the pieces of the finished stack.
  *
  * A shell leaves a smaller tin for what follows. Films on both faces lift what lay there before by the lower film.
  *

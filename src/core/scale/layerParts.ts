@@ -3,7 +3,7 @@ import type { ExpandedSlab, Layer } from '../slab';
 import type { Mixture } from './mixture';
 
 /**
- * What a layer is laid from, as `classify` looks at it.
+ * Returns the parts of a layer for classification.
  *
  * @param mixtures in the order of the slab's preparations
  */

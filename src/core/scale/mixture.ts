@@ -5,24 +5,24 @@ import { endPointC, linesInPot, type Preparation } from '../slab';
 import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
 import { vesselNeed, type VesselNeed } from './vessel';
 
-/** What of a line is taken as usual for such a thing, because the larder does not say. */
+/** Assumed properties of a line that the larder does not give. */
 export interface LineGuess {
-  /** What it is taken as. */
+  /** The ingredient kind that the assumption is based on. */
   readonly as: string;
   readonly of: readonly ('mass' | 'composition')[];
 }
 
-/** One line, weighed as written. A line that could not be weighed says why; its mass is then a guess, or none at all. */
+/** A line with its mass. A line that cannot be weighed has a reason; its mass is then an estimate or missing. */
 export interface WeighedLine {
   readonly ingredient: Ingredient | null;
   readonly massG: number | null;
-  /** The larder's, else the usual one of such a thing; null where neither tells. */
+  /** Composition from the larder, otherwise the typical one; `null` if neither is known. */
   readonly composition: Composition | null;
   readonly guess: LineGuess | null;
   readonly why: Unweighed | 'not-in-larder' | null;
 }
 
-/** What one written preparation takes in and gives out. massIn = massOut + evaporated + stuck. */
+/** Input and output of a preparation as written. massIn = massOut + evaporated + stuck. */
 export interface Mixture {
   readonly id: string;
   readonly lines: readonly WeighedLine[];
@@ -30,35 +30,35 @@ export interface Mixture {
   readonly evaporatedG: number;
   readonly stuckG: number;
   readonly massOutG: number;
-  /** Least and most that comes out, by what the boiling table is good to; both massOut where nothing boils. */
+  /** Range of the output given the accuracy of the boiling table; both equal massOut without a boil. */
   readonly massOutRangeG: readonly [number, number];
-  /** Share of water in what comes out, or null where the composition is not known. */
+  /** Share of water in the output, or `null` if the composition is unknown. */
   readonly waterShare: number | null;
   readonly boil: Boiled | null;
-  /** What comes out is made of, g of each, as far as the larder tells; null where too little is known. */
+  /** Composition of the output, g, as far as the larder gives it; `null` if too little is known. */
   readonly grams: Composition | null;
-  /** What is in the pot when it boils: water and sugars, g. Zero where nothing is cooked to an end point. */
+  /** Water and sugars in the pot during the boil, g; 0 without an end point. */
   readonly pot: { readonly waterG: number; readonly sugarsG: number; readonly sucroseG: number };
-  /** An end point is asked for that cannot be worked out: nearly no sugar, or unknown composition. */
+  /** Whether the boil cannot be calculated: almost no sugar, or unknown composition. */
   readonly boilUnknown: boolean;
   readonly densityGPerMl: number;
-  /** `assumed` where neither the preparation nor the compositions of its ingredients tell the density. */
+  /** `assumed` if neither the preparation nor its ingredients give a density. */
   readonly densityFrom: 'given' | 'composition' | 'assumed';
   readonly vessel: VesselNeed;
-  /** Area that one layer of its grains covers when it is strewn, mm2; null where the larder does not know the grains. */
+  /** Area that one layer of its grains covers, mm²; `null` if the grain size is unknown. */
   readonly coversMm2: number | null;
 }
 
 const ASSUMED_DENSITY_G_PER_ML = 1;
-/** Share of the mass whose composition must be known before anything is worked out from it. */
+/** Minimum share of the mass with a known composition for calculations. */
 const KNOWN_ENOUGH = 0.9;
-/** Sugar below this share of the pot does not make a syrup. */
+/** Minimum sugar share of a syrup. */
 const SYRUP = 0.05;
-/** What sticks to the pot where the preparation does not say, percent. */
+/** Default loss in the pot, %. */
 const POT_LOSS = { loose: 1, boiled: 3 } as const;
 
 /**
- * Weighs a preparation as it is written, and what comes out of it.
+ * Weighs a preparation as written, and its output.
  *
  * Boiled to an end point: the water that stays is fixed by the temperature (`sugar/`), then the pot loss sticks. Without an
  * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does.
@@ -74,7 +74,7 @@ export function mixtureOf(
   const lines = preparation.lines.map((line): WeighedLine => {
     const ingredient = ingredientNamed(line.ingredient, larder, slabLarder);
     const first = massOf(line, ingredient ?? {}, measures);
-    // "2 cups (340 g) chocolate chips": the second amount weighs what the first cannot.
+    // "2 cups (340 g) chocolate chips": the second amount gives the mass if the first cannot.
     const weighed =
       first.ok || !line.also ? first : massOf({ ...line.also, state: line.state }, ingredient ?? {}, measures);
     const usual = weighed.ok && ingredient?.composition ? null : usualOf(line.ingredient);
@@ -134,7 +134,7 @@ export function mixtureOf(
   };
 }
 
-/** The boil to the preparation's end point, with the lines that are in the pot by then. */
+/** Returns the boil to the preparation's end point, with the lines in the pot by then. */
 function boiled(preparation: Preparation, lines: readonly WeighedLine[], all: Components) {
   const endC = endPointC(preparation);
   const isIn = linesInPot(preparation);
@@ -145,13 +145,13 @@ function boiled(preparation: Preparation, lines: readonly WeighedLine[], all: Co
   return { boil: boilUnknown ? null : boiledTo(pot.grams.water, pot.sucroseG, endC), boilUnknown, pot, inPot };
 }
 
-/** Volume of what goes into the vessel, mL: from its composition, else as if it were water. */
+/** Returns the volume of what goes into the vessel, mL: from its composition, otherwise as water. */
 function startMl({ grams, massG, knownG }: Components): number {
   const density = densityOfMixture(grams);
   return density === null ? massG : knownG / density + (massG - knownG);
 }
 
-/** Each grain covers its own ground: bulk volume by the height of a grain, summed over the lines. */
+/** Sums the area per grain: bulk volume divided by grain height. */
 function coversMm2({ lines: written }: Preparation, lines: readonly WeighedLine[]): number | null {
   let areaMm2 = 0;
   for (const [i, { ingredient, massG }] of lines.entries()) {
@@ -164,7 +164,7 @@ function coversMm2({ lines: written }: Preparation, lines: readonly WeighedLine[
 
 type Components = ReturnType<typeof componentsOf>;
 
-/** What some lines are made of in all, g, as far as the larder tells. */
+/** Returns the total composition of lines, g, as far as the larder gives it. */
 function componentsOf(lines: readonly WeighedLine[]) {
   const grams = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
   let massG = 0;

@@ -12,17 +12,17 @@ import {
 } from '../tin';
 import type { Mixture } from './mixture';
 
-/** A tin as the slab stands in it; a sheet has got its outline. */
+/** A tin that a slab fills; a sheet has an outline. */
 export interface PlacedTin {
   readonly tin: Tin;
-  /** The sheet that it lies on, where it is one. */
+  /** The sheet below, for a free-form slab. */
   readonly sheet: SheetTin | null;
   readonly count: number;
 }
 
 const MM2_PER_ML_PER_MM = 1000;
 
-/** The first level layer, which decides how far a slab spreads on a sheet: its position, and its volume as written, mL. */
+/** The first level layer, which decides how far a slab spreads on a sheet: its index, and its volume in the base recipe, mL. */
 function firstLevel(slab: Slab, mixtures: ReadonlyMap<string, Mixture>): { at: number; volumeMl: number } | null {
   const at = slab.layers.findIndex(({ spread }) => spread === 'level');
   const layer = slab.layers[at];
@@ -40,8 +40,8 @@ function firstLevel(slab: Slab, mixtures: ReadonlyMap<string, Mixture>): { at: n
 }
 
 /**
- * The tin that a slab is written for. On a sheet without an outline the first level layer's thickness fixes it, in the sheet's
- * proportions; without a thickness the slab covers the sheet.
+ * Returns the tin of the base recipe. On a sheet without an outline the thickness of the first level layer sets it, in the
+ * sheet's proportions; without a thickness the slab covers the sheet.
  */
 export function writtenTin(slab: Slab, mixtures: ReadonlyMap<string, Mixture>): Tin {
   const { tin } = slab;
@@ -53,7 +53,7 @@ export function writtenTin(slab: Slab, mixtures: ReadonlyMap<string, Mixture>): 
 }
 
 /**
- * The tins that a slab is made in, as it stands in them.
+ * Returns the tins that a slab fills.
  *
  * A sheet without an outline: where the amounts are fixed, the first level layer keeps its written thickness and spreads as
  * far as it goes; otherwise the slab is as large as on its written sheet, or covers the sheet.
@@ -74,7 +74,7 @@ export function placedTins(
   const outline = (tin: AnyTin, areaMm2: number): Tin => {
     if (!isSheet(tin) || tin.outlineMm) return asTin(tin);
     if (scaleFactor !== null && first) {
-      // At the written thickness the first level layer covers the written area; so many times its volume cover so many times that.
+      // At its original thickness the first level layer covers its original area, in proportion to its volume.
       const shareOfArea = areaMm2 / totalAreaMm2;
       return sheetOfArea(tin, scaleFactor * writtenAreaMm2 * shareOfArea);
     }

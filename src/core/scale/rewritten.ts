@@ -4,8 +4,8 @@ import type { Scaled } from './scaled';
 import { doseAsked, SPREAD } from './spreads';
 
 /**
- * The slab written anew for the one tin that it is made in: amounts as they are now, shares as they fall, no scaling left.
- * Its plan is the same. Fields that are not known here are kept.
+ * Returns the slab with its current amounts and tin as the base recipe, without scaling. Its plan stays the same. Unknown fields
+ * are kept.
  *
  * @param scaling the slab scaled into exactly one tin
  */
@@ -38,7 +38,7 @@ export function rewrittenForTin(slab: Slab, scaling: Scaled): Slab {
   };
 }
 
-/** A line with its parts, each made as many times as the preparation that it goes into. */
+/** Returns a line with its parts, each scaled like the preparation that it goes into. */
 function rewrittenLine(line: Line, preparation: string, factorOf: (id: string) => number): Line {
   if (!line.divided?.length) return { ...line, quantity: line.quantity * factorOf(preparation) };
   const parts = line.divided.map((part) => part.share * factorOf(part.preparation ?? preparation));

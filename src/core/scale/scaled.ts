@@ -6,10 +6,10 @@ import { doseOf, namedDose, SPREAD } from './spreads';
 import { placedTins, writtenTin } from './placedTins';
 import { writtenLayers, type WrittenLayer } from './written';
 
-/** One slab of those that are made; `count` of them are alike. */
+/** A slab in one kind of tin; `count` of them are made. */
 export interface LaidSlab {
   readonly tin: Tin;
-  /** The sheet that it lies on, where it is one. */
+  /** The sheet below, for a free-form slab. */
   readonly sheet: SheetTin | null;
   readonly count: number;
   readonly layers: readonly LaidLayer[];
@@ -17,29 +17,29 @@ export interface LaidSlab {
   readonly massG: number;
 }
 
-/** How much of one preparation is made for all slabs together, and where it goes. */
+/** Total amount of a preparation for all slabs, and its use. */
 export interface ScaledPreparation {
   readonly id: string;
-  /** Times the written amounts. */
+  /** Factor on the base recipe. */
   readonly scaleFactor: number;
-  /** Share of what is made that goes to each layer, over all slabs. */
+  /** Share of the output that goes to each layer, over all slabs. */
   readonly shares: ReadonlyMap<string, number>;
   readonly leftoverShare: number;
 }
 
 export interface Scaled {
-  /** The tin that the slab is written for, with the outline it has there. */
+  /** The tin of the base recipe with its outline. */
   readonly writtenTin: Tin;
   readonly written: readonly WrittenLayer[];
   readonly slabs: readonly LaidSlab[];
   readonly preparations: readonly ScaledPreparation[];
 }
 
-/** A scaling whose scale factor is known. */
+/** A scaling with a known scale factor. */
 type KnownScale = Exclude<Scale, { mode: 'as-far-as' }>;
 
 /**
- * A slab put in other tins.
+ * Scales a slab to other tins.
  *
  * `same-thickness`, `layer-thickness` and `total-height` fix the dose of each layer and find its volume; `scaleFactor` fixes the
  * amounts, shared between the tins by their base area, and finds the dose. (`as-far-as` becomes a scale factor when stock is known:
@@ -92,7 +92,7 @@ export function scaled(
   return { writtenTin: asWritten, written, slabs, preparations };
 }
 
-/** What a scaling fixes: the amounts, the height of the slab, or thicknesses by layer, mm. The rest is as written. */
+/** What a scaling fixes: the amounts, the height of the slab, or thicknesses by layer, mm. The rest follows the base recipe. */
 interface Target {
   readonly scaleFactor: number | null;
   readonly heightMm: number | null;
@@ -116,7 +116,7 @@ function targetOf(scale: KnownScale): Target {
   }
 }
 
-/** The dose of each layer that a scaling asks for. A total height is shared out in proportion to the written layers. */
+/** Returns the dose of each layer for a scaling. A total height is divided in proportion to the base recipe's layers. */
 function dosesAsked({ heightMm, layersMm: mm }: Target, written: readonly WrittenLayer[]): (at: number) => number {
   if (heightMm !== null) {
     const writtenMm = written.reduce((sum, { layer, filmMm }) => sum + filmMm * filmsInHeight(layer), 0);
@@ -132,7 +132,7 @@ function dosesAsked({ heightMm, layersMm: mm }: Target, written: readonly Writte
 
 const filmsInHeight = ({ spread }: Layer) => SPREAD[spread].filmsInHeight;
 
-/** How often one preparation is made for all slabs, and where it goes. */
+/** Returns the scale factor of a preparation for all slabs, and its use. */
 function scaledPreparation(
   id: string,
   written: readonly WrittenLayer[],

@@ -1,14 +1,14 @@
 import type { Layer, Spread } from '../slab';
 import { areaMm2At, insetTin, thicknessMmOf, volumeMlTo, type Tin } from '../tin';
 
-/** What a cut slab offers to a coat or a finish. */
+/** Surface of a cut slab for a coat or a finish. */
 export interface PieceFaces {
   readonly count: number;
-  /** Foot, sides and top of all pieces together, mm2. */
+  /** Bottom, sides and top of all pieces, mm². */
   readonly surfaceMm2: number;
 }
 
-/** Where a layer is laid: in a tin, from a height on, or on the pieces that the slab is cut into. */
+/** Where a layer goes: in a tin from a height, or on the cut pieces. */
 export interface Ground {
   readonly tin: Tin;
   readonly fromMm: number;
@@ -17,34 +17,34 @@ export interface Ground {
 
 const MM3_PER_ML = 1000;
 
-/** What has to be known of a way of spreading a layer; whoever adds one fills this in. */
+/** Properties of a way to apply a layer; add one here. */
 export interface SpreadRule {
-  /** It goes on the pieces, after cutting. */
+  /** Whether it is applied to the pieces after cutting. */
   readonly onPieces: boolean;
-  /** How often its film counts towards the height of the slab. */
+  /** Number of times its film counts towards the height of the slab. */
   readonly filmsInHeight: 0 | 1 | 2;
-  /** It leaves a smaller tin for what follows. */
+  /** Whether it leaves a smaller space inside. */
   readonly linesWalls: boolean;
-  /** It is grains that lie side by side. */
+  /** Whether it consists of grains side by side. */
   readonly strewn: boolean;
-  /** Whether its film can be asked for by hand, whatever the amounts give. */
+  /** Whether the thickness of its film can be set independently of the amounts. */
   readonly takesThickness: boolean;
-  /** How much of it is laid is a film in mm, or mL on each piece. */
+  /** Unit of the dose: a film in mm, or mL per piece. */
   readonly doseUnit: 'mm' | 'mL per piece';
-  /** Volume that a dose needs, mL. */
+  /** Volume for a dose, mL. */
   readonly volumeMl: (layer: Layer, ground: Ground, dose: number) => number;
-  /** The dose that a volume gives: the inverse. Nothing to lie on gives 0. */
+  /** Dose for a volume: the inverse. 0 without a surface. */
   readonly dose: (layer: Layer, ground: Ground, volumeMl: number) => number;
-  /** The dose that the layer asks for in the file; null where the amounts decide. */
+  /** Dose set in the file; `null` if the amounts decide. */
   readonly doseAsked: (layer: Layer, densityGPerMl: number) => number | null;
 }
 
-/** Height to which a shell goes up the wall, mm: as the layer says, else to the rim. */
+/** Returns the height of a shell's wall, mm: as set, otherwise to the rim. */
 export function shellTopMm(layer: Layer, { tin, fromMm }: Ground): number {
   return Math.max(fromMm, layer.wallMm ?? tin.depthMm);
 }
 
-/** The dose of a spread whose volume grows in proportion to it. */
+/** A spread whose volume is proportional to its dose. */
 const inProportion =
   (volumeMl: SpreadRule['volumeMl']): SpreadRule['dose'] =>
   (layer, ground, wantedMl) => {
@@ -52,7 +52,7 @@ const inProportion =
     return perUnit > 0 ? wantedMl / perUnit : 0;
   };
 
-/** Base and wall up to its height, less the tin that is left inside. */
+/** Returns the volume of base and wall up to its height, without the space inside. */
 function shellMl(layer: Layer, ground: Ground, filmMm: number): number {
   const { tin, fromMm } = ground;
   const topMm = shellTopMm(layer, ground);
@@ -62,7 +62,7 @@ function shellMl(layer: Layer, ground: Ground, filmMm: number): number {
   return outerMl - (volumeMlTo(inner, topMm) - volumeMlTo(inner, floorMm));
 }
 
-/** By halving, since no closed form is at hand. */
+/** By bisection, since there is no closed form. */
 function shellFilmMm(layer: Layer, ground: Ground, volumeMl: number): number {
   let low = 0;
   let high = thicknessMmOf(ground.tin, ground.fromMm, volumeMl);
@@ -81,7 +81,7 @@ const onEachMl: SpreadRule['volumeMl'] = (_, { pieces }, mlEach) => pieces.count
 const asGiven: SpreadRule['doseAsked'] = ({ thicknessMm }) => thicknessMm ?? null;
 const byAmounts: SpreadRule['doseAsked'] = () => null;
 
-/** Every way of spreading a layer, and all that differs between them. Films are in mm, of `per-piece` in mL on each piece. */
+/** All ways to apply a layer. Films are in mm, doses of `per-piece` in mL per piece. */
 export const SPREAD: Readonly<Record<Spread, SpreadRule>> = {
   level: {
     onPieces: false,
@@ -152,31 +152,31 @@ export const SPREAD: Readonly<Record<Spread, SpreadRule>> = {
   },
 };
 
-/** Whether a layer goes on after cutting. */
+/** Tells whether a layer is applied after cutting. */
 export function isFinish({ spread }: Pick<Layer, 'spread'>): boolean {
   return SPREAD[spread].onPieces;
 }
 
-/** Volume that a layer needs for a dose: a film in mm, or mL on each piece, as its spread counts. mL. */
+/** Returns the volume that a layer needs for a dose, mL. */
 export function volumeOfDose(layer: Layer, ground: Ground, dose: number): number {
   return SPREAD[layer.spread].volumeMl(layer, ground, dose);
 }
 
-/** The dose that a volume gives: the inverse of `volumeOfDose`. Nothing to lie on gives 0. */
+/** Returns the dose for a volume: the inverse of `volumeOfDose`. 0 without a surface. */
 export function doseOfVolume(layer: Layer, ground: Ground, volumeMl: number): number {
   return volumeMl > 0 ? SPREAD[layer.spread].dose(layer, ground, volumeMl) : 0;
 }
 
-/** The dose that a layer asks for in the file, or null where the amounts decide. */
+/** Returns the dose set in the file, or `null` if the amounts decide. */
 export function doseAsked(layer: Layer, densityGPerMl: number): number | null {
   return SPREAD[layer.spread].doseAsked(layer, densityGPerMl);
 }
 
-/** A dose under the name of its unit; the other is 0. */
+/** A dose in its unit; the other unit is 0. */
 export interface Dose {
   /** Thickness of the film, mm. */
   readonly filmMm: number;
-  /** What goes on each piece, mL. */
+  /** Volume per piece, mL. */
   readonly mlPerPiece: number;
 }
 

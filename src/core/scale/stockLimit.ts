@@ -3,20 +3,20 @@ import { massOf, type Measures } from '../measure';
 import type { StockItem, Slab } from '../slab';
 import type { Mixture } from './mixture';
 
-/** How far the cupboard reaches. */
+/** The largest batch that the stock allows. */
 export interface StockLimit {
-  /** Times the written amounts. */
+  /** Factor on the base recipe. */
   readonly scaleFactor: number;
-  /** The ingredient that runs out first, or null where nothing given is in the slab. */
+  /** The ingredient that runs out first, or `null` if none of the stock is used. */
   readonly limit: string | null;
-  /** What is left of each thing given, g; 0 of the limit. */
+  /** Remaining stock, g; 0 for the limiting ingredient. */
   readonly left: readonly { readonly ingredient: string; readonly leftG: number }[];
-  /** Given things that the slab does not use, or that cannot be weighed. */
+  /** Stock entries that the slab does not use, or that cannot be weighed. */
   readonly ignored: readonly string[];
 }
 
 /**
- * The largest slab that some given amounts allow: the least of (what there is / what is written) over what is given.
+ * Returns the largest batch that the given stock allows: the minimum of stock divided by the written amount.
  *
  * What is not given is taken to be enough. An ingredient that several lines name is counted once, over all of them.
  *

@@ -1,20 +1,20 @@
 import { isKind, type Thing } from '../classify';
 import type { VesselKind } from '../tin';
 
-/** How large a pot or bowl has to be for a preparation. */
+/** Required size of a pot or bowl. */
 export interface VesselNeed {
   readonly kind: VesselKind;
-  /** mL to the brim, for all of the written amount at once. */
+  /** Volume to the brim for the whole written amount, mL. */
   readonly volumeMl: number;
-  /** How many times the starting volume that is. */
+  /** Volume to the brim divided by the starting volume. */
   readonly times: number;
 }
 
-/** A boil rises to three times its volume, with milk or cream to four; a bowl is to be stirred in without spilling. */
+/** A boil rises to three times its volume, with milk or cream to four; a bowl needs room to stir. */
 const TIMES = { boil: 3, milkBoil: 4, bowl: 1.5 } as const;
 
 /**
- * The vessel that a preparation needs, from what goes into it at the start.
+ * Returns the vessel that a preparation needs, from its starting volume.
  *
  * @param lines those in the pot when it boils, or all of them
  * @param startMl their volume, mL

@@ -2,23 +2,22 @@ import { plainName } from '../larder';
 import type { ExpandedSlab } from '../slab';
 import type { ScaledPreparation } from './scaled';
 
-/** A counted thing of which the plan asks for a part: half an egg, a third of a can; over all pots that it goes into. */
+/** A counted ingredient with a fractional amount, such as half an egg, over all of its pots. */
 export interface WholeThing {
-  /** Positions of the preparations and lines that it goes into. */
+  /** Positions of its preparations and lines. */
   readonly lines: readonly { readonly p: number; readonly l: number }[];
   readonly ingredient: string;
   readonly unit: 'each' | 'pack';
-  /** What the plan asks for, exactly. */
+  /** Exact amount of the plan. */
   readonly exact: number;
-  /** The nearest whole counts, and the multiple of the written amounts at which it is just that. */
+  /** The nearest whole counts, and the scale factors that give them. */
   readonly options: readonly { readonly count: number; readonly scaleFactor: number }[];
 }
 
 const NEAR = 1e-6;
 
 /**
- * The whole things of a scaled slab that do not come out whole. What several pots share of one thing is one thing: a can that
- * is divided between two pots counts once.
+ * Returns the counted ingredients of a scaled slab with fractional amounts. A can that is divided between two pots counts once.
  *
  * Each offers the counts next to what is asked for, at least one, and the plain multiple that makes it exact.
  *

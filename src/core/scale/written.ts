@@ -4,22 +4,22 @@ import { stackIn, type FacesOf } from './laid';
 import type { Mixture } from './mixture';
 import { doseAsked, namedDose, SPREAD, volumeOfDose, type Dose } from './spreads';
 
-/** A layer as the written amounts make it in the written tin. */
+/** A layer of the base recipe in its tin. */
 export interface WrittenLayer extends Dose {
   readonly layer: Layer;
   readonly massG: number;
   readonly volumeMl: number;
-  /** Share of each preparation's output that goes here: what a film does not need is leftover. */
+  /** Share of each preparation's output that goes into it; what a film does not need is leftover. */
   readonly shares: ReadonlyMap<string, number>;
-  /** Share of the dose asked for that the written amounts give: below 1 they do not reach. */
+  /** Share of the wanted dose that the amounts give: below 1 they are too small. */
   readonly reaches: number;
-  /** Area that one layer of its grains covers, mm2, for a scatter whose grains are known; else null. */
+  /** Area that one layer of its grains covers, mm², for scattered layers with known grains; otherwise `null`. */
   readonly coversMm2: number | null;
 }
 
 /**
- * The layers as written: the written amounts govern and thickness follows. A film whose thickness is given takes only what
- * it needs, and the rest is leftover.
+ * Returns the layers of the base recipe: the amounts decide and thickness follows. A film with a set thickness takes only what it
+ * needs, and the rest is leftover.
  *
  * Where layers take more of a preparation than there is, each gets its part of what there is, so that mass is conserved;
  * the second reader says so.
@@ -71,7 +71,7 @@ export function writtenLayers(
   });
 }
 
-/** What the grains of a layer cover, from its shares of what is strewn. */
+/** Returns the area that the grains of a layer cover, from its shares. */
 function coversMm2(layer: Layer, mixtures: ReadonlyMap<string, Mixture>, used: number): number | null {
   let areaMm2 = 0;
   for (const { preparation, share } of layer.from) {

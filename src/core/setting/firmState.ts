@@ -2,24 +2,24 @@ import { firmAt, firmLater, wantedFirm } from './firmness';
 import type { LayerNow } from '../heat';
 import type { PouredLayer } from './poured';
 
-/** Minutes from a layer's own pour until something may be done; null where it never may. */
+/** Minutes from a layer's pour until something is possible; `null` if it never is. */
 export interface LayerStates {
-  /** Its face takes the next layer. */
+  /** The next layer can go on. */
   readonly takesNext: number | null;
-  /** Its middle is cut clean, and stays so. */
+  /** It cuts cleanly, from then on. */
   readonly cuts: number | null;
-  /** It may be packed. */
+  /** It can be packed. */
   readonly packs: number | null;
 }
 
-/** How firm a layer is is followed by so much at a time, min. */
+/** Time step of the firmness, min. */
 export const STEP_MINUTES = 1;
 /**
  * A rule of the bench, not of physics: a brittle layer is cut clean until about as long again after it has set as it took,
  * and at least this, min.
  */
 const MIN_WINDOW = 20;
-/** How firm a layer is as time goes on, and from when on it may be worked on; minutes from the slab's start. */
+/** Firmness of a layer over time, and when it can be worked on; minutes from the slab's start. */
 export interface FirmState {
   face: number;
   middle: number;
@@ -45,12 +45,12 @@ export const statesOf = ({ pouredAt, cutsAt, packsAt }: FirmState): Pick<LayerSt
   return { cuts: since(cutsAt), packs: since(packsAt) };
 };
 
-/** What is packed is no warmer than a warm room, deg C. */
+/** Maximum temperature for packing, °C. */
 const PACKS_C = 25;
-/** What was firm enough and has softened by so much is not any more. */
+/** Softening by this much below a threshold resets it. */
 const SOFTER = 0.02;
 
-/** Notes how firm a layer has become by a minute. */
+/** Records the firmness of a layer at a minute. */
 export function follow(state: FirmState, layer: PouredLayer, now: LayerNow, minute: number, airC: number): void {
   const { firmness, setC } = layer;
   state.pouredAt ??= minute;
@@ -70,12 +70,12 @@ export function follow(state: FirmState, layer: PouredLayer, now: LayerNow, minu
   if (firmness.cracks !== null && state.cutsAt !== null && state.middle >= firmness.cracks) state.cracksAt ??= minute;
 }
 
-/** Until when the topmost layer does not crack under a cold blade; null where it never does, or nothing in it cracks. */
+/** Returns until when the top layer does not crack under a cold blade; `null` if it never does, or nothing in it cracks. */
 export function crackedAt(layers: readonly PouredLayer[], states: readonly FirmState[], from: number): number | null {
   const [top, state] = [layers.at(-1)!, states.at(-1)!];
   if (!top.brittle) return null;
   const took = from - (state.pouredAt ?? 0);
-  // Where the maker says at what it is set, and for what snaps, the bench knows no more than this: as long again as it took.
+  // Where the maker sets the temperature, and for layers that snap, the bench rule applies: the setting time once more.
   if (top.setC !== null || top.firmness.stuff === 'glass') return from + Math.max(MIN_WINDOW, took);
   return state.cracksAt === null ? null : Math.max(from + MIN_WINDOW, state.cracksAt);
 }

@@ -1,4 +1,4 @@
-/** What makes a layer firm. */
+/** Mechanisms that make a layer firm. */
 export const STUFFS = [
   'tempered chocolate',
   'melted chocolate',
@@ -14,24 +14,24 @@ export const STUFFS = [
 ] as const;
 export type Stuff = (typeof STUFFS)[number];
 
-/** How firm a layer is at rest, by temperature, and how firm it has to be for what is done to it. */
+/** Firmness of a layer at rest by temperature, and the firmness needed for each step of work. */
 export interface Firmness {
   readonly stuff: Stuff;
-  /** Share that is firm at rest, 1 to 0, from cold to warm; between them straight lines. */
+  /** Firm share at rest, 1 to 0, from cold to warm, with linear interpolation. */
   readonly curve: readonly (readonly [celsius: number, firm: number])[];
-  /** How far behind its temperature it is: what is missing to rest goes by a factor e in so long, min. */
+  /** Time constant of the approach to rest, min. */
   readonly lagMinutes: number;
-  /** How firm the face has to be to take the next layer, the middle to be cut clean, and to be packed. */
+  /** Firmness needed at the face for the next layer, in the middle to cut, and to pack. */
   readonly takesNext: number;
   readonly cuts: number;
   readonly packs: number;
-  /** From how firm a middle on a cold blade cracks it; null for what does not crack. */
+  /** Firmness of the middle above which a cold blade cracks it; `null` if it does not crack. */
   readonly cracks: number | null;
-  /** Where it stands so warm that it never gets so firm, it is taken as it is there: soft, but as firm as it gets. */
+  /** Whether a layer in a place too warm for it counts as set at its final, softer state. */
   readonly softIsFine: boolean;
 }
 
-/** How firm it is at rest at a temperature, 0 to 1. */
+/** Returns the firmness at rest at a temperature, 0 to 1. */
 export function firmAt({ curve }: Pick<Firmness, 'curve'>, celsius: number): number {
   const after = curve.findIndex(([at]) => at >= celsius);
   if (after === 0) return curve[0]![1];
@@ -40,20 +40,21 @@ export function firmAt({ curve }: Pick<Firmness, 'curve'>, celsius: number): num
   return from + ((to - from) * (celsius - fromC)) / (toC - fromC);
 }
 
-/** How firm something is some minutes later, at a temperature: it gains by its lag, and softens at once. */
+/** Returns the firmness some minutes later at a temperature: it rises with its time constant, and falls at once. */
 export function firmLater(firm: number, firmness: Firmness, celsius: number, minutes: number): number {
   const rest = firmAt(firmness, celsius);
   if (rest <= firm || firmness.lagMinutes === 0) return rest;
   return rest - (rest - firm) * Math.exp(-minutes / firmness.lagMinutes);
 }
 
-/** Of what is as firm as it gets, so much counts as there. */
+/** Share of the final firmness that counts as reached. */
 const NEARLY = 0.9;
-/** At less than that nothing is taken for firm, however warm it stands. */
+/** Minimum firmness to count as firm at all. */
 const MIN_FIRM = 0.12;
 
 /**
- * How firm something has to be in a place: as is usual, or where it never gets so firm there and may be soft, as firm as it gets.
+ * Returns the firmness needed in a place: the usual one or, if it is never reached there and the layer may be soft, that of its
+ * final state.
  *
  * @param airC of the place
  */

@@ -3,12 +3,12 @@ import type { PlaceSettings, TinSupport } from './places';
 import type { PouredLayer } from './poured';
 import { settingOf } from './waits';
 
-/** Fitted coefficients lie between these, W/m2 K: still air in a full fridge, and a hard fan. */
+/** Range of fitted coefficients, W/m² K: still air in a full fridge, and a strong fan. */
 const FIT_H = [0.8, 150] as const;
 
 /**
- * The surface coefficient of a place, from a set time that was measured there: the one at which the reckoned time is the measured
- * one. Air is counted, not the wait of the recipe.
+ * Returns the surface coefficient of a place from a setting time measured there, W/m² K: the one for which the calculated time
+ * equals the measured time.
  *
  * @param at which layer was measured
  * @param minutes from its pour until it was set

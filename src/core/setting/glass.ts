@@ -1,14 +1,14 @@
 import type { Firmness } from './firmness';
 
 /**
- * Gordon and Taylor's constants of boiled sugar and water (Hartel 2018, ch. 2): glass transitions in deg C, and k. Pure sucrose has 62 C;
- * boiling inverts some of it, which lowers that.
+ * Gordon and Taylor's constants of boiled sugar and water (Hartel 2018, ch. 2): glass transitions in °C, and k. Pure sucrose has
+ * 62 °C; boiling inverts some of it, which lowers that.
  */
 const GLASS = { sugarC: 52, waterC: -135, k: 4.7, syrupC: 40 } as const;
 const KELVIN = 273.15;
 
 /**
- * Glass transition of boiled sugar, deg C.
+ * Returns the glass transition of boiled sugar, °C.
  *
  * @param waterShare of water and sugars together, 0 to 1
  * @param syrupShare of the sugars that are from syrups, which lower it, 0 to 1
@@ -21,8 +21,8 @@ export function glassTransitionC(waterShare: number, syrupShare: number): number
 }
 
 /**
- * Boiled sugar: it snaps within some kelvins of its glass transition, takes chocolate within about 55 K of it as a firm
- * caramel, and is soft beyond 80 K.
+ * Returns the firmness of boiled sugar: it snaps within a few kelvins of its glass transition, takes chocolate up to about 55 K
+ * above it as a firm caramel, and is soft beyond 80 K.
  *
  * @param isHard whether it is boiled to snap, and not to be cut
  */

@@ -2,13 +2,13 @@ import type { Firmness } from './firmness';
 import type { Latent } from '../heat';
 import { MIN_LATENT } from './setters';
 
-/** Freezing point lowered by a mole of sugars in a kilogram of water, K, and what a mole of mixed sugars weighs, g. */
+/** Freezing point depression per mole of sugars in a kilogram of water, K, and molar mass of mixed sugars, g. */
 const FREEZING_K = 1.86;
 const SUGARS_G_PER_MOL = 260;
 const ICE_J_PER_KG = 334_000;
 const COLDEST_C = -18;
 
-/** Where the water of a mixture begins to freeze, deg C, by the sugars dissolved in it (ASHRAE Refrigeration, ch. 19). */
+/** Returns the freezing point of a mixture, °C, from its dissolved sugars (ASHRAE Refrigeration, ch. 19). */
 export function freezingPointC(waterG: number, sugarsG: number): number {
   return waterG > 0 ? -FREEZING_K * ((sugarsG / SUGARS_G_PER_MOL / waterG) * 1000) - 0.2 : -40;
 }
@@ -16,7 +16,7 @@ export function freezingPointC(waterG: number, sugarsG: number): number {
 /** Share of the water that is ice: 1 - Tf / T below the freezing point. */
 const iceShare = (freezingC: number, celsius: number) => (celsius < freezingC ? 1 - freezingC / celsius : 0);
 
-/** What is frozen: it breaks clean with its middle at -8 C. */
+/** Frozen layers break cleanly at -8 °C in the middle. */
 export function iceFirmness(freezingC: number): Firmness {
   const at = [COLDEST_C, -12, -8, -5, -3].filter((celsius) => celsius < freezingC);
   const most = iceShare(freezingC, COLDEST_C);
@@ -34,7 +34,7 @@ export function iceFirmness(freezingC: number): Firmness {
   };
 }
 
-/** Heat of ice over the ranges in which it forms, J/kg of the mixture. */
+/** Returns the latent heat of ice by range of temperature, J/kg of the mixture. */
 export function iceLatents(waterShare: number, freezingC: number): Latent[] {
   const ends = [freezingC, 1.5 * freezingC, 2.5 * freezingC, 5 * freezingC].filter((celsius) => celsius > COLDEST_C);
   return [...ends.slice(1), COLDEST_C]

@@ -1,4 +1,4 @@
-/** How the layers become firm: how long each needs, whether the next may go on. */
+/** Setting of layers: how long each takes, and when the next can go on. */
 export * from './firmness';
 export * from './setters';
 export * from './glass';

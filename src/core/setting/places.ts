@@ -1,24 +1,24 @@
 import type { Faces } from '../heat';
 import type { Place } from '../slab';
 
-/** What the shop's places are like. */
+/** Conditions of the shop's places. */
 export interface PlaceSettings {
   readonly roomC: number;
-  /** Surface coefficients that were fitted from the shop's own set times, W/m2 K. */
+  /** Surface coefficients fitted from the shop's own setting times, W/m² K. */
   readonly fitted?: Readonly<Partial<Record<Place, number>>> | undefined;
-  /** Times the usual heat that air takes away, where it moves more or less. */
+  /** Factor on the usual heat transfer, for moving or still air. */
   readonly airFactor?: number | undefined;
-  /** Dew point of the room, deg C, where sweating is to be told. */
+  /** Dew point of the room, °C, if condensation is to be reported. */
   readonly dewC?: number | undefined;
 }
 
-/** How a tin stands: on a shelf the lower face gets half, on a wire rack all; foil over it halves the top. */
+/** Support and cover of a tin: on a shelf the lower face gets half the heat transfer, on a wire rack all; foil halves the top. */
 export interface TinSupport {
   readonly on: 'shelf' | 'rack';
   readonly foil: boolean;
 }
 
-/** Usual surface coefficients, W/m2 K, and air temperatures, deg C; the room has the shop's. Engineering handbook ranges. */
+/** Typical surface coefficients, W/m² K, and air temperatures, °C; the room uses the shop's. Engineering handbook ranges. */
 export const PLACE_AIR: Readonly<
   Record<Place, { readonly h: number; readonly airC: number | null; readonly below: number | null }>
 > = {
@@ -28,7 +28,7 @@ export const PLACE_AIR: Readonly<
   marble: { h: 8, airC: null, below: 60 },
 };
 
-/** What both faces of a tin meet in a place. */
+/** Returns the boundaries at both faces of a tin in a place. */
 export function facesIn(place: Place, { roomC, fitted, airFactor = 1 }: PlaceSettings, support: TinSupport): Faces {
   const usual = PLACE_AIR[place];
   const h = (fitted?.[place] ?? usual.h) * airFactor;
@@ -38,7 +38,7 @@ export function facesIn(place: Place, { roomC, fitted, airFactor = 1 }: PlaceSet
 }
 
 /**
- * Dew point of room air, deg C: a face colder than that sweats.
+ * Returns the dew point of room air, °C. Colder surfaces sweat.
  *
  * @param humidity relative, 0 to 1
  * @see Magnus formula with the constants of Alduchov and Eskridge (1996): 17.625, 243.04
@@ -49,11 +49,11 @@ export function dewPointC(roomC: number, humidity: number): number {
   return (243.04 * g) / (17.625 - g);
 }
 
-/** Heat that a body gives up or takes at a touch: sqrt(k rho cp). */
+/** Returns the thermal effusivity sqrt(k rho cp). */
 const effusivity = ({ k, rho, cp }: { k: number; rho: number; cp: number }) => Math.sqrt(k * rho * cp);
 
 /**
- * Temperature at which two bodies meet when one is poured on the other, deg C.
+ * Returns the contact temperature of two bodies when one is poured on the other, °C.
  *
  * @see Carslaw H. S., Jaeger J. C. (1959), Conduction of heat in solids: two half-spaces
  */
@@ -65,7 +65,7 @@ export function contactC(
   return (e1 * poured.celsius + e2 * below.celsius) / (e1 + e2);
 }
 
-/** The warmest pour at which the contact stays at or below the temperature at which the lower layer softens, deg C. */
+/** Returns the highest pouring temperature for which the contact stays below the softening temperature of the lower layer, °C. */
 export function pourAtMostC(
   poured: { k: number; rho: number; cp: number },
   below: { k: number; rho: number; cp: number; celsius: number },

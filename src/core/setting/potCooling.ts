@@ -2,39 +2,39 @@ import { endPointC, type CoolingPlace, type Preparation, type Step } from '../sl
 import type { Mixture } from '../scale';
 import { ASSUMED_THERMAL, thermalOf } from '../heat';
 
-/** A pot of something that is left to stand: its mass, kg, and its heat. */
+/** A pot left to cool: its mass, kg, and its heat. */
 export interface PotAtRest {
   readonly massKg: number;
-  /** What the pot holds to the brim, mL; where it is not known, four times what is in it. */
+  /** Capacity of the pot to the brim, mL; unknown capacities are four times the contents. */
   readonly potMl?: number | undefined;
   readonly rho: number;
   readonly cp: number;
   readonly k: number;
 }
 
-/** Heat that leaves each face of a pot, W/m2 K: from the surface, down between its walls, by air, steam and radiation; by wall and bottom. */
+/** Heat transfer of each face of a pot, W/m² K: from the surface by air, steam and radiation; by wall and bottom. */
 const H = { open: 18, wall: 10, bottom: 6, water: 300 } as const;
-/** A pot usually holds so many times what was boiled in it, and is so high for its breadth. */
+/** Typical ratio of pot capacity to contents, and of height to width. */
 const POT_TIMES = 4;
 const HEIGHT_FOR_BREADTH = 0.6;
-/** The pot itself takes up heat, of what is in it. */
+/** Heat capacity of the pot as a share of its contents. */
 const POT_SHARE = 0.2;
-/** Water from the tap, warmed by the pot that stands in it, deg C. */
+/** Temperature of a cold water bath, warmed by the pot, °C. */
 const BATH_C = 16;
-/** It cools sooner in a wide pot and a draught, later in a heavy one on a warm ring: shares of the usual time. */
+/** Range of the cooling time: faster in a wide pot and a draught, slower in a heavy one, as shares of the typical time. */
 const RANGE = [0.75, 1, 1.4] as const;
-/** How warm something is that nobody says the temperature of, once it comes off the heat, deg C. */
+/** Temperature of a mixture without an end point when it comes off the heat, °C. */
 const OFF_THE_HEAT_C = 90;
 
-/** Towards what a pot cools, deg C, and how fast, 1/min. */
+/** Ambient temperature of a cooling pot, °C, and its cooling rate, 1/min. */
 interface Cooling {
   readonly aroundC: number;
   readonly perMinute: number;
 }
 
 /**
- * How a pot cools that is not stirred: as one body (Newton), each face with its own coefficient in line with the conduction from the
- * mean of what is in it to the face, L / 3k with L = volume / wetted face.
+ * Returns how an unstirred pot cools: as one body (Newton), each face with its coefficient in series with the conduction inside,
+ * L / 3k with L = volume / wetted face.
  *
  * @see Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 5 (lumped capacitance, with its internal resistance)
  */
@@ -59,7 +59,7 @@ function coolingOf({ massKg, potMl, rho, cp, k }: PotAtRest, place: CoolingPlace
 }
 
 /**
- * Minutes until a pot that is left to stand has cooled, good to about a third.
+ * Returns the minutes until a standing pot has cooled, accurate to about a third.
  *
  * @param fromC, toC deg C
  * @returns 0 where it is no warmer; Infinity where what is around it is no cooler than that
@@ -70,14 +70,14 @@ export function minutesToCool(pot: PotAtRest, fromC: number, toC: number, place:
   return toC <= aroundC ? Infinity : Math.log((fromC - aroundC) / (toC - aroundC)) / perMinute;
 }
 
-/** How warm a pot is after so many minutes in the room, deg C. */
+/** Returns the temperature of a pot after some minutes in the room, °C. */
 export function cooledTo(pot: PotAtRest, fromC: number, minutes: number, roomC: number): number {
   const { aroundC, perMinute } = coolingOf(pot, 'room', roomC);
   return aroundC + (fromC - aroundC) * Math.exp(-perMinute * minutes);
 }
 
 /**
- * One batch of a mixture as it stands in its pot.
+ * Returns one batch of a mixture standing in its pot.
  *
  * @param batchG g of what comes out of one boil
  * @param potMl what its pot holds to the brim, mL
@@ -91,21 +91,21 @@ export function potAtRest(
   return { massKg: Math.max(batchG, 1) / 1000, potMl, rho, cp, k };
 }
 
-/** A step in which a pot is left to cool: how long that takes, least, usual and most, min. */
+/** A step in which a pot cools, with its shortest, typical and longest time, min. */
 export type CoolingMinutes = ReadonlyMap<string, readonly [number, number, number]>;
 
-/** What a preparation's cooling comes to: the minutes of each step that waits for a temperature, and how warm it is in the end, deg C. */
+/** Result of a preparation's cooling: the minutes of each step that waits for a temperature, and the final temperature, °C. */
 export interface Cooled {
   readonly minutes: CoolingMinutes;
-  /** null where no step waits for a temperature. */
+  /** `null` if no step waits for a temperature. */
   readonly laidC: number | null;
 }
 
 const NEVER_MINUTES = 24 * 60;
 
 /**
- * Follows the temperature of a preparation through its steps, in the order in which they stand: the end point where it is boiled, the
- * temperature it is left to cool to, and what it loses in the steps behind that, such as beating.
+ * Follows the temperature of a preparation through its steps in order: the end point of a boil, the temperature it cools to, and
+ * the loss in later steps such as beating.
  */
 export function coolingThrough({ steps = [], ...preparation }: Preparation, pot: PotAtRest, roomC: number): Cooled {
   const minutes = new Map<string, readonly [number, number, number]>();
@@ -123,6 +123,6 @@ export function coolingThrough({ steps = [], ...preparation }: Preparation, pot:
   return { minutes, laidC: isCooled ? atC : null };
 }
 
-/** Whether a preparation is left to cool to a temperature before it is laid. */
+/** Tells whether a preparation cools to a temperature before it is poured. */
 export const isCooledFirst = ({ steps = [] }: { readonly steps?: readonly Step[] | undefined }) =>
   steps.some(({ coolTo }) => coolTo !== undefined);

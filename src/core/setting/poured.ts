@@ -1,4 +1,4 @@
-/** The layers of a slab as they are poured: how warm, what makes them firm, what a warm pour does to them. */
+/** Layers of a slab as poured: temperature, setting mechanism, and how a warm pour affects them. */
 import type { Composition } from '../larder';
 import { behaviourOf, isBaked, type Behaviour, type LayerPart } from '../classify';
 import { layerParts, type LaidSlab, type Mixture } from '../scale';
@@ -8,32 +8,30 @@ import { coolingThrough, potAtRest } from './potCooling';
 import { ASSUMED_THERMAL, thermalOf, type Thermal } from '../heat';
 import { firmnessIn } from './stuff';
 
-/** A layer as it is poured: its heat, and at what temperature it goes on, sets, and softens again. */
+/** A layer as poured: its heat, and its temperatures of pouring, setting and softening. */
 export interface PouredLayer extends Thermal {
   readonly id: string;
   readonly name: string;
   readonly thicknessMm: number;
   readonly pourC: number;
-  /** Set when it is no warmer, where the maker says so; else by how firm it is. */
+  /** Temperature at which it counts as set, if the maker gives one; otherwise firmness decides. */
   readonly setC: number | null;
   readonly firmness: Firmness;
   readonly minMinutes: number;
   readonly maxMinutes: number | null;
-  /** A warmer contact melts it; null where it does not melt. */
+  /** Contact temperature that melts it; `null` if it does not melt. */
   readonly softensC: number | null;
-  /** It cracks under the tool that it is cut with, once it is too hard. */
+  /** Whether it cracks under the cutting tool once it is too hard. */
   readonly brittle: boolean;
-  /** Where it sets by itself, where nobody says. */
+  /** Default place. */
   readonly place: Place;
-  /** It is laid raw on the layer below and bakes with it. */
+  /** Whether it is laid raw on the layer below and bakes with it. */
   readonly together: boolean;
-  /** The composition is not known, and something between a syrup and a cream is assumed. */
+  /** Whether its composition is unknown and an average is assumed. */
   readonly assumed: boolean;
 }
 
-/**
- * At what a layer softens again under a warm pour, deg C; null where no pour softens it. Those that crack under a cold blade.
- */
+/** Returns the temperature at which a warm pour softens a layer, °C; `null` if none does. These layers crack under a cold blade. */
 const SOFTENS: Readonly<Record<Behaviour, { readonly softensC: number | null; readonly brittle: boolean }>> = {
   chocolate: { softensC: 28, brittle: true },
   gel: { softensC: 27, brittle: false },
@@ -45,10 +43,13 @@ const SOFTENS: Readonly<Record<Behaviour, { readonly softensC: number | null; re
   loose: { softensC: null, brittle: false },
 };
 
-/** A warm blade melts its way through what a cold one cracks; what is snapped or broken may crack. */
+/** A warm blade melts through what a cold one cracks; scored or broken slabs may crack. */
 const COLD_BLADES: readonly CutTool[] = ['cold blade', 'serrated', 'wire', 'rollers'];
 
-/** At what a mixture is usually laid, deg C: as it has cooled, else boiled ones at their end point, but no hotter than they can be spread. */
+/**
+ * Returns the typical pouring temperature of a mixture, °C: as it has cooled, otherwise the end point of a boil, but no hotter
+ * than it can be spread.
+ */
 const POUR_C = { chocolate: 32, softest: 105, hardest: 150, baked: 90, cold: 20 } as const;
 
 function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[], cooledC: number | null): number {
@@ -59,7 +60,7 @@ function usualPourC(behaviour: Behaviour, parts: readonly LayerPart[], cooledC: 
   return parts.some(({ preparation }) => isBaked(preparation)) ? POUR_C.baked : POUR_C.cold;
 }
 
-/** How warm the warmest of what a layer is laid from is, where all of it was left to cool; null where some of it was not. */
+/** Returns the temperature of the warmest mixture of a layer, if all of them were left to cool; otherwise `null`. */
 function cooledC(layer: Layer, slab: ExpandedSlab, mixtures: readonly Mixture[], roomC: number): number | null {
   const laidC = layer.from.map(({ preparation }) => {
     const at = slab.preparations.findIndex(({ id }) => id === preparation);
@@ -72,7 +73,7 @@ function cooledC(layer: Layer, slab: ExpandedSlab, mixtures: readonly Mixture[],
   return laidC.length === 0 || laidC.includes(null) ? null : Math.max(...(laidC as number[]));
 }
 
-/** What a layer is made of as it is laid, g. */
+/** Returns the composition of a layer as poured, g. */
 function gramsOf(layer: Layer, slab: ExpandedSlab, mixtures: readonly Mixture[]) {
   const grams = { water: 0, sugars: 0, fat: 0, protein: 0, other: 0 };
   let massG = 0;
@@ -89,8 +90,8 @@ function gramsOf(layer: Layer, slab: ExpandedSlab, mixtures: readonly Mixture[])
 }
 
 /**
- * The layers of a laid slab that have a height, bottom first, as heat sees them. What goes on after cutting is left out, and of a
- * film on both faces only the upper one counts.
+ * Returns the layers with a height, bottom first, for the heat simulation. Finishes are left out, and of a film on both faces
+ * only the upper one counts.
  *
  * @param mixtures in the order of the slab's preparations
  * @param roomC in which a pot is left to cool, deg C

@@ -3,14 +3,14 @@ import type { PouredLayer } from './poured';
 import type { LayerStates } from './firmState';
 import { settingOf, type LayerWait, type PlaceStay, type Setting } from './waits';
 
-/** Minutes as they go quickly, as usual and slowly; null where it never comes to it. */
+/** Minutes at fast, typical and slow cooling; `null` if never. */
 export interface WaitRange {
   readonly quick: number | null;
   readonly usual: number | null;
   readonly slow: number | null;
 }
 
-/** A wait with how far a shop has to expect it to be otherwise, from the layer's own pour. */
+/** A wait with its range, from the layer's own pour. */
 export interface RangedWait extends LayerWait {
   readonly takesNextAfterMinutes: WaitRange;
   readonly cutsAfterMinutes: WaitRange;
@@ -21,12 +21,13 @@ export interface RangedSetting extends Omit<Setting, 'layers'> {
   readonly layers: readonly RangedWait[];
 }
 
-/** Air that takes away so much more or less heat than usual: a fan against a full fridge, a bare sheet against a thick tin. */
+/** Factors on the heat transfer: a fan or a bare sheet against a full fridge or a thick tin. */
 const QUICK_AIR = 1.5;
 const SLOW_AIR = 0.65;
 
 /**
- * How a stack sets, each wait from quick to slow: the same stack in moving and in still air. Three times the work of `settingOf`.
+ * Returns how a stack sets, with each wait from fast to slow: the same stack in moving and in still air. Three times the work of
+ * `settingOf`.
  */
 export function settingRange(
   layers: readonly PouredLayer[],

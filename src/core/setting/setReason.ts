@@ -3,10 +3,10 @@ import type { Stuff } from './firmness';
 import { STEP_MINUTES } from './firmState';
 import type { PouredLayer } from './poured';
 
-/** Why a layer is set when it is, or why it does not set. Temperatures in deg C. */
+/** Reason for the setting time of a layer, or why it does not set. Temperatures in °C. */
 export type SetReason = {
   readonly layer: string;
-  /** The composition is unknown, and something between a syrup and a cream is assumed. */
+  /** The composition is unknown and an average is assumed. */
   readonly isAssumed: boolean;
 } & (
   | { readonly code: 'never-firm'; readonly staysAtC: number }
@@ -17,7 +17,7 @@ export type SetReason = {
 );
 
 /**
- * Gives the reason for the minute at which a layer is set.
+ * Returns the reason for the setting time of a layer.
  *
  * @param setAfter minutes from its pour; null where it never sets
  */

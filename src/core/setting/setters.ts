@@ -1,7 +1,7 @@
 import type { Firmness, Stuff } from './firmness';
 import type { Latent } from '../heat';
 
-/** Cocoa butter in its stable form, seeded: begins at 29 C, all but done at 20 C (Beckett 2008; Afoakwa 2010). */
+/** Cocoa butter in its stable form, seeded: starts to set at 29 °C, almost complete at 20 °C (Beckett 2008; Afoakwa 2010). */
 const COCOA_BUTTER = [
   [20, 1],
   [23, 0.85],
@@ -25,7 +25,7 @@ const COCONUT_FAT = [
   [26, 0],
 ] as const;
 
-/** What is firm by its fat, its grain, its gel, or by being cool. */
+/** Layers that set by fat, crystals, gel, or cooling. */
 const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Omit<Firmness, 'stuff'>>> = {
   'tempered chocolate': {
     curve: COCOA_BUTTER,
@@ -63,7 +63,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Omit<Firmness, 'st
     cracks: null,
     softIsFine: true,
   },
-  // A fudge is firm by its grains, and sets as it cools.
+  // Fudge is firm by its crystals and sets as it cools.
   grain: {
     curve: [
       [20, 1],
@@ -131,12 +131,12 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Omit<Firmness, 'st
 
 const shifted = (curve: Firmness['curve'], by: number) => curve.map(([celsius, firm]) => [celsius + by, firm] as const);
 
-/** What is melted without being brought into temper begins to set so much lower, and other fats in it lower it further, deg C. */
+/** Untempered chocolate starts to set this much lower, and other fats lower it further, °C. */
 const UNTEMPERED_C = -5;
 const ALL_OTHER_FAT_C = -15;
 
 /**
- * Chocolate, in temper or only melted; other fats dissolve in its butter and thin it.
+ * Returns the firmness of chocolate, tempered or only melted. Other fats dissolve in its cocoa butter and soften it.
  *
  * @param otherFat share of all its fat that is not the chocolate's own, 0 to 1
  */
@@ -146,13 +146,13 @@ export function chocolateFirmness(isTempered: boolean, otherFat: number): Firmne
   const by = (isTempered ? 0 : UNTEMPERED_C) + ALL_OTHER_FAT_C * otherFat;
   return { ...rule, stuff, curve: shifted(rule.curve, by), cracks: otherFat > SOFT_ENOUGH ? null : rule.cracks };
 }
-/** With so much of other fats chocolate bends before it cracks. */
+/** Share of other fats above which chocolate bends before it cracks. */
 const SOFT_ENOUGH = 0.12;
 
 export const firmnessOf = (stuff: Exclude<Stuff, 'glass' | 'ice'>): Firmness => ({ stuff, ...RULES[stuff] });
 
 /**
- * Heats that a mixture gives back as it cools, J/kg of it, each over its range; they add.
+ * Returns the latent heats of a mixture as it cools, J/kg, each over its range; they add up.
  *
  * @param shares of the whole: of chocolate, of milk fat that is not the chocolate's, and of coconut fat
  * @param firmness of which the chocolate's range follows
@@ -170,14 +170,14 @@ export function latentsOf(
   ].filter(({ jPerKg }) => jPerKg > MIN_LATENT);
 }
 
-/** J/kg of chocolate, and of each fat. */
+/** Latent heat of chocolate and of each fat, J/kg. */
 const CHOCOLATE_J = 45_000;
 const MILK_FAT_J = 80_000;
 const COCONUT_FAT_J = 105_000;
-/** Less than this is not worth following, J/kg. */
+/** Minimum latent heat worth simulating, J/kg. */
 export const MIN_LATENT = 500;
 
-/** The heat of a fat spread over its curve, two stretches to a latent. */
+/** Spreads the latent heat of a fat over its curve, two segments per entry. */
 function steps(curve: Firmness['curve'], jPerKg: number): Latent[] {
   const ends = curve.filter((_, i) => i % 2 === 0 || i === curve.length - 1);
   return ends.slice(1).map(([toC, firm], i) => {

@@ -8,12 +8,12 @@ import { freezingPointC, iceFirmness, iceLatents } from './ice';
 import type { Latent } from '../heat';
 import { chocolateFirmness, firmnessOf, latentsOf } from './setters';
 
-/** What is known of a layer when it is laid. */
+/** Properties of a layer as poured. */
 interface Laid {
   readonly slab: Pick<ExpandedSlab, 'preparations'>;
   readonly parts: readonly LayerPart[];
   readonly behaviour: Behaviour;
-  /** What it is made of, and of how much that is known, g. */
+  /** Its composition, and the share of it that is known, g. */
   readonly grams: Composition;
   readonly madeG: number;
   readonly density: number | null;
@@ -21,19 +21,19 @@ interface Laid {
   readonly pourC: number;
 }
 
-/** More than this of milk fat, of all, and it is what binds; of water, and it freezes. */
+/** Minimum share of milk fat to bind a layer, and of water to freeze it. */
 const BINDS = 0.05;
 const FREEZES = 0.3;
-/** Lighter than this it is whipped, g/mL. */
+/** Maximum density of a whipped layer, g/mL. */
 const WHIPPED = 0.8;
-/** What is melted in temper is laid no warmer, deg C. */
+/** Maximum pouring temperature of tempered chocolate, °C. */
 const IN_TEMPER_C = 33;
 const TEMPERS = /temper|\bseed|stir in the rest|3[0-3] ?°? ?C\b/i;
 const BEATS = /\bbeat|until .*gloss|\bgrain/i;
 const COCONUT = /coconut (oil|cream|fat)|creamed coconut|palm|vegetable (fat|shortening)/;
 const FAST = /agar|pectin/;
 
-/** What makes a layer firm, and the heats that it gives back as it becomes so. */
+/** Returns the setting mechanism of a layer, and its latent heats. */
 export function firmnessIn(layer: Layer, laid: Laid): { firmness: Firmness; latents: Latent[] } {
   const { grams, madeG, parts, place } = laid;
   const share = (of: number) => (madeG > 0 ? of / madeG : 0);
@@ -94,10 +94,10 @@ function stuffIn(
   return firmnessOf('cold');
 }
 
-/** A crumb holds by being pressed too: it takes less fat that is solid, and less time. */
+/** A pressed crumb also holds by pressure: it needs less solid fat and less time. */
 const PRESSED: Firmness = { ...firmnessOf('milk fat'), lagMinutes: 10, takesNext: 0.24, cuts: 0.3 };
 
-/** Fat of a thing that is not a chocolate's own, g. */
+/** Returns the fat of an ingredient that is not cocoa butter, g. */
 const otherFatIn = (thing: LayerPart['things'][number]) =>
   isKind('chocolate', thing)
     ? 0

@@ -15,29 +15,29 @@ import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } f
 import type { PouredLayer } from './poured';
 import { setReason, type SetReason } from './setReason';
 
-/** So long in one place. The last place of a list goes on for as long as it is needed. */
+/** Time the tin spends in one place. The last place in a list has no end. */
 export interface PlaceStay {
   readonly place: Place;
   readonly minutes: number;
 }
 
-/** How one layer sets. Minutes are counted from its own pour. */
+/** Setting of one layer. Minutes are counted from its own pour. */
 export interface LayerWait {
   readonly id: string;
   readonly name: string;
-  /** Minutes from the start of the first layer to this one's pour. */
+  /** Minutes from the start of the first layer to this layer's pour. */
   readonly pouredAt: number;
   readonly states: LayerStates;
-  /** When it takes the next layer and its own wait has passed, or of the last when it is cut clean; null where it never is here. */
+  /** Minutes from pouring until the next layer can go on, or until the top layer cuts cleanly; `null` if it never sets in this place. */
   readonly setAfterMinutes: number | null;
   /**
-   * When the next layer may go on: once it takes it, or while it is hot where the slab wants the next one on before that. After the
-   * last, when the whole slab is cut clean.
+   * Minutes from pouring at which the next layer goes on: once it is ready, or while hot if the slab asks for that. For the top
+   * layer, when the whole slab cuts cleanly.
    */
   readonly nextFromMinutes: number | null;
-  /** From when on its face is too cold and greasy for the next layer to hold. */
+  /** Minutes from which its surface is too cold and greasy for the next layer to bond. */
   readonly nextUntilMinutes: number | null;
-  /** Where it meets the layer below when it is poured; null for the lowest. */
+  /** Contact temperature with the layer below when poured; `null` for the lowest layer. */
   readonly contactC: number | null;
   readonly meltsBelow: boolean;
   readonly pourAtMostC: number | null;
@@ -48,21 +48,21 @@ export interface LayerWait {
 export interface Setting {
   readonly minutes: readonly number[];
   readonly layers: readonly LayerWait[];
-  /** From the start of the first layer: when all is set, and until when a brittle face is not yet too hard to cut clean. */
+  /** Minutes from the start of the first layer: when everything is set, and until when a brittle top still cuts cleanly. */
   readonly cutWindow: { readonly fromMinutes: number | null; readonly toMinutes: number | null };
-  /** Temperature of the upper face at the end, deg C. */
+  /** Final temperature of the upper face, °C. */
   readonly faceC: number;
-  /** How long to leave it wrapped in the room until its face no longer sweats, min; 0 where it does not. */
+  /** Minutes to keep it wrapped in the room until its surface no longer sweats; 0 if it does not. */
   readonly wrappedMinutes: number;
 }
 
 const MAX_MINUTES = 48 * 60;
-/** A layer that takes the next one only within so long wants it while it is hot, min. */
+/** A layer whose maximum wait is at most this long must get the next layer while hot, in minutes. */
 const HOT_WITHIN = 120;
 const MAX_WRAPPED = 6 * 60;
 const WRAPPED_STEP = 5;
 
-/** The place in which the tin stands at a moment, since when, and until when; the last place goes on. */
+/** Returns the place of the tin at a moment with its start and end; the last place has no end. */
 function placeAt(stays: readonly PlaceStay[], minute: number): { place: Place; from: number; until: number } {
   let from = 0;
   for (const [i, { place, minutes }] of stays.entries()) {
@@ -73,24 +73,24 @@ function placeAt(stays: readonly PlaceStay[], minute: number): { place: Place; f
   throw new RangeError('No stays');
 }
 
-/** How high a stack may be before its cells become larger, mm. */
+/** Height of a stack above which its cells become larger, mm. */
 const FINE_UP_TO_MM = 100;
 const cellMmOf = (layers: readonly PouredLayer[]) =>
   CELL_MM * Math.max(1, layers.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0) / FINE_UP_TO_MM);
 
 /**
- * How much work it is to find how a stack sets, as a share of what is done at once: over 1 is too much.
+ * Estimates the work to simulate how a stack sets as a share of the budget: over 1 is too much.
  *
  * @param layers as `pouredLayers` gives them
  */
 export function settingWork(layers: readonly PouredLayer[]): number {
   const each = heatWork(layers, MAX_MINUTES, Infinity, cellMmOf(layers));
-  // While one layer sets, those on top of it are not there yet.
+  // Layers on top are missing while a lower one sets.
   return (each * (layers.length + 1)) / 2;
 }
 
 /**
- * How long each layer of a stack needs, one poured on the other as soon as it may be, and whether a pour melts what is below.
+ * Returns the setting of each layer of a stack, each poured as soon as possible, and whether a pour melts the layer below.
  *
  * A layer takes the next one when its face is firm enough and its own least wait has passed; the next one is poured then, and the
  * heat it brings goes down into what lies there. It cuts clean when its middle is firm enough. Where the maker says to what it has to
@@ -149,7 +149,7 @@ export function settingOf(
   const all = waits.at(-1)!;
   const isLaid = waits.length === layers.length && all.setAfterMinutes !== null;
   const cutsAt = states.map(({ cutsAt }) => cutsAt);
-  // A layer that never cuts clean is cut when the top one is: it is told beside it.
+  // A layer that never cuts cleanly is cut with the top one and reported separately.
   const from = isLaid
     ? cutsAt.reduce<number>((most, at) => Math.max(most, at ?? 0), all.pouredAt + all.setAfterMinutes!)
     : null;
@@ -157,7 +157,7 @@ export function settingOf(
     minutes: curves[0]!.warmestC.map((_, i) => i * STEP_MINUTES),
     layers: waits.map((wait, at) => ({
       ...wait,
-      // After the last layer comes the knife, which goes through all of them.
+      // The cut goes through all layers, so it comes after the last one.
       nextFromMinutes: from !== null && at === layers.length - 1 ? from - wait.pouredAt : wait.nextFromMinutes,
       states: { ...statesOf(states[at]!), takesNext: wait.states.takesNext },
     })),
@@ -167,11 +167,11 @@ export function settingOf(
   };
 }
 
-/** How long a layer that never sets is shown, and one that has set, min. */
+/** Minutes shown of a layer that never sets, and after the last one has set. */
 const SHOWN_UNSET = 240;
 const SHOWN_SET = 60;
 
-/** The topmost layer of a stack from its pour until the next one may go on, minute by minute. */
+/** Follows the top layer of a stack from its pour until the next one can go on, minute by minute. */
 function settled(
   layers: readonly PouredLayer[],
   states: readonly FirmState[],
@@ -191,7 +191,7 @@ function settled(
     cellMm,
   );
   const curves = layers.map(emptyCurve);
-  /** The next one is wanted on it while it is hot; then that moment is what counts, and not when it has set. */
+  /** If the next layer goes on while this one is hot, that moment counts, not when it has set. */
   const soon = next !== undefined && layer.maxMinutes !== null && layer.maxMinutes <= HOT_WITHIN;
   const hotAfter = next?.together ? 0 : soon ? Math.min(layer.minMinutes, layer.maxMinutes!) : null;
   const snapshots = new Map<number, { readonly cells: readonly number[]; readonly states: readonly FirmState[] }>();
@@ -209,7 +209,7 @@ function settled(
     const ready = next ? takesNextAt : cutsAt;
     if (ready !== null) setAfter ??= ready - poured;
     if (setAfter !== null && (next || isDone(states, layers.length, poured + minute, poured + setAfter))) break;
-    // A change of place within a minute counts from its end.
+    // A change of place within a minute takes effect at its end.
     const since = Math.max(0, poured + minute - Math.max(from, poured));
     stack.advance(facesIn(place, places, support), since * 60, STEP_MINUTES * 60);
   }
@@ -218,7 +218,7 @@ function settled(
   const until = nextAfter === null ? SHOWN_UNSET : next ? nextAfter : nextAfter + SHOWN_SET;
   const takesNext = states[at]!.takesNextAt;
   const kept = snapshots.get(until);
-  // Where the next one goes on sooner, what came after that did not happen.
+  // If the next layer goes on sooner, later results do not apply.
   if (kept && next) states.forEach((state, l) => Object.assign(state, kept.states[l]));
   return {
     setAfter,
@@ -231,16 +231,16 @@ function settled(
   };
 }
 
-/** Whether nothing more is to be found out of a slab whose last layer is set: all cut and pack, or have had their time. */
+/** Tells whether the simulation of a slab whose last layer is set can stop: everything cuts and packs, or has had its time. */
 function isDone(states: readonly FirmState[], count: number, minute: number, setAt: number): boolean {
   if (minute < setAt + SHOWN_SET) return false;
   const open = states.slice(0, count).some(({ cutsAt, packsAt }) => cutsAt === null || packsAt === null);
   return !open || minute >= setAt + MAX_FOLLOWED;
 }
-/** So long after the last layer is set the others are followed, min. */
+/** Minutes to follow the other layers after the last one is set. */
 const MAX_FOLLOWED = 8 * 60;
 
-/** Minutes in the room, wrapped, until the face has come up to the dew point. */
+/** Returns the minutes in the room, wrapped, until the surface is above the dew point. */
 function wrapped(
   layers: readonly PouredLayer[],
   cells: readonly number[],

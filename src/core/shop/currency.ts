@@ -1,13 +1,13 @@
 import type { Pricing } from '../slab';
 import type { Shop } from './types';
 
-/** Money of a shop's settings when its currency changes. */
+/** A change of the shop's currency. */
 export interface CurrencyChange {
   readonly from: string;
   readonly to: string;
-  /** How much of the new currency one of the old is; null where nobody has said. */
+  /** Exchange rate from the old currency to the new one; `null` if unknown. */
   readonly rate: number | null;
-  /** How many of the new currency's smallest coin one of it is. */
+  /** Smallest coins per unit of the new currency. */
   readonly coin: number;
 }
 
@@ -16,8 +16,8 @@ interface Marked {
 }
 
 /**
- * A thing with amounts of money: in the old currency they are turned by the rate, or, without one, marked as of that currency; those that
- * were marked as of the new one count again.
+ * Converts an item with amounts of money. Amounts in the old currency are converted at the rate or, without a rate, marked with
+ * that currency; amounts marked with the new currency count again.
  */
 function turned<T extends Marked>(
   thing: T,
@@ -51,7 +51,7 @@ function turnedPricing(pricing: Pricing, change: CurrencyChange): Pricing {
   });
 }
 
-/** All amounts of money in a shop's settings when its currency changes. What its prices end in stays as it is. */
+/** Converts all amounts of money in a shop's settings. Price endings stay the same. */
 export function moneyTurned<T extends Partial<Shop>>(settings: T, change: CurrencyChange): T {
   const { pieceKinds, boxes, bags, wraps, channels, pricing } = settings;
   const next: Partial<Shop> = {

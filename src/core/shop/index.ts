@@ -1,4 +1,4 @@
-/** The shop: its settings, and what it has to work with. */
+/** The shop's settings and equipment. */
 export * from './types';
 export * from './schema';
 export * from './currency';

@@ -21,7 +21,7 @@ import * as yup from 'yup';
 
 const clock = formed(/^([01]\d|2[0-3]):[0-5]\d$/, reason('not-a-time-of-day')).required(REQUIRED);
 
-/** Working hours by day of the week, 0 being Sunday, in the shop's own time. Those of a night end on the next day. */
+/** Working hours by day of the week, 0 for Sunday, in the shop's time zone. Night hours end on the next day. */
 export const hoursSchema = list(
   fields({
     day: whole(0, 6).required(REQUIRED),
@@ -50,7 +50,7 @@ export const zoneSchema = yup
 
 const notALocale = asMessage(reason('not-a-locale'));
 
-/** How a shop writes its days and times, as a BCP 47 tag. */
+/** Format of dates and times, as a BCP 47 tag. */
 const localeSchema = yup
   .string()
   .strict()
@@ -64,19 +64,19 @@ const localeSchema = yup
     }
   });
 
-/** m above the sea. */
+/** m above sea level. */
 const altitude = number(-500, 6000);
 
-/** How a thermometer takes a temperature: hung into the pot, or from the light of its skin. */
+/** How a thermometer measures: inside the pot, or its surface by infrared. */
 export const THERMOMETERS = ['probe', 'infrared'] as const;
 export type ThermometerKind = (typeof THERMOMETERS)[number];
-/** Whether each sees the skin of a pot, which is cooler than what lies under it. */
+/** Whether each kind measures the surface of a pot, which is cooler than its inside. */
 export const SEES_SKIN: Readonly<Record<ThermometerKind, boolean>> = { probe: false, infrared: true };
 
-/** A thermometer, what it showed in boiling water and in melting ice, and the day and the height of that. */
+/** A thermometer with its readings in boiling water and in melting ice, and their day and altitude. */
 const probe = fields({
   name: text(),
-  /** Without it, one that hangs in the pot. */
+  /** Default: a probe in the pot. */
   kind: oneOf(THERMOMETERS),
   boilC: number(60, 120),
   iceC: number(-20, 20),
@@ -93,7 +93,7 @@ const placeH = fields(
   >,
 );
 
-/** A kind of piece that the shop cuts again and again; a price in another currency than the shop's says so, and is not counted. */
+/** A saved piece type; a price in another currency is marked with it and not counted. */
 const pieceKind = fields({
   name: text(200),
   lengthMm: number(...PIECE_MM).required(REQUIRED),
@@ -102,7 +102,7 @@ const pieceKind = fields({
   currency: currencySchema,
 });
 
-/** What draws power, by its mean draw while it is on, kW. */
+/** Powered equipment with its mean power while on, kW. */
 export const POWERED = ['oven', 'ring', 'mixer', 'fridge', 'freezer'] as const;
 const kilowatts = number(0, 50);
 const powerSchema = fields({
@@ -113,27 +113,27 @@ const powerSchema = fields({
   freezer: kilowatts,
 });
 
-/** A way to sell: what it takes off the price, and what it packs in. */
+/** A sales channel: its discount and fees, and its packaging. */
 const channel = fields({
   name: text(200),
-  /** Off the price before tax: what a cafe pays less. */
+  /** Discount on the price before tax. */
   discountPercent: number(0, 99),
-  /** Of what the buyer pays, and for each sale. */
+  /** Fee as a share of the price paid, and per sale. */
   feePercent: number(0, 99),
   feeEach: number(0, 1e5),
   taxPercent: number(0, 100),
-  /** A box or a bag of the shop, and how many pieces go into each. */
+  /** Box or bag, and pieces per sale. */
   in: note(200),
   pieces: whole(1, 1000),
   currency: currencySchema,
 });
 
-/** Whose rules a label is drafted by. */
+/** Rules for label drafts. */
 export const LABEL_PROFILES = ['eu', 'us'] as const;
 export const PAPERS = ['A4', 'Letter'] as const;
 const sideMm = number(10, 300);
 const edgeMm = number(0, 100);
-/** The shop's own sheets of labels. */
+/** Dimensions of the shop's label sheets. */
 const labelsSchema = fields({
   profile: oneOf(LABEL_PROFILES),
   address: note(500),
@@ -148,28 +148,28 @@ const labelsSchema = fields({
   gapDownMm: edgeMm,
 });
 
-/** What can be counted on at once: pairs of hands, ovens that each hold one temperature, rings. */
+/** Available resources: people, ovens with one temperature each, rings. */
 export const MEANS = { hands: whole(1, 10), ovens: whole(0, 10), rings: whole(0, 20) } as const;
 
-/** What a shop may say of itself; anything left out of a request is the shop's own setting. */
+/** Settings of a shop; missing fields of a request use the shop's own. */
 export const shopSchema = fields({
   name: note(200),
   currency: currencySchema,
   measures: oneOf(MEASURES),
-  /** The units that figures are shown in, and that a bare number is read in. */
+  /** Units for display, and of bare numbers. */
   shownIn: fields({
     temperature: oneOf(SHOWN_IN.temperature),
     length: oneOf(SHOWN_IN.length),
     mass: oneOf(SHOWN_IN.mass),
     volume: oneOf(SHOWN_IN.volume),
   }),
-  /** What the shop's scale can tell apart. */
+  /** Resolution of the scale, g. */
   scaleStepG: positive(1000),
   vessels: list(vesselSchema, 100),
   boxes: list(boxSchema, 100),
   bags: list(bagSchema, 100),
   wraps: list(wrapSchema, 100),
-  /** How the shop prices a slab that does not say otherwise. */
+  /** Default pricing of slabs. */
   pricing: pricingSchema,
   power: powerSchema,
   channels: list(channel.required(REQUIRED), 20),
@@ -179,13 +179,13 @@ export const shopSchema = fields({
   roomC: number(-5, 50),
   humidityPercent: number(0, 100),
   probes: list(probe.required(REQUIRED), 20),
-  /** None at all stands for round the clock. */
+  /** None means round the clock. */
   hours: hoursSchema,
   zone: zoneSchema,
   locale: localeSchema,
   ...MEANS,
-  /** Surface coefficients fitted from the shop's own set times. */
+  /** Surface coefficients fitted from the shop's own setting times. */
   placeH,
-  /** The tins that the shop has; where it is not known the second reader does not ask. */
+  /** Tins of the shop; checks skip an unknown rack. */
   rack: list(rackTinSchema, 1000),
 });

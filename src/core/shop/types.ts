@@ -3,25 +3,25 @@ import type { POWERED, shopSchema } from './schema';
 
 type Said = Held<typeof shopSchema>;
 
-/** What the shop has settled once for all slabs, and what it has to work with. */
+/** Settings of the shop for all slabs, and its equipment. */
 export type Shop = Said & Required<Pick<Said, 'name' | 'currency' | 'measures' | 'scaleStepG'>>;
 
-/** A thermometer, and how it was last found to read. */
+/** A thermometer with its last check. */
 export type Probe = NonNullable<Shop['probes']>[number];
 
-/** A way to sell: over the counter, to a cafe, in a packed tin. */
+/** A sales channel: the counter, a cafe, a packed tin. */
 export type Channel = NonNullable<Shop['channels']>[number];
 
-/** What draws power. */
+/** Powered equipment. */
 export type Powered = (typeof POWERED)[number];
 
-/** The shop's own sheets of labels, in full. */
+/** The shop's label sheets with all fields. */
 export type LabelSheet = Required<NonNullable<Shop['labels']>>;
 
 /** Working hours of one day of the week. */
 export type Hours = NonNullable<Shop['hours']>[number];
 
-/** What holds of a shop that has not said: at the sea, a cool workroom, one maker at one stove. */
+/** Default settings: at sea level, a cool room, one person at one hob. */
 export const USUAL_SHOP = {
   locale: 'en-GB',
   altitudeM: 0,
@@ -32,7 +32,7 @@ export const USUAL_SHOP = {
   rings: 4,
 } as const;
 
-/** Mean draw of what a small workroom has, kW: an oven and a fridge rest between their spells. */
+/** Typical mean power in a small workroom, kW; ovens and fridges cycle. */
 export const USUAL_POWER: Readonly<Record<Powered, number>> = {
   oven: 1.2,
   ring: 1.2,
@@ -41,7 +41,7 @@ export const USUAL_POWER: Readonly<Record<Powered, number>> = {
   freezer: 0.08,
 };
 
-/** A sheet of labels as it is until the shop has measured its own. */
+/** Default label sheet. */
 export const USUAL_LABELS: LabelSheet = {
   profile: 'eu',
   address: '',

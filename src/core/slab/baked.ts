@@ -1,23 +1,23 @@
 import type { Layer, Preparation, Slab, Step } from './types';
 
-/** Ovens as far apart as this are one temperature, deg C. */
+/** Maximum difference between ovens at the same temperature, °C. */
 export const SAME_OVEN_C = 3;
 
-/** The step that bakes a preparation, or null. */
+/** Returns the step that bakes a preparation, or `null`. */
 export function bakeOf({ steps = [] }: Pick<Preparation, 'steps'>): Step | null {
   return steps.find(({ ovenC }) => ovenC !== undefined) ?? null;
 }
 
-/** Layers from the bottom that are laid raw one on the other and go into the oven once. */
+/** Layers from the bottom that are laid raw and bake together. */
 export interface BakedTogether {
   readonly layers: readonly Layer[];
-  /** The step of each preparation that is part of the one bake. */
+  /** The baking step of each of their preparations. */
   readonly steps: ReadonlyMap<string, Step>;
 }
 
 /**
- * The layers that bake as one: two or more level ones from the bottom, all of whose preparations bake, at one temperature. A base
- * that bakes alone is no such group: its preparation's own steps press and bake it.
+ * Returns the layers that bake together: two or more level ones from the bottom whose preparations all bake at one temperature. A
+ * base that bakes alone is not such a group.
  */
 export function bakedTogether({ layers, preparations }: Pick<Slab, 'layers' | 'preparations'>): BakedTogether | null {
   const steps = new Map<string, Step>();

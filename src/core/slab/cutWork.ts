@@ -3,14 +3,14 @@ import { problem, type Problem } from '../validation';
 import { MAX_GRID } from './schema';
 import type { CutSpec, Layer, Scale } from './types';
 
-/** So many areas are worked out for one slab: about a fifth of a second's work. */
+/** Maximum number of areas computed for one slab: about a fifth of a second. */
 const MAX_AREAS = 1_000_000;
-/** What each piece costs by itself, as many areas; and at how many heights a layer is cut between leaning walls, or a shell. */
+/** Fixed work per piece, in areas; and the number of heights at which a layer is cut between sloping walls, or a shell. */
 const AREAS = { piece: 3, leaning: 3, shell: 6 } as const;
-/** A piece that is no rectangle, or of a surface that is not level, is so much more work. */
+/** Factor for pieces that are not rectangles, or of an uneven surface. */
 const SLANTED = 12;
 
-/** What is cut, of a slab or of a request. */
+/** The cut part of a slab or of a request. */
 interface Cutting {
   readonly layers: readonly Layer[];
   readonly tins: readonly TinCount[];
@@ -18,7 +18,7 @@ interface Cutting {
   readonly scale?: Scale | undefined;
 }
 
-/** Pieces that lie on lines, those that are more work counting for more. */
+/** Returns the number of pieces on lines, weighted by their work. */
 function cellsOnLines({ columns, rows, shape = 'rectangle', thicknessAt = [], strips, linesMm }: CutSpec): number {
   const sides = [linesMm?.length ?? [], linesMm?.width ?? []].map((lines) => lines.length);
   const cells = strips
@@ -27,7 +27,7 @@ function cellsOnLines({ columns, rows, shape = 'rectangle', thicknessAt = [], st
   return cells * (shape !== 'rectangle' || thicknessAt.length > 0 ? SLANTED : 1);
 }
 
-/** Pieces of a cut, those that are more work counting for more. */
+/** Returns the number of pieces of a cut, weighted by their work. */
 function cellsOf(cut: CutSpec = { columns: 1, rows: 1 }): number {
   switch (cut.way ?? 'grid') {
     case 'break':
@@ -41,8 +41,8 @@ function cellsOf(cut: CutSpec = { columns: 1, rows: 1 }): number {
 }
 
 /**
- * How much work it is to cut a slab, as a share of what is done at once: pieces, times the heights at which each layer is cut, over
- * all kinds of tin. Over 1 is too much. Reckoned before any of it is done.
+ * Estimates the work to cut a slab as a share of the budget: pieces times the heights at which each layer is cut, over all kinds
+ * of tin. Over 1 is too much. Calculated before any of it is done.
  */
 export function cutWork({ layers, tins, cut, scale }: Cutting): number {
   const shelled = layers.some(({ spread }) => spread === 'shell');
@@ -58,7 +58,7 @@ export function cutWork({ layers, tins, cut, scale }: Cutting): number {
   return areas / MAX_AREAS;
 }
 
-/** What is too much to cut at once, with what to make smaller: one problem, or none. */
+/** Returns a problem for a cut that is too much work, with what to make smaller. */
 export function cutProblems(cutting: Cutting): Problem[] {
   const work = cutWork(cutting);
   if (work <= 1) return [];

@@ -1,8 +1,8 @@
 import type { Layer, Line, Preparation, Slab } from './types';
 
-/** Small changes to a slab, each giving a new one; positions are those of the file. */
+/** Small edits of a slab, each returning a new slab. Positions are those of the file. */
 
-/** An id of the form p1, p2 ... that none of the given things has. */
+/** Returns an unused id of the form p1, p2 and so on. */
 export function freshId(prefix: string, things: readonly { readonly id: string }[]): string {
   const taken = new Set(things.map(({ id }) => id));
   let n = things.length + 1;
@@ -21,7 +21,7 @@ export function withLine(slab: Slab, at: number, line: number, part: Partial<Lin
   return withPreparation(slab, at, { lines: replaced(slab.preparations[at]!.lines, line, part) });
 }
 
-/** The slab with lines put into a preparation, before the line that stands at a position, or at its end. */
+/** Returns the slab with lines inserted into a preparation at a position, or at its end. */
 export function addedLines(slab: Slab, at: number, lines: readonly Line[], position = Infinity): Slab {
   const before = slab.preparations[at]!.lines;
   return withPreparation(slab, at, { lines: [...before.slice(0, position), ...lines, ...before.slice(position)] });
@@ -32,7 +32,7 @@ export function addedPreparation(slab: Slab, name: string): Slab {
   return { ...slab, preparations: [...slab.preparations, { id, name, lines: [] }] };
 }
 
-/** The slab without a preparation; layers that drew from it draw no more, and parts of lines that went into it stay where they were. */
+/** Returns the slab without a preparation. Its layers lose that share, and parts of lines that went into it return to their line. */
 export function withoutPreparation(slab: Slab, at: number): Slab {
   const gone = slab.preparations[at]!.id;
   return {
@@ -58,8 +58,8 @@ export function withLayer(slab: Slab, at: number, part: Partial<Layer>): Slab {
 }
 
 /**
- * The slab with one more level layer on top, laid from what is left of a preparation: the one of the layer's own name, else the first
- * that is not used up.
+ * Returns the slab with a new level layer on top, made from the preparation with the layer's name, otherwise the first with
+ * something left.
  *
  * @param name what it is called, or empty to call it after what it is laid from
  */
@@ -78,14 +78,14 @@ export function withoutLayer(slab: Slab, at: number): Slab {
   return { ...slab, layers: slab.layers.filter((_, i) => i !== at) };
 }
 
-/** A list with one thing moved to another position. */
+/** Returns a list with one item moved to another position. */
 export function moved<T>(list: readonly T[], from: number, to: number): T[] {
   const rest = list.filter((_, i) => i !== from);
   const moved = list[from];
   return moved === undefined ? [...list] : [...rest.slice(0, to), moved, ...rest.slice(to)];
 }
 
-/** A slab to begin with: nothing in it yet, in a usual tin. */
+/** An empty slab in a common tin. */
 export function blankSlab(name: string): Slab {
   return {
     format: 'knife-tray/slab',

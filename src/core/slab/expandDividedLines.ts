@@ -1,23 +1,23 @@
 import type { Line, Preparation, Slab } from './types';
 
-/** A line as it goes into one pot: a whole one, or the part of one that was divided. */
+/** A line in one pot: a whole line, or a part of a divided one. */
 export interface PotLine extends Line {
-  /** Where the whole line stands, and the part of it that this is. */
+  /** Position of the whole line, and this part of it. */
   readonly part?: { readonly p: number; readonly l: number; readonly share: number } | undefined;
 }
 
-/** A slab in which every part of a divided line stands where it goes. */
+/** A slab with every part of a divided line in its own preparation. */
 export type ExpandedSlab = Omit<Slab, 'preparations'> & {
   readonly preparations: readonly (Omit<Preparation, 'lines'> & { readonly lines: readonly PotLine[] })[];
 };
 
-/** What stays of a divided line where it is written, 0 to 1. */
+/** Returns the share of a divided line that stays where it is written, 0 to 1. */
 export function shareKept({ divided = [] }: Pick<Line, 'divided'>): number {
   return Math.max(0, 1 - divided.reduce((sum, { share }) => sum + share, 0));
 }
 
 /**
- * Puts the parts of divided lines where they go. Every line keeps its position; parts that come from elsewhere stand behind.
+ * Moves the parts of divided lines to their preparations. Lines keep their positions; parts from elsewhere are appended.
  *
  * Amounts are conserved: the parts of a line add up to it. A part for a preparation that is not there stays where it is written.
  */

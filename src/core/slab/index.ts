@@ -1,4 +1,4 @@
-/** Preparations, layers, the slab file: types, schema, reading and writing. */
+/** Preparations, layers and the slab file: types, schema, reading and writing. */
 export * from './words';
 export * from './types';
 export * from './stepTitle';

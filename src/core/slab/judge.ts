@@ -1,12 +1,10 @@
 import { celsiusOf } from '../measure';
 import type { CookTo, Slab } from './types';
 
-/** Room for the rounding of shares such as three times 33.3 %. */
+/** Tolerance for rounded shares, such as three times 33.3 %. */
 const SHARE_SLACK = 1e-6;
 
-/**
- * How much of each preparation the layers take in all, by the preparation's id: 1 is all of it, less leaves a leftover.
- */
+/** Returns the total share that the layers take of each preparation by id: 1 is all of it, less leaves a leftover. */
 export function sharesTaken(slab: Pick<Slab, 'layers' | 'preparations'>): ReadonlyMap<string, number> {
   const taken = new Map<string, number>(slab.preparations.map(({ id }) => [id, 0]));
   for (const layer of slab.layers) {
@@ -17,13 +15,13 @@ export function sharesTaken(slab: Pick<Slab, 'layers' | 'preparations'>): Readon
   return taken;
 }
 
-/** Whether layers take more of a preparation than there is. */
+/** Tells whether layers take more of a preparation than there is. */
 export function isOverTaken(share: number): boolean {
   return share > 1 + SHARE_SLACK;
 }
 
 /**
- * Where an end point is given in both scales, by how many degrees C they disagree, if that is more than 1; else null.
+ * Returns the difference between the Celsius and Fahrenheit values of an end point, °C, if it is more than 1; otherwise `null`.
  *
  * @example scalesDisagreeC({ celsius: 118, fahrenheit: 245 }) // null: 245 F is 118.3 C
  */

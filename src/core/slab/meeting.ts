@@ -1,7 +1,7 @@
 import type { Preparation, Slab } from './types';
 
 /**
- * How long a preparation takes by its steps, one after the other where they say so, min.
+ * Returns the duration of a preparation's steps, one after the other where they depend on each other, min.
  *
  * @param until a step at whose beginning to stop; all are counted where no step has this id
  */
@@ -17,16 +17,16 @@ export function preparationMinutes({ steps = [] }: Pick<Preparation, 'steps'>, u
   return all;
 }
 
-/** Two pots that meet, and when the other has to be begun so that both are ready when they should be. */
+/** Two pots to finish together, and when to start the other. */
 export interface Meeting {
   readonly preparation: Preparation;
   readonly other: Preparation;
   readonly aheadMinutes: number;
-  /** The preparation is begun so long after the other; before it where this is negative. */
+  /** Minutes by which the preparation starts after the other; negative for before. */
   readonly startsAfterMinutes: number;
 }
 
-/** The pots of a slab that have to be ready together. A pot that meets one that is not there meets none. */
+/** Returns the pots of a slab to finish together. Links to a missing pot are ignored. */
 export function meetingsOf({ preparations }: Pick<Slab, 'preparations'>): Meeting[] {
   return preparations.flatMap((preparation) => {
     const other = preparations.find(({ id }) => id === preparation.meets?.preparation && id !== preparation.id);

@@ -1,12 +1,11 @@
 import type { Scale, Slab } from './types';
 
-/** What a scaling takes from the cupboard, by name. */
+/** Stock entries of a scaling, by name. */
 const inCupboard = (scale: Scale | undefined) =>
   scale?.mode === 'as-far-as' ? scale.have.map(({ ingredient }) => ingredient) : [];
 
 /**
- * Every name of the larder that a slab needs: of its lines, of what stands in the cupboard, and of what its own ingredients are
- * made of.
+ * Returns every larder name that a slab needs: of its lines, its stock entries, and its own ingredients' components.
  *
  * @param scale a scaling that is asked for beside the slab's own
  */

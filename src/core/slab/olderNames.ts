@@ -1,8 +1,8 @@
-/** Older names in slab files, which are still read and no longer written. */
+/** Older names in slab files, which are read but not written. */
 
-/** Fields of a preparation: the older name, and the name now. */
+/** Fields of a preparation: older and current name. */
 const PREPARATION_FIELDS = { maxMultiple: 'maxScaleFactor' } as const;
-/** Ways to scale: the older name, and the name now. */
+/** Scaling modes: older and current name. */
 const SCALE_MODES: Readonly<Record<string, string>> = { multiple: 'scaleFactor' };
 
 /** Older names by their place in the JSON Schema, for its `deprecated` entries. */
@@ -17,7 +17,7 @@ function renamePreparationFields(found: unknown): unknown {
   const older = Object.entries(PREPARATION_FIELDS).filter(([name]) => Object.hasOwn(found, name));
   if (older.length === 0) return found;
   const rest = Object.fromEntries(Object.entries(found).filter(([name]) => !older.some(([old]) => old === name)));
-  // The new name wins where both are written.
+  // The current name wins if both are present.
   return { ...Object.fromEntries(older.map(([old, now]) => [now, found[old]])), ...rest };
 }
 

@@ -17,8 +17,8 @@ export function readSlab(text: string): Read<Slab> {
 }
 
 /**
- * Reads a slab from parsed JSON: first every field against the schema, then fields against one another. Older names of fields are
- * read too, and become the names of today.
+ * Reads a slab from parsed JSON: first every field against the schema, then fields against one another. Older field names are
+ * accepted and replaced.
  */
 export function parseSlab(given: unknown): Read<Slab> {
   const found = renameOlderFields(given);
@@ -41,7 +41,7 @@ export function parseSlab(given: unknown): Read<Slab> {
   return across.length > 0 ? { ok: false, problems: across } : { ok: true, value: slab };
 }
 
-/** The text of a slab file: two spaces deep, one line feed at the end. Reading it gives the same slab back. */
+/** Writes a slab as JSON: two spaces of indentation, one line feed at the end. Reading it returns the same slab. */
 export function writeSlab(slab: Slab): string {
   return `${JSON.stringify(slab, null, 2)}\n`;
 }
@@ -50,7 +50,7 @@ function isRecord(found: unknown): found is Record<string, unknown> {
   return typeof found === 'object' && found !== null;
 }
 
-/** More lines or steps in all than anything can be worked out from at once. */
+/** Maximum number of lines and of steps in total. */
 function tooMany({ preparations }: Slab): Problem[] {
   return (['lines', 'steps'] as const).flatMap((room) => {
     const count = preparations.reduce((sum, preparation) => sum + (preparation[room]?.length ?? 0), 0);
@@ -69,7 +69,7 @@ function doubledIds(slab: Slab): Problem[] {
   );
 }
 
-/** Steps of a preparation with one id, or with times that do not rise. */
+/** Finds steps of a preparation with duplicate ids, or with shortest, typical and longest times out of order. */
 function muddledSteps(slab: Slab): Problem[] {
   return slab.preparations.flatMap(({ steps = [] }, p) =>
     steps.flatMap(({ id, minutes, leastMinutes = minutes, mostMinutes = minutes, wait }, at): Problem[] => {

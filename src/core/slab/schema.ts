@@ -34,14 +34,14 @@ import {
 } from './words';
 
 const MAX_MINUTES = 1e5;
-/** The most columns, and the most rows, that a slab is cut into. */
+/** Maximum number of columns and of rows. */
 export const MAX_GRID = 200;
-/** Pieces of an order are between these on a side, mm: nothing smaller can be cut. */
+/** Limits of an ordered piece's sides, mm. */
 export const PIECE_MM = [5, 1000] as const;
-/** The most lines, and the most steps, of all preparations together. */
+/** Maximum number of lines and of steps over all preparations. */
 export const MAX_IN_ALL = { lines: 1000, steps: 250 } as const;
 
-/** Whether a file can hold an amount: more or less than this is a slip. */
+/** Tells whether a file can hold an amount: anything outside is a typing error. */
 export const holdsQuantity = (quantity: number) => quantity >= MIN_POSITIVE && quantity <= MAX_QUANTITY;
 
 const quantity = positive(MAX_QUANTITY).required(REQUIRED);
@@ -54,39 +54,39 @@ const line = fields({
   quantity,
   unit,
   state: note(100),
-  /** The step at which it goes in. */
+  /** Step at which it is added. */
   addedAt: note(200),
-  /** For `pack`: what the pack holds, where the line says so itself. */
+  /** For `pack`: net content of the pack, if the line states it. */
   packG: positive(MAX_QUANTITY),
-  /** Parts that go elsewhere: at another step, or into another preparation. The rest stays here. */
+  /** Parts that go elsewhere: to another step or preparation. The rest stays here. */
   divided: list(fields({ share, preparation: note(200), addedAt: note(200) }).required(REQUIRED), 20),
-  /** A second amount that the line gives for the same thing. */
+  /** A second amount of the same ingredient. */
   also: fields({ quantity, unit }),
   optional: flag(),
-  /** The line as it was taken in. */
+  /** The line as imported. */
   text: note(1000),
 });
 
 const step = fields({
   id: text(),
   text: text(2000),
-  /** As it usually is, for the amounts as written. */
+  /** Typical time for the base recipe. */
   minutes: minutes.required(REQUIRED),
   leastMinutes: minutes,
   mostMinutes: minutes,
-  /** Without it a boil grows with its cooks, work of hands by the square root of the amount, and the rest not at all. */
+  /** Default: a boil grows with the number of boils, hands-on work with the square root of the amount, and others stay the same. */
   grows: oneOf(GROWTHS),
   hands: oneOf(HANDS),
   occupies: list(text(), 20),
   ovenC: number(0, 400),
   after: list(text(), 100),
-  /** How long it may, and has to, wait after those. */
+  /** Minimum and maximum wait after those steps. */
   wait: fields({ minMinutes: minutes, maxMinutes: minutes }),
-  /** The boil to the end point. */
+  /** Whether the step boils to the end point. */
   cooks: flag(),
-  /** It is left alone until it has cooled to this: how long that takes follows from the pot, whatever its minutes say. */
+  /** The pot cools undisturbed to this temperature; the time follows from the pot. */
   coolTo: fields({ celsius: number(0, 200).required(REQUIRED), in: oneOf(COOLING_PLACES) }),
-  /** What is made is laid in this step, as chocolate strewn on the hot slab is: it waits for the layer below. */
+  /** The mixture is poured in this step, like chocolate scattered on a hot slab: it waits for the layer below. */
   lays: flag(),
 });
 
@@ -96,13 +96,13 @@ const preparation = fields({
   lines: list(line.required(REQUIRED), 200).required(REQUIRED),
   lossPercent: number(0, 99),
   densityGPerMl: positive(25),
-  /** The end point, and the stage that the recipe names for it. */
+  /** End point, and the sugar stage that the recipe names. */
   cookTo: fields({ celsius: number(0, 300), fahrenheit: number(32, 572), stage: oneOf(STAGES) }),
   maxScaleFactor: positive(1000),
   steps: list(step.required(REQUIRED), 200),
-  /** Lines that were taken in and could not be read; they stay as text until they are. */
+  /** Imported lines that were not recognised; they stay as text. */
   unread: list(text(1000), 200),
-  /** `atStep` is the step at which the other goes in; what stands before it is then ready together with the other. */
+  /** `atStep` is the step at which the other preparation is added; everything before it is then finished together. */
   meets: fields({ preparation: text(), aheadMinutes: number(0, 1440), atStep: note(200) }),
 });
 
@@ -124,21 +124,21 @@ const trim = number(0, MAX_MM);
 
 const lineMm = list(number(0, MAX_MM).required(REQUIRED), MAX_GRID);
 
-/** A kind of piece, where several are cut from one slab. */
+/** A piece type, where several are cut from one slab. */
 export const kindSchema = fields({
   id: text(100),
   name: text(200),
   lengthMm: number(...PIECE_MM).required(REQUIRED),
   widthMm: number(...PIECE_MM).required(REQUIRED),
-  /** What one is worth beside the others: its price, say. */
+  /** Relative value, for example its price. */
   value: number(0, 1e6),
   least: whole(0, 10000),
   most: whole(0, 10000),
-  /** It may lie the other way. */
+  /** Whether it may be rotated. */
   turn: flag(),
 });
 
-/** How a slab is cut: an even grid, and what is cut otherwise. */
+/** Cut of a slab: an even grid, and alternatives. */
 export const cutSchema = fields({
   columns: whole(1, MAX_GRID).required(REQUIRED),
   rows: whole(1, MAX_GRID).required(REQUIRED),
@@ -147,28 +147,28 @@ export const cutSchema = fields({
   way: oneOf(CUT_WAYS),
   tool: oneOf(CUT_TOOLS),
   shape: oneOf(PIECE_SHAPES),
-  /** Through-cuts that are not evenly spaced, from the left and from the front; they win over columns and rows. */
+  /** Unevenly spaced through-cuts, from the left and from the front; they win over columns and rows. */
   linesMm: fields({ length: lineMm, width: lineMm }),
-  /** Strips over the whole slab, each cut on its own; they win over lines. They lie along the length unless they say otherwise. */
+  /** Strips over the whole slab, each cut separately; they win over lines. Default direction: along the length. */
   strips: list(
     fields({
       atMm: number(0, MAX_MM).required(REQUIRED),
       widthMm: positive(MAX_MM).required(REQUIRED),
       linesMm: lineMm.required(REQUIRED),
       along: oneOf(['length', 'width']),
-      /** Which kind each piece of it is, in order; empty for what is left over. */
+      /** Piece type of each piece in order; empty for leftover area. */
       kinds: list(note(100).defined(), MAX_GRID + 1),
     }).required(REQUIRED),
     MAX_GRID,
   ),
   kinds: list(kindSchema.required(REQUIRED), 40),
-  /** Broken by hand: the mass that is aimed at, how unevenly it breaks, and what a bag holds. */
+  /** Broken by hand: aimed shard mass, variation, and bag size. */
   break: fields({
     aimG: number(1, MAX_QUANTITY).required(REQUIRED),
     spread: number(0, 2),
     bagG: positive(MAX_QUANTITY),
   }),
-  /** Readings of the thickness of the made slab, from the left and from the front. */
+  /** Thickness readings of the finished slab, from the left and from the front. */
   thicknessAt: list(
     fields({
       xMm: number(0, MAX_MM).required(REQUIRED),
@@ -195,7 +195,7 @@ export const scaleSchema = choice(
       count: whole(1, 10000).required(REQUIRED),
       lengthMm: pieceMm,
       widthMm: pieceMm,
-      /** Lower than written, where the tins are too shallow for that. */
+      /** Maximum height, where the tins are too shallow for the base recipe. */
       heightMm: positive(1000),
     },
   },
@@ -203,7 +203,7 @@ export const scaleSchema = choice(
 );
 
 /**
- * The whole slab file, field by field; what one field says of another is read in `read.ts`.
+ * Schema of the slab file; rules between fields are in `read.ts`.
  *
  * `tin` and the amounts are the slab as it is written; `tins` and `scale` say in what it is made now, as `/api/plan` takes them, so that
  * a kept slab does not forget its tin and its written amounts are not overwritten.
@@ -224,7 +224,7 @@ export const slabSchema = fields({
   cut: cutSchema,
   tins: tinsSchema,
   scale: scaleSchema,
-  /** How the tin is lined; without it, with one sheet. */
+  /** Lining of the tin; the default is one sheet. */
   lining: oneOf(LININGS),
   keep: fields({ place: oneOf(PLACES), days: number(0, 3650) }),
   pricing: pricingSchema,
@@ -233,7 +233,7 @@ export const slabSchema = fields({
   notes: note(20000),
   /** Allergens that the slab is sold as free from. */
   freeFrom: list(oneOf(ALLERGENS).required(REQUIRED), ALLERGENS.length),
-  /** Warnings that the maker has seen and settled, each with a note. */
+  /** Checks that the maker has marked as known, each with a note. */
   known: list(fields({ code: text(), where: note(500).defined(), note: note(1000) }).required(REQUIRED), 500),
   larder: list(ingredientSchema.required(REQUIRED), 500),
 }).required(asMessage(reason('not-a-slab-file')));

@@ -2,7 +2,7 @@ import { sharesTaken } from './judge';
 import type { Slab } from './types';
 
 /**
- * What the layers leave of a preparation, 0 to 1.
+ * Returns the unused share of a preparation, 0 to 1.
  *
  * @param but a part of a layer that is not counted: that which is about to be set anew
  */
@@ -16,7 +16,7 @@ export function spareShare(
   return Math.max(0, 1 - others);
 }
 
-/** The slab with the shares of one preparation set anew, in the order of its layers and their parts. */
+/** Returns the slab with new shares of one preparation, in the order of its layers and their parts. */
 export function withShares(slab: Slab, preparation: string, shares: readonly number[]): Slab {
   let next = 0;
   return {

@@ -1,14 +1,14 @@
 import type { Step } from './types';
 import type { Place } from './words';
 
-/** Tins of a day that go through a step together, counted from 1. */
+/** Tins of a schedule that go through a step together, counted from 1. */
 export interface TinGroup {
   readonly from: number;
   readonly to: number;
   readonly of: number;
 }
 
-/** What is done in a step: written by the maker, or a code with figures whose text is made where it is shown. */
+/** Title of a step: text by the maker, or a code with figures whose text comes from `wording`. */
 export type StepAction =
   | { readonly code: 'written'; readonly text: string }
   | { readonly code: 'boil'; readonly name: string; readonly celsius: number }
@@ -23,19 +23,19 @@ export type StepAction =
       readonly code: 'melt-in-bursts';
       readonly bursts: number;
       readonly seconds: number;
-      /** Of the last burst. */
+      /** Seconds of the last burst. */
       readonly lastSeconds: number;
     };
 
 /** An action, its tins, and its number of repeats. */
 export type StepTitle = StepAction & {
   readonly tins?: TinGroup;
-  /** Above 1 for a step that is done once for each boil. */
+  /** Above 1 for a step that is repeated for each boil. */
   readonly times?: number;
 };
 
-/** A step of a preparation whose text may not be written yet. */
+/** A step of a preparation whose text may still be a code. */
 export type TitledStep = Omit<Step, 'text'> & { readonly title: StepTitle };
 
-/** A written step with its text as its title. */
+/** Returns a written step with its text as its title. */
 export const titled = ({ text, ...step }: Step): TitledStep => ({ ...step, title: { code: 'written', text } });

@@ -11,12 +11,12 @@ export type Slab = Held<typeof slabSchema>;
 export type AcknowledgedCheck = NonNullable<Slab['known']>[number];
 
 /**
- * What stays fixed when the tin changes. `layer-thickness` keeps the thickness of every layer it does not name;
- * `total-height` changes all in proportion; `as-far-as` makes as much as the cupboard allows; `pieces` makes enough for an order.
+ * What stays fixed when the tin changes. `layer-thickness` keeps the thickness of every layer that it does not name;
+ * `total-height` changes all in proportion; `as-far-as` makes as much as the stock allows; `pieces` makes enough for an order.
  */
 export type Scale = Held<typeof scaleSchema>;
 
-/** So much of an ingredient in the cupboard. */
+/** Stock of an ingredient. */
 export type StockItem = Extract<Scale, { readonly mode: 'as-far-as' }>['have'][number];
 
 /** One pot's or bowl's worth of mixture. */
@@ -25,13 +25,13 @@ export type Preparation = Slab['preparations'][number];
 /** One ingredient with an amount, as written. */
 export type Line = Preparation['lines'][number];
 
-/** A part of a line, 0 to 1, that goes into another preparation or in at another step. */
+/** A part of a line, 0 to 1, for another preparation or step. */
 export type LinePart = NonNullable<Line['divided']>[number];
 
 export type CookTo = NonNullable<Preparation['cookTo']>;
 export type Step = NonNullable<Preparation['steps']>[number];
 
-/** One stratum of the slab, laid from one or more preparations. */
+/** A layer of the slab, made from one or more preparations. */
 export type Layer = Slab['layers'][number];
 
 /** An even grid: columns run along the length, rows along the width. */

@@ -1,9 +1,9 @@
-/** What a step takes where nobody has said it: for methods that are read and for days that are laid out. */
+/** Typical times of steps without a stated time. */
 
-/** Minutes: least, usual, most. */
+/** Minutes: shortest, typical, longest. */
 export type DurationEstimate = readonly [least: number, usual: number, most: number];
 
-/** Minutes of one action by hand; usual in a small kitchen, and to be put right where the maker knows better. */
+/** Minutes of one manual action in a small kitchen, until the maker enters better ones. */
 export const USUAL_MINUTES = {
   gather: [8, 12, 20],
   mix: [3, 5, 8],
@@ -21,12 +21,12 @@ export const USUAL_MINUTES = {
   other: [1, 2, 5],
 } as const satisfies Record<string, DurationEstimate>;
 
-/** Minutes of a whole preparation of which no steps are written: some actions together. */
+/** Minutes of a whole preparation without written steps. */
 export const USUAL_PREPARATION_MINUTES = {
   mix: [5, 8, 15],
   boil: [15, 20, 30],
   melt: [6, 9, 14],
 } as const satisfies Record<string, DurationEstimate>;
 
-/** An oven nobody gives the heat of, deg C. */
+/** Default oven temperature, °C. */
 export const USUAL_OVEN_C = 170;

@@ -1,4 +1,4 @@
-/** Sugar stages by their names, from the coolest; `sugar/stages` has their temperatures. */
+/** Sugar stages, coolest first; `sugar/stages` has their temperatures. */
 export const STAGES = [
   'thread',
   'soft ball',
@@ -11,11 +11,11 @@ export const STAGES = [
 ] as const;
 export type Stage = (typeof STAGES)[number];
 
-/** How a step's time grows: not at all, with what is made, or as setting does, with the square of the thickness. */
+/** How the time of a step grows: not at all, with the amount, or with the square of the thickness as setting does. */
 export const GROWTHS = ['fixed', 'mass', 'set'] as const;
 export type Growth = (typeof GROWTHS)[number];
 
-/** What somebody's hands do in a step: work, stand by and look, or nothing. */
+/** Labour of a step: hands-on, watching, or unattended. */
 export const HANDS = ['busy', 'watch', 'free'] as const;
 export type Hands = (typeof HANDS)[number];
 
@@ -25,7 +25,7 @@ export type Spread = (typeof SPREADS)[number];
 export const PLACES = ['room', 'fridge', 'freezer', 'marble'] as const;
 export type Place = (typeof PLACES)[number];
 
-/** What each place is to what stands in it: whether it is cold, whether it freezes, and which shelf life holds there. */
+/** Properties of each place: whether it is cold, whether it freezes, and which shelf life applies. */
 export const PLACE_FACTS = {
   room: { isCold: false, freezes: false, keepsAs: 'room' },
   fridge: { isCold: true, freezes: false, keepsAs: 'fridge' },
@@ -38,21 +38,21 @@ export const PLACE_FACTS = {
   >
 >;
 
-/** Where a pot is left to cool: as it stands, or in a basin of cold water. */
+/** Where a pot cools: on the bench or in cold water. */
 export const COOLING_PLACES = ['room', 'cold water'] as const;
 export type CoolingPlace = (typeof COOLING_PLACES)[number];
 
-/** What a layer looks like when it is cut. */
+/** Appearance of a cut layer. */
 export const TEXTURES = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'] as const;
 export type Texture = (typeof TEXTURES)[number];
 
-/** How a slab is divided: on straight lines, into kinds of several sizes, broken by hand, or from the middle out. */
+/** Ways to cut a slab: straight lines, several piece types, broken by hand, or wedges. */
 export const CUT_WAYS = ['grid', 'mixed', 'break', 'wedges'] as const;
 export type CutWay = (typeof CUT_WAYS)[number];
 
 export const CUT_TOOLS = ['hot blade', 'cold blade', 'serrated', 'wire', 'rollers', 'score and snap', 'hand'] as const;
 export type CutTool = (typeof CUT_TOOLS)[number];
 
-/** The face of a piece: whole rectangles, those halved on a diagonal, or two sets of lines at 60 degrees. */
+/** Shapes of pieces: rectangles, rectangles halved on a diagonal, or two sets of lines at 60 degrees. */
 export const PIECE_SHAPES = ['rectangle', 'triangle', 'diamond'] as const;
 export type PieceShape = (typeof PIECE_SHAPES)[number];

@@ -1,11 +1,11 @@
 import { SEES_SKIN, USUAL_SHOP, type ThermometerKind } from '../shop';
 
-/** Antoine's constants of water, mmHg and deg C, 1 to 100 C and good beyond it by some degrees. */
+/** Antoine constants of water, mmHg and °C, for 1 to 100 °C, usable a few degrees above. */
 const ANTOINE = { a: 8.07131, b: 1730.63, c: 233.426 } as const;
 const PA_PER_MMHG = 133.322;
 
 /**
- * Air pressure of the standard atmosphere, Pa.
+ * Returns the air pressure of the standard atmosphere, Pa.
  *
  * @param altitudeM height above the sea, m, -500..11000
  * @see ICAO standard atmosphere: p = 101325 (1 - 2.25577e-5 h)^5.25588
@@ -15,7 +15,7 @@ export function pressurePa(altitudeM: number): number {
 }
 
 /**
- * Temperature at which water boils at a height, deg C. Weather moves it by up to half a degree.
+ * Returns the boiling point of water at an altitude, °C. Weather shifts it by up to half a degree.
  *
  * @example waterBoilsC(1000) // 96.7
  */
@@ -23,23 +23,23 @@ export function waterBoilsC(altitudeM: number): number {
   return ANTOINE.b / (ANTOINE.a - Math.log10(pressurePa(altitudeM) / PA_PER_MMHG)) - ANTOINE.c;
 }
 
-/** How a probe was last found to read. */
+/** A thermometer with its check readings. */
 export interface ProbeCheck {
-  /** An infrared one reads the skin of what is in the pot, and not its middle. */
+  /** An infrared one measures the surface, not the middle. */
   readonly kind?: ThermometerKind | undefined;
-  /** What it shows in boiling water, and in melting ice, deg C. */
+  /** Readings in boiling water and in melting ice, °C. */
   readonly boilC?: number | undefined;
   readonly iceC?: number | undefined;
-  /** The height at which water was boiled for it, m; where it is not known, the shop's own. */
+  /** Altitude of the check in boiling water, m; the shop's own if unknown. */
   readonly checkedAtM?: number | undefined;
 }
 
-/** A probe that is off by more than this was checked at another height, deg C. */
+/** A larger error than this means a check at another altitude, °C. */
 const MAX_OFF_C = 3;
-/** Water that boils so much elsewhere is another check, deg C: about 150 m. */
+/** Minimum difference in boiling points for a new check, °C: about 150 m. */
 const SAME_BOIL_C = 0.5;
 
-/** Whether a check in boiling water was made at a height that it can speak for: at another one it is to be made again. */
+/** Tells whether a check in boiling water is valid at an altitude; otherwise it has to be repeated. */
 export function checkHolds({ boilC, checkedAtM }: ProbeCheck, altitudeM: number): boolean {
   if (boilC === undefined) return true;
   const boils = waterBoilsC(altitudeM);
@@ -48,7 +48,7 @@ export function checkHolds({ boilC, checkedAtM }: ProbeCheck, altitudeM: number)
 }
 
 /**
- * What a probe shows too much at a temperature, deg C.
+ * Returns the error of a probe at a temperature, °C, positive if it reads high.
  *
  * Between ice and boiling water the two errors are joined by a straight line; beyond them each holds on. With one check only,
  * its error holds everywhere; with none a probe is taken at its word. The error in boiling water is told by the height at which it was
@@ -67,16 +67,17 @@ export function probeErrorC(check: ProbeCheck, trueC: number, altitudeM: number)
   return atIce + (atBoil - atIce) * along;
 }
 
-/** What goes on in a pot whose skin is looked at. */
+/** State of a pot whose surface is measured. */
 export type PotMotion = 'boiling' | 'still' | 'stirred';
 
-/** Heat that the open face of a hot pot gives off by air, light and steam, W/m2 K. */
+/** Heat loss of the open surface of a hot pot by air, radiation and steam, W/m² K. */
 const SKIN_H = 25;
-/** Heat that gets up to the skin from what is under it: by bubbles, by itself through a thick syrup, by the spoon, W/m2 K. */
+/** Heat transfer from the inside to the surface: by bubbles, by conduction in a thick syrup, by stirring, W/m² K. */
 const WITHIN_H: Readonly<Record<PotMotion, number>> = { boiling: 600, still: 120, stirred: 2500 };
 
 /**
- * How much cooler the skin of a pot is than its middle, deg C: the same heat goes through the film below the skin and away above it.
+ * Returns how much cooler the surface of a pot is than its middle, °C: the same heat passes the film below the surface and leaves
+ * it above.
  *
  * @param middleC what is under the skin
  * @see Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 1 and 3 (resistances in series)
@@ -85,9 +86,7 @@ const WITHIN_H: Readonly<Record<PotMotion, number>> = { boiling: 600, still: 120
 export const skinDropC = (middleC: number, roomC: number, motion: PotMotion): number =>
   (Math.max(0, middleC - roomC) * SKIN_H) / (SKIN_H + WITHIN_H[motion]);
 
-/**
- * What a thermometer shows too much of the middle of a pot, deg C: its own error, and for an infrared one that it sees the cooler skin.
- */
+/** Returns the error of a thermometer relative to the middle of a pot, °C: its own error, and for infrared the cooler surface. */
 export function shownTooMuchC(
   check: ProbeCheck,
   middleC: number,
@@ -95,25 +94,25 @@ export function shownTooMuchC(
 ): number {
   if (!SEES_SKIN[check.kind ?? 'probe']) return probeErrorC(check, middleC, altitudeM);
   const skinC = skinDropC(middleC, roomC, motion);
-  // What it showed in boiling water was the skin of that.
+  // Its reading in boiling water was that of the surface.
   const boilC =
     check.boilC === undefined ? undefined : check.boilC + skinDropC(waterBoilsC(altitudeM), roomC, 'boiling');
   return probeErrorC({ ...check, boilC }, middleC - skinC, altitudeM) - skinC;
 }
 
-/** An end point at a shop's height, and as its probe shows it. */
+/** An end point at a shop's altitude and as its thermometer reads. */
 export interface TargetHere {
-  /** Referred to sea level, as recipes give it. */
+  /** At sea level, as in recipes. */
   readonly seaC: number;
-  /** What the pot has here. */
+  /** Temperature in the pot at this altitude. */
   readonly hereC: number;
-  /** What the probe shows then. */
+  /** Reading of the thermometer at that temperature. */
   readonly probeC: number;
 }
 
 /**
- * An end point of a recipe at a shop's height and on its probe: lower by as much as water boils lower, and off by what the probe
- * is off.
+ * Returns an end point at a shop's altitude and on its thermometer: lower by the drop of the boiling point, and corrected for the
+ * error.
  *
  * @param seaC end point referred to sea level, deg C
  * @example targetHere(118, 1000, {}).hereC // 114.7

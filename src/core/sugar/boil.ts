@@ -1,15 +1,15 @@
 import type { Composition, SugarKinds } from '../larder';
 import { sugarShareAtBoil } from './sugarShare';
 
-/** How much more each kind raises the boiling point than sucrose does, g for g: smaller molecules raise it more. */
+/** Boiling point elevation relative to sucrose, by mass: smaller molecules raise it more. */
 const AS_SUCROSE = { sucrose: 1, lactose: 1, mono: 1.9, glucoseSyrup: 0.8 } as const;
 
-/** The table is good to about this share of water. */
+/** Accuracy of the table as a share of water. */
 const SHARE_UNCERTAINTY = 0.015;
 const LOWEST_SHARE = 0.05;
 
 /**
- * Sugar that counts for the boiling point, as g of sucrose in 100 g.
+ * Returns the sugar that counts for the boiling point, g of sucrose equivalent per 100 g.
  *
  * Sugars without kinds count as sucrose, and so does what the kinds leave of all sugars.
  */
@@ -25,7 +25,7 @@ export function sucroseEquivalent(composition: Composition, kinds: SugarKinds | 
 }
 
 /**
- * Water still in a boiled mixture when it reaches its end point, in g.
+ * Returns the water remaining in a mixture boiled to its end point, g.
  *
  * At a boil the temperature fixes the sugar share of the syrup; fat and protein take no part. The end point is taken as at sea level:
  * the height of the shop moves what its thermometer shows, not the water that stays.
@@ -43,20 +43,20 @@ function waterAtShare(sugarG: number, share: number): number {
   return share <= LOWEST_SHARE ? Infinity : (sugarG * (1 - share)) / share;
 }
 
-/** What a boil to an end point does to the water in the pot. */
+/** Result of a boil to an end point. */
 export interface Boiled {
   readonly waterInG: number;
   readonly waterLeftG: number;
   readonly evaporatedG: number;
-  /** The least and the most that evaporates, by what the table is good to. */
+  /** Range of evaporation given the accuracy of the table. */
   readonly evaporatedLowG: number;
   readonly evaporatedHighG: number;
-  /** The pot holds less water than the end point allows: nothing boils off. */
+  /** Whether the pot holds less water than the end point allows: nothing boils off. */
   readonly tooDry: boolean;
 }
 
 /**
- * Boils a pot to its end point.
+ * Calculates the boil of a pot to its end point.
  *
  * @param waterInG water in the pot before, g
  * @param sugarG sucrose-equivalent sugar in the pot, g

@@ -1,6 +1,6 @@
 /**
- * Boiling temperature of sucrose syrup at sea level: share of sugar by mass, and deg C.
- * Handbook values for pure sucrose; above 160 C sugar breaks down and the last entries are only a guide.
+ * Boiling points of sucrose syrup at sea level: sugar share by mass, and °C. Handbook values for pure sucrose; above 160 °C sugar
+ * breaks down and the last entries are only a guide.
  */
 export const BOILING_TABLE: readonly (readonly [share: number, boilC: number])[] = [
   [0, 100],

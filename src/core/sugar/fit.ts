@@ -1,19 +1,19 @@
-/** A straight line through weighted points, and how sure it is. */
+/** A straight line through weighted points, with its uncertainty. */
 export interface Line {
   readonly at0: number;
   readonly slope: number;
-  /** Variances and covariance of the two, from the scatter of the points. */
+  /** Variances and covariance of both coefficients, from the residuals. */
   readonly varAt0: number;
   readonly varSlope: number;
   readonly cov: number;
-  /** Points that count after those far off have been set aside. */
+  /** Effective number of points after outliers are down-weighted. */
   readonly count: number;
 }
 
 const ROUNDS = 8;
-/** Points further off than this many times the usual scatter count less (Huber 1981). */
+/** Points with larger residuals than this many times the scatter count less (Huber 1981). */
 const HUBER = 1.5;
-/** Median of |normal noise| over its deviation. */
+/** Median of |normal noise| divided by its standard deviation. */
 const MAD = 0.6745;
 
 function once(x: readonly number[], y: readonly number[], w: readonly number[]) {
@@ -34,7 +34,7 @@ function once(x: readonly number[], y: readonly number[], w: readonly number[]) 
 }
 
 /**
- * Weighted least squares, robust: points far off the line, as a probe that jumps gives them, lose their weight round by round.
+ * Fits a line by robust weighted least squares: outliers, such as jumps of a probe, lose their weight step by step.
  *
  * @param weights one over the variance of each point, up to a common factor
  * @returns null for fewer than three points, or where all stand at one place

@@ -1,21 +1,21 @@
-/** How even the heat under a pot is, read off the line that its boil follows. */
+/** Steadiness of the heat under a pot, estimated from the line that its boil follows. */
 
 export interface Points {
-  /** Seconds, rising. */
+  /** Seconds, increasing. */
   readonly x: readonly number[];
   readonly y: readonly number[];
-  /** One over the variance of each, up to a common factor. */
+  /** One over the variance of each point, up to a common factor. */
   readonly w: readonly number[];
 }
 
-/** Sums from which the line through any stretch, and what it misses, is told at once. */
+/** Prefix sums that give the line and its residuals over any range. */
 function sumsOf({ x, y, w }: Points) {
   const sums = [0, 1, 2, 3, 4, 5].map(() => new Float64Array(x.length + 1));
   for (let i = 0; i < x.length; i++) {
     const [a, b, c] = [x[i]!, y[i]!, w[i]!];
     [c, c * a, c * b, c * a * a, c * a * b, c * b * b].forEach((term, k) => (sums[k]![i + 1] = sums[k]![i]! + term));
   }
-  /** Slope, what is missed in all, and the slope's weight, over points from one to before another. */
+  /** Returns slope, residual sum and weight of the slope over a range of points. */
   return (from: number, to: number) => {
     const [n, sx, sy, xx, xy, yy] = sums.map((sum) => sum[to]! - sum[from]!) as [
       number,
@@ -31,17 +31,17 @@ function sumsOf({ x, y, w }: Points) {
   };
 }
 
-/** A break is looked for with at least so many seconds and points behind it. */
+/** Minimum seconds and points on both sides of a break. */
 const MIN_AFTER_SECONDS = 26;
 const MIN_POINTS = 8;
-/** Two lines have to be so much better than one (an F statistic), and their slopes to differ by this share. */
+/** Thresholds for a break: the F statistic, and the relative difference of the slopes. */
 const MAX_LIKELY_ONE = 28;
 const MIN_TURN = 0.24;
 const MAX_CANDIDATES = 120;
 
 /**
- * Where the knob was turned last, as the point from which on a new line holds; 0 where it was not. Two lines are held against one over
- * every place in turn; what comes before a break is left out, and looked at no more.
+ * Returns the point from which a new line holds because the heat was changed; 0 if it was not. Two lines are compared with one at
+ * every place; data before a break is ignored.
  *
  * @see Chow G. C. (1960), Tests of equality between sets of coefficients in two linear regressions
  */
@@ -68,15 +68,15 @@ export function lastTurn(points: Points): number {
 }
 
 const WINDOW_SECONDS = 50;
-/** Wander that cannot be told from so few windows is taken for this, and no more than that is believed, as a share of the heat. */
+/** Default wander of the heat for too few windows, and its maximum, as a share of the heat. */
 const USUAL_WANDER = 0.009;
 const MAX_WANDER = 0.2;
-/** Over such a time the heat swells and falls. */
+/** Correlation time of the heat, s. */
 const SWELLS_SECONDS = 2600;
 
 /**
- * By what share the heat wanders from one minute or so to the next: the spread of the slopes of short stretches, less what the scatter of
- * the readings makes of it.
+ * Returns the relative wander of the heat between minutes: the spread of slopes of short stretches, less what the scatter of the
+ * readings explains.
  */
 export function wanderOf(points: Points, slope: number): number {
   const { x } = points;
@@ -95,23 +95,20 @@ export function wanderOf(points: Points, slope: number): number {
     from = i;
   }
   if (windows.length < 3) return USUAL_WANDER;
-  // A stretch that is told well says more.
+  // Precise stretches count more.
   const weights = windows.map(({ noise }) => 1 / (noise + USUAL_WANDER ** 2));
   const sum = weights.reduce((total, weight) => total + weight, 0);
   const found = windows.reduce((total, { off, noise }, i) => total + weights[i]! * (off ** 2 - noise), 0) / sum;
-  // Less a part of its standard error, so that scatter is not taken for a wander.
+  // Subtracts part of the standard error, so that scatter is not taken for wander.
   const error =
     Math.sqrt(weights.reduce((total, w, i) => total + 2 * (w * (windows[i]!.noise + USUAL_WANDER ** 2)) ** 2, 0)) / sum;
   return Math.min(MAX_WANDER, Math.sqrt(Math.max(USUAL_WANDER ** 2, found - error / 3)));
 }
 
-/** So long a stretch at the end is held against the line, s. */
+/** Length of the final stretch that is compared with the line, s. */
 const LATELY_SECONDS = 60;
 
-/**
- * By what share the heat of the last minute seems to be another than the line's: what differs, and less of it the more that may be
- * scatter. A knob that has just been turned shows here first.
- */
+/** Returns the relative change of the heat in the last minute, shrunk by its uncertainty. A recent change of the knob shows here first. */
 export function latelyOff(points: Points, slope: number): number {
   const { x } = points;
   const from = x.findIndex((at) => at >= x.at(-1)! - LATELY_SECONDS);
@@ -124,7 +121,8 @@ export function latelyOff(points: Points, slope: number): number {
 }
 
 /**
- * How far the mean heat of some time to come may be from that of some time gone, as a share: each is a mean over so many swells.
+ * Returns the relative uncertainty of the mean heat over some time to come, given the time observed: each is a mean over its
+ * correlation times.
  *
  * @param seconds the time to come, and the time gone that it is told from
  */

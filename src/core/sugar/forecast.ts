@@ -3,10 +3,10 @@ import { robustLine, type Line } from './fit';
 import { heatShare, lastTurn, latelyOff, wanderOf } from './flame';
 import { sugarShareAtBoil } from './sugarShare';
 
-/** A reading of a probe: seconds since some moment, deg C. */
+/** A reading of a probe: seconds since a start, °C. */
 export type Reading = readonly [seconds: number, celsius: number];
 
-/** What a forecast rests on, or why there is none yet. */
+/** Basis of a forecast, or why there is none yet. */
 export type ForecastNote =
   | 'no-reading'
   | 'reached'
@@ -20,37 +20,37 @@ export type ForecastNote =
   | 'not-falling'
   | 'cooling';
 
-/** How long something still takes. */
+/** Remaining time of a boil or of cooling. */
 export interface Forecast {
-  /** null where the readings do not tell. */
+  /** `null` if the readings do not allow a forecast. */
   readonly minutesLeft: number | null;
-  /** It is between these with about nine chances in ten. */
+  /** Range that holds about nine times in ten. */
   readonly low: number | null;
   readonly high: number | null;
   readonly reached: boolean;
   readonly note: ForecastNote;
 }
 
-/** 90 % of a normal spread lie within so many deviations. */
+/** Standard deviations of a 90 % interval. */
 const NINETY = 1.645;
-/** Below this the pot is still warming up: the water leaves too slowly for its share to be read off the temperature. */
+/** Below this the pot is still warming up: water leaves too slowly to read its share from the temperature. */
 const BOILS_FROM_C = 101.5;
 const MIN_READINGS = 8;
 const MIN_SECONDS = 40;
-/** No probe in a kitchen reads beyond these. */
+/** Plausible readings of a kitchen probe. */
 const READABLE_C = [-30, 400] as const;
-/** The heat under a pot wanders: what was read so long ago counts half. */
+/** Half-life of the readings' weight: the heat under a pot wanders. */
 const HALF_LIFE_SECONDS = 600;
-/** What the boiling table and an unsteady flame add to the scatter of the readings, as a share of the time left. */
+/** Uncertainty from the boiling table and an unsteady flame, as a share of the time left. */
 const MODEL_SHARE = { boil: 0.006, cool: 0.02 } as const;
-/** Part of what the last minute differs by that may stay so. */
+/** Part of a change in the last minute that is expected to persist. */
 const LATELY = 0.7;
-/** A probe follows some seconds behind. */
+/** Delay of a probe, s. */
 const LAG_SECONDS = 3;
 
 /**
- * Readings that can be used: finite, believable, each later than the one before. A probe that repeats itself word for word for
- * long has stopped; what it repeated is kept once.
+ * Returns usable readings: finite, plausible, increasing in time. A probe that repeats itself exactly for long has stopped; the
+ * repeated value is kept once.
  */
 export function soundReadings(readings: readonly Reading[]): Reading[] {
   const sound: Reading[] = [];
@@ -65,14 +65,14 @@ export function soundReadings(readings: readonly Reading[]): Reading[] {
   return sound;
 }
 
-/** A reading this far from the middle of its neighbours is a jump of the probe and not of the pot. */
+/** Deviation from the median of its neighbours that marks a jump of the probe. */
 const JUMP_C = 6;
 const NEIGHBOURS = 4;
 
-/** A line is found as well from so many readings as from more. */
+/** Number of readings that suffices for a line. */
 const MAX_FITTED = 2000;
 
-/** Readings without the jumps among them; of very many, evenly spread ones and the last. */
+/** Returns the readings without jumps; of very many, evenly spaced ones and the last. */
 function settled(readings: readonly Reading[]): Reading[] {
   const step = Math.ceil(readings.length / MAX_FITTED);
   return readings.filter(([, celsius], i) => {
@@ -88,7 +88,7 @@ const unknown = (note: ForecastNote): Forecast => ({
   note,
 });
 
-/** J/g: heat of steam; heat capacities of water, of sugar, and of the pot for each g of sugar in it. */
+/** J/g: heat of vaporisation; heat capacities of water, of sugar, and of the pot per gram of sugar. */
 const STEAM_J = 2250;
 const WATER_J = 4.19;
 const SUGAR_J = 1.55;
@@ -103,8 +103,8 @@ const ratioAt = (celsius: number) => {
 };
 
 /**
- * Heat still to come at each temperature, as g of steam for each g of sugar: the water that is left, and behind it what it takes
- * to warm the pot along the boiling curve. By a tenth of a degree from 100 C up.
+ * Returns the remaining heat at each temperature, as g of steam per g of sugar: the remaining water, and the heat to warm the pot
+ * along the boiling curve. In steps of 0.1 °C from 100 °C.
  */
 function heatToCome(): readonly number[] {
   let warmed = 0;
@@ -116,10 +116,10 @@ function heatToCome(): readonly number[] {
   });
 }
 
-/** It is worked out when the first boil is watched, and not by whoever loads this room. */
+/** Computed on first use, not on import. */
 let grid: readonly number[] | undefined;
 
-/** The heat to come at a boiling temperature, and how fast that changes with it. */
+/** Returns the remaining heat at a boiling temperature, and its derivative. */
 function toCome(seaC: number): { heat: number; perC: number } {
   const at = Math.min(GRID_COUNT - 2, Math.max(0, (seaC - GRID_FROM_C) / GRID_C));
   const i = Math.floor(at);
@@ -128,7 +128,7 @@ function toCome(seaC: number): { heat: number; perC: number } {
   return { heat: a + (b - a) * (at - i), perC: (b - a) / GRID_C };
 }
 
-/** The middle of the last few readings: one that jumped does not decide. */
+/** Returns the median of the last few readings, so that a jump does not decide. */
 function lastC(readings: readonly Reading[]): number {
   const last = readings
     .slice(-5)
@@ -137,7 +137,7 @@ function lastC(readings: readonly Reading[]): number {
   return last[last.length >> 1]!;
 }
 
-/** Where a falling line meets a height, in x, with its deviation. */
+/** Returns where a falling line reaches a level, in x, with its standard deviation. */
 function crossingOf(line: Line, height: number): { x: number; deviation: number } {
   const x = (height - line.at0) / line.slope;
   const variance = (line.varAt0 + x * x * line.varSlope + 2 * x * line.cov) / line.slope ** 2;
@@ -159,15 +159,15 @@ function left(line: Line, height: number, now: number, share: number): Omit<Fore
 
 export interface BoilForecastInput {
   readonly readings: readonly Reading[];
-  /** End point referred to sea level, deg C. */
+  /** End point at sea level, °C. */
   readonly targetC: number;
   readonly altitudeM?: number | undefined;
-  /** What the probe shows too much. */
+  /** Error of the probe, °C, positive if it reads high. */
   readonly probeOffsetC?: number | undefined;
 }
 
 /**
- * When a boil reaches its end point.
+ * Forecasts when a boil reaches its end point.
  *
  * At constant heat water leaves at a constant rate, less what warms the pot along the boiling curve. In heat still to come for
  * each g of sugar the boil is a straight line: it is fitted over the readings, the recent ones counting more, and the end is
@@ -217,7 +217,8 @@ export interface CoolForecastInput {
 }
 
 /**
- * When something cooling in a room reaches a temperature: T - room falls as an exponential, whose rate is fitted on the readings.
+ * Forecasts when something cooling in a room reaches a temperature: T - room decays exponentially, at a rate fitted to the
+ * readings.
  *
  * @param asked target above the room's temperature; readings in time order
  */

@@ -1,4 +1,4 @@
-/** What a boil leaves, the stages, altitude and probes, and forecasts. */
+/** Sugar boils: remaining water, stages, altitude, thermometers and forecasts. */
 export * from './sugarShare';
 export * from './boil';
 export * from './stages';

@@ -4,21 +4,21 @@ import type { TitledStep } from '../slab';
 export const MELTS = ['bain-marie', 'microwave', 'low heat', 'hot slab'] as const;
 export type Melt = (typeof MELTS)[number];
 
-/** Heat to bring chocolate from the room to 45 C and melt it: 1.6 kJ/kg K over 25 K, and 45 kJ/kg. */
+/** Heat to bring chocolate from room temperature to 45 °C and melt it: 1.6 kJ/kg K over 25 K, and 45 kJ/kg. */
 const MELT_J_PER_G = 1.6 * 25 + 45;
-/** Of a microwave oven's power so much gets into a bowl of chocolate at half power. */
+/** Share of a microwave oven's power that reaches a bowl of chocolate at half power. */
 const MICROWAVE_SHARE = 0.3;
 const BURST_SECONDS = 30;
 const LAST_SECONDS = 10;
 
-/** Bursts in a microwave oven for a mass of chocolate. */
+/** Microwave bursts for a mass of chocolate. */
 export interface Bursts {
   readonly seconds: number;
   readonly bursts: number;
 }
 
 /**
- * How long chocolate needs in a microwave oven at half power, in bursts of half a minute with stirring between.
+ * Returns how long chocolate needs in a microwave oven at half power, in bursts of half a minute with stirring between.
  *
  * @param massG g of chocolate
  * @param watts full power of the oven
@@ -31,7 +31,7 @@ export function microwaveBursts(massG: number, watts: number): Bursts {
 const minutesFor = (massG: number, from: number, perHundred: number) => Math.round(from + (perHundred * massG) / 100);
 
 /**
- * The steps of melting a mass of chocolate.
+ * Returns the steps of melting a mass of chocolate.
  *
  * @param massG g of chocolate
  * @param watts full power of the microwave oven

@@ -1,6 +1,6 @@
 import { STAGES, type Stage } from '../slab';
 
-/** A stage of boiled sugar. */
+/** A sugar stage. */
 export interface StageRange {
   readonly stage: Stage;
   readonly fromC: number;
@@ -8,8 +8,8 @@ export interface StageRange {
 }
 
 /**
- * The stages of boiled sugar at sea level, deg C, as printed in confectioners' handbooks; they touch or leave small gaps, and
- * handbooks differ by some degrees.
+ * Sugar stages at sea level, °C, as printed in confectioners' handbooks. They touch or leave small gaps, and handbooks differ by
+ * a few degrees.
  */
 const RANGES: Readonly<Record<Stage, Omit<StageRange, 'stage'>>> = {
   thread: {
@@ -46,16 +46,16 @@ const RANGES: Readonly<Record<Stage, Omit<StageRange, 'stage'>>> = {
   },
 };
 
-/** The stages in their order, from the coolest. */
+/** Stages in order, coolest first. */
 export const STAGE_RANGES: readonly StageRange[] = STAGES.map((stage) => ({ stage, ...RANGES[stage] }));
 
-/** The range of a named stage. */
+/** Returns the range of a stage. */
 export function stageRange(stage: Stage): StageRange {
   return { stage, ...RANGES[stage] };
 }
 
 /**
- * The stage that a temperature is nearest to.
+ * Returns the stage closest to a temperature.
  *
  * @param boilC referred to sea level, deg C
  * @example stageAt(118).stage // 'firm ball'

@@ -4,7 +4,7 @@ const temperatures = BOILING_TABLE.map(([, boilC]) => boilC);
 const shares = BOILING_TABLE.map(([share]) => share);
 
 /**
- * Slopes that keep the curve rising between rising points: the weighted harmonic mean of the chords beside a point.
+ * Returns slopes that keep the curve monotone: the weighted harmonic mean of the neighbouring chords.
  *
  * @see Fritsch F. N., Butland J. (1984), A method for constructing local monotone piecewise cubic interpolants
  */
@@ -19,7 +19,7 @@ const slopes = temperatures.map((_, i) => {
 });
 
 /**
- * Share of sugar in a syrup that boils at a temperature, by mass, 0 to 0.995.
+ * Returns the sugar share by mass of a syrup that boils at a temperature, 0 to 0.995.
  *
  * Monotone cubic interpolation of the handbook table. Good to about 1.5 points between 101 and 160 C.
  *

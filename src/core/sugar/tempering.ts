@@ -1,6 +1,6 @@
 import type { ChocolateShade } from '../classify';
 
-/** The three temperatures of chocolate brought into temper, deg C from and to: melted out, cooled to seed, warmed to work with. */
+/** Tempering temperatures of chocolate, °C from and to: melt, cool to seed, warm to work with. */
 export interface TemperCurve {
   readonly melt: readonly [number, number];
   readonly cool: readonly [number, number];
@@ -8,8 +8,8 @@ export interface TemperCurve {
 }
 
 /**
- * Usual temperatures of tempering by hand; what a maker prints on the pack goes before them.
- * Source: Beckett, The science of chocolate (2008), ch. 6; milk fat lowers and slows what cocoa butter does.
+ * Typical tempering temperatures; the pack's instructions come first. Source: Beckett, The science of chocolate (2008), ch. 6.
+ * Milk fat lowers and slows the crystallisation of cocoa butter.
  */
 export const TEMPER_CURVES: Readonly<Record<ChocolateShade, TemperCurve>> = {
   dark: { melt: [45, 50], cool: [27, 28], work: [31, 32] },
