@@ -1,29 +1,29 @@
 import type { Hands, StepTitle } from '../slab';
 
-/** Cautions of a step; their wording is customary. */
+/** Cautions of a step; their wording is the customary one. */
 export const CAUTIONS = ['burn', 'steam', 'raw-egg', 'blade', 'label', 'label-and-cold'] as const;
 export type Caution = (typeof CAUTIONS)[number];
 
-/** A step may begin so long after another has ended, and no longer after it than is permitted. Minutes. */
+/** A link: the step may start this long after another has ended, and no later. Minutes. */
 export interface Link {
   readonly on: string;
   readonly least: number;
-  /** null where it may wait for as long as it likes. */
+  /** `null` without a maximum. */
   readonly most: number | null;
 }
 
-/** One step of a day's work. */
+/** One step of a schedule. */
 export interface Activity {
   readonly id: string;
-  /** The preparation or layer that it belongs to. */
+  /** Its preparation or layer. */
   readonly of: string;
   readonly title: StepTitle;
   readonly minutes: number;
   readonly hands: Hands;
-  /** oven, ring, mixer, fridge, freezer, marble. */
+  /** Equipment: oven, ring, mixer, fridge, freezer, marble. */
   readonly occupies: readonly string[];
   readonly ovenC: number | null;
-  /** It is hot, though it stands on no ring: a pot that cools. */
+  /** Whether it is hot without using a ring: a cooling pot. */
   readonly isHot?: boolean;
   readonly after: readonly Link[];
   /** What to take care of. */
@@ -31,21 +31,21 @@ export interface Activity {
 }
 
 /**
- * Whether somebody has to be there all the while: whoever works at it, and for whatever is hot, so that nothing boils or bakes in an
- * empty workroom, nor ends there.
+ * Tells whether somebody has to be present during a step: for hands-on work, and for anything hot, so that nothing boils or bakes
+ * in an empty workroom, nor ends there.
  */
 export const isAttended = ({ hands, occupies, isHot }: Pick<Activity, 'hands' | 'occupies' | 'isHot'>): boolean =>
   hands !== 'free' || isHot === true || occupies.includes('oven') || occupies.includes('ring');
 
-/** How many of each there are. */
+/** Number of each resource. */
 export interface Means {
   readonly hands: number;
   readonly ovens: number;
   readonly rings: number;
 }
 
-/** Minutes during which hands work, in time order, from some moment on. */
+/** Working minutes, in time order, from a moment. */
 export type Windows = readonly (readonly [from: number, to: number])[];
 
-/** When each activity begins, min, in the order of the activities. */
+/** Start of each activity, min, in the order of the activities. */
 export type Starts = readonly number[];

@@ -17,36 +17,36 @@ import { OVEN_SHELVES } from './generate';
 import { BAKE, GATHER, potsOf, type BatchSize } from './pots';
 import { minutesAtPace, stepMinutes, type Pace } from './steps';
 
-/** What a slab's work depends on besides its steps. */
+/** What a slab's activities depend on besides its steps. */
 export interface ChainOf {
   readonly slab: ExpandedSlab;
-  /** In the order of the preparations. */
+  /** Same order as the preparations. */
   readonly batchSizes: readonly BatchSize[];
-  /** How each layer behaves, by its id. */
+  /** Behaviour of each layer, by its id. */
   readonly behaviours: ReadonlyMap<string, Behaviour>;
-  /** How many slabs are laid. */
+  /** Number of slabs. */
   readonly slabs: number;
   readonly waits: readonly LayerWait[];
-  /** How long after it is set the slab can be cut; null where it does not matter. */
+  /** Cutting window after the last layer is set; `null` without one. */
   readonly cutWithin: number | null;
-  /** How long each slab keeps the hands busy when it is cut, and what goes on its pieces, by the layer's id. */
+  /** Labour of cutting each slab, and of its finishes by layer id. */
   readonly cutting: CuttingMinutes;
   readonly finishing: ReadonlyMap<string, DurationEstimate>;
-  /** Which layer is scored, and how long after it was laid it takes that; null where none is. */
+  /** The layer that is scored, and its scoring window after pouring; `null` without one. */
   readonly scoring: { readonly layer: string; readonly fromMinutes: number; readonly toMinutes: number } | null;
   readonly pace: Pace;
 }
 
-/** A boiled mixture stiffens, melted chocolate cools: they are laid within these, min. */
+/** Maximum wait before pouring, min: a boiled mixture stiffens, melted chocolate cools. */
 const LAY_WITHIN = { boiled: 6, chocolate: 15, other: 240 } as const;
-/** What is strewn goes on while the layer under it is wet, min. */
+/** Scattered layers go on while the layer below is wet, within this, min. */
 const STREW_WITHIN = 5;
-/** More tins than this are laid, set and cut several at a time. */
+/** Above this number, tins are poured, set and cut in groups. */
 const MAX_RUNS = 6;
 
 const NO_TIME: DurationEstimate = [0, 0, 0];
 
-/** What a tin takes up while it stands in each place. */
+/** Equipment that a tin uses in each place. */
 const OCCUPIED: Readonly<Record<Place, readonly string[]>> = {
   room: [],
   fridge: ['fridge'],
@@ -54,25 +54,25 @@ const OCCUPIED: Readonly<Record<Place, readonly string[]>> = {
   marble: ['marble'],
 };
 
-/** What lies on top of some tins and has yet to set. */
+/** The top layer of some tins, still setting. */
 interface Open {
   readonly layer: Layer | null;
-  /** The steps that laid it, the last of them last. */
+  /** The steps that poured it, in order. */
   readonly laid: readonly string[];
-  /** Whether something strewn would stick to it, and whether all tins were laid by the same step. */
+  /** Whether scattered toppings stick to it, and whether one step poured it in all tins. */
   readonly wet: 'own' | 'shared' | null;
 }
 
-/** Some tins that go through the day as one, and what lies in them so far. */
+/** Tins that go through the schedule together, and their current top layer. */
 interface Run {
   readonly tins: number;
-  /** "#2" in ids, and which tins they are in titles, where there are several groups. */
+  /** "#2" for ids, and the tins for titles, if there are several groups. */
   readonly mark: string;
   readonly group: { readonly tins?: TinGroup };
   open: Open | null;
 }
 
-/** The tins of a day, each for itself, or some together where there are many. */
+/** Returns the tins of a schedule, separately, or grouped if there are many. */
 function runsOf(slabs: number): Run[] {
   const count = Math.min(slabs, MAX_RUNS);
   return Array.from({ length: count }, (_, i) => {
@@ -87,8 +87,8 @@ function runsOf(slabs: number): Run[] {
 }
 
 /**
- * All steps of a day at the bench for one slab in one or more tins: weighing out, each preparation's own steps (or the usual ones),
- * laying each layer when it may be laid, setting, cutting inside the window, finishing and packing.
+ * Returns all steps of a batch at the bench for one slab in one or more tins: weighing out, each preparation's own or typical
+ * steps, pouring each layer when it can go on, setting, cutting within its window, finishing and packing.
  *
  * A base that is baked alone is pressed before it bakes, in its preparation's steps; it has no step of its own to be laid. Layers
  * that bake together are laid raw, and bake once. What a preparation's own step lays has no other step to be laid either.
@@ -123,7 +123,7 @@ export function chainOf({
   activities.push(...pots);
 
   const runs = runsOf(slabs);
-  /** Lets what lies on top set, and says what the next step in this tin has to wait for. */
+  /** Lets the top layer set, and returns what the next step in this tin has to wait for. */
   const settled = (run: Run, window: number | null = null): Link[] => {
     if (!run.open) return [];
     const { layer, laid } = run.open;
@@ -150,7 +150,7 @@ export function chainOf({
     const boiled = from.some(isBoiled);
     const chocolate = behaviours.get(layer.id) === 'chocolate';
     const within = LAY_WITHIN[boiled ? 'boiled' : chocolate ? 'chocolate' : 'other'];
-    // What is worked into a boil, as toasted nuts are, may have been ready long before.
+    // Additions to a boil, such as toasted nuts, may be ready long before.
     const readyIn = (preparation: (typeof from)[number]) => ready.get(preparation.id) ?? [];
     const hurried = new Set(from.filter((preparation) => !boiled || isBoiled(preparation)).flatMap(readyIn));
     const pot = [...new Set(from.flatMap(readyIn))];
@@ -172,13 +172,13 @@ export function chainOf({
     }
     runs.forEach((run, i) => {
       const wet = strewn && run.open?.wet ? run.open : null;
-      /** Where one step has laid all tins, they are strewn one after the other. */
+      /** If one step has poured all tins, they are scattered one after the other. */
       const inTurn = wet?.wet === 'shared' && i > 0;
       const below: Link[] = wet
         ? wet.laid.map((on) => ({ on, least: 0, most: inTurn ? null : STREW_WITHIN }))
         : settled(run);
       const withinOf = (on: string) => (i > 0 || hurried.has(on) ? within : LAY_WITHIN.other);
-      // Out of one pot the tins are filled one after the other.
+      // Tins are filled one after the other from one pot.
       const out = i === 0 ? pot : [`lay/${layer.id}${runs[i - 1]!.mark}`];
       const id = add({
         id: `lay/${layer.id}${run.mark}`,
@@ -239,7 +239,7 @@ export function chainOf({
       of: 'all',
       title: { code: 'cut', how: slab.cut?.way === 'break' ? 'break' : scored ? 'snap' : 'cut', ...run.group },
       minutes: minutesAtPace(cutting.cutting, pace) * run.tins,
-      // What is broken by hand, or snapped, may be as brittle as it likes.
+      // Slabs that are broken or snapped may be as brittle as they get.
       after: [
         ...settled(run, scored || slab.cut?.way === 'break' ? null : cutWithin),
         ...(scored ? [{ on: scored, least: 0, most: null }] : []),

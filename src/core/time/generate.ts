@@ -2,17 +2,17 @@ import { SAME_OVEN_C } from '../slab';
 import type { ScheduleReason } from './reason';
 import { isAttended, type Activity, type Means, type Starts, type Windows } from './activity';
 
-/** What stands in the way of a schedule. */
+/** Reasons why there is no schedule. */
 export interface Impossible {
   readonly ok: false;
   readonly because: ScheduleReason;
 }
 export type Generated = { readonly ok: true; readonly starts: Starts } | Impossible;
 
-/** Hands are counted in halves: who watches one pot can watch another, and can do nothing else. */
+/** Labour is counted in halves: a person who watches one pot can watch another, and can do nothing else. */
 const HALVES = { busy: 2, watch: 1, free: 0 } as const;
 const SHELVES = { fridge: 5, freezer: 3, mixer: 1, marble: 1 } as const;
-/** Two things share an oven when it is as hot as both want it, and on as many shelves as it has. */
+/** Two steps can share an oven at the same temperature, within its shelves. */
 export const OVEN_SHELVES = 2;
 const MAX_ROUNDS = 25;
 const EPS = 1e-6;
@@ -26,7 +26,7 @@ interface Placed {
 const isOpen = (windows: Windows, from: number, to: number) =>
   windows.some(([open, close]) => from >= open - EPS && to <= close + EPS);
 
-/** The most of something in use at once from a moment on, by steps that are all under way some time after it. */
+/** Returns the maximum simultaneous use from a moment, by steps in progress some time after it. */
 function mostAtOnce(over: readonly Placed[], from: number, of: (activity: Activity) => number): number {
   let most = 0;
   for (const { from: at } of over) {
@@ -57,7 +57,7 @@ function fits(activity: Activity, from: number, placed: readonly Placed[], means
   });
 }
 
-/** The first moment at or after `from` at which an activity can be done. */
+/** Returns the first moment at or after `from` at which an activity can be done. */
 function firstFit(
   activity: Activity,
   from: number,
@@ -71,7 +71,7 @@ function firstFit(
   return moments.find((moment) => fits(activity, moment, placed, means, windows)) ?? null;
 }
 
-/** Positions in an order in which every activity stands behind those it follows; null where links run in a circle. */
+/** Returns positions in an order in which every activity comes after those it follows; `null` if links form a circle. */
 export function sortedByLinks(activities: readonly Activity[]): number[] | null {
   const at = new Map(activities.map(({ id }, i) => [id, i]));
   const order: number[] = [];
@@ -98,7 +98,7 @@ interface Wait {
   readonly most: number | null;
 }
 
-/** The links of each activity by position; those on steps that are not in the list are left out. */
+/** Links of each activity by position; links to steps outside the list are ignored. */
 function waitsOf(activities: readonly Activity[]): Wait[][] {
   const at = new Map(activities.map(({ id }, i) => [id, i]));
   return activities.map(({ after }) =>
@@ -109,18 +109,18 @@ function waitsOf(activities: readonly Activity[]): Wait[][] {
   );
 }
 
-/** How an order of placing is made: by priority, smaller first; but what may wait no longer than `tight` goes before all else. */
+/** How a schedule is generated: by priority, smaller first; activities with a maximum wait of at most `tight` go first. */
 export interface Placing {
   readonly priority: readonly number[];
   readonly tight: number | null;
-  /** A schedule in which a step begins later than this is of no use, and is given up. */
+  /** A schedule in which a step starts later than this is discarded. */
   readonly latest?: readonly number[] | undefined;
 }
 
 /**
- * Serial schedule generation: activities are placed one by one, by priority among those whose forerunners are placed, each at the
- * first moment that hands, oven, rings and hours allow. Where a wait would become longer than permitted, the step before it is
- * put off by what is missing, and everything is placed anew.
+ * Serial schedule generation: activities are placed one by one, by priority among those whose predecessors are placed, each at
+ * the first moment that labour, ovens, rings and hours allow. If a wait would exceed its maximum, the earlier step is delayed by
+ * the difference, and everything is placed again.
  *
  * @param from no activity begins before
  * @param pinned moments that the maker has fixed, by id
@@ -166,7 +166,7 @@ export function generateSchedule(
   return { ok: false, because: whyTooLong(activities, first!) };
 }
 
-/** Why a wait cannot be kept. */
+/** Returns why a wait cannot be met. */
 const whyTooLong = (
   activities: readonly Activity[],
   { before, after }: { before: number; after: number },
@@ -176,14 +176,14 @@ const whyTooLong = (
   next: activities[after]!.title,
 });
 
-/** Why an activity fits nowhere, however long the search. */
+/** Returns why an activity fits nowhere at all. */
 function whyNever({ title: step, minutes, occupies }: Activity, { ovens, rings }: Means): ScheduleReason {
   if (occupies.includes('oven') && ovens === 0) return { code: 'no-oven', step };
   if (occupies.includes('ring') && rings === 0) return { code: 'no-ring', step };
   return { code: 'longer-than-hours', step, minutes };
 }
 
-/** The activity to place next, and when its forerunners let it begin. There is one, since no links run in a circle. */
+/** Returns the next activity to place, and when its predecessors allow it to start. There is always one, since links form no circle. */
 function nextOf(
   activities: readonly Activity[],
   waits: readonly (readonly Wait[])[],
@@ -213,7 +213,7 @@ function nextOf(
   return { next, ready: from };
 }
 
-/** The wait that is longest over what is permitted, or null. */
+/** Returns the wait that exceeds its maximum the most, or `null`. */
 function worstWait(activities: readonly Activity[], waits: readonly (readonly Wait[])[], starts: Starts) {
   let worst: { readonly before: number; readonly after: number; readonly by: number } | null = null;
   waits.forEach((list, after) => {

@@ -9,7 +9,8 @@ const hoursAndMinutes = (text: string): readonly [number, number] => {
 };
 
 /**
- * Working hours as minutes from a moment, over some days before and after it. Days on which clocks change are as long as they are.
+ * Returns working hours as minutes from a moment, over some days before and after it. Days with a clock change have their real
+ * length.
  *
  * @param hours none at all stands for round the clock
  * @param zone IANA name, such as Europe/Dublin
@@ -40,7 +41,7 @@ export function workingWindows(
   return joined(windows.sort((a, b) => a[0] - b[0]));
 }
 
-/** Windows that touch or overlap as one. */
+/** Merges windows that touch or overlap. */
 function joined(sorted: Windows): Windows {
   const all: [number, number][] = [];
   for (const [from, to] of sorted) {

@@ -1,4 +1,4 @@
-/** Steps, links, timelines. */
+/** Scheduling: steps, links and timelines. */
 export * from './activity';
 export * from './reason';
 export * from './generate';

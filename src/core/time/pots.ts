@@ -4,29 +4,29 @@ import type { BakedTogether, ExpandedSlab, Preparation, TitledStep } from '../sl
 import type { Activity, Link } from './activity';
 import { cautionFor, minutesAtPace, stepMinutes, stepsOf, type Pace } from './steps';
 
-/** How much of a preparation is made, times the written amounts, and how much thicker it is laid than is written. */
+/** Scale factor of a preparation, and its relative layer thickness. */
 export interface BatchSize {
   readonly scaleFactor: number;
   readonly thicknessFactor: number;
-  /** How long the steps take that wait until it has cooled. */
+  /** Minutes of the steps that wait until the pot has cooled. */
   readonly cooling?: CoolingMinutes;
 }
 
-/** The work at pots and bowls, and after which steps each preparation is ready. */
+/** The work at pots and bowls, and the steps after which each preparation is ready. */
 export interface Pots {
   readonly activities: readonly Activity[];
   readonly ready: ReadonlyMap<string, readonly string[]>;
 }
 
-/** Weighing out comes before everything. */
+/** Weighing out comes first. */
 export const GATHER = 'gather';
-/** The one bake of layers that go into the oven together. */
+/** The joint bake of layers that bake together. */
 export const BAKE = 'bake';
 
-/** A boil goes on at once, or it stiffens and scorches; what has cooled goes on cooling; other work can wait a while, min. */
+/** Default maximum waits, min: a boil goes on at once, or it stiffens and scorches; cooled mixtures and other work can wait. */
 const WAIT = { boil: 2, cooled: 5, other: 30 } as const;
 
-/** How long a step waits behind another: as it says, else not at all, and not so long that what is made spoils. */
+/** Returns the wait of a step for another: its own, or the default that keeps the mixture from spoiling. */
 function waitOf({ wait = {} }: TitledStep, behind: TitledStep): Pick<Link, 'least' | 'most'> {
   const least = wait.minMinutes ?? 0;
   return {
@@ -38,7 +38,7 @@ function waitOf({ wait = {} }: TitledStep, behind: TitledStep): Pick<Link, 'leas
 const links = (ids: readonly string[], least: number, most: number | null): Link[] =>
   ids.map((on) => ({ on, least, most }));
 
-/** Steps of each preparation, with the pots that meet held together: both are ready at the same moment. */
+/** Returns the steps of each preparation, with linked pots finishing at the same moment. */
 export function potsOf(
   slab: ExpandedSlab,
   batchSizes: readonly BatchSize[],
@@ -84,7 +84,7 @@ export function potsOf(
   return { activities, ready };
 }
 
-/** Holds a pot to the one that it meets: what stands before their meeting ends at one moment, or so many minutes ahead of it. */
+/** Links a pot to the one it has to meet: everything before their meeting ends at one moment, or a given time ahead of it. */
 function holdTogether({ id, meets }: Preparation, activities: Activity[], ready: Map<string, readonly string[]>): void {
   const other = meets && meets.preparation !== id ? ready.get(meets.preparation) : undefined;
   if (!meets || !other) return;

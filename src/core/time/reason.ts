@@ -1,12 +1,12 @@
 import type { StepTitle } from '../slab';
 
-/** Why steps have no schedule. */
+/** Reasons why steps have no schedule. */
 export type ScheduleReason =
-  /** Steps wait for one another. */
+  /** Steps wait for one another in a circle. */
   | { readonly code: 'circular' }
-  /** A search stops here: another schedule is known that ends sooner. */
+  /** The search stopped: another schedule is known to end sooner. */
   | { readonly code: 'not-better' }
-  /** A pinned step ends, and the next one cannot follow it in time. */
+  /** A pinned step ends, and the next one cannot follow in time. */
   | { readonly code: 'pinned-too-early' | 'wait-too-long'; readonly step: StepTitle; readonly next: StepTitle }
   | { readonly code: 'no-oven' | 'no-ring'; readonly step: StepTitle }
   | { readonly code: 'longer-than-hours'; readonly step: StepTitle; readonly minutes: number };

@@ -10,7 +10,7 @@ import {
 } from '../slab';
 import type { Caution } from './activity';
 
-/** Whether a day counts on the least time that a step takes, the usual one, or the most. */
+/** Whether a schedule uses the shortest, typical or longest time of each step. */
 export const PACES = ['least', 'usual', 'most'] as const;
 export type Pace = (typeof PACES)[number];
 
@@ -20,7 +20,7 @@ const timesOf = ([leastMinutes, minutes, mostMinutes]: DurationEstimate) => ({ l
 
 const thingsIn = (lines: Preparation['lines']) => lines.map(({ ingredient: name }) => ({ name, ingredient: null }));
 
-/** The steps of a preparation: those that are written, else the usual ones of its kind. */
+/** Returns the steps of a preparation: written ones, otherwise typical ones of its kind. */
 export function stepsOf(preparation: Preparation): readonly TitledStep[] {
   const { lines, name, cookTo, steps = [] } = preparation;
   if (steps.length > 0) return steps.map(titled);
@@ -50,28 +50,28 @@ export function stepsOf(preparation: Preparation): readonly TitledStep[] {
 }
 
 /**
- * A step by its first sentence, for lists: the rest is told where it is done.
+ * Returns the first sentence of a step, for lists.
  *
  * @example stepInShort('Boil to the end point. Use a deep pot') // 'Boil to the end point'
  */
 export const stepInShort = (text: string): string => /^[^.:;]+/.exec(text)?.[0].trim() ?? text;
 
-/** By how much more of it is made than is written. */
+/** Scale factor. */
 export interface Size {
   readonly scaleFactor: number;
-  /** In how many boils. */
+  /** Number of boils. */
   readonly batches: number;
-  /** How much thicker it is laid than is written. */
+  /** Thickness relative to the base recipe. */
   readonly thicknessFactor: number;
-  /** How often the oven is filled. */
+  /** Number of oven loads. */
   readonly ovenfuls: number;
 }
 
-/** A larger pot takes its heat a little better than in proportion. */
+/** Larger pots heat slightly better than in proportion. */
 const BOIL_POWER = 0.8;
 
 /**
- * Minutes that a step takes for what is made now.
+ * Returns the minutes of a step for the current amounts.
  *
  * Where the step does not say how it grows, a boil grows with its batches and almost with the amount in each, the work of hands with
  * the square root of the amount, since one stirs more at once, and what works by itself not at all.
@@ -97,16 +97,16 @@ export function stepMinutes(
   }
 }
 
-/** What is no warmer burns nobody, deg C. */
+/** Maximum temperature that does not burn skin, °C. */
 const BURNS_NO_MORE_C = 50;
 
-/** Whether a step comes behind one in which the pot has cooled. */
+/** Tells whether a step follows one in which the pot has cooled. */
 function isCooled(step: TitledStep, { steps = [] }: Preparation): boolean {
   const at = steps.findIndex(({ id }) => id === step.id);
   return steps.slice(0, at).some(({ coolTo }) => (coolTo?.celsius ?? Infinity) <= BURNS_NO_MORE_C);
 }
 
-/** What to take care of in a step of a preparation. */
+/** Returns the caution for a step of a preparation. */
 export function cautionFor(step: TitledStep, preparation: Preparation): Caution | null {
   if (step.cooks || (isBoiled(preparation) && !isCooled(step, preparation))) return 'burn';
   if (step.title.code === 'written' && /steam|simmer|bain/i.test(step.title.text)) return 'steam';

@@ -2,14 +2,14 @@ import type { Activity, Means, Starts, Windows } from './activity';
 import type { ScheduleReason } from './reason';
 import { generateSchedule, sortedByLinks, type Generated } from './generate';
 
-/** One step on the line. Minutes from the moment that the windows count from. */
+/** One scheduled step. Minutes from the moment that the windows count from. */
 export interface Timed {
   readonly activity: Activity;
   readonly start: number;
   readonly end: number;
-  /** By how much it could be later without the end being later; in a timeline backward, sooner without an earlier beginning. */
+  /** How much later it could be without delaying the end; in a backward schedule, earlier without an earlier start. */
   readonly slackMinutes: number;
-  /** One of the chain that decides how long it all takes. */
+  /** Whether it is on the critical path. */
   readonly deciding: boolean;
 }
 
@@ -23,21 +23,21 @@ export type TimelineAnswer = Timeline | { readonly ok: false; readonly because: 
 
 const MAX_TRIES = 400;
 const MIN_TRIES = 3;
-/** Placing n steps takes about n^3 comparisons; so many are made in one search, which is some seconds' work. */
+/** Search budget. Placing n steps costs about n³ comparisons; this many take a few seconds. */
 const MAX_COMPARISONS = 5e7;
-/** After so many tries without any schedule there is none to be found. */
+/** Number of attempts without a schedule after which there is none. */
 const HOPELESS = 40;
-/** What waits no longer than these is placed before all else, min; or nothing is. */
+/** Steps with a maximum wait up to this are placed first, min. */
 const TIGHT = [null, 10, 60] as const;
 const SLACK_NEAR = 0.5;
 
-/** Random numbers that are the same at every run (Park and Miller). */
+/** Random numbers that are the same in every run (Park and Miller). */
 function steadyRandom(seed: number): () => number {
   let state = seed;
   return () => (state = (state * 48271) % 2147483647) / 2147483647;
 }
 
-/** Longest way from the start of an activity to the end of everything, min. */
+/** Returns the longest path from the start of an activity to the end of everything, min. */
 function tails(activities: readonly Activity[]): number[] {
   const order = sortedByLinks(activities) ?? [];
   const at = new Map(activities.map(({ id }, i) => [id, i]));
@@ -55,9 +55,9 @@ const endOf = (activities: readonly Activity[], starts: Starts) =>
   Math.max(...activities.map(({ minutes }, i) => starts[i]! + minutes));
 
 /**
- * The shortest schedule that is found: by the longest tail first, then by a local search over orders of placing. A step is moved
- * among the others or all are shaken a little; now and then everything is pushed as late as it goes and the order taken from
- * there (justification, Valls and others 2005). An order that is as good is kept, so that the search does not stand still.
+ * Searches for the shortest schedule: by longest tail first, then by local search over placing orders. A step is moved or all are
+ * perturbed; now and then everything is shifted as late as possible and the order taken from there (justification, Valls and
+ * others 2005). Orders of equal length are accepted, so that the search keeps moving.
  */
 function best(
   activities: readonly Activity[],
@@ -82,7 +82,7 @@ function best(
   let found = placed(longestFirst, null);
   const tries = triesFor(activities.length);
   for (let i = 0; i < tries; i++) {
-    // Nothing is shorter than the longest chain.
+    // Lower bound: no schedule is shorter than the longest chain.
     if (found.ok ? length(found.starts) <= from + Math.max(...tail) + 1e-6 : i >= HOPELESS) break;
     const tight = TIGHT[i % TIGHT.length]!;
     const order: readonly number[] = !found.ok
@@ -100,19 +100,19 @@ function best(
   return found;
 }
 
-/** How many orders of placing are tried for so many steps: fewer for a long day, so that no day takes longer than another. */
+/** Returns how many placing orders to try: fewer for more steps, so that all schedules take about the same time. */
 function triesFor(steps: number): number {
   return Math.max(MIN_TRIES, Math.min(MAX_TRIES, Math.round(MAX_COMPARISONS / steps ** 3)));
 }
 
-/** One step before or behind another, by chance. */
+/** Swaps a random step with a neighbour. */
 function moved(starts: Starts, random: () => number): number[] {
   const picked = Math.floor(random() * starts.length);
   const to = starts[Math.floor(random() * starts.length)]! + (random() < 0.5 ? -0.5 : 0.5);
   return starts.map((start, i) => (i === picked ? to : start));
 }
 
-/** The same work seen from its end: time runs backwards, what followed now leads. */
+/** Returns the same work in reverse time: successors become predecessors. */
 function mirrored(activities: readonly Activity[]): Activity[] {
   return activities.map((activity) => ({
     ...activity,
@@ -140,7 +140,7 @@ function lineOf(activities: readonly Activity[], starts: Starts, late: Starts): 
   return { ok: true, steps, start: steps[0]?.start ?? 0, end: Math.max(0, ...steps.map(({ end }) => end)) };
 }
 
-/** As late as each can be with the end held, one by one from the last. */
+/** Shifts each step as late as possible with the end fixed, from the last one on. */
 function latest(activities: readonly Activity[], starts: Starts, means: Means, windows: Windows): Starts {
   const end = endOf(activities, starts);
   const back = generateSchedule(
@@ -154,7 +154,7 @@ function latest(activities: readonly Activity[], starts: Starts, means: Means, w
 }
 
 /**
- * A timeline forward from a start: everything as soon as it can be.
+ * Schedules forward from a start: everything as early as possible.
  *
  * @param windows working hours, min from the moment that `from` counts from
  */
@@ -170,7 +170,7 @@ export function forwardFrom(
   return lineOf(activities, found.starts, latest(activities, found.starts, means, windows));
 }
 
-/** A timeline backward from a deadline: everything as late as it can be. */
+/** Schedules backward from a deadline: everything as late as possible. */
 export function backwardFrom(
   activities: readonly Activity[],
   means: Means,

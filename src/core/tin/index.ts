@@ -1,4 +1,4 @@
-/** What a tin holds at a height. */
+/** Tins: dimensions, and volume by height. */
 export * from './types';
 export * from './schema';
 export { lean } from './shape';

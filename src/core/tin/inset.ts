@@ -2,7 +2,7 @@ import { standingRuleOf } from './shape';
 import type { Tin } from './types';
 
 /**
- * The tin that a film on its walls leaves: smaller by the film on every side, its base still at the same place.
+ * Returns the space that a film on the walls leaves: smaller by the film on every side, with its base at the same place.
  *
  * @param filmMm mm, >= 0; a film that fills the tin leaves 1 mm of it
  */

@@ -3,7 +3,7 @@ import type { AnyTin } from './types';
 import { lean } from './shape';
 import { outlineAt } from './volume';
 
-/** One sheet with flaps, two strips that cross, or, for a slab that is turned out, paper to the rim and no flaps. */
+/** Linings: one sheet with flaps, two crossed strips, or paper to the rim without flaps for slabs that are turned out. */
 export const LININGS = ['one sheet', 'crossed strips', 'turned out'] as const;
 export type Lining = (typeof LININGS)[number];
 
@@ -14,19 +14,19 @@ export interface Paper {
   readonly what: string;
 }
 
-/** Whether each lining has flaps to lift the slab by, and lies in two strips that cross. */
+/** Whether each lining has flaps to lift the slab by, and whether it consists of crossed strips. */
 const LINING: Readonly<Record<Lining, { readonly hasFlaps: boolean; readonly isCrossed: boolean }>> = {
   'one sheet': { hasFlaps: true, isCrossed: false },
   'crossed strips': { hasFlaps: true, isCrossed: true },
   'turned out': { hasFlaps: false, isCrossed: false },
 };
-/** A flap to lift the slab by, on each side. */
+/** Length of a flap to lift the slab by, on each side. */
 const FLAP_MM = 40;
-/** So much of the sheet stands out round a free-form slab. */
+/** Margin of paper round a free-form slab. */
 const MARGIN_MM = 20;
 
 /**
- * The paper to cut for a tin.
+ * Returns the paper to cut for a tin.
  *
  * One sheet is the base, two walls and two flaps each way, in one piece; crossed strips are one for each direction, as wide as
  * the base there. A flared wall is longer than the tin is deep; a round tin takes a disc with a strip for its wall.

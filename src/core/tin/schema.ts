@@ -1,18 +1,18 @@
 import { currencySchema } from '../larder';
 import { asMessage, choice, fields, reason, list, number, oneOf, positive, REQUIRED, text, whole } from '../validation';
 
-/** The longest side of anything in a kitchen, and the deepest tin, mm. */
+/** Maximum side and depth of a tin, mm. */
 export const MAX_MM = 5000;
 const MAX_DEPTH_MM = 1000;
 const MAX_TINS = 100;
 
 const lengthMm = number(1, MAX_MM).required(REQUIRED);
 const depthMm = number(1, MAX_DEPTH_MM).required(REQUIRED);
-/** Degrees from the vertical. */
+/** Wall slope, degrees from vertical. */
 const flareDeg = number(0, 60);
 
 /**
- * What a slab is made in: inside measures, at the base.
+ * A tin or sheet with its inside dimensions at the base.
  *
  * On a sheet a slab lies free, up to `lengthMm` x `widthMm`. Bars of `depthMm` hold it; without them the mixture's own stiffness
  * does. The maker chooses its outline, or the thickness of the first layer and the outline follows.
@@ -43,41 +43,41 @@ export const tinSchema = choice(
   'required',
 );
 
-/** A tin, and how many of it. */
+/** A tin and its count. */
 export const tinCountSchema = fields({ tin: tinSchema, count: whole(1, MAX_TINS).required(REQUIRED) }).required(
   REQUIRED,
 );
 
-/** The tins that a slab is made in, and how many of each. */
+/** The tins of a slab with their counts. */
 export const tinsSchema = list(tinCountSchema, 20, 1);
 
-/** A kind of tin for the rack. */
+/** A kind of tin on the rack. */
 export const rackTinSchema = fields({
   name: text(),
   count: whole(1, MAX_TINS).required(REQUIRED),
   tin: tinSchema,
 }).required(REQUIRED);
 
-/** What a mixture is made in. */
+/** Kinds of vessels. */
 export const VESSELS = ['pot', 'bowl'] as const;
 export type VesselKind = (typeof VESSELS)[number];
 /** Whether each vessel can stand on a ring. */
 export const GOES_ON_RING: Readonly<Record<VesselKind, boolean>> = { pot: true, bowl: false };
 
-/** A pot or a bowl, and what it holds to the brim. */
+/** A pot or a bowl with its capacity to the brim. */
 export const vesselSchema = fields({
   name: text(),
   kind: oneOf(VESSELS).required(REQUIRED),
   volumeMl: positive(1e6).required(REQUIRED),
 }).required(REQUIRED);
 
-/** What a thing of the shop costs; in another currency than the shop's it says so, and is not counted. */
+/** Price of an item; a price in another currency is marked with it and not counted. */
 const priced = {
   price: number(0, 1e6),
   currency: currencySchema,
 };
 
-/** A box that cut pieces are packed in, inside measures. */
+/** A box for cut pieces, inside dimensions. */
 export const boxSchema = fields({
   name: text(),
   lengthMm,
@@ -86,7 +86,7 @@ export const boxSchema = fields({
   ...priced,
 }).required(REQUIRED);
 
-/** A bag, and what it holds: so many grams, or so many pieces. */
+/** A bag with its capacity in grams or pieces. */
 export const bagSchema = fields({
   name: text(),
   holdsG: positive(1e6),
@@ -94,10 +94,10 @@ export const bagSchema = fields({
   ...priced,
 }).required(REQUIRED);
 
-/** How a paper closes round a piece: twisted at both ends, or folded like a parcel. */
+/** Ways to close a wrapper: twisted at both ends, or folded. */
 export const WRAPS = ['twist', 'parcel'] as const;
 
-/** Paper for single pieces, by the sheet that it comes in; `price` is that of one sheet. */
+/** Wrapper paper by its sheet; `price` is that of one sheet. */
 export const wrapSchema = fields({
   name: text(),
   fold: oneOf(WRAPS).required(REQUIRED),

@@ -3,31 +3,31 @@ import type { AnyTin, Outline, SheetTin, Tin } from './types';
 
 const MM3_PER_ML = 1000;
 
-/** Tangent of the flare: how much a wall leans outward per mm of height. */
+/** Tangent of the wall slope: outward lean in mm per mm of height. */
 export function lean(tin: Tin): number {
   return Math.tan(((tin.flareDeg ?? 0) * Math.PI) / 180);
 }
 
-/** What has to be known of a shape of tin; whoever adds one fills this in. */
+/** Properties of a tin shape; add new shapes here. */
 interface ShapeRule<T extends AnyTin> {
-  /** The tin as it stands: what has an inside at every height. */
+  /** The tin as a shape with walls. */
   readonly standing: (tin: T) => Tin;
-  /** The measures that make two tins the same inside. */
+  /** The dimensions that make two tins equal inside. */
   readonly measures: (tin: T) => readonly (number | undefined)[];
   /** The tin in a few words. */
   readonly inWords: (tin: T, figures: Figures) => string;
   /** The longest side or the diameter, mm. */
   readonly longestMm: (tin: T) => number;
-  /** Without what only one slab has made of it: a sheet without its outline. */
+  /** The tin without the fields of one slab, such as the outline on a sheet. */
   readonly bare: (tin: T) => T;
 }
 
-/** What has to be known besides of a shape that stands by itself. */
+/** Additional properties of shapes with walls. */
 interface StandingRule<T extends Tin> extends ShapeRule<T> {
   readonly outlineAt: (tin: T, heightMm: number) => Outline;
-  /** mL from the base up. */
+  /** Volume from the base, mL. */
   readonly volumeMlTo: (tin: T, heightMm: number) => number;
-  /** Smaller by a film on every wall. */
+  /** The space inside a film on every wall. */
   readonly inset: (tin: T, filmMm: number) => T;
 }
 
@@ -38,10 +38,10 @@ type Rules = {
 };
 
 const flareInWords = ({ flareDeg }: Tin) => (flareDeg ? `, flared ${flareDeg} degrees` : '');
-/** A film that fills the tin leaves so much of it, mm. */
+/** Minimum space that a film leaves, mm. */
 const MIN_INSIDE_MM = 1;
 
-/** Every shape of tin, and all that differs between them. */
+/** All tin shapes. */
 export const SHAPE: Rules = {
   rectangle: {
     standing: (tin) => tin,
@@ -112,11 +112,11 @@ export const SHAPE: Rules = {
   },
 };
 
-/** A sheet as far as a slab covers it: a tin with straight walls, as deep as its bars are high. */
+/** Returns the part of a sheet that a slab covers as a tin with straight walls as high as its bars. */
 export function outlinedSheet({ depthMm = 0 }: SheetTin, { length, width }: { length: number; width: number }): Tin {
   return { shape: 'rectangle', lengthMm: length, widthMm: width, depthMm, cornerMm: 0, flareDeg: 0 };
 }
 
-/** The rule of a tin's shape; the table pairs each shape with its own. */
+/** Returns the properties of a tin's shape. */
 export const ruleOf = <T extends AnyTin>(tin: T) => SHAPE[tin.shape] as unknown as ShapeRule<T>;
 export const standingRuleOf = <T extends Tin>(tin: T) => SHAPE[tin.shape] as unknown as StandingRule<T>;

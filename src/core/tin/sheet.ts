@@ -7,22 +7,19 @@ export function isSheet(tin: AnyTin): tin is SheetTin {
 }
 
 /**
- * The tin as it stands: a sheet is one as large as all of it, or as the outline of the slab on it. Its depth is that of the bars round
- * it; 0 is no rim, and cannot overflow.
+ * Returns the tin as a shape with walls: a sheet is as large as its outline, or the whole sheet. Its depth is that of its bars; 0
+ * means no rim, and no overflow.
  */
 export function asTin(tin: AnyTin): Tin {
   return ruleOf(tin).standing(tin);
 }
 
-/** A tin as it is on the rack: without the outline that one slab has on a sheet. */
+/** Returns a tin as it is on the rack: without the outline that a slab has on a sheet. */
 export function withoutOutline<T extends AnyTin>(tin: T): T {
   return ruleOf(tin).bare(tin);
 }
 
-/**
- * Whether two tins are one and the same to somebody who looks for it on the rack: where a slab lies on a sheet makes no other sheet,
- * nor does the roundness of the corners make another tin.
- */
+/** Tells whether two tins are the same on the rack: neither the outline on a sheet nor the corner radius makes another tin. */
 export function sameOnRack(a: AnyTin, b: AnyTin): boolean {
   const [first, second] = [withoutOutline(a), withoutOutline(b)];
   const square = <T extends AnyTin>(tin: T): T => ('cornerMm' in tin ? { ...tin, cornerMm: 0 } : tin);
@@ -30,7 +27,7 @@ export function sameOnRack(a: AnyTin, b: AnyTin): boolean {
 }
 
 /**
- * The outline of a sheet slab of a given area, in the sheet's own proportions, as a tin with straight walls.
+ * Returns the outline of a sheet slab of a given area in the sheet's proportions, as a tin with straight walls.
  *
  * It may be larger than the sheet; the second reader says so.
  *

@@ -10,37 +10,37 @@ import type {
   WRAPS,
 } from './schema';
 
-/** Whatever a slab can be made in, as it is chosen. A sheet becomes a tin once it is known how far the slab spreads. */
+/** Anything that can hold a slab, as chosen. A sheet becomes a tin once the spread of the slab is known. */
 export type AnyTin = Held<typeof tinSchema>;
 export type RectangleTin = Extract<AnyTin, { readonly shape: 'rectangle' }>;
 export type RoundTin = Extract<AnyTin, { readonly shape: 'round' }>;
 export type SheetTin = Extract<AnyTin, { readonly shape: 'sheet' }>;
 
-/** What a slab stands in: it has an inside at every height. */
+/** A tin with walls. */
 export type Tin = RectangleTin | RoundTin;
 
-/** A tin, and how many of it. */
+/** A tin and its count. */
 export type TinCount = Held<typeof tinCountSchema>;
 
-/** The inside of a tin seen from above at one height: a rectangle with round corners. A circle is one that is all corner. */
+/** Inside of a tin from above at one height: a rectangle with round corners. A circle is all corners. */
 export interface Outline {
   readonly lengthMm: number;
   readonly widthMm: number;
   readonly cornerMm: number;
 }
 
-/** A kind of tin on the rack, and how many there are. */
+/** A kind of tin on the rack with its count. */
 export type RackTin = Held<typeof rackTinSchema>;
 
-/** A pot or a bowl, and what it holds to the brim. */
+/** A pot or a bowl with its capacity to the brim. */
 export type Vessel = Held<typeof vesselSchema>;
 
-/** A box that cut pieces are packed in, inside measures. */
+/** A box for cut pieces, inside dimensions. */
 export type Box = Held<typeof boxSchema>;
 
-/** A bag, and what it holds. */
+/** A bag with its capacity. */
 export type Bag = Held<typeof bagSchema>;
 
-/** Paper that single pieces are wrapped in, and how it closes. */
+/** Wrapper paper for single pieces, and how it closes. */
 export type Wrap = Held<typeof wrapSchema>;
 export type WrapFold = (typeof WRAPS)[number];

@@ -4,7 +4,7 @@ import type { Outline, Tin } from './types';
 const MM3_PER_ML = 1000;
 
 /**
- * The inside of the tin at a height above its base. The corner radius of a flared rectangle is the same at every height.
+ * Returns the inside of the tin at a height above its base. The corner radius of a flared rectangle is the same at every height.
  *
  * @param heightMm mm above the base, >= 0; heights above the rim continue the walls
  */

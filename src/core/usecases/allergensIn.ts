@@ -2,7 +2,7 @@ import { ALLERGENS, allergensOf, ingredientNamed, larderOf, type Larder } from '
 import type { Slab } from '../slab';
 
 /**
- * The allergens that a slab carries, through whatever compound they come, in the order of the law's list.
+ * Returns the allergens of a slab including those inside compounds, in the order of the law's list.
  *
  * @param larder finds what the lines name; a name that is in no larder adds nothing, so that the list is the least there is
  */

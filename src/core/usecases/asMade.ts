@@ -6,8 +6,7 @@ import { plan } from './plan';
 import type { Plan } from './planned';
 
 /**
- * A slab as a run has made it: with what was really weighed, in the tins that it was really laid in. Lines that nobody weighed are as
- * planned.
+ * Returns a slab as a run made it: with the weighed amounts, in the tins used. Lines that were not weighed are as planned.
  *
  * @param slab that the run was begun with
  */
@@ -24,12 +23,12 @@ export function slabAsMade(slab: Slab, record: Pick<RunRecord, 'lines' | 'tins'>
   return inTins({ ...slab, preparations }, record.tins ?? tinsOf(slab), { mode: 'scaleFactor', by: 1 });
 }
 
-/** What a run has made of its plan, as a plan of its own: thicknesses, masses, pieces and costs as they really were. */
+/** Returns the plan of what a run made: actual thicknesses, masses, pieces and costs. */
 export function planAsMade(slab: Slab, larder: Larder, shop: Shop, record: Pick<RunRecord, 'lines' | 'tins'>): Plan {
   return plan(slabAsMade(slab, record), larder, shop);
 }
 
-/** What is otherwise with a layer than planned, for whoever has just weighed something else. */
+/** A layer that differs from the plan after an amount or a tin was changed. */
 export interface LayerEffect {
   readonly layer: string;
   readonly name: string;
@@ -37,10 +36,10 @@ export interface LayerEffect {
   readonly madeMm: number;
 }
 
-/** Least difference of thickness that is worth a word, as a share of it. */
+/** Minimum relative difference of thickness to report. */
 const WORTH_SAYING = 0.02;
 
-/** Layers that come out otherwise than planned. */
+/** Returns the layers that differ from the plan. */
 export function layerEffects(
   {
     layers,

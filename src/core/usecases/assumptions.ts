@@ -8,9 +8,9 @@ import type { StepTitle } from '../slab';
 import { stepsOf } from '../time';
 import { scaleSlab } from './scaling';
 
-/** The figures of each assumption. Masses in g, temperatures in deg C, shares 0 to 1. */
+/** Figures of each assumption. Masses in g, temperatures in °C, shares 0 to 1. */
 export interface AssumptionFigures {
-  /** A line taken as something like it: its weight, null where that is known, and whether its composition is assumed too. */
+  /** A line treated like a similar ingredient: its mass, `null` if that is known, and whether its composition is assumed too. */
   line: {
     readonly ingredient: string;
     readonly preparation: string;
@@ -18,7 +18,7 @@ export interface AssumptionFigures {
     readonly isCompositionAssumed: boolean;
     readonly as: string;
   };
-  /** What sticks to the pot or bowl. */
+  /** Loss that sticks to the pot or bowl. */
   loss: { readonly preparation: string; readonly share: number };
   density: { readonly preparation: string; readonly gPerMl: number };
   steps: {
@@ -27,16 +27,16 @@ export interface AssumptionFigures {
   };
   'pour temperature': { readonly layer: string; readonly pourC: number; readonly behaviour: Behaviour };
   firmness: { readonly layer: string; readonly stuff: Stuff; readonly behaviour: Behaviour };
-  /** How well heat goes through a layer of unknown composition. */
+  /** Thermal conductivity of a layer of unknown composition. */
   conduction: { readonly layer: string };
 }
 export type AssumptionCode = keyof AssumptionFigures;
 
-/** Something that the slab does not say and that is assumed instead. */
+/** An assumption for something the slab does not state. */
 export type Assumption = {
   [C in AssumptionCode]: {
     readonly code: C;
-    /** JSON pointer to the field that would say it. */
+    /** JSON pointer to the field that would replace it. */
     readonly where: string;
     readonly figures: AssumptionFigures[C];
   };
@@ -57,7 +57,7 @@ export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumptio
     return [
       ...mixtures[p]!.lines.flatMap(({ guess, massG }, l) => {
         if (!guess) return [];
-        // What comes from a line that was divided elsewhere has no line of its own here.
+        // Parts of lines divided elsewhere have no line of their own here.
         const where = l < lines.length ? at(`lines/${l}`) : `/preparations/${p}`;
         return [
           assumption('line', where, {

@@ -1,17 +1,17 @@
 import { plainName } from '../larder';
 import type { Plan } from './planned';
 
-/** One thing on both sides, null where a side does not have it. */
+/** A figure of both sides, `null` where a side does not have it. */
 export interface Beside {
   readonly name: string;
   readonly a: number | null;
   readonly b: number | null;
 }
 
-/** Figures of a whole slab that are compared. */
+/** Compared figures of a whole slab. */
 export type ComparedFigure = 'pieces' | 'pieceG' | 'trimmedG' | 'heightMm' | 'massG' | 'usedCost' | 'pieceCost';
 
-/** Two plans side by side. */
+/** Two plans compared. */
 export interface PlansCompared {
   /** Layers by id, from the bottom: mm and g. */
   readonly layers: readonly {
@@ -22,7 +22,7 @@ export interface PlansCompared {
   }[];
   /** Lines by preparation and ingredient, g. */
   readonly lines: readonly { readonly preparation: string; readonly massG: Beside; readonly cost: Beside }[];
-  /** Figures of the whole. */
+  /** Figures of the whole slab. */
   readonly whole: readonly (Pick<Beside, 'a' | 'b'> & {
     readonly figure: ComparedFigure;
     readonly unit: 'pieces' | 'g' | 'mm' | 'money';
@@ -36,13 +36,13 @@ interface Side {
 
 const NEAR = 1e-9;
 
-/** Whether the two sides differ by more than rounding. */
+/** Tells whether both sides differ by more than rounding. */
 export function isDifferent({ a, b }: Pick<Beside, 'a' | 'b'>): boolean {
   if (a === null || b === null) return a !== b;
   return Math.abs(a - b) > NEAR * Math.max(1, Math.abs(a), Math.abs(b));
 }
 
-/** The keys of both sides, those of `a` first and in its order. */
+/** Keys of both sides, those of `a` first in its order. */
 function union<T>(a: ReadonlyMap<string, T>, b: ReadonlyMap<string, T>): string[] {
   return [...a.keys(), ...[...b.keys()].filter((key) => !a.has(key))];
 }
@@ -62,7 +62,7 @@ function layersOf({ plan, names }: Side) {
   );
 }
 
-/** Lines summed by preparation and ingredient, so that a line that was moved or parted is still the same thing. */
+/** Sums lines by preparation and ingredient, so that moved or divided lines still match. */
 function linesOf({ plan, names }: Side) {
   const found = new Map<string, { preparation: string; name: string; massG: number | null; cost: number | null }>();
   for (const { id, lines } of plan.preparations) {
@@ -81,10 +81,7 @@ function linesOf({ plan, names }: Side) {
   return found;
 }
 
-/**
- * Two plans side by side, thing by thing: layers by their id, lines by preparation and ingredient, and the figures of the
- * whole. What only one side has is null on the other.
- */
+/** Compares two plans: layers by id, lines by preparation and ingredient, and the figures of the whole slab. */
 export function comparePlans(a: Side, b: Side): PlansCompared {
   const [la, lb] = [layersOf(a), layersOf(b)];
   const [na, nb] = [linesOf(a), linesOf(b)];

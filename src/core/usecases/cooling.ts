@@ -8,7 +8,7 @@ import type { PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
 
 /**
- * How each preparation cools in its pot before it is laid, one batch of what is made now.
+ * Returns how each preparation cools in its pot before pouring, for one batch of the current amounts.
  *
  * @returns in the order of the slab's preparations
  */
@@ -17,7 +17,7 @@ export function coolingOf(slab: Slab, larder: Larder, shop: Shop, options: PlanO
   return coolingIn(laid.preparations, scaleSlab(laid, larder, shop, options), shop);
 }
 
-/** The same for a slab that has been scaled already. */
+/** The same for a slab that is already scaled. */
 export function coolingIn(
   preparations: Slab['preparations'],
   { mixtures, scaling }: Pick<ScaledSlab, 'mixtures' | 'scaling'>,
@@ -29,7 +29,7 @@ export function coolingIn(
     const { scaleFactor = 1 } = scaling.preparations[p] ?? {};
     const perBatch = scaleFactor / batchesNeeded(preparation, scaleFactor);
     const neededMl = vessel.volumeMl * perBatch;
-    // The smallest of the shop's that it boils in; else one of its size.
+    // Returns the shop's smallest pot that it boils in; otherwise one of its size.
     const potMl = Math.min(...pots.filter((volumeMl) => volumeMl >= neededMl));
     const pot = potAtRest(mixtures[p]!, massOutG * perBatch, Number.isFinite(potMl) ? potMl : neededMl);
     return coolingThrough(preparation, pot, roomC);

@@ -1,7 +1,7 @@
 import { plainName, type Ingredient } from '../larder';
 import type { Plan } from './planned';
 
-/** What a pack cost from a day on. */
+/** Price of a pack from a day on. */
 export interface DatedPrice {
   readonly pack: string;
   readonly massG: number;
@@ -11,7 +11,7 @@ export interface DatedPrice {
   readonly pricedOn: string;
 }
 
-/** What one piece's ingredients cost on a day, in the currency, and what moved since the day before it in the list. */
+/** Ingredient cost of one piece on a day, in the currency, and the prices that changed on that day. */
 export interface DatedCost {
   readonly day: string;
   readonly perPiece: number;
@@ -21,7 +21,7 @@ export interface DatedCost {
 const MAX_DAYS = 120;
 
 /**
- * What a piece of a slab would have cost on every day on which the price of something in it changed, by the pack usually bought.
+ * Returns the ingredient cost of a piece on every day on which a price in it changed, by the usual pack.
  *
  * Before the first day that a pack's price is known its first price holds; an ingredient without any price counts as it does in the plan.
  *

@@ -8,7 +8,7 @@ import { expandDividedLines, type Slab } from '../slab';
 import type { PlanOptions } from './planned';
 import { scaleSlab } from './scaling';
 
-/** How a layer asks to be cut; `layer` is null for the whole stack. */
+/** Advice for cutting a layer; `layer` is `null` for the whole stack. */
 export type CutAdvice =
   | { readonly code: 'brittle-over-soft'; readonly layer: string; readonly name: string; readonly below: string }
   | {
@@ -18,24 +18,22 @@ export type CutAdvice =
     }
   | { readonly code: 'too-tall'; readonly layer: null; readonly heightMm: number; readonly widthMm: number };
 
-/** What breaks, what gives way, what sticks, and what falls apart under a knife. */
+/** Kinds of advice: layers that break, give way, stick, or crumble under a knife. */
 const BRITTLE: readonly Behaviour[] = ['chocolate', 'hard boil'];
 const SOFT: readonly Behaviour[] = ['gel', 'soft boil', 'butter-bound', 'loose'];
 const CRUMBLY: readonly Behaviour[] = ['baked', 'crumb'];
 
-/** A soft piece that stands higher than this many times its shorter side leans and falls. */
+/** A soft piece higher than this many times its shorter side leans. */
 const MAX_UPRIGHT = 1;
 
-/** What a soft layer does to a blade. */
+/** How soft layers affect a blade. */
 const STICKS: Partial<Record<Behaviour, 'sticky' | 'clinging' | 'smearing'>> = {
   'soft boil': 'sticky',
   gel: 'clinging',
   'butter-bound': 'smearing',
 };
 
-/**
- * What the stack asks of the knife: a brittle layer over a soft one, what sticks, what crumbles, and soft pieces that stand too high.
- */
+/** Returns advice for cutting a stack: a brittle layer over a soft one, sticky or crumbly layers, and soft pieces that are too high. */
 export function cutAdvice(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}): CutAdvice[] {
   const { layers, heightMm, leastSideMm } = stackOf(slab, larder, shop, options);
   const advice: CutAdvice[] = [];
@@ -54,23 +52,23 @@ export function cutAdvice(slab: Slab, larder: Larder, shop: Shop, options: PlanO
   return advice;
 }
 
-/** A slab that is scored while it is warm and snapped when it is cold. */
+/** Scoring and snapping of a slab that is scored warm and snapped cold. */
 export interface ScoreAdvice {
-  /** The layer that decides. */
+  /** The layer that is scored. */
   readonly layer: string;
-  /** From the slab's start, min; null where it never takes a score. */
+  /** Scoring window from the slab's start, min; `null` if it cannot be scored. */
   readonly fromMinutes: number | null;
   readonly toMinutes: number | null;
-  /** From when on it snaps clean, min; null where it never gets cold enough. */
+  /** When it snaps cleanly, min; `null` if it never gets cold enough. */
   readonly snapFromMinutes: number | null;
-  /** How many pieces of how many are likely to break off their line in one slab, and what those weigh, g. */
+  /** Pieces likely to break off the line in one slab, out of how many, and their mass, g. */
   readonly brokenCount: number;
   readonly count: number;
   readonly brokenG: number;
 }
 
 /**
- * When to score and when to snap, and what is likely to break beside its line.
+ * Returns when to score and snap, and the likely breakage.
  *
  * @param setting how the slab sets where it stands
  * @returns null where no layer snaps
@@ -99,7 +97,7 @@ export function scoreAdvice(
   };
 }
 
-/** The layers that have a height, as they behave, and the pieces of the first slab. */
+/** Returns the layers with a height and their behaviour, and the pieces of the first slab. */
 function stackOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions) {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling, cutIn } = scaleSlab(laid, larder, shop, options);

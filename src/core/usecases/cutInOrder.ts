@@ -6,7 +6,7 @@ import { withoutOrder } from './order';
 import { plan } from './plan';
 import { UNCUT } from './scaling';
 
-/** The strokes of a slab's first tin in their order; null where it is not cut on lines, or the cut does not fit. */
+/** Returns the cutting order of a slab's first tin; `null` if it is not cut on lines, or the cut does not fit. */
 export function cutInOrder(slab: Slab, larder: Larder, shop: Shop): StrokeOrder | null {
   const { tin, slab: laid } = plan(slab, larder, shop).slabs[0]!;
   const layout = layOut(tin, laid.heightMm, withoutOrder(slab, larder, shop).cut ?? UNCUT);

@@ -9,14 +9,14 @@ import { plan } from './plan';
 import type { Plan, PlannedSlab, PlanOptions } from './planned';
 import { UNCUT } from './scaling';
 
-/** What is asked of a cut: so many pieces, of a size, of about a mass, or of about a cost each. */
+/** Target of a cut: a number of pieces, a size, a mass, or a cost per piece. */
 export type CutAsk =
   | { readonly by: 'count'; readonly count: number }
   | { readonly by: 'size'; readonly lengthMm: number; readonly widthMm: number; readonly fit?: 'exact' | 'stretch' }
   | { readonly by: 'mass'; readonly massG: number }
   | { readonly by: 'cost'; readonly cost: number };
 
-/** How close a cut comes to what was asked; `overShare` is 0 where it is met within half a percent. */
+/** Closeness of a cut to its target; `overShare` is 0 within half a percent. */
 export type CutFit =
   | { readonly code: 'count'; readonly pieces: number; readonly more: number }
   | { readonly code: 'mass'; readonly massG: number; readonly overShare: number }
@@ -24,7 +24,7 @@ export type CutFit =
   | { readonly code: 'stretched'; readonly lengthMm: number; readonly widthMm: number }
   | { readonly code: 'trimmed'; readonly trimShare: number };
 
-/** One way to cut a slab as it was asked, with what comes of it; over one slab of the first tin. */
+/** A possible cut with its result, for one slab of the first tin. */
 export interface CutAnswer {
   readonly cut: CutSpec;
   readonly pieces: number;
@@ -34,40 +34,40 @@ export interface CutAnswer {
   readonly lightestG: number;
   readonly heaviestG: number;
   readonly cost: number;
-  /** Share of the slab that is trimmed off. */
+  /** Trims as a share of the slab. */
   readonly trimShare: number;
-  /** Strokes of the knife. */
+  /** Number of strokes. */
   readonly strokes: number;
   /** Coefficient of variation of piece mass: 0 when all weigh the same. */
   readonly massVariation: number;
-  /** How near it comes to what was asked, in words. */
+  /** Closeness to the target. */
   readonly fit: CutFit;
 }
 
 const MAX_ANSWERS = 6;
-/** Counts from so much under to so much over what was asked are looked at. */
+/** Range of counts tried around the target. */
 const COUNTS_ROUND = 0.15;
-/** A piece that is longer than this many times its width is a finger that nobody asked for. */
+/** Maximum ratio of length to width unless asked for. */
 const LONGEST_FACE = 3.5;
 
-/** Everything of a slab's plan that answers are weighed and priced by. */
+/** Parts of a slab's plan that answers are weighed and priced by. */
 interface Basis {
   readonly plan: Plan;
   readonly cut: CutSpec;
-  /** What one slab of the first tin costs. */
+  /** Cost of one slab of the first tin. */
   readonly usedHere: number;
 }
 
-/** The cut as it stands without what only one of its ways has: lines, strips and kinds of its own. */
+/** Returns the cut without fields of only one way to cut: lines, strips and piece types. */
 function bare({ columns, rows, trimMm, kerfMm, tool, shape, way, thicknessAt }: CutSpec): CutSpec {
   const kept = { trimMm, kerfMm, tool, shape, way: way === 'wedges' ? way : undefined, thicknessAt };
   return { columns, rows, ...Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined)) };
 }
 
-/** Everything of an answer but its words. */
+/** An answer without its closeness. */
 type Outcome = Omit<CutAnswer, 'fit'>;
 
-/** What comes of a cut, before anything goes on the pieces; or null where it leaves none. */
+/** Returns the result of a cut before finishes; `null` if it leaves no pieces. */
 function outcomeOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec): Outcome | null {
   const { tin, slab, layers } = slabs[0]!;
   const finishG = layers.reduce((sum, layer) => sum + (isFinish(layer) ? layer.massG : 0), 0);
@@ -75,7 +75,7 @@ function outcomeOf({ plan: { slabs }, usedHere }: Basis, cut: CutSpec): Outcome 
   return outcomeIn(cut, tin, slab, cutSlab(tin, slab.heightMm, strata, cut, finishG), usedHere);
 }
 
-/** What comes of a cut as its own plan says, with what goes on its pieces; it costs the same, and so does every gram. */
+/** Returns the result of a cut with finishes, at the same cost per gram. */
 function plannedOutcome(planned: Plan, cut: CutSpec): Outcome | null {
   const { tin, slab, cut: own } = planned.slabs[0]!;
   const usedHere = planned.slab.massG > 0 ? (planned.cost.used * slab.massG) / planned.slab.massG : 0;
@@ -110,7 +110,7 @@ function outcomeIn(
   };
 }
 
-/** Grids of about so many cells, for each number of cells the one whose pieces are nearest to square. */
+/** Returns grids of about a number of cells, for each number the one with the squarest pieces. */
 function gridsOf(count: number, alongMm: number, acrossMm: number): { columns: number; rows: number }[] {
   const [least, most] = [Math.floor(count * (1 - COUNTS_ROUND)), Math.ceil(count * (1 + COUNTS_ROUND))];
   const found: { columns: number; rows: number }[] = [];
@@ -130,7 +130,7 @@ function gridsOf(count: number, alongMm: number, acrossMm: number): { columns: n
 
 const CELLS_PER_PIECE = { rectangle: 1, triangle: 0.5, diamond: 1 } as const;
 
-/** Cuts worth trying for a number of pieces. */
+/** Returns candidate cuts for a number of pieces. */
 function cutsOfCount(cut: CutSpec, count: number, alongMm: number, acrossMm: number): CutSpec[] {
   if (cut.way === 'wedges') {
     return [-2, -1, 0, 1, 2]
@@ -141,7 +141,7 @@ function cutsOfCount(cut: CutSpec, count: number, alongMm: number, acrossMm: num
   return gridsOf(cells, alongMm, acrossMm).map((grid) => ({ ...cut, ...grid }));
 }
 
-/** Cuts into pieces of a size: just that size with the rest trimmed off, or stretched to leave nothing. */
+/** Returns cuts into pieces of a size: exact with the rest trimmed, or stretched to leave nothing. */
 function cutsOfSize(
   { plan: { slabs }, cut }: Basis,
   { lengthMm, widthMm, fit = 'exact' }: Extract<CutAsk, { by: 'size' }>,
@@ -170,12 +170,12 @@ function cutsOfSize(
 }
 
 /**
- * Ways to cut a slab as it is asked, the nearest first: several to choose from, also where what was asked does not come out.
+ * Returns ways to cut a slab as asked, the closest first: several to choose from, also if the target cannot be met.
  *
  * @param options tins, scaling and the cut to begin from: its trims, kerf, tool and shape are kept
  */
 export function cutAnswers(written: Slab, larder: Larder, shop: Shop, options: PlanOptions, ask: CutAsk): CutAnswer[] {
-  // Where an order rules the cut, it is let go of.
+  // A cut set by an order is released.
   const slab = withoutOrder(written, larder, shop);
   const cut = bare(options.cut ?? slab.cut ?? UNCUT);
   const planned = plan(slab, larder, shop, { ...options, cut });
@@ -200,7 +200,7 @@ export function cutAnswers(written: Slab, larder: Larder, shop: Shop, options: P
       ? cutsOfSize(basis, ask, alongMm, acrossMm)
       : cutsOfCount(cut, Math.max(1, Math.round(wanted)), alongMm, acrossMm);
   const off = (outcome: Outcome) => missed(ask, outcome);
-  // Of two that are as near, the one with fewer strokes comes first.
+  // Of two equally close answers, the one with fewer strokes comes first.
   const nearest = (one: Outcome, other: Outcome) => off(one) - off(other) || one.strokes - other.strokes;
   const same = ({ cut: one }: Outcome, { cut: other }: Outcome) =>
     one.columns === other.columns &&
@@ -216,7 +216,7 @@ export function cutAnswers(written: Slab, larder: Larder, shop: Shop, options: P
     .map((outcome) => ({ ...outcome, fit: fitOf(ask, outcome) }));
 }
 
-/** How far an answer is from what was asked, as a share of it. */
+/** Returns the distance of an answer from the target, as a share of it. */
 function missed(ask: CutAsk, answer: Outcome): number {
   if (ask.by === 'count') return Math.abs(answer.pieces - ask.count) / ask.count;
   if (ask.by === 'mass') return Math.abs(answer.massG - ask.massG) / ask.massG;
@@ -242,7 +242,7 @@ function fitOf(ask: CutAsk, { pieces, massG, cost, trimShare, lengthMm, widthMm 
   }
 }
 
-/** By what share something is over what was asked; 0 within half a percent. */
+/** Returns the relative excess over the target; 0 within half a percent. */
 function overShare(found: number, asked: number): number {
   const share = found / asked - 1;
   return Math.abs(share) < 0.005 ? 0 : share;

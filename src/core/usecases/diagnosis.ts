@@ -14,7 +14,7 @@ import { scaleSlab } from './scaling';
 
 const DAY_MS = 86_400_000;
 
-/** What a slab is made by, as far as it matters for what can go wrong. */
+/** Returns what a slab is made with, as far as it matters for faults. */
 export function traitsOf(slab: Slab, larder: Larder, shop: Shop): ReadonlySet<Trait> {
   const laid = expandDividedLines(slab);
   const { mixtures } = scaleSlab(laid, larder, shop, {});
@@ -33,12 +33,12 @@ export function traitsOf(slab: Slab, larder: Larder, shop: Shop): ReadonlySet<Tr
   return new Set((Object.keys(lies) as Trait[]).filter((trait) => lies[trait]));
 }
 
-/** Faces of all slabs, mm2. */
+/** Total area of all slabs, mm². */
 const faceMm2 = ({ slabs }: Pick<Plan, 'slabs'>) =>
   slabs.reduce((sum, { tin, count }) => sum + count * areaMm2At(tin, 0), 0);
 
 /**
- * What went wrong with a slab, from what is seen and what was recorded of its run.
+ * Returns what went wrong with a slab, from its symptoms and the record of its run.
  *
  * @param slab that it was made by
  * @param run its plan and events; null where it was not followed on the bench

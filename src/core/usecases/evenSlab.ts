@@ -9,7 +9,7 @@ import type { PlanOptions } from './planned';
 import { UNCUT } from './scaling';
 
 /**
- * A slab of the first tin cut even by readings of its thickness.
+ * Cuts a slab of the first tin into equal weights by thickness readings.
  *
  * @param readings at least one, from the left and from the front
  * @returns the three ways; or what is wrong with the readings or the cut

@@ -10,28 +10,28 @@ import { settingFor } from './setting';
 
 type Allergen = NonNullable<Slab['freeFrom']>[number];
 
-/** A line that carried the allergen, and what stands in for it now. */
+/** A line that contained the allergen, and its substitute. */
 export interface Swap {
   /** JSON pointer into the slab file. */
   readonly where: string;
   readonly preparation: string;
   readonly from: string;
   readonly to: string;
-  /** So many g for each g. */
+  /** Grams of the substitute per gram replaced. */
   readonly ratio: number;
   readonly changes: string;
 }
 
-/** A line that carries the allergen and that the larder has no answer for. */
+/** A line that contains the allergen and has no substitute in the larder. */
 export interface OpenLine {
   readonly where: string;
   readonly preparation: string;
   readonly ingredient: string;
-  /** Substitutes in the larder that carry it too, or that the larder does not know. */
+  /** Larder substitutes that contain it too, or that are not in the larder. */
   readonly tried: readonly string[];
 }
 
-/** What a slab is like before and after. */
+/** Figures of a slab before and after. */
 export interface Measure {
   readonly what: 'fat' | 'water' | 'piece-cost' | 'energy' | 'piece-mass' | 'cut-after';
   readonly unit: 'percent' | 'money' | 'kcal' | 'g' | 'min';
@@ -39,25 +39,25 @@ export interface Measure {
   readonly after: number | null;
 }
 
-/** A slab made without an allergen: a copy, with its lines answered from the larder. */
+/** A slab without an allergen: a copy with substitutes from the larder. */
 export interface WithoutAllergen {
   readonly slab: Slab;
   readonly swaps: readonly Swap[];
-  /** It is not free from the allergen while there are any. */
+  /** While there are any, the slab still contains the allergen. */
   readonly open: readonly OpenLine[];
   readonly changes: readonly Measure[];
 }
 
 const WEIGHED = new Set(['g', 'kg', 'oz', 'lb']);
 
-/** A line with another ingredient, so many times as much; by weight where it was not. */
+/** Returns a line with another ingredient in proportion, by weight if it was a volume. */
 function swapped(line: Line, to: string, ratio: number, massG: number | null): Line {
   const { text: _text, also: _also, packG: _packG, state: _state, ...kept } = line;
   if (WEIGHED.has(line.unit) || massG === null) return { ...kept, ingredient: to, quantity: line.quantity * ratio };
   return { ...kept, ingredient: to, quantity: Number((massG * ratio).toPrecision(6)), unit: 'g' };
 }
 
-/** Which of the larder's answers is free from it: the first one that the larder knows and that carries nothing of it. */
+/** Returns the first substitute in the larder that does not contain the allergen. */
 function answerFor(
   { alternatives = [] }: Ingredient,
   allergen: string,
@@ -71,8 +71,8 @@ function answerFor(
 }
 
 /**
- * A copy of a slab that is made without an allergen: each line that brings it is answered from what the larder says can stand in, and
- * what cannot be answered is told. The copy is marked free from it, so that the second reader holds the claim.
+ * Returns a copy of a slab without an allergen: each line that contains it gets a substitute from the larder, and lines without
+ * one are listed. The copy is marked as free from it, so that the checks verify the claim.
  *
  * @param answers what is taken for a line, by its place, instead of the larder's first answer
  */
@@ -110,7 +110,7 @@ export function withoutAllergen(
     }),
   }));
   const freeFrom = [...new Set([...(slab.freeFrom ?? []), allergen])];
-  // What was said of the old lines' texture and label does not hold of the new ones.
+  // Texture and label texts of the old lines do not apply to the new ones.
   const { known: _known, ...kept } = slab;
   const copy: Slab = { ...kept, name: `${slab.name}, without ${allergen}`.slice(0, 200), preparations, freeFrom };
   return { slab: copy, swaps, open, changes: swaps.length > 0 ? changesOf(slab, copy, larder, shop) : [] };

@@ -6,14 +6,14 @@ import type { Plan } from './planned';
 import type { Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
 
-/** A slab with its plan, as the gather sheet takes it. */
+/** A slab with its plan, for weighing out. */
 export interface GatherWork {
   readonly key: string;
   readonly slab: Slab;
   readonly plan: Plan;
 }
 
-/** Everything to have at hand for some planned slabs. */
+/** Returns everything needed for planned slabs. */
 export function gatherSlabs(works: readonly GatherWork[], larder: Larder, shop: Shop): GatherList {
   return gatherAll(
     works.map(({ key, slab, plan }) => ({ key, slab: expandDividedLines(slab), preparations: plan.preparations })),

@@ -5,15 +5,15 @@ import { isSheet, sameTin, type AnyTin, type RackTin, type TinCount } from '../t
 import { scalerOf } from './scaling';
 
 /**
- * How high a slab stands in some tins, scaled in some way, mm: what a plan says of its height, without the rest of the plan. The
- * mixtures are weighed once, however often it is asked.
+ * Returns a function that gives the height of a slab in tins at a scaling, mm, without the rest of the plan. The mixtures are
+ * weighed once.
  */
 export function heightsOf(slab: Slab, larder: Larder, shop: Shop): (tins: readonly TinCount[], scale: Scale) => number {
   const scale = scalerOf(expandDividedLines(slab), larder, shop);
   return (tins, mode) => scale({ tins, scale: mode }).scaling.slabs[0]!.heightMm;
 }
 
-/** A tin of the rack in which some amount stands near to the written height. */
+/** A tin of the rack in which an amount comes close to the original height. */
 export interface NearTin {
   readonly name: string;
   readonly tin: AnyTin;
@@ -21,8 +21,8 @@ export interface NearTin {
 }
 
 /**
- * The single tin, of the rack or the written one, in which so many times the written amounts come nearest to the written height.
- * Sheets are left out, and the tin that the slab is in now.
+ * Returns the single tin, of the rack or the base recipe, in which a scale factor comes closest to the original height. Sheets
+ * and the current tin are left out.
  *
  * @param scaleFactor times the written amounts
  * @param heightMm as `heightsOf` gives it
@@ -47,7 +47,7 @@ export function nearestTin(
     .reduce<NearTin | null>((near, nearTin) => (near === null || off(nearTin) < off(near) ? nearTin : near), null);
 }
 
-/** How high a slab stands where its layers keep their written thickness, mm. */
+/** Returns the height of a slab whose layers keep their thickness, mm. */
 export function writtenHeightMm(slab: Slab, larder: Larder, shop: Shop): number {
   return heightsOf(slab, larder, shop)([{ tin: slab.tin, count: 1 }], { mode: 'same-thickness' });
 }

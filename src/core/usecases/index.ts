@@ -1,4 +1,4 @@
-/** What is asked of the core as a whole: each use calls the rooms in their order. */
+/** Use cases: each combines the modules of the core for one task. */
 export * from './planned';
 export * from './scaling';
 export * from './plan';

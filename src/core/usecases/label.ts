@@ -20,26 +20,26 @@ import type { Problem } from '../validation';
 import type { Plan, PlanOptions } from './planned';
 import { scaleSlab, type ScaledSlab } from './scaling';
 
-/** How a label is asked for. */
+/** Input of a label draft. */
 export interface LabelOptions extends PlanOptions {
   /** YYYY-MM-DD. */
   readonly madeOn: string;
-  /** Pieces in one pack; a single piece without it. */
+  /** Pieces per pack; by default 1. */
   readonly pieces?: number | undefined;
-  /** Which of the kinds of piece, where several are cut; the first without it. */
+  /** Piece type, if several are cut; by default the first. */
   readonly kind?: string | undefined;
-  /** Without it the shop's. */
+  /** By default the shop's. */
   readonly profile?: LabelProfile | undefined;
-  /** The lot of the run that it is for; that of the day without it. */
+  /** Lot of its run; by default that of the day. */
   readonly lot?: string | undefined;
-  /** Allergens of what else is made in the shop that day. */
+  /** Allergens of other products made on the same day. */
   readonly alsoMade?: readonly string[] | undefined;
 }
 
-/** The longest ingredient list that is drafted, in entries with compounds opened. The longest real ones have under 200. */
+/** Maximum entries of an ingredient list with compounds expanded. The longest real lists have under 200. */
 const MAX_ENTRIES = 2000;
 
-/** Finds what keeps the label of a slab from being drafted: a list without end. */
+/** Finds what prevents a label draft: a list that is too long. */
 export function labelProblems(slab: Slab, larder: Larder): Problem[] {
   const own = slab.larder && larderOf(slab.larder);
   const named = [...new Set(slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)))];
@@ -52,7 +52,7 @@ export function labelProblems(slab: Slab, larder: Larder): Problem[] {
   return [problem('/slab/preparations', 'label-too-long', { entries, max: MAX_ENTRIES })];
 }
 
-/** What keeps a label from being printed as it is. */
+/** Problems that prevent printing a label. */
 export type LabelProblem =
   | { readonly code: 'not-in-larder' | 'kept-too-warm'; readonly ingredients: readonly string[] }
   | {
@@ -63,35 +63,35 @@ export type LabelProblem =
   | { readonly code: 'no-shelf-life' | 'no-address' }
   | { readonly code: 'claim-broken'; readonly allergens: readonly string[] };
 
-/** A draft of a label, always: local food law decides. */
+/** A label draft. Local food law decides. */
 export interface LabelDraft {
   readonly profile: LabelProfile;
   readonly name: string;
   readonly ingredients: readonly LabelIngredient[];
-  /** The list as it is printed, allergens **in stars**. */
+  /** Ingredient list as printed, allergens **in stars**. */
   readonly text: string;
   readonly allergens: readonly string[];
-  /** What shares the workroom that day, and is not in it. */
+  /** Allergens of other products made that day that are not in the slab. */
   readonly mayContain: readonly string[];
   readonly nutrition: Nutrition & { readonly per: 100 };
   readonly pieces: number;
-  /** Of one pack: as declared, else what its pieces weigh. */
+  /** Net mass of one pack: declared, otherwise that of its pieces. */
   readonly netG: number;
-  /** g of one piece, mean and lightest. */
+  /** Mass of one piece, mean and lightest, g. */
   readonly pieceG: number;
   readonly lightestG: number;
-  /** YYYY-MM-DD; null where nobody has said how long it keeps. */
+  /** YYYY-MM-DD; `null` without a shelf life. */
   readonly bestBefore: string | null;
   readonly keeping: Keeping;
   readonly lot: string;
   readonly address: string;
-  /** What the larder does not know, by the lines' names. */
+  /** Names of lines whose ingredient is not in the larder. */
   readonly unnamed: readonly string[];
-  /** What keeps it from being printed as it is. */
+  /** Problems that prevent printing. */
   readonly problems: readonly LabelProblem[];
 }
 
-/** What of each pot goes into what is sold: without leftovers, with what boils off and sticks taken off. */
+/** Returns what of each pot goes into the product: without leftovers, evaporation and loss. */
 export function madeOfSlab(
   slab: ExpandedSlab,
   { mixtures, scaling }: Pick<ScaledSlab, 'mixtures' | 'scaling'>,
@@ -114,7 +114,7 @@ export function madeOfSlab(
   return { pots, massG: pots.reduce((sum, { massG }) => sum + massG, 0) };
 }
 
-/** What is kept cold by its nature: raw egg, and fresh milk or cream that nothing boils or bakes, by name. */
+/** Ingredients that must be kept cold: raw egg, and fresh milk or cream that is neither boiled nor baked, by name. */
 function coldThings(slab: ExpandedSlab, { mixtures }: Pick<ScaledSlab, 'mixtures'>): string[] {
   return slab.preparations.flatMap((preparation, p) =>
     isEggCooked(preparation)
@@ -129,8 +129,7 @@ function coldThings(slab: ExpandedSlab, { mixtures }: Pick<ScaledSlab, 'mixtures
 }
 
 /**
- * A draft of the label of a slab as it is made: ingredients and allergens from its lines, nutrition after the boil, the day until which
- * it keeps.
+ * Drafts the label of a slab: ingredients and allergens from its lines, nutrition after the boil, and the best-before date.
  *
  * @param planned of the same slab with the same options
  */
@@ -193,7 +192,7 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
   };
 }
 
-/** Unknown nutrients, grouped by the ingredients that they are unknown of. */
+/** Groups unknown nutrients by the ingredients that they are unknown for. */
 function unknownByIngredients({ unknown }: Nutrition) {
   const groups = new Map<string, { nutrients: string[]; ingredients: readonly string[] }>();
   for (const { nutrient, of } of unknown) {

@@ -20,7 +20,7 @@ import { layerEffects, planAsMade, type LayerEffect } from './asMade';
 import { plan as planOf } from './plan';
 import { fittedCoefficient } from './setting';
 
-/** A run with what it was begun with. */
+/** A run with its snapshot. */
 export interface RunToLog {
   readonly id: number;
   readonly plan: RunPlan;
@@ -30,7 +30,7 @@ export interface RunToLog {
   readonly shop: Shop;
 }
 
-/** A run as the logbook reckons with it: what happened, and what it really cost. */
+/** A run for the history: its record and its actual cost. */
 export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLog): LoggedRun {
   const record = runRecord(plan, events);
   const { pieces } = record.outcome;
@@ -44,15 +44,15 @@ export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLo
   };
 }
 
-/** What a run came to beside its plan. */
+/** Result of a run beside its plan. */
 export interface RunOutcome {
-  /** Cost of the ingredients as planned, and of what was weighed. */
+  /** Ingredient cost as planned, and as weighed. */
   readonly cost: { readonly currency: string; readonly planned: number; readonly made: number };
-  /** Layers that came out thicker or thinner than planned. */
+  /** Layers that are thicker or thinner than planned. */
   readonly effects: readonly LayerEffect[];
 }
 
-/** Compares what a run cost and how high its layers came out with its plan. */
+/** Compares the cost of a run and the height of its layers with its plan. */
 export function runOutcomeOf({ plan, events, slab, ingredients, shop }: RunToLog): RunOutcome {
   const larder = larderOf(ingredients);
   const made = planAsMade(slab, larder, shop, runRecord(plan, events));
@@ -60,22 +60,22 @@ export function runOutcomeOf({ plan, events, slab, ingredients, shop }: RunToLog
   return { cost: { currency, planned, made: made.cost.used }, effects: layerEffects(plan, made) };
 }
 
-/** What a place of the shop is like, told by the set times of some runs. */
+/** Fitted conditions of a place, from the setting times of runs. */
 export interface PlaceProposal {
   readonly place: Place;
   readonly layer: string;
-  /** Minutes that it took, and those that were reckoned for the last of the runs. */
+  /** Actual minutes, and the calculated minutes of the last run. */
   readonly found: Robust;
   readonly plannedMinutes: number;
-  /** Surface coefficient that gives the middle of those times, W/m2 K. */
+  /** Surface coefficient that gives the median of those times, W/m² K. */
   readonly h: number;
   readonly runs: readonly number[];
 }
 
-/** A place that is nearer than this to what is reckoned with is as it is reckoned. */
+/** Minimum relative difference to the current coefficient to report. */
 const SAME_H = 0.05;
 
-/** What the runs of a slab say. */
+/** Summary of a slab's runs. */
 export interface SlabLog {
   readonly runs: readonly {
     readonly id: number;
@@ -88,12 +88,12 @@ export interface SlabLog {
   readonly trends: readonly Trend[];
   readonly proposals: readonly Proposal[];
   readonly places: readonly PlaceProposal[];
-  /** What the last runs took, to price by; null where none was counted. */
+  /** Actual values of the last runs, for pricing; `null` without counted pieces. */
   readonly basis: RunBasis | null;
 }
 
 /**
- * Figures of a slab from run to run, and what they propose.
+ * Returns the figures of a slab from run to run, and the changes they suggest.
  *
  * @param slab as it is now
  * @param runs of it, in the order of time
@@ -111,7 +111,7 @@ export function slabLog(slab: Slab, larder: Larder, shop: Shop, runs: readonly L
     trends: trendsOf(over),
     proposals: proposalsOf(slab, over),
     places: setMinutesOf(slab, over).flatMap(({ layer, place, found, plannedMinutes, runs: from }): PlaceProposal[] => {
-      // The place is told by what was made in it, whatever the slab has become since.
+      // Places are fitted from the slab as it was made, whatever it has become since.
       const made = over.find(({ id }) => id === from.at(-1))?.slab ?? slab;
       const h = fittedCoefficient(made, larder, shop, { layer, minutes: found.median, place });
       const now = shop.placeH?.[place] ?? PLACE_AIR[place].h;

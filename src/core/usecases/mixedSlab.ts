@@ -6,12 +6,12 @@ import { outlineAt } from '../tin';
 import { plan } from './plan';
 import type { PlannedSlab, PlanOptions } from './planned';
 
-/** A kind as a slab or a service asks for it. */
+/** A piece type in a slab or a request. */
 type AskedKind = Pick<Kind, 'id' | 'lengthMm' | 'widthMm'> & {
   readonly [F in 'value' | 'least' | 'most' | 'turn']?: Kind[F] | undefined;
 };
 
-/** The kinds of a cut, with what they do not say taken as usual: as many as fit, and as much worth as they are large. */
+/** Returns the piece types of a cut with defaults: as many as fit, and a value in proportion to the size. */
 export function kindsOf({ kinds = [] }: { readonly kinds?: readonly AskedKind[] | undefined }): Kind[] {
   return kinds.map(({ id, lengthMm, widthMm, value = (lengthMm * widthMm) / 1000, least = 0, most, turn = false }) => ({
     id,
@@ -24,7 +24,7 @@ export function kindsOf({ kinds = [] }: { readonly kinds?: readonly AskedKind[] 
   }));
 }
 
-/** What a slab offers to several kinds of piece: its inside between the trims. */
+/** Returns the area for several piece types: the inside between the trims. */
 export function mixedQuestion({ tin, slab }: PlannedSlab, cut: CutSpec, kinds: readonly Kind[]): MixedQuestion {
   const { lengthMm, widthMm } = outlineAt(tin, slab.heightMm / 2);
   const { left = 0, right = 0, front = 0, back = 0 } = cut.trimMm ?? {};
@@ -36,7 +36,7 @@ export function mixedQuestion({ tin, slab }: PlannedSlab, cut: CutSpec, kinds: r
   };
 }
 
-/** The best cut of a slab's first tin into several kinds. */
+/** Returns the best cut of a slab's first tin into several piece types. */
 export function mixedSlab(
   slab: Slab,
   larder: Larder,
@@ -50,7 +50,7 @@ export function mixedSlab(
   return mixedCut(mixedQuestion(first!, options.cut ?? slab.cut ?? { columns: 1, rows: 1 }, kinds), solve, seconds);
 }
 
-/** The strips of an answer as a slab file has them, moved by the trims. */
+/** Returns the strips of an answer for a slab file, shifted by the trims. */
 export function stripsOfAnswer({ strips }: MixedAnswer, cut: CutSpec): NonNullable<CutSpec['strips']> {
   const { left = 0, front = 0 } = cut.trimMm ?? {};
   return strips.map(({ along, atMm, sizeMm, pieces }) => {

@@ -9,25 +9,25 @@ import type { Plan } from './planned';
 import { priceSlab, runMinutesOf, type SlabPrice } from './price';
 import { workOf } from './timeline';
 
-/** A way to cut a slab, and what it earns when every gram is sold at what it is sold at now. */
+/** A way to cut a slab, and its earnings at today's price per gram. */
 export interface MoneyCut {
   readonly columns: number;
   readonly rows: number;
   readonly pieces: number;
   readonly massG: number;
-  /** Of one piece, in coins. */
+  /** Of one piece, coins. */
   readonly price: number;
-  /** Of the whole run, and beside the cut as it stands, in coins. */
+  /** Of the whole run, and relative to the current cut, coins. */
   readonly margin: number;
   readonly more: number;
   readonly perHour: number | null;
 }
 
-/** How far round the cut as it stands other grids are looked at. */
+/** Range of grids to compare around the current one. */
 const AROUND = 2;
 const USUAL_PACE = 1;
 
-/** Minutes that hands are busy with a cut of the slabs as they are laid, and with what goes on its pieces. */
+/** Returns the labour of a cut and its finishes, min. */
 function knifeMinutes({ slabs }: Plan, cut: CutSpec): number {
   return slabs.reduce((sum, { tin, slab, layers, count, cut: made }) => {
     const pieces = made.pieces.reduce((all, kind) => all + kind.count, 0);
@@ -43,8 +43,8 @@ function knifeMinutes({ slabs }: Plan, cut: CutSpec): number {
 }
 
 /**
- * Grids round the one that a slab is cut on, by what they earn: what a gram is sold for stays, the price of a piece goes up to the next
- * on the ladder, and each cut has its own minutes at the knife, its own trims and its own packs.
+ * Compares grids around the current one by earnings: the price per gram stays, the price of a piece is rounded up to the next
+ * ending, and each cut has its own cutting time, trims and packaging.
  *
  * @param now the price of the slab as it stands
  * @param minutes of its day as it stands; null while that is not known
@@ -102,14 +102,14 @@ export function cutsByMoney(
     .map(({ longest: _longest, ...found }) => found);
 }
 
-/** The same pieces the other way round: the squarer of them stands. */
+/** Of two orientations of the same count, the squarer pieces win. */
 const isAlike = (a: MoneyCut, b: MoneyCut) => a.pieces === b.pieces && a.margin === b.margin && a.price === b.price;
 
-/** A run of so many slabs at once: what each piece costs when some work is done once for all. */
+/** A batch of several slabs: the cost of a piece when some work is shared. */
 export interface MoneyRun {
   readonly slabs: number;
   readonly pieces: number;
-  /** In coins; of one piece, with parts of a coin. */
+  /** In coins; of one piece, with fractions of a coin. */
   readonly total: number;
   readonly costEach: number;
   readonly handsMinutes: number | null;
@@ -117,8 +117,8 @@ export interface MoneyRun {
 }
 
 /**
- * The same slab made once, twice and more at once in as many of its first tin: weighing out is done once, laying for each, and pots as
- * they take it.
+ * Prices the same slab in batches of several slabs in its first tin: weighing out is shared, pouring is not, and pots as far as
+ * they hold it.
  *
  * @param counts how many slabs, each 1 or more
  * @returns none where an order or the cupboard rules how much is made

@@ -8,20 +8,20 @@ import { writtenHeightMm } from './heights';
 import type { Plan, PlanOptions } from './planned';
 import { scaleSlab } from './scaling';
 
-/** Heights that differ by less are the same, mm. */
+/** Heights closer than this are the same, mm. */
 const NEAR_MM = 1e-6;
 
 /**
- * Whether a plan asks for tins that have yet to be chosen for an order of pieces. Choosing them takes an integer program, so it comes
- * before `plan`, which stays a plain function: in the screen's worker, or in a thread of the server.
+ * Tells whether a plan needs tins to be chosen for an order first. That takes an integer program, so it happens before `plan`,
+ * which stays a plain function: in a worker of the browser, or in a thread of the server.
  */
 export function asksForTins(slab: Slab, options: PlanOptions): boolean {
   return (options.scale ?? scaleOf(slab)).mode === 'pieces' && (options.scale !== undefined || slab.tins === undefined);
 }
 
 /**
- * What is asked of a plan, with the tins chosen for an order: the answer with the least waste. The tins that the request names
- * are the rack to choose from, else the shop's. Anything that is no order is left as it is.
+ * Returns plan options with the tins chosen for an order: the answer with the least waste. The request's tins are the rack to
+ * choose from, otherwise the shop's. Other requests are returned unchanged.
  */
 export async function withTinsForOrder(
   slab: Slab,
@@ -45,8 +45,7 @@ export async function withTinsForOrder(
 }
 
 /**
- * The size of a piece of about a mass or a cost, in the proportions of the pieces that there are now: over one slab a piece weighs and
- * costs in proportion to its face.
+ * Returns the size of a piece of about a mass or a cost, in the proportions of the current pieces.
  *
  * @param want g, or in the shop's currency; neither for the pieces as they are
  * @returns sides in mm, to half a millimetre; null where nothing is cut yet, or nothing has that price
@@ -64,7 +63,7 @@ export function pieceSizeFor(
   return { lengthMm: side(piece.lengthMm), widthMm: side(piece.widthMm) };
 }
 
-/** The slab as its order has it now, but cut by a grid of its own again: in the same tins, as high, with the same columns and rows. */
+/** Returns the slab of an order with a grid of its own again: same tins, height, columns and rows. */
 export function withoutOrder(slab: Slab, larder: Larder, shop: Shop): Slab {
   const scale = scaleOf(slab);
   if (scale.mode !== 'pieces') return slab;

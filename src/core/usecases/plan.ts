@@ -18,8 +18,8 @@ import type {
 import { scaleSlab } from './scaling';
 
 /**
- * The whole computation: from a slab, the tins, the cut, the larder and the shop to amounts, thicknesses, pieces, costs and
- * warnings. A pure function; the browser and the server call the same one. All numbers are exact and unrounded.
+ * Computes a plan: from a slab, its tins and cut, the larder and the shop to amounts, thicknesses, pieces, costs and checks. A
+ * pure function, used by the browser and the server. All numbers are exact and unrounded.
  *
  * @param written a slab as `readSlab` gives it
  * @param larder as `larderOf` gives it; the slab's own entries win over it

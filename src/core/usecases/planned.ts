@@ -5,56 +5,56 @@ import type { LaidSlab, LineGuess, Mixture, StockLimit, WholeThing } from '../sc
 import type { CutSpec, PotLine, Scale } from '../slab';
 import type { SheetTin, Tin, TinCount, VesselKind } from '../tin';
 
-/** A line as it is to be measured, for all slabs together. */
+/** A line to measure, for all slabs together. */
 export interface PlannedLine {
   readonly ingredient: string;
-  /** g, or null where it cannot be weighed. */
+  /** Mass, g, or `null` if it cannot be weighed. */
   readonly massG: number | null;
-  /** What of it is taken as usual for such a thing, because the larder does not say. */
+  /** Properties assumed because the larder does not give them. */
   readonly guess: LineGuess | null;
-  /** The written amount times the scale factor, in the written unit. */
+  /** Written amount times the scale factor, in the written unit. */
   readonly quantity: number;
   readonly asWritten: string;
   readonly measured: string;
-  /** What measuring so misses, as a share of the exact figure. */
+  /** Relative error of the measured amount. */
   readonly measuredError: number;
   readonly cost: number | null;
-  /** Where the whole line stands, and the part of it that this is, for a line that was divided. */
+  /** Position of the whole line, and this part of it, for a divided line. */
   readonly part: PotLine['part'] | null;
 }
 
 type Given = 'id' | 'massInG' | 'evaporatedG' | 'stuckG' | 'massOutG' | 'massOutRangeG' | 'waterShare';
 
-/** What is made of one preparation, for all slabs together. */
+/** A preparation, for all slabs together. */
 export interface PlannedPreparation extends Pick<Mixture, Given | 'densityGPerMl' | 'densityFrom'> {
-  /** How many times the base recipe is made, and in how many boils or bowls. */
+  /** Scale factor, and number of boils or bowls. */
   readonly scaleFactor: number;
   readonly batches: number;
   readonly leftoverG: number;
-  /** What is in the pot when it boils, as written, g. */
+  /** Contents of the pot during the boil as written, g. */
   readonly pot: Mixture['pot'];
-  /** The pot or bowl that one cook needs, mL to the brim. */
+  /** Required pot or bowl for one boil, mL to the brim. */
   readonly vessel: { readonly kind: VesselKind; readonly volumeMl: number; readonly times: number };
   readonly lines: readonly PlannedLine[];
 }
 
-/** A layer over all slabs: mass, volume and area in total, thickness as it stands in the first. */
+/** A layer over all slabs: total mass, volume and area; thickness in the first slab. */
 export interface PlannedLayer {
   readonly id: string;
   readonly massG: number;
   readonly thicknessMm: number;
   readonly areaMm2: number;
   readonly volumeMl: number;
-  /** For a scatter whose grains are known: how much of the face one layer of them covers, 1 being all of it. */
+  /** For scattered layers with known grains: share of the surface that one layer of them covers, 1 for all of it. */
   readonly covers: number | null;
 }
 
 export interface PricedPieces extends PieceKind {
-  /** Cost of one, by its mass. */
+  /** Cost of one piece, by mass. */
   readonly cost: number;
 }
 
-/** An even cut with its prices, in the names of the plan service. */
+/** A cut with its costs, under the names of the plan service. */
 export interface PlannedCut extends Omit<SlabCut, 'pieces'> {
   readonly pieces: readonly PricedPieces[];
 }
@@ -68,26 +68,26 @@ export interface PlannedSlab {
   readonly cut: PlannedCut;
 }
 
-/** What `/api/plan` answers: these names are a contract. */
+/** Answer of `/api/plan`: these names are part of its contract. */
 export interface Plan {
   readonly preparations: readonly PlannedPreparation[];
   readonly layers: readonly PlannedLayer[];
   readonly slab: PlannedSlab['slab'];
   readonly cut: PlannedCut;
   readonly cost: SlabCost & { readonly currency: string; readonly perPiece: number };
-  /** Where the cupboard sets the size: which line is the limit, and what is left of the others. */
+  /** If stock sets the size: the limiting line, and what is left of the others. */
   readonly asFar: StockLimit | null;
-  /** Counted things that do not come out whole, with the nearest that do. */
+  /** Counted ingredients with fractional amounts, and the nearest whole counts. */
   readonly wholeThings: readonly WholeThing[];
-  /** What looks like a slip. */
+  /** Open checks. */
   readonly checks: readonly Check[];
-  /** Checks that the maker has marked as known, with the note. */
+  /** Checks marked as known, with their notes. */
   readonly acknowledged: readonly (Check & { readonly note: string })[];
-  /** Each kind of slab that is made; the totals above are over all of them. */
+  /** Each kind of slab; the totals above are over all of them. */
   readonly slabs: readonly PlannedSlab[];
 }
 
-/** What a plan may be asked to do otherwise than the slab says of itself. */
+/** Options of a plan that replace the slab's own fields. */
 export interface PlanOptions {
   readonly tins?: readonly TinCount[] | undefined;
   readonly scale?: Scale | undefined;

@@ -18,7 +18,7 @@ import type { Activity } from '../time';
 import { linerM2 } from '../tin';
 import type { Plan, PlannedCut } from './planned';
 
-/** One channel with a sale over it. */
+/** A sales channel with its sale. */
 export interface ChannelPrice {
   readonly channel: Channel;
   readonly pieces: number;
@@ -26,14 +26,14 @@ export interface ChannelPrice {
   readonly sale: ChannelSale;
 }
 
-/** What a rise of one ingredient's price by a tenth does to a run, in the currency. */
+/** Effect of a 10 % rise of one ingredient's price on a run, in the currency. */
 export interface Rise {
   readonly ingredient: string;
   readonly costMore: number;
   readonly costMoreEach: number;
 }
 
-/** What a run of a slab costs and earns. Coins are of the currency's smallest. */
+/** Cost and earnings of a run. Coins are the currency's smallest. */
 export interface SlabPrice {
   readonly currency: string;
   readonly digits: number;
@@ -43,17 +43,17 @@ export interface SlabPrice {
   readonly earned: Earned;
   readonly packed: Packed;
   readonly channels: readonly ChannelPrice[];
-  /** The one that costs most first. */
+  /** Most expensive first. */
   readonly rises: readonly Rise[];
-  /** Money for whole packs today, in the currency. */
+  /** Cost of whole packs today, in the currency. */
   readonly toBuy: number;
 }
 
 const RISE = 0.1;
-/** What each tin holds back of a cold place counts once: it is as cold for five as for one. */
+/** Cold places count once for all tins: they are just as cold for five as for one. */
 const COLD: ReadonlySet<string> = new Set(PLACES.filter((place) => PLACE_FACTS[place].isCold));
 
-/** Minutes of hands and of what draws power that the steps of a day take. */
+/** Returns the labour and powered minutes of a schedule's steps. */
 export function runMinutesOf(
   activities: readonly Pick<Activity, 'of' | 'minutes' | 'hands' | 'occupies'>[],
 ): RunMinutes {
@@ -70,7 +70,7 @@ export function runMinutesOf(
   return sum;
 }
 
-/** Pieces that are sold alike: those on the rim are sold as the others, kinds of their own by their names. */
+/** Groups pieces sold at the same price: clipped pieces with the others, piece types by name. */
 export function soldKinds(
   { pieces }: Pick<PlannedCut, 'pieces'>,
   { pieceKinds = [] }: Pick<Shop, 'pieceKinds'>,
@@ -87,7 +87,7 @@ export function soldKinds(
   });
 }
 
-/** The piece that is packed: the largest of the plan's, so that all of them go in. */
+/** Returns the piece used for packing: the largest, so that all fit. */
 export function packedPiece({ pieces }: Pick<PlannedCut, 'pieces'>): PackedPiece {
   const most = (of: (kind: PlannedCut['pieces'][number]) => number) =>
     pieces.reduce((max, kind) => Math.max(max, of(kind)), 0);
@@ -100,7 +100,7 @@ export function packedPiece({ pieces }: Pick<PlannedCut, 'pieces'>): PackedPiece
 }
 
 /**
- * What a run of a slab costs, what its pieces are sold for, and what that earns: over the counter and over each channel.
+ * Returns the cost of a run, the prices of its pieces and what it earns, at the counter and over each channel.
  *
  * @param planned of the slab as it is made
  * @param minutes of its day; null while that is not known, and hands and power then count as nothing
@@ -144,7 +144,7 @@ export function priceSlab(
   };
 }
 
-/** A sale over each channel of the shop: of its own pack, else of the slab's, else of one piece. */
+/** Returns a sale over each channel of the shop: in the channel's pack, otherwise the slab's, otherwise as one piece. */
 function channelsOf(
   shop: Shop,
   { packing }: Pick<Slab, 'packing'>,

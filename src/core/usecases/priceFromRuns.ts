@@ -6,8 +6,8 @@ import type { Plan } from './planned';
 import { priceSlab, type SlabPrice } from './price';
 
 /**
- * What a run costs and earns by what the last runs really took: their hands, rejects and ingredients instead of the plan's. Power is the
- * plan's, since nobody reads the meter.
+ * Returns cost and earnings by the actual labour, rejects and ingredients of the last runs. Energy is as planned, since it is not
+ * measured.
  *
  * @param minutes of the planned day
  */

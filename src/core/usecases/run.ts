@@ -8,11 +8,12 @@ import type { Day } from './timeline';
 
 const MINUTE_MS = 60_000;
 
-/** Says a step and its caution. */
+/** Returns the text of a step and its caution. */
 export type StepTextOf = (step: Pick<Activity, 'title' | 'caution'>) => Pick<RunStep, 'text' | 'caution'>;
 
 /**
- * What a run is begun with: the steps of a day with their moments from the beginning on, what is weighed, and what should come of it.
+ * Returns the snapshot that a run starts from: the steps of a schedule relative to its start, the lines to weigh, and the
+ * expected result.
  *
  * @param shop that it is made in
  * @param planned of the slab as it is made
@@ -31,7 +32,7 @@ export function runPlanOf(
   const minutesOf = (moment: Date) => (moment.getTime() - beginMs) / MINUTE_MS;
   const pieces = planned.cut.pieces.reduce((sum, { count }) => sum + count, 0);
   const piecesG = planned.cut.pieces.reduce((sum, { count, massG }) => sum + count * massG, 0);
-  /** A line goes in at the step that it names, else at the first of its preparation. */
+  /** A line is added at its own step, otherwise at the first step of its preparation. */
   const goesIn = (preparation: string, addedAt: string | undefined) => {
     const own = day.steps.filter(({ activity }) => activity.of === preparation).map(({ activity }) => activity.id);
     return own.find((id) => id === `${preparation}/${addedAt}`) ?? own[0] ?? '';
@@ -69,7 +70,7 @@ export function runPlanOf(
   };
 }
 
-/** The steps of a day that cook to an end point, and what the shop's first thermometer shows there. */
+/** Returns the steps that boil to an end point, and the reading of the shop's first thermometer there. */
 function boilsOf(
   { preparations }: Slab,
   { altitudeM = USUAL_SHOP.altitudeM, probes, roomC }: Shop,

@@ -8,12 +8,12 @@ import { expandDividedLines, scaleOf, tinsOf, type CutSpec, type ExpandedSlab, t
 import type { Tin, TinCount } from '../tin';
 import type { PlanOptions } from './planned';
 
-/** A slab that nobody has cut. */
+/** Cut of a slab without a cutting plan: one piece. */
 export const UNCUT: CutSpec = { columns: 1, rows: 1 };
 
-/** A slab put in its tins: what a plan, its heights and the heat through it are worked out from. */
+/** A slab in its tins: the basis of plans, heights and heat simulations. */
 export interface ScaledSlab {
-  /** In the order of the slab's preparations, as written. */
+  /** As written, in the order of the slab's preparations. */
   readonly mixtures: readonly Mixture[];
   readonly slabLarder: Larder | undefined;
   readonly measures: Measures;
@@ -24,14 +24,14 @@ export interface ScaledSlab {
   readonly scaling: Scaled;
 }
 
-/** How the slab is cut in a tin: as asked, or for an order into pieces of its size. */
+/** Returns the cut in a tin: as set, or into pieces of an order's size. */
 function cutFor(cut: CutSpec, scale: Scale): (tin: Tin, heightMm: number) => CutSpec {
   if (scale.mode !== 'pieces') return () => cut;
   return (tin, heightMm) => cutBySize(tin, heightMm, scale, cut.kerfMm, cut.trimMm) ?? cut;
 }
 
 /**
- * Weighs the mixtures of a slab once; what comes back puts them in tins, in whatever way it is asked.
+ * Weighs the mixtures of a slab once, and returns a function that scales them.
  *
  * @param slab with the parts of its lines where they go
  */
@@ -52,13 +52,13 @@ export function scalerOf(slab: ExpandedSlab, larder: Larder, shop: Shop): (optio
   };
 }
 
-/** Weighs the mixtures of a slab and puts it in its tins. */
+/** Weighs the mixtures of a slab and scales it to its tins. */
 export function scaleSlab(slab: ExpandedSlab, larder: Larder, shop: Shop, options: PlanOptions): ScaledSlab {
   return scalerOf(slab, larder, shop)(options);
 }
 
 /**
- * The slab written anew for the one tin that it is made in: its amounts as they are now, nothing left to scale.
+ * Returns the slab with its current amounts and its one tin as the base recipe.
  *
  * @param slab one that is made in a single tin
  */

@@ -9,7 +9,7 @@ import { separateAcknowledged } from './plan';
 import type { Plan, PlanOptions } from './planned';
 import { packedPiece, priceSlab, type SlabPrice } from './price';
 
-/** What is sold of a slab. */
+/** Price, label and checks of a slab. */
 export interface Selling {
   readonly price: SlabPrice;
   readonly label: LabelDraft;
@@ -18,7 +18,7 @@ export interface Selling {
 }
 
 /**
- * A slab's price, the draft of its label and the checks of both.
+ * Returns a slab's price, its label draft and the checks of both.
  *
  * @param planned of the same slab with the same options
  * @param minutes of its day; null while that is not known

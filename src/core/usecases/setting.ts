@@ -19,11 +19,11 @@ import { USUAL_SHOP, type Shop } from '../shop';
 import { expandDividedLines, type Place, type Slab } from '../slab';
 import type { Problem } from '../validation';
 
-/** What the tin stands on and under, where nobody says. Only the faces count; the edges of the tin are left out. */
+/** Default support and cover of a tin. Only the faces count, not the edges. */
 export const USUAL_SUPPORT: TinSupport = { on: 'shelf', foil: false };
 
 /**
- * How the layers of a slab set: where the stays are not given, each layer in its own place.
+ * Returns how the layers of a slab set; without stays, each layer in its own place.
  *
  * @param tin in which of the kinds of tin it is made in
  * @returns null for a slab without a layer that has a height
@@ -42,7 +42,7 @@ export function settingFor(
   return settingOf(layers, stays, placesOf(shop), support);
 }
 
-/** The same with how far each wait has to be expected otherwise; three times the work. */
+/** The same with the range of each wait; three times the work. */
 export function rangedSettingFor(
   slab: Slab,
   larder: Larder,
@@ -56,7 +56,7 @@ export function rangedSettingFor(
 }
 
 /**
- * What is too much to work out of how a slab sets, reckoned before any of it is begun: high stacks of many layers, in many tins.
+ * Finds settings that are too much work, before any of it begins: high stacks of many layers in many tins.
  *
  * @returns one problem, or none
  */
@@ -86,7 +86,7 @@ function placesOf(shop: Shop): PlaceSettings {
 }
 
 /**
- * The surface coefficient of one of the shop's places, from the time that a layer really took there, W/m2 K.
+ * Returns the surface coefficient of a place from a measured setting time, W/m² K.
  *
  * @param layer id of the layer that was measured
  * @param minutes from its pour until it was set

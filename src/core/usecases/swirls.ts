@@ -3,14 +3,14 @@ import { isFinish } from '../scale';
 import type { Slab } from '../slab';
 import type { Plan } from './planned';
 
-/** A layer that is laid from several mixtures, and what of each is in a piece. */
+/** A layer of several mixtures, and their shares in a piece. */
 export interface Swirl {
   readonly name: string;
-  /** Share by mass, and how much it differs from piece to piece where they are swirled and not stirred; standard deviation. */
+  /** Share by mass, and its standard deviation between pieces if swirled and not stirred. */
   readonly parts: readonly { readonly name: string; readonly share: number; readonly spread: number }[];
 }
 
-/** What of each mixture is in a piece, of every layer that is laid from more than one. */
+/** Returns the shares of each mixture in a piece, for every layer with more than one. */
 export function swirlsOf(slab: Slab, { preparations, slabs }: Plan): Swirl[] {
   const [piece] = slabs[0]?.cut.pieces ?? [];
   if (!piece) return [];

@@ -30,9 +30,9 @@ import {
   type Timed,
 } from '../time';
 
-/** How a day is to be laid out. */
+/** Input of a schedule. */
 export interface DayOptions {
-  /** Everything as soon as it can be from here, or everything as late as it can be before here. */
+  /** As early as possible from a start, or as late as possible before a deadline. */
   readonly start?: Date | undefined;
   readonly deadline?: Date | undefined;
   readonly hands: number;
@@ -40,7 +40,7 @@ export interface DayOptions {
   readonly rings: number;
   readonly hours: readonly Hours[];
   readonly zone: string;
-  /** Moments that the maker has fixed, by step. */
+  /** Moments pinned by the maker, by step. */
   readonly pinned?: ReadonlyMap<string, Date> | undefined;
 }
 
@@ -49,40 +49,38 @@ export interface DayStep extends Omit<Timed, 'start' | 'end'> {
   readonly end: Date;
 }
 
-/** What decides how long a day is, or why it has no schedule. */
+/** What limits a schedule, or why there is none. */
 export type DayReason =
   | ScheduleReason
   | { readonly code: 'longest-step'; readonly step: StepTitle }
   | { readonly code: 'waits-for-hours'; readonly minutes: number }
-  /** Backward from its deadline it begins in the past; `then` says what decides the earliest end from now. */
+  /** A backward schedule would start in the past; `then` limits the earliest end from now. */
   | { readonly code: 'begins-in-past'; readonly minutes: number; readonly then: DayReason | null }
   | { readonly code: 'layer-never-sets'; readonly layer: SetReason };
 
 export interface Day {
   readonly feasible: boolean;
-  /** When it could be done at the earliest, from the start, or from now. */
+  /** Earliest possible end, from the start or from now. */
   readonly earliestEnd: Date | null;
-  /** null where there are no steps. */
+  /** `null` without steps. */
   readonly because: DayReason | null;
-  /** Nobody works at the deadline, so everything ends with the working hours before it. */
+  /** The deadline is outside working hours, so everything ends with the hours before it. */
   readonly endsBeforeDeadline: boolean;
   readonly steps: readonly DayStep[];
-  /** Whether a step's slack is how much later it could be, or how much sooner. */
+  /** Whether a step's slack is towards later or earlier. */
   readonly slack: 'later' | 'sooner';
 }
 
 const DAYS = 21;
 const MINUTE_MS = 60_000;
 
-/** The work of a day, and what keeps it from being done at all: a layer that never sets where it stands. */
+/** Steps of a schedule, and layers that never set in their place. */
 export interface Work {
   readonly activities: readonly Activity[];
   readonly hindrance: SetReason | null;
 }
 
-/**
- * All steps of a slab's making, with the waits that its layers need. Where its tins differ each layer waits as long as in the slowest.
- */
+/** Returns all steps of a slab with the waits of its layers. With several kinds of tin each layer waits for the slowest. */
 export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOptions = {}, pace: Pace = 'usual'): Work {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling, cutIn } = scaleSlab(laid, larder, shop, options);
@@ -115,7 +113,7 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
   };
 }
 
-/** How long the hands are busy at a slab when it is cut, and when its pieces are finished: the mean over all slabs. */
+/** Returns the labour of cutting and finishing a slab: the mean over all slabs. */
 function knifework(
   slabs: readonly LaidSlab[],
   { layers }: ExpandedSlab,
@@ -150,7 +148,7 @@ function knifework(
   };
 }
 
-/** How long after it was laid the layer that snaps takes a score; null where none does. */
+/** Returns the scoring window of the layer that snaps; `null` without one. */
 function scoringOf(
   setting: Setting | undefined,
   laid: LaidSlab | undefined,
@@ -172,7 +170,7 @@ function scoringOf(
   };
 }
 
-/** What holds in every kind of tin: for each layer the longest of its waits, and the shortest time in which it can be cut. */
+/** Combines all kinds of tin: for each layer the longest wait, and the shortest cutting window. */
 function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWithin'> {
   const [first, ...others] = settings.map(({ layers }) => layers);
   const windows = settings.flatMap(({ cutWindow: { fromMinutes, toMinutes } }) =>
@@ -190,7 +188,7 @@ function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWith
 }
 
 /**
- * A timeline for some steps, forward from a start or backward from a deadline.
+ * Schedules steps forward from a start or backward from a deadline.
  *
  * A deadline that cannot be met is told with what stands in the way, and the earliest end that is possible from now on.
  *
@@ -232,7 +230,7 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
       slack: 'sooner',
     };
   }
-  // The earliest day counts from now, however far away the deadline was.
+  // The earliest end counts from now, however far away the deadline was.
   const soonest = layOutDay({ activities, hindrance }, { ...asked, deadline: undefined, start: now }, now);
   const because: DayReason = line.ok
     ? { code: 'begins-in-past', minutes: minuteOf(now) - line.start, then: soonest.because }
@@ -240,7 +238,7 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
   return { ...soonest, feasible: false, because };
 }
 
-/** The longest step of the chain that decides, or the longest stretch in which nothing goes on, if that is longer. */
+/** Returns the longest step on the critical path, or the longest gap in it. */
 function whatDecides(steps: readonly Timed[]): DayReason | null {
   const minutes = ({ start, end }: Timed) => end - start;
   const longest = steps.filter(({ deciding }) => deciding).sort((a, b) => minutes(b) - minutes(a))[0];

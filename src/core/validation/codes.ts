@@ -1,9 +1,9 @@
-/** Names of the fields of a table row, or of a file, that a reason is about. */
+/** Names of table columns or file fields that a reason concerns. */
 type Names = readonly string[];
-/** The reason needs no figure. */
+/** Marks a reason without figures. */
 type None = Readonly<Record<never, never>>;
 
-/** Reasons for refusing a value, by code, with the figures that their sentences need. Limits with a unit are written in it already. */
+/** Reasons for refusing a value, by code, with their figures. Limits with a unit are already formatted. */
 export interface ReasonFigures {
   // One value.
   missing: None;
@@ -38,7 +38,7 @@ export interface ReasonFigures {
   'not-a-currency': None;
   'not-a-time-zone': None;
   'not-a-locale': None;
-  // A typed number or quantity.
+  // Typed numbers and quantities.
   'number-expected': None;
   'number-empty': None;
   'number-ambiguous': { readonly text: string; readonly decimal: string; readonly thousands: string };
@@ -66,7 +66,7 @@ export interface ReasonFigures {
   'too-many-fields': { readonly max: number };
   'too-many-links': { readonly max: number };
   'too-many-events': { readonly max: number };
-  // Fields of a slab, an ingredient, a tin or the settings beside one another.
+  // Combinations of fields of a slab, an ingredient, a tin or the settings.
   'too-many-in-slab': { readonly what: 'lines' | 'steps'; readonly count: number; readonly max: number };
   'id-used-twice': { readonly id: string };
   'min-above-usual': { readonly usual: number };
@@ -93,7 +93,7 @@ export interface ReasonFigures {
   'value-not-one-of': { readonly value: string; readonly allowed: Names };
   'in-part': { readonly part: string; readonly reason: Reason };
   'composition-incomplete': None;
-  // Work that is too much for one request.
+  // Requests that are too much work.
   'too-much-cutting': { readonly times: number };
   'too-much-setting': { readonly times: number };
   'too-much-heat': { readonly times: number };
@@ -101,7 +101,7 @@ export interface ReasonFigures {
   'too-many-box-places': { readonly max: number };
   'too-many-recipe-lines': { readonly max: number };
   'label-too-long': { readonly entries: number; readonly max: number };
-  // Files, pictures and prints.
+  // Files, pictures and printed pages.
   'file-too-large': { readonly maxMb: number };
   'zip-too-large': { readonly maxMb: number };
   'too-many-files': { readonly max: number };
@@ -115,10 +115,10 @@ export interface ReasonFigures {
   'labels-too-wide': { readonly reachMm: number; readonly paperMm: number };
   'labels-too-high': { readonly reachMm: number; readonly paperMm: number };
   'label-text-does-not-fit': { readonly widthMm: number; readonly heightMm: number };
-  // What cannot be planned.
+  // Slabs that cannot be planned.
   'no-layer-with-height': None;
   'no-schedule': { readonly because: string };
-  // Readings of a slab's thickness, and its cut.
+  // Thickness readings and cuts.
   'outside-slab': { readonly endMm: number };
   'readings-below-zero': None;
   'no-room-for-pieces': None;
@@ -126,7 +126,7 @@ export interface ReasonFigures {
 
 export type ReasonCode = keyof ReasonFigures;
 
-/** Why a value is refused: a code and the figures of its sentence. */
+/** Why a value is refused: a code and its figures. */
 export type Reason = { [C in ReasonCode]: { readonly code: C; readonly figures: ReasonFigures[C] } }[ReasonCode];
 
 /** A refused value: the JSON pointer to it, and the reason. */
@@ -151,6 +151,6 @@ export function problem(path: string, code: ReasonCode, figures: object = {}): P
   return { path, code, figures } as Problem;
 }
 
-/** The problems of a part, with paths from the whole. @param at JSON pointer to the part */
+/** Returns the problems of a part, with paths from the whole. @param at JSON pointer to the part */
 export const problemsUnder = (at: string, problems: readonly Problem[]): Problem[] =>
   problems.map((problem) => ({ ...problem, path: at + problem.path }));

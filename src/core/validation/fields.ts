@@ -1,12 +1,9 @@
 import * as yup from 'yup';
 import { reason, type Reason } from './codes';
 
-/**
- * Building blocks of the schemas: strict (nothing is cast), with reasons in place of messages.
- * Unknown fields pass, since they belong to whoever wrote them.
- */
+/** Building blocks of the schemas: strict (no casting), with reasons instead of messages. Unknown fields are kept. */
 
-/** What a schema holds, as plain data that nobody changes. */
+/** Type of a schema's value, as immutable plain data. */
 export type Plain<T> = T extends readonly unknown[]
   ? { readonly [K in keyof T]: Plain<T[K]> }
   : T extends object
@@ -14,7 +11,7 @@ export type Plain<T> = T extends readonly unknown[]
     : T;
 export type Held<S extends yup.ISchema<unknown>> = Plain<NonNullable<yup.InferType<S>>>;
 
-/** A reason in the form in which Yup takes a message. */
+/** Returns a reason in the form of a Yup message. */
 export const asMessage = (given: Reason): Record<string, unknown> => ({ ...given });
 
 export const REQUIRED = asMessage(reason('missing'));
@@ -38,10 +35,10 @@ export const text = (max = 200) =>
     .test('not-blank', BLANK, (value) => value.trim() !== '')
     .max(max, tooLong(max));
 
-/** Text that may be left out or empty. */
+/** Text that may be missing or empty. */
 export const note = (max: number) => yup.string().strict().typeError(NOT_TEXT).max(max, tooLong(max));
 
-/** Text of one form. @param reason given for any other */
+/** Text that matches a pattern. @param reason for any other text */
 export const formed = (pattern: RegExp, given: Reason) =>
   yup
     .string()
@@ -54,7 +51,7 @@ const within = (min: number, max: number, outOfRange: Reason, belowMin: Reason) 
     .number()
     .strict()
     .typeError(asMessage(outOfRange))
-    // Whether it may be null is said by whoever uses it.
+    // Callers decide whether it may be null.
     .test(
       'finite',
       asMessage(outOfRange),
@@ -67,10 +64,10 @@ const within = (min: number, max: number, outOfRange: Reason, belowMin: Reason) 
 export const number = (min: number, max: number) =>
   within(min, max, reason('out-of-range', { min, max }), reason('below-min', { min }));
 
-/** Below this a number over 0 is a slip, and would only overflow what is divided by it. */
+/** Smaller positive numbers are typing errors and would overflow as divisors. */
 export const MIN_POSITIVE = 1e-6;
 
-/** A number over 0, up to `max`. */
+/** A positive number up to `max`. */
 export const positive = (max: number) =>
   within(MIN_POSITIVE, max, reason('out-of-range', { min: 0, max }), reason('not-positive'));
 
@@ -83,13 +80,13 @@ export const flag = () =>
     .strict()
     .typeError(asMessage(reason('not-a-flag')));
 
-/** One of some words. */
+/** One of several words. */
 export function oneOf<const T extends string>(words: readonly T[]) {
   const notOneOf = asMessage(reason('not-one-of', { allowed: words }));
   return yup.string().strict().typeError(notOneOf).oneOf(words, notOneOf);
 }
 
-/** A list of `min` to `max` things. */
+/** A list of `min` to `max` items. */
 export const list = <T>(of: yup.ISchema<T, yup.AnyObject>, max: number, min = 0) => {
   const schema = yup
     .array(of)
@@ -99,7 +96,7 @@ export const list = <T>(of: yup.ISchema<T, yup.AnyObject>, max: number, min = 0)
   return min > 0 ? schema.min(min, asMessage(reason('too-few', { min }))) : schema;
 };
 
-/** An object with some fields of a known kind; it may be left out. */
+/** An object with known fields; it may be missing. */
 export const fields = <T extends yup.ObjectShape>(shape: T) =>
   yup
     .object(shape)
@@ -108,13 +105,13 @@ export const fields = <T extends yup.ObjectShape>(shape: T) =>
     .default(undefined)
     .optional();
 
-/** What a table holds, for whoever describes the schema. */
+/** Value type of a table, for descriptions of the schema. */
 export interface TableMeta {
   readonly value: yup.NumberSchema;
   readonly most: number;
 }
 
-/** A table of numbers by name, such as densities by state; names are free. */
+/** A table of numbers with free names, such as densities by state. */
 export const table = (value: yup.NumberSchema, most: number) => {
   const given = value.required(NOT_A_NUMBER);
   return yup
@@ -144,7 +141,7 @@ export const table = (value: yup.NumberSchema, most: number) => {
 
 const MAX_PAIRS_TOLD = 10;
 
-/** Up to `most` pairs of numbers, each from -1e9 to 1e9. One test for all: they come by the ten thousand. */
+/** Up to `most` pairs of numbers, each from -1e9 to 1e9. One test for all, since there may be tens of thousands. */
 export const pairs = (most: number, what: string) =>
   yup
     .mixed<(readonly [number, number])[]>()
@@ -163,7 +160,7 @@ export const pairs = (most: number, what: string) =>
       return wrong.length === 0 || new yup.ValidationError(wrong);
     });
 
-/** What kinds of thing a choice is between, by the field that tells them apart. */
+/** Alternatives of a choice, by the field that distinguishes them. */
 export interface Alternatives {
   readonly by: string;
   readonly kinds: Readonly<Record<string, yup.AnyObjectSchema>>;
@@ -171,7 +168,7 @@ export interface Alternatives {
 
 const ALTERNATIVES = new WeakMap<object, Alternatives>();
 
-/** The alternatives of a schema that `choice` has made; undefined for any other. */
+/** Returns the alternatives of a schema made by `choice`; otherwise `undefined`. */
 export const alternativesOf = (schema: object): Alternatives | undefined => ALTERNATIVES.get(schema);
 
 type Shaped<S extends yup.ObjectShape> = NonNullable<yup.InferType<ReturnType<typeof fields<S>>>>;
@@ -180,7 +177,7 @@ type Chosen<B extends string, K extends Readonly<Record<string, yup.ObjectShape>
 }[keyof K];
 
 /**
- * One of several kinds of object, told apart by a field of each that holds the kind's name.
+ * One of several kinds of object, distinguished by a field.
  *
  * @param need whether it may be left out
  */

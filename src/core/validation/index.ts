@@ -1,4 +1,4 @@
-/** Holding what was read against a schema: building blocks, problems with their places, limits of fields, JSON that can be kept. */
+/** Validation against schemas: building blocks, problems with their places, limits of fields, and safe JSON. */
 export * from './codes';
 export * from './types';
 export * from './fields';

@@ -1,17 +1,17 @@
 import { problem, reason, type Problem, type Reason } from './codes';
 import type { Read } from './types';
 
-/** Deeper than this nothing is nested that a person or a program of ours has written. */
+/** Maximum nesting depth of legitimate data. */
 const DEEPEST = 40;
-/** A field of this name would become the prototype of what it is copied into. */
+/** A field of this name would become the prototype of an object it is copied into. */
 const PROTOTYPE = '__proto__';
 
-/** A key as a part of a JSON pointer (RFC 6901). */
+/** Escapes a key for a JSON pointer (RFC 6901). */
 export const pointerPart = (key: string | number): string =>
   `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`;
 
 /**
- * What makes some read data unfit to be kept, whatever its fields are: a field named `__proto__`, or nesting without end.
+ * Finds what makes data unsafe to store: a field named `__proto__`, or too much nesting.
  *
  * @param found anything that `JSON.parse` can give
  * @returns the first such thing, or null
@@ -36,7 +36,7 @@ export function unfitProblem(found: unknown): Problem | null {
 }
 
 /**
- * Reads JSON that came from outside.
+ * Parses JSON from outside.
  *
  * @param text JSON, with or without a byte order mark
  * @param damaged the reason to give where it is no JSON
@@ -52,10 +52,7 @@ export function parsedJson(text: string, damaged: Reason = reason('not-json')): 
   return unfit ? { ok: false, problems: [unfit] } : { ok: true, value };
 }
 
-/**
- * Reads JSON that this program has stored. It was held against its schema before it was written; a field named `__proto__` that
- * an earlier release let through is left out.
- */
+/** Parses JSON stored by this program. A field named `__proto__` that an earlier version let through is dropped. */
 export function storedJson<T>(text: string): T {
   if (!text.includes(PROTOTYPE)) return JSON.parse(text) as T;
   return JSON.parse(text, function (this: Record<string, unknown>, _key, value: unknown) {

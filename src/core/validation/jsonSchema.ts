@@ -12,7 +12,7 @@ interface Described {
 }
 type Node = Schema & { readonly innerType?: Schema; readonly fields?: Readonly<Record<string, Schema>> };
 
-/** What limits a value, under the names that JSON Schema has for them. */
+/** Limits of a value, under their JSON Schema names. */
 const KEYWORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   string: { min: 'minLength', max: 'maxLength' },
   number: { min: 'minimum', max: 'maximum' },
@@ -31,8 +31,7 @@ function isOptional(schema: Schema): boolean {
 }
 
 /**
- * A schema of ours as a JSON Schema, for other programs. It says what can be said of one field by itself: what one field says of
- * another, as a corner of its tin, JSON Schema cannot tell.
+ * Converts a schema to JSON Schema for other programs. Rules between fields cannot be expressed.
  *
  * @see https://json-schema.org/draft/2020-12
  */

@@ -8,7 +8,7 @@ interface Described {
 }
 type Node = Schema & { readonly innerType?: Schema; readonly fields?: Readonly<Record<string, Schema>> };
 
-/** What a list holds, as it is passed over on the way to a field. */
+/** Items of a list, skipped on the way to a field. */
 const inList = (node: Node): Node => (node.innerType ? inList(node.innerType as Node) : node);
 
 function within(node: Node, name: string): Node | undefined {
@@ -18,7 +18,7 @@ function within(node: Node, name: string): Node | undefined {
 }
 
 /**
- * What a number field of a schema may hold, so that a field on screen permits what the file does.
+ * Returns the limits of a number field in a schema, so that a field on screen allows what the file does.
  *
  * @param path names of fields from the outside in; lists are passed over, of a choice the kind is named, of a table any name
  * @throws for a path that is no number with both ends

@@ -4,11 +4,11 @@ import { pointerPart, unfitProblem } from './json';
 import type { Read } from './types';
 
 const MAX_PROBLEMS = 100;
-/** Fields checked in one reading. A slab written by a person has some hundreds. */
+/** Maximum number of fields checked. A slab written by a person has a few hundred. */
 const MAX_FIELDS = 30_000;
 
 /**
- * A field's path as Yup writes it, as a JSON pointer (RFC 6901).
+ * Converts a field path of Yup to a JSON pointer (RFC 6901).
  *
  * @example pointer('preparations[0].lines[1].unit') // '/preparations/0/lines/1/unit'
  */
@@ -18,26 +18,26 @@ export function pointer(path: string | undefined): string {
   return parts.map(([, quoted, index, name]) => pointerPart(quoted ?? index ?? name ?? '')).join('');
 }
 
-/** A schema as it is walked: a list knows what its items are, an object what its fields are. */
+/** A schema for walking: lists know their items, objects their fields. */
 type Node = Schema & { readonly innerType?: Schema; readonly fields?: Readonly<Record<string, Schema>> };
 
-/** Values that are remembered for one field. */
+/** Maximum number of remembered values per field. */
 const MAX_KNOWN = 500;
-/** Texts, numbers and flags that were found to fit a field, by its schema. */
+/** Values already found valid, by schema. */
 const known = new WeakMap<Schema, Set<unknown>>();
 
-/** The remembered values of a field; none where whether a value fits may depend on its neighbours. */
+/** Returns the remembered values of a field; none if validity depends on other fields. */
 function knownValues(schema: Node): Set<unknown> | null {
   const values = known.get(schema);
   if (values) return values;
-  // A test that takes a second argument is given what is around the value.
+  // A test with a second argument uses its context.
   if (schema.tests.some(({ OPTIONS }) => (OPTIONS?.test.length ?? 2) > 1)) return null;
   const fresh = new Set<unknown>();
   known.set(schema, fresh);
   return fresh;
 }
 
-/** What one value says against its own schema, without looking into its fields. */
+/** Checks one value against its own schema, without its fields. */
 function ownProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
   const values = typeof value === 'object' ? null : knownValues(schema);
   if (values?.has(value)) return [];
@@ -49,7 +49,7 @@ function ownProblems(schema: Node, value: unknown, parent: unknown, path: string
   return problems;
 }
 
-/** The reason that a schema of ours gave as its message. Yup's own messages, which no schema here should meet, are "unusable". */
+/** Returns the reason from a message of our schemas. Yup's own messages become "unusable". */
 function reasonOf(error: ValidationError): Reason {
   const [given] = error.errors as unknown[];
   return typeof given === 'object' && given !== null && 'code' in given ? (given as Reason) : reason('unusable');
@@ -57,7 +57,7 @@ function reasonOf(error: ValidationError): Reason {
 
 function checkedProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
   try {
-    // Yup takes these of itself when it goes into fields; here the walk does.
+    // Resolves lazy schemas, as Yup does when it descends.
     const within = { strict: true, abortEarly: false, recursive: false, parent, disableStackTrace: true };
     schema.validateSync(value, within as object);
     return [];
@@ -110,7 +110,7 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
   return [...problems.values()].slice(0, MAX_PROBLEMS);
 }
 
-/** Reads something by a schema: as it is, where it fits. */
+/** Reads a value by a schema and returns it unchanged if it fits. */
 export function readBy<T>(schema: ISchema<T>, found: unknown): Read<NonNullable<T>> {
   const problems = problemsOf(schema, found);
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as NonNullable<T> };

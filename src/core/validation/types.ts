@@ -1,6 +1,6 @@
 import type { Problem } from './codes';
 
-/** Limits of a number field, both included. */
+/** Inclusive limits of a number field. */
 export interface NumberLimits {
   readonly min: number;
   readonly max: number;
@@ -8,6 +8,6 @@ export interface NumberLimits {
   readonly whole?: boolean;
 }
 
-/** Something that was read, or the problems that it has. */
+/** A value that was read, or its problems. */
 export type Read<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };

@@ -1,2 +1,2 @@
-/** What a bench scale shows from moment to moment, read as what was laid on it. */
+/** Readings of a bench scale turned into weighed items. */
 export * from './weighing';

@@ -1,46 +1,46 @@
-/** What a scale shows at a moment. */
+/** A reading of a scale. */
 export interface ScaleReading {
-  /** Of the scale's own time, s. */
+  /** Time of the scale, s. */
   readonly seconds: number;
   readonly massG: number;
-  /** The least step that it shows, g; 0.1 where it does not say. */
+  /** Resolution of the scale, g; default 0.1. */
   readonly stepG?: number;
 }
 
-/** What has been read of a scale so far; begun by `newWeighing`, taken further by `weigh`. */
+/** State of a weighing, started by `newWeighing` and updated by `weigh`. */
 export interface Weighing {
-  /** Masses of what was laid on one after the other, g; the last one is still refined while it lies there. */
+  /** Masses of the items weighed, g; the last one is refined while it lies on the pan. */
   readonly weighedG: readonly number[];
-  /** How the pan is: not at rest for the first time, empty, not at rest, or with something on it that rests. */
+  /** State of the pan: not yet at rest, empty, moving, or resting with an item. */
   readonly pan: 'starting' | 'empty' | 'moving' | 'resting';
-  /** What it shows with nothing that counts on it, g: a bowl that stands there from the start counts as nothing. */
+  /** Zero of the scale, g: a bowl that stands there from the start counts as nothing. */
   readonly zeroG: number | null;
-  /** What lies there, g over zero, as last shown. */
+  /** Current load, g above zero. */
   readonly onG: number;
-  /** At what it rested last, g; null where that was empty. */
+  /** Load when it last rested, g; `null` if empty. */
   readonly restedG: number | null;
-  /** The least that it has shown since it rested, g. */
+  /** Minimum load since it rested, g. */
   readonly lowestG: number;
-  /** The least spread of a whole window so far, which is what it shivers by, g. */
+  /** Smallest spread of a full window so far: the noise of the scale, g. */
   readonly noiseG: number;
   readonly recent: readonly ScaleReading[];
 }
 
-/** It rests when so long a time agrees with itself, s. */
+/** Window of agreement for a resting pan, s. */
 const WINDOW_SECONDS = 0.8;
 const MIN_READINGS = 5;
-/** After a pause in the readings it is looked at anew, s. */
+/** After a gap in the readings a new window starts, s. */
 const GAP_SECONDS = 2;
-/** It agrees within this, g, and a thousandth of what lies there. */
+/** Tolerance of agreement, g, plus a thousandth of the load. */
 const WITHIN_G = 0.15;
 const WITHIN_SHARE = 0.001;
-/** What shivers by more is moving, g. */
+/** A larger spread means movement, g. */
 const MAX_NOISE_G = 0.5;
 const USUAL_STEP_G = 0.1;
-/** A smaller change is no piece, g. */
+/** Minimum mass of an item, g. */
 const MIN_PIECE_G = 1;
 
-/** A weighing that has not begun: where the pan first rests is zero. */
+/** A new weighing: zero is set when the pan first rests. */
 export const newWeighing = (weighedG: readonly number[] = []): Weighing => ({
   weighedG,
   pan: 'starting',
@@ -52,14 +52,14 @@ export const newWeighing = (weighedG: readonly number[] = []): Weighing => ({
   recent: [],
 });
 
-/** What rests on the pan now is zero from here on; what has been weighed stays. */
+/** Sets zero to the current load; weighed items stay. */
 export const zeroed = (weighing: Weighing): Weighing => ({
   ...weighing,
   ...newWeighing(weighing.weighedG),
   noiseG: weighing.noiseG,
 });
 
-/** Without what was weighed last. What lies there still is not weighed again. */
+/** Removes the last weighed item. If it is still on the pan, it is not weighed again. */
 export const takenBack = (weighing: Weighing): Weighing => ({ ...weighing, weighedG: weighing.weighedG.slice(0, -1) });
 
 const mean = (readings: readonly ScaleReading[]) =>
@@ -101,19 +101,19 @@ export function weigh(weighing: Weighing, reading: ScaleReading): Weighing {
   return rests({ ...seen, noiseG }, atG, Math.max(MIN_PIECE_G, 3 * withinG));
 }
 
-/** What it means that the pan rests at so much. */
+/** Handles a resting pan at a load. */
 function rests(weighing: Weighing, atG: number, leastG: number): Weighing {
   const { zeroG, restedG, lowestG, weighedG } = weighing;
-  // Empty, or emptier than ever: a bowl was taken away.
+  // The pan is empty, or lighter than ever: a bowl was removed.
   if (zeroG === null || atG <= zeroG + leastG)
     return { ...weighing, pan: 'empty', zeroG: atG, onG: 0, restedG: null, lowestG: atG };
   const resting = { ...weighing, pan: 'resting', onG: atG - zeroG, restedG: atG, lowestG: atG } as const;
-  // Where the pan was empty in between, it is another piece, however heavy the one before was.
+  // If the pan was empty in between, this is another item.
   const underG = restedG === null || lowestG <= zeroG + leastG ? zeroG : restedG;
   const isSame = restedG !== null && underG === restedG && Math.abs(atG - restedG) <= leastG;
   if (isSame) {
     const before = weighedG.at(-1);
-    // The window moves on while it lies there; the piece is what the latest says.
+    // While an item lies there, the latest window gives its mass.
     return before === undefined
       ? resting
       : { ...resting, weighedG: [...weighedG.slice(0, -1), before + atG - restedG] };

@@ -1,11 +1,11 @@
-/** What each assumption says: what is assumed, and why. */
+/** Texts of assumptions: what is assumed, and why. */
 import type { Figures } from '$core/measure';
 import type { Assumption, AssumptionCode, AssumptionFigures } from '$core/usecases';
 import { percent } from './grammar';
 import { stepText } from './steps';
 import { BEHAVIOUR_NAMES, STUFF_NAMES } from './terms';
 
-/** An assumption in words. */
+/** An assumption as text. */
 export interface AssumptionText {
   readonly assumed: string;
   readonly because: string;
@@ -50,7 +50,7 @@ const SENTENCES: Sentences = {
 };
 
 /**
- * Says an assumption.
+ * Returns the text of an assumption.
  *
  * @param say how the shop writes its figures
  */

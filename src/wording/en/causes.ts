@@ -1,4 +1,4 @@
-/** What each cause of a fault is called, and what to do about it. */
+/** Names of causes of faults, and what to do about them. */
 import type { CauseId, Finding } from '$core/diagnose';
 import type { Figures } from '$core/measure';
 import { stepInShort } from '$core/time';
@@ -142,7 +142,7 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
 const moreOrLess = (times: number, more: string, less: string) =>
   `${percent(Math.abs(times - 1))} ${times < 1 ? less : more}`;
 
-/** Says what was recorded of a run. Ends without a full stop. */
+/** Returns the text of a finding about a run, without a full stop. */
 export function findingText(finding: Finding, { temperature }: Figures): string {
   switch (finding.code) {
     case 'boil-ended':

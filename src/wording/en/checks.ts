@@ -1,4 +1,4 @@
-/** What each check says: what is wrong, why, and what to do about it. */
+/** Texts of the checks: what is wrong, why, and what to do about it. */
 import type { Check, CheckCode, CheckFigures } from '$core/check';
 import { money } from '$core/cost';
 import type { Figures } from '$core/measure';
@@ -8,7 +8,7 @@ import { article, inList, percent, plural } from './grammar';
 
 type Sentences = { readonly [C in CheckCode]: (of: CheckFigures[C], say: Figures) => string };
 
-/** At most this many names of a list are written out. */
+/** Maximum number of names written out in a list. */
 const MAX_NAMES = 4;
 
 const shortList = (names: readonly string[]) =>
@@ -16,7 +16,7 @@ const shortList = (names: readonly string[]) =>
     ? `${names.slice(0, MAX_NAMES).join(', ')} and ${names.length - MAX_NAMES} more`
     : inList(names);
 
-/** What a line without a known weight counts as. */
+/** Mass that counts for a line without a known weight. */
 const countsAs = ({ massG, guessedAs }: { massG: number | null; guessedAs: string | null }, say: Figures) =>
   massG === null ? 'it counts as 0 g' : `it counts as ${say.mass.say(massG)}, estimated as ${guessedAs}`;
 
@@ -176,7 +176,7 @@ const SENTENCES: Sentences = {
 };
 
 /**
- * Says a check in a sentence or a few.
+ * Returns the text of a check.
  *
  * @param say how the shop writes its figures
  */

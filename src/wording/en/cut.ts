@@ -1,4 +1,4 @@
-/** How a slab is cut, what to have ready for it, and how its layers ask to be cut. */
+/** Texts about cutting: the cut, what to have ready, and advice by layer. */
 import { isOnLines, type PieceKind, type SlabCut } from '$core/cut';
 import type { Figures } from '$core/measure';
 import type { CutSpec, CutTool, PieceShape } from '$core/slab';
@@ -12,7 +12,7 @@ const SHAPE_NAMES: Readonly<Record<PieceShape, string>> = {
   diamond: 'diamonds',
 };
 
-/** Says how a slab is divided, and into how many pieces: "6 x 4, 24 pieces", "12 Finger, 14 Bite". */
+/** Describes a cut and its number of pieces: "6 x 4, 24 pieces", "12 Finger, 14 Bite". */
 export function cutText(
   spec: CutSpec,
   { columns, rows, pieces }: Pick<SlabCut, 'columns' | 'rows'> & { readonly pieces: readonly PieceKind[] },
@@ -43,7 +43,7 @@ const TOOL_THINGS: Readonly<Record<CutTool, readonly string[]>> = {
 export const thingsForCut = ({ way, tool = 'hot blade' }: CutSpec): readonly string[] =>
   TOOL_THINGS[way === 'break' ? 'hand' : tool];
 
-/** Says how to cut a layer, or a stack. */
+/** Returns advice for cutting a layer, or a stack. */
 export function cutAdviceText(advice: CutAdvice, { length }: Figures): string {
   switch (advice.code) {
     case 'brittle-over-soft':
@@ -61,7 +61,7 @@ export function cutAdviceText(advice: CutAdvice, { length }: Figures): string {
   }
 }
 
-/** Says how close a cut comes to what was asked. */
+/** Returns how close a cut comes to its target. */
 export function cutFitText(fit: CutFit, figures: Figures): string {
   switch (fit.code) {
     case 'count':
@@ -85,7 +85,7 @@ export function cutFitText(fit: CutFit, figures: Figures): string {
 
 const share = (of: number) => percent(Math.abs(of), Math.abs(of) < 0.1 ? 1 : 0);
 
-/** Says why several piece types do not fit. */
+/** Returns why several piece types do not fit. */
 export function mixedRefusalText(refusal: MixedRefusal): string {
   switch (refusal.code) {
     case 'not-found-in-time':

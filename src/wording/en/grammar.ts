@@ -8,7 +8,7 @@
 export const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
 
 /**
- * Names in a row.
+ * Joins names: 'milk, egg and soya'.
  *
  * @example inList(['milk', 'egg', 'soya']) // 'milk, egg and soya'
  */
@@ -18,7 +18,7 @@ export function inList(names: readonly string[]): string {
 }
 
 /**
- * A share in percent.
+ * Formats a share in percent.
  *
  * @param digits decimals; null for as many as it has, up to two
  * @example percent(0.125) // '13 %'

@@ -1,4 +1,4 @@
-/** Changes for next time, and the figures that are followed from run to run. */
+/** Texts of changes for next time, and names of the tracked figures. */
 import type { RunFigureId } from '$core/logbook';
 import type { Figures } from '$core/measure';
 import type { SlabChange } from '$core/run';
@@ -29,7 +29,7 @@ function amountText(factor: number): string {
   return `${Math.abs(percent)} % ${percent < 0 ? 'less' : 'more'}`;
 }
 
-/** Says a change of a slab: 'Treacle caramel: end point 3 °C higher'. */
+/** Describes a change of a slab: 'Treacle caramel: end point 3 °C higher'. */
 export function changeText(change: SlabChange, slab: Slab, figures: Figures): string {
   if (change.what === 'tins')
     return `in ${change.tins.map(({ tin, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(tin, figures)}`).join(', ')}`;

@@ -1,4 +1,4 @@
-/** Words of a label: storage, and what keeps a draft from being printed. */
+/** Texts of a label: storage, and problems that prevent printing. */
 import type { Place } from '$core/slab';
 import type { LabelProblem, OpenLine, WithoutAllergen } from '$core/usecases';
 import { inList } from './grammar';
@@ -10,10 +10,10 @@ const KEEP_TEXTS: Readonly<Record<Place, string>> = {
   freezer: 'Keep frozen, at -18 °C or colder',
 };
 
-/** Says how to store a slab, as a label does. */
+/** Returns the storage instruction for a label. */
 export const keepText = (place: Place): string => KEEP_TEXTS[place];
 
-/** Says what keeps a label from being printed as it is. Ends without a full stop. */
+/** Returns a problem that prevents printing a label, without a full stop. */
 export function labelProblemText(problem: LabelProblem): string {
   switch (problem.code) {
     case 'not-in-larder':
@@ -33,14 +33,14 @@ export function labelProblemText(problem: LabelProblem): string {
   }
 }
 
-/** Says why a line has no substitute. Ends without a full stop. */
+/** Returns why a line has no substitute, without a full stop. */
 export function openLineText({ tried }: Pick<OpenLine, 'tried'>): string {
   return tried.length > 0
     ? `${inList(tried)} ${tried.length === 1 ? 'contains' : 'contain'} it too, or ${tried.length === 1 ? 'is' : 'are'} not in the larder`
     : 'the larder has no substitute for it';
 }
 
-/** Names of what a substitution changes. */
+/** Names of the figures that a substitution changes. */
 export const SUBSTITUTION_FIGURES: Readonly<Record<WithoutAllergen['changes'][number]['what'], string>> = {
   fat: 'Fat',
   water: 'Water',

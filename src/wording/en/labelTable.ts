@@ -8,12 +8,12 @@ import {
   type Nutrition,
 } from '$core/label';
 
-/** A row of a nutrition table; `per` is of 100 g, `each` of one piece. A figure that is not known is a question mark. */
+/** A row of a nutrition table; `per` is per 100 g, `each` per piece. Unknown figures are question marks. */
 export interface NutritionRow {
   readonly name: string;
   readonly per: string;
   readonly each: string;
-  /** It is a part of the row above. */
+  /** Whether it is part of the row above. */
   readonly isPart: boolean;
 }
 
@@ -40,7 +40,7 @@ const NAMES: Readonly<Record<LabelProfile, Readonly<Record<Nutrient, string>>>> 
 const PARTS = new Set<Nutrient>(['saturates', 'sugars']);
 const UNKNOWN = '?';
 
-/** What counts as carbohydrate: with its fibre in the US, without it in the EU. */
+/** Carbohydrate includes fibre in the US and excludes it in the EU. */
 const heldOf = (nutrition: Nutrition, nutrient: Nutrient, profile: LabelProfile) => {
   const { fibre } = nutrition;
   const own = nutrition[nutrient];
@@ -64,7 +64,7 @@ export function nutritionRows(nutrition: Nutrition, pieceG: number, profile: Lab
   ];
 }
 
-/** Says the net quantity, rounded down so that it never promises more than there is. */
+/** Returns the net quantity, rounded down so that it never promises more than there is. */
 export function netText(netG: number, profile: LabelProfile): string {
   const grams = `${Math.floor(netG + 1e-6)} g`;
   return profile === 'eu'

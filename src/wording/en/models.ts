@@ -1,16 +1,16 @@
-/** How figures are calculated, for readers: each model with its source and its limits. */
+/** How figures are calculated: each model with its source and its limits, for users. */
 
 export interface ModelText {
   readonly title: string;
   readonly text: string;
   readonly source: string;
-  /** What it is good for, and how good it is. */
+  /** Range and accuracy. */
   readonly holds: string;
-  /** How the line of docs/bench.md begins that says how far off it was. */
+  /** Start of the line in docs/bench.md with its measured accuracy. */
   readonly bench?: string;
 }
 
-/** Models by the part of the application that shows their figures. */
+/** Models by station. */
 export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
   'Build and Size': [
     {

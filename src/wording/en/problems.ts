@@ -1,4 +1,4 @@
-/** Why a value, a file or a request is refused, and what to do about it. */
+/** Texts of refused values, files and requests, with what to do about them. */
 import type { Problem, Reason, ReasonCode, ReasonFigures } from '$core/validation';
 import { percent, plural } from './grammar';
 
@@ -138,13 +138,13 @@ const SENTENCES: Sentences = {
   'no-room-for-pieces': 'Trims and cuts leave no room for pieces. Trim less, or cut fewer pieces',
 };
 
-/** Says why something is refused, and what to do about it. */
+/** Returns why something is refused, and what to do about it. */
 export function reasonText({ code, figures }: Reason): string {
   const sentence = SENTENCES[code] as string | ((of: Reason['figures']) => string);
   return typeof sentence === 'string' ? sentence : sentence(figures);
 }
 
-/** A problem as the services answer it and screens show it. `code` is missing where only the server can say what is wrong. */
+/** A problem as services return it and screens show it. `code` is missing if only the server can tell what is wrong. */
 export interface ProblemMessage {
   /** JSON pointer to the value. */
   readonly path: string;
@@ -152,7 +152,7 @@ export interface ProblemMessage {
   readonly message: string;
 }
 
-/** A problem with its sentence. */
+/** Returns a problem with its message. */
 export const problemMessage = (problem: Problem): ProblemMessage => ({
   path: problem.path,
   code: problem.code,

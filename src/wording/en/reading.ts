@@ -1,4 +1,4 @@
-/** What is said of recipe lines and steps as they are read. */
+/** Texts about recipe lines and steps as they are read. */
 import type { StepNote } from '$core/method';
 import type { LineNote } from '$core/recipe';
 
@@ -6,7 +6,7 @@ const grams = (massG: number) => `${massG >= 10 ? massG.toFixed(0) : String(Numb
 const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>
   `${Number(quantity.toPrecision(4))} ${unit}`;
 
-/** Says what a reading of a line rests on, or what to correct. Ends without a full stop. */
+/** Returns what a reading of a line is based on, or what to correct, without a full stop. */
 export function lineNoteText(note: LineNote): string {
   switch (note.code) {
     case 'empty':
@@ -54,10 +54,10 @@ export function lineNoteText(note: LineNote): string {
   }
 }
 
-/** Says all notes of a line. Ends without a full stop. */
+/** Returns all notes of a line, without a full stop. */
 export const lineNotesText = (notes: readonly LineNote[]): string => notes.map(lineNoteText).join('. ');
 
-/** Says what to check in a step of a method. Ends without a full stop. */
+/** Returns what to check in a step of a method, without a full stop. */
 export function stepNoteText(note: StepNote): string {
   switch (note.code) {
     case 'stage-range':

@@ -1,4 +1,4 @@
-/** A slab as a recipe document in English, which reads back as the same slab. */
+/** A slab as a recipe document in English that reads back as the same slab. */
 import {
   endPointC,
   type CutSpec,
@@ -12,7 +12,7 @@ import {
 import type { AnyTin } from '$core/tin';
 import { lineInWords } from '$core/recipe';
 
-/** How a layer goes on. */
+/** How a layer is applied. */
 const LAYS: Readonly<Record<Spread, (name: string) => string>> = {
   level: (name) => `Spread the ${name} in the tin.`,
   shell: (name) => `Spread the ${name} over the floor and up the walls of the tin.`,
@@ -45,7 +45,7 @@ const KEEPS: Readonly<Record<Place, string>> = {
 
 const plain = (value: number) => String(Number(value.toFixed(1)));
 
-/** A step with what its fields say beside its words, so that whoever reads it reads them too. */
+/** Adds a step's figures to its text, so that readers of the text get them too. */
 function stepInWords(step: Step, preparation: Preparation): string {
   const { text, minutes, leastMinutes = minutes, mostMinutes = minutes, ovenC, coolTo, cooks } = step;
   const endC = cooks ? endPointC(preparation) : null;
@@ -56,7 +56,7 @@ function stepInWords(step: Step, preparation: Preparation): string {
     coolTo ? `cool to ${plain(coolTo.celsius)} °C` : '',
     minutes > 0 ? `${time} min` : '',
   ].filter(Boolean);
-  // Behind the first clause, which says what is done; the others say how.
+  // Added after the first clause, which names the action.
   const [, first = text, rest = ''] = /^([^;,]*?(?=[;,]|\.\s|\.?$))(.*)$/s.exec(text.trim()) ?? [];
   const whole = `${first}${said.length > 0 ? ` (${said.join(', ')})` : ''}${rest}`;
   return /[.!?]$/.test(whole) ? whole : `${whole}.`;
@@ -86,9 +86,9 @@ function cutStep({ columns, rows, way = 'grid' }: CutSpec): string {
 const isoDuration = (minutes: number) => `PT${Math.floor(minutes / 60)}H${Math.round(minutes % 60)}M`;
 
 /**
- * A slab as a schema.org recipe. Where there are several preparations, a line such as "For the base:" stands before the lines
- * of each, since the vocabulary knows no groups of ingredients. The method is told layer by layer, and reading it gives the tin, the
- * end points, ovens, waits, cut and keeping back.
+ * Returns a slab as a schema.org recipe. With several preparations, a line such as "For the base:" precedes the lines of each,
+ * since the vocabulary has no ingredient groups. The method goes layer by layer, and reading it returns the tin, end points,
+ * ovens, waits, cut and shelf life.
  *
  * @param pieces how many pieces it makes
  * @param totalMinutes from weighing out to packing, or null where that is not known

@@ -1,4 +1,4 @@
-/** What decides how long a schedule is, or why there is none. */
+/** Texts about the length of a schedule, and why there is none. */
 import type { Figures } from '$core/measure';
 import type { StepTitle } from '$core/slab';
 import type { Day, DayReason } from '$core/usecases';
@@ -6,13 +6,13 @@ import { plural } from './grammar';
 import { setReasonText } from './setting';
 import { stepText } from './steps';
 
-/** A stretch of time in one unit, since nobody needs the minutes of a week. */
+/** Formats a duration in one unit, since the minutes of a week do not matter. */
 function stretch(minutes: number): string {
   const hours = Math.ceil(minutes / 60);
   return hours < 72 ? `${hours} h` : plural(Math.ceil(hours / 24), 'day', 'days');
 }
 
-/** Says what decides how long a day is, or why it cannot be scheduled. Ends without a full stop. */
+/** Returns what limits a schedule, or why it is impossible, without a full stop. */
 export function dayReasonText(reason: DayReason, say: Figures): string {
   const quoted = (step: StepTitle) => `"${stepText(step, say)}"`;
   switch (reason.code) {
@@ -41,7 +41,7 @@ export function dayReasonText(reason: DayReason, say: Figures): string {
   }
 }
 
-/** Says what decides a day, or why it is not possible. Ends without a full stop; empty where there is nothing to do. */
+/** Returns what limits a schedule, or why it is impossible, without a full stop; empty without steps. */
 export function dayText(
   { because, endsBeforeDeadline }: Pick<Day, 'because' | 'endsBeforeDeadline'>,
   say: Figures,

@@ -1,4 +1,4 @@
-/** Why a layer is set when it is, or does not set. */
+/** Texts about why a layer is set when it is, or does not set. */
 import type { Figures } from '$core/measure';
 import type { SetReason, Stuff } from '$core/setting';
 
@@ -32,7 +32,7 @@ function reasonFor(reason: SetReason, { temperature: { say } }: Figures): string
   }
 }
 
-/** Says why a layer is set when it is, or why it does not set. */
+/** Returns why a layer is set when it is, or why it does not set. */
 export function setReasonText(reason: SetReason, say: Figures): string {
   const assumed = ` The composition of ${reason.layer} is unknown, so it counts as something between a syrup and a cream.`;
   return reasonFor(reason, say) + (reason.isAssumed ? assumed : '');

@@ -1,4 +1,4 @@
-/** Steps that nobody has written, and the cautions of steps. */
+/** Texts of typical steps, and cautions. */
 import type { Figures } from '$core/measure';
 import type { Place, Step, StepAction, StepTitle, TinGroup, TitledStep } from '$core/slab';
 import type { Melt } from '$core/sugar';
@@ -17,7 +17,7 @@ const CUT_TEXTS: Readonly<Record<Extract<StepAction, { code: 'cut' }>['how'], st
   break: 'Lift and break by hand',
 };
 
-/** Ways to melt chocolate, as they are offered. */
+/** Names of the ways to melt chocolate. */
 export const MELT_NAMES: Readonly<Record<Melt, string>> = {
   'bain-marie': 'Bain-marie',
   microwave: 'Microwave',
@@ -70,13 +70,13 @@ function actionText(action: StepAction, say: Figures): string {
 
 const tinsText = ({ from, to, of }: TinGroup) => `, ${from === to ? `tin ${to}` : `tins ${from}-${to}`} of ${of}`;
 
-/** Says what is done in a step: 'Lay Peanut caramel, tin 2 of 3'. */
+/** Returns the text of a step: 'Lay Peanut caramel, tin 2 of 3'. */
 export function stepText(title: StepTitle, say: Figures): string {
   const { tins, times = 1 } = title;
   return `${actionText(title, say)}${tins ? tinsText(tins) : ''}${times > 1 ? `, ${times} times` : ''}`;
 }
 
-/** Steps with their text written, as a slab file keeps them. */
+/** Returns steps with their text, as a slab file stores them. */
 export const writtenSteps = (steps: readonly TitledStep[], say: Figures): Step[] =>
   steps.map(({ title, ...step }) => ({ ...step, text: stepText(title, say) }));
 
@@ -91,10 +91,10 @@ const CAUTION_TEXTS: Readonly<Record<Caution, string>> = {
   'label-and-cold': `Keep cold until sold. ${LABEL}`,
 };
 
-/** Says a caution. */
+/** Returns the text of a caution. */
 export const cautionText = (caution: Caution): string => CAUTION_TEXTS[caution];
 
-/** Says a step and its caution, as a run keeps them. */
+/** Returns the texts of a step and its caution, as a run stores them. */
 export const stepTexts =
   (say: Figures) =>
   ({ title, caution }: Pick<Activity, 'title' | 'caution'>): { text: string; caution: string | null } => ({

@@ -4,9 +4,9 @@ import type { Stage } from '$core/slab';
 import type { ForecastNote } from '$core/sugar';
 
 interface StageSigns {
-  /** What a drop does in cold water. */
+  /** Behaviour of a drop in cold water. */
   readonly coldWater: string;
-  /** What the pot looks like. */
+  /** Appearance of the pot. */
   readonly byEye: string;
   /** Texture of the sweet. */
   readonly bite: string;
@@ -55,13 +55,13 @@ export const STAGE_SIGNS: Readonly<Record<Stage, StageSigns>> = {
   },
 };
 
-/** What a pot of syrup looks like. */
+/** Describes the look of a pot of syrup. */
 export function potLookText(phase: PotPhase): string {
   if (phase === 'warming') return 'The sugar is dissolving';
   return phase === 'thin' ? 'Boils hard and thin, like water' : STAGE_SIGNS[phase].byEye;
 }
 
-/** What a drop of the syrup does in cold water. */
+/** Describes a drop of the syrup in cold water. */
 export const dropText = (phase: PotPhase): string =>
   phase === 'warming' || phase === 'thin' ? 'Dissolves at once' : STAGE_SIGNS[phase].coldWater;
 
@@ -79,5 +79,5 @@ const FORECAST_NOTES: Readonly<Record<ForecastNote, string>> = {
   cooling: 'It cools more and more slowly towards room temperature',
 };
 
-/** Says what a forecast rests on, or why there is none yet. */
+/** Returns the basis of a forecast, or why there is none yet. */
 export const forecastText = (note: ForecastNote): string => FORECAST_NOTES[note];

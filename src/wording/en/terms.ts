@@ -1,10 +1,10 @@
-/** What things are called. */
+/** Names of things. */
 import type { Behaviour } from '$core/classify';
 import type { Measures } from '$core/measure';
 import type { Stuff } from '$core/setting';
 import type { ComparedFigure } from '$core/usecases';
 
-/** How a layer behaves when it sets and is cut. */
+/** Names of layer behaviours. */
 export const BEHAVIOUR_NAMES: Readonly<Record<Behaviour, string>> = {
   'hard boil': 'hard boiled sugar',
   'soft boil': 'soft boiled sugar',
@@ -16,7 +16,7 @@ export const BEHAVIOUR_NAMES: Readonly<Record<Behaviour, string>> = {
   loose: 'loose',
 };
 
-/** What makes a layer firm. */
+/** Names of setting mechanisms. */
 export const STUFF_NAMES: Readonly<Record<Stuff, string>> = {
   'tempered chocolate': 'tempered chocolate',
   'melted chocolate': 'untempered chocolate',
@@ -31,7 +31,7 @@ export const STUFF_NAMES: Readonly<Record<Stuff, string>> = {
   cold: 'something that only cools',
 };
 
-/** Standards of cups and spoons. */
+/** Names of cup and spoon standards. */
 export const MEASURES_NAMES: Readonly<Record<Measures, string>> = {
   us: 'US cups and spoons',
   metric: 'metric cups and spoons',
@@ -39,7 +39,7 @@ export const MEASURES_NAMES: Readonly<Record<Measures, string>> = {
   imperial: 'imperial cups and spoons',
 };
 
-/** Figures of a whole slab that are compared. */
+/** Names of the compared figures. */
 export const COMPARED_NAMES: Readonly<Record<ComparedFigure, string>> = {
   pieces: 'Pieces',
   pieceG: 'Average piece',
