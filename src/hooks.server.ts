@@ -20,16 +20,16 @@ const HEADERS = {
   'Cross-Origin-Resource-Policy': 'same-origin',
   'Permissions-Policy': 'camera=(), microphone=(), geolocation=()',
 };
-/** What is answered without a passphrase: the question for it, how a tablet comes to trust the answer, and whether the server is well. */
+/** Paths available without the passphrase: sign-in, setting up a tablet, and the health check. */
 const OPEN = new Set(['/enter', '/api/enter', '/trust', '/healthz']);
 
-/** Opens the data before the first request, so that a fault in them stops the start and not a save. */
+/** Opens the data before the first request, so that an error in it stops the start and not a save. */
 export const init: ServerInit = async () => {
   await openShop((error) => log.error({ error: String(error), copy: 'failed' }));
   if (process.env.KNIFE_TRAY_DEMO) await bringInDemo(database(), new Date().toISOString());
 };
 
-/** Every answer: who may have it, the theme that the device chose, security headers, and a line in the log. */
+/** Handles every request: access, the device's theme, security headers, and the log. */
 export const handle: Handle = async ({ event, resolve }) => {
   const started = performance.now();
   const { pathname } = event.url;
@@ -43,7 +43,7 @@ export const handle: Handle = async ({ event, resolve }) => {
         return problem('Sign in first: open the application and enter the passphrase', '', 401);
       return new Response(null, { status: 303, headers: { Location: '/enter' } });
     }
-    // A service that only works something out is refused too: its caller would take it for a server that is well.
+    // Computing services are refused too: their callers would think the server is healthy.
     const fault = READS.has(event.request.method) || OPEN.has(pathname) ? null : storageFault();
     if (fault) return problem(fault, '', 503);
     const moved = READS.has(event.request.method) ? movedPage(event.url) : null;
@@ -62,7 +62,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   return response;
 };
 
-/** A fault of ours: the log gets all of it, the user a sentence and a number to quote. */
+/** Internal errors: the log gets the details, the user a message and an id to quote. */
 export const handleError: HandleServerError = ({ error, event, status }) => {
   if (status === 404) return { message: 'There is nothing at this address' };
   reportStorage(error);

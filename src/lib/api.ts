@@ -14,7 +14,7 @@ const SILENT =
 const CSV = 'text/csv';
 const JSON_TYPE = 'application/json';
 
-/** What a failed answer says: its problems, else its sentence with the number of the fault, else at least its status. */
+/** Returns the problems of a failed answer: its own, otherwise its message with the error id, otherwise its status. */
 function saidBy(status: number, value: unknown): readonly ProblemMessage[] {
   const { problems, message, id } = Object(value) as {
     problems?: readonly ProblemMessage[];
@@ -27,7 +27,7 @@ function saidBy(status: number, value: unknown): readonly ProblemMessage[] {
 }
 
 /**
- * Asks this application's own server for something. Never throws: what went wrong comes back as problems to show, at least one.
+ * Sends a request to this application's own server. Never throws: errors are returned as at least one problem to show.
  *
  * @param body sent as it is when it is a file, else as JSON; text is taken for JSON that is written already
  * @param headers besides those that every request has
@@ -57,10 +57,10 @@ export async function ask<T>(
   return { ok: false, status: response.status, problems: saidBy(response.status, value), value };
 }
 
-/** Text as a table to send. */
+/** Text to send as a table. */
 export const csv = (text: string) => new Blob([text], { type: CSV });
 
-/** What is wrong with one field, or nothing. */
+/** Returns the problem of one field, or nothing. */
 export function problemAt(problems: readonly ProblemMessage[], path: string): string {
   return problems.find((problem) => problem.path === path)?.message ?? '';
 }

@@ -1,7 +1,7 @@
 import { database, storageFault } from '$lib/server/db';
 import { keptSettings, type KeptSettings } from '$lib/server/shop';
 
-/** What is shown of the shop before the passphrase has been given: nothing. */
+/** Shop data shown before sign-in: none. */
 const UNKNOWN: KeptSettings = {
   revision: 0,
   settings: { name: '', currency: 'EUR', measures: 'metric', scaleStepG: 1 },
@@ -13,7 +13,7 @@ export function load({ cookies, locals }) {
     shop: settings,
     shopRevision: revision,
     isLocked: locals.isLocked,
-    /** What is wrong with the data file; null where nothing is. */
+    /** What is wrong with the data file, or `null`. */
     storageFault: storageFault(),
     theme: cookies.get('theme') === 'night' ? 'night' : 'day',
   };

@@ -42,7 +42,7 @@
   let night = $state(untrack(() => data.theme === 'night'));
   let keysShown = $state(false);
   let menuOpen = $state(false);
-  /** Below this width the rooms are in a menu. */
+  /** Below this width the main menu is collapsed. */
   const NARROW_PX = 860;
 
   function turnLight() {
@@ -53,7 +53,7 @@
   }
 
   function onkeydown(event: KeyboardEvent) {
-    // Escape leaves a field, so that the letters are keys again.
+    // Escape leaves a field, so that shortcuts work again.
     if (event.key === 'Escape' && !event.defaultPrevented) leaveField(event.target);
     if (!isFree(event)) return;
     if (event.key === '?') keysShown = true;
@@ -70,7 +70,7 @@
     if (target.matches('input, textarea, select')) target.blur();
   }
 
-  // From here on the page answers to keys and fields; what drives it from outside can wait for this mark.
+  // Marks that the page responds to input; automated tests wait for it.
   onMount(() => {
     document.documentElement.dataset.ready = '';
   });

@@ -1,4 +1,4 @@
-<!-- The bench: one thing at a time, at arm's length; what runs by itself, and what comes next. Several runs share it, by the clock. -->
+<!-- The bench: one step at a time, readable at arm's length; unattended steps, and what comes next. Several runs can share it. -->
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
@@ -23,15 +23,15 @@
   import NextSteps, { type OfRun } from './NextSteps.svelte';
   import WeighSheet from './WeighSheet.svelte';
 
-  /** A run with all that its bench needs, so that it goes on without the server. */
+  /** A run with everything its bench needs without the server. */
   interface Props {
     runs: readonly RunToLog[];
-    /** The sequence of the last event that the server has of any of them. */
+    /** Sequence of the last event that the server has of any of them. */
     last: number;
     /** Whether the runs came with all their events. */
     isComplete: boolean;
     rack: readonly (RackTin & { readonly id: number })[];
-    /** Lots that were noted before, the last used first. */
+    /** Recorded lots, the last used first. */
     lots: readonly { readonly ingredient: string; readonly lot: string }[];
   }
   let { runs, last: lastKnown, isComplete: isWhole, rack, lots }: Props = $props();
@@ -39,11 +39,11 @@
   const WHY_SKIPPED = ['Not needed', 'Already done', 'Something is missing', 'No time'] as const;
 
   const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, isWhole)));
-  /** Offline, what is on the device is all that can be had. */
+  /** Offline, only what is stored on the device is available. */
   const isComplete = $derived(followers.every((followed) => followed.isComplete || !followed.isReached));
   const isSeveral = followers.length > 1;
 
-  /** The run that was chosen by hand; else the one whose turn it is. */
+  /** The run chosen by hand, otherwise the one whose turn it is. */
   let chosen: number | null = $state(null);
   const turn = $derived.by(() => {
     const open = followers.filter(({ state }) => state.status === 'open' && state.now !== null);
@@ -94,7 +94,7 @@
     };
   });
 
-  /** Sound is allowed once something was touched. */
+  /** Browsers allow sound after the first touch. */
   function happened(...happenings: readonly Happening[]) {
     caller ??= openCaller();
     follower.happened(...happenings);
@@ -108,7 +108,7 @@
     if (follows.length > 0) whose.happened(...follows.map((step) => ({ kind: 'step-begun', step: step.id }) as const));
   }
 
-  /** What is over and waits to be ended is called out, once. */
+  /** Announces each overdue step once. */
   const overdue = $derived(
     followers.flatMap((followed) =>
       followed.state.steps
@@ -188,7 +188,7 @@
     {:else}
       <section class="panel over"><h2>Nothing to do right now</h2></section>
     {/if}
-    <!-- Beside or below what the hands are at: what comes up there moves nothing that is about to be pressed. -->
+    <!-- Beside or below the current step: what appears there moves no button that is about to be pressed. -->
     <div>
       <div id="cannot-wait"><UrgentNotice {plan} dangers={run.dangers} {isStored} /></div>
       <BenchNotices {followers} {isReached} {waiting} {follower} begun={runs.find(({ id }) => id === follower.id)!} />

@@ -1,4 +1,4 @@
-<!-- Head of the bench: the run and when it ends, and what can be done at any time. -->
+<!-- Head of the bench: the run, when it ends, and actions that are always available. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
@@ -16,10 +16,10 @@
   let { plan, run, canUndo, onnote, onundo }: Props = $props();
 
   const dates = $derived(shopDates());
-  /** Late or early by less than this is on time, min. */
+  /** Maximum delay that counts as on time, min. */
   const ON_TIME_MINUTES = 2;
 
-  /** Whether the device would show alerts once it is asked to. */
+  /** Whether the device can be asked to show alerts. */
   let canAsk = $state(false);
   onMount(() => (canAsk = canAskToNotify()));
 </script>

@@ -1,4 +1,4 @@
-<!-- What is good to know at the bench: whether the server hears it, and what comes out otherwise than planned. -->
+<!-- Notices at the bench: the connection to the server, the clock, and layers that differ from the plan. -->
 <script lang="ts">
   import type { RunToLog } from '$core/usecases';
   import { runRecord } from '$core/run';
@@ -12,18 +12,18 @@
 
   interface Props {
     followers: readonly RunFollower[];
-    /** Whether the server answers, and how much has yet to go to it. */
+    /** Whether the server answers, and how many entries are waiting. */
     isReached: boolean;
     waiting: number;
-    /** The one that is looked at. */
+    /** The run shown. */
     follower: RunFollower;
-    /** What that one was begun with. */
+    /** Its snapshot. */
     begun: RunToLog;
   }
   let { followers, isReached, waiting, follower, begun }: Props = $props();
 
   const figures = $derived(shopFigures());
-  /** What the layers come to with what was really weighed; worked out here, so that it is told without the server too. */
+  /** Layers calculated from the amounts weighed. Calculated here, so that it works offline. */
   let asMade = $state.raw<typeof import('$core/usecases/asMade') | null>(null);
   let larderOf = $state.raw<(typeof import('$core/larder'))['larderOf'] | null>(null);
   onMount(() => {

@@ -1,4 +1,4 @@
-<!-- The pot's thermometer at the bench: what it shows beside the end point, when it will be there, and each reading noted with the run. -->
+<!-- The pot's thermometer at the bench: its reading beside the end point, a forecast, and each reading recorded with the run. -->
 <script lang="ts">
   import { forecastText } from '$wording/sugar';
   import { Button } from 'carbon-components-svelte';
@@ -17,7 +17,7 @@
   let { boil, onnote }: Props = $props();
 
   const figures = $derived(shopFigures());
-  /** Between readings that are noted. */
+  /** Interval between recorded readings. */
   const NOTE_EVERY_MS = 15_000;
   const MAX_READINGS = 5000;
   const SOON_MINUTES = 2;
@@ -28,7 +28,7 @@
   let notedMs = 0;
   let caller: Caller | null = null;
   const last = $derived(readings.at(-1)?.[1] ?? null);
-  /** The end point as this thermometer shows it: what it is off, and the height, are in it. */
+  /** End point as this thermometer shows it, corrected for its error and the altitude. */
   const forecast = $derived(
     forecastBoil({ readings, targetC: boil.targetC, probeOffsetC: boil.showsC - boil.targetC }),
   );

@@ -1,4 +1,4 @@
-<!-- The one button that ends what is at hand: found without looking, pressed with an elbow. -->
+<!-- The main button of a screen: found without looking, pressed with an elbow. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
 

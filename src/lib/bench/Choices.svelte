@@ -1,4 +1,4 @@
-<!-- One of several, by large buttons. -->
+<!-- A choice by large buttons. -->
 <script lang="ts" generics="Id extends string">
   interface Props {
     label: string;

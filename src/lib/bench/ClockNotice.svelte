@@ -1,4 +1,4 @@
-<!-- Says once that the clock of this device is wrong, and that times are corrected. -->
+<!-- Notice that the clock of this device is wrong and times are corrected. -->
 <script lang="ts">
   import { InlineNotification } from 'carbon-components-svelte';
   import { storedText, storeText } from '$lib/devices/deviceStore';

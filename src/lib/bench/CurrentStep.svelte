@@ -1,4 +1,4 @@
-<!-- What the hands are at: in large letters, with what goes in, its caution and its clock; one large button ends it. -->
+<!-- The current step in large letters, with its ingredients, caution and timer; one large button ends it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import WarningAlt from 'carbon-icons-svelte/lib/WarningAlt.svelte';
@@ -12,22 +12,22 @@
 
   interface Props {
     now: StepNow;
-    /** ms that are left of it; null before it was begun. */
+    /** Milliseconds left; `null` before it starts. */
     left: number | null;
     nowMs: number;
-    /** How much has yet to go to a server that does not answer; null while it does. */
+    /** Number of entries waiting for a server that does not answer; `null` while it does. */
     unsent: number | null;
-    /** How many things are told to be pressing, where they stand on a phone: below. */
+    /** Number of urgent notices below, on a phone. */
     cannotWait: number;
     lines: readonly LineNow[];
-    /** The end point that it is cooked to. */
+    /** The boil of this step. */
     boil: RunBoil | null;
     onbegin: (step: string) => void;
     onend: (step: string) => void;
     onputoff: (step: string) => void;
     onskip: () => void;
     onnote: (...happenings: Happening[]) => void;
-    /** A line is weighed otherwise than planned, or its lot is noted. */
+    /** Called to enter another amount of a line, or its lot. */
     onamount: (line: LineNow) => void;
   }
   let { now, left, nowMs, unsent, cannotWait, lines, boil, onbegin, onend, onputoff, onskip, onnote, onamount }: Props =
@@ -42,11 +42,11 @@
   const MINUTE_MS = 60_000;
   const waitsMs = $derived(now.from - nowMs);
   const startsAt = $derived(dates.weekTime(now.from));
-  /** Everything is weighed in the first step; later ones show what goes into their pot. */
+  /** Everything is weighed in the first step; later steps show what goes into their pot. */
   const shown = $derived(
     step.of === 'all' && step.after.length === 0 ? lines : lines.filter(({ goesIn }) => goesIn === step.id),
   );
-  /** What was weighed, where it is not what was planned. */
+  /** The amount weighed, if it differs from the plan. */
   const asWeighed = ({ weighedG, massG, measured }: LineNow) =>
     weighedG !== null && massG !== null && Math.abs(weighedG - massG) > 0.005 * massG
       ? figures.mass.say(weighedG)
@@ -58,7 +58,7 @@
 <section class="panel" aria-label="Now">
   <p class="quiet top">
     <span>{status === 'under way' ? 'Now' : 'Next'}</span>
-    <!-- In a line that is there anyway, so that nothing moves; the notices say it in full. -->
+    <!-- In a line that is always there, so that nothing moves; the notices have the details. -->
     {#if cannotWait > 0}
       <a class="pressing" href="#cannot-wait"><WarningAlt /> {cannotWait} urgent</a>
     {:else if unsent !== null}
@@ -141,7 +141,7 @@
     color: var(--harm);
   }
 
-  /* There they stand beside it. */
+  /** Beside it on wide screens. */
   @media (min-width: 760px) {
     .pressing {
       display: none;

@@ -1,4 +1,4 @@
-<!-- All steps are over: what came of it, by large keys, and the run is finished. -->
+<!-- Shown when all steps are done: enter the result with large buttons and finish the run. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { Happening, RunPlan } from '$core/run';

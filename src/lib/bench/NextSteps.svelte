@@ -1,8 +1,8 @@
-<!-- What goes on by itself, each with its clock, and what comes next. -->
+<!-- Unattended steps with their timers, and the next steps. -->
 <script module lang="ts">
   import type { StepNow } from '$core/run';
 
-  /** A step with the run that it belongs to. */
+  /** A step with its run. */
   export interface OfRun {
     readonly run: number;
     readonly name: string;
@@ -20,12 +20,12 @@
   interface Props {
     byItself: readonly OfRun[];
     next: readonly OfRun[];
-    /** Whether there are runs to be told apart. */
+    /** Whether several runs have to be distinguished. */
     isSeveral: boolean;
     nowMs: number;
-    /** ms that are left of a step that was begun. */
+    /** Milliseconds left of a step in progress. */
     left: (stepNow: StepNow) => number | null;
-    /** A step is taken up out of its order. */
+    /** Called to start a step before its turn. */
     onbegin: (run: number, step: string) => void;
     onend: (run: number, step: string) => void;
     onsoft: (run: number, step: string, reading: SetReading) => void;

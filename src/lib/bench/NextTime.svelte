@@ -1,4 +1,4 @@
-<!-- What to do otherwise next time, said in the slab's own terms, so that it can be put into a draft. -->
+<!-- Form for a change for next time, in terms of the slab, so that it can be applied to a draft. -->
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import type { Quantity } from '$core/measure';
@@ -21,7 +21,7 @@
     readonly quantity?: Quantity;
     readonly make: (by: number) => SlabChange;
   }
-  /** What can be changed, each with what its number means. */
+  /** Possible changes, each with the meaning of its number. */
   const choices: readonly Choice[] = $derived([
     ...plan.boils.map(({ preparation }) => ({
       text: `End point of ${potName(preparation)}`,

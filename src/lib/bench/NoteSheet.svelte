@@ -1,4 +1,4 @@
-<!-- Whatever else happens at the bench: what came out, held back, another tin, a photo, words, what to change next time. -->
+<!-- Form for everything else at the bench: yields, changed amounts, another tin, photos, notes, changes for next time. -->
 <script lang="ts">
   import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
   import type { Happening, LineNow, RunPlan } from '$core/run';
@@ -25,12 +25,12 @@
   const figures = $derived(shopFigures());
   const WHY_STOPPED = ['Burnt', 'Split', 'Ingredient missing', 'No time'] as const;
 
-  /** A number of something, by keys. */
+  /** A number to enter. */
   interface Numbered {
     readonly unit: string;
     readonly isSigned?: boolean;
     readonly of: readonly { readonly id: string; readonly text: string }[];
-    /** In the base unit. */
+    /** Converts to the base unit. */
     readonly make: (value: number, of: string) => Happening;
     readonly valueOf: (number: number) => number;
   }

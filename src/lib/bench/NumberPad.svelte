@@ -1,11 +1,11 @@
-<!-- A number by large keys, for floury fingers; a keyboard types into it as well. -->
+<!-- Number input by large keys, for floury fingers; a keyboard works too. -->
 <script lang="ts">
   interface Props {
     label: string;
     unit: string;
-    /** What was typed; empty where nothing was. */
+    /** The number as typed; empty for none. */
     text: string;
-    /** Whether it may be below 0: there is then a key for it. */
+    /** Whether it may be negative, with a key for it. */
     isSigned?: boolean;
   }
   let { label, unit, text = $bindable(), isSigned = false }: Props = $props();

@@ -1,4 +1,4 @@
-<!-- What the server will never take of a run: it stays on this device, can be saved as files, and is removed only on request. -->
+<!-- Entries that the server refused for good: they stay on this device, can be saved as files, and are removed only on request. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { confirmation } from '$lib/forms/confirm.svelte';

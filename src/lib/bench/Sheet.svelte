@@ -1,4 +1,4 @@
-<!-- A sheet over the bench: as large as it needs to be, closed by Escape, by its cross, or by what is done in it. -->
+<!-- A dialog over the bench, closed by Escape, its cross, or an action in it. -->
 <script lang="ts">
   import { Modal } from 'carbon-components-svelte';
   import type { Snippet } from 'svelte';

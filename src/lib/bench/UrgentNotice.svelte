@@ -1,4 +1,4 @@
-<!-- What cannot wait: a step that comes too late, and a device that cannot keep what happens. -->
+<!-- Urgent notices: a step that comes too late, and a device that cannot store entries. -->
 <script lang="ts">
   import type { RunPlan, RunState } from '$core/run';
   import { stepInShort } from '$core/time';
@@ -7,7 +7,7 @@
   interface Props {
     plan: RunPlan;
     dangers: RunState['dangers'];
-    /** Whether this device keeps what happens. */
+    /** Whether this device stores entries. */
     isStored: boolean;
   }
   let { plan, dangers, isStored }: Props = $props();

@@ -1,4 +1,4 @@
-<!-- One line weighed otherwise than planned, or with its lot: by keys, or as the scale shows it. -->
+<!-- Form for another amount of a line, or its lot: by keys, or from the scale. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
@@ -12,7 +12,7 @@
 
   interface Props {
     line: LineNow;
-    /** Lots of this ingredient that were noted before, the last used first. */
+    /** Recorded lots of this ingredient, the last used first. */
     lots: readonly string[];
     onnote: (...happenings: Happening[]) => void;
     onclose: () => void;

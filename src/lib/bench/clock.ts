@@ -1,4 +1,4 @@
-/** Time that is left, or that it is over, as it stands on the wall: '12:05', '-0:40', '1:02:00'. */
+/** Formats the time left, or overdue: '12:05', '-0:40', '1:02:00'. */
 export function countdown(ms: number): string {
   const over = ms < 0;
   const seconds = Math.round(Math.abs(ms) / 1000);

@@ -1,5 +1,5 @@
 /**
- * Holds the screen of the device awake, where it permits that: one that goes dark in the middle of a boil helps nobody.
+ * Keeps the screen of the device on, if it allows that.
  *
  * @returns what lets it sleep again
  */
@@ -13,7 +13,7 @@ export function holdAwake(): () => void {
     );
   };
   hold();
-  // The device lets go of it whenever the page is hidden.
+  // The device releases it whenever the page is hidden.
   document.addEventListener('visibilitychange', hold);
   return () => {
     document.removeEventListener('visibilitychange', hold);

@@ -1,4 +1,4 @@
-/** Asks the device to keep this page, so that it opens without the server; where it cannot, an open page goes on all the same. */
+/** Stores this page on the device, so that it opens without the server; if that is not possible, an open page still works. */
 export async function keepPage(): Promise<void> {
   const workers = (navigator as Partial<Navigator>).serviceWorker;
   if (!workers) return;
@@ -7,6 +7,6 @@ export async function keepPage(): Promise<void> {
     const { active } = await workers.ready;
     active?.postMessage(location.pathname);
   } catch {
-    // Without a secure context, or where the device forbids it.
+    // No secure context, or the device forbids it.
   }
 }

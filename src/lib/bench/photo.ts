@@ -1,11 +1,11 @@
-/** The longer edge of a photo that is kept, px. */
+/** Maximum longer edge of a stored photo, px. */
 const MAX_PX = 1600;
 const QUALITIES = [0.85, 0.7, 0.5] as const;
-/** So much the server takes at once, bytes. */
+/** Maximum upload size, bytes. */
 const MAX_BYTES = 1_000_000;
 
 /**
- * A photo as it is kept: a JPEG of at most 1600 pixels on its longer edge, turned upright, without what the camera wrote into it.
+ * Reduces a photo to a JPEG of at most 1600 pixels on its longer edge, upright, without camera metadata.
  *
  * @returns null where the file is no picture that this browser can read
  */

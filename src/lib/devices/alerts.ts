@@ -1,6 +1,6 @@
-/** Calls across a workroom with short tones. A browser lets it sound only when it was made in a click. */
+/** Alerts by short tones. A browser allows sound only from a player created in a click. */
 export interface Caller {
-  /** So many tones, one after the other. */
+  /** Plays a number of tones in a row. */
   readonly call: (tones: number) => void;
   readonly close: () => void;
 }
@@ -18,7 +18,7 @@ export function openCaller(): Caller {
         const from = audio.currentTime + i * (TONE_SECONDS + PAUSE_SECONDS);
         const tone = new OscillatorNode(audio, { frequency: TONE_HZ });
         const volume = new GainNode(audio, { gain: 0 });
-        // Swelling and fading keep it from clicking.
+        // Fading in and out avoids clicks.
         volume.gain.setValueAtTime(0, from);
         volume.gain.linearRampToValueAtTime(LOUDNESS, from + 0.02);
         volume.gain.setValueAtTime(LOUDNESS, from + TONE_SECONDS - 0.02);

@@ -2,13 +2,13 @@ import { G_PER_LB, G_PER_OZ } from '$core/measure';
 import type { ScaleReading } from '$core/weigh';
 import { openDevice, type DeviceListener } from './device';
 
-/** What a scale may show in, g in one. */
+/** Units of a scale, g per unit. */
 const UNITS_G: Readonly<Record<string, number>> = { g: 1, kg: 1000, oz: G_PER_OZ, lb: G_PER_LB };
 
-/** What the scale says at a moment: a figure, or that more lies on it than it bears. */
+/** Reading of a scale: a mass, or an overload. */
 export type ScaleEvent = ScaleReading | 'overloaded';
 
-/** One event of the scale's stream; null where it is no such thing, as when it sends text or a unit that nobody knows. */
+/** Parses an event of the scale's stream; `null` if it is invalid. */
 export function scaleEvent(data: string): ScaleEvent | null {
   try {
     const { seconds, shows, unit, step, error } = JSON.parse(data) as Record<string, unknown>;
@@ -23,6 +23,6 @@ export function scaleEvent(data: string): ScaleEvent | null {
   }
 }
 
-/** Listens to the bench scale of this machine. */
+/** Listens to the bench scale of this computer. */
 export const openScale = (asked: Readonly<Record<string, number | string>>, listener: DeviceListener<ScaleEvent>) =>
   openDevice('/api/scale', asked, scaleEvent, listener);

@@ -1,17 +1,17 @@
-/** Something that gives readings, simulated or real: its stream as the server of this page passes it on. */
+/** A device with readings, simulated or real: its stream, relayed by the server of this page. */
 export interface DeviceSource {
-  /** Ends the readings. */
+  /** Ends the stream. */
   close(): void;
 }
 
 export interface DeviceListener<Reading> {
   onreading(reading: Reading): void;
-  /** The stream broke. */
+  /** Called when the stream breaks. */
   onbroken(): void;
 }
 
 /**
- * Listens to a device of this machine.
+ * Listens to a device of this computer.
  *
  * @param asked how a simulated one is set up
  * @param read one event of the stream as a reading; null where it is no such thing, as when a device sends text
@@ -28,7 +28,7 @@ export function openDevice<Reading>(
     const reading = read(data);
     if (reading !== null) listener.onreading(reading);
   };
-  // The browser would try again by itself, and a simulated device would begin from the start.
+  // The browser would reconnect, and a simulated device would start over.
   stream.onerror = () => {
     stream.close();
     listener.onbroken();

@@ -1,9 +1,9 @@
-/** What this device keeps for its pages: for this window, or for all of them. Storage that is full or forbidden breaks nothing. */
+/** Storage on this device, for this window or for all of them. Full or forbidden storage breaks nothing. */
 export type Keeps = 'window' | 'device';
 
 const storageOf = (keeps: Keeps) => (keeps === 'window' ? sessionStorage : localStorage);
 
-/** A stored text, or null where there is none or none can be had. */
+/** Returns a stored text, or `null`. */
 export function storedText(keeps: Keeps, key: string): string | null {
   try {
     return storageOf(keeps).getItem(key);
@@ -12,7 +12,7 @@ export function storedText(keeps: Keeps, key: string): string | null {
   }
 }
 
-/** Stores a text; false where the device did not take it. */
+/** Stores a text; returns whether the device accepted it. */
 export function storeText(keeps: Keeps, key: string, text: string): boolean {
   try {
     storageOf(keeps).setItem(key, text);
@@ -26,11 +26,11 @@ export function forgetText(keeps: Keeps, key: string): void {
   try {
     storageOf(keeps).removeItem(key);
   } catch {
-    // What cannot be had cannot be forgotten either.
+    // Storage that cannot be read cannot be cleared either.
   }
 }
 
-/** The keys that begin so, of what is stored for all windows. */
+/** Returns the keys with a prefix in the storage of all windows. */
 export function storedKeys(prefix: string): string[] {
   try {
     return Object.keys(localStorage).filter((key) => key.startsWith(prefix));

@@ -1,7 +1,7 @@
 import type { Reading } from '$core/sugar';
 import { openDevice, type DeviceListener } from './device';
 
-/** One event of the probe's stream as a reading; null where it is no such thing. */
+/** Parses an event of the probe's stream; `null` if it is invalid. */
 export function readingOf(data: string): Reading | null {
   try {
     const { seconds, celsius } = JSON.parse(data) as Record<string, unknown>;
@@ -12,6 +12,6 @@ export function readingOf(data: string): Reading | null {
   }
 }
 
-/** Listens to the probe of this machine. */
+/** Listens to the probe of this computer. */
 export const openProbe = (asked: Readonly<Record<string, number>>, listener: DeviceListener<Reading>) =>
   openDevice('/api/probe', asked, readingOf, listener);

@@ -1,4 +1,4 @@
-/** A random UUID (version 4), also where the page has no secure context, as over a shop's own network. */
+/** Returns a random UUID (version 4), also without a secure context, as in a shop's own network. */
 export function uuid(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16));
   bytes[6] = (bytes[6]! & 0x0f) | 0x40;

@@ -3,14 +3,14 @@ import { forgetText, storedKeys, storedText, storeText } from '$lib/devices/devi
 import { slabJson } from './slabJson';
 import { openWindows, windowId } from './windowId';
 
-/** A slab as it stands in a window, with what has been typed and not kept. */
+/** A slab in a window with its unsaved changes. */
 export interface StoredDraft {
   readonly slab: Slab;
-  /** The version that the change began from. */
+  /** Version that the changes are based on. */
   readonly seen: number;
   readonly past: readonly Slab[];
   readonly typed: Readonly<Record<string, string>>;
-  /** Runs whose lessons are in it. */
+  /** Runs whose changes were applied. */
   readonly learnt?: readonly number[] | undefined;
   readonly at: string;
 }
@@ -23,7 +23,7 @@ export interface LeftDraft {
 const PREFIX = 'knife-tray.draft.';
 const prefix = (slabId: number) => `${PREFIX}${slabId}.`;
 
-/** Where this window's unkept changes to a slab are stored, on this device. */
+/** Storage key of this window's unsaved changes to a slab. */
 export async function draftKey(slabId: number): Promise<string> {
   return prefix(slabId) + (await windowId());
 }
@@ -44,7 +44,7 @@ export function storedDraft(key: string): StoredDraft | null {
 }
 
 /**
- * Stores the changes; where the device is full, the undo steps are given up before the changes are.
+ * Stores the changes; if the device is full, undo steps are dropped first.
  *
  * @returns whether they are stored: where not even the changes go in, only this window has them
  */
@@ -59,12 +59,12 @@ export function forgetDraft(key: string): void {
   forgetText('device', key);
 }
 
-/** The slabs that have changes on this device which are not kept yet. */
+/** Returns the slabs with unsaved changes on this device. */
 export function slabsWithDrafts(): Set<number> {
   return new Set(storedKeys(PREFIX).map((key) => Number(key.slice(PREFIX.length).split('.')[0])));
 }
 
-/** Unkept changes to a slab that windows left behind which are closed now, the latest first. */
+/** Returns unsaved changes to a slab from closed windows, the latest first. */
 export async function leftDrafts(slabId: number): Promise<LeftDraft[]> {
   const open = await openWindows();
   const own = await draftKey(slabId);

@@ -6,7 +6,7 @@ import { NamesAsked } from './namesAsked';
 import type { StoredIngredient } from '$lib/server/larder';
 
 const WAIT_MS = 120;
-/** So many names are asked for in one request. */
+/** Maximum number of names per request. */
 const MAX_NAMES = 250;
 
 interface Named {
@@ -15,16 +15,16 @@ interface Named {
 }
 
 /**
- * The part of the larder that a screen works with: what the slab names, and whatever is named later. The rest stays on the server,
- * so that a screen costs the same however much the larder holds.
+ * The part of the larder that a screen uses: ingredients that the slab names, and others as they are named. The rest stays on the
+ * server, so that the cost does not depend on the size of the larder.
  */
 export class LarderShelf {
   #ingredients: readonly StoredIngredient[] = $state.raw([]);
   readonly larder = $derived(larderOf(this.#ingredients));
-  /** What the starter list knows of names that the larder does not. */
+  /** Entries of the starter list for names that the larder does not have. */
   #offered: readonly Ingredient[] = $state.raw([]);
   readonly #starter = $derived(larderOf(this.#offered));
-  /** Names that hold what is being typed, to choose from. */
+  /** Names that contain the text being typed, as suggestions. */
   names: readonly string[] = $state.raw([]);
   #taken: readonly StoredIngredient[] = [];
   readonly #asked = new NamesAsked();
@@ -35,7 +35,7 @@ export class LarderShelf {
     this.take(ingredients);
   }
 
-  /** Takes ingredients in; those that are there already are replaced. */
+  /** Adds ingredients, replacing existing ones. */
   take(ingredients: readonly StoredIngredient[]): void {
     if (ingredients === this.#taken) return;
     this.#taken = ingredients;
@@ -45,7 +45,7 @@ export class LarderShelf {
     this.#ingredients = [...others, ...ingredients].sort((a, b) => (plainName(a.name) < plainName(b.name) ? -1 : 1));
   }
 
-  /** Fetches what some names mean, a moment later and all at once; what has been asked for already is not asked for again. */
+  /** Fetches the ingredients of names shortly afterwards in one request. Known names are not requested again. */
   need(names: Iterable<string>): void {
     const known = untrack(() => this.larder);
     if (!this.#asked.note(names, (name) => known.has(name))) return;
@@ -53,31 +53,31 @@ export class LarderShelf {
     this.#timer = setTimeout(() => void this.#fetch(), WAIT_MS);
   }
 
-  /** An ingredient as it stands in the larder, with its revision. */
+  /** Returns a larder ingredient with its revision. */
   stored(name: string): StoredIngredient | null {
     return this.#ingredients.find((ingredient) => plainName(ingredient.name) === plainName(name)) ?? null;
   }
 
-  /** What the starter list offers for a name that the larder does not know. */
+  /** Returns the starter list's entry for a name that the larder does not have. */
   offered(name: string): Ingredient | null {
     return larderMatch(name, this.#starter);
   }
 
   /**
-   * Puts something into the larder under a name: with what the starter list knows of it, else the bare name.
+   * Adds an ingredient to the larder under a name: from the starter list, otherwise the name alone.
    *
    * @returns what went wrong, or nothing
    */
   async add(name: string): Promise<string> {
     const answer = await ask('POST', '/api/larder', this.offered(name) ?? { name });
-    // Somebody else may have been faster: then it is there as well.
+    // Someone else may have added it first.
     if (!answer.ok && answer.status !== 409)
       return answer.problems[0]?.message ?? 'The ingredient was not saved. Try again';
     await this.look([name]);
     return '';
   }
 
-  /** Fetches names anew that were not known before: somebody has just put them into the larder. */
+  /** Fetches unknown names again after one was added. */
   async look(names: readonly string[]): Promise<void> {
     this.#asked.forget(names);
     this.#asked.note(names, () => false);
@@ -96,7 +96,7 @@ export class LarderShelf {
     }
   }
 
-  /** Looks for names that hold what is typed; the newest question counts. */
+  /** Searches names that contain a text; only the latest query counts. */
   async find(typed: string): Promise<void> {
     const question = ++this.#finding;
     const answer = await ask<{ names: string[] }>('GET', `/api/larder/names?find=${encodeURIComponent(typed.trim())}`);

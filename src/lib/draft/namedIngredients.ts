@@ -1,7 +1,7 @@
 import { ingredientNamed, type Ingredient, type Larder } from '$core/larder';
 import type { Slab } from '$core/slab';
 
-/** The ingredients of the larder that a slab names: all that has to be sent where it is worked out elsewhere. */
+/** Returns the larder ingredients that a slab names: everything to send for a calculation elsewhere. */
 export function namedIngredients(slab: Slab, larder: Larder): Ingredient[] {
   const named = slab.preparations
     .flatMap(({ lines }) => lines)

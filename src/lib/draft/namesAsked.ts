@@ -2,12 +2,12 @@ import { plainName } from '$core/larder';
 
 const MAX_LENGTH = 200;
 
-/** Which names have been asked for, found or not, and which wait to be. */
+/** Names that were requested, found or not, and names waiting to be. */
 export class NamesAsked {
   readonly #asked = new Set<string>();
   #waiting = new Set<string>();
 
-  /** Notes names to be asked for; false where none waits. */
+  /** Adds names to request; returns whether any is waiting. */
   note(names: Iterable<string>, isKnown: (name: string) => boolean): boolean {
     for (const written of names) {
       const name = plainName(written);
@@ -18,14 +18,14 @@ export class NamesAsked {
     return this.#waiting.size > 0;
   }
 
-  /** The names that wait; they count as asked for from now on. */
+  /** Takes the waiting names; they count as requested from now on. */
   takeWaiting(): string[] {
     const names = [...this.#waiting];
     this.#waiting = new Set();
     return names;
   }
 
-  /** Names that got no answer: they can be asked for again. */
+  /** Marks names without an answer, so that they can be requested again. */
   forget(names: readonly string[]): void {
     for (const name of names) this.#asked.delete(plainName(name));
   }

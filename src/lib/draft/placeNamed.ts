@@ -1,5 +1,5 @@
 /**
- * Where in a slab something is, in the maker's words: the names of what it lies in, and then the field.
+ * Returns the place of a field in a slab in words: the names of its parents, then the field.
  *
  * @param found the slab, or anything else read from JSON
  * @param pointer JSON pointer into it (RFC 6901)

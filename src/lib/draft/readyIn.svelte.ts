@@ -6,19 +6,19 @@ import { NewestAnswer } from '$lib/workers/newestAnswer';
 import type { TimelineAnswer, TimelineQuestion } from '$lib/workers/timeline.worker';
 import TimelineWorker from '$lib/workers/timeline.worker?worker';
 
-/** Typing goes on meanwhile. */
+/** Delay that lets typing continue. */
 const WAIT_MS = 600;
 
-/** How long a slab takes from the first step to the last, and how much of that somebody works at it; kept up with its changes. */
+/** Duration of a slab from the first step to the last, and its labour, updated with its changes. */
 export class ReadyIn {
-  /** null until it is known, and where it cannot be told. */
+  /** `null` until known, and if it cannot be calculated. */
   minutes: number | null = $state(null);
   handsMinutes = $state(0);
-  /** Minutes of labour and of what draws power; null until they are known. */
+  /** Labour and powered minutes; `null` until known. */
   run: RunMinutes | null = $state.raw(null);
-  /** The slab that all of this is of; null while it is being worked out. */
+  /** The slab of these results; `null` while calculating. */
   of: Slab | null = $state.raw(null);
-  /** The slab that was last asked about, and whether the worker failed at it. */
+  /** The slab last asked about, and whether the worker failed. */
   asked: Slab | null = null;
   hasFailed = $state(false);
   readonly #worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(
@@ -27,7 +27,7 @@ export class ReadyIn {
   );
   #timer: ReturnType<typeof setTimeout> | undefined;
 
-  /** Asks for a slab as it is now; the newest question counts. */
+  /** Starts a calculation for the current slab; the newest one counts. */
   ask(slab: Slab, ingredients: readonly Ingredient[], shop: Shop, now: Date): void {
     clearTimeout(this.#timer);
     this.of = null;
@@ -35,7 +35,7 @@ export class ReadyIn {
     this.hasFailed = false;
     this.#timer = setTimeout(() => {
       const { hands = USUAL_SHOP.hands, ovens = USUAL_SHOP.ovens, rings = USUAL_SHOP.rings } = shop;
-      // Without hours: how long it takes, and not when the shop is open.
+      // Ignores working hours: the duration of the work, not of opening hours.
       const asked = { start: now, hands, ovens, rings, hours: [], zone: 'UTC' };
       this.#worker.ask(
         { slab, ingredients, shop, pace: 'usual', asked, now, quickAndSlow: false },

@@ -10,12 +10,12 @@ const START = '2030-01-01T00:00:00Z';
 const MINUTE_MS = 60_000;
 
 /**
- * A slab as it stands on the screen as a schema.org recipe; the time that it takes is left out where it cannot be told.
+ * Returns the current slab as a schema.org recipe; without the total time if it cannot be calculated.
  *
  * @param pieces how many it makes
  */
 export async function recipeOut(slab: Slab, pieces: number): Promise<string> {
-  // Round the clock: how long the work takes, and not when the shop is open.
+  // Round the clock: the duration of the work, not of opening hours.
   const asked = JSON.stringify({ slab, start: START, hours: [], zone: 'UTC' });
   const day = await ask<Laid>('POST', '/api/timeline', asked);
   const end = day.ok && day.value.feasible ? day.value.earliestEnd : null;

@@ -7,22 +7,22 @@ import type { LarderShelf } from './larderShelf.svelte';
 import type { SlabDraft } from './slabDraft.svelte';
 import type { SlabMoney } from './slabMoney.svelte';
 
-/** What every station of a slab works on. The plan follows the draft. */
+/** Shared state of all stations of a slab. The plan follows the draft. */
 export interface SlabWork {
   readonly draft: SlabDraft;
   readonly plan: Plan;
-  /** Its price and label, with the labour of its schedule. */
+  /** Price and label, with the labour of its schedule. */
   readonly money: SlabMoney;
   readonly shop: Shop;
   readonly larder: Larder;
   readonly rack: readonly StoredTin[];
-  /** What is known here of the larder, and how to know more of it. */
+  /** Known part of the larder, and how to fetch more. */
   readonly shelf: LarderShelf;
-  /** The layer taken hold of in the section. */
+  /** The layer selected in the cross-section. */
   chosen: string | null;
-  /** The preparation that is open for work; the others are folded. */
+  /** The expanded preparation; the others are collapsed. */
   openPreparation: string | null;
-  /** Fixes the thickness of one layer; the others stay as they stand now, whatever set them. */
+  /** Sets the thickness of one layer; the others keep their current thickness. */
   readonly setThickness: (id: string, thicknessMm: number) => void;
 }
 

@@ -12,10 +12,10 @@ import {
 import { isSameSlab } from './slabJson';
 
 const MAX_UNDO = 40;
-/** How the names of texts begin that are not part of the slab yet: a line that is still being written. */
+/** Prefix of texts that are not part of the slab yet: lines being typed. */
 export const HALF_WRITTEN = 'new ';
 
-/** What stands in the shop: a slab as last kept. */
+/** The slab as last saved. */
 interface Kept {
   readonly id: number;
   readonly version: number;
@@ -25,24 +25,22 @@ interface Kept {
 /** The time of day as it is stored. */
 const nowText = () => new Date().toISOString();
 
-/**
- * A slab under work in this window: every change can be undone and is stored on the device at once, until it is kept.
- */
+/** A slab being edited in this window: every change can be undone and is stored on the device at once until it is saved. */
 export class SlabDraft {
   readonly id: number;
   kept: Slab = $state.raw()!;
-  /** The version that the changes began from. */
+  /** Version that the changes are based on. */
   baseVersion = $state(0);
   slab: Slab = $state.raw()!;
   past: readonly Slab[] = $state.raw([]);
-  /** Texts in fields that could not be read, by field name. */
+  /** Invalid texts in fields, by field name. */
   typed: Record<string, string> = $state({});
-  /** Changes from windows that were closed before they were kept. */
+  /** Unsaved changes from closed windows. */
   left: readonly LeftDraft[] = $state.raw([]);
   readonly changed = $derived(!isSameSlab(this.slab, this.kept));
-  /** Runs whose lessons were put into this draft: the version that is kept of it remembers them. */
+  /** Runs whose changes were applied to this draft; the saved version records them. */
   learnt: readonly number[] = $state.raw([]);
-  /** Whether the device has taken the changes: else only this window has them. */
+  /** Whether the device stores the changes; if not, only this window has them. */
   stored = $state(true);
   #key: string | null = null;
   #lastField = '';
@@ -54,7 +52,7 @@ export class SlabDraft {
     this.baseVersion = version;
   }
 
-  /** Takes up what this window had before it was left or reloaded, and looks for what closed windows left. */
+  /** Restores this window's changes after a reload, and finds those of closed windows. */
   async restore(): Promise<void> {
     const key = await draftKey(this.id);
     const stored = storedDraft(key);
@@ -73,13 +71,13 @@ export class SlabDraft {
     this.store();
   }
 
-  /** Lessons of some runs go into the draft. */
+  /** Records runs whose changes were applied. */
   learn(runs: readonly number[]): void {
     this.learnt = [...this.learnt, ...runs.filter((run) => !this.learnt.includes(run))];
   }
 
   /**
-   * Makes a change. Changes to the same field one after the other are undone together.
+   * Makes a change. Consecutive changes to the same field are undone together.
    *
    * @param field a name of what is changed, or nothing for a change that stands alone
    */
@@ -91,18 +89,18 @@ export class SlabDraft {
     this.store();
   }
 
-  /** How many changes have been made since the slab was last kept; those too long ago to be undone are not counted. */
+  /** Number of changes since the slab was last saved, as far as they can be undone. */
   get changesSinceKept(): number {
     const since = this.past.length - this.past.lastIndexOf(this.kept);
     return Math.min(since, this.past.length) || 1;
   }
 
-  /** Lets go of unread texts whose names begin so, when the lines they stood in move or go. */
+  /** Drops invalid texts by prefix, when their lines move or are removed. */
   forgetTyped(prefix: string): void {
     for (const name of Object.keys(this.typed)) if (name.startsWith(prefix)) delete this.typed[name];
   }
 
-  /** Names of the fields whose texts could not be read. */
+  /** Names of the fields with invalid text. */
   readonly unread = $derived(Object.keys(this.typed).filter((name) => !name.startsWith(HALF_WRITTEN)));
 
   undo(): void {
@@ -115,7 +113,7 @@ export class SlabDraft {
     this.store();
   }
 
-  /** A slab that was sent is in the shop now, as a version; what was changed while it was on its way is not. */
+  /** Marks a sent slab as saved in a version; changes made meanwhile stay unsaved. */
   wasKept(sent: Slab, version: number): void {
     this.kept = sent;
     this.baseVersion = version;
@@ -124,7 +122,7 @@ export class SlabDraft {
     this.store();
   }
 
-  /** Takes the shop's slab instead of this one; undo brings this one back. */
+  /** Replaces this slab by the saved one; undo brings this one back. */
   takeShops(slab: Slab, version: number): void {
     this.change(slab);
     this.kept = slab;
@@ -132,7 +130,7 @@ export class SlabDraft {
     this.store();
   }
 
-  /** Takes up changes that a closed window left. */
+  /** Restores the changes of a closed window. */
   takeUp({ key, draft }: LeftDraft): void {
     this.past = [...this.past, this.slab];
     this.slab = draft.slab;
@@ -146,7 +144,7 @@ export class SlabDraft {
     this.left = this.left.filter((draft) => draft.key !== key);
   }
 
-  /** Writes the changes to the device, or clears them when there are none. */
+  /** Stores the changes on the device, or clears them if there are none. */
   store(): void {
     if (this.#key === null) return;
     if (!this.changed && Object.keys(this.typed).length === 0) {

@@ -2,7 +2,7 @@ import type { Slab } from '$core/slab';
 
 const written = new WeakMap<Slab, string>();
 
-/** A slab as JSON. Slabs are never changed in place, so each is written out once, however often it is compared and stored. */
+/** Returns a slab as JSON. Slabs are immutable, so the result is cached. */
 export function slabJson(slab: Slab): string {
   const before = written.get(slab);
   if (before !== undefined) return before;
@@ -11,5 +11,5 @@ export function slabJson(slab: Slab): string {
   return text;
 }
 
-/** Whether two slabs are the same file. */
+/** Tells whether two slabs are the same file. */
 export const isSameSlab = (a: Slab, b: Slab) => a === b || slabJson(a) === slabJson(b);

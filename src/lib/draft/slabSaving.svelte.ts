@@ -4,12 +4,12 @@ import { ask } from '$lib/api';
 import type { KeptSlab } from '$lib/server/slabs';
 import type { SlabDraft } from './slabDraft.svelte';
 
-/** Brings a draft into the shop, and holds what came of it: kept, refused, or kept by someone else meanwhile. */
+/** Saves a draft and holds the result: saved, refused, or saved by someone else meanwhile. */
 export class SlabKeeping {
   busy = $state(false);
   said = $state('');
   problems: readonly ProblemMessage[] = $state.raw([]);
-  /** What someone else kept since this draft began. */
+  /** The version that someone else saved since this draft began. */
   elsewhere: KeptSlab | null = $state.raw(null);
   readonly #draft: SlabDraft;
 
@@ -17,7 +17,7 @@ export class SlabKeeping {
     this.#draft = draft;
   }
 
-  /** @param baseVersion the version that is to be followed: the one the draft began from, or one that has been seen since */
+  /** @param baseVersion version to replace: the one the draft began from, or one that was seen since */
   async keep(baseVersion = this.#draft.baseVersion): Promise<void> {
     if (this.busy) return;
     this.busy = true;
@@ -40,18 +40,18 @@ export class SlabKeeping {
     }
   }
 
-  /** Keeps this over what someone else kept; theirs stays as the version before. */
+  /** Overwrites what someone else saved; their version stays in the history. */
   async keepOver(): Promise<void> {
     await this.keep(this.elsewhere?.version);
   }
 
-  /** Goes on with what someone else kept; undo brings this one back. */
+  /** Continues with what someone else saved; undo brings this one back. */
   takeTheirs(): void {
     if (this.elsewhere) this.#draft.takeShops(this.elsewhere.slab, this.elsewhere.version);
     this.elsewhere = null;
   }
 
-  /** Keeps this as a slab of its own beside theirs. Returns its number, or null where that was refused. */
+  /** Saves this as a separate slab. Returns its number, or `null` if refused. */
   async keepAsNew(): Promise<number | null> {
     const mine = { ...this.#draft.slab, name: `${this.#draft.slab.name} (mine)`.slice(0, 200) };
     const answer = await ask<{ id: number }>('POST', '/api/slabs', writeSlab(mine));

@@ -5,8 +5,8 @@ const KEY = 'knife-tray.window';
 let found: Promise<string> | null = null;
 
 /**
- * A name for this window, the same after a reload and different from every other open window, for telling whose unkept
- * changes are whose. Held by a lock, so that another window can see that this one is still open.
+ * Returns an id of this window: the same after a reload, different from every other open window. A lock shows other windows that
+ * it is still open.
  */
 export function windowId(): Promise<string> {
   found ??= find();
@@ -16,7 +16,7 @@ export function windowId(): Promise<string> {
 async function find(): Promise<string> {
   const before = storedText('window', KEY);
   const id = before !== null && (await hold(before)) ? before : await fresh();
-  // Where it is not taken, the window gets another name when it is loaded anew.
+  // If it is not stored, the window gets another id after a reload.
   storeText('window', KEY, id);
   return id;
 }
@@ -27,9 +27,9 @@ async function fresh(): Promise<string> {
   return id;
 }
 
-/** Takes the lock of an id for as long as the window lives; false where another window (a duplicated tab) has it. */
+/** Takes the lock of an id for the life of the window; false if another window (a duplicated tab) has it. */
 function hold(id: string): Promise<boolean> {
-  // Browsers give locks only to secure pages; elsewhere every window counts as closed, and nothing is lost by that.
+  // Browsers offer locks only to secure pages; elsewhere every window counts as closed, and nothing is lost.
   if (!('locks' in navigator)) return Promise.resolve(true);
   return new Promise((resolve) => {
     void navigator.locks.request(`${KEY}.${id}`, { ifAvailable: true }, (lock) => {
@@ -39,7 +39,7 @@ function hold(id: string): Promise<boolean> {
   });
 }
 
-/** The ids of windows that are open now. */
+/** Returns the ids of open windows. */
 export async function openWindows(): Promise<ReadonlySet<string>> {
   if (!('locks' in navigator)) return new Set();
   const { held = [] } = await navigator.locks.query();

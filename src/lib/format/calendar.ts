@@ -12,7 +12,7 @@ const utc = (moment: Date): DateArray => [
 ];
 
 /**
- * Steps as a calendar that others read (iCalendar, RFC 5545), each an event in UTC.
+ * Writes steps as a calendar file (iCalendar, RFC 5545), each as an event in UTC.
  *
  * @param name what is made; it stands before each step
  * @param say how the shop writes its figures

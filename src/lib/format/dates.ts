@@ -1,26 +1,26 @@
-/** Days and times as a locale writes them. Kept are "2026-05-31" and "14:30". */
+/** Dates and times in a locale. They are stored as "2026-05-31" and "14:30". */
 
 export interface ShopDates {
   readonly locale: Intl.Locale;
-  /** A day in figures, '31/05/2026'. */
+  /** Formats a day in figures, '31/05/2026'. */
   day(day: string): string;
-  /** A day in words, 'Sunday, 31 May 2026'. */
+  /** Formats a day in words, 'Sunday, 31 May 2026'. */
   longDay(day: string): string;
-  /** A time of day, '14:30'. */
+  /** Formats a time of day, '14:30'. */
   time(time: string): string;
-  /** A moment by the shop's clock: '14:30'. */
+  /** Formats a moment in the shop's time zone: '14:30'. */
   clock(at: Date | number): string;
   /** The same with its weekday: 'Sun 14:30'. */
   weekTime(at: Date | number): string;
-  /** With its day as well: 'Sun 31 May, 14:30'. */
+  /** The same with its day: 'Sun 31 May, 14:30'. */
   moment(at: Date | number): string;
 }
 
-/** 2026-05-31 or 14:30 as its numbers, or null. */
+/** Splits 2026-05-31 or 14:30 into numbers, or returns `null`. */
 const numbersIn = (text: string, form: RegExp) => form.exec(text)?.slice(1).map(Number) ?? null;
 
 /**
- * How a shop writes its days and times.
+ * Returns the date and time formats of a shop.
  *
  * @param tag a locale by its BCP 47 tag; days are those of the calendar that all know, digits those that are typed
  * @param zone the shop's time zone, by its IANA name; without one, that of the device

@@ -1,10 +1,10 @@
-/** Figures as they are read at arm's length: no more digits than they deserve. */
+/** Figures rounded to the digits they deserve. */
 
-/** A share in percent. @example percent(0.256) // '26 %' */
+/** Formats a share in percent. @example percent(0.256) // '26 %' */
 export const percent = (share: number): string => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
 
 /**
- * Minutes as one says them: hours from one hour up.
+ * Formats minutes, with hours from one hour on.
  *
  * @example formatDuration(95) // '1 h 35 min'
  */
@@ -16,7 +16,7 @@ export function formatDuration(minutes: number): string {
 }
 
 /**
- * Minutes that a model foretells, to no more than it knows: from half an hour on to five of them.
+ * Formats calculated minutes at their accuracy: from half an hour on in steps of five.
  *
  * @example aboutDuration(94) // '1 h 35 min'
  */

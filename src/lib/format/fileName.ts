@@ -1,5 +1,5 @@
 /**
- * The name of a slab's file: plain letters, digits and hyphens, so that every system takes it.
+ * Returns the file name of a slab: letters, digits and hyphens, valid on every system.
  *
  * @example fileName('Rye and treacle slice') // 'rye-and-treacle-slice.slab.json'
  */

@@ -8,11 +8,11 @@ export interface Run {
   readonly bold: boolean;
 }
 
-/** Text with **stars** as runs. */
+/** Converts text with **stars** to runs. */
 export const runsOf = (text: string): Run[] =>
   text.split('**').flatMap((part, i) => (part === '' ? [] : [{ text: part, bold: i % 2 === 1 }]));
 
-/** What is said below the list of ingredients about allergens: in the US what it contains, everywhere what it may. */
+/** Returns the allergen statements below the ingredient list: in the US what it contains, everywhere what it may contain. */
 export function allergenWords({ profile, allergens, mayContain }: LabelDraft): string[] {
   const list = (names: readonly string[]) => names.map((name) => `**${name}**`).join(', ');
   return [
@@ -26,11 +26,11 @@ export function allergenWords({ profile, allergens, mayContain }: LabelDraft): s
 export const BEST_BEFORE = { eu: 'Best before', us: 'Best by' } as const;
 export const DRAFT = 'Draft: check it against your local food law before it goes on a pack.';
 
-/** A word, and whether a space stands before it. */
+/** A word, and whether a space precedes it. */
 export interface Word extends Run {
   readonly spaced: boolean;
 }
-/** Runs as words; a space at the end of one run stands before the first word of the next. */
+/** Splits runs into words; a space at the end of a run precedes the next word. */
 export const wordsOf = (runs: readonly Run[]): Word[] =>
   runs.flatMap(({ text, bold }, i) => {
     const isAfterSpace = /\s$/.test(runs[i - 1]?.text ?? '');
@@ -41,7 +41,7 @@ export const wordsOf = (runs: readonly Run[]): Word[] =>
     }));
   });
 
-/** What a label says, as blocks of text, and its nutrition in one line. */
+/** Returns a label as blocks of text, with its nutrition in one line. */
 export function labelBlocks(label: LabelDraft, bestBefore: string | null): (readonly Run[])[] {
   const { profile, nutrition, pieceG, text, netG, keeping, lot, address } = label;
   const rows = nutritionRows(nutrition, pieceG, profile);

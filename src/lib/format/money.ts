@@ -1,2 +1,2 @@
-/** Money as every screen writes it. */
+/** Formats money. */
 export { money } from '$core/cost/money';

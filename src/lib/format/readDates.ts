@@ -1,4 +1,4 @@
-/** Days and times as they are typed. */
+/** Parsing of dates and times as typed. */
 import { addDays, format, isValid, parse } from 'date-fns';
 import type { ShopDates } from './dates';
 
@@ -20,14 +20,14 @@ function orderOf(locale: Intl.Locale): string {
     .join(' ');
 }
 
-/** A day without its year is the one nearest to now. */
+/** A day without a year is the one closest to now. */
 function nearest(day: Date, now: Date): Date {
   const years = [-1, 0, 1].map((by) => new Date(day.getFullYear() + by, day.getMonth(), day.getDate()));
   return years.reduce((best, other) => (Math.abs(+other - +now) < Math.abs(+best - +now) ? other : best));
 }
 
 /**
- * A day as it is typed: in figures in the order of the locale, with a month's name, or 'today' and 'tomorrow'.
+ * Parses a day: in figures in the order of the locale, with a month's name, or 'today' and 'tomorrow'.
  *
  * @param now the moment from which 'today' and a day without its year are counted
  * @returns the day as '2026-05-31', or a sentence that says what to write
@@ -52,7 +52,7 @@ export function readDay(text: string, dates: ShopDates, now: Date = new Date()):
 }
 
 /**
- * A time of day as it is typed: '14:30', '2.30 pm', '1430', '7'.
+ * Parses a time of day: '14:30', '2.30 pm', '1430', '7'.
  *
  * @returns the time as '14:30', or a sentence that says what to write
  */

@@ -8,7 +8,7 @@ interface Shown {
 const shopShown = (): Shown => (page.data.shop as Shown | undefined) ?? { measures: 'metric' };
 
 /**
- * Figures as this shop writes them. Read it in a `$derived`, so that it follows a change of units.
+ * Returns the figure formats of this shop. Use it in a `$derived` to follow changes of units.
  *
  * @param own cup and spoon sizes of a slab that has its own
  */
@@ -17,5 +17,5 @@ export function shopFigures(own?: Measures): Figures {
   return figuresIn(shownIn, own ?? measures);
 }
 
-/** Whose cups and spoons this shop means. */
+/** Returns the shop's cup and spoon standard. */
 export const shopMeasures = (): Measures => shopShown().measures;

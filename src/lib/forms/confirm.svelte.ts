@@ -1,7 +1,7 @@
-/** What is being asked before something goes that cannot simply be undone. */
+/** A question before something that cannot be undone. */
 interface Question {
   readonly text: string;
-  /** What the button that does it says. */
+  /** Text of the confirming button. */
   readonly act: string;
   readonly answer: (yes: boolean) => void;
 }
@@ -9,13 +9,13 @@ interface Question {
 class Confirmation {
   question: Question | null = $state.raw(null);
 
-  /** Asks; true once it is to be done. */
+  /** Asks; resolves to true if confirmed. */
   ask(text: string, act: string): Promise<boolean> {
     this.question?.answer(false);
     return new Promise((resolve) => (this.question = { text, act, answer: resolve }));
   }
 
-  /** Takes the answer of the one who was asked. */
+  /** Answers the open question. */
   answer(yes: boolean): void {
     const { question } = this;
     this.question = null;
@@ -23,5 +23,5 @@ class Confirmation {
   }
 }
 
-/** The one question that can stand open; `Confirm.svelte` shows it. */
+/** The single open question; `Confirm.svelte` shows it. */
 export const confirmation = new Confirmation();

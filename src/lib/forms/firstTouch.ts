@@ -1,7 +1,7 @@
 const TOUCHES = ['pointermove', 'pointerdown', 'keydown'] as const;
 let touched: Promise<void> | undefined;
 
-/** Settles when somebody first touches the page, by pointer or key: what nobody needs sooner is fetched then, and no page waits for it. */
+/** Resolves at the first touch or key press: for things to fetch only then. */
 export const firstTouch = (): Promise<void> =>
   (touched ??= new Promise((resolve) => {
     const settle = () => {
@@ -11,7 +11,7 @@ export const firstTouch = (): Promise<void> =>
     for (const touch of TOUCHES) addEventListener(touch, settle, true);
   }));
 
-/** Settles when the page is first to be printed, or touched. */
+/** Resolves when the page is first printed or touched. */
 export const firstTouchOrPrint = (): Promise<void> =>
   Promise.race([
     firstTouch(),

@@ -1,11 +1,11 @@
-/** Whether a key press is meant as a key of ours: not while typing, not with a modifier, not in a dialog. */
+/** Tells whether a key press is a shortcut: not while typing, not with a modifier, not in a dialog. */
 export function isFree(event: KeyboardEvent): boolean {
   if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return false;
   const target = event.target as HTMLElement | null;
   return !target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
 }
 
-/** The keys, as the list on screen shows them. */
+/** Keyboard shortcuts as shown in the help. */
 export const KEYS: readonly (readonly [string, string])[] = [
   ['1 to 7', 'Build, Size, Cook, Set, Cut, Price, Pack'],
   ['[ and ]', 'select the layer below or above'],

@@ -1,4 +1,4 @@
-/** What a long list's address says: what is sought, and how many entries to pass over. */
+/** Query of a long list: search text, and the number of entries to skip. */
 export function pageOf(url: URL, most: number): { sought: string; from: number } {
   const page = Number.parseInt(url.searchParams.get('page') ?? '1', 10);
   return {
@@ -7,7 +7,7 @@ export function pageOf(url: URL, most: number): { sought: string; from: number }
   };
 }
 
-/** The address of a page of a long list. */
+/** Returns the address of a page of a long list. */
 export function pageAddress(path: string, sought: string, page: number): string {
   const asked = new URLSearchParams();
   if (sought.trim() !== '') asked.set('find', sought.trim());

@@ -1,8 +1,8 @@
 import limits from './bodyLimits.json';
 
-/** The largest body that a service reads, in bytes. `scripts/serve.mjs` reads the same file. */
+/** Maximum body of a service, bytes. `scripts/serve.mjs` reads the same file. */
 export const BODY_LIMIT = limits.body;
-/** The largest zip, which may hold photos. */
+/** Maximum zip, which may contain photos. */
 export const ZIP_LIMIT = limits.zip;
-/** A passphrase, the one body that is read before anybody has signed in. */
+/** Maximum body of a sign-in, which is read before anyone is signed in. */
 export const ENTER_LIMIT = limits.passphrase;

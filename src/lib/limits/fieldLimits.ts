@@ -4,7 +4,7 @@ import { slabSchema } from '$core/slab';
 import { rackTinSchema } from '$core/tin';
 import { limitsAt } from '$core/validation';
 
-/** What number fields on screen permit: just what the file or the larder does. Paths as `limitsAt` takes them. */
+/** Limits of number fields on screen, the same as those of the file and the larder. Paths as for `limitsAt`. */
 export const slabLimits = (path: string) => limitsAt(slabSchema, path);
 export const larderLimits = (path: string) => limitsAt(ingredientSchema, path);
 export const shopLimits = (path: string) => limitsAt(shopSchema, path);

@@ -1,7 +1,7 @@
 import type { NumberLimits } from '$core/validation';
 import { PIECE_MM } from '$core/slab';
 
-/** What may be asked beside what the slab's file holds: the same for a field on screen and for the service that it asks. */
+/** Limits of inputs that are not in the slab file, shared by screens and services. */
 export const ASKED = {
   pieces: { min: 1, max: 10_000, whole: true },
   pieceMm: { min: PIECE_MM[0], max: PIECE_MM[1] },
@@ -10,6 +10,6 @@ export const ASKED = {
   stayMinutes: { min: 0, max: 100_000 },
   perPack: { min: 1, max: 1000, whole: true },
   labels: { min: 1, max: 500, whole: true },
-  /** The first place on a sheet of labels that is not used up. */
+  /** First unused position on a sheet of labels. */
   labelPlace: { min: 1, max: 300, whole: true },
 } as const satisfies Record<string, NumberLimits>;

@@ -2,13 +2,13 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { RunEvent } from '$core/run';
 
 interface StoredEvent {
-  /** The order in which they came to this device. */
+  /** Order of arrival on this device. */
   readonly order?: number;
   readonly run: number;
   readonly event: RunEvent;
   /** Whether the server has confirmed it. */
   readonly isSent: boolean;
-  /** Why the server will never take it; it stays on the device and is shown. */
+  /** Why the server refused it for good; it stays on the device and is shown. */
   readonly refused?: string;
 }
 
@@ -16,11 +16,11 @@ export interface StoredPhoto {
   readonly id: string;
   readonly run: number;
   readonly jpeg: Blob;
-  /** Why the server will never take it; it stays on the device and is shown. */
+  /** Why the server refused it for good; it stays on the device and is shown. */
   readonly refused?: string;
 }
 
-/** What the server will never take, with the reason. */
+/** Refused entries with reasons. */
 export interface Refused {
   readonly events: readonly { readonly event: RunEvent; readonly why: string }[];
   readonly photos: readonly { readonly id: string; readonly jpeg: Blob; readonly why: string }[];
@@ -32,7 +32,7 @@ interface Schema extends DBSchema {
 }
 
 let opened: Promise<IDBPDatabase<Schema>> | null = null;
-/** The device's own database; one for all windows. */
+/** Database of this device, shared by all windows. */
 const database = () =>
   (opened ??= openDB<Schema>('knife-tray', 1, {
     upgrade(made) {
@@ -42,8 +42,8 @@ const database = () =>
   }));
 
 /**
- * What this device knows of a run: its own events and photos until the server has confirmed them, and all that it has seen since
- * the page was loaded, so that it opens as it was where the server does not answer. What the device does not take stays in memory.
+ * Data of a run on this device: its own events and photos until the server has confirmed them, and everything seen since the page
+ * was loaded, so that it opens without the server. What the device cannot store stays in memory.
  */
 export class EventStore {
   readonly #run: number;
@@ -54,7 +54,7 @@ export class EventStore {
     this.#run = run;
   }
 
-  /** Stores events; false where the device did not take them. */
+  /** Stores events; returns whether the device stored them. */
   async put(events: readonly RunEvent[], isSent: boolean): Promise<boolean> {
     const rows = events.map((event): StoredEvent => ({ run: this.#run, event, isSent }));
     try {
@@ -76,12 +76,12 @@ export class EventStore {
     }
   }
 
-  /** All that the device has of the run, in the order in which they came. */
+  /** Returns all events of the run on this device, in order of arrival. */
   async all(): Promise<RunEvent[]> {
     return (await this.#stored()).map(({ event }) => event);
   }
 
-  /** Those that the server has not confirmed and may still take, in their order. */
+  /** Returns unconfirmed events that the server may still accept, in order. */
   async waiting(): Promise<RunEvent[]> {
     const stored = await this.#stored();
     return stored.filter(({ isSent, refused }) => !isSent && refused === undefined).map(({ event }) => event);
@@ -94,7 +94,7 @@ export class EventStore {
     await this.#change((row) => (ids.has(row.event.id) ? { ...row, isSent: true } : row));
   }
 
-  /** Marks events that the server will never take, each with the reason. */
+  /** Marks refused events with their reasons. */
   async refuse(why: Readonly<Record<string, string>>): Promise<void> {
     const marked = (row: StoredEvent): StoredEvent =>
       Object.hasOwn(why, row.event.id) ? { ...row, refused: why[row.event.id]! } : row;
@@ -102,14 +102,14 @@ export class EventStore {
     await this.#change(marked);
   }
 
-  /** Stores events as the server has changed them. */
+  /** Stores events as corrected by the server. */
   async replace(events: readonly RunEvent[]): Promise<void> {
     const byId = new Map(events.map((event) => [event.id, event]));
     await this.#change((row) => ({ ...row, event: byId.get(row.event.id) ?? row.event }));
   }
 
   /**
-   * Forgets what a page that was just loaded has from the server.
+   * Removes what a page that was just loaded has from the server.
    *
    * @param isAll whether that is everything the server has: confirmed events that it lacks, as after a copy of its data was put
    *   back, then wait to be sent again
@@ -130,11 +130,11 @@ export class EventStore {
       }
       await writing.done;
     } catch {
-      // What cannot be marked is sent once more, and the server knows it by its id.
+      // Unmarked events are sent again, and the server recognises them by their ids.
     }
   }
 
-  /** Stores a photo until the server has confirmed it; false where the device did not take it. */
+  /** Stores a photo until the server has confirmed it; returns whether the device stored it. */
   async putPhoto(id: string, jpeg: Blob): Promise<boolean> {
     const photo: StoredPhoto = { id, run: this.#run, jpeg };
     try {
@@ -154,12 +154,12 @@ export class EventStore {
     }
   }
 
-  /** Photos that the server has not confirmed and may still take. */
+  /** Returns unconfirmed photos that the server may still accept. */
   async waitingPhotos(): Promise<StoredPhoto[]> {
     return (await this.#photos()).filter(({ refused }) => refused === undefined);
   }
 
-  /** Marks a photo that the server will never take. */
+  /** Marks a refused photo. */
   async refusePhoto(photo: StoredPhoto, why: string): Promise<void> {
     const refused = { ...photo, refused: why };
     this.#unstoredPhotos = this.#unstoredPhotos.map((other) => (other.id === photo.id ? refused : other));
@@ -172,7 +172,7 @@ export class EventStore {
     await (await database()).delete('photos', id).catch(() => undefined);
   }
 
-  /** All that the server will never take. */
+  /** Returns all refused entries. */
   async refused(): Promise<Refused> {
     const events = (await this.#stored()).flatMap(({ event, refused: why }) =>
       why === undefined ? [] : [{ event, why }],
@@ -183,7 +183,7 @@ export class EventStore {
     return { events, photos };
   }
 
-  /** Forgets what the server will never take, once somebody has saved it or does not want it. */
+  /** Removes refused entries, after they were saved or discarded. */
   async dropRefused(): Promise<void> {
     const { photos } = await this.refused();
     this.#unstored = this.#unstored.filter(({ refused }) => refused === undefined);

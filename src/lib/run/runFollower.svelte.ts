@@ -6,7 +6,7 @@ import { EventStore, type Refused } from './eventStore';
 import { shopClock } from './shopClock';
 import { eventNow, unknownAmong } from './happening';
 
-/** How soon what was not sent is tried again, and where somebody has to sign in first, ms. */
+/** Retry intervals, and the one while a sign-in is needed, ms. */
 const AGAIN_MS = 4000;
 const SIGN_IN_MS = 15_000;
 const MAX_AT_ONCE = 1000;
@@ -14,39 +14,39 @@ const TAKE_IN_MS = 20;
 const NOTHING_REFUSED: Refused = { events: [], photos: [] };
 
 interface EventsAnswer {
-  /** Why some were refused, by their places: `/3/at`. */
+  /** Reasons of refused events, by place: `/3/at`. */
   readonly problems: readonly ProblemMessage[];
-  /** Those whose times the server has corrected. */
+  /** Events whose times the server corrected. */
   readonly corrected: readonly { readonly id: string; readonly at: string }[];
   /** How far the server's clock is ahead of this device's, ms. */
   readonly clockOffsetMs: number;
 }
 
-/** Answers that may be different next time: no answer, not signed in, too busy, or a fault of the server. */
+/** Statuses worth a retry: no answer, not signed in, too busy, or a server error. */
 const mayChange = (status: number) => status === 0 || [401, 408, 425, 429, 499].includes(status) || status >= 500;
 
 /**
- * A run on this device: its events, also those that wait to be sent, and the state that they make of its plan. An event is on the
- * device before it is sent, and is forgotten there only when the server has confirmed that it has it.
+ * A run on this device: its events including unsent ones, and its state. An event is stored on the device before it is sent, and
+ * is removed only when the server has confirmed it.
  */
 export class RunFollower {
   readonly id: number;
   readonly plan: RunPlan;
   events: readonly RunEvent[] = $state.raw([]);
   nowMs = $state(shopClock.now());
-  /** Whether all events that the server had are here. Until then the state says less than has happened. */
+  /** Whether all events of the server are here. Until then the state is incomplete. */
   isComplete = $state(true);
-  /** How many events the server does not have yet. */
+  /** Number of events that the server does not have yet. */
   waiting = $state(0);
-  /** Whether the server answered when it was last asked. */
+  /** Whether the server answered the last request. */
   isReached = $state(true);
-  /** Whether the device took the last event. */
+  /** Whether the device stored the last event. */
   isStored = $state(true);
-  /** Whether somebody has to sign in before the server takes anything. */
+  /** Whether a sign-in is needed before the server accepts anything. */
   needsSignIn = $state(false);
-  /** What the server will never take. It stays on this device until somebody drops it. */
+  /** Refused entries, kept on this device until someone removes them. */
   refused: Refused = $state.raw(NOTHING_REFUSED);
-  /** How far the server's clock was ahead of this device's when events were last corrected by it, ms. */
+  /** How far the server's clock was ahead of this device's when it last corrected events, ms. */
   clockOffsetMs = $state(0);
   readonly state: RunState = $derived.by(() => runState(this.plan, this.events, this.nowMs));
   readonly #store: EventStore;
@@ -67,7 +67,7 @@ export class RunFollower {
     this.#store = new EventStore(id);
   }
 
-  /** Takes up what was left on the device. */
+  /** Loads what was left on the device. */
   async start(): Promise<void> {
     await this.#store.forget(this.#loaded, this.isComplete);
     this.#add(await this.#store.all());
@@ -80,7 +80,7 @@ export class RunFollower {
     this.#takeIn();
   }
 
-  /** Adds what has happened, now. */
+  /** Adds events that happen now. */
   happened(...happenings: readonly Happening[]): void {
     const events = happenings.map(eventNow);
     this.nowMs = shopClock.now();
@@ -92,22 +92,22 @@ export class RunFollower {
     });
   }
 
-  /** Adds a photo, which is sent when it can be. */
+  /** Adds a photo, which is sent when possible. */
   async photographed(id: string, jpeg: Blob, text: string): Promise<void> {
     this.isStored = await this.#store.putPhoto(id, jpeg);
     this.happened({ kind: 'photo', photo: id, ...(text === '' ? {} : { text }) });
   }
 
   /**
-   * Takes an event from the server. Those that come close together are taken together: each works the whole run out again. They
-   * are stored here too, so that this device opens as it was without the server.
+   * Receives an event from the server. Events that arrive close together are handled together, since each recomputes the state.
+   * They are stored, so that the run opens without the server.
    */
   received(event: RunEvent): void {
     this.#incoming.push(event);
     if (this.isComplete) this.#takingIn ??= setTimeout(() => this.#takeIn(), TAKE_IN_MS);
   }
 
-  /** Notes that all events that the server had have come. */
+  /** Marks that all events of the server have arrived. */
   caughtUp(): void {
     this.#takeIn();
     this.isComplete = true;
@@ -121,7 +121,7 @@ export class RunFollower {
     if (fresh.length > 0) void this.#store.put(fresh, true);
   }
 
-  /** Forgets what the server will never take. */
+  /** Removes refused entries. */
   async dropRefused(): Promise<void> {
     await this.#store.dropRefused();
     this.refused = NOTHING_REFUSED;
@@ -133,14 +133,14 @@ export class RunFollower {
     return fresh;
   }
 
-  /** Sends what waits, and goes on until the server has all of it. */
+  /** Sends waiting entries until the server has all of them. */
   async send(): Promise<void> {
     this.#isWanted = true;
     if (this.#sending) return;
     this.#sending = true;
     clearTimeout(this.#again);
     let isUp = true;
-    // Whatever came while something was on its way is sent after it.
+    // Entries added meanwhile are sent afterwards.
     while (this.#isWanted && isUp) {
       this.#isWanted = false;
       isUp = (await this.#sendPhotos()) && (await this.#sendEvents());
@@ -149,7 +149,7 @@ export class RunFollower {
     if (!isUp) this.#again = setTimeout(() => void this.send(), this.needsSignIn ? SIGN_IN_MS : AGAIN_MS);
   }
 
-  /** Notes how the server answered. @returns whether the answer stands, so that asking again would change nothing */
+  /** Handles the server's answer. @returns whether the answer is final */
   #heard(answer: Answer<unknown>): boolean {
     this.isReached = answer.ok || answer.status !== 0;
     this.needsSignIn = !answer.ok && answer.status === 401;

@@ -3,11 +3,11 @@ import type { RunFollower } from './runFollower.svelte';
 import { shopClock } from './shopClock';
 
 const TICK_MS = 1000;
-/** A stream that the server has refused is asked for again. */
+/** Retry interval of a refused stream. */
 const AGAIN_MS = 4000;
 
 /**
- * Follows some runs: one stream for all of them, since a browser opens few at once, and one clock.
+ * Follows several runs with one stream, since browsers open few connections at once.
  *
  * @param last the sequence of the last event that this page was loaded with
  * @returns what ends it
@@ -36,7 +36,7 @@ export function followRuns(followers: readonly RunFollower[], last: number): () 
     };
     stream.onerror = () => {
       for (const follower of followers) follower.isReached = false;
-      // The browser tries again by itself where the connection broke, and does not where it was refused.
+      // Browsers reconnect after a broken connection, but not after a refusal.
       if (stream.readyState !== EventSource.CLOSED) return;
       clearTimeout(again);
       again = setTimeout(listen, AGAIN_MS);

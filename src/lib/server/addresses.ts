@@ -1,15 +1,15 @@
 import { env } from 'node:process';
 import { toString as qrCode } from 'qrcode';
 
-/** Where another device of the shop's network finds a page, as an address and as a code to scan. */
+/** Address of a page for another device on the shop's network, and its QR code. */
 export interface Elsewhere {
   readonly address: string;
-  /** A picture, as a data address. */
+  /** Image as a data URL. */
   readonly code: string;
   readonly isSecure: boolean;
 }
 
-/** The address of a page for other devices, or null where the application is open to this machine only. */
+/** Returns the address of a page for other devices, or `null` if the application is open to this computer only. */
 export async function codeOfAddress(path: string): Promise<Elsewhere | null> {
   const [first] = (env.KNIFE_TRAY_ADDRESSES ?? '').split(' ').filter(Boolean);
   if (first === undefined) return null;

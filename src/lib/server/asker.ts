@@ -1,11 +1,11 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 
-/** Who a request comes from, for taking turns, and the signal of its connection. */
+/** Who sent a request, for fair queues, and the signal of its connection. */
 export interface Asker {
-  /** The session where there is one, else the address. */
+  /** The session, otherwise the address. */
   readonly client: string;
   readonly signal?: AbortSignal;
 }
 
-/** The asker of the request that is being answered; none where the server works for itself. */
+/** Returns the sender of the current request; none for work of the server itself. */
 export const asker = new AsyncLocalStorage<Asker>();

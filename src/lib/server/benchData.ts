@@ -4,10 +4,10 @@ import { runToLog } from './runLog';
 import { firstEvents, type StoredRun } from './runs';
 import { allTins } from './tins';
 
-/** Of each ingredient. */
+/** By ingredient. */
 const MAX_LOTS = 4;
 
-/** Runs with all that their bench needs, so that it goes on without the server. */
+/** Returns runs with everything their bench needs without the server. */
 export function benchData(db: Db, runs: readonly StoredRun[]) {
   const named = [...new Set(runs.flatMap(({ plan }) => plan.lines.map(({ ingredient }) => ingredient)))];
   const ids = runs.map(({ id }) => id);

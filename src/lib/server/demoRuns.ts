@@ -14,7 +14,7 @@ import { addEvents, beginRun } from './runs';
 import { wholeShop } from './shop';
 import type { KeptSlab } from './slabs';
 
-/** The shop works from Tuesday to Saturday, and begins at half past seven. */
+/** The shop works from Tuesday to Saturday and starts at half past seven. */
 const CLOSED_BACK: Readonly<Record<number, number>> = { 0: 1, 1: 2 };
 const BEGINS = [7, 30] as const;
 
@@ -25,7 +25,7 @@ function beginOf(daysAgo: number, now: string, zone: string): string {
   return new Date(open.getTime()).toISOString();
 }
 
-/** What a slab's run is begun with, whenever that is. */
+/** Returns the snapshot of a slab's run. */
 function planned({ slab, version }: KeptSlab, db: Db, shop: Shop) {
   const ingredients = ingredientsFor(db, [slab]);
   const larder = larderOf(ingredients);
@@ -50,9 +50,7 @@ function planned({ slab, version }: KeptSlab, db: Db, shop: Shop) {
   };
 }
 
-/**
- * Brings in what the made-up shop has made in the half year before now, run by run: whatever else waits goes in between.
- */
+/** Imports the demo shop's runs of the last half year, one by one, so that other requests are served in between. */
 export async function bringInRuns(db: Db, slabs: readonly KeptSlab[], now: string): Promise<void> {
   const shop = { ...USUAL_SHOP, ...wholeShop(db) };
   const plans = new Map<string, ReturnType<typeof planned>>();

@@ -1,11 +1,11 @@
 import { problem } from './http';
 
-/** A device that has not answered by then, or has said nothing for so long, is taken for gone. */
+/** Time after which a silent device counts as disconnected. */
 const ANSWER_MS = 5000;
 const SILENCE_MS = 30_000;
 
 /**
- * The stream of a device on this machine, passed on as it comes: pages may ask nobody but their own server.
+ * Relays the stream of a device on this computer: pages may only connect to their own server.
  *
  * @param address where the device streams its readings
  * @param gone what to do where it does not answer
@@ -22,7 +22,7 @@ export async function deviceStream(address: string, request: Request, gone: stri
     const answer = await fetch(address, { signal });
     if (!answer.ok || !answer.body) throw new Error(String(answer.status));
     const reader = answer.body.getReader();
-    // A device that breaks off ends the stream: the page then says so.
+    // A disconnected device ends the stream, and the page shows it.
     const heard = new ReadableStream<Uint8Array>({
       async pull(to) {
         const { value, done } = await reader.read().catch(() => ({ value: undefined, done: true }));

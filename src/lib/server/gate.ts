@@ -1,13 +1,12 @@
 import { problem } from './http';
 
-/** What a body may be. Forms and plain text, which another site's page could send unasked, are none of them. */
+/** Accepted content types. Forms and plain text, which other sites could send, are not among them. */
 const BODIES = /^(?:application\/(?:[a-z.]+\+)?json|text\/csv|application\/zip|image\/jpeg)(?:;|$)/i;
-/** Methods that change nothing. */
+/** Methods without side effects. */
 export const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /**
- * Why a request that would change something is not taken: it comes from another site's page, or its body is of a kind that such a
- * page could send.
+ * Returns a refusal for a changing request that comes from another site's page, or could.
  *
  * @param host the name and port by which the application was asked
  * @returns the answer that says so, or null

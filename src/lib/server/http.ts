@@ -5,11 +5,11 @@ import { problemMessage, type ProblemMessage } from '$wording/problems';
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
-/** Answers with JSON. For large answers: what Kit offers encodes the text a second time to measure it. */
+/** Answers with JSON. For large answers: SvelteKit's helper encodes the text a second time to measure it. */
 export const jsonOf = (value: unknown): Response =>
   new Response(JSON.stringify(value), { headers: { 'Content-Type': 'application/json' } });
 
-/** Answers with what is wrong with a request: codes with figures get their sentences. */
+/** Answers with the problems of a request, with messages for codes. */
 export function refused(problems: readonly (Problem | ProblemMessage)[], status = 422): Response {
   const messages = problems.map((wrong) => ('message' in wrong ? wrong : problemMessage(wrong)));
   return json({ problems: messages }, { status });
@@ -23,8 +23,8 @@ const tooLargeMessage = (most: number) =>
   most < BODY_LIMIT ? `This is over ${most} bytes` : `This is over ${most / BODY_LIMIT} MB. Send it in parts`;
 
 /**
- * A request's body as it came, or a 413 for one over the limit: what counts is what comes, and not what it says of itself. A sender hears
- * the answer only once it has sent everything, so that the rest is read and thrown away, as far as the server reads at all.
+ * Returns a request's body, or a 413 if it exceeds the limit; the actual size counts, not the declared one. Clients read the
+ * answer only after sending everything, so the rest is read and discarded.
  */
 export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Got<Uint8Array>> {
   const tooLarge = (): Got<never> => {
@@ -49,13 +49,13 @@ export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Go
   return { ok: true, value: whole };
 }
 
-/** The text of a request's body, or a 413 for one over the limit. */
+/** Returns the text of a request's body, or a 413. */
 export async function bodyText(request: Request, most = BODY_LIMIT): Promise<Got<string>> {
   const bytes = await bodyBytes(request, most);
   return bytes.ok ? { ok: true, value: new TextDecoder().decode(bytes.value) } : bytes;
 }
 
-/** A request's body as JSON, or the answer that says why there is none. */
+/** Returns a request's body as JSON, or a refusal. */
 export async function bodyJson(request: Request, most = BODY_LIMIT): Promise<Got<unknown>> {
   const text = await bodyText(request, most);
   if (!text.ok) return text;
@@ -63,7 +63,7 @@ export async function bodyJson(request: Request, most = BODY_LIMIT): Promise<Got
   return read.ok ? read : { ok: false, response: refused(read.problems) };
 }
 
-/** A request's body as some reader takes it, or the answer that says what is wrong with it. */
+/** Returns a request's body as read by a reader, or a refusal. */
 export async function readBody<T>(
   request: Request,
   read: (found: unknown) => Read<T>,

@@ -13,10 +13,10 @@ const PAD_MM = 3;
 const CHECK_MM = 50;
 const INK = rgb(0.13, 0.11, 0.09);
 const QUIET = rgb(0.4, 0.44, 0.47);
-/** The largest and the smallest letters, pt: an x is 1.2 mm high in the smallest, as EU 1169/2011, Annex IV asks. */
+/** Largest and smallest font size, pt: the x-height of the smallest is 1.2 mm, as EU 1169/2011, Annex IV requires. */
 const SIZES = { most: 10, least: 6.3 } as const;
 const LEADING = 1.22;
-/** The mean width of a letter is never less than this part of the letters' size. */
+/** Minimum mean letter width relative to the font size. */
 const MIN_LETTER = 0.25;
 
 const require = createRequire(import.meta.url);
@@ -33,7 +33,7 @@ type Line = readonly Word[];
 
 const fontOf = ({ plain, bold }: Fonts, run: Run) => (run.bold ? bold : plain);
 
-/** Words in lines no wider than there is room; a word that is wider than that has a line of its own. */
+/** Breaks words into lines of a width; a longer word has its own line. */
 function wrapped(runs: readonly Run[], widthPt: number, size: number, fonts: Fonts): Line[] {
   const lines: Word[][] = [[]];
   let used = 0;
@@ -52,7 +52,7 @@ function wrapped(runs: readonly Run[], widthPt: number, size: number, fonts: Fon
   return lines;
 }
 
-/** The label in the largest letters in which it goes into its place; null where it does not go in at all. */
+/** Returns the label in the largest font that fits; `null` if none does. */
 function fitted(blocks: readonly (readonly Run[])[], widthPt: number, heightPt: number, fonts: Fonts) {
   for (let size = SIZES.most; size >= SIZES.least - 1e-9; size -= 0.1) {
     const lines = blocks.map((runs) => wrapped(runs, widthPt, size, fonts));
@@ -88,7 +88,7 @@ function drawLabel(page: PDFPage, x: number, y: number, { size, lines }: Fit, fo
   }
 }
 
-/** Finds labels that reach over the edge of their paper; null where none does. */
+/** Finds labels outside their paper; `null` if there are none. */
 export function sheetProblem(sheet: LabelSheet): Problem | null {
   const [widthMm, heightMm] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'];
   const across = sheet.leftMm + sheet.columns * sheet.widthMm + (sheet.columns - 1) * sheet.gapAcrossMm;
@@ -98,7 +98,7 @@ export function sheetProblem(sheet: LabelSheet): Problem | null {
   return null;
 }
 
-/** A label laid out once, as a page of its own that every place of a sheet shows. */
+/** A label laid out once, as a page that every position of a sheet repeats. */
 async function drawnOnce(fit: Fit, [widthPt, heightPt]: Size): Promise<Uint8Array> {
   const file = await PDFDocument.create();
   const fonts = await embedFonts(file);
@@ -115,8 +115,7 @@ async function embedFonts(file: PDFDocument): Promise<Fonts> {
 }
 
 /**
- * Prints a label on the shop's own sheets, with a last page to hold against a sheet: its outlines, and a square to measure the
- * printing by.
+ * Prints a label on the shop's sheets, with a last page to compare with a sheet: its outlines, and a square to measure.
  *
  * @param count how many labels
  * @param bestBefore the day as the shop writes it
@@ -137,7 +136,7 @@ export async function labelPdf(
     number,
   ];
   const blocks = labelBlocks(label, bestBefore);
-  // Measured before it is laid out: no letter takes less room than this.
+  // Checked before layout, by the minimum width of letters.
   const letters = blocks.flat().reduce((sum, { text }) => sum + text.length, 0);
   if (letters * (SIZES.least * MIN_LETTER) * (SIZES.least * LEADING) > inside[0] * inside[1]) return refused(tooSmall);
   const file = await PDFDocument.create();

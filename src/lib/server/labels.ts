@@ -4,7 +4,7 @@ import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { slabById } from './slabs';
 
-/** All allergens that some of the shop's slabs carry; a number that there is no slab of adds none. */
+/** Returns all allergens of some of the shop's slabs; unknown numbers add none. */
 export function allergensOfSlabs(db: Db, ids: readonly number[]): string[] {
   const slabs = ids.flatMap((id) => slabById(db, id)?.slab ?? []);
   const larder = larderOf(ingredientsFor(db, slabs));

@@ -7,7 +7,7 @@ import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';
 import { shopSettings } from './shop';
 
-/** An ingredient on its shelf: `revision` tells whether someone else has changed it since it was read. */
+/** A larder ingredient; `revision` shows whether someone else has changed it. */
 export type StoredIngredient = Ingredient & { readonly id: number; readonly revision: number };
 
 interface Row {
@@ -33,13 +33,13 @@ const ROWS =
 const PACKS =
   'SELECT ingredient_id AS ingredientId, name, mass_g AS massG, price_minor AS priceMinor, priced_on AS pricedOn, currency FROM pack';
 
-/** All ingredients with their packs, by name. */
+/** Returns all ingredients with their packs, by name. */
 export function allIngredients(db: Db): StoredIngredient[] {
   const rows = db.prepare<[], Row>(`${ROWS} ORDER BY plain_name`).all();
   return withPacks(db, rows, db.prepare<[], PackRow>(`${PACKS} ORDER BY ingredient_id, position`).all());
 }
 
-/** Ingredients whose name or alias holds some letters, by name; a part of them, and how many there are in all. */
+/** Returns a page of ingredients whose name or alias contains a text, and their number. */
 export function foundIngredients(
   db: Db,
   sought: string,
@@ -57,7 +57,7 @@ export function foundIngredients(
 }
 
 const MAX_NAMES = 20;
-/** The most ways that compounds are followed down. */
+/** Maximum depth of compounds. */
 const DEEPEST = 20;
 
 /**
@@ -94,12 +94,12 @@ function readNamed(db: Db, names: readonly string[], deepest: number): StoredIng
   return withTheirPacks(db, inOrder);
 }
 
-/** Up to twenty names of the larder that hold some letters, or whose ingredient has an alias that does; by name. */
+/** Returns up to twenty larder names that contain a text, or whose ingredient has such an alias. */
 export function larderNames(db: Db, sought: string): string[] {
   return foundIngredients(db, sought, 0, MAX_NAMES).ingredients.map(({ name }) => name);
 }
 
-/** The ingredients that some slabs, and a cupboard that one is to be made from, need of the larder. */
+/** Returns the larder ingredients that slabs and a stock list need. */
 export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): readonly StoredIngredient[] {
   return ingredientsNamed(
     db,
@@ -107,7 +107,7 @@ export function ingredientsFor(db: Db, slabs: readonly Slab[], scale?: Scale): r
   );
 }
 
-/** The whole larder, looked up name by name: what is asked of it costs the same however much it holds. */
+/** The whole larder with lookups by name: the cost does not depend on its size. */
 export function shelfLarder(db: Db): Larder {
   const found = new Map<string, Ingredient | undefined>();
   return {
@@ -153,7 +153,7 @@ function withPacks(db: Db, rows: readonly Row[], packRows: readonly PackRow[]): 
   }));
 }
 
-/** How many of its smallest coin one of a currency is; each is looked up once. */
+/** Smallest coins per unit of a currency, cached. */
 function coinsByCurrency(): (currency: string) => number {
   const known = new Map<string, number>();
   return (currency) => {
@@ -168,7 +168,7 @@ export type SavedIngredient =
   | { readonly ok: false; readonly reason: 'name-taken' | 'changed-elsewhere' };
 
 /**
- * Puts an ingredient on the shelf, or changes one.
+ * Adds or changes an ingredient.
  *
  * A price that differs from the last one of its pack goes into the pack's history, under its own day or today's.
  *
@@ -219,7 +219,7 @@ export function saveIngredient(
 export type Removed = { readonly ok: true } | { readonly ok: false; readonly reason: 'gone' | 'changed-elsewhere' };
 
 /**
- * Takes an ingredient off the shelf. Slabs that name it keep their lines.
+ * Deletes an ingredient. Slabs that name it keep their lines.
  *
  * @param revision as it was read; if someone else has changed it since, it stays
  */
@@ -238,7 +238,7 @@ export function removeIngredient(db: Db, id: number, revision: number): Removed 
   return { ok: false, reason: there ? 'changed-elsewhere' : 'gone' };
 }
 
-/** Changes whenever any ingredient is put in, changed or taken out. */
+/** Returns a stamp that changes with every change of the larder. */
 export function larderStamp(db: Db): string {
   return db
     .prepare(`SELECT count(*) || '.' || coalesce(sum(revision), 0) || '.' || coalesce(max(id), 0) FROM ingredient`)
@@ -246,7 +246,7 @@ export function larderStamp(db: Db): string {
     .get() as string;
 }
 
-/** Makes an ingredient found by its names. */
+/** Indexes the names of an ingredient. */
 function putNames(db: Db, ingredientId: number, { name, aliases = [] }: Ingredient): void {
   const letters = [name, ...aliases].map(plainName).join('\n');
   db.prepare('INSERT OR REPLACE INTO ingredient_letters (rowid, letters) VALUES (?, ?)').run(ingredientId, letters);
@@ -280,7 +280,7 @@ function putPacks(db: Db, ingredientId: number, packs: readonly Pack[], today: s
     const moved =
       minor !== null &&
       (before?.priceMinor !== minor || before.massG !== massG || (before.currency ?? currency) !== currency);
-    // A new price under the day of the old one was typed over it: it holds from today.
+    // A new price under the day of the old one counts from today.
     const isNew = moved && (pricedOn === undefined || pricedOn === before?.pricedOn);
     const day = minor === null ? null : isNew ? today : (pricedOn ?? null);
     insert.run(ingredientId, position, name, massG, minor, day, minor === null ? null : currency);
@@ -288,7 +288,7 @@ function putPacks(db: Db, ingredientId: number, packs: readonly Pack[], today: s
   });
 }
 
-/** One price that a pack had, from a day on. */
+/** A past price of a pack, valid from a day. */
 export interface PastPrice {
   readonly pack: string;
   readonly massG: number;
@@ -297,7 +297,7 @@ export interface PastPrice {
   readonly pricedOn: string;
 }
 
-/** All prices that an ingredient's packs have had, the oldest first. */
+/** Returns all prices of an ingredient's packs, the oldest first. */
 export function priceHistory(db: Db, ingredientId: number): PastPrice[] {
   const coinsOf = coinsByCurrency();
   return db

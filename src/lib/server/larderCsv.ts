@@ -3,7 +3,7 @@ import type { Db } from './db/open';
 import { allIngredients, larderStamp, saveIngredient, type StoredIngredient } from './larder';
 import { readTable, tableOf, type LarderChanges, type LarderTable, type OnShelf, type Taken } from './larderTable';
 
-/** The larder, or its prices, as CSV. */
+/** Returns the larder, or its prices, as CSV. */
 export function larderCsv(db: Db, table: LarderTable): string {
   return tableOf(allIngredients(db), table);
 }
@@ -12,14 +12,14 @@ function facts({ id: _id, revision: _revision, ...rest }: StoredIngredient): OnS
   return rest;
 }
 
-/** The whole larder as a table is read against it, and the stamp that it has now. */
+/** Reads a table against the whole larder, with the larder's stamp. */
 export function shelfNow(db: Db): { readonly shelf: OnShelf[]; readonly stamp: string } {
   const shelf = allIngredients(db).map((ingredient) => ({ id: ingredient.id, ingredient: facts(ingredient) }));
   return { shelf, stamp: larderStamp(db) };
 }
 
 /**
- * Writes what a table made of the larder, in one transaction.
+ * Writes the changes of a table in one transaction.
  *
  * @param stamp that of the larder that the table was read against; if anything has changed since, nothing is written
  * @param today YYYY-MM-DD
@@ -43,7 +43,7 @@ export function writeTaken(db: Db, taken: readonly Taken[], stamp: string, today
     .immediate();
 }
 
-/** So many changes are written before others have their turn. */
+/** Number of changes written before other requests are served. */
 const AT_ONCE = 40;
 
 function* portions(taken: readonly Taken[]): Generator<readonly Taken[]> {
@@ -57,8 +57,8 @@ function* portions(taken: readonly Taken[]): Generator<readonly Taken[]> {
 }
 
 /**
- * Writes what a table made of the larder, some ingredients at a time, so that a large table does not keep others waiting. Each of them
- * is written whole or not at all.
+ * Writes the changes of a table a few ingredients at a time, so that a large table does not block others. Each is written
+ * completely or not at all.
  *
  * @returns whether all of it was written; it stops where someone else changes the larder in between
  */
@@ -72,7 +72,7 @@ export async function writeInTurns(db: Db, taken: readonly Taken[], stamp: strin
   return true;
 }
 
-/** Brings a table into the larder at once; bad rows are left out and told. */
+/** Imports a table at once; rejected rows are listed. */
 export function importCsv(db: Db, text: string, table: LarderTable, today: string): LarderChanges {
   const { shelf, stamp } = shelfNow(db);
   const { changes, taken } = readTable(text, table, shelf);

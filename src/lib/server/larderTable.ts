@@ -16,21 +16,21 @@ import {
 } from '$core/larder';
 import { readIngredient } from './requests/kept';
 
-/** The two tables of the larder: all of it, or the prices of its packs. */
+/** The larder's tables: ingredients, or prices of packs. */
 export type LarderTable = 'larder' | 'prices';
 
-/** An ingredient as the larder has it now. */
+/** A current larder ingredient. */
 export interface OnShelf {
   readonly id: number;
   readonly ingredient: Ingredient;
 }
 
-/** What a table would change. */
+/** Changes of a table. */
 export interface LarderChanges {
   readonly added: readonly string[];
   readonly changed: readonly { readonly name: string; readonly fields: readonly FieldChange[] }[];
   readonly same: number;
-  /** The first rows that were not taken, by their number in the file (the heading is row 1), and how many there are. */
+  /** The first rejected rows, by their number in the file (the heading is row 1), and how many there are. */
   readonly bad: readonly { readonly row: number; readonly messages: readonly string[] }[];
   readonly badCount: number;
 }
@@ -41,7 +41,7 @@ interface FieldChange {
   readonly after: string;
 }
 
-/** What the rows make of one ingredient, one after the other, so that a pack's prices over time become its history. */
+/** Versions of one ingredient, row by row, so that a pack's prices over time become its history. */
 export interface Taken {
   readonly id: number | null;
   readonly steps: readonly Ingredient[];
@@ -53,11 +53,11 @@ export interface TableRead {
 }
 
 const MAX_ROWS = 20_000;
-/** Each row that changes something is written by itself. */
+/** Each row that changes something is written separately. */
 const MAX_WRITES = 5000;
 const MAX_BAD = 200;
 
-/** The larder, or its prices, as CSV. */
+/** Returns the larder, or its prices, as CSV. */
 export function tableOf(ingredients: readonly Ingredient[], table: LarderTable): string {
   const guarded = (rows: readonly Readonly<Record<string, string>>[]) =>
     rows.map((row) => Object.fromEntries(Object.entries(row).map(([column, cell]) => [column, guardedCell(cell)])));
@@ -73,8 +73,8 @@ const refused = (message: string): TableRead => ({
 });
 
 /**
- * Reads a table against the larder, without changing anything. Rows that touch the same ingredient build on one another; a row
- * that does not read is told and left out. Nothing is emptied: an empty cell leaves what is there.
+ * Reads a table against the larder without changing anything. Rows of the same ingredient build on one another; rejected rows are
+ * listed. Empty cells change nothing.
  *
  * @param text CSV with a heading, comma or semicolon, as spreadsheets write it; at most 20 000 rows
  * @param shelf the larder, by name

@@ -10,11 +10,11 @@ import { runById } from './runs';
 const FIGURES = Object.keys(RUN_FIGURES) as RunFigureId[];
 const UNITS = { minutes: 'min', share: 'share', g: 'g', degrees: 'C', count: '', money: 'each' } as const;
 
-/** Numbers of all runs, the first begun first. */
+/** Returns the numbers of all runs, the oldest first. */
 export const allRunIds = (db: Db): number[] =>
   db.prepare<[], number>('SELECT id FROM run ORDER BY begun_at, id').pluck().all();
 
-/** The head of the table of all runs. */
+/** Head of the table of all runs. */
 export const runsHead = (): string =>
   `${Papa.unparse([
     [
@@ -27,7 +27,7 @@ export const runsHead = (): string =>
     ],
   ])}\r\n`;
 
-/** A run as a row of that table; empty where it has gone since. */
+/** Returns a run as a table row; empty if it was deleted meanwhile. */
 export function runRow(db: Db, id: number): string {
   const run = runById(db, id);
   if (!run) return '';
@@ -42,7 +42,7 @@ export function runRow(db: Db, id: number): string {
   return `${Papa.unparse([cells])}\r\n`;
 }
 
-/** A run as a file of its own: what it was begun with, and all that happened. */
+/** Returns a run as a file: its snapshot and all events. */
 export function runFile(db: Db, id: number): object | null {
   const run = runById(db, id);
   if (!run) return null;
@@ -50,7 +50,7 @@ export function runFile(db: Db, id: number): object | null {
   return { format: 'knife-tray/run', version: 1, slab, plan, events, ingredients, shop };
 }
 
-/** What happened in a run, event by event, as a table: those that were taken back are left out. */
+/** Returns the events of a run as a table, without cancelled ones. */
 export function eventsTable(plan: RunPlan, events: readonly RunEvent[]): string {
   const rows = countedEvents(events).map(({ id: _id, at, kind, ...rest }) => {
     const said: Record<string, unknown> = rest;
@@ -76,7 +76,7 @@ export function eventsTable(plan: RunPlan, events: readonly RunEvent[]): string 
   return Papa.unparse(rows);
 }
 
-/** A body that is made piece by piece, each when it is asked for, so that a long log holds up nobody. */
+/** Creates a body piece by piece on demand, so that a long log blocks nobody. */
 export function pieceByPiece(
   count: number,
   piece: (at: number) => string,
@@ -95,7 +95,7 @@ export function pieceByPiece(
           to.enqueue(bytes.encode(end));
           to.close();
         }
-        // Whatever else waits goes first.
+        // Lets other requests go first.
         return new Promise((next) => setImmediate(next));
       },
     },

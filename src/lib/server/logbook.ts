@@ -12,20 +12,20 @@ export interface RunInList {
   readonly isOpen: boolean;
 }
 
-/** Which runs are looked for. */
+/** Filter of a list of runs. */
 export interface RunsSought {
   /** Words in names, lots, notes and reasons. */
   readonly words?: string | undefined;
   readonly slab?: number | undefined;
-  /** Begun from this moment on and before that, ISO 8601 in UTC. */
+  /** Started in this range, ISO 8601 in UTC. */
   readonly between?: readonly [from: string, to: string] | undefined;
-  /** A lot of an ingredient that went in, as it was noted. */
+  /** Recorded lot of an ingredient. */
   readonly lot?: string | undefined;
 }
 
 const MAX_WORDS = 12;
 
-/** Words as the index takes them: each as it begins, all of them together. */
+/** Returns words for the index: by prefix, all of them required. */
 const asQuery = (words: string) =>
   words
     .split(/[^\p{L}\p{N}]+/u)
@@ -33,7 +33,7 @@ const asQuery = (words: string) =>
     .slice(0, MAX_WORDS)
     .map((word) => `"${word}"*`);
 
-/** Runs that are looked for, the last begun first, and how many there are of them. */
+/** Returns the matching runs, the newest first, and their number. */
 export function runsInList(
   db: Db,
   { words = '', slab, between, lot }: RunsSought,
@@ -41,7 +41,7 @@ export function runsInList(
   most: number,
 ): { readonly runs: RunInList[]; readonly count: number } {
   const conditions: [string, unknown[]][] = [];
-  // Each word may stand in another place: the name in one row, what was noted in another.
+  // Words may match in different rows: the name in one, a note in another.
   for (const word of asQuery(words))
     conditions.push(['run.id IN (SELECT run_id FROM run_words WHERE run_words MATCH ?)', [word]]);
   if (slab !== undefined) conditions.push(['run.slab_id = ?', [slab]]);
@@ -64,7 +64,7 @@ export function runsInList(
   return { runs, count };
 }
 
-/** A lot of an ingredient, and in how many runs it went. */
+/** A lot of an ingredient, and the number of runs it was used in. */
 export interface LotInUse {
   readonly ingredient: string;
   readonly lot: string;
@@ -72,7 +72,7 @@ export interface LotInUse {
   readonly lastAt: string;
 }
 
-/** Lots of ingredients that were noted, the last used first; of one ingredient, or of all. */
+/** Returns recorded lots, the last used first; of one ingredient, or of all. */
 export function lotsInUse(db: Db, ingredient: string | null, most: number): LotInUse[] {
   const ofOne = ingredient === null ? '' : `AND json_extract(body, '$.ingredient') = ?`;
   return db

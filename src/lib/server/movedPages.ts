@@ -1,4 +1,4 @@
-/** Pages that have moved: a pattern of the older path, and the path now. */
+/** Moved pages: a pattern of the old path, and the new path. */
 const MOVED: readonly (readonly [RegExp, string])[] = [
   [/^\/slabs\/(\d+)\/clock$/, '/slabs/$1/schedule'],
   [/^\/slabs\/(\d+)\/gather$/, '/slabs/$1/weigh-out'],
@@ -8,7 +8,7 @@ const MOVED: readonly (readonly [RegExp, string])[] = [
 ];
 
 /**
- * The address now of a page that has moved.
+ * Returns the new address of a moved page.
  *
  * @param url path and query of the request, as in a URL
  * @returns path and query, or null for a page that has not moved

@@ -4,13 +4,13 @@ import { env } from 'node:process';
 const SALT = randomBytes(16);
 const KEY_BYTES = 32;
 const TRIES_A_MINUTE = 10;
-/** From all addresses together: each try costs a tenth of a second of work. */
+/** Maximum attempts from all addresses together: each takes a tenth of a second of processor time. */
 const TRIES_A_MINUTE_IN_ALL = 60;
 const MINUTE_MS = 60_000;
 const MAX_SESSIONS = 1000;
 const MAX_ADDRESSES = 10_000;
 
-/** The cookie that stands for a passphrase that was right. */
+/** Session cookie. */
 export const SESSION = 'knife-tray-session';
 
 const derived = (text: string) =>
@@ -18,7 +18,7 @@ const derived = (text: string) =>
     scrypt(text.normalize('NFKC'), SALT, KEY_BYTES, (error, key) => (error ? reject(error) : resolve(key))),
   );
 
-/** Who may come in where the application is open to the network. */
+/** Access control for an application that is open to the network. */
 export class Door {
   readonly #key: Promise<Buffer>;
   readonly #sessions = new Set<string>();
@@ -29,13 +29,13 @@ export class Door {
     this.#key = derived(passphrase);
   }
 
-  /** Whether a session has been opened and is still one. */
+  /** Tells whether a session is valid. */
   knows(session: string | undefined): boolean {
     return session !== undefined && this.#sessions.has(session);
   }
 
   /**
-   * Tries a passphrase.
+   * Checks a passphrase.
    *
    * @param address from where; ten tries a minute are checked, and sixty from all addresses together
    * @param nowMs the time
@@ -60,5 +60,5 @@ export class Door {
   }
 }
 
-/** The door of this server: there is one where the application is open to the network. */
+/** Access control of this server, if it is open to the network. */
 export const door: Door | null = env.KNIFE_TRAY_PASSPHRASE ? new Door(env.KNIFE_TRAY_PASSPHRASE) : null;

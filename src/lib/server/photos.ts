@@ -14,11 +14,11 @@ import { dirname, join } from 'node:path';
 import { problem, type Problem } from '$core/validation';
 import type { Db } from './db/open';
 
-/** The longer edge of a photo that is kept, px. */
+/** Maximum longer edge of a stored photo, px. */
 export const MAX_PHOTO_PX = 1600;
 const MAX_PHOTOS = 200;
 
-/** What is wrong with the bytes of a photo; null where they are one that can be kept. */
+/** Returns what is wrong with the bytes of a photo, or `null`. */
 export function photoProblem(bytes: Uint8Array): Problem | null {
   try {
     const { type, width, height } = imageSize(bytes);
@@ -30,11 +30,11 @@ export function photoProblem(bytes: Uint8Array): Problem | null {
   }
 }
 
-/** The folder of the photos, beside the database: files named by the hash of what is in them, which are never changed. */
+/** Folder of the photos, beside the database: immutable files named by their hash. */
 const folderOf = (db: Db) => join(dirname(db.name), 'photos');
 const fileOf = (db: Db, sha256: string) => join(folderOf(db), `${sha256}.jpg`);
 
-/** Writes a file so that it is there whole or not at all, also after a power cut. */
+/** Writes a file completely or not at all, also in a power cut. */
 function writeDurably(file: string, bytes: Uint8Array): void {
   const part = `${file}.${randomUUID()}.part`;
   writeFileSync(part, bytes, { flush: true });
@@ -44,7 +44,7 @@ function writeDurably(file: string, bytes: Uint8Array): void {
   closeSync(folder);
 }
 
-/** Writes the file of a photo unless it is there. @returns its hash */
+/** Writes the file of a photo if it is missing. @returns its hash */
 function writePhoto(db: Db, jpeg: Uint8Array): string {
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
   const file = fileOf(db, sha256);
@@ -62,9 +62,9 @@ const hashOf = (db: Db, runId: number, id: string) =>
 
 export type PhotoAdded = 'added' | 'known' | 'other-under-this-id' | 'full';
 
-/** Adds a photo to a run. The same one sent again changes nothing, and another one under the same id is refused. */
+/** Adds a photo to a run. Sending the same one again changes nothing; a different one with the same id is refused. */
 export function addPhoto(db: Db, runId: number, id: string, jpeg: Uint8Array): PhotoAdded {
-  // The file comes first: a row always has its file.
+  // The file is written first, so that a row always has its file.
   const sha256 = writePhoto(db, jpeg);
   return db
     .transaction((): PhotoAdded => {
@@ -80,18 +80,18 @@ export function addPhoto(db: Db, runId: number, id: string, jpeg: Uint8Array): P
     .immediate();
 }
 
-/** Reads a photo of a run as JPEG; null if there is none. */
+/** Returns a photo of a run as JPEG; `null` if there is none. */
 export function photoOf(db: Db, runId: number, id: string): Buffer | null {
   const sha256 = hashOf(db, runId, id);
   if (sha256 === undefined || !existsSync(fileOf(db, sha256))) return null;
   return readFileSync(fileOf(db, sha256));
 }
 
-/** The ids of a run's photos. */
+/** Returns the ids of a run's photos. */
 export const photosOf = (db: Db, runId: number): string[] =>
   db.prepare<[number], string>('SELECT id FROM run_photo WHERE run_id = ? ORDER BY id').pluck().all(runId);
 
-/** Moves photos out of a database that still holds them, one by one, so that it can be interrupted. */
+/** Moves photos out of an older database one by one; it can be interrupted. */
 export function movePhotosOut(db: Db): void {
   const isThere = db.prepare(`SELECT 1 FROM sqlite_master WHERE name = 'run_photo_blob'`).get();
   if (!isThere) return;
@@ -105,6 +105,6 @@ export function movePhotosOut(db: Db): void {
     insert.run(runId, id, writePhoto(db, jpeg), jpeg.length);
   }
   db.exec('DROP TABLE run_photo_blob');
-  // What the photos took is given back, so that opening and copying stay quick.
+  // Frees their space, so that opening and copying stay fast.
   if (ids.length > 0) db.exec('VACUUM');
 }

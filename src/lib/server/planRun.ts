@@ -10,17 +10,17 @@ import { shopSettings, wholeShop } from './shop';
 import { slabById } from './slabs';
 import { runTask, type Lane, type TaskDone } from './tasks/pool';
 
-/** What a run of a slab would be begun with, and what that is worked out from. */
+/** Snapshot of a run, and its inputs. */
 export interface PlannedRun {
   readonly planFor: (lot: string) => RunPlan;
   readonly ingredients: ReturnType<typeof ingredientsFor>;
   readonly shop: ReturnType<typeof wholeShop>;
 }
 
-/** Runs are laid out from here: round the clock a day is the same whenever it begins, and so is worked out once. */
+/** Reference moment of cached schedules: round the clock, a schedule does not depend on its start. */
 const EPOCH = new Date(0).toISOString();
 
-/** Lays out the run of a slab from a moment on: as soon as it can be, whatever the hours. */
+/** Plans the run of a slab from a moment: as early as possible, regardless of working hours. */
 export async function plannedRun(
   db: Db,
   slab: Slab,
@@ -45,7 +45,7 @@ export async function plannedRun(
   return { ok: true, value: { planFor, ingredients, shop: { ...USUAL_SHOP, ...wholeShop(db) } } };
 }
 
-/** Lays out the day of a slab that was just saved, so that a run of it begins at once. */
+/** Prepares the schedule of a saved slab, so that a run starts at once. */
 export async function warmRun(db: Db, id: number): Promise<void> {
   const kept = slabById(db, id);
   if (kept) await plannedRun(db, kept.slab, kept.version, EPOCH, 'background');

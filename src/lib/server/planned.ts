@@ -4,17 +4,17 @@ import { cutWork, tinsOf, type Slab } from '$core/slab';
 import { asksForTins, plan, type Plan, type PlanOptions } from '$core/usecases';
 import { runTask, type Lane, type TaskDone } from './tasks/pool';
 
-/** Up to this share of the most cutting that is permitted, a plan takes some milliseconds. */
+/** Share of the cutting budget up to which a plan takes a few milliseconds. */
 const QUICK_WORK = 0.1;
 
-/** Whether planning a slab takes too long for the main thread, because of its number of pieces. */
+/** Tells whether a plan has too many pieces for the main thread. */
 export function isHeavy(slab: Slab, { tins, cut, scale }: PlanOptions = {}): boolean {
   const cutting = { layers: slab.layers, tins: tins ?? tinsOf(slab), cut: cut ?? slab.cut, scale: scale ?? slab.scale };
   return cutWork(cutting) > QUICK_WORK;
 }
 
 /**
- * Plans a slab that is saved, at once or, where that is much work, in a thread.
+ * Plans a saved slab, directly or, if it is much work, in a thread.
  *
  * @returns the plan, or the answer to send where it took too long or the server is too busy
  */
@@ -28,7 +28,7 @@ export async function planned(
   return { ok: true, value: plan(slab, larderOf(ingredients), shop) };
 }
 
-/** Plans a slab as a request asks for it; for an order in the tins with the least waste. */
+/** Plans a slab for a request; for an order in the tins with the least waste. */
 export async function plannedAsAsked(
   slab: Slab,
   ingredients: readonly Ingredient[],

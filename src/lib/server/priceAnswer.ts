@@ -1,7 +1,7 @@
 import { COST_ITEMS } from '$core/cost';
 import type { SlabPrice } from '$core/usecases';
 
-/** A price as `/api/price` answers it: money in the currency, of whole coins that add up. */
+/** Returns a price as `/api/price` answers it: money in the currency, in whole coins that add up. */
 export function priceAnswer({ currency, digits, pieces, bill, earned, channels, rises, toBuy, packed }: SlabPrice) {
   const coin = 10 ** digits;
   const amount = (coins: number) => coins / coin;
@@ -15,7 +15,7 @@ export function priceAnswer({ currency, digits, pieces, bill, earned, channels, 
       ...Object.fromEntries(COST_ITEMS.map((item) => [item, amount(bill.coins[item])])),
       total: amount(bill.total),
     },
-    /** Of the mean piece, where there are several kinds. */
+    /** Mean piece, if there are several types. */
     perPiece: {
       cost: pieces > 0 ? amount(bill.total) / pieces : 0,
       price: mean('price'),

@@ -5,14 +5,14 @@ import type { Slab } from '$core/slab';
 import { plan, priceSlab, runMinutesOf, settingProblems, workOf, type SlabPrice } from '$core/usecases';
 import { guardedCell } from '$core/larder';
 
-/** A slab of the price list; `price` is null where it cannot be worked out. */
+/** A slab of the price list; `price` is `null` if it cannot be calculated. */
 export interface PricedSlab {
   readonly id: number;
   readonly name: string;
   readonly price: ListedPrice | null;
 }
 
-/** What the list says of a slab, in whole coins. */
+/** Prices of a slab in whole coins. */
 export interface ListedPrice {
   readonly pieces: number;
   readonly kinds: readonly {
@@ -23,11 +23,11 @@ export interface ListedPrice {
   }[];
   readonly marginShare: number | null;
   readonly marginPerHour: number | null;
-  /** By the shop's channels, in their order. */
+  /** By the shop's channels, in order. */
   readonly channels: readonly { readonly pieces: number; readonly price: number; readonly margin: number }[];
 }
 
-/** A slab as it is listed, priced with the work of its day. */
+/** Returns the list entry of a slab, priced with the labour of its schedule. */
 export interface Listed {
   readonly id: number;
   readonly slab: Slab;
@@ -41,7 +41,7 @@ const listed = ({ pieces, earned, channels }: SlabPrice): ListedPrice => ({
   channels: channels.map(({ pieces: inOne, sale }) => ({ pieces: inOne, price: sale.price, margin: sale.margin })),
 });
 
-/** The price of one slab, with the work of its day; null where it cannot be worked out, so that it takes no other with it. */
+/** Returns the price of one slab, with the labour of its schedule; `null` on an error, so that other slabs are not affected. */
 export function listPrice({ id, slab }: Listed, ingredients: readonly Ingredient[], shop: Shop): PricedSlab {
   const { name } = slab;
   try {
@@ -55,7 +55,7 @@ export function listPrice({ id, slab }: Listed, ingredients: readonly Ingredient
   }
 }
 
-/** The price list as CSV: a row for each kind of piece, with what each channel asks for one sale. */
+/** Returns the price list as CSV: one row per piece type, with the price per sale of each channel. */
 export function priceListCsv(list: readonly PricedSlab[], { channels = [], currency }: Shop, digits: number): string {
   const amount = (coins: number) => (coins / 10 ** digits).toFixed(digits);
   const rows = list.flatMap(({ name, price }) =>

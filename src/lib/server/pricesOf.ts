@@ -8,37 +8,37 @@ import { resultKey, resultOf } from './results';
 import { slabById, slabNamesFound, type KeptSlab } from './slabs';
 import { runTask, type Lane } from './tasks/pool';
 
-/** So many slabs are priced for one page: each takes the work of its day to be laid out. */
+/** Slabs per page: each needs its schedule. */
 export const PRICES_AT_ONCE = 20;
 
-/** What each slab's price depends on: the slab, the ingredients that it names, and the shop. */
+/** Returns what a slab's price depends on: the slab, its ingredients, and the shop. */
 function priceInputs(db: Db, kept: KeptSlab, shop: Shop) {
   const ingredients = ingredientsFor(db, [kept.slab]);
   return { ingredients, key: resultKey('price', kept.slab, ingredients, shop) };
 }
 
-/** Finds or works out the price of a slab; null where the server is too busy for it now. */
+/** Returns the cached or calculated price of a slab; `null` if the server is too busy. */
 function priceOf(db: Db, kept: KeptSlab, shop: Shop, lane: Lane): Promise<PricedSlab['price'] | undefined> {
   const { ingredients, key } = priceInputs(db, kept, shop);
   return resultOf<{ price: PricedSlab['price'] }>(db, key, async () => {
     const done = await runTask('listed', { slab: { id: kept.id, slab: kept.slab }, ingredients, shop }, lane);
     if (done.ok) return { price: done.value.price };
-    // One that takes too long has no price; where others wait before it, it is asked for again.
+    // A price that takes too long is empty; a busy server is asked again.
     return done.response.status === 422 ? { price: null } : null;
   }).then((found) => found?.price);
 }
 
-/** A page of the price list, as far as it has been worked out. */
+/** A page of the price list, as far as it is calculated. */
 export interface PricedPage {
   readonly list: readonly PricedSlab[];
-  /** So many of the page are still to come: whoever asks again gets more of them. */
+  /** Number of prices still to come on this page. */
   readonly toCome: number;
-  /** How many slabs there are in all. */
+  /** Total number of slabs. */
   readonly count: number;
 }
 
 /**
- * A page of the shop's slabs with their prices, the last saved first.
+ * Returns a page of the shop's slabs with their prices, the last saved first.
  *
  * @param from how many to skip
  * @param patienceMs after this long the page is given as far as it is worked out; the work goes on
@@ -57,7 +57,7 @@ export async function pricedPage(db: Db, from: number, patienceMs: number): Prom
   return { list, toCome: names.length - list.length, count: all };
 }
 
-/** Works out what a slab that was just saved will be asked for, while nothing else waits. */
+/** Calculates the price of a saved slab in idle time. */
 export async function warmPrice(db: Db, id: number): Promise<void> {
   const kept = slabById(db, id);
   if (kept) await priceOf(db, kept, shopSettings(db), 'background');

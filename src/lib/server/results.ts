@@ -3,19 +3,19 @@ import { env } from 'node:process';
 import { deserialize, serialize } from 'node:v8';
 import type { Db } from './db/open';
 
-/** Results that are kept in memory, and in the database. */
+/** Maximum number of results in memory, and in the database. */
 const MAX_IN_MEMORY = 500;
 const MAX_STORED = 5000;
-/** What took longer than this is stored, so that it is there after the next start too, ms. */
+/** Results that took longer are stored, so that they survive a restart, ms. */
 const STORE_AFTER_MS = 100;
 
-/** Results by the digest of what they depend on, the last used last. */
+/** Results by the digest of their inputs, the last used last. */
 const inMemory = new Map<string, unknown>();
-/** Results that are being worked out, so that nobody works them out twice. */
+/** Results in progress, so that none is computed twice. */
 const underWay = new Map<string, Promise<unknown>>();
 
 /**
- * Makes the key of a result from everything that it depends on.
+ * Returns the key of a result from everything it depends on.
  *
  * @param kind what is worked out
  * @param inputs plain data: the same inputs give the same key, and so does nothing else
@@ -26,7 +26,7 @@ export function resultKey(kind: string, ...inputs: readonly unknown[]): string {
   return `${kind} ${hash.digest('base64url')}`;
 }
 
-/** Notes a result as the last used. */
+/** Marks a result as the last used. */
 function remember(key: string, value: unknown): void {
   inMemory.delete(key);
   inMemory.set(key, value);
@@ -47,7 +47,7 @@ function store(db: Db, key: string, value: unknown): void {
   ).run();
 }
 
-/** Finds a result that has been worked out; undefined if it has not. */
+/** Returns a cached result; `undefined` if there is none. */
 export function knownResult<T>(db: Db, key: string): T | undefined {
   if (inMemory.has(key)) {
     const value = inMemory.get(key);
@@ -59,7 +59,7 @@ export function knownResult<T>(db: Db, key: string): T | undefined {
   return found as T | undefined;
 }
 
-/** Finds a result, or works it out at once. For what takes some milliseconds. */
+/** Returns a cached result, or computes it directly. For results that take a few milliseconds. */
 export function quickResult<T>(key: string, work: () => T): T {
   if (inMemory.has(key)) {
     const value = inMemory.get(key) as T;
@@ -72,7 +72,7 @@ export function quickResult<T>(key: string, work: () => T): T {
 }
 
 /**
- * Finds a result, waits for the work that is under way for it, or works it out.
+ * Returns a cached result, waits for one in progress, or computes it.
  *
  * @param work gives plain data, or null if there is no result this time; null is not kept
  */

@@ -9,14 +9,14 @@ import { wholeShop } from './shop';
 import type { FilesRead, NamedText, RunText } from './slabFiles';
 import { addSlab, slabTexts } from './slabs';
 
-/** So many of each slab's last runs go into a zip, and so much in all; all of them are in a backup. */
+/** Maximum number of recent runs of each slab in a zip, and its maximum size; a backup has all of them. */
 const MAX_RUNS = 100;
 const MAX_BYTES = 6 * 1_048_576;
 
-/** Slab files with their runs: all of the shop's, or some. */
+/** Returns slab files with their runs: all of the shop's, or some. */
 export function slabsWithRuns(db: Db, ids: readonly number[] | null): NamedText[] {
   let left = MAX_BYTES;
-  /** A run with its photos, while there is room for them. */
+  /** Adds a run with its photos while there is room. */
   const fileOf = ({ id, plan }: StoredRun): RunText[] => {
     if (left <= 0) return [];
     const run = runFile(db, id);
@@ -35,10 +35,7 @@ export function slabsWithRuns(db: Db, ids: readonly number[] | null): NamedText[
   }));
 }
 
-/**
- * Takes slabs and their runs into the shop, in one transaction. A run whose lot is taken gets another one; one whose slab is not among
- * them is told.
- */
+/** Imports slabs and their runs in one transaction. A run whose lot is taken gets another; a run without its slab is listed. */
 export function addFromFiles(
   db: Db,
   { slabs, runs, photos }: FilesRead,

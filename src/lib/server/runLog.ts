@@ -11,23 +11,23 @@ import { runTask, type TaskDone } from './tasks/pool';
 
 const BUSY = () => problem('The server is busy. Try again in a few seconds', '', 503);
 
-/** So many of a slab's last runs are looked at. */
+/** Number of recent runs of a slab. */
 export const MAX_LOGGED = 100;
 
-/** A run with all that it was begun with; one from before that was kept is reckoned with the larder and the shop of today. */
+/** Returns a run with its snapshot; older runs without one use today's larder and settings. */
 export function runToLog(db: Db, { id, plan }: StoredRun, events = eventsOf(db, id)): RunToLog {
   const { slab, reckoned } = runContext(db, id)!;
   const { ingredients, shop } = reckoned ?? { ingredients: ingredientsFor(db, [slab]), shop: wholeShop(db) };
   return { id, plan, slab, ingredients, shop, events };
 }
 
-/** What the last runs of a slab say; null where there is no such slab. */
+/** Returns the history of a slab; `null` if the slab does not exist. */
 export async function slabLogOf(db: Db, slabId: number) {
   const kept = slabById(db, slabId);
   if (!kept) return null;
   const inputs = { slab: kept.slab, ingredients: ingredientsFor(db, [kept.slab]), shop: shopSettings(db) };
   const runs = runsOfSlab(db, slabId, MAX_LOGGED);
-  // A run never changes but by events that are added: its number and its last event say all of it.
+  // A run only changes by added events, so its number and its last event identify its state.
   const seen = runs.map(({ id }) => [id, lastOfRun(db, id)]);
   let refusal: TaskDone<never> | null = null;
   const log = await resultOf<SlabLog>(db, resultKey('log', inputs, seen), async () => {
@@ -39,7 +39,7 @@ export async function slabLogOf(db: Db, slabId: number) {
   return log ? ({ ok: true, value: log } as const) : (refusal ?? ({ ok: false, response: BUSY() } as const));
 }
 
-/** What a run cost and came to beside its plan; null while the server is too busy, or where that cannot be worked out. */
+/** Returns the cost and result of a run beside its plan; `null` if the server is too busy, or it cannot be calculated. */
 export function runOutcomeOf(db: Db, run: StoredRun): Promise<RunOutcome | null> {
   const given = runToLog(db, run);
   const { slab, ingredients, shop } = given;
@@ -49,7 +49,7 @@ export function runOutcomeOf(db: Db, run: StoredRun): Promise<RunOutcome | null>
   });
 }
 
-/** The larder and the shop that a run was reckoned with. */
+/** Returns the larder and settings of a run's snapshot. */
 export function reckonedWith(db: Db, run: StoredRun) {
   const { slab, ingredients, shop, events } = runToLog(db, run);
   return { slab, larder: larderOf(ingredients), shop, events };

@@ -9,7 +9,7 @@ const PORTION = 65_536;
 
 const timeFrame = () => `event: now\ndata: ${Date.now()}\n\n`;
 
-/** Something that can be waited for, and that may happen before anybody waits. */
+/** A signal that can be awaited, and that may come before anyone waits. */
 class Bell {
   #rung = false;
   #ring = () => {};
@@ -26,8 +26,8 @@ class Bell {
 }
 
 /**
- * Streams the events of some runs as they are added, as server-sent events. Each has its sequence as its id. `caught-up` follows
- * once all events that were there are sent, and `now` gives the server's time in ms.
+ * Streams new events of runs as server-sent events, with their sequence as id. `caught-up` follows once all existing events are
+ * sent, and `now` gives the server's time in ms.
  *
  * @param after the last sequence that the client has
  * @param frame the data of an event, from its run and its JSON
@@ -87,7 +87,7 @@ export function runStream(
   return new Response(stream, { headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' } });
 }
 
-/** Finds from where a stream goes on: what the browser says it had last, else what the address says. */
+/** Returns where a stream continues: after the browser's last event, otherwise the one in the address. */
 export function streamFrom(request: Request, url: URL): number {
   const asked = request.headers.get('last-event-id') ?? url.searchParams.get('after') ?? '0';
   return Math.max(0, Number.parseInt(asked, 10) || 0);

@@ -6,27 +6,27 @@ import type { Slab } from '$core/slab';
 import { storedJson } from '$core/validation';
 import type { Db } from './db/open';
 
-/** A run as it was begun. */
+/** A run when it was started. */
 export interface StoredRun {
   readonly id: number;
   readonly slabId: number;
   readonly plan: RunPlan;
 }
 
-/** What a run was reckoned with: what its slab was then, the ingredients that it names, and the shop. */
+/** Snapshot of a run: its slab, the ingredients it names, and the settings. */
 export interface RunContext {
   readonly slab: Slab;
-  /** null for a run from before these were kept. */
+  /** `null` for a run from before snapshots were kept. */
   readonly reckoned: { readonly ingredients: readonly Ingredient[]; readonly shop: Shop } | null;
 }
 
-/** An event with its place among those that came in. */
+/** An event with its order of arrival. */
 export interface StoredEvent {
   readonly sequence: number;
   readonly event: RunEvent;
 }
 
-/** What a run begins with. */
+/** Start of a run. */
 export interface NewRun {
   readonly slabId: number;
   readonly version: number;
@@ -37,16 +37,16 @@ export interface NewRun {
   readonly shop: Shop;
 }
 
-/** Tells whoever follows a run that something was added to it. */
+/** Notifies followers of a run. */
 const added = new EventEmitter().setMaxListeners(0);
 
-/** Marks lots that are given after the data were put back from a copy: nothing, then B, C and so on, then Z26, Z27. */
+/** Suffixes of lots given after a restore: none, then B, C and so on, then Z26, Z27. */
 function restoredMark(db: Db): string {
   const times = db.prepare<[], number>('SELECT times FROM restored WHERE id = 1').pluck().get()!;
   return times === 0 ? '' : times < 25 ? String.fromCharCode(65 + times) : `Z${times}`;
 }
 
-/** The lot of a run that begins on a day: the day, and a number if there are several. */
+/** Returns the lot of a run: the day, and a number if there are several. */
 function freeLot(db: Db, day: string): string {
   const plain = `L${day.slice(2).replaceAll('-', '')}${restoredMark(db)}`;
   const taken = db.prepare<[string], string>(`SELECT lot FROM run WHERE lot LIKE ? || '%'`).pluck().all(plain);
@@ -55,7 +55,7 @@ function freeLot(db: Db, day: string): string {
 }
 
 /**
- * Begins a run.
+ * Starts a run.
  *
  * @param planOf what it is begun with, once its lot is known
  */
@@ -88,13 +88,13 @@ interface PlanRow {
 const PLAN = 'SELECT run.id, run.slab_id AS slabId, run.plan FROM run';
 const planRow = (row: PlanRow): StoredRun => ({ ...row, plan: wholeRunPlan(storedJson<RunPlan>(row.plan)) });
 
-/** A run by its number, or null. */
+/** Returns a run by its number, or `null`. */
 export function runById(db: Db, id: number): StoredRun | null {
   const row = db.prepare<[number], PlanRow>(`${PLAN} WHERE run.id = ?`).get(id);
   return row ? planRow(row) : null;
 }
 
-/** What a run was reckoned with, or null where there is no such run. */
+/** Returns the snapshot of a run, or `null` if it does not exist. */
 export function runContext(db: Db, id: number): RunContext | null {
   const row = db
     .prepare<[number], { document: string; context: string | null }>('SELECT document, context FROM run WHERE id = ?')
@@ -104,7 +104,7 @@ export function runContext(db: Db, id: number): RunContext | null {
   return { slab: storedJson<Slab>(row.document), reckoned };
 }
 
-/** The events of a run behind one of them, in the order in which they came in. */
+/** Returns the events of a run after a sequence, in order of arrival. */
 export function eventsAfter(db: Db, runId: number, sequence: number): StoredEvent[] {
   return db
     .prepare<[number, number], { sequence: number; body: string }>(
@@ -114,7 +114,7 @@ export function eventsAfter(db: Db, runId: number, sequence: number): StoredEven
     .map((row) => ({ sequence: row.sequence, event: storedJson<RunEvent>(row.body) }));
 }
 
-/** An event as it is stored. */
+/** A stored event. */
 export interface StoredText {
   readonly run: number;
   readonly sequence: number;
@@ -122,10 +122,10 @@ export interface StoredText {
   readonly body: string;
 }
 
-/** Rows that are read at once for each run. */
+/** Rows read at once for each run. */
 const ROWS_AT_ONCE = 64;
 
-/** Gives the events of some runs after a sequence, in the order in which they came in, without parsing them. */
+/** Yields stored events of runs after a sequence, in order of arrival, without parsing them. */
 export function* storedEventsInOrder(db: Db, runs: readonly number[], after: number): Generator<StoredText> {
   const rows = db.prepare<[number, number, number], Omit<StoredText, 'run'>>(
     'SELECT sequence, body FROM run_event WHERE run_id = ? AND sequence > ? ORDER BY sequence LIMIT ?',
@@ -142,21 +142,21 @@ export function* storedEventsInOrder(db: Db, runs: readonly number[], after: num
   }
 }
 
-/** What a page is loaded with of the events of some runs. */
+/** The events a page is loaded with. */
 export interface FirstEvents {
   readonly byRun: ReadonlyMap<number, readonly RunEvent[]>;
-  /** The sequence after which the page's stream goes on. */
+  /** Sequence after which the page's stream continues. */
   readonly last: number;
-  /** Whether these are all; if not, the stream brings the rest. */
+  /** Whether these are all events; if not, the stream delivers the rest. */
   readonly isComplete: boolean;
 }
 
-/** The most that a page is loaded with, characters of JSON: parsing and drawing them holds up other requests. */
+/** Maximum size of the events a page is loaded with, characters of JSON: parsing and drawing block other requests. */
 const MAX_PAGE = 600_000;
 
-/** Reads the events of some runs, as many as a page can be loaded with. */
+/** Returns the events of runs, as many as a page can be loaded with. */
 export function firstEvents(db: Db, runs: readonly number[]): FirstEvents {
-  // Read before the events: one that comes in between is sent once more, and known by its id.
+  // Read before the events: one that arrives in between is sent again and recognised by its id.
   const newest = lastSequence(db);
   const byRun = new Map<number, RunEvent[]>(runs.map((run) => [run, []]));
   let left = MAX_PAGE;
@@ -170,18 +170,18 @@ export function firstEvents(db: Db, runs: readonly number[]): FirstEvents {
   return { byRun, last: newest, isComplete: true };
 }
 
-/** The sequence of the last event of any run. */
+/** Returns the sequence of the last event of any run. */
 export const lastSequence = (db: Db): number =>
   db.prepare<[], number>('SELECT coalesce(max(sequence), 0) FROM run_event').pluck().get()!;
 
-/** The sequence of the last event of a run; 0 if it has none. */
+/** Returns the sequence of the last event of a run; 0 if it has none. */
 export const lastOfRun = (db: Db, runId: number): number =>
   db.prepare<[number], number>('SELECT coalesce(max(sequence), 0) FROM run_event WHERE run_id = ?').pluck().get(runId)!;
 
-/** All events of a run. */
+/** Returns all events of a run. */
 export const eventsOf = (db: Db, runId: number): RunEvent[] => eventsAfter(db, runId, 0).map(({ event }) => event);
 
-/** How many events a run has, and how many bytes they are. */
+/** Returns the number and the size in bytes of a run's events. */
 const runSize = (db: Db, runId: number) =>
   db
     .prepare<[number], { count: number; bytes: number }>(
@@ -191,11 +191,11 @@ const runSize = (db: Db, runId: number) =>
 const isKnown = (db: Db, runId: number, id: string) =>
   db.prepare('SELECT 1 FROM run_event WHERE run_id = ? AND id = ?').get(runId, id) !== undefined;
 
-/** What a run may hold: some hours of readings every few seconds, with all that is written beside. */
+/** Limits of a run: hours of readings every few seconds, with notes. */
 const MAX_EVENTS = 20_000;
 const MAX_BYTES = 2 * 1_048_576;
 
-/** What came of adding events: how many were new and how many known, and the last sequence there is now. */
+/** Result of adding events: numbers of new and known ones, and the last sequence. */
 export interface Added {
   readonly added: number;
   readonly known: number;
@@ -203,7 +203,7 @@ export interface Added {
 }
 
 /**
- * Adds events to a run, in one transaction; those that are known already, by their ids, change nothing.
+ * Adds events to a run in one transaction; events with known ids change nothing.
  *
  * @returns null where the run holds as much as one may, and nothing was added
  */
@@ -227,22 +227,22 @@ export function addEvents(db: Db, runId: number, events: readonly RunEvent[]): A
   return done;
 }
 
-/** Calls back whenever something is added to a run. @returns what ends that */
+/** Calls back whenever something is added to a run. @returns a function that ends it */
 export function onAdded(runId: number, call: () => void): () => void {
   added.on(String(runId), call);
   return () => added.off(String(runId), call);
 }
 
-/** Whether a run is over: it was finished or stopped, and that was not taken back. */
+/** Tells whether a run is over: finished or stopped, without undo. */
 export const IS_OVER = `EXISTS (SELECT 1 FROM run_event AS over
   WHERE over.run_id = run.id AND json_extract(over.body, '$.kind') IN ('finished', 'stopped')
   AND NOT EXISTS (SELECT 1 FROM run_event AS back WHERE back.run_id = run.id
     AND json_extract(back.body, '$.kind') = 'taken-back' AND json_extract(back.body, '$.event') = over.id))`;
 
-/** So many runs can be on the bench at once. */
+/** Maximum number of runs at the bench. */
 const MAX_OPEN = 20;
 
-/** The last runs that are under way or planned, the first of them to begin first. */
+/** Returns open runs, the earliest first. */
 export function openRuns(db: Db): StoredRun[] {
   return db
     .prepare<[number], PlanRow>(`${PLAN} WHERE NOT ${IS_OVER} ORDER BY run.begun_at DESC, run.id DESC LIMIT ?`)
@@ -251,10 +251,10 @@ export function openRuns(db: Db): StoredRun[] {
     .map(planRow);
 }
 
-/** What runs may weigh that are looked at together: parsing them holds up everybody. */
+/** Maximum size of runs parsed together, since parsing blocks other requests. */
 const MAX_TOGETHER_BYTES = 6 * 1_048_576;
 
-/** The last runs of a slab that can be looked at together, the oldest of them first. */
+/** Returns the last runs of a slab that can be parsed together, the oldest first. */
 export function runsOfSlab(db: Db, slabId: number, most: number): StoredRun[] {
   const rows = db
     .prepare<[number, number], PlanRow>(`${PLAN} WHERE run.slab_id = ? ORDER BY run.begun_at DESC, run.id DESC LIMIT ?`)
@@ -269,7 +269,7 @@ export function runsOfSlab(db: Db, slabId: number, most: number): StoredRun[] {
     .map(planRow);
 }
 
-/** Notes which runs a version of a slab has learnt from; those that are not of this slab are passed over. */
+/** Records which runs a version of a slab was changed by; runs of other slabs are ignored. */
 export function linkVersion(db: Db, slabId: number, version: number, runs: readonly number[]): void {
   const insert = db.prepare(
     'INSERT OR IGNORE INTO version_from_run (slab_id, number, run_id) SELECT ?, ?, id FROM run WHERE id = ? AND slab_id = ?',
@@ -277,7 +277,7 @@ export function linkVersion(db: Db, slabId: number, version: number, runs: reado
   for (const run of runs) insert.run(slabId, version, run, slabId);
 }
 
-/** The versions of its slab that have learnt from a run. */
+/** Returns the versions of its slab that a run changed. */
 export function versionsFromRun(db: Db, runId: number): number[] {
   return db
     .prepare<[number], number>('SELECT number FROM version_from_run WHERE run_id = ? ORDER BY number')

@@ -5,11 +5,11 @@ import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';
 import { allTins } from './tins';
 
-/** The shop's settings; what it has on the rack is kept apart. */
+/** The shop's settings, without its tins. */
 export type Settings = Omit<Shop, 'rack'>;
 type Things = Omit<Settings, 'name' | 'currency' | 'measures' | 'scaleStepG'>;
 
-/** Settings as they are kept: `revision` tells whether someone else has changed them since they were read. */
+/** Stored settings; `revision` shows whether someone else has changed them. */
 export interface KeptSettings {
   readonly revision: number;
   readonly settings: Settings;
@@ -20,7 +20,7 @@ interface Row extends Pick<Settings, 'name' | 'currency' | 'measures' | 'scaleSt
   readonly things: string;
 }
 
-/** The shop's settings with their revision. */
+/** Returns the shop's settings with their revision. */
 export const keptSettings = (db: Db): KeptSettings => cachedRead(db, 'settings', '', () => readSettings(db));
 
 function readSettings(db: Db): KeptSettings {
@@ -32,12 +32,12 @@ function readSettings(db: Db): KeptSettings {
   return { revision, settings: { ...row, ...storedJson<Things>(things) } };
 }
 
-/** The shop's settings. */
+/** Returns the shop's settings. */
 export function shopSettings(db: Db): Settings {
   return keptSettings(db).settings;
 }
 
-/** The shop with everything that it has to work with. */
+/** Returns the shop with all its equipment. */
 export function wholeShop(db: Db): Shop {
   return { ...shopSettings(db), rack: allTins(db) };
 }
@@ -46,8 +46,7 @@ export type SettingsKept =
   { readonly ok: true; readonly revision: number } | { readonly ok: false; readonly latest: KeptSettings };
 
 /**
- * Changes some of the settings; the others stay as they are. Prices stay in the currency that they were given in, unless a rate
- * says what they are in the new one.
+ * Changes some settings. Prices stay in their currency, unless a rate converts them.
  *
  * @param at the revision that the change began from; if others have been kept since, nothing is written and those are returned
  * @param rate how much of the new currency one of the old is
@@ -79,7 +78,7 @@ export function saveSettings(
     .immediate();
 }
 
-/** Settings that have no column of their own; their money stays in its currency, or changes with the rate. */
+/** Settings without a column of their own; their money keeps its currency, or is converted. */
 function rest(settings: Settings, from: string, rate: number | null): Omit<Settings, (typeof OWN_COLUMNS)[number]> {
   const things = Object.fromEntries(
     Object.entries(settings).filter(([field]) => !(OWN_COLUMNS as readonly string[]).includes(field)),
@@ -90,7 +89,7 @@ function rest(settings: Settings, from: string, rate: number | null): Omit<Setti
 
 const OWN_COLUMNS = ['name', 'currency', 'measures', 'scaleStepG'] as const;
 
-/** Prices of packs in another currency, from today on; what they were before stays in their history. */
+/** Converts prices of packs from today; earlier prices stay in the history. */
 function convertPrices(db: Db, from: string, to: string, rate: number, today: string): void {
   const coins = rate * 10 ** (coinDigits(to) - coinDigits(from));
   db.prepare(

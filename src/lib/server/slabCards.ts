@@ -13,22 +13,22 @@ import { shopSettings } from './shop';
 import { quickResult, resultKey, resultOf } from './results';
 import { slabById, slabNamesFound, type KeptSlab } from './slabs';
 
-/** Cards are worked out for so long before others have their turn, ms. */
+/** Time to compute cards before other requests are served, ms. */
 const STRETCH_MS = 20;
 
-/** After this long the page is given as far as it is worked out; the work goes on, ms. */
+/** Time after which the page is sent as far as it is computed, ms. */
 const PATIENCE_MS = 300;
 
-/** What a card draws of a slab; null where the slab cannot be planned. */
+/** Drawing of a slab's card; `null` if the slab cannot be planned. */
 type Drawn = ReturnType<typeof drawnSlab> | null;
 
-/** A slab as its card in the list shows it; `drawn` is undefined while it is being worked out. */
+/** A slab's card; `drawn` is `undefined` while it is computed. */
 export interface SlabCard extends Pick<KeptSlab, 'id' | 'keptAt'> {
   readonly name: string;
   readonly drawn: Drawn | undefined;
 }
 
-/** What a card shows of a slab's plan: its drawing, and what its pieces are. */
+/** Returns a card's content from a plan: its drawing, and its pieces. */
 export function drawnSlab(slab: Slab, { cut, cost, slabs: made }: Plan, shop: Shop) {
   const first = made[0]!;
   return {
@@ -41,7 +41,7 @@ export function drawnSlab(slab: Slab, { cut, cost, slabs: made }: Plan, shop: Sh
   };
 }
 
-/** Draws a slab with few pieces. A slab that cannot be planned takes no other card with it. */
+/** Draws a slab with few pieces. A slab that cannot be planned does not affect others. */
 function drawnAtOnce(slab: Slab, ingredients: readonly Ingredient[], shop: Shop): Drawn {
   try {
     return drawnSlab(slab, plan(slab, larderOf(ingredients), shop), shop);
@@ -50,20 +50,20 @@ function drawnAtOnce(slab: Slab, ingredients: readonly Ingredient[], shop: Shop)
   }
 }
 
-/** Draws a slab whose plan takes too long for the main thread; undefined where the server is too busy. */
+/** Draws a slab that takes too long for the main thread; `undefined` if the server is too busy. */
 async function drawnInThread(
   ...[db, key, slab, ingredients, shop]: [Db, string, Slab, readonly Ingredient[], Shop]
 ): Promise<Drawn | undefined> {
   const found = await resultOf<{ drawn: Drawn }>(db, key, async () => {
     const done = await planned(slab, ingredients, shop);
     if (done.ok) return { drawn: drawnSlab(slab, done.value, shop) };
-    // One that takes too long is not drawn; where others wait before it, it is asked for again.
+    // A slab that takes too long is not drawn; a busy server is asked again.
     return done.response.status === 422 ? { drawn: null } : null;
   });
   return found?.drawn;
 }
 
-/** A page of the shop's slabs, with how many have such a name and how many there are in all. */
+/** A page of the shop's slabs, with the number of matches and the total. */
 export interface CardPage {
   readonly cards: readonly SlabCard[];
   readonly count: number;
@@ -71,8 +71,8 @@ export interface CardPage {
 }
 
 /**
- * Finds a page of the shop's slabs whose names contain some letters, the last saved first. A card is worked out again only when
- * something that it shows has changed.
+ * Returns a page of the shop's slabs whose names contain a text, the last saved first. A card is recomputed only when its inputs
+ * change.
  *
  * @param from how many to skip
  */

@@ -5,11 +5,11 @@ import { parsedJson, type Problem, type Read, problem, problemsUnder, reason, ty
 import { fileName } from '$lib/format/fileName';
 import { readShop } from './requests/kept';
 
-/** A slab file's text, and the name of the slab in it. */
+/** Text of a slab file, and the slab's name. */
 export interface NamedText {
   readonly name: string;
   readonly text: string;
-  /** Runs of it, each as a file under its lot; their photos, as JPEG. */
+  /** Its runs, each as a file named by its lot, and their photos. */
   readonly runs?: readonly RunText[];
 }
 
@@ -19,10 +19,10 @@ export interface RunText {
   readonly photos: readonly { readonly id: string; readonly jpeg: Uint8Array }[];
 }
 
-/** A run out of a zip, with the name of the slab file that it belongs to. */
+/** A run in a zip, with the name of its slab file. */
 export type RunRead = Required<Pick<RunFile, 'file'>> & Omit<RunFile, 'file' | 'format' | 'version'>;
 
-/** What came of the files in a zip. */
+/** Result of reading a zip. */
 export interface FilesRead {
   readonly slabs: readonly { readonly file: string; readonly slab: Slab }[];
   readonly runs: readonly RunRead[];
@@ -34,10 +34,10 @@ export interface FilesRead {
 const MAX_FILES = 500;
 const MAX_FILE_BYTES = 1_048_576;
 const MAX_BYTES = 16 * MAX_FILE_BYTES;
-/** A zip is unpacked in bites, so that what a small one swells to is seen before it fills the memory. */
+/** Zips are unpacked in small portions, so that a small one that expands too much is noticed in time. */
 const BITE = 4096;
 
-/** Slab files in one zip, each under its slab's name, with the runs of each; equal names get a number. */
+/** Returns a zip of slab files by name, with their runs; equal names get a number. */
 export function zipOf(slabs: readonly NamedText[]): Uint8Array {
   const files = new Map<string, Uint8Array>();
   const next = new Map<string, number>();
@@ -57,7 +57,7 @@ export function zipOf(slabs: readonly NamedText[]): Uint8Array {
   return zipSync(Object.fromEntries(files));
 }
 
-/** One file of a zip as it comes out. */
+/** A file of a zip as it is unpacked. */
 interface Unpacked {
   readonly file: string;
   readonly parts: Uint8Array[];
@@ -70,7 +70,7 @@ const RUN_FILE = /\.run\.json$/i;
 const PHOTO = /^runs\/([^/]{1,200})\/([0-9a-f-]{36})\.jpg$/;
 const WANTED = [SLAB_FILE, RUN_FILE, PHOTO];
 
-/** A run with all that it was begun with, each part by its own reader. */
+/** Reads a run with its snapshot, each part by its own reader. */
 function runIn(text: string): Read<RunRead> {
   const json = parsedJson(text, reason('damaged-zip-entry'));
   if (!json.ok) return json;
@@ -86,7 +86,8 @@ function runIn(text: string): Read<RunRead> {
 }
 
 /**
- * The slab files in a zip, with their runs. Folders and other files are passed over; a file that does not read is told with its problems.
+ * Reads the slab files in a zip, with their runs. Other files are ignored; invalid ones are listed with their problems. The
+ * actual size of a file counts, not the declared one.
  *
  * What counts is how large a file turns out to be, and not what the zip says of it.
  *

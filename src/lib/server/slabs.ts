@@ -5,7 +5,7 @@ import { holdsLetters } from './db/letters';
 import type { Db } from './db/open';
 import { linkVersion } from './runs';
 
-/** A slab as it was last kept. */
+/** A slab as last saved. */
 export interface KeptSlab {
   readonly id: number;
   readonly version: number;
@@ -20,23 +20,23 @@ interface Row {
   readonly document: string;
 }
 
-/** Versions come in the order in which they were kept, whatever the clock said. */
+/** Versions are in the order they were saved, whatever the clock said. */
 const LATEST = `SELECT s.id, v.number AS version, v.kept_at AS keptAt, v.document
   FROM slab s JOIN slab_version v ON v.slab_id = s.id
   AND v.number = (SELECT max(number) FROM slab_version WHERE slab_id = s.id)`;
 
-/** Documents were read and found sound before they were written, so they are not held against the schema again. */
+/** Documents were validated before they were written, so they are not validated again. */
 function fromRow({ document, ...rest }: Row): KeptSlab {
   return { ...rest, slab: storedJson<Slab>(document) };
 }
 
-/** The shop's slabs, the last kept first. */
+/** Returns the shop's slabs, the last saved first. */
 export function allSlabs(db: Db): KeptSlab[] {
   const rows = db.prepare<[], Row>(`${LATEST} WHERE s.removed_at IS NULL ORDER BY v.rowid DESC`).all();
   return rows.map(fromRow);
 }
 
-/** Slab files as they are stored, with the names of their slabs: all of the shop's, or some. */
+/** Returns stored slab files with the names of their slabs: all of the shop's, or some. */
 export function slabTexts(
   db: Db,
   ids: readonly number[] | null,
@@ -50,10 +50,10 @@ export function slabTexts(
   return texts;
 }
 
-/** A slab in a list: what is needed to find it and to choose it. */
+/** A slab in a list. */
 export type SlabName = Pick<KeptSlab, 'id' | 'version' | 'keptAt'> & { readonly name: string };
 
-/** The names of the shop's slabs, the last kept first. */
+/** Returns the names of the shop's slabs, the last saved first. */
 export function slabNames(db: Db): SlabName[] {
   return db
     .prepare<[], SlabName>(
@@ -64,7 +64,7 @@ export function slabNames(db: Db): SlabName[] {
     .all();
 }
 
-/** A page of the names that hold some letters, the last saved first; how many hold them, and how many there are in all. */
+/** Returns a page of names that contain a text, the last saved first, with the number of matches and the total. */
 export function slabNamesFound(
   db: Db,
   sought: string,
@@ -86,7 +86,7 @@ export function slabNamesFound(
   return { names, count: count(where, bound), all: count('', []) };
 }
 
-/** The versions of a slab, the newest first; at most `most`. */
+/** Returns the versions of a slab, the newest first; at most `most`. */
 export function slabVersions(db: Db, id: number, most = 100): KeptSlab[] {
   return db
     .prepare<[number, number], Row>(
@@ -97,13 +97,13 @@ export function slabVersions(db: Db, id: number, most = 100): KeptSlab[] {
     .map(fromRow);
 }
 
-/** One slab as last kept, or null where there is none of that number. */
+/** Returns a slab as last saved, or `null`. */
 export function slabById(db: Db, id: number): KeptSlab | null {
   const row = db.prepare<[number], Row>(`${LATEST} WHERE s.id = ? AND s.removed_at IS NULL`).get(id);
   return row ? fromRow(row) : null;
 }
 
-/** One version of a slab, the last kept where none is named; null where there is none. */
+/** Returns a version of a slab, by default the last one; `null` if there is none. */
 export function slabVersion(db: Db, id: number, version: number | null): KeptSlab | null {
   if (version === null) return slabById(db, id);
   const row = db
@@ -115,7 +115,7 @@ export function slabVersion(db: Db, id: number, version: number | null): KeptSla
   return row ? fromRow(row) : null;
 }
 
-/** Keeps a slab that is new to the shop, as version 1. Returns its number. */
+/** Saves a new slab as version 1. Returns its number. */
 export function addSlab(db: Db, slab: Slab, now: string): number {
   return db.transaction(() => {
     const { lastInsertRowid } = db.prepare('INSERT INTO slab (created_at) VALUES (?)').run(now);
@@ -130,7 +130,7 @@ export type Kept =
   | { readonly ok: false; readonly reason: 'kept-elsewhere'; readonly latest: KeptSlab };
 
 /**
- * Keeps a slab as its next version.
+ * Saves a slab as its next version.
  *
  * @param baseVersion the version that the change began from; if another has been kept since, nothing is written and that one is returned
  * @param learnt runs of this slab that the version has learnt from
@@ -155,7 +155,7 @@ export function keepSlab(
     .immediate();
 }
 
-/** Takes a slab off the shop's list. Its versions stay in the database. */
+/** Deletes a slab from the shop's list. Its versions stay in the database. */
 export function removeSlab(db: Db, id: number, now: string): boolean {
   return db.prepare('UPDATE slab SET removed_at = ? WHERE id = ? AND removed_at IS NULL').run(now, id).changes === 1;
 }

@@ -32,18 +32,18 @@ export interface PatternCard {
 let shelf: ReturnType<typeof larderOf> | null = null;
 let read: readonly Pattern[] | null = null;
 
-/** The starter list: facts of common ingredients from public food tables, without prices. */
+/** Starter list: facts about common ingredients from public food tables, without prices. */
 function starterShelf() {
   shelf ??= larderOf(rows.map((row) => sound(readIngredient(row))));
   return shelf;
 }
 
-/** What the starter list knows by some written names; names that it does not know are left out. */
+/** Returns the starter list's entries for names; unknown names are left out. */
 export function starterFor(names: readonly string[]): Ingredient[] {
   return [...new Set(names.flatMap((name) => larderMatch(name, starterShelf()) ?? []))];
 }
 
-/** The patterns, in the order of their names in the folder. */
+/** Templates, by file name. */
 export function patterns(): readonly Pattern[] {
   read ??= Object.entries(texts)
     .sort(([a], [b]) => (a < b ? -1 : 1))
@@ -54,7 +54,7 @@ export function patterns(): readonly Pattern[] {
   return read;
 }
 
-/** The patterns as cards: what each is, and how it looks when it is cut. */
+/** Returns the templates as cards, with their cross-sections. */
 export function patternCards(shop: Shop): PatternCard[] {
   return patterns().map(({ id, slab }) => ({
     id,
@@ -65,7 +65,7 @@ export function patternCards(shop: Shop): PatternCard[] {
 }
 
 /**
- * Begins a slab from a pattern. What it names and the larder does not know comes into the larder from the starter list.
+ * Creates a slab from a template. Its ingredients that are missing in the larder are added from the starter list.
  *
  * @returns its number
  */

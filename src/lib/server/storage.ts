@@ -1,4 +1,4 @@
-/** What to say of a fault of the storage, by the beginning of SQLite's code for it: what happened, and what to do. */
+/** Messages for storage errors, by the start of SQLite's code: what happened, and what to do. */
 const SENTENCES: readonly (readonly [code: string, sentence: string])[] = [
   ['SQLITE_FULL', 'The disk is full. Nothing was lost. Free some space and save again'],
   ['SQLITE_BUSY', 'Another program is using the data. Nothing was lost. Close it and save again'],
@@ -10,7 +10,7 @@ const SENTENCES: readonly (readonly [code: string, sentence: string])[] = [
   ['SQLITE_NOTADB', 'The data is damaged. Stop the program and restore a copy with npm run restore'],
 ];
 
-/** The sentence for a fault of the storage, also of one in another thread, or null for any other fault. */
+/** Returns the message of a storage error, also of one in another thread, or `null` for other errors. */
 export function storageSentence(error: unknown): string | null {
   const code = codeOf(error) || codeOf(error instanceof Error ? error.cause : null);
   return SENTENCES.find(([start]) => code.startsWith(start))?.[1] ?? null;

@@ -1,6 +1,6 @@
 import { problem } from './http';
 
-/** Streams that stay open, of one client and in all. A browser opens six to a server at most; a shop has some devices. */
+/** Maximum open streams of one client and in total. A browser opens up to six per server; a shop has several devices. */
 const MAX_OF_CLIENT = 30;
 const MAX_IN_ALL = 300;
 

@@ -2,7 +2,7 @@ import type { AnyTin, RackTin } from '$core/tin';
 import type { Db } from './db/open';
 import { cachedRead, forgetReads } from './db/reads';
 
-/** A tin on the rack: `revision` tells whether someone else has changed it since it was read. */
+/** A tin on the rack; `revision` shows whether someone else has changed it. */
 export type StoredTin = RackTin & { readonly id: number; readonly revision: number };
 
 interface Row {
@@ -45,7 +45,7 @@ function columnsOf(tin: AnyTin) {
   };
 }
 
-/** The rack, in the order in which tins were added. */
+/** Returns the rack, in the order in which tins were added. */
 export const allTins = (db: Db): readonly StoredTin[] => cachedRead(db, 'rack', '', () => readTins(db));
 
 function readTins(db: Db): StoredTin[] {
@@ -66,7 +66,7 @@ export function addTin(db: Db, { name, count, tin }: RackTin): number {
   return Number(lastInsertRowid);
 }
 
-/** Changes a tin; false where it is gone or someone else has changed it since `revision` was read. */
+/** Changes a tin; returns false if it is gone or someone else has changed it. */
 export function changeTin(db: Db, { id, revision, name, count, tin }: StoredTin): boolean {
   forgetReads(db, 'rack');
   return (
@@ -80,7 +80,7 @@ export function changeTin(db: Db, { id, revision, name, count, tin }: StoredTin)
   );
 }
 
-/** Takes a tin off the rack, unless someone else has changed it since `revision` was read. */
+/** Deletes a tin, unless someone else has changed it. */
 export function removeTin(db: Db, id: number, revision: number): 'removed' | 'gone' | 'changed-elsewhere' {
   forgetReads(db, 'rack');
   if (db.prepare('DELETE FROM tin WHERE id = ? AND revision = ?').run(id, revision).changes === 1) return 'removed';

@@ -1,4 +1,4 @@
-<!-- What is printed: the amounts of every preparation and the layers to lay. Made for A4 and Letter alike. -->
+<!-- Printed sheet: the amounts of every mixture and the layers. For A4 and Letter. -->
 <script lang="ts">
   import { cutText } from '$wording/cut';
   import { stepText } from '$wording/steps';
@@ -19,7 +19,7 @@
     slab: Slab;
     plan: Plan;
     shop: Shop;
-    /** The version as it stands in the shop, and whether it has been changed since. */
+    /** The saved version, and whether it has unsaved changes. */
     version: number;
     isChanged: boolean;
     allergens: readonly string[];
@@ -28,10 +28,10 @@
 
   const figures = $derived(shopFigures());
   const marks = (at: readonly number[]) => at.map((mark) => figures.length.figure(mark)).join(', ');
-  /** The day of printing, as the shop's own language writes it. */
+  /** Day of printing in the shop's locale. */
   const today = shopDates().longDay(new Date().toLocaleDateString('sv'));
   const probe = $derived(shop.probes?.[0]);
-  /** Where to stop here: in the pot at the shop's height, and on its first probe. */
+  /** End point at the shop's altitude, and on its first thermometer. */
   const stopAt = (celsius: number) => {
     const { hereC, probeC } = targetHere(
       celsius,

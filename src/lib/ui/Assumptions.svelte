@@ -1,4 +1,4 @@
-<!-- What is assumed because nobody has entered it, and why; each links to the field where it is entered. -->
+<!-- Assumptions for missing entries, with reasons; each links to the field that replaces it. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';

@@ -1,4 +1,4 @@
-<!-- What is to be bought, in whole packs, against what the larder holds. -->
+<!-- Whole packs to buy beyond the stock. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { GatheredItem } from '$core/gather';

@@ -1,4 +1,4 @@
-<!-- The bench scale of this machine: what is laid on it is taken down as soon as it rests, piece after piece, with free hands. -->
+<!-- The bench scale of this computer: each item is recorded as soon as the pan rests, hands-free. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
@@ -10,12 +10,12 @@
   import Notice from './Notice.svelte';
 
   interface Props {
-    /** What the simulated one is given: pieces of about so much, so uneven. */
+    /** Set-up of the simulated scale: piece mass and its variation. */
     aimG: number;
     spread: number;
-    /** What has been laid on since it was listened to, g; of the last, while it lies there, as it rests now. */
+    /** Masses weighed so far, g; the last one is refined while it lies on the pan. */
     onweighed: (massesG: readonly number[]) => void;
-    /** It is listened to from now on: what was weighed before stays. */
+    /** Called when listening starts; earlier masses stay. */
     onbegin: () => void;
   }
   let { aimG, spread, onweighed, onbegin }: Props = $props();

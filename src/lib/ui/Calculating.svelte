@@ -1,4 +1,4 @@
-<!-- What stands in place of a result that is still being calculated on this device, or that failed to be. -->
+<!-- Shown in place of a result that is still being calculated on this device, or failed. -->
 <script lang="ts">
   import { InlineLoading } from 'carbon-components-svelte';
   import Notice from './Notice.svelte';

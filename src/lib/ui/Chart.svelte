@@ -1,4 +1,4 @@
-<!-- A chart in the shop's colours. The chart package is fetched only when the first chart is shown; a table beside it says the same in words. -->
+<!-- A chart in the shop's colours. The chart package loads with the first chart; a table beside it has the same figures. -->
 <script lang="ts">
   import type ApexCharts from 'apexcharts';
   import type { ApexOptions } from 'apexcharts';
@@ -18,7 +18,7 @@
   let chart: ApexCharts | null = $state.raw(null);
   const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
-  /** The chart package writes its legend as HTML; what people have named stays text. */
+  /** The chart package writes its legend as HTML; names entered by people stay text. */
   function asText(name: string): string {
     const span = document.createElement('span');
     span.textContent = name;

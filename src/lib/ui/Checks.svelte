@@ -12,7 +12,7 @@
     say: Figures;
     known: readonly AcknowledgedCheck[];
     onknown: (known: readonly AcknowledgedCheck[]) => void;
-    /** Goes to the field that a check is about. */
+    /** Goes to the field of a check. */
     onshow: (where: string) => void;
     onclose: () => void;
   }

@@ -1,4 +1,4 @@
-<!-- Asks before something is taken away. -->
+<!-- Asks before something is deleted. -->
 <script lang="ts">
   import { Modal } from 'carbon-components-svelte';
   import { confirmation } from '$lib/forms/confirm.svelte';

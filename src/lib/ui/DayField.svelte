@@ -1,4 +1,4 @@
-<!-- A day as the shop's locale writes it; what was understood stands below it in words while it is typed. -->
+<!-- A day in the shop's locale; while typing, the recognised day is shown in words below. -->
 <script lang="ts">
   import { readDay } from '$lib/format/readDates';
   import { shopDates } from '$lib/format/shopDates';

@@ -1,11 +1,11 @@
-<!-- What stands where there is nothing yet: why, and the one thing to do about it. -->
+<!-- Shown where there is nothing yet: why, and the one thing to do about it. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
 
   interface Props {
-    /** What is not there, as a sentence. */
+    /** What is missing. */
     title: string;
-    /** Why, what would come here, and the way there. */
+    /** Why, and what to do. */
     children: Snippet;
   }
   let { title, children }: Props = $props();

@@ -1,10 +1,10 @@
-<!-- What cut faces look like: one tile for each kind, drawn once and repeated, so that strata differ also without colour. -->
+<!-- Textures of cut faces: one tile per kind, repeated, so that layers differ also without colour. -->
 <script lang="ts">
   import { onMount } from 'svelte';
   import { LOOKS } from '$core/classify';
   import { fillTile, type FillTile } from './fillTiles';
 
-  // The marks are drawn on the device, so that a page does not carry them.
+  // The tiles are generated on the device, so that pages stay small.
   let tiles: readonly FillTile[] | null = $state.raw(null);
   onMount(() => (tiles = LOOKS.map(fillTile)));
 </script>
@@ -89,7 +89,7 @@
     opacity: 0.65;
   }
 
-  /* Light falls from above: a thin edge of it, and shade towards the foot. */
+  /** Light from above: a light edge, and shade towards the bottom. */
   .upper {
     stop-color: #fff;
     stop-opacity: 0.08;
@@ -105,7 +105,7 @@
     stop-opacity: 0.1;
   }
 
-  /* What is clear is darkest at its edges and lets light through its middle. */
+  /** Clear layers are darkest at their edges. */
   .upper.smooth {
     stop-color: #6b3400;
     stop-opacity: 0.32;

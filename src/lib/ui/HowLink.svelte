@@ -1,9 +1,9 @@
-<!-- To the page that says how the figures that stand here are worked out. -->
+<!-- Link to the explanation of the figures beside it. -->
 <script lang="ts">
   import Help from 'carbon-icons-svelte/lib/Help.svelte';
 
   interface Props {
-    /** Which part of that page. */
+    /** Section of that page. */
     to: string;
   }
   let { to }: Props = $props();

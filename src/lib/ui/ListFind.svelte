@@ -1,4 +1,4 @@
-<!-- Finds in a long list, on the server, as one types; the address keeps what was sought. -->
+<!-- Search in a long list, on the server, while typing; the address keeps the query. -->
 <script lang="ts">
   import { Search } from 'carbon-components-svelte';
   import { untrack } from 'svelte';

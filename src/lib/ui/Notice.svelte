@@ -1,14 +1,14 @@
-<!-- What has to be known now: a caution, or what failed with what to do about it. -->
+<!-- A caution, or an error with what to do about it. -->
 <script lang="ts">
   import { InlineNotification } from 'carbon-components-svelte';
   import type { Snippet } from 'svelte';
 
   interface Props {
-    /** Something failed; without it, a caution. */
+    /** An error; otherwise a caution. */
     harm?: boolean;
     title?: string;
     problems?: readonly { path?: string; message: string }[];
-    /** The place that a path leads to, in words. */
+    /** Returns the place of a path in words. */
     nameOf?: (path: string) => string;
     children?: Snippet;
   }

@@ -1,4 +1,4 @@
-<!-- A number as it is typed at the bench: "1 1/2", "½" and "1,5" are read; where it is of a quantity, "9 in" or "237F" as well. -->
+<!-- A number as typed at the bench: "1 1/2", "½" and "1,5"; for a quantity also "9 in" or "237F". -->
 <script lang="ts">
   import { readNumber, readQuantity, type Quantity } from '$core/measure';
   import type { NumberLimits } from '$core/validation';
@@ -10,21 +10,21 @@
     label: string;
     value: number | null | undefined;
     limits: NumberLimits;
-    /** What it is a number of: shown in the shop's unit, which the label ends in; values are in the base unit. */
+    /** Its quantity: shown in the shop's unit, which ends the label; values are in the base unit. */
     quantity?: Quantity;
-    /** g per mL of what is weighed, so that a spoon of it is understood too. */
+    /** Density of the ingredient, g per mL, so that a spoon of it is understood too. */
     density?: number | undefined;
     onvalue: (value: number | null) => void;
-    /** Texts that could not be read, by field. */
+    /** Invalid texts, by field. */
     typed: Record<string, string>;
-    /** The name of this field in `typed`. */
+    /** Name of this field in `typed`. */
     name: string;
     optional?: boolean;
     hideLabel?: boolean;
     helper?: string;
-    /** What is wrong with the value that holds, in words. */
+    /** Message about the current value. */
     problem?: string;
-    /** What holds while the field is empty, in words or as a value. */
+    /** Default while the field is empty, as text or value. */
     placeholder?: string | number;
   }
   let { label, value, limits, quantity, density, placeholder = '', ...field }: Props = $props();

@@ -1,4 +1,4 @@
-<!-- Which part of a long list is shown, and the way to the others. -->
+<!-- Position in a long list, with links to other pages. -->
 <script lang="ts">
   import { PaginationNav } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';

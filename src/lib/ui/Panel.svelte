@@ -1,14 +1,11 @@
-<!--
-  One station: its stage, the picture that is the control, and the hand, the few fields of the decision. On a phone the stage folds
-  to a band that opens.
--->
+<!-- A station: the stage with the picture that is the control, and beside it the fields. On a phone the stage collapses to a band. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import { Button } from 'carbon-components-svelte';
 
   import HowLink from './HowLink.svelte';
 
-  /** Stations whose figures are told of together. */
+  /** Stations that share an explanation. */
   const HOW: Readonly<Record<string, string>> = {
     Build: 'build-and-size',
     Size: 'build-and-size',
@@ -16,10 +13,10 @@
   };
 
   interface Props {
-    /** What the stage shows, as a heading: the station's name for those who listen. */
+    /** Heading of the stage; the station's name for screen readers. */
     label: string;
     title?: string;
-    /** Beside the title: what the picture is of, or how it is used. */
+    /** Text beside the title: what the picture shows, or how to use it. */
     note?: string;
     stage: Snippet;
     hand: Snippet;
@@ -94,7 +91,7 @@
     display: none;
   }
 
-  /* What is placed in it stays in it: labels for listeners would else lengthen the page. */
+  /** Contents stay inside: hidden labels would otherwise lengthen the page. */
   .hand {
     position: relative;
     display: grid;

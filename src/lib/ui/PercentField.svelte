@@ -1,4 +1,4 @@
-<!-- A share as it is said in percent; kept is 0 to 1. -->
+<!-- A share entered in percent and stored as 0 to 1. -->
 <script lang="ts">
   import type { NumberLimits } from '$core/validation';
   import NumberField from './NumberField.svelte';
@@ -15,7 +15,7 @@
     optional?: boolean;
     helper?: string;
     problem?: string;
-    /** What holds while the field is empty, a share. */
+    /** Default while the field is empty, a share. */
     placeholder?: number;
   }
   let { value, limits, onvalue, placeholder, ...field }: Props = $props();

@@ -1,4 +1,4 @@
-<!-- A list whose rows can be put in another order: dragged by the handle, or with the arrow keys on it. -->
+<!-- A list whose rows can be reordered: dragged by the handle, or with the arrow keys on it. -->
 <script lang="ts" generics="T">
   import Draggable from 'carbon-icons-svelte/lib/Draggable.svelte';
   import { tick, type Snippet } from 'svelte';
@@ -27,7 +27,7 @@
     const order = next.map(({ at }) => at);
     rows = inOrder();
     if (to === -1) return;
-    // One row was taken out and put back elsewhere: it is the one whose removal leaves the rest in order.
+    // One row was moved: the one whose removal leaves the others in order.
     const from = order.find((at) =>
       order.filter((place) => place !== at).every((place, i, rest) => i === 0 || place > rest[i - 1]!),
     )!;

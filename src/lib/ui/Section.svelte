@@ -1,4 +1,4 @@
-<!-- The cut face of a slab with its strata, to scale: the sign of the product, and the control for thickness. It fills its place. -->
+<!-- Cross-section of a slab with its layers, to scale: the sign of the product, and the control for thickness. It fills its space. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import type { PlannedSlab } from '$core/usecases';
@@ -16,14 +16,14 @@
     chosen?: string | null;
     onthickness?: (id: string, thicknessMm: number) => void;
     onchoose?: (id: string) => void;
-    /** The rows beside the bands; without them, names and thicknesses. */
+    /** Rows beside the bands; by default names and thicknesses. */
     row?: Snippet<[LaidLayer]>;
-    /** Height of a row, px, and the share of the width that the rows take. */
+    /** Height of a row, px, and share of the width for rows. */
     rowPx?: number;
     rowsShare?: number;
-    /** As large as it goes, without the empty part of the tin. */
+    /** As large as possible, without the empty part of the tin. */
     close?: boolean;
-    /** Beside another, to one scale: the height of the taller, mm. */
+    /** Height of the taller of two sections at one scale, mm. */
     besideMm?: number;
   }
   let {
@@ -42,9 +42,9 @@
   const figures = $derived(shopFigures());
 
   const SCALE = $derived(figures.length.unit === 'mm' ? 30 : 40);
-  /** Figures stand no closer than this. */
+  /** Minimum distance of the figures, px. */
   const MIN_LABELLED_MM = 5;
-  /** As large as its place, so that letters keep their size and rows lie beside their bands. */
+  /** As large as its space, so that letters keep their size and rows line up with their bands. */
   let widthPx = $state(640);
   let heightPx = $state(220);
   const LEAD = 22;
@@ -70,7 +70,7 @@
     }));
   });
   const visible = $derived(drawing.strata.filter(({ layer }) => layer.thicknessMm > 0));
-  /** Every layer has a row beside its band; what has no height of its own comes above. */
+  /** Every layer has a row beside its band; layers without a height come on top. */
   const rows = $derived.by(() => {
     const top = visible.at(-1)?.topPx ?? box.height;
     const all = drawing.strata.map(({ layer, middlePx }) => ({

@@ -1,4 +1,4 @@
-<!-- A slab's section as its sign in a list. All of them are drawn to one scale, so that a thick slab looks thick. -->
+<!-- Cross-section of a slab in a list. All are at one scale, so that a thick slab looks thick. -->
 <script lang="ts">
   import type { LaidLayer } from '$core/scale';
   import type { Look } from '$core/classify';

@@ -1,4 +1,4 @@
-<!-- The strata of a slab inside a drawing: paper, layers, what is strewn on them, what goes round the pieces, and the tin's wall. -->
+<!-- Layers of a slab in a drawing: paper, layers, scattered toppings, coats, and the wall of the tin. -->
 <script lang="ts">
   import type { Look } from '$core/classify';
   import type { SectionDrawing } from './sectionDrawing';
@@ -11,9 +11,9 @@
   let { drawing, lookOf, chosen = null }: Props = $props();
 
   const id = $props.id();
-  /** Tiles keep the size of their grain, and grow a little where the slab is drawn large. */
+  /** Tiles keep the size of their grain, and grow slightly in large drawings. */
   const grain = $derived(Math.min(1.5, Math.max(0.55, Math.sqrt(drawing.pxPerMm / 9))));
-  // A lower layer's upper edge is drawn over the foot of the one above it.
+  // The upper edge of a layer is drawn over the bottom of the one above it.
   const downwards = $derived(drawing.strata.filter(({ layer }) => layer.thicknessMm > 0).toReversed());
   const looks = $derived([
     ...new Set([...drawing.strata, ...drawing.strewn, ...drawing.coats].map(({ layer }) => lookOf(layer.id))),

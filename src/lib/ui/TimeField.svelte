@@ -1,4 +1,4 @@
-<!-- A time of day as the shop's locale writes it. -->
+<!-- A time of day in the shop's locale. -->
 <script lang="ts">
   import { readTime } from '$lib/format/readDates';
   import { shopDates } from '$lib/format/shopDates';

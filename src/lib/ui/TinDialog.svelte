@@ -1,4 +1,4 @@
-<!-- One kind of tin: its name, how many there are, its inside. -->
+<!-- A kind of tin: its name, count and inside dimensions. -->
 <script lang="ts">
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
@@ -16,7 +16,7 @@
 
   interface Props {
     rackTin: StoredTin | null;
-    /** What the button says that keeps it. */
+    /** Text of the saving button. */
     act?: string;
     ondone: (tin: AnyTin) => void;
     onleave: () => void;
@@ -40,7 +40,7 @@
       problems = [{ path: '', message: 'Correct the marked fields first' }];
       return;
     }
-    // A tin without a name goes by its size.
+    // A tin without a name is named by its size.
     const sent = { name: name.trim() || tinInWords(tin, figures), count, tin };
     const answer = start
       ? await ask('PUT', `/api/tins/${start.id}`, { ...sent, revision: start.revision })

@@ -1,4 +1,4 @@
-<!-- The inside measures of a tin, as fields. -->
+<!-- Fields for the inside dimensions of a tin. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { asTin, type AnyTin } from '$core/tin';

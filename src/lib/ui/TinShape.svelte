@@ -1,4 +1,4 @@
-<!-- A tin from above, to the scale that is asked for, so that tins beside each other compare. -->
+<!-- A tin from above at a given scale, so that tins can be compared. -->
 <script lang="ts">
   import { asTin, outlineAt, withoutOutline, type AnyTin } from '$core/tin';
 

@@ -1,7 +1,5 @@
-<!--
-  The strip under every station: what the maker cares about whatever they are changing, old beside new until it is kept. On a phone it
-  is one line of three figures that opens upward.
--->
+<!-- Bar below every station: key figures whatever is being edited, with the saved values until the changes are saved. On a phone
+  it shows three figures and opens upwards. -->
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { ComponentProps } from 'svelte';
@@ -16,7 +14,7 @@
     unread: number;
     known: readonly AcknowledgedCheck[];
     onknown: (known: readonly AcknowledgedCheck[]) => void;
-    /** Goes to the field that a check is about. */
+    /** Goes to the field of a check. */
     onshow: (where: string) => void;
   }
   let { figures, assumptions, unread, known, onknown, onshow }: Props = $props();
@@ -25,7 +23,7 @@
   const say = $derived(shopFigures(figures.slab.measures));
   const some = $derived(plan.checks.length + plan.acknowledged.length > 0);
 
-  /** Which of the lists is open. */
+  /** The open list. */
   let open: 'checks' | 'assumptions' | null = $state(null);
   // A list belongs to the page on which it was opened; an address can open it.
   afterNavigate(({ to }) => {

@@ -1,4 +1,4 @@
-<!-- The figures of the tray: what the maker cares about, old beside new until it is kept. On a phone some wait until it is raised. -->
+<!-- Figures of the tray, with the saved values until the changes are saved. On a phone some are shown only when it is open. -->
 <script lang="ts">
   import type { Plan } from '$core/usecases';
   import type { Slab } from '$core/slab';
@@ -8,18 +8,18 @@
   import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
-    /** The plan as it is now and as last kept, each with the allergens that it carries. */
+    /** Current and saved plan, each with its allergens. */
     plan: Plan;
     allergens: readonly string[];
     kept: Plan;
     keptAllergens: readonly string[];
-    /** What a piece is sold at, as it is now and as last kept; null while that is not known. */
+    /** Current and saved price of a piece; `null` if unknown. */
     soldAt: string | null;
     keptSoldAt: string | null;
     slab: Slab;
-    /** Minutes until it is ready, and of work among them; null while that is not known. */
+    /** Minutes until ready, and labour; `null` if unknown. */
     readyIn: { readonly minutes: number; readonly handsMinutes: number } | null;
-    /** On a phone: whether all of them are shown. */
+    /** On a phone: whether all figures are shown. */
     raised: boolean;
   }
   let { plan, allergens, kept, keptAllergens, soldAt, keptSoldAt, slab, readyIn, raised }: Props = $props();
@@ -117,7 +117,7 @@
     min-width: 0;
   }
 
-  /* A long list takes two lines. */
+  /** A long list takes two lines. */
   .contains dd {
     display: -webkit-box;
     -webkit-box-orient: vertical;
@@ -152,7 +152,7 @@
     font-weight: 400;
   }
 
-  /* What it contains has room before the gaps have. */
+  /** Allergens take precedence over the gaps. */
   @media (max-width: 1400px) {
     div {
       padding-inline: 0.65rem;
@@ -164,7 +164,7 @@
       padding-inline: 0.55rem;
     }
 
-    /* Pack says it. */
+    /** Shown in Pack. */
     .keeps {
       display: none;
     }

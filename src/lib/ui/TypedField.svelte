@@ -1,7 +1,5 @@
-<!--
-  A field that reads what is typed in it. What cannot be read stays in the field with its reason, and in `typed`, so that leaving the
-  station does not lose it.
--->
+<!-- A field with validation. Invalid text stays in the field with its reason, and in `typed`, so that leaving the station does
+  not lose it. -->
 <script lang="ts" generics="T">
   import { TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
@@ -11,20 +9,20 @@
     | { readonly ok: false; readonly message: string };
   interface Props {
     label: string;
-    /** The value that holds, as it is written. */
+    /** The current value as text. */
     shown: string;
     read: (text: string) => Reading;
     onvalue: (value: T | null) => void;
-    /** Texts that could not be read, by field. */
+    /** Invalid texts, by field. */
     typed: Record<string, string>;
-    /** The name of this field in `typed`. */
+    /** Name of this field in `typed`. */
     name: string;
     optional?: boolean;
     hideLabel?: boolean;
     helper?: string;
     placeholder?: string;
     inputmode?: 'text' | 'decimal';
-    /** What is wrong with the value that holds, in words. */
+    /** Message about the current value. */
     problem?: string;
   }
   let {
@@ -45,7 +43,7 @@
   let text = $state(untrack(() => typed[name] ?? shown));
   let focused = $state(false);
   const reading = $derived(optional && text.trim() === '' ? null : read(text));
-  /** An empty field that nobody has been in yet does not complain. */
+  /** An empty field shows no error before it was visited. */
   let touched = $state(false);
   const wrong = $derived(reading && !reading.ok && (touched || text !== '') ? reading.message : problem);
   const understood = $derived(focused && reading?.ok ? reading.understood : '');
@@ -55,7 +53,7 @@
     if (!untrack(() => focused)) text = next;
   });
 
-  // What was refused counts once its limits let it: else the field shows one value and another one counts.
+  // A refused value is applied once its limits allow it; otherwise the field would show a different value from the one in use.
   $effect(() => {
     const waiting = typed[name];
     if (waiting !== undefined && read(waiting).ok) untrack(take);

@@ -1,10 +1,10 @@
-<!-- What stands where the server is still working something out: the page asks again by itself until it is there. -->
+<!-- Shown while the server is still calculating: the page reloads its data until it is there. -->
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { InlineLoading } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
 
-  /** What is being worked out, and how much of it is still to come where that is known. */
+  /** What is being calculated, and how much is still to come if known. */
   let { what = '' }: { what?: string } = $props();
 
   const AGAIN_MS = 1000;

@@ -1,4 +1,4 @@
-<!-- What is to be weighed, in the order of use, each to be ticked off by a floury finger. -->
+<!-- Ingredients to weigh in the order of use, with large check boxes. -->
 <script lang="ts">
   import { Checkbox } from 'carbon-components-svelte';
   import { isByScale } from '$core/measure';
@@ -7,7 +7,7 @@
 
   interface Props {
     items: readonly GatheredItem[];
-    /** Ticks hold for an amount: when it changes, the thing is to be weighed again. */
+    /** Ticks belong to an amount: when it changes, the ingredient has to be weighed again. */
     ticked: Readonly<Record<string, string>>;
     ontick: (key: string, measured: string) => void;
   }

@@ -1,4 +1,4 @@
-<!-- Everything to have at hand before work begins, for one slab or several: to tick off at the bench, and to print. -->
+<!-- Everything needed before work begins, for one slab or several: to tick off at the bench, and to print. -->
 <script lang="ts">
   import { thingsForCut } from '$wording/cut';
   import { Button, Select, SelectItem, Table } from 'carbon-components-svelte';
@@ -18,7 +18,7 @@
     works: readonly GatherWork[];
     larder: Larder;
     shop: Shop;
-    /** Under which the ticks of this sheet are kept on the device. */
+    /** Storage key of this sheet's ticks on the device. */
     tickKey: string;
     /** Changes how the one slab's tin is lined. Without it, each slab's own lining is shown. */
     onlining?: (lining: Lining) => void;
@@ -41,7 +41,7 @@
   const toCutWith = $derived([...new Set(works.flatMap(({ slab }) => thingsForCut(slab.cut ?? UNCUT)))]);
   const several = $derived(works.length > 1);
 
-  /** Ticks hold for an amount: when it changes, the thing is to be weighed again. */
+  /** Ticks belong to an amount: when it changes, the ingredient has to be weighed again. */
   let ticked: Record<string, string> = $state({});
   const done = $derived(sheet.items.filter(({ key, measured }) => ticked[key] === measured).length);
   onMount(() => {

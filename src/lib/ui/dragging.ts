@@ -1,7 +1,4 @@
-/**
- * Lists whose rows are dragged. What drags is fetched at the first touch of the page, by pointer or key: nobody drags sooner, and no
- * page waits for it.
- */
+/** Drag and drop of list rows. The package loads at the first touch or key press, so that no page waits for it. */
 import { firstTouch } from '$lib/forms/firstTouch';
 import type { Action, ActionReturn } from 'svelte/action';
 import type { DndZoneAttributes, Item, Options } from 'svelte-dnd-action';
@@ -10,7 +7,7 @@ let library: Promise<typeof import('svelte-dnd-action')> | undefined;
 
 const atFirstTouch = () => (library ??= firstTouch().then(() => import('svelte-dnd-action')));
 
-/** A list of items with an `id` each, in which `dragHandle` takes hold. */
+/** A list of items with an `id`, in which `dragHandle` works. */
 export function dragHandleZone<T extends Item>(
   node: HTMLElement,
   options: Options<T>,
@@ -33,7 +30,7 @@ export function dragHandleZone<T extends Item>(
   };
 }
 
-/** Where a row is taken hold of. */
+/** Drag handle of a row. */
 export const dragHandle: Action<HTMLElement> = (node) => {
   let handle: ActionReturn | void;
   let gone = false;

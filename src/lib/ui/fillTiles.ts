@@ -2,13 +2,13 @@ import type { Look } from '$core/classify';
 import type { Texture } from '$core/slab';
 import { seeded } from './seeded';
 
-/** One tile of a cut face: a ground, and marks on it. Repeated in both directions it has no seam. */
+/** One tile of a cut face: a background with marks. Repeated in both directions it has no seam. */
 export interface FillTile {
   readonly size: number;
   readonly marks: readonly TileMark[];
 }
 
-/** A path with its look, in the colours of the theme. */
+/** A path with its style, in the colours of the theme. */
 export interface TileMark {
   readonly d: string;
   /** A class of `Fills.svelte`. */
@@ -20,7 +20,7 @@ type Draw = (x: number, y: number) => string;
 
 const tenth = (value: number) => value.toFixed(1);
 
-/** A shape at a place, and again over each edge that it reaches, so that tiles join. */
+/** Draws a shape at a place, and again across each edge that it reaches, so that tiles join. */
 function joined(draw: Draw, x: number, y: number, reach: number): string {
   const over = (at: number) => [0, ...(at < reach ? [SIZE] : []), ...(at > SIZE - reach ? [-SIZE] : [])];
   return over(x)
@@ -28,7 +28,7 @@ function joined(draw: Draw, x: number, y: number, reach: number): string {
     .join('');
 }
 
-/** An irregular polygon round a place, flattened and turned. */
+/** Returns an irregular polygon round a place, flattened and rotated. */
 export function shard(random: () => number, radius: number, corners: number, flat = 1): Draw {
   const turn = random() * Math.PI;
   const points = Array.from({ length: corners }, (_, i) => {
@@ -50,7 +50,7 @@ const stroke =
   (x, y) =>
     `M${tenth(x)} ${tenth(y)}l${tenth(dx)} ${tenth(dy)}`;
 
-/** Shapes strewn over the tile. */
+/** Returns shapes scattered over the tile. */
 function strewn(random: () => number, count: number, shape: () => readonly [draw: Draw, reach: number]): string {
   return Array.from({ length: count }, () => {
     const [draw, reach] = shape();
@@ -58,7 +58,7 @@ function strewn(random: () => number, count: number, shape: () => readonly [draw
   }).join('');
 }
 
-/** Places that keep a distance, also over the edges of the tile: for whole nuts and large bubbles. */
+/** Returns places that keep a distance, also across the edges of the tile: for whole nuts and large bubbles. */
 function apart(random: () => number, radii: readonly number[]): { x: number; y: number; r: number }[] {
   const placed: { x: number; y: number; r: number }[] = [];
   const far = (a: number, b: number) => Math.min(Math.abs(a - b), SIZE - Math.abs(a - b));
@@ -75,7 +75,7 @@ function apart(random: () => number, radii: readonly number[]): { x: number; y: 
 const many = (count: number, of: (i: number) => number) => Array.from({ length: count }, (_, i) => of(i));
 
 const TILES: Readonly<Record<Texture, (random: () => number) => readonly TileMark[]>> = {
-  // Baked or pressed grain, with the air between.
+  // Baked or pressed crumb with air pockets.
   crumb: (random) => {
     const grain = (least: number, more: number) => () =>
       [shard(random, least + more * random(), 5 + Math.floor(random() * 2), 0.75), 5] as const;
@@ -109,7 +109,7 @@ const TILES: Readonly<Record<Texture, (random: () => number) => readonly TileMar
       { look: 'shine', d: draw((r) => circle(r * 0.3), -0.3) },
     ];
   },
-  // Whole and broken nuts in something that holds them.
+  // Whole and broken nuts in a binder.
   nut: (random) => {
     const places = apart(random, [...many(13, () => 11 + random() * 5), ...many(22, () => 3 + random() * 3)]);
     const pieces = places.map(({ x, y, r }) => {
@@ -149,7 +149,7 @@ const TILES: Readonly<Record<Texture, (random: () => number) => readonly TileMar
   ],
 };
 
-/** The tile of each kind of cut face. */
+/** Tile of each kind of cut face. */
 export const fillTile = (look: Look): FillTile => ({ size: SIZE, marks: TILES[textureIn(look)](seeded(look)) });
 
 const textureIn = (look: Look): Texture =>

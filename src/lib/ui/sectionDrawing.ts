@@ -3,19 +3,19 @@ import { SPREAD, type LaidLayer } from '$core/scale';
 import { seeded } from './seeded';
 import { shard } from './fillTiles';
 
-/** The section as it is drawn: everything in px, to one scale in both directions, the base of the tin at y = 0 upwards. */
+/** A drawn cross-section: everything in px, at one scale in both directions, with the base of the tin at y = 0 upwards. */
 export interface SectionDrawing {
   readonly pxPerMm: number;
   readonly widthPx: number;
   readonly heightPx: number;
-  /** Whether the slab goes on to the right of what is shown. */
+  /** Whether the slab continues to the right. */
   readonly torn: boolean;
   readonly wall: string;
-  /** The sheet that the tin is lined with: inside the wall, and folded over its rim. */
+  /** The lining paper: inside the wall, and folded over the rim. */
   readonly paper: string;
-  /** Things strewn on top, by layer. */
+  /** Scattered pieces on top, by layer. */
   readonly strewn: readonly { readonly layer: LaidLayer; readonly path: string }[];
-  /** What goes on round the pieces, by layer: a line of its thickness along the stack. */
+  /** Coats, by layer: a line of its thickness along the stack. */
   readonly coats: readonly { readonly layer: LaidLayer; readonly path: string; readonly thickPx: number }[];
   readonly strata: readonly {
     readonly layer: LaidLayer;
@@ -27,7 +27,7 @@ export interface SectionDrawing {
 }
 
 /**
- * Places rows near what they speak of, from the foot up, without overlap and within a space.
+ * Places rows near their bands, from the bottom, without overlap and within a space.
  *
  * @param wanted where each would lie, px, the lowest first
  */
@@ -45,7 +45,7 @@ export function spread(
   return placed;
 }
 
-/** A ragged edge from the foot to the top, for a slab that goes on. */
+/** Returns a ragged edge from bottom to top, for a slab that continues. */
 function tear(x: number, fromY: number, toY: number): string {
   const steps = Math.max(1, Math.round((fromY - toY) / 6));
   return Array.from({ length: steps + 1 }, (_, i) => {
@@ -54,7 +54,7 @@ function tear(x: number, fromY: number, toY: number): string {
   }).join('');
 }
 
-/** The upper edge of a layer, as food has it: never quite straight, never below its height. */
+/** Returns the upper edge of a layer: slightly uneven, never below its height. */
 function edge(fromX: number, toX: number, y: number, reachPx: number, seed: string): string {
   const random = seeded(seed);
   const steps = Math.max(2, Math.round(Math.abs(toX - fromX) / 9));
@@ -64,37 +64,37 @@ function edge(fromX: number, toX: number, y: number, reachPx: number, seed: stri
   }).join('');
 }
 
-/** A slab without much height is not drawn larger than this, px for each mm. */
+/** Maximum scale of a thin slab, px per mm. */
 const LARGEST = 22;
 
-/** How tall a drawing has to be, mm: the whole tin, or the slab alone with the foot of the wall. */
+/** Returns the height of a drawing, mm: the whole tin, or the slab with the bottom of the wall. */
 function tallMmOf(tin: Tin, heightMm: number, close: boolean): number {
   const whole = Math.max(tin.depthMm, heightMm) * 1.06 + 1;
   return close && heightMm > 0 ? Math.min(whole, heightMm * 1.14 + 2) : whole;
 }
 
-/** How high layers stand, mm. */
+/** Returns the height of the layers, mm. */
 const heightOf = (layers: readonly LaidLayer[]) =>
   Math.max(0, ...layers.map(({ fromMm, thicknessMm }) => fromMm + thicknessMm));
 
-/** How tall the drawing of a slab is, mm; of several that stand beside each other, the tallest has the scale of all. */
+/** Returns the height of a slab's drawing, mm; of several side by side, the tallest sets the scale. */
 export const sectionTallMm = ({ tin, layers }: { readonly tin: Tin; readonly layers: readonly LaidLayer[] }) =>
   tallMmOf(tin, heightOf(layers), false);
 
-/** How a section is drawn. */
+/** Options of a drawing. */
 export interface SectionLook {
   /** Space for the drawing, px. */
   readonly width: number;
   readonly height: number;
-  /** No more px for each mm than this. */
+  /** Maximum scale, px per mm. */
   readonly most?: number;
-  /** The slab alone, as large as it goes; the tin's wall runs out of the picture. */
+  /** Only the slab, as large as possible; the tin's wall continues beyond the picture. */
   readonly close?: boolean;
-  /** Drawn to the scale of one that is so tall, mm. */
+  /** Scale of a drawing of this height, mm. */
   readonly besideMm?: number;
 }
 
-/** Strewn pieces along the upper face: as many as their mass on that length asks for, each a few mm. */
+/** Returns scattered pieces along the upper face: as many as their mass on that length, a few mm each. */
 function pieces(layer: LaidLayer, px: number, fromX: number, toX: number, faceY: number): string {
   const random = seeded(layer.id);
   const shownMm = (toX - fromX) / px;
@@ -107,9 +107,7 @@ function pieces(layer: LaidLayer, px: number, fromX: number, toX: number, faceY:
   }).join('');
 }
 
-/**
- * Lays out the section: as much of the slab's length as fits, from its left wall, at one scale for height and length.
- */
+/** Lays out a cross-section: as much of the slab's length as fits, from its left wall, at one scale for height and length. */
 export function sectionDrawing(
   tin: Tin,
   layers: readonly LaidLayer[],
@@ -128,7 +126,7 @@ export function sectionDrawing(
   const y = (mm: number) => height - 3 - mm * px;
   const right = (atMm: number) => (torn ? shownMm * px : x(lengthMm + out * atMm));
 
-  /** One band of the section, from a height to a height, in what the layer stands in. */
+  /** Returns one band of the cross-section between two heights. */
   const band = (layer: LaidLayer, fromMm: number, toMm: number, wallMm: number | null) => {
     const inMm = (lengthMm - longestMm(layer.tin)) / 2;
     const left = (atMm: number) => x(inMm - out * atMm);

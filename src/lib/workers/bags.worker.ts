@@ -1,4 +1,4 @@
-/** Puts shards in bags, away from the screen: every way of two dozen is some seconds' work. */
+/** Fills bags with shards in a worker: two dozen shards take some seconds. */
 import { bagged, type Bagged } from '$core/fit';
 
 export interface BagsAsked {

@@ -1,4 +1,4 @@
-/** Works out when a slab may be cut or scored, away from the screen. */
+/** Computes in a worker when a slab can be cut or scored. */
 import { READY } from './newestAnswer';
 import { larderOf, type Ingredient } from '$core/larder';
 import type { Setting } from '$core/setting';

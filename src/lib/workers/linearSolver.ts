@@ -3,7 +3,7 @@ import type { LinearFound, SolveLinear } from '$core/fit';
 
 const none: LinearFound = { status: 'limit', value: 0, columns: new Map(), duals: new Map() };
 
-/** The solver of linear and integer programs as the core asks for it: also what is best when time is up. */
+/** Solver of linear and integer programs for the core; returns the best solution so far when time is up. */
 export function linearSolverOf(highs: LegacyHighs): SolveLinear {
   return (program, seconds) => {
     const found = highs.solve(program, { mip_rel_gap: 0, mip_abs_gap: 0, time_limit: seconds });

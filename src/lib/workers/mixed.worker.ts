@@ -1,4 +1,4 @@
-/** Finds the best cut into several kinds, away from the screen, and tells of each better one on the way. */
+/** Finds the best cut into several piece types in a worker, and reports each better one. */
 import loader from 'highs';
 import wasm from 'highs/runtime?url';
 import { mixedCut, type MixedAnswer, type MixedQuestion } from '$core/fit';
@@ -8,7 +8,7 @@ export interface MixedAsked {
   readonly question: MixedQuestion;
   readonly seconds: number;
 }
-/** What is known by then; `failed` where the solver could not be begun. */
+/** Best cut so far; `failed` if the solver could not start. */
 export type MixedTold = { readonly answer: MixedAnswer; readonly done: boolean } | { readonly failed: true };
 
 const ready = loader({ locateFile: () => wasm }).then(linearSolverOf);

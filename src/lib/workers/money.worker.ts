@@ -1,4 +1,4 @@
-/** What other cuts and larger runs of a slab would earn, away from the screen. */
+/** Computes in a worker what other cuts and larger batches of a slab would earn. */
 import { READY } from './newestAnswer';
 import type { RunMinutes } from '$core/cost';
 import { larderOf, type Ingredient } from '$core/larder';
@@ -18,7 +18,7 @@ export interface MoneyAnswer {
   readonly runs: readonly MoneyRun[];
 }
 
-/** As many at once as a small workroom makes. */
+/** Maximum batch of a small workroom, slabs. */
 const COUNTS = [1, 2, 3, 4] as const;
 
 addEventListener('message', ({ data }: MessageEvent<MoneyQuestion>) => {

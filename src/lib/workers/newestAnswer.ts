@@ -1,14 +1,14 @@
-/** What a worker says once it listens. */
+/** First message of a worker, once it listens. */
 export const READY = 'ready';
 
-/** Asks a worker, and lets go of a question that is still under way when a newer one comes. */
+/** Asks a worker, and drops a pending question when a newer one comes. */
 export class NewestAnswer<Question, Answer> {
   readonly #make: () => Worker;
   readonly #onfail: () => void;
   #worker: Worker | null = null;
   #listens = false;
   #busy = false;
-  /** Asked before the worker listened: only the newest is sent. */
+  /** Asked before the worker listened: only the newest question is sent. */
   #next: Question | null = null;
   #onanswer: (answer: Answer) => 'done' | 'more' = () => 'done';
 

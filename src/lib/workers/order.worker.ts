@@ -1,4 +1,4 @@
-/** Finds the tins for an order, away from the screen. The solver is fetched only when the first order is asked for. */
+/** Finds the tins for an order in a worker. The solver loads with the first order. */
 import loader from 'highs';
 import wasm from 'highs/runtime?url';
 import { orderAnswers, type Order, type OrderAnswer } from '$core/fit';

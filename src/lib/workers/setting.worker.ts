@@ -1,4 +1,4 @@
-/** Works out how a slab sets, away from the screen. */
+/** Computes in a worker how a slab sets. */
 import { READY } from './newestAnswer';
 import { larderOf, type Ingredient } from '$core/larder';
 import type { PlaceStay, RangedSetting, TinSupport } from '$core/setting';
@@ -12,15 +12,15 @@ export interface SettingQuestion {
   readonly shop: Shop;
   readonly stays: readonly PlaceStay[];
   readonly support: TinSupport;
-  /** A greater height, mm, to show what a deeper tin does. */
+  /** Additional height, mm, to show the effect of a deeper tin. */
   readonly deeperMm: number;
-  /** A set time that was measured in a place, from which its coefficient is to be found. */
+  /** A measured setting time, to fit the coefficient of its place. */
   readonly measured?:
     { readonly layer: string; readonly minutes: number; readonly place: PlaceStay['place'] } | undefined;
 }
 export interface SettingAnswer {
   readonly setting: RangedSetting | null;
-  /** Minutes until all is set where the slab is so much higher. */
+  /** Minutes until everything is set at the additional height. */
   readonly deeperMinutes: number | null;
   readonly fittedH: number | null;
 }

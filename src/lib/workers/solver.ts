@@ -1,7 +1,7 @@
 import type { LegacyHighs } from 'highs';
 import type { SolveProgram } from '$core/fit';
 
-/** The exact solver as the core asks for it. Only a proven optimum counts as an answer. */
+/** Exact solver for the core. Only a proven optimum counts as an answer. */
 export function solverOf(highs: LegacyHighs): SolveProgram {
   return (program) => {
     const { Status, Columns } = highs.solve(program, { mip_rel_gap: 0, mip_abs_gap: 0 });

@@ -1,4 +1,4 @@
-/** Lays a slab's steps out in time, away from the screen. */
+/** Computes the schedule of a slab in a worker. */
 import { READY } from './newestAnswer';
 import type { RunMinutes } from '$core/cost';
 import { larderOf, type Ingredient } from '$core/larder';
@@ -14,22 +14,22 @@ export interface TimelineQuestion {
   readonly pace: Pace;
   readonly asked: DayOptions;
   readonly now: Date;
-  /** Whether to go on and tell how it is if all goes quickly, and if all goes slowly. */
+  /** Whether to compute the fastest and slowest schedules too. */
   readonly quickAndSlow: boolean;
 }
 
-/** When it would be done, or have to begin, if all goes quickly and if all goes slowly. */
+/** End or start if everything runs fast, and if everything runs slow. */
 export interface Moments {
   readonly quick: Date;
   readonly slow: Date;
 }
 export interface TimelineAnswer {
   readonly day: Day;
-  /** Minutes of hands and of what draws power that its steps take. */
+  /** Labour and powered minutes of its steps. */
   readonly run: RunMinutes;
-  /** null until it is known, and where it makes no difference. */
+  /** `null` until known, and if it makes no difference. */
   readonly between: Moments | null;
-  /** Nothing more comes to this question. */
+  /** Whether the answer is final. */
   readonly isLast: boolean;
 }
 

@@ -3,7 +3,7 @@ import { benchData } from '$lib/server/benchData';
 import { database } from '$lib/server/db';
 import { openRuns } from '$lib/server/runs';
 
-/** All runs that are on the bench, together. */
+/** Loads all runs in progress. */
 export function load() {
   const db = database();
   const runs = openRuns(db);

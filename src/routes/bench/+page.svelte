@@ -1,4 +1,4 @@
-<!-- All runs that are on the bench, in the order of the clock. -->
+<!-- All runs in progress, in order of time. -->
 <script lang="ts">
   import Bench from '$lib/bench/Bench.svelte';
 

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 
-/** Whoever is in already, or is asked for nothing, goes on to the slabs. */
+/** Redirects to the slabs if no sign-in is needed. */
 export function load({ locals }) {
   if (!locals.isLocked) redirect(303, '/slabs');
 }

@@ -1,4 +1,4 @@
-<!-- Where the application is open to the network, everybody says the passphrase once. -->
+<!-- Sign-in with the shop's passphrase, for an application that is open to the network. -->
 <script lang="ts">
   import { Button, PasswordInput } from 'carbon-components-svelte';
   import { page } from '$app/state';
@@ -9,7 +9,7 @@
   let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
 
-  /** The page of this application that asked for the passphrase, else the list of slabs. */
+  /** The page that asked for the passphrase, otherwise the list of slabs. */
   function returnTo(): string {
     const to = page.url.searchParams.get('to') ?? '';
     return /^\/(?!\/)[\w/-]*$/.test(to) ? to : '/slabs';

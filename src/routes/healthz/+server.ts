@@ -3,7 +3,7 @@ import { database, lookAtStorage } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { storageSentence } from '$lib/server/storage';
 
-/** Tells whether the server answers, and whether the data can be read and written. */
+/** Reports whether the server answers, and whether the data can be read and written. */
 export function GET() {
   try {
     const fault = lookAtStorage();

@@ -1,4 +1,4 @@
-<!-- How it is calculated: every model behind a figure, with its source, for what it holds, and how far off it was found to be. -->
+<!-- How it is calculated: every model with its source, its range and its measured accuracy. -->
 <script lang="ts">
   let { data } = $props();
 

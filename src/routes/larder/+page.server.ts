@@ -4,7 +4,7 @@ import { pageOf } from '$lib/forms/pages';
 
 const MOST = 100;
 
-/** A page of the larder, by name. */
+/** Loads a page of the larder, by name. */
 export function load({ url }) {
   const { sought, from } = pageOf(url, MOST);
   const db = database();

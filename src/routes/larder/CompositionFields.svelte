@@ -1,4 +1,4 @@
-<!-- What an ingredient is made of, in 100 g, and its sugars by kind. -->
+<!-- Composition of an ingredient per 100 g, and its sugars by kind. -->
 <script lang="ts">
   import type { Composition, Ingredient, SugarKinds } from '$core/larder';
   import { larderLimits } from '$lib/limits/fieldLimits';
@@ -12,7 +12,7 @@
   let { form, typed, onset }: Props = $props();
 
   const PARTS = ['water', 'sugars', 'fat', 'protein', 'other'] as const;
-  /** What labels tell of it besides. */
+  /** Further nutrients for labels. */
   const OF_IT = [
     ['saturates', 'of the fat saturates, %'],
     ['starch', 'of the other starch, %'],

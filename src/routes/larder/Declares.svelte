@@ -1,4 +1,4 @@
-<!-- What an ingredient's pack declares: its own allergens, with who asks for each, and the diets that it fits. -->
+<!-- Allergens of an ingredient, with the law that requires each, and the diets it suits. -->
 <script lang="ts">
   import { Checkbox } from 'carbon-components-svelte';
   import { ALLERGENS, DIETS, EU_ALLERGENS, US_ALLERGENS, type Ingredient } from '$core/larder';
@@ -13,7 +13,7 @@
     ['EU', EU_ALLERGENS],
     ['US', US_ALLERGENS],
   ] as const;
-  /** Each allergen once, in the order of the EU's list, with who asks for it. */
+  /** Each allergen once, in the order of the EU's list, with the law that requires it. */
   const asked = ALLERGENS.map((name) => ({
     name,
     by: LISTS.filter(([, list]) => (list as readonly string[]).includes(name)).map(([who]) => who),

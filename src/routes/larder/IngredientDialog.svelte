@@ -1,4 +1,4 @@
-<!-- One ingredient: everything that weighing, pricing, declaring and replacing it needs. -->
+<!-- An ingredient with everything needed to weigh, price, declare and replace it. -->
 <script lang="ts">
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';

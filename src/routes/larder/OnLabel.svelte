@@ -1,4 +1,4 @@
-<!-- What labels say of an ingredient: its name there, and how long what is made with it keeps. -->
+<!-- Name of an ingredient on labels, and the shelf life of products made with it. -->
 <script lang="ts">
   import { TextInput } from 'carbon-components-svelte';
   import type { Ingredient } from '$core/larder';

@@ -1,4 +1,4 @@
-<!-- The packs that an ingredient comes in, with what they cost and since when. -->
+<!-- Packs of an ingredient with their prices. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Pack } from '$core/larder';
@@ -10,7 +10,7 @@
 
   interface Props {
     packs: readonly Partial<Pack>[];
-    /** The shop's own. */
+    /** The shop's currency. */
     currency: string;
     typed: Record<string, string>;
     problems: readonly ProblemMessage[];

@@ -1,4 +1,4 @@
-<!-- What an ingredient has cost by weight, pack by pack, over time. -->
+<!-- Price of an ingredient by weight over time, by pack. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Table } from 'carbon-components-svelte';
   import { shopDates } from '$lib/format/shopDates';
@@ -10,7 +10,7 @@
   let { prices, currency }: { prices: readonly PastPrice[]; currency: string } = $props();
 
   const today = Date.now();
-  /** Prices in another currency stand in the table only. */
+  /** Prices in another currency are only in the table. */
   const counted = $derived(prices.filter((price) => price.currency === currency));
   const packs = $derived([...new Set(counted.map(({ pack }) => pack))]);
   const figures = $derived(shopFigures());
@@ -21,7 +21,7 @@
       const points = counted
         .filter((price) => price.pack === pack)
         .map((price) => ({ x: Date.parse(price.pricedOn), y: perMass(price) }));
-      // A price holds until the next one: the last reaches to today.
+      // A price holds until the next one: the last extends to today.
       const last = points.at(-1)!;
       return { name: pack, data: last.x < today ? [...points, { x: today, y: last.y }] : points };
     }),

@@ -1,4 +1,4 @@
-<!-- A short list of names with a figure each, and a remark where that is wanted. -->
+<!-- A short list of names with a figure each, and an optional note. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Quantity } from '$core/measure';

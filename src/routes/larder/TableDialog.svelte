@@ -1,4 +1,4 @@
-<!-- The larder or its prices from a table: first what it would change, then, if that is right, the change. -->
+<!-- Import of the larder or its prices from a table: first a preview, then the change. -->
 <script lang="ts">
   import { Button, FileUploaderButton, Modal, RadioButton, RadioButtonGroup, Table } from 'carbon-components-svelte';
   import { ask, csv } from '$lib/api';
@@ -39,7 +39,7 @@
     if (!changes || touched === 0) return;
     const answer = await ask('PUT', `/api/larder/table/${table}?stamp=${changes.stamp}`, csv(text));
     if (!answer.ok) {
-      // What it would do now is shown anew, and nothing happens before it is said again.
+      // The larder changed meanwhile: shows a new preview before anything is applied.
       if (answer.status === 409) await look();
       problems = answer.problems;
       return;

@@ -6,7 +6,7 @@ import { eventsOf, runById } from '$lib/server/runs';
 const MAX_LOTS = 200;
 const MAX_RUNS = 200;
 
-/** A lot of an ingredient with the runs that it went into, or a run's own lot with what went into it; without one, the lots last used. */
+/** Loads a lot of an ingredient with the runs that used it, or a run's own lot with its ingredients; without a lot, the lots last used. */
 export function load({ url }) {
   const { sought } = pageOf(url, 1);
   const lot = sought.trim();

@@ -1,4 +1,4 @@
-<!-- Lots forward and back: where a lot of an ingredient went, and what was in a piece. -->
+<!-- Tracing lots: where a lot of an ingredient went, and what went into a batch. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { shopDates } from '$lib/format/shopDates';

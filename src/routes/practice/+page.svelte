@@ -1,4 +1,4 @@
-<!-- A pot without its number: only what the eye and the cold water show. It is taken off at the right moment, or it is not. -->
+<!-- Practice boil without a thermometer: only the look of the pot and the cold-water test. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { onDestroy, onMount } from 'svelte';
@@ -16,9 +16,9 @@
   const KEY = 'knife-tray.practice';
   const SPEEDS = [5, 10, 20] as const;
   const TICK_MS = 100;
-  /** A drop has to cool before it tells anything, s of the pot's own time. */
+  /** Time a drop needs to cool, s of the pot's time. */
   const DROP_SECONDS = 12;
-  /** Past this it is charcoal, deg C. */
+  /** Temperature at which sugar turns to charcoal, °C. */
   const LOST_C = 200;
   const EVERY_SECONDS = 10;
 

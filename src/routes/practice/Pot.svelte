@@ -1,4 +1,4 @@
-<!-- A pot of syrup as it looks from above its rim: bubbles that grow and slow down, and sugar that browns. -->
+<!-- A pot of syrup from above: bubbles that grow and slow down, and sugar that browns. -->
 <script lang="ts">
   import type { PotLook } from '$core/practice';
 
@@ -11,7 +11,7 @@
   const WIDTH = 460;
   const HEIGHT = 190;
   const COUNT = 46;
-  /** Where bubbles come up: spread evenly, as seeds in a sunflower. */
+  /** Positions of bubbles: evenly spread in a sunflower pattern. */
   const TURN = 2.399963;
   const places = Array.from({ length: COUNT }, (_, i) => {
     const r = Math.sqrt((i + 0.5) / COUNT);

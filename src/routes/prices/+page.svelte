@@ -1,4 +1,4 @@
-<!-- The shop's price list: every slab with what its pieces are sold for, over the counter and over each channel. -->
+<!-- Price list: every slab with its prices at the counter and over each channel. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { coinDigits } from '$core/cost';

@@ -8,14 +8,14 @@ import { addDays } from 'date-fns';
 
 const MOST = 50;
 
-/** A day of the shop, as it begins and ends. */
+/** Start and end of a day in the shop's time zone. */
 function dayIn(day: string, zone: string): [from: string, to: string] {
   const [year, month, date] = day.split('-').map(Number) as [number, number, number];
   const from = new TZDate(year, month - 1, date, zone);
   return [new Date(from.getTime()).toISOString(), new Date(addDays(from, 1).getTime()).toISOString()];
 }
 
-/** A page of the shop's runs, the last begun first; those that are sought, by words of their name, lot and notes, and by day. */
+/** Loads a page of runs, the newest first, filtered by words in name, lot and notes, and by day. */
 export function load({ url }) {
   const { sought, from } = pageOf(url, MOST);
   const db = database();

@@ -1,4 +1,4 @@
-<!-- The logbook: what is on the bench, and what was made, day by day. -->
+<!-- All runs, the newest first. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { shopDates } from '$lib/format/shopDates';

@@ -38,7 +38,7 @@
     { key: 'labels', name: 'Labels' },
   ] as const satisfies readonly TabItem[];
   type Key = (typeof TABS)[number]['key'];
-  /** The leaf that an address names: /settings#prices. */
+  /** The tab that an address names: /settings#prices. */
   const keyIn = (hash: string): Key => TABS.find(({ key }) => `#${key}` === hash)?.key ?? 'shop';
   let activeTab: Key = $state('shop');
   onMount(() => (activeTab = keyIn(page.url.hash)));
@@ -47,7 +47,7 @@
     activeTab = key;
     replaceState(`#${key}`, {});
   }
-  /** Tab of a setting, by the field that a problem or an invalid text names. */
+  /** Tab of a setting, by the field of a problem or an invalid text. */
   const LEAF_OF: Readonly<Record<string, Key>> = {
     vessels: 'pots',
     pieceKinds: 'pieces',
@@ -66,14 +66,14 @@
   const CURRENCIES = Intl.supportedValuesOf('currency');
   const currencyNames = new Intl.DisplayNames('en', { type: 'currency' });
   const WRONG = 'main .bx--text-input--invalid, main [aria-invalid="true"]';
-  /** Fields of half-typed texts that do not begin with the setting's own name. */
+  /** Fields whose invalid texts do not start with the setting's name. */
   const LEAF_BY_FIELD: readonly (readonly [RegExp, Key])[] = [
     [/^(altitude|room|humidity|probe)/, 'room'],
     [/^(hours|hands|ovens|rings|day|from|to)/, 'hours'],
     [/^(shop asks|least margin|tax|labour|watch|shop rejects|overhead|tariff|ladder|power)/, 'prices'],
     [/^(step|rate|name)/, 'shop'],
   ];
-  /** As they were read, and what is made of them here. */
+  /** Settings as read, and as edited here. */
   let base: KeptSettings = $state.raw(untrack(() => ({ settings: data.shop, revision: data.shopRevision })));
   let form = $state(untrack(() => ({ ...data.shop })));
   const KINDS = $derived({
@@ -86,10 +86,10 @@
   let typed: Record<string, string> = $state({});
   let problems: readonly ProblemMessage[] = $state.raw([]);
   let said = $state('');
-  /** What someone else kept since these settings were read. */
+  /** What someone else saved since these settings were read. */
   let elsewhere: KeptSettings | null = $state.raw(null);
 
-  /** Problems that no field shows itself. */
+  /** Problems without a field. */
   const unplaced = $derived(
     problems.filter(
       ({ path }) => path !== '/name' && !/^\/(vessels|boxes|bags|wraps|channels|pieceKinds|probes|hours)\//.test(path),
@@ -102,10 +102,10 @@
     said = '';
   }
 
-  /** Only what was changed here is sent, so that what was changed elsewhere stays. */
+  /** Only changed settings are sent, so that changes made elsewhere stay. */
   const changes = () => changedSettings(base.settings, $state.snapshot(form) as Settings);
 
-  /** What is wrong may stand on another leaf, or out of sight. */
+  /** The invalid field may be on another tab, or out of sight. */
   async function showFirstWrong() {
     await tick();
     if (!document.querySelector(WRONG)) {
@@ -133,7 +133,7 @@
     await invalidateAll();
   }
 
-  /** Goes on from what someone else kept: with what was changed here, or without. */
+  /** Continues from what someone else saved: with the changes made here, or without. */
   function goOnFrom(latest: KeptSettings, mine: Partial<Settings>) {
     base = latest;
     form = { ...latest.settings, ...mine };

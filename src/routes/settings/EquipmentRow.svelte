@@ -1,4 +1,4 @@
-<!-- One thing of the shop in a row: its name, its figures, and a way to take it out. -->
+<!-- A row of equipment: its name, its fields, and a button to remove it. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Snippet } from 'svelte';
@@ -6,7 +6,7 @@
   interface Props {
     name: string;
     problem: string;
-    /** Widths of the figures between name and button, as grid columns. */
+    /** Widths of the fields between name and button, as grid columns. */
     columns: string;
     onname: (name: string) => void;
     onremove: () => void;
@@ -36,7 +36,7 @@
     align-items: end;
   }
 
-  /* Rows below the first stand under its labels. */
+  /** Rows below the first line up with its labels. */
   @media (min-width: 760px) {
     :global(.thing + .thing .bx--label) {
       position: absolute;

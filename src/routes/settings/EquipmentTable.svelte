@@ -1,4 +1,4 @@
-<!-- Things of the shop of one kind, each in a row with its figures: pots, boxes, bags, papers, pieces, channels. -->
+<!-- Equipment of one kind, each item in a row with its fields: pots, boxes, bags, wrappers, piece types, channels. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Shop } from '$core/shop';
@@ -14,7 +14,7 @@
   interface Props {
     kind: Kind;
     things: readonly object[] | undefined;
-    /** In which the shop's amounts are as they were kept. */
+    /** Currency of the stored amounts. */
     currency: string;
     typed: Record<string, string>;
     problems: readonly ProblemMessage[];
@@ -80,7 +80,7 @@
     position: relative;
   }
 
-  /* Beside the name of the list. */
+  /** Beside the name of the list. */
   .add {
     position: absolute;
     top: -0.35rem;

@@ -1,4 +1,4 @@
-<!-- When the shop works, with how many hands, ovens and rings: what a day is laid out in. -->
+<!-- Working hours, people, ovens and rings: the resources of a schedule. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Shop } from '$core/shop';

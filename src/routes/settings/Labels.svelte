@@ -1,4 +1,4 @@
-<!-- The shop's own sheets of labels, drawn as they lie, and what every label says of the shop. -->
+<!-- Dimensions of the shop's label sheets, drawn to scale, and texts on every label. -->
 <script lang="ts">
   import { Select, SelectItem, TextArea } from 'carbon-components-svelte';
   import { LABEL_PROFILES, PAPERS, USUAL_LABELS, type LabelSheet, type Shop } from '$core/shop';

@@ -1,4 +1,4 @@
-<!-- How the shop makes its prices, what hands, power and the roof cost, and what draws power. -->
+<!-- Pricing of the shop: margin, tax, labour, energy, overheads, and the power of its equipment. -->
 <script lang="ts">
   import { Select, SelectItem, TextInput, Toggle } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
@@ -27,7 +27,7 @@
     const next = Object.entries({ ...pricing, ...part }).filter(([, value]) => value !== undefined);
     onshop({ pricing: Object.fromEntries(next) });
   }
-  /** Money is written in the shop's own currency. */
+  /** Amounts are entered in the shop's currency. */
   const money = (part: Partial<Pricing>) => set({ ...part, currency: undefined });
   const limit = (field: string) => shopLimits(`pricing.${field}`);
   const NONE = { margin: undefined, markup: undefined, price: undefined } as const;

@@ -1,4 +1,4 @@
-<!-- The room the shop works in, its height, and its probes with how they were last found to read. -->
+<!-- Altitude and climate of the workroom, and its thermometers with their last checks. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { USUAL_SHOP, type Probe, type Shop, type ThermometerKind } from '$core/shop';

@@ -1,4 +1,4 @@
-<!-- Two people at the settings: the later one is told, sees both, and chooses. -->
+<!-- Two people edited the settings: the later one sees both versions and chooses. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import type { KeptSettings, Settings } from '$lib/server/shop';
@@ -44,7 +44,7 @@
     placeH: 'Fitted cooling of places',
   };
 
-  /** A setting in a few words: things of a list by their names. */
+  /** Describes a setting in a few words: items of a list by their names. */
   function inWords(value: unknown): string {
     if (value === undefined) return '-';
     if (Array.isArray(value)) return value.map(inWords).join('; ') || 'none';

@@ -1,4 +1,4 @@
-<!-- The units in which figures are shown, and in which a bare number is read. -->
+<!-- Units for display, and of bare numbers. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { SHOWN_IN, type ShownIn } from '$core/measure';

@@ -1,6 +1,6 @@
 import type { Quantity } from '$core/measure';
 
-/** A figure, a choice or a text of a thing of the shop, as a column of its row. */
+/** A column of an equipment row: a figure, a choice or a text. */
 export interface Column {
   readonly field: string;
   readonly label: string;
@@ -8,21 +8,21 @@ export interface Column {
   readonly quantity?: Quantity;
   readonly optional?: boolean;
   readonly placeholder?: string;
-  /** Of a choice: what is kept, and what is said. */
+  /** For a choice: stored value and displayed text. */
   readonly options?: readonly (readonly [value: string, words: string])[];
-  /** Width among the others, 1 where it does not say. */
+  /** Relative width; default 1. */
   readonly wide?: number;
-  /** An amount of money: written anew it is in the shop's own currency. */
+  /** Whether it is an amount of money in the shop's currency. */
   readonly isMoney?: boolean;
 }
 
-/** A kind of things that a shop has any number of. */
+/** A kind of equipment. */
 export interface Kind {
-  /** The setting that holds them. */
+  /** The setting that holds it. */
   readonly path: 'vessels' | 'boxes' | 'bags' | 'wraps' | 'pieceKinds' | 'channels';
   readonly legend: string;
   readonly add: string;
-  /** What a new one begins as, beside its empty name. */
+  /** Defaults of a new item, besides its empty name. */
   readonly begin: Readonly<Record<string, unknown>>;
   readonly columns: readonly Column[];
 }
@@ -94,7 +94,7 @@ export const PIECES: Kind = {
   columns: [side('lengthMm', 'Length'), side('widthMm', 'Width'), price('Price')],
 };
 
-/** Ways to sell; what they pack in is one of the shop's boxes or bags. */
+/** Sales channels; their packaging is one of the shop's boxes or bags. */
 export const channelsIn = (names: readonly string[]): Kind => ({
   path: 'channels',
   legend: 'Sales channels',

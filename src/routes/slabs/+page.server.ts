@@ -4,7 +4,7 @@ import { pageOf } from '$lib/forms/pages';
 
 const MOST = 24;
 
-/** A page of the shop's slabs, each with what its card shows; the plans themselves stay here. */
+/** Loads a page of the shop's slabs with their cards; the plans stay on the server. */
 export async function load({ url }) {
   const { sought, from } = pageOf(url, MOST);
   const db = database();

@@ -55,7 +55,7 @@
         await takeIn(text);
         return;
       }
-      // A recipe document is looked at line by line before it becomes a slab.
+      // A recipe document is reviewed line by line before it becomes a slab.
       storeText(
         'window',
         'knife-tray.paste',

@@ -1,4 +1,4 @@
-<!-- A new slab: from nothing, from a pattern, or as a copy of one that stands. -->
+<!-- Dialog for a new slab: empty, from a template, or as a copy. -->
 <script lang="ts">
   import { Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
@@ -9,13 +9,13 @@
   import type { PatternCard } from '$lib/server/starter';
 
   interface Props {
-    /** Whose cups and spoons it is written in. */
+    /** Its cup and spoon sizes. */
     measures: Measures;
     onclose: () => void;
   }
   let { measures, onclose }: Props = $props();
 
-  /** How the choices begin that are patterns and not slabs. */
+  /** Prefix of choices that are templates. */
   const PATTERN = 'pattern:';
   let open = $state(false);
   let from = $state('');
@@ -30,7 +30,7 @@
     if (answer.ok) slabs = answer.value.slabs;
     const found = await ask<{ patterns: PatternCard[] }>('GET', '/api/patterns');
     if (found.ok) patterns = found.value.patterns;
-    // What was said meanwhile stays.
+    // Keeps what was typed meanwhile.
     wrong ||= [answer, found].flatMap((given) => (given.ok ? [] : given.problems))[0]?.message ?? '';
   });
 

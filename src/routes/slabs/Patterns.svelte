@@ -1,4 +1,4 @@
-<!-- Six patterns to begin from, by kind of work. -->
+<!-- Slab templates by kind of work. -->
 <script lang="ts">
   import { onMount } from 'svelte';
   import { goto } from '$app/navigation';

@@ -5,7 +5,7 @@ import { firstEvents, openRuns } from '$lib/server/runs';
 
 const MAX_PAST = 5;
 
-/** What is on the bench or planned, what was made last, and where another device finds it. */
+/** Loads runs in progress and planned, recent runs, and the address for other devices. */
 export async function load() {
   const db = database();
   const open = openRuns(db);

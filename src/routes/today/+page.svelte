@@ -1,4 +1,4 @@
-<!-- The day at a glance: what is on the bench, what sets where, what is due, and what is to be weighed next. -->
+<!-- Today: runs in progress, what sets where, what is due, and what to weigh next. -->
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
@@ -42,7 +42,7 @@
       .sort((a, b) => a.step.from - b.step.from)
       .slice(0, MAX_DUE),
   );
-  /** Of the first run that has yet to be weighed. */
+  /** Of the first run that has to be weighed. */
   const unweighed = $derived.by(() => {
     for (const run of open) {
       const lines = run.state.lines.filter(({ weighedG, massG }) => weighedG === null && massG !== null);

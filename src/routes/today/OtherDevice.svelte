@@ -1,10 +1,10 @@
-<!-- Where a tablet or a phone opens the bench: an address, and a code to scan it from. -->
+<!-- Address of the bench for a tablet or a phone, with a QR code. -->
 <script lang="ts">
   interface Props {
-    /** The address as a picture of a code. */
+    /** QR code of the address, as an image. */
     code: string;
     address: string;
-    /** Whether what goes there is encrypted, so that a device asks whether it trusts the shop. */
+    /** Whether the address is encrypted, so that a device asks whether to trust the shop. */
     isSecure: boolean;
   }
   let { code, address, isSecure }: Props = $props();

@@ -1,4 +1,4 @@
-<!-- One run of the day: how far it is, what the hands are at, and what would wait too long. -->
+<!-- A run of the day: its progress, the current step, and steps that would wait too long. -->
 <script lang="ts">
   import { ProgressBar } from 'carbon-components-svelte';
   import { stepInShort } from '$core/time';

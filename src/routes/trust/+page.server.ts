@@ -1,4 +1,4 @@
 import { codeOfAddress } from '$lib/server/addresses';
 
-/** Where a tablet finds this page, so that it can be read there, too. */
+/** Loads the address of this page for a tablet. */
 export const load = async () => ({ elsewhere: await codeOfAddress('/trust') });

@@ -1,4 +1,4 @@
-<!-- How a tablet or a phone is told, once, to trust the shop's own certificate: in drawings, step by step. -->
+<!-- How to make a tablet or a phone trust the shop's certificate, step by step. -->
 <script lang="ts">
   let { data } = $props();
 

@@ -5,7 +5,7 @@ import { slabById, slabNames } from '$lib/server/slabs';
 
 const MOST = 12;
 
-/** The names of all slabs to choose from, and the chosen ones whole. */
+/** Loads the names of all slabs, and the chosen ones completely. */
 export function load({ url }) {
   const db = database();
   const ids = (url.searchParams.get('slabs') ?? '')

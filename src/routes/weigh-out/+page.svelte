@@ -1,4 +1,4 @@
-<!-- One gather sheet for several slabs: the same mixture is made once, each ingredient is weighed and bought once. -->
+<!-- One weigh-out sheet for several slabs: shared mixtures are made once, each ingredient is weighed and bought once. -->
 <script lang="ts">
   import { Button, Checkbox } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
@@ -10,7 +10,7 @@
   let { data } = $props();
 
   const larder = $derived(larderOf(data.ingredients));
-  /** What is ticked: at once, also while the sheet for it is still on its way. */
+  /** Ticked slabs, also while their sheet is loading. */
   let chosen = $derived(data.chosen.map(({ id }) => id));
   const works = $derived(
     data.chosen.map(({ id, slab }) => ({ key: String(id), slab, plan: plan(slab, larder, data.whole) })),

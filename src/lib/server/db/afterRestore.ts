@@ -2,18 +2,18 @@ import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import type Database from 'better-sqlite3';
 
-/** Left in the data folder by `npm run restore`, and applied when the data are opened next. */
+/** Written to the data folder by `npm run restore` and applied when the data is next opened. */
 const FILE = 'restored.json';
 
-/** What data that were put back must not give again. */
+/** Numbers that restored data must not give again. */
 interface Restored {
-  /** The number of restores in this folder. */
+  /** Number of restores in this folder. */
   readonly times: number;
-  /** The highest number that each table has given so far, in the copy or in the data that it replaced. */
+  /** Highest number of each table, in the copy or in the data it replaced. */
   readonly floors: Readonly<Record<string, number>>;
 }
 
-/** Makes sure that numbers and lots that were given after a copy was made are not given again once it is put back. */
+/** Makes sure that numbers and lots given after a copy was made are not given again after a restore. */
 export function applyRestored(db: Database.Database, folder: string): void {
   const file = join(folder, FILE);
   if (!existsSync(file)) return;

@@ -7,7 +7,7 @@ const COPIES = 'copies';
 const MAX_COPIES = 7;
 const OF_A_DAY = /^knife-tray-\d{4}-\d{2}-\d{2}\.sqlite$/;
 
-/** Whether a file is a database that nothing is wrong with. */
+/** Tells whether a file is an intact database. */
 export function isSound(file: string): boolean {
   try {
     const db = new Database(file, { readonly: true, fileMustExist: true });
@@ -19,7 +19,7 @@ export function isSound(file: string): boolean {
   }
 }
 
-/** The copies of each day in a data folder, the newest first. */
+/** Returns the daily copies in a data folder, the newest first. */
 function copiesIn(folder: string): string[] {
   const place = join(folder, COPIES);
   if (!existsSync(place)) return [];
@@ -27,14 +27,14 @@ function copiesIn(folder: string): string[] {
   return names.sort((a, b) => b.localeCompare(a)).map((name) => join(place, name));
 }
 
-/** The newest copy of a data folder that nothing is wrong with, or null. */
+/** Returns the newest intact copy of a data folder, or `null`. */
 export function newestCopy(folder: string): string | null {
   return copiesIn(folder).find(isSound) ?? null;
 }
 
 /**
- * Makes the copy of a day, if there is none of it yet, and lets go of those beyond the seventh. A copy that was broken off
- * leaves no file of that name.
+ * Makes the copy of a day, if it is missing, and deletes those beyond the seventh. An interrupted copy leaves no file of that
+ * name.
  *
  * @param today YYYY-MM-DD
  */

@@ -20,8 +20,7 @@ let open: { readonly db: Db; readonly watch: StorageWatch } | null = null;
 let lookedAt = 0;
 
 /**
- * Opens the shop's database when the server starts, and closes it when it shuts down. Meanwhile a copy is made each day, and the
- * file is watched.
+ * Opens the shop's database when the server starts, and closes it on shutdown. Makes a daily copy and watches the file.
  *
  * @param onfault called with the error of a copy that could not be made
  */
@@ -42,19 +41,19 @@ export async function openShop(onfault: (error: unknown) => void): Promise<void>
   });
 }
 
-/** The shop's database. */
+/** Returns the shop's database. */
 export function database(): Db {
   if (!open) throw new Error('The database is asked for before the server has started');
   return open.db;
 }
 
-/** Says what is wrong with the data file, or null. Costs some microseconds. */
+/** Returns what is wrong with the data file, or `null`. Takes some microseconds. */
 export function storageFault(): string | null {
   const fault = open?.watch.fault() ?? null;
   return fault && faultSentence(fault);
 }
 
-/** Says what is wrong with the data file after a closer look: whether a row can be written and read. */
+/** Returns what is wrong with the data file after writing and reading a row. */
 export function lookAtStorage(): string | null {
   if (!open || Date.now() - lookedAt < FRESH_MS) return storageFault();
   const fault = open.watch.look();
@@ -62,5 +61,5 @@ export function lookAtStorage(): string | null {
   return fault && faultSentence(fault);
 }
 
-/** Takes note of an error that a request met, so that a damaged file is not written to any more. */
+/** Records an error of a request, so that a damaged file is not written any more. */
 export const reportStorage = (error: unknown): void => open?.watch.report(error);

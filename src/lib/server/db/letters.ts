@@ -1,10 +1,10 @@
 import { plainName } from '$core/larder';
 
-/** The index finds groups of this many letters. */
+/** Number of letters per group of the index. */
 const MIN_INDEXED_LETTERS = 3;
 
 /**
- * Makes the condition for rows whose letters hold what is sought.
+ * Returns the condition for rows that contain a text.
  *
  * @param index the index of letters, whose row ids are those of the rows
  * @param column of the row's id
@@ -17,7 +17,7 @@ export function holdsLetters(
 ): { readonly sql: string; readonly like: string } {
   const plain = plainName(sought);
   const like = `%${plain.replace(/[\\%_]/g, '\\$&')}%`;
-  // LIKE without ESCAPE is answered by the index; fewer letters than it groups are looked for row by row.
+  // LIKE without ESCAPE uses the index; shorter texts are searched row by row.
   const isIndexed = [...plain].length >= MIN_INDEXED_LETTERS && !/[\\%_]/.test(plain);
   const escape = isIndexed ? '' : ` ESCAPE '\\'`;
   return { sql: `${column} IN (SELECT rowid FROM ${index} WHERE letters LIKE ?${escape})`, like };

@@ -8,14 +8,14 @@ import { prepareOnce } from './statements';
 
 export type Db = Database.Database;
 
-/** One step of the schema, applied once and never changed afterwards. */
+/** One migration, applied once and never changed afterwards. */
 export interface Migration {
   readonly number: number;
   readonly name: string;
   readonly sql: string;
 }
 
-/** How long a write waits for another program that holds the file, ms. The server answers nobody meanwhile. */
+/** How long a write waits for another program that locks the file, ms. The server is blocked meanwhile. */
 const PATIENCE_MS = 1000;
 
 /**
@@ -31,7 +31,7 @@ export async function openDatabase(folder: string, migrations: readonly Migratio
   const file = join(folder, DATA_FILE);
   const existed = existsSync(file);
   const db = soundDatabase(file, folder);
-  // Readable by the owner only, also where an older version made it.
+  // Readable by the owner only, also if an older version created it.
   chmodSync(file, 0o600);
   db.function('plain_name', { deterministic: true }, (name: unknown) => plainName(String(name)));
   db.pragma('synchronous = FULL');
@@ -61,7 +61,7 @@ function soundDatabase(file: string, folder: string): Db {
 }
 
 /**
- * Applies the migrations that the database has not seen, each in a transaction of its own.
+ * Applies new migrations, each in its own transaction.
  *
  * @param copyTo folder for a copy of the data as they were, or null where there was nothing yet
  */
@@ -89,7 +89,7 @@ async function migrate(db: Db, migrations: readonly Migration[], copyTo: string 
   db.pragma('foreign_keys = ON');
 }
 
-/** A copy beside the file by SQLite's own backup, before the schema changes. A copy of an earlier try is kept. */
+/** Backs up the file with SQLite's own backup before the schema changes. An existing copy is kept. */
 async function copyAside(db: Db, folder: string, seen: number): Promise<void> {
   const copy = join(folder, `before-schema-${seen + 1}.sqlite`);
   if (!existsSync(copy)) await db.backup(copy);

@@ -1,6 +1,6 @@
 import type { Db } from './open';
 
-/** What reads depend on. Only this process writes to the data, so that it knows when they change. */
+/** Cache of reads. Only this process writes to the data, so it knows when they change. */
 export type ReadFrom = 'larder' | 'settings' | 'rack';
 
 const MAX_READS = 500;
@@ -14,10 +14,7 @@ function readsOf(db: Db, from: ReadFrom): Map<string, unknown> {
   return own;
 }
 
-/**
- * Reads something, or gives what was read before for the same key. Within a transaction it always reads: what is written there
- * may be taken back.
- */
+/** Reads a value, or returns the cached one for the same key. Transactions always read, since they may be rolled back. */
 export function cachedRead<T>(db: Db, from: ReadFrom, key: string, read: () => T): T {
   if (db.inTransaction) return read();
   const own = readsOf(db, from);
@@ -28,7 +25,7 @@ export function cachedRead<T>(db: Db, from: ReadFrom, key: string, read: () => T
   return value;
 }
 
-/** Forgets what was read, since it is being written. */
+/** Clears the cache before a write. */
 export function forgetReads(db: Db, ...written: readonly ReadFrom[]): void {
   for (const from of written) readsOf(db, from).clear();
 }

@@ -2,12 +2,12 @@ import type Database from 'better-sqlite3';
 
 type Statement = Database.Statement;
 
-/** Texts that are kept; conditions that are put together add some, and none without end. */
+/** Maximum number of cached statements. */
 const MAX_KEPT = 1000;
 
 /**
- * Makes a connection prepare each statement once, however often it is asked for. A plucked statement is separate,
- * so that other users of the same text still get whole rows.
+ * Makes a connection prepare each statement only once. A plucked statement is separate, so that others with the same text still
+ * get whole rows.
  */
 export function prepareOnce(db: Database.Database): void {
   const prepare = db.prepare.bind(db) as (sql: string) => Statement;

@@ -1,7 +1,7 @@
 import { closeSync, openSync, readSync, statSync } from 'node:fs';
 import type { Db } from './open';
 
-/** What is wrong with the data file under a running server. */
+/** Faults of the data file while the server is running. */
 export type StorageFault = 'missing' | 'replaced' | 'damaged' | 'unwritable';
 
 const FAULT_SENTENCES: Readonly<Record<StorageFault, string>> = {
@@ -14,7 +14,7 @@ const FAULT_SENTENCES: Readonly<Record<StorageFault, string>> = {
 
 /** The first bytes of every SQLite database. @see https://www.sqlite.org/fileformat.html */
 const HEADER = 'SQLite format 3\0';
-/** Errors after which the file cannot be trusted until the server is started again. */
+/** Errors after which the file cannot be trusted until a restart. */
 const DAMAGE = /^SQLITE_(?:CORRUPT|NOTADB)/;
 const UNWRITABLE = /^SQLITE_(?:FULL|READONLY|IOERR|CANTOPEN)/;
 
@@ -27,10 +27,10 @@ const identityOf = (file: string): string | null => {
   }
 };
 
-/** Notices when the data file is deleted, replaced or damaged, or cannot be written, while the server has it open. */
+/** Detects that the data file is deleted, replaced, damaged or not writable while it is open. */
 export class StorageWatch {
   readonly #db: Db;
-  /** The file and its log as they were opened. */
+  /** Identity of the file and its log when opened. */
   readonly #opened: ReadonlyMap<string, string | null>;
   #isDamaged = false;
   #isUnwritable = false;
@@ -41,7 +41,7 @@ export class StorageWatch {
     this.#opened = new Map([db.name, `${db.name}-wal`].map((file) => [file, identityOf(file)]));
   }
 
-  /** Looks at the file without reading data: some microseconds, so that it can be done before every change. */
+  /** Checks the file without reading data: some microseconds, before every change. */
   fault(): StorageFault | null {
     if (this.#isDamaged) return 'damaged';
     for (const [file, identity] of this.#opened) {
@@ -52,7 +52,7 @@ export class StorageWatch {
     return this.#isUnwritable ? 'unwritable' : null;
   }
 
-  /** Looks closer: at the head of the file, and whether a row can be written and read back. */
+  /** Checks the header of the file, and writes and reads back a row. */
   look(): StorageFault | null {
     const seen = this.fault();
     if (seen !== null && seen !== 'unwritable') return seen;
@@ -61,7 +61,7 @@ export class StorageWatch {
     return this.fault();
   }
 
-  /** Takes note of an error that a request met. */
+  /** Records an error of a request. */
   report(error: unknown): void {
     const code = String(Object(error).code ?? Object(Object(error).cause).code ?? '');
     if (DAMAGE.test(code)) this.#isDamaged = true;
@@ -90,12 +90,12 @@ export class StorageWatch {
       const read = this.#db.prepare('SELECT at FROM canary WHERE id = 1').pluck().get();
       this.#isUnwritable = read !== at;
     } catch (error) {
-      // Another program may hold the file for a moment.
+      // Another program may lock the file for a moment.
       if (!/^SQLITE_BUSY/.test(String(Object(error).code))) this.#isUnwritable = true;
       this.report(error);
     }
   }
 }
 
-/** The sentence that says what is wrong and what to do. */
+/** Returns the message of a fault, with what to do. */
 export const faultSentence = (fault: StorageFault): string => FAULT_SENTENCES[fault];

@@ -34,7 +34,7 @@ const askSchema = choice(
   'required',
 );
 
-/** The body of `POST /api/cuts`: a slab, and how its pieces are asked for. */
+/** Reads the body of `POST /api/cuts`: a slab, and the target of its cut. */
 export interface CutsRequest extends PlanRequest {
   readonly ask: CutAsk;
 }
@@ -58,7 +58,7 @@ const readingSchema = list(
   1,
 ).required(REQUIRED);
 
-/** The body of `POST /api/even`: a slab, and readings of its thickness. */
+/** Reads the body of `POST /api/even`: a slab, and thickness readings. */
 export interface EvenRequest extends PlanRequest {
   readonly readings: Held<typeof readingSchema>;
 }
@@ -72,11 +72,11 @@ export function readEvenRequest(found: unknown): Read<EvenRequest> {
     : { ok: true, value: { ...read.value, readings: Object(found).readings } };
 }
 
-/** As many seconds as a service may think. */
+/** Maximum search time, s. */
 const MAX_SECONDS = 8;
 const side5 = number(20, MAX_MM);
 
-/** A kind as a service is asked for it: without a name, and with null for as many as fit. */
+/** A piece type in a request: without a name, and with `null` for as many as fit. */
 const askedKind = fields({
   id: text(100),
   lengthMm: side,
@@ -95,7 +95,7 @@ const mixedSchema = fields({
   seconds: number(0.1, MAX_SECONDS),
 }).required(REQUIRED);
 
-/** The body of `POST /api/mixed`: sizes or a slab, and the kinds of piece. */
+/** Reads the body of `POST /api/mixed`: sizes or a slab, and piece types. */
 export type MixedRequest = Held<typeof mixedSchema> & Partial<PlanRequest>;
 
 export function readMixedRequest(found: unknown): Read<MixedRequest> {
@@ -125,7 +125,7 @@ const bagsSchema = fields({
   bags: whole(1, 10_000).nullable(),
 }).required(REQUIRED);
 
-/** The body of `POST /api/bags`. */
+/** Reads the body of `POST /api/bags`. */
 export type BagsRequest = Held<typeof bagsSchema>;
 
 export const readBagsRequest = (found: unknown): Read<BagsRequest> => readBy(bagsSchema, found);

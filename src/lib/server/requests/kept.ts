@@ -34,19 +34,19 @@ const pasted = fields({
   measures: oneOf(MEASURES),
 }).required(REQUIRED);
 
-/** Readers of what the larder, tin and settings screens send. */
+/** Readers of requests from the larder, tin and settings screens. */
 export const readIngredient = (found: unknown): Read<Ingredient> => readBy(named, found);
 export const readTin = (found: unknown): Read<RackTin> => readBy(rackTinSchema, found);
 export const readShop = (found: unknown): Read<Partial<Shop>> => readBy(settings, found);
 export const readPasted = (found: unknown): Read<Held<typeof pasted>> => readBy(pasted, found);
-/** A change of the settings: only what changes, from a revision on, with a rate where the currency changes. */
+/** A change of the settings: changed fields, their revision, and an exchange rate for a new currency. */
 const settingsChange = fields({
   revision,
   settings,
   rate: positive(1e6),
 }).required(REQUIRED);
 export const readSettings = (found: unknown): Read<Held<typeof settingsChange>> => readBy(settingsChange, found);
-/** The revision that an address names. */
+/** Returns the revision in an address. */
 export const revisionIn = (url: URL): Read<number> => {
   const text = url.searchParams.get('revision');
   return readRevision(text === null ? undefined : Number(text));
@@ -56,11 +56,11 @@ export const readRevision = (found: unknown): Read<number> => readBy(revision, f
 const passphrase = fields({ passphrase: text(500) }).required(REQUIRED);
 export const readPassphrase = (found: unknown): Read<Held<typeof passphrase>> => readBy(passphrase, found);
 
-/** Each is looked for in several ways, also among what the starter list knows: more would keep pages waiting. */
+/** Maximum number of names: each is looked up in several ways. */
 const MAX_NAMES = 250;
 const names = fields({ names: list(note(200).defined(), MAX_NAMES).required(REQUIRED) }).required(REQUIRED);
 export const readNames = (found: unknown): Read<Held<typeof names>> => readBy(names, found);
 
 const fromPattern = fields({ name: note(200) }).required(REQUIRED);
-/** What a slab that begins from a pattern is to be called; the pattern's own name where it says nothing. */
+/** Name of a slab made from a template; by default the template's name. */
 export const readFromPattern = (found: unknown): Read<Held<typeof fromPattern>> => readBy(fromPattern, found);

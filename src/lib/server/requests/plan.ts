@@ -4,7 +4,7 @@ import { cutProblems, cutSchema, renameOlderMode, scaleSchema, parseSlab, type S
 import { type Problem, problem, problemsOf, type Read, problemsUnder } from '$core/validation';
 import { tinsSchema } from '$core/tin';
 
-/** A request for a plan: a slab, and what to do otherwise than the slab and the shop say. */
+/** A request for a plan: a slab, and options that replace its own. */
 export interface PlanRequest extends PlanOptions {
   readonly slab: Slab;
   readonly shop?: Partial<Shop> | undefined;

@@ -30,7 +30,7 @@ const beginSchema = fields({
   begin: momentSchema,
 }).required(REQUIRED);
 
-/** The body of `POST /api/runs`. */
+/** Reads the body of `POST /api/runs`. */
 export type BeginRequest = Held<typeof beginSchema>;
 
 export function readBeginRequest(found: unknown): Read<BeginRequest> {
@@ -38,13 +38,13 @@ export function readBeginRequest(found: unknown): Read<BeginRequest> {
   return readBy(beginSchema, scale === undefined ? found : { ...(found as object), scale: renameOlderMode(scale) });
 }
 
-/** What of some events can be taken, and what is wrong with the others, each by its place. */
+/** Accepted events, and problems of the others by place. */
 export interface EventsRead {
   readonly events: readonly RunEvent[];
   readonly problems: readonly Problem[];
 }
 
-/** Reads the body of `POST /api/runs/:id/events`: what cannot be read is refused by itself, and the rest is taken. */
+/** Reads the body of `POST /api/runs/:id/events`: invalid events are refused separately. */
 export function readEvents(found: unknown): Read<EventsRead> {
   if (!Array.isArray(found)) return { ok: false, problems: [problem('', 'not-a-list')] };
   if (found.length > MAX_EVENTS) return { ok: false, problems: [problem('', 'too-many-events', { max: MAX_EVENTS })] };
@@ -58,11 +58,11 @@ export function readEvents(found: unknown): Read<EventsRead> {
   return { ok: true, value: { events, problems } };
 }
 
-/** A clock that is off by less than this is taken as right, ms: a request takes a moment on its way. */
+/** Maximum clock difference that counts as correct, ms: requests take a moment. */
 const CLOCK_TOLERANCE_MS = 5000;
 
 /**
- * Finds how far the server's clock is ahead of a device's, ms; 0 where they agree, or the device does not say.
+ * Returns how far the server's clock is ahead of a device's, ms; 0 if they agree, or the device does not say.
  *
  * @param said the header as it came
  */
@@ -72,10 +72,7 @@ export function clockOffsetMs(said: string | null, nowMs: number): number {
   return Number.isFinite(offsetMs) && Math.abs(offsetMs) > CLOCK_TOLERANCE_MS ? offsetMs : 0;
 }
 
-/**
- * Moves events that a device timed by its own clock to the server's time. They keep the device's time beside it. Events that
- * were timed by the server's clock already do not name the device's, and stay as they are.
- */
+/** Converts events timed by a device's own clock to the server's time. They keep the device's time beside it. */
 export const correctedEvents = (events: readonly RunEvent[], offsetMs: number): RunEvent[] =>
   events.map((event) => {
     if (event.deviceAt === undefined || offsetMs === 0) return event;
@@ -90,12 +87,12 @@ const diagnoseSchema = fields({
     .required(REQUIRED),
 }).required(REQUIRED);
 
-/** The body of `POST /api/diagnose`. */
+/** Reads the body of `POST /api/diagnose`. */
 export interface DiagnoseRequest {
   readonly slab: number;
   readonly run?: number | undefined;
   readonly seen: readonly Seen[];
-  /** Instead of those that the run has. */
+  /** Replaces the recorded facts. */
   readonly events?: readonly RunEvent[] | undefined;
 }
 

@@ -24,10 +24,10 @@ import { ASKED } from '$lib/limits/requestLimits';
 import { limited } from './limited';
 import { readPlanRequest, type PlanRequest } from './plan';
 
-/** The body of `POST /api/price`: a slab, and how it is priced otherwise than it says itself. */
+/** Reads the body of `POST /api/price`: a slab, and other pricing. */
 export type PriceRequest = PlanRequest;
 
-/** A pricing as a request may say it: `trim` may be the price of a kilo of it. */
+/** A pricing in a request: `trim` may be a price per kilogram. */
 function readPricing(found: unknown): Read<Pricing> {
   const { trim, ...rest } = Object(found) as { trim?: unknown };
   const sold = typeof trim === 'object' && trim !== null ? { trim: 'sell', trimPerKg: Object(trim).perKg } : { trim };
@@ -41,7 +41,7 @@ function readPricing(found: unknown): Read<Pricing> {
 
 const ASKS = ['margin', 'markup', 'price'] as const;
 
-/** A slab priced as a request asks: what it asks of the price goes before what the slab does, whichever of the three it is. */
+/** Returns a slab with the pricing of a request; its margin, markup or price replaces the slab's. */
 function pricedAs(slab: Slab, asked: Pricing): Slab {
   const asks = ASKS.some((what) => asked[what] !== undefined);
   const own = Object.fromEntries(
@@ -50,7 +50,7 @@ function pricedAs(slab: Slab, asked: Pricing): Slab {
   return { ...slab, pricing: { ...own, ...asked } };
 }
 
-/** Reads the body of `POST /api/price`; the slab that comes back is priced as it asks. */
+/** Reads the body of `POST /api/price` and returns the slab with that pricing. */
 export function readPriceRequest(found: unknown): Read<PriceRequest> {
   const read = readPlanRequest(found);
   const pricing = readPricing(Object(found).pricing);
@@ -62,21 +62,21 @@ export function readPriceRequest(found: unknown): Read<PriceRequest> {
   return { ok: true, value: { ...read.value, slab: pricedAs(read.value.slab, pricing.value) } };
 }
 
-/** The lot of a run, where the label is for one. */
+/** Lot of a run, for its label. */
 const lot = note(50);
 
 const labelSchema = fields({
   madeOn: daySchema.required(REQUIRED),
   profile: oneOf(LABEL_PROFILES),
   lot,
-  /** The id of one of the kinds that the slab is cut into. */
+  /** Id of a piece type of the cut. */
   kind: note(100),
   pack: fields({ pieces: limited(ASKED.perPack).required(REQUIRED) }),
-  /** Numbers of other slabs that are made that day. */
+  /** Numbers of other slabs made on the same day. */
   alsoMade: list(whole(1, 1e9).required(REQUIRED), 50),
 }).required(REQUIRED);
 
-/** The body of `POST /api/label`. */
+/** Reads the body of `POST /api/label`. */
 export type LabelRequest = PlanRequest & Held<typeof labelSchema>;
 
 export function readLabelRequest(found: unknown): Read<LabelRequest> {
@@ -85,14 +85,14 @@ export function readLabelRequest(found: unknown): Read<LabelRequest> {
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: found as LabelRequest };
 }
 
-/** How labels of a kept slab are to be printed, from an address: `madeOn`, `lot`, `pieces`, `profile`, `count`, `from`, `also`. */
+/** Reads how to print labels of a saved slab from an address: `madeOn`, `lot`, `pieces`, `profile`, `count`, `from`, `also`. */
 const printedSchema = fields({
   madeOn: daySchema.required(REQUIRED),
   profile: oneOf(LABEL_PROFILES),
   lot,
   kind: note(100),
   pieces: limited(ASKED.perPack),
-  /** Labels, and the first place on the first sheet that is not used up. */
+  /** Number of labels, and the first unused position. */
   count: limited(ASKED.labels),
   from: limited(ASKED.labelPlace),
   alsoMade: list(whole(1, 1e9).required(REQUIRED), 50),
@@ -148,13 +148,13 @@ const boxesSchema = fields({
     return !(places > MAX_PLACES);
   });
 
-/** The body of `POST /api/boxes`. */
+/** Reads the body of `POST /api/boxes`. */
 export type BoxesRequest = Held<typeof boxesSchema>;
 export const readBoxesRequest = (found: unknown): Read<BoxesRequest> => readBy(boxesSchema, found);
 
 const freeFromSchema = fields({
   allergen: oneOf(ALLERGENS).required(REQUIRED),
-  /** Names of what is taken for a line, by its place in the slab file. */
+  /** Names of substitutes by place in the slab file. */
   answers: yup.mixed<Record<string, string>>().test('answers', asMessage(reason('not-an-object')), (found) => {
     if (found === undefined) return true;
     if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
@@ -163,7 +163,7 @@ const freeFromSchema = fields({
   }),
 }).required(REQUIRED);
 
-/** The body of `POST /api/free-from`. */
+/** Reads the body of `POST /api/free-from`. */
 export type FreeFromRequest = PlanRequest & Held<typeof freeFromSchema>;
 
 export function readFreeFromRequest(found: unknown): Read<FreeFromRequest> {
@@ -173,6 +173,6 @@ export function readFreeFromRequest(found: unknown): Read<FreeFromRequest> {
 }
 
 const version = fields({ version: whole(1, 1e9) }).required(REQUIRED);
-/** Which version of a slab an address names; the last one where it names none. */
+/** Returns the version of a slab in an address; by default the last one. */
 export const readVersion = (query: URLSearchParams): Read<Held<typeof version>> =>
   readBy(version, query.has('version') ? { version: Number(query.get('version')) } : {});

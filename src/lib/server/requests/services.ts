@@ -37,7 +37,7 @@ const forecastSchema = fields({
   sugarG: yup.mixed().nullable(),
 }).required(REQUIRED);
 
-/** The body of `POST /api/forecast`. */
+/** Reads the body of `POST /api/forecast`. */
 export type ForecastRequest = Held<typeof forecastSchema>;
 
 export const readForecastRequest = (found: unknown): Read<ForecastRequest> => readBy(forecastSchema, found);
@@ -54,11 +54,11 @@ const heatLayer = fields({
     .nullable()
     .test('range', asMessage(reason('range-not-rising')), (found) => !found || found.toC > found.fromC),
 }).required(REQUIRED);
-/** Temperatures noted in one answer: times, for each layer. */
+/** Maximum number of temperatures in an answer: times, for each layer. */
 const MAX_NOTES = 50_000;
 const WEEK = 7 * 24 * 60;
 
-/** The raw form of `POST /api/setting`: layers as heat sees them. */
+/** The raw form of `POST /api/setting`: layers with thermal properties. */
 const rawSchema = fields({
   layers: list(heatLayer, 50, 1).required(REQUIRED),
   top: face,
@@ -81,10 +81,10 @@ const staysSchema = list(
   50,
 );
 
-/** The slab form: where the tin stands, one place after the other. */
+/** The slab form: the places of the tin in order. */
 export type SlabSetting = PlanRequest & { readonly stays?: Held<typeof staysSchema> | undefined };
 
-/** Reads the body of `POST /api/setting`, in either form: one with a slab, or one with layers. */
+/** Reads the body of `POST /api/setting` in either form: with a slab, or with layers. */
 export function readSettingRequest(found: unknown): Read<{ raw: RawSetting } | { slab: SlabSetting }> {
   if (typeof found !== 'object' || found === null || !('slab' in found)) {
     const read = readBy(rawSchema, found);
@@ -109,13 +109,13 @@ const timelineSchema = fields({
   start: momentSchema,
   deadline: momentSchema,
   ...MEANS,
-  /** Whether to count on least, usual or most times. */
+  /** Shortest, typical or longest times. */
   pace: oneOf(PACES),
   hours: hoursSchema,
   zone: zoneSchema,
 }).required(REQUIRED);
 
-/** The body of `POST /api/timeline`. */
+/** Reads the body of `POST /api/timeline`. */
 export type TimelineRequest = Pick<PlanRequest, 'slab' | 'tins' | 'shop'> & Held<typeof timelineSchema>;
 
 export function readTimelineRequest(found: unknown): Read<TimelineRequest> {

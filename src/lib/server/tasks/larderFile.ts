@@ -1,4 +1,4 @@
-/** The larder as a thread reads it: from the database file, without the server's connection. */
+/** The larder for a thread: read from the database file, without the server's connection. */
 import Database from 'better-sqlite3';
 import { shelfNow } from '../larderCsv';
 
@@ -13,7 +13,7 @@ export function larderIn(file: string) {
     db = new Database(file, { readonly: true });
     return db.transaction(shelfNow)(db);
   } catch (error) {
-    // A thread passes on the message and the cause of an error, and of a cause only plain data.
+    // Threads pass on only the message and plain cause of an error.
     const { code } = error as { readonly code?: string };
     // eslint-disable-next-line preserve-caught-error
     throw new Error('The larder could not be read', { cause: { code } });

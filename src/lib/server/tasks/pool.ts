@@ -12,16 +12,14 @@ type Name = keyof Tasks;
 type Given<N extends Name> = Parameters<Tasks[N]>[0];
 type Done<N extends Name> = Awaited<ReturnType<Tasks[N]>>;
 
-/** The longest that a task may work, ms. Time in the queue does not count. */
+/** Maximum working time of a task, ms. Time in the queue does not count. */
 const DEADLINE_MS = 10_000;
-/** Two at least, so that short work goes on beside long work. The thread that answers pages needs little. */
+/** At least two, so that short tasks are not blocked by long ones. The main thread needs little. */
 const THREADS = Math.max(2, availableParallelism() - 1);
 
 const filename = () => env.KNIFE_TRAY_TASKS ?? join(process.cwd(), 'build', 'tasks.mjs');
 
-/**
- * Threads by what they are for: general work, starting a run, which nothing else may hold up, and work that nobody waits for.
- */
+/** Threads by purpose: general work, starting a run, which nothing else may delay, and idle work. */
 const LANES = {
   general: new Workers({
     filename,
@@ -47,7 +45,7 @@ process.once('sveltekit:shutdown', () => {
 export type TaskDone<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
-/** Whether each task may take seconds, and what to make smaller where it takes too long. */
+/** Whether each task may take seconds, and what to reduce if it takes too long. */
 const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller: string }>> = {
   plan: { isLong: true, smaller: 'Ask for fewer pieces, or fewer kinds of tin' },
   planInItsTins: { isLong: true, smaller: 'Cut fewer pieces, or use fewer kinds of tin' },
@@ -77,7 +75,7 @@ const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller:
 export type Lane = keyof typeof LANES;
 
 /**
- * Does heavy work in a thread, so that pages are answered meanwhile.
+ * Runs a heavy task in a thread, so that pages are answered meanwhile.
  *
  * @returns the result; or the answer for a task that took too long or too much memory (422), or that found too many waiting (503)
  */
@@ -93,7 +91,7 @@ export async function runTask<N extends Name>(
       ok: true,
       value: (await LANES[lane].run(name, given, {
         ...{ client, isLong },
-        // What a run or the server itself needs is worked out even if nobody waits for it.
+        // Work for a run or the server itself is finished even if nobody waits for it.
         signal: lane === 'general' ? signal : undefined,
       })) as Done<N>,
     };

@@ -1,6 +1,6 @@
-/** Work that waits for a free thread, and how it is chosen. */
+/** Queue of work that waits for a free thread. */
 export interface Job<T> {
-  /** What kind of work it is. */
+  /** Kind of work. */
   readonly kind: string;
   /** Who asked for it. */
   readonly client: string;
@@ -8,7 +8,7 @@ export interface Job<T> {
   readonly isLong: boolean;
   /** Starts the work. Called once, when a thread is free. */
   readonly start: () => Promise<T>;
-  /** Aborted when nobody wants the result any more: work that has not started is dropped. */
+  /** Aborted when nobody needs the result any more: work that has not started is dropped. */
   readonly signal?: AbortSignal | undefined;
 }
 
@@ -18,21 +18,21 @@ interface Waiting extends Job<unknown> {
 }
 
 export interface QueueLimits {
-  /** How much runs at once, at least 1. */
+  /** Maximum number of jobs at once, at least 1. */
   readonly threads: number;
-  /** How much may wait in all, and of one client. */
+  /** Maximum number of waiting jobs in total, and of one client. */
   readonly maxWaiting: number;
   readonly maxWaitingPerClient: number;
 }
 
-/** Thrown when too much is waiting already. */
+/** Thrown when too many jobs are waiting. */
 export class QueueFull extends Error {
   constructor() {
     super('Too much work is waiting');
   }
 }
 
-/** Thrown when nobody wants the result any more. */
+/** Thrown when nobody needs the result any more. */
 export class Dropped extends Error {
   constructor() {
     super('The work is no longer wanted');
@@ -83,7 +83,7 @@ export class FairQueue {
 
   #lastTurn = (key: string) => this.#turns.get(key) ?? 0;
 
-  /** Finds the job whose client has waited longest for a turn, and of that client the kind that has. */
+  /** Returns the job whose client has waited longest for a turn, and of that client the kind that has. */
   #next(): Waiting | undefined {
     const { threads } = this.#limits;
     const longMayStart = this.#longRunning < Math.max(1, threads - 1);

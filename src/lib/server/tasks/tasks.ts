@@ -1,6 +1,6 @@
 import { dayText } from '$wording/schedule';
 import { stepTexts } from '$wording/steps';
-/** Heavy work as it is done in threads of its own (`pool.ts`): plain data in and out, each calling one function of the core. */
+/** Heavy work done in threads (`pool.ts`): plain data in and out, each calling one function of the core. */
 import loader from 'highs';
 import { larderOf, type Ingredient } from '$core/larder';
 import { heatRun } from '$core/heat';
@@ -66,7 +66,7 @@ import { templateSvg } from '../template/svg';
 import type { TemplateFormat } from '../template/formats';
 import { slabsInZip, zipOf, type FilesRead, type NamedText } from '../slabFiles';
 
-/** A slab with what it takes from the larder and the shop. */
+/** A slab with its larder entries and the shop. */
 export interface SlabTask {
   readonly slab: Slab;
   readonly ingredients: readonly Ingredient[];
@@ -77,22 +77,22 @@ export interface SlabTask {
 let solver: Promise<SolveProgram> | null = null;
 const solve = () => (solver ??= loader().then(solverOf));
 
-/** A plan, with the tins chosen where it is for an order. */
+/** Computes a plan, with tins chosen for an order. */
 export async function plan({ slab, ingredients, shop, asked }: SlabTask): Promise<Plan> {
   const larder = larderOf(ingredients);
   return planOf(slab, larder, shop, await withTinsForOrder(slab, larder, shop, asked, solve));
 }
 
-/** A plan of a saved slab in its own tins. */
+/** Plans a saved slab in its own tins. */
 export const planInItsTins = ({ slab, ingredients, shop }: Omit<SlabTask, 'asked'>): Plan =>
   planOf(slab, larderOf(ingredients), shop);
 
-/** Ways to cut a slab as it is asked. */
+/** Returns ways to cut a slab. */
 export function cuts({ slab, ingredients, shop, asked, ask }: SlabTask & { ask: CutAsk }): CutAnswer[] {
   return cutAnswers(slab, larderOf(ingredients), shop, asked, ask);
 }
 
-/** An uneven slab cut even. */
+/** Cuts an uneven slab into equal weights. */
 export function even({
   slab,
   ingredients,
@@ -111,7 +111,7 @@ export function even({
 let linear: Promise<SolveLinear> | null = null;
 const USUAL_SECONDS = 8;
 
-/** Several kinds of piece from a slab, or from a sheet of some size. */
+/** Cuts several piece types from a slab, or from a sheet of some size. */
 export async function mixed({
   question,
   of,
@@ -127,7 +127,7 @@ export async function mixed({
     : mixedCut({ lengthMm, widthMm, kerfMm, kinds }, solve, seconds);
 }
 
-/** What a run costs and earns, with hands and power from its day. */
+/** Returns cost and earnings of a run, with labour and energy from its schedule. */
 export async function price({ slab, ingredients, shop, asked }: SlabTask): Promise<Read<SlabPrice>> {
   const larder = larderOf(ingredients);
   const made = await withTinsForOrder(slab, larder, shop, asked, solve);
@@ -137,7 +137,7 @@ export async function price({ slab, ingredients, shop, asked }: SlabTask): Promi
   return { ok: true, value: priceSlab(slab, shop, planOf(slab, larder, shop, made), runMinutesOf(activities)) };
 }
 
-/** What the runs of a slab say. */
+/** Returns the history of a slab. */
 export function slabLog({
   slab,
   ingredients,
@@ -147,10 +147,10 @@ export function slabLog({
   return slabLogOf(slab, larderOf(ingredients), shop, runs.map(loggedRun));
 }
 
-/** What a run cost and came to, beside what was planned. */
+/** Returns cost and result of a run beside its plan. */
 export const runOutcome = (run: RunToLog): RunOutcome => runOutcomeOf(run);
 
-/** The draft of a label. */
+/** Drafts a label. */
 export async function label({
   slab,
   ingredients,
@@ -165,7 +165,7 @@ export async function label({
   return { ok: true, value: labelFor(slab, larder, shop, planOf(slab, larder, shop, made), { ...made, ...options }) };
 }
 
-/** Sheets of a slab's label as a PDF. */
+/** Returns sheets of a slab's label as a PDF. */
 export async function labelsPdf({
   print: { count, from },
   ...task
@@ -184,7 +184,7 @@ export async function labelsPdf({
   });
 }
 
-/** A template to cut a slab by. */
+/** Returns a cutting template. */
 export async function template({
   slab,
   ingredients,
@@ -200,11 +200,11 @@ export async function template({
   return { ok: true, value: format === 'svg' ? templateSvg(order, slab.name) : templateDxf(order) };
 }
 
-/** The method of a recipe, from its lines as they were read. */
+/** Reads the method of a recipe, from its lines as read. */
 export const method = ({ lines, measures }: { lines: readonly LineRead[]; measures: Measures }) =>
   readMethod(lines, '', measures).method;
 
-/** A slab made without an allergen. */
+/** Returns a slab without an allergen. */
 export function freeFrom({
   slab,
   ingredients,
@@ -221,7 +221,7 @@ export function freeFrom({
   return { ok: true, value: withoutAllergen(slab, larder, shop, allergen, answers) };
 }
 
-/** What the price list says of a slab. */
+/** Returns a slab's entry in the price list. */
 export const listed = ({
   slab,
   ingredients,
@@ -232,10 +232,10 @@ export const listed = ({
   shop: Shop;
 }): PricedSlab => listPrice(slab, ingredients, shop);
 
-/** Shards put in bags. */
+/** Fills bags with shards. */
 export const bags = ({ shardsG, bagG, bags: most = null }: BagsRequest): Bagged => bagged(shardsG, bagG, most);
 
-/** How the layers of a slab set. */
+/** Returns how the layers of a slab set. */
 export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { stays: readonly PlaceStay[] }) {
   const larder = larderOf(ingredients);
   const problems = settingProblems(slab, larder, shop, asked);
@@ -248,14 +248,14 @@ export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { 
   return { ok: true, value: { layers, cutWindow: found.cutWindow } } as const;
 }
 
-/** Heat through layers as they are given. */
+/** Simulates heat through given layers. */
 export function heat({ layers, minutes, everyMinutes, top, bottom }: RawSetting) {
   const stack = layers.map(({ latent, ...layer }) => ({ ...layer, latents: latent ? [latent] : [] }));
   const run = heatRun(stack, [{ minutes, top, bottom }], everyMinutes);
   return { minutes: run.minutes, layers: run.layers };
 }
 
-/** The steps of a slab laid out in time. */
+/** Returns the schedule of a slab. */
 export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayOptions; now: Date }): Read<Day> {
   const { slab, ingredients, shop, asked, pace, day, now } = task;
   const larder = larderOf(ingredients);
@@ -264,7 +264,7 @@ export function timeline(task: SlabTask & { pace: Pace | undefined; day: DayOpti
   return { ok: true, value: layOutDay(workOf(slab, larder, shop, asked, pace), day, now) };
 }
 
-/** The day of a run that is begun at a moment, round the clock; `because` says why it cannot be made. */
+/** Returns the schedule of a run that starts at a moment, round the clock; `because` says why there is none. */
 export function runPlan({
   slab,
   ingredients,
@@ -288,19 +288,19 @@ export function runPlan({
   };
 }
 
-/** When a boil or a cooling gets where it is wanted. */
+/** Forecasts when a boil or a cooling reaches its target. */
 export function forecast({ kind, roomC = USUAL_SHOP.roomC, ...asked }: ForecastRequest): Forecast {
   return kind === 'boil' ? forecastBoil(asked) : forecastCool({ ...asked, roomC });
 }
 
-/** A table read against the larder, and the stamp of the larder that it was read against. The thread reads the larder for itself. */
+/** Reads a table against the larder, with the larder's stamp. The thread reads the larder itself. */
 export function table({ text, of, file }: { text: string; of: LarderTable; file: string }) {
   const { shelf, stamp } = larderIn(file);
   return { ...readTable(text, of, shelf), stamp };
 }
 
-/** The slab files in a zip. */
+/** Reads the slab files in a zip. */
 export const unzip = (bytes: Uint8Array): FilesRead | null => slabsInZip(bytes);
 
-/** Slab files as one zip. */
+/** Writes slab files as one zip. */
 export const zip = (files: readonly NamedText[]): Uint8Array => zipOf(files);

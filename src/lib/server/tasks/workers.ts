@@ -2,27 +2,27 @@ import { readFileSync } from 'node:fs';
 import { Piscina } from 'piscina';
 import { FairQueue, type QueueLimits } from './queue';
 
-/** Thrown when a task worked longer than it may. Its thread was ended and is replaced. */
+/** Thrown when a task exceeds its time. Its thread is ended and replaced. */
 export class TookTooLong extends Error {}
-/** Thrown when a task took more memory than it may. Its thread was ended and is replaced. */
+/** Thrown when a task exceeds its memory. Its thread is ended and replaced. */
 export class OutOfMemory extends Error {}
 
-/** Usual memory of a thread, MB. */
+/** Default memory of a thread, MB. */
 const MAX_HEAP_MB = 1024;
 const IDLE_MS = 60_000;
 
-/** Interval at which the work of a task is measured, ms. */
+/** Interval at which the time of a task is measured, ms. */
 const LOOK_MS = 200;
-/** On a busy machine a task may take this many times its deadline by the clock. */
+/** Maximum wall-clock time of a task as a multiple of its deadline, for busy machines. */
 const PATIENCE = 6;
 /** Linux counts processor time in hundredths of a second. */
 const TICK_MS = 10;
 
-/** Reads the processor time of a thread of this process so far, ms; null where the system does not tell. */
+/** Returns the processor time of a thread of this process, ms; `null` if the system does not provide it. */
 function processorMsOf(threadId: number): number | null {
   if (threadId === 0) return null;
   try {
-    // The name in brackets may hold spaces. User and system time are fields 14 and 15, the 12th and 13th after it.
+    // The name in brackets may contain spaces. User and system time are fields 14 and 15, the 12th and 13th after it.
     const fields = readFileSync(`/proc/self/task/${threadId}/stat`, 'utf8').split(') ').at(-1)!.split(' ');
     return (Number(fields[11]) + Number(fields[12])) * TICK_MS;
   } catch {
@@ -30,7 +30,7 @@ function processorMsOf(threadId: number): number | null {
   }
 }
 
-/** Measures a task from now on: its processor time where the system tells it, and the time by the clock. */
+/** Measures a task from now on: processor time if available, and wall-clock time. */
 function stopwatch(thread: SharedArrayBuffer): () => { readonly processorMs: number | null; readonly clockMs: number } {
   const begun = performance.now();
   let before: number | null = null;
@@ -42,13 +42,13 @@ function stopwatch(thread: SharedArrayBuffer): () => { readonly processorMs: num
 }
 
 export interface WorkersOptions extends QueueLimits {
-  /** The module whose default export runs a task, as `worker.ts` does. */
+  /** Module whose default export runs a task, like `worker.ts`. */
   readonly filename: () => string;
-  /** The longest that a task may work, ms: of processor time where the system tells it, else by the clock. */
+  /** Maximum time of a task, ms: processor time if available, otherwise wall-clock time. */
   readonly deadlineMs: number;
-  /** Whether whatever else runs on this machine goes first. */
+  /** Whether everything else on this computer goes first. */
   readonly isBackground?: boolean;
-  /** The most memory that a task may take, MB. */
+  /** Maximum memory of a task, MB. */
   readonly maxHeapMb?: number;
 }
 

@@ -1,7 +1,7 @@
 import { Colors, DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import type { StrokeOrder } from '$core/cut';
 
-/** A template to cut by as DXF in mm: the outline on one layer, the strokes on another, in their order. */
+/** Returns a cutting template as DXF in mm: the outline on one layer, the strokes on another, in order. */
 export function templateDxf({ outline: { lengthMm, widthMm, cornerMm: r }, strokes }: StrokeOrder): string {
   const file = new DxfWriter();
   file.setUnits(Units.Millimeters);

@@ -1,6 +1,6 @@
 import type { Outline } from '$core/tin';
 
-/** An outline as an SVG path in mm, its back left corner at the origin and y toward the front. */
+/** Returns an outline as an SVG path in mm, its back left corner at the origin and y towards the front. */
 export function outlinePath({ lengthMm, widthMm, cornerMm: r }: Outline): string {
   const arc = (x: number, y: number) => (r > 0 ? `A${r} ${r} 0 0 1 ${x} ${y}` : '');
   return [

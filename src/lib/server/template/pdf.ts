@@ -16,25 +16,25 @@ import type { StrokeOrder } from '$core/cut';
 import { problem, type Read } from '$core/validation';
 import { outlinePath } from './outlinePath';
 
-/** Paper, mm. */
+/** Paper sizes, mm. */
 export const PAPERS = { a4: [210, 297], letter: [215.9, 279.4] } as const;
 export type Paper = keyof typeof PAPERS;
 
 const PT_PER_MM = 72 / 25.4;
 const MARGIN_MM = 12;
-/** Sheets lie so far over each other. */
+/** Overlap of the sheets, mm. */
 const OVERLAP_MM = 10;
 const CHECK_MM = 50;
-/** The most sheets that somebody would put together: a table of 2 m by 1.5 m. */
+/** Maximum number of sheets: a table of 2 m by 1.5 m. */
 const MAX_SHEETS = 80;
-/** The number of a stroke reaches this far from it. */
+/** Distance of a stroke's number from it, mm. */
 const NUMBER_MM = 20;
 const INK = rgb(0.13, 0.11, 0.09);
 const QUIET = rgb(0.45, 0.5, 0.53);
 
 /**
- * A template to cut by, at its true size, over as many sheets as it takes: outline, strokes with their numbers, marks where sheets join,
- * and a square to measure the printing by.
+ * Returns a full-size cutting template over as many sheets as needed: outline, numbered strokes, marks where sheets join, and a
+ * square to check the print size.
  *
  * @param name of the slab, for the foot of each sheet
  */
@@ -89,14 +89,14 @@ const passes = ({ from, to }: StrokeOrder['strokes'][number], [left, front, righ
   Math.max(from[1], to[1]) >= front &&
   Math.min(from[1], to[1]) <= back;
 
-/** How a slab is divided over sheets of paper. */
+/** Division of a slab over sheets of paper. */
 function tilesFor({ outline }: StrokeOrder, paper: Paper) {
   const [tileX, tileY] = PAPERS[paper].map((mm) => mm - 2 * MARGIN_MM) as [number, number];
   const tiles = (whole: number, tile: number) => Math.max(1, Math.ceil((whole + 4 - OVERLAP_MM) / (tile - OVERLAP_MM)));
   return { tileX, tileY, columns: tiles(outline.lengthMm, tileX), rows: tiles(outline.widthMm, tileY) };
 }
 
-/** Counts the sheets of paper that a template takes. */
+/** Returns the number of sheets that a template needs. */
 function sheetsFor(order: StrokeOrder, paper: Paper): number {
   const { columns, rows } = tilesFor(order, paper);
   return columns * rows;
@@ -109,7 +109,7 @@ interface Sheet {
   readonly columns: number;
 }
 
-/** The standard fonts of PDF write Latin letters; what they lack is left out of the footer. */
+/** The standard fonts of PDF only have Latin letters; others are left out of the footer. */
 const writable = (text: string) => text.replace(/[^\x20-\x7e\xa0-\xff]/g, '');
 
 const footer = (name: string, { row, column, rows, columns }: Sheet) =>
@@ -130,7 +130,7 @@ function frameOf(tileX: number, tileY: number) {
 type Along = (mm: number) => number;
 
 function drawSlab(page: PDFPage, font: PDFFont, { outline, strokes }: StrokeOrder, x: Along, y: Along) {
-  // drawSvgPath turns y downward from its origin: the slab's back edge is up.
+  // drawSvgPath turns y downwards from its origin: the slab's back edge is up.
   page.drawSvgPath(outlinePath(outline), {
     x: x(0),
     y: y(outline.widthMm),
@@ -163,7 +163,7 @@ function drawCheck(page: PDFPage, font: PDFFont, x: Along, y: Along) {
   page.drawText('This square measures 50 mm', { x: x(10), y: y(10), size: 8, font, color: QUIET });
 }
 
-/** Crosses at the corners of the part that two sheets share. */
+/** Crosses at the corners of the area that two sheets share. */
 function drawJoins(page: PDFPage, font: PDFFont, { row, column, rows, columns }: Sheet, tileX: number, tileY: number) {
   const cross = (xMm: number, yMm: number) => {
     const [px, py, arm] = [xMm * PT_PER_MM, yMm * PT_PER_MM, 2 * PT_PER_MM];

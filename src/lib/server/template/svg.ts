@@ -6,7 +6,7 @@ const mm = (value: number) => Number(value.toFixed(3));
 const escaped = (text: string) =>
   text.replace(/[&<>"]/g, (letter) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[letter]!);
 
-/** A template to cut by as SVG in mm: outline, and strokes with their numbers. */
+/** Returns a cutting template as SVG in mm: outline and numbered strokes. */
 export function templateSvg({ outline, strokes }: StrokeOrder, name: string): string {
   const { lengthMm, widthMm } = outline;
   const lines = strokes.map(({ from, to, number }) => {

@@ -3,7 +3,7 @@ import { readBody } from '$lib/server/http';
 import { readBagsRequest } from '$lib/server/requests/cutting';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** Weighed shards put in bags that each reach a mass. */
+/** Fills bags with weighed shards to a declared weight. */
 export async function POST({ request }) {
   const body = await readBody(request, readBagsRequest);
   if (!body.ok) return body.response;

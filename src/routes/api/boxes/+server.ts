@@ -3,7 +3,7 @@ import { boxAnswers } from '$core/pack';
 import { readBody } from '$lib/server/http';
 import { readBoxesRequest } from '$lib/server/requests/selling';
 
-/** What each of some boxes does for some pieces, the one that wastes least first. */
+/** Returns how each box holds some pieces, the one with the least waste first. */
 export async function POST({ request }) {
   const body = await readBody(request, readBoxesRequest);
   if (!body.ok) return body.response;

@@ -9,7 +9,7 @@ import { withEvenness } from '$lib/server/olderNames';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** Several ways to cut a slab as it is asked: by count, size, mass or cost of a piece. */
+/** Returns ways to cut a slab by count, size, mass or cost of a piece. */
 export async function POST({ request }) {
   const body = await readBody(request, readCutsRequest);
   if (!body.ok) return body.response;

@@ -15,7 +15,7 @@ import { runById } from '$lib/server/runs';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
 
-/** Causes with their texts; `because` and `against` are said in the shop's units, `findings` has their codes. */
+/** Causes with texts; `because` and `against` are in the shop's units, `findings` has their codes. */
 function inWords(causes: readonly Diagnosis[], { shownIn, measures }: Shop) {
   const say = figuresIn(shownIn, measures);
   return causes.map(({ because, against, ...found }) => ({
@@ -46,7 +46,7 @@ export async function POST({ request }) {
   const larder = larderOf(ingredientsFor(db, [kept.slab]));
   if (!events || events.length === 0)
     return json({ causes: inWords(diagnoseSlab(kept.slab, larder, wholeShop(db), null, seen), wholeShop(db)) });
-  // Held against what the slab would have been begun with when the first of them happened.
+  // Uses the schedule the slab would have had when the first event happened.
   const begin = events.reduce((first, { at }) => (at < first ? at : first), events[0]!.at);
   const planned = await plannedRun(db, kept.slab, kept.version, new Date(begin).toISOString());
   if (!planned.ok) return planned.response;

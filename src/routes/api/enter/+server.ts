@@ -4,7 +4,7 @@ import { problem, readBody } from '$lib/server/http';
 import { door, SESSION } from '$lib/server/passphrase';
 import { readPassphrase } from '$lib/server/requests/kept';
 
-/** Opens a session for who knows the passphrase: `{ "passphrase" }`. */
+/** Opens a session: `{ "passphrase" }`. */
 export async function POST({ request, cookies, getClientAddress, url }) {
   const body = await readBody(request, readPassphrase, ENTER_LIMIT);
   if (!body.ok) return body.response;

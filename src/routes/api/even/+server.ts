@@ -7,7 +7,7 @@ import { withEvenness } from '$lib/server/olderNames';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** An uneven slab cut three ways: equal sizes, even through-cuts, and each strip by itself. */
+/** Cuts an uneven slab three ways: equal sizes, straight cuts of equal weight, and each strip separately. */
 export async function POST({ request }) {
   const body = await readBody(request, readEvenRequest);
   if (!body.ok) return body.response;

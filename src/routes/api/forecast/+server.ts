@@ -4,7 +4,7 @@ import { readBody } from '$lib/server/http';
 import { readForecastRequest } from '$lib/server/requests/services';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** When a boil or a cooling gets where it is wanted, from the readings so far. */
+/** Forecasts when a boil or a cooling reaches its target, from the readings so far. */
 export async function POST({ request }) {
   const body = await readBody(request, readForecastRequest);
   if (!body.ok) return body.response;

@@ -11,7 +11,7 @@ import { runTask } from '$lib/server/tasks/pool';
 
 type Allergen = (typeof ALLERGENS)[number];
 
-/** A slab made without an allergen: which lines are answered from the larder's alternatives, which are not, and what else changes. */
+/** Returns a slab without an allergen: its substitutions, lines without a substitute, and what else changes. */
 export async function POST({ request }) {
   const body = await readBody(request, readFreeFromRequest);
   if (!body.ok) return body.response;

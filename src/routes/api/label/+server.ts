@@ -8,7 +8,7 @@ import { readLabelRequest } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** A draft of a slab's label, as it is made: a draft always, since local food law decides. */
+/** Drafts the label of a slab. Local food law decides. */
 export async function POST({ request }) {
   const body = await readBody(request, readLabelRequest);
   if (!body.ok) return body.response;

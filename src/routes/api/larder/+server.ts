@@ -4,7 +4,7 @@ import { problem, readBody } from '$lib/server/http';
 import { saveIngredient } from '$lib/server/larder';
 import { readIngredient } from '$lib/server/requests/kept';
 
-/** Puts an ingredient in the larder. */
+/** Adds an ingredient to the larder. */
 export async function POST({ request }) {
   const body = await readBody(request, readIngredient);
   if (!body.ok) return body.response;

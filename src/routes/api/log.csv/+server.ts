@@ -1,7 +1,7 @@
 import { database } from '$lib/server/db';
 import { allRunIds, pieceByPiece, runRow, runsHead } from '$lib/server/logOut';
 
-/** All runs of the shop with their figures, a row each. */
+/** Returns all runs with their figures, one row each. */
 export function GET() {
   const db = database();
   const ids = allRunIds(db);

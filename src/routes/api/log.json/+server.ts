@@ -1,7 +1,7 @@
 import { database } from '$lib/server/db';
 import { allRunIds, pieceByPiece, runFile } from '$lib/server/logOut';
 
-/** All runs of the shop in full: plans, events, and what they were reckoned with. */
+/** Returns all runs with plans, events and snapshots. */
 export function GET() {
   const db = database();
   const ids = allRunIds(db);

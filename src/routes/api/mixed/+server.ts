@@ -7,7 +7,7 @@ import { readMixedRequest } from '$lib/server/requests/cutting';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** Several kinds of piece from one slab, or from a sheet of some size: the best two-stage cut. */
+/** Finds the best two-stage cut of a slab, or of a sheet of some size, into several piece types. */
 export async function POST({ request }) {
   const body = await readBody(request, readMixedRequest);
   if (!body.ok) return body.response;

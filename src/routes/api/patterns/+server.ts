@@ -3,7 +3,7 @@ import { database } from '$lib/server/db';
 import { wholeShop } from '$lib/server/shop';
 import { patternCards } from '$lib/server/starter';
 
-/** The patterns that a slab can begin from. */
+/** Returns the slab templates. */
 export function GET() {
   return json({ patterns: patternCards(wholeShop(database())) });
 }

@@ -6,7 +6,7 @@ import { planAnswer } from '$lib/server/planAnswer';
 import { readPlanRequest } from '$lib/server/requests/plan';
 import { wholeShop } from '$lib/server/shop';
 
-/** The whole computation as a service. The larder is the shop's, and the slab's own entries win. */
+/** Computes a plan with the shop's larder; the slab's own entries win. */
 export async function POST({ request }) {
   const body = await readBody(request, readPlanRequest);
   if (!body.ok) return body.response;

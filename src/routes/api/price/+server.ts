@@ -7,7 +7,7 @@ import { readPriceRequest } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** What a run of a slab costs, what its pieces are sold for and what that earns, with hands and power from its day. */
+/** Returns the cost of a run, the prices of its pieces and what it earns, with labour and energy from its schedule. */
 export async function POST({ request }) {
   const body = await readBody(request, readPriceRequest);
   if (!body.ok) return body.response;

@@ -6,10 +6,10 @@ import { pricedPage, PRICES_AT_ONCE } from '$lib/server/pricesOf';
 import { wholeShop } from '$lib/server/shop';
 import { pageOf } from '$lib/forms/pages';
 
-/** Nobody waits much longer than this for a table, ms. */
+/** Maximum time to answer with a table, ms. */
 const PATIENCE_MS = 10_000;
 
-/** The shop's price list as CSV, twenty slabs from `?page=` on. */
+/** Returns the price list as CSV, twenty slabs from `?page=` on. */
 export async function GET({ url }) {
   const db = database();
   const { list, toCome } = await pricedPage(db, pageOf(url, PRICES_AT_ONCE).from, PATIENCE_MS);

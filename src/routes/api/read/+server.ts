@@ -10,12 +10,12 @@ import { runTask } from '$lib/server/tasks/pool';
 import { readPasted } from '$lib/server/requests/kept';
 import { shopSettings } from '$lib/server/shop';
 
-/** So long is read at a stretch before others have their turn, ms. */
+/** Time to read before other requests are served, ms. */
 const STRETCH_MS = 20;
-/** The method of a recipe with more lines than this is read in a thread. */
+/** Methods of recipes with more lines than this are read in a thread. */
 const SHORT = 80;
 
-/** Reads a recipe as it was pasted, line by line, against the shop's larder; then its method, sentence by sentence. */
+/** Reads a pasted recipe line by line against the larder, then its method. */
 export async function POST({ request }) {
   const body = await readBody(request, readPasted);
   if (!body.ok) return body.response;

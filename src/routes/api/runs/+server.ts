@@ -6,7 +6,7 @@ import { readBeginRequest } from '$lib/server/requests/runs';
 import { beginRun } from '$lib/server/runs';
 import { slabVersion } from '$lib/server/slabs';
 
-/** Begins a run of a kept slab: its steps, amounts and lot are frozen with it. */
+/** Starts a run of a saved slab with a snapshot of its steps, amounts and lot. */
 export async function POST({ request }) {
   const body = await readBody(request, readBeginRequest);
   if (!body.ok) return body.response;

@@ -8,7 +8,7 @@ import { readSettingRequest } from '$lib/server/requests/services';
 import { wholeShop } from '$lib/server/shop';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** Heat through layers: raw, or how the layers of a slab set in the places it stays in. */
+/** Simulates heat through given layers, or returns how the layers of a slab set in their places. */
 export async function POST({ request }) {
   const body = await readBody(request, readSettingRequest);
   if (!body.ok) return body.response;

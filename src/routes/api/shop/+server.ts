@@ -5,8 +5,8 @@ import { readSettings } from '$lib/server/requests/kept';
 import { saveSettings } from '$lib/server/shop';
 
 /**
- * Changes the shop's settings: `{ "revision": as read, "settings": what changes, "rate": of a new currency }`. What is not sent
- * stays. 409 with the latest when someone else changed them since.
+ * Changes the shop's settings: `{ "revision": as read, "settings": changed fields, "rate": of a new currency }`. Other fields
+ * stay. 409 with the latest settings when someone else changed them since.
  */
 export async function PUT({ request }) {
   const body = await readBody(request, readSettings);

@@ -5,12 +5,12 @@ import { bodyText, refused } from '$lib/server/http';
 import { warm } from '$lib/server/warm';
 import { addSlab, slabNames } from '$lib/server/slabs';
 
-/** The names of the shop's slabs, the last kept first. */
+/** Returns the names of the shop's slabs, the last saved first. */
 export function GET() {
   return json({ slabs: slabNames(database()) });
 }
 
-/** Takes in a slab file. */
+/** Imports a slab file. */
 export async function POST({ request }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;

@@ -12,7 +12,7 @@ import { runTask } from '$lib/server/tasks/pool';
 
 const momentOf = (text: string | undefined) => (text === undefined ? undefined : new Date(text));
 
-/** The steps of a slab laid out in time: forward from a start, or backward from a deadline. */
+/** Schedules the steps of a slab: forward from a start, or backward from a deadline. */
 export async function POST({ request }) {
   const body = await readBody(request, readTimelineRequest);
   if (!body.ok) return body.response;

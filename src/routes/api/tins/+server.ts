@@ -4,7 +4,7 @@ import { readBody } from '$lib/server/http';
 import { readTin } from '$lib/server/requests/kept';
 import { addTin } from '$lib/server/tins';
 
-/** Puts a tin on the rack. */
+/** Adds a tin to the rack. */
 export async function POST({ request }) {
   const body = await readBody(request, readTin);
   return body.ok ? json({ id: addTin(database(), body.value) }, { status: 201 }) : body.response;

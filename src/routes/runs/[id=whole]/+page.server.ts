@@ -3,7 +3,7 @@ import { benchData } from '$lib/server/benchData';
 import { database } from '$lib/server/db';
 import { runById } from '$lib/server/runs';
 
-/** One run on the bench. */
+/** Loads one run at the bench. */
 export function load({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));

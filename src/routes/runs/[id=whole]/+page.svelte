@@ -1,4 +1,4 @@
-<!-- One run on the bench. -->
+<!-- One run at the bench. -->
 <script lang="ts">
   import Bench from '$lib/bench/Bench.svelte';
 

@@ -5,7 +5,7 @@ import { isHeavy } from '$lib/server/planned';
 import { slabById } from '$lib/server/slabs';
 import { allTins } from '$lib/server/tins';
 
-/** A slab with what its stations need: what it names of the larder, and the rack to put it in. */
+/** Loads a slab with what its stations need: its larder entries, and the rack. */
 export function load({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));

@@ -1,4 +1,4 @@
-<!-- One slab. With tens of thousands of pieces it is drawn by the device alone, so that the server does not keep others waiting. -->
+<!-- One slab. With tens of thousands of pieces it is drawn by the device alone, so that the server does not block others. -->
 <script lang="ts">
   import { InlineLoading } from 'carbon-components-svelte';
   import { onMount } from 'svelte';

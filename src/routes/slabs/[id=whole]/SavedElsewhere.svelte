@@ -1,4 +1,4 @@
-<!-- Two people at one slab: the later one is told, sees both, and chooses. -->
+<!-- Two people edited one slab: the later one sees both versions and chooses. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import type { Plan } from '$core/usecases';

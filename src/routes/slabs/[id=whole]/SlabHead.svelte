@@ -1,4 +1,4 @@
-<!-- Whose slab this is, its stations, its state, and what can be done with it as a whole. One line, at every width. -->
+<!-- Head of a slab: its name, its stations, its state, and actions for the whole slab. One line, at every width. -->
 <script lang="ts">
   import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
   import Undo from 'carbon-icons-svelte/lib/Undo.svelte';
@@ -15,9 +15,9 @@
     keeping: SlabKeeping;
     station: Station | null;
     sheet: Sheet | null;
-    /** How many pieces it makes. */
+    /** Number of pieces. */
     pieces: number;
-    /** Asks before the slab is taken off the list. */
+    /** Asks before the slab is deleted. */
     onoff: () => void;
   }
   let { draft, keeping, station, sheet, pieces, onoff }: Props = $props();
@@ -31,7 +31,7 @@
 
   let strip: HTMLElement | undefined = $state();
   $effect(() => {
-    // On a narrow screen the stations are a strip of their own; the one at work stays in sight.
+    // On a narrow screen the stations scroll; the current one stays in view.
     void [station, sheet];
     const current = strip?.querySelector<HTMLElement>('[aria-current]');
     if (strip && current) strip.scrollLeft = current.offsetLeft - strip.clientWidth / 2 + current.clientWidth / 2;
@@ -46,7 +46,7 @@
 
   async function copy() {
     const answer = await ask<{ id: number }>('POST', `/api/slabs/${draft.id}/copy`, {});
-    // Another slab, with a draft of its own.
+    // A copy has its own draft.
     if (answer.ok) location.assign(`/slabs/${answer.value.id}/build`);
     else keeping.problems = answer.problems;
   }

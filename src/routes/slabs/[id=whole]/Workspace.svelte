@@ -1,4 +1,4 @@
-<!-- One slab: its stations beside the section and the top view, the tray below, and what is kept and undone. -->
+<!-- Workspace of a slab: its stations, the tray below, saving and undo. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy, onMount, untrack, type Snippet } from 'svelte';
@@ -85,9 +85,9 @@
   const station = $derived(STATIONS.find((station) => page.url.pathname.endsWith(station)) ?? 'build');
   const unread = $derived(draft.unread.length);
 
-  /** The sheet that is printed: nobody prints a page that they have not touched. */
+  /** The printed sheet loads at the first touch. */
   let AmountsSheet: typeof import('$lib/ui/AmountsSheet.svelte').default | null = $state.raw(null);
-  /** Assumptions follow a moment after the page: nobody waits for them. */
+  /** Assumptions load shortly after the page. */
   const ASSUMPTIONS_AFTER_MS = 2000;
   let assumptionsOf = $state.raw<(typeof import('$core/usecases/assumptions'))['assumptionsOf'] | null>(null);
   const SOLD = /\/(?:price|pack|label)$/;
@@ -113,18 +113,18 @@
     if (keeping.elsewhere) shelf.need(namesNeeded(keeping.elsewhere.slab));
   });
   $effect(() => {
-    // Texts that could not be read are stored with the draft as they are typed.
+    // Invalid texts are stored with the draft as they are typed.
     for (const name in draft.typed) void draft.typed[name];
     untrack(() => draft.store());
   });
 
-  /** A plan with the checks of price, pack and label as well. */
+  /** The plan, with the checks of price, packaging and label. */
   const withSelling = (of: Plan, sold: Selling | null): Plan =>
     sold === null
       ? of
       : { ...of, checks: [...of.checks, ...sold.checks], acknowledged: [...of.acknowledged, ...sold.acknowledged] };
 
-  /** Goes to what a warning speaks of: the station that decides it, with the layer or the preparation opened there. */
+  /** Goes to the field of a check: its station, with the layer or mixture expanded there. */
   async function show(where: string) {
     const [, list, at] = where.split('/');
     if (list === 'layers') chosen = draft.slab.layers[Number(at)]?.id ?? null;

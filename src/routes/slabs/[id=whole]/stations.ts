@@ -1,4 +1,4 @@
-/** Pages of a slab that take the whole width, beside the stations. */
+/** Full-width pages of a slab, beside the stations. */
 export const SHEETS = {
   'weigh-out': 'Weigh out',
   schedule: 'Schedule',
@@ -8,7 +8,7 @@ export const SHEETS = {
 } as const;
 export type Sheet = keyof typeof SHEETS;
 
-/** Stations of a slab in the order of work. Keys 1, 2, 3 ... open them. */
+/** Stations in the order of work. Keys 1, 2, 3 and so on open them. */
 export const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'] as const;
 export type Station = (typeof STATIONS)[number];
 
@@ -23,7 +23,7 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
 };
 
 /**
- * Finds the station or sheet with the field that a check is about.
+ * Returns the station or page with the field of a check.
  *
  * @param where a path in the slab file
  */

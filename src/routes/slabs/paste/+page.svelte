@@ -1,4 +1,4 @@
-<!-- A recipe as it was copied: every line beside its reading and its larder match, corrected here before it becomes a slab. -->
+<!-- A pasted recipe: every line beside its reading, corrected here before it becomes a slab. -->
 <script lang="ts">
   import { MEASURES_NAMES } from '$wording/terms';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
@@ -40,10 +40,10 @@
   let text = $state('');
   let name = $state('');
   let measures = $state<Measures>(untrack(() => data.shop.measures));
-  /** What the maker corrected, by the line as it was written and where it stands. */
+  /** Corrections by the original line and its position. */
   let corrected: Record<string, LineRead> = $state({});
   let correctedSteps: Record<string, StepRead> = $state({});
-  /** Of tin, cut and keeping, what is not taken from the method. */
+  /** Of tin, cut and shelf life, what is not used from the method. */
   let without: Record<string, boolean> = $state({});
   let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
@@ -65,7 +65,7 @@
     steps: read.method.steps.map((step, at) => correctedSteps[`${at} ${step.text}`] ?? step),
   });
   const slab = $derived(slabFromMethod({ ...read, method }));
-  /** Lines of the method stand below, sentence by sentence. */
+  /** Lines of the method are below, sentence by sentence. */
   const isOfMethod = $derived.by(() => {
     const own = new Set(read.lines);
     return (line: LineRead) => !own.has(line);

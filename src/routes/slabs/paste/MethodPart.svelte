@@ -1,4 +1,4 @@
-<!-- The method of a pasted recipe: its tin, cut and keeping, and every step beside its sentence. -->
+<!-- Method of a pasted recipe: its tin, cut and shelf life, and every step beside its sentence. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { MethodRead, StepRead } from '$core/method';
@@ -10,12 +10,12 @@
 
   interface Props {
     method: MethodRead;
-    /** As they were read, before anything was corrected. */
+    /** As read, before corrections. */
     read: readonly StepRead[];
     preparations: readonly Preparation[];
     onlyOpen: boolean;
     corrected: Record<string, StepRead>;
-    /** Of tin, cut and keeping, what is left out. */
+    /** Of tin, cut and shelf life, what is left out. */
     without: Record<string, boolean>;
   }
   let { method, read, preparations, onlyOpen, corrected = $bindable(), without = $bindable() }: Props = $props();

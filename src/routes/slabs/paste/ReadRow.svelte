@@ -1,4 +1,4 @@
-<!-- One line beside its reading. What is changed here holds; the line as it was written stays above it. -->
+<!-- A line beside its reading. Corrections apply; the original stays above. -->
 <script lang="ts">
   import { lineNotesText } from '$wording/reading';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
@@ -26,7 +26,7 @@
   let typed: Record<string, string> = $state({});
   const isLine = $derived(line.status === 'read' || line.status === 'check' || isCorrected);
 
-  /** The line with some parts corrected, weighed anew. It counts as read once it has all that a line needs. */
+  /** Returns the corrected line with its mass. It counts as recognised once it has everything a line needs. */
   function correct(part: Partial<LineRead>) {
     const next = { ...line, ...part };
     const found = next.ingredient ? larderMatch(next.ingredient, shelf.larder) : null;
@@ -52,7 +52,7 @@
     });
   }
 
-  /** Another name is looked up first; until then, and where the server does not answer, it counts as unknown. */
+  /** Another name is looked up first; until then, and without the server, it counts as unknown. */
   function rename(ingredient: string) {
     correct({ ingredient });
     shelf.need([ingredient]);

@@ -1,4 +1,4 @@
-<!-- One step of the method beside its reading: what is done, to what, for how long and how hot. What is changed here holds. -->
+<!-- A step of the method beside its reading: action, mixture, time and temperature. Corrections apply. -->
 <script lang="ts">
   import { stepNoteText } from '$wording/reading';
   import { Select, SelectItem } from 'carbon-components-svelte';
@@ -20,11 +20,11 @@
   let { step, at, preparations, isCorrected, onchange, onback }: Props = $props();
 
   const REMARK = 'remark';
-  /** Work whose time follows from how much there is of it, or that is no work at the bench. */
+  /** Steps whose time follows from the amount, or that need no labour. */
   const NO_TIME: readonly StepKind[] = ['lay', 'scatter', 'cut', 'finish', 'pack'];
   const typed: Record<string, string> = $state({});
   const isRemark = $derived(step.kind === 'other' && step.of === null);
-  /** Which of its two temperatures a step of this kind has. */
+  /** Which of the two temperatures a step of this kind has. */
   const heat = $derived(
     step.kind === 'bake' || (step.kind === 'other' && step.ovenC !== null)
       ? 'ovenC'

@@ -1,17 +1,17 @@
-<!-- What is written in a recipe, with what is said of it, and how it is read below; what was changed here can be put back. -->
+<!-- Original text of a recipe with its reading below; corrections can be reset. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { Snippet } from 'svelte';
 
   interface Props {
     text: string;
-    /** `check` and `unread` ask to be looked at, a `remark` counts for nothing. */
+    /** `check` and `unread` need attention, a `remark` is ignored. */
     status: 'read' | 'check' | 'unread' | 'heading' | 'remark';
-    /** Why it asks to be looked at. */
+    /** What needs attention. */
     why: string;
     isCorrected: boolean;
     onback: () => void;
-    /** What else can be done with it. */
+    /** Further actions. */
     acts?: Snippet;
     children?: Snippet;
   }

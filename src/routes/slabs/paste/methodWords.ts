@@ -1,7 +1,7 @@
 import type { StepKind } from '$core/method';
 import type { Place } from '$core/slab';
 
-/** What is done in a step, in the words of the kitchen. */
+/** Names of the kinds of steps. */
 export const KIND_WORDS: Readonly<Record<StepKind, string>> = {
   mix: 'mix',
   press: 'press',

@@ -24,7 +24,7 @@ export async function PUT({ params, request }) {
       );
 }
 
-/** Takes an ingredient out of the larder: `?revision=` as read. 409 when someone else changed it since. */
+/** Deletes an ingredient: `?revision=` as read. 409 when someone else changed it since. */
 export function DELETE({ params, url }) {
   const revision = revisionIn(url);
   if (!revision.ok) return refused(revision.problems);

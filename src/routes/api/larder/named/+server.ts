@@ -7,8 +7,8 @@ import { readNames } from '$lib/server/requests/kept';
 import { starterFor } from '$lib/server/starter';
 
 /**
- * The ingredients that some written names mean, with all that they are made of: `{ "names": [...] }`. For names that the larder does
- * not know, `starter` has what the starter list knows of them, to be put into the larder.
+ * Returns the ingredients that names mean, with their components: `{ "names": [...] }`. For names that are not in the larder,
+ * `starter` has the starter list's entries.
  */
 export async function POST({ request }) {
   const body = await readBody(request, readNames);

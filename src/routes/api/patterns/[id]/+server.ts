@@ -4,7 +4,7 @@ import { problem, readBody } from '$lib/server/http';
 import { readFromPattern } from '$lib/server/requests/kept';
 import { beginFrom, patterns } from '$lib/server/starter';
 
-/** Begins a slab from a pattern: `{ "name" }`. What it names comes into the larder from the starter list, without prices. */
+/** Creates a slab from a template: `{ "name" }`. Its ingredients come from the starter list, without prices. */
 export async function POST({ params, request }) {
   const body = await readBody(request, readFromPattern);
   if (!body.ok) return body.response;

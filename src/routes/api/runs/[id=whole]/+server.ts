@@ -4,7 +4,7 @@ import { database } from '$lib/server/db';
 import { problem } from '$lib/server/http';
 import { eventsOf, runById, runContext } from '$lib/server/runs';
 
-/** A run: what it was begun with, its events, and what they have made of it by now. */
+/** Returns a run: its plan, its events, and its current state. */
 export function GET({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));

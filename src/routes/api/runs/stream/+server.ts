@@ -5,7 +5,7 @@ import { runStream, streamFrom } from '$lib/server/runStream';
 
 const MAX_RUNS = 20;
 
-/** The events of several runs as they come in, each with its run: `?runs=1,2&after=` the last sequence that is known. */
+/** Streams the events of several runs: `?runs=1,2&after=` the last known sequence. */
 export function GET({ url, request, locals }) {
   const runs = [...new Set((url.searchParams.get('runs') ?? '').split(',').map(Number))];
   if (runs.length > MAX_RUNS || runs.some((id) => !Number.isInteger(id) || id <= 0))

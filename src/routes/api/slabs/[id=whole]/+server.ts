@@ -12,8 +12,8 @@ const isRuns = (found: unknown): found is number[] =>
   Array.isArray(found) && found.length <= MAX_LEARNT && found.every((id) => Number.isInteger(id) && id > 0);
 
 /**
- * Keeps a slab: `{ "seen": version that the change began from, "slab": slab file, "learnt"?: runs that it has learnt from }`. 409 when
- * another was kept since.
+ * Saves a slab: `{ "seen": version that the change is based on, "slab": slab file, "learnt"?: runs that changed it }`. 409 when
+ * another version was saved since.
  */
 export async function PUT({ params, request }) {
   const body = await bodyJson(request);
@@ -32,7 +32,7 @@ export async function PUT({ params, request }) {
   return json(kept, { status: 409 });
 }
 
-/** Takes a slab off the list. */
+/** Deletes a slab from the list. */
 export function DELETE({ params }) {
   const done = removeSlab(database(), Number(params.id), new Date().toISOString());
   return done ? json({ ok: true }) : problem(GONE, '', 404);

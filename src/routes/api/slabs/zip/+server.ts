@@ -6,7 +6,7 @@ import { bodyBytes, problem } from '$lib/server/http';
 import { addFromFiles, slabsWithRuns } from '$lib/server/runFiles';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** All slabs of the shop with their runs in one zip, or those that `ids` names. */
+/** Returns slabs with their runs in one zip: all, or those in `ids`. */
 export async function GET({ url }) {
   const ids = url.searchParams.get('ids')?.split(',').map(Number) ?? null;
   const done = await runTask('zip', slabsWithRuns(database(), ids));
@@ -16,7 +16,7 @@ export async function GET({ url }) {
   });
 }
 
-/** Takes in the slab files of a zip with their runs, all of them at once; those that do not read are told. */
+/** Imports the slab files of a zip with their runs in one transaction; invalid ones are listed. */
 export async function POST({ request }) {
   const body = await bodyBytes(request, ZIP_LIMIT);
   if (!body.ok) return body.response;

@@ -22,7 +22,7 @@ export async function PUT({ params, request }) {
   );
 }
 
-/** Takes a tin off the rack: `?revision=` as read. 409 when someone else changed it since. */
+/** Deletes a tin: `?revision=` as read. 409 when someone else changed it since. */
 export function DELETE({ params, url }) {
   const revision = revisionIn(url);
   if (!revision.ok) return refused(revision.problems);

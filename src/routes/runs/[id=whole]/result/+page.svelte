@@ -1,4 +1,4 @@
-<!-- A run in the logbook: what was planned beside what happened, what was said of it, what went wrong, and what to change. -->
+<!-- Result of a run: planned and actual figures, notes, likely causes of faults, and changes for next time. -->
 <script lang="ts">
   import { changeText } from '$wording/history';
   import { Button } from 'carbon-components-svelte';
@@ -23,7 +23,7 @@
   const follower = untrack(() => new RunFollower(data.run.id, data.run.plan, data.events));
   onMount(() => {
     if (follower.state.status === 'open') return followRuns([follower], data.last);
-    // What is over changes only from here.
+    // A finished run changes only here.
     void follower.start();
     return () => follower.close();
   });

@@ -1,4 +1,4 @@
-<!-- What the thermometer showed in a boil, beside the end point. -->
+<!-- Recorded temperatures of a boil, beside the end point. -->
 <script lang="ts">
   import type { Curve } from '$core/run';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -12,7 +12,7 @@
 
   const figures = $derived(shopFigures());
   const shown = (celsius: number) => Number(figures.temperature.figure(celsius, 1));
-  /** What lies further below the end point is only warming. */
+  /** Readings further below the end point are only warming. */
   const SHOWN_BELOW_C = 60;
   const TWENTY = 20;
   const minutes = (seconds: number) => Math.round(seconds / 6) / 10;

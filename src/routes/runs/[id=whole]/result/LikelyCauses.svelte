@@ -1,4 +1,4 @@
-<!-- What is seen, and what it comes from: causes in their order, each with what was recorded, what to do now and next time. -->
+<!-- Symptoms and their likely causes, each with the recorded facts, and what to do now and next time. -->
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { SEEN, type Diagnosis, type Seen } from '$core/diagnose';
@@ -13,7 +13,7 @@
   }
   let { slab, run }: Props = $props();
 
-  /** A cause as the server answers it, with its findings in words. */
+  /** A cause from the server, with its findings as text. */
   type CauseFound = Omit<Diagnosis, 'because' | 'against'> & { because: string[]; against: string[] };
 
   const MAX_SHOWN = 4;

@@ -1,4 +1,4 @@
-<!-- What was said of a run: notes, photos, rejects, how it tasted; and room for another note. -->
+<!-- Notes, photos, rejects and tasting of a run, and a field for another note. -->
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { RunRecord } from '$core/run';

@@ -1,4 +1,4 @@
-<!-- The figures of a run: planned beside how it went, what its layers came to, and what the ruler says. -->
+<!-- Planned and actual figures of a run, with its layer thicknesses. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { RunPlan, RunRecord } from '$core/run';
@@ -19,7 +19,7 @@
   const { outcome } = $derived(record);
   const plannedMinutes = $derived(plan.steps.reduce((latest, { planned }) => Math.max(latest, planned.to), 0));
   const unknown = 'not recorded';
-  /** Name, planned, as it went. */
+  /** Name, planned, actual. */
   const rows = $derived([
     [
       'Total time',

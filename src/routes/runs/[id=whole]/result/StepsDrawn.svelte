@@ -1,4 +1,4 @@
-<!-- Each step as it was planned and actual, on one line of time. -->
+<!-- Planned and actual times of each step on one time axis. -->
 <script lang="ts">
   import type { StepRecord } from '$core/run';
 
@@ -6,7 +6,7 @@
     steps: readonly StepRecord[];
     /** ms since 1970. */
     beginMs: number;
-    /** A moment as the clock showed it. */
+    /** Formats a moment as clock time. */
     timeOf: (ms: number) => string;
   }
   let { steps, beginMs, timeOf }: Props = $props();
@@ -20,7 +20,7 @@
 
   const end = $derived(steps.reduce((latest, { step, to }) => Math.max(latest, step.planned.to, to ?? 0), 1));
   const x = (minute: number) => (Math.max(0, minute) / end) * WIDTH;
-  /** Whole hours of the clock, as many as there is room for. */
+  /** Whole hours, as many as fit. */
   const marks = $derived.by(() => {
     const apart = Math.max(1, Math.ceil(end / HOUR / MAX_MARKS)) * HOUR;
     const first = (HOUR - ((beginMs / MINUTE_MS) % HOUR)) % HOUR;

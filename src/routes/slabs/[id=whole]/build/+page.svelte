@@ -1,4 +1,4 @@
-<!-- The recipe as it is written: the cut face with its layers, and the preparations that they are laid from. -->
+<!-- Build: the cross-section with its layers, and the mixtures they are made from. -->
 <script lang="ts">
   import { MEASURES_NAMES } from '$wording/terms';
   import { onMount } from 'svelte';
@@ -30,7 +30,7 @@
   const notes = $derived(slab.notes ? slab.notes.split('\n').length : 0);
   const chosenAt = $derived(slab.layers.findIndex(({ id }) => id === work.chosen));
 
-  /** One more pot or bowl, laid as a layer of its own on top, as most of them are. */
+  /** Adds a mixture, as a new layer on top. */
   function addPreparation(event: SubmitEvent) {
     event.preventDefault();
     const name = preparationName.trim() || `Mixture ${slab.preparations.length + 1}`;
@@ -40,7 +40,7 @@
     preparationName = '';
   }
 
-  /** Names of the slab that the larder does not know and the starter list does. */
+  /** Names that the starter list has and the larder does not. */
   const offered = $derived.by(() => {
     const own = new Set((slab.larder ?? []).map(({ name }) => plainName(name)));
     const names = slab.preparations.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient));

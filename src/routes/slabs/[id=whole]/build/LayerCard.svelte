@@ -1,4 +1,4 @@
-<!-- One layer under work: what it is laid from, how, and how it looks when cut. -->
+<!-- The selected layer: its mixtures, how it is applied, and its texture. -->
 <script lang="ts">
   import type { Quantity } from '$core/measure';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
@@ -36,7 +36,7 @@
   };
 
   type Film = readonly [field: 'thicknessMm' | 'wallMm' | 'gramsPerPiece', label: string, quantity: Quantity];
-  /** What a film asks for; left empty, the written amounts decide. */
+  /** Fields of a film; if empty, the written amounts decide. */
   const FILMS: Record<Spread, readonly Film[]> = {
     level: [],
     scatter: [],
@@ -54,7 +54,7 @@
     draft.change(withLayer(slab, at, { from }), `${layer.id} share ${part}`);
   }
 
-  /** What the other layers leave of a preparation, in percent. */
+  /** Returns the share of a preparation that the other layers leave, %. */
   const spare = (at: number, preparation: string, part: number) =>
     Number((spareShare(slab, preparation, { layer: at, part }) * 100).toFixed(4));
 
@@ -159,7 +159,7 @@
     {/each}
     {#if slab.preparations.some(({ id }) => !layer.from.some((source) => source.preparation === id))}
       <div class="more">
-        <!-- Chosen once, it offers what is left. -->
+        <!-- Remounted after a choice, to offer what is left. -->
         {#key layer.from.length}<Select
             size="sm"
             hideLabel

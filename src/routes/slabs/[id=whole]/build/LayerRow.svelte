@@ -1,4 +1,4 @@
-<!-- A layer's own row beside its band: what it is, what it is laid from, how much. It is dragged to another place by its handle. -->
+<!-- Row of a layer beside its band: name, mixtures and amount, with a handle to move it. -->
 <script lang="ts">
   import Draggable from 'carbon-icons-svelte/lib/Draggable.svelte';
   import type { LaidLayer } from '$core/scale';
@@ -35,7 +35,7 @@
     draft.change({ ...draft.slab, layers: moved(draft.slab.layers, at, to) }, `order ${laid.id}`);
   }
 
-  /** Over which row the pointer is: it goes there at once, so that one sees it lie. */
+  /** Target row of the pointer: the layer moves there at once. */
   function drag(event: PointerEvent) {
     if (!dragging) return;
     const rows = [...document.querySelectorAll<HTMLElement>('[data-layer]')];
@@ -121,7 +121,7 @@
     white-space: nowrap;
   }
 
-  /* Words may be cut short, figures go on the next line. */
+  /** Words may be cut short; figures go on the next line. */
   .open > .figures {
     white-space: normal;
   }
@@ -160,7 +160,7 @@
     }
   }
 
-  /* On a phone a row is one line, and is moved where the picture is opened. */
+  /** On a phone a row is one line, and layers are moved in the opened drawing. */
   @media (max-width: 759px) {
     :global(.stage:not(.expanded)) .handle {
       display: none;

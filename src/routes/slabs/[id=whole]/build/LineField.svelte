@@ -1,4 +1,4 @@
-<!-- One line as it is said, in one field: read while it is typed, with its reading beside it and what is ambiguous asked there. -->
+<!-- A recipe line in one field: read while typed, with its reading beside it and questions below. -->
 <script lang="ts">
   import { lineNotesText } from '$wording/reading';
   import type { Snippet } from 'svelte';
@@ -12,21 +12,21 @@
   interface Props {
     label: string;
     text: string;
-    /** g, as the plan has it; null where it has no weight. */
+    /** Mass in the plan, g; `null` if unknown. */
     mass: string;
     placeholder?: string;
-    /** Told of every change, and of a reading that is better once the larder is known. */
+    /** Called on every change, and when the larder gives a better reading. */
     ontext: (text: string, read: LineRead) => void;
-    /** Keys of a list: Enter, Backspace in an empty field, and the arrows. */
+    /** List keys: Enter, Backspace in an empty field, and the arrows. */
     onenter: () => void;
     onback: () => void;
     onmove: (by: 1 | -1) => void;
     onpaste: (text: string) => void;
-    /** What is to be done with the line besides. */
+    /** Further actions for the line. */
     more?: Snippet;
-    /** Shown while it is a line: where the larder does not know the name. */
+    /** Shown if the larder does not have the name. */
     unknown?: Snippet<[string]>;
-    /** A line that waits to be taken says so. */
+    /** Marks a line that has not been added yet. */
     waits?: boolean;
   }
   let {
@@ -54,14 +54,14 @@
   const work = slabWork();
   const measures = $derived(work.draft.slab.measures ?? work.shop.measures);
   let focused = $state(false);
-  /** While somebody types, the field is theirs. */
+  /** While someone is typing, the field is not overwritten. */
   let typed: string | null = $state(null);
   const value = $derived(typed ?? text);
   const read = $derived(value.trim() === '' ? null : readLine(value, measures, work.larder));
   const isLine = $derived(read !== null && read.quantity !== null && read.unit !== null && read.ingredient !== null);
   const wrong = $derived(read !== null && !isLine);
 
-  /** What it was understood as, in a few words. */
+  /** What the line was understood as. */
   const reading = $derived.by(() => {
     if (read === null || !isLine) return '';
     const { unit, larder, ingredient, state, massG } = read;
@@ -79,7 +79,7 @@
     ontext(next, readLine(next, measures, work.larder));
   }
 
-  // The larder answers a moment after a name was typed; the line is then taken as it reads now.
+  // The larder answers shortly after a name was typed; the line is then read again.
   let taken: string | null = null;
   $effect(() => {
     if (!focused || typed === null || read === null) return;
@@ -124,7 +124,7 @@
 </script>
 
 <div class="said-line" class:focused class:wrong={wrong && !focused}>
-  <!-- The field inside answers to the keys of a list. -->
+  <!-- The field inside handles the keys of a list. -->
   <!-- svelte-ignore a11y_no_static_element_interactions -->
   <div class="field" {onkeydown} onpaste={pasted}>
     <TextInput

@@ -1,4 +1,4 @@
-<!-- More of one line: its fields one by one, at which step it goes in, how it is divided, and what can stand in for it. -->
+<!-- Details of a line: its fields, the step at which it is added, its parts, and substitutes. -->
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ingredientNamed } from '$core/larder';
@@ -13,7 +13,7 @@
 
   interface Props {
     preparation: Preparation;
-    /** Which preparation, and which line of it. */
+    /** Its preparation, and its position in it. */
     at: number;
     l: number;
     onremove: () => void;
@@ -34,7 +34,7 @@
   const setDivided = (parts: readonly LinePart[], field = '') =>
     set({ divided: parts.length > 0 ? parts : undefined }, field);
 
-  /** The most that one part may take: what the others leave. */
+  /** Maximum share of a part: what the others leave. */
   const most = (i: number) => 1 - divided.reduce((sum, { share }, j) => (j === i ? sum : sum + share), 0);
 
   function setPart(i: number, part: Partial<LinePart>, field = '') {
@@ -50,7 +50,7 @@
     if (share > 0) setDivided([...divided, { share, ...(other ? { preparation: other.id } : {}) }]);
   }
 
-  /** Puts something else in its place, so many g for each g. */
+  /** Replaces the ingredient, by grams per gram replaced. */
   function swap(name: string, ratio: number) {
     const weighed = massOf(line, ingredient ?? {}, measures);
     const { state: _state, packG: _pack, also: _also, text: _text, ...rest } = line;

@@ -1,4 +1,4 @@
-<!-- The lines of a preparation as a list one types in: Enter goes on to the next, Backspace takes an empty one away. -->
+<!-- Lines of a mixture as a list to type in: Enter adds the next line, Backspace removes an empty one. -->
 <script lang="ts">
   import { tick } from 'svelte';
   import { Button } from 'carbon-components-svelte';
@@ -27,7 +27,7 @@
 
   let list: HTMLElement | undefined = $state();
   let openLine: number | null = $state(null);
-  /** Where the next line goes: behind so many. */
+  /** Position of the next new line. */
   let wanted: number | null = $state(null);
   const newAt = $derived(Math.min(wanted ?? lines.length, lines.length));
   const half = $derived(`${HALF_WRITTEN}${preparation.id} line`);
@@ -65,7 +65,7 @@
     );
   }
 
-  /** Takes texts in at a position: what reads as a line becomes one, the rest stays as text below. */
+  /** Inserts texts at a position: recognised lines become lines, the rest stays below as text. */
   function take(texts: readonly string[], position: number) {
     const read = texts.map((text) => ({ text, line: lineFromReading(readLine(text, measures, work.larder)) }));
     const taken = read.flatMap(({ line }) => (line ? [line] : []));
@@ -77,7 +77,7 @@
     wanted = position + taken.length;
   }
 
-  /** The fields in the order in which they stand. */
+  /** The fields in display order. */
   const fields = () => [...(list?.querySelectorAll<HTMLInputElement>('.said-line input') ?? [])];
   async function focus(i: number) {
     await tick();

@@ -1,4 +1,4 @@
-<!-- A name or other text that must not be empty. An empty one stays in the field with its reason and changes nothing. -->
+<!-- A required text. An empty one stays in the field with its reason and changes nothing. -->
 <script lang="ts">
   import { TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
@@ -7,7 +7,7 @@
     label: string;
     value: string;
     onvalue: (value: string) => void;
-    /** Texts that could not be taken, by field. */
+    /** Invalid texts, by field. */
     typed: Record<string, string>;
     name: string;
     hideLabel?: boolean;

@@ -1,4 +1,4 @@
-<!-- What can be done about a name that the larder does not know, without leaving the line. -->
+<!-- Actions for a name that is not in the larder, within the line. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { slabWork } from '$lib/draft/slabContext';

@@ -1,4 +1,4 @@
-<!-- The method as it was taken in, and whatever else the maker writes down. -->
+<!-- Imported method, and the maker's notes. -->
 <script lang="ts">
   import { TextArea } from 'carbon-components-svelte';
   import { slabWork } from '$lib/draft/slabContext';

@@ -1,4 +1,4 @@
-<!-- One preparation: its lines as written, what they weigh, and what comes out of the pot. -->
+<!-- A mixture: its lines, their weights, and its yield. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
   import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
@@ -22,7 +22,7 @@
   const { draft } = work;
   const planned = $derived(work.plan.preparations[at]);
   const open = $derived(work.openPreparation === preparation.id);
-  /** All of it goes into one layer, as mostly: then there is nothing to share out. */
+  /** The whole mixture goes into one layer: nothing to divide. */
   const allInOne = $derived.by(() => {
     const parts = draft.slab.layers.flatMap(({ from }) => from.filter((part) => part.preparation === preparation.id));
     return parts.length === 1 && parts[0]!.share > 0.999;
@@ -33,7 +33,7 @@
   }
   let fieldsShown = $state(false);
   const endC = $derived(endPointC(preparation));
-  /** What a folded card says of what is in it. */
+  /** Summary of a collapsed card. */
   const summary = $derived.by(() => {
     const { lines } = preparation;
     if (lines.length === 0) return 'no ingredients yet';
@@ -42,7 +42,7 @@
   });
   const field = (name: string) => `${preparation.id} ${name}`;
 
-  /** Parts of lines that stand elsewhere and go in here. */
+  /** Parts of lines in other mixtures that go in here. */
   const coming = $derived(
     draft.slab.preparations.flatMap((other) =>
       other.lines.flatMap((line) =>

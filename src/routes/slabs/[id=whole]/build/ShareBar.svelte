@@ -1,4 +1,4 @@
-<!-- Where a preparation goes: one strip, a part for each layer and what is left over. Pull a border, or use the arrow keys. -->
+<!-- Shares of a mixture by layer, as a bar with draggable borders. -->
 <script lang="ts">
   import { withShares, type Preparation } from '$core/slab';
   import { lookOf } from '$core/classify';
@@ -27,7 +27,7 @@
   let strip: HTMLElement | undefined = $state();
   let drag: number | null = null;
 
-  /** Moves the border behind part i: what that part gains its neighbour, or the leftover, loses. */
+  /** Moves the border after part i: what that part gains, its neighbour or the leftover loses. */
   function move(i: number, to: number) {
     const from = i === 0 ? 0 : borders[i - 1]!;
     const until = i + 1 < parts.length ? borders[i + 1]! : 1;

@@ -3,7 +3,7 @@ import type { Measures } from '$core/measure';
 import { lineFromReading, lineInWords, readLine } from '$core/recipe';
 import type { Line } from '$core/slab';
 
-/** Whether a line as it was written still says what the line is now. */
+/** Tells whether the original text of a line still matches the line. */
 function stillSays(text: string, line: Line, measures: Measures, larder: Larder): boolean {
   const read = lineFromReading(readLine(text, measures, larder));
   return (
@@ -15,12 +15,12 @@ function stillSays(text: string, line: Line, measures: Measures, larder: Larder)
   );
 }
 
-/** A line as one says it: as it was written, where that still holds, else in words of its own. */
+/** Returns a line as text: the original if it still matches, otherwise newly written. */
 export function saidOf(line: Line, measures: Measures, larder: Larder): string {
   return line.text !== undefined && stillSays(line.text, line, measures, larder) ? line.text : lineInWords(line);
 }
 
-/** The lines in a pasted text, without the marks of a list in front of them. */
+/** Splits pasted text into lines, without bullets. */
 export function linesIn(text: string): string[] {
   return text
     .split(/\r?\n/)

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 
-/** Checks open above the bar of a slab's pages. */
+/** Opens the checks of a slab. */
 export function load({ params }) {
   redirect(307, `/slabs/${params.id}/build#checks`);
 }

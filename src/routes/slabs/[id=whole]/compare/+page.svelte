@@ -1,4 +1,4 @@
-<!-- Two versions or two tins side by side: what changed, in grams, in thickness and in cost. -->
+<!-- Compares two versions or two tins: weights, thicknesses and costs. -->
 <script lang="ts">
   import { COMPARED_NAMES } from '$wording/terms';
   import { larderOf, type Larder } from '$core/larder';
@@ -20,13 +20,13 @@
   const dates = $derived(shopDates());
   const work = slabWork();
 
-  /** `now`, or the number of a version; and the tin it is made in: as chosen there, or one of the rack. */
+  /** `now`, or a version number; and its tin: as saved, or one of the rack. */
   let versions = $state({ a: 'now', b: 'now' });
   let tins = $state({ a: 'own', b: 'own' });
   let onlyChanged = $state(false);
   let touched = $state(false);
 
-  // The version before this one is what one wants to see first; without one, another tin.
+  // Starts with the previous version; without one, with another tin.
   $effect(() => {
     if (touched) return;
     const before = data.versions.find(({ version }) => work.draft.changed || version < work.draft.baseVersion);
@@ -46,7 +46,7 @@
     return { ...rest, tins: [{ tin: rack.tin, count: 1 }] };
   }
   const theirs = $derived(larderOf(data.theirIngredients));
-  /** What this window knows, and what the versions name. */
+  /** Larder entries of this window and of the versions. */
   const larder = $derived<Larder>({ get: (name) => work.larder.get(name) ?? theirs.get(name) });
   const sides = $derived(
     (['a', 'b'] as const).map((side) => {
@@ -63,7 +63,7 @@
     }),
   );
   const both = $derived(comparePlans(sides[0]!, sides[1]!));
-  /** Both are drawn to one scale. */
+  /** Both drawings have one scale. */
   const besideMm = $derived(Math.max(...sides.map(({ plan: planned }) => sectionTallMm(planned.slabs[0]!))));
   const currency = $derived(work.shop.currency);
 

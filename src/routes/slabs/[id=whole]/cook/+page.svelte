@@ -1,4 +1,4 @@
-<!-- What each pot is cooked to: by probe, by cold water or by eye, at the shop's height. -->
+<!-- Cook: end point of each pot by thermometer, cold-water test or appearance, at the shop's altitude. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
   import { chocolateG, isBoiled } from '$core/classify';
@@ -28,7 +28,7 @@
   const pots = $derived(
     work.draft.slab.preparations.flatMap((preparation, at) => (isBoiled(preparation) ? [{ preparation, at }] : [])),
   );
-  /** Bowls that are mostly chocolate, cooked to nothing. */
+  /** Mixtures that are mostly chocolate and not boiled. */
   const melted = $derived(
     work.draft.slab.preparations.flatMap((preparation, at) => {
       const { massInG = 0, lines = [] } = work.plan.preparations[at] ?? {};
@@ -58,14 +58,14 @@
   const endC = $derived(pot ? endPointC(pot.preparation)! : 0);
   let curves: Record<string, PotCurve | null> = $state({});
   const altitudeM = $derived(work.shop.altitudeM ?? USUAL_SHOP.altitudeM);
-  /** Where to stop: on the thermometer that is used, or by the name of the stage. */
+  /** Returns where to stop: on the thermometer used, or by the name of the stage. */
   const stopAt = $derived.by(() => {
     if (school !== 'probe') return `Stop at ${stageAt(endC).stage}`;
     const { probeC } = targetHere(endC, altitudeM, probe ?? {}, work.shop.roomC ?? USUAL_SHOP.roomC);
     return `Stop at ${figures.bothTemperatures(probeC)}${probe ? ` on the ${probe.name}` : ''}`;
   });
 
-  /** How much cooler the skin is, for a thermometer that sees only that. */
+  /** Surface temperature drop, for infrared thermometers. */
   const skinC = $derived.by(() => {
     const { hereC } = targetHere(endC, altitudeM, {});
     const roomC = work.shop.roomC ?? USUAL_SHOP.roomC;

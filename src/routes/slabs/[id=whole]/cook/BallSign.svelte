@@ -1,4 +1,4 @@
-<!-- What a drop of the boil does in cold water, as a drawing of its own for each stage. -->
+<!-- Drawing of a drop in cold water at each sugar stage. -->
 <script lang="ts">
   import type { Stage } from '$core/slab';
 

@@ -1,4 +1,4 @@
-<!-- One pot: what to cook it to here and on the probe at hand, what that leaves and how it bites, and how to do it. -->
+<!-- A pot: its end point here and on the thermometer, the remaining water and texture, and how to boil it. -->
 <script lang="ts">
   import { Accordion, AccordionItem } from 'carbon-components-svelte';
   import type { Probe } from '$core/shop';

@@ -1,4 +1,4 @@
-<!-- Off the heat: to what the pot is left to cool, undisturbed, before it is beaten or laid; and how long that takes. -->
+<!-- Cooling of a pot without stirring before it is beaten or poured: temperature, place and time. -->
 <script lang="ts">
   import { writtenSteps } from '$wording/steps';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';

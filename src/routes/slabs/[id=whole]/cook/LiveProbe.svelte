@@ -18,7 +18,7 @@
   interface Props {
     preparation: Preparation;
     probe: Probe | null;
-    /** What the stage draws of it; it follows the readings at most four times a second. */
+    /** Curve for the drawing, updated at most four times a second. */
     curve: PotCurve | null;
   }
   let { preparation, probe, curve = $bindable() }: Props = $props();
@@ -41,7 +41,7 @@
   const steps = $derived(preparation.steps ?? []);
   const coolsAt = $derived(steps.findIndex(({ coolTo }) => coolTo !== undefined));
   const beatC = $derived(chosenBeatC ?? steps[coolsAt]?.coolTo?.celsius ?? BEAT_C);
-  /** What comes once it has cooled. */
+  /** The step after cooling. */
   const then = $derived(
     coolsAt === -1 ? 'beat it' : (steps[coolsAt + 1]?.text.replace(/^./, (c) => c.toLowerCase()) ?? 'lay it'),
   );
@@ -57,7 +57,7 @@
   const roomC = $derived(work.shop.roomC ?? USUAL_SHOP.roomC);
   const endC = $derived(endPointC(preparation)!);
   const target = $derived(targetHere(endC, altitudeM, probe ?? {}, roomC));
-  /** What the probe shows too much where it matters: near the end point, or where the mixture is beaten. */
+  /** Error of the probe near the end point, or near the beating temperature. */
   const offsetC = $derived(
     shownTooMuchC(probe ?? {}, phase === 'boil' ? target.hereC : beatC, {
       altitudeM,
@@ -71,13 +71,13 @@
       ? forecastBoil({ readings, targetC: endC, altitudeM, probeOffsetC: offsetC })
       : forecastCool({ readings: readings.slice(-1500), targetC: beatC, roomC, probeOffsetC: offsetC }),
   );
-  /** Once it was there it stays so: whoever looked away for a moment still has to take it off. */
+  /** Once reached, the state stays: whoever looked away still has to take the pot off. */
   let wasThere = $state(false);
   $effect(() => {
     if (forecast.reached) wasThere = true;
   });
   const isThere = $derived(forecast.reached || wasThere);
-  /** Off the heat it has cooled by so much, without a word: then its cooling is what is followed. */
+  /** A drop by this much after the end point means the pot is off the heat: then its cooling is followed. */
   const FALLEN_C = 4;
   $effect(() => {
     if (phase !== 'boil' || !wasThere || coolsAt === -1 || !last || last[1] > target.probeC - FALLEN_C) return;
@@ -122,7 +122,7 @@
         waterG: (pot.pot.waterG * pot.scaleFactor) / batches || 200,
         watts: 900,
         speed: Number(speed),
-        // Time runs in leaps where it runs fast: the simulated hand is then as much later.
+        // Simulated time runs in jumps at high speed, so the simulated action comes later accordingly.
         offAtC: target.hereC + 0.5 + LEAP_C * Number(speed),
         offsetC,
         altitudeDropC: 100 - waterBoilsC(altitudeM),
@@ -138,7 +138,7 @@
         },
         onbroken() {
           broken = true;
-          // A stream that ends is not begun again from cold.
+          // A stream that ended is not restarted from cold.
           stop();
         },
       },

@@ -1,4 +1,4 @@
-<!-- Pots that meet: which has to be ready with which, and when each is begun. -->
+<!-- Mixtures to finish together, and when to start each. -->
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { meetingsOf, withPreparation } from '$core/slab';

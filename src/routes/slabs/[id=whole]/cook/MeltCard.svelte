@@ -1,4 +1,4 @@
-<!-- How a preparation of chocolate is melted: each way writes its own steps. -->
+<!-- Ways to melt chocolate, with their steps. -->
 <script lang="ts">
   import { MELT_NAMES, writtenSteps } from '$wording/steps';
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';

@@ -1,4 +1,4 @@
-<!-- The boiling pot from above: how large and how many its bubbles are at each stage, and what colour it has. -->
+<!-- Drawing of the boiling pot from above at each sugar stage: bubbles and colour. -->
 <script lang="ts">
   import type { Stage } from '$core/slab';
 
@@ -18,7 +18,7 @@
   const RADIUS = 19;
   const GOLDEN = 2.399963;
   const look = $derived(LOOKS[stage]);
-  /** Spread evenly over the pot, as seeds in a flower are. */
+  /** Evenly spread in a sunflower pattern. */
   const bubbles = $derived(
     Array.from({ length: look.bubbles }, (_, i) => {
       const out = RADIUS * Math.sqrt((i + 0.5) / look.bubbles);

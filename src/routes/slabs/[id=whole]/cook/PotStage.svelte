@@ -1,7 +1,5 @@
-<!--
-  The pot over time: the stages of boiled sugar as bands, the end point as a line that is pulled, the probe's curve and when it gets
-  there. Temperatures are those of a recipe at the sea; below 100 degrees the scale is pressed together.
--->
+<!-- The pot over time: sugar stages as bands, the end point as a draggable line, the probe's curve and its forecast. Temperatures
+  are at sea level; below 100 °C the scale is compressed. -->
 <script lang="ts">
   import { shopFigures } from '$lib/format/shopFigures';
   import { stageAt, STAGE_RANGES } from '$core/sugar';
@@ -11,7 +9,7 @@
   interface Props {
     celsius: number;
     name: string;
-    /** What the line says: where to stop on the thermometer at hand. */
+    /** Text of the line: where to stop on the thermometer used. */
     stopAt: string;
     curve: PotCurve | null;
     onvalue: (celsius: number) => void;
@@ -22,7 +20,7 @@
   const [COLD, BOIL, HOT] = [20, 100, 186];
   const [LOW, HIGH] = [104, 182];
   const COLD_SHARE = 0.24;
-  /** Where the axis has its figures, in the degrees that are shown. */
+  /** Figures of the axis, in the displayed unit. */
   const SCALE: Record<string, readonly number[]> = {
     '°C': [20, 60, 100, 110, 120, 130, 140, 150, 160, 170, 180],
     '°F': [70, 140, 212, 230, 250, 270, 290, 310, 330, 350],
@@ -53,12 +51,12 @@
   const step = $derived(timeStep(minutes, 8));
   const ticks = $derived(Array.from({ length: Math.floor(minutes / step) + 1 }, (_, i) => i * step));
   const now = $derived(stageAt(celsius).stage);
-  /** A folded picture names the stage that is pulled to, and no others. */
+  /** A collapsed drawing names only the current stage. */
   const roomFor = $derived((fromC: number, toC: number) => tall > 180 || y(fromC) - y(toC) > 15);
   /** On a narrow screen without the name of the thermometer. */
   const said = $derived(stopAt.length * 7.6 > widthPx - PAD.left - 40 ? stopAt.replace(/ on .*$/, '') : stopAt);
 
-  /** To half a degree, or to a whole one of the finer scale. */
+  /** Rounds to half a degree, or to a whole one of the finer scale. */
   const rounded = (value: number) =>
     figures.temperature.unit === '°C'
       ? Math.round(value * 2) / 2

@@ -1,4 +1,4 @@
-<!-- How a stage shows without a thermometer: in cold water, and by the eye. -->
+<!-- Signs of a sugar stage without a thermometer: in cold water, and by eye. -->
 <script lang="ts">
   import { stageAt } from '$core/sugar';
   import { STAGE_SIGNS } from '$wording/sugar';

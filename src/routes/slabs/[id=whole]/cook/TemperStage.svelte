@@ -1,4 +1,4 @@
-<!-- Chocolate brought into temper: melted out, cooled until it seeds, warmed to work with; bowls by their shade. -->
+<!-- Tempering of chocolate: melt, cool to seed, warm to work with; by shade. -->
 <script lang="ts">
   import { shadeOf, type ChocolateShade } from '$core/classify';
   import type { Preparation } from '$core/slab';
@@ -18,7 +18,7 @@
     ['cool', 'cool, stirring'],
     ['work', 'warm to work'],
   ] as const;
-  /** Bowls of one shade go the same way. */
+  /** Chocolates of one shade share their temperatures. */
   const curves = $derived(
     [...new Set(bowls.map(shadeOf))].map((shade) => ({
       shade,
@@ -34,7 +34,7 @@
   const tall = $derived(Math.max(60, heightPx - PAD.top - PAD.bottom));
   const y = $derived((celsius: number) => PAD.top + ((HIGH - celsius) / (HIGH - LOW)) * tall);
   const stepPx = $derived((widthPx - PAD.left - PAD.right) / STEPS.length);
-  /** Bowls stand side by side within each step. */
+  /** Shades stand side by side within each step. */
   const boxPx = $derived((stepPx * 0.82) / Math.max(1, curves.length));
   const x = $derived((step: number, bowl: number) => PAD.left + stepPx * (step + 0.09) + bowl * boxPx);
   const middle = ([from, to]: readonly [number, number]) => (from + to) / 2;

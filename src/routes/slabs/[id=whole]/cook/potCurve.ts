@@ -1,7 +1,7 @@
-/** What a probe has shown so far, as the stage draws it: by the scale of a recipe at the sea. */
+/** Probe readings for the drawing, at sea level. */
 export interface PotCurve {
   readonly points: readonly (readonly [minutes: number, celsius: number])[];
-  /** Minutes from now until it gets there. */
+  /** Minutes from now until the end point. */
   readonly fan: { readonly least: number; readonly usual: number; readonly most: number } | null;
   readonly targetC: number;
 }

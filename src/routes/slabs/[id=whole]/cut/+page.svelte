@@ -1,4 +1,4 @@
-<!-- How the slab is divided, what the pieces weigh and cost, and where the ruler marks fall. -->
+<!-- Cut: how the slab is divided, what the pieces weigh and cost, and where the ruler marks are. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Toggle } from 'carbon-components-svelte';
   import { lookOf } from '$core/classify';
@@ -42,7 +42,7 @@
   const { draft } = work;
   const slabG = $derived(work.plan.slabs[0]!.slab.massG);
 
-  /** An order of pieces rules how they are cut, until the maker takes hold of the cut. */
+  /** An order sets the cut until the maker changes it. */
   const scale = $derived(scaleOf(draft.slab));
   const ruledBy = $derived(
     scale.mode === 'pieces'
@@ -50,7 +50,7 @@
       : '',
   );
   const free = () => withoutOrder(draft.slab, work.larder, work.shop);
-  /** The cut as it is now, also where an order made it. */
+  /** The current cut, also if an order set it. */
   const cut = $derived(free().cut ?? { columns: 1, rows: 1 });
   const way = $derived(cut.way ?? 'grid');
   const letGo = () => draft.change(free());
@@ -61,12 +61,12 @@
     draft.change({ ...slab, cut: withoutEmpty({ ...(slab.cut ?? cut), ...part }) }, field);
   }
   const slab = $derived(work.plan.slabs[0]!);
-  /** Straight cuts, which can be pulled. */
+  /** Straight cuts, which can be dragged. */
   const grid = $derived(isOnLines(cut) ? gridOf(slab.tin, slab.slab.heightMm, cut) : null);
   let advising = $state(false);
-  /** Whether the order of strokes is looked at: they are then numbered. */
+  /** Whether the cutting order is shown, with numbered strokes. */
   let ordering = $state(false);
-  /** Where the thickness is read; what has been read is in the slab. */
+  /** Places of thickness readings; the readings are in the slab. */
   let reading = $state(false);
   let places: readonly { readonly xMm: number; readonly yMm: number; readonly mm: number | null }[] = $state.raw(
     untrack(() => draft.slab.cut?.thicknessAt ?? []),
@@ -77,7 +77,7 @@
     change({ thicknessAt, ...(thicknessAt.length === 0 ? { strips: undefined, linesMm: undefined } : {}) }, 'readings');
   }
   let alone = $state(false);
-  /** Lines that stay where they are, counted from 0. */
+  /** Locked lines, counted from 0. */
   let lockedLines: Readonly<Record<CutLine['side'], readonly number[]>> = $state.raw({ length: [], width: [] });
   const lockedSets: LockedLines = $derived({ length: new Set(lockedLines.length), width: new Set(lockedLines.width) });
   function lock(side: CutLine['side'], at: number) {
@@ -85,7 +85,7 @@
     lockedLines = { ...lockedLines, [side]: now.includes(at) ? now.filter((line) => line !== at) : [...now, at] };
   }
 
-  /** A line that is pulled takes the others along, until lines move one by one. */
+  /** A dragged line moves the others too, unless lines move separately. */
   const moved = (line: CutLine, toMm: number, insideMm: number) =>
     grid && (alone || cut.linesMm) ? movedAlone(cut, grid, line, toMm) : movedLine(cut, line, toMm, insideMm);
 </script>

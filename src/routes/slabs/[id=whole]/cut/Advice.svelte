@@ -1,4 +1,4 @@
-<!-- What the stack asks of the knife, layer by layer; worked out only while it is looked at. -->
+<!-- Advice for cutting, layer by layer; computed only while it is shown. -->
 <script lang="ts">
   import { cutAdvice } from '$core/usecases';
   import type { CutSpec } from '$core/slab';

@@ -1,4 +1,4 @@
-<!-- Pieces asked for by number, size, weight or cost: several answers side by side, each taken at a touch. -->
+<!-- Cuts by number, size, weight or cost of a piece: several answers to choose from. -->
 <script lang="ts">
   import { cutFitText } from '$wording/cut';
   import { Select, SelectItem } from 'carbon-components-svelte';

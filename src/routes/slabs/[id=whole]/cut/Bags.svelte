@@ -1,4 +1,4 @@
-<!-- Shards as they were weighed, put in bags that each reach what they declare. -->
+<!-- Weighed shards distributed over bags of a declared weight. -->
 <script lang="ts">
   import { Button, InlineLoading } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';

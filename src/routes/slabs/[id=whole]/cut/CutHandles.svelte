@@ -1,4 +1,4 @@
-<!-- What takes hold of a straight cut, or of a trim: pulled by pointer and finger, moved by arrow keys. -->
+<!-- Handles of straight cuts and trims: dragged by pointer or finger, or moved by arrow keys. -->
 <script lang="ts">
   import { onMount } from 'svelte';
   import type { CutLine, Grid } from '$core/cut';
@@ -9,7 +9,7 @@
     view: View;
     grid: Grid;
     onmove: (line: CutLine, toMm: number, insideMm: number) => void;
-    /** Lines that stay where they are. */
+    /** Locked lines. */
     locked?: ((line: CutLine) => boolean) | undefined;
   }
   let { view, grid, onmove, locked }: Props = $props();
@@ -48,7 +48,7 @@
     onmove(line, atMm + step * (event.shiftKey ? 5 : 1), inside(line.side));
   }
 
-  /** As wide as what points: a finger needs 44 px where lines are far enough apart. */
+  /** As wide as the pointer needs: 44 px for a finger, where lines are far enough apart. */
   let coarse = $state(false);
   onMount(() => (coarse = matchMedia('(pointer: coarse)').matches));
   const reachPx = $derived.by(() => {

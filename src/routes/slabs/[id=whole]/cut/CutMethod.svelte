@@ -1,4 +1,4 @@
-<!-- How the slab is divided, with which tool, and the fields of that way. -->
+<!-- Cut type and tool, with the fields of that type. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { SHARDS_SPREAD, TOOL } from '$core/cut';
@@ -10,7 +10,7 @@
 
   interface Props {
     cut: CutSpec;
-    /** What one slab weighs, g. */
+    /** Mass of one slab, g. */
     slabG: number;
     onchange: (part: Partial<CutSpec>, field: string) => void;
   }

@@ -1,4 +1,4 @@
-<!-- The order of strokes in words, and templates to print or to send to a machine. -->
+<!-- Cutting order, and templates to print or send to a machine. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { cuttingMinutes, gridOf, isOnLines, layOut, strokeOrder, type MinutesRange } from '$core/cut';

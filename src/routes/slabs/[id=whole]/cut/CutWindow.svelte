@@ -1,4 +1,4 @@
-<!-- When it is cut; or when it is scored first, and snapped later. -->
+<!-- When to cut, or when to score and snap. -->
 <script lang="ts">
   import { onDestroy } from 'svelte';
   import type { CutSpec } from '$core/slab';
@@ -22,7 +22,7 @@
     () => new KnifeWorker(),
     () => (hasFailed = true),
   );
-  /** A line that is pulled asks once it rests. */
+  /** A dragged line asks only when it rests. */
   const WAIT_MS = 400;
   $effect(() => {
     const question: KnifeQuestion = $state.snapshot({

@@ -1,4 +1,4 @@
-<!-- What goes on after cutting: how much of it, on each piece and in the bowl, and in which order. -->
+<!-- Finishes after cutting: amounts per piece and in the bowl, racks needed, and the order of work. -->
 <script lang="ts">
   import { finishMinutes, piecesOnSheet, toTemperG } from '$core/cut';
   import { isFinish } from '$core/scale';
@@ -19,7 +19,7 @@
   );
   const coats = $derived(finishes.some(({ spread }) => spread === 'coat'));
   const [piece] = $derived(work.plan.cut.pieces);
-  /** What pieces are set down on: the largest sheet of the shop's rack, else a usual one. */
+  /** Where pieces are set down: the largest sheet of the shop's rack, otherwise a typical one. */
   const sheet = $derived(
     (work.shop.rack ?? [])
       .map(({ name, tin }) => ({ name, tin }))

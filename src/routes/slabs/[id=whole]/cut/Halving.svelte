@@ -1,4 +1,4 @@
-<!-- A side divided by halves and thirds, drawn round by round, with what the eye is off by against marks from one edge. -->
+<!-- Dividing a side by halves and thirds, drawn round by round, with the error by eye compared with marks. -->
 <script lang="ts">
   import { halving, type Side } from '$core/cut';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -7,7 +7,7 @@
 
   const figures = $derived(shopFigures());
   const found = $derived(halving(side));
-  /** One row for each round: the lines that stand already, and those of the round. */
+  /** One row per round: existing lines, and those of the round. */
   const rows = $derived(
     (found?.rounds ?? []).map((round, at) => ({
       ...round,

@@ -1,4 +1,4 @@
-<!-- Several kinds of piece from one slab: what each is worth and how many are wanted, and the best cut that is found. -->
+<!-- Several piece types from one slab: values and counts, and the best cut found. -->
 <script lang="ts">
   import { mixedRefusalText } from '$wording/cut';
   import { Button, Checkbox, InlineLoading, Select, SelectItem, TextInput } from 'carbon-components-svelte';
@@ -37,14 +37,14 @@
   let busy = $state(false);
   let answer: MixedAnswer | null = $state.raw(null);
   let failed = $state(false);
-  /** What was asked, so that an answer to something else is not taken for this one's. */
+  /** The question asked, so that its answer is not shown for another. */
   let askedFor = $state('');
   const now = $derived(JSON.stringify([kinds, cut.trimMm, cut.kerfMm]));
 
   function set(at: number, part: Partial<Kind>, field: string) {
     onchange({ kinds: kinds.map((kind, i) => (i === at ? { ...kind, ...part } : kind)) }, `kind ${at} ${field}`);
   }
-  /** What the shop cuts again and again, and this slab does not yet. */
+  /** Saved piece types that this slab does not have yet. */
   const remembered = $derived(
     (work.shop.pieceKinds ?? []).filter(({ name }) => !kinds.some((kind) => kind.name === name)),
   );
@@ -53,7 +53,7 @@
       (kind) => kind.name === name && kind.lengthMm === lengthMm && kind.widthMm === widthMm && kind.price === value,
     );
   let refused = $state('');
-  /** The kind is the shop's own from now on, under its name. */
+  /** Saves the piece type for the shop, under its name. */
   async function remember({ name, lengthMm, widthMm, value }: Kind) {
     const others = (work.shop.pieceKinds ?? []).filter((kind) => kind.name !== name);
     const pieceKinds = [...others, { name, lengthMm, widthMm, price: value }];

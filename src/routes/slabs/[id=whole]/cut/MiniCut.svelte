@@ -1,4 +1,4 @@
-<!-- A cut from above, small: where its strokes go. -->
+<!-- Small drawing of a cut from above. -->
 <script lang="ts">
   import { layOut } from '$core/cut';
   import type { CutSpec } from '$core/slab';

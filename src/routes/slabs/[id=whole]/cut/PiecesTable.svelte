@@ -1,4 +1,4 @@
-<!-- What comes of the cut: every kind of piece, the trims and the kerf; together the slab. -->
+<!-- Pieces, trims and kerf of a cut; together the slab. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { PlannedSlab, PricedPieces, Swirl } from '$core/usecases';
@@ -9,7 +9,7 @@
   interface Props {
     planned: PlannedSlab;
     currency: string;
-    /** Layers that are laid from several mixtures. */
+    /** Layers of several mixtures. */
     swirls: readonly Swirl[];
   }
   let { planned, currency, swirls }: Props = $props();

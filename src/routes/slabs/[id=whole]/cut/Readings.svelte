@@ -1,4 +1,4 @@
-<!-- A slab that is not level: its thickness read at some places, and three cuts of it side by side, by how even their pieces weigh. -->
+<!-- Thickness readings of an uneven slab, and three cuts to compare by weight variation. -->
 <script lang="ts">
   import { reasonText } from '$wording/problems';
   import { Button, Table } from 'carbon-components-svelte';
@@ -12,7 +12,7 @@
   import Notice from '$lib/ui/Notice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
 
-  /** A place where the thickness is to be read, or has been. */
+  /** A place of a thickness reading. */
   interface Place extends Omit<Reading, 'mm'> {
     readonly mm: number | null;
   }

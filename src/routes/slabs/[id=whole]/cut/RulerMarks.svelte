@@ -1,4 +1,4 @@
-<!-- Where each cut begins, by a ruler laid along two edges of the maker's choice. -->
+<!-- Ruler marks of each cut, from two edges of the maker's choice. -->
 <script lang="ts">
   import { Select, SelectItem, Table } from 'carbon-components-svelte';
   import { marksFromFarEdge } from '$core/cut';

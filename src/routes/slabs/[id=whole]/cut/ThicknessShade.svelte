@@ -1,4 +1,4 @@
-<!-- How thick the slab is, as shade: the thicker, the darker. -->
+<!-- Thickness of the slab as shade: darker is thicker. -->
 <script lang="ts">
   import { thicknessAt, type Point, type Surface } from '$core/cut';
   import type { View } from './view';
@@ -6,7 +6,7 @@
   let { view, surface }: { view: View; surface: Surface } = $props();
 
   const STEPS = 16;
-  /** Less than this between the thinnest and the thickest place is no difference, mm. */
+  /** Minimum difference to show, mm. */
   const LEVEL_MM = 0.05;
   const cells = $derived.by(() => {
     const { lengthMm, widthMm } = view.outline;

@@ -1,7 +1,5 @@
-<!--
-  The tin from above, to scale, with trims, cuts and ruler marks, whatever way it is cut. Front edge at the bottom. Straight cuts can
-  be moved; where the maker is asked for readings, a touch says where.
--->
+<!-- The tin from above, to scale, with trims, cuts and ruler marks. Front edge at the bottom. Straight cuts can be dragged; for
+  readings, a tap adds a place. -->
 <script lang="ts">
   import {
     gridOf,
@@ -25,17 +23,17 @@
   interface Props {
     planned: PlannedSlab;
     cut: CutSpec;
-    /** What the upper face looks like; nothing where there is no slab yet. */
+    /** Look of the upper face; absent without a slab. */
     texture: Look | null;
     onmove: (line: CutLine, toMm: number, insideMm: number) => void;
-    /** Lines that stay where they are. */
+    /** Locked lines. */
     locked?: (line: CutLine) => boolean;
-    /** Readings of the thickness, shown where they were taken, and the surface through them. */
+    /** Thickness readings at their places, and the surface through them. */
     readings?: readonly Reading[];
     surface?: Surface | null;
-    /** A touch on the slab, mm from the left and from the front. */
+    /** Called with a tap on the slab, mm from the left and from the front. */
     onplace?: ((xMm: number, yMm: number) => void) | undefined;
-    /** Whether each stroke bears its number in the order of work. */
+    /** Whether strokes show their number in the cutting order. */
     numbered?: boolean;
   }
   let {
@@ -52,16 +50,16 @@
 
   const figures = $derived(shopFigures());
 
-  /** Figures such as 11 13/16 want more room. */
+  /** Figures such as 11 13/16 need more room. */
   const inFractions = $derived(figures.length.unit === 'in');
-  /** As large as its place, so that its letters keep their size. */
+  /** As large as its space, so that letters keep their size. */
   let widthPx = $state(560);
   let heightPx = $state(320);
   const picture = $derived({ width: Math.max(160, widthPx), height: Math.max(90, heightPx) });
 
   const outline = $derived(outlineAt(planned.tin, planned.slab.heightMm / 2));
   const layout = $derived(layOut(planned.tin, planned.slab.heightMm, cut));
-  /** Straight cuts, which can be taken hold of. */
+  /** Straight cuts, which can be dragged. */
   const grid = $derived(isOnLines(cut) ? gridOf(planned.tin, planned.slab.heightMm, cut) : null);
   const view = $derived(viewOf(outline, picture, { left: inFractions ? 70 : 46, top: 26, right: 14, bottom: 8 }));
   const { x, y, px, at } = $derived(view);
@@ -75,7 +73,7 @@
   });
   const id = $props.id();
 
-  /** Labels only where there is room for them. */
+  /** Labels only where there is room. */
   const shown = (marks: readonly number[], room: number) => {
     let last = -Infinity;
     return marks.map((mark) => {
@@ -86,7 +84,7 @@
   };
   const waste = $derived((layout?.regions ?? []).filter(({ kind }) => kind === '').map(({ face }) => closed(face)));
   const mid = (values: readonly number[]) => (Math.min(...values) + Math.max(...values)) / 2;
-  /** Pieces of a kind that has a name, with it in their middle. */
+  /** Names of piece types, in the middle of their pieces. */
   const named = $derived(
     (layout?.regions ?? []).flatMap(({ kind, face, lengthMm, widthMm }) => {
       const own = cut.kinds?.find(({ id }) => id === kind);
@@ -96,7 +94,7 @@
       return [{ middle, upright: widthMm > lengthMm * 1.4, words: own.name.slice(0, room) }];
     }),
   );
-  /** What is trimmed off: the tin without the frame in which pieces lie. */
+  /** Trims: the tin without the frame of the pieces. */
   const trimmed = $derived.by(() => {
     if (!layout) return '';
     const [a, b] = [outline.lengthMm / 2, outline.widthMm / 2];
@@ -112,14 +110,14 @@
     return box(-a, a, -b, b) + box(from, to, low, high);
   });
   const strokes = $derived((layout?.strokes ?? []).map(({ from, to }) => `M${at(from)}L${at(to)}`));
-  /** Where each stroke begins, with its number; beyond so many they would lie on each other. */
+  /** Number at the start of each stroke; too many would overlap. */
   const MAX_NUMBERS = 60;
   const numbers = $derived.by(() => {
     const order = numbered && layout ? strokeOrder(layout).strokes : [];
     return order.length > MAX_NUMBERS ? [] : order;
   });
 
-  /** Broken by hand: no grid, but a drawing of shards. */
+  /** Broken by hand: a drawing of shards. */
   let shards: readonly string[] = $state([]);
   $effect(() => {
     const broken = cut.way === 'break' ? planned.cut.pieces[0] : undefined;

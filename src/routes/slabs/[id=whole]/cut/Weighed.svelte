@@ -1,4 +1,4 @@
-<!-- Some pieces weighed after the cut: how even they are, and what the average rule for prepacked goods would say. -->
+<!-- Sample pieces weighed after the cut: their variation, and the average rule for prepacked goods. -->
 <script lang="ts">
   import { weighedPieces } from '$core/cut';
   import { percent } from '$lib/format/figures';

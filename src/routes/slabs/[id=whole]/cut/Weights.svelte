@@ -1,4 +1,4 @@
-<!-- Weights one after the other, typed or taken from the bench scale; kept on this device until they are cleared. -->
+<!-- A list of weights, typed or from the bench scale; stored on this device until cleared. -->
 <script lang="ts">
   import { TextArea } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
@@ -8,13 +8,13 @@
 
   interface Props {
     label: string;
-    /** Under which they are kept. */
+    /** Storage key. */
     key: string;
-    /** What the simulated scale is given: pieces of about so much, so uneven. */
+    /** Set-up of the simulated scale: piece mass and its variation. */
     aimG: number;
     spread: number;
     massesG: readonly number[];
-    /** Whether something stands there that is no weight. */
+    /** Whether the text contains something that is not a weight. */
     wrong: boolean;
   }
   let { label, key, aimG, spread, massesG = $bindable(), wrong = $bindable() }: Props = $props();

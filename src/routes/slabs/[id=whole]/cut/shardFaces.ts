@@ -2,11 +2,11 @@ import { Delaunay } from 'd3-delaunay';
 import type { Point } from '$core/cut';
 import { seeded } from '$lib/ui/seeded';
 
-/** As many as are drawn: more would only be a net. */
+/** Maximum number of drawn shards. */
 const MAX_DRAWN = 400;
 
 /**
- * A slab broken into shards, for the drawing: a seeded division of its area, the same for the same slab.
+ * Returns a drawing of a slab broken into shards: a seeded division of its area, the same for the same slab.
  *
  * @param count how many shards
  * @param spread how unevenly it breaks: 0 makes them nearly alike
@@ -21,7 +21,7 @@ export function shardFaces(size: { lengthMm: number; widthMm: number }, count: n
     (random() - 0.5) * lengthMm,
     (random() - 0.5) * widthMm,
   ]);
-  // Each round of moving the seeds to the middles of their shards makes them more alike; a rough break stops early.
+  // Each round of moving the seeds to the centres makes shards more alike; a rough break stops early.
   const rounds = Math.max(1, Math.round(6 * (1 - spread)));
   for (let i = 0; i < rounds; i++) {
     const cells = Delaunay.from(points).voronoi(bounds);

@@ -1,20 +1,20 @@
 import type { Point } from '$core/cut';
 import type { Outline } from '$core/tin';
 
-/** The slab from above as it lies in its picture: front edge at the bottom, as many pixels to the millimetre both ways. */
+/** The slab from above in its drawing: front edge at the bottom, with one scale both ways. */
 export interface View {
   readonly outline: Outline;
   readonly px: number;
   readonly lengthPx: number;
   readonly widthPx: number;
-  /** Where a place so many mm from the left, or from the front, is drawn. */
+  /** Position in the drawing of a place, mm from the left or front. */
   readonly x: (fromLeftMm: number) => number;
   readonly y: (fromFrontMm: number) => number;
-  /** A corner, mm from the middle of the slab, as it stands in a path. */
+  /** A corner, mm from the middle of the slab, as path coordinates. */
   readonly at: (point: Point) => string;
 }
 
-/** The largest view of an outline within a picture, in its middle. */
+/** Returns the largest centred view of an outline in a drawing. */
 export function viewOf(
   outline: Outline,
   picture: { readonly width: number; readonly height: number },

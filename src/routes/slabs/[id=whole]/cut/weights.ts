@@ -3,10 +3,10 @@ import { G_PER_LB, G_PER_OZ } from '$core/measure';
 const GRAMS: Readonly<Record<string, number>> = { '': 1, g: 1, kg: 1000, oz: G_PER_OZ, lb: G_PER_LB };
 const WEIGHT = /^(\d{1,6}(?:[.,]\d{1,3})?)(g|kg|oz|lb|)$/;
 
-/** Weights as they are typed one after the other, in grams where no unit stands behind; words that are none are told apart. */
+/** Parses weights typed in a row, in grams without a unit; other words are returned separately. */
 export function weightsIn(text: string): { readonly massesG: readonly number[]; readonly wrong: readonly string[] } {
   const words = text
-    // A unit belongs to the figure before it; a comma between figures is no decimal one.
+    // A unit belongs to the figure before it; a comma between figures is not a decimal comma.
     .replace(/(\d)\s+(g|kg|oz|lb)(?=[\s,;]|$)/gi, '$1$2')
     .split(/[\s;]+|,(?=\s|$)/)
     .filter((word) => word !== '');
@@ -21,6 +21,6 @@ export function weightsIn(text: string): { readonly massesG: readonly number[]; 
   };
 }
 
-/** Weights as they would be typed. */
+/** Writes weights as they would be typed. */
 export const weightsText = (massesG: readonly number[]): string =>
   massesG.map((massG) => String(Number(massG.toFixed(1)))).join(' ');

@@ -5,10 +5,10 @@ import { database } from '$lib/server/db';
 import { slabLogOf } from '$lib/server/runLog';
 import { eventsOf, runById, runsOfSlab } from '$lib/server/runs';
 
-/** So many of the last runs are looked through for what to change. */
+/** Number of recent runs searched for changes. */
 const MAX_LESSONS_FROM = 20;
 
-/** What the runs of a slab say, and what was noted in them for the next time; one run's notes first, where one comes from it. */
+/** Loads the history of a slab and the changes noted in its runs; those of one run first, if the address names it. */
 export async function load({ params, url }) {
   const db = database();
   const id = Number(params.id);
@@ -24,7 +24,7 @@ export async function load({ params, url }) {
       ...{ run: run.id, lot: run.plan.lot },
     })),
   );
-  // A server that is busy does not take the notes away: the page asks for the rest again.
+  // A busy server still returns the notes, and the page loads the rest later.
   const isBusy = !done.ok && done.response.status === 503;
   const problems = done.ok || isBusy ? [] : ((await done.response.json()) as { problems: ProblemMessage[] }).problems;
   return { log: done.ok ? done.value : null, isBusy, problems, lessons, from: asked?.id ?? null };

@@ -1,4 +1,4 @@
-<!-- What the runs of a slab say: notes for next time and proposals, each put into the draft at a touch, and the figures from run to run. -->
+<!-- History of a slab: noted and suggested changes, each applied to the draft with one touch, and trends. -->
 <script lang="ts">
   import { writtenSteps } from '$wording/steps';
   import { changeText, RUN_FIGURE_NAMES } from '$wording/history';
@@ -59,7 +59,7 @@
     const answer = await keepPlace(work.shop, place, h);
     wrongs = answer.ok ? [] : answer.problems;
   }
-  /** What was put into the draft from here, so that it is not put in twice. */
+  /** Changes applied here, so that they are not applied twice. */
   let taken: readonly string[] = $state.raw([]);
   function take(key: string, change: SlabChange, runs: readonly number[]) {
     taken = [...taken, key];

@@ -1,4 +1,4 @@
-<!-- One figure from run to run, with its middle and how far its values usually lie from it. -->
+<!-- A figure from run to run, with its median and spread. -->
 <script lang="ts">
   import type { Trend } from '$core/logbook';
 

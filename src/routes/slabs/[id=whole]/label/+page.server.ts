@@ -4,10 +4,10 @@ import { database } from '$lib/server/db';
 import { ingredientsFor } from '$lib/server/larder';
 import { slabById, slabNames } from '$lib/server/slabs';
 
-/** So many of the shop's slabs are offered as made on the same day. */
+/** Maximum number of slabs offered as made on the same day. */
 const MAX_OTHERS = 50;
 
-/** The other slabs of the shop with the allergens that they bring into the workroom. */
+/** Loads the other slabs of the shop with their allergens. */
 export function load({ params }) {
   const db = database();
   const names = slabNames(db)

@@ -1,4 +1,4 @@
-<!-- A draft of the label from the slab as it is made; sheets of labels, and the slab without an allergen. -->
+<!-- Label draft of a slab, label sheets, and the slab without an allergen. -->
 <script lang="ts">
   import { labelProblemText } from '$wording/label';
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
@@ -28,7 +28,7 @@
   const sheet = $derived({ ...USUAL_LABELS, ...work.shop.labels });
   const pack = $derived(work.money.selling?.price.packed ?? null);
 
-  /** Whoever comes from a run has its day and its lot in the address. */
+  /** Coming from a run, the address has its day and its lot. */
   let madeOn = $state(untrack(() => page.url.searchParams.get('madeOn')) ?? new Date().toISOString().slice(0, 10));
   let lot = $state(untrack(() => page.url.searchParams.get('lot')) ?? '');
   let asked: number | null = $state(null);

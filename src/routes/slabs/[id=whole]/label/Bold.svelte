@@ -1,4 +1,4 @@
-<!-- Text in which what stands between stars stands out. -->
+<!-- Text in which parts between stars are emphasised. -->
 <script lang="ts">
   import { runsOf } from '$lib/format/labelText';
 

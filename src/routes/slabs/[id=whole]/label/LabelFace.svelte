@@ -1,4 +1,4 @@
-<!-- The label as it is drafted, as wide and high as the shop's own labels. -->
+<!-- The drafted label, in the size of the shop's labels. -->
 <script lang="ts">
   import { keepText } from '$wording/label';
   import { netText, nutritionRows } from '$wording/labelTable';

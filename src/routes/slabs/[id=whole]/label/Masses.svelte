@@ -1,4 +1,4 @@
-<!-- What stands behind the list of ingredients: how much of each at mixing, and what the name promises. -->
+<!-- Basis of the ingredient list: mass of each at mixing, and what the name promises. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { LabelDraft } from '$core/usecases';

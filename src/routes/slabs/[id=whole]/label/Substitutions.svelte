@@ -1,4 +1,4 @@
-<!-- The slab without an allergen: each line that brings it answered from the larder, and what else changes. -->
+<!-- The slab without an allergen: substitutes from the larder, and what else changes. -->
 <script lang="ts">
   import { openLineText, SUBSTITUTION_FIGURES } from '$wording/label';
   import { Button, InlineLoading, Select, SelectItem, Table } from 'carbon-components-svelte';
@@ -35,7 +35,7 @@
   async function keep() {
     if (!found) return;
     const answer = await ask<{ id: number }>('POST', '/api/slabs', found.slab);
-    // Another slab, with a draft of its own.
+    // The new slab has its own draft.
     if (answer.ok) location.assign(`/slabs/${answer.value.id}/label`);
     else problems = answer.problems;
   }

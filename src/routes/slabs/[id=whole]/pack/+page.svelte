@@ -1,4 +1,4 @@
-<!-- What the pieces are packed in, drawn to scale; papers, bags, gifts, and how long it all keeps. -->
+<!-- Pack: packaging drawn to scale, wrappers, bags, gift stacks, and shelf life. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, InlineLoading, Select, SelectItem } from 'carbon-components-svelte';
   import { lookOf } from '$core/classify';
@@ -50,7 +50,7 @@
     draft.change({ ...slab, packing: Object.keys(next).length > 0 ? (next as Packing) : undefined }, 'packing');
   }
 
-  /** What stands in a piece from below, and what its face looks like. */
+  /** Layers of a piece from the bottom, with their look. */
   const layers = $derived.by(() => {
     const laid = work.plan.slabs[0]?.layers ?? [];
     const high = laid.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);

@@ -1,4 +1,4 @@
-<!-- A box from above with its first layer, and from the side with all of them, both to one scale. -->
+<!-- A box from above with its top level, and from the side with all levels, at one scale. -->
 <script lang="ts">
   import type { BoxAnswer, PackedPiece } from '$core/pack';
   import type { Box } from '$core/tin';
@@ -10,17 +10,17 @@
     answer: BoxAnswer;
     piece: PackedPiece;
     interleafMm: number;
-    /** What the face of a piece looks like. */
+    /** Look of a piece's face. */
     look: Look | null;
-    /** Its layers from the bottom, by their share of its height. */
+    /** Its layers from the bottom, by share of its height. */
     layers: readonly { readonly look: Look; readonly share: number }[];
   }
   let { box, answer, piece, interleafMm, look, layers }: Props = $props();
 
   const figures = $derived(shopFigures());
-  /** Card that the box is made of, drawn round its inside, mm. */
+  /** Thickness of the drawn card round the inside, mm. */
   const CARD_MM = 2;
-  /** Letters as large in every box. */
+  /** Letters have the same size in every box. */
   const letters = $derived(box.lengthMm * 0.032);
   const gap = $derived(letters * 2.6);
   const width = $derived(box.lengthMm + 2 * CARD_MM);
@@ -30,7 +30,7 @@
   const inside = $derived(Math.min(answer.perBox, perStorey));
   const fillOf = (of: Look | null) => (of ? `url(#fill-${of})` : 'var(--sunk)');
   const sideOf = ({ turned }: { turned: boolean }) => (turned ? piece.widthMm : piece.lengthMm);
-  /** What is seen from the front: the pieces that lie foremost. */
+  /** Pieces seen from the front. */
   const front = $derived.by(() => {
     const seen: { xMm: number; sideMm: number }[] = [];
     for (const placed of [...answer.layout].sort((a, b) => b.yMm - a.yMm)) {

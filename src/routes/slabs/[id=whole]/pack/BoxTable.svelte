@@ -1,4 +1,4 @@
-<!-- The shop's boxes for the pieces of the run, the one that wastes least room first; one is taken at a touch. -->
+<!-- The shop's boxes for the batch, the one with the least waste first. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import type { BoxAnswer } from '$core/pack';
@@ -7,7 +7,7 @@
 
   interface Props {
     answers: readonly BoxAnswer[];
-    /** Names of the shop's boxes that a piece does not go into. */
+    /** Names of boxes that the piece does not fit into. */
     tooSmall: readonly string[];
     chosen: string;
     currency: string;
@@ -49,7 +49,7 @@
 </section>
 
 <style>
-  /* As high as the rows beside it. */
+  /** As high as the rows beside it. */
   .taken {
     display: inline-grid;
     align-items: center;

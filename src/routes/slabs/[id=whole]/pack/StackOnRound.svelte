@@ -1,4 +1,4 @@
-<!-- A gift: a stack of pieces on a round board, and how many it takes. -->
+<!-- A gift stack of pieces on a round board. -->
 <script lang="ts">
   import { stackOnRound, type PackedPiece } from '$core/pack';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -10,7 +10,7 @@
   let diameterMm = $state(200);
   let levels = $state(3);
   const typed: Record<string, string> = $state({});
-  /** Each level stands in by half a piece. */
+  /** Each level is inset by half a piece. */
   const stepMm = $derived(Math.min(piece.lengthMm, piece.widthMm) / 2);
   const short = $derived(Math.max(1, Math.min(piece.lengthMm, piece.widthMm)));
   const stack = $derived(stackOnRound(piece, diameterMm, levels, stepMm));

@@ -1,4 +1,4 @@
-<!-- How long the slab keeps, and where; what in it keeps for a shorter time. -->
+<!-- Storage and shelf life of the slab, and ingredients that limit it. -->
 <script lang="ts">
   import { keepText } from '$wording/label';
   import { Select, SelectItem } from 'carbon-components-svelte';

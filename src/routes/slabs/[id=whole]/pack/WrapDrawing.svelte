@@ -1,4 +1,4 @@
-<!-- The paper that one piece takes, with the piece on it and the folds, to scale. -->
+<!-- The wrapper of one piece with its folds, to scale. -->
 <script lang="ts">
   import type { PackedPiece, WrapSize } from '$core/pack';
   import { shopFigures } from '$lib/format/shopFigures';

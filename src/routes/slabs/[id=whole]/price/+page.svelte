@@ -1,4 +1,4 @@
-<!-- What a piece is sold for and where that goes; what changes it; what else might be done with the slab. -->
+<!-- Price: price of a piece and its parts, what changes it, and alternatives. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
@@ -215,7 +215,7 @@
     padding-top: 0.4rem;
   }
 
-  /* In the band that the stage folds to there is room for the money alone. */
+  /** The collapsed stage has room only for the price bar. */
   @media (max-width: 759px) {
     :global(.stage:not(.expanded)) .views {
       display: none;

@@ -1,4 +1,4 @@
-<!-- The price by the plan beside the price by what the last runs really took. -->
+<!-- Price by plan beside the price by the last runs. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';

@@ -1,4 +1,4 @@
-<!-- One sale over each of the shop's channels: what the buyer pays, and what is left of it. -->
+<!-- A sale over each of the shop's channels: price, fees and profit. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { SlabPrice } from '$core/usecases';

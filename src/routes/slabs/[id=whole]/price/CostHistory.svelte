@@ -1,4 +1,4 @@
-<!-- What a piece's ingredients have cost on the days on which prices changed, for the version that one looks at. -->
+<!-- Ingredient cost of a piece over time, for a version of the slab. -->
 <script lang="ts">
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { ask } from '$lib/api';
@@ -30,7 +30,7 @@
     wrong = answer.ok ? '' : (answer.problems[0]?.message ?? '');
   }
   const say = (amount: number) => (found ? money(amount, found.currency) : '');
-  /** Each price holds until the next: steps, and today at the end. */
+  /** Each price holds until the next: steps, with today at the end. */
   const points = $derived(
     found
       ? [

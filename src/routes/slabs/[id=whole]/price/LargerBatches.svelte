@@ -1,4 +1,4 @@
-<!-- The same slab once, twice and more at once: some work is done once for all of them. -->
+<!-- Cost per piece of larger batches, in which some work is shared. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { MoneyRun } from '$core/usecases';

@@ -1,4 +1,4 @@
-<!-- Other grids by what they earn when a gram is sold for what it is now; one is taken at a touch. -->
+<!-- Other grids by earnings at today's price per gram. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import type { MoneyCut } from '$core/usecases';

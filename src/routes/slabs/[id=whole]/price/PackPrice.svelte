@@ -1,4 +1,4 @@
-<!-- What one pays for something that has no price yet, typed where it is missed. -->
+<!-- Price of an ingredient without one, entered where it is missing. -->
 <script lang="ts">
   import { reasonText } from '$wording/problems';
   import { TextInput } from 'carbon-components-svelte';
@@ -22,7 +22,7 @@
     }
     const { id, revision, ...facts } = ingredient;
     const pack = { ...read.pack, pricedOn: new Date().toISOString().slice(0, 10) };
-    // A pack of that size that has no price yet is this one.
+    // A pack of that size without a price is this one.
     const others = (facts.packs ?? []).filter(({ massG, price }) => price !== undefined || massG !== pack.massG);
     const answer = await ask('PUT', `/api/larder/${id}`, {
       revision,

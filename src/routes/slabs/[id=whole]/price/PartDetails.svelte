@@ -1,4 +1,4 @@
-<!-- What one part of the price is made of: each ingredient, the minutes of hands, what draws power, the boxes. -->
+<!-- Details of one part of the price: ingredients, labour, energy, lining, packaging. -->
 <script lang="ts">
   import { linerM2, tinInWords } from '$core/tin';
   import { POWERED } from '$core/shop';
@@ -12,7 +12,7 @@
   interface Props {
     price: SlabPrice;
     part: PartKey;
-    /** What the part is of one piece, in coins. */
+    /** Amount of the part in one piece, coins. */
     ofPiece: number;
     show: (coins: number) => string;
   }
@@ -25,11 +25,11 @@
   interface Row {
     readonly name: string;
     readonly what: string;
-    /** Of the whole run, in coins. */
+    /** Of the whole batch, coins. */
     readonly coins: number;
   }
 
-  /** Amounts of the currency in coins that add up to the item's. */
+  /** Converts amounts to coins that add up to the item's. */
   const adding = (rows: readonly { name: string; what: string; amount: number }[], to: number): Row[] => {
     const whole = rows.reduce((sum, { amount }) => sum + amount, 0);
     const coins = inCoins(
@@ -87,7 +87,7 @@
     return [];
   });
   const most = $derived(rows.reduce((max, { coins }) => Math.max(max, coins), 1));
-  /** What each row is of one piece: coins that add up to the part as the bar shows it. */
+  /** Coins of each row in one piece, which add up to the part in the bar. */
   const each = $derived.by(() => {
     const whole = rows.reduce((sum, { coins }) => sum + coins, 0);
     return inCoins(

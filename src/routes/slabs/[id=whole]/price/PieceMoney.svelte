@@ -1,16 +1,16 @@
-<!-- One piece as a bar of money, to scale: what goes into it, what is left over, and what the state takes; each part opens. -->
+<!-- The price of one piece as a bar to scale: costs, profit and tax; each part opens. -->
 <script lang="ts">
   import type { PartKey, PricePart } from './pieceMoney';
 
   interface Props {
     parts: readonly PricePart[];
-    /** How an amount of coins is written. */
+    /** Formats coins. */
     show: (coins: number) => string;
     chosen: PartKey;
   }
   let { parts, show, chosen = $bindable() }: Props = $props();
 
-  /** What is drawn: a loss and what trims fetch take nothing of the bar, and are said below it. */
+  /** Drawn parts: losses and sold trims take no room in the bar and are listed below it. */
   const drawn = $derived(parts.filter(({ coins }) => coins > 0));
   const total = $derived(drawn.reduce((sum, { coins }) => sum + coins, 0));
   const taken = $derived(parts.filter(({ coins }) => coins < 0));
@@ -82,7 +82,7 @@
     z-index: 1;
   }
 
-  /* Each part is told by its stroke as well as by its colour. */
+  /** Each part differs by its pattern as well as by its colour. */
   .ingredients {
     background: var(--crumb-lit);
   }
@@ -135,7 +135,7 @@
     white-space: nowrap;
   }
 
-  /* What is too narrow for its name is named when it is opened. */
+  /** A part too narrow for its name is named when it is opened. */
   @container (max-width: 76px) {
     .label {
       display: none;

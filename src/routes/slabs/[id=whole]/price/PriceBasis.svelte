@@ -1,4 +1,4 @@
-<!-- What is asked of the price: a margin, a markup, or the price itself; what else a slab may settle for itself is folded. -->
+<!-- Basis of the price: margin, markup, or a fixed price; further settings of the slab are collapsed. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
   import { LEFTOVER_USES, TRIM_USES, type Pricing } from '$core/slab';
@@ -18,7 +18,7 @@
   type Way = keyof typeof WAYS;
   const way = $derived(settled.ask.by);
 
-  /** Money is said in the shop's currency; where that changes later it is not taken for the new one. */
+  /** Amounts carry the shop's currency, in case it changes later. */
   function set(part: Partial<Pricing>, of: string) {
     const next = { ...pricing, ...part, currency };
     const kept = Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined));
@@ -27,7 +27,7 @@
   }
   const NONE = { margin: undefined, markup: undefined, price: undefined } as const;
 
-  /** Another way of asking begins with the price as it stands. */
+  /** A new basis starts with the current price. */
   function askBy(next: Way) {
     const sold = work.money.price;
     const [kind] = sold?.earned.kinds ?? [];

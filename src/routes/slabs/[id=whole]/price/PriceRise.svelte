@@ -1,4 +1,4 @@
-<!-- What a tenth on the price of each ingredient does, the dearest first: as a chart and as a list. -->
+<!-- Effect of a 10 % rise of each ingredient's price, the largest first: as a chart and as a list. -->
 <script lang="ts">
   import type { SlabPrice } from '$core/usecases';
   import Chart from '$lib/ui/Chart.svelte';

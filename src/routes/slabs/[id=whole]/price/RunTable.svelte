@@ -1,4 +1,4 @@
-<!-- What the run costs, item by item, for the run and for a piece; both columns add up to the coin. -->
+<!-- Cost of the batch, item by item, in total and per piece; both columns add up to the coin. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { COST_ITEMS, inCoins } from '$core/cost';

@@ -1,4 +1,4 @@
-<!-- Ingredients whose pack has no price yet: written where it is missed. -->
+<!-- Ingredients without a price, to be entered here. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { shopFigures } from '$lib/format/shopFigures';

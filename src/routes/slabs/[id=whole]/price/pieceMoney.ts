@@ -1,10 +1,10 @@
 import { COST_ITEMS, inCoins, type CostItem } from '$core/cost';
 import type { SlabPrice } from '$core/usecases';
 
-/** What a part of a piece's price goes to. */
+/** Key of a part of a piece's price. */
 export type PartKey = CostItem | 'margin' | 'tax';
 
-/** A part of one piece's price, in coins. */
+/** A part of one piece's price, coins. */
 export interface PricePart {
   readonly key: PartKey;
   readonly name: string;
@@ -25,7 +25,7 @@ export const PART_NAMES: Readonly<Record<PartKey, string>> = {
 };
 
 /**
- * One piece's price in its parts, in whole coins that add up to it; of several kinds the mean piece.
+ * Returns the parts of one piece's price, in whole coins that add up to it; of several types, of the mean piece.
  *
  * @returns none where nothing is sold
  */

@@ -1,4 +1,4 @@
-<!-- When to begin: the steps of the slab forward from a start or backward from a deadline, in the hours that there are. -->
+<!-- Schedule: the steps of the slab forward from a start or backward from a deadline, within working hours. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
@@ -60,7 +60,7 @@
 
   const ingredients = $derived(namedIngredients(slab, work.larder));
 
-  /** What it is made in, for the sheet on paper. */
+  /** Tins, for the printed sheet. */
   const tins = $derived(
     work.plan.slabs
       .map(({ tin, sheet, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(sheet ?? tin, figures)}`)
@@ -74,7 +74,7 @@
   );
   $effect(() => {
     if (moment === null) return;
-    // What is held counts from a start: a day with held steps is laid forward from its first one.
+    // Pinned steps count from a start: a schedule with pinned steps runs forward from the first one.
     const before = untrack(() => day);
     const held = pinned.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
     const asked: DayOptions = {
@@ -108,7 +108,7 @@
 
   let busyMaking = $state(false);
   let wrongs: readonly ProblemMessage[] = $state.raw([]);
-  /** Begins a run with the slab as it is kept: now, and goes to the bench; or when the day is to begin, and goes to the day. */
+  /** Starts a run of the saved slab: now, at the bench; or when the schedule begins. */
   async function makeIt(begin?: Date) {
     busyMaking = true;
     const answer = await ask<{ id: number }>('POST', '/api/runs', { slab: draft.id, begin: begin?.toISOString() });
@@ -116,7 +116,7 @@
     wrongs = answer.ok ? [] : answer.problems;
     if (answer.ok) await goto(begin ? '/today' : `/runs/${answer.value.id}`);
   }
-  /** What begins sooner is made now. */
+  /** Runs that start sooner than this start now. */
   const SOON_MS = 10 * 60_000;
   const later = $derived.by(() => {
     const start = day?.steps[0]?.start;

@@ -1,4 +1,4 @@
-<!-- From when or until when, in which hours, with how many hands. -->
+<!-- Start or deadline of a schedule, its hours and people. -->
 <script lang="ts">
   import { RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
   import DayField from '$lib/ui/DayField.svelte';
@@ -8,7 +8,7 @@
 
   interface Props {
     form: DayForm;
-    /** The shop has said when it works. */
+    /** Whether the shop has working hours. */
     hasHours: boolean;
   }
   let { form = $bindable(), hasHours }: Props = $props();

@@ -1,4 +1,4 @@
-<!-- The day in lanes. A step can be pulled, or moved by arrow keys, to hold it at a moment; the rest follows. -->
+<!-- Schedule by resource. A step can be dragged, or moved by arrow keys, to pin it to a moment; the rest follows. -->
 <script lang="ts">
   import type { Day, DayStep } from '$core/usecases';
   import { stepText } from '$wording/steps';
@@ -20,10 +20,10 @@
   let widthPx = $state(1100);
   const LABEL = 74;
   const ROW = 40;
-  /** A letter of the lanes' texts, a little over the mean. */
+  /** Width of a letter, slightly above the mean. */
   const LETTER_PX = 6.4;
   const lanes = $derived(lanesOf(day.steps));
-  /** Every row with where it stands, and its lane's name on the first. */
+  /** Every row with its position, and its lane's name on the first. */
   const rows = $derived(
     lanes
       .flatMap(({ name, rows: list }) =>
@@ -37,7 +37,7 @@
   const MINUTE = 60_000;
   const STEP = 5 * MINUTE;
 
-  /** What is done, in its bar or behind it where it has room up to the next step of its row; else the number that the table has it under. */
+  /** Text of a step: in its bar, or behind it if there is room before the next step of its row; otherwise its number in the table. */
   function words(steps: readonly DayStep[], at: number): { text: string; isBehind: boolean } {
     const { activity, start, end } = steps[at]!;
     const until = steps[at + 1]?.start.getTime();
@@ -52,7 +52,7 @@
 
   let drag: { id: string; grabbed: number; x: number } | null = $state(null);
 
-  /** A step is still large enough to be touched where it is short, or the day is drawn small. */
+  /** Touch area of a short step. */
   const reach = $derived(26 * Math.max(1, (width + LABEL + 16) / Math.max(1, widthPx - 20)));
 
   function drop() {

@@ -1,4 +1,4 @@
-<!-- One step of a preparation. -->
+<!-- Fields of one step of a mixture. -->
 <script lang="ts">
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { PLACES, USUAL_OVEN_C, type Growth, type Hands, type Step } from '$core/slab';
@@ -9,7 +9,7 @@
   interface Props {
     step: Step;
     others: readonly Step[];
-    /** The preparation has an end point. */
+    /** Whether the mixture has an end point. */
     cooked: boolean;
     name: string;
     onchange: (part: Partial<Step>) => void;
@@ -34,7 +34,7 @@
   ] as const;
 
   const chosen = (event: Event) => (event.target as HTMLSelectElement).value;
-  /** What is wrong with the three times together, by field. */
+  /** Conflicts between the three times, by field. */
   const muddled = $derived({
     leastMinutes: (step.leastMinutes ?? 0) > step.minutes,
     minutes: false,

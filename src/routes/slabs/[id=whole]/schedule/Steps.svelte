@@ -1,4 +1,4 @@
-<!-- The steps of every preparation, to be changed: what is done, for how long, by whom, with what, after what. -->
+<!-- Editor for the steps of every mixture. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button } from 'carbon-components-svelte';
   import { freshId, moved, withPreparation, type Step } from '$core/slab';
@@ -30,7 +30,7 @@
     keep(p, [...steps, step]);
   }
 
-  /** Put in another order, a step comes after those that stand before it: what it waited for and now follows it, it waits for no more. */
+  /** Reordered steps follow those before them; links to steps that now come later are removed. */
   function inOrder(steps: readonly Step[]): Step[] {
     return steps.map((step, at) => {
       const before = new Set(steps.slice(0, at).map(({ id }) => id));
@@ -40,7 +40,7 @@
     });
   }
 
-  /** Without a step, what came after it comes after what it came after. */
+  /** When a step is removed, its followers depend on its predecessors. */
   function without(p: number, steps: readonly Step[], gone: Step) {
     const after = (ids: readonly string[] = []) => [
       ...new Set(ids.flatMap((id) => (id === gone.id ? (gone.after ?? []) : [id]))),

@@ -4,19 +4,19 @@ import type { Hours } from '$core/shop';
 import type { Pace } from '$core/time';
 import { storedText, storeText } from '$lib/devices/deviceStore';
 
-/** What a maker says of the day that is wanted. */
+/** Form of a schedule. */
 export interface DayForm {
   way: 'deadline' | 'start';
-  /** As the fields hold them: "2026-12-04T12:00", by the shop's clock. */
+  /** Values of the fields: "2026-12-04T12:00", in the shop's time zone. */
   deadline: string;
   start: string;
   hands: number;
   pace: Pace;
   within: 'shop' | 'edges' | 'always';
-  /** The hours before and after another job. */
+  /** Mornings and evenings as working hours. */
   morning: { from: string; to: string };
   evening: { from: string; to: string };
-  /** Steps that are held, each at a moment, ms. */
+  /** Pinned steps with their moments, ms. */
   pinned: Record<string, number>;
 }
 
@@ -26,7 +26,7 @@ const inDays = (days: number, hour: number, zone: string) => {
   return format(moment, "yyyy-MM-dd'T'HH:mm");
 };
 
-/** A day to begin with: done in three days at noon. */
+/** Default form: done in three days at noon. */
 function blankDay(zone: string, hands: number): DayForm {
   return {
     way: 'deadline',
@@ -43,7 +43,7 @@ function blankDay(zone: string, hands: number): DayForm {
 
 const keyOf = (slab: number) => `knife-tray day ${slab}`;
 
-/** The day that was last asked for in this window, or one to begin with. */
+/** Returns the last form of this window, or the default. */
 export function dayFormOf(slab: number, zone: string, hands: number): DayForm {
   const blank = blankDay(zone, hands);
   try {
@@ -55,18 +55,18 @@ export function dayFormOf(slab: number, zone: string, hands: number): DayForm {
 }
 
 export function keepDayForm(slab: number, form: DayForm): void {
-  // Where it is not taken, the next visit begins anew.
+  // If it cannot be stored, the next visit starts with the default.
   storeText('window', keyOf(slab), JSON.stringify(form));
 }
 
-/** The hours that a day is laid out in. */
+/** Returns the working hours of the schedule. */
 export function hoursOf({ within, morning, evening }: DayForm, shop: readonly Hours[]): readonly Hours[] {
   if (within === 'always') return [];
   if (within === 'shop') return shop;
   return [0, 1, 2, 3, 4, 5, 6].flatMap((day) => [morning, evening].map((span) => ({ day, ...span })));
 }
 
-/** The moment that a field holds, by the shop's clock, or null where it holds none. */
+/** Returns the moment of a field in the shop's time zone, or `null`. */
 export function momentOf(text: string, zone: string): Date | null {
   const found = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})/.exec(text);
   if (!found) return null;

@@ -1,16 +1,16 @@
 import { PLACES } from '$core/slab';
 import type { DayStep } from '$core/usecases';
 
-/** One lane, in as many rows as things lie in it at once. */
+/** A lane, with as many rows as simultaneous steps. */
 export interface Lane {
   readonly name: string;
   readonly rows: readonly (readonly DayStep[])[];
 }
 
-/** Where things stand to set, but for the room, where there is always space. */
+/** Places where layers set, without the room, which always has space. */
 const COLD = PLACES.filter((place) => place !== 'room');
 
-/** Steps in rows in which nothing lies over another. */
+/** Distributes steps over rows without overlap. */
 function rowsOf(steps: readonly DayStep[]): DayStep[][] {
   const rows: DayStep[][] = [];
   for (const step of [...steps].sort((a, b) => a.start.getTime() - b.start.getTime())) {
@@ -21,7 +21,7 @@ function rowsOf(steps: readonly DayStep[]): DayStep[][] {
   return rows;
 }
 
-/** Steps by what they need: each shows in every lane that it takes up; what waits in the room lies in the last. */
+/** Groups steps by resource: each appears in every lane it uses; what waits in the room is in the last. */
 export function lanesOf(steps: readonly DayStep[]): Lane[] {
   const uses = (...what: readonly string[]) =>
     steps.filter(({ activity }) => activity.occupies.some((thing) => what.includes(thing)));
@@ -42,10 +42,10 @@ export function lanesOf(steps: readonly DayStep[]): Lane[] {
   ] as const;
   return lanes.map(([name, list]) => ({ name, rows: rowsOf(list) })).filter(({ rows }) => rows.length > 0);
 }
-/** A time axis on which long stretches without work for hands are drawn short. */
+/** A time axis that compresses long gaps without labour. */
 export interface Axis {
   readonly x: (moment: number) => number;
-  /** The moment at a place, ms. */
+  /** Returns the moment at a position, ms. */
   readonly at: (x: number) => number;
   readonly breaks: readonly { readonly x: number; readonly minutes: number }[];
   readonly ticks: readonly { readonly x: number; readonly moment: number }[];
@@ -54,7 +54,7 @@ export interface Axis {
 const MINUTE = 60_000;
 const SHORT_MINUTES = 45;
 const GAP_MINUTES = 75;
-/** Room for a day and a time, px. */
+/** Width of a day and a time, px. */
 const TICK_PX = 66;
 
 export function axisOf(steps: readonly DayStep[], width: number): Axis {

@@ -1,4 +1,4 @@
-<!-- How long each layer needs, whether the next may go on, and when the slab is to be cut. -->
+<!-- Set: how long each layer needs, when the next can go on, and when to cut the slab. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { onDestroy, untrack } from 'svelte';
@@ -35,7 +35,7 @@
   let setting = $state.raw<RangedSetting | null>(null);
   let deeperMinutes: number | null = $state(null);
   let busy = $state(false);
-  /** The moment looked at; at first somewhat after the second layer is on. */
+  /** Selected moment; initially shortly after the second layer goes on. */
   let minute: number | null = $state(null);
 
   const DEEPER = 1.5;
@@ -56,7 +56,7 @@
     measured = { layer, minutes, place };
   }
 
-  /** The place is the shop's own from now on. */
+  /** Saves the fitted coefficient of the place. */
   async function keepFitted(place: Place, h: number | null) {
     measured = undefined;
     if (h === null) {
@@ -107,7 +107,7 @@
       )
       .join(', ');
   });
-  /** Where a layer sets, or null where it is moved in between. */
+  /** Place of a layer, or `null` if it is moved. */
   const placeOf = (layer: string): Place | null =>
     stays.length === 0
       ? (slab.layers.find(({ id }) => id === layer)?.set?.place ?? 'room')

@@ -1,4 +1,4 @@
-<!-- The cut face at the moment that is chosen: how warm each layer is, within and at its upper face. -->
+<!-- Cross-section at the selected moment: temperatures within each layer and at its upper face. -->
 <script lang="ts">
   import { formatDuration } from '$lib/format/figures';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -7,7 +7,7 @@
   interface Props {
     bands: readonly Band[];
     minute: number;
-    /** Where it lies in the picture, px. */
+    /** Position in the drawing, px. */
     left: number;
     right: number;
     top: number;

@@ -1,7 +1,5 @@
-<!--
-  The section through time: every layer a band along the hours, coloured by its temperature, with the moments at which it takes the
-  next and is set, and below it the cut face at the moment that is chosen. The moment is pulled along the hours, or moved by arrow keys.
--->
+<!-- Cross-section over time: every layer a band coloured by its temperature, with the moments at which it is ready for the next
+  and set, and below it the cross-section at the selected moment, which can be dragged or moved by arrow keys. -->
 <script lang="ts">
   import type { LaidLayer } from '$core/scale';
   import type { Setting } from '$core/setting';
@@ -22,10 +20,10 @@
   const RIGHT = 10;
   const TOP = 34;
   const LINE = 18;
-  /** Folded to a band, as on a phone, only the hours are shown. */
+  /** Collapsed on a phone, only the hours are shown. */
   const folded = $derived(heightPx < 280);
   const FACE = $derived(folded ? 0 : 118);
-  /** A band is cut into so many strips between its lower and its upper face. */
+  /** Number of strips of a band between its lower and its upper face. */
   const STRIPS = 5;
 
   const lastMinute = $derived(Math.max(1, setting.minutes.length - 1));
@@ -52,7 +50,7 @@
       thicknessMm: layers.find(({ id }) => id === layer.id)?.thicknessMm ?? 1,
     }));
     const total = stack.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
-    // A thin film is still to be seen.
+    // A thin film stays visible.
     const shares = stack.map(({ thicknessMm }) => Math.max(0.06, thicknessMm / total));
     const all = shares.reduce((sum, share) => sum + share, 0);
     let bottom = 1;
@@ -66,7 +64,7 @@
     const step = timeStep(lastMinute, Math.max(3, (widthPx - LEFT) / 84));
     return Array.from({ length: Math.floor(lastMinute / step) + 1 }, (_, i) => i * step);
   });
-  /** Heat through the layer from its lower to its upper face, by the three temperatures that are known of it. */
+  /** Temperatures across the layer, interpolated from three known ones. */
   function strip({ curve }: Band, at: number, part: number): number {
     const [low, middle, high] = [curve.lowerC[at]!, curve.middleC[at]!, curve.upperC[at]!];
     const t = part * 2 - 1;
@@ -125,7 +123,7 @@
     event.preventDefault();
     minute = Math.min(lastMinute, Math.max(0, to));
   }
-  /** The end of a text that would run out of the picture lies on its moment. */
+  /** A label that would leave the drawing is aligned to the other side. */
   const anchor = (at: number) => (x(at) > widthPx * 0.62 ? 'end' : 'start');
 </script>
 

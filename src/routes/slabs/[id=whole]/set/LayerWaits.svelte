@@ -1,4 +1,4 @@
-<!-- How long each layer needs: one row a layer, with where it sets; what is asked of the wait opens with it. -->
+<!-- Setting times: one row per layer with its place; details open with it. -->
 <script lang="ts">
   import { setReasonText } from '$wording/setting';
   import { Accordion, AccordionItem, Select, SelectItem } from 'carbon-components-svelte';
@@ -14,7 +14,7 @@
 
   interface Props {
     setting: RangedSetting;
-    /** The tin is moved by the clock, whatever the layers say. */
+    /** Whether the tin is moved on a schedule. */
     moved: boolean;
   }
   let { setting, moved }: Props = $props();
@@ -31,13 +31,13 @@
     ['maxMinutes', 'Maximum wait', 'duration', 'any'],
   ] as const satisfies readonly (readonly [keyof Rule, string, Quantity, string])[];
 
-  /** "1 h 10 min, 50 min to 1 h 40 min". */
+  /** Formats "1 h 10 min, 50 min to 1 h 40 min". */
   const ranged = ({ quick, usual, slow }: WaitRange) =>
     usual === null
       ? 'never in this place'
       : `${formatDuration(usual)}, ${quick === null ? '' : formatDuration(quick)} to ${slow === null ? 'never' : formatDuration(slow)}`;
 
-  /** From quick to slow, of what the row says as usual. */
+  /** Formats the range of a row. */
   function between({ takesNextAfterMinutes, cutsAfterMinutes }: RangedWait, isLast: boolean): string {
     const { quick, slow } = isLast ? cutsAfterMinutes : takesNextAfterMinutes;
     return quick === null ? '' : `${formatDuration(quick)} to ${slow === null ? 'never' : formatDuration(slow)}`;

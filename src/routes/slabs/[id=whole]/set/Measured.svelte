@@ -1,4 +1,4 @@
-<!-- A set time that was really measured makes a place the shop's own. -->
+<!-- Form for a measured setting time, which fits a place of the shop. -->
 <script lang="ts">
   import { Accordion, AccordionItem, Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { LayerWait } from '$core/setting';
@@ -9,7 +9,7 @@
 
   interface Props {
     layers: readonly LayerWait[];
-    /** Where a layer sets, or null where it is moved in between. */
+    /** Place of a layer, or `null` if it is moved. */
     placeOf: (layer: string) => Place | null;
     fit: (layer: string, minutes: number, place: Place) => void;
     fitted: string;

@@ -1,4 +1,4 @@
-<!-- Where the tin stands: each layer in its own place, or moved by the clock from one place to another. -->
+<!-- Places of the tin: each layer in its own, or moved on a schedule. -->
 <script lang="ts">
   import { Button, Checkbox, RadioButton, RadioButtonGroup, Select, SelectItem } from 'carbon-components-svelte';
   import type { PlaceStay, TinSupport } from '$core/setting';
@@ -8,11 +8,11 @@
   import { PLACE_NAMES } from './places';
 
   interface Props {
-    /** None where each layer sets in its own place. */
+    /** Empty if each layer sets in its own place. */
     stays: PlaceStay[];
     on: TinSupport['on'];
     foil: boolean;
-    /** Where moving begins. */
+    /** First place. */
     first: Place;
   }
   let { stays = $bindable(), on = $bindable(), foil = $bindable(), first }: Props = $props();

@@ -1,9 +1,9 @@
 import type { Setting } from '$core/setting';
 
-/** A layer in the picture: its share of the height, and how far below the top it begins. */
+/** A layer in the drawing: its share of the height, and its distance from the top. */
 export type Band = Setting['layers'][number] & { readonly share: number; readonly top: number };
 
-/** The colours of heat, from a cold room through pale to a boil, deg C with its colour; between two of them they mix. */
+/** Colours by temperature, °C, from a cold room through pale to a boil; mixed in between. */
 export const HEAT_COLOURS = [
   [-18, '#2b4f86'],
   [4, '#4d7fb2'],
@@ -16,7 +16,7 @@ export const HEAT_COLOURS = [
 
 const channels = (hex: string) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
 
-/** The colour of a temperature. */
+/** Returns the colour of a temperature. */
 export function heatColour(celsius: number): string {
   const after = HEAT_COLOURS.findIndex(([at]) => at >= celsius);
   if (after === -1) return HEAT_COLOURS.at(-1)![1];
@@ -27,7 +27,7 @@ export function heatColour(celsius: number): string {
   return `rgb(${a.map((value, i) => Math.round(value + (b[i]! - value) * share)).join(' ')})`;
 }
 
-/** Steps of an axis that are round in hours and minutes: so many minutes apart, no more than a few of them. */
+/** Returns the step of a time axis, rounded to hours and minutes. */
 export function timeStep(minutes: number, most: number): number {
   return [5, 10, 15, 30, 60, 120, 240, 480, 720].find((step) => minutes / step <= most) ?? 1440;
 }

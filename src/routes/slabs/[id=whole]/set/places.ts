@@ -1,6 +1,6 @@
 import type { Place } from '$core/slab';
 
-/** Places as they are called in a workroom. */
+/** Names of places. */
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   room: 'room',
   fridge: 'fridge',

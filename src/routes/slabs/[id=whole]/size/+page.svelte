@@ -1,4 +1,4 @@
-<!-- Which tins the slab is made in, what stays as it is, and what that does to every line and layer. -->
+<!-- Size: the tins of the slab, how it is scaled, and the resulting amounts and layers. -->
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
   import { writtenForItsTin } from '$core/usecases';
@@ -38,7 +38,7 @@
   const isWritten = $derived(!several && sameTin(tins[0]!.tin, slab.tin) && slab.scale === undefined);
 
   function setMode(mode: string) {
-    // The group also tells of changes that come from elsewhere, as when an edge is pulled.
+    // The group also reports changes from elsewhere, such as a dragged edge.
     if (mode === scale.mode) return;
     const [piece] = now.cut.pieces;
     if (mode === 'scaleFactor') draft.change({ ...slab, scale: { mode, by: 1 } });
@@ -184,7 +184,7 @@
     flex: none;
   }
 
-  /* The names of the layers want more room than the tin from above. */
+  /** The names of the layers need more room than the tin from above. */
   @media (max-width: 759px) {
     .picture {
       grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);

@@ -1,4 +1,4 @@
-<!-- Ingredients: what each preparation takes now, as it is weighed and as it is measured, and what vessel it needs. -->
+<!-- Current amounts of each mixture, weighed and measured, and its vessel. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { slabWork } from '$lib/draft/slabContext';

@@ -1,4 +1,4 @@
-<!-- Layers: what was written and what it is now; a thickness can be written as well as pulled. -->
+<!-- Layers: base recipe and now; a thickness can be typed as well as dragged. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { inTins } from '$core/slab';

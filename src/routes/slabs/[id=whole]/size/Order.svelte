@@ -1,4 +1,4 @@
-<!-- From an order to tins: so many pieces of a size, and the best ways to make them from the rack. -->
+<!-- From an order to tins: a number of pieces of a size, and the best ways to make them from the rack. -->
 <script lang="ts">
   import { inTins } from '$core/slab';
   import { Button, InlineLoading, Table } from 'carbon-components-svelte';
@@ -35,7 +35,7 @@
     draft.change({ ...draft.slab, scale: { ...scale, heightMm: undefined, ...part } }, 'order');
   }
 
-  /** The pieces as the slab is cut without an order: what a weight or a price is reckoned from. */
+  /** Pieces of the slab without the order, as the basis for a weight or a cost. */
   const uncut = $derived(
     plan(withoutOrder({ ...draft.slab, tins: undefined }, work.larder, work.shop), work.larder, work.shop),
   );
@@ -83,7 +83,7 @@
 
   const highest = $derived(Math.max(...(answers ?? []).map(({ heightMm }) => heightMm)));
   const tinsOf = ({ tins }: OrderAnswer) => tins.map(({ tin, count }) => ({ tin, count }));
-  /** Where the chosen tins are shallower than the slab is high, it is made lower. */
+  /** If the chosen tins are too shallow, the slab is made lower. */
   const heightOf = ({ heightMm }: OrderAnswer) => (heightMm < highest - 1e-6 ? heightMm : undefined);
 
   function take(answer: OrderAnswer) {

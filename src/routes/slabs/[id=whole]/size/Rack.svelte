@@ -1,4 +1,4 @@
-<!-- The tins at hand: a tap makes the slab in one of them, plus and minus in several at once. -->
+<!-- The rack: a tap selects a tin, plus and minus select several. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
@@ -20,7 +20,7 @@
 
   const countOf = (tin: AnyTin) => tins.find((placed) => same(placed.tin, tin))?.count ?? 0;
 
-  /** The written tin stands first; where the rack has it, with the rack's count. */
+  /** The tin of the base recipe comes first, with the rack's count. */
   const kinds = $derived.by(() => {
     const written = work.rack.find(({ tin }) => same(tin, slab.tin));
     const first: Pick<StoredTin, 'id' | 'name' | 'count' | 'tin'> = {

@@ -1,4 +1,4 @@
-<!-- A slab that lies free on a sheet: choose how far it spreads, or how thick its first layer is; the other follows. -->
+<!-- A free-form slab on a sheet: its outline, or the thickness of its first layer; the other follows. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { withSheetOutline, withSheetThickness } from '$core/scale';

@@ -1,4 +1,4 @@
-<!-- What is in the cupboard of each ingredient: the one that runs out first sets the size. Left empty, there is enough. -->
+<!-- Stock of each ingredient: the one that runs out first limits the batch. Empty fields count as enough. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import { plainName } from '$core/larder';
@@ -17,7 +17,7 @@
   const work = slabWork();
   const { draft } = work;
 
-  /** Each ingredient once, in the unit in which one counts it: whole things by the piece, the rest by weight. */
+  /** Each ingredient once, counted by the piece or by weight. */
   const ingredients = $derived.by(() => {
     const found: { name: string; unit: Unit }[] = [];
     for (const { ingredient, unit } of draft.slab.preparations.flatMap(({ lines }) => lines)) {

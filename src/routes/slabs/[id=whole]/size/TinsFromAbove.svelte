@@ -1,4 +1,4 @@
-<!-- The chosen tins from above, beside each other and to one scale, the written tin's outline dashed over the first. -->
+<!-- The chosen tins from above at one scale, with the outline of the base recipe's tin dashed. -->
 <script lang="ts">
   import { asTin, outlineAt, withoutOutline, type AnyTin, type TinCount } from '$core/tin';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -20,7 +20,7 @@
   const outlines = $derived(shown.map(rimOf));
   const dashed = $derived(rimOf(written).rim);
 
-  /** In so many columns as make them largest. */
+  /** Number of columns that makes them largest. */
   const layout = $derived.by(() => {
     const wide = Math.max(dashed.lengthMm, ...outlines.map(({ rim }) => rim.lengthMm)) + GAP_MM;
     const tall = Math.max(dashed.widthMm, ...outlines.map(({ rim }) => rim.widthMm)) + GAP_MM;

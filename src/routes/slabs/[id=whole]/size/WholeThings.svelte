@@ -1,4 +1,4 @@
-<!-- Half an egg, a third of a can: the nearest whole ones, what each does to the thickness here, and the tin that keeps it. -->
+<!-- Fractions of eggs and cans: the nearest whole counts, their effect on thickness, and a tin that keeps it. -->
 <script lang="ts">
   import { Button, Table } from 'carbon-components-svelte';
   import { heightsOf, nearestTin } from '$core/usecases';

@@ -1,4 +1,4 @@
-<!-- Everything to have at hand for this slab as it stands now. -->
+<!-- Everything needed for this slab as it is now. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { slabWork } from '$lib/draft/slabContext';

@@ -4,7 +4,7 @@ import { bodyText, problem } from '$lib/server/http';
 import { larderCsv, writeInTurns } from '$lib/server/larderCsv';
 import { runTask } from '$lib/server/tasks/pool';
 
-/** The larder or its prices as CSV. */
+/** Returns the larder or its prices as CSV. */
 export function GET({ params }) {
   return new Response(larderCsv(database(), params.table), {
     headers: {
@@ -14,7 +14,7 @@ export function GET({ params }) {
   });
 }
 
-/** Tells what a table would change, and changes nothing. `stamp` says of what larder that holds. */
+/** Previews the changes of a table. `stamp` identifies the larder that the preview is based on. */
 export async function POST({ request, params }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;
@@ -22,9 +22,7 @@ export async function POST({ request, params }) {
   return read.ok ? json({ ...read.value.changes, stamp: read.value.stamp }) : read.response;
 }
 
-/**
- * Brings a table in; bad rows are left out and told. With `?stamp=` of a look at it before, 409 when the larder has changed since.
- */
+/** Imports a table; rejected rows are listed. With `?stamp=` of a preview, 409 when the larder has changed since. */
 export async function PUT({ request, params, url }) {
   const body = await bodyText(request);
   if (!body.ok) return body.response;

@@ -5,7 +5,7 @@ import { problem, readBody } from '$lib/server/http';
 import { clockOffsetMs, correctedEvents, readEvents } from '$lib/server/requests/runs';
 import { addEvents, runById } from '$lib/server/runs';
 
-/** Adds events to a run: each once, by its id; what cannot be read is refused by itself, with its place. */
+/** Adds events to a run, each once by its id; invalid events are refused separately with their places. */
 export async function POST({ params, request }) {
   const body = await readBody(request, readEvents);
   if (!body.ok) return body.response;

@@ -3,7 +3,7 @@ import { problem } from '$lib/server/http';
 import { eventsTable } from '$lib/server/logOut';
 import { eventsOf, runById } from '$lib/server/runs';
 
-/** What happened in a run, event by event. */
+/** Returns the events of a run as CSV. */
 export function GET({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));

@@ -4,7 +4,7 @@ import { runById } from '$lib/server/runs';
 import { refusalToStream } from '$lib/server/streams';
 import { runStream, streamFrom } from '$lib/server/runStream';
 
-/** The events of a run as they come in: `?after=` the last sequence that is known. */
+/** Streams the events of a run: `?after=` the last known sequence. */
 export function GET({ params, url, request, locals }) {
   const db = database();
   const run = runById(db, Number(params.id));

@@ -4,7 +4,7 @@ import { database } from '$lib/server/db';
 import { bodyJson, problem, refused } from '$lib/server/http';
 import { addSlab, slabById } from '$lib/server/slabs';
 
-/** A copy of a slab as last kept, under another name: `{ "name" }`. */
+/** Copies a saved slab under another name: `{ "name" }`. */
 export async function POST({ params, request }) {
   const body = await bodyJson(request);
   if (!body.ok) return body.response;

@@ -8,7 +8,7 @@ import { readVersion } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
 import { slabVersion } from '$lib/server/slabs';
 
-/** What a piece of a kept slab's ingredients would have cost at the prices of other days: `?version=` of an older one. */
+/** Returns the ingredient cost per piece over time: `?version=` of an older version. */
 export async function GET({ params, url }) {
   const read = readVersion(url.searchParams);
   if (!read.ok) return refused(read.problems);

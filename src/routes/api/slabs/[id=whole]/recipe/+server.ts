@@ -9,10 +9,10 @@ import { slabById } from '$lib/server/slabs';
 import { runTask } from '$lib/server/tasks/pool';
 
 const MINUTE_MS = 60_000;
-/** How long the work takes, and not when the shop is open. */
+/** Duration of the work, regardless of working hours. */
 const ROUND_THE_CLOCK = [] as const;
 
-/** A slab as a schema.org recipe, for other programs, with the time that it takes by the clock where that is known. */
+/** Returns a slab as a schema.org recipe, with its total time if known. */
 export async function GET({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));

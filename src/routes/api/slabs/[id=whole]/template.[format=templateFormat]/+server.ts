@@ -8,7 +8,7 @@ import { runTask } from '$lib/server/tasks/pool';
 import { TEMPLATE_TYPES, type TemplateFormat } from '$lib/server/template/formats';
 import { PAPERS, type Paper } from '$lib/server/template/pdf';
 
-/** A template to cut a saved slab by, at its true size: `?paper=a4` or `letter` for the PDF. */
+/** Returns a full-size cutting template of a saved slab: `?paper=a4` or `letter` for the PDF. */
 export async function GET({ params, url }) {
   const db = database();
   const kept = slabById(db, Number(params.id));

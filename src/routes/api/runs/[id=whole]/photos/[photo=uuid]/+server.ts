@@ -6,7 +6,7 @@ import { runById } from '$lib/server/runs';
 
 const A_YEAR = 31_536_000;
 
-/** A photo of a run. What is under an id never changes. */
+/** Returns a photo of a run. Photos are immutable. */
 export function GET({ params }) {
   const jpeg = photoOf(database(), Number(params.id), params.photo);
   if (!jpeg) return problem('This photo does not exist', '', 404);
@@ -15,7 +15,7 @@ export function GET({ params }) {
   });
 }
 
-/** Keeps a photo of a run under an id of the device's own: a JPEG of at most 1600 pixels and 1 MB. */
+/** Adds a photo to a run under an id chosen by the device: a JPEG of at most 1600 pixels and 1 MB. */
 export async function PUT({ params, request }) {
   const db = database();
   const body = await bodyBytes(request);
