@@ -19,7 +19,7 @@ const ROOMS = [
   'pack',
   'cost',
   'label',
-  'gather',
+  'weighOut',
   'time',
   'run',
   'logbook',

@@ -37,8 +37,8 @@ export function promises(
   productName: string,
   { name, labelName = '', aliases = [] }: Pick<Ingredient, 'name' | 'labelName' | 'aliases'>,
 ): boolean {
-  const said = new Set(wordsOf(productName).filter((word) => !OTHER_WORDS.test(word)));
-  return [name, labelName, ...aliases].some((called) => wordsOf(called).some((word) => said.has(word)));
+  const promised = new Set(wordsOf(productName).filter((word) => !OTHER_WORDS.test(word)));
+  return [name, labelName, ...aliases].some((called) => wordsOf(called).some((word) => promised.has(word)));
 }
 
 /** Returns what a product name promises by one of its words, and how much of it is in the product. */
@@ -55,9 +55,9 @@ export function promisedIn(ingredients: readonly LabelIngredient[], productName:
   const words = [...new Set(wordsOf(productName))];
   const by = new Map<string, LabelIngredient[]>();
   for (const ingredient of named) {
-    const said = wordsOf(ingredient.name);
+    const nameWords = wordsOf(ingredient.name);
     // An ingredient promised only by another of its names counts by itself.
-    const key = words.find((word) => said.includes(word)) ?? ingredient.name;
+    const key = words.find((word) => nameWords.includes(word)) ?? ingredient.name;
     by.set(key, [...(by.get(key) ?? []), ingredient]);
   }
   return [...by.values()].map((all) => ({
@@ -199,12 +199,12 @@ const percentText = (percent: number, profile: LabelProfile) =>
 
 /** Returns the ingredient list of a label with allergens emphasised **in stars**. */
 export function ingredientsText(ingredients: readonly LabelIngredient[], profile: LabelProfile): string {
-  const said = ({ name, allergens, of, percent }: LabelIngredient): string => {
+  const entryText = ({ name, allergens, of, percent }: LabelIngredient): string => {
     const quantity = percent === null ? '' : percentText(percent, profile);
     if (of.length === 0) return emphasised(name, allergens) + quantity;
     const through = new Set(of.flatMap((part) => part.allergens));
     const own = allergens.filter((allergen) => !through.has(allergen));
-    return `${emphasised(name, own)}${quantity} (${of.map(said).join(', ')})`;
+    return `${emphasised(name, own)}${quantity} (${of.map(entryText).join(', ')})`;
   };
-  return ingredients.map(said).join(', ');
+  return ingredients.map(entryText).join(', ');
 }

@@ -81,7 +81,7 @@ function namedBy(clause: string, ingredient: string): number {
 }
 
 /**
- * Returns the lines that a clause names, by full name or by last word: "the sugar" is the caster sugar if nothing else is said.
+ * Returns the lines that a clause names, by full name or by last word: "the sugar" is the caster sugar if nothing else is text.
  * If several lines share the word and one is named in full, only that one counts.
  *
  * @param gone lines that have gone in before
@@ -93,10 +93,10 @@ export function namedIn(
   gone: ReadonlySet<NamedLine>,
   last: string | null,
 ): Named {
-  const said = clause.replace(NOT_IN, ' ');
+  const text = clause.replace(NOT_IN, ' ');
   const open = lines.filter((line) => !gone.has(line));
   const found = open.flatMap((line) => {
-    const words = namedBy(said, line.ingredient);
+    const words = namedBy(text, line.ingredient);
     return words > 0 ? [{ line, words, noun: singular(line.ingredient) }] : [];
   });
   // "Peanut butter" is not butter: of several lines of one preparation with the same noun the longest match wins.
@@ -107,7 +107,7 @@ export function namedIn(
           other.line.of === line.of &&
           other.noun === noun &&
           other.words > words &&
-          !standsAlone(said, noun, other.words),
+          !standsAlone(text, noun, other.words),
       ),
   );
   const most = mostOf(
@@ -117,11 +117,11 @@ export function namedIn(
   return {
     most,
     of: (preparation) => {
-      const but = EXCEPT.exec(said)?.[1] ?? '';
+      const but = EXCEPT.exec(text)?.[1] ?? '';
       const own = open.filter(({ of, ingredient }) => of === preparation && namedBy(but, ingredient) === 0);
-      if (own.length > 0 && (ALL.test(said) || REMAINING.test(said))) return own;
-      const dry = DRY.test(said) ? own.filter(({ ingredient }) => DRY_THINGS.test(ingredient)) : [];
-      const nuts = /\bnuts\b/i.test(said)
+      if (own.length > 0 && (ALL.test(text) || REMAINING.test(text))) return own;
+      const dry = DRY.test(text) ? own.filter(({ ingredient }) => DRY_THINGS.test(ingredient)) : [];
+      const nuts = /\bnuts\b/i.test(text)
         ? own.filter(({ ingredient }) => NUTS.test(ingredient) && !/butter|nutmeg|coconut/i.test(ingredient))
         : [];
       return own.filter(

@@ -7,7 +7,7 @@ const WORDS: Readonly<Record<Place, RegExp>> = {
   marble: /\b(?:marble|granite) (?:slab|board|top|counter|worktop)\b|\bon (?:the )?marble\b/i,
   room: /\b(?:room temperature|room temp|cool(?:er|est)? (?:dry )?(?:place|spot|room)|on (?:the|a) (?:side|counter|countertop|bench|worktop|work surface)|(?:wire|cooling|cake) rack|on (?:a|the) rack|larder|pantry|cupboard|somewhere cool)\b/i,
 };
-/** Containers that do not name a place: the room, if nothing else is said. */
+/** Containers that do not name a place: the room, if nothing else is text. */
 const IN_ITS_TIN =
   /\b(?:airtight|air-tight|biscuit tin|cookie jar|sealed jar|in (?:(?:a|the|its) )?(?:tin|tray|pan))\b/i;
 /** "At 4 °C" names a place by its air temperature. */
@@ -20,14 +20,14 @@ const NOT_THERE =
 
 /** Returns the place of setting or storage, or `null` if none is named. "Not in the fridge" names none. */
 export function placeIn(sentence: string): Place | null {
-  const said = sentence.replace(NOT_THERE, '');
+  const text = sentence.replace(NOT_THERE, '');
   const found = (Object.entries(WORDS) as [Place, RegExp][]).flatMap(([place, words]) => {
-    const at = said.search(words);
+    const at = text.search(words);
     return at === -1 ? [] : [{ place, at }];
   });
   const [first] = found.sort((a, b) => a.at - b.at);
-  const air = AT_C.exec(said);
-  return first?.place ?? (air ? byAir(Number(air[1])) : IN_ITS_TIN.test(said) ? 'room' : null);
+  const air = AT_C.exec(text);
+  return first?.place ?? (air ? byAir(Number(air[1])) : IN_ITS_TIN.test(text) ? 'room' : null);
 }
 
 /** Tells whether a temperature is that of a place and not of the food. */

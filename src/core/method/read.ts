@@ -6,7 +6,7 @@ import { cutIn, type CutRead } from './cutIn';
 import { keepIn, type KeepRead } from './keepIn';
 import { inFigures } from './plainWords';
 import { MAX_SENTENCES, sentencesOf } from './sentences';
-import { partedMethod } from './parted';
+import { splitRecipe } from './splitRecipe';
 import { stepsIn, type Sentence, type StepRead } from './steps';
 import { tinIn } from './tinIn';
 
@@ -59,7 +59,7 @@ function cutOf(texts: readonly string[]): CutRead | null {
  * @param name what the slab is called, or empty
  */
 export function readMethod(reads: readonly LineRead[], name: string, measures: Measures): RecipeRead {
-  const { lines, method } = partedMethod(reads);
+  const { lines, method } = splitRecipe(reads);
   const slab = slabFromRecipe(lines, name, measures);
   const sentences = method
     .flatMap(({ text, under }) => sentencesOf(text).map((sentence): Sentence => ({ text: sentence, under })))

@@ -13,7 +13,7 @@ export * from './mixedSlab';
 export * from './setting';
 export * from './cooling';
 export * from './timeline';
-export * from './gather';
+export * from './weighOut';
 export * from './order';
 export * from './allergensIn';
 export * from './assumptions';

@@ -63,8 +63,8 @@ export function cutsByMoney(
   const isGrid = cut && (cut.way ?? 'grid') === 'grid' && !cut.linesMm && !cut.strips && !cut.kinds;
   if (!isGrid || !sold || scaleOf(slab).mode === 'pieces' || now.earned.kinds.length !== 1) return [];
   const { pricing, digits } = now;
-  const said = pricing.taxIncluded ? sold.price : sold.net;
-  const coinsPerGram = said / sold.massG;
+  const shownCoins = pricing.taxIncluded ? sold.price : sold.net;
+  const coinsPerGram = shownCoins / sold.massG;
   const standing = knifeMinutes(planned, cut);
   const steps = Array.from({ length: 2 * AROUND + 1 }, (_, i) => i - AROUND);
   const tried = steps.flatMap((more) =>
@@ -81,7 +81,7 @@ export function cutsByMoney(
       const massG = made.cut.pieces.reduce((sum, kind) => sum + kind.count * kind.massG, 0) / count;
       const isNow = columns === cut.columns && rows === cut.rows;
       const least = BigInt(Math.ceil(coinsPerGram * massG - 1e-6));
-      const coins = isNow ? BigInt(said) : upTheLadder(least, pricing.ladder, digits);
+      const coins = isNow ? BigInt(shownCoins) : upTheLadder(least, pricing.ladder, digits);
       const asked = { ...slab.pricing, margin: undefined, markup: undefined, price: Number(coins) / 10 ** digits };
       const spent = minutes && { ...minutes, busy: Math.max(0, minutes.busy + knifeMinutes(made, next) - standing) };
       const { earned } = priceSlab({ ...slab, pricing: { ...asked, currency: undefined } }, shop, made, spent);

@@ -5,7 +5,7 @@
 
   let { offsetMs }: { offsetMs: number } = $props();
 
-  const TOLD = 'clock-offset-told';
+  const SHOWN_KEY = 'clock-offset-told';
   const MINUTE_MS = 60_000;
   const minutes = $derived(Math.round(Math.abs(offsetMs) / MINUTE_MS));
   const amount = $derived(
@@ -19,10 +19,10 @@
     `The clock of this device is ${amount} ${offsetMs < 0 ? 'ahead' : 'behind'}. Times of entries made offline are corrected. Please set the clock of this device.`,
   );
   let isClosed = $state(false);
-  const isTold = $derived(isClosed || storedText('device', TOLD) === amount);
+  const isTold = $derived(isClosed || storedText('device', SHOWN_KEY) === amount);
 
   function close() {
-    storeText('device', TOLD, amount);
+    storeText('device', SHOWN_KEY, amount);
     isClosed = true;
   }
 </script>

@@ -8,12 +8,12 @@ export const askToNotify = (): Promise<unknown> => Notification.requestPermissio
 export async function callOnDevice(texts: readonly string[]): Promise<void> {
   if (!('Notification' in globalThis) || Notification.permission !== 'granted') return;
   if (document.visibilityState === 'visible') return;
-  const said = { body: texts.join('\n'), tag: 'bench' };
+  const options = { body: texts.join('\n'), tag: 'bench' };
   try {
     // Tablets show them only from the service worker.
     const worker = await (navigator as Partial<Navigator>).serviceWorker?.getRegistration();
-    if (worker) await worker.showNotification('Knife Tray', said);
-    else new Notification('Knife Tray', said);
+    if (worker) await worker.showNotification('Knife Tray', options);
+    else new Notification('Knife Tray', options);
   } catch {
     // The sound and the page title alert as well.
   }

@@ -36,14 +36,14 @@ export function datesIn(tag: string, zone: string | undefined): ShopDates {
   const here = formatOf({ ...clock, timeZone: zone });
   const week = formatOf({ weekday: 'short', ...clock, timeZone: zone });
   const full = formatOf({ weekday: 'short', day: 'numeric', month: 'short', ...clock, timeZone: zone });
-  const said = (day: string, how: Intl.DateTimeFormat) => {
+  const format = (day: string, how: Intl.DateTimeFormat) => {
     const [year, month, date] = numbersIn(day, /^(\d{4})-(\d{2})-(\d{2})$/) ?? [];
     return date === undefined ? day : how.format(new Date(year!, month! - 1, date));
   };
   return {
     locale,
-    day: (day) => said(day, inFigures),
-    longDay: (day) => said(day, inWords),
+    day: (day) => format(day, inFigures),
+    longDay: (day) => format(day, inWords),
     time: (text) => {
       const [hours, minutes] = numbersIn(text, /^(\d{2}):(\d{2})$/) ?? [];
       return minutes === undefined ? text : time.format(new Date(2026, 0, 1, hours, minutes));

@@ -53,13 +53,13 @@ export function runFile(db: Db, id: number): object | null {
 /** Returns the events of a run as a table, without cancelled ones. */
 export function eventsTable(plan: RunPlan, events: readonly RunEvent[]): string {
   const rows = countedEvents(events).map(({ id: _id, at, kind, ...rest }) => {
-    const said: Record<string, unknown> = rest;
+    const body: Record<string, unknown> = rest;
     const text = (key: string) => {
-      const value = said[key];
+      const value = body[key];
       if (value === undefined) return '';
       return guardedCell(typeof value === 'string' ? value : JSON.stringify(value));
     };
-    const step = plan.steps.find((step) => step.id === said.step)?.text ?? said.step;
+    const step = plan.steps.find((step) => step.id === body.step)?.text ?? body.step;
     return {
       ...{ at, kind, step: guardedCell(typeof step === 'string' ? step : '') },
       ...{ preparation: text('preparation'), line: text('line'), layer: text('layer'), ingredient: text('ingredient') },

@@ -1,12 +1,12 @@
 <!-- Whole packs to buy beyond the stock. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import type { GatheredItem } from '$core/gather';
+  import type { WeighOutItem } from '$core/weighOut';
 
   import { money } from '$lib/format/money';
   import { shopFigures } from '$lib/format/shopFigures';
 
-  let { items, basket, currency }: { items: readonly GatheredItem[]; basket: number; currency: string } = $props();
+  let { items, basket, currency }: { items: readonly WeighOutItem[]; basket: number; currency: string } = $props();
 
   const figures = $derived(shopFigures());
 

@@ -20,7 +20,7 @@
   const inOrder = (): Row[] => items.map((_, at) => ({ id: at, at }));
   let rows = $derived(inOrder());
   let list: HTMLElement;
-  let told = $state('');
+  let announcement = $state('');
 
   function settle(next: Row[]) {
     const to = next.findIndex(({ at }, i) => at !== i);
@@ -43,7 +43,7 @@
     if (to < 0 || to >= items.length) return;
     const name = nameOf(items[at]!);
     onorder(at, to);
-    told = `${name} is now number ${to + 1}`;
+    announcement = `${name} is now number ${to + 1}`;
     await tick();
     list.querySelectorAll<HTMLElement>('[data-handle]')[to]?.focus();
   }
@@ -84,7 +84,7 @@
     {/if}
   {/each}
 </ul>
-<span class="unseen" role="status">{told}</span>
+<span class="unseen" role="status">{announcement}</span>
 
 <style>
   li {

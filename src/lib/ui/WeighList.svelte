@@ -2,11 +2,11 @@
 <script lang="ts">
   import { Checkbox } from 'carbon-components-svelte';
   import { isByScale } from '$core/measure';
-  import type { GatheredItem } from '$core/gather';
+  import type { WeighOutItem } from '$core/weighOut';
   import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
-    items: readonly GatheredItem[];
+    items: readonly WeighOutItem[];
     /** Ticks belong to an amount: when it changes, the ingredient has to be weighed again. */
     ticked: Readonly<Record<string, string>>;
     ontick: (key: string, measured: string) => void;

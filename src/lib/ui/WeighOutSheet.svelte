@@ -8,14 +8,14 @@
   import { linerPapers, LININGS, tinInWords, type Lining } from '$core/tin';
   import { storedText, storeText } from '$lib/devices/deviceStore';
 
-  import { gatherSlabs, UNCUT, type GatherWork } from '$core/usecases';
+  import { weighOutSlabs, UNCUT, type WeighOutWork } from '$core/usecases';
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
   import Notice from './Notice.svelte';
 
   interface Props {
-    works: readonly GatherWork[];
+    works: readonly WeighOutWork[];
     larder: Larder;
     shop: Shop;
     /** Storage key of this sheet's ticks on the device. */
@@ -27,7 +27,7 @@
 
   const figures = $derived(shopFigures());
 
-  const sheet = $derived(gatherSlabs(works, larder, shop));
+  const sheet = $derived(weighOutSlabs(works, larder, shop));
   const tins = $derived(
     works.flatMap(({ plan, slab }) =>
       plan.slabs.map(({ tin, sheet: on, count }) => ({
@@ -96,8 +96,8 @@
         <Table size="compact" class="table">
           <thead><tr><th>For</th><th class="num">Volume</th><th>Use</th></tr></thead>
           <tbody>
-            {#each sheet.vessels as { making, name, kind, neededMl, batches, vessel } (making)}
-              {@const made = sheet.makings.find(({ id }) => id === making)!}
+            {#each sheet.vessels as { mixture, name, kind, neededMl, batches, vessel } (mixture)}
+              {@const made = sheet.mixtures.find(({ id }) => id === mixture)!}
               <tr>
                 <td
                   >{name}{#if batches > 1}, {batches} times{/if}{#if several}<span class="quiet"

@@ -9,13 +9,13 @@ export interface MixedAsked {
   readonly seconds: number;
 }
 /** Best cut so far; `failed` if the solver could not start. */
-export type MixedTold = { readonly answer: MixedAnswer; readonly done: boolean } | { readonly failed: true };
+export type MixedReply = { readonly answer: MixedAnswer; readonly done: boolean } | { readonly failed: true };
 
 const ready = loader({ locateFile: () => wasm }).then(linearSolverOf);
 
 addEventListener('message', (event: MessageEvent<MixedAsked>) => {
   const { question, seconds } = event.data;
-  const tell = (told: MixedTold) => postMessage(told);
+  const tell = (reply: MixedReply) => postMessage(reply);
   ready
     .then((solve) => mixedCut(question, solve, seconds, (answer) => tell({ answer, done: false })))
     .then(

@@ -50,7 +50,7 @@ function stepInWords(step: Step, preparation: Preparation): string {
   const { text, minutes, leastMinutes = minutes, mostMinutes = minutes, ovenC, coolTo, cooks } = step;
   const endC = cooks ? endPointC(preparation) : null;
   const time = leastMinutes === mostMinutes ? plain(minutes) : `${plain(leastMinutes)}-${plain(mostMinutes)}`;
-  const said = [
+  const details = [
     ovenC === undefined ? '' : `at ${plain(ovenC)} °C in the oven`,
     endC === null ? '' : `cook to ${plain(endC)} °C`,
     coolTo ? `cool to ${plain(coolTo.celsius)} °C` : '',
@@ -58,7 +58,7 @@ function stepInWords(step: Step, preparation: Preparation): string {
   ].filter(Boolean);
   // Added after the first clause, which names the action.
   const [, first = text, rest = ''] = /^([^;,]*?(?=[;,]|\.\s|\.?$))(.*)$/s.exec(text.trim()) ?? [];
-  const whole = `${first}${said.length > 0 ? ` (${said.join(', ')})` : ''}${rest}`;
+  const whole = `${first}${details.length > 0 ? ` (${details.join(', ')})` : ''}${rest}`;
   return /[.!?]$/.test(whole) ? whole : `${whole}.`;
 }
 
@@ -101,7 +101,7 @@ export function jsonLdOf(
 ): Readonly<Record<string, unknown>> {
   const { preparations, layers, tin, cut, keep } = slab;
   const several = preparations.length > 1;
-  const told = new Set<string>();
+  const described = new Set<string>();
   const stepsOf = (preparation: Preparation) => {
     const steps = preparation.steps ?? [];
     const endC = endPointC(preparation);
@@ -113,9 +113,9 @@ export function jsonLdOf(
   };
   const ofLayer = (layer: Layer) => {
     const own = preparations.filter(
-      ({ id }) => layer.from.some(({ preparation }) => preparation === id) && !told.has(id),
+      ({ id }) => layer.from.some(({ preparation }) => preparation === id) && !described.has(id),
     );
-    for (const { id } of own) told.add(id);
+    for (const { id } of own) described.add(id);
     const { place = 'room', minMinutes } = layer.set ?? {};
     const waits = layer.set ? [WAITS[place](minMinutes ? ` for ${plain(minMinutes)} minutes` : '')] : [];
     const [last, ...others] = [...own].reverse();
@@ -127,7 +127,7 @@ export function jsonLdOf(
   };
   const laid = layers.flatMap(ofLayer);
   const further = preparations
-    .filter(({ id }) => !told.has(id))
+    .filter(({ id }) => !described.has(id))
     .map((preparation) => section(preparation.name, stepsOf(preparation)));
   const finish = [
     ...(cut ? [cutStep(cut)] : []),

@@ -64,10 +64,10 @@ const CLOCK_TOLERANCE_MS = 5000;
 /**
  * Returns how far the server's clock is ahead of a device's, ms; 0 if they agree, or the device does not say.
  *
- * @param said the header as it came
+ * @param header the header as it came
  */
-export function clockOffsetMs(said: string | null, nowMs: number): number {
-  const deviceMs = said ? Number(said) : NaN;
+export function clockOffsetMs(header: string | null, nowMs: number): number {
+  const deviceMs = header ? Number(header) : NaN;
   const offsetMs = nowMs - deviceMs;
   return Number.isFinite(offsetMs) && Math.abs(offsetMs) > CLOCK_TOLERANCE_MS ? offsetMs : 0;
 }
@@ -100,8 +100,8 @@ export function readDiagnose(found: unknown): Read<DiagnoseRequest> {
   const { events, ...rest } = Object(found) as Record<string, unknown>;
   const read = readBy(diagnoseSchema, rest);
   if (!read.ok || events === undefined) return read;
-  const told = readEvents(events);
-  const problems = told.ok ? told.value.problems : told.problems;
+  const readings = readEvents(events);
+  const problems = readings.ok ? readings.value.problems : readings.problems;
   if (problems.length > 0) return { ok: false, problems: problemsUnder(`/events`, problems) };
-  return { ok: true, value: { ...read.value, events: told.ok ? told.value.events : [] } };
+  return { ok: true, value: { ...read.value, events: readings.ok ? readings.value.events : [] } };
 }

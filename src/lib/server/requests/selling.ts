@@ -101,7 +101,7 @@ export type PrintedLabels = Held<typeof printedSchema>;
 
 export function readPrintedLabels(query: URLSearchParams): Read<PrintedLabels> {
   const numberOf = (name: string) => (query.has(name) ? Number(query.get(name)) : undefined);
-  const said = {
+  const given = {
     madeOn: query.get('madeOn') ?? undefined,
     profile: query.get('profile') ?? undefined,
     lot: query.get('lot') || undefined,
@@ -113,7 +113,7 @@ export function readPrintedLabels(query: URLSearchParams): Read<PrintedLabels> {
   };
   return readBy(
     printedSchema,
-    Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)),
+    Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)),
   ) as Read<PrintedLabels>;
 }
 
@@ -158,8 +158,8 @@ const freeFromSchema = fields({
   answers: yup.mixed<Record<string, string>>().test('answers', asMessage(reason('not-an-object')), (found) => {
     if (found === undefined) return true;
     if (typeof found !== 'object' || found === null || Array.isArray(found)) return false;
-    const said = Object.entries(found);
-    return said.length <= 1000 && said.every(([, name]) => typeof name === 'string' && name.length <= 200);
+    const choices = Object.entries(found);
+    return choices.length <= 1000 && choices.every(([, name]) => typeof name === 'string' && name.length <= 200);
   }),
 }).required(REQUIRED);
 

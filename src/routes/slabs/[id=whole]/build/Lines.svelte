@@ -10,7 +10,7 @@
   import { HALF_WRITTEN } from '$lib/draft/slabDraft.svelte';
   import Reorder from '$lib/ui/Reorder.svelte';
   import NotInLarder from './NotInLarder.svelte';
-  import { linesIn, saidOf } from './said';
+  import { linesIn, lineText } from './lineText';
   import LineField from './LineField.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
 
@@ -39,7 +39,7 @@
     return `${guess?.of.includes('mass') ? 'about ' : ''}${figures.mass.say(massG)}`;
   };
   const field = (l: number) => `${preparation.id} ${l} line`;
-  const textOf = (l: number, line: Line) => draft.typed[field(l)] ?? saidOf(line, measures, work.larder);
+  const textOf = (l: number, line: Line) => draft.typed[field(l)] ?? lineText(line, measures, work.larder);
 
   function setLines(next: readonly Line[], name = '') {
     if (next.length !== lines.length) draft.forgetTyped(`${preparation.id} `);

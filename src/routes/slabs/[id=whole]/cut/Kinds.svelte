@@ -18,7 +18,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import Notice from '$lib/ui/Notice.svelte';
   import MixedWorker from '$lib/workers/mixed.worker?worker';
-  import type { MixedAsked, MixedTold } from '$lib/workers/mixed.worker';
+  import type { MixedAsked, MixedReply } from '$lib/workers/mixed.worker';
 
   interface Props {
     cut: CutSpec;
@@ -91,7 +91,7 @@
     answer = null;
     askedFor = now;
     worker = new MixedWorker();
-    worker.addEventListener('message', ({ data }: MessageEvent<MixedTold>) => {
+    worker.addEventListener('message', ({ data }: MessageEvent<MixedReply>) => {
       if ('failed' in data) {
         failed = true;
         stop();

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { plan, gatherSlabs } from '$core/usecases';
+import { plan, weighOutSlabs } from '$core/usecases';
 import { linerPapers, type Tin } from '$core/tin';
 import { deepSquare, tins } from '../tins';
 import { close, sum } from '../figures';
@@ -17,27 +17,27 @@ test('law: what is gathered is what the plans ask for, each thing once, and its 
   fc.assert(
     fc.property(fc.subarray(demoSlabs, { minLength: 1 }), tins, (chosen, tin) => {
       const works = chosen.map((slab, at) => work(slab, String(at), tin));
-      const { items, makings } = gatherSlabs(works, demoLarder, shop);
+      const { items, mixtures } = weighOutSlabs(works, demoLarder, shop);
       assert.equal(new Set(items.map(({ key }) => key)).size, items.length);
       const asked = sum(works.flatMap(({ plan: plan }) => plan.preparations.map(({ massInG }) => massInG)));
       assert.ok(close(sum(items.map(({ massG }) => massG!)), asked, 1e-7));
       for (const { massG, divisions } of items)
         assert.ok(close(sum(divisions.map((part) => part.massG!)), massG!, 1e-9));
       const out = sum(works.flatMap(({ plan: plan }) => plan.preparations.map(({ massOutG }) => massOutG)));
-      assert.ok(close(sum(makings.flatMap(({ goesInto }) => goesInto.map(({ massOutG }) => massOutG))), out, 1e-9));
+      assert.ok(close(sum(mixtures.flatMap(({ goesInto }) => goesInto.map(({ massOutG }) => massOutG))), out, 1e-9));
     }),
     { numRuns: 40 },
   );
 });
 
-test('one preparation across three slabs is one making, in lots that its limit allows', () => {
+test('one preparation across three slabs is one mixture, in lots that its limit allows', () => {
   const works = ['a', 'b', 'c'].map((key) => work({ ...ryeSlice, name: key }, key, deepSquare));
-  const { makings, items } = gatherSlabs(works, demoLarder, shop);
+  const { mixtures, items } = weighOutSlabs(works, demoLarder, shop);
   assert.deepEqual(
-    makings.map(({ name, goesInto }) => [name, goesInto.map(({ slab }) => slab)]),
+    mixtures.map(({ name, goesInto }) => [name, goesInto.map(({ slab }) => slab)]),
     ryeSlice.preparations.map(({ name }) => [name, ['a', 'b', 'c']]),
   );
-  const caramel = makings[1]!;
+  const caramel = mixtures[1]!;
   assert.ok(close(caramel.scaleFactor, 3 * works[0]!.plan.preparations[1]!.scaleFactor, 1e-9));
   assert.equal(caramel.batches, Math.ceil(caramel.scaleFactor / 2));
   const butter = items.find(({ name }) => name === 'butter')!;
@@ -51,7 +51,7 @@ test('two lines of one thing in one bowl are one amount to weigh', () => {
   const [base, ...others] = ryeSlice.preparations;
   const twice = { ...ryeSlice, preparations: [{ ...base!, lines: [...base!.lines, ...base!.lines] }, ...others] };
   const butterOf = (slab: (typeof demoSlabs)[number]) =>
-    gatherSlabs([work(slab, 'a')], demoLarder, shop).items.find(({ name }) => name === 'butter')!;
+    weighOutSlabs([work(slab, 'a')], demoLarder, shop).items.find(({ name }) => name === 'butter')!;
   const [once, doubled] = [butterOf(ryeSlice), butterOf(twice)];
   assert.deepEqual(
     doubled.divisions.map(({ name }) => name),
@@ -64,7 +64,7 @@ test('two lines of one thing in one bowl are one amount to weigh', () => {
 });
 
 test('what goes in at a later step is gathered later, and what is held is not bought', () => {
-  const { items, basket } = gatherSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
+  const { items, basket } = weighOutSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
   const at = (name: string) => items.findIndex((item) => item.name === name);
   assert.ok(at('sea salt') > at('whipping cream'));
   const cream = items[at('whipping cream')]!;
@@ -72,7 +72,7 @@ test('what goes in at a later step is gathered later, and what is held is not bo
   assert.equal(flour.toBuy!.packs, 0);
   assert.ok(cream.massG! < cream.heldG! && cream.toBuy!.packs === 0);
   const none = new Map([...demoLarder].map(([key, ingredient]) => [key, { ...ingredient, heldG: 0 }]));
-  const all = gatherSlabs([work(ryeSlice, 'a')], none, shop);
+  const all = weighOutSlabs([work(ryeSlice, 'a')], none, shop);
   assert.equal(all.items.find(({ name }) => name === 'butter')!.toBuy!.packs, 2); // 285 g in blocks of 250 g
   assert.ok(all.basket > basket && close(all.basket, work(ryeSlice, 'a').plan.cost.toBuy));
 });
@@ -83,7 +83,7 @@ test('the smallest vessel that holds it is named, and none where none does', () 
     { name: 'pan', kind: 'pot' as const, volumeMl: 2600 },
     { name: 'cup', kind: 'bowl' as const, volumeMl: 100 },
   ];
-  const { vessels: found } = gatherSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels });
+  const { vessels: found } = weighOutSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels });
   assert.deepEqual(
     found.map(({ vessel }) => vessel),
     [null, 'pan', null],

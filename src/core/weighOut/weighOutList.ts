@@ -2,11 +2,11 @@ import { cashToBuy, packsToBuy } from '../cost';
 import { ingredientNamed, plainName, type Ingredient, type Larder } from '../larder';
 import { benchAmount, benchMass, type Figures, type Measures, type Unit } from '../measure';
 import type { Vessel } from '../tin';
-import { makingsOf, type Making, type PlannedWork } from './makings';
+import { sharedMixturesOf, type SharedMixture, type PlannedWork } from './sharedMixtures';
 
 /** Destination of a part of an ingredient. */
 export interface Division {
-  readonly making: string;
+  readonly mixture: string;
   readonly name: string;
   readonly massG: number | null;
   /** Amount as measured at the bench. */
@@ -15,7 +15,7 @@ export interface Division {
 }
 
 /** One ingredient to weigh: the whole amount, then divided. */
-export interface GatheredItem {
+export interface WeighOutItem {
   readonly key: string;
   readonly name: string;
   /** Total mass, g; `null` if a part of it cannot be weighed. */
@@ -27,8 +27,8 @@ export interface GatheredItem {
   readonly toBuy: { readonly packs: number; readonly pack: string; readonly cash: number | null } | null;
 }
 
-export interface GatheredVessel {
-  readonly making: string;
+export interface WeighOutVessel {
+  readonly mixture: string;
   readonly name: string;
   readonly kind: 'pot' | 'bowl';
   readonly neededMl: number;
@@ -37,11 +37,11 @@ export interface GatheredVessel {
   readonly vessel: string | null;
 }
 
-export interface GatherList {
+export interface WeighOutList {
   /** In the order of use. */
-  readonly items: readonly GatheredItem[];
-  readonly makings: readonly Making[];
-  readonly vessels: readonly GatheredVessel[];
+  readonly items: readonly WeighOutItem[];
+  readonly mixtures: readonly SharedMixture[];
+  readonly vessels: readonly WeighOutVessel[];
   /** Cost of the whole packs to buy. */
   readonly basket: number;
 }
@@ -57,7 +57,7 @@ interface Where {
 
 /** Amount of an ingredient that one mixture needs in one state and unit, from all of its lines. */
 interface Portion {
-  readonly making: string;
+  readonly mixture: string;
   readonly name: string;
   readonly state: string | null;
   readonly unit: Unit;
@@ -78,14 +78,14 @@ interface Found {
  * @param works the slabs, planned, with the parts of divided lines laid out
  * @param owns the entries that a slab file brings, by the work's key
  */
-export function gatherAll(
+export function weighOutList(
   works: readonly PlannedWork[],
   { larder, measures, scaleStepG, figures, vessels }: Where,
   owns: ReadonlyMap<string, Larder> = new Map(),
-): GatherList {
-  const makings = makingsOf(works);
+): WeighOutList {
+  const mixtures = sharedMixturesOf(works);
   const found = new Map<string, Found>();
-  for (const { id, name, goesInto, lines } of makings) {
+  for (const { id, name, goesInto, lines } of mixtures) {
     for (const { line, massG, quantity } of lines) {
       if (quantity <= 0) continue;
       const ingredient = ingredientNamed(line.ingredient, larder, owns.get(goesInto[0]!.key));
@@ -95,22 +95,22 @@ export function gatherAll(
         ingredient,
         portions: [],
       };
-      addPortion(item.portions, { making: id, name, state: line.state ?? null, unit: line.unit, quantity, massG });
+      addPortion(item.portions, { mixture: id, name, state: line.state ?? null, unit: line.unit, quantity, massG });
       found.set(key, item);
     }
   }
   const items = [...found].map(([key, item]) => itemOf(key, item, measures, scaleStepG, figures));
   return {
     items,
-    makings,
-    vessels: makings.map((making) => vesselFor(making, vessels)),
+    mixtures,
+    vessels: mixtures.map((mixture) => vesselFor(mixture, vessels)),
     basket: items.reduce((sum, { toBuy }) => sum + (toBuy?.cash ?? 0), 0),
   };
 }
 
 function addPortion(portions: Portion[], more: Portion) {
   const same = portions.find(
-    ({ making, state, unit }) => making === more.making && state === more.state && unit === more.unit,
+    ({ mixture, state, unit }) => mixture === more.mixture && state === more.state && unit === more.unit,
   );
   if (!same) return void portions.push(more);
   same.quantity += more.quantity;
@@ -123,9 +123,9 @@ function itemOf(
   measures: Measures,
   stepG: number,
   figures: Figures,
-): GatheredItem {
-  const divisions = portions.map(({ making, name, state, unit, quantity, massG }) => ({
-    making,
+): WeighOutItem {
+  const divisions = portions.map(({ mixture, name, state, unit, quantity, massG }) => ({
+    mixture,
     name,
     state,
     massG,
@@ -157,9 +157,9 @@ function itemOf(
   };
 }
 
-function vesselFor({ id, name, vessel, batches }: Making, vessels: readonly Vessel[]): GatheredVessel {
+function vesselFor({ id, name, vessel, batches }: SharedMixture, vessels: readonly Vessel[]): WeighOutVessel {
   const holding = vessels
     .filter(({ kind, volumeMl }) => kind === vessel.kind && volumeMl >= vessel.volumeMl)
     .sort((a, b) => a.volumeMl - b.volumeMl);
-  return { making: id, name, kind: vessel.kind, neededMl: vessel.volumeMl, batches, vessel: holding[0]?.name ?? null };
+  return { mixture: id, name, kind: vessel.kind, neededMl: vessel.volumeMl, batches, vessel: holding[0]?.name ?? null };
 }

@@ -16,7 +16,7 @@ function stillSays(text: string, line: Line, measures: Measures, larder: Larder)
 }
 
 /** Returns a line as text: the original if it still matches, otherwise newly written. */
-export function saidOf(line: Line, measures: Measures, larder: Larder): string {
+export function lineText(line: Line, measures: Measures, larder: Larder): string {
   return line.text !== undefined && stillSays(line.text, line, measures, larder) ? line.text : lineInWords(line);
 }
 

@@ -1,5 +1,5 @@
 import { inCurrency } from '../cost';
-import { gatherAll, type GatherList } from '../gather';
+import { weighOutList, type WeighOutList } from '../weighOut';
 import { figuresIn } from '../measure';
 import { larderOf, type Larder } from '../larder';
 import type { Plan } from './planned';
@@ -7,15 +7,15 @@ import type { Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
 
 /** A slab with its plan, for weighing out. */
-export interface GatherWork {
+export interface WeighOutWork {
   readonly key: string;
   readonly slab: Slab;
   readonly plan: Plan;
 }
 
 /** Returns everything needed for planned slabs. */
-export function gatherSlabs(works: readonly GatherWork[], larder: Larder, shop: Shop): GatherList {
-  return gatherAll(
+export function weighOutSlabs(works: readonly WeighOutWork[], larder: Larder, shop: Shop): WeighOutList {
+  return weighOutList(
     works.map(({ key, slab, plan }) => ({ key, slab: expandDividedLines(slab), preparations: plan.preparations })),
     {
       larder,

@@ -4,7 +4,7 @@ import { inFigures } from './plainWords';
 import type { Sentence } from './steps';
 
 /** Lines of a recipe, and the sentences of its method with their headings. */
-export interface Parted {
+export interface SplitRecipe {
   readonly lines: readonly LineRead[];
   readonly method: readonly Sentence[];
 }
@@ -24,7 +24,7 @@ function isSentence({ text, status, larder }: LineRead): boolean {
  * Splits a recipe into its ingredient lines and the paragraphs of its method: the text under "Method", and sentences with actions
  * anywhere. Headings between them belong to the method.
  */
-export function partedMethod(reads: readonly LineRead[]): Parted {
+export function splitRecipe(reads: readonly LineRead[]): SplitRecipe {
   const lines: LineRead[] = [];
   const method: Sentence[] = [];
   let inMethod = false;

@@ -1,7 +1,7 @@
 /** What there is to make and to weigh for small slabs, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { gatherAll, inOrderOfUse, makingsOf, type PlannedWork } from '$core/gather';
+import { weighOutList, inOrderOfUse, sharedMixturesOf, type PlannedWork } from '$core/weighOut';
 import { larderOf, type Ingredient } from '$core/larder';
 import { figuresIn } from '$core/measure';
 import type { PotLine, Preparation } from '$core/slab';
@@ -48,7 +48,7 @@ const SHELF: readonly Ingredient[] = [
 ] as readonly Ingredient[];
 
 const gathered = (works: readonly PlannedWork[], vessels: readonly Vessel[] = [], owns?: ReadonlyMap<string, never>) =>
-  gatherAll(
+  weighOutList(
     works,
     { larder: larderOf(SHELF), measures: 'metric', scaleStepG: 1, figures: figuresIn(undefined, 'metric'), vessels },
     owns,
@@ -68,7 +68,7 @@ test('lines go in with their step; those without a step, or with one that is gon
 });
 
 test('the same proportions make one mixture: masses, quantities and the vessel grow with what is made', () => {
-  const makings = makingsOf([
+  const mixtures = sharedMixturesOf([
     workOf(
       'a',
       [
@@ -89,10 +89,10 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
       { scaleFactor: 3, massesG: [150, null], massOutG: 140 },
     ),
   ]);
-  assert.equal(makings.length, 1);
-  const [making] = makings;
+  assert.equal(mixtures.length, 1);
+  const [mixture] = mixtures;
   assert.deepEqual(
-    [making!.id, making!.name, making!.goesInto],
+    [mixture!.id, mixture!.name, mixture!.goesInto],
     [
       'a/p',
       'Base',
@@ -103,10 +103,10 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
     ],
   );
   // 2 + 3 / 2 times as much, in two batches of at most twice; 900 mL x 3.5 / 2 in all.
-  near([making!.scaleFactor, making!.batches, making!.vessel.volumeMl], [3.5, 2, (900 * 3.5) / 2 / 2]);
-  assert.equal(making!.vessel.kind, 'pot');
+  near([mixture!.scaleFactor, mixture!.batches, mixture!.vessel.volumeMl], [3.5, 2, (900 * 3.5) / 2 / 2]);
+  assert.equal(mixture!.vessel.kind, 'pot');
   assert.deepEqual(
-    making!.lines.map(({ massG, quantity }) => [massG, quantity]),
+    mixture!.lines.map(({ massG, quantity }) => [massG, quantity]),
     [
       [350, 350],
       [null, 7],
@@ -115,11 +115,11 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
 });
 
 test('where nothing is made of the first, what is made of the next counts by its own amounts', () => {
-  const [making] = makingsOf([
+  const [mixture] = sharedMixturesOf([
     workOf('a', [{ ingredient: 'butter', quantity: 100 }], {}, { scaleFactor: 0 }),
     workOf('b', [{ ingredient: 'butter', quantity: 50 }], {}, { scaleFactor: 3 }),
   ]);
-  assert.equal(making!.scaleFactor, 3);
+  assert.equal(mixture!.scaleFactor, 3);
 });
 
 test('another proportion, unit, state, step, pack, end point or name is another mixture; no lines are none', () => {
@@ -128,7 +128,7 @@ test('another proportion, unit, state, step, pack, end point or name is another 
     { ingredient: 'salt', quantity: 2 },
   ];
   const count = (lines: readonly Line[], of: Partial<Preparation> = {}) =>
-    makingsOf([workOf('a', base), workOf('b', lines, of)]).length;
+    sharedMixturesOf([workOf('a', base), workOf('b', lines, of)]).length;
   const second = (of: Partial<Line>): Line[] => [base[0]!, { ...base[1]!, ...of }];
   assert.equal(count(base), 1);
   assert.equal(count(second({})), 1);
@@ -145,7 +145,7 @@ test('another proportion, unit, state, step, pack, end point or name is another 
   assert.equal(count(base, { cookTo: { celsius: 115 } } as Partial<Preparation>), 2);
   assert.equal(count(base.map((of) => ({ ...of, unit: 'oz' as const }))), 2);
   assert.equal(count([]), 1);
-  assert.deepEqual(makingsOf([workOf('a', [])]), []);
+  assert.deepEqual(sharedMixturesOf([workOf('a', [])]), []);
 });
 
 test('one thing under two names is weighed once; another unit or state stays apart, and so does another bowl', () => {
@@ -170,7 +170,7 @@ test('one thing under two names is weighed once; another unit or state stays apa
   );
   const [butter] = items;
   assert.deepEqual(
-    butter!.divisions.map(({ making, name, massG, measured, state }) => [making, name, massG, measured, state]),
+    butter!.divisions.map(({ mixture, name, massG, measured, state }) => [mixture, name, massG, measured, state]),
     [
       ['a/p', 'Base', 120, '120 g', null],
       ['a/p', 'Base', 30, '30 g', 'melted'],
@@ -258,7 +258,7 @@ test('a vessel that is just large enough will do, and one of the other kind will
   const named = (kind: 'pot' | 'bowl', volumeMl: number) =>
     gathered([workOf('a', [{ ingredient: 'salt', quantity: 1 }], {}, { vessel: { kind, volumeMl } })], vessels).vessels;
   assert.deepEqual(named('bowl', 1000), [
-    { making: 'a/p', name: 'Base', kind: 'bowl', neededMl: 1000, batches: 1, vessel: 'bowl' },
+    { mixture: 'a/p', name: 'Base', kind: 'bowl', neededMl: 1000, batches: 1, vessel: 'bowl' },
   ]);
   assert.equal(named('bowl', 1001)[0]!.vessel, 'big bowl');
   assert.equal(named('pot', 900)[0]!.vessel, 'pot');

@@ -16,7 +16,7 @@ export interface PlannedWork {
 }
 
 /** A mixture made in one pot or bowl, for one or several slabs. */
-export interface Making {
+export interface SharedMixture {
   readonly id: string;
   readonly name: string;
   readonly preparation: ExpandedSlab['preparations'][number];
@@ -68,20 +68,20 @@ export function inOrderOfUse({
 /**
  * Returns the mixtures to make for slabs, in the order of their preparations. The same mixture for several slabs is made once.
  *
- * Masses are conserved: what a making weighs is the sum over its slabs.
+ * Masses are conserved: what a mixture weighs is the sum over its slabs.
  */
-export function makingsOf(works: readonly PlannedWork[]): Making[] {
-  const makings = new Map<string, Making>();
+export function sharedMixturesOf(works: readonly PlannedWork[]): SharedMixture[] {
+  const mixtures = new Map<string, SharedMixture>();
   for (const { key, slab, preparations } of works) {
     slab.preparations.forEach((preparation, p) => {
       const planned = preparations[p]!;
       if (preparation.lines.length === 0) return;
       const mixture = mixtureKey(preparation);
-      const before = makings.get(mixture);
+      const before = mixtures.get(mixture);
       const goesInto = { key, slab: slab.name, massOutG: planned.massOutG };
       if (!before) {
         const batches = batchesNeeded(preparation, planned.scaleFactor);
-        makings.set(mixture, {
+        mixtures.set(mixture, {
           id: `${key}/${preparation.id}`,
           name: preparation.name,
           preparation,
@@ -103,7 +103,7 @@ export function makingsOf(works: readonly PlannedWork[]): Making[] {
       const growth = before.scaleFactor > 0 ? scaleFactor / before.scaleFactor : 1;
       const batches = batchesNeeded(before.preparation, scaleFactor);
       const wholeMl = before.vessel.volumeMl * before.batches * growth;
-      makings.set(mixture, {
+      mixtures.set(mixture, {
         ...before,
         goesInto: [...before.goesInto, goesInto],
         scaleFactor,
@@ -117,5 +117,5 @@ export function makingsOf(works: readonly PlannedWork[]): Making[] {
       });
     });
   }
-  return [...makings.values()];
+  return [...mixtures.values()];
 }

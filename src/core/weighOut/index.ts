@@ -1,0 +1,3 @@
+/** Weighing out: everything needed before work begins. */
+export * from './sharedMixtures';
+export * from './weighOutList';
