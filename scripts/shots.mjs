@@ -74,7 +74,7 @@ await page.getByText(/^Begin/).waitFor();
 await shoot('schedule');
 await page.goto(`${address}/slabs/paste`);
 await page.getByLabel('Cup and spoon sizes').selectOption('us');
-await page.getByLabel('The recipe').fill(RECIPE);
+await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
 await page.getByRole('region', { name: 'Method' }).evaluate((part) => part.scrollIntoView());
 await page.mouse.move(900, 400);
 await page.mouse.wheel(0, -60);

@@ -47,9 +47,9 @@ test('a hotter end point boils off more, and a coat takes what its film needs', 
   await expect(caramel).toContainText('8 % water remains');
   await page.getByRole('button', { name: /^Chocolate top/ }).click();
   await page.getByLabel('How Chocolate top is applied').selectOption('coat');
-  await page.getByLabel('Film, mm').fill('0,5');
+  await page.getByLabel('Film thickness, mm').fill('0,5');
   await expect(await unfold(page, 'Dark top')).toContainText('left over');
-  await page.getByLabel('Film, mm').fill('3');
+  await page.getByLabel('Film thickness, mm').fill('3');
   await page.getByRole('button', { name: /^Checks/ }).click();
   await expect(page.getByText('of what a film of 3 mm needs')).toBeVisible();
 });

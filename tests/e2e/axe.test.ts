@@ -16,7 +16,7 @@ Chill overnight. Cut into 24 squares.`;
 /** What is opened on a screen before it is looked at. */
 const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   paste: async (page) => {
-    await page.getByLabel('The recipe').fill(RECIPE);
+    await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
     // A button that comes to life is looked at when it has its colour.
     await expect(page.getByRole('button', { name: 'Create slab' })).toBeEnabled();
     await settled(page);
@@ -26,7 +26,7 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
       .getByRole('button', { name: /^More of (?!this)/ })
       .first()
       .click();
-    await page.getByRole('button', { name: 'Divide' }).click();
+    await page.getByRole('button', { name: 'Split into parts' }).click();
   },
   size: async (page) => {
     await page.getByText('a total height').click();

@@ -114,7 +114,7 @@ test('a slab in which many things have one name shows at every station', async (
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   await open('/slabs/paste');
-  await page.getByLabel('The recipe').fill('1 cup butter or butter or butter\n1 cup butter or butter');
+  await page.getByLabel('Recipe', { exact: true }).fill('1 cup butter or butter or butter\n1 cup butter or butter');
   await expect(page.getByLabel('Ingredient, line 1', { exact: true })).toHaveValue(/butter/);
 });
 

@@ -106,7 +106,7 @@ test('a boil that is to be laid hot is not begun too soon: the bench says when',
     await now.getByRole('button', { name: what, exact: true }).click();
   await expect(page.getByRole('region', { name: 'Unattended' })).toContainText('Bake until the edge colours');
   await expect(now).toContainText('Boil to the end point');
-  await expect(now).toContainText(/Start at .*If it starts earlier, it has to wait/);
+  await expect(now).toContainText(/Start at .*cannot start any sooner/);
   await expect(now).toContainText('330 g caster sugar');
   await expect(now).not.toContainText('60 g butter');
 });

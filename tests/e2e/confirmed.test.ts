@@ -9,7 +9,7 @@ const PHOTO = 'docs/screenshots/cut.png';
 
 /** Takes a photo at the bench. */
 async function takePhoto(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a note', exact: true }).click();
   await page.getByRole('button', { name: /photo/i }).click();
   await page
     .locator('input[type=file]')

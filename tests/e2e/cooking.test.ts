@@ -71,7 +71,7 @@ test('a deeper slab waits longer, and a fridge shortens it', async ({ open, page
   await expect.poll(minutes).toBeGreaterThan(1.3 * usual);
   const deeper = await minutes();
   await page.getByText('moved on a schedule').click();
-  await page.getByLabel('First').selectOption('fridge');
+  await page.getByLabel('First place').selectOption('fridge');
   await expect.poll(minutes).toBeLessThan(deeper / 1.3);
   await page.getByRole('button', { name: /^Caramel/ }).click();
   const caramel = page.getByRole('region', { name: 'Caramel' });

@@ -45,7 +45,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:22/);
   await page.getByText('Rye shortbread', { exact: true }).click();
   const rub = page.getByRole('group', { name: 'Rub to crumbs, press level and to the corners' });
-  await rub.getByLabel('Usual, min').fill('14');
+  await rub.getByLabel('Typical time, min').fill('14');
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
   await rub.getByRole('button', { name: /^More/ }).click();
   await rub.getByLabel('Shortest time, min').fill('16');
@@ -160,11 +160,11 @@ test('pots that meet: how far ahead, and the step at which the other goes in', a
   const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
   await open(`/slabs/${id}/cook`);
   const meet = page.getByRole('region', { name: 'Mixtures to finish together' });
-  await expect(meet).toContainText('begin 8 min after it');
+  await expect(meet).toContainText('start 8 min after it');
   await meet.getByLabel('Ready earlier by, min').fill('3');
-  await expect(meet).toContainText('begin 6 min after it');
+  await expect(meet).toContainText('start 6 min after it');
   await meet.getByLabel('Buckthorn syrup goes in at').selectOption('the end of both');
-  await expect(meet).toContainText('begin 2 min before it');
+  await expect(meet).toContainText('start 2 min before it');
   await meet.getByRole('button', { name: 'Unlink' }).click();
   await meet.getByRole('button', { name: 'Link' }).click();
   await expect(meet).toContainText('at the same time as');

@@ -27,8 +27,8 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await expect(lesson).toContainText('applied');
   // Lessons from the runs stands beside it, with how many it rests on.
   const said = page.getByRole('region', { name: 'Suggested changes' });
-  await expect(said).toContainText(/How fast the pot boils.*from 11 runs/s);
-  await said.getByRole('listitem').filter({ hasText: 'How fast the pot boils' }).getByRole('button').click();
+  await expect(said).toContainText(/Boiling time.*from 11 runs/s);
+  await said.getByRole('listitem').filter({ hasText: 'Boiling time' }).getByRole('button').click();
   await expect(page.getByText('2 unsaved changes')).toBeVisible();
   await page.getByRole('button', { name: 'Save version', exact: true }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
@@ -37,7 +37,7 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await expect(said.getByText(/The room: /)).toHaveCount(0);
   await page.reload();
   await expect(said).toContainText('Loss');
-  await expect(said).not.toContainText('How fast the pot boils');
+  await expect(said).not.toContainText('Boiling time');
   await open(`/runs/${run}/result`);
   await expect(page.getByText(/Its changes are in version\s+2/)).toBeVisible();
   await page.getByRole('link', { name: 'Changes for the next version' }).click();
@@ -126,7 +126,7 @@ test('the day is the first screen once something is on the bench, and two runs s
     ((await (await page.request.get(`${shop.address}/api/runs/${penuche}`)).json()) as { events: object[] }).events
       .length;
   await expect.poll(count).toBe(1);
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a note', exact: true }).click();
   await page.getByRole('button', { name: 'Stop the run' }).click();
   await page.getByRole('button', { name: 'Burnt' }).click();
   await expect(page.getByText('Run stopped')).toBeVisible();
@@ -162,7 +162,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await expect(page.getByRole('button', { name: /205 g rye flour/ })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText(/Base will be .* thick instead of/)).toBeVisible();
   const note = async (...buttons: string[]) => {
-    await page.getByRole('button', { name: 'Note', exact: true }).click();
+    await page.getByRole('button', { name: 'Add a note', exact: true }).click();
     for (const name of buttons) await sheet.getByRole('button', { name, exact: true }).click();
   };
   await note('Thickness', 'Base', '9', 'point', '5', 'Add note');
@@ -170,7 +170,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await note('Weight out of the pot', 'Rye shortbread', '5', '8', '0', 'Add note');
   await note('Different tin');
   await sheet.getByRole('button').filter({ hasText: '280' }).first().click();
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a note', exact: true }).click();
   await sheet.getByRole('button', { name: 'Photo' }).click();
   const choosing = page.waitForEvent('filechooser');
   await sheet.getByText('Take or choose a photo').click();

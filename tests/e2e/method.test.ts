@@ -30,7 +30,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   page,
 }) => {
   await open('/slabs/paste');
-  await page.getByLabel('The recipe').fill(RECIPE);
+  await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
   await expect(page.getByText('6 read, in 3 mixtures; 14 steps, 2 to check')).toBeVisible();
   const method = page.getByRole('region', { name: 'Method' });
   await expect(method.getByText('300 x 200 mm, 40 deep', { exact: true })).toBeVisible();
@@ -124,7 +124,7 @@ test('bark in the fridge sets sooner than in the room', async ({ open, page, sho
   await expect.poll(minutes).toBeGreaterThan(20);
   const room = await minutes();
   await page.getByText('moved on a schedule').click();
-  await page.getByLabel('First').selectOption('fridge');
+  await page.getByLabel('First place').selectOption('fridge');
   await expect.poll(minutes).toBeLessThan(room / 1.5);
 });
 

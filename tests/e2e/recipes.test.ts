@@ -26,7 +26,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await open('/slabs');
   await page.getByRole('link', { name: 'Paste a recipe' }).click();
   await page.getByLabel('Cup and spoon sizes').selectOption('us');
-  await page.getByLabel('The recipe').fill(RECIPE);
+  await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
   await expect(page.getByText('5 read, 1 to check')).toBeVisible();
   await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g. Choose one')).toBeVisible();
   await page.getByRole('button', { name: 'Use 150 g' }).click();
@@ -115,8 +115,8 @@ test('one can across two pots: written once, divided, used whole, gathered once'
   const caramel = await unfold(page, 'Treacle caramel');
   await say(page, 'Treacle caramel', ['1 tin evaporated milk']);
   await caramel.getByRole('button', { name: 'More of evaporated milk' }).click();
-  await caramel.getByRole('button', { name: 'Divide' }).click();
-  await caramel.getByLabel('Part 1 of evaporated milk, percent').fill('25');
+  await caramel.getByRole('button', { name: 'Split into parts' }).click();
+  await caramel.getByLabel('Part 1 of evaporated milk, %').fill('25');
   await caramel.getByLabel('Part 1 of evaporated milk goes into').selectOption({ label: 'Dark top' });
   await expect(caramel.getByText('75 % stays in Treacle caramel')).toBeVisible();
   await expect(await unfold(page, 'Dark top')).toContainText('25 % of the evaporated milk listed in Treacle caramel');
@@ -150,9 +150,9 @@ test('shares by pulling and by number: what a layer gains, its neighbour loses',
   await page.keyboard.press('Shift+ArrowLeft');
   await expect(border).toHaveAttribute('aria-valuenow', '55');
   await page.getByRole('button', { name: /^Oat top/ }).click();
-  await expect(page.getByLabel('Share of Oat mix in Oat top, percent')).toHaveValue('45');
-  await page.getByLabel('Share of Oat mix in Oat top, percent').fill('40');
-  await expect(page.getByRole('group', { name: 'Where Oat mix goes' })).toContainText('left 5 %');
+  await expect(page.getByLabel('Share of Oat mix in Oat top, %')).toHaveValue('45');
+  await page.getByLabel('Share of Oat mix in Oat top, %').fill('40');
+  await expect(page.getByRole('group', { name: 'Layers made from Oat mix' })).toContainText('left 5 %');
 });
 
 test('a sheet: choose the thickness and the outline follows, and the other way round', async ({ open, page, shop }) => {
@@ -200,7 +200,7 @@ test('prices from a table: first what it would change, with bad rows, then the c
   const text =
     'ingredient,pack,pack_g,price,priced_on\nhoney,"jar, 1 kg",1000,10.40,2026-11-20\nmoss,bag,1,2,\nwater,tap,1,abc,\n';
   await page.getByLabel('CSV file').setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-  await expect(page.getByText('0 new, 1 changed, 0 the same, 2 rows rejected.')).toBeVisible();
+  await expect(page.getByText('0 new, 1 changed, 0 unchanged, 2 rows rejected.')).toBeVisible();
   await expect(page.getByText('Row 3: ingredient: The larder has no "moss". Add it first')).toBeVisible();
   await page.getByRole('button', { name: 'Update 1 in the larder' }).click();
   await expect(page.getByText('The larder is updated.')).toBeVisible();

@@ -114,5 +114,5 @@ test('keys go to the stations, and none fires while typing', async ({ open, page
   await expect(page).toHaveURL(/\/build$/);
   await page.locator('h1').click();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('next layer up');
+  await expect(page.getByRole('dialog')).toContainText('select the layer below or above');
 });

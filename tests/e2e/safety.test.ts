@@ -246,7 +246,7 @@ test('open to the network it asks for a passphrase, and does not start without o
     await expect(page.getByRole('navigation', { name: 'Main menu' })).toHaveCount(0);
     await page.getByLabel('Shop passphrase').fill('rye and honey');
     await page.getByRole('button', { name: 'Enter' }).click();
-    await expect(page.getByText('The passphrase is wrong')).toBeVisible();
+    await expect(page.getByText('Wrong passphrase')).toBeVisible();
     // The browser notes the 403 that was asked for.
     expect(watched.splice(0)).toHaveLength(1);
     await page.getByLabel('Shop passphrase').fill('rye and treacle');

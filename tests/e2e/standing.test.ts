@@ -162,7 +162,7 @@ test('when the data file goes, nothing is taken that would be lost, and it says 
   expect(await refused.text()).toContain('The data file is gone from its folder');
   expect((await page.request.get(`${shop.address}/healthz`)).status()).toBe(503);
   await page.goto(`${shop.address}/slabs`);
-  await expect(page.getByRole('alert')).toContainText('Nothing is saved until it is put back');
+  await expect(page.getByRole('alert')).toContainText('Nothing can be saved until it is back');
   renameSync(`${file}.away`, file);
   expect((await save()).status()).toBe(201);
   expect(watched.splice(0).every((line) => line.includes('503'))).toBe(true);

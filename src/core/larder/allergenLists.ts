@@ -31,3 +31,4 @@ export const US_ALLERGENS = [
 
 /** All allergens that one of the two lists requires. */
 export const ALLERGENS = [...EU_ALLERGENS, 'wheat'] as const;
+export type Allergen = (typeof ALLERGENS)[number];

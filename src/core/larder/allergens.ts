@@ -1,3 +1,4 @@
+import type { Allergen } from './allergenLists';
 import { ingredientNamed, type Larder } from './match';
 import type { Ingredient } from './types';
 
@@ -31,4 +32,14 @@ export function allergensOf(ingredient: Ingredient, larder: Larder, slabLarder?:
     level = next;
   }
   return found;
+}
+
+/** What is known of a slab's allergens. It is complete only if `unknownFor` is empty. */
+export interface AllergenStatement {
+  /** Declared in the larder, directly or by a component. */
+  readonly contains: readonly Allergen[];
+  /** Not declared, but listed in the starter list or stated by an ingredient's name. */
+  readonly assumed: readonly Allergen[];
+  /** Ingredients whose allergens are not known completely, in the order of the slab. */
+  readonly unknownFor: readonly string[];
 }

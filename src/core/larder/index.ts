@@ -4,6 +4,7 @@ export * from './allergenLists';
 export * from './schema';
 export * from './match';
 export * from './allergens';
+export * from './allergenNames';
 export * from './density';
 export * from './cells';
 export * from './columns';

@@ -1,4 +1,4 @@
-import { ingredientSchema } from '../larder';
+import { ALLERGENS, ingredientSchema } from '../larder';
 import { HANDS, type Slab } from '../slab';
 import {
   asMessage,
@@ -44,6 +44,7 @@ const MAX_MINUTES = 1e6;
 
 const id = text(200);
 const minutes = number(-MAX_MINUTES, MAX_MINUTES);
+const allergen = oneOf(ALLERGENS).required(REQUIRED);
 const amount = number(0, 1e9).required(REQUIRED);
 const step = fields({
   ...{ id, of: id, text: text(2000) },
@@ -89,6 +90,11 @@ const planSchema = fields({
     MAX_STEPS,
   ),
   ...{ pieces: amount, pieceG: amount, slabG: number(0, 1e9), trimG: number(0, 1e9) },
+  allergens: fields({
+    contains: list(allergen, ALLERGENS.length).required(REQUIRED),
+    assumed: list(allergen, ALLERGENS.length).required(REQUIRED),
+    unknownFor: list(text(200), MAX_LINES).required(REQUIRED),
+  }),
 });
 
 const runFileSchema = fields({

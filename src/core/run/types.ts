@@ -1,3 +1,4 @@
+import type { AllergenStatement } from '../larder';
 import type { Activity, Means } from '../time';
 
 /**
@@ -70,6 +71,8 @@ export interface RunPlan {
   readonly pieceG: number;
   readonly slabG: number;
   readonly trimG: number;
+  /** Missing in runs from before allergens were recorded. */
+  readonly allergens?: AllergenStatement;
 }
 
 /** Returns a plan saved by an older version with missing parts empty. */

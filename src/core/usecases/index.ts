@@ -15,7 +15,7 @@ export * from './cooling';
 export * from './timeline';
 export * from './weighOut';
 export * from './order';
-export * from './allergensIn';
+export * from './allergenStatement';
 export * from './assumptions';
 export * from './label';
 export * from './price';

@@ -3,6 +3,7 @@
   import { Button } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import type { RunPlan, RunState } from '$core/run';
+  import Allergens from '$lib/ui/Allergens.svelte';
   import { shopDates } from '$lib/format/shopDates';
   import { askToNotify, canAskToNotify } from './notify';
 
@@ -35,6 +36,7 @@
         Math.round(run.lateMinutes),
       )} min {run.lateMinutes > 0 ? 'later' : 'earlier'} than planned{/if}
   </p>
+  {#if plan.allergens}<Allergens statement={plan.allergens} />{/if}
   <div class="acts">
     {#if canAsk}
       <Button size="field" kind="ghost" on:click={() => void askToNotify().then(() => (canAsk = canAskToNotify()))}

@@ -21,9 +21,10 @@ interface Named {
 export class LarderShelf {
   #ingredients: readonly StoredIngredient[] = $state.raw([]);
   readonly larder = $derived(larderOf(this.#ingredients));
-  /** Entries of the starter list for names that the larder does not have. */
+  /** Entries of the starter list for names that the larder does not have, or whose allergens it does not declare. */
   #offered: readonly Ingredient[] = $state.raw([]);
-  readonly #starter = $derived(larderOf(this.#offered));
+  /** The starter list, as far as it was asked for. */
+  readonly starter = $derived(larderOf(this.#offered));
   /** Names that contain the text being typed, as suggestions. */
   names: readonly string[] = $state.raw([]);
   #taken: readonly StoredIngredient[] = [];
@@ -31,8 +32,9 @@ export class LarderShelf {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #finding = 0;
 
-  constructor(ingredients: readonly StoredIngredient[]) {
+  constructor(ingredients: readonly StoredIngredient[], starter: readonly Ingredient[] = []) {
     this.take(ingredients);
+    this.#offered = starter;
   }
 
   /** Adds ingredients, replacing existing ones. */
@@ -60,7 +62,7 @@ export class LarderShelf {
 
   /** Returns the starter list's entry for a name that the larder does not have. */
   offered(name: string): Ingredient | null {
-    return larderMatch(name, this.#starter);
+    return larderMatch(name, this.starter);
   }
 
   /**

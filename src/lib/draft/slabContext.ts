@@ -1,5 +1,5 @@
 import { createContext } from 'svelte';
-import type { Larder } from '$core/larder';
+import type { AllergenStatement, Larder } from '$core/larder';
 import type { Plan } from '$core/usecases';
 import type { Shop } from '$core/shop';
 import type { StoredTin } from '$lib/server/tins';
@@ -16,6 +16,8 @@ export interface SlabWork {
   readonly shop: Shop;
   readonly larder: Larder;
   readonly rack: readonly StoredTin[];
+  /** What is known of its allergens. */
+  readonly allergens: AllergenStatement;
   /** Known part of the larder, and how to fetch more. */
   readonly shelf: LarderShelf;
   /** The layer selected in the cross-section. */

@@ -1,6 +1,8 @@
+import { larderOf } from '$core/larder';
 import type { RunPlan } from '$core/run';
 import { USUAL_SHOP } from '$core/shop';
 import type { Slab } from '$core/slab';
+import { allergenStatement } from '$core/usecases';
 import type { Read } from '$core/validation';
 import type { Db } from './db/open';
 import { problem, refused } from './http';
@@ -8,6 +10,7 @@ import { ingredientsFor } from './larder';
 import { resultKey, resultOf } from './results';
 import { shopSettings, wholeShop } from './shop';
 import { slabById } from './slabs';
+import { starterShelf } from './starter';
 import { runTask, type Lane, type TaskDone } from './tasks/pool';
 
 /** Snapshot of a run, and its inputs. */
@@ -41,7 +44,8 @@ export async function plannedRun(
     return { ok: false, response: refusal ?? problem('The server is busy. Try again in a few seconds', '', 503) };
   if (!found.ok) return { ok: false, response: refused(found.problems) };
   const plan = found.value;
-  const planFor = (lot: string): RunPlan => ({ ...plan, lot, begin });
+  const allergens = allergenStatement(slab, larderOf(ingredients), starterShelf());
+  const planFor = (lot: string): RunPlan => ({ ...plan, lot, begin, allergens });
   return { ok: true, value: { planFor, ingredients, shop: { ...USUAL_SHOP, ...wholeShop(db) } } };
 }
 

@@ -1,15 +1,21 @@
 import Papa from 'papaparse';
-import { larderOf, type Ingredient } from '$core/larder';
+import { larderOf, type AllergenStatement, type Ingredient } from '$core/larder';
 import type { Shop } from '$core/shop';
 import type { Slab } from '$core/slab';
 import { plan, priceSlab, runMinutesOf, settingProblems, workOf, type SlabPrice } from '$core/usecases';
 import { guardedCell } from '$core/larder';
+import { containsText } from '$wording/allergens';
 
 /** A slab of the price list; `price` is `null` if it cannot be calculated. */
 export interface PricedSlab {
   readonly id: number;
   readonly name: string;
   readonly price: ListedPrice | null;
+}
+
+/** A slab of the price list with its allergens. */
+export interface PriceRow extends PricedSlab {
+  readonly allergens: AllergenStatement;
 }
 
 /** Prices of a slab in whole coins. */
@@ -56,9 +62,9 @@ export function listPrice({ id, slab }: Listed, ingredients: readonly Ingredient
 }
 
 /** Returns the price list as CSV: one row per piece type, with the price per sale of each channel. */
-export function priceListCsv(list: readonly PricedSlab[], { channels = [], currency }: Shop, digits: number): string {
+export function priceListCsv(list: readonly PriceRow[], { channels = [], currency }: Shop, digits: number): string {
   const amount = (coins: number) => (coins / 10 ** digits).toFixed(digits);
-  const rows = list.flatMap(({ name, price }) =>
+  const rows = list.flatMap(({ name, price, allergens }) =>
     (price?.kinds ?? []).map((kind) => ({
       slab: guardedCell(name),
       piece: guardedCell(kind.name ?? ''),
@@ -66,6 +72,8 @@ export function priceListCsv(list: readonly PricedSlab[], { channels = [], curre
       currency,
       cost: amount(kind.cost),
       price: amount(kind.price),
+      contains: containsText(allergens),
+      allergens_unknown_for: guardedCell(allergens.unknownFor.join('; ')),
       ...Object.fromEntries(
         channels.flatMap((channel, i) => {
           const sale = price?.channels[i];

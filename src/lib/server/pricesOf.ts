@@ -1,9 +1,12 @@
 import { setTimeout } from 'node:timers/promises';
+import { larderOf } from '$core/larder';
 import type { Shop } from '$core/shop';
+import { allergenStatement } from '$core/usecases';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
-import type { PricedSlab } from './priceList';
+import type { PricedSlab, PriceRow } from './priceList';
 import { shopSettings } from './shop';
+import { starterShelf } from './starter';
 import { resultKey, resultOf } from './results';
 import { slabById, slabNamesFound, type KeptSlab } from './slabs';
 import { runTask, type Lane } from './tasks/pool';
@@ -30,7 +33,7 @@ function priceOf(db: Db, kept: KeptSlab, shop: Shop, lane: Lane): Promise<Priced
 
 /** A page of the price list, as far as it is calculated. */
 export interface PricedPage {
-  readonly list: readonly PricedSlab[];
+  readonly list: readonly PriceRow[];
   /** Number of prices still to come on this page. */
   readonly toCome: number;
   /** Total number of slabs. */
@@ -46,11 +49,14 @@ export interface PricedPage {
 export async function pricedPage(db: Db, from: number, patienceMs: number): Promise<PricedPage> {
   const { names, all } = slabNamesFound(db, '', from, PRICES_AT_ONCE);
   const shop = shopSettings(db);
-  const prices = new Map<number, PricedSlab>();
+  const prices = new Map<number, PriceRow>();
   const working = names.map(async ({ id, name }) => {
     const kept = slabById(db, id);
     const price = kept ? await priceOf(db, kept, shop, 'general') : undefined;
-    if (price !== undefined) prices.set(id, { id, name, price });
+    if (kept && price !== undefined) {
+      const larder = larderOf(ingredientsFor(db, [kept.slab]));
+      prices.set(id, { id, name, price, allergens: allergenStatement(kept.slab, larder, starterShelf()) });
+    }
   });
   await Promise.race([Promise.all(working), setTimeout(patienceMs, null, { ref: false })]);
   const list = names.flatMap(({ id }) => prices.get(id) ?? []);

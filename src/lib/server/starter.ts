@@ -1,8 +1,8 @@
-import { larderOf, type Ingredient } from '$core/larder';
+import { larderOf, type Ingredient, type Larder } from '$core/larder';
 import { larderMatch } from '$core/recipe';
-import { readSlab, type Slab } from '$core/slab';
+import { namesNeeded, readSlab, type Slab } from '$core/slab';
 import type { Shop } from '$core/shop';
-import { plan } from '$core/usecases';
+import { plan, undeclaredNames } from '$core/usecases';
 import type { Db } from './db/open';
 import { saveIngredient, shelfLarder } from './larder';
 import { readIngredient } from './requests/kept';
@@ -29,11 +29,11 @@ export interface PatternCard {
   readonly drawn: ReturnType<typeof drawnSlab>;
 }
 
-let shelf: ReturnType<typeof larderOf> | null = null;
+let shelf: Larder | null = null;
 let read: readonly Pattern[] | null = null;
 
 /** Starter list: facts about common ingredients from public food tables, without prices. */
-function starterShelf() {
+export function starterShelf(): Larder {
   shelf ??= larderOf(rows.map((row) => sound(readIngredient(row))));
   return shelf;
 }
@@ -42,6 +42,18 @@ function starterShelf() {
 export function starterFor(names: readonly string[]): Ingredient[] {
   return [...new Set(names.flatMap((name) => larderMatch(name, starterShelf()) ?? []))];
 }
+
+/**
+ * Returns the starter list's entries for what slabs name and the larder does not declare the allergens of.
+ *
+ * @param ingredients the slabs' larder ingredients
+ */
+export function starterForSlabs(slabs: readonly Slab[], ingredients: readonly Ingredient[]): Ingredient[] {
+  const names = [...new Set(slabs.flatMap((slab) => namesNeeded(slab)))];
+  return starterFor(undeclaredNames([...names, ...ingredients.flatMap(componentNames)], larderOf(ingredients)));
+}
+
+const componentNames = ({ madeOf = [] }: Ingredient) => madeOf.map(({ ingredient }) => ingredient);
 
 /** Templates, by file name. */
 export function patterns(): readonly Pattern[] {

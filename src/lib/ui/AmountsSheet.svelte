@@ -1,5 +1,7 @@
 <!-- Printed sheet: the amounts of every mixture and the layers. For A4 and Letter. -->
 <script lang="ts">
+  import { allergenText } from '$wording/allergens';
+  import type { AllergenStatement } from '$core/larder';
   import { cutText } from '$wording/cut';
   import { stepText } from '$wording/steps';
   import { isByScale } from '$core/measure';
@@ -22,7 +24,7 @@
     /** The saved version, and whether it has unsaved changes. */
     version: number;
     isChanged: boolean;
-    allergens: readonly string[];
+    allergens: AllergenStatement;
   }
   let { slab: written, plan, shop, version, isChanged, allergens }: Props = $props();
 
@@ -56,9 +58,8 @@
       {#each plan.slabs as { tin, count }, i (i)}{count > 1 ? `${count} x ` : ''}{tinInWords(tin, figures)}.
       {/each}
       {cutText(slab.cut ?? UNCUT, plan.cut, figures)}, {figures.length.say(plan.slab.heightMm)} high. {shop.name}, {today},
-      version {version}{isChanged ? ', with unsaved changes' : ''}. {allergens.length > 0
-        ? `Contains ${allergens.join(', ')}`
-        : 'No allergens are declared in the larder'}. Shared boards and knives carry traces.
+      version {version}{isChanged ? ', with unsaved changes' : ''}. {allergenText(allergens)} Shared boards and knives carry
+      traces.
     </p>
   </div>
   {#each slab.preparations as preparation, p (preparation.id)}

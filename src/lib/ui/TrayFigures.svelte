@@ -1,5 +1,7 @@
 <!-- Figures of the tray, with the saved values until the changes are saved. On a phone some are shown only when it is open. -->
 <script lang="ts">
+  import type { AllergenStatement } from '$core/larder';
+  import { containsText, unknownForText } from '$wording/allergens';
   import type { Plan } from '$core/usecases';
   import type { Slab } from '$core/slab';
   import { asTin } from '$core/tin';
@@ -10,9 +12,9 @@
   interface Props {
     /** Current and saved plan, each with its allergens. */
     plan: Plan;
-    allergens: readonly string[];
+    allergens: AllergenStatement;
     kept: Plan;
-    keptAllergens: readonly string[];
+    keptAllergens: AllergenStatement;
     /** Current and saved price of a piece; `null` if unknown. */
     soldAt: string | null;
     keptSoldAt: string | null;
@@ -26,7 +28,7 @@
 
   const shown = $derived(shopFigures());
 
-  function figures({ cut, cost, slab: planned, slabs }: Plan, carried: readonly string[]) {
+  function figures({ cut, cost, slab: planned, slabs }: Plan, statement: AllergenStatement) {
     const [piece] = cut.pieces;
     const count = cut.pieces.reduce((sum, kind) => sum + kind.count, 0);
     const light = Math.min(...cut.pieces.map(({ lightestG }) => lightestG));
@@ -40,7 +42,8 @@
         depthMm > 0
           ? `${shown.length.figure(planned.heightMm)} of ${shown.size(depthMm)}`
           : shown.length.say(planned.heightMm),
-      allergens: carried.length > 0 ? carried.join(', ') : '-',
+      allergens: slab.preparations.length > 0 ? containsText(statement) : '-',
+      unknown: unknownForText(statement),
     };
   }
   const now = $derived(figures(plan, allergens));
@@ -91,9 +94,9 @@
   {/if}
   <div class="contains">
     <dt>Contains</dt>
-    <dd title={now.allergens}>
+    <dd title="{now.allergens}{now.unknown === '' ? '' : `. ${now.unknown}`}">
       {#if before.allergens !== now.allergens}<s><span class="unseen">was </span>{before.allergens}</s>{/if}
-      <b>{now.allergens}</b>
+      <b>{now.allergens}</b>{#if now.unknown !== ''}<b class="unknown">. {now.unknown}</b>{/if}
     </dd>
   </div>
 </dl>

@@ -3,12 +3,13 @@
   import { thingsForCut } from '$wording/cut';
   import { Button, Select, SelectItem, Table } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
-  import type { Larder } from '$core/larder';
+  import type { AllergenStatement, Larder } from '$core/larder';
   import type { Shop } from '$core/shop';
   import { linerPapers, LININGS, tinInWords, type Lining } from '$core/tin';
   import { storedText, storeText } from '$lib/devices/deviceStore';
 
   import { weighOutSlabs, UNCUT, type WeighOutWork } from '$core/usecases';
+  import Allergens from './Allergens.svelte';
   import BasketTable from './BasketTable.svelte';
   import WeighList from './WeighList.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -20,10 +21,12 @@
     shop: Shop;
     /** Storage key of this sheet's ticks on the device. */
     tickKey: string;
+    /** By the slabs' keys. */
+    allergens: ReadonlyMap<string, AllergenStatement>;
     /** Changes how the one slab's tin is lined. Without it, each slab's own lining is shown. */
     onlining?: (lining: Lining) => void;
   }
-  let { works, larder, shop, tickKey, onlining }: Props = $props();
+  let { works, larder, shop, tickKey, allergens, onlining }: Props = $props();
 
   const figures = $derived(shopFigures());
 
@@ -91,6 +94,15 @@
     </section>
 
     <div class="side">
+      <section aria-labelledby="allergens">
+        <h3 id="allergens">Allergens</h3>
+        {#each works as { key, slab } (key)}
+          {#if several}<p class="quiet">{slab.name}</p>{/if}
+          {@const statement = allergens.get(key)}
+          {#if statement}<Allergens {statement} />{/if}
+        {/each}
+      </section>
+
       <section aria-labelledby="vessels">
         <h3 id="vessels">Pots and bowls</h3>
         <Table size="compact" class="table">

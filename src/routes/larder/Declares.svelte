@@ -21,12 +21,20 @@
 
   function mark(list: 'allergens' | 'diets', name: string, has: boolean) {
     const others = ((form[list] ?? []) as readonly string[]).filter((declared) => declared !== name);
-    onset({ [list]: has ? [...others, name] : others });
+    const next = has ? [...others, name] : others;
+    // Without any, the allergens are unknown until "contains none of these" is marked.
+    onset({ [list]: next.length > 0 ? next : undefined });
   }
 </script>
 
 <fieldset>
   <legend><h3>Allergens of this ingredient</h3></legend>
+  <Checkbox
+    labelText="contains none of these"
+    checked={form.allergens?.length === 0}
+    on:check={(event) =>
+      onset({ allergens: event.detail ? [] : form.allergens?.length === 0 ? undefined : form.allergens })}
+  />
   <div class="allergens">
     {#each asked as { name, by } (name)}
       <Checkbox

@@ -6,6 +6,7 @@
   import { percent } from '$lib/format/figures';
   import { shopFigures } from '$lib/format/shopFigures';
   import { shopDates } from '$lib/format/shopDates';
+  import { containsText, unknownForText } from '$wording/allergens';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import WaitFor from '$lib/ui/WaitFor.svelte';
   import Pager from '$lib/ui/Pager.svelte';
@@ -52,11 +53,12 @@
           <tr>
             <th>Slab</th><th class="num">Piece weight</th><th class="num no-print">Cost</th><th class="num">Price</th>
             {#each channels as { name }, i (i)}<th class="num">{name}</th>{/each}
+            <th>Contains</th>
             <th class="num no-print">Margin</th><th class="num no-print">Profit per labour hour</th>
           </tr>
         </thead>
         <tbody>
-          {#each data.list as { id, name, price } (id)}
+          {#each data.list as { id, name, price, allergens } (id)}
             {#if price}
               {#each price.kinds as kind, at (at)}
                 <tr>
@@ -75,6 +77,11 @@
                         >{/if}</td
                     >
                   {/each}
+                  <td class="allergens"
+                    >{#if at === 0}{containsText(allergens)}{#if allergens.unknownFor.length > 0}<b class="harm"
+                          >. {unknownForText(allergens)}</b
+                        >{/if}{/if}</td
+                  >
                   <td class="num no-print">{price.marginShare === null || at > 0 ? '' : percent(price.marginShare)}</td>
                   <td class="num no-print">{price.marginPerHour === null || at > 0 ? '' : show(price.marginPerHour)}</td
                   >
@@ -82,7 +89,7 @@
               {/each}
             {:else}
               <tr
-                ><td><a href="/slabs/{id}/price">{name}</a></td><td colspan={5 + channels.length} class="quiet"
+                ><td><a href="/slabs/{id}/price">{name}</a></td><td colspan={6 + channels.length} class="quiet"
                   >No layers or no cut yet, or the calculation takes too long</td
                 ></tr
               >
@@ -122,6 +129,10 @@
   .harm {
     color: var(--harm);
     font-weight: 650;
+  }
+
+  .allergens {
+    max-width: 16rem;
   }
 
   .note {

@@ -2,6 +2,7 @@ import { database } from '$lib/server/db';
 import { ingredientsFor } from '$lib/server/larder';
 import { wholeShop } from '$lib/server/shop';
 import { slabById, slabNames } from '$lib/server/slabs';
+import { starterForSlabs } from '$lib/server/starter';
 
 const MOST = 12;
 
@@ -14,13 +15,10 @@ export function load({ url }) {
     .filter((id, at, all) => Number.isInteger(id) && id > 0 && all.indexOf(id) === at)
     .slice(0, MOST);
   const chosen = ids.map((id) => slabById(db, id)).filter((slab) => slab !== null);
+  const slabs = chosen.map(({ slab }) => slab);
+  const ingredients = ingredientsFor(db, slabs);
   return {
-    names: slabNames(db),
-    chosen,
-    ingredients: ingredientsFor(
-      db,
-      chosen.map(({ slab }) => slab),
-    ),
-    whole: wholeShop(db),
+    ...{ names: slabNames(db), chosen, ingredients, whole: wholeShop(db) },
+    starter: starterForSlabs(slabs, ingredients),
   };
 }

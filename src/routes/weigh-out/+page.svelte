@@ -3,13 +3,14 @@
   import { Button, Checkbox } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
   import { larderOf } from '$core/larder';
-  import { plan } from '$core/usecases';
+  import { allergenStatement, plan } from '$core/usecases';
   import WeighOutSheet from '$lib/ui/WeighOutSheet.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
 
   let { data } = $props();
 
   const larder = $derived(larderOf(data.ingredients));
+  const starter = $derived(larderOf(data.starter));
   /** Ticked slabs, also while their sheet is loading. */
   let chosen = $derived(data.chosen.map(({ id }) => id));
   const works = $derived(
@@ -48,7 +49,13 @@
     </fieldset>
   {/if}
   {#if works.length > 0}
-    <WeighOutSheet {works} {larder} shop={data.whole} tickKey="slabs {works.map(({ key }) => key).join(',')}" />
+    <WeighOutSheet
+      {works}
+      {larder}
+      shop={data.whole}
+      tickKey="slabs {works.map(({ key }) => key).join(',')}"
+      allergens={new Map(works.map(({ key, slab }) => [key, allergenStatement(slab, larder, starter)]))}
+    />
   {/if}
 </div>
 

@@ -83,7 +83,7 @@ export const writtenSteps = (steps: readonly TitledStep[], say: Figures): Step[]
 const LABEL = 'Every label needs allergens and a best-before date. Local food law decides what else';
 
 const CAUTION_TEXTS: Readonly<Record<Caution, string>> = {
-  burn: 'Risk of burns. Boiling sugar sticks and burns deep. Wear gloves, clear the bench, keep a bowl of cold water by the pot, and keep children away',
+  burn: 'Risk of burns: boiling sugar sticks to skin. Wear gloves, clear the bench, keep a bowl of cold water by the pot, and keep children away',
   steam: 'Risk of burns from steam',
   'raw-egg': 'This egg is never heated to 71 °C. Use pasteurised egg, and follow your local food rules',
   blade: 'A warmed blade burns. Cut away from your hand. Clean boards and knives of other allergens first',

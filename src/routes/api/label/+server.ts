@@ -1,11 +1,14 @@
 import { keepText, labelProblemText } from '$wording/label';
 import { json } from '@sveltejs/kit';
+import { larderOf } from '$core/larder';
+import { allergenStatement } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
 import { allergensOfSlabs } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
 import { readLabelRequest } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
+import { starterShelf } from '$lib/server/starter';
 import { runTask } from '$lib/server/tasks/pool';
 
 /** Drafts the label of a slab. Local food law decides. */
@@ -21,5 +24,6 @@ export async function POST({ request }) {
   if (!done.value.ok) return refused(done.value.problems);
   const { problems, ...draft } = done.value.value;
   const messages = problems.map((found) => ({ ...found, message: labelProblemText(found) }));
-  return json({ ...draft, keep: keepText(draft.keeping.place), problems: messages });
+  const { assumed, unknownFor } = allergenStatement(slab, larderOf(ingredients), starterShelf());
+  return json({ ...draft, assumed, unknownFor, keep: keepText(draft.keeping.place), problems: messages });
 }

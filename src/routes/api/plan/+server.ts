@@ -1,3 +1,5 @@
+import { larderOf } from '$core/larder';
+import { allergenStatement } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { jsonOf, readBody } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
@@ -5,6 +7,7 @@ import { plannedAsAsked } from '$lib/server/planned';
 import { planAnswer } from '$lib/server/planAnswer';
 import { readPlanRequest } from '$lib/server/requests/plan';
 import { wholeShop } from '$lib/server/shop';
+import { starterShelf } from '$lib/server/starter';
 
 /** Computes a plan with the shop's larder; the slab's own entries win. */
 export async function POST({ request }) {
@@ -15,5 +18,7 @@ export async function POST({ request }) {
   const ingredients = ingredientsFor(db, [slab], asked.scale);
   const shop = { ...wholeShop(db), ...overrides };
   const done = await plannedAsAsked(slab, ingredients, shop, asked);
-  return done.ok ? jsonOf(planAnswer(done.value, slab, shop)) : done.response;
+  if (!done.ok) return done.response;
+  const allergens = allergenStatement(slab, larderOf(ingredients), starterShelf());
+  return jsonOf(planAnswer(done.value, slab, shop, allergens));
 }

@@ -3,6 +3,7 @@ import { database } from '$lib/server/db';
 import { ingredientsFor } from '$lib/server/larder';
 import { isHeavy } from '$lib/server/planned';
 import { slabById } from '$lib/server/slabs';
+import { starterForSlabs } from '$lib/server/starter';
 import { allTins } from '$lib/server/tins';
 
 /** Loads a slab with what its stations need: its larder entries, and the rack. */
@@ -10,5 +11,9 @@ export function load({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
   if (!kept) error(404, 'This slab was deleted or never existed');
-  return { kept, isHeavy: isHeavy(kept.slab), ingredients: ingredientsFor(db, [kept.slab]), rack: allTins(db) };
+  const ingredients = ingredientsFor(db, [kept.slab]);
+  return {
+    ...{ kept, ingredients, isHeavy: isHeavy(kept.slab), rack: allTins(db) },
+    starter: starterForSlabs([kept.slab], ingredients),
+  };
 }

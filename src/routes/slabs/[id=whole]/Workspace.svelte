@@ -5,7 +5,7 @@
   import { afterNavigate, goto } from '$app/navigation';
   import { page } from '$app/state';
   import { withThickness } from '$core/scale';
-  import { allergensIn, plan, type Plan, type Selling } from '$core/usecases';
+  import { allergenStatement, plan, type Plan, type Selling } from '$core/usecases';
   import { namesNeeded } from '$core/slab';
   import { ask } from '$lib/api';
   import { confirmation } from '$lib/forms/confirm.svelte';
@@ -31,12 +31,12 @@
   let { data, children }: Props = $props();
 
   const draft = new SlabDraft(untrack(() => data.kept));
-  const shelf = new LarderShelf(untrack(() => data.ingredients));
+  const shelf = untrack(() => new LarderShelf(data.ingredients, data.starter));
   const larder = $derived(shelf.larder);
   const shop = $derived({ ...data.shop, rack: data.rack });
   const now = $derived(plan(draft.slab, larder, shop));
   const kept = $derived(plan(draft.kept, larder, shop));
-  const allergens = $derived(allergensIn(draft.slab, larder));
+  const allergens = $derived(allergenStatement(draft.slab, larder, shelf.starter));
   const keeping = new SlabKeeping(draft);
   const money = new SlabMoney(
     () => ({ draft, larder, shop, plan: now, keptPlan: kept }),
@@ -53,6 +53,9 @@
     },
     get money() {
       return money;
+    },
+    get allergens() {
+      return allergens;
     },
     get shop() {
       return shop;
@@ -233,7 +236,7 @@
       ...{ plan: withSelling(now, money.selling), allergens },
       soldAt: money.soldAt,
       kept: withSelling(kept, money.keptSelling),
-      keptAllergens: allergensIn(draft.kept, larder),
+      keptAllergens: allergenStatement(draft.kept, larder, shelf.starter),
       keptSoldAt: money.keptSoldAt,
       slab: draft.slab,
       readyIn: money.readyIn,

@@ -8,7 +8,7 @@ import { starterFor } from '$lib/server/starter';
 
 /**
  * Returns the ingredients that names mean, with their components: `{ "names": [...] }`. For names that are not in the larder,
- * `starter` has the starter list's entries.
+ * or whose allergens it does not declare, `starter` has the starter list's entries.
  */
 export async function POST({ request }) {
   const body = await readBody(request, readNames);
@@ -16,12 +16,14 @@ export async function POST({ request }) {
   const db = database();
   const shelf = shelfLarder(db);
   const matches = body.value.names.map((name) => ({ name, found: larderMatch(name, shelf) }));
-  const unknown = matches.filter(({ found }) => found === null).map(({ name }) => name);
+  const undeclared = matches
+    .filter(({ found }) => !found || (!found.allergens && (found.madeOf ?? []).length === 0))
+    .map(({ name }) => name);
   return json({
     ingredients: ingredientsNamed(
       db,
       matches.flatMap(({ found }) => found?.name ?? []),
     ),
-    starter: starterFor(unknown),
+    starter: starterFor(undeclared),
   });
 }

@@ -14,6 +14,7 @@
   import Section from '$lib/ui/Section.svelte';
   import TinFields from '$lib/ui/TinFields.svelte';
   import LayerRow from './LayerRow.svelte';
+  import Allergens from '$lib/ui/Allergens.svelte';
   import NameField from './NameField.svelte';
   import PreparationCard from './PreparationCard.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -137,6 +138,7 @@
       />
       <Button size="small" kind="tertiary" type="submit">Add mixture</Button>
     </form>
+    {#if slab.preparations.length > 0}<div class="allergens"><Allergens statement={work.allergens} /></div>{/if}
     <div class="notes">
       <Button size="small" kind="ghost" aria-expanded={reading} on:click={() => (reading = !reading)}
         >Method and notes{notes === 0 ? '' : notes === 1 ? ', 1 line' : `, ${notes} lines`}</Button

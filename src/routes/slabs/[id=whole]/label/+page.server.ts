@@ -1,6 +1,6 @@
 import { larderOf } from '$core/larder';
-import { allergensIn } from '$core/usecases';
 import { database } from '$lib/server/db';
+import { likelyAllergens } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
 import { slabById, slabNames } from '$lib/server/slabs';
 
@@ -23,5 +23,5 @@ export function load({ params }) {
       slabs.map(({ slab }) => slab),
     ),
   );
-  return { others: slabs.map(({ id, name, slab }) => ({ id, name, allergens: allergensIn(slab, larder) })) };
+  return { others: slabs.map(({ id, name, slab }) => ({ id, name, allergens: likelyAllergens(slab, larder) })) };
 }

@@ -6,13 +6,14 @@
   import { LABEL_PROFILES, USUAL_LABELS } from '$core/shop';
   import type { LabelProfile } from '$core/label';
   import type { LabelSaid } from '$core/slab';
-  import { allergensIn, labelFor } from '$core/usecases';
+  import { labelFor } from '$core/usecases';
   import { untrack } from 'svelte';
   import { page } from '$app/state';
   import { slabLimits } from '$lib/limits/fieldLimits';
   import { slabWork } from '$lib/draft/slabContext';
   import DayField from '$lib/ui/DayField.svelte';
   import HowLink from '$lib/ui/HowLink.svelte';
+  import Allergens from '$lib/ui/Allergens.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import { ASKED } from '$lib/limits/requestLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -58,7 +59,9 @@
     }),
   );
   const carried = $derived(
-    allergensIn(slab, work.larder).filter((allergen) => (ALLERGENS as readonly string[]).includes(allergen)),
+    [...work.allergens.contains, ...work.allergens.assumed].filter((allergen) =>
+      (ALLERGENS as readonly string[]).includes(allergen),
+    ),
   );
   const PROFILE_NAMES = { eu: 'European rules', us: 'United States rules' } as const;
   const perSheet = $derived(sheet.columns * sheet.rows);
@@ -93,6 +96,7 @@
         <HowLink to="label" />
       </div>
       <LabelFace {label} {sheet} />
+      <Allergens statement={work.allergens} />
       {#if label.problems.length > 0}
         <ul class="problems" aria-label="To complete before printing">
           {#each label.problems as problem (problem.code)}<li>{labelProblemText(problem)}.</li>{/each}

@@ -10,6 +10,7 @@
   import { slabLimits } from '$lib/limits/fieldLimits';
   import { slabWork } from '$lib/draft/slabContext';
   import Panel from '$lib/ui/Panel.svelte';
+  import Allergens from '$lib/ui/Allergens.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import BoxDrawing from './BoxDrawing.svelte';
@@ -153,6 +154,7 @@
         Packaging costs <b>{money(packed.cost, currency)}</b>, {money(packed.cost / pieces, currency)} per piece.
       </p>
     {/if}
+    <div class="note"><Allergens statement={work.allergens} /></div>
     {#if boxes.length > 0 && pieces > 0}
       <BoxTable
         {answers}

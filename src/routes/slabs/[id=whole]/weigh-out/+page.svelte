@@ -22,6 +22,7 @@
     larder={work.larder}
     shop={work.shop}
     tickKey="slab {work.draft.id}"
+    allergens={new Map(works.map(({ key }) => [key, work.allergens]))}
     onlining={(lining) =>
       work.draft.change({ ...work.draft.slab, lining: lining === 'one sheet' ? undefined : lining }, 'lining')}
   />
