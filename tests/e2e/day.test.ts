@@ -56,7 +56,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   );
   await rub.getByLabel('Shortest time, min').fill('9');
   await rub.getByLabel('Equipment').selectOption('oven');
-  await expect(rub.getByLabel('Oven, °C')).toHaveValue('170');
+  await expect(rub.getByLabel('Oven temperature, °C')).toHaveValue('170');
   await rub.getByLabel('Equipment').selectOption('none');
   await page.getByRole('button', { name: 'Add a step' }).first().click();
   const added = page.getByRole('group', { name: 'Next step' });

@@ -1,3 +1,4 @@
+import type { Allergen } from '../larder';
 import type { CutTool, Stage } from '../slab';
 import type { Unit } from '../measure';
 import type { AnyTin, VesselKind } from '../tin';
@@ -57,6 +58,7 @@ export interface CheckFigures {
     /** Compound ingredients that contain it, outermost first. */
     readonly through: readonly string[];
   };
+  'allergen-undeclared': { readonly ingredient: string; readonly allergens: readonly Allergen[] };
   'tin-overflow': { readonly heightMm: number; readonly depthMm: number; readonly tin: AnyTin; readonly layer: string };
   'sheet-too-small': { readonly slab: Size; readonly sheet: Size };
   'unread-line': InPreparation & { readonly text: string };

@@ -37,6 +37,7 @@ import { potTooDry } from './potTooDry';
 import { sharesOverOne } from './sharesOverOne';
 import { temperaturesDisagree } from './temperaturesDisagree';
 import { tinOverflow } from './tinOverflow';
+import { allergenUndeclared } from './allergenUndeclared';
 import type { Check } from './codes';
 import type { Facts, Rule } from './types';
 import { unweighedLine } from './unweighedLine';
@@ -46,6 +47,7 @@ export type { Facts } from './types';
 
 const RULES: readonly Rule[] = [
   freeFromBroken,
+  allergenUndeclared,
   tinOverflow,
   sheetTooSmall,
   unreadLine,

@@ -1,4 +1,4 @@
-import type { Composition, Ingredient } from '../larder';
+import { allergensInName, type Composition, type Ingredient } from '../larder';
 
 /** An ingredient as far as it is known. */
 export interface Thing {
@@ -31,14 +31,12 @@ export type IngredientKind =
   | 'acid';
 
 /**
- * How one kind is told: by what the larder knows of an ingredient, and by its name where the larder knows nothing. `by` null means
- * that composition does not tell it, as with gelatine, and the name alone does. `declared` is whether egg is among the allergens,
- * null where none are declared.
+ * How to recognise a kind: by composition if the larder has it, otherwise by name. `by` is `null` for kinds that composition cannot
+ * show, such as gelatine. Milk and egg count if they are declared or stated by the name: a missing declaration must not change how
+ * a layer sets, or hide a warning.
  */
 interface Telling {
-  readonly by:
-    | ((composition: Composition, allergens: readonly string[], name: string, declared: boolean | null) => boolean)
-    | null;
+  readonly by: ((composition: Composition, has: Has, name: string) => boolean) | null;
   readonly name: RegExp;
   /** Names that look similar but mean something else: cream of tartar is not cream. */
   readonly not?: RegExp;
@@ -48,8 +46,10 @@ const sugary = ({ sugars, water, other, fat }: Composition) =>
   sugars >= 55 && water >= 10 && water <= 45 && other <= 15 && fat < 3;
 const CHOCOLATE = /chocolate|couverture|gianduja|cocoa butter/;
 const EGG = /\beggs?\b/;
-/** Egg is recognised by name unless declared allergens exclude it: raw egg must not be overlooked. */
-const mayBeEgg = (name: string, declared: boolean | null) => EGG.test(name) && declared !== false;
+const NO_EGG = /egg[- ](?:free|replacer|substitute)|vegan/;
+
+/** Tells whether an ingredient declares milk or egg, or its name states it. */
+type Has = (allergen: 'milk' | 'egg') => boolean;
 /** Plant-based or unrelated products. */
 const NO_MILK = /of tartar|\b(?:coconut|almond|oat|soya?|rice|cashew|hazelnut)\b|cracker/;
 const NO_BUTTER = /nut|almond|cocoa|shea|seed|apple/;
@@ -58,17 +58,17 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
   // Composition cannot tell chocolate from a sweet nut paste, but it can tell it from chocolate-flavoured products.
   chocolate: { by: ({ water, fat }, _, name) => CHOCOLATE.test(name) && water <= 5 && fat >= 20, name: CHOCOLATE },
   milk: {
-    by: ({ water }, allergens) => allergens.includes('milk') && water >= 20,
+    by: ({ water }, has) => water >= 20 && has('milk'),
     name: /milk|cream|half and half/,
     not: NO_MILK,
   },
   'milk fat': {
-    by: ({ fat }, allergens) => allergens.includes('milk') && fat >= 60,
+    by: ({ fat }, has) => fat >= 60 && has('milk'),
     name: /\bbutter\b|ghee/,
     not: NO_BUTTER,
   },
   syrup: {
-    by: (composition, allergens) => sugary(composition) && !allergens.includes('milk'),
+    by: (composition, has) => sugary(composition) && !has('milk'),
     name: /syrup|honey|treacle|molasses|liquid glucose/,
   },
   'keeps from graining': {
@@ -80,14 +80,14 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
     name: /hazelnut|almond|walnut|pecan|pistachio|peanut|cashew|seed/,
     not: /milk|oil|extract|essence|drink/,
   },
-  egg: { by: (_, __, name, declared) => mayBeEgg(name, declared), name: EGG },
+  egg: { by: (_, has, name) => EGG.test(name) && has('egg'), name: EGG, not: NO_EGG },
   'raw egg': {
-    by: ({ water }, _, name, declared) => mayBeEgg(name, declared) && water >= 15,
+    by: ({ water }, has, name) => water >= 15 && EGG.test(name) && has('egg'),
     name: EGG,
-    not: /pasteuri[sz]ed|dried/,
+    not: /pasteuri[sz]ed|dried|egg[- ](?:free|replacer|substitute)|vegan/,
   },
   'egg white': {
-    by: ({ fat, protein }, allergens) => allergens.includes('egg') && fat < 2 && protein > 8,
+    by: ({ fat, protein }, has) => fat < 2 && protein > 8 && has('egg'),
     name: /egg white|albumen|aquafaba/,
   },
   fat: {
@@ -110,7 +110,7 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
 };
 
 /**
- * Whether something is of a kind: by its composition and allergens where the larder knows them, else by its name.
+ * Tells whether something is of a kind: by its composition if the larder has it, otherwise by its name.
  *
  * @example isKind('milk', { name: 'cream of tartar', ingredient: null }) // false
  */
@@ -120,7 +120,8 @@ export function isKind(kind: IngredientKind, { name, ingredient }: Thing): boole
   const looksLike = names.some((text) => pattern.test(text)) && !names.some((text) => not?.test(text));
   if (!by || !ingredient?.composition) return looksLike;
   if (not && kind === 'raw egg' && names.some((text) => not.test(text))) return false;
-  const { composition, allergens } = ingredient;
-  const declared = allergens ? allergens.includes('egg') : null;
-  return names.some((text) => by(composition, allergens ?? [], text, declared));
+  const { composition, allergens = [] } = ingredient;
+  const has: Has = (allergen) =>
+    allergens.includes(allergen) || names.some((text) => allergensInName(text).includes(allergen));
+  return names.some((text) => by(composition, has, text));
 }

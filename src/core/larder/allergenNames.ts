@@ -50,15 +50,24 @@ const WORDS: Readonly<Record<Allergen, { readonly states: RegExp; readonly excep
   },
 };
 
+/** Plans ask for the same names again and again. */
+const cache = new Map<string, readonly Allergen[]>();
+const MAX_CACHED = 2000;
+
 /**
  * Returns the allergens that an ingredient's name states.
  *
  * @example allergensInName('salted peanut butter') // ['peanut']
  * @example allergensInName('cream of tartar') // []
  */
-export function allergensInName(name: string): Allergen[] {
-  return (Object.keys(WORDS) as Allergen[]).filter((allergen) => {
+export function allergensInName(name: string): readonly Allergen[] {
+  const known = cache.get(name);
+  if (known) return known;
+  const found = (Object.keys(WORDS) as Allergen[]).filter((allergen) => {
     const { states, except } = WORDS[allergen];
     return (except ? name.replace(except, ' ') : name).search(states) >= 0;
   });
+  if (cache.size >= MAX_CACHED) cache.clear();
+  cache.set(name, found);
+  return found;
 }

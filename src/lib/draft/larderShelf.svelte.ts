@@ -1,5 +1,5 @@
 import { untrack } from 'svelte';
-import { larderOf, plainName, type Ingredient } from '$core/larder';
+import { larderOf, plainName, type Allergen, type Ingredient } from '$core/larder';
 import { larderMatch } from '$core/recipe';
 import { ask } from '$lib/api';
 import { NamesAsked } from './namesAsked';
@@ -75,6 +75,25 @@ export class LarderShelf {
     // Someone else may have added it first.
     if (!answer.ok && answer.status !== 409)
       return answer.problems[0]?.message ?? 'The ingredient was not saved. Try again';
+    await this.look([name]);
+    return '';
+  }
+
+  /**
+   * Declares further allergens of a larder ingredient.
+   *
+   * @returns what went wrong, or nothing
+   */
+  async declare(name: string, allergens: readonly Allergen[]): Promise<string> {
+    const stored = this.stored(name);
+    if (!stored) return 'This ingredient is no longer in the larder';
+    const { id, revision, ...ingredient } = stored;
+    const declared = [...new Set([...(ingredient.allergens ?? []), ...allergens])];
+    const answer = await ask('PUT', `/api/larder/${id}`, {
+      revision,
+      ingredient: { ...ingredient, allergens: declared },
+    });
+    if (!answer.ok) return answer.problems[0]?.message ?? 'The ingredient was not saved. Try again';
     await this.look([name]);
     return '';
   }

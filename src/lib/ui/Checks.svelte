@@ -2,7 +2,9 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';
+  import type { Allergen } from '$core/larder';
   import type { Figures } from '$core/measure';
+  import { inList } from '$wording/grammar';
   import type { AcknowledgedCheck } from '$core/slab';
   import type { Plan } from '$core/usecases';
   import { checkText } from '$wording/checks';
@@ -14,9 +16,11 @@
     onknown: (known: readonly AcknowledgedCheck[]) => void;
     /** Goes to the field of a check. */
     onshow: (where: string) => void;
+    /** Declares allergens that an ingredient's name states. */
+    ondeclare: (ingredient: string, allergens: readonly Allergen[]) => void;
     onclose: () => void;
   }
-  let { plan, say, known, onknown, onshow, onclose }: Props = $props();
+  let { plan, say, known, onknown, onshow, ondeclare, onclose }: Props = $props();
 
   let noting: string | null = $state(null);
   let note = $state('');
@@ -59,6 +63,12 @@
           <Button size="small" kind="ghost" on:click={() => (noting = null)}>Cancel</Button>
         </form>
       {:else}
+        {#if check.code === 'allergen-undeclared'}
+          {@const { ingredient, allergens } = check.figures}
+          <Button size="small" kind="tertiary" on:click={() => ondeclare(ingredient, allergens)}
+            >Declare {inList(allergens)}</Button
+          >
+        {/if}
         <Button size="small" kind="ghost" on:click={() => onshow(check.where)} aria-label="Show: {inWords(check)}"
           >Show</Button
         >

@@ -3,6 +3,7 @@
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { ComponentProps } from 'svelte';
+  import type { Allergen } from '$core/larder';
   import type { AcknowledgedCheck } from '$core/slab';
   import type { Assumption } from '$core/usecases';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -16,8 +17,10 @@
     onknown: (known: readonly AcknowledgedCheck[]) => void;
     /** Goes to the field of a check. */
     onshow: (where: string) => void;
+    /** Declares allergens that an ingredient's name states. */
+    ondeclare: (ingredient: string, allergens: readonly Allergen[]) => void;
   }
-  let { figures, assumptions, unread, known, onknown, onshow }: Props = $props();
+  let { figures, assumptions, unread, known, onknown, onshow, ondeclare }: Props = $props();
 
   const { plan, kept } = $derived(figures);
   const say = $derived(shopFigures(figures.slab.measures));
@@ -56,7 +59,7 @@
   {#if open === 'checks' && some}
     <div class="list" id="checks">
       {#await import('./Checks.svelte') then { default: Checks }}
-        <Checks {plan} {say} {known} {onknown} onshow={go} onclose={close} />
+        <Checks {plan} {say} {known} {onknown} onshow={go} {ondeclare} onclose={close} />
       {/await}
     </div>
   {:else if open === 'assumptions' && assumptions.length > 0}

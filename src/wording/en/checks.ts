@@ -60,6 +60,8 @@ const SENTENCES: Sentences = {
     `The slab takes ${plural(Math.round(minutes), 'minute', 'minutes')} of labour, which costs nothing so far. Enter an hourly rate in the settings under Prices.`,
   'free-from-broken': ({ allergen, ingredient, massG, through }, say) =>
     `The slab is marked free from ${allergen}, but ${say.mass.say(massG)} of ${ingredient} contains it${through.length > 0 ? `, through ${inList(through)}` : ''}. Use another ingredient, or remove the claim. Shared boards and knives carry traces too.`,
+  'allergen-undeclared': ({ ingredient, allergens }) =>
+    `The larder's entry for ${ingredient} does not declare ${inList(allergens)}, which its name suggests. Check the pack, and declare it.`,
   'tin-overflow': ({ heightMm, depthMm, tin, layer }, say) =>
     `The slab is ${say.length.say(heightMm)} high and the tin (${tinInWords(tin, say)}) is ${say.size(depthMm)} deep: ${say.length.say(heightMm - depthMm)} too much. Use a deeper or wider tin, or make ${layer} thinner.`,
   'sheet-too-small': ({ slab, sheet }, say) =>

@@ -195,3 +195,10 @@ test('a warning marked as known moves to the settled ones with its note, and onl
   assert.equal(after.checks.length, before.checks.length - 1);
   assert.deepEqual(after.acknowledged, [{ ...first!, note: 'weighed by eye' }]);
 });
+
+const ownButter = (allergens: Ingredient['allergens']): Case => [
+  { ...spoon('farm butter', 'g')[0], larder: [{ name: 'farm butter', allergens }] },
+];
+// An ingredient without a declaration is unknown in the allergen statement, which is no mistake in the larder.
+holds('allergen-undeclared', ownButter([]), ownButter(['milk']));
+holds('allergen-undeclared', ownButter(['soya']), ownButter(undefined));

@@ -281,3 +281,19 @@ test('the cut face is judged from what is in it', () => {
   assert.equal(lookOf({ ...layer, texture: 'air' }, [pot('hazelnuts')]), 'air');
   assert.equal(lookOf({ ...layer, from: [] }, []), 'smooth');
 });
+
+test('milk, milk fat and egg do not depend on what the larder declares', () => {
+  const butter = { water: 16, sugars: 0.5, fat: 82, protein: 0.5, other: 1 };
+  const egg = { water: 76, sugars: 0.4, fat: 9.5, protein: 12.5, other: 1.6 };
+  const things = (name: string, composition: Ingredient['composition']) =>
+    [undefined, [], ['soya']].map((allergens) => ({
+      name,
+      ingredient: { name, composition, allergens } as Ingredient,
+    }));
+  for (const thing of things('farm butter', butter)) assert.ok(isKind('milk fat', thing));
+  for (const thing of things('hen eggs', egg)) assert.ok(isKind('raw egg', thing));
+  for (const thing of things('peanut butter', { ...butter, protein: 25, fat: 65 }))
+    assert.ok(!isKind('milk fat', thing));
+  for (const thing of things('vegan butter', butter)) assert.ok(!isKind('milk fat', thing));
+  for (const thing of things('egg-free binder', egg)) assert.ok(!isKind('raw egg', thing));
+});

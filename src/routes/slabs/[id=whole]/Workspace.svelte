@@ -246,6 +246,10 @@
     known={draft.slab.known ?? []}
     onknown={(known) => draft.change({ ...draft.slab, known: known.length > 0 ? known : undefined })}
     onshow={show}
+    ondeclare={async (name, allergens) => {
+      const wrong = await shelf.declare(name, allergens);
+      if (wrong !== '') keeping.problems = [{ path: '', message: wrong }];
+    }}
   />
 </div>
 {#if sheet === null && AmountsSheet}<AmountsSheet
