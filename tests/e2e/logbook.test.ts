@@ -17,8 +17,8 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   const run = await runWith(page, shop.address, 'thicker');
   await open(`/runs/${run}/result`);
   await page.getByLabel('What to change', { exact: true }).selectOption({ label: 'End point of Treacle caramel' });
-  await page.getByLabel(/Higher by/).fill('2');
-  await page.getByLabel('Why').fill('Runs when it is warm');
+  await page.getByLabel(/Change \(negative/).fill('2');
+  await page.getByLabel('Reason').fill('Runs when it is warm');
   await page.getByRole('button', { name: 'Add for next time' }).click();
   await expect(page.getByText('Treacle caramel: end point 2 °C higher')).toBeVisible();
   await page.getByRole('link', { name: 'Changes for the next version' }).click();
@@ -176,7 +176,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await sheet.getByText('Take or choose a photo').click();
   const chooser = await choosing;
   await chooser.setFiles({ name: 'text.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('a text named .jpg') });
-  await expect(sheet.getByText('This file is not a picture')).toBeVisible();
+  await expect(sheet.getByText('This file cannot be opened as a picture')).toBeVisible();
   // A large picture, made by the page itself.
   const large = await page.evaluate(async () => {
     const canvas = new OffscreenCanvas(2400, 1800);
@@ -286,8 +286,8 @@ test('runs by day; the run’s own lot on its label; events alone are weighed ag
 test('the tables and the file of a run come down from its log', async ({ open, page }) => {
   await open('/runs/15/result');
   for (const [name, ending] of [
-    ['CSV', '.csv'],
-    ['JSON', '.json'],
+    ['Export CSV', '.csv'],
+    ['Export JSON', '.json'],
   ] as const) {
     const coming = page.waitForEvent('download');
     await page.getByRole('link', { name, exact: true }).click();

@@ -31,7 +31,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
 }) => {
   await open('/slabs/paste');
   await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
-  await expect(page.getByText('6 read, in 3 mixtures; 14 steps, 2 to check')).toBeVisible();
+  await expect(page.getByText('6 recognised, in 3 mixtures; 14 steps, 2 to check')).toBeVisible();
   const method = page.getByRole('region', { name: 'Method' });
   await expect(method.getByText('300 x 200 mm, 40 deep', { exact: true })).toBeVisible();
   await expect(method.getByText('cut 6 x 4', { exact: true })).toBeVisible();
@@ -39,16 +39,16 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
   // Two temperatures that disagree are asked about; a remark is no step.
   const boil = method.getByRole('listitem').filter({ hasText: 'Boil the sugar' });
   await expect(boil).toContainText('Both 118 °C and 127 °C are written. 118 °C is used');
-  await boil.getByLabel(/^To, step/).fill('119');
-  await boil.getByLabel(/^To, step/).blur();
+  await boil.getByLabel(/^End temperature, step/).fill('119');
+  await boil.getByLabel(/^End temperature, step/).blur();
   await expect(boil).not.toContainText('are written');
   await expect(page.getByText('14 steps, 1 to check')).toBeVisible();
   // What was corrected holds through a reload, and can be taken back.
   await page.reload();
   await page.waitForLoadState('networkidle');
-  await expect(boil.getByLabel(/^To, step/)).toHaveValue('119');
+  await expect(boil.getByLabel(/^End temperature, step/)).toHaveValue('119');
   await boil.getByRole('button', { name: 'As recognised' }).click();
-  await expect(boil.getByLabel(/^To, step/)).toHaveValue('118');
+  await expect(boil.getByLabel(/^End temperature, step/)).toHaveValue('118');
   await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
   await expect(page.getByText('cook to 118 °C')).toBeVisible();

@@ -27,14 +27,14 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await page.getByRole('link', { name: 'Paste a recipe' }).click();
   await page.getByLabel('Cup and spoon sizes').selectOption('us');
   await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
-  await expect(page.getByText('5 read, 1 to check')).toBeVisible();
+  await expect(page.getByText('5 recognised, 1 to check')).toBeVisible();
   await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g. Choose one')).toBeVisible();
   await page.getByRole('button', { name: 'Use 150 g' }).click();
-  await expect(page.getByText('6 read')).toBeVisible();
+  await expect(page.getByText('6 recognised')).toBeVisible();
   // A correction holds through a reload, as does the text.
   await page.reload();
   await page.waitForLoadState('networkidle');
-  await expect(page.getByText('6 read')).toBeVisible();
+  await expect(page.getByText('6 recognised')).toBeVisible();
   await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
   await expect(page.getByRole('heading', { name: 'Harbour squares' })).toBeVisible();
@@ -61,7 +61,7 @@ test('a recipe document goes to the paste screen, and a slab goes out as one', a
     .getByLabel('Slab file')
     .setInputFiles({ name: 'r.jsonld', mimeType: 'application/ld+json', buffer: Buffer.from(JSON.stringify(recipe)) });
   await expect(page).toHaveURL(/paste$/);
-  await expect(page.getByText('2 read')).toBeVisible();
+  await expect(page.getByText('2 recognised')).toBeVisible();
   await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page.getByRole('heading', { name: 'Quay bars' })).toBeVisible();
   const download = page.waitForEvent('download');

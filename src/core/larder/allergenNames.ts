@@ -9,7 +9,7 @@ const WORDS: Readonly<Record<Allergen, { readonly states: RegExp; readonly excep
     states:
       /\b(?:butter|buttermilk|buttercream|milk|cream|crème|creme|yog(?:h)?urt|cheese|ghee|whey|casein(?:ate)?|lactose|custard|dulce de leche|cajeta|half[- ]and[- ]half|mascarpone|ricotta|quark|skyr|kefir|paneer)\b/gi,
     except:
-      /\b(?:(?:pea|al|ca)?\w*nut|almond|cashew|pecan|pistachio|seed|sunflower|tahini|sesame|cocoa|cacao|shea|mango|kokum|apple|pear|pumpkin|fruit|cookie|biscuit|speculaas|soya?|oat|rice|hemp|pea|plant(?:[- ]based)?|vegan|dairy[- ]free|non[- ]dairy|milk[- ]free) (?:butter|milk|cream|yog(?:h)?urt|cheese|custard|spread)\b|\bcoconut (?:condensed |evaporated )?(?:milk|cream|yog(?:h)?urt)\b|\bcream of (?:tartar|coconut)\b|\bcream soda\b|\bcream crackers?\b|\bbutter beans?\b|\bmilk thistle\b|\bcustard powder\b/gi,
+      /\b(?:(?:pea|al|ca)?\w*nut|almond|cashew|pecan|pistachio|seed|sunflower|tahini|sesame|cocoa|cacao|shea|mango|kokum|apple|pear|pumpkin|fruit|cookie|biscuit|speculaas|soya?|oat|rice|hemp|pea|plant(?:[- ]based)?|vegan|dairy[- ]free|non[- ]dairy|milk[- ]free) (?:cooking |whipping )?(?:butter|milk|cream|yog(?:h)?urt|cheese|custard|spread)\b|\bcoconut (?:condensed |evaporated )?(?:milk|cream|yog(?:h)?urt)\b|\bcream of (?:tartar|coconut)\b|\bmarshmallow cr[eè]me\b|\bice[- ]cream (?:wafers?|cones?)\b|\bcream soda\b|\bcream crackers?\b|\bbutter beans?\b|\bmilk thistle\b|\bcustard powder\b/gi,
   },
   egg: {
     states: /\b(?:eggs?|yolks?|egg[- ]whites?|meringues?|mayonnaise|albumen|advocaat|eggnog)\b/gi,

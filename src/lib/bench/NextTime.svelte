@@ -25,7 +25,7 @@
   const choices: readonly Choice[] = $derived([
     ...plan.boils.map(({ preparation }) => ({
       text: `End point of ${potName(preparation)}`,
-      label: 'Change, degrees (negative lowers it)',
+      label: 'Change (negative lowers it)',
       quantity: 'degrees' as const,
       make: (byC: number): SlabChange => ({ what: 'end point', preparation, byC }),
     })),

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
-import { larderOf, plainName } from '$core/larder';
+import { allergensInName, larderOf, plainName } from '$core/larder';
 import { larderMatch } from '$core/recipe';
 import { readSlab } from '$core/slab';
 import { plan, settingFor, workOf } from '$core/usecases';
@@ -17,8 +17,8 @@ const rows = (JSON.parse(readFileSync(new URL('larder.json', folder), 'utf8')) a
 });
 const starter = larderOf(rows);
 
-test('about 150 ingredients, each with density, composition, usual share and source, and none with a price', () => {
-  assert.ok(rows.length >= 150, String(rows.length));
+test('at least 350 ingredients, each with density, composition, usual share and source, and none with a price', () => {
+  assert.ok(rows.length >= 350, String(rows.length));
   const names = rows.flatMap(({ name, aliases = [] }) => [name, ...aliases].map(plainName));
   assert.equal(new Set(names).size, names.length);
   for (const { name, densityGPerMl, composition, usualPercent, source, packs } of rows) {
@@ -73,5 +73,17 @@ test('every pattern names only what the starter list knows, weighs, sets and is 
     const setting = settingFor(slab, starter, { ...shop, roomC: 20 }, {}, []);
     assert.ok(setting && setting.layers.every(({ setAfterMinutes }) => setAfterMinutes !== null), file);
     assert.equal(workOf(slab, starter, { ...shop, roomC: 20 }).hindrance, null, file);
+  }
+});
+
+test('law: an entry declares every allergen that its name or an alias states, unless it differs from product to product', () => {
+  for (const { name, aliases = [], allergens } of rows) {
+    if (!allergens) continue;
+    const stated = [name, ...aliases].flatMap((called) => allergensInName(called));
+    assert.deepEqual(
+      stated.filter((allergen) => !allergens.includes(allergen)),
+      [],
+      name,
+    );
   }
 });
