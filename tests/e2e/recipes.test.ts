@@ -122,7 +122,7 @@ test('one can across two pots: written once, divided, used whole, gathered once'
   await expect(await unfold(page, 'Dark top')).toContainText('25 % of the evaporated milk listed in Treacle caramel');
   await page.getByRole('link', { name: 'Size' }).click();
   await page.getByRole('button', { name: /^Deep square/ }).click();
-  const can = page.getByRole('row', { name: /evaporated milk, in 2 pots/ });
+  const can = page.getByRole('row', { name: /evaporated milk, in 2 mixtures/ });
   await expect(can).toContainText('0.88');
   await can.getByRole('button', { name: /^1 pack: / }).click();
   await expect(page.getByRole('heading', { name: 'Whole eggs, cans and packs' })).toHaveCount(0);
@@ -159,7 +159,7 @@ test('a sheet: choose the thickness and the outline follows, and the other way r
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/size`);
   await expect(page.getByText('It spreads to 326 x 245 mm')).toBeVisible();
-  await page.getByLabel('Chocolate, thick, mm').fill('4');
+  await page.getByLabel('Chocolate, thickness, mm').fill('4');
   await expect(page.getByText('It spreads to 365 x 274 mm')).toBeVisible();
   await page.getByLabel('Length, mm').fill('300');
   await expect(tray(page, 'Height')).toHaveText(/^4\.9 (of|mm)/);

@@ -33,7 +33,7 @@ test('an ingredient is added, a doubled name is told, and a stale change is told
   await page.getByLabel('Pack', { exact: true }).fill('bag, 1 kg');
   await expect(page.getByText('Enter a number')).toBeVisible();
   await page.getByLabel('Net weight').fill('1000');
-  await page.getByLabel('Price').fill('12,40');
+  await page.getByLabel('Price', { exact: true }).fill('12,40');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('€12.40');
   await expect(page.getByRole('row', { name: /Beech nuts/ })).toContainText('tree nuts');
@@ -89,7 +89,7 @@ test('the amounts sheet fits one page of A4 and of Letter', async ({ open, page,
     expect(pdf.match(/\/Type\s*\/Page\b/g), format).toHaveLength(1);
   }
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByText('584 g when done', { exact: true })).toBeVisible();
+  await expect(page.getByText('makes 584 g', { exact: true })).toBeVisible();
   await expect(page.getByText('Risk of burns: boiling sugar sticks to skin')).toBeVisible();
   await expect(page.getByRole('menuitem', { name: 'Larder' })).toBeHidden();
 });

@@ -245,12 +245,12 @@ test('open to the network it asks for a passphrase, and does not start without o
     await page.waitForSelector('html[data-ready]');
     await expect(page.getByRole('navigation', { name: 'Main menu' })).toHaveCount(0);
     await page.getByLabel('Shop passphrase').fill('rye and honey');
-    await page.getByRole('button', { name: 'Enter' }).click();
+    await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByText('Wrong passphrase')).toBeVisible();
     // The browser notes the 403 that was asked for.
     expect(watched.splice(0)).toHaveLength(1);
     await page.getByLabel('Shop passphrase').fill('rye and treacle');
-    await page.getByRole('button', { name: 'Enter' }).click();
+    await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'Explore the demo shop' })).toBeVisible();
     const [session] = (await page.context().cookies()).filter(({ name }) => name === 'knife-tray-session');
     expect(session).toMatchObject({ httpOnly: true, sameSite: 'Strict' });

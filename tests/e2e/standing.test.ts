@@ -159,7 +159,7 @@ test('when the data file goes, nothing is taken that would be lost, and it says 
   renameSync(file, `${file}.away`);
   const refused = await save();
   expect(refused.status()).toBe(503);
-  expect(await refused.text()).toContain('The data file is gone from its folder');
+  expect(await refused.text()).toContain('The data file is missing');
   expect((await page.request.get(`${shop.address}/healthz`)).status()).toBe(503);
   await page.goto(`${shop.address}/slabs`);
   await expect(page.getByRole('alert')).toContainText('Nothing can be saved until it is back');
