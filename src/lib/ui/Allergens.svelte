@@ -9,8 +9,8 @@
 </script>
 
 <p>
-  <span class="quiet">Contains:</span> <b>{containsText(statement)}</b>.{#if unknown !== ''}
-    <b class="harm">{unknown}.</b>{/if}
+  <span class="quiet">Contains:</span> <b>{containsText(statement)}</b>.
+  {#if unknown !== ''}<b class="harm">{unknown}.</b>{/if}
 </p>
 
 <style>

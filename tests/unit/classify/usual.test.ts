@@ -87,7 +87,7 @@ test('each kind has its own word; the more particular goes before the more gener
     'baking powder': 'leavening',
     'vanilla extract': 'extract',
     'raspberry jam': 'jam',
-    'caraway seeds': 'nuts',
+    'caraway seeds': 'spice',
     'fresh raspberries': 'berries',
     'ground ginger': 'spice',
     'candied peel': 'candied fruit',
