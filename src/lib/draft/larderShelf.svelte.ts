@@ -88,10 +88,11 @@ export class LarderShelf {
     const stored = this.stored(name);
     if (!stored) return 'This ingredient is no longer in the larder';
     const { id, revision, ...ingredient } = stored;
-    const declared = [...new Set([...(ingredient.allergens ?? []), ...allergens])];
+    const declared = ingredient.allergens ?? [];
+    const all = [...declared, ...allergens.filter((allergen) => !declared.includes(allergen))];
     const answer = await ask('PUT', `/api/larder/${id}`, {
       revision,
-      ingredient: { ...ingredient, allergens: declared },
+      ingredient: { ...ingredient, allergens: all },
     });
     if (!answer.ok) return answer.problems[0]?.message ?? 'The ingredient was not saved. Try again';
     await this.look([name]);
