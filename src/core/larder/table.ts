@@ -75,6 +75,9 @@ function numbersOf(row: Row, problems: CellProblem[]): Partial<Record<NumberColu
   return found;
 }
 
+/** A cell that declares that there are none, unlike an empty cell, which changes nothing. */
+const NONE = 'none';
+
 function listOf<T extends string>(
   row: Row,
   column: string,
@@ -83,12 +86,15 @@ function listOf<T extends string>(
 ): T[] | undefined {
   const text = cell(row, column);
   if (text === '') return undefined;
+  if (text.toLowerCase() === NONE) return [];
   const parts = partsOf(text).map((part) => part.toLowerCase());
   const strange = parts.filter((part) => !(known as readonly string[]).includes(part));
   if (strange.length > 0)
     problems.push({ column, reason: reason('value-not-one-of', { value: strange[0]!, allowed: known }) });
   return parts as T[];
 }
+
+const listCell = (list: readonly string[] | undefined) => (list?.length === 0 ? NONE : (list ?? []).join('; '));
 
 /** Parses "name=number" parts, such as "sifted=0.47; packed=0.62" or "hazelnuts=50; caster sugar=50". */
 function pairsOf(
@@ -226,8 +232,8 @@ export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_C
     saturates: figure(c?.saturates),
     starch: figure(c?.starch),
     fibre: figure(c?.fibre),
-    allergens: (ingredient.allergens ?? []).join('; '),
-    diets: (ingredient.diets ?? []).join('; '),
+    allergens: listCell(ingredient.allergens),
+    diets: listCell(ingredient.diets),
     made_of: (ingredient.madeOf ?? [])
       .map(({ ingredient, percent }) => (percent === undefined ? ingredient : `${ingredient}=${percent}`))
       .join('; '),

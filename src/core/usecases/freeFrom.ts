@@ -10,26 +10,34 @@ import { settingFor } from './setting';
 
 type Allergen = NonNullable<Slab['freeFrom']>[number];
 
-/** A line that contained the allergen, and its substitute. */
+/** A line that contained the allergen, and what replaces it. */
 export interface Swap {
   /** JSON pointer into the slab file. */
   readonly where: string;
   readonly preparation: string;
   readonly from: string;
-  readonly to: string;
+  /** The substitute; `null` if the line is left out. */
+  readonly to: string | null;
   /** Grams of the substitute per gram replaced. */
   readonly ratio: number;
   readonly changes: string;
 }
 
-/** A line that contains the allergen and has no substitute in the larder. */
+/** A line that contains the allergen, or may contain it, and has no substitute yet. */
 export interface OpenLine {
   readonly where: string;
   readonly preparation: string;
   readonly ingredient: string;
   /** Larder substitutes that contain it too, or that are not in the larder. */
   readonly tried: readonly string[];
+  /** Whether its allergens are not declared, so that it may contain the allergen. */
+  readonly isUnknown: boolean;
+  /** Ingredients of the same mixture without the allergen, more of which could replace it. */
+  readonly others: readonly string[];
 }
+
+/** The answer that leaves a line out. */
+export const LEFT_OUT = '';
 
 /** Figures of a slab before and after. */
 export interface Measure {
@@ -74,7 +82,9 @@ function answerFor(
  * Returns a copy of a slab without an allergen: each line that contains it gets a substitute from the larder, and lines without
  * one are listed. The copy is marked as free from it, so that the checks verify the claim.
  *
- * @param answers what is taken for a line, by its place, instead of the larder's first answer
+ * An ingredient whose allergens are not declared may contain the allergen, so its line needs an answer too.
+ *
+ * @param answers the name of a substitute by the place of its line, or `LEFT_OUT`; by default the larder's first substitute
  */
 export function withoutAllergen(
   slab: Slab,
@@ -85,28 +95,43 @@ export function withoutAllergen(
 ): WithoutAllergen {
   const slabLarder = slab.larder ? larderOf(slab.larder) : undefined;
   const measures = slab.measures ?? shop.measures;
+  const isFree = ({ ingredient: name, quantity }: Line) => {
+    const ingredient = ingredientNamed(name, larder, slabLarder);
+    const isDeclared =
+      ingredient !== null && (ingredient.allergens !== undefined || (ingredient.madeOf ?? []).length > 0);
+    return quantity === 0 || (isDeclared && !allergensOf(ingredient, larder, slabLarder).has(allergen));
+  };
   const swaps: Swap[] = [];
   const open: OpenLine[] = [];
   const preparations = slab.preparations.map((preparation, p) => ({
     ...preparation,
-    lines: preparation.lines.map((line, l): Line => {
-      const ingredient = ingredientNamed(line.ingredient, larder, slabLarder);
-      if (!ingredient || !allergensOf(ingredient, larder, slabLarder).has(allergen)) return line;
+    lines: preparation.lines.flatMap((line, l): Line[] => {
+      if (isFree(line)) return [line];
+      const ingredient = ingredientNamed(line.ingredient, larder, slabLarder) ?? { name: line.ingredient };
       const where = `/preparations/${p}/lines/${l}`;
       const asked = answers[where];
+      if (asked === LEFT_OUT) {
+        swaps.push({ where, preparation: preparation.name, from: line.ingredient, to: null, ratio: 0, changes: '' });
+        return [];
+      }
       const listed = ingredient.alternatives?.find((alternative) => alternative.ingredient === asked);
       const answer = asked
         ? (listed ?? { ingredient: asked, ratio: 1, changes: '' })
         : answerFor(ingredient, allergen, larder, slabLarder);
       if (!answer) {
         const tried = (ingredient.alternatives ?? []).map((alternative) => alternative.ingredient);
-        open.push({ where, preparation: preparation.name, ingredient: line.ingredient, tried });
-        return line;
+        const others = preparation.lines.filter(isFree).map((other) => other.ingredient);
+        const isUnknown = !allergensOf(ingredient, larder, slabLarder).has(allergen);
+        open.push({
+          ...{ where, preparation: preparation.name, ingredient: line.ingredient, tried, isUnknown },
+          others: [...new Set(others)],
+        });
+        return [line];
       }
       const weighed = massOf(line, ingredient, measures);
       const { ingredient: to, ratio, changes = '' } = answer;
       swaps.push({ where, preparation: preparation.name, from: line.ingredient, to, ratio, changes });
-      return swapped(line, to, ratio, weighed.ok ? weighed.massG : null);
+      return [swapped(line, to, ratio, weighed.ok ? weighed.massG : null)];
     }),
   }));
   const freeFrom = [...new Set([...(slab.freeFrom ?? []), allergen])];

@@ -34,7 +34,8 @@ export function labelProblemText(problem: LabelProblem): string {
 }
 
 /** Returns why a line has no substitute, without a full stop. */
-export function openLineText({ tried }: Pick<OpenLine, 'tried'>): string {
+export function openLineText({ tried, isUnknown }: Pick<OpenLine, 'tried' | 'isUnknown'>): string {
+  if (isUnknown) return 'its allergens are not declared in the larder';
   return tried.length > 0
     ? `${inList(tried)} ${tried.length === 1 ? 'contains' : 'contain'} it too, or ${tried.length === 1 ? 'is' : 'are'} not in the larder`
     : 'the larder has no substitute for it';

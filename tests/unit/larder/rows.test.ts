@@ -259,3 +259,14 @@ test('parts of 100 g add up to 101 at most; a currency is three capital letters'
   for (const wrong of ['eur', 'EURO', 'EU', 'AEUR', 'E1R'])
     assert.deepEqual(pack(wrong), ['/packs/0/currency: Enter a currency code of three letters, such as EUR'], wrong);
 });
+
+test('"none" declares that there are no allergens, an empty cell changes nothing, and both come back', () => {
+  const of = (allergens: string) => {
+    const read = ingredientFromRow({ name: 'oat syrup', allergens }, null);
+    assert.ok(read.ok);
+    return read.value.allergens;
+  };
+  assert.deepEqual([of('none'), of(''), of('Milk; soya')], [[], undefined, ['milk', 'soya']]);
+  assert.equal(rowOfIngredient({ name: 'oat syrup', allergens: [] }).allergens, 'none');
+  assert.equal(rowOfIngredient({ name: 'oat syrup' }).allergens, '');
+});

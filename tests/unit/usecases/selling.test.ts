@@ -7,6 +7,7 @@ import type { Shop } from '$core/shop';
 import type { Slab } from '$core/slab';
 import {
   costOverTime,
+  LEFT_OUT,
   cutsByMoney,
   plan,
   priceSlab,
@@ -16,6 +17,7 @@ import {
   withoutAllergen,
   workOf,
 } from '$core/usecases';
+import { larderOf } from '$core/larder';
 import { tolerableShortG } from '$core/check/selling';
 import { figuresIn } from '$core/measure';
 import { checkText } from '$wording/checks';
@@ -232,4 +234,42 @@ test('a warning that the maker knows is settled, and no more to look at', () => 
   );
   assert.ok(!checks.some(({ code }) => code === 'priced-under-cost'));
   assert.equal(acknowledged.length, 1);
+});
+
+test('an allergen is left out, or replaced by more of the same mixture; what is not declared needs an answer too', () => {
+  const oats = { ingredient: 'rolled oats', quantity: 200, unit: 'g' } as const;
+  const nuts = { ingredient: 'hazelnuts', quantity: 50, unit: 'g' } as const;
+  const fog = { ingredient: 'bottled fog', quantity: 10, unit: 'g' } as const;
+  const [first, ...rest] = ryeSlice.preparations;
+  const slab = { ...ryeSlice, preparations: [{ ...first!, steps: undefined, lines: [oats, nuts, fog] }, ...rest] };
+  const larder = larderOf([
+    ...demoIngredients.filter(({ name }) => !['hazelnuts', 'rolled oats'].includes(name)),
+    { name: 'hazelnuts', allergens: ['tree nuts'] },
+    { name: 'rolled oats', allergens: ['gluten'] },
+  ]);
+  const none = withoutAllergen(slab, larder, demoShop, 'tree nuts');
+  assert.deepEqual(
+    none.open.map(({ ingredient, isUnknown, others }) => [ingredient, isUnknown, others]),
+    [
+      ['hazelnuts', false, ['rolled oats']],
+      ['bottled fog', true, ['rolled oats']],
+    ],
+  );
+  const at = (l: number) => `/preparations/0/lines/${l}`;
+  const done = withoutAllergen(slab, larder, demoShop, 'tree nuts', { [at(1)]: 'rolled oats', [at(2)]: LEFT_OUT });
+  assert.deepEqual(done.open, []);
+  assert.deepEqual(
+    done.slab.preparations[0]!.lines.map(({ ingredient, quantity }) => [ingredient, quantity]),
+    [
+      ['rolled oats', 200],
+      ['rolled oats', 50],
+    ],
+  );
+  assert.deepEqual(
+    done.swaps.map(({ from, to }) => [from, to]),
+    [
+      ['hazelnuts', 'rolled oats'],
+      ['bottled fog', null],
+    ],
+  );
 });

@@ -284,7 +284,10 @@ test('what is read, what was recorded, how it cuts, and what a label lacks', () 
   ];
   for (const problem of lacks) isClause(labelProblemText(problem));
   for (const place of PLACES) isClause(keepText(place));
-  assert.equal(openLineText({ tried: [] }), 'the larder has no substitute for it');
-  assert.equal(openLineText({ tried: ['ghee'] }), 'ghee contains it too, or is not in the larder');
-  assert.match(openLineText({ tried: ['ghee', 'cream'] }), /^ghee and cream contain it too, or are not/);
+  assert.equal(openLineText({ tried: [], isUnknown: false }), 'the larder has no substitute for it');
+  assert.equal(openLineText({ tried: ['ghee'], isUnknown: false }), 'ghee contains it too, or is not in the larder');
+  assert.match(
+    openLineText({ tried: ['ghee', 'cream'], isUnknown: false }),
+    /^ghee and cream contain it too, or are not/,
+  );
 });

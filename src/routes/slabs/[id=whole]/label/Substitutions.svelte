@@ -8,7 +8,7 @@
   import { shopFigures } from '$lib/format/shopFigures';
   import { slabWork } from '$lib/draft/slabContext';
   import Notice from '$lib/ui/Notice.svelte';
-  import type { Measure, WithoutAllergen } from '$core/usecases';
+  import { LEFT_OUT, type Measure, type WithoutAllergen } from '$core/usecases';
   import type { ProblemMessage } from '$wording/problems';
 
   let { carried }: { carried: readonly string[] } = $props();
@@ -21,11 +21,23 @@
   let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
 
+  /** Answers by the place of a line. */
+  let answers: Readonly<Record<string, string>> = $state.raw({});
+  const NONE = 'none';
+  const LEAVE_OUT = 'leave out';
+
+  function choose(where: string, chosen: string) {
+    const { [where]: _, ...others } = answers;
+    answers = chosen === NONE ? others : { ...others, [where]: chosen === LEAVE_OUT ? LEFT_OUT : chosen };
+    void look();
+  }
+
   async function look() {
     busy = true;
     const answer = await ask<WithoutAllergen>('POST', '/api/free-from', {
       slab: $state.snapshot(work.draft.slab),
       allergen,
+      answers,
     });
     busy = false;
     found = answer.ok ? answer.value : null;
@@ -59,7 +71,7 @@
         size="sm"
         labelText="Make it without"
         selected={allergen}
-        on:change={(event) => ((wanted = (event.target as HTMLSelectElement).value), (found = null))}
+        on:change={(event) => ((wanted = (event.target as HTMLSelectElement).value), (found = null), (answers = {}))}
       >
         {#each carried as name (name)}<SelectItem value={name} text={name} />{/each}
       </Select>
@@ -73,12 +85,28 @@
     <ul role="status">
       {#each swaps as { where, preparation, from, to, ratio, changes: what } (where)}
         <li>
-          <b>{to}</b> for {from} in {preparation}{#if ratio !== 1}, {ratio} g per gram replaced{/if}{#if what !== ''}: {what}{/if}.
+          {#if to === null}<b>{from}</b> in {preparation} is left out.
+          {:else}
+            <b>{to}</b> for {from} in {preparation}{#if ratio !== 1}, {ratio} g per gram replaced{/if}{#if what !== ''}: {what}{/if}.
+          {/if}
+          {#if where in answers}<Button size="small" kind="ghost" on:click={() => choose(where, NONE)}
+              >Undo<span class="unseen"> for {from}</span></Button
+            >{/if}
         </li>
       {/each}
-      {#each open as { where, preparation, ingredient, tried } (where)}
+      {#each open as { where, preparation, ingredient, tried, isUnknown, others } (where)}
         <li class="harm">
-          <b>{ingredient}</b> in {preparation} has no substitute yet: {openLineText({ tried })}. Add one in the larder.
+          <b>{ingredient}</b> in {preparation} has no substitute yet: {openLineText({ tried, isUnknown })}.
+          <Select
+            size="sm"
+            labelText="Instead of {ingredient}"
+            selected={NONE}
+            on:change={(event) => choose(where, (event.target as HTMLSelectElement).value)}
+          >
+            <SelectItem value={NONE} text="Choose" />
+            <SelectItem value={LEAVE_OUT} text="Leave it out" />
+            {#each others as other (other)}<SelectItem value={other} text="More {other}" />{/each}
+          </Select>
         </li>
       {/each}
     </ul>
