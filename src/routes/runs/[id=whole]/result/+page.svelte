@@ -37,6 +37,7 @@
       ({ massG, massInG }) => massG !== null && massInG !== null && Math.abs(massInG - massG) > 0.02 * massG,
     ),
   );
+  const weighedCount = $derived(record.lines.filter(({ weighedG }) => weighedG !== null).length);
   const potName = (id: string) => plan.pots.find(({ preparation }) => preparation === id)?.name ?? id;
 </script>
 
@@ -91,7 +92,14 @@
       {/each}
       <h2>Amounts</h2>
       {#if changed.length === 0}
-        <p class="quiet">All weighed amounts are within 2 % of the plan.</p>
+        <p class="quiet">
+          {#if weighedCount === 0}No amounts were recorded.
+          {:else if weighedCount < record.lines.length}
+            The {weighedCount} recorded amounts are within 2 % of the plan. The other {record.lines.length -
+              weighedCount}
+            were not recorded.
+          {:else}All amounts are within 2 % of the plan.{/if}
+        </p>
       {:else}
         <ul class="amounts">
           {#each changed as { preparation, line, ingredient, massG, massInG, why } (`${preparation} ${line}`)}
