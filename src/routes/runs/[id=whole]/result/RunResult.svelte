@@ -60,8 +60,9 @@
 {#each record.thickness as [layer, mm] (layer)}
   {@const laid = plan.layers.find(({ id }) => id === layer)}
   {#if laid}
+    {@const madeMm = effects.find((effect) => effect.layer === layer)?.madeMm ?? laid.thicknessMm}
     <p class="quiet small">
-      {laid.name} measured: {figures.length.say(mm)}, calculated {figures.length.say(laid.thicknessMm)}.
+      {laid.name} measured: {figures.length.say(mm)}, calculated {figures.length.say(madeMm)}.
     </p>
   {/if}
 {/each}
