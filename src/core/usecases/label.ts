@@ -1,6 +1,6 @@
 import { problem } from '../validation';
 import { isEggCooked, isKind } from '../classify';
-import { ALLERGENS, allergensOf, ingredientNamed, larderOf, type Larder } from '../larder';
+import { ALLERGENS, allergensOf, ingredientNamed, larderOf, type AllergenStatement, type Larder } from '../larder';
 import {
   countLabelEntries,
   dayAfter,
@@ -34,6 +34,8 @@ export interface LabelOptions extends PlanOptions {
   readonly lot?: string | undefined;
   /** Allergens of other products made on the same day. */
   readonly alsoMade?: readonly string[] | undefined;
+  /** What is assumed and unknown of the slab's allergens; by default nothing. */
+  readonly uncertain?: Pick<AllergenStatement, 'assumed' | 'unknownFor'> | undefined;
 }
 
 /** Maximum entries of an ingredient list with compounds expanded. The longest real lists have under 200. */
@@ -56,6 +58,11 @@ export function labelProblems(slab: Slab, larder: Larder): Problem[] {
 export type LabelProblem =
   | { readonly code: 'not-in-larder' | 'kept-too-warm'; readonly ingredients: readonly string[] }
   | {
+      readonly code: 'allergens-uncertain';
+      readonly allergens: readonly string[];
+      readonly ingredients: readonly string[];
+    }
+  | {
       readonly code: 'nutrition-unknown';
       /** Nutrients that are unknown because of the same ingredients. */
       readonly unknown: readonly { readonly nutrients: readonly string[]; readonly ingredients: readonly string[] }[];
@@ -71,6 +78,10 @@ export interface LabelDraft {
   /** Ingredient list as printed, allergens **in stars**. */
   readonly text: string;
   readonly allergens: readonly string[];
+  /** Allergens that are likely but not declared in the larder. */
+  readonly assumed: readonly string[];
+  /** Ingredients whose allergens are not known completely. */
+  readonly unknownFor: readonly string[];
   /** Allergens of other products made that day that are not in the slab. */
   readonly mayContain: readonly string[];
   readonly nutrition: Nutrition & { readonly per: 100 };
@@ -144,6 +155,7 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
   const ingredients = labelIngredients(of, name, larder, slabLarder, profile);
   const carried = new Set(ingredients.flatMap(({ allergens }) => allergens));
   const allergens = ALLERGENS.filter((allergen) => carried.has(allergen));
+  const { assumed, unknownFor } = options.uncertain ?? { assumed: [], unknownFor: [] };
   const nutrition = { per: 100 as const, ...nutritionOf(of) };
   const lines = of.pots.flatMap((pot) => pot.lines);
   const keeping = keepingOf(
@@ -168,6 +180,7 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
     ingredients,
     text: ingredientsText(ingredients, profile),
     allergens,
+    ...{ assumed, unknownFor },
     mayContain: ALLERGENS.filter((allergen) => options.alsoMade?.includes(allergen) && !carried.has(allergen)),
     nutrition,
     pieces,
@@ -181,6 +194,9 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
     unnamed,
     problems: [
       ...(unnamed.length > 0 ? [{ code: 'not-in-larder', ingredients: unnamed } as const] : []),
+      ...(assumed.length + unknownFor.length > 0
+        ? [{ code: 'allergens-uncertain', allergens: assumed, ingredients: unknownFor } as const]
+        : []),
       ...(nutrition.unknown.length > 0
         ? [{ code: 'nutrition-unknown', unknown: unknownByIngredients(nutrition) } as const]
         : []),

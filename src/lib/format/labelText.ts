@@ -12,14 +12,16 @@ export interface Run {
 export const runsOf = (text: string): Run[] =>
   text.split('**').flatMap((part, i) => (part === '' ? [] : [{ text: part, bold: i % 2 === 1 }]));
 
-/** Returns the allergen statements below the ingredient list: in the US what it contains, everywhere what it may contain. */
-export function allergenWords({ profile, allergens, mayContain }: LabelDraft): string[] {
+/** Returns the allergen statements below the ingredient list, and what keeps the draft from being used. */
+export function allergenWords({ profile, allergens, assumed, unknownFor, mayContain }: LabelDraft): string[] {
   const list = (names: readonly string[]) => names.map((name) => `**${name}**`).join(', ');
   return [
     ...(profile === 'us' && allergens.length > 0
       ? [`Contains: ${list(allergens.filter((allergen) => allergen !== 'gluten'))}.`]
       : []),
     ...(mayContain.length > 0 ? [`May contain ${list(mayContain)}.`] : []),
+    ...(assumed.length > 0 ? [`NOT VERIFIED: probably contains ${list(assumed)}.`] : []),
+    ...(unknownFor.length > 0 ? [`ALLERGENS UNKNOWN for ${list(unknownFor)}. Not for sale.`] : []),
   ];
 }
 

@@ -16,6 +16,12 @@ export const keepText = (place: Place): string => KEEP_TEXTS[place];
 /** Returns a problem that prevents printing a label, without a full stop. */
 export function labelProblemText(problem: LabelProblem): string {
   switch (problem.code) {
+    case 'allergens-uncertain': {
+      const { allergens, ingredients } = problem;
+      const likely = allergens.length > 0 ? `Probably contains ${inList(allergens)}, which is not declared` : '';
+      const unknown = ingredients.length > 0 ? `Allergens are unknown for ${inList(ingredients)}` : '';
+      return `${[likely, unknown].filter(Boolean).join('. ')}. Declare them in the larder from the packs`;
+    }
     case 'not-in-larder':
       return `Not in the larder, so the contents are unknown: ${problem.ingredients.join(', ')}. Add them`;
     case 'nutrition-unknown':

@@ -1,4 +1,5 @@
 /** Labels worked by hand: nutrition after the boil, the list in the order of the law, allergens standing out, keeping. */
+import { labelBlocks } from '../../../src/lib/format/labelText';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -18,7 +19,7 @@ import { larderOf, type Ingredient } from '$core/larder';
 import { plan, labelFor } from '$core/usecases';
 import { slabs } from '../anySlab';
 import { close } from '../figures';
-import { demoLarder, demoSlabs, shop } from '../things';
+import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const sugar: Ingredient = {
   name: 'caster sugar',
@@ -357,4 +358,20 @@ test('law: what is made of a slab is all that is sold of it, and the list names 
       );
     }),
   );
+});
+
+test('what is uncertain about allergens stands on the label itself and keeps it from being printed as it is', () => {
+  const labelOf = (uncertain?: { assumed: readonly 'sesame'[]; unknownFor: readonly string[] }) =>
+    labelFor(ryeSlice, demoLarder, shop, plan(ryeSlice, demoLarder, shop), { madeOn: '2026-11-26', uncertain });
+  const isUncertain = ({ problems }: ReturnType<typeof labelOf>) =>
+    problems.some(({ code }) => code === 'allergens-uncertain');
+  const label = labelOf({ assumed: ['sesame'], unknownFor: ['saltine squares'] });
+  assert.ok(isUncertain(label));
+  const text = labelBlocks(label, '10/12/2026')
+    .flat()
+    .map((run) => run.text)
+    .join(' ');
+  assert.match(text, /NOT VERIFIED: probably contains\s+sesame/);
+  assert.match(text, /ALLERGENS UNKNOWN for\s+saltine squares\s*\. Not for sale/);
+  assert.ok(!isUncertain(labelOf()) && !isUncertain(labelOf({ assumed: [], unknownFor: [] })));
 });

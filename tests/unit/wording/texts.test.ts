@@ -276,6 +276,8 @@ test('what is read, what was recorded, how it cuts, and what a label lacks', () 
   isClause(mixedRefusalText({ code: 'counts-do-not-fit', lengthMm: 300, widthMm: 200 }));
   const lacks: readonly LabelProblem[] = [
     { code: 'not-in-larder', ingredients: ['dust'] },
+    { code: 'allergens-uncertain', allergens: ['milk'], ingredients: ['dust', 'fog'] },
+    { code: 'allergens-uncertain', allergens: [], ingredients: ['dust'] },
     { code: 'kept-too-warm', ingredients: ['cream'] },
     { code: 'nutrition-unknown', unknown: [{ nutrients: ['fat', 'salt'], ingredients: ['oats'] }] },
     { code: 'no-shelf-life' },

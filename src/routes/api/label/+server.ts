@@ -18,12 +18,15 @@ export async function POST({ request }) {
   const { slab, shop: overrides, madeOn, lot, profile, kind, pack, alsoMade = [], ...asked } = body.value;
   const db = database();
   const ingredients = ingredientsFor(db, [slab], asked.scale);
-  const label = { madeOn, lot, profile, kind, pieces: pack?.pieces, alsoMade: allergensOfSlabs(db, alsoMade) };
+  const uncertain = allergenStatement(slab, larderOf(ingredients), starterShelf());
+  const label = {
+    ...{ madeOn, lot, profile, kind, pieces: pack?.pieces, uncertain },
+    alsoMade: allergensOfSlabs(db, alsoMade),
+  };
   const done = await runTask('label', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked, label });
   if (!done.ok) return done.response;
   if (!done.value.ok) return refused(done.value.problems);
   const { problems, ...draft } = done.value.value;
   const messages = problems.map((found) => ({ ...found, message: labelProblemText(found) }));
-  const { assumed, unknownFor } = allergenStatement(slab, larderOf(ingredients), starterShelf());
-  return json({ ...draft, assumed, unknownFor, keep: keepText(draft.keeping.place), problems: messages });
+  return json({ ...draft, keep: keepText(draft.keeping.place), problems: messages });
 }

@@ -56,6 +56,7 @@
       profile: rules,
       kind,
       alsoMade,
+      uncertain: work.allergens,
     }),
   );
   const carried = $derived(

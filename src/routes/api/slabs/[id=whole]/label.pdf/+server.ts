@@ -1,3 +1,5 @@
+import { larderOf } from '$core/larder';
+import { allergenStatement } from '$core/usecases';
 import { fileName } from '$lib/format/fileName';
 import { database } from '$lib/server/db';
 import { problem, refused } from '$lib/server/http';
@@ -6,6 +8,7 @@ import { ingredientsFor } from '$lib/server/larder';
 import { readPrintedLabels } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
+import { starterShelf } from '$lib/server/starter';
 import { runTask } from '$lib/server/tasks/pool';
 
 /** Labels of a saved slab on the shop's own sheets: `?madeOn=2026-11-26&pieces=6&count=8&from=1&profile=eu&also=2,3`. */
@@ -16,12 +19,14 @@ export async function GET({ params, url }) {
   const kept = slabById(db, Number(params.id));
   if (!kept) return problem('This slab was deleted or never existed', '', 404);
   const { count, from, alsoMade = [], ...asked } = read.value;
+  const ingredients = ingredientsFor(db, [kept.slab]);
+  const uncertain = allergenStatement(kept.slab, larderOf(ingredients), starterShelf());
   const done = await runTask('labelsPdf', {
     slab: kept.slab,
-    ingredients: ingredientsFor(db, [kept.slab]),
+    ingredients,
     shop: wholeShop(db),
     asked: {},
-    label: { ...asked, alsoMade: allergensOfSlabs(db, alsoMade) },
+    label: { ...asked, uncertain, alsoMade: allergensOfSlabs(db, alsoMade) },
     print: { count, from },
   });
   if (!done.ok) return done.response;
