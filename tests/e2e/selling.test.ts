@@ -161,10 +161,10 @@ test('without milk: answered line by line, what changes is said, and the copy is
   await without.getByRole('button', { name: 'Show substitutions' }).click();
   await expect(without.getByRole('listitem').first()).toContainText('coconut condensed milk for condensed milk');
   await expect(without.getByRole('row', { name: /^Fat/ })).toBeVisible();
-  // What the larder has no substitute for can be left out.
+  // What the larder has no substitute for can be removed.
   const unanswered = without.getByLabel(/^Instead of/);
   for (let left = await unanswered.count(); left > 0; left--) {
-    await unanswered.first().selectOption('Leave it out');
+    await unanswered.first().selectOption('Remove it');
     await expect(unanswered).toHaveCount(left - 1);
   }
   await without.getByRole('button', { name: 'Save as a new slab' }).click();

@@ -87,29 +87,33 @@ test('work is repeated when its mark, its digest or one of the files that it mad
   assert.equal(isCurrent('out/mark.json', 'd1', place), false);
 });
 
-test('the lock of a data folder keeps a second process out, and is taken over from one that was killed', async () => {
+test('the lock of a data folder keeps a second process out, and is taken over from one that was killed', async (t) => {
   const data = join(folder, 'data');
-  const holder = () =>
-    spawn(process.execPath, [
+  const holder = () => {
+    const child = spawn(process.execPath, [
       '--input-type=module',
       '-e',
       `import { lock } from ${JSON.stringify(join(process.cwd(), 'scripts/lock.mjs'))};
        try { lock(${JSON.stringify(data)}); console.log('locked'); setInterval(() => {}, 1e6); }
        catch (error) { console.log(error.message); }`,
     ]);
-  const said = async (child: ReturnType<typeof holder>) => String((await once(child.stdout, 'data'))[0]).trim();
+    // A failed assertion must not leave it running.
+    t.after(() => child.kill('SIGKILL'));
+    return child;
+  };
+  const outputOf = async (child: ReturnType<typeof holder>) => String((await once(child.stdout, 'data'))[0]).trim();
   const first = holder();
-  assert.equal(await said(first), 'locked');
+  assert.equal(await outputOf(first), 'locked');
   assert.equal(lockedBy(data), first.pid);
   const second = holder();
-  assert.match(await said(second), new RegExp(`process ${first.pid}, has the data in .* open`));
+  assert.match(await outputOf(second), new RegExp(`process ${first.pid}\\) is using the data in `));
   assert.throws(() => lock(data), { cause: first.pid });
   first.kill('SIGKILL');
   await once(first, 'exit');
   assert.equal(lockedBy(data), null);
   // Of several that find the lock of a killed process, exactly one gets it.
   const rivals = Array.from({ length: 5 }, holder);
-  const answers = await Promise.all(rivals.map(said));
+  const answers = await Promise.all(rivals.map(outputOf));
   assert.equal(answers.filter((answer) => answer === 'locked').length, 1);
   for (const rival of rivals) rival.kill('SIGTERM');
   await Promise.all(rivals.map((rival) => rival.exitCode ?? rival.signalCode ?? once(rival, 'exit')));

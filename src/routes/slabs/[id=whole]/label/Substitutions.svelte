@@ -85,7 +85,7 @@
     <ul role="status">
       {#each swaps as { where, preparation, from, to, ratio, changes: what } (where)}
         <li>
-          {#if to === null}<b>{from}</b> in {preparation} is left out.
+          {#if to === null}<b>{from}</b> in {preparation} is removed.
           {:else}
             <b>{to}</b> for {from} in {preparation}{#if ratio !== 1}, {ratio} g per gram replaced{/if}{#if what !== ''}: {what}{/if}.
           {/if}
@@ -104,7 +104,7 @@
             on:change={(event) => choose(where, (event.target as HTMLSelectElement).value)}
           >
             <SelectItem value={NONE} text="Choose" />
-            <SelectItem value={LEAVE_OUT} text="Leave it out" />
+            <SelectItem value={LEAVE_OUT} text="Remove it" />
             {#each others as other (other)}<SelectItem value={other} text="More {other}" />{/each}
           </Select>
         </li>
