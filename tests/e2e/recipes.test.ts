@@ -152,7 +152,7 @@ test('shares by pulling and by number: what a layer gains, its neighbour loses',
   await page.getByRole('button', { name: /^Oat top/ }).click();
   await expect(page.getByLabel('Share of Oat mix in Oat top, %')).toHaveValue('45');
   await page.getByLabel('Share of Oat mix in Oat top, %').fill('40');
-  await expect(page.getByRole('group', { name: 'Layers made from Oat mix' })).toContainText('left 5 %');
+  await expect(page.getByRole('group', { name: 'Layers made from Oat mix' })).toContainText('unused 5 %');
 });
 
 test('a sheet: choose the thickness and the outline follows, and the other way round', async ({ open, page, shop }) => {
