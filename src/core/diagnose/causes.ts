@@ -20,7 +20,7 @@ export type Seen = (typeof SEEN)[number];
 /** What a slab is made with; a cause applies only if the slab has what it needs. */
 export type Trait = 'boiled' | 'beaten' | 'baked' | 'chocolate' | 'layers' | 'gel' | 'crumb' | 'tin';
 
-/** A cause of faults: how often it occurs, its symptoms, and the facts that support it. */
+/** A cause of faults: its frequency, its symptoms, and the facts that support it. */
 export interface Cause {
   readonly needs: readonly Trait[];
   /** Relative frequency among slabs that did not turn out well. */

@@ -34,6 +34,31 @@ export function allergensOf(ingredient: Ingredient, larder: Larder, slabLarder?:
   return found;
 }
 
+/** Returns whether an ingredient states its allergens, itself or by its components. An empty list states that it has none. */
+export function declaresAllergens(ingredient: Ingredient | null): ingredient is Ingredient {
+  return ingredient !== null && (ingredient.allergens !== undefined || (ingredient.madeOf ?? []).length > 0);
+}
+
+/**
+ * Returns a name and those of its components at any depth, each once, with what the larder has for it.
+ *
+ * @param slabLarder a slab file's own entries, which win
+ */
+export function componentsOf(
+  name: string,
+  larder: Larder,
+  slabLarder?: Larder,
+): ReadonlyMap<string, Ingredient | null> {
+  const found = new Map<string, Ingredient | null>([[name, null]]);
+  // A map's keys include those added during the loop.
+  for (const each of found.keys()) {
+    const ingredient = ingredientNamed(each, larder, slabLarder);
+    found.set(each, ingredient);
+    for (const part of ingredient?.madeOf ?? []) if (!found.has(part.ingredient)) found.set(part.ingredient, null);
+  }
+  return found;
+}
+
 /** What is known of a slab's allergens. It is complete only if `unknownFor` is empty. */
 export interface AllergenStatement {
   /** Declared in the larder, directly or by a component. */

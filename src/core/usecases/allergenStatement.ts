@@ -1,4 +1,13 @@
-import { ALLERGENS, allergensInName, ingredientNamed, larderOf, type AllergenStatement, type Larder } from '../larder';
+import {
+  ALLERGENS,
+  allergensInName,
+  componentsOf,
+  declaresAllergens,
+  ingredientNamed,
+  larderOf,
+  type AllergenStatement,
+  type Larder,
+} from '../larder';
 import { larderMatch } from '../recipe';
 import type { Slab } from '../slab';
 
@@ -20,20 +29,18 @@ export function allergenStatement(slab: Slab, larder: Larder, starter: Larder): 
   const assumed = new Set<string>();
   const unknownFor = new Set<string>();
 
-  /** Adds the allergens of a name; `line` is the ingredient of the slab that it is part of. */
-  const add = (name: string, line: string, path: readonly string[]) => {
-    if (path.includes(name)) return;
-    const ingredient = ingredientNamed(name, larder, slabLarder);
-    for (const allergen of ingredient?.allergens ?? []) contains.add(allergen);
-    for (const part of ingredient?.madeOf ?? []) add(part.ingredient, line, [...path, name]);
-    if (ingredient && (ingredient.allergens || (ingredient.madeOf ?? []).length > 0)) return;
-    const listed = larderMatch(name, starter)?.allergens;
-    if (!listed) unknownFor.add(line);
-    for (const allergen of listed ?? allergensInName(name)) assumed.add(allergen);
+  const add = (line: string) => {
+    for (const [name, ingredient] of componentsOf(line, larder, slabLarder)) {
+      for (const allergen of ingredient?.allergens ?? []) contains.add(allergen);
+      if (declaresAllergens(ingredient)) continue;
+      const listed = larderMatch(name, starter)?.allergens;
+      if (!listed) unknownFor.add(line);
+      for (const allergen of listed ?? allergensInName(name)) assumed.add(allergen);
+    }
   };
 
   for (const { lines, unread = [] } of slab.preparations) {
-    for (const { ingredient, quantity } of lines) if (quantity > 0) add(ingredient, ingredient, []);
+    for (const { ingredient, quantity } of lines) if (quantity > 0) add(ingredient);
     for (const text of unread) unknownFor.add(text.length > MAX_TEXT ? `${text.slice(0, MAX_TEXT - 1)}…` : text);
   }
   return {
@@ -45,8 +52,5 @@ export function allergenStatement(slab: Slab, larder: Larder, starter: Larder): 
 
 /** Returns the names of a slab whose allergens the larder does not declare: those to look up in the starter list. */
 export function undeclaredNames(names: readonly string[], larder: Larder): string[] {
-  return names.filter((name) => {
-    const ingredient = ingredientNamed(name, larder);
-    return !ingredient || (!ingredient.allergens && (ingredient.madeOf ?? []).length === 0);
-  });
+  return names.filter((name) => !declaresAllergens(ingredientNamed(name, larder)));
 }

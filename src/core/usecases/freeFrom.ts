@@ -1,4 +1,12 @@
-import { allergensOf, ingredientNamed, larderOf, type Ingredient, type Larder } from '../larder';
+import {
+  allergensOf,
+  componentsOf,
+  declaresAllergens,
+  ingredientNamed,
+  larderOf,
+  type Ingredient,
+  type Larder,
+} from '../larder';
 import { nutritionOf } from '../label';
 import { massOf } from '../measure';
 import type { Shop } from '../shop';
@@ -82,7 +90,7 @@ function answerFor(
  * Returns a copy of a slab without an allergen: each line that contains it gets a substitute from the larder, and lines without
  * one are listed. The copy is marked as free from it, so that the checks verify the claim.
  *
- * An ingredient whose allergens are not declared may contain the allergen, so its line needs an answer too.
+ * An ingredient with undeclared allergens, or with such a component, may contain the allergen, so its line needs an answer too.
  *
  * @param answers the name of a substitute by the place of its line, or `LEFT_OUT`; by default the larder's first substitute
  */
@@ -96,10 +104,9 @@ export function withoutAllergen(
   const slabLarder = slab.larder ? larderOf(slab.larder) : undefined;
   const measures = slab.measures ?? shop.measures;
   const isFree = ({ ingredient: name, quantity }: Line) => {
-    const ingredient = ingredientNamed(name, larder, slabLarder);
-    const isDeclared =
-      ingredient !== null && (ingredient.allergens !== undefined || (ingredient.madeOf ?? []).length > 0);
-    return quantity === 0 || (isDeclared && !allergensOf(ingredient, larder, slabLarder).has(allergen));
+    if (quantity === 0) return true;
+    const components = [...componentsOf(name, larder, slabLarder).values()];
+    return components.every((each) => declaresAllergens(each) && !each.allergens?.includes(allergen));
   };
   const swaps: Swap[] = [];
   const open: OpenLine[] = [];

@@ -13,7 +13,7 @@ export interface Weighing {
   readonly weighedG: readonly number[];
   /** State of the pan: not yet at rest, empty, moving, or resting with an item. */
   readonly pan: 'starting' | 'empty' | 'moving' | 'resting';
-  /** Zero of the scale, g: a bowl that stands there from the start counts as nothing. */
+  /** Zero of the scale, g: a bowl that is on it from the start is tared. */
   readonly zeroG: number | null;
   /** Current load, g above zero. */
   readonly onG: number;

@@ -31,6 +31,18 @@ const starter = larderOf([
 const of = (names: readonly string[], unread?: readonly string[]) =>
   allergenStatement(slabOf(names, unread), larder, starter);
 
+test('layers of compounds that each contain the whole next layer are read once', () => {
+  const layers = Array.from({ length: 30 }, (_, level) =>
+    ['a', 'b', 'c'].map((side): Ingredient => ({
+      name: `${side}${level}`,
+      madeOf: ['a', 'b', 'c'].map((next) => ({ ingredient: level < 29 ? `${next}${level + 1}` : 'butter' })),
+    })),
+  );
+  const layered = larderOf([...layers.flat(), { name: 'butter', allergens: ['milk'] }]);
+  const expected = { contains: ['milk'], assumed: [], unknownFor: [] };
+  assert.deepEqual(allergenStatement(slabOf(['a0']), layered, starter), expected);
+});
+
 test('a peanut and cracker slab: milk is declared, peanut assumed, and the crackers are unknown', () => {
   assert.deepEqual(of(['butter', 'caster sugar', 'smooth peanut butter', 'saltine squares']), {
     contains: ['milk'],

@@ -236,6 +236,15 @@ test('a warning that the maker knows is settled, and no more to look at', () => 
   assert.equal(acknowledged.length, 1);
 });
 
+test('a compound with a component that the larder does not have may contain the allergen', () => {
+  const mix = { ingredient: 'house mix', quantity: 100, unit: 'g' } as const;
+  const [first, ...rest] = ryeSlice.preparations;
+  const slab = { ...ryeSlice, preparations: [{ ...first!, steps: undefined, lines: [mix] }, ...rest] };
+  const larder = larderOf([...demoIngredients, { name: 'house mix', madeOf: [{ ingredient: 'bottled fog' }] }]);
+  const [line] = withoutAllergen(slab, larder, demoShop, 'tree nuts').open;
+  assert.deepEqual([line?.ingredient, line?.isUnknown], ['house mix', true]);
+});
+
 test('an allergen is left out, or replaced by more of the same mixture; what is not declared needs an answer too', () => {
   const oats = { ingredient: 'rolled oats', quantity: 200, unit: 'g' } as const;
   const nuts = { ingredient: 'hazelnuts', quantity: 50, unit: 'g' } as const;

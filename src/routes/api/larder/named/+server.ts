@@ -1,4 +1,5 @@
 import { json } from '@sveltejs/kit';
+import { declaresAllergens } from '$core/larder';
 import { larderMatch } from '$core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
@@ -16,9 +17,7 @@ export async function POST({ request }) {
   const db = database();
   const shelf = shelfLarder(db);
   const matches = body.value.names.map((name) => ({ name, found: larderMatch(name, shelf) }));
-  const undeclared = matches
-    .filter(({ found }) => !found || (!found.allergens && (found.madeOf ?? []).length === 0))
-    .map(({ name }) => name);
+  const undeclared = matches.filter(({ found }) => !declaresAllergens(found)).map(({ name }) => name);
   return json({
     ingredients: ingredientsNamed(
       db,

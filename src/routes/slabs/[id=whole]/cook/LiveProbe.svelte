@@ -71,7 +71,7 @@
       ? forecastBoil({ readings, targetC: endC, altitudeM, probeOffsetC: offsetC })
       : forecastCool({ readings: readings.slice(-1500), targetC: beatC, roomC, probeOffsetC: offsetC }),
   );
-  /** Once reached, the state stays: whoever looked away still has to take the pot off. */
+  /** Once reached, the state stays: the pot still has to come off the heat if nobody was looking. */
   let wasThere = $state(false);
   $effect(() => {
     if (forecast.reached) wasThere = true;
