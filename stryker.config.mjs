@@ -9,6 +9,8 @@ const [room, file = '*'] = (process.env.MUTANTS_ROOM ?? 'cut').split('/');
 
 export default {
   mutate: [`src/core/${room}/${file}.ts`, `!src/core/${room}/index.ts`, `!src/core/${room}/types.ts`],
+  plugins: ['@stryker-mutator/*', './scripts/mutantSample.mjs'],
+  ignorers: ['line-sample'],
   buildCommand: `node scripts/mutantTests.mjs ${room}`,
   testRunner: 'tap',
   tap: {

@@ -116,7 +116,9 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
  */
 export function isKind(kind: IngredientKind, { name, ingredient }: Thing): boolean {
   const { by, name: pattern, not } = KINDS[kind];
-  const names = [name, ...(ingredient ? [ingredient.name] : [])].map((text) => text.toLowerCase());
+  const own = name.toLowerCase();
+  const entry = ingredient?.name.toLowerCase() ?? own;
+  const names = entry === own ? [own] : [own, entry];
   const looksLike = names.some((text) => pattern.test(text)) && !names.some((text) => not?.test(text));
   if (!by || !ingredient?.composition) return looksLike;
   if (not && kind === 'raw egg' && names.some((text) => not.test(text))) return false;

@@ -9,8 +9,17 @@ export type Larder = Pick<ReadonlyMap<string, Ingredient>, 'get'>;
  * @example plainName('  Rye  Flour ') // 'rye flour'
  */
 export function plainName(name: string): string {
-  return name.normalize('NFKC').toLowerCase().replace(/\s+/g, ' ').trim();
+  const known = plainNames.get(name);
+  if (known !== undefined) return known;
+  const plain = name.normalize('NFKC').toLowerCase().replace(/\s+/g, ' ').trim();
+  if (plainNames.size >= MAX_REMEMBERED) plainNames.clear();
+  plainNames.set(name, plain);
+  return plain;
 }
+
+/** Normalised names: a plan compares the same few dozen again and again. */
+const plainNames = new Map<string, string>();
+const MAX_REMEMBERED = 2000;
 
 /**
  * Returns a larder that finds ingredients by name or alias. Names win over aliases; of two equal names the first wins.

@@ -10,6 +10,17 @@ const PROTOTYPE = '__proto__';
 export const pointerPart = (key: string | number): string =>
   `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`;
 
+/** Where a value stands: in which other, under which key. Its pointer is written out only where there is a problem. */
+export interface Place {
+  readonly within: Place | null;
+  readonly key: string | number;
+}
+
+/** Returns the JSON pointer of a place; empty for the whole. */
+export function pointerOf(place: Place | null): string {
+  return place === null ? '' : pointerOf(place.within) + pointerPart(place.key);
+}
+
 /**
  * Finds what makes data unsafe to store: a field named `__proto__`, or too much nesting.
  *
@@ -17,19 +28,19 @@ export const pointerPart = (key: string | number): string =>
  * @returns the first such thing, or null
  */
 export function unfitProblem(found: unknown): Problem | null {
-  const open: { readonly value: unknown; readonly path: string; readonly depth: number }[] = [
-    { value: found, path: '', depth: 0 },
+  const open: { readonly value: unknown; readonly place: Place | null; readonly depth: number }[] = [
+    { value: found, place: null, depth: 0 },
   ];
   for (let node = open.pop(); node; node = open.pop()) {
-    const { value, path, depth } = node;
+    const { value, place, depth } = node;
     if (typeof value !== 'object' || value === null) continue;
     if (depth > DEEPEST) return problem('', 'nested-too-deep', { max: DEEPEST });
     if (Object.hasOwn(value, PROTOTYPE)) {
-      return problem(`${path}${pointerPart(PROTOTYPE)}`, 'forbidden-name', { name: PROTOTYPE });
+      return problem(pointerOf({ within: place, key: PROTOTYPE }), 'forbidden-name', { name: PROTOTYPE });
     }
     if (Array.isArray(value) && value.every((item) => typeof item !== 'object')) continue;
     for (const [key, inner] of Object.entries(value)) {
-      if (typeof inner === 'object') open.push({ value: inner, path: path + pointerPart(key), depth: depth + 1 });
+      if (typeof inner === 'object') open.push({ value: inner, place: { within: place, key }, depth: depth + 1 });
     }
   }
   return null;

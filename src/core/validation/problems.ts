@@ -1,6 +1,6 @@
 import { isSchema, ValidationError, type ISchema, type Schema } from 'yup';
 import { problem, reason, type Problem, type Reason } from './codes';
-import { pointerPart, unfitProblem } from './json';
+import { pointerOf, pointerPart, unfitProblem, type Place } from './json';
 import type { Read } from './types';
 
 const MAX_PROBLEMS = 100;
@@ -21,6 +21,24 @@ export function pointer(path: string | undefined): string {
 /** A schema for walking: lists know their items, objects their fields. */
 type Node = Schema & { readonly innerType?: Schema; readonly fields?: Readonly<Record<string, Schema>> };
 
+/** The fields of each schema of an object, listed once. */
+const fieldsOf = new WeakMap<Schema, readonly (readonly [string, Schema])[]>();
+
+function listedFields(schema: Node): readonly (readonly [string, Schema])[] {
+  const listed = fieldsOf.get(schema) ?? Object.entries(schema.fields ?? {});
+  fieldsOf.set(schema, listed);
+  return listed;
+}
+
+/** A schema as it is before it is resolved: lazy ones have neither of these. */
+type Unresolved = { readonly spec?: { readonly optional?: boolean }; readonly conditions?: readonly unknown[] };
+
+/** Tells, without resolving its schema, that a field is left out and may be. */
+function isLeftOut(schema: unknown, value: unknown): boolean {
+  const { spec, conditions } = schema as Unresolved;
+  return value === undefined && spec?.optional === true && conditions?.length === 0;
+}
+
 /** Maximum number of remembered values per field. */
 const MAX_KNOWN = 500;
 /** Values already found valid, by schema. */
@@ -37,11 +55,16 @@ function knownValues(schema: Node): Set<unknown> | null {
   return fresh;
 }
 
+/** Tells whether nothing is asked of a list or an object as a whole, only of what is in it. */
+const isPlainContainer = (schema: Node, value: unknown): boolean =>
+  schema.tests.length === 0 && typeof value === 'object' && value !== null && schema.isType(value);
+
 /** Checks one value against its own schema, without its fields. */
-function ownProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
+function ownProblems(schema: Node, value: unknown, parent: unknown, place: Place | null): Problem[] {
+  if (isPlainContainer(schema, value)) return [];
   const values = typeof value === 'object' ? null : knownValues(schema);
   if (values?.has(value)) return [];
-  const problems = checkedProblems(schema, value, parent, path);
+  const problems = checkedProblems(schema, value, parent, place);
   if (values && problems.length === 0) {
     if (values.size >= MAX_KNOWN) values.clear();
     values.add(value);
@@ -55,7 +78,7 @@ function reasonOf(error: ValidationError): Reason {
   return typeof given === 'object' && given !== null && 'code' in given ? (given as Reason) : reason('unusable');
 }
 
-function checkedProblems(schema: Node, value: unknown, parent: unknown, path: string): Problem[] {
+function checkedProblems(schema: Node, value: unknown, parent: unknown, place: Place | null): Problem[] {
   try {
     // Resolves lazy schemas, as Yup does when it descends.
     const within = { strict: true, abortEarly: false, recursive: false, parent, disableStackTrace: true };
@@ -66,7 +89,7 @@ function checkedProblems(schema: Node, value: unknown, parent: unknown, path: st
     const each = error.inner.length > 0 ? error.inner : [error];
     return each.map((validationError) => ({
       ...reasonOf(validationError),
-      path: path + pointer(validationError.path),
+      path: pointerOf(place) + pointer(validationError.path),
     }));
   }
 }
@@ -84,26 +107,26 @@ export function problemsOf(schema: ISchema<unknown>, found: unknown): Problem[] 
   if (unfit) return [unfit];
   const problems = new Map<string, Problem>();
   let fieldCount = 0;
-  const visit = (of: Schema, value: unknown, parent: unknown, path: string): void => {
-    if (problems.size >= MAX_PROBLEMS || fieldCount > MAX_FIELDS) return;
+  const visit = (of: Schema, value: unknown, parent: unknown, place: Place | null): void => {
+    if (isLeftOut(of, value) || problems.size >= MAX_PROBLEMS || fieldCount > MAX_FIELDS) return;
     const node = of.resolve({ value, parent }) as Node;
     if (value === undefined && node.spec.optional) return;
     fieldCount += 1;
-    const own = ownProblems(node, value, parent, path);
+    const own = ownProblems(node, value, parent, place);
     for (const problem of own)
       problems.set(`${problem.path} ${problem.code} ${JSON.stringify(problem.figures)}`, problem);
     if (own.length > 0 || typeof value !== 'object' || value === null) return;
     if (Array.isArray(value)) {
       const { innerType } = node;
-      if (innerType) value.forEach((item, at) => visit(innerType, item, value, path + pointerPart(at)));
+      if (innerType) value.forEach((item, at) => visit(innerType, item, value, { within: place, key: at }));
     } else if (node.fields) {
-      for (const [name, field] of Object.entries(node.fields)) {
-        visit(field, (value as Record<string, unknown>)[name], value, path + pointerPart(name));
+      for (const [name, field] of listedFields(node)) {
+        visit(field, (value as Record<string, unknown>)[name], value, { within: place, key: name });
       }
     }
   };
   if (!isSchema(schema)) throw new TypeError('schema');
-  visit(schema as unknown as Schema, found, undefined, '');
+  visit(schema as unknown as Schema, found, undefined, null);
   if (fieldCount > MAX_FIELDS && problems.size === 0) {
     return [problem('', 'too-many-fields', { max: MAX_FIELDS })];
   }

@@ -3,15 +3,14 @@ import type { RunPlan } from '$core/run';
 import { USUAL_SHOP } from '$core/shop';
 import type { Slab } from '$core/slab';
 import { allergenStatement } from '$core/usecases';
-import type { Read } from '$core/validation';
 import type { Db } from './db/open';
-import { problem, refused } from './http';
+import { refused } from './http';
 import { ingredientsFor } from './larder';
-import { resultKey, resultOf } from './results';
 import { shopSettings, wholeShop } from './shop';
 import { slabById } from './slabs';
 import { starterShelf } from './starter';
-import { runTask, type Lane, type TaskDone } from './tasks/pool';
+import { cachedTask } from './tasks/cached';
+import type { Lane, TaskDone } from './tasks/pool';
 
 /** Snapshot of a run, and its inputs. */
 export interface PlannedRun {
@@ -33,15 +32,9 @@ export async function plannedRun(
 ): Promise<TaskDone<PlannedRun>> {
   const ingredients = ingredientsFor(db, [slab]);
   const shop = { ...USUAL_SHOP, ...shopSettings(db) };
-  let refusal: Response | null = null;
-  const found = await resultOf<Read<RunPlan>>(db, resultKey('run', slab, version, ingredients, shop), async () => {
-    const done = await runTask('runPlan', { slab, ingredients, shop, version, begin: EPOCH }, lane);
-    if (done.ok) return done.value;
-    refusal = done.response;
-    return null;
-  });
-  if (found === null)
-    return { ok: false, response: refusal ?? problem('The server is busy. Try again in a few seconds', '', 503) };
+  const done = await cachedTask(db, 'runPlan', { slab, ingredients, shop, version, begin: EPOCH }, lane);
+  if (!done.ok) return done;
+  const found = done.value;
   if (!found.ok) return { ok: false, response: refused(found.problems) };
   const plan = found.value;
   const allergens = allergenStatement(slab, larderOf(ingredients), starterShelf());

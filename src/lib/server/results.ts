@@ -5,7 +5,9 @@ import type { Db } from './db/open';
 
 /** Maximum number of results in memory, and in the database. */
 const MAX_IN_MEMORY = 500;
-const MAX_STORED = 5000;
+const MAX_STORED = 1000;
+/** Larger results are computed again each time: whoever asks for many must not fill memory or disk. */
+const MAX_BYTES = 256 * 1024;
 /** Results that took longer are stored, so that they survive a restart, ms. */
 const STORE_AFTER_MS = 100;
 
@@ -38,9 +40,9 @@ function stored(db: Db, key: string): unknown {
   return bytes && deserialize(bytes);
 }
 
-function store(db: Db, key: string, value: unknown): void {
+function store(db: Db, key: string, bytes: Buffer): void {
   db.prepare('INSERT OR REPLACE INTO result (key, value, made_at) VALUES (?, ?, ?)').run(
-    ...[key, serialize(value), new Date().toISOString()],
+    ...[key, bytes, new Date().toISOString()],
   );
   db.prepare(
     `DELETE FROM result WHERE key IN (SELECT key FROM result ORDER BY made_at DESC LIMIT -1 OFFSET ${MAX_STORED})`,
@@ -85,8 +87,10 @@ export function resultOf<T>(db: Db, key: string, work: () => Promise<T | null>):
   const working = work()
     .then((value) => {
       if (value === null) return null;
+      const bytes = serialize(value);
+      if (bytes.length > MAX_BYTES) return value;
       remember(key, value);
-      if (performance.now() - started > STORE_AFTER_MS) store(db, key, value);
+      if (performance.now() - started > STORE_AFTER_MS) store(db, key, bytes);
       return value;
     })
     .finally(() => underWay.delete(key));

@@ -13,6 +13,7 @@ import { knownResult, quickResult, resultKey, resultOf } from '../../../src/lib/
 import { keptSettings, saveSettings } from '../../../src/lib/server/shop';
 import { addSlab, keepSlab, removeSlab, slabNamesFound } from '../../../src/lib/server/slabs';
 import { ryeSlice } from '../things';
+import { withoutPrices } from '../../../src/lib/server/tasks/cached';
 import { migrations } from './migrations';
 
 const folder = mkdtempSync(join(tmpdir(), 'knife-tray-results-'));
@@ -145,4 +146,24 @@ test('what was read is read again once it was written, and what a transaction ta
   assert.deepEqual(names(), [1]);
   saveSettings(db, keptSettings(db).revision, { roomC: 17 });
   assert.equal(keptSettings(db).settings.roomC, 17);
+});
+
+test('a result that would fill memory and disk is given, and not kept', async () => {
+  const key = resultKey('large', 1);
+  const large = 'x'.repeat(300_000);
+  assert.equal(await resultOf(db, key, () => Promise.resolve(large)), large);
+  assert.equal(knownResult(db, key), undefined);
+});
+
+test('a new price changes nothing that a setting or a schedule depends on; the mass of a pack does', () => {
+  const butter = {
+    name: 'butter',
+    revision: 3,
+    packs: [{ name: 'block', massG: 250, price: 2.2, pricedOn: '2026-11-02' }],
+  };
+  const dearer = { ...butter, revision: 4, packs: [{ ...butter.packs[0]!, price: 2.6, pricedOn: '2026-11-30' }] };
+  const larger = { ...butter, packs: [{ ...butter.packs[0]!, massG: 500 }] };
+  const key = (ingredient: typeof butter) => resultKey('setting', withoutPrices([ingredient]));
+  assert.equal(key(butter), key(dearer));
+  assert.notEqual(key(butter), key(larger));
 });

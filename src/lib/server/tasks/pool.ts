@@ -8,9 +8,9 @@ import { Dropped, QueueFull } from './queue';
 import { OutOfMemory, TookTooLong, Workers } from './workers';
 
 type Tasks = typeof tasks;
-type Name = keyof Tasks;
-type Given<N extends Name> = Parameters<Tasks[N]>[0];
-type Done<N extends Name> = Awaited<ReturnType<Tasks[N]>>;
+export type Name = keyof Tasks;
+export type Given<N extends Name> = Parameters<Tasks[N]>[0];
+export type Done<N extends Name> = Awaited<ReturnType<Tasks[N]>>;
 
 /** Maximum working time of a task, ms. Time in the queue does not count. */
 const DEADLINE_MS = 10_000;

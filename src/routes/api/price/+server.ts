@@ -5,7 +5,7 @@ import { readBody, refused } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { readPriceRequest } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
-import { runTask } from '$lib/server/tasks/pool';
+import { cachedTask } from '$lib/server/tasks/cached';
 
 /** Returns the cost of a run, the prices of its pieces and what it earns, with labour and energy from its schedule. */
 export async function POST({ request }) {
@@ -14,7 +14,7 @@ export async function POST({ request }) {
   const { slab, shop: overrides, ...asked } = body.value;
   const db = database();
   const ingredients = ingredientsFor(db, [slab], asked.scale);
-  const done = await runTask('price', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked });
+  const done = await cachedTask(db, 'price', { slab, ingredients, shop: { ...wholeShop(db), ...overrides }, asked });
   if (!done.ok) return done.response;
   return done.value.ok ? json(priceAnswer(done.value.value)) : refused(done.value.problems);
 }

@@ -6,6 +6,7 @@ import { readBody, refused } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { readSettingRequest } from '$lib/server/requests/services';
 import { wholeShop } from '$lib/server/shop';
+import { cachedTask, withoutPrices } from '$lib/server/tasks/cached';
 import { runTask } from '$lib/server/tasks/pool';
 
 /** Simulates heat through given layers, or returns how the layers of a slab set in their places. */
@@ -18,9 +19,9 @@ export async function POST({ request }) {
   }
   const { slab, shop, stays = [], ...asked } = body.value.slab;
   const db = database();
-  const ingredients = ingredientsFor(db, [slab], asked.scale);
+  const ingredients = withoutPrices(ingredientsFor(db, [slab], asked.scale));
   const used = { ...wholeShop(db), ...shop };
-  const done = await runTask('setting', { slab, ingredients, shop: used, asked, stays });
+  const done = await cachedTask(db, 'setting', { slab, ingredients, shop: used, asked, stays });
   if (!done.ok) return done.response;
   if (!done.value.ok) return refused(done.value.problems);
   const say = figuresIn(used.shownIn, slab.measures ?? used.measures);

@@ -8,7 +8,10 @@ import { readBody, refused } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { readTimelineRequest } from '$lib/server/requests/services';
 import { wholeShop } from '$lib/server/shop';
-import { runTask } from '$lib/server/tasks/pool';
+import { cachedTask, withoutPrices } from '$lib/server/tasks/cached';
+
+/** Returns the current minute: a schedule asked for again within it is the same. */
+const startOfMinute = () => new Date(Math.floor(Date.now() / 60_000) * 60_000);
 
 const momentOf = (text: string | undefined) => (text === undefined ? undefined : new Date(text));
 
@@ -20,9 +23,9 @@ export async function POST({ request }) {
   const db = database();
   const shop = { ...USUAL_SHOP, ...wholeShop(db), ...overrides };
   const { hands = shop.hands, ovens = shop.ovens, rings = shop.rings } = body.value;
-  const done = await runTask('timeline', {
+  const done = await cachedTask(db, 'timeline', {
     slab,
-    ingredients: ingredientsFor(db, [slab]),
+    ingredients: withoutPrices(ingredientsFor(db, [slab])),
     shop,
     asked: { tins },
     pace,
@@ -35,7 +38,7 @@ export async function POST({ request }) {
       hours: hours ?? shop.hours ?? [],
       zone: zone ?? shop.zone ?? 'UTC',
     },
-    now: new Date(),
+    now: startOfMinute(),
   });
   if (!done.ok) return done.response;
   if (!done.value.ok) return refused(done.value.problems);
