@@ -1,12 +1,4 @@
-import {
-  allergensOf,
-  componentsOf,
-  declaresAllergens,
-  ingredientNamed,
-  larderOf,
-  type Ingredient,
-  type Larder,
-} from '../larder';
+import { allergensOf, componentsOf, declaresAllergens, ingredientNamed, larderOf, type Larder } from '../larder';
 import { nutritionOf } from '../label';
 import { massOf } from '../measure';
 import type { Shop } from '../shop';
@@ -36,7 +28,7 @@ export interface OpenLine {
   readonly where: string;
   readonly preparation: string;
   readonly ingredient: string;
-  /** Larder substitutes that contain it too, or that are not in the larder. */
+  /** Substitutes that contain it too, may contain it, or are not in the larder. */
   readonly tried: readonly string[];
   /** Whether its allergens are not declared, so that it may contain the allergen. */
   readonly isUnknown: boolean;
@@ -73,19 +65,6 @@ function swapped(line: Line, to: string, ratio: number, massG: number | null): L
   return { ...kept, ingredient: to, quantity: Number((massG * ratio).toPrecision(6)), unit: 'g' };
 }
 
-/** Returns the first substitute in the larder that does not contain the allergen. */
-function answerFor(
-  { alternatives = [] }: Ingredient,
-  allergen: string,
-  larder: Larder,
-  slabLarder: Larder | undefined,
-) {
-  return alternatives.find(({ ingredient }) => {
-    const found = ingredientNamed(ingredient, larder, slabLarder);
-    return found !== null && !allergensOf(found, larder, slabLarder).has(allergen);
-  });
-}
-
 /**
  * Returns a copy of a slab without an allergen: each line that contains it gets a substitute from the larder, and lines without
  * one are listed. The copy is marked as free from it, so that the checks verify the claim.
@@ -103,11 +82,11 @@ export function withoutAllergen(
 ): WithoutAllergen {
   const slabLarder = slab.larder ? larderOf(slab.larder) : undefined;
   const measures = slab.measures ?? shop.measures;
-  const isFree = ({ ingredient: name, quantity }: Line) => {
-    if (quantity === 0) return true;
+  const isFreeFrom = (name: string) => {
     const components = [...componentsOf(name, larder, slabLarder).values()];
     return components.every((each) => declaresAllergens(each) && !each.allergens?.includes(allergen));
   };
+  const isFree = ({ ingredient: name, quantity }: Line) => quantity === 0 || isFreeFrom(name);
   const swaps: Swap[] = [];
   const open: OpenLine[] = [];
   const preparations = slab.preparations.map((preparation, p) => ({
@@ -124,7 +103,7 @@ export function withoutAllergen(
       const listed = ingredient.alternatives?.find((alternative) => alternative.ingredient === asked);
       const answer = asked
         ? (listed ?? { ingredient: asked, ratio: 1, changes: '' })
-        : answerFor(ingredient, allergen, larder, slabLarder);
+        : ingredient.alternatives?.find((alternative) => isFreeFrom(alternative.ingredient));
       if (!answer) {
         const tried = (ingredient.alternatives ?? []).map((alternative) => alternative.ingredient);
         const others = preparation.lines.filter(isFree).map((other) => other.ingredient);

@@ -1,14 +1,12 @@
-import { larderOf } from '$core/larder';
 import type { RunPlan } from '$core/run';
 import { USUAL_SHOP } from '$core/shop';
 import type { Slab } from '$core/slab';
-import { allergenStatement } from '$core/usecases';
 import type { Db } from './db/open';
 import { refused } from './http';
+import { allergensOfSlab } from './labels';
 import { ingredientsFor } from './larder';
 import { shopSettings, wholeShop } from './shop';
 import { slabById } from './slabs';
-import { starterShelf } from './starter';
 import { cachedTask } from './tasks/cached';
 import type { Lane, TaskDone } from './tasks/pool';
 
@@ -37,7 +35,7 @@ export async function plannedRun(
   const found = done.value;
   if (!found.ok) return { ok: false, response: refused(found.problems) };
   const plan = found.value;
-  const allergens = allergenStatement(slab, larderOf(ingredients), starterShelf());
+  const allergens = allergensOfSlab(slab, ingredients);
   const planFor = (lot: string): RunPlan => ({ ...plan, lot, begin, allergens });
   return { ok: true, value: { planFor, ingredients, shop: { ...USUAL_SHOP, ...wholeShop(db) } } };
 }

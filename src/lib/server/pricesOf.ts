@@ -1,12 +1,10 @@
 import { setTimeout } from 'node:timers/promises';
-import { larderOf } from '$core/larder';
 import type { Shop } from '$core/shop';
-import { allergenStatement } from '$core/usecases';
 import type { Db } from './db/open';
+import { allergensOfSlab } from './labels';
 import { ingredientsFor } from './larder';
 import type { PricedSlab, PriceRow } from './priceList';
 import { shopSettings } from './shop';
-import { starterShelf } from './starter';
 import { resultKey, resultOf } from './results';
 import { slabById, slabNamesFound, type KeptSlab } from './slabs';
 import { runTask, type Lane } from './tasks/pool';
@@ -54,8 +52,8 @@ export async function pricedPage(db: Db, from: number, patienceMs: number): Prom
     const kept = slabById(db, id);
     const price = kept ? await priceOf(db, kept, shop, 'general') : undefined;
     if (kept && price !== undefined) {
-      const larder = larderOf(ingredientsFor(db, [kept.slab]));
-      prices.set(id, { id, name, price, allergens: allergenStatement(kept.slab, larder, starterShelf()) });
+      const allergens = allergensOfSlab(kept.slab, ingredientsFor(db, [kept.slab]));
+      prices.set(id, { id, name, price, allergens });
     }
   });
   await Promise.race([Promise.all(working), setTimeout(patienceMs, null, { ref: false })]);

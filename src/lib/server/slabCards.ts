@@ -17,7 +17,7 @@ import { slabById, slabNamesFound, type KeptSlab } from './slabs';
 const STRETCH_MS = 20;
 
 /** Time after which the page is sent as far as it is computed, ms. */
-const PATIENCE_MS = 300;
+const PATIENCE_MS = 150;
 
 /** Drawing of a slab's card; `null` if the slab cannot be planned. */
 type Drawn = ReturnType<typeof drawnSlab> | null;

@@ -1,14 +1,12 @@
 import { keepText, labelProblemText } from '$wording/label';
 import { json } from '@sveltejs/kit';
-import { larderOf } from '$core/larder';
-import { allergenStatement } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
 import { allergensOfSlabs } from '$lib/server/labels';
+import { allergensOfSlab } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
 import { readLabelRequest } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
-import { starterShelf } from '$lib/server/starter';
 import { runTask } from '$lib/server/tasks/pool';
 
 /** Drafts the label of a slab. Local food law decides. */
@@ -18,7 +16,7 @@ export async function POST({ request }) {
   const { slab, shop: overrides, madeOn, lot, profile, kind, pack, alsoMade = [], ...asked } = body.value;
   const db = database();
   const ingredients = ingredientsFor(db, [slab], asked.scale);
-  const uncertain = allergenStatement(slab, larderOf(ingredients), starterShelf());
+  const uncertain = allergensOfSlab(slab, ingredients);
   const label = {
     ...{ madeOn, lot, profile, kind, pieces: pack?.pieces, uncertain },
     alsoMade: allergensOfSlabs(db, alsoMade),

@@ -1,13 +1,11 @@
-import { larderOf } from '$core/larder';
-import { allergenStatement } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { jsonOf, readBody } from '$lib/server/http';
+import { allergensOfSlab } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
 import { plannedAsAsked } from '$lib/server/planned';
 import { planAnswer } from '$lib/server/planAnswer';
 import { readPlanRequest } from '$lib/server/requests/plan';
 import { wholeShop } from '$lib/server/shop';
-import { starterShelf } from '$lib/server/starter';
 
 /** Computes a plan with the shop's larder; the slab's own entries win. */
 export async function POST({ request }) {
@@ -19,6 +17,6 @@ export async function POST({ request }) {
   const shop = { ...wholeShop(db), ...overrides };
   const done = await plannedAsAsked(slab, ingredients, shop, asked);
   if (!done.ok) return done.response;
-  const allergens = allergenStatement(slab, larderOf(ingredients), starterShelf());
+  const allergens = allergensOfSlab(slab, ingredients);
   return jsonOf(planAnswer(done.value, slab, shop, allergens));
 }

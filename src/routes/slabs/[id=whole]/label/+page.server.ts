@@ -1,4 +1,3 @@
-import { larderOf } from '$core/larder';
 import { database } from '$lib/server/db';
 import { likelyAllergens } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
@@ -17,11 +16,9 @@ export function load({ params }) {
     const kept = slabById(db, id);
     return kept ? [{ id, name, slab: kept.slab }] : [];
   });
-  const larder = larderOf(
-    ingredientsFor(
-      db,
-      slabs.map(({ slab }) => slab),
-    ),
+  const ingredients = ingredientsFor(
+    db,
+    slabs.map(({ slab }) => slab),
   );
-  return { others: slabs.map(({ id, name, slab }) => ({ id, name, allergens: likelyAllergens(slab, larder) })) };
+  return { others: slabs.map(({ id, name, slab }) => ({ id, name, allergens: likelyAllergens(slab, ingredients) })) };
 }

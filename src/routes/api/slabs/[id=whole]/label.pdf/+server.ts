@@ -1,14 +1,12 @@
-import { larderOf } from '$core/larder';
-import { allergenStatement } from '$core/usecases';
 import { fileName } from '$lib/format/fileName';
 import { database } from '$lib/server/db';
 import { problem, refused } from '$lib/server/http';
 import { allergensOfSlabs } from '$lib/server/labels';
+import { allergensOfSlab } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
 import { readPrintedLabels } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
-import { starterShelf } from '$lib/server/starter';
 import { runTask } from '$lib/server/tasks/pool';
 
 /** Labels of a saved slab on the shop's own sheets: `?madeOn=2026-11-26&pieces=6&count=8&from=1&profile=eu&also=2,3`. */
@@ -20,7 +18,7 @@ export async function GET({ params, url }) {
   if (!kept) return problem('This slab was deleted or never existed', '', 404);
   const { count, from, alsoMade = [], ...asked } = read.value;
   const ingredients = ingredientsFor(db, [kept.slab]);
-  const uncertain = allergenStatement(kept.slab, larderOf(ingredients), starterShelf());
+  const uncertain = allergensOfSlab(kept.slab, ingredients);
   const done = await runTask('labelsPdf', {
     slab: kept.slab,
     ingredients,
