@@ -1,5 +1,5 @@
 import type { Bill, Earned, SettledPricing } from '../cost';
-import { promisedIn, type Keeping, type LabelIngredient, type Nutrition } from '../label';
+import { promisedIn, type Keeping, type LabelIngredient, type LabelProfile, type Nutrition } from '../label';
 import type { Packed, PackedPiece } from '../pack';
 import type { ExpandedSlab } from '../slab';
 import { check, type Check } from './codes';
@@ -19,7 +19,7 @@ export interface SellingFacts {
   readonly piece: PackedPiece;
   readonly label: {
     readonly name: string;
-    readonly profile: 'eu' | 'us';
+    readonly profile: LabelProfile;
     readonly ingredients: readonly LabelIngredient[];
     readonly nutrition: Nutrition;
     readonly keeping: Keeping;

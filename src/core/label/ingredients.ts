@@ -1,4 +1,5 @@
-import { allergensOf, EU_ALLERGENS, ingredientNamed, US_ALLERGENS, type Ingredient, type Larder } from '../larder';
+import { allergensOf, ingredientNamed, type Allergen, type Ingredient, type Larder } from '../larder';
+import { PROFILE_FACTS } from './profiles';
 import type { LabelProfile, MadeOf } from './types';
 
 /** An ingredient as the list names it. */
@@ -9,11 +10,10 @@ export interface LabelIngredient {
   /** Share of the product, %, if the product's name promises it; above 100 it is g per 100 g. */
   readonly percent: number | null;
   /** Allergens required by the profile: its own and those of its components. */
-  readonly allergens: readonly string[];
+  readonly allergens: readonly Allergen[];
   readonly of: readonly LabelIngredient[];
 }
 
-const ASKED = { eu: [...EU_ALLERGENS, 'wheat'], us: US_ALLERGENS } as const;
 /** Added water need not be named up to this share of what is sold. EU 1169/2011, Article 18 and Annex VII, part A. */
 const MIN_WATER = 0.05;
 const WATER_PERCENT = 99.5;
@@ -130,7 +130,7 @@ export function labelIngredients(
       name,
       massG,
       percent: isNamed && massG > 0 && wholeG > 0 ? (massG / wholeG) * 100 : null,
-      allergens: ASKED[profile].filter((allergen) => allergens.includes(allergen)),
+      allergens: PROFILE_FACTS[profile].allergens.filter((allergen) => allergens.includes(allergen)),
       of: inside,
     };
   };
@@ -190,21 +190,24 @@ export function emphasised(name: string, allergens: readonly string[]): string {
   return behind.length > 0 ? `${text} (${behind.join(', ')})` : text;
 }
 
-const percentText = (percent: number, profile: LabelProfile) =>
-  profile === 'us'
-    ? ''
-    : percent > 100
-      ? ` (${percent.toFixed(0)} g per 100 g)`
-      : ` (${percent < 1 ? percent.toFixed(1) : percent.toFixed(0)} %)`;
+const percentText = (percent: number) =>
+  percent > 100
+    ? ` (${percent.toFixed(0)} g per 100 g)`
+    : ` (${percent < 1 ? percent.toFixed(1) : percent.toFixed(0)} %)`;
 
-/** Returns the ingredient list of a label with allergens emphasised **in stars**. */
+/**
+ * Returns the ingredient list of a label with allergens emphasised **in stars**, and the shares of what the name promises, each where
+ * the rules ask for it.
+ */
 export function ingredientsText(ingredients: readonly LabelIngredient[], profile: LabelProfile): string {
+  const { emphasises, givesShares } = PROFILE_FACTS[profile];
+  const nameText = (name: string, allergens: readonly Allergen[]) => (emphasises ? emphasised(name, allergens) : name);
   const entryText = ({ name, allergens, of, percent }: LabelIngredient): string => {
-    const quantity = percent === null ? '' : percentText(percent, profile);
-    if (of.length === 0) return emphasised(name, allergens) + quantity;
+    const quantity = percent === null || !givesShares ? '' : percentText(percent);
+    if (of.length === 0) return nameText(name, allergens) + quantity;
     const through = new Set(of.flatMap((part) => part.allergens));
     const own = allergens.filter((allergen) => !through.has(allergen));
-    return `${emphasised(name, own)}${quantity} (${of.map(entryText).join(', ')})`;
+    return `${nameText(name, own)}${quantity} (${of.map(entryText).join(', ')})`;
   };
   return ingredients.map(entryText).join(', ');
 }

@@ -1,113 +1,189 @@
-import type { Composition } from '../larder';
-import type { LabelProfile, MadeOf } from './types';
+import { isKind } from '../classify';
+import type { Composition, Ingredient } from '../larder';
+import { PROFILE_FACTS } from './profiles';
+import { energyOf, figureOf } from './rounding';
+import type { LabelLine, LabelProfile, MadeOf } from './types';
 
-/** Rows of a nutrition table in order; energy is calculated from them. */
-export const NUTRIENTS = ['fat', 'saturates', 'carbohydrate', 'sugars', 'fibre', 'protein', 'salt'] as const;
+/** What is calculated of a slab. Which of them a label has depends on its rules; `totalCarbohydrate` includes fibre. */
+export const NUTRIENTS = [
+  'fat',
+  'saturates',
+  'carbohydrate',
+  'totalCarbohydrate',
+  'sugars',
+  'addedSugars',
+  'fibre',
+  'protein',
+  'salt',
+] as const;
 export type Nutrient = (typeof NUTRIENTS)[number];
 
-/** g per 100 g of the product, and its energy; `null` if too little is known of an ingredient. */
+/** Lowest and highest possible value. */
+export type Range = readonly [low: number, high: number];
+
+/** A nutrient that is unknown, with the ingredients that leave it open. */
+export interface UnknownNutrient {
+  readonly nutrient: Nutrient;
+  readonly of: readonly string[];
+  readonly range: Range;
+}
+
+/** g per 100 g of the product, and its energy; `null` where the range is wider than the rounding of the label. */
 export type Nutrition = Readonly<Record<Nutrient, number | null>> & {
   readonly kJ: number | null;
   readonly kcal: number | null;
-  /** Unknown nutrients, with their ingredients. */
-  readonly unknown: readonly { readonly nutrient: Nutrient; readonly of: readonly string[] }[];
+  /** Lowest and highest possible value of each. */
+  readonly ranges: Readonly<Record<Nutrient | 'kJ' | 'kcal', Range>>;
+  readonly unknown: readonly UnknownNutrient[];
 };
 
 /** Energy per g. EU 1169/2011, Annex XIV, without alcohol, polyols and organic acids. */
 const KJ = { carbohydrate: 17, protein: 17, fat: 37, fibre: 8 } as const;
 const KCAL = { carbohydrate: 4, protein: 4, fat: 9, fibre: 2 } as const;
-const ENERGY = Object.keys(KJ) as (keyof typeof KJ)[];
+type EnergyFactors = Readonly<Record<keyof typeof KJ, number>>;
 
-/** A nutrient's parent figure below this cannot hold enough of it to matter, g per 100 g. */
+/** A parent figure below this cannot hold enough to matter, g per 100 g. */
 const NOTHING_G = 0.3;
-/** Ingredients below this share of the product may stay unknown: they do not change a rounded figure. */
+/** Ingredients without a composition below this share of the product count as nothing: they do not change a rounded figure. */
 const TRACE = 0.002;
+/** An ingredient is named as a cause if it makes up this share of what is open. */
+const CAUSE_SHARE = 0.1;
 
-/** Returns one nutrient of an ingredient, g per 100 g; `null` if its composition does not give it. */
-export function nutrientIn(composition: Composition | null, nutrient: Nutrient): number | null {
-  if (!composition) return null;
+const exactly = (value: number): Range => [value, value];
+
+/** Returns how much of an ingredient's `other` is neither starch, fibre nor salt as far as those are known, g per 100 g. */
+const openPart = ({ other, starch = 0, fibre = 0, salt = 0 }: Composition) =>
+  Math.max(0, other - starch - fibre - salt);
+
+/** Sugars of these are added; those of milk, nuts, flour and plain fruit are their own. 21 CFR 101.9(c)(6)(iii). */
+function addedSugarsIn({ name, ingredient }: Pick<LabelLine, 'name' | 'ingredient'>, composition: Composition): Range {
+  const { sugars, addedSugars, water, fat } = composition;
+  if (addedSugars !== undefined) return exactly(addedSugars);
+  const thing = { name, ingredient };
+  const own = Math.min(sugars, ingredient?.sugarKinds?.lactose ?? 0);
+  // Cocoa has next to none of its own; in milk chocolate some are lactose.
+  const isChocolate = isKind('chocolate', thing) && (own > 0 || !(ingredient?.allergens ?? []).includes('milk'));
+  if (isChocolate || isKind('syrup', thing) || (sugars >= 90 && fat < 1)) return exactly(sugars - own);
+  const isOwn = sugars < 1 || isKind('nut', thing) || isKind('flour', thing) || (isKind('milk', thing) && sugars <= 12);
+  if (isOwn || (water >= 75 && sugars <= 20)) return exactly(0);
+  return [0, sugars - own];
+}
+
+/**
+ * Returns the possible amounts of a nutrient in an ingredient, g per 100 g.
+ *
+ * What a composition leaves open is bounded by what it gives: saturates by the fat; starch, fibre and salt by the rest that is neither
+ * water, sugars, fat nor protein. Carbohydrate is by difference where fibre is known, as in food tables.
+ */
+export function nutrientRange(line: Pick<LabelLine, 'name' | 'ingredient'>, nutrient: Nutrient): Range {
+  const { composition } = line.ingredient ?? {};
+  if (!composition) return [0, 100];
   const { sugars, fat, protein, other, salt, saturates, starch, fibre } = composition;
-  if (nutrient === 'fat') return fat;
-  if (nutrient === 'protein') return protein;
-  if (nutrient === 'sugars') return sugars;
-  if (nutrient === 'saturates') return saturates ?? (fat < NOTHING_G ? 0 : null);
-  if (nutrient === 'salt') return salt ?? (other < NOTHING_G ? 0 : null);
-  if (nutrient === 'fibre') return fibre ?? (other < NOTHING_G ? 0 : null);
-  if (starch !== undefined) return sugars + starch;
-  if (other < NOTHING_G) return sugars;
-  // By difference, as in food tables: everything that is not fibre, salt or another listed nutrient.
-  return fibre === undefined ? null : sugars + Math.max(0, other - fibre - (salt ?? 0));
+  const open = openPart(composition);
+  switch (nutrient) {
+    case 'fat':
+      return exactly(fat);
+    case 'protein':
+      return exactly(protein);
+    case 'sugars':
+      return exactly(sugars);
+    case 'addedSugars':
+      return addedSugarsIn(line, composition);
+    case 'saturates':
+      return saturates !== undefined ? exactly(saturates) : fat < NOTHING_G ? exactly(0) : [0, fat];
+    case 'salt':
+      return salt !== undefined ? exactly(salt) : other < NOTHING_G ? exactly(0) : [0, open];
+    case 'fibre':
+      return fibre !== undefined ? exactly(fibre) : other < NOTHING_G ? exactly(0) : [0, open];
+    case 'carbohydrate':
+      if (starch !== undefined) return exactly(sugars + starch);
+      if (other < NOTHING_G) return exactly(sugars);
+      return fibre === undefined ? [sugars, sugars + open] : exactly(sugars + Math.max(0, other - fibre - (salt ?? 0)));
+    case 'totalCarbohydrate':
+      // By difference too: whatever is no salt is starch or fibre.
+      if (starch !== undefined && fibre !== undefined) return exactly(sugars + starch + fibre);
+      return salt !== undefined || other < NOTHING_G
+        ? exactly(sugars + Math.max(0, other - (salt ?? 0)))
+        : [sugars + (starch ?? 0) + (fibre ?? 0), sugars + other];
+  }
+}
+
+/** Returns the possible energy of an ingredient, per 100 g: what is open of it may be starch, fibre or salt. */
+function energyRange(ingredient: Ingredient | null, factors: EnergyFactors): Range {
+  const { composition } = ingredient ?? {};
+  if (!composition) return [0, 100 * factors.fat];
+  const { sugars, fat, protein, other, starch, fibre } = composition;
+  const sure = sugars * factors.carbohydrate + fat * factors.fat + protein * factors.protein;
+  if (starch !== undefined && fibre !== undefined)
+    return exactly(sure + starch * factors.carbohydrate + fibre * factors.fibre);
+  if (other < NOTHING_G) return exactly(sure);
+  const known = (starch ?? 0) * factors.carbohydrate + (fibre ?? 0) * factors.fibre;
+  const open = openPart(composition);
+  // By difference: with fibre known, the rest is starch.
+  if (fibre !== undefined) return exactly(sure + known + open * factors.carbohydrate);
+  return [sure + known, sure + known + open * (starch === undefined ? factors.carbohydrate : factors.fibre)];
 }
 
 /**
  * Returns the nutrition of a slab per 100 g, from its ingredients, evaporation and what sticks to the pot.
  *
- * Only water leaves; what sticks in the pot takes its share of everything along. An ingredient whose composition does not tell a nutrient
- * makes that nutrient unknown, unless there is next to nothing of it; nothing is guessed.
+ * Only water leaves; what sticks in the pot takes its share of everything along. What an ingredient's composition leaves open makes a
+ * range, which is a figure as long as it is no wider than the rounding of the label; nothing is guessed.
  *
+ * @param profile rules whose rounding decides what is unknown
  * @see Regulation (EU) No 1169/2011, Annex XIV: 17 kJ or 4 kcal for a gram of carbohydrate and of protein, 37 or 9 for fat, 8 or 2 for fibre
  */
-export function nutritionOf({ pots, massG }: MadeOf): Nutrition {
-  const unknown: { nutrient: Nutrient; of: string[] }[] = [];
-  const per100 = (nutrient: Nutrient): number | null => {
-    let grams = 0;
-    const missing = new Set<string>();
-    for (const { lines, keptShare } of pots)
-      for (const line of lines) {
-        const lineG = line.massG * keptShare;
-        const held = nutrientIn(line.ingredient?.composition ?? null, nutrient);
-        if (held !== null) grams += (lineG * held) / 100;
-        else if (lineG > massG * TRACE) missing.add(line.ingredient?.name ?? line.name);
-      }
-    if (missing.size > 0) unknown.push({ nutrient, of: [...missing] });
-    return missing.size > 0 || massG <= 0 ? null : (grams / massG) * 100;
-  };
-  const grams = Object.fromEntries(NUTRIENTS.map((nutrient) => [nutrient, per100(nutrient)])) as Record<
+export function nutritionOf({ pots, massG }: MadeOf, profile: LabelProfile = 'eu'): Nutrition {
+  const lines = pots.flatMap(({ lines, keptShare }) =>
+    lines.map((line) => ({ ...line, massG: line.massG * keptShare })),
+  );
+  const counted = lines.filter((line) => line.ingredient?.composition || line.massG > massG * TRACE);
+  const per100 = (line: LabelLine, [low, high]: Range): Range => [
+    (line.massG / massG) * low,
+    (line.massG / massG) * high,
+  ];
+  const summed = (rangeOf: (line: LabelLine) => Range): Range =>
+    massG <= 0
+      ? [0, 0]
+      : counted.reduce<Range>(
+          ([low, high], line) => {
+            const own = per100(line, rangeOf(line));
+            return [low + own[0], high + own[1]];
+          },
+          [0, 0],
+        );
+  const rangeOf = (nutrient: Nutrient) => summed((line) => nutrientRange(line, nutrient));
+  const grams = Object.fromEntries(NUTRIENTS.map((nutrient) => [nutrient, rangeOf(nutrient)])) as Record<
     Nutrient,
-    number | null
+    Range
   >;
-  const energy = (factors: Readonly<Record<(typeof ENERGY)[number], number>>) =>
-    ENERGY.reduce<number | null>((sum, part) => {
-      const held = grams[part];
-      return sum === null || held === null ? null : sum + held * factors[part];
-    }, 0);
-  return { ...grams, kJ: energy(KJ), kcal: energy(KCAL), unknown };
-}
-
-const toStep = (value: number, step: number, digits: number) => (Math.round(value / step) * step).toFixed(digits);
-
-function euRounded(nutrient: Nutrient, grams: number): string {
-  if (nutrient === 'salt')
-    return grams <= 0.0125 ? '< 0.01 g' : grams < 1 ? `${toStep(grams, 0.01, 2)} g` : `${toStep(grams, 0.1, 1)} g`;
-  const least = nutrient === 'saturates' ? 0.1 : 0.5;
-  return grams <= least ? `< ${least} g` : grams < 10 ? `${toStep(grams, 0.1, 1)} g` : `${toStep(grams, 1, 0)} g`;
-}
-
-function usRounded(nutrient: Nutrient, grams: number): string {
-  if (nutrient === 'salt') {
-    // Salt is 2.5 times sodium.
-    const mg = (grams / 2.5) * 1000;
-    return mg < 5 ? '0 mg' : mg <= 140 ? `${toStep(mg, 5, 0)} mg` : `${toStep(mg, 10, 0)} mg`;
-  }
-  if (nutrient === 'fat' || nutrient === 'saturates')
-    return grams < 0.5
-      ? '0 g'
-      : grams < 5
-        ? `${toStep(grams, 0.5, 1).replace('.0', '')} g`
-        : `${toStep(grams, 1, 0)} g`;
-  return grams < 0.5 ? '0 g' : grams < 1 ? 'less than 1 g' : `${toStep(grams, 1, 0)} g`;
-}
-
-/**
- * Formats a figure by the guidance of the law.
- *
- * @see European Commission (2012), Guidance on tolerances for nutrient values declared on a label, table 4; US 21 CFR 101.9(c)
- */
-export const roundedNutrient = (nutrient: Nutrient, grams: number, profile: LabelProfile): string =>
-  profile === 'eu' ? euRounded(nutrient, grams) : usRounded(nutrient, grams);
-
-/** Formats energy: whole kJ and kcal; in the US calories to 5, and from 50 on to 10. */
-export function roundedEnergy(kJ: number, kcal: number, profile: LabelProfile): string {
-  if (profile === 'eu') return `${Math.round(kJ)} kJ / ${Math.round(kcal)} kcal`;
-  return kcal < 5 ? '0' : toStep(kcal, kcal <= 50 ? 5 : 10, 0);
+  const ranges = {
+    ...grams,
+    kJ: summed(({ ingredient }) => energyRange(ingredient, KJ)),
+    kcal: summed(({ ingredient }) => energyRange(ingredient, KCAL)),
+  };
+  const figures = Object.fromEntries(
+    NUTRIENTS.map((nutrient) => [nutrient, massG <= 0 ? null : figureOf(nutrient, grams[nutrient], profile)]),
+  ) as Record<Nutrient, number | null>;
+  const causes = (nutrient: Nutrient): string[] => {
+    const open = grams[nutrient][1] - grams[nutrient][0];
+    const named = counted.flatMap((line) => {
+      const [low, high] = per100(line, nutrientRange(line, nutrient));
+      return high - low >= open * CAUSE_SHARE ? [line.ingredient?.name ?? line.name] : [];
+    });
+    return [...new Set(named)];
+  };
+  return {
+    ...figures,
+    kJ: massG <= 0 ? null : energyOf(ranges.kJ),
+    kcal: massG <= 0 ? null : energyOf(ranges.kcal),
+    ranges,
+    unknown: PROFILE_FACTS[profile].nutrients
+      .filter((nutrient) => massG > 0 && figures[nutrient] === null)
+      .map((nutrient) => ({
+        nutrient,
+        of: causes(nutrient),
+        range: grams[nutrient],
+      })),
+  };
 }

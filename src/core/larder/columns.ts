@@ -16,6 +16,7 @@ export const LARDER_COLUMNS = [
   'other',
   'salt',
   'saturates',
+  'added_sugars',
   'starch',
   'fibre',
   'allergens',

@@ -44,7 +44,7 @@ const pack = fields({
 
 /**
  * Composition, g per 100 g. `other` is starch, fibre and ash; `starch`, `fibre` and `salt` are parts of it if known, and
- * `saturates` is part of the fat.
+ * `saturates` is part of the fat, and `addedSugars` part of the sugars.
  */
 const composition = fields({
   water: needed,
@@ -54,6 +54,7 @@ const composition = fields({
   other: needed,
   salt: percent,
   saturates: percent,
+  addedSugars: percent,
   starch: percent,
   fibre: percent,
 }).test('sum', asMessage(reason('composition-over-100')), (parts) => {

@@ -33,6 +33,7 @@ const NUMBERS = {
   other: 'composition.other',
   salt: 'composition.salt',
   saturates: 'composition.saturates',
+  added_sugars: 'composition.addedSugars',
   starch: 'composition.starch',
   fibre: 'composition.fibre',
   keeps_days_room: 'keepDays.room',
@@ -155,7 +156,13 @@ export function ingredientFromRow(row: Row, before: Ingredient | null): RowRead<
   if (given > 0 && given < 5 && !known) {
     problems.push({ column: 'water', reason: reason('composition-incomplete') });
   }
-  const named = without({ salt: n.salt, saturates: n.saturates, starch: n.starch, fibre: n.fibre });
+  const named = without({
+    salt: n.salt,
+    saturates: n.saturates,
+    addedSugars: n.added_sugars,
+    starch: n.starch,
+    fibre: n.fibre,
+  });
   const keepDays = without({ room: n.keeps_days_room, fridge: n.keeps_days_fridge, freezer: n.keeps_days_freezer });
   const kinds = without({ sucrose: n.sucrose, lactose: n.lactose, mono: n.mono, glucoseSyrup: n.glucose_syrup });
   const states = pairsOf(row, 'g_per_ml_by_state', 'densities.state', problems);
@@ -230,6 +237,7 @@ export function rowOfIngredient(ingredient: Ingredient): Record<(typeof LARDER_C
     other: figure(c?.other),
     salt: figure(c?.salt),
     saturates: figure(c?.saturates),
+    added_sugars: figure(c?.addedSugars),
     starch: figure(c?.starch),
     fibre: figure(c?.fibre),
     allergens: listCell(ingredient.allergens),

@@ -129,7 +129,7 @@ const channel = fields({
 });
 
 /** Rules for label drafts. */
-export const LABEL_PROFILES = ['eu', 'us'] as const;
+export const LABEL_PROFILES = ['eu', 'uk', 'uk-direct', 'uk-loose', 'us'] as const;
 export const PAPERS = ['A4', 'Letter'] as const;
 const sideMm = number(10, 300);
 const edgeMm = number(0, 100);

@@ -1,18 +1,36 @@
 import { problem } from '../validation';
 import { isEggCooked, isKind } from '../classify';
-import { ALLERGENS, allergensOf, ingredientNamed, larderOf, type AllergenStatement, type Larder } from '../larder';
 import {
+  ALLERGENS,
+  allergensOf,
+  ingredientNamed,
+  larderOf,
+  type Allergen,
+  type AllergenStatement,
+  type Larder,
+} from '../larder';
+import {
+  allergenTerm,
+  allergenTerms,
   countLabelEntries,
   dayAfter,
   ingredientsText,
   keepingOf,
   labelIngredients,
   nutritionOf,
+  PROFILE_FACTS,
+  REFERENCE_G,
+  servingOf,
+  unnamedKinds,
   type Keeping,
+  type LabelElement,
   type LabelIngredient,
   type LabelProfile,
   type MadeOf,
+  type Nutrient,
   type Nutrition,
+  type Range,
+  type Serving,
 } from '../label';
 import { USUAL_LABELS, type Shop } from '../shop';
 import { expandDividedLines, PLACE_FACTS, type ExpandedSlab, type Slab } from '../slab';
@@ -54,6 +72,14 @@ export function labelProblems(slab: Slab, larder: Larder): Problem[] {
   return [problem('/slab/preparations', 'label-too-long', { entries, max: MAX_ENTRIES })];
 }
 
+/** Nutrients that are unknown because of the same ingredients, with their ranges per 100 g. */
+export interface UnknownTogether {
+  readonly nutrients: readonly Nutrient[];
+  /** Of each nutrient, g. */
+  readonly ranges: readonly Range[];
+  readonly ingredients: readonly string[];
+}
+
 /** Problems that prevent printing a label. */
 export type LabelProblem =
   | { readonly code: 'not-in-larder' | 'kept-too-warm'; readonly ingredients: readonly string[] }
@@ -64,9 +90,10 @@ export type LabelProblem =
     }
   | {
       readonly code: 'nutrition-unknown';
-      /** Nutrients that are unknown because of the same ingredients. */
-      readonly unknown: readonly { readonly nutrients: readonly string[]; readonly ingredients: readonly string[] }[];
+      readonly unknown: readonly UnknownTogether[];
     }
+  /** The law wants the nut, cereal or fish by name. */
+  | { readonly code: 'kind-not-named'; readonly allergen: string; readonly ingredients: readonly string[] }
   | { readonly code: 'no-shelf-life' | 'no-address' }
   | { readonly code: 'claim-broken'; readonly allergens: readonly string[] };
 
@@ -82,9 +109,13 @@ export interface LabelDraft {
   readonly assumed: readonly string[];
   /** Ingredients whose allergens are not known completely. */
   readonly unknownFor: readonly string[];
-  /** Allergens of other products made that day that are not in the slab. */
+  /** Contained, assumed and possible allergens in the words of the market; `mayContain` are those of other products made that day. */
+  readonly contains: readonly string[];
+  readonly probablyContains: readonly string[];
   readonly mayContain: readonly string[];
   readonly nutrition: Nutrition & { readonly per: 100 };
+  /** Serving of the pack, as the United States have it, and whether it counts as a bar on a base of cereal. */
+  readonly serving: Serving & { readonly of: keyof typeof REFERENCE_G };
   readonly pieces: number;
   /** Net mass of one pack: declared, otherwise that of its pieces. */
   readonly netG: number;
@@ -100,6 +131,18 @@ export interface LabelDraft {
   readonly unnamed: readonly string[];
   /** Problems that prevent printing. */
   readonly problems: readonly LabelProblem[];
+  /** What the law asks for beyond this draft. */
+  readonly lacks: readonly LabelElement[];
+}
+
+/** Crumb, flour and cereals from this share of a slab on make it a bar on a base of cereal. */
+const GRAIN_SHARE = 0.2;
+
+/** Returns what the slab counts as where servings are concerned. */
+function servedAs({ pots }: MadeOf): keyof typeof REFERENCE_G {
+  const lines = pots.flatMap((pot) => pot.lines);
+  const massOf = (some: typeof lines) => some.reduce((sum, { massG }) => sum + massG, 0);
+  return massOf(lines.filter((line) => isKind('crumb', line))) >= GRAIN_SHARE * massOf(lines) ? 'grain-bar' : 'candy';
 }
 
 /** Returns what of each pot goes into the product: without leftovers, evaporation and loss. */
@@ -156,7 +199,10 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
   const carried = new Set(ingredients.flatMap(({ allergens }) => allergens));
   const allergens = ALLERGENS.filter((allergen) => carried.has(allergen));
   const { assumed, unknownFor } = options.uncertain ?? { assumed: [], unknownFor: [] };
-  const nutrition = { per: 100 as const, ...nutritionOf(of) };
+  const { parts, lacks } = PROFILE_FACTS[profile];
+  const term = (allergen: string) => allergenTerm(allergen, profile);
+  const served = servedAs(of);
+  const nutrition = { per: 100 as const, ...nutritionOf(of, profile) };
   const lines = of.pots.flatMap((pot) => pot.lines);
   const keeping = keepingOf(
     slab,
@@ -181,8 +227,13 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
     text: ingredientsText(ingredients, profile),
     allergens,
     ...{ assumed, unknownFor },
-    mayContain: ALLERGENS.filter((allergen) => options.alsoMade?.includes(allergen) && !carried.has(allergen)),
+    contains: allergenTerms(ingredients, allergens, profile),
+    probablyContains: assumed.map(term),
+    mayContain: PROFILE_FACTS[profile].allergens
+      .filter((allergen) => options.alsoMade?.includes(allergen) && !carried.has(allergen))
+      .map(term),
     nutrition,
+    serving: { ...servingOf(pieceG, pieces, REFERENCE_G[served]), of: served },
     pieces,
     netG: slab.label?.netG ?? pieceG * pieces,
     pieceG,
@@ -200,21 +251,38 @@ export function labelFor(slab: Slab, larder: Larder, shop: Shop, planned: Plan, 
       ...(nutrition.unknown.length > 0
         ? [{ code: 'nutrition-unknown', unknown: unknownByIngredients(nutrition) } as const]
         : []),
-      ...(keeping.days === null ? [{ code: 'no-shelf-life' } as const] : []),
-      ...(labels.address === '' ? [{ code: 'no-address' } as const] : []),
+      ...kindsNotNamed(ingredients, allergens, profile),
+      ...(keeping.days === null && parts.includes('best-before') ? [{ code: 'no-shelf-life' } as const] : []),
+      ...(labels.address === '' && parts.includes('address') ? [{ code: 'no-address' } as const] : []),
       ...(cold.length > 0 ? [{ code: 'kept-too-warm', ingredients: [...new Set(cold)] } as const] : []),
       ...(stripped.length > 0 ? [{ code: 'claim-broken', allergens: stripped } as const] : []),
     ],
+    lacks,
   };
 }
 
+/** Groups ingredients whose nut, cereal or fish the law wants by name, by allergen. */
+function kindsNotNamed(
+  ingredients: readonly LabelIngredient[],
+  allergens: readonly Allergen[],
+  profile: LabelProfile,
+): LabelProblem[] {
+  const unnamed = unnamedKinds(ingredients, allergens, profile);
+  return [...new Set(unnamed.map(({ allergen }) => allergen))].map((allergen) => ({
+    code: 'kind-not-named',
+    allergen: allergenTerm(allergen, profile),
+    ingredients: unnamed.filter((each) => each.allergen === allergen).map(({ ingredient }) => ingredient),
+  }));
+}
+
 /** Groups unknown nutrients by the ingredients that they are unknown for. */
-function unknownByIngredients({ unknown }: Nutrition) {
-  const groups = new Map<string, { nutrients: string[]; ingredients: readonly string[] }>();
-  for (const { nutrient, of } of unknown) {
+function unknownByIngredients({ unknown }: Nutrition): UnknownTogether[] {
+  const groups = new Map<string, { nutrients: Nutrient[]; ranges: Range[]; ingredients: readonly string[] }>();
+  for (const { nutrient, of, range } of unknown) {
     const key = of.join('\n');
-    const group = groups.get(key) ?? { nutrients: [], ingredients: of };
+    const group = groups.get(key) ?? { nutrients: [], ranges: [], ingredients: of };
     group.nutrients.push(nutrient);
+    group.ranges.push(range);
     groups.set(key, group);
   }
   return [...groups.values()];

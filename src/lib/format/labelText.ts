@@ -1,5 +1,14 @@
+import { isUnitedStates, PROFILE_FACTS, type LabelPart } from '$core/label';
 import type { LabelDraft } from '$core/usecases';
-import { keepText } from '$wording/label';
+import {
+  allergenLines,
+  bestBeforeText,
+  DRAFT_TEXT,
+  keepText,
+  labelDay,
+  servingsText,
+  servingText,
+} from '$wording/label';
 import { netText, nutritionRows } from '$wording/labelTable';
 
 /** A stretch of text; allergens stand out. */
@@ -11,22 +20,6 @@ export interface Run {
 /** Converts text with **stars** to runs. */
 export const runsOf = (text: string): Run[] =>
   text.split('**').flatMap((part, i) => (part === '' ? [] : [{ text: part, bold: i % 2 === 1 }]));
-
-/** Returns the allergen statements below the ingredient list, and what keeps the draft from being used. */
-export function allergenWords({ profile, allergens, assumed, unknownFor, mayContain }: LabelDraft): string[] {
-  const list = (names: readonly string[]) => names.map((name) => `**${name}**`).join(', ');
-  return [
-    ...(profile === 'us' && allergens.length > 0
-      ? [`Contains: ${list(allergens.filter((allergen) => allergen !== 'gluten'))}.`]
-      : []),
-    ...(mayContain.length > 0 ? [`May contain ${list(mayContain)}.`] : []),
-    ...(assumed.length > 0 ? [`NOT VERIFIED: probably contains ${list(assumed)}.`] : []),
-    ...(unknownFor.length > 0 ? [`ALLERGENS UNKNOWN for ${list(unknownFor)}. Not for sale.`] : []),
-  ];
-}
-
-export const BEST_BEFORE = { eu: 'Best before', us: 'Best by' } as const;
-export const DRAFT = 'Draft: check it against your local food law before it goes on a pack.';
 
 /** A word, and whether a space precedes it. */
 export interface Word extends Run {
@@ -43,21 +36,43 @@ export const wordsOf = (runs: readonly Run[]): Word[] =>
     }));
   });
 
-/** Returns a label as blocks of text, with its nutrition in one line. */
-export function labelBlocks(label: LabelDraft, bestBefore: string | null): (readonly Run[])[] {
-  const { profile, nutrition, pieceG, text, netG, keeping, lot, address } = label;
-  const rows = nutritionRows(nutrition, pieceG, profile);
-  const table = rows.map(({ name, per, each }) => `${name} ${profile === 'us' ? each : per}`).join('; ');
-  const plain = (words: string) => [{ text: words, bold: false }];
+/** Returns the mass that the second column of the nutrition table is for: a serving in the United States, otherwise a piece. */
+export const eachMassG = ({ profile, serving, pieceG }: LabelDraft): number =>
+  isUnitedStates(profile) ? serving.massG : pieceG;
+
+/** Returns the nutrition in one line. */
+function nutritionLine(label: LabelDraft): string {
+  const { profile, nutrition, serving } = label;
+  const isAmerican = isUnitedStates(profile);
+  const rows = nutritionRows(nutrition, eachMassG(label), profile);
+  const table = rows.map(({ name, per, each, daily }) =>
+    isAmerican ? `${name} ${each}${daily === '' ? '' : ` (${daily} DV)`}` : `${name} ${per}`,
+  );
+  return isAmerican
+    ? `**Nutrition Facts** ${servingsText(serving)}, serving size: ${servingText(serving)}. Amount per serving: ${table.join(', ')}.`
+    : `Nutrition per 100 g: ${table.join('; ')}.`;
+}
+
+/** Returns a label as blocks of text, with its nutrition in one line; the last is that it is a draft. */
+export function labelBlocks(label: LabelDraft): (readonly Run[])[] {
+  const { profile, text, netG, keeping, lot, address, bestBefore } = label;
+  const { parts } = PROFILE_FACTS[profile];
+  const has = (part: LabelPart) => parts.includes(part);
+  const small = [
+    ...(has('net') ? [`**${netText(netG, profile)}**`] : []),
+    ...(has('best-before')
+      ? [`${bestBeforeText(profile)}: **${bestBefore ? labelDay(bestBefore, profile) : '?'}**`]
+      : []),
+    ...(has('lot') ? [`Lot ${lot}.`] : []),
+    ...(has('storage') ? [`${keepText(keeping.place)}.`] : []),
+  ];
   return [
     [{ text: label.name, bold: true }],
-    runsOf(`Ingredients: ${text}.`),
-    ...allergenWords(label).map(runsOf),
-    plain(`Nutrition ${profile === 'us' ? 'per piece' : 'per 100 g'}: ${table}.`),
-    runsOf(
-      `**${netText(netG, profile)}** ${BEST_BEFORE[profile]}: **${bestBefore ?? '?'}** Lot ${lot}. ${keepText(keeping.place)}.`,
-    ),
-    plain(address),
-    plain(DRAFT),
+    runsOf(has('ingredients') ? `Ingredients: ${text}.` : ''),
+    ...allergenLines(label).map(runsOf),
+    runsOf(has('nutrition') ? nutritionLine(label) : ''),
+    runsOf(small.join(' ')),
+    [{ text: has('address') ? address : '', bold: false }],
+    [{ text: DRAFT_TEXT, bold: false }],
   ].filter((runs) => runs.some((run) => run.text !== ''));
 }

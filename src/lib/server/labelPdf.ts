@@ -118,13 +118,12 @@ async function embedFonts(file: PDFDocument): Promise<Fonts> {
  * Prints a label on the shop's sheets, with a last page to compare with a sheet: its outlines, and a square to measure.
  *
  * @param count how many labels
- * @param bestBefore the day as the shop writes it
  * @param from the first place that is printed, 1 being the first on a sheet
  */
 export async function labelPdf(
   label: LabelDraft,
   sheet: LabelSheet,
-  { count, from, bestBefore }: { count: number; from: number; bestBefore: string | null },
+  { count, from }: { count: number; from: number },
 ): Promise<Read<Uint8Array>> {
   const refused = (wrong: Problem): Read<never> => ({ ok: false, problems: [wrong] });
   const wrong = sheetProblem(sheet);
@@ -135,7 +134,7 @@ export async function labelPdf(
     number,
     number,
   ];
-  const blocks = labelBlocks(label, bestBefore);
+  const blocks = labelBlocks(label);
   // Checked before layout, by the minimum width of letters.
   const letters = blocks.flat().reduce((sum, { text }) => sum + text.length, 0);
   if (letters * (SIZES.least * MIN_LETTER) * (SIZES.least * LEADING) > inside[0] * inside[1]) return refused(tooSmall);

@@ -15,6 +15,7 @@
   /** Further nutrients for labels. */
   const OF_IT = [
     ['saturates', 'of the fat saturates, %'],
+    ['addedSugars', 'of the sugars added, %'],
     ['starch', 'of the other starch, %'],
     ['fibre', 'fibre, %'],
     ['salt', 'salt, %'],

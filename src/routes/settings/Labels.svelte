@@ -1,5 +1,6 @@
 <!-- Dimensions of the shop's label sheets, drawn to scale, and texts on every label. -->
 <script lang="ts">
+  import { PROFILE_NAMES } from '$wording/label';
   import { Select, SelectItem, TextArea } from 'carbon-components-svelte';
   import { LABEL_PROFILES, PAPERS, USUAL_LABELS, type LabelSheet, type Shop } from '$core/shop';
   import { shopLimits } from '$lib/limits/fieldLimits';
@@ -14,7 +15,6 @@
 
   const sheet = $derived({ ...USUAL_LABELS, ...labels });
   const set = (part: Partial<LabelSheet>) => onshop({ labels: { ...labels, ...part } });
-  const PROFILE_NAMES = { eu: 'European rules', us: 'United States rules' } as const;
   const SIZES = { A4: [210, 297], Letter: [216, 279] } as const;
   const size = $derived(SIZES[sheet.paper]);
   const COUNTS = [

@@ -7,7 +7,7 @@ import {
   ingredientsText,
   keepingOf,
   labelIngredients,
-  nutrientIn,
+  nutrientRange,
   nutritionOf,
   promisedIn,
   promises,
@@ -17,7 +17,7 @@ import {
   type MadeOf,
   type Nutrient,
 } from '$core/label';
-import { larderOf, type Ingredient } from '$core/larder';
+import { larderOf, type Composition, type Ingredient } from '$core/larder';
 
 test('rounding in the United States, 21 CFR 101.9(c), on both sides of every step', () => {
   const us = (nutrient: Nutrient, grams: number) => roundedNutrient(nutrient, grams, 'us');
@@ -226,23 +226,106 @@ test('a list goes by mass, then by name; water counts by what stays, and is left
   assert.equal(ingredientsText([entry('salt', 0.5)], 'us'), 'salt');
 });
 
-test('nutrients of an ingredient: by difference, or unknown where its composition does not tell', () => {
-  const whole = { water: 10, sugars: 20, fat: 0.2, protein: 5, other: 12 };
-  assert.equal(nutrientIn(null, 'fat'), null);
+test('nutrients of an ingredient: by difference, or a range within what its composition leaves open', () => {
+  const whole: Composition = { water: 10, sugars: 20, fat: 0.2, protein: 5, other: 12 };
+  const range = (nutrient: Nutrient, part: Partial<Composition> = {}, name = 'x') =>
+    nutrientRange({ name, ingredient: { name, composition: { ...whole, ...part } } }, nutrient);
+  assert.deepEqual(nutrientRange({ name: 'x', ingredient: null }, 'fat'), [0, 100]);
+  for (const [nutrient, found] of [
+    ['fat', [0.2, 0.2]],
+    ['protein', [5, 5]],
+    ['sugars', [20, 20]],
+    ['saturates', [0, 0]],
+    ['salt', [0, 12]],
+    ['fibre', [0, 12]],
+    ['carbohydrate', [20, 32]],
+    ['totalCarbohydrate', [20, 32]],
+    ['addedSugars', [0, 20]],
+  ] as const)
+    assert.deepEqual(range(nutrient), found, nutrient);
+  assert.deepEqual(range('saturates', { fat: 0.3 }), [0, 0.3]);
+  assert.deepEqual(range('salt', { other: 0.2 }), [0, 0]);
+  assert.deepEqual(range('fibre', { other: 0.2 }), [0, 0]);
+  assert.deepEqual(range('carbohydrate', { other: 0.2 }), [20, 20]);
+  assert.deepEqual(range('carbohydrate', { starch: 7 }), [27, 27]);
+  assert.deepEqual(range('carbohydrate', { fibre: 3, salt: 1 }), [28, 28]);
+  assert.deepEqual(range('carbohydrate', { fibre: 3 }), [29, 29]);
+  assert.deepEqual(range('carbohydrate', { fibre: 11, salt: 2 }), [20, 20]);
+  // What is starch is no fibre, and what is fibre no salt.
+  assert.deepEqual(range('fibre', { starch: 7 }), [0, 5]);
+  assert.deepEqual(range('salt', { starch: 7, fibre: 3 }), [0, 2]);
+  // With fibre it is everything but salt.
+  assert.deepEqual(range('totalCarbohydrate', { salt: 2 }), [30, 30]);
+  assert.deepEqual(range('totalCarbohydrate', { starch: 7, fibre: 3 }), [30, 30]);
+  assert.deepEqual(range('totalCarbohydrate', { starch: 7 }), [27, 32]);
+});
+
+test('added sugars: those of sugar and syrup are added, those of milk, nuts and flour are not, and of others it is said', () => {
+  const added = (name: string, composition: Partial<Composition>, more: Partial<Ingredient> = {}) =>
+    nutrientRange(
+      {
+        name,
+        ingredient: {
+          name,
+          composition: { water: 2, sugars: 0, fat: 0, protein: 0, other: 0, ...composition },
+          ...more,
+        },
+      },
+      'addedSugars',
+    );
+  assert.deepEqual(added('caster sugar', { sugars: 98 }), [98, 98]);
+  assert.deepEqual(added('golden syrup', { sugars: 78, water: 20 }), [78, 78]);
+  assert.deepEqual(added('whole milk', { sugars: 4.8, water: 88 }), [0, 0]);
+  assert.deepEqual(added('almonds', { sugars: 4, fat: 50, protein: 21, other: 20 }), [0, 0]);
+  assert.deepEqual(added('raspberries', { sugars: 5, water: 86 }), [0, 0]);
+  assert.deepEqual(added('dark chocolate', { sugars: 45, fat: 35 }), [45, 45]);
+  assert.deepEqual(added('milk chocolate', { sugars: 50, fat: 31 }, { allergens: ['milk'] }), [0, 50]);
+  // Its lactose is of the milk.
+  const lactose = { allergens: ['milk' as const], sugarKinds: { lactose: 10 } };
+  assert.deepEqual(added('milk chocolate', { sugars: 50, fat: 31 }, lactose), [40, 40]);
+  assert.deepEqual(added('biscuits', { sugars: 25, fat: 20, other: 45 }), [0, 25]);
+  assert.deepEqual(added('milk chocolate', { sugars: 50, fat: 31, addedSugars: 41 }), [41, 41]);
+});
+
+test('a butter without a figure for starch leaves nothing unknown; a third of flour without one does', () => {
+  const butter = {
+    name: 'butter',
+    composition: { water: 16, sugars: 0.6, fat: 82, protein: 0.6, other: 0.8, saturates: 52, salt: 0.02 },
+  };
+  const flour = {
+    name: 'flour',
+    composition: { water: 12, sugars: 1, fat: 1, protein: 10, other: 76, saturates: 0.2, salt: 0 },
+  };
+  const made = (grams: number, of: Ingredient) =>
+    nutritionOf({
+      pots: [
+        pot([
+          [of, grams],
+          [sugar, 200 - grams],
+        ]),
+      ],
+      massG: 200,
+    });
+  const buttery = made(60, butter);
+  assert.deepEqual(buttery.unknown, []);
+  // 70 g of sugar, 0.18 of milk sugar, and up to 0.234 more: within the rounding of a gram.
+  assert.ok(Math.abs(buttery.carbohydrate! - 70.297) < 0.001, String(buttery.carbohydrate));
   assert.deepEqual(
-    (['fat', 'protein', 'sugars', 'saturates', 'salt', 'fibre', 'carbohydrate'] as const).map((nutrient) =>
-      nutrientIn(whole, nutrient),
-    ),
-    [0.2, 5, 20, 0, null, null, null],
+    buttery.ranges.carbohydrate.map((grams) => Number(grams.toFixed(3))),
+    [70.18, 70.414],
   );
-  assert.equal(nutrientIn({ ...whole, fat: 0.3 }, 'saturates'), null);
-  assert.equal(nutrientIn({ ...whole, other: 0.2 }, 'salt'), 0);
-  assert.equal(nutrientIn({ ...whole, other: 0.2 }, 'fibre'), 0);
-  assert.equal(nutrientIn({ ...whole, other: 0.2 }, 'carbohydrate'), 20);
-  assert.equal(nutrientIn({ ...whole, starch: 7 }, 'carbohydrate'), 27);
-  assert.equal(nutrientIn({ ...whole, fibre: 3, salt: 1 }, 'carbohydrate'), 28);
-  assert.equal(nutrientIn({ ...whole, fibre: 3 }, 'carbohydrate'), 29);
-  assert.equal(nutrientIn({ ...whole, fibre: 11, salt: 2 }, 'carbohydrate'), 20);
+  assert.notEqual(buttery.kJ, null);
+  const floury = made(60, flour);
+  assert.deepEqual(
+    floury.unknown.map(({ nutrient, of }) => [nutrient, of]),
+    [
+      ['carbohydrate', ['flour']],
+      ['fibre', ['flour']],
+    ],
+  );
+  assert.equal(floury.kJ, null);
+  // All carbohydrate is known once fibre counts with it.
+  assert.equal(floury.totalCarbohydrate, 70 + 0.3 * 77);
 });
 
 test('what is unknown is named, and a trace of it is not', () => {
@@ -259,7 +342,9 @@ test('what is unknown is named, and a trace of it is not', () => {
   assert.deepEqual(of(0.2).unknown, []);
   assert.equal(of(0.2).sugars, 100);
   assert.deepEqual(of(0.3).unknown[0]!.of, ['dust']);
-  assert.equal(of(0.3).kJ, null);
+  // What is open is 11 of 1,700 kJ at 0.3 g, and 74 at 2 g.
+  assert.deepEqual(of(0.3).ranges.kJ, [1700, 1711.1]);
+  assert.equal(of(2).kJ, null);
   assert.deepEqual([of(0.2).kJ, of(0.2).kcal], [1700, 400]);
   assert.equal(nutritionOf({ pots: [], massG: 0 }).fat, null);
 });

@@ -367,7 +367,7 @@ test('what is uncertain about allergens stands on the label itself and keeps it 
     problems.some(({ code }) => code === 'allergens-uncertain');
   const label = labelOf({ assumed: ['sesame'], unknownFor: ['saltine squares'] });
   assert.ok(isUncertain(label));
-  const text = labelBlocks(label, '10/12/2026')
+  const text = labelBlocks(label)
     .flat()
     .map((run) => run.text)
     .join(' ');

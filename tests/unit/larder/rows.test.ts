@@ -76,6 +76,7 @@ test('everything that is said stands in its own column', () => {
     other: '1.5',
     salt: '1.4',
     saturates: '52',
+    added_sugars: '',
     starch: '0',
     fibre: '0',
     allergens: 'milk',

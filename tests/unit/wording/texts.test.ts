@@ -279,7 +279,20 @@ test('what is read, what was recorded, how it cuts, and what a label lacks', () 
     { code: 'allergens-uncertain', allergens: ['milk'], ingredients: ['dust', 'fog'] },
     { code: 'allergens-uncertain', allergens: [], ingredients: ['dust'] },
     { code: 'kept-too-warm', ingredients: ['cream'] },
-    { code: 'nutrition-unknown', unknown: [{ nutrients: ['fat', 'salt'], ingredients: ['oats'] }] },
+    {
+      code: 'nutrition-unknown',
+      unknown: [
+        {
+          nutrients: ['fat', 'salt'],
+          ranges: [
+            [1, 4],
+            [0.1, 0.2],
+          ],
+          ingredients: ['oats'],
+        },
+      ],
+    },
+    { code: 'kind-not-named', allergen: 'tree nuts', ingredients: ['praline'] },
     { code: 'no-shelf-life' },
     { code: 'no-address' },
     { code: 'claim-broken', allergens: ['milk', 'egg'] },

@@ -176,11 +176,9 @@ export async function labelsPdf({
   if (!drafted.ok) return drafted;
   const { shop } = task;
   const sheet = { ...USUAL_LABELS, ...shop.labels };
-  const dates = datesIn(shop.locale ?? USUAL_SHOP.locale, shop.zone);
   return labelPdf(drafted.value, sheet, {
     count: count ?? sheet.columns * sheet.rows,
     from: from ?? 1,
-    bestBefore: drafted.value.bestBefore && dates.day(drafted.value.bestBefore),
   });
 }
 

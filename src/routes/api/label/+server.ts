@@ -1,9 +1,8 @@
-import { keepText, labelProblemText } from '$wording/label';
+import { ELEMENT_NAMES, keepText, labelProblemText } from '$wording/label';
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
 import { readBody, refused } from '$lib/server/http';
-import { allergensOfSlabs } from '$lib/server/labels';
-import { allergensOfSlab } from '$lib/server/labels';
+import { allergensOfSlab, allergensOfSlabs } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
 import { readLabelRequest } from '$lib/server/requests/selling';
 import { wholeShop } from '$lib/server/shop';
@@ -26,5 +25,6 @@ export async function POST({ request }) {
   if (!done.value.ok) return refused(done.value.problems);
   const { problems, ...draft } = done.value.value;
   const messages = problems.map((found) => ({ ...found, message: labelProblemText(found) }));
-  return json({ ...draft, keep: keepText(draft.keeping.place), problems: messages });
+  const lacks = draft.lacks.map((code) => ({ code, message: ELEMENT_NAMES[code] }));
+  return json({ ...draft, lacks, keep: keepText(draft.keeping.place), problems: messages });
 }

@@ -1,6 +1,7 @@
 <!-- Label draft of a slab, label sheets, and the slab without an allergen. -->
 <script lang="ts">
-  import { labelProblemText } from '$wording/label';
+  import { ELEMENT_NAMES, labelProblemText, PROFILE_NAMES, servedAsText } from '$wording/label';
+  import { inList } from '$wording/grammar';
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { ALLERGENS } from '$core/larder';
   import { LABEL_PROFILES, USUAL_LABELS } from '$core/shop';
@@ -64,7 +65,6 @@
       (ALLERGENS as readonly string[]).includes(allergen),
     ),
   );
-  const PROFILE_NAMES = { eu: 'European rules', us: 'United States rules' } as const;
   const perSheet = $derived(sheet.columns * sheet.rows);
   const href = $derived.by(() => {
     const asked: Record<string, string> = {
@@ -102,6 +102,14 @@
         <ul class="problems" aria-label="To complete before printing">
           {#each label.problems as problem (problem.code)}<li>{labelProblemText(problem)}.</li>{/each}
         </ul>
+      {/if}
+      {#if label.lacks.length > 0}
+        <p class="quiet" aria-label="Not on this draft">
+          The law also asks for {inList(label.lacks.map((element) => ELEMENT_NAMES[element]))}.
+          {#if label.profile === 'us'}Small producers may be exempt from nutrition facts. {servedAsText(
+              label.serving.of,
+            )}.{/if}
+        </p>
       {/if}
       <div class="panel fields print no-print">
         <NumberField

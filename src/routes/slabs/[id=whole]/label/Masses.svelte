@@ -1,11 +1,13 @@
 <!-- Basis of the ingredient list: mass of each at mixing, and what the name promises. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
+  import { PROFILE_FACTS } from '$core/label';
   import type { LabelDraft } from '$core/usecases';
   import { shopFigures } from '$lib/format/shopFigures';
 
   let { label }: { label: LabelDraft } = $props();
   const figures = $derived(shopFigures());
+  const { givesShares } = $derived(PROFILE_FACTS[label.profile]);
   const wholeG = $derived(label.ingredients.reduce((sum, { massG }) => sum + massG, 0));
 </script>
 
@@ -13,9 +15,9 @@
   <Table size="compact" class="table">
     <thead
       ><tr
-        ><th>Weighed in</th><th class="num">{figures.mass.unit}</th><th class="num">Share</th><th class="num"
-          >Name on the label</th
-        ><th>Contains</th></tr
+        ><th>Weighed in</th><th class="num">{figures.mass.unit}</th><th class="num">Share</th>{#if givesShares}<th
+            class="num">Share declared</th
+          >{/if}<th>Contains</th></tr
       ></thead
     >
     <tbody>
@@ -24,13 +26,13 @@
           <td>{name}</td>
           <td class="num">{figures.mass.figure(massG)}</td>
           <td class="num quiet">{wholeG > 0 ? `${((massG / wholeG) * 100).toFixed(1)} %` : '-'}</td>
-          <td class="num"
-            >{percent !== null
-              ? `${percent.toFixed(percent < 1 ? 1 : 0)} %`
-              : of.some((part) => part.percent !== null)
-                ? 'inside'
-                : ''}</td
-          >
+          {#if givesShares}<td class="num"
+              >{percent !== null
+                ? `${percent.toFixed(percent < 1 ? 1 : 0)} %`
+                : of.some((part) => part.percent !== null)
+                  ? 'inside'
+                  : ''}</td
+            >{/if}
           <td>{allergens.join(', ')}</td>
         </tr>
       {/each}
