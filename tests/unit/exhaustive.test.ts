@@ -99,8 +99,8 @@ const ADDED: readonly Added[] = [
     needed: ['src/core/shop/types.ts', 'src/core/usecases/price.ts'],
   },
   {
-    ...{ file: 'src/core/shop/schema.ts', list: 'export const LABEL_PROFILES = [', member: `'uk'` },
-    needed: ['src/core/label/ingredients.ts', 'src/wording/en/labelTable.ts'],
+    ...{ file: 'src/core/shop/schema.ts', list: 'export const LABEL_PROFILES = [', member: `'ca'` },
+    needed: ['src/core/label/profiles.ts', 'src/wording/en/label.ts'],
   },
   {
     ...{ file: 'src/core/measure/units.ts', list: 'export const MEASURES = [', member: `'old'` },

@@ -59,6 +59,7 @@ export interface CheckFigures {
     readonly through: readonly string[];
   };
   'allergen-undeclared': { readonly ingredient: string; readonly allergens: readonly Allergen[] };
+  'allergen-denied': { readonly ingredient: string; readonly allergens: readonly Allergen[] };
   'tin-overflow': { readonly heightMm: number; readonly depthMm: number; readonly tin: AnyTin; readonly layer: string };
   'sheet-too-small': { readonly slab: Size; readonly sheet: Size };
   'unread-line': InPreparation & { readonly text: string };

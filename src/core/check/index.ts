@@ -37,7 +37,7 @@ import { potTooDry } from './potTooDry';
 import { sharesOverOne } from './sharesOverOne';
 import { temperaturesDisagree } from './temperaturesDisagree';
 import { tinOverflow } from './tinOverflow';
-import { allergenUndeclared } from './allergenUndeclared';
+import { allergenDenied, allergenUndeclared } from './allergenUndeclared';
 import type { Check } from './codes';
 import type { Facts, Rule } from './types';
 import { unweighedLine } from './unweighedLine';
@@ -48,6 +48,7 @@ export type { Facts } from './types';
 const RULES: readonly Rule[] = [
   freeFromBroken,
   allergenUndeclared,
+  allergenDenied,
   tinOverflow,
   sheetTooSmall,
   unreadLine,

@@ -71,3 +71,25 @@ export function allergensInName(name: string): readonly Allergen[] {
   cache.set(name, found);
   return found;
 }
+
+/** Words of a name by which an ingredient is sold as free from an allergen. Oats free from gluten are still a cereal to declare. */
+const DENIALS: readonly (readonly [allergens: readonly Allergen[], words: RegExp])[] = [
+  [['milk'], /\b(?:dairy|milk)[- ]free\b|\bnon[- ]dairy\b/i],
+  [['egg'], /\begg[- ](?:free|replacer|substitute)\b|\begg[- ]less\b/i],
+  [['milk', 'egg', 'fish', 'crustaceans', 'molluscs'], /\bvegan\b|\bplant[- ]based\b/i],
+  [['peanut', 'tree nuts'], /\bnut[- ]free\b/i],
+  [['peanut'], /\bpeanut[- ]free\b/i],
+  [['soya'], /\bsoya?[- ]free\b/i],
+  [['sesame'], /\bsesame[- ]free\b/i],
+  [['wheat'], /\b(?:wheat|gluten)[- ]free\b/i],
+  [['gluten'], /\bgluten[- ]free\b(?!.*\boat)/i],
+];
+
+/**
+ * Returns the allergens that an ingredient's name denies.
+ *
+ * @example allergensDenied('dairy-free spread') // ['milk']
+ */
+export const allergensDenied = (name: string): readonly Allergen[] => [
+  ...new Set(DENIALS.flatMap(([allergens, words]) => (words.test(name) ? allergens : []))),
+];

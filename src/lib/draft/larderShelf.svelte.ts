@@ -14,6 +14,9 @@ interface Named {
   readonly starter: Ingredient[];
 }
 
+/** Changes what an ingredient declares: allergens to add, and to remove. */
+export type Declare = (ingredient: string, add: readonly Allergen[], remove?: readonly Allergen[]) => void;
+
 /**
  * The part of the larder that a screen uses: ingredients that the slab names, and others as they are named. The rest stays on the
  * server, so that the cost does not depend on the size of the larder.
@@ -80,16 +83,17 @@ export class LarderShelf {
   }
 
   /**
-   * Declares further allergens of a larder ingredient.
+   * Adds allergens to the declaration of a larder ingredient, or removes them.
    *
    * @returns what went wrong, or nothing
    */
-  async declare(name: string, allergens: readonly Allergen[]): Promise<string> {
+  async declare(name: string, add: readonly Allergen[], remove: readonly Allergen[] = []): Promise<string> {
     const stored = this.stored(name);
     if (!stored) return 'This ingredient is no longer in the larder';
     const { id, revision, ...ingredient } = stored;
-    const declared = ingredient.allergens ?? [];
-    const all = [...declared, ...allergens.filter((allergen) => !declared.includes(allergen))];
+    const all = [...new Set([...(ingredient.allergens ?? []), ...add])].filter(
+      (allergen) => !remove.includes(allergen),
+    );
     const answer = await ask('PUT', `/api/larder/${id}`, {
       revision,
       ingredient: { ...ingredient, allergens: all },

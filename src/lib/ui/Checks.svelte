@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import Close from 'carbon-icons-svelte/lib/Close.svelte';
-  import type { Allergen } from '$core/larder';
+  import type { Declare } from '$lib/draft/larderShelf.svelte';
   import type { Figures } from '$core/measure';
   import { inList } from '$wording/grammar';
   import type { AcknowledgedCheck } from '$core/slab';
@@ -16,8 +16,8 @@
     onknown: (known: readonly AcknowledgedCheck[]) => void;
     /** Goes to the field of a check. */
     onshow: (where: string) => void;
-    /** Declares allergens that an ingredient's name states. */
-    ondeclare: (ingredient: string, allergens: readonly Allergen[]) => void;
+    /** Adds allergens to an ingredient's declaration, or removes them. */
+    ondeclare: Declare;
     onclose: () => void;
   }
   let { plan, say, known, onknown, onshow, ondeclare, onclose }: Props = $props();
@@ -67,6 +67,11 @@
           {@const { ingredient, allergens } = check.figures}
           <Button size="small" kind="tertiary" on:click={() => ondeclare(ingredient, allergens)}
             >Declare {inList(allergens)}</Button
+          >
+        {:else if check.code === 'allergen-denied'}
+          {@const { ingredient, allergens } = check.figures}
+          <Button size="small" kind="tertiary" on:click={() => ondeclare(ingredient, [], allergens)}
+            >Remove {inList(allergens)} from {ingredient}</Button
           >
         {/if}
         <Button size="small" kind="ghost" on:click={() => onshow(check.where)} aria-label="Show: {inWords(check)}"

@@ -3,7 +3,7 @@
 <script lang="ts">
   import { afterNavigate } from '$app/navigation';
   import type { ComponentProps } from 'svelte';
-  import type { Allergen } from '$core/larder';
+  import type { Declare } from '$lib/draft/larderShelf.svelte';
   import type { AcknowledgedCheck } from '$core/slab';
   import type { Assumption } from '$core/usecases';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -18,7 +18,7 @@
     /** Goes to the field of a check. */
     onshow: (where: string) => void;
     /** Declares allergens that an ingredient's name states. */
-    ondeclare: (ingredient: string, allergens: readonly Allergen[]) => void;
+    ondeclare: Declare;
   }
   let { figures, assumptions, unread, known, onknown, onshow, ondeclare }: Props = $props();
 

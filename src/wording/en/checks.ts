@@ -62,6 +62,8 @@ const SENTENCES: Sentences = {
     `The slab is marked free from ${allergen}, but ${say.mass.say(massG)} of ${ingredient} contains it${through.length > 0 ? `, through ${inList(through)}` : ''}. Use another ingredient, or remove the claim. Shared boards and knives carry traces too.`,
   'allergen-undeclared': ({ ingredient, allergens }) =>
     `The larder's entry for ${ingredient} does not declare ${inList(allergens)}, which its name suggests. Check the pack, and declare it.`,
+  'allergen-denied': ({ ingredient, allergens }) =>
+    `The larder's entry for ${ingredient} declares ${inList(allergens)}, which its name says it is free from. Check the pack, and correct the declaration or the name.`,
   'tin-overflow': ({ heightMm, depthMm, tin, layer }, say) =>
     `The slab is ${say.length.say(heightMm)} high and the tin (${tinInWords(tin, say)}) is ${say.size(depthMm)} deep: ${say.length.say(heightMm - depthMm)} too much. Use a deeper or wider tin, or make ${layer} thinner.`,
   'sheet-too-small': ({ slab, sheet }, say) =>

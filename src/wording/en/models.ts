@@ -206,9 +206,16 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
     },
     {
       title: 'Nutrition',
-      text: 'What goes in, less what boils or bakes off and what sticks to the pot. A nutrient that an ingredient does not state is unknown, unless there is hardly any of that ingredient.',
+      text: 'What goes in, less what boils or bakes off and what sticks to the pot. What an ingredient leaves open makes a range: the saturates are between nothing and all of its fat. As long as the range is no wider than the rounding of the label it is a figure, otherwise a question mark.',
       source: 'Regulation (EU) No 1169/2011, Annex XIV',
       holds: 'Calculated from food tables and packs, not analysed. Good to about a tenth.',
+    },
+    {
+      title: 'Rules by market',
+      text: 'Europe and the United Kingdom: allergens emphasised in the list, nutrition per 100 g. Prepacked for direct sale: the name and the full list. Sold loose: the name and the allergens. United States: a Contains statement with the kinds of nut, nutrition per serving with daily values, and servings by what is customarily eaten at a time.',
+      source:
+        'Regulation (EU) No 1169/2011 and as retained in the United Kingdom, with its amendment of 2019 for food prepacked for direct sale; 21 CFR 101.9, 101.12 and section 403(w) of the Federal Food, Drug, and Cosmetic Act',
+      holds: 'The label page names what the law also asks for and the draft does not have.',
     },
   ],
   'Bench and history': [

@@ -202,3 +202,10 @@ const ownButter = (allergens: Ingredient['allergens']): Case => [
 // An ingredient without a declaration is unknown in the allergen statement, which is no mistake in the larder.
 holds('allergen-undeclared', ownButter([]), ownButter(['milk']));
 holds('allergen-undeclared', ownButter(['soya']), ownButter(undefined));
+const named = (name: string, allergens: Ingredient['allergens']): Case => [
+  { ...spoon(name, 'g')[0], larder: [{ name, allergens }] },
+];
+holds('allergen-denied', named('dairy-free spread', ['milk']), named('dairy-free spread', []));
+holds('allergen-denied', named('vegan egg', ['egg', 'soya']), named('vegan cream', ['soya']));
+// Oats are a cereal to declare, free from gluten or not.
+holds('allergen-denied', named('gluten-free flour', ['gluten']), named('gluten-free oats', ['gluten']));

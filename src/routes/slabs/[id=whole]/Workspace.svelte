@@ -246,8 +246,8 @@
     known={draft.slab.known ?? []}
     onknown={(known) => draft.change({ ...draft.slab, known: known.length > 0 ? known : undefined })}
     onshow={show}
-    ondeclare={async (name, allergens) => {
-      const wrong = await shelf.declare(name, allergens);
+    ondeclare={async (name, add, remove) => {
+      const wrong = await shelf.declare(name, add, remove);
       if (wrong !== '') keeping.problems = [{ path: '', message: wrong }];
     }}
   />
