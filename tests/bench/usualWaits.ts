@@ -1,8 +1,17 @@
 /** Waits that are usual at the bench, to hold the model against: ranges of usage, not of one recipe. */
+import { readFileSync } from 'node:fs';
 import type { LayerStates } from '$core/setting';
 import type { Layer, Place, Preparation, Slab } from '$core/slab';
 import { settingFor } from '$core/usecases';
-import { demoLarder, shop } from '../unit/things';
+import { larderOf, type Ingredient } from '$core/larder';
+import { demoIngredients, shop } from '../unit/things';
+import { FURTHER_WAITS } from './furtherWaits';
+
+/** What the demo shop has, and the starter list for the rest. */
+const larder = larderOf([
+  ...demoIngredients,
+  ...(JSON.parse(readFileSync(new URL('../../starter/larder.json', import.meta.url), 'utf8')) as Ingredient[]),
+]);
 
 type Lines = readonly (readonly [ingredient: string, grams: number])[];
 interface Laid {
@@ -232,7 +241,7 @@ export function reckoned({ layers, state, roomFirst }: UsualWait): number | null
         { place: layers.at(-1)!.place, minutes: 60 },
       ] as const)
     : [];
-  const setting = settingFor(slab, demoLarder, { ...shop, roomC: 21 }, {}, stays);
+  const setting = settingFor(slab, larder, { ...shop, roomC: 21 }, {}, stays);
   return setting?.layers.at(-1)?.states[state] ?? null;
 }
 
@@ -244,7 +253,7 @@ export function offBy(minutes: number, [from, to]: readonly [number, number]): n
 
 /** How far the model is off what is usual, case by case. */
 export function benchUsualWaits(): string {
-  const found = USUAL_WAITS.map((wait) => {
+  const found = [...USUAL_WAITS, ...FURTHER_WAITS].map((wait) => {
     const minutes = reckoned(wait);
     return { ...wait, minutes, off: minutes === null ? Infinity : offBy(minutes, wait.usual) };
   });

@@ -1,6 +1,6 @@
 import type { Preparation } from '../slab';
 import { isBaked, isBoiled, isHardBoil } from './boils';
-import { isKind, type Thing } from './ingredients';
+import { hasMilk, isKind, type Thing } from './ingredients';
 
 /**
  * Behaviour of a layer when it sets, is cut and melts: chocolate, a hard or soft boil, a gel, baked or pressed crumb, a
@@ -48,11 +48,7 @@ export const chocolateG = (parts: readonly LayerPart[]) => sumG(parts, (thing) =
 
 /** Returns the mass of milk fat in a layer, g. Milk fat inside chocolate counts as chocolate. */
 export const butterfatG = (parts: readonly LayerPart[]) =>
-  sumG(parts, (thing) =>
-    !isChocolate(thing) && (thing.ingredient?.allergens?.includes('milk') ?? false)
-      ? (thing.ingredient?.composition?.fat ?? 0) / 100
-      : 0,
-  );
+  sumG(parts, (thing) => (!isChocolate(thing) && hasMilk(thing) ? (thing.ingredient?.composition?.fat ?? 0) / 100 : 0));
 
 /** Returns the behaviour of a layer from its ingredients and how far they are cooked. */
 export function behaviourOf(parts: readonly LayerPart[]): Behaviour {

@@ -28,7 +28,8 @@ export type IngredientKind =
   | 'salt'
   | 'leavening'
   | 'extract'
-  | 'acid';
+  | 'acid'
+  | 'caramel';
 
 /**
  * How to recognise a kind: by composition if the larder has it, otherwise by name. `by` is `null` for kinds that composition cannot
@@ -106,8 +107,21 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
   salt: { by: ({ salt = 0 }) => salt >= 80, name: /\bsalt\b/ },
   leavening: { by: null, name: /baking powder|baking soda|bicarbonate/ },
   extract: { by: null, name: /extract|essence/ },
+  // As bought, and boiled already.
+  caramel: {
+    by: null,
+    name: /\bcaramels?\b|\bcaramelised condensed milk|dulce de leche|cajeta|butterscotch/,
+    not: /biscuit|chip|chocolate|extract|essence|flavour|sauce|popcorn|coating/,
+  },
   acid: { by: null, name: /citric acid|tartaric acid|cream of tartar/ },
 };
+
+/** Tells whether something holds milk: declared, or stated by its name. */
+export const hasMilk = ({ name, ingredient }: Thing): boolean =>
+  (ingredient?.allergens ?? []).includes('milk') ||
+  [name, ingredient?.name ?? ''].some(
+    (text) => /\b(?:milk|white) chocolate/i.test(text) || allergensInName(text.toLowerCase()).includes('milk'),
+  );
 
 /**
  * Tells whether something is of a kind: by its composition if the larder has it, otherwise by its name.

@@ -30,9 +30,11 @@ export interface FirmState {
   cracksAt: number | null;
 }
 
-export const newState = ({ firmness, pourC }: PouredLayer): FirmState => ({
-  face: firmAt(firmness, pourC),
-  middle: firmAt(firmness, pourC),
+const pouredFirm = ({ firmness, pourC }: PouredLayer) => (firmness.startsSoft ? 0 : firmAt(firmness, pourC));
+
+export const newState = (layer: PouredLayer): FirmState => ({
+  face: pouredFirm(layer),
+  middle: pouredFirm(layer),
   pouredAt: null,
   takesNextAt: null,
   cutsAt: null,
@@ -50,6 +52,19 @@ const PACKS_C = 25;
 /** Softening by this much below a threshold resets it. */
 const SOFTER = 0.02;
 
+/** Tells whether a layer is firm or cool enough for a step of work, whatever its minimum wait. */
+export function isReady(
+  { face, middle }: FirmState,
+  { firmness, setC }: PouredLayer,
+  now: LayerNow,
+  airC: number,
+  step: 'takesNext' | 'cuts' | 'packs',
+): boolean {
+  if (setC !== null) return now.warmestC <= setC;
+  const firm = step === 'takesNext' ? face : middle;
+  return firm >= wantedFirm(firmness[step], firmness, airC) - 1e-9;
+}
+
 /** Records the firmness of a layer at a minute. */
 export function follow(state: FirmState, layer: PouredLayer, now: LayerNow, minute: number, airC: number): void {
   const { firmness, setC } = layer;
@@ -58,15 +73,13 @@ export function follow(state: FirmState, layer: PouredLayer, now: LayerNow, minu
   state.face = firmLater(state.face, firmness, now.upperC, since === 0 ? 0 : STEP_MINUTES);
   state.middle = firmLater(state.middle, firmness, now.middleC, since === 0 ? 0 : STEP_MINUTES);
   const waited = since >= layer.minMinutes;
-  const reaches = (firm: number, usual: number) =>
-    setC === null ? firm >= wantedFirm(usual, firmness, airC) - 1e-9 : now.warmestC <= setC;
+  const reaches = (step: Parameters<typeof isReady>[4]) => isReady(state, layer, now, airC, step);
   const holds = (firm: number, usual: number) =>
     setC === null ? firm >= wantedFirm(usual, firmness, airC) - SOFTER : now.warmestC <= setC + 1;
-  if (waited && reaches(state.face, firmness.takesNext)) state.takesNextAt ??= minute;
-  if (waited && reaches(state.middle, firmness.cuts)) state.cutsAt ??= minute;
+  if (waited && reaches('takesNext')) state.takesNextAt ??= minute;
+  if (waited && reaches('cuts')) state.cutsAt ??= minute;
   else if (state.cutsAt !== null && !holds(state.middle, firmness.cuts)) state.cutsAt = state.packsAt = null;
-  if (state.cutsAt !== null && now.warmestC <= PACKS_C && reaches(state.middle, firmness.packs))
-    state.packsAt ??= minute;
+  if (state.cutsAt !== null && now.warmestC <= PACKS_C && reaches('packs')) state.packsAt ??= minute;
   if (firmness.cracks !== null && state.cutsAt !== null && state.middle >= firmness.cracks) state.cracksAt ??= minute;
 }
 

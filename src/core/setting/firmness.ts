@@ -2,6 +2,7 @@
 export const STUFFS = [
   'tempered chocolate',
   'melted chocolate',
+  'sweet paste',
   'milk fat',
   'coconut fat',
   'glass',
@@ -21,6 +22,12 @@ export interface Firmness {
   readonly curve: readonly (readonly [celsius: number, firm: number])[];
   /** Time constant of the approach to rest, min. */
   readonly lagMinutes: number;
+  /** How much warmer than `LAG_COLD_C` makes that time constant longer by the factor e, °C; `null` if it is the same everywhere. */
+  readonly lagGrowsC: number | null;
+  /** Share of its fat that is not the chocolate's own and softens it, 0 to 1; 0 for what is no chocolate. */
+  readonly otherFat: number;
+  /** Whether stirring has broken it, so that it starts soft however cool it is poured. */
+  readonly startsSoft: boolean;
   /** Firmness needed at the face for the next layer, in the middle to cut, and to pack. */
   readonly takesNext: number;
   readonly cuts: number;
@@ -40,11 +47,18 @@ export function firmAt({ curve }: Pick<Firmness, 'curve'>, celsius: number): num
   return from + ((to - from) * (celsius - fromC)) / (toC - fromC);
 }
 
+/** Temperature up to which crystals form as fast as they can, °C. */
+const LAG_COLD_C = 8;
+
+/** Returns the time constant of the approach to rest at a temperature, min. */
+export const lagAt = ({ lagMinutes, lagGrowsC }: Firmness, celsius: number): number =>
+  lagGrowsC === null ? lagMinutes : lagMinutes * Math.exp(Math.max(0, celsius - LAG_COLD_C) / lagGrowsC);
+
 /** Returns the firmness some minutes later at a temperature: it rises with its time constant, and falls at once. */
 export function firmLater(firm: number, firmness: Firmness, celsius: number, minutes: number): number {
   const rest = firmAt(firmness, celsius);
   if (rest <= firm || firmness.lagMinutes === 0) return rest;
-  return rest - (rest - firm) * Math.exp(-minutes / firmness.lagMinutes);
+  return rest - (rest - firm) * Math.exp(-minutes / lagAt(firmness, celsius));
 }
 
 /** Share of the final firmness that counts as reached. */

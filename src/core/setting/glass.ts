@@ -1,4 +1,5 @@
 import type { Firmness } from './firmness';
+import { USUAL } from './setters';
 
 /**
  * Gordon and Taylor's constants of boiled sugar and water (Hartel 2018, ch. 2): glass transitions in °C, and k. Pure sucrose has
@@ -20,20 +21,26 @@ export function glassTransitionC(waterShare: number, syrupShare: number): number
   return (sugars * sugarK + water * (KELVIN + GLASS.waterC)) / (sugars + water) - KELVIN;
 }
 
+/** A syrup that is all but full of solids is as stiff as one so much further below its glass transition, K. Fitted to usual waits. */
+const SOLIDS_C = 50;
+
 /**
  * Returns the firmness of boiled sugar: it snaps within a few kelvins of its glass transition, takes chocolate up to about 55 K
  * above it as a firm caramel, and is soft beyond 80 K.
  *
  * @param isHard whether it is boiled to snap, and not to be cut
+ * @param solidShare share of nuts, crumb and the like in it, 0 to 1, which hold it while it is still soft
  */
-export function glassFirmness(transitionC: number, isHard: boolean): Firmness {
+export function glassFirmness(transitionC: number, isHard: boolean, solidShare = 0): Firmness {
+  const heldC = transitionC + SOLIDS_C * solidShare;
   return {
     stuff: 'glass',
     curve: [
-      [transitionC + (isHard ? 5 : 20), 1],
-      [transitionC + 80, 0],
+      [heldC + (isHard ? 5 : 20), 1],
+      [heldC + 80, 0],
     ],
     lagMinutes: 0,
+    ...USUAL,
     takesNext: 0.4,
     cuts: isHard ? 1 : 0.45,
     packs: isHard ? 1 : 0.5,

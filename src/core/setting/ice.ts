@@ -1,4 +1,5 @@
 import type { Firmness } from './firmness';
+import { USUAL } from './setters';
 import type { Latent } from '../heat';
 import { MIN_LATENT } from './setters';
 
@@ -26,6 +27,7 @@ export function iceFirmness(freezingC: number): Firmness {
     stuff: 'ice',
     curve: [...at.map((celsius) => [celsius, firm(celsius)] as const), [freezingC, 0]],
     lagMinutes: 0,
+    ...USUAL,
     takesNext: cuts / 2,
     cuts,
     packs: cuts,

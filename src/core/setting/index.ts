@@ -8,6 +8,7 @@ export * from './potCooling';
 export * from './poured';
 export type { LayerStates } from './firmState';
 export * from './waits';
+export * from './answers';
 export type { SetReason } from './setReason';
 export * from './fitted';
 export * from './range';

@@ -1,6 +1,7 @@
 import type { PlaceSettings, TinSupport } from './places';
 import type { PouredLayer } from './poured';
 import type { LayerStates } from './firmState';
+import { waitAnswers, type WaitAnswer } from './answers';
 import { settingOf, type LayerWait, type PlaceStay, type Setting } from './waits';
 
 /** Minutes at fast, typical and slow cooling; `null` if never. */
@@ -15,6 +16,8 @@ export interface RangedWait extends LayerWait {
   readonly takesNextAfterMinutes: WaitRange;
   readonly cutsAfterMinutes: WaitRange;
   readonly packsAfterMinutes: WaitRange;
+  /** What would help, where it never sets or sets slowly for want of temper; none while the tin is moved on a schedule. */
+  readonly answers: readonly WaitAnswer[];
 }
 
 export interface RangedSetting extends Omit<Setting, 'layers'> {
@@ -51,6 +54,7 @@ export function settingRange(
         takesNextAfterMinutes: range('takesNext'),
         cutsAfterMinutes: range('cuts'),
         packsAfterMinutes: range('packs'),
+        answers: stays.length > 0 ? [] : waitAnswers(usual, layers, at, places, support),
       };
     }),
   };

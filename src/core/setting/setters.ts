@@ -26,7 +26,10 @@ const COCONUT_FAT = [
 ] as const;
 
 /** Layers that set by fat, crystals, gel, or cooling. */
-const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Omit<Firmness, 'stuff'>>> = {
+type Usual = 'lagGrowsC' | 'startsSoft' | 'otherFat';
+type Rule = Omit<Firmness, 'stuff' | Usual> & Partial<Pick<Firmness, Usual>>;
+
+const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
   'tempered chocolate': {
     curve: COCOA_BUTTER,
     lagMinutes: 4,
@@ -36,14 +39,30 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Omit<Firmness, 'st
     cracks: 0.93,
     softIsFine: false,
   },
+  // Without seeds it crystallises in minutes in the cold and in hours in the room, and blooms (Beckett 2008, ch. 6).
   'melted chocolate': {
     curve: COCOA_BUTTER,
-    lagMinutes: 14,
+    lagMinutes: 12,
+    lagGrowsC: 7,
     takesNext: 0.33,
     cuts: 0.6,
     packs: 0.7,
     cracks: null,
-    softIsFine: false,
+    softIsFine: true,
+  },
+  // Caramel, dulce de leche and the like as bought: a syrup thick with milk solids, which only has to cool.
+  'sweet paste': {
+    curve: [
+      [16, 1],
+      [46, 0],
+    ],
+    lagMinutes: 14,
+    startsSoft: true,
+    takesNext: 0.5,
+    cuts: 0.6,
+    packs: 0.7,
+    cracks: null,
+    softIsFine: true,
   },
   'milk fat': {
     curve: MILK_FAT,
@@ -132,7 +151,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Omit<Firmness, 'st
 const shifted = (curve: Firmness['curve'], by: number) => curve.map(([celsius, firm]) => [celsius + by, firm] as const);
 
 /** Untempered chocolate starts to set this much lower, and other fats lower it further, °C. */
-const UNTEMPERED_C = -5;
+const UNTEMPERED_C = -2.5;
 const ALL_OTHER_FAT_C = -15;
 
 /**
@@ -144,12 +163,24 @@ export function chocolateFirmness(isTempered: boolean, otherFat: number): Firmne
   const stuff = isTempered ? 'tempered chocolate' : 'melted chocolate';
   const rule = RULES[stuff];
   const by = (isTempered ? 0 : UNTEMPERED_C) + ALL_OTHER_FAT_C * otherFat;
-  return { ...rule, stuff, curve: shifted(rule.curve, by), cracks: otherFat > SOFT_ENOUGH ? null : rule.cracks };
+  return {
+    ...firmnessOf(stuff),
+    otherFat,
+    curve: shifted(rule.curve, by),
+    cracks: otherFat > SOFT_ENOUGH ? null : rule.cracks,
+  };
 }
 /** Share of other fats above which chocolate bends before it cracks. */
 const SOFT_ENOUGH = 0.12;
 
-export const firmnessOf = (stuff: Exclude<Stuff, 'glass' | 'ice'>): Firmness => ({ stuff, ...RULES[stuff] });
+/** Most layers stiffen as fast anywhere, and are as firm as they are cool when poured. */
+export const USUAL = { lagGrowsC: null, startsSoft: false, otherFat: 0 } as const;
+
+export const firmnessOf = (stuff: Exclude<Stuff, 'glass' | 'ice'>): Firmness => ({
+  stuff,
+  ...USUAL,
+  ...RULES[stuff],
+});
 
 /**
  * Returns the latent heats of a mixture as it cools, J/kg, each over its range; they add up.

@@ -1,5 +1,13 @@
 import type { Composition } from '../larder';
-import { butterfatG, chocolateG, isKind, type Behaviour, type LayerPart } from '../classify';
+import {
+  butterfatG,
+  chocolateG,
+  hasMilk,
+  isKind,
+  type Behaviour,
+  type IngredientKind,
+  type LayerPart,
+} from '../classify';
 import { endPointC, PLACE_FACTS, type ExpandedSlab, type Layer, type Place } from '../slab';
 import { sugarShareAtBoil } from '../sugar';
 import type { Firmness } from './firmness';
@@ -86,22 +94,43 @@ function stuffIn(
       1 - sugarShareAtBoil(endC),
       Math.min(1, grams.sugars > 0 ? syrupsG / grams.sugars : 0),
     );
-    return glassFirmness(transitionC, behaviour === 'hard boil');
+    return glassFirmness(transitionC, behaviour === 'hard boil', solidShare(things));
   }
   if (behaviour === 'baked') return firmnessOf('baked');
+  if (shareOf(things, 'caramel') > PASTE_SHARE) return firmnessOf('sweet paste');
   if (coconutFat > BINDS && coconutFat > milkFat) return firmnessOf('coconut fat');
   if (milkFat > BINDS) return behaviour === 'crumb' ? PRESSED : firmnessOf('milk fat');
   return firmnessOf('cold');
 }
 
+/** Share of bought caramel from which a layer sets as one. */
+const PASTE_SHARE = 0.5;
+
+type Things = LayerPart['things'];
+
+const massOf = (things: Things) => things.reduce((sum, { massG }) => sum + massG, 0);
+
+/** Returns the share of things of a kind, 0 to 1. */
+function shareOf(things: Things, kind: IngredientKind): number {
+  const allG = massOf(things);
+  return allG > 0 ? massOf(things.filter((thing) => isKind(kind, thing))) / allG : 0;
+}
+
+/** Returns the share of nuts and crumb in a boil, 0 to 1. */
+const solidShare = (things: Things) => shareOf(things, 'nut') + shareOf(things, 'crumb');
+
 /** A pressed crumb also holds by pressure: it needs less solid fat and less time. */
 const PRESSED: Firmness = { ...firmnessOf('milk fat'), lagMinutes: 10, takesNext: 0.24, cuts: 0.3 };
 
+/** Share of milk fat in all fat of milk and white chocolate (Beckett 2008: 3 to 7 % of about 30 %). */
+const MILK_CHOCOLATE = 0.18;
+
 /** Returns the fat of an ingredient that is not cocoa butter, g. */
-const otherFatIn = (thing: LayerPart['things'][number]) =>
-  isKind('chocolate', thing)
-    ? 0
-    : (thing.massG * (thing.ingredient?.composition?.fat ?? (isKind('fat', thing) ? 80 : 0))) / 100;
+function otherFatIn(thing: LayerPart['things'][number]): number {
+  const fatG = (thing.massG * (thing.ingredient?.composition?.fat ?? (isKind('fat', thing) ? 80 : 0))) / 100;
+  if (!isKind('chocolate', thing)) return fatG;
+  return hasMilk(thing) ? fatG * MILK_CHOCOLATE : 0;
+}
 
 const coconutFatG = (parts: readonly LayerPart[]) =>
   parts.reduce(

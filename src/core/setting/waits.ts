@@ -10,7 +10,16 @@ import {
   type LayerCurve,
 } from '../heat';
 import type { Place } from '../slab';
-import { crackedAt, follow, newState, statesOf, STEP_MINUTES, type FirmState, type LayerStates } from './firmState';
+import {
+  crackedAt,
+  follow,
+  isReady,
+  newState,
+  statesOf,
+  STEP_MINUTES,
+  type FirmState,
+  type LayerStates,
+} from './firmState';
 import { contactC, facesIn, pourAtMostC, type PlaceSettings, type TinSupport } from './places';
 import type { PouredLayer } from './poured';
 import { setReason, type SetReason } from './setReason';
@@ -30,6 +39,9 @@ export interface LayerWait {
   readonly states: LayerStates;
   /** Minutes from pouring until the next layer can go on, or until the top layer cuts cleanly; `null` if it never sets in this place. */
   readonly setAfterMinutes: number | null;
+  /** The slab's own minimum wait, and when it would be ready without it; `null` where there is none, or it is never ready. */
+  readonly statedMinutes: number | null;
+  readonly calculatedMinutes: number | null;
   /**
    * Minutes from pouring at which the next layer goes on: once it is ready, or while hot if the slab asks for that. For the top
    * layer, when the whole slab cuts cleanly.
@@ -131,6 +143,8 @@ export function settingOf(
       name: layer.name,
       pouredAt: poured,
       setAfterMinutes: found.setAfter,
+      statedMinutes: layer.minMinutes > 0 ? layer.minMinutes : null,
+      calculatedMinutes: found.calculated,
       nextFromMinutes: found.nextAfter,
       nextUntilMinutes: layer.maxMinutes,
       contactC: meets,
@@ -196,6 +210,7 @@ function settled(
   const hotAfter = next?.together ? 0 : soon ? Math.min(layer.minMinutes, layer.maxMinutes!) : null;
   const snapshots = new Map<number, { readonly cells: readonly number[]; readonly states: readonly FirmState[] }>();
   let setAfter: number | null = null;
+  let calculated: number | null = null;
   for (let minute = 0; minute <= MAX_MINUTES; minute += STEP_MINUTES) {
     noteLayers(stack, curves);
     const { place, from } = stays.length > 0 ? placeAt(stays, poured + minute) : { place: layer.place, from: 0 };
@@ -206,6 +221,8 @@ function settled(
       follow(states[l]!, pouredLayer, momentOf(curves[l]!, minute), poured + minute, top.airC),
     );
     const { takesNextAt, cutsAt } = states[at]!;
+    if (isReady(states[at]!, layer, momentOf(curves[at]!, minute), top.airC, next ? 'takesNext' : 'cuts'))
+      calculated ??= minute;
     const ready = next ? takesNextAt : cutsAt;
     if (ready !== null) setAfter ??= ready - poured;
     if (setAfter !== null && (next || isDone(states, layers.length, poured + minute, poured + setAfter))) break;
@@ -222,6 +239,7 @@ function settled(
   if (kept && next) states.forEach((state, l) => Object.assign(state, kept.states[l]));
   return {
     setAfter,
+    calculated,
     takesNext: takesNext === null ? null : takesNext - poured,
     nextAfter,
     until,

@@ -20,6 +20,7 @@ export const BEHAVIOUR_NAMES: Readonly<Record<Behaviour, string>> = {
 export const STUFF_NAMES: Readonly<Record<Stuff, string>> = {
   'tempered chocolate': 'tempered chocolate',
   'melted chocolate': 'untempered chocolate',
+  'sweet paste': 'caramel as bought',
   'milk fat': 'butter',
   'coconut fat': 'coconut fat',
   glass: 'boiled sugar',

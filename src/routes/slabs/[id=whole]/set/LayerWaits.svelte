@@ -1,6 +1,6 @@
 <!-- Setting times: one row per layer with its place; details open with it. -->
 <script lang="ts">
-  import { setReasonText } from '$wording/setting';
+  import { setReasonText, statedWaitText, waitAnswersText } from '$wording/setting';
   import { Accordion, AccordionItem, Select, SelectItem } from 'carbon-components-svelte';
   import type { Quantity } from '$core/measure';
   import type { RangedSetting, RangedWait, WaitRange } from '$core/setting';
@@ -78,6 +78,8 @@
           <dd>{ranged(layer.packsAfterMinutes)}</dd>
         </dl>
         <p class="quiet">{setReasonText(layer.reason, figures)}</p>
+        {#if statedWaitText(layer, formatDuration) !== ''}<p>{statedWaitText(layer, formatDuration)}</p>{/if}
+        {#if layer.answers.length > 0}<p>{waitAnswersText(layer.answers, formatDuration)}</p>{/if}
         {#if layer.nextFromMinutes !== null && i < setting.layers.length - 1}
           <p>
             The next layer can go on
