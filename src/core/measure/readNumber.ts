@@ -6,6 +6,56 @@ export type NumberRead =
 
 const refuse = (why: Reason): NumberRead => ({ ok: false, reason: why });
 
+const WORDS: Readonly<Record<string, string>> = {
+  ...{ half: '1/2', one: '1', two: '2', three: '3', four: '4', five: '5', six: '6', seven: '7', eight: '8' },
+  ...{ nine: '9', ten: '10', eleven: '11', twelve: '12' },
+};
+const DOZEN = 12;
+
+/**
+ * Writes the number words at the beginning of a text in figures: "half a dozen" becomes "6", "one and a half" becomes "1 1/2".
+ *
+ * @example inFigures('a dozen eggs') // '12 eggs'
+ */
+export function inFigures(text: string): string {
+  const plain = text
+    .trim()
+    .replace(/^(?:an?|one) (?=dozen|half)/i, (word) => (/^one/i.test(word) ? '1 ' : ''))
+    .replace(/^[a-z]+(?![a-z])/i, (word) => WORDS[word.toLowerCase()] ?? word)
+    .replace(/^(\d+) and (?:a )?half\b/i, '$1 1/2')
+    .replace(/^1\/2 an? /i, '1/2 ');
+  const dozens = /^([\d./ ]*?) ?dozens?(?: of)?\b/i.exec(plain);
+  if (!dozens) return plain;
+  const count = dozens[1] === '' ? 1 : numericQuantity(dozens[1]!, { round: false });
+  return Number.isFinite(count) ? `${count * DOZEN}${plain.slice(dozens[0].length)}` : plain;
+}
+
+/** Returns a word without its plural ending. */
+const singular = (word: string) => word.replace(/ies$/, 'y').replace(/(?<=[a-z]{2})s$/, '');
+const wordsOf = (text: string) => (text.toLowerCase().match(/\p{L}+/gu) ?? []).map(singular);
+
+/**
+ * Splits a text into its number and whether it names the thing that is counted: "5 eggs".
+ *
+ * @returns null where the words after the number are others
+ */
+export function countedIn(text: string, name: string): { readonly number: string; readonly isNamed: boolean } | null {
+  const [, number, rest] = /^(.*?[\d\u00bc-\u00be\u2150-\u215e])\s*(\p{L}[\p{L} -]*)?$/u.exec(inFigures(text)) ?? [];
+  if (number === undefined) return null;
+  const known = new Set(wordsOf(name));
+  const isNamed = rest !== undefined;
+  return isNamed && !wordsOf(rest).every((word) => known.has(word)) ? null : { number, isNamed };
+}
+
+/**
+ * Parses an amount that may name what is counted.
+ *
+ * @param name of what it is an amount of
+ * @example readAmount('a dozen eggs', { min: 0, max: 100 }, 'egg') // { ok: true, value: 12 }
+ */
+export const readAmount = (text: string, limits: NumberLimits, name: string): NumberRead =>
+  readNumber(countedIn(text, name)?.number ?? text, limits);
+
 /**
  * Parses a number as people type it at the bench: "1.5", "1,5", "1 1/2", "½", "1½".
  *
@@ -15,7 +65,7 @@ const refuse = (why: Reason): NumberRead => ({ ok: false, reason: why });
  * @example readNumber('1 ½', { min: 0, max: 10 }) // { ok: true, value: 1.5 }
  */
 export function readNumber(text: string, limits: NumberLimits): NumberRead {
-  const plain = text.normalize('NFC').trim();
+  const plain = inFigures(text.normalize('NFC'));
   if (plain === '') return refuse(reason('number-empty'));
   if (plain.length > 40) return refuse(reason('number-expected'));
   if (/^[-\u2212]/.test(plain) && limits.min >= 0) return refuse(belowMin(limits.min, limits.min));

@@ -10,7 +10,7 @@ export interface SpoonRun {
 
 const TOLERANCE = 0.03;
 /** Maximum number of fills, so that only the smallest spoon, 1/8 tsp, limits the accuracy. */
-const MAX_PARTS = 5;
+const MAX_PARTS = 6;
 
 const SIZES = [
   ['cup', '3/4', 0.75],
@@ -19,7 +19,6 @@ const SIZES = [
   ['cup', '1/3', 1 / 3],
   ['cup', '1/4', 0.25],
   ['tbsp', '1', 1],
-  ['tbsp', '1/2', 0.5],
   ['tsp', '1', 1],
   ['tsp', '1/2', 0.5],
   ['tsp', '1/4', 0.25],
@@ -31,9 +30,14 @@ interface Run {
   readonly parts: readonly number[];
 }
 
+/** Parts of a cup come first. Two thirds and three quarters are filled twice with what a usual set has. */
+const FIRST_SPOON = SIZES.findIndex(([unit]) => unit !== 'cup');
+const FILLED_TWICE = 2;
+const fillsOf = (parts: readonly number[]) => parts.reduce((sum, i) => sum + (i < FILLED_TWICE ? 2 : 1), 0);
+
 /**
- * Returns all combinations of up to five part-cups and spoons by volume. For equal volumes the shorter wins, then the one with
- * fewer spoons: 2 tsp, not 1/2 tbsp + 1/2 tsp.
+ * Returns all combinations of at most one part of a cup and spoons, six in all, by volume. For equal volumes the one with fewer
+ * fills wins, then the one with fewer spoons.
  */
 const runsOf = new Map<Measures, readonly Run[]>();
 
@@ -47,13 +51,13 @@ function runs(measures: Measures): readonly Run[] {
     for (let i = from; i < size.length; i++) {
       const next = { ml: run.ml + size[i]!, parts: [...run.parts, i] };
       all.push(next);
-      grow(next, i);
+      grow(next, Math.max(i, FIRST_SPOON));
     }
   };
   grow(all[0]!, 0);
   const spoons = ({ parts }: Run) => new Set(parts).size;
   all.sort((a, b) =>
-    Math.abs(a.ml - b.ml) > 1e-6 ? a.ml - b.ml : a.parts.length - b.parts.length || spoons(a) - spoons(b),
+    Math.abs(a.ml - b.ml) > 1e-6 ? a.ml - b.ml : fillsOf(a.parts) - fillsOf(b.parts) || spoons(a) - spoons(b),
   );
   const shortest = all.filter(({ ml }, i) => i === 0 || ml - all[i - 1]!.ml > 1e-6);
   runsOf.set(measures, shortest);
@@ -93,8 +97,8 @@ function say(cups: number, parts: readonly number[]): string {
 /**
  * Returns the shortest combination of real cups and spoons within 3 % of a volume, or the closest one.
  *
- * Measures that exist: 1, 3/4, 2/3, 1/2, 1/3, 1/4 cup; 1, 1/2 tbsp; 1, 1/2, 1/4, 1/8 tsp. Length is the number of times
- * something is filled; of runs equally short the most exact wins.
+ * Measures of a usual set: 1, 1/2, 1/3, 1/4 cup; 1 tbsp; 1, 1/2, 1/4, 1/8 tsp. Length is the number of times something is
+ * filled; of runs equally short the most exact wins.
  *
  * @param volumeMl > 0, mL
  * @example spoonRun(30, 'metric') // { text: '2 tbsp', error: 0 }
@@ -114,7 +118,7 @@ export function spoonRun(volumeMl: number, measures: Measures): SpoonRun {
       const run = list[i]!;
       if (cups + run.parts.length === 0) continue;
       const error = (cups * cupMl + run.ml - volumeMl) / volumeMl;
-      const length = cups + run.parts.length;
+      const length = cups + fillsOf(run.parts);
       if (!best || better({ error, length }, best)) best = { cups, parts: run.parts, error, length };
     }
   }

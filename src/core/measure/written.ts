@@ -28,10 +28,11 @@ function inFractions(quantity: number): string {
   const rest = quantity - whole;
   if (rest < 1e-9) return decimal(quantity);
   const found = FRACTIONS.find(([value]) => Math.abs(value - rest) < 1e-3);
-  if (!found) return decimal(quantity);
+  if (!found) return decimal(quantity, 3);
   return whole === 0 ? found[1] : `${whole} ${found[1]}`;
 }
 
-function decimal(quantity: number): string {
-  return String(Number(quantity.toPrecision(5)));
+/** Cups and spoons are not read finer than to a thousandth; weights keep five digits. */
+function decimal(quantity: number, digits = 5): string {
+  return String(Number(quantity.toPrecision(digits)));
 }

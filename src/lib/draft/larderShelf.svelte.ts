@@ -91,7 +91,8 @@ export class LarderShelf {
     const stored = this.stored(name);
     if (!stored) return 'This ingredient is no longer in the larder';
     const { id, revision, ...ingredient } = stored;
-    const all = [...new Set([...(ingredient.allergens ?? []), ...add])].filter(
+    const declared = ingredient.allergens ?? [];
+    const all = [...declared, ...add.filter((allergen) => !declared.includes(allergen))].filter(
       (allergen) => !remove.includes(allergen),
     );
     const answer = await ask('PUT', `/api/larder/${id}`, {

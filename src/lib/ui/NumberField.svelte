@@ -1,6 +1,6 @@
 <!-- A number as typed at the bench: "1 1/2", "½" and "1,5"; for a quantity also "9 in" or "237F". -->
 <script lang="ts">
-  import { readNumber, readQuantity, type Quantity } from '$core/measure';
+  import { readAmount, readNumber, readQuantity, type Quantity } from '$core/measure';
   import type { NumberLimits } from '$core/validation';
   import { reasonText } from '$wording/problems';
   import { shopFigures, shopMeasures } from '$lib/format/shopFigures';
@@ -14,6 +14,8 @@
     quantity?: Quantity;
     /** Density of the ingredient, g per mL, so that a spoon of it is understood too. */
     density?: number | undefined;
+    /** What is counted, and the weight of one, so that "5 eggs" is understood too. */
+    one?: { readonly name: string; readonly unitMassG?: number | undefined } | undefined;
     onvalue: (value: number | null) => void;
     /** Invalid texts, by field. */
     typed: Record<string, string>;
@@ -27,7 +29,7 @@
     /** Default while the field is empty, as text or value. */
     placeholder?: string | number;
   }
-  let { label, value, limits, quantity, density, placeholder = '', ...field }: Props = $props();
+  let { label, value, limits, quantity, density, one, placeholder = '', ...field }: Props = $props();
 
   const figures = $derived(shopFigures());
   const shown = (number: number | null | undefined) => {
@@ -37,8 +39,10 @@
 
   function read(text: string) {
     const found = quantity
-      ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density })
-      : readNumber(text, limits);
+      ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density, one })
+      : one
+        ? readAmount(text, limits, one.name)
+        : readNumber(text, limits);
     if (!found.ok) return { ok: false, message: reasonText(found.reason) } as const;
     const understood = 'understood' in found && found.understood ? `understood as ${found.understood}` : '';
     return { ...found, understood };

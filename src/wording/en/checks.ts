@@ -1,7 +1,7 @@
 /** Texts of the checks: what is wrong, why, and what to do about it. */
 import type { Check, CheckCode, CheckFigures } from '$core/check';
 import { money } from '$core/cost';
-import type { Figures } from '$core/measure';
+import { writtenAmount, type Figures } from '$core/measure';
 import type { CutTool } from '$core/slab';
 import { tinInWords } from '$core/tin';
 import { article, inList, percent, plural } from './grammar';
@@ -138,7 +138,7 @@ const SENTENCES: Sentences = {
   'line-never-added': ({ preparation, ingredient, massG, step }, say) =>
     `${say.mass.say(massG)} of ${ingredient} is added to ${preparation} at a step "${step}" that does not exist, so it counts as added at the start. Choose one of its steps.`,
   'units-disagree': ({ ingredient, massG, also }, say) =>
-    `${ingredient} is given as ${say.mass.say(massG)} and as ${say.mass.say(also.massG)} (${also.quantity} ${also.unit}). Weigh it once and keep the right one, or correct its density in the larder.`,
+    `${ingredient} is given as ${say.mass.say(massG)} and as ${say.mass.say(also.massG)} (${writtenAmount(also.quantity, also.unit)}). Weigh it once and keep the right one, or correct its density in the larder.`,
   'amount-slip': ({ preparation, ingredient, share, usual, unit, meant }) =>
     `${ingredient} is ${percent(share, share < 0.01 ? 2 : 1)} of ${preparation}; ${Number((usual.from * 100).toFixed(2))}-${percent(usual.to, null)} is usual. ${meant ? `Was ${meant} meant instead of ${unit}?` : 'Check the amount and its unit.'} If it is right, mark this check as known, or change the usual range in the larder.`,
   'raw-egg': ({ preparation, safeC }, say) =>

@@ -127,12 +127,14 @@ test('where it never gets so firm, what may be soft is taken as it gets there; c
 });
 
 test('usual waits at the bench: a typical factor of at most 1.35, none off by more than two', () => {
-  const off = [...USUAL_WAITS, ...FURTHER_WAITS].map((wait) => {
-    const minutes = reckoned(wait);
-    assert.ok(minutes !== null, wait.what);
-    const factor = offBy(minutes, wait.usual);
-    assert.ok(factor <= 2, `${wait.what}: ${minutes}`);
-    return factor;
-  }).sort((a, b) => a - b);
+  const off = [...USUAL_WAITS, ...FURTHER_WAITS]
+    .map((wait) => {
+      const minutes = reckoned(wait);
+      assert.ok(minutes !== null, wait.what);
+      const factor = offBy(minutes, wait.usual);
+      assert.ok(factor <= 2, `${wait.what}: ${minutes}`);
+      return factor;
+    })
+    .sort((a, b) => a - b);
   assert.ok(off[off.length >> 1]! <= 1.35);
 });

@@ -58,7 +58,6 @@ import { readTable, type LarderTable } from '../larderTable';
 import { listPrice, type Listed, type PricedSlab } from '../priceList';
 import type { BagsRequest, MixedRequest } from '../requests/cutting';
 import type { ForecastRequest, RawSetting } from '../requests/services';
-import { datesIn } from '$lib/format/dates';
 import { labelPdf } from '../labelPdf';
 import { templateDxf } from '../template/dxf';
 import { templatePdf, type Paper } from '../template/pdf';

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { lineNotesText } from '$wording/reading';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { massOf, UNITS, type Measures, type Unit } from '$core/measure';
+  import { massOf, UNITS, writtenAmount, type Measures, type Unit } from '$core/measure';
   import { larderMatch, type LineRead } from '$core/recipe';
   import { slabLimits } from '$lib/limits/fieldLimits';
   import type { LarderShelf } from '$lib/draft/larderShelf.svelte';
@@ -91,6 +91,7 @@
         hideLabel
         optional
         value={line.quantity}
+        one={{ name: line.ingredient ?? '' }}
         limits={slabLimits('preparations.lines.quantity')}
         name="quantity"
         {typed}
@@ -133,13 +134,13 @@
     {#if line.also && line.status === 'check' && line.quantity !== null}
       <div class="which">
         <Button size="small" kind="tertiary" on:click={() => correct({ also: null })}
-          >Use {line.quantity} {line.unit}</Button
+          >Use {writtenAmount(line.quantity, line.unit ?? 'each')}</Button
         >
         <Button
           size="small"
           kind="tertiary"
           on:click={() => correct({ quantity: line.also!.quantity, unit: line.also!.unit, also: null })}
-          >Use {line.also.quantity} {line.also.unit}</Button
+          >Use {writtenAmount(line.also.quantity, line.also.unit)}</Button
         >
       </div>
     {/if}

@@ -4,7 +4,7 @@
   import type { Snippet } from 'svelte';
   import { Button, TextInput } from 'carbon-components-svelte';
   import { ingredientNamed } from '$core/larder';
-  import { densityFor, isVolume, type Measures } from '$core/measure';
+  import { densityFor, isVolume, writtenAmount, type Measures } from '$core/measure';
   import { lineInWords, namesIn, readLine, type LineRead } from '$core/recipe';
   import { slabWork } from '$lib/draft/slabContext';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -152,12 +152,14 @@
   <div class="asks" role="status">
     <span>{lineNotesText(read.notes)}</span>
     {#if isLine && read.also}
-      <Button size="small" kind="tertiary" on:click={() => choose({})}>{read.quantity} {read.unit}</Button>
+      <Button size="small" kind="tertiary" on:click={() => choose({})}
+        >{writtenAmount(read.quantity ?? 0, read.unit ?? 'each')}</Button
+      >
       <Button
         size="small"
         kind="tertiary"
         on:click={() => choose({ quantity: read.also!.quantity, unit: read.also!.unit })}
-        >{read.also.quantity} {read.also.unit}</Button
+        >{writtenAmount(read.also.quantity, read.also.unit)}</Button
       >
     {/if}
   </div>

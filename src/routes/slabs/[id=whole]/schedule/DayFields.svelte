@@ -41,6 +41,7 @@
     name={field[0]}
     {typed}
     onvalue={(day) => day !== null && (form[field[0]] = `${day}${form[field[0]].slice(10)}`)}
+    ontime={(time) => (form[field[0]] = `${form[field[0]].slice(0, 10)}T${time}`)}
   />
 </div>
 <div class="time">

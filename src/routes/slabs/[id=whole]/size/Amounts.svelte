@@ -44,7 +44,7 @@
             <td class="num quiet">{amount.asWritten}</td>
             <td class="num"><b>{amount.massG === null ? 'no weight' : figures.mass.figure(amount.massG)}</b></td>
             <td class="num">
-              {amount.measured}{#if Math.abs(amount.measuredError) >= 0.03}<span class="off">
+              {amount.measured}{#if Math.abs(amount.measuredError) >= 0.01}<span class="off">
                   ({amount.measuredError > 0 ? '+' : '-'}{Math.abs(amount.measuredError * 100).toFixed(0)} %)</span
                 >{/if}
             </td>
