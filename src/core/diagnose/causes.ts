@@ -18,7 +18,16 @@ export const SEEN = [
 export type Seen = (typeof SEEN)[number];
 
 /** What a slab is made with; a cause applies only if the slab has what it needs. */
-export type Trait = 'boiled' | 'beaten' | 'baked' | 'chocolate' | 'layers' | 'gel' | 'crumb' | 'tin';
+export type Trait =
+  | 'boiled'
+  | 'beaten'
+  | 'baked'
+  | 'chocolate'
+  | 'layers'
+  | 'gel'
+  | 'crumb'
+  | 'tin'
+  | /** Asked of a chocolate layer. */ 'this chocolate';
 
 /** A cause of faults: its frequency, its symptoms, and the facts that support it. */
 export interface Cause {
@@ -164,6 +173,25 @@ export const CAUSES = {
     prior: 0.04,
     shows: { hard: 0.5, cracked: 0.5, crumbly: 0.3 },
     facts: { tinLarger: [0.9, 0.02] },
+  },
+  // Of one chocolate layer: what cracks under the knife is too cold, too hard, too thick or was not scored.
+  chocolateTooHard: {
+    needs: ['this chocolate'],
+    prior: 0.14,
+    shows: { cracked: 0.85, hard: 0.6 },
+    facts: { littleSoftFat: [0.9, 0.5] },
+  },
+  chocolateTooThick: {
+    needs: ['this chocolate'],
+    prior: 0.1,
+    shows: { cracked: 0.8, uneven: 0.2, hard: 0.3 },
+    facts: { thickChocolate: [0.9, 0.3] },
+  },
+  notScored: {
+    needs: ['this chocolate'],
+    prior: 0.09,
+    shows: { cracked: 0.8, uneven: 0.2 },
+    facts: { notScored: [0.95, 0.6] },
   },
   bakedTooLong: {
     needs: ['baked'],

@@ -16,6 +16,14 @@ export interface Recorded {
   readonly probeCheckedDaysAgo: number | null;
 }
 
+/** A chocolate layer that is asked about, known without any record. */
+export interface ChocolateAsked {
+  readonly thicknessMm: number;
+  /** Share of its fat that is not the chocolate's own, 0 to 1. */
+  readonly softFatShare: number;
+  readonly isScored: boolean;
+}
+
 /** A finding about a run. Steps by their texts, temperatures in °C. */
 export type Finding =
   | { readonly code: 'boil-ended'; readonly shownC: number; readonly wantedC: number }
@@ -35,6 +43,9 @@ export type Finding =
   | { readonly code: 'chocolate-at'; readonly celsius: number }
   /** The step in a cold place; `null` if nothing stood in one. */
   | { readonly code: 'cold-place'; readonly step: string | null }
+  | { readonly code: 'layer-thickness'; readonly mm: number }
+  | { readonly code: 'soft-fat'; readonly share: number }
+  | { readonly code: 'scored'; readonly isScored: boolean }
   | { readonly code: 'humidity'; readonly percent: number }
   /** `null` if it was never checked. */
   | { readonly code: 'thermometer-checked'; readonly daysAgo: number | null };
@@ -245,12 +256,39 @@ export const FACTS = {
           finding: { code: 'thermometer-checked', daysAgo: days },
         },
 } as const satisfies Readonly<Record<string, (of: Recorded) => Told | null>>;
-export type FactId = keyof typeof FACTS;
+export type FactId = keyof typeof FACTS | keyof typeof CHOCOLATE_FACTS;
+
+/** From this thickness a set chocolate layer is more likely to crack than to cut, mm. */
+const THICK_MM = 3.5;
+/** Share of soft fats below which a chocolate layer snaps. */
+const LITTLE_SOFT_FAT = 0.08;
+
+/** Facts of a chocolate layer. */
+const CHOCOLATE_FACTS = {
+  thickChocolate: ({ thicknessMm }) => ({
+    holds: thicknessMm >= THICK_MM,
+    finding: { code: 'layer-thickness', mm: thicknessMm },
+  }),
+  littleSoftFat: ({ softFatShare }) => ({
+    holds: softFatShare < LITTLE_SOFT_FAT,
+    finding: { code: 'soft-fat', share: softFatShare },
+  }),
+  notScored: ({ isScored }) => ({ holds: !isScored, finding: { code: 'scored', isScored } }),
+} as const satisfies Readonly<Record<string, (of: ChocolateAsked) => Told>>;
+
+/** All facts that can speak for or against a cause. */
+export const FACT_IDS = [...Object.keys(FACTS), ...Object.keys(CHOCOLATE_FACTS)] as readonly FactId[];
+
+/** Returns the facts of a chocolate layer. */
+export const chocolateFactsOf = (asked: ChocolateAsked): ReadonlyMap<FactId, Told> =>
+  new Map(
+    (Object.keys(CHOCOLATE_FACTS) as (keyof typeof CHOCOLATE_FACTS)[]).map((id) => [id, CHOCOLATE_FACTS[id](asked)]),
+  );
 
 /** Returns all facts of a run. */
 export function factsOf(recorded: Recorded): ReadonlyMap<FactId, Told> {
   return new Map(
-    (Object.keys(FACTS) as FactId[]).flatMap((id) => {
+    (Object.keys(FACTS) as (keyof typeof FACTS)[]).flatMap((id) => {
       const told = FACTS[id](recorded);
       return told ? [[id, told] as const] : [];
     }),

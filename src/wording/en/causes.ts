@@ -1,5 +1,6 @@
 /** Names of causes of faults, and what to do about them. */
 import type { CauseId, Finding } from '$core/diagnose';
+import type { LayerPosition } from '$core/usecases';
 import type { Figures } from '$core/measure';
 import { stepInShort } from '$core/time';
 import { percent, plural } from './grammar';
@@ -9,6 +10,14 @@ interface CauseText {
   /** What to do with this slab, and next time. */
   readonly now: string;
   readonly next: string;
+  /** What to do with this slab where the layer lies on or under others, if that is something else. */
+  readonly within?: string;
+}
+
+/** Returns the texts of a cause for a layer, by where it lies. */
+export function causeText(cause: CauseId, position: LayerPosition): Omit<CauseText, 'within'> {
+  const { within, ...text } = CAUSE_TEXTS[cause];
+  return position === 'alone' || within === undefined ? text : { ...text, now: within };
 }
 
 export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
@@ -16,11 +25,14 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
     name: 'Boiled too far',
     now: 'It will not soften in the tin. Warm it with water (one fifteenth of its weight), stir until smooth and boil it to the end point again, or chop it and fold it into another slab.',
     next: 'Take the pot off a little before the end point. The temperature keeps rising.',
+    within:
+      'It cannot go back into the pot. Let the slab reach room temperature, cut it with a hot blade into small pieces, or break it up as a topping.',
   },
   boiledTooLittle: {
     name: 'Not boiled far enough',
     now: 'Scrape it back into the pot, melt it with a spoonful of water and boil it to the end point. It is as hot as before.',
     next: 'Wait for the end point, and measure where the pot is deepest.',
+    within: 'It cannot go back into the pot. Chill the slab, cut it cold, keep it cold, and sell it soon.',
   },
   probeOff: {
     name: 'The thermometer is wrong',
@@ -31,31 +43,37 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
     name: 'Too little syrup or acid to prevent graining',
     now: 'Melt it with a spoonful of glucose syrup and some water, and boil it to the end point without stirring.',
     next: 'Weigh the syrup or acid in full. Glucose syrup at a tenth of the sugar keeps a boil clear.',
+    within: 'It cannot be melted again in the slab. Sell it soon, as graining goes on, or use it crumbled.',
   },
   seeded: {
     name: 'Sugar crystals in the pot, or stirred too long',
     now: 'Melt it with water until nothing crunches, and boil it to the end point without stirring.',
     next: 'Wash down the sides of the pot when it starts to boil, and stir as little as possible.',
+    within: 'It cannot be melted again in the slab. Sell it soon, as graining goes on, or use it crumbled.',
   },
   beatenHot: {
     name: 'Beaten or poured before it had cooled',
     now: 'Melt it with water, boil it to the end point, and let it cool undisturbed before you beat it.',
     next: 'Let it cool as far as the recipe says. Cool syrup forms fine crystals.',
+    within: 'It cannot be melted again in the slab. Sell it soon, or use it crumbled.',
   },
   heatTooStrong: {
     name: 'Heated too fast',
     now: 'Take it off the heat and stir in hot water, one spoonful at a time, until it comes together.',
     next: 'Use less heat, and warm cream or butter before you add it.',
+    within: 'Blot the fat from the surface. It is fine to eat, but will not come together again.',
   },
   tooMuchFat: {
     name: 'Too much fat',
     now: 'Pour off the separated fat, and stir in a spoonful of hot water or cream until smooth.',
     next: 'Weigh the fat as in the recipe.',
+    within: 'Blot the fat from the surface, and keep the slab cold.',
   },
   tooLittleFat: {
     name: 'Too little fat to bind it',
     now: 'Sell it as crumble, or press it again with melted butter before you add a layer.',
     next: 'Weigh the butter in full, and press the base while it is warm.',
+    within: 'Chill the slab and cut it cold with a serrated blade, in larger pieces.',
   },
   tooMuchLiquid: {
     name: 'Too much liquid or syrup',
@@ -66,6 +84,7 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
     name: 'Too little gelling agent',
     now: 'Warm it gently, stir in the missing amount, soaked, and pour it again.',
     next: 'Weigh gelatine or agar on a fine scale, and do not boil gelatine.',
+    within: 'It cannot be melted again in the slab. Chill it, cut it cold, and keep it cold.',
   },
   laidLate: {
     name: 'Left standing too long before it was poured',
@@ -86,6 +105,7 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
     name: 'The chocolate was out of temper',
     now: 'It is fine to eat. Sprinkle something over it, or melt the top with a warm plate and temper it again.',
     next: 'Cool the chocolate to its working temperature before you pour it. Cook shows the three temperatures for each type.',
+    within: 'It is fine to eat. Cover the streaks with a drizzle or a dusting.',
   },
   sweated: {
     name: 'Condensation after the cold',
@@ -117,15 +137,33 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
     now: 'Cut larger pieces, so that they have the right weight.',
     next: 'Scale it to the tin before you weigh out.',
   },
+  chocolateTooHard: {
+    name: 'The chocolate was too hard or too cold for the knife',
+    now: 'Let it come to room temperature, and cut with a hot, dry blade: melt through the chocolate, then press down.',
+    next: 'Melt a tenth of soft fat into the chocolate, or cut before it is fully hard.',
+  },
+  chocolateTooThick: {
+    name: 'The chocolate layer was too thick',
+    now: 'Score it with a hot blade along every cut first, then cut through.',
+    next: 'Pour it 2 to 3 mm thick.',
+  },
+  notScored: {
+    name: 'The chocolate was not scored before it was hard',
+    now: 'Score it with a hot blade along every cut before you press through.',
+    next: 'Score the lines when it is dry to the touch and not yet hard.',
+  },
   bakedTooLong: {
     name: 'Baked too long',
     now: 'Put something soft on it. It takes up moisture overnight.',
     next: 'Check the edge a few minutes earlier, and take it out as soon as it colours.',
+    within: 'The layer above gives it moisture overnight. Cut it the day after.',
   },
   bakedTooShort: {
     name: 'Not baked long enough',
     now: 'Bake it longer, if nothing is on top yet.',
     next: 'Preheat the oven, and bake until the middle is dry.',
+    within:
+      'It cannot go back into the oven under another layer. Chill the slab and cut it cold. If eggs may be raw, throw it away.',
   },
   notLined: {
     name: 'The tin was not lined or greased well',
@@ -143,7 +181,7 @@ const moreOrLess = (times: number, more: string, less: string) =>
   `${percent(Math.abs(times - 1))} ${times < 1 ? less : more}`;
 
 /** Returns the text of a finding about a run, without a full stop. */
-export function findingText(finding: Finding, { temperature }: Figures): string {
+export function findingText(finding: Finding, { temperature, length }: Figures): string {
   switch (finding.code) {
     case 'boil-ended':
       return `The boil ended at ${temperature.say(finding.shownC)}, and the end point is ${temperature.say(finding.wantedC)}`;
@@ -167,6 +205,14 @@ export function findingText(finding: Finding, { temperature }: Figures): string 
       return `The chocolate was at ${temperature.say(finding.celsius)}`;
     case 'cold-place':
       return finding.step === null ? 'Nothing stood in the cold' : `"${finding.step}" took place in the cold`;
+    case 'layer-thickness':
+      return `The layer is ${length.say(finding.mm)} thick`;
+    case 'soft-fat':
+      return finding.share < 0.005
+        ? 'There is no soft fat in the chocolate'
+        : `Soft fat makes up ${percent(finding.share)} of the fat in the chocolate`;
+    case 'scored':
+      return finding.isScored ? 'It is scored' : 'It is not scored';
     case 'humidity':
       return `The room has ${Math.round(finding.percent)} % humidity`;
     case 'thermometer-checked':

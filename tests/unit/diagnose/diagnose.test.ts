@@ -5,11 +5,14 @@ import fc from 'fast-check';
 import { randomFrom } from '../../../devices/random.mjs';
 import { canHappen, FAULTS, seenOf } from '../../../demo/runs/faults';
 import { PLAIN, simulateRun } from '../../../demo/runs/simulator';
-import { CAUSES, diagnose, FACTS, SEEN, type FactId, type Told, type Trait } from '$core/diagnose';
-import { diagnoseSlab, traitsOf } from '$core/usecases';
+import { CAUSES, diagnose, FACT_IDS, SEEN, type CauseId, type FactId, type Told, type Trait } from '$core/diagnose';
+import { diagnoseSlab, positionOf, traitsOf } from '$core/usecases';
+import { causeText } from '../../../src/wording/en/causes';
 import { demoLarder, demoSlabs, runPlanFor, ryeSlice, shop } from '../things';
 
-const ALL: ReadonlySet<Trait> = new Set(['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin']);
+const ALL: ReadonlySet<Trait> = new Set([
+  ...['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin', 'this chocolate'],
+] as Trait[]);
 const told = (holds: boolean): Told => ({ holds, finding: { code: 'chocolate-at', celsius: 40 } });
 
 test('by hand: two causes, one fact', () => {
@@ -32,7 +35,7 @@ test('every thing that can be seen has a cause that shows it, and every fact spe
     );
   const named = new Set(Object.values(CAUSES).flatMap(({ facts }) => Object.keys(facts)));
   assert.deepEqual(
-    Object.keys(FACTS).filter((fact) => !named.has(fact)),
+    FACT_IDS.filter((fact) => !named.has(fact)),
     [],
   );
   for (const { facts, shows } of Object.values(CAUSES))
@@ -40,7 +43,7 @@ test('every thing that can be seen has a cause that shows it, and every fact spe
 });
 
 const anyFacts = fc
-  .dictionary(fc.constantFrom(...(Object.keys(FACTS) as FactId[])), fc.boolean())
+  .dictionary(fc.constantFrom(...FACT_IDS), fc.boolean())
   .map((holds) => new Map(Object.entries(holds).map(([fact, is]) => [fact as FactId, told(is)])));
 const anySeen = fc.uniqueArray(fc.constantFrom(...SEEN), { minLength: 1, maxLength: 4 });
 
@@ -104,4 +107,36 @@ test('without a run the field’s knowledge alone speaks, and only of what the s
   );
   const uncooked = demoSlabs.find(({ name }) => name === 'Lime and coconut two-tone')!;
   assert.ok(diagnoseSlab(uncooked, demoLarder, shop, null, ['soft']).every(({ cause }) => cause !== 'boiledTooLittle'));
+});
+
+test('a chocolate top that cracks: too hard, too cold and not scored come first, and nothing of the caramel below', () => {
+  const top = ryeSlice.layers.at(-1)!.id;
+  const found = diagnoseSlab(ryeSlice, demoLarder, shop, null, ['cracked'], top);
+  const first = found.slice(0, 4).map(({ cause }) => cause);
+  for (const cause of ['chocolateTooHard', 'notScored', 'cutLate'] as const)
+    assert.ok(first.includes(cause), `${cause} in ${first.join(', ')}`);
+  assert.ok(found.every(({ cause }) => cause !== 'boiledTooFar' && cause !== 'bakedTooLong'));
+  // It is thin, which speaks against that cause.
+  const thick = found.find(({ cause }) => cause === 'chocolateTooThick')!;
+  assert.ok(thick.against.some(({ code }) => code === 'layer-thickness'));
+  // Of the whole slab the boil is a cause, and of one layer nothing is asked that only a chocolate has.
+  const whole = diagnoseSlab(ryeSlice, demoLarder, shop, null, ['cracked']).map(({ cause }) => cause);
+  assert.ok(whole.includes('boiledTooFar') && !whole.includes('notScored'));
+});
+
+test('what to do fits where the layer lies: nothing under or on another goes back into the pot', () => {
+  const [first, last] = [ryeSlice.layers[0]!.id, ryeSlice.layers.at(-1)!.id];
+  assert.deepEqual(
+    [positionOf(ryeSlice, first), positionOf(ryeSlice, last), positionOf(ryeSlice)],
+    ['covered', 'top', 'covered'],
+  );
+  assert.equal(positionOf({ layers: ryeSlice.layers.slice(0, 1) }, first), 'alone');
+  for (const cause of Object.keys(CAUSES) as CauseId[])
+    for (const position of ['top', 'covered'] as const)
+      assert.doesNotMatch(
+        causeText(cause, position).now,
+        /back into the pot,|boil it|pour it again|Bake it longer/,
+        cause,
+      );
+  assert.match(causeText('boiledTooLittle', 'alone').now, /back into the pot/);
 });

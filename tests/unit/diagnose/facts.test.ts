@@ -42,7 +42,8 @@ function recorded({ steps = [], lines = [], areaFactor = 1, ...of }: Written): R
   };
 }
 
-const told = (fact: FactId, of: Written | Recorded): Told | null => FACTS[fact]('plan' in of ? of : recorded(of));
+const told = (fact: keyof typeof FACTS, of: Written | Recorded): Told | null =>
+  FACTS[fact]('plan' in of ? of : recorded(of));
 
 test('of several boils the one that ended furthest from its end point counts; without a reading none does', () => {
   const curves = (...ends: (number | null)[]) => ({ curves: ends.map((peakC) => ({ peakC, showsC: 115 })) });

@@ -18,6 +18,7 @@ import {
   reason,
   REQUIRED,
   whole,
+  note,
 } from '$core/validation';
 
 const MAX_EVENTS = 1000;
@@ -82,6 +83,7 @@ export const correctedEvents = (events: readonly RunEvent[], offsetMs: number): 
 const diagnoseSchema = fields({
   slab: whole(1, 1e9).required(REQUIRED),
   run: whole(1, 1e9),
+  layer: note(200),
   seen: list(oneOf(SEEN).required(REQUIRED), SEEN.length)
     .min(1, asMessage(reason('too-few', { min: 1 })))
     .required(REQUIRED),
@@ -91,6 +93,8 @@ const diagnoseSchema = fields({
 export interface DiagnoseRequest {
   readonly slab: number;
   readonly run?: number | undefined;
+  /** Id of the layer in which it is seen; without one, the whole slab. */
+  readonly layer?: string | undefined;
   readonly seen: readonly Seen[];
   /** Replaces the recorded facts. */
   readonly events?: readonly RunEvent[] | undefined;

@@ -127,7 +127,7 @@
         <h2 id="wrong">What went wrong</h2>
         <HowLink to="bench-and-history" />
       </div>
-      <LikelyCauses slab={data.run.slabId} run={data.run.id} />
+      <LikelyCauses slab={data.run.slabId} run={data.run.id} layers={data.slab.layers} />
     </section>
   </div>
 

@@ -1,8 +1,8 @@
 <!-- Symptoms and their likely causes, each with the recorded facts, and what to do now and next time. -->
 <script lang="ts">
-  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import { Button, InlineLoading, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
+  import type { Layer } from '$core/slab';
   import { SEEN, type Diagnosis, type Seen } from '$core/diagnose';
-  import { CAUSE_TEXTS } from '$wording/causes';
   import type { ProblemMessage } from '$wording/problems';
   import { ask } from '$lib/api';
   import Notice from '$lib/ui/Notice.svelte';
@@ -10,42 +10,57 @@
   interface Props {
     slab: number;
     run: number;
+    layers: readonly Pick<Layer, 'id' | 'name'>[];
   }
-  let { slab, run }: Props = $props();
+  let { slab, run, layers }: Props = $props();
 
-  /** A cause from the server, with its findings as text. */
-  type CauseFound = Omit<Diagnosis, 'because' | 'against'> & { because: string[]; against: string[] };
+  /** A cause from the server, with its texts and its findings as text. */
+  type CauseFound = Omit<Diagnosis, 'because' | 'against'> &
+    Record<'name' | 'now' | 'next', string> & { because: string[]; against: string[] };
 
   const MAX_SHOWN = 4;
+  /** Empty for the whole slab. */
+  let layer = $state('');
   let seen: readonly Seen[] = $state.raw([]);
   let causes: readonly CauseFound[] = $state.raw([]);
   let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
 
-  async function toggle(what: Seen) {
+  function toggle(what: Seen) {
     seen = seen.includes(what) ? seen.filter((other) => other !== what) : [...seen, what];
-    const asked = seen;
+    void look();
+  }
+
+  async function look() {
+    const [asked, of] = [seen, layer];
     if (asked.length === 0) {
       causes = [];
       return;
     }
     busy = true;
-    const answer = await ask<{ causes: CauseFound[] }>('POST', '/api/diagnose', { slab, run, seen: asked });
-    if (asked !== seen) return;
+    const question = { slab, run, seen: asked, ...(of === '' ? {} : { layer: of }) };
+    const answer = await ask<{ causes: CauseFound[] }>('POST', '/api/diagnose', question);
+    if (asked !== seen || of !== layer) return;
     busy = false;
     problems = answer.ok ? [] : answer.problems;
     if (answer.ok) causes = answer.value.causes;
   }
 </script>
 
-<p class="quiet">Choose what you see on the slab. The records of this run are taken into account.</p>
+{#if layers.length > 1}
+  <RadioButtonGroup legendText="Where" bind:selected={layer} on:change={() => void look()}>
+    <RadioButton value="" labelText="whole slab" />
+    {#each layers as { id, name } (id)}<RadioButton value={id} labelText={name} />{/each}
+  </RadioButtonGroup>
+{/if}
+<p class="quiet">Choose what you see. The records of this run are taken into account.</p>
 <div class="seen" role="group" aria-label="Symptoms">
   {#each SEEN as what (what)}
     <Button
       size="field"
       kind={seen.includes(what) ? 'primary' : 'tertiary'}
       aria-pressed={seen.includes(what)}
-      on:click={() => void toggle(what)}>{what}</Button
+      on:click={() => toggle(what)}>{what}</Button
     >
   {/each}
 </div>
@@ -53,8 +68,7 @@
 {#if busy && causes.length === 0}<InlineLoading description="Calculating…" />{/if}
 {#if causes.length > 0}
   <ol aria-label="Causes">
-    {#each causes.slice(0, MAX_SHOWN) as { cause, likely, weight, because, against } (cause)}
-      {@const { name, now, next } = CAUSE_TEXTS[cause]}
+    {#each causes.slice(0, MAX_SHOWN) as { cause, name, now, next, likely, weight, because, against } (cause)}
       <li>
         <p class="head">
           <b>{name}</b><span class="bar" aria-hidden="true"><i style:width="{Math.round(weight * 100)}%"></i></span>
