@@ -52,13 +52,19 @@ export const CAUSES = {
     needs: ['boiled'],
     prior: 0.12,
     shows: { hard: 0.85, cracked: 0.4, crumbly: 0.3, stuck: 0.2 },
-    facts: { boilOver: [0.85, 0.07], boilUnder: [0.02, 0.12], boilSlow: [0.35, 0.12], boilQuick: [0.03, 0.08] },
+    facts: {
+      ...{ boilOver: [0.85, 0.07], boilUnder: [0.02, 0.12], boilSlow: [0.35, 0.12], boilQuick: [0.03, 0.08] },
+      ...{ hardInColdWater: [0.7, 0.04], softInColdWater: [0.02, 0.06] },
+    },
   },
   boiledTooLittle: {
     needs: ['boiled'],
     prior: 0.12,
     shows: { soft: 0.85, sticky: 0.6, stuck: 0.3, weeping: 0.2 },
-    facts: { boilUnder: [0.85, 0.06], boilOver: [0.02, 0.12], boilQuick: [0.3, 0.08], boilSlow: [0.05, 0.12] },
+    facts: {
+      ...{ boilUnder: [0.85, 0.06], boilOver: [0.02, 0.12], boilQuick: [0.3, 0.08], boilSlow: [0.05, 0.12] },
+      ...{ softInColdWater: [0.7, 0.04], hardInColdWater: [0.02, 0.06] },
+    },
   },
   probeOff: {
     needs: ['boiled'],
@@ -76,7 +82,10 @@ export const CAUSES = {
     needs: ['boiled'],
     prior: 0.1,
     shows: { grainy: 0.85, crumbly: 0.3 },
-    facts: { boilOver: [0.1, 0.12], lessDoctor: [0.03, 0.06], cooledLittle: [0.05, 0.12] },
+    facts: {
+      ...{ boilOver: [0.1, 0.12], lessDoctor: [0.03, 0.06], cooledLittle: [0.05, 0.12] },
+      ...{ stirredLong: [0.6, 0.06], setInPot: [0.4, 0.06] },
+    },
   },
   beatenHot: {
     needs: ['beaten'],
@@ -118,7 +127,7 @@ export const CAUSES = {
     needs: [],
     prior: 0.07,
     shows: { uneven: 0.6, parted: 0.4, grainy: 0.35 },
-    facts: { laidLate: [0.85, 0.06] },
+    facts: { laidLate: [0.85, 0.06], setInPot: [0.5, 0.06] },
   },
   belowSoft: {
     needs: ['layers'],

@@ -1,6 +1,14 @@
 import { isKind, type IngredientKind, type Thing } from '../classify';
 import { PLACE_FACTS, PLACES } from '../slab';
-import { IS_SET, type LineRecord, type RunPlan, type RunRecord, type SetReading, type StepRecord } from '../run';
+import {
+  IS_SET,
+  type PotSign,
+  type LineRecord,
+  type RunPlan,
+  type RunRecord,
+  type SetReading,
+  type StepRecord,
+} from '../run';
 import { TEMPER_CURVES } from '../sugar';
 
 /** A run and its conditions, as needed for a diagnosis. */
@@ -43,6 +51,7 @@ export type Finding =
   | { readonly code: 'chocolate-at'; readonly celsius: number }
   /** The step in a cold place; `null` if nothing stood in one. */
   | { readonly code: 'cold-place'; readonly step: string | null }
+  | { readonly code: 'pot-sign'; readonly sign: PotSign }
   | { readonly code: 'layer-thickness'; readonly mm: number }
   | { readonly code: 'soft-fat'; readonly share: number }
   | { readonly code: 'scored'; readonly isScored: boolean }
@@ -172,6 +181,10 @@ function tinBeside({ areaFactor }: Recorded, holds: boolean): Told {
   return { holds: holds && areaFactor !== 1, finding: { code: 'tins', areaFactor } };
 }
 
+/** Returns what was noted of a pot. Nobody notes what did not happen, so that without a note it counts neither way. */
+const noted = ({ record }: Recorded, sign: PotSign): Told | null =>
+  record.potSigns.some((event) => event.sign === sign) ? { holds: true, finding: { code: 'pot-sign', sign } } : null;
+
 /** Returns the highest temperature noted while chocolate melted. */
 function chocolateC({ plan, record, thingNamed }: Recorded): Told | null {
   const pots = new Set(
@@ -224,6 +237,10 @@ export const FACTS = {
       ({ isHot }) => isHot === true,
       (times) => times < WAITED_SHORT,
     ),
+  softInColdWater: (of) => noted(of, 'soft-in-cold-water'),
+  hardInColdWater: (of) => noted(of, 'hard-in-cold-water'),
+  setInPot: (of) => noted(of, 'set-in-pot'),
+  stirredLong: (of) => noted(of, 'stirred-long'),
   lessDoctor: (of) => amountOf(of, ['keeps from graining', 'acid'], (times) => times < LESS),
   lessFat: (of) => amountOf(of, ['fat', 'milk fat'], (times) => times < LESS),
   moreFat: (of) => amountOf(of, ['fat', 'milk fat'], (times) => times > MORE),

@@ -24,6 +24,10 @@ export type SetReading = (typeof SET_READINGS)[number];
 /** Whether a layer with each reading can be cut or take the next layer. */
 export const IS_SET: Readonly<Record<SetReading, boolean>> = { firm: true, 'still soft': false, 'still sticky': false };
 
+/** What a pot showed: a failed cold-water test, or sugar that set or grained where it should not. */
+export const POT_SIGNS = ['soft-in-cold-water', 'hard-in-cold-water', 'set-in-pot', 'stirred-long'] as const;
+export type PotSign = (typeof POT_SIGNS)[number];
+
 const grams = number(0, 1e6).required(REQUIRED);
 const uuid = () =>
   formed(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, reason('not-a-uuid')).required(REQUIRED);
@@ -54,6 +58,7 @@ const KINDS = {
   /** Thermometer reading, °C, uncorrected. */
   temperature: { ...event, step: note(200), celsius: number(-50, 350).required(REQUIRED) },
   'set-reading': { ...event, step, reading: oneOf(SET_READINGS).required(REQUIRED) },
+  'pot-sign': { ...event, preparation: text(200), sign: oneOf(POT_SIGNS).required(REQUIRED) },
   lot: { ...event, ingredient: text(200), lot: text(200) },
   /** Different tins than planned. */
   'tin-changed': { ...event, tins: tinsSchema.required(REQUIRED) },

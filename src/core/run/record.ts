@@ -68,8 +68,9 @@ export interface RunRecord {
   readonly tins: RunEventOf<'tin-changed'>['tins'] | null;
   readonly lots: readonly RunEventOf<'lot'>[];
   readonly setReadings: readonly RunEventOf<'set-reading'>[];
+  readonly potSigns: readonly RunEventOf<'pot-sign'>[];
   /** Notes and photos in order. */
-  readonly said: readonly RunEventOf<'note' | 'tasted' | 'photo' | 'rejects' | 'stopped'>[];
+  readonly said: readonly RunEventOf<'note' | 'tasted' | 'photo' | 'rejects' | 'stopped' | 'pot-sign'>[];
   readonly nextTime: readonly RunEventOf<'next-time'>[];
 }
 
@@ -107,7 +108,8 @@ export function runRecord(plan: RunPlan, events: readonly RunEvent[]): RunRecord
     tins: ofKind(counted, 'tin-changed').at(-1)?.tins ?? null,
     lots: ofKind(counted, 'lot'),
     setReadings: ofKind(counted, 'set-reading'),
-    said: ofKind(counted, 'note', 'tasted', 'photo', 'rejects', 'stopped'),
+    potSigns: ofKind(counted, 'pot-sign'),
+    said: ofKind(counted, 'note', 'tasted', 'photo', 'rejects', 'stopped', 'pot-sign'),
     nextTime: ofKind(counted, 'next-time'),
   };
 }

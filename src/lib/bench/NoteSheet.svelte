@@ -1,7 +1,8 @@
 <!-- Form for everything else at the bench: yields, changed amounts, another tin, photos, notes, changes for next time. -->
 <script lang="ts">
   import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
-  import type { Happening, LineNow, RunPlan } from '$core/run';
+  import { POT_SIGNS, type Happening, type LineNow, type RunPlan } from '$core/run';
+  import { POT_SIGN_TEXTS } from '$wording/causes';
   import { asTin, tinInWords, type RackTin } from '$core/tin';
   import { shopFigures } from '$lib/format/shopFigures';
   import Notice from '$lib/ui/Notice.svelte';
@@ -75,12 +76,22 @@
     },
   } as const satisfies Readonly<Record<string, Numbered>>);
   type NumberedKind = keyof typeof numbered;
-  const OTHERS = ['Different tin', 'Photo', 'Text', 'Tasted', 'Next time', 'Stop the run'] as const;
+  const OTHERS = [
+    'Cold-water test or pot',
+    'Different tin',
+    'Photo',
+    'Text',
+    'Tasted',
+    'Next time',
+    'Stop the run',
+  ] as const;
   type Kind = NumberedKind | (typeof OTHERS)[number];
   const kinds = $derived([
     ...(Object.keys(numbered) as NumberedKind[]).filter((kind) => numbered[kind].of.length > 0),
-    ...OTHERS,
+    ...OTHERS.filter((kind) => kind !== 'Cold-water test or pot' || boiled.length > 0),
   ]);
+
+  const boiled = $derived(pots.filter(({ id }) => plan.boils.some(({ preparation }) => preparation === id)));
 
   let kind: Kind | null = $state(null);
   let of: string | null = $state(null);
@@ -116,6 +127,19 @@
         >Add note</Button
       >
     {/if}
+  {:else if kind === 'Cold-water test or pot'}
+    {@const pot = of ?? boiled[0]!.id}
+    {#if boiled.length > 1}
+      <Choices label="Which pot" choices={boiled} chosen={pot} onchoose={(id) => (of = id)} />
+    {/if}
+    <Choices
+      label="What it showed"
+      choices={POT_SIGNS.map((id) => ({ id, text: POT_SIGN_TEXTS[id] }))}
+      onchoose={(id) => {
+        const sign = POT_SIGNS.find((each) => each === id);
+        if (sign) say({ kind: 'pot-sign', preparation: pot, sign });
+      }}
+    />
   {:else if kind === 'Different tin'}
     <Choices
       label="Tin used"

@@ -2,6 +2,7 @@
 import type { CauseId, Finding } from '$core/diagnose';
 import type { LayerPosition } from '$core/usecases';
 import type { Figures } from '$core/measure';
+import type { PotSign } from '$core/run';
 import { stepInShort } from '$core/time';
 import { percent, plural } from './grammar';
 
@@ -177,6 +178,14 @@ export const CAUSE_TEXTS: Readonly<Record<CauseId, CauseText>> = {
   },
 };
 
+/** What a pot showed, as it is noted and shown. */
+export const POT_SIGN_TEXTS: Readonly<Record<PotSign, string>> = {
+  'soft-in-cold-water': 'Too soft in the cold-water test',
+  'hard-in-cold-water': 'Too hard in the cold-water test',
+  'set-in-pot': 'Set in the pot',
+  'stirred-long': 'Stirred too long',
+};
+
 const moreOrLess = (times: number, more: string, less: string) =>
   `${percent(Math.abs(times - 1))} ${times < 1 ? less : more}`;
 
@@ -205,6 +214,8 @@ export function findingText(finding: Finding, { temperature, length }: Figures):
       return `The chocolate was at ${temperature.say(finding.celsius)}`;
     case 'cold-place':
       return finding.step === null ? 'Nothing stood in the cold' : `"${finding.step}" took place in the cold`;
+    case 'pot-sign':
+      return POT_SIGN_TEXTS[finding.sign];
     case 'layer-thickness':
       return `The layer is ${length.say(finding.mm)} thick`;
     case 'soft-fat':

@@ -32,7 +32,7 @@ function recorded({ steps = [], lines = [], areaFactor = 1, ...of }: Written): R
       boils: (of.curves ?? []).map((_, at) => ({ step: `boil ${at}` })),
     } as unknown as Recorded['plan'],
     record: {
-      ...{ steps: whole, lines: known, curves: [], temperatures: [], setReadings: [] },
+      ...{ steps: whole, lines: known, curves: [], temperatures: [], setReadings: [], potSigns: [] },
       ...of,
     } as unknown as Recorded['record'],
     areaFactor,
@@ -241,4 +241,22 @@ test('how likely a cause is in words, and what speaks for and against it', () =>
   assert.deepEqual([first!.cause, first!.because, first!.against], ['boiledTooLittle', [finding], []]);
   const denied = diagnose(['soft'], new Map([['boilUnder', { holds: false, finding }]]), all);
   assert.deepEqual(denied.find(({ cause }) => cause === 'boiledTooLittle')!.against, [finding]);
+});
+
+test('what was noted of a pot speaks for a cause; what was not noted speaks neither way', () => {
+  const noted = recorded({ potSigns: [{ kind: 'pot-sign', sign: 'soft-in-cold-water' }] } as never);
+  assert.deepEqual(told('softInColdWater', noted), {
+    holds: true,
+    finding: { code: 'pot-sign', sign: 'soft-in-cold-water' },
+  });
+  assert.equal(told('hardInColdWater', noted), null);
+  const traits = new Set<Trait>(['boiled', 'layers', 'tin']);
+  const rank = (facts: ReadonlyMap<FactId, Told>) =>
+    diagnose(['soft'], facts, traits).findIndex(({ cause }) => cause === 'boiledTooLittle');
+  const facts = new Map<FactId, Told>([['softInColdWater', told('softInColdWater', noted)!]]);
+  assert.equal(rank(facts), 0);
+  const grained = new Map<FactId, Told>([
+    ['stirredLong', { holds: true, finding: { code: 'pot-sign', sign: 'stirred-long' } }],
+  ]);
+  assert.equal(diagnose(['grainy'], grained, traits)[0]!.cause, 'seeded');
 });

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { RunRecord } from '$core/run';
+  import { POT_SIGN_TEXTS } from '$wording/causes';
   import { shopDates } from '$lib/format/shopDates';
 
   interface Props {
@@ -14,6 +15,7 @@
   const dates = $derived(shopDates());
   const said = $derived(
     record.said.map((event) => {
+      if (event.kind === 'pot-sign') return { ...event, words: POT_SIGN_TEXTS[event.sign] };
       const words = 'text' in event ? event.text : 'why' in event ? event.why : undefined;
       return { ...event, words: words ?? '' };
     }),
