@@ -1,5 +1,5 @@
 import { parseIngredient } from 'parse-ingredient';
-import { GRAMS_IN, isMass, mlIn, UNIT_KINDS, type Measures, type Unit } from '../measure';
+import { GRAMS_IN, isMass, isVolume, ML_IN, mlIn, UNIT_KINDS, type Measures, type Unit } from '../measure';
 import { NO_UNITS, PACK_WORDS, UNIT_MEANINGS, WRITTEN_UNITS } from './kitchenUnits';
 
 /** An amount in a unit that a line may have. */
@@ -34,7 +34,7 @@ const PACK_SIZED = new RegExp(
 );
 /** A can size in a word says nothing about its mass. */
 const SIZE_WORD = new RegExp(
-  String.raw`^(${NUM}) (?:small|medium|large|standard|full|whole) (?=(?:${PACK_WORDS})\b)`,
+  String.raw`^(${NUM}) (?:small|medium|large|standard|full|whole|entire) (?=(?:${PACK_WORDS})\b)`,
   'i',
 );
 /** Matches "2 x 100 g". */
@@ -100,8 +100,12 @@ const kindOf = (unit: Unit) => UNIT_KINDS[unit];
 /** Units that follow one another without a word between them: 1 lb 4 oz. */
 const FOLLOWS: Partial<Record<Unit, Unit>> = { lb: 'oz', kg: 'g', l: 'ml', pint: 'floz' };
 
+/** A stick of butter is half a cup, which its wrapper marks in 8 tablespoons, mL. */
+const STICK_ML = 8 * ML_IN.us.tbsp;
+
 /** Returns how many `to` are in one `from`, or `null` if their dimensions differ. */
 function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
+  if (to === 'stick' && isVolume(from)) return (mlIn(from, 'us') ?? 0) / STICK_ML || null;
   if (isMass(from) && isMass(to)) return GRAMS_IN[from] / GRAMS_IN[to];
   const ml = [mlIn(from, measures), mlIn(to, measures)];
   return ml[0] !== null && ml[1] !== null ? ml[0]! / ml[1]! : null;
@@ -120,12 +124,13 @@ export function leadingAmount(text: string, measures: Measures): Led | null {
   if (!first || first.unit === 'each' || first.unit === 'pack') return first;
   let led = first;
   for (;;) {
-    const more = /^\s*(plus|and|\+|&|minus|less)?\s*(?=\d)/i.exec(led.rest);
-    const next = more && single(led.rest.slice(more[0].length));
+    const more = /^\s*(?:(plus|and|\+|&|minus|less)\s*(?:(an?)\s+|(?=\d))|(?=\d))/i.exec(led.rest);
+    const next = more && single(`${more[2] ? '1 ' : ''}${led.rest.slice(more[0].length)}`);
     if (!next || next.unit === 'each' || next.unit === 'pack') return led;
     const times = timesIn(next.unit, led.unit, measures);
     const joined = more[1] !== undefined || FOLLOWS[led.unit] === next.unit;
-    if (times === null || !joined || kindOf(next.unit) !== kindOf(led.unit)) return led;
+    const isAlike = kindOf(next.unit) === kindOf(led.unit) || led.unit === 'stick';
+    if (times === null || !joined || !isAlike) return led;
     const sign = /minus|less/i.test(more[1] ?? '') ? -1 : 1;
     const quantity = led.quantity + sign * next.quantity * times;
     if (quantity <= 0) return led;

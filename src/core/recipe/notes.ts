@@ -13,6 +13,8 @@ export type LineNote =
   | { readonly code: 'method-note' | 'line-too-long' | 'incomplete' }
   | { readonly code: 'past-limit'; readonly max: number }
   | { readonly code: 'ambiguous-thousands'; readonly text: string; readonly decimal: string; readonly whole: string }
+  /** The part of an amount that was not understood. */
+  | { readonly code: 'amount-left'; readonly text: string }
   /** `filling` as written, such as "generous", or that a spoon or cup is heaped. */
   | { readonly code: 'heaped'; readonly filling: string; readonly isHeaped: boolean }
   | {

@@ -38,15 +38,29 @@ const NO_AMOUNT =
   /^(?:(?:a|some|one)\s+)?(?:good\s+|small\s+|large\s+|big\s+|generous\s+)*(handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?|sprinkles?|sprinklings?|few|little|bit|grating)(?:\s+of)?\s+/i;
 const SPOON_WORDS =
   'pinch(?:es)?|dash(?:es)?|cups?|tablespoons?|teaspoons?|tbsp|tsp|sticks?|pints?|pounds?|cans?|tins?|jars?|packets?|bars?|blocks?|sachets?|drops?';
-const BARE_UNIT = new RegExp(`^(?:an? )?(?:good |generous |small |big |large )?(${SPOON_WORDS})\\b(?: of)?\\s+`, 'i');
+const BARE_UNIT = new RegExp(
+  `^(?:an? )?(?:good |generous |small |big |large |scant |heaped |heaping |rounded )?(${SPOON_WORDS})\\b(?: of)?\\s+`,
+  'i',
+);
 const HEAPED = /^(heaped|heaping|rounded|scant|generous|good)\s+/i;
 /** Words for spoons that are fuller or less full by an unknown amount. */
 const BIG_SPOON =
   /^[\d /.-]+ ?(big|huge|large|good)(?= (?:(?:table|tea|dessert)?spoon(?:ful)?s?|tbsps?|tsps?|cups?)\b)/i;
-const BIG_CUP = /^an? (big|huge|large|good|generous) (?=(?:(?:table|tea|dessert)?spoon(?:ful)?|tbsp|tsp|cup)\b)/i;
+const BIG_CUP =
+  /^an? (big|huge|large|good|generous|scant|heaped|heaping|rounded) (?=(?:(?:table|tea|dessert)?spoon(?:ful)?|tbsp|tsp|cup)\b)/i;
 /** A bag has its own net mass; a tin of the shop is a usual size. */
 const BAG = /^[\d /.-]+ ?(?:full |whole |small |large )?(bags?|packets?|packs?|packages?|boxe?s?|pouch(?:es)?)\b/i;
 const MAX_TIN_G = 1000;
+const LEFT_UNIT = `(?:${SPOON_WORDS}|grams?|ounces?|tbs|tbl|oz|ml|kg|g)\\b`;
+/** A name that begins with an amount, or joins another to it: not all of it was understood. */
+const AMOUNT_LEFT = new RegExp(
+  `^(?:of )?(?:(?:plus|and|minus|less|\\+|&) ?)?(?:an? |one |half )?[\\d ./-]*${LEFT_UNIT}` +
+    `|(?:\\b(?:plus|and|minus|less) |[+&] ?)(?:an? |[\\d][\\d ./-]*)${LEFT_UNIT}`,
+  'i',
+);
+/** What is counted and still has no amount. */
+const COUNTED_VAGUE = /^\d+ (?:knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?)(?: of)? /i;
+
 /** Matches the rest of another line's ingredient. */
 const LEFT = /^(?:the )?(?:remaining|remainder of|rest of)(?: half| third| quarter)?(?: of)?(?: the)?\s+/i;
 const PART_OF =
@@ -148,6 +162,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const plain = tidied(text);
   if (!/\p{L}/u.test(plain)) return unreadLine(text, { code: plain === '' ? 'empty' : 'no-ingredient' });
   const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
+  const vagueCount = COUNTED_VAGUE.exec(plain);
+  if (vagueCount) return withoutAmount(text, plain.slice(vagueCount[0].length), true, larder);
   const part = PART_OF.exec(plain);
   const bare = BARE_UNIT.exec(plain);
   const heaped =
@@ -157,7 +173,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
       ? plain.replace(/(\d),(?=\d{3})/, '$1')
       : (part?.[2] ??
           (bare
-            ? `1 ${plain.slice(bare[0].length - bare[0].trimStart().length).replace(/^(?:an? )?(?:good |generous |small |big |large )?/i, '')}`
+            ? `1 ${plain.slice(bare[0].length - bare[0].trimStart().length).replace(/^(?:an? )?(?:good |generous |small |big |large |scant |heaped |heaping |rounded )?/i, '')}`
             : heaped
               ? plain.replace(new RegExp(`\\b${heaped[1]!}\\s+`, 'i'), '')
               : plain)),
@@ -229,6 +245,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
     });
   if (part && /and/.test(part[1]!)) asks.push({ code: 'zest-and-juice' });
   if (/^each /i.test(rest)) asks.push({ code: 'each-of-several' });
+  const left = AMOUNT_LEFT.exec(ingredient);
+  if (left) asks.push({ code: 'amount-left', text: left[0].trim() });
   const quantityMax = led.quantityMax !== null && led.quantityMax > led.quantity ? led.quantityMax : null;
   return {
     text,

@@ -43,6 +43,8 @@ export function lineNoteText(note: LineNote): string {
       return `Only the first ${note.max} lines are read`;
     case 'ambiguous-thousands':
       return `${note.text} can mean ${note.decimal} or ${note.whole}. Choose one`;
+    case 'amount-left':
+      return `"${note.text}" was not added to the amount. Write the amount in one unit`;
     case 'heaped':
       return `A ${note.isHeaped ? 'heaped spoon' : `${note.filling.toLowerCase()} measure`} can hold twice as much as a level one. Weigh it, or use level measures`;
     case 'amounts-disagree':
