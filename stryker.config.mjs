@@ -9,7 +9,7 @@ const [room, file = '*'] = (process.env.MUTANTS_ROOM ?? 'cut').split('/');
 
 export default {
   mutate: [`src/core/${room}/${file}.ts`, `!src/core/${room}/index.ts`, `!src/core/${room}/types.ts`],
-  plugins: ['@stryker-mutator/*', './scripts/mutantSample.mjs'],
+  plugins: ['@stryker-mutator/tap-runner', './scripts/mutantSample.mjs'],
   ignorers: ['line-sample'],
   buildCommand: `node scripts/mutantTests.mjs ${room}`,
   testRunner: 'tap',

@@ -1,5 +1,6 @@
 /** A label draft: ingredients, allergens, nutrition, storage. Local food law decides. */
 export * from './types';
+export * from './nutrients';
 export * from './profiles';
 export * from './nutrition';
 export * from './rounding';

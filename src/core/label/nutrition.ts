@@ -1,25 +1,9 @@
 import { isKind } from '../classify';
 import type { Composition, Ingredient } from '../larder';
+import { NUTRIENTS, type Nutrient, type Range } from './nutrients';
 import { PROFILE_FACTS } from './profiles';
 import { energyOf, figureOf } from './rounding';
 import type { LabelLine, LabelProfile, MadeOf } from './types';
-
-/** What is calculated of a slab. Which of them a label has depends on its rules; `totalCarbohydrate` includes fibre. */
-export const NUTRIENTS = [
-  'fat',
-  'saturates',
-  'carbohydrate',
-  'totalCarbohydrate',
-  'sugars',
-  'addedSugars',
-  'fibre',
-  'protein',
-  'salt',
-] as const;
-export type Nutrient = (typeof NUTRIENTS)[number];
-
-/** Lowest and highest possible value. */
-export type Range = readonly [low: number, high: number];
 
 /** A nutrient that is unknown, with the ingredients that leave it open. */
 export interface UnknownNutrient {

@@ -1,5 +1,5 @@
 import { EU_ALLERGENS, US_ALLERGENS, type Allergen } from '../larder';
-import type { Nutrient } from './nutrition';
+import type { Nutrient } from './nutrients';
 import type { LabelProfile } from './types';
 
 /** A part of a printed label. */

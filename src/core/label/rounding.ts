@@ -1,5 +1,5 @@
 import { isUnitedStates } from './profiles';
-import type { Nutrient, Range } from './nutrition';
+import type { Nutrient, Range } from './nutrients';
 import type { LabelProfile } from './types';
 
 const toStep = (value: number, step: number, digits: number) => (Math.round(value / step) * step).toFixed(digits);

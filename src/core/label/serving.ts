@@ -1,4 +1,4 @@
-import type { Nutrient } from './nutrition';
+import type { Nutrient } from './nutrients';
 
 /** A serving as United States labels give it. */
 export interface Serving {

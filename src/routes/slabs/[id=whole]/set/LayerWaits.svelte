@@ -52,7 +52,7 @@
 <Accordion size="sm">
   {#each setting.layers as layer, i (layer.id)}
     {@const own = layers.find(({ id }) => id === layer.id)}
-    <AccordionItem>
+    <AccordionItem open={layer.answers.length > 0}>
       <span slot="title" class="row figures">
         <b>{layer.name}</b>
         <span class="quiet"
