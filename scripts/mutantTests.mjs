@@ -1,6 +1,6 @@
 /**
  * What runs for every mutant of a room of the core, bundled so that no mutant waits for files to be compiled or packages to be found:
- * first the room's figures worked by hand, all in one process, then each file of its laws by itself, then what the use cases make of the room.
+ * first the room's figures worked by hand, all in one process, then each file of its laws by itself, then tests of other rooms that use it.
  * It is run as a command by Stryker in its copy of the project.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -10,17 +10,20 @@ import alias from './aliases.cjs';
 
 /** In a folder of the depth of `things.ts`, from which the demo is read. */
 const OUT = 'tests/mutants';
-/** Which tests of the use cases ask for a room's work beyond its own tests. */
-const USE_CASES = {
-  cost: ['selling'],
-  cut: ['cutAdvice'],
-  fit: ['order'],
-  heat: [],
-  scale: ['compare', 'heights'],
-  setting: ['cutAdvice'],
-  tin: ['heights'],
+/** Which tests of other rooms ask for a room's work beyond its own tests. */
+const OTHER_TESTS = {
+  check: ['usecases/selling', 'scale/wholeThings'],
+  cost: ['usecases/selling'],
+  cut: ['usecases/cutAdvice'],
+  fit: ['usecases/order'],
+  run: ['logbook/logbook', 'diagnose/diagnose'],
+  scale: ['usecases/compare', 'usecases/heights'],
+  setting: ['usecases/cutAdvice'],
+  slab: ['usecases/heights', 'time/chain', 'measure/units'],
+  tin: ['usecases/heights'],
+  usecases: ['label/label', 'diagnose/diagnose', 'logbook/logbook', 'time/chain', 'run/record'],
+  validation: ['slab/read', 'larder/rows', 'larder/table', 'measure/readNumber'],
 };
-
 /** A test that counts its own cases, of which a fifth of a second has too few. */
 const NEEDS_TIME = 'bent.test.ts';
 
@@ -34,7 +37,7 @@ function bundlesOf(room) {
   return [
     { name: 'figures', tests: tests.filter((path) => !hasLaws(path)) },
     ...tests.filter(hasLaws).map((path, i) => ({ name: `laws-${i}`, tests: [path] })),
-    { name: 'usecases', tests: (USE_CASES[room] ?? []).map((name) => `tests/unit/usecases/${name}.test.ts`) },
+    { name: 'others', tests: (OTHER_TESTS[room] ?? []).map((name) => `tests/unit/${name}.test.ts`) },
   ].filter(({ tests }) => tests.length > 0);
 }
 

@@ -11,6 +11,8 @@ const WORDS: Readonly<Record<string, string>> = {
   ...{ nine: '9', ten: '10', eleven: '11', twelve: '12' },
 };
 const DOZEN = 12;
+/** No amount is longer, characters. */
+const MAX_LENGTH = 80;
 
 /**
  * Writes the number words at the beginning of a text in figures: "half a dozen" becomes "6", "one and a half" becomes "1 1/2".
@@ -18,6 +20,7 @@ const DOZEN = 12;
  * @example inFigures('a dozen eggs') // '12 eggs'
  */
 export function inFigures(text: string): string {
+  if (text.length > MAX_LENGTH) return text.trim();
   const plain = text
     .trim()
     .replace(/^(?:an?|one) (?=dozen|half)/i, (word) => (/^one/i.test(word) ? '1 ' : ''))
@@ -40,6 +43,7 @@ const wordsOf = (text: string) => (text.toLowerCase().match(/\p{L}+/gu) ?? []).m
  * @returns null where the words after the number are others
  */
 export function countedIn(text: string, name: string): { readonly number: string; readonly isNamed: boolean } | null {
+  if (text.length > MAX_LENGTH) return null;
   const [, number, rest] = /^(.*?[\d\u00bc-\u00be\u2150-\u215e])\s*(\p{L}[\p{L} -]*)?$/u.exec(inFigures(text)) ?? [];
   if (number === undefined) return null;
   const known = new Set(wordsOf(name));

@@ -37,6 +37,8 @@ function nearest(day: Date, now: Date): Date {
 }
 
 const PAST = /\b(?:last|past|ago|yesterday)\b/i;
+/** No day is longer, characters. */
+const MAX_LENGTH = 60;
 /** Words around a day that say nothing more. */
 const FILLERS = /^(?:on|by|the|for|until)\s+/i;
 
@@ -46,6 +48,7 @@ function dayInWords(text: string, isDayFirst: boolean, now: Date): DayRead | nul
     .trim()
     .replace(FILLERS, '')
     .replace(/(\d)\.(?=\d\d$)/, '$1:');
+  if (plain.length > MAX_LENGTH) return null;
   const found = (isDayFirst ? GB : casual).parse(plain, now, { forwardDate: !PAST.test(plain) });
   const [only] = found;
   if (!only || found.length > 1 || only.end || only.text.length !== plain.length) return null;
