@@ -16,12 +16,12 @@ const OTHER_TESTS = {
   cost: ['usecases/selling'],
   cut: ['usecases/cutAdvice'],
   fit: ['usecases/order'],
-  run: ['logbook/logbook', 'diagnose/diagnose'],
+  run: ['diagnose/facts'],
   scale: ['usecases/compare', 'usecases/heights'],
   setting: ['usecases/cutAdvice'],
-  slab: ['usecases/heights', 'time/chain', 'measure/units'],
+  slab: ['usecases/heights', 'measure/units'],
   tin: ['usecases/heights'],
-  usecases: ['label/label', 'diagnose/diagnose', 'logbook/logbook', 'time/chain', 'run/record'],
+  usecases: ['label/label', 'label/profiles', 'run/record'],
   validation: ['slab/read', 'larder/rows', 'larder/table', 'measure/readNumber'],
 };
 /** A test that counts its own cases, of which a fifth of a second has too few. */
