@@ -2,7 +2,7 @@ import type { Nutrient } from './nutrients';
 
 /** A serving as United States labels give it. */
 export interface Serving {
-  /** Household measure: so many pieces, or the whole pack. */
+  /** Household measure: a number of pieces, or the whole pack. */
   readonly measure: 'pieces' | 'pack';
   readonly pieces: number;
   readonly massG: number;

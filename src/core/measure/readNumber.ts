@@ -37,18 +37,12 @@ export function inFigures(text: string): string {
 const singular = (word: string) => word.replace(/ies$/, 'y').replace(/(?<=[a-z]{2})s$/, '');
 const wordsOf = (text: string) => (text.toLowerCase().match(/\p{L}+/gu) ?? []).map(singular);
 
-/**
- * Splits a text into its number and whether it names the thing that is counted: "5 eggs".
- *
- * @returns null where the words after the number are others
- */
-export function countedIn(text: string, name: string): { readonly number: string; readonly isNamed: boolean } | null {
+/** Returns the number of a text that names what is counted after it, "5 eggs"; `null` where other words follow. */
+function countedIn(text: string, name: string): string | null {
   if (text.length > MAX_LENGTH) return null;
   const [, number, rest] = /^(.*?[\d\u00bc-\u00be\u2150-\u215e])\s*(\p{L}[\p{L} -]*)?$/u.exec(inFigures(text)) ?? [];
-  if (number === undefined) return null;
   const known = new Set(wordsOf(name));
-  const isNamed = rest !== undefined;
-  return isNamed && !wordsOf(rest).every((word) => known.has(word)) ? null : { number, isNamed };
+  return number !== undefined && wordsOf(rest ?? '').every((word) => known.has(word)) ? number : null;
 }
 
 /**
@@ -58,7 +52,7 @@ export function countedIn(text: string, name: string): { readonly number: string
  * @example readAmount('a dozen eggs', { min: 0, max: 100 }, 'egg') // { ok: true, value: 12 }
  */
 export const readAmount = (text: string, limits: NumberLimits, name: string): NumberRead =>
-  readNumber(countedIn(text, name)?.number ?? text, limits);
+  readNumber(countedIn(text, name) ?? text, limits);
 
 /**
  * Parses a number as people type it at the bench: "1.5", "1,5", "1 1/2", "½", "1½".

@@ -1,6 +1,6 @@
 import type { Figures, Quantity, Written } from './figures';
 import { reason, type NumberLimits, type Reason } from '../validation';
-import { belowMin, countedIn, inFigures, readNumber, type NumberRead } from './readNumber';
+import { belowMin, inFigures, readNumber, type NumberRead } from './readNumber';
 import { celsiusOf, GRAMS_IN, ML_IN, MM_PER_FOOT, MM_PER_INCH, type Measures } from './units';
 
 /** Meaning of a bare number in a field, and what else may be entered. */
@@ -11,8 +11,6 @@ export interface Expected {
   readonly measures: Measures;
   /** The ingredient being weighed: its volume is then accepted in place of its mass. */
   readonly densityGPerMl?: number | undefined;
-  /** The thing that is counted, with the weight of one: "5 eggs" is then accepted as a weight. */
-  readonly one?: { readonly name: string; readonly unitMassG?: number | undefined } | undefined;
 }
 
 export type QuantityRead =
@@ -155,8 +153,6 @@ function readDensity(text: string, { measures }: Expected): number | null {
  */
 export function readQuantity(text: string, limits: NumberLimits, expected: Expected): QuantityRead {
   const written = expected.figures[expected.quantity];
-  const counted = countedMass(text, limits, expected);
-  if (counted) return counted;
   const plain = inFigures(text.normalize('NFC')).toLowerCase();
   const density = expected.quantity === 'density' ? readDensity(plain, expected) : null;
   if (density !== null) return within(density, true, limits, written);
@@ -178,14 +174,6 @@ export function readQuantity(text: string, limits: NumberLimits, expected: Expec
     limits,
     written,
   );
-}
-
-/** Reads "5 eggs" where one of them has a weight; null for any other text. */
-function countedMass(text: string, limits: NumberLimits, { quantity, figures, one }: Expected): QuantityRead | null {
-  if (quantity !== 'mass' || one?.unitMassG === undefined) return null;
-  const counted = countedIn(text, one.name);
-  const read = counted?.isNamed ? readNumber(counted.number, { min: 0, max: Infinity }) : null;
-  return read?.ok ? within(read.value * one.unitMassG, true, limits, figures.mass) : null;
 }
 
 const asNumber = (read: NumberRead): QuantityRead => (read.ok ? { ...read, understood: '' } : read);

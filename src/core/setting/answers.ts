@@ -35,7 +35,7 @@ function changed(layer: PouredLayer, code: WaitAnswer['code']): PouredLayer | nu
 }
 
 /**
- * Returns what would help a layer that never sets, or chocolate that sets slowly for want of temper. Each answer is one more
+ * Returns what would help a layer that never sets, or chocolate that sets slowly because it is not tempered. Each answer is one more
  * simulation of the stack.
  *
  * @param setting of the same layers, without stays

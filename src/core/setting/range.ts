@@ -16,7 +16,7 @@ export interface RangedWait extends LayerWait {
   readonly takesNextAfterMinutes: WaitRange;
   readonly cutsAfterMinutes: WaitRange;
   readonly packsAfterMinutes: WaitRange;
-  /** What would help, where it never sets or sets slowly for want of temper; none while the tin is moved on a schedule. */
+  /** What would help, where it never sets, or sets slowly because it is not tempered; none while the tin is moved on a schedule. */
   readonly answers: readonly WaitAnswer[];
 }
 

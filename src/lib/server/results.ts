@@ -6,7 +6,7 @@ import type { Db } from './db/open';
 /** Maximum number of results in memory, and in the database. */
 const MAX_IN_MEMORY = 500;
 const MAX_STORED = 1000;
-/** Larger results are computed again each time: whoever asks for many must not fill memory or disk. */
+/** Larger results are computed each time, so that one client cannot fill memory or disk. */
 const MAX_BYTES = 256 * 1024;
 /** Results that took longer are stored, so that they survive a restart, ms. */
 const STORE_AFTER_MS = 100;

@@ -14,8 +14,8 @@
     quantity?: Quantity;
     /** Density of the ingredient, g per mL, so that a spoon of it is understood too. */
     density?: number | undefined;
-    /** What is counted, and the weight of one, so that "5 eggs" is understood too. */
-    one?: { readonly name: string; readonly unitMassG?: number | undefined } | undefined;
+    /** Name of what is counted, so that "5 eggs" is understood too. */
+    counted?: string | undefined;
     onvalue: (value: number | null) => void;
     /** Invalid texts, by field. */
     typed: Record<string, string>;
@@ -29,7 +29,7 @@
     /** Default while the field is empty, as text or value. */
     placeholder?: string | number;
   }
-  let { label, value, limits, quantity, density, one, placeholder = '', ...field }: Props = $props();
+  let { label, value, limits, quantity, density, counted, placeholder = '', ...field }: Props = $props();
 
   const figures = $derived(shopFigures());
   const shown = (number: number | null | undefined) => {
@@ -39,9 +39,9 @@
 
   function read(text: string) {
     const found = quantity
-      ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density, one })
-      : one
-        ? readAmount(text, limits, one.name)
+      ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density })
+      : counted
+        ? readAmount(text, limits, counted)
         : readNumber(text, limits);
     if (!found.ok) return { ok: false, message: reasonText(found.reason) } as const;
     const understood = 'understood' in found && found.understood ? `understood as ${found.understood}` : '';

@@ -16,7 +16,7 @@ export async function cachedTask<N extends Name>(
   lane: Lane = 'general',
 ): Promise<TaskDone<Done<N>>> {
   const key = resultKey(name, given);
-  // Whoever began the same work may have left: then it is begun anew.
+  // The request that started the same work may have been cancelled: then it starts again.
   for (let attempts = 0; attempts < MAX_ATTEMPTS; attempts++) {
     let refusal: TaskDone<never> | null = null;
     const found = await resultOf<{ readonly value: Done<N> }>(db, key, async () => {

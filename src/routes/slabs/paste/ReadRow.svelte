@@ -91,7 +91,7 @@
         hideLabel
         optional
         value={line.quantity}
-        one={{ name: line.ingredient ?? '' }}
+        counted={line.ingredient ?? ''}
         limits={slabLimits('preparations.lines.quantity')}
         name="quantity"
         {typed}

@@ -73,7 +73,7 @@
       label="Amount of {line.ingredient}"
       hideLabel
       value={line.quantity}
-      one={{ name: line.ingredient }}
+      counted={line.ingredient}
       limits={slabLimits('preparations.lines.quantity')}
       name="{preparation.id} {l} amount"
       typed={draft.typed}

@@ -52,6 +52,7 @@
 <Accordion size="sm">
   {#each setting.layers as layer, i (layer.id)}
     {@const own = layers.find(({ id }) => id === layer.id)}
+    {@const stated = statedWaitText(layer, formatDuration)}
     <AccordionItem open={layer.answers.length > 0}>
       <span slot="title" class="row figures">
         <b>{layer.name}</b>
@@ -78,7 +79,7 @@
           <dd>{ranged(layer.packsAfterMinutes)}</dd>
         </dl>
         <p class="quiet">{setReasonText(layer.reason, figures)}</p>
-        {#if statedWaitText(layer, formatDuration) !== ''}<p>{statedWaitText(layer, formatDuration)}</p>{/if}
+        {#if stated !== ''}<p>{stated}</p>{/if}
         {#if layer.answers.length > 0}<p>{waitAnswersText(layer.answers, formatDuration)}</p>{/if}
         {#if layer.nextFromMinutes !== null && i < setting.layers.length - 1}
           <p>
