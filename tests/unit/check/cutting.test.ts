@@ -1,4 +1,6 @@
 /** Checks of cuts: each rule on a cut that breaks it, and on one that nearly does. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
 import type { CheckCode } from '$core/check';
 import { plan } from '$core/usecases';
 import type { CutSpec, Slab } from '$core/slab';
@@ -66,3 +68,34 @@ const kinds = (lengthMm: number, turn: boolean): CutSpec => ({
 });
 holds('kind-does-not-fit', cutIn(box, kinds(301, true)), cutIn(box, kinds(300, true)));
 holds('mixed-uncut', cutIn(box, { ...kinds(100, false), strips: undefined }), cutIn(box, kinds(100, false)));
+
+test('what a wire cannot make is told with the number of strips that differ, or none where the lines are slanted', () => {
+  const told = (cut: CutSpec) =>
+    plan(cutIn(box, cut), demoLarder, shop).checks.flatMap((check) =>
+      check.code === 'strokes-impossible' ? [check.figures] : [],
+    );
+  assert.deepEqual(told(strips(190)), [{ tool: 'rollers', strips: 2 }]);
+  assert.deepEqual(told({ columns: 4, rows: 1, way: 'wedges', tool: 'wire' }), [{ tool: 'wire', strips: 0 }]);
+  assert.deepEqual(told({ columns: 4, rows: 4, shape: 'diamond', tool: 'rollers' }), [{ tool: 'rollers', strips: 0 }]);
+  assert.deepEqual(told({ columns: 4, rows: 4, tool: 'wire' }), []);
+});
+
+test('brittle-cut-cold is about a brittle top on something soft, and no other stack', () => {
+  const tool = { columns: 4, rows: 4, tool: 'cold blade' } as const;
+  const isTold = (layers: Slab['layers'], preparations = ryeSlice.preparations) =>
+    plan(cutIn(box, tool, { ...ryeSlice, layers, preparations }), demoLarder, shop).checks.some(
+      ({ code }) => code === 'brittle-cut-cold',
+    );
+  const [base, caramel, chocolate] = ryeSlice.layers as [Slab['layers'][0], Slab['layers'][0], Slab['layers'][0]];
+  assert.ok(isTold([base, caramel, chocolate]));
+  assert.ok(!isTold([base, chocolate]), 'a baked base is not soft');
+  assert.ok(!isTold([base, caramel]), 'a soft top');
+  assert.ok(!isTold([chocolate, caramel]));
+  const toffee = ryeSlice.preparations.map((preparation) =>
+    preparation.id === 'treacle' ? { ...preparation, cookTo: { celsius: 150 } } : preparation,
+  );
+  assert.ok(!isTold([base, caramel, chocolate], toffee), 'brittle on brittle');
+  const soft = { ...ryeSlice.preparations[1]!, id: 'soft', name: 'Soft caramel' };
+  const under = { ...caramel, id: 'ls', from: [{ preparation: 'soft', share: 1 }] };
+  assert.ok(isTold([base, under, caramel], [...toffee, soft]), 'toffee on caramel');
+});

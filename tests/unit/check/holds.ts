@@ -13,7 +13,13 @@ export function isSentence(text: string): void {
   assert.doesNotMatch(text, /undefined|null|NaN|Infinity|\[object| {2}|\.\./, text);
 }
 
-/** Finds `code` in the broken case, says it in whole sentences, and does not find it in the near one. */
+/** Asserts that checks say where they are: by a pointer to a part of a slab. */
+export function areChecks(checks: readonly Check[]): void {
+  for (const { code, where } of checks)
+    assert.match(where, /^\/(preparations|layers|cut|tin|label|pricing|packing|keep|freeFrom|tins|scale)\b/, code);
+}
+
+/** Finds `code` in the broken case, at a place of its own, says it in whole sentences, and does not find it in the near one. */
 export function holds<Case>(
   code: CheckCode,
   read: (broken: Case) => readonly Check[],
@@ -25,6 +31,7 @@ export function holds<Case>(
     assert.ok(found, 'broken');
     isSentence(checkText(found, figuresIn(undefined, 'metric')));
     assert.ok(!read(nearly).some((check) => check.code === code), 'nearly');
+    areChecks([...read(broken), ...read(nearly)]);
   });
 }
 

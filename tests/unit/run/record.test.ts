@@ -82,6 +82,120 @@ test('what was not noted is not known, and what was taken back never was', () =>
   assert.equal(record.lines[0]!.massInG, 100);
 });
 
+test('a run that is not over, without a start, or without an end of a step', () => {
+  const open = runRecord(plan, [
+    at(2, { kind: 'step-done', step: 'weigh' }),
+    at(9, { kind: 'step-begun', step: 'boil' }),
+  ]);
+  assert.deepEqual([open.status, open.endedAt, open.minutes], ['open', null, 7]);
+  assert.deepEqual(
+    open.steps.map(({ from, to, minutes }) => [from, to, minutes]),
+    [
+      [null, 2, null],
+      [9, null, null],
+    ],
+  );
+  assert.deepEqual(runRecord(plan, []).minutes, 0);
+  const stopped = runRecord(plan, [
+    at(5, { kind: 'note', text: 'x' }),
+    at(8, { kind: 'stopped' }),
+    at(9, { kind: 'note', text: 'y' }),
+  ]);
+  assert.deepEqual([stopped.status, stopped.minutes], ['stopped', 3]);
+});
+
+test('everything noted at the bench is in the record, and what was entered twice counts once or adds up', () => {
+  const tins = [{ tin: { ...ryeSlice.tin }, count: 2 }];
+  const record = runRecord(plan, [
+    at(1, { kind: 'lot', ingredient: 'butter', lot: 'B7' }),
+    at(2, { kind: 'came-out', preparation: 'p', massG: 700 }),
+    at(3, { kind: 'came-out', preparation: 'p', massG: 710 }),
+    at(4, { kind: 'thickness', layer: 'l', mm: 8 }),
+    at(5, { kind: 'tin-changed', tins }),
+    at(6, { kind: 'set-reading', step: 'boil', reading: 'firm' }),
+    at(7, { kind: 'pot-sign', preparation: 'p', sign: 'set-in-pot' }),
+    at(8, { kind: 'step-skipped', step: 'weigh', why: 'done before' }),
+    at(8, { kind: 'step-skipped', step: 'boil' }),
+    at(9, { kind: 'note', text: 'a' }),
+    at(10, { kind: 'tasted', text: 'b' }),
+    at(11, { kind: 'leftover', massG: 30 }),
+    at(12, { kind: 'leftover', massG: 12 }),
+    at(13, { kind: 'trim', massG: 20 }),
+    at(14, { kind: 'trim', massG: 21 }),
+    at(15, { kind: 'rejects', count: 2 }),
+    at(16, { kind: 'next-time', text: 'c' }),
+    at(17, { kind: 'pieces', count: 4 }),
+    at(18, { kind: 'pieces', count: 0, massG: 90 }),
+    at(19, { kind: 'pieces', count: 5, massG: 240 }),
+    at(20, { kind: 'stopped', why: 'power' }),
+  ]);
+  assert.deepEqual([...record.cameOut], [['p', 710]]);
+  assert.deepEqual([...record.thickness], [['l', 8]]);
+  assert.deepEqual(record.tins, tins);
+  const counts = [record.lots, record.setReadings, record.potSigns, record.nextTime].map(({ length }) => length);
+  assert.deepEqual(counts, [1, 1, 1, 1]);
+  assert.deepEqual(
+    record.said.map(({ kind }) => kind),
+    ['pot-sign', 'note', 'tasted', 'rejects', 'stopped'],
+  );
+  assert.deepEqual(
+    record.steps.map(({ skippedWhy }) => skippedWhy),
+    ['done before', ''],
+  );
+  const { outcome } = record;
+  assert.deepEqual([outcome.leftoverG, outcome.trimG, outcome.rejects, outcome.pieces], [42, 41, 2, 9]);
+  // Only what was weighed together counts for the mass of one.
+  assert.equal(outcome.pieceG, 48);
+  assert.equal(outcome.pieceVariation, null);
+});
+
+test('pieces weighed one by one tell their mass; a line without a weight stays unknown', () => {
+  const unknown = { ...plan, lines: [{ ...plan.lines[0]!, massG: null }] };
+  const each = runRecord(unknown, [at(1, { kind: 'pieces', count: 2, each: [40, 44] })]);
+  assert.equal(each.outcome.pieceG, 42);
+  assert.equal(each.lines[0]!.massInG, null);
+  const changed = runRecord(plan, [at(1, { kind: 'amount-changed', preparation: 'p', line: 0, byG: -150 })]);
+  assert.deepEqual([changed.lines[0]!.massInG, changed.lines[0]!.why], [0, null]);
+  const other = runRecord(plan, [
+    at(1, { kind: 'weighed', preparation: 'q', line: 0, massG: 7 }),
+    at(2, { kind: 'weighed', preparation: 'p', line: 1, massG: 8 }),
+  ]);
+  assert.equal(other.lines[0]!.weighedG, null);
+});
+
+test('the hottest reading is one that its neighbours bear out', () => {
+  const peak = (...readings: number[]) =>
+    runRecord(
+      plan,
+      readings.map((celsius, i) => at(i, { kind: 'temperature', step: 'boil', celsius })),
+    ).curves[0]!.peakC;
+  // First: above the next by more than 4. Last: above the trend.
+  assert.equal(peak(130, 100, 104), 104);
+  assert.equal(peak(104, 100, 103), 104);
+  assert.equal(peak(100, 103, 120), 103);
+  assert.equal(peak(100, 106, 121), 121, 'a pot that rises 6 at a time may rise 16');
+  assert.equal(peak(100, 106, 123), 106);
+  assert.equal(peak(118), 118);
+  // Higher than what is before it alone, and than what is behind it alone: a pot that heats, and one that cools.
+  assert.equal(peak(100, 110, 110), 110);
+  assert.equal(peak(110, 110, 100), 110);
+});
+
+test('readings count from the start of the boil, else from the first of them; those of other boils do not', () => {
+  const events = [
+    at(10, { kind: 'temperature', step: 'boil', celsius: 90 }),
+    at(12, { kind: 'temperature', step: 'weigh', celsius: 200 }),
+  ];
+  const without = runRecord(plan, events).curves[0]!;
+  assert.deepEqual([without.readings, without.peakC], [[[0, 90]], 90]);
+  const begun = runRecord(plan, [
+    at(8, { kind: 'step-begun', step: 'boil' }),
+    at(7, { kind: 'step-begun', step: 'weigh' }),
+    ...events,
+  ]);
+  assert.deepEqual(begun.curves[0]!.readings, [[120, 90]]);
+});
+
 test('a run as planned costs what was planned; less butter makes its layer thinner, and another tin all of them', () => {
   const frozen = runPlanFor(ryeSlice);
   const planned = planOf(ryeSlice, demoLarder, shop);

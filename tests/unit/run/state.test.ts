@@ -153,6 +153,76 @@ test('a boil that is to be laid hot begins when its base will be firm, and not a
   assert.deepEqual(soon.dangers, [{ step: 'lay', waitsMinutes: 29, mostMinutes: 6, behind: 'boil' }]);
 });
 
+test('a set reading and a temperature move no step; a second start or end does not count', () => {
+  const events = [
+    begun(0, 'weigh'),
+    begun(4, 'weigh'),
+    done(10, 'weigh'),
+    done(14, 'weigh'),
+    event(15, { kind: 'temperature', step: 'boil', celsius: 90 }),
+    event(16, { kind: 'set-reading', step: 'set', reading: 'firm' }),
+    event(16, { kind: 'temperature', celsius: 21 }),
+    begun(16, 'no such step'),
+  ];
+  const { steps } = runState(plan, events, ms(16));
+  assert.deepEqual([steps[0]!.begunAt, steps[0]!.endedAt], [ms(0), ms(10)]);
+  assert.deepEqual(
+    steps.map(({ status }) => status),
+    ['done', 'ready', 'waiting', 'waiting', 'ready', 'waiting'],
+  );
+});
+
+test('before anything happened a run ends as planned, unless its time is past; once begun, what is late is late', () => {
+  assert.equal(runState(plan, [], ms(-60)).endsAt, ms(105));
+  assert.equal(runState(plan, [], ms(20)).endsAt, ms(125));
+  // Noted before its time, it goes on from then.
+  assert.equal(runState(plan, [event(-30, { kind: 'note', text: 'so' })], ms(-30)).endsAt, ms(75));
+});
+
+test('Next holds what is still to come, in the order of the clock, without what is at hand', () => {
+  const events = [begun(0, 'weigh'), done(10, 'weigh'), begun(10, 'boil')];
+  const { now, next: coming } = runState(plan, events, ms(12));
+  assert.equal(now!.step.id, 'boil');
+  assert.deepEqual(
+    coming.map(({ step: { id } }) => id),
+    ['lay', 'set', 'syrup', 'cut'],
+  );
+});
+
+test('what starts by itself: not what is under way or over, nor what waits for more, or may wait', () => {
+  const steps = [
+    step('lay', 0, 5),
+    step('other', 0, 20),
+    step('sets', 5, 65, { hands: 'free', after: [after('lay', 0, 0)] }),
+    step('both', 20, 40, { hands: 'free', after: [after('lay', 0, 0), after('other')] }),
+    step('may wait', 5, 9, { hands: 'free', after: [after('lay', 0, 5)] }),
+    step('any time', 5, 9, { hands: 'free', after: [after('lay')] }),
+    step('by hand', 5, 9, { after: [after('lay', 0, 0)] }),
+    step('bakes', 5, 9, { hands: 'free', occupies: ['oven'], after: [after('lay', 0, 0)] }),
+    step('elsewhere', 5, 9, { hands: 'free', after: [after('other', 0, 0)] }),
+  ];
+  const starts = (...events: RunEvent[]) =>
+    beginsWith(runState({ ...plan, steps }, [done(5, 'lay'), ...events], ms(6)), 'lay').map(({ id }) => id);
+  assert.deepEqual(starts(), ['sets']);
+  assert.deepEqual(starts(done(5, 'other')), ['sets', 'both']);
+  assert.deepEqual(starts(begun(5, 'sets')), []);
+  assert.deepEqual(starts(event(5, { kind: 'step-skipped', step: 'sets' })), []);
+});
+
+test('two bakes in one oven follow each other as planned, and a third that was planned beside the second does not wait', () => {
+  const bake = (id: string, from: number, to: number) => step(id, from, to, { hands: 'free', occupies: ['oven'] });
+  const steps = [bake('a', 0, 30), bake('b', 30, 60), bake('c', 40, 55)];
+  const state = runState({ ...plan, steps }, [begun(10, 'a')], ms(10));
+  assert.deepEqual(
+    state.steps.map(({ from, to }) => [(from - beginMs) / 60_000, (to - beginMs) / 60_000]),
+    [
+      [10, 40],
+      [40, 70],
+      [40, 55],
+    ],
+  );
+});
+
 test('weighed is what was said last; finished is finished', () => {
   const weigh = (minute: number, massG: number) => event(minute, { kind: 'weighed', preparation: 'p', line: 0, massG });
   const state = runState(plan, [weigh(2, 300), weigh(3, 280), event(200, { kind: 'finished' })], ms(201));

@@ -8,6 +8,8 @@ import {
   blankSlab,
   moved,
   parseSlab,
+  withLayer,
+  withLine,
   withoutLayer,
   withoutPreparation,
 } from '$core/slab';
@@ -49,6 +51,40 @@ test('a new layer takes what is left of the first preparation', () => {
   const grown = addedLayer(addedPreparation(ryeSlice, 'Nuts'), 'Nut layer');
   assert.deepEqual(grown.layers.at(-1)!.from, [{ preparation: 'p4', share: 1 }]);
 });
+
+test('a new layer is called after what it is laid from, and is laid from what is called like it', () => {
+  const grown = addedPreparation(addedPreparation(ryeSlice, 'Nuts'), 'Salt');
+  const onTop = (name: string, slab = grown) => addedLayer(slab, name).layers.at(-1)!;
+  assert.deepEqual(onTop(' salt ').from, [{ preparation: 'p5', share: 1 }]);
+  assert.equal(onTop(' salt ').name, 'salt');
+  assert.equal(onTop('').name, 'Nuts');
+  const none = onTop('', ryeSlice);
+  assert.deepEqual([none.name, none.from], [`Layer ${ryeSlice.layers.length + 1}`, []]);
+});
+
+test('one line, one layer changes, and no other', () => {
+  const slab = withLayer(withLine(ryeSlice, 1, 0, { quantity: 7 }), 2, { name: 'Lid' });
+  assert.equal(slab.preparations[1]!.lines[0]!.quantity, 7);
+  assert.deepEqual(slab.preparations[1]!.lines.slice(1), ryeSlice.preparations[1]!.lines.slice(1));
+  assert.deepEqual(slab.preparations[0], ryeSlice.preparations[0]);
+  assert.deepEqual([slab.layers[2]!.name, slab.layers[2]!.from], ['Lid', ryeSlice.layers[2]!.from]);
+  assert.deepEqual(slab.layers.slice(0, 2), ryeSlice.layers.slice(0, 2));
+});
+
+test('parts of lines that went into a removed preparation return; parts for others stay', () => {
+  const divided = [
+    { share: 0.5, preparation: 'treacle' },
+    { share: 0.2, preparation: 'top' },
+  ];
+  const slab = withLine(ryeSlice, 0, 0, { divided });
+  const at = slab.preparations.findIndex(({ id }) => id === 'treacle');
+  const left = withoutPreparation(slab, at);
+  assert.deepEqual(left.preparations[0]!.lines[0]!.divided, [{ share: 0.2, preparation: 'top' }]);
+  assert.equal(left.preparations[0]!.lines[1], slab.preparations[0]!.lines[1]);
+  assert.ok(left.layers.every(({ from }) => from.every(({ preparation }) => preparation !== 'treacle')));
+});
+
+test('a move from where nothing is leaves a list as it is', () => assert.deepEqual(moved([1, 2], 5, 0), [1, 2]));
 
 test('a blank slab has a plan', () => {
   const { slab, cut, cost } = plan(blankSlab('New'), demoLarder, shop);
