@@ -30,7 +30,7 @@ export default {
   coverageAnalysis: 'perTest',
   concurrency: availableParallelism(),
   disableTypeChecks: false,
-  timeoutMS: 1000,
+  timeoutMS: 3000,
   // A loop that counts the other way only runs without end.
   mutator: { excludedMutations: ['UpdateOperator'] },
   ignorePatterns: ['build', '.svelte-kit', 'demo-data', 'data', 'docs', 'test-results', 'reports'],

@@ -28,7 +28,7 @@ const ROWS =
   /(\d{1,2})\s*(?:strips|columns|slices|rows)\s*(?:one way|across|lengthways|down|along)?[^.;]{0,30}?\b(?:by|and|then|into)\s*(\d{1,2})/i;
 const SIZED = new RegExp(`${N}(?:${UNIT})?\\s*(?:x|by)\\s*${N}${UNIT}`, 'i');
 const SQUARE_OF = new RegExp(
-  `${N}${UNIT}[ -]*(?:even |neat |small )*(squares?|cubes?|diamonds?|pieces?|strips?|fingers?|bars?|bites?|lengths?|chunks?)\\b(?!\\s+(?:[a-z-]+\\s+){0,3}(?:tin|pan|tray|dish|frame|mould)\\b)`,
+  `${N}${UNIT}[ -]*(?:even |neat |small |wide )*(squares?|cubes?|diamonds?|pieces?|strips?|fingers?|bars?|bites?|lengths?|chunks?)\\b(?!\\s+(?:[a-z-]+\\s+){0,3}(?:tin|pan|tray|dish|frame|mould)\\b)`,
   'i',
 );
 const COUNT = new RegExp(`(?<![\\d.x-])(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\s+${PIECES}\\b`, 'i');

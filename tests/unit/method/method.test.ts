@@ -139,10 +139,20 @@ test('every recipe of the corpus makes a sound slab with a day, without a furthe
   }
 });
 
+/** Sentences of the corpus that are not read right yet. A change that reads another one wrong is a step back. */
+const NOT_RIGHT_YET = [
+  'Caramel: sugar and glucose to 170 °C, deglaze with hot cream, cook to 117 °C.',
+  'Butter in off the heat, pour at 95 °C.',
+  'Add the butter, place over a gentle fire and stir until the sugar is dissolved.',
+  'Pour onto the rest of the invert sugar in the mixer bowl, add the gelatine and whip for 10-12 minutes until cooled to 35 °C.',
+];
+
 test('nineteen fields in twenty of the corpus are read right', () => {
   const { fields, right, missed, sentences } = scoreCorpus();
   assert.ok(sentences >= 150);
-  assert.ok(right / fields >= 0.95, missed.join('\n'));
+  assert.ok(right / fields >= 0.98, missed.join('\n'));
+  const wrong = new Set(missed.map((where) => where.split(' / ')[1]));
+  assert.deepEqual([...wrong], NOT_RIGHT_YET, missed.join('\n'));
 });
 
 test('what cannot be is asked about, what is not understood stays as it is written', () => {

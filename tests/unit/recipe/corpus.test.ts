@@ -4,8 +4,6 @@ import { readLine } from '$core/recipe';
 import { demoLarder } from '../things';
 import { CORPUS, noted } from './corpus';
 
-const TARGET = 0.97;
-
 const lines = CORPUS.flatMap(([measures, list]) => list.map(([line, right]) => ({ measures, line, right })));
 
 test('the corpus has at least 120 lines, none twice', () => {
@@ -13,13 +11,11 @@ test('the corpus has at least 120 lines, none twice', () => {
   assert.equal(new Set(lines.map(({ measures, line }) => measures + line)).size, lines.length);
 });
 
-test('lines are read without help', (t) => {
+test('lines are read without help', () => {
   const wrong = lines.flatMap(({ measures, line, right }) => {
     const got = noted(readLine(line, measures, demoLarder));
     return got === right ? [] : [`${line}\n    right ${right}\n    read  ${got}`];
   });
-  const share = 1 - wrong.length / lines.length;
-  t.diagnostic(`${lines.length} lines, ${(share * 100).toFixed(1)} % read right without help`);
-  for (const line of wrong) t.diagnostic(line);
-  assert.ok(share >= TARGET, wrong.join('\n'));
+  // All have been read right: one that is not any more is a step back.
+  assert.deepEqual(wrong, []);
 });
