@@ -281,7 +281,8 @@ test('law: nothing is hot in an empty workroom: whatever the start or the deadli
     const minute = moment.getUTCHours() * 60 + moment.getUTCMinutes();
     return [1, 2, 3, 4, 5].includes(moment.getUTCDay()) && minute >= 480 && minute <= 1020;
   };
-  let hot = 0;
+  const isHot = (activity: Activity) => isAttended(activity) && activity.occupies.length > 0;
+  assert.ok(works.filter(({ activities }) => activities.some(isHot)).length > 3);
   fc.assert(
     fc.property(
       fc.constantFrom(...works),
@@ -293,7 +294,6 @@ test('law: nothing is hot in an empty workroom: whatever the start or the deadli
         for (const { activity, start, end } of day.steps) {
           if (!isAttended(activity)) continue;
           assert.ok(within(start) && within(end), `${activity.id} ${start.toISOString()} ${end.toISOString()}`);
-          if (activity.occupies.length > 0) hot++;
         }
         if (!back || !day.feasible) return;
         assert.equal(day.endsBeforeDeadline, !within(moment));
@@ -302,5 +302,4 @@ test('law: nothing is hot in an empty workroom: whatever the start or the deadli
     ),
     { numRuns: 60 },
   );
-  assert.ok(hot > 20);
 });
