@@ -21,7 +21,11 @@ const OTHER_TESTS = {
   setting: ['usecases/cutAdvice'],
   slab: ['usecases/heights', 'measure/units'],
   tin: ['usecases/heights'],
-  usecases: ['label/label', 'label/profiles', 'run/record'],
+  usecases: [
+    ...['label/label', 'label/profiles', 'run/record', 'diagnose/diagnose', 'logbook/logbook', 'time/timeline'],
+    ...['fit/mixed', 'fit/order', 'fit/bags', 'weighOut/weighOutList', 'setting/answers', 'time/slack'],
+  ],
+  logbook: ['usecases/price'],
   validation: ['slab/read', 'larder/rows', 'larder/table', 'measure/readNumber'],
 };
 /** A test that counts its own cases, of which a fifth of a second has too few. */
