@@ -19,6 +19,8 @@ import { startBuilt } from './server';
 import { benchSchedule } from './schedule';
 import { benchSelling } from './selling';
 import { CORPUS, noted } from '../unit/recipe/corpus';
+import { FURTHER } from '../unit/recipe/furtherLines';
+import { scorePasted } from './pastedRecipes';
 import type { Shop } from '$core/shop';
 import type { Layer, Preparation, Slab } from '$core/slab';
 import { benchPull } from './pull';
@@ -83,16 +85,24 @@ function benchPlan(): string {
 /** A thousand lines, as different as those of the corpus, read against the demo larder. */
 function benchReading(): string {
   const larder = larderOf(ingredients);
-  const lines = CORPUS.flatMap(([, list]) => list.map(([line]) => line));
+  const corpus = [...CORPUS, ...FURTHER];
+  const lines = corpus.flatMap(([, list]) => list.map(([line]) => line));
   const text = Array.from({ length: 1000 }, (_, i) => lines[i % lines.length]!).join('\n');
   readRecipe(text.slice(0, 4000), 'us', larder);
   const started = performance.now();
   const read = readRecipe(text, 'us', larder);
   const took = performance.now() - started;
-  const right = CORPUS.flatMap(([measures, list]) =>
+  const right = corpus.flatMap(([measures, list]) =>
     list.filter(([line, wanted]) => noted(readLine(line, measures, larder)) === wanted),
   ).length;
   return `the corpus of ${lines.length} ingredient lines: ${((100 * right) / lines.length).toFixed(1)} % read right without help (wanted: 97 %); ${read.length} pasted lines read in ${took.toFixed(0)} ms (wanted: under 500 ms)`;
+}
+
+/** What is said of the allergens of pasted recipes, in a shop that has just opened. */
+function benchAllergens(): string {
+  const starter = JSON.parse(readFileSync(join(root, 'starter/larder.json'), 'utf8')) as Ingredient[];
+  const { recipes, said, missed } = scorePasted(larderOf([]), larderOf(starter));
+  return `allergens of ${recipes} pasted recipes, before anything is in the larder: ${said} said or said to be unknown (wanted: all)${missed.map((what) => `; ${what}`).join('')}`;
 }
 
 /** Script and style that a browser fetches for the first sight of a page, in bytes as they cross the wire. */
@@ -176,6 +186,7 @@ console.log(
 console.log(`- ${benchPlan()}`);
 console.log(`- ${benchReading()}`);
 console.log(`- ${benchMethods()}`);
+console.log(`- ${benchAllergens()}`);
 console.log(`- ${benchDrawing()}`);
 for (const line of benchSelling(largeSlab(), ingredients, sellingShop())) console.log(`- ${line}`);
 for (const line of await benchOrder()) console.log(`- ${line}`);

@@ -111,6 +111,15 @@ function timesIn(from: Unit, to: Unit, measures: Measures): number | null {
   return ml[0] !== null && ml[1] !== null ? ml[0]! / ml[1]! : null;
 }
 
+/** Adds an amount behind the name: "1 cup sugar + 2 tbsp". */
+function withAmountBehind(led: Led, measures: Measures): Led {
+  const behind = /^(.*\p{L})\s+(?:\+|plus)\s+(\d.*)$/u.exec(led.rest);
+  const more = behind && single(behind[2]!);
+  if (!more || more.rest !== '' || kindOf(more.unit) !== kindOf(led.unit)) return led;
+  const times = timesIn(more.unit, led.unit, measures);
+  return times === null ? led : { ...led, quantity: led.quantity + more.quantity * times, rest: behind[1]! };
+}
+
 /**
  * Reads the amount at the start of a tidied text: a number or a range with its unit, packs with a size, sums such as "1 cup plus
  * 2 tbsp", "2 cups minus 1 tbsp" and "1 lb 4 oz" in the first unit.
@@ -124,17 +133,17 @@ export function leadingAmount(text: string, measures: Measures): Led | null {
   if (!first || first.unit === 'each' || first.unit === 'pack') return first;
   let led = first;
   for (;;) {
-    const more = /^\s*(?:(plus|and|\+|&|minus|less)\s*(?:(an?)\s+|(?=\d))|(?=\d))/i.exec(led.rest);
+    const more = /^\s*(?:,?\s*(plus|and|\+|&|minus|less)\s*(?:(an?)\s+|(?=\d))|(?=\d))/i.exec(led.rest);
     const next = more && single(`${more[2] ? '1 ' : ''}${led.rest.slice(more[0].length)}`);
-    if (!next || next.unit === 'each' || next.unit === 'pack') return led;
+    if (!next || next.unit === 'each' || next.unit === 'pack') return withAmountBehind(led, measures);
     const times = timesIn(next.unit, led.unit, measures);
     const joined = more[1] !== undefined || FOLLOWS[led.unit] === next.unit;
     const isAlike = kindOf(next.unit) === kindOf(led.unit) || led.unit === 'stick';
-    if (times === null || !joined || !isAlike) return led;
+    if (times === null || !joined || !isAlike) return withAmountBehind(led, measures);
     const sign = /minus|less/i.test(more[1] ?? '') ? -1 : 1;
     const quantity = led.quantity + sign * next.quantity * times;
-    if (quantity <= 0) return led;
-    led = { ...led, quantity, rest: next.rest };
+    if (quantity <= 0) return withAmountBehind(led, measures);
+    led = { ...led, quantity, rest: next.rest.replace(/^, */, '') };
   }
 }
 

@@ -26,7 +26,8 @@ export const AMOUNT_LEFT = new RegExp(
   'i',
 );
 /** What is counted and still has no amount. */
-export const COUNTED_VAGUE = /^\d+ (?:knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?)(?: of)? /i;
+export const COUNTED_VAGUE =
+  /^(?:\d+ (?:knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?)|(?:an? |1 )?(?:pinch|dash|handful|knob|splash|drop) or (?:two|2|three|3|so))(?: of)? /i;
 
 /** Matches the rest of another line's ingredient. */
 export const LEFT = /^(?:the )?(?:remaining|remainder of|rest of)(?: half| third| quarter)?(?: of)?(?: the)?\s+/i;

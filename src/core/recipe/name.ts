@@ -12,7 +12,7 @@ export interface Named {
 
 /** Words for preparation before measuring: a state, not part of a name. */
 const STATES =
-  'cold|chilled|softened|soft|melted|cooled|warmed|warm|hot|cubed|diced|chopped|sliced|slivered|grated|shredded|sifted|packed|spooned|levelled|toasted|crushed|crumbled|broken|beaten|whisked|separated|drained|rinsed|peeled|pitted|stoned|halved|quartered|shelled|blanched|thawed|mashed|juiced|zested|snipped|torn|split|scraped|bruised|frozen|divided|trimmed|cut|minced|flaked';
+  'cold|chilled|softened|soft|melted|cooled|warmed|warm|hot|cubed|diced|chopped|sliced|slivered|grated|shredded|sifted|packed|spooned|levelled|toasted|crushed|crumbled|broken|beaten|whisked|separated|drained|rinsed|peeled|pitted|stoned|halved|quartered|shelled|blanched|thawed|mashed|juiced|zested|snipped|torn|split|scraped|bruised|frozen|divided|trimmed|cut|minced|flaked|skinned|roasted|sieved|strained';
 const HOW =
   'very|finely|coarsely|roughly|lightly|firmly|well|thinly|thickly|freshly|loosely|tightly|slightly|gently|just';
 const STATE = new RegExp(`^(?:(?:${HOW})[ -])?(?:${STATES})(?: and (?:(?:${HOW}) )?(?:${STATES}))?\\b,? *`, 'i');

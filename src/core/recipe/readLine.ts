@@ -146,13 +146,14 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const vagueCount = COUNTED_VAGUE.exec(plain);
   if (vagueCount) return withoutAmount(text, plain.slice(vagueCount[0].length), true, larder);
   const part = PART_OF.exec(plain);
+  const partOf = part && tidied(part[2]!);
   const bare = BARE_UNIT.exec(plain);
   const heaped =
     HEAPED.exec(plain) ?? BIG_SPOON.exec(plain) ?? /^[\d /.-]+ ?(heaped|heaping|rounded|scant|generous)\b/i.exec(plain);
   let led = leadingAmount(
     thousands
       ? plain.replace(/(\d),(?=\d{3})/, '$1')
-      : (part?.[2] ??
+      : (partOf ??
           (bare
             ? `1 ${plain.slice(bare[0].length - bare[0].trimStart().length).replace(/^(?:an? )?(?:good |generous |small |big |large |scant |heaped |heaping |rounded )?/i, '')}`
             : heaped
@@ -162,8 +163,8 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   );
   if (!led) {
     const vague = NO_AMOUNT.exec(plain);
-    const article = /^an? (?=\p{L})/iu.exec(part?.[2] ?? plain);
-    if (article && !vague) led = leadingAmount(`1 ${(part?.[2] ?? plain).slice(article[0].length)}`, measures);
+    const article = /^an? (?=\p{L})/iu.exec(partOf ?? plain);
+    if (article && !vague) led = leadingAmount(`1 ${(partOf ?? plain).slice(article[0].length)}`, measures);
     led ??= trailingAmount(plain, measures);
     if (!led) return withoutAmount(text, vague ? plain.slice(vague[0].length) : plain, vague !== null, larder);
   }
@@ -173,7 +174,9 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const whole = named(description, larder);
   const leafName = led.word === 'leaf' ? `${whole.ingredient} leaf` : null;
   const leafFound = leafName === null ? null : larderMatch(leafName, larder);
-  const ingredient = leafName !== null && (leafFound || !whole.found) ? leafName : whole.ingredient;
+  // "2 sheets of gelatine" are leaves; a sheet of pastry is one of pastry.
+  const isLeaf = leafFound !== null || (!whole.found && /gelatin/i.test(whole.ingredient));
+  const ingredient = leafName !== null && isLeaf ? leafName : whole.ingredient;
   const found = leafFound ?? whole.found;
   if (ingredient === '' || !/\p{L}/u.test(ingredient)) return unreadLine(text, { code: 'amount-without-ingredient' });
   if (looksLikeSteps(plain, found)) return unreadLine(text, { code: 'looks-like-step' });
@@ -272,7 +275,7 @@ function fromPart(part: string, whole: string): string {
 
 /** Reads an amount after the name, as in a shopping list: "butter 150 g", "Butter: 150 g". */
 function trailingAmount(plain: string, measures: Measures): Led | null {
-  const behind = /^(\D*\p{L})[\s,:-]+(\d.*)$/u.exec(plain);
+  const behind = /^(\D*\p{L}(?:\s*\([^()]*\))?)[\s,:-]+(\d.*)$/u.exec(plain);
   const led = behind && leadingAmount(behind[2]!, measures);
   return led && isMeasure(led) && led.rest === '' ? { ...led, rest: behind[1]! } : null;
 }

@@ -130,7 +130,7 @@ test('names that a slab needs: its lines, what is in stock by its scaling or the
     ...{ ...ryeSlice, preparations: [{ ...baked('a'), lines: [{ ingredient: 'x', quantity: 1, unit: 'g' }] }] },
     ...{
       scale: stock('held'),
-      larder: [{ name: 'mix', madeOf: [{ ingredient: 'y', quantity: 1, unit: 'g' }] }, { name: 'z' }],
+      larder: [{ name: 'mix', madeOf: [{ ingredient: 'y' }] }, { name: 'z' }],
     },
   };
   assert.deepEqual(namesNeeded(slab, stock('asked')), ['x', 'held', 'asked', 'y']);
