@@ -27,7 +27,7 @@ export interface FirmState {
   takesNextAt: number | null;
   cutsAt: number | null;
   packsAt: number | null;
-  cracksAt: number | null;
+  tooFirmAt: number | null;
 }
 
 const pouredFirm = ({ firmness, pourC }: PouredLayer) => (firmness.startsSoft ? 0 : firmAt(firmness, pourC));
@@ -39,7 +39,7 @@ export const newState = (layer: PouredLayer): FirmState => ({
   takesNextAt: null,
   cutsAt: null,
   packsAt: null,
-  cracksAt: null,
+  tooFirmAt: null,
 });
 
 export const statesOf = ({ pouredAt, cutsAt, packsAt }: FirmState): Pick<LayerStates, 'cuts' | 'packs'> => {
@@ -80,15 +80,58 @@ export function follow(state: FirmState, layer: PouredLayer, now: LayerNow, minu
   if (waited && reaches('cuts')) state.cutsAt ??= minute;
   else if (state.cutsAt !== null && !holds(state.middle, firmness.cuts)) state.cutsAt = state.packsAt = null;
   if (state.cutsAt !== null && now.warmestC <= PACKS_C && reaches('packs')) state.packsAt ??= minute;
-  if (firmness.cracks !== null && state.cutsAt !== null && state.middle >= firmness.cracks) state.cracksAt ??= minute;
+  if (firmness.tooFirm === null) return;
+  if (state.cutsAt !== null && state.middle >= firmness.tooFirm) state.tooFirmAt ??= minute;
+  else if (state.middle < firmness.tooFirm - SOFTER) state.tooFirmAt = null;
+}
+
+/** What ends the time in which a slab cuts cleanly: a brittle top that cracks, or a caramel that gets too firm. */
+export interface CutLimit {
+  /** Name of the layer. */
+  readonly layer: string;
+  readonly why: 'cracks' | 'too-firm';
+}
+
+/** Tells whether a layer is a caramel: it gets too firm for any blade. */
+const stiffens = ({ firmness: { stuff, softIsFine } }: PouredLayer) => stuff === 'glass' && softIsFine;
+
+/** Tells whether a layer, at rest in a place, is too firm to cut. */
+export function endsTooFirm(layer: PouredLayer, isTop: boolean, airC: number): boolean {
+  const { firmness, setC, brittle } = layer;
+  const counts = stiffens(layer) || (isTop && brittle && setC === null && firmness.stuff !== 'glass');
+  return counts && firmness.tooFirm !== null && firmAt(firmness, airC) >= firmness.tooFirm;
 }
 
 /** Returns until when the top layer does not crack under a cold blade; `null` if it never does, or nothing in it cracks. */
-export function crackedAt(layers: readonly PouredLayer[], states: readonly FirmState[], from: number): number | null {
+function crackedAt(layers: readonly PouredLayer[], states: readonly FirmState[], from: number): number | null {
   const [top, state] = [layers.at(-1)!, states.at(-1)!];
   if (!top.brittle) return null;
   const took = from - (state.pouredAt ?? 0);
   // Where the maker sets the temperature, and for layers that snap, the bench rule applies: the setting time once more.
   if (top.setC !== null || top.firmness.stuff === 'glass') return from + Math.max(MIN_WINDOW, took);
-  return state.cracksAt === null ? null : Math.max(from + MIN_WINDOW, state.cracksAt);
+  return state.tooFirmAt === null ? null : Math.max(from + MIN_WINDOW, state.tooFirmAt);
+}
+
+/**
+ * Returns until when a slab cuts cleanly, and what ends it; `null` if nothing does.
+ *
+ * @param from when it cuts, min. What is too firm by then already is told with that minute: it has to warm up first
+ */
+export function cutUntil(
+  layers: readonly PouredLayer[],
+  states: readonly FirmState[],
+  from: number,
+): { readonly minute: number; readonly limit: CutLimit } | null {
+  const cracked = crackedAt(layers, states, from);
+  const limits = [
+    ...(cracked === null
+      ? []
+      : [{ minute: cracked, limit: { layer: layers.at(-1)!.name, why: 'cracks' as const } }]),
+    ...layers.flatMap((layer, at) => {
+      const { tooFirmAt } = states[at]!;
+      if (tooFirmAt === null || !stiffens(layer)) return [];
+      return [{ minute: Math.max(from, tooFirmAt), limit: { layer: layer.name, why: 'too-firm' as const } }];
+    }),
+  ];
+  return limits.sort((a, b) => a.minute - b.minute)[0] ?? null;
 }

@@ -32,8 +32,8 @@ export interface Firmness {
   readonly takesNext: number;
   readonly cuts: number;
   readonly packs: number;
-  /** Firmness of the middle above which a cold blade cracks it; `null` if it does not crack. */
-  readonly cracks: number | null;
+  /** Firmness of the middle above which it no longer cuts cleanly: a cold blade cracks it, or none gets through; `null` if that never is. */
+  readonly tooFirm: number | null;
   /** Whether a layer in a place too warm for it counts as set at its final, softer state. */
   readonly softIsFine: boolean;
 }

@@ -1,4 +1,4 @@
-import type { Firmness } from './firmness';
+import { firmAt, type Firmness } from './firmness';
 import { USUAL } from './setters';
 
 /**
@@ -24,6 +24,9 @@ export function glassTransitionC(waterShare: number, syrupShare: number): number
 /** A syrup that is all but full of solids is as stiff as one so much further below its glass transition, K. Fitted to usual waits. */
 const SOLIDS_C = 50;
 
+/** So far above its glass transition a caramel is too stiff for a knife, K. A rule of the bench: a hard-ball caramel is cut lukewarm. */
+const TOO_FIRM_C = 26;
+
 /**
  * Returns the firmness of boiled sugar: it snaps within a few kelvins of its glass transition, takes chocolate up to about 55 K
  * above it as a firm caramel, and is soft beyond 80 K.
@@ -33,18 +36,21 @@ const SOLIDS_C = 50;
  */
 export function glassFirmness(transitionC: number, isHard: boolean, solidShare = 0): Firmness {
   const heldC = transitionC + SOLIDS_C * solidShare;
+  const curve = [
+    [heldC + (isHard ? 5 : 20), 1],
+    [heldC + 80, 0],
+  ] as const;
+  // Nuts hold a caramel while it is still soft, and do not make it harder to cut.
+  const tooFirm = isHard ? 1 : firmAt({ curve }, transitionC + TOO_FIRM_C);
   return {
     stuff: 'glass',
-    curve: [
-      [heldC + (isHard ? 5 : 20), 1],
-      [heldC + 80, 0],
-    ],
+    curve,
     lagMinutes: 0,
     ...USUAL,
     takesNext: 0.4,
     cuts: isHard ? 1 : 0.45,
     packs: isHard ? 1 : 0.5,
-    cracks: isHard ? 1 : null,
+    tooFirm: isHard || tooFirm < 1 ? tooFirm : null,
     softIsFine: !isHard,
   };
 }

@@ -31,7 +31,7 @@ export function iceFirmness(freezingC: number): Firmness {
     takesNext: cuts / 2,
     cuts,
     packs: cuts,
-    cracks: null,
+    tooFirm: null,
     softIsFine: false,
   };
 }

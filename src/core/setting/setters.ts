@@ -36,7 +36,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.3,
     cuts: 0.5,
     packs: 0.85,
-    cracks: 0.93,
+    tooFirm: 0.93,
     softIsFine: false,
   },
   // Without seeds it crystallises in minutes in the cold and in hours in the room, and blooms (Beckett 2008, ch. 6).
@@ -47,7 +47,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.33,
     cuts: 0.6,
     packs: 0.7,
-    cracks: null,
+    tooFirm: null,
     softIsFine: true,
   },
   // Caramel, dulce de leche and the like as bought: a syrup thick with milk solids, which only has to cool.
@@ -61,7 +61,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.5,
     cuts: 0.6,
     packs: 0.7,
-    cracks: null,
+    tooFirm: null,
     softIsFine: true,
   },
   'milk fat': {
@@ -70,7 +70,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.3,
     cuts: 0.35,
     packs: 0.38,
-    cracks: null,
+    tooFirm: null,
     softIsFine: true,
   },
   'coconut fat': {
@@ -79,7 +79,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.3,
     cuts: 0.35,
     packs: 0.5,
-    cracks: null,
+    tooFirm: null,
     softIsFine: true,
   },
   // Fudge is firm by its crystals and sets as it cools.
@@ -93,7 +93,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.35,
     cuts: 0.6,
     packs: 0.75,
-    cracks: null,
+    tooFirm: null,
     softIsFine: false,
   },
   // Most of the strength of gelatine, and of whipped sugars, comes in two to four hours (Hartel 2018, ch. 11 and 12).
@@ -107,7 +107,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.4,
     cuts: 0.7,
     packs: 0.8,
-    cracks: null,
+    tooFirm: null,
     softIsFine: true,
   },
   'fast gel': {
@@ -119,7 +119,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.5,
     cuts: 0.8,
     packs: 0.95,
-    cracks: null,
+    tooFirm: null,
     softIsFine: false,
   },
   baked: {
@@ -131,7 +131,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.34,
     cuts: 0.85,
     packs: 0.97,
-    cracks: null,
+    tooFirm: null,
     softIsFine: false,
   },
   cold: {
@@ -143,7 +143,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     takesNext: 0.95,
     cuts: 0.97,
     packs: 0.97,
-    cracks: null,
+    tooFirm: null,
     softIsFine: false,
   },
 };
@@ -167,7 +167,7 @@ export function chocolateFirmness(isTempered: boolean, otherFat: number): Firmne
     ...firmnessOf(stuff),
     otherFat,
     curve: shifted(rule.curve, by),
-    cracks: otherFat > SOFT_ENOUGH ? null : rule.cracks,
+    tooFirm: otherFat > SOFT_ENOUGH ? null : rule.tooFirm,
   };
 }
 /** Share of other fats above which chocolate bends before it cracks. */

@@ -11,12 +11,14 @@ import {
 } from '../heat';
 import type { Place } from '../slab';
 import {
-  crackedAt,
+  cutUntil,
+  endsTooFirm,
   follow,
   isReady,
   newState,
   statesOf,
   STEP_MINUTES,
+  type CutLimit,
   type FirmState,
   type LayerStates,
 } from './firmState';
@@ -60,8 +62,10 @@ export interface LayerWait {
 export interface Setting {
   readonly minutes: readonly number[];
   readonly layers: readonly LayerWait[];
-  /** Minutes from the start of the first layer: when everything is set, and until when a brittle top still cuts cleanly. */
+  /** Minutes from the start of the first layer: when everything is set, and until when it still cuts cleanly. */
   readonly cutWindow: { readonly fromMinutes: number | null; readonly toMinutes: number | null };
+  /** What ends that window; `null` if it has no end. */
+  readonly cutLimit: CutLimit | null;
   /** Final temperature of the upper face, °C. */
   readonly faceC: number;
   /** Minutes to keep it wrapped in the room until its surface no longer sweats; 0 if it does not. */
@@ -167,6 +171,7 @@ export function settingOf(
   const from = isLaid
     ? cutsAt.reduce<number>((most, at) => Math.max(most, at ?? 0), all.pouredAt + all.setAfterMinutes!)
     : null;
+  const until = from === null ? null : cutUntil(layers, states, from);
   return {
     minutes: curves[0]!.warmestC.map((_, i) => i * STEP_MINUTES),
     layers: waits.map((wait, at) => ({
@@ -175,7 +180,8 @@ export function settingOf(
       nextFromMinutes: from !== null && at === layers.length - 1 ? from - wait.pouredAt : wait.nextFromMinutes,
       states: { ...statesOf(states[at]!), takesNext: wait.states.takesNext },
     })),
-    cutWindow: { fromMinutes: from, toMinutes: from === null ? null : crackedAt(layers, states, from) },
+    cutWindow: { fromMinutes: from, toMinutes: until?.minute ?? null },
+    cutLimit: until?.limit ?? null,
     faceC: cells.at(-1) ?? NaN,
     wrappedMinutes: wrapped(layers.slice(0, waits.length), cells, places, support),
   };
@@ -225,7 +231,7 @@ function settled(
       calculated ??= minute;
     const ready = next ? takesNextAt : cutsAt;
     if (ready !== null) setAfter ??= ready - poured;
-    if (setAfter !== null && (next || isDone(states, layers.length, poured + minute, poured + setAfter))) break;
+    if (setAfter !== null && (next || isDone(layers, states, top.airC, poured + minute, poured + setAfter))) break;
     // A change of place within a minute takes effect at its end.
     const since = Math.max(0, poured + minute - Math.max(from, poured));
     stack.advance(facesIn(place, places, support), since * 60, STEP_MINUTES * 60);
@@ -249,11 +255,21 @@ function settled(
   };
 }
 
-/** Tells whether the simulation of a slab whose last layer is set can stop: everything cuts and packs, or has had its time. */
-function isDone(states: readonly FirmState[], count: number, minute: number, setAt: number): boolean {
+/** Tells whether the simulation of a slab whose last layer is set can stop: everything cuts, packs and is as firm as it gets, or has had its time. */
+function isDone(
+  layers: readonly PouredLayer[],
+  states: readonly FirmState[],
+  airC: number,
+  minute: number,
+  setAt: number,
+): boolean {
   if (minute < setAt + SHOWN_SET) return false;
-  const open = states.slice(0, count).some(({ cutsAt, packsAt }) => cutsAt === null || packsAt === null);
-  return !open || minute >= setAt + MAX_FOLLOWED;
+  const isOpen = layers.some((layer, at) => {
+    const { cutsAt, packsAt, tooFirmAt } = states[at]!;
+    const stiffens = tooFirmAt === null && endsTooFirm(layer, at === layers.length - 1, airC);
+    return cutsAt === null || packsAt === null || stiffens;
+  });
+  return !isOpen || minute >= setAt + MAX_FOLLOWED;
 }
 /** Minutes to follow the other layers after the last one is set. */
 const MAX_FOLLOWED = 8 * 60;

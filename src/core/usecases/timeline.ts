@@ -170,11 +170,11 @@ function scoringOf(
   };
 }
 
-/** Combines all kinds of tin: for each layer the longest wait, and the shortest cutting window. */
+/** Combines all kinds of tin: for each layer the longest wait, and the shortest cutting window. What has to warm up first has none. */
 function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWithin'> {
   const [first, ...others] = settings.map(({ layers }) => layers);
   const windows = settings.flatMap(({ cutWindow: { fromMinutes, toMinutes } }) =>
-    fromMinutes !== null && toMinutes !== null ? [toMinutes - fromMinutes] : [],
+    fromMinutes !== null && toMinutes !== null && toMinutes > fromMinutes ? [toMinutes - fromMinutes] : [],
   );
   return {
     waits: (first ?? []).map((wait, at) =>

@@ -12,7 +12,7 @@ export interface KnifeQuestion {
   readonly shop: Shop;
 }
 export interface KnifeAnswer {
-  readonly cutWindow: Setting['cutWindow'] | null;
+  readonly setting: Pick<Setting, 'cutWindow' | 'cutLimit'> | null;
   readonly score: ScoreAdvice | null;
 }
 
@@ -20,7 +20,7 @@ addEventListener('message', ({ data: { slab, ingredients, shop } }: MessageEvent
   const larder = larderOf(ingredients);
   const setting = settingFor(slab, larder, shop);
   const found: KnifeAnswer = {
-    cutWindow: setting?.cutWindow ?? null,
+    setting: setting && { cutWindow: setting.cutWindow, cutLimit: setting.cutLimit },
     score: setting && slab.cut?.tool === 'score and snap' ? scoreAdvice(slab, larder, shop, setting) : null,
   };
   postMessage(found);

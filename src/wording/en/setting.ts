@@ -1,6 +1,6 @@
 /** Texts about why a layer is set when it is, or does not set. */
 import type { Figures } from '$core/measure';
-import type { LayerWait, SetReason, Stuff, WaitAnswer } from '$core/setting';
+import type { LayerWait, Setting, SetReason, Stuff, WaitAnswer } from '$core/setting';
 
 const FIRMS: Readonly<Record<Stuff, string>> = {
   'tempered chocolate': 'its cocoa butter sets below 29 °C, some minutes after it has cooled',
@@ -68,4 +68,21 @@ export function statedWaitText(
   return ratio > DISAGREES || ratio < 1 / DISAGREES
     ? `Stated wait: ${duration(statedMinutes)}. Calculated: ${calculated}.`
     : '';
+}
+
+/** Returns until when a slab cuts cleanly and why no longer; nothing if it cuts at any time. @param duration writes minutes */
+export function cutLimitText(
+  { cutWindow: { fromMinutes, toMinutes }, cutLimit }: Pick<Setting, 'cutWindow' | 'cutLimit'>,
+  duration: (minutes: number) => string,
+): string {
+  if (fromMinutes === null || toMinutes === null || !cutLimit) return '';
+  const { layer, why } = cutLimit;
+  if (toMinutes <= fromMinutes) return `By then ${layer} is too firm to cut. Let the slab warm up first.`;
+  const within = `Cut within the next ${duration(toMinutes - fromMinutes)}.`;
+  switch (why) {
+    case 'cracks':
+      return `${within} After that ${layer} cracks under a cold blade.`;
+    case 'too-firm':
+      return `${within} After that ${layer} is too firm to cut until it has warmed up.`;
+  }
 }

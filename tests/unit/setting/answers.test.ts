@@ -6,7 +6,7 @@ import { larderOf, type Ingredient } from '$core/larder';
 import { chocolateFirmness, firmLater, firmnessOf, lagAt } from '$core/setting';
 import type { Layer, Line, Preparation, Slab } from '$core/slab';
 import { rangedSettingFor } from '$core/usecases';
-import { statedWaitText, waitAnswersText } from '../../../src/wording/en/setting';
+import { cutLimitText, statedWaitText, waitAnswersText } from '../../../src/wording/en/setting';
 import { demoIngredients, shop } from '../things';
 
 const minutes = (count: number) => `${count} min`;
@@ -152,4 +152,17 @@ test('a recipe’s own wait stands beside the calculated one where one is half a
     statedWaitText({ statedMinutes: 30, calculatedMinutes: null }, minutes),
     'Stated wait: 30 min. Calculated: never here.',
   );
+});
+
+test('until when it cuts, in words: what cracks, what is too firm later, and what is too firm already', () => {
+  const minutes = (n: number) => `${n} min`;
+  const says = (why: 'cracks' | 'too-firm', toMinutes: number | null) =>
+    cutLimitText(
+      { cutWindow: { fromMinutes: 60, toMinutes }, cutLimit: toMinutes === null ? null : { layer: 'Caramel', why } },
+      minutes,
+    );
+  assert.equal(says('cracks', 80), 'Cut within the next 20 min. After that Caramel cracks under a cold blade.');
+  assert.match(says('too-firm', 90), /^Cut within the next 30 min\. After that Caramel is too firm/);
+  assert.equal(says('too-firm', 60), 'By then Caramel is too firm to cut. Let the slab warm up first.');
+  assert.equal(says('cracks', null), '');
 });

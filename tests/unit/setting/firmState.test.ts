@@ -1,8 +1,8 @@
 /** A layer followed minute by minute, worked by hand: when it takes the next, is cut, is packed, cracks, and is soft again. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Firmness, PouredLayer } from '$core/setting';
-import { crackedAt, follow, newState, statesOf, type FirmState } from '$core/setting/firmState';
+import { glassFirmness, type Firmness, type PouredLayer } from '$core/setting';
+import { cutUntil, endsTooFirm, follow, newState, statesOf, type FirmState } from '$core/setting/firmState';
 import { near } from '../figures';
 import { still } from './still';
 
@@ -20,7 +20,7 @@ const firmness: Firmness = {
   takesNext: 0.3,
   cuts: 0.5,
   packs: 0.8,
-  cracks: 0.9,
+  tooFirm: 0.9,
   softIsFine: false,
 };
 const layer: PouredLayer = { ...still, pourC: 35, setC: null, firmness, brittle: true };
@@ -41,7 +41,7 @@ function followed(of: PouredLayer, from: number, ...celsius: readonly number[]):
 test('poured at minute 10: the next at 27 °C, cut at 25, packed at 22, cracked at 21, each from its pour', () => {
   const state = followed(layer, 10, 35, 27, 25, 22, 21);
   assert.deepEqual(
-    [state.pouredAt, state.takesNextAt, state.cutsAt, state.packsAt, state.cracksAt],
+    [state.pouredAt, state.takesNextAt, state.cutsAt, state.packsAt, state.tooFirmAt],
     [10, 11, 12, 13, 14],
   );
   assert.deepEqual(statesOf(state), { cuts: 2, packs: 3 });
@@ -50,7 +50,7 @@ test('poured at minute 10: the next at 27 °C, cut at 25, packed at 22, cracked 
   const soft = followed(layer, 10, 35, 27.1, 25.1);
   assert.deepEqual([soft.takesNextAt, soft.cutsAt], [12, null]);
   const cold = followed(layer, 0, 22.1, 21.1);
-  assert.deepEqual([cold.cutsAt, cold.packsAt, cold.cracksAt], [0, 1, null]);
+  assert.deepEqual([cold.cutsAt, cold.packsAt, cold.tooFirmAt], [0, 1, null]);
   assert.deepEqual(statesOf(newState(layer)), { cuts: null, packs: null });
 });
 
@@ -68,9 +68,9 @@ test('its face decides about the next layer, its middle about the knife, its war
 
 test('nothing is done to it before its time, counted from its pour', () => {
   const state = followed({ ...layer, minMinutes: 3 }, 50, 20, 20, 20, 20);
-  assert.deepEqual([state.takesNextAt, state.cutsAt, state.packsAt, state.cracksAt], [53, 53, 53, 53]);
+  assert.deepEqual([state.takesNextAt, state.cutsAt, state.packsAt, state.tooFirmAt], [53, 53, 53, 53]);
   const early = followed({ ...layer, minMinutes: 4 }, 50, 20, 20, 20, 20);
-  assert.deepEqual([early.takesNextAt, early.cutsAt, early.packsAt, early.cracksAt], [null, null, null, null]);
+  assert.deepEqual([early.takesNextAt, early.cutsAt, early.packsAt, early.tooFirmAt], [null, null, null, null]);
 });
 
 test('warmed again it may be a fiftieth softer and is still cut; softer than that it is neither cut nor packed, until it is firm anew', () => {
@@ -96,25 +96,27 @@ test('what lags gains nothing in the minute of its pour, and a minute’s share 
 });
 
 test('it cracks once it is cut and too firm; what does not crack never does', () => {
-  const never = followed({ ...layer, firmness: { ...firmness, cracks: null } }, 0, 20, 20);
-  assert.deepEqual([never.cutsAt, never.cracksAt], [0, null]);
+  const never = followed({ ...layer, firmness: { ...firmness, tooFirm: null } }, 0, 20, 20);
+  assert.deepEqual([never.cutsAt, never.tooFirmAt], [0, null]);
   // Too firm to be cut clean at all before it is: it has not cracked.
   const stiff: Firmness = { ...firmness, cuts: 0.95 };
   const state = followed({ ...layer, firmness: stiff }, 0, 21, 20.5, 20.6);
-  assert.deepEqual([state.cutsAt, state.cracksAt], [1, 1]);
-  assert.equal(followed({ ...layer, firmness: stiff }, 0, 21).cracksAt, null);
+  assert.deepEqual([state.cutsAt, state.tooFirmAt], [1, 1]);
+  assert.equal(followed({ ...layer, firmness: stiff }, 0, 21).tooFirmAt, null);
 });
 
 test('until when the top is cut clean: till it cracks, at least twenty minutes; as long again as it took where only that is known', () => {
-  const until = (top: Partial<PouredLayer>, cracksAt: number | null, from: number, pouredAt: number | null = 100) => {
-    const state = { ...newState(layer), pouredAt, cracksAt };
-    return crackedAt(
-      [
-        { ...layer, brittle: false },
-        { ...layer, ...top },
-      ],
-      [newState(layer), state],
-      from,
+  const until = (top: Partial<PouredLayer>, tooFirmAt: number | null, from: number, pouredAt: number | null = 100) => {
+    const state = { ...newState(layer), pouredAt, tooFirmAt };
+    return (
+      cutUntil(
+        [
+          { ...layer, brittle: false },
+          { ...layer, ...top },
+        ],
+        [newState(layer), state],
+        from,
+      )?.minute ?? null
     );
   };
   assert.equal(until({ brittle: false }, 170, 130), null);
@@ -125,4 +127,74 @@ test('until when the top is cut clean: till it cracks, at least twenty minutes; 
   assert.equal(until({ setC: 25 }, null, 110), 130);
   assert.equal(until({ firmness: { ...firmness, stuff: 'glass' } }, 170, 145), 190);
   assert.equal(until({ setC: 25 }, null, 30, null), 60);
+});
+
+/** A caramel with its glass transition at -6 °C: firm enough to cut 53 K above it, too firm from 26 K above it, at 20 °C. */
+const caramel: PouredLayer = { ...layer, name: 'Caramel', brittle: false, firmness: glassFirmness(-6, false) };
+
+test('a caramel is too firm to cut from 26 K above its glass transition, whatever the blade; warmed up again it is not', () => {
+  const at = (...celsius: number[]) => followed(caramel, 0, ...celsius).tooFirmAt;
+  assert.equal(at(60, 47, 21, 20.1), null);
+  assert.equal(at(60, 47, 21, 20, 19), 3);
+  assert.equal(at(60, 47, 20, 20.5), 2, 'a breath of air changes nothing');
+  assert.equal(at(60, 47, 20, 24), null);
+  // A tenth of nuts holds it 5 K sooner, and it is cut down to the same 20 °C.
+  const nutty = { ...caramel, firmness: glassFirmness(-6, false, 0.1) };
+  assert.equal(followed(nutty, 0, 52, 21, 20).tooFirmAt, 2);
+  assert.equal(glassFirmness(-6, false, 0.2).tooFirm, null, 'it is as firm as it gets before');
+});
+
+test('until when a slab cuts is the first of its limits, with what ends it', () => {
+  const state = (tooFirmAt: number | null) => ({ ...newState(layer), pouredAt: 0, tooFirmAt });
+  const until = (of: readonly (readonly [PouredLayer, number | null])[], from: number) =>
+    cutUntil(
+      of.map(([its]) => its),
+      of.map(([, at]) => state(at)),
+      from,
+    );
+  const chocolate = { ...layer, name: 'Chocolate' };
+  const tooFirm = { layer: 'Caramel', why: 'too-firm' };
+  assert.deepEqual(until([[caramel, 90]], 60), { minute: 90, limit: tooFirm });
+  assert.deepEqual(until([[caramel, 40]], 60), { minute: 60, limit: tooFirm }, 'by then it already is');
+  assert.equal(until([[caramel, null]], 60), null);
+  assert.deepEqual(
+    until(
+      [
+        [caramel, 90],
+        [chocolate, 85],
+      ],
+      60,
+    ),
+    { minute: 85, limit: { layer: 'Chocolate', why: 'cracks' } },
+  );
+  assert.deepEqual(
+    until(
+      [
+        [caramel, 90],
+        [chocolate, 95],
+      ],
+      60,
+    ),
+    { minute: 90, limit: tooFirm },
+  );
+  assert.deepEqual(
+    until(
+      [
+        [caramel, 90],
+        [{ ...chocolate, brittle: false }, 70],
+      ],
+      60,
+    ),
+    { minute: 90, limit: tooFirm },
+  );
+});
+
+test('a place ends it where the layer is too firm at rest there: a caramel in the fridge, a brittle top', () => {
+  assert.deepEqual([endsTooFirm(caramel, true, 20.1), endsTooFirm(caramel, false, 20)], [false, true]);
+  // 90 % firm at 21 °C.
+  assert.deepEqual([endsTooFirm(layer, true, 21), endsTooFirm(layer, true, 21.1)], [true, false]);
+  assert.ok(!endsTooFirm(layer, false, 5), 'below the top');
+  assert.ok(!endsTooFirm({ ...layer, brittle: false }, true, 5));
+  assert.ok(!endsTooFirm({ ...layer, setC: 25 }, true, 5));
+  assert.ok(!endsTooFirm({ ...caramel, firmness: glassFirmness(38, true) }, true, 5));
 });

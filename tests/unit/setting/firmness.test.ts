@@ -69,7 +69,7 @@ test('chocolate: out of temper it begins to set two and a half degrees lower, wi
   const begins = (isTempered: boolean, other: number) => chocolateFirmness(isTempered, other).curve.at(-1)![0];
   assert.deepEqual([begins(true, 0), begins(false, 0), begins(true, 0.2)], [29, 26.5, 26]);
   assert.deepEqual(
-    [chocolateFirmness(true, 0).cracks, chocolateFirmness(true, 0.2).cracks, chocolateFirmness(false, 0).cracks],
+    [chocolateFirmness(true, 0).tooFirm, chocolateFirmness(true, 0.2).tooFirm, chocolateFirmness(false, 0).tooFirm],
     [0.93, null, null],
   );
 });

@@ -57,7 +57,7 @@ test('only fats, slow gels, caramels and untempered chocolate are taken soft whe
 
 test('a fast gel is half firm at 32.5 °C and liquid at 40; an eighth of other fats still cracks, more bends', () => {
   near([firmAt(firmnessOf('fast gel'), 32.5), firmAt(firmnessOf('fast gel'), 40)], [0.5, 0]);
-  assert.deepEqual([chocolateFirmness(true, 0.12).cracks, chocolateFirmness(true, 0.121).cracks], [0.93, null]);
+  assert.deepEqual([chocolateFirmness(true, 0.12).tooFirm, chocolateFirmness(true, 0.121).tooFirm], [0.93, null]);
 });
 
 test('heats of fats by their stretches: milk fat in three, coconut fat in one, chocolate over the range of its firmness', () => {

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { heatRun, HeatStack, heatWork } from '$core/heat';
-import { facesIn, settingOf, settingWork, type PouredLayer } from '$core/setting';
+import { facesIn, glassFirmness, settingOf, settingWork, type PouredLayer } from '$core/setting';
 import { close } from '../figures';
 import { room, still, support } from './still';
 
@@ -242,4 +242,25 @@ test('the others are followed for eight hours after the last is set, and it is p
   const { states, setAfterMinutes } = settingOf([{ ...still, thicknessMm: 40, setC: 45 }], [], room, support)
     .layers[0]!;
   assert.ok(states.packs! > setAfterMinutes! + 100);
+});
+
+test('a hard-ball caramel is cut while it is lukewarm, and in the fridge sooner; a softer one at any time in the room', () => {
+  const caramel = (transitionC: number): PouredLayer => ({
+    ...{ ...still, name: 'Caramel', setC: null, pourC: 100 },
+    firmness: glassFirmness(transitionC, false),
+  });
+  const of = (transitionC: number, place: 'room' | 'fridge') =>
+    settingOf([{ ...caramel(transitionC), place }], [], room, support);
+  const firm = of(-2, 'room');
+  const { fromMinutes, toMinutes } = firm.cutWindow;
+  // From 53 K above its glass transition to 26 K above it, in a room of 18 °C.
+  const middle = firm.layers[0]!.curve.middleC;
+  assert.ok(middle[fromMinutes!]! <= 51 && middle[fromMinutes! - 1]! > 51);
+  assert.ok(toMinutes! > fromMinutes! + 20);
+  if (toMinutes! < middle.length) assert.ok(middle[toMinutes!]! <= 24 && middle[toMinutes! - 1]! > 24);
+  assert.deepEqual(firm.cutLimit, { layer: 'Caramel', why: 'too-firm' });
+  assert.ok(of(-2, 'fridge').cutWindow.toMinutes! < toMinutes!);
+  const soft = of(-20, 'room');
+  assert.deepEqual([soft.cutWindow.toMinutes, soft.cutLimit], [null, null]);
+  assert.notEqual(of(-20, 'fridge').cutWindow.toMinutes, null);
 });

@@ -242,7 +242,7 @@ export function setting({ slab, ingredients, shop, asked, stays }: SlabTask & { 
     return { ok: false, problems: [problem('/slab/layers', 'no-layer-with-height')] } as const;
   }
   const layers = found.layers.map(({ curve: _curve, states: _states, ...wait }) => wait);
-  return { ok: true, value: { layers, cutWindow: found.cutWindow } } as const;
+  return { ok: true, value: { layers, cutWindow: found.cutWindow, cutLimit: found.cutLimit } } as const;
 }
 
 /** Simulates heat through given layers. */

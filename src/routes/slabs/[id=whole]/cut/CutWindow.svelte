@@ -8,6 +8,7 @@
   import { shopFigures } from '$lib/format/shopFigures';
   import { slabWork } from '$lib/draft/slabContext';
   import type { KnifeAnswer, KnifeQuestion } from '$lib/workers/knife.worker';
+  import { cutLimitText } from '$wording/setting';
   import KnifeWorker from '$lib/workers/knife.worker?worker';
 
   let { cut }: { cut: CutSpec } = $props();
@@ -37,15 +38,13 @@
   onDestroy(() => worker.close());
 
   const when = $derived.by(() => {
-    const window = answer?.cutWindow;
+    const setting = answer?.setting;
     if (hasFailed) return 'The cutting time could not be calculated. Reload the page to try again.';
     if (!answer) return 'Calculating the cutting time…';
-    if (!window || window.fromMinutes === null) return 'Will not set here. See Set.';
-    const from = formatDuration(window.fromMinutes);
+    if (!setting || setting.cutWindow.fromMinutes === null) return 'Will not set here. See Set.';
+    const from = formatDuration(setting.cutWindow.fromMinutes);
     if (byHand) return `Ready to break ${from} after the first layer goes in, when it snaps cleanly.`;
-    return window.toMinutes === null
-      ? `Ready to cut about ${from} after the first layer goes in.`
-      : `Ready to cut from about ${from} to ${formatDuration(window.toMinutes)} after the first layer goes in. Later the hard layer cracks under a cold blade.`;
+    return `Ready to cut about ${from} after the first layer goes in. ${cutLimitText(setting, formatDuration)}`;
   });
   const score = $derived(cut.tool === 'score and snap' ? answer?.score : null);
 </script>

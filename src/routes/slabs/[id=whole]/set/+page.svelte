@@ -7,6 +7,7 @@
   import type { Place } from '$core/slab';
   import type { Ingredient } from '$core/larder';
   import { formatDuration } from '$lib/format/figures';
+  import { cutLimitText } from '$wording/setting';
   import { namedIngredients } from '$lib/draft/namedIngredients';
   import { NewestAnswer } from '$lib/workers/newestAnswer';
   import { slabWork } from '$lib/draft/slabContext';
@@ -137,10 +138,7 @@
       <p class="panel answer figures" role="status">
         {#if setting.cutWindow.fromMinutes !== null}
           Cuts cleanly after about <b>{formatDuration(setting.cutWindow.fromMinutes)}</b>.
-          {#if setting.cutWindow.toMinutes !== null}Cut within the next <b
-              >{formatDuration(setting.cutWindow.toMinutes - setting.cutWindow.fromMinutes)}</b
-            >. Later the hard layer cracks under the {slab.cut?.tool ?? 'knife'}.{:else}It can be cut at any time after
-            that.{/if}
+          {cutLimitText(setting, formatDuration) || 'It can be cut at any time after that.'}
           {#if deeperMinutes !== null}<span class="quiet"
               >At 1.5 times the thickness: {formatDuration(deeperMinutes)}.</span
             >{/if}

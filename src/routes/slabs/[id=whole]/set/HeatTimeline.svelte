@@ -38,7 +38,7 @@
       if (next || layer.setAfterMinutes === null) return [];
       const { fromMinutes, toMinutes } = setting.cutWindow;
       const set = layer.pouredAt + layer.setAfterMinutes;
-      const until = toMinutes === null ? '' : `, until ${formatDuration(toMinutes)}`;
+      const until = toMinutes === null || toMinutes === fromMinutes ? '' : `, until ${formatDuration(toMinutes)}`;
       return [{ at: set, l: i, text: `ready to cut after ${formatDuration(fromMinutes ?? set)}${until}` }];
     }),
   );
