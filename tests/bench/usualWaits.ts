@@ -6,6 +6,7 @@ import { settingFor } from '$core/usecases';
 import { larderOf, type Ingredient } from '$core/larder';
 import { demoIngredients, shop } from '../unit/things';
 import { FURTHER_WAITS } from './furtherWaits';
+import { MORE_WAITS } from './moreWaits';
 
 /** What the demo shop has, and the starter list for the rest. */
 const larder = larderOf([
@@ -253,7 +254,7 @@ export function offBy(minutes: number, [from, to]: readonly [number, number]): n
 
 /** How far the model is off what is usual, case by case. */
 export function benchUsualWaits(): string {
-  const found = [...USUAL_WAITS, ...FURTHER_WAITS].map((wait) => {
+  const found = [...USUAL_WAITS, ...FURTHER_WAITS, ...MORE_WAITS].map((wait) => {
     const minutes = reckoned(wait);
     return { ...wait, minutes, off: minutes === null ? Infinity : offBy(minutes, wait.usual) };
   });

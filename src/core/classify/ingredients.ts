@@ -22,6 +22,7 @@ export type IngredientKind =
   | 'fat'
   | 'flour'
   | 'crumb'
+  | 'coarse'
   | 'gelling agent'
   | 'gelatine'
   | 'honey'
@@ -29,7 +30,8 @@ export type IngredientKind =
   | 'leavening'
   | 'extract'
   | 'acid'
-  | 'caramel';
+  | 'caramel'
+  | 'marshmallow';
 
 /**
  * How to recognise a kind: by composition if the larder has it, otherwise by name. `by` is `null` for kinds that composition cannot
@@ -46,6 +48,8 @@ interface Telling {
 const sugary = ({ sugars, water, other, fat }: Composition) =>
   sugars >= 55 && water >= 10 && water <= 45 && other <= 15 && fat < 3;
 const CHOCOLATE = /chocolate|couverture|gianduja|cocoa butter/;
+const COARSE =
+  /\boats?\b|biscuit|cookie|cracker|crumb|wafer|pretzel|cereal|puffed|crisp(?:ed|y)? rice|rice crisp|corn ?flakes|granola|muesli|popcorn/;
 const EGG = /\beggs?\b/;
 const NO_EGG = /egg[- ](?:free|replacer|substitute)|vegan/;
 
@@ -101,6 +105,12 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
     by: ({ other, water }, _, name) => /flour|oat|biscuit|cracker|crumb/.test(name) && other >= 40 && water < 20,
     name: /flour|oat|biscuit|cracker|crumb/,
   },
+  // Dry grains that keep air between them, pressed or bound.
+  coarse: {
+    by: ({ water, other }, _, name) => COARSE.test(name) && water < 15 && other >= 35,
+    name: COARSE,
+    not: /flour|spread|butter|chocolate/,
+  },
   'gelling agent': { by: null, name: /gelatin|agar|pectin/ },
   gelatine: { by: null, name: /gelatin/ },
   honey: { by: null, name: /\bhoney\b/ },
@@ -113,6 +123,7 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
     name: /\bcaramels?\b|\bcaramelised condensed milk|dulce de leche|cajeta|butterscotch/,
     not: /biscuit|chip|chocolate|extract|essence|flavour|sauce|popcorn|coating/,
   },
+  marshmallow: { by: null, name: /marshmallow/ },
   acid: { by: null, name: /citric acid|tartaric acid|cream of tartar/ },
 };
 

@@ -3,6 +3,7 @@ import { isBoiled, usualOf } from '../classify';
 import { densityFor, massOf, type Measures, type Unweighed } from '../measure';
 import { endPointC, linesInPot, type Preparation } from '../slab';
 import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
+import { airyDensity } from './airyDensity';
 import { vesselNeed, type VesselNeed } from './vessel';
 
 /** Assumed properties of a line that the larder does not give. */
@@ -42,8 +43,8 @@ export interface Mixture {
   /** Whether the boil cannot be calculated: almost no sugar, or unknown composition. */
   readonly boilUnknown: boolean;
   readonly densityGPerMl: number;
-  /** `assumed` if neither the preparation nor its ingredients give a density. */
-  readonly densityFrom: 'given' | 'composition' | 'assumed';
+  /** `airy` with the air that coarse grains or foam usually hold; `assumed` if neither the preparation nor its ingredients give one. */
+  readonly densityFrom: 'given' | 'composition' | 'airy' | 'assumed';
   readonly vessel: VesselNeed;
   /** Area that one layer of its grains covers, mm²; `null` if the grain size is unknown. */
   readonly coversMm2: number | null;
@@ -62,8 +63,8 @@ const POT_LOSS = { loose: 1, boiled: 3 } as const;
  *
  * Boiled to an end point: the water that stays is fixed by the temperature (`sugar/`), then the pot loss sticks. Without an
  * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does.
- * Density is the given one; else that of the composition after the loss, said to be assumed where too much of it is a guess; else
- * 1 g/mL, and said to be assumed.
+ * Density is the given one; else that of the composition after the loss, with the air of coarse grains or foam, said to be assumed where
+ * too much of it is a guess; else 1 g/mL, and said to be assumed.
  */
 export function mixtureOf(
   preparation: Preparation,
@@ -109,7 +110,8 @@ export function mixtureOf(
 
   const isTold = known && massInG - all.guessedG >= massInG * KNOWN_ENOUGH;
   const waterG = Math.max(0, all.grams.water - evaporatedG);
-  const fromComposition = known ? densityOfMixture({ ...all.grams, water: waterG }) : null;
+  const solid = known ? densityOfMixture({ ...all.grams, water: waterG }) : null;
+  const airy = solid === null ? null : airyDensity(preparation, lines, solid, massInG - evaporatedG);
   return {
     id: preparation.id,
     lines,
@@ -123,8 +125,9 @@ export function mixtureOf(
     boilUnknown,
     grams: known ? { ...all.grams, water: waterG } : null,
     pot: { waterG: pot.grams.water, sugarsG: pot.grams.sugars, sucroseG: pot.sucroseG },
-    densityGPerMl: preparation.densityGPerMl ?? fromComposition ?? ASSUMED_DENSITY_G_PER_ML,
-    densityFrom: preparation.densityGPerMl !== undefined ? 'given' : isTold ? 'composition' : 'assumed',
+    densityGPerMl: preparation.densityGPerMl ?? airy ?? solid ?? ASSUMED_DENSITY_G_PER_ML,
+    densityFrom:
+      preparation.densityGPerMl !== undefined ? 'given' : !isTold ? 'assumed' : airy === null ? 'composition' : 'airy',
     vessel: vesselNeed(
       things.filter((_, l) => inPot.includes(lines[l]!)),
       startMl(pot),

@@ -124,9 +124,7 @@ export function cutUntil(
 ): { readonly minute: number; readonly limit: CutLimit } | null {
   const cracked = crackedAt(layers, states, from);
   const limits = [
-    ...(cracked === null
-      ? []
-      : [{ minute: cracked, limit: { layer: layers.at(-1)!.name, why: 'cracks' as const } }]),
+    ...(cracked === null ? [] : [{ minute: cracked, limit: { layer: layers.at(-1)!.name, why: 'cracks' as const } }]),
     ...layers.flatMap((layer, at) => {
       const { tooFirmAt } = states[at]!;
       if (tooFirmAt === null || !stiffens(layer)) return [];

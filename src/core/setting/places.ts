@@ -23,18 +23,40 @@ export const PLACE_AIR: Readonly<
   Record<Place, { readonly h: number; readonly airC: number | null; readonly below: number | null }>
 > = {
   room: { h: 8, airC: null, below: null },
-  fridge: { h: 7, airC: 4, below: null },
+  fridge: { h: 7.5, airC: 4, below: null },
   freezer: { h: 9, airC: -18, below: null },
   marble: { h: 8, airC: null, below: 60 },
 };
 
-/** Returns the boundaries at both faces of a tin in a place. */
-export function facesIn(place: Place, { roomC, fitted, airFactor = 1 }: PlaceSettings, support: TinSupport): Faces {
+/** Difference between a face and the air at which it loses heat twice as fast for each kelvin as a face that is hardly warmer, K. */
+const TWICE_AS_FAST_K = 110;
+
+/**
+ * Returns how much faster a warm face loses heat than one that is hardly warmer than the air: the air rises faster, and it radiates more.
+ *
+ * @see Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 9 (horizontal plates) and 12: 3.5 + 5.5 W/m² K at 10 K
+ *   above a room, 5.8 + 7.5 at 75 K
+ */
+export const warmFaceFactor = (faceC: number, airC: number): number => 1 + Math.max(0, faceC - airC) / TWICE_AS_FAST_K;
+
+/**
+ * Returns the boundaries at both faces of a tin in a place.
+ *
+ * @param faceC temperatures of the faces, where they are known; otherwise both count as hardly warmer than the air
+ */
+export function facesIn(
+  place: Place,
+  { roomC, fitted, airFactor = 1 }: PlaceSettings,
+  support: TinSupport,
+  faceC?: { readonly top: number; readonly bottom: number },
+): Faces {
   const usual = PLACE_AIR[place];
   const h = (fitted?.[place] ?? usual.h) * airFactor;
   const airC = usual.airC ?? roomC;
-  const below = usual.below ?? (support.on === 'shelf' ? h / 2 : h);
-  return { top: { h: support.foil ? h / 2 : h, airC }, bottom: { h: below, airC } };
+  const [top, bottom] = faceC ? [warmFaceFactor(faceC.top, airC), warmFaceFactor(faceC.bottom, airC)] : [1, 1];
+  // A stone is a body that takes heat, not air.
+  const below = usual.below ?? bottom * (support.on === 'shelf' ? h / 2 : h);
+  return { top: { h: top * (support.foil ? h / 2 : h), airC }, bottom: { h: below, airC } };
 }
 
 /**

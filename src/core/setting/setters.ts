@@ -42,8 +42,8 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
   // Without seeds it crystallises in minutes in the cold and in hours in the room, and blooms (Beckett 2008, ch. 6).
   'melted chocolate': {
     curve: COCOA_BUTTER,
-    lagMinutes: 12,
-    lagGrowsC: 7,
+    lagMinutes: 11,
+    lagGrowsC: 11,
     takesNext: 0.33,
     cuts: 0.6,
     packs: 0.7,
@@ -76,9 +76,10 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
   'coconut fat': {
     curve: COCONUT_FAT,
     lagMinutes: 10,
+    startsSoft: true,
     takesNext: 0.3,
-    cuts: 0.35,
-    packs: 0.5,
+    cuts: 0.5,
+    packs: 0.55,
     tooFirm: null,
     softIsFine: true,
   },
@@ -117,7 +118,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     ],
     lagMinutes: 6,
     takesNext: 0.5,
-    cuts: 0.8,
+    cuts: 0.65,
     packs: 0.95,
     tooFirm: null,
     softIsFine: false,
@@ -129,7 +130,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
     ],
     lagMinutes: 0,
     takesNext: 0.34,
-    cuts: 0.85,
+    cuts: 0.75,
     packs: 0.97,
     tooFirm: null,
     softIsFine: false,
@@ -181,6 +182,21 @@ export const firmnessOf = (stuff: Exclude<Stuff, 'glass' | 'ice'>): Firmness => 
   ...USUAL,
   ...RULES[stuff],
 });
+
+/** A boil of which the curve of beaten fudge is told, and how much warmer each degree more leaves it as firm, °C. */
+const FUDGE_C = 114;
+const FIRMER_BY_DEGREE = 5;
+
+/**
+ * Returns the firmness of beaten fudge: boiled further it holds less water, so that as much sugar is crystal while it is warmer.
+ *
+ * @param endC end point, °C at sea level
+ * @see Charles D. F. (1960), solubility of sucrose: of 85.5 % sugar as much is crystal at 27 °C as of 87 % at 46 °C
+ */
+export function grainFirmness(endC: number): Firmness {
+  const by = FIRMER_BY_DEGREE * Math.max(0, endC - FUDGE_C);
+  return { ...firmnessOf('grain'), curve: shifted(RULES.grain.curve, by) };
+}
 
 /**
  * Returns the latent heats of a mixture as it cools, J/kg, each over its range; they add up.

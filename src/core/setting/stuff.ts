@@ -14,7 +14,7 @@ import type { Firmness } from './firmness';
 import { glassFirmness, glassTransitionC } from './glass';
 import { freezingPointC, iceFirmness, iceLatents } from './ice';
 import type { Latent } from '../heat';
-import { chocolateFirmness, firmnessOf, latentsOf } from './setters';
+import { chocolateFirmness, firmnessOf, grainFirmness, latentsOf } from './setters';
 
 /** Properties of a layer as poured. */
 interface Laid {
@@ -34,6 +34,8 @@ const BINDS = 0.05;
 const FREEZES = 0.3;
 /** Maximum density of a whipped layer, g/mL. */
 const WHIPPED = 0.8;
+/** Share of water from which chocolate is a ganache. */
+const DRY = 0.05;
 /** Maximum pouring temperature of tempered chocolate, °C. */
 const IN_TEMPER_C = 33;
 const TEMPERS = /temper|\bseed|stir in the rest|3[0-3] ?°? ?C\b/i;
@@ -62,10 +64,11 @@ export function firmnessIn(layer: Layer, laid: Laid): { firmness: Firmness; late
 
 function stuffIn(
   layer: Layer,
-  { slab, parts, behaviour, grams, density, pourC }: Laid,
+  { slab, parts, behaviour, grams, madeG, density, pourC }: Laid,
   { milkFat, coconutFat }: Readonly<Record<'milkFat' | 'coconutFat', number>>,
 ): Firmness {
   const things = parts.flatMap((part) => part.things);
+  const share = (of: number) => (madeG > 0 ? of / madeG : 0);
   const said = layer.from
     .flatMap(({ preparation }) => slab.preparations.find(({ id }) => id === preparation)?.steps ?? [])
     .map(({ text }) => text)
@@ -76,35 +79,58 @@ function stuffIn(
       (sum, part) => sum + part.share * part.things.reduce((fat, thing) => fat + otherFatIn(thing), 0),
       0,
     );
-    const isTempered = TEMPERS.test(said) || (layer.pourC !== undefined && pourC <= IN_TEMPER_C);
+    // Cream in it makes a ganache, which no tempering sets.
+    const isDry = share(grams.water) < DRY;
+    const isTempered = isDry && (TEMPERS.test(said) || (layer.pourC !== undefined && pourC <= IN_TEMPER_C));
     return chocolateFirmness(isTempered, grams.fat > 0 ? Math.min(1, otherG / grams.fat) : 0);
   }
   if (behaviour === 'gel') return firmnessOf(named(FAST) ? 'fast gel' : 'slow gel');
   const isWhipped = (density ?? Infinity) < WHIPPED && things.some((thing) => isKind('egg white', thing));
   if (isWhipped) return firmnessOf('slow gel');
   if (behaviour === 'hard boil' || behaviour === 'soft boil') {
-    if (behaviour === 'soft boil' && BEATS.test(said)) return firmnessOf('grain');
+    if (behaviour === 'soft boil' && BEATS.test(said)) return grainFirmness(boiledToC(parts));
+    if (behaviour === 'soft boil' && share(milkProteinG(things)) > THICK_MILK) return firmnessOf('sweet paste');
     const syrupsG = things.reduce(
       (sum, thing) =>
         sum + (isKind('syrup', thing) ? thing.massG * ((thing.ingredient?.composition?.sugars ?? 70) / 100) : 0),
       0,
     );
-    const endC = Math.max(...parts.map(({ preparation }) => endPointC(preparation) ?? -Infinity));
     const transitionC = glassTransitionC(
-      1 - sugarShareAtBoil(endC),
+      1 - sugarShareAtBoil(boiledToC(parts)),
       Math.min(1, grams.sugars > 0 ? syrupsG / grams.sugars : 0),
     );
     return glassFirmness(transitionC, behaviour === 'hard boil', solidShare(things));
   }
   if (behaviour === 'baked') return firmnessOf('baked');
-  if (shareOf(things, 'caramel') > PASTE_SHARE) return firmnessOf('sweet paste');
+  if (shareOf(things, 'caramel') > PASTE_SHARE || shareOf(things, 'marshmallow') > PASTE_SHARE)
+    return firmnessOf('sweet paste');
+  // Cream cheese and cream: fat crystals and milk proteins knit over hours.
+  if (milkFat > BINDS && share(grams.water) > WET_CREAM) return { ...firmnessOf('slow gel'), startsSoft: true };
   if (coconutFat > BINDS && coconutFat > milkFat) return firmnessOf('coconut fat');
   if (milkFat > BINDS) return behaviour === 'crumb' ? PRESSED : firmnessOf('milk fat');
-  return firmnessOf('cold');
+  const isSugarPaste = share(grams.sugars) > SUGAR_PASTE && share(grams.water) < SYRUPY && share(grams.fat) < NUT_PASTE;
+  if (!isSugarPaste) return firmnessOf('cold');
+  const dries = (named(ICING) && share(grams.fat) < FATLESS) || share(milkProteinG(things)) > FATLESS;
+  return dries ? { ...firmnessOf('sweet paste'), lagMinutes: DRIES_MINUTES } : firmnessOf('sweet paste');
 }
 
-/** Share of bought caramel from which a layer sets as one. */
+const boiledToC = (parts: readonly LayerPart[]) =>
+  Math.max(...parts.map(({ preparation }) => endPointC(preparation) ?? -Infinity));
+
+/** Share of bought caramel, or of marshmallows, from which a layer sets as one. */
 const PASTE_SHARE = 0.5;
+/** Share of milk protein from which a boil is thick with milk, as one of condensed milk is, whatever its end point. */
+const THICK_MILK = 0.03;
+/** Share of water from which a cream is no butter cream. */
+const WET_CREAM = 0.35;
+/** A paste of sugar stiffens as its sugar takes up the water: shares of sugar, of water in a syrup, and of fat in a paste of nuts. */
+const SUGAR_PASTE = 0.4;
+const SYRUPY = 0.25;
+const NUT_PASTE = 0.25;
+/** Icing without fat sets as it dries, and milk as it swells what is stirred into it, min: their time constant. */
+const ICING = /icing sugar|powdered sugar|confectioner/;
+const FATLESS = 0.02;
+const DRIES_MINUTES = 60;
 
 type Things = LayerPart['things'];
 
@@ -131,6 +157,17 @@ function otherFatIn(thing: LayerPart['things'][number]): number {
   if (!isKind('chocolate', thing)) return fatG;
   return hasMilk(thing) ? fatG * MILK_CHOCOLATE : 0;
 }
+
+/** Returns the milk protein of things, g. */
+const milkProteinG = (things: Things) =>
+  things.reduce(
+    (sum, thing) =>
+      sum +
+      (hasMilk(thing) && !isKind('nut', thing)
+        ? (thing.massG * (thing.ingredient?.composition?.protein ?? 0)) / 100
+        : 0),
+    0,
+  );
 
 const coconutFatG = (parts: readonly LayerPart[]) =>
   parts.reduce(

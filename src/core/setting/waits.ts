@@ -234,7 +234,8 @@ function settled(
     if (setAfter !== null && (next || isDone(layers, states, top.airC, poured + minute, poured + setAfter))) break;
     // A change of place within a minute takes effect at its end.
     const since = Math.max(0, poured + minute - Math.max(from, poured));
-    stack.advance(facesIn(place, places, support), since * 60, STEP_MINUTES * 60);
+    const faceC = { top: momentOf(curves[at]!, minute).upperC, bottom: momentOf(curves[0]!, minute).lowerC };
+    stack.advance(facesIn(place, places, support, faceC), since * 60, STEP_MINUTES * 60);
   }
   const whileHot = soon && (setAfter ?? Infinity) > layer.maxMinutes!;
   const nextAfter = next?.together ? 0 : whileHot ? hotAfter : setAfter;

@@ -70,7 +70,7 @@ export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumptio
       ...(lossPercent === undefined
         ? [assumption('loss', at('lossPercent'), { preparation: name, share: stuckG / (massOutG + stuckG) })]
         : []),
-      ...(densityFrom === 'assumed'
+      ...(densityFrom === 'assumed' || densityFrom === 'airy'
         ? [assumption('density', at('densityGPerMl'), { preparation: name, gPerMl: densityGPerMl })]
         : []),
       ...(steps.length === 0

@@ -143,10 +143,37 @@ test('a layer behaves by what is in it and how far it is cooked', () => {
     [
       'loose',
       part([
-        ['dark chocolate', 49],
+        ['dark chocolate', 34],
         ['whipping cream', 0],
-        ['golden syrup', 51],
+        ['golden syrup', 66],
       ]),
+    ],
+    [
+      'chocolate',
+      part([
+        ['dark chocolate', 36],
+        ['hazelnut praline paste', 64],
+      ]),
+    ],
+    [
+      'baked',
+      part(
+        [
+          ['dark chocolate', 36],
+          ['rye flour', 64],
+        ],
+        bake,
+      ),
+    ],
+    [
+      'soft boil',
+      part(
+        [
+          ['dark chocolate', 36],
+          ['caster sugar', 64],
+        ],
+        to(116),
+      ),
     ],
     [
       'gel',

@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { FURTHER_WAITS } from '../../bench/furtherWaits';
+import { MORE_WAITS } from '../../bench/moreWaits';
 import { offBy, reckoned, USUAL_WAITS } from '../../bench/usualWaits';
 import {
   chocolateFirmness,
@@ -127,7 +128,7 @@ test('where it never gets so firm, what may be soft is taken as it gets there; c
 });
 
 test('usual waits at the bench: a typical factor of at most 1.35, none off by more than two', () => {
-  const off = [...USUAL_WAITS, ...FURTHER_WAITS]
+  const off = [...USUAL_WAITS, ...FURTHER_WAITS, ...MORE_WAITS]
     .map((wait) => {
       const minutes = reckoned(wait);
       assert.ok(minutes !== null, wait.what);

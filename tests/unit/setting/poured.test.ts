@@ -238,7 +238,7 @@ test('other fats thin a chocolate by their share of all its fat; coconut binds w
   assert.equal(bound(60, 80), 'coconut fat');
   assert.equal(bound(0, 30), 'coconut fat');
   // A twentieth of it does not bind.
-  assert.equal(poured(slabOf(plain(['icing sugar', 300], ['coconut oil', 10]))).firmness.stuff, 'cold');
+  assert.equal(poured(slabOf(plain(['icing sugar', 300], ['coconut oil', 10]))).firmness.stuff, 'sweet paste');
 });
 
 test('in the freezer what is a third water freezes; what is dry is firm as it is elsewhere', () => {

@@ -174,14 +174,18 @@ test('worked otherwise: minute by minute through both places and both pours, fro
     { ...still, id: 'b', pourC: 45 },
   ];
   const found = settingOf(layers, stays, room, support);
-  const inRoom = facesIn('room', room, support);
-  const inFridge = facesIn('fridge', room, support);
+  /** What the faces meet while they are as warm as they are. */
+  const meets = (place: 'room' | 'fridge', stack: HeatStack) =>
+    facesIn(place, room, support, {
+      top: stack.layer(stack.layerCount - 1).upperC,
+      bottom: stack.layer(0).lowerC,
+    });
   const first = new HeatStack([{ ...layers[0]!, startC: 60 }]);
   const means: number[] = [];
   for (let minute = 0; minute < 20; minute++) {
     means.push(first.layer(0).meanC);
-    if (minute < 10) first.advance(inRoom, minute * 60, 60);
-    else first.advance(inFridge, (minute - 10) * 60, 60);
+    if (minute < 10) first.advance(meets('room', first), minute * 60, 60);
+    else first.advance(meets('fridge', first), (minute - 10) * 60, 60);
   }
   const both = new HeatStack(
     layers.map((layer) => ({ ...layer, startC: layer.pourC })),
@@ -190,7 +194,7 @@ test('worked otherwise: minute by minute through both places and both pours, fro
   // Poured, all counts anew: short steps again.
   for (let minute = 0; minute < 15; minute++) {
     means.push(both.layer(0).meanC);
-    both.advance(inFridge, minute * 60, 60);
+    both.advance(meets('fridge', both), minute * 60, 60);
   }
   assert.equal(found.layers[0]!.nextFromMinutes, 20);
   assert.deepEqual(found.layers[0]!.curve.meanC.slice(0, 35), means);

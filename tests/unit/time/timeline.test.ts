@@ -80,7 +80,7 @@ const work = workOf(ryeSlice, demoLarder, { ...shop, roomC: 19 });
 const list = work.activities;
 
 test('backwards from a deadline across a night: the long wait lies in the night, and all is done in time', () => {
-  const deadline = new Date('2026-12-04T12:00:00Z');
+  const deadline = new Date('2026-12-04T11:00:00Z');
   const found = layOutDay(work, { ...asked, deadline }, new Date('2026-12-01T06:00:00Z'));
   assert.ok(found.feasible);
   assert.ok(found.steps.every(({ end }) => end.getTime() <= deadline.getTime()));
