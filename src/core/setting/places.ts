@@ -23,7 +23,7 @@ export const PLACE_AIR: Readonly<
   Record<Place, { readonly h: number; readonly airC: number | null; readonly below: number | null }>
 > = {
   room: { h: 8, airC: null, below: null },
-  fridge: { h: 7.5, airC: 4, below: null },
+  fridge: { h: 7, airC: 4, below: null },
   freezer: { h: 9, airC: -18, below: null },
   marble: { h: 8, airC: null, below: 60 },
 };

@@ -42,7 +42,7 @@ const RULES: Readonly<Record<Exclude<Stuff, 'glass' | 'ice'>, Rule>> = {
   // Without seeds it crystallises in minutes in the cold and in hours in the room, and blooms (Beckett 2008, ch. 6).
   'melted chocolate': {
     curve: COCOA_BUTTER,
-    lagMinutes: 11,
+    lagMinutes: 10,
     lagGrowsC: 11,
     takesNext: 0.33,
     cuts: 0.6,
