@@ -15,10 +15,10 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
   'Build and Size': [
     {
       title: 'Density of a mixture',
-      text: 'The volumes of water, sugars, fat, protein and the rest add up. The density is the total weight divided by the total volume, without air.',
+      text: 'The volumes of water, sugars, fat, protein and the rest add up. The density is the total weight divided by the total volume. Oats, crumbs and puffed cereals keep three quarters of their loose volume when they are pressed or bound. Soda foams a boil that sets hard to 0.4 g/mL.',
       source: 'Choi and Okos (1986), Effects of temperature and composition on the thermal properties of foods',
       holds:
-        'Good to a few percent for syrups, creams and chocolate. Whipped and loose mixtures contain air and need a measured density.',
+        'Good to a few percent for syrups, creams and chocolate, and to about a fifth for crumbs, cereals and foam. Whipped mixtures need a measured density.',
     },
     {
       title: 'Thickness of a layer in a tin',
@@ -72,7 +72,7 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
   'Set and Schedule': [
     {
       title: 'Heat through the layers',
-      text: 'Heat flows up and down through the stack. The stack is divided into thin slices, and their temperatures are followed in every place the tin stands in.',
+      text: 'Heat flows up and down through the stack. The stack is divided into thin slices, and their temperatures are followed in every place the tin stands in. A hot surface loses heat up to twice as fast as a lukewarm one.',
       source: 'Checked against the series of Carslaw and Jaeger, and against its own heat balance',
       holds: 'Slabs that are much wider than high. The edges of the tin are ignored.',
       bench: 'heat through five layers',
