@@ -1,5 +1,7 @@
 /** Patterns of recipe lines: amounts that cannot be measured, spoons that are fuller, bags, and amounts left in a name. */
 
+/** "Optional: 50 g nuts". */
+export const OPTIONAL = /^\W*optional(?:ly)?\s*[:,-]?\s+/i;
 export const NO_AMOUNT =
   /^(?:(?:a|some|one)\s+)?(?:good\s+|small\s+|large\s+|big\s+|generous\s+)*(handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|squeezes?|sprinkles?|sprinklings?|few|little|bit|grating)(?:\s+of)?\s+/i;
 const SPOON_WORDS =

@@ -20,7 +20,7 @@ const TRAILING_STATE = new RegExp(` (?:(?:${HOW}) )?(?:${STATES})$`, 'i');
 const ASIDE =
   /(?:^|,? )\(?(?:plus (?:extra|more|a little)|(?:for|to) (?:dusting|greasing|rolling|sprinkling|decorating|decorate|finish|finishing|serve|serving|taste|the (?:tin|pan|top|topping|base|dish))\b|at room temperature|room temperature|as needed|if (?:desired|liked|you like)|preferably|ideally|you (?:may|might|will probably|won't)|keep (?:some|a little) back|such as|e\.g\.|not |see |from (?:a|the) |without |with |in (?:small |large )?(?:pieces|chunks|cubes|bits)|cut into|broken into).*$/i;
 const QUALITIES =
-  /^(?:extra[- ])?(?:large|medium|medium-sized|small|big|good[- ]quality|best[- ]quality|quality|organic|free[- ]range|ripe|fresh|pure|fine|best|heaped|heaping|rounded|scant|generous|good|whole|raw|natural|plain|real|your favou?rite|store-bought|of)\b[, ]*/i;
+  /^(?:extra[- ])?(?:large|lg|medium|medium-sized|med|md|small|sm|big|good[- ]quality|best[- ]quality|quality|organic|free[- ]range|ripe|fresh|pure|fine|best|heaped|heaping|rounded|scant|generous|good|whole|raw|natural|plain|real|your favou?rite|store-bought|of)\b\.?[, ]*/i;
 /** Words that need a following noun: "light or dark brown sugar", "milk or dark chocolate". */
 const HALF_NAMES =
   /^(?:light|dark|milk|white|salted|unsalted|semi-?sweet|bitter-?sweet|smooth|crunchy|fresh|frozen|golden|black|brown|red|green|rolled|quick|whole|skimmed|double|single|whipping|heavy|unsweetened|sweetened|plain)$/i;
@@ -108,6 +108,8 @@ function bracketed(text: string): { outside: string; notes: string[] } {
 export function named(description: string, larder: Larder): Named {
   const { outside, notes } = bracketed(description);
   const optional = /\boptional(?:ly)?\b/i.test(description);
+  /** States in front of the name, and behind it. */
+  const front: string[] = [];
   const states: string[] = [];
   const alternatives: string[] = [];
   for (const note of notes) {
@@ -127,7 +129,7 @@ export function named(description: string, larder: Larder): Named {
     }
     const pieces = text.split(/\s*[,;]\s*|\s+-\s+/).filter(Boolean);
     // "Cold, cubed butter": the words before the name are states.
-    while (pieces.length > 1 && pieces[0]!.replace(STATE, '') === '') states.unshift(pieces.shift()!);
+    while (pieces.length > 1 && pieces[0]!.replace(STATE, '') === '') front.push(pieces.shift()!);
     const [name = '', ...rest] = pieces;
     states.unshift(...rest);
     text = name;
@@ -135,7 +137,7 @@ export function named(description: string, larder: Larder): Named {
   while (!larderMatch(text, larder)) {
     const before = STATE.exec(text);
     if (!before || before[0].length >= text.length) break;
-    states.unshift(before[0].replace(/,? *$/, ''));
+    front.push(before[0].replace(/,? *$/, ''));
     text = text.slice(before[0].length);
   }
   if (!larderMatch(text, larder)) {
@@ -155,7 +157,7 @@ export function named(description: string, larder: Larder): Named {
   if (fruit && part && !/zest.*juice|juice.*zest/i.test(states.join(' '))) {
     text = `${fruit[1]!.toLowerCase()} ${part[1]!.toLowerCase()}`;
   }
-  const state = states
+  const state = [...front, ...states]
     .filter((note) => !/^optional$/i.test(note))
     .join(', ')
     .slice(0, 100);

@@ -9,6 +9,7 @@ import {
   LEFT,
   MAX_TIN_G,
   NO_AMOUNT,
+  OPTIONAL,
   PART_OF,
 } from './linePatterns';
 import type { Ingredient, Larder } from '../larder';
@@ -140,7 +141,8 @@ const gramsOf = (
 export function readLine(text: string, measures: Measures, larder: Larder): LineRead {
   const heading = headingName(text, larder);
   if (heading !== null) return { ...headingLine(text), ingredient: heading };
-  const plain = tidied(text);
+  const optional = OPTIONAL.test(text);
+  const plain = tidied(text.replace(OPTIONAL, ''));
   if (!/\p{L}/u.test(plain)) return unreadLine(text, { code: plain === '' ? 'empty' : 'no-ingredient' });
   const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
   const vagueCount = COUNTED_VAGUE.exec(plain);
@@ -244,7 +246,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
     state,
     also: more,
     alternatives: whole.alternatives,
-    optional: whole.optional,
+    optional: optional || whole.optional,
     massG,
     notes: asks.length > 0 ? asks : [weighedNote(massG, found !== null, first.ok ? led : heavy?.written)],
   };

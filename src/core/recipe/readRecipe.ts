@@ -53,7 +53,7 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
       continue;
     }
     const read = isHeadingByPlace(lines, at, larder)
-      ? { ...headingLine(line), ingredient: line }
+      ? { ...headingLine(line), ingredient: headingName(line, larder) ?? line }
       : readLine(line, measures, larder);
     if (read.status === 'heading') inMethod = isMethodHeading(read.ingredient ?? '');
     yield inMethod && read.status !== 'heading' ? unreadLine(line, METHOD_NOTE) : read;
