@@ -161,6 +161,18 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('button', { name: /205 g rye flour/ })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText(/Base will be .* thick instead of/)).toBeVisible();
+  // A keyboard types it as anywhere else; what cannot be read is told, and not taken for the planned amount.
+  await page.getByRole('button', { name: 'Enter the amount of demerara sugar' }).click();
+  await sheet.getByLabel('Weighed, g').fill('two handfuls');
+  await expect(sheet.getByRole('status')).not.toBeEmpty();
+  await expect(sheet.getByRole('button', { name: 'Save' })).toBeDisabled();
+  await sheet.getByLabel('Weighed, g').fill('4 1/4 oz');
+  await expect(sheet.getByText('Understood as 120.485 g')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('button', { name: /120(\.\d+)? g demerara sugar/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   const note = async (...buttons: string[]) => {
     await page.getByRole('button', { name: 'Add a note', exact: true }).click();
     for (const name of buttons) await sheet.getByRole('button', { name, exact: true }).click();
@@ -199,7 +211,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
       return events.map(({ kind }) => kind);
     })
     .toEqual([
-      ...['step-begun', 'weighed', 'lot', 'thickness', 'amount-changed', 'came-out', 'tin-changed', 'photo'],
+      ...['step-begun', 'weighed', 'lot', 'weighed', 'thickness', 'amount-changed', 'came-out', 'tin-changed', 'photo'],
       'step-skipped',
     ]);
   await page.goto(`${shop.address}/runs/${run}/result`);

@@ -38,7 +38,7 @@ const singular = (word: string) => word.replace(/ies$/, 'y').replace(/(?<=[a-z]{
 const wordsOf = (text: string) => (text.toLowerCase().match(/\p{L}+/gu) ?? []).map(singular);
 
 /** Returns the number of a text that names what is counted after it, "5 eggs"; `null` where other words follow. */
-function countedIn(text: string, name: string): string | null {
+export function countedIn(text: string, name: string): string | null {
   if (text.length > MAX_LENGTH) return null;
   const [, number, rest] = /^(.*?[\d\u00bc-\u00be\u2150-\u215e])\s*(\p{L}[\p{L} -]*)?$/u.exec(inFigures(text)) ?? [];
   const known = new Set(wordsOf(name));

@@ -1,6 +1,6 @@
 import type { Figures, Quantity, Written } from './figures';
 import { reason, type NumberLimits, type Reason } from '../validation';
-import { belowMin, inFigures, readNumber, type NumberRead } from './readNumber';
+import { belowMin, countedIn, inFigures, readNumber, type NumberRead } from './readNumber';
 import { celsiusOf, GRAMS_IN, ML_IN, MM_PER_FOOT, MM_PER_INCH, type Measures } from './units';
 
 /** Meaning of a bare number in a field, and what else may be entered. */
@@ -11,6 +11,8 @@ export interface Expected {
   readonly measures: Measures;
   /** The ingredient being weighed: its volume is then accepted in place of its mass. */
   readonly densityGPerMl?: number | undefined;
+  /** What is weighed if it comes in pieces: their number, "5 eggs", is then accepted in place of its mass. */
+  readonly piece?: { readonly name: string; readonly massG: number } | undefined;
 }
 
 export type QuantityRead =
@@ -143,6 +145,14 @@ function readDensity(text: string, { measures }: Expected): number | null {
   return read.ok && massG !== undefined && volumeMl !== undefined ? (read.value * massG) / volumeMl : null;
 }
 
+/** Returns the mass of "5 eggs" or "a dozen", g; `null` for what is no number of pieces. A bare number is in the shop's unit. */
+function readPieces(text: string, { quantity, piece }: Expected): number | null {
+  if (quantity !== 'mass' || !piece || !/\p{L}/u.test(text)) return null;
+  const counted = countedIn(text, piece.name);
+  const read = counted === null ? null : readNumber(counted, { min: 0, max: Infinity });
+  return read?.ok ? read.value * piece.massG : null;
+}
+
 /**
  * Parses a quantity as typed at the bench: a bare number is in the shop's unit, and any other unit may follow the number.
  *
@@ -156,6 +166,8 @@ export function readQuantity(text: string, limits: NumberLimits, expected: Expec
   const plain = inFigures(text.normalize('NFC')).toLowerCase();
   const density = expected.quantity === 'density' ? readDensity(plain, expected) : null;
   if (density !== null) return within(density, true, limits, written);
+  const pieces = readPieces(text, expected);
+  if (pieces !== null) return within(pieces, true, limits, written);
   const parts = plain.length > 40 ? null : partsOf(plain);
   // Text without a number is refused as a number would be.
   if (!parts) return asNumber(readNumber(text, { min: -Infinity, max: Infinity }));

@@ -4,6 +4,7 @@
   import { onMount, untrack } from 'svelte';
   import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '$core/run';
   import type { RunToLog } from '$core/usecases';
+  import { ingredientNamed, larderOf } from '$core/larder';
   import type { RackTin } from '$core/tin';
   import { openCaller, type Caller } from '$lib/devices/alerts';
   import { RunFollower } from '$lib/run/runFollower.svelte';
@@ -235,8 +236,10 @@
 {/if}
 {#if weighing}
   {@const line = weighing}
+  {@const begun = runs.find(({ id }) => id === follower.id)!}
   <WeighSheet
     {line}
+    ingredient={ingredientNamed(line.ingredient, larderOf(begun.ingredients), larderOf(begun.slab.larder ?? []))}
     lots={lots.filter(({ ingredient }) => ingredient === line.ingredient).map(({ lot }) => lot)}
     onnote={happened}
     onclose={() => (weighing = null)}

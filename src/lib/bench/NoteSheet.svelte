@@ -1,7 +1,9 @@
 <!-- Form for everything else at the bench: yields, changed amounts, another tin, photos, notes, changes for next time. -->
 <script lang="ts">
   import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
-  import { POT_SIGNS, type Happening, type LineNow, type RunPlan } from '$core/run';
+  import type { Quantity } from '$core/measure';
+  import { POT_SIGNS, runEventSchema, type Happening, type LineNow, type RunPlan } from '$core/run';
+  import { limitsAt } from '$core/validation';
   import { POT_SIGN_TEXTS } from '$wording/causes';
   import { asTin, tinInWords, type RackTin } from '$core/tin';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -28,22 +30,21 @@
 
   /** A number to enter. */
   interface Numbered {
-    readonly unit: string;
-    readonly isSigned?: boolean;
+    readonly quantity: Quantity;
+    /** Where its limits are among those of the events. */
+    readonly limits: string;
     readonly of: readonly { readonly id: string; readonly text: string }[];
-    /** Converts to the base unit. */
+    /** @param value in the base unit */
     readonly make: (value: number, of: string) => Happening;
-    readonly valueOf: (number: number) => number;
   }
   const pots = $derived(plan.pots.map(({ preparation, name }) => ({ id: preparation, text: name })));
-  const { mass, length, temperature } = $derived(figures);
   const numbered = $derived({
     'Weight out of the pot': {
-      ...{ unit: mass.unit, of: pots, valueOf: mass.valueOf },
+      ...{ quantity: 'mass', limits: 'came-out.massG', of: pots },
       make: (massG, preparation) => ({ kind: 'came-out', preparation, massG }),
     },
     'More or less of an ingredient': {
-      ...{ unit: mass.unit, isSigned: true, valueOf: mass.valueOf },
+      ...{ quantity: 'mass', limits: 'amount-changed.byG' },
       of: lines.map(({ preparation, line, ingredient, preparationName }) => ({
         id: `${preparation} ${line}`,
         text: `${ingredient}, ${preparationName}`,
@@ -54,7 +55,7 @@
       },
     },
     Temperature: {
-      ...{ unit: temperature.unit, valueOf: temperature.valueOf },
+      ...{ quantity: 'temperature', limits: 'temperature.celsius' },
       of: plan.boils.map(({ step, preparation }) => ({
         id: step,
         text: pots.find(({ id }) => id === preparation)?.text ?? preparation,
@@ -62,16 +63,16 @@
       make: (celsius, step) => ({ kind: 'temperature', step, celsius }),
     },
     Thickness: {
-      ...{ unit: length.unit, valueOf: length.valueOf },
+      ...{ quantity: 'length', limits: 'thickness.mm' },
       of: plan.layers.filter(({ thicknessMm }) => thicknessMm > 0).map(({ id, name }) => ({ id, text: name })),
       make: (mm, layer) => ({ kind: 'thickness', layer, mm }),
     },
     'Weight of trims': {
-      ...{ unit: mass.unit, of: [{ id: 'all', text: 'All trims' }], valueOf: mass.valueOf },
+      ...{ quantity: 'mass', limits: 'trim.massG', of: [{ id: 'all', text: 'All trims' }] },
       make: (massG) => ({ kind: 'trim', massG }),
     },
     'Weight left over': {
-      ...{ unit: mass.unit, of: pots, valueOf: mass.valueOf },
+      ...{ quantity: 'mass', limits: 'leftover.massG', of: pots },
       make: (massG, preparation) => ({ kind: 'leftover', preparation, massG }),
     },
   } as const satisfies Readonly<Record<string, Numbered>>);
@@ -100,7 +101,8 @@
   let isNoPicture = $state(false);
   const asked: Numbered | null = $derived(kind !== null && kind in numbered ? numbered[kind as NumberedKind] : null);
   const chosen = $derived(of ?? (asked?.of.length === 1 ? asked.of[0]!.id : null));
-  const number = $derived(text === '' ? NaN : Number(text));
+  /** In the base unit; `undefined` where it cannot be read. */
+  let value: number | null | undefined = $state(null);
 
   function say(happening: Happening) {
     onnote(happening);
@@ -122,8 +124,14 @@
   {:else if asked}
     {#if asked.of.length > 1}<Choices label="Which one" choices={asked.of} {chosen} onchoose={(id) => (of = id)} />{/if}
     {#if chosen !== null}
-      <NumberPad label={kind} unit={asked.unit} isSigned={asked.isSigned ?? false} bind:text />
-      <Button disabled={!Number.isFinite(number)} on:click={() => say(asked.make(asked.valueOf(number), chosen))}
+      <NumberPad
+        label={kind}
+        quantity={asked.quantity}
+        limits={limitsAt(runEventSchema, asked.limits)}
+        bind:text
+        bind:value
+      />
+      <Button disabled={value === null || value === undefined} on:click={() => say(asked.make(value!, chosen))}
         >Add note</Button
       >
     {/if}

@@ -2,7 +2,9 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { Happening, LineNow } from '$core/run';
+  import type { Ingredient } from '$core/larder';
+  import { runEventSchema, type Happening, type LineNow } from '$core/run';
+  import { limitsAt } from '$core/validation';
   import { openScale } from '$lib/devices/benchScale';
   import type { DeviceSource } from '$lib/devices/device';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -12,19 +14,21 @@
 
   interface Props {
     line: LineNow;
+    /** Its entry in the larder of the run. */
+    ingredient: Ingredient | null;
     /** Recorded lots of this ingredient, the last used first. */
     lots: readonly string[];
     onnote: (...happenings: Happening[]) => void;
     onclose: () => void;
   }
-  let { line, lots, onnote, onclose }: Props = $props();
+  let { line, ingredient, lots, onnote, onclose }: Props = $props();
 
   const figures = $derived(shopFigures());
   let text = $state('');
   let lot = $state('');
   let scale: DeviceSource | null = $state.raw(null);
-  const number = $derived(Number(text));
-  const massG = $derived(text === '' || !Number.isFinite(number) || number < 0 ? null : figures.mass.valueOf(number));
+  /** In g; `undefined` where it cannot be read. */
+  let massG: number | null | undefined = $state(null);
 
   function listen() {
     if (scale) return stop();
@@ -46,7 +50,7 @@
 
   function done() {
     const { preparation, line: at, ingredient } = line;
-    const weighedG = massG ?? line.massG;
+    const weighedG = massG === undefined ? null : (massG ?? line.massG);
     onnote(
       ...(weighedG === null ? [] : [{ kind: 'weighed', preparation, line: at, massG: weighedG } as const]),
       ...(lot.trim() === '' ? [] : [{ kind: 'lot', ingredient, lot: lot.trim() } as const]),
@@ -57,7 +61,17 @@
 
 <Sheet title={line.ingredient} {onclose}>
   <p class="figures">Planned: <b>{line.measured}</b>. Leave it empty if you weighed exactly that.</p>
-  <NumberPad label="Weighed" unit={figures.mass.unit} bind:text />
+  <NumberPad
+    label="Weighed"
+    quantity="mass"
+    limits={limitsAt(runEventSchema, 'weighed.massG')}
+    densityGPerMl={ingredient?.densityGPerMl}
+    piece={ingredient?.unitMassG === undefined
+      ? undefined
+      : { name: `${ingredient.name} ${line.ingredient}`, massG: ingredient.unitMassG }}
+    bind:text
+    bind:value={massG}
+  />
   <Button kind="tertiary" on:click={listen}>{scale ? 'Use the reading of the scale' : 'Follow the scale'}</Button>
   {#if lots.length > 0}
     <Choices
@@ -68,5 +82,5 @@
     />
   {/if}
   <TextInput labelText="Lot number on the pack" maxlength={200} bind:value={lot} />
-  <Button on:click={done}>Save</Button>
+  <Button disabled={massG === undefined} on:click={done}>Save</Button>
 </Sheet>

@@ -71,3 +71,23 @@ test('an amount is never written with a tail of digits', () => {
   assert.equal(writtenAmount(2 / 3, 'cup'), '2/3 cup');
   assert.equal(writtenAmount(113.398, 'g'), '113.4 g');
 });
+
+test('a weight of what comes in pieces is read by their number too; a bare number is in grams', () => {
+  const egg = { name: 'whole egg', massG: 50 };
+  const weighed = (text: string, own: readonly (typeof egg)[] = [egg]) => {
+    const [piece] = own;
+    const read = readQuantity(text, LIMITS, { quantity: 'mass', figures: METRIC, measures: 'metric', piece });
+    return read.ok ? [read.value, read.understood] : read.reason.code;
+  };
+  assert.deepEqual(weighed('5 eggs'), [250, '250 g']);
+  assert.deepEqual(weighed('a dozen'), [600, '600 g']);
+  assert.deepEqual(weighed('half a dozen eggs'), [300, '300 g']);
+  assert.deepEqual(weighed('1 1/2 eggs'), [75, '75 g']);
+  assert.deepEqual(weighed('5'), [5, '']);
+  assert.deepEqual(weighed('5 g'), [5, '']);
+  assert.deepEqual(weighed('90,5'), [90.5, '']);
+  assert.deepEqual(weighed('2 oz'), [56.699, '56.699 g']);
+  assert.equal(weighed('5 limes'), 'mass-expected');
+  assert.equal(weighed('5 eggs', []), 'mass-expected');
+  assert.equal(weighed('300 dozen eggs'), 'above-max');
+});
