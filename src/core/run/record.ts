@@ -41,7 +41,7 @@ export interface Outcome {
   readonly pieceVariation: number | null;
   readonly rejects: number;
   readonly trimG: number | null;
-  readonly leftoverG: number;
+  readonly leftoverG: number | null;
   /** Good pieces divided by planned pieces. */
   readonly yieldShare: number | null;
 }
@@ -173,13 +173,14 @@ function outcomeOf(plan: RunPlan, events: readonly RunEvent[]): Outcome {
   const together = inOne.reduce((sum, { massG }) => sum + massG!, 0) / inOne.reduce((sum, { count }) => sum + count, 0);
   const meanG = each.length > 0 ? mean(each) : null;
   const trims = ofKind(events, 'trim');
+  const leftovers = ofKind(events, 'leftover');
   return {
     pieces: weighed.length > 0 ? pieces : null,
     pieceG: inOne.length > 0 ? together : meanG,
     pieceVariation: meanG !== null && each.length > 1 ? sampleStandardDeviation(each) / meanG : null,
     rejects: ofKind(events, 'rejects').reduce((sum, { count }) => sum + count, 0),
     trimG: trims.length > 0 ? trims.reduce((sum, { massG }) => sum + massG, 0) : null,
-    leftoverG: ofKind(events, 'leftover').reduce((sum, { massG }) => sum + massG, 0),
+    leftoverG: leftovers.length > 0 ? leftovers.reduce((sum, { massG }) => sum + massG, 0) : null,
     yieldShare: weighed.length > 0 && plan.pieces > 0 ? pieces / plan.pieces : null,
   };
 }

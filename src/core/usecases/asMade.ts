@@ -23,9 +23,25 @@ export function slabAsMade(slab: Slab, record: Pick<RunRecord, 'lines' | 'tins'>
   return inTins({ ...slab, preparations }, record.tins ?? tinsOf(slab), { mode: 'scaleFactor', by: 1 });
 }
 
-/** Returns the plan of what a run made: actual thicknesses, masses, pieces and costs. */
-export function planAsMade(slab: Slab, larder: Larder, shop: Shop, record: Pick<RunRecord, 'lines' | 'tins'>): Plan {
-  return plan(slabAsMade(slab, record), larder, shop);
+/** What a run's plan is made of. */
+type Made = Pick<RunRecord, 'lines' | 'tins'> & Partial<Pick<RunRecord, 'cameOut'>>;
+
+/**
+ * Returns the plan of what a run made: actual thicknesses, masses, pieces and costs. What was weighed out of a pot counts, and not what
+ * should have come out of it.
+ */
+export function planAsMade(slab: Slab, larder: Larder, shop: Shop, { cameOut, ...record }: Made): Plan {
+  const made = slabAsMade(slab, record);
+  const reckoned = plan(made, larder, shop);
+  if (!cameOut?.size) return reckoned;
+  const preparations = made.preparations.map((preparation, p) => {
+    const outG = cameOut.get(preparation.id);
+    const { massInG, evaporatedG } = reckoned.preparations[p]!;
+    // Of a boil its water goes first; anything else only has its loss.
+    const beforeG = massInG - (preparation.cookTo ? evaporatedG : 0);
+    return outG === undefined || beforeG <= 0 ? preparation : { ...preparation, lossPercent: 100 * (1 - outG / beforeG) };
+  });
+  return plan({ ...made, preparations }, larder, shop);
 }
 
 /** A layer that differs from the plan after an amount or a tin was changed. */

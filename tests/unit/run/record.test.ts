@@ -69,7 +69,7 @@ test('minutes, amounts, the hottest that holds, pieces and their spread, by hand
   assert.equal(outcome.yieldShare, 0.9);
   assert.ok(Math.abs(outcome.pieceG! - 888 / 18) < 1e-9);
   assert.ok(Math.abs(outcome.pieceVariation! - 2 / 50) < 1e-9);
-  assert.deepEqual([outcome.rejects, outcome.trimG, outcome.leftoverG], [2, 45, 0]);
+  assert.deepEqual([outcome.rejects, outcome.trimG, outcome.leftoverG], [2, 45, null]);
 });
 
 test('what was not noted is not known, and what was taken back never was', () => {
@@ -215,6 +215,21 @@ test('a run as planned costs what was planned; less butter makes its layer thinn
   const thicker = layerEffects(frozen, planAsMade(ryeSlice, demoLarder, shop, smaller));
   assert.equal(thicker.length, 3);
   for (const { plannedMm, madeMm } of thicker) assert.ok(madeMm / plannedMm > 1.1);
+});
+
+test('what came out of a pot counts, and not what should have: a tenth less is a layer a tenth thinner', () => {
+  const frozen = runPlanFor(ryeSlice);
+  for (const id of ['base', 'treacle']) {
+    const pot = frozen.pots.find(({ preparation }) => preparation === id)!;
+    const out = (massG: number) =>
+      planAsMade(ryeSlice, demoLarder, shop, runRecord(frozen, [at(1, { kind: 'came-out', preparation: id, massG })]));
+    const [effect, ...others] = layerEffects(frozen, out(pot.massOutG * 0.9));
+    const layer = frozen.layers.find(({ preparations }) => preparations.includes(id))!;
+    assert.equal(effect!.layer, layer.id);
+    assert.ok(Math.abs(effect!.madeMm / effect!.plannedMm - 0.9) < 0.01);
+    assert.deepEqual(others, []);
+    assert.deepEqual(layerEffects(frozen, out(pot.massOutG)), []);
+  }
 });
 
 test('every demo slab can be made by the simulator: all steps end, in their order, and the run is over', () => {

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
   import type { RunPlan, RunRecord } from '$core/run';
+  import { asTin, tinInWords } from '$core/tin';
   import type { RunOutcome } from '$core/usecases';
   import { formatDuration, percent } from '$lib/format/figures';
   import { money } from '$lib/format/money';
@@ -19,6 +20,8 @@
   const { outcome } = $derived(record);
   const plannedMinutes = $derived(plan.steps.reduce((latest, { planned }) => Math.max(latest, planned.to), 0));
   const unknown = 'not recorded';
+  const plannedLeftG = $derived(Math.max(0, plan.pots.reduce((sum, { massOutG }) => sum + massOutG, 0) - plan.slabG));
+  const tins = $derived(record.tins?.map(({ tin, count }) => `${count} x ${tinInWords(asTin(tin), figures)}`) ?? []);
   /** Name, planned, actual. */
   const rows = $derived([
     [
@@ -34,6 +37,17 @@
     ['Rejects', '0', outcome.pieces === null ? unknown : String(outcome.rejects)],
     ['One piece', figures.mass.say(plan.pieceG), outcome.pieceG === null ? unknown : figures.mass.say(outcome.pieceG)],
     ['Weight variation', '', outcome.pieceVariation === null ? unknown : percent(outcome.pieceVariation)],
+    ...plan.pots.flatMap(({ preparation, name, massOutG }) => {
+      const outG = record.cameOut.get(preparation);
+      return outG === undefined
+        ? []
+        : [[`${name}, out of the pot`, figures.mass.say(massOutG), figures.mass.say(outG)]];
+    }),
+    [
+      'Left over',
+      figures.mass.say(plannedLeftG),
+      outcome.leftoverG === null ? unknown : figures.mass.say(outcome.leftoverG),
+    ],
     ['Trims', figures.mass.say(plan.trimG), outcome.trimG === null ? unknown : figures.mass.say(outcome.trimG)],
     ['Ingredients', money(cost.planned, cost.currency), money(cost.made, cost.currency)],
     [
@@ -54,6 +68,7 @@
     {/each}
   </tbody>
 </Table>
+{#if tins.length > 0}<p class="effect">Made in {tins.join(', ')} instead of the planned tin.</p>{/if}
 {#each effects as { layer, name, plannedMm, madeMm } (layer)}
   <p class="effect">{name} is {figures.length.say(madeMm)} instead of {figures.length.say(plannedMm)}.</p>
 {/each}
