@@ -130,9 +130,10 @@ async function slabCalled(address: string, name: string): Promise<string> {
   return `/slabs/${slabs.find((slab) => slab.name === name)!.id}`;
 }
 
-async function perSecond(address: string, path: string, init: RequestInit): Promise<number> {
+/** @param init of a request, made anew for each */
+async function perSecond(address: string, path: string, init: () => RequestInit): Promise<number> {
   const once = async () => {
-    const answer = await fetch(address + path, init);
+    const answer = await fetch(address + path, init());
     if (answer.status !== 200) throw new Error(`${path} answered ${answer.status}`);
     await answer.arrayBuffer();
   };
@@ -164,15 +165,18 @@ async function benchServer(): Promise<string[]> {
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(body),
     });
-    const constant = await perSecond(address, '/schema/slab-1.json', {});
-    const rye = await perSecond(address, '/api/plan', post({ slab }));
-    const large = await perSecond(address, '/api/plan', post({ slab: largeSlab() }));
+    const constant = await perSecond(address, '/schema/slab-1.json', () => ({}));
+    let next = 0;
+    const another = (of: Slab) => () => post({ slab: { ...of, name: `${of.name} ${++next}` } });
+    const rye = await perSecond(address, '/api/plan', another(slab));
+    const again = await perSecond(address, '/api/plan', () => post({ slab }));
+    const large = await perSecond(address, '/api/plan', another(largeSlab()));
     return [
       `the built server answers ${(startMs / 1000).toFixed(2)} s after its start`,
       await firstLoad(address, '/slabs/1/build'),
       await firstLoad(address, '/slabs/1/price'),
       await benchPull(address, await slabCalled(address, 'Orchard oat bake')),
-      `requests per second, 8 at a time, client on the same machine: a route that returns a constant ${constant.toFixed(0)}; /api/plan with the rye slice ${rye.toFixed(0)}; /api/plan with six layers and thirty lines ${large.toFixed(0)}`,
+      `requests per second, 8 at a time, client on the same machine: a route that returns a constant ${constant.toFixed(0)}; /api/plan with the rye slice ${again.toFixed(0)} where it was asked for before, ${rye.toFixed(0)} with another name each time; /api/plan with six layers and thirty lines, another each time, ${large.toFixed(0)}`,
     ];
   } finally {
     child.kill('SIGTERM');

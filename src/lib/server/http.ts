@@ -5,9 +5,12 @@ import { problemMessage, type ProblemMessage } from '$wording/problems';
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
+/** Answers with JSON that is already text. */
+export const jsonText = (text: string): Response =>
+  new Response(text, { headers: { 'Content-Type': 'application/json' } });
+
 /** Answers with JSON. For large answers: SvelteKit's helper encodes the text a second time to measure it. */
-export const jsonOf = (value: unknown): Response =>
-  new Response(JSON.stringify(value), { headers: { 'Content-Type': 'application/json' } });
+export const jsonOf = (value: unknown): Response => jsonText(JSON.stringify(value));
 
 /** Answers with the problems of a request, with messages for codes. */
 export function refused(problems: readonly (Problem | ProblemMessage)[], status = 422): Response {
@@ -69,8 +72,13 @@ export async function readBody<T>(
   read: (found: unknown) => Read<T>,
   most = BODY_LIMIT,
 ): Promise<Got<T>> {
-  const body = await bodyJson(request, most);
-  if (!body.ok) return body;
-  const found = read(body.value);
+  const text = await bodyText(request, most);
+  return text.ok ? readText(text.value, read) : text;
+}
+
+/** Returns the text of a body as read by a reader, or a refusal. */
+export function readText<T>(text: string, read: (found: unknown) => Read<T>): Got<T> {
+  const json = parsedJson(text);
+  const found = json.ok ? read(json.value) : json;
   return found.ok ? found : { ok: false, response: refused(found.problems) };
 }

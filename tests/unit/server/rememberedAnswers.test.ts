@@ -1,0 +1,44 @@
+/** Answers remembered by their request: only while what they were made from is the same, and no more of them than fit. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { RememberedAnswers } from '../../../src/lib/server/rememberedAnswers';
+
+test('an answer holds while everything that was read for it is the same object', () => {
+  const answers = new RememberedAnswers(1000);
+  const [shop, butter] = [{ name: 'shop' }, { name: 'butter' }];
+  let now: readonly unknown[] = [shop, butter];
+  answers.remember('plan', { read: now, readAgain: () => now, answer: 'one' });
+  assert.equal(answers.answerTo('plan'), 'one');
+  assert.equal(answers.answerTo('other'), null);
+  now = [shop, butter];
+  assert.equal(answers.answerTo('plan'), 'one');
+  now = [shop, { name: 'butter' }];
+  assert.equal(answers.answerTo('plan'), null);
+  now = [shop, butter];
+  assert.equal(answers.answerTo('plan'), null, 'gone for good');
+  answers.remember('plan', { read: now, readAgain: () => [shop], answer: 'two' });
+  assert.equal(answers.answerTo('plan'), null, 'fewer things');
+});
+
+test('the answer asked for longest ago goes first, and one that is large beside all others is not kept', () => {
+  const answers = new RememberedAnswers(80);
+  const remember = (request: string, length = 9) =>
+    answers.remember(request, { read: [], readAgain: () => [], answer: request.repeat(length) });
+  for (const request of 'abcdefgh') remember(request);
+  assert.equal(answers.answerTo('a'), 'aaaaaaaaa');
+  remember('i');
+  assert.deepEqual(
+    [...'abcdefghi'].filter((request) => answers.answerTo(request) === null),
+    ['b'],
+  );
+  remember('j', 10);
+  assert.equal(answers.answerTo('j'), null);
+  // A new answer to a known request takes the place of the old one.
+  remember('a', 5);
+  assert.equal(answers.answerTo('a'), 'aaaaa');
+  remember('k', 3);
+  assert.deepEqual(
+    [...'acdefghik'].filter((request) => answers.answerTo(request) === null),
+    [],
+  );
+});
