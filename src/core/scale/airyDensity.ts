@@ -1,7 +1,7 @@
 import { isHardBoil, isKind } from '../classify';
 import { densityFor } from '../measure';
 import type { Line, Preparation } from '../slab';
-import type { WeighedLine } from './mixture';
+import type { WeighedLine } from './weighedLine';
 
 /** Share of their loose volume that grains keep when they are bound and pressed: crisped rice, oats, crumb. A rule of the bench. */
 const PRESSED = 0.75;

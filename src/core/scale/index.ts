@@ -1,4 +1,5 @@
 /** Scaling a slab to other tins. */
+export * from './weighedLine';
 export * from './mixture';
 export * from './layerParts';
 export * from './vessel';

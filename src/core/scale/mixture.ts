@@ -1,27 +1,11 @@
-import { densityOfMixture, ingredientNamed, type Composition, type Ingredient, type Larder } from '../larder';
+import { densityOfMixture, ingredientNamed, type Composition, type Larder } from '../larder';
 import { isBoiled, usualOf } from '../classify';
-import { densityFor, massOf, type Measures, type Unweighed } from '../measure';
+import { densityFor, massOf, type Measures } from '../measure';
 import { endPointC, linesInPot, type Preparation } from '../slab';
 import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
 import { airyDensity } from './airyDensity';
+import type { WeighedLine } from './weighedLine';
 import { vesselNeed, type VesselNeed } from './vessel';
-
-/** Assumed properties of a line that the larder does not give. */
-export interface LineGuess {
-  /** The ingredient kind that the assumption is based on. */
-  readonly as: string;
-  readonly of: readonly ('mass' | 'composition')[];
-}
-
-/** A line with its mass. A line that cannot be weighed has a reason; its mass is then an estimate or missing. */
-export interface WeighedLine {
-  readonly ingredient: Ingredient | null;
-  readonly massG: number | null;
-  /** Composition from the larder, otherwise the typical one; `null` if neither is known. */
-  readonly composition: Composition | null;
-  readonly guess: LineGuess | null;
-  readonly why: Unweighed | 'not-in-larder' | null;
-}
 
 /** Input and output of a preparation as written. massIn = massOut + evaporated + stuck. */
 export interface Mixture {

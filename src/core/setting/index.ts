@@ -6,7 +6,7 @@ export * from './ice';
 export * from './places';
 export * from './potCooling';
 export * from './poured';
-export type { CutLimit, LayerStates } from './firmState';
+export type { LayerStates } from './firmState';
 export * from './waits';
 export * from './answers';
 export type { SetReason } from './setReason';

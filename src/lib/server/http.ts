@@ -5,12 +5,9 @@ import { problemMessage, type ProblemMessage } from '$wording/problems';
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
-/** Answers with JSON that is already text. */
+/** Answers with JSON as text. For large answers: SvelteKit's helper encodes the text a second time to measure it. */
 export const jsonText = (text: string): Response =>
   new Response(text, { headers: { 'Content-Type': 'application/json' } });
-
-/** Answers with JSON. For large answers: SvelteKit's helper encodes the text a second time to measure it. */
-export const jsonOf = (value: unknown): Response => jsonText(JSON.stringify(value));
 
 /** Answers with the problems of a request, with messages for codes. */
 export function refused(problems: readonly (Problem | ProblemMessage)[], status = 422): Response {
