@@ -150,7 +150,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
         most < BODY_LIMIT ? `This is over ${most} bytes` : `This is over ${most / BODY_LIMIT} MB. Send it in parts`;
       const refuse = () => {
         response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
-        response.end(JSON.stringify({ problems: [{ path: '', message }] }));
+        response.end(JSON.stringify({ problems: [{ path: '', code: 'too-large', message }] }));
       };
       // A sender hears the answer only once it has sent everything; what is sent is thrown away.
       if (length > SWALLOW_LIMIT) refuse();

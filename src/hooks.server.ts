@@ -5,7 +5,7 @@ import { asker } from '$lib/server/asker';
 import { database, openShop, reportStorage, storageFault } from '$lib/server/db';
 import { bringInDemo } from '$lib/server/demo';
 import { READS, refusalOf } from '$lib/server/gate';
-import { problem } from '$lib/server/http';
+import { refusal } from '$lib/server/http';
 import { movedPage } from '$lib/server/movedPages';
 import { door, SESSION } from '$lib/server/passphrase';
 import { storageSentence } from '$lib/server/storage';
@@ -36,16 +36,15 @@ export const handle: Handle = async ({ event, resolve }) => {
   event.locals.client = (door && event.cookies.get(SESSION)) || event.getClientAddress();
   event.locals.isLocked = door !== null && !door.knows(event.cookies.get(SESSION));
   const answer = async () => {
-    const refusal = refusalOf(event.request, event.url.host);
-    if (refusal) return refusal;
+    const refused = refusalOf(event.request, event.url.host);
+    if (refused) return refused;
     if (event.locals.isLocked && !OPEN.has(pathname)) {
-      if (pathname.startsWith('/api/'))
-        return problem('Sign in first: open the application and enter the passphrase', '', 401);
+      if (pathname.startsWith('/api/')) return refusal('sign-in-first');
       return new Response(null, { status: 303, headers: { Location: '/enter' } });
     }
     // Computing services are refused too: their callers would think the server is healthy.
     const fault = READS.has(event.request.method) || OPEN.has(pathname) ? null : storageFault();
-    if (fault) return problem(fault, '', 503);
+    if (fault) return refusal('storage', fault);
     const moved = READS.has(event.request.method) ? movedPage(event.url) : null;
     if (moved) return new Response(null, { status: 308, headers: { Location: moved } });
     const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';

@@ -164,6 +164,17 @@ test('services answer problems with paths, never a stack trace', async ({ reques
     expect(answer.status(), path + body.slice(0, 40)).toBe(status);
     expect(text).toContain(said);
     expect(text).not.toMatch(/\bat .*\.(js|ts):\d+/);
+    // Other programs tell them apart by their codes.
+    const { problems } = JSON.parse(text) as { problems: { code?: string; message?: string }[] };
+    for (const { code, message } of problems) expect([code, message]).not.toContain(undefined);
+  }
+  for (const [path, code] of [
+    ['/api/runs/99999/log.csv', 'no-run'],
+    ['/api/patterns/none', 'no-template'],
+    ['/api/runs/stream?runs=x', 'too-many-runs'],
+  ] as const) {
+    const { problems } = (await (await request.get(shop.address + path)).json()) as { problems: { code: string }[] };
+    expect(problems.map((problem) => problem.code)).toEqual([code]);
   }
   const chunked = await fetch(`${shop.address}/api/plan`, {
     method: 'POST',

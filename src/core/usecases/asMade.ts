@@ -39,7 +39,9 @@ export function planAsMade(slab: Slab, larder: Larder, shop: Shop, { cameOut, ..
     const { massInG, evaporatedG } = reckoned.preparations[p]!;
     // Of a boil its water goes first; anything else only has its loss.
     const beforeG = massInG - (preparation.cookTo ? evaporatedG : 0);
-    return outG === undefined || beforeG <= 0 ? preparation : { ...preparation, lossPercent: 100 * (1 - outG / beforeG) };
+    return outG === undefined || beforeG <= 0
+      ? preparation
+      : { ...preparation, lossPercent: 100 * (1 - outG / beforeG) };
   });
   return plan({ ...made, preparations }, larder, shop);
 }

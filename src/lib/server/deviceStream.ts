@@ -1,4 +1,4 @@
-import { problem } from './http';
+import { refusal } from './http';
 
 /** Time after which a silent device counts as disconnected. */
 const ANSWER_MS = 5000;
@@ -8,9 +8,13 @@ const SILENCE_MS = 30_000;
  * Relays the stream of a device on this computer: pages may only connect to their own server.
  *
  * @param address where the device streams its readings
- * @param gone what to do where it does not answer
+ * @param gone how a device that does not answer is refused
  */
-export async function deviceStream(address: string, request: Request, gone: string): Promise<Response> {
+export async function deviceStream(
+  address: string,
+  request: Request,
+  gone: 'no-thermometer' | 'no-scale',
+): Promise<Response> {
   const silent = new AbortController();
   let timer = setTimeout(() => silent.abort(), ANSWER_MS);
   const waitAnew = () => {
@@ -43,6 +47,6 @@ export async function deviceStream(address: string, request: Request, gone: stri
     });
   } catch {
     clearTimeout(timer);
-    return problem(gone, '', 503);
+    return refusal(gone);
   }
 }

@@ -1,4 +1,4 @@
-import { problem } from './http';
+import { refusal } from './http';
 
 /** Accepted content types. Forms and plain text, which other sites could send, are not among them. */
 const BODIES = /^(?:application\/(?:[a-z.]+\+)?json|text\/csv|application\/zip|image\/jpeg)(?:;|$)/i;
@@ -15,12 +15,11 @@ export function refusalOf(request: Request, host: string): Response | null {
   if (READS.has(request.method)) return null;
   const { headers } = request;
   const origin = headers.get('origin');
-  if (origin !== null && hostOf(origin) !== host)
-    return problem('This request comes from another site. Open the application itself', '', 403);
+  if (origin !== null && hostOf(origin) !== host) return refusal('other-site');
   if (origin === null && /^(cross-site|same-site)$/.test(headers.get('sec-fetch-site') ?? ''))
-    return problem('This request comes from another site. Open the application itself', '', 403);
+    return refusal('other-site');
   if (request.method === 'DELETE' || BODIES.test(headers.get('content-type') ?? '')) return null;
-  return problem('Send JSON, CSV, a zip or a JPEG with the matching Content-Type header', '', 415);
+  return refusal('content-type');
 }
 
 function hostOf(origin: string): string | null {

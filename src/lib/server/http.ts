@@ -2,6 +2,7 @@ import { json } from '@sveltejs/kit';
 import { BODY_LIMIT } from '$lib/limits/bodyLimits';
 import { parsedJson, type Problem, type Read } from '$core/validation';
 import { problemMessage, type ProblemMessage } from '$wording/problems';
+import { REFUSALS, refusalText, type RefusalCode, type RefusalFigures } from '$wording/refusals';
 
 type Got<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
@@ -15,12 +16,18 @@ export function refused(problems: readonly (Problem | ProblemMessage)[], status 
   return json({ problems: messages }, { status });
 }
 
-export function problem(message: string, path = '', status = 422): Response {
-  return refused([{ path, message }], status);
+/** Refuses a request as a whole. */
+export const refusal = <C extends RefusalCode>(code: C, ...figures: RefusalFigures<C>): Response =>
+  refusedWith(code, {}, ...figures);
+
+/** Refuses a request as a whole, and sends what the sender needs to go on. */
+export function refusedWith<C extends RefusalCode>(code: C, more: object, ...figures: RefusalFigures<C>): Response {
+  const { status, path = '' }: { status: number; path?: string } = REFUSALS[code];
+  return json({ problems: [{ path, code, message: refusalText(code, ...figures) }], ...more }, { status });
 }
 
-const tooLargeMessage = (most: number) =>
-  most < BODY_LIMIT ? `This is over ${most} bytes` : `This is over ${most / BODY_LIMIT} MB. Send it in parts`;
+const sizeText = (bytes: number) =>
+  bytes < BODY_LIMIT ? `${bytes} bytes` : `${bytes / BODY_LIMIT} MB. Send it in parts`;
 
 /**
  * Returns a request's body, or a 413 if it exceeds the limit; the actual size counts, not the declared one. Clients read the
@@ -28,7 +35,7 @@ const tooLargeMessage = (most: number) =>
  */
 export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Got<Uint8Array>> {
   const tooLarge = (): Got<never> => {
-    return { ok: false, response: problem(tooLargeMessage(most), '', 413) };
+    return { ok: false, response: refusal('too-large', sizeText(most)) };
   };
   if (Number(request.headers.get('content-length') ?? 0) > most) return tooLarge();
   const parts: Uint8Array[] = [];
@@ -41,7 +48,7 @@ export async function bodyBytes(request: Request, most = BODY_LIMIT): Promise<Go
   } catch (error) {
     const isLarge = typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
     if (isLarge) return tooLarge();
-    return { ok: false, response: problem('The request was incomplete. Send it again', '', 400) };
+    return { ok: false, response: refusal('incomplete') };
   }
   if (size > most) return tooLarge();
   const whole = new Uint8Array(size);

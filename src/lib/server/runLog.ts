@@ -2,14 +2,14 @@ import { larderOf } from '$core/larder';
 import type { RunOutcome, RunToLog, SlabLog } from '$core/usecases';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
-import { problem } from './http';
+import { refusal } from './http';
 import { resultKey, resultOf } from './results';
 import { eventsOf, lastOfRun, runContext, runsOfSlab, type StoredRun } from './runs';
 import { shopSettings, wholeShop } from './shop';
 import { slabById } from './slabs';
 import { runTask, type TaskDone } from './tasks/pool';
 
-const BUSY = () => problem('The server is busy. Try again in a few seconds', '', 503);
+const BUSY = () => refusal('busy');
 
 /** Number of recent runs of a slab. */
 export const MAX_LOGGED = 100;

@@ -1,4 +1,4 @@
-import { problem } from './http';
+import { refusal } from './http';
 
 /** Maximum open streams of one client and in total. A browser opens up to six per server; a shop has several devices. */
 const MAX_OF_CLIENT = 30;
@@ -17,7 +17,7 @@ let all = 0;
 export function refusalToStream(client: string, signal: AbortSignal): Response | null {
   const own = open.get(client) ?? 0;
   if (own >= MAX_OF_CLIENT || all >= MAX_IN_ALL) {
-    const response = problem('Too many pages are open at once. Close some and reload this page', '', 429);
+    const response = refusal('too-many-pages');
     response.headers.set('Retry-After', '10');
     return response;
   }

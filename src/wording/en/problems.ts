@@ -1,6 +1,7 @@
 /** Texts of refused values, files and requests, with what to do about them. */
 import type { Problem, Reason, ReasonCode, ReasonFigures } from '$core/validation';
 import { percent, plural } from './grammar';
+import type { RefusalCode } from './refusals';
 
 type Sentences = { readonly [C in ReasonCode]: string | ((of: ReasonFigures[C]) => string) };
 
@@ -148,7 +149,7 @@ export function reasonText({ code, figures }: Reason): string {
 export interface ProblemMessage {
   /** JSON pointer to the value. */
   readonly path: string;
-  readonly code?: ReasonCode;
+  readonly code?: ReasonCode | RefusalCode;
   readonly message: string;
 }
 

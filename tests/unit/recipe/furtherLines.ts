@@ -19,7 +19,10 @@ export const FURTHER: readonly (readonly [Measures, readonly (readonly [line: st
       ['1 1/2 tsp. flaky sea salt, for the top', '1.5 tsp | sea salt | for the top'],
       ['Scant 1/4 tsp. sea salt', '0.25 tsp | sea salt | scant'],
       ['1 heaping cup raisins', '1 cup | raisins | heaping | check'],
-      ['4 oz. (115g) dark chocolate (60-70% cacao), chopped', '4 oz | dark chocolate | chopped, 60-70% cacao | also 115 g'],
+      [
+        '4 oz. (115g) dark chocolate (60-70% cacao), chopped',
+        '4 oz | dark chocolate | chopped, 60-70% cacao | also 115 g',
+      ],
       ['1 pound (16 ounces) marshmallows', '1 lb | marshmallows | | also 16 oz'],
       ['2/3 c light corn syrup', '0.6667 cup | glucose syrup'],
       ['1 pkg (10 oz) mini marshmallows', '1 pack | marshmallows | | also 10 oz, pack 283'],

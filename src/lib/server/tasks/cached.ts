@@ -1,6 +1,6 @@
 import type { Ingredient } from '$core/larder';
 import type { Db } from '../db/open';
-import { problem } from '../http';
+import { refusal } from '../http';
 import { resultKey, resultOf } from '../results';
 import { runTask, type Done, type Given, type Lane, type Name, type TaskDone } from './pool';
 
@@ -28,7 +28,7 @@ export async function cachedTask<N extends Name>(
     if (found) return { ok: true, value: found.value };
     if (refusal) return refusal;
   }
-  return { ok: false, response: problem('The server is busy. Try again in a few seconds', '', 503) };
+  return { ok: false, response: refusal('busy') };
 }
 
 const MAX_ATTEMPTS = 3;

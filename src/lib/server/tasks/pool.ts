@@ -2,7 +2,7 @@ import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { env } from 'node:process';
 import { asker } from '../asker';
-import { problem } from '../http';
+import { refusal } from '../http';
 import type * as tasks from './tasks';
 import { Dropped, QueueFull } from './queue';
 import { OutOfMemory, TookTooLong, Workers } from './workers';
@@ -96,13 +96,11 @@ export async function runTask<N extends Name>(
       })) as Done<N>,
     };
   } catch (error) {
-    if (error instanceof TookTooLong)
-      return { ok: false, response: problem(`This takes longer than ${DEADLINE_MS / 1000} s. ${smaller}`) };
-    if (error instanceof OutOfMemory)
-      return { ok: false, response: problem(`This takes more memory than is available. ${smaller}`) };
-    if (error instanceof Dropped) return { ok: false, response: problem('The request was cancelled', '', 499) };
+    if (error instanceof TookTooLong) return { ok: false, response: refusal('too-slow', DEADLINE_MS / 1000, smaller) };
+    if (error instanceof OutOfMemory) return { ok: false, response: refusal('too-much-memory', smaller) };
+    if (error instanceof Dropped) return { ok: false, response: refusal('cancelled') };
     if (error instanceof QueueFull) {
-      const response = problem('The server is busy. Try again in a few seconds', '', 503);
+      const response = refusal('busy');
       response.headers.set('Retry-After', '5');
       return { ok: false, response };
     }

@@ -6,7 +6,7 @@ import type { Diagnosis } from '$core/diagnose';
 import { diagnoseSlab, positionOf, type LayerPosition } from '$core/usecases';
 import { causeText, findingText } from '$wording/causes';
 import { database } from '$lib/server/db';
-import { problem, readBody } from '$lib/server/http';
+import { readBody, refusal } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { plannedRun } from '$lib/server/planRun';
 import { readDiagnose } from '$lib/server/requests/runs';
@@ -35,13 +35,13 @@ export async function POST({ request }) {
   const db = database();
   if (runId !== undefined) {
     const run = runById(db, runId);
-    if (!run || run.slabId !== slabId) return problem('This slab has no such run', '/run', 404);
+    if (!run || run.slabId !== slabId) return refusal('no-run-of-slab');
     const { slab, larder, shop, events: recorded } = reckonedWith(db, run);
     const causes = diagnoseSlab(slab, larder, shop, { plan: run.plan, events: events ?? recorded }, seen, layer);
     return json({ causes: inWords(causes, shop, positionOf(slab, layer)) });
   }
   const kept = slabById(db, slabId);
-  if (!kept) return problem('This slab does not exist', '/slab', 404);
+  if (!kept) return refusal('no-such-slab');
   const larder = larderOf(ingredientsFor(db, [kept.slab]));
   const position = positionOf(kept.slab, layer);
   if (!events || events.length === 0)

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { ENTER_LIMIT } from '$lib/limits/bodyLimits';
-import { problem, readBody } from '$lib/server/http';
+import { readBody, refusal } from '$lib/server/http';
 import { door, SESSION } from '$lib/server/passphrase';
 import { readPassphrase } from '$lib/server/requests/kept';
 
@@ -10,8 +10,8 @@ export async function POST({ request, cookies, getClientAddress, url }) {
   if (!body.ok) return body.response;
   if (!door) return json({ ok: true });
   const entered = await door.enter(body.value.passphrase, getClientAddress(), Date.now());
-  if (entered === 'too-many') return problem('Too many attempts. Wait a minute and try again', '/passphrase', 429);
-  if (entered === 'wrong') return problem('Wrong passphrase. Check the spelling', '/passphrase', 403);
+  if (entered === 'too-many') return refusal('too-many-attempts');
+  if (entered === 'wrong') return refusal('wrong-passphrase');
   cookies.set(SESSION, entered.session, {
     path: '/',
     httpOnly: true,

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { problem, readBody } from '$lib/server/http';
+import { readBody, refusal } from '$lib/server/http';
 import { saveIngredient } from '$lib/server/larder';
 import { readIngredient } from '$lib/server/requests/kept';
 
@@ -9,11 +9,6 @@ export async function POST({ request }) {
   const body = await readBody(request, readIngredient);
   if (!body.ok) return body.response;
   const done = saveIngredient(database(), body.value);
-  if (!done.ok)
-    return problem(
-      'The larder already has an ingredient of this name. Edit that one, or choose a different name',
-      '/name',
-      409,
-    );
+  if (!done.ok) return refusal('name-in-larder');
   return json(done, { status: 201 });
 }

@@ -3,9 +3,8 @@ import { refusalToStream } from '$lib/server/streams';
 import { deviceStream } from '$lib/server/deviceStream';
 
 const USUAL = 'http://127.0.0.1:4191';
-const GONE = 'No thermometer answers on this computer. Start the simulated one with npm run probe';
 
 /** Streams the readings of the probe. */
 export const GET = ({ url, request, locals }) =>
   refusalToStream(locals.client, request.signal) ??
-  deviceStream(`${env.KNIFE_TRAY_PROBE ?? USUAL}/readings${url.search}`, request, GONE);
+  deviceStream(`${env.KNIFE_TRAY_PROBE ?? USUAL}/readings${url.search}`, request, 'no-thermometer');

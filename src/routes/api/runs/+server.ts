@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { problem, readBody } from '$lib/server/http';
+import { readBody, refusal } from '$lib/server/http';
 import { plannedRun } from '$lib/server/planRun';
 import { readBeginRequest } from '$lib/server/requests/runs';
 import { beginRun } from '$lib/server/runs';
@@ -13,7 +13,7 @@ export async function POST({ request }) {
   const { slab: slabId, version, tins, scale, begin: asked } = body.value;
   const db = database();
   const kept = slabVersion(db, slabId, version ?? null);
-  if (!kept) return problem('This slab or version does not exist', '/slab', 404);
+  if (!kept) return refusal('no-version-to-make');
   const begin = new Date(asked ?? Date.now()).toISOString();
   const slab = { ...kept.slab, ...(tins ? { tins } : {}), ...(scale ? { scale } : {}) };
   const planned = await plannedRun(db, slab, kept.version, begin);

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { readBody } from '$lib/server/http';
+import { readBody, refusedWith } from '$lib/server/http';
 import { readSettings } from '$lib/server/requests/kept';
 import { saveSettings } from '$lib/server/shop';
 
@@ -15,6 +15,5 @@ export async function PUT({ request }) {
   const { rack: _rack, ...changes } = settings;
   const done = saveSettings(database(), revision, changes, rate);
   if (done.ok) return json(done);
-  const message = 'Someone else changed the settings since you opened them. Compare both below';
-  return json({ problems: [{ path: '', message }], latest: done.latest }, { status: 409 });
+  return refusedWith('settings-changed', { latest: done.latest });
 }

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { bodyJson, problem, refused } from '$lib/server/http';
+import { bodyJson, refusal, refused } from '$lib/server/http';
 import { removeIngredient, saveIngredient } from '$lib/server/larder';
 import { readIngredient, readRevision, revisionIn } from '$lib/server/requests/kept';
 
@@ -15,13 +15,7 @@ export async function PUT({ params, request }) {
   if (!read.ok) return refused(read.problems);
   const done = saveIngredient(database(), read.value, { id: Number(params.id), revision: revision.value });
   if (done.ok) return json(done);
-  return done.reason === 'name-taken'
-    ? problem('Another ingredient has this name. Choose a different one', '/name', 409)
-    : problem(
-        'Someone else changed this ingredient since you opened it. Write down your figures, reload, and enter them again',
-        '',
-        409,
-      );
+  return done.reason === 'name-taken' ? refusal('name-taken') : refusal('ingredient-changed');
 }
 
 /** Deletes an ingredient: `?revision=` as read. 409 when someone else changed it since. */
@@ -30,7 +24,5 @@ export function DELETE({ params, url }) {
   if (!revision.ok) return refused(revision.problems);
   const done = removeIngredient(database(), Number(params.id), revision.value);
   if (done.ok) return json({ ok: true });
-  return done.reason === 'gone'
-    ? problem('This ingredient is no longer in the larder', '', 404)
-    : problem('Someone else changed this ingredient since you opened it. Reload and check it again', '', 409);
+  return done.reason === 'gone' ? refusal('no-ingredient') : refusal('ingredient-to-delete-changed');
 }

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { problem, readBody } from '$lib/server/http';
+import { readBody, refusal } from '$lib/server/http';
 import { readFromPattern } from '$lib/server/requests/kept';
 import { beginFrom, patterns } from '$lib/server/starter';
 
@@ -9,6 +9,6 @@ export async function POST({ params, request }) {
   const body = await readBody(request, readFromPattern);
   if (!body.ok) return body.response;
   const pattern = patterns().find(({ id }) => id === params.id);
-  if (!pattern) return problem('This template does not exist. Choose one from the list', '', 404);
+  if (!pattern) return refusal('no-template');
   return json({ id: beginFrom(pattern, body.value.name ?? '', database(), new Date().toISOString()) }, { status: 201 });
 }

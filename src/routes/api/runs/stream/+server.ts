@@ -1,5 +1,5 @@
 import { database } from '$lib/server/db';
-import { problem } from '$lib/server/http';
+import { refusal } from '$lib/server/http';
 import { refusalToStream } from '$lib/server/streams';
 import { runStream, streamFrom } from '$lib/server/runStream';
 
@@ -9,9 +9,9 @@ const MAX_RUNS = 20;
 export function GET({ url, request, locals }) {
   const runs = [...new Set((url.searchParams.get('runs') ?? '').split(',').map(Number))];
   if (runs.length > MAX_RUNS || runs.some((id) => !Number.isInteger(id) || id <= 0))
-    return problem(`Give at most ${MAX_RUNS} run numbers, for example ?runs=1,2`, '/runs');
-  const refusal = refusalToStream(locals.client, request.signal);
-  if (refusal) return refusal;
+    return refusal('too-many-runs', MAX_RUNS);
+  const refused = refusalToStream(locals.client, request.signal);
+  if (refused) return refused;
   return runStream(
     database(),
     runs,

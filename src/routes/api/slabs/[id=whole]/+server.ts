@@ -1,11 +1,9 @@
 import { json } from '@sveltejs/kit';
 import { parseSlab } from '$core/slab';
 import { database } from '$lib/server/db';
-import { bodyJson, problem, refused } from '$lib/server/http';
+import { bodyJson, refusal, refused } from '$lib/server/http';
 import { warm } from '$lib/server/warm';
 import { keepSlab, removeSlab } from '$lib/server/slabs';
-
-const GONE = 'This slab was deleted. Save yours as a new slab';
 
 const MAX_LEARNT = 200;
 const isRuns = (found: unknown): found is number[] =>
@@ -19,8 +17,8 @@ export async function PUT({ params, request }) {
   const body = await bodyJson(request);
   if (!body.ok) return body.response;
   const { seen, slab, learnt = [] } = Object(body.value) as { seen?: unknown; slab?: unknown; learnt?: unknown };
-  if (typeof seen !== 'number') return problem('Send the version that your change is based on', '/seen');
-  if (!isRuns(learnt)) return problem(`Give at most ${MAX_LEARNT} run numbers`, '/learnt');
+  if (typeof seen !== 'number') return refusal('version-missing');
+  if (!isRuns(learnt)) return refusal('too-many-learnt', MAX_LEARNT);
   const read = parseSlab(slab);
   if (!read.ok) return refused(read.problems);
   const kept = keepSlab(database(), Number(params.id), seen, read.value, new Date().toISOString(), learnt);
@@ -28,12 +26,12 @@ export async function PUT({ params, request }) {
     warm(database(), Number(params.id));
     return json(kept);
   }
-  if (kept.reason === 'gone') return problem(GONE, '', 404);
+  if (kept.reason === 'gone') return refusal('slab-deleted');
   return json(kept, { status: 409 });
 }
 
 /** Deletes a slab from the list. */
 export function DELETE({ params }) {
   const done = removeSlab(database(), Number(params.id), new Date().toISOString());
-  return done ? json({ ok: true }) : problem(GONE, '', 404);
+  return done ? json({ ok: true }) : refusal('slab-deleted');
 }

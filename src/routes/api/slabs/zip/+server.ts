@@ -2,7 +2,7 @@ import { problemMessage } from '$wording/problems';
 import { json } from '@sveltejs/kit';
 import { ZIP_LIMIT } from '$lib/limits/bodyLimits';
 import { database } from '$lib/server/db';
-import { bodyBytes, problem } from '$lib/server/http';
+import { bodyBytes, refusal } from '$lib/server/http';
 import { addFromFiles, slabsWithRuns } from '$lib/server/runFiles';
 import { runTask } from '$lib/server/tasks/pool';
 
@@ -23,9 +23,9 @@ export async function POST({ request }) {
   const done = await runTask('unzip', body.value);
   if (!done.ok) return done.response;
   const read = done.value;
-  if (!read) return problem('This is not a zip file, or it is damaged. Choose another file');
+  if (!read) return refusal('not-a-zip');
   if (read.slabs.length + read.refused.length === 0) {
-    return problem('This zip contains no slab files. Slab files end in .slab.json');
+    return refusal('no-slabs-in-zip');
   }
   const { ids, runs, refused } = addFromFiles(database(), read, new Date().toISOString());
   const messages = [...read.refused, ...refused].map(({ file, problems }) => ({

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { bodyJson, problem, refused } from '$lib/server/http';
+import { bodyJson, refusal, refused } from '$lib/server/http';
 import { readRevision, readTin, revisionIn } from '$lib/server/requests/kept';
 import { changeTin, removeTin } from '$lib/server/tins';
 
@@ -15,11 +15,7 @@ export async function PUT({ params, request }) {
   const { name, count, tin } = read.value;
   const done = changeTin(database(), { id: Number(params.id), revision: revision.value, name, count, tin });
   if (done) return json({ ok: true });
-  return problem(
-    'Someone else changed this tin since you opened it. Write down your figures, reload, and enter them again',
-    '',
-    409,
-  );
+  return refusal('tin-changed');
 }
 
 /** Deletes a tin: `?revision=` as read. 409 when someone else changed it since. */
@@ -28,7 +24,5 @@ export function DELETE({ params, url }) {
   if (!revision.ok) return refused(revision.problems);
   const done = removeTin(database(), Number(params.id), revision.value);
   if (done === 'removed') return json({ ok: true });
-  return done === 'gone'
-    ? problem('This tin is no longer on the rack', '', 404)
-    : problem('Someone else changed this tin since you opened it. Reload and check it again', '', 409);
+  return done === 'gone' ? refusal('no-tin') : refusal('tin-to-delete-changed');
 }

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/db';
-import { bodyText, problem } from '$lib/server/http';
+import { bodyText, refusal } from '$lib/server/http';
 import { larderCsv, writeInTurns } from '$lib/server/larderCsv';
 import { runTask } from '$lib/server/tasks/pool';
 
@@ -33,5 +33,5 @@ export async function PUT({ request, params, url }) {
   const looked = url.searchParams.get('stamp') ?? stamp;
   const today = new Date().toISOString().slice(0, 10);
   if (looked === stamp && (await writeInTurns(db, taken, stamp, today))) return json(changes);
-  return problem('The larder was changed since you previewed this table. Preview it again', '', 409);
+  return refusal('larder-changed');
 }

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { DEVICE_CLOCK } from '$lib/devices/deviceClock';
 import { database } from '$lib/server/db';
-import { problem, readBody } from '$lib/server/http';
+import { readBody, refusal } from '$lib/server/http';
 import { clockOffsetMs, correctedEvents, readEvents } from '$lib/server/requests/runs';
 import { addEvents, runById } from '$lib/server/runs';
 
@@ -11,12 +11,12 @@ export async function POST({ params, request }) {
   if (!body.ok) return body.response;
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) return problem('This run does not exist', '', 404);
+  if (!run) return refusal('no-run');
   const { events: sent, problems } = body.value;
   const offsetMs = clockOffsetMs(request.headers.get(DEVICE_CLOCK), Date.now());
   const events = correctedEvents(sent, offsetMs);
   const done = addEvents(db, run.id, events);
-  if (!done) return problem('This run has reached its size limit. Finish it and start another', '', 422);
+  if (!done) return refusal('run-full');
   const corrected = events.flatMap((event, i) => (event.at === sent[i]!.at ? [] : [{ id: event.id, at: event.at }]));
   return json({ ...done, problems, corrected, clockOffsetMs: offsetMs });
 }

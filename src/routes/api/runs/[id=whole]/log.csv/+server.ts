@@ -1,5 +1,5 @@
 import { database } from '$lib/server/db';
-import { problem } from '$lib/server/http';
+import { refusal } from '$lib/server/http';
 import { eventsTable } from '$lib/server/logOut';
 import { eventsOf, runById } from '$lib/server/runs';
 
@@ -7,7 +7,7 @@ import { eventsOf, runById } from '$lib/server/runs';
 export function GET({ params }) {
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) return problem('This run does not exist', '', 404);
+  if (!run) return refusal('no-run');
   return new Response(eventsTable(run.plan, eventsOf(db, run.id)), {
     headers: {
       'Content-Type': 'text/csv; charset=utf-8',

@@ -1,5 +1,5 @@
 import { database } from '$lib/server/db';
-import { problem } from '$lib/server/http';
+import { refusal } from '$lib/server/http';
 import { runById } from '$lib/server/runs';
 import { refusalToStream } from '$lib/server/streams';
 import { runStream, streamFrom } from '$lib/server/runStream';
@@ -8,8 +8,8 @@ import { runStream, streamFrom } from '$lib/server/runStream';
 export function GET({ params, url, request, locals }) {
   const db = database();
   const run = runById(db, Number(params.id));
-  if (!run) return problem('This run does not exist', '', 404);
-  const refusal = refusalToStream(locals.client, request.signal);
-  if (refusal) return refusal;
+  if (!run) return refusal('no-run');
+  const refused = refusalToStream(locals.client, request.signal);
+  if (refused) return refused;
   return runStream(db, [run.id], streamFrom(request, url), request.signal, (_, event) => event);
 }

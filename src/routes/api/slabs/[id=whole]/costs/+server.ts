@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { costOverTime } from '$core/usecases';
 import { database } from '$lib/server/db';
-import { problem, refused } from '$lib/server/http';
+import { refusal, refused } from '$lib/server/http';
 import { ingredientsFor, priceHistory, type StoredIngredient } from '$lib/server/larder';
 import { planned } from '$lib/server/planned';
 import { readVersion } from '$lib/server/requests/selling';
@@ -14,7 +14,7 @@ export async function GET({ params, url }) {
   if (!read.ok) return refused(read.problems);
   const db = database();
   const kept = slabVersion(db, Number(params.id), read.value.version ?? null);
-  if (!kept) return problem('This version of the slab does not exist', '', 404);
+  if (!kept) return refusal('no-version');
   const ingredients = ingredientsFor(db, [kept.slab]);
   const done = await planned(kept.slab, ingredients, wholeShop(db));
   if (!done.ok) return done.response;

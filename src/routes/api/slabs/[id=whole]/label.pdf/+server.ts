@@ -1,6 +1,6 @@
 import { fileName } from '$lib/format/fileName';
 import { database } from '$lib/server/db';
-import { problem, refused } from '$lib/server/http';
+import { refusal, refused } from '$lib/server/http';
 import { allergensOfSlabs } from '$lib/server/labels';
 import { allergensOfSlab } from '$lib/server/labels';
 import { ingredientsFor } from '$lib/server/larder';
@@ -15,7 +15,7 @@ export async function GET({ params, url }) {
   if (!read.ok) return refused(read.problems);
   const db = database();
   const kept = slabById(db, Number(params.id));
-  if (!kept) return problem('This slab was deleted or never existed', '', 404);
+  if (!kept) return refusal('no-slab');
   const { count, from, alsoMade = [], ...asked } = read.value;
   const ingredients = ingredientsFor(db, [kept.slab]);
   const uncertain = allergensOfSlab(kept.slab, ingredients);

@@ -1,7 +1,7 @@
 import { jsonLdOf } from '$wording/recipeDocument';
 import { USUAL_SHOP } from '$core/shop';
 import { database } from '$lib/server/db';
-import { problem } from '$lib/server/http';
+import { refusal } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { planned } from '$lib/server/planned';
 import { wholeShop } from '$lib/server/shop';
@@ -16,7 +16,7 @@ const ROUND_THE_CLOCK = [] as const;
 export async function GET({ params }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
-  if (!kept) return problem('This slab was deleted or never existed', '', 404);
+  if (!kept) return refusal('no-slab');
   const ingredients = ingredientsFor(db, [kept.slab]);
   const shop = { ...USUAL_SHOP, ...wholeShop(db) };
   const made = await planned(kept.slab, ingredients, shop);

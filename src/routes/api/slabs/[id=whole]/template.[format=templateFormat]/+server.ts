@@ -1,6 +1,6 @@
 import { fileName } from '$lib/format/fileName';
 import { database } from '$lib/server/db';
-import { problem, refused } from '$lib/server/http';
+import { refusal, refused } from '$lib/server/http';
 import { ingredientsFor } from '$lib/server/larder';
 import { wholeShop } from '$lib/server/shop';
 import { slabById } from '$lib/server/slabs';
@@ -12,9 +12,9 @@ import { PAPERS, type Paper } from '$lib/server/template/pdf';
 export async function GET({ params, url }) {
   const db = database();
   const kept = slabById(db, Number(params.id));
-  if (!kept) return problem('This slab was deleted or never existed', '', 404);
+  if (!kept) return refusal('no-slab');
   const paper = url.searchParams.get('paper') ?? 'a4';
-  if (!Object.hasOwn(PAPERS, paper)) return problem(`Use one of: ${Object.keys(PAPERS).join(', ')}`, '/paper');
+  if (!Object.hasOwn(PAPERS, paper)) return refusal('no-paper', Object.keys(PAPERS).join(', '));
   const { slab } = kept;
   const format = params.format as TemplateFormat;
   const given = { slab, ingredients: ingredientsFor(db, [slab]), shop: wholeShop(db) };

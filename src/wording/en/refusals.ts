@@ -1,0 +1,126 @@
+/** Refusals of whole requests, by code: HTTP status, message, and the part of the request that is meant. */
+
+interface Refusal {
+  readonly status: number;
+  readonly message: string | ((...figures: never[]) => string);
+  /** JSON pointer, or the parameter of the address. */
+  readonly path?: string;
+}
+
+const BUSY = 'The server is busy. Try again in a few seconds';
+const OTHER_SITE = 'This request comes from another site. Open the application itself';
+
+export const REFUSALS = {
+  // The request itself.
+  'other-site': { status: 403, message: OTHER_SITE },
+  'content-type': {
+    status: 415,
+    message: 'Send JSON, CSV, a zip or a JPEG with the matching Content-Type header',
+  },
+  'too-large': { status: 413, message: (limit: string) => `This is over ${limit}` },
+  incomplete: { status: 400, message: 'The request was incomplete. Send it again' },
+  'sign-in-first': { status: 401, message: 'Sign in first: open the application and enter the passphrase' },
+  'too-many-attempts': { status: 429, message: 'Too many attempts. Wait a minute and try again', path: '/passphrase' },
+  'wrong-passphrase': { status: 403, message: 'Wrong passphrase. Check the spelling', path: '/passphrase' },
+  'too-many-pages': {
+    status: 429,
+    message: 'Too many pages are open at once. Close some and reload this page',
+  },
+  // The server.
+  busy: { status: 503, message: BUSY },
+  cancelled: { status: 499, message: 'The request was cancelled' },
+  'too-slow': {
+    status: 422,
+    message: (seconds: number, smaller: string) => `This takes longer than ${seconds} s. ${smaller}`,
+  },
+  'too-much-memory': {
+    status: 422,
+    message: (smaller: string) => `This takes more memory than is available. ${smaller}`,
+  },
+  'prices-to-come': {
+    status: 503,
+    message: 'The price list is still being calculated. Try again in a few seconds',
+  },
+  storage: { status: 503, message: (why: string) => why },
+  'no-thermometer': {
+    status: 503,
+    message: 'No thermometer answers on this computer. Start the simulated one with npm run probe',
+  },
+  'no-scale': { status: 503, message: 'No scale answers on this computer. Start the simulated one with npm run scale' },
+  // Slabs.
+  'no-slab': { status: 404, message: 'This slab was deleted or never existed' },
+  'no-such-slab': { status: 404, message: 'This slab does not exist', path: '/slab' },
+  'slab-deleted': { status: 404, message: 'This slab was deleted. Save yours as a new slab' },
+  'copied-slab-deleted': { status: 404, message: 'The slab to copy was deleted. Choose another' },
+  'no-version': { status: 404, message: 'This version of the slab does not exist' },
+  'no-version-to-make': { status: 404, message: 'This slab or version does not exist', path: '/slab' },
+  'version-missing': { status: 422, message: 'Send the version that your change is based on', path: '/seen' },
+  'too-many-learnt': { status: 422, message: (max: number) => `Give at most ${max} run numbers`, path: '/learnt' },
+  'not-a-zip': { status: 422, message: 'This is not a zip file, or it is damaged. Choose another file' },
+  'no-slabs-in-zip': {
+    status: 422,
+    message: 'This zip contains no slab files. Slab files end in .slab.json',
+  },
+  'no-paper': { status: 422, message: (papers: string) => `Use one of: ${papers}`, path: '/paper' },
+  'no-template': { status: 404, message: 'This template does not exist. Choose one from the list' },
+  // Runs.
+  'no-run': { status: 404, message: 'This run does not exist' },
+  'no-run-of-slab': { status: 404, message: 'This slab has no such run', path: '/run' },
+  'run-full': { status: 422, message: 'This run has reached its size limit. Finish it and start another' },
+  'too-many-runs': {
+    status: 422,
+    message: (max: number) => `Give at most ${max} run numbers, for example ?runs=1,2`,
+    path: '/runs',
+  },
+  'no-photo': { status: 404, message: 'This photo does not exist' },
+  'too-many-photos': { status: 422, message: (max: number) => `This run has ${max} photos already` },
+  'photo-id-used': { status: 409, message: 'A different photo already has this id' },
+  // The larder and the tins.
+  'tin-changed': {
+    status: 409,
+    message: 'Someone else changed this tin since you opened it. Write down your figures, reload, and enter them again',
+  },
+  'tin-to-delete-changed': {
+    status: 409,
+    message: 'Someone else changed this tin since you opened it. Reload and check it again',
+  },
+  'no-tin': { status: 404, message: 'This tin is no longer on the rack' },
+  'name-taken': { status: 409, message: 'Another ingredient has this name. Choose a different one', path: '/name' },
+  'name-in-larder': {
+    status: 409,
+    message: 'The larder already has an ingredient of this name. Edit that one, or choose a different name',
+    path: '/name',
+  },
+  'ingredient-changed': {
+    status: 409,
+    message:
+      'Someone else changed this ingredient since you opened it. Write down your figures, reload, and enter them again',
+  },
+  'ingredient-to-delete-changed': {
+    status: 409,
+    message: 'Someone else changed this ingredient since you opened it. Reload and check it again',
+  },
+  'settings-changed': {
+    status: 409,
+    message: 'Someone else changed the settings since you opened them. Compare both below',
+  },
+  'no-ingredient': { status: 404, message: 'This ingredient is no longer in the larder' },
+  'larder-changed': {
+    status: 409,
+    message: 'The larder was changed since you previewed this table. Preview it again',
+  },
+} as const satisfies Readonly<Record<string, Refusal>>;
+
+export type RefusalCode = keyof typeof REFUSALS;
+/** Figures that the message of a refusal needs. */
+export type RefusalFigures<C extends RefusalCode> = (typeof REFUSALS)[C]['message'] extends (
+  ...figures: infer F
+) => string
+  ? F
+  : [];
+
+/** Returns the message of a refusal. */
+export function refusalText<C extends RefusalCode>(code: C, ...figures: RefusalFigures<C>): string {
+  const message = REFUSALS[code].message as string | ((...figures: unknown[]) => string);
+  return typeof message === 'string' ? message : message(...figures);
+}
