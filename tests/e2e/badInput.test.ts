@@ -170,7 +170,6 @@ test('services answer problems with paths, never a stack trace', async ({ reques
   }
   for (const [path, code] of [
     ['/api/runs/99999/log.csv', 'no-run'],
-    ['/api/patterns/none', 'no-template'],
     ['/api/runs/stream?runs=x', 'too-many-runs'],
   ] as const) {
     const { problems } = (await (await request.get(shop.address + path)).json()) as { problems: { code: string }[] };
