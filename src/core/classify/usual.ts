@@ -22,8 +22,8 @@ const of = (water: number, sugars: number, fat: number, protein: number): Compos
 });
 
 /**
- * Kinds of things with their usual figures, the more particular first: a kind that is told elsewhere by its name here, others by how
- * they are called. Means of what the starter list has of each kind, which is after public food tables, rounded.
+ * Kinds of ingredients with their usual figures, the most specific first. `is` is a kind that is recognised elsewhere, or a pattern for
+ * the name. The figures are rounded means of the starter list, which follows public food tables.
  */
 const KINDS: readonly (UsualFigures & { readonly is: IngredientKind | RegExp })[] = [
   { as: 'oil', is: /\boil\b|cocoa butter/, densityGPerMl: 0.92, composition: of(0, 0, 100, 0) },

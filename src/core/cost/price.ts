@@ -32,7 +32,7 @@ export function pricePerGram(ingredient: Ingredient | null): number | null {
 }
 
 /**
- * Money to pay today for so much of an ingredient in whole packs of the usual size.
+ * Cost today of an amount of an ingredient in whole packs of the usual size.
  *
  * @param massG g, >= 0
  */

@@ -49,7 +49,7 @@ const HALF_DIAMOND = 0.5;
  *
  * @param heightMm height of the slab, mm
  * @param strata its layers, from the bottom
- * @param finishG what goes on after cutting, on all pieces alike, g
+ * @param finishG mass applied after cutting, equally on all pieces, g
  * @returns pieces + trims + kerf = slab, in mass; no pieces where trims and kerf leave nothing to cut
  */
 export function cutSlab(tin: Tin, heightMm: number, strata: readonly Stratum[], cut: CutSpec, finishG = 0): SlabCut {

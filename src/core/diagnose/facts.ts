@@ -24,7 +24,7 @@ export interface Recorded {
   readonly probeCheckedDaysAgo: number | null;
 }
 
-/** A chocolate layer that is asked about, known without any record. */
+/** A chocolate layer in question, as known without a record. */
 export interface ChocolateAsked {
   readonly thicknessMm: number;
   /** Share of its fat that is not the chocolate's own, 0 to 1. */

@@ -207,7 +207,7 @@ function stripsFrom(strips: readonly Pattern[], kinds: readonly Kind[], along: M
  * worth more.
  *
  * @param seconds how long it may take; what is best by then is given, with the gap
- * @param onbetter told of each better cut on the way
+ * @param onbetter called with each better cut that is found
  * @returns the best cut; a value of null where the least counts cannot be met, with the reason
  */
 export async function mixedCut(

@@ -115,7 +115,7 @@ export function pricedPatterns(
 
 /**
  * Every pattern whose worth comes within a gap of what its strip costs: the only ones that a better cut could use. Of two that differ in a
- * piece less, the fuller one stands for both.
+ * piece less, the fuller one represents both.
  *
  * @returns null where there are more than `most`
  */

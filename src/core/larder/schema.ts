@@ -31,8 +31,8 @@ export const currencySchema = formed(/^[A-Z]{3}$/, reason('not-a-currency'));
 
 /**
  * One pack that can be bought. `price` is in the shop's currency, as of the day `pricedOn`; a pack without one has not been
- * priced yet. A price in another currency, from before the shop changed its own, says so, and is not counted until it is given
- * anew.
+ * priced yet. A price in another currency, from before the shop changed its own, says so, and does not count until it is
+ * entered again.
  */
 const pack = fields({
   name: text(),

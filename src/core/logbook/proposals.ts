@@ -47,8 +47,8 @@ const isOutside = (planned: number, { low, high }: Robust) => planned < low || p
  * based on the median of at least three runs, and is proposed only if the planned value lies outside the confidence range of that
  * median. Nothing is applied automatically.
  *
- * Minutes of a run are told for the size that the slab is written for, so that runs of another size speak too; and what is found is held
- * against the slab as it is now, so that a proposal that was taken is not made again.
+ * Minutes of a run are converted to the size in the recipe, so that runs of any size count. Values are compared with the slab as it is now,
+ * so that an applied proposal is not made again.
  *
  * @param slab as it is now
  * @param runs of this slab

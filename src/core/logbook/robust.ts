@@ -24,7 +24,7 @@ export interface Robust {
  * Returns the median and spread of values, robust to outliers.
  *
  * @param values at least one
- * @param leastSpread what values scatter by at least, where a few happen to be alike: no more than that can be told
+ * @param leastSpread minimum spread, for a few values that happen to be alike
  * @see Rousseeuw P. J., Croux C. (1993), Alternatives to the median absolute deviation; Student (1908)
  */
 export function robustOf(values: readonly number[], leastSpread = 0): Robust {

@@ -24,11 +24,10 @@ export const isMethodHeading = (name: string) => METHOD.test(name);
 export const isListHeading = (name: string) => LIST.test(name);
 
 /**
- * Reads a recipe as it was pasted, line by line. Empty lines part what stands before from what stands behind and are not told.
+ * Reads a recipe as it was pasted, line by line. Empty lines separate sections and give no reading.
  *
- * A short line without figures counts as a heading where it stands first or behind an empty line, and an amount or another
- * heading follows. What
- * stands under a heading such as "Method" stays text.
+ * A short line without figures counts as a heading if it comes first or after an empty line, and an amount or another heading
+ * follows. Lines under a heading such as "Method" stay text.
  *
  * @param text up to 1000 lines; further ones come back unread
  */

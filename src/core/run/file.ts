@@ -108,7 +108,7 @@ const runFileSchema = fields({
 /**
  * Reads the file of a run, but for the slab and the shop in it, which have readers of their own.
  *
- * Lengths are told before items are: a list that is too long is not gone through.
+ * Lengths are checked before items, so that a list that is too long costs nothing.
  */
 export function readRunFile(found: unknown): Read<Omit<RunFile, 'slab' | 'shop'>> {
   const { events } = Object(found) as { events?: unknown };

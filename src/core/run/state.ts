@@ -112,9 +112,8 @@ function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<strin
 /**
  * Returns the state of a run: a pure function of its plan, its events and the moment, the same on server, tablet and phone.
  *
- * Steps that are over stand where they happened; one under way ends when its minutes are over, or now; the others follow as soon as what
- * they wait for is over (`timesOf`), in the order that was planned, but what was put off behind the rest. What will wait too long all the same
- * is told.
+ * Past steps stay where they happened. A step in progress ends after its minutes, or now. The others follow as soon as their predecessors
+ * allow (`timesOf`), in the planned order, with postponed ones last. Waits that will exceed their maximum are listed as dangers.
  *
  * @param nowMs ms since 1970
  */

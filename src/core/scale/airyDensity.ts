@@ -3,7 +3,7 @@ import { densityFor } from '../measure';
 import type { Line, Preparation } from '../slab';
 import type { WeighedLine } from './weighedLine';
 
-/** Share of their loose volume that grains keep when they are bound and pressed: crisped rice, oats, crumb. A rule of the bench. */
+/** Share of its loose volume that pressed grain keeps: crisped rice, oats, crumb. A rule of thumb. */
 const PRESSED = 0.75;
 /** Density of a hard boil that soda has foamed, g/mL: cinder toffee. A rule of the bench: 0.3 to 0.5. */
 const FOAM_G_PER_ML = 0.4;
@@ -11,7 +11,7 @@ const FOAM_G_PER_ML = 0.4;
 const FOAMS = 0.01;
 
 /**
- * Returns the volume that the grains of a mixture keep with the air between them, mL: what binds them fills the gaps first.
+ * Returns the volume of the coarse grains of a mixture with the air between them, mL. A binder fills these gaps first.
  *
  * @param written lines as written, in the order of `lines`
  */

@@ -47,8 +47,8 @@ const POT_LOSS = { loose: 1, boiled: 3 } as const;
  *
  * Boiled to an end point: the water that stays is fixed by the temperature (`sugar/`), then the pot loss sticks. Without an
  * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does.
- * Density is the given one; else that of the composition after the loss, with the air of coarse grains or foam, said to be assumed where
- * too much of it is a guess; else 1 g/mL, and said to be assumed.
+ * The density is the given one, otherwise that of the composition after the loss, with the air of coarse grains or foam; it counts as assumed
+ * if too much of the composition is a guess. Without a composition it is 1 g/mL, and assumed.
  */
 export function mixtureOf(
   preparation: Preparation,

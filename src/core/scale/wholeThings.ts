@@ -19,7 +19,7 @@ const NEAR = 1e-6;
 /**
  * Returns the counted ingredients of a scaled slab with fractional amounts. A can that is divided between two pots counts once.
  *
- * Each offers the counts next to what is asked for, at least one, and the plain multiple that makes it exact.
+ * Each offers the nearest whole counts, at least one, and the scale factor that makes the count exact.
  *
  * @param slab with the parts of its lines laid out
  * @param scaling the scaled preparations, in the slab's order

@@ -24,7 +24,7 @@ export interface WrittenLayer extends Dose {
  * Where layers take more of a preparation than there is, each gets its part of what there is, so that mass is conserved;
  * the second reader says so.
  *
- * @param tin the one that the slab is written for, as it stands in it
+ * @param tin the one in the slab file
  */
 export function writtenLayers(
   slab: Slab,

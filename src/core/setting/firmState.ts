@@ -115,7 +115,7 @@ function crackedAt(layers: readonly PouredLayer[], states: readonly FirmState[],
 /**
  * Returns until when a slab cuts cleanly, and what ends it; `null` if nothing does.
  *
- * @param from when it cuts, min. What is too firm by then already is told with that minute: it has to warm up first
+ * @param from when it cuts, min. A layer that is already too firm then gives this minute: it has to warm up first
  */
 export function cutUntil(
   layers: readonly PouredLayer[],

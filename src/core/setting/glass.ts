@@ -21,7 +21,7 @@ export function glassTransitionC(waterShare: number, syrupShare: number): number
   return (sugars * sugarK + water * (KELVIN + GLASS.waterC)) / (sugars + water) - KELVIN;
 }
 
-/** A syrup that is all but full of solids is as stiff as one so much further below its glass transition, K. Fitted to usual waits. */
+/** Solids stiffen a syrup like this shift of its glass transition, K per share of solids. Fitted to usual waits. */
 const SOLIDS_C = 50;
 
 /** So far above its glass transition a caramel is too stiff for a knife, K. A rule of the bench: a hard-ball caramel is cut lukewarm. */

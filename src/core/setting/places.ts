@@ -28,11 +28,11 @@ export const PLACE_AIR: Readonly<
   marble: { h: 8, airC: null, below: 60 },
 };
 
-/** Difference between a face and the air at which it loses heat twice as fast for each kelvin as a face that is hardly warmer, K. */
+/** Temperature difference to the air at which the heat transfer coefficient of a face has doubled, K. */
 const TWICE_AS_FAST_K = 110;
 
 /**
- * Returns how much faster a warm face loses heat than one that is hardly warmer than the air: the air rises faster, and it radiates more.
+ * Returns the factor on the heat transfer coefficient of a warm face: air rises faster, and it radiates more.
  *
  * @see Incropera F. P., DeWitt D. P., Fundamentals of heat and mass transfer, ch. 9 (horizontal plates) and 12: 3.5 + 5.5 W/m² K at 10 K
  *   above a room, 5.8 + 7.5 at 75 K
@@ -42,7 +42,7 @@ export const warmFaceFactor = (faceC: number, airC: number): number => 1 + Math.
 /**
  * Returns the boundaries at both faces of a tin in a place.
  *
- * @param faceC temperatures of the faces, where they are known; otherwise both count as hardly warmer than the air
+ * @param faceC temperatures of the faces if known; otherwise both count as hardly warmer than the air
  */
 export function facesIn(
   place: Place,
@@ -54,7 +54,7 @@ export function facesIn(
   const h = (fitted?.[place] ?? usual.h) * airFactor;
   const airC = usual.airC ?? roomC;
   const [top, bottom] = faceC ? [warmFaceFactor(faceC.top, airC), warmFaceFactor(faceC.bottom, airC)] : [1, 1];
-  // A stone is a body that takes heat, not air.
+  // A stone conducts heat away and is not air.
   const below = usual.below ?? bottom * (support.on === 'shelf' ? h / 2 : h);
   return { top: { h: top * (support.foil ? h / 2 : h), airC }, bottom: { h: below, airC } };
 }

@@ -183,15 +183,16 @@ export const firmnessOf = (stuff: Exclude<Stuff, 'glass' | 'ice'>): Firmness => 
   ...RULES[stuff],
 });
 
-/** A boil of which the curve of beaten fudge is told, and how much warmer each degree more leaves it as firm, °C. */
+/** End point that the curve of beaten fudge is for, °C, and its shift per degree above that, °C. */
 const FUDGE_C = 114;
 const FIRMER_BY_DEGREE = 5;
 
 /**
- * Returns the firmness of beaten fudge: boiled further it holds less water, so that as much sugar is crystal while it is warmer.
+ * Returns the firmness of beaten fudge. Boiled further, it holds less water, so the same share of its sugar is crystalline at a higher
+ * temperature.
  *
  * @param endC end point, °C at sea level
- * @see Charles D. F. (1960), solubility of sucrose: of 85.5 % sugar as much is crystal at 27 °C as of 87 % at 46 °C
+ * @see Charles D. F. (1960), solubility of sucrose: 85.5 % sugar at 27 °C and 87 % at 46 °C have the same share of crystals
  */
 export function grainFirmness(endC: number): Firmness {
   const by = FIRMER_BY_DEGREE * Math.max(0, endC - FUDGE_C);

@@ -34,7 +34,7 @@ const BINDS = 0.05;
 const FREEZES = 0.3;
 /** Maximum density of a whipped layer, g/mL. */
 const WHIPPED = 0.8;
-/** Share of water from which chocolate is a ganache. */
+/** Minimum share of water in a ganache. */
 const DRY = 0.05;
 /** Maximum pouring temperature of tempered chocolate, °C. */
 const IN_TEMPER_C = 33;
@@ -79,7 +79,7 @@ function stuffIn(
       (sum, part) => sum + part.share * part.things.reduce((fat, thing) => fat + otherFatIn(thing), 0),
       0,
     );
-    // Cream in it makes a ganache, which no tempering sets.
+    // With cream it is a ganache, which tempering does not set.
     const isDry = share(grams.water) < DRY;
     const isTempered = isDry && (TEMPERS.test(said) || (layer.pourC !== undefined && pourC <= IN_TEMPER_C));
     return chocolateFirmness(isTempered, grams.fat > 0 ? Math.min(1, otherG / grams.fat) : 0);
@@ -104,7 +104,7 @@ function stuffIn(
   if (behaviour === 'baked') return firmnessOf('baked');
   if (shareOf(things, 'caramel') > PASTE_SHARE || shareOf(things, 'marshmallow') > PASTE_SHARE)
     return firmnessOf('sweet paste');
-  // Cream cheese and cream: fat crystals and milk proteins knit over hours.
+  // Cream cheese and cream: fat crystals and milk proteins form a network over hours.
   if (milkFat > BINDS && share(grams.water) > WET_CREAM) return { ...firmnessOf('slow gel'), startsSoft: true };
   if (coconutFat > BINDS && coconutFat > milkFat) return firmnessOf('coconut fat');
   if (milkFat > BINDS) return behaviour === 'crumb' ? PRESSED : firmnessOf('milk fat');
@@ -119,15 +119,15 @@ const boiledToC = (parts: readonly LayerPart[]) =>
 
 /** Share of bought caramel, or of marshmallows, from which a layer sets as one. */
 const PASTE_SHARE = 0.5;
-/** Share of milk protein from which a boil is thick with milk, as one of condensed milk is, whatever its end point. */
+/** Minimum share of milk protein in a boil that milk thickens, such as one of condensed milk. */
 const THICK_MILK = 0.03;
-/** Share of water from which a cream is no butter cream. */
+/** Minimum share of water in a cream that is no butter cream. */
 const WET_CREAM = 0.35;
-/** A paste of sugar stiffens as its sugar takes up the water: shares of sugar, of water in a syrup, and of fat in a paste of nuts. */
+/** A sugar paste stiffens as its sugar takes up water: minimum share of sugar, and maximum shares of water and of fat. */
 const SUGAR_PASTE = 0.4;
 const SYRUPY = 0.25;
 const NUT_PASTE = 0.25;
-/** Icing without fat sets as it dries, and milk as it swells what is stirred into it, min: their time constant. */
+/** Time constant of icing without fat, which sets by drying, and of pastes with milk, which set by swelling, min. */
 const ICING = /icing sugar|powdered sugar|confectioner/;
 const FATLESS = 0.02;
 const DRIES_MINUTES = 60;

@@ -109,11 +109,11 @@ export function settingWork(layers: readonly PouredLayer[]): number {
  * Returns the setting of each layer of a stack, each poured as soon as possible, and whether a pour melts the layer below.
  *
  * A layer takes the next one when its face is firm enough and its own least wait has passed; the next one is poured then, and the
- * heat it brings goes down into what lies there. It cuts clean when its middle is firm enough. Where the maker says to what it has to
+ * heat it brings goes into the layers below. It cuts cleanly when its middle is firm enough. Where the maker says to what it has to
  * cool, its warmest part decides both.
  *
  * @param layers bottom first, at least one
- * @param stays where the tin stands, from the first pour on; the last place goes on. Without any, each layer sets in its own place
+ * @param stays places of the tin from the first pour on; the last one has no end. Without any, each layer sets in its own place
  */
 export function settingOf(
   layers: readonly PouredLayer[],

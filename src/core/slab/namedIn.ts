@@ -7,7 +7,7 @@ const inCupboard = (scale: Scale | undefined) =>
 /**
  * Returns every larder name that a slab needs: of its lines, its stock entries, and its own ingredients' components.
  *
- * @param scale a scaling that is asked for beside the slab's own
+ * @param scale a requested scaling besides that of the slab
  */
 export function namesNeeded(slab: Slab, scale?: Scale): string[] {
   return [

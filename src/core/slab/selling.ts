@@ -19,7 +19,7 @@ const marginShare = number(0, 0.999).test(
 );
 
 /**
- * How prices are made: of a slab, or as the shop usually does. Of margin, markup and price the one that is said last holds. Amounts of
+ * How prices are made: of a slab, or as the shop usually does. Of margin, markup and price, the last one given applies. Amounts of
  * money in another currency than the shop's say so and are not counted.
  */
 export const pricingSchema = fields({

@@ -4,7 +4,7 @@ import type { Slab } from './types';
 /**
  * Returns the unused share of a preparation, 0 to 1.
  *
- * @param but a part of a layer that is not counted: that which is about to be set anew
+ * @param but a part of a layer that is not counted: the one about to be changed
  */
 export function spareShare(
   slab: Pick<Slab, 'layers' | 'preparations'>,

@@ -50,11 +50,11 @@ export function checkHolds({ boilC, checkedAtM }: ProbeCheck, altitudeM: number)
 /**
  * Returns the error of a probe at a temperature, °C, positive if it reads high.
  *
- * Between ice and boiling water the two errors are joined by a straight line; beyond them each holds on. With one check only,
- * its error holds everywhere; with none a probe is taken at its word. The error in boiling water is told by the height at which it was
- * found; one that can only come from an unknown other height is not counted.
+ * Between ice and boiling water the error is interpolated linearly; beyond them it is constant. With one check only, its error applies
+ * everywhere; without any, the probe counts as exact. The error in boiling water is relative to the boiling point at the altitude of the
+ * check. A reading that only another altitude can explain is ignored.
  *
- * @param trueC the temperature there is
+ * @param trueC the true temperature
  */
 export function probeErrorC(check: ProbeCheck, trueC: number, altitudeM: number): number {
   const { boilC, iceC, checkedAtM } = check;

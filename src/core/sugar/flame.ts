@@ -124,7 +124,7 @@ export function latelyOff(points: Points, slope: number): number {
  * Returns the relative uncertainty of the mean heat over some time to come, given the time observed: each is a mean over its
  * correlation times.
  *
- * @param seconds the time to come, and the time gone that it is told from
+ * @param seconds the time ahead, and the past time that the estimate is based on
  */
 export const heatShare = (wander: number, seconds: number, goneSeconds: number): number =>
   wander *

@@ -12,7 +12,7 @@ const hoursAndMinutes = (text: string): readonly [number, number] => {
  * Returns working hours as minutes from a moment, over some days before and after it. Days with a clock change have their real
  * length.
  *
- * @param hours none at all stands for round the clock
+ * @param hours none means round the clock
  * @param zone IANA name, such as Europe/Dublin
  * @param origin the moment that minutes count from
  */

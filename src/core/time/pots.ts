@@ -23,7 +23,7 @@ export const GATHER = 'gather';
 /** The joint bake of layers that bake together. */
 export const BAKE = 'bake';
 
-/** Default maximum waits, min: a boil goes on at once, or it stiffens and scorches; cooled mixtures and other work can wait. */
+/** Default maximum waits, min: a boil is poured at once, before it stiffens or scorches; cooled mixtures and other work can wait. */
 const WAIT = { boil: 2, cooled: 5, other: 30 } as const;
 
 /** Returns the wait of a step for another: its own, or the default that keeps the mixture from spoiling. */

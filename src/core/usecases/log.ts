@@ -111,7 +111,7 @@ export function slabLog(slab: Slab, larder: Larder, shop: Shop, runs: readonly L
     trends: trendsOf(over),
     proposals: proposalsOf(slab, over),
     places: setMinutesOf(slab, over).flatMap(({ layer, place, found, plannedMinutes, runs: from }): PlaceProposal[] => {
-      // Places are fitted from the slab as it was made, whatever it has become since.
+      // Places are fitted from the slab as it was made, not from later versions.
       const made = over.find(({ id }) => id === from.at(-1))?.slab ?? slab;
       const h = fittedCoefficient(made, larder, shop, { layer, minutes: found.median, place });
       const now = shop.placeH?.[place] ?? PLACE_AIR[place].h;

@@ -46,8 +46,8 @@ function knifeMinutes({ slabs }: Plan, cut: CutSpec): number {
  * Compares grids around the current one by earnings: the price per gram stays, the price of a piece is rounded up to the next
  * ending, and each cut has its own cutting time, trims and packaging.
  *
- * @param now the price of the slab as it stands
- * @param minutes of its day as it stands; null while that is not known
+ * @param now the current price of the slab
+ * @param minutes of its current schedule; null while that is not known
  * @returns the one that earns most first; none for a slab that is not cut on a grid
  */
 export function cutsByMoney(

@@ -190,7 +190,7 @@ function slowest(settings: readonly Setting[]): Pick<ChainOf, 'waits' | 'cutWith
 /**
  * Schedules steps forward from a start or backward from a deadline.
  *
- * A deadline that cannot be met is told with what stands in the way, and the earliest end that is possible from now on.
+ * A deadline that cannot be met comes back with the reason and the earliest possible end.
  *
  * @param now nothing can begin before it
  */

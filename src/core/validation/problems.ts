@@ -55,7 +55,7 @@ function knownValues(schema: Node): Set<unknown> | null {
   return fresh;
 }
 
-/** Tells whether nothing is asked of a list or an object as a whole, only of what is in it. */
+/** Tells whether a list or an object has no rules as a whole, only for its contents. */
 const isPlainContainer = (schema: Node, value: unknown): boolean =>
   schema.tests.length === 0 && typeof value === 'object' && value !== null && schema.isType(value);
 

@@ -113,7 +113,7 @@ function rests(weighing: Weighing, atG: number, leastG: number): Weighing {
   const isSame = restedG !== null && underG === restedG && Math.abs(atG - restedG) <= leastG;
   if (isSame) {
     const before = weighedG.at(-1);
-    // While an item lies there, the latest window gives its mass.
+    // While an item is on the scale, the latest window gives its mass.
     return before === undefined
       ? resting
       : { ...resting, weighedG: [...weighedG.slice(0, -1), before + atG - restedG] };

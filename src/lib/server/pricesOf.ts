@@ -42,7 +42,7 @@ export interface PricedPage {
  * Returns a page of the shop's slabs with their prices, the last saved first.
  *
  * @param from how many to skip
- * @param patienceMs after this long the page is given as far as it is worked out; the work goes on
+ * @param patienceMs after this time the page comes with the prices so far; the calculation continues
  */
 export async function pricedPage(db: Db, from: number, patienceMs: number): Promise<PricedPage> {
   const { names, all } = slabNamesFound(db, '', from, PRICES_AT_ONCE);

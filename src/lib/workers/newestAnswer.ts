@@ -13,7 +13,7 @@ export class NewestAnswer<Question, Answer> {
   #onanswer: (answer: Answer) => 'done' | 'more' = () => 'done';
 
   /**
-   * @param make starts a worker that says `READY` once it listens; it is started anew when a question has to be dropped, since one
+   * @param make starts a worker that says `READY` once it listens; it is restarted when a question has to be dropped, since one
    * that works hears nothing
    * @param onfail called when the worker cannot be loaded, or dies at a question: no answer will come to it
    */
@@ -25,7 +25,7 @@ export class NewestAnswer<Question, Answer> {
   /**
    * Asks; an earlier question gets no answer any more.
    *
-   * @param onanswer told of each message; says whether there is more to come
+   * @param onanswer called with each message; returns whether more will come
    */
   ask(question: Question, onanswer: (answer: Answer) => 'done' | 'more'): void {
     if (this.#busy) this.close();
