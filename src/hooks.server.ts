@@ -1,5 +1,6 @@
 import { type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
+import { setMaxListeners } from 'node:events';
 import pino from 'pino';
 import { asker } from '$lib/server/asker';
 import { database, openShop, reportStorage, storageFault } from '$lib/server/db';
@@ -50,6 +51,8 @@ export const handle: Handle = async ({ event, resolve }) => {
     const theme = event.cookies.get('theme') === 'night' ? 'night' : 'day';
     return resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   };
+  // One page asks for many results, each of which listens for the end of its request.
+  setMaxListeners(0, event.request.signal);
   const response = await asker.run({ client: event.locals.client, signal: event.request.signal }, answer);
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
   log.info({

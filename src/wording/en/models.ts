@@ -88,7 +88,7 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
       text: 'A layer is ready for the next one when its surface is firm enough and its minimum wait is over. It cuts cleanly when its middle is firm enough. If you set a temperature to cool to, the warmest part decides.',
       source: 'Firmness by temperature and time for each kind of layer, checked against usual waits',
       holds: 'The kinds of layer it names. A wait measured in your own place takes precedence.',
-      bench: '29 waits held against',
+      bench: '53 waits held against',
     },
     {
       title: 'How hard boiled sugar gets',
