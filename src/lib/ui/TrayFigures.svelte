@@ -27,6 +27,12 @@
   let { plan, allergens, kept, keptAllergens, soldAt, keptSoldAt, slab, readyIn, raised }: Props = $props();
 
   const shown = $derived(shopFigures());
+  const CELLS = [
+    ['pieces', 'Pieces'],
+    ['each', 'Piece weight'],
+    ['cost', 'Ingredients, each'],
+    ['height', 'Height'],
+  ] as const;
 
   function figures({ cut, cost, slab: planned, slabs }: Plan, statement: AllergenStatement) {
     const [piece] = cut.pieces;
@@ -48,6 +54,7 @@
   }
   const now = $derived(figures(plan, allergens));
   const before = $derived(figures(kept, keptAllergens));
+  const isChanged = $derived(CELLS.some(([key]) => before[key] !== now[key]) || (keptSoldAt ?? soldAt) !== soldAt);
   const ready = $derived(
     readyIn
       ? `${aboutDuration(readyIn.minutes)}, ${aboutDuration(readyIn.handsMinutes)} of labour`
@@ -55,15 +62,9 @@
         ? '…'
         : '-',
   );
-  const CELLS = [
-    ['pieces', 'Pieces'],
-    ['each', 'Piece weight'],
-    ['cost', 'Ingredients, each'],
-    ['height', 'Height'],
-  ] as const;
 </script>
 
-<dl class="figures" class:raised aria-live="polite">
+<dl class="figures" class:raised class:isChanged aria-live="polite">
   {#each CELLS as [key, label] (key)}
     <div class={key}>
       <dt>{label}</dt>
@@ -159,6 +160,16 @@
   @media (max-width: 1400px) {
     div {
       padding-inline: 0.65rem;
+    }
+
+    .contains {
+      flex-basis: 8rem;
+      min-width: 8rem;
+    }
+
+    /** Shown in Pack; old and new figures need its place. */
+    .isChanged .keeps {
+      display: none;
     }
   }
 

@@ -185,13 +185,17 @@
     {/if}
     {#each moments as { at, l, text }, i (text)}
       {@const band = bands[l]!}
-      {@const y = TOP + mapPx + (folded ? 0 : LINE * (i + 1))}
+      {@const y = TOP + mapPx + (folded ? 0 : LINE * (moments.length - i))}
       <path d="M{x(at)} {TOP + band.top * mapPx}V{y}" class="until" />
       <circle cx={x(at)} cy={TOP + band.top * mapPx} r="4" />
-      {#if !folded}<text x={x(at) + (anchor(at) === 'end' ? -6 : 6)} {y} text-anchor={anchor(at)} class="moment"
-          >{text}</text
-        >{/if}
     {/each}
+    {#if !folded}
+      <!-- The last moment comes first, so that no line crosses the text of another. -->
+      {#each moments as { at, text }, i (text)}
+        {@const y = TOP + mapPx + LINE * (moments.length - i)}
+        <text x={x(at) + (anchor(at) === 'end' ? -6 : 6)} {y} text-anchor={anchor(at)} class="moment">{text}</text>
+      {/each}
+    {/if}
     <path d="M{x(minute)} {TOP - 4}V{TOP + mapPx + 4}" class="now" />
     <g transform="translate({Math.min(widthPx - 36, Math.max(36, x(minute)))} 0)" class="flag">
       <rect x="-36" y="2" width="72" height="22" />
@@ -247,6 +251,9 @@
   .moment {
     font-size: 13px;
     fill: var(--ink);
+    stroke: var(--panel);
+    stroke-width: 5px;
+    paint-order: stroke;
     font-variant-numeric: tabular-nums;
   }
 
