@@ -30,11 +30,10 @@ export interface LayerPart {
   readonly share: number;
 }
 
-/**
- * Minimum share of chocolate, crumb or butterfat, by weight weighed in, that decides the behaviour. Less chocolate is enough where
- * nothing else sets the mixture: biscuits or nut paste stirred into it.
- */
-const DECIDES = { chocolate: 0.5, stirredIn: 0.35, crumb: 0.3, butterfat: 0.15 } as const;
+/** Minimum share of chocolate, crumb or butterfat, by weight weighed in, that decides the behaviour. */
+const DECIDES = { chocolate: 0.5, crumb: 0.3, butterfat: 0.15 } as const;
+/** Minimum share of chocolate that sets a mixture of biscuits, nut paste or cream by itself, soft as it is. */
+const SETS = 0.35;
 
 /** Sums a figure times mass over parts, g. */
 function sumG(parts: readonly LayerPart[], of: (thing: WeighedThing) => number): number {
@@ -58,13 +57,21 @@ export function behaviourOf(parts: readonly LayerPart[]): Behaviour {
   const allG = sumG(parts, () => 1);
   const has = (test: (preparation: LayerPart['preparation']) => boolean) =>
     parts.some(({ preparation }) => test(preparation));
-  const chocolate = chocolateG(parts) / allG;
-  if (chocolate > DECIDES.chocolate) return 'chocolate';
+  if (chocolateG(parts) > DECIDES.chocolate * allG) return 'chocolate';
   if (parts.some(({ things }) => things.some((thing) => isKind('gelling agent', thing)))) return 'gel';
   if (has(isHardBoil)) return 'hard boil';
   if (has(isBaked)) return 'baked';
-  if (chocolate > DECIDES.stirredIn && !has(isBoiled)) return 'chocolate';
   if (sumG(parts, (thing) => (isKind('crumb', thing) ? 1 : 0)) > DECIDES.crumb * allG) return 'crumb';
   if (has(isBoiled)) return 'soft boil';
   return butterfatG(parts) > DECIDES.butterfat * allG ? 'butter-bound' : 'loose';
+}
+
+/** Behaviours of mixtures that nothing sets but what is stirred into them. */
+const UNSET: readonly Behaviour[] = ['crumb', 'butter-bound', 'loose'];
+
+/** Returns the behaviour by which a layer sets: chocolate that is stirred into a mixture sets it, and does not make it brittle. */
+export function settingBehaviourOf(parts: readonly LayerPart[]): Behaviour {
+  const behaviour = behaviourOf(parts);
+  const isStirredIn = UNSET.includes(behaviour) && chocolateG(parts) > SETS * sumG(parts, () => 1);
+  return isStirredIn ? 'chocolate' : behaviour;
 }

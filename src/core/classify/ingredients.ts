@@ -109,7 +109,7 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
   coarse: {
     by: ({ water, other }, _, name) => COARSE.test(name) && water < 15 && other >= 35,
     name: COARSE,
-    not: /flour|spread|butter|chocolate/,
+    not: /flour|spread|butter|chocolate|milk|drink|cream|dough/,
   },
   'gelling agent': { by: null, name: /gelatin|agar|pectin/ },
   gelatine: { by: null, name: /gelatin/ },

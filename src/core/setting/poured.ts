@@ -1,6 +1,6 @@
 /** Layers of a slab as poured: temperature, setting mechanism, and how a warm pour affects them. */
 import type { Composition } from '../larder';
-import { behaviourOf, isBaked, type Behaviour, type LayerPart } from '../classify';
+import { behaviourOf, isBaked, settingBehaviourOf, type Behaviour, type LayerPart } from '../classify';
 import { layerParts, type LaidSlab, type Mixture } from '../scale';
 import { bakedTogether, endPointC, type CutTool, type ExpandedSlab, type Layer, type Place } from '../slab';
 import type { Firmness } from './firmness';
@@ -108,13 +108,14 @@ export function pouredLayers(
     if (thicknessMm <= 0) return [];
     const { grams, massG: madeG, known } = gramsOf(layer, slab, mixtures);
     const parts = layerParts(layer, slab, mixtures);
-    const behaviour = behaviourOf(parts);
+    const behaviour = settingBehaviourOf(parts);
     const density = volumeMl > 0 ? massG / volumeMl : null;
     const thermal = known ? thermalOf(grams, density) : null;
     const place = layer.set?.place ?? 'room';
     const pourC = layer.pourC ?? usualPourC(behaviour, parts, cooledC(layer, slab, mixtures, roomC));
     const { firmness, latents } = firmnessIn(layer, { slab, parts, behaviour, grams, madeG, density, place, pourC });
-    const { softensC, brittle } = SOFTENS[behaviour];
+    const { softensC } = SOFTENS[behaviour];
+    const { brittle } = SOFTENS[behaviourOf(parts)];
     const cracks = brittle && COLD_BLADES.includes(slab.cut?.tool ?? 'hot blade');
     return [
       {

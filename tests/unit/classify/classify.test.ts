@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
   behaviourOf,
+  settingBehaviourOf,
   butterfatG,
   chocolateG,
   isBaked,
@@ -131,6 +132,28 @@ const part = (
 });
 const bake = { steps: [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 160 }] };
 
+test('chocolate from 35 % sets what nothing else sets, and makes it no chocolate', () => {
+  const both = (chocolateG: number, other: string, preparation = {}) => {
+    const parts = [
+      part(
+        [
+          ['dark chocolate', chocolateG],
+          [other, 100 - chocolateG],
+        ],
+        preparation,
+      ),
+    ];
+    return [behaviourOf(parts), settingBehaviourOf(parts)];
+  };
+  assert.deepEqual(both(36, 'hazelnut praline paste'), ['loose', 'chocolate']);
+  assert.deepEqual(both(34, 'hazelnut praline paste'), ['loose', 'loose']);
+  assert.deepEqual(both(36, 'oat biscuit crumbs'), ['crumb', 'chocolate']);
+  assert.deepEqual(both(36, 'butter'), ['butter-bound', 'chocolate']);
+  assert.deepEqual(both(36, 'rye flour', bake), ['baked', 'baked']);
+  assert.deepEqual(both(36, 'caster sugar', to(116)), ['soft boil', 'soft boil']);
+  assert.deepEqual(both(60, 'butter'), ['chocolate', 'chocolate']);
+});
+
 test('a layer behaves by what is in it and how far it is cooked', () => {
   const cases = [
     [
@@ -143,37 +166,10 @@ test('a layer behaves by what is in it and how far it is cooked', () => {
     [
       'loose',
       part([
-        ['dark chocolate', 34],
+        ['dark chocolate', 49],
         ['whipping cream', 0],
-        ['golden syrup', 66],
+        ['golden syrup', 51],
       ]),
-    ],
-    [
-      'chocolate',
-      part([
-        ['dark chocolate', 36],
-        ['hazelnut praline paste', 64],
-      ]),
-    ],
-    [
-      'baked',
-      part(
-        [
-          ['dark chocolate', 36],
-          ['rye flour', 64],
-        ],
-        bake,
-      ),
-    ],
-    [
-      'soft boil',
-      part(
-        [
-          ['dark chocolate', 36],
-          ['caster sugar', 64],
-        ],
-        to(116),
-      ),
     ],
     [
       'gel',
