@@ -130,8 +130,10 @@ test('a day backwards from a deadline across a night: in the hours there are, he
 }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/schedule`);
-  await page.getByLabel('Done by').fill('15/3/2030'); // A Friday, at noon.
-  await expect(page.getByText(/Begin Thu,? 14 Mar, \d\d:\d\d, done Fri,? 15 Mar, 12:00/)).toBeVisible();
+  await page.getByLabel('Done by').fill('15/3/2030'); // A Friday.
+  await page.getByRole('textbox', { name: 'at', exact: true }).fill('11:00');
+  await page.getByRole('textbox', { name: 'at', exact: true }).blur();
+  await expect(page.getByText(/Begin Thu,? 14 Mar, \d\d:\d\d, done Fri,? 15 Mar, 11:00/)).toBeVisible();
   const rows = page.getByRole('row').filter({ hasText: /^\d+\s*(Thu|Fri)/ });
   await expect(rows.first()).toContainText('Weigh everything');
   await expect(page.getByText('Risk of burns: boiling sugar sticks to skin').first()).toBeVisible();
