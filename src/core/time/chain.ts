@@ -61,7 +61,11 @@ interface Open {
   readonly laid: readonly string[];
   /** Whether scattered toppings stick to it, and whether one step poured it in all tins. */
   readonly wet: 'own' | 'shared' | null;
+  /** The layer scattered on it that waits the longest; `null` if none does. */
+  readonly strewn?: Layer | null;
 }
+
+const statedMinutes = (layer: Layer | null | undefined) => layer?.set?.minMinutes ?? 0;
 
 /** Tins that go through the schedule together, and their current top layer. */
 interface Run {
@@ -126,12 +130,15 @@ export function chainOf({
   /** Lets the top layer set, and returns what the next step in this tin has to wait for. */
   const settled = (run: Run, window: number | null = null): Link[] => {
     if (!run.open) return [];
-    const { layer, laid } = run.open;
-    const minutes = waits.find(({ id }) => id === layer?.id)?.nextFromMinutes ?? 0;
+    const { layer, laid, strewn } = run.open;
+    const wait = waits.find(({ id }) => id === layer?.id);
+    // What is scattered has no height and no calculated wait, only a stated one.
+    const own = wait ? (wait.nextFromMinutes ?? 0) : statedMinutes(layer);
+    const minutes = Math.max(own, statedMinutes(strewn));
     const longest = layer?.set?.maxMinutes;
     const most = window ?? (longest === undefined ? null : Math.max(0, longest - minutes));
     if (!layer || minutes === 0) return laid.map((on) => ({ on, least: 0, most }));
-    const place = layer.set?.place ?? 'room';
+    const place = (minutes > own ? strewn?.set?.place : undefined) ?? layer.set?.place ?? 'room';
     const id = add({
       id: `set/${layer.id}${run.mark}`,
       of: layer.id,
@@ -192,9 +199,14 @@ export function chainOf({
         caution: boiled && !from.every(isCooledFirst) ? 'burn' : null,
       });
       const isTop = !strewn && !raw;
+      const waitsMost = statedMinutes(layer) > statedMinutes(wet?.strewn) ? layer : wet?.strewn;
       run.open = wet
-        ? { ...wet, laid: [...wet.laid, id] }
-        : { layer: isTop ? layer : null, laid: [id], wet: isTop ? 'own' : null };
+        ? { ...wet, laid: [...wet.laid, id], strewn: waitsMost ?? null }
+        : {
+            layer: isTop || (strewn && statedMinutes(layer) > 0) ? layer : null,
+            laid: [id],
+            wet: isTop ? 'own' : null,
+          };
     });
     if (together && layer === together.layers.at(-1)) {
       const bakes = [...together.steps].map(([id, step]) => {
@@ -259,6 +271,19 @@ export function chainOf({
           ...last.map((on) => ({ on, least: 0, most: null })),
           ...pot.map((on) => ({ on, least: 0, most: on === GATHER ? null : LAY_WITHIN.other })),
         ],
+      }),
+    ];
+    if (statedMinutes(layer) === 0) continue;
+    const place = layer.set?.place ?? 'room';
+    last = [
+      add({
+        id: `set/${layer.id}`,
+        of: layer.id,
+        title: { code: 'set', name: layer.name, place },
+        minutes: statedMinutes(layer),
+        hands: 'free',
+        occupies: OCCUPIED[place],
+        after: last.map((on) => ({ on, least: 0, most: 0 })),
       }),
     ];
   }

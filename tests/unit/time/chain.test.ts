@@ -303,3 +303,32 @@ test('law: nothing is hot in an empty workroom: whatever the start or the deadli
     { numRuns: 60 },
   );
 });
+
+test('a wait on a coat or on something scattered is kept like any other, in its own place', () => {
+  const rye = slabNamed('Rye');
+  const last = rye.layers[2]!;
+  const chain = (...tops: Slab['layers']) =>
+    new Map(
+      workOf({ ...rye, layers: [...rye.layers.slice(0, 2), ...tops] }, demoLarder, cool).activities.map((activity) => [
+        activity.id,
+        activity,
+      ]),
+    );
+  const follows = (activities: ReturnType<typeof chain>, id: string, on: string) =>
+    activities.get(id)!.after.some((link) => link.on === on);
+  const set = { minMinutes: 133, place: 'fridge' } as const;
+  const coated = chain({ ...last, spread: 'coat', thicknessMm: 1, set });
+  const sets = coated.get(`set/${last.id}`)!;
+  assert.deepEqual([sets.minutes, sets.hands, sets.occupies], [133, 'free', ['fridge']]);
+  assert.deepEqual(sets.after, [{ on: `lay/${last.id}`, least: 0, most: 0 }]);
+  assert.ok(follows(coated, 'pack', sets.id));
+  // Scattered on the caramel while it is wet, the caramel waits for as long.
+  const strewn = chain({ ...last, spread: 'scatter', thicknessMm: undefined, set });
+  const waits = strewn.get('set/l2')!;
+  assert.deepEqual([waits.minutes, waits.occupies], [133, ['fridge']]);
+  assert.ok(follows(strewn, 'set/l2', `lay/${last.id}`) && follows(strewn, 'cut', 'set/l2'));
+  const short = chain({ ...last, spread: 'scatter', thicknessMm: undefined, set: { minMinutes: 5 } });
+  const without = chain({ ...last, spread: 'scatter', thicknessMm: undefined, set: {} });
+  assert.equal(short.get('set/l2')!.minutes, without.get('set/l2')!.minutes);
+  assert.ok(!chain({ ...last, spread: 'coat', thicknessMm: 1, set: {} }).has(`set/${last.id}`));
+});
