@@ -1,6 +1,6 @@
 /**
- * What runs for every mutant of a room of the core, bundled so that no mutant waits for files to be compiled or packages to be found:
- * first the room's figures worked by hand, all in one process, then each file of its laws by itself, then tests of other rooms that use it.
+ * What runs for every mutant of a folder of the core, bundled so that no mutant waits for files to be compiled or packages to be found:
+ * first the folder's figures worked by hand, all in one process, then each file of its laws by itself, then tests of other folders that use it.
  * It is run as a command by Stryker in its copy of the project.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -10,7 +10,7 @@ import alias from './aliases.cjs';
 
 /** In a folder of the depth of `things.ts`, from which the demo is read. */
 const OUT = 'tests/mutants';
-/** Which tests of other rooms ask for a room's work beyond its own tests. */
+/** Tests of other folders that also exercise a folder. */
 const OTHER_TESTS = {
   check: ['usecases/selling', 'scale/wholeThings'],
   cost: ['usecases/selling'],
@@ -31,7 +31,7 @@ const OTHER_TESTS = {
 /** A test that counts its own cases, of which a fifth of a second has too few. */
 const NEEDS_TIME = 'bent.test.ts';
 
-/** @returns the bundles of a room, in the order in which they run: a name, and the tests in it */
+/** @returns the bundles of a folder, in the order in which they run: a name, and the tests in it */
 function bundlesOf(room) {
   const folder = `tests/unit/${room}`;
   const tests = readdirSync(folder)
@@ -45,7 +45,7 @@ function bundlesOf(room) {
   ].filter(({ tests }) => tests.length > 0);
 }
 
-/** @returns paths of a room's bundles */
+/** @returns paths of a folder's bundles */
 export const bundlePaths = (room) => bundlesOf(room).map(({ name }) => `${OUT}/${name}.mjs`);
 
 async function bundle(room) {

@@ -17,7 +17,7 @@ function timed(rounds: number, work: () => unknown): string {
   return `median ${times[Math.floor(rounds / 2)]!.toFixed(2)} ms, 95 % under ${times[Math.floor(rounds * 0.95)]!.toFixed(2)} ms`;
 }
 
-/** The price of a slab with its channels, with its label and what the second reader says; other cuts; 20 boxes. */
+/** The price of a slab with its channels, with its label and checks; other cuts; 20 boxes. */
 export function benchSelling(slab: Slab, ingredients: readonly Ingredient[], shop: Shop): string[] {
   const larder = larderOf(ingredients);
   const planned = plan(slab, larder, shop);
@@ -37,7 +37,7 @@ export function benchSelling(slab: Slab, ingredients: readonly Ingredient[], sho
   const piece = { lengthMm: 47, widthMm: 31, heightMm: 18, massG: 30 };
   const packed = timed(ROUNDS, () => boxAnswers(piece, 240, boxes, 0.5));
   return [
-    `price of a slab of six layers with four channels, once its day is known: ${priced} (wanted: under 20 ms); with its label and the second reader: ${whole}; 24 other cuts by money: ${cuts}`,
+    `price of a slab of six layers with four channels, once its day is known: ${priced} (wanted: under 20 ms); with its label and checks: ${whole}; 24 other cuts by money: ${cuts}`,
     `20 boxes searched for 240 pieces: ${packed} (wanted: under 50 ms)`,
   ];
 }

@@ -22,7 +22,7 @@ export interface WrittenLayer extends Dose {
  * needs, and the rest is leftover.
  *
  * Where layers take more of a preparation than there is, each gets its part of what there is, so that mass is conserved;
- * the second reader says so.
+ * a check reports it.
  *
  * @param tin the one in the slab file
  */

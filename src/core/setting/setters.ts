@@ -192,7 +192,8 @@ const FIRMER_BY_DEGREE = 5;
  * temperature.
  *
  * @param endC end point, °C at sea level
- * @see Charles D. F. (1960), solubility of sucrose: 85.5 % sugar at 27 °C and 87 % at 46 °C have the same share of crystals
+ * @see Charles D. F. (1960), solubility of sucrose: 85.5 % sugar at 27 °C and 87 % at 45 °C have the same share of crystals, which is 9 °C per
+ *   degree of the end point. 5 °C fits usual waits, since not all of it crystallises
  */
 export function grainFirmness(endC: number): Firmness {
   const by = FIRMER_BY_DEGREE * Math.max(0, endC - FUDGE_C);

@@ -29,7 +29,7 @@ export function sameOnRack(a: AnyTin, b: AnyTin): boolean {
 /**
  * Returns the outline of a sheet slab of a given area in the sheet's proportions, as a tin with straight walls.
  *
- * It may be larger than the sheet; the second reader says so.
+ * It may be larger than the sheet; a check reports it.
  *
  * @param areaMm2 > 0
  */

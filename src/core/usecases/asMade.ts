@@ -32,11 +32,11 @@ type Made = Pick<RunRecord, 'lines' | 'tins'> & Partial<Pick<RunRecord, 'cameOut
  */
 export function planAsMade(slab: Slab, larder: Larder, shop: Shop, { cameOut, ...record }: Made): Plan {
   const made = slabAsMade(slab, record);
-  const reckoned = plan(made, larder, shop);
-  if (!cameOut?.size) return reckoned;
+  const withoutYields = plan(made, larder, shop);
+  if (!cameOut?.size) return withoutYields;
   const preparations = made.preparations.map((preparation, p) => {
     const outG = cameOut.get(preparation.id);
-    const { massInG, evaporatedG } = reckoned.preparations[p]!;
+    const { massInG, evaporatedG } = withoutYields.preparations[p]!;
     // Of a boil its water goes first; anything else only has its loss.
     const beforeG = massInG - (preparation.cookTo ? evaporatedG : 0);
     return outG === undefined || beforeG <= 0

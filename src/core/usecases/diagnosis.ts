@@ -88,7 +88,8 @@ export function diagnoseSlab(
   const slabLarder = slab.larder ? larderOf(slab.larder) : undefined;
   const checkedOn = shop.probes?.[0]?.checkedOn;
   const areaFactor = record.tins
-    ? faceMm2(planAsMade(slab, larder, shop, record)) / faceMm2(planOf(slab, larder, shop))
+    ? faceMm2(planAsMade(slab, larder, shop, { lines: record.lines, tins: record.tins })) /
+      faceMm2(planOf(slab, larder, shop))
     : 1;
   const facts = factsOf({
     plan: run.plan,

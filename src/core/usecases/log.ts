@@ -35,7 +35,9 @@ export function loggedRun({ id, plan, events, slab, ingredients, shop }: RunToLo
   const record = runRecord(plan, events);
   const { pieces } = record.outcome;
   const larder = larderOf(ingredients);
-  const made = planAsMade(slab, larder, shop, record).cost.used;
+  // What came out of the pots changes heights and no costs.
+  const { lines, tins } = record;
+  const made = planAsMade(slab, larder, shop, { lines, tins }).cost.used;
   const planned = planOf(slab, larder, shop).cost.used;
   return {
     ...{ id, plan, slab, record },

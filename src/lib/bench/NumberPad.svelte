@@ -54,7 +54,7 @@
   />
   <span aria-hidden="true">{unit}</span>
 </label>
-<p id="pad-{quantity}" class="told" class:wrong={read !== null && !read.ok} role="status">
+<p id="pad-{quantity}" class="hint" class:wrong={read !== null && !read.ok} role="status">
   {#if read !== null && !read.ok}{reasonText(read.reason)}{:else if read?.understood}Understood as {read.understood}{/if}
 </p>
 <div class="keys">
@@ -89,7 +89,7 @@
     text-align: right;
   }
 
-  .told {
+  .hint {
     min-height: 1.4em;
     margin: 0.2rem 0 0;
     font-size: 0.92rem;
