@@ -178,7 +178,12 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
     for (const name of buttons) await sheet.getByRole('button', { name, exact: true }).click();
   };
   await note('Thickness', 'Base', '9', 'point', '5', 'Add note');
-  await note('More or less of an ingredient', 'caster sugar, Treacle caramel', '3', '0', 'less', 'Add note');
+  await note('More or less of an ingredient', 'caster sugar, Treacle caramel');
+  const changedBy = sheet.getByRole('textbox', { name: 'More or less of an ingredient, g' });
+  await changedBy.fill('-2 tbsp');
+  await expect(sheet.getByText(/^Understood as -2\d(\.\d+)? g$/)).toBeVisible();
+  await changedBy.fill('30');
+  for (const name of ['less', 'Add note']) await sheet.getByRole('button', { name, exact: true }).click();
   await note('Weight out of the pot', 'Rye shortbread', '5', '8', '0', 'Add note');
   await note('Different tin');
   await sheet.getByRole('button').filter({ hasText: '280' }).first().click();

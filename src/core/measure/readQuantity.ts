@@ -145,11 +145,11 @@ function readDensity(text: string, { measures }: Expected): number | null {
   return read.ok && massG !== undefined && volumeMl !== undefined ? (read.value * massG) / volumeMl : null;
 }
 
-/** Returns the mass of "5 eggs" or "a dozen", g; `null` for what is no number of pieces. A bare number is in the shop's unit. */
+/** Returns the mass of "5 eggs", "-1 egg" or "a dozen", g; `null` for what is no number of pieces. A bare number is in the shop's unit. */
 function readPieces(text: string, { quantity, piece }: Expected): number | null {
   if (quantity !== 'mass' || !piece || !/\p{L}/u.test(text)) return null;
   const counted = countedIn(text, piece.name);
-  const read = counted === null ? null : readNumber(counted, { min: 0, max: Infinity });
+  const read = counted === null ? null : readNumber(counted, { min: -Infinity, max: Infinity });
   return read?.ok ? read.value * piece.massG : null;
 }
 

@@ -59,6 +59,10 @@
   const follower = $derived(followers.find(({ id }) => id === chosen) ?? turn);
   const plan = $derived(follower.plan);
   const run = $derived(follower.state);
+  const begun = $derived(runs.find(({ id }) => id === follower.id)!);
+  /** Entry of an ingredient in the larder of the run. */
+  const ingredientOf = (name: string) =>
+    ingredientNamed(name, larderOf(begun.ingredients), larderOf(begun.slab.larder ?? []));
   const nowMs = $derived(follower.nowMs);
   const isReached = $derived(followers.every((followed) => followed.isReached));
   const isStored = $derived(followers.every((followed) => followed.isStored));
@@ -192,7 +196,7 @@
     <!-- Beside or below the current step: what appears there moves no button that is about to be pressed. -->
     <div>
       <div id="cannot-wait"><UrgentNotice {plan} dangers={run.dangers} {isStored} /></div>
-      <BenchNotices {followers} {isReached} {waiting} {follower} begun={runs.find(({ id }) => id === follower.id)!} />
+      <BenchNotices {followers} {isReached} {waiting} {follower} {begun} />
       <NextSteps
         {byItself}
         {next}
@@ -216,6 +220,7 @@
   <NoteSheet
     {plan}
     lines={run.lines}
+    {ingredientOf}
     {rack}
     onnote={happened}
     onphoto={(id, jpeg) => follower.photographed(id, jpeg, '')}
@@ -236,10 +241,9 @@
 {/if}
 {#if weighing}
   {@const line = weighing}
-  {@const begun = runs.find(({ id }) => id === follower.id)!}
   <WeighSheet
     {line}
-    ingredient={ingredientNamed(line.ingredient, larderOf(begun.ingredients), larderOf(begun.slab.larder ?? []))}
+    ingredient={ingredientOf(line.ingredient)}
     lots={lots.filter(({ ingredient }) => ingredient === line.ingredient).map(({ lot }) => lot)}
     onnote={happened}
     onclose={() => (weighing = null)}

@@ -1,6 +1,7 @@
 <!-- Form for everything else at the bench: yields, changed amounts, another tin, photos, notes, changes for next time. -->
 <script lang="ts">
   import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
+  import type { Ingredient } from '$core/larder';
   import type { Quantity } from '$core/measure';
   import { POT_SIGNS, runEventSchema, type Happening, type LineNow, type RunPlan } from '$core/run';
   import { limitsAt } from '$core/validation';
@@ -10,6 +11,7 @@
   import Notice from '$lib/ui/Notice.svelte';
   import { uuid } from '$lib/devices/uuid';
   import Choices from './Choices.svelte';
+  import { countableAs } from './countableAs';
   import NextTime from './NextTime.svelte';
   import NumberPad from './NumberPad.svelte';
   import { smallerPhoto } from './photo';
@@ -18,12 +20,14 @@
   interface Props {
     plan: RunPlan;
     lines: readonly LineNow[];
+    /** Entry of an ingredient in the larder of the run. */
+    ingredientOf: (name: string) => Ingredient | null;
     rack: readonly (RackTin & { readonly id: number })[];
     onnote: (...happenings: Happening[]) => void;
     onphoto: (id: string, jpeg: Blob) => Promise<void>;
     onclose: () => void;
   }
-  let { plan, lines, rack, onnote, onphoto, onclose }: Props = $props();
+  let { plan, lines, ingredientOf, rack, onnote, onphoto, onclose }: Props = $props();
 
   const figures = $derived(shopFigures());
   const WHY_STOPPED = ['Burnt', 'Split', 'Ingredient missing', 'No time'] as const;
@@ -37,6 +41,7 @@
     /** @param value in the base unit */
     readonly make: (value: number, of: string) => Happening;
   }
+  const idOf = ({ preparation, line }: LineNow) => `${preparation} ${line}`;
   const pots = $derived(plan.pots.map(({ preparation, name }) => ({ id: preparation, text: name })));
   const numbered = $derived({
     'Weight out of the pot': {
@@ -45,12 +50,9 @@
     },
     'More or less of an ingredient': {
       ...{ quantity: 'mass', limits: 'amount-changed.byG' },
-      of: lines.map(({ preparation, line, ingredient, preparationName }) => ({
-        id: `${preparation} ${line}`,
-        text: `${ingredient}, ${preparationName}`,
-      })),
+      of: lines.map((line) => ({ id: idOf(line), text: `${line.ingredient}, ${line.preparationName}` })),
       make: (byG, of) => {
-        const line = lines.find((line) => `${line.preparation} ${line.line}` === of)!;
+        const line = lines.find((line) => idOf(line) === of)!;
         return { kind: 'amount-changed', preparation: line.preparation, line: line.line, byG };
       },
     },
@@ -100,6 +102,10 @@
   let words = $state('');
   let isNoPicture = $state(false);
   const asked: Numbered | null = $derived(kind !== null && kind in numbered ? numbered[kind as NumberedKind] : null);
+  /** The line whose amount changes. */
+  const changedLine = $derived(
+    kind === 'More or less of an ingredient' ? lines.find((line) => idOf(line) === chosen) : undefined,
+  );
   const chosen = $derived(of ?? (asked?.of.length === 1 ? asked.of[0]!.id : null));
   /** In the base unit; `undefined` where it cannot be read. */
   let value: number | null | undefined = $state(null);
@@ -128,6 +134,7 @@
         label={kind}
         quantity={asked.quantity}
         limits={limitsAt(runEventSchema, asked.limits)}
+        {...changedLine ? countableAs(changedLine, ingredientOf(changedLine.ingredient)) : {}}
         bind:text
         bind:value
       />

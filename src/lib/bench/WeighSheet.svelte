@@ -9,6 +9,7 @@
   import type { DeviceSource } from '$lib/devices/device';
   import { shopFigures } from '$lib/format/shopFigures';
   import Choices from './Choices.svelte';
+  import { countableAs } from './countableAs';
   import NumberPad from './NumberPad.svelte';
   import Sheet from './Sheet.svelte';
 
@@ -65,10 +66,7 @@
     label="Weighed"
     quantity="mass"
     limits={limitsAt(runEventSchema, 'weighed.massG')}
-    densityGPerMl={ingredient?.densityGPerMl}
-    piece={ingredient?.unitMassG === undefined
-      ? undefined
-      : { name: `${ingredient.name} ${line.ingredient}`, massG: ingredient.unitMassG }}
+    {...countableAs(line, ingredient)}
     bind:text
     bind:value={massG}
   />

@@ -74,9 +74,10 @@ test('an amount is never written with a tail of digits', () => {
 
 test('a weight of what comes in pieces is read by their number too; a bare number is in grams', () => {
   const egg = { name: 'whole egg', massG: 50 };
+  const eggs = { quantity: 'mass', figures: METRIC, measures: 'metric' } as const;
   const weighed = (text: string, own: readonly (typeof egg)[] = [egg]) => {
     const [piece] = own;
-    const read = readQuantity(text, LIMITS, { quantity: 'mass', figures: METRIC, measures: 'metric', piece });
+    const read = readQuantity(text, LIMITS, { ...eggs, piece });
     return read.ok ? [read.value, read.understood] : read.reason.code;
   };
   assert.deepEqual(weighed('5 eggs'), [250, '250 g']);
@@ -90,4 +91,7 @@ test('a weight of what comes in pieces is read by their number too; a bare numbe
   assert.equal(weighed('5 limes'), 'mass-expected');
   assert.equal(weighed('5 eggs', []), 'mass-expected');
   assert.equal(weighed('300 dozen eggs'), 'above-max');
+  assert.equal(weighed('-1 egg'), 'below-min');
+  const change = readQuantity('-1 egg', { min: -500, max: 500 }, { ...eggs, piece: egg });
+  assert.deepEqual(change, { ok: true, value: -50, understood: '-50 g' });
 });
