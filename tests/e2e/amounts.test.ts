@@ -5,6 +5,9 @@ test('what I have sets the size: the limit is named and the rest is left over', 
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   await page.getByText('what I have').click();
+  // A cup is an amount too where the larder knows a density.
+  await page.getByLabel('Stock of butter').fill('1 cup');
+  await expect(page.getByText(/^understood as 2[23]\d(\.\d+)? g$/)).toBeVisible();
   await page.getByLabel('Stock of butter').fill('190');
   await expect(page.getByText('butter runs out first: 0.67 times the base recipe')).toBeVisible();
   await page.getByLabel('Stock of dark chocolate').fill('120');
@@ -17,6 +20,17 @@ test('what I have sets the size: the limit is named and the rest is left over', 
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Stock of butter')).toHaveValue('190');
+});
+
+test('a pack by the dozen and a stock in eggs, where the weight of one is known', async ({ open, page }) => {
+  await open('/larder');
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('duck egg');
+  await page.getByLabel('Weight of one, g').fill('70');
+  await page.getByLabel('In stock, g').fill('half a dozen duck eggs');
+  await expect(page.getByText('understood as 420 g')).toBeVisible();
+  await page.getByLabel('In stock, g').fill('3 hens');
+  await expect(page.getByText('Enter a weight such as')).toBeVisible();
 });
 
 test('a total height is met, and the slab can be written anew for it', async ({ open, page, shop }) => {

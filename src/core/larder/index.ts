@@ -6,6 +6,7 @@ export * from './match';
 export * from './allergens';
 export * from './allergenNames';
 export * from './density';
+export * from './countableAs';
 export * from './cells';
 export * from './columns';
 export * from './table';

@@ -1,7 +1,7 @@
 <!-- Form for everything else at the bench: yields, changed amounts, another tin, photos, notes, changes for next time. -->
 <script lang="ts">
   import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
-  import type { Ingredient } from '$core/larder';
+  import { countableAs, type Ingredient } from '$core/larder';
   import type { Quantity } from '$core/measure';
   import { POT_SIGNS, runEventSchema, type Happening, type LineNow, type RunPlan } from '$core/run';
   import { limitsAt } from '$core/validation';
@@ -11,7 +11,6 @@
   import Notice from '$lib/ui/Notice.svelte';
   import { uuid } from '$lib/devices/uuid';
   import Choices from './Choices.svelte';
-  import { countableAs } from './countableAs';
   import NextTime from './NextTime.svelte';
   import NumberPad from './NumberPad.svelte';
   import { smallerPhoto } from './photo';
@@ -134,7 +133,7 @@
         label={kind}
         quantity={asked.quantity}
         limits={limitsAt(runEventSchema, asked.limits)}
-        {...changedLine ? countableAs(changedLine, ingredientOf(changedLine.ingredient)) : {}}
+        {...changedLine ? countableAs(ingredientOf(changedLine.ingredient), changedLine.ingredient) : {}}
         bind:text
         bind:value
       />

@@ -2,14 +2,13 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
-  import type { Ingredient } from '$core/larder';
+  import { countableAs, type Ingredient } from '$core/larder';
   import { runEventSchema, type Happening, type LineNow } from '$core/run';
   import { limitsAt } from '$core/validation';
   import { openScale } from '$lib/devices/benchScale';
   import type { DeviceSource } from '$lib/devices/device';
   import { shopFigures } from '$lib/format/shopFigures';
   import Choices from './Choices.svelte';
-  import { countableAs } from './countableAs';
   import NumberPad from './NumberPad.svelte';
   import Sheet from './Sheet.svelte';
 
@@ -66,7 +65,7 @@
     label="Weighed"
     quantity="mass"
     limits={limitsAt(runEventSchema, 'weighed.massG')}
-    {...countableAs(line, ingredient)}
+    {...countableAs(ingredient, line.ingredient)}
     bind:text
     bind:value={massG}
   />

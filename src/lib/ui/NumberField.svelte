@@ -1,6 +1,6 @@
 <!-- A number as typed at the bench: "1 1/2", "½" and "1,5"; for a quantity also "9 in" or "237F". -->
 <script lang="ts">
-  import { readAmount, readNumber, readQuantity, type Quantity } from '$core/measure';
+  import { readAmount, readNumber, readQuantity, type Expected, type Quantity } from '$core/measure';
   import type { NumberLimits } from '$core/validation';
   import { reasonText } from '$wording/problems';
   import { shopFigures, shopMeasures } from '$lib/format/shopFigures';
@@ -12,8 +12,8 @@
     limits: NumberLimits;
     /** Its quantity: shown in the shop's unit, which ends the label; values are in the base unit. */
     quantity?: Quantity;
-    /** Density of the ingredient, g per mL, so that a spoon of it is understood too. */
-    density?: number | undefined;
+    /** The ingredient whose mass it is: a spoon of it, or a number of pieces, is understood too. */
+    countable?: Pick<Expected, 'densityGPerMl' | 'piece'>;
     /** Name of what is counted, so that "5 eggs" is understood too. */
     counted?: string | undefined;
     onvalue: (value: number | null) => void;
@@ -29,7 +29,7 @@
     /** Default while the field is empty, as text or value. */
     placeholder?: string | number;
   }
-  let { label, value, limits, quantity, density, counted, placeholder = '', ...field }: Props = $props();
+  let { label, value, limits, quantity, countable, counted, placeholder = '', ...field }: Props = $props();
 
   const figures = $derived(shopFigures());
   const shown = (number: number | null | undefined) => {
@@ -39,7 +39,7 @@
 
   function read(text: string) {
     const found = quantity
-      ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), densityGPerMl: density })
+      ? readQuantity(text, limits, { quantity, figures, measures: shopMeasures(), ...countable })
       : counted
         ? readAmount(text, limits, counted)
         : readNumber(text, limits);

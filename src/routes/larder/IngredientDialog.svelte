@@ -2,7 +2,7 @@
 <script lang="ts">
   import { Button, Modal, TextInput } from 'carbon-components-svelte';
   import { onMount, untrack } from 'svelte';
-  import type { Ingredient } from '$core/larder';
+  import { countableAs, type Ingredient } from '$core/larder';
   import type { ProblemMessage } from '$wording/problems';
   import { larderLimits } from '$lib/limits/fieldLimits';
   import { ask, problemAt } from '$lib/api';
@@ -29,6 +29,7 @@
   const { id, revision, ...facts } = start ?? { id: 0, revision: 0, name: '' };
   let form: Ingredient = $state.raw(facts);
   let aliases = $state((facts.aliases ?? []).join(', '));
+  const countable = $derived(countableAs(form, aliases));
   let open = $state(true);
   let typed: Record<string, string> = $state({});
   let problems: readonly ProblemMessage[] = $state.raw([]);
@@ -138,7 +139,7 @@
       label="In stock"
       quantity="mass"
       optional
-      density={form.densityGPerMl}
+      {countable}
       value={form.heldG}
       limits={larderLimits('heldG')}
       name="held"
@@ -174,7 +175,7 @@
       })}
   />
   <h3>Packs (the usual one first)</h3>
-  <PackRows packs={form.packs ?? []} {currency} {typed} {problems} onpacks={(packs) => set({ packs })} />
+  <PackRows packs={form.packs ?? []} {countable} {currency} {typed} {problems} onpacks={(packs) => set({ packs })} />
   {#if history.length > 0}
     <h3>Price history</h3>
     <PriceHistory prices={history} {currency} />

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Pack } from '$core/larder';
+  import type { Expected } from '$core/measure';
   import type { ProblemMessage } from '$wording/problems';
   import { larderLimits } from '$lib/limits/fieldLimits';
   import { problemAt } from '$lib/api';
@@ -10,13 +11,15 @@
 
   interface Props {
     packs: readonly Partial<Pack>[];
+    /** What a pack can be entered in besides its mass: 1 L, a dozen. */
+    countable: Pick<Expected, 'densityGPerMl' | 'piece'>;
     /** The shop's currency. */
     currency: string;
     typed: Record<string, string>;
     problems: readonly ProblemMessage[];
     onpacks: (packs: readonly Pack[]) => void;
   }
-  let { packs, currency, typed, problems, onpacks }: Props = $props();
+  let { packs, countable, currency, typed, problems, onpacks }: Props = $props();
 
   const set = (at: number, part: Partial<Pack>) =>
     onpacks(packs.map((pack, i) => (i === at ? { ...pack, ...part } : pack)) as Pack[]);
@@ -36,6 +39,7 @@
     <NumberField
       label="Net weight"
       quantity="mass"
+      {countable}
       value={pack.massG}
       limits={larderLimits('packs.massG')}
       problem={problemAt(problems, `/packs/${at}/massG`)}

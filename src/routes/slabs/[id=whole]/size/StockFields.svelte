@@ -1,11 +1,10 @@
 <!-- Stock of each ingredient: the one that runs out first limits the batch. Empty fields count as enough. -->
 <script lang="ts">
   import { Table } from 'carbon-components-svelte';
-  import { plainName } from '$core/larder';
+  import { countableAs, ingredientNamed, plainName } from '$core/larder';
   import type { Unit } from '$core/measure';
   import type { StockItem } from '$core/slab';
   import { slabLimits } from '$lib/limits/fieldLimits';
-
   import { slabWork } from '$lib/draft/slabContext';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
@@ -59,6 +58,8 @@
             <NumberField
               label="Stock of {name}"
               quantity={unit === 'each' ? undefined : 'mass'}
+              counted={unit === 'each' ? name : undefined}
+              countable={countableAs(ingredientNamed(name, work.larder), name)}
               hideLabel
               optional
               value={have.find(({ ingredient }) => plainName(ingredient) === plainName(name))?.quantity}
@@ -68,7 +69,7 @@
               onvalue={(quantity) => set(name, unit, quantity)}
             />
           </td>
-          <td class="quiet">{unit === 'each' ? 'pieces' : 'g'}</td>
+          <td class="quiet">{unit === 'each' ? 'pieces' : figures.mass.unit}</td>
           <td class="num">{left ? figures.mass.figure(left.leftG) : ''}</td>
         </tr>
       {/each}
