@@ -84,7 +84,10 @@ export interface ReasonFigures {
   'start-and-deadline': None;
   'size-or-slab': None;
   'most-below-least': { readonly least: number };
-  // Rows of a table.
+  // Tables and their rows.
+  'too-many-rows': { readonly max: number };
+  'column-missing': { readonly column: string; readonly columns: Names };
+  'too-many-changes': { readonly count: number; readonly max: number };
   'name-missing': None;
   'pack-name-missing': None;
   'pack-price-missing': None;

@@ -1,4 +1,4 @@
-import { reasonText } from '$wording/problems';
+import { problemMessage, type ProblemMessage } from '$wording/problems';
 import Papa from 'papaparse';
 import {
   guardedCell,
@@ -14,6 +14,7 @@ import {
   type Row,
   type RowRead,
 } from '$core/larder';
+import { reason, type Reason } from '$core/validation';
 import { readIngredient } from './requests/kept';
 
 /** The larder's tables: ingredients, or prices of packs. */
@@ -30,8 +31,8 @@ export interface LarderChanges {
   readonly added: readonly string[];
   readonly changed: readonly { readonly name: string; readonly fields: readonly FieldChange[] }[];
   readonly same: number;
-  /** The first rejected rows, by their number in the file (the heading is row 1), and how many there are. */
-  readonly bad: readonly { readonly row: number; readonly messages: readonly string[] }[];
+  /** The first rejected rows, by their number in the file (the heading is row 1), and how many there are. The path names a column. */
+  readonly bad: readonly { readonly row: number; readonly problems: readonly ProblemMessage[] }[];
   readonly badCount: number;
 }
 
@@ -67,8 +68,11 @@ export function tableOf(ingredients: readonly Ingredient[], table: LarderTable):
     : Papa.unparse({ fields: [...PRICE_COLUMNS], data: guarded(ingredients.flatMap(priceRowsOf)) }, config);
 }
 
-const refused = (message: string): TableRead => ({
-  changes: { added: [], changed: [], same: 0, bad: [{ row: 1, messages: [message] }], badCount: 1 },
+const refused = (why: Reason): TableRead => ({
+  changes: {
+    ...{ added: [], changed: [], same: 0, badCount: 1 },
+    bad: [{ row: 1, problems: [problemMessage({ path: '', ...why })] }],
+  },
   taken: [],
 });
 
@@ -87,11 +91,11 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     transformHeader: (name) => name.trim().toLowerCase().replace(/\s+/g, '_').replace(/^_+/, ''),
     transform: unguardedCell,
   });
-  if (data.length > MAX_ROWS) return refused(`At most ${MAX_ROWS} rows can be imported at once. Split the table`);
+  if (data.length > MAX_ROWS) return refused(reason('too-many-rows', { max: MAX_ROWS }));
   const needed = table === 'larder' ? 'name' : 'ingredient';
   const columns: readonly string[] = table === 'larder' ? LARDER_COLUMNS : PRICE_COLUMNS;
   if (!meta.fields?.includes(needed)) {
-    return refused(`The table has no column "${needed}". Its columns are: ${columns.join(', ')}`);
+    return refused(reason('column-missing', { column: needed, columns }));
   }
   const now = new Map(shelf.map(({ ingredient }) => [plainName(ingredient.name), ingredient]));
   const onShelf = new Map(shelf.map((stored) => [plainName(stored.ingredient.name), stored]));
@@ -101,7 +105,7 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
   const named = (name: string) => now.get(name) ?? now.get(byAlias.get(name) ?? '') ?? null;
 
   const touched = new Map<string, Ingredient[]>();
-  const bad: { row: number; messages: string[] }[] = [];
+  const bad: { row: number; problems: ProblemMessage[] }[] = [];
   let badCount = 0;
   data.forEach((row: Row, at) => {
     const read: RowRead<Ingredient> =
@@ -119,10 +123,12 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     }
     badCount += 1;
     if (bad.length >= MAX_BAD) return;
-    const messages = read.ok
-      ? (checked?.ok === false ? checked.problems : []).map((problem) => `${problem.path}: ${reasonText(problem)}`)
-      : read.problems.map(({ column, reason }) => `${column}: ${reasonText(reason)}`);
-    bad.push({ row: at + 2, messages });
+    const problems = read.ok
+      ? checked?.ok === false
+        ? checked.problems
+        : []
+      : read.problems.map(({ column, reason }) => ({ path: `/${column}`, ...reason }));
+    bad.push({ row: at + 2, problems: problems.map(problemMessage) });
   });
 
   const added: string[] = [];
@@ -145,7 +151,7 @@ export function readTable(text: string, table: LarderTable, shelf: readonly OnSh
     writes += all.length;
   }
   if (writes > MAX_WRITES) {
-    return refused(`This table changes ${writes} rows, and at most ${MAX_WRITES} can be changed at once. Split it`);
+    return refused(reason('too-many-changes', { count: writes, max: MAX_WRITES }));
   }
   return { changes: { added, changed, same, bad, badCount }, taken };
 }

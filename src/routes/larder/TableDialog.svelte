@@ -47,6 +47,9 @@
     taken = true;
     ondone();
   }
+
+  const rowProblem = ({ path, message }: ProblemMessage) =>
+    path === '' ? message : `${path.slice(1).replaceAll('/', ' ').replaceAll('_', ' ')}: ${message}`;
 </script>
 
 <Modal
@@ -95,7 +98,9 @@
     {#if changes.bad.length > 0}
       <Notice
         harm
-        problems={changes.bad.map(({ row, messages }) => ({ message: `Row ${row}: ${messages.join('; ')}` }))}
+        problems={changes.bad.map(({ row, problems }) => ({
+          message: `Row ${row}: ${problems.map(rowProblem).join('; ')}`,
+        }))}
       />
     {/if}
     {#if touched > 0}

@@ -93,6 +93,11 @@ const SENTENCES: Sentences = {
   'size-or-slab': 'Give the size of the slab, or a slab',
   'most-below-least': ({ least }) => `At least ${least} are asked for. Enter ${least} or more`,
 
+  'too-many-rows': ({ max }) => `At most ${max} rows can be imported at once. Split the table`,
+  'column-missing': ({ column, columns }) =>
+    `The table has no column "${column}". Its columns are: ${columns.join(', ')}`,
+  'too-many-changes': ({ count, max }) =>
+    `This table changes ${count} rows, and at most ${max} can be changed at once. Split it`,
   'name-missing': 'Enter the name of the ingredient',
   'pack-name-missing': 'Enter the name of the pack',
   'pack-price-missing': 'Enter the price of the pack',

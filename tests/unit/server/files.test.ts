@@ -63,7 +63,7 @@ test('a table is looked at first, then taken: bad rows are left out and told, th
   assert.deepEqual(importCsv(db, text, 'larder', '2026-11-24'), seen);
   assert.equal(named(db, 'butter').heldG, 2.5);
   assert.deepEqual(named(db, 'moss').packs, [{ name: 'bag', massG: 100, price: 1.2, pricedOn: '2026-11-24' }]);
-  assert.match(previewCsv(db, 'what,ever\n1,2', 'larder').bad[0]!.messages[0]!, /no column "name"/);
+  assert.equal(previewCsv(db, 'what,ever\n1,2', 'larder').bad[0]!.problems[0]!.code, 'column-missing');
   db.close();
 });
 
@@ -225,13 +225,15 @@ test('tables of any length are read in parts, or refused with how to part them; 
   const rows = (n: number, row: (i: number) => string) => Array.from({ length: n }, (_, i) => row(i)).join('\n');
   const bad = previewCsv(db, `name,water\n${rows(2000, () => 'butter,wet')}`, 'larder');
   assert.deepEqual([bad.badCount, bad.bad.length], [2000, 200]);
-  assert.match(previewCsv(db, `name\n${rows(20_001, (i) => `n${i}`)}`, 'larder').bad[0]!.messages[0]!, /At most 20000/);
+  const first = (preview: typeof bad) => preview.bad[0]!.problems[0]!;
+  assert.equal(first(previewCsv(db, `name\n${rows(20_001, (i) => `n${i}`)}`, 'larder')).code, 'too-many-rows');
   const packs = previewCsv(db, `ingredient,pack,pack_g,price\n${rows(60, (i) => `butter,p${i},100,1`)}`, 'prices');
-  assert.ok(packs.badCount > 0 && /At most 20/.test(packs.bad[0]!.messages[0]!));
+  assert.ok(packs.badCount > 0 && first(packs).path === '/packs');
   const moves = previewCsv(db, `ingredient,pack,pack_g,price\n${rows(6000, (i) => `butter,p,100,${i}`)}`, 'prices');
-  assert.match(moves.bad[0]!.messages[0]!, /changes 6000 rows/);
+  assert.equal(first(moves).code, 'too-many-changes');
+  assert.match(first(moves).message, /changes 6000 rows/);
   const sly = previewCsv(db, 'name,g_per_ml_by_state,__proto__\nmoss,__proto__=0.5,x\n', 'larder');
-  assert.match(sly.bad[0]!.messages[0]!, /__proto__/);
+  assert.deepEqual([first(sly).path, first(sly).code], ['/densities/__proto__', 'forbidden-name']);
   db.close();
 });
 
