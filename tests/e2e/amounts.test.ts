@@ -33,7 +33,7 @@ test('a pack by the dozen and a stock in eggs, where the weight of one is known'
   await expect(page.getByText('Enter a weight such as')).toBeVisible();
 });
 
-test('a total height is met, and the slab can be written anew for it', async ({ open, page, shop }) => {
+test('a total height is met, and the slab can be rewritten for it', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   await page.getByText('a total height').click();

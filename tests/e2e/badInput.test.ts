@@ -7,7 +7,7 @@ import { expect, line, slabId, test, tray } from './shop';
 
 const json = { 'Content-Type': 'application/json' };
 
-test('numbers that are none: each says what to type, and the last good figure stays', async ({ open, page, shop }) => {
+test('invalid numbers: each says what to type, and the last valid figure stays', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   await page.getByRole('button', { name: 'More of rye flour' }).click();
@@ -57,7 +57,7 @@ test('names of any script and any length', async ({ open, page, shop }) => {
   await expect(page.getByText('"moon dust" is not in the larder')).toBeVisible();
 });
 
-test('a slab in which many things have one name shows at every station', async ({ open, page, shop, watched }) => {
+test('a slab in which many things have the same name shows in every station', async ({ open, page, shop, watched }) => {
   const rye = JSON.parse(
     readFileSync(new URL('../../demo/slabs/rye-and-treacle-slice.slab.json', import.meta.url), 'utf8'),
   ) as Slab;
@@ -118,7 +118,7 @@ test('a slab in which many things have one name shows at every station', async (
   await expect(page.getByLabel('Ingredient, line 1', { exact: true })).toHaveValue(/butter/);
 });
 
-test('files that are no slab files are refused with a reason, and nothing is taken in', async ({
+test('files that are not slab files are refused with a reason, and nothing is imported', async ({
   open,
   page,
   shop,
@@ -145,7 +145,7 @@ test('files that are no slab files are refused with a reason, and nothing is tak
   expect(await list.text()).not.toContain('"X"');
 });
 
-test('services answer problems with paths, never a stack trace', async ({ request, shop }) => {
+test('services answer invalid requests with paths, never with a stack trace', async ({ request, shop }) => {
   const post = (path: string, data: string) =>
     request.post(shop.address + path, { data: Buffer.from(data), headers: json });
   const cases: [string, string, number, string][] = [
@@ -217,7 +217,7 @@ test('answers carry security headers and a content security policy', async ({ re
   expect(headers['referrer-policy']).toBe('no-referrer');
 });
 
-test('another site, or another name for this machine, gets nothing', async ({ request, shop }) => {
+test('requests from another site, or to another name of this machine, are refused', async ({ request, shop }) => {
   const strange = await request.get(`${shop.address}/healthz`, { headers: { Host: 'rebound.example.com' } });
   expect(strange.status()).toBe(421);
   const foreign = await request.post(`${shop.address}/api/demo`, { headers: { 'Sec-Fetch-Site': 'cross-site' } });

@@ -99,7 +99,7 @@ for (const { name, width, height } of [
   });
 }
 
-test('a boil that is to be laid hot is not begun too soon: the bench says when', async ({ open, page, shop }) => {
+test('a boil that is laid hot does not start too early: the bench says when', async ({ open, page, shop }) => {
   await makeIt(page, open, shop.address, 'Rye and treacle slice');
   const now = page.getByRole('region', { name: 'Now' });
   for (const what of ['Begin', 'Done', 'Begin', 'Done', 'Begin'])
@@ -111,11 +111,7 @@ test('a boil that is to be laid hot is not begun too soon: the bench says when',
   await expect(now).not.toContainText('60 g butter');
 });
 
-test('a step is taken up out of its order, and the one that was at hand comes behind it', async ({
-  open,
-  page,
-  shop,
-}) => {
+test('a step is started out of order, and the current one comes after it', async ({ open, page, shop }) => {
   await makeIt(page, open, shop.address, 'Rye and treacle slice');
   const now = page.getByRole('region', { name: 'Now' });
   for (const what of ['Begin', 'Done']) await now.getByRole('button', { name: what, exact: true }).click();
@@ -127,7 +123,7 @@ test('a step is taken up out of its order, and the one that was at hand comes be
   await expect(next).toContainText('Rub to crumbs');
 });
 
-test('the network goes in the middle of a run: nothing is lost or doubled, and the other device sees all of it', async ({
+test('the network fails in the middle of a run: nothing is lost or doubled, and the other device sees everything', async ({
   open,
   page,
   context,
@@ -168,7 +164,7 @@ test('the network goes in the middle of a run: nothing is lost or doubled, and t
   expect(watched.splice(0).every((line) => /ERR_INTERNET_DISCONNECTED|ERR_NETWORK/.test(line))).toBe(true);
 });
 
-test('events: each once, in any order; what cannot be read is refused by itself', async ({ page, request, shop }) => {
+test('events: each counts once, in any order; an invalid one is refused alone', async ({ page, request, shop }) => {
   const id = await slabId(page, shop.address, 'Lime and coconut two-tone');
   const post = (path: string, data: unknown) => request.post(shop.address + path, { data });
   const begun = await post('/api/runs', { slab: id, begin: '2026-11-27T08:00:00Z' });

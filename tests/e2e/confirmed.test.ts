@@ -69,7 +69,7 @@ for (const status of [401, 500, 503])
     expect(watched.splice(0).every((line) => line.includes(String(status)))).toBe(true);
   });
 
-test('what the server refuses for good is shown, stays over a reload, can be saved, and goes only when asked', async ({
+test('what the server refuses for good is shown, survives a reload, can be saved, and is only deleted on request', async ({
   page,
   shop,
 }) => {
@@ -117,7 +117,7 @@ test('entries of a device whose clock is 30 hours ahead get the right time, and 
   expect(watched.splice(0).every((line) => /ERR_FAILED/.test(line))).toBe(true);
 });
 
-test('entries that the server had confirmed and has lost since are sent to it again', async ({ page, shop }) => {
+test('entries that the server confirmed and then lost are sent again', async ({ page, shop }) => {
   const run = await openBench(page, shop.address);
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Done', exact: true })).toBeVisible();

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { expect, slabId, test, tray } from './shop';
 import { serveProbe } from '../../devices/probe.mjs';
 
-test('an end point at altitude: lower in the pot, corrected for the probe, and what it leaves', async ({
+test('end point at altitude: lower in the pot, corrected for the probe, with the water that remains', async ({
   open,
   page,
   shop,
@@ -33,7 +33,7 @@ test('an end point at altitude: lower in the pot, corrected for the probe, and w
   await expect(page.getByText('Forms a ball that is hard to squeeze.')).toBeVisible();
 });
 
-test('a simulated boil is watched to its end: a forecast, a call ahead, the end, and then its cooling', async ({
+test('a simulated boil is followed: forecast, early warning, end point, then its cooling', async ({
   open,
   page,
   shop,
@@ -123,7 +123,7 @@ test('the services: heat through raw layers, a slab in its places, a forecast; b
   expect((await post('/api/read', { words: 1 })).status).toBe(422);
 });
 
-test('a day backwards from a deadline across a night: in the hours there are, held steps stay, and it goes to a calendar', async ({
+test('a schedule backwards from a deadline across a night: within working hours, pinned steps stay, and it is exported to a calendar', async ({
   open,
   page,
   shop,

@@ -5,7 +5,11 @@ import { expect, slabId, test, tray } from './shop';
 
 const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
 
-test('pieces by weight, taken at a touch, kept, and the template printed', async ({ open, page, shop }) => {
+test('a cut by weight is chosen with one touch and saved, and its template is printed', async ({
+  open,
+  page,
+  shop,
+}) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Cut by').selectOption('weight per piece');
@@ -35,7 +39,7 @@ test('pieces by weight, taken at a touch, kept, and the template printed', async
   expect(wrong.status()).toBe(422);
 });
 
-test('16 or 18: both stand side by side, and either is taken', async ({ open, page, shop }) => {
+test('16 or 18: both are shown side by side, and either can be chosen', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Pieces', { exact: true }).fill('16');
@@ -61,7 +65,7 @@ test('a round tin in wedges, a slab in diamonds, one broken by hand', async ({ o
   await expect(page.getByRole('row', { name: /^Shard/ })).toBeVisible();
 });
 
-test('a slab that is not level is made even', async ({ open, page, shop }) => {
+test('an uneven slab is cut into equal weights', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   await page.getByRole('button', { name: 'Equal weights on an uneven slab' }).click();
@@ -73,7 +77,7 @@ test('a slab that is not level is made even', async ({ open, page, shop }) => {
   await expect(page.getByText(/Weight variation: 0\.\d/)).toBeVisible();
 });
 
-test('an order of three kinds from one slab: proven, kept in the file, and a kind remembered by the shop', async ({
+test('an order of three piece types from one slab: proven, saved in the file, and one type saved in the settings', async ({
   open,
   page,
   shop,
@@ -108,7 +112,7 @@ test('an order of three kinds from one slab: proven, kept in the file, and a kin
   ).toHaveValue('Tile');
 });
 
-test('bark to bags: what the shards weigh, in full bags', async ({ open, page, shop }) => {
+test('bark into bags: the weights of the shards, in full bags', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Blackcurrant buckwheat bark');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Cut type').selectOption('broken by hand');
@@ -120,7 +124,7 @@ test('bark to bags: what the shards weigh, in full bags', async ({ open, page, s
   await expect(page.getByText('0.0 g given away in total')).toBeVisible();
 });
 
-test('bark to bags by the scale: shard after shard, a scale that stops in the middle, and on where it left off', async ({
+test('bark into bags by the scale: shard after shard, a scale that stops half-way, and going on from there', async ({
   open,
   page,
   shop,
@@ -155,7 +159,7 @@ test('bark to bags by the scale: shard after shard, a scale that stops in the mi
   await expect(list).toHaveValue(weighed);
 });
 
-test('the services: their fields, and answers to bad input', async ({ page, shop }) => {
+test('the services: their fields, and their answers to invalid input', async ({ page, shop }) => {
   const ask = async (path: string, data: object) => {
     const answer = await page.request.post(`${shop.address}/api/${path}`, { data });
     return { status: answer.status(), body: (await answer.json()) as Record<string, unknown> };

@@ -1,7 +1,7 @@
 /** The Clock: hours and hands, steps that are changed, several tins, a day that is asked for again. */
 import { expect, slabId, test } from './shop';
 
-test('hours and hands of the shop: set once, and every day is laid out in them', async ({ open, page, shop }) => {
+test('working hours and people of the shop: set once, and every schedule uses them', async ({ open, page, shop }) => {
   await open('/settings#hours');
   const monday = page.getByRole('group', { name: 'Monday' });
   await expect(monday).toContainText('closed');
@@ -32,11 +32,7 @@ test('hours and hands of the shop: set once, and every day is laid out in them',
   await expect(page.getByText(/This schedule is not possible: .*needs an oven, and there is none/)).toBeVisible();
 });
 
-test('steps are changed where the day is laid out, and it follows; undo takes it back', async ({
-  open,
-  page,
-  shop,
-}) => {
+test('steps are edited in the schedule, which follows; undo reverts it', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/schedule`);
   await page.getByText('start at a time').click();
@@ -89,7 +85,7 @@ test('steps are changed where the day is laid out, and it follows; undo takes it
   await expect(page.getByRole('row').filter({ hasText: 'Toast at 160 °C' })).toBeVisible();
 });
 
-test('two tins are laid and cut one by one, longest times begin sooner, and what was asked for is still there', async ({
+test('two tins are laid and cut one by one, the slowest pace starts earlier, and the settings are still there', async ({
   open,
   page,
   shop,
@@ -114,7 +110,7 @@ test('two tins are laid and cut one by one, longest times begin sooner, and what
   await expect(page.getByLabel('Based on')).toHaveValue('most');
 });
 
-test('a step that is pulled stays where it is put, and the rest follows; letting go lays it out anew', async ({
+test('a step that is dragged stays in place, and the rest follows; unpinning recalculates it', async ({
   open,
   page,
   shop,
@@ -143,7 +139,7 @@ test('a step that is pulled stays where it is put, and the rest follows; letting
   await expect(boil).toHaveAttribute('aria-label', /Tue 08:12/);
 });
 
-test('the day fits one page of A4 and of Letter, with its cautions', async ({ open, page, shop }) => {
+test('the schedule fits one page of A4 and of Letter, with its cautions', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/schedule`);
   await expect(page.getByRole('row').filter({ hasText: 'Pack and label' })).toBeVisible();
@@ -156,7 +152,7 @@ test('the day fits one page of A4 and of Letter, with its cautions', async ({ op
   await expect(page.getByRole('button', { name: 'Print schedule' })).toBeHidden();
 });
 
-test('pots that meet: how far ahead, and the step at which the other goes in', async ({ open, page, shop }) => {
+test('linked pots: how far ahead, and at which step one goes into the other', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Buckthorn cloud bar');
   await open(`/slabs/${id}/cook`);
   const meet = page.getByRole('region', { name: 'Mixtures to finish together' });

@@ -1,7 +1,7 @@
 /** The section and the top view are controls: by pointer, by keys, and everything follows. */
 import { expect, slabId, test, tray } from './shop';
 
-test('a layer edge is pulled and nudged, and its amounts follow', async ({ open, page, shop }) => {
+test('a layer edge is dragged and nudged, and its amounts follow', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/size`);
   const caramel = page.getByRole('slider', { name: 'Caramel, thickness' });
@@ -22,7 +22,7 @@ test('a layer edge is pulled and nudged, and its amounts follow', async ({ open,
   await expect(tray(page, 'Height')).toHaveText(/^22\.4 (of|mm)/);
 });
 
-test('brackets step through the layers, and arrows then move the chosen edge', async ({ open, page, shop }) => {
+test('brackets select a layer, and arrows then move its edge', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   await page.keyboard.press(']');
@@ -31,7 +31,7 @@ test('brackets step through the layers, and arrows then move the chosen edge', a
   await expect(page.getByRole('slider', { name: 'Caramel, thickness' })).toHaveAttribute('aria-valuenow', '9.7');
 });
 
-test('cut lines are pulled and nudged, and the grid stays even', async ({ open, page, shop }) => {
+test('cut lines are dragged and nudged, and the grid stays even', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/cut`);
   const trim = page.getByRole('slider', { name: 'Trim left' });
@@ -50,7 +50,7 @@ test('cut lines are pulled and nudged, and the grid stays even', async ({ open, 
   expect(Number(await page.getByLabel('Trim right, mm', { exact: true }).inputValue())).toBeGreaterThan(20);
 });
 
-test('lines and layers are put in another order by keys and by the pointer', async ({ open, page, shop }) => {
+test('lines and layers are reordered by keyboard and by pointer', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   const names = () =>

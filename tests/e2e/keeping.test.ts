@@ -1,7 +1,7 @@
 /** Nothing that was typed or kept is ever lost. */
 import { expect, slabId, startServer, stopServer, test, tray } from './shop';
 
-test('undo goes back step by step, and kept figures stand struck through until then', async ({ open, page, shop }) => {
+test('undo goes back step by step, and saved figures are struck through until then', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Columns').fill('5');
@@ -16,7 +16,7 @@ test('undo goes back step by step, and kept figures stand struck through until t
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
 
-test('leaving with an unkept change, or reloading, or typing what cannot be read, loses nothing', async ({
+test('leaving with unsaved changes, reloading, or typing something invalid loses nothing', async ({
   open,
   page,
   shop,
@@ -41,7 +41,7 @@ test('leaving with an unkept change, or reloading, or typing what cannot be read
   await expect(tray(page, 'Pieces')).toHaveText('49');
 });
 
-test('a line that is half written waits at its preparation, through undo, other stations and a reload', async ({
+test('a half-typed line stays with its mixture through undo, other stations and a reload', async ({
   open,
   page,
   shop,
@@ -65,7 +65,7 @@ test('a line that is half written waits at its preparation, through undo, other 
   await expect(fresh).toHaveValue('');
 });
 
-test('a window that was closed leaves its changes for the next one', async ({ open, page, context, shop }) => {
+test('a closed window leaves its changes for the next one', async ({ open, page, context, shop }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
   await open(`/slabs/${id}/cut`);
   await page.getByLabel('Columns').fill('5');
@@ -80,7 +80,7 @@ test('a window that was closed leaves its changes for the next one', async ({ op
   await expect(next.getByText('were found on this device')).toHaveCount(0);
 });
 
-test('two windows keep the same slab: the second is told, sees both and loses nothing', async ({
+test('two windows save the same slab: the second is told, sees both versions and loses nothing', async ({
   open,
   page,
   context,
@@ -117,7 +117,7 @@ test('two windows keep the same slab: the second is told, sees both and loses no
   await expect(tray(other, 'Pieces')).toHaveText('24');
 });
 
-test('a server that does not answer keeps nobody from working, and the change is still there', async ({
+test('while the server does not answer, work goes on, and the change is still there afterwards', async ({
   open,
   page,
   shop,
@@ -143,7 +143,7 @@ test('a server that does not answer keeps nobody from working, and the change is
   await expect(page.getByText('Saved, version 2')).toBeVisible();
 });
 
-test('killed in the middle of saving, the database opens again with each save whole or absent', async ({ shop }) => {
+test('killed while saving, the database opens again with each save whole or absent', async ({ shop }) => {
   const file = JSON.parse(await (await fetch(`${shop.address}/schema/slab-1.json`)).text()) as { title: string };
   expect(file.title).toBe('Slab file, version 1');
   const slab = (n: number) => ({

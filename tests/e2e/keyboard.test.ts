@@ -62,7 +62,7 @@ async function passedBy(page: Page): Promise<string[]> {
   );
 }
 
-test('Tab comes to everything on every screen', async ({ open, page, shop }) => {
+test('Tab reaches every control on every screen', async ({ open, page, shop }) => {
   test.setTimeout(240_000);
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   // Its pots meet, and steps lie over each other.

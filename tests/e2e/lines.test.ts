@@ -1,7 +1,7 @@
 /** Lines are typed as they are said: read while they are typed, asked about where they are ambiguous, moved about in like a list. */
 import { expect, line, say, slabId, test, tray, unfold } from './shop';
 
-test('a line as it is said: its reading beside it, two amounts asked about, an unknown name put into the larder there', async ({
+test('a line as people type it: its reading beside it, two amounts are asked about, an unknown ingredient is added there', async ({
   open,
   page,
   shop,
@@ -33,7 +33,7 @@ test('a line as it is said: its reading beside it, two amounts asked about, an u
   await expect(card.getByText('Not in the larder')).toHaveCount(0);
 });
 
-test('in a list of lines Enter begins the next, Backspace takes an empty one away, arrows go about, a paste makes several', async ({
+test('in a list of lines Enter adds one, Backspace removes an empty one, arrows move, and a pasted list becomes several', async ({
   open,
   page,
   shop,
@@ -89,7 +89,7 @@ test('in a list of lines Enter begins the next, Backspace takes an empty one awa
   await expect(page).toHaveURL(/\/cut$/);
 });
 
-test('an order rules the cut until the maker takes hold of it: by a touch, by typing, by pulling', async ({
+test('an order sets the cut until the maker changes it: with a touch, by typing, or by dragging', async ({
   open,
   page,
   shop,
@@ -109,7 +109,7 @@ test('an order rules the cut until the maker takes hold of it: by a touch, by ty
   await expect(page.getByText('sets this cut')).toHaveCount(0);
 });
 
-test('assumptions are one list from the tray, and each leads to its field', async ({ open, page, shop }) => {
+test('assumptions are one list, opened from the tray, and each leads to its field', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
   await page.getByRole('button', { name: /^Assumptions/ }).click();

@@ -9,7 +9,7 @@ async function runWith(page: Page, address: string, word: string): Promise<numbe
   return Number(/\d+/.exec(href ?? '')?.[0]);
 }
 
-test('next version from a lesson: noted after the run, put into the draft, kept, and linked both ways', async ({
+test('next version from a lesson: noted after the run, applied to the draft, saved, and linked both ways', async ({
   open,
   page,
   shop,
@@ -45,7 +45,7 @@ test('next version from a lesson: noted after the run, put into the draft, kept,
   await expect(page.getByLabel(/End point at sea level/)).toHaveValue('120');
 });
 
-test('what went wrong: the planted cause is named first, with what was recorded', async ({ open, page, shop }) => {
+test('diagnosis: the planted cause comes first, with the evidence from the log', async ({ open, page, shop }) => {
   const run = await runWith(page, shop.address, 'door');
   await open(`/runs/${run}/result`);
   await page.getByRole('button', { name: 'hard', exact: true }).click();
@@ -66,7 +66,7 @@ test('what went wrong: the planted cause is named first, with what was recorded'
   expect((await post({ slab: id, run: 999, seen: ['hard'] })).status()).toBe(404);
 });
 
-test('a recall: from the lot of the cream to what was sold with it, and from a label back to what is in it', async ({
+test('a recall: from the lot of the cream to every batch with it, and from a label back to its ingredients', async ({
   open,
   page,
 }) => {
@@ -83,7 +83,7 @@ test('a recall: from the lot of the cream to what was sold with it, and from a l
   await expect(page.getByRole('heading', { name: 'Lot not found' })).toBeVisible();
 });
 
-test('practice: a boil without its number, tried in cold water, taken off, told where it was, and kept', async ({
+test('practice: a boil without its number, a cold-water test, taken off the heat, compared with the true stage, and recorded', async ({
   open,
   page,
 }) => {
@@ -102,7 +102,7 @@ test('practice: a boil without its number, tried in cold water, taken off, told 
   await expect(page.getByRole('heading', { name: 'Boil 2 of 10' })).toBeVisible();
 });
 
-test('the day is the first screen once something is on the bench, and two runs share the bench by the clock', async ({
+test('Today is the first screen once a run is open, and two runs share the bench in time order', async ({
   open,
   page,
   shop,
@@ -132,7 +132,7 @@ test('the day is the first screen once something is on the bench, and two runs s
   await expect(page.getByText('Run stopped')).toBeVisible();
 });
 
-test('a planned run stands in the day with its beginning, and nothing of it is due before', async ({
+test('a planned run is listed in Today with its start, and nothing of it is due before', async ({
   open,
   page,
   shop,
@@ -146,7 +146,7 @@ test('a planned run stands in the day with its beginning, and nothing of it is d
   await open('/slabs');
 });
 
-test('at the bench by keys: another amount with its lot, a thickness, held back, a tin, a photo; the log has all of it', async ({
+test('at the bench by keyboard: another amount with its lot, a thickness, a delay, a tin, a photo; all of it is in the log', async ({
   page,
   shop,
 }) => {
@@ -228,7 +228,7 @@ test('at the bench by keys: another amount with its lot, a thickness, held back,
   await expect.poll(() => photo.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1600);
 });
 
-test('photos by the service: not too large, not a text, not of no run; the log goes out as tables and files', async ({
+test('photos by the service: too large, not a picture, of no run; the log is exported as tables and files', async ({
   request,
   page,
   shop,
@@ -254,7 +254,7 @@ test('photos by the service: not too large, not a text, not of no run; the log g
   expect((await request.get(`${shop.address}/api/runs/stream?runs=x`)).status()).toBe(422);
 });
 
-test('the price by the plan stands beside the price by the last runs', async ({ open, page, shop }) => {
+test('the planned price is shown beside the price of the last runs', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
   await page.getByRole('tab', { name: 'Actual cost' }).click();
@@ -263,7 +263,7 @@ test('the price by the plan stands beside the price by the last runs', async ({ 
   await expect(row).toContainText(/€\d/);
 });
 
-test('runs by day; the run’s own lot on its label; events alone are weighed against what the slab would have been', async ({
+test('runs by day; the run’s own lot on its label; events alone are compared with what the slab would have been', async ({
   open,
   page,
   shop,
@@ -300,7 +300,7 @@ test('runs by day; the run’s own lot on its label; events alone are weighed ag
   expect(causes[0]!.because[0]).toMatch(/ended at 121 °C/);
 });
 
-test('the tables and the file of a run come down from its log', async ({ open, page }) => {
+test('the tables and the file of a run are downloaded from its log', async ({ open, page }) => {
   await open('/runs/15/result');
   for (const [name, ending] of [
     ['Export CSV', '.csv'],

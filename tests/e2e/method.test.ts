@@ -25,7 +25,7 @@ This is my aunt's favourite.
 Cut into 6 x 4.
 Keeps for 2 weeks in an airtight tin.`;
 
-test('a whole recipe is pasted, its method looked through, and the clock lays out its day without a further touch', async ({
+test('a whole recipe is pasted, its method checked, and the schedule is complete without a further touch', async ({
   open,
   page,
 }) => {
@@ -60,7 +60,7 @@ test('a whole recipe is pasted, its method looked through, and the clock lays ou
     await expect(page.getByRole('row').filter({ hasText: step })).toBeVisible();
 });
 
-test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm; in cold water the day is shorter', async ({
+test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm; in cold water the schedule is shorter', async ({
   open,
   page,
   shop,
@@ -97,7 +97,7 @@ test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm
   await expect.poll(minutes).toBeLessThan(30);
 });
 
-test('a bake does not fall after closing: begun too late it waits for the next morning', async ({
+test('a bake does not run past closing time: started too late, it waits for the next morning', async ({
   open,
   page,
   shop,
@@ -128,7 +128,7 @@ test('bark in the fridge sets sooner than in the room', async ({ open, page, sho
   await expect.poll(minutes).toBe(20);
 });
 
-test('how it is worked out: from a station to its models, each with a source and what was measured', async ({
+test('how it is worked out: from a station to its models, each with a source and its measured accuracy', async ({
   open,
   page,
   shop,

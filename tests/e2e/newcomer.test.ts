@@ -34,7 +34,7 @@ async function price(page: Page, hand: ReturnType<typeof counted>, prices: reado
   }
 }
 
-test('a three-layer caramel slice from nothing, in another tin, cut into 16 and priced: at most 45', async ({
+test('a three-layer caramel slice from scratch, in another tin, cut into 16 and priced: at most 45 actions', async ({
   page,
   emptyShop,
 }) => {
@@ -87,7 +87,7 @@ test('a three-layer caramel slice from nothing, in another tin, cut into 16 and 
   expect(hand.count).toBeLessThanOrEqual(45);
 });
 
-test('from a pattern, in another tin, cut into 16 and priced: at most 15', async ({ page, emptyShop }) => {
+test('from a template, in another tin, cut into 16 and priced: at most 15 actions', async ({ page, emptyShop }) => {
   await page.goto(`${emptyShop.address}/slabs`);
   await page.waitForLoadState('networkidle');
   const hand = counted(page);

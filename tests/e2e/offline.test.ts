@@ -26,7 +26,7 @@ async function endSteps(page: Page, count: number): Promise<void> {
   }
 }
 
-test('without the server ten steps are ended and the page is loaded anew; then every event is there once, on both devices', async ({
+test('ten steps are ended and the page is reloaded without the server; afterwards every event is there once, on both devices', async ({
   page,
   browser,
   shop,
@@ -88,7 +88,7 @@ test('an event reaches the other device by its stream', async ({ page, browser, 
   await second.context().close();
 });
 
-test('TLS: the shop’s own authority vouches for the server, is given away, and is kept; plain requests are not answered', async () => {
+test('TLS: the shop’s own certificate authority signs for the server, can be downloaded, and is kept; plain requests are not answered', async () => {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-tls-'));
   const server = await startServer(data, { KNIFE_TRAY_TLS: 'auto' });
   expect(server.address).toMatch(/^https:/);
@@ -114,13 +114,13 @@ test('TLS: the shop’s own authority vouches for the server, is given away, and
   rmSync(data, { recursive: true, force: true });
 });
 
-test('a server killed between events and answers loses no entry and no photo, and doubles none', async () => {
+test('a server killed between events and answers loses and doubles no entry and no photo', async () => {
   const { lost, doubled, sent, photos, photosLost } = await killedServer(6);
   expect([lost, doubled, sent]).toEqual([0, 0, 240]);
   expect([photos, photosLost]).toEqual([6, 0]);
 });
 
-test('over HTTPS the session is a cookie that no plain connection carries', async () => {
+test('over HTTPS the session cookie is never sent over plain HTTP', async () => {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-tls-'));
   const server = await startServer(data, { KNIFE_TRAY_TLS: 'auto', KNIFE_TRAY_PASSPHRASE: 'rye and treacle' });
   const ca = readFileSync(join(data, 'tls', 'authority.crt'));

@@ -54,7 +54,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await expect(tray(page, 'Pieces')).toHaveText('24');
 });
 
-test('a recipe document goes to the paste screen, and a slab goes out as one', async ({ open, page, shop }) => {
+test('a recipe document opens in the paste screen, and a slab is exported as one', async ({ open, page, shop }) => {
   await open('/slabs');
   const recipe = { '@type': 'Recipe', name: 'Quay bars', recipeIngredient: ['200 g butter', '2 tins condensed milk'] };
   await page
@@ -73,7 +73,7 @@ test('a recipe document goes to the paste screen, and a slab goes out as one', a
   expect(((await answer.json()) as { '@type': string })['@type']).toBe('Recipe');
 });
 
-test('order to tins: the best few ways, with waste and number of slabs, and one is taken', async ({
+test('order to tins: the best few ways, with waste and number of slabs, and one is chosen', async ({
   open,
   page,
   shop,
@@ -109,7 +109,7 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
   expect(plan.cut.pieces.reduce((sum, { count }) => sum + count, 0)).toBe(120);
 });
 
-test('one can across two pots: written once, divided, used whole, gathered once', async ({ open, page, shop }) => {
+test('one can in two mixtures: entered once, divided, used up, and weighed out once', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   const caramel = await unfold(page, 'Treacle caramel');
@@ -141,7 +141,7 @@ test('one can across two pots: written once, divided, used whole, gathered once'
   await expect(page.getByText('1 of 10 weighed')).toBeVisible();
 });
 
-test('shares by pulling and by number: what a layer gains, its neighbour loses', async ({ open, page, shop }) => {
+test('shares by dragging and by number: what a layer gains, its neighbour loses', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Orchard oat bake');
   await open(`/slabs/${id}/build`);
   const border = page.getByRole('slider', { name: 'Oat mix into Oat base' });
@@ -165,7 +165,7 @@ test('a sheet: choose the thickness and the outline follows, and the other way r
   await expect(tray(page, 'Height')).toHaveText(/^4\.9 (of|mm)/);
 });
 
-test('several slabs on one gather sheet; two versions side by side', async ({ open, page, shop }) => {
+test('several slabs on one weigh-out sheet; two versions side by side', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open('/weigh-out');
   await page.getByText('Rye and treacle slice').click();
@@ -191,7 +191,7 @@ test('several slabs on one gather sheet; two versions side by side', async ({ op
   await expect(page.getByRole('row', { name: /Base mm/ })).toHaveCount(0);
 });
 
-test('prices from a table: first what it would change, with bad rows, then the change; the history keeps the old price', async ({
+test('prices from a table: a preview with rejected rows, then the change; the price history keeps the old price', async ({
   open,
   page,
 }) => {
@@ -212,7 +212,7 @@ test('prices from a table: first what it would change, with bad rows, then the c
   await expect(page.getByRole('row', { name: /01\/09\/2026/ })).toContainText('€9.80');
 });
 
-test('all slabs as one zip, and a zip taken in; a warning is marked as known with a note', async ({ open, page }) => {
+test('all slabs as one zip, and the import of a zip; a check is acknowledged with a note', async ({ open, page }) => {
   await open('/slabs');
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Export all' }).click();

@@ -1,7 +1,7 @@
 /** Larder, tins, settings, printing, keys. */
 import { expect, line, slabId, test, tray } from './shop';
 
-test('a price changed in the larder is the price of the slab', async ({ open, page, shop }) => {
+test('a price changed in the larder changes the price of the slab', async ({ open, page, shop }) => {
   await open('/larder');
   await page.getByRole('button', { name: 'Edit dark chocolate' }).click();
   await page.getByLabel('Price').first().fill('59');
@@ -12,7 +12,7 @@ test('a price changed in the larder is the price of the slab', async ({ open, pa
   await expect(tray(page, 'Ingredients, each')).toHaveText('€0.53');
 });
 
-test('an ingredient is added, a doubled name is told, and a stale change is told', async ({
+test('an ingredient is added; a duplicate name and an outdated change are refused', async ({
   open,
   page,
   context,
@@ -67,7 +67,7 @@ test('a tin is added to the rack and a slab is put in it', async ({ open, page, 
   await expect(page.getByText('The slab is 22.4 mm high and the tin (400 x 200 mm, 12 deep) is 12')).toBeVisible();
 });
 
-test('settings are kept and used', async ({ open, page, shop }) => {
+test('settings are saved and used', async ({ open, page, shop }) => {
   await open('/settings');
   await page.getByLabel('Currency').selectOption('JPY');
   await page.getByLabel('Scale resolution, g').fill('5');
@@ -81,7 +81,7 @@ test('settings are kept and used', async ({ open, page, shop }) => {
   await expect(page.getByText(/¥/).first()).toBeVisible();
 });
 
-test('the amounts sheet fits one page of A4 and of Letter', async ({ open, page, shop }) => {
+test('the weigh-out sheet fits one page of A4 and of Letter', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   for (const format of ['A4', 'Letter'] as const) {
@@ -94,7 +94,7 @@ test('the amounts sheet fits one page of A4 and of Letter', async ({ open, page,
   await expect(page.getByRole('menuitem', { name: 'Larder' })).toBeHidden();
 });
 
-test('keys go to the stations, and none fires while typing', async ({ open, page, shop }) => {
+test('keys open the stations, and none works while typing', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/build`);
   for (const [key, path] of [

@@ -13,7 +13,7 @@ import { expect, slabId, startServer, stopServer, test, tray, settled } from './
 const rye = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as object;
 const json = { 'Content-Type': 'application/json' };
 
-test('a Keep that the storage does not take says why, keeps what was typed, and goes through later', async ({
+test('a save that the storage refuses says why, keeps what was typed, and works later', async ({
   open,
   page,
   shop,
@@ -125,7 +125,7 @@ test('names that look like markup stay text on every screen, sheet and download'
   }
 });
 
-test('two windows at the settings: neither writes over what the other changed', async ({
+test('two windows with the settings: neither overwrites what the other changed', async ({
   open,
   page,
   context,
@@ -151,11 +151,7 @@ test('two windows at the settings: neither writes over what the other changed', 
   await expect(page.getByLabel('Room temperature, °C')).toHaveValue('17');
 });
 
-test('a table that was looked at is looked at anew when the larder has changed meanwhile', async ({
-  open,
-  page,
-  shop,
-}) => {
+test('a previewed table is previewed again when the larder has changed meanwhile', async ({ open, page, shop }) => {
   await open('/larder');
   await page.getByRole('button', { name: 'Import and export' }).click();
   const buffer = Buffer.from('ingredient,pack,pack_g,price\nbutter,"block, 250 g",250,9.99\n');
@@ -170,7 +166,7 @@ test('a table that was looked at is looked at anew when the larder has changed m
   await expect(page.getByRole('row', { name: /^butter/ })).toContainText('€9.99');
 });
 
-test('a device whose storage is full keeps undo and Keep, and says so', async ({ open, page, shop }) => {
+test('a device with full storage can still undo and save, and says so', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Pear penuche');
   await page.addInitScript(() => {
     Storage.prototype.setItem = () => {
@@ -187,7 +183,7 @@ test('a device whose storage is full keeps undo and Keep, and says so', async ({
   await expect(page.getByText('Saved, version 2')).toBeVisible();
 });
 
-test('only this application changes anything, and only by JSON, CSV or zip', async ({ request, shop }) => {
+test('changes are accepted only from this application, and only as JSON, CSV or zip', async ({ request, shop }) => {
   const port = new URL(shop.address).port;
   const post = (headers: Record<string, string>, path = '/api/demo', data = '{}') =>
     request.post(shop.address + path, { headers, data: Buffer.from(data) }).then((answer) => answer.status());
@@ -263,7 +259,9 @@ test('open to the network it asks for a passphrase, and does not start without o
   }
 });
 
-test('damaged data are not opened; a backup made while it runs is put back by one command', async ({ shop }) => {
+test('damaged data are not opened; a backup made while the server runs is restored by one command', async ({
+  shop,
+}) => {
   const env = { ...process.env, KNIFE_TRAY_DATA: shop.data };
   const backup = join(shop.data, 'backup.sqlite');
   const run = (script: string, ...args: string[]) =>
@@ -289,7 +287,7 @@ test('damaged data are not opened; a backup made while it runs is put back by on
   await stopServer(again);
 });
 
-test('it stops within a second though streams are open, and a probe that says nothing is not waited for', async ({
+test('it stops within a second though streams are open, and does not wait for a silent probe', async ({
   emptyShop,
 }) => {
   const silent = createServer((socket) => void socket.on('error', () => undefined));
@@ -311,7 +309,7 @@ test('it stops within a second though streams are open, and a probe that says no
   silent.close();
 });
 
-test('a price list on a busy server waits for its turn, and is whole in the end', async ({ page, shop }) => {
+test('a price list on a busy server waits for its turn, and is complete in the end', async ({ page, shop }) => {
   const body = JSON.stringify({ slab: { ...rye, cut: { columns: 200, rows: 200 } } });
   const plan = () => fetch(`${shop.address}/api/plan`, { method: 'POST', headers: json, body });
   // As many as are worked out at once, as many as wait, and some.
@@ -323,13 +321,13 @@ test('a price list on a busy server waits for its turn, and is whole in the end'
   await expect(page.getByText(/Calculating \d+ more/i)).toHaveCount(0);
 });
 
-test('static files are what they say they are', async ({ request, shop }) => {
+test('static files have the right content types', async ({ request, shop }) => {
   const page = await (await request.get(`${shop.address}/slabs`)).text();
   const asset = /\/_app\/immutable\/[^"]+\.js/.exec(page)![0];
   expect((await request.get(shop.address + asset)).headers()['x-content-type-options']).toBe('nosniff');
 });
 
-test('a mounted, empty folder of data is new to the demo', async ({ emptyShop }) => {
+test('a mounted, empty data folder is filled with the demo', async ({ emptyShop }) => {
   await stopServer(emptyShop);
   for (const name of readdirSync(emptyShop.data)) rmSync(join(emptyShop.data, name), { recursive: true });
   const demo = spawn(process.execPath, ['scripts/demo.mjs'], {

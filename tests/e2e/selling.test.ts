@@ -45,7 +45,7 @@ test('three channels are priced and the list is printed: every table adds up', a
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
 });
 
-test('margin first, then by cut: the better cut is taken, and the tray follows', async ({ open, page, shop }) => {
+test('margin first, then by cut: the better cut is chosen, and the tray follows', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
   await page.getByLabel('Margin, %').fill('100');
@@ -77,7 +77,7 @@ test('margin first, then by cut: the better cut is taken, and the tray follows',
   await expect(page.getByText(/Every piece loses/)).toHaveCount(0);
 });
 
-test('a box and a label for six pieces: drawn, dated, marked as a draft, printed on the shop’s sheets', async ({
+test('a box and a label for six pieces: drawn, dated, marked as a draft, printed on the shop’s label sheets', async ({
   open,
   page,
   shop,
@@ -126,11 +126,7 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   await expect(page.getByRole('article', { name: 'The label' })).toContainText('hazelnuts (');
 });
 
-test('butter a tenth dearer: said beforehand, written in the larder, and the price follows', async ({
-  open,
-  page,
-  shop,
-}) => {
+test('butter a tenth dearer: forecast, entered in the larder, and the price follows', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
   await page.getByRole('tab', { name: 'Price rise' }).click();
@@ -155,7 +151,7 @@ test('butter a tenth dearer: said beforehand, written in the larder, and the pri
   await expect(page.getByText(/butter/).first()).toBeVisible();
 });
 
-test('without milk: answered line by line, what changes is said, and the copy is watched', async ({
+test('without milk: answered line by line, what changes is said, and the copy is checked', async ({
   open,
   page,
   shop,
@@ -177,7 +173,7 @@ test('without milk: answered line by line, what changes is said, and the copy is
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lime and coconut two-tone, without milk');
 });
 
-test('services: a price, a label, boxes; and what is wrong is said with its place', async ({ request, shop }) => {
+test('services: a price, a label, boxes; and invalid input is answered with its place', async ({ request, shop }) => {
   const slab = JSON.parse(
     readFileSync(new URL('../../demo/slabs/rye-and-treacle-slice.slab.json', import.meta.url), 'utf8'),
   ) as object;

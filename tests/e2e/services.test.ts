@@ -7,7 +7,7 @@ const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json
   preparations: { id: string; lines: object[]; steps: object[] }[];
 };
 
-test('a timeline: hours, hands and tins of the request, paces, and a step field by field', async ({ page, shop }) => {
+test('a timeline: hours, people and tins of the request, paces, and a step field by field', async ({ page, shop }) => {
   const ask = async (body: object) => {
     const answer = await page.request.post(`${shop.address}/api/timeline`, { data: { slab, ...body } });
     return { status: answer.status(), body: (await answer.json()) as Day };
@@ -65,7 +65,7 @@ test('a timeline: hours, hands and tins of the request, paces, and a step field 
   }
 });
 
-test('a setting, for a slab in the places it stays in, field by field', async ({ page, shop }) => {
+test('setting times, for a slab in its places, field by field', async ({ page, shop }) => {
   const post = (data: object) => page.request.post(`${shop.address}/api/setting`, { data });
   // Chocolate without oil cracks under a cold blade once it is hard.
   const preparations = slab.preparations.map((preparation) =>
@@ -102,7 +102,7 @@ test('a setting, for a slab in the places it stays in, field by field', async ({
   ]);
 });
 
-test('a forecast of cooling, and what is asked for in vain', async ({ page, shop }) => {
+test('a forecast of cooling, and invalid requests', async ({ page, shop }) => {
   const post = async (data: object) => {
     const answer = await page.request.post(`${shop.address}/api/forecast`, { data });
     return (await answer.json()) as {

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, more, say, slabId, test, tray } from './shop';
 
-test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its file gives the same plan', async ({
+test('the rye slice in a 230 mm square tin, 6 x 6 with 5 mm trims, and its file gives the same plan', async ({
   open,
   page,
   shop,
@@ -66,7 +66,7 @@ test('the rye slice into a 230 mm square tin, 6 x 6 with 5 mm trims, and its fil
   expect(before.cost.perPiece).toBeCloseTo(0.243431, 5);
 });
 
-test('a slab from nothing: preparation, lines, layer, weight', async ({ open, page }) => {
+test('a slab from scratch: mixture, lines, layer, weight', async ({ open, page }) => {
   await open('/slabs');
   await page.getByRole('button', { name: 'New slab' }).click();
   await page.getByRole('button', { name: 'Create' }).click();
@@ -86,7 +86,7 @@ test('a slab from nothing: preparation, lines, layer, weight', async ({ open, pa
   await expect(page.getByText('Saved, version 2')).toBeVisible();
 });
 
-test('a copy is a slab of its own, and find finds it', async ({ open, page }) => {
+test('a copy is a slab of its own, and the search finds it', async ({ open, page }) => {
   await open('/slabs');
   await page.getByRole('button', { name: 'New slab' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Copied penuche');
@@ -99,7 +99,7 @@ test('a copy is a slab of its own, and find finds it', async ({ open, page }) =>
   await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Copied penuche']);
 });
 
-test('an empty shop says what to do first, and brings in the demo', async ({ page, emptyShop }) => {
+test('an empty shop says what to do first, and loads the demo', async ({ page, emptyShop }) => {
   await page.goto(`${emptyShop.address}/`);
   await page.waitForLoadState('networkidle');
   await page.getByRole('button', { name: 'Load the demo slabs' }).click();

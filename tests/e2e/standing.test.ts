@@ -64,7 +64,7 @@ test('connections that never send a request, or never finish one, are closed', a
   expect(await isWell(emptyShop)).toBe(true);
 });
 
-test('names of every object are no papers', async ({ page, request, shop }) => {
+test('property names of every object are not paper sizes', async ({ page, request, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   for (const paper of ['constructor', '__proto__', 'toString', 'A4'])
     expect((await request.get(`${shop.address}/api/slabs/${id}/template.pdf?paper=${paper}`)).status(), paper).toBe(
@@ -73,7 +73,9 @@ test('names of every object are no papers', async ({ page, request, shop }) => {
   expect((await request.get(`${shop.address}/api/slabs/${id}/template.pdf?paper=letter`)).status()).toBe(200);
 });
 
-test('heavy work by one holds up nobody: prices, schedules and a new run are there meanwhile', async ({ shop }) => {
+test('heavy work of one client delays nobody: prices, schedules and a new run are answered meanwhile', async ({
+  shop,
+}) => {
   const post = (path: string, body: object) =>
     fetch(shop.address + path, { method: 'POST', headers: json, body: JSON.stringify(body) });
   // Weights without a common measure: each of these is worked at until it has to stop.
@@ -88,7 +90,7 @@ test('heavy work by one holds up nobody: prices, schedules and a new run are the
   for (const answer of await Promise.all(heavy)) expect([200, 422]).toContain(answer.status);
 });
 
-test('an ingredient list without end is refused before it is drafted', async ({ request, shop }) => {
+test('an endless ingredient list is refused before it is drafted', async ({ request, shop }) => {
   const parts = (level: number) => Array.from({ length: 8 }, (_, i) => ({ ingredient: `part ${level} ${i}` }));
   const larder = [
     ...Array.from({ length: 4 }, (_, level) =>
@@ -103,10 +105,7 @@ test('an ingredient list without end is refused before it is drafted', async ({ 
   expect(await answer.text()).toContain('entries');
 });
 
-test('a client may follow only so many runs at once, and its streams count only while they are open', async ({
-  page,
-  shop,
-}) => {
+test('a client may follow only so many runs at once, and only open streams count', async ({ page, shop }) => {
   const run = await makeRun(page, shop.address, 'Pear penuche');
   const stop = new AbortController();
   const stream = (signal: AbortSignal) => fetch(`${shop.address}/api/runs/${run}/stream`, { signal });
@@ -117,7 +116,7 @@ test('a client may follow only so many runs at once, and its streams count only 
   await expect.poll(async () => (await stream(AbortSignal.timeout(20_000))).status).toBe(200);
 });
 
-test('a run that is as full as one can be opens, and its page has every entry', async ({ page, shop }) => {
+test('a run with the maximum number of events opens, and its page has every entry', async ({ page, shop }) => {
   test.setTimeout(240_000);
   const run = await makeRun(page, shop.address, 'Pear penuche');
   const start = Date.now();
@@ -148,7 +147,7 @@ test('a run that is as full as one can be opens, and its page has every entry', 
   await expect(page.getByRole('region', { name: 'Pear penuche' })).toBeVisible({ timeout: 60_000 });
 });
 
-test('when the data file goes, nothing is taken that would be lost, and it says so', async ({
+test('when the data file is gone, saves are refused rather than lost, and the message says so', async ({
   page,
   shop,
   watched,
@@ -168,7 +167,7 @@ test('when the data file goes, nothing is taken that would be lost, and it says 
   expect(watched.splice(0).every((line) => line.includes('503'))).toBe(true);
 });
 
-test('a second server on the same data does not start, and one that was killed leaves no lock behind', async ({
+test('a second server on the same data does not start, and a killed one leaves no lock behind', async ({
   emptyShop,
 }) => {
   const second = spawnSync(process.execPath, ['scripts/serveOnly.mjs'], {
@@ -209,18 +208,14 @@ test('a slab of 40,000 pieces is planned in threads: its card fills in, and the 
   await expect(page.getByRole('definition').filter({ hasText: '40000' }).first()).toBeVisible({ timeout: 60_000 });
 });
 
-test('a calculation that fails on the device says so, and not that it goes on', async ({ page, shop }) => {
+test('a failed calculation on the device is reported, and not shown as running', async ({ page, shop }) => {
   await page.route(/timeline\.worker/, (route) => route.abort());
   await page.goto(`${shop.address}/slabs/${await slabId(page, shop.address, 'Pear penuche')}/price`);
   await expect(page.getByText('This could not be calculated')).toBeVisible();
   await expect(page.getByText('Calculating…')).toHaveCount(0);
 });
 
-test('older addresses lead to the pages of today, and a slab’s checks have an address', async ({
-  open,
-  page,
-  shop,
-}) => {
+test('older addresses lead to today’s pages, and a slab’s checks have an address', async ({ open, page, shop }) => {
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   for (const [older, now] of [
     [`/slabs/${id}/clock`, `/slabs/${id}/schedule`],

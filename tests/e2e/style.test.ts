@@ -48,7 +48,7 @@ const built = () =>
       .join('\n'),
   );
 
-test('no Carbon component that is used has lost its style', () => {
+test('no Carbon component in use has lost its style', () => {
   const whole = styledIn(postcss.parse(readFileSync(join(CARBON, 'css', 'all.css'), 'utf8')));
   const kept = styledIn(built());
   const used = componentsUsed();

@@ -69,7 +69,7 @@ for (const at of [0, 1, 2])
     expect(wrong).toEqual([]);
   });
 
-test('a field reads any unit, says what it understood, and keeps metric figures in the file', async ({
+test('a field accepts any unit, shows what it understood, and keeps metric figures in the file', async ({
   open,
   shop,
 }) => {

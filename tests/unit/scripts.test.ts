@@ -71,7 +71,7 @@ test('a digest depends on content and names, and not on where the project is or 
   assert.notEqual(digestOf(['src'], ['20'], a), digestOf(['src'], ['20'], b));
 });
 
-test('work is repeated when its mark, its digest or one of the files that it made is missing', () => {
+test('work is repeated when its mark, its digest or one of its files is missing', () => {
   const place = join(folder, 'marks');
   mkdirSync(join(place, 'out'), { recursive: true });
   for (const name of ['a.js', 'b.js']) writeFileSync(join(place, 'out', name), name);
@@ -87,7 +87,7 @@ test('work is repeated when its mark, its digest or one of the files that it mad
   assert.equal(isCurrent('out/mark.json', 'd1', place), false);
 });
 
-test('the lock of a data folder keeps a second process out, and is taken over from one that was killed', async (t) => {
+test('the lock of a data folder keeps a second process out, and a dead process’s lock is taken over', async (t) => {
   const data = join(folder, 'data');
   const holder = () => {
     const child = spawn(process.execPath, [

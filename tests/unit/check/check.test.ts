@@ -20,7 +20,7 @@ const withLine = (line: Line): Slab => ({
   ),
 });
 
-test('a sound slab has nothing to be said of it', () => assert.deepEqual(codes(ryeSlice), []));
+test('a sound slab has no checks', () => assert.deepEqual(codes(ryeSlice), []));
 
 test('tin-overflow: a slab above the rim, and not one just below it', () => {
   const height = plan(ryeSlice, demoLarder, shop).slab.heightMm;
@@ -39,7 +39,7 @@ test("a slab's own larder is as good as the shop's", () => {
   assert.deepEqual(codes(own), []);
 });
 
-test('shares-over-one: and mass is conserved all the same', () => {
+test('shares-over-one: mass is conserved all the same', () => {
   const layers = ryeSlice.layers.map((layer) => ({ ...layer, from: [{ preparation: 'treacle', share: 0.5 }] }));
   const over = { ...ryeSlice, layers };
   assert.deepEqual(figuresOf(over, 'shares-over-one'), { preparation: 'Treacle caramel', share: 1.5 });

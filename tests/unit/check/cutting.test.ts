@@ -69,7 +69,7 @@ const kinds = (lengthMm: number, turn: boolean): CutSpec => ({
 holds('kind-does-not-fit', cutIn(box, kinds(301, true)), cutIn(box, kinds(300, true)));
 holds('mixed-uncut', cutIn(box, { ...kinds(100, false), strips: undefined }), cutIn(box, kinds(100, false)));
 
-test('what a wire cannot make is told with the number of strips that differ, or none where the lines are slanted', () => {
+test('what a wire cutter cannot make is reported with the number of uneven strips, or without one where the lines are slanted', () => {
   const told = (cut: CutSpec) =>
     plan(cutIn(box, cut), demoLarder, shop).checks.flatMap((check) =>
       check.code === 'strokes-impossible' ? [check.figures] : [],
@@ -80,7 +80,7 @@ test('what a wire cannot make is told with the number of strips that differ, or 
   assert.deepEqual(told({ columns: 4, rows: 4, tool: 'wire' }), []);
 });
 
-test('brittle-cut-cold is about a brittle top on something soft, and no other stack', () => {
+test('brittle-cut-cold concerns a brittle top on something soft, and no other stack', () => {
   const tool = { columns: 4, rows: 4, tool: 'cold blade' } as const;
   const isTold = (layers: Slab['layers'], preparations = ryeSlice.preparations) =>
     plan(cutIn(box, tool, { ...ryeSlice, layers, preparations }), demoLarder, shop).checks.some(

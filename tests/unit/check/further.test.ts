@@ -78,7 +78,7 @@ test('wet-on-crisp: a film of chocolate between them keeps the base crisp', () =
 
 const withGianduja = changed(2, { lines: [{ ingredient: 'gianduja', quantity: 240, unit: 'g' }] });
 holds('free-from-broken', [{ ...withGianduja, freeFrom: ['tree nuts'] }], [{ ...withGianduja, freeFrom: ['peanut'] }]);
-test('free-from-broken tells the way through the compounds', () => {
+test('free-from-broken names the path through the compounds', () => {
   const { checks } = plan({ ...withGianduja, freeFrom: ['tree nuts'] }, larder, shop);
   const [first] = checks;
   assert.ok(first?.code === 'free-from-broken');
@@ -187,7 +187,7 @@ const have = (ingredient: string): Case => [
 ];
 holds('have-ignored', have('rolled oats'), have('butter'));
 
-test('a warning marked as known moves to the settled ones with its note, and only that one', () => {
+test('an acknowledged check moves to the acknowledged ones with its note, and only that one', () => {
   const slab = changed(0, { unread: ['moon dust', 'star dust'] });
   const before = plan(slab, larder, shop);
   const [first] = before.checks;

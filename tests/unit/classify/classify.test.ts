@@ -60,14 +60,14 @@ const OF_KIND: readonly (readonly [IngredientKind, readonly string[], readonly s
   ['acid', ['citric acid', 'cream of tartar'], ['lemon juice']],
 ];
 
-test('what the larder knows decides what a thing is', () => {
+test('the composition in the larder decides what an ingredient is', () => {
   for (const [kind, are, areNot] of OF_KIND) {
     for (const name of are) assert.ok(isKind(kind, known(name)), `${name} is ${kind}`);
     for (const name of areNot) assert.ok(!isKind(kind, known(name)), `${name} is not ${kind}`);
   }
 });
 
-test('where the larder knows nothing the name decides, and what only sounds like it does not count', () => {
+test('without a composition the name decides, and names that only sound alike do not count', () => {
   const cases: [IngredientKind, string[], string[]][] = [
     ['milk', ['goat milk', 'clotted cream'], ['cream of tartar', 'coconut milk', 'peanut butter', 'oat drink']],
     ['milk fat', ['brown butter', 'ghee'], ['peanut butter', 'cocoa butter', 'apple butter']],
@@ -98,7 +98,7 @@ test('where the larder knows nothing the name decides, and what only sounds like
 
 const to = (celsius: number): Pick<Preparation, 'cookTo'> => ({ cookTo: { celsius } });
 
-test('boils are parted at the same temperatures, Celsius or Fahrenheit', () => {
+test('stages of boils change at the same temperatures in Celsius and Fahrenheit', () => {
   assert.deepEqual(
     [100, 100.1].map((c) => isBoiled(to(c))),
     [false, true],
@@ -132,7 +132,7 @@ const part = (
 });
 const bake = { steps: [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 160 }] };
 
-test('chocolate from 35 % sets what nothing else sets, and makes it no chocolate', () => {
+test('chocolate from 35 % sets a mixture that nothing else sets, without making it chocolate', () => {
   const both = (chocolateG: number, other: string, preparation = {}) => {
     const parts = [
       part(
@@ -154,7 +154,7 @@ test('chocolate from 35 % sets what nothing else sets, and makes it no chocolate
   assert.deepEqual(both(60, 'butter'), ['chocolate', 'chocolate']);
 });
 
-test('a layer behaves by what is in it and how far it is cooked', () => {
+test('a layer behaves by its contents and by how far it is cooked', () => {
   const cases = [
     [
       'chocolate',
@@ -252,7 +252,7 @@ test('a layer behaves by what is in it and how far it is cooked', () => {
   );
 });
 
-test('how a layer looks is one thing, how it sets another: setting its look moves nothing', () => {
+test('how a layer looks and how it sets are separate: setting its look changes nothing else', () => {
   const looks: Layer['texture'][] = ['crumb', 'smooth', 'crystal', 'air', 'nut', 'chocolate'];
   for (const slab of demoSlabs) {
     const setting = settingFor(slab, demoLarder, shop);
@@ -265,7 +265,7 @@ test('how a layer looks is one thing, how it sets another: setting its look move
   }
 });
 
-test('an end point in Fahrenheit sets as the same one in Celsius', () => {
+test('an end point in Fahrenheit sets like the same one in Celsius', () => {
   const snap = demoSlabs.find(({ name }) => /snap/i.test(name))!;
   const fahrenheit: Slab = {
     ...snap,
@@ -285,7 +285,7 @@ test('an end point in Fahrenheit sets as the same one in Celsius', () => {
   );
 });
 
-test('the cut face is judged from what is in it', () => {
+test('the look of the cut face comes from the contents', () => {
   const faces = ryeSlice.layers.map((layer) => lookOf(layer, ryeSlice.preparations));
   assert.deepEqual(faces, ['crumb', 'smooth', 'chocolate']);
   const pot = (ingredient: string, celsius?: number): Preparation => ({
@@ -305,7 +305,7 @@ test('the cut face is judged from what is in it', () => {
   assert.equal(lookOf({ ...layer, from: [] }, []), 'smooth');
 });
 
-test('milk, milk fat and egg do not depend on what the larder declares', () => {
+test('milk, milk fat and egg do not depend on the declared allergens', () => {
   const butter = { water: 16, sugars: 0.5, fat: 82, protein: 0.5, other: 1 };
   const egg = { water: 76, sugars: 0.4, fat: 9.5, protein: 12.5, other: 1.6 };
   const things = (name: string, composition: Ingredient['composition']) =>

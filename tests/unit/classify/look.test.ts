@@ -16,7 +16,7 @@ const layer = (name: string, from: Readonly<Record<string, number>>, texture?: L
     from: Object.entries(from).map(([id, share]) => ({ preparation: id, share })),
   }) as Layer;
 
-test('chocolate is as light as the lightest that is named, in the layer or in what most of it is made of', () => {
+test('chocolate is as light as the lightest one named, in the layer or in its main mixture', () => {
   const mixes = [
     preparation('dark', 'dark chocolate', 'cream'),
     preparation('milk', 'cream', 'Milk chocolate'),
@@ -35,7 +35,7 @@ test('chocolate is as light as the lightest that is named, in the layer or in wh
   assert.equal(look({}), 'chocolate');
 });
 
-test('the shade of a mixture goes by its name and by what is in it', () => {
+test('the shade of a mixture comes from its name and its contents', () => {
   assert.equal(shadeOf(preparation('p', 'sugar', 'white chocolate')), 'white');
   assert.equal(shadeOf(preparation('p', 'sugar', 'milk chocolate')), 'milk');
   assert.equal(shadeOf(preparation('p', 'dark chocolate')), 'dark');
@@ -44,7 +44,7 @@ test('the shade of a mixture goes by its name and by what is in it', () => {
   assert.equal(shadeOf({ name: 'Ganache', lines: [] }), 'dark');
 });
 
-test('a texture is as the file says, else as what shows first in the cut', () => {
+test('a texture is as the file says, otherwise what shows first in the cut', () => {
   const of = (...ingredients: string[]) => textureOf(layer('L', { p: 1 }), [preparation('p', ...ingredients)]);
   assert.equal(textureOf(layer('L', { p: 1 }, 'nut'), [preparation('p', 'egg whites')]), 'nut');
   assert.equal(lookOf(layer('L', { p: 1 }, 'nut'), [preparation('p', 'white chocolate')]), 'nut');

@@ -13,7 +13,7 @@ interface Row {
 const list = 'starter/larder.json';
 const starter = JSON.parse(readFileSync(list, 'utf8')) as readonly Row[];
 
-test('a thing is taken as what it is called', () => {
+test('an ingredient without a composition is taken as its kind, found by its name', () => {
   const taken = [
     'bread flour',
     'cornflour',
@@ -34,7 +34,7 @@ test('a thing is taken as what it is called', () => {
   assert.equal(usualOf('moon dust').composition, undefined);
 });
 
-test('law: what is taken of a kind is near what the starter list has of it', () => {
+test('law: what is assumed for a kind is near what the starter list has for it', () => {
   const off: string[] = [];
   for (const { name, densityGPerMl, composition } of starter) {
     const usual = usualOf(name);
@@ -50,7 +50,7 @@ test('law: what is taken of a kind is near what the starter list has of it', () 
   assert.ok(off.length <= starter.length * 0.05, off.join('\n'));
 });
 
-test('each kind has its own word; the more particular goes before the more general', () => {
+test('each kind has its own word; the more specific one is tried first', () => {
   const words: Readonly<Record<string, string>> = {
     'coconut cream': 'coconut milk',
     'condensed milk': 'condensed milk',
@@ -99,7 +99,7 @@ test('each kind has its own word; the more particular goes before the more gener
   assert.deepEqual(Object.fromEntries(Object.keys(words).map((name) => [name, usualOf(name).as])), words);
 });
 
-test('parts that are not named are the rest of 100 g', () => {
+test('parts that are not given are the rest of 100 g', () => {
   near(Object.values(usualOf('egg whites').composition!), [88, 0.7, 0.2, 10.5, 0.6]);
   near(Object.values(usualOf('whipping cream').composition!), [60, 3, 35, 2, 0]);
   for (const name of ['sea salt', 'rolled oats', 'baking powder', 'lemon zest', 'sunflower oil']) {

@@ -8,7 +8,7 @@ import { cuts, tins } from '../tins';
 import { close, sum } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';
 
-test('law: shown cents add up to the shown total, each within a cent of its own', () => {
+test('law: rounded amounts add up to the rounded total, each within a cent of its exact value', () => {
   fc.assert(
     fc.property(
       fc.array(fc.double({ min: 0, max: 500, noNaN: true }), { minLength: 1 }),
@@ -26,7 +26,7 @@ test('law: shown cents add up to the shown total, each within a cent of its own'
   );
 });
 
-test('law: layers and leftovers add up to what is used, pieces carry all of it', () => {
+test('law: layers and leftovers add up to what is used, and pieces carry all of it', () => {
   fc.assert(
     fc.property(slabs, tins, cuts, (slab, tin, cut) => {
       const made = plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }], cut });
@@ -40,7 +40,7 @@ test('law: layers and leftovers add up to what is used, pieces carry all of it',
   );
 });
 
-test('law: whole packs cost at least what is used of them', () => {
+test('law: whole packs cost at least as much as the part used', () => {
   fc.assert(
     fc.property(slabs, (slab) => {
       const { used, toBuy } = plan(slab, demoLarder, shop).cost;
@@ -49,7 +49,7 @@ test('law: whole packs cost at least what is used of them', () => {
   );
 });
 
-test('the pack usually bought gives the price', () => {
+test('the usual pack sets the price', () => {
   const butter = demoLarder.get('butter')!;
   assert.equal(pricePerGram(butter), 2.75 / 250);
   assert.equal(cashToBuy(butter, 250), 2.75);
@@ -58,7 +58,7 @@ test('the pack usually bought gives the price', () => {
   assert.equal(cashToBuy(null, 10), null);
 });
 
-test('the rye slice costs what its lines cost', () => {
+test('the rye slice costs the sum of its lines', () => {
   const { used } = plan(ryeSlice, demoLarder, shop).cost;
   const byHand =
     (270 * 9.4) / 5000 +
@@ -73,7 +73,7 @@ test('the rye slice costs what its lines cost', () => {
   assert.ok(close(used, byHand));
 });
 
-test('what is scraped off is paid for: 24 used g of 32 bought cost what the 32 do, and more packs are bought', () => {
+test('what is peeled or scraped off is paid for: 24 g used of 32 g bought cost as much as 32 g, and more packs are bought', () => {
   const biscuits = { name: 'sandwich biscuits', usablePercent: 75, packs: [{ name: 'roll', massG: 320, price: 2.4 }] };
   assert.ok(Math.abs(pricePerGram(biscuits)! * 240 - 2.4) < 1e-12);
   assert.equal(cashToBuy(biscuits, 240), 2.4);

@@ -30,7 +30,7 @@ test('net prices by margin and by markup: a cost of 1.50 at a margin of 60 % is 
   assert.equal(askedPrice(cost(100, 3), usual({ ask: { by: 'markup', share: 0 } }), 2).price, 34);
 });
 
-test('tax in the price and on top of it: 13.5 % of 2.00 net are 0.27, and 2.27 has 0.27 in it', () => {
+test('tax included and added: 13.5 % of 2.00 net is 0.27, and 2.27 includes 0.27', () => {
   assert.equal(taxOf(200n, 13.5, false), 27n);
   assert.equal(taxOf(227n, 13.5, true), 27n);
   const asked = { ask: { by: 'margin', share: 0.5 }, taxPercent: 20 } as const;
@@ -46,7 +46,7 @@ test('tax in the price and on top of it: 13.5 % of 2.00 net are 0.27, and 2.27 h
   assert.equal(askedPrice(cost(100), usual({ ...asked, taxIncluded: false, ladder }), 2).net, 250);
 });
 
-test('up the ladder: to the next ending, and never under what was asked', () => {
+test('up to the next price ending, never below the asking price', () => {
   const up = (coins: number, ladder: number[], digits = 2) => Number(upTheLadder(BigInt(coins), ladder, digits));
   assert.equal(up(310, [0.5, 0.9]), 350);
   assert.equal(up(350, [0.9, 0.5]), 350);
@@ -63,7 +63,7 @@ test('up the ladder: to the next ending, and never under what was asked', () => 
   assert.equal(up(243, [0.5, 0.95], 0), 243);
 });
 
-test('a price that is named stands, to the coin', () => {
+test('a fixed price is kept to the coin', () => {
   assert.deepEqual(
     askedPrice(cost(150), usual({ ask: { by: 'price', price: 2.5 }, ladder: [0.9], taxPercent: 25 }), 2),
     {
@@ -74,7 +74,7 @@ test('a price that is named stands, to the coin', () => {
   );
 });
 
-test('law: at least the margin or markup is left, whatever tax, ladder and currency', () => {
+test('law: at least the margin or markup is left, whatever the tax, price endings and currency', () => {
   const digits = fc.constantFrom(0, 2, 3);
   const share = fc.integer({ min: 0, max: 990 }).map((thousandths) => thousandths / 1000);
   const rungs = fc.array(fc.integer({ min: 0, max: 99 }), { maxLength: 4 });
@@ -117,7 +117,7 @@ const run: Run = {
   slabs: 2,
 };
 
-test('a run worked by hand: hands, power, packing, overhead, trims sold, rejects', () => {
+test('a run calculated by hand: labour, power, packing, overhead, trims sold, rejects', () => {
   const pricing = usual({
     labourPerHour: 18,
     watchShare: 0.25,
@@ -143,7 +143,7 @@ test('a run worked by hand: hands, power, packing, overhead, trims sold, rejects
   assert.equal(sum(COST_ITEMS.map((item) => coins[item])), total);
 });
 
-test('leftovers charged or carried, overhead by the hour and by percent, a day that is not known', () => {
+test('leftovers charged or carried over, overhead by the hour and by percent, an unknown schedule', () => {
   assert.equal(billOf(run, usual({ leftover: 'carry' }), 2).coins.ingredients, 1200);
   assert.equal(billOf(run, usual({ overhead: { by: 'hour', amount: 6 } }), 2).coins.overhead, 700);
   assert.equal(billOf(run, usual({ overhead: { by: 'percent', amount: 10 } }), 2).coins.overhead, 136);
@@ -152,14 +152,14 @@ test('leftovers charged or carried, overhead by the hour and by percent, a day t
   assert.equal(unknown.handsMinutes, null);
 });
 
-test('lining paper by hand: a quarter of a square metre at 0.80, in the base of overheads by percent', () => {
+test('lining paper by hand: a quarter of a square metre at 0.80, included in the base of overheads by percent', () => {
   const { coins } = billOf(run, usual({ liningPerM2: 0.8, overhead: { by: 'percent', amount: 10 } }), 2);
   assert.equal(coins.lining, 20);
   // A tenth of 12.4 + 1.2 + 0.2.
   assert.equal(coins.overhead, 138);
 });
 
-test('what a run earns by hand: 24 pieces at 2.50, costing 36.00', () => {
+test('the profit of a run by hand: 24 pieces at 2.50 that cost 36.00', () => {
   const bill = billOf({ ...run, usedCost: 34.8, packingCost: 1.2, trimG: 0 }, usual(), 2);
   assert.equal(bill.total, 3600);
   const pricing = usual({ ask: { by: 'price', price: 2.5 }, askedBy: 'slab' });
@@ -177,7 +177,7 @@ test('what a run earns by hand: 24 pieces at 2.50, costing 36.00', () => {
   assert.equal(cheap.breakEvenPieces, null);
 });
 
-test('a fifth that is not sold costs a quarter on top, is off what is earned, and moves the break-even by nothing', () => {
+test('a fifth unsold adds a quarter to the cost, reduces the profit, and leaves the break-even as it is', () => {
   const fifth = { rejectShare: 0.2 };
   const bill = billOf({ ...run, usedCost: 34.8, packingCost: 1.2, trimG: 0 }, usual(fifth), 2);
   assert.equal(bill.total, 4500);
@@ -189,7 +189,7 @@ test('a fifth that is not sold costs a quarter on top, is off what is earned, an
   assert.equal(earned.breakEvenPieces, 15);
 });
 
-test('a pricing in another currency keeps its shares and loses its money', () => {
+test('a pricing in another currency keeps its percentages and drops its amounts', () => {
   const abroad = {
     currency: 'GBP',
     price: 3,
@@ -214,7 +214,7 @@ test('a pricing in another currency keeps its shares and loses its money', () =>
   assert.deepEqual(here.overhead, bySlab);
 });
 
-test('kinds of piece share the cost by mass, keep the shop’s own price, and a named price follows the mass', () => {
+test('piece types share the cost by mass, keep the shop’s own price, and a fixed price follows the mass', () => {
   const bill = billOf({ ...run, usedCost: 30, packingCost: 0 }, usual(), 2);
   const kinds = [
     { id: 'a', name: 'Finger', count: 10, massG: 60, ownPrice: 2.2 },
@@ -233,7 +233,7 @@ test('kinds of piece share the cost by mass, keep the shop’s own price, and a 
   );
 });
 
-test('a channel by hand: six at 2.50 less 20 %, 10 % of that and 0.30 for the sale, a box for 0.34', () => {
+test('a channel by hand: six at 2.50 less 20 %, 10 % commission and 0.30 a sale, a box for 0.34', () => {
   const terms = { discountPercent: 20, feePercent: 10, feeEach: 30, taxPercent: null, pieces: 6, packCoins: 34 };
   const sale = channelSale({ price: 250, tax: 50, net: 200 }, 100, terms, { taxPercent: 25, taxIncluded: true });
   assert.deepEqual(sale, {
@@ -337,11 +337,11 @@ test('law: over ten thousand runs every table adds up to the coin, and nothing d
   );
 });
 
-test('what is taken off counts in the table as well', () => {
+test('deductions count in the table as well', () => {
   assert.deepEqual(inCoins([2.005, -0.505, 1], 2), [201, -51, 100]);
 });
 
-test('the slab’s own asking goes before the shop’s, and money in another currency is not counted', () => {
+test('the slab’s own pricing outranks the shop’s, and amounts in another currency are not counted', () => {
   const of: Pick<Shop, 'pricing' | 'power' | 'currency'> = {
     currency: 'EUR',
     pricing: { margin: 0.5, labourPerHour: 15, taxPercent: 10 },

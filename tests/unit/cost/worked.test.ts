@@ -14,7 +14,7 @@ const butter: Ingredient = {
 const sugar: Ingredient = { name: 'caster sugar', packs: [{ name: 'bag', massG: 1000, price: 1.2 }] };
 const salt: Ingredient = { name: 'salt' };
 
-test('coins left over go to the largest remainders, the first of equal ones first', () => {
+test('remaining coins go to the largest remainders, the first of equal ones first', () => {
   assert.deepEqual(inCoins([1 / 3, 1 / 3, 1 / 3], 2), [34, 33, 33]);
   // 10.6, 20.7, 30.7: two coins are left, for the two that are cut by most.
   assert.deepEqual(inCoins([0.106, 0.207, 0.307], 2), [10, 21, 31]);
@@ -25,7 +25,7 @@ test('coins left over go to the largest remainders, the first of equal ones firs
   assert.deepEqual(inCoins([], 2), []);
 });
 
-test('a price counts in the currency of the shop only', () => {
+test('only prices in the shop’s currency count', () => {
   assert.equal(priceOf({ price: 3 }), 3);
   assert.equal(priceOf({ price: 3, currency: 'GBP' }), null);
   assert.equal(priceOf({}), null);
@@ -46,7 +46,7 @@ test('a price counts in the currency of the shop only', () => {
   );
 });
 
-test('whole packs: none for nothing, one for any part, and no more for a rounding error', () => {
+test('whole packs: none for nothing, one for any part, and no extra one for a rounding error', () => {
   assert.equal(packsToBuy(butter, 0), 0);
   assert.equal(packsToBuy(butter, 0.1), 1);
   assert.equal(packsToBuy(butter, 250), 1);
@@ -57,7 +57,7 @@ test('whole packs: none for nothing, one for any part, and no more for a roundin
   assert.equal(cashToBuy(butter, 600), 7.5);
 });
 
-test('a layer pays for its share of each pot, and what is left over is kept apart', () => {
+test('a layer pays for its share of each mixture, and leftovers are kept apart', () => {
   const line = (ingredient: Ingredient | null, massG: number | null, name = ingredient?.name ?? '') => ({
     ...{ name, ingredient, massG },
   });
@@ -101,7 +101,7 @@ test('a layer pays for its share of each pot, and what is left over is kept apar
   );
 });
 
-test('a line costs its grams times the price of one, and nothing is made up where either is not known', () => {
+test('a line costs its grams times the price of one gram, and nothing where either is unknown', () => {
   assert.equal(lineCost({ name: 'butter', ingredient: butter, massG: 50 }), 0.5);
   assert.equal(lineCost({ name: 'butter', ingredient: butter, massG: null }), null);
   assert.equal(lineCost({ name: 'salt', ingredient: salt, massG: 5 }), null);

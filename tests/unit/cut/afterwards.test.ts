@@ -8,7 +8,7 @@ const even = (count: number, insideMm: number) => ({
   spans: Array.from({ length: count }, (_, i) => [(i * insideMm) / count, ((i + 1) * insideMm) / count] as const),
 });
 
-test('twelve: halve, halve, thirds; seven is not divided by eye', () => {
+test('twelve: halve, halve, thirds; seven cannot be divided by eye', () => {
   const found = halving(even(12, 360))!;
   assert.deepEqual(
     found.rounds.map(({ into, linesMm }) => [into, [...linesMm]]),
@@ -34,7 +34,7 @@ test('errors by eye, worked by hand: two halves are off by 1.5 mm; of four the m
   assert.ok(halving(even(16, 300))!.byEyeMm > halving(even(16, 300))!.byMarksMm);
 });
 
-test('tolerable negative errors as the directive has them', () => {
+test('tolerable negative errors as in the directive', () => {
   for (const [declared, error] of [
     [40, 3.6],
     [50, 4.5],
@@ -49,7 +49,7 @@ test('tolerable negative errors as the directive has them', () => {
   assert.deepEqual([tolerableErrorG(4), tolerableErrorG(12_000)], [null, null]);
 });
 
-test('weighed pieces: mean, spread, and what the average rule says', () => {
+test('weighed pieces: mean, standard deviation, and the average rule', () => {
   const found = weighedPieces([40, 42, 38, 44], 40);
   assert.ok(close(found.meanG, 41) && close(found.spreadG, Math.sqrt(5)) && found.underShare === 0.25);
   assert.equal(found.verdict, 'holds');
@@ -60,11 +60,11 @@ test('weighed pieces: mean, spread, and what the average rule says', () => {
   assert.equal(weighedPieces([50], null).verdict, 'unknown');
 });
 
-test('a coat of 1000 g wants 1350 g in the bowl; of 300 g, 425; of 20 g, as much as a piece goes under in', () => {
+test('a coat of 1000 g needs 1350 g in the bowl; of 300 g, 425; of 20 g, enough to dip one piece', () => {
   assert.deepEqual([1000, 300, 20, 0].map(toTemperG), [1350, 425, 250, 0]);
 });
 
-test('600 g broken into shards of about 25 g, uneven by 0.4: 24, nine times of ten 20 to 28, between 12.3 and 43.7 g', () => {
+test('600 g broken into shards of about 25 g, variation 0.4: 24 pieces, nine times in ten 20 to 28, between 12.3 and 43.7 g', () => {
   const found = shards(600, 25, 0.4);
   // 1.645 x 0.4 x sqrt 24 = 3.22; a log-normal mass has ln 1.16 for its variance, and its middle at 25 / sqrt 1.16 = 23.2 g.
   assert.deepEqual([found.count, found.countRange, found.massG], [24, [20, 28], 25]);
@@ -78,7 +78,7 @@ test('600 g broken into shards of about 25 g, uneven by 0.4: 24, nine times of t
   assert.deepEqual(shards(0, 25, 0.4), { count: 0, countRange: [0, 0], massG: 0, lightestG: 0, heaviestG: 0 });
 });
 
-test('what is laid ready for each tool; wires and rollers go through the whole slab only', () => {
+test('what each tool needs laid out; wires and rollers go through the whole slab only', () => {
   const ready = Object.keys(TOOL).map((tool) =>
     thingsForCut({ columns: 2, rows: 2, tool: tool as keyof typeof TOOL }).join(', '),
   );

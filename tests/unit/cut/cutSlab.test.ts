@@ -34,7 +34,7 @@ test('law: pieces + trims + kerf = slab, in mass and in area', () => {
   );
 });
 
-test('law: the part of an outline in a rectangle is what a fine grid of points counts', () => {
+test('law: the part of an outline within a rectangle matches a fine grid of points', () => {
   const side = fc.double({ min: -220, max: 220, noNaN: true });
   fc.assert(
     fc.property(tins, side, side, side, side, (tin, a, b, c, d) => {
@@ -60,7 +60,7 @@ test('law: the part of an outline in a rectangle is what a fine grid of points c
   );
 });
 
-test('a rectangle without corners is cut into pieces of one mass: (L - trims - (n - 1) kerf) / n', () => {
+test('a rectangle with square corners is cut into pieces of equal mass: (L - trims - (n - 1) kerf) / n', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 230, widthMm: 230, depthMm: 45 };
   const cut = { columns: 6, rows: 6, trimMm: { left: 5, right: 5, front: 5, back: 5 }, kerfMm: 2 };
   const { pieces, massVariation, marksMm } = cutSlab(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1000 }], cut);
@@ -77,7 +77,7 @@ test('a rectangle without corners is cut into pieces of one mass: (L - trims - (
   );
 });
 
-test('without trims there is no mark at the walls', () => {
+test('without trims the walls get no mark', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
   const { marksMm } = cutSlab(tin, 20, [{ fromMm: 0, thicknessMm: 20, massG: 1 }], { columns: 3, rows: 1 });
   assert.deepEqual(marksMm, { length: [100, 200], width: [] });
@@ -104,7 +104,7 @@ test('trims and kerf that leave nothing give no pieces, and all of it is trim', 
   assert.deepEqual([pieces.length, trimG], [0, 500]);
 });
 
-test('law: a moved line goes where it was put, and the grid stays even', () => {
+test('law: a moved line stays where it was put, and the rest of the grid stays even', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
   const lines: fc.Arbitrary<CutLine> = fc.oneof(
     fc.record({ side: fc.constant('length' as const), end: fc.constantFrom('start' as const, 'end' as const) }),

@@ -9,7 +9,7 @@ const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 
 /** A line at 60 degrees goes so far along for each mm across. */
 const LEAN = 1 / Math.sqrt(3);
 
-test('two by two over a whole slab: sides of 100 in rows of 50 mm, what begins to the left reaches in further back', () => {
+test('two by two over a whole slab: sides of 100 in rows of 50 mm, and the left piece leans further back', () => {
   const { regions, frame, strokes, marksMm } = layOut(box, 10, { columns: 2, rows: 2, shape: 'diamond' })!;
   assert.deepEqual(frame, [-Infinity, Infinity, -Infinity, Infinity]);
   for (const { lengthMm, widthMm, faceMm2 } of regions) near([lengthMm, widthMm, faceMm2], [100, 50, 5000]);
@@ -40,7 +40,7 @@ test('two by two over a whole slab: sides of 100 in rows of 50 mm, what begins t
   near([...marksMm.length, ...marksMm.width], [100, 50]);
 });
 
-test('within trims, with a kerf of sqrt 3: it is 2 mm along a leaning line, sides of 84 mm, rows of what is left', () => {
+test('within trims, with a kerf of sqrt 3: 2 mm along a slanted line, sides of 84 mm, rows of what is left', () => {
   const kerfMm = Math.sqrt(3);
   const trimMm = { left: 10, right: 20, front: 5, back: 15 };
   const { regions, frame, strokes, marksMm } = layOut(box, 10, {

@@ -46,7 +46,7 @@ function counted(shape: Shape, xs: readonly number[], ys: readonly number[]): nu
   return g.map((mm) => (mm / all) * 1200);
 }
 
-test('law: known surfaces: the pieces weigh what a fine grid of points says, within half a percent', () => {
+test('law: known surfaces: the pieces match a fine grid of points within half a percent', () => {
   const cut: CutSpec = { columns: 6, rows: 4 };
   for (const [name, shape] of Object.entries(SHAPES)) {
     const found = evenWays(box, HEIGHT, strata, cut, readingsOf(shape, box)) as EvenWays;
@@ -55,7 +55,7 @@ test('law: known surfaces: the pieces weigh what a fine grid of points says, wit
   }
 });
 
-test('law: known surfaces read with the shiver of a calliper, 0.05 mm: within half a percent still', () => {
+test('law: known surfaces with the noise of a calliper, 0.05 mm: still within half a percent', () => {
   const random = randomFrom(11);
   const xs = [0, 50, 100, 150, 200, 250, 300];
   for (const [name, shape] of Object.entries(SHAPES)) {
@@ -70,7 +70,7 @@ test('law: known surfaces read with the shiver of a calliper, 0.05 mm: within ha
   }
 });
 
-test('as many terms as the readings can bear: a level slab with some noise stays level, three readings are no surface of six terms', () => {
+test('as many terms as the readings allow: a level slab with some noise stays level, and three readings do not fit six terms', () => {
   const noise = [0.1, -0.15, 0.05, -0.1, 0.12, 0.08, -0.05, -0.12, 0.07];
   const level = readingsOf(SHAPES.level!, box).map((reading, i) => ({ ...reading, mm: reading.mm + noise[i]! }));
   assert.equal(fitSurface(level, box).terms, 'level');
@@ -85,7 +85,7 @@ test('as many terms as the readings can bear: a level slab with some noise stays
   assert.ok(close(thicknessAt(surface, [75, -50]), SHAPES.crown!(0.5, -0.5), 1e-9));
 });
 
-test('law: nothing is lost, strips by themselves are exactly alike, through-cuts are no less even than equal sizes', () => {
+test('law: nothing is lost, strips alone are exactly equal, and through-cuts are at least as even as equal sizes', () => {
   const shape = fc.tuple(...Array.from({ length: 5 }, () => fc.double({ min: -2, max: 2, noNaN: true })));
   const cuts = fc.record({
     columns: fc.integer({ min: 1, max: 7 }),
@@ -110,7 +110,7 @@ test('law: nothing is lost, strips by themselves are exactly alike, through-cuts
   );
 });
 
-test('through-cuts of a slab that tilts along its length: columns weigh the same, and so do rows', () => {
+test('through-cuts of a slab tilted along its length: columns weigh the same, and so do rows', () => {
   const plain = { ...box, cornerMm: 0 };
   const found = evenWays(
     plain,
@@ -126,7 +126,7 @@ test('through-cuts of a slab that tilts along its length: columns weigh the same
   assert.ok(close(found.ways.size.massesG[0]![1]!, 660, 1e-6));
 });
 
-test('a surface that comes to nothing is refused, and so is a cut that leaves no piece', () => {
+test('a surface of no height is refused, and so is a cut without pieces', () => {
   const steep = readingsOf((u) => 10 + 12 * u, box).map((reading) => ({ ...reading, mm: Math.max(0.1, reading.mm) }));
   assert.equal(evenWays(box, HEIGHT, strata, { columns: 2, rows: 2 }, steep), 'below-zero');
   const cut = { columns: 2, rows: 2, trimMm: { left: 200, right: 200 } };

@@ -7,7 +7,7 @@ import type { Tin } from '$core/tin';
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const large: Tin = { ...box, lengthMm: 300, widthMm: 200 };
 
-test('two by two with a trim on the left and a kerf of 2 mm: what is not trimmed reaches to the wall, wherever that is', () => {
+test('two by two with a trim on the left and a kerf of 2 mm: what is not trimmed reaches to the wall', () => {
   const { regions, frame } = layOut(box, 10, { columns: 2, rows: 2, kerfMm: 2, trimMm: { left: 10 } })!;
   // (200 - 10 - 2) / 2 = 94 and (100 - 2) / 2 = 49; by column, from the front.
   assert.deepEqual(

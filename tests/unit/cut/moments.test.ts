@@ -48,7 +48,7 @@ test('quarters of a disc: pi/4 r^2, r^3/3 each way, pi/16 r^4, 1/8 r^4; and turn
   near(scaled(momentsWithin(disc, [...quarter].reverse())), [area, arm, arm, square, product, square]);
 });
 
-test('a piece that lies inside, beyond the middle, or outside altogether', () => {
+test('a piece inside, beyond the middle, or outside altogether', () => {
   const square: readonly Point[] = [
     [1, 2],
     [5, 2],
@@ -83,7 +83,7 @@ test('a piece that lies inside, beyond the middle, or outside altogether', () =>
   near(momentsWithin({ ...plain, cornerMm: 1e-9 }, corner), momentsWithin(plain, corner));
 });
 
-test('what an outline holds: the middles of its sides, no corner beyond its rounding', () => {
+test('the corners of an outline’s box: the middles of its sides are inside, corners beyond its rounding are not', () => {
   const at = (x: number, y: number) => holds(rounded, [x, y]);
   assert.deepEqual([at(100, 0), at(-100, 30), at(0, 50), at(80, -50)], [true, true, true, true]);
   assert.deepEqual([at(100.1, 0), at(0, -50.1), at(100, 31), at(-81, 50)], [false, false, false, false]);
@@ -91,7 +91,7 @@ test('what an outline holds: the middles of its sides, no corner beyond its roun
   assert.deepEqual([at(92, 46), at(-92, -46), at(92.1, 46), at(92, -46.1)], [true, true, false, false]);
 });
 
-test('a line within an outline: to the walls, to the arcs, and none where it passes by', () => {
+test('a line within an outline: to the walls, to the arcs, and none where it misses', () => {
   const line = (outline: typeof plain, from: Point, to: Point) => clipped(outline, from, to)?.flat() ?? null;
   near(line(plain, [-300, 10], [300, 10])!, [-100, 10, 100, 10]);
   near(line(plain, [20, 70], [20, -70])!, [20, 50, 20, -50]);

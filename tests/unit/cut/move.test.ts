@@ -13,7 +13,7 @@ const locked = (length: number[], width: number[] = []): LockedLines => ({
   width: new Set(width),
 });
 
-test('made even between two locked lines: 52 to 200 mm are two of 73, 202 to 300 two of 48', () => {
+test('evened out between two locked lines: 52 to 200 mm become two of 73, 202 to 300 two of 48', () => {
   assert.deepEqual(madeEven(own, grid, locked([2, 0])), {
     columns: 5,
     rows: 2,
@@ -31,7 +31,7 @@ test('without a kerf: a locked line at 50 mm leaves 250, in four of 62.5', () =>
   assert.deepEqual(madeEven(cut, gridOf(box, 20, cut)!, locked([0])).linesMm, { length: [50, 112.5, 175, 237.5] });
 });
 
-test('one line by itself: no nearer than 1 mm of a piece to its neighbours, to half a mm; a trim is set as ever', () => {
+test('one line alone: a piece keeps at least 1 mm, in steps of half a mm; a trim is set as usual', () => {
   const at = (after: number, toMm: number) => movedAlone(own, grid, { side: 'length', after }, toMm).linesMm!.length;
   assert.deepEqual(at(1, -20), [1, 120, 200, 250]);
   assert.deepEqual(at(1, 60.3), [60.5, 120, 200, 250]);
@@ -50,7 +50,7 @@ test('one line by itself: no nearer than 1 mm of a piece to its neighbours, to h
   assert.equal(movedAlone(none, gridOf(box, 20, none)!, { side: 'length', after: 1 }, 2), none);
 });
 
-test('a line across the width stretches what is before it: the second of three behind 90 mm with a kerf of 2', () => {
+test('a line across the width stretches what lies before it: the second of three behind 90 mm with a kerf of 2', () => {
   const cut: CutSpec = { columns: 1, rows: 3, kerfMm: 2, trimMm: { left: 3, front: 10 } };
   // (90 - 10 - 2) / 2 = 39: three of them and two kerfs end at 131, and 69 are left at the back.
   assert.deepEqual(movedLine(cut, { side: 'width', after: 2 }, 90, 200).trimMm, { left: 3, front: 10, back: 69 });
@@ -59,7 +59,7 @@ test('a line across the width stretches what is before it: the second of three b
   assert.equal(movedLine(cut, { side: 'width', end: 'end' }, 17, 200).trimMm!.back, 183);
 });
 
-test('a plain grid says no more than its fields', () => {
+test('a plain grid is no more than its fields', () => {
   const grid: CutSpec = { columns: 2, rows: 3 };
   assert.deepEqual(withoutEmpty({ ...grid, linesMm: { length: [] }, strips: [], kinds: [], thicknessAt: [] }), grid);
   const full: CutSpec = {

@@ -22,7 +22,7 @@ const cut: CutSpec = { columns: 4, rows: 3 };
 const minutes = (tool: CutTool, spec: CutSpec = cut, pieces = 12) =>
   cuttingMinutes(layOut(tin, 20, { ...spec, tool }), { ...spec, tool }, pieces);
 
-test('at the knife: lifting, marks, strokes, turns and parting, by the tool; wires go through all at once', () => {
+test('cutting time: lifting, marks, strokes, turns and separating, by the tool; wires cut all at once', () => {
   // 180 s to lift, 5 strokes of 20 s with 6 s for each mark, one turn of 15 s, 12 pieces of 2.5 s: 355 s.
   assert.ok(close(minutes('hot blade').cutting[1], 355 / 60));
   assert.ok(close(minutes('cold blade').cutting[1], 305 / 60));
@@ -38,7 +38,7 @@ test('at the knife: lifting, marks, strokes, turns and parting, by the tool; wir
   assert.ok(close(cuttingMinutes(null, { ...cut, way: 'break' }, 28).cutting[1], 202 / 60));
 });
 
-test('after the knife: five minutes and 12 s a piece to coat, two and 5 s for what lies on each', () => {
+test('after cutting: five minutes and 12 s a piece to coat, two and 5 s for each topping', () => {
   assert.ok(close(finishMinutes('coat', 40)[1], (300 + 480) / 60));
   assert.ok(close(finishMinutes('per-piece', 40)[1], (120 + 200) / 60));
 });
@@ -53,7 +53,7 @@ test('pieces on a rack a finger apart, turned whichever way holds more', () => {
   assert.equal(piecesOnSheet({ lengthMm: 99, widthMm: 45 }, { lengthMm: 45, widthMm: 45 }), 1);
 });
 
-test('a score is taken between two temperatures, and only by what snaps', () => {
+test('scoring happens between two temperatures, and only for what snaps', () => {
   const cooling = [NaN, NaN, 105, 90, 85, 75, 66, 65, 50];
   assert.deepEqual(scoreWindow(cooling, [85, 65]), { fromMinutes: 4, toMinutes: 7 });
   assert.deepEqual(scoreWindow(cooling.slice(0, 6), [85, 65]), { fromMinutes: 4, toMinutes: 5 });
@@ -90,7 +90,7 @@ test('a ruler from the far edge: each cut begins there a kerf before it ends her
   assert.equal(marksFromFarEdge(mirrored.marksMm, 300, 2).length, other.marksMm.length);
 });
 
-test('a swirl: shares by mass, which differ the less the larger the piece; stirred or alone they do not', () => {
+test('a swirl: shares by mass, which vary less in larger pieces; not when stirred or alone', () => {
   // A face of 30 x 30 is four squares of 15: half and half is off by half of a half.
   assert.equal(swirlSpread(0.5, 900), 0.25);
   assert.equal(swirlSpread(0.5, 10), 0.5);

@@ -49,7 +49,7 @@ const cut = spec([strip(52, 40, [100]), strip(10, 40, [112, 70], ['finger', 'bit
   kinds: [FINGER, BITE],
 });
 
-test('two strips within trims: a finger, a bite that is narrower than its strip, what is left of it, and two pieces', () => {
+test('two strips within trims: fingers, bites narrower than their strip, the remainder, and two pieces', () => {
   assert.deepEqual(layOut(box, 10, cut), {
     outline: { lengthMm: 200, widthMm: 100, cornerMm: 0 },
     regions: [
@@ -110,7 +110,7 @@ test('law: strips the other way are the same slab turned by a quarter', () => {
   assert.deepEqual(other.marksMm, { length: [10, 52], width: [] });
 });
 
-test('what lies at a wall reaches to it, wherever that is; nothing is cut there', () => {
+test('what lies at a wall reaches to it; nothing is cut there', () => {
   const { regions, frame, strokes, marksMm } = layOut(box, 10, spec([strip(0, 50, [100]), strip(50, 50)]))!;
   assert.deepEqual(
     regions.map(({ takes }) => takes),
@@ -125,7 +125,7 @@ test('what lies at a wall reaches to it, wherever that is; nothing is cut there'
   assert.deepEqual(marksMm, { length: [], width: [50] });
 });
 
-test('a kind lies along its strip or across it; what is left beside it is cut off where it is more than a kerf', () => {
+test('a piece type lies along its strip or across it; the remainder is cut off where it is wider than a kerf', () => {
   const regionsIn = (widthMm: number) =>
     layOut(
       box,
@@ -154,7 +154,7 @@ test('a kind lies along its strip or across it; what is left beside it is cut of
   );
 });
 
-test('strips that overlap, reach beyond the slab, lie both ways or are cut to nothing are no cut', () => {
+test('strips that overlap, leave the slab, lie both ways or are consumed by kerfs are not a cut', () => {
   const laid = (strips: CutSpec['strips'], kerfMm = 0) => layOut(box, 10, spec(strips, { kerfMm }))?.regions.length;
   // To a twentieth of a mm they are where they should be.
   assert.equal(laid([strip(0, 50), strip(49.96, 50)]), 2);

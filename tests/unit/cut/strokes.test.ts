@@ -8,7 +8,7 @@ import type { Tin } from '$core/tin';
 const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40, cornerMm: 12 };
 const cut: CutSpec = { columns: 3, rows: 2, trimMm: { left: 6, right: 6, front: 4, back: 4 } };
 
-test('order of strokes: all that are parallel before the board is turned, from the front and the left on', () => {
+test('order of strokes: all parallel ones before the board is turned, from the front and the left', () => {
   const order = strokeOrder(layOut(box, 20, cut)!);
   assert.deepEqual(
     order.strokes.map(({ number, from, to }) => [number, ...from, ...to]),
@@ -28,7 +28,7 @@ test('order of strokes: all that are parallel before the board is turned, from t
   assert.equal(strokeOrder(layOut(box, 20, { ...cut, shape: 'diamond' })!).turns, 2);
 });
 
-test('strokes as they come are put in order: along from the front, across from the left, slanted last', () => {
+test('unsorted strokes are ordered: along from the front, across from the left, slanted last', () => {
   const stroke = (set: Stroke['set'], x1: number, y1: number, x2: number, y2: number): Stroke => ({
     from: [x1, y1],
     to: [x2, y2],

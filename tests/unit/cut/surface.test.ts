@@ -14,7 +14,7 @@ const corners = [
 const read = (places: readonly (readonly [number, number])[], mm: (x: number, y: number) => number): Reading[] =>
   places.map(([xMm, yMm]) => ({ xMm, yMm, mm: mm(xMm, yMm) }));
 
-test('readings of 18 and 22 mm: level at 20, and each is foretold by the other 4 mm wrong', () => {
+test('readings of 18 and 22 mm: level at 20, and each predicted by the other is 4 mm off', () => {
   const { terms, surface, errorMm } = fitSurface(
     read(
       [
@@ -49,7 +49,7 @@ test('four corners on a plane: 20 mm in the middle, 1 mm more for 50 to the righ
   assert.equal(fitSurface(read(corners.slice(0, 3), plane), inside).terms, 'level');
 });
 
-test('a tilt has to foretell better by a fiftieth: four corners, one of them off by hand', () => {
+test('a tilt must predict better by a fiftieth: four corners, one of them off by hand', () => {
   // Corners at u, v = -1 or 1 with 20 + a u + b at one corner. A plane misses b/4 at each, foretold b/4 / (1 - 3/4) = b. Level foretells
   // 4/3 of what each is off its mean.
   const at = (a: number) => read(corners, (x, y) => 20 + (a * (x - 100)) / 100 + (x === 200 && y === 100 ? 1 : 0));
@@ -72,7 +72,7 @@ test('a tilt has to foretell better by a fiftieth: four corners, one of them off
   }
 });
 
-test('a bowl read at nine places: its six terms, and thinnest in its middle', () => {
+test('a bowl read at nine places: its six terms, thinnest in the middle', () => {
   const places = [0, 100, 200].flatMap((x) => [0, 50, 100].map((y) => [x, y] as const));
   const { terms, surface } = fitSurface(
     read(places, (x, y) => 18 + 3 * (x / 100 - 1) ** 2 + (y / 50 - 1) ** 2 + (x / 100 - 1) * (y / 50 - 1)),

@@ -62,7 +62,7 @@ const cuts: fc.Arbitrary<CutSpec> = fc
   .tuple(base, extra, readings)
   .map((parts) => Object.assign({}, ...parts) as CutSpec);
 
-test('law: however it is cut, pieces + trims + kerf = slab, in mass and in area', () => {
+test('law: whatever the cut, pieces + trims + kerf = slab, in mass and in area', () => {
   let [tried, laid] = [0, 0];
   fc.assert(
     fc.property(tins, cuts, (tin, cut) => {
@@ -84,7 +84,7 @@ test('law: however it is cut, pieces + trims + kerf = slab, in mass and in area'
   assert.ok(laid > tried / 3, `${laid} of ${tried}`);
 });
 
-test('law: a polygon within an outline is, for rectangles, the closed form; its moments are those of a fine grid of points', () => {
+test('law: a polygon within an outline equals the closed form for rectangles; its moments match a fine grid of points', () => {
   const side = fc.double({ min: -220, max: 220, noNaN: true });
   fc.assert(
     fc.property(tins, side, side, side, side, (tin, a, b, c, d) => {
@@ -127,7 +127,7 @@ test('law: a polygon within an outline is, for rectangles, the closed form; its 
   );
 });
 
-test('triangles: a rectangle of 50 x 40 is two of 25 x 40 in area, and a kerf takes of both alike', () => {
+test('triangles: a rectangle of 50 x 40 is two of 25 x 40 in area, and a kerf takes equally from both', () => {
   const cut: CutSpec = { columns: 6, rows: 5, shape: 'triangle' };
   const [kind, ...others] = cutSlab(box, HEIGHT, slabOf(600), cut).pieces;
   assert.deepEqual([kind!.count, others.length, kind!.kind], [60, 0, 'piece']);
@@ -140,7 +140,7 @@ test('triangles: a rectangle of 50 x 40 is two of 25 x 40 in area, and a kerf ta
   assert.ok(close(pieces[0]!.massG, (each / 60000) * 600));
 });
 
-test('law: the faces of triangles have the area that they are said to have, lie in their rectangle, and keep a kerf apart', () => {
+test('law: faces of triangles have their stated area, lie in their rectangle, and stay a kerf apart', () => {
   const area = (face: readonly Point[]) =>
     Math.abs(sum(face.map(([x, y], i) => x * face[(i + 1) % face.length]![1] - face[(i + 1) % face.length]![0] * y))) /
     2;
@@ -169,7 +169,7 @@ test('law: the faces of triangles have the area that they are said to have, lie 
   );
 });
 
-test('straight lines both ways can be pulled one by one; diamonds, strips, wedges and shards have none', () => {
+test('straight lines both ways can be moved one by one; diamonds, strips, wedges and shards have none', () => {
   assert.ok(isOnLines({ columns: 2, rows: 2 }) && isOnLines({ columns: 2, rows: 2, way: 'grid', strips: [] }));
   assert.ok(isOnLines({ columns: 2, rows: 2, shape: 'triangle' }));
   const others: Partial<CutSpec>[] = [
@@ -181,7 +181,7 @@ test('straight lines both ways can be pulled one by one; diamonds, strips, wedge
   for (const other of others) assert.ok(!isOnLines({ columns: 2, rows: 2, ...other }));
 });
 
-test('diamonds: sides of 50 mm in rows of 40 mm lean by 60 degrees; the clipped are apart, and less than half of one is trim', () => {
+test('diamonds: sides of 50 mm in rows of 40 mm lean by 60 degrees; clipped ones are counted apart, and less than half of one is trim', () => {
   const { pieces, trimG } = cutSlab(box, HEIGHT, slabOf(600), { columns: 6, rows: 5, shape: 'diamond' });
   const [whole, clipped] = pieces;
   assert.equal(whole!.kind, 'piece');
@@ -192,7 +192,7 @@ test('diamonds: sides of 50 mm in rows of 40 mm lean by 60 degrees; the clipped 
   assert.ok(clipped!.kind === 'rim' && clipped!.count >= 5 && trimG > 0);
 });
 
-test('strips: kinds are named, one narrower than its strip is trimmed to it, what no kind takes is trim', () => {
+test('strips: piece types are named, one narrower than its strip is trimmed to size, and the rest is trim', () => {
   const cut: CutSpec = {
     columns: 1,
     rows: 1,
@@ -219,7 +219,7 @@ test('strips: kinds are named, one narrower than its strip is trimmed to it, wha
   assert.equal(layOut(box, HEIGHT, { ...cut, strips: [cut.strips![0]!, { ...cut.strips![1]!, atMm: 40 }] }), null);
 });
 
-test('lines of the maker: pieces lie between them, and lines that leave none are no cut', () => {
+test('lines of the maker: pieces lie between them, and lines that leave none are not a cut', () => {
   const cut: CutSpec = { columns: 9, rows: 9, linesMm: { length: [200, 100], width: [50] }, kerfMm: 0 };
   const { pieces, marksMm } = cutSlab(box, HEIGHT, slabOf(600), cut);
   assert.equal(pieces[0]!.count, 6);
@@ -228,7 +228,7 @@ test('lines of the maker: pieces lie between them, and lines that leave none are
   assert.equal(layOut(box, HEIGHT, { ...cut, linesMm: { length: [100, 100.2] } }), null);
 });
 
-test('broken by hand: mass over aim, nothing lost', () => {
+test('broken by hand: mass over target weight, nothing lost', () => {
   const { pieces, massVariation, trimG } = cutSlab(box, HEIGHT, slabOf(600), {
     columns: 1,
     rows: 1,
@@ -251,7 +251,7 @@ test('a tilted slab: readings of 18 and 22 mm make a piece at either end lighter
   piecesG.forEach((massG, i) => assert.ok(close(massG, (200 * (18 + (4 * (i + 0.5)) / 3)) / 20, 1e-6)));
 });
 
-test('one line pulled by itself stays between its neighbours; made even again, what is locked stays', () => {
+test('one line moved alone stays between its neighbours; evened out again, locked lines stay', () => {
   const cut: CutSpec = { columns: 4, rows: 1, kerfMm: 2, trimMm: { left: 6, right: 6 } };
   const grid = gridOf(box, HEIGHT, cut)!;
   const moved = movedAlone(cut, grid, { side: 'length', after: 2 }, 130.2);
@@ -267,7 +267,7 @@ test('one line pulled by itself stays between its neighbours; made even again, w
   assert.deepEqual(locked.linesMm, { length: [67, 130, 212] });
 });
 
-test('what would have no end is no cut: diamonds of a twentieth of a mm that lean over metres', () => {
+test('an endless cut is refused: diamonds of a twentieth of a mm that lean over metres', () => {
   const narrow: Tin = { shape: 'rectangle', lengthMm: 10, widthMm: 5000, depthMm: 40 };
   assert.equal(layOut(narrow, HEIGHT, { columns: 200, rows: 200, shape: 'diamond' }), null);
   const started = performance.now();
@@ -275,7 +275,7 @@ test('what would have no end is no cut: diamonds of a twentieth of a mm that lea
   assert.ok(performance.now() - started < 2000);
 });
 
-test('readings that would bend the surface below nothing are not followed: no piece weighs less than nothing', () => {
+test('readings that would bend the surface below zero are not followed: no piece weighs less than nothing', () => {
   const thicknessAt = [20, 150, 280].flatMap((xMm) =>
     [20, 100, 180].map((yMm) => ({ xMm, yMm, mm: xMm < 100 ? 0.5 : xMm / 10 })),
   );

@@ -57,7 +57,7 @@ test('eight of 200 x 100 mm: 2500 mm2 each is a triangle from the middle of a si
   near([quarter!.lengthMm], [60 * Math.SQRT2 + 40]);
 });
 
-test('a kerf of 2 mm moves a quarter out by 1 mm each way; of halves, by 1 mm', () => {
+test('a kerf of 2 mm moves a quarter out by 1 mm each way, and a half by 1 mm', () => {
   // From 1 mm off the middle on: a quarter of the circle less two strips of 1 mm, which share 1 mm2.
   const stripMm2 = (Math.sqrt(9999) + 10_000 * Math.asin(0.01)) / 2;
   const [quarter] = wedges(round, 4, 2)!.regions;
@@ -66,7 +66,7 @@ test('a kerf of 2 mm moves a quarter out by 1 mm each way; of halves, by 1 mm', 
   near([...half!.face[0]!, half!.faceMm2, half!.widthMm], [-1, 0, 5000 * Math.PI - 2 * stripMm2, 200]);
 });
 
-test('one is no wedge, and a kerf as wide as the tin leaves none', () => {
+test('one wedge is not a cut, and a kerf as wide as the tin leaves none', () => {
   assert.deepEqual([wedges(round, 1), wedges(round, 2, 200), wedges(round, 201)], [null, null, null]);
   assert.equal(wedges(round, 2, 199)!.regions.length, 2);
   assert.deepEqual([wedges(box, 2, 100), wedges(box, 2, 99)?.regions.length], [null, 2]);

@@ -25,14 +25,14 @@ test('200 x 100 mm, trims of 5 and 10, a kerf of 2, 4 by 2: pieces of 45.25 x 41
   assert.ok(close(made.kerfG, (187 * 85 - 8 * 45.25 * 41.5) * 0.01) && close(made.trimG, (20_000 - 187 * 85) * 0.01));
 });
 
-test('a finish goes on every piece alike, and is no part of trims', () => {
+test('a finish is spread equally over pieces, and is no part of trims', () => {
   const bare = cutSlab(box, 10, slabOf(200), grid(4, 1));
   const dressed = cutSlab(box, 10, slabOf(200), grid(4, 1), 20);
   assert.equal(dressed.pieces[0]!.massG, bare.pieces[0]!.massG + 5);
   assert.equal(cutSlab(box, 10, slabOf(200), grid(1, 1, { trimMm: { left: 200 } }), 20).trimG, 220);
 });
 
-test('a piece that lost over a tenth of its face is a rim piece, one that has under a fiftieth is trim', () => {
+test('a piece that lost over a tenth of its face is a rim piece, one with less than a fiftieth is trim', () => {
   // A corner of 60 mm takes (1 - pi / 4) 3600 = 772.6 mm2 of a face of 100 x 100 or of 100 x 50.
   const cornered = (cornerMm: number): Tin => ({ ...box, cornerMm });
   const kinds = (tin: Tin, cut: CutSpec) =>
@@ -63,12 +63,12 @@ test('variation: 1, 2 and 3 g vary by 40.8 % of their mean', () => {
   assert.ok(close(kind!.lightestG, Math.min(...piecesG)) || close(kind!.heaviestG, Math.max(...piecesG)));
 });
 
-test('faces of a piece: 50 x 100 x 10 mm have 2 x 5000 + 2 x 150 x 10 mm2', () => {
+test('faces of a piece: 50 x 100 x 10 mm has 2 x 5000 + 2 x 150 x 10 mm2', () => {
   assert.deepEqual(pieceFaces(box, 10, grid(4, 1)), { count: 4, surfaceMm2: 4 * 13_000 });
   assert.deepEqual(pieceFaces(box, 10, grid(1, 1, { trimMm: { left: 200 } })), { count: 0, surfaceMm2: 0 });
 });
 
-test('walls that lean out by 45 degrees, a foot of 100 x 100 mm, 20 mm high: of three pieces the outer ones are heavier', () => {
+test('walls that lean out by 45 degrees, a base of 100 x 100 mm, 20 mm high: of three pieces the outer ones are heavier', () => {
   const leaning: Tin = { shape: 'rectangle', lengthMm: 100, widthMm: 100, depthMm: 40, flareDeg: 45 };
   const thirds = (strata: Parameters<typeof divide>[2]) =>
     divide(leaning, 20, strata, layOut(leaning, 20, grid(3, 1))!).piecesG;
@@ -86,7 +86,7 @@ test('walls that lean out by 45 degrees, a foot of 100 x 100 mm, 20 mm high: of 
   near(layers, [(400 - middleG) / 2, middleG, (400 - middleG) / 2]);
 });
 
-test('broken by hand: 240 g of about 48 g are five shards of 4000 mm2, to be dipped as squares 10 mm high', () => {
+test('broken by hand: 240 g of about 48 g are five shards of 4000 mm2, dipped as squares 10 mm high', () => {
   const broken = (aimG: number): CutSpec => grid(1, 1, { way: 'break', break: { aimG, spread: 0.3 } });
   const { pieces, massVariation, marksMm } = cutSlab(box, 10, slabOf(240), broken(48));
   const side = Math.sqrt(4000);
@@ -99,7 +99,7 @@ test('broken by hand: 240 g of about 48 g are five shards of 4000 mm2, to be dip
   assert.deepEqual(pieceFaces(box, 0, broken(48)), { count: 0, surfaceMm2: 0 });
 });
 
-test('pieces of a size: along or across, whichever gives more, trimmed alike on both sides', () => {
+test('pieces of a size: along or across, whichever gives more, trimmed equally on both sides', () => {
   // 60 x 30 in 200 x 100: along 3 x 3 = 9, across 6 x 1 = 6.
   assert.deepEqual(cutBySize(box, 10, { lengthMm: 60, widthMm: 30 }), {
     columns: 3,
@@ -146,7 +146,7 @@ test('lines moved by hand: a trim is set, a line between stretches what lies bef
   assert.equal(movedLine(cut, { side: 'width', end: 'start' }, -5, 100).trimMm!.front, 0);
 });
 
-test('the work of a cut: pieces, times what each needs, over the kinds of tin', () => {
+test('the work of a cut: pieces, times their needs, over the kinds of tin', () => {
   const layers = Array.from({ length: 6 }, (_, i) => ({ id: `l${i}`, name: '', from: [], spread: 'level' as const }));
   const tins = [{ tin: box, count: 7 }];
   const cut = grid(100, 100);

@@ -35,7 +35,7 @@ test('law: a pot warms, then loses water and never sugar, and its boiling point 
   );
 });
 
-test('law: what boils off in ten minutes is the heat that is left over, divided by what steam takes', () => {
+test('law: what boils off in ten minutes is the remaining heat divided by the heat of steam', () => {
   fc.assert(
     fc.property(fc.double({ min: 600, max: 2500, noNaN: true }), (watts) => {
       // Nearly all water: its boiling point does not move, so that steam takes all.
@@ -50,7 +50,7 @@ test('law: what boils off in ten minutes is the heat that is left over, divided 
   );
 });
 
-test('off the heat it cools towards the room; at a height it boils lower', () => {
+test('off the heat it cools towards the room; at altitude it boils lower', () => {
   const pot = potOf({ ...still, altitudeDropC: 4 }, randomFrom(1));
   pot.run(600);
   assert.ok(close(pot.state().celsius, boilsAtC(600 / (600 + pot.state().waterG)) - 4, 1e-3));
@@ -61,7 +61,7 @@ test('off the heat it cools towards the room; at a height it boils lower', () =>
   assert.ok(Math.abs(pot.state().celsius - 21) < 2);
 });
 
-test('a probe shivers, drops out and shows too much by what is asked', () => {
+test('a probe is noisy, drops out and reads high as requested', () => {
   const pot = potOf(
     { wander: 0, noiseC: 0.5, dropouts: 0.2, jumps: 0, offsetC: 3, startC: 60, roomC: 60 },
     randomFrom(5),
@@ -101,7 +101,7 @@ async function listen(query: string, many: number): Promise<[number, number][]> 
   }
 }
 
-test('the stream: readings as events, as many times as fast as is asked, whatever else is asked for', async () => {
+test('the stream: readings as events, at the requested number and speed', async () => {
   const fast = await listen('speed=60&dropouts=0&noiseC=0&seed=3', 5);
   fast.slice(1).forEach(([seconds, celsius], i) => {
     assert.ok(close(seconds - fast[i]![0], 15, 1e-6));
@@ -111,7 +111,7 @@ test('the stream: readings as events, as many times as fast as is asked, whateve
   assert.ok(odd.every(([seconds, celsius]) => Number.isFinite(seconds) && Number.isFinite(celsius)));
 });
 
-test('another path, or another method, is told what to ask for', async () => {
+test('another path or method is answered with what to request', async () => {
   const server = await serveProbe({ port: 0 });
   const { port } = server.address() as AddressInfo;
   for (const [path, method] of [

@@ -10,7 +10,7 @@ import { weightsIn, weightsText } from '../../../src/routes/slabs/[id=whole]/cut
 
 const still = { noiseG: 0, driftGPerMin: 0, offsetG: 0 };
 
-test('what is laid on swings over and comes to rest at its mass; off again it rests at nothing', () => {
+test('a load swings and comes to rest at its mass; removed, it rests at zero', () => {
   const pan = panOf(still, randomFrom(1));
   pan.lay(50);
   const shows: number[] = [];
@@ -25,7 +25,7 @@ test('what is laid on swings over and comes to rest at its mass; off again it re
   assert.equal(Math.abs(pan.shows()!), 0);
 });
 
-test('zero, offset, drift, units and what it cannot bear', () => {
+test('zero, offset, drift, units and overload', () => {
   const off = panOf({ ...still, offsetG: 3.2 }, randomFrom(1));
   assert.equal(off.shows(), 3.2);
   off.zero();
@@ -47,7 +47,7 @@ test('zero, offset, drift, units and what it cannot bear', () => {
   assert.equal(over.shows(), null);
 });
 
-test('its stream: figures with their unit and step, and a unit that nobody knows is told', async () => {
+test('its stream: figures with their unit and step, and an unknown unit is refused', async () => {
   const server = await serveScale({ port: 0 });
   const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const wrong = await fetch(`${address}/readings?unit=stone`);
@@ -66,7 +66,7 @@ test('its stream: figures with their unit and step, and a unit that nobody knows
   server.close();
 });
 
-test('what is no reading is none: text, a foreign unit, no figure; an overload is told apart', () => {
+test('invalid readings: text, an unknown unit, no figure; an overload is reported as such', () => {
   for (const data of [
     '',
     'text',
@@ -80,7 +80,7 @@ test('what is no reading is none: text, a foreign unit, no figure; an overload i
   assert.deepEqual(scaleEvent('{"seconds":1,"shows":0.5,"unit":"kg"}'), { seconds: 1, massG: 500 });
 });
 
-test('weights typed one after the other, with units or none, decimal commas, and what is no weight', () => {
+test('weights typed one after the other, with or without units, decimal commas, and invalid ones', () => {
   assert.deepEqual(
     weightsIn('24.6 31,2 1 oz; 0.5kg, 12 g').massesG.map((massG) => Number(massG.toFixed(2))),
     [24.6, 31.2, 28.35, 500, 12],

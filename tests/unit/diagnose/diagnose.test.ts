@@ -27,7 +27,7 @@ test('by hand: two causes, one fact', () => {
   assert.deepEqual(grainy[0]!.because, [{ code: 'chocolate-at', celsius: 40 }]);
 });
 
-test('every thing that can be seen has a cause that shows it, and every fact speaks of one', () => {
+test('every symptom has a cause that shows it, and every fact supports one', () => {
   for (const seen of SEEN)
     assert.ok(
       Object.values(CAUSES).some(({ shows }) => (shows as Record<string, number>)[seen]! >= 0.5),
@@ -47,7 +47,7 @@ const anyFacts = fc
   .map((holds) => new Map(Object.entries(holds).map(([fact, is]) => [fact as FactId, told(is)])));
 const anySeen = fc.uniqueArray(fc.constantFrom(...SEEN), { minLength: 1, maxLength: 4 });
 
-test('law: weights lie between 0 and 1, sum to less than 1, and are in order; nothing stands where it cannot be', () => {
+test('law: weights lie between 0 and 1, sum to less than 1, and are in order; impossible causes are absent', () => {
   fc.assert(
     fc.property(anySeen, anyFacts, fc.subarray([...ALL]), (seen, facts, some) => {
       const traits = new Set(some);
@@ -60,7 +60,7 @@ test('law: weights lie between 0 and 1, sum to less than 1, and are in order; no
   );
 });
 
-test('law: a fact that is more often so with a cause makes it likelier than the same fact denied', () => {
+test('law: a fact that is more frequent with a cause makes it likelier than the same fact denied', () => {
   fc.assert(
     fc.property(anySeen, fc.constantFrom(...Object.keys(CAUSES)), (seen, id) => {
       const cause = CAUSES[id as keyof typeof CAUSES];
@@ -78,7 +78,7 @@ test('law: a fact that is more often so with a cause makes it likelier than the 
   );
 });
 
-test('planted faults of the demo slabs are named first more often than not, each kind of them', () => {
+test('planted faults of the demo slabs are usually named first, each kind of them', () => {
   const plans = demoSlabs.map((slab) => runPlanFor(slab, { hands: 2 }));
   const traits = demoSlabs.map((slab) => traitsOf(slab, demoLarder, shop));
   for (const fault of FAULTS.filter(({ tinTimes }) => !tinTimes)) {
@@ -98,7 +98,7 @@ test('planted faults of the demo slabs are named first more often than not, each
   }
 });
 
-test('without a run the field’s knowledge alone speaks, and only of what the slab is made by', () => {
+test('without a run only prior knowledge counts, and only of what the slab is made of', () => {
   const found = diagnoseSlab(ryeSlice, demoLarder, shop, null, ['soft', 'sticky']);
   assert.equal(found[0]!.cause, 'boiledTooLittle');
   assert.deepEqual(
@@ -109,7 +109,7 @@ test('without a run the field’s knowledge alone speaks, and only of what the s
   assert.ok(diagnoseSlab(uncooked, demoLarder, shop, null, ['soft']).every(({ cause }) => cause !== 'boiledTooLittle'));
 });
 
-test('a chocolate top that cracks: too hard, too cold and not scored come first, and nothing of the caramel below', () => {
+test('a chocolate top that cracks: too hard, too cold and not scored come first, without the caramel below', () => {
   const top = ryeSlice.layers.at(-1)!.id;
   const found = diagnoseSlab(ryeSlice, demoLarder, shop, null, ['cracked'], top);
   const first = found.slice(0, 4).map(({ cause }) => cause);
@@ -124,7 +124,7 @@ test('a chocolate top that cracks: too hard, too cold and not scored come first,
   assert.ok(whole.includes('boiledTooFar') && !whole.includes('notScored'));
 });
 
-test('what to do fits where the layer lies: nothing under or on another goes back into the pot', () => {
+test('advice fits the place of the layer: nothing under or on another one goes back into the pot', () => {
   const [first, last] = [ryeSlice.layers[0]!.id, ryeSlice.layers.at(-1)!.id];
   assert.deepEqual(
     [positionOf(ryeSlice, first), positionOf(ryeSlice, last), positionOf(ryeSlice)],

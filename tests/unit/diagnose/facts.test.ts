@@ -45,7 +45,7 @@ function recorded({ steps = [], lines = [], areaFactor = 1, ...of }: Written): R
 const told = (fact: keyof typeof FACTS, of: Written | Recorded): Told | null =>
   FACTS[fact]('plan' in of ? of : recorded(of));
 
-test('of several boils the one that ended furthest from its end point counts; without a reading none does', () => {
+test('of several boils the one furthest from its end point counts; without a reading none does', () => {
   const curves = (...ends: (number | null)[]) => ({ curves: ends.map((peakC) => ({ peakC, showsC: 115 })) });
   assert.equal(told('boilOver', curves()), null);
   assert.equal(told('boilOver', curves(null)), null);
@@ -60,7 +60,7 @@ test('of several boils the one that ended furthest from its end point counts; wi
   assert.deepEqual([told('boilOver', curves(116))?.holds, told('boilUnder', curves(114, null))?.holds], [false, false]);
 });
 
-test('of the steps that are meant the one furthest from its minutes counts; those that were not both begun and ended do not', () => {
+test('of the steps in question the one furthest from its minutes counts; those not both started and ended do not', () => {
   const bakes = (...minutes: (number | null)[]) => ({
     steps: [
       { minutes: 90, step: { id: 'stir' } },
@@ -106,7 +106,7 @@ test('amounts of a kind count together, of lines that were weighed or changed', 
   );
 });
 
-test('what waited longest beyond what it may counts; late is by more than a minute and a quarter of that', () => {
+test('the longest excess over its maximum wait counts; late is more than a minute and a quarter of it', () => {
   const laid = (...froms: (number | null)[]) => ({
     steps: [
       { to: 20, step: { id: 'boil', text: 'Boil the caramel' } },
@@ -139,7 +139,7 @@ test('what waited longest beyond what it may counts; late is by more than a minu
   assert.equal(told('cutLate', laid(22))?.holds, true);
 });
 
-test('a layer that was found soft was left too short, also where its minutes say otherwise; its tins count as one', () => {
+test('a layer found soft had too little time, whatever its minutes say; its tins count as one', () => {
   const readings = (reading: string, step: string, minutes: number | null = 60) => ({
     steps: [
       { minutes, step: { id: 'set/base#2', text: 'Leave the base', minutes: 60 } },
@@ -166,7 +166,7 @@ test('a layer that was found soft was left too short, also where its minutes say
   assert.equal(told('cutSoon', readings('firm', 'set/top#1', null)), null);
 });
 
-test('another tin is told with how much larger or smaller it is', () => {
+test('another tin is reported with how much larger or smaller it is', () => {
   assert.deepEqual(told('tinSmaller', {}), { holds: false, finding: { code: 'tins', areaFactor: 1 } });
   assert.deepEqual(told('tinSmaller', { areaFactor: 0.9 }), {
     holds: true,
@@ -180,7 +180,7 @@ test('another tin is told with how much larger or smaller it is', () => {
   assert.equal(told('tinSmaller', { areaFactor: 0.95 })?.holds, false);
 });
 
-test('chocolate is as hot as it was when it was last looked at, in a pot that melts it and does not boil', () => {
+test('chocolate is as hot as at its last reading, in a pot that melts it and does not boil', () => {
   const melted = (...temperatures: readonly (readonly [step: string, celsius: number])[]) => ({
     steps: [{ step: { id: 'melt', of: 'p' } }, { step: { id: 'other', of: 'q' } }, { step: { id: 'boil 0', of: 'p' } }],
     lines: [{ ingredient: 'dark chocolate' }, { preparation: 'q', ingredient: 'sugar' }],
@@ -223,7 +223,7 @@ test('the room, the place and the thermometer', () => {
   assert.deepEqual(told('coldPlace', set('marble')), { holds: false, finding: { code: 'cold-place', step: null } });
 });
 
-test('how likely a cause is in words, and what speaks for and against it', () => {
+test('how likely a cause is in words, and what supports and contradicts it', () => {
   const all: ReadonlySet<Trait> = new Set(['boiled', 'beaten', 'baked', 'chocolate', 'layers', 'gel', 'crumb', 'tin']);
   const finding = { code: 'boil-ended', shownC: 110, wantedC: 118 } as const;
   const words = new Set<string>();
@@ -243,7 +243,7 @@ test('how likely a cause is in words, and what speaks for and against it', () =>
   assert.deepEqual(denied.find(({ cause }) => cause === 'boiledTooLittle')!.against, [finding]);
 });
 
-test('what was noted of a pot speaks for a cause; what was not noted speaks neither way', () => {
+test('what was noted of a pot supports a cause; what was not noted counts neither way', () => {
   const noted = recorded({ potSigns: [{ kind: 'pot-sign', sign: 'soft-in-cold-water' }] } as never);
   assert.deepEqual(told('softInColdWater', noted), {
     holds: true,

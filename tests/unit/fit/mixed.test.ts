@@ -127,7 +127,7 @@ function holdsTogether({ lengthMm, widthMm, kerfMm, kinds }: MixedQuestion, answ
   assert.ok(close(sum(kinds.map(({ id, value }) => value * answer.counts[id]!)), answer.value!, 1e-6));
 }
 
-test('law: without bounds on counts it is the optimum of an independent dynamic program', async () => {
+test('law: without limits on counts it is the optimum of an independent dynamic program', async () => {
   await fc.assert(
     fc.asyncProperty(kindsOf(fc.constant(0), fc.constant(null), 5), fc.constantFrom(0, 2), async (kinds, kerfMm) => {
       const question = { lengthMm: 200, widthMm: 150, kerfMm, kinds };
@@ -143,7 +143,7 @@ test('law: without bounds on counts it is the optimum of an independent dynamic 
   );
 });
 
-test('law: on a small slab with least and most counts it is what trying everything finds', async () => {
+test('law: on a small slab with minimum and maximum counts it equals an exhaustive search', async () => {
   await fc.assert(
     fc.asyncProperty(
       kindsOf(fc.integer({ min: 0, max: 2 }), fc.oneof(fc.constant(null), fc.integer({ min: 2, max: 4 })), 3, 29),
@@ -179,7 +179,7 @@ test('fill the order, then the best of the rest: fingers as ordered, squares whe
   assert.ok(close(answer.wasteShare, 0, 1e-9) && answer.proven);
 });
 
-test('kinds larger than the slab are no pieces; least counts of them cannot be', async () => {
+test('piece types larger than the slab give no pieces; minimum counts of them are impossible', async () => {
   const kind = { id: 'big', lengthMm: 400, widthMm: 50, value: 1, least: 0, most: null, turn: true };
   const slab = { lengthMm: 300, widthMm: 200, kerfMm: 0 };
   const none = await best({ ...slab, kinds: [kind] });
@@ -188,7 +188,7 @@ test('kinds larger than the slab are no pieces; least counts of them cannot be',
   assert.ok(asked.value === null && asked.refusal?.code === 'counts-do-not-fit');
 });
 
-test('a solver that runs out of time proves nothing: neither a bound nor that the least counts cannot be', async () => {
+test('a solver that runs out of time proves nothing: neither a bound nor that the minimum counts are impossible', async () => {
   const tired = () => Promise.resolve({ status: 'limit', value: 0, columns: new Map(), duals: new Map() } as const);
   const kind = { id: 'a', lengthMm: 50, widthMm: 50, value: 1, least: 1, most: null, turn: false };
   const found = await mixedCut({ lengthMm: 300, widthMm: 200, kerfMm: 0, kinds: [kind] }, tired, 1);

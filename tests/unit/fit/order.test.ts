@@ -49,7 +49,7 @@ function exhaustive(
   return best;
 }
 
-test('law: the best answer wastes no more than exhaustive search over as many slabs, and none uses fewer slabs than needed', async () => {
+test('law: the best answer wastes no more than exhaustive search over as many slabs, and none uses too few slabs', async () => {
   const exact = await solve;
   await fc.assert(
     fc.asyncProperty(racks, orders, fc.double({ min: 8, max: 25, noNaN: true }), async (rack, order, heightMm) => {
@@ -102,7 +102,7 @@ function exhaustiveWithin(rack: readonly RackTin[], order: Order, heightMm: numb
   return best;
 }
 
-test('48 pieces of 40 x 25 mm: a 230 mm square tin gives 45, a long tin 60 across and is taken', async () => {
+test('48 pieces of 40 x 25 mm: a 230 mm square tin gives 45, a long tin 60 across and is chosen', async () => {
   const kind = (name: string, tin: RackTin['tin'], count: number): RackTin => ({
     name,
     count,
@@ -123,7 +123,7 @@ test('48 pieces of 40 x 25 mm: a 230 mm square tin gives 45, a long tin 60 acros
   assert.ok(close(best!.waste, 1 - (48 * 1000) / 60000));
 });
 
-test('a shallow tin comes in with a lower slab, and only when it is nearly deep enough', async () => {
+test('a shallow tin is offered with a lower slab, and only when it is nearly deep enough', async () => {
   const tin = (depthMm: number) => ({ shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm, cornerMm: 0 }) as const;
   const rack = (depthMm: number): RackTin[] => [{ name: 'shallow', count: 1, tin: tin(depthMm) }];
   const order = { count: 10, lengthMm: 50, widthMm: 40 };
@@ -132,7 +132,7 @@ test('a shallow tin comes in with a lower slab, and only when it is nearly deep 
   assert.deepEqual(await orderAnswers(rack(14), order, 20, 0, await solve), []);
 });
 
-test('law: a cut by size gives pieces of just that size, and whole ones as it says', () => {
+test('law: a cut by size gives pieces of exactly that size, and the stated number of whole ones', () => {
   fc.assert(
     fc.property(tins, orders, fc.double({ min: 0, max: 3, noNaN: true }), (tin, size, kerfMm) => {
       const cut = cutBySize(tin, 15, size, kerfMm);
@@ -158,7 +158,7 @@ const told = (answers: Awaited<ReturnType<typeof orderAnswers>>) =>
     rounds,
   ]);
 
-test('by hand: for two, three and four slabs the least area and the next, sorted by waste', async () => {
+test('by hand: for two, three and four slabs the smallest area and the next, sorted by waste', async () => {
   // 16, 24 and 24 squares of 2,500 mm2 each, from 40,000, 60,000 and 65,100 mm2; 32 squares are 80,000 mm2.
   const rack = [straight('small', 200, 200, 30, 2), straight('long', 300, 200, 30), straight('wide', 310, 210, 30)];
   assert.deepEqual(told(await orderAnswers(rack, squares(32), 20, 0, await solve)), [
@@ -173,7 +173,7 @@ test('by hand: for two, three and four slabs the least area and the next, sorted
   assert.deepEqual(told(open), [['1 board', 20, 0, 1]]);
 });
 
-test('by hand: as written comes first, then lower slabs by waste; the two highest of the shallow tins are tried', async () => {
+test('by hand: the base recipe comes first, then lower slabs by waste; the two highest of the shallow tins are tried', async () => {
   const rack = [
     straight('full', 300, 200, 20), // 24 squares; 8 of them are a third of it
     straight('low', 200, 200, 18), // 16 squares
@@ -193,14 +193,14 @@ test('by hand: as written comes first, then lower slabs by waste; the two highes
   ]);
 });
 
-test('by hand: a rack that does not reach is gone through again, twelve times at most', async () => {
+test('by hand: a rack that is too small is used again, twelve times at most', async () => {
   const rackOfOne = [straight('small', 200, 200, 30)];
   assert.deepEqual(told(await orderAnswers(rackOfOne, squares(192), 20, 0, await solve)), [['12 small', 20, 0, 12]]);
   assert.deepEqual(await orderAnswers(rackOfOne, squares(193), 20, 0, await solve), []);
   assert.deepEqual(await orderAnswers([], squares(1), 20, 0, await solve), []);
 });
 
-test('a sloping tin counts with the area half way up its slab', () => {
+test('a tin with sloping walls counts with the area half way up its slab', () => {
   // Walls that lean out by 45 degrees: 20 mm high the sides are 200 mm at the bottom, 220 mm half way up.
   const tin = { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 20, cornerMm: 0, flareDeg: 45 } as const;
   const [found] = tinYields([{ name: 'leaning', count: 1, tin }], squares(1), 20, 0);

@@ -45,13 +45,13 @@ test('worth most in 100 mm: two of 40 in a strip of 30, two of 50 in one of 20; 
   assert.deepEqual(keys({ ...stage, widthMm: 29.9 }, [a, b], [3, 2], 0), ['20:2']);
 });
 
-test('a kind that may lie the other way makes a strip of its length, too; a square one does not', () => {
+test('a piece type that may be turned makes a strip of its length, too; a square one does not', () => {
   assert.deepEqual(keys(stage, [{ ...a, turn: true }], [3], 0), ['30:2', '40:0,3']);
   assert.deepEqual(keys(stage, [kind('s', 30, 30, 1, { turn: true })], [1], 0), ['30:3']);
   assert.deepEqual(pricedPatterns(stage, [{ ...a, turn: true }], [3], 0)[1]!.counts, [3]);
 });
 
-test('patterns within a gap of what their strip costs, none that another one holds and more', () => {
+test('patterns within a gap of their strip’s cost, none that another one contains with more', () => {
   const near = (mmCosts: number, gap: number, most = 10) =>
     patternsNear(stage, [a, b], [3, 2], mmCosts, gap, most)?.map(({ key }) => key) ?? null;
   // The longest first: one of each is worth 5, two of 40 are 6, two of 50 are 4.
@@ -62,7 +62,7 @@ test('patterns within a gap of what their strip costs, none that another one hol
   assert.deepEqual(near(0.201, 0), []);
 });
 
-test('the program of two kinds: what they are worth, what strips hold, how wide they are, and the bounds on counts', async () => {
+test('the program of two piece types: their values, the contents of strips, their widths, and the limits on counts', async () => {
   const programs: string[] = [];
   const solve = (program: string) => {
     programs.push(program);
@@ -90,7 +90,7 @@ test('the program of two kinds: what they are worth, what strips hold, how wide 
   assert.equal(programs[1], [...rows, 'General', ' c0 c1 p0 p1 p2 p3 p4', 'End'].join('\n'));
 });
 
-test('strips as they are told: the widest first, pieces a kerf apart, no more of a kind than is wanted', async () => {
+test('strips in the answer: the widest first, pieces a kerf apart, no more of a type than wanted', async () => {
   // Each program is answered with one strip of each of the first two patterns.
   const solve = () =>
     Promise.resolve({

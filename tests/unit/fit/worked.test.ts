@@ -19,7 +19,7 @@ test('tins for an order: too shallow ones give nothing, and none are asked for t
   assert.deepEqual(await orderAnswers([shallow], order, 40, 0, never), []);
 });
 
-test('answers to an order: at the written height first, then by waste, then by number of slabs; at most five', async () => {
+test('answers to an order: at the base height first, then by waste, then by number of slabs; at most five', async () => {
   const order = { count: 8, lengthMm: 50, widthMm: 50 };
   const rack = [
     kind('wide', { ...box, widthMm: 120 }, 4),

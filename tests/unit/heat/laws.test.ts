@@ -89,7 +89,7 @@ test('law: within 1 % of the one-term answer for Fo over 0.2', () => {
       }
 });
 
-test('law: halving the cells and the steps takes three quarters of the error away', () => {
+test('law: halving the cells and the steps removes three quarters of the error', () => {
   const errors = [2, 1, 0.5].map((cellMm) => {
     const { layers } = heatRun([plain], both(HELD, 4, 6), 6, undefined, cellMm, cellMm);
     return Math.abs(layers[0]!.middleC.at(-1)! - exactHeld(plain, 4, 6));
@@ -97,7 +97,7 @@ test('law: halving the cells and the steps takes three quarters of the error awa
   assert.ok(errors[0]! / errors[1]! > 3 && errors[1]! / errors[2]! > 3, errors.join(' '));
 });
 
-test('law: the heat that leaves is the heat that is lost, to a thousandth, with latent heat and moves between places', () => {
+test('law: the heat that flows out is the heat lost, to a thousandth, with latent heat and moves between places', () => {
   const layers = fc.array(
     fc.record({
       thicknessMm: fc.double({ min: 1, max: 40, noNaN: true }),
@@ -135,7 +135,7 @@ test('law: the heat that leaves is the heat that is lost, to a thousandth, with 
   );
 });
 
-test('law: one step balances to the end, however narrow the ranges are over which cells give their heat back', () => {
+test('law: each step balances to the end, however narrow the ranges of latent heat', () => {
   const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
   const cell = fc.record({
     startC: between(5, 55),
@@ -180,7 +180,7 @@ test('law: one step balances to the end, however narrow the ranges are over whic
   );
 });
 
-test('fat that sets holds the temperature up, and twice the depth takes four times as long', () => {
+test('setting fat holds the temperature up, and twice the depth takes four times as long', () => {
   const waxy: HeatLayer = { ...plain, startC: 32, latents: [{ jPerKg: 45000, fromC: 18, toC: 24 }] };
   const setAt = (layer: HeatLayer, h: number) => {
     const { minutes, layers } = heatRun([layer], both(h, 12, 900), 0.5);

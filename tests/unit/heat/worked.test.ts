@@ -50,7 +50,7 @@ test('properties of pure parts at 80 C, by the polynomials worked by hand', () =
   }
 });
 
-test('heat out is heat lost, and work is reckoned before it is done', () => {
+test('the heat that flows out is the heat lost, and the work is estimated before it is done', () => {
   const stack = [{ ...ASSUMED_THERMAL, thicknessMm: 12, startC: 60 }];
   const face = { h: 8, airC: 20 };
   const run = heatRun(stack, [{ minutes: 240, top: face, bottom: face }], 10);
@@ -70,7 +70,7 @@ test('heat out is heat lost, and work is reckoned before it is done', () => {
   assert.ok(close(heatWork([{ thicknessMm: 5000, latents: [] }], 0, Infinity), (395 * 400) / 15e6));
 });
 
-test('properties of foods: water, fat and sugar as the tables say, and air makes a crumb insulate', () => {
+test('properties of foods: water, fat and sugar as in the tables, and air makes a crumb insulate', () => {
   const pure = (part: string) => ({ water: 0, sugars: 0, fat: 0, protein: 0, other: 0, [part]: 1 });
   const water = thermalOf(pure('water'), null, 20)!;
   assert.ok(close(water.k, 0.6037, 2e-3) && close(water.cp, 4176.6, 2e-3) && close(water.rho, 997, 1e-9));
@@ -80,7 +80,7 @@ test('properties of foods: water, fat and sugar as the tables say, and air makes
   assert.ok(thermalOf(chocolate, 0.6)!.k < solid.k / 1.5);
 });
 
-test('cells of half a millimetre, at least four to a layer, and what conducts between their middles', () => {
+test('cells of half a millimetre, at least four per layer, and the conductance between their middles', () => {
   const layer = { ...ASSUMED_THERMAL, startC: 20 };
   const { dx, between, layerOf, first, count } = gridOf(
     [
@@ -105,7 +105,7 @@ test('cells of half a millimetre, at least four to a layer, and what conducts be
 
 const waxy: Thermal = { k: 0.3, rho: 1000, cp: 2000, latents: [{ jPerKg: 40_000, fromC: 20, toC: 30 }] };
 
-test('heat held: by the heat capacity, and a latent heat evenly over its range; its slope is steeper within', () => {
+test('heat content: by heat capacity, with latent heat spread evenly over its range, where the slope is steeper', () => {
   near(
     [10, 20, 25, 30, 40].map((celsius) => heatAt(waxy, celsius) / 1e6),
     [20, 40, 70, 100, 120],
@@ -131,7 +131,7 @@ const faces: Faces = { top: { h: 20, airC: 10 }, bottom: { h: 10, airC: 40 } };
 const [THROUGH_TOP, THROUGH_BOTTOM] = [10, 20 / 3];
 const dull: Thermal = { k: 0.1, rho: 1000, cp: 2000, latents: [] };
 
-test('a step of one cell: what comes in at its end, or the mean of both ends, is what it holds more', () => {
+test('a step of one cell: the inflow at its end, or the mean of both ends, equals the gain', () => {
   // It holds 20 kJ/m2 K. From 100 C, for 600 s: 20,000 (x - 100) = 600 (10 (10 - x) + 20/3 (40 - x)).
   const implicit = Float64Array.of(100);
   const solver = new StackSolver(gridBy(1), [dull]);
@@ -146,7 +146,7 @@ test('a step of one cell: what comes in at its end, or the mean of both ends, is
   assert.equal(solver.bent, false);
 });
 
-test('a step of three cells: each gains what comes in from both its neighbours, and nothing is lost between', () => {
+test('a step of three cells: each gains what flows in from its neighbours, and nothing is lost between', () => {
   for (const weight of [1, 0.5]) {
     const T = Float64Array.of(80, 20, 50);
     const before = [...T];
@@ -165,7 +165,7 @@ test('a step of three cells: each gains what comes in from both its neighbours, 
   }
 });
 
-test('a step into a latent range, through it and out of it again holds the balance of heat, and says that it bent', () => {
+test('a step into, through and out of a latent range keeps the heat balance, and reports the bend', () => {
   const held = (celsius: number) => 0.01 * heatAt(waxy, celsius);
   const cold: Faces = { top: { h: 30, airC: 0 }, bottom: { h: 15, airC: 0 } };
   const through = 1 / (1 / 30 + 0.005 / 0.3) + 1 / (1 / 15 + 0.005 / 0.3);
@@ -203,7 +203,7 @@ const damped = (seconds: number, count: number) => (1 + PER_SECOND * seconds) **
 const middle = (seconds: number, count: number) =>
   ((1 - (PER_SECOND * seconds) / 2) / (1 + (PER_SECOND * seconds) / 2)) ** count;
 
-test('steps in time: four damped of a second, then of one, four, fifteen and sixty, each from its moment on', () => {
+test('time steps: four damped ones of a second, then of one, four, fifteen and sixty, each from its moment', () => {
   const after = (seconds: number, since = 0, stepFactor = 1) => {
     const stack = new HeatStack([body], [], undefined, stepFactor);
     stack.advance(air, since, seconds);
@@ -238,7 +238,7 @@ test('steps in time: four damped of a second, then of one, four, fifteen and six
   }
 });
 
-test('three steps after it came into a latent range or out of it are damped', () => {
+test('three steps after entering or leaving a latent range are damped', () => {
   const melting = { ...body, latents: [{ jPerKg: 10_000, fromC: 50, toC: 80 }] };
   const held = (celsius: number) => 0.006 * heatAt(melting, celsius);
   const stack = new HeatStack([melting]);
@@ -261,7 +261,7 @@ test('three steps after it came into a latent range or out of it are damped', ()
   assert.ok(celsius < 50 && close(stack.celsius[0]!, celsius, 1e-6), `${stack.celsius[0]} ${celsius}`);
 });
 
-test('a layer at a moment: its warmest, mean and middle, and just inside both faces; what it goes on from', () => {
+test('a layer at a moment: its maximum, mean and middle, just inside both faces, and the state to go on from', () => {
   const layers = [
     { ...body, thicknessMm: 2 },
     { ...body, thicknessMm: 2.5, startC: 30 },
@@ -276,7 +276,7 @@ test('a layer at a moment: its warmest, mean and middle, and just inside both fa
   assert.equal(stack.outflowJ, 0);
 });
 
-test('curves: each layer at each moment, and one that is not laid yet is at no temperature', () => {
+test('curves: each layer at each moment, and one that is not laid yet has no temperature', () => {
   const stack = new HeatStack([{ ...body, thicknessMm: 2 }], [10, 20, 50, 40]);
   const curves = [emptyCurve(), emptyCurve()];
   noteLayers(stack, curves);
@@ -292,7 +292,7 @@ test('curves: each layer at each moment, and one that is not laid yet is at no t
   assert.deepEqual(Object.values(momentOf(curves[1]!, 0)), [NaN, NaN, NaN, NaN, NaN]);
 });
 
-test('stays one after the other: noted as often as is asked, and with short steps anew after each move', () => {
+test('consecutive places: recorded as often as requested, with short steps again after each move', () => {
   const fridge: Faces = { top: { h: 7, airC: 4 }, bottom: { h: 7, airC: 4 } };
   const run = (second: number) =>
     heatRun(

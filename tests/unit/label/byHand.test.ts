@@ -60,7 +60,7 @@ test('rounding in the European Union, guidance of 2012, on both sides of every s
   assert.equal(roundedEnergy(1999.6, 477.4, 'eu'), '2000 kJ / 477 kcal');
 });
 
-test('an allergen stands out where a name says it, in one and in many, and follows where it does not', () => {
+test('an allergen is emphasised where a name states it, in singular or plural, and added after the name where it does not', () => {
   for (const [name, allergen, text] of [
     ['rye flour', 'gluten', '**rye** flour'],
     ['barley malt', 'gluten', '**barley** malt'],
@@ -99,7 +99,7 @@ const entry = (name: string, percent: number | null, of: LabelIngredient[] = [])
   ...{ name, percent, of, massG: 10, allergens: [] },
 });
 
-test('what a product is called after: singular and plural, other names, and no word of every sweet', () => {
+test('names of products: singular and plural, other names, and no word that every sweet has', () => {
   assert.ok(promises('Cherry bar', { name: 'cherries' }));
   assert.ok(promises('Lime and coconut slice', { name: 'desiccated coconut' }));
   assert.ok(promises('Rye slice', { name: 'flour', aliases: ['rye flour'] }));
@@ -123,7 +123,7 @@ const named = (name: string, of: readonly string[] = []): Ingredient => ({
   madeOf: of.map((ingredient) => ({ ingredient })),
 });
 
-test('entries of a list are counted with everything inside, down to six levels', () => {
+test('entries of a list are counted with all their components, down to six levels', () => {
   const flat = larderOf([named('a'), named('b', ['a', 'a', 'unknown']), named('c', ['b', 'b'])]);
   const count = (...names: string[]) =>
     countLabelEntries(
@@ -146,7 +146,7 @@ const pot = (lines: readonly (readonly [Ingredient | string, number])[], evapora
   keptShare: 1,
 });
 
-test('a list goes by mass, then by name; water counts by what stays, and is left out up to a twentieth', () => {
+test('a list is ordered by mass, then by name; water counts as far as it remains, and is left out up to a twentieth', () => {
   const list = (of: MadeOf, name = 'Bar') =>
     labelIngredients(of, name, larderOf([water, sugar]), undefined, 'eu').map((found) => [found.name, found.massG]);
   assert.deepEqual(
@@ -226,7 +226,7 @@ test('a list goes by mass, then by name; water counts by what stays, and is left
   assert.equal(ingredientsText([entry('salt', 0.5)], 'us'), 'salt');
 });
 
-test('nutrients of an ingredient: by difference, or a range within what its composition leaves open', () => {
+test('nutrients of an ingredient: by difference, or a range that its composition leaves open', () => {
   const whole: Composition = { water: 10, sugars: 20, fat: 0.2, protein: 5, other: 12 };
   const range = (nutrient: Nutrient, part: Partial<Composition> = {}, name = 'x') =>
     nutrientRange({ name, ingredient: { name, composition: { ...whole, ...part } } }, nutrient);
@@ -260,7 +260,7 @@ test('nutrients of an ingredient: by difference, or a range within what its comp
   assert.deepEqual(range('totalCarbohydrate', { starch: 7 }), [27, 32]);
 });
 
-test('added sugars: those of sugar and syrup are added, those of milk, nuts and flour are not, and of others it is said', () => {
+test('added sugars: those of sugar and syrup count, those of milk, nuts and flour do not, and for others the larder says', () => {
   const added = (name: string, composition: Partial<Composition>, more: Partial<Ingredient> = {}) =>
     nutrientRange(
       {
@@ -287,7 +287,7 @@ test('added sugars: those of sugar and syrup are added, those of milk, nuts and 
   assert.deepEqual(added('milk chocolate', { sugars: 50, fat: 31, addedSugars: 41 }), [41, 41]);
 });
 
-test('a butter without a figure for starch leaves nothing unknown; a third of flour without one does', () => {
+test('a butter without a starch figure leaves nothing unknown; a third of flour without one does', () => {
   const butter = {
     name: 'butter',
     composition: { water: 16, sugars: 0.6, fat: 82, protein: 0.6, other: 0.8, saturates: 52, salt: 0.02 },
@@ -349,7 +349,7 @@ test('what is unknown is named, and a trace of it is not', () => {
   assert.equal(nutritionOf({ pots: [], massG: 0 }).fat, null);
 });
 
-test('a slab keeps as long as it says, or as the ingredient that spoils first', () => {
+test('a slab keeps as long as stated, or as the ingredient that spoils first', () => {
   const keeps = (name: string, room?: number): Ingredient => ({ name, keepDays: room === undefined ? {} : { room } });
   const of = (days: number | undefined, ...all: (Ingredient | null)[]) =>
     keepingOf({ keep: days === undefined ? undefined : { place: 'room', days } }, all);

@@ -107,7 +107,7 @@ test('what sticks in the pot takes its share of everything along', () => {
   assert.ok(close(all.kJ!, stuck.kJ!));
 });
 
-test('what is not known is named and not guessed; next to nothing of it does not matter', () => {
+test('unknown parts are named and not guessed; traces of them do not matter', () => {
   const rye: Ingredient = { name: 'rye flour', composition: { water: 11, sugars: 1, fat: 2, protein: 11, other: 75 } };
   const found = nutritionOf({
     pots: [
@@ -141,7 +141,7 @@ test('what is not known is named and not guessed; next to nothing of it does not
   );
 });
 
-test('law: energy is what its parts give, and its parts are no more than 100 g', () => {
+test('law: energy equals the sum of its parts, and the parts are at most 100 g', () => {
   for (const slab of demoSlabs) {
     const label = labelFor(slab, demoLarder, shop, plan(slab, demoLarder, shop), { madeOn: '2026-11-26' });
     const { fat, carbohydrate, protein, fibre, sugars, saturates, kJ, kcal, salt } = label.nutrition;
@@ -153,7 +153,7 @@ test('law: energy is what its parts give, and its parts are no more than 100 g',
   }
 });
 
-test('figures as the guidance writes them, on both sides of its limits', () => {
+test('figures written as in the guidance, on both sides of its limits', () => {
   const eu = (nutrient: 'fat' | 'saturates' | 'salt', grams: number) => roundedNutrient(nutrient, grams, 'eu');
   assert.deepEqual(
     [0.5, 0.51, 9.94, 10.4].map((grams) => eu('fat', grams)),
@@ -188,7 +188,7 @@ test('figures as the guidance writes them, on both sides of its limits', () => {
   );
 });
 
-test('the list by mass at mixing: water by what stays, and left out up to a twentieth', () => {
+test('the list by mass at mixing: water as far as it remains, and left out up to a twentieth', () => {
   const syrup = {
     pots: [
       pot(
@@ -236,7 +236,7 @@ test('the list by mass at mixing: water by what stays, and left out up to a twen
   );
 });
 
-test('the percentage of what the name promises is of what is sold where moisture is lost, and may be over 100', () => {
+test('the percentage of a named ingredient is of the mass sold where moisture is lost, and may exceed 100', () => {
   const [first] = labelIngredients(
     {
       pots: [
@@ -291,7 +291,7 @@ test('the percentage of what the name promises is of what is sold where moisture
   assert.equal(ingredientsText(us, 'us'), 'sugar, rolled oats');
 });
 
-test('a compound is opened, its allergens stand out inside it, and a part that the name promises is counted', () => {
+test('a compound lists its ingredients, with their allergens emphasised, and a named part gets its percentage', () => {
   const of = {
     pots: [
       pot([
@@ -306,7 +306,7 @@ test('a compound is opened, its allergens stand out inside it, and a part that t
   assert.deepEqual(list[1]!.allergens, ['tree nuts']);
 });
 
-test('allergens stand out where the name says them, and follow where it does not', () => {
+test('allergens are emphasised where the name states them, and added after it where it does not', () => {
   assert.equal(emphasised('rye flour', ['gluten']), '**rye** flour');
   assert.equal(emphasised('plain flour', ['gluten', 'wheat']), 'plain flour (**wheat**)');
   assert.equal(emphasised('whole milk powder', ['milk']), 'whole **milk** powder');
@@ -314,19 +314,19 @@ test('allergens stand out where the name says them, and follow where it does not
   assert.equal(emphasised('sugar', []), 'sugar');
 });
 
-test('a name promises by its words, in one number or many, and not by what every slab is called', () => {
+test('an ingredient is named by the words of the product name, singular or plural, and not by words that every slab has', () => {
   assert.ok(promises('Hazelnut crisp fingers', { name: 'hazelnuts' }));
   assert.ok(promises('Berry bars', { name: 'mixed berries' }));
   assert.ok(!promises('Oat bar and slice', { name: 'slice of lemon' }));
   assert.ok(!promises('Oat bake', { name: 'goat butter' }));
 });
 
-test('the day so many days after another', () => {
+test('the date a number of days after another', () => {
   assert.equal(dayAfter('2026-12-20', 14), '2027-01-03');
   assert.equal(dayAfter('2026-03-28', 1), '2026-03-29');
 });
 
-test('it keeps as long as it says, or as its shortest ingredient permits there', () => {
+test('it keeps as long as stated, or as its shortest-lived ingredient does there', () => {
   const zest: Ingredient = { name: 'lime zest', keepDays: { room: 5, fridge: 20 } };
   const at = (place: 'room' | 'fridge' | 'marble', days: number) => keepingOf({ keep: { place, days } }, [zest, sugar]);
   assert.deepEqual(at('room', 14), { place: 'room', days: 5, limit: { name: 'lime zest', days: 5 } });
@@ -335,7 +335,7 @@ test('it keeps as long as it says, or as its shortest ingredient permits there',
   assert.equal(keepingOf({}, [sugar]).days, null);
 });
 
-test('law: what is made of a slab is all that is sold of it, and the list names every line that is in it', () => {
+test('law: what is made of a slab is what is sold of it, and the list names every line', () => {
   fc.assert(
     fc.property(slabs, (slab) => {
       const planned = plan(slab, demoLarder, shop);
@@ -360,7 +360,7 @@ test('law: what is made of a slab is all that is sold of it, and the list names 
   );
 });
 
-test('what is uncertain about allergens stands on the label itself and keeps it from being printed as it is', () => {
+test('uncertain allergens are printed on the label itself and keep it from being printed as final', () => {
   const labelOf = (uncertain?: { assumed: readonly 'sesame'[]; unknownFor: readonly string[] }) =>
     labelFor(ryeSlice, demoLarder, shop, plan(ryeSlice, demoLarder, shop), { madeOn: '2026-11-26', uncertain });
   const isUncertain = ({ problems }: ReturnType<typeof labelOf>) =>

@@ -40,7 +40,7 @@ test('the United States: soy, the kinds of tree nut, wheat and not gluten, sesam
   assert.deepEqual(unnamedKinds(made, listed(made), 'us'), []);
 });
 
-test('Europe and the United Kingdom: cereals and nuts by name; a praline that names no nut is asked for', () => {
+test('Europe and the United Kingdom: cereals and nuts by name; a praline that names no nut is asked about', () => {
   const made = [
     part('praline paste', ['tree nuts']),
     part('plain flour', ['gluten', 'wheat']),
@@ -58,7 +58,7 @@ test('Europe and the United Kingdom: cereals and nuts by name; a praline that na
   assert.deepEqual(unnamedKinds(malt, ['gluten'], 'us'), []);
 });
 
-test('servings: a small pack is one, a large piece is one, small pieces come closest to what is eaten at a time', () => {
+test('servings: a small pack is one, a large piece is one, small pieces come closest to the reference amount', () => {
   const serving = (pieceG: number, pieces: number, referenceG = 30) => {
     const found = servingOf(pieceG, pieces, referenceG);
     return [servingText(found), servingsText(found)];
@@ -108,7 +108,7 @@ const textOf = (profile: (typeof LABEL_PROFILES)[number]) =>
     .map((runs) => runs.map(({ text }) => text).join(''))
     .join('\n');
 
-test('each set of rules prints what it asks for', () => {
+test('each profile prints what its rules ask for', () => {
   const [us, loose, direct, uk] = [textOf('us'), textOf('uk-loose'), textOf('uk-direct'), textOf('uk')];
   assert.match(us, /Contains: soy, milk\./);
   assert.match(
@@ -125,7 +125,7 @@ test('each set of rules prints what it asks for', () => {
   assert.ok(PROFILE_FACTS.us.lacks.includes('trans-fat') && draft('us').lacks.includes('cholesterol'));
 });
 
-test('law: every demo slab has a label by every set of rules, with a figure or a question mark in every row', () => {
+test('law: every demo slab has a label in every profile, with a figure or a question mark in every row', () => {
   for (const slab of demoSlabs)
     for (const profile of LABEL_PROFILES) {
       const label = labelFor(slab, demoLarder, shop, plan(slab, demoLarder, shop), { madeOn: '2026-11-26', profile });

@@ -58,7 +58,7 @@ const refused = (row: Record<string, string>, before: Ingredient | null = null) 
   return found.problems.map(({ column, reason }) => `${column}: ${reasonText(reason)}`);
 };
 
-test('everything that is said stands in its own column', () => {
+test('each fact has its own column', () => {
   assert.deepEqual(ROW, {
     name: 'butter',
     aliases: 'beurre; best butter',
@@ -103,7 +103,7 @@ test('everything that is said stands in its own column', () => {
   assert.deepEqual(read(ROW, BUTTER), BUTTER);
 });
 
-test('an empty cell leaves what is there; each cell by itself changes its own field', () => {
+test('an empty cell leaves what is there; each other cell changes only its own field', () => {
   const name = { name: 'BUTTER' };
   assert.deepEqual(read(name, BUTTER), BUTTER);
   assert.deepEqual(read({ name: ' x ' }), { name: 'x' });
@@ -134,7 +134,7 @@ test('an empty cell leaves what is there; each cell by itself changes its own fi
     assert.deepEqual(change({ [column]: '7' }).keepDays, { ...BUTTER.keepDays, [place]: 7 });
 });
 
-test('what cannot be read is said for its column: strange words, numbers, days, and parts of 100 g that are missing', () => {
+test('invalid cells are reported with their column: unknown words, numbers, dates, and missing parts of 100 g', () => {
   assert.deepEqual(refused({ name: ' ' }), ['name: Enter the name of the ingredient']);
   assert.match(
     refused({ name: 'x', allergens: 'milk; dust' })[0]!,
@@ -152,7 +152,7 @@ test('what cannot be read is said for its column: strange words, numbers, days, 
   assert.equal(read({ name: 'x', ...parts, other: '35' }).composition!.other, 35);
 });
 
-test('a pack that is named again comes first; the day and the currency of a price stay while the price does', () => {
+test('a pack named again comes first; the date and currency of a price stay as long as the price does', () => {
   const packs = (row: Record<string, string>) => read({ name: 'butter', ...row }, BUTTER).packs!;
   const [block, box] = BUTTER.packs!;
   assert.deepEqual(packs({ pack: 'case' }), [box, block]);
@@ -165,7 +165,7 @@ test('a pack that is named again comes first; the day and the currency of a pric
   assert.deepEqual(read({ name: 'x', pack: 'tub', pack_g: '400' }).packs, [{ name: 'tub', massG: 400 }]);
 });
 
-test('a row of prices sets one pack, adds one that is not there, and says what it lacks', () => {
+test('a row of prices sets one pack, adds a new one, and says what it lacks', () => {
   const larder = larderOf([BUTTER, { name: 'salt' }]);
   const find = (name: string) => larder.get(name) ?? null;
   const priced = (row: Record<string, string>) => {
@@ -202,7 +202,7 @@ test('packs as rows of prices', () => {
   ]);
 });
 
-test('cells that would run as formulas are guarded, part by part, and come back; numbers below zero stay numbers', () => {
+test('cells that would run as formulas are guarded, part by part, and restored; negative numbers stay numbers', () => {
   for (const [cell, guarded] of [
     ['=1+1', "'=1+1"],
     ['+a', "'+a"],
@@ -233,7 +233,7 @@ test('density is mass over the volumes of the parts, by the figures of Choi and 
   );
 });
 
-test('names are compared without case and spaces, names win over aliases, and the first of two stands', () => {
+test('names are compared without case and spaces, names outrank aliases, and the first of two wins', () => {
   assert.equal(plainName('  Rye \t Flour '), 'rye flour');
   const [first, second, third]: Ingredient[] = [
     { name: 'flour', aliases: ['sugar'] },
@@ -244,7 +244,7 @@ test('names are compared without case and spaces, names win over aliases, and th
   assert.deepEqual([larder.get('flour'), larder.get('sugar'), larder.get('caster')], [first, third, third]);
 });
 
-test('parts of 100 g add up to 101 at most; a currency is three capital letters', () => {
+test('parts of 100 g add up to at most 101; a currency is three capital letters', () => {
   const paths = (of: Partial<Ingredient>) =>
     problemsOf(ingredientSchema, { name: 'x', ...of }).map((problem) => `${problem.path}: ${reasonText(problem)}`);
   const parts = { water: 20, sugars: 20, fat: 20, protein: 20, other: 21 };
@@ -261,7 +261,7 @@ test('parts of 100 g add up to 101 at most; a currency is three capital letters'
     assert.deepEqual(pack(wrong), ['/packs/0/currency: Enter a currency code of three letters, such as EUR'], wrong);
 });
 
-test('"none" declares that there are no allergens, an empty cell changes nothing, and both come back', () => {
+test('"none" declares that there are no allergens, an empty cell changes nothing, and both are exported again', () => {
   const of = (allergens: string) => {
     const read = ingredientFromRow({ name: 'oat syrup', allergens }, null);
     assert.ok(read.ok);

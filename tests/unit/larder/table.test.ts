@@ -16,7 +16,7 @@ import {
 import { limitsAt, problemsOf } from '$core/validation';
 import { demoIngredients, demoLarder } from '../things';
 
-test('the demo larder: about sixty ingredients and more, each sound, with its source, parts adding up to 100 g', () => {
+test('the demo larder: at least sixty valid ingredients, each with its source and parts that add up to 100 g', () => {
   assert.ok(demoIngredients.length >= 60);
   for (const ingredient of demoIngredients) {
     assert.deepEqual(problemsOf(ingredientSchema, ingredient), [], ingredient.name);
@@ -47,7 +47,7 @@ test('allergens: fourteen of the EU, nine of the US, and through a compound of a
   assert.deepEqual([...allergensOf(round.get('a')!, round).keys()], ['egg']);
 });
 
-test('law: an ingredient as a row reads back as the ingredient', () => {
+test('law: an ingredient written as a row is read back as the same ingredient', () => {
   for (const ingredient of demoIngredients) {
     const read = ingredientFromRow(rowOfIngredient(ingredient), null);
     assert.ok(read.ok, ingredient.name);
@@ -61,7 +61,7 @@ test('law: an ingredient as a row reads back as the ingredient', () => {
   }
 });
 
-test('an empty cell leaves what is there; a bad one says what to do', () => {
+test('an empty cell leaves what is there; an invalid one says what to do', () => {
   const butter = demoLarder.get('butter')!;
   const read = ingredientFromRow({ name: 'butter', held_g: '2,5' }, butter);
   assert.ok(read.ok);
@@ -88,7 +88,7 @@ test('a price row sets the price of its pack and leaves the others', () => {
   assert.ok(!pricedFromRow({ ingredient: 'butter', pack: 'new bag', price: '1' }, find).ok);
 });
 
-test('fuzz: any cells give an ingredient that the schema takes to pieces field by field, or problems with their columns', () => {
+test('fuzz: any cells give a valid ingredient, or problems with their columns', () => {
   const cells = fc.dictionary(
     fc.constantFrom(...LARDER_COLUMNS),
     fc.oneof(fc.string(), fc.constantFrom('1', '0,5', 'a=1; b=x', 'milk; egg')),
@@ -102,7 +102,7 @@ test('fuzz: any cells give an ingredient that the schema takes to pieces field b
   );
 });
 
-test('a table takes just what the larder takes: the limits of each column are those of its field', () => {
+test('a table accepts exactly what the larder accepts: the limits of each column are those of its field', () => {
   const read = (column: string, text: string) => ingredientFromRow({ name: 'x', [column]: text }, null);
   const limits = {
     ...{ g_per_ml: 'densityGPerMl', one_weighs_g: 'unitMassG', grain_mm: 'grainMm', held_g: 'heldG' },

@@ -7,7 +7,7 @@ import { workOf, layOutDay } from '$core/usecases';
 import { calendarOf } from '../../../src/lib/format/calendar';
 import { demoLarder, ryeSlice, shop } from '../things';
 
-test('the calendar file is valid to a parser that is not its writer, and holds every step at its moment', () => {
+test('the calendar file is valid to another parser, and has every step at its moment', () => {
   const start = new Date('2026-12-01T07:30:00Z');
   const day = layOutDay(
     workOf(ryeSlice, demoLarder, { ...shop, roomC: 19 }),

@@ -15,7 +15,7 @@ const time = (text: string, locale = 'en-GB') => {
   return read.ok ? read.value : read.message;
 };
 
-test('a day is written in the order of the locale', () => {
+test('a date is written in the order of the locale', () => {
   const written = ['en-GB', 'en-US', 'de', 'sv'].map((locale) => datesIn(locale, undefined).day('2026-05-31'));
   assert.deepEqual(written, ['31/05/2026', '05/31/2026', '31.05.2026', '2026-05-31']);
   assert.equal(datesIn('en-GB', undefined).longDay('2026-05-31'), 'Sunday, 31 May 2026');
@@ -23,7 +23,7 @@ test('a day is written in the order of the locale', () => {
   assert.equal(datesIn('en-GB', undefined).time('14:30'), '14:30');
 });
 
-test('a moment is told by the shop’s clock, not by that of the device', () => {
+test('a moment is shown by the shop’s clock, not by the device’s', () => {
   const noonInUtc = Date.UTC(2026, 4, 31, 12);
   assert.match(datesIn('en-GB', 'Asia/Tokyo').moment(noonInUtc), /Sun.*31 May.*21:00/);
   assert.match(datesIn('en-GB', 'Europe/Dublin').weekTime(noonInUtc), /Sun.*13:00/);
@@ -50,14 +50,14 @@ test('times as people type them', () => {
   assert.equal(time('12 am'), '00:00');
 });
 
-test('what is no day and no time says what to write', () => {
+test('text that is no date or time is answered with what to type', () => {
   assert.equal(day('31/2/2026'), 'Enter a date such as 26/11/2026');
   assert.equal(day('soon', 'en-US'), 'Enter a date such as 11/26/2026');
   assert.equal(time('25:00'), 'Enter a time such as 14:30');
   assert.equal(time(''), 'Enter a time such as 14:30');
 });
 
-test('law: what a locale writes is read back as the same day and time', () => {
+test('law: what a locale writes is read back as the same date and time', () => {
   const locales = fc.constantFrom('en-GB', 'en-US', 'en-CA', 'de', 'fr', 'sv', 'hu', 'nl', 'ja', 'ko', 'fi');
   const days = fc.date({ min: new Date(1950, 0, 2), max: new Date(2150, 0, 1), noInvalidDate: true });
   fc.assert(

@@ -35,14 +35,14 @@ test('weekdays, days from now, months by name, with and without a time', () => {
     assert.equal(read(text), day, text);
 });
 
-test('figures go by the order of the locale', () => {
+test('numeric dates follow the order of the locale', () => {
   assert.equal(read('4/12', 'en-GB'), '2026-12-04');
   assert.equal(read('12/4', 'en-US'), '2026-12-04');
   assert.equal(read('12/4 at 5pm', 'en-US'), '2026-12-04 17:00');
   assert.equal(read('4/12 at 5pm', 'en-GB'), '2026-12-04 17:00');
 });
 
-test('what is no day, or only part of one, is asked for again', () => {
+test('invalid or incomplete dates are asked about', () => {
   for (const text of [
     '',
     'soon',

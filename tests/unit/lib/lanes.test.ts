@@ -14,7 +14,7 @@ const days = demoSlabs.flatMap((slab) =>
   }),
 );
 
-test('law: in a row of a lane nothing lies over another, and every step lies in a lane', () => {
+test('law: in a row of a lane nothing overlaps, and every step is in a lane', () => {
   for (const steps of days) {
     const lanes = lanesOf(steps);
     for (const { rows } of lanes)
@@ -25,7 +25,7 @@ test('law: in a row of a lane nothing lies over another, and every step lies in 
   }
 });
 
-test('law: the axis runs from the first moment to the last, never back, and a place gives its moment again', () => {
+test('law: the axis runs from the first moment to the last, never back, and a position maps back to its moment', () => {
   for (const steps of days) {
     const axis = axisOf(steps, 1000);
     const moments = steps.flatMap(({ start: from, end }) => [from.getTime(), end.getTime()]).sort((a, b) => a - b);
@@ -36,14 +36,14 @@ test('law: the axis runs from the first moment to the last, never back, and a pl
   }
 });
 
-test('a field holds a moment by the clock of the shop, in summer and in winter', () => {
+test('a field shows a moment by the clock of the shop, in summer and in winter', () => {
   assert.equal(momentOf('2026-12-04T12:00', 'Europe/Lisbon')!.toISOString(), '2026-12-04T12:00:00.000Z');
   assert.equal(momentOf('2026-07-04T12:00', 'Europe/Lisbon')!.toISOString(), '2026-07-04T11:00:00.000Z');
   assert.equal(momentOf('2026-07-04', 'Europe/Lisbon'), null);
   assert.equal(momentOf('', 'Europe/Lisbon'), null);
 });
 
-test('the hours of a day: the shop’s, mornings and evenings of every day, or none at all', () => {
+test('the hours shown of a day: the shop’s, mornings and evenings of every day, or none', () => {
   const form = {
     morning: { from: '06:00', to: '08:00' },
     evening: { from: '18:00', to: '22:00' },

@@ -27,7 +27,7 @@ function setUp() {
   return { workers, answers, ask, newest };
 }
 
-test('before the worker listens only the newest question is kept, and nothing is started twice', () => {
+test('until the worker listens only the newest question is kept, and nothing is started twice', () => {
   const { workers, answers, ask } = setUp();
   for (const question of [1, 2, 3]) ask(question);
   assert.equal(workers.length, 1);
@@ -37,7 +37,7 @@ test('before the worker listens only the newest question is kept, and nothing is
   assert.deepEqual(answers, ['three']);
 });
 
-test('a question under way is dropped for a newer one, and a worker that is done is asked again', () => {
+test('a running question is dropped for a newer one, and an idle worker is asked again', () => {
   const { workers, answers, ask, newest } = setUp();
   ask(1);
   workers[0]!.say(READY);

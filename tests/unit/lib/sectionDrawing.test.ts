@@ -15,7 +15,7 @@ const drawn = (slab: (typeof demoSlabs)[number], tin = slab.tin) => {
   return { made: made!, drawing: sectionDrawing(made!.tin, made!.layers, BOX) };
 };
 
-test('law: every layer is as high as it is thick, at one scale, and stays within the box', () => {
+test('law: every layer is drawn as high as it is thick, to one scale, and stays within the box', () => {
   fc.assert(
     fc.property(slabs, tins, (slab, tin) => {
       const { drawing, made } = drawn(slab, tin);
@@ -29,7 +29,7 @@ test('law: every layer is as high as it is thick, at one scale, and stays within
   );
 });
 
-test('law: slabs beside each other are drawn to one scale, and both find room', () => {
+test('law: slabs side by side are drawn to one scale, and both fit', () => {
   fc.assert(
     fc.property(slabs, tins, tins, (slab, one, other) => {
       const both = [drawn(slab, one).made, drawn(slab, other).made];
@@ -41,7 +41,7 @@ test('law: slabs beside each other are drawn to one scale, and both find room', 
   );
 });
 
-test('law: everything is drawn with numbers, and rows keep their distance', () => {
+test('law: every coordinate is a number, and rows keep their distance', () => {
   fc.assert(
     fc.property(slabs, tins, (slab, tin) => {
       const { drawing } = drawn(slab, tin);

@@ -26,7 +26,7 @@ test('a clock that is an hour off shows the server’s time', () => {
   assert.equal(pass(1000), 1000);
 });
 
-test('set back in the middle of a boil, the time goes on as before', () => {
+test('set back in the middle of a boil, the time runs on', () => {
   const { at, clock, pass } = device(10 * HOUR);
   assert.equal(pass(1000), 10 * HOUR + 1000);
   at.wall -= HOUR;
@@ -34,7 +34,7 @@ test('set back in the middle of a boil, the time goes on as before', () => {
   assert.equal(pass(60_000), 10 * HOUR + 61_000);
 });
 
-test('asleep for an hour, the hour has passed; set on by an hour, it has until the server says otherwise', () => {
+test('asleep for an hour, the hour has passed; set forward by an hour, it counts until the server says otherwise', () => {
   const { at, clock, pass } = device(10 * HOUR);
   at.wall += HOUR;
   assert.equal(clock.now(), 11 * HOUR);
@@ -42,14 +42,14 @@ test('asleep for an hour, the hour has passed; set on by an hour, it has until t
   assert.equal(pass(5000), 10 * HOUR + 5000);
 });
 
-test('a wait between two looks of the device is no leap', () => {
+test('a pause between two ticks of the device is not a jump', () => {
   const { at, clock } = device(0);
   at.wall += 40_000;
   at.ticks += 41_000;
   assert.equal(clock.now(), 40_000);
 });
 
-test('a word of the server that was long on its way does not set the clock back; a sooner one sets it on', () => {
+test('a late answer of the server does not set the clock back; a quicker one sets it forward', () => {
   const { clock, pass } = device(0);
   clock.sync(4000);
   assert.equal(pass(1000), 5000);

@@ -9,7 +9,7 @@ import { coinDigits } from '$core/cost';
 import { money } from '../../../src/lib/format/money';
 import { placeNamed } from '../../../src/lib/draft/placeNamed';
 
-test('no more digits than a figure deserves', () => {
+test('figures are rounded to the digits they deserve', () => {
   assert.deepEqual([0.256, 0.081, 1].map(percent), ['26 %', '8.1 %', '100 %']);
 });
 
@@ -19,7 +19,7 @@ test('money in the coins of its currency', () => {
   assert.match(money(1234, 'JPY'), /1,234$/);
 });
 
-test('law: every slab has a file name that every system takes', () => {
+test('law: every slab gets a file name that every system accepts', () => {
   assert.equal(fileName('Rye and treacle slice'), 'rye-and-treacle-slice.slab.json');
   assert.equal(fileName('Crème & Höney'), 'creme-honey.slab.json');
   fc.assert(
@@ -29,7 +29,7 @@ test('law: every slab has a file name that every system takes', () => {
   );
 });
 
-test('a place in a slab by the names of what it lies in', () => {
+test('a path in a slab in words: the names of what contains it', () => {
   const { name, text } = { name: ryeSlice.preparations[1]!.name, text: ryeSlice.preparations[1]!.steps![0]!.text };
   assert.equal(placeNamed(ryeSlice, '/preparations/1/steps/0/mostMinutes'), `${name}, ${text}, most minutes`);
   assert.equal(placeNamed(ryeSlice, '/layers/0/from/7/preparation'), 'Base, preparation');

@@ -77,7 +77,7 @@ const runsOf = (of: (i: number) => readonly RunEvent[], count = 3, part: Partial
   Array.from({ length: count }, (_, i) => run(i + 1, of(i), part));
 const told = (runs: readonly LoggedRun[], of = slab) => proposalsOf(of, runs).map(({ what, change }) => [what, change]);
 
-test('minutes of a step: the median of three, from 1 minute and 5 %, and from two runs nothing', () => {
+test('minutes of a step: the median of three, from 1 minute and 5 %, and nothing from two runs', () => {
   const took = (...minutes: number[]) => runsOf((i) => lasted('p/boil', minutes[i]!), minutes.length);
   const [slow] = proposalsOf(slab, took(26, 25, 27));
   assert.deepEqual(slow!.change, { what: 'minutes', preparation: 'p', step: 'boil', byMinutes: 6 });
@@ -92,7 +92,7 @@ test('minutes of a step: the median of three, from 1 minute and 5 %, and from tw
   near([proposalsOf(slab, took(26, 26, 26))[0]!.found.high], [26 + (4.3 * 1.2533 * 0.6) / Math.sqrt(3)]);
 });
 
-test('a run of another size, or of a step written otherwise, is told for the slab as it was written then', () => {
+test('a run of another size or with an older step is converted to the slab as it was then', () => {
   const twice = { ...frozen, steps: frozen.steps.map((planned) => ({ ...planned, minutes: planned.minutes * 2 })) };
   const [found] = proposalsOf(
     slab,
@@ -107,7 +107,7 @@ test('a run of another size, or of a step written otherwise, is told for the sla
   assert.equal(proposalsOf(slab, both)[0]!.found.median, 28);
 });
 
-test('a wait is told for the thickness of the last run, and made longer only', () => {
+test('a wait is suggested for the thickness of the last run, and only ever longer', () => {
   const set = (minutes: number, thicknessMm = 9.5) =>
     run(1, lasted('set/l', minutes), { plan: { ...frozen, layers: [{ ...frozen.layers[0]!, thicknessMm }] } });
   assert.deepEqual(told([set(90), set(90), set(90)]), [['set minutes', { what: 'set', layer: 'l', byMinutes: 30 }]]);
@@ -123,7 +123,7 @@ test('a wait is told for the thickness of the last run, and made longer only', (
   assert.deepEqual(told([set(90), set(90), set(90)], waits), [], 'written already');
 });
 
-test('a loss is what is missing of what was weighed in; a boil loses its water by plan', () => {
+test('a loss is what is missing of what was weighed in; a boil loses its water as planned', () => {
   const out = (...masses: number[]) =>
     runsOf((i) => [event(1, { kind: 'came-out', preparation: 'p', massG: masses[i]! })], masses.length);
   const [loss] = proposalsOf(slab, out(270, 270, 271));
@@ -152,7 +152,7 @@ test('a loss is what is missing of what was weighed in; a boil loses its water b
   assert.deepEqual(told(out(270, 270, 270), written), [], 'written already');
 });
 
-test('a density is what was laid by what the ruler said', () => {
+test('a density is what was laid divided by the volume that the ruler gave', () => {
   const thick = (mm: number, ...more: RunEvent[]) =>
     runsOf(() => [event(1, { kind: 'thickness', layer: 'l', mm }), ...more]);
   const [airy] = proposalsOf(slab, thick(11.875));
@@ -204,7 +204,7 @@ const made = (count: number, rejects: number, busy: number, watch: number) => {
   };
 };
 
-test('what the price takes from runs: medians of the last ten that are finished and counted', () => {
+test('prices from runs: medians of the last ten that are finished and counted', () => {
   const part = { costEach: null, costFactor: 1.2 };
   const runs = [
     run(1, [], { ...made(18, 2, 30, 10), ...part, costFactor: 1.1 }),
@@ -253,7 +253,7 @@ test('figures of a run, and their trend', () => {
   assert.ok(!others.some(({ figure }) => figure === 'costEach'));
 });
 
-test('a drift by hand: six points that all rise are one, five are too few, and a fall is told as one', () => {
+test('a trend by hand: six rising points are one, five are too few, and a falling one is reported as such', () => {
   const line = (count: number, by: number) => Array.from({ length: count }, (_, day) => [day, by * day] as const);
   // 15 pairs of 6 rise: (15 - 1) / sqrt(6 * 5 * 17 / 18) = 2.63 > 1.96.
   assert.deepEqual(driftOf(line(6, 2)), { byDay: 2, way: 'rises' });

@@ -16,7 +16,7 @@ const near = (found: number, wanted: number, within: number) =>
 
 const write = (steps: readonly TitledStep[]) => writtenSteps(steps, METRIC);
 
-test('the middle and its range, by hand; one value that is far off moves them little', () => {
+test('the median and its range, by hand; one outlier hardly moves them', () => {
   const five = robustOf([10, 11, 12, 13, 14]);
   assert.equal(five.median, 12);
   near(five.spread, 1.4826, 1e-9);
@@ -27,7 +27,7 @@ test('the middle and its range, by hand; one value that is far off moves them li
   assert.equal(robustOf([5]).low, -Infinity);
 });
 
-test('a drift is told where values rise beyond chance, and not where they only scatter', () => {
+test('a trend is reported where values rise beyond chance, and not where they only scatter', () => {
   const rising = driftOf([0, 1, 2, 3, 4, 5, 6, 7].map((day) => [day, 10 + 2 * day + (day % 2)]));
   assert.equal(rising.way, 'rises');
   near(rising.byDay, 2, 0.3);
@@ -60,7 +60,7 @@ function past(name: string, seed?: number) {
   });
 }
 
-test('what is true of the made-up workroom is found in its runs, as often as its range says, and nothing else is proposed', () => {
+test('what is true of the simulated workroom is found in its runs, as often as its range says, and nothing else is suggested', () => {
   const planted = {
     'pot speed': 18 * PLANTED.boilTimes,
     // 5 % are planned, and of what is left another 4.5 % go.
@@ -79,7 +79,7 @@ test('what is true of the made-up workroom is found in its runs, as often as its
   for (const [what, often] of Object.entries(held)) assert.ok(often >= 12, `${what}: ${often} of ${HALF_YEARS}`);
 });
 
-test('the demo’s half year proposes what was planted in it, with its runs, and a change for each', () => {
+test('the demo’s half year suggests what was planted in it, with its runs, and a change for each', () => {
   const runs = past('Rye and treacle slice');
   assert.equal(runs.length, 11);
   const proposals = proposalsOf(ryeSlice, runs);
@@ -109,7 +109,7 @@ test('the demo’s half year proposes what was planted in it, with its runs, and
   near(beat[0]!.found.median, 10 * PLANTED.beatTimes, 2 * beat[0]!.found.spread);
 });
 
-test('two runs propose nothing, and a shop that works as planned hears nothing', () => {
+test('two runs suggest nothing, and a shop that works as planned gets no suggestions', () => {
   assert.deepEqual(proposalsOf(ryeSlice, past('Rye and treacle slice').slice(0, 2)), []);
   const plain = demoSlabs.find(({ name }) => name === 'Lime and coconut two-tone')!;
   assert.deepEqual(proposalsOf(plain, past(plain.name)), []);
@@ -134,7 +134,7 @@ test('trends have every figure that was noted; the place of a slow set is fitted
   assert.ok(room!.h < 8 && room!.h > 4, String(room!.h));
 });
 
-test('a change is made in the slab, and said in its own terms; what is gone is left alone', () => {
+test('a change is applied to the slab and described in its terms; what is gone is left alone', () => {
   const hotter = changedSlab(ryeSlice, { what: 'end point', preparation: 'treacle', byC: 3 }, write);
   assert.deepEqual(hotter.preparations[1]!.cookTo, { celsius: 121 });
   const words = (change: Parameters<typeof changeText>[0]) => changeText(change, ryeSlice, METRIC);
@@ -168,7 +168,7 @@ test('a change is made in the slab, and said in its own terms; what is gone is l
   assert.equal(changedSlab(ryeSlice, { what: 'amount', preparation: 'gone', factor: 2 }, write), ryeSlice);
 });
 
-test('a price by the runs: their hands, rejects and ingredients, the rest as planned', () => {
+test('a price from runs: their labour, rejects and ingredients, the rest as planned', () => {
   const log = slabLog(ryeSlice, demoLarder, shop, past('Rye and treacle slice'));
   const basis = log.basis!;
   assert.equal(basis.runs, 10);
@@ -186,7 +186,7 @@ test('a price by the runs: their hands, rejects and ingredients, the rest as pla
   assert.equal(runBasis([]), null);
 });
 
-test('a proposal that was taken is not made again', () => {
+test('a suggestion that was applied is not made again', () => {
   for (const name of ['Rye and treacle slice', 'Pear penuche']) {
     const runs = past(name);
     const slab = demoSlabs.find((slab) => slab.name === name)!;

@@ -47,7 +47,7 @@ test('an amount with what is counted: 5 eggs in a field of eggs, and not of lemo
   assert.deepEqual(mass, { ok: true, value: 226.796, understood: '226.796 g' });
 });
 
-test('scoops that a kitchen owns: one part of a cup, no half tablespoon, and two spoons where two do', () => {
+test('scoops that a kitchen has: one part of a cup, no half tablespoon, and two spoons where two do', () => {
   const us = (cups: number) => spoonRun(cups * 236.588, 'us').text;
   assert.equal(us(1 + 2 / 3 + 0.5), '2 cups + 2 tbsp');
   assert.equal(us(0.72917), '3/4 cup');
@@ -72,7 +72,7 @@ test('an amount is never written with a tail of digits', () => {
   assert.equal(writtenAmount(113.398, 'g'), '113.4 g');
 });
 
-test('a weight of what comes in pieces is read by their number too; a bare number is in grams', () => {
+test('the weight of what comes in pieces can be given as a number of them; a bare number is in grams', () => {
   const egg = { name: 'whole egg', massG: 50 };
   const eggs = { quantity: 'mass', figures: METRIC, measures: 'metric' } as const;
   const weighed = (text: string, own: readonly (typeof egg)[] = [egg]) => {

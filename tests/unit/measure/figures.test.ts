@@ -36,7 +36,7 @@ test('law: a length in sixteenths is within a thirty-second of an inch', () => {
   );
 });
 
-test('no more digits than a figure deserves', () => {
+test('figures are rounded to the digits they deserve', () => {
   assert.deepEqual(
     [0, 1e-13, 5.26, 9.96, 237.6].map((massG) => METRIC.mass.figure(massG)),
     ['0', '0', '5.3', '10', '238'],
@@ -49,7 +49,7 @@ test('no more digits than a figure deserves', () => {
   assert.equal(METRIC.volume.say(4230), '4.2 l');
 });
 
-test('a shop that thinks in cups, ounces, inches and Fahrenheit reads its own figures', () => {
+test('a shop that uses cups, ounces, inches and Fahrenheit reads its own figures', () => {
   assert.equal(US.temperature.say(118.333), '245 °F');
   assert.equal(US.bothTemperatures(118.333), '245 °F, 118.3 °C');
   assert.equal(METRIC.bothTemperatures(118.333), '118.3 °C, 245 °F');
@@ -100,7 +100,7 @@ test('quantities are read in any unit, a bare number in the shop’s own', () =>
   assert.equal(readIn(METRIC, 'mass', '2 tsp', wide, 1.42), 13.99836);
 });
 
-test('what was understood is said where another unit was written, and only there', () => {
+test('the understood amount is shown where another unit was typed, and only there', () => {
   const said = (text: string) => {
     const read = readQuantity(text, wide, { quantity: 'length', figures: METRIC, measures: 'us' });
     return read.ok ? read.understood : reasonText(read.reason);
@@ -110,7 +110,7 @@ test('what was understood is said where another unit was written, and only there
   assert.equal(said('230'), '');
 });
 
-test('what cannot be read as the quantity says what to write, in the shop’s unit', () => {
+test('what is not the quantity is answered with what to type, in the shop’s unit', () => {
   assert.match(String(readIn(METRIC, 'mass', '2 tsp')), /a volume.*g or oz/);
   assert.match(String(readIn(METRIC, 'length', '9 oz')), /such as 230 mm/);
   assert.match(String(readIn(METRIC, 'temperature', '113 K')), /°C or °F/);
@@ -138,7 +138,7 @@ const anyShown = fc.record({
   volume: fc.constantFrom(...SHOWN_IN.volume),
 }) as fc.Arbitrary<ShownIn>;
 
-test('law: what a field shows is read back as what it shows, with and without its unit', () => {
+test('law: what a field shows is read back as the same value, with and without its unit', () => {
   fc.assert(
     fc.property(
       anyShown,
@@ -160,7 +160,7 @@ test('law: what a field shows is read back as what it shows, with and without it
   );
 });
 
-test('law: whatever is typed is read within the limits or refused with a sentence', () => {
+test('law: whatever is typed is read within the limits or refused with a message', () => {
   fc.assert(
     fc.property(fc.string({ unit: 'grapheme' }), fc.constantFrom(...quantities), (text, quantity) => {
       const read = readIn(METRIC, quantity, text, { min: 1, max: 200 });

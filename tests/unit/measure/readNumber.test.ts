@@ -23,7 +23,7 @@ test('numbers as people type them', () => {
   assert.equal(value('0.123456'), 0.123456);
 });
 
-test('what cannot be read says what to type', () => {
+test('what is not a number is answered with what to type', () => {
   assert.match(String(value('')), /Enter a number/);
   assert.match(String(value('a lot')), /such as 12/);
   assert.match(String(value('NaN')), /such as 12/);
@@ -43,7 +43,7 @@ test('a comma that can be read two ways is asked about', () => {
   assert.match(String(value('1,500')), /1\.500 or 1500/);
 });
 
-test('law: whatever is typed is read within the limits or refused with a sentence', () => {
+test('law: whatever is typed is read within the limits or refused with a message', () => {
   fc.assert(
     fc.property(fc.string({ unit: 'grapheme' }), (text) => {
       const read = readNumber(text, { min: 1, max: 200 });

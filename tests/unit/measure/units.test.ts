@@ -27,7 +27,7 @@ test('cups and spoons have the sizes of their standard', () => {
   assert.ok(Math.abs(2 * ML_IN.imperial.cup! - ML_IN.imperial.pint!) < 0.01);
 });
 
-test('published masses: a US cup of sugar-like stuff, an ounce, a stick', () => {
+test('published masses: a US cup of a sugar-like powder, an ounce, a stick', () => {
   const weigh = (unit: 'cup' | 'oz' | 'stick' | 'lb', quantity = 1) =>
     massOf({ quantity, unit }, { densityGPerMl: 0.85 }, 'us');
   assert.deepEqual(weigh('cup'), { ok: true, massG: 236.588 * 0.85 });
@@ -35,7 +35,7 @@ test('published masses: a US cup of sugar-like stuff, an ounce, a stick', () => 
   assert.deepEqual(weigh('lb'), { ok: true, massG: 453.592 });
 });
 
-test('the state chooses the density, and a name like constructor chooses none', () => {
+test('the state of an ingredient sets the density, and a name like constructor sets none', () => {
   const sugar = { densityGPerMl: 0.8, densities: { packed: 0.93 } };
   const cup = (state?: string) => massOf({ quantity: 1, unit: 'cup', state }, sugar, 'metric');
   assert.deepEqual(cup('packed'), { ok: true, massG: 232.5 });
@@ -43,7 +43,7 @@ test('the state chooses the density, and a name like constructor chooses none', 
   assert.deepEqual(cup(), { ok: true, massG: 200 });
 });
 
-test('what is not known is told, never guessed', () => {
+test('unknown masses are reported, never guessed', () => {
   const why = (unit: (typeof UNITS)[number], measures: (typeof MEASURES)[number] = 'metric') => {
     const read = massOf({ quantity: 1, unit }, {}, measures);
     return read.ok ? null : read.why;
@@ -71,7 +71,7 @@ test('law: mass is proportional to the quantity in every unit', () => {
   );
 });
 
-test('the scale rounds to its step and never to nothing', () => {
+test('the scale rounds to its step and never to zero', () => {
   assert.equal(benchMass(237.6, 1, METRIC).text, '238 g');
   assert.equal(benchMass(237.6, 5, METRIC).text, '240 g');
   assert.equal(benchMass(0.2, 1, METRIC).text, '1 g');
@@ -79,7 +79,7 @@ test('the scale rounds to its step and never to nothing', () => {
   assert.equal(benchMass(0, 1, METRIC).text, '0 g');
 });
 
-test('spoons in use: whole amounts are measured as a cook would say them', () => {
+test('spoons in use: whole amounts are measured as a cook would', () => {
   const said = (ml: number, measures: (typeof MEASURES)[number] = 'metric') => spoonRun(ml, measures).text;
   assert.equal(said(30), '2 tbsp');
   assert.equal(said(250), '1 cup');
@@ -90,7 +90,7 @@ test('spoons in use: whole amounts are measured as a cook would say them', () =>
   assert.equal(said(ML_IN.us.cup! * 2 + ML_IN.us.tbsp!, 'us'), '2 cups + 1 tbsp');
 });
 
-test('law: a spoon run misses by at most 3 %, or by half of the smallest spoon, and says what it is', () => {
+test('law: spoon measures miss by at most 3 %, or by half of the smallest spoon, and say so', () => {
   fc.assert(
     fc.property(fc.double({ min: 0.4, max: 3000, noNaN: true }), fc.constantFrom(...MEASURES), (ml, measures) => {
       const { text, error } = spoonRun(ml, measures);
@@ -126,7 +126,7 @@ function sum(values: readonly number[]): number {
   return values.reduce((a, b) => a + b, 0);
 }
 
-test('amounts keep the kind of measure that they were written in', () => {
+test('amounts keep the kind of measure in which they were written', () => {
   assert.equal(benchAmount(317.5, 'ml', 316, 'metric', 1, METRIC).text, '320 ml');
   assert.equal(benchAmount(1.2, 'l', 1200, 'metric', 1, METRIC).text, '1200 ml');
   assert.equal(benchAmount(2, 'lb', 907.184, 'us', 5, METRIC).text, '905 g');

@@ -37,7 +37,7 @@ Melt two thirds of the chocolate, then stir in the rest of the chocolate. Spread
 Cut into 6 x 4.
 Keeps for 2 weeks in an airtight tin.`;
 
-test('a method becomes steps with times, ovens and end points, waits, the tin, the cut and how it keeps', () => {
+test('a method becomes steps with times, ovens, end points, waits, the tin, the cut and storage', () => {
   const slab = slabOf(RECIPE);
   assert.ok(parseSlab(slab).ok);
   assert.deepEqual(
@@ -122,7 +122,7 @@ test('a fudge is left to cool and beaten; two pots meet; a second bake is laid o
   );
 });
 
-test('every recipe of the corpus makes a sound slab with a day, without a further touch', () => {
+test('every recipe of the corpus makes a valid slab with a schedule, without a further touch', () => {
   const hours = [1, 2, 3, 4, 5].map((day) => ({ day, from: '07:00', to: '18:00' }));
   const at = new Date('2030-03-12T08:00Z');
   for (const { name, lines, method, measures } of CORPUS) {
@@ -147,7 +147,7 @@ const NOT_RIGHT_YET = [
   'Pour onto the rest of the invert sugar in the mixer bowl, add the gelatine and whip for 10-12 minutes until cooled to 35 °C.',
 ];
 
-test('nineteen fields in twenty of the corpus are read right', () => {
+test('nineteen of twenty fields of the corpus are read right', () => {
   const { fields, right, missed, sentences } = scoreCorpus();
   assert.ok(sentences >= 150);
   assert.ok(right / fields >= 0.98, missed.join('\n'));
@@ -155,7 +155,7 @@ test('nineteen fields in twenty of the corpus are read right', () => {
   assert.deepEqual([...wrong], NOT_RIGHT_YET, missed.join('\n'));
 });
 
-test('what cannot be is asked about, what is not understood stays as it is written', () => {
+test('impossible values are asked about, what is not understood stays as text', () => {
   const { steps } = read(
     '100 g butter\n\nMethod:\nBoil to 900 C.\nBake for -5 minutes.\nDen Ofen vorheizen.\nRepeat with the rest.',
   ).method;
@@ -171,7 +171,7 @@ test('what cannot be is asked about, what is not understood stays as it is writt
   assert.equal(steps[0]!.note?.code, 'temperature-out-of-range');
 });
 
-test('without the word method, sentences that say what is done are still the method, under their headings', () => {
+test('without the heading "method", sentences that say what to do are still the method, under their headings', () => {
   const { method, slab } = read(
     'For the base:\n100 g rye flour\n50 g butter\n\n1. Rub the butter into the flour until fine.\n2. Bake for 20 minutes at 160 °C.',
   );
@@ -185,7 +185,7 @@ test('without the word method, sentences that say what is done are still the met
   assert.deepEqual(slab.preparations[0]!.lines.length, 2);
 });
 
-test('law: any text is read to an end, and in the same way twice; long ones within their bounds', () => {
+test('law: any text is read to its end, twice in the same way; long ones up to their limits', () => {
   const word = fc.constantFrom(
     'Bake',
     'stir',
@@ -232,7 +232,7 @@ test('law: any text is read to an end, and in the same way twice; long ones with
   assert.equal(read(`100 g butter\n\nMethod:\nBake ${'x'.repeat(10_000)}.`).method.steps.length, 1);
 });
 
-test('law: out as a recipe document and in again, a slab keeps its tin, its cut, its keeping, its end points, ovens and waits', () => {
+test('law: exported as a recipe document and imported again, a slab keeps its tin, cut, storage, end points, ovens and waits', () => {
   for (const slab of demoSlabs) {
     const [found] = recipesFromJsonLd(JSON.stringify(jsonLdOf(slab, 24, 200)));
     const back = slabFromMethod(

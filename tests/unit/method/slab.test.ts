@@ -34,7 +34,7 @@ test('columns run along the length of the tin, in the orientation that gives mor
   assert.deepEqual(grid(tin, 'Cut into pieces of 100 x 90 cm.'), [1, 1]);
 });
 
-test('a number of pieces becomes a grid with faces near squares, or long ones for bars', () => {
+test('a number of pieces becomes a grid with almost square faces, or long ones for bars', () => {
   const tin = 'Pour into a 30 x 20 cm tin.';
   assert.deepEqual(grid(tin, 'Cut into 24 squares.'), [6, 4]);
   assert.deepEqual(grid(tin, 'Cut into 54 pieces.'), [9, 6]);
@@ -48,7 +48,7 @@ test('a number of pieces becomes a grid with faces near squares, or long ones fo
   assert.deepEqual([broken.way, broken.tool, broken.kerfMm], ['break', 'hand', 0]);
 });
 
-test('what a sentence says of a cut', () => {
+test('what a sentence says about a cut', () => {
   const said = (sentence: string) => {
     const found = cutIn(sentence);
     return found && [found.pieces, found.columns, found.rows, found.lengthMm, found.widthMm, found.shape, found.way];
@@ -66,7 +66,7 @@ test('what a sentence says of a cut', () => {
     assert.equal(said(none), null, none);
 });
 
-test('where and how long it keeps, by word and by the air', () => {
+test('where and how long it keeps, by word and by container', () => {
   const keeps = (sentence: string) => {
     const found = keepIn(sentence);
     return found && `${found.place} ${found.days}`;
@@ -101,7 +101,7 @@ test('tins in their units, and half sheets', () => {
   assert.equal(size('Stir for 5 minutes'), null);
 });
 
-test('strewn, laid, dipped, pressed: what each becomes of the layer', () => {
+test('scattered, laid, dipped, pressed: how each applies the layer', () => {
   const two = (...sentences: string[]) =>
     slabOf(
       `For the base:\n100 g rye flour\n60 g butter\n\nFor the top:\n80 g hazelnuts\n\nMethod:\n${sentences.join('\n')}`,
@@ -123,7 +123,7 @@ test('strewn, laid, dipped, pressed: what each becomes of the layer', () => {
   );
 });
 
-test('a boil below 80 degrees is no end point, of two boils the last one is', () => {
+test('a boil below 80 degrees has no end point; of two boils the last one counts', () => {
   const warm = method('Boil the sugar and cream to 79 °C.', 'Pour into a 20 cm square tin.');
   assert.equal(warm.preparations[0]!.cookTo, undefined);
   assert.ok(steps(warm).every(({ cooks }) => cooks === undefined));
@@ -138,7 +138,7 @@ test('a boil below 80 degrees is no end point, of two boils the last one is', ()
   assert.equal(twice.preparations[0]!.lines[2]!.addedAt, steps(twice).at(-1)!.id);
 });
 
-test('notes that are no step leave none', () => {
+test('notes that are not steps make none', () => {
   const slab = method(
     'Total time: 40 minutes.',
     'Melt the butter and sugar.',

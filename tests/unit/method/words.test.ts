@@ -27,7 +27,7 @@ test('numbers in words, fractions and halves of hours become figures', () => {
   for (const [written, plain] of cases) assert.equal(inFigures(written), plain);
 });
 
-test('times: ranges, sums, seconds, nights; what is no length of the step is none', () => {
+test('times: ranges, sums, seconds, nights; other lengths of time are not the step’s', () => {
   const cases: readonly (readonly [string, readonly (readonly number[])[]])[] = [
     ['bake for 20-25 minutes', [[20, 25]]],
     ['20 to 25 min', [[20, 25]]],
@@ -53,7 +53,7 @@ test('times: ranges, sums, seconds, nights; what is no length of the step is non
   for (const [sentence, minutes] of cases) assert.deepEqual(minutesIn(sentence), minutes, sentence);
 });
 
-test('ovens: two scales, fans, gas marks, bare degrees; a disagreement and a slip are asked about', () => {
+test('ovens: two scales, fans, gas marks, bare degrees; disagreements and slips are asked about', () => {
   const read = (sentence: string, isUs = false) => {
     const { celsius, ask } = ovenIn(sentence, isUs);
     return [celsius, ask === null ? '' : stepNoteText(ask).split('.')[0]];
@@ -87,7 +87,7 @@ test('end points: degrees before stages, the last of several, Fahrenheit over 20
   assert.deepEqual(read('until thick'), [null, null, false]);
 });
 
-test('tins: square, round, long, deep, by inches without a unit, by parts of a sheet; pots and pieces are none', () => {
+test('tins: square, round, long, deep, in inches without a unit, in parts of a sheet; pots and pieces are not tins', () => {
   const read = (sentence: string) => {
     const tin = tinIn(sentence);
     if (tin === null) return null;
@@ -111,7 +111,7 @@ test('tins: square, round, long, deep, by inches without a unit, by parts of a s
   assert.equal(read('a tin of tomatoes'), null);
 });
 
-test('cuts: by count, grid and size, triangles, broken, as many as it makes', () => {
+test('cuts: by count, grid and size, triangles, broken, "as many as it makes"', () => {
   const read = (sentence: string) => {
     const cut = cutIn(sentence);
     return (
@@ -130,7 +130,7 @@ test('cuts: by count, grid and size, triangles, broken, as many as it makes', ()
   assert.equal(cutIn('line a 20 cm square slice tin'), null);
 });
 
-test('keeping and places: days, weeks, months; where it shall not stand is no place', () => {
+test('storage: days, weeks, months; a place to avoid is no place to keep it', () => {
   assert.deepEqual(keepIn('Keeps in an airtight tin for 2 weeks'), { place: 'room', days: 14 });
   assert.deepEqual(keepIn('Store in the fridge for up to 5 days'), { place: 'fridge', days: 5 });
   assert.deepEqual(keepIn('Keeps 1 week in a tin or 3 months in the freezer'), { place: 'room', days: 7 });
@@ -140,7 +140,7 @@ test('keeping and places: days, weeks, months; where it shall not stand is no pl
   assert.equal(placeIn('until set'), null);
 });
 
-test('a sentence is parted where another thing is done, and only there', () => {
+test('a sentence is split where another action begins, and only there', () => {
   const kinds = (sentence: string) => clausesOf(sentence).map(({ kind }) => kind);
   assert.deepEqual(kinds('Press into the tin and bake for 20 minutes.'), ['press', 'bake']);
   assert.deepEqual(kinds('Melt the butter, sugar and cream together.'), ['melt']);
@@ -160,7 +160,7 @@ test('a sentence is parted where another thing is done, and only there', () => {
   );
 });
 
-test('sentences: numbers of steps go, abbreviations end none', () => {
+test('sentences: step numbers are dropped, abbreviations do not end a sentence', () => {
   assert.deepEqual(sentencesOf('1. Melt the butter. Bake for approx. 20 min. at 160 °C!'), [
     'Melt the butter.',
     'Bake for approx. 20 min. at 160 °C!',
@@ -169,7 +169,7 @@ test('sentences: numbers of steps go, abbreviations end none', () => {
   assert.deepEqual(sentencesOf('---'), []);
 });
 
-test('portions: half of a thing, the rest of it, and what is put by', () => {
+test('portions: half of something, the rest of it, and what is set aside', () => {
   assert.deepEqual(portionIn('stir in half the butter', 'butter'), { share: 0.5, isRest: false, isReserved: false });
   assert.deepEqual(portionIn('melt two thirds of the dark chocolate', 'dark chocolate').share, 2 / 3);
   assert.equal(portionIn('stir in the remaining butter', 'butter').isRest, true);

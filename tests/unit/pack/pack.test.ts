@@ -15,7 +15,7 @@ test('a box by hand: 160 x 110 x 30 holds 8 fingers of 75 x 25 a level, and one 
   assert.ok(Math.abs(answer!.fill - (24 * 75 * 25 * 17) / (3 * 160 * 110 * 30)) < 1e-12);
 });
 
-test('rows in both turns hold what no grid does: 5 of 30 x 20 in 60 x 55, where grids hold 4', () => {
+test('rows in both orientations hold what no grid does: 5 of 30 x 20 in 60 x 55, where grids hold 4', () => {
   const small = { lengthMm: 30, widthMm: 20, heightMm: 10, massG: 5 };
   const layout = levelOf({ lengthMm: 60, widthMm: 55 }, small);
   assert.equal(layout.length, 5);
@@ -29,7 +29,7 @@ test('levels with paper between: 55 mm hold three of 17 mm and two papers of 2 m
   assert.deepEqual(boxAnswers(piece, 9, [{ name: 'low', lengthMm: 80, widthMm: 30, heightMm: 16 }]), []);
 });
 
-test('law: pieces of a level lie in the box and not on each other, and no way of rows holds more', () => {
+test('law: pieces of a level lie within the box without overlap, and no arrangement of rows holds more', () => {
   const side = fc.integer({ min: 15, max: 90 });
   fc.assert(
     fc.property(
@@ -66,7 +66,7 @@ test('law: pieces of a level lie in the box and not on each other, and no way of
   );
 });
 
-test('the box that wastes least stands first', () => {
+test('the box with the least waste comes first', () => {
   const boxes = [
     { name: 'large', lengthMm: 300, widthMm: 200, heightMm: 60 },
     { name: 'snug', lengthMm: 150, widthMm: 100, heightMm: 17 },
@@ -80,7 +80,7 @@ test('the box that wastes least stands first', () => {
   );
 });
 
-test('papers by hand: a parcel round 48 x 28 x 16, and a twist', () => {
+test('wrappers by hand: a parcel round 48 x 28 x 16, and a twist', () => {
   const piece = { lengthMm: 48, widthMm: 28, heightMm: 16, massG: 20 };
   assert.deepEqual(wrapPaper(piece, 'parcel'), { roundMm: 98, alongMm: 72 });
   assert.deepEqual(wrapPaper(piece, 'twist'), { roundMm: 98, alongMm: 104 });
@@ -88,13 +88,13 @@ test('papers by hand: a parcel round 48 x 28 x 16, and a twist', () => {
   assert.equal(papersPerSheet({ lengthMm: 450, widthMm: 350 }, { alongMm: 72, roundMm: 98 }), 18);
 });
 
-test('a stack on a round: four squares of 40 in a circle of 120, one on the next', () => {
+test('a stack on a round board: four squares of 40 in a circle of 120, one on top of the next', () => {
   const square = { lengthMm: 40, widthMm: 40, heightMm: 20, massG: 40 };
   // Two rows of two have their corners 57 mm from the middle; a row of three would need 126 mm.
   assert.deepEqual(stackOnRound(square, 120, 3, 30), { levels: [4, 1], pieces: 5, heightMm: 40 });
 });
 
-test('packed as chosen: papers and boxes, bags by mass, and a thing that the shop does not have', () => {
+test('packed as chosen: wrappers and boxes, bags by mass, and packaging that the shop does not have', () => {
   const things = {
     boxes: [{ name: 'flat', lengthMm: 160, widthMm: 110, heightMm: 30, price: 0.3 }],
     bags: [{ name: 'bag', holdsG: 100, price: 0.1 }],

@@ -7,7 +7,7 @@ import { offStage, potLook, potPhase, progressOf, scoreOf, SEASON } from '$core/
 import { stageRange } from '$core/sugar';
 import { near } from '../figures';
 
-test('within its stage a boil is worth a hundred, twelve degrees beside it nothing, and less the further it is off', () => {
+test('within its stage a boil scores a hundred, twelve degrees off nothing, and less the further it is off', () => {
   const soft = (endC: number) => ({ stage: 'soft ball', endC }) as const;
   assert.deepEqual(
     [112, 114, 116].map((endC) => scoreOf(soft(endC))),
@@ -20,7 +20,7 @@ test('within its stage a boil is worth a hundred, twelve degrees beside it nothi
   assert.equal(scoreOf(soft(90)), 0);
 });
 
-test('ten boils, each of which comes to its stage at the fire that it stands on, and takes some minutes for it', () => {
+test('ten boils, each of which reaches its stage at its setting of the hob, within minutes', () => {
   assert.equal(SEASON.length, 10);
   SEASON.forEach(({ stage, ...boil }, i) => {
     const pot = potOf(boil, randomFrom(i + 1));
@@ -35,7 +35,7 @@ test('ten boils, each of which comes to its stage at the fire that it stands on,
   });
 });
 
-test('bubbles grow and slow down as it thickens, and it browns only at the end', () => {
+test('bubbles grow and slow down as the syrup thickens, and it browns only at the end', () => {
   const looks = [95, 105, 115, 130, 149, 170].map(potLook);
   assert.equal(looks[0]!.lively, 0);
   for (const [i, look] of looks.slice(2).entries()) {
@@ -49,13 +49,13 @@ test('bubbles grow and slow down as it thickens, and it browns only at the end',
   assert.ok(looks[5]!.brown > 0);
 });
 
-test('progress is told once there are two halves', () => {
+test('progress is shown from two halves on', () => {
   const result = (endC: number) => ({ stage: 'soft ball', endC, drops: 0 }) as const;
   assert.equal(progressOf([result(114), result(114), result(114)]), null);
   assert.deepEqual(progressOf([result(122), result(122), result(119), result(114)]), { first: 50, last: 87.5 });
 });
 
-test('a pot warms, boils thin, and goes through the stages; its bubbles and its colour at some temperatures', () => {
+test('a pot warms, boils thin, and goes through the stages; its bubbles and colour at some temperatures', () => {
   assert.deepEqual([20, 100.4, 100.5, 105.9, 106, 114, 119, 150, 175, 190].map(potPhase), [
     ...['warming', 'warming', 'thin', 'thin', 'thread', 'soft ball', 'firm ball', 'hard crack'],
     ...['dark caramel', 'dark caramel'],

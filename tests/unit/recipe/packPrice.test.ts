@@ -7,7 +7,7 @@ const pack = (text: string, stuff = {}) => {
   return read.ok ? [read.pack.price, Math.round(read.pack.massG * 10) / 10, read.pack.name] : read.reason.code;
 };
 
-test('a price as one says it: what it costs, and what it holds', () => {
+test('a price as people say it: what it costs, and for how much', () => {
   assert.deepEqual(pack('2.75 for 250 g'), [2.75, 250, '250 g']);
   assert.deepEqual(pack('1,20 / 1 kg'), [1.2, 1000, '1 kg']);
   assert.deepEqual(pack('€4,80 a kg'), [4.8, 1000, '1 kg']);
@@ -16,7 +16,7 @@ test('a price as one says it: what it costs, and what it holds', () => {
   assert.deepEqual(pack('2 for 500 ml', { densityGPerMl: 1.03 }), [2, 515, '500 ml']);
 });
 
-test('what cannot be a price says what to write', () => {
+test('what is not a price is answered with what to type', () => {
   for (const text of [
     '',
     '2.75',

@@ -67,7 +67,7 @@ test('every word for a unit is read, however it is written', () => {
     assert.equal(amount(`2 ${word} eggs`), '2 each whole egg', word);
 });
 
-test('leaves and sheets count gelatine; leaves of anything else are what they are', () => {
+test('leaves and sheets count gelatine; leaves of anything else are just leaves', () => {
   assert.equal(amount('2 sheets gelatine'), '2 each gelatine leaf');
   assert.equal(readLine('2 sheets gelatine', 'us', larderOf([])).ingredient, 'gelatine leaf');
   assert.equal(readLine('3 leaves of gelatine', 'us', larderOf([])).ingredient, 'gelatine leaf');
@@ -109,7 +109,7 @@ const named = larderOf(
   ) satisfies Ingredient[],
 );
 
-test('names match in the other number, and without words of size and quality', () => {
+test('names match in singular and plural, and without words of size and quality', () => {
   const cases: readonly (readonly [string, string | null])[] = [
     ['cherries', 'cherry'],
     ['leaves', 'leaf'],
@@ -132,7 +132,7 @@ test('names match in the other number, and without words of size and quality', (
   for (const [written, found] of cases) assert.equal(larderMatch(written, named)?.name ?? null, found, written);
 });
 
-test('words that could be a name: every group of up to six, and parts of things', () => {
+test('words that could be a name: every group of up to six, and parts of compounds', () => {
   assert.deepEqual(namesIn('2 Eggs'), ['2', '2 eggs', 'eggs']);
   assert.ok(namesIn('zest of 1 lime').includes('lime zest'));
   assert.ok(namesIn('rind of 1 lime').includes('lime zest'));
@@ -141,7 +141,7 @@ test('words that could be a name: every group of up to six, and parts of things'
   assert.ok(!namesIn(Array.from({ length: 60 }, (_, i) => `w${i}`).join(' ')).includes('w40'));
 });
 
-test('states in front of and behind a name, notes in brackets, substitutes', () => {
+test('states before and after a name, notes in brackets, substitutes', () => {
   const parts = (text: string) => {
     const { larder, ingredient, state, alternatives, optional } = read(text);
     return [larder ?? ingredient, state, alternatives, optional];
@@ -160,7 +160,7 @@ test('states in front of and behind a name, notes in brackets, substitutes', () 
   assert.deepEqual(parts('juice of 2 large limes, strained'), ['lime juice', 'strained', [], false]);
 });
 
-test('a thousand with a sign is asked about with both readings', () => {
+test('a thousands separator is asked about with both readings', () => {
   const asked = (text: string) => {
     const { quantity, notes } = read(text);
     const [note] = notes;
@@ -175,7 +175,7 @@ test('a thousand with a sign is asked about with both readings', () => {
   assert.deepEqual(asked('1,5000 g butter')[1] === 'ambiguous-thousands', false);
 });
 
-test('zest and juice of one fruit are two things; a bag has its own size, and one with a size none', () => {
+test('zest and juice of one fruit are two ingredients; a bag has its own size, and one with a size needs none', () => {
   const codes = (text: string) => read(text).notes.map(({ code }) => code);
   assert.deepEqual(codes('zest and juice of 2 limes'), ['zest-and-juice']);
   assert.deepEqual(codes('1 bag marshmallows'), ['pack-size-unknown']);
@@ -197,7 +197,7 @@ test('heaped and scant measures keep their word in the state, and their amount',
   assert.equal(read('2 rounded teaspoons honey').quantity, 2);
 });
 
-test('a heading is marked, ends in a colon, says what for, or is in capitals; an amount is none', () => {
+test('a heading is marked, ends in a colon, says "for the …", or is in capitals; an amount is not a heading', () => {
   const isHeading = (text: string) => read(text).status === 'heading';
   for (const text of ['## Base', '**Base**', 'Base:', 'For the base', 'THE BASE', `${'b'.repeat(119)}:`])
     assert.ok(isHeading(text), text);
@@ -229,7 +229,7 @@ test('a line goes into a slab with its amount, unit and name, or not at all', ()
   assert.deepEqual([without({ also })!.also, without({ also, unit: 'pack', packG: 250 })!.also], [also, undefined]);
 });
 
-test('a line in words: counts without a unit, packs by what they hold', () => {
+test('a line in words: counts without a unit, packs by their contents', () => {
   const line = { ingredient: 'butter', quantity: 2 } as const;
   assert.equal(lineInWords({ ...line, unit: 'each' }), '2 butter');
   assert.equal(lineInWords({ ...line, unit: 'pack', packG: 250 }), '2 x 250 g pack butter');
@@ -239,7 +239,7 @@ test('a line in words: counts without a unit, packs by what they hold', () => {
 
 const readAll = (text: string) => readRecipe(text, 'metric', demoLarder);
 
-test('lines beyond a thousand and lines that are too long come back unread, with why', () => {
+test('lines beyond a thousand and lines that are too long are returned unread, with the reason', () => {
   const lines = readAll(`${'100 g butter\n'.repeat(1001)}`);
   assert.equal(lines[999]!.status, 'read');
   assert.deepEqual([lines[1000]!.status, lines[1000]!.notes], ['unread', [{ code: 'past-limit', max: 1000 }]]);
@@ -249,7 +249,7 @@ test('lines beyond a thousand and lines that are too long come back unread, with
   assert.deepEqual([inMethod.status, inMethod.notes[0]!.code, inMethod.text.length], ['unread', 'method-note', 599]);
 });
 
-test('a short line before an amount is a heading where something empty stands before it', () => {
+test('a short line before an amount is a heading if it follows an empty line', () => {
   const statuses = (text: string) => readAll(text).map(({ status }) => status);
   assert.deepEqual(statuses('Dark base\n100 g butter'), ['heading', 'read']);
   assert.deepEqual(statuses('100 g honey\n\nDark base\n100 g butter'), ['read', 'heading', 'read']);
@@ -260,7 +260,7 @@ test('a short line before an amount is a heading where something empty stands be
     assert.notEqual(statuses(`${line}\n100 g butter`)[0], 'heading', line);
 });
 
-test('ids are readable and never twice; a heading of a list starts nothing; nothing empty is kept', () => {
+test('ids are readable and unique; a heading of the list starts nothing; empty sections are dropped', () => {
   const slab = slabFromRecipe(
     readAll(
       'For the Crème brûlée base:\n100 g butter\n\nFor the crème brûlée base:\n50 g honey\n\n## 焦糖\n10 g honey\n\n## Empty\n',
@@ -296,7 +296,7 @@ test('ids are readable and never twice; a heading of a list starts nothing; noth
   assert.equal(slabFromRecipe(readAll('100 g butter'), ' Own name ', 'metric').name, 'Own name');
 });
 
-test('documents: what a recipe makes, how long it takes, its method in any form, its lines under either name', () => {
+test('documents: the yield, the times, a method in any form, the lines under either name', () => {
   const [first] = [
     {
       ...{

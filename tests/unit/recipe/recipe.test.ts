@@ -25,7 +25,7 @@ moon dust from the top shelf
 Method
 Press, bake at 165 C, boil and pour.`;
 
-test('headings part a recipe into preparations; the first names the slab; the method is a note; nothing is dropped', () => {
+test('headings divide a recipe into mixtures; the first names the slab; the method is a note; nothing is dropped', () => {
   const reads = readRecipe(PASTED, 'us', demoLarder);
   const slab = slabFromMethod(readMethod(reads, '', 'us'));
   assert.equal(slab.name, 'Harbour squares');
@@ -44,7 +44,7 @@ test('headings part a recipe into preparations; the first names the slab; the me
   assert.ok(parseSlab(JSON.parse(JSON.stringify(slab))).ok);
 });
 
-test('the contract of a reading: two sticks of butter', () => {
+test('the documented reading: two sticks of butter', () => {
   const read = readLine('2 sticks butter, cubed', 'us', demoLarder);
   const { text, status, quantity, quantityMax, unit, ingredient, larder, state, alternatives, optional } = read;
   assert.deepEqual(
@@ -65,7 +65,7 @@ test('the contract of a reading: two sticks of butter', () => {
   assert.ok(close(read.massG!, 226.796, 1e-6));
 });
 
-test('two amounts are asked about when they are over 10 % apart, and not just below', () => {
+test('two amounts are asked about when they differ by over 10 %, and not just below', () => {
   // A metric cup of brown sugar, packed, is 232.5 g by the larder.
   assert.equal(readLine('1 cup (256 g) light brown sugar, packed', 'metric', demoLarder).status, 'read');
   const apart = readLine('1 cup (260 g) light brown sugar, packed', 'metric', demoLarder);
@@ -73,7 +73,7 @@ test('two amounts are asked about when they are over 10 % apart, and not just be
   assert.match(lineNotesText(apart.notes), /233 g .* 260 g. Choose one/);
 });
 
-test('law: a line written out reads back as the same amount of the same thing', () => {
+test('law: a line written out is read back as the same amount of the same ingredient', () => {
   for (const { preparations, measures = 'metric' } of demoSlabs) {
     for (const line of preparations.flatMap(({ lines }) => lines)) {
       const read = readLine(lineInWords(line), measures, demoLarder);
@@ -85,7 +85,7 @@ test('law: a line written out reads back as the same amount of the same thing', 
   }
 });
 
-test('law: a slab that goes out as a recipe document comes back with its preparations and lines', () => {
+test('law: a slab exported as a recipe document is imported with its mixtures and lines', () => {
   for (const slab of demoSlabs) {
     const [found] = recipesFromJsonLd(JSON.stringify(jsonLdOf(slab, 24)));
     const reads = readRecipe(found!.text, slab.measures ?? 'metric', demoLarder);
@@ -103,7 +103,7 @@ test('law: a slab that goes out as a recipe document comes back with its prepara
   }
 });
 
-test('recipe documents are found in a saved page, in a graph and in a list; entities and markup go', () => {
+test('recipe documents are found in a saved page, in a graph and in a list; entities and markup are removed', () => {
   const recipe = {
     '@type': ['Recipe'],
     name: 'Harbour &amp; squares',
@@ -139,7 +139,7 @@ const scraps = fc.oneof(
   fc.stringMatching(/^[\d ./,½¼x()-]{0,20}(g|oz|cup|tbsp|can|x)?[ a-z(),/-]{0,30}$/),
 );
 
-test('fuzz: any line gives a sound reading, and its text stays as it was', () => {
+test('fuzz: any line gives a valid reading, and its text stays as it was', () => {
   fc.assert(
     fc.property(scraps, fc.constantFrom(...MEASURES), (text, measures) => {
       const read = readLine(text, measures, demoLarder);
@@ -162,12 +162,12 @@ test('fuzz: any line gives a sound reading, and its text stays as it was', () =>
   );
 });
 
-test('an amount that no file can hold stays as text', () => {
+test('an amount too large for the file stays as text', () => {
   for (const line of ['①𝕖㉑ butter', '1e9 g butter', '0 g butter', '1 cup (0 g) sugar', '3 x 9999999 g tins milk'])
     assert.equal(readLine(line, 'us', demoLarder).status, 'unread', line);
 });
 
-test('fuzz: any text gives a slab file that reads, and every line of it is somewhere', () => {
+test('fuzz: any text gives a valid slab file that contains every line', () => {
   fc.assert(
     fc.property(fc.array(scraps, { maxLength: 12 }), (lines) => {
       const reads = readRecipe(lines.join('\n'), 'us', demoLarder);
@@ -197,7 +197,7 @@ test('fuzz: any text gives a slab file that reads, and every line of it is somew
   );
 });
 
-test('fuzz: any JSON is searched for recipes without a fault', () => {
+test('fuzz: any JSON is searched for recipes without an error', () => {
   fc.assert(
     fc.property(fc.jsonValue({ maxDepth: 6 }), fc.string(), (value, name) => {
       recipesFromJsonLd(JSON.stringify(value));
@@ -209,7 +209,7 @@ test('fuzz: any JSON is searched for recipes without a fault', () => {
   );
 });
 
-test('a title above free lines names the slab and what they make; words that are no title stay as text', () => {
+test('a title above lines without headings names the slab and its mixture; words that are no title stay as text', () => {
   const read = (text: string) => slabFromRecipe(readRecipe(text, 'metric', demoLarder), '', 'metric');
   assert.equal(read('Harbour squares\n200 g butter').name, 'Harbour squares');
   const named = read('my aunt and her squares for the fair\n200 g butter\n100 g caster sugar');
@@ -222,7 +222,7 @@ test('a title above free lines names the slab and what they make; words that are
   assert.deepEqual(bare.preparations[0]!.unread, ['something lovely']);
 });
 
-test('gaps in a line: less a spoonful, what remains, big spoons, a bag of unknown size, more than is needed', () => {
+test('gaps in a line: less a spoonful, the remainder, large spoons, a bag of unknown size, more than needed', () => {
   const read = (text: string) => readLine(text, 'us', demoLarder);
   // 16 tbsp to the cup: 2 cups minus 1 tbsp are 31 of 16.
   assert.ok(close(read('2 cups minus 1 tablespoon flour').quantity!, 31 / 16, 1e-4));

@@ -19,7 +19,7 @@ function refusals(part: object): [path: string, code: string][] {
 const inPlan = (part: object) => refusals({ plan: { ...plan, ...part } });
 const inStep = (part: object) => inPlan({ steps: [{ ...plan.steps[0], ...part }] });
 
-test('a file that was written is read as it is', () => {
+test('a file that was written is read back unchanged', () => {
   const read = readRunFile(JSON.parse(JSON.stringify(file)));
   assert.ok(read.ok);
   assert.deepEqual(read.value.plan, wholeRunPlan(JSON.parse(JSON.stringify(plan)) as typeof plan));
@@ -33,7 +33,7 @@ test('a file of an older version has the missing parts of its plan empty', () =>
   assert.deepEqual([read.value.plan.slabG, read.value.plan.boils, read.value.plan.layers], [300, [], []]);
 });
 
-test('each wrong part is refused at its place', () => {
+test('each invalid part is refused at its place', () => {
   assert.deepEqual(refusals({ format: 'other' }), [['/format', 'not-one-of']]);
   assert.deepEqual(refusals({ version: 2 }), [['/version', 'above-max']]);
   assert.deepEqual(refusals({ ingredients: [{}] }), [['/ingredients/0/name', 'blank']]);
@@ -87,7 +87,7 @@ test('each wrong part is refused at its place', () => {
   assert.deepEqual(inPlan({ allergens }), [['/plan/allergens/contains/0', 'not-one-of']]);
 });
 
-test('each wrong part of a step is refused at its place', () => {
+test('each invalid part of a step is refused at its place', () => {
   assert.deepEqual(inStep({}), []);
   assert.deepEqual(inStep({ id: '', of: 5, text: 'x'.repeat(2001) }), [
     ['/plan/steps/0/id', 'blank'],
@@ -105,7 +105,7 @@ test('each wrong part of a step is refused at its place', () => {
   );
 });
 
-test('what is too much is refused before it is gone through', () => {
+test('too many entries are refused before they are read', () => {
   const after = Array.from({ length: 50 }, () => ({ on: 'a', least: 0, most: null }));
   const steps = (links: number) =>
     Array.from({ length: Math.ceil(links / 50) }, (_, i) => ({

@@ -37,7 +37,7 @@ const plan: RunPlan = wholeRunPlan({
   ],
 });
 
-test('minutes, amounts, the hottest that holds, pieces and their spread, by hand', () => {
+test('minutes, amounts, the highest confirmed temperature, pieces and their spread, by hand', () => {
   const record = runRecord(plan, [
     at(0, { kind: 'step-begun', step: 'weigh' }),
     at(4, { kind: 'weighed', preparation: 'p', line: 0, massG: 96 }),
@@ -72,7 +72,7 @@ test('minutes, amounts, the hottest that holds, pieces and their spread, by hand
   assert.deepEqual([outcome.rejects, outcome.trimG, outcome.leftoverG], [2, 45, null]);
 });
 
-test('what was not noted is not known, and what was taken back never was', () => {
+test('what was not noted is unknown, and what was undone never happened', () => {
   const trim = at(3, { kind: 'trim', massG: 45 });
   const record = runRecord(plan, [trim, at(4, { kind: 'taken-back', event: trim.id })]);
   assert.deepEqual(
@@ -82,7 +82,7 @@ test('what was not noted is not known, and what was taken back never was', () =>
   assert.equal(record.lines[0]!.massInG, 100);
 });
 
-test('a run that is not over, without a start, or without an end of a step', () => {
+test('a run that is not finished, has no start, or lacks the end of a step', () => {
   const open = runRecord(plan, [
     at(2, { kind: 'step-done', step: 'weigh' }),
     at(9, { kind: 'step-begun', step: 'boil' }),
@@ -104,7 +104,7 @@ test('a run that is not over, without a start, or without an end of a step', () 
   assert.deepEqual([stopped.status, stopped.minutes], ['stopped', 3]);
 });
 
-test('everything noted at the bench is in the record, and what was entered twice counts once or adds up', () => {
+test('everything noted at the bench is in the record, and repeated entries count once or add up', () => {
   const tins = [{ tin: { ...ryeSlice.tin }, count: 2 }];
   const record = runRecord(plan, [
     at(1, { kind: 'lot', ingredient: 'butter', lot: 'B7' }),
@@ -149,7 +149,7 @@ test('everything noted at the bench is in the record, and what was entered twice
   assert.equal(outcome.pieceVariation, null);
 });
 
-test('pieces weighed one by one tell their mass; a line without a weight stays unknown', () => {
+test('pieces weighed one by one give their mass; a line without a weight stays unknown', () => {
   const unknown = { ...plan, lines: [{ ...plan.lines[0]!, massG: null }] };
   const each = runRecord(unknown, [at(1, { kind: 'pieces', count: 2, each: [40, 44] })]);
   assert.equal(each.outcome.pieceG, 42);
@@ -163,7 +163,7 @@ test('pieces weighed one by one tell their mass; a line without a weight stays u
   assert.equal(other.lines[0]!.weighedG, null);
 });
 
-test('the hottest reading is one that its neighbours bear out', () => {
+test('the highest temperature is one that its neighbours confirm', () => {
   const peak = (...readings: number[]) =>
     runRecord(
       plan,
@@ -181,7 +181,7 @@ test('the hottest reading is one that its neighbours bear out', () => {
   assert.equal(peak(110, 110, 100), 110);
 });
 
-test('readings count from the start of the boil, else from the first of them; those of other boils do not', () => {
+test('readings count from the start of the boil, otherwise from the first of them; those of other boils do not', () => {
   const events = [
     at(10, { kind: 'temperature', step: 'boil', celsius: 90 }),
     at(12, { kind: 'temperature', step: 'weigh', celsius: 200 }),
@@ -196,7 +196,7 @@ test('readings count from the start of the boil, else from the first of them; th
   assert.deepEqual(begun.curves[0]!.readings, [[120, 90]]);
 });
 
-test('a run as planned costs what was planned; less butter makes its layer thinner, and another tin all of them', () => {
+test('a run as planned costs as planned; less butter makes its layer thinner, and another tin all of them', () => {
   const frozen = runPlanFor(ryeSlice);
   const planned = planOf(ryeSlice, demoLarder, shop);
   const made = planAsMade(ryeSlice, demoLarder, shop, runRecord(frozen, []));
@@ -232,7 +232,7 @@ test('what came out of a pot counts, and not what should have: a tenth less is a
   }
 });
 
-test('every demo slab can be made by the simulator: all steps end, in their order, and the run is over', () => {
+test('every demo slab can be made by the simulator: all steps end, in order, and the run is finished', () => {
   demoSlabs.forEach((slab, i) => {
     const frozen = runPlanFor(slab, { hands: 2 });
     const events = simulateRun(frozen, PLAIN, null, {}, randomFrom(40 + i));

@@ -61,7 +61,7 @@ const event = (minute: number, part: Omit<RunEvent, 'id' | 'at'> & Record<string
 const done = (minute: number, id: string) => event(minute, { kind: 'step-done', step: id });
 const begun = (minute: number, id: string) => event(minute, { kind: 'step-begun', step: id });
 
-test('at the beginning the first step is at hand, and all ends as planned', () => {
+test('at the start the first step is current, and the projected end is as planned', () => {
   const state = runState(plan, [], ms(0));
   assert.equal(state.now!.step.id, 'weigh');
   assert.equal(state.now!.status, 'ready');
@@ -77,7 +77,7 @@ test('a step that takes 12 minutes longer moves the rest by as much', () => {
   assert.equal(state.lateMinutes, 12);
 });
 
-test('under way beyond its minutes it ends now at the earliest; what goes on by itself is apart', () => {
+test('a step in progress beyond its minutes ends now at the earliest; unattended ones are listed apart', () => {
   const events = [
     begun(0, 'weigh'),
     done(10, 'weigh'),
@@ -96,13 +96,13 @@ test('under way beyond its minutes it ends now at the earliest; what goes on by 
   assert.equal(state.byItself[0]!.to, ms(95));
 });
 
-test('what would wait too long is told: a boil that stands while something else is done', () => {
+test('an exceeded wait is reported: a boil that stands while something else is done', () => {
   const events = [begun(0, 'weigh'), done(10, 'weigh'), begun(10, 'boil'), done(30, 'boil'), begun(30, 'syrup')];
   const state = runState(plan, events, ms(31));
   assert.deepEqual(state.dangers, [{ step: 'lay', waitsMinutes: 15, mostMinutes: 6, behind: 'boil' }]);
 });
 
-test('put off it comes behind the rest; left out it is over; taken back it never happened', () => {
+test('a delayed step comes after the rest; a skipped one is over; undone, it never happened', () => {
   const weighed = [begun(0, 'weigh'), done(10, 'weigh')];
   const off = event(10, { kind: 'step-put-off', step: 'boil' });
   assert.equal(runState(plan, [...weighed, off], ms(10)).now!.step.id, 'syrup');
@@ -115,7 +115,7 @@ test('put off it comes behind the rest; left out it is over; taken back it never
   assert.equal(runState(plan, [...weighed, skipped, back, again], ms(13)).steps[1]!.status, 'skipped');
 });
 
-test('what sets begins with the laying, and nothing that has to be put on a fire or taken in hand does', () => {
+test('setting starts with the laying; nothing that needs the hob or a person starts by itself', () => {
   const events = [
     begun(0, 'weigh'),
     done(10, 'weigh'),
@@ -131,7 +131,7 @@ test('what sets begins with the laying, and nothing that has to be put on a fire
   assert.deepEqual(beginsWith(runState(plan, events.slice(0, 2), ms(10)), 'weigh'), []);
 });
 
-test('a boil that is to be laid hot begins when its base will be firm, and not as soon as hands are free', () => {
+test('a boil that is laid hot starts when its base will be firm, and not as soon as somebody is free', () => {
   const steps = [
     step('press', 0, 10, { of: 'base' }),
     step('bake', 10, 40, { of: 'base', hands: 'free', occupies: ['oven'], after: [after('press')] }),
@@ -172,14 +172,14 @@ test('a set reading and a temperature move no step; a second start or end does n
   );
 });
 
-test('before anything happened a run ends as planned, unless its time is past; once begun, what is late is late', () => {
+test('before anything happened a run ends as planned, unless its time is past; once started, delays count', () => {
   assert.equal(runState(plan, [], ms(-60)).endsAt, ms(105));
   assert.equal(runState(plan, [], ms(20)).endsAt, ms(125));
   // Noted before its time, it goes on from then.
   assert.equal(runState(plan, [event(-30, { kind: 'note', text: 'so' })], ms(-30)).endsAt, ms(75));
 });
 
-test('Next holds what is still to come, in the order of the clock, without what is at hand', () => {
+test('Next lists what is still to come, in time order, without the current step', () => {
   const events = [begun(0, 'weigh'), done(10, 'weigh'), begun(10, 'boil')];
   const { now, next: coming } = runState(plan, events, ms(12));
   assert.equal(now!.step.id, 'boil');
@@ -189,7 +189,7 @@ test('Next holds what is still to come, in the order of the clock, without what 
   );
 });
 
-test('what starts by itself: not what is under way or over, nor what waits for more, or may wait', () => {
+test('what starts by itself: not what is in progress or over, nor what waits for more, or may wait', () => {
   const steps = [
     step('lay', 0, 5),
     step('other', 0, 20),
@@ -209,7 +209,7 @@ test('what starts by itself: not what is under way or over, nor what waits for m
   assert.deepEqual(starts(event(5, { kind: 'step-skipped', step: 'sets' })), []);
 });
 
-test('two bakes in one oven follow each other as planned, and a third that was planned beside the second does not wait', () => {
+test('two bakes in one oven follow each other as planned, and a third planned beside the second does not wait', () => {
   const bake = (id: string, from: number, to: number) => step(id, from, to, { hands: 'free', occupies: ['oven'] });
   const steps = [bake('a', 0, 30), bake('b', 30, 60), bake('c', 40, 55)];
   const state = runState({ ...plan, steps }, [begun(10, 'a')], ms(10));
@@ -223,14 +223,14 @@ test('two bakes in one oven follow each other as planned, and a third that was p
   );
 });
 
-test('weighed is what was said last; finished is finished', () => {
+test('the last weight of a line counts; finished is finished', () => {
   const weigh = (minute: number, massG: number) => event(minute, { kind: 'weighed', preparation: 'p', line: 0, massG });
   const state = runState(plan, [weigh(2, 300), weigh(3, 280), event(200, { kind: 'finished' })], ms(201));
   assert.equal(state.lines[0]!.weighedG, 280);
   assert.equal(state.status, 'finished');
 });
 
-test('the last thing done is the last that came, whatever the clocks said: one may have been put right in between', () => {
+test('undo takes back the event that arrived last, whatever the clocks said: its time may have been corrected', () => {
   const first = begun(3, 'weigh');
   const second = event(2, { kind: 'note', text: 'sifted' });
   const reading = event(4, { kind: 'temperature', pot: 'caramel', celsius: 90 });
@@ -267,7 +267,7 @@ const anyEvents = fc
     }),
   );
 
-test('law: whatever order events come in, and however often, the state is the same', () => {
+test('law: the state is the same in whatever order events arrive, and however often', () => {
   fc.assert(
     fc.property(anyEvents, fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true })), (events, chance) => {
       const shuffled = events
@@ -280,7 +280,7 @@ test('law: whatever order events come in, and however often, the state is the sa
   );
 });
 
-test('law: no step ends before it begins, none but those under way or over stands in the past, and hands do one thing at a time', () => {
+test('law: no step ends before it begins, only steps in progress or over lie in the past, and one person does one thing at a time', () => {
   fc.assert(
     fc.property(anyEvents, fc.integer({ min: 0, max: 300 }), (events, minute) => {
       const state = runState(plan, events, ms(minute));
@@ -294,7 +294,7 @@ test('law: no step ends before it begins, none but those under way or over stand
   );
 });
 
-test('events are read by kind, and what is wrong is said with its place', () => {
+test('events are read by kind, and invalid ones are refused with their place', () => {
   const sound = { id: uuid(1), at: BEGIN, kind: 'temperature', celsius: 118 };
   assert.deepEqual(problemsOf(runEventSchema, sound), []);
   const paths = (event: object) => problemsOf(runEventSchema, event).map(({ path }) => path);
@@ -304,7 +304,7 @@ test('events are read by kind, and what is wrong is said with its place', () => 
   assert.deepEqual(paths({ ...sound, kind: 'danced' }), ['/kind']);
 });
 
-test('every demo slab begins as it was planned, for one pair of hands and for more: no danger, and done when it was to be', () => {
+test('every demo slab starts as planned, for one person and for more: no dangers, and done on time', () => {
   for (const slab of demoSlabs)
     for (const hands of [1, 2, 3]) {
       const begun = runPlanFor(slab, { hands, begin: BEGIN });
@@ -320,7 +320,7 @@ test('every demo slab begins as it was planned, for one pair of hands and for mo
     }
 });
 
-test('two pots that are to be ready together wait for each other, also when one of them is late', () => {
+test('two pots that must be ready together wait for each other, also when one of them is late', () => {
   const steps = [
     step('boil', 0, 20, { of: 'a', hands: 'watch' }),
     step('whisk', 15, 20, { of: 'b', hands: 'watch' }),
@@ -334,7 +334,7 @@ test('two pots that are to be ready together wait for each other, also when one 
   assert.deepEqual(late.dangers, []);
 });
 
-test('a wait that cannot be kept any more is told, and all else is placed soon after now', () => {
+test('a maximum wait that is already exceeded is reported, and everything else is scheduled soon after now', () => {
   const steps = [
     step('boil', 0, 10, { hands: 'watch' }),
     step('whisk', 5, 10, { hands: 'watch' }),
@@ -348,7 +348,7 @@ test('a wait that cannot be kept any more is told, and all else is placed soon a
   assert.ok(state.endsAt <= ms(60));
 });
 
-test('two people end one step, a moment apart: it ended when the first of them ended it', () => {
+test('two people end one step, a moment apart: it ended at the earlier moment', () => {
   const events = [begun(0, 'weigh'), done(10, 'weigh'), done(12, 'weigh'), begun(1, 'weigh')];
   const [weigh] = runState(plan, events, ms(13)).steps;
   assert.deepEqual([weigh!.status, weigh!.begunAt, weigh!.endedAt], ['done', ms(0), ms(10)]);

@@ -37,7 +37,7 @@ const of = (lines: readonly (readonly [string, number, string?])[], part: Partia
   return { densityGPerMl, densityFrom, checks: planned.checks.map(({ code }) => code) };
 };
 
-test('grains keep three quarters of their loose volume while what binds them fills the gaps', () => {
+test('grains keep three quarters of their loose volume while the binder fills the gaps', () => {
   // 100 g of crisped rice are 1000 mL, pressed 750; 100 g of syrup are 68 and fit in between.
   const rice = of([
     ['crisped rice', 100],
@@ -48,7 +48,7 @@ test('grains keep three quarters of their loose volume while what binds them fil
   assert.ok(!rice.checks.includes('assumed-density'), 'an estimate, listed among the assumptions and no warning');
 });
 
-test('with more to bind them than there are gaps there is no air', () => {
+test('with more binder than gaps there is no air', () => {
   const wet = of([
     ['crisped rice', 10],
     ['syrup', 300],
@@ -59,7 +59,7 @@ test('with more to bind them than there are gaps there is no air', () => {
   assert.equal(of([['sugar', 300]]).densityFrom, 'composition');
 });
 
-test('the state that a line is in tells how loose it is; a density that is given counts', () => {
+test('the state of a line decides how loose it is; a given density counts', () => {
   near(
     [of([['oat biscuit crumbs', 90]]).densityGPerMl, of([['oat biscuit crumbs', 90, 'fine']]).densityGPerMl],
     [0.6, 0.8],

@@ -12,7 +12,7 @@ import { deepSquare } from '../tins';
 const standing = (slab: Slab) => plan(slab, demoLarder, shop).slabs[0]!.layers;
 const scalingOf = (slab: Slab) => scaleSlab(expandDividedLines(slab), demoLarder, shop, {}).scaling;
 
-test('law: a thickness set by hand moves that layer and no other, whatever has set them before', () => {
+test('law: a thickness set by hand changes that layer and no other, whatever was set before', () => {
   const scales: Slab['scale'][] = [
     undefined,
     { mode: 'scaleFactor', by: 1.4 },
@@ -35,7 +35,7 @@ test('law: a thickness set by hand moves that layer and no other, whatever has s
 
 const sheet: SheetTin = { shape: 'sheet', lengthMm: 400, widthMm: 300 };
 
-test('law: a thickness on a sheet spreads the slab and leaves every amount as it is, also after hands have been at it', () => {
+test('law: a thickness on a sheet spreads the slab and leaves every amount as it is, also after manual changes', () => {
   const made: Slab[] = [
     { ...ryeSlice, tins: [{ tin: sheet, count: 1 }] },
     { ...ryeSlice, tins: [{ tin: sheet, count: 1 }], scale: { mode: 'scaleFactor', by: 1.7 } },
@@ -57,7 +57,7 @@ test('law: a thickness on a sheet spreads the slab and leaves every amount as it
   );
 });
 
-test('on its own sheet, as written, thickness and outline are the slab’s own; elsewhere they belong to the sheet chosen', () => {
+test('on its own sheet, in the base recipe, thickness and outline belong to the slab; elsewhere to the chosen sheet', () => {
   const own: Slab = { ...ryeSlice, tin: sheet };
   const thick = withSheetThickness(own, 0, 8, scalingOf(own));
   assert.deepEqual([thick.layers[0]!.thicknessMm, thick.tins, thick.scale], [8, undefined, undefined]);
@@ -69,7 +69,7 @@ test('on its own sheet, as written, thickness and outline are the slab’s own; 
   assert.equal(chosen.tin, ryeSlice.tin);
 });
 
-test('worked by hand: two decimals of a mm; what stands now is kept, but as written nothing has to be; strewn ones have no height', () => {
+test('worked by hand: two decimals of a mm; the current value is kept, but not in the base recipe; scattered layers have no height', () => {
   const now = [
     { id: 'l1', thicknessMm: 8 },
     { id: 'l2', thicknessMm: 12.5 },
@@ -122,7 +122,7 @@ test('worked by hand: 864 mL at 8 mm are 360 x 300 of a sheet of 432 x 360; made
   assert.deepEqual(odd.tins![1]!.tin, { ...wide, outlineMm: { length: 367.4, width: 306.2 } });
 });
 
-test('on a sheet another outline is the sheet’s, unless the slab is written for it, lies on no other, and is as written', () => {
+test('on a sheet another outline belongs to the sheet, unless the slab is written for it, uses no other, and is unscaled', () => {
   const own: Slab = { ...ryeSlice, tin: sheet };
   const outlineMm = { length: 200, width: 150 };
   const isOwn = (slab: Slab) => withSheetOutline(slab, 0, outlineMm).tins === undefined;
@@ -156,7 +156,7 @@ test('on a sheet another outline is the sheet’s, unless the slab is written fo
   ]);
 });
 
-test('what layers leave of a preparation, with and without the part that is about to change', () => {
+test('what layers leave of a mixture, with and without the part that is about to change', () => {
   const from = (share: number) => [{ preparation: 'base', share }];
   const slab: Slab = {
     ...ryeSlice,

@@ -15,7 +15,7 @@ const layer = (spread: Spread, part: Partial<Layer> = {}): Layer => ({
   ...part,
 });
 
-test('a coat, a level, films on both faces, a shell up to 40 mm, a level within it: each where it lies', () => {
+test('a coat, a level, films on both faces, a shell up to 40 mm, a level within it: each in its place', () => {
   const layers = [layer('coat'), layer('level'), layer('both-faces'), layer('shell', { wallMm: 40 }), layer('level')];
   const asks: Ask[] = [{ volumeMl: 100 }, { volumeMl: 200 }, { dose: 1 }, { dose: 2 }, { volumeMl: 188.16 }];
   const asked: [number, Ground][] = [];
@@ -85,7 +85,7 @@ test('a coat, a level, films on both faces, a shell up to 40 mm, a level within 
   );
 });
 
-test('later films lift what is below them and not what comes on top; nothing of a level covers what it stands on', () => {
+test('later films lift what is below them and not what comes on top; a level covers nothing of what it stands on', () => {
   const { places, heightMm } = stackIn(
     tin,
     [layer('level'), layer('both-faces'), layer('level'), layer('both-faces'), layer('scatter')],
@@ -107,7 +107,7 @@ test('later films lift what is below them and not what comes on top; nothing of 
   assert.ok(close(places[3]!.footMm, 0.5));
 });
 
-test('in a tin whose walls lean a level covers the mean of all its heights', () => {
+test('in a tin with sloping walls a level covers the mean of all its heights', () => {
   const flared: Tin = { ...tin, flareDeg: 45 };
   const { places } = stackIn(
     flared,

@@ -11,7 +11,7 @@ const { mixtures } = scaleSlab(laid, demoLarder, shop, {});
 const [first, second] = laid.preparations;
 const layer = (from: { preparation: string; share: number }[]) => ({ ...laid.layers[0]!, from });
 
-test('what a layer is laid from: its preparations in their order, each with its lines and what they weigh', () => {
+test('what a layer is made of: its mixtures in order, each with its lines and their weights', () => {
   const parts = layerParts(
     layer([
       { preparation: second!.id, share: 0.5 },
@@ -35,7 +35,7 @@ test('what a layer is laid from: its preparations in their order, each with its 
   assert.ok(parts.every(({ things }) => things.every(({ massG, ingredient }) => massG > 0 && ingredient !== null)));
 });
 
-test('nothing of a preparation that is not there, or of which the layer takes nothing', () => {
+test('nothing of a mixture that is missing, or of which the layer takes nothing', () => {
   const of = (preparation: string, share: number) => layerParts(layer([{ preparation, share }]), laid, mixtures).length;
   assert.deepEqual([of(first!.id, 0), of('no such', 1), of(first!.id, 0.01)], [0, 0, 1]);
 });

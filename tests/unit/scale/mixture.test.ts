@@ -27,7 +27,7 @@ const mixture = (lines: readonly Line[], rest: Partial<Preparation> = {}) =>
 const g = (ingredient: string, quantity: number): Line => ({ ingredient, quantity, unit: 'g' });
 const line = (written: Line) => mixture([written]).lines[0]!;
 
-test('a line of the larder is weighed and made of what the larder says; what it lacks is taken as usual, and said so', () => {
+test('a larder line is weighed and composed as the larder says; gaps are filled by its kind, and marked', () => {
   const { ingredient, ...sugar } = line(g('sugar', 200));
   assert.equal(ingredient?.name, 'sugar');
   assert.deepEqual([sugar.massG, sugar.guess, sugar.why], [200, null, null]);
@@ -65,7 +65,7 @@ test('the second amount of a line weighs what the first cannot', () => {
   assert.equal(state.massG, 140);
 });
 
-test('200 g of sugar in 100 g of water boiled to 118 °C: what goes up, sticks, comes out, and is in the pot', () => {
+test('200 g of sugar in 100 g of water boiled to 118 °C: what boils off, sticks, comes out, and is in the pot', () => {
   const boil = mixture([g('sugar', 200), g('water', 100)], { cookTo: { celsius: 118 } });
   const table = boiledTo(100, 200, 118);
   near([boil.massInG, boil.evaporatedG], [300, table.evaporatedG]);
@@ -83,7 +83,7 @@ test('200 g of sugar in 100 g of water boiled to 118 °C: what goes up, sticks, 
   near([still.waterShare!, still.vessel.volumeMl / 1.5], [1 / 3, 200 / 1.599 + 100 / 0.997]);
 });
 
-test('only what is in the pot by then boils; butter stirred in after it is not asked for sugar nor room', () => {
+test('only what is in the pot by then boils; butter stirred in afterwards adds neither sugar nor volume', () => {
   const steps = [
     { id: 'boil', text: 'Boil', minutes: 10, cooks: true },
     { id: 'stir', text: 'Stir in', minutes: 2 },
@@ -99,12 +99,12 @@ test('only what is in the pot by then boils; butter stirred in after it is not a
   assert.deepEqual([early.boilUnknown, early.boil], [true, null]);
 });
 
-test('a pot of what is not known is as large as water; of what is half known, by both halves', () => {
+test('a pot of unknown contents is as large as water; one half known, by both halves', () => {
   near([mixture([g('moon dust', 400)]).vessel.volumeMl / 1.5], [400]);
   near([mixture([g('moon dust', 100), g('sugar', 300)]).vessel.volumeMl / 1.5], [100 + 300 / 1.599]);
 });
 
-test('its density is told where at most a tenth is guessed, and assumed beyond', () => {
+test('a density is exact if at most a tenth is guessed, and assumed beyond', () => {
   assert.equal(mixture([g('sugar', 90), g('bread flour', 10)]).densityFrom, 'composition');
   const guessed = mixture([g('sugar', 89), g('bread flour', 11)]);
   assert.equal(guessed.densityFrom, 'assumed');
@@ -113,7 +113,7 @@ test('its density is told where at most a tenth is guessed, and assumed beyond',
   near([mixture([g('sugar', 100), g('water', 100)]).densityGPerMl], [200 / (100 / 1.599 + 100 / 0.997)]);
 });
 
-test('baked without a word of its loss a hundredth sticks; cooked in a step without an end point, what is said goes up', () => {
+test('baked without a stated loss a hundredth sticks; cooked in a step without an end point, the stated loss boils off', () => {
   const bake = [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 160 }];
   const cook = [
     { id: 's', text: 'Stir', minutes: 5 },
@@ -131,7 +131,7 @@ test('baked without a word of its loss a hundredth sticks; cooked in a step with
   assert.deepEqual([dry.waterShare, dry.grams!.water], [0, 0]);
 });
 
-test('grains lie side by side, those of each line on their own ground; without bulk, size or weight nobody knows', () => {
+test('grains lie side by side, each line on its own area; unknown without bulk density, size or weight', () => {
   // 40 g at 0.5 are 80 mL 4 mm high; 40 g at 0.8 are 50 mL 2 mm high.
   near([mixture([g('grain', 40), g('pearl', 40)]).coversMm2!], [20_000 + 25_000]);
   for (const other of [g('rough', 1), g('sugar', 1), { ingredient: 'pearl', quantity: 1, unit: 'each' } as Line])

@@ -52,7 +52,7 @@ test('law: mass is conserved from lines to layers, leftovers and losses, in ever
   );
 });
 
-test('law: in its written tin a slab is as written', () => {
+test('law: in its base tin a slab is the base recipe', () => {
   fc.assert(
     fc.property(slabs, (slab) => {
       const { preparations } = plan(slab, demoLarder, shop);
@@ -88,7 +88,7 @@ test('law: scaling to a tin and back is the identity', () => {
   );
 });
 
-test('law: a slab written anew for its tin has the same plan', () => {
+test('law: a slab rewritten for its tin has the same plan', () => {
   fc.assert(
     fc.property(levelSlabs, tins, modes, (slab, tin, scale) => {
       const before = plan(slab, demoLarder, shop, { tins: [{ tin, count: 1 }], scale });
@@ -127,7 +127,7 @@ test('the rye slice in a 230 mm square tin, worked by hand', () => {
   assert.ok(close(layers[0]!.thicknessMm, ((615 * 0.95) / 0.95 / 59876.389342) * 1000, 1e-8));
 });
 
-test('boiled sugar is split into equal cooks beyond its limit', () => {
+test('boiled sugar is split into equal boils beyond its limit', () => {
   const boiled = { id: 'p', name: 'P', lines: [], cookTo: { celsius: 118 } };
   assert.equal(batchesNeeded(boiled, 2), 1);
   assert.equal(batchesNeeded(boiled, 2.01), 2);

@@ -12,7 +12,7 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 const layer = (part: Partial<Layer>): Layer => ({ id: 'l', name: 'L', from: [], spread: 'level', ...part });
 const pieces = { count: 24, surfaceMm2: 90_000 };
 
-test('law: the film of a volume needs that volume, in every spread', () => {
+test('law: a film of a volume needs that volume, in every way of applying it', () => {
   const films = fc.double({ min: 0.2, max: 12, noNaN: true });
   fc.assert(
     fc.property(
@@ -90,13 +90,13 @@ test('a shell narrows what follows, so that it stands higher', () => {
   assert.ok(close(sum(cut.pieces.map(({ count, massG }) => count * massG)), slab.massG));
 });
 
-test('drops: so much on each piece, in any tin', () => {
+test('drops: an amount on each piece, in any tin', () => {
   const made = (tin: Tin) =>
     plan(topped({ spread: 'per-piece', gramsPerPiece: 4 }), demoLarder, shop, { tins: [{ tin, count: 1 }] });
   for (const tin of [asTin(ryeSlice.tin), deepSquare]) assert.ok(close(made(tin).layers[2]!.massG, 24 * 4));
 });
 
-test('a total height is reached, and the layers keep their proportions', () => {
+test('a total height is met, and the layers keep their proportions', () => {
   const before = plan(ryeSlice, demoLarder, shop);
   const after = plan(ryeSlice, demoLarder, shop, { scale: { mode: 'total-height', mm: 30 } });
   assert.ok(close(after.slab.heightMm, 30));

@@ -26,13 +26,13 @@ test('five hundred grams of butter and one bag of chocolate: the butter is the l
   );
 });
 
-test('what the slab does not use limits nothing, and that is said', () => {
+test('an ingredient that the slab does not use limits nothing, and a message says so', () => {
   const { asFar, checks } = planFor([{ ingredient: 'rolled oats', quantity: 5, unit: 'g' }]);
   assert.deepEqual([asFar!.scaleFactor, asFar!.limit, asFar!.ignored], [1, null, ['rolled oats']]);
   assert.ok(checks.some(({ code, figures }) => code === 'have-ignored' && figures.ingredient === 'rolled oats'));
 });
 
-test('law: nothing given is overdrawn, the limit is used up, and more of it makes more', () => {
+test('law: no stock is overdrawn, the limit is used up, and more of it makes more', () => {
   const cupboards = fc.uniqueArray(
     fc.record({
       ingredient: fc.constantFrom(...demoIngredients.map(({ name }) => name)),

@@ -8,9 +8,10 @@ import { demoLarder, demoSlabs, shop } from '../things';
 
 const cloud = demoSlabs.find(({ name }) => name === 'Buckthorn cloud bar')!;
 
-test('as written, everything is whole', () => assert.deepEqual(plan(cloud, demoLarder, shop).wholeThings, []));
+test('in the base recipe all packs and eggs are whole', () =>
+  assert.deepEqual(plan(cloud, demoLarder, shop).wholeThings, []));
 
-test('law: a whole-thing answer really is whole, and stands next to what was asked for', () => {
+test('law: an answer in whole eggs or packs is whole, and close to the request', () => {
   fc.assert(
     fc.property(tins, (tin) => {
       const into = [{ tin, count: 1 }];
@@ -26,7 +27,7 @@ test('law: a whole-thing answer really is whole, and stands next to what was ask
   );
 });
 
-test('the cloud bar in a square tin asks for a part of an egg white', () => {
+test('the cloud bar in a square tin needs part of an egg white', () => {
   const [egg] = plan(cloud, demoLarder, shop, { tins: [{ tin: deepSquare, count: 1 }] }).wholeThings;
   assert.equal(egg!.ingredient, 'pasteurised egg white');
   assert.ok(egg!.exact > 4 && egg!.exact < 5);

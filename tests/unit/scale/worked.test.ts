@@ -21,7 +21,7 @@ const made = (of: readonly [string, number][], rest: Partial<Preparation> = {}) 
   );
 const bake = [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 160 }];
 
-test('what sticks: 1 % of a mix, 3 % of a boil, or what is said; where it bakes, what is said goes up in steam', () => {
+test('what sticks: 1 % of a mix, 3 % of a boil, or as stated; where it bakes, the stated loss evaporates', () => {
   const mix = made([['sugar', 200]]);
   assert.ok(close(mix.massOutG, 198) && close(mix.stuckG, 2) && mix.evaporatedG === 0);
   const said = made([['sugar', 200]], { lossPercent: 5 });
@@ -54,7 +54,7 @@ test('what sticks: 1 % of a mix, 3 % of a boil, or what is said; where it bakes,
   assert.ok(close(simmered.evaporatedG, 20));
 });
 
-test('a boil is worked out where nine tenths are known and a twentieth is sugar', () => {
+test('a boil is calculated where nine tenths are known and a twentieth is sugar', () => {
   const unknown = (dust: number, sweet = 90) =>
     made(
       [
@@ -115,7 +115,7 @@ test('pots: a boil rises to three times its volume, with milk to four; a bowl is
   assert.ok(close(made([['dust', 250]]).vessel.volumeMl, 250 * 1.5));
 });
 
-test('one pot takes twice the written amount from 110 C up, or what the preparation says', () => {
+test('one pot takes twice the base amount from 110 C up, or as the mixture says', () => {
   const to = (celsius: number, maxScaleFactor?: number): Preparation => ({
     id: 'p',
     name: 'P',
@@ -136,7 +136,7 @@ test('one pot takes twice the written amount from 110 C up, or what the preparat
   assert.equal(batchesNeeded(to(118), 0), 1);
 });
 
-test('grains: 40 g at half a gram a mL are 80 mL, which 4 mm high cover 200 square cm', () => {
+test('grains: 40 g at half a gram a mL are 80 mL, which cover 200 square cm at a height of 4 mm', () => {
   assert.equal(made([['grain', 40]]).coversMm2, 20_000);
   const fine = mixtureOf(
     { id: 'p', name: 'P', lines: [{ ingredient: 'grain', quantity: 40, unit: 'g', state: 'fine' }] },
@@ -157,7 +157,7 @@ test('grains: 40 g at half a gram a mL are 80 mL, which 4 mm high cover 200 squa
   );
 });
 
-test('how spreads differ: what goes on pieces, counts to the height, lines walls, is strewn, takes a thickness', () => {
+test('how layers differ: for each piece, counted in the height, lining walls, scattered, of a set thickness', () => {
   const facts = Object.entries(SPREAD).map(([name, rule]) => [
     name,
     rule.onPieces,
@@ -200,7 +200,7 @@ const slab: Slab = {
   cut: { columns: 2, rows: 1 },
 };
 
-test('modes worked by hand: 200 g and 100 g in 200 cm2 stand 10 and 5 mm', () => {
+test('modes worked by hand: 200 g and 100 g in 200 cm2 are 10 and 5 mm high', () => {
   const heights = (scale?: Slab['scale'], tins?: Slab['tins']) => {
     const { layers, preparations } = plan({ ...slab, scale, tins }, demoLarder, shop);
     return [...layers.map(({ thicknessMm }) => thicknessMm), ...preparations.map(({ scaleFactor }) => scaleFactor)].map(
@@ -226,7 +226,7 @@ test('modes worked by hand: 200 g and 100 g in 200 cm2 stand 10 and 5 mm', () =>
   assert.deepEqual(heights({ mode: 'scaleFactor', by: 5 }, two), [10, 5, 5, 5]);
 });
 
-test('a layer that takes a quarter of a preparation leaves three; unused ones are made in proportion to the tins', () => {
+test('a layer that takes a quarter of a mixture leaves three; unused ones are scaled with the tins', () => {
   const quarter: Slab = { ...slab, layers: [layer('a', { from: [{ preparation: 'a', share: 0.25 }] })] };
   const wide = [{ tin: { ...box, lengthMm: 400 }, count: 1 }];
   const { preparations } = plan({ ...quarter, tins: wide }, demoLarder, shop);
@@ -239,7 +239,7 @@ test('a layer that takes a quarter of a preparation leaves three; unused ones ar
   );
 });
 
-test('written anew for its tin: a divided line is as much as its parts now need, a film as thick as it is, a sheet as it lies', () => {
+test('rewritten for its tin: a divided line is what its parts now need, a film keeps its thickness, a sheet its layout', () => {
   const level = (id: string, preparation: string) =>
     ({ id, name: id, from: [{ preparation, share: 1 }], spread: 'level' }) as const;
   const box = { shape: 'rectangle', lengthMm: 100, widthMm: 100, depthMm: 60 } as const;

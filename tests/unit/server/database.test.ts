@@ -65,7 +65,7 @@ test('migrations are numbered without gaps, and the schema is strict, durable an
   db.close();
 });
 
-test('before a migration the file is copied aside, and a migration that fails changes nothing', async () => {
+test('before a migration the file is copied, and a migration that fails changes nothing', async () => {
   const folder = newFolder();
   const before = await openDatabase(folder, migrations);
   addSlab(before, ryeSlice, now);
@@ -92,7 +92,7 @@ test('before a migration the file is copied aside, and a migration that fails ch
   await assert.rejects(openDatabase(folder, migrations), /newer Knife Tray/);
 });
 
-test('stored slab files get the names of today, and a note that quotes an older name keeps it', async () => {
+test('stored slab files get today’s field names, and a note that quotes an older name keeps it', async () => {
   const folder = newFolder();
   const before = await openDatabase(
     folder,
@@ -111,7 +111,7 @@ test('stored slab files get the names of today, and a note that quotes an older 
   assert.deepEqual(slab, { ...ryeSlice, notes, scale: { mode: 'scaleFactor', by: 2 } });
 });
 
-test('every keep makes a version, and a keep over an unseen version writes nothing', async () => {
+test('every save makes a version, and a save over an unseen version writes nothing', async () => {
   const db = await openDatabase(newFolder(), migrations);
   const id = addSlab(db, ryeSlice, now);
   assert.deepEqual(keepSlab(db, id, 1, { ...ryeSlice, name: 'Second' }, now), { ok: true, version: 2 });
@@ -125,7 +125,7 @@ test('every keep makes a version, and a keep over an unseen version writes nothi
   db.close();
 });
 
-test('the larder and the rack give back what was put in, and changes over unseen ones are refused', async () => {
+test('the larder and the rack return what was saved, and changes over unseen ones are refused', async () => {
   const db = await openDatabase(newFolder(), migrations);
   for (const ingredient of demoIngredients) assert.ok(saveIngredient(db, ingredient).ok);
   const found = allIngredients(db);
@@ -148,7 +148,7 @@ test('the larder and the rack give back what was put in, and changes over unseen
   db.close();
 });
 
-test('prices keep the currency they were given in: to another one and back loses nothing', async () => {
+test('prices keep the currency they were entered in: to another one and back loses nothing', async () => {
   const db = await openDatabase(newFolder(), migrations);
   saveIngredient(db, { name: 'butter', packs: [{ name: 'block', massG: 250, price: 1.99, pricedOn: '2026-01-01' }] });
   const pack = () => allIngredients(db)[0]!.packs![0]!;
@@ -174,7 +174,7 @@ test('prices keep the currency they were given in: to another one and back loses
   db.close();
 });
 
-test('prices of the shop’s kinds of piece keep their currency too, or change with the rate to whole coins', async () => {
+test('prices of the shop’s piece types keep their currency too, or change with the rate to whole coins', async () => {
   const db = await openDatabase(newFolder(), migrations);
   const finger = { name: 'Finger', lengthMm: 75, widthMm: 25, price: 1.99 };
   const plain = { name: 'Bite', lengthMm: 28, widthMm: 28 };
@@ -189,7 +189,7 @@ test('prices of the shop’s kinds of piece keep their currency too, or change w
   db.close();
 });
 
-test('settings that someone else kept since are not written over, and what is not sent stays', async () => {
+test('settings changed by somebody else are not overwritten, and missing fields stay', async () => {
   const db = await openDatabase(newFolder(), migrations);
   const { revision } = keptSettings(db);
   assert.ok(saveSettings(db, revision, { name: 'A', roomC: 18 }).ok);
@@ -200,7 +200,7 @@ test('settings that someone else kept since are not written over, and what is no
   db.close();
 });
 
-test('an ingredient and a tin that someone else changed stay, whoever takes them out', async () => {
+test('an ingredient or a tin changed by somebody else is not deleted', async () => {
   const db = await openDatabase(newFolder(), migrations);
   saveIngredient(db, { name: 'butter' });
   const [{ id, revision }] = allIngredients(db) as [StoredIngredient];
@@ -230,7 +230,7 @@ test('a database of the first release opens: prices are in its currency, aliases
   db.close();
 });
 
-test('the last kept is the last, whatever the clock said', async () => {
+test('the last version saved is the newest, whatever the clock said', async () => {
   const db = await openDatabase(newFolder(), migrations);
   const [a, b] = [addSlab(db, ryeSlice, '2026-05-01T00:00:00.000Z'), addSlab(db, ryeSlice, '2026-05-02T00:00:00.000Z')];
   keepSlab(db, a, 1, { ...ryeSlice, name: 'Set back' }, '2020-01-01T00:00:00.000Z');
@@ -245,7 +245,7 @@ test('the last kept is the last, whatever the clock said', async () => {
   db.close();
 });
 
-test('a full disk, a held and a read-only database have sentences of their own', async () => {
+test('a full disk, a locked and a read-only database have messages of their own', async () => {
   const folder = newFolder();
   const db = await openDatabase(folder, migrations);
   const fault = (work: () => unknown) => {

@@ -40,7 +40,7 @@ const named = (db: Db, name: string) => allIngredients(db).find((ingredient) => 
 const previewCsv = (db: Db, text: string, table: LarderTable) => readTable(text, table, shelfNow(db).shelf).changes;
 const filesOf = (slabs: readonly Slab[]) => slabs.map((slab) => ({ name: slab.name, text: writeSlab(slab) }));
 
-test('law: the larder as a table, taken in again, changes nothing', async () => {
+test('law: the larder exported as a table and imported again changes nothing', async () => {
   const db = await shopWithLarder();
   for (const table of ['larder', 'prices'] as const) {
     const { added, changed, bad } = previewCsv(db, larderCsv(db, table), table);
@@ -49,7 +49,7 @@ test('law: the larder as a table, taken in again, changes nothing', async () => 
   db.close();
 });
 
-test('a table is looked at first, then taken: bad rows are left out and told, the rest is one change', async () => {
+test('a table is previewed, then applied: invalid rows are left out and reported, the rest is one change', async () => {
   const db = await shopWithLarder();
   const text = 'Name;Held g;Pack;Pack g;Price\nbutter;2,5;;;\nmoss;;bag;100;1,20\n;1;;;\nhoney;much;;;\n';
   const seen = previewCsv(db, text, 'larder');
@@ -67,7 +67,7 @@ test('a table is looked at first, then taken: bad rows are left out and told, th
   db.close();
 });
 
-test('prices over time become history, whatever order they come in; a typed-over price holds from today', async () => {
+test('prices over time become history in any order; a new price counts from today', async () => {
   const db = await shopWithLarder();
   const { id, revision, ...nuts } = named(db, 'hazelnuts');
   importCsv(
@@ -91,7 +91,7 @@ test('prices over time become history, whatever order they come in; a typed-over
   db.close();
 });
 
-test('fuzz: any table is previewed without a fault, and tells of every row', async () => {
+test('fuzz: any table is previewed without an error, and every row is accounted for', async () => {
   const db = await shopWithLarder();
   fc.assert(
     fc.property(
@@ -111,7 +111,7 @@ test('fuzz: any table is previewed without a fault, and tells of every row', asy
   db.close();
 });
 
-test('a cell that a spreadsheet would run as a formula comes out quoted and goes back in as it was', async () => {
+test('a cell that a spreadsheet would run as a formula is exported quoted and imported unchanged', async () => {
   const db = await shopWithLarder();
   saveIngredient(db, { name: '=1+1' });
   assert.match(larderCsv(db, 'larder'), /'=1\+1/);
@@ -124,7 +124,7 @@ test('a cell that a spreadsheet would run as a formula comes out quoted and goes
   db.close();
 });
 
-test('law: slabs in a zip come out as they went in; what is no slab is told, and a damaged zip is none', () => {
+test('law: slabs in a zip are imported as they were exported; other files are reported, and a damaged zip is refused', () => {
   const back = slabsInZip(zipOf(filesOf([...demoSlabs, ryeSlice])));
   assert.deepEqual(
     back?.slabs.map(({ slab }) => slab),
@@ -140,7 +140,7 @@ test('law: slabs in a zip come out as they went in; what is no slab is told, and
   assert.equal(slabsInZip(strToU8('no zip')), null);
 });
 
-test('long lists: a page of cards is the newest, found by name, and follows every change', async () => {
+test('long lists: a page of cards has the newest, is searched by name, and follows every change', async () => {
   const db = await shopWithLarder();
   const ids = Array.from({ length: 30 }, (_, i) =>
     addSlab(db, { ...ryeSlice, name: `Slab ${i}` }, '2026-01-01T00:00:00.000Z'),
@@ -176,7 +176,7 @@ function lying(name: string, size: number): Uint8Array {
   return zip;
 }
 
-test('a zip that says its files are small is believed only as far as they are', () => {
+test('a zip that understates the size of its files is stopped at the limit', () => {
   const read = slabsInZip(lying('bomb.slab.json', 200_000_000));
   assert.equal(read?.slabs.length, 0);
   assert.equal(read!.refused[0]!.problems[0]!.code, 'file-too-large');
@@ -187,7 +187,7 @@ test('a zip that says its files are small is believed only as far as they are', 
   );
 });
 
-test('a table that was looked at goes in only while the larder is as it was then', async () => {
+test('a previewed table is applied only while the larder is unchanged', async () => {
   const db = await shopWithLarder();
   const { shelf, stamp } = shelfNow(db);
   const { taken } = readTable('name,held_g\nbutter,7\n', 'larder', shelf);
@@ -220,7 +220,7 @@ test('a long table is written in turns: others come between, and a change of the
   db.close();
 });
 
-test('tables of any length are read in parts, or refused with how to part them; bad cells go no further', async () => {
+test('long tables are read in parts, or refused with how to split them; invalid cells are stored nowhere', async () => {
   const db = await shopWithLarder();
   const rows = (n: number, row: (i: number) => string) => Array.from({ length: n }, (_, i) => row(i)).join('\n');
   const bad = previewCsv(db, `name,water\n${rows(2000, () => 'butter,wet')}`, 'larder');
@@ -237,7 +237,7 @@ test('tables of any length are read in parts, or refused with how to part them; 
   db.close();
 });
 
-test('law: what a slab needs of the larder weighs, prices and declares it as the whole larder does', async () => {
+test('law: the part of the larder that a slab needs weighs, prices and declares it like the whole larder', async () => {
   const db = await shopWithLarder();
   saveIngredient(db, { name: 'rye slice crumbs', aliases: ['crumbs'], madeOf: [{ ingredient: 'praline paste' }] });
   saveIngredient(db, { name: 'aa first', aliases: ['CRUMBS'], unitMassG: 5 });

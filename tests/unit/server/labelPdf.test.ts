@@ -18,7 +18,7 @@ const joined = (runs: readonly Run[]) =>
     .map(({ text, spaced }) => (spaced ? ` ${text}` : text))
     .join('');
 
-test('words with their bold ones give the text back, space for space', () => {
+test('words with bold ones among them give the text back, space for space', () => {
   const text = 'butter (**milk**), **rye** flour (18 %), dark **soya** lecithin.';
   assert.equal(joined(runsOf(text)), plainText(text));
   const all = labelBlocks(label).map(joined);
@@ -30,7 +30,7 @@ test('words with their bold ones give the text back, space for space', () => {
   assert.match(all.at(-1)!, /^Draft: /);
 });
 
-test('as many sheets as the labels take from their first place on, and one to hold against them', async () => {
+test('as many sheets as the labels need from their first position on, and a test sheet', async () => {
   const pages = async (count: number, from: number) => {
     const made = await labelPdf(label, USUAL_LABELS, { count, from });
     return made.ok ? (await PDFDocument.load(made.value)).getPageCount() : 0;
@@ -49,7 +49,7 @@ test('a label is laid out once, however often it is printed', async () => {
   assert.ok(few > 5000 && many - few < 492 * 100, `${few} and ${many} bytes`);
 });
 
-test('a name in any European letters is written; a label that is too small, or off its paper, says so', async () => {
+test('a name in any European script is printed; a label that is too small, or off its paper, is refused', async () => {
   const named = { ...label, name: 'Žemlovka s mąką, ορεχ, ржаной' };
   assert.ok((await labelPdf(named, USUAL_LABELS, { count: 1, from: 1 })).ok);
   const small = await labelPdf(label, { ...USUAL_LABELS, widthMm: 30, heightMm: 15 }, { count: 1, from: 1 });

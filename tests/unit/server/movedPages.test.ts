@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { movedPage } from '../../../src/lib/server/movedPages';
 
-test('older addresses lead to those of today with their query, and others nowhere', () => {
+test('older addresses redirect to today’s with their query, and others nowhere', () => {
   const to = (path: string) => movedPage(new URL(path, 'http://shop'));
   assert.deepEqual(
     ['/slabs/3/clock', '/slabs/3/gather', '/slabs/3/log?run=7', '/runs/15/log', '/gather?slabs=1,2'].map(to),

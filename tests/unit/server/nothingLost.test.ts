@@ -65,7 +65,7 @@ function script(name: 'backup' | 'restore', data: string, ...args: string[]) {
   return { status, said: stdout + stderr };
 }
 
-test('the number of an ingredient or a tin that was removed is not given again, so that a stale save meets nothing', async () => {
+test('the number of a deleted ingredient or tin is not reused, so that an outdated save finds nothing', async () => {
   const db = await openDatabase(newFolder(), migrations);
   saveIngredient(db, { name: 'butter' });
   const [butter] = allIngredients(db);
@@ -87,7 +87,7 @@ test('the number of an ingredient or a tin that was removed is not given again, 
   db.close();
 });
 
-test('data of the schema before keep everything, and their photos become files', async () => {
+test('data of the previous schema keep everything, and their photos become files', async () => {
   const folder = newFolder();
   const old = await openDatabase(
     folder,
@@ -137,7 +137,7 @@ test('another photo under the same id is refused, the same one again changes not
   db.close();
 });
 
-test('a copy with its photos is put back, and numbers, lots and sequences of what came after it are not given again', async () => {
+test('a copy with its photos is restored, and numbers, lots and sequences of what came after it are not reused', async () => {
   const folder = newFolder();
   let db = await openDatabase(folder, migrations);
   const slab = addSlab(db, ryeSlice, NOW);
@@ -217,7 +217,7 @@ test('a copy that is damaged, foreign or of a newer version is refused before an
   }
 });
 
-test('a data file that is deleted, replaced, overwritten or not writable under the server is noticed', async () => {
+test('a data file that is deleted, replaced, overwritten or read-only while the server runs is noticed', async () => {
   const opened = async () => {
     const folder = newFolder();
     const db = await openDatabase(folder, migrations);
@@ -265,7 +265,7 @@ test('a device whose clock is 30 hours ahead loses nothing: its events are corre
   for (const said of [null, '', 'soon', 'Infinity']) assert.equal(clockOffsetMs(said, now), 0, String(said));
 });
 
-test('moments that are in no calendar are refused with their place', () => {
+test('dates that do not exist are refused with their place', () => {
   for (const at of ['2026-02-31T10:00:00Z', '2026-13-01T10:00:00Z', '2025-02-29T00:00:00Z']) {
     const read = readEvents([event(1), event(2, { kind: 'finished', at })]);
     assert.ok(read.ok);
@@ -280,7 +280,7 @@ test('moments that are in no calendar are refused with their place', () => {
   assert.ok(readBeginRequest({ slab: 1, begin: '2028-02-29T10:00:00+01:00' }).ok);
 });
 
-test('files that the server writes are for their owner alone', async () => {
+test('files that the server writes are readable by their owner only', async () => {
   const folder = newFolder();
   const loose = join(folder, FILE);
   new Database(loose).close();

@@ -8,7 +8,7 @@ const paths = (found: unknown) => {
   return read.ok ? [] : read.problems.map(({ path }) => path);
 };
 
-test('a request may leave out all but the slab', () => assert.deepEqual(paths({ slab: ryeSlice }), []));
+test('only the slab is required in a request', () => assert.deepEqual(paths({ slab: ryeSlice }), []));
 
 test('each part is read, and its problems carry its name', () => {
   assert.deepEqual(paths({ slab: ryeSlice, tins: [] }), ['/tins']);

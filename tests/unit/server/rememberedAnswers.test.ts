@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { RememberedAnswers } from '../../../src/lib/server/rememberedAnswers';
 
-test('an answer holds while everything that was read for it is the same object', () => {
+test('an answer is reused as long as everything read for it is the same object', () => {
   const answers = new RememberedAnswers(1000);
   const [shop, butter] = [{ name: 'shop' }, { name: 'butter' }];
   let now: readonly unknown[] = [shop, butter];
@@ -20,7 +20,7 @@ test('an answer holds while everything that was read for it is the same object',
   assert.equal(answers.answerTo('plan'), null, 'fewer things');
 });
 
-test('the answer asked for longest ago goes first, and one that is large beside all others is not kept', () => {
+test('the answer unused for longest is dropped first, and a very large one is not kept', () => {
   const answers = new RememberedAnswers(80);
   const remember = (request: string, length = 9) =>
     answers.remember(request, { read: [], readAgain: () => [], answer: request.repeat(length) });

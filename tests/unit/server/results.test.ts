@@ -27,7 +27,7 @@ after(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-test('a key depends on everything that goes in, and on nothing else', () => {
+test('a key depends on everything that a result depends on, and on nothing else', () => {
   assert.equal(resultKey('price', { a: 1 }, [2]), resultKey('price', { a: 1 }, [2]));
   const others = [
     resultKey('price', { a: 2 }, [2]),
@@ -39,7 +39,7 @@ test('a key depends on everything that goes in, and on nothing else', () => {
   assert.equal(new Set([...others, resultKey('price', { a: 1 }, [2])]).size, 6);
 });
 
-test('what is worked out is kept; those who ask meanwhile wait for the same work; what failed is tried again', async () => {
+test('results are kept; requests meanwhile wait for the same work; failed work is tried again', async () => {
   let times = 0;
   const work = async () => {
     times += 1;
@@ -66,7 +66,7 @@ test('what is worked out is kept; those who ask meanwhile wait for the same work
   assert.equal(db.prepare('SELECT count(*) FROM result WHERE key = ?').pluck().get(missing), 0);
 });
 
-test('a name is found by any letters in it or in another name, just as by reading all of them', () => {
+test('a name is found by any letters in it or in its other names, exactly as by reading all of them', () => {
   const letters = fc.stringMatching(/^[a-c%_\\ ]{1,5}$/);
   fc.assert(
     fc.property(
@@ -91,7 +91,7 @@ test('a name is found by any letters in it or in another name, just as by readin
   db.exec('DELETE FROM ingredient; DELETE FROM ingredient_letters');
 });
 
-test('names that were changed or removed are no longer found by what they were', () => {
+test('changed or removed names are no longer found', () => {
   saveIngredient(db, { name: 'Crème fraîche', aliases: ['soured cream'] });
   const [cream] = foundIngredients(db, 'FRAÎCHE', 0, 9).ingredients;
   assert.ok(cream && foundIngredients(db, 'oured cr', 0, 9).count === 1);
@@ -113,7 +113,7 @@ test('names that were changed or removed are no longer found by what they were',
   assert.deepEqual(slabNamesFound(db, 'nut', 0, 9), { names: [], count: 0, all: 0 });
 });
 
-test('a statement is prepared once, and one that is plucked stays apart from one that is not', () => {
+test('a statement is prepared once, and one that returns a single column stays apart from one that does not', () => {
   const sql = 'SELECT 1 AS n';
   const whole = db.prepare(sql);
   const plucked = db.prepare(sql).pluck();
@@ -128,7 +128,7 @@ test('a statement is prepared once, and one that is plucked stays apart from one
   assert.equal(pairs.length, 4);
 });
 
-test('what was read is read again once it was written, and what a transaction takes back is not remembered', () => {
+test('a written value is read again, and what a transaction rolls back is not remembered', () => {
   const names = () => ingredientsNamed(db, ['fudge base']).map(({ heldG }) => heldG);
   assert.deepEqual(names(), []);
   saveIngredient(db, { name: 'fudge base', heldG: 1 });
@@ -148,14 +148,14 @@ test('what was read is read again once it was written, and what a transaction ta
   assert.equal(keptSettings(db).settings.roomC, 17);
 });
 
-test('a result that would fill memory and disk is given, and not kept', async () => {
+test('a result that would fill memory and disk is returned, and not kept', async () => {
   const key = resultKey('large', 1);
   const large = 'x'.repeat(300_000);
   assert.equal(await resultOf(db, key, () => Promise.resolve(large)), large);
   assert.equal(knownResult(db, key), undefined);
 });
 
-test('a new price changes nothing that a setting or a schedule depends on; the mass of a pack does', () => {
+test('a new price changes nothing that a setting time or a schedule depends on; the mass of a pack does', () => {
   const butter = {
     name: 'butter',
     revision: 3,

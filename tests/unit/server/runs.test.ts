@@ -51,7 +51,7 @@ const event = (n: number, part: object): RunEvent =>
   ({ id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`, at: NOW, ...part }) as RunEvent;
 const rye = () => slabIds.get('Rye and treacle slice')!;
 
-test('thirty runs of half a year, each on a working day, all of them over', () => {
+test('thirty runs of half a year, each on a working day, all of them finished', () => {
   const { runs, count } = runsInList(db, {}, 0, 100);
   assert.equal(count, PAST_RUNS.length);
   assert.ok(count >= 28);
@@ -82,7 +82,7 @@ test('runs are found by word, slab, day and lot', () => {
   assert.equal(lot.runs, recalled.length);
 });
 
-test('a run is kept with what it was reckoned with; events count once; finishing is taken back and counts no more', () => {
+test('a run is saved with what it was planned with; events count once; a finish that is undone no longer counts', () => {
   const [last] = runsOfSlab(db, rye(), 1);
   const log = runToLog(db, last!);
   assert.ok(log.ingredients.some(({ name }) => name === 'whipping cream'));
@@ -102,7 +102,7 @@ test('a run is kept with what it was reckoned with; events count once; finishing
   assert.deepEqual(openRuns(db), []);
 });
 
-test('a version remembers the runs that it has learnt from, of its own slab only', () => {
+test('a version remembers the runs it learnt from, of its own slab only', () => {
   const [run] = runsOfSlab(db, rye(), 1);
   const other = slabIds.get('Pear penuche')!;
   const kept = slabById(db, rye())!;
@@ -121,7 +121,7 @@ const jpeg = (width: number, height: number) =>
     ...[0xff, 0xd9],
   ]);
 
-test('photos: a JPEG that is small enough, once under its id; a text by another name is told', () => {
+test('photos: a JPEG that is small enough, once under its id; a text named like one is refused', () => {
   assert.equal(photoProblem(jpeg(1600, 1200)), null);
   assert.deepEqual(photoProblem(jpeg(1601, 1200))!.figures, { maxPx: 1600 });
   assert.equal(photoProblem(new TextEncoder().encode('a text named .jpg'))!.code, 'not-a-picture');
@@ -139,7 +139,7 @@ test('photos: a JPEG that is small enough, once under its id; a text by another 
   assert.equal(photoOf(db, 2, id), null);
 });
 
-test('slabs and their runs go into a zip and come out of it in an empty shop as they were, photos among them', async () => {
+test('slabs and their runs are exported in a zip and imported unchanged into an empty shop, with photos', async () => {
   const file = slabsWithRuns(db, null);
   const read = slabsInZip(zipOf(file))!;
   assert.deepEqual(read.refused, []);
@@ -166,7 +166,7 @@ test('slabs and their runs go into a zip and come out of it in an empty shop as 
   rmSync(otherFolder, { recursive: true, force: true });
 });
 
-test('the file of a run is held against its schema: what is wrong is told with its place, and lists that are too long are not read', () => {
+test('the file of a run is checked against its schema: problems have their place, and lists that are too long are not read', () => {
   const sound = runFile(db, 1) as { plan: { steps: object[] }; events: object[] };
   assert.equal(readRunFile(sound).ok, true);
   const paths = (found: unknown) => {
@@ -184,7 +184,7 @@ test('the file of a run is held against its schema: what is wrong is told with i
   assert.deepEqual(paths(null).length > 0, true);
 });
 
-test('the log goes out as tables: a row a run, and a row an event that counts', () => {
+test('the log is exported as tables: a row for each run, and a row for each event that counts', () => {
   const head = runsHead();
   assert.match(head, /^slab,lot,version,begun,stands,minutes min/);
   const row = runRow(db, 1);
@@ -198,7 +198,7 @@ test('the log goes out as tables: a row a run, and a row an event that counts', 
   assert.equal(table.split('\r\n').length, events.length + 2);
 });
 
-test('a run takes so many events and no more; those that it has are still known', () => {
+test('a run takes a limited number of events; repeated ones are still recognised', () => {
   const [run] = runsOfSlab(db, slabIds.get('Orchard oat bake')!, 1);
   const many = (from: number) =>
     Array.from({ length: 1000 }, (_, i) => event(100_000 + from + i, { kind: 'temperature', celsius: 20 }));

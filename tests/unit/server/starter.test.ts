@@ -28,7 +28,7 @@ test('at least 350 ingredients, each with density, composition, usual share and 
   }
 });
 
-test('law: the parts of 100 g are 100 g; saturates are fat, starch and fibre are in the rest, kinds of sugar are sugar', () => {
+test('law: the parts of 100 g are 100 g; saturates are part of fat, starch and fibre of the rest, kinds of sugar of the sugars', () => {
   for (const { name, composition, sugarKinds = {} } of rows) {
     const { water, sugars, fat, protein, other, saturates = 0, starch = 0, fibre = 0 } = composition!;
     const sum = water + sugars + fat + protein + other;
@@ -42,7 +42,7 @@ test('law: the parts of 100 g are 100 g; saturates are fat, starch and fibre are
   }
 });
 
-test('published values: butter, caster sugar, plain flour, whole egg and golden syrup as the tables have them', () => {
+test('published values: butter, caster sugar, plain flour, whole egg and golden syrup as in food tables', () => {
   const of = (name: string) => larderMatch(name, starter)!;
   assert.deepEqual([of('unsalted butter').composition!.fat, of('butter').composition!.saturates], [81.1, 50.5]);
   assert.deepEqual([of('granulated sugar').composition!.sugars, of('caster sugar').densityGPerMl], [99.8, 0.85]);
@@ -54,7 +54,7 @@ test('published values: butter, caster sugar, plain flour, whole egg and golden 
   assert.ok(of('golden syrup').densityGPerMl! > 1.4);
 });
 
-test('every pattern names only what the starter list knows, weighs, sets and is laid out in a day', () => {
+test('every template names only what the starter list knows, weighs, sets and is scheduled', () => {
   const files = readdirSync(new URL('patterns/', folder));
   assert.equal(files.length, 6);
   for (const file of files) {

@@ -41,7 +41,7 @@ test('SVG: true size, and a name stays text', () => {
   assert.equal(svg.match(/<path d="M[\d.]+ [\d.]+L/g)!.length, 7);
 });
 
-test('PDF: as many sheets as the slab takes, of the paper asked for', async () => {
+test('PDF: as many sheets as the slab needs, on the chosen paper', async () => {
   const pages = async (paper: 'a4' | 'letter', of = order) => {
     const made = await templatePdf(of, 'Rye \u{1F36B} slice', paper);
     assert.ok(made.ok);
@@ -56,7 +56,7 @@ test('PDF: as many sheets as the slab takes, of the paper asked for', async () =
   assert.equal((await pages('a4', large)).length, 6);
 });
 
-test('PDF: a slab that nobody would put together from paper is refused before it is drawn', async () => {
+test('PDF: a slab that nobody would assemble from paper is refused before it is drawn', async () => {
   const vast = strokeOrder(layOut({ ...box, lengthMm: 5000, widthMm: 5000 }, 20, { columns: 200, rows: 200 })!);
   const made = await templatePdf(vast, 'Vast', 'a4');
   assert.ok(!made.ok && /needs 551 sheets of A4, and at most 80/.test(reasonText(made.problems[0]!)));

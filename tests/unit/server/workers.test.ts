@@ -45,7 +45,7 @@ test('clients take turns, and so do the kinds of work of one client', async () =
   }
 });
 
-test('long work never has all threads', async () => {
+test('long work never takes all threads', async () => {
   const { add, end, started } = steered();
   for (const name of ['bags 1', 'bags 2', 'bags 3']) void add(name, { isLong: true });
   assert.deepEqual(started, ['bags 1']);
@@ -57,7 +57,7 @@ test('long work never has all threads', async () => {
   assert.deepEqual(started, ['bags 1', 'price', 'bags 2']);
 });
 
-test('too much waiting is refused, of one client before of all; what nobody wants any more is dropped', async () => {
+test('too long a queue is refused, of one client before all; abandoned work is dropped', async () => {
   const { add, end, started } = steered();
   const all = ['1', '2', '3', '4', '5', '6'].map((name) => add(name));
   await assert.rejects(add('7'), QueueFull);
@@ -73,7 +73,7 @@ test('too much waiting is refused, of one client before of all; what nobody want
   assert.ok(!started.includes('d') && !started.includes('e'));
 });
 
-test('whatever comes: no more runs than there are threads, everything comes to its turn, and nothing runs twice', async () => {
+test('whatever comes: no more jobs run than there are threads, everything gets its turn, and nothing runs twice', async () => {
   const jobs = fc.array(fc.record({ client: fc.constantFrom('a', 'b', 'c'), isLong: fc.boolean() }), { maxLength: 40 });
   await fc.assert(
     fc.asyncProperty(jobs, fc.integer({ min: 1, max: 3 }), async (all, threads) => {
@@ -114,7 +114,7 @@ writeFileSync(
 after(() => rmSync(folder, { recursive: true, force: true }));
 const asked = { client: 'a', isLong: false };
 
-test('only work counts toward the deadline, and one that takes too long ends alone', async () => {
+test('only work counts toward the deadline, and a job that takes too long ends alone', async () => {
   const workers = new Workers({ ...limits, threads: 1, filename: () => file, deadlineMs: 2500 });
   // Together these take longer than the deadline; each by itself does not.
   const spins = [1, 2, 3].map(() => workers.run('spin', 1200, asked));

@@ -72,7 +72,7 @@ test('untempered dark chocolate at 20 °C sets in hours; tempering, the fridge a
   assert.deepEqual(waitOf(tempered).answers, []);
 });
 
-test('chocolate that is not tempered sets as fast in the cold as it ever does, and e times slower eleven kelvins up', () => {
+test('untempered chocolate sets at its fastest in the cold, and e times slower eleven kelvins warmer', () => {
   const melted = chocolateFirmness(false, 0);
   assert.equal(lagAt(melted, 2), lagAt(melted, 8));
   assert.ok(Math.abs(lagAt(melted, 19) / lagAt(melted, 8) - Math.E) < 1e-9);
@@ -82,7 +82,7 @@ test('chocolate that is not tempered sets as fast in the cold as it ever does, a
 
 const own = (name: string, more: Partial<Ingredient> = {}): Ingredient => ({ name, ...more });
 
-test('milk chocolate is softer than dark, and milk counts whether it is declared or only named', () => {
+test('milk chocolate is softer than dark, and milk counts whether declared or only named', () => {
   const at = (name: string) => waitOf(slabOf([[name, 300]], { pourC: 38, set: { place: 'fridge' } })).setAfterMinutes!;
   assert.ok(at('milk chocolate') > at('dark chocolate'));
   assert.ok(hasMilk({ name: 'milk chocolate', ingredient: null }));
@@ -96,7 +96,7 @@ test('milk chocolate is softer than dark, and milk counts whether it is declared
   assert.equal(behaviourOf(part({ ...butter, allergens: [] })), 'butter-bound');
 });
 
-test('bought caramel only has to cool; a biscuit or a chocolate that tastes of it is none', () => {
+test('bought caramel only has to cool; a biscuit or a chocolate that tastes of it is not caramel', () => {
   const kinds = [
     'soft caramels',
     'dulce de leche',
@@ -110,7 +110,7 @@ test('bought caramel only has to cool; a biscuit or a chocolate that tastes of i
   );
 });
 
-test('nuts hold a boil that is still soft: it cuts sooner than without them', () => {
+test('nuts support a boil that is still soft: it cuts sooner than without them', () => {
   const boil = (almondsG: number) =>
     waitOf(
       slabOf(
@@ -128,7 +128,7 @@ test('nuts hold a boil that is still soft: it cuts sooner than without them', ()
   assert.ok(boil(150) < boil(0));
 });
 
-test('a recipe’s own wait stands beside the calculated one where one is half as long again as the other', () => {
+test('a recipe’s own wait is shown beside the calculated one where one is half as long again as the other', () => {
   const stated = (minMinutes: number) =>
     waitOf(
       slabOf(
@@ -154,7 +154,7 @@ test('a recipe’s own wait stands beside the calculated one where one is half a
   );
 });
 
-test('until when it cuts, in words: what cracks, what is too firm later, and what is too firm already', () => {
+test('the latest moment to cut, in words: what cracks, what is too firm later, and what is too firm already', () => {
   const minutes = (n: number) => `${n} min`;
   const says = (why: 'cracks' | 'too-firm', toMinutes: number | null) =>
     cutLimitText(

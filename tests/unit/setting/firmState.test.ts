@@ -38,7 +38,7 @@ function followed(of: PouredLayer, from: number, ...celsius: readonly number[]):
   return state;
 }
 
-test('poured at minute 10: the next at 27 °C, cut at 25, packed at 22, cracked at 21, each from its pour', () => {
+test('poured at minute 10: the next at 27 °C, cut at 25, packed at 22, cracks at 21, each from its pour', () => {
   const state = followed(layer, 10, 35, 27, 25, 22, 21);
   assert.deepEqual(
     [state.pouredAt, state.takesNextAt, state.cutsAt, state.packsAt, state.tooFirmAt],
@@ -54,7 +54,7 @@ test('poured at minute 10: the next at 27 °C, cut at 25, packed at 22, cracked 
   assert.deepEqual(statesOf(newState(layer)), { cuts: null, packs: null });
 });
 
-test('its face decides about the next layer, its middle about the knife, its warmest part about packing', () => {
+test('the face decides about the next layer, the middle about the knife, the warmest part about packing', () => {
   const state = newState(layer);
   follow(state, layer, { ...alike(35), upperC: 20 }, 0, 20);
   assert.deepEqual([state.takesNextAt, state.cutsAt], [0, null]);
@@ -66,14 +66,14 @@ test('its face decides about the next layer, its middle about the knife, its war
   assert.equal(state.packsAt, 3);
 });
 
-test('nothing is done to it before its time, counted from its pour', () => {
+test('nothing happens to a layer before its minimum time, counted from its pour', () => {
   const state = followed({ ...layer, minMinutes: 3 }, 50, 20, 20, 20, 20);
   assert.deepEqual([state.takesNextAt, state.cutsAt, state.packsAt, state.tooFirmAt], [53, 53, 53, 53]);
   const early = followed({ ...layer, minMinutes: 4 }, 50, 20, 20, 20, 20);
   assert.deepEqual([early.takesNextAt, early.cutsAt, early.packsAt, early.tooFirmAt], [null, null, null, null]);
 });
 
-test('warmed again it may be a fiftieth softer and is still cut; softer than that it is neither cut nor packed, until it is firm anew', () => {
+test('warmed again it may be a fiftieth softer and is still cut; softer, it is neither cut nor packed until firm again', () => {
   const firm = [20, 25.19];
   assert.deepEqual(statesOf(followed(layer, 0, ...firm)), { cuts: 0, packs: 0 });
   assert.deepEqual(statesOf(followed(layer, 0, ...firm, 25.21)), { cuts: null, packs: null });
@@ -88,7 +88,7 @@ test('warmed again it may be a fiftieth softer and is still cut; softer than tha
   assert.deepEqual(statesOf(followed(said, 0, 25, 24, 25.1)), { cuts: null, packs: null });
 });
 
-test('what lags gains nothing in the minute of its pour, and a minute’s share in each after it', () => {
+test('a firmness with a lag gains nothing in the minute of its pour, and a minute’s share in each after it', () => {
   const slow: PouredLayer = { ...layer, firmness: { ...firmness, lagMinutes: 10 } };
   assert.equal(followed(slow, 5, 20).middle, 0);
   near([followed(slow, 5, 20, 20).middle, followed(slow, 5, 20, 20).face], [1 - Math.exp(-0.1), 1 - Math.exp(-0.1)]);
@@ -105,7 +105,7 @@ test('it cracks once it is cut and too firm; what does not crack never does', ()
   assert.equal(followed({ ...layer, firmness: stiff }, 0, 21).tooFirmAt, null);
 });
 
-test('until when the top is cut clean: till it cracks, at least twenty minutes; as long again as it took where only that is known', () => {
+test('until when the top cuts clean: until it cracks, at least twenty minutes; as long again as it took where only that is known', () => {
   const until = (top: Partial<PouredLayer>, tooFirmAt: number | null, from: number, pouredAt: number | null = 100) => {
     const state = { ...newState(layer), pouredAt, tooFirmAt };
     return (
@@ -144,7 +144,7 @@ test('a caramel is too firm to cut from 26 K above its glass transition, whateve
   assert.equal(glassFirmness(-6, false, 0.2).tooFirm, null, 'it is as firm as it gets before');
 });
 
-test('until when a slab cuts is the first of its limits, with what ends it', () => {
+test('the latest moment to cut is the earliest of its limits, with what sets it', () => {
   const state = (tooFirmAt: number | null) => ({ ...newState(layer), pouredAt: 0, tooFirmAt });
   const until = (of: readonly (readonly [PouredLayer, number | null])[], from: number) =>
     cutUntil(
@@ -189,7 +189,7 @@ test('until when a slab cuts is the first of its limits, with what ends it', () 
   );
 });
 
-test('a place ends it where the layer is too firm at rest there: a caramel in the fridge, a brittle top', () => {
+test('a place sets the limit where the layer ends up too firm there: a caramel in the fridge, a brittle top', () => {
   assert.deepEqual([endsTooFirm(caramel, true, 20.1), endsTooFirm(caramel, false, 20)], [false, true]);
   // 90 % firm at 21 °C.
   assert.deepEqual([endsTooFirm(layer, true, 21), endsTooFirm(layer, true, 21.1)], [true, false]);

@@ -28,7 +28,7 @@ const every = [
   iceFirmness(-2.4),
 ];
 
-test('law: nothing is firmer for being warmer, all is between nothing and all, and thresholds come in their order', () => {
+test('law: nothing is firmer for being warmer, firmness is between 0 and 1, and thresholds are in order', () => {
   const celsius = fc.double({ min: -30, max: 160, noNaN: true });
   fc.assert(
     fc.property(fc.constantFrom(...every), celsius, celsius, (firmness, a, b) => {
@@ -39,7 +39,7 @@ test('law: nothing is firmer for being warmer, all is between nothing and all, a
   );
 });
 
-test('law: it gains towards its rest, by a factor e in its lag, never beyond; in the warmth it softens at once', () => {
+test('law: firmness approaches its final value, by a factor e in its lag, never beyond; in the warmth it falls at once', () => {
   const share = fc.double({ min: 0, max: 1, noNaN: true });
   fc.assert(
     fc.property(
@@ -66,7 +66,7 @@ test('solid fat of milk, published: 16 % at 20 C, 29 at 15; half way between, ha
   assert.ok(close(firmAt(fat, 17.5), 0.225));
 });
 
-test('chocolate: out of temper it begins to set two and a half degrees lower, with other fats lower still, and with enough of them bends', () => {
+test('chocolate: untempered it sets two and a half degrees lower, with other fats lower still, and with enough of them it bends', () => {
   const begins = (isTempered: boolean, other: number) => chocolateFirmness(isTempered, other).curve.at(-1)![0];
   assert.deepEqual([begins(true, 0), begins(false, 0), begins(true, 0.2)], [29, 26.5, 26]);
   assert.deepEqual(
@@ -84,7 +84,7 @@ test('glass transitions by Gordon and Taylor: dry, and with a tenth of water', (
   assert.ok(fudge < glassTransitionC(0.1, 0) && fudge < glassTransitionC(0.12, -1));
 });
 
-test('freezing: 100 g of water with 26 g of sugars begins near -2 C; half is ice at twice that; all heats together are the ice’s', () => {
+test('freezing: 100 g of water with 26 g of sugars begins near -2 C; half is ice at twice that; the latent heat sums to that of the ice', () => {
   // 26 / 260 = 0.1 mol in 100 g: one molal, 1.86 K, and 0.2 for what else is dissolved.
   const freezingC = freezingPointC(100, 26);
   assert.ok(close(freezingC, -2.06));
@@ -97,7 +97,7 @@ test('freezing: 100 g of water with 26 g of sugars begins near -2 C; half is ice
   }
 });
 
-test('heats of fats add: 45 J for a gram of chocolate, 80 for one of milk fat over what of it is solid', () => {
+test('latent heats of fats add up: 45 J for a gram of chocolate, 80 for one of milk fat over its solid part', () => {
   const sum = (latents: readonly { readonly jPerKg: number }[]) => latents.reduce((all, { jPerKg }) => all + jPerKg, 0);
   const tempered = chocolateFirmness(true, 0);
   assert.deepEqual(latentsOf({ chocolate: 1, milkFat: 0, coconutFat: 0 }, tempered), [
@@ -119,7 +119,7 @@ test('heats of fats add: 45 J for a gram of chocolate, 80 for one of milk fat ov
   assert.deepEqual(latentsOf({ chocolate: 0, milkFat: 0, coconutFat: 0 }, tempered), []);
 });
 
-test('where it never gets so firm, what may be soft is taken as it gets there; chocolate is not, and nothing is in the heat', () => {
+test('what never gets firm enough counts at its firmest if it may be soft; chocolate does not, and nothing does in the heat', () => {
   const fat = firmnessOf('milk fat');
   assert.equal(wantedFirm(0.3, fat, 4), 0.3);
   assert.ok(close(wantedFirm(0.3, fat, 20), 0.9 * 0.16));

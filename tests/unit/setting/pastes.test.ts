@@ -76,7 +76,7 @@ test('a boil thick with condensed milk sets like bought caramel, whatever its en
   );
 });
 
-test('chocolate with cream is a ganache, which no temper sets; dry and poured cool it counts as tempered', () => {
+test('chocolate with cream is a ganache, which tempering does not set; dry and poured cool it counts as tempered', () => {
   assert.equal(
     stuffOf(
       [
@@ -122,7 +122,7 @@ test('sugar pastes stiffen; icing without fat dries and milk swells, both slower
   assert.equal(stuffOf([['raspberry jam', 200]]), 'cold');
 });
 
-test('cream cheese and cream knit over hours from soft; marshmallows only cool; a butter cream sets by its fat', () => {
+test('cream cheese and cream firm up over hours; marshmallows only cool; a butter cream sets by its fat', () => {
   const cream = layerOf([
     ['cream cheese', 400],
     ['whipping cream', 200],

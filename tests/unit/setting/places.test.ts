@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { contactC, dewPointC, facesIn, pourAtMostC, warmFaceFactor } from '$core/setting';
 import { close } from '../figures';
 
-test('faces: a shelf lets half the air to the foot, a rack all; foil halves the top; marble draws sixty', () => {
+test('faces: on a shelf the base gets half the air, on a rack all; foil halves the top; marble draws sixty', () => {
   const places = { roomC: 19 };
   const on = (place: 'room' | 'fridge' | 'freezer' | 'marble', support: { on: 'shelf' | 'rack'; foil: boolean }) => {
     const { top, bottom } = facesIn(place, places, support);
@@ -21,7 +21,7 @@ test('faces: a shelf lets half the air to the foot, a rack all; foil halves the 
   assert.deepEqual([own.top.h, own.bottom.h], [12, 12]);
 });
 
-test('a warm face loses heat faster: as handbooks have it 9 W/m² K at 10 K above the room, 13.3 at 75 K', () => {
+test('a warm face loses heat faster: as in handbooks 9 W/m² K at 10 K above the room, 13.3 at 75 K', () => {
   assert.ok(Math.abs(8 * warmFaceFactor(31, 21) - 9) < 0.5);
   assert.ok(Math.abs(8 * warmFaceFactor(96, 21) - 13.3) < 0.5);
   assert.deepEqual([warmFaceFactor(21, 21), warmFaceFactor(5, 21)], [1, 1]);
@@ -31,7 +31,7 @@ test('a warm face loses heat faster: as handbooks have it 9 W/m² K at 10 K abov
   assert.equal(stone.bottom.h, 60);
 });
 
-test('the contact of two alike is half way; a pour at its limit meets the lower layer just as it softens', () => {
+test('the contact temperature of two equal layers is the mean; a pour at its limit meets the lower layer just as it softens', () => {
   const a = { k: 0.25, rho: 1250, cp: 1900 };
   const b = { k: 0.4, rho: 900, cp: 2600 };
   assert.ok(close(contactC({ ...a, celsius: 60 }, { ...a, celsius: 20 }), 40));
@@ -39,7 +39,7 @@ test('the contact of two alike is half way; a pour at its limit meets the lower 
   assert.ok(close(contactC({ ...a, celsius: most }, { ...b, celsius: 18 }), 28));
 });
 
-test('two bodies meet between them by what each holds: sqrt(k rho cp)', () => {
+test('two bodies meet at a temperature weighted by their effusivity: sqrt(k rho cp)', () => {
   const like = { k: 0.25, rho: 1200, cp: 2000 };
   assert.ok(close(contactC({ ...like, celsius: 80 }, { ...like, celsius: 20 }), 50));
   // Four times the conductivity is twice the effusivity: two parts of the one, one of the other.
@@ -55,13 +55,13 @@ test('a heavy syrup at 100 C on a light crumb at 20 C meets it at 76 C, and has 
   assert.ok(close(pourAtMostC(syrup, crumb, 45), 45 + (424.264 / 987.421) * 25, 1e-5));
 });
 
-test('dew points by psychrometric tables: 21 C at 60 % is 12.9 C, 25 C at 50 % is 13.9 C', () => {
+test('dew points of psychrometric tables: 21 C at 60 % is 12.9 C, 25 C at 50 % is 13.9 C', () => {
   assert.ok(Math.abs(dewPointC(21, 0.6) - 12.9) < 0.1);
   assert.ok(Math.abs(dewPointC(25, 0.5) - 13.9) < 0.1);
   assert.ok(close(dewPointC(18, 1), 18, 1e-6));
 });
 
-test('dew: 21 C at 60 % sweats below 12.9 C, at 100 % at once; a dry room counts as one percent', () => {
+test('condensation: at 21 C and 60 % below 12.9 C, at 100 % at once; a dry room counts as one percent', () => {
   assert.equal(dewPointC(21, 0.6).toFixed(1), '12.9');
   assert.equal(dewPointC(21, 1).toFixed(3), '21.000');
   assert.equal(dewPointC(21, 1.4), dewPointC(21, 1));

@@ -20,7 +20,7 @@ test('0.9 kg of syrup from 114 to 50 °C in a room of 20 °C, worked by hand', (
   near(cooledTo(syrup(0.9), 114, 63.3, 20), 50, 0.001);
 });
 
-test('a fudge of a usual size cools in an hour or so in the room, and in some twenty minutes in cold water', () => {
+test('a fudge of a usual size cools in about an hour in the room, and in some twenty minutes in cold water', () => {
   for (const massKg of [0.6, 0.9, 1.2]) {
     const room = minutesToCool(syrup(massKg), 114, 45, 'room', 21);
     const bath = minutesToCool(syrup(massKg), 114, 45, 'cold water', 21);
@@ -29,7 +29,7 @@ test('a fudge of a usual size cools in an hour or so in the room, and in some tw
   }
 });
 
-test('law: cooling in two stretches is cooling in one; more takes longer; what is cold enough takes no time', () => {
+test('law: cooling in two stretches equals cooling in one; more mass takes longer; what is cold enough takes no time', () => {
   fc.assert(
     fc.property(
       fc.record({
@@ -59,7 +59,7 @@ test('law: cooling in two stretches is cooling in one; more takes longer; what i
   );
 });
 
-test('the temperature is followed through the steps: boiled, left to cool, beaten; one that is cold already stays as it is', () => {
+test('the temperature is followed through the steps: boiled, left to cool, beaten; a cold mixture stays as it is', () => {
   const pot = potAtRest({ grams: null, densityGPerMl: 1.3 }, 900);
   const fudge = (celsius: number): Preparation => ({
     id: 'f',
@@ -85,7 +85,7 @@ test('the temperature is followed through the steps: boiled, left to cool, beate
   assert.equal(coolingThrough({ ...fudge(45), steps: [boil!, beat!] }, pot, 20).laidC, null);
 });
 
-test('pear penuche: the clock waits for the pot, and it is laid as it is beaten, not as it was boiled', () => {
+test('pear penuche: the schedule waits for the pot, and it is laid as beaten, not as boiled', () => {
   const slab = demoSlabs.find(({ name }) => name === 'Pear penuche')!;
   const [cooled] = coolingOf(slab, demoLarder, shop);
   const { activities } = workOf(slab, demoLarder, shop);

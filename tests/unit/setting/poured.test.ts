@@ -25,7 +25,7 @@ function poured(slab: Slab): PouredLayer {
 }
 const baked = { steps: [{ id: 'b', text: 'Bake', minutes: 20, ovenC: 165 }] };
 
-test('what each kind of layer is laid at, becomes firm by, softens at, and whether it cracks under a cold blade', () => {
+test('for each kind of layer: laid at, firm at, softens at, and whether it cracks under a cold blade', () => {
   const cases: readonly (readonly [string, Slab, number, Stuff, number | null, boolean])[] = [
     ['chocolate', slabOf({ lines: lines(['dark chocolate', 300]) }), 32, 'melted chocolate', 28, true],
     ['a gel', slabOf({ lines: lines(['water', 200], ['gelatine leaf', 6]) }), 20, 'slow gel', 27, false],
@@ -79,7 +79,7 @@ test('what each kind of layer is laid at, becomes firm by, softens at, and wheth
   );
 });
 
-test('a warm blade cracks nothing, and what is frozen, tempered, beaten or whipped becomes firm in its own way', () => {
+test('a warm blade cracks nothing, and frozen, tempered, beaten or whipped layers become firm in their own way', () => {
   const chocolate = slabOf({ lines: lines(['dark chocolate', 300]) });
   for (const [tool, cracks] of [
     ['hot blade', false],
@@ -103,7 +103,7 @@ test('a warm blade cracks nothing, and what is frozen, tempered, beaten or whipp
   assert.equal(stuff({ lines: lines(['oat biscuit crumbs', 200], ['coconut oil', 90]) }), 'coconut fat');
 });
 
-test('heat that is given back: 45 J for each g of chocolate, that of milk fat, both where there are both', () => {
+test('latent heat: 45 J for each g of chocolate, that of milk fat, both where there are both', () => {
   const half = poured(slabOf({ lines: lines(['dark chocolate', 100], ['golden syrup', 100]), lossPercent: 0 }));
   assert.deepEqual(
     half.latents.map(({ jPerKg }) => jPerKg),
@@ -152,7 +152,7 @@ const two = (
 });
 const plain = (...of: readonly [string, number][]) => ({ lines: lines(...of), lossPercent: 0 });
 
-test('of two preparations each counts by what is laid of it', () => {
+test('two mixtures count by how much of each is laid', () => {
   // Half of 100 g of water and a quarter of 200 g of sugar: half and half, by mass.
   const half = poured(two(plain(['water', 100]), plain(['caster sugar', 200]), [0.5, 0.25]));
   const mixed = poured(slabOf(plain(['water', 50], ['caster sugar', 50])));
@@ -165,7 +165,7 @@ test('of two preparations each counts by what is laid of it', () => {
   assert.equal(poured(two(plain(['moon dust', 100]), plain(['water', 200]), [1, 0.5])).assumed, true);
 });
 
-test('laid as the warmer of two has cooled, where both were left to; a baked one beside a cold one is warm', () => {
+test('laid as warm as the warmer of two cooled mixtures; a baked one beside a cold one is warm', () => {
   const cool = (celsius: number) => ({
     ...plain(['water', 500]),
     steps: [{ id: `c${celsius}`, text: 'Let it cool', minutes: 30, coolTo: { celsius } }],
@@ -177,7 +177,7 @@ test('laid as the warmer of two has cooled, where both were left to; a baked one
   assert.equal(poured(two(base, plain(['oat biscuit crumbs', 100]), [1, 1])).pourC, 90);
 });
 
-test('cold blades crack what is brittle; without a cut nothing does; what bakes together goes on hot, but for the lowest', () => {
+test('cold blades crack what is brittle; without a cut nothing does; what bakes together is laid hot, except the lowest', () => {
   const chocolate = slabOf({ lines: lines(['dark chocolate', 300]) });
   const cracks = (tool: 'cold blade' | 'serrated' | 'wire' | 'rollers' | 'hot blade') =>
     poured({ ...chocolate, cut: { columns: 1, rows: 1, tool } }).brittle;
@@ -226,7 +226,7 @@ test('syrups in a boil lower its glass transition by their share of its sugars, 
   assert.deepEqual(both, [glassTransitionC(dry, 0) + 5, glassTransitionC(dry, 0) + 5]);
 });
 
-test('other fats thin a chocolate by their share of all its fat; coconut binds where there is more of it than of milk fat', () => {
+test('other fats soften a chocolate by their share of all its fat; coconut fat binds where it exceeds the milk fat', () => {
   const fat = (name: string) => demoLarder.get(name)!.composition!.fat / 100;
   const [dark, butter] = [300 * fat('dark chocolate'), 40 * fat('butter')];
   const begins = (...of: readonly [string, number][]) => poured(slabOf(plain(...of))).firmness.curve.at(-1)![0];
@@ -241,7 +241,7 @@ test('other fats thin a chocolate by their share of all its fat; coconut binds w
   assert.equal(poured(slabOf(plain(['icing sugar', 300], ['coconut oil', 10]))).firmness.stuff, 'sweet paste');
 });
 
-test('in the freezer what is a third water freezes; what is dry is firm as it is elsewhere', () => {
+test('in the freezer what is a third water freezes; what is dry is as firm as elsewhere', () => {
   const inFreezer = (waterG: number) =>
     poured(slabOf(plain(['water', waterG], ['caster sugar', 1000 - waterG]), { set: { place: 'freezer' } })).firmness
       .stuff;

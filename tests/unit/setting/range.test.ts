@@ -7,7 +7,7 @@ import { room, still, support } from './still';
 const thin = { ...still, thicknessMm: 3 };
 const two = [thin, { ...thin, id: 'b' }];
 
-test('quick with half as much air again, slow with two thirds of it, and all else as usual', () => {
+test('the short end of a range with half as much heat transfer again, the long end with two thirds of it', () => {
   const range = settingRange(two, [], room, support);
   const [usual, quick, slow] = [1, 1.5, 0.65].map((airFactor) => settingOf(two, [], { ...room, airFactor }, support));
   assert.deepEqual(range.cutWindow, usual!.cutWindow);
@@ -24,14 +24,14 @@ test('quick with half as much air again, slow with two thirds of it, and all els
     });
 });
 
-test('a layer that slow air never gets to is told so, and the quick one all the same', () => {
+test('a layer that never sets at the long end of its range is reported, with the short end all the same', () => {
   // In still air the lower one takes the next only after its hours are over.
   const never = settingRange([{ ...thin, setC: 17 }, two[1]!], [], room, support);
   assert.deepEqual(never.layers[0]!.takesNextAfterMinutes, { quick: null, usual: null, slow: null });
   assert.equal(never.layers.length, 1);
 });
 
-test('the air of a place from the wait that was measured there: the one that gives just that wait', () => {
+test('the heat transfer of a place fitted to a measured wait gives that wait', () => {
   const places = { ...room, dewC: 10 };
   const waits = (h: number) => settingOf([thin], [], { ...room, fitted: { room: h } }, support).layers[0]!;
   const measured = waits(5).setAfterMinutes!;
@@ -52,7 +52,7 @@ test('the air of a place from the wait that was measured there: the one that giv
   assert.deepEqual([inFridge(1.001 * cold).setAfterMinutes, inFridge(0.999 * cold).setAfterMinutes], [12, 13]);
 });
 
-test('no air takes so long or is so quick: nothing is fitted', () => {
+test('a wait that no heat transfer gives is not fitted', () => {
   assert.equal(fittedH([thin], 0, 1, 'room', room, support), null);
   assert.equal(fittedH([thin], 0, 2000, 'room', room, support), null);
 });

@@ -23,7 +23,7 @@ import { still } from './still';
 const soft = { ...still, setC: null };
 const curve: LayerCurve = { warmestC: [60, 31.26], meanC: [], middleC: [], lowerC: [], upperC: [] };
 
-test('each stuff says in other words why it becomes firm', () => {
+test('each way of setting has its own sentence', () => {
   const reasons = STUFFS.map((stuff) =>
     setReasonText(setReason({ ...soft, firmness: { ...soft.firmness, stuff } }, 20, curve), METRIC),
   );
@@ -38,7 +38,7 @@ test('why it is not set: not firm enough, or not cold enough, and how warm it st
   assert.deepEqual(cold, { ...of, code: 'never-cold', neededC: 24, staysAtC: 31.26 });
 });
 
-test('only fats, slow gels, caramels and untempered chocolate are taken soft where they stand warm', () => {
+test('only fats, slow gels, caramels and untempered chocolate are accepted soft in a warm place', () => {
   const soft = (['milk fat', 'coconut fat', 'slow gel', 'grain', 'fast gel', 'baked', 'cold'] as const).filter(
     (stuff) => firmnessOf(stuff).softIsFine,
   );
@@ -55,12 +55,12 @@ test('only fats, slow gels, caramels and untempered chocolate are taken soft whe
   );
 });
 
-test('a fast gel is half firm at 32.5 °C and liquid at 40; an eighth of other fats still cracks, more bends', () => {
+test('a fast gel is half firm at 32.5 °C and liquid at 40; chocolate with an eighth of other fats still cracks, with more it bends', () => {
   near([firmAt(firmnessOf('fast gel'), 32.5), firmAt(firmnessOf('fast gel'), 40)], [0.5, 0]);
   assert.deepEqual([chocolateFirmness(true, 0.12).tooFirm, chocolateFirmness(true, 0.121).tooFirm], [0.93, null]);
 });
 
-test('heats of fats by their stretches: milk fat in three, coconut fat in one, chocolate over the range of its firmness', () => {
+test('latent heats of fats by range: milk fat in three, coconut fat in one, chocolate over the range of its firmness', () => {
   const none = { chocolate: 0, milkFat: 0, coconutFat: 0 };
   const milk = latentsOf({ ...none, milkFat: 0.5 }, firmnessOf('milk fat'));
   assert.deepEqual(
@@ -89,7 +89,7 @@ test('heats of fats by their stretches: milk fat in three, coconut fat in one, c
   assert.deepEqual(range(chocolateFirmness(true, 0.1)), [18.5, 27.5]);
 });
 
-test('ice by 1 - Tf / T, as a share of what there is at -18 °C: from -2, from -6 and from -10 °C down', () => {
+test('ice by 1 - Tf / T, as a share of the ice at -18 °C: from -2, from -6 and from -10 °C down', () => {
   // At -8, -12, -5, -3: 3/4, 5/6, 3/5, 1/3 of 8/9.
   const two = iceFirmness(-2);
   assert.deepEqual(
@@ -116,7 +116,7 @@ test('ice by 1 - Tf / T, as a share of what there is at -18 °C: from -2, from -
   near([freezingPointC(100, 52)], [-3.92]);
 });
 
-test('the heat of ice in ranges that grow: 1/3, 3/5 and 4/5 of the water by -3, -5 and -10 °C', () => {
+test('the heat of ice in growing ranges: 1/3, 3/5 and 4/5 of the water by -3, -5 and -10 °C', () => {
   const found = iceLatents(0.5, -2);
   assert.deepEqual(
     found.map(({ fromC, toC }) => [fromC, toC]),
@@ -152,7 +152,7 @@ test('the heat of ice in ranges that grow: 1/3, 3/5 and 4/5 of the water by -3, 
   assert.deepEqual(iceLatents(0.9, -17.95), []);
 });
 
-test('taken as firm as it gets: nine tenths of that, where it is an eighth at all', () => {
+test('counted at its firmest: nine tenths of that, if it is at least an eighth', () => {
   const fat = firmnessOf('milk fat');
   // At 22.5 °C it is 0.12 at rest, which is too little; at 22 it is 0.128.
   assert.equal(wantedFirm(0.3, fat, 22.5), 0.3);

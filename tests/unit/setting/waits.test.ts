@@ -29,7 +29,7 @@ test('the cut window: none for what is soft; as long again as it took to set for
   assert.equal(under.cutWindow.toMinutes, null);
 });
 
-test('a layer whose next one has to come within two hours is laid on while it is hot; with longer it waits', () => {
+test('a layer that must be covered within two hours is laid on while hot; with longer it waits', () => {
   const next = { ...still, id: 'b' };
   const waits = (part: Partial<PouredLayer>) =>
     settingOf([{ ...still, thicknessMm: 40, ...part }, next], [], room, support).layers[0]!;
@@ -43,7 +43,7 @@ test('a layer whose next one has to come within two hours is laid on while it is
   assert.equal(waits({ minMinutes: set + 33 }).setAfterMinutes, set + 33);
 });
 
-test('what never sets is shown for four hours, what has set for an hour more; two days are looked at', () => {
+test('a layer that never sets is shown for four hours, one that has set for an hour more; two days are searched', () => {
   const never = settingOf([{ ...still, setC: 10 }], [], room, support);
   assert.deepEqual(
     [never.layers[0]!.setAfterMinutes, never.layers[0]!.nextFromMinutes, never.minutes.length],
@@ -57,7 +57,7 @@ test('what never sets is shown for four hours, what has set for an hour more; tw
   assert.equal(settingOf([{ ...still, minMinutes: 48 * 60 + 1 }], [], room, support).layers[0]!.setAfterMinutes, null);
 });
 
-test('in another place from the minute on which it is moved, and its last place goes on', () => {
+test('in another place from the minute it is moved, and its last place goes on', () => {
   const moved = settingOf(
     [still],
     [
@@ -73,14 +73,14 @@ test('in another place from the minute on which it is moved, and its last place 
   assert.ok(moved.layers[0]!.setAfterMinutes! < only.layers[0]!.setAfterMinutes!);
 });
 
-test('foil and a rack are followed: covered it sets later, on a rack sooner', () => {
+test('foil and a rack count: covered it sets later, on a rack sooner', () => {
   const minutes = (on: 'shelf' | 'rack', foil: boolean) =>
     settingOf([still], [], room, { on, foil }).cutWindow.fromMinutes!;
   assert.ok(minutes('shelf', true) > minutes('shelf', false));
   assert.ok(minutes('rack', false) < minutes('shelf', false));
 });
 
-test('a wait says why: cold right through, cold before its time, never cold here, and what was assumed', () => {
+test('a wait has its reason: cooled through, cold before its time, never cold here, and what was assumed', () => {
   const why = (part: Partial<PouredLayer>) => settingOf([{ ...still, ...part }], [], room, support).layers[0]!.reason;
   const of = { layer: 'A', isAssumed: false };
   assert.deepEqual(why({}), { ...of, code: 'cooled', toC: 25 });
@@ -95,7 +95,7 @@ test('a wait says why: cold right through, cold before its time, never cold here
   assert.deepEqual(why({ assumed: true }), { ...of, isAssumed: true, code: 'cooled', toC: 25 });
 });
 
-test('what meets: only a softer layer below melts, at more than it softens at; the lowest meets nothing', () => {
+test('contact: only a softer layer below melts, above its softening point; the lowest meets nothing', () => {
   const on = (softensC: number | null, pourC: number) =>
     settingOf(
       [
@@ -137,7 +137,7 @@ test('minute by minute: the face is the end of the last curve, and time goes on 
   assert.deepEqual([never.layers.length, never.cutWindow.fromMinutes], [1, null]);
 });
 
-test('wrapped from the freezer until it no longer sweats: longer the damper the room, never where it is dry', () => {
+test('wrapped from the freezer until there is no more condensation: longer in a damp room, never where it is dry', () => {
   const cold = { ...still, place: 'freezer', minMinutes: 300 } as const;
   const wrapped = (dewC: number | undefined, on: 'shelf' | 'rack' = 'shelf') =>
     settingOf([cold], [], { ...room, dewC }, { on, foil: false }).wrappedMinutes;
@@ -152,7 +152,7 @@ test('wrapped from the freezer until it no longer sweats: longer the damper the 
   assert.ok(bare.minutes[bare.layers[0]!.meanC.findIndex((celsius) => celsius >= 10)]! < wrapped(10));
 });
 
-test('a stack higher than ten centimetres is worked out in coarser cells, so that it costs no more', () => {
+test('a stack higher than ten centimetres is calculated in coarser cells, so that it costs no more', () => {
   const stack = (layers: number) =>
     Array.from({ length: layers }, (_, i) => ({ ...still, id: `t${i}`, thicknessMm: 25 }));
   // While one sets, those above it are not there: half of (n + 1) runs of the whole.
@@ -164,7 +164,7 @@ test('a stack higher than ten centimetres is worked out in coarser cells, so tha
   assert.ok(settingWork(thick) > 1 && settingWork(thick.slice(0, 5)) < 1);
 });
 
-test('worked otherwise: minute by minute through both places and both pours, from the heat alone', () => {
+test('checked another way: minute by minute through both places and both pours, from the heat alone', () => {
   const stays = [
     { place: 'room', minutes: 10 },
     { place: 'fridge', minutes: 1 },
@@ -203,14 +203,14 @@ test('worked otherwise: minute by minute through both places and both pours, fro
   assert.equal(found.layers[1]!.curve.meanC[35], both.layer(1).meanC);
 });
 
-test('the face that it ends with is the end of what is shown, set or not', () => {
+test('the final face is the end of what is shown, set or not', () => {
   for (const layers of [[still], [{ ...still, setC: 10 }], [still, { ...still, id: 'b' }]]) {
     const { faceC, layers: waits } = settingOf(layers, [], room, support);
     assert.equal(faceC, waits.at(-1)!.curve.upperC.at(-1));
   }
 });
 
-test('hot on hot: what would have come of the lower one alone did not happen', () => {
+test('hot on hot: the lower layer alone has no result of its own', () => {
   const alone = settingOf([still], [], room, support).layers[0]!;
   const set = alone.setAfterMinutes!;
   const next = { ...still, id: 'b' };
@@ -224,7 +224,7 @@ test('hot on hot: what would have come of the lower one alone did not happen', (
   assert.equal(hot[0]!.setAfterMinutes, set);
 });
 
-test('each from its own pour: when it takes the next, and when after the last comes the knife', () => {
+test('times from each layer’s own pour: when it takes the next one, and when it can be cut after the last', () => {
   const three = [still, { ...still, id: 'b' }, { ...still, id: 'c' }];
   const { layers, cutWindow } = settingOf(three, [], room, support);
   assert.ok(layers[1]!.pouredAt > 20 && layers[2]!.pouredAt > layers[1]!.pouredAt);
@@ -248,7 +248,7 @@ test('the others are followed for eight hours after the last is set, and it is p
   assert.ok(states.packs! > setAfterMinutes! + 100);
 });
 
-test('a hard-ball caramel is cut while it is lukewarm, and in the fridge sooner; a softer one at any time in the room', () => {
+test('a hard-ball caramel is cut while lukewarm, and in the fridge sooner; a softer one at any time in the room', () => {
   const caramel = (transitionC: number): PouredLayer => ({
     ...{ ...still, name: 'Caramel', setC: null, pourC: 100 },
     firmness: glassFirmness(transitionC, false),

@@ -5,7 +5,7 @@ import { settledPricing } from '$core/cost';
 import { moneyTurned } from '$core/shop';
 import { demoShop as demo } from '../things';
 
-test('by a rate every amount is turned to the new coin, and percentages stay', () => {
+test('with a rate every amount is converted to the new currency, and percentages stay', () => {
   const yen = moneyTurned(demo, { from: 'EUR', to: 'JPY', rate: 160, coin: 1 });
   assert.equal(yen.boxes![0]!.price, Math.round(0.34 * 160));
   assert.equal(yen.channels!.find(({ feeEach }) => feeEach !== undefined)!.feeEach, 96);
@@ -17,7 +17,7 @@ test('by a rate every amount is turned to the new coin, and percentages stay', (
   assert.equal(moneyTurned(percent, { from: 'EUR', to: 'JPY', rate: 160, coin: 1 }).pricing!.overhead!.amount, 10);
 });
 
-test('without a rate amounts are marked and not counted, and back in their currency nothing was lost', () => {
+test('without a rate amounts are marked and not counted, and back in their currency nothing is lost', () => {
   const there = moneyTurned(demo, { from: 'EUR', to: 'JPY', rate: null, coin: 1 });
   assert.equal(there.boxes![0]!.currency, 'EUR');
   assert.equal(there.boxes![0]!.price, 0.34);
@@ -27,13 +27,13 @@ test('without a rate amounts are marked and not counted, and back in their curre
   assert.deepEqual(JSON.parse(JSON.stringify(back)), demo);
 });
 
-test('what was marked of a third currency stays as it is, whatever the rate', () => {
+test('amounts marked with a third currency stay as they are, whatever the rate', () => {
   const shop = { ...demo, bags: [{ name: 'bag', price: 2, currency: 'GBP' }] };
   const turned = moneyTurned(shop, { from: 'EUR', to: 'USD', rate: 1.1, coin: 100 });
   assert.deepEqual(turned.bags, [{ name: 'bag', price: 2, currency: 'GBP' }]);
 });
 
-test('amounts are rounded to the new coin; what has no price, or was never said, stays as it is', () => {
+test('amounts are rounded to the new coin; missing prices stay missing', () => {
   const shop = {
     boxes: [
       { name: 'tin', lengthMm: 100, widthMm: 100, heightMm: 40, price: 1.234 },

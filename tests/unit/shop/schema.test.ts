@@ -8,7 +8,7 @@ const paths = (shop: object) => problemsOf(shopSchema, shop).map(({ path }) => p
 const code = (shop: object) => problemsOf(shopSchema, shop)[0]?.code;
 const hours = (from: unknown, to: unknown, day: unknown = 1) => ({ hours: [{ day, from, to }] });
 
-test('a shop that says nothing of itself is fine, and so is each thing in its whole range', () => {
+test('an empty shop is valid, and so is each setting over its whole range', () => {
   assert.deepEqual(paths({}), []);
   for (const shop of [
     { altitudeM: -500 },
@@ -32,7 +32,7 @@ test('a shop that says nothing of itself is fine, and so is each thing in its wh
     assert.deepEqual(paths(shop), [], JSON.stringify(shop));
 });
 
-test('just outside its range each thing is refused, at its place', () => {
+test('just outside its range each setting is refused, at its place', () => {
   for (const [shop, path] of [
     [{ altitudeM: -501 }, '/altitudeM'],
     [{ altitudeM: 6001 }, '/altitudeM'],
@@ -66,7 +66,7 @@ test('just outside its range each thing is refused, at its place', () => {
     assert.deepEqual(paths(shop), [path], JSON.stringify(shop));
 });
 
-test('hours are times of the clock that differ, on a day of the week', () => {
+test('working hours are two different times of the clock, on a day of the week', () => {
   for (const [from, to] of [
     ['00:00', '23:59'],
     ['09:05', '17:30'],
@@ -95,7 +95,7 @@ test('hours are times of the clock that differ, on a day of the week', () => {
   assert.deepEqual(paths({ hours: [{ day: 1, from: '07:30' }] }), ['/hours/0/to']);
 });
 
-test('zone and locale are those that the machine knows', () => {
+test('time zone and locale are those that the machine knows', () => {
   for (const zone of ['Europe/Dublin', 'UTC', 'Asia/Kathmandu']) assert.deepEqual(paths({ zone }), [], zone);
   for (const zone of ['Europe/Atlantis', '', 7]) {
     assert.deepEqual(paths({ zone }), ['/zone'], String(zone));

@@ -17,7 +17,7 @@ import { plan } from '$core/usecases';
 import { slabs } from '../anySlab';
 import { demoLarder, ryeSlice, shop } from '../things';
 
-test('law: a slab stays a slab file through every edit', () => {
+test('law: a slab stays a valid file through every edit', () => {
   fc.assert(
     fc.property(slabs, fc.nat(3), fc.nat(3), (slab, p, l) => {
       const edits = [
@@ -36,7 +36,7 @@ test('law: a slab stays a slab file through every edit', () => {
   );
 });
 
-test('law: a move keeps everything and puts one thing in its place', () => {
+test('law: a move keeps everything and puts one item in its place', () => {
   fc.assert(
     fc.property(fc.uniqueArray(fc.integer(), { minLength: 1 }), fc.nat(), fc.nat(), (list, a, b) => {
       const [from, to] = [a % list.length, b % list.length];
@@ -47,12 +47,12 @@ test('law: a move keeps everything and puts one thing in its place', () => {
   );
 });
 
-test('a new layer takes what is left of the first preparation', () => {
+test('a new layer takes what is left of the first mixture', () => {
   const grown = addedLayer(addedPreparation(ryeSlice, 'Nuts'), 'Nut layer');
   assert.deepEqual(grown.layers.at(-1)!.from, [{ preparation: 'p4', share: 1 }]);
 });
 
-test('a new layer is called after what it is laid from, and is laid from what is called like it', () => {
+test('a new layer is named after its mixture, and uses the mixture it is named after', () => {
   const grown = addedPreparation(addedPreparation(ryeSlice, 'Nuts'), 'Salt');
   const onTop = (name: string, slab = grown) => addedLayer(slab, name).layers.at(-1)!;
   assert.deepEqual(onTop(' salt ').from, [{ preparation: 'p5', share: 1 }]);
@@ -71,7 +71,7 @@ test('one line, one layer changes, and no other', () => {
   assert.deepEqual(slab.layers.slice(0, 2), ryeSlice.layers.slice(0, 2));
 });
 
-test('parts of lines that went into a removed preparation return; parts for others stay', () => {
+test('parts of lines that went into a removed mixture return; parts for others stay', () => {
   const divided = [
     { share: 0.5, preparation: 'treacle' },
     { share: 0.2, preparation: 'top' },
@@ -84,7 +84,7 @@ test('parts of lines that went into a removed preparation return; parts for othe
   assert.ok(left.layers.every(({ from }) => from.every(({ preparation }) => preparation !== 'treacle')));
 });
 
-test('a move from where nothing is leaves a list as it is', () => assert.deepEqual(moved([1, 2], 5, 0), [1, 2]));
+test('a move from an invalid place leaves a list as it is', () => assert.deepEqual(moved([1, 2], 5, 0), [1, 2]));
 
 test('a blank slab has a plan', () => {
   const { slab, cut, cost } = plan(blankSlab('New'), demoLarder, shop);

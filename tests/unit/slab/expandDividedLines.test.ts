@@ -61,7 +61,7 @@ test('law: the parts of a divided line add up to it, wherever they go', () => {
   );
 });
 
-test('one can across two pots is one can: weighed by its parts, asked for whole', () => {
+test('one can in two mixtures is one can: weighed by its parts, bought whole', () => {
   const planned = plan(canned(0.25), demoLarder, shop, { tins: [{ tin: deepSquare, count: 1 }] });
   const [base, caramel] = planned.preparations;
   assert.ok(close(base!.lines.at(-1)!.massG!, 340 * 0.25 * base!.scaleFactor, 1e-9));
@@ -72,7 +72,7 @@ test('one can across two pots is one can: weighed by its parts, asked for whole'
   assert.ok(close(can!.exact, 0.25 * base!.scaleFactor + 0.75 * caramel!.scaleFactor));
 });
 
-test('a part for a preparation that goes stays where its line is written', () => {
+test('a part for a removed mixture stays where its line is written', () => {
   const slab = withoutPreparation(canned(0.25), 0);
   assert.deepEqual(slab.preparations[0]!.lines.at(-1)!.divided, []);
   const known = canned(0.25);

@@ -35,7 +35,7 @@ const layer = (of: string, part: Partial<Layer> = {}): Layer => ({
 const together = (preparations: Preparation[], layers: Layer[]) =>
   bakedTogether({ preparations, layers })?.layers.map(({ name }) => name) ?? null;
 
-test('the step that bakes is the first with an oven; without steps there is none', () => {
+test('the baking step is the first one with an oven; without steps there is none', () => {
   assert.equal(bakeOf(baked('a', 180))!.id, 'bake a');
   assert.equal(bakeOf(baked('a')), null);
   assert.equal(bakeOf({}), null);
@@ -65,7 +65,7 @@ test('level layers from the bottom bake together while their ovens are at most 3
   );
 });
 
-test('what is left of a preparation, with and without the part that is about to change', () => {
+test('what is left of a mixture, with and without the part that is about to change', () => {
   const from = (share: number) => ({ from: [{ preparation: 'a', share }] });
   const slab = { preparations: [baked('a'), baked('b')], layers: [layer('a', from(0.3)), layer('b', from(0.5))] };
   assert.ok(Math.abs(spareShare(slab, 'a') - 0.2) < 1e-12);
@@ -78,7 +78,7 @@ test('what is left of a preparation, with and without the part that is about to 
   assert.equal(spareShare(over, 'a'), 0);
 });
 
-test('new shares go to the layers in turn, kept from 0 to 1; others stay', () => {
+test('new shares are assigned to the layers in order, limited to 0 to 1; others stay', () => {
   const slab: Slab = {
     ...ryeSlice,
     layers: [
@@ -98,7 +98,7 @@ test('new shares go to the layers in turn, kept from 0 to 1; others stay', () =>
   assert.equal(withShares(slab, 'base', []).name, slab.name);
 });
 
-test('parts of a divided line go to their preparations, and what has nowhere to go stays', () => {
+test('parts of a divided line go to their mixtures, and parts without one stay', () => {
   const line = { ingredient: 'nuts', quantity: 100, unit: 'g' as const };
   const divided = [
     { share: 0.5, preparation: 'b', addedAt: 'mix' },
@@ -124,7 +124,7 @@ test('parts of a divided line go to their preparations, and what has nowhere to 
   assert.deepEqual([shareKept({}), shareKept({ divided: [{ share: 0.7 }, { share: 0.6 }] })], [1, 0]);
 });
 
-test('names that a slab needs: its lines, what is in stock by its scaling or the one asked for, parts of its own ingredients', () => {
+test('names that a slab needs: its lines, its stock by its scaling or the requested one, parts of its own ingredients', () => {
   const stock = (ingredient: string): Scale => ({ mode: 'as-far-as', have: [{ ingredient, quantity: 1, unit: 'g' }] });
   const slab: Slab = {
     ...{ ...ryeSlice, preparations: [{ ...baked('a'), lines: [{ ingredient: 'x', quantity: 1, unit: 'g' }] }] },
@@ -137,7 +137,7 @@ test('names that a slab needs: its lines, what is in stock by its scaling or the
   assert.deepEqual(namesNeeded({ ...slab, scale: { mode: 'scaleFactor', by: 2 }, larder: undefined }), ['x']);
 });
 
-test('in the pot is what goes in before the boil or at it; without a boil, everything', () => {
+test('in the pot is what goes in before or at the boil; without a boil, everything', () => {
   const steps = ['warm', 'boil', 'finish'].map((id) => ({
     id,
     text: id,

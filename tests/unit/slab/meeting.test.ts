@@ -18,7 +18,7 @@ const pot = (id: string, minutes: number, meets?: Preparation['meets']): Prepara
   ],
 });
 
-test('two pots that meet: the shorter is begun later by what it is shorter, and ahead where it is to be ahead', () => {
+test('two pots that meet: the shorter one starts later by the difference, and ahead where it must be ahead', () => {
   assert.equal(preparationMinutes(pot('x', 14)), 14);
   const [meeting] = meetingsOf({
     preparations: [pot('whites', 6, { preparation: 'syrup', aheadMinutes: 1 }), pot('syrup', 20)],

@@ -14,7 +14,7 @@ const older = {
   scale: { mode: 'multiple', by: 2 },
 };
 
-test('an older name is read, and written as the name of today', () => {
+test('an older field name is read, and written as today’s name', () => {
   const read = parseSlab(older);
   assert.ok(read.ok);
   assert.equal(read.value.preparations[1]!.maxScaleFactor, maxScaleFactor);
@@ -22,13 +22,13 @@ test('an older name is read, and written as the name of today', () => {
   assert.deepEqual(read.value.scale, { mode: 'scaleFactor', by: 2 });
 });
 
-test('where both names are written the one of today counts', () => {
+test('where both names are present, today’s counts', () => {
   const both = { ...older, preparations: [base, { ...caramel, maxMultiple: 9 }, top] };
   const read = parseSlab(both);
   assert.ok(read.ok && read.value.preparations[1]!.maxScaleFactor === maxScaleFactor);
 });
 
-test('a wrong value under an older name is refused, and what has no older name stays the same object', () => {
+test('a wrong value under an older name is refused, and a file without older names stays the same object', () => {
   const wrong = parseSlab({ ...older, preparations: [base, { ...unnamed, maxMultiple: -1 }, top] });
   assert.deepEqual(!wrong.ok && wrong.problems.map(({ path, code }) => [path, code]), [
     ['/preparations/1/maxScaleFactor', 'not-positive'],
@@ -50,7 +50,7 @@ test('a request may scale by the older name, of its own and in its slab', () => 
   );
 });
 
-test('a run may be started with the older name too, and a body that is none is refused', () => {
+test('a run may be started with the older name too, and an invalid body is refused', () => {
   const read = readBeginRequest({ slab: 1, scale: { mode: 'multiple', by: 2 } });
   assert.ok(read.ok);
   assert.deepEqual(read.value.scale, { mode: 'scaleFactor', by: 2 });

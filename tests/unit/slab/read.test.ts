@@ -67,7 +67,7 @@ test('law: reading what was written gives the slab back, unknown fields and all'
   );
 });
 
-test('the demo slabs read, fit the published schema and warn of nothing but what they must', () => {
+test('the demo slabs are read, match the published schema and have only the intended checks', () => {
   assert.ok(demoSlabs.length >= 3);
   for (const slab of demoSlabs) {
     assert.ok(fits(slab), JSON.stringify(fits.errors));
@@ -148,7 +148,7 @@ const VALUES = [
   ],
 ];
 
-test('the published JSON Schema is the one that the reader gives: else run npm run schema', () => {
+test('the published JSON Schema is the one generated from the reader', () => {
   assert.deepEqual(schema, JSON.parse(JSON.stringify(slabJsonSchema(SLAB_SCHEMA_TEXTS))));
 });
 
@@ -213,7 +213,7 @@ test('law: any text at all is read or refused with a sentence', () => {
   );
 });
 
-test('each slip has its place and says what to do', () => {
+test('each mistake has its place and says what to do', () => {
   const text = writeSlab(ryeSlice);
   const cutOff = readSlab(text.slice(0, 500));
   assert.ok(!cutOff.ok && cutOff.problems[0]!.code === 'damaged-slab-file');
@@ -261,7 +261,7 @@ test('each slip has its place and says what to do', () => {
   assert.equal(codeAt(shared, '/layers/1/from'), 'layers-over-whole');
 });
 
-test('emoji and right-to-left names are names like others', () => {
+test('emoji and right-to-left names are valid names', () => {
   for (const name of ['🍫🍐', 'שוקולד', 'شوكولاتة', 'a\u0301']) {
     const read = readSlab(writeSlab({ ...ryeSlice, name }));
     assert.ok(read.ok && read.value.name === name);

@@ -71,7 +71,7 @@ test('stages, as printed: the nearest one, and of two that touch the cooler', ()
     assert.ok(toC > fromC && fromC >= (STAGE_RANGES[i - 1]?.toC ?? 0));
 });
 
-test('water boils at 96.7 °C on 1000 m; a check there counts where it was made, or where nothing else is known', () => {
+test('water boils at 96.7 °C at 1000 m; a check there counts for its altitude, or where nothing else is known', () => {
   near([Math.round(waterBoilsC(0) * 10), Math.round(waterBoilsC(1000) * 10)], [1000, 967]);
   assert.ok(checkHolds({}, 3000));
   assert.ok(checkHolds({ boilC: 101 }, 0));
@@ -96,7 +96,7 @@ test('errors of a probe: straight between ice and boiling water, held beyond, on
   near([probeErrorC({ boilC: waterBoilsC(1000) + 1, checkedAtM: 1000 }, 118, 0)], [1]);
 });
 
-test('an infrared thermometer sees the skin: a boil 3.9 K cooler, a still pot more, a stirred one less', () => {
+test('an infrared thermometer reads the surface', () => {
   // (118 - 20) x 25 / (25 + 600), by 120 and by 2500.
   near(
     (['boiling', 'still', 'stirred'] as const).map((motion) => skinDropC(118, 20, motion)),
@@ -114,7 +114,7 @@ test('an infrared thermometer sees the skin: a boil 3.9 K cooler, a still pot mo
   near([seaC, hereC, probeC], [118, 18 + waterBoilsC(1000), 19 + waterBoilsC(1000)]);
 });
 
-test('a straight line is found through its points; one that is far off is not counted', () => {
+test('a straight line is fitted through its points, without outliers', () => {
   const x = [0, 1, 2, 3, 4, 5, 6];
   const y = x.map((at) => 7 + 2 * at);
   const clean = robustLine(
@@ -133,7 +133,7 @@ test('a straight line is found through its points; one that is far off is not co
   assert.equal(robustLine([2, 2, 2], [0, 1, 2], [1, 1, 1]), null);
 });
 
-test('the spread of a line, by hand: residuals of one on either side', () => {
+test('the spread around a line, by hand', () => {
   // y = ±1 about nothing at x = 0..7: slope and variance of least squares.
   const x = [0, 1, 2, 3, 4, 5, 6, 7];
   const y = [1, -1, -1, 1, 1, -1, -1, 1];
@@ -151,7 +151,7 @@ test('the spread of a line, by hand: residuals of one on either side', () => {
   );
 });
 
-test('readings that no pot can have are left out, and so is one that is not later than the last', () => {
+test('impossible readings are left out, and so is one that is not later than the last', () => {
   const readings = [
     [0, 20],
     [1, NaN],

@@ -45,7 +45,7 @@ test('a target at 1,200 m on a probe that shows 98.5 in boiling water', () => {
   );
 });
 
-test('the stages are those of the file format, rise without overlap, and find their own middles', () => {
+test('the stages are those of the file format, rise without overlap, and contain their midpoints', () => {
   assert.deepEqual(
     STAGE_RANGES.map(({ stage }) => stage),
     STAGES,
@@ -76,7 +76,7 @@ test('forecasts under an unsteady flame: in waves of a tenth, and from a minute 
   }
 });
 
-test('a knob that is turned down by a third is noticed within a minute of readings, and one that is not is not', () => {
+test('heat turned down by a third is noticed within a minute of readings, and unchanged heat is not', () => {
   let [noticed, thought] = [0, 0];
   for (let seed = 1; seed <= 20; seed++) {
     for (const turnTo of [0.65, 1]) {
@@ -99,7 +99,7 @@ test('a knob that is turned down by a third is noticed within a minute of readin
   assert.ok(noticed >= 18 && thought <= 1, `${noticed} ${thought}`);
 });
 
-test('how even a flame is: breaks and wanders of made-up lines are found, and none in a straight one', () => {
+test('how steady a flame is', () => {
   const x = Array.from({ length: 200 }, (_, i) => i * 2);
   const noise = x.map((_, i) => (((i * 7919) % 101) / 101 - 0.5) * 0.004);
   const points = (y: (at: number) => number) => ({ x, y: x.map((at, i) => y(at) + noise[i]!), w: x.map(() => 1) });
@@ -119,7 +119,7 @@ function boil(count: number): Reading[] {
   return Array.from({ length: count }, (_, i): Reading => [i * 5, 103 + 9 * (i / count) ** 2]);
 }
 
-test('a probe that stops, jumps, repeats, or runs backwards in time is seen through or told', () => {
+test('a probe that stops, jumps, repeats, or runs backwards in time is corrected or reported', () => {
   const clean = boil(80);
   const whole = forecastBoil({ readings: clean, targetC: 114 });
   assert.ok(whole.minutesLeft! > 0 && whole.low! <= whole.minutesLeft! && whole.minutesLeft! <= whole.high!);
@@ -182,7 +182,7 @@ test('fuzz: any readings give a forecast that is none, or a range round a time',
   );
 });
 
-test('a check belongs to its height: carried up to 1,500 m it keeps the error that it found, and is asked for again', () => {
+test('a check belongs to its altitude', () => {
   // At 40 m water boils at 99.9; a probe that showed 99.3 there shows 0.6 too little, at any height.
   const check = { boilC: 99.3, checkedAtM: 40 };
   assert.ok(close(probeErrorC(check, 113, 1500), 99.3 - waterBoilsC(40), 1e-9));
@@ -193,7 +193,7 @@ test('a check belongs to its height: carried up to 1,500 m it keeps the error th
   assert.equal(checkHolds({ boilC: 99.3 }, 1500), false);
 });
 
-test('an infrared thermometer sees the skin: some degrees low while it boils, more once it stands, hardly when it is stirred', () => {
+test('an infrared thermometer reads the surface', () => {
   // 98 K over the room, 25 of 625 W/m2K above: 98 x 25 / 625 = 3.92; still 98 x 25 / 145 = 16.9; stirred 98 x 25 / 2525 = 0.97.
   assert.ok(close(skinDropC(118, 20, 'boiling'), 3.92, 1e-9));
   assert.ok(close(skinDropC(118, 20, 'still'), 16.897, 1e-4));

@@ -27,7 +27,7 @@ function dayAtBench(slab: Slab, count = 1): (id: string) => Timed {
   };
 }
 
-test('pots that meet are ready at one moment, the whites their minute ahead', () => {
+test('pots that meet are ready at one moment, the egg whites a minute ahead', () => {
   for (const count of [1, 2, 3]) {
     const at = dayAtBench(slabNamed('cloud'), count);
     const syrup = at('syrup/boil').end;
@@ -48,14 +48,14 @@ test('layers that bake together are laid raw, one on the other, and bake once', 
   assert.ok(close(three.end - three.start, 80, 1e-9));
 });
 
-test('what is strewn goes on while it is wet, and the setting counts from there', () => {
+test('what is scattered goes on while it is wet, and setting counts from there', () => {
   const at = dayAtBench(slabNamed('bark'));
   const wet = at('lay/l2').start - at('lay/l1').end;
   assert.ok(wet >= 0 && wet <= 5);
   assert.ok(close(at('set/l1').start, at('lay/l2').end, 1e-9));
 });
 
-test('chocolate that is strewn on the hot slab waits for it, and no longer than is permitted', () => {
+test('chocolate scattered on the hot slab waits for it, and no longer than is permitted', () => {
   const snap = slabNamed('snap');
   const at = dayAtBench(snap);
   const { minMinutes, maxMinutes } = snap.layers.find(({ name }) => name === 'Snap')!.set!;
@@ -96,7 +96,7 @@ test('law: each tin is laid and cut, however many there are, and all are packed'
   );
 });
 
-test('every slab of the demo has a day in one to seven tins, with one pair of hands in the shop’s hours', () => {
+test('every slab of the demo has a schedule in one to seven tins, for one person in the shop’s hours', () => {
   const hours = [2, 3, 4, 5, 6].map((day) => ({ day, from: '07:30', to: '16:00' }));
   const start = new Date('2026-12-01T07:30:00Z');
   for (const slab of demoSlabs)
@@ -143,7 +143,7 @@ test('law: how a step grows: not at all, with the amount, with the square of the
   );
 });
 
-test('a pasted recipe without a step has a day by itself: mixed, boiled, melted, laid, cut and packed', () => {
+test('a pasted recipe without steps has a complete schedule', () => {
   const pasted = slabFromRecipe(
     readRecipe(
       'For the base:\n200 g plain flour\n100 g butter\nFor the fudge:\n300 g caster sugar\n100 ml whole milk\nFor the top:\n200 g dark chocolate',
@@ -171,13 +171,13 @@ test('a pasted recipe without a step has a day by itself: mixed, boiled, melted,
   assert.equal(activities.find(({ id }) => id === 'cut')!.caution, 'blade');
 });
 
-test('what is kept cold is to stay cold until it is sold', () => {
+test('what is stored cold must stay cold until it is sold', () => {
   const pack = (slab: Slab) => workOf(slab, demoLarder, cool).activities.find(({ id }) => id === 'pack')!.caution!;
   assert.equal(pack(slabNamed('Lime')), 'label-and-cold');
   assert.equal(pack(slabNamed('Rye')), 'label');
 });
 
-test('raw egg is cautioned at its step, and a layer that never sets in its place hinders the day', () => {
+test('raw egg has a caution at its step, and a layer that never sets in its place blocks the schedule', () => {
   const eggs: Slab = {
     ...slabNamed('Lime'),
     preparations: slabNamed('Lime').preparations.map((preparation) => ({
@@ -193,7 +193,7 @@ test('raw egg is cautioned at its step, and a layer that never sets in its place
   assert.ok(!day.feasible && day.steps.length === 0 && day.because?.code === 'layer-never-sets');
 });
 
-test('a step waits behind another as long as it says, and no longer', () => {
+test('a step waits after another one as long as stated, and no longer', () => {
   const rests = (wait: Step['wait']): Slab => ({
     ...slabNamed('Rye'),
     preparations: slabNamed('Rye').preparations.map((preparation) => ({
@@ -224,13 +224,13 @@ test('in tins of two kinds each layer waits as long as in the slower one', () =>
   assert.equal(both, wait({ tins: [other!, one!], scale }));
 });
 
-test('an oven that is not there is named', () => {
+test('a missing oven is named', () => {
   const work = workOf(slabNamed('Rye'), demoLarder, cool);
   const line = forwardFrom(work.activities, { ...means, ovens: 0 }, always, 0);
   assert.ok(!line.ok && line.because.code === 'no-oven');
 });
 
-test('a wait that no working day lets be kept is named, and not the length of the day', () => {
+test('a wait that no working day allows is named, and not the length of the schedule', () => {
   const work = workOf(slabNamed('Lime'), demoLarder, cool);
   const start = new Date('2026-12-01T08:00:00Z');
   const hours = [{ day: 2, from: '08:00', to: '09:00' }];
@@ -239,7 +239,7 @@ test('a wait that no working day lets be kept is named, and not the length of th
   assert.match(dayText(day, METRIC), /"Lift, trim and cut" cannot follow "Lime half sets in the fridge" in time/);
 });
 
-test('hours of a night end on the next day, and hours that touch are one', () => {
+test('working hours of a night end on the next day, and adjoining hours are one', () => {
   const night = workingWindows([{ day: 2, from: '22:00', to: '06:00' }], 'UTC', new Date('2026-12-01T00:00:00Z'), 0, 2);
   assert.deepEqual(night, [[22 * 60, 30 * 60]]);
   const touching = workingWindows(
@@ -255,7 +255,7 @@ test('hours of a night end on the next day, and hours that touch are one', () =>
   assert.deepEqual(touching, [[8 * 60 - 0.5, 14.5 * 60 - 0.5]]);
 });
 
-test('mornings and evenings: every step of hands lies in them, the base before, the filling after', () => {
+test('mornings and evenings: every attended step is within them, the base before, the filling after', () => {
   const spans = [0, 1, 2, 3, 4, 5, 6].flatMap((day) => [
     { day, from: '06:00', to: '08:00' },
     { day, from: '18:00', to: '22:00' },
@@ -272,7 +272,7 @@ test('mornings and evenings: every step of hands lies in them, the base before, 
   assert.equal(day.steps[0]!.start.toISOString(), '2026-12-01T06:00:00.000Z');
 });
 
-test('law: nothing is hot in an empty workroom: whatever the start or the deadline, bakes and boils lie in working hours', () => {
+test('law: nothing is hot in an empty workroom: whatever the start or the deadline, bakes and boils are within working hours', () => {
   const hours = [1, 2, 3, 4, 5].map((day) => ({ day, from: '08:00', to: '17:00' }));
   const means = { hands: 1, ovens: 1, rings: 2, hours, zone: 'UTC' };
   const now = new Date('2026-12-01T00:00:00Z');

@@ -8,7 +8,7 @@ import { assertSound } from './sound';
 
 const highs = await loader();
 
-test('beside an integer program: on short days the schedule is the shortest that there is, and never shorter', () => {
+test('compared with an integer program: on short days the schedule is the shortest possible, and never shorter', () => {
   for (const day of DAYS.slice(0, 12)) {
     const line = forwardFrom(day.activities, day.means, day.windows, 0);
     assert.ok(line.ok);

@@ -29,7 +29,7 @@ function assertSlack(
   return loose.length;
 }
 
-test('law: a step that could wait is held as late as is said, and the day ends no later', () => {
+test('law: a step that could wait is as late as stated, and the schedule ends no later', () => {
   let looked = 0;
   for (const activities of works) {
     const line = forwardFrom(activities, MEANS, HOURS, 450);
@@ -44,7 +44,7 @@ test('law: a step that could wait is held as late as is said, and the day ends n
   assert.ok(looked > 20);
 });
 
-test('law: in a day backward, a step that could be sooner is held there, and the deadline is kept', () => {
+test('law: in a backward schedule a step that could be earlier is pinned there, and the deadline is met', () => {
   let looked = 0;
   for (const activities of works) {
     const line = backwardFrom(activities, MEANS, HOURS, 5 * DAY + 800);
@@ -54,7 +54,7 @@ test('law: in a day backward, a step that could be sooner is held there, and the
   assert.ok(looked > 5);
 });
 
-test('law: made-up days are sound in both directions, or are told to be impossible in both', () => {
+test('law: generated schedules are valid in both directions, or reported as impossible in both', () => {
   for (const { activities, means, windows } of DAYS.slice(0, 30)) {
     const forward = forwardFrom(activities, means, windows, 0);
     const backward = backwardFrom(activities, means, windows, 3 * DAY);
@@ -64,7 +64,7 @@ test('law: made-up days are sound in both directions, or are told to be impossib
   }
 });
 
-test('law: more hands, another oven or longer hours never make the day longer', () => {
+test('law: more people, another oven or longer hours never make the schedule longer', () => {
   for (const activities of works) {
     const end = (means: Means, windows: Windows) => {
       const line = forwardFrom(activities, means, windows, 450);

@@ -42,7 +42,7 @@ const means: fc.Arbitrary<Means> = fc.record({
 const day = 1440;
 const hours: Windows = Array.from({ length: 61 }, (_, i) => [(i - 30) * day + 450, (i - 30) * day + 960] as const);
 
-test('law: forward and backward, no two steps hold one thing, every wait is kept, and hands keep their hours', () => {
+test('law: forward and backward, no two steps share one resource, every wait is kept, and people keep their hours', () => {
   fc.assert(
     fc.property(activities, means, (list, have) => {
       const forward = forwardFrom(list, have, hours, 0);
@@ -60,7 +60,7 @@ test('law: forward and backward, no two steps hold one thing, every wait is kept
   );
 });
 
-test('every demo slab has a day: from weighing out to packing, in one pair of hands, forward and backward', () => {
+test('every demo slab has a schedule: from weighing out to packing, for one person, forward and backward', () => {
   for (const slab of demoSlabs) {
     const { activities: list } = workOf(slab, demoLarder, { ...shop, roomC: 19 });
     const have = { hands: 1, ovens: 1, rings: 4 };
@@ -79,7 +79,7 @@ const asked = { hands: 1, ovens: 1, rings: 4, hours: WEEK, zone: 'Europe/Dublin'
 const work = workOf(ryeSlice, demoLarder, { ...shop, roomC: 19 });
 const list = work.activities;
 
-test('backwards from a deadline across a night: the long wait lies in the night, and all is done in time', () => {
+test('backwards from a deadline across a night: the long wait is in the night, and all is done in time', () => {
   const deadline = new Date('2026-12-04T11:00:00Z');
   const found = layOutDay(work, { ...asked, deadline }, new Date('2026-12-01T06:00:00Z'));
   assert.ok(found.feasible);
@@ -87,7 +87,7 @@ test('backwards from a deadline across a night: the long wait lies in the night,
   assert.ok(new Set(found.steps.map(({ start }) => start.getUTCDate())).size > 1);
 });
 
-test('a deadline in the past, or too soon, is told with what decides and the earliest end', () => {
+test('a deadline in the past, or too soon, is reported with what decides and the earliest end', () => {
   const now = new Date('2026-12-01T06:00:00Z');
   for (const deadline of ['2020-03-13T12:00:00Z', '2026-11-20T12:00:00Z', '2026-12-01T09:00:00Z']) {
     const found = layOutDay(work, { ...asked, deadline: new Date(deadline) }, now);
@@ -95,7 +95,7 @@ test('a deadline in the past, or too soon, is told with what decides and the ear
   }
 });
 
-test('links in a circle, and a step longer than any working day, are told', () => {
+test('links in a circle, and a step longer than any working day, are reported', () => {
   const [a, b] = list;
   const circle = [
     { ...a!, after: [{ on: b!.id, least: 0, most: null }] },

@@ -59,7 +59,7 @@ test('a boil is laid within 6 minutes, chocolate within 15, anything else within
   assert.equal(mostBehind(chain(slabOf([preparation('mix')]))('lay/l0'), 'mix/mix'), 240);
 });
 
-test('what is strewn goes on within 5 minutes of the wet layer; in further tins, of the tin before', () => {
+test('what is scattered goes on within 5 minutes of the wet layer; in further tins, of the tin before', () => {
   const slab = slabOf([boiled, preparation('nuts')], ['level', 'scatter']);
   assert.equal(mostBehind(chain(slab)('lay/l1'), 'lay/l0'), 5);
   const two = chain(slab, [], { slabs: 2 });
@@ -67,7 +67,7 @@ test('what is strewn goes on within 5 minutes of the wet layer; in further tins,
   assert.equal(mostBehind(two('lay/l1#2'), 'lay/l0#2'), 5);
 });
 
-test('cut within its window, or whenever', () => {
+test('cut within its window, or at any time', () => {
   assert.equal(mostBehind(chain(slabOf([boiled]), [], { cutWithin: 37 })('cut'), 'lay/l0'), 37);
   assert.equal(mostBehind(chain(slabOf([boiled]))('cut'), 'lay/l0'), null);
   // What is broken by hand may be as brittle as it likes.
@@ -76,7 +76,7 @@ test('cut within its window, or whenever', () => {
   assert.deepEqual(chain(broken)('cut').title, { code: 'cut', how: 'break' });
 });
 
-test('scored while it is warm, counted from when the top was laid; snapped when it has set, whenever that is', () => {
+test('scored while warm, counted from when the top was laid; snapped when it has set, whenever that is', () => {
   const scored = { cutting: { scoring: [2, 3, 5], cutting: [4, 6, 9] }, cutWithin: 37 } as const;
   const at = chain(slabOf([boiled]), [], { ...scored, scoring: { layer: 'l0', fromMinutes: 6, toMinutes: 14 } });
   assert.deepEqual(at('score').after, [{ on: 'lay/l0', least: 6, most: 14 }]);
@@ -86,7 +86,7 @@ test('scored while it is warm, counted from when the top was laid; snapped when 
   assert.equal(chain(slabOf([boiled]), [], { ...scored, scoring: null })('score'), undefined);
 });
 
-test('a step goes on behind a boil within 2 minutes, behind other work within 30, or as it says', () => {
+test('a step follows a boil within 2 minutes, other work within 30, or as stated', () => {
   const step = (id: string, part: object = {}) => ({ id, text: id, minutes: 5, ...part });
   const waits = (cooks: boolean, wait?: { minMinutes?: number; maxMinutes?: number }) => {
     const steps = [step('a', { cooks }), step('b', { after: ['a'], wait })];
@@ -98,7 +98,7 @@ test('a step goes on behind a boil within 2 minutes, behind other work within 30
   assert.deepEqual(waits(false, { minMinutes: 10, maxMinutes: 90 }), { on: 'p/a', least: 10, most: 90 });
 });
 
-test('usual minutes: weighing, mixing, boiling, melting, laying, cutting, finishing, packing; least, usual, most', () => {
+test('usual minutes: weighing, mixing, boiling, melting, laying, cutting, finishing, packing; shortest, usual, longest', () => {
   const melted = preparation('dark', { lines: [{ ingredient: 'dark chocolate', quantity: 200, unit: 'g' }] });
   const slab = slabOf([preparation('mix'), boiled, melted], ['level', 'level', 'coat']);
   const minutes = (pace: 'least' | 'usual' | 'most', slabs = 1) => {
@@ -127,7 +127,7 @@ test('usual minutes: weighing, mixing, boiling, melting, laying, cutting, finish
   assert.equal(seven('cut#7'), undefined);
 });
 
-test('the usual steps of what nobody has written: a boil is watched on a ring, chocolate melted, the rest mixed', () => {
+test('the usual steps where none are written: a boil is watched on the hob, chocolate melted, the rest mixed', () => {
   assert.deepEqual(
     stepsOf(boiled).map(({ id, hands, occupies, cooks }) => [id, hands, occupies, cooks]),
     [['boil', 'watch', ['ring'], true]],
@@ -140,7 +140,7 @@ test('the usual steps of what nobody has written: a boil is watched on a ring, c
   );
 });
 
-test('how steps grow: hands by the root, a boil by its batches and almost by the rest, ovens by their fillings', () => {
+test('how steps scale: labour by the root, a boil by its batches and almost by the rest, ovens by their fillings', () => {
   const size = { scaleFactor: 4, batches: 2, thicknessFactor: 1.5, ovenfuls: 3 };
   const minutes = (part: object) => Number(stepMinutes({ id: 's', minutes: 10, ...part }, size, 'usual').toFixed(4));
   assert.equal(minutes({}), 20);
@@ -155,7 +155,7 @@ test('how steps grow: hands by the root, a boil by its batches and almost by the
   assert.equal(stepMinutes({ id: 's', minutes: 10 }, { ...size, scaleFactor: 0.25 }, 'usual'), 10);
 });
 
-test('cautions: boiling sugar burns, steam scalds, raw egg is to be pasteurised, and nothing is said of the rest', () => {
+test('cautions: boiling sugar burns, steam scalds, raw egg should be pasteurised, and none for the rest', () => {
   const step = (part: object = {}) => ({ id: 's', text: 'Mix', minutes: 5, ...part });
   const titledStep = (part: object = {}) => titled(step(part));
   const egg = preparation('p', { lines: [{ ingredient: 'whole egg', quantity: 1, unit: 'each' }] });

@@ -10,7 +10,7 @@ const said = (...of: Parameters<typeof problemsOf>) =>
 const square = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const round = { shape: 'round', diameterMm: 200, depthMm: 40 };
 
-test('every shape reads with its own measures, and only with those that make sense', () => {
+test('every shape reads its own measures, and refuses impossible ones', () => {
   for (const tin of [
     square,
     { ...square, cornerMm: 50, flareDeg: 60 },

@@ -21,7 +21,7 @@ test('law: volume is the integral of area (Simpson over 200 slices)', () => {
   );
 });
 
-test('law: area is what a fine grid of points counts', () => {
+test('law: area matches a fine grid of points', () => {
   fc.assert(
     fc.property(tins, (tin) => {
       const { lengthMm: a, widthMm: b, cornerMm: r } = outlineAt(tin, 10);
@@ -39,7 +39,7 @@ test('law: area is what a fine grid of points counts', () => {
   );
 });
 
-test('law: a volume laid at a height stands as thick as it takes to hold it', () => {
+test('law: a volume laid at a height is as thick as it takes to hold it', () => {
   fc.assert(
     fc.property(tins, heights, heights, (tin, from, thickness) => {
       const volume = volumeMlTo(tin, from + thickness) - volumeMlTo(tin, from);
@@ -60,7 +60,7 @@ test('published shapes: a litre in a box, a cylinder, a frustum', () => {
   assert.equal(thicknessMmOf(box, 10, 0), 0);
 });
 
-test('tins are named and told apart by what is inside', () => {
+test('tins are named by their shape and told apart by their inside measures', () => {
   const square: Tin = { shape: 'rectangle', lengthMm: 230, widthMm: 230, depthMm: 45 };
   assert.equal(tinInWords(square), '230 mm square, 45 deep');
   assert.equal(

@@ -23,7 +23,7 @@ const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 
 const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 50 };
 const sheet: SheetTin = { shape: 'sheet', lengthMm: 400, widthMm: 300 };
 
-test('papers of 300 x 200 x 40 mm: walls and flaps of 40 each way, or none where it is turned out', () => {
+test('lining of 300 x 200 x 40 mm: walls and flaps of 40 each way, or none where it is turned out', () => {
   assert.deepEqual(linerPapers(box, 'one sheet'), [{ lengthMm: 460, widthMm: 360, what: 'one sheet' }]);
   assert.deepEqual(linerPapers(box, 'turned out'), [{ lengthMm: 380, widthMm: 280, what: 'one sheet' }]);
   assert.deepEqual(linerPapers(box, 'crossed strips'), [
@@ -35,7 +35,7 @@ test('papers of 300 x 200 x 40 mm: walls and flaps of 40 each way, or none where
   assert.ok(close(leaning!.lengthMm, 300 + 80 * Math.SQRT2));
 });
 
-test('papers of a round tin: a disc, a wall with 20 mm to overlap, a strip to lift by; of a sheet: 20 mm all round', () => {
+test('lining of a round tin: a disc, a wall with 20 mm overlap, a strip to lift by; of a sheet: 20 mm all round', () => {
   const [disc, wall, strip] = linerPapers(round, 'one sheet');
   assert.deepEqual(disc, { lengthMm: 200, widthMm: 200, what: 'disc' });
   assert.ok(close(wall!.lengthMm, Math.PI * 200 + 20) && wall!.widthMm === 50 && wall!.what === 'wall');
@@ -65,7 +65,7 @@ test('outlines grow with the flare: at 45 degrees by a mm each side for each mm'
   assert.deepEqual([thicknessMmOf(box, 0, 600), thicknessMmOf(box, 0, 0), thicknessMmOf(box, 0, -1)], [10, 0, 0]);
 });
 
-test('a sheet is as large as its outline, or as all of it; of an area it has its own proportions', () => {
+test('a sheet is as large as its outline, or entirely used; of an area it has its own proportions', () => {
   assert.deepEqual(asTin(sheet), {
     shape: 'rectangle',
     lengthMm: 400,
@@ -90,7 +90,7 @@ test('a sheet is as large as its outline, or as all of it; of an area it has its
   assert.equal(withoutOutline(round), round);
 });
 
-test('tins in words, told apart by what is inside, and by their longest side', () => {
+test('tins in words, told apart by their inside measures, and by their longest side', () => {
   assert.equal(tinInWords({ ...box, widthMm: 300, flareDeg: 4 }), '300 mm square, 40 deep, flared 4 degrees');
   assert.equal(tinInWords(box), '300 x 200 mm, 40 deep');
   assert.equal(tinInWords(round), '200 mm round, 50 deep');

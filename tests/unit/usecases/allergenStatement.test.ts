@@ -54,7 +54,7 @@ test('a peanut and cracker slab: milk is declared, peanut assumed, and the crack
   });
 });
 
-test('a declaration of none is complete; a missing one counts as the starter list has it', () => {
+test('a declaration of none is complete; a missing one is taken from the starter list', () => {
   assert.deepEqual(of(['caster sugar', 'golden syrup']), { contains: [], assumed: [], unknownFor: [] });
   assert.deepEqual(of(['secret syrup', 'margarine']).unknownFor, ['secret syrup', 'margarine']);
 });
@@ -78,7 +78,7 @@ test('lines that were not recognised are unknown, cut to a readable length', () 
   assert.deepEqual([unknownFor[0], unknownFor[1]!.length, unknownFor[1]!.endsWith('…')], ['moon dust', 60, true]);
 });
 
-test('an amount of 0 is not in the slab, and components in a circle come to an end', () => {
+test('an ingredient with an amount of 0 is not in the slab, and circular components are read to an end', () => {
   const none = slabOf(['peanut butter']);
   const zero = {
     ...none,
@@ -121,7 +121,7 @@ test('names to look up in the starter list: missing ones, and those without a de
   ]);
 });
 
-test('the text says what is contained, assumed and unknown, and never that nothing is in it when something is unknown', () => {
+test('the text states what is contained, assumed and unknown, and never "none" while something is unknown', () => {
   assert.equal(
     allergenText({ contains: ['milk'], assumed: ['peanut'], unknownFor: ['graham crackers', 'fog'] }),
     'Contains: milk, peanut (assumed). Unknown for: graham crackers and fog.',
@@ -131,7 +131,7 @@ test('the text says what is contained, assumed and unknown, and never that nothi
   assert.equal(unknownForText({ contains: ['milk'], assumed: [], unknownFor: [] }), '');
 });
 
-test('every allergen of sixty pasted recipes is said, or said to be unknown for its ingredient, and no other', () => {
+test('every allergen of sixty pasted recipes is stated, or reported as unknown for its ingredient, and no other', () => {
   const file = new URL('../../../starter/larder.json', import.meta.url);
   const whole = larderOf(JSON.parse(readFileSync(file, 'utf8')) as Ingredient[]);
   for (const own of [larderOf([]), demoLarder]) assert.deepEqual(scorePasted(own, whole).missed, []);

@@ -7,7 +7,7 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const guessed = (slab: Slab) => assumptionsOf(slab, demoLarder, shop).map(({ where }) => where);
 
-test('what a slab does not say is guessed, and what it says is not', () => {
+test('what a slab leaves out is assumed, and what it states is not', () => {
   // The rye slice: nobody said what sticks of the caramel, nor at what its base is laid, nor when its layers count as set.
   const sets = [0, 1, 2].map((l) => `/layers/${l}/set`);
   assert.deepEqual(guessed(ryeSlice), ['/preparations/1/lossPercent', '/layers/0/pourC', ...sets]);
@@ -32,7 +32,7 @@ test('what a slab does not say is guessed, and what it says is not', () => {
   assert.deepEqual(guessed({ ...ryeSlice, preparations: [], layers: [] }), []);
 });
 
-test('with an empty larder every demo slab is still worked out, and all that is taken of its lines is said', () => {
+test('with an empty larder every demo slab is still calculated, and every assumption is listed', () => {
   const empty = larderOf([]);
   const untold = (slab: Slab) => ({ ...slab, larder: undefined });
   for (const slab of demoSlabs.map(untold)) {
@@ -51,7 +51,7 @@ test('with an empty larder every demo slab is still worked out, and all that is 
   }
 });
 
-test('a part of a divided line is guessed where it goes in, also where nothing of it is written', () => {
+test('a part of a divided line is assumed where it goes in, even if its mixture has no lines of its own', () => {
   const [first, second, ...others] = ryeSlice.preparations;
   const divided: Slab = {
     ...ryeSlice,

@@ -14,7 +14,7 @@ const side = (slab: Slab, tin = slab.tin) => ({
   },
 });
 
-test('a slab beside itself differs in nothing', () => {
+test('a slab compared with itself differs in nothing', () => {
   const { layers, lines, whole } = comparePlans(side(ryeSlice), side(ryeSlice));
   assert.ok(
     [...layers.flatMap(({ mm, massG, cost }) => [mm, massG, cost]), ...whole].every((figure) => !isDifferent(figure)),
@@ -30,7 +30,7 @@ test('another tin at the same thickness changes grams and cost, and no thickness
   }
 });
 
-test('what one side lacks is null there: a line that came, a preparation that went', () => {
+test('what one side lacks is null there: an added line, a removed mixture', () => {
   const more: Slab = {
     ...ryeSlice,
     preparations: ryeSlice.preparations.map((preparation, p) =>

@@ -10,7 +10,7 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const named = (name: RegExp): Slab => demoSlabs.find((slab) => name.test(slab.name))!;
 
-test('advice from the stack: what cracks, sticks and crumbles, and soft pieces that stand too high', () => {
+test('advice from the stack: what cracks, sticks and crumbles, and soft pieces that are too high', () => {
   const said = (slab: Slab) => cutAdvice(slab, demoLarder, shop).map((advice) => cutAdviceText(advice, METRIC));
   const rye = said(ryeSlice);
   assert.match(rye.join('\n'), /Base crumbles\. Press straight down/);
@@ -26,7 +26,7 @@ test('advice from the stack: what cracks, sticks and crumbles, and soft pieces t
   assert.match(said(caramel).join('\n'), /Soft pieces 38.0 mm high and 25.0 mm wide fall over/);
 });
 
-test('score and snap: from when to when by how it cools, and what breaks beside its line; nothing of a soft slab', () => {
+test('score and snap: from when to when by the cooling, and what breaks beside its line; none for a soft slab', () => {
   const snap: Slab = { ...named(/snap/), cut: { columns: 6, rows: 4, tool: 'score and snap' } };
   const setting = settingFor(snap, demoLarder, shop)!;
   const found = scoreAdvice(snap, demoLarder, shop, setting)!;
@@ -45,7 +45,7 @@ test('score and snap: from when to when by how it cools, and what breaks beside 
   assert.equal(scoreAdvice(caramel, demoLarder, shop, settingFor(caramel, demoLarder, shop)!), null);
 });
 
-test('a swirl of a slab: its shares are one whole, and each piece has nearly as much of both', () => {
+test('a swirl in a slab: its shares make one whole, and each piece has nearly as much of both', () => {
   const twoTone = named(/two-tone/i);
   const [swirl, ...others] = swirlsOf(twoTone, plan(twoTone, demoLarder, shop));
   assert.equal(others.length, 0);
@@ -58,7 +58,7 @@ test('a swirl of a slab: its shares are one whole, and each piece has nearly as 
   assert.ok(swirl!.parts.every(({ share, spread }) => share > 0 && spread < 0.2));
 });
 
-test('a cut in words: a grid, triangles, kinds by name, wedges, shards; and what is laid ready for it', () => {
+test('a cut in words: a grid, triangles, named piece types, wedges, shards; and what is laid out for it', () => {
   const words = (slab: Slab) => cutText(slab.cut!, plan(slab, demoLarder, shop).cut, METRIC);
   assert.equal(words(ryeSlice), '6 x 4, 24 pieces');
   assert.equal(words({ ...ryeSlice, cut: { columns: 3, rows: 2, shape: 'triangle' } }), '12 triangles');

@@ -10,7 +10,7 @@ const box: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 60 
 const answers = (ask: CutAsk, cut: CutSpec = { columns: 1, rows: 1 }, tin: Tin = box) =>
   cutAnswers(ryeSlice, demoLarder, shop, { tins: [{ tin, count: 1 }], cut }, ask);
 
-test('60 pieces are asked for: 60 as squares first, and what 54, 56 and 64 would give', () => {
+test('60 pieces wanted: 60 as squares first, and what 54, 56 and 64 would give', () => {
   const [first, ...others] = answers({ by: 'count', count: 60 });
   assert.deepEqual([first!.pieces, first!.cut.columns, first!.cut.rows], [60, 10, 6]);
   assert.ok(close(first!.lengthMm, 30) && close(first!.widthMm, 200 / 6));
@@ -20,7 +20,7 @@ test('60 pieces are asked for: 60 as squares first, and what 54, 56 and 64 would
   assert.ok(others.every(({ lengthMm, widthMm }) => Math.max(lengthMm, widthMm) / Math.min(lengthMm, widthMm) < 4));
 });
 
-test('law: each answer is what the plan of its cut says', () => {
+test('law: each answer equals the plan of its cut', () => {
   for (const slab of demoSlabs) {
     for (const ask of [
       { by: 'count', count: 24 },
@@ -45,7 +45,7 @@ test('law: each answer is what the plan of its cut says', () => {
   }
 });
 
-test('just a size: the rest is trimmed; about a size: nothing is', () => {
+test('an exact size: the rest is trimmed; an approximate size: nothing is', () => {
   const [exact] = answers({ by: 'size', lengthMm: 45, widthMm: 45 });
   assert.ok(close(exact!.lengthMm, 45) && close(exact!.widthMm, 45) && exact!.pieces === 24);
   assert.ok(close(exact!.trimShare, 1 - (24 * 45 * 45) / 60000));
@@ -53,7 +53,7 @@ test('just a size: the rest is trimmed; about a size: nothing is', () => {
   assert.ok(near!.trimShare < 1e-9 && near!.pieces === 28);
 });
 
-test('by mass and by cost: the nearest first, and it says how near', () => {
+test('by mass and by cost: the nearest first, with how near it is', () => {
   const slabG = plan(ryeSlice, demoLarder, shop, { tins: [{ tin: box, count: 1 }] }).slab.massG;
   const [byMass, next] = answers({ by: 'mass', massG: slabG / 40 });
   assert.ok(close(byMass!.massG, slabG / 40, 1e-9) && Math.abs(next!.massG - slabG / 40) > 0);
@@ -62,7 +62,7 @@ test('by mass and by cost: the nearest first, and it says how near', () => {
   assert.equal(byCost!.pieces, 40);
 });
 
-test('what cannot be is no answer: pieces heavier than the slab, trims that leave nothing', () => {
+test('the impossible has no answer: pieces heavier than the slab, trims that leave nothing', () => {
   assert.deepEqual(answers({ by: 'mass', massG: 1e5 }), []);
   assert.deepEqual(answers({ by: 'count', count: 10 }, { columns: 1, rows: 1, trimMm: { left: 200, right: 200 } }), []);
   assert.deepEqual(answers({ by: 'size', lengthMm: 400, widthMm: 400 }), []);

@@ -6,7 +6,7 @@ import { plan } from '$core/usecases';
 import { deepSquare } from '../tins';
 import { demoLarder, ryeSlice, shop } from '../things';
 
-test('a slab that was kept with pieces finer than can be cut is still a plan, of as many pieces as a grid may have', () => {
+test('a slab saved with pieces finer than can be cut still has a plan, with as many pieces as a grid may have', () => {
   const kept = { ...ryeSlice, scale: { mode: 'pieces', count: 100, lengthMm: 0.00001, widthMm: 0.00001 } as const };
   const [piece] = plan(kept, demoLarder, shop).cut.pieces;
   assert.ok(piece && piece.count <= 200 * 200);

@@ -6,7 +6,7 @@ import { heightsOf, nearestTin, plan, writtenHeightMm } from '$core/usecases';
 import { close } from '../figures';
 import { demoLarder, demoRack as rack, demoSlabs, ryeSlice, shop } from '../things';
 
-test('law: a height asked for alone is the height of the whole plan', () => {
+test('law: a height calculated alone is the height of the whole plan', () => {
   const scales: Scale[] = [
     { mode: 'same-thickness' },
     { mode: 'scaleFactor', by: 0.8 },
@@ -28,7 +28,7 @@ test('law: a height asked for alone is the height of the whole plan', () => {
   }
 });
 
-test('the nearest tin is the one of the rack in which the slab comes nearest to its written height', () => {
+test('the nearest tin is the one of the rack in which the slab comes nearest to its base height', () => {
   const heightMm = heightsOf(ryeSlice, demoLarder, shop);
   const written = writtenHeightMm(ryeSlice, demoLarder, shop);
   for (const factor of [0.5, 0.9, 1.3, 2, 3]) {

@@ -27,7 +27,7 @@ test('a piece of half the weight or half the price has half the face, in the sam
   assert.equal(pieceSizeFor(free, { massG: 40 }), null);
 });
 
-test('an order cuts within the trims of the maker, and gives pieces of about the weight that was asked for', () => {
+test('an order cuts within the maker’s trims, and gives pieces of about the requested weight', () => {
   for (const slab of demoSlabs.filter(
     ({ cut, layers }) => cut?.trimMm && layers.every(({ spread }) => spread === 'level'),
   )) {
@@ -41,7 +41,7 @@ test('an order cuts within the trims of the maker, and gives pieces of about the
   }
 });
 
-test('letting go of an order keeps the tins, the height and the pieces as they are', () => {
+test('removing an order keeps the tins, the height and the pieces as they are', () => {
   const ordered: Slab = { ...ryeSlice, scale: { mode: 'pieces', count: 30, lengthMm: 40, widthMm: 30, heightMm: 18 } };
   const free = withoutOrder(ordered, demoLarder, shop);
   assert.deepEqual(free.scale, { mode: 'total-height', mm: 18 });

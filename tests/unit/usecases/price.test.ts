@@ -45,7 +45,7 @@ const MINUTES: RunMinutes = { busy: 60, watch: 0, oven: 0, ring: 0, mixer: 0, fr
 const channelOf = (channel: Omit<Channel, 'name'>, slab: Parameters<typeof priceSlab>[0] = {}, minutes = null) =>
   priceSlab(slab, { ...SHOP, channels: [{ name: 'cafe', ...channel }] }, planOf(), minutes).channels[0]!;
 
-test('each tin holds back of a cold place once, for its longest stay; what draws no power, and free hands, count as nothing', () => {
+test('each tin takes cold storage once, for its longest stay; what draws no power, and unpaid people, cost nothing', () => {
   const step = (of: string, minutes: number, hands: 'busy' | 'watch' | 'free', ...occupies: string[]) => ({
     ...{ of, minutes, hands, occupies },
   });
@@ -62,7 +62,7 @@ test('each tin holds back of a cold place once, for its longest stay; what draws
   );
 });
 
-test('pieces on the rim are sold as the others; kinds of their own by name, at the shop’s price in its own currency', () => {
+test('rim pieces are sold like the others; named piece types at the shop’s price in its own currency', () => {
   const pieces = [
     kind({ count: 10, massG: 30 }),
     kind({ kind: 'rim', count: 2, massG: 24 }),
@@ -86,7 +86,7 @@ test('pieces on the rim are sold as the others; kinds of their own by name, at t
   );
 });
 
-test('what is packed is as long, wide, high and heavy as the largest in each', () => {
+test('what is packed is as long, wide, high and heavy as the largest in each dimension', () => {
   const pieces = [kind({ lengthMm: 80, massG: 20 }), kind({ widthMm: 30, heightMm: 24 })];
   assert.deepEqual(packedPiece({ pieces }), { lengthMm: 80, widthMm: 30, heightMm: 24, massG: 30 });
   assert.deepEqual(packedPiece({ pieces: [] }), { lengthMm: 0, widthMm: 0, heightMm: 0, massG: 0 });
@@ -119,7 +119,7 @@ test('the bill takes ingredients, leftovers, trims, labour, packing and slabs fr
   assert.deepEqual(price.channels, []);
 });
 
-test('lining paper counts by the square metre, for every tin and as the slab is lined', () => {
+test('lining paper is charged by the square metre, for every tin and as the slab is lined', () => {
   const liningOf = (lining?: 'one sheet' | 'crossed strips' | 'turned out') =>
     priceSlab({ pricing: { liningPerM2: 10 }, lining }, SHOP, planOf(), null).bill.coins.lining;
   // One sheet of 460 x 360 mm a tin; two strips of 460 x 200 and 360 x 300; 380 x 280 without flaps.
@@ -129,7 +129,7 @@ test('lining paper counts by the square metre, for every tin and as the slab is 
   assert.equal(liningOf('turned out'), 213);
 });
 
-test('a rise of a tenth grows by overheads in percent and by rejects; the dearest first, what costs nothing not at all', () => {
+test('a rise of a tenth grows with overheads in percent and with rejects; the dearest first, without what costs nothing', () => {
   const pricing = { overhead: { by: 'percent', amount: 20 }, rejectShare: 0.04 } as const;
   const { rises } = priceSlab({ pricing }, SHOP, planOf(), null);
   assert.deepEqual(
@@ -145,7 +145,7 @@ test('a rise of a tenth grows by overheads in percent and by rejects; the deares
   assert.deepEqual([none.pieces, none.channels], [0, []]);
 });
 
-test('a channel sells its own pack, else the slab’s, else single pieces or as many as it says', () => {
+test('a channel sells its own pack, otherwise the slab’s, otherwise single pieces or its own number', () => {
   const bag = { packing: { in: 'bag' } };
   assert.deepEqual([channelOf({}).pieces, channelOf({}).packed], [1, null]);
   assert.deepEqual([channelOf({ pieces: 6 }).pieces, channelOf({ pieces: 6 }).packed], [6, null]);
@@ -160,7 +160,7 @@ test('a channel sells its own pack, else the slab’s, else single pieces or as 
   assert.deepEqual([channelOf({ in: 'gone' }).pieces, channelOf({ in: 'gone', pieces: 5 }).pieces], [1, 5]);
 });
 
-test('a sale over a channel: cost without the run’s packing, its own pack, discount, fees and tax', () => {
+test('a sale through a channel: cost without the run’s packing, its own pack, discount, fees and tax', () => {
   const slab = { packing: { in: 'bag' } };
   const shop = (channel: Channel): Shop => ({ ...SHOP, channels: [channel] });
   const saleOf = (channel: Channel) => {

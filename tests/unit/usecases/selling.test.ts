@@ -28,7 +28,7 @@ import { demoIngredients, demoLarder, demoShop, demoSlabs, ryeSlice } from '../t
 const planned = plan(ryeSlice, demoLarder, demoShop);
 const run: RunMinutes = { busy: 50, watch: 26, oven: 24, ring: 26, mixer: 0, fridge: 0, freezer: 0 };
 
-test('minutes of a day: hands by what they do, tins in one fridge once', () => {
+test('minutes of a schedule: labour by activity, tins in one fridge once', () => {
   const step = (of: string, minutes: number, hands: 'busy' | 'watch' | 'free', ...occupies: string[]) => ({
     ...{ of, minutes, hands, occupies },
   });
@@ -44,7 +44,7 @@ test('minutes of a day: hands by what they do, tins in one fridge once', () => {
   assert.deepEqual(found, { busy: 10, watch: 20, oven: 30, ring: 20, mixer: 0, fridge: 140, freezer: 0 });
 });
 
-test('every demo slab is priced above its cost, over every channel, packed and labelled without a word against it', () => {
+test('every demo slab is priced above its cost, in every channel, packed and labelled without problems', () => {
   for (const slab of demoSlabs) {
     const made = plan(slab, demoLarder, demoShop);
     const minutes = runMinutesOf(workOf(slab, demoLarder, demoShop).activities);
@@ -57,7 +57,7 @@ test('every demo slab is priced above its cost, over every channel, packed and l
   }
 });
 
-test('a rise of a tenth is what the run costs more when the pack is a tenth dearer', () => {
+test('a rise of a tenth equals the extra cost of the run when the pack is a tenth dearer', () => {
   const before = priceSlab(ryeSlice, demoShop, planned, run);
   const butter = before.rises.find(({ ingredient }) => ingredient === 'butter')!;
   const dearer = new Map([...demoIngredients].map((ingredient) => [ingredient.name, ingredient]));
@@ -72,7 +72,7 @@ test('a rise of a tenth is what the run costs more when the pack is a tenth dear
   );
 });
 
-test('other cuts sell a gram for what it is sold now, or more by the ladder; the cut as it stands earns no more than itself', () => {
+test('other cuts sell a gram for its current price, or for more by the price endings; the current cut earns no more than itself', () => {
   const now = priceSlab(ryeSlice, demoShop, planned, run);
   const cuts = cutsByMoney(ryeSlice, demoLarder, demoShop, planned, now, run);
   const [sold] = now.earned.kinds;
@@ -110,7 +110,7 @@ test('other cuts sell a gram for what it is sold now, or more by the ladder; the
   assert.ok(Math.abs(priceSlab(taken, demoShop, made, minutes).earned.margin - truly[0]!.margin) <= 1);
 });
 
-test('several at once cost less a piece: some work is done once', () => {
+test('several slabs at once cost less a piece: some work is done once', () => {
   const runs = runsByMoney(ryeSlice, demoLarder, demoShop, [1, 2, 4]);
   assert.deepEqual(
     runs.map(({ pieces }) => pieces),
@@ -138,7 +138,7 @@ test('costs over time by hand: butter at 2.00, then at 3.00 the pack of 250 g', 
   assert.ok(close(day!.perPiece * 24, others + (butterG * 3) / 250));
 });
 
-test('without milk: lines are answered with their ratio, the claim is held, and what is left open is told', () => {
+test('without milk: lines are answered with their ratio, the claim is checked, and open questions are listed', () => {
   const lime = demoSlabs.find(({ name }) => name.startsWith('Lime'))!;
   const { slab, swaps, open, changes } = withoutAllergen(lime, demoLarder, demoShop, 'milk');
   assert.ok(swaps.some(({ from, to }) => from === 'condensed milk' && to === 'coconut condensed milk'));
@@ -222,7 +222,7 @@ test('how much a pack may fall short, at the ends of each range of the directive
   assert.deepEqual([50, 100, 200, 300, 500, 1000, 2000].map(tolerableShortG), [4.5, 4.5, 9, 9, 15, 15, 30]);
 });
 
-test('a warning that the maker knows is settled, and no more to look at', () => {
+test('an acknowledged check is no longer open', () => {
   const slab: Slab = { ...ryeSlice, pricing: { price: 1 }, known: [{ code: 'priced-under-cost', where: '/pricing' }] };
   const { checks, acknowledged } = sellingOf(
     slab,
@@ -236,7 +236,7 @@ test('a warning that the maker knows is settled, and no more to look at', () => 
   assert.equal(acknowledged.length, 1);
 });
 
-test('a compound with a component that the larder does not have may contain the allergen', () => {
+test('a compound with a component missing from the larder may contain the allergen', () => {
   const mix = { ingredient: 'house mix', quantity: 100, unit: 'g' } as const;
   const [first, ...rest] = ryeSlice.preparations;
   const slab = { ...ryeSlice, preparations: [{ ...first!, steps: undefined, lines: [mix] }, ...rest] };
@@ -245,7 +245,7 @@ test('a compound with a component that the larder does not have may contain the 
   assert.deepEqual([line?.ingredient, line?.isUnknown], ['house mix', true]);
 });
 
-test('an allergen is left out, or replaced by more of the same mixture; what is not declared needs an answer too', () => {
+test('an allergen is left out, or replaced by more of the same mixture; undeclared ingredients need an answer too', () => {
   const oats = { ingredient: 'rolled oats', quantity: 200, unit: 'g' } as const;
   const nuts = { ingredient: 'hazelnuts', quantity: 50, unit: 'g' } as const;
   const fog = { ingredient: 'bottled fog', quantity: 10, unit: 'g' } as const;

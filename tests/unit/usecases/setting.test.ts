@@ -9,7 +9,7 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 
 const cool = { ...shop, roomC: 19 };
 
-test('each layer of the demo sets, is poured when the one below is set, and keeps its least wait', () => {
+test('each layer of the demo sets, is poured when the one below is set, and keeps its minimum wait', () => {
   for (const slab of demoSlabs) {
     const setting = settingFor(slab, demoLarder, cool)!;
     assert.ok(setting.cutWindow.fromMinutes !== null, slab.name);
@@ -22,7 +22,7 @@ test('each layer of the demo sets, is poured when the one below is set, and keep
   }
 });
 
-test('a deeper layer waits longer, a colder place less long, and a room that is too warm is told', () => {
+test('a deeper layer waits longer, a colder place less, and a room that is too warm is reported', () => {
   const minutes = (slab: Slab, place: 'room' | 'fridge', scale = 1, roomC = 19) =>
     settingFor(slab, demoLarder, { ...shop, roomC }, { scale: { mode: 'scaleFactor', by: scale } }, [
       { place, minutes: 60 },
@@ -35,7 +35,7 @@ test('a deeper layer waits longer, a colder place less long, and a room that is 
   assert.ok(reason.code === 'never-firm' && Math.floor(reason.staysAtC) === 27 && reason.layer === 'Chocolate top');
 });
 
-test('moved later: an hour in the room, then the fridge, lies between the two', () => {
+test('moved later: an hour in the room, then the fridge, is between the two', () => {
   // Without the waits of its own file, which are the same everywhere.
   const free = { ...ryeSlice, layers: ryeSlice.layers.map((layer) => ({ ...layer, set: {} })) };
   const at = (stays: Parameters<typeof settingFor>[4]) =>
@@ -70,7 +70,7 @@ test('each layer sets in its own place: moving one of them to the fridge shorten
   assert.equal(moved.layers[1]!.setAfterMinutes, colder);
 });
 
-test('layers that bake together lie hot on each other at once, and cool as one', () => {
+test('layers that bake together are hot at once, and cool as one', () => {
   const oats = demoSlabs.find(({ name }) => name === 'Orchard oat bake')!;
   const { layers, cutWindow } = settingFor(oats, demoLarder, cool)!;
   assert.deepEqual(
@@ -85,7 +85,7 @@ test('layers that bake together lie hot on each other at once, and cool as one',
   assert.equal(cutWindow.fromMinutes, Math.max(...layers.map(({ pouredAt, states }) => pouredAt + states.cuts!)));
 });
 
-test('a pour over chocolate that is too hot melts it, and one at its limit does not', () => {
+test('a pour that is too hot for the chocolate below melts it, and one at its limit does not', () => {
   const poured = (pourC: number): Slab => ({
     ...ryeSlice,
     layers: [
@@ -108,7 +108,7 @@ test('a layer of unknown composition says what was assumed', () => {
   assert.equal(setting.layers[0]!.reason.isAssumed, true);
 });
 
-test('law: a place fitted from the time that was reckoned for it is that place again', () => {
+test('law: a place fitted to the time calculated for it is that place again', () => {
   for (const place of ['room', 'fridge'] as const) {
     const bare = {
       ...ryeSlice,
@@ -132,7 +132,7 @@ test('law: a place fitted from the time that was reckoned for it is that place a
   assert.equal(fittedCoefficient(ryeSlice, demoLarder, cool, { layer: 'l2', minutes: 1, place: 'room' }), null);
 });
 
-test('a slab from the fridge sweats in a damp room until it has come up, and not in a dry one', () => {
+test('a slab from the fridge collects condensation in a damp room until it has warmed up, and not in a dry one', () => {
   const wrapped = (humidityPercent: number) =>
     settingFor(ryeSlice, demoLarder, { ...cool, humidityPercent }, {}, [{ place: 'fridge', minutes: 60 }])!
       .wrappedMinutes;
@@ -140,7 +140,7 @@ test('a slab from the fridge sweats in a damp room until it has come up, and not
   assert.equal(wrapped(15), 0);
 });
 
-test('too much work is told before it is begun', () => {
+test('too much work is refused before it begins', () => {
   const tall: Slab = {
     ...ryeSlice,
     tin: { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 1000 },

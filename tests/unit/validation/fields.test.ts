@@ -123,7 +123,7 @@ test('pairs of numbers', () => {
     refused(schema, [[0, 1], other], 'not-a-pair', { what: 'seconds, degrees' }, '/it/1');
 });
 
-test('a choice takes each of its kinds with its own fields, and no other', () => {
+test('a choice accepts each of its kinds with its own fields, and no other', () => {
   const kinds = { size: { mm: number(0, 9).required() }, name: { of: text(5) } };
   const needed = choice('by', kinds, 'required');
   taken(needed, { by: 'size', mm: 3 }, { by: 'name', of: 'x' });
@@ -138,7 +138,7 @@ test('a choice takes each of its kinds with its own fields, and no other', () =>
   assert.equal(alternativesOf(flag()), undefined);
 });
 
-test('days and moments, each refused for what is wrong with it', () => {
+test('dates and moments, each refused for what is wrong with it', () => {
   taken(daySchema, '2028-02-29', undefined);
   refused(daySchema, '2026-02-31', 'no-such-day');
   for (const other of ['31.2.2026', 5]) refused(daySchema, other, 'not-a-day');
@@ -146,7 +146,7 @@ test('days and moments, each refused for what is wrong with it', () => {
   for (const other of ['2026-02-31T12:00:00Z', 5]) refused(momentSchema, other, 'not-a-moment');
 });
 
-test('text from outside is JSON or refused as a whole; what was stored is read back', () => {
+test('text from outside is JSON or refused as a whole; stored JSON is read back', () => {
   assert.deepEqual(parsedJson('\uFEFF{"a":1}'), { ok: true, value: { a: 1 } });
   assert.deepEqual(parsedJson('{"a":'), { ok: false, problems: [{ path: '', code: 'not-json', figures: {} }] });
   const damaged = parsedJson('x', reason('damaged-slab-file'));
@@ -154,7 +154,7 @@ test('text from outside is JSON or refused as a whole; what was stored is read b
   assert.deepEqual(storedJson('[1,null]'), [1, null]);
 });
 
-test('a value is read by a schema as it is, or refused; problems of a part are told from the whole', () => {
+test('a value is read by a schema unchanged, or refused; problems of a part have paths from the whole', () => {
   const schema = fields({ a: number(0, 5).required() });
   assert.deepEqual(readBy(schema, { a: 1, more: 2 }), { ok: true, value: { a: 1, more: 2 } });
   const read = readBy(schema, { a: 9 });

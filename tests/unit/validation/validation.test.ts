@@ -34,7 +34,7 @@ test('a field named __proto__ is refused at any depth, with its place', () => {
   }
 });
 
-test('law: what was stored is read without it, and otherwise as it is', () => {
+test('law: what was stored is read without that field, and otherwise unchanged', () => {
   fc.assert(
     fc.property(fc.jsonValue(), (value) => {
       // What JSON itself reads: it has no -0.
@@ -49,7 +49,7 @@ test('law: what was stored is read without it, and otherwise as it is', () => {
   assert.deepEqual(Object.keys(read), ['a', 'b']);
 });
 
-test('what is nested without end is refused before anything is made of it', () => {
+test('endless nesting is refused before anything is made of it', () => {
   const deep = (n: number) => '['.repeat(n) + ']'.repeat(n);
   assert.ok(parsedJson(deep(30)).ok);
   for (const n of [60, 1500, 100_000]) {
@@ -60,14 +60,14 @@ test('what is nested without end is refused before anything is made of it', () =
   assert.match(parseSlab(within).ok ? '' : 'refused', /refused/);
 });
 
-test('a list that is too long is told before anything in it is looked at', () => {
+test('a list that is too long is refused before its entries are read', () => {
   const schema = fields({ lines: list(number(0, 1).required(), 200), readings: pairs(500, 'a, b') });
   const said = problemsOf(schema, { lines: new Array(50_000).fill(7) });
   assert.deepEqual(said, [{ path: '/lines', code: 'too-many', figures: { max: 200 } }]);
   assert.deepEqual(problemsOf(schema, { readings: new Array(501).fill(0) })[0]!.figures, { max: 500 });
 });
 
-test('after a hundred problems, or too many fields, it is enough', () => {
+test('checking stops after a hundred problems, or too many fields', () => {
   const schema = fields({ all: list(list(number(0, 1).required(), 1000), 1000) });
   const wrong = { all: Array.from({ length: 1000 }, () => new Array(1000).fill(7)) };
   assert.equal(problemsOf(schema, wrong).length, 100);
@@ -78,7 +78,7 @@ test('after a hundred problems, or too many fields, it is enough', () => {
   assert.equal(badPairs[0]!.path, '/r/0');
 });
 
-test('a test that looks at its neighbours finds them', () => {
+test('a test that reads neighbouring fields finds them', () => {
   const square = { shape: 'rectangle', lengthMm: 100, widthMm: 50, depthMm: 40, cornerMm: 30 };
   const [found] = problemsOf(rackTinSchema, { name: 'T', count: 1, tin: square });
   assert.equal(found?.path, '/tin/cornerMm');
@@ -95,7 +95,7 @@ test('limits of a field are those of its schema, through lists, choices and tabl
   assert.throws(() => limitsAt(slabSchema, 'cut.nothing'), /No limits/);
 });
 
-test('the shop says nothing that it does not check', () => {
+test('the settings state nothing that they do not check', () => {
   assert.deepEqual(
     problemsOf(shopSchema, { rack: 5 }).map(({ path }) => path),
     ['/rack'],
@@ -117,7 +117,7 @@ const fine: Slab = {
   })),
 };
 
-test('nothing smaller than a knife can cut, nothing finer than can be worked out', () => {
+test('nothing smaller than a knife can cut, nothing finer than can be calculated', () => {
   assert.ok(parseSlab(pieces(5)).ok);
   for (const mm of [0.00001, 0.5, 4.99, 1001]) assert.ok(!parseSlab(pieces(mm)).ok, String(mm));
   const read = parseSlab(fine);
@@ -132,7 +132,7 @@ test('nothing smaller than a knife can cut, nothing finer than can be worked out
   assert.ok(!said.ok && said.problems[0]!.code === 'too-many-in-slab' && said.problems[0]!.figures.count === 450);
 });
 
-test('days and moments are those of the calendar', () => {
+test('dates and moments are those of the calendar', () => {
   assert.ok(isDay('2028-02-29'));
   for (const day of ['2026-02-29', '2026-13-01', '2026-04-31', 'soon', '2026-2-1']) assert.ok(!isDay(day), day);
   for (const moment of ['2026-12-04T12:00:00+01:00', '2026-12-04T12:00Z', '2028-02-29T23:59:59.123Z'])

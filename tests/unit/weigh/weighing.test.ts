@@ -19,7 +19,7 @@ function shown(
 }
 const grams = ({ weighedG }: Weighing) => weighedG.map((massG) => Number(massG.toFixed(2)));
 
-test('one after the other, each taken off again; a bowl that stands there counts as nothing', () => {
+test('one after the other, each removed again; a bowl that stays on the scale counts as nothing', () => {
   const two = shown([
     [120, 2],
     [144.6, 2],
@@ -32,7 +32,7 @@ test('one after the other, each taken off again; a bowl that stands there counts
   assert.deepEqual([grams(lifted), lifted.pan, lifted.onG], [[24.6, 31.2], 'empty', 0]);
 });
 
-test('a heap that grows: each is the difference; some taken off again is nothing that was laid on', () => {
+test('a growing heap: each reading is the difference; removing some is not a new piece', () => {
   assert.deepEqual(
     grams(
       shown([
@@ -48,7 +48,7 @@ test('a heap that grows: each is the difference; some taken off again is nothing
   );
 });
 
-test('taken off and the next laid on in one go is a piece by itself, also where it is lighter or as heavy', () => {
+test('a piece removed and the next laid on at once is a new piece, even if lighter or as heavy', () => {
   assert.deepEqual(
     grams(
       shown([
@@ -64,7 +64,7 @@ test('taken off and the next laid on in one go is a piece by itself, also where 
   );
 });
 
-test('what does not rest, or is too little, or comes in pieces of time, is not weighed', () => {
+test('what does not come to rest, is too light, or falls apart in time is not weighed', () => {
   assert.deepEqual(
     grams(
       shown([
@@ -85,7 +85,7 @@ test('what does not rest, or is too little, or comes in pieces of time, is not w
   assert.deepEqual(grams(holes), []);
 });
 
-test('the last one is taken back, and what still lies there is not weighed again; zero is where it rests then', () => {
+test('the last weight is undone, and what still lies there is not weighed again; zero is where it rests then', () => {
   const weighing = shown([
     [0, 2],
     [24, 2],
@@ -118,14 +118,14 @@ test('the last one is taken back, and what still lies there is not weighed again
   assert.deepEqual(grams(takenBack(newWeighing())), []);
 });
 
-test('until the pan first rests nothing lies on it, and it is at its start; after that it moves', () => {
+test('until the pan first rests it is empty and starting; after that it is moving', () => {
   const first = weigh(newWeighing(), { seconds: 0.1, massG: 120 });
   assert.deepEqual([first.pan, first.onG], ['starting', 0]);
   const moving = weigh(shown([[120, 2]]), { seconds: 2.1, massG: 150 });
   assert.deepEqual([moving.pan, moving.onG], ['moving', 30]);
 });
 
-test('a scale whose time starts anew, or stands still, is looked at anew; five readings in its window are enough, three are not', () => {
+test('a scale whose clock restarts or stands still is read afresh; five readings in its window are enough, three are not', () => {
   let restarted = shown([[0, 2]]);
   for (let i = 1; i <= 20; i++) restarted = weigh(restarted, { seconds: i / 10, massG: 30 });
   assert.deepEqual(grams(restarted), [30]);
@@ -142,7 +142,7 @@ test('a scale whose time starts anew, or stands still, is looked at anew; five r
   }
 });
 
-test('a light piece that still creeps does not rest, also in a heavy bowl; a heavy one may creep by a thousandth', () => {
+test('a light piece that still creeps does not rest, even in a heavy bowl; a heavy one may creep by a thousandth', () => {
   /** What is weighed of a load that grows by half a gram in each window, on a bowl. */
   const creeping = (bowlG: number, loadG: number) => {
     let weighing = shown([[bowlG, 2]]);
@@ -202,7 +202,7 @@ const unknownG = ({ noiseG, driftGPerMin }: { noiseG: number; driftGPerMin: numb
   );
 };
 
-test('law: every shard laid on a scale is read, none twice, each as well as the scale can tell it', () => {
+test('law: every shard laid on a scale is read, none twice, each as accurately as the scale allows', () => {
   fc.assert(
     fc.property(
       fc.record({
@@ -224,7 +224,7 @@ test('law: every shard laid on a scale is read, none twice, each as well as the 
   );
 });
 
-test('on the bench scale as it usually is, four hundred shards are out by a tenth of a gram, and none by a third', () => {
+test('on a typical bench scale four hundred shards are off by a tenth of a gram, and none by a third', () => {
   const outG = Array.from({ length: 20 }, (_, seed) => {
     const { laid, weighedG } = afternoon({}, { aimG: 25, spread: 0.4, shards: 20 }, seed + 1);
     assert.equal(weighedG.length, 20);
@@ -246,7 +246,7 @@ test('a scale in ounces, pounds or kilograms is read to its own step', () => {
   }
 });
 
-test('a scale in a draught, which shivers by half a gram, is still read, to a gram', () => {
+test('a scale in a draught, with half a gram of noise, is still read, to a gram', () => {
   const { laid, weighedG } = afternoon({ noiseG: 0.4 }, { aimG: 40, spread: 0.3, shards: 20 }, 3);
   assert.ok(weighedG.length >= 18 && weighedG.length <= 20, String(weighedG.length));
   const found = laid.filter((massG) => weighedG.some((readG) => Math.abs(readG - massG) < 1));

@@ -54,7 +54,7 @@ const gathered = (works: readonly PlannedWork[], vessels: readonly Vessel[] = []
     owns,
   );
 
-test('lines go in with their step; those without a step, or with one that is gone, go in first, in their order', () => {
+test('lines go in with their step; those without a step, or with a missing one, go in first, in order', () => {
   const lines = [
     { ingredient: 'late', addedAt: 'second' },
     { ingredient: 'first' },
@@ -67,7 +67,7 @@ test('lines go in with their step; those without a step, or with one that is gon
   assert.deepEqual(inOrderOfUse({ lines }), [0, 1, 2, 3, 4]);
 });
 
-test('the same proportions make one mixture: masses, quantities and the vessel grow with what is made', () => {
+test('the same proportions make one mixture: masses, quantities and the vessel grow with the total', () => {
   const mixtures = sharedMixturesOf([
     workOf(
       'a',
@@ -114,7 +114,7 @@ test('the same proportions make one mixture: masses, quantities and the vessel g
   );
 });
 
-test('where nothing is made of the first, what is made of the next counts by its own amounts', () => {
+test('where nothing is made of the first, the next counts by its own amounts', () => {
   const [mixture] = sharedMixturesOf([
     workOf('a', [{ ingredient: 'butter', quantity: 100 }], {}, { scaleFactor: 0 }),
     workOf('b', [{ ingredient: 'butter', quantity: 50 }], {}, { scaleFactor: 3 }),
@@ -122,7 +122,7 @@ test('where nothing is made of the first, what is made of the next counts by its
   assert.equal(mixture!.scaleFactor, 3);
 });
 
-test('another proportion, unit, state, step, pack, end point or name is another mixture; no lines are none', () => {
+test('another proportion, unit, state, step, pack, end point or name is another mixture; no lines make none', () => {
   const base: Line[] = [
     { ingredient: 'butter', quantity: 100 },
     { ingredient: 'salt', quantity: 2 },
@@ -148,7 +148,7 @@ test('another proportion, unit, state, step, pack, end point or name is another 
   assert.deepEqual(sharedMixturesOf([workOf('a', [])]), []);
 });
 
-test('one thing under two names is weighed once; another unit or state stays apart, and so does another bowl', () => {
+test('one ingredient under two names is weighed once; another unit or state stays apart, and so does another bowl', () => {
   const { items } = gathered([
     workOf(
       'a',
@@ -185,7 +185,7 @@ test('one thing under two names is weighed once; another unit or state stays apa
   assert.deepEqual([butter!.heldG, butter!.toBuy], [100, { packs: 1, pack: 'block', cash: 2 }]);
 });
 
-test('the whole of one unit is measured in that unit; where a part cannot be weighed there is no mass', () => {
+test('whole amounts in one unit are measured in that unit; where a part cannot be weighed there is no mass', () => {
   const spoons = gathered([
     workOf(
       'a',
@@ -237,7 +237,7 @@ test('two lines of which one cannot be weighed have no mass together; nothing is
   }
 });
 
-test('the basket is the cash for whole packs, of all that has packs', () => {
+test('the total is the cash for whole packs, of everything that has packs', () => {
   const { basket } = gathered([
     workOf('a', [
       { ingredient: 'butter', quantity: 700 },
@@ -249,7 +249,7 @@ test('the basket is the cash for whole packs, of all that has packs', () => {
   assert.equal(basket, 12);
 });
 
-test('a vessel that is just large enough will do, and one of the other kind will not', () => {
+test('a vessel that is just large enough is chosen, and one of the other kind is not', () => {
   const vessels: Vessel[] = [
     { name: 'big bowl', kind: 'bowl', volumeMl: 4000 },
     { name: 'bowl', kind: 'bowl', volumeMl: 1000 },

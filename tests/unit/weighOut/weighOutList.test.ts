@@ -13,7 +13,7 @@ const work = (slab: (typeof demoSlabs)[number], key: string, tin?: Tin) => ({
   plan: plan(slab, demoLarder, shop, tin ? { tins: [{ tin, count: 1 }] } : {}),
 });
 
-test('law: what is gathered is what the plans ask for, each thing once, and its divisions add up to it', () => {
+test('law: the weigh-out list is what the plans need, each ingredient once, and its divisions add up', () => {
   fc.assert(
     fc.property(fc.subarray(demoSlabs, { minLength: 1 }), tins, (chosen, tin) => {
       const works = chosen.map((slab, at) => work(slab, String(at), tin));
@@ -30,7 +30,7 @@ test('law: what is gathered is what the plans ask for, each thing once, and its 
   );
 });
 
-test('one preparation across three slabs is one mixture, in lots that its limit allows', () => {
+test('one mixture in three slabs is cooked as one, in batches that its limit allows', () => {
   const works = ['a', 'b', 'c'].map((key) => work({ ...ryeSlice, name: key }, key, deepSquare));
   const { mixtures, items } = weighOutSlabs(works, demoLarder, shop);
   assert.deepEqual(
@@ -47,7 +47,7 @@ test('one preparation across three slabs is one mixture, in lots that its limit 
   );
 });
 
-test('two lines of one thing in one bowl are one amount to weigh', () => {
+test('two lines of one ingredient in one bowl are one amount to weigh', () => {
   const [base, ...others] = ryeSlice.preparations;
   const twice = { ...ryeSlice, preparations: [{ ...base!, lines: [...base!.lines, ...base!.lines] }, ...others] };
   const butterOf = (slab: (typeof demoSlabs)[number]) =>
@@ -63,7 +63,7 @@ test('two lines of one thing in one bowl are one amount to weigh', () => {
   assert.ok(close(doubled.massG!, 2 * base1! + caramel1!, 1e-9));
 });
 
-test('what goes in at a later step is gathered later, and what is held is not bought', () => {
+test('what goes in at a later step is weighed later, and what is in stock is not bought', () => {
   const { items, basket } = weighOutSlabs([work(ryeSlice, 'a')], demoLarder, { ...shop, vessels: [] });
   const at = (name: string) => items.findIndex((item) => item.name === name);
   assert.ok(at('sea salt') > at('whipping cream'));
@@ -77,7 +77,7 @@ test('what goes in at a later step is gathered later, and what is held is not bo
   assert.ok(all.basket > basket && close(all.basket, work(ryeSlice, 'a').plan.cost.toBuy));
 });
 
-test('the smallest vessel that holds it is named, and none where none does', () => {
+test('the smallest vessel that is large enough is named, and none where none is', () => {
   const vessels = [
     { name: 'kettle', kind: 'pot' as const, volumeMl: 9000 },
     { name: 'pan', kind: 'pot' as const, volumeMl: 2600 },
@@ -90,7 +90,7 @@ test('the smallest vessel that holds it is named, and none where none does', () 
   );
 });
 
-test('paper for 300 x 200 x 40: one sheet is base, walls and flaps; strips are as wide as the base', () => {
+test('lining for 300 x 200 x 40: one sheet is base, walls and flaps; strips are as wide as the base', () => {
   const tin: Tin = { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 40 };
   const size = (lining: Parameters<typeof linerPapers>[1]) =>
     linerPapers(tin, lining).map(({ lengthMm, widthMm }) => [lengthMm, widthMm]);

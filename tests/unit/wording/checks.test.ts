@@ -32,7 +32,7 @@ test('nouns agree with their number', () => {
   assert.deepEqual([article('pot'), article('oven')], ['a pot', 'an oven']);
 });
 
-test('one and many of what is unknown, short and long lists', () => {
+test('one and many unknowns, short and long lists', () => {
   assert.match(
     said('nutrition-unknown', { nutrients: 1, ingredients: ['oats'] }),
     /^1 figure .* is unknown because of oats\./,
@@ -54,7 +54,7 @@ test('one and many of what is unknown, short and long lists', () => {
   );
 });
 
-test('a line of unknown weight says what it counts as, and one that was weighed does not', () => {
+test('a line of unknown weight says what it counts as, and a weighed one does not', () => {
   const line = { ingredient: 'moss', unit: 'cup', massG: 90, guessedAs: 'flour' };
   assert.match(said('no-density', line), /counts as 90 g, estimated as flour\./);
   assert.match(said('no-density', { ...line, massG: null, guessedAs: null }), /counts as 0 g\./);

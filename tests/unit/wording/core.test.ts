@@ -35,7 +35,7 @@ function sentencesIn(source: string, isReading = false): string[] {
   return found;
 }
 
-test('a sentence is found in strings and templates, and a code, a pattern or a unit is none', () => {
+test('a sentence is found in strings and templates; codes, patterns and units are not sentences', () => {
   assert.deepEqual(sentencesIn("const a = 'It is too hot here';"), ['1: It is too hot here']);
   assert.equal(sentencesIn('const a = `${b} is ${c} too ${d} warm ${e} here`;').length, 1);
   assert.deepEqual(sentencesIn("const a = ['too-hot', 'mm', `${b} kJ / ${c} kcal`];"), []);

@@ -7,7 +7,7 @@ import { isSentence } from '../check/holds';
 
 const bench = readFileSync(new URL('../../../docs/bench.md', import.meta.url), 'utf8');
 
-test('every model has a text, a source and its limits; what is measured of it is in the measured figures', () => {
+test('every model has a text, a source and its limits; its measured figures are those of the bench page', () => {
   const all = Object.values(MODEL_TEXTS).flat();
   assert.equal(new Set(all.map(({ title }) => title)).size, all.length);
   for (const { title, text, source, holds, bench: begins } of all) {

@@ -78,7 +78,7 @@ test('no text of a screen, of the wording or of the docs uses a phrase that has 
   assert.deepEqual(found, []);
 });
 
-test('comments, styles and paths are no texts of a screen', () => {
+test('comments, styles and paths are not screen texts', () => {
   const source =
     '<!-- in the mean -->\n<script>// in the mean\n/* in the mean */</script><p>Mean</p><style>in the mean</style>';
   assert.doesNotMatch(shownBy(source), /in the mean/);

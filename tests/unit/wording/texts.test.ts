@@ -139,7 +139,7 @@ const SAMPLES: { readonly [C in ReasonCode]: ReasonFigures[C] } = {
   'no-room-for-pieces': none,
 };
 
-test('every reason for refusing a value is said with its figures, each in its own words', () => {
+test('every reason for refusing a value has its own message with its figures', () => {
   const texts = (Object.keys(SAMPLES) as ReasonCode[]).map((code) =>
     reasonText({ code, figures: SAMPLES[code] } as Reason),
   );
@@ -168,7 +168,7 @@ const TITLES: readonly StepTitle[] = [
   { code: 'melt-in-bursts', bursts: 3, seconds: 30, lastSeconds: 10 },
 ];
 
-test('steps and cautions are said; tins and repeats come last', () => {
+test('steps and cautions have sentences; tins and repeats come last', () => {
   for (const of of TITLES) isClause(stepText(of, METRIC));
   assert.equal(new Set(TITLES.map((of) => stepText(of, METRIC))).size, TITLES.length);
   assert.equal(
