@@ -4,7 +4,7 @@ import { ARGS, chromiumPath } from './scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  // A test waits for a page, its server or its worker about as long as it works: one more than there are processors.
+  // A test waits for a page, its server or its worker about as long as it works: one worker more than there are processors.
   workers: availableParallelism() + 1,
   fullyParallel: true,
   timeout: 120_000,
@@ -13,7 +13,7 @@ export default defineConfig({
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },
-    // Whatever the device holds would answer instead of the server; the tests of that allow it.
+    // A service worker would answer from its cache instead of the server; tests of offline work allow it.
     serviceWorkers: 'block',
     launchOptions: { executablePath: chromiumPath(), args: ARGS },
   },

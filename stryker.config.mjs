@@ -1,6 +1,6 @@
 /**
- * How well the unit tests pin a room of the core down: `npm run mutants` makes each small change to it in turn, a mutant, and a mutant
- * that no test notices has survived. What runs for each is said in scripts/mutantTests.mjs.
+ * How well the unit tests cover a folder of the core: `npm run mutants` makes each small change to it in turn, a mutant; a mutant that
+ * no test notices has survived. scripts/mutantTests.mjs says which tests run for each.
  */
 import { availableParallelism } from 'node:os';
 import { bundlePaths } from './scripts/mutantTests.mjs';
@@ -15,8 +15,8 @@ export default {
   testRunner: 'tap',
   tap: {
     testFiles: bundlePaths(room),
-    // There is a process for each processor: helping threads would only be in each other's way.
-    // There is no time either to compile the solver well.
+    // There is a process for each processor: helper threads would only compete with each other.
+    // Each process is too short for optimising the solver to pay.
     nodeArgs: [
       '--single-threaded',
       '--wasm-lazy-compilation',
@@ -31,7 +31,7 @@ export default {
   concurrency: availableParallelism(),
   disableTypeChecks: false,
   timeoutMS: 3000,
-  // A loop that counts the other way only runs without end.
+  // A loop that counts the other way only runs forever.
   mutator: { excludedMutations: ['UpdateOperator'] },
   ignorePatterns: ['build', '.svelte-kit', 'demo-data', 'data', 'docs', 'test-results', 'reports'],
   reporters: ['clear-text', 'json', 'progress-append-only'],

@@ -30,14 +30,14 @@ export default {
   kit: {
     alias,
     adapter: { ...node, adapt: (builder) => node.adapt({ ...builder, compress }) },
-    // The bench asks for it; no other page is held on a device.
+    // The bench page needs it; no other page is cached on a device.
     serviceWorker: { register: false },
     csp: {
       mode: 'auto',
       directives: {
         'default-src': ['self'],
         'script-src': ['self'],
-        // Charts and drawings set sizes and colours on elements; no style comes from anywhere else.
+        // Charts and drawings set sizes and colours on elements; styles come from nowhere else.
         'style-src': ['self', 'unsafe-inline'],
         'img-src': ['self', 'data:'],
         'font-src': ['self'],

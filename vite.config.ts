@@ -33,7 +33,7 @@ export default defineConfig({
           ],
         },
       },
-      // The core does nothing when it is imported: a page gets the functions that it calls, and not everything an index names.
+      // The core has no side effects on import: a page gets the functions that it calls, and not everything an index names.
       treeshake: { moduleSideEffects: (id) => !id.includes('/src/core/') },
     },
   },

@@ -1,4 +1,7 @@
-/** `npm run backup -- file.sqlite`: one good copy of the data, also while the application runs. Photos go into a folder beside it. */
+/**
+ * `npm run backup -- file.sqlite`: writes a consistent copy of the data, also while the application runs. Photos go into a folder
+ * beside it.
+ */
 import { chmodSync, constants, copyFileSync, existsSync, mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { compileDatabase, install } from './setup.mjs';
@@ -28,7 +31,7 @@ const state = copy.pragma('quick_check(1)', { simple: true });
 copy.close();
 if (state !== 'ok') fail(`The copy in ${target} is damaged, because the data is damaged: ${state}`);
 
-// The database was copied first, so that every photo it knows is among these. A file never changes.
+// The database was copied first, so every photo it names is among these. A photo file never changes.
 const [from, to] = [join(folder, 'photos'), `${target}.photos`];
 const photos = existsSync(from) ? readdirSync(from).filter((name) => name.endsWith('.jpg')) : [];
 if (photos.length > 0) mkdirSync(to, { recursive: true });

@@ -1,4 +1,7 @@
-/** A certificate for the shop's own network: an authority of the shop's own that a tablet is told to trust once, and what it vouches for. */
+/**
+ * A certificate for the shop's own network: the shop's own certificate authority, which a tablet trusts once, and the server
+ * certificate it signs.
+ */
 import { X509Certificate } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { isIP } from 'node:net';
@@ -8,7 +11,7 @@ import { generate } from 'selfsigned';
 
 const DAY_MS = 86_400_000;
 const AUTHORITY_DAYS = 3650;
-/** Tablets take no certificate that is good for longer than this. */
+/** Tablets reject certificates with a longer validity. */
 const SERVER_DAYS = 390;
 const RENEW_DAYS = 30;
 
@@ -75,7 +78,7 @@ async function newServer(folder, authority, names) {
 }
 
 /**
- * The certificate of this server, made or renewed where that is due, and the authority that vouches for it.
+ * Returns the certificate of this server, created or renewed when due, and the authority that signed it.
  *
  * @param {string} folder where keys are kept, readable by nobody else
  * @param {readonly string[]} names hosts and addresses that it is to speak for, at least one

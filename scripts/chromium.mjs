@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { existsSync } from 'node:fs';
 
-/** The one without windows needs less work. The full one is used where only that is installed. */
+/** The headless variant needs less work. The full one is used where only that is installed. */
 const [HEADLESS, FULL] = ['chromium-headless-shell', 'chromium'];
 const PATHS = [HEADLESS, FULL, 'chromium-browser'].map((name) => `/usr/bin/${name}`);
 

@@ -11,7 +11,7 @@ process.env.KNIFE_TRAY_DATA = folder;
 await prepare();
 const { start } = await import('./serve.mjs');
 
-/** There while the demo is being set up. A folder in which it was left behind holds only a part of the demo. */
+/** Exists while the demo is being set up. A folder that still has it holds only part of the demo. */
 const unfinished = join(folder, 'demo-unfinished');
 if (lockedBy(folder) === null && (process.argv.includes('--fresh') || existsSync(unfinished))) {
   // The folder itself stays: it may be a mounted volume.
@@ -21,7 +21,7 @@ if (lockedBy(folder) === null && (process.argv.includes('--fresh') || existsSync
 if (!existsSync(join(folder, 'knife-tray.sqlite'))) {
   mkdirSync(folder, { recursive: true });
   writeFileSync(unfinished, '');
-  // The server sets the demo up before it answers the first request.
+  // The server loads the demo before it answers the first request.
   process.env.KNIFE_TRAY_DEMO = 'yes';
 }
 await start();

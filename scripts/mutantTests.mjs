@@ -1,14 +1,14 @@
 /**
- * What runs for every mutant of a folder of the core, bundled so that no mutant waits for files to be compiled or packages to be found:
- * first the folder's figures worked by hand, all in one process, then each file of its laws by itself, then tests of other folders that use it.
- * It is run as a command by Stryker in its copy of the project.
+ * The tests that run for each mutant of a folder of the core, bundled so that no mutant waits for compilation or package lookup: first
+ * the folder's worked examples, all in one process, then each file of property tests by itself, then tests of other folders that use
+ * it. Stryker runs it as a command in its copy of the project.
  */
 import { readdirSync, readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
 import alias from './aliases.cjs';
 
-/** In a folder of the depth of `things.ts`, from which the demo is read. */
+/** At the folder depth of `things.ts`, from which the demo is read. */
 const OUT = 'tests/mutants';
 /** Tests of other folders that also exercise a folder. */
 const OTHER_TESTS = {
@@ -28,10 +28,10 @@ const OTHER_TESTS = {
   logbook: ['usecases/price'],
   validation: ['slab/read', 'larder/rows', 'larder/table', 'measure/readNumber'],
 };
-/** A test that counts its own cases, of which a fifth of a second has too few. */
+/** Tests that count their own cases, of which a fifth of a second gives too few. */
 const NEEDS_TIME = 'bent.test.ts';
 
-/** @returns the bundles of a folder, in the order in which they run: a name, and the tests in it */
+/** @returns the bundles of a folder in running order: a name, and the tests in it */
 function bundlesOf(room) {
   const folder = `tests/unit/${room}`;
   const tests = readdirSync(folder)
@@ -56,7 +56,7 @@ async function bundle(room) {
       platform: 'node',
       format: 'esm',
       alias,
-      // One instance of each; the other packages ask for `require`, see mutantPreload.
+      // Packages with one shared instance; the others ask for `require`, see mutantPreload.
       external: ['fast-check', 'highs'],
       outfile: `${OUT}/${name}.mjs`,
       logLevel: 'error',

@@ -1,6 +1,6 @@
 /**
- * `npm run restore -- file.sqlite`: puts a copy back as the data; without a file, the newest good daily copy. The data that it
- * replaces are set aside and never deleted. The application must be stopped.
+ * `npm run restore -- file.sqlite`: restores a copy as the data; without a file, the newest good daily copy. The replaced data are set
+ * aside and never deleted. The application must be stopped.
  */
 import { chmodSync, copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -14,11 +14,11 @@ const { default: Database } = await import('better-sqlite3');
 
 const folder = process.env.KNIFE_TRAY_DATA ?? './data';
 const file = join(folder, 'knife-tray.sqlite');
-/** Tables whose numbers are never given twice. */
+/** Tables whose numbers are never reused. */
 const NUMBERED = { slab: 'id', ingredient: 'id', tin: 'id', run: 'id', run_event: 'sequence' };
-/** Tables that only this application's data have together. */
+/** Tables that identify data of this application. */
 const OWN = ['shop', 'ingredient', 'tin', 'slab', 'slab_version'];
-/** How far numbers jump when nobody can read which were given last. */
+/** How far numbers jump when the last ones given cannot be read. */
 const JUMP = 1_000_000;
 const NEWEST = Math.max(
   ...filesIn('src/lib/server/db/migrations').map((name) => Number.parseInt(name.split(/[\\/]/).at(-1), 10)),
@@ -31,7 +31,7 @@ function fail(message) {
   process.exit(1);
 }
 
-/** Says what is wrong with a copy, or returns null. */
+/** Returns what is wrong with a copy, or null. */
 function problemWith(path) {
   let db;
   try {
@@ -74,7 +74,7 @@ function givenBy(path) {
   }
 }
 
-/** Tells whether another program has the data open: then nobody gets them alone. */
+/** Tells whether another program has the data open, so that they cannot be locked exclusively. */
 function isOpen() {
   if (!existsSync(file)) return false;
   try {

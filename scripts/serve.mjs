@@ -1,4 +1,4 @@
-/** The built application behind Node's own HTTP server, or its HTTPS server with a certificate of the shop's own. */
+/** The built application behind Node's HTTP server, or its HTTPS server with the shop's own certificate. */
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { existsSync, readFileSync } from 'node:fs';
@@ -8,7 +8,7 @@ import { certificateIn, ownAddresses } from './certificate.mjs';
 import { lock } from './lock.mjs';
 import { root } from './marks.mjs';
 
-/** The largest bodies in bytes, as the services read them too. */
+/** The largest request bodies in bytes, as in the services. */
 const LIMITS = JSON.parse(readFileSync(join(root, 'src', 'lib', 'limits', 'bodyLimits.json'), 'utf8'));
 const BODY_LIMIT = LIMITS.body;
 const ZIP_LIMIT = LIMITS.zip;
@@ -21,20 +21,20 @@ const GRACE_MS = 700;
 const HANDSHAKE_MS = 10_000;
 const HEADERS_MS = 10_000;
 const REQUEST_MS = 120_000;
-/** A connection on which nothing moves for this long is closed, ms: longer than the longest work that is waited for. */
+/** A connection without traffic for this long is closed, ms: longer than the longest work that a client waits for. */
 const IDLE_MS = 120_000;
 const MAX_CONNECTIONS = 2000;
-/** Nobody but the owner may read what this process writes. */
+/** File mode mask: only the owner may read what this process writes. */
 const OWNER_ONLY = 0o077;
 const THIS_MACHINE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 
-/** The names by which the application may be asked: this machine's own, and where it is open to the network those listed. */
+/** Returns the host names under which the application answers: this machine's own, and the listed ones where it is open to the network. */
 function permittedHosts(host, isLocal) {
   const listed = (process.env.KNIFE_TRAY_HOSTS ?? '')
     .split(',')
     .map((host) => host.trim().toLowerCase())
     .filter(Boolean);
-  // An address in numbers cannot be pointed here by somebody else's name.
+  // A numeric address cannot be pointed here by somebody else's domain.
   const own = isLocal ? [] : /^(0\.0\.0\.0|::)$/.test(host) ? ownAddresses() : [host.toLowerCase()];
   const names = isLocal ? [] : [...listed, ...own];
   return {
@@ -46,7 +46,7 @@ function permittedHosts(host, isLocal) {
   };
 }
 
-/** Why the application may not be opened to the network as it is set up, or null. */
+/** Returns why the application may not be opened to the network as configured, or null. */
 function refusalToOpen(isLocal) {
   const { KNIFE_TRAY_PASSPHRASE: passphrase = '' } = process.env;
   if (passphrase !== '' && passphrase.length < MIN_PASSPHRASE)
@@ -55,10 +55,10 @@ function refusalToOpen(isLocal) {
   return 'HOST opens the application to the network, where anyone could change the data. Set KNIFE_TRAY_PASSPHRASE (each device asks for it once) and KNIFE_TRAY_HOSTS (the names in the address), or remove HOST';
 }
 
-/** Where a device finds the authority that vouches for this server, to be told to trust it. */
+/** Where a device downloads the certificate authority of this server in order to trust it. */
 const AUTHORITY_PATH = '/authority.crt';
 
-/** The certificate that the server is to speak with, or null for plain HTTP. */
+/** Returns the certificate that the server uses, or null for plain HTTP. */
 async function certificateFor(names) {
   const asked = process.env.KNIFE_TRAY_TLS ?? '';
   if (asked === '') return null;
@@ -82,13 +82,13 @@ function answerText(response, status, text) {
   response.writeHead(status, { 'Content-Type': 'text/plain; charset=utf-8' }).end(text);
 }
 
-/** Logs faults that no request caught. The process goes on serving: one fault must not end everybody's work. */
+/** Logs errors that no request caught. The process goes on serving: one error must not end everybody's work. */
 function keepServing() {
   const report = (what) => (error) =>
     console.error(JSON.stringify({ level: 'error', what, error: String(error?.stack ?? error) }));
   process.on('uncaughtException', report('uncaught exception'));
   process.on('unhandledRejection', report('unhandled rejection'));
-  // A terminal that was closed takes no more lines. That is no fault, and reporting it would be the next one.
+  // Writing to a closed terminal fails. That is not an error, and reporting it would be the next one.
   for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
 }
 
@@ -121,12 +121,12 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   const { names, permits } = permittedHosts(host, isLocal);
   const certificate = await certificateFor(names);
   const scheme = certificate ? 'https' : 'http';
-  // What the handler takes the pages to be served by is said here, and not by whoever asks.
+  // The scheme of the pages is set here, and not by the client.
   process.env.PROTOCOL_HEADER = 'x-forwarded-proto';
-  // The services hold the others to theirs.
+  // The services enforce smaller limits of their own.
   process.env.BODY_SIZE_LIMIT = String(ZIP_LIMIT);
   process.env.KNIFE_TRAY_TASKS ??= join(root, 'build', 'tasks.mjs');
-  // Results that were stored by another build are not taken for those of this one.
+  // Results stored by another build are not used.
   process.env.KNIFE_TRAY_BUILD ??= buildDigest();
   process.umask(OWNER_ONLY);
   lock(process.env.KNIFE_TRAY_DATA ?? './data');
@@ -134,7 +134,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   const handle = (request, response) => {
     if (!isDecodable(request.url)) return answerText(response, 400, 'This address is not valid. Check its % signs');
     response.setHeader('X-Content-Type-Options', 'nosniff');
-    // A name that someone else has pointed at this machine is not this machine's: their pages must not read ours.
+    // Another domain name pointed at this machine is refused: its pages must not read ours.
     if (!permits(request.headers.host)) {
       const others = names.length > 0 ? `, or ${names.join(', ')}` : '';
       return answerText(
@@ -152,7 +152,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
         response.writeHead(413, { 'Content-Type': 'application/json', Connection: 'close' });
         response.end(JSON.stringify({ problems: [{ path: '', code: 'too-large', message }] }));
       };
-      // A sender hears the answer only once it has sent everything; what is sent is thrown away.
+      // A client reads the answer only after it has sent everything; the rest of its body is discarded.
       if (length > SWALLOW_LIMIT) refuse();
       else request.resume().once('end', refuse);
       return;
@@ -164,7 +164,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
     request.headers['x-forwarded-proto'] = scheme;
     return handler(request, response, () => answerText(response, 404, 'Page not found'));
   };
-  // A fault while one request is answered is the answer to that request, and no more.
+  // An error while one request is answered affects only that answer.
   const answer = async (request, response) => {
     try {
       await handle(request, response);
@@ -205,7 +205,7 @@ export async function serve({ host = process.env.HOST ?? '127.0.0.1', port = pro
   });
 }
 
-/** Starts, and says where, or why not and what to do. */
+/** Starts the server and prints its address, or why it cannot start and what to do. */
 export async function start() {
   try {
     const address = await serve();

@@ -1,4 +1,4 @@
-/** The built application and nothing else: no install, no build. For tests and measurements. */
+/** Runs the built application only: no install, no build. For tests and measurements. */
 import { start } from './serve.mjs';
 
 await start();

@@ -60,7 +60,7 @@ export async function runBeside(command, args, { quiet = false } = {}) {
 /** Returns the path of a command that a package provides. */
 export const tool = (name) => join(root, 'node_modules', '.bin', name);
 
-/** Lists the packages that the lockfile asks for and that are missing from `node_modules`, or there in another version. */
+/** Lists the packages of the lockfile that are missing from `node_modules`, or present in another version. */
 function missingPackages() {
   const { packages } = JSON.parse(readFileSync(join(root, LOCKFILE), 'utf8'));
   return Object.entries(packages).filter(([path, { version, optional, link }]) => {
@@ -71,8 +71,8 @@ function missingPackages() {
 }
 
 /**
- * Installs the packages of the lockfile unless all of them are there. An install that was interrupted is repeated.
- * No package's install script runs: `compileDatabase` does the one that is needed.
+ * Installs the packages of the lockfile unless all of them are present. An interrupted install is repeated. No package's install
+ * script runs: `compileDatabase` does the one that is needed.
  */
 export function install() {
   const digest = digestOf([LOCKFILE], [process.platform, process.arch]);
@@ -90,7 +90,7 @@ export async function compileDatabase() {
   const digest = digestOf(['node_modules/better-sqlite3/package.json'], [process.versions.modules, process.arch]);
   if (isCurrent(COMPILED, digest)) return;
   console.log('Compiling the database module. This takes about two minutes the first time…');
-  // SQLite is built and tested with -O2 by its authors; the module's own -O3 takes half as long again and is no faster here.
+  // SQLite's authors build and test it with -O2; the module's own -O3 takes half as long again and is no faster here.
   const env = { CFLAGS: '-O2', CXXFLAGS: '-O2', ...process.env };
   // A process group of its own, so that stopping this process also stops the compiler's children.
   const compiler = spawn('npm', ['rebuild', 'better-sqlite3'], { cwd: root, env, stdio: 'inherit', detached: true });
@@ -103,20 +103,20 @@ export async function compileDatabase() {
   writeMark(COMPILED, digest, [DATABASE_MODULE]);
 }
 
-/** Builds the application unless the build is complete and made from the present sources. */
+/** Builds the application unless the build is complete and up to date. */
 export async function build() {
   const digest = digestOf(BUILD_SOURCES);
   if (isCurrent(BUILT, digest)) return;
   console.log('Building…');
   await runBeside(tool('vite'), ['build', '--logLevel', 'warn'], { quiet: true });
-  // Its packages are there only after `install`.
+  // Its packages exist only after `install`.
   const { buildTasks } = await import('./tasks.mjs');
   await buildTasks();
   // Sources that were changed during the build are built again next time.
   writeMark(BUILT, digest, filesIn('build'));
 }
 
-/** Makes everything ready that the application needs to start: packages, database module and build. */
+/** Prepares everything that the application needs to start: packages, database module and build. */
 export async function prepare() {
   install();
   const compiled = compileDatabase();

@@ -42,7 +42,7 @@ Keeps two weeks in an airtight tin.`;
 async function shoot(name, path) {
   if (path) await page.goto(address + path);
   await page.waitForSelector('html[data-ready]');
-  // Where nothing is under it.
+  // At the top of a page, with nothing underneath.
   await page.mouse.move(900, 20);
   await page.waitForTimeout(1800);
   await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
@@ -111,7 +111,7 @@ const penuche = await page
   .then(() => page.getByRole('link', { name: 'Pear penuche' }).getAttribute('href'));
 await page.request.post(`${address}/api/runs`, { data: { slab: Number(/\d+/.exec(penuche)[0]) } });
 await context.close();
-// As it stands where the application is open to the workroom's network.
+// As it looks where the application is open to the workroom's network.
 process.env.KNIFE_TRAY_ADDRESSES = 'https://192.168.1.20:4180';
 context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 page = await context.newPage();

@@ -1,4 +1,4 @@
-/** Bundles the work that the server does in threads of its own, beside the built server. */
+/** Bundles the work that the server does in worker threads, beside the built server. */
 import { build } from 'esbuild';
 import { join } from 'node:path';
 import alias from './aliases.cjs';

@@ -1,6 +1,6 @@
 /**
- * `npm test`: everything that has to hold before a change lands. From a fresh clone it installs what it needs first.
- * `npm test -- unit` runs only the unit tests, `-- e2e` only the browser's.
+ * `npm test`: everything that must pass before a change lands. On a fresh clone it first installs what it needs. `npm test -- unit`
+ * runs only the unit tests, `-- e2e` only the browser tests.
  */
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
@@ -23,7 +23,7 @@ install();
 const compiled = compileDatabase();
 const browser = isAsked('e2e') ? installChromium() : null;
 run(tool('svelte-kit'), ['sync']);
-// What only reads goes on side by side.
+// Checks that only read files run side by side.
 await Promise.all([
   (async () => {
     await step('format', () => runBeside(tool('prettier'), ['--check', '--log-level', 'warn', '.']));
@@ -37,7 +37,7 @@ await Promise.all([
 ]);
 await compiled;
 
-/** The unit tests in as many processes as there are processors: most of a file's time goes into loading what it tests. */
+/** The unit tests in as many processes as there are processors: most of a file's time goes into loading the code under test. */
 function unit() {
   const files = readdirSync(join(root, 'tests', 'unit'), { recursive: true })
     .filter((name) => name.endsWith('.test.ts'))
@@ -49,7 +49,7 @@ function unit() {
   return Promise.all(groups.map((group) => runBeside('node', [...loaded, 'scripts/unit.mjs', ...group])));
 }
 
-/** Lists processes of servers that tests of this folder started, where the system can tell. */
+/** Lists server processes that tests of this folder started, where the system can tell. */
 function serversLeft() {
   if (!existsSync('/proc')) return [];
   const commandOf = (pid) => {

@@ -1,4 +1,4 @@
-/** Runs files of tests in one process, so that what they import is loaded once: `node --import tsx scripts/unit.mjs FILE...` */
+/** Runs test files in one process, so that their imports are loaded once: `node --import tsx scripts/unit.mjs FILE...` */
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 

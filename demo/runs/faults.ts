@@ -1,28 +1,28 @@
 /**
- * Faults for the simulator: what happens at the bench, and what is then seen. How often what is seen follows from what happens is told here
- * once more, apart from the application's own table, so that its diagnosis is held against something else than itself.
+ * Faults for the simulator: what happens at the bench, and what is then seen. How often a symptom follows from a fault is stated here
+ * independently of the application's own table, so that its diagnosis is tested against other figures.
  */
 import { CAUSES, type CauseId, type Seen, type Trait } from '../../src/core/diagnose';
 import type { RunLine, RunPlan, RunStep } from '../../src/core/run';
 
 export interface Fault {
   readonly cause: CauseId;
-  /** How much further than the end point the boil goes, deg C. */
+  /** Degrees Celsius by which the boil overshoots its end point. */
   readonly endPointC?: readonly [number, number];
   readonly minutes?: {
     readonly isMeant: (step: RunStep, plan: RunPlan) => boolean;
     readonly times: readonly [number, number];
   };
-  /** How much later than it may a step begins, min. */
+  /** Minutes by which a step starts after its latest permitted start. */
   readonly delay?: { readonly isMeant: (step: RunStep) => boolean; readonly minutes: readonly [number, number] };
   readonly amounts?: readonly {
     readonly isMeant: (line: RunLine) => boolean;
     readonly times: readonly [number, number];
   }[];
   readonly chocolateC?: readonly [number, number];
-  /** Edges of the tin, for each of those planned. */
+  /** Edge lengths of the tin, relative to the planned tin. */
   readonly tinTimes?: readonly [number, number];
-  /** What is seen first, and what is sometimes seen too. */
+  /** The first symptom, and further ones that may follow. */
   readonly seen: readonly (readonly [Seen, number])[];
 }
 
@@ -186,13 +186,13 @@ export const FAULTS: readonly Fault[] = [
   { cause: 'notLevel', seen: [['uneven', 1]] },
 ];
 
-/** What is seen of a fault: at least one thing. */
+/** Returns the symptoms of a fault: at least one. */
 export function seenOf({ seen }: Fault, random: () => number): Seen[] {
   const found = seen.filter(([, often]) => random() < often).map(([what]) => what);
   return found.length > 0 ? found : [seen[0]![0]];
 }
 
-/** Whether a fault can happen in the making of a slab: it has what goes wrong, by its traits and its plan. */
+/** Tells whether a fault can happen in a run of a slab, by the slab's traits and its plan. */
 export const canHappen = (fault: Fault, plan: RunPlan, traits: ReadonlySet<Trait>): boolean =>
   CAUSES[fault.cause].needs.every((trait) => traits.has(trait)) &&
   (!fault.amounts || plan.lines.some((line) => fault.amounts!.some(({ isMeant }) => isMeant(line)))) &&

@@ -1,11 +1,11 @@
-/** Half a year at the made-up shop: thirty makings, some of which went wrong, with what is true there and stands in no plan. */
+/** Half a year at the demo shop: thirty runs, some of which went wrong, in a workroom that differs from its plans. */
 import { randomFrom } from '../../devices/random.mjs';
 import type { RunEvent, RunPlan } from '../../src/core/run';
 import type { TinCount } from '../../src/core/tin';
 import { FAULTS } from './faults';
 import { PLAIN, simulateRun, type Beside, type Truth } from './simulator';
 
-/** A making of one of the demo's slabs. */
+/** A run of one of the demo's slabs. */
 export interface PastRun {
   readonly slab: string;
   readonly daysAgo: number;
@@ -21,7 +21,7 @@ const BARK = 'Blackcurrant buckwheat bark';
 const CLOUD = 'Buckthorn cloud bar';
 const TWO_TONE = 'Lime and coconut two-tone';
 
-/** By how much the workroom is other than its plans: for whoever tests what is found, too. */
+/** How the workroom differs from its plans; tests of suggestions use it too. */
 export const PLANTED = {
   boilTimes: 1.3,
   setTimes: 1.2,
@@ -30,7 +30,7 @@ export const PLANTED = {
   beatTimes: 1.6,
 } as const;
 
-/** What is true of the workroom: a slow ring, an oven that dries, a room that sets faster than reckoned, an airy base. */
+/** The true workroom: a slow ring, an oven that dries, a room that sets faster than calculated, an airy base. */
 const TRUTHS: Readonly<Record<string, Truth>> = {
   [RYE]: {
     ...PLAIN,
@@ -42,7 +42,7 @@ const TRUTHS: Readonly<Record<string, Truth>> = {
   [PENUCHE]: { ...PLAIN, timesAsLong: ({ id }) => (id === 'penuche/beat' ? PLANTED.beatTimes : 1), pieceSpread: 0.07 },
   [SNAP]: { ...PLAIN, pieceSpread: 0.09 },
 };
-/** The cream that the dairy shed has called back. */
+/** The cream that the dairy recalled. */
 export const RECALLED = { ingredient: 'whipping cream', lot: 'D4417' } as const;
 const cream = (lot: string) => ({ lots: new Map([[RECALLED.ingredient, lot]]) });
 const chocolate = (lot: string) => ({ lots: new Map([['dark chocolate', lot]]) });
@@ -133,10 +133,14 @@ export const PAST_RUNS: readonly PastRun[] = [
   { slab: RYE, daysAgo: 5, beside: { ...cream('D4533'), notes: ['Sold out by eleven.'] } },
 ];
 
-/** The shop's half year is always the same one. */
+/** The seed of the shop's half year, which is always the same. */
 const SEED = 7100;
 
-/** The events of one of them, always the same for the same seed. @param plan with its moment */
+/**
+ * Returns the events of a run, the same for the same seed.
+ *
+ * @param plan with its moment
+ */
 export function pastEvents(run: PastRun, plan: RunPlan, at: number, seed = SEED): RunEvent[] {
   const fault = FAULTS.find(({ cause }) => cause === run.fault) ?? null;
   return simulateRun(plan, TRUTHS[run.slab] ?? PLAIN, fault, run.beside ?? {}, randomFrom(seed + at));

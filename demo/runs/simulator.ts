@@ -1,6 +1,6 @@
 /**
- * Makings of a slab, simulated: hands that are slower than the plan, pots with a flame of their own, readings that shiver, things that are
- * not noted, and sometimes a fault. What is true is told here and not in the plan, so that whoever reads the events has something to find.
+ * Simulated runs of a slab: people slower than the plan, pots with a flame of their own, noisy readings, entries that are missing, and
+ * sometimes a fault. The truth is defined here and not in the plan, so that readers of the events have something to find.
  */
 import { potOf } from '../../devices/pot.mjs';
 import { normalFrom } from '../../devices/random.mjs';
@@ -8,17 +8,17 @@ import { beginsWith, runState, type Happening, type RunEvent, type RunPlan, type
 import type { TinCount } from '../../src/core/tin';
 import type { Fault } from './faults';
 
-/** What is true of a workroom and stands in no plan. */
+/** The truth about a workroom, which no plan contains. */
 export interface Truth {
-  /** How many times as long as planned a step takes. */
+  /** Duration of a step, relative to the plan. */
   readonly timesAsLong: (step: RunStep) => number;
-  /** What a pot loses besides what is planned, as a share of what comes out. */
+  /** Loss of a pot beyond the planned one, as a share of what comes out. */
   readonly loss: (preparation: string) => number;
-  /** How many times as thick as planned a layer lies. */
+  /** Thickness of a layer, relative to the plan. */
   readonly thickness: (layer: string) => number;
   /** Standard deviation between pieces, as a share. */
   readonly pieceSpread: number;
-  /** How often something is noted at all. */
+  /** Probability that something is noted. */
   readonly noted: number;
 }
 
@@ -30,7 +30,7 @@ export const PLAIN: Truth = {
   noted: 0.95,
 };
 
-/** What is said and done beside the steps. */
+/** What is noted and done besides the steps. */
 export interface Beside {
   readonly lots?: ReadonlyMap<string, string> | undefined;
   readonly tins?: readonly TinCount[] | undefined;
@@ -41,11 +41,11 @@ export interface Beside {
 
 const MINUTE_MS = 60_000;
 const MAX_MOVES = 2000;
-/** How much the same work takes longer or shorter from day to day; an oven has its clock. */
+/** Day-to-day variation of the same work; an oven keeps to its timer. */
 const DAILY = { hands: 0.1, oven: 0.03, alone: 0.06 } as const;
 const SCALE_NOISE = 0.004;
 const PROBE_NOISE_C = 0.25;
-/** A pot is taken off by an eye on the needle. */
+/** Spread of the temperature at which a pot is taken off, read by eye. */
 const EYE_C = 0.4;
 const READ_EVERY_SECONDS = 30;
 const WEIGHED_ONE_BY_ONE = 10;
@@ -64,7 +64,7 @@ function uuidFrom(random: () => number): string {
 }
 
 /**
- * The events of one making.
+ * Returns the events of one run.
  *
  * @param plan with the moment at which it begins
  * @param random from 0 to 1, always the same for the same seed
@@ -90,7 +90,7 @@ export function simulateRun(
   const boils = new Map(plan.boils.map((boil) => [boil.step, boil]));
   const factorFor = new Map((fault?.amounts ?? []).map(({ isMeant, times }) => [isMeant, between(random, times)]));
 
-  /** How long a step takes now, min. */
+  /** Duration of a step now, min. */
   function minutesOf(step: RunStep): number {
     const daily = step.ovenC !== null ? DAILY.oven : step.hands === 'free' ? DAILY.alone : DAILY.hands;
     const usual = step.minutes * truth.timesAsLong(step) * Math.exp(daily * normal());
@@ -98,7 +98,7 @@ export function simulateRun(
     return Math.max(0.2, usual * times);
   }
 
-  /** A pot on its way to the end point, read now and then; it is taken off where the eye says so. */
+  /** A pot on its way to the end point, read now and then, and taken off at the temperature read by eye. */
   function boil(step: RunStep, minutes: number): void {
     const { showsC, preparation } = boils.get(step.id)!;
     const inPot = plan.lines.filter((line) => line.preparation === preparation);
@@ -111,7 +111,7 @@ export function simulateRun(
       read.push([pot.state().seconds, Math.min(offC, pot.state().celsius) + PROBE_NOISE_C * normal()]);
     }
     if (!isNoted()) return;
-    // The flame is as strong as the minutes are short.
+    // A shorter step has a stronger flame.
     const stretch = (minutes * 60) / pot.state().seconds;
     let next = 0;
     read.forEach(([seconds, celsius], i) => {
@@ -177,7 +177,7 @@ export function simulateRun(
   }
 
   const stepOf = new Map(plan.steps.map((step) => [step.id, step]));
-  /** What a fault keeps from being begun in time. */
+  /** Earliest start of a step that a fault delays. */
   const notBefore = new Map<string, number>();
   const earliest = (step: RunStep, fromMs: number) => {
     if (fault?.delay?.isMeant(step) && !notBefore.has(step.id)) {

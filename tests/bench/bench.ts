@@ -1,4 +1,4 @@
-/** `npm run bench`: the figures of docs/bench.md, measured on the built server and on the core as it is built for it. */
+/** `npm run bench`: the figures of docs/bench.md, measured on the built server and on the bundled core. */
 import { chromium } from '@playwright/test';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
@@ -82,7 +82,7 @@ function benchPlan(): string {
   return `plan(), six layers, thirty lines, flared tin, 6 x 6: median ${quantile(times, 0.5).toFixed(3)} ms, 95 % under ${quantile(times, 0.95).toFixed(3)} ms (wanted: median under 1 ms)`;
 }
 
-/** A thousand lines, as different as those of the corpus, read against the demo larder. */
+/** A thousand lines, as varied as those of the corpus, read against the demo larder. */
 function benchReading(): string {
   const larder = larderOf(ingredients);
   const corpus = [...CORPUS, ...FURTHER];
@@ -98,14 +98,14 @@ function benchReading(): string {
   return `the corpus of ${lines.length} ingredient lines: ${((100 * right) / lines.length).toFixed(1)} % read right without help (wanted: 97 %); ${read.length} pasted lines read in ${took.toFixed(0)} ms (wanted: under 500 ms)`;
 }
 
-/** What is said of the allergens of pasted recipes, in a shop that has just opened. */
+/** What is stated about the allergens of pasted recipes, in a new shop. */
 function benchAllergens(): string {
   const starter = JSON.parse(readFileSync(join(root, 'starter/larder.json'), 'utf8')) as Ingredient[];
   const { recipes, said, missed } = scorePasted(larderOf([]), larderOf(starter));
   return `allergens of ${recipes} pasted recipes, before anything is in the larder: ${said} said or said to be unknown (wanted: all)${missed.map((what) => `; ${what}`).join('')}`;
 }
 
-/** Script and style that a browser fetches for the first sight of a page, in bytes as they cross the wire. */
+/** Scripts and styles that a browser fetches for the first view of a page, in bytes as transferred. */
 async function firstLoad(address: string, path: string): Promise<string> {
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: ARGS });
   const page = await browser.newPage();
@@ -124,13 +124,13 @@ async function firstLoad(address: string, path: string): Promise<string> {
   return `first load of ${path}: ${script.toFixed(0)} KB script + ${style.toFixed(0)} KB style = ${(script + style).toFixed(0)} KB compressed (wanted: under 250 KB)`;
 }
 
-/** Where a demo slab is. */
+/** Address of a demo slab. */
 async function slabCalled(address: string, name: string): Promise<string> {
   const { slabs } = (await (await fetch(`${address}/api/slabs`)).json()) as { slabs: { id: number; name: string }[] };
   return `/slabs/${slabs.find((slab) => slab.name === name)!.id}`;
 }
 
-/** @param init of a request, made anew for each */
+/** @param init options of a request, made anew for each */
 async function perSecond(address: string, path: string, init: () => RequestInit): Promise<number> {
   const once = async () => {
     const answer = await fetch(address + path, init());

@@ -1,4 +1,4 @@
-/** How long a page waits while the heaviest request that each service permits is worked out. */
+/** How long a page waits while the heaviest permitted request of each service is processed. */
 import { strToU8, zipSync } from 'fflate';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -19,7 +19,7 @@ interface Heavy {
   readonly body?: string | Uint8Array<ArrayBuffer>;
 }
 
-/** A stack of layers and a time that are just within what is permitted. */
+/** A stack of layers and a time just within the limits. */
 function heat(): object {
   const layers = many(50, (i) => ({
     thicknessMm: 12,
@@ -36,7 +36,7 @@ function heat(): object {
   return { layers, minutes, everyMinutes: 20, top: face, bottom: face };
 }
 
-/** The rye slice with so many layers in all, each a part of its base. */
+/** The rye slice with so many layers in total, each a part of its base. */
 const stacked = (layers: number, cut: Slab['cut'] = rye.cut): Slab => ({
   ...rye,
   tin: { shape: 'rectangle', lengthMm: 300, widthMm: 200, depthMm: 90, flareDeg: 5 },
@@ -50,7 +50,7 @@ const stacked = (layers: number, cut: Slab['cut'] = rye.cut): Slab => ({
   })),
 });
 
-/** Five preparations of so many steps in all, in chains with work for hands and rings. */
+/** Five mixtures with so many steps in total, in chains of work for people and rings. */
 const busyDay = (steps: number): Slab => ({
   ...rye,
   preparations: many(5, (p) => ({
@@ -190,7 +190,7 @@ const HEAVY: readonly Heavy[] = [
 
 const PAGES = ['/healthz', '/slabs', '/larder', '/slabs/1/build'] as const;
 
-/** The longest that a page took to answer until some work was done, ms. */
+/** The longest time a page took to answer until some work was done, ms. */
 async function longestWait(address: string, work: Promise<unknown>): Promise<number> {
   let done = false;
   void work.finally(() => (done = true));

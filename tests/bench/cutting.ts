@@ -1,4 +1,7 @@
-/** Cutting: an uneven slab made even, several kinds from one slab, shards to bags, and the printed template measured. */
+/**
+ * Cutting: an uneven slab cut into equal weights, several piece types from one slab, shards into bags, and the printed template
+ * measured.
+ */
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

@@ -1,4 +1,4 @@
-/** How long a section takes to draw: its edges, strewn pieces and coats; the tiles of the textures are drawn once a visit. */
+/** How long a section takes to draw: its edges, scattered pieces and coats; texture tiles are drawn once a visit. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { larderOf, type Ingredient } from '$core/larder';

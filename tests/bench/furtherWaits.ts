@@ -1,4 +1,4 @@
-/** Waits of layers that nobody boiled or tempered: bought caramel, pastes, creams, chocolate as it melts. Ranges of usage. */
+/** Waits of layers that were neither boiled nor tempered: bought caramel, pastes, creams, melted chocolate. Usual ranges. */
 import type { Layer, Place, Preparation } from '$core/slab';
 import type { UsualWait } from './usualWaits';
 

@@ -1,4 +1,4 @@
-/** The heat solver over a day, and how far forecasts of simulated boils and coolings are off. */
+/** The heat solver over a day, and the error of forecasts of simulated boils and coolings. */
 import { heatRun, type HeatLayer } from '$core/heat';
 import { scoreBoils, scoreCoolings } from '../unit/sugar/boils';
 

@@ -1,4 +1,4 @@
-/** A server that is killed again and again between the events of a run and their answers: what is lost, and what is double. */
+/** A server that is killed again and again between the events of a run and their answers: what is lost, and what is duplicated. */
 import { once } from 'node:events';
 import { randomBytes, randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -11,9 +11,9 @@ import { startBuilt } from './server';
 const AT_ONCE = 40;
 /** A device sends at most this many entries in one request. */
 const MAX_SENT = 400;
-/** About as long as an answer takes on a quiet machine, so that the server is killed before, while and after it writes. */
+/** About as long as an answer takes on a quiet machine, so that the server is killed before, during and after it writes. */
 const MAX_WAIT_MS = 90;
-/** Every other batch comes from a device whose clock is wrong, and which made its entries without the server. */
+/** Every other batch comes from a device with a wrong clock, whose entries were made offline. */
 const WRONG_CLOCK_MS = 30 * 3_600_000;
 const headers = { 'Content-Type': 'application/json' };
 
@@ -30,15 +30,15 @@ export interface Killed {
   readonly sent: number;
   readonly lost: number;
   readonly doubled: number;
-  /** Photos that were sent, and those that are not there as they were in the end. */
+  /** Photos sent, and those that differ or are missing in the end. */
   readonly photos: number;
   readonly photosLost: number;
-  /** How often it was killed before it answered, and how often it had written by then. */
+  /** How often it was killed before it answered, and how often it had already written. */
   readonly cut: number;
   readonly unanswered: number;
 }
 
-/** A picture that no other is like: the head of a JPEG of 10 by 10 pixels, with chance behind it. */
+/** Makes a unique picture: the head of a JPEG of 10 by 10 pixels, followed by random bytes. */
 const photo = (): Buffer =>
   Buffer.concat([
     Buffer.from('ffd8ffe000104a46494600010100000100010000ffc0001108000a000a03012200021101031101', 'hex'),
@@ -46,7 +46,7 @@ const photo = (): Buffer =>
     Buffer.from('ffd9', 'hex'),
   ]);
 
-/** Sends events and photos, kills the server before or while it answers, restarts it, and sends again what was not answered. */
+/** Sends events and photos, kills the server before or while it answers, restarts it, and repeats what was not answered. */
 export async function killedServer(times: number): Promise<Killed> {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-killed-'));
   const random = randomFrom(17);
@@ -56,7 +56,7 @@ export async function killedServer(times: number): Promise<Killed> {
   await post('/api/demo', {});
   const { slabs } = (await (await fetch(`${address}/api/slabs`)).json()) as { slabs: { id: number }[] };
   const { id: run } = (await (await post('/api/runs', { slab: slabs[0]!.id })).json()) as { id: number };
-  /** Sends entries, those of a wrong clock with what that clock shows now. */
+  /** Sends entries, those of a wrong clock with that clock's present time. */
   const send = async (entries: readonly Entry[]): Promise<{ known: number } | null> => {
     const answer = await fetch(`${address}/api/runs/${run}/events`, {
       method: 'POST',

@@ -26,7 +26,7 @@ async function send(address: string, path: string, init: RequestInit): Promise<v
   await answer.arrayBuffer();
 }
 
-/** Copies of the demo under other names, brought in through the services that a user has. */
+/** Copies of the demo under other names, imported through the public services. */
 async function fill(address: string): Promise<void> {
   const ingredients = JSON.parse(readFileSync(join(root, 'demo/larder.json'), 'utf8')) as Ingredient[];
   const slab = JSON.parse(readFileSync(join(root, 'demo/slabs/rye-and-treacle-slice.slab.json'), 'utf8')) as Slab;

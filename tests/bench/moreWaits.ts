@@ -1,4 +1,4 @@
-/** Two dozen more waits of every family, written down before the model was asked for any of them. Ranges of usage. */
+/** Two dozen more waits of every family, written down before the model calculated any of them. Usual ranges. */
 import type { Layer, Place, Preparation } from '$core/slab';
 import type { UsualWait } from './usualWaits';
 
@@ -23,7 +23,7 @@ const step = (text: string, ovenC?: number): Partial<Preparation> => ({
 });
 const to = (celsius: number): Partial<Preparation> => ({ cookTo: { celsius } });
 
-/** What, the topmost layer, what is waited for, minutes; on a cool base of shortbread, or alone. */
+/** Name, the topmost layer, what is waited for, minutes; on a cool shortbread base, or alone. */
 const onBase = (what: string, top: Laid, state: UsualWait['state'], usual: readonly [number, number]): UsualWait => ({
   ...{ what, layers: [base, top], state, usual },
 });

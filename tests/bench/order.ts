@@ -1,4 +1,4 @@
-/** How long an order takes to become tins: racks of up to twenty kinds, up to five hundred pieces, the solver warm. */
+/** How long it takes to find tins for an order: racks of up to twenty kinds, up to five hundred pieces, the solver warm. */
 import loader from 'highs';
 import { orderAnswers } from '$core/fit';
 import type { RackTin } from '$core/tin';
@@ -6,7 +6,7 @@ import { solverOf } from '../../src/lib/workers/solver';
 
 const RACKS = 20;
 
-/** A rack of twenty kinds, each other than the one before; the same at every run. */
+/** A rack of twenty different kinds; the same in every run. */
 function rackOf(seed: number): RackTin[] {
   return Array.from({ length: 20 }, (_, i): RackTin => {
     const n = seed * 20 + i;

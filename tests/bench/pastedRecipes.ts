@@ -3,8 +3,8 @@ import { readRecipe, slabFromRecipe } from '$core/recipe';
 import { allergenStatement } from '$core/usecases';
 
 /**
- * Sixty ingredient lists of bars and slabs as people paste them, written for measuring what is said of allergens. Behind each
- * ingredient that has any stands what the law asks to declare, in braces, which are not pasted; with a question mark, what it often has.
+ * Sixty ingredient lists of bars and slabs as people paste them, written for measuring what is stated about allergens. In braces after
+ * an ingredient, which are not pasted: what the law asks to declare; with a question mark, what it often contains.
  */
 export const PASTED: readonly (readonly [name: string, lines: string])[] = [
   [
@@ -159,7 +159,7 @@ export const PASTED: readonly (readonly [name: string, lines: string])[] = [
   ],
 ];
 
-/** A pasted line, what it surely has to declare, and what it may. */
+/** A pasted line, the allergens it surely contains, and those it may contain. */
 interface Declared {
   readonly line: string;
   readonly has: readonly Allergen[];
@@ -173,7 +173,7 @@ function declared(written: string): Declared {
   return { line, may, has: may.filter((_, i) => !words[i]!.endsWith('?')) };
 }
 
-/** How many of the pasted recipes say of every allergen that they contain it, or that it is not known of that ingredient. */
+/** How many of the pasted recipes state every allergen they contain, or report it as unknown for that ingredient. */
 export function scorePasted(larder: Larder, starter: Larder) {
   const missed: string[] = [];
   let said = 0;

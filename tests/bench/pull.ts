@@ -1,13 +1,13 @@
-/** Pulling a layer edge and a cut line of 300 pieces on the largest demo slab: how evenly the screen follows, traced in the browser. */
+/** Dragging a layer edge and a cut line of 300 pieces on the largest demo slab: how smoothly the screen follows, traced in the browser. */
 import { chromium, type Page } from '@playwright/test';
 import { ARGS, chromiumPath } from '../../scripts/chromium.mjs';
 
 const MOVES = 150;
-/** A frame at 60 a second, with the width by which two of them can differ, ms. */
+/** A frame at 60 a second, plus the usual jitter, ms. */
 const FRAME_MS = 1000 / 60;
 const LATE_MS = FRAME_MS * 1.5;
 
-/** Pulls from a place up and down again, a step a frame, and gives how long each frame took, ms. */
+/** Drags from a place up and down again, a step a frame, and returns how long each frame took, ms. */
 async function framesWhile(page: Page, x: number, y: number, dx: number, dy: number): Promise<number[]> {
   await page.evaluate(() => {
     const frames: number[] = [];

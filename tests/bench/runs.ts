@@ -1,4 +1,7 @@
-/** Runs and the logbook: how fast a run's state and long lists are, how often the diagnosis and the proposals are right, and killed servers. */
+/**
+ * Runs and the logbook: how fast a run's state and long lists are, how often the diagnosis and the suggestions are right, and killed
+ * servers.
+ */
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -42,7 +45,7 @@ function stateOfMany(): string {
   return `state of a run of ${events.length} events: median ${quantile(times, 0.5).toFixed(2)} ms, 95 % under ${quantile(times, 0.95).toFixed(2)} ms (wanted: under 5 ms)`;
 }
 
-/** Faults planted at random in random slabs of the demo, with things not noted as they are in a workroom. */
+/** Faults planted at random in random slabs of the demo, with entries missing as in a workroom. */
 function diagnosed(): string {
   const FAULTY = 200;
   const plans = demoSlabs.map((slab) => runPlanFor(slab, { hands: 2 }));
@@ -72,10 +75,10 @@ function diagnosed(): string {
   return `diagnosis: of ${made} simulated faulty runs the planted cause is named first in ${((100 * first) / made).toFixed(0)} % (wanted: 80 %), among the first three in ${((100 * amongThree) / made).toFixed(0)} %`;
 }
 
-/** The layer by which the room is told. */
+/** The layer that shows the effect of the room. */
 const CARAMEL = { layer: 'l2', place: 'room' } as const;
 
-/** Half a year of the rye slice, made again and again: how often what is true of the workroom lies in the range that is proposed. */
+/** Half a year of the rye slice, generated again and again: how often the truth about the workroom lies in the suggested range. */
 function proposed(): string {
   const HALF_YEARS = 60;
   const frozen = runPlanFor(ryeSlice, { hands: 2 });
@@ -83,7 +86,7 @@ function proposed(): string {
   const held = { 'pot speed': 0, loss: 0, room: 0 };
   const within = { 'pot speed': 0, loss: 0, room: 0 };
   const known = new Map<number, number>();
-  /** The room's coefficient if the caramel sets in so many minutes, W/m2 K; to half a minute. */
+  /** The room's heat transfer coefficient if the caramel sets in so many minutes, W/m2 K; to half a minute. */
   const coefficient = (minutes: number) => {
     const at = Math.round(2 * minutes) / 2;
     const h = known.get(at) ?? fittedCoefficient(ryeSlice, demoLarder, shop, { ...CARAMEL, minutes: at }) ?? NaN;
@@ -105,7 +108,7 @@ function proposed(): string {
       if (found.low <= planted[what] && planted[what] <= found.high) held[what] += 1;
       if (Math.abs(found.median - planted[what]) <= found.spread) within[what] += 1;
     }
-    // What sets sooner has more air.
+    // A shorter wait means more heat transfer.
     const wait = setMinutesOf(ryeSlice, runs).find(({ layer }) => layer === CARAMEL.layer)?.found;
     if (!wait) continue;
     const lies = (least: number, most: number) => coefficient(most) <= room && room <= coefficient(least);
@@ -118,7 +121,7 @@ function proposed(): string {
 
 const LISTS = ['/runs', '/runs?find=rye', '/runs?find=sand', '/runs?page=60', '/today', '/lots?find=D4417'];
 
-/** Five thousand runs of some sixty events each, and how fast their lists are; and how soon an event is on another device. */
+/** Five thousand runs of about sixty events each, and how fast their lists are; and how soon an event reaches another device. */
 async function longLog(): Promise<string[]> {
   const data = mkdtempSync(join(tmpdir(), 'knife-tray-log-'));
   const place = join(process.cwd(), 'src/lib/server/db/migrations');

@@ -1,11 +1,11 @@
-/** How far the schedules of sixty made-up days are from the shortest that there are, which an integer program proves. */
+/** How far the schedules of sixty generated problems are from the shortest possible ones, which an integer program proves. */
 import loader from 'highs';
 import { forwardFrom } from '$core/time';
 import { DAYS } from '../unit/time/days';
 import { exactOf } from '../unit/time/exact';
 
 const SECONDS = 60;
-/** Where no schedule was found the program looks for one within this, min. */
+/** Where no schedule was found, the program searches for one within this, min. */
 const WITHIN = 600;
 
 export async function benchSchedule(): Promise<string[]> {

@@ -1,4 +1,4 @@
-/** What price, other cuts and boxes take once the day is known. */
+/** How long price, other cuts and boxes take once the schedule is known. */
 import { boxAnswers } from '$core/pack';
 import { larderOf, type Ingredient } from '$core/larder';
 import type { Shop } from '$core/shop';
@@ -7,7 +7,7 @@ import { cutsByMoney, plan, priceSlab, runMinutesOf, sellingOf, workOf } from '$
 
 const ROUNDS = 200;
 
-/** Median and 95 % of some rounds, ms. */
+/** Median and 95th percentile of some rounds, ms. */
 function timed(rounds: number, work: () => unknown): string {
   const times = Array.from({ length: rounds }, () => {
     const started = performance.now();

@@ -1,4 +1,4 @@
-/** The built server as the bench starts it, on data of its own. */
+/** The built server as the bench starts it, with a data folder of its own. */
 import { spawn, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
 

@@ -1,4 +1,4 @@
-/** Waits that are usual at the bench, to hold the model against: ranges of usage, not of one recipe. */
+/** Usual waits at the bench, for comparison with the model: usual ranges, not those of one recipe. */
 import { readFileSync } from 'node:fs';
 import type { LayerStates } from '$core/setting';
 import type { Layer, Place, Preparation, Slab } from '$core/slab';
@@ -8,7 +8,7 @@ import { demoIngredients, shop } from '../unit/things';
 import { FURTHER_WAITS } from './furtherWaits';
 import { MORE_WAITS } from './moreWaits';
 
-/** What the demo shop has, and the starter list for the rest. */
+/** The larder of the demo shop, and the starter list for the rest. */
 const larder = larderOf([
   ...demoIngredients,
   ...(JSON.parse(readFileSync(new URL('../../starter/larder.json', import.meta.url), 'utf8')) as Ingredient[]),
@@ -25,12 +25,12 @@ interface Laid {
 }
 export interface UsualWait {
   readonly what: string;
-  /** The layers from the bottom; the topmost is the one that is waited for. */
+  /** The layers from the base up; the wait is for the topmost. */
   readonly layers: readonly Laid[];
   readonly state: keyof LayerStates;
   /** Minutes from its pour. */
   readonly usual: readonly [number, number];
-  /** It stands in the room for so long first, min; then in its own place. */
+  /** First it stands in the room for this long, min; then in its own place. */
   readonly roomFirst?: number;
 }
 
@@ -48,7 +48,7 @@ const caramel: Lines = [
   ['whipping cream', 360],
   ['butter', 60],
 ];
-/** Something cold that lies there already. */
+/** A cold base that is already there. */
 const coldBase: Laid = { lines: shortbread, mm: 12, pourC: 5, place: 'fridge', part: BAKED };
 const coolBase: Laid = { lines: shortbread, mm: 9, pourC: 21, place: 'room', part: BAKED };
 const bark = (place: Place): Laid => ({
@@ -211,7 +211,7 @@ export const USUAL_WAITS: readonly UsualWait[] = [
   },
 ];
 
-/** Minutes that the model gives for one of them; null where it never comes to it. */
+/** Minutes calculated by the model; null where the layer never gets there. */
 export function reckoned({ layers, state, roomFirst }: UsualWait): number | null {
   const slab: Slab = {
     format: 'knife-tray/slab',
@@ -246,13 +246,13 @@ export function reckoned({ layers, state, roomFirst }: UsualWait): number | null
   return setting?.layers.at(-1)?.states[state] ?? null;
 }
 
-/** How far off a figure is from a range's middle, as a factor of at least 1. */
+/** How far off a figure is from the middle of a range, as a factor of at least 1. */
 export function offBy(minutes: number, [from, to]: readonly [number, number]): number {
   const middle = Math.sqrt(from * to);
   return Math.max(minutes / middle, middle / minutes);
 }
 
-/** How far the model is off what is usual, case by case. */
+/** The error of the model, case by case. */
 export function benchUsualWaits(): string {
   const found = [...USUAL_WAITS, ...FURTHER_WAITS, ...MORE_WAITS].map((wait) => {
     const minutes = reckoned(wait);

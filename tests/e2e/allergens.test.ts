@@ -1,4 +1,7 @@
-/** What is said of allergens: declared, assumed and unknown, on every screen that shows them, and a declaration put right by one touch. */
+/**
+ * What is stated about allergens: contained, assumed and unknown, on every screen that shows them, and a declaration corrected with
+ * one touch.
+ */
 import { readFileSync } from 'node:fs';
 import type { Slab } from '$core/slab';
 import { expect, slabId, test } from './shop';
@@ -46,7 +49,7 @@ test('a pasted sesame and cracker slab never looks complete: contained, assumed 
   };
   const first = { contains: ['milk'], assumed: ['sesame'], unknownFor: ['saltine squares'] };
   expect(await said()).toEqual(first);
-  // Asked again it is the same, until the larder knows more.
+  // A repeated request has the same answer, until the larder changes.
   expect(await said()).toEqual(first);
   const squares = { name: 'saltine squares', allergens: ['gluten'] };
   expect((await page.request.post(`${shop.address}/api/larder`, { data: squares })).status()).toBe(201);

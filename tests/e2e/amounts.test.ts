@@ -1,4 +1,4 @@
-/** Getting amounts out: by what I have, by a height, by an end point, by a film. */
+/** Amounts out of a slab: from the stock, by a height, by an end point, by a film. */
 import { expect, slabId, test, tray, unfold } from './shop';
 
 test('what I have sets the size: the limit is named and the rest is left over', async ({ open, page, shop }) => {
@@ -39,7 +39,7 @@ test('a total height is met, and the slab can be rewritten for it', async ({ ope
   await page.getByText('a total height').click();
   await page.getByLabel('Total height, mm').fill('30');
   await expect(tray(page, 'Height')).toHaveText(/^30\.0 (of|mm)/);
-  // Pulling one edge leaves the others where they stand.
+  // Dragging one edge leaves the others in place.
   await page.getByRole('slider', { name: 'Caramel, thickness' }).focus();
   await page.keyboard.press('ArrowUp');
   await expect(tray(page, 'Height')).toHaveText(/^31\.0 (of|mm)/);

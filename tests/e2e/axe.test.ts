@@ -1,4 +1,4 @@
-/** Every screen as those need it who do not see it, or not well: axe finds nothing, by day and by night. */
+/** Every screen for people who see it badly or not at all: axe finds nothing, in the light and the dark theme. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { ROOMS, screensOf } from './screens';
@@ -13,11 +13,11 @@ Method:
 Bake for 20 minutes at 160C (400F).
 Chill overnight. Cut into 24 squares.`;
 
-/** What is opened on a screen before it is looked at. */
+/** What is opened on a screen before it is checked. */
 const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   paste: async (page) => {
     await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
-    // A button that comes to life is looked at when it has its colour.
+    // A button that becomes enabled is checked once it has its colour.
     await expect(page.getByRole('button', { name: 'Create slab' })).toBeEnabled();
     await settled(page);
   },
@@ -42,13 +42,13 @@ const FIRST: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
 };
 
-/** What axe finds on a page as it stands; by night it is the same but for its colours. */
+/** What axe finds on a page; the dark theme differs only in its colours. */
 async function wrongs(page: Page): Promise<string[]> {
-  // Without frames of other pages, axe needs no page of its own to put its findings together.
+  // Without frames of other pages, axe needs no page of its own to collect its findings.
   const axe = () => new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
   const { violations: day } = await axe().analyze();
   await page.evaluate(() => (document.documentElement.dataset.theme = 'night'));
-  // What fades from one colour to the other has come to it.
+  // Colour transitions have ended.
   await page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
   const { violations: night } = await axe().withRules(['color-contrast']).analyze();
   return [...day, ...night.map((found) => ({ ...found, id: `${found.id} by night` }))].map(({ id, nodes }) => {

@@ -1,4 +1,4 @@
-/** What people type and send by mistake: each is told beside its field what to do, and nothing falls over. */
+/** Invalid input by people and programs: each is answered beside its field with what to do, and nothing crashes. */
 import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { zipSync } from 'fflate';
@@ -103,7 +103,7 @@ test('a slab in which many things have the same name shows in every station', as
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(slab.name);
     expect(watched, station).toEqual([]);
   }
-  // The first of the choices is none.
+  // The first option is "none".
   await open(`/slabs/${id}/build`);
   await page.getByRole('list', { name: 'Layers from the top' }).getByRole('button', { name: /^Same/ }).first().click();
   await page.getByLabel('Add a mixture to Same').first().selectOption('');
@@ -189,7 +189,7 @@ test('services answer invalid requests with paths, never with a stack trace', as
     () => 413,
   );
   expect(chunked).toBe(413);
-  // A zip may be as large as one with photos is; and one that is larger is told so.
+  // A zip may be as large as one with photos; a larger one is refused with that limit.
   const slab = readFileSync('demo/slabs/pear-penuche.slab.json');
   for (const [megabytes, status, said] of [
     [3, 201, '"ids"'],

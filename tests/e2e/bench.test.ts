@@ -1,4 +1,4 @@
-/** The bench: a whole run by touch, a network that goes away and comes back, two devices on one run, and what the services say. */
+/** The bench: a whole run by touch, a network that fails and returns, two devices on one run, and the answers of the services. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, slabId, test } from './shop';
@@ -8,7 +8,7 @@ interface Events {
   readonly state: { readonly status: string };
 }
 
-/** Begins a run of a slab from its Clock, and gives its number. */
+/** Starts a run of a slab from its Schedule, and returns its number. */
 async function makeIt(
   page: Page,
   open: (path: string) => Promise<Page>,
@@ -26,7 +26,7 @@ async function makeIt(
 const eventsOf = async (page: Page, address: string, run: number) =>
   (await (await page.request.get(`${address}/api/runs/${run}`)).json()) as Events;
 
-/** How many events this device still has to send. */
+/** The number of events this device still has to send. */
 const waitingOnDevice = (page: Page) =>
   page.evaluate(
     () =>
@@ -40,7 +40,7 @@ const waitingOnDevice = (page: Page) =>
       }),
   );
 
-/** Goes through all steps, as they come, until the run can be finished. */
+/** Ends all steps in turn, until the run can be finished. */
 async function goThrough(page: Page): Promise<number> {
   const now = page.getByRole('region', { name: 'Now' });
   const finish = page.getByRole('button', { name: 'Finish run' });
@@ -73,7 +73,7 @@ for (const { name, width, height } of [
       await expect(sugar).toHaveAttribute('aria-pressed', 'true');
       await page.getByRole('button', { name: 'Undo last entry' }).tap();
       await expect(sugar).toHaveAttribute('aria-pressed', 'false');
-      // A sheet of keys has room on the screen: nothing of it is scrolled away.
+      // The number pad fits the screen without scrolling.
       await page.getByRole('button', { name: 'Enter the amount of caster sugar' }).tap();
       const keys = page.getByRole('dialog').getByRole('button', { name: '7' });
       await expect(keys).toBeInViewport({ ratio: 1 });
@@ -141,7 +141,7 @@ test('the network fails in the middle of a run: nothing is lost or doubled, and 
   await context.setOffline(true);
   for (const line of (await ticks.all()).slice(0, 5)) await line.click();
   await expect(page.getByText('The server does not answer')).toBeVisible();
-  // What is pressed stays where it is when something comes up to be said.
+  // A button that is being pressed stays in place when a message appears.
   expect(await ticks.first().boundingBox()).toEqual(at);
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: 'The server does not answer' })).toContainText(
@@ -158,7 +158,7 @@ test('the network fails in the middle of a run: nothing is lost or doubled, and 
   const { events } = await eventsOf(second, shop.address, run);
   expect(new Set(events.map(({ id }) => id)).size).toBe(events.length);
   expect(await waitingOnDevice(page)).toBe(0);
-  // Both stand at the same step.
+  // Both show the same step.
   const step = await page.getByRole('region', { name: 'Now' }).getByRole('heading').innerText();
   await expect(second.getByRole('region', { name: 'Now' }).getByRole('heading')).toHaveText(step);
   expect(watched.splice(0).every((line) => /ERR_INTERNET_DISCONNECTED|ERR_NETWORK/.test(line))).toBe(true);

@@ -124,7 +124,7 @@ test('entries that the server confirmed and then lost are sent again', async ({ 
   const known = async () =>
     ((await (await page.request.get(`${shop.address}/api/runs/${run}`)).json()) as { events: { id: string }[] }).events;
   await expect.poll(async () => (await known()).length).toBe(1);
-  // As if this device had confirmed one more, which a copy of the data that was put back does not have.
+  // As if this device had confirmed one event more, which a restored copy of the data lacks.
   const lost = { id: randomUUID(), at: new Date().toISOString(), kind: 'note', text: 'from before' };
   await page.evaluate(
     ([event, id]) =>

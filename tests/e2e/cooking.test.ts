@@ -23,7 +23,7 @@ test('end point at altitude: lower in the pot, corrected for the probe, with the
   await expect(stage).toContainText('Stop at 114.0 °C, 237 °F');
   await page.getByLabel('Thermometer used').selectOption({ label: 'pocket probe' });
   await expect(page.getByText(/The pocket probe was checked at another altitude/)).toBeVisible();
-  // Harder: the slider moves it, the water that stays goes down, the slab with it.
+  // Harder: the slider moves, the remaining water decreases, and the slab with it.
   await expect(card).toContainText('11 % water remains');
   await page.getByRole('slider', { name: 'End point of Treacle caramel' }).focus();
   for (let i = 0; i < 2; i++) await page.keyboard.press('PageUp');
@@ -47,7 +47,7 @@ test('a simulated boil is followed: forecast, early warning, end point, then its
   await expect(live.getByText('Boiling')).toBeVisible({ timeout: 60_000 });
   await expect(live.getByText(/ to /).first()).toBeVisible();
   await expect(live.getByText('Now: take the pot off the heat')).toBeVisible({ timeout: 90_000 });
-  // Off the heat nobody has to say so: its cooling is followed, to where it is beaten.
+  // Off the heat needs no entry: the cooling is followed, to where it is beaten.
   await expect(live.getByText('Let it cool without stirring')).toBeVisible({ timeout: 60_000 });
   await live.getByRole('button', { name: 'Stop' }).click();
   probe.closeAllConnections();
@@ -145,7 +145,7 @@ test('a schedule backwards from a deadline across a night: within working hours,
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Add to calendar' }).click();
   expect((await download).suggestedFilename()).toBe('rye-and-treacle-slice.ics');
-  // A deadline that has passed says what can be had instead.
+  // A deadline that has passed is answered with what is possible instead.
   await page.getByLabel('Done by').fill('13 March 2020');
   await expect(page.getByText(/This schedule is not possible: .*It can be done by/)).toBeVisible();
   const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as unknown;

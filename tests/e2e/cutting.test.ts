@@ -1,4 +1,7 @@
-/** The Cut station: pieces asked for, other shapes and ways, even weights, kinds, bags, templates; and the services' own contracts. */
+/**
+ * The Cut station: a number of pieces, other shapes and ways, equal weights, piece types, bags, templates; and the contracts of the
+ * services.
+ */
 import { readFileSync } from 'node:fs';
 import { serveScale } from '../../devices/scale.mjs';
 import { expect, slabId, test, tray } from './shop';

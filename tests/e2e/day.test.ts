@@ -1,4 +1,4 @@
-/** The Clock: hours and hands, steps that are changed, several tins, a day that is asked for again. */
+/** The Schedule station: hours and people, edited steps, several tins, a request that is kept. */
 import { expect, slabId, test } from './shop';
 
 test('working hours and people of the shop: set once, and every schedule uses them', async ({ open, page, shop }) => {
@@ -26,7 +26,7 @@ test('working hours and people of the shop: set once, and every schedule uses th
   await expect(page.getByText(/done Tue,? 12 Mar.*The longest wait is for working hours/)).toBeVisible();
   await page.getByLabel('Working time').selectOption('round the clock');
   await expect(page.getByText(/Begin Mon,? 11 Mar, 08:00, done Mon,? 11 Mar, 1\d:\d\d/)).toBeVisible();
-  // Without an oven the slab that bakes cannot be made, and the day says so.
+  // Without an oven a slab that bakes cannot be made, and the schedule says so.
   const rye = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${rye}/schedule`);
   await expect(page.getByText(/This schedule is not possible: .*needs an oven, and there is none/)).toBeVisible();
@@ -68,18 +68,18 @@ test('steps are edited in the schedule, which follows; undo reverts it', async (
   await expect(bake.getByText('Less than the minimum')).toBeVisible();
   await bake.getByLabel('Maximum wait, min', { exact: true }).fill('');
   await bake.getByLabel('Minimum wait, min').fill('');
-  // A step that waits for one that waits for it: told, and put right by the same field.
+  // Two steps that wait for each other: reported, and corrected in the same field.
   await rub.getByLabel('Bake until the edge colours').scrollIntoViewIfNeeded();
   await rub.getByLabel('Bake until the edge colours').check({ force: true });
   await expect(page.getByText(/Steps wait for one another in a circle/)).toBeVisible();
   await rub.getByLabel('Bake until the edge colours').uncheck({ force: true });
   await expect(row('Rub to crumbs')).toContainText(/08:12.*08:26/);
-  // Put in another order, the bake comes first and waits for nothing that now follows it.
+  // In another order the bake comes first and waits for nothing that now follows it.
   await page.getByRole('button', { name: 'Move Bake until the edge colours: up and down arrows' }).focus();
   await page.keyboard.press('ArrowUp');
   await expect(row('Bake until')).toContainText(/08:12.*08:36/);
   await expect(row('Rub to crumbs')).toContainText(/08:36.*08:50/);
-  // Usual steps of a preparation that has none become its own with the first change.
+  // The usual steps of a mixture without steps become its own with the first change.
   const lime = await slabId(page, shop.address, 'Hazelnut crisp fingers');
   await open(`/slabs/${lime}/schedule`);
   await expect(page.getByRole('row').filter({ hasText: 'Toast at 160 °C' })).toBeVisible();
@@ -131,7 +131,7 @@ test('a step that is dragged stays in place, and the rest follows; unpinning rec
   await expect(boil).toHaveAttribute('aria-label', /pinned/);
   await expect(boil).not.toHaveAttribute('aria-label', /Tue 08:12/);
   await expect(packed).not.toHaveText(before);
-  // It is still held after a look at another station.
+  // It is still pinned after a visit to another station.
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
   await page.getByRole('link', { name: 'Schedule' }).click();
   await expect(boil).toHaveAttribute('aria-label', /pinned/);

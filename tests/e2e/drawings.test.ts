@@ -1,4 +1,4 @@
-/** The section and the top view are controls: by pointer, by keys, and everything follows. */
+/** The section and the top view are controls, by pointer and by keyboard, and everything follows. */
 import { expect, slabId, test, tray } from './shop';
 
 test('a layer edge is dragged and nudged, and its amounts follow', async ({ open, page, shop }) => {

@@ -1,4 +1,4 @@
-/** Nothing that was typed or kept is ever lost. */
+/** Nothing that was typed or saved is ever lost. */
 import { expect, slabId, startServer, stopServer, test, tray } from './shop';
 
 test('undo goes back step by step, and saved figures are struck through until then', async ({ open, page, shop }) => {
@@ -136,7 +136,7 @@ test('while the server does not answer, work goes on, and the change is still th
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert')).toContainText('Something went wrong on our side');
   await expect(tray(page, 'Pieces')).toHaveText('35');
-  // The browser itself notes the 500 that this test has made.
+  // The browser itself logs the 500 that this test causes.
   expect(watched.splice(0)).toHaveLength(1);
   await page.unroute('**/api/slabs/*');
   await page.getByRole('button', { name: 'Save' }).click();
@@ -191,7 +191,7 @@ test('killed while saving, the database opens again with each save whole or abse
     });
     expect(probe.status).toBe(409);
     const { latest } = (await probe.json()) as { latest: { version: number; slab: { name: string; notes: string } } };
-    // What was answered as kept is there; at most the one that was on its way is there besides.
+    // Everything answered as saved is there; at most the save in progress is there besides.
     expect(latest.version).toBeGreaterThanOrEqual(answered);
     expect(latest.version).toBeLessThanOrEqual(answered + 1);
     expect(latest.slab.name).toBe(`Save ${latest.version}`);

@@ -1,4 +1,4 @@
-/** The keyboard alone: Tab comes to everything that a pointer can take hold of, on every screen. */
+/** The keyboard alone: Tab reaches every control on every screen. */
 import type { Page } from '@playwright/test';
 import { ROOMS, screensOf } from './screens';
 import { expect, slabId, test } from './shop';
@@ -6,10 +6,10 @@ import { expect, slabId, test } from './shop';
 const TAKEN =
   'a[href], button, input:not([type=file]), select, textarea, summary, [role=button], [role=slider], [role=checkbox], [tabindex="0"]';
 
-/** So many keys go between two looks. */
+/** Number of keys between two checks. */
 const AT_ONCE = 20;
 
-/** Goes round by Tab and gives what was never come to, by what it is called. */
+/** Tabs through the page and returns the names of controls that were never focused. */
 async function passedBy(page: Page): Promise<string[]> {
   const count = await page.evaluate((selector) => {
     const all = [...document.querySelectorAll<HTMLElement>(selector)].filter(
@@ -22,7 +22,7 @@ async function passedBy(page: Page): Promise<string[]> {
     (document.activeElement as HTMLElement | null)?.blur();
     return all.length;
   }, TAKEN);
-  // Noted in the page, so that keys go in their dozens and not one by one.
+  // Recorded in the page, so that keys are sent in dozens and not one by one.
   await page.evaluate(() => {
     const come: string[] = [];
     addEventListener('focusin', ({ target }) => come.push((target as HTMLElement).dataset.k ?? ''));
@@ -34,7 +34,7 @@ async function passedBy(page: Page): Promise<string[]> {
     for (let i = 0; i < AT_ONCE; i++) await page.keyboard.press('Tab');
     come = await page.evaluate(() => (window as { come?: string[] }).come ?? []);
     const [first] = come.filter((at) => at !== '');
-    // Once round.
+    // Once around the page.
     if (first !== undefined && come.lastIndexOf(first) > come.indexOf(first) + 1 && new Set(come).size > 1) break;
   }
   return page.evaluate(
@@ -45,7 +45,7 @@ async function passedBy(page: Page): Promise<string[]> {
       const at = new Set(there);
       const nameOf = (element: Element) =>
         element.getAttribute('aria-label') ?? element.textContent?.trim().slice(0, 60) ?? '';
-      // One of a group of radio buttons is come to, and arrows go through the rest; a step shows in several lanes.
+      // One of a group of radio buttons is focused, and arrows select the rest; a step shows in several lanes.
       const stands = (element: HTMLElement) =>
         all.some(
           (other) =>
@@ -65,7 +65,7 @@ async function passedBy(page: Page): Promise<string[]> {
 test('Tab reaches every control on every screen', async ({ open, page, shop }) => {
   test.setTimeout(240_000);
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
-  // Its pots meet, and steps lie over each other.
+  // Its pots meet, and steps overlap.
   const twoPots = await slabId(page, shop.address, 'Buckthorn cloud bar');
   const paths = [...ROOMS, ...screensOf(id), ...['cook', 'clock'].map((screen) => `/slabs/${twoPots}/${screen}`)];
   for (const path of paths) {

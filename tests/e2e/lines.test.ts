@@ -1,4 +1,4 @@
-/** Lines are typed as they are said: read while they are typed, asked about where they are ambiguous, moved about in like a list. */
+/** Lines as people type them: read while typing, asked about where they are ambiguous, with the keys of a list. */
 import { expect, line, say, slabId, test, tray, unfold } from './shop';
 
 test('a line as people type it: its reading beside it, two amounts are asked about, an unknown ingredient is added there', async ({
@@ -13,18 +13,18 @@ test('a line as people type it: its reading beside it, two amounts are asked abo
   await cream.fill('1 1/2 cups whipping cream');
   await expect(card.getByText('metric cup, 0.99 g per ml')).toBeVisible();
   await expect(card).toContainText('373 g');
-  // Two amounts that do not agree.
+  // Two amounts that disagree.
   await cream.fill('1 cup (150 g) whipping cream');
   await expect(card.getByText(/1 cup is 24[89] g and 150 g is 150 g\. Choose one/)).toBeVisible();
   await card.getByRole('button', { name: '150 g', exact: true }).click();
   await expect(cream).toHaveValue('150 g whipping cream');
-  // Half a line stays in its field with its reason, and what counted counts on.
+  // An unfinished line stays in its field with its reason, and the last valid one still counts.
   await cream.fill('150 g');
   await expect(card.getByText('The amount has no ingredient')).toBeVisible();
   await expect(page.getByText('1 field is invalid')).toBeVisible();
   await cream.fill('150 g whipping cream');
   await expect(page.getByText('is invalid')).toHaveCount(0);
-  // The unit of the line before does not stick; a weight in brackets weighs what the cup cannot.
+  // The unit of the line before is not kept; a weight in brackets weighs what the cup cannot.
   await say(page, 'Treacle caramel', ['3 tbsp plum brandy syrup', '2 cups (340 g) moon chips']);
   await expect(card.getByText('340 g')).toBeVisible();
   await card.getByRole('button', { name: 'Add plum brandy syrup to the larder' }).click();
@@ -50,7 +50,7 @@ test('in a list of lines Enter adds one, Backspace removes an empty one, arrows 
   await page.keyboard.type('30 g honey');
   await page.keyboard.press('Enter');
   expect(await values()).toEqual(['270 g rye flour', '30 g honey', '225 g butter, cold', '120 g demerara sugar']);
-  // The new line is empty and stands behind the one that was taken in; Backspace goes back.
+  // The new line is empty and follows the added one; Backspace goes back.
   await page.keyboard.press('Backspace');
   await expect(line(page, 'Rye shortbread', 2)).toBeFocused();
   await page.keyboard.press('ArrowDown');
@@ -82,7 +82,7 @@ test('in a list of lines Enter adds one, Backspace removes an empty one, arrows 
   await expect(page.getByLabel('Not recognised, line 1 of Rye shortbread')).toHaveValue('something lovely');
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
   await expect(tray(page, 'Piece weight')).toHaveText('57 g');
-  // Escape leaves the field, and the letters are keys again.
+  // Escape leaves the field, and letters are shortcuts again.
   await line(page, 'Rye shortbread', 1).focus();
   await page.keyboard.press('Escape');
   await page.keyboard.press('5');

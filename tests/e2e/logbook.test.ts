@@ -1,8 +1,8 @@
-/** The logbook: a run that becomes the next version, what went wrong, a recall, practice, the day, several runs, photos, what goes out. */
+/** The logbook: a run that becomes the next version, a diagnosis, a recall, practice, Today, several runs, photos, exports. */
 import type { Page } from '@playwright/test';
 import { expect, makeRun, slabId, test } from './shop';
 
-/** The run of the demo that has a word in its notes. */
+/** The demo run that has a word in its notes. */
 async function runWith(page: Page, address: string, word: string): Promise<number> {
   await page.goto(`${address}/runs?find=${word}`);
   const href = await page.locator('td a').first().getAttribute('href');
@@ -25,14 +25,14 @@ test('next version from a lesson: noted after the run, applied to the draft, sav
   const lesson = page.getByRole('listitem').filter({ hasText: 'Runs when it is warm' });
   await lesson.getByRole('button', { name: /Apply to the draft/ }).click();
   await expect(lesson).toContainText('applied');
-  // Lessons from the runs stands beside it, with how many it rests on.
+  // "Lessons from the runs" is shown beside it, with the number of runs.
   const said = page.getByRole('region', { name: 'Suggested changes' });
   await expect(said).toContainText(/Boiling time.*from 11 runs/s);
   await said.getByRole('listitem').filter({ hasText: 'Boiling time' }).getByRole('button').click();
   await expect(page.getByText('2 unsaved changes')).toBeVisible();
   await page.getByRole('button', { name: 'Save version', exact: true }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
-  // What was taken is not proposed again; and a place is made the shop's own from here.
+  // An applied suggestion is not made again; a place can be made the shop's own from here.
   await page.getByRole('button', { name: 'Use this for my room' }).click();
   await expect(said.getByText(/The room: /)).toHaveCount(0);
   await page.reload();
@@ -161,7 +161,7 @@ test('at the bench by keyboard: another amount with its lot, a thickness, a dela
   await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('button', { name: /205 g rye flour/ })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText(/Base will be .* thick instead of/)).toBeVisible();
-  // A keyboard types it as anywhere else; what cannot be read is told, and not taken for the planned amount.
+  // Typed amounts are read as everywhere; an unreadable one is reported, and not replaced by the planned amount.
   await page.getByRole('button', { name: 'Enter the amount of demerara sugar' }).click();
   await sheet.getByLabel('Weighed, g').fill('two handfuls');
   await expect(sheet.getByRole('status')).not.toBeEmpty();

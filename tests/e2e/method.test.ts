@@ -1,4 +1,7 @@
-/** From a recipe's own words to its day: the method read and corrected, a fudge that cools and is beaten, ovens and closing time, and places. */
+/**
+ * From a recipe's own words to its schedule: the method read and corrected, a fudge that cools and is beaten, ovens and closing time,
+ * and places.
+ */
 import { expect, slabId, test } from './shop';
 
 const RECIPE = `Harbour slice
@@ -36,14 +39,14 @@ test('a whole recipe is pasted, its method checked, and the schedule is complete
   await expect(method.getByText('300 x 200 mm, 40 deep', { exact: true })).toBeVisible();
   await expect(method.getByText('cut 6 x 4', { exact: true })).toBeVisible();
   await expect(method.getByText('keeps 14 days in the room', { exact: true })).toBeVisible();
-  // Two temperatures that disagree are asked about; a remark is no step.
+  // Two temperatures that disagree are asked about; a remark is not a step.
   const boil = method.getByRole('listitem').filter({ hasText: 'Boil the sugar' });
   await expect(boil).toContainText('Both 118 °C and 127 °C are written. 118 °C is used');
   await boil.getByLabel(/^End temperature, step/).fill('119');
   await boil.getByLabel(/^End temperature, step/).blur();
   await expect(boil).not.toContainText('are written');
   await expect(page.getByText('14 steps, 1 to check')).toBeVisible();
-  // What was corrected holds through a reload, and can be taken back.
+  // A correction survives a reload, and can be undone.
   await page.reload();
   await page.waitForLoadState('networkidle');
   await expect(boil.getByLabel(/^End temperature, step/)).toHaveValue('119');
@@ -74,7 +77,7 @@ test('beaten fudge at 1,500 m: stopped lower, left to cool, beaten and laid warm
   await expect(page.getByRole('article', { name: 'Penuche' })).toContainText(
     /109\.\d °C, 22\d °F in the\s+pot at 1500 m/,
   );
-  // One that sees only the skin shows less, and says why.
+  // One that reads only the surface shows less, and the screen says why.
   await page.getByLabel('Thermometer used').selectOption({ label: 'light gun' });
   await expect(page.getByText(/The surface is about 4 °C cooler/)).toBeVisible();
   const cooling = page.getByRole('region', { name: 'Penuche off the heat' });
@@ -124,7 +127,7 @@ test('bark in the fridge sets sooner than in the room', async ({ open, page, sho
   await expect.poll(minutes).toBeGreaterThan(25);
   await page.getByText('moved on a schedule').click();
   await page.getByLabel('First place').selectOption('fridge');
-  // It is firm before, and waits the 20 minutes that its own file asks for.
+  // It is firm earlier, and waits the 20 minutes of its own file.
   await expect.poll(minutes).toBe(20);
 });
 

@@ -1,8 +1,8 @@
-/** The first ten minutes of an empty shop, counted: how many clicks and fields it takes until a slab is priced. */
+/** The first ten minutes in an empty shop, counted: how many clicks and fields it takes until a slab is priced. */
 import type { Page } from '@playwright/test';
 import { expect, test, tray } from './shop';
 
-/** A hand that counts what it does: each click and each field that is written into. */
+/** A user that counts its actions: each click and each field filled in. */
 function counted(page: Page) {
   let count = 0;
   return {
@@ -13,7 +13,7 @@ function counted(page: Page) {
       count++;
       await page.getByRole(role, { name }).first().click();
     },
-    /** Writes into a field, and goes on with Enter where that is said. */
+    /** Fills in a field, and presses Enter if asked to. */
     async write(label: string | RegExp, text: string, enter = false) {
       count++;
       const field = page.getByLabel(label, { exact: typeof label === 'string' }).first();
@@ -23,7 +23,7 @@ function counted(page: Page) {
   };
 }
 
-/** Writes what everything costs that has no price yet. */
+/** Fills in the prices of everything without one. */
 async function price(page: Page, hand: ReturnType<typeof counted>, prices: readonly string[]) {
   await hand.click('link', 'Price');
   await expect(page.getByLabel(/^Price of (?!a piece)/)).toHaveCount(prices.length);
@@ -80,7 +80,7 @@ test('a three-layer caramel slice from scratch, in another tin, cut into 16 and 
   await expect(page.getByLabel(/^Price of (?!a piece)/)).toHaveCount(0);
   await hand.click('button', 'Save version');
   await expect(page.getByText(/^Saved, version/)).toBeVisible();
-  // Set and Clock have an answer as well.
+  // Set and Schedule have an answer as well.
   await page.getByRole('link', { name: 'Set', exact: true }).click();
   await expect(page.getByText(/Cuts cleanly after about/)).toBeVisible();
   console.log(`From nothing: ${hand.count} clicks and fields`);

@@ -1,4 +1,4 @@
-/** The bench without its server: ten steps ended, the page loaded anew, and all of it there once when the server is back; and by TLS. */
+/** The bench without its server: ten steps ended, the page reloaded, and all of it there once when the server is back; and over TLS. */
 import type { Page } from '@playwright/test';
 import { request as secureRequest } from 'node:https';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -9,7 +9,7 @@ import { expect, makeRun, startServer, stopServer, test } from './shop';
 
 test.use({ serviceWorkers: 'allow' });
 
-/** Ends so many steps, by whatever button is there; the page goes by its own clock. */
+/** Ends so many steps with whatever button is shown; the page has its own clock. */
 async function endSteps(page: Page, count: number): Promise<void> {
   const now = page.getByRole('region', { name: 'Now' });
   for (let ended = 0, taps = 0; ended < count; taps++) {
@@ -38,7 +38,7 @@ test('ten steps are ended and the page is reloaded without the server; afterward
   const second = await (await browser.newContext()).newPage();
   await second.goto(`${shop.address}/runs/${run}`);
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  // Kept once the worker has put the page by.
+  // Set once the service worker has cached the page.
   await expect
     .poll(() => page.evaluate(async () => (await caches.match(location.pathname, { ignoreVary: true })) !== undefined))
     .toBe(true);

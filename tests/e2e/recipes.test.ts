@@ -1,4 +1,4 @@
-/** Getting a slab in and the amounts out: paste to plan, order to tins, one can across two pots, gather, compare, tables. */
+/** A slab in and the amounts out: paste to plan, order to tins, one can in two mixtures, weigh out, compare, tables. */
 import { readFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
 import { expect, line, more, say, slabId, test, tray, unfold } from './shop';
@@ -31,7 +31,7 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g. Choose one')).toBeVisible();
   await page.getByRole('button', { name: 'Use 150 g' }).click();
   await expect(page.getByText('6 recognised')).toBeVisible();
-  // A correction holds through a reload, as does the text.
+  // A correction survives a reload, as does the text.
   await page.reload();
   await page.waitForLoadState('networkidle');
   await expect(page.getByText('6 recognised')).toBeVisible();
@@ -84,7 +84,7 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
   await page.getByLabel('Pieces', { exact: true }).fill('120');
   await page.getByLabel('Length, mm').fill('40');
   await page.getByLabel('Width, mm').fill('25');
-  // 5 mm are trimmed of each side, as the maker cuts it: 40 of the square tin's 220 x 220, 40 of the short one's 270 x 170.
+  // 5 mm are trimmed on each side: 40 of the square tin's 220 x 220, 40 of the short one's 270 x 170.
   await page.getByRole('button', { name: 'Find tins' }).click();
   const rows = page.getByRole('row', { name: /Apply/ });
   await expect(rows.first()).toBeVisible();
@@ -99,7 +99,7 @@ test('order to tins: the best few ways, with waste and number of slabs, and one 
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   await page.reload();
   await expect(tray(page, 'Pieces')).toHaveText('120');
-  // The service chooses as the screen does.
+  // The service answers like the screen.
   const slab = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as unknown;
   const answer = await page.request.post(`${shop.address}/api/plan`, {
     data: { slab, scale: { mode: 'pieces', count: 120, lengthMm: 40, widthMm: 25 } },

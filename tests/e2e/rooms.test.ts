@@ -27,7 +27,7 @@ test('an ingredient is added; a duplicate name and an outdated change are refuse
   await page.getByLabel('Density').fill('0.55');
   await page.getByLabel('tree nuts').check({ force: true });
   await page.getByRole('button', { name: 'Add a pack' }).click();
-  // A field that nobody has been in does not complain; one that was left empty does.
+  // A field that was never focused has no error; one that was left empty has.
   await expect(page.getByText('Enter a number')).toHaveCount(0);
   await page.getByLabel('Net weight').focus();
   await page.getByLabel('Pack', { exact: true }).fill('bag, 1 kg');

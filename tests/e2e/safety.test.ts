@@ -1,4 +1,4 @@
-/** What could harm the shop's data or keep it from being served: other sites, the network, faults of the storage, bad stops. */
+/** What could damage the shop's data or stop the server: other sites, the network, storage errors, bad stops. */
 import Database from 'better-sqlite3';
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
@@ -33,7 +33,7 @@ test('a save that the storage refuses says why, keeps what was typed, and works 
   other.close();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved, version 2')).toBeVisible();
-  // An answer without a word is said too.
+  // An answer without a body is reported too.
   await page.getByLabel('Columns').fill('6');
   await page.route('**/api/slabs/*', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }));
   await page.getByRole('button', { name: 'Save' }).click();
@@ -92,7 +92,7 @@ test('names that look like markup stay text on every screen, sheet and download'
     expect(page.url()).toBe(shop.address + path);
     expect(await page.locator('body meta, img[src="x"]').count(), path).toBe(0);
   }
-  // These follow their run by a stream that does not end.
+  // These follow their run on a stream that does not end.
   for (const path of [`/runs/${run}`, `/runs/${run}/result`, '/bench', '/today', '/runs?find=meta', '/lots']) {
     await page.goto(shop.address + path);
     await page.waitForSelector('html[data-ready]');
@@ -233,7 +233,7 @@ test('open to the network it asks for a passphrase, and does not start without o
     expect(await get('/healthz')).toBe(200);
     expect(await get('/healthz', { Host: 'bench.example' })).toBe(200);
     expect(await get('/healthz', { Host: 'rebound.example' })).toBe(421);
-    // How a tablet is told to trust the shop can be read before the passphrase is written over that connection.
+    // How to trust the shop's certificate can be read before the passphrase is typed over that connection.
     expect(await get('/trust')).toBe(200);
     expect(await get('/api/slabs')).toBe(401);
     expect(await get('/slabs')).toBe(303);
@@ -243,7 +243,7 @@ test('open to the network it asks for a passphrase, and does not start without o
     await page.getByLabel('Shop passphrase').fill('rye and honey');
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByText('Wrong passphrase')).toBeVisible();
-    // The browser notes the 403 that was asked for.
+    // The browser logs the expected 403.
     expect(watched.splice(0)).toHaveLength(1);
     await page.getByLabel('Shop passphrase').fill('rye and treacle');
     await page.getByRole('button', { name: 'Sign in' }).click();
@@ -312,7 +312,7 @@ test('it stops within a second though streams are open, and does not wait for a 
 test('a price list on a busy server waits for its turn, and is complete in the end', async ({ page, shop }) => {
   const body = JSON.stringify({ slab: { ...rye, cut: { columns: 200, rows: 200 } } });
   const plan = () => fetch(`${shop.address}/api/plan`, { method: 'POST', headers: json, body });
-  // As many as are worked out at once, as many as wait, and some.
+  // As many as run at once, as many as can wait, and a few more.
   const others = Array.from({ length: availableParallelism() + 20 }, plan);
   await page.goto(`${shop.address}/prices`);
   const statuses = (await Promise.all(others)).map(({ status }) => status);

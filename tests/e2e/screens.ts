@@ -1,4 +1,4 @@
-/** Every screen of the demo shop, for the walks over all of them. A screen that is added is added here. */
+/** Every screen of the demo shop, for the tests that visit all of them. Add a new screen here. */
 export const STATIONS = ['build', 'size', 'cook', 'set', 'cut', 'price', 'pack'] as const;
 export const SHEETS = ['weigh-out', 'schedule', 'compare', 'label', 'history'] as const;
 export const SETTINGS = ['shop', 'room', 'hours', 'pots', 'pieces', 'packing', 'prices', 'channels', 'labels'].map(

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
 import { expect, slabId, test, tray } from './shop';
 
-/** An amount of euros as it is shown, in cents. */
+/** An amount of euros as shown, in cents. */
 const cents = (text: string) => Math.round(Number(text.replace(/[^\d.-]/g, '')) * 100);
 
 test('three channels are priced and the list is printed: every table adds up', async ({ open, page, shop }) => {
@@ -110,9 +110,9 @@ test('a box and a label for six pieces: drawn, dated, marked as a draft, printed
   const saved = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Download labels (PDF)' }).click();
   const file = await (await saved).path();
-  // Eight labels on one sheet, and the page to hold against it.
+  // Eight labels on one sheet, and the test sheet.
   expect((await PDFDocument.load(readFileSync(file))).getPageCount()).toBe(2);
-  // In the United States it is calories, and what it contains is said again.
+  // In the United States it is calories, and the contents are stated again.
   await page.getByLabel('Rules').selectOption('United States');
   await expect(label).toContainText('Calories');
   await expect(label).toContainText('Contains: soy, milk');
@@ -130,7 +130,7 @@ test('butter a tenth dearer: forecast, entered in the larder, and the price foll
   const id = await slabId(page, shop.address, 'Rye and treacle slice');
   await open(`/slabs/${id}/price`);
   await page.getByRole('tab', { name: 'Price rise' }).click();
-  // 285 g of butter cost 3.135: a tenth of that, and what is not sold on top.
+  // 285 g of butter cost 3.135: a tenth of that, plus the share of unsold pieces.
   await expect(page.getByText(/If butter costs 10 % more, a batch costs €0\.32 more/)).toBeVisible();
   const before = await page
     .getByRole('region', { name: 'Cost of a batch' })
@@ -163,7 +163,7 @@ test('without milk: answered line by line, what changes is said, and the copy is
   await without.getByRole('button', { name: 'Show substitutions' }).click();
   await expect(without.getByRole('listitem').first()).toContainText('coconut condensed milk for condensed milk');
   await expect(without.getByRole('row', { name: /^Fat/ })).toBeVisible();
-  // What the larder has no substitute for can be removed.
+  // What has no substitute in the larder can be removed.
   const unanswered = without.getByLabel(/^Instead of/);
   for (let left = await unanswered.count(); left > 0; left--) {
     await unanswered.first().selectOption('Remove it');
@@ -219,7 +219,7 @@ test('services: a price, a label, boxes; and invalid input is answered with its 
     const { problems } = (await answer.json()) as { problems: { path: string; message: string }[] };
     expect(problems.map((problem) => problem.path)).toContain(place);
   }
-  // A piece larger than every box goes into none, and that is an answer.
+  // A piece larger than every box fits none, and that is an answer.
   const none = await (await post('/api/boxes', { piece: { ...piece, heightMm: 90 }, pieces: 5, boxes })).json();
   expect(none).toEqual({ answers: [] });
 });

@@ -1,4 +1,4 @@
-/** What scripts use: the contracts of the services, field by field, and their answers to bad input. */
+/** The services that scripts use: their contracts, field by field, and their answers to invalid input. */
 import { readFileSync } from 'node:fs';
 import { expect, test } from './shop';
 
@@ -40,7 +40,7 @@ test('a timeline: hours, people and tins of the request, paces, and a step field
   });
   expect(day.steps.map(({ of }) => of)).toContain('l2');
   expect(day.steps.map(({ of }) => of)).toContain('treacle');
-  // Two tins, two pairs of hands; longest times end later and the least sooner.
+  // Two tins, two people; the longest times end later and the shortest sooner.
   const two = await ask({ ...asked, tins: [{ tin: slab.tin, count: 2 }], hands: 2 });
   expect(two.body.steps.map(({ id }) => id)).toContain('cut#2');
   const ends = await Promise.all(

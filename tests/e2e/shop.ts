@@ -14,7 +14,7 @@ export interface Server {
   readonly address: string;
   readonly data: string;
   readonly process: ChildProcess;
-  /** Free ports at which the server looks for its thermometer and its scale. */
+  /** Free ports for the simulated thermometer and scale. */
   readonly probePort: number;
   readonly scalePort: number;
 }
@@ -29,7 +29,7 @@ async function freePort(): Promise<number> {
   return port;
 }
 
-/** Starts the built server on a free port, on a data folder. */
+/** Starts the built server on a free port, with a data folder. */
 export async function startServer(data: string, env: Readonly<Record<string, string>> = {}): Promise<Server> {
   const [probePort, scalePort] = [await freePort(), await freePort()];
   const devices = {
@@ -53,7 +53,7 @@ export async function startServer(data: string, env: Readonly<Record<string, str
   return { address, data, process: child, probePort, scalePort };
 }
 
-/** Servers that tests of this process have started: whatever a page asks of another is wrong. */
+/** Servers started by tests of this process: a request to any other is an error. */
 const started = new Set<string>();
 
 export async function stopServer(
@@ -68,7 +68,7 @@ export async function stopServer(
 
 const emptyFolder = () => mkdtempSync(join(tmpdir(), 'knife-tray-'));
 
-/** A server on a folder of its own, for one test; the pages go before it does, so that none of them misses it. */
+/** A server with its own folder, for one test; its pages are closed first, so that none of them misses it. */
 async function during(context: BrowserContext, data: string, use: (server: Server) => Promise<void>): Promise<void> {
   const server = await startServer(data);
   await use(server);
@@ -78,18 +78,18 @@ async function during(context: BrowserContext, data: string, use: (server: Serve
 }
 
 interface WorkerFixtures {
-  /** A folder with the demo in it, to be copied: bringing it in takes as long as a short test. */
+  /** A folder with the demo, to be copied: loading it takes as long as a short test. */
   demoFolder: string;
 }
 
 interface Fixtures {
-  /** A shop without anything in it. */
+  /** An empty shop. */
   emptyShop: Server;
   /** The demo shop. */
   shop: Server;
   /** Opens a page of the demo shop. */
   open: (path: string) => Promise<Page>;
-  /** Any request to another host, any fault in the page. */
+  /** Any request to another host, any error in the page. */
   watched: string[];
 }
 
@@ -104,7 +104,7 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
         headers: { 'Content-Type': 'application/json' },
       });
       expect(answer.status).toBe(201);
-      // Ended in good order, so that nothing is left beside the file.
+      // Stopped cleanly, so that no journal is left beside the file.
       await stopServer(server);
       await use(data);
       rmSync(data, { recursive: true, force: true });
@@ -147,7 +147,7 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
 
 export { expect };
 
-/** Waits until nothing on a page moves any more and what was set off by the last change has been drawn. */
+/** Waits until nothing on a page moves any more and the results of the last change are shown. */
 export async function settled(page: Page): Promise<void> {
   await page.waitForFunction(() =>
     document
@@ -157,24 +157,24 @@ export async function settled(page: Page): Promise<void> {
   await page.evaluate(() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))));
 }
 
-/** The number of the demo slab of a name. */
+/** Returns the number of the demo slab with a name. */
 export async function slabId(page: Page, address: string, name: string): Promise<number> {
   await page.goto(`${address}/slabs`);
   const href = await page.getByRole('link', { name }).getAttribute('href');
   return Number(/\d+/.exec(href ?? '')?.[0]);
 }
 
-/** Does something of the menu behind the name of a slab. */
+/** Chooses an entry of the menu behind the name of a slab. */
 export async function more(page: Page, what: string): Promise<void> {
   await page.getByRole('button', { name: 'More actions' }).click();
   await page.getByRole('menuitem', { name: what }).click();
 }
 
-/** One line of a preparation, which is open. */
+/** One line of a mixture that is open. */
 export const line = (page: Page, preparation: string, at: number) =>
   page.getByLabel(`Line ${at} of ${preparation}`, { exact: true });
 
-/** Opens a preparation, so that its lines can be typed. */
+/** Opens a mixture, so that its lines can be typed. */
 export async function unfold(page: Page, preparation: string): Promise<Locator> {
   const card = page.getByRole('article', { name: preparation, exact: true });
   const heading = card.locator('.bx--accordion__heading');
@@ -182,7 +182,7 @@ export async function unfold(page: Page, preparation: string): Promise<Locator> 
   return card;
 }
 
-/** Writes lines into a preparation as one says them, each with Enter. */
+/** Types lines into a mixture as people do, each with Enter. */
 export async function say(page: Page, preparation: string, lines: readonly string[]): Promise<void> {
   const field = page.getByLabel(`New line in ${preparation}`);
   for (const text of lines) {
@@ -191,14 +191,14 @@ export async function say(page: Page, preparation: string, lines: readonly strin
   }
 }
 
-/** One figure of the tray, as it is now. */
+/** One figure of the tray. */
 export const tray = (page: Page, label: string) =>
   page
     .getByRole('region', { name: 'Tray' })
     .locator('dl > div', { has: page.getByText(label, { exact: true }) })
     .locator('b');
 
-/** Begins a run of a slab by the service, and gives its number. */
+/** Starts a run of a slab through the service, and returns its number. */
 export async function makeRun(page: Page, address: string, name: string): Promise<number> {
   const slab = await slabId(page, address, name);
   const answer = await page.request.post(`${address}/api/runs`, { data: { slab } });

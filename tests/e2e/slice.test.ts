@@ -1,4 +1,4 @@
-/** The whole thin path: the rye slice into another tin, cut, priced, kept, taken away and taken in again. */
+/** The whole path: the rye slice in another tin, cut, priced, saved, exported and imported. */
 import { readFileSync } from 'node:fs';
 import { expect, more, say, slabId, test, tray } from './shop';
 

@@ -1,4 +1,4 @@
-/** Nobody takes the server down or holds it up: hostile addresses, slow connections, heavy work, full runs, and a data file that goes. */
+/** Nobody stops the server or delays the others: hostile addresses, slow connections, heavy work, full runs, and a missing data file. */
 import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readFileSync, renameSync } from 'node:fs';
@@ -9,7 +9,7 @@ import { expect, makeRun, slabId, startServer, stopServer, test, type Server } f
 const json = { 'Content-Type': 'application/json' };
 const rye = JSON.parse(readFileSync('demo/slabs/rye-and-treacle-slice.slab.json', 'utf8')) as { layers: object[] };
 
-/** Sends bytes as they are and gives what comes back until the connection ends. */
+/** Sends raw bytes and returns the answer until the connection ends. */
 function raw(address: string, text: string): Promise<string> {
   const { port, hostname } = new URL(address);
   return new Promise((resolve) => {
@@ -59,7 +59,7 @@ test('connections that never send a request, or never finish one, are closed', a
     Array.from({ length: 20 }, () => raw(emptyShop.address, text)),
   );
   expect(await isWell(emptyShop)).toBe(true);
-  // Each ends by itself, within the time that headers may take.
+  // Each ends by itself, within the time limit for headers.
   await Promise.all(slow);
   expect(await isWell(emptyShop)).toBe(true);
 });
@@ -78,7 +78,7 @@ test('heavy work of one client delays nobody: prices, schedules and a new run ar
 }) => {
   const post = (path: string, body: object) =>
     fetch(shop.address + path, { method: 'POST', headers: json, body: JSON.stringify(body) });
-  // Weights without a common measure: each of these is worked at until it has to stop.
+  // Weights without a common divisor: each of these runs to its time limit.
   const shardsG = Array.from({ length: 60 }, (_, i) => 31.7 + ((i * 7919) % 211) / 10);
   const heavy = [1, 2, 3, 4].map((n) => post('/api/bags', { shardsG, bagG: 141.3 + n }));
   const light = await Promise.all([
@@ -140,7 +140,7 @@ test('a run with the maximum number of events opens, and its page has every entr
     body: JSON.stringify([last]),
   });
   await page.goto(`${shop.address}/runs/${run}`);
-  // The last of all: it is there only if everything before it is.
+  // Shown last: it is there only if everything before it is.
   await expect(page.getByRole('button', { name: 'Done', exact: true })).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText('Loading all entries')).toHaveCount(0);
   await page.goto(`${shop.address}/today`);
@@ -195,7 +195,7 @@ test('a slab of 40,000 pieces is planned in threads: its card fills in, and the 
   });
   expect(made.status).toBe(201);
   const { id } = (await made.json()) as { id: number };
-  // What comes from the server has no drawing in it.
+  // The server's page has no drawing in it.
   const text = await (await fetch(`${emptyShop.address}/slabs/${id}/cut`)).text();
   expect(text).toContain('Calculating…');
   expect(text).not.toContain('Rye base');
@@ -227,7 +227,7 @@ test('older addresses lead to today’s pages, and a slab’s checks have an add
     await open(older!);
     await expect(page).toHaveURL(shop.address + now);
   }
-  // A version with something to check, kept for the address to show.
+  // A saved version with a check, for the address to show.
   await open(`/slabs/${id}/size`);
   await page.getByText('a factor').click();
   await page.getByRole('textbox', { name: 'Factor' }).fill('3');

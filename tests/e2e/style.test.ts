@@ -1,4 +1,4 @@
-/** The built stylesheet has the style of every Carbon component that is used, and asks no other host for a font. */
+/** The built stylesheet has the style of every Carbon component in use, and loads no font from another host. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import postcss, { type Root } from 'postcss';
@@ -21,7 +21,7 @@ function styledIn(sheet: Root): Set<string> {
   return found;
 }
 
-/** The source of every Carbon component that our own import by name, and of those that these import, by their files. */
+/** The source of every Carbon component that our own import by name, and of those that these import, by file. */
 function componentsUsed(): Map<string, string> {
   const files = filesIn(join(CARBON, 'src'), '.svelte').filter((file) => !file.includes('/icons/'));
   const fileOf = new Map(files.map((file) => [/(\w+)\.svelte$/.exec(file)![1]!, file]));
@@ -59,7 +59,7 @@ test('no Carbon component in use has lost its style', () => {
       .map((style) => `${name} ${style}`),
   );
   expect(lost).toEqual([]);
-  // What nothing uses is left out.
+  // Unused styles are left out.
   expect(kept.size).toBeLessThan(whole.size);
 });
 

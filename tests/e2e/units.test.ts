@@ -1,16 +1,16 @@
-/** A shop that thinks in inches, ounces, cups and Fahrenheit: every screen and sheet follows, and every field reads any unit. */
+/** A shop in inches, ounces, cups and Fahrenheit: every screen and sheet follows, and every field reads any unit. */
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { ROOMS, screensOf } from './screens';
 import { expect, more, slabId, test } from './shop';
 
-/** The ruler's own page has both scales, and a label has the law's. */
+/** The ruler page has both scales, and a label follows the law. */
 const LEFT_OUT = /label$|^\/how|^\/slabs\/paste/;
-/** Metric figures. Both scales side by side, and the ruler's own columns, are meant. */
+/** Metric figures. Both scales side by side, and the ruler's own columns, are intended. */
 const METRIC = /(?<![\d.])\d+(\.\d+)? ?(mm|cm|kg|g|ml|l|°C)(?![\w/])/g;
 const MEANT = /-?\d+ °F, -?[\d.]+ °C|Every field still reads.*/g;
 
-/** Every text of a slab file: what its maker wrote stays as it was written. */
+/** Every text of a slab file: the maker's own words stay as they are. */
 function textsIn(value: unknown): string[] {
   if (typeof value === 'string') return [value];
   if (typeof value !== 'object' || value === null) return [];

@@ -8,7 +8,7 @@ const SIZES = [
   { name: 'a tablet on the bench', width: 1024, height: 768, touch: true },
   { name: 'a phone', width: 390, height: 844, touch: true },
 ] as const;
-/** What is wrong with a page as it stands, in words. */
+/** Describes what is wrong with a page. */
 function wrongs(page: Page, touch: boolean): Promise<string[]> {
   return page.evaluate((coarse) => {
     const said: string[] = [];
@@ -22,7 +22,7 @@ function wrongs(page: Page, touch: boolean): Promise<string[]> {
     ].filter((element) => {
       const { width, height } = element.getBoundingClientRect();
       const shown = element.checkVisibility({ visibilityProperty: true, opacityProperty: true });
-      // A box or a dot of a choice is touched by its words as well; what only the eye does not see is for listeners.
+      // A radio button or checkbox can be touched by its label as well; visually hidden text is for screen readers.
       return (
         shown &&
         width > 1 &&
@@ -53,7 +53,7 @@ function wrongs(page: Page, touch: boolean): Promise<string[]> {
   }, touch);
 }
 
-/** Scrolled to its end, the last thing of a page stands above the tray. */
+/** Scrolled to its end, the last element of a page is above the tray. */
 function underTray(page: Page): Promise<string[]> {
   return page.evaluate(async () => {
     scrollTo(0, document.documentElement.scrollHeight);
@@ -95,7 +95,7 @@ for (const { name, width, height, touch } of SIZES) {
           const tall = await page.evaluate(() => document.documentElement.scrollHeight);
           if (tall > height + 1) here.push(`the page itself scrolls, ${tall} of ${height} px`);
         }
-        // What is fetched a moment after the page stands moves what is below it.
+        // Content loaded a moment later moves what is below it.
         const under = async () => (station ? underTray(page) : []);
         await expect
           .poll(under)

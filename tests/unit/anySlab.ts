@@ -36,7 +36,7 @@ function spreadFor(chance: number): Layer['spread'] {
   return (['scatter', 'coat', 'per-piece', 'both-faces', 'shell'] as const)[Math.min(4, Math.floor(chance * 5))]!;
 }
 
-/** Slabs whose layers share their preparations in all ways, with leftovers, laid in all spreads. */
+/** Slabs whose layers share their mixtures in all ways, with leftovers, applied in every way. */
 export const slabs: fc.Arbitrary<Slab> = fc
   .tuple(tins, preparations, fc.integer({ min: 1, max: 4 }), fc.infiniteStream(real(0.05, 1)))
   .map(([tin, list, count, chance]) => {
@@ -53,7 +53,7 @@ export const slabs: fc.Arbitrary<Slab> = fc
     return { format: 'knife-tray/slab', version: 1, name: 'Any slab', tin, preparations: list, layers };
   });
 
-/** Slabs that are level all through, for laws about thickness. */
+/** Slabs with level layers only, for laws about thickness. */
 export const levelSlabs = slabs.map((slab) => ({
   ...slab,
   layers: slab.layers.map((layer) => ({ ...layer, spread: 'level' as const })),

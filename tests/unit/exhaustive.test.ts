@@ -1,4 +1,4 @@
-/** A new member of a union fails to compile wherever something has to know it: here some are added, and the compiler is asked. */
+/** A new member of a union must fail to compile wherever something has to handle it: here some are added, and the compiler is run. */
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { relative, resolve } from 'node:path';
@@ -6,11 +6,11 @@ import { test } from 'node:test';
 import ts from 'typescript';
 
 interface Added {
-  /** The file with the list of members, how the list begins, and the member as it is written there. */
+  /** The file with the list of members, how the list begins, and the member as written there. */
   readonly file: string;
   readonly list: string;
   readonly member: string;
-  /** Files that have to know every member. */
+  /** Files that have to handle every member. */
   readonly needed: readonly string[];
 }
 

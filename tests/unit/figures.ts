@@ -1,12 +1,12 @@
-/** Figures beside each other. */
+/** Comparing figures. */
 import assert from 'node:assert/strict';
 
-/** Whether two numbers are the same but for rounding. */
+/** Tells whether two numbers are equal but for rounding. */
 export function close(a: number, b: number, relative = 1e-9): boolean {
   return Math.abs(a - b) <= relative * Math.max(1, Math.abs(a), Math.abs(b));
 }
 
-/** Asserts that figures are those worked by hand, each to a billionth. */
+/** Asserts that figures equal those worked by hand, each to a billionth. */
 export function near(figures: readonly number[], worked: readonly number[]): void {
   assert.ok(
     figures.length === worked.length && figures.every((figure, i) => close(figure, worked[i]!)),
@@ -16,7 +16,7 @@ export function near(figures: readonly number[], worked: readonly number[]): voi
 
 export const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
 
-/** The number that a figure such as "1 7/16" says. */
+/** The number of a figure such as "1 7/16". */
 export function figuresLike(text: string): number {
   return sum(
     text.split(' ').map((part) => {

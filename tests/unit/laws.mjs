@@ -1,6 +1,6 @@
 /**
- * What the laws are tried on: the same made-up cases on every machine, so that a change is judged by the change.
- * `LAWS_SEED=7 npm test -- unit` tries others; one that fails prints its case, which then gets a test of its own.
+ * The cases of property tests: the same generated cases on every machine, so that a result depends on the change alone. `LAWS_SEED=7
+ * npm test -- unit` tries others; a failing one prints its case, which then gets a test of its own.
  */
 import fc from 'fast-check';
 

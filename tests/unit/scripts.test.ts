@@ -1,4 +1,4 @@
-/** Scripts that run before packages are installed, marks of work that is up to date, and the lock of a data folder. */
+/** Scripts that run before packages are installed, marks of up-to-date work, and the lock of a data folder. */
 import assert from 'node:assert/strict';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
@@ -111,13 +111,13 @@ test('the lock of a data folder keeps a second process out, and a dead processâ€
   first.kill('SIGKILL');
   await once(first, 'exit');
   assert.equal(lockedBy(data), null);
-  // Of several that find the lock of a killed process, exactly one gets it.
+  // Of several processes that find the lock of a killed one, exactly one gets it.
   const rivals = Array.from({ length: 5 }, holder);
   const answers = await Promise.all(rivals.map(outputOf));
   assert.equal(answers.filter((answer) => answer === 'locked').length, 1);
   for (const rival of rivals) rival.kill('SIGTERM');
   await Promise.all(rivals.map((rival) => rival.exitCode ?? rival.signalCode ?? once(rival, 'exit')));
-  // A process that is not the one that took the lock, though it has its number.
+  // A process with the number of the one that took the lock, but not the same one.
   writeFileSync(join(data, 'knife-tray.lock'), `${process.ppid} 1\n`);
   assert.equal(lockedBy(data), null);
   assert.deepEqual(

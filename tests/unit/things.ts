@@ -1,6 +1,6 @@
 import { METRIC } from '$core/measure';
 import { stepTexts } from '$wording/steps';
-/** The made-up shop of the demo: its larder, rack, slabs. */
+/** The demo shop: its larder, rack, slabs. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { larderOf, type Ingredient } from '$core/larder';
 import type { RunPlan } from '$core/run';
@@ -27,7 +27,7 @@ export const demoSlabs: Slab[] = readdirSync(new URL('../../demo/slabs/', import
 });
 export const ryeSlice = demoSlabs.find(({ name }) => name === 'Rye and treacle slice')!;
 
-/** What a run of a slab is begun with. */
+/** What a run of a slab starts with. */
 export function runPlanFor(slab: Slab, { hands = 1, begin = '2026-11-27T08:00:00Z' } = {}): RunPlan {
   const means = { hands, ovens: 1, rings: 4 };
   const start = new Date(begin);

@@ -1,6 +1,6 @@
 import type { WantRecipe } from './corpus';
 
-/** Written after the reader had been made, and read by it once before anything of it was mended: terse notes, old books, numbered steps. */
+/** Written after the reader was built, and first read before anything was fixed: terse notes, old books, numbered steps. */
 export const further: readonly WantRecipe[] = [
   {
     name: 'Kitchen notes',

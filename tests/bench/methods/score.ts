@@ -23,8 +23,8 @@ const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const empty = (value: unknown) => value === undefined || value === null || (Array.isArray(value) && value.length === 0);
 
 /**
- * Reads every recipe of the corpus as one text. A field counts where it is wanted or read; it is right where both are the same. Steps of a
- * sentence are set side by side in their order; one too many or too few counts with its kind and all its fields.
+ * Reads every recipe of the corpus as one text. A field counts where it is wanted or read; it is right where both agree. Steps of a
+ * sentence are compared in order; a missing or extra one counts with its kind and all its fields.
  */
 export function scoreCorpus(corpus: readonly WantRecipe[] = CORPUS): Score {
   let [sentences, fields, right] = [0, 0, 0];

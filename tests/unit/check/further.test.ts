@@ -1,4 +1,4 @@
-/** Checks of tins, pots, stages, allergens and taken-in lines: each rule on a slab that breaks it, and one that nearly does. */
+/** Checks of tins, pots, stages, allergens and imported lines: each rule on a slab that breaks it, and one that nearly does. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { CheckCode } from '$core/check';
@@ -128,7 +128,7 @@ const order = (count: number): PlanOptions => ({
   scale: { mode: 'pieces', count, lengthMm: 40, widthMm: 25 },
   tins: [{ tin: deepSquare, count: 1 }],
 });
-// 5 mm are trimmed of each side: five times eight of the 220 x 220 mm that are left.
+// 5 mm are trimmed on each side: five times eight of the 220 x 220 mm that are left.
 holds('order-short', [ryeSlice, {}, order(41)], [ryeSlice, {}, order(40)]);
 
 const spoon = (name: string, unit: Line['unit']) => [added(0, { ingredient: name, quantity: 1, unit })] as const;
@@ -199,7 +199,7 @@ test('an acknowledged check moves to the acknowledged ones with its note, and on
 const ownButter = (allergens: Ingredient['allergens']): Case => [
   { ...spoon('farm butter', 'g')[0], larder: [{ name: 'farm butter', allergens }] },
 ];
-// An ingredient without a declaration is unknown in the allergen statement, which is no mistake in the larder.
+// An ingredient without a declaration is unknown in the allergen statement, which is not a mistake in the larder.
 holds('allergen-undeclared', ownButter([]), ownButter(['milk']));
 holds('allergen-undeclared', ownButter(['soya']), ownButter(undefined));
 const named = (name: string, allergens: Ingredient['allergens']): Case => [

@@ -1,4 +1,4 @@
-/** How a check is tested: on a slab that fails it, on one that nearly does, and by what it says. */
+/** How a check is tested: on a slab that fails it, on one that nearly does, and by its message. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Check, CheckCode } from '$core/check';
@@ -7,19 +7,19 @@ import type { Line, Preparation, Slab } from '$core/slab';
 import { checkText } from '$wording/checks';
 import { ryeSlice } from '../things';
 
-/** Asserts that a text is whole sentences with every figure filled in. */
+/** Asserts that a text is in whole sentences with every figure filled in. */
 export function isSentence(text: string): void {
   assert.match(text, /^["\dA-Z\p{L}].*\.$/u);
   assert.doesNotMatch(text, /undefined|null|NaN|Infinity|\[object| {2}|\.\./, text);
 }
 
-/** Asserts that checks say where they are: by a pointer to a part of a slab. */
+/** Asserts that checks have their place: a pointer to a part of a slab. */
 export function areChecks(checks: readonly Check[]): void {
   for (const { code, where } of checks)
     assert.match(where, /^\/(preparations|layers|cut|tin|label|pricing|packing|keep|freeFrom|tins|scale)\b/, code);
 }
 
-/** Finds `code` in the broken case, at a place of its own, says it in whole sentences, and does not find it in the near one. */
+/** Finds `code` in the broken case, at a place of its own, with whole sentences, and does not find it in the near one. */
 export function holds<Case>(
   code: CheckCode,
   read: (broken: Case) => readonly Check[],
@@ -35,12 +35,12 @@ export function holds<Case>(
   });
 }
 
-/** A slab with one preparation changed. */
+/** A slab with one mixture changed. */
 export const changed = (at: number, part: Partial<Preparation>, slab = ryeSlice): Slab => ({
   ...slab,
   preparations: slab.preparations.map((preparation, i) => (i === at ? { ...preparation, ...part } : preparation)),
 });
 
-/** The rye slice with one more line in a preparation. */
+/** The rye slice with one more line in a mixture. */
 export const added = (at: number, line: Line): Slab =>
   changed(at, { lines: [...ryeSlice.preparations[at]!.lines, line] });

@@ -1,4 +1,4 @@
-/** Checks of slips: each rule on a slab that breaks it, and on one that nearly does. */
+/** Checks for slips: each rule on a slab that breaks it, and on one that nearly does. */
 import { plan, type PlanOptions } from '$core/usecases';
 import type { CheckCode } from '$core/check';
 import type { Ingredient } from '$core/larder';

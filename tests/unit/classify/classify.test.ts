@@ -22,7 +22,7 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 const known = (name: string) => ({ name, ingredient: demoLarder.get(name)! });
 const unknown = (name: string) => ({ name, ingredient: null });
 
-/** What is of each kind in the demo's larder, and what only sounds like it. */
+/** Ingredients of each kind in the demo's larder, and names that only sound like it. */
 const OF_KIND: readonly (readonly [IngredientKind, readonly string[], readonly string[]])[] = [
   [
     'chocolate',
@@ -82,7 +82,7 @@ test('without a composition the name decides, and names that only sound alike do
     for (const name of are) assert.ok(isKind(kind, unknown(name)), `${name} is ${kind}`);
     for (const name of areNot) assert.ok(!isKind(kind, unknown(name)), `${name} is not ${kind}`);
   }
-  // A drink of chocolate is named so and is none.
+  // Drinking chocolate is named chocolate and is not.
   const drink: Ingredient = {
     name: 'chocolate drink',
     composition: { water: 80, sugars: 12, fat: 3, protein: 3, other: 2 },

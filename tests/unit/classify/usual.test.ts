@@ -1,4 +1,4 @@
-/** What is taken of things of which nothing is known. */
+/** What is assumed for ingredients without a composition. */
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
@@ -46,7 +46,7 @@ test('law: what is assumed for a kind is near what the starter list has for it',
       if (by > 35) off.push(`${name} as ${usual.as}: ${part} ${composition[part]} taken as ${usual.composition[part]}`);
     }
   }
-  // Bran, popcorn and the like are called after nothing that tells.
+  // Bran, popcorn and the like have names without a kind.
   assert.ok(off.length <= starter.length * 0.05, off.join('\n'));
 });
 

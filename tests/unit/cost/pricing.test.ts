@@ -1,4 +1,4 @@
-/** Prices worked by hand, and the laws that they keep: exact coins, no margin lost to rounding, tables that add up. */
+/** Prices worked by hand, and their laws: exact coins, no margin lost to rounding, tables that add up. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -26,7 +26,7 @@ test('net prices by margin and by markup: a cost of 1.50 at a margin of 60 % is 
   const byMargin = askedPrice(cost(150), usual({ ask: { by: 'margin', share: 0.6 } }), 2);
   assert.deepEqual(byMargin, { price: 375, tax: 0, net: 375 });
   assert.deepEqual(askedPrice(cost(150), usual({ ask: { by: 'markup', share: 1.5 } }), 2), byMargin);
-  // A third of a coin is a whole one.
+  // A third of a coin is rounded up to a whole one.
   assert.equal(askedPrice(cost(100, 3), usual({ ask: { by: 'markup', share: 0 } }), 2).price, 34);
 });
 
@@ -40,7 +40,7 @@ test('tax included and added: 13.5 % of 2.00 net is 0.27, and 2.27 includes 0.27
     tax: 40,
     net: 200,
   });
-  // The ladder is of what the buyer reads: with tax, or without.
+  // Price endings apply to what the buyer reads: with tax, or without.
   const ladder = [0.5, 0.9];
   assert.equal(askedPrice(cost(100), usual({ ...asked, taxIncluded: true, ladder }), 2).price, 250);
   assert.equal(askedPrice(cost(100), usual({ ...asked, taxIncluded: false, ladder }), 2).net, 250);
@@ -55,11 +55,11 @@ test('up to the next price ending, never below the asking price', () => {
   assert.equal(up(123, [0]), 200);
   assert.equal(up(0, [0]), 100);
   assert.equal(up(77, []), 77);
-  // Yen have no part; endings within a hundred.
+  // Yen have no fraction; endings within a hundred.
   assert.equal(up(231, [50, 80], 0), 250);
   assert.equal(up(285, [50, 80], 0), 350);
   assert.equal(up(1234, [0.25], 3), 1250);
-  // Half a yen is no ending.
+  // Half a yen is not an ending.
   assert.equal(up(243, [0.5, 0.95], 0), 243);
 });
 
@@ -137,7 +137,7 @@ test('a run calculated by hand: labour, power, packing, overhead, trims sold, re
   assert.equal(coins.packing, 120);
   assert.equal(coins.overhead, 300);
   assert.equal(coins.trimSold, -200);
-  // 12.4 + 21 + 0.585 + 1.2 + 3 - 2 = 36.185, a quarter of which pays for a fifth that is not sold.
+  // 12.4 + 21 + 0.585 + 1.2 + 3 - 2 = 36.185, a quarter of which pays for the fifth that is not sold.
   assert.ok(Math.abs(coins.rejects - 904.6) <= 1);
   assert.equal(total, 4523);
   assert.equal(sum(COST_ITEMS.map((item) => coins[item])), total);
@@ -168,7 +168,7 @@ test('the profit of a run by hand: 24 pieces at 2.50 that cost 36.00', () => {
   assert.equal(kinds[0]!.cost, 150);
   assert.equal(margin, 24 * 250 - 3600);
   assert.equal(marginShare, 0.4);
-  // 34.80 are spent whatever is sold; each piece leaves 2.50 less its 0.05 of packing: 14.2.
+  // 34.80 are spent in any case; each piece leaves 2.50 less its 0.05 of packing: 14.2.
   assert.equal(breakEvenPieces, 15);
   // 24.00 in 70 minutes.
   assert.ok(close(marginPerHour!, (2400 * 6) / 7));
@@ -246,7 +246,7 @@ test('a channel by hand: six at 2.50 less 20 %, 10 % commission and 0.30 a sale,
     margin: 176,
     marginShare: 176 / 960,
   });
-  // Under a tax of its own it is what stands before tax that is cut.
+  // With a tax of its own the discount applies to the net price.
   const free = channelSale(
     { price: 250, tax: 50, net: 200 },
     100,
@@ -254,13 +254,13 @@ test('a channel by hand: six at 2.50 less 20 %, 10 % commission and 0.30 a sale,
     { taxPercent: 25, taxIncluded: true },
   );
   assert.deepEqual([free.price, free.tax, free.net], [960, 0, 960]);
-  // Where tax comes on top it comes on what the channel leaves: 25 % of 9.60.
+  // Where tax is added it is added to what the channel leaves: 25 % of 9.60.
   const piece = { price: 250, tax: 50, net: 200 };
   const onTop = channelSale(piece, 100, terms, { taxPercent: 25, taxIncluded: false });
   assert.deepEqual([onTop.price, onTop.tax, onTop.net], [1200, 240, 960]);
   const tenth = channelSale(piece, 100, { ...terms, taxPercent: 10 }, { taxPercent: 25, taxIncluded: true });
   assert.deepEqual([tenth.price, tenth.tax, tenth.net], [1056, 96, 960]);
-  // What is given away has no share left of it.
+  // A free sample has no profit share.
   const given = channelSale(piece, 100, { ...terms, discountPercent: 100 }, { taxPercent: 25, taxIncluded: true });
   assert.deepEqual([given.net, given.marginShare], [0, null]);
 });
@@ -320,14 +320,14 @@ test('law: over ten thousand runs every table adds up to the coin, and nothing d
         const { kinds: priced, margin: earned } = earnedBy(bill, kinds, pricing, digits);
         const { price, net, tax, cost: each } = priced[0]!;
         assert.equal(net + tax, price);
-        // What is shown of one piece adds up to its price, coin by coin.
+        // The parts of one piece add up to its price, coin by coin.
         const shown = inCoins(
           [...COST_ITEMS.map((item) => bill.coins[item] / count), net - bill.total / count, tax],
           0,
         );
         assert.equal(sum(shown), price);
         assert.ok(Math.abs(each * count - bill.total) <= count * 1e-5 + 1e-6);
-        // Made again of the same coins it is the same money.
+        // Computed again from the same coins it is the same money.
         const sold = BigInt(Math.round((1 - pricing.rejectShare) * 1e6));
         const exact = (BigInt(net) * BigInt(count) - BigInt(bill.total)) * sold;
         assert.ok(Math.abs(Number(exact) / 1e6 - earned) <= 0.5);

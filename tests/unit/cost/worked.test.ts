@@ -1,4 +1,4 @@
-/** Money of a slab worked by hand: by layer, by ingredient, in whole packs, in coins. */
+/** Costs of a slab worked by hand: by layer, by ingredient, in whole packs, in coins. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { cashToBuy, inCoins, inCurrency, lineCost, packsToBuy, priceOf, pricePerGram, slabCost } from '$core/cost';
@@ -16,7 +16,7 @@ const salt: Ingredient = { name: 'salt' };
 
 test('remaining coins go to the largest remainders, the first of equal ones first', () => {
   assert.deepEqual(inCoins([1 / 3, 1 / 3, 1 / 3], 2), [34, 33, 33]);
-  // 10.6, 20.7, 30.7: two coins are left, for the two that are cut by most.
+  // 10.6, 20.7, 30.7: two coins are left, for the two that lose most by rounding down.
   assert.deepEqual(inCoins([0.106, 0.207, 0.307], 2), [10, 21, 31]);
   assert.deepEqual(inCoins([0.5, 0.5], 0), [1, 0]);
   assert.deepEqual(inCoins([1.2345], 3), [1235]);

@@ -25,7 +25,7 @@ test('twelve: halve, halve, thirds; seven cannot be divided by eye', () => {
 
 test('errors by eye, worked by hand: two halves are off by 1.5 mm; of four the middle ones by sqrt(1.5^2 + 0.75^2)', () => {
   assert.ok(close(halving(even(2, 300))!.byEyeMm, 1.5));
-  // A quarter lies between an edge and the middle: half the middle's error, and one of its own.
+  // A quarter mark lies between an edge and the middle: half of the middle's error, plus its own.
   assert.ok(close(halving(even(4, 300))!.byEyeMm, Math.sqrt(1.5 ** 2 + 0.75 ** 2)));
   assert.ok(close(halving(even(4, 300))!.byMarksMm, 0.5 * Math.SQRT2));
   // Of thirds the middle one has both errors; one mark measures half of a slab.
@@ -73,7 +73,7 @@ test('600 g broken into shards of about 25 g, variation 0.4: 24 pieces, nine tim
     close(found.lightestG, 25 / Math.sqrt(1.16) / factor) && close(found.heaviestG, (25 / Math.sqrt(1.16)) * factor),
   );
   assert.deepEqual([found.lightestG.toFixed(1), found.heaviestG.toFixed(1)], ['12.3', '43.7']);
-  // Less than one shard is one.
+  // Less than one shard counts as one.
   assert.deepEqual(shards(10, 25, 0.4), { count: 1, countRange: [1, 1], massG: 10, lightestG: 10, heaviestG: 10 });
   assert.deepEqual(shards(0, 25, 0.4), { count: 0, countRange: [0, 0], massG: 0, lightestG: 0, heaviestG: 0 });
 });

@@ -91,7 +91,7 @@ test('a round tin gives rim pieces, and flare makes edge pieces heavier', () => 
   assert.equal(rim!.kind, 'rim');
   assert.ok(rim!.massG < whole!.massG);
   const flared: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 50, flareDeg: 10 };
-  // A little more mass high up, where the edges reach out further.
+  // A little more mass near the top, where the edges reach out further.
   const top = cutSlab(flared, 20, [{ fromMm: 15, thicknessMm: 5, massG: 100 }], { columns: 4, rows: 4 });
   assert.ok(top.pieces[0]!.heaviestG > top.pieces[0]!.lightestG * 1.02);
   assert.ok(top.massVariation > 0.01);

@@ -1,4 +1,4 @@
-/** Diamonds and wedges, every place worked by hand. */
+/** Diamonds and wedges, every position worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { layOut, type Point } from '$core/cut';
@@ -14,7 +14,7 @@ test('two by two over a whole slab: sides of 100 in rows of 50 mm, and the left 
   assert.deepEqual(frame, [-Infinity, Infinity, -Infinity, Infinity]);
   for (const { lengthMm, widthMm, faceMm2 } of regions) near([lengthMm, widthMm, faceMm2], [100, 50, 5000]);
   const faces = regions.map(({ face }) => [...face]);
-  // Of the front row a triangle of the first, a whole one, and one that the right wall clips; of the back row alike, leaning further.
+  // Of the front row a triangle of the first, a whole one, and one clipped by the right wall; of the back row likewise, leaning further.
   const [front, back] = [50 * LEAN, 100 * LEAN];
   const corners = (points: readonly Point[]) => points.map(([x, y]) => [x + 100, y + 50]).flat();
   const rows = [faces.slice(0, 3), faces.slice(3)];
@@ -27,7 +27,7 @@ test('two by two over a whole slab: sides of 100 in rows of 50 mm, and the left 
   const areas = faces.map(area);
   const [small, large] = [(50 * front) / 2, 50 * front + (50 * front) / 2];
   near(areas, [small, 5000, 5000 - small, large, 5000, 5000 - large]);
-  // One line along, and those that lean: from the corner, and from the middle of the front.
+  // One line along, and the slanted ones: from the corner, and from the middle of the front.
   assert.deepEqual(
     strokes.map(({ set }) => set),
     ['along', 'slanted', 'slanted'],
@@ -68,7 +68,7 @@ test('within trims, with a kerf of sqrt 3: 2 mm along a slanted line, sides of 8
   const of = (set: string) => strokes.filter((stroke) => stroke.set === set).map(({ from, to }) => [...from, ...to]);
   near(of('along').flat(), [-100, -45, 100, -45, -100, -45 + row, 100, -45 + row, -100, 35, 100, 35]);
   near(of('across').flat(), [-90, -50, -90, 50, 80, -50, 80, 50]);
-  // One that comes in over the left trim, 2 mm before the frame's corner, and one from the front, where the first piece ends.
+  // One that enters over the left trim, 2 mm before the frame's corner, and one from the front, where the first piece ends.
   near(of('slanted').flat(), [-90, -45 + 2 / LEAN, -92 + 80 * LEAN, 35, -6, -45, -6 + 80 * LEAN, 35]);
   near(marksMm.width, [5, 5 + row, 85]);
   near(marksMm.length, [94]);

@@ -1,4 +1,4 @@
-/** Where the pieces of a grid lie, and the strokes between them, worked by hand. */
+/** Positions of the pieces of a grid, and the strokes between them, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { FAR_MM, layOut } from '$core/cut';

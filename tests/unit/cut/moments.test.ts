@@ -1,4 +1,4 @@
-/** Areas and their moments within an outline, beside closed forms. */
+/** Areas and their moments within an outline, compared with closed forms. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { clipped, FAR_MM, holds, momentsWithin, rectangleMoments, type Point } from '$core/cut';
@@ -44,7 +44,7 @@ test('quarters of a disc: pi/4 r^2, r^3/3 each way, pi/16 r^4, 1/8 r^4; and turn
   near(scaled(momentsWithin(disc, turned(quarter))), [area, -arm, arm, square, -product, square]);
   near(scaled(momentsWithin(disc, turned(turned(quarter)))), [area, -arm, -arm, square, product, square]);
   near(scaled(momentsWithin(disc, turned(turned(turned(quarter))))), [area, arm, -arm, square, -product, square]);
-  // Whichever way round its corners are told.
+  // In either order of its corners.
   near(scaled(momentsWithin(disc, [...quarter].reverse())), [area, arm, arm, square, product, square]);
 });
 
@@ -79,7 +79,7 @@ test('a piece inside, beyond the middle, or outside altogether', () => {
     1250 * (37.5 ** 2 + 625 / 12),
   ]);
   near([momentsWithin(rounded, corner)[0]], [1250 - (1 - Math.PI / 4) * 400]);
-  // A corner of a thousandth of a mm is none.
+  // A corner of a thousandth of a mm is no piece.
   near(momentsWithin({ ...plain, cornerMm: 1e-9 }, corner), momentsWithin(plain, corner));
 });
 

@@ -1,4 +1,4 @@
-/** Lines of a cut that are pulled, locked and made even, worked by hand. */
+/** Lines of a cut that are moved, locked and evened out, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { gridOf, madeEven, movedAlone, movedLine, withoutEmpty, type LockedLines } from '$core/cut';
@@ -20,9 +20,9 @@ test('evened out between two locked lines: 52 to 200 mm become two of 73, 202 to
     kerfMm: 2,
     linesMm: { length: [50, 125, 200, 250] },
   });
-  // Lines that are not there lock nothing; nor does any of the other side.
+  // Missing lines lock nothing, nor do those of the other direction.
   assert.deepEqual(madeEven(own, grid, locked([4], [7])), { columns: 5, rows: 2, kerfMm: 2 });
-  // (200 - 2) / 2 = 99: the one line of the width stays where it is.
+  // (200 - 2) / 2 = 99: the one line of the width stays in place.
   assert.deepEqual(madeEven(own, grid, locked([], [0])).linesMm, { width: [99] });
 });
 
@@ -40,7 +40,7 @@ test('one line alone: a piece keeps at least 1 mm, in steps of half a mm; a trim
   assert.deepEqual(at(4, 900), [50, 120, 200, 297]);
   assert.deepEqual(movedAlone(own, grid, { side: 'width', after: 1 }, 80).linesMm, { ...own.linesMm, width: [80] });
   assert.deepEqual(movedAlone(own, grid, { side: 'width', end: 'end' }, 190).trimMm, { back: 10 });
-  // Two pieces of 1 mm and a kerf leave no way.
+  // Two pieces of 1 mm and a kerf leave no room to move.
   const narrow: CutSpec = { ...own, linesMm: { length: [1, 4, 200, 250] } };
   assert.deepEqual(
     movedAlone(narrow, gridOf(box, 20, narrow)!, { side: 'length', after: 1 }, 2).linesMm,

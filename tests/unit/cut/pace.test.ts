@@ -1,4 +1,4 @@
-/** The time at the knife and after it, counted by hand; scoring, snapping, racks. */
+/** Cutting time and the time after it, counted by hand; scoring, snapping, racks. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
@@ -30,7 +30,7 @@ test('cutting time: lifting, marks, strokes, turns and separating, by the tool; 
   assert.ok(close(minutes('wire').cutting[1], 265 / 60));
   const [quick, usual, slow] = minutes('hot blade').cutting;
   assert.ok(close(quick, 0.7 * usual) && close(slow, 1.7 * usual));
-  // Scored: 5 x 13 + 15 s while it is warm; 180 + 5 x 5 + 30 s when it is cold.
+  // Scored: 5 x 13 + 15 s while warm; 180 + 5 x 5 + 30 s when cold.
   const scored = minutes('score and snap');
   assert.ok(close(scored.scoring![1], 80 / 60) && close(scored.cutting[1], 235 / 60));
   assert.equal(minutes('hot blade').scoring, null);
@@ -58,7 +58,7 @@ test('scoring happens between two temperatures, and only for what snaps', () => 
   assert.deepEqual(scoreWindow(cooling, [85, 65]), { fromMinutes: 4, toMinutes: 7 });
   assert.deepEqual(scoreWindow(cooling.slice(0, 6), [85, 65]), { fromMinutes: 4, toMinutes: 5 });
   assert.equal(scoreWindow(cooling.slice(0, 4), [85, 65]), null);
-  // Laid when it is ready to be scored; and cooled so fast that there is one minute for it.
+  // Laid just when it can be scored; and cooled so fast that there is one minute for it.
   assert.deepEqual(scoreWindow([80, 70, 60], [85, 65]), { fromMinutes: 0, toMinutes: 2 });
   assert.deepEqual(scoreWindow([90, 60, 50], [85, 65]), { fromMinutes: 1, toMinutes: 2 });
   assert.deepEqual(scoreWindow([60, 50], [85, 65]), { fromMinutes: 0, toMinutes: 1 });

@@ -1,4 +1,4 @@
-/** A slab in strips, every place worked by hand. */
+/** A slab in strips, every position worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { layOut, type Layout } from '$core/cut';
@@ -28,7 +28,7 @@ const face = ([x1, x2, y1, y2]: Spans) => [
   [x2, y2],
   [x1, y2],
 ];
-/** What nothing of reaches a wall. */
+/** No edge reaches a wall. */
 const inside = (spans: Spans, kind?: string) => ({
   face: face(spans),
   takes: spans,
@@ -42,7 +42,7 @@ const across = (x: number, y1: number, y2: number) => ({ from: [x, y1], to: [x, 
 
 const FINGER = { id: 'finger', name: 'Finger', lengthMm: 60, widthMm: 40 };
 const BITE = { id: 'bite', name: 'Bite', lengthMm: 40, widthMm: 30 };
-/** Trims of 10 and 6, a kerf of 2, the strips not in order; the last line of the first would be beyond what is trimmed. */
+/** Trims of 10 and 6, a kerf of 2, unsorted strips; the last line of the first would be beyond the trim. */
 const cut = spec([strip(52, 40, [100]), strip(10, 40, [112, 70], ['finger', 'bite', ''])], {
   kerfMm: 2,
   trimMm: { left: 10, right: 6 },
@@ -147,7 +147,7 @@ test('a piece type lies along its strip or across it; the remainder is cut off w
     regionsIn(62).map(([, , wideMm]) => wideMm),
     [30, 30, 60, 62],
   );
-  // In a strip that is narrower than the kind it is no wider than the strip.
+  // In a strip narrower than the piece type it is no wider than the strip.
   assert.deepEqual(
     regionsIn(20).map(([, , wideMm]) => wideMm),
     [20, 20, 20],
@@ -156,14 +156,14 @@ test('a piece type lies along its strip or across it; the remainder is cut off w
 
 test('strips that overlap, leave the slab, lie both ways or are consumed by kerfs are not a cut', () => {
   const laid = (strips: CutSpec['strips'], kerfMm = 0) => layOut(box, 10, spec(strips, { kerfMm }))?.regions.length;
-  // To a twentieth of a mm they are where they should be.
+  // Correct to a twentieth of a mm.
   assert.equal(laid([strip(0, 50), strip(49.96, 50)]), 2);
   assert.equal(laid([strip(0, 50), strip(49.9, 50)]), undefined);
   assert.equal(laid([strip(50, 50.04)]), 1);
   assert.equal(laid([strip(50, 50.1)]), undefined);
   assert.equal(laid([strip(0, 50), { ...strip(50, 50), along: 'width' as const }]), undefined);
   assert.equal(laid([strip(0, 50, [100, 100.5])], 1), undefined);
-  // The last piece may be nothing, where the last line is cut along the wall.
+  // The last piece may be empty, where the last line is cut along the wall.
   assert.equal(laid([strip(0, 50, [100, 199.9])]), 3);
   assert.equal(laid([strip(0, 50, [100, 199.96])]), 2);
   assert.equal(laid([strip(0, 50, [100, 200])], 2), 2);

@@ -1,4 +1,4 @@
-/** In which order the knife goes. */
+/** The order of knife strokes. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { layOut, strokeOrder, type Stroke } from '$core/cut';

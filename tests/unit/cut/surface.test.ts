@@ -51,7 +51,7 @@ test('four corners on a plane: 20 mm in the middle, 1 mm more for 50 to the righ
 
 test('a tilt must predict better by a fiftieth: four corners, one of them off by hand', () => {
   // Corners at u, v = -1 or 1 with 20 + a u + b at one corner. A plane misses b/4 at each, foretold b/4 / (1 - 3/4) = b. Level foretells
-  // 4/3 of what each is off its mean.
+  // 4/3 of each one's deviation from the mean.
   const at = (a: number) => read(corners, (x, y) => 20 + (a * (x - 100)) / 100 + (x === 200 && y === 100 ? 1 : 0));
   const level = (a: number) => {
     const mm = at(a).map((reading) => reading.mm);

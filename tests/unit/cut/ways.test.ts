@@ -32,7 +32,7 @@ const base = fc.record({
   trimMm: fc.oneof(fc.constant({}), trims),
   kerfMm: fc.oneof(fc.constant(0), mm(3)),
 });
-/** Strips of equal width, each cut at its own places. */
+/** Strips of equal width, each with its own cuts. */
 const strips = fc
   .record({
     along: fc.constantFrom('length' as const, 'width' as const),
@@ -73,7 +73,7 @@ test('law: whatever the cut, pieces + trims + kerf = slab, in mass and in area',
       const layout = layOut(tin, HEIGHT, cut);
       if (!layout) return;
       laid += 1;
-      // Nothing is counted twice: neither trims nor kerf come out below nothing.
+      // Nothing is counted twice: neither trims nor kerf are negative.
       const divided = divide(tin, HEIGHT, strata, layout);
       assert.ok(divided.trimG > -1e-4 && divided.kerfG > -1e-4, `${divided.trimG} ${divided.kerfG}`);
       const allMm2 = sum(divided.piecesMm2) + divided.trimMm2 + divided.kerfMm2;
@@ -187,7 +187,7 @@ test('diamonds: sides of 50 mm in rows of 40 mm lean by 60 degrees; clipped ones
   assert.equal(whole!.kind, 'piece');
   assert.ok(close(whole!.heaviestG, (50 * 40 * 600) / 60000));
   assert.ok(close(whole!.lengthMm, 50) && close(whole!.widthMm, 40));
-  // A row is moved by 40 / tan 60 = 23.1 mm to the one before it: each holds five that have lost under a tenth, and clipped ends.
+  // A row is shifted by 40 / tan 60 = 23.1 mm against the one before it: each holds five that lost under a tenth, and clipped ends.
   assert.equal(whole!.count, 25);
   assert.ok(clipped!.kind === 'rim' && clipped!.count >= 5 && trimG > 0);
 });

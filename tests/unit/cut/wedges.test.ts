@@ -8,7 +8,7 @@ import { close, near } from '../figures';
 const round: Tin = { shape: 'round', diameterMm: 200, depthMm: 40 };
 const box: Tin = { shape: 'rectangle', lengthMm: 200, widthMm: 100, depthMm: 40 };
 const wedges = (tin: Tin, columns: number, kerfMm = 0) => layOut(tin, 10, { columns, rows: 1, way: 'wedges', kerfMm });
-/** To a thousandth of a mm: rays of a square tin are looked for. */
+/** To a thousandth of a mm: rays of a square tin are found by iteration. */
 const strokesOf = ({ strokes }: Layout) =>
   strokes.map(({ from, to }) => [...from, ...to].map((mm) => Math.round(mm * 1000) / 1000 + 0));
 
@@ -18,7 +18,7 @@ test('four of a round tin: quarters, the first from the back to the left, two st
   for (const { lengthMm, widthMm, faceMm2 } of layout.regions) {
     near([lengthMm, widthMm, faceMm2], [100, 200 * Math.SQRT1_2, 2500 * Math.PI]);
   }
-  // Its corners: the middle, and a way round beyond the wall in steps of a third.
+  // Its corners: the middle, and points beyond the wall in steps of a third.
   const [cos, sin] = [100 * Math.sqrt(3), 100];
   near(layout.regions[0]!.face.flat(), [0, 0, 0, 200, -sin, cos, -cos, sin, -200, 0]);
   assert.deepEqual(strokesOf(layout), [

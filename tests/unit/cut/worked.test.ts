@@ -1,4 +1,4 @@
-/** Figures of the cut worked by hand, at the very edges of what counts as a piece. */
+/** Figures of the cut worked by hand, at the limits of what counts as a piece. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { cutBySize, divide, cutSlab, gridOf, layOut, movedLine, pieceFaces, wholePieces } from '$core/cut';
@@ -41,7 +41,7 @@ test('a piece that lost over a tenth of its face is a rim piece, one with less t
   assert.deepEqual(kinds(cornered(49), grid(2, 1)), ['2 rim']); // 1031 lost
   // A circle of 100 mm takes 217 mm2 of the 2500 of a piece at its side, and over half of one in the corner.
   assert.deepEqual(kinds(round, grid(4, 4)), ['12 piece', '4 rim']);
-  // In a fine grid the outermost squares of a circle are hardly there.
+  // In a fine grid the outermost squares of a circle are almost nothing.
   const fine = cutSlab(round, 10, slabOf(200), grid(20, 20));
   const { piecesMm2 } = divide(round, 10, [], layOut(round, 10, grid(20, 20))!);
   const counted = piecesMm2.filter((mm2) => mm2 >= 0.02 * 100).length;
@@ -53,7 +53,7 @@ test('a piece that lost over a tenth of its face is a rim piece, one with less t
 });
 
 test('variation: 1, 2 and 3 g vary by 40.8 % of their mean', () => {
-  // A flared tin of three rows; masses by area: checked against the definition.
+  // A flared tin of three rows; masses by area: compared with the definition.
   const { piecesG } = divide(round, 10, slabOf(300), layOut(round, 10, grid(3, 1))!);
   const mean = sum(piecesG) / 3;
   const deviation = Math.sqrt(sum(piecesG.map((value) => (value - mean) ** 2)) / 3);
@@ -94,7 +94,7 @@ test('broken by hand: 240 g of about 48 g are five shards of 4000 mm2, dipped as
   assert.deepEqual([massVariation, marksMm], [0.3, { length: [], width: [] }]);
   assert.equal(cutSlab(box, 10, slabOf(240), broken(240)).massVariation, 0);
   assert.deepEqual(cutSlab(box, 10, slabOf(0), broken(48)).pieces, []);
-  // What it weighs is not known there: 200 mL at 1.2 g.
+  // Its weight is unknown there: 200 mL at 1.2 g.
   assert.deepEqual(pieceFaces(box, 10, broken(48)), { count: 5, surfaceMm2: 5 * (8000 + 4 * side * 10) });
   assert.deepEqual(pieceFaces(box, 0, broken(48)), { count: 0, surfaceMm2: 0 });
 });
@@ -179,15 +179,15 @@ test('a shell of 10 mm with a filling: the outer pieces have the wall, and all a
     divide(tin, heightMm, strata, layOut(tin, heightMm, whole)!).piecesG;
   // Outside: 40 of base, 32 of wall, 96 of filling; in the middle: 40, 16 and 128.
   masses(box, 30, [shell, filling]).forEach((massG, i) => assert.ok(close(massG, [168, 184, 168][i]!)));
-  // A wall that goes no higher than the base is a plain layer.
+  // A wall no higher than the base is a plain layer.
   masses(box, 10, [{ ...shell, wallMm: 5 }]).forEach((massG) => assert.ok(close(massG, 200 / 3)));
-  // Films on both faces, and one that has no height.
+  // Films on both faces, and one without height.
   const films = [
     { fromMm: 12, thicknessMm: 2, massG: 40, footMm: 2 },
     { fromMm: 14, thicknessMm: 0, massG: 6 },
   ];
   masses(box, 14, films).forEach((massG) => assert.ok(close(massG, 46 / 3)));
-  // Where the walls lean each half is wider the higher it lies, and its mass stays what it is.
+  // With sloping walls each half is wider the higher it lies, and its mass stays the same.
   const leaning: Tin = { ...box, flareDeg: 30 };
   const divided = divide(leaning, 30, [shell, ...films], layOut(leaning, 30, whole)!);
   assert.ok(close(sum(divided.piecesG) + divided.trimG + divided.kerfG, 246));

@@ -38,7 +38,7 @@ test('law: a pot warms, then loses water and never sugar, and its boiling point 
 test('law: what boils off in ten minutes is the remaining heat divided by the heat of steam', () => {
   fc.assert(
     fc.property(fc.double({ min: 600, max: 2500, noNaN: true }), (watts) => {
-      // Nearly all water: its boiling point does not move, so that steam takes all.
+      // Nearly all water: its boiling point does not move, so all heat goes into steam.
       const pot = potOf({ ...still, sugarG: 10, waterG: 4000, watts, startC: 100 }, randomFrom(1));
       pot.run(30);
       const before = pot.state().waterG;
@@ -75,7 +75,7 @@ test('a probe is noisy, drops out and reads high as requested', () => {
   assert.ok(Math.abs(mean - 63) < 0.1 && Math.abs(spread - 0.5) < 0.05, `${mean} ${spread}`);
 });
 
-/** The first events of a stream, as the reader takes them. */
+/** The first events of a stream, as the reader receives them. */
 async function listen(query: string, many: number): Promise<[number, number][]> {
   const server = await serveProbe({ port: 0 });
   const { port } = server.address() as AddressInfo;

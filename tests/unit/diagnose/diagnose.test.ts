@@ -1,4 +1,4 @@
-/** Causes of what is seen: the laws of weighing evidence, and faults that were planted. */
+/** Causes of symptoms: the laws of weighing evidence, and planted faults. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -65,7 +65,7 @@ test('law: a fact that is more frequent with a cause makes it likelier than the 
     fc.property(anySeen, fc.constantFrom(...Object.keys(CAUSES)), (seen, id) => {
       const cause = CAUSES[id as keyof typeof CAUSES];
       for (const [fact, [withIt, without]] of Object.entries(cause.facts) as [FactId, readonly [number, number]][]) {
-        // Beside the causes that nobody has thought of, of which no fact speaks.
+        // Besides unlisted causes, which no fact supports.
         const weight = (holds: boolean) => {
           const found = diagnose(seen, new Map([[fact, told(holds)]]), ALL);
           const unknown = 1 - found.reduce((sum, { weight }) => sum + weight, 0);
@@ -116,10 +116,10 @@ test('a chocolate top that cracks: too hard, too cold and not scored come first,
   for (const cause of ['chocolateTooHard', 'notScored', 'cutLate'] as const)
     assert.ok(first.includes(cause), `${cause} in ${first.join(', ')}`);
   assert.ok(found.every(({ cause }) => cause !== 'boiledTooFar' && cause !== 'bakedTooLong'));
-  // It is thin, which speaks against that cause.
+  // It is thin, which contradicts that cause.
   const thick = found.find(({ cause }) => cause === 'chocolateTooThick')!;
   assert.ok(thick.against.some(({ code }) => code === 'layer-thickness'));
-  // Of the whole slab the boil is a cause, and of one layer nothing is asked that only a chocolate has.
+  // For the whole slab the boil is a cause; for one layer only questions that fit it are asked.
   const whole = diagnoseSlab(ryeSlice, demoLarder, shop, null, ['cracked']).map(({ cause }) => cause);
   assert.ok(whole.includes('boiledTooFar') && !whole.includes('notScored'));
 });

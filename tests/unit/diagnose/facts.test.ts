@@ -1,4 +1,4 @@
-/** What is told of a run, from records written by hand. */
+/** Facts of a run, from records written by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { diagnose, FACTS, SEEN, type FactId, type Recorded, type Told, type Trait } from '$core/diagnose';
@@ -15,7 +15,7 @@ interface Written {
   readonly areaFactor?: number;
 }
 
-/** A record in which only what is written happened; its plan has the same steps, and the lines as they are planned. */
+/** A record in which only the given entries happened; its plan has the same steps, and the lines as planned. */
 function recorded({ steps = [], lines = [], areaFactor = 1, ...of }: Written): Recorded {
   const whole = steps.map(({ step, ...at }) => ({
     ...{ from: null, to: null, minutes: null, skippedWhy: null },
@@ -156,7 +156,7 @@ test('a layer found soft had too little time, whatever its minutes say; its tins
     finding: { code: 'found-soft', step: 'set/base#7', reading: 'still sticky' },
   });
   assert.equal(told('belowSoft', readings('firm', 'set/base#2'))?.holds, false);
-  // The last one is what is cut, in whatever tin.
+  // The last layer is the one that is cut, in any tin.
   assert.equal(told('cutSoon', readings('still soft', 'set/top#2'))?.holds, true);
   assert.equal(told('belowSoft', readings('still soft', 'set/top#2'))?.holds, false);
   assert.deepEqual(told('cutSoon', readings('still soft', 'set/top#1', 30)), {

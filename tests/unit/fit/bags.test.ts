@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { bagged, type Bagged } from '$core/fit';
 import { close, sum } from '../figures';
 
-/** What bags have to be: each full, no shard twice, and what is told of them true. */
+/** What bags must be: each full, no shard twice, and the reported figures true. */
 function holdsTogether(shardsG: readonly number[], bagG: number, { bags, over, givenAwayG, most }: Bagged) {
   for (const { shards, massG } of bags) {
     assert.ok(close(sum(shards.map((at) => shardsG[at]!)), massG, 1e-9) && massG >= bagG - 1e-9);
@@ -15,7 +15,7 @@ function holdsTogether(shardsG: readonly number[], bagG: number, { bags, over, g
   assert.ok(bags.length <= most);
 }
 
-/** Every way to put shards in bags, or leave them: the most full ones, and the least given away. */
+/** Every way to put shards into bags, or leave them: most full bags first, then least given away. */
 function byTrying(shardsG: readonly number[], bagG: number): readonly [number, number] {
   let best: readonly [number, number] = [0, 0];
   const bags: number[] = [];
@@ -54,7 +54,7 @@ test('law: up to eight shards it is the best of all ways', () => {
   );
 });
 
-/** Shards as they break: masses log-normal about 25 g, by Park and Miller's generator and the polar method. */
+/** Shards as they break: log-normal masses about 25 g, by Park and Miller's generator and the polar method. */
 function broken(count: number, seed: number): number[] {
   let state = seed;
   const random = () => (state = (state * 48271) % 2147483647) / 2147483647;

@@ -24,7 +24,7 @@ const kindsOf = (least: fc.Arbitrary<number>, most: fc.Arbitrary<number | null>,
     )
     .map((kinds) => kinds.map((kind, i): Kind => ({ id: `k${i}`, ...kind })));
 
-/** The optimum without bounds on counts, by dynamic programming: a knapsack for each strip, and one of strips. */
+/** The optimum without limits on counts, by dynamic programming: a knapsack for each strip, and one of strips. */
 function byDynamicProgram({ lengthMm, widthMm, kerfMm, kinds }: MixedQuestion): number {
   const oneWay = (long: number, wide: number, turned: boolean) => {
     const items = kinds.flatMap(({ lengthMm: l, widthMm: w, value, turn }) => {
@@ -58,8 +58,8 @@ function byDynamicProgram({ lengthMm, widthMm, kerfMm, kinds }: MixedQuestion): 
 }
 
 /**
- * The optimum of a small slab by trying everything: strip after strip, piece after piece; null where the least counts do not fit. Pieces
- * have to be so large that no more than a dozen fit, or there is no end to it.
+ * The optimum of a small slab by exhaustive search: strip after strip, piece after piece; null where the minimum counts do not fit.
+ * Pieces have to be so large that at most a dozen fit, or the search does not end.
  */
 function byTrying({ lengthMm, widthMm, kerfMm, kinds }: MixedQuestion): number | null {
   let found: number | null = null;
@@ -96,7 +96,7 @@ function byTrying({ lengthMm, widthMm, kerfMm, kinds }: MixedQuestion): number |
   return found;
 }
 
-/** What a cut has to be: pieces within their strips, strips within the slab, counts and value as told. */
+/** What a cut must be: pieces within their strips, strips within the slab, counts and value as reported. */
 function holdsTogether({ lengthMm, widthMm, kerfMm, kinds }: MixedQuestion, answer: MixedAnswer) {
   const counts = new Map<string, number>();
   for (const { along, atMm, sizeMm, pieces } of answer.strips) {

@@ -25,7 +25,7 @@ const orders: fc.Arbitrary<Order> = fc.record({
   widthMm: fc.integer({ min: 15, max: 60 }),
 });
 
-/** The least area that fills an order with the tins there are, found by trying everything; null where it cannot be filled. */
+/** The smallest area that fills an order with the available tins, by exhaustive search; null where it cannot be filled. */
 function exhaustive(
   rack: readonly RackTin[],
   order: Order,
@@ -86,7 +86,7 @@ test('law: the best answer wastes no more than exhaustive search over as many sl
   );
 });
 
-/** The least area with at most so many slabs. */
+/** The smallest area with at most so many slabs. */
 function exhaustiveWithin(rack: readonly RackTin[], order: Order, heightMm: number, most: number): number {
   const yields = tinYields(rack, order, heightMm, 0);
   let best = Infinity;
@@ -142,14 +142,14 @@ test('law: a cut by size gives pieces of exactly that size, and the stated numbe
   );
 });
 
-/** A straight tin of which the rack has some; squares of 50 mm fit as often as they go into its sides. */
+/** A straight tin with its number on the rack; as many squares of 50 mm as fit along its sides. */
 const straight = (name: string, lengthMm: number, widthMm: number, depthMm: number, count = 1): RackTin => ({
   name,
   count,
   tin: { shape: 'rectangle', lengthMm, widthMm, depthMm, cornerMm: 0 },
 });
 const squares = (count: number): Order => ({ count, lengthMm: 50, widthMm: 50 });
-/** Answers as one reads them: the tins, the height, and the waste in thousandths. */
+/** Answers in short form: the tins, the height, and the waste in thousandths. */
 const told = (answers: Awaited<ReturnType<typeof orderAnswers>>) =>
   answers.map(({ tins: used, heightMm, waste, rounds }) => [
     used.map(({ name, count }) => `${count} ${name}`).join(' + '),
@@ -168,7 +168,7 @@ test('by hand: for two, three and four slabs the smallest area and the next, sor
     ['2 small + 1 wide', 20, 449, 1], // 1 - 80,000 / 145,100
     ['2 small + 1 long + 1 wide', 20, 610, 1], // 1 - 80,000 / 205,100
   ]);
-  // Without tins enough for five slabs, nothing is said of five; with an open board of any depth, it is one of the tins.
+  // Without enough tins for five slabs, there is no answer with five; with a board open at the side, it is one of the tins.
   const open = await orderAnswers([straight('board', 400, 200, 0)], squares(32), 20, 0, await solve);
   assert.deepEqual(told(open), [['1 board', 20, 0, 1]]);
 });
@@ -187,7 +187,7 @@ test('by hand: the base recipe comes first, then lower slabs by waste; the two h
     ['1 low + 1 lower', 16, 667, 1],
     ['1 full + 1 lower', 16, 750, 1],
   ]);
-  // Three quarters of the written height is the least.
+  // Three quarters of the base height is the minimum.
   assert.deepEqual(told(await orderAnswers([straight('lowest', 200, 100, 15)], squares(8), 20, 0, await solve)), [
     ['1 lowest', 15, 0, 1],
   ]);

@@ -1,4 +1,4 @@
-/** What strips of a mixed cut may hold, and the program that is made of them, by hand. */
+/** What strips of a mixed cut may hold, and the program made of them, by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { mixedCut } from '$core/fit';
@@ -40,7 +40,7 @@ test('worth most in 100 mm: two of 40 in a strip of 30, two of 50 in one of 20; 
   assert.deepEqual(keys({ ...stage, kerfMm: 20.1 }, [a], [3], 0), ['30:1']);
   // Three of one kind beside one of the other: 2 x 30 + 40.
   assert.deepEqual(keys(stage, [kind('c', 30, 20, 1), kind('d', 40, 20, 1.4)], [1, 1.4], 0), ['20:2,1']);
-  // What is worth nothing is not cut, and no strip is wider than the slab.
+  // A piece type worth nothing is not cut, and no strip is wider than the slab.
   assert.deepEqual(keys(stage, [a, b], [0, 2], 0), ['30:0,2', '20:2']);
   assert.deepEqual(keys({ ...stage, widthMm: 29.9 }, [a, b], [3, 2], 0), ['20:2']);
 });

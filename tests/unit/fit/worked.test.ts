@@ -1,4 +1,4 @@
-/** What fits, by hand. */
+/** Orders and bags, by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { bagged, orderAnswers, tinYields } from '$core/fit';
@@ -26,7 +26,7 @@ test('answers to an order: at the base height first, then by waste, then by numb
     kind('box', box, 4),
     kind('low', { ...box, depthMm: 19, widthMm: 101 }, 4),
   ];
-  /** One tin of a kind that gives enough, told by the program's own rows. */
+  /** One tin of a kind that gives enough, as the program's own rows. */
   const solve = (program: string) => {
     const most = /x(\d+)\s*$/m.exec(program.split('General')[1]!.trim().split('\n')[0]!)![1]!;
     const wanted = /slabs: .* = (\d+)/.exec(program)?.[1] ?? '1';
@@ -78,7 +78,7 @@ test('bags: up to 24 shards the answer is proven, beyond that only where nothing
     return [found.bags.length, found.most, found.proven, Math.round(found.givenAwayG), found.over.length];
   };
   assert.deepEqual(told(same(24, 30)), [6, 6, true, 120, 0]);
-  // 25 x 30 g might fill seven bags, by mass; nobody has shown that it cannot.
+  // 25 x 30 g might fill seven bags, by mass; it is not proven that they cannot.
   assert.deepEqual(told(same(25, 30)), [6, 7, false, 120, 1]);
   assert.deepEqual(told(same(25, 50)), [12, 12, true, 0, 1]);
   assert.deepEqual(told(same(25, 51)), [12, 12, false, 24, 1]);

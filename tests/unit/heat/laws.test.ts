@@ -1,4 +1,4 @@
-/** Heat through a stack held against published series and laws: exactness, convergence, and no heat lost. */
+/** Heat through a stack compared with published series and laws: exactness, convergence, and conservation of heat. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -79,7 +79,7 @@ test('law: within 1 % of the one-term answer for Fo over 0.2', () => {
       for (const h of [5, 20, 60]) {
         const layer = { ...plain, thicknessMm, k };
         const minutesAt = (fo: number) => (fo * (thicknessMm / 2000) ** 2) / (k / layer.rho / layer.cp) / 60;
-        // Just over 0.2 the one term is itself off by up to 1 %; the whole series judges there.
+        // Just over 0.2 the one-term answer is itself off by up to 1 %; the whole series decides there.
         for (const fo of [0.35, 0.5, 1, 2]) {
           const minutes = minutesAt(fo);
           const { layers } = heatRun([layer], both(h, 4, minutes), minutes / 4);

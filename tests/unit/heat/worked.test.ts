@@ -1,4 +1,4 @@
-/** Heat through a stack, worked by hand: properties, cells, single steps, steps as they grow longer, and what is noted. */
+/** Heat through a stack, worked by hand: properties, cells, single steps, growing steps, and recorded times. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
@@ -59,7 +59,7 @@ test('the heat that flows out is the heat lost, and the work is estimated before
   const degrees = 60 - run.layers[0]!.meanC.at(-1)!;
   assert.ok(close(run.enthalpyDropJ, 1200 * 2300 * 0.012 * degrees, 1e-6));
   assert.equal(run.minutes.length, 25);
-  // 12 mm are 24 cells; a day takes 60 + 135 + 200 short steps and one a minute, and notes besides.
+  // 12 mm are 24 cells; a day takes 60 + 135 + 200 short steps and one a minute, plus recorded times.
   assert.ok(close(heatWork(stack, 1440, Infinity), ((60 + 135 + 200 + 1440) * 24) / 15e6));
   assert.ok(close(heatWork(stack, 1440, 1), ((395 + 2880) * 24) / 15e6));
   const melting = [{ thicknessMm: 12, latents: [{ jPerKg: 1, fromC: 1, toC: 2 }] }];
@@ -138,7 +138,7 @@ test('a step of one cell: the inflow at its end, or the mean of both ends, equal
   const outflow = solver.step(implicit, 600, 1, faces);
   near(implicit as unknown as number[], [(2_000_000 + 60_000 + 160_000) / 30_000]);
   near([outflow], [20_000 * (100 - 74)]);
-  // Half of it by what came in at its start: 10 x -90 + 20/3 x -60 = -1300 W/m2.
+  // Half of it from the inflow at its start: 10 x -90 + 20/3 x -60 = -1300 W/m2.
   const middle = Float64Array.of(100);
   const half = solver.step(middle, 600, 0.5, faces);
   near([middle[0]!], [(2_000_000 - 300 * 1300 + 30_000 + 80_000) / 25_000]);
@@ -180,7 +180,7 @@ test('a step into, through and out of a latent range keeps the heat balance, and
     solver.step(T, seconds, 1, cold);
     assert.ok(close(held(from) - held(T[0]!), seconds * through * T[0]!, 1e-7), `${from} ${seconds} ${T[0]}`);
     assert.ok(solver.bent);
-    // Warmed as it was cooled, it comes back.
+    // Warmed as it was cooled, it returns.
     solver.step(T, seconds, 1, {
       top: { h: 30, airC: from + T[0]! },
       bottom: { h: 15, airC: from + T[0]! },
@@ -198,7 +198,7 @@ const body: HeatLayer = { thicknessMm: 6, k: 1e9, rho: 1000, cp: 2000, startC: 9
 const air: Faces = { top: { h: 8, airC: 20 }, bottom: { h: 4, airC: 20 } };
 const PER_SECOND = 12 / 12_000;
 
-/** What is left of a difference to the air: fully implicit steps, and steps of the middle rule. */
+/** The remaining difference to the air: fully implicit steps, and steps of the midpoint rule. */
 const damped = (seconds: number, count: number) => (1 + PER_SECOND * seconds) ** -count;
 const middle = (seconds: number, count: number) =>
   ((1 - (PER_SECOND * seconds) / 2) / (1 + (PER_SECOND * seconds) / 2)) ** count;
@@ -220,13 +220,13 @@ test('time steps: four damped ones of a second, then of one, four, fifteen and s
   same(after(615), tenth * middle(15, 1));
   same(after(3600), hour);
   same(after(3720), hour * middle(60, 2));
-  // The last step is as short as what is left, and later in a stay steps are long from the start.
+  // The last step is as short as the rest of the time, and later in a place steps are long from the start.
   same(after(90), first * middle(4, 7) * middle(2, 1));
   same(after(45, 700), middle(15, 3));
   same(after(180, 4000), middle(60, 3));
-  // Steps of half the length, and half as long damped.
+  // Steps of half the length, damped for half as long.
   same(after(60, 0, 0.5), damped(0.5, 4) * middle(0.5, 116));
-  // In twenty times the draught: each length from its very moment on.
+  // With twenty times the heat transfer: each step length from its own moment on.
   for (const [since, seconds] of [
     [60, 4],
     [600, 15],
@@ -307,7 +307,7 @@ test('consecutive places: recorded as often as requested, with short steps again
   assert.deepEqual(run(15).minutes, [0, 10, 20, 30, 40]);
   const found = run(15);
   const stack = new HeatStack([body]);
-  // A step ends where something is noted.
+  // A step ends where a temperature is recorded.
   for (const [since, seconds] of [
     [0, 600],
     [600, 600],

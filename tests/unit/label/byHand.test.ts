@@ -1,4 +1,4 @@
-/** Labels by hand: rounding by law, names of allergens, what a product's name promises, and how long a list gets. */
+/** Labels by hand: rounding by law, names of allergens, words of a product's name, and the length of a list. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
@@ -201,7 +201,7 @@ test('a list is ordered by mass, then by name; water counts as far as it remains
       ['water', 6],
     ],
   );
-  // Where moisture is lost a percentage is of what is sold.
+  // Where moisture is lost a percentage refers to what is sold.
   const [only] = labelIngredients(
     {
       pots: [
@@ -251,10 +251,10 @@ test('nutrients of an ingredient: by difference, or a range that its composition
   assert.deepEqual(range('carbohydrate', { fibre: 3, salt: 1 }), [28, 28]);
   assert.deepEqual(range('carbohydrate', { fibre: 3 }), [29, 29]);
   assert.deepEqual(range('carbohydrate', { fibre: 11, salt: 2 }), [20, 20]);
-  // What is starch is no fibre, and what is fibre no salt.
+  // Starch is not fibre, and fibre is not salt.
   assert.deepEqual(range('fibre', { starch: 7 }), [0, 5]);
   assert.deepEqual(range('salt', { starch: 7, fibre: 3 }), [0, 2]);
-  // With fibre it is everything but salt.
+  // With fibre given it is everything but salt.
   assert.deepEqual(range('totalCarbohydrate', { salt: 2 }), [30, 30]);
   assert.deepEqual(range('totalCarbohydrate', { starch: 7, fibre: 3 }), [30, 30]);
   assert.deepEqual(range('totalCarbohydrate', { starch: 7 }), [27, 32]);
@@ -280,7 +280,7 @@ test('added sugars: those of sugar and syrup count, those of milk, nuts and flou
   assert.deepEqual(added('raspberries', { sugars: 5, water: 86 }), [0, 0]);
   assert.deepEqual(added('dark chocolate', { sugars: 45, fat: 35 }), [45, 45]);
   assert.deepEqual(added('milk chocolate', { sugars: 50, fat: 31 }, { allergens: ['milk'] }), [0, 50]);
-  // Its lactose is of the milk.
+  // Its lactose belongs to the milk.
   const lactose = { allergens: ['milk' as const], sugarKinds: { lactose: 10 } };
   assert.deepEqual(added('milk chocolate', { sugars: 50, fat: 31 }, lactose), [40, 40]);
   assert.deepEqual(added('biscuits', { sugars: 25, fat: 20, other: 45 }), [0, 25]);
@@ -324,7 +324,7 @@ test('a butter without a starch figure leaves nothing unknown; a third of flour 
     ],
   );
   assert.equal(floury.kJ, null);
-  // All carbohydrate is known once fibre counts with it.
+  // All carbohydrate is known once fibre is given.
   assert.equal(floury.totalCarbohydrate, 70 + 0.3 * 77);
 });
 
@@ -342,7 +342,7 @@ test('what is unknown is named, and a trace of it is not', () => {
   assert.deepEqual(of(0.2).unknown, []);
   assert.equal(of(0.2).sugars, 100);
   assert.deepEqual(of(0.3).unknown[0]!.of, ['dust']);
-  // What is open is 11 of 1,700 kJ at 0.3 g, and 74 at 2 g.
+  // The open part is 11 of 1,700 kJ at 0.3 g, and 74 at 2 g.
   assert.deepEqual(of(0.3).ranges.kJ, [1700, 1711.1]);
   assert.equal(of(2).kJ, null);
   assert.deepEqual([of(0.2).kJ, of(0.2).kcal], [1700, 400]);

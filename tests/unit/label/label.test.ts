@@ -1,4 +1,4 @@
-/** Labels worked by hand: nutrition after the boil, the list in the order of the law, allergens standing out, keeping. */
+/** Labels worked by hand: nutrition after the boil, the list in the order of the law, allergens emphasised, storage. */
 import { labelBlocks } from '../../../src/lib/format/labelText';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';

@@ -1,5 +1,5 @@
 import { reasonText } from '$wording/problems';
-/** Rows of the larder's and the prices' tables read over what the larder has, cell by cell; densities and cells by hand. */
+/** Rows of the larder and price tables read over the larder, cell by cell; densities and cells by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
@@ -18,7 +18,7 @@ import {
 import { problemsOf } from '$core/validation';
 import { near } from '../figures';
 
-/** An ingredient of which everything is said. */
+/** An ingredient with every field filled in. */
 const BUTTER: Ingredient = {
   name: 'butter',
   aliases: ['beurre', 'best butter'],
@@ -120,7 +120,7 @@ test('an empty cell leaves what is there; each other cell changes only its own f
   assert.deepEqual(change({ diets: 'vegan' }).diets, ['vegan']);
   assert.deepEqual(change({ made_of: 'cream' }).madeOf, [{ ingredient: 'cream' }]);
   assert.deepEqual(change({ usual_from_percent: '6', usual_to_percent: '30' }).usualPercent, { from: 6, to: 30 });
-  // One end of a range alone says nothing.
+  // One end of a range alone is ignored.
   assert.deepEqual(change({ usual_from_percent: '6' }).usualPercent, BUTTER.usualPercent);
   assert.deepEqual(change({ usual_to_percent: '6' }).usualPercent, BUTTER.usualPercent);
   assert.equal(change({ usable_percent: '90' }).usablePercent, 90);

@@ -51,7 +51,7 @@ test('law: an ingredient written as a row is read back as the same ingredient', 
   for (const ingredient of demoIngredients) {
     const read = ingredientFromRow(rowOfIngredient(ingredient), null);
     assert.ok(read.ok, ingredient.name);
-    // Packs behind the first and alternatives have no column: they stay when the row is read over what is there.
+    // Packs after the first and alternatives have no column: they stay when the row is read over the existing entry.
     const whole = ingredientFromRow(rowOfIngredient(ingredient), ingredient);
     assert.ok(whole.ok);
     assert.deepEqual(rowOfIngredient(whole.value), rowOfIngredient(ingredient));

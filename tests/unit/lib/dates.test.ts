@@ -37,7 +37,7 @@ test('days as people type them', () => {
   assert.equal(day('3/4/26'), '2026-04-03');
   assert.equal(day('today'), '2026-11-26');
   assert.equal(day('Tomorrow'), '2026-11-27');
-  // Without its year a day is the nearest one: in November, 5 January is the next and 20 October the last.
+  // Without a year a date is the nearest one: in November, 5 January is the next and 20 October the last.
   assert.equal(day('5/1'), '2027-01-05');
   assert.equal(day('20 Oct'), '2026-10-20');
 });

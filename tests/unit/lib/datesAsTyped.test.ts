@@ -1,4 +1,4 @@
-/** Days as people say them, on Monday 30 November 2026 at ten. */
+/** Dates as people say them, on Monday 30 November 2026 at ten. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { datesIn } from '../../../src/lib/format/dates';

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { NewestAnswer, READY } from '../../../src/lib/workers/newestAnswer';
 
-/** A worker that answers only when it is told to. */
+/** A worker that answers only on request. */
 class SlowWorker {
   onmessage: ((event: { data: unknown }) => void) | null = null;
   readonly asked: unknown[] = [];

@@ -1,4 +1,4 @@
-/** The section is a drawing to scale: what it shows can be measured on it. */
+/** The section is a drawing to scale: it can be measured. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';

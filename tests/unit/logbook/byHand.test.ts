@@ -1,4 +1,4 @@
-/** What runs propose, worked by hand on a slab of one boil and one layer: how much, from which runs, and how little is no proposal. */
+/** Suggestions from runs, worked by hand on a slab of one boil and one layer: how much, from which runs, and when there is none. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
@@ -134,10 +134,10 @@ test('a loss is what is missing of what was weighed in; a boil loses its water a
   const boiled = { ...frozen, pots: [{ ...frozen.pots[0]!, evaporatedG: 60, massOutG: 228 }] };
   const cooked = { ...slab, preparations: [{ ...slab.preparations[0]!, cookTo: { celsius: 115 } }] };
   const runs = runsOf(() => [event(1, { kind: 'came-out', preparation: 'p', massG: 216 })], 3, { plan: boiled });
-  // Of 240 g without their water 228 g were to come out, 216 g did.
+  // Of 240 g without their water 228 g should come out, 216 g did.
   const [pot] = proposalsOf(cooked, runs);
   near([pot!.planned, pot!.found.median], [5, 10]);
-  // 250 g were weighed in: 237.5 g that come out are the 5 % that are planned.
+  // 250 g were weighed in: 237.5 g that come out are the planned loss of 5 %.
   const less = runsOf(() => [
     event(1, { kind: 'weighed', preparation: 'p', line: 1, massG: 150 }),
     event(2, { kind: 'came-out', preparation: 'p', massG: 237.5 }),

@@ -1,7 +1,7 @@
 import { type TitledStep } from '$core/slab';
 import { writtenSteps } from '$wording/steps';
 import { changeText } from '$wording/history';
-/** What runs say: the robust middle and the drift by hand, biases that were planted found within their spread, changes and their words. */
+/** What runs suggest: the robust median and the trend by hand, planted deviations found within their spread, changes and their words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { randomFrom } from '../../../devices/random.mjs';
@@ -44,7 +44,7 @@ test('a trend is reported where values rise beyond chance, and not where they on
   let told = 0;
   for (let i = 0; i < 300; i++)
     if (driftOf(Array.from({ length: 12 }, (_, day) => [day, random()] as const)).way !== null) told++;
-  // One in twenty of pure chance.
+  // One in twenty by chance.
   assert.ok(told < 30, `${told} of 300`);
 });
 
@@ -63,7 +63,7 @@ function past(name: string, seed?: number) {
 test('what is true of the simulated workroom is found in its runs, as often as its range says, and nothing else is suggested', () => {
   const planted = {
     'pot speed': 18 * PLANTED.boilTimes,
-    // 5 % are planned, and of what is left another 4.5 % go.
+    // 5 % are planned, and another 4.5 % of the rest are lost.
     loss: 100 * (1 - 0.95 * (1 - PLANTED.baseLossMore)),
   };
   const held = { 'pot speed': 0, loss: 0 };
@@ -75,7 +75,7 @@ test('what is true of the simulated workroom is found in its runs, as often as i
       if (found && found.low <= planted[what] && found.high >= planted[what]) held[what] += 1;
     }
   }
-  // Nineteen in twenty are meant; of fifteen so many at least.
+  // Nineteen in twenty are expected; of fifteen at least this many.
   for (const [what, often] of Object.entries(held)) assert.ok(often >= 12, `${what}: ${often} of ${HALF_YEARS}`);
 });
 
@@ -130,7 +130,7 @@ test('trends have every figure that was noted; the place of a slow set is fitted
   assert.deepEqual(trendsOf([]), []);
   const [room] = log.places;
   assert.equal(room!.place, 'room');
-  // It took a fifth longer: the air takes less than the usual 8 W/m2 K away.
+  // It took a fifth longer: the heat transfer is below the usual 8 W/m2 K.
   assert.ok(room!.h < 8 && room!.h > 4, String(room!.h));
 });
 

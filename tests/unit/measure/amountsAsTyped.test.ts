@@ -1,4 +1,4 @@
-/** Amounts as people type them: in words, by the dozen, with what is counted; and scoops that a kitchen owns. */
+/** Amounts as people type them: in words, by the dozen, with what is counted; and scoops that a kitchen has. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';

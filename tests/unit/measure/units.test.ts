@@ -103,7 +103,7 @@ test('law: spoon measures miss by at most 3 %, or by half of the smallest spoon,
   );
 });
 
-/** Reads a spoon run back, in a way of its own. */
+/** Reads spoon measures back, independently of the code under test. */
 function volumeOf(part: string, measures: (typeof MEASURES)[number]): number {
   const words = part.replace(' x ', '*').split(' ');
   const unit = words.pop()!.replace('cups', 'cup') as 'cup' | 'tbsp' | 'tsp';

@@ -1,5 +1,5 @@
 import { jsonLdOf } from '$wording/recipeDocument';
-/** Whole methods: what becomes of them as a slab, a day from each, bad input, and out and in again as a document. */
+/** Whole methods: the slab they become, its schedule, invalid input, and exported and imported again as a document. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -139,7 +139,7 @@ test('every recipe of the corpus makes a valid slab with a schedule, without a f
   }
 });
 
-/** Sentences of the corpus that are not read right yet. A change that reads another one wrong is a step back. */
+/** Sentences of the corpus that are not read right yet. A change that breaks another one is a step back. */
 const NOT_RIGHT_YET = [
   'Caramel: sugar and glucose to 170 °C, deglaze with hot cream, cook to 117 °C.',
   'Butter in off the heat, pour at 95 °C.',

@@ -1,4 +1,4 @@
-/** From what was read to a slab: cuts for the tin by hand, and what each kind of step becomes. */
+/** From a reading to a slab: cuts for the tin by hand, and the result of each kind of step. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { cutIn } from '$core/method/cutIn';

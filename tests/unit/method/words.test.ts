@@ -1,5 +1,5 @@
 import { stepNoteText } from '$wording/reading';
-/** What single sentences say: times, temperatures, tins, cuts, keeping; each case worked by reading it. */
+/** Single sentences: times, temperatures, tins, cuts, storage; each case worked by reading it. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { cutIn } from '$core/method/cutIn';
@@ -152,7 +152,7 @@ test('a sentence is split where another action begins, and only there', () => {
   assert.deepEqual(kinds('Pour over and chill.'), ['lay', 'set']);
   assert.deepEqual(kinds("Don't put it in the fridge."), ['other']);
   assert.deepEqual(kinds('Den Ofen vorheizen.'), [null]);
-  // Parts are pieces of the sentence as it stands.
+  // Parts are substrings of the sentence.
   const sentence = 'Press into the tin and bake for 20 minutes.';
   assert.deepEqual(
     clausesOf(sentence).map(({ text }) => text),

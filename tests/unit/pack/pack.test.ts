@@ -1,4 +1,4 @@
-/** Boxes, papers and stacks, worked by hand and against trying everything. */
+/** Boxes, wrappers and stacks, worked by hand and compared with exhaustive search. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -51,7 +51,7 @@ test('law: pieces of a level lie within the box without overlap, and no arrangem
             assert.ok(a[2] <= b[0] + 1e-6 || b[2] <= a[0] + 1e-6 || a[3] <= b[1] + 1e-6 || b[3] <= a[1] + 1e-6);
           }),
         );
-        // Every number of rows in each turn, along either side.
+        // Every number of rows in each orientation, along either side.
         let most = 0;
         for (const [a, b] of [
           [length, width],

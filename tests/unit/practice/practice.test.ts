@@ -1,4 +1,4 @@
-/** The pot without its number: what a boil is worth, what is seen of it, and that its season can be played. */
+/** Practice without a thermometer: the score of a boil, what is seen of it, and a whole series of ten. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { potOf } from '../../../devices/pot.mjs';

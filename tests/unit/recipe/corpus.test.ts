@@ -19,6 +19,6 @@ test('lines are read without help', () => {
     const got = noted(readLine(line, measures, demoLarder));
     return got === right ? [] : [`${line}\n    right ${right}\n    read  ${got}`];
   });
-  // All have been read right: one that is not any more is a step back.
+  // All have been read right: one that is no longer is a step back.
   assert.deepEqual(wrong, []);
 });

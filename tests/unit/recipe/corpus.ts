@@ -2,8 +2,8 @@ import type { Measures } from '$core/measure';
 import type { LineRead } from '$core/recipe';
 
 /**
- * Ingredient lines as people write them, with the right reading: amount and unit, ingredient, state, and what else there is:
- * `also` a second amount, `or` an alternative, `opt` optional, `pack` what a pack holds in g, `check` what has to be asked.
+ * Ingredient lines as people write them, with the right reading: amount and unit, ingredient, state, and further parts: `also` a
+ * second amount, `or` an alternative, `opt` optional, `pack` the contents of a pack in g, `check` what must be asked about.
  */
 export const CORPUS: readonly (readonly [Measures, readonly (readonly [line: string, reading: string])[]])[] = [
   [

@@ -1,4 +1,4 @@
-/** Parts of the reading of recipes: every word for a unit, names in both numbers, limits, documents, and what becomes of headings. */
+/** Parts of the recipe reader: every word for a unit, names in singular and plural, limits, documents, and headings. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf, type Ingredient } from '$core/larder';
@@ -22,7 +22,7 @@ const amount = (text: string) => {
   return `${quantity === null ? '?' : Number(quantity.toFixed(4))} ${unit} ${larder ?? ingredient}`;
 };
 
-/** How a unit is written, and what two of it are. */
+/** How a unit is written, and its amount for two. */
 const WORDS: readonly (readonly [words: string, two: string])[] = [
   ['g g. gr gr. gm gms gramme grammes gram grams G', '2 g butter'],
   ['kg kg. kgs kilo kilos Kg KG kilogram kilograms', '2 kg butter'],
@@ -62,7 +62,7 @@ const WORDS: readonly (readonly [words: string, two: string])[] = [
 test('every word for a unit is read, however it is written', () => {
   for (const [words, two] of WORDS)
     for (const word of words.split(' ')) assert.equal(amount(`2 ${word} butter`), two, word);
-  // Words of size and parts are no units.
+  // Words of size and parts are not units.
   for (const word of ['large', 'medium', 'small', 'lg.', 'med'])
     assert.equal(amount(`2 ${word} eggs`), '2 each whole egg', word);
 });

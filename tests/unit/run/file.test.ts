@@ -1,4 +1,4 @@
-/** The file of a run: what is in it is read as it is, and each wrong part is refused at its place. */
+/** The file of a run: valid parts are read unchanged, and each invalid part is refused at its place. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { readRunFile, wholeRunPlan } from '$core/run';

@@ -1,4 +1,4 @@
-/** A run as it went, beside its plan: figures worked by hand, and the simulated makings. */
+/** A run compared with its plan: figures worked by hand, and the simulated runs. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { randomFrom } from '../../../devices/random.mjs';
@@ -61,7 +61,7 @@ test('minutes, amounts, the highest confirmed temperature, pieces and their spre
   assert.deepEqual(record.hands, { busy: 12, watch: 25 });
   assert.equal(record.lines[0]!.massInG, 90);
   assert.equal(record.lines[0]!.why, 'looked rich');
-  // 150 stands alone among its neighbours: a jump of the probe.
+  // 150 stands out from its neighbours: a jump of the probe.
   assert.equal(record.curves[0]!.peakC, 119.5);
   assert.equal(record.curves[0]!.readings[0]![0], 120);
   const { outcome } = record;
@@ -144,7 +144,7 @@ test('everything noted at the bench is in the record, and repeated entries count
   );
   const { outcome } = record;
   assert.deepEqual([outcome.leftoverG, outcome.trimG, outcome.rejects, outcome.pieces], [42, 41, 2, 9]);
-  // Only what was weighed together counts for the mass of one.
+  // Only pieces weighed together count for the mass of one.
   assert.equal(outcome.pieceG, 48);
   assert.equal(outcome.pieceVariation, null);
 });
@@ -176,7 +176,7 @@ test('the highest temperature is one that its neighbours confirm', () => {
   assert.equal(peak(100, 106, 121), 121, 'a pot that rises 6 at a time may rise 16');
   assert.equal(peak(100, 106, 123), 106);
   assert.equal(peak(118), 118);
-  // Higher than what is before it alone, and than what is behind it alone: a pot that heats, and one that cools.
+  // Above its predecessor alone, and above its successor alone: a pot that heats, and one that cools.
   assert.equal(peak(100, 110, 110), 110);
   assert.equal(peak(110, 110, 100), 110);
 });

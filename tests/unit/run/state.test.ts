@@ -1,4 +1,4 @@
-/** What events make of a run's plan: worked by hand, and the laws that make it the same on every device. */
+/** The state of a run from its events: worked by hand, and the laws that make it the same on every device. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -29,7 +29,7 @@ const step = (id: string, from: number, to: number, part: Partial<RunStep> = {})
 });
 const after = (on: string, least = 0, most: number | null = null) => ({ on, least, most });
 
-/** Weigh 10, boil 20, lay 5, set 60 by itself, cut 10 within 30 of that; a syrup of 15 beside it. */
+/** Weigh 10, boil 20, lay 5, set 60 unattended, cut 10 within 30 of that; a syrup of 15 beside it. */
 const plan: RunPlan = {
   ...wholeRunPlan({ name: 'Slab', version: 1, lot: 'L261127', begin: BEGIN, pieces: 24, pieceG: 50 }),
   steps: [
@@ -144,7 +144,7 @@ test('a boil that is laid hot starts when its base will be firm, and not as soon
   assert.equal(of('boil').from, ms(34));
   assert.equal(of('lay').from, ms(60));
   assert.deepEqual(state.dangers, []);
-  // Begun too soon all the same, it is told.
+  // Started too early all the same, the state says so.
   const soon = runState(
     { ...plan, steps },
     [begun(0, 'press'), done(10, 'press'), begun(10, 'bake'), begun(11, 'boil')],
@@ -175,7 +175,7 @@ test('a set reading and a temperature move no step; a second start or end does n
 test('before anything happened a run ends as planned, unless its time is past; once started, delays count', () => {
   assert.equal(runState(plan, [], ms(-60)).endsAt, ms(105));
   assert.equal(runState(plan, [], ms(20)).endsAt, ms(125));
-  // Noted before its time, it goes on from then.
+  // Noted early, it goes on from then.
   assert.equal(runState(plan, [event(-30, { kind: 'note', text: 'so' })], ms(-30)).endsAt, ms(75));
 });
 

@@ -38,7 +38,7 @@ const of = (lines: readonly (readonly [string, number, string?])[], part: Partia
 };
 
 test('grains keep three quarters of their loose volume while the binder fills the gaps', () => {
-  // 100 g of crisped rice are 1000 mL, pressed 750; 100 g of syrup are 68 and fit in between.
+  // 100 g of crisped rice are 1000 mL, pressed 750; 100 g of syrup are 68 and fit into the gaps.
   const rice = of([
     ['crisped rice', 100],
     ['syrup', 100],

@@ -131,7 +131,7 @@ test('on a sheet another outline belongs to the sheet, unless the slab is writte
   assert.equal(isOwn({ ...own, scale: { mode: 'scaleFactor', by: 2 } }), false);
   assert.equal(isOwn({ ...own, tins: [{ tin: sheet, count: 1 }] }), false);
   assert.equal(isOwn({ ...ryeSlice, tins: [{ tin: sheet, count: 1 }] }), false);
-  // Without a level layer there is no thickness to forget.
+  // Without a level layer there is no thickness to reset.
   const films: Slab = {
     ...own,
     layers: own.layers.map((layer) => ({ ...layer, spread: 'both-faces', thicknessMm: 2 })),

@@ -1,4 +1,4 @@
-/** Mass is conserved, whatever stays fixed and however the layers are laid. */
+/** Mass is conserved, whatever stays fixed and however the layers are applied. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -49,7 +49,7 @@ const made: fc.Arbitrary<TinCount[]> = fc.array(
   { minLength: 1, maxLength: 3 },
 );
 
-/** Slabs written for a sheet, with the first layer's thickness given or not. */
+/** Slabs written for a sheet, with or without the first layer's thickness. */
 const written: fc.Arbitrary<Slab> = fc.oneof(
   { weight: 3, arbitrary: slabs },
   {
@@ -104,7 +104,7 @@ test('law: on a sheet the first layer is as thick as the slab says, and the outl
       if (first!.layers[0]!.massG === 0 || first!.tin.shape !== 'rectangle') return;
       assert.ok(close(first!.layers[0]!.thicknessMm, thicknessMm, 1e-9));
       assert.ok(close(first!.tin.lengthMm / first!.tin.widthMm, sheet.lengthMm / sheet.widthMm, 1e-9));
-      // So much again on the same sheet keeps the thickness and doubles the area.
+      // Twice as much on the same sheet keeps the thickness and doubles the area.
       const twice = plan({ ...slab, tin, layers }, demoLarder, shop, { scale: { mode: 'scaleFactor', by: 2 } })
         .slabs[0]!;
       assert.ok(close(twice.layers[0]!.thicknessMm, thicknessMm, 1e-6));

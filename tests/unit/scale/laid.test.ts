@@ -1,4 +1,4 @@
-/** A stack laid in a straight tin, worked by hand: who lifts whom, what a shell leaves, and what goes on the pieces last. */
+/** A stack laid in a straight tin, worked by hand: which layer lifts which, what a shell leaves, and what goes on the pieces last. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { stackIn, type Ask, type Ground } from '$core/scale';
@@ -32,7 +32,7 @@ test('a coat, a level, films on both faces, a shell up to 40 mm, a level within 
       return asks[at]!;
     },
   );
-  // What goes on after cutting is asked for last, of the pieces of the whole tin.
+  // What goes on after cutting is calculated last, for the pieces of the whole tin.
   assert.deepEqual(
     asked.map(([at]) => at),
     [1, 2, 3, 4, 0],
@@ -92,7 +92,7 @@ test('later films lift what is below them and not what comes on top; a level cov
     () => ({ count: 0, surfaceMm2: 0 }),
     (at) => ({ dose: [10, 1, 0, 0.5, 3][at]! }),
   );
-  // The second pair of films goes under the first one too.
+  // The second pair of films is below the first one too.
   near(
     places.map(({ fromMm }) => fromMm),
     [1.5, 11.5, 12.5, 12.5, 13],
@@ -102,7 +102,7 @@ test('later films lift what is below them and not what comes on top; a level cov
     places.map(({ areaMm2 }) => areaMm2),
     [20_000, 20_000, 20_000, 20_000, 20_000],
   );
-  // Strewn, it adds no height.
+  // Scattered, it adds no height.
   assert.equal(places[4]!.thicknessMm, 0);
   assert.ok(close(places[3]!.footMm, 0.5));
 });

@@ -1,4 +1,4 @@
-/** What a layer is laid from, on which its behaviour rests. */
+/** The contents of a layer, which decide its behaviour. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { layerParts } from '$core/scale';

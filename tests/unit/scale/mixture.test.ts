@@ -1,4 +1,4 @@
-/** What goes into a pot and what comes out of it, worked by hand: lines that have to be guessed, second amounts, boils, pots and bowls. */
+/** The contents of a pot and its yield, worked by hand: assumed lines, second amounts, boils, pots and bowls. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf, type Ingredient } from '$core/larder';
@@ -40,7 +40,7 @@ test('a larder line is weighed and composed as the larder says; gaps are filled 
   // A known composition without a density: only its mass is guessed.
   const sweet = line({ ingredient: 'sugar', quantity: 100, unit: 'ml' });
   assert.deepEqual([sweet.guess?.of, sweet.why], [['mass'], 'no-density']);
-  // Nobody knows what it is made of, and one piece of it has no usual size.
+  // Its composition is unknown, and one piece of it has no usual weight.
   const dust = line(g('moon dust', 50));
   assert.deepEqual([dust.massG, dust.composition, dust.guess], [50, null, null]);
   const pieces = line({ ingredient: 'moon dust', quantity: 3, unit: 'each' });
@@ -108,7 +108,7 @@ test('a density is exact if at most a tenth is guessed, and assumed beyond', () 
   assert.equal(mixture([g('sugar', 90), g('bread flour', 10)]).densityFrom, 'composition');
   const guessed = mixture([g('sugar', 89), g('bread flour', 11)]);
   assert.equal(guessed.densityFrom, 'assumed');
-  // It is worked out from the guess all the same: everything is known of, if not for certain.
+  // It is calculated from the assumption all the same: everything is given, if not certain.
   assert.ok(guessed.grams !== null && guessed.densityGPerMl > 1.5);
   near([mixture([g('sugar', 100), g('water', 100)]).densityGPerMl], [200 / (100 / 1.599 + 100 / 0.997)]);
 });
@@ -126,7 +126,7 @@ test('baked without a stated loss a hundredth sticks; cooked in a step without a
   near(out(mixture(wet, { steps: cook, lossPercent: 10 })), [180, 20, 0]);
   near(out(mixture(wet, { steps: [cook[0]!], lossPercent: 10 })), [180, 0, 20]);
   near([mixture(wet, { steps: bake, lossPercent: 10 }).waterShare!], [80 / 180]);
-  // More goes up than there is water: nothing of it is left.
+  // More boils off than there is water: none of it is left.
   const dry = mixture([g('sugar', 190), g('water', 10)], { steps: bake, lossPercent: 10 });
   assert.deepEqual([dry.waterShare, dry.grams!.water], [0, 0]);
 });

@@ -21,7 +21,7 @@ const modes: fc.Arbitrary<Scale> = fc.oneof(
   }),
 );
 
-/** The slab written anew for a tin. */
+/** The slab rewritten for a tin. */
 function written(slab: Slab, tin: Tin, scale: Scale = { mode: 'same-thickness' }): Slab {
   return writtenForItsTin({ ...slab, tins: [{ tin, count: 1 }], scale }, demoLarder, shop);
 }
@@ -77,7 +77,7 @@ test('law: scaling to a tin and back is the identity', () => {
       const back = written(written(slab, tin), asTin(slab.tin));
       slab.preparations.forEach(({ lines }, p) =>
         lines.forEach(({ quantity }, l) => {
-          // A preparation that no layer takes is scaled by the base area, which flare does not undo exactly per layer.
+          // A mixture that no layer uses is scaled by the base area, which flare does not undo exactly per layer.
           assert.ok(close(back.preparations[p]!.lines[l]!.quantity, quantity, 1e-6));
         }),
       );

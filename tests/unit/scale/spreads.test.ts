@@ -40,7 +40,7 @@ test('films worked by hand: a box lined with 2 mm, both faces, a coat, drops', (
   assert.ok(close(volumeMlTo(insetTin(box, 2), 10), (196 * 96 * 10) / 1000));
 });
 
-/** The rye slice with its top laid otherwise. */
+/** The rye slice with its top applied differently. */
 const topped = (part: Partial<Layer>): Slab => ({
   ...ryeSlice,
   layers: [...ryeSlice.layers.slice(0, 2), { ...ryeSlice.layers[2]!, ...part }],

@@ -15,7 +15,7 @@ test('five hundred grams of butter and one bag of chocolate: the butter is the l
     { ingredient: 'butter', quantity: 500, unit: 'g' },
     { ingredient: 'dark chocolate', quantity: 1, unit: 'kg' },
   ]);
-  // Butter stands in two preparations: 225 + 60 g.
+  // Butter is in two mixtures: 225 + 60 g.
   assert.ok(close(asFar!.scaleFactor, 500 / 285));
   assert.equal(asFar!.limit, 'butter');
   assert.ok(close(asFar!.left[0]!.leftG, 0) && close(asFar!.left[1]!.leftG, 1000 - (240 * 500) / 285));

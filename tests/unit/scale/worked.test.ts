@@ -1,4 +1,4 @@
-/** Figures of weighing and scaling worked by hand, for every constant that decides something. */
+/** Figures of weighing and scaling worked by hand, for every constant that matters. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf, type Ingredient } from '$core/larder';
@@ -46,7 +46,7 @@ test('what sticks: 1 % of a mix, 3 % of a boil, or as stated; where it bakes, th
     { cookTo: { celsius: 100 } },
   );
   assert.ok(warmed.boil === null && !warmed.boilUnknown && close(warmed.massOutG, 396));
-  // Cooked without an end point that boils: the given loss goes up in steam.
+  // Cooked without an end point that boils: the given loss evaporates.
   const simmered = made([['sugar', 200]], {
     lossPercent: 10,
     steps: [{ id: 's', text: 'Simmer', minutes: 5, cooks: true }],
@@ -74,7 +74,7 @@ test('a boil is calculated where nine tenths are known and a twentieth is sugar'
       { cookTo: { celsius: 120 } },
     ).boilUnknown;
   assert.deepEqual([share(5), share(4.9)], [false, true]);
-  // And its density and its water where nine tenths are known.
+  // And its density and water where nine tenths are known.
   assert.equal(
     made([
       ['sugar', 90],
@@ -297,7 +297,7 @@ test('rewritten for its tin: a divided line is what its parts now need, a film k
   assert.deepEqual([wider.layers[2]!.thicknessMm, wider.layers[0]!.thicknessMm], [0.5, undefined]);
   assert.deepEqual(masses(wider), masses(coated));
   assert.throws(() => writtenForItsTin({ ...coated, tins: [{ tin: box, count: 2 }] }, larder, shop), /Several tins/);
-  // On a sheet it stays where it lies: 60 + 100 g over the sheet's own proportions.
+  // On a sheet it keeps its layout: 60 + 100 g over the sheet's own proportions.
   const sheet = { shape: 'sheet', lengthMm: 400, widthMm: 200, outlineMm: { length: 200, width: 100 } } as const;
   const free = writtenForItsTin({ ...slab, tins: [{ tin: sheet, count: 1 }] }, larder, shop);
   assert.deepEqual(free.tin, { ...sheet, outlineMm: { length: 200, width: 100 } });

@@ -50,7 +50,7 @@ test('migrations are numbered without gaps, and the schema is strict, durable an
     migrations.map((_, i) => i + 1),
   );
   const db = await openDatabase(newFolder(), migrations);
-  // Of an index of words SQLite makes tables of its own, which are not ours to be strict.
+  // SQLite makes tables of its own for a word index, which need not be strict.
   const tables = db
     .prepare<[], { name: string; strict: number }>(
       `SELECT name, strict FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name NOT LIKE 'sqlite_%'`,
@@ -160,7 +160,7 @@ test('prices keep the currency they were entered in: to another one and back los
   assert.deepEqual(to('JPY'), { ...before, currency: 'EUR' });
   assert.equal(pricePerGram(allIngredients(db)[0]!), null);
   assert.deepEqual(to('KWD'), { ...before, currency: 'EUR' });
-  // Kept as it stands, its price is still the one in euro.
+  // Kept as it is, its price is still in euro.
   const { id, revision, ...butter } = allIngredients(db)[0]!;
   assert.ok(saveIngredient(db, { ...butter, unitMassG: 10 }, { id, revision }).ok);
   assert.deepEqual(to('EUR'), before);
@@ -278,7 +278,7 @@ test('a full disk, a locked and a read-only database have messages of their own'
     /folder is read-only/,
   );
   reader.close();
-  // A thread has nothing of the server's: what comes out of it is what a structured clone keeps.
+  // A thread shares nothing with the server: its result is what a structured clone keeps.
   const outOfThread = (database: string) => {
     try {
       return table({ text: '', of: 'larder', file: database });

@@ -164,7 +164,7 @@ test('long lists: a page of cards has the newest, is searched by name, and follo
   db.close();
 });
 
-/** A zip whose directory and headers say that a file is small, whatever it is. */
+/** A zip whose directory and headers understate the size of a file. */
 function lying(name: string, size: number): Uint8Array {
   const zip = zipSync({ [name]: new Uint8Array(size) }, { level: 9 });
   const view = new DataView(zip.buffer, zip.byteOffset, zip.byteLength);

@@ -1,5 +1,5 @@
 import { reasonText } from '$wording/problems';
-/** Labels as text and on sheets: no space is lost, every label has its place, and what does not fit is said. */
+/** Labels as text and on sheets: no space is lost, every label has its position, and what does not fit is reported. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { PDFDocument } from 'pdf-lib';

@@ -1,4 +1,4 @@
-/** The migrations of the database, as the server brings them in when it is built. */
+/** The migrations of the database, as in the built server. */
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Migration } from '../../../src/lib/server/db/open';
 

@@ -1,4 +1,4 @@
-/** Numbers are never given twice, copies go and come whole, photos are files, and the server sees when its file is gone. */
+/** Numbers are never reused, copies are complete, photos are files, and the server notices a missing data file. */
 import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
 import {
@@ -165,14 +165,14 @@ test('a copy with its photos is restored, and numbers, lots and sequences of wha
   addEvents(db, after.id, [event(4)]);
   assert.ok(lastSequence(db) > last);
   db.close();
-  // The same copy once more: again no lot of before, though the copy knows nothing of the first time.
+  // The same copy once more: again no earlier lot, though the copy knows nothing of the first restore.
   assert.equal(script('restore', folder, copy).status, 0);
   db = await openDatabase(folder, migrations);
   const again = begin(db, slab);
   assert.ok(again.id > after.id);
   assert.ok(![first.lot, later.lot, after.lot].includes(again.lot));
   db.close();
-  // And when nobody can read what is replaced.
+  // And when the replaced data cannot be read.
   writeFileSync(join(folder, FILE), 'rubbish');
   assert.equal(script('restore', folder, copy).status, 0);
   db = await openDatabase(folder, migrations);
@@ -259,7 +259,7 @@ test('a device whose clock is 30 hours ahead loses nothing: its events are corre
   assert.equal(offset, -aheadMs);
   const [corrected, known] = correctedEvents(read.value.events, offset);
   assert.deepEqual(corrected, { ...noted, at: new Date(now - 60_000).toISOString() });
-  // One that was timed by the server's clock stays.
+  // One timed by the server's clock stays.
   assert.deepEqual(known, event(2));
   assert.equal(clockOffsetMs(String(now + 1000), now), 0);
   for (const said of [null, '', 'soon', 'Infinity']) assert.equal(clockOffsetMs(said, now), 0, String(said));

@@ -1,4 +1,4 @@
-/** Answers remembered by their request: only while what they were made from is the same, and no more of them than fit. */
+/** Answers cached by request: only while their sources are unchanged, and no more of them than fit. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { RememberedAnswers } from '../../../src/lib/server/rememberedAnswers';
@@ -33,7 +33,7 @@ test('the answer unused for longest is dropped first, and a very large one is no
   );
   remember('j', 10);
   assert.equal(answers.answerTo('j'), null);
-  // A new answer to a known request takes the place of the old one.
+  // A new answer to a known request replaces the old one.
   remember('a', 5);
   assert.equal(answers.answerTo('a'), 'aaaaa');
   remember('k', 3);

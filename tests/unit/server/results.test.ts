@@ -1,4 +1,4 @@
-/** Results are worked out once for the same inputs, names are found by their letters, and statements are prepared once. */
+/** Results are calculated once for the same inputs, names are found by their letters, and statements are prepared once. */
 import assert from 'node:assert/strict';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -50,7 +50,7 @@ test('results are kept; requests meanwhile wait for the same work; failed work i
   const [a, b] = await Promise.all([resultOf(db, key, work), resultOf(db, key, work)]);
   assert.deepEqual([a, b, await resultOf(db, key, work)], [a, a, a]);
   assert.equal(times, 1);
-  // It took long, so that it is in the database too, as it was.
+  // It took long, so it is also in the database, unchanged.
   const value = db.prepare<[string], Buffer>('SELECT value FROM result WHERE key = ?').pluck().get(key)!;
   assert.ok(value.length > 0);
   for (let i = 0; i < 600; i++) quickResult(`other ${i}`, () => i);
@@ -62,7 +62,7 @@ test('results are kept; requests meanwhile wait for the same work; failed work i
     /no/,
   );
   assert.equal(await resultOf(db, missing, () => Promise.resolve(7)), 7);
-  // What is quick is not written down.
+  // Quick results are not stored.
   assert.equal(db.prepare('SELECT count(*) FROM result WHERE key = ?').pluck().get(missing), 0);
 });
 
@@ -122,7 +122,7 @@ test('a statement is prepared once, and one that returns a single column stays a
   assert.deepEqual([whole.get(), plucked.get(), whole.get()], [{ n: 1 }, 1, { n: 1 }]);
   const rows = db.prepare<[], { n: number }>('SELECT 1 AS n UNION SELECT 2');
   const pairs: number[][] = [];
-  // One that is still being gone through is not given out again.
+  // A statement whose rows are still being read is not reused.
   for (const { n } of rows.iterate())
     for (const { n: m } of db.prepare<[], { n: number }>('SELECT 1 AS n UNION SELECT 2').iterate()) pairs.push([n, m]);
   assert.equal(pairs.length, 4);

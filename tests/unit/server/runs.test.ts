@@ -1,4 +1,4 @@
-/** Runs in the database: the made-up half year, found by word, slab, day and lot; events once; what is over; photos. */
+/** Runs in the database: the demo's half year, found by word, slab, day and lot; events once; finished runs; photos. */
 import assert from 'node:assert/strict';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -68,7 +68,7 @@ test('runs are found by word, slab, day and lot', () => {
     runsInList(db, sought, 0, 100).runs.map(({ name }) => name);
   assert.equal(names({ slab: rye() }).length, 11);
   assert.deepEqual(names({ words: 'sand' }), ['Pear penuche']);
-  // The name in one place, the note in another; words as they begin.
+  // The name in one place, the note in another; words by their beginning.
   assert.deepEqual(names({ words: 'rye door' }), ['Rye and treacle slice']);
   assert.deepEqual(names({ words: 'rye sand' }), []);
   assert.equal(names({ words: '"; DROP TABLE run; --' }).length, 0);
@@ -113,7 +113,7 @@ test('a version remembers the runs it learnt from, of its own slab only', () => 
   assert.equal(runById(db, run!.id)!.plan.version, 1);
 });
 
-/** The head of a JPEG of some size: what tells its kind and its measures. */
+/** The head of a JPEG of some size: its type and dimensions. */
 const jpeg = (width: number, height: number) =>
   Uint8Array.from([
     ...[0xff, 0xd8, 0xff, 0xe0, 0, 16, 0x4a, 0x46, 0x49, 0x46, 0, 1, 1, 0, 0, 1, 0, 1, 0, 0],
@@ -157,7 +157,7 @@ test('slabs and their runs are exported in a zip and imported unchanged into an 
   assert.deepEqual({ ...run!.plan, version: 0 }, { ...same!.plan, version: 0 });
   const kept = other.prepare<[], number>('SELECT count(*) FROM run_photo').pluck().get();
   assert.equal(kept, 1);
-  // Once more into the same shop: lots that are taken get others.
+  // Imported again into the same shop: lots in use get other numbers.
   assert.equal(addFromFiles(other, read, NOW).runs, PAST_RUNS.length);
   assert.equal(new Set(runsInList(other, {}, 0, 100).runs.map(({ lot }) => lot)).size, 2 * PAST_RUNS.length);
   const alone = addFromFiles(other, { ...read, slabs: [] }, NOW);

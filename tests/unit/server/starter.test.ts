@@ -1,4 +1,4 @@
-/** The starter list and the patterns: facts that can be true, names that are found, slabs that can be made at once. */
+/** The starter list and the templates: plausible facts, names that are found, slabs that can be made at once. */
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
@@ -34,7 +34,7 @@ test('law: the parts of 100 g are 100 g; saturates are part of fat, starch and f
     const sum = water + sugars + fat + protein + other;
     assert.ok(sum > 99 && sum <= 101, `${name}: ${sum}`);
     assert.ok(saturates <= fat, name);
-    // Tables measure each part by itself; a few g are between them.
+    // Food tables measure each part by itself; a few g are between them.
     assert.ok(starch + fibre <= other + 2.5, `${name}: ${starch} + ${fibre} in ${other}`);
     const kinds = Object.values(sugarKinds).reduce((all, part) => all + (part ?? 0), 0);
     assert.ok(kinds <= sugars + 0.1, `${name}: ${kinds} of ${sugars}`);

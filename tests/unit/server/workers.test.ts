@@ -1,4 +1,4 @@
-/** Heavy work takes turns, only its own time counts, and a thread that dies takes nothing with it. */
+/** Heavy work takes turns, only its own time counts, and a thread that dies affects nothing else. */
 import assert from 'node:assert/strict';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -10,7 +10,7 @@ import { OutOfMemory, TookTooLong, Workers } from '../../../src/lib/server/tasks
 
 const limits = { threads: 2, maxWaiting: 8, maxWaitingPerClient: 4 };
 
-/** A queue whose jobs end when they are told to, and what has started so far. */
+/** A queue whose jobs end on request, and what has started so far. */
 function steered(of = limits) {
   const queue = new FairQueue(of);
   const started: string[] = [];

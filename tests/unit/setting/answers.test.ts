@@ -1,4 +1,4 @@
-/** What nobody boiled or tempered: how it sets, what helps, and a recipe's own wait beside the calculated one. */
+/** Layers that were neither boiled nor tempered: how they set, what helps, and a recipe's own wait beside the calculated one. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { behaviourOf, hasMilk, isKind } from '$core/classify';

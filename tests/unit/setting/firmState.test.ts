@@ -6,7 +6,7 @@ import { cutUntil, endsTooFirm, follow, newState, statesOf, type FirmState } fro
 import { near } from '../figures';
 import { still } from './still';
 
-/** As firm as it is below 30 °C in tenths of ten kelvins. */
+/** Firmness in tenths for each degree below 30 °C. */
 const firmness: Firmness = {
   stuff: 'tempered chocolate',
   curve: [
@@ -31,7 +31,7 @@ const alike = (celsius: number) => ({
   lowerC: celsius,
   upperC: celsius,
 });
-/** Followed from a minute on, at one temperature after the other. */
+/** Followed from a minute on, through a series of temperatures. */
 function followed(of: PouredLayer, from: number, ...celsius: readonly number[]): FirmState {
   const state = newState(of);
   celsius.forEach((at, i) => follow(state, of, alike(at), from + i, 20));
@@ -46,7 +46,7 @@ test('poured at minute 10: the next at 27 °C, cut at 25, packed at 22, cracks a
   );
   assert.deepEqual(statesOf(state), { cuts: 2, packs: 3 });
   near([state.face, state.middle], [0.9, 0.9]);
-  // A minute before each it is not yet so far.
+  // A minute earlier it is not ready.
   const soft = followed(layer, 10, 35, 27.1, 25.1);
   assert.deepEqual([soft.takesNextAt, soft.cutsAt], [12, null]);
   const cold = followed(layer, 0, 22.1, 21.1);
@@ -77,10 +77,10 @@ test('warmed again it may be a fiftieth softer and is still cut; softer, it is n
   const firm = [20, 25.19];
   assert.deepEqual(statesOf(followed(layer, 0, ...firm)), { cuts: 0, packs: 0 });
   assert.deepEqual(statesOf(followed(layer, 0, ...firm, 25.21)), { cuts: null, packs: null });
-  // It still takes what is laid on it: that was done when it was firm.
+  // The next layer counts as laid: that happened when it was firm.
   assert.equal(followed(layer, 0, ...firm, 25.21).takesNextAt, 0);
   assert.deepEqual(statesOf(followed(layer, 0, ...firm, 25.21, 24, 22)), { cuts: 3, packs: 4 });
-  // Where the maker says at what it is set, a kelvin more.
+  // With the maker's own setting temperature, a kelvin more.
   const said: PouredLayer = { ...layer, setC: 24 };
   assert.deepEqual(statesOf(followed(said, 0, 25, 24.1)), { cuts: null, packs: null });
   assert.deepEqual(statesOf(followed(said, 0, 25, 24)), { cuts: 1, packs: 1 });
@@ -98,7 +98,7 @@ test('a firmness with a lag gains nothing in the minute of its pour, and a minut
 test('it cracks once it is cut and too firm; what does not crack never does', () => {
   const never = followed({ ...layer, firmness: { ...firmness, tooFirm: null } }, 0, 20, 20);
   assert.deepEqual([never.cutsAt, never.tooFirmAt], [0, null]);
-  // Too firm to be cut clean at all before it is: it has not cracked.
+  // Too firm to cut cleanly before it is set: it has not cracked.
   const stiff: Firmness = { ...firmness, cuts: 0.95 };
   const state = followed({ ...layer, firmness: stiff }, 0, 21, 20.5, 20.6);
   assert.deepEqual([state.cutsAt, state.tooFirmAt], [1, 1]);

@@ -1,4 +1,4 @@
-/** How firm stuff is by temperature and time: laws of every curve, worked glass transitions and freezing points, and usual waits. */
+/** Firmness by temperature and time: laws of every curve, glass transitions and freezing points by hand, and usual waits. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -50,7 +50,7 @@ test('law: firmness approaches its final value, by a factor e in its lag, never 
         const rest = firmAt(firmness, celsius);
         const later = firmLater(firm, firmness, celsius, 7);
         assert.ok(rest <= firm ? later === rest : later > firm - 1e-12 && later <= rest);
-        // Two steps are one step of both.
+        // Two steps equal one step of both.
         const twice = firmLater(firmLater(firm, firmness, celsius, 3), firmness, celsius, 4);
         assert.ok(close(later + 1, twice + 1, 1e-9));
       },
@@ -85,7 +85,7 @@ test('glass transitions by Gordon and Taylor: dry, and with a tenth of water', (
 });
 
 test('freezing: 100 g of water with 26 g of sugars begins near -2 C; half is ice at twice that; the latent heat sums to that of the ice', () => {
-  // 26 / 260 = 0.1 mol in 100 g: one molal, 1.86 K, and 0.2 for what else is dissolved.
+  // 26 / 260 = 0.1 mol in 100 g: one molal, 1.86 K, and 0.2 for other solutes.
   const freezingC = freezingPointC(100, 26);
   assert.ok(close(freezingC, -2.06));
   assert.equal(freezingPointC(0, 26), -40);

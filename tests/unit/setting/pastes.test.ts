@@ -1,4 +1,4 @@
-/** How pastes, creams and thick boils set: by what they are made of, whoever boiled or stirred them. */
+/** How pastes, creams and thick boils set, by what they are made of. */
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
@@ -62,7 +62,7 @@ test('a boil thick with condensed milk sets like bought caramel, whatever its en
     ),
     'glass',
   );
-  // Nuts bring protein too, and are no milk.
+  // Nuts have protein too, and are not milk.
   assert.equal(
     stuffOf(
       [

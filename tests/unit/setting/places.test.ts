@@ -1,4 +1,4 @@
-/** What a tin's faces meet in each place, where a pour meets what lies below, and when a face sweats. */
+/** What a tin's faces meet in each place, the contact temperature of a pour, and when a face collects condensation. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { contactC, dewPointC, facesIn, pourAtMostC, warmFaceFactor } from '$core/setting';

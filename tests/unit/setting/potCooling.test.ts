@@ -1,4 +1,4 @@
-/** A pot left to cool: a figure worked by hand, what is usual at the bench, laws of Newton's cooling, and a fudge followed through its day. */
+/** A pot left to cool: a figure worked by hand, usual times at the bench, laws of Newton's cooling, and a fudge through its schedule. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -79,7 +79,7 @@ test('the temperature is followed through the steps: boiled, left to cool, beate
   near(laidC!, cooledTo(pot, 45, 10, 20), 1e-9);
   assert.ok(laidC! > 35 && laidC! < 45);
   assert.deepEqual(coolingThrough(fudge(120), pot, 20).minutes.get('cool'), [0, 0, 0]);
-  // A room warmer than that never gets it there: a day is said instead.
+  // In a warmer room it never gets there: a day is returned instead.
   assert.equal(coolingThrough(fudge(45), pot, 50).minutes.get('cool')![1], 24 * 60);
   const [boil, , beat] = fudge(45).steps!;
   assert.equal(coolingThrough({ ...fudge(45), steps: [boil!, beat!] }, pot, 20).laidC, null);
@@ -100,11 +100,11 @@ test('pear penuche: the schedule waits for the pot, and it is laid as beaten, no
   assert.equal(activities.find(({ id }) => id === 'lay/l1')!.caution, null);
   const pourC = settingFor(slab, demoLarder, shop)!.layers[0]!.curve.warmestC[0]!;
   near(pourC, cooled!.laidC!, 0.02);
-  // In a wide pot it cools sooner than in one that it just boils in.
+  // In a wide pot it cools sooner than in one that it just fills.
   const wide = { ...shop, vessels: [{ name: 'wide', kind: 'pot' as const, volumeMl: 9000 }] };
   const inWide = coolingOf(slab, demoLarder, wide)[0]!.minutes.get('cool')![1];
   assert.ok(inWide < 0.8 * cool.minutes && inWide > 0.4 * cool.minutes, `${inWide} ${cool.minutes}`);
-  // In cold water the same day is shorter.
+  // In cold water the schedule is shorter.
   const bath = structuredClone(slab) as typeof slab;
   const steps = bath.preparations[0]!.steps!.map((step) =>
     step.coolTo ? { ...step, coolTo: { ...step.coolTo, in: 'cold water' as const } } : step,

@@ -1,4 +1,4 @@
-/** What each kind of layer is laid at, what it becomes firm by and gives back as it does, at what it softens, and whether it cracks. */
+/** For each kind of layer: the temperature it is laid at, its setting, latent heat, softening point, and whether it cracks. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { ASSUMED_THERMAL } from '$core/heat';
@@ -157,7 +157,7 @@ test('two mixtures count by how much of each is laid', () => {
   const half = poured(two(plain(['water', 100]), plain(['caster sugar', 200]), [0.5, 0.25]));
   const mixed = poured(slabOf(plain(['water', 50], ['caster sugar', 50])));
   assert.ok(close(half.cp, mixed.cp, 1e-6) && close(half.k, mixed.k, 2e-2), `${half.cp} ${mixed.cp}`);
-  // What it takes nothing of says nothing, nor does it make it unknown.
+  // A mixture of which nothing is used counts for nothing, and makes nothing unknown.
   const none = poured(two(plain(['water', 100]), plain(['moon dust', 200]), [1, 0]));
   const water = poured(slabOf(plain(['water', 100])));
   assert.deepEqual([none.assumed, none.cp], [false, water.cp]);
@@ -215,7 +215,7 @@ test('syrups in a boil lower its glass transition by their share of its sugars, 
       1e-6,
     ),
   );
-  // Nobody knows this one: it is taken as seven tenths sugar.
+  // An ingredient in no list: it is taken as seven tenths sugar.
   const unknown = snapsC(['caster sugar', 300], ['moon syrup', 100], ['water', 50]);
   assert.ok(unknown < snapsC(['caster sugar', 300], ['water', 90]) && unknown > share(1, 1));
   // Of two boils the hotter end point counts.

@@ -1,4 +1,4 @@
-/** How far waits have to be expected otherwise, and what a measured wait says of a place's air. */
+/** The range of waits, and what a measured wait says about a place. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { fittedH, settingOf, settingRange } from '$core/setting';
@@ -38,14 +38,14 @@ test('the heat transfer of a place fitted to a measured wait gives that wait', (
   assert.ok(measured > 20);
   const h = fittedH([thin], 0, measured, 'room', places, support)!;
   assert.ok(Math.abs(h - 5) < 0.2, `${h}`);
-  // Waits are whole minutes: the least air that gives it, and a thousandth less takes a minute more.
+  // Waits are whole minutes: the smallest coefficient that gives it, and a thousandth less takes a minute more.
   assert.deepEqual([waits(1.001 * h).setAfterMinutes, waits(0.999 * h).setAfterMinutes], [measured, measured + 1]);
-  // The wait of the recipe is not the air's.
+  // The wait of the recipe does not depend on the air.
   assert.equal(fittedH([{ ...thin, minMinutes: 500 }], 0, measured, 'room', places, support), h);
-  // Below another one it is done once it takes the next; only what lies below is asked about.
+  // Below another one it is ready once it takes the next; only the layers below are considered.
   const below = fittedH([thin, { ...thin, id: 'b', setC: 1 }], 0, measured, 'room', places, support)!;
   assert.ok(Math.abs(below - 5) < 0.2, `${below}`);
-  // Each place has its own air: asked in the fridge, that of the room says nothing.
+  // Each place has its own coefficient: in the fridge, that of the room does not matter.
   const cold = fittedH([thin], 0, 12, 'fridge', { ...room, fitted: { room: 5 } }, support)!;
   const inFridge = (fridge: number) =>
     settingOf([thin], [{ place: 'fridge', minutes: 1 }], { ...room, fitted: { fridge } }, support).layers[0]!;

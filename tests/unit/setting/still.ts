@@ -1,8 +1,8 @@
-/** One plain layer, and where it stands, for figures worked by hand. */
+/** One plain layer and its place, for figures worked by hand. */
 import { ASSUMED_THERMAL } from '$core/heat';
 import { firmnessOf, type PouredLayer } from '$core/setting';
 
-/** Set when it is no warmer than 25 °C, right through. */
+/** Set when no part of it is warmer than 25 °C. */
 export const still: PouredLayer = {
   ...ASSUMED_THERMAL,
   id: 'a',

@@ -1,4 +1,4 @@
-/** What makes layers firm, worked by hand: their curves, the heats they give back, ice, and how each is called. */
+/** What makes layers firm, worked by hand: their curves, latent heats, ice, and the sentence of each. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { LayerCurve } from '$core/heat';
@@ -139,7 +139,7 @@ test('the heat of ice in growing ranges: 1/3, 3/5 and 4/5 of the water by -3, -5
       [-18, -10],
     ],
   );
-  // Of half a percent of water only the first stretch is worth following: 557, 445, 334, 148 J.
+  // Of half a percent of water only the first stretches matter: 557, 445, 334, 148 J.
   assert.deepEqual(
     iceLatents(0.005, -2).map(({ fromC }) => fromC),
     [-3],
@@ -154,9 +154,9 @@ test('the heat of ice in growing ranges: 1/3, 3/5 and 4/5 of the water by -3, -5
 
 test('counted at its firmest: nine tenths of that, if it is at least an eighth', () => {
   const fat = firmnessOf('milk fat');
-  // At 22.5 °C it is 0.12 at rest, which is too little; at 22 it is 0.128.
+  // At 22.5 °C its final firmness is 0.12, which is too little; at 22 it is 0.128.
   assert.equal(wantedFirm(0.3, fat, 22.5), 0.3);
   near([wantedFirm(0.3, fat, 22)], [0.9 * 0.128]);
-  // Where it gets that firm, as is usual.
+  // Where it gets that firm, as usual.
   near([wantedFirm(0.1, fat, 20)], [0.1]);
 });

@@ -1,4 +1,4 @@
-/** When a layer takes the next, is cut, and until when: figures of one still layer, worked by hand or against another way to find them. */
+/** When a layer takes the next, is cut, and until when: figures of one still layer, worked by hand or checked another way. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { heatRun, HeatStack, heatWork } from '$core/heat';
@@ -16,7 +16,7 @@ test('the cut window: none for what is soft; as long again as it took to set for
   const quick = settingOf([{ ...still, brittle: true, pourC: 26 }], [], room, support);
   assert.ok(quick.layers[0]!.setAfterMinutes! < 20);
   assert.equal(quick.cutWindow.toMinutes! - quick.cutWindow.fromMinutes!, 20);
-  // What lies below a soft top may be brittle: the top decides.
+  // The layers below a soft top may be brittle: the top decides.
   const under = settingOf(
     [
       { ...still, brittle: true },
@@ -88,7 +88,7 @@ test('a wait has its reason: cooled through, cold before its time, never cold he
   const took = settingOf([still], [], room, support).layers[0]!.setAfterMinutes!;
   assert.equal(why({ minMinutes: took - 1 }).code, 'minimum-wait');
   assert.equal(why({ minMinutes: took - 2 }).code, 'cooled');
-  // Cold from the start is not cold before its time where no time is asked for.
+  // Cold from the start is not "cold before its time" without a minimum time.
   assert.equal(why({ pourC: 20 }).code, 'cooled');
   const never = why({ setC: 10 });
   assert.ok(never.code === 'never-cold' && never.neededC === 10 && never.staysAtC > 18 && never.staysAtC < 19);
@@ -108,7 +108,7 @@ test('contact: only a softer layer below melts, above its softening point; the l
     ).layers;
   const [low, top] = on(28, 60);
   assert.deepEqual([low!.contactC, low!.meltsBelow, low!.pourAtMostC], [null, false, null]);
-  // Alike, they meet half way between 60 C and a face at about 24 C: 42 C.
+  // Two equal layers meet half way between 60 C and a face at about 24 C: 42 C.
   assert.ok(top!.contactC! > 38 && top!.contactC! < 43 && top!.meltsBelow);
   const face = 2 * top!.contactC! - 60;
   assert.ok(close(top!.pourAtMostC!, 2 * 28 - face, 1e-6));
@@ -122,7 +122,7 @@ test('minute by minute: the face is the end of the last curve, and time goes on 
   assert.deepEqual(setting.minutes.slice(0, 4), [0, 1, 2, 3]);
   assert.equal(setting.layers[1]!.pouredAt, setting.layers[0]!.nextFromMinutes);
   assert.ok(Math.abs(setting.faceC - setting.layers[1]!.curve.upperC.at(-1)!) < 0.2);
-  // Warmed again by the pour, the lower layer is cut no sooner than it has cooled anew.
+  // Warmed again by the pour, the lower layer is cut only after it has cooled again.
   const cutsAt = setting.layers.map(({ pouredAt, states }) => pouredAt + states.cuts!);
   assert.equal(setting.cutWindow.fromMinutes, Math.max(...cutsAt));
   const never = settingOf(
@@ -145,9 +145,9 @@ test('wrapped from the freezer until there is no more condensation: longer in a 
   assert.equal(wrapped(-20), 0);
   assert.ok(wrapped(2) > 0 && wrapped(10) > wrapped(2) && wrapped(10) % 5 === 0);
   assert.ok(wrapped(10, 'rack') < wrapped(10));
-  // A room at its own dew point is never come up to: six hours are as long as is looked at.
+  // A room at its own dew point is never reached: the search ends after six hours.
   assert.equal(wrapped(18), 360);
-  // Under foil: the same slab left bare warms sooner.
+  // Under foil: the same slab without it warms sooner.
   const bare = heatRun([{ ...cold, startC: -17 }], [{ minutes: 360, ...facesIn('room', room, support) }], 5);
   assert.ok(bare.minutes[bare.layers[0]!.meanC.findIndex((celsius) => celsius >= 10)]! < wrapped(10));
 });
@@ -174,7 +174,7 @@ test('checked another way: minute by minute through both places and both pours, 
     { ...still, id: 'b', pourC: 45 },
   ];
   const found = settingOf(layers, stays, room, support);
-  /** What the faces meet while they are as warm as they are. */
+  /** Coefficients of the faces at their actual temperature. */
   const meets = (place: 'room' | 'fridge', stack: HeatStack) =>
     facesIn(place, room, support, {
       top: stack.layer(stack.layerCount - 1).upperC,
@@ -191,7 +191,7 @@ test('checked another way: minute by minute through both places and both pours, 
     layers.map((layer) => ({ ...layer, startC: layer.pourC })),
     first.celsius,
   );
-  // Poured, all counts anew: short steps again.
+  // After a pour everything starts again: short steps.
   for (let minute = 0; minute < 15; minute++) {
     means.push(both.layer(0).meanC);
     both.advance(meets('fridge', both), minute * 60, 60);
@@ -219,7 +219,7 @@ test('hot on hot: the lower layer alone has no result of its own', () => {
   assert.equal(on({ maxMinutes: set })[0]!.nextFromMinutes, set);
   const hot = on({ maxMinutes: set - 1 });
   assert.equal(hot[0]!.nextFromMinutes, 0);
-  // Below another hot one it is firm later than it would have been.
+  // Below another hot one it is firm later than alone.
   assert.ok(hot[0]!.states.cuts! > set + 20, `${hot[0]!.states.cuts} ${set}`);
   assert.equal(hot[0]!.setAfterMinutes, set);
 });

@@ -1,4 +1,4 @@
-/** Money of the settings when the shop's currency changes: turned by a rate, or kept and marked, and whole again on the way back. */
+/** Amounts in the settings when the shop's currency changes: converted by a rate, or kept and marked, and restored on the way back. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { settledPricing } from '$core/cost';

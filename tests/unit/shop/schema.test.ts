@@ -1,4 +1,4 @@
-/** What a shop may say of itself, and what is said where it may not. */
+/** Valid settings of a shop, and the problems of invalid ones. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { shopSchema } from '$core/shop';

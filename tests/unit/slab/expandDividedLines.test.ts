@@ -8,7 +8,7 @@ import { close, sum } from '../figures';
 import { demoLarder, ryeSlice, shop } from '../things';
 import { deepSquare } from '../tins';
 
-/** The rye slice with a can of evaporated milk written under the caramel, a part of it in the base. */
+/** The rye slice with a can of evaporated milk written in the caramel, a part of it in the base. */
 const canned = (share: number): Slab => {
   const can: Line = {
     ingredient: 'evaporated milk',
@@ -50,7 +50,7 @@ test('law: the parts of a divided line add up to it, wherever they go', () => {
             if (line.divided) assert.ok(close(sum(parts.map(({ quantity }) => quantity)), line.quantity));
           });
         }
-        // Written for its tin anew, a divided slab makes the same slab.
+        // Rewritten for its tin, a divided slab makes the same slab.
         const made = { ...before, tins: [{ tin: deepSquare, count: 1 }] };
         const again = plan(writtenForItsTin(made, demoLarder, shop), demoLarder, shop);
         const now = plan(made, demoLarder, shop);

@@ -1,4 +1,4 @@
-/** What a slab's preparations and layers tell about each other: what bakes together, who takes how much, what is in the pot. */
+/** Relations of a slab's mixtures and layers: what bakes together, shares, what is in the pot. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
@@ -45,7 +45,7 @@ test('level layers from the bottom bake together while their ovens are at most 3
   const [a, b, c, raw] = [baked('a', 180), baked('b', 183), baked('c', 184), baked('raw')];
   assert.deepEqual(together([a, b], [layer('a'), layer('b')]), ['a', 'b']);
   assert.equal(together([a, c], [layer('a'), layer('c')]), null);
-  // All are held against the first, not against the one below.
+  // All are compared with the first, not with the one below.
   assert.deepEqual(together([a, b, c], [layer('a'), layer('b'), layer('c')]), ['a', 'b']);
   assert.equal(together([a, b], [layer('a')]), null, 'a base alone is no group');
   assert.equal(together([a, b, raw], [layer('a'), layer('raw'), layer('b')]), null);
@@ -112,7 +112,7 @@ test('parts of a divided line go to their mixtures, and parts without one stay',
     layers: [],
   };
   const [a, b] = expandDividedLines(slab).preparations;
-  // 1 - 0.8 stay, and 0.2 that were for a preparation which is not there.
+  // 1 - 0.8 stay, and 0.2 that were for a missing mixture.
   const massesOf = (of: typeof a) => of!.lines.map(({ quantity, addedAt }) => [Number(quantity.toFixed(9)), addedAt]);
   assert.deepEqual(massesOf(a), [
     [40, undefined],
@@ -157,7 +157,7 @@ test('work of a cut, in areas by hand, as a share of a million', () => {
   const tins = [{ tin: rectangle, count: 3 }];
   const areas = (cut?: CutSpec, more: { layers?: Layer[]; tins?: typeof tins; scale?: Scale } = {}) =>
     Math.round(cutWork({ layers: [layer('a')], tins, ...more, ...(cut ? { cut } : {}) }) * 1e6);
-  // Straight walls: 3 a piece. Leaning walls: 3 more for each layer. A shell: 6 more for each layer.
+  // Straight walls: 3 a piece. Sloping walls: 3 more for each layer. A shell: 6 more for each layer.
   assert.equal(areas(), 3);
   assert.equal(areas({ columns: 6, rows: 4 }), 72);
   const leaning = [{ tin: { ...rectangle, flareDeg: 5 }, count: 1 }];

@@ -1,4 +1,4 @@
-/** Slab files with older names of fields read as files with the names of today. */
+/** Slab files with older field names are read as files with today's names. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { parseSlab, renameOlderFields } from '$core/slab';

@@ -182,7 +182,7 @@ test('law: a slab file bent at random is a plan or a list of problems, and never
           };
           walk(copy);
           const [holder, key] = holders[where % holders.length] ?? [];
-          // A copy: a later bend may fall inside it.
+          // A copy: a later change may fall inside it.
           if (holder && key !== undefined) holder[key] = structuredClone(value);
         }
         const read = parseSlab(copy);

@@ -86,7 +86,7 @@ test('the treacle caramel, worked by hand', () => {
 
 test('a line added after the boil is not boiled, and one added before it is', () => {
   const early = withCaramel({ lines: ryeSlice.preparations[1]!.lines.map((line) => ({ ...line, addedAt: 'boil' })) });
-  // The butter's water is boiled off too, less what its lactose keeps.
+  // The butter's water boils off too, less what its lactose keeps.
   assert.ok(caramel(early).evaporatedG - caramel(ryeSlice).evaporatedG > 60 * 0.15);
 });
 

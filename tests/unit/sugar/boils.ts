@@ -1,4 +1,4 @@
-/** Simulated boils and coolings of many kinds, and how far forecasts of them are off. */
+/** Simulated boils and coolings of many kinds, and the error of forecasts of them. */
 import { forecastBoil, forecastCool, type Forecast, type Reading } from '$core/sugar';
 import { potOf } from '../../../devices/pot.mjs';
 import { randomFrom } from '../../../devices/random.mjs';
@@ -31,10 +31,10 @@ function scoreOf(all: readonly { forecast: Forecast; truth: number }[]): Score {
   };
 }
 
-/** What the flame does: it is steady but for chance, swells by a tenth in waves of 2 to 20 minutes, or is turned once. */
+/** The flame: steady but for noise, varying by a tenth in waves of 2 to 20 minutes, or changed once. */
 export type Flame = 'steady' | 'waves' | 'turned';
 
-/** Boils of different sugar, water, power and noise, each forecast from half-way on; where the flame is turned, from a minute after. */
+/** Boils of different sugar, water, power and noise, each forecast from half-way on; where the flame is changed, from a minute after. */
 export function scoreBoils(count: number, seed: number, flame: Flame = 'steady'): Score {
   const random = randomFrom(seed);
   const between = (a: number, b: number) => a + (b - a) * random();

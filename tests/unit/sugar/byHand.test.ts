@@ -1,4 +1,4 @@
-/** Melting, stages, thermometers at a height, and the line through readings: figures worked by hand, and printed values. */
+/** Melting, stages, thermometers at altitude, and the line through readings: figures worked by hand, and published values. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
@@ -91,7 +91,7 @@ test('errors of a probe: straight between ice and boiling water, held beyond, on
     [probeErrorC({ iceC: -1 }, 118, 0), probeErrorC({ boilC: boils + 2 }, 5, 0), probeErrorC({}, 50, 0)],
     [-1, 2, 0],
   );
-  // A reading that another height explains says nothing without that height.
+  // A reading explained by another altitude says nothing without that altitude.
   near([probeErrorC({ boilC: 95 }, 118, 0), probeErrorC({ boilC: 95, iceC: 0.5 }, 118, 0)], [0, 0.5]);
   near([probeErrorC({ boilC: waterBoilsC(1000) + 1, checkedAtM: 1000 }, 118, 0)], [1]);
 });
@@ -105,7 +105,7 @@ test('an infrared thermometer reads the surface', () => {
   assert.equal(skinDropC(10, 20, 'still'), 0);
   const pot = { altitudeM: 0, roomC: 20, motion: 'boiling' } as const;
   near([shownTooMuchC({}, 118, pot), shownTooMuchC({ kind: 'infrared' }, 118, pot)], [0, -(98 * 25) / 625]);
-  // Over boiling water it showed the skin of the water: it is right, and its skin of the boil is all that it is off by.
+  // Over boiling water it read the surface of the water: it is right, and the surface of the boil is its only error.
   const boils = waterBoilsC(0);
   const shown = boils - skinDropC(boils, 20, 'boiling');
   near([shownTooMuchC({ kind: 'infrared', boilC: shown, checkedAtM: 0 }, 118, pot)], [-(98 * 25) / 625]);

@@ -39,7 +39,7 @@ test('a target at 1,200 m on a probe that shows 98.5 in boiling water', () => {
   assert.ok(close(target.hereC, 118 - (100 - boils)));
   assert.ok(close(target.probeC, target.hereC + 98.5 - boils));
   assert.ok(close(target.probeC, 116.5, 1e-9));
-  // Ice and boiling water off by different amounts: half way between them, half of each.
+  // Errors in ice and in boiling water differ: half way between them, half of each.
   assert.ok(
     close(probeErrorC({ boilC: 101, iceC: 0.4 }, waterBoilsC(0) / 2, 0), (101 - waterBoilsC(0) + 0.4) / 2, 1e-9),
   );
@@ -82,7 +82,7 @@ test('heat turned down by a third is noticed within a minute of readings, and un
     for (const turnTo of [0.65, 1]) {
       const pot = potOf({ noiseC: 0.1, wander: 0, dropouts: 0, jumps: 0, startC: 100, turnTo }, randomFrom(seed));
       const readings: Reading[] = [];
-      // It boils from 105.7 C on; what was before is warming up.
+      // It boils from 105.7 C on; before that it warms up.
       while (pot.state().celsius < 106.2) pot.run(2);
       const from = pot.state().seconds;
       pot.turn(from + 240);
@@ -110,11 +110,11 @@ test('how steady a flame is', () => {
   assert.ok(Math.abs(x[lastTurn(turned)]! - 240) < 20);
   const waves = points((at) => 1 - 0.001 * at + 0.008 * Math.sin(at / 30));
   assert.ok(wanderOf(waves, -0.001) > 0.1);
-  // One swell long, the heat may be off by its whole wander; over many, and told from many, by less.
+  // Over one wave the heat may be off by its whole variation; over many, and learnt from many, by less.
   assert.ok(close(heatShare(0.1, 60, 60), 0.1 * Math.SQRT2) && heatShare(0.1, 1e5, 1e5) < 0.03);
 });
 
-/** A clean boil: water leaves evenly. */
+/** A clean boil: water evaporates evenly. */
 function boil(count: number): Reading[] {
   return Array.from({ length: count }, (_, i): Reading => [i * 5, 103 + 9 * (i / count) ** 2]);
 }
@@ -188,7 +188,7 @@ test('a check belongs to its altitude', () => {
   assert.ok(close(probeErrorC(check, 113, 1500), 99.3 - waterBoilsC(40), 1e-9));
   assert.ok(targetHere(118, 1500, check).probeC < 113);
   assert.deepEqual([checkHolds(check, 40), checkHolds(check, 150), checkHolds(check, 1500)], [true, true, false]);
-  // Where its height is not known, an error that no probe has is none.
+  // Without its altitude, an implausible error is ignored.
   assert.equal(probeErrorC({ boilC: 99.3 }, 113, 1500), 0);
   assert.equal(checkHolds({ boilC: 99.3 }, 1500), false);
 });
@@ -202,7 +202,7 @@ test('an infrared thermometer reads the surface', () => {
   const at = { altitudeM: 0, roomC: 20, motion: 'boiling' } as const;
   assert.ok(close(shownTooMuchC({ kind: 'infrared' }, 118, at), -3.92, 1e-9));
   assert.equal(shownTooMuchC({}, 118, at), 0);
-  // One that showed 96.8 in boiling water saw its skin, 3.2 K cooler: it reads right.
+  // One that showed 96.8 in boiling water read its surface, 3.2 K cooler: it is right.
   assert.ok(Math.abs(shownTooMuchC({ kind: 'infrared', boilC: 96.8, checkedAtM: 0 }, 118, at) + 3.92) < 0.02);
   assert.ok(close(targetHere(118, 0, { kind: 'infrared' }, 20).probeC, 114.08, 2e-4));
   assert.equal(targetHere(118, 0, { kind: 'probe' }).probeC, targetHere(118, 0, {}).probeC);

@@ -7,7 +7,7 @@ import { demoLarder, demoSlabs, shop } from '../things';
 
 const IDS = ['boil', 'bake', 'mix', 'melt', 'rub', 'none'];
 const PREPARATIONS = ['base', 'syrup', 'whites', 'treacle', 'top', 'oats', 'apples', 'none'];
-/** Odd but possible things to say of a step, a preparation and a layer. */
+/** Odd but valid values of a step, a mixture and a layer. */
 const STEP: readonly object[] = [
   ...[{ minutes: 0 }, { minutes: 900, mostMinutes: 900, leastMinutes: 0 }, { grows: 'set' }, { grows: 'mass' }],
   ...[

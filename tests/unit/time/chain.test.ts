@@ -217,7 +217,7 @@ test('in tins of two kinds each layer waits as long as in the slower one', () =>
     return found!.minutes;
   };
   const scale = { mode: 'scaleFactor', by: 1.5 } as const;
-  // The walls of a flared tin make its lower layers thicknessFactor for the same share of the amounts.
+  // The walls of a flared tin make its lower layers thicker for the same share of the amounts.
   const flared = { shape: 'round', diameterMm: 260, depthMm: 40, flareDeg: 8 } as const;
   const [one, other] = [slab.tin, flared].map((tin) => ({ tin, count: 1 }));
   const both = wait({ tins: [one!, other!], scale });

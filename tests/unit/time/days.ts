@@ -1,4 +1,4 @@
-/** Made-up days at the bench of eight to forty steps, all in fives of minutes, the same at every run. */
+/** Generated problems for the scheduler, of eight to forty steps, all in multiples of five minutes, the same in every run. */
 import type { Activity, Link, Means, Windows } from '$core/time';
 
 export interface MadeUpDay {
@@ -20,8 +20,8 @@ function random(seed: number): (below: number) => number {
 }
 
 /**
- * A day of some pots and bowls, each with its steps, laid one on another with waits between, then cut and packed: as slabs are made.
- * Some pots meet, a boil goes on at once, an oven holds one temperature; in some days the hands rest at noon.
+ * A problem of some pots and bowls, each with its steps, laid one on another with waits between, then cut and packed. Some pots meet,
+ * a boil is laid at once, an oven holds one temperature; in some of them nobody works at noon.
  */
 export function madeUpDay(seed: number, steps: number): MadeUpDay {
   const under = random(seed);
@@ -97,7 +97,7 @@ export function madeUpDay(seed: number, steps: number): MadeUpDay {
   };
 }
 
-/** The sixty days that schedules are measured on. */
+/** The sixty problems that schedules are measured on. */
 export const DAYS: readonly MadeUpDay[] = Array.from({ length: 60 }, (_, i) =>
   madeUpDay(i, 8 + Math.round((i * 32) / 59)),
 );

@@ -1,10 +1,10 @@
-/** The schedule of a day as an integer program over five-minute units, for HiGHS: what the schedules of the core are held against. */
+/** The scheduling problem as an integer program over five-minute units, for HiGHS, to compare the core's schedules with. */
 import type { Highs } from 'highs';
 import { isAttended, type Activity } from '$core/time';
 import { UNIT_MINUTES, type MadeUpDay } from './days';
 
 export interface Exact {
-  /** No schedule ends before, min. */
+  /** No schedule ends before this, min. */
   readonly bound: number;
   /** Whether the bound is the proven shortest. */
   readonly proven: boolean;
@@ -13,7 +13,7 @@ export interface Exact {
 const units = (minutes: number) => Math.round(minutes / UNIT_MINUTES);
 const HALVES = { busy: 2, watch: 1, free: 0 } as const;
 
-/** Earliest and latest starts by the links alone, in units, for a day that ends at `end`. */
+/** Earliest and latest starts by the links alone, in units, for a schedule that ends at `end`. */
 function startsWithin(activities: readonly Activity[], end: number): { early: number[]; late: number[] } {
   const at = new Map(activities.map(({ id }, i) => [id, i]));
   const early = activities.map(() => 0);
@@ -50,7 +50,7 @@ function startsWithin(activities: readonly Activity[], end: number): { early: nu
 export function dayProgram({ activities, means, windows }: MadeUpDay, end: number): string {
   const at = new Map(activities.map(({ id }, i) => [id, i]));
   const { early, late } = startsWithin(activities, end);
-  /** Whether j has begun by t: a constant outside its window. */
+  /** Tells whether j has started by t: a constant outside its window. */
   const begun = (j: number, t: number): string | 0 | 1 => (t < early[j]! ? 0 : t >= late[j]! ? 1 : `s_${j}_${t}`);
   const rows: string[] = [];
   const sum = (terms: readonly (readonly [number, string | 0 | 1])[], sign: string, right: number) => {
@@ -129,7 +129,7 @@ export function dayProgram({ activities, means, windows }: MadeUpDay, end: numbe
       means.ovens,
     );
   }
-  // The day ends at e units: it has ended by t only when everything has.
+  // The schedule ends at e units: it has ended by t only when everything has.
   for (let t = 0; t < end; t++) {
     sum(
       [
@@ -161,7 +161,8 @@ export function dayProgram({ activities, means, windows }: MadeUpDay, end: numbe
 }
 
 /**
- * The proven shortest length of a day, or a bound below it where the time is not enough; Infinity where there is no schedule.
+ * Returns the proven shortest length of a schedule, or a lower bound where the time is not enough; Infinity where there is no
+ * schedule.
  *
  * @param endMinutes the length of a schedule that is known, or one within which to look
  */
@@ -173,7 +174,7 @@ export function exactOf(highs: Highs, day: MadeUpDay, endMinutes: number, second
     const { optimal, infeasible, timeLimit } = highs.constants.modelStatus;
     if (modelStatus === infeasible) return { bound: Infinity, proven: true };
     if (modelStatus !== optimal && modelStatus !== timeLimit) throw new Error(`The solver stopped: ${modelStatus}`);
-    // Minus one for each unit in which the day has ended already.
+    // Minus one for each unit in which everything has ended already.
     const bound = end + Math.ceil(Number(model.info.get('mip_dual_bound')) - 1e-6);
     return { bound: bound * UNIT_MINUTES, proven: modelStatus === optimal };
   });

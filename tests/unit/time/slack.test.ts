@@ -11,7 +11,7 @@ const HOURS: Windows = Array.from({ length: 61 }, (_, i) => [(i - 30) * DAY + 45
 const MEANS: Means = { hands: 1, ovens: 1, rings: 4 };
 const works = demoSlabs.map((slab) => workOf(slab, demoLarder, { ...shop, roomC: 19 }).activities);
 
-/** Holds every step with slack where its slack lets it be, one at a time: the day must end no later. */
+/** Pins every step with slack at the end of its slack, one at a time: the end must not move. */
 function assertSlack(
   line: Timeline,
   activities: readonly Activity[],

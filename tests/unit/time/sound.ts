@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { isAttended, type Means, type Timed, type Windows } from '$core/time';
 
-/** Nothing holds what another holds, every link is kept, and whatever is worked at or hot lies in working hours. */
+/** Asserts that no resource is used twice at once, every link is kept, and attended or hot steps lie in working hours. */
 export function assertSound(steps: readonly Timed[], { hands, ovens, rings }: Means, windows: Windows): void {
   const by = new Map(steps.map((step) => [step.activity.id, step]));
   for (const { activity, start, end } of steps) {

@@ -1,6 +1,6 @@
 import { METRIC } from '$core/measure';
 import { stepText } from '$wording/steps';
-/** Figures of a day worked by hand: how long what may wait, and what stands in the way. */
+/** Figures of a schedule worked by hand: maximum waits, and what makes it impossible. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Behaviour } from '$core/classify';
@@ -70,7 +70,7 @@ test('what is scattered goes on within 5 minutes of the wet layer; in further ti
 test('cut within its window, or at any time', () => {
   assert.equal(mostBehind(chain(slabOf([boiled]), [], { cutWithin: 37 })('cut'), 'lay/l0'), 37);
   assert.equal(mostBehind(chain(slabOf([boiled]))('cut'), 'lay/l0'), null);
-  // What is broken by hand may be as brittle as it likes.
+  // What is broken by hand may be brittle.
   const broken: Slab = { ...slabOf([boiled]), cut: { columns: 1, rows: 1, way: 'break' } };
   assert.equal(mostBehind(chain(broken, [], { cutWithin: 37 })('cut'), 'lay/l0'), null);
   assert.deepEqual(chain(broken)('cut').title, { code: 'cut', how: 'break' });

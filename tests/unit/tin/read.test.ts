@@ -1,5 +1,5 @@
 import { reasonText } from '$wording/problems';
-/** What is read as a tin, a pot and a box, and what is said of anything else. */
+/** Valid tins, pots and boxes, and the problems of invalid ones. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { boxSchema, rackTinSchema, tinSchema, tinsSchema, vesselSchema } from '$core/tin';

@@ -1,4 +1,4 @@
-/** Figures of tins and papers worked by hand. */
+/** Figures of tins and linings worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {

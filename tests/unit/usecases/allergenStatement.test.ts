@@ -1,4 +1,4 @@
-/** What is known of a slab's allergens: declared, assumed from the starter list or a name, and unknown. */
+/** What is known about a slab's allergens: declared, assumed from the starter list or a name, and unknown. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';

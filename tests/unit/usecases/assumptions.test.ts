@@ -8,7 +8,7 @@ import { demoLarder, demoSlabs, ryeSlice, shop } from '../things';
 const guessed = (slab: Slab) => assumptionsOf(slab, demoLarder, shop).map(({ where }) => where);
 
 test('what a slab leaves out is assumed, and what it states is not', () => {
-  // The rye slice: nobody said what sticks of the caramel, nor at what its base is laid, nor when its layers count as set.
+  // The rye slice does not say what sticks of the caramel, the temperature its base is laid at, nor when its layers count as set.
   const sets = [0, 1, 2].map((l) => `/layers/${l}/set`);
   assert.deepEqual(guessed(ryeSlice), ['/preparations/1/lossPercent', '/layers/0/pourC', ...sets]);
   const told: Slab = {

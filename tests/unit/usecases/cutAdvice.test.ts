@@ -1,4 +1,4 @@
-/** What a stack asks of the knife, and a cut in words. */
+/** Cutting advice for a stack, and a cut in words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { cutAdviceText, cutText, thingsForCut } from '$wording/cut';

@@ -1,4 +1,4 @@
-/** Pieces finer than can be cut: a slab that was kept with them still opens. */
+/** Pieces finer than can be cut: a slab saved with them still opens. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { gridOf } from '$core/cut';

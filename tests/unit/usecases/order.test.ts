@@ -1,4 +1,4 @@
-/** An order of pieces by their weight or price, and taking hold of its cut. */
+/** An order of pieces by weight or price, and taking over its cut. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { pieceSizeFor, plan, withoutOrder } from '$core/usecases';

@@ -1,4 +1,4 @@
-/** What a run of a slab costs and earns, worked by hand on a plan with round figures. */
+/** Cost and profit of a run, worked by hand on a plan with round figures. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { channelSale, type RunMinutes } from '$core/cost';
@@ -156,7 +156,7 @@ test('a channel sells its own pack, otherwise the slab’s, otherwise single pie
   const sack = channelOf({ in: 'sack' }, bag);
   assert.deepEqual([sack.pieces, sack.packed!.container!.name, sack.packed!.packs], [50, 'sack', 1]);
   assert.equal(channelOf({ in: 'sack', pieces: 12 }, { packing: { in: 'bag', pieces: 2 } }).pieces, 12);
-  // What the shop does not have packs nothing: pieces go over the counter by themselves.
+  // Missing packaging packs nothing: pieces are sold loose.
   assert.deepEqual([channelOf({ in: 'gone' }).pieces, channelOf({ in: 'gone', pieces: 5 }).pieces], [1, 5]);
 });
 

@@ -1,4 +1,4 @@
-/** What is sold of the demo slabs: prices, other cuts, larger runs, costs over time, free from, and checks. */
+/** Selling the demo slabs: prices, other cuts, larger runs, costs over time, free from, and checks. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { CheckCode } from '$core/check';
@@ -89,7 +89,7 @@ test('other cuts sell a gram for its current price, or for more by the price end
     margins,
     [...margins].sort((a, b) => b - a),
   );
-  // Taken at its price the best one earns what was said.
+  // Sold at its price, the best one earns what was stated.
   const best = cuts[0]!;
   const taken: Slab = {
     ...ryeSlice,
@@ -147,7 +147,7 @@ test('without milk: lines are answered with their ratio, the claim is checked, a
   for (const warning of plan(slab, demoLarder, demoShop).checks.filter(({ code }) => code === 'free-from-broken'))
     assert.ok(left.has(warning.where), warning.where);
   for (const { what, before, after } of changes) assert.ok(before !== null && after !== null, what);
-  // Cream has no answer in the larder.
+  // Cream has no substitute in the larder.
   const rye = withoutAllergen(ryeSlice, demoLarder, demoShop, 'milk');
   assert.deepEqual(
     rye.open.map(({ ingredient }) => ingredient),

@@ -1,4 +1,4 @@
-/** How whole slabs set: places, depth, moves, measured waits, sweating, and what is too much. */
+/** Setting of whole slabs: places, depth, moves, measured waits, condensation, and too much work. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { larderOf } from '$core/larder';
@@ -62,7 +62,7 @@ test('each layer sets in its own place: moving one of them to the fridge shorten
   const [sameBase, colder] = waits(cold) as [number, number, number];
   assert.equal(sameBase, base);
   assert.ok(colder < caramel);
-  // The same as moving the tin by the clock at that moment.
+  // Equal to moving the tin in the schedule at that moment.
   const moved = settingFor(ryeSlice, demoLarder, cool, {}, [
     { place: 'room', minutes: base },
     { place: 'fridge', minutes: 1 },
@@ -117,7 +117,7 @@ test('law: a place fitted to the time calculated for it is that place again', ()
     const [base] = settingFor(bare, demoLarder, cool, {}, [{ place, minutes: 60 }])!.layers;
     const h = fittedCoefficient(bare, demoLarder, cool, { layer: base!.id, minutes: base!.setAfterMinutes!, place })!;
     assert.ok(Math.abs(h / PLACE_AIR[place].h - 1) < 0.05, `${place} ${h}`);
-    // A place in which it took twice as long has less air, and the next reckoning says so.
+    // A place in which it took twice as long has a smaller coefficient, and the next calculation uses it.
     const slow = fittedCoefficient(bare, demoLarder, cool, {
       layer: base!.id,
       minutes: 2 * base!.setAfterMinutes!,

@@ -1,4 +1,4 @@
-/** Each building block of a schema: what it takes, and for what reason, at which place, with which figures it refuses. */
+/** Each building block of a schema: what it accepts, and with which reason, place and figures it refuses the rest. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { ISchema } from 'yup';
@@ -29,7 +29,7 @@ import {
   whole,
 } from '$core/validation';
 
-/** What is wrong with a field of a value. */
+/** The problems of a field. */
 const wrong = (schema: ISchema<unknown>, value: unknown) =>
   problemsOf(fields({ it: schema as never }), { it: value }).map(({ path, code, figures }) => [path, code, figures]);
 const refused = (schema: ISchema<unknown>, value: unknown, code: string, figures: object = {}, path = '/it') =>
@@ -60,7 +60,7 @@ test('numbers at their ends, whole ones, positive ones', () => {
   taken(positive(9), 1e-6, 9);
   refused(positive(9), 0, 'not-positive');
   refused(positive(9), 'x', 'out-of-range', { min: 0, max: 9 });
-  // What was found right once is remembered, and what was wrong is not.
+  // A value once found valid is remembered, and an invalid one is not.
   const schema = fields({ it: number(0, 5) });
   for (const [value, count] of [
     [3, 0],

@@ -1,4 +1,4 @@
-/** What was laid on a scale is what is read from it: by worked readings, and over the simulated pan with its noise, drift and units. */
+/** Weighing shards on a scale: worked readings, and the simulated pan with its noise, drift and units. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -143,7 +143,7 @@ test('a scale whose clock restarts or stands still is read afresh; five readings
 });
 
 test('a light piece that still creeps does not rest, even in a heavy bowl; a heavy one may creep by a thousandth', () => {
-  /** What is weighed of a load that grows by half a gram in each window, on a bowl. */
+  /** The readings of a load that grows by half a gram in each window, on a bowl. */
   const creeping = (bowlG: number, loadG: number) => {
     let weighing = shown([[bowlG, 2]]);
     for (let i = 1; i <= 30; i++)
@@ -155,7 +155,7 @@ test('a light piece that still creeps does not rest, even in a heavy bowl; a hea
   assert.equal(creeping(0, 5000), 1);
 });
 
-/** What is read from a simulated pan on which a hand has laid shards, beside what they weighed. */
+/** The weights read from a simulated pan, beside the true ones. */
 function afternoon(
   settings: Partial<PanSettings>,
   broken: { aimG: number; spread: number; shards: number },
@@ -182,16 +182,16 @@ function afternoon(
 }
 
 /**
- * From the moment at which the empty pan rested until what lies on it is read for the last time, s: three to lie, two to change, and
- * three times that, because behind a heavy piece the pan may have no time to come to rest empty.
+ * From the moment the empty pan came to rest until the last reading of the load, s: three to rest, two to change, and three times
+ * that, because after a heavy piece the pan may have no time to come to rest empty.
  */
 const BETWEEN_SECONDS = 20;
-/** Readings that agree, of which a figure is the mean. */
+/** Agreeing readings, of which a weight is the mean. */
 const READINGS = 8;
 
 /**
- * How far a weight may be out, g, by what nobody can know: a step of the scale (half of it at either end), its drift between the two
- * moments, and five spreads of its shivering and of the wandering half of the drift.
+ * The largest unavoidable error of a weight, g: a step of the scale (half of it at either end), its drift between the two moments, and
+ * five standard deviations of its noise and of the random half of the drift.
  */
 const unknownG = ({ noiseG, driftGPerMin }: { noiseG: number; driftGPerMin: number }) => {
   const drift = Math.abs(driftGPerMin) / 60;

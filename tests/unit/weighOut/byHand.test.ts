@@ -1,4 +1,4 @@
-/** What there is to make and to weigh for small slabs, worked by hand. */
+/** What to make and to weigh for small slabs, worked by hand. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { weighOutList, inOrderOfUse, sharedMixturesOf, type PlannedWork } from '$core/weighOut';
@@ -20,7 +20,7 @@ interface Planned {
   readonly massOutG?: number;
 }
 
-/** A slab of one preparation as it is planned; the lines weigh what they say, times the scale factor. */
+/** A planned slab of one mixture; its lines weigh their amounts times the scale factor. */
 function workOf(
   key: string,
   lines: readonly Line[],
@@ -178,10 +178,10 @@ test('one ingredient under two names is weighed once; another unit or state stay
       ['b/p', 'Top', 40, '40 g', null],
     ],
   );
-  // Of several units the whole is said by its mass.
+  // Where units differ the total is given by mass.
   near([butter!.massG!], [218.35]);
   assert.equal(butter!.measured, '218 g');
-  // 100 of 218.35 g are there: one block of 250 g at 2.
+  // 100 of 218.35 g are in stock: one block of 250 g at 2.
   assert.deepEqual([butter!.heldG, butter!.toBuy], [100, { packs: 1, pack: 'block', cash: 2 }]);
 });
 
@@ -245,7 +245,7 @@ test('the total is the cash for whole packs, of everything that has packs', () =
       { ingredient: 'salt', quantity: 5 },
     ]),
   ]);
-  // 600 g of butter are lacking: 3 blocks at 2. Eggs: 2 boxes at 3.
+  // 600 g of butter are missing: 3 blocks at 2. Eggs: 2 boxes at 3.
   assert.equal(basket, 12);
 });
 

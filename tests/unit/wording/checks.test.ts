@@ -1,4 +1,4 @@
-/** Sentences about checks: each code says something of its own, with numbers and nouns that agree. */
+/** Sentences about checks: each code has its own, with numbers and nouns that agree. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Check } from '$core/check';

@@ -7,12 +7,12 @@ import ts from 'typescript';
 const CORE = new URL('../../../src/core/', import.meta.url);
 /** From this many words on a text counts as a sentence. */
 const SENTENCE_WORDS = 4;
-/** Vocabularies and patterns by which recipes are read. */
+/** Vocabularies and patterns for reading recipes. */
 const READING = /^(recipe|method)\/\w+\.ts$/;
 const IS_PATTERN = /[|\\]|\(\?:|\[\^/;
 const IS_NUMBER_WORDS = /^(one two three|twenty thirty)/;
 
-/** Literal text of a string or template, without what is filled in. */
+/** Literal text of a string or template, without its placeholders. */
 function literalText(node: ts.Node): string | null {
   if (ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) return node.text;
   if (!ts.isTemplateExpression(node)) return null;

@@ -1,11 +1,11 @@
-/** Phrases that this project does not use, in texts of screens, wording and docs. Each names its replacement. */
+/** Phrases that this project does not use, in texts of screens, wording and docs. Each has its replacement. */
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
 
 const ROOT = new URL('../../../', import.meta.url);
 
-/** A phrase, and what to write instead. */
+/** A phrase, and its replacement. */
 const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\btake (?:it )?off the list\b/i, 'Delete'],
   [/\btake back the last\b/i, 'Undo last entry'],
