@@ -102,7 +102,7 @@ function benchReading(): string {
 function benchAllergens(): string {
   const starter = JSON.parse(readFileSync(join(root, 'starter/larder.json'), 'utf8')) as Ingredient[];
   const { recipes, said, missed } = scorePasted(larderOf([]), larderOf(starter));
-  return `allergens of ${recipes} pasted recipes, before anything is in the larder: ${said} said or said to be unknown (wanted: all)${missed.map((what) => `; ${what}`).join('')}`;
+  return `allergens of ${recipes} pasted recipes, before anything is in the larder: ${said} stated or reported as unknown (wanted: all)${missed.map((what) => `; ${what}`).join('')}`;
 }
 
 /** Scripts and styles that a browser fetches for the first view of a page, in bytes as transferred. */
@@ -176,7 +176,7 @@ async function benchServer(): Promise<string[]> {
       await firstLoad(address, '/slabs/1/build'),
       await firstLoad(address, '/slabs/1/price'),
       await benchPull(address, await slabCalled(address, 'Orchard oat bake')),
-      `requests per second, 8 at a time, client on the same machine: a route that returns a constant ${constant.toFixed(0)}; /api/plan with the rye slice ${again.toFixed(0)} where it was asked for before, ${rye.toFixed(0)} with another name each time; /api/plan with six layers and thirty lines, another each time, ${large.toFixed(0)}`,
+      `requests per second, 8 at a time, client on the same machine: a route that returns a constant ${constant.toFixed(0)}; /api/plan with the rye slice ${again.toFixed(0)} asked for before, ${rye.toFixed(0)} with another name each time; /api/plan with six layers and thirty lines, another each time, ${large.toFixed(0)}`,
     ];
   } finally {
     child.kill('SIGTERM');

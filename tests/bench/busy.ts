@@ -117,7 +117,7 @@ const HEAVY: readonly Heavy[] = [
     body: JSON.stringify({ slab: rye, ask: { by: 'count', count: 10_000 } }),
   },
   {
-    what: 'a slab of 2,000 pieces made even from 200 readings',
+    what: 'a slab of 2,000 pieces cut into equal weights from 200 readings',
     path: '/api/even',
     body: JSON.stringify({
       slab: rye,
@@ -136,7 +136,7 @@ const HEAVY: readonly Heavy[] = [
     }),
   },
   {
-    what: '24 shards to bags, in every way',
+    what: '24 shards into bags, by exhaustive search',
     path: '/api/bags',
     body: JSON.stringify({ shardsG: many(24, (i) => 11.3 + ((i * 37) % 40)), bagG: 150 }),
   },
@@ -253,7 +253,7 @@ export async function benchBusy(): Promise<string[]> {
       found.push(`${what} (${status}, ${(tookMs / 1000).toFixed(1)} s) ${longest.toFixed(0)} ms`);
     }
     return [
-      `the longest that a page waited while the heaviest permitted requests were worked out (wanted: under 300 ms each): ${found.join('; ')}`,
+      `the longest that a page waited while the heaviest permitted requests were processed (wanted: under 300 ms each): ${found.join('; ')}`,
     ];
   } finally {
     child.kill('SIGTERM');

@@ -57,5 +57,5 @@ export async function benchPull(address: string, path: string): Promise<string> 
     .boundingBox())!;
   const lines = await framesWhile(page, line.x + line.width / 2, line.y + line.height / 2, 30, 0);
   await browser.close();
-  return `${told('pulling a layer edge', edges)}; ${told('pulling a cut line of 300 pieces', lines)} (wanted: 60 a second)`;
+  return `${told('dragging a layer edge', edges)}; ${told('dragging a cut line of 300 pieces', lines)} (wanted: 60 a second)`;
 }

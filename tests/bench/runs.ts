@@ -116,7 +116,7 @@ function proposed(): string {
     if (lies(wait.median - wait.spread, wait.median + wait.spread)) within.room += 1;
   }
   const share = (count: number) => `${((100 * count) / HALF_YEARS).toFixed(0)} %`;
-  return `proposals from 11 runs, ${HALF_YEARS} simulated half years: the planted boil lies within one spread of what is found in ${share(within['pot speed'])} and in its range in ${share(held['pot speed'])}; the planted loss in ${share(within.loss)} and ${share(held.loss)}; the coefficient of a room of ${room.toFixed(1)} W/m2 K in ${share(within.room)} and ${share(held.room)} (wanted: within its spread)`;
+  return `suggestions from 11 runs, ${HALF_YEARS} simulated half years: the planted boil lies within one spread of the suggestion in ${share(within['pot speed'])} and in its range in ${share(held['pot speed'])}; the planted loss in ${share(within.loss)} and ${share(held.loss)}; the coefficient of a room of ${room.toFixed(1)} W/m2 K in ${share(within.room)} and ${share(held.room)} (wanted: within its spread)`;
 }
 
 const LISTS = ['/runs', '/runs?find=rye', '/runs?find=sand', '/runs?page=60', '/today', '/lots?find=D4417'];
@@ -192,7 +192,7 @@ async function longLog(): Promise<string[]> {
 
 async function killed(): Promise<string> {
   const { times, sent, lost, doubled, cut, unanswered, photos, photosLost } = await killedServer(100);
-  return `a server killed ${times} times between events and answers: ${sent} events sent, ${lost} lost, ${doubled} double; ${photos} photos sent, ${photosLost} lost; ${cut} times it had not answered, ${unanswered} times though it had written (wanted: none lost, none double)`;
+  return `a server killed ${times} times between events and answers: ${sent} events sent, ${lost} lost, ${doubled} duplicated; ${photos} photos sent, ${photosLost} lost; ${cut} times it had not answered, ${unanswered} of them after writing (wanted: none lost, none duplicated)`;
 }
 
 export async function benchRuns(): Promise<string[]> {

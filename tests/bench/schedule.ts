@@ -30,10 +30,10 @@ export async function benchSchedule(): Promise<string[]> {
   const mean = (list: readonly number[]) => list.reduce((sum, value) => sum + value, 0) / list.length;
   times.sort((a, b) => a - b);
   return [
-    `schedules of ${DAYS.length} made-up days of 8-40 steps beside a time-indexed integer program (HiGHS, ${SECONDS} s each): ` +
-      `over the proven shortest on ${proven.length} days ${percent(mean(proven))} in the mean (wanted: under 2 %), ${percent(Math.max(...proven))} at most; ` +
-      `${open.length > 0 ? `over the bound on ${open.length} others ${percent(mean(open))} in the mean; ` : ''}` +
-      `${none} days have no schedule, which the program proves too${unsettled > 0 ? `, ${unsettled} more could not be settled` : ''}; ${missed} missed`,
+    `schedules of ${DAYS.length} generated problems of 8-40 steps, compared with a time-indexed integer program (HiGHS, ${SECONDS} s each): ` +
+      `over the proven shortest on ${proven.length} problems ${percent(mean(proven))} on average (wanted: under 2 %), ${percent(Math.max(...proven))} at most; ` +
+      `${open.length > 0 ? `over the bound on ${open.length} others ${percent(mean(open))} on average; ` : ''}` +
+      `${none} have no schedule, which the program proves too${unsettled > 0 ? `, ${unsettled} more could not be settled` : ''}; ${missed} missed`,
     `a schedule takes ${times[times.length / 2]!.toFixed(0)} ms in the median, ${times.at(-1)!.toFixed(0)} ms at most`,
   ];
 }

@@ -262,5 +262,5 @@ export function benchUsualWaits(): string {
   const cases = found.map(
     ({ what, minutes, usual: [from, to] }) => `${what} ${minutes ?? 'never'} min (usual ${from}-${to})`,
   );
-  return `${found.length} waits held against what is usual at the bench: typical factor ${factors[factors.length >> 1]!.toFixed(2)} (wanted: at most 1.35), most ${factors.at(-1)!.toFixed(2)} (wanted: at most 2): ${cases.join('; ')}`;
+  return `${found.length} waits compared with those usual at the bench: typical factor ${factors[factors.length >> 1]!.toFixed(2)} (wanted: at most 1.35), most ${factors.at(-1)!.toFixed(2)} (wanted: at most 2): ${cases.join('; ')}`;
 }

@@ -88,7 +88,7 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
       text: 'A layer is ready for the next one when its surface is firm enough and its minimum wait is over. It cuts cleanly when its middle is firm enough. If you set a temperature to cool to, the warmest part decides.',
       source: 'Firmness by temperature and time for each kind of layer, checked against usual waits',
       holds: 'The kinds of layer it names. A wait measured in your own place takes precedence.',
-      bench: '53 waits held against',
+      bench: '53 waits compared with',
     },
     {
       title: 'How hard boiled sugar gets',
@@ -114,7 +114,7 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
       source:
         'Kolisch and Hartmann (1999), Heuristic algorithms for the resource-constrained project scheduling problem. Franck, Neumann and Schwindt (2001), on minimum and maximum waits',
       holds: 'Close to the shortest possible schedule.',
-      bench: 'schedules of 60 made-up days',
+      bench: 'schedules of 60 generated problems',
     },
   ],
   Cut: [
@@ -237,7 +237,7 @@ export const MODEL_TEXTS: Readonly<Record<string, readonly ModelText[]>> = {
       text: 'Typical times, speed of boiling, setting times, losses and densities, where the plan lies outside the likely range. You decide what to apply.',
       source: 'Medians of what was recorded, compared with the plan',
       holds: 'Runs of one slab made to its recipe. Missing records are left out.',
-      bench: 'proposals from 11 runs',
+      bench: 'suggestions from 11 runs',
     },
     {
       title: 'Likely causes of a fault',
