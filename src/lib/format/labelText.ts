@@ -1,15 +1,7 @@
 import { isUnitedStates, PROFILE_FACTS, type LabelPart } from '$core/label';
 import type { LabelDraft } from '$core/usecases';
-import {
-  allergenLines,
-  bestBeforeText,
-  DRAFT_TEXT,
-  keepText,
-  labelDay,
-  servingsText,
-  servingText,
-} from '$wording/label';
-import { netText, nutritionRows } from '$wording/labelTable';
+import { allergenLines, bestBeforeText, DRAFT_TEXT, keepText, labelDay } from '$wording/label';
+import { netText, nutritionText } from '$wording/labelTable';
 
 /** A stretch of text; allergens stand out. */
 export interface Run {
@@ -25,11 +17,11 @@ export const runsOf = (text: string): Run[] =>
 export interface Word extends Run {
   readonly spaced: boolean;
 }
-/** Splits runs into words; a space at the end of a run precedes the next word. */
+/** Splits runs into words, not at non-breaking spaces; a space at the end of a run precedes the next word. */
 export const wordsOf = (runs: readonly Run[]): Word[] =>
   runs.flatMap(({ text, bold }, i) => {
     const isAfterSpace = /\s$/.test(runs[i - 1]?.text ?? '');
-    return [...text.matchAll(/(\s*)(\S+)/g)].map(([, space, word], w) => ({
+    return [...text.matchAll(/(\s*)((?:\S|\u00a0)+)/g)].map(([, space, word], w) => ({
       text: word!,
       bold,
       spaced: space !== '' || (w === 0 && isAfterSpace),
@@ -40,28 +32,15 @@ export const wordsOf = (runs: readonly Run[]): Word[] =>
 export const eachMassG = ({ profile, serving, pieceG }: LabelDraft): number =>
   isUnitedStates(profile) ? serving.massG : pieceG;
 
-/** Returns the nutrition in one line. */
-function nutritionLine(label: LabelDraft): string {
-  const { profile, nutrition, serving } = label;
-  const isAmerican = isUnitedStates(profile);
-  const rows = nutritionRows(nutrition, eachMassG(label), profile);
-  const table = rows.map(({ name, per, each, daily }) =>
-    isAmerican ? `${name} ${each}${daily === '' ? '' : ` (${daily} DV)`}` : `${name} ${per}`,
-  );
-  return isAmerican
-    ? `**Nutrition Facts** ${servingsText(serving)}, serving size: ${servingText(serving)}. Amount per serving: ${table.join(', ')}.`
-    : `Nutrition per 100 g: ${table.join('; ')}.`;
-}
-
 /** Returns a label as blocks of text, with its nutrition in one line; the last is that it is a draft. */
 export function labelBlocks(label: LabelDraft): (readonly Run[])[] {
   const { profile, text, netG, keeping, lot, address, bestBefore } = label;
   const { parts } = PROFILE_FACTS[profile];
   const has = (part: LabelPart) => parts.includes(part);
   const small = [
-    ...(has('net') ? [`**${netText(netG, profile)}**`] : []),
+    ...(has('net') ? [`**${netText(netG, profile)}**.`] : []),
     ...(has('best-before')
-      ? [`${bestBeforeText(profile)}: **${bestBefore ? labelDay(bestBefore, profile) : '?'}**`]
+      ? [`${bestBeforeText(profile)} **${bestBefore ? labelDay(bestBefore, profile) : '?'}**.`]
       : []),
     ...(has('lot') ? [`Lot ${lot}.`] : []),
     ...(has('storage') ? [`${keepText(keeping.place)}.`] : []),
@@ -70,7 +49,7 @@ export function labelBlocks(label: LabelDraft): (readonly Run[])[] {
     [{ text: label.name, bold: true }],
     runsOf(has('ingredients') ? `Ingredients: ${text}.` : ''),
     ...allergenLines(label).map(runsOf),
-    runsOf(has('nutrition') ? nutritionLine(label) : ''),
+    runsOf(has('nutrition') ? nutritionText(label.nutrition, eachMassG(label), profile, label.serving) : ''),
     runsOf(small.join(' ')),
     [{ text: has('address') ? address : '', bold: false }],
     [{ text: DRAFT_TEXT, bold: false }],

@@ -5,6 +5,7 @@ import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelSheet } from '$core/shop';
 import type { LabelDraft } from '$core/usecases';
 import { problem, type Problem, type Read } from '$core/validation';
+import { checkSquareText, labelsTitle, TEST_PAGE_LINES } from '$wording/printed';
 import { labelBlocks, wordsOf, type Run, type Word } from '$lib/format/labelText';
 import { PAPERS } from './template/pdf';
 
@@ -139,7 +140,7 @@ export async function labelPdf(
   const letters = blocks.flat().reduce((sum, { text }) => sum + text.length, 0);
   if (letters * (SIZES.least * MIN_LETTER) * (SIZES.least * LEADING) > inside[0] * inside[1]) return refused(tooSmall);
   const file = await PDFDocument.create();
-  file.setTitle(`${label.name}: labels`);
+  file.setTitle(labelsTitle(label.name));
   const fonts = await embedFonts(file);
   const [widthPt, heightPt] = PAPERS[sheet.paper === 'A4' ? 'a4' : 'letter'].map((mm) => mm * PT_PER_MM) as [
     number,
@@ -190,13 +191,7 @@ function drawCheck(
     borderColor: rgb(0.75, 0.1, 0.2),
     borderWidth: 0.5,
   });
-  const words = [
-    'This square measures 50 mm.',
-    'Print this page at 100 % on plain',
-    'paper, and hold it against a sheet',
-    'of labels before you print on one.',
-  ];
-  words.forEach((text, i) =>
+  [checkSquareText(CHECK_MM), ...TEST_PAGE_LINES].forEach((text, i) =>
     page.drawText(text, { x: left + 4, y: bottom + side - 14 - 11 * i, size: 7.5, font: plain, color: INK }),
   );
 }

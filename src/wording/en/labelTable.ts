@@ -11,7 +11,9 @@ import {
   type Nutrient,
   type Nutrition,
   type Range,
+  type Serving,
 } from '$core/label';
+import { servingsText, servingText } from './label';
 
 /**
  * A row of a nutrition table; `per` is per 100 g, `each` per piece or, in the United States, per serving. Unknown figures are question
@@ -88,6 +90,20 @@ export function nutritionRows({ ranges }: Nutrition, eachG: number, profile: Lab
   };
   const name = isAmerican ? 'Calories' : 'Energy';
   return [{ name, per: energy(1), each: energy(each), daily: '', indent: 0 }, ...nutrients.map(rowOf)];
+}
+
+/** Keeps a figure and its unit on one line. */
+const unbroken = (text: string) => text.replace(/(?<=\d) /g, '\u00a0');
+
+/** Returns the nutrition in one line, for a label without room for a table. */
+export function nutritionText(nutrition: Nutrition, eachG: number, profile: LabelProfile, serving: Serving): string {
+  const rows = nutritionRows(nutrition, eachG, profile);
+  if (isUnitedStates(profile)) {
+    const table = rows.map(({ name, each, daily }) => `${name} ${each}${daily === '' ? '' : ` (${daily} DV)`}`);
+    return `**Nutrition Facts** ${servingsText(serving)}, serving size: ${unbroken(servingText(serving))}. Amount per serving: ${unbroken(table.join(', '))}.`;
+  }
+  const table = rows.map(({ name, per, indent }, i) => `${i === 0 ? '' : indent > 0 ? ', ' : '; '}${name} ${per}`);
+  return `Nutrition per ${unbroken('100 g')}: ${unbroken(table.join(''))}.`;
 }
 
 /** Returns the net quantity, rounded down so that it never promises more than there is. */

@@ -124,3 +124,30 @@ export function refusalText<C extends RefusalCode>(code: C, ...figures: RefusalF
   const message = REFUSALS[code].message as string | ((...figures: unknown[]) => string);
   return typeof message === 'string' ? message : message(...figures);
 }
+
+/** What to reduce in a request that takes too long or too much memory, by its task. */
+export const LESS_WORK = {
+  plan: 'Ask for fewer pieces, or fewer kinds of tin',
+  planInItsTins: 'Cut fewer pieces, or use fewer kinds of tin',
+  cuts: 'Ask for fewer pieces',
+  even: 'Ask for fewer pieces',
+  mixed: 'Ask for fewer piece types',
+  bags: 'Weigh fewer shards at once',
+  setting: 'Use fewer or thinner layers',
+  heat: 'Send fewer or thinner layers, or a shorter time',
+  price: 'Use fewer or thinner layers, or fewer kinds of tin',
+  listed: 'Use fewer or thinner layers, or fewer kinds of tin',
+  slabLog: 'Ask for fewer runs',
+  runOutcome: 'Cut fewer pieces, or use fewer kinds of tin',
+  label: 'Ask for fewer pieces, or fewer kinds of tin',
+  labelsPdf: 'Print fewer labels',
+  template: 'Use the template as SVG or DXF, or cut fewer pieces',
+  freeFrom: 'Use fewer lines or layers',
+  timeline: 'Use fewer steps or layers',
+  runPlan: 'Use fewer steps or layers',
+  forecast: 'Send fewer readings',
+  method: 'Send the recipe alone, without the text around it',
+  table: 'Split the table',
+  unzip: 'Send fewer files at once',
+  zip: 'Ask for fewer slabs at once',
+} as const;

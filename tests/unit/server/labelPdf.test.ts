@@ -25,8 +25,12 @@ test('words with bold ones among them give the text back, space for space', () =
   assert.equal(all[0], 'Rye and treacle slice');
   assert.equal(all[1], `Ingredients: ${plainText(label.text)}.`);
   assert.equal(all[2], 'May contain nuts.');
-  assert.match(all[3]!, /^Nutrition per 100 g: Energy \d+ kJ \/ \d+ kcal; Fat \d+ g; of which saturates/);
-  assert.match(all[4]!, /^343 g Best before: 10 Dec 2026 Lot L261126\. Keep in a cool, dry place\.$/);
+  // A figure and its unit stay on one line.
+  assert.match(
+    all[3]!,
+    /^Nutrition per 100\u00a0g: Energy \d+\u00a0kJ \/ \d+\u00a0kcal; Fat \d+\u00a0g, of which saturates/,
+  );
+  assert.match(all[4]!, /^343 g\. Best before 10 Dec 2026\. Lot L261126\. Keep in a cool, dry place\.$/);
   assert.match(all.at(-1)!, /^Draft: /);
 });
 

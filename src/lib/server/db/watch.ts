@@ -1,16 +1,8 @@
 import { closeSync, openSync, readSync, statSync } from 'node:fs';
+import { DATA_FILE_FAULTS } from '$wording/storage';
 import type { Db } from './open';
 
-/** Faults of the data file while the server is running. */
-export type StorageFault = 'missing' | 'replaced' | 'damaged' | 'unwritable';
-
-const FAULT_SENTENCES: Readonly<Record<StorageFault, string>> = {
-  missing:
-    'The data file is missing. Nothing can be saved until it is back. If you cannot put it back, stop the server and run npm run restore',
-  replaced: 'The data file was replaced while the server was running. Nothing can be saved. Restart the server',
-  damaged: 'The data file is damaged. Nothing can be saved. Stop the server and restore a copy with npm run restore',
-  unwritable: 'The disk cannot be written: it is full, read-only or failing. Nothing can be saved until this is fixed',
-};
+export type StorageFault = keyof typeof DATA_FILE_FAULTS;
 
 /** The first bytes of every SQLite database. @see https://www.sqlite.org/fileformat.html */
 const HEADER = 'SQLite format 3\0';
@@ -98,4 +90,4 @@ export class StorageWatch {
 }
 
 /** Returns the message of a fault, with what to do. */
-export const faultSentence = (fault: StorageFault): string => FAULT_SENTENCES[fault];
+export const faultSentence = (fault: StorageFault): string => DATA_FILE_FAULTS[fault];

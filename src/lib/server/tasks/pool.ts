@@ -1,3 +1,4 @@
+import { LESS_WORK } from '$wording/refusals';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { env } from 'node:process';
@@ -45,31 +46,31 @@ process.once('sveltekit:shutdown', () => {
 export type TaskDone<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
-/** Whether each task may take seconds, and what to reduce if it takes too long. */
-const TASKS: Readonly<Record<Name, { readonly isLong: boolean; readonly smaller: string }>> = {
-  plan: { isLong: true, smaller: 'Ask for fewer pieces, or fewer kinds of tin' },
-  planInItsTins: { isLong: true, smaller: 'Cut fewer pieces, or use fewer kinds of tin' },
-  cuts: { isLong: true, smaller: 'Ask for fewer pieces' },
-  even: { isLong: true, smaller: 'Ask for fewer pieces' },
-  mixed: { isLong: true, smaller: 'Ask for fewer piece types' },
-  bags: { isLong: true, smaller: 'Weigh fewer shards at once' },
-  setting: { isLong: false, smaller: 'Use fewer or thinner layers' },
-  heat: { isLong: true, smaller: 'Send fewer or thinner layers, or a shorter time' },
-  price: { isLong: false, smaller: 'Use fewer or thinner layers, or fewer kinds of tin' },
-  listed: { isLong: false, smaller: 'Use fewer or thinner layers, or fewer kinds of tin' },
-  slabLog: { isLong: false, smaller: 'Ask for fewer runs' },
-  runOutcome: { isLong: false, smaller: 'Cut fewer pieces, or use fewer kinds of tin' },
-  label: { isLong: false, smaller: 'Ask for fewer pieces, or fewer kinds of tin' },
-  labelsPdf: { isLong: true, smaller: 'Print fewer labels' },
-  template: { isLong: true, smaller: 'Use the template as SVG or DXF, or cut fewer pieces' },
-  freeFrom: { isLong: false, smaller: 'Use fewer lines or layers' },
-  timeline: { isLong: false, smaller: 'Use fewer steps or layers' },
-  runPlan: { isLong: false, smaller: 'Use fewer steps or layers' },
-  forecast: { isLong: false, smaller: 'Send fewer readings' },
-  method: { isLong: false, smaller: 'Send the recipe alone, without the text around it' },
-  table: { isLong: false, smaller: 'Split the table' },
-  unzip: { isLong: false, smaller: 'Send fewer files at once' },
-  zip: { isLong: false, smaller: 'Ask for fewer slabs at once' },
+/** Whether each task may take seconds. */
+const IS_LONG: Readonly<Record<Name, boolean>> = {
+  plan: true,
+  planInItsTins: true,
+  cuts: true,
+  even: true,
+  mixed: true,
+  bags: true,
+  setting: false,
+  heat: true,
+  price: false,
+  listed: false,
+  slabLog: false,
+  runOutcome: false,
+  label: false,
+  labelsPdf: true,
+  template: true,
+  freeFrom: false,
+  timeline: false,
+  runPlan: false,
+  forecast: false,
+  method: false,
+  table: false,
+  unzip: false,
+  zip: false,
 };
 
 export type Lane = keyof typeof LANES;
@@ -84,13 +85,13 @@ export async function runTask<N extends Name>(
   given: Given<N>,
   lane: Lane = 'general',
 ): Promise<TaskDone<Done<N>>> {
-  const { isLong, smaller } = TASKS[name];
+  const smaller = LESS_WORK[name];
   const { client = 'the server itself', signal } = asker.getStore() ?? {};
   try {
     return {
       ok: true,
       value: (await LANES[lane].run(name, given, {
-        ...{ client, isLong },
+        ...{ client, isLong: IS_LONG[name] },
         // Work for a run or the server itself is finished even if nobody waits for it.
         signal: lane === 'general' ? signal : undefined,
       })) as Done<N>,

@@ -11,9 +11,11 @@ import {
   StandardFonts,
   type PDFFont,
   type PDFPage,
+  type RGB,
 } from 'pdf-lib';
 import type { StrokeOrder } from '$core/cut';
 import { problem, type Read } from '$core/validation';
+import { checkSquareText, JOIN_TEXT, sheetFooter, templateTitle, type SheetPosition } from '$wording/printed';
 import { outlinePath } from './outlinePath';
 
 /** Paper sizes, mm. */
@@ -45,7 +47,7 @@ export async function templatePdf(order: StrokeOrder, name: string, paper: Paper
     return { ok: false, problems: [problem('/paper', 'template-too-large', figures)] };
   }
   const file = await PDFDocument.create();
-  file.setTitle(`${name}: template to cut by`);
+  file.setTitle(templateTitle(name));
   const font = await file.embedFont(StandardFonts.Helvetica);
   const [widthMm, heightMm] = PAPERS[paper];
   const { tileX, tileY, columns, rows } = tilesFor(order, paper);
@@ -67,7 +69,7 @@ export async function templatePdf(order: StrokeOrder, name: string, paper: Paper
       if (row === 0 && column === 0) drawCheck(page, font, x, y);
       page.pushOperators(popGraphicsState());
       drawJoins(page, font, { row, column, rows, columns }, tileX, tileY);
-      page.drawText(footer(name, { row, column, rows, columns }), {
+      page.drawText(writable(sheetFooter(name, { row, column, rows, columns })), {
         x: MARGIN_MM * PT_PER_MM,
         y: 4 * PT_PER_MM,
         size: 8,
@@ -102,20 +104,8 @@ function sheetsFor(order: StrokeOrder, paper: Paper): number {
   return columns * rows;
 }
 
-interface Sheet {
-  readonly row: number;
-  readonly column: number;
-  readonly rows: number;
-  readonly columns: number;
-}
-
 /** The standard fonts of PDF only have Latin letters; others are left out of the footer. */
 const writable = (text: string) => text.replace(/[^\x20-\x7e\xa0-\xff]/g, '');
-
-const footer = (name: string, { row, column, rows, columns }: Sheet) =>
-  writable(
-    `${name}. Print at 100 %. Sheet ${column + 1} of ${columns} from the left, ${row + 1} of ${rows} from the front.`,
-  );
 
 function frameOf(tileX: number, tileY: number) {
   const [l, b, r, t] = [MARGIN_MM, MARGIN_MM, MARGIN_MM + tileX, MARGIN_MM + tileY].map((mm) => mm * PT_PER_MM) as [
@@ -138,17 +128,31 @@ function drawSlab(page: PDFPage, font: PDFFont, { outline, strokes }: StrokeOrde
     borderColor: INK,
     borderWidth: 0.35,
   });
-  for (const { from, to, number } of strokes) {
+  for (const { from, to } of strokes) {
     page.drawLine({
       start: { x: x(from[0]), y: y(from[1]) },
       end: { x: x(to[0]), y: y(to[1]) },
       thickness: 0.6,
       color: INK,
     });
+  }
+  for (const { from, to, number } of strokes) {
     const near = 0.06;
     const [atX, atY] = [from[0] + (to[0] - from[0]) * near, from[1] + (to[1] - from[1]) * near];
-    page.drawText(String(number), { x: x(atX) + 2, y: y(atY) + 2, size: 9, font, color: INK });
+    drawOnWhite(page, font, String(number), { x: x(atX) + 2, y: y(atY) + 2, size: 9, color: INK });
   }
+}
+
+/** Draws a text on a white background, so that no line runs through it. */
+function drawOnWhite(
+  page: PDFPage,
+  font: PDFFont,
+  text: string,
+  { x, y, size, color }: { x: number; y: number; size: number; color: RGB },
+) {
+  const width = font.widthOfTextAtSize(text, size) + 2;
+  page.drawRectangle({ x: x - 1, y: y - 1.5, width, height: size + 0.5, color: rgb(1, 1, 1) });
+  page.drawText(text, { x, y, size, font, color });
 }
 
 function drawCheck(page: PDFPage, font: PDFFont, x: Along, y: Along) {
@@ -160,11 +164,17 @@ function drawCheck(page: PDFPage, font: PDFFont, x: Along, y: Along) {
     borderColor: rgb(0.75, 0.1, 0.2),
     borderWidth: 0.5,
   });
-  page.drawText('This square measures 50 mm', { x: x(10), y: y(10), size: 8, font, color: QUIET });
+  drawOnWhite(page, font, checkSquareText(CHECK_MM), { x: x(10), y: y(54), size: 8, color: QUIET });
 }
 
 /** Crosses at the corners of the area that two sheets share. */
-function drawJoins(page: PDFPage, font: PDFFont, { row, column, rows, columns }: Sheet, tileX: number, tileY: number) {
+function drawJoins(
+  page: PDFPage,
+  font: PDFFont,
+  { row, column, rows, columns }: SheetPosition,
+  tileX: number,
+  tileY: number,
+) {
   const cross = (xMm: number, yMm: number) => {
     const [px, py, arm] = [xMm * PT_PER_MM, yMm * PT_PER_MM, 2 * PT_PER_MM];
     for (const [dx, dy] of [
@@ -185,8 +195,7 @@ function drawJoins(page: PDFPage, font: PDFFont, { row, column, rows, columns }:
   for (const xMm of xs) for (const yMm of [MARGIN_MM + 20, MARGIN_MM + tileY - 20]) cross(xMm, yMm);
   for (const yMm of ys) for (const xMm of [MARGIN_MM + 20, MARGIN_MM + tileX - 20]) cross(xMm, yMm);
   if (xs.length + ys.length > 0) {
-    const words = 'Lay crosses over crosses.';
-    page.drawText(words, {
+    page.drawText(JOIN_TEXT, {
       x: MARGIN_MM * PT_PER_MM,
       y: (MARGIN_MM + tileY + 2) * PT_PER_MM,
       size: 8,
