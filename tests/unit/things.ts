@@ -16,6 +16,11 @@ const demoFile = (name: string) => readFileSync(new URL(`../../demo/${name}`, im
 export const demoIngredients = JSON.parse(demoFile('larder.json')) as Ingredient[];
 export const demoLarder = larderOf(demoIngredients);
 
+/** What the starter list knows. */
+export const starterIngredients = JSON.parse(
+  readFileSync(new URL('../../starter/larder.json', import.meta.url), 'utf8'),
+) as Ingredient[];
+
 export const demoShop = JSON.parse(demoFile('shop.json')) as Shop;
 
 export const demoRack = JSON.parse(demoFile('tins.json')) as RackTin[];

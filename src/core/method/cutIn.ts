@@ -39,18 +39,23 @@ const MAKES = new RegExp(
 const CUTS =
   /\b(?:cut|cuts|cutting|slic(?:e|es|ed|ing)|divid(?:e|ed)|portion(?:ed)?|mark(?:ed)?|scor(?:e|ed|ing)|chop|trim)\b/i;
 const BREAKS =
-  /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark)\b|\bshards\b/i;
+  /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark|clusters?)\b|\bshards\b|\b(?:break|smash|bash|snap|crack|shatter) (?:it|them|the (?:slab|toffee|bark|sheet|honeycomb)) (?:up|apart)\b|^(?:break|smash|snap) up\b(?! the\b)/i;
 
 const mm = (value: string, unit: string) =>
   Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : MM_PER_INCH);
 const round = (value: number) => Math.round(value * 10) / 10;
+
+/** The size of a tin, which is none of a piece: "a 28 x 18 cm slice pan". */
+const OF_TIN =
+  /[\d.]+\s*(?:cm|mm|inch|in|")?\s*(?:x|by)\s*[\d.]+\s*-?\s*(?:cm|mm|inch(?:es)?|in\b\.?|")?\s+(?:[\w-]+ ){0,3}(?:tins?|pans?|trays?|dish|frame|mould)\b/gi;
 
 /**
  * Reads the cut or the number of pieces from a sentence with numbers as figures; `null` if it states neither.
  *
  * @example cutIn('cut into 4 x 6') // 24 pieces, 4 columns, 6 rows
  */
-export function cutIn(sentence: string): CutRead | null {
+export function cutIn(text: string): CutRead | null {
+  const sentence = text.replace(OF_TIN, ' ');
   const isCut = CUTS.test(sentence);
   const none = {
     pieces: null,
@@ -71,6 +76,8 @@ export function cutIn(sentence: string): CutRead | null {
   const makes = MAKES.exec(sentence);
   if (!isCut && !makes) return null;
   const way = /\bwedges?\b/i.test(sentence) ? 'wedges' : 'grid';
+  const parted = isCut ? partedIn(sentence) : null;
+  if (parted) return { ...none, shape, way, ...parted };
   const sized = isCut ? SIZED.exec(sentence) : null;
   if (sized) {
     const unit = sized[4]!;
@@ -108,12 +115,29 @@ export function cutIn(sentence: string): CutRead | null {
     : null;
 }
 
+const PARTS: Readonly<Record<string, number>> = { half: 2, halve: 2, third: 3, quarter: 4 };
+
+/** Reads halves of halves: "in halves, then each half in thirds, and across into 6". */
+function partedIn(sentence: string): Pick<CutRead, 'pieces' | 'columns' | 'rows'> | null {
+  const parts = [
+    ...sentence.matchAll(/(?<!each )\b(half|halves|halve|thirds?|quarters?)\b(?! (?:sheet|an?\b|the\b|of\b))/gi),
+  ];
+  if (parts.length === 0 || !/\beach\b|\bacross\b|\bthe other way\b/i.test(sentence)) return null;
+  const rows = parts.reduce(
+    (product, [, word]) => product * (PARTS[word!.toLowerCase().replace(/ves$/, 'f').replace(/s$/, '')] ?? 1),
+    1,
+  );
+  const across = /\b(?:across|the other way)\b[^.;]{0,25}?(\d{1,3})\b/i.exec(sentence);
+  const columns = across ? Number(across[1]) : 1;
+  return { columns, rows, pieces: columns * rows };
+}
+
 /** Returns the lower number of pieces in a sentence. */
 function countIn(sentence: string): number | null {
   const count = COUNT.exec(sentence);
   if (count) return Number(count[1]);
   const into =
-    /\b(?:into|in)\s+(?:about |around |roughly )?(\d{1,3})(?!\s*(?:\.|x|by|cm|mm|in|-|"|°|min|hour|the\b))/i.exec(
+    /\b(?:into|in)\s+(?:about |around |roughly )?(\d{1,3})(?!\s*(?:\.\d|x|by|cm|mm|in|-|"|°|min|hour|the\b))/i.exec(
       sentence,
     );
   return into ? Number(into[1]) : null;

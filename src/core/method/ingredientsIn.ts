@@ -43,7 +43,12 @@ function callsOf(ingredient: string): readonly RegExp[] {
     .split(/[\s,]+/)
     .filter((word) => /\p{L}/u.test(word));
   // Methods say vanilla for vanilla extract.
-  if (words.length > 1 && /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels)$/.test(words.at(-1)!))
+  if (
+    words.length > 1 &&
+    /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels|leaf|leaves|sheets?|granules|halves|crystals|callets|buttons)$/.test(
+      words.at(-1)!,
+    )
+  )
     return [...formsOf(words), ...formsOf(words.slice(0, -1))];
   return formsOf(words);
 }
@@ -97,16 +102,18 @@ export function namedIn(
   const open = lines.filter((line) => !gone.has(line));
   const found = open.flatMap((line) => {
     const words = namedBy(text, line.ingredient);
-    return words > 0 ? [{ line, words, noun: singular(line.ingredient) }] : [];
+    const isWhole = words === line.ingredient.trim().split(/[\s,]+/).length;
+    return words > 0 ? [{ line, words, isWhole, noun: singular(line.ingredient) }] : [];
   });
   // "Peanut butter" is not butter: of several lines of one preparation with the same noun the longest match wins.
   const meant = found.filter(
-    ({ line, words, noun }) =>
+    ({ line, words, noun, isWhole }) =>
       !found.some(
         (other) =>
           other.line.of === line.of &&
+          other.line.at !== line.at &&
           other.noun === noun &&
-          other.words > words &&
+          (other.words > words || (other.words === words && other.isWhole && !isWhole)) &&
           !standsAlone(text, noun, other.words),
       ),
   );

@@ -40,9 +40,16 @@ export interface KeepRead {
 }
 
 const KEEPS =
-  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life)\b/i;
+  /\b(?:keep|keeps|kept|store|stores|stored|storing|last|lasts|good for|holds?|conserve|best (?:within|eaten)|eat within|eaten within|airtight|air-tight|freeze|freezes|frozen|use within|consume|shelf life)\b/i;
 const DAYS = /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*(days?|weeks?|fortnights?|months?)\b/i;
 const IN_DAYS: Readonly<Record<string, number>> = { d: 1, w: 7, f: 14, m: 30 };
+
+/** A note of a place and a time alone: "Fridge: 2 weeks." */
+export const isShelfLife = (sentence: string) =>
+  sentence.length < 45 &&
+  DAYS.test(sentence) &&
+  placeIn(sentence) !== null &&
+  !/\b(?:leave|set|let|stand|rest|chill)\b/i.test(sentence);
 
 /**
  * Reads the shelf life from a sentence; of several the first, of a range the lower end.
@@ -50,8 +57,8 @@ const IN_DAYS: Readonly<Record<string, number>> = { d: 1, w: 7, f: 14, m: 30 };
  * @example keepIn('Keeps in an airtight tin for 2 weeks') // { place: 'room', days: 14 }
  */
 export function keepIn(sentence: string): KeepRead | null {
-  if (!KEEPS.test(sentence)) return null;
   const days = DAYS.exec(sentence);
+  if (!KEEPS.test(sentence) && !isShelfLife(sentence)) return null;
   if (!days) return null;
   const own = sentence.split(/,? \bor\b /i).find((part) => DAYS.test(part)) ?? sentence;
   return {

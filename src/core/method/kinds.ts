@@ -18,14 +18,14 @@ export type StepKind = (typeof STEP_KINDS)[number];
 
 /** Verbs by kind, at the start of a clause. */
 const VERBS: Readonly<Record<StepKind, string>> = {
-  mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
+  mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|lift under|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
   press:
     'press|pat|tamp|pack (?:it |this |the [a-z ]+)?(?:firmly|tightly|down|into)|flatten|level|firm|push|compact|roll (?:it )?(?:out|flat)|squash',
   bake: 'bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
   boil: 'boil|simmer|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
   melt: 'melt|brown|dissolve|temper|microwave|zap',
-  beat: 'beat|whisk|whip|cream|paddle',
-  lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
+  beat: 'beat|whisk|whip|mount|cream|paddle',
+  lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
   scatter: 'scatter|sprinkle|strew|stud|shower|throw|dot',
   set: 'chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
   cut: 'cut|slice|score|mark|break|smash|snap|portion|divide|trim|chop into|lift|shatter|crack|bash into|invert|unmould|unmold|run a knife|peel off|remove',
@@ -41,7 +41,7 @@ const LEADS: readonly (readonly [StepKind, RegExp])[] = (
 ).map((kind) => [kind, new RegExp(`^${forms(VERBS[kind])}\\b`, 'i')]);
 
 const ADVERBS =
-  /^(?:(?:very|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,)[,:]?\s+)+/i;
+  /^(?:(?:after (?:about |another )?\d[\d.-]* (?:minutes?|mins?|hours?|hrs?)|very|gently|carefully|immediately|quickly|slowly|lightly|firmly|evenly|thoroughly|finally|lastly|next|now|first|firstly|meanwhile|again|well|briefly|just|simply|please|also|vigorously|constantly|generously|roughly|finely|loosely|once more|straight away|at once|secondly|thirdly|afterwards|in the meantime|when ready|to finish|to serve|to store|to assemble|by hand|working quickly|using a [a-z -]+?|with a [a-z -]+?|with (?:your|the) [a-z -]+?|(?:as soon as|once|when|while|after|before|if|until) [^,]*,)[,:]?\s+)+/i;
 
 /** Kinds whose verbs may also follow "until" as a result. */
 const BECOMES = /\b(?:until|till|so that|to|when|is|are|has|have|or)\b[^,;]*$/i;
@@ -54,18 +54,23 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['boil', /^(?:keep|continue|carry on) (?:on )?(?:cooking|boiling|simmering|bubbling)\b/i],
   ['melt', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:melt|dissolve)\b/i],
   ['boil', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:bubble|boil|simmer|cook)\b/i],
-  ['mix', /^(?:tip|throw|pour|chuck|drop|put|scrape) in\b/i],
+  [
+    'mix',
+    /^(?:tip|throw|pour|chuck|drop|put|scrape) in\b(?! (?:the|a) (?:\w+ )?(?:fridge|freezer|refrigerator|oven|tin|pan|tray)\b)/i,
+  ],
   ['other', /^turn (?:it |them |the \w+ )?out\b/i],
   ['other', /^(?:don't|do not|never|avoid)\b/i],
   [
     'other',
     /^(?:coat|spray|brush|dust|flour|wipe) (?:a|an|the|your)\b[^.;]{0,40}\b(?:tin|pan|tray|dish|mould|frame|sheet)\b/i,
   ],
+  ['set', /^\d[\d. -]*(?:hours?|hrs?|minutes?|mins?|min|h)\b[^.;]{0,12}\bto (?:set|cool|firm)/i],
   [
     'set',
     /^\d[\d. -]*(?:hours?|hrs?|minutes?|mins?|min|h)\b[^.;]{0,30}\b(?:on the (?:side|counter|bench)|fridge|freezer|at room|rack)\b/i,
   ],
   ['beat', /^(?:keep|continue|carry on) (?:on )?(?:beating|whisking|whipping)\b/i],
+  ['mix', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:trickle|rain|run|flow|fall) in\b/i],
   ['mix', /^(?:keep|continue|carry on) (?:on )?(?:stirring|mixing|folding)\b/i],
   [
     'mix',
@@ -79,7 +84,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /\b(?:while it bakes|in a dry (?:frying )?pan)\b/i],
   [
     'pack',
-    /\b(?:keeps?|best kept|lasts?|shelf life|use within|will keep|stores?|stored|freezes? well|best eaten|airtight|air-tight)\b/i,
+    /\b(?:keeps?|best kept|lasts?|shelf life|use within|will keep|stores?|stored|conserves?|they hold|it holds|freezes? well|best eaten|airtight|air-tight)\b/i,
   ],
   [
     'cut',
@@ -133,11 +138,11 @@ const ANYWHERE: readonly (readonly [StepKind, RegExp])[] = [
 const INTRO =
   /^(?:(?:in|on|over|using|with) (?:a|an|the|your) (?:[\w-]+ ){0,3}(?:saucepan|pan|bowl|processor|mixer|jug|pot|blender|heat|sheet)|[^,:;]{1,70}[,:])\s+/i;
 
-/** Returns a clause without the words before its verb. */
-function headOf(clause: string): string {
+/** Returns a clause without the words before its verb. @param isNext whether it follows a joint, where a list is no introduction */
+function headOf(clause: string, isNext = false): string {
   const plain = clause.trim().replace(/^(?:and|then|,|so|but|or)\s+/i, '');
-  const own = plain.replace(ADVERBS, '').replace(/^(?:start|begin|finish) (?:off )?by\s+/i, '');
-  if (isLed(own)) return own;
+  const own = plain.replace(ADVERBS, '').replace(/^(?:start|begin|finish) (?:(?:off )?by|to)\s+/i, '');
+  if (isLed(own) || (isNext && !LEADS_UP.test(plain))) return own;
   for (const behind of [plain.replace(INTRO, ''), own.replace(INTRO, '')]) {
     const head = behind.replace(ADVERBS, '');
     if (isLed(head)) return head;
@@ -147,8 +152,8 @@ function headOf(clause: string): string {
 const isLed = (text: string) => LEADS.some(([, verb]) => verb.test(text));
 
 /** Returns the kind of the first verb of a clause; `null` if it does not start with one. */
-export function leadKind(clause: string): StepKind | null {
-  const head = headOf(clause);
+export function leadKind(clause: string, isNext = false): StepKind | null {
+  const head = headOf(clause, isNext);
   return LEADS.find(([, verb]) => verb.test(head))?.[0] ?? null;
 }
 
@@ -171,7 +176,7 @@ export function kindOf(clause: string): StepKind | null {
 }
 
 const BOUNDARY =
-  /\s*;\s*|\s*,?\s*\b(?:and )?then\b,?\s*|,\s+(?:and\s+|before\s+)?|\s+and\s+(?:then\s+)?|\s+before\s+(?=\w+ing\b)|:\s+/gi;
+  /\s*;\s*|\s*,?\s*\b(?:and )?then\b,?\s*|,\s+(?:and\s+|before\s+)?|\s+and\s+(?:then\s+)?|\s+while you\s+|\s+before\s+(?=\w+ing\b)|\s+before you\s+(?=(?:cut|slice|break|serve|dip|turn)\b)|:\s+/gi;
 
 /** Part of a sentence with one action. */
 export interface Clause {
@@ -180,18 +185,23 @@ export interface Clause {
   readonly kind: StepKind | null;
 }
 
-/** Splits a sentence where another action begins: "Press into the tin and bake for 20 minutes" becomes two. */
-export function clausesOf(sentence: string): Clause[] {
+const NO_NOUNS: ReadonlySet<string> = new Set();
+
+/** Splits a sentence where another action begins: "Press into the tin and bake for 20 minutes" becomes two. @param nouns words of the ingredients, which begin no action */
+export function clausesOf(sentence: string, nouns: ReadonlySet<string> = NO_NOUNS): Clause[] {
   const parts: Part[] = [];
   let from = 0;
   for (const match of sentence.matchAll(BOUNDARY)) {
     const rest = sentence.slice(match.index + match[0].length);
     const before = sentence.slice(from, match.index);
-    const isBefore = /before\s*$/i.test(match[0]);
+    const isBefore = /before(?: you)?\s*$/i.test(match[0]);
     const isNext = isBefore || (/then/i.test(match[0]) && TIME.test(rest));
-    const next = isNext ? kindOf(rest) : leadKind(rest);
+    const next = isNext ? kindOf(rest) : leadKind(rest, true);
     // An introduction stays with its clause.
     if (next === null || before.trim() === '' || (leadKind(before) === null && LEADS_UP.test(before))) continue;
+    // "Fold in the pistachios and peel": an ingredient is no action.
+    const noun = /^(?:the )?(\p{L}+)(?=\s*(?:[,.;:]|$|and\b|or\b))/iu.exec(rest)?.[1]?.toLowerCase();
+    if (noun !== undefined && nouns.has(noun)) continue;
     const isPlainJoint = /^,?\s*(?:and)?$/i.test(match[0].trim());
     const becomes = BECOMES.test(before) && MAY_BE_STATE.test(headOf(rest)) && !DONE_TO.test(headOf(rest));
     if (isPlainJoint && (becomes || THINGS.test(rest.trim()))) continue;

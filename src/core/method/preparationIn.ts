@@ -23,7 +23,8 @@ const SMALL = /^(?:for|the|a|an|of|and|with|layer|mixture|mix|to|make|in|on)$/i;
 const UNDER =
   /\b(?:over|onto|on top of|on|into|in|to|with|across|from|under|above)\s+(?:the\s+|your\s+|that\s+|this\s+)?(?:\w+\s+){0,2}$/i;
 
-function wordsFor({ name }: Pick<Preparation, 'name'>): RegExp | null {
+/** Returns the words that name a part of a slab by its heading; `null` where it has none. */
+export function wordsFor({ name }: Pick<Preparation, 'name'>): RegExp | null {
   const own = name
     .toLowerCase()
     .split(/[^\p{L}]+/u)
@@ -34,7 +35,7 @@ function wordsFor({ name }: Pick<Preparation, 'name'>): RegExp | null {
 }
 
 /** Returns the preparation that a text names first and that is not only a target; otherwise the first target. */
-export function mentionedIn(text: string, preparations: readonly Preparation[]): Mentioned | null {
+export function mentionedIn(text: string, preparations: readonly Pick<Preparation, 'id' | 'name'>[]): Mentioned | null {
   if (text === '') return null;
   const found = preparations.flatMap((preparation) => {
     const words = wordsFor(preparation);

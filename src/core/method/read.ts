@@ -7,7 +7,9 @@ import { keepIn, type KeepRead } from './keepIn';
 import { inFigures } from './plainWords';
 import { MAX_SENTENCES, sentencesOf } from './sentences';
 import { splitRecipe } from './splitRecipe';
-import { stepsIn, type Sentence, type StepRead } from './steps';
+import type { Sentence } from './clauses';
+import { follow, type Corrections, type StepRead } from './follow';
+import { layersOf, preparationsOf } from './toSlab';
 import { tinIn } from './tinIn';
 
 /** The method of a recipe. */
@@ -24,6 +26,7 @@ export interface MethodRead {
 /** A recipe as read: its lines, its slab, and its method. */
 export interface RecipeRead {
   readonly lines: readonly LineRead[];
+  /** What is made and how it is layered, without tin, cut and shelf life. */
   readonly slab: Slab;
   readonly method: MethodRead;
 }
@@ -52,13 +55,20 @@ function cutOf(texts: readonly string[]): CutRead | null {
 }
 
 /**
- * Reads the method of a recipe whose lines have been read: steps in order, the tin, the cut, shelf life. Deterministic and
- * rule-based. At most 400 sentences are read; what is not recognised stays as a step with its text.
+ * Reads the method of a recipe whose lines have been read, by following what happens in the kitchen: steps in order, what is made and
+ * layered, the tin, the cut, shelf life. Deterministic and rule-based. At most 400 sentences are read; what is not recognised stays as
+ * a step with its text.
  *
  * @param reads as `readRecipe` gives them, corrected or not
  * @param name what the slab is called, or empty
+ * @param corrected steps that the maker corrected, by their number
  */
-export function readMethod(reads: readonly LineRead[], name: string, measures: Measures): RecipeRead {
+export function readMethod(
+  reads: readonly LineRead[],
+  name: string,
+  measures: Measures,
+  corrected: Corrections = {},
+): RecipeRead {
   const { lines, method } = splitRecipe(reads);
   const slab = slabFromRecipe(lines, name, measures);
   const sentences = method
@@ -68,13 +78,15 @@ export function readMethod(reads: readonly LineRead[], name: string, measures: M
     ...sentences.map(({ text }) => text),
     ...lines.filter(({ status }) => status !== 'read').map(({ text }) => text),
   ].map((text) => inFigures(text.slice(0, 600)));
+  const { kitchen, steps } = follow(sentences, slab.preparations, measures, corrected);
+  const preparations = preparationsOf(kitchen);
   return {
     lines,
-    slab,
+    slab: { ...slab, preparations, layers: layersOf(kitchen, preparations) },
     method: {
       text: textOf(method),
       sentences,
-      steps: stepsIn(sentences, slab.preparations, measures),
+      steps,
       tin: firstOf(texts, tinIn),
       cut: cutOf(texts),
       keep: firstOf(texts, keepIn),

@@ -5,6 +5,9 @@ export const MAX_SENTENCES = 400;
 /** Matches "1." or "Step 3:" before a step. */
 const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•·▢☐])\s*/i;
 
+/** A new sentence without a capital letter, as in notes. */
+const LOWER_START = /(?<=\p{L}{2}[.!?]+ )(?=[\p{Ll}\d])/u;
+
 const segmenter = () => new Intl.Segmenter('en', { granularity: 'sentence' });
 
 /** Abbreviations whose full stop does not end a sentence. */
@@ -20,10 +23,12 @@ export function sentencesOf(paragraph: string): string[] {
   const whole: string[] = [];
   let open = '';
   for (const { segment } of segmenter().segment(paragraph.replace(NUMBERED, ''))) {
-    open += segment;
-    if (SHORT.test(open)) continue;
-    whole.push(open);
-    open = '';
+    for (const part of segment.split(LOWER_START)) {
+      open += part;
+      if (SHORT.test(open)) continue;
+      whole.push(open);
+      open = '';
+    }
   }
   return [...whole, open]
     .map((sentence) => sentence.replace(NUMBERED, '').trim().slice(0, MAX_LETTERS))

@@ -1,7 +1,8 @@
 import { isListHeading, isMethodHeading, METHOD_NOTE, type LineRead } from '../recipe';
 import { leadKind } from './kinds';
 import { inFigures } from './plainWords';
-import type { Sentence } from './steps';
+import type { Sentence } from './clauses';
+import { sentencesOf } from './sentences';
 
 /** Lines of a recipe, and the sentences of its method with their headings. */
 export interface SplitRecipe {
@@ -12,11 +13,15 @@ export interface SplitRecipe {
 /** Matches lines with an action outside a "Method" heading. */
 function isSentence({ text, status, larder }: LineRead): boolean {
   if (status === 'heading' || (status === 'read' && larder !== null)) return false;
-  const plain = text.replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/i, '');
+  const plain = text
+    .replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/i, '')
+    .replace(/^(?:ok|okay|right|so|now|well|first)[, ]+(?:so )?/i, '');
+  const words = plain.split(/\s+/).length;
+  const isLed = leadKind(inFigures(plain)) !== null;
+  const isOne = words >= 4 && isLed && /[.!]|\bfor\b|\buntil\b|\binto\b|\bover\b|\bwith\b/i.test(plain);
   return (
-    plain.split(/\s+/).length >= 4 &&
-    leadKind(inFigures(plain)) !== null &&
-    /[.!]|\bfor\b|\buntil\b|\binto\b|\bover\b|\bwith\b/i.test(plain)
+    isOne ||
+    (words >= 12 && sentencesOf(plain).filter((sentence) => leadKind(inFigures(sentence)) !== null).length >= 2)
   );
 }
 

@@ -1,185 +1,65 @@
-import type { Measures } from '../measure';
-import type { Place, Preparation, Stage } from '../slab';
-import { newPantry, takeFrom } from './goesIn';
-import { endPointIn, NO_TEMPERATURE, ovenIn } from './degrees';
-import { clausesOf, type StepKind } from './kinds';
-import { isOfPlace, placeIn } from './keepIn';
-import { hasNegativeMinutes, minutesIn, type MinutesRead } from './minutes';
-import { inFigures } from './plainWords';
-import { namedIn, type Named, type NamedLine } from './ingredientsIn';
-import { mentionedIn, pouredInto } from './preparationIn';
-import { tinIn } from './tinIn';
-import type { StepNote } from './notes';
+import { USUAL_MINUTES, USUAL_OVEN_C, type Layer, type Step } from '../slab';
+import type { Clause } from './clauses';
+import { freshStepId, type Mixture } from './kitchen';
+import type { StepKind } from './kinds';
 
-/** A step as a sentence of the method describes it. */
-export interface StepRead {
-  /** Original text: the sentence, or its part for this step. */
-  readonly text: string;
-  /** Index of its sentence in the method, from 0. */
-  readonly sentence: number;
-  /** Id of its preparation; `null` for the whole slab. */
-  readonly of: string | null;
-  readonly kind: StepKind;
-  readonly minutes: MinutesRead | null;
-  readonly ovenC: number | null;
-  /** Temperature it is heated or cooled to, °C at sea level. */
-  readonly celsius: number | null;
-  readonly stage: Stage | null;
-  readonly place: Place | null;
-  /** Another preparation that it is poured into, or that is mixed in here. */
-  readonly joins: string | null;
-  /** Ingredients added here, by the names of their lines. */
-  readonly adds: readonly string[];
-  /** Shares of partly added ingredients. */
-  readonly shares: Readonly<Record<string, number>>;
-  readonly status: 'read' | 'check';
-  /** Questions about it; empty if there are none. */
-  /** Status of the reading. */
-  readonly note: StepNote | null;
-}
+/** Below this end temperature a pot is warmed, not boiled, °C. */
+export const COOKS_FROM_C = 80;
 
-/** A sentence of a method with its heading. */
-export interface Sentence {
-  readonly text: string;
-  readonly under: string | null;
-}
+const WORK: Readonly<Partial<Record<StepKind, Pick<Step, 'hands' | 'occupies'>>>> = {
+  bake: { hands: 'free', occupies: ['oven'] },
+  boil: { hands: 'watch', occupies: ['ring'] },
+  melt: { hands: 'watch', occupies: ['ring'] },
+  set: { hands: 'free' },
+};
 
-/** Kinds of steps that concern the whole slab. */
-const OF_ALL: readonly StepKind[] = ['cut', 'pack'];
-/** Kinds of steps that add ingredients. */
-const TAKES_IN: readonly StepKind[] = [
-  'bake',
-  'mix',
-  'beat',
-  'melt',
-  'boil',
-  'scatter',
-  'other',
-  'lay',
-  'finish',
-  'press',
-];
-/** Matches remarks, which contain no action. */
-const REMARK = /\b(?:I|I'm|we|my|our|me|you|your|enjoy|honestly|perfect|delicious|favou?rite|love|trust|worry)\b|!/i;
-/** Heating on the hob to this temperature is a boil, °C. */
-const BOILS_FROM_C = 101;
-const STIRRED: readonly (StepKind | null)[] = ['mix', 'melt', null];
+/** Clauses to skip: warnings, yields, moving the pot, lids, cleaning. */
+const NO_STEP =
+  /^(?:don't|dont|do not|never|avoid|makes|yields?|serves)\b|^(?:total|prep(?:aration)?|cook(?:ing)?|active|hands-on)(?: time)?:|^(?:remove|take)\b[^,;]{0,20}\b(?:from|off) (?:the )?heat\.?$|\b(?:lid|uncover)\b|^(?:clean|wash|brush) (?:the|down|your)\b/i;
 
-/**
- * Returns the steps of a method in order.
- *
- * @param preparations what is made, with its lines; ingredients that a step names go in there
- * @param measures in which bare degrees over 200 are Fahrenheit or Celsius
- */
-export function stepsIn(
-  sentences: readonly Sentence[],
-  preparations: readonly Preparation[],
-  measures: Measures,
-): StepRead[] {
-  const isUs = measures === 'us';
-  const lines: NamedLine[] = preparations.flatMap(({ id, lines }) =>
-    lines.map(({ ingredient }, at) => ({ ingredient, of: id, at })),
-  );
-  const pantry = newPantry();
-  const steps: StepRead[] = [];
-  let oven: number | null = null;
-  let last: string | null = preparations.length === 1 ? preparations[0]!.id : null;
-  sentences.forEach(({ text, under }, sentence) => {
-    const headed = mentionedIn(under ?? '', preparations)?.id ?? null;
-    const label = /^([^:.]{2,40}):\s+(.+)$/.exec(text);
-    const labelled = label ? (mentionedIn(label[1]!, preparations)?.id ?? null) : null;
-    const body =
-      label && (labelled !== null || /^(?:step|stage|note|tip|to \w+|method)\b/i.test(label[1]!)) ? label[2]! : text;
-    for (const { text: clause, kind: done } of clausesOf(inFigures(body))) {
-      const hot = endPointIn(clause).celsius ?? 0;
-      // Anything stirred to 149 °F or higher boils.
-      const kind =
-        hot >= BOILS_FROM_C && hot < 200 && !/\boven\b/i.test(clause) && STIRRED.includes(done)
-          ? 'boil'
-          : (done ?? 'other');
-      const isKnown = done !== null;
-      const isOven = kind === 'bake' || /\boven\b/i.test(clause);
-      const ovenRead = isOven ? ovenIn(clause, isUs) : NO_TEMPERATURE;
-      if (ovenRead.celsius !== null) oven = ovenRead.celsius;
-      const heats = !isOven && ['boil', 'melt', 'set', 'other', 'mix', 'beat', 'lay'].includes(kind);
-      const ends =
-        heats && !(kind === 'set' && isOfPlace(clause)) ? endPointIn(clause) : { ...NO_TEMPERATURE, stage: null };
-      const named = TAKES_IN.includes(kind) ? namedIn(clause, lines, pantry.gone, last) : null;
-      const isRemark = !isKnown && REMARK.test(clause);
-      const of = isRemark ? null : ofWhich({ kind, clause, headed: labelled ?? headed, named, last, preparations });
-      const { adds, shares } = named ? takeFrom(pantry, clause, named, of) : { adds: [], shares: {} };
-      if (of !== null) last = of;
-      const isNegative = hasNegativeMinutes(clause);
-      const times = isNegative || kind === 'pack' ? [] : minutesIn(clause);
-      const minutes = times[0] ?? null;
-      const note: StepNote | null =
-        ovenRead.ask ??
-        ends.ask ??
-        (isNegative ? ({ code: 'negative-time' } as const) : null) ??
-        (isKnown || minutes !== null || ovenRead.celsius !== null ? null : { code: 'not-understood' });
-      steps.push({
-        text: clause,
-        sentence,
-        of,
-        kind,
-        minutes,
-        ovenC: ovenRead.celsius ?? (kind === 'bake' ? oven : null),
-        celsius: ends.celsius,
-        stage: ends.celsius === null ? null : ends.stage,
-        place: kind === 'set' || kind === 'pack' ? placeIn(clause) : null,
-        joins: of === null ? null : joinedIn(kind, clause, of, preparations, pantry.gone),
-        adds: adds.map(({ ingredient }) => ingredient),
-        shares,
-        status: note === null ? 'read' : 'check',
-        note,
-      });
-    }
-  });
-  return steps;
-}
+/** Work that goes on by itself. */
+const SOAKS = /\b(?:soak|bloom|drain|steep|infuse)\b/i;
 
-/** Returns the other preparation that a step combines with its own: poured into it, or mixed in by an ingredient's name. */
-function joinedIn(
-  kind: StepKind,
-  clause: string,
-  of: string,
-  preparations: readonly Preparation[],
-  gone: ReadonlySet<NamedLine>,
-): string | null {
-  const others = preparations.filter(({ id }) => id !== of);
-  if (kind === 'lay') return pouredInto(clause, others);
-  if (kind !== 'mix' && kind !== 'beat') return null;
-  return namedIn(
-    clause,
-    [...gone].filter((line) => line.of !== of),
-    new Set(),
-    null,
-  ).most;
-}
+/** Tells whether a clause changes nothing: a warning, a yield, a lid. */
+export const isNoStep = ({ text, kind }: Pick<Clause, 'text' | 'kind'>): boolean =>
+  NO_STEP.test(text) && (kind === 'other' || kind === 'set' || /\blid\b|\buncover\b/i.test(text));
 
-/** Returns the preparation of a step: from its heading, its text or its ingredients; otherwise that of the previous step. */
-function ofWhich({
+const timesOf = ({
   kind,
-  clause,
-  headed,
-  named,
-  last,
-  preparations,
-}: {
-  kind: StepKind;
-  clause: string;
-  headed: string | null;
-  named: Named | null;
-  last: string | null;
-  preparations: readonly Preparation[];
-}): string | null {
-  if (OF_ALL.includes(kind)) return null;
-  if (kind === 'other' && (tinIn(clause) !== null || /\b(?:oven|line|grease|tin|pan)\b/i.test(clause))) return null;
-  if (preparations.length === 1) return preparations[0]!.id;
-  if (headed !== null) return headed;
-  const mentioned = mentionedIn(clause, preparations);
-  if (mentioned?.isMade) return mentioned.id;
-  const works = ['mix', 'beat', 'melt', 'boil', 'other'].includes(kind);
-  if (works && named && named.most !== null) return named.most;
-  return (mentioned?.isUnder ? null : mentioned?.id) ?? named?.most ?? last;
+  minutes,
+}: Pick<Clause, 'kind' | 'minutes'>): Pick<Step, 'minutes' | 'leastMinutes' | 'mostMinutes'> => {
+  const [leastMinutes, usual, mostMinutes] = minutes
+    ? [minutes[0], (minutes[0] + minutes[1]) / 2, minutes[1]]
+    : USUAL_MINUTES[kind];
+  const rounded = Math.round(usual * 10) / 10;
+  return leastMinutes === mostMinutes ? { minutes: rounded } : { minutes: rounded, leastMinutes, mostMinutes };
+};
+
+/** Returns the step of a clause for a mixture, without what it follows. */
+export function stepOf(clause: Clause, { steps }: Pick<Mixture, 'steps'>): Step {
+  const { kind, celsius, text, place, ovenC } = clause;
+  const cools = kind === 'set' ? (celsius ?? (/\bluke ?warm\b/i.test(text) ? 40 : null)) : null;
+  return {
+    id: freshStepId(kind, steps),
+    text: text.charAt(0).toUpperCase() + text.slice(1),
+    ...timesOf(clause),
+    ...(SOAKS.test(text) && kind === 'other' ? { hands: 'free' as const } : (WORK[kind] ?? { hands: 'busy' as const })),
+    ...(/\bmicrowave\b/i.test(text) && kind === 'melt' ? { occupies: [] } : {}),
+    ...(kind === 'set' && place !== null && place !== 'room' ? { occupies: [place] } : {}),
+    ...(kind === 'bake' ? { ovenC: ovenC ?? USUAL_OVEN_C } : {}),
+    ...(kind === 'boil' && celsius !== null && celsius >= COOKS_FROM_C ? { cooks: true } : {}),
+    ...(cools === null ? {} : { coolTo: { celsius: cools } }),
+  };
+}
+
+/** Waits that follow one another add up, in the place of the longer one. */
+export function waitOf(before: Layer['set'], { minutes, place, celsius }: Clause): NonNullable<Layer['set']> {
+  const [was, now] = [before?.minMinutes ?? 0, minutes?.[0] ?? 0];
+  const where = now >= was ? (place ?? before?.place) : (before?.place ?? place);
+  return {
+    ...before,
+    place: where ?? 'room',
+    ...(was + now > 0 ? { minMinutes: was + now } : {}),
+    ...(celsius === null ? {} : { toC: celsius }),
+  };
 }

@@ -128,6 +128,12 @@ const gramsOf = (
   measures: Measures,
 ) => massOf({ ...amount, state: state ?? undefined, packG: packG ?? undefined }, found ?? {}, measures);
 
+const SPOONS = String.raw`(?:cups?|tbsp|tsp|tbs|tablespoons?|teaspoons?)\.?`;
+const SUM_BEHIND = new RegExp(`^([\\d ./]+ ?${SPOONS}) (?!plus|and|\\+)([^,]+?),? plus ([\\d ./]+ ?${SPOONS})$`, 'i');
+
+/** Puts the second part of a sum beside the first: "1 cup sugar, plus 3 tablespoons" is 1 cup plus 3 tablespoons. */
+const sumFirst = (plain: string): string => plain.replace(SUM_BEHIND, '$1 plus $3 $2');
+
 /**
  * Reads one line of a recipe: amount, unit, ingredient, state, a second amount, substitutes.
  *
@@ -142,7 +148,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const heading = headingName(text, larder);
   if (heading !== null) return { ...headingLine(text), ingredient: heading };
   const optional = OPTIONAL.test(text);
-  const plain = tidied(text.replace(OPTIONAL, ''));
+  const plain = sumFirst(tidied(text.replace(OPTIONAL, '')));
   if (!/\p{L}/u.test(plain)) return unreadLine(text, { code: plain === '' ? 'empty' : 'no-ingredient' });
   const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
   const vagueCount = COUNTED_VAGUE.exec(plain);

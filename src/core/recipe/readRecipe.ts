@@ -37,8 +37,9 @@ export function readRecipe(text: string, measures: Measures, larder: Larder): Li
 
 /** Yields the readings of `readRecipe` one by one, for callers that interleave other work. */
 export function* recipeReadings(text: string, measures: Measures, larder: Larder): Generator<LineRead> {
-  const lines = text.split(/\r\n|[\n\r\u2028\u2029]/);
+  const lines = text.split(/\r\n|[\n\r\u2028\u2029]/).flatMap(listOf);
   let inMethod = false;
+  let headings = 0;
   for (const [at, raw] of lines.entries()) {
     const line = raw.trim();
     if (line === '') continue;
@@ -51,16 +52,54 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
       yield unreadLine(line.slice(0, MAX_KEPT), note);
       continue;
     }
-    const read = isHeadingByPlace(lines, at, larder)
-      ? { ...headingLine(line), ingredient: headingName(line, larder) ?? line }
-      : readLine(line, measures, larder);
+    const read =
+      isHeadingByPlace(lines, at, larder) || (headings > 0 && isHeadingAmongAmounts(lines, at, larder))
+        ? { ...headingLine(line), ingredient: headingName(line, larder) ?? line }
+        : readLine(line, measures, larder);
+    // A title is no heading of a part.
+    if (read.status === 'heading' && lines.slice(0, at).some((before) => before.trim() !== '')) headings += 1;
     if (read.status === 'heading') inMethod = isMethodHeading(read.ingredient ?? '');
     yield inMethod && read.status !== 'heading' ? unreadLine(line, METHOD_NOTE) : read;
   }
 }
 
+/** Titles such as "5-minute fudge". */
+const TITLE_WITH_FIGURE = /^\d{1,2}[- ](?:minute|ingredient|layer|step|hour)s?\b[^,.]{3,60}$/i;
+
+/** An amount with a unit, at the start of an ingredient. */
+const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?)\b|an? pinch\b|pinch\b)`;
+const SEVERAL = new RegExp(`,\\s+(?=${AMOUNT})`, 'giu');
+const SEVERAL_LEAD = new RegExp(`^${AMOUNT}.*?,\\s+${AMOUNT}`, 'iu');
+const LABELLED = new RegExp(`^([\\p{L}][\\p{L}' -]{1,38}):\\s+(?=${AMOUNT}\\s+(?:of )?[\\p{L}]{2})`, 'iu');
+/** Words before a colon that are no heading. */
+const NO_HEADING = /^(?:optional|note|tip|about|total|makes|yield|serves|alternatively|or|plus)\b/i;
+
+/** Splits a line that lists several amounts: "Caramel: 200 g sugar, 60 g butter" is a heading and two lines. */
+function listOf(line: string): string[] {
+  const plain = line.trim().replace(/,$/, '');
+  if (plain.length > MAX_LENGTH) return [line];
+  const label = NO_HEADING.test(plain) ? null : LABELLED.exec(plain);
+  if (!label && !SEVERAL_LEAD.test(plain)) return [line];
+  const listed = (label ? plain.slice(label[0].length) : plain).split(SEVERAL);
+  return label ? [`${label[1]!}:`, ...listed] : listed;
+}
+
+/** In a recipe with headings, a capitalised word or two between amounts is one too. */
+function isHeadingAmongAmounts(lines: readonly string[], at: number, larder: Larder): boolean {
+  const line = lines[at]!.trim();
+  const begins = (other: string | undefined) => other !== undefined && /^[\d¼½¾⅐-⅞]/u.test(tidied(other.trim()));
+  return (
+    /^\p{Lu}[\p{L}' -]{2,30}$/u.test(line) &&
+    line.split(/\s+/).length <= 3 &&
+    begins(lines[at - 1]) &&
+    begins(lines[at + 1]) &&
+    !larderMatch(line, larder)
+  );
+}
+
 function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder): boolean {
   const line = lines[at]!.trim();
+  if (TITLE_WITH_FIGURE.test(line) && lines.slice(0, at).every((before) => before.trim() === '')) return true;
   if (/\d|[.,;]$/.test(line) || line.split(/\s+/).length > 5 || !/\p{L}/u.test(line)) return false;
   if (/^[-*•·]/.test(line) || /^(?:an?|half|one|two|three|few|some)\b/i.test(line)) return false;
   if (at > 0 && lines[at - 1]!.trim() !== '') return false;

@@ -42,7 +42,8 @@ const isTitle = (text: string) =>
  */
 export function slabFromRecipe(reads: readonly LineRead[], name: string, measures: Measures): Slab {
   const [first, second] = reads;
-  const titled = first?.status === 'heading' && second?.status === 'heading' && !isListHeading(first.ingredient ?? '');
+  const isName = first?.status === 'heading' || (first?.status === 'unread' && isTitle(first.text));
+  const titled = isName && second?.status === 'heading' && !isListHeading(first.ingredient ?? '');
   // "Harbour squares" before the lines: an unrecognised first line names the slab and its mixture.
   const named =
     !titled &&
@@ -52,7 +53,7 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
     lineFromReading(second) !== null;
   const headings = reads.filter(({ status }) => status === 'heading');
   const alone = headings.length === 1 && headings[0] === first && !isListHeading(first?.ingredient ?? '');
-  const own = titled || alone ? (first?.ingredient ?? '') : named ? first.text : '';
+  const own = titled || alone ? (first?.ingredient ?? first?.text ?? '') : named ? first.text : '';
   const title = name.trim() || (own === '' ? '' : preparationName(own)) || 'Pasted recipe';
   const preparations: (Preparation & { lines: Line[]; unread: string[] })[] = [];
   const notes: string[] = [];

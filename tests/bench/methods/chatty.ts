@@ -84,7 +84,7 @@ export const chatty: readonly WantRecipe[] = [
       [
         'With the machine running, pour the hot syrup onto the whites in a thin stream and keep beating for another 8 minutes.',
         { kind: 'lay', of: 'syrup' },
-        { kind: 'beat', of: 'syrup', minutes: [8, 8] },
+        { kind: 'beat', of: 'whites', minutes: [8, 8] },
       ],
       ['Fold in the almonds and pistachios while everything is still warm.', { kind: 'mix' }],
       ['Scrape the nougat into a paper-lined frame, 25 by 25 cm, and cover with a second sheet.', { kind: 'lay' }],
@@ -111,8 +111,9 @@ export const chatty: readonly WantRecipe[] = [
       [
         'Freeze for a quarter of an hour while you melt the chocolate.',
         { kind: 'set', minutes: [15, 15], place: 'freezer' },
+        { kind: 'melt', adds: ['dark chocolate'] },
       ],
-      ['Pour the melted chocolate on top and tilt the tin to cover.', { kind: 'lay', adds: ['dark chocolate'] }],
+      ['Pour the melted chocolate on top and tilt the tin to cover.', { kind: 'lay' }],
       ['Back in the freezer for an hour or two.', { kind: 'set', minutes: [60, 120], place: 'freezer' }],
       ['Snap or slice into twelve fingers.', { kind: 'cut' }],
       ['Best eaten within five days, straight from the fridge.', { kind: 'pack', place: 'fridge' }],

@@ -155,7 +155,7 @@ export const further: readonly WantRecipe[] = [
         { kind: 'beat' },
       ],
       ['Bring to a rolling boil and boil for one minute.', { kind: 'boil', minutes: [1, 1] }],
-      ['Add the rest of the sugar in three goes, then the glucose.', { kind: 'mix', adds: ['glucose'] }],
+      ['Add the rest of the sugar in three goes, then the glucose.', { kind: 'mix', adds: ['sugar', 'glucose'] }],
       ['Cook to 107 °C (75 °Brix).', { kind: 'boil', celsius: 107 }],
       [
         'Remove from the heat, add the citric acid dissolved in a little water, and pour at once into the frame.',

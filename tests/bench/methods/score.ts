@@ -58,7 +58,9 @@ export function scoreCorpus(corpus: readonly WantRecipe[] = CORPUS): Score {
           const sorted = (list: readonly string[] | undefined) => (list ? [...list].sort() : undefined);
           const value = (step: WantStep | undefined, key: typeof name) =>
             key === 'adds' ? sorted(step?.adds) : step?.[key];
-          const readValue = name === 'adds' ? sorted(found?.adds) : found?.[name];
+          // Further mixtures under one heading have its id and a number.
+          const readValue =
+            name === 'adds' ? sorted(found?.adds) : name === 'of' ? found?.of?.replace(/-\d+$/, '') : found?.[name];
           field(`${recipe.name} / ${sentence} / ${i + 1} ${name}`, value(want, name), readValue);
         }
       }

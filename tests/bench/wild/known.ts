@@ -46,7 +46,11 @@ Method
 4. Put the lid on a small saucepan of simmering water, careful, and melt chocolate with oil in a bowl over it. Pour over the caramel and refrigerate until set. Cut into 24 squares.
 Store in the fridge for up to 1 week.`,
     tin: '280x180',
-    mixtures: { base: 'flour, brown sugar, coconut, butter', caramel: 'condensed, butter, syrup', top: 'chocolate, oil' },
+    mixtures: {
+      base: 'flour, brown sugar, coconut, butter',
+      caramel: 'condensed, butter, syrup',
+      top: 'chocolate, oil',
+    },
     layers: ['base', 'caramel', 'top'],
     bakes: ['15 @180', '12 @180'],
     waits: { caramel: 'fridge 180', top: 'fridge 0' },
@@ -142,7 +146,8 @@ flaky salt
 
 Line a baking sheet with parchment. Melt 300g of the chocolate to 45C, take it off the heat, stir in the rest and bring it down to 31C. Stir half of the cherries and half of the buckwheat into it, pour onto the sheet and spread to about 5 mm. Scatter the remaining cherries and buckwheat over it with a good pinch of flaky salt. Leave in a cool room for 2 hours until set, then snap into shards. Bag.`,
     tin: null,
-    mixtures: { bark: 'chocolate, cherries, buckwheat', top: 'cherries, buckwheat, salt' },
+    // The salt has no amount: it stays as text.
+    mixtures: { bark: 'chocolate, cherries, buckwheat', top: 'cherries, buckwheat' },
     layers: ['bark', 'top:scatter'],
     waits: { bark: 'room 120' },
     cut: 'break',
@@ -264,9 +269,11 @@ flaky salt, to finish
 6. Pour into the tin. After 20 minutes sprinkle with flaky salt.
 7. Leave for 3 hours at room temperature, then turn out and cut into 64 pieces. Wrap in waxed paper. They keep for three weeks.`,
     tin: '200x200',
-    mixtures: { cream: 'cream, butter, sea salt', caramel: 'granulated, syrup @121', top: 'flaky' },
-    layers: ['caramel+cream', 'top:scatter'],
-    waits: { caramel: 'room 180' },
+    // All of it is boiled to the end point together; the flaky salt has no amount.
+    mixtures: { caramel: 'granulated, syrup, cream, butter, sea salt @121' },
+    layers: ['caramel'],
+    // 20 minutes before the salt, then three hours.
+    waits: { caramel: 'room 200' },
     cut: 64,
     keep: 'room 21',
   },
@@ -396,7 +403,11 @@ ICING
 
 Cream the butter and sugar. Add cocoa and flour and mix to a soft dough. Press into a greased 18 x 28 cm lamington tin. Bake in a moderate oven, 180, for 15 mins. Cool. For the filling sift the icing sugar into a bowl, add copha, milk and essence, beat till smooth. Spread over the cooled base and leave to set. Melt the chocolate and copha, spread over the filling. When it is nearly set, cut in halves lengthwise, then each half in thirds, and across into 6 rows, wiping the knife.`,
     tin: '280x180',
-    mixtures: { base: 'butter, caster, cocoa, self-raising', filling: 'icing, copha, milk, peppermint', top: 'chocolate, copha' },
+    mixtures: {
+      base: 'butter, caster, cocoa, self-raising',
+      filling: 'icing, copha, milk, peppermint',
+      top: 'chocolate, copha',
+    },
     layers: ['base', 'filling', 'top'],
     bakes: ['15 @180'],
     waits: { filling: 'room 0' },

@@ -22,11 +22,12 @@ const starter = larderOf(
 const NOT_FOOD = /rice paper|wafer/i;
 const NEAR_C = 3;
 
-/** Reads the text of a recipe to a slab, as the paste screen does. */
-export function slabOf(text: string): Slab {
+/** Reads the text of a recipe as the paste screen does. */
+export function readOf(text: string) {
   const isUs = /\bcups?\b|\bsticks?\b/i.test(text) && /°?\s*F\b|\binch|\bin\.|"|\d ?x ?\d+ pan/i.test(text);
-  return slabFromMethod(readMethod(readRecipe(text, isUs ? 'us' : 'metric', starter), '', isUs ? 'us' : 'metric'));
+  return readMethod(readRecipe(text, isUs ? 'us' : 'metric', starter), '', isUs ? 'us' : 'metric');
 }
+export const slabOf = (text: string): Slab => slabFromMethod(readOf(text));
 
 function tinText(tin: AnyTin): string {
   return tin.shape === 'rectangle' ? `${tin.lengthMm.toFixed(0)}x${tin.widthMm.toFixed(0)}` : tin.shape;
@@ -69,19 +70,25 @@ export function scoreSlab(recipe: WildRecipe, slab: Slab): WildScore {
     if (isRight) right += 1;
     else wrong.push(`${recipe.name}: ${name}, found ${JSON.stringify(found)}`);
   };
-  if (recipe.tin !== null)
-    fact(`tin ${recipe.tin}`, sameTin(recipe.tin, slab.tin), tinText(slab.tin));
+  if (recipe.tin !== null) fact(`tin ${recipe.tin}`, sameTin(recipe.tin, slab.tin), tinText(slab.tin));
 
   const lines = linesIn(slab);
   const used = slab.preparations.filter(({ id }) => lines.get(id)!.length > 0);
   const mixtures = Object.entries(recipe.mixtures);
-  fact(`${mixtures.length} mixtures`, used.length === mixtures.length, used.map(({ name }) => name));
+  fact(
+    `${mixtures.length} mixtures`,
+    used.length === mixtures.length,
+    used.map(({ name }) => name),
+  );
   const preparationOf = new Map<string, Preparation>();
   const pairs = mixtures
-    .flatMap(([name, wanted]) => used.map((made) => ({ name, made, by: agreement(keysOf(wanted), lines.get(made.id)!) })))
+    .flatMap(([name, wanted]) =>
+      used.map((made) => ({ name, made, by: agreement(keysOf(wanted), lines.get(made.id)!) })),
+    )
     .sort((a, b) => b.by - a.by);
   for (const { name, made, by } of pairs)
-    if (by > 0.2 && !preparationOf.has(name) && ![...preparationOf.values()].includes(made)) preparationOf.set(name, made);
+    if (by > 0.2 && !preparationOf.has(name) && ![...preparationOf.values()].includes(made))
+      preparationOf.set(name, made);
   for (const [name, wanted] of mixtures) {
     const made = preparationOf.get(name);
     const has = made ? lines.get(made.id)! : [];
@@ -111,10 +118,17 @@ export function scoreSlab(recipe: WildRecipe, slab: Slab): WildScore {
   for (const [name, wanted] of Object.entries(recipe.waits ?? {})) {
     const [place, minutes] = wanted.split(' ');
     const id = preparationOf.get(name)?.id;
-    const layer = slab.layers.findLast(({ from }) => from.some(({ preparation }) => preparation === id));
-    const { place: stands = 'room', minMinutes = 0 } = layer?.set ?? {};
-    const isLong = Number(minutes) === 0 || Math.abs(minMinutes - Number(minutes)) <= 1;
-    fact(`${name} waits ${wanted}`, layer !== undefined && stands === place && isLong, `${stands} ${minMinutes}`);
+    const at = slab.layers.findLastIndex(({ from }) => from.some(({ preparation }) => preparation === id));
+    // What is scattered waits with what it lies on.
+    const near = slab.layers.filter(
+      ({ spread }, l) =>
+        l === at || (l === at + 1 && spread === 'scatter') || (l === at - 1 && slab.layers[at]?.spread === 'scatter'),
+    );
+    const waits = near.map(({ set }) => ({ place: set?.place ?? 'room', min: set?.minMinutes ?? 0 }));
+    const isRight = waits.some(
+      (own) => own.place === place && (Number(minutes) === 0 || Math.abs(own.min - Number(minutes)) <= 1),
+    );
+    fact(`${name} waits ${wanted}`, at >= 0 && isRight, waits);
   }
   const { cut } = slab;
   const pieces = cut === undefined ? null : cut.way === 'break' ? 'break' : cut.columns * cut.rows;

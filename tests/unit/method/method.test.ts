@@ -105,11 +105,12 @@ test('a fudge is left to cool and beaten; two pots meet; a second bake is laid o
   const nougat = slabOf(
     'For the syrup:\n300 g honey\n100 g sugar\n\nFor the whites:\n2 egg whites\n\nMethod:\nWhisk the egg whites.\nBoil the honey and sugar to 140 °C.\nPour the syrup onto the whites and beat for 8 minutes.\nScrape into a frame of 25 x 25 cm.',
   );
-  const syrup = nougat.preparations[0]!;
-  assert.deepEqual(syrup.meets, { preparation: 'whites', atStep: 'beat' });
+  // The syrup goes into the whites, and is not boiled again.
+  const whites = nougat.preparations[1]!;
+  assert.deepEqual(whites.meets, { preparation: 'syrup', atStep: whites.steps!.at(-1)!.id });
   assert.deepEqual(
     nougat.layers.map(({ from }) => from.map(({ preparation }) => preparation)),
-    [['syrup', 'whites']],
+    [['whites', 'syrup']],
   );
   const bars = slabOf(
     'For the crust:\n200 g flour\n100 g butter\n\nFor the filling:\n3 eggs\n200 g sugar\n\nMethod:\nHeat the oven to 180 °C.\nRub the butter into the flour, press into a 20 cm square tin and bake for 15 minutes.\nWhisk the eggs and sugar.\nPour over the crust and bake for 20 minutes.',

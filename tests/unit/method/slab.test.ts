@@ -22,15 +22,15 @@ const grid = (...sentences: string[]) => {
 
 test('columns run along the length of the tin, in the orientation that gives more pieces', () => {
   const tin = 'Pour into a 30 x 20 cm tin.';
-  // The blank slab is trimmed by 5 mm on each side: 290 x 190 mm.
+  // Nothing is trimmed: 300 x 200 mm.
   assert.deepEqual(grid(tin, 'Cut into 5 x 3.'), [5, 3]);
-  assert.deepEqual(grid(tin, 'Cut into 4 cm squares.'), [7, 4]);
+  assert.deepEqual(grid(tin, 'Cut into 4 cm squares.'), [7, 5]);
   // 9.5 x 4.5 cm: 6 x 2 with the short side along the length, 3 x 4 with the long one.
   assert.deepEqual(grid(tin, 'Cut into pieces of 9.5 x 4.5 cm.'), [6, 2]);
-  // 60 x 45 mm: 6 x 3 = 18 against 4 x 4 = 16. 70 x 45 mm: 6 x 2 = 12 against 4 x 4 = 16.
-  assert.deepEqual(grid(tin, 'Cut into pieces of 6 x 4.5 cm.'), [6, 3]);
+  // 60 x 45 mm: 5 x 4 = 20 against 6 x 3 = 18. 70 x 45 mm: 6 x 2 = 12 against 4 x 4 = 16.
+  assert.deepEqual(grid(tin, 'Cut into pieces of 6 x 4.5 cm.'), [5, 4]);
   assert.deepEqual(grid(tin, 'Cut into pieces of 7 x 4.5 cm.'), [4, 4]);
-  assert.deepEqual(grid(tin, 'Cut into 3 cm wide bars.'), [9, 1]);
+  assert.deepEqual(grid(tin, 'Cut into 3 cm wide bars.'), [10, 1]);
   assert.deepEqual(grid(tin, 'Cut into pieces of 100 x 90 cm.'), [1, 1]);
 });
 
@@ -38,7 +38,7 @@ test('a number of pieces becomes a grid with almost square faces, or long ones f
   const tin = 'Pour into a 30 x 20 cm tin.';
   assert.deepEqual(grid(tin, 'Cut into 24 squares.'), [6, 4]);
   assert.deepEqual(grid(tin, 'Cut into 54 pieces.'), [9, 6]);
-  // 72.5 x 31.7 mm, a ratio of 2.3; 24.2 x 95 mm would be 3.9.
+  // 75 x 33.3 mm, a ratio of 2.25; 25 x 100 mm would be 4.
   assert.deepEqual(grid(tin, 'Cut into 24 bars.'), [4, 6]);
   assert.deepEqual(grid('Pour into a 20 cm square tin.', 'Cut into 16 squares.'), [4, 4]);
   assert.deepEqual(grid('Pour into a 24 cm round tin.', 'Cut into 16 pieces.'), [4, 4]);

@@ -1,0 +1,289 @@
+import type { Measures } from '../measure';
+import type { Preparation } from '../slab';
+import { clausesIn, type Clause, type ClauseRead, type Sentence } from './clauses';
+import type { StepKind } from './kinds';
+import {
+  addStep,
+  beginMixture,
+  join,
+  openKitchen,
+  openOnes,
+  rootOf,
+  type Kitchen,
+  type Mixture,
+  type Section,
+} from './kitchen';
+import { bake, finish, lay, layLeftovers, wait } from './laying';
+import { nounOf } from './plainWords';
+import { isNamed, linesNamed, mixturesNamed, objectsOf, sectionNamed, targetsOf } from './references';
+import { COOKS_FROM_C, isNoStep, stepOf } from './steps';
+import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
+
+/** A clause of a method, and what it did in the kitchen. */
+export interface StepRead extends ClauseRead {
+  /** Id of its mixture; `null` for the whole slab. */
+  readonly of: string | null;
+  /** Another mixture that goes into it here and stays a pot of its own. */
+  readonly joins: string | null;
+  /** Ingredients added here, by the names of their lines. */
+  readonly adds: readonly string[];
+  /** Shares of partly added ingredients. */
+  readonly shares: Readonly<Record<string, number>>;
+}
+
+/** Corrections of the maker, by the number of the step. */
+export type Corrections = Readonly<Record<number, StepRead>>;
+
+/** A method followed to its end. */
+export interface Followed {
+  readonly steps: readonly StepRead[];
+  readonly kitchen: Kitchen;
+}
+
+/**
+ * Follows a method clause by clause, with the state of the kitchen carried along: which pots and bowls hold what, which lines are still
+ * unused, and what lies in the tin.
+ *
+ * @param preparations the lines of the recipe under their headings
+ * @param corrected steps that the maker corrected; what follows is followed anew from them
+ */
+export function follow(
+  sentences: readonly Sentence[],
+  preparations: readonly Preparation[],
+  measures: Measures,
+  corrected: Corrections = {},
+): Followed {
+  const kitchen = openKitchen(preparations);
+  const done: (readonly [Clause, Done])[] = [];
+  const nouns = new Set(
+    kitchen.sections.flatMap(({ lines }) => lines.flatMap(({ names }) => names.map((name) => nounOf(name)))),
+  );
+  clausesIn(sentences, measures, nouns).forEach((read, at) => {
+    const correction = corrected[at];
+    const clause: Clause = correction ? { ...read, ...clauseOf(correction) } : read;
+    const given = correction ? (kitchen.mixtures.find(({ id }) => id === correction.of) ?? null) : null;
+    done.push([clause, clause.isRemark ? none : does(kitchen, clause, given)]);
+  });
+  useTheRest(kitchen);
+  layLeftovers(kitchen);
+  return { kitchen, steps: done.map(([clause, what]) => stepReadOf(clause, what)) };
+}
+
+const clauseOf = ({ kind, minutes, ovenC, celsius, stage, place, status, note }: StepRead) => ({
+  ...{ kind, minutes, ovenC, celsius, stage, place, status, note },
+});
+
+function stepReadOf(clause: Clause, { mixture, taken, joined }: Done): StepRead {
+  const { under: _under, isRemark: _isRemark, ...read } = clause;
+  const shares = Object.fromEntries(
+    taken.lines.filter(({ share }) => share < 0.999).map(({ line, share }) => [line.ingredient, share]),
+  );
+  return {
+    ...read,
+    of: mixture ? rootOf(mixture).id : null,
+    joins: joined && rootOf(joined) !== (mixture && rootOf(mixture)) ? rootOf(joined).id : null,
+    adds: taken.lines.map(({ line }) => line.ingredient),
+    shares,
+  };
+}
+
+/** Kinds of work on what is in a pot or bowl. */
+const WORKS: readonly StepKind[] = ['mix', 'beat', 'melt', 'boil'];
+const PREPARES =
+  /\b(?:chop|peel|grate|zest|core|soak|toast|roast|crush|cut up|cube|dice|halve|slice|break up|bash|weigh|sift)\b/i;
+/** Clauses whose object is no food: a lid, the heat, a timer. */
+const NO_FOOD =
+  /^(?:[a-z]+ly |then |now )*(?:put|turn|pop|set|leave|keep) (?:on )?(?:the |a |your )?(?:lid|timer|kettle|extractor|mixer|tin|pan|tray) (?:on|off|around|round|running)\b|^(?:put|pop) (?:on )?(?:the |a )lid\b/i;
+const READIES = /\b(?:toast|roast|warm)(?:s|ed|ing)?\b/i;
+const OF_NOTHING = /\b(?:oven|line|grease|tin|pan|tray|paper|parchment|foil|lid|thermometer)\b/i;
+
+function does(kitchen: Kitchen, clause: Clause, given: Mixture | null): Done {
+  const { kind, text } = clause;
+  if (NO_FOOD.test(text) && linesNamed(kitchen, text, null, false).lines.length === 0) return none;
+  const headed = given?.section ?? sectionNamed(kitchen, clause.under, text);
+  const inTin = kitchen.tin.length > 0;
+  switch (kind) {
+    case 'mix':
+    case 'beat':
+    case 'melt':
+    case 'boil':
+      if (kitchen.isCut && TOSSES.test(text)) return finish(kitchen, clause, headed, given);
+      return work(kitchen, clause, headed, given);
+    case 'bake':
+      return (READIES.test(text) ? prepare(kitchen, clause, headed) : null) ?? bake(kitchen, clause, given);
+    case 'press':
+      // "Press the juice."
+      if (!/\b(?:in|into|onto|on|over|down|out|flat|evenly|firmly|it|together)\b/i.test(text))
+        return prepare(kitchen, clause, headed, true) ?? lay(kitchen, clause, headed, given);
+      return lay(kitchen, clause, headed, given);
+    case 'lay':
+    case 'scatter':
+      return lay(kitchen, clause, headed, given);
+    case 'finish':
+      return finish(kitchen, clause, headed, given);
+    case 'set':
+      return wait(kitchen, clause, given);
+    case 'cut': {
+      if (!inTin) return prepare(kitchen, clause, headed) ?? none;
+      const isOfSlab = !PREPARES.test(text.replace(/\bbash (?:it|them) up\b/i, ''));
+      if (isOfSlab || /\b(?:squares|bars|fingers|slices|shards|pieces)\b/i.test(text)) kitchen.isCut = true;
+      return none;
+    }
+    case 'pack':
+      return none;
+    case 'other':
+      return other(kitchen, clause, headed, given);
+  }
+}
+
+/** Coats the pieces: "toss in the icing sugar". */
+const TOSSES = /\b(?:toss|roll|coat|dip|dredge)\b/i;
+
+/** Adds to what is there: "add", "stir in", "into the pan". */
+const ADDS =
+  /\b(?:add|incorporate)\b|\b(?:stir|fold|beat|whisk|mix|tip|pour|drop|sift|chuck|throw|scrape|knead|work|blend|put|toss|rub|crumble|trickle|drizzle|stream|slide|squeeze|lift|let|go|goes)(?:s|es|ing)?\s+(?:(?:it|them|together|[\w' -]{1,60}?)\s+)?(?:in\b(?! (?:an?|another|your|short|\d|(?:the )?(?:[\w-]+ )?(?:pan|saucepan|pot|bowl|tin|mixer|processor|blender|oven|microwave|fridge|freezer|machine)\b))|into (?:it|them|(?:the )?(?:[\w-]+ ){0,2}(?:mix|mixture|pan|bowl|dough|batter|rest)\b))/i;
+const NEW_VESSEL =
+  /\b(?:in|into|on) (?:a|an|another|your) (?:[\w-]+ ){0,4}(?:pan|saucepan|pot|bowl|mixer|processor|jug|kettle|blender|boiler)\b|\b(?:in|with) the (?:mixer|food processor|processor|blender)\b/i;
+const ELSEWHERE =
+  /\b(?:meanwhile|in the meantime|while (?:it|that|the)|separate(?:ly)?|another (?:pan|bowl|pot)|second (?:pan|bowl|pot)|clean (?:pan|bowl))\b/i;
+const THEM = /\b(?:it|them|these|those)\b/i;
+/** Words for what is in hand. */
+const IT = /\b(?:it|them|this|everything|the (?:mix|mixture|mass|pan|bowl|pot|lot|contents|syrup|batter|dough))\b/i;
+
+/** What is said before the action: "when it reaches 125,". */
+const LEAD = /^(?:when|once|as soon as|while|after|if|before) [^,]*,\s*/i;
+
+function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
+  const text = clause.text.replace(LEAD, '');
+  const taken = takeLines(kitchen, text, headed);
+  const target = given ?? workedOn(kitchen, text, taken, headed, clause.kind);
+  if (!target) return none;
+  const inHand = kitchen.current;
+  const named = mixturesNamed(text, kitchen, target).filter((other) => isJoined(text, other, taken, kitchen));
+  // "Chop the dates and put them in a pan with the butter."
+  const others = inHand?.isPrepared && inHand !== target && THEM.test(text) ? [...new Set([inHand, ...named])] : named;
+  for (const other of others) join(target, other);
+  const step = target.state === 'joined' || isNoStep(clause) ? null : addStep(target, stepOf(clause, target));
+  putIn(target, taken, step && target.steps[0] !== step ? step.id : null);
+  const { celsius, stage } = clause;
+  if (clause.kind === 'boil' && celsius !== null && celsius >= COOKS_FROM_C)
+    target.cookTo = { celsius, ...(stage ? { stage } : {}) };
+  kitchen.current = target;
+  target.isPrepared = false;
+  return { mixture: target, taken, joined: others.at(-1) ?? null };
+}
+
+/** Tells whether another mixture goes in: "fold in the chocolate", "combine the two". */
+function isJoined(text: string, other: Mixture, taken: Taken, kitchen: Kitchen): boolean {
+  if (/\b(?:over|above) (?:a|the) (?:pan|bowl|saucepan)\b/i.test(text)) return false;
+  // A name that new lines explain is not that of another mixture.
+  const rest = taken.lines.reduce(
+    (words, { line }) => words.replace(new RegExp(line.ingredient.split(' ').at(-1)!, 'gi'), ' '),
+    text,
+  );
+  return isNamed(rest, other, kitchen);
+}
+
+/** Returns the mixture that a clause works on, begun if it is a new one. */
+function workedOn(
+  kitchen: Kitchen,
+  text: string,
+  taken: Taken,
+  headed: Section | null,
+  kind: StepKind,
+): Mixture | null {
+  const open = openOnes(kitchen);
+  const current = kitchen.current?.state === 'open' ? kitchen.current : null;
+  const into = mixturesNamed(targetsOf(text), kitchen, null)[0];
+  if (taken.lines.length === 0) {
+    if (into && into !== current && !IT.test(objectsOf(text))) return into;
+    const meant = mixturesNamed(objectsOf(text), kitchen, null);
+    if (meant.length > 0 && current && meant.includes(current)) return current;
+    if (meant.length === 1 && !ADDS.test(text)) return meant[0]!;
+    const ofHeading = headed ? open.findLast(({ section }) => section === headed) : undefined;
+    const unused = headed ?? (kitchen.mixtures.length === 0 ? kitchen.sections[0] : undefined);
+    if (unused && !ofHeading && WORKS.includes(kind) && unused.lines.some(({ left }) => left > 0.999))
+      return beginMixture(kitchen, unused);
+    return ofHeading ?? current ?? meant[0] ?? open.at(-1) ?? laidLast(kitchen);
+  }
+  const section = taken.section!;
+  if (into && into !== current && !NEW_VESSEL.test(text)) return into;
+  const own = open.filter((mixture) => mixture.section === section);
+  const here = current && (own.includes(current) || ADDS.test(text)) ? current : (own.at(-1) ?? null);
+  const isElsewhere = ELSEWHERE.test(text) || NEW_VESSEL.test(text);
+  if (here && ADDS.test(text) && !isElsewhere) return here;
+  if (!here || isElsewhere || (here.steps.length > 0 && !IT.test(text) && begins(text))) {
+    // "Rub the butter into the flour": what is named besides and not used yet goes along.
+    const others = mixturesNamed(objectsOf(text), kitchen, null).filter((other) => other.section === section);
+    if (here && others.includes(here) && !isElsewhere && taken.lines.length <= here.uses.length) return here;
+    return beginMixture(kitchen, section);
+  }
+  return here;
+}
+
+/** Verbs that begin something new, where they name new ingredients. */
+const begins = (text: string) =>
+  /^(?:[a-z]+ly |then |and |now |next |start to |start by |for the [a-z ]+,? )*(?:melt|whisk|beat|whip|cream|combine|mix|heat|warm|boil|bring|dissolve|crush|blitz|pulse|cook|temper|put|place|simmer|sift|soak|mount|make|process|stir)\b/i.test(
+    text,
+  );
+
+/** Work on what is in the tin already: "stir every 10 minutes". */
+const laidLast = (kitchen: Kitchen): Mixture | null => kitchen.tin.at(-1)?.parts[0]?.mixture ?? null;
+
+function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
+  const ready = prepare(kitchen, clause, headed);
+  if (ready) return ready;
+  if (OF_NOTHING.test(clause.text) || isNoStep(clause)) return none;
+  const mixture = given ?? (headed ? openOnes(kitchen).find(({ section }) => section === headed) : null) ?? null;
+  const current = mixture ?? (kitchen.current?.state === 'open' ? kitchen.current : null);
+  if (!current) return none;
+  addStep(current, stepOf(clause, current));
+  return { ...none, mixture: current };
+}
+
+const READY =
+  /\b(?:chop|peel|grate|zest|core|soak|bloom|toast|roast|warm|crush|cut up|cube|dice|halve|slice|drain|squeeze|break up|cut)(?:s|ed|ing)?\b/i;
+
+/** Gets ingredients ready: toasted, soaked, chopped. They wait in a bowl of their own until they go into something. */
+function prepare(kitchen: Kitchen, clause: Clause, headed: Section | null, isAny = false): Done | null {
+  if (!isAny && !READY.test(clause.text)) return null;
+  const named = takeLines(kitchen, clause.text, headed);
+  const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
+  const taken = named.lines.length === 0 && isNew ? allOf(headed) : named;
+  if (taken.lines.length === 0) return null;
+  const mixture = beginMixture(kitchen, taken.section!);
+  mixture.isPrepared = !isNew;
+  addStep(mixture, stepOf(clause, mixture));
+  putIn(mixture, taken, null);
+  if (kitchen.current?.state !== 'open') kitchen.current = mixture;
+  return { mixture, taken, joined: null };
+}
+
+/** Puts what no clause named where the rest of its list went. */
+function useTheRest(kitchen: Kitchen): void {
+  for (const section of kitchen.sections) {
+    const rest = section.lines.filter(({ left }) => left > 1e-6);
+    if (rest.length === 0) continue;
+    for (const line of rest) {
+      // The rest of a line goes where its first part went.
+      const use = kitchen.mixtures.flatMap(({ uses }) => uses).find(({ of }) => of === line);
+      if (!use) continue;
+      use.share += line.left;
+      line.left = 0;
+    }
+    const unused = rest.filter(({ left }) => left > 1e-6).map((line) => ({ line, share: line.left }));
+    if (unused.length === 0) continue;
+    const own = kitchen.mixtures.filter(
+      (mixture) => mixture.section === section && mixture.root === null && !mixture.isPrepared,
+    );
+    // A pot that was begun without a name has them; otherwise the one with most of the list.
+    const into =
+      own.find(({ uses }) => uses.length === 0) ??
+      own.reduce<Mixture | null>(
+        (most, mixture) => (!most || mixture.uses.length > most.uses.length ? mixture : most),
+        null,
+      );
+    const target = into ?? beginMixture(kitchen, section);
+    putIn(target, { section, lines: unused }, null);
+  }
+}

@@ -1,0 +1,187 @@
+import { freshId, type Layer, type Line, type Preparation, type Step } from '../slab';
+
+/** A line of the recipe, and how much of it is still unused. */
+export interface PantryLine {
+  readonly ingredient: string;
+  /** What a method may call it: its name in the larder, and as it is written in the list. */
+  readonly names: readonly string[];
+  readonly line: Line;
+  readonly section: Section;
+  /** Share that has not gone anywhere yet, 0 to 1. */
+  left: number;
+  /** Whether a part was set aside, to be named again. */
+  isReserved: boolean;
+}
+
+/** A list of lines under one heading of the recipe. */
+export interface Section {
+  readonly id: string;
+  readonly name: string;
+  readonly lines: PantryLine[];
+  readonly unread: readonly string[];
+}
+
+/** A share of a line that went into a mixture, and the step at which it did. */
+export interface Use {
+  readonly of: PantryLine;
+  share: number;
+  at: string | null;
+}
+
+/** What is in one pot or bowl, from its first ingredient until it is laid in the tin or goes into another mixture. */
+export interface Mixture {
+  readonly id: string;
+  readonly section: Section;
+  uses: Use[];
+  steps: Step[];
+  /** Steps that nothing of it follows yet. */
+  tails: string[];
+  cookTo: Preparation['cookTo'];
+  state: 'open' | 'laid' | 'joined';
+  /** The mixture it was mixed into and is now part of. */
+  root: Mixture | null;
+  /** Boiled mixtures that were poured into it: they stay pots of their own, and share its layer. */
+  joined: Mixture[];
+  meets: Preparation['meets'];
+  /** Share that has not been laid, 0 to 1. */
+  left: number;
+  isBaked: boolean;
+  /** Whether it was begun after the slab was cut. */
+  readonly isForPieces: boolean;
+  /** Whether it is only got ready, such as nuts that are toasted, and goes into something else. */
+  isPrepared: boolean;
+}
+
+/** A layer in the tin, or on the pieces. */
+export interface Laid {
+  parts: { readonly mixture: Mixture; share: number }[];
+  spread: Layer['spread'];
+  set: Layer['set'];
+  pourC: number | null;
+  thicknessMm: number | null;
+  isBaked: boolean;
+}
+
+/** The kitchen between two clauses of a method. */
+export interface Kitchen {
+  readonly sections: readonly Section[];
+  readonly mixtures: Mixture[];
+  /** The tin, from the bottom. */
+  readonly tin: Laid[];
+  /** The mixture worked on last. */
+  current: Mixture | null;
+  isCut: boolean;
+}
+
+/** Opens a kitchen with the lines of a recipe, and nothing made yet. */
+export function openKitchen(preparations: readonly Preparation[]): Kitchen {
+  const sections = preparations.map(({ id, name, lines, unread = [] }): Section => {
+    const section: Section = { id, name, lines: [], unread };
+    for (const line of lines) {
+      const names = [...new Set([line.ingredient, writtenName(line.text ?? '')].filter(Boolean))];
+      section.lines.push({ ingredient: line.ingredient, names, line, section, left: 1, isReserved: false });
+    }
+    return section;
+  });
+  return { sections, mixtures: [], tin: [], current: null, isCut: false };
+}
+
+/** Returns the name in a line as it was written: "4 tsp liquid glucose, warm" names liquid glucose. */
+const writtenName = (text: string): string =>
+  text
+    .replace(
+      /^[^\p{L}]*(?:(?:g|kg|ml|cl|dl|l|oz|lbs?|cups?|tbsp|tbs|tsp|tablespoons?|teaspoons?|grams?|cans?|tins?|packs?|packets?|pkts?|sticks?|pinch(?:es)?|handfuls?|x)\b\.?\s*(?:\([^)]*\)\s*)?(?:of )?)*/iu,
+      '',
+    )
+    .replace(/[,(].*$/, '')
+    .trim();
+
+/** Returns the mixture that a mixture is part of now. */
+export function rootOf(mixture: Mixture): Mixture {
+  return mixture.root ? rootOf(mixture.root) : mixture;
+}
+
+/** Mixtures in a pot or bowl. */
+export const openOnes = ({ mixtures }: Kitchen): Mixture[] => mixtures.filter(({ state }) => state === 'open');
+
+/** Begins a mixture in a pot or bowl of its own. The first one of a section has the id of its section. */
+export function beginMixture(kitchen: Kitchen, section: Section): Mixture {
+  const count = kitchen.mixtures.filter((mixture) => mixture.section === section).length;
+  const mixture: Mixture = {
+    id: count === 0 ? section.id : `${section.id}-${count + 1}`,
+    section,
+    uses: [],
+    steps: [],
+    tails: [],
+    cookTo: undefined,
+    state: 'open',
+    root: null,
+    joined: [],
+    meets: undefined,
+    left: 1,
+    isBaked: false,
+    isForPieces: kitchen.isCut,
+    isPrepared: false,
+  };
+  kitchen.mixtures.push(mixture);
+  return mixture;
+}
+
+/**
+ * Puts one mixture into another. One that was boiled to an end point, or has a heading of its own, stays a pot of its own and shares
+ * the layer; others become one mixture.
+ */
+export function join(into: Mixture, from: Mixture): void {
+  if (into === from || from.state !== 'open') return;
+  from.state = 'joined';
+  if (from.cookTo || from.section !== into.section) {
+    into.joined.push(from, ...from.joined);
+    from.joined = [];
+    into.meets ??= { preparation: from.id };
+    return;
+  }
+  mix(into, from);
+}
+
+/** Makes one mixture of two, such as those that are boiled together from here on. */
+export function mix(into: Mixture, from: Mixture): void {
+  const renamed = new Map<string, string>();
+  for (const step of from.steps) renamed.set(step.id, freshStepId(step.id, into.steps));
+  const name = (id: string) => renamed.get(id) ?? id;
+  for (const step of from.steps)
+    into.steps.push({ ...step, id: name(step.id), ...(step.after ? { after: step.after.map(name) } : {}) });
+  into.tails.push(...from.tails.map(name));
+  into.uses.push(...from.uses.map((use) => ({ ...use, at: use.at === null ? null : name(use.at) })));
+  into.joined.push(...from.joined);
+  from.root = into;
+}
+
+/** Returns the id for a step among those of its mixture. */
+export const freshStepId = (wanted: string, steps: readonly Step[]): string =>
+  steps.some(({ id }) => id === wanted) ? freshId(wanted.replace(/\d+$/, ''), steps) : wanted;
+
+/** Adds a step to a mixture, after everything that was done to it before. */
+export function addStep(mixture: Mixture, step: Step): Step {
+  const placed: Step = mixture.tails.length > 0 ? { ...step, after: [...mixture.tails] } : step;
+  mixture.steps.push(placed);
+  mixture.tails = [placed.id];
+  // What was poured in goes on from here.
+  if (mixture.meets && mixture.meets.atStep === undefined) mixture.meets = { ...mixture.meets, atStep: placed.id };
+  return placed;
+}
+
+/** Lays a share of a mixture on top of what is in the tin. */
+export function layDown(kitchen: Kitchen, mixture: Mixture, spread: Layer['spread'], share = mixture.left): Laid {
+  const laid: Laid = {
+    parts: [{ mixture, share }],
+    spread,
+    set: undefined,
+    pourC: null,
+    thicknessMm: null,
+    isBaked: false,
+  };
+  mixture.left = Math.max(0, mixture.left - share);
+  if (mixture.left < 1e-9) mixture.state = 'laid';
+  kitchen.tin.push(laid);
+  return laid;
+}

@@ -1,0 +1,334 @@
+import type { Layer } from '../slab';
+import type { Clause } from './clauses';
+import {
+  addStep,
+  beginMixture,
+  freshStepId,
+  join,
+  layDown,
+  openOnes,
+  type Kitchen,
+  type Laid,
+  type Mixture,
+  type Section,
+} from './kitchen';
+import { wordsFor } from './preparationIn';
+import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
+import { stepOf, waitOf } from './steps';
+import { allOf, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
+
+/** Film thickness on dipped pieces, mm. */
+const DIP_MM = 1.2;
+const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
+/** Words for what was made, and not for an ingredient. */
+const PART =
+  /\b(?:base|layer|mix|mixture|dough|batter|half|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
+const COATS = /\b(?:dip|coat|enrobe|half-dip|brush|roll|toss|dredge)\b/i;
+const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
+const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
+/** Leads such as "after 5 minutes" that say how long the layer below has stood. */
+const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
+const SHARES: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:three[- ]quarters|0\.75)\b/i, 0.75],
+  [/\b(?:two[- ]thirds|2[- ]thirds|0\.667)\b/i, 2 / 3],
+  [/\b(?:half|0\.5)\b/i, 0.5],
+  [/\b(?:a third|1[- ]third|0\.333|one third)\b/i, 1 / 3],
+  [/\b(?:a quarter|0\.25)\b/i, 0.25],
+  [/\bmost\b/i, 0.8],
+];
+/** "Spread the oat top over it": half of the mixture that lies below goes on top. */
+function layAgain(kitchen: Kitchen, part: { readonly mixture: Mixture; share: number }): void {
+  part.share /= 2;
+  kitchen.tin.push({
+    ...{ parts: [{ mixture: part.mixture, share: part.share }], spread: 'level', set: undefined },
+    ...{ pourC: null, thicknessMm: null, isBaked: false },
+  });
+}
+
+/** A pot that was begun without a word of what goes in. */
+const isImplicit = ({ uses, steps }: Mixture) => uses.length === 0 && steps.length > 0;
+
+/** A share of what is in hand: "two thirds of the mixture". */
+function shareOf(text: string, mixture: Mixture): number {
+  if (!/\b(?:of (?:the |it)|the mixture)\b/i.test(text)) return mixture.left;
+  const share = SHARES.find(([words]) => words.test(text))?.[1];
+  return share === undefined ? mixture.left : Math.min(mixture.left, share);
+}
+
+/** Lays something in the tin, or pours one mixture into another. */
+export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
+  const { text, kind } = clause;
+  stoodBefore(kitchen, text);
+  const top = kitchen.tin.at(-1);
+  if (SWIRLS.test(text) && top && swirled(kitchen)) return { ...none, mixture: top.parts[0]!.mixture };
+  const current = given ?? (kitchen.current?.state === 'open' ? kitchen.current : null);
+  const named = takeLines(kitchen, text, headed);
+  const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
+  // "Spread the oat base in the tin" lays what is in hand, or lies there already: it adds no oats.
+  const there = kitchen.tin.findLast(({ parts }) => parts[0]!.mixture.section === named.section)?.parts[0];
+  if (there && kind !== 'scatter' && PART.test(text) && current?.section !== named.section) {
+    if (top?.parts[0] !== there) layAgain(kitchen, there);
+    return { ...none, mixture: there.mixture };
+  }
+  const words = named.section && kitchen.sections.length > 1 ? wordsFor(named.section) : null;
+  const isInHand =
+    current !== null &&
+    !current.isPrepared &&
+    current.section === named.section &&
+    (isImplicit(current) || (kind !== 'scatter' && (PART.test(text) || (words !== null && text.search(words) >= 0))));
+  const taken = isInHand ? NOTHING : named.lines.length === 0 && isNew ? allOf(headed) : named;
+  const scattered = kind === 'scatter' || /\bcrumble\b/i.test(text);
+  if (taken.lines.length > 0) return layLines(kitchen, clause, taken, current, scattered);
+  // "Squeeze out the gelatine and slide it in."
+  const ready = mixturesNamed(objectsOf(text), kitchen, null).filter(({ isPrepared }) => isPrepared);
+  if (ready.length > 0 && kitchen.tin.length === 0 && !TIN.test(text)) {
+    const others = openOnes(kitchen).filter(({ isPrepared }) => !isPrepared);
+    const pot =
+      others.find((own) => isNamed(text, own, kitchen)) ?? (current?.isPrepared === false ? current : others.at(-1));
+    if (pot) {
+      for (const own of ready) join(pot, own);
+      kitchen.current = pot;
+      return { ...none, mixture: pot };
+    }
+  }
+  const mixture = given ?? meant(kitchen, text, headed, current);
+  if (!mixture) {
+    // What was scattered is smoothed once it has melted.
+    if (top?.spread === 'scatter' && /\b(?:spread|smooth)/i.test(text)) top.spread = 'level';
+    return top ? { ...none, mixture: top.parts[0]!.mixture } : none;
+  }
+  const into = TIN.test(targetsOf(text).replace(/[^;]*\b(?:sauce)pan\b/gi, ''))
+    ? undefined
+    : mixturesNamed(targetsOf(text), kitchen, mixture)[0];
+  if (into && kind === 'lay') {
+    const behind = /\b(?:then|followed by)\b(.*)$/i.exec(text)?.[1] ?? '';
+    for (const other of [mixture, ...mixturesNamed(behind, kitchen, into)]) join(into, other);
+    kitchen.current = into;
+    return { mixture, taken: NOTHING, joined: into };
+  }
+  if (
+    kind === 'lay' &&
+    kitchen.tin.length === 0 &&
+    !TIN.test(text) &&
+    !/\b(?:spread|scrape|smooth|level|pour|tip|turn|in)\b/i.test(text)
+  )
+    return { ...none, mixture };
+  const laid = layDown(kitchen, mixture, scattered ? 'scatter' : 'level', shareOf(text, mixture));
+  if (kind === 'lay' && clause.celsius !== null) laid.pourC = clause.celsius;
+  if (kind === 'press') addStep(mixture, stepOf(clause, mixture));
+  kitchen.current = mixture;
+  return { ...none, mixture };
+}
+
+/** Returns the mixture that is laid: named, or in hand. */
+function meant(kitchen: Kitchen, text: string, headed: Section | null, current: Mixture | null): Mixture | null {
+  const open = openOnes(kitchen);
+  const objects = objectsOf(text);
+  const named = open.filter((mixture) => isNamed(objects, mixture, kitchen));
+  if (current && named.includes(current)) return current;
+  return (
+    named.at(-1) ??
+    main(kitchen, objects) ??
+    (headed ? open.findLast(({ section }) => section === headed) : undefined) ??
+    current ??
+    open.at(-1) ??
+    null
+  );
+}
+
+/** The mixture that the name of the recipe means: the largest one of its list. */
+function main(kitchen: Kitchen, text: string): Mixture | undefined {
+  const [section] = kitchen.sections;
+  const words = section && kitchen.sections.length === 1 ? wordsFor(section) : null;
+  if (!words || text.search(words) < 0) return undefined;
+  const size = ({ uses, joined }: Mixture) => uses.length + joined.reduce((sum, other) => sum + other.uses.length, 0);
+  return openOnes(kitchen).reduce<Mixture | undefined>(
+    (most, own) => (!most || size(own) > size(most) ? own : most),
+    undefined,
+  );
+}
+
+/** Lays ingredients as they are: nuts in the tin, chocolate over hot toffee. In a pot that is in hand they are added. */
+function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixture | null, scattered: boolean): Done {
+  const { text, kind } = clause;
+  const isOfTin = TIN.test(text) || kitchen.tin.length > 0 || scattered;
+  const named = mixturesNamed(objectsOf(text), kitchen, null).find(
+    ({ left, isPrepared }) => left > 0.999 && !isPrepared,
+  );
+  const inHand = named ?? (current && current.left > 0.999 && !current.isPrepared ? current : null);
+  // "Pour the hot cream over the chocolate": both are in the bowl from here on.
+  const isTarget =
+    inHand && kind === 'lay' && linesNamed(kitchen, objectsOf(text), taken.section, true).lines.length === 0;
+  if (isTarget) {
+    const bowl = beginMixture(kitchen, taken.section!);
+    putIn(bowl, taken, null);
+    join(bowl, inHand);
+    kitchen.current = bowl;
+    return { mixture: bowl, taken, joined: inHand };
+  }
+  if (inHand && (!isOfTin || /\b(?:bowl|saucepan|pot)\b/i.test(text))) {
+    const step = addStep(inHand, stepOf({ ...clause, kind: 'mix' }, inHand));
+    putIn(inHand, taken, inHand.steps[0] === step ? null : step.id);
+    return { mixture: inHand, taken, joined: null };
+  }
+  // "Turn the slab and do the other face with the rest."
+  const first = kitchen.tin.findLast(({ parts }) =>
+    parts[0]!.mixture.uses.some(({ of }) => of === taken.lines[0]!.line),
+  );
+  if (first && BOTH.test(text)) {
+    const { mixture } = first.parts[0]!;
+    putIn(mixture, taken, null);
+    first.spread = 'both-faces';
+    kitchen.current = mixture;
+    return { mixture, taken, joined: null };
+  }
+  const mixture = beginMixture(kitchen, taken.section!);
+  putIn(mixture, taken, null);
+  for (const other of mixturesNamed(objectsOf(text), kitchen, mixture)) if (other.isPrepared) join(mixture, other);
+  const isPieces = scattered || (kind === 'press' && kitchen.tin.length > 0);
+  layDown(kitchen, mixture, kitchen.isCut && !scattered ? 'coat' : isPieces ? 'scatter' : 'level');
+  kitchen.current = mixture;
+  return { mixture, taken, joined: null };
+}
+
+/** Layers that are swirled together are one. */
+function swirled(kitchen: Kitchen): boolean {
+  const top = kitchen.tin.pop();
+  const below = kitchen.tin.at(-1);
+  if (!top || !below) {
+    if (top) kitchen.tin.push(top);
+    return false;
+  }
+  mergeInto(below, top);
+  const deeper = kitchen.tin.at(-2);
+  if (deeper && deeper.parts.some(({ mixture }) => below.parts.some((part) => part.mixture === mixture))) {
+    kitchen.tin.pop();
+    mergeInto(deeper, below);
+  }
+  return true;
+}
+
+function mergeInto(laid: Laid, other: Laid): void {
+  for (const part of other.parts) {
+    const same = laid.parts.find(({ mixture }) => mixture === part.mixture);
+    if (same) same.share = Math.min(1, same.share + part.share);
+    else laid.parts.push(part);
+  }
+}
+
+/** "After 5 minutes cover with …": the layer below has stood for as long. */
+function stoodBefore(kitchen: Kitchen, text: string): void {
+  const top = kitchen.tin.at(-1);
+  const lead = AFTER.exec(text);
+  if (!top || !lead || top.set?.minMinutes) return;
+  const minMinutes = Number(lead[1]) * (lead[2]!.startsWith('h') ? 60 : 1);
+  top.set = { place: 'room', ...top.set, minMinutes };
+}
+
+/** Bakes everything raw in the tin; what is still in its bowl goes into the tin first. */
+export function bake(kitchen: Kitchen, clause: Clause, given: Mixture | null): Done {
+  const { text } = clause;
+  const current = given ?? kitchen.current;
+  const taken = takeLines(kitchen, text, null);
+  if (taken.lines.length > 0 && kitchen.tin.length === 0 && !current) return none;
+  const raw = () => kitchen.tin.filter(({ isBaked }) => !isBaked);
+  if (current?.state === 'open' && (kitchen.tin.length === 0 || raw().length === 0)) layDown(kitchen, current, 'level');
+  const isOnBaked = kitchen.tin.some(({ isBaked }) => isBaked);
+  const ones = raw().length > 0 ? raw() : kitchen.tin.slice(-1);
+  const mixtures = [...new Set(ones.flatMap(({ parts }) => parts.map(({ mixture }) => mixture)))].filter(
+    ({ uses, steps }) => uses.length > 0 || steps.length > 0,
+  );
+  const worked = mixtures.filter(({ steps }, at) => steps.length > 0 || at === mixtures.length - 1);
+  for (const mixture of worked) {
+    const step = stepOf(clause, mixture);
+    addStep(mixture, {
+      ...step,
+      id: freshStepId('bake', mixture.steps),
+      ...(isOnBaked && ones.length > 0 && raw().length > 0 ? { lays: true } : {}),
+    });
+    mixture.isBaked = true;
+  }
+  for (const one of ones) one.isBaked = true;
+  const mixture = worked.at(-1) ?? null;
+  if (mixture) kitchen.current = mixture;
+  return { ...none, mixture };
+}
+
+/** Waits for the top layer, or lets a pot cool. */
+export function wait(kitchen: Kitchen, clause: Clause, given: Mixture | null): Done {
+  const current = given ?? kitchen.current;
+  const top = kitchen.tin.at(-1);
+  if (current?.state === 'open' && current.left > 0.999) {
+    const isOfTin =
+      top && /\b(?:tin|pan|tray|base|slab|bars?|fridge|freezer)\b/i.test(clause.text) && current.steps.length === 0;
+    if (!isOfTin) {
+      addStep(current, stepOf(clause, current));
+      return { ...none, mixture: current };
+    }
+  }
+  if (!top) return none;
+  const named = kitchen.tin.findLast(({ parts }) => parts.some(({ mixture }) => mixture === current)) ?? top;
+  const laid = kitchen.tin.indexOf(named) >= kitchen.tin.length - 1 ? named : top;
+  laid.set = waitOf(laid.set, clause);
+  return { ...none, mixture: laid.parts[0]!.mixture };
+}
+
+/** Coats or decorates: before the cut the slab, after it the pieces. */
+export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
+  const { text } = clause;
+  const top = kitchen.tin.at(-1);
+  const taken = takeLines(kitchen, text, headed);
+  const isCoat = COATS.test(text) || kitchen.isCut;
+  if (taken.lines.length > 0) {
+    const mixture = beginMixture(kitchen, taken.section!);
+    putIn(mixture, taken, null);
+    return coat(kitchen, mixture, isCoat ? 'coat' : 'scatter', taken);
+  }
+  if (BOTH.test(text) && top && top.spread !== 'scatter' && kitchen.tin.length > 1) {
+    top.spread = 'both-faces';
+    top.thicknessMm ??= DIP_MM;
+    return { ...none, mixture: top.parts[0]!.mixture };
+  }
+  const open = openOnes(kitchen).filter(({ left }) => left > 0.999);
+  const mixture = given ?? meant(kitchen, text, headed, kitchen.current?.state === 'open' ? kitchen.current : null);
+  if (!mixture || !open.includes(mixture) || kitchen.tin.length === 0) return none;
+  return coat(kitchen, mixture, BOTH.test(text) ? 'both-faces' : isCoat ? 'coat' : 'level', NOTHING);
+}
+
+function coat(kitchen: Kitchen, mixture: Mixture, spread: Layer['spread'], taken: Taken): Done {
+  const laid = layDown(kitchen, mixture, spread);
+  if (spread === 'coat' || spread === 'both-faces') laid.thicknessMm = DIP_MM;
+  kitchen.current = mixture;
+  return { mixture, taken, joined: null };
+}
+
+/** Lays what no clause laid, in the order in which it was begun: on the pieces what was made after the cut. */
+export function layLeftovers(kitchen: Kitchen): void {
+  const before = (at: number) =>
+    kitchen.tin.findIndex(({ parts }) => parts.some(({ mixture }) => kitchen.sections.indexOf(mixture.section) > at));
+  for (const mixture of openOnes(kitchen).filter(({ isPrepared }) => isPrepared)) {
+    // What was got ready and never named again goes into what is made of its list.
+    const made = kitchen.mixtures.filter(
+      (own) => own !== mixture && own.section === mixture.section && own.root === null && !own.isPrepared,
+    );
+    const into = made.reduce<Mixture | null>(
+      (most, own) => (!most || own.uses.length > most.uses.length ? own : most),
+      null,
+    );
+    if (into) join(into, mixture);
+  }
+  for (const mixture of openOnes(kitchen)) {
+    if (mixture.left < 1e-9 || mixture.uses.length === 0) continue;
+    if (mixture.left < 0.999) {
+      const part = kitchen.tin.flatMap(({ parts }) => parts).findLast((own) => own.mixture === mixture);
+      if (part) part.share = Math.min(1, part.share + mixture.left);
+      mixture.left = 0;
+      mixture.state = 'laid';
+      continue;
+    }
+    const at = mixture.isForPieces ? -1 : before(kitchen.sections.indexOf(mixture.section));
+    const laid = layDown(kitchen, mixture, mixture.isForPieces ? 'coat' : 'level');
+    if (mixture.isForPieces) laid.thicknessMm = DIP_MM;
+    if (at >= 0) kitchen.tin.splice(at, 0, kitchen.tin.pop()!);
+  }
+}

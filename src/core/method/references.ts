@@ -1,0 +1,98 @@
+import { namedIn, type NamedLine } from './ingredientsIn';
+import { openOnes, rootOf, type Kitchen, type Mixture, type PantryLine, type Section } from './kitchen';
+import { mentionedIn, wordsFor } from './preparationIn';
+
+/** What comes after "over", "into" and the like: where something goes, and not what goes there. */
+const TARGET =
+  /\b(?:over|onto|on to|into|in to|on top of|on|to|across|through|inside)\s+(?:the |a |an |your |that |this |it |them |each |both )*((?:[\w'’-]+[ ]?){1,5})/gi;
+
+/** Parts of a clause that say where something goes. */
+export const targetsOf = (clause: string): string => [...clause.matchAll(TARGET)].map(([, words]) => words).join(' ; ');
+
+/** A clause without the parts that say where something goes. */
+export const objectsOf = (clause: string): string => clause.replace(TARGET, ' ');
+
+interface Found {
+  readonly section: Section | null;
+  readonly lines: readonly PantryLine[];
+}
+
+/** Asks the reader of names for lines of a list. */
+function named(clause: string, lines: readonly PantryLine[], last: string | null) {
+  const asked = lines.flatMap(({ names, section }, at) =>
+    names.map((ingredient): NamedLine => ({ ingredient, of: section.id, at })),
+  );
+  const found = namedIn(clause, asked, new Set(), last);
+  return (section: string | null) => [...new Set(found.of(section).map(({ at }) => at))].map((at) => lines[at]!);
+}
+
+/**
+ * Returns the unused lines that a clause names. Those of one section count: the one that the clause or its heading names, otherwise the
+ * one with most of them, otherwise the current one.
+ *
+ * @param isRest whether the clause asks for what is left of something
+ */
+export function linesNamed(kitchen: Kitchen, clause: string, headed: Section | null, isRest: boolean): Found {
+  const current = kitchen.current?.section ?? null;
+  const open = kitchen.sections
+    .flatMap(({ lines }) => lines)
+    .filter(({ left, isReserved }) => left > 0.999 || isReserved || (isRest && left > 1e-6));
+  const of = named(clause, open, headed?.id ?? current?.id ?? null);
+  if (headed) return { section: headed, lines: of(headed.id) };
+  let best: Found = { section: null, lines: [] };
+  const order = current ? [current, ...kitchen.sections.filter((section) => section !== current)] : kitchen.sections;
+  for (const section of order) {
+    const lines = of(section.id);
+    if (lines.length > best.lines.length) best = { section, lines };
+  }
+  return best;
+}
+
+/** Words for a mixture by what it is, besides its heading and its ingredients. */
+const ROLES: readonly (readonly [RegExp, (mixture: Mixture) => boolean])[] = [
+  [/\bsyrup\b/i, ({ cookTo }) => cookTo !== undefined],
+  [/\b(?:toffee|caramel|honeycomb|brittle|fudge|candy)\b/i, ({ cookTo }) => cookTo !== undefined],
+  [/\b(?:whites|meringue|snow)\b/i, ({ uses }) => uses.some(({ of }) => /white/i.test(of.ingredient))],
+  [
+    /\b(?:dry (?:mix|mixture|ingredients)|crumbs?)\b/i,
+    ({ uses }) => uses.some(({ of }) => /flour|crumb|biscuit|oat/i.test(of.ingredient)),
+  ],
+  [/\bnuts\b/i, ({ uses }) => uses.some(({ of }) => /nut|pecan|almond|pistachio|cashew/i.test(of.ingredient))],
+];
+
+/** Tells whether a text names a mixture: by the heading of its section if it is the only one there, by an ingredient in it, or by a role. */
+export function isNamed(text: string, mixture: Mixture, kitchen: Kitchen): boolean {
+  if (text.trim() === '') return false;
+  // Of several mixtures under one heading its name means the first.
+  const peers = kitchen.mixtures
+    .slice(0, kitchen.mixtures.indexOf(mixture))
+    .filter(
+      (other) =>
+        other !== mixture &&
+        other.section === mixture.section &&
+        rootOf(other) === other &&
+        other.state === mixture.state,
+    );
+  const words = wordsFor(mixture.section);
+  if (kitchen.sections.length > 1 && peers.length === 0 && words !== null && text.search(words) >= 0) return true;
+  if (ROLES.some(([word, isOne]) => word.test(text) && isOne(mixture))) return true;
+  const own = mixture.uses.map(({ of }) => of);
+  return (
+    named(text, own, mixture.section.id)(mixture.section.id).length > 0 ||
+    own.some((line) => line.section !== mixture.section && named(text, [line], null)(line.section.id).length > 0)
+  );
+}
+
+/** Open mixtures that a text names, apart from one. */
+export const mixturesNamed = (text: string, kitchen: Kitchen, besides: Mixture | null): Mixture[] =>
+  openOnes(kitchen).filter((mixture) => mixture !== besides && isNamed(text, mixture, kitchen));
+
+/** Returns the section that a heading, a label or a clause says it is of: "for the filling". */
+export function sectionNamed(kitchen: Kitchen, under: string | null, clause: string): Section | null {
+  if (kitchen.sections.length < 2) return null;
+  const byId = (id: string | undefined) => kitchen.sections.find((section) => section.id === id) ?? null;
+  const headed = mentionedIn(under ?? '', kitchen.sections);
+  if (headed) return byId(headed.id);
+  const mentioned = mentionedIn(clause, kitchen.sections);
+  return mentioned?.isMade ? byId(mentioned.id) : null;
+}

@@ -1,0 +1,107 @@
+import type { Kitchen, Mixture, PantryLine, Section } from './kitchen';
+import { escaped, nounOf } from './plainWords';
+import { portionIn } from './portions';
+import { linesNamed } from './references';
+
+/** Matches "stir in the rest" of anything. */
+const ALL_THE_REST = /\b(?:rest|remainder|remaining|other half|reserved|leftover)\b/i;
+
+/** Edible paper lines the tin, and goes into no mixture. */
+const PAPER = /\b(?:rice|wafer|edible) (?:paper|sheets?)\b|\bwafer paper\b/i;
+/** An amount with its unit, which is no share: "the 0.25 cup flour". */
+const AMOUNT = /\b\d+(?:\.\d+)? ?(?:cups?|g|kg|ml|oz|lb|tbsp|tsp|tablespoons?|teaspoons?)\b(?: of)?/gi;
+
+/** Lines that a clause takes, and the share of each. */
+export interface Taken {
+  readonly section: Section | null;
+  readonly lines: readonly { readonly line: PantryLine; readonly share: number }[];
+}
+
+export const NOTHING: Taken = { section: null, lines: [] };
+
+/** What a clause did: the mixture that it worked on, what went in, and a mixture that was poured in. */
+export interface Done {
+  readonly mixture: Mixture | null;
+  readonly taken: Taken;
+  readonly joined: Mixture | null;
+}
+export const NOTHING_DONE: Done = { mixture: null, taken: NOTHING, joined: null };
+
+/**
+ * Takes what a clause names from the unused lines: whole lines, half of one, the rest of one. What is set aside stays until it is named
+ * again.
+ */
+export function takeLines(kitchen: Kitchen, clause: string, headed: Section | null): Taken {
+  const isRest = ALL_THE_REST.test(clause);
+  const { section, lines } = linesNamed(kitchen, clause, headed, isRest);
+  const taken: { line: PantryLine; share: number }[] = [];
+  const said = clause.replace(AMOUNT, ' ');
+  for (const line of meantByAmount(lines, clause)) {
+    if (PAPER.test(line.ingredient)) continue;
+    const portion = line.names
+      .map((name) => portionIn(said, name))
+      .find(({ share, isRest }) => share !== null || isRest) ?? {
+      share: shareByAmount(line, clause),
+      isRest: false,
+      isReserved: false,
+    };
+    if (portion.isReserved) {
+      line.isReserved = true;
+      continue;
+    }
+    const share = portion.isRest || portion.share === null ? line.left : Math.min(line.left, portion.share);
+    if (share < 1e-9) continue;
+    taken.push({ line, share });
+  }
+  return { section, lines: taken };
+}
+
+/** The amount that a clause says of a line, in the unit of the line; `null` where it says none. */
+function amountSaid({ names, line }: PantryLine, clause: string): number | null {
+  for (const name of names) {
+    const noun = escaped(nounOf(name).replace(/s$/, ''));
+    const said = new RegExp(
+      `(\\d+(?:\\.\\d+)?) ?${UNITS[line.unit] ?? line.unit}\\b\\.? (?:of )?(?:the )?(?:[\\w-]+ ){0,3}${noun}`,
+      'i',
+    ).exec(clause);
+    if (said) return Number(said[1]);
+  }
+  return null;
+}
+const UNITS: Readonly<Partial<Record<string, string>>> = {
+  cup: 'cups?',
+  tbsp: '(?:tbsp|tablespoons?)',
+  tsp: '(?:tsp|teaspoons?)',
+  g: '(?:g|grams?)',
+};
+
+/** "300 g of the chocolate", of a line of 400 g. */
+function shareByAmount(line: PantryLine, clause: string): number | null {
+  const said = amountSaid(line, clause);
+  return said !== null && said < line.line.quantity * 0.999 ? said / line.line.quantity : null;
+}
+
+/** Of lines with one name, "the 250 g sugar" means the one with that amount. */
+function meantByAmount(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {
+  const isExact = (line: PantryLine) =>
+    Math.abs((amountSaid(line, clause) ?? NaN) - line.line.quantity) < 1e-3 * line.line.quantity;
+  return lines.filter(
+    (line) =>
+      isExact(line) || !lines.some((other) => other !== line && other.ingredient === line.ingredient && isExact(other)),
+  );
+}
+
+/** All unused lines of a section. */
+export const allOf = (section: Section): Taken => ({
+  section,
+  lines: section.lines.filter(({ left }) => left > 0.999).map((line) => ({ line, share: line.left })),
+});
+
+/** Puts lines into a mixture, at a step if they do not go in at the start. */
+export function putIn(mixture: Mixture, { lines }: Taken, at: string | null): void {
+  for (const { line, share } of lines) {
+    line.left = Math.max(0, line.left - share);
+    if (line.left < 1e-6) line.isReserved = false;
+    mixture.uses.push({ of: line, share, at });
+  }
+}
