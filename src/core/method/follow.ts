@@ -62,7 +62,9 @@ export function follow(
     const correction = corrected[at];
     const clause: Clause = correction ? { ...read, ...clauseOf(correction) } : read;
     const given = correction ? (kitchen.mixtures.find(({ id }) => id === correction.of) ?? null) : null;
-    done.push([clause, clause.isRemark ? none : does(kitchen, clause, given)]);
+    const section = correction ? (kitchen.sections.find(({ id }) => id === correction.of) ?? null) : null;
+    const isNothing = clause.isRemark || (correction?.kind === 'other' && correction.of === null);
+    done.push([clause, isNothing ? none : does(kitchen, clause, given && rootOf(given), section)]);
   });
   useTheRest(kitchen);
   layLeftovers(kitchen);
@@ -97,10 +99,10 @@ const NO_FOOD =
 const READIES = /\b(?:toast|roast|warm)(?:s|ed|ing)?\b/i;
 const OF_NOTHING = /\b(?:oven|line|grease|tin|pan|tray|paper|parchment|foil|lid|thermometer)\b/i;
 
-function does(kitchen: Kitchen, clause: Clause, given: Mixture | null): Done {
+function does(kitchen: Kitchen, clause: Clause, given: Mixture | null, section: Section | null): Done {
   const { kind, text } = clause;
   if (NO_FOOD.test(text) && linesNamed(kitchen, text, null, false).lines.length === 0) return none;
-  const headed = given?.section ?? sectionNamed(kitchen, clause.under, text);
+  const headed = given?.section ?? section ?? sectionNamed(kitchen, clause.under, text);
   const inTin = kitchen.tin.length > 0;
   switch (kind) {
     case 'mix':

@@ -56,13 +56,24 @@
   const keyOf = (read: LineRead, at: number) => `${at} ${read.text}`;
   const lines = $derived(reads.map((read, at) => corrected[keyOf(read, at)] ?? read));
   const count = (status: LineRead['status']) => read.lines.filter((line) => line.status === status).length;
-  const read = $derived(readMethod(lines, name || (document?.name ?? ''), measures));
+  const called = $derived(name || (document?.name ?? ''));
+  /** As it is read without corrections; they are kept by its steps. */
+  const first = $derived(readMethod(lines, called, measures));
+  const corrections = $derived(
+    Object.fromEntries(
+      first.method.steps.flatMap((step, at) => {
+        const correction = correctedSteps[`${at} ${step.text}`];
+        return correction ? [[at, correction]] : [];
+      }),
+    ),
+  );
+  /** Followed again from each correction on. */
+  const read = $derived(Object.keys(corrections).length > 0 ? readMethod(lines, called, measures, corrections) : first);
   const method = $derived({
     ...read.method,
     tin: without.tin ? null : read.method.tin,
     cut: without.cut ? null : read.method.cut,
     keep: without.keep ? null : read.method.keep,
-    steps: read.method.steps.map((step, at) => correctedSteps[`${at} ${step.text}`] ?? step),
   });
   const slab = $derived(slabFromMethod({ ...read, method }));
   /** Lines of the method are below, sentence by sentence. */
@@ -184,7 +195,7 @@
         {#if method.steps.length > 0}
           <MethodPart
             {method}
-            read={read.method.steps}
+            read={first.method.steps}
             preparations={slab.preparations}
             {onlyOpen}
             bind:corrected={correctedSteps}
