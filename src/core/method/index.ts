@@ -1,6 +1,6 @@
 /** Reading the method of a recipe, sentence by sentence: steps, tin, cut, storage. */
 export { STEP_KINDS, type StepKind } from './kinds';
-export type { Corrections, StepRead } from './follow';
+export type { StepRead } from './follow';
 export type * from './notes';
 export * from './read';
 export * from './toSlab';

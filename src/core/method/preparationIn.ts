@@ -54,14 +54,3 @@ export function mentionedIn(text: string, preparations: readonly Pick<Preparatio
   const chosen = made ?? order.find(({ isUnder }) => !isUnder) ?? order[0];
   return chosen ? { id: chosen.id, isMade: chosen.isMade, isUnder: chosen.isUnder } : null;
 }
-
-/** Returns the preparation that something is poured into or onto, or `null`: "pour the syrup onto the whites". */
-export function pouredInto(text: string, preparations: readonly Preparation[]): string | null {
-  for (const preparation of preparations) {
-    const words = wordsFor(preparation);
-    if (words && [...text.matchAll(words)].some(({ index }) => INTO.test(text.slice(0, index)))) return preparation.id;
-  }
-  return null;
-}
-
-const INTO = /\b(?:into|onto|on to|over|on|to)\s+(?:the\s+|your\s+)?(?:\w+\s+){0,2}$/i;

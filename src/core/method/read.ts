@@ -9,7 +9,7 @@ import { MAX_SENTENCES, sentencesOf } from './sentences';
 import { splitRecipe } from './splitRecipe';
 import type { Sentence } from './clauses';
 import { follow, type Corrections, type StepRead } from './follow';
-import { layersOf, preparationsOf } from './toSlab';
+import { layersOf, preparationsOf } from './made';
 import { tinIn } from './tinIn';
 
 /** The method of a recipe. */

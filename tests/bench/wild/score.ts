@@ -3,8 +3,8 @@ import { readMethod, slabFromMethod } from '$core/method';
 import { readRecipe } from '$core/recipe';
 import type { Layer, Preparation, Slab } from '$core/slab';
 import type { AnyTin } from '$core/tin';
-import { readFileSync } from 'node:fs';
-import { larderOf, type Ingredient } from '$core/larder';
+import { larderOf } from '$core/larder';
+import { starterIngredients } from '../../unit/things';
 import type { WildRecipe } from './recipe';
 
 /** Facts of recipes, and those that the slab has; `wrong` describes the others. */
@@ -14,9 +14,7 @@ export interface WildScore {
   readonly wrong: readonly string[];
 }
 
-const starter = larderOf(
-  JSON.parse(readFileSync(new URL('../../../starter/larder.json', import.meta.url), 'utf8')) as Ingredient[],
-);
+const starter = larderOf(starterIngredients);
 
 /** Lines that go into no mixture. */
 const NOT_FOOD = /rice paper|wafer/i;

@@ -1,15 +1,13 @@
 /** How pastes, creams and thick boils set, by what they are made of. */
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
-import { larderOf, type Ingredient } from '$core/larder';
+import { larderOf } from '$core/larder';
 import { firmAt, firmnessOf, grainFirmness, pouredLayers, type PouredLayer } from '$core/setting';
 import { blankSlab, expandDividedLines, type Preparation } from '$core/slab';
 import { scaleSlab } from '$core/usecases';
-import { demoIngredients, shop } from '../things';
+import { demoIngredients, shop, starterIngredients } from '../things';
 
-const starter = new URL('../../../starter/larder.json', import.meta.url);
-const larder = larderOf([...demoIngredients, ...(JSON.parse(readFileSync(starter, 'utf8')) as Ingredient[])]);
+const larder = larderOf([...demoIngredients, ...starterIngredients]);
 
 function layerOf(
   lines: readonly (readonly [string, number])[],

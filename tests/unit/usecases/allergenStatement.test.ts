@@ -2,12 +2,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { readFileSync } from 'node:fs';
 import { ALLERGENS, larderOf, type Ingredient } from '$core/larder';
 import type { Slab } from '$core/slab';
 import { allergenStatement, undeclaredNames } from '$core/usecases';
 import { scorePasted } from '../../bench/pastedRecipes';
-import { demoLarder } from '../things';
+import { demoLarder, starterIngredients } from '../things';
 import { allergenText, containsText, unknownForText } from '$wording/allergens';
 
 const slabOf = (names: readonly string[], unread: readonly string[] = []): Slab =>
@@ -132,7 +131,6 @@ test('the text states what is contained, assumed and unknown, and never "none" w
 });
 
 test('every allergen of sixty pasted recipes is stated, or reported as unknown for its ingredient, and no other', () => {
-  const file = new URL('../../../starter/larder.json', import.meta.url);
-  const whole = larderOf(JSON.parse(readFileSync(file, 'utf8')) as Ingredient[]);
+  const whole = larderOf(starterIngredients);
   for (const own of [larderOf([]), demoLarder]) assert.deepEqual(scorePasted(own, whole).missed, []);
 });

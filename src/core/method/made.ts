@@ -1,0 +1,120 @@
+import type { Layer, Line, LinePart, Preparation, Step } from '../slab';
+import { rootOf, type Kitchen, type Mixture, type Use } from './kitchen';
+
+/** Whisking by hand while another pot is watched is not possible. */
+const BY_MACHINE: Pick<Step, 'hands' | 'occupies'> = { hands: 'watch', occupies: ['mixer'] };
+
+/** Returns the preparations of a kitchen at the end of its method. */
+export function preparationsOf({ sections, mixtures }: Kitchen): Preparation[] {
+  const made = mixtures.filter((mixture) => mixture.root === null && mixture.uses.length > 0);
+  const met = new Set(made.flatMap(({ id, meets }) => (meets ? [id, meets.preparation] : [])));
+  const uses = made.flatMap((mixture) => mixture.uses.map((use) => ({ mixture, use })));
+  const ordered = [...made].sort((a, b) => sections.indexOf(a.section) - sections.indexOf(b.section));
+  const kept = ordered.map((mixture): Preparation => {
+    const { id, section, cookTo, steps, meets } = mixture;
+    const isFirst = made.find((other) => other.section === section) === mixture;
+    // A line stands where its first part goes, and the other parts are divided from it.
+    const lines = uses
+      .filter((own, at) => own.mixture === mixture && uses.findIndex(({ use }) => use.of === own.use.of) === at)
+      .map(({ use }) =>
+        lineOf(
+          use,
+          mixture,
+          uses.filter((other) => other.use !== use && other.use.of === use.of),
+        ),
+      );
+    const order = (line: Line) =>
+      section.lines.findIndex(({ line: own }) => own.ingredient === line.ingredient && own.text === line.text);
+    lines.sort((a, b) => order(a) - order(b));
+    // The last boil with an end point sets the end point.
+    const cooks = steps.findLast((step) => step.cooks)?.id;
+    return {
+      ...{ id, name: nameOf(mixture, made), lines },
+      ...(isFirst && section.unread.length > 0 ? { unread: [...section.unread] } : {}),
+      ...(cookTo ? { cookTo } : {}),
+      ...(meets ? { meets } : {}),
+      ...(steps.length > 0
+        ? {
+            steps: steps.map(({ cooks: _, ...step }) => ({
+              ...step,
+              ...(met.has(id) && step.id.startsWith('beat') ? BY_MACHINE : {}),
+              ...(step.id === cooks ? { cooks: true } : {}),
+            })),
+          }
+        : {}),
+    };
+  });
+  // Sections of which nothing was made keep their text.
+  const empty = sections.filter(
+    (section) => section.unread.length > 0 && !made.some((mixture) => mixture.section === section),
+  );
+  return [...kept, ...empty.map(({ id, name, unread }): Preparation => ({ id, name, lines: [], unread: [...unread] }))];
+}
+
+function lineOf(use: Use, mixture: Mixture, others: readonly { readonly mixture: Mixture; readonly use: Use }[]): Line {
+  const first = mixture.steps[0]?.id ?? null;
+  const at = use.at !== null && use.at !== first ? use.at : null;
+  const divided = others
+    .filter((other) => other.mixture !== mixture || other.use.at !== use.at)
+    .map(({ mixture: goesTo, use: { share, at: step } }): LinePart => ({
+      share,
+      ...(goesTo === mixture ? {} : { preparation: goesTo.id }),
+      ...(step === null ? {} : { addedAt: step }),
+    }));
+  return { ...use.of.line, ...(at === null ? {} : { addedAt: at }), ...(divided.length > 0 ? { divided } : {}) };
+}
+
+/** Names a mixture: by its heading where it is the only one under it, otherwise by what is in it. */
+function nameOf(mixture: Mixture, made: readonly Mixture[]): string {
+  const { section, uses, cookTo } = mixture;
+  if (made.filter((other) => other.section === section).length === 1) return section.name;
+  const names = [...new Set(uses.map(({ of }) => of.ingredient))];
+  const [first = section.name, second] = names;
+  const text =
+    (cookTo?.celsius ?? 0) >= 100
+      ? names.some((name) => /cream|milk/i.test(name))
+        ? 'caramel'
+        : names.some((name) => /butter/i.test(name))
+          ? 'toffee'
+          : names.some((name) => /honey/i.test(name)) && names.length === 1
+            ? 'honey'
+            : 'syrup'
+      : names.length === 1
+        ? first
+        : names.length === 2
+          ? `${first} and ${second}`
+          : `${first} mixture`;
+  const taken = made
+    .slice(0, made.indexOf(mixture))
+    .some(
+      (other) =>
+        other.section === section &&
+        other !== mixture &&
+        other.uses.length > 0 &&
+        nameOfContents(other) === nameOfContents(mixture),
+    );
+  const name = text.charAt(0).toUpperCase() + text.slice(1);
+  return (taken ? `${name} ${made.indexOf(mixture) + 1}` : name).slice(0, 200);
+}
+const nameOfContents = ({ uses }: Mixture) => uses.map(({ of }) => of.ingredient).join();
+
+/** Returns the layers of a kitchen at the end of its method. */
+export function layersOf({ tin }: Kitchen, preparations: readonly Preparation[]): Layer[] {
+  const nameFor = (id: string) => preparations.find((own) => own.id === id)?.name ?? id;
+  return tin
+    .map(({ parts, spread, set, pourC, thicknessMm }) => {
+      const from = parts.flatMap(({ mixture, share }) =>
+        [mixture, ...mixture.joined]
+          .filter(({ uses, root }) => uses.length > 0 && root === null)
+          .map((own) => ({ preparation: rootOf(own).id, share })),
+      );
+      return { from, spread, set, pourC, thicknessMm };
+    })
+    .filter(({ from }) => from.length > 0)
+    .map(({ from, spread, set, pourC, thicknessMm }, at): Layer => ({
+      ...{ id: `l${at + 1}`, name: nameFor(from[0]!.preparation), from, spread },
+      ...(set ? { set } : {}),
+      ...(pourC === null ? {} : { pourC }),
+      ...(thicknessMm === null ? {} : { thicknessMm }),
+    }));
+}
