@@ -25,6 +25,7 @@ import type { Shop } from '$core/shop';
 import type { Layer, Preparation, Slab } from '$core/slab';
 import { benchPull } from './pull';
 import { benchRuns } from './runs';
+import { FURTHER as FURTHER_WILD } from './wild/further';
 import { KNOWN } from './wild/known';
 import { scoreWild } from './wild/score';
 import { UNREAD } from './wild/unread';
@@ -112,7 +113,7 @@ function benchAllergens(): string {
 function benchWild(): string {
   const share = ({ right, facts }: ReturnType<typeof scoreWild>) =>
     `${((100 * right) / facts).toFixed(1)} % of ${facts}`;
-  return `facts of 40 whole recipes that their slabs have: ${share(scoreWild(KNOWN))} in the twenty the reader was built on, ${share(scoreWild(UNREAD))} in the twenty kept aside (wanted: 92 %)`;
+  return `facts of 52 whole recipes that their slabs have: ${share(scoreWild([...KNOWN, ...FURTHER_WILD]))} in the 32 that the reader was built on, ${share(scoreWild(UNREAD))} in the twenty kept aside (wanted: 92 %)`;
 }
 
 /** Scripts and styles that a browser fetches for the first view of a page, in bytes as transferred. */

@@ -126,3 +126,25 @@ test('a forecast of cooling, and invalid requests', async ({ page, shop }) => {
   expect(never.why).not.toBe('');
   expect((await post({ kind: 'cool', readings, targetC: 80, roomC: 21 })).reached).toBe(true);
 });
+
+test('a pasted recipe: its slab as the paste screen makes it, what is assumed, and what is open', async ({
+  page,
+  shop,
+}) => {
+  const text =
+    'Orchard crunch\n\n150 g hazelnuts\n250 g butter\n250 g demerara sugar\n1,500 g dark chocolate\n\n' +
+    'Lay the hazelnuts close together in a tray of 30 x 20 cm. Melt the butter and sugar, then boil to 148 C. Tip it over the nuts. ' +
+    'Cover with the chocolate. Leave in the fridge for 1 hour.';
+  const read = async (data: object) =>
+    (await page.request.post(`${shop.address}/api/read`, { data: { text, measures: 'metric', ...data } })).json();
+  expect(await read({})).not.toHaveProperty('slab');
+  const { slab, assumed, questions } = await read({ slab: true });
+  expect(slab.layers.map(({ name }: { name: string }) => name)).toEqual(['Hazelnuts', 'Toffee', 'Dark chocolate']);
+  expect(slab.preparations[1].cookTo).toEqual({ celsius: 148 });
+  expect(assumed.map(({ path }: { path: string }) => path)).toEqual(['/tin/depthMm', '/cut', '/cut/trimMm', '/keep']);
+  expect(questions).toEqual([
+    expect.objectContaining({ text: '1,500 g dark chocolate', at: '/lines/4', choices: ['1.500', '1500'] }),
+  ]);
+  const kept = await page.request.post(`${shop.address}/api/slabs`, { data: slab });
+  expect(kept.status()).toBe(201);
+});

@@ -13,7 +13,7 @@ import {
   type Mixture,
   type Section,
 } from './kitchen';
-import { bake, finish, lay, layLeftovers, wait } from './laying';
+import { bake, finish, lay, layLeftovers, takenOut, wait } from './laying';
 import { nounOf } from './plainWords';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, sectionNamed, targetsOf } from './references';
 import { COOKS_FROM_C, isNoStep, stepOf } from './steps';
@@ -225,7 +225,7 @@ function workedOn(
 
 /** Verbs that begin something new, where they name new ingredients. */
 const begins = (text: string) =>
-  /^(?:[a-z]+ly |then |and |now |next |start to |start by |for the [a-z ]+,? )*(?:melt|whisk|beat|whip|cream|combine|mix|heat|warm|boil|bring|dissolve|crush|blitz|pulse|cook|temper|put|place|simmer|sift|soak|mount|make|process|stir)\b/i.test(
+  /^(?:[a-z]+ly |then |and |now |next |start to |start by |for the [a-z ]+,? )*(?:melt|whisk|beat|whip|cream|combine|mix|heat|warm|boil|bring(?! (?:it |them )?together)|dissolve|crush|blitz|pulse|cook|temper|put|place|simmer|sift|soak|mount|make|process|stir)\b/i.test(
     text,
   );
 
@@ -233,7 +233,7 @@ const begins = (text: string) =>
 const laidLast = (kitchen: Kitchen): Mixture | null => kitchen.tin.at(-1)?.parts[0]?.mixture ?? null;
 
 function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
-  const ready = prepare(kitchen, clause, headed);
+  const ready = (READIES.test(clause.text) ? takenOut(kitchen, clause) : null) ?? prepare(kitchen, clause, headed);
   if (ready) return ready;
   if (OF_NOTHING.test(clause.text) || isNoStep(clause)) return none;
   const mixture = given ?? (headed ? openOnes(kitchen).find(({ section }) => section === headed) : null) ?? null;
@@ -244,7 +244,7 @@ function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: 
 }
 
 const READY =
-  /\b(?:chop|peel|grate|zest|core|soak|bloom|toast|roast|warm|crush|cut up|cube|dice|halve|slice|drain|squeeze|break up|cut)(?:s|ed|ing)?\b/i;
+  /\b(?:chop|peel|grate|zest|core|soak|bloom|infuse|steep|toast|roast|warm|crush|cut up|cube|dice|halve|slice|drain|squeeze|break up|cut)(?:s|ed|ing)?\b/i;
 
 /** Gets ingredients ready: toasted, soaked, chopped. They wait in a bowl of their own until they go into something. */
 function prepare(kitchen: Kitchen, clause: Clause, headed: Section | null, isAny = false): Done | null {

@@ -4,3 +4,4 @@ export type { StepRead } from './follow';
 export type * from './notes';
 export * from './read';
 export * from './toSlab';
+export { assumedOf, type AssumedOfRecipe } from './assumed';

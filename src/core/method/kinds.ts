@@ -27,7 +27,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   beat: 'beat|whisk|whip|mount|cream|paddle',
   lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
   scatter: 'scatter|sprinkle|strew|stud|shower|throw|dot',
-  set: 'chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
+  set: 'crystallise|crystallize|chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
   cut: 'cut|slice|score|mark|break|smash|snap|portion|divide|trim|chop into|lift|shatter|crack|bash into|invert|unmould|unmold|run a knife|peel off|remove',
   finish: 'dip|coat|drizzle|decorate|dust|pipe|enrobe|roll|finish|brush|half-dip',
   pack: 'store|keep|wrap|box|bag|pack|seal|layer (?:them )?between|serve|eat|label',
@@ -78,6 +78,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ],
   ['bake', /\bin a (?:\w+ )?oven\b/i],
   ['other', /^(?:line|grease|butter|oil|lightly (?:grease|butter|oil))\b/i],
+  ['other', /^keep (?:it|them|the \w+) (?:warm|hot|aside)\b/i],
   ['other', /^(?:turn|switch) off\b/i],
   ['other', /^set (?:aside|to one side|it aside|them aside|the [a-z ]+ aside)\b/i],
   ['other', /^(?:leave|put) (?:it |them |the [a-z ]+ )?(?:to one side|aside)\b/i],
@@ -256,6 +257,15 @@ const OWN_WORK = /\d|\boven\b|\b(?:soak|bloom|chop|peel|grate|zest|toast|line|gr
 function jointKind(before: Clause, after: Clause): StepKind | null | undefined {
   if (after.kind === null) return before.kind;
   if (before.kind === null) return after.kind;
+  // "Lay them on top and cover with the cream" lays two things.
+  if (
+    before.kind === 'lay' &&
+    after.kind === 'lay' &&
+    /^(?:cover|top) (?:it |them )?with\b(?! (?:an?|the|another) (?:\w+ )?(?:sheet|paper|foil|film|lid|cloth))/i.test(
+      headOf(after.text),
+    )
+  )
+    return undefined;
   if (before.kind === after.kind) return TIME.test(before.text) && TIME.test(after.text) ? undefined : before.kind;
   if (after.kind === 'other' && !OWN_WORK.test(after.text)) return before.kind;
   if (before.kind === 'other' && !OWN_WORK.test(before.text)) return after.kind;

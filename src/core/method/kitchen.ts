@@ -93,6 +93,7 @@ const writtenName = (text: string): string =>
       /^[^\p{L}]*(?:(?:g|kg|ml|cl|dl|l|oz|lbs?|cups?|tbsp|tbs|tsp|tablespoons?|teaspoons?|grams?|cans?|tins?|packs?|packets?|pkts?|sticks?|pinch(?:es)?|handfuls?|x)\b\.?\s*(?:\([^)]*\)\s*)?(?:of )?)*/iu,
       '',
     )
+    .replace(/[\d.,]+ ?(?:g|kg|ml|cl|l)\.?$/iu, '')
     .replace(/[,(].*$/, '')
     .trim();
 

@@ -23,6 +23,9 @@ const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|bo
 /** Words for what was made, and not for an ingredient. */
 const PART =
   /\b(?:base|layer|mix|mixture|dough|batter|half|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
+const WARMS = /\b(?:toast|roast|warm)(?:s|ed|ing)?\b/i;
+/** What is coated once it is laid or cut. */
+const COATED = /\b(?:each|bars?|pieces|squares|slab|slice|top|sides?|fingers|cubes|all over|over)\b/i;
 const COATS = /\b(?:dip|coat|enrobe|half-dip|brush|roll|toss|dredge)\b/i;
 const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
@@ -50,7 +53,9 @@ const isImplicit = ({ uses, steps }: Mixture) => uses.length === 0 && steps.leng
 
 /** A share of what is in hand: "two thirds of the mixture". */
 function shareOf(text: string, mixture: Mixture): number {
-  if (!/\b(?:of (?:the |it)|the mixture)\b/i.test(text)) return mixture.left;
+  const isOfIt =
+    /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly )?(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
+  if (!isOfIt.test(text)) return mixture.left;
   const share = SHARES.find(([words]) => words.test(text))?.[1];
   return share === undefined ? mixture.left : Math.min(mixture.left, share);
 }
@@ -225,10 +230,25 @@ function stoodBefore(kitchen: Kitchen, text: string): void {
   top.set = { place: 'room', ...top.set, minMinutes };
 }
 
+/** "Spread the almonds on a tray and warm in a low oven": they were only got ready, and lie in no tin. */
+export function takenOut(kitchen: Kitchen, clause: Clause): Done | null {
+  const [only] = kitchen.tin;
+  if (kitchen.tin.length !== 1 || only!.parts.some(({ mixture }) => mixture.steps.length > 0)) return null;
+  const { mixture } = only!.parts[0]!;
+  kitchen.tin.pop();
+  mixture.left = 1;
+  mixture.state = 'open';
+  mixture.isPrepared = true;
+  addStep(mixture, stepOf(clause, mixture));
+  return { ...none, mixture };
+}
+
 /** Bakes everything raw in the tin; what is still in its bowl goes into the tin first. */
 export function bake(kitchen: Kitchen, clause: Clause, given: Mixture | null): Done {
   const { text } = clause;
   const current = given ?? kitchen.current;
+  const warmed = WARMS.test(text) ? takenOut(kitchen, clause) : null;
+  if (warmed) return warmed;
   const taken = takeLines(kitchen, text, null);
   if (taken.lines.length > 0 && kitchen.tin.length === 0 && !current) return none;
   const raw = () => kitchen.tin.filter(({ isBaked }) => !isBaked);
@@ -282,6 +302,11 @@ export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null,
   if (taken.lines.length > 0) {
     const mixture = beginMixture(kitchen, taken.section!);
     putIn(mixture, taken, null);
+    if (!kitchen.isCut && COATS.test(text) && !COATED.test(text)) {
+      // "Dip half of the biscuits in the coffee": they are laid afterwards.
+      kitchen.current = mixture;
+      return { mixture, taken, joined: null };
+    }
     return coat(kitchen, mixture, isCoat ? 'coat' : 'scatter', taken);
   }
   if (BOTH.test(text) && top && top.spread !== 'scatter' && kitchen.tin.length > 1) {

@@ -10,7 +10,7 @@ import { splitRecipe } from './splitRecipe';
 import type { Sentence } from './clauses';
 import { follow, type Corrections, type StepRead } from './follow';
 import { layersOf, preparationsOf } from './made';
-import { tinIn } from './tinIn';
+import { statesDepth, tinIn } from './tinIn';
 
 /** The method of a recipe. */
 export interface MethodRead {
@@ -19,6 +19,7 @@ export interface MethodRead {
   readonly sentences: readonly Sentence[];
   readonly steps: readonly StepRead[];
   readonly tin: AnyTin | null;
+  readonly isDepthStated: boolean;
   readonly cut: CutRead | null;
   readonly keep: KeepRead | null;
 }
@@ -88,6 +89,7 @@ export function readMethod(
       sentences,
       steps,
       tin: firstOf(texts, tinIn),
+      isDepthStated: texts.some((text) => tinIn(text) !== null && statesDepth(text)),
       cut: cutOf(texts),
       keep: firstOf(texts, keepIn),
     },

@@ -5,6 +5,7 @@ export const MAX_SENTENCES = 400;
 /** Matches "1." or "Step 3:" before a step. */
 const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•·▢☐])\s*/i;
 
+const UNIT_END = /\d\s?(?:min|mins|hr|hrs|sec|secs|h)\.\s*$/i;
 /** A new sentence without a capital letter, as in notes. */
 const LOWER_START = /(?<=\p{L}{2}[.!?]+ )(?=[\p{Ll}\d])/u;
 
@@ -22,14 +23,17 @@ const SHORT = /\b(?:approx|min|mins|hr|hrs|in|ins|oz|tbsp|tsp|deg|temp|no|ca|e\.
 export function sentencesOf(paragraph: string): string[] {
   const whole: string[] = [];
   let open = '';
-  for (const { segment } of segmenter().segment(paragraph.replace(NUMBERED, ''))) {
-    for (const part of segment.split(LOWER_START)) {
-      open += part;
-      if (SHORT.test(open)) continue;
-      whole.push(open);
-      open = '';
-    }
-  }
+  const segments = [...segmenter().segment(paragraph.replace(NUMBERED, ''))].flatMap(({ segment }) =>
+    segment.split(LOWER_START),
+  );
+  segments.forEach((segment, at) => {
+    open += segment;
+    // "Bake for 20 min. Cool.": a unit may also end its sentence.
+    const isEnd = UNIT_END.test(open) && /^\p{Lu}/u.test(segments[at + 1] ?? '');
+    if (SHORT.test(open) && !isEnd) return;
+    whole.push(open);
+    open = '';
+  });
   return [...whole, open]
     .map((sentence) => sentence.replace(NUMBERED, '').trim().slice(0, MAX_LETTERS))
     .filter((sentence) => /[\p{L}\d]/u.test(sentence));

@@ -1,6 +1,7 @@
 import type { Kitchen, Mixture, PantryLine, Section } from './kitchen';
 import { escaped, nounOf } from './plainWords';
 import { portionIn } from './portions';
+import { wordsFor } from './preparationIn';
 import { linesNamed } from './references';
 
 /** Matches "stir in the rest" of anything. */
@@ -32,6 +33,8 @@ export const NOTHING_DONE: Done = { mixture: null, taken: NOTHING, joined: null 
  * again.
  */
 export function takeLines(kitchen: Kitchen, clause: string, headed: Section | null): Taken {
+  const listed = kitchen.sections.length > 1 ? kitchen.sections.find((own) => namesList(clause, own)) : undefined;
+  if (listed) return allOf(listed);
   const isRest = ALL_THE_REST.test(clause);
   const { section, lines } = linesNamed(kitchen, clause, headed, isRest);
   const taken: { line: PantryLine; share: number }[] = [];
@@ -41,7 +44,7 @@ export function takeLines(kitchen: Kitchen, clause: string, headed: Section | nu
     const portion = line.names
       .map((name) => portionIn(said, name))
       .find(({ share, isRest }) => share !== null || isRest) ?? {
-      share: shareByAmount(line, clause),
+      share: shareByAmount(line, clause, lines),
       isRest: false,
       isReserved: false,
     };
@@ -56,15 +59,23 @@ export function takeLines(kitchen: Kitchen, clause: string, headed: Section | nu
   return { section, lines: taken };
 }
 
-/** The amount that a clause says of a line, in the unit of the line; `null` where it says none. */
-function amountSaid({ names, line }: PantryLine, clause: string): number | null {
+/**
+ * The amount that a clause says of a line, in the unit of the line; `null` where it says none.
+ *
+ * @param others lines that may be meant instead: "1 cup of the peanut butter" is none of butter
+ */
+function amountSaid({ names, line }: PantryLine, clause: string, others: readonly PantryLine[]): number | null {
   for (const name of names) {
-    const noun = escaped(nounOf(name).replace(/s$/, ''));
+    const noun = nounOf(name).replace(/s$/, '');
     const said = new RegExp(
-      `(\\d+(?:\\.\\d+)?) ?${UNITS[line.unit] ?? line.unit}\\b\\.? (?:of )?(?:the )?(?:[\\w-]+ ){0,3}${noun}`,
+      `(\\d+(?:\\.\\d+)?) ?${UNITS[line.unit] ?? line.unit}\\b\\.? (?:of )?(?:the )?((?:[\\w-]+ ){0,3}${escaped(noun)})`,
       'i',
     ).exec(clause);
-    if (said) return Number(said[1]);
+    const words = said?.[2]!.toLowerCase();
+    const isMeant = (called: string) => called.toLowerCase().replace(/s$/, '').endsWith(words!);
+    const isOther =
+      words !== undefined && !isMeant(name) && others.some((other) => other.line !== line && other.names.some(isMeant));
+    if (said && !isOther) return Number(said[1]);
   }
   return null;
 }
@@ -76,19 +87,25 @@ const UNITS: Readonly<Partial<Record<string, string>>> = {
 };
 
 /** "300 g of the chocolate", of a line of 400 g. */
-function shareByAmount(line: PantryLine, clause: string): number | null {
-  const said = amountSaid(line, clause);
+function shareByAmount(line: PantryLine, clause: string, others: readonly PantryLine[]): number | null {
+  const said = amountSaid(line, clause, others);
   return said !== null && said < line.line.quantity * 0.999 ? said / line.line.quantity : null;
 }
 
-/** Of lines with one name, "the 250 g sugar" means the one with that amount. */
+/** Of lines with one noun, "the 250 g sugar" means the one with that amount. */
 function meantByAmount(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {
+  const said = new Map(lines.map((line) => [line, amountSaid(line, clause, lines)]));
   const isExact = (line: PantryLine) =>
-    Math.abs((amountSaid(line, clause) ?? NaN) - line.line.quantity) < 1e-3 * line.line.quantity;
+    Math.abs((said.get(line) ?? NaN) - line.line.quantity) < 1e-3 * line.line.quantity;
   return lines.filter(
-    (line) =>
-      isExact(line) || !lines.some((other) => other !== line && other.ingredient === line.ingredient && isExact(other)),
+    (line) => isExact(line) || said.get(line) === null || !lines.some((other) => other !== line && isExact(other)),
   );
+}
+
+/** Tells whether a clause means all of a list: "the wet things". */
+function namesList(clause: string, section: Section): boolean {
+  const words = wordsFor(section);
+  return words !== null && new RegExp(`(?:${words.source}) (?:things|ingredients|stuff|bits)\\b`, 'i').test(clause);
 }
 
 /** All unused lines of a section. */

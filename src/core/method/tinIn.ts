@@ -1,8 +1,10 @@
 import { MM_PER_INCH } from '../measure';
 import type { AnyTin } from '../tin';
 
-/** Depth of a tin without a stated depth, mm. */
+/** Depth of a tin without a stated depth, mm: loaf tins are the deepest, square cake tins deeper than tray-bake tins. */
 const USUAL_DEPTH_MM = 40;
+const SQUARE_DEPTH_MM = 50;
+const LOAF_DEPTH_MM = 65;
 const SHEET_DEPTH_MM = 25;
 /** Bakery sheet sizes by their names, inside dimensions, mm. */
 const SHEETS: readonly (readonly [RegExp, number, number])[] = [
@@ -41,13 +43,16 @@ const isSide = (mm: number) => mm >= 50 && mm <= 2000;
 const around = (sentence: string, at: number, length: number) => sentence.slice(Math.max(0, at - 60), at + length + 60);
 
 /**
- * Reads the tin of a sentence with its inside dimensions; `null` if it names none. The default depth is 40 mm, for a sheet 25.
+ * Reads the tin of a sentence with its inside dimensions; `null` if it names none. Without a stated depth it is 40 mm, of a square tin
+ * 50, of a loaf tin 65, of a sheet 25.
  * Sizes without a unit are inches up to 16, centimetres up to 60, otherwise millimetres.
  *
- * @example tinIn('Line a 20 cm square tin') // { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 40, cornerMm: 0, flareDeg: 0 }
+ * @example tinIn('Line a 20 cm square tin') // { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 50, cornerMm: 0, flareDeg: 0 }
  */
 export function tinIn(sentence: string): AnyTin | null {
-  const rectangle = (lengthMm: number, widthMm: number, depthMm = USUAL_DEPTH_MM): AnyTin | null =>
+  const usualDepthMm = (lengthMm: number, widthMm: number) =>
+    /\bloaf\b/i.test(sentence) ? LOAF_DEPTH_MM : lengthMm === widthMm ? SQUARE_DEPTH_MM : USUAL_DEPTH_MM;
+  const rectangle = (lengthMm: number, widthMm: number, depthMm = usualDepthMm(lengthMm, widthMm)): AnyTin | null =>
     isSide(lengthMm) && isSide(widthMm) && depthMm > 0 && depthMm <= 300
       ? {
           shape: 'rectangle',
@@ -90,3 +95,8 @@ export function tinIn(sentence: string): AnyTin | null {
   }
   return null;
 }
+
+/** Tells whether a sentence says how deep its tin is. */
+export const statesDepth = (sentence: string): boolean =>
+  [...sentence.matchAll(SIZE)].some(([, , , , , third]) => third !== undefined) ||
+  /\d\s?(?:cm|mm|inch(?:es)?|in|")[- ](?:deep|high)\b/i.test(sentence);

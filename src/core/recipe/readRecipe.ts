@@ -64,7 +64,8 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
 }
 
 /** Titles such as "5-minute fudge". */
-const TITLE_WITH_FIGURE = /^\d{1,2}[- ](?:minute|ingredient|layer|step|hour)s?\b[^,.]{3,60}$/i;
+const TITLE_WITH_FIGURE =
+  /^(?:\d{1,2}|one|two|three|four|five|six|seven)[- ](?:minute|ingredient|layer|layered|step|hour|colou?r|tone|way)s?\b[^,.]{3,60}$/i;
 
 /** An amount with a unit, at the start of an ingredient. */
 const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?)\b|an? pinch\b|pinch\b)`;

@@ -1,6 +1,9 @@
 /** Texts about recipe lines and steps as they are read. */
-import type { StepNote } from '$core/method';
-import type { LineNote } from '$core/recipe';
+import type { AssumedOfRecipe, StepNote, StepRead } from '$core/method';
+import type { Figures } from '$core/measure';
+import type { LineNote, LineRead } from '$core/recipe';
+import type { Slab } from '$core/slab';
+import { tinInWords } from '$core/tin';
 
 const grams = (massG: number) => `${massG >= 10 ? massG.toFixed(0) : String(Number(massG.toPrecision(3)))} g`;
 const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>
@@ -76,3 +79,49 @@ export function stepNoteText(note: StepNote): string {
       return 'Not recognised. The text is kept';
   }
 }
+
+/** Returns what is assumed where a recipe says nothing, without a full stop. */
+export function assumedOfRecipeText(code: AssumedOfRecipe['code'], { tin, cut }: Slab, figures: Figures): string {
+  switch (code) {
+    case 'tin-not-stated':
+      return `No tin is named. Assumed: ${tinInWords(tin, figures)}`;
+    case 'depth-not-stated':
+      return `The depth of the tin is not stated. Assumed: ${'depthMm' in tin && tin.depthMm !== undefined ? figures.length.say(tin.depthMm) : 'a sheet'}`;
+    case 'cut-not-stated':
+      return `How to cut it is not stated. Assumed: ${cut ? `${cut.columns} x ${cut.rows}` : 'whole'}`;
+    case 'no-trim':
+      return 'Nothing is trimmed off the edges';
+    case 'keep-not-stated':
+      return 'How long it keeps is not stated';
+  }
+}
+
+/** A question about a recipe: the text it is about, where that is, and likely answers. */
+export interface RecipeQuestion {
+  readonly text: string;
+  /** JSON pointer to the line or the step of the answer. */
+  readonly at: string;
+  readonly why: string;
+  readonly choices: readonly string[];
+}
+
+/** Lists what has to be asked about lines and steps. */
+export function questionsOf(lines: readonly LineRead[], steps: readonly StepRead[]): RecipeQuestion[] {
+  const ofLines = lines.flatMap(({ text, status, notes }, at) =>
+    status === 'check'
+      ? [{ text, at: `/lines/${at}`, why: lineNotesText(notes), choices: notes.flatMap(lineChoices) }]
+      : [],
+  );
+  const ofSteps = steps.flatMap(({ text, note }, at) =>
+    note ? [{ text, at: `/steps/${at}`, why: stepNoteText(note), choices: stepChoices(note) }] : [],
+  );
+  return [...ofLines, ...ofSteps];
+}
+
+function lineChoices(note: LineNote): string[] {
+  if (note.code === 'ambiguous-thousands') return [note.decimal, note.whole];
+  return note.code === 'amounts-disagree' ? [amountText(note.first), amountText(note.second)] : [];
+}
+
+const stepChoices = (note: StepNote): string[] =>
+  note.code === 'two-temperatures' ? [note.takenC, note.otherC].map((celsius) => `${celsius.toFixed(0)} °C`) : [];

@@ -14,11 +14,12 @@ import { findingText } from '$wording/causes';
 import { cutAdviceText, cutFitText, mixedRefusalText } from '$wording/cut';
 import { keepText, labelProblemText, openLineText } from '$wording/label';
 import { reasonText } from '$wording/problems';
-import { lineNoteText, stepNoteText } from '$wording/reading';
+import { assumedOfRecipeText, lineNoteText, stepNoteText } from '$wording/reading';
 import { dayReasonText, dayText } from '$wording/schedule';
 import { setReasonText } from '$wording/setting';
 import { cautionText, stepText } from '$wording/steps';
 import { isSentence } from '../check/holds';
+import { ryeSlice } from '../things';
 
 /** Texts that get their full stop where they are shown. */
 const isClause = (text: string) =>
@@ -227,6 +228,8 @@ test('what is read, what was recorded, how it cuts, and what a label lacks', () 
     { code: 'weighed', amount, massG: 4.256 },
   ];
   for (const note of lineNotes) isClause(lineNoteText(note));
+  for (const code of ['tin-not-stated', 'depth-not-stated', 'cut-not-stated', 'no-trim', 'keep-not-stated'] as const)
+    isClause(assumedOfRecipeText(code, ryeSlice, METRIC));
   const stepNotes: readonly StepNote[] = [
     { code: 'stage-range', stage: 'soft ball', fromC: 112, toC: 116, takenC: 114 },
     { code: 'temperature-out-of-range', celsius: 900, minC: 40, maxC: 400 },

@@ -5,6 +5,7 @@ import { rackTinSchema, type RackTin } from '$core/tin';
 import {
   asMessage,
   fields,
+  flag,
   type Held,
   list,
   note,
@@ -32,6 +33,8 @@ const pasted = fields({
       (found) => found === undefined || found.split('\n', MAX_LINES + 1).length <= MAX_LINES,
     ),
   measures: oneOf(MEASURES),
+  /** Whether the slab is answered as well. */
+  slab: flag(),
 }).required(REQUIRED);
 
 /** Readers of requests from the larder, tin and settings screens. */

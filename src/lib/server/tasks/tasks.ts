@@ -11,7 +11,7 @@ import type { Slab } from '$core/slab';
 import type { Pace } from '$core/time';
 import type { RunPlan } from '$core/run';
 import { figuresIn, type Measures } from '$core/measure';
-import { readMethod } from '$core/method';
+import { readMethod, slabFromMethod } from '$core/method';
 import type { LineRead } from '$core/recipe';
 import {
   cutAnswers,
@@ -197,9 +197,11 @@ export async function template({
   return { ok: true, value: format === 'svg' ? templateSvg(order, slab.name) : templateDxf(order) };
 }
 
-/** Reads the method of a recipe, from its lines as read. */
-export const method = ({ lines, measures }: { lines: readonly LineRead[]; measures: Measures }) =>
-  readMethod(lines, '', measures).method;
+/** Reads the method of a recipe, from its lines as read, and makes its slab. */
+export function method({ lines, measures }: { lines: readonly LineRead[]; measures: Measures }) {
+  const read = readMethod(lines, '', measures);
+  return { method: read.method, slab: slabFromMethod(read) };
+}
 
 /** Returns a slab without an allergen. */
 export function freeFrom({

@@ -1,7 +1,8 @@
-import { lineNotesText, stepNoteText } from '$wording/reading';
+import { assumedOfRecipeText, lineNotesText, questionsOf, stepNoteText } from '$wording/reading';
 import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
-import { readMethod } from '$core/method';
+import { figuresIn, type Measures } from '$core/measure';
+import { assumedOf, readMethod, slabFromMethod } from '$core/method';
 import { recipeReadings, type LineRead } from '$core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
@@ -15,7 +16,7 @@ const STRETCH_MS = 20;
 /** Methods of recipes with more lines than this are read in a thread. */
 const SHORT = 80;
 
-/** Reads a pasted recipe line by line against the larder, then its method. */
+/** Reads a pasted recipe line by line against the larder, then its method; with `slab` also what is made of it, and what is open. */
 export async function POST({ request }) {
   const body = await readBody(request, readPasted);
   if (!body.ok) return body.response;
@@ -31,10 +32,26 @@ export async function POST({ request }) {
   }
   const done = lines.length > SHORT ? await runTask('method', { lines, measures }) : null;
   if (done && !done.ok) return done.response;
-  const { tin, cut, keep, steps } = done ? done.value : readMethod(lines, '', measures).method;
+  const { method, slab } = done ? done.value : followed(lines, measures);
+  const { tin, cut, keep, steps } = method;
+  const figures = figuresIn(shopSettings(db).shownIn, measures);
   return json({
     ...{ tin, cut, keep },
     lines: lines.map((line) => ({ ...line, why: lineNotesText(line.notes) })),
     steps: steps.map((step) => ({ ...step, why: step.note ? stepNoteText(step.note) : '' })),
+    ...(body.value.slab
+      ? {
+          slab,
+          assumed: assumedOf(method).map(({ path, code }) => ({
+            ...{ path, code, why: assumedOfRecipeText(code, slab, figures) },
+          })),
+          questions: questionsOf(lines, steps),
+        }
+      : {}),
   });
+}
+
+function followed(lines: readonly LineRead[], measures: Measures) {
+  const read = readMethod(lines, '', measures);
+  return { method: read.method, slab: slabFromMethod(read) };
 }

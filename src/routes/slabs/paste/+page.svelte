@@ -14,6 +14,7 @@
   import { forgetText, storedText, storeText } from '$lib/devices/deviceStore';
   import MethodPart from './MethodPart.svelte';
   import ReadRow from './ReadRow.svelte';
+  import SlabSoFar from './SlabSoFar.svelte';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
@@ -204,13 +205,16 @@
         {/if}
       {/if}
     </section>
+    {#if lines.length > 0 && slab.layers.length > 0}
+      <SlabSoFar {slab} {method} ingredients={[...shelf.starter.values(), ...shelf.larder.values()]} shop={data.shop} />
+    {/if}
   </div>
 </div>
 
 <style>
   .board {
     display: grid;
-    grid-template-columns: minmax(0, 4fr) minmax(0, 8fr);
+    grid-template-columns: minmax(0, 3.4fr) minmax(0, 8fr) minmax(0, 2.8fr);
     gap: 1rem;
     align-items: start;
   }

@@ -51,9 +51,9 @@
     </div>
   {/if}
   <p class="heads" aria-hidden="true">
-    <span>Step</span><span>Mixture</span><span>Minimum, min</span><span>Maximum, min</span><span
-      >Temperature, place</span
-    ><span>Ingredients added</span>
+    <span>Step</span><span>Mixture</span><span>From, min</span><span>To, min</span><span>Temperature, place</span><span
+      >Ingredients added</span
+    >
   </p>
   <ol>
     {#each method.steps as step, at (keyOf(read[at]!, at))}
@@ -88,7 +88,7 @@
 
   .heads {
     display: grid;
-    grid-template-columns: 8rem minmax(0, 9rem) 5.4rem 5.4rem 8rem minmax(0, 1fr);
+    grid-template-columns: 6.6rem minmax(0, 8.2rem) 4.6rem 4.6rem 5.6rem minmax(0, 1fr);
     gap: 0.3rem;
     padding: 0 0.8rem;
     font-size: 0.8rem;

@@ -142,7 +142,7 @@
 <style>
   .reads {
     display: grid;
-    grid-template-columns: 8rem minmax(0, 9rem) 5.4rem 5.4rem 8rem minmax(0, 1fr);
+    grid-template-columns: 6.6rem minmax(0, 8.2rem) 4.6rem 4.6rem 5.6rem minmax(0, 1fr);
     gap: 0.3rem;
     align-items: start;
   }

@@ -1,0 +1,249 @@
+import type { WildRecipe } from './recipe';
+
+/** Twelve more recipes, written when the reader had been built on the first twenty, and read once before anything was changed for them. */
+export const FURTHER: readonly WildRecipe[] = [
+  {
+    name: 'Bakewell-like slice: pastry, jam, frangipane, icing',
+    text: `Cherry almond slice
+
+For the pastry: 200g plain flour, 100g butter, 2 tbsp cold water
+For the filling: 150g butter, 150g caster sugar, 3 eggs, 150g ground almonds
+200g cherry jam
+For the icing: 150g icing sugar, 2 tbsp water
+
+Rub the butter into the flour until it looks like breadcrumbs, then bring together with the cold water. Chill for 30 minutes. Roll out and line a 20 x 30cm tin with it. Bake blind at 190C for 15 minutes. Spread the jam over the pastry case. Cream the butter and sugar for the filling, beat in the eggs one by one and fold in the almonds. Spoon over the jam and level the top. Turn the oven down to 170C and bake for 30-35 minutes until golden. Leave until cold. Mix the icing sugar with the water and drizzle it over. Cut into 18 bars. Eat within 4 days.`,
+    tin: '300x200',
+    mixtures: {
+      pastry: 'flour, butter, cold water',
+      filling: 'butter, caster, eggs, almonds',
+      jam: 'jam',
+      icing: 'icing, water',
+    },
+    layers: ['pastry', 'jam', 'filling', 'icing'],
+    bakes: ['15 @190', '30 @170'],
+    waits: { filling: 'room 0' },
+    cut: 18,
+    keep: 'room 4',
+  },
+  {
+    name: 'caramel corn-flake tray with a chocolate lid',
+    text: `Cornflake crunch (no bake)
+
+1. 100g butter, 150g caster sugar and 4 tbsp golden syrup go in a big pan. Heat until melted, then bubble for 2 minutes.
+2. Take it off the heat and stir through 250g cornflakes.
+3. Press into a 23cm square tin and chill for half an hour.
+4. Melt 200g milk chocolate and pour over. Put back in the fridge for 1 hour.
+5. Cut in 16.`,
+    tin: '230x230',
+    mixtures: { flakes: 'butter, caster, syrup, cornflakes', top: 'milk chocolate' },
+    layers: ['flakes', 'top'],
+    waits: { flakes: 'fridge 30', top: 'fridge 60' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'fudge with two chocolates in layers, boiled',
+    text: `Layered cream fudge
+
+600 g caster sugar
+300 ml double cream
+80 g butter
+100 g white chocolate
+100 g dark chocolate
+
+Grease a 20 cm square tin. Heat the sugar, cream and butter gently in a heavy pan, stirring until all the sugar has dissolved. Boil to 116°C, then stand the pan in cold water. When it has cooled to 50°C, beat until thick. Put half of the fudge in a bowl and stir the white chocolate into it. Stir the dark chocolate into the rest. Spread the dark fudge in the tin and the white fudge on top. Leave for 4 hours to set. Cut into 49 squares. Wrapped, they keep for 2 weeks.`,
+    tin: '200x200',
+    mixtures: { fudge: 'caster, cream, butter, white chocolate, dark chocolate @116' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 240' },
+    cut: 49,
+    keep: 'room 14',
+  },
+  {
+    name: 'sesame brittle between two sheets, old scale',
+    text: `Sesame brittle
+Ingredients
+250 g sesame seeds
+200 g sugar
+150 g honey
+1 tbsp lemon juice
+Preparation
+Toast the sesame in a dry pan until golden, keep warm. Put the sugar, honey and lemon juice in a pan and cook over a medium flame until the thermometer shows 145 degrees C. Take off the fire, add the sesame and stir quickly. Turn out on an oiled marble slab, cover with a sheet of baking paper and roll out to 5 mm. While it is still warm cut with an oiled knife into diamonds of 3 cm. When cold, store in a tin for up to 2 months.`,
+    tin: null,
+    mixtures: { brittle: 'sesame, sugar, honey, lemon @145' },
+    layers: ['brittle'],
+    // Diamonds of 3 cm of a sheet whose size nobody says.
+    cut: 24,
+    keep: 'room 60',
+  },
+  {
+    name: 'peanut butter bars, US, oven then topping',
+    text: `Oatmeal peanut butter bars
+
+Bars:
+1/2 cup butter, softened
+1/2 cup granulated sugar
+1/2 cup packed brown sugar
+1 egg
+1/3 cup peanut butter
+1 tsp vanilla
+1 cup all-purpose flour
+1 cup quick oats
+1/2 tsp baking soda
+Topping:
+1 cup chocolate chips
+1/2 cup powdered sugar
+1/4 cup peanut butter
+2-4 tbsp milk
+
+Preheat oven to 350°F. Grease a 9x13" pan. Cream butter and both sugars. Blend in egg, peanut butter and vanilla. Stir in flour, oats and baking soda. Spread in pan; bake 20-25 min. Sprinkle immediately with chocolate chips. Let stand 5 min, then spread evenly. Combine powdered sugar, peanut butter and enough milk to drizzle; drizzle over the bars. Cool. Cut into 48 bars.`,
+    tin: '330x229',
+    mixtures: {
+      bars: 'butter, granulated, brown, egg, peanut butter, vanilla, flour, oats, soda',
+      chips: 'chips',
+      drizzle: 'powdered, peanut butter, milk',
+    },
+    layers: ['bars', 'chips', 'drizzle'],
+    bakes: ['20 @177'],
+    waits: { chips: 'room 5' },
+    cut: 48,
+    keep: null,
+  },
+  {
+    name: 'Turkish delight shortcut: gelatine, two colours poured one on the other',
+    text: `Two-colour jelly squares
+600 g sugar
+450 ml water
+25 g gelatine powder
+1 tsp citric acid
+2 drops red colouring
+1 tsp rose water
+
+Soak the gelatine in 150 ml of the water. Bring the sugar and the rest of the water to the boil and cook to 107C. Off the heat, whisk in the gelatine and citric acid. Pour half into a wet 18cm square tin and put it in the fridge for 40 minutes. Colour the other half, keep it warm, add the rose water and pour it over. Chill overnight. Turn out onto sugared paper and cut into 36 squares.`,
+    tin: '180x180',
+    mixtures: { jelly: 'sugar, water, gelatine, citric, rose @107' },
+    layers: ['jelly', 'jelly'],
+    cut: 36,
+    keep: null,
+  },
+  {
+    name: 'marzipan bars covered on both sides',
+    text: `Marzipan bars
+
+300g ground almonds
+300g icing sugar
+1 egg white
+2 tsp rum
+200g dark chocolate
+
+Knead the almonds, icing sugar, egg white and rum to a firm paste. Roll out on a board dusted with icing sugar to 1.5 cm, in a frame of 20 x 15 cm. Leave to dry overnight at room temperature. Temper the chocolate. Brush one side with chocolate, let it set, turn over and brush the other side. Cut into 20 bars before the chocolate is quite hard.`,
+    tin: '200x150',
+    mixtures: { marzipan: 'almonds, icing, egg white, rum', chocolate: 'chocolate' },
+    layers: ['marzipan', 'chocolate:both-faces'],
+    waits: { marzipan: 'room 480' },
+    cut: 20,
+    keep: null,
+  },
+  {
+    name: 'granola slab with seeds, sticky syrup, then chocolate on the underside',
+    text: `Seed slab
+Dry: 200g jumbo oats, 100g sunflower seeds, 60g pumpkin seeds, 40g flaked coconut
+Wet: 120g honey, 80g light muscovado, 100g coconut oil, 1/2 tsp salt
+
+Oven 150 fan. Toast the dry things on a tray for 15 mins, stirring once. Meanwhile boil the wet things together for 3 mins. Mix wet into dry, then press hard into a lined 20x20cm tin using the bottom of a glass. Bake 20 mins. Cool 1 hour, then fridge 1 hour before slicing into 14 bars. Airtight, 2 weeks.`,
+    tin: '200x200',
+    mixtures: { dry: 'oats, sunflower, pumpkin, coconut', wet: 'honey, muscovado, coconut oil, salt' },
+    layers: ['dry+wet'],
+    bakes: ['20 @150'],
+    waits: { dry: 'fridge 120' },
+    cut: 14,
+    keep: 'room 14',
+  },
+  {
+    name: 'cheesecake bars with a sour cream top, water bath talk',
+    text: `Vanilla cheesecake bars
+
+Crust
+1 1/2 cups graham cracker crumbs
+1/4 cup sugar
+6 tbsp butter, melted
+
+Filling
+24 oz cream cheese, room temperature
+1 cup sugar
+3 eggs
+1 tbsp vanilla extract
+
+Topping
+1 cup sour cream
+3 tbsp sugar
+
+Stir the crumbs, sugar and butter together, press into a foil-lined 9-inch square pan and bake at 325F for 10 minutes. Beat the cream cheese until fluffy. Add the sugar, then the eggs one at a time, then the vanilla. Pour over the crust. Set the pan in a larger pan, pour in hot water to come halfway up, and bake 40 to 45 minutes until the middle just jiggles. Mix the sour cream and sugar, spread it over the hot cheesecake and bake 10 minutes more. Let cool, then refrigerate at least 6 hours. Lift out and cut into 16 squares with a hot, dry knife.`,
+    tin: '229x229',
+    mixtures: {
+      crust: 'crumbs, sugar, butter',
+      filling: 'cream cheese, sugar, eggs, vanilla',
+      top: 'sour cream, sugar',
+    },
+    layers: ['crust', 'filling', 'top'],
+    bakes: ['10 @163', '40 @163', '10 @163'],
+    waits: { top: 'fridge 360' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'almond rock: sugar boil over nuts warmed in the oven, scored',
+    text: `Butter almond rock
+
+200g whole almonds
+350g caster sugar
+100ml water
+120g unsalted butter
+pinch of salt
+
+Spread the almonds on a baking tray and warm in a low oven. In a deep heavy saucepan dissolve the sugar in the water, bring to the boil and cook without stirring to 120C. Add the butter a piece at a time and carry on cooking, stirring gently, to 150C. Stir in the salt and the warm almonds. Pour at once into an oiled 25 x 20cm tin. After 10 minutes, mark into 40 pieces with an oiled knife. When completely cold, break along the marks. Keep in an airtight jar, three weeks.`,
+    tin: '250x200',
+    mixtures: { rock: 'almonds, caster, water, butter, salt @150' },
+    layers: ['rock'],
+    cut: 40,
+    keep: 'room 21',
+  },
+  {
+    name: 'tiramisu-like slab: dipped biscuits in rows, two creams',
+    text: `Coffee biscuit slab
+
+30 savoiardi biscuits
+200 ml strong coffee
+250 g mascarpone
+200 ml whipping cream
+60 g icing sugar
+cocoa, to dust
+
+Whip the cream with the icing sugar to soft peaks. Loosen the mascarpone with a spoon and fold it into the cream. Dip half of the biscuits in the coffee and lay them side by side in a 25 x 20 cm dish. Spread half of the cream over them. Dip the remaining biscuits, lay them on top and cover with the rest of the cream. Chill for 6 hours or overnight. Dust with cocoa and cut into 12.`,
+    tin: '250x200',
+    mixtures: { biscuits: 'savoiardi, coffee', cream: 'mascarpone, cream, icing' },
+    layers: ['biscuits', 'cream', 'biscuits', 'cream'],
+    waits: { cream: 'fridge 360' },
+    cut: 12,
+    keep: null,
+  },
+  {
+    name: 'ganache slab, dusted, terse',
+    text: `Earl grey ganache
+cream 35% 220 g
+earl grey tea 8 g
+invert sugar 40 g
+dark couverture 64% 420 g
+butter, soft 60 g
+dark couverture, tempered, for the base 60 g
+cocoa powder 30 g
+
+Infuse the tea in the hot cream 10 min, strain, make back up to 220 g. Add invert sugar, bring to 80 °C, pour over the 420 g couverture, emulsify. At 38 °C blend in the butter. Spread a thin film of the tempered couverture in a frame 24 x 24 cm, h 10 mm. Pour the ganache into the frame at 32 °C. Crystallise 24 h at 16 °C. Cut on the guitar, 24 x 24 mm. Roll in cocoa. 3 weeks at 16 °C.`,
+    tin: '240x240',
+    mixtures: { ganache: 'cream, tea, invert, 64%, butter', base: 'for the base', dust: 'cocoa' },
+    layers: ['base', 'ganache', 'dust:coat'],
+    waits: { ganache: 'room 1440' },
+    cut: 100,
+    keep: 'room 21',
+  },
+];
