@@ -105,9 +105,18 @@ export function rootOf(mixture: Mixture): Mixture {
 /** Mixtures in a pot or bowl. */
 export const openOnes = ({ mixtures }: Kitchen): Mixture[] => mixtures.filter(({ state }) => state === 'open');
 
+/** As many mixtures and layers as a slab file may have, and steps of one mixture; further ones go into what is there. */
+const MAX = { mixtures: 50, layers: 50, steps: 40 } as const;
+
 /** Begins a mixture in a pot or bowl of its own. The first one of a section has the id of its section. */
 export function beginMixture(kitchen: Kitchen, section: Section): Mixture {
   const count = kitchen.mixtures.filter((mixture) => mixture.section === section).length;
+  if (kitchen.mixtures.length >= MAX.mixtures) {
+    const full = kitchen.mixtures.findLast(({ root }) => root === null)!;
+    full.state = 'open';
+    full.left = Math.max(full.left, 1e-3);
+    return full;
+  }
   const mixture: Mixture = {
     id: count === 0 ? section.id : `${section.id}-${count + 1}`,
     section,
@@ -163,6 +172,7 @@ export const freshStepId = (wanted: string, steps: readonly Step[]): string =>
 
 /** Adds a step to a mixture, after everything that was done to it before. */
 export function addStep(mixture: Mixture, step: Step): Step {
+  if (mixture.steps.length >= MAX.steps) return mixture.steps.at(-1)!;
   const placed: Step = mixture.tails.length > 0 ? { ...step, after: [...mixture.tails] } : step;
   mixture.steps.push(placed);
   mixture.tails = [placed.id];
@@ -183,6 +193,6 @@ export function layDown(kitchen: Kitchen, mixture: Mixture, spread: Layer['sprea
   };
   mixture.left = Math.max(0, mixture.left - share);
   if (mixture.left < 1e-9) mixture.state = 'laid';
-  kitchen.tin.push(laid);
+  if (kitchen.tin.length < MAX.layers) kitchen.tin.push(laid);
   return laid;
 }

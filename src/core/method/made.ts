@@ -98,23 +98,27 @@ function nameOf(mixture: Mixture, made: readonly Mixture[]): string {
 }
 const nameOfContents = ({ uses }: Mixture) => uses.map(({ of }) => of.ingredient).join();
 
-/** Returns the layers of a kitchen at the end of its method. */
+/** Returns the layers of a kitchen at the end of its method. Of no mixture is more laid than there is. */
 export function layersOf({ tin }: Kitchen, preparations: readonly Preparation[]): Layer[] {
   const nameFor = (id: string) => preparations.find((own) => own.id === id)?.name ?? id;
-  return tin
-    .map(({ parts, spread, set, pourC, thicknessMm }) => {
-      const from = parts.flatMap(({ mixture, share }) =>
+  const laid = tin
+    .map(({ parts, ...layer }) => ({
+      ...layer,
+      from: parts.flatMap(({ mixture, share }) =>
         [mixture, ...mixture.joined]
           .filter(({ uses, root }) => uses.length > 0 && root === null)
           .map((own) => ({ preparation: rootOf(own).id, share })),
-      );
-      return { from, spread, set, pourC, thicknessMm };
-    })
-    .filter(({ from }) => from.length > 0)
-    .map(({ from, spread, set, pourC, thicknessMm }, at): Layer => ({
-      ...{ id: `l${at + 1}`, name: nameFor(from[0]!.preparation), from, spread },
-      ...(set ? { set } : {}),
-      ...(pourC === null ? {} : { pourC }),
-      ...(thicknessMm === null ? {} : { thicknessMm }),
-    }));
+      ),
+    }))
+    .filter(({ from }) => from.length > 0);
+  const whole = new Map<string, number>();
+  for (const { from } of laid)
+    for (const { preparation, share } of from) whole.set(preparation, (whole.get(preparation) ?? 0) + share);
+  return laid.map(({ from, spread, set, pourC, thicknessMm }, at): Layer => ({
+    ...{ id: `l${at + 1}`, name: nameFor(from[0]!.preparation), spread },
+    from: from.map(({ preparation, share }) => ({ preparation, share: share / Math.max(1, whole.get(preparation)!) })),
+    ...(set ? { set } : {}),
+    ...(pourC === null ? {} : { pourC }),
+    ...(thicknessMm === null ? {} : { thicknessMm }),
+  }));
 }

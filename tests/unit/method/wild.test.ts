@@ -3,8 +3,10 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { FURTHER } from '../../bench/wild/further';
 import { KNOWN } from '../../bench/wild/known';
-import { scoreWild } from '../../bench/wild/score';
+import { scoreWild, slabOf } from '../../bench/wild/score';
 import { UNREAD } from '../../bench/wild/unread';
+import { parseSlab } from '$core/slab';
+import { starterIngredients } from '../things';
 
 /** Facts that are not read right yet. A change that reads another one wrong is a step back. */
 const NOT_RIGHT_YET = ['no-bake peanut and cracker bars, one list, American: top waits fridge 60'];
@@ -26,4 +28,25 @@ test('further recipes are read no worse than they are', () => {
 test('recipes that were kept aside are read no worse than when they were first read: four facts in five', () => {
   const { right, facts } = scoreWild(UNREAD);
   assert.ok(right >= 0.8 * facts, `${right} of ${facts}`);
+});
+
+test('law: long lists with long methods give a valid slab, in which no more of a mixture is laid than there is', () => {
+  const names = starterIngredients.map(({ name }) => name);
+  const sentences = [
+    'Stir in the X and boil to 118 C, then pour over the Y in the bowl.',
+    'Melt the X. Scatter the X over the tin and bake for 5 minutes.',
+    'In another pan, boil the X to 118 C. Pour half into the tin.',
+    'Spread half of the X in the tin. Swirl in the rest of the Y.',
+  ];
+  for (const sentence of sentences) {
+    const lines = Array.from({ length: 120 }, (_, i) => `${10 + i} g ${names[i]!}`);
+    const method = Array.from({ length: 150 }, (_, i) =>
+      sentence.replaceAll('X', names[i % 120]!).replaceAll('Y', names[(i * 7) % 120]!),
+    );
+    const slab = slabOf(`${lines.join('\n')}\n\nMethod:\n${method.join('\n')}`);
+    const read = parseSlab(slab);
+    assert.ok(read.ok, `${sentence} ${JSON.stringify(read)}`);
+    const kept = slab.preparations.flatMap((own) => own.lines.map(({ ingredient }) => ingredient));
+    assert.equal(kept.length, 120, sentence);
+  }
 });
