@@ -9,3 +9,4 @@ export * from './lineInWords';
 export * from './lineFromReading';
 export * from './packPrice';
 export { plainLetters } from './tidy';
+export * from './measuresOf';

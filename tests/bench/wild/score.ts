@@ -1,6 +1,6 @@
 /** How many facts of whole recipes their slabs have. */
 import { readMethod, slabFromMethod } from '$core/method';
-import { readRecipe } from '$core/recipe';
+import { measuresOf, readRecipe } from '$core/recipe';
 import type { Layer, Preparation, Slab } from '$core/slab';
 import type { AnyTin } from '$core/tin';
 import { larderOf } from '$core/larder';
@@ -22,8 +22,8 @@ const NEAR_C = 3;
 
 /** Reads the text of a recipe as the paste screen does. */
 export function readOf(text: string) {
-  const isUs = /\bcups?\b|\bsticks?\b/i.test(text) && /°?\s*F\b|\binch|\bin\.|"|\d ?x ?\d+ pan/i.test(text);
-  return readMethod(readRecipe(text, isUs ? 'us' : 'metric', starter), '', isUs ? 'us' : 'metric');
+  const measures = measuresOf(text) ?? 'metric';
+  return readMethod(readRecipe(text, measures, starter), '', measures);
 }
 export const slabOf = (text: string): Slab => slabFromMethod(readOf(text));
 

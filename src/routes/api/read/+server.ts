@@ -3,7 +3,7 @@ import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
 import { figuresIn, type Measures } from '$core/measure';
 import { assumedOf, readMethod, slabFromMethod } from '$core/method';
-import { recipeReadings, type LineRead } from '$core/recipe';
+import { measuresOf, recipeReadings, type LineRead } from '$core/recipe';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { shelfLarder } from '$lib/server/larder';
@@ -21,7 +21,8 @@ export async function POST({ request }) {
   const body = await readBody(request, readPasted);
   if (!body.ok) return body.response;
   const db = database();
-  const { text, measures = shopSettings(db).measures } = body.value;
+  const { text } = body.value;
+  const measures = body.value.measures ?? measuresOf(text) ?? shopSettings(db).measures;
   const lines: LineRead[] = [];
   let until = performance.now() + STRETCH_MS;
   for (const read of recipeReadings(text, measures, shelfLarder(db))) {

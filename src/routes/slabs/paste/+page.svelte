@@ -2,11 +2,11 @@
 <script lang="ts">
   import { MEASURES_NAMES } from '$wording/terms';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-  import { onMount, untrack } from 'svelte';
+  import { onMount } from 'svelte';
   import { goto } from '$app/navigation';
   import { MEASURES, type Measures } from '$core/measure';
   import { readMethod, slabFromMethod, type StepRead } from '$core/method';
-  import { recipesFromJsonLd, namesIn, readRecipe, type LineRead } from '$core/recipe';
+  import { recipesFromJsonLd, measuresOf, namesIn, readRecipe, type LineRead } from '$core/recipe';
   import type { ProblemMessage } from '$wording/problems';
   import { ask } from '$lib/api';
   import { LarderShelf } from '$lib/draft/larderShelf.svelte';
@@ -40,7 +40,8 @@
   const larder = $derived(shelf.larder);
   let text = $state('');
   let name = $state('');
-  let measures = $state<Measures>(untrack(() => data.shop.measures));
+  /** Whose cups and spoons, if the maker has chosen; otherwise what the recipe tells, or the shop's. */
+  let chosenMeasures = $state<Measures | null>(null);
   /** Corrections by the original line and its position. */
   let corrected: Record<string, LineRead> = $state({});
   let correctedSteps: Record<string, StepRead> = $state({});
@@ -51,6 +52,8 @@
   let onlyOpen = $state(false);
 
   const document = $derived(recipesFromJsonLd(text)[0] ?? null);
+  const told = $derived(measuresOf(document?.text ?? text));
+  const measures = $derived(chosenMeasures ?? told ?? data.shop.measures);
   const written = $derived((document?.text ?? text).split(/\r\n|[\n\r\u2028\u2029]/).slice(0, MAX_LINES));
   $effect(() => shelf.need(written.flatMap(namesIn)));
   const reads = $derived(readRecipe(document?.text ?? text, measures, larder));
@@ -91,15 +94,16 @@
     const kept = JSON.parse(before) as {
       text: string;
       name: string;
-      measures: Measures;
+      measures: Measures | null;
       corrected: Record<string, LineRead>;
       correctedSteps?: Record<string, StepRead>;
       without?: Record<string, boolean>;
     };
-    ({ text, name, measures, corrected, correctedSteps = {}, without = {} } = kept);
+    ({ text, name, corrected, correctedSteps = {}, without = {} } = kept);
+    chosenMeasures = kept.measures ?? null;
   });
   $effect(() => {
-    const now = JSON.stringify({ text, name, measures, corrected, correctedSteps, without });
+    const now = JSON.stringify({ text, name, measures: chosenMeasures, corrected, correctedSteps, without });
     if (text !== '' || name !== '') storeText('window', KEY, now);
   });
 
@@ -123,6 +127,7 @@
     corrected = {};
     correctedSteps = {};
     without = {};
+    chosenMeasures = null;
   }
 </script>
 
@@ -146,7 +151,15 @@
     <section aria-label="Pasted text" class="copied">
       <div class="two">
         <TextInput size="sm" labelText="Slab name" placeholder={slab.name} bind:value={name} maxlength={200} />
-        <Select size="sm" labelText="Cup and spoon sizes" bind:selected={measures}>
+        <Select
+          size="sm"
+          labelText="Cup and spoon sizes"
+          selected={measures}
+          helperText={chosenMeasures === null && told !== null && told !== data.shop.measures
+            ? 'As the recipe suggests'
+            : ''}
+          on:change={(event) => (chosenMeasures = (event.target as HTMLSelectElement).value as Measures)}
+        >
           {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
         </Select>
       </div>
