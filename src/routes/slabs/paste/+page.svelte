@@ -13,6 +13,7 @@
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import { forgetText, storedText, storeText } from '$lib/devices/deviceStore';
   import MethodPart from './MethodPart.svelte';
+  import { lineWeight } from './lineWeight';
   import ReadRow from './ReadRow.svelte';
   import SlabSoFar from './SlabSoFar.svelte';
   import Notice from '$lib/ui/Notice.svelte';
@@ -86,7 +87,10 @@
     return (line: LineRead) => !own.has(line);
   });
   const stepsToCheck = $derived(method.steps.filter(({ status }) => status === 'check').length);
-  const open = (read: LineRead) => read.status === 'check' || read.status === 'unread';
+  const isWeightless = (line: LineRead) =>
+    line.status === 'read' && lineWeight(line, shelf.starter, measures).massG === null;
+  const weightless = $derived(read.lines.filter(isWeightless).length);
+  const open = (read: LineRead) => read.status === 'check' || read.status === 'unread' || isWeightless(read);
 
   onMount(() => {
     const before = storedText('window', KEY);
@@ -180,7 +184,8 @@
           <p class="figures" role="status">
             <b>{count('read')}</b> recognised{#if count('check') > 0}, <b class="hot">{count('check')} to check</b
               >{/if}{#if count('unread') > 0},
-              <b class="hot">{count('unread')} not recognised</b>{/if}, in {slab.preparations.length}
+              <b class="hot">{count('unread')} not recognised</b>{/if}{#if weightless > 0},
+              <b class="hot">{weightless} without weight</b>{/if}, in {slab.preparations.length}
             {slab.preparations.length === 1 ? 'mixture' : 'mixtures'}{#if method.steps.length > 0}; {method.steps
                 .length}
               {method.steps.length === 1 ? 'step' : 'steps'}{#if stepsToCheck > 0}, <b class="hot"

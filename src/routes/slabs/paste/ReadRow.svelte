@@ -8,6 +8,7 @@
   import type { LarderShelf } from '$lib/draft/larderShelf.svelte';
   import { shopFigures } from '$lib/format/shopFigures';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import { lineWeight } from './lineWeight';
   import WrittenText from './WrittenText.svelte';
 
   interface Props {
@@ -25,6 +26,9 @@
 
   let typed: Record<string, string> = $state({});
   const isLine = $derived(line.status === 'read' || line.status === 'check' || isCorrected);
+
+  const weight = $derived(lineWeight(line, shelf.starter, measures));
+  const isWeightless = $derived(line.status === 'read' && weight.massG === null);
 
   /** Returns the corrected line with its mass. It counts as recognised once it has everything a line needs. */
   function correct(part: Partial<LineRead>) {
@@ -66,7 +70,15 @@
   });
 </script>
 
-<WrittenText text={line.text} status={line.status} why={lineNotesText(line.notes)} {isCorrected} {onback}>
+<WrittenText
+  text={line.text}
+  status={isWeightless ? 'check' : line.status}
+  why={isWeightless
+    ? 'Weight unknown. Enter an amount in g, or add the ingredient to the larder'
+    : lineNotesText(line.notes)}
+  {isCorrected}
+  {onback}
+>
   {#snippet acts()}
     {#if line.status === 'heading'}
       <Button size="small" kind="ghost" on:click={() => correct({ ingredient: '', status: 'unread' })}
@@ -116,7 +128,7 @@
         autocomplete="off"
         value={line.larder ?? line.ingredient ?? ''}
         warn={line.larder === null}
-        warnText="Not in the larder"
+        warnText={weight.isFromStarter ? 'From the starter list' : 'Not in the larder'}
         on:input={(event) => void shelf.find(String(event.detail ?? ''))}
         on:change={(event) => rename(String(event.detail ?? ''))}
       />
@@ -129,7 +141,7 @@
         value={line.state ?? ''}
         on:change={(event) => correct({ state: String(event.detail ?? '') || null })}
       />
-      <span class="mass figures">{line.massG === null ? 'no weight' : figures.mass.say(line.massG)}</span>
+      <span class="mass figures">{weight.massG === null ? 'no weight' : figures.mass.say(weight.massG)}</span>
     </div>
     {#if line.also && line.status === 'check' && line.quantity !== null}
       <div class="which">
