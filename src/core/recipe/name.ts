@@ -20,7 +20,7 @@ const TRAILING_STATE = new RegExp(` (?:(?:${HOW}) )?(?:${STATES})$`, 'i');
 const ASIDE =
   /(?:^|,? )\(?(?:plus (?:extra|more|a little)|(?:for|to) (?:dusting|greasing|rolling|sprinkling|decorating|decorate|finish|finishing|serve|serving|taste|the (?:tin|pan|top|topping|base|dish))\b|at room temperature|room temperature|as needed|if (?:desired|liked|you like)|preferably|ideally|you (?:may|might|will probably|won't)|keep (?:some|a little) back|such as|e\.g\.|not |see |from (?:a|the) |without |with |in (?:small |large )?(?:pieces|chunks|cubes|bits)|cut into|broken into).*$/i;
 const QUALITIES =
-  /^(?:extra[- ])?(?:large|lg|medium|medium-sized|med|md|small|sm|big|good[- ]quality|best[- ]quality|quality|organic|free[- ]range|ripe|fresh|pure|fine|best|heaped|heaping|rounded|scant|generous|good|whole|raw|natural|plain|real|your favou?rite|store-bought|of)\b\.?[, ]*/i;
+  /^(?:extra[- ])?(?:flaky|creamy|smooth|crunchy|chunky|semi-?sweet|bitter-?sweet|granulated white|white granulated|large|lg|medium|medium-sized|med|md|small|sm|big|good[- ]quality|best[- ]quality|quality|organic|free[- ]range|ripe|fresh|pure|fine|best|heaped|heaping|rounded|scant|generous|good|whole|raw|natural|plain|real|your favou?rite|store-bought|of)\b\.?[, ]*/i;
 /** Words that need a following noun: "light or dark brown sugar", "milk or dark chocolate". */
 const HALF_NAMES =
   /^(?:light|dark|milk|white|salted|unsalted|semi-?sweet|bitter-?sweet|smooth|crunchy|fresh|frozen|golden|black|brown|red|green|rolled|quick|whole|skimmed|double|single|whipping|heavy|unsweetened|sweetened|plain)$/i;
@@ -56,7 +56,9 @@ function nearby(name: string): string[] {
  * @example larderMatch('large eggs', larder)?.name // 'whole egg', which has the alias 'egg'
  */
 export function larderMatch(name: string, larder: Larder): Ingredient | null {
-  let rest = name;
+  // "Sugar, white" is white sugar.
+  const [noun = '', kind = ''] = name.split(/,\s*/);
+  let rest = name.includes(',') && ingredientNamed(`${kind} ${noun}`, larder) ? `${kind} ${noun}` : name;
   for (let n = 0; n <= MAX_QUALITIES && rest !== ''; n++) {
     for (const form of nearby(rest)) {
       const found = ingredientNamed(form, larder);

@@ -95,7 +95,7 @@ test('tins in their units, and half sheets', () => {
   };
   assert.deepEqual(size('Line a 300 x 200 mm tin'), [300, 200, 40]);
   assert.deepEqual(size('Line a 30 x 20 x 5 cm tin'), [300, 200, 50]);
-  assert.deepEqual(size('Grease an 8-inch square pan'), [203.2, 203.2, 40]);
+  assert.deepEqual(size('Grease an 8-inch square pan'), [203.2, 203.2, 50]);
   assert.deepEqual(size('Use a 23 cm round tin'), [230]);
   assert.deepEqual(size('Line a quarter sheet pan')?.slice(0, 2), [300, 210]);
   assert.equal(size('Stir for 5 minutes'), null);

@@ -97,10 +97,10 @@ test('tins: square, round, long, deep, in inches without a unit, in parts of a s
         ? [tin.diameterMm]
         : [];
   };
-  assert.deepEqual(read('Line a 20 cm square tin'), [200, 200, 40]);
+  assert.deepEqual(read('Line a 20 cm square tin'), [200, 200, 50]);
   assert.deepEqual(read('a 20 x 30cm tin, 4cm deep'), [300, 200, 40]);
   assert.deepEqual(read('a 9x13-inch pan'), [330.2, 228.6, 40]);
-  assert.deepEqual(read('an 8 x 8 pan'), [203.2, 203.2, 40]);
+  assert.deepEqual(read('an 8 x 8 pan'), [203.2, 203.2, 50]);
   assert.deepEqual(read('an 8x8x2-inch pan'), [203.2, 203.2, 50.8]);
   assert.deepEqual(read('a 23 x 33 tin'), [330, 230, 40]);
   assert.deepEqual(read('a 300 x 200 x 45 mm tin'), [300, 200, 45]);
