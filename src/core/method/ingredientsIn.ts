@@ -16,7 +16,7 @@ export interface Named {
 }
 
 const ALL =
-  /\beverything\b(?! (?:over|is|else)\b)|\ball the rest\b|(?<!\b(?:dry|wet|remaining|other) )\bingredients\b/i;
+  /\beverything\b(?! (?:over|is|else)\b)|\ball the rest\b|(?<!\b(?:dry|wet|remaining|other|until|until the) )\bingredients\b/i;
 const REMAINING = /\b(?:remaining|rest of the|other|all the other) ingredients\b|\beverything else\b/i;
 /** Matches "everything except the stout". */
 const EXCEPT = /\b(?:except|apart from|but not|other than|all but)(?: for)? ((?:the )?[\w' -]+)/i;

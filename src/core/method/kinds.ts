@@ -25,7 +25,7 @@ const VERBS: Readonly<Record<StepKind, string>> = {
   boil: 'boil|simmer|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
   melt: 'melt|brown|dissolve|temper|microwave|zap',
   beat: 'beat|whisk|whip|mount|cream|paddle',
-  lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
+  lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|layer|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
   scatter: 'scatter|sprinkle|strew|stud|shower|throw|dot',
   set: 'crystallise|crystallize|chill|cool|refrigerate|freeze|set|leave|let|stand|rest|allow|return|wait|back (?:in|into|to) the (?:fridge|freezer)|(?:in|into) the (?:fridge|freezer)|bring .{0,20}to room temperature|stash',
   cut: 'cut|slice|score|mark|break|smash|snap|portion|divide|trim|chop into|lift|shatter|crack|bash into|invert|unmould|unmold|run a knife|peel off|remove',
@@ -64,6 +64,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
     'other',
     /^(?:coat|spray|brush|dust|flour|wipe) (?:a|an|the|your)\b[^.;]{0,40}\b(?:tin|pan|tray|dish|mould|frame|sheet)\b/i,
   ],
+  ['scatter', /^crumble\b[^.;]*\b(?:over|on|on top)\b/i],
   ['set', /^\d[\d. -]*(?:hours?|hrs?|minutes?|mins?|min|h)\b[^.;]{0,12}\bto (?:set|cool|firm)/i],
   [
     'set',

@@ -14,7 +14,7 @@ import {
 } from './kitchen';
 import { wordsFor } from './preparationIn';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
-import { stepOf, waitOf } from './steps';
+import { isNoStep, stepOf, waitOf } from './steps';
 import { allOf, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
 /** Film thickness on dipped pieces, mm. */
@@ -22,7 +22,9 @@ const DIP_MM = 1.2;
 const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
 /** Words for what was made, and not for an ingredient. */
 const PART =
-  /\b(?:base|layer|mix|mixture|dough|batter|half|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
+  /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half)\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
+/** What lies in pieces on what is below. */
+const GRAINS = /nut|pecan|almond|pistachio|cashew|seed|salt|flake|sprinkle|berr|cherr|raisin|chip|nib/i;
 const WARMS = /\b(?:toast|roast|warm)(?:s|ed|ing)?\b/i;
 /** What is coated once it is laid or cut. */
 const COATED = /\b(?:each|bars?|pieces|squares|slab|slice|top|sides?|fingers|cubes|all over|over)\b/i;
@@ -63,6 +65,7 @@ function shareOf(text: string, mixture: Mixture): number {
 /** Lays something in the tin, or pours one mixture into another. */
 export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const { text, kind } = clause;
+  if (isNoStep(clause)) return none;
   stoodBefore(kitchen, text);
   const top = kitchen.tin.at(-1);
   if (SWIRLS.test(text) && top && swirled(kitchen)) return { ...none, mixture: top.parts[0]!.mixture };
@@ -71,7 +74,7 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
   const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
   // "Spread the oat base in the tin" lays what is in hand, or lies there already: it adds no oats.
   const there = kitchen.tin.findLast(({ parts }) => parts[0]!.mixture.section === named.section)?.parts[0];
-  if (there && kind !== 'scatter' && PART.test(text) && current?.section !== named.section) {
+  if (there && kind !== 'scatter' && PART.test(objectsOf(text)) && current?.section !== named.section) {
     if (top?.parts[0] !== there) layAgain(kitchen, there);
     return { ...none, mixture: there.mixture };
   }
@@ -80,7 +83,8 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
     current !== null &&
     !current.isPrepared &&
     current.section === named.section &&
-    (isImplicit(current) || (kind !== 'scatter' && (PART.test(text) || (words !== null && text.search(words) >= 0))));
+    (isImplicit(current) ||
+      (kind !== 'scatter' && (PART.test(objectsOf(text)) || (words !== null && text.search(words) >= 0))));
   const taken = isInHand ? NOTHING : named.lines.length === 0 && isNew ? allOf(headed) : named;
   const scattered = kind === 'scatter' || /\bcrumble\b/i.test(text);
   if (taken.lines.length > 0) return layLines(kitchen, clause, taken, current, scattered);
@@ -190,7 +194,10 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
   const mixture = beginMixture(kitchen, taken.section!);
   putIn(mixture, taken, null);
   for (const other of mixturesNamed(objectsOf(text), kitchen, mixture)) if (other.isPrepared) join(mixture, other);
-  const isPieces = scattered || (kind === 'press' && kitchen.tin.length > 0);
+  const isTopping =
+    /\b(?:top|garnish|finish|decorate) with\b/i.test(text) &&
+    taken.lines.every(({ line }) => GRAINS.test(line.ingredient));
+  const isPieces = scattered || isTopping || (kind === 'press' && kitchen.tin.length > 0);
   layDown(kitchen, mixture, kitchen.isCut && !scattered ? 'coat' : isPieces ? 'scatter' : 'level');
   kitchen.current = mixture;
   return { mixture, taken, joined: null };

@@ -15,14 +15,14 @@ const WORK: Readonly<Partial<Record<StepKind, Pick<Step, 'hands' | 'occupies'>>>
 
 /** Clauses to skip: warnings, yields, moving the pot, lids, cleaning. */
 const NO_STEP =
-  /^(?:don't|dont|do not|never|avoid|makes|yields?|serves)\b|^(?:total|prep(?:aration)?|cook(?:ing)?|active|hands-on)(?: time)?:|^(?:remove|take)\b[^,;]{0,20}\b(?:from|off) (?:the )?heat\.?$|\b(?:lid|uncover)\b|^(?:clean|wash|brush) (?:the|down|your)\b/i;
+  /^(?:don't|dont|do not|never|avoid|makes|yields?|serves)\b|^(?:total|prep(?:aration)?|cook(?:ing)?|active|hands-on)(?: time)?:|^(?:remove|take)\b[^,;]{0,20}\b(?:from|off) (?:the )?heat\.?$|\b(?:lid|uncover)\b|^cover(?: (?:it|them|loosely|tightly|the (?:tin|pan|bowl|dish))| with (?:foil|film|plastic|cling film|a cloth|a tea towel)[a-z ]*)*\.?$|^(?:clean|wash|brush) (?:the|down|your)\b/i;
 
 /** Work that goes on by itself. */
 const SOAKS = /\b(?:soak|bloom|drain|steep|infuse)\b/i;
 
 /** Tells whether a clause changes nothing: a warning, a yield, a lid. */
 export const isNoStep = ({ text, kind }: Pick<Clause, 'text' | 'kind'>): boolean =>
-  NO_STEP.test(text) && (kind === 'other' || kind === 'set' || /\blid\b|\buncover\b/i.test(text));
+  NO_STEP.test(text) && (kind === 'other' || kind === 'set' || /\blid\b|\buncover\b|^cover\b/i.test(text));
 
 const timesOf = ({
   kind,

@@ -57,7 +57,7 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
   const title = name.trim() || (own === '' ? '' : preparationName(own)) || 'Pasted recipe';
   const preparations: (Preparation & { lines: Line[]; unread: string[] })[] = [];
   const notes: string[] = [];
-  if (named && title !== first.text) notes.push(first.text);
+  if ((named || (titled && first?.status === 'unread')) && title !== first.text) notes.push(first.text);
   const begin = (called: string) =>
     preparations.push({ id: idFor(called, preparations), name: called, lines: [], unread: [] });
   for (const read of titled || named ? reads.slice(1) : reads) {

@@ -1,9 +1,9 @@
 import type { WildRecipe } from './recipe';
 
-/** Twelve more recipes, written when the reader had been built on the first twenty, and read once before anything was changed for them. */
+/** Eighteen more recipes, written when the reader had been built on the first twenty, and read once before anything was changed for them. */
 export const FURTHER: readonly WildRecipe[] = [
   {
-    name: 'Bakewell-like slice: pastry, jam, frangipane, icing',
+    name: 'almond slice: pastry, jam, frangipane, icing',
     text: `Cherry almond slice
 
 For the pastry: 200g plain flour, 100g butter, 2 tbsp cold water
@@ -209,7 +209,7 @@ Spread the almonds on a baking tray and warm in a low oven. In a deep heavy sauc
     keep: 'room 21',
   },
   {
-    name: 'tiramisu-like slab: dipped biscuits in rows, two creams',
+    name: 'coffee cream slab: dipped biscuits in rows, two creams',
     text: `Coffee biscuit slab
 
 30 savoiardi biscuits
@@ -245,5 +245,145 @@ Infuse the tea in the hot cream 10 min, strain, make back up to 220 g. Add inver
     waits: { ganache: 'room 1440' },
     cut: 100,
     keep: 'room 21',
+  },
+  {
+    name: 'layers of crumbs, milk and toppings, baked at once',
+    text: `Layered pantry bars
+
+1/2 cup butter, melted
+1 1/2 cups graham cracker crumbs
+1 can (14 oz) sweetened condensed milk
+1 cup semi-sweet chocolate chips
+1 1/3 cups flaked coconut
+1 cup chopped pecans
+
+Preheat oven to 350°F. Coat a 13x9-inch baking pan with no-stick cooking spray. Combine graham cracker crumbs and butter. Press into bottom of prepared pan. Pour sweetened condensed milk evenly over crumb mixture. Layer evenly with chocolate chips, coconut and nuts. Press down firmly with a fork. Bake 25 minutes or until lightly browned. Cool completely on wire rack. Cut into 36 bars. Store covered at room temperature for 5 days.`,
+    tin: '330x229',
+    mixtures: { crust: 'butter, crumbs', milk: 'condensed', top: 'chips, coconut, pecans' },
+    layers: ['crust', 'milk', 'top'],
+    bakes: ['25 @177'],
+    waits: { top: 'room 0' },
+    cut: 36,
+    keep: 'room 5',
+  },
+  {
+    name: 'shortbread with salted caramel, numbered',
+    text: `Salted caramel shortbread
+
+FOR THE SHORTBREAD
+225g plain flour
+75g golden caster sugar
+150g butter, cubed
+FOR THE CARAMEL
+150g butter
+150g light brown sugar
+1 x 397g tin condensed milk
+1 tsp sea salt flakes
+FOR THE TOPPING
+200g dark chocolate
+
+1. Preheat the oven to 180C/160C fan/gas 4 and line a 20cm square tin with baking parchment.
+2. Tip the flour, sugar and butter into a bowl and rub together with your fingertips until you have fine crumbs. Press into the base of the tin, prick with a fork and bake for 20 mins until lightly golden. Leave to cool.
+3. For the caramel, put the butter and sugar in a pan over a low heat until melted. Add the condensed milk and bring to a gentle boil, stirring continuously for 5-8 mins until thickened. Stir in the salt. Pour over the shortbread and chill for 1 hr.
+4. Melt the chocolate in a heatproof bowl set over a pan of simmering water. Pour over the caramel, spread to the edges and chill for a further 30 mins until set. Cut into 16 squares. Will keep in the fridge for 1 week.`,
+    tin: '200x200',
+    mixtures: {
+      base: 'flour, golden caster, butter',
+      caramel: 'butter, light brown, condensed, salt',
+      top: 'chocolate',
+    },
+    layers: ['base', 'caramel', 'top'],
+    bakes: ['20 @180'],
+    waits: { caramel: 'fridge 60', top: 'fridge 30' },
+    cut: 16,
+    keep: 'fridge 7',
+  },
+  {
+    name: 'half of the oats below, half crumbled on top',
+    text: `No-bake chocolate oat bars
+1 cup butter
+1/2 cup packed brown sugar
+1 teaspoon vanilla extract
+3 cups quick oats
+1 cup semisweet chocolate chips
+1/2 cup peanut butter
+
+Grease a 9x9 inch square pan. Melt butter in a large saucepan over medium heat. Stir in brown sugar and vanilla. Mix in the oats. Cook over low heat 2 to 3 minutes, or until ingredients are well blended. Press half of the mixture into the bottom of the prepared pan. Reserve the other half for topping. Meanwhile, melt chocolate chips and peanut butter in a small heavy saucepan over low heat, stirring frequently until smooth. Pour the chocolate mixture over the crust in the pan, and spread evenly. Crumble the remaining oat mixture over the chocolate layer, pressing in gently. Cover and refrigerate 2 to 3 hours or overnight. Bring to room temperature before cutting into 16 bars.`,
+    tin: '229x229',
+    mixtures: { oats: 'butter, brown, vanilla, oats', choc: 'chips, peanut' },
+    layers: ['oats', 'choc', 'oats:scatter'],
+    waits: { choc: 'fridge 120' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'vanilla fudge with thermometer, UK',
+    text: `Vanilla fudge
+
+450g caster sugar
+400ml double cream
+50g butter
+1 tbsp glucose syrup
+2 tsp vanilla bean paste
+
+Line a 20cm square tin with baking parchment. Put the sugar, cream, butter and glucose syrup in a large non-stick saucepan. Heat gently, stirring, until the sugar has dissolved and the butter has melted. Put a sugar thermometer in the pan, increase the heat and boil, stirring occasionally so the sugar doesn't catch, until it reaches 116C. Remove from the heat and leave for 5 mins, stirring every now and then, until it drops to 110C. Stir in the vanilla paste and a good pinch of salt, and keep stirring for about 10 mins until the mixture has lost its shine and is really thick. Pour quickly into the tin. Leave to set at room temperature overnight, then cut into 36 squares. Keeps for up to two months in a sealed container.`,
+    tin: '200x200',
+    mixtures: { fudge: 'caster, cream, butter, glucose, vanilla @116' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 480' },
+    cut: 36,
+    keep: 'room 60',
+  },
+  {
+    name: 'sponge squares, dipped and rolled after cutting',
+    text: `Chocolate coconut squares
+
+Sponge
+4 eggs
+150g caster sugar
+120g self-raising flour
+30g cornflour
+25g butter, melted
+Coating
+400g icing sugar
+40g cocoa
+125ml milk
+20g butter
+250g desiccated coconut
+
+Preheat oven to 180°C. Grease and line a 30cm x 20cm pan. Beat eggs with electric beaters for 8 minutes until thick. Gradually beat in the sugar. Fold in the sifted flours and then the butter. Pour into the pan. Bake for 20 minutes. Turn onto a rack to cool. Leave the cake overnight, then cut into 24 squares. For the coating, stir the icing sugar, cocoa, milk and butter in a heatproof bowl over simmering water until smooth. Dip each square in the icing, let the excess drain, and roll in coconut. Stand on a rack for 1 hour to set. Store in an airtight container for up to 3 days.`,
+    tin: '300x200',
+    mixtures: {
+      sponge: 'eggs, caster, self-raising, cornflour, butter',
+      icing: 'icing, cocoa, milk, butter',
+      coconut: 'coconut',
+    },
+    layers: ['sponge', 'icing:coat', 'coconut:coat'],
+    bakes: ['20 @180'],
+    waits: { sponge: 'room 480' },
+    cut: 24,
+    keep: 'room 3',
+  },
+  {
+    name: 'toffee over crackers, chips melted on it, nuts',
+    text: `Cracker toffee bark
+
+40 salted crackers
+1 cup butter
+1 cup packed brown sugar
+2 cups semi-sweet chocolate chips
+3/4 cup chopped peanuts
+
+1. Preheat oven to 400 degrees F. Line a 10x15 inch rimmed baking sheet with foil and arrange the crackers in a single layer.
+2. In a saucepan combine the butter and sugar. Bring to a boil and boil for 3 minutes. Immediately pour over the crackers and spread to cover.
+3. Bake for 5 to 6 minutes. Remove from oven and sprinkle chocolate chips over the top. Let sit for 5 minutes.
+4. Spread the melted chocolate and top with chopped nuts. Cool completely, then break into pieces. Will keep a week.`,
+    tin: '381x254',
+    mixtures: { crackers: 'crackers', toffee: 'butter, brown', choc: 'chips', nuts: 'peanuts' },
+    layers: ['crackers', 'toffee', 'choc', 'nuts:scatter'],
+    bakes: ['5 @204'],
+    waits: { choc: 'room 5' },
+    cut: 'break',
+    keep: 'room 7',
   },
 ];

@@ -179,7 +179,7 @@ Temper the chocolate (28-29°C). Pour on a marble slab lined with a guitar sheet
     keep: 'room 120',
   },
   {
-    name: 'millionaire-like slice with a boiled caramel and a seed top',
+    name: 'caramel slice with a boiled caramel and a seed top',
     text: `For the base
 175g plain flour
 115g butter
@@ -214,7 +214,7 @@ For the top
     keep: 'fridge 10',
   },
   {
-    name: 'Turkish-style jelly with starch, dusted',
+    name: 'jelly with starch, dusted',
     text: `Rose jelly cubes
 
 800 g sugar
@@ -257,7 +257,7 @@ Grease an 11 x 7 inch pan. In a big bowl toss cereal and peanuts. Heat honey, pe
     keep: 'fridge 14',
   },
   {
-    name: 'penuche-like fudge with a stage and no degrees, from an old book',
+    name: 'old fudge with a stage and no degrees, from an old book',
     text: `Maple cream
 
 2 cups maple sugar or light brown sugar
@@ -293,7 +293,7 @@ Preheat the oven to 180 °C. Line a 20 cm square tin. Rub the butter into the fl
     keep: 'room 4',
   },
   {
-    name: 'lollies on a tray: barley-style hard candy, scored',
+    name: 'lollies on a tray: clear hard candy, scored',
     text: `Lemon drops in a slab
 
 450g granulated sugar
@@ -311,7 +311,7 @@ Dissolve the sugar in the water over a low heat, brushing down the sides of the 
     keep: 'room 90',
   },
   {
-    name: 'halva-like tahini slab, syrup into a paste',
+    name: 'tahini slab, syrup into a paste',
     text: `Tahini slab with pistachio
 
 400 g tahini, well stirred
@@ -367,7 +367,7 @@ Blend everything for the caramel until completely smooth. Spread on a lined 20 x
     keep: 'fridge 21',
   },
   {
-    name: 'sponge-like tray bake with syrup and icing',
+    name: 'ginger tray bake with syrup and icing',
     text: `Ginger tray bake with icing
 
 Cake
