@@ -5,7 +5,7 @@ const CUPS = /\b(?:cups?|sticks?|tbsps?|tbs|tablespoons?|tsps?|teaspoons?)\b/i;
 const AMERICAN =
   /\d\s?°?\s?F\b|\bsticks?\b|\d\s?-?\s?(?:inch(?:es)?\b|")|\bheavy cream\b|\ball-purpose\b|\bpowdered sugar\b|\bgraham\b/;
 const AUSTRALIAN =
-  /\b(?:copha|lamington|slice (?:tin|pan)|plain sweet biscuits|caster sugar)\b.*\bcups?\b|\bcups?\b.*\b(?:copha|lamington|slice (?:tin|pan))\b|\d tbs\b/is;
+  /\b(?:lamington|slice (?:tin|pan)|plain sweet biscuits)\b.*\bcups?\b|\bcups?\b.*\b(?:lamington|slice (?:tin|pan))\b|\d tbs\b/is;
 
 /**
  * Returns whose cups and spoons a recipe means by its other words: one with cups and °F, inches or sticks is American. `null` where

@@ -393,20 +393,20 @@ BASE
 
 FILLING
 1 3/4 cups icing sugar
-30 g copha, melted
+30 g coconut fat, melted
 1 1/2 tbs milk
 1 tsp peppermint essence
 
 ICING
 150 g dark chocolate
-20 g copha
+20 g coconut fat
 
-Cream the butter and sugar. Add cocoa and flour and mix to a soft dough. Press into a greased 18 x 28 cm lamington tin. Bake in a moderate oven, 180, for 15 mins. Cool. For the filling sift the icing sugar into a bowl, add copha, milk and essence, beat till smooth. Spread over the cooled base and leave to set. Melt the chocolate and copha, spread over the filling. When it is nearly set, cut in halves lengthwise, then each half in thirds, and across into 6 rows, wiping the knife.`,
+Cream the butter and sugar. Add cocoa and flour and mix to a soft dough. Press into a greased 18 x 28 cm lamington tin. Bake in a moderate oven, 180, for 15 mins. Cool. For the filling sift the icing sugar into a bowl, add coconut fat, milk and essence, beat till smooth. Spread over the cooled base and leave to set. Melt the chocolate and coconut fat, spread over the filling. When it is nearly set, cut in halves lengthwise, then each half in thirds, and across into 6 rows, wiping the knife.`,
     tin: '280x180',
     mixtures: {
       base: 'butter, caster, cocoa, self-raising',
-      filling: 'icing, copha, milk, peppermint',
-      top: 'chocolate, copha',
+      filling: 'icing, coconut fat, milk, peppermint',
+      top: 'chocolate, coconut fat',
     },
     layers: ['base', 'filling', 'top'],
     bakes: ['15 @180'],

@@ -189,7 +189,7 @@ export const CORPUS: readonly (readonly [Measures, readonly (readonly [line: str
       ['200g block milk chocolate', '1 pack | milk chocolate | | also 200 g, pack 200'],
       ['1 egg, lightly beaten', '1 each | whole egg | lightly beaten'],
       ['1 cup self-raising flour', '1 cup | self-raising flour'],
-      ['60 g copha, melted', '60 g | copha | melted'],
+      ['60 g vegetable shortening, melted', '60 g | vegetable shortening | melted'],
       ['1½ cups icing sugar mixture', '1.5 cup | icing sugar mixture'],
     ],
   ],

@@ -12,7 +12,7 @@ test('a recipe with cups and °F, inches or sticks is American; one without cups
   ])
     assert.equal(measuresOf(text), 'us', text);
   for (const text of [
-    '1 cup desiccated coconut\n125 g copha',
+    '1 cup desiccated coconut\nA slice tin',
     '2 tbs golden syrup\n1 cup flour',
     '1 cup oats\nA lamington tin',
   ])
