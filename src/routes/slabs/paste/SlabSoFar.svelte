@@ -76,7 +76,7 @@
 <style>
   .panel {
     position: sticky;
-    top: 0.6rem;
+    top: calc(48px + 0.6rem);
     padding: 0.8rem;
   }
 
