@@ -14,7 +14,7 @@ import {
   type Section,
 } from './kitchen';
 import { bake, finish, lay, layLeftovers, takenOut, wait } from './laying';
-import { nounOf } from './plainWords';
+import { escaped, nounOf } from './plainWords';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, sectionNamed, targetsOf } from './references';
 import { COOKS_FROM_C, isNoStep, stepOf } from './steps';
 import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
@@ -180,7 +180,7 @@ function isJoined(text: string, other: Mixture, taken: Taken, kitchen: Kitchen):
   if (/\b(?:over|above) (?:a|the) (?:pan|bowl|saucepan)\b/i.test(text)) return false;
   // A name that new lines explain is not that of another mixture.
   const rest = taken.lines.reduce(
-    (words, { line }) => words.replace(new RegExp(line.ingredient.split(' ').at(-1)!, 'gi'), ' '),
+    (words, { line }) => words.replace(new RegExp(escaped(nounOf(line.ingredient)), 'gi'), ' '),
     text,
   );
   return isNamed(rest, other, kitchen);

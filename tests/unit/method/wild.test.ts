@@ -50,3 +50,11 @@ test('law: long lists with long methods give a valid slab, in which no more of a
     assert.equal(kept.length, 120, sentence);
   }
 });
+
+test('names with signs of patterns are names like others', () => {
+  const slab = slabOf(
+    '100 g sugar (a+b)*[c\n50 g c++\n2 tbsp ?x\n\nMethod:\nMelt the sugar (a+b)*[c. Fold in the c++. Add half of the ?x and c++ to the sugar.',
+  );
+  assert.ok(parseSlab(slab).ok);
+  assert.equal(slab.preparations.flatMap(({ lines, unread = [] }) => [...lines, ...unread]).length, 3);
+});
