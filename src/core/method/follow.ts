@@ -13,7 +13,9 @@ import {
   type Mixture,
   type Section,
 } from './kitchen';
-import { bake, finish, lay, layLeftovers, takenOut, wait } from './laying';
+import { bake, takenOut, wait } from './baking';
+import { finish, layLeftovers } from './finishing';
+import { lay } from './laying';
 import { escaped, nounOf } from './plainWords';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, sectionNamed, targetsOf } from './references';
 import { COOKS_FROM_C, isNoStep, stepOf } from './steps';

@@ -1,9 +1,7 @@
-import type { Layer } from '../slab';
 import type { Clause } from './clauses';
 import {
   addStep,
   beginMixture,
-  freshStepId,
   join,
   layDown,
   openOnes,
@@ -14,22 +12,17 @@ import {
 } from './kitchen';
 import { wordsFor } from './preparationIn';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
-import { isNoStep, stepOf, waitOf } from './steps';
+import { isNoStep, stepOf } from './steps';
 import { allOf, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
-/** Film thickness on dipped pieces, mm. */
-const DIP_MM = 1.2;
 const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
 /** Words for what was made, and not for an ingredient. */
 const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half)\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
 /** What lies in pieces on what is below. */
 const GRAINS = /nut|pecan|almond|pistachio|cashew|seed|salt|flake|sprinkle|berr|cherr|raisin|chip|nib/i;
-const WARMS = /\b(?:toast|roast|warm)(?:s|ed|ing)?\b/i;
-/** What is coated once it is laid or cut. */
-const COATED = /\b(?:each|bars?|pieces|squares|slab|slice|top|sides?|fingers|cubes|all over|over)\b/i;
-const COATS = /\b(?:dip|coat|enrobe|half-dip|brush|roll|toss|dredge)\b/i;
-const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
+/** Both faces of the slab. */
+export const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
 /** Leads such as "after 5 minutes" that say how long the layer below has stood. */
 const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
@@ -130,7 +123,7 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
 }
 
 /** Returns the mixture that is laid: named, or in hand. */
-function meant(kitchen: Kitchen, text: string, headed: Section | null, current: Mixture | null): Mixture | null {
+export function meant(kitchen: Kitchen, text: string, headed: Section | null, current: Mixture | null): Mixture | null {
   const open = openOnes(kitchen);
   const objects = objectsOf(text);
   const named = open.filter((mixture) => isNamed(objects, mixture, kitchen));
@@ -235,132 +228,4 @@ function stoodBefore(kitchen: Kitchen, text: string): void {
   if (!top || !lead || top.set?.minMinutes) return;
   const minMinutes = Number(lead[1]) * (lead[2]!.startsWith('h') ? 60 : 1);
   top.set = { place: 'room', ...top.set, minMinutes };
-}
-
-/** "Spread the almonds on a tray and warm in a low oven": they were only got ready, and lie in no tin. */
-export function takenOut(kitchen: Kitchen, clause: Clause): Done | null {
-  const [only] = kitchen.tin;
-  if (kitchen.tin.length !== 1 || only!.parts.some(({ mixture }) => mixture.steps.length > 0)) return null;
-  const { mixture } = only!.parts[0]!;
-  kitchen.tin.pop();
-  mixture.left = 1;
-  mixture.state = 'open';
-  mixture.isPrepared = true;
-  addStep(mixture, stepOf(clause, mixture));
-  return { ...none, mixture };
-}
-
-/** Bakes everything raw in the tin; what is still in its bowl goes into the tin first. */
-export function bake(kitchen: Kitchen, clause: Clause, given: Mixture | null): Done {
-  const { text } = clause;
-  const current = given ?? kitchen.current;
-  const warmed = WARMS.test(text) ? takenOut(kitchen, clause) : null;
-  if (warmed) return warmed;
-  const taken = takeLines(kitchen, text, null);
-  if (taken.lines.length > 0 && kitchen.tin.length === 0 && !current) return none;
-  const raw = () => kitchen.tin.filter(({ isBaked }) => !isBaked);
-  if (current?.state === 'open' && (kitchen.tin.length === 0 || raw().length === 0)) layDown(kitchen, current, 'level');
-  const isOnBaked = kitchen.tin.some(({ isBaked }) => isBaked);
-  const ones = raw().length > 0 ? raw() : kitchen.tin.slice(-1);
-  const mixtures = [...new Set(ones.flatMap(({ parts }) => parts.map(({ mixture }) => mixture)))].filter(
-    ({ uses, steps }) => uses.length > 0 || steps.length > 0,
-  );
-  const worked = mixtures.filter(({ steps }, at) => steps.length > 0 || at === mixtures.length - 1);
-  for (const mixture of worked) {
-    const step = stepOf(clause, mixture);
-    addStep(mixture, {
-      ...step,
-      id: freshStepId('bake', mixture.steps),
-      ...(isOnBaked && ones.length > 0 && raw().length > 0 ? { lays: true } : {}),
-    });
-    mixture.isBaked = true;
-  }
-  for (const one of ones) one.isBaked = true;
-  const mixture = worked.at(-1) ?? null;
-  if (mixture) kitchen.current = mixture;
-  return { ...none, mixture };
-}
-
-/** Waits for the top layer, or lets a pot cool. */
-export function wait(kitchen: Kitchen, clause: Clause, given: Mixture | null): Done {
-  const current = given ?? kitchen.current;
-  const top = kitchen.tin.at(-1);
-  if (current?.state === 'open' && current.left > 0.999) {
-    const isOfTin =
-      top && /\b(?:tin|pan|tray|base|slab|bars?|fridge|freezer)\b/i.test(clause.text) && current.steps.length === 0;
-    if (!isOfTin) {
-      addStep(current, stepOf(clause, current));
-      return { ...none, mixture: current };
-    }
-  }
-  if (!top) return none;
-  const named = kitchen.tin.findLast(({ parts }) => parts.some(({ mixture }) => mixture === current)) ?? top;
-  const laid = kitchen.tin.indexOf(named) >= kitchen.tin.length - 1 ? named : top;
-  laid.set = waitOf(laid.set, clause);
-  return { ...none, mixture: laid.parts[0]!.mixture };
-}
-
-/** Coats or decorates: before the cut the slab, after it the pieces. */
-export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
-  const { text } = clause;
-  const top = kitchen.tin.at(-1);
-  const taken = takeLines(kitchen, text, headed);
-  const isCoat = COATS.test(text) || kitchen.isCut;
-  if (taken.lines.length > 0) {
-    const mixture = beginMixture(kitchen, taken.section!);
-    putIn(mixture, taken, null);
-    if (!kitchen.isCut && COATS.test(text) && !COATED.test(text)) {
-      // "Dip half of the biscuits in the coffee": they are laid afterwards.
-      kitchen.current = mixture;
-      return { mixture, taken, joined: null };
-    }
-    return coat(kitchen, mixture, isCoat ? 'coat' : 'scatter', taken);
-  }
-  if (BOTH.test(text) && top && top.spread !== 'scatter' && kitchen.tin.length > 1) {
-    top.spread = 'both-faces';
-    top.thicknessMm ??= DIP_MM;
-    return { ...none, mixture: top.parts[0]!.mixture };
-  }
-  const open = openOnes(kitchen).filter(({ left }) => left > 0.999);
-  const mixture = given ?? meant(kitchen, text, headed, kitchen.current?.state === 'open' ? kitchen.current : null);
-  if (!mixture || !open.includes(mixture) || kitchen.tin.length === 0) return none;
-  return coat(kitchen, mixture, BOTH.test(text) ? 'both-faces' : isCoat ? 'coat' : 'level', NOTHING);
-}
-
-function coat(kitchen: Kitchen, mixture: Mixture, spread: Layer['spread'], taken: Taken): Done {
-  const laid = layDown(kitchen, mixture, spread);
-  if (spread === 'coat' || spread === 'both-faces') laid.thicknessMm = DIP_MM;
-  kitchen.current = mixture;
-  return { mixture, taken, joined: null };
-}
-
-/** Lays what no clause laid, in the order in which it was begun: on the pieces what was made after the cut. */
-export function layLeftovers(kitchen: Kitchen): void {
-  const before = (at: number) =>
-    kitchen.tin.findIndex(({ parts }) => parts.some(({ mixture }) => kitchen.sections.indexOf(mixture.section) > at));
-  for (const mixture of openOnes(kitchen).filter(({ isPrepared }) => isPrepared)) {
-    // What was got ready and never named again goes into what is made of its list.
-    const made = kitchen.mixtures.filter(
-      (own) => own !== mixture && own.section === mixture.section && own.root === null && !own.isPrepared,
-    );
-    const into = made.reduce<Mixture | null>(
-      (most, own) => (!most || own.uses.length > most.uses.length ? own : most),
-      null,
-    );
-    if (into) join(into, mixture);
-  }
-  for (const mixture of openOnes(kitchen)) {
-    if (mixture.left < 1e-9 || mixture.uses.length === 0) continue;
-    if (mixture.left < 0.999) {
-      const part = kitchen.tin.flatMap(({ parts }) => parts).findLast((own) => own.mixture === mixture);
-      if (part) part.share = Math.min(1, part.share + mixture.left);
-      mixture.left = 0;
-      mixture.state = 'laid';
-      continue;
-    }
-    const at = mixture.isForPieces ? -1 : before(kitchen.sections.indexOf(mixture.section));
-    const laid = layDown(kitchen, mixture, mixture.isForPieces ? 'coat' : 'level');
-    if (mixture.isForPieces) laid.thicknessMm = DIP_MM;
-    if (at >= 0) kitchen.tin.splice(at, 0, kitchen.tin.pop()!);
-  }
 }
