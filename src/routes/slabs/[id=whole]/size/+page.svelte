@@ -81,7 +81,7 @@
     </div>
     <!-- It scrolls, so the keyboard must be able to reach it. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <section class="amounts" aria-label="Layers and lines, written and now" tabindex="0">
+    <section class="amounts" aria-label="Layers and lines, base recipe and now" tabindex="0">
       {#if slab.preparations.length === 0 && slab.layers.length === 0}
         <EmptyState title="Nothing to weigh yet">
           <p>Add mixtures in Build. Their amounts are shown here for the base recipe and for the tins above.</p>
