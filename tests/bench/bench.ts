@@ -141,7 +141,7 @@ async function slabCalled(address: string, name: string): Promise<string> {
   return `/slabs/${slabs.find((slab) => slab.name === name)!.id}`;
 }
 
-/** @param init options of a request, made anew for each */
+/** @param init options of a request, built for each one */
 async function perSecond(address: string, path: string, init: () => RequestInit): Promise<number> {
   const once = async () => {
     const answer = await fetch(address + path, init());

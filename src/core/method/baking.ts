@@ -1,3 +1,4 @@
+// Baking, in the tin or on its own, as a method says it.
 import type { Clause } from './clauses';
 import { addStep, freshStepId, layDown, type Kitchen, type Mixture } from './kitchen';
 import { stepOf, waitOf } from './steps';
@@ -41,7 +42,6 @@ export function bake(kitchen: Kitchen, clause: Clause, given: Mixture | null): D
       id: freshStepId('bake', mixture.steps),
       ...(isOnBaked && ones.length > 0 && raw().length > 0 ? { lays: true } : {}),
     });
-    mixture.isBaked = true;
   }
   for (const one of ones) one.isBaked = true;
   const mixture = worked.at(-1) ?? null;

@@ -76,8 +76,8 @@ export function cutIn(text: string): CutRead | null {
   const makes = MAKES.exec(sentence);
   if (!isCut && !makes) return null;
   const way = /\bwedges?\b/i.test(sentence) ? 'wedges' : 'grid';
-  const parted = isCut ? partedIn(sentence) : null;
-  if (parted) return { ...none, shape, way, ...parted };
+  const division = isCut ? divisionIn(sentence) : null;
+  if (division) return { ...none, shape, way, ...division };
   const sized = isCut ? SIZED.exec(sentence) : null;
   if (sized) {
     const unit = sized[4]!;
@@ -118,7 +118,7 @@ export function cutIn(text: string): CutRead | null {
 const PARTS: Readonly<Record<string, number>> = { half: 2, halve: 2, third: 3, quarter: 4 };
 
 /** Reads halves of halves: "in halves, then each half in thirds, and across into 6". */
-function partedIn(sentence: string): Pick<CutRead, 'pieces' | 'columns' | 'rows'> | null {
+function divisionIn(sentence: string): Pick<CutRead, 'pieces' | 'columns' | 'rows'> | null {
   const parts = [
     ...sentence.matchAll(/(?<!each )\b(half|halves|halve|thirds?|quarters?)\b(?! (?:sheet|an?\b|the\b|of\b))/gi),
   ];

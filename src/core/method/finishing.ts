@@ -1,3 +1,4 @@
+// The end of a method: what was never laid, and the lines nothing used.
 import type { Layer } from '../slab';
 import type { Clause } from './clauses';
 import { beginMixture, join, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';

@@ -47,7 +47,7 @@ export interface Followed {
  * unused, and what lies in the tin.
  *
  * @param preparations the lines of the recipe under their headings
- * @param corrected steps that the maker corrected; what follows is followed anew from them
+ * @param corrected steps that the maker corrected; the clauses after them are read with these in place
  */
 export function follow(
   sentences: readonly Sentence[],

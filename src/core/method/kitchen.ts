@@ -1,3 +1,4 @@
+// The state of the kitchen between two clauses: lines of the recipe, mixtures, and layers in the tin.
 import { freshId, type Layer, type Line, type Preparation, type Step } from '../slab';
 
 /** A line of the recipe, and how much of it is still unused. */
@@ -45,10 +46,9 @@ export interface Mixture {
   meets: Preparation['meets'];
   /** Share that has not been laid, 0 to 1. */
   left: number;
-  isBaked: boolean;
   /** Whether it was begun after the slab was cut. */
   readonly isForPieces: boolean;
-  /** Whether it is only got ready, such as nuts that are toasted, and goes into something else. */
+  /** Whether it is only prepared for another mixture, such as toasted nuts. */
   isPrepared: boolean;
 }
 
@@ -129,7 +129,6 @@ export function beginMixture(kitchen: Kitchen, section: Section): Mixture {
     joined: [],
     meets: undefined,
     left: 1,
-    isBaked: false,
     isForPieces: kitchen.isCut,
     isPrepared: false,
   };
@@ -153,8 +152,8 @@ export function join(into: Mixture, from: Mixture): void {
   mix(into, from);
 }
 
-/** Makes one mixture of two, such as those that are boiled together from here on. */
-export function mix(into: Mixture, from: Mixture): void {
+/** Makes one mixture of two: steps, ingredients and whatever was poured in move to the first. */
+function mix(into: Mixture, from: Mixture): void {
   const renamed = new Map<string, string>();
   for (const step of from.steps) renamed.set(step.id, freshStepId(step.id, into.steps));
   const name = (id: string) => renamed.get(id) ?? id;

@@ -1,3 +1,4 @@
+// Laying in the tin: which mixture a clause pours, spreads or presses, and how much of it.
 import type { Clause } from './clauses';
 import {
   addStep,

@@ -1,3 +1,4 @@
+// Turns the kitchen after the last clause into preparations and layers of a slab.
 import type { Layer, Line, LinePart, Preparation, Step } from '../slab';
 import { rootOf, type Kitchen, type Mixture, type Use } from './kitchen';
 

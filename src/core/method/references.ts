@@ -1,3 +1,4 @@
+// What a clause refers to: "the chocolate", "it", "the base".
 import { namedIn, type NamedLine } from './ingredientsIn';
 import { openOnes, rootOf, type Kitchen, type Mixture, type PantryLine, type Section } from './kitchen';
 import { mentionedIn, wordsFor } from './preparationIn';

@@ -1,3 +1,4 @@
+// What goes into a mixture: finds the lines that a clause names and takes their share.
 import type { Kitchen, Mixture, PantryLine, Section } from './kitchen';
 import { escaped, nounOf } from './plainWords';
 import { portionIn } from './portions';

@@ -18,7 +18,7 @@ import { holdsQuantity } from '../slab';
 import { isMeasure, leadingAmount, type Led, type Written } from './amount';
 import { larderMatch, named } from './name';
 import type { LineNote } from './notes';
-import { tidied } from './tidy';
+import { amountFirst, tidied } from './tidy';
 
 /** Status of a reading: `check` needs the maker's confirmation, `unread` stays as text. */
 export type Status = 'read' | 'check' | 'unread' | 'heading';
@@ -128,17 +128,6 @@ const gramsOf = (
   measures: Measures,
 ) => massOf({ ...amount, state: state ?? undefined, packG: packG ?? undefined }, found ?? {}, measures);
 
-const SPOONS = String.raw`(?:cups?|tbsp|tsp|tbs|tablespoons?|teaspoons?)\.?`;
-const SUM_BEHIND = new RegExp(`^([\\d ./]+ ?${SPOONS}) (?!plus|and|\\+)([^,]+?),? plus ([\\d ./]+ ?${SPOONS})$`, 'i');
-
-/** "butter, soft 60 g": the amount at the end, without a dash. */
-const AMOUNT_LAST =
-  /^(\p{L}[^\d]*(?:\d+ ?%)?[^\d]*?)(?<![-\u2013\u2014:]),? (?<![-\u2013\u2014:] )(\d+(?:[.,]\d+)? ?(?:g|kg|ml|l|cl))\.?$/iu;
-const amountFirst = (plain: string): string => plain.replace(AMOUNT_LAST, '$2 $1');
-
-/** Puts the second part of a sum beside the first: "1 cup sugar, plus 3 tablespoons" is 1 cup plus 3 tablespoons. */
-const sumFirst = (plain: string): string => plain.replace(SUM_BEHIND, '$1 plus $3 $2');
-
 /**
  * Reads one line of a recipe: amount, unit, ingredient, state, a second amount, substitutes.
  *
@@ -153,7 +142,7 @@ export function readLine(text: string, measures: Measures, larder: Larder): Line
   const heading = headingName(text, larder);
   if (heading !== null) return { ...headingLine(text), ingredient: heading };
   const optional = OPTIONAL.test(text);
-  const plain = sumFirst(amountFirst(tidied(text.replace(OPTIONAL, ''))));
+  const plain = amountFirst(tidied(text.replace(OPTIONAL, '')));
   if (!/\p{L}/u.test(plain)) return unreadLine(text, { code: plain === '' ? 'empty' : 'no-ingredient' });
   const thousands = /(?<![\d.])\d{1,3}[.,]\d{3}(?!\d)/.exec(plain);
   const vagueCount = COUNTED_VAGUE.exec(plain);

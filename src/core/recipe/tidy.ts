@@ -88,3 +88,19 @@ export function tidied(text: string): string {
     )
     .replace(/(\d),(\d{1,2})(?!\d)/g, '$1.$2');
 }
+
+/** "1 cup sugar, plus 3 tablespoons": a sum with the name between its parts. */
+const SPOONS = String.raw`(?:cups?|tbsp|tsp|tbs|tablespoons?|teaspoons?)\.?`;
+const SUM_BEHIND = new RegExp(`^([\\d ./]+ ?${SPOONS}) (?!plus|and|\\+)([^,]+?),? plus ([\\d ./]+ ?${SPOONS})$`, 'i');
+
+/** "butter, soft 60 g": the amount at the end, without a dash. */
+const AMOUNT_LAST =
+  /^(\p{L}[^\d]*(?:\d+ ?%)?[^\d]*?)(?<![-\u2013\u2014:]),? (?<![-\u2013\u2014:] )(\d+(?:[.,]\d+)? ?(?:g|kg|ml|l|cl))\.?$/iu;
+/**
+ * Puts an amount that stands behind the name in front of it, and the second part of a sum beside the first.
+ *
+ * @example amountFirst('butter, soft 60 g') // '60 g butter, soft'
+ * @example amountFirst('1 cup sugar, plus 3 tablespoons') // '1 cup plus 3 tablespoons sugar'
+ */
+export const amountFirst = (plain: string): string =>
+  plain.replace(AMOUNT_LAST, '$2 $1').replace(SUM_BEHIND, '$1 plus $3 $2');
