@@ -11,6 +11,7 @@ import {
   type Mixture,
   type Section,
 } from './kitchen';
+import { shareNamed } from './portions';
 import { wordsFor } from './preparationIn';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, targetsOf } from './references';
 import { isNoStep, stepOf } from './steps';
@@ -27,14 +28,6 @@ export const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
 /** Leads such as "after 5 minutes" that say how long the layer below has stood. */
 const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
-const SHARES: readonly (readonly [RegExp, number])[] = [
-  [/\b(?:three[- ]quarters|0\.75)\b/i, 0.75],
-  [/\b(?:two[- ]thirds|2[- ]thirds|0\.667)\b/i, 2 / 3],
-  [/\b(?:half|0\.5)\b/i, 0.5],
-  [/\b(?:a third|1[- ]third|0\.333|one third)\b/i, 1 / 3],
-  [/\b(?:a quarter|0\.25)\b/i, 0.25],
-  [/\bmost\b/i, 0.8],
-];
 /** "Spread the oat top over it": half of the mixture that lies below goes on top. */
 function layAgain(kitchen: Kitchen, part: { readonly mixture: Mixture; share: number }): void {
   part.share /= 2;
@@ -52,7 +45,7 @@ function shareOf(text: string, mixture: Mixture): number {
   const isOfIt =
     /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly )?(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
   if (!isOfIt.test(text)) return mixture.left;
-  const share = SHARES.find(([words]) => words.test(text))?.[1];
+  const share = shareNamed(text);
   return share === undefined ? mixture.left : Math.min(mixture.left, share);
 }
 

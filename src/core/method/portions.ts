@@ -6,9 +6,12 @@ const SHARES: readonly (readonly [words: string, share: number])[] = [
   [String.raw`two[- ]thirds|2[- ]thirds|0\.667`, 2 / 3],
   ['most', 0.8],
   [String.raw`half|0\.5`, 0.5],
-  [String.raw`a third|1[- ]third|0\.333`, 1 / 3],
+  [String.raw`a third|one third|1[- ]third|0\.333`, 1 / 3],
   [String.raw`a quarter|0\.25`, 0.25],
 ];
+/** Returns the share that a text names in words, 0 to 1, or undefined: "two thirds of the mixture". */
+export const shareNamed = (text: string): number | undefined =>
+  SHARES.find(([words]) => new RegExp(String.raw`\b(?:${words})\b`, 'i').test(text))?.[1];
 const WORDS = `(${SHARES.map(([words]) => words).join('|')})`;
 /** Matches the remaining part of an ingredient. */
 const REST = /\b(?:remaining|remainder of|rest of|reserved|other half|leftover|second half|last of)\b/i;
