@@ -63,6 +63,7 @@ export interface CheckFigures {
   'tin-overflow': { readonly heightMm: number; readonly depthMm: number; readonly tin: AnyTin; readonly layer: string };
   'sheet-too-small': { readonly slab: Size; readonly sheet: Size };
   'unread-line': InPreparation & { readonly text: string };
+  'cut-undecided': Readonly<Record<string, never>>;
   'cut-does-not-fit': Readonly<Record<string, never>>;
   'piece-small': { readonly sideMm: number; readonly leastMm: number };
   'kerf-large': { readonly share: number };

@@ -26,7 +26,7 @@ import { unusualShare } from './unusualShare';
 import { endPointBurns } from './endPointBurns';
 import { fatLow } from './fatLow';
 import { boilUnknown } from './boilUnknown';
-import { cutDoesNotFit } from './cutDoesNotFit';
+import { cutDoesNotFit, cutUndecided } from './cutDoesNotFit';
 import { CUTTING } from './cutting';
 import { filmShort } from './filmShort';
 import { haveIgnored } from './haveIgnored';
@@ -52,6 +52,7 @@ const RULES: readonly Rule[] = [
   tinOverflow,
   sheetTooSmall,
   unreadLine,
+  cutUndecided,
   cutDoesNotFit,
   ...CUTTING,
   orderShort,

@@ -35,6 +35,12 @@ export interface SlabCut {
   readonly marksMm: { readonly length: readonly number[]; readonly width: readonly number[] };
 }
 
+/** A slab whose cut is not decided: no pieces, nothing trimmed off. */
+export const UNDIVIDED: SlabCut = {
+  ...{ columns: 1, rows: 1, pieces: [], trimG: 0, kerfG: 0, massVariation: 0 },
+  marksMm: { length: [], width: [] },
+};
+
 const WHOLE_FACE = 0.9;
 /** Minimum share of a whole face for a piece; smaller slivers count as trim. */
 const NOTHING = 0.02;
@@ -57,9 +63,7 @@ export function cutSlab(tin: Tin, heightMm: number, strata: readonly Stratum[], 
   const { columns, rows } = cut;
   if (cut.way === 'break') return brokenUp(tin, heightMm, slabG, cut);
   const layout = layOut(tin, heightMm, cut);
-  if (!layout) {
-    return { columns, rows, pieces: [], trimG: slabG, kerfG: 0, massVariation: 0, marksMm: { length: [], width: [] } };
-  }
+  if (!layout) return { ...UNDIVIDED, columns, rows, trimG: slabG };
   const { piecesG, piecesMm2, trimG, kerfG } = divide(tin, heightMm, strata, layout, surfaceOf(tin, heightMm, cut));
   const isPiece = picksUp(layout, piecesMm2, cut);
   const finishEachG = finishG / Math.max(1, isPiece.filter(Boolean).length);

@@ -1,21 +1,34 @@
 import type { MethodRead } from './read';
+import { isCutStated } from './toSlab';
 
-/** What a recipe does not say and the slab assumes, with a JSON pointer to it. */
+/** What a recipe does not say and the slab assumes, or leaves open, with a JSON pointer to it. */
 export interface AssumedOfRecipe {
-  readonly path: '/tin' | '/tin/depthMm' | '/cut' | '/cut/trimMm' | '/keep';
-  readonly code: 'tin-not-stated' | 'depth-not-stated' | 'cut-not-stated' | 'no-trim' | 'keep-not-stated';
+  readonly path: '/name' | '/tin' | '/tin/depthMm' | '/cut' | '/cut/break' | '/cut/trimMm' | '/keep';
+  readonly code:
+    | 'name-not-stated'
+    | 'tin-not-stated'
+    | 'depth-not-stated'
+    | 'cut-not-stated'
+    | 'shards-not-stated'
+    | 'no-trim'
+    | 'keep-not-stated';
 }
 
-/** Lists what is assumed because the recipe does not say it. */
-export function assumedOf({ tin, isDepthStated, cut, keep }: MethodRead): AssumedOfRecipe[] {
+/** Lists what is assumed or left open because the recipe does not say it. */
+export function assumedOf({ isNamed, tin, isDepthStated, cut, keep }: MethodRead): AssumedOfRecipe[] {
+  const isCut = cut !== null && isCutStated(cut);
   return [
+    ...(isNamed ? [] : [{ path: '/name', code: 'name-not-stated' } as const]),
     ...(tin === null
       ? [{ path: '/tin', code: 'tin-not-stated' } as const]
       : isDepthStated
         ? []
         : [{ path: '/tin/depthMm', code: 'depth-not-stated' } as const]),
-    ...(cut === null ? [{ path: '/cut', code: 'cut-not-stated' } as const] : []),
-    { path: '/cut/trimMm', code: 'no-trim' },
+    ...(!isCut
+      ? [{ path: '/cut', code: 'cut-not-stated' } as const]
+      : cut.way === 'break'
+        ? [{ path: '/cut/break', code: 'shards-not-stated' } as const]
+        : [{ path: '/cut/trimMm', code: 'no-trim' } as const]),
     ...(keep === null ? [{ path: '/keep', code: 'keep-not-stated' } as const] : []),
   ];
 }

@@ -1,5 +1,5 @@
 import type { Measures } from '../measure';
-import { slabFromRecipe, type LineRead } from '../recipe';
+import { slabFromRecipe, UNNAMED, type LineRead } from '../recipe';
 import type { Slab } from '../slab';
 import type { AnyTin } from '../tin';
 import { cutIn, type CutRead } from './cutIn';
@@ -17,6 +17,8 @@ export interface MethodRead {
   /** Original text with headings. */
   readonly text: string;
   readonly sentences: readonly Sentence[];
+  /** Whether the recipe has a title, or was given a name. */
+  readonly isNamed: boolean;
   readonly steps: readonly StepRead[];
   readonly tin: AnyTin | null;
   readonly isDepthStated: boolean;
@@ -87,6 +89,7 @@ export function readMethod(
     method: {
       text: textOf(method),
       sentences,
+      isNamed: slab.name !== UNNAMED,
       steps,
       tin: firstOf(texts, tinIn),
       isDepthStated: texts.some((text) => tinIn(text) !== null && statesDepth(text)),

@@ -1,17 +1,14 @@
 // What a clause refers to: "the chocolate", "it", "the base".
+import { grammarOf } from './grammar';
 import { namedIn, type NamedLine } from './ingredientsIn';
 import { openOnes, rootOf, type Kitchen, type Mixture, type PantryLine, type Section } from './kitchen';
 import { mentionedIn, wordsFor } from './preparationIn';
 
-/** What comes after "over", "into" and the like: where something goes, and not what goes there. */
-const TARGET =
-  /\b(?:over|onto|on to|into|in to|on top of|on|to|across|through|inside)\s+(?:the |a |an |your |that |this |it |them |each |both )*((?:[\w'’-]+[ ]?){1,5})/gi;
-
 /** Parts of a clause that say where something goes. */
-export const targetsOf = (clause: string): string => [...clause.matchAll(TARGET)].map(([, words]) => words).join(' ; ');
+export const targetsOf = (clause: string): string => grammarOf(clause).targets.join(' ; ');
 
 /** A clause without the parts that say where something goes. */
-export const objectsOf = (clause: string): string => clause.replace(TARGET, ' ');
+export const objectsOf = (clause: string): string => grammarOf(clause).objects;
 
 interface Found {
   readonly section: Section | null;

@@ -14,32 +14,31 @@ const BAR_RATIO = 2.5;
  */
 export function slabFromMethod({ slab, method }: RecipeRead): Slab {
   const tin = method.tin ?? slab.tin;
+  const { cut: _unsaid, ...uncut } = slab;
   return {
-    ...slab,
+    ...uncut,
     tin,
-    // A recipe says nothing of trims: nothing is cut off until the maker asks for it.
-    cut: cutFor(method.cut ?? NO_CUT, tin, { ...(slab.cut ?? { columns: 6, rows: 4 }), trimMm: NO_TRIM }),
+    ...(method.cut && isCutStated(method.cut) ? { cut: cutFor(method.cut, tin) } : {}),
     ...(method.keep ? { keep: method.keep } : {}),
     ...(method.text === '' ? {} : { notes: [slab.notes, method.text].filter(Boolean).join('\n').slice(0, 20000) }),
   };
 }
 
-const NO_TRIM = { left: 0, right: 0, front: 0, back: 0 } as const;
-const NO_CUT: CutRead = {
-  ...{ pieces: null, columns: null, rows: null, lengthMm: null, widthMm: null },
-  ...{ isLong: false, shape: 'rectangle', way: 'grid' },
-};
+/** Tells whether a recipe says how many or how large its pieces are: "cut into bars" does not. */
+export const isCutStated = ({ way, pieces, columns, widthMm }: CutRead): boolean =>
+  way === 'break' || pieces !== null || columns !== null || widthMm !== null;
+
+/** A recipe says nothing of trims: nothing is cut off until the maker asks for it. */
+const WHOLE: CutSpec = { columns: 1, rows: 1, trimMm: { left: 0, right: 0, front: 0, back: 0 }, kerfMm: 0 };
 
 /** Returns the cut for a tin: columns along its length, rows along its width. */
-function cutFor(read: CutRead, tin: AnyTin, before: CutSpec | undefined): CutSpec {
-  const cut: CutSpec = before ?? { columns: 6, rows: 4 };
-  if (read.way === 'break') return { ...cut, way: 'break', break: BROKEN, tool: 'hand', kerfMm: 0 };
+function cutFor(read: CutRead, tin: AnyTin): CutSpec {
+  const cut = WHOLE;
+  if (read.way === 'break') return { ...cut, way: 'break', break: BROKEN, tool: 'hand' };
   const shaped: CutSpec = read.shape === 'rectangle' ? cut : { ...cut, shape: read.shape };
   if (read.columns !== null && read.rows !== null) return { ...shaped, columns: read.columns, rows: read.rows };
   if (tin.shape !== 'rectangle') return read.pieces === null ? shaped : { ...shaped, ...gridOf(read.pieces, 1, 1) };
-  const trim = cut.trimMm ?? {};
-  const lengthMm = tin.lengthMm - (trim.left ?? 0) - (trim.right ?? 0);
-  const widthMm = tin.widthMm - (trim.front ?? 0) - (trim.back ?? 0);
+  const { lengthMm, widthMm } = tin;
   if (read.widthMm !== null) {
     const most = (mm: number, by: number) => Math.min(200, Math.max(1, Math.floor(mm / by + 0.05)));
     const [short, long] = [read.lengthMm ?? read.widthMm, read.widthMm].sort((a, b) => a - b) as [number, number];

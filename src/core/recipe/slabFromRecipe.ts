@@ -4,6 +4,9 @@ import { lineFromReading } from './lineFromReading';
 import type { LineRead } from './readLine';
 import { isListHeading } from './readRecipe';
 
+/** Name of a slab whose recipe has no title. */
+export const UNNAMED = 'Pasted recipe';
+
 /** Maximum length of unrecognised text kept with a preparation. */
 const MAX_UNREAD = 1000;
 
@@ -54,7 +57,7 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
   const headings = reads.filter(({ status }) => status === 'heading');
   const alone = headings.length === 1 && headings[0] === first && !isListHeading(first?.ingredient ?? '');
   const own = titled || alone ? (first?.ingredient ?? first?.text ?? '') : named ? first.text : '';
-  const title = name.trim() || (own === '' ? '' : preparationName(own)) || 'Pasted recipe';
+  const title = name.trim() || (own === '' ? '' : preparationName(own)) || UNNAMED;
   const preparations: (Preparation & { lines: Line[]; unread: string[] })[] = [];
   const notes: string[] = [];
   if ((named || (titled && first?.status === 'unread')) && title !== first.text) notes.push(first.text);

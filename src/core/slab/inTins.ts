@@ -11,6 +11,9 @@ export function scaleOf(slab: Slab): Scale {
   return slab.scale ?? { mode: 'same-thickness' };
 }
 
+/** Tells whether it is decided how a slab is cut: by a cut of its own, or by an order of pieces. */
+export const isCutDecided = (slab: Slab): boolean => slab.cut !== undefined || scaleOf(slab).mode === 'pieces';
+
 /** Returns the slab in other tins with the same scaling. With only the base recipe's tin the choice is removed. */
 export function inTins(slab: Slab, tins: readonly TinCount[], scale: Scale | undefined = slab.scale): Slab {
   const { tins: _tins, scale: _scale, ...rest } = slab;

@@ -97,7 +97,7 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
     const [left, right] = [x.get(key), y.get(key)];
     return { name, a: left ? of(left) : null, b: right ? of(right) : null };
   };
-  const both = (figure: ComparedFigure, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number) => ({
+  const both = (figure: ComparedFigure, unit: 'pieces' | 'g' | 'mm' | 'money', of: (side: Side) => number | null) => ({
     figure,
     unit,
     a: of(a),
@@ -116,7 +116,7 @@ export function comparePlans(a: Side, b: Side): PlansCompared {
     }),
     whole: [
       both('pieces', 'pieces', pieces),
-      both('pieceG', 'g', (side) => piecesG(side) / Math.max(1, pieces(side))),
+      both('pieceG', 'g', (side) => (pieces(side) > 0 ? piecesG(side) / pieces(side) : null)),
       both('trimmedG', 'g', ({ plan }) => plan.cut.trimG + plan.cut.kerfG),
       both('heightMm', 'mm', ({ plan }) => plan.slab.heightMm),
       both('massG', 'g', ({ plan }) => plan.slab.massG),

@@ -5,6 +5,7 @@ export * from './plan';
 export * from './heights';
 export * from './compare';
 export * from './cuts';
+export * from './proposedCuts';
 export * from './cutAdvice';
 export * from './swirls';
 export * from './cutInOrder';

@@ -1,11 +1,11 @@
 import { checksOf, type Check } from '../check';
 import { lineCost, slabCost, type SlabCost } from '../cost';
-import { cutSlab, type SlabCut, type PieceKind } from '../cut';
+import { cutSlab, UNDIVIDED, type SlabCut, type PieceKind } from '../cut';
 import type { Larder } from '../larder';
 import { benchAmount, figuresIn, writtenAmount } from '../measure';
 import { batchesNeeded, isFinish, wholeThings, type Scaled } from '../scale';
 import type { Shop } from '../shop';
-import { expandDividedLines, type Slab } from '../slab';
+import { expandDividedLines, isCutDecided, type Slab } from '../slab';
 import type {
   Plan,
   PlannedCut,
@@ -34,7 +34,9 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
     options,
   );
   const figures = figuresIn(shop.shownIn, measures);
+  const isUndivided = !options.cut && scale.mode !== 'pieces' && !isCutDecided(slab);
   const cuts = scaling.slabs.map(({ tin, heightMm, layers }) => {
+    if (isUndivided) return UNDIVIDED;
     const finishG = layers.filter(isFinish).reduce((sum, { massG }) => sum + massG, 0);
     return cutSlab(
       tin,
@@ -179,7 +181,7 @@ function slabTotals({ slabs }: Scaled, cuts: readonly SlabCut[], cost: SlabCost,
       trimG: weigh(({ trimG }) => trimG),
       kerfG: weigh(({ kerfG }) => kerfG),
     },
-    cost: { ...cost, currency, perPiece: pieces > 0 ? cost.used / pieces : 0 },
+    cost: { ...cost, currency, perPiece: pieces > 0 ? cost.used / pieces : null },
     slabs: planned,
   };
 }

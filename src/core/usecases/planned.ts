@@ -74,7 +74,8 @@ export interface Plan {
   readonly layers: readonly PlannedLayer[];
   readonly slab: PlannedSlab['slab'];
   readonly cut: PlannedCut;
-  readonly cost: SlabCost & { readonly currency: string; readonly perPiece: number };
+  /** Ingredients; `perPiece` is `null` while there are no pieces. */
+  readonly cost: SlabCost & { readonly currency: string; readonly perPiece: number | null };
   /** If stock sets the size: the limiting line, and what is left of the others. */
   readonly asFar: StockLimit | null;
   /** Counted ingredients with fractional amounts, and the nearest whole counts. */

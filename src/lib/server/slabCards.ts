@@ -29,7 +29,7 @@ export interface SlabCard extends Pick<KeptSlab, 'id' | 'keptAt'> {
 }
 
 /** Returns a card's content from a plan: its drawing, and its pieces. */
-export function drawnSlab(slab: Slab, { cut, cost, slabs: made }: Plan, shop: Shop) {
+export function drawnSlab(slab: Slab, { cut, cost, slab: whole, slabs: made }: Plan, shop: Shop) {
   const first = made[0]!;
   return {
     tin: first.tin,
@@ -38,6 +38,7 @@ export function drawnSlab(slab: Slab, { cut, cost, slabs: made }: Plan, shop: Sh
     pieces: cut.pieces.reduce((sum, { count }) => sum + count, 0),
     perPiece: cost.perPiece,
     eachG: cut.pieces[0]?.massG ?? 0,
+    massG: whole.massG,
   };
 }
 

@@ -3,7 +3,7 @@
   import type { AllergenStatement } from '$core/larder';
   import { containsText, unknownForText } from '$wording/allergens';
   import type { Plan } from '$core/usecases';
-  import type { Slab } from '$core/slab';
+  import { isCutDecided, type Slab } from '$core/slab';
   import { asTin } from '$core/tin';
   import { aboutDuration } from '$lib/format/figures';
   import { money } from '$lib/format/money';
@@ -34,6 +34,8 @@
     ['height', 'Height'],
   ] as const;
 
+  const isDecided = $derived(isCutDecided(slab));
+
   function figures({ cut, cost, slab: planned, slabs }: Plan, statement: AllergenStatement) {
     const [piece] = cut.pieces;
     const count = cut.pieces.reduce((sum, kind) => sum + kind.count, 0);
@@ -41,9 +43,9 @@
     const heavy = Math.max(...cut.pieces.map(({ heaviestG }) => heaviestG));
     const depthMm = slabs[0] ? asTin(slabs[0].tin).depthMm : 0;
     return {
-      pieces: String(count),
+      pieces: isDecided ? String(count) : 'not cut yet',
       each: piece ? shown.massRange(light, heavy) : '-',
-      cost: piece ? money(cost.perPiece, cost.currency) : '-',
+      cost: cost.perPiece === null ? '-' : money(cost.perPiece, cost.currency),
       height:
         depthMm > 0
           ? `${shown.length.figure(planned.heightMm)} of ${shown.size(depthMm)}`

@@ -163,8 +163,12 @@
         {#if slab.drawn}
           <p class="quiet">{slab.drawn.tinWords}</p>
           <p class="figures">
-            <b>{slab.drawn.pieces}</b> pieces of <b>{figures.mass.say(slab.drawn.eachG)}</b>, ingredients
-            <b>{money(slab.drawn.perPiece, data.shop.currency)}</b> each
+            {#if slab.drawn.perPiece === null}
+              <b>{figures.mass.say(slab.drawn.massG)}</b>, no pieces yet
+            {:else}
+              <b>{slab.drawn.pieces}</b> pieces of <b>{figures.mass.say(slab.drawn.eachG)}</b>, ingredients
+              <b>{money(slab.drawn.perPiece, data.shop.currency)}</b> each
+            {/if}
           </p>
         {:else if slab.drawn === null}
           <p>This slab cannot be calculated. Check its tin, its cut and its amounts.</p>

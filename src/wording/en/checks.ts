@@ -70,6 +70,8 @@ const SENTENCES: Sentences = {
     `The slab spreads to ${say.size(slab.lengthMm, slab.widthMm)}, and the sheet is ${say.size(sheet.lengthMm, sheet.widthMm)}. Spread it thicker, make less, or use two sheets.`,
   'unread-line': ({ preparation, text }) =>
     `"${text.slice(0, 80)}" in ${preparation} was not recognised and counts as 0. Write it as an ingredient, or remove it.`,
+  'cut-undecided': () =>
+    'The cut is not decided yet. Nothing is weighed, priced or labelled by the piece until a cut is chosen in Cut.',
   'cut-does-not-fit': () =>
     'Trims and cuts leave nothing for the pieces. Make the trims smaller, or cut fewer columns and rows.',
   'piece-small': ({ sideMm, leastMm }, say) =>

@@ -3,7 +3,7 @@ import { isOnLines, type PieceKind, type SlabCut } from '$core/cut';
 import type { Figures } from '$core/measure';
 import type { CutSpec, CutTool, PieceShape } from '$core/slab';
 import type { MixedRefusal } from '$core/fit';
-import type { CutAdvice, CutFit } from '$core/usecases';
+import type { CutAdvice, CutFit, ProposedCut } from '$core/usecases';
 import { percent } from './grammar';
 
 const SHAPE_NAMES: Readonly<Record<PieceShape, string>> = {
@@ -28,6 +28,12 @@ export function cutText(
   const shape = SHAPE_NAMES[spec.shape ?? 'rectangle'];
   return isOnLines(spec) && spec.shape === undefined ? `${columns} x ${rows}, ${count} ${shape}` : `${count} ${shape}`;
 }
+
+/** Describes a proposed cut: "24 pieces of 50 x 50 mm, 41 g", "about 30 shards of 20 g". */
+export const proposedCutText = ({ pieces, size, massG }: ProposedCut, { mass, size: sizeText }: Figures): string =>
+  size
+    ? `${pieces} pieces of ${sizeText(size.lengthMm, size.widthMm)}, ${mass.say(massG)}`
+    : `about ${pieces} shards of ${mass.say(massG)}`;
 
 const TOOL_THINGS: Readonly<Record<CutTool, readonly string[]>> = {
   'hot blade': ['long blade', 'jug of hot water', 'dry cloth', 'ruler'],

@@ -87,8 +87,12 @@ export function assumedOfRecipeText(code: AssumedOfRecipe['code'], { tin, cut }:
       return `No tin is named. Assumed: ${tinInWords(tin, figures)}`;
     case 'depth-not-stated':
       return `The depth of the tin is not stated. Assumed: ${'depthMm' in tin && tin.depthMm !== undefined ? figures.length.say(tin.depthMm) : 'a sheet'}`;
+    case 'name-not-stated':
+      return 'The recipe has no title. It is called "Pasted recipe"';
     case 'cut-not-stated':
-      return `How to cut it is not stated. Assumed: ${cut ? `${cut.columns} x ${cut.rows}` : 'whole'}`;
+      return 'The cut is not stated, and not decided yet. Nothing is priced until it is';
+    case 'shards-not-stated':
+      return `The size of the pieces is not stated. Assumed: about ${figures.mass.say(cut?.break?.aimG ?? 0)} each`;
     case 'no-trim':
       return 'Nothing is trimmed off the edges';
     case 'keep-not-stated':

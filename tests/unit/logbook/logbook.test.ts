@@ -125,7 +125,7 @@ test('trends have every figure that was noted; the place of a slow set is fitted
   const yieldTrend = log.trends.find(({ figure }) => figure === 'yield')!;
   assert.equal(yieldTrend.values.length, 11);
   assert.ok(yieldTrend.middle.median > 0.9 && yieldTrend.middle.median <= 1);
-  const planned = plan(ryeSlice, demoLarder, shop).cost.perPiece;
+  const planned = plan(ryeSlice, demoLarder, shop).cost.perPiece!;
   near(log.trends.find(({ figure }) => figure === 'costEach')!.middle.median, planned, 0.1 * planned);
   assert.deepEqual(trendsOf([]), []);
   const [room] = log.places;

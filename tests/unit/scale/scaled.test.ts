@@ -115,7 +115,7 @@ test('two tins take what one takes and the other takes', () => {
   assert.ok(close(into(2).slab.massG, 2 * into(1).slab.massG));
   assert.equal(into(2).slabs.length, 1);
   assert.equal(into(2).cut.pieces[0]!.count, 2 * into(1).cut.pieces[0]!.count);
-  assert.ok(close(into(2).cost.perPiece, into(1).cost.perPiece));
+  assert.ok(close(into(2).cost.perPiece!, into(1).cost.perPiece!));
 });
 
 test('the rye slice in a 230 mm square tin, worked by hand', () => {

@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { after, test } from 'node:test';
 import fc from 'fast-check';
 import { Dropped, FairQueue, QueueFull } from '../../../src/lib/server/tasks/queue';
-import { OutOfMemory, TookTooLong, Workers } from '../../../src/lib/server/tasks/workers';
+import { MachineBusy, OutOfMemory, TookTooLong, Workers } from '../../../src/lib/server/tasks/workers';
 
 const limits = { threads: 2, maxWaiting: 8, maxWaitingPerClient: 4 };
 
@@ -124,6 +124,21 @@ test('only work counts toward the deadline, and a job that takes too long ends a
   await assert.rejects(endless, TookTooLong);
   assert.equal(await behind, 8);
   await workers.close();
+});
+
+test('starting a thread does not count, however slow the machine is; a task that waits for much longer is given up as busy', async () => {
+  const slow = join(folder, 'slow.mjs');
+  writeFileSync(
+    slow,
+    `await new Promise((resolve) => setTimeout(resolve, 900));
+     export default ({ given }) => 2 * given;`,
+  );
+  const workers = new Workers({ ...limits, filename: () => slow, deadlineMs: 600 });
+  assert.equal(await workers.run('double', 4, asked), 8);
+  await workers.close();
+  const short = new Workers({ ...limits, filename: () => slow, deadlineMs: 50 });
+  await assert.rejects(short.run('double', 4, asked), MachineBusy);
+  await short.close();
 });
 
 test('a thread that dies, fails or runs out of memory is replaced', async () => {

@@ -39,7 +39,7 @@ test('law: each answer equals the plan of its cut', () => {
           close(cut.massVariation, answer.massVariation, 1e-9) &&
             close(cut.trimG / whole.massG, answer.trimShare, 1e-9),
         );
-        assert.ok(close(cost.perPiece, answer.cost, 1e-9));
+        assert.ok(close(cost.perPiece!, answer.cost, 1e-9));
       }
     }
   }

@@ -6,7 +6,7 @@ import { asker } from '../asker';
 import { refusal } from '../http';
 import type * as tasks from './tasks';
 import { Dropped, QueueFull } from './queue';
-import { OutOfMemory, TookTooLong, Workers } from './workers';
+import { MachineBusy, OutOfMemory, TookTooLong, Workers } from './workers';
 
 type Tasks = typeof tasks;
 export type Name = keyof Tasks;
@@ -100,7 +100,7 @@ export async function runTask<N extends Name>(
     if (error instanceof TookTooLong) return { ok: false, response: refusal('too-slow', DEADLINE_MS / 1000, smaller) };
     if (error instanceof OutOfMemory) return { ok: false, response: refusal('too-much-memory', smaller) };
     if (error instanceof Dropped) return { ok: false, response: refusal('cancelled') };
-    if (error instanceof QueueFull) {
+    if (error instanceof QueueFull || error instanceof MachineBusy) {
       const response = refusal('busy');
       response.headers.set('Retry-After', '5');
       return { ok: false, response };

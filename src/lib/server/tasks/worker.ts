@@ -7,20 +7,22 @@ import * as tasks from './tasks';
 export interface Order {
   readonly name: keyof typeof tasks;
   readonly given: never;
-  /** One number: the system's id of the thread, once it has started. */
+  /** One number: 0 until the thread has started, then the system's id of the thread, or -1. */
   readonly thread: SharedArrayBuffer;
   /** Whether everything else on this computer goes first. */
   readonly isBackground: boolean;
 }
 
-/** Writes the system's id of this thread, for reading its processor time; 0 if unknown. */
+/** Writes the system's id of this thread, for reading its processor time; -1 if unknown. */
 function announce({ thread, isBackground }: Order): void {
+  const started = new Int32Array(thread);
   try {
     const id = Number(readlinkSync('/proc/thread-self').split('/').at(-1));
     if (isBackground) setPriority(id, constants.priority.PRIORITY_LOW);
-    Atomics.store(new Int32Array(thread), 0, id);
+    Atomics.store(started, 0, id);
   } catch {
     // Not Linux: only wall-clock time is known.
+    Atomics.store(started, 0, -1);
   }
 }
 

@@ -1,9 +1,11 @@
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { Piscina } from 'piscina';
 import { FairQueue, type QueueLimits } from './queue';
 
 /** Thrown when a task exceeds its time. Its thread is ended and replaced. */
 export class TookTooLong extends Error {}
+/** Thrown when a task that has not used its time is not done after much longer: the machine is busy. Its thread is replaced too. */
+export class MachineBusy extends Error {}
 /** Thrown when a task exceeds its memory. Its thread is ended and replaced. */
 export class OutOfMemory extends Error {}
 
@@ -18,9 +20,9 @@ const PATIENCE = 6;
 /** Linux counts processor time in hundredths of a second. */
 const TICK_MS = 10;
 
-/** Returns the processor time of a thread of this process, ms; `null` if the system does not provide it. */
+/** Returns the processor time of a thread of this process, ms: 0 while it starts; `null` if the system does not provide it. */
 function processorMsOf(threadId: number): number | null {
-  if (threadId === 0) return null;
+  if (threadId === 0) return 0;
   try {
     // The name in brackets may contain spaces. User and system time are fields 14 and 15, the 12th and 13th after it.
     const fields = readFileSync(`/proc/self/task/${threadId}/stat`, 'utf8').split(') ').at(-1)!.split(' ');
@@ -35,8 +37,9 @@ function stopwatch(thread: SharedArrayBuffer): () => { readonly processorMs: num
   const begun = performance.now();
   let before: number | null = null;
   return () => {
-    const now = processorMsOf(Atomics.load(new Int32Array(thread), 0));
-    before ??= now;
+    const threadId = Atomics.load(new Int32Array(thread), 0);
+    const now = processorMsOf(threadId);
+    if (threadId > 0) before ??= now;
     return { processorMs: now === null ? null : now - (before ?? now), clockMs: performance.now() - begun };
   };
 }
@@ -66,6 +69,8 @@ export class Workers {
   #started(): Piscina {
     if (this.#threads) return this.#threads;
     const { filename, threads, maxHeapMb = MAX_HEAP_MB } = this.#options;
+    // A thread whose module is missing would never start.
+    if (!existsSync(filename())) throw new Error(`${filename()} is missing. Build the application again.`);
     const made = new Piscina({
       filename: filename(),
       minThreads: 0,
@@ -83,7 +88,7 @@ export class Workers {
   /**
    * Runs a task when its turn comes and a thread is free.
    *
-   * @throws {QueueFull | Dropped | TookTooLong | OutOfMemory} or whatever the task throws
+   * @throws {QueueFull | Dropped | TookTooLong | MachineBusy | OutOfMemory} or whatever the task throws
    */
   run(
     name: string,
@@ -100,13 +105,13 @@ export class Workers {
     const { deadlineMs, isBackground = false } = this.#options;
     const timer = setInterval(() => {
       const { processorMs, clockMs } = worked();
-      const isOver = processorMs === null ? clockMs > deadlineMs : processorMs > deadlineMs;
-      if (isOver || clockMs > deadlineMs * PATIENCE) deadline.abort();
+      if ((processorMs ?? clockMs) > deadlineMs) deadline.abort(new TookTooLong(`${name} took too long`));
+      else if (clockMs > deadlineMs * PATIENCE) deadline.abort(new MachineBusy(`${name} waited too long`));
     }, LOOK_MS);
     try {
       return await this.#started().run({ name, given, thread, isBackground }, { signal: deadline.signal });
     } catch (error) {
-      if (deadline.signal.aborted) throw new TookTooLong(`${name} took too long`, { cause: error });
+      if (deadline.signal.aborted) throw deadline.signal.reason;
       if ((error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')
         throw new OutOfMemory(`${name} ran out of memory`, { cause: error });
       throw error;

@@ -46,7 +46,7 @@
             <th scope="row">{whose}</th>
             <td class="num">{cut.pieces.reduce((sum, { count }) => sum + count, 0)}</td>
             <td class="num">{figures.mass.say(cut.pieces[0]?.massG ?? 0)}</td>
-            <td class="num">{money(cost.perPiece, cost.currency)}</td>
+            <td class="num">{cost.perPiece === null ? '-' : money(cost.perPiece, cost.currency)}</td>
             <td class="num">{figures.length.say(slab.heightMm)}</td>
             <td>{slabs[0]?.layers.map(({ name, massG }) => `${name} ${figures.mass.say(massG)}`).join(', ')}</td>
           </tr>

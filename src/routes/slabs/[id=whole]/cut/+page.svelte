@@ -15,7 +15,7 @@
     type LockedLines,
   } from '$core/cut';
   import { isFinish } from '$core/scale';
-  import { scaleOf, type CutSpec } from '$core/slab';
+  import { isCutDecided, scaleOf, type CutSpec } from '$core/slab';
   import { swirlsOf, withoutOrder } from '$core/usecases';
   import Panel from '$lib/ui/Panel.svelte';
   import { slabWork } from '$lib/draft/slabContext';
@@ -29,6 +29,7 @@
   import CutTemplates from './CutTemplates.svelte';
   import Readings from './Readings.svelte';
   import RulerMarks from './RulerMarks.svelte';
+  import ProposedCuts from './ProposedCuts.svelte';
   import PiecesTable from './PiecesTable.svelte';
   import TopView from './TopView.svelte';
   import CutMethod from './CutMethod.svelte';
@@ -117,6 +118,9 @@
         <Button size="small" kind="tertiary" on:click={letGo}>Unpin</Button>
       </Notice>
     {/if}
+    {#if !isCutDecided(draft.slab)}
+      <ProposedCuts onchoose={(proposed) => change(proposed, 'proposed')} />
+    {/if}
     <section class="panel pad">
       <CutMethod {cut} {slabG} onchange={change} />
       <CutWindow {cut} />
@@ -129,6 +133,7 @@
     {/if}
     <section class="panel">
       <PiecesTable
+        isDecided={isCutDecided(draft.slab)}
         planned={work.plan.slabs[0]!}
         currency={work.plan.cost.currency}
         swirls={swirlsOf(draft.slab, work.plan)}

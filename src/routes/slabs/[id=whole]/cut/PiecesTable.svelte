@@ -7,12 +7,13 @@
   import { shopFigures } from '$lib/format/shopFigures';
 
   interface Props {
+    isDecided: boolean;
     planned: PlannedSlab;
     currency: string;
     /** Layers of several mixtures. */
     swirls: readonly Swirl[];
   }
-  let { planned, currency, swirls }: Props = $props();
+  let { isDecided, planned, currency, swirls }: Props = $props();
 
   const figures = $derived(shopFigures());
   const NAMES = { piece: 'Piece', rim: 'Clipped', shard: 'Shard' };
@@ -49,7 +50,9 @@
     {:else}
       <tr
         ><td colspan="5"
-          >Trims and cuts leave nothing to sell. Make the trims smaller, or cut fewer columns and rows.</td
+          >{isDecided
+            ? 'Trims and cuts leave nothing to sell. Make the trims smaller, or cut fewer columns and rows.'
+            : 'No pieces until a cut is chosen.'}</td
         ></tr
       >
     {/each}
