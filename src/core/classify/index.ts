@@ -2,5 +2,6 @@
 export * from './ingredients';
 export * from './boils';
 export * from './behaviour';
+export * from './foam';
 export * from './look';
 export * from './usual';

@@ -115,7 +115,7 @@ const KINDS: Readonly<Record<IngredientKind, Telling>> = {
   gelatine: { by: null, name: /gelatin/ },
   honey: { by: null, name: /\bhoney\b/ },
   salt: { by: ({ salt = 0 }) => salt >= 80, name: /\bsalt\b/ },
-  leavening: { by: null, name: /baking powder|baking soda|bicarbonate/ },
+  leavening: { by: null, name: /baking powder|baking soda|bicarb/ },
   extract: { by: null, name: /extract|essence/ },
   // As bought, and boiled already.
   caramel: {

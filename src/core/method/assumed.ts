@@ -3,11 +3,13 @@ import { isCutStated } from './toSlab';
 
 /** What a recipe does not say and the slab assumes, or leaves open, with a JSON pointer to it. */
 export interface AssumedOfRecipe {
-  readonly path: '/name' | '/tin' | '/tin/depthMm' | '/cut' | '/cut/break' | '/cut/trimMm' | '/keep';
+  readonly path: '/name' | '/tin' | '/tin/depthMm' | '/layers' | '/cut' | '/cut/break' | '/cut/trimMm' | '/keep';
   readonly code:
     | 'name-not-stated'
     | 'tin-not-stated'
     | 'depth-not-stated'
+    | 'spread-freely'
+    | 'thickness-not-stated'
     | 'cut-not-stated'
     | 'shards-not-stated'
     | 'no-trim'
@@ -15,12 +17,16 @@ export interface AssumedOfRecipe {
 }
 
 /** Lists what is assumed or left open because the recipe does not say it. */
-export function assumedOf({ isNamed, tin, isDepthStated, cut, keep }: MethodRead): AssumedOfRecipe[] {
+export function assumedOf({ isNamed, tin, sheet, isDepthStated, cut, keep }: MethodRead): AssumedOfRecipe[] {
   const isCut = cut !== null && isCutStated(cut);
   return [
     ...(isNamed ? [] : [{ path: '/name', code: 'name-not-stated' } as const]),
+    ...(sheet ? [{ path: '/tin', code: 'spread-freely' } as const] : []),
+    ...(sheet?.thicknessMm === null ? [{ path: '/layers', code: 'thickness-not-stated' } as const] : []),
     ...(tin === null
-      ? [{ path: '/tin', code: 'tin-not-stated' } as const]
+      ? sheet
+        ? []
+        : [{ path: '/tin', code: 'tin-not-stated' } as const]
       : isDepthStated
         ? []
         : [{ path: '/tin/depthMm', code: 'depth-not-stated' } as const]),

@@ -5,6 +5,7 @@ import { clausesOf, type StepKind } from './kinds';
 import { isOfPlace, isShelfLife, placeIn } from './keepIn';
 import { hasNegativeMinutes, minutesIn, type MinutesRead } from './minutes';
 import type { StepNote } from './notes';
+import { signIn, type SignRange } from './signs';
 import { inFigures } from './plainWords';
 
 /** The place of a wait: that which is named with its time, of "cool on a rack, then chill for 2 hours". */
@@ -57,6 +58,15 @@ const ON_THE_WAY =
 const INTO_TIN =
   /^(?:straight |then |all |it goes |everything )*(?:in|into|onto) (?:a|the|your|an) [^,;.]{0,30}\b(?:tins?|trays?|frames?|moulds?|molds?|baking (?:pan|dish|sheet))\b/i;
 
+/** What is on the hob, of the clauses that stir or mix. */
+const ON_HOB = /\b(?:pan|pot|saucepan|heat|hob|stove|simmer|flame)\b/i;
+
+/** The middle of the usual range of a sign, which is asked about. */
+function endOfSign({ sign, fromC, toC }: SignRange) {
+  const celsius = Math.round((fromC + toC) / 2);
+  return { celsius, stage: null, ask: { code: 'sign-range', sign, fromC, toC, takenC: celsius } as const };
+}
+
 /**
  * Splits sentences into clauses, in order, and reads the time, temperature and place of each.
  *
@@ -70,7 +80,11 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
   sentences.forEach(({ text, under }, sentence) => {
     const label = /^([^:.]{2,40}):\s+(.+)$/.exec(text);
     for (const { text: clause, kind: done } of clausesOf(inFigures(text), nouns)) {
-      const hot = endPointIn(clause).celsius ?? 0;
+      const stated = endPointIn(clause);
+      // "Stir until it leaves the sides of the pan" boils; "beat until thick and golden" does not.
+      const isOnHob = done === 'boil' || done === 'melt' || done === null || (done === 'mix' && ON_HOB.test(clause));
+      const sign = isOnHob && !/\boven\b/i.test(clause) ? signIn(clause) : null;
+      const hot = stated.celsius ?? sign?.fromC ?? 0;
       const isBoil = hot >= BOILS_FROM_C && hot < 200 && !/\boven\b/i.test(clause) && STIRRED.includes(done);
       const isTin = done === null && INTO_TIN.test(clause);
       const last = clauses.at(-1);
@@ -86,10 +100,11 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
       const onward = ON_THE_WAY.test(clause)
         ? (/\b(?:continue|carry on|go on|cook on|boil on|until)\b.*$/i.exec(clause)?.[0] ?? null)
         : clause;
-      const ends =
+      const read =
         heats && onward !== null && !(kind === 'set' && isOfPlace(clause))
           ? endPointIn(onward)
           : { ...NO_TEMPERATURE, stage: null };
+      const ends = sign && kind === 'boil' && read.celsius === null && read.ask === null ? endOfSign(sign) : read;
       const isNegative = hasNegativeMinutes(clause);
       const times = isNegative || kind === 'pack' ? [] : minutesIn(clause);
       const minutes = times[0] ?? null;

@@ -163,6 +163,6 @@ function chosen(
     };
   const other = from.find(({ celsius: otherC }) => Math.abs(otherC - celsius) > apartC);
   if (other) return ask({ code: 'two-temperatures', takenC: celsius, otherC: other.celsius });
-  if (first.from === 'unsaid' && celsius > mostUnsaidC) return ask({ code: 'scale-unknown' });
+  if (first.from === 'unsaid' && celsius > mostUnsaidC) return ask({ code: 'scale-unknown', takenC: celsius });
   return { celsius, ask: null };
 }

@@ -1,7 +1,7 @@
 // The end of a method: what was never laid, and the lines nothing used.
 import type { Layer } from '../slab';
 import type { Clause } from './clauses';
-import { beginMixture, join, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
+import { beginMixture, join, largest, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
 import { BOTH, meant } from './laying';
 import { NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
@@ -54,10 +54,7 @@ export function layLeftovers(kitchen: Kitchen): void {
     const made = kitchen.mixtures.filter(
       (own) => own !== mixture && own.section === mixture.section && own.root === null && !own.isPrepared,
     );
-    const into = made.reduce<Mixture | null>(
-      (most, own) => (!most || own.uses.length > most.uses.length ? own : most),
-      null,
-    );
+    const into = largest(made);
     if (into) join(into, mixture);
   }
   for (const mixture of openOnes(kitchen)) {

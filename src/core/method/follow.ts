@@ -1,3 +1,4 @@
+// Follows a method clause by clause through the kitchen, and tells what each clause did there.
 import type { Measures } from '../measure';
 import type { Preparation } from '../slab';
 import { clausesIn, type Clause, type ClauseRead, type Sentence } from './clauses';
@@ -6,18 +7,21 @@ import {
   addStep,
   beginMixture,
   join,
+  largest,
   openKitchen,
   openOnes,
   rootOf,
   type Kitchen,
+  type Laid,
   type Mixture,
   type Section,
 } from './kitchen';
 import { bake, takenOut, wait } from './baking';
 import { finish, layLeftovers } from './finishing';
-import { lay } from './laying';
+import { lay, standFirst } from './laying';
+import { laidOf, layerIdAt } from './made';
 import { escaped, nounOf } from './plainWords';
-import { isNamed, linesNamed, mixturesNamed, objectsOf, sectionNamed, targetsOf } from './references';
+import { isNamed, linesNamed, mixturesNamed, objectsOf, sectionNamed, targetsOf, usedUpIn } from './references';
 import { COOKS_FROM_C, isNoStep, stepOf } from './steps';
 import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
@@ -27,6 +31,8 @@ export interface StepRead extends ClauseRead {
   readonly of: string | null;
   /** Another mixture that goes into it here and stays a pot of its own. */
   readonly joins: string | null;
+  /** Id of the layer that it lays; `null` if it lays none, or one that was merged into another later. */
+  readonly lays: string | null;
   /** Ingredients added here, by the names of their lines. */
   readonly adds: readonly string[];
   /** Shares of partly added ingredients. */
@@ -36,8 +42,18 @@ export interface StepRead extends ClauseRead {
 /** Corrections of the maker, by the number of the step. */
 export type Corrections = Readonly<Record<number, StepRead>>;
 
+/** Ingredients that no clause names, by the id of the mixture where the maker puts them. */
+export type Placed = Readonly<Record<string, string>>;
+
+/** An ingredient that no clause names, and the mixture that it is assumed to go into. */
+export interface Unnamed {
+  readonly ingredient: string;
+  readonly of: string;
+}
+
 /** A method followed to its end. */
 export interface Followed {
+  readonly unnamed: readonly Unnamed[];
   readonly steps: readonly StepRead[];
   readonly kitchen: Kitchen;
 }
@@ -48,15 +64,17 @@ export interface Followed {
  *
  * @param preparations the lines of the recipe under their headings
  * @param corrected steps that the maker corrected; the clauses after them are read with these in place
+ * @param placed where the maker puts what no clause names
  */
 export function follow(
   sentences: readonly Sentence[],
   preparations: readonly Preparation[],
   measures: Measures,
   corrected: Corrections = {},
+  placed: Placed = {},
 ): Followed {
   const kitchen = openKitchen(preparations);
-  const done: (readonly [Clause, Done])[] = [];
+  const done: (readonly [Clause, Done, Laid | null])[] = [];
   const nouns = new Set(
     kitchen.sections.flatMap(({ lines }) => lines.flatMap(({ names }) => names.map((name) => nounOf(name)))),
   );
@@ -66,24 +84,70 @@ export function follow(
     const given = correction ? (kitchen.mixtures.find(({ id }) => id === correction.of) ?? null) : null;
     const section = correction ? (kitchen.sections.find(({ id }) => id === correction.of) ?? null) : null;
     const isNothing = clause.isRemark || (correction?.kind === 'other' && correction.of === null);
-    done.push([clause, isNothing ? none : does(kitchen, clause, given && rootOf(given), section)]);
+    if (correction?.kind === 'lay' && correction.minutes) standFirst(kitchen, correction.minutes[0]);
+    const before = new Set(kitchen.tin);
+    const what = isNothing ? none : does(kitchen, clause, given && rootOf(given), section);
+    done.push([
+      clause,
+      correction ? { ...what, ask: undefined } : what,
+      kitchen.tin.findLast((laid) => !before.has(laid)) ?? null,
+    ]);
   });
-  useTheRest(kitchen);
+  askForEnds(done);
+  const unnamed = useTheRest(kitchen, placed);
   layLeftovers(kitchen);
-  return { kitchen, steps: done.map(([clause, what]) => stepReadOf(clause, what)) };
+  const layers = laidOf(kitchen);
+  return {
+    kitchen,
+    unnamed,
+    steps: done.map(([clause, what, laid]) => ({
+      ...stepReadOf(clause, what),
+      lays: laid !== null && layers.includes(laid) ? layerIdAt(layers.indexOf(laid)) : null,
+    })),
+  };
+}
+
+/** Sugar, and what is boiled with it. */
+const SUGARS = /sugar|syrup|glucose|treacle|honey|molasses/i;
+const BOILED_WITH =
+  /sugar|syrup|glucose|treacle|honey|molasses|water|butter|cream|milk|salt|vanilla|lemon|cream of tartar|vinegar|oil|extract|bicarb|soda/i;
+
+/** Asks for the end point of sugar that is boiled without a temperature, a sign or a time. */
+function askForEnds(done: (readonly [Clause, Done, Laid | null])[]): void {
+  done.forEach(([clause, what, laid], at) => {
+    const { mixture } = what;
+    if (clause.kind !== 'boil' || !mixture || what.ask) return;
+    const own = rootOf(mixture);
+    const names = own.uses.map(({ of }) => of.ingredient);
+    const isLast = !done
+      .slice(at + 1)
+      .some(([later, { mixture: next }]) => later.kind === 'boil' && next && rootOf(next) === own);
+    const isSugar = names.some((name) => SUGARS.test(name)) && names.every((name) => BOILED_WITH.test(name));
+    const isTimed = done.some(
+      ([other, { mixture: next }]) => other.kind === 'boil' && other.minutes && next && rootOf(next) === own,
+    );
+    // A colour on the way is no end point where the same pot goes on to a temperature.
+    if (clause.note?.code === 'sign-range' && own.cookTo?.celsius !== clause.celsius) {
+      done[at] = [{ ...clause, celsius: null, note: null, status: 'read' }, what, laid];
+      return;
+    }
+    if (!clause.minutes && isLast && isSugar && !isTimed && !own.cookTo)
+      done[at] = [clause, { ...what, ask: { code: 'no-end-point' } }, laid];
+  });
 }
 
 const clauseOf = ({ kind, minutes, ovenC, celsius, stage, place, status, note }: StepRead) => ({
   ...{ kind, minutes, ovenC, celsius, stage, place, status, note },
 });
 
-function stepReadOf(clause: Clause, { mixture, taken, joined }: Done): StepRead {
+function stepReadOf(clause: Clause, { mixture, taken, joined, ask }: Done): Omit<StepRead, 'lays'> {
   const { under: _under, isRemark: _isRemark, ...read } = clause;
   const shares = Object.fromEntries(
     taken.lines.filter(({ share }) => share < 0.999).map(({ line, share }) => [line.ingredient, share]),
   );
   return {
     ...read,
+    ...(ask && read.note === null ? { note: ask, status: 'check' as const } : {}),
     of: mixture ? rootOf(mixture).id : null,
     joins: joined && rootOf(joined) !== (mixture && rootOf(mixture)) ? rootOf(joined).id : null,
     adds: taken.lines.map(({ line }) => line.ingredient),
@@ -172,9 +236,13 @@ function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: M
   const { celsius, stage } = clause;
   if (clause.kind === 'boil' && celsius !== null && celsius >= COOKS_FROM_C)
     target.cookTo = { celsius, ...(stage ? { stage } : {}) };
+  const usedUp = taken.lines.length === 0 && others.length === 0 && ADDS.test(text) ? usedUpIn(text, kitchen) : null;
   kitchen.current = target;
   target.isPrepared = false;
-  return { mixture: target, taken, joined: others.at(-1) ?? null };
+  return {
+    ...{ mixture: target, taken, joined: others.at(-1) ?? null },
+    ...(usedUp ? { ask: { code: 'used-up', ingredient: usedUp.ingredient } } : {}),
+  };
 }
 
 /** Tells whether another mixture goes in: "fold in the chocolate", "combine the two". */
@@ -263,11 +331,10 @@ function prepare(kitchen: Kitchen, clause: Clause, headed: Section | null, isAny
   return { mixture, taken, joined: null };
 }
 
-/** Puts what no clause named where the rest of its list went. */
-function useTheRest(kitchen: Kitchen): void {
-  for (const section of kitchen.sections) {
+/** Puts what no clause named where the maker says, otherwise where the rest of its list went, and returns what went where. */
+function useTheRest(kitchen: Kitchen, placed: Placed): Unnamed[] {
+  return kitchen.sections.flatMap((section) => {
     const rest = section.lines.filter(({ left }) => left > 1e-6);
-    if (rest.length === 0) continue;
     for (const line of rest) {
       // The rest of a line goes where its first part went.
       const use = kitchen.mixtures.flatMap(({ uses }) => uses).find(({ of }) => of === line);
@@ -275,19 +342,21 @@ function useTheRest(kitchen: Kitchen): void {
       use.share += line.left;
       line.left = 0;
     }
-    const unused = rest.filter(({ left }) => left > 1e-6).map((line) => ({ line, share: line.left }));
-    if (unused.length === 0) continue;
+    const unused = rest.filter(({ left }) => left > 1e-6);
+    for (const line of unused) {
+      const wanted = kitchen.mixtures.find(({ id }) => id === placed[line.ingredient]);
+      if (wanted) putIn(rootOf(wanted), { section, lines: [{ line, share: line.left }] }, null);
+    }
+    const open = unused.filter(({ left }) => left > 1e-6).map((line) => ({ line, share: line.left }));
+    if (open.length === 0) return [];
     const own = kitchen.mixtures.filter(
       (mixture) => mixture.section === section && mixture.root === null && !mixture.isPrepared,
     );
     // A pot that was begun without a name has them; otherwise the one with most of the list.
-    const into =
-      own.find(({ uses }) => uses.length === 0) ??
-      own.reduce<Mixture | null>(
-        (most, mixture) => (!most || mixture.uses.length > most.uses.length ? mixture : most),
-        null,
-      );
-    const target = into ?? beginMixture(kitchen, section);
-    putIn(target, { section, lines: unused }, null);
-  }
+    const implicit = own.find(({ uses }) => uses.length === 0);
+    const target = implicit ?? largest(own) ?? beginMixture(kitchen, section);
+    const isGuess = target.uses.length > 0;
+    putIn(target, { section, lines: open }, null);
+    return isGuess ? open.map(({ line }) => ({ ingredient: line.ingredient, of: rootOf(target).id })) : [];
+  });
 }

@@ -105,6 +105,12 @@ export function rootOf(mixture: Mixture): Mixture {
 /** Mixtures in a pot or bowl. */
 export const openOnes = ({ mixtures }: Kitchen): Mixture[] => mixtures.filter(({ state }) => state === 'open');
 
+/** Returns the mixture with most ingredients, with those poured into it; of equal ones the first. */
+export function largest(mixtures: readonly Mixture[]): Mixture | undefined {
+  const size = ({ uses, joined }: Mixture) => uses.length + joined.reduce((sum, other) => sum + other.uses.length, 0);
+  return mixtures.reduce<Mixture | undefined>((most, own) => (!most || size(own) > size(most) ? own : most), undefined);
+}
+
 /** As many mixtures and layers as a slab file may have, and steps of one mixture; further ones go into what is there. */
 const MAX = { mixtures: 50, layers: 50, steps: 40 } as const;
 

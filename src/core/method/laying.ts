@@ -4,6 +4,7 @@ import {
   addStep,
   beginMixture,
   join,
+  largest,
   layDown,
   openOnes,
   type Kitchen,
@@ -91,7 +92,7 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
   if (!mixture) {
     // What was scattered is smoothed once it has melted.
     if (top?.spread === 'scatter' && /\b(?:spread|smooth)/i.test(text)) top.spread = 'level';
-    return top ? { ...none, mixture: top.parts[0]!.mixture } : none;
+    return top ? { ...none, mixture: top.parts[0]!.mixture } : { ...none, ask: { code: 'nothing-to-lay' } };
   }
   const into = TIN.test(targetsOf(text).replace(/[^;]*\b(?:sauce)pan\b/gi, ''))
     ? undefined
@@ -100,7 +101,7 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
     const behind = /\b(?:then|followed by)\b(.*)$/i.exec(text)?.[1] ?? '';
     for (const other of [mixture, ...mixturesNamed(behind, kitchen, into)]) join(into, other);
     kitchen.current = into;
-    return { mixture, taken: NOTHING, joined: into };
+    return { mixture: into, taken: NOTHING, joined: mixture };
   }
   if (
     kind === 'lay' &&
@@ -113,8 +114,15 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
   if (kind === 'lay' && clause.celsius !== null) laid.pourC = clause.celsius;
   if (kind === 'press') addStep(mixture, stepOf(clause, mixture));
   kitchen.current = mixture;
-  return { ...none, mixture };
+  const hot = top && !top.set?.minMinutes && isMeltedChocolate(mixture) ? hotPartOf(top) : undefined;
+  return { ...none, mixture, ...(hot ? { ask: { code: 'on-hot', below: hot.uses[0]?.of.ingredient ?? '' } } : {}) };
 }
+
+/** Chocolate that was melted before it is laid. */
+const isMeltedChocolate = ({ uses, steps }: Mixture) =>
+  uses.some(({ of }) => /chocolate|couverture/i.test(of.ingredient)) && steps.some(({ id }) => id.startsWith('melt'));
+/** What was boiled in a layer. */
+const hotPartOf = ({ parts }: Laid) => parts.find(({ mixture }) => mixture.cookTo)?.mixture;
 
 /** Returns the mixture that is laid: named, or in hand. */
 export function meant(kitchen: Kitchen, text: string, headed: Section | null, current: Mixture | null): Mixture | null {
@@ -137,11 +145,7 @@ function main(kitchen: Kitchen, text: string): Mixture | undefined {
   const [section] = kitchen.sections;
   const words = section && kitchen.sections.length === 1 ? wordsFor(section) : null;
   if (!words || text.search(words) < 0) return undefined;
-  const size = ({ uses, joined }: Mixture) => uses.length + joined.reduce((sum, other) => sum + other.uses.length, 0);
-  return openOnes(kitchen).reduce<Mixture | undefined>(
-    (most, own) => (!most || size(own) > size(most) ? own : most),
-    undefined,
-  );
+  return largest(openOnes(kitchen));
 }
 
 /** Lays ingredients as they are: nuts in the tin, chocolate over hot toffee. In a pot that is in hand they are added. */
@@ -220,6 +224,11 @@ function stoodBefore(kitchen: Kitchen, text: string): void {
   const top = kitchen.tin.at(-1);
   const lead = AFTER.exec(text);
   if (!top || !lead || top.set?.minMinutes) return;
-  const minMinutes = Number(lead[1]) * (lead[2]!.startsWith('h') ? 60 : 1);
-  top.set = { place: 'room', ...top.set, minMinutes };
+  standFirst(kitchen, Number(lead[1]) * (lead[2]!.startsWith('h') ? 60 : 1));
+}
+
+/** Lets the top layer stand before the next one. */
+export function standFirst({ tin }: Kitchen, minMinutes: number): void {
+  const top = tin.at(-1);
+  if (top) top.set = { place: 'room', ...top.set, minMinutes };
 }

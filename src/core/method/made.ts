@@ -1,6 +1,6 @@
 // Turns the kitchen after the last clause into preparations and layers of a slab.
 import type { Layer, Line, LinePart, Preparation, Step } from '../slab';
-import { rootOf, type Kitchen, type Mixture, type Use } from './kitchen';
+import { rootOf, type Kitchen, type Laid, type Mixture, type Use } from './kitchen';
 
 /** Whisking by hand while another pot is watched is not possible. */
 const BY_MACHINE: Pick<Step, 'hands' | 'occupies'> = { hands: 'watch', occupies: ['mixer'] };
@@ -99,24 +99,28 @@ function nameOf(mixture: Mixture, made: readonly Mixture[]): string {
 }
 const nameOfContents = ({ uses }: Mixture) => uses.map(({ of }) => of.ingredient).join();
 
+const partsOf = ({ parts }: Laid) =>
+  parts.flatMap(({ mixture, share }) =>
+    [mixture, ...mixture.joined]
+      .filter(({ uses, root }) => uses.length > 0 && root === null)
+      .map((own) => ({ preparation: rootOf(own).id, share })),
+  );
+
+/** Returns what is laid in the tin and becomes a layer, from the bottom. */
+export const laidOf = ({ tin }: Kitchen): Laid[] => tin.filter((laid) => partsOf(laid).length > 0);
+
+/** Id of a layer by its position from the bottom. */
+export const layerIdAt = (at: number): string => `l${at + 1}`;
+
 /** Returns the layers of a kitchen at the end of its method. Of no mixture is more laid than there is. */
-export function layersOf({ tin }: Kitchen, preparations: readonly Preparation[]): Layer[] {
+export function layersOf(kitchen: Kitchen, preparations: readonly Preparation[]): Layer[] {
   const nameFor = (id: string) => preparations.find((own) => own.id === id)?.name ?? id;
-  const laid = tin
-    .map(({ parts, ...layer }) => ({
-      ...layer,
-      from: parts.flatMap(({ mixture, share }) =>
-        [mixture, ...mixture.joined]
-          .filter(({ uses, root }) => uses.length > 0 && root === null)
-          .map((own) => ({ preparation: rootOf(own).id, share })),
-      ),
-    }))
-    .filter(({ from }) => from.length > 0);
+  const laid = laidOf(kitchen).map((own) => ({ ...own, from: partsOf(own) }));
   const whole = new Map<string, number>();
   for (const { from } of laid)
     for (const { preparation, share } of from) whole.set(preparation, (whole.get(preparation) ?? 0) + share);
   return laid.map(({ from, spread, set, pourC, thicknessMm }, at): Layer => ({
-    ...{ id: `l${at + 1}`, name: nameFor(from[0]!.preparation), spread },
+    ...{ id: layerIdAt(at), name: nameFor(from[0]!.preparation), spread },
     from: from.map(({ preparation, share }) => ({ preparation, share: share / Math.max(1, whole.get(preparation)!) })),
     ...(set ? { set } : {}),
     ...(pourC === null ? {} : { pourC }),

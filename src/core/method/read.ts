@@ -8,8 +8,9 @@ import { inFigures } from './plainWords';
 import { MAX_SENTENCES, sentencesOf } from './sentences';
 import { splitRecipe } from './splitRecipe';
 import type { Sentence } from './clauses';
-import { follow, type Corrections, type StepRead } from './follow';
+import { follow, type Corrections, type Placed, type StepRead, type Unnamed } from './follow';
 import { layersOf, preparationsOf } from './made';
+import { sheetIn, type SheetRead } from './sheetIn';
 import { statesDepth, tinIn } from './tinIn';
 
 /** The method of a recipe. */
@@ -20,8 +21,12 @@ export interface MethodRead {
   /** Whether the recipe has a title, or was given a name. */
   readonly isNamed: boolean;
   readonly steps: readonly StepRead[];
+  /** Ingredients that no step names, and where they are assumed to go. */
+  readonly unnamed: readonly Unnamed[];
   readonly tin: AnyTin | null;
   readonly isDepthStated: boolean;
+  /** Spread freely, where no tin is named; `null` otherwise. */
+  readonly sheet: SheetRead | null;
   readonly cut: CutRead | null;
   readonly keep: KeepRead | null;
 }
@@ -65,12 +70,14 @@ function cutOf(texts: readonly string[]): CutRead | null {
  * @param reads as `readRecipe` gives them, corrected or not
  * @param name what the slab is called, or empty
  * @param corrected steps that the maker corrected, by their number
+ * @param placed where the maker puts ingredients that no step names
  */
 export function readMethod(
   reads: readonly LineRead[],
   name: string,
   measures: Measures,
   corrected: Corrections = {},
+  placed: Placed = {},
 ): RecipeRead {
   const { lines, method } = splitRecipe(reads);
   const slab = slabFromRecipe(lines, name, measures);
@@ -81,8 +88,9 @@ export function readMethod(
     ...sentences.map(({ text }) => text),
     ...lines.filter(({ status }) => status !== 'read').map(({ text }) => text),
   ].map((text) => inFigures(text.slice(0, 600)));
-  const { kitchen, steps } = follow(sentences, slab.preparations, measures, corrected);
+  const { kitchen, steps, unnamed } = follow(sentences, slab.preparations, measures, corrected, placed);
   const preparations = preparationsOf(kitchen);
+  const tin = firstOf(texts, tinIn);
   return {
     lines,
     slab: { ...slab, preparations, layers: layersOf(kitchen, preparations) },
@@ -91,7 +99,9 @@ export function readMethod(
       sentences,
       isNamed: slab.name !== UNNAMED,
       steps,
-      tin: firstOf(texts, tinIn),
+      unnamed: steps.length > 0 ? unnamed : [],
+      tin,
+      sheet: tin === null ? sheetIn(sentences.map(({ text }) => inFigures(text))) : null,
       isDepthStated: texts.some((text) => tinIn(text) !== null && statesDepth(text)),
       cut: cutOf(texts),
       keep: firstOf(texts, keepIn),

@@ -46,6 +46,19 @@ export function linesNamed(kitchen: Kitchen, clause: string, headed: Section | n
   return best;
 }
 
+/** Returns a line that a clause names though it is used up, in no pot or bowl that is still open; `null` if there is none. */
+export function usedUpIn(clause: string, kitchen: Kitchen): PantryLine | null {
+  const gone = kitchen.sections.flatMap(({ lines }) => lines).filter(({ left }) => left < 1e-6);
+  const isOpen = (line: PantryLine) =>
+    kitchen.mixtures.some((mixture) => {
+      const own = rootOf(mixture);
+      const isHere = own.state === 'open' || (own.state === 'joined' && kitchen.current?.joined.includes(own));
+      return isHere && mixture.uses.some(({ of }) => of === line);
+    });
+  if (/\b(?:everything|ingredients)\b/i.test(clause)) return null;
+  return gone.find((line) => named(clause, [line], null)(line.section.id).length > 0 && !isOpen(line)) ?? null;
+}
+
 /** Words for a mixture by what it is, besides its heading and its ingredients. */
 const ROLES: readonly (readonly [RegExp, (mixture: Mixture) => boolean])[] = [
   [/\bsyrup\b/i, ({ cookTo }) => cookTo !== undefined],

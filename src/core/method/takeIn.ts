@@ -1,5 +1,6 @@
 // What goes into a mixture: finds the lines that a clause names and takes their share.
 import type { Kitchen, Mixture, PantryLine, Section } from './kitchen';
+import type { KitchenNote } from './notes';
 import { escaped, nounOf } from './plainWords';
 import { portionIn } from './portions';
 import { wordsFor } from './preparationIn';
@@ -26,6 +27,8 @@ export interface Done {
   readonly mixture: Mixture | null;
   readonly taken: Taken;
   readonly joined: Mixture | null;
+  /** What cannot be right about it. */
+  readonly ask?: KitchenNote;
 }
 export const NOTHING_DONE: Done = { mixture: null, taken: NOTHING, joined: null };
 

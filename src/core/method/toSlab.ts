@@ -2,6 +2,7 @@ import type { CutSpec, Slab } from '../slab';
 import type { AnyTin } from '../tin';
 import type { CutRead } from './cutIn';
 import type { RecipeRead } from './read';
+import { FREE_SHEET, USUAL_THICKNESS_MM } from './sheetIn';
 
 /** Default shard mass, g. */
 const BROKEN = { aimG: 30 } as const;
@@ -13,15 +14,24 @@ const BAR_RATIO = 2.5;
  * added, what each layer waits for and where, the tin, the cut and the shelf life. The text of the method stays in the notes.
  */
 export function slabFromMethod({ slab, method }: RecipeRead): Slab {
-  const tin = method.tin ?? slab.tin;
+  const { sheet } = method;
+  const tin = method.tin ?? (sheet ? FREE_SHEET : slab.tin);
+  const cut = method.cut && isCutStated(method.cut) ? cutFor(method.cut, tin) : null;
   const { cut: _unsaid, ...uncut } = slab;
   return {
     ...uncut,
     tin,
-    ...(method.cut && isCutStated(method.cut) ? { cut: cutFor(method.cut, tin) } : {}),
+    ...(cut ? { cut } : {}),
+    ...(sheet ? { layers: spreadTo(sheet.thicknessMm ?? USUAL_THICKNESS_MM, slab.layers) } : {}),
     ...(method.keep ? { keep: method.keep } : {}),
     ...(method.text === '' ? {} : { notes: [slab.notes, method.text].filter(Boolean).join('\n').slice(0, 20000) }),
   };
+}
+
+/** The first level layer of a slab on a sheet decides by its thickness how far the slab spreads. */
+function spreadTo(thicknessMm: number, layers: Slab['layers']): Slab['layers'] {
+  const first = layers.findIndex(({ spread }) => spread === 'level');
+  return layers.map((layer, at) => (at === first ? { ...layer, thicknessMm } : layer));
 }
 
 /** Tells whether a recipe says how many or how large its pieces are: "cut into bars" does not. */
@@ -31,12 +41,13 @@ export const isCutStated = ({ way, pieces, columns, widthMm }: CutRead): boolean
 /** A recipe says nothing of trims: nothing is cut off until the maker asks for it. */
 const WHOLE: CutSpec = { columns: 1, rows: 1, trimMm: { left: 0, right: 0, front: 0, back: 0 }, kerfMm: 0 };
 
-/** Returns the cut for a tin: columns along its length, rows along its width. */
-function cutFor(read: CutRead, tin: AnyTin): CutSpec {
+/** Returns the cut for a tin: columns along its length, rows along its width. `null` for pieces of a size on a sheet that has none yet. */
+function cutFor(read: CutRead, tin: AnyTin): CutSpec | null {
   const cut = WHOLE;
   if (read.way === 'break') return { ...cut, way: 'break', break: BROKEN, tool: 'hand' };
   const shaped: CutSpec = read.shape === 'rectangle' ? cut : { ...cut, shape: read.shape };
   if (read.columns !== null && read.rows !== null) return { ...shaped, columns: read.columns, rows: read.rows };
+  if (tin.shape === 'sheet' && read.pieces === null) return null;
   if (tin.shape !== 'rectangle') return read.pieces === null ? shaped : { ...shaped, ...gridOf(read.pieces, 1, 1) };
   const { lengthMm, widthMm } = tin;
   if (read.widthMm !== null) {

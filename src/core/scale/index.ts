@@ -2,6 +2,7 @@
 export * from './weighedLine';
 export * from './mixture';
 export * from './layerParts';
+export { foamOfLayer } from './laidVolume';
 export * from './vessel';
 export * from './placedTins';
 export * from './spreads';

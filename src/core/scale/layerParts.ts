@@ -1,15 +1,16 @@
 import type { LayerPart } from '../classify';
-import type { ExpandedSlab, Layer } from '../slab';
+import type { Layer, Slab } from '../slab';
 import type { Mixture } from './mixture';
 
 /**
  * Returns the parts of a layer for classification.
  *
+ * @param slab with divided lines expanded
  * @param mixtures in the order of the slab's preparations
  */
 export function layerParts(
   layer: Layer,
-  { preparations }: Pick<ExpandedSlab, 'preparations'>,
+  { preparations }: Pick<Slab, 'preparations'>,
   mixtures: readonly Mixture[],
 ): LayerPart[] {
   return layer.from.flatMap(({ preparation: id, share }) => {

@@ -1,5 +1,5 @@
 import { densityOfMixture, ingredientNamed, type Composition, type Larder } from '../larder';
-import { isBoiled, usualOf } from '../classify';
+import { isBaked, isBoiled, usualOf } from '../classify';
 import { densityFor, massOf, type Measures } from '../measure';
 import { endPointC, linesInPot, type Preparation } from '../slab';
 import { boiledTo, sucroseEquivalent, type Boiled } from '../sugar';
@@ -43,10 +43,21 @@ const SYRUP = 0.05;
 const POT_LOSS = { loose: 1, boiled: 3 } as const;
 
 /**
+ * Usual loss of a bake: two thirds of the water, at most a tenth of the mass. Tray bakes and cakes lose 8 to 12 % of their mass, and
+ * biscuit doughs end at 3 to 5 % of water.
+ *
+ * @see Cauvain and Young, Baked products: science, technology and practice, on bake-out losses
+ */
+const BAKED_OFF = { waterShare: 0.65, maxPercent: 10 } as const;
+const bakeLossPercent = (waterG: number, massG: number) =>
+  massG > 0 ? Math.min(BAKED_OFF.maxPercent, (BAKED_OFF.waterShare * waterG * 100) / massG) : 0;
+
+/**
  * Weighs a preparation as written, and its output.
  *
  * Boiled to an end point: the water that stays is fixed by the temperature (`sugar/`), then the pot loss sticks. Without an
- * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does.
+ * end point massOut = massIn x (1 - lossPercent / 100); what is lost evaporates where a step bakes, and sticks where none does. Without a
+ * stated loss a bake loses most of its water.
  * The density is the given one, otherwise that of the composition after the loss, with the air of coarse grains or foam; it counts as assumed
  * if too much of the composition is a guess. Without a composition it is 1 g/mL, and assumed.
  */
@@ -84,13 +95,18 @@ export function mixtureOf(
   const known = all.knownG >= massInG * KNOWN_ENOUGH && massInG > 0;
   const { boil, boilUnknown, pot, inPot } = boiled(preparation, lines, all);
 
-  const baked = boil === null && preparation.steps?.some((step) => step.ovenC !== undefined || step.cooks);
-  const lossShare = (preparation.lossPercent ?? (boil ? POT_LOSS.boiled : POT_LOSS.loose)) / 100;
+  const bakePercent = isBaked(preparation) ? bakeLossPercent(all.grams.water, massInG) : 0;
+  const isBakedOff =
+    boil === null &&
+    (preparation.lossPercent === undefined
+      ? bakePercent > POT_LOSS.loose
+      : preparation.steps?.some((step) => step.ovenC !== undefined || step.cooks) === true);
+  const usualPercent = boil ? POT_LOSS.boiled : Math.max(POT_LOSS.loose, bakePercent);
+  const lossShare = (preparation.lossPercent ?? usualPercent) / 100;
   const out = (boiledOffG: number) => (massInG - boiledOffG) * (1 - lossShare);
   const massOutG = out(boil?.evaporatedG ?? 0);
   const lostG = massInG - massOutG;
-  const bakedOff = baked && preparation.lossPercent !== undefined;
-  const evaporatedG = boil ? boil.evaporatedG : bakedOff ? lostG : 0;
+  const evaporatedG = boil ? boil.evaporatedG : isBakedOff ? lostG : 0;
 
   const isTold = known && massInG - all.guessedG >= massInG * KNOWN_ENOUGH;
   const waterG = Math.max(0, all.grams.water - evaporatedG);

@@ -10,6 +10,7 @@ import {
   type SheetTin,
   type Tin,
 } from '../tin';
+import { laidVolumeMl } from './laidVolume';
 import type { Mixture } from './mixture';
 
 /** A tin that a slab fills; a sheet has an outline. */
@@ -35,7 +36,7 @@ function firstLevel(slab: Slab, mixtures: ReadonlyMap<string, Mixture>): { at: n
     massG += share * source.massOutG;
     volumeMl += (share * source.massOutG) / source.densityGPerMl;
   }
-  if (layer.densityGPerMl !== undefined) volumeMl = massG / layer.densityGPerMl;
+  volumeMl = laidVolumeMl(layer, massG, volumeMl, slab, mixtures);
   return volumeMl > 0 ? { at, volumeMl } : null;
 }
 

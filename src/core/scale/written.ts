@@ -1,6 +1,7 @@
 import { sharesTaken, type Layer, type Slab } from '../slab';
 import type { Tin } from '../tin';
 import { stackIn, type FacesOf } from './laid';
+import { laidVolumeMl } from './laidVolume';
 import type { Mixture } from './mixture';
 import { doseAsked, namedDose, SPREAD, volumeOfDose, type Dose } from './spreads';
 
@@ -45,7 +46,7 @@ export function writtenLayers(
       massG += had * source.massOutG;
       volumeMl += (had * source.massOutG) / source.densityGPerMl;
     }
-    if (layer.densityGPerMl !== undefined) volumeMl = massG / layer.densityGPerMl;
+    volumeMl = laidVolumeMl(layer, massG, volumeMl, slab, mixtures);
     return { layer, shares, massG, volumeMl };
   });
   const reaches: number[] = slab.layers.map(() => 1);

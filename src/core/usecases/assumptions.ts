@@ -1,6 +1,6 @@
-import { behaviourOf, type Behaviour } from '../classify';
+import { behaviourOf, type Behaviour, type Foam } from '../classify';
 import type { Larder } from '../larder';
-import { layerParts } from '../scale';
+import { foamOfLayer, layerParts } from '../scale';
 import { pouredLayers, type Stuff } from '../setting';
 import { USUAL_SHOP, type Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
@@ -21,6 +21,13 @@ export interface AssumptionFigures {
   /** Loss that sticks to the pot or bowl. */
   loss: { readonly preparation: string; readonly share: number };
   density: { readonly preparation: string; readonly gPerMl: number };
+  /** Air that a beaten layer holds: its density and its usual range, g/mL. */
+  foam: {
+    readonly layer: string;
+    readonly foam: Foam;
+    readonly gPerMl: number;
+    readonly range: readonly [number, number];
+  };
   steps: {
     readonly preparation: string;
     readonly steps: readonly { readonly title: StepTitle; readonly minutes: number }[];
@@ -85,12 +92,20 @@ export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumptio
   });
   const [first] = scaling.slabs;
   const poured = first ? pouredLayers(laid, mixtures, first, shop.roomC ?? USUAL_SHOP.roomC) : [];
+  const byId = new Map(mixtures.map((mixture) => [mixture.id, mixture]));
+  const foamIn = (layer: Slab['layers'][number], where: string): Assumption[] => {
+    const foam = foamOfLayer(layer, laid, byId);
+    if (!foam) return [];
+    const { kind, gPerMl, range } = foam;
+    return [assumption('foam', where, { layer: layer.name, foam: kind, gPerMl, range })];
+  };
   const layers = poured.flatMap(({ id, name, pourC, firmness, assumed }): Assumption[] => {
     const l = slab.layers.findIndex((layer) => layer.id === id);
     const layer = slab.layers[l]!;
     const behaviour = behaviourOf(layerParts(layer, laid, mixtures));
     const at = (field: string) => `/layers/${l}/${field}`;
     return [
+      ...foamIn(layer, at('densityGPerMl')),
       ...(layer.pourC === undefined
         ? [assumption('pour temperature', at('pourC'), { layer: name, pourC, behaviour })]
         : []),

@@ -19,6 +19,7 @@ export * from './order';
 export * from './allergenStatement';
 export * from './assumptions';
 export * from './label';
+export * from './proposedKeeping';
 export * from './price';
 export * from './selling';
 export * from './moneyPlans';

@@ -169,7 +169,7 @@ export function madeOfSlab(
 }
 
 /** Ingredients that must be kept cold: raw egg, and fresh milk or cream that is neither boiled nor baked, by name. */
-function coldThings(slab: ExpandedSlab, { mixtures }: Pick<ScaledSlab, 'mixtures'>): string[] {
+export function coldThings(slab: ExpandedSlab, { mixtures }: Pick<ScaledSlab, 'mixtures'>): string[] {
   return slab.preparations.flatMap((preparation, p) =>
     isEggCooked(preparation)
       ? []

@@ -3,7 +3,7 @@ import type { Figures } from '$core/measure';
 import type { Assumption, AssumptionCode, AssumptionFigures } from '$core/usecases';
 import { percent } from './grammar';
 import { stepText } from './steps';
-import { BEHAVIOUR_NAMES, STUFF_NAMES } from './terms';
+import { BEHAVIOUR_NAMES, FOAM_NAMES, STUFF_NAMES } from './terms';
 
 /** An assumption as text. */
 export interface AssumptionText {
@@ -30,6 +30,10 @@ const SENTENCES: Sentences = {
   density: ({ preparation, gPerMl }, say) => ({
     assumed: `${preparation}: ${say.density.say(gPerMl)}`,
     because: `Estimated from typical ingredients. ${NOT_IN_LARDER}`,
+  }),
+  foam: ({ layer, foam, gPerMl, range: [least, most] }, say) => ({
+    assumed: `${layer}: ${FOAM_NAMES[foam]} of ${say.density.say(gPerMl)}`,
+    because: `The usual density; ${say.density.figure(least)} to ${say.density.say(most)} are common. Weigh a full cup of it to be sure.`,
   }),
   steps: ({ preparation, steps }, say) => ({
     assumed: `${preparation}: ${steps.map(({ title, minutes }) => `${stepText(title, say)}, ${minutes} min`).join('; ')}`,

@@ -1,9 +1,21 @@
 /** Texts about recipe lines and steps as they are read. */
-import type { AssumedOfRecipe, StepNote, StepRead } from '$core/method';
+import {
+  choicesFor,
+  isCutStated,
+  type AssumedOfRecipe,
+  type MethodRead,
+  type Sign,
+  type StepChoice,
+  type StepNote,
+  type Unnamed,
+} from '$core/method';
 import type { Figures } from '$core/measure';
 import type { LineNote, LineRead } from '$core/recipe';
 import type { Slab } from '$core/slab';
 import { tinInWords } from '$core/tin';
+import type { ProposedCut, ProposedKeeping } from '$core/usecases';
+import { proposedCutText } from './cut';
+import { inList, plural } from './grammar';
 
 const grams = (massG: number) => `${massG >= 10 ? massG.toFixed(0) : String(Number(massG.toPrecision(3)))} g`;
 const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>
@@ -67,6 +79,8 @@ export function stepNoteText(note: StepNote): string {
   switch (note.code) {
     case 'stage-range':
       return `${note.stage} is ${note.fromC.toFixed(0)} to ${note.toC.toFixed(0)} °C. ${note.takenC} °C is used`;
+    case 'sign-range':
+      return `${SIGN_TEXTS[note.sign]} is usually ${note.fromC} to ${note.toC} °C. ${note.takenC} °C is used`;
     case 'temperature-out-of-range':
       return `${Math.round(note.celsius)} °C is impossible here. Enter ${note.minC} to ${note.maxC} °C`;
     case 'two-temperatures':
@@ -76,17 +90,65 @@ export function stepNoteText(note: StepNote): string {
     case 'negative-time':
       return 'A time below zero. Enter how long it takes';
     case 'not-understood':
-      return 'Not recognised. The text is kept';
+      return 'Not recognised. The text is kept as a step';
+    case 'used-up':
+      return `The ${note.ingredient} is used up before this step. Check the amounts`;
+    case 'nothing-to-lay':
+      return 'No mixture is left to go into the tin here';
+    case 'no-end-point':
+      return 'The sugar has no end point. How hot does it get?';
+    case 'on-hot':
+      return 'The boil below is still hot when the melted chocolate goes on. Wait first?';
+  }
+}
+
+const SIGN_TEXTS: Readonly<Record<Sign, string>> = {
+  amber: 'Amber',
+  'deep amber': 'Deep amber',
+  'peanut-butter brown': 'The colour of peanut butter',
+  'golden toffee': 'A golden toffee',
+  'cold-water ball': 'A ball in cold water',
+  'jam sets': 'The setting point of jam',
+  'thick and darker': 'Thick and darker',
+  'leaves the sides': 'A mass that leaves the sides of the pan',
+  'coats a spoon': 'A sauce that coats a spoon',
+};
+
+/** Returns the text of a button with a likely answer. */
+export function stepChoiceText(choice: StepChoice, { temperature, duration }: Figures): string {
+  switch (choice.code) {
+    case 'temperature':
+      return temperature.say(choice.celsius);
+    case 'stage':
+      return `${choice.stage}, ${temperature.say(choice.celsius)}`;
+    case 'wait-before':
+      return `Wait ${duration.say(choice.minutes)} first`;
+    case 'no-end-point':
+      return 'It only comes to the boil';
+    case 'melts-there':
+      return 'It goes on hot';
+    case 'not-a-step':
+      return 'Not a step';
+    case 'as-read':
+      return 'Keep as read';
   }
 }
 
 /** Returns what is assumed where a recipe says nothing, without a full stop. */
-export function assumedOfRecipeText(code: AssumedOfRecipe['code'], { tin, cut }: Slab, figures: Figures): string {
+export function assumedOfRecipeText(
+  code: AssumedOfRecipe['code'],
+  { tin, cut, layers }: Slab,
+  figures: Figures,
+): string {
   switch (code) {
     case 'tin-not-stated':
       return `No tin is named. Assumed: ${tinInWords(tin, figures)}`;
     case 'depth-not-stated':
       return `The depth of the tin is not stated. Assumed: ${'depthMm' in tin && tin.depthMm !== undefined ? figures.length.say(tin.depthMm) : 'a sheet'}`;
+    case 'spread-freely':
+      return 'It is spread freely. Its amounts and its thickness decide how large it gets';
+    case 'thickness-not-stated':
+      return `How thick to spread it is not stated. Assumed: ${figures.length.say(layers.find(({ spread }) => spread === 'level')?.thicknessMm ?? 0)}`;
     case 'name-not-stated':
       return 'The recipe has no title. It is called "Pasted recipe"';
     case 'cut-not-stated':
@@ -96,7 +158,7 @@ export function assumedOfRecipeText(code: AssumedOfRecipe['code'], { tin, cut }:
     case 'no-trim':
       return 'Nothing is trimmed off the edges';
     case 'keep-not-stated':
-      return 'How long it keeps is not stated';
+      return 'How long it keeps is not stated, and not decided yet';
   }
 }
 
@@ -109,23 +171,88 @@ export interface RecipeQuestion {
   readonly choices: readonly string[];
 }
 
-/** Lists what has to be asked about lines and steps. */
-export function questionsOf(lines: readonly LineRead[], steps: readonly StepRead[]): RecipeQuestion[] {
-  const ofLines = lines.flatMap(({ text, status, notes }, at) =>
-    status === 'check'
-      ? [{ text, at: `/lines/${at}`, why: lineNotesText(notes), choices: notes.flatMap(lineChoices) }]
-      : [],
-  );
-  const ofSteps = steps.flatMap(({ text, note }, at) =>
-    note ? [{ text, at: `/steps/${at}`, why: stepNoteText(note), choices: stepChoices(note) }] : [],
-  );
-  return [...ofLines, ...ofSteps];
+/** What questions about a recipe are asked from. */
+export interface Asked {
+  readonly lines: readonly LineRead[];
+  readonly method: MethodRead;
+  readonly slab: Slab;
+  /** Cuts to choose from, if the recipe does not say how to cut it. */
+  readonly cuts: readonly ProposedCut[];
+  /** Usual shelf life, if the recipe does not say one and it can be estimated. */
+  readonly keeping: ProposedKeeping | null;
+}
+
+/** Lists what has to be asked about a recipe: lines, steps, ingredients that no step names, the cut, and how long it keeps. */
+export function questionsOf({ lines, method, slab, cuts, keeping }: Asked, figures: Figures): RecipeQuestion[] {
+  const { steps, unnamed, cut, keep } = method;
+  return [
+    ...lines.flatMap(({ text, status, notes }, at) =>
+      status === 'check'
+        ? [{ text, at: `/lines/${at}`, why: lineNotesText(notes), choices: notes.flatMap(lineChoices) }]
+        : [],
+    ),
+    ...steps.flatMap((step, at) =>
+      step.note
+        ? [
+            {
+              ...{ text: step.text, at: `/steps/${at}`, why: stepNoteText(step.note) },
+              choices: choicesFor(step).map((choice) => stepChoiceText(choice, figures)),
+            },
+          ]
+        : [],
+    ),
+    ...unnamed.map((one) => ({
+      ...{ text: one.ingredient, at: '/lines', why: unnamedText(one, slab) },
+      choices: slab.preparations.map(({ name }) => name),
+    })),
+    ...(cut === null || !isCutStated(cut)
+      ? [{ text: '', at: '/cut', why: 'How is it cut?', choices: cuts.map((one) => proposedCutText(one, figures)) }]
+      : []),
+    ...(keep === null && keeping !== null
+      ? [{ text: '', at: '/keep', why: 'How long does it keep?', choices: [keepingText(keeping)] }]
+      : []),
+  ];
+}
+
+/** Asks about an ingredient that no step names. */
+export const unnamedText = ({ ingredient, of }: Unnamed, { preparations }: Slab): string =>
+  `No step uses the ${ingredient}. It is put into ${preparations.find(({ id }) => id === of)?.name ?? 'the slab'}`;
+
+const KEEPING_PLACES: Readonly<Record<ProposedKeeping['place'], string>> = {
+  room: 'at room temperature',
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
+};
+/** Describes a proposed shelf life: "14 days at room temperature". */
+export const keepingText = ({ place, days: [least] }: Pick<ProposedKeeping, 'place' | 'days'>): string =>
+  `${plural(least, 'day', 'days')} ${KEEPING_PLACES[place]}`;
+
+/** Explains a proposed shelf life. */
+export function keepingReasonText({
+  because,
+  days: [least, most],
+  waterActivity,
+  coldThings,
+}: ProposedKeeping): string {
+  const usual = `Usual: ${least} to ${most} days.`;
+  const activity = `Its estimated water activity is ${waterActivity.toFixed(2)}.`;
+  switch (because) {
+    case 'frozen':
+      return `${usual} It is kept frozen.`;
+    case 'cold':
+      return `${usual} It needs cold because of ${inList(coldThings)}. ${activity}`;
+    case 'moist':
+      return `${usual} It is moist and spoils soon. ${activity} Keep it in the fridge if in doubt.`;
+    case 'soft':
+      return `${usual} Mould can grow on it. ${activity}`;
+    case 'firm':
+      return `${usual} Sweet enough to keep for weeks. ${activity}`;
+    case 'dry':
+      return `${usual} It is dry. Nuts and fat go stale first.`;
+  }
 }
 
 function lineChoices(note: LineNote): string[] {
   if (note.code === 'ambiguous-thousands') return [note.decimal, note.whole];
   return note.code === 'amounts-disagree' ? [amountText(note.first), amountText(note.second)] : [];
 }
-
-const stepChoices = (note: StepNote): string[] =>
-  note.code === 'two-temperatures' ? [note.takenC, note.otherC].map((celsius) => `${celsius.toFixed(0)} °C`) : [];

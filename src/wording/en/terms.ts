@@ -1,5 +1,5 @@
 /** Names of things. */
-import type { Behaviour } from '$core/classify';
+import type { Behaviour, Foam } from '$core/classify';
 import type { Measures } from '$core/measure';
 import type { Stuff } from '$core/setting';
 import type { ComparedFigure } from '$core/usecases';
@@ -14,6 +14,16 @@ export const BEHAVIOUR_NAMES: Readonly<Record<Behaviour, string>> = {
   baked: 'a baked base',
   'butter-bound': 'bound with butter',
   loose: 'loose',
+};
+
+/** Names of beaten layers. */
+export const FOAM_NAMES: Readonly<Record<Foam, string>> = {
+  marshmallow: 'beaten marshmallow',
+  nougat: 'beaten nougat',
+  meringue: 'meringue',
+  'whipped cream': 'whipped cream',
+  'butter cream': 'butter cream beaten pale',
+  sponge: 'a sponge with air',
 };
 
 /** Names of setting mechanisms. */

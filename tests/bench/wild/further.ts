@@ -72,8 +72,8 @@ Toast the sesame in a dry pan until golden, keep warm. Put the sugar, honey and 
     tin: null,
     mixtures: { brittle: 'sesame, sugar, honey, lemon @145' },
     layers: ['brittle'],
-    // Diamonds of 3 cm of a sheet whose size nobody says.
-    cut: 24,
+    // Diamonds of 3 cm of a sheet whose size nobody says: how many follows from how far it spreads.
+    cut: null,
     keep: 'room 60',
   },
   {

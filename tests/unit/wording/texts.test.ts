@@ -234,7 +234,12 @@ test('what is read, what was recorded, how it cuts, and what a label lacks', () 
     { code: 'stage-range', stage: 'soft ball', fromC: 112, toC: 116, takenC: 114 },
     { code: 'temperature-out-of-range', celsius: 900, minC: 40, maxC: 400 },
     { code: 'two-temperatures', takenC: 200, otherC: 177 },
-    { code: 'scale-unknown' },
+    { code: 'scale-unknown', takenC: 240 },
+    { code: 'sign-range', sign: 'amber', fromC: 165, toC: 174, takenC: 170 },
+    { code: 'used-up', ingredient: 'butter' },
+    { code: 'nothing-to-lay' },
+    { code: 'no-end-point' },
+    { code: 'on-hot', below: 'caster sugar' },
     { code: 'negative-time' },
     { code: 'not-understood' },
   ];

@@ -1,12 +1,16 @@
 import { assumedOfRecipeText, lineNotesText, questionsOf, stepNoteText } from '$wording/reading';
 import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
+import { larderOf, type Ingredient } from '$core/larder';
 import { figuresIn, type Measures } from '$core/measure';
 import { assumedOf, readMethod, slabFromMethod } from '$core/method';
 import { measuresOf, recipeReadings, type LineRead } from '$core/recipe';
+import type { Shop } from '$core/shop';
+import type { Slab } from '$core/slab';
+import { proposedCuts, proposedKeeping } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
-import { shelfLarder } from '$lib/server/larder';
+import { ingredientsFor, shelfLarder } from '$lib/server/larder';
 import { runTask } from '$lib/server/tasks/pool';
 import { readPasted } from '$lib/server/requests/kept';
 import { shopSettings } from '$lib/server/shop';
@@ -36,7 +40,8 @@ export async function POST({ request }) {
   if (done && !done.ok) return done.response;
   const { method, slab } = done ? done.value : followed(lines, measures);
   const { tin, cut, keep, steps } = method;
-  const figures = figuresIn(shopSettings(db).shownIn, measures);
+  const shop = shopSettings(db);
+  const figures = figuresIn(shop.shownIn, measures);
   return json({
     ...{ tin, cut, keep },
     lines: lines.map((line) => ({ ...line, why: lineNotesText(line.notes) })),
@@ -47,10 +52,26 @@ export async function POST({ request }) {
           assumed: assumedOf(method).map(({ path, code }) => ({
             ...{ path, code, why: assumedOfRecipeText(code, slab, figures) },
           })),
-          questions: questionsOf(lines, steps),
+          questions: questionsOf(
+            { lines, method, slab, ...proposals(slab, ingredientsFor(db, [slab]), shop) },
+            figures,
+          ),
         }
       : {}),
   });
+}
+
+/** What is proposed for what the recipe leaves open. A slab that cannot be planned has no proposals. */
+function proposals(slab: Slab, ingredients: readonly Ingredient[], shop: Shop) {
+  const larder = larderOf(ingredients);
+  try {
+    return {
+      cuts: slab.cut ? [] : proposedCuts(slab, larder, shop),
+      keeping: slab.keep ? null : proposedKeeping(slab, larder, shop),
+    };
+  } catch {
+    return { cuts: [], keeping: null };
+  }
 }
 
 function followed(lines: readonly LineRead[], measures: Measures) {
