@@ -115,6 +115,7 @@ test('a slab in which many things have the same name shows in every station', as
   await expect(page.getByText('Saved, version 2')).toBeVisible();
   await open('/slabs/paste');
   await page.getByLabel('Recipe', { exact: true }).fill('1 cup butter or butter or butter\n1 cup butter or butter');
+  await page.getByRole('button', { name: 'Edit line 1' }).click();
   await expect(page.getByLabel('Ingredient, line 1', { exact: true })).toHaveValue(/butter/);
 });
 

@@ -25,16 +25,19 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
 }) => {
   await open('/slabs');
   await page.getByRole('link', { name: 'Paste a recipe' }).click();
-  await page.getByLabel('Cup and spoon sizes').selectOption('us');
   await page.getByLabel('Recipe', { exact: true }).fill(RECIPE);
-  await expect(page.getByText('5 recognised, 1 to check')).toBeVisible();
+  await page.getByLabel('Cup and spoon sizes').selectOption('us');
+  const sum = page.getByRole('status').filter({ hasText: 'ingredients' });
+  await expect(sum).toContainText('5 ingredients');
   await expect(page.getByText('0.5 cup is 110 g and 150 g is 150 g. Choose one')).toBeVisible();
   await page.getByRole('button', { name: 'Use 150 g' }).click();
-  await expect(page.getByText('6 recognised')).toBeVisible();
+  await expect(sum).toContainText('6 ingredients');
   // A correction survives a reload, as does the text.
   await page.reload();
   await page.waitForLoadState('networkidle');
-  await expect(page.getByText('6 recognised')).toBeVisible();
+  await expect(sum).toContainText('6 ingredients');
+  // The recipe says nothing of a cut: usual ones are proposed.
+  await expect(page.getByRole('region', { name: 'The slab so far' })).toContainText('Not decided yet');
   await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page).toHaveURL(/\/slabs\/\d+\/build/);
   await expect(page.getByRole('heading', { name: 'Harbour squares' })).toBeVisible();
@@ -51,7 +54,15 @@ test('paste to plan: every line beside its reading, two amounts are asked about,
   await unread.press('Enter');
   await expect(caramel.getByLabel(/^Line/).last()).toHaveValue('20 g butter');
   await expect(unread).toHaveCount(0);
-  await expect(tray(page, 'Pieces')).toHaveText('24');
+  // Nothing is priced by the piece until a cut is chosen.
+  await expect(tray(page, 'Pieces')).toHaveText('not cut yet');
+  await page.getByRole('link', { name: 'Price' }).click();
+  await expect(page.getByRole('heading', { name: 'No price yet' })).toBeVisible();
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  const proposed = page.getByRole('region', { name: 'Proposed cuts' }).getByRole('button');
+  await proposed.filter({ hasText: 'pieces of' }).first().click();
+  await expect(proposed).toHaveCount(0);
+  await expect(tray(page, 'Pieces')).toHaveText(/^\d+$/);
 });
 
 test('a recipe document opens in the paste screen, and a slab is exported as one', async ({ open, page, shop }) => {
@@ -61,7 +72,7 @@ test('a recipe document opens in the paste screen, and a slab is exported as one
     .getByLabel('Slab file')
     .setInputFiles({ name: 'r.jsonld', mimeType: 'application/ld+json', buffer: Buffer.from(JSON.stringify(recipe)) });
   await expect(page).toHaveURL(/paste$/);
-  await expect(page.getByText('2 recognised')).toBeVisible();
+  await expect(page.getByText('2 ingredients')).toBeVisible();
   await page.getByRole('button', { name: 'Create slab' }).click();
   await expect(page.getByRole('heading', { name: 'Quay bars' })).toBeVisible();
   const download = page.waitForEvent('download');

@@ -29,7 +29,7 @@ import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } 
 export interface StepRead extends ClauseRead {
   /** Id of its mixture; `null` for the whole slab. */
   readonly of: string | null;
-  /** Another mixture that goes into it here and stays a pot of its own. */
+  /** Another mixture: that it is poured into, where it is laid; otherwise that goes into it here. Each stays a pot of its own. */
   readonly joins: string | null;
   /** Id of the layer that it lays; `null` if it lays none, or one that was merged into another later. */
   readonly lays: string | null;

@@ -101,7 +101,7 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
     const behind = /\b(?:then|followed by)\b(.*)$/i.exec(text)?.[1] ?? '';
     for (const other of [mixture, ...mixturesNamed(behind, kitchen, into)]) join(into, other);
     kitchen.current = into;
-    return { mixture: into, taken: NOTHING, joined: mixture };
+    return { mixture, taken: NOTHING, joined: into };
   }
   if (
     kind === 'lay' &&

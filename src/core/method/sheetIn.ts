@@ -8,7 +8,7 @@ export interface SheetRead {
 }
 
 /** A sheet as most ovens take it, mm. The slab spreads as far on it as its amounts and its thickness let it. */
-export const FREE_SHEET: SheetTin = { shape: 'sheet', lengthMm: 400, widthMm: 300, depthMm: 0 };
+export const FREE_SHEET: SheetTin = { shape: 'sheet', lengthMm: 400, widthMm: 300 };
 /** Usual thickness of bark and brittle, mm. */
 export const USUAL_THICKNESS_MM = 6;
 

@@ -25,6 +25,10 @@ function isSentence({ text, status, larder }: LineRead): boolean {
   );
 }
 
+/** Tells whether a line is a short sentence: "Cut into bars.", "Break up". */
+const isShortSentence = ({ text, status }: LineRead) =>
+  status !== 'heading' && status !== 'read' && leadKind(inFigures(text)) !== null && !/^\d/.test(text);
+
 /**
  * Splits a recipe into its ingredient lines and the paragraphs of its method: the text under "Method", and sentences with actions
  * anywhere. Headings between them belong to the method.
@@ -34,6 +38,8 @@ export function splitRecipe(reads: readonly LineRead[]): SplitRecipe {
   const method: Sentence[] = [];
   let inMethod = false;
   let under: string | null = null;
+  /** Whether the line before was a sentence of the method. */
+  let inSentences = false;
   reads.forEach((read, at) => {
     if (read.status === 'heading') {
       const heading = read.ingredient ?? read.text;
@@ -50,8 +56,13 @@ export function splitRecipe(reads: readonly LineRead[]): SplitRecipe {
       }
       return;
     }
-    if ((inMethod && read.status === 'unread') || isSentence(read)) method.push({ text: read.text, under });
-    else lines.push(read);
+    if ((inMethod && read.status === 'unread') || isSentence(read) || (inSentences && isShortSentence(read))) {
+      method.push({ text: read.text, under });
+      inSentences = true;
+    } else {
+      lines.push(read);
+      inSentences = false;
+    }
   });
   return { lines, method };
 }

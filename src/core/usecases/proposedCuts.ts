@@ -18,6 +18,8 @@ export interface ProposedCut {
 
 /** Usual masses of a bite, a square and a bar, g. A judgement from usage: shops sell bites of 12 to 20 g, squares of 35 to 50, bars of 60 to 90. */
 const USUAL_G = { bite: 15, square: 40, bar: 75 } as const;
+/** Largest ratio of the sides of a proposed piece. */
+const LONGEST = 3;
 /** Usual masses of a small and a large shard, g. */
 const SHARDS_G = [20, 40] as const;
 
@@ -39,7 +41,10 @@ function isBrittle(slab: Slab, larder: Larder, shop: Shop): boolean {
  */
 export function proposedCuts(slab: Slab, larder: Larder, shop: Shop): ProposedCut[] {
   const grids = Object.values(USUAL_G).flatMap((massG): ProposedCut[] => {
-    const [best] = cutAnswers(slab, larder, shop, {}, { by: 'mass', massG });
+    const answers = cutAnswers(slab, larder, shop, {}, { by: 'mass', massG });
+    const best = answers.find(
+      ({ lengthMm, widthMm }) => Math.max(lengthMm, widthMm) <= LONGEST * Math.min(lengthMm, widthMm),
+    );
     return best
       ? [
           {

@@ -11,7 +11,7 @@ import {
 } from '$core/method';
 import type { Figures } from '$core/measure';
 import type { LineNote, LineRead } from '$core/recipe';
-import type { Slab } from '$core/slab';
+import type { Place, Slab } from '$core/slab';
 import { tinInWords } from '$core/tin';
 import type { ProposedCut, ProposedKeeping } from '$core/usecases';
 import { proposedCutText } from './cut';
@@ -144,7 +144,7 @@ export function assumedOfRecipeText(
     case 'tin-not-stated':
       return `No tin is named. Assumed: ${tinInWords(tin, figures)}`;
     case 'depth-not-stated':
-      return `The depth of the tin is not stated. Assumed: ${'depthMm' in tin && tin.depthMm !== undefined ? figures.length.say(tin.depthMm) : 'a sheet'}`;
+      return `The depth of the tin is not stated. Assumed: ${'depthMm' in tin && tin.depthMm !== undefined ? figures.size(tin.depthMm) : 'a sheet'}`;
     case 'spread-freely':
       return 'It is spread freely. Its amounts and its thickness decide how large it gets';
     case 'thickness-not-stated':
@@ -218,14 +218,20 @@ export function questionsOf({ lines, method, slab, cuts, keeping }: Asked, figur
 export const unnamedText = ({ ingredient, of }: Unnamed, { preparations }: Slab): string =>
   `No step uses the ${ingredient}. It is put into ${preparations.find(({ id }) => id === of)?.name ?? 'the slab'}`;
 
-const KEEPING_PLACES: Readonly<Record<ProposedKeeping['place'], string>> = {
+const KEEPING_PLACES: Readonly<Record<Place, string>> = {
+  marble: 'at room temperature',
   room: 'at room temperature',
   fridge: 'in the fridge',
   freezer: 'in the freezer',
 };
 /** Describes a proposed shelf life: "14 days at room temperature". */
-export const keepingText = ({ place, days: [least] }: Pick<ProposedKeeping, 'place' | 'days'>): string =>
-  `${plural(least, 'day', 'days')} ${KEEPING_PLACES[place]}`;
+export const keepingText = ({
+  place,
+  days: [least],
+}: {
+  readonly place: Place;
+  readonly days: readonly number[];
+}): string => `${plural(least ?? 0, 'day', 'days')} ${KEEPING_PLACES[place]}`;
 
 /** Explains a proposed shelf life. */
 export function keepingReasonText({

@@ -99,7 +99,7 @@ export function understoodText(steps: readonly StepRead[], at: number, slab: Sla
       const spread = slab.layers[layer]?.spread;
       const verb = spread === 'scatter' ? 'Scatter' : spread === 'coat' ? 'Coat with' : 'Lay';
       if (layer >= 0) return { where: 'Tin', text: `${verb} ${added === '' ? slab.layers[layer]!.name : added}` };
-      if (joins !== null) return { where: 'Bowl', text: `${nameOf(joins)} goes into ${name}` };
+      if (joins !== null) return { where: 'Bowl', text: `${name} goes into ${nameOf(joins)}` };
       if (isRemark) return NO_STEP;
       return { where: 'Tin', text: added === '' ? `${name}, as it is` : capital(added) };
     }

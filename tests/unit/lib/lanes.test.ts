@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { workOf, layOutDay } from '$core/usecases';
 import { hoursOf, momentOf, type DayForm } from '../../../src/routes/slabs/[id=whole]/schedule/dayForm';
-import { axisOf, lanesOf } from '../../../src/routes/slabs/[id=whole]/schedule/lanes';
+import { axisOf, lanesOf } from '../../../src/lib/ui/lanes';
 import { demoLarder, demoSlabs, shop } from '../things';
 
 const WEEK = [0, 1, 2, 3, 4, 5, 6].map((day) => ({ day, from: '07:30', to: '16:00' }));

@@ -16,6 +16,7 @@
   import { lineWeight } from './lineWeight';
   import ReadRow from './ReadRow.svelte';
   import SlabSoFar from './SlabSoFar.svelte';
+  import { methodChosen, NO_CHOICES, slabChosen, type SlabChoices } from './slabChoices';
   import Notice from '$lib/ui/Notice.svelte';
 
   let { data } = $props();
@@ -46,8 +47,11 @@
   /** Corrections by the original line and its position. */
   let corrected: Record<string, LineRead> = $state({});
   let correctedSteps: Record<string, StepRead> = $state({});
-  /** Of tin, cut and shelf life, what is not used from the method. */
-  let without: Record<string, boolean> = $state({});
+  /** Where the maker puts ingredients that no step names, by mixture. */
+  let placed: Record<string, string> = $state({});
+  let choices: SlabChoices = $state.raw(NO_CHOICES);
+  /** Whether the text is being edited: at first, and whenever the maker asks. */
+  let isEditing = $state(true);
   let problems: readonly ProblemMessage[] = $state.raw([]);
   let busy = $state(false);
   let onlyOpen = $state(false);
@@ -63,7 +67,7 @@
   const count = (status: LineRead['status']) => read.lines.filter((line) => line.status === status).length;
   const called = $derived(name || (document?.name ?? ''));
   /** As it is read without corrections; they are kept by its steps. */
-  const first = $derived(readMethod(lines, called, measures));
+  const first = $derived(readMethod(lines, called, measures, {}, placed));
   const corrections = $derived(
     Object.fromEntries(
       first.method.steps.flatMap((step, at) => {
@@ -73,23 +77,27 @@
     ),
   );
   /** Followed again from each correction on. */
-  const read = $derived(Object.keys(corrections).length > 0 ? readMethod(lines, called, measures, corrections) : first);
-  const method = $derived({
-    ...read.method,
-    tin: without.tin ? null : read.method.tin,
-    cut: without.cut ? null : read.method.cut,
-    keep: without.keep ? null : read.method.keep,
-  });
-  const slab = $derived(slabFromMethod({ ...read, method }));
+  const read = $derived(
+    Object.keys(corrections).length > 0 ? readMethod(lines, called, measures, corrections, placed) : first,
+  );
+  const method = $derived(methodChosen(read.method, choices));
+  const slab = $derived(slabChosen(slabFromMethod({ ...read, method }), choices));
   /** Lines of the method are below, sentence by sentence. */
   const isOfMethod = $derived.by(() => {
     const own = new Set(read.lines);
     return (line: LineRead) => !own.has(line);
   });
-  const stepsToCheck = $derived(method.steps.filter(({ status }) => status === 'check').length);
   const isWeightless = (line: LineRead) =>
     line.status === 'read' && lineWeight(line, shelf.starter, measures).massG === null;
   const weightless = $derived(read.lines.filter(isWeightless).length);
+  const questions = $derived(
+    count('check') +
+      count('unread') +
+      weightless +
+      method.steps.filter(({ status }) => status === 'check').length +
+      method.unnamed.length +
+      (slab.cut || choices.isCutLater ? 0 : 1),
+  );
   const open = (read: LineRead) => read.status === 'check' || read.status === 'unread' || isWeightless(read);
 
   onMount(() => {
@@ -101,13 +109,15 @@
       measures: Measures | null;
       corrected: Record<string, LineRead>;
       correctedSteps?: Record<string, StepRead>;
-      without?: Record<string, boolean>;
+      placed?: Record<string, string>;
+      choices?: SlabChoices;
     };
-    ({ text, name, corrected, correctedSteps = {}, without = {} } = kept);
+    ({ text, name, corrected, correctedSteps = {}, placed = {}, choices = NO_CHOICES } = kept);
+    isEditing = text === '';
     chosenMeasures = kept.measures ?? null;
   });
   $effect(() => {
-    const now = JSON.stringify({ text, name, measures: chosenMeasures, corrected, correctedSteps, without });
+    const now = JSON.stringify({ text, name, measures: chosenMeasures, corrected, correctedSteps, placed, choices });
     if (text !== '' || name !== '') storeText('window', KEY, now);
   });
 
@@ -130,7 +140,9 @@
     name = '';
     corrected = {};
     correctedSteps = {};
-    without = {};
+    placed = {};
+    choices = NO_CHOICES;
+    isEditing = true;
     chosenMeasures = null;
   }
 </script>
@@ -144,6 +156,15 @@
 <div class="page">
   <div class="page-head">
     <h1>Paste a recipe</h1>
+    {#if lines.length > 0}
+      <p class="figures sum" role="status">
+        {count('read')}
+        {count('read') === 1 ? 'ingredient' : 'ingredients'}, {method.steps.length}
+        {method.steps.length === 1 ? 'step' : 'steps'},
+        {#if questions > 0}<b class="hot">{questions} {questions === 1 ? 'question' : 'questions'}</b>{:else}no
+          questions{/if}{#if weightless > 0}, <b class="hot">{weightless} without weight</b>{/if}
+      </p>
+    {/if}
     <Button size="field" kind="ghost" href="/slabs">Back to slabs</Button>
     <Button size="field" kind="tertiary" disabled={text === '' && name === ''} on:click={clear}>Clear</Button>
     <Button size="field" disabled={busy || slab.preparations.length === 0} on:click={make}>Create slab</Button>
@@ -151,80 +172,91 @@
   {#if problems.length > 0}
     <Notice harm {problems} />
   {/if}
-  <div class="board">
-    <section aria-label="Pasted text" class="copied">
-      <div class="two">
-        <TextInput size="sm" labelText="Slab name" placeholder={slab.name} bind:value={name} maxlength={200} />
-        <Select
-          size="sm"
-          labelText="Cup and spoon sizes"
-          selected={measures}
-          helperText={chosenMeasures === null && told !== null && told !== data.shop.measures
-            ? 'As the recipe suggests'
-            : ''}
-          on:change={(event) => (chosenMeasures = (event.target as HTMLSelectElement).value as Measures)}
-        >
-          {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
-        </Select>
-      </div>
-      <TextArea labelText="Recipe" rows={26} placeholder={EXAMPLE} bind:value={text} />
-      <p class="quiet small">Plain text, a saved web page or a recipe document. Headings divide it into mixtures.</p>
-    </section>
-    <section aria-label="Recognised lines" class="reading">
+  <div class="board" class:isEditing>
+    {#if isEditing}
+      <section aria-label="Pasted text" class="copied">
+        <TextArea
+          labelText="Recipe"
+          rows={26}
+          placeholder={EXAMPLE}
+          bind:value={text}
+          on:paste={() => setTimeout(() => (isEditing = text.trim() === ''))}
+        />
+        <p class="quiet small">Plain text, a saved web page or a recipe document. Headings divide it into mixtures.</p>
+        {#if text.trim() !== ''}<Button size="small" on:click={() => (isEditing = false)}>Show what happens</Button
+          >{/if}
+      </section>
+    {/if}
+    <section aria-label="Recognised lines" class="reading" class:isNarrow={isEditing}>
       {#if lines.length === 0}
-        <div class="panel">
+        <div class="panel empty">
           <EmptyState title="Nothing pasted yet">
             <p>
-              Each line appears here with its amount, its ingredient in the larder and its weight. Nothing is dropped.
+              Each line appears here with what was understood and its weight, each sentence with what happens. Nothing
+              is dropped.
             </p>
           </EmptyState>
         </div>
       {:else}
-        <div class="sum">
-          <p class="figures" role="status">
-            <b>{count('read')}</b> recognised{#if count('check') > 0}, <b class="hot">{count('check')} to check</b
-              >{/if}{#if count('unread') > 0},
-              <b class="hot">{count('unread')} not recognised</b>{/if}{#if weightless > 0},
-              <b class="hot">{weightless} without weight</b>{/if}, in {slab.preparations.length}
-            {slab.preparations.length === 1 ? 'mixture' : 'mixtures'}{#if method.steps.length > 0}; {method.steps
-                .length}
-              {method.steps.length === 1 ? 'step' : 'steps'}{#if stepsToCheck > 0}, <b class="hot"
-                  >{stepsToCheck} to check</b
-                >{/if}{/if}
-          </p>
-          <Button size="small" kind="ghost" on:click={() => (onlyOpen = !onlyOpen)}
-            >{onlyOpen ? 'Show all lines' : 'Show only lines to check'}</Button
-          >
+        <div class="panel">
+          <div class="tools">
+            <TextInput size="sm" labelText="Slab name" placeholder={slab.name} bind:value={name} maxlength={200} />
+            <Select
+              size="sm"
+              labelText="Cup and spoon sizes"
+              selected={measures}
+              helperText={chosenMeasures === null && told !== null && told !== data.shop.measures
+                ? 'As the recipe suggests'
+                : ''}
+              on:change={(event) => (chosenMeasures = (event.target as HTMLSelectElement).value as Measures)}
+            >
+              {#each MEASURES as measure (measure)}<SelectItem value={measure} text={MEASURES_NAMES[measure]} />{/each}
+            </Select>
+            {#if !isEditing}<Button size="small" kind="tertiary" on:click={() => (isEditing = true)}>Edit text</Button
+              >{/if}
+            <Button size="small" kind="ghost" on:click={() => (onlyOpen = !onlyOpen)}
+              >{onlyOpen ? 'Show everything' : 'Show only questions'}</Button
+            >
+          </div>
+          <h2>Ingredients</h2>
+          <ol>
+            {#each lines as line, at (keyOf(reads[at]!, at))}
+              {#if !isOfMethod(line) && (!onlyOpen || open(line) || open(reads[at]!))}
+                <ReadRow
+                  {line}
+                  {at}
+                  {measures}
+                  {shelf}
+                  isCorrected={keyOf(reads[at]!, at) in corrected}
+                  onchange={(next) => (corrected[keyOf(reads[at]!, at)] = next)}
+                  onback={() => delete corrected[keyOf(reads[at]!, at)]}
+                />
+              {/if}
+            {/each}
+          </ol>
+          {#if method.steps.length > 0}
+            <MethodPart
+              {method}
+              read={first.method.steps}
+              {slab}
+              {onlyOpen}
+              bind:corrected={correctedSteps}
+              bind:placed
+            />
+          {/if}
         </div>
-        <ol>
-          {#each lines as line, at (keyOf(reads[at]!, at))}
-            {#if !isOfMethod(line) && (!onlyOpen || open(line) || open(reads[at]!))}
-              <ReadRow
-                {line}
-                {at}
-                {measures}
-                {shelf}
-                isCorrected={keyOf(reads[at]!, at) in corrected}
-                onchange={(next) => (corrected[keyOf(reads[at]!, at)] = next)}
-                onback={() => delete corrected[keyOf(reads[at]!, at)]}
-              />
-            {/if}
-          {/each}
-        </ol>
-        {#if method.steps.length > 0}
-          <MethodPart
-            {method}
-            read={first.method.steps}
-            preparations={slab.preparations}
-            {onlyOpen}
-            bind:corrected={correctedSteps}
-            bind:without
-          />
-        {/if}
       {/if}
     </section>
     {#if lines.length > 0 && slab.layers.length > 0}
-      <SlabSoFar {slab} {method} ingredients={[...shelf.starter.values(), ...shelf.larder.values()]} shop={data.shop} />
+      <SlabSoFar
+        {slab}
+        {method}
+        read={read.method}
+        bind:choices
+        ingredients={[...shelf.starter.values(), ...shelf.larder.values()]}
+        shop={data.shop}
+        zone={data.shop.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone}
+      />
     {/if}
   </div>
 </div>
@@ -232,46 +264,57 @@
 <style>
   .board {
     display: grid;
-    grid-template-columns: minmax(0, 3.4fr) minmax(0, 8fr) minmax(0, 2.8fr);
+    grid-template-columns: minmax(0, 9fr) minmax(0, 3.2fr);
     gap: 1rem;
     align-items: start;
   }
 
-  .copied {
-    position: sticky;
-    top: 56px;
+  .board.isEditing {
+    grid-template-columns: minmax(0, 3.6fr) minmax(0, 6fr) minmax(0, 3fr);
   }
 
-  .two {
+  .tools {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: minmax(0, 2fr) minmax(0, 1.6fr) auto auto;
     gap: 0.6rem;
-    margin-bottom: 0.6rem;
+    align-items: end;
+    padding: 0.6rem;
+  }
+
+  .isNarrow :global(li) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  h2 {
+    margin: 0.4rem 0 0.3rem;
+    padding: 0 0.6rem;
+    font-size: 1.1rem;
+  }
+
+  .sum {
+    margin-right: auto;
   }
 
   .small {
     font-size: 0.85rem;
-    margin-top: 0.3rem;
-  }
-
-  .sum {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    min-height: 32px;
-    margin-bottom: 0.3rem;
+    margin: 0.3rem 0;
   }
 
   .hot {
     color: var(--hot);
   }
 
+  .empty {
+    min-height: 24rem;
+  }
+
   @media (max-width: 900px) {
-    .copied {
-      position: static;
+    .board,
+    .board.isEditing {
+      grid-template-columns: minmax(0, 1fr);
     }
 
-    .board {
+    .tools {
       grid-template-columns: minmax(0, 1fr);
     }
   }

@@ -1,112 +1,69 @@
-<!-- Method of a pasted recipe: its tin, cut and shelf life, and every step beside its sentence. -->
+<!-- Method of a pasted recipe: every sentence beside what happens. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { MethodRead, StepRead } from '$core/method';
-  import type { Preparation } from '$core/slab';
-  import { tinInWords } from '$core/tin';
-  import { shopFigures } from '$lib/format/shopFigures';
-  import { PLACE_WORDS } from './methodWords';
+  import type { Slab } from '$core/slab';
+  import { unnamedText } from '$wording/reading';
   import StepRow from './StepRow.svelte';
+  import WrittenText from './WrittenText.svelte';
 
   interface Props {
     method: MethodRead;
     /** As read, before corrections. */
     read: readonly StepRead[];
-    preparations: readonly Preparation[];
+    slab: Slab;
     onlyOpen: boolean;
     corrected: Record<string, StepRead>;
-    /** Of tin, cut and shelf life, what is left out. */
-    without: Record<string, boolean>;
+    /** Where the maker puts ingredients that no step names. */
+    placed: Record<string, string>;
   }
-  let { method, read, preparations, onlyOpen, corrected = $bindable(), without = $bindable() }: Props = $props();
+  let { method, read, slab, onlyOpen, corrected = $bindable(), placed = $bindable() }: Props = $props();
 
-  const figures = $derived(shopFigures());
   const keyOf = (step: StepRead, at: number) => `${at} ${step.text}`;
-
-  function cutWords({ pieces, columns, rows, lengthMm, widthMm, way, shape }: NonNullable<MethodRead['cut']>): string {
-    if (way === 'break') return 'broken by hand';
-    const what = { rectangle: 'pieces', triangle: 'triangles', diamond: 'diamonds' }[shape];
-    if (columns !== null && rows !== null) return `cut ${columns} x ${rows}`;
-    if (widthMm !== null)
-      return `cut ${figures.length.say(lengthMm ?? widthMm)}${lengthMm === null ? ' wide' : ` x ${figures.length.say(widthMm)}`}`;
-    return pieces === null ? `cut into ${what}` : `cut into ${pieces} ${what}`;
-  }
-  const found = $derived([
-    ...(method.tin ? [{ key: 'tin', text: tinInWords(method.tin, figures) }] : []),
-    ...(method.cut ? [{ key: 'cut', text: cutWords(method.cut) }] : []),
-    ...(method.keep ? [{ key: 'keep', text: `keeps ${method.keep.days} days ${PLACE_WORDS[method.keep.place]}` }] : []),
-  ]);
+  const nameOf = (id: string) => slab.preparations.find((own) => own.id === id)?.name ?? '';
 </script>
 
 <section aria-label="Method">
-  <h2>Method</h2>
-  {#if found.length > 0}
-    <div class="found">
-      {#each found as { key, text } (key)}
-        <span class:gone={without[key]}>{text}</span>
-        <Button size="small" kind="ghost" on:click={() => (without[key] = !without[key])}
-          >{without[key] ? 'Use' : 'Skip'}<span class="unseen">: {text}</span></Button
-        >
-      {/each}
-    </div>
-  {/if}
-  <p class="heads" aria-hidden="true">
-    <span>Step</span><span>Mixture</span><span>From, min</span><span>To, min</span><span>Temperature, place</span><span
-      >Ingredients added</span
-    >
-  </p>
+  <h2>What happens</h2>
   <ol>
-    {#each method.steps as step, at (keyOf(read[at]!, at))}
-      {@const key = keyOf(read[at]!, at)}
-      {#if !onlyOpen || step.status === 'check' || read[at]!.status === 'check'}
+    {#each read as first, at (keyOf(first, at))}
+      {@const key = keyOf(first, at)}
+      {@const step = method.steps[at]}
+      {#if step && (!onlyOpen || step.status === 'check' || first.status === 'check')}
         <StepRow
-          {step}
+          steps={method.steps}
           {at}
-          {preparations}
+          {slab}
           isCorrected={key in corrected}
           onchange={(next) => (corrected[key] = next)}
           onback={() => delete corrected[key]}
         />
       {/if}
     {/each}
+    {#each method.unnamed as one (one.ingredient)}
+      <WrittenText text={one.ingredient} status="check" why={unnamedText(one, slab)} acts={mixtures} />
+      {#snippet mixtures()}
+        {#each slab.preparations as { id, name } (id)}
+          <Button size="small" kind="tertiary" on:click={() => (placed[one.ingredient] = id)}>{name}</Button>
+        {/each}
+      {/snippet}
+    {/each}
+    {#each Object.entries(placed) as [ingredient, id] (ingredient)}
+      <WrittenText
+        text={ingredient}
+        where="Bowl"
+        meaning="{ingredient} goes into {nameOf(id)}"
+        isCorrected
+        onback={() => delete placed[ingredient]}
+      />
+    {/each}
   </ol>
 </section>
 
 <style>
   h2 {
-    margin: 0.8rem 0 0.3rem;
+    margin: 1rem 0 0.3rem;
+    padding: 0 0.6rem;
     font-size: 1.1rem;
-  }
-
-  .found {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem;
-    align-items: center;
-    margin-bottom: 0.4rem;
-  }
-
-  .heads {
-    display: grid;
-    grid-template-columns: 6.6rem minmax(0, 8.2rem) 4.6rem 4.6rem 5.6rem minmax(0, 1fr);
-    gap: 0.3rem;
-    padding: 0 0.8rem;
-    font-size: 0.8rem;
-    color: var(--quiet);
-  }
-
-  @media (max-width: 700px) {
-    .heads {
-      display: none;
-    }
-  }
-
-  .found span:not(.unseen) {
-    font-weight: 650;
-  }
-
-  .found .gone {
-    color: var(--quiet);
-    text-decoration: line-through;
   }
 </style>

@@ -1,45 +1,100 @@
-<!-- The slab as the recipe has it so far: its section, what is made, and what the recipe does not say. -->
+<!-- The slab as the recipe has it so far: its section, tin, cut, storage, pots and day, and what is assumed. -->
 <script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { onDestroy } from 'svelte';
   import { lookOf } from '$core/classify';
   import { larderOf, type Ingredient } from '$core/larder';
   import { assumedOf, type MethodRead } from '$core/method';
-  import type { Shop } from '$core/shop';
-  import type { Slab } from '$core/slab';
+  import { USUAL_SHOP, type Shop } from '$core/shop';
+  import type { CutSpec, Slab } from '$core/slab';
   import { tinInWords } from '$core/tin';
-  import { plan } from '$core/usecases';
-  import { assumedOfRecipeText } from '$wording/reading';
+  import { plan, proposedCuts, proposedKeeping, type Day } from '$core/usecases';
+  import { cutText, proposedCutText } from '$wording/cut';
+  import { assumedOfRecipeText, keepingReasonText, keepingText } from '$wording/reading';
   import { shopFigures } from '$lib/format/shopFigures';
   import SmallSection from '$lib/ui/SmallSection.svelte';
+  import { NewestAnswer } from '$lib/workers/newestAnswer';
+  import type { TimelineAnswer, TimelineQuestion } from '$lib/workers/timeline.worker';
+  import TimelineWorker from '$lib/workers/timeline.worker?worker';
+  import DayStrip from './DayStrip.svelte';
+  import type { SlabChoices } from './slabChoices';
 
   interface Props {
     slab: Slab;
     method: MethodRead;
+    /** As read, before anything was left out. */
+    read: MethodRead;
+    choices: SlabChoices;
     /** What the larder and the starter list know of its ingredients. */
     ingredients: readonly Ingredient[];
     shop: Shop;
+    zone: string;
   }
-  let { slab, method, ingredients, shop }: Props = $props();
+  let { slab, method, read, choices = $bindable(), ingredients, shop, zone }: Props = $props();
 
   const figures = $derived(shopFigures());
+  const larder = $derived(larderOf(ingredients));
   /** `null` for a slab that cannot be planned. */
-  const made = $derived.by(() => {
+  const tried = <T,>(of: () => T): T | null => {
     try {
-      return plan({ ...slab, cut: undefined }, larderOf(ingredients), shop);
+      return of();
     } catch {
       return null;
     }
-  });
+  };
+  const made = $derived(tried(() => plan(slab, larder, shop)));
   const layers = $derived(
     (made?.slabs[0]?.layers ?? []).map((layer, at) => ({
       ...layer,
       texture: lookOf(slab.layers[at]!, slab.preparations),
     })),
   );
+  const cuts = $derived(slab.cut ? [] : (tried(() => proposedCuts(slab, larder, shop)) ?? []));
+  const keeping = $derived(slab.keep ? null : tried(() => proposedKeeping(slab, larder, shop)));
   const nameOf = (id: string) => slab.preparations.find((own) => own.id === id)?.name ?? id;
-  const mixtures = $derived(
-    slab.preparations.filter(({ lines }) => lines.length > 0).map(({ id, name, cookTo }) => ({ id, name, cookTo })),
+  const pots = $derived(
+    slab.preparations.flatMap(({ id, name, lines, cookTo }, at) => {
+      const planned = made?.preparations[at];
+      return lines.length === 0 || !planned ? [] : [{ id, name, celsius: cookTo?.celsius, planned }];
+    }),
   );
   const assumed = $derived(assumedOf(method).map(({ code }) => assumedOfRecipeText(code, slab, figures)));
+
+  const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
+  onDestroy(() => worker.close());
+  let day = $state.raw<Day | null>(null);
+  const DAY_AFTER_MS = 400;
+  $effect(() => {
+    if (!made || made.slab.heightMm <= 0) return;
+    const now = new Date();
+    const question: TimelineQuestion = {
+      slab: $state.snapshot(slab) as Slab,
+      ingredients: $state.snapshot(ingredients) as Ingredient[],
+      shop: $state.snapshot(shop) as Shop,
+      pace: 'usual',
+      asked: {
+        start: now,
+        hands: 1,
+        ovens: shop.ovens ?? USUAL_SHOP.ovens,
+        rings: shop.rings ?? USUAL_SHOP.rings,
+        hours: $state.snapshot(shop.hours ?? []) as Required<Shop>['hours'],
+        zone,
+      },
+      now,
+      quickAndSlow: false,
+    };
+    const timer = setTimeout(
+      () =>
+        worker.ask(question, (answer) => {
+          day = answer.day;
+          return answer.isLast ? 'done' : 'more';
+        }),
+      DAY_AFTER_MS,
+    );
+    return () => clearTimeout(timer);
+  });
+
+  const setCut = (cut: CutSpec | null) => (choices = { ...choices, cut, isCutLater: false });
 </script>
 
 <section aria-label="The slab so far" class="panel">
@@ -50,24 +105,103 @@
   {:else}
     <p class="quiet">It has no height until its ingredients have weights.</p>
   {/if}
-  <p class="figures">{tinInWords(slab.tin, figures)}</p>
   <h3>Layers, from the top</h3>
   <ul>
-    {#each [...slab.layers].reverse() as layer (layer.id)}
-      <li>{layer.from.map(({ preparation }) => nameOf(preparation)).join(' with ')}</li>
+    {#each [...slab.layers].reverse() as layer, at (layer.id)}
+      {@const laid = layers[slab.layers.length - 1 - at]}
+      <li>
+        <span>{layer.from.map(({ preparation }) => nameOf(preparation)).join(' with ')}</span>
+        {#if laid && laid.thicknessMm > 0}<span class="figures">{figures.length.say(laid.thicknessMm)}</span>{/if}
+      </li>
     {/each}
   </ul>
-  {#if mixtures.some(({ cookTo }) => cookTo?.celsius !== undefined)}
-    <h3>Boils</h3>
-    <ul>
-      {#each mixtures as { id, name, cookTo } (id)}
-        {#if cookTo?.celsius !== undefined}<li class="figures">
-            {name} to {figures.temperature.say(cookTo.celsius)}. Risk of burns: keep children away
-          </li>{/if}
-      {/each}
-    </ul>
+  <dl>
+    <dt>Tin</dt>
+    <dd>
+      {tinInWords(slab.tin, figures)}
+      {#if read.tin}<Button size="small" kind="ghost" on:click={() => (choices = { ...choices, noTin: !choices.noTin })}
+          >{choices.noTin ? 'Use the recipe’s tin' : 'Not this tin'}</Button
+        >{/if}
+    </dd>
+    <dt>Cut</dt>
+    <dd class:open={!slab.cut && !choices.isCutLater}>
+      {#if slab.cut && made}
+        {cutText(slab.cut, made.cut, figures)}
+        <Button size="small" kind="ghost" on:click={() => (choices = { ...choices, cut: null, noCut: true })}
+          >Not this cut</Button
+        >
+      {:else}
+        Not decided yet.
+        {#if !choices.isCutLater}
+          How is it cut?
+          <span class="acts">
+            {#each cuts as one (proposedCutText(one, figures))}
+              <Button size="small" kind="tertiary" on:click={() => setCut(one.cut)}
+                >{proposedCutText(one, figures)}</Button
+              >
+            {/each}
+            <Button size="small" kind="ghost" on:click={() => (choices = { ...choices, isCutLater: true })}
+              >Decide later</Button
+            >
+          </span>{/if}
+        {#if read.cut && choices.noCut}<Button
+            size="small"
+            kind="ghost"
+            on:click={() => (choices = { ...choices, noCut: false })}>Use the recipe’s cut</Button
+          >{/if}
+      {/if}
+    </dd>
+    <dt>Storage</dt>
+    <dd class:open={!slab.keep && keeping && !choices.isKeepLater}>
+      {#if slab.keep?.days}
+        {keepingText({
+          place: slab.keep.place ?? 'room',
+          days: [slab.keep.days, slab.keep.days],
+        })}
+        <Button size="small" kind="ghost" on:click={() => (choices = { ...choices, keep: null, noKeep: true })}
+          >Not this shelf life</Button
+        >
+      {:else}
+        Shelf life not decided yet.
+        {#if keeping && !choices.isKeepLater}
+          <span class="quiet">{keepingReasonText(keeping)} Follow your own tests and local rules.</span>
+          <span class="acts">
+            <Button
+              size="small"
+              kind="tertiary"
+              on:click={() =>
+                (choices = { ...choices, keep: { place: keeping.place, days: keeping.days[0] }, isKeepLater: false })}
+              >{keepingText(keeping)}</Button
+            >
+            <Button size="small" kind="ghost" on:click={() => (choices = { ...choices, isKeepLater: true })}
+              >Decide later</Button
+            >
+          </span>
+        {/if}
+      {/if}
+    </dd>
+  </dl>
+  <h3>Pots and bowls</h3>
+  <ul>
+    {#each pots as { id, name, celsius, planned } (id)}
+      <li>
+        <span
+          >{name}{#if celsius !== undefined}, to {figures.temperature.say(celsius)}{/if}</span
+        >
+        <span class="figures"
+          >{figures.mass.figure(planned.massInG)}{#if planned.massInG - planned.massOutG > 1}
+            → {figures.mass.figure(planned.massOutG)}{/if}
+          {figures.mass.unit}</span
+        >
+      </li>
+    {/each}
+  </ul>
+  {#if pots.some(({ celsius = 0 }) => celsius >= 100)}<p class="hot">Risk of burns: keep children away.</p>{/if}
+  {#if day && day.steps.length > 0}
+    <h3>The day</h3>
+    <DayStrip {day} />
   {/if}
-  <h3>Not in the recipe</h3>
+  <h3>Assumptions</h3>
   <ul class="quiet">
     {#each assumed as text (text)}<li>{text}</li>{/each}
   </ul>
@@ -75,8 +209,6 @@
 
 <style>
   .panel {
-    position: sticky;
-    top: calc(48px + 0.6rem);
     padding: 0.8rem;
   }
 
@@ -99,7 +231,57 @@
   }
 
   li {
+    display: flex;
+    justify-content: space-between;
+    gap: 0.6rem;
     padding: 0.1rem 0;
+  }
+
+  li .figures {
+    white-space: nowrap;
+  }
+
+  dl {
+    margin: 0.8rem 0 0;
+    font-size: 0.92rem;
+  }
+
+  dt {
+    font-weight: 650;
+  }
+
+  dd {
+    margin: 0 0 0.5rem;
+  }
+
+  dd > :global(.bx--btn--ghost) {
+    display: block;
+    min-height: 28px;
+    height: 28px;
+    margin-left: -0.6rem;
+    padding: 0 0.6rem;
+  }
+
+  dd.open {
+    padding: 0.3rem 0.5rem;
+    border-left: 4px solid var(--hot);
+    background: var(--hot-ground);
+  }
+
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+    margin-top: 0.3rem;
+  }
+
+  .acts :global(.bx--btn) {
+    max-width: 100%;
+    padding-right: 0.75rem;
+  }
+
+  .hot {
+    color: var(--hot);
   }
 
   p {

@@ -1,23 +1,33 @@
-<!-- A step of the method beside its reading: action, mixture, time and temperature. Corrections apply. -->
+<!-- A step of the method beside what was understood. Its action, mixture, time and temperature can be corrected. -->
 <script lang="ts">
-  import { stepNoteText } from '$wording/reading';
-  import { Select, SelectItem } from 'carbon-components-svelte';
-  import { STEP_KINDS, type StepKind, type StepRead } from '$core/method';
-  import { PLACES, type Place, type Preparation } from '$core/slab';
+  import { stepChoiceText, stepNoteText } from '$wording/reading';
+  import { understoodText } from '$wording/understood';
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { choicesFor, STEP_KINDS, type StepKind, type StepRead } from '$core/method';
+  import { PLACES, type Place, type Slab } from '$core/slab';
+  import { shopFigures } from '$lib/format/shopFigures';
   import { slabLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import WrittenText from './WrittenText.svelte';
   import { KIND_WORDS, PLACE_WORDS } from './methodWords';
 
   interface Props {
-    step: StepRead;
+    /** All steps, and which one this is. */
+    steps: readonly StepRead[];
     at: number;
-    preparations: readonly Preparation[];
+    slab: Slab;
     isCorrected: boolean;
     onchange: (step: StepRead) => void;
     onback: () => void;
   }
-  let { step, at, preparations, isCorrected, onchange, onback }: Props = $props();
+  let { steps, at, slab, isCorrected, onchange, onback }: Props = $props();
+
+  const figures = $derived(shopFigures());
+  const step = $derived(steps[at]!);
+  const preparations = $derived(slab.preparations);
+  const understood = $derived(understoodText(steps, at, slab, figures));
+  const choices = $derived(choicesFor(step));
+  const layer = $derived(slab.layers.findIndex(({ id }) => id === step.lays));
 
   const REMARK = 'remark';
   /** Steps whose time follows from the amount, or that need no labour. */
@@ -55,13 +65,7 @@
   }
 </script>
 
-<WrittenText
-  text={step.text}
-  status={isRemark && step.status === 'read' ? REMARK : step.status}
-  why={step.note ? stepNoteText(step.note) : ''}
-  {isCorrected}
-  {onback}
->
+{#snippet fields()}
   <div class="reads">
     <Select
       size="sm"
@@ -135,24 +139,37 @@
         {#each PLACES as place (place)}<SelectItem value={place} text={PLACE_WORDS[place]} />{/each}
       </Select>
     {:else}<span></span>{/if}
-    <span class="adds">{step.adds.length > 0 ? `add ${step.adds.join(', ')}` : ''}</span>
   </div>
-</WrittenText>
+{/snippet}
+
+<WrittenText
+  text={step.text}
+  where={understood.where}
+  meaning={understood.text}
+  tag={layer === -1 ? '' : `layer ${layer + 1}`}
+  status={isRemark && step.status === 'read' ? REMARK : step.status}
+  why={step.note ? stepNoteText(step.note) : ''}
+  called="step {at + 1}"
+  {isCorrected}
+  {onback}
+  {fields}
+  isOpen={step.status === 'check' && choices.length === 0}
+  acts={choices.length > 0 ? answers : undefined}
+/>
+
+{#snippet answers()}
+  {#each choices as choice (stepChoiceText(choice, figures))}
+    <Button size="small" kind="tertiary" on:click={() => correct(choice.part)}>{stepChoiceText(choice, figures)}</Button
+    >
+  {/each}
+{/snippet}
 
 <style>
   .reads {
     display: grid;
-    grid-template-columns: 6.6rem minmax(0, 8.2rem) 4.6rem 4.6rem 5.6rem minmax(0, 1fr);
+    grid-template-columns: 6.6rem minmax(0, 1fr) 4.6rem 4.6rem 5.6rem;
     gap: 0.3rem;
     align-items: start;
-  }
-
-  .adds {
-    font-size: 0.85rem;
-    color: var(--quiet);
-    line-height: 1.25;
-    align-self: center;
-    overflow-wrap: anywhere;
   }
 
   @media (max-width: 700px) {

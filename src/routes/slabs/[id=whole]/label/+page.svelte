@@ -88,6 +88,7 @@
 {#if work.plan.cut.pieces.length === 0}
   <EmptyState title="Nothing to label yet">
     <p>Add layers in Build and a cut in Cut. A label draft then appears here.</p>
+    <Allergens statement={work.allergens} />
   </EmptyState>
 {:else}
   <div class="both">

@@ -4,7 +4,7 @@
   import { stepText } from '$wording/steps';
   import { formatDuration } from '$lib/format/figures';
   import { shopFigures } from '$lib/format/shopFigures';
-  import { axisOf, lanesOf } from './lanes';
+  import { axisOf, lanesOf } from '$lib/ui/lanes';
 
   interface Props {
     day: Day;
