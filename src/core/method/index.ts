@@ -1,10 +1,10 @@
 /** Reading the method of a recipe, sentence by sentence: steps, tin, cut, storage. */
 export { STEP_KINDS, type StepKind } from './kinds';
-export type { Corrections, Placed, StepRead, Unnamed } from './follow';
+export type { StepRead, Unnamed } from './follow';
 export type * from './notes';
 export * from './read';
 export { isCutStated } from './toSlab';
 export { choicesFor, type StepChoice } from './choices';
-export { SIGNS, type Sign } from './signs';
+export type { Sign } from './signs';
 export * from './toSlab';
 export { assumedOf, type AssumedOfRecipe } from './assumed';

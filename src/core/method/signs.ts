@@ -1,18 +1,16 @@
 // Signs that something is done, where a method gives no temperature: amber, thick and darker, coats a spoon.
 
 /** Signs of an end point in the pot. */
-export const SIGNS = [
-  'amber',
-  'deep amber',
-  'peanut-butter brown',
-  'golden toffee',
-  'cold-water ball',
-  'jam sets',
-  'thick and darker',
-  'leaves the sides',
-  'coats a spoon',
-] as const;
-export type Sign = (typeof SIGNS)[number];
+export type Sign =
+  | 'amber'
+  | 'deep amber'
+  | 'peanut-butter brown'
+  | 'golden toffee'
+  | 'cold-water ball'
+  | 'jam sets'
+  | 'thick and darker'
+  | 'leaves the sides'
+  | 'coats a spoon';
 
 /** A sign with its usual temperature in the pot at sea level, °C. */
 export interface SignRange {

@@ -1,9 +1,11 @@
 <!-- Storage and shelf life of the slab, and ingredients that limit it. -->
 <script lang="ts">
   import { keepText } from '$wording/label';
-  import { Select, SelectItem } from 'carbon-components-svelte';
+  import { keepingReasonText, keepingText } from '$wording/reading';
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import { type Keeping } from '$core/label';
   import { PLACES, type Place, type Slab } from '$core/slab';
+  import { proposedKeeping } from '$core/usecases';
   import { slabLimits } from '$lib/limits/fieldLimits';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { slabWork } from '$lib/draft/slabContext';
@@ -11,8 +13,10 @@
 
   let { keeping }: { keeping: Keeping } = $props();
 
-  const { draft } = slabWork();
+  const work = slabWork();
+  const { draft } = work;
   const keep = $derived(draft.slab.keep);
+  const proposed = $derived(keeping.days === null ? proposedKeeping(draft.slab, work.larder, work.shop) : null);
   const set = (part: Partial<NonNullable<Slab['keep']>>) =>
     draft.change({ ...draft.slab, keep: { place: keeping.place, ...keep, ...part } }, 'keep');
 </script>
@@ -41,6 +45,12 @@
   <p class:harm={keeping.limit !== null}>
     {#if keeping.limit}{keeping.limit.name} keeps only {keeping.limit.days} days there, so the label uses that.
     {:else if keeping.days === null}No shelf life yet, so the label has no date.
+      {#if proposed}
+        {keepingReasonText(proposed)} Follow your own tests and local rules.
+        <Button size="small" kind="tertiary" on:click={() => set({ place: proposed.place, days: proposed.days[0] })}
+          >Use {keepingText(proposed)}</Button
+        >
+      {/if}
     {:else}{keepText(keeping.place)}.{/if}
   </p>
 </div>
