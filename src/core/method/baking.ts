@@ -64,6 +64,9 @@ export function wait(kitchen: Kitchen, clause: Clause, given: Mixture | null): D
   if (!top) return none;
   const named = kitchen.tin.findLast(({ parts }) => parts.some(({ mixture }) => mixture === current)) ?? top;
   const laid = kitchen.tin.indexOf(named) >= kitchen.tin.length - 1 ? named : top;
+  // After the cut only what coats the pieces still sets.
+  if (kitchen.isCut && laid.spread !== 'coat' && laid.spread !== 'both-faces')
+    return { ...none, mixture: laid.parts[0]!.mixture };
   laid.set = waitOf(laid.set, clause);
   return { ...none, mixture: laid.parts[0]!.mixture };
 }

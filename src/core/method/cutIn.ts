@@ -41,6 +41,9 @@ const CUTS =
 const BREAKS =
   /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark|clusters?)\b|\bshards\b|\b(?:break|smash|bash|snap|crack|shatter) (?:it|them|the (?:slab|toffee|bark|sheet|honeycomb)) (?:up|apart)\b|^(?:break|smash|snap) up\b(?! the\b)/i;
 
+const PARTS_OF =
+  /\b(?:divide|portion|split)\b[^.;]*\b(?:in|into|in to|between) (?:2|half|halves|3|thirds|equal|even|2 equal)\b/i;
+
 const mm = (value: string, unit: string) =>
   Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : MM_PER_INCH);
 const round = (value: number) => Math.round(value * 10) / 10;
@@ -56,7 +59,8 @@ const OF_TIN =
  */
 export function cutIn(text: string): CutRead | null {
   const sentence = text.replace(OF_TIN, ' ');
-  const isCut = CUTS.test(sentence);
+  // "Divide the mixture in two" makes parts of it, not pieces.
+  const isCut = CUTS.test(sentence) && !(PARTS_OF.test(sentence) && !new RegExp(`\\b${PIECES}\\b`, 'i').test(sentence));
   const none = {
     pieces: null,
     columns: null,

@@ -6,6 +6,7 @@ import type { StepKind } from './kinds';
 import {
   addStep,
   beginMixture,
+  drawFrom,
   join,
   largest,
   openKitchen,
@@ -21,6 +22,7 @@ import { finish, layLeftovers } from './finishing';
 import { lay, standFirst } from './laying';
 import { laidOf, layerIdAt } from './made';
 import { escaped, nounOf } from './plainWords';
+import { shareNamed } from './portions';
 import { isNamed, linesNamed, mixturesNamed, objectsOf, sectionNamed, targetsOf, usedUpIn } from './references';
 import { COOKS_FROM_C, isNoStep, stepOf } from './steps';
 import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
@@ -224,11 +226,24 @@ const LEAD = /^(?:when|once|as soon as|while|after|if|before) [^,]*,\s*/i;
 function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const text = clause.text.replace(LEAD, '');
   const taken = takeLines(kitchen, text, headed);
-  const target = given ?? workedOn(kitchen, text, taken, headed, clause.kind);
-  if (!target) return none;
+  const found = given ?? dividedOff(kitchen, text, taken) ?? workedOn(kitchen, text, taken, headed, clause.kind);
+  if (!found) return none;
+  const target = restOf(kitchen, found, taken);
   const inHand = kitchen.current;
-  const named = mixturesNamed(text, kitchen, target).filter((other) => isJoined(text, other, taken, kitchen));
+  const named = mixturesNamed(text, kitchen, target).filter(
+    (other) => !target.drawn.some(({ from }) => from === other) && isJoined(text, other, taken, kitchen),
+  );
   // "Chop the dates and put them in a pan with the butter."
+  // "Fold into the cream": what is in hand goes there.
+  if (
+    inHand &&
+    inHand !== target &&
+    inHand.state === 'open' &&
+    named.length === 0 &&
+    taken.lines.length === 0 &&
+    isNamed(targetsOf(text), target, kitchen)
+  )
+    named.push(inHand);
   const others = inHand?.isPrepared && inHand !== target && THEM.test(text) ? [...new Set([inHand, ...named])] : named;
   for (const other of others) join(target, other);
   const step = target.state === 'joined' || isNoStep(clause) ? null : addStep(target, stepOf(clause, target));
@@ -244,6 +259,29 @@ function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: M
     ...(usedUp ? { ask: { code: 'used-up', ingredient: usedUp.ingredient } } : {}),
   };
 }
+
+/** Words for a mixture whose part goes into a bowl of its own. */
+const HALF_OF =
+  /\b(?:half|third|quarter|thirds|quarters|0\.\d+|most)\b (?:of )?(?:the |this |it\b|that )?(?:[\w-]+ ){0,3}?(?:in|into) (?:a|another|the other|a second|each of) /i;
+
+/** Into what is left of a mixture, of which a part was taken. */
+const INTO_THE_REST =
+  /\b(?:into|to|in|with|colou?r|flavou?r) (?:the )?(?:rest|remainder|(?:other|second|remaining) (?:half|part|portion|mixture|fudge|batch|jelly))\b/i;
+
+/** Puts a part of a mixture into a bowl of its own: "put half of the fudge in a bowl and stir in the white chocolate". */
+function dividedOff(kitchen: Kitchen, text: string, taken: Taken): Mixture | null {
+  const share = HALF_OF.test(text) ? shareNamed(text) : undefined;
+  if (share === undefined || taken.lines.some(({ share: own }) => own < 0.999)) return null;
+  const open = openOnes(kitchen).filter(({ uses, isPrepared }) => uses.length > 0 && !isPrepared);
+  const source = open.find((own) => isNamed(text, own, kitchen)) ?? open.find((own) => own === kitchen.current);
+  return source ? drawFrom(kitchen, source, Math.min(source.left, share)) : null;
+}
+
+/** Flavours the rest of a mixture by itself: what was taken from it before does not get it. */
+const restOf = (kitchen: Kitchen, target: Mixture, taken: Taken): Mixture =>
+  target.state === 'open' && target.left < 0.999 && target.left > 1e-6 && taken.lines.length > 0
+    ? drawFrom(kitchen, target, target.left)
+    : target;
 
 /** Tells whether another mixture goes in: "fold in the chocolate", "combine the two". */
 function isJoined(text: string, other: Mixture, taken: Taken, kitchen: Kitchen): boolean {
@@ -265,6 +303,8 @@ function workedOn(
   kind: StepKind,
 ): Mixture | null {
   const open = openOnes(kitchen);
+  const rest = INTO_THE_REST.test(text) ? open.findLast(({ left }) => left < 0.999 && left > 1e-6) : undefined;
+  if (rest) return rest;
   const current = kitchen.current?.state === 'open' ? kitchen.current : null;
   const into = mixturesNamed(targetsOf(text), kitchen, null)[0];
   if (taken.lines.length === 0) {

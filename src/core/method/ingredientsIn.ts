@@ -131,8 +131,15 @@ export function namedIn(
       const nuts = /\bnuts\b/i.test(text)
         ? own.filter(({ ingredient }) => NUTS.test(ingredient) && !/butter|nutmeg|coconut/i.test(ingredient))
         : [];
+      const colours = /\b(?:colou?r|tint)\b/i.test(text)
+        ? own.filter(({ ingredient }) => /colou?ring/i.test(ingredient))
+        : [];
       return own.filter(
-        (line) => dry.includes(line) || nuts.includes(line) || meant.some((match) => match.line === line),
+        (line) =>
+          dry.includes(line) ||
+          nuts.includes(line) ||
+          colours.includes(line) ||
+          meant.some((match) => match.line === line),
       );
     },
   };

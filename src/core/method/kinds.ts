@@ -49,7 +49,7 @@ const BECOMES = /\b(?:until|till|so that|to|when|is|are|has|have|or)\b[^,;]*$/i;
 /** Phrases that decide the kind anywhere in a clause, before verbs are considered. */
 const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /^(?:pre-?heat|heat|set|turn on|get|warm|crank|fire up|switch on)\b[^.;]{0,25}\b(?:oven)\b/i],
-  ['other', /\boven (?:on|to|at|goes on)\b.{0,20}\d|^oven:? \d/i],
+  ['other', /^(?!toast|roast|bake|dry)(?=.*\boven (?:on|to|at|goes on)\b.{0,20}\d)|^oven:? \d/i],
   ['boil', /^(?:turn up|increase|raise|lower|reduce|turn down) the heat\b/i],
   ['boil', /^(?:keep|continue|carry on) (?:on )?(?:cooking|boiling|simmering|bubbling)\b/i],
   ['melt', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:melt|dissolve)\b/i],
@@ -138,7 +138,7 @@ const ANYWHERE: readonly (readonly [StepKind, RegExp])[] = [
 
 /** Introductions of a clause: "For the base,", "Now the hard part:", "In a heavy pan". */
 const INTRO =
-  /^(?:(?:in|on|over|using|with) (?:a|an|the|your) (?:[\w-]+ ){0,3}(?:saucepan|pan|bowl|processor|mixer|jug|pot|blender|heat|sheet)|[^,:;]{1,70}[,:])\s+/i;
+  /^(?:(?:in|on|over|using|with) (?:a|an|the|your|another) (?:[\w-]+ ){0,3}(?:saucepan|pan|bowl|processor|mixer|jug|pot|blender|heat|sheet)|[^,:;]{1,70}[,:])\s+/i;
 
 /** Returns a clause without the words before its verb. @param isNext whether it follows a joint, where a list is no introduction */
 function headOf(clause: string, isNext = false): string {
@@ -159,6 +159,9 @@ export function leadKind(clause: string, isNext = false): StepKind | null {
   return LEADS.find(([, verb]) => verb.test(head))?.[0] ?? null;
 }
 
+/** Roasting on the hob. */
+const ON_HOB = /\b(?:flame|hob|stove|frying pan|dry pan|skillet|wok|kadhai|(?:low|medium|high|gentle) heat)\b/i;
+
 /** Returns the kind of a clause; `null` without a trade verb. */
 export function kindOf(clause: string): StepKind | null {
   const head = headOf(clause).replace(/\bbaking (?=paper|sheet|tray|parchment|powder|soda|tin|pan|dish)/gi, '');
@@ -167,6 +170,7 @@ export function kindOf(clause: string): StepKind | null {
   const lead = leadKind(clause);
   if (lead === 'boil' && /\b(?:melted|melts|dissolved|dissolves)\b/i.test(head) && !/\bboil|simmer\b/i.test(head))
     return 'melt';
+  if (lead === 'bake' && ON_HOB.test(head) && !/\b(?:oven|bake)\b/i.test(head)) return 'boil';
   if (lead === 'other' && /^toast\b/i.test(head) && /\d\s*(?:°|c\b|f\b|degrees|gas)|oven/i.test(head)) return 'bake';
   if (
     lead === 'cut' &&

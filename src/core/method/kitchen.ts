@@ -29,6 +29,12 @@ export interface Use {
   at: string | null;
 }
 
+/** A share of another mixture. */
+export interface Drawn {
+  readonly from: Mixture;
+  readonly share: number;
+}
+
 /** What is in one pot or bowl, from its first ingredient until it is laid in the tin or goes into another mixture. */
 export interface Mixture {
   readonly id: string;
@@ -43,6 +49,8 @@ export interface Mixture {
   root: Mixture | null;
   /** Boiled mixtures that were poured into it: they stay pots of their own, and share its layer. */
   joined: Mixture[];
+  /** Parts of other mixtures that were put into its bowl: half of a fudge, to be flavoured by itself. */
+  drawn: Drawn[];
   meets: Preparation['meets'];
   /** Share that has not been laid, 0 to 1. */
   left: number;
@@ -133,6 +141,7 @@ export function beginMixture(kitchen: Kitchen, section: Section): Mixture {
     state: 'open',
     root: null,
     joined: [],
+    drawn: [],
     meets: undefined,
     left: 1,
     isForPieces: kitchen.isCut,
@@ -158,6 +167,16 @@ export function join(into: Mixture, from: Mixture): void {
   mix(into, from);
 }
 
+/** Puts a share of a mixture into a bowl of its own. */
+export function drawFrom(kitchen: Kitchen, source: Mixture, share: number): Mixture {
+  const part = beginMixture(kitchen, source.section);
+  if (part === source) return source;
+  part.drawn.push({ from: source, share });
+  source.left = Math.max(0, source.left - share);
+  if (source.left < 1e-9) source.state = 'laid';
+  return part;
+}
+
 /** Makes one mixture of two: steps, ingredients and whatever was poured in move to the first. */
 function mix(into: Mixture, from: Mixture): void {
   const renamed = new Map<string, string>();
@@ -168,6 +187,7 @@ function mix(into: Mixture, from: Mixture): void {
   into.tails.push(...from.tails.map(name));
   into.uses.push(...from.uses.map((use) => ({ ...use, at: use.at === null ? null : name(use.at) })));
   into.joined.push(...from.joined);
+  into.drawn.push(...from.drawn);
   from.root = into;
 }
 

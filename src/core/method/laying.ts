@@ -26,6 +26,9 @@ const PART =
 const GRAINS = /nut|pecan|almond|pistachio|cashew|seed|salt|flake|sprinkle|berr|cherr|raisin|chip|nib/i;
 /** Both faces of the slab. */
 export const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
+/** "Put one wafer in the frame", "cover with the second sheet and a weight". */
+const PAPER_ON =
+  /^(?:put|lay|place|cover|top|fit) (?:it |them )?(?:with )?(?:the |a |an |your |one |1 |second |other |another |sheets? of |lined )*(?:wafers?|rice paper|baking paper|parchment|greaseproof|foil|film|weights?|acetate)\b/i;
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
 /** Leads such as "after 5 minutes" that say how long the layer below has stood. */
 const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
@@ -44,16 +47,29 @@ const isImplicit = ({ uses, steps }: Mixture) => uses.length === 0 && steps.leng
 /** A share of what is in hand: "two thirds of the mixture". */
 function shareOf(text: string, mixture: Mixture): number {
   const isOfIt =
-    /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly )?(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
+    /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly |one |1 )*(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
   if (!isOfIt.test(text)) return mixture.left;
   const share = shareNamed(text);
   return share === undefined ? mixture.left : Math.min(mixture.left, share);
 }
 
-/** Lays something in the tin, or pours one mixture into another. */
+/** "Spread the dark fudge in the tin and the white fudge on top." */
+const THEN_ON_TOP =
+  /^(.*\b(?:in|into|over)\b.*?),? and (?:then )?((?:the|with the) [\w' -]+?) (?:on top|over it|over that|over this)\b(.*)$/i;
+
+/** Lays something in the tin, or pours one mixture into another; two where the clause lays another one on top. */
 export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
+  const two = given ? null : THEN_ON_TOP.exec(clause.text);
+  if (!two) return layOne(kitchen, clause, headed, given);
+  layOne(kitchen, { ...clause, text: two[1]! }, headed, given);
+  return layOne(kitchen, { ...clause, text: `spread ${two[2]!} on top${two[3]!}` }, headed, null);
+}
+
+function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const { text, kind } = clause;
-  if (isNoStep(clause)) return none;
+  if (isNoStep(clause) || PAPER_ON.test(text)) return none;
+  const carried = MOVED.test(text) ? carry(kitchen, text, headed, given) : null;
+  if (carried) return carried;
   stoodBefore(kitchen, text);
   const top = kitchen.tin.at(-1);
   if (SWIRLS.test(text) && top && swirled(kitchen)) return { ...none, mixture: top.parts[0]!.mixture };
@@ -96,7 +112,7 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
   }
   const into = TIN.test(targetsOf(text).replace(/[^;]*\b(?:sauce)pan\b/gi, ''))
     ? undefined
-    : mixturesNamed(targetsOf(text), kitchen, mixture)[0];
+    : (mixturesNamed(targetsOf(text), kitchen, mixture)[0] ?? massMeant(kitchen, text, mixture));
   if (into && kind === 'lay') {
     const behind = /\b(?:then|followed by)\b(.*)$/i.exec(text)?.[1] ?? '';
     for (const other of [mixture, ...mixturesNamed(behind, kitchen, into)]) join(into, other);
@@ -123,6 +139,23 @@ const isMeltedChocolate = ({ uses, steps }: Mixture) =>
   uses.some(({ of }) => /chocolate|couverture/i.test(of.ingredient)) && steps.some(({ id }) => id.startsWith('melt'));
 /** What was boiled in a layer. */
 const hotPartOf = ({ parts }: Laid) => parts.find(({ mixture }) => mixture.cookTo)?.mixture;
+
+/** "On the mass": what was worked on before, in a pot or bowl. */
+const massMeant = (kitchen: Kitchen, text: string, poured: Mixture): Mixture | undefined =>
+  /\b(?:mass|mixture|mix|batter)\b/i.test(targetsOf(text))
+    ? openOnes(kitchen).findLast((own) => own !== poured && !own.isPrepared && own.steps.length > 0)
+    : undefined;
+
+/** "Pour into a bowl": it only changes its vessel. */
+const MOVED =
+  /\b(?:in|into|to) (?:a|the|another|your) (?:[\w-]+ ){0,3}(?:bowl|jug|saucepan|pot|processor|blender|mixer)\b/i;
+function carry(kitchen: Kitchen, text: string, headed: Section | null, given: Mixture | null): Done | null {
+  const current = given ?? (kitchen.current?.state === 'open' ? kitchen.current : null);
+  const namesTin = TIN.test(text.replace(/\bsaucepan\b/gi, ''));
+  if (!current || current.isPrepared || namesTin || linesNamed(kitchen, text, headed, true).lines.length > 0)
+    return null;
+  return mixturesNamed(text, kitchen, current).length > 0 ? null : { ...none, mixture: current };
+}
 
 /** Returns the mixture that is laid: named, or in hand. */
 export function meant(kitchen: Kitchen, text: string, headed: Section | null, current: Mixture | null): Mixture | null {

@@ -100,11 +100,16 @@ function nameOf(mixture: Mixture, made: readonly Mixture[]): string {
 const nameOfContents = ({ uses }: Mixture) => uses.map(({ of }) => of.ingredient).join();
 
 const partsOf = ({ parts }: Laid) =>
-  parts.flatMap(({ mixture, share }) =>
-    [mixture, ...mixture.joined]
+  parts.flatMap(({ mixture, share }) => [
+    ...[mixture, ...mixture.joined]
       .filter(({ uses, root }) => uses.length > 0 && root === null)
       .map((own) => ({ preparation: rootOf(own).id, share })),
-  );
+    ...mixture.drawn.flatMap(({ from, share: drawn }) =>
+      [rootOf(from), ...rootOf(from).joined]
+        .filter(({ uses }) => uses.length > 0)
+        .map((own) => ({ preparation: own.id, share: share * drawn })),
+    ),
+  ]);
 
 /** Returns what is laid in the tin and becomes a layer, from the bottom. */
 export const laidOf = ({ tin }: Kitchen): Laid[] => tin.filter((laid) => partsOf(laid).length > 0);

@@ -71,6 +71,9 @@ const ROLES: readonly (readonly [RegExp, (mixture: Mixture) => boolean])[] = [
   [/\bnuts\b/i, ({ uses }) => uses.some(({ of }) => /nut|pecan|almond|pistachio|cashew/i.test(of.ingredient))],
 ];
 
+/** Words that tell the parts of a divided mixture apart. */
+const SHADE = /\b(?:dark|white|milk|plain|pink|red|green|yellow|coloured|chocolate|coffee)\b/i;
+
 /** Tells whether a text names a mixture: by the heading of its section if it is the only one there, by an ingredient in it, or by a role. */
 export function isNamed(text: string, mixture: Mixture, kitchen: Kitchen): boolean {
   if (text.trim() === '') return false;
@@ -88,6 +91,9 @@ export function isNamed(text: string, mixture: Mixture, kitchen: Kitchen): boole
   if (kitchen.sections.length > 1 && peers.length === 0 && words !== null && text.search(words) >= 0) return true;
   if (ROLES.some(([word, isOne]) => word.test(text) && isOne(mixture))) return true;
   const own = mixture.uses.map(({ of }) => of);
+  // "The dark fudge" is the part with the dark chocolate.
+  const shade = mixture.drawn.length > 0 ? SHADE.exec(text)?.[0].toLowerCase() : undefined;
+  if (shade !== undefined && own.some(({ ingredient }) => ingredient.toLowerCase().includes(shade))) return true;
   return (
     named(text, own, mixture.section.id)(mixture.section.id).length > 0 ||
     own.some((line) => line.section !== mixture.section && named(text, [line], null)(line.section.id).length > 0)

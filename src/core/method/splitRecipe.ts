@@ -56,7 +56,12 @@ export function splitRecipe(reads: readonly LineRead[]): SplitRecipe {
       }
       return;
     }
-    if ((inMethod && read.status === 'unread') || isSentence(read) || (inSentences && isShortSentence(read))) {
+    if (
+      (inMethod && read.status === 'unread') ||
+      read.notes[0]?.code === METHOD_NOTE.code ||
+      isSentence(read) ||
+      (inSentences && isShortSentence(read))
+    ) {
       method.push({ text: read.text, under });
       inSentences = true;
     } else {

@@ -53,13 +53,15 @@ export function stepOf(clause: Clause, { steps }: Pick<Mixture, 'steps'>): Step 
 }
 
 /** Waits that follow one another add up, in the place of the longer one. */
-export function waitOf(before: Layer['set'], { minutes, place, celsius }: Clause): NonNullable<Layer['set']> {
+export function waitOf(before: Layer['set'], { minutes, place, celsius, text }: Clause): NonNullable<Layer['set']> {
   const [was, now] = [before?.minMinutes ?? 0, minutes?.[0] ?? 0];
   const where = now >= was ? (place ?? before?.place) : (before?.place ?? place);
+  // "Let stand 10 minutes at room temperature" after hours in the fridge is for the knife, and sets nothing.
+  const isForKnife = /\b(?:stand|sit|temper|come)\b/i.test(text) && now < was && place !== null && before?.place !== undefined && place !== before.place;
   return {
     ...before,
     place: where ?? 'room',
-    ...(was + now > 0 ? { minMinutes: was + now } : {}),
+    ...(was + now > 0 ? { minMinutes: isForKnife ? was : was + now } : {}),
     ...(celsius === null ? {} : { toC: celsius }),
   };
 }

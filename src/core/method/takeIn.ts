@@ -10,7 +10,7 @@ import { linesNamed } from './references';
 const ALL_THE_REST = /\b(?:rest|remainder|remaining|other half|reserved|leftover)\b/i;
 
 /** Edible paper lines the tin, and goes into no mixture. */
-const PAPER = /\b(?:rice|wafer|edible) (?:paper|sheets?)\b|\bwafer paper\b/i;
+const PAPER = /\b(?:rice|wafer|edible) (?:paper|sheets?)\b|\bwafer paper\b|^wafers?$/i;
 /** An amount with its unit, which is no share: "the 0.25 cup flour". */
 const AMOUNT = /\b\d+(?:\.\d+)? ?(?:cups?|g|kg|ml|oz|lb|tbsp|tsp|tablespoons?|teaspoons?)\b(?: of)?/gi;
 

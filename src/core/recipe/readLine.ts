@@ -278,8 +278,13 @@ function fromPart(part: string, whole: string): string {
 /** Reads an amount after the name, as in a shopping list: "butter 150 g", "Butter: 150 g". */
 function trailingAmount(plain: string, measures: Measures): Led | null {
   const behind = /^(\D*\p{L}(?:\s*\([^()]*\))?)[\s,:-]+(\d.*)$/u.exec(plain);
-  const led = behind && leadingAmount(behind[2]!, measures);
-  return led && isMeasure(led) && led.rest === '' ? { ...led, rest: behind[1]! } : null;
+  // "Condensed milk 400 g tin": the pack holds as much.
+  const amount = behind?.[2]!.replace(
+    /(?<=\b(?:g|kg|ml|l|oz)) (?:tins?|cans?|packs?|packets?|jars?|bags?|cartons?|bottles?)$/i,
+    '',
+  );
+  const led = amount === undefined ? null : leadingAmount(amount, measures);
+  return behind && led && isMeasure(led) && led.rest === '' ? { ...led, rest: behind[1]! } : null;
 }
 
 function looksLikeSteps(plain: string, found: Ingredient | null): boolean {

@@ -1,5 +1,6 @@
 import type { Larder } from '../larder';
 import type { Measures } from '../measure';
+import { amountsInSentence, hasAmountsInSentences } from './amountsInSentence';
 import { larderMatch } from './name';
 import type { LineNote } from './notes';
 import { headingLine, headingName, readLine, unreadLine, type LineRead } from './readLine';
@@ -37,7 +38,9 @@ export function readRecipe(text: string, measures: Measures, larder: Larder): Li
 
 /** Yields the readings of `readRecipe` one by one, for callers that interleave other work. */
 export function* recipeReadings(text: string, measures: Measures, larder: Larder): Generator<LineRead> {
-  const lines = text.split(/\r\n|[\n\r\u2028\u2029]/).flatMap(listOf);
+  const written = text.split(/\r\n|[\n\r\u2028\u2029]/);
+  const isUnlisted = hasAmountsInSentences(written.slice(0, MAX_LINES));
+  const lines = isUnlisted ? written : written.flatMap(listOf);
   let inMethod = false;
   let headings = 0;
   for (const [at, raw] of lines.entries()) {
@@ -50,6 +53,12 @@ export function* recipeReadings(text: string, measures: Measures, larder: Larder
     if (at >= MAX_LINES || line.length > MAX_LENGTH) {
       const note: LineNote = at >= MAX_LINES ? { code: 'past-limit', max: MAX_LINES } : { code: 'line-too-long' };
       yield unreadLine(line.slice(0, MAX_KEPT), note);
+      continue;
+    }
+    const amounts = isUnlisted ? amountsInSentence(line.slice(0, MAX_KEPT)) : [];
+    if (amounts.length > 0) {
+      for (const amount of amounts) yield readLine(amount, measures, larder);
+      yield unreadLine(line.slice(0, MAX_KEPT), METHOD_NOTE);
       continue;
     }
     const read =
@@ -68,10 +77,13 @@ const TITLE_WITH_FIGURE =
   /^(?:\d{1,2}|one|two|three|four|five|six|seven)[- ](?:minute|ingredient|layer|layered|step|hour|colou?r|tone|way)s?\b[^,.]{3,60}$/i;
 
 /** An amount with a unit, at the start of an ingredient. */
-const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?)\b|an? pinch\b|pinch\b)`;
+const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?)\b(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
 const SEVERAL = new RegExp(`,\\s+(?=${AMOUNT})`, 'giu');
 const SEVERAL_LEAD = new RegExp(`^${AMOUNT}.*?,\\s+${AMOUNT}`, 'iu');
-const LABELLED = new RegExp(`^([\\p{L}][\\p{L}' -]{1,38}):\\s+(?=${AMOUNT}\\s+(?:of )?[\\p{L}]{2})`, 'iu');
+const LABELLED = new RegExp(
+  `^([\\p{L}][\\p{L}' -]{1,38}?)(?::|\\s+[-\u2013\u2014])\\s+(?=${AMOUNT}\\s+(?:of )?[\\p{L}]{2})`,
+  'iu',
+);
 /** Words before a colon that are no heading. */
 const NO_HEADING = /^(?:optional|note|tip|about|total|makes|yield|serves|alternatively|or|plus)\b/i;
 

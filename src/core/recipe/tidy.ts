@@ -46,7 +46,7 @@ const FRACTIONS: Readonly<Record<string, string>> = {
 
 /** Words before an amount that express certainty, not quantity. */
 const ABOUT =
-  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca\.?|~|up to|at least|a further|another|level)\s*/i;
+  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca\.?|~|up to|at least|a further|another|level)(?!\p{L})\s*/iu;
 
 /** Normalises a text: fractions as 1/2, one kind of dash and space. */
 export const plainLetters = (text: string): string =>

@@ -53,8 +53,9 @@ Rub the butter into the flour until it looks like breadcrumbs, then bring togeth
 
 Grease a 20 cm square tin. Heat the sugar, cream and butter gently in a heavy pan, stirring until all the sugar has dissolved. Boil to 116°C, then stand the pan in cold water. When it has cooled to 50°C, beat until thick. Put half of the fudge in a bowl and stir the white chocolate into it. Stir the dark chocolate into the rest. Spread the dark fudge in the tin and the white fudge on top. Leave for 4 hours to set. Cut into 49 squares. Wrapped, they keep for 2 weeks.`,
     tin: '200x200',
-    mixtures: { fudge: 'caster, cream, butter, white chocolate, dark chocolate @116' },
-    layers: ['fudge'],
+    // One boil, divided: each half is a layer with its own chocolate.
+    mixtures: { fudge: 'caster, cream, butter @116', white: 'white chocolate', dark: 'dark chocolate' },
+    layers: ['fudge+dark', 'fudge+white'],
     waits: { fudge: 'room 240' },
     cut: 49,
     keep: 'room 14',
@@ -121,8 +122,9 @@ Preheat oven to 350°F. Grease a 9x13" pan. Cream butter and both sugars. Blend 
 
 Soak the gelatine in 150 ml of the water. Bring the sugar and the rest of the water to the boil and cook to 107C. Off the heat, whisk in the gelatine and citric acid. Pour half into a wet 18cm square tin and put it in the fridge for 40 minutes. Colour the other half, keep it warm, add the rose water and pour it over. Chill overnight. Turn out onto sugared paper and cut into 36 squares.`,
     tin: '180x180',
-    mixtures: { jelly: 'sugar, water, gelatine, citric, rose @107' },
-    layers: ['jelly', 'jelly'],
+    // The other half is coloured and scented by itself.
+    mixtures: { jelly: 'sugar, water, gelatine, citric @107', pink: 'colouring, rose' },
+    layers: ['jelly', 'jelly+pink'],
     cut: 36,
     keep: null,
   },
@@ -385,5 +387,263 @@ Preheat oven to 180°C. Grease and line a 30cm x 20cm pan. Beat eggs with electr
     waits: { choc: 'room 5' },
     cut: 'break',
     keep: 'room 7',
+  },
+  {
+    name: 'date caramel slice, no-bake, Australian blog',
+    text: `No-bake salted date slice
+
+BASE
+1 cup (100g) rolled oats
+1 cup (120g) almond meal
+1/4 cup (60ml) coconut oil, melted
+2 tbsp maple syrup
+
+DATE CARAMEL
+2 cups (320g) pitted dates
+1/2 cup (125g) tahini
+1/4 cup (60ml) hot water
+1 tsp sea salt flakes
+
+TOP
+200g dark chocolate, chopped
+1 tbsp coconut oil
+
+Grease and line a 20cm square cake pan, leaving some paper overhanging.
+To make the base, process the oats and almond meal until fine. Add the oil and maple syrup and process to combine. Press over the base of the pan and freeze for 10 minutes.
+Place the dates and water in the clean processor and stand for 5 minutes. Add the tahini and salt and process until smooth. Spread over the base. Freeze for 1 hour.
+Melt the chocolate with the extra oil in the microwave, stirring every 30 seconds. Pour over the caramel and tilt to cover. Refrigerate for 30 minutes, then cut into 20 pieces with a hot knife.
+Keep in an airtight container in the fridge for up to 2 weeks.`,
+    tin: '200x200',
+    mixtures: {
+      base: 'oats, almond meal, coconut oil, maple',
+      caramel: 'dates, tahini, water, salt',
+      top: 'chocolate, coconut oil',
+    },
+    layers: ['base', 'caramel', 'top'],
+    waits: { base: 'freezer 10', caramel: 'freezer 60', top: 'fridge 30' },
+    cut: 20,
+    keep: 'fridge 14',
+  },
+  {
+    name: 'English toffee, American, chocolate on both sides',
+    text: `Buttery Almond Toffee
+
+2 cups (4 sticks) salted butter
+2 cups granulated sugar
+1/4 cup water
+2 tablespoons light corn syrup
+2 cups milk chocolate chips, divided
+1 1/2 cups toasted almonds, finely chopped, divided
+
+Line a 12x17-inch rimmed sheet pan with parchment.
+Combine butter, sugar, water and corn syrup in a heavy 4-quart pot. Cook over medium heat, stirring constantly, until a candy thermometer reads 300°F, about 20 minutes. Immediately pour into the pan and spread with an offset spatula.
+Sprinkle 1 cup of the chocolate chips over the hot toffee, wait 5 minutes, then spread smooth. Scatter half of the almonds on top. Let set for 1 hour in the refrigerator.
+Flip the toffee over. Melt the remaining chips in the microwave, spread over the other side and sprinkle with the remaining almonds. Refrigerate 30 minutes more. Break into pieces. Store airtight at room temperature for 3 weeks.`,
+    tin: '432x305',
+    mixtures: {
+      toffee: 'butter, sugar, water, corn syrup @149',
+      chips: 'chips',
+      nuts: 'almonds',
+      under: 'chips',
+      more: 'almonds',
+    },
+    layers: ['toffee', 'chips', 'nuts:scatter', 'under', 'more:scatter'],
+    waits: { chips: 'fridge 60' },
+    cut: 'break',
+    keep: 'room 21',
+  },
+  {
+    name: 'blondies, British, brown butter first',
+    text: `Brown butter blondies
+
+Ingredients
+225g unsalted butter
+300g light brown sugar
+2 large eggs
+1 tsp vanilla extract
+260g plain flour
+1/2 tsp baking powder
+1/2 tsp salt
+150g white chocolate, chopped
+100g macadamia nuts
+
+Method
+1. Heat the oven to 180C/160C fan/gas 4 and line a 23cm square tin.
+2. Melt the butter in a small pan and cook for 5-6 mins, swirling, until it smells nutty and has brown specks. Pour into a bowl and leave to cool for 15 mins.
+3. Whisk in the sugar, then the eggs and vanilla. Fold in the flour, baking powder and salt, followed by the chocolate and nuts.
+4. Scrape into the tin and bake for 25-28 mins until just set with a slight wobble in the middle. Cool completely in the tin, then cut into 16 squares. Will keep for 5 days in an airtight container.`,
+    tin: '230x230',
+    mixtures: { blondie: 'butter, brown sugar, eggs, vanilla, flour, baking powder, salt, white chocolate, macadamia' },
+    layers: ['blondie'],
+    bakes: ['25 @180'],
+    cut: 16,
+    keep: 'room 5',
+  },
+  {
+    name: 'sponge candy with agave, notes style',
+    text: `Seaside honeycomb
+
+- 330 g caster sugar
+- 150 g honey
+- 60 ml water
+- 1 tbsp bicarbonate of soda, sifted
+- 250 g dark chocolate, tempered, to dip
+
+Line a deep 23 cm square tin with parchment. Sugar, honey and water into a big deep pan. Stir over low heat till dissolved, then stop stirring. Boil to 149 °C. Off the heat, whisk in the soda quickly, it will foam right up. Pour into the tin straight away and don't touch it. Cool for 2 hours at room temperature. Cut into 5 cm chunks with a serrated knife. Dip each piece in the chocolate and leave on parchment until set. Airtight, they keep 10 days.`,
+    tin: '230x230',
+    mixtures: { foam: 'sugar, honey, water, bicarbonate @149', coat: 'dark chocolate' },
+    layers: ['foam', 'coat:coat'],
+    waits: { foam: 'room 120' },
+    cut: 16,
+    keep: 'room 10',
+  },
+  {
+    name: 'coconut slice, condensed milk, two colours, Indian English',
+    text: `Two-tone coconut barfi
+
+Desiccated coconut 300 g
+Condensed milk 400 g tin
+Ghee 2 tbsp
+Cardamom powder 1/2 tsp
+Beetroot powder 1 tsp
+
+Heat the ghee in a heavy kadhai. Add coconut and roast on low flame for 3 minutes, do not brown. Add condensed milk and cardamom and cook, stirring continuously, till the mixture leaves the sides of the pan. Divide in two. Spread one half in a greased 20 x 15 cm tray and level it. Mix the beetroot powder into the other half and spread it over the first layer. Let it set 2 hours at room temperature. Cut into 24 pieces. Stays good for 1 week in the fridge.`,
+    tin: '200x150',
+    mixtures: { white: 'coconut, condensed, ghee, cardamom @107', pink: 'beetroot' },
+    layers: ['white', 'white+pink'],
+    waits: { pink: 'room 120' },
+    cut: 24,
+    keep: 'fridge 7',
+  },
+  {
+    name: 'ice cream bars dipped, frozen',
+    text: `Peanut ice cream bars
+
+For the base
+150g digestive biscuits, crushed
+70g melted butter
+
+For the ice cream
+300ml double cream
+200g condensed milk
+150g smooth peanut butter
+
+To coat
+300g milk chocolate
+2 tbsp coconut oil
+
+Mix the biscuits and butter, press into a lined 18cm square tin and chill.
+Whip the cream to soft peaks. Whisk the condensed milk and peanut butter together, then fold into the cream. Spread over the base, level and freeze for at least 6 hours or overnight.
+Lift out of the tin and cut into 10 bars. Return to the freezer on a lined tray for 30 minutes.
+Melt the chocolate and coconut oil, cool a little, then dip each bar to coat all over. Freeze until set. Keep frozen for up to 1 month.`,
+    tin: '180x180',
+    mixtures: {
+      base: 'biscuits, butter',
+      ice: 'double cream, condensed, peanut butter',
+      coat: 'milk chocolate, coconut oil',
+    },
+    layers: ['base', 'ice', 'coat:coat'],
+    waits: { ice: 'freezer 360' },
+    cut: 10,
+    keep: 'freezer 30',
+  },
+  {
+    name: 'millionaire style with microwave caramel, sloppy',
+    text: `ok my caramel squares
+
+base - 200g plain flour, 60g sugar, 130g butter
+caramel - 1 tin (397g) condensed milk, 120g butter, 120g brown sugar, 2 tbsp golden syrup
+top - 200g milk choc
+
+oven 170. rub base stuff together and press in a lined brownie tin (20x30cm), bake 20 mins til golden. let it cool.
+caramel: everything in a pan, melt slowly, then boil gently 6 mins stirring ALL the time or it catches. pour on the base. leave an hour.
+melt choc, pour over, let it set and cut in 24. fridge, 10 days max.`,
+    tin: '300x200',
+    mixtures: {
+      base: 'flour, sugar, butter',
+      caramel: 'condensed, butter, brown sugar, golden syrup',
+      top: 'choc',
+    },
+    layers: ['base', 'caramel', 'top'],
+    bakes: ['20 @170'],
+    waits: { caramel: 'room 60' },
+    cut: 24,
+    keep: 'fridge 10',
+  },
+  {
+    name: 'nougat, translated from Italian',
+    text: `Soft torrone of my region
+
+Ingredients for a frame of 30 x 20 cm
+Honey 300 g
+Sugar 300 g
+Water 80 g
+Egg whites 70 g
+Almonds, peeled 400 g
+Hazelnuts 100 g
+Zest of one orange
+2 sheets of wafer
+
+Toast the almonds and hazelnuts in the oven at 150 degrees for 15 minutes and keep them warm at 80 degrees. Put one wafer in the frame. Cook the honey to 120 degrees. Meanwhile beat the egg whites to stiff peaks in the planetary mixer. Pour the honey on the whites, always beating. In another saucepan cook the sugar with the water to 145 degrees, then pour it also in a thin stream on the mass. Continue to beat 10 minutes. Add the nuts, still warm, and the orange zest with a wooden spoon. Turn the mass into the frame, press with oiled hands, cover with the second wafer and a weight. Leave to rest 12 hours. Cut in bars of 10 x 2 cm. It is conserved for 2 months closed in a box.`,
+    tin: '300x200',
+    mixtures: {
+      whites: 'egg whites, zest, almonds, hazelnuts',
+      honey: 'honey @120',
+      syrup: 'sugar, water @145',
+    },
+    layers: ['whites+honey+syrup'],
+    bakes: ['15 @150'],
+    waits: { whites: 'room 720' },
+    cut: 30,
+    keep: 'room 60',
+  },
+  {
+    name: 'white bark with fruit, weights in ounces',
+    text: `Winter Bark
+
+12 oz white chocolate, chopped
+4 oz dark chocolate, chopped
+1/2 cup dried cranberries
+1/3 cup shelled pistachios
+pinch of flaky salt
+
+Line a quarter sheet pan with a silicone mat. Melt white chocolate over barely simmering water, stirring, until three quarters melted; take it off the heat and stir until smooth. Pour into the pan and spread out. Melt the dark chocolate the same way, drizzle over and swirl with a skewer. Scatter on the cranberries and pistachios, then the salt. Leave at cool room temperature for 3 hours. Break up into shards. Keeps 3 weeks.`,
+    tin: '300x210',
+    mixtures: { white: 'white chocolate', dark: 'dark chocolate', top: 'cranberries, pistachios, salt' },
+    layers: ['white+dark', 'top:scatter'],
+    waits: { top: 'room 180' },
+    cut: 'break',
+    keep: 'room 21',
+  },
+  {
+    name: 'lamington fingers, sponge dipped in icing and rolled',
+    text: `Lamingtons
+
+Sponge
+4 eggs
+150 g caster sugar
+150 g self-raising flour
+50 g butter, melted
+
+Icing
+400 g icing sugar
+40 g cocoa
+125 ml milk
+20 g butter
+
+250 g desiccated coconut, to roll
+
+Preheat the oven to 180 °C and line a 20 x 30 cm lamington tin. Beat the eggs and sugar for 8 minutes until pale and tripled in volume. Sift over the flour and fold in, then fold in the melted butter. Pour into the tin and bake for 20 minutes. Cool in the tin, then leave overnight, wrapped.
+Cut into 24 fingers. Stir the icing sugar, cocoa, milk and butter over a pan of hot water until smooth and runny. Dip each finger in the icing, let the excess drip off and roll in the coconut. Leave on a rack for 2 hours. Best within 3 days, in a tin.`,
+    tin: '300x200',
+    mixtures: {
+      sponge: 'eggs, caster, flour, butter',
+      icing: 'icing sugar, cocoa, milk, butter',
+      coconut: 'coconut',
+    },
+    layers: ['sponge', 'icing:coat', 'coconut:coat'],
+    bakes: ['20 @180'],
+    cut: 24,
+    keep: 'room 3',
   },
 ];

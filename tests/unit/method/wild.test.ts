@@ -9,7 +9,7 @@ import { parseSlab } from '$core/slab';
 import { starterIngredients } from '../things';
 
 /** Facts that are not read right yet. A change that reads another one wrong is a step back. */
-const NOT_RIGHT_YET = ['no-bake peanut and cracker bars, one list, American: top waits fridge 60'];
+const NOT_RIGHT_YET: readonly string[] = [];
 
 test('whole recipes become the slab that was meant, but for the facts that are listed', () => {
   const { wrong, facts } = scoreWild(KNOWN);
