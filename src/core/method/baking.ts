@@ -44,6 +44,8 @@ export function bake(kitchen: Kitchen, clause: Clause, given: Mixture | null): D
     });
   }
   for (const one of ones) one.isBaked = true;
+  // What is cut before it is baked is still whole in its tin.
+  kitchen.isCut = false;
   const mixture = worked.at(-1) ?? null;
   if (mixture) kitchen.current = mixture;
   return { ...none, mixture };

@@ -31,6 +31,11 @@ const SQUARE_OF = new RegExp(
   `${N}${UNIT}[ -]*(?:even |neat |small |wide )*(squares?|cubes?|diamonds?|pieces?|strips?|fingers?|bars?|bites?|lengths?|chunks?)\\b(?!\\s+(?:[a-z-]+\\s+){0,3}(?:tin|pan|tray|dish|frame|mould)\\b)`,
   'i',
 );
+/** "Diamonds of 3 cm". */
+const OF_SIZE = new RegExp(
+  `\\b(squares?|cubes?|diamonds?|pieces?|strips?|bars?|fingers?) (?:of )?(?:about |around |roughly )?${N}${UNIT}(?!\\s*(?:x|by)\\b)`,
+  'i',
+);
 const COUNT = new RegExp(`(?<![\\d.x-])(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\s+${PIECES}\\b`, 'i');
 const MAKES = new RegExp(
   `\\b(?:makes|yields?|gives|(?:you )?(?:ought to|should|will) get|serves|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b))`,
@@ -94,10 +99,13 @@ export function cutIn(text: string): CutRead | null {
       pieces: countIn(sentence),
     };
   }
-  const square = isCut ? SQUARE_OF.exec(sentence) : null;
+  const before = isCut ? SQUARE_OF.exec(sentence) : null;
+  const behind = isCut && !before ? OF_SIZE.exec(sentence) : null;
+  const square = before ?? behind;
   if (square) {
-    const side = round(mm(square[1]!, square[2]!));
-    const isSquare = /^(?:square|cube|diamond|piece|bite|chunk)/i.test(square[3]!);
+    const [value, unit, name] = before ? [before[1]!, before[2]!, before[3]!] : [behind![2]!, behind![3]!, behind![1]!];
+    const side = round(mm(value, unit));
+    const isSquare = /^(?:square|cube|diamond|piece|bite|chunk)/i.test(name);
     return {
       ...none,
       shape,

@@ -2,7 +2,7 @@
 import type { Layer } from '../slab';
 import type { Clause } from './clauses';
 import { beginMixture, join, largest, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
-import { BOTH, meant } from './laying';
+import { BOTH, laidAgain, meant } from './laying';
 import { NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
 /** Film thickness on dipped pieces, mm. */
@@ -18,6 +18,8 @@ export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null,
   const taken = takeLines(kitchen, text, headed);
   const isCoat = COATS.test(text) || kitchen.isCut;
   if (taken.lines.length > 0) {
+    const again = kitchen.isCut ? null : laidAgain(kitchen, taken);
+    if (again) return again;
     const mixture = beginMixture(kitchen, taken.section!);
     putIn(mixture, taken, null);
     if (!kitchen.isCut && COATS.test(text) && !COATED.test(text)) {

@@ -78,7 +78,7 @@ export function follow(
   const kitchen = openKitchen(preparations);
   const done: (readonly [Clause, Done, Laid | null])[] = [];
   const nouns = new Set(
-    kitchen.sections.flatMap(({ lines }) => lines.flatMap(({ names }) => names.map((name) => nounOf(name)))),
+    kitchen.sections.flatMap(({ lines }) => lines.flatMap(({ names }) => names.flatMap(endingsOf))),
   );
   clausesIn(sentences, measures, nouns).forEach((read, at) => {
     const correction = corrected[at];
@@ -137,6 +137,12 @@ function askForEnds(done: (readonly [Clause, Done, Laid | null])[]): void {
       done[at] = [clause, { ...what, ask: { code: 'no-end-point' } }, laid];
   });
 }
+
+/** "Dark brown sugar" is also called brown sugar, and sugar. */
+const endingsOf = (name: string): string[] => {
+  const words = name.toLowerCase().split(/[\s,]+/);
+  return words.map((_, from) => words.slice(from).join(' '));
+};
 
 const clauseOf = ({ kind, minutes, ovenC, celsius, stage, place, status, note }: StepRead) => ({
   ...{ kind, minutes, ovenC, celsius, stage, place, status, note },

@@ -82,7 +82,16 @@ function callsFor(ingredient: string): readonly RegExp[] {
 function namedBy(clause: string, ingredient: string): number {
   const forms = callsFor(ingredient);
   const at = forms.findIndex((form) => form.test(clause));
-  return at === -1 ? 0 : forms.length - at;
+  if (at >= 0) return forms.length - at;
+  // "The filo sheets" and "the remaining filo" are of the filo pastry.
+  const [first = '', second] = ingredient.toLowerCase().split(/[\s,]+/);
+  if (second === undefined || first === '') return 0;
+  const word = `(?<![\\p{L}-])${escaped(first)}`;
+  const isCarried = new RegExp(
+    `${word} (?:sheets?|leaves)(?![\\p{L}])|\\b(?:remaining|rest of the) ${word}(?=[,.;]|$)`,
+    'iu',
+  ).test(clause);
+  return isCarried ? 1 : 0;
 }
 
 /**

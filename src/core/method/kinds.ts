@@ -86,7 +86,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /\b(?:while it bakes|in a dry (?:frying )?pan)\b/i],
   [
     'pack',
-    /\b(?:keeps?|best kept|lasts?|shelf life|use within|will keep|stores?|stored|conserves?|they hold|it holds|freezes? well|best eaten|airtight|air-tight)\b/i,
+    /\b(?:keeps?|best kept|lasts?(?= (?:for|up|about|at|a|several|\d))|shelf life|use within|will keep|stores?|stored|conserves?|they hold|it holds|freezes? well|best eaten|airtight|air-tight)\b/i,
   ],
   [
     'cut',
@@ -208,6 +208,14 @@ export function clausesOf(sentence: string, nouns: ReadonlySet<string> = NO_NOUN
     // "Fold in the pistachios and peel": an ingredient is no action.
     const noun = /^(?:the )?(\p{L}+)(?=\s*(?:[,.;:]|$|and\b|or\b))/iu.exec(rest)?.[1]?.toLowerCase();
     if (noun !== undefined && nouns.has(noun)) continue;
+    // "Whisk eggs, brown sugar and vanilla": the name of an ingredient may begin like an action.
+    const words =
+      rest
+        .toLowerCase()
+        .match(/^(?:the )?((?:\p{L}+[ -]?){2,3})/u)?.[1]
+        ?.trim()
+        .split(/\s+/) ?? [];
+    if ([2, 3].some((count) => words.length >= count && nouns.has(words.slice(0, count).join(' ')))) continue;
     const isPlainJoint = /^,?\s*(?:and)?$/i.test(match[0].trim());
     const becomes = BECOMES.test(before) && MAY_BE_STATE.test(headOf(rest)) && !DONE_TO.test(headOf(rest));
     if (isPlainJoint && (becomes || THINGS.test(rest.trim()))) continue;

@@ -21,7 +21,7 @@ import { allOf, NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type
 const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|board|marble)\b/i;
 /** Words for what was made, and not for an ingredient. */
 const PART =
-  /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half)\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
+  /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
 /** What lies in pieces on what is below. */
 const GRAINS = /nut|pecan|almond|pistachio|cashew|seed|salt|flake|sprinkle|berr|cherr|raisin|chip|nib/i;
 /** Both faces of the slab. */
@@ -56,10 +56,13 @@ function shareOf(text: string, mixture: Mixture): number {
 /** "Spread the dark fudge in the tin and the white fudge on top." */
 const THEN_ON_TOP =
   /^(.*\b(?:in|into|over)\b.*?),? and (?:then )?((?:the|with the) [\w' -]+?) (?:on top|over it|over that|over this)\b(.*)$/i;
+/** "… then the rest of the custard." */
+const THEN_THE_REST =
+  /^(.+?),? (?:and )?(?:then|followed by) ((?:the (?:rest|remaining|remainder|other half)|half) [\w' -]+)()$/i;
 
 /** Lays something in the tin, or pours one mixture into another; two where the clause lays another one on top. */
 export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
-  const two = given ? null : THEN_ON_TOP.exec(clause.text);
+  const two = given ? null : (THEN_ON_TOP.exec(clause.text) ?? THEN_THE_REST.exec(clause.text.replace(/\.$/, '')));
   if (!two) return layOne(kitchen, clause, headed, given);
   layOne(kitchen, { ...clause, text: two[1]! }, headed, given);
   return layOne(kitchen, { ...clause, text: `spread ${two[2]!} on top${two[3]!}` }, headed, null);
@@ -215,6 +218,8 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
     kitchen.current = mixture;
     return { mixture, taken, joined: null };
   }
+  const same = laidAgain(kitchen, taken);
+  if (same) return same;
   const mixture = beginMixture(kitchen, taken.section!);
   putIn(mixture, taken, null);
   for (const other of mixturesNamed(objectsOf(text), kitchen, mixture)) if (other.isPrepared) join(mixture, other);
@@ -222,7 +227,37 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
     /\b(?:top|garnish|finish|decorate) with\b/i.test(text) &&
     taken.lines.every(({ line }) => GRAINS.test(line.ingredient));
   const isPieces = scattered || isTopping || (kind === 'press' && kitchen.tin.length > 0);
-  layDown(kitchen, mixture, kitchen.isCut && !scattered ? 'coat' : isPieces ? 'scatter' : 'level');
+  layDown(
+    kitchen,
+    mixture,
+    kitchen.isCut && !scattered && ON_PIECES.test(text) ? 'coat' : isPieces ? 'scatter' : 'level',
+  );
+  kitchen.current = mixture;
+  return { mixture, taken, joined: null };
+}
+
+/** What goes on pieces, of what is laid after the cut. */
+const ON_PIECES = /\b(?:each|pieces|bars|squares|fingers|cubes|slices|them|coat|dip)\b/i;
+
+/** "Another third of the biscuits": what was got ready together is laid again, as another layer of the same. */
+export function laidAgain(kitchen: Kitchen, taken: Taken): Done | null {
+  const [only, ...others] = taken.lines;
+  if (!only || others.length > 0 || only.share > 0.999) return null;
+  const before = kitchen.tin.findLast(
+    ({ parts, spread }) =>
+      spread === 'level' &&
+      parts.some(({ mixture }) => mixture.uses.length > 1 && mixture.uses.some(({ of }) => of === only.line)),
+  );
+  const mixture = before?.parts[0]?.mixture;
+  if (!mixture) return null;
+  const use = mixture.uses.find(({ of }) => of === only.line)!;
+  use.share += only.share;
+  only.line.left = Math.max(0, only.line.left - only.share);
+  // Shares of one mixture that add up to more than all of it are made equal parts at the end.
+  kitchen.tin.push({
+    ...{ parts: [{ mixture, share: 1 }], spread: 'level', set: undefined },
+    ...{ pourC: null, thicknessMm: null, isBaked: false },
+  });
   kitchen.current = mixture;
   return { mixture, taken, joined: null };
 }

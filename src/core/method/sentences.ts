@@ -1,3 +1,5 @@
+import { leadKind } from './kinds';
+
 /** Maximum length of a sentence, and maximum number of sentences. */
 const MAX_LETTERS = 2000;
 export const MAX_SENTENCES = 400;
@@ -7,7 +9,7 @@ const NUMBERED = /^\s*(?:step\s*\d{1,3}\s*[:.)-]?|\(?\d{1,2}\s*[.)](?!\d)|[-*•
 
 const UNIT_END = /\d\s?(?:min|mins|hr|hrs|sec|secs|h)\.\s*$/i;
 /** A new sentence without a capital letter, as in notes. */
-const LOWER_START = /(?<=(?:\p{L}{2}|\d)[.!?]+ )(?=[\p{Ll}\d])/u;
+const LOWER_START = /(?<=(?:\p{L}{2}|[\d)])[.!?]+ )(?=[\p{Ll}\d])/u;
 
 const segmenter = () => new Intl.Segmenter('en', { granularity: 'sentence' });
 
@@ -29,7 +31,8 @@ export function sentencesOf(paragraph: string): string[] {
   segments.forEach((segment, at) => {
     open += segment;
     // "Bake for 20 min. Cool.": a unit may also end its sentence.
-    const isEnd = UNIT_END.test(open) && /^\p{Lu}/u.test(segments[at + 1] ?? '');
+    const next = segments[at + 1] ?? '';
+    const isEnd = UNIT_END.test(open) && (/^\p{Lu}/u.test(next) || (next !== '' && leadKind(next) !== null));
     if (SHORT.test(open) && !isEnd) return;
     whole.push(open);
     open = '';

@@ -2,7 +2,7 @@
 import type { Kitchen, Mixture, PantryLine, Section } from './kitchen';
 import type { KitchenNote } from './notes';
 import { escaped, nounOf } from './plainWords';
-import { portionIn } from './portions';
+import { portionIn, shareNamed } from './portions';
 import { wordsFor } from './preparationIn';
 import { linesNamed } from './references';
 
@@ -40,7 +40,10 @@ export function takeLines(kitchen: Kitchen, clause: string, headed: Section | nu
   const listed = kitchen.sections.length > 1 ? kitchen.sections.find((own) => namesList(clause, own)) : undefined;
   if (listed) return allOf(listed);
   const isRest = ALL_THE_REST.test(clause);
-  const { section, lines } = linesNamed(kitchen, clause, headed, isRest);
+  const first = linesNamed(kitchen, clause, headed, isRest);
+  // "Another third of the biscuits" comes from a line that is partly used.
+  const { section, lines } =
+    first.lines.length === 0 && shareNamed(clause) !== undefined ? linesNamed(kitchen, clause, headed, true) : first;
   const taken: { line: PantryLine; share: number }[] = [];
   const said = clause.replace(AMOUNT, ' ');
   for (const line of meantByAmount(lines, clause)) {

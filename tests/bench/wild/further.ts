@@ -1,6 +1,6 @@
 import type { WildRecipe } from './recipe';
 
-/** Eighteen more recipes, written when the reader had been built on the first twenty, and read once before anything was changed for them. */
+/** More recipes, each written with its facts and read once before anything was changed for it: eighteen, ten and ten. */
 export const FURTHER: readonly WildRecipe[] = [
   {
     name: 'almond slice: pastry, jam, frangipane, icing',
@@ -645,5 +645,235 @@ Cut into 24 fingers. Stir the icing sugar, cocoa, milk and butter over a pan of 
     bakes: ['20 @180'],
     cut: 24,
     keep: 'room 3',
+  },
+  {
+    name: 'pecan pie bars, American magazine',
+    text: `Pecan Pie Bars
+
+For the crust:
+2 cups all-purpose flour
+1/2 cup powdered sugar
+1 cup cold unsalted butter, cubed
+1/4 teaspoon salt
+
+For the filling:
+3 large eggs
+1 cup packed dark brown sugar
+1 cup light corn syrup
+1/4 cup unsalted butter, melted
+1 teaspoon vanilla extract
+2 1/2 cups pecan halves
+
+1. Preheat oven to 350°F. Line a 9x13-inch metal pan with foil, leaving an overhang; coat with cooking spray.
+2. In a food processor, pulse flour, powdered sugar and salt until combined. Add butter and pulse until mixture resembles coarse meal. Press firmly into the bottom of the prepared pan. Bake until lightly browned, 18 to 20 minutes.
+3. While the crust bakes, whisk together eggs, brown sugar, corn syrup, melted butter and vanilla in a large bowl. Stir in pecans.
+4. Pour filling over hot crust. Bake until set, about 30 minutes. Let cool completely in pan on a wire rack, about 2 hours. Lift out using foil and cut into 32 bars. Store covered in the refrigerator for up to 5 days.`,
+    tin: '330x229',
+    mixtures: {
+      crust: 'flour, powdered sugar, butter, salt',
+      filling: 'eggs, brown sugar, corn syrup, butter, vanilla, pecan',
+    },
+    layers: ['crust', 'filling'],
+    bakes: ['18 @177', '30 @177'],
+    waits: { filling: 'room 120' },
+    cut: 32,
+    keep: 'fridge 5',
+  },
+  {
+    name: 'cereal bars with marshmallow and a peanut top',
+    text: `Crispy marshmallow squares with peanut chocolate
+
+60g butter
+300g marshmallows
+180g crisped rice cereal
+1/2 tsp sea salt
+
+Topping
+150g milk chocolate
+100g peanut butter
+
+Butter a 23cm square tin. Melt the butter in a large pan over a low heat. Add the marshmallows and stir until completely melted. Off the heat, stir in the salt and cereal until evenly coated. Tip into the tin and press down with buttered hands. Leave to cool for 20 minutes.
+Melt together the topping ingredients and spread over the top. Leave to set in a cool place for 1 hour and cut into 16.`,
+    tin: '230x230',
+    mixtures: { crisp: 'butter, marshmallows, cereal, salt', top: 'milk chocolate, peanut butter' },
+    layers: ['crisp', 'top'],
+    waits: { crisp: 'room 20', top: 'room 60' },
+    cut: 16,
+    keep: null,
+  },
+  {
+    name: 'Scottish tablet, terse',
+    text: `Tablet
+
+1 kg granulated sugar
+250 ml whole milk
+125 g butter
+397 g tin condensed milk
+
+Put sugar, milk and butter in a large heavy pan. Heat slowly, stirring, until sugar has dissolved. Add condensed milk. Bring to a rolling boil, then simmer for 20 minutes, stirring all the time, until it reaches 116C. Take off heat and beat for 5 minutes until it thickens and grains. Pour into a greased 30 x 20 cm tin. Mark into squares when nearly set. When cold, break along the lines; makes 60 pieces. Keeps for a month in a tin.`,
+    tin: '300x200',
+    mixtures: { tablet: 'sugar, whole milk, butter, condensed @116' },
+    layers: ['tablet'],
+    cut: 60,
+    keep: 'room 30',
+  },
+  {
+    name: 'jelly fruit pastilles, pectin, French translated',
+    text: `Raspberry fruit pastes
+
+500 g raspberry puree
+550 g sugar
+100 g glucose
+12 g yellow pectin
+8 g citric acid dissolved in 8 g water
+Sugar for coating
+
+Mix the pectin with 50 g of the sugar. Heat the puree to 40 °C, rain in the pectin mixture while whisking and bring to the boil. Add the rest of the sugar and the glucose. Cook to 107 °C, stirring without stopping. Remove from the heat, add the citric acid solution and pour immediately in a frame of 25 x 25 cm posed on a silicone mat. Leave to crystallise 24 hours at room temperature. Cut in cubes of 2.5 cm and roll in sugar. Conserve 2 months in a dry place.`,
+    tin: '250x250',
+    mixtures: { paste: 'raspberry, sugar, glucose, pectin, citric @107', dust: 'coating' },
+    layers: ['paste', 'dust:coat'],
+    waits: { paste: 'room 1440' },
+    cut: 100,
+    keep: 'room 60',
+  },
+  {
+    name: 'layered bark, three chocolates, instructions first person',
+    text: `My three-chocolate bark
+
+I use 200g each of dark, milk and white chocolate.
+
+200g dark chocolate
+200g milk chocolate
+200g white chocolate
+50g freeze-dried strawberries
+
+Line a 30cm x 20cm tray with baking paper. I melt the dark chocolate in short bursts in the microwave, pour it into the tray and let it set for 10 minutes in the fridge. Then I melt the milk chocolate and spread it over the dark, and chill again for 10 minutes. Last comes the white chocolate, melted the same way; pour over and immediately scatter with the strawberries. Chill for 30 minutes, then break into about 30 pieces. Best eaten within 2 weeks.`,
+    tin: '300x200',
+    mixtures: {
+      dark: 'dark chocolate',
+      milk: 'milk chocolate',
+      white: 'white chocolate',
+      berries: 'strawberries',
+    },
+    layers: ['dark', 'milk', 'white', 'berries:scatter'],
+    waits: { dark: 'fridge 10', milk: 'fridge 10', berries: 'fridge 30' },
+    cut: 'break',
+    keep: 'room 14',
+  },
+  {
+    name: 'ginger crunch, New Zealand',
+    text: `Ginger Crunch
+
+Base
+125g butter, softened
+1/2 cup caster sugar
+1 1/2 cups plain flour
+1 tsp baking powder
+1 tsp ground ginger
+
+Ginger icing
+75g butter
+3/4 cup icing sugar
+2 Tbsp golden syrup
+3 tsp ground ginger
+
+Heat oven to 190°C. Grease a 20 x 30cm slice tin.
+Cream butter and sugar. Sift the dry ingredients together and mix in. Turn onto a floured board and knead well. Press into the tin. Bake for 20 to 25 minutes.
+For the icing, put all the ingredients in a pot. Heat, stirring constantly, until melted and smooth. Pour over the hot base and cut into 20 pieces before it gets cold.`,
+    tin: '300x200',
+    mixtures: {
+      base: 'butter, caster, flour, baking powder, ginger',
+      icing: 'butter, icing sugar, golden syrup, ginger',
+    },
+    layers: ['base', 'icing'],
+    bakes: ['20 @190'],
+    cut: 20,
+    keep: null,
+  },
+  {
+    name: 'baklava-like tray with syrup poured on after baking',
+    text: `Walnut filo squares
+
+400 g walnuts, chopped
+60 g sugar
+1 tsp cinnamon
+400 g filo pastry
+200 g butter, melted
+
+Syrup
+300 g sugar
+200 ml water
+100 g honey
+1 tbsp lemon juice
+
+Mix the walnuts, sugar and cinnamon. Brush a 30 x 20 cm tin with butter. Lay half of the filo sheets in it, brushing each with butter. Spread the nut mixture over them. Cover with the remaining filo, brushing each sheet with butter. Cut into 24 squares right through to the bottom. Bake at 170 C for 45 minutes until golden.
+Boil the syrup ingredients for 10 minutes and let cool. Pour the cold syrup over the hot pastry. Leave for 8 hours before serving. Keeps 1 week covered at room temperature.`,
+    tin: '300x200',
+    mixtures: { nuts: 'walnuts, sugar, cinnamon', filo: 'filo, butter', syrup: 'sugar, water, honey, lemon' },
+    layers: ['filo', 'nuts', 'filo', 'syrup'],
+    bakes: ['45 @170'],
+    waits: { syrup: 'room 480' },
+    cut: 24,
+    keep: 'room 7',
+  },
+  {
+    name: 'hot-process caramel corn bars, American sloppy list',
+    text: `Gameday popcorn bars
+
+ingredients:
+12 cups popped popcorn
+1 cup brown sugar
+1 stick butter
+1/4 cup corn syrup
+1/2 tsp baking soda
+1 cup salted peanuts
+
+butter a 9x13 pan. put popcorn + peanuts in a huge bowl. melt butter in saucepan, stir in sugar and syrup, bring to boil and boil 5 min without stirring. remove from heat, stir in soda (it foams). pour over popcorn and toss to coat. press into pan w/ buttered spatula. cool 1 hr. cut into 24. store airtight up to 5 days.`,
+    tin: '330x229',
+    mixtures: { bars: 'brown sugar, butter, corn syrup, soda, popcorn, peanuts' },
+    layers: ['bars'],
+    waits: { bars: 'room 60' },
+    cut: 24,
+    keep: 'room 5',
+  },
+  {
+    name: 'fridge cake with whole biscuits in layers',
+    text: `Layered biscuit fridge cake
+
+300 g rectangular butter biscuits
+200 ml cold coffee
+
+Chocolate custard
+500 ml milk
+80 g sugar
+50 g cornflour
+30 g cocoa
+100 g dark chocolate
+
+Line a 20 x 15 cm dish with cling film. Whisk the milk, sugar, cornflour and cocoa in a saucepan and bring to the boil, stirring, until thick. Off the heat stir in the chocolate. Dip a third of the biscuits briefly in the coffee and lay them in the dish. Spread over half of the custard. Add another layer of a third of the biscuits, dipped, then the rest of the custard. Finish with the remaining biscuits. Chill overnight. Turn out and cut into 15 pieces. Eat within 3 days.`,
+    tin: '200x150',
+    mixtures: { biscuits: 'biscuits, coffee', custard: 'milk, sugar, cornflour, cocoa, chocolate' },
+    layers: ['biscuits', 'custard', 'biscuits', 'custard', 'biscuits'],
+    waits: { biscuits: 'fridge 480' },
+    cut: 15,
+    keep: 'room 3',
+  },
+  {
+    name: 'praline paste slab, professional sheet',
+    text: `Hazelnut gianduja slab (yield 1.2 kg)
+
+Hazelnut paste 500 g
+Icing sugar 200 g
+Milk couverture 400 g
+Cocoa butter 60 g
+Feuilletine 120 g
+
+Melt couverture and cocoa butter at 45 °C. Mix in hazelnut paste and icing sugar. Table to 24 °C. Fold in feuilletine. Pour into frame 34 x 34 cm, 10 mm. Set 12 h at 16 °C. Spread both sides with a thin layer of tempered couverture. Cut on the guitar 22.5 x 22.5 mm. Shelf life: 3 months at 16 °C.`,
+    tin: '340x340',
+    mixtures: { gianduja: 'hazelnut paste, icing, couverture, cocoa butter, feuilletine' },
+    layers: ['gianduja'],
+    waits: { gianduja: 'room 720' },
+    cut: 225,
+    keep: 'room 90',
   },
 ];

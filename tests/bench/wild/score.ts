@@ -17,7 +17,7 @@ export interface WildScore {
 const starter = larderOf(starterIngredients);
 
 /** Lines that go into no mixture. */
-const NOT_FOOD = /rice paper|wafer/i;
+const NOT_FOOD = /rice paper|wafer (?:paper|sheet)|sheets? of wafer/i;
 const NEAR_C = 3;
 
 /** Reads the text of a recipe as the paste screen does. */
