@@ -113,7 +113,7 @@ function benchAllergens(): string {
 function benchWild(): string {
   const share = ({ right, facts }: ReturnType<typeof scoreWild>) =>
     `${((100 * right) / facts).toFixed(1)} % of ${facts}`;
-  return `facts of 58 whole recipes that their slabs have: ${share(scoreWild([...KNOWN, ...FURTHER_WILD]))} in the 38 that the reader was built on, ${share(scoreWild(UNREAD))} in the twenty kept aside (wanted: 92 %)`;
+  return `facts of ${KNOWN.length + FURTHER_WILD.length + UNREAD.length} whole recipes that their slabs have: ${share(scoreWild([...KNOWN, ...FURTHER_WILD]))} in those that the reader was built on, ${share(scoreWild(UNREAD))} in the twenty kept aside (wanted: 92 %)`;
 }
 
 /** Scripts and styles that a browser fetches for the first view of a page, in bytes as transferred. */

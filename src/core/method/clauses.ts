@@ -1,5 +1,6 @@
 import type { Measures } from '../measure';
 import type { Place, Stage } from '../slab';
+import { activeVoice } from './activeVoice';
 import { endPointIn, NO_TEMPERATURE, ovenIn } from './degrees';
 import { clausesOf, type StepKind } from './kinds';
 import { isOfPlace, isShelfLife, placeIn } from './keepIn';
@@ -79,7 +80,7 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
   let oven: number | null = null;
   sentences.forEach(({ text, under }, sentence) => {
     const label = /^([^:.]{2,40}):\s+(.+)$/.exec(text);
-    for (const { text: clause, kind: done } of clausesOf(inFigures(text), nouns)) {
+    for (const { text: clause, kind: done } of clausesOf(activeVoice(inFigures(text)), nouns)) {
       const stated = endPointIn(clause);
       // "Stir until it leaves the sides of the pan" boils; "beat until thick and golden" does not.
       const isOnHob = done === 'boil' || done === 'melt' || done === null || (done === 'mix' && ON_HOB.test(clause));

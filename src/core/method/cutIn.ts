@@ -49,6 +49,9 @@ const BREAKS =
 const PARTS_OF =
   /\b(?:divide|portion|split)\b[^.;]*\b(?:in|into|in to|between) (?:2|half|halves|3|thirds|equal|even|2 equal)\b/i;
 
+/** Biscuits broken up for a base are no slab. */
+const OF_BISCUITS = /\b(?:biscuits?|cookies|crackers|digestives|freezer bag|in a bag|rolling pin)\b/i;
+
 const mm = (value: string, unit: string) =>
   Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : MM_PER_INCH);
 const round = (value: number) => Math.round(value * 10) / 10;
@@ -81,7 +84,7 @@ export function cutIn(text: string): CutRead | null {
     : /\bdiamonds?\b/i.test(sentence)
       ? 'diamond'
       : 'rectangle';
-  if (!isCut && BREAKS.test(sentence)) return { ...none, way: 'break' };
+  if (!isCut && BREAKS.test(sentence) && !OF_BISCUITS.test(sentence)) return { ...none, way: 'break' };
   const makes = MAKES.exec(sentence);
   if (!isCut && !makes) return null;
   const way = /\bwedges?\b/i.test(sentence) ? 'wedges' : 'grid';

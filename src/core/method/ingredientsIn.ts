@@ -25,6 +25,13 @@ const DRY_THINGS =
   /\b(?:flour|oats?|cocoa|baking powder|bicarb\w*|baking soda|sugar|coconut|spices?|cinnamon|ginger|salt|cornflour|ground almonds|almond meal)\b/i;
 /** Names of groups that a method uses. */
 const NUTS = /nut|pecan|almond|pistachio|cashew/i;
+/** Further groups: "the remaining berries". */
+const GROUPS: readonly (readonly [RegExp, RegExp])[] = [
+  [/\bberries\b/i, /berr(?:y|ies)/i],
+  [/\b(?:dried )?fruits?\b(?! juice)/i, /fruit|raisin|sultana|cranberr|apricot|cherr|currant/i],
+  [/\bseeds\b/i, /seed/i],
+  [/\bspices\b/i, /cinnamon|ginger|nutmeg|clove|cardamom|spice/i],
+];
 /** Contexts in which an ingredient is named but not added, such as greasing. */
 const NOT_IN =
   /\b(?:butter(?:ed)?|oil(?:ed)?|grease) (?:the|a|your|and line)\b|\b(?:buttered|oiled|floured)\b|\bchocolate layer\b|\bsugar thermometer\b|\bcandy thermometer\b|\bin cold water\b|\bbowl of (?:cold )?water\b|\b(?:simmering|hot|boiling|barely steaming) water\b/gi;
@@ -140,6 +147,9 @@ export function namedIn(
       const nuts = /\bnuts\b/i.test(text)
         ? own.filter(({ ingredient }) => NUTS.test(ingredient) && !/butter|nutmeg|coconut/i.test(ingredient))
         : [];
+      const groups = GROUPS.flatMap(([word, member]) =>
+        word.test(text) ? own.filter(({ ingredient }) => member.test(ingredient)) : [],
+      );
       const colours = /\b(?:colou?r|tint)\b/i.test(text)
         ? own.filter(({ ingredient }) => /colou?ring/i.test(ingredient))
         : [];
@@ -147,6 +157,7 @@ export function namedIn(
         (line) =>
           dry.includes(line) ||
           nuts.includes(line) ||
+          groups.includes(line) ||
           colours.includes(line) ||
           meant.some((match) => match.line === line),
       );

@@ -48,6 +48,7 @@ const BECOMES = /\b(?:until|till|so that|to|when|is|are|has|have|or)\b[^,;]*$/i;
 
 /** Phrases that decide the kind anywhere in a clause, before verbs are considered. */
 const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
+  ['mix', /^cut in (?!(?:to\b|half|\d|bars|squares|pieces|slices|cubes))/i],
   ['other', /^(?:pre-?heat|heat|set|turn on|get|warm|crank|fire up|switch on)\b[^.;]{0,25}\b(?:oven)\b/i],
   ['other', /^(?!toast|roast|bake|dry)(?=.*\boven (?:on|to|at|goes on)\b.{0,20}\d)|^oven:? \d/i],
   ['boil', /^(?:turn up|increase|raise|lower|reduce|turn down) the heat\b/i],

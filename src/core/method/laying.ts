@@ -218,7 +218,7 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
     kitchen.current = mixture;
     return { mixture, taken, joined: null };
   }
-  const same = laidAgain(kitchen, taken);
+  const same = scattered ? null : laidAgain(kitchen, taken);
   if (same) return same;
   const mixture = beginMixture(kitchen, taken.section!);
   putIn(mixture, taken, null);
@@ -243,12 +243,10 @@ const ON_PIECES = /\b(?:each|pieces|bars|squares|fingers|cubes|slices|them|coat|
 export function laidAgain(kitchen: Kitchen, taken: Taken): Done | null {
   const [only, ...others] = taken.lines;
   if (!only || others.length > 0 || only.share > 0.999) return null;
-  const before = kitchen.tin.findLast(
-    ({ parts, spread }) =>
-      spread === 'level' &&
-      parts.some(({ mixture }) => mixture.uses.length > 1 && mixture.uses.some(({ of }) => of === only.line)),
+  const laid = kitchen.tin.flatMap(({ parts, spread }) =>
+    spread === 'level' ? parts.map(({ mixture }) => mixture) : [],
   );
-  const mixture = before?.parts[0]?.mixture;
+  const mixture = laid.findLast(({ uses }) => uses.length > 1 && uses.some(({ of }) => of === only.line));
   if (!mixture) return null;
   const use = mixture.uses.find(({ of }) => of === only.line)!;
   use.share += only.share;

@@ -1,5 +1,6 @@
 import { isListHeading, isMethodHeading, METHOD_NOTE, type LineRead } from '../recipe';
 import { leadKind } from './kinds';
+import { activeVoice } from './activeVoice';
 import { inFigures } from './plainWords';
 import type { Sentence } from './clauses';
 import { sentencesOf } from './sentences';
@@ -19,8 +20,11 @@ function isSentence({ text, status, larder }: LineRead): boolean {
   const words = plain.split(/\s+/).length;
   const isLed = leadKind(inFigures(plain)) !== null;
   const isOne = words >= 4 && isLed && /[.!]|\bfor\b|\buntil\b|\binto\b|\bover\b|\bwith\b/i.test(plain);
+  // "The chocolate is melted and poured over it."
+  const isTold = words >= 8 && status !== 'read' && /[.!]$/.test(plain.trim()) && activeVoice(plain) !== plain;
   return (
     isOne ||
+    isTold ||
     (words >= 12 && sentencesOf(plain).filter((sentence) => leadKind(inFigures(sentence)) !== null).length >= 2)
   );
 }

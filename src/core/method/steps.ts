@@ -57,12 +57,8 @@ export function waitOf(before: Layer['set'], { minutes, place, celsius, text }: 
   const [was, now] = [before?.minMinutes ?? 0, minutes?.[0] ?? 0];
   const where = now >= was ? (place ?? before?.place) : (before?.place ?? place);
   // "Let stand 10 minutes at room temperature" after hours in the fridge is for the knife, and sets nothing.
-  const isForKnife =
-    /\b(?:stand|sit|temper|come)\b/i.test(text) &&
-    now < was &&
-    place !== null &&
-    before?.place !== undefined &&
-    place !== before.place;
+  const isShort = now < (/\b(?:stand|sit|temper|come)\b/i.test(text) ? was : was / 4);
+  const isForKnife = isShort && place !== null && before?.place !== undefined && place !== before.place;
   return {
     ...before,
     place: where ?? 'room',

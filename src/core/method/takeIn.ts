@@ -104,9 +104,14 @@ function meantByAmount(lines: readonly PantryLine[], clause: string): readonly P
   const said = new Map(lines.map((line) => [line, amountSaid(line, clause, lines)]));
   const isExact = (line: PantryLine) =>
     Math.abs((said.get(line) ?? NaN) - line.line.quantity) < 1e-3 * line.line.quantity;
-  return lines.filter(
-    (line) => isExact(line) || said.get(line) === null || !lines.some((other) => other !== line && isExact(other)),
-  );
+  // Of two lines of butter with that amount the first is meant.
+  const isFirst = (line: PantryLine) =>
+    !lines.slice(0, lines.indexOf(line)).some((other) => isExact(other) && other.ingredient === line.ingredient);
+  const isOther = (line: PantryLine) =>
+    lines.some(
+      (other) => other !== line && isExact(other) && (said.get(line) !== null || other.ingredient === line.ingredient),
+    );
+  return lines.filter((line) => (isExact(line) ? isFirst(line) : !isOther(line)));
 }
 
 /** Tells whether a clause means all of a list: "the wet things". */

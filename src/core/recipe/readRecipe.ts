@@ -92,9 +92,22 @@ function listOf(line: string): string[] {
   const plain = line.trim().replace(/,$/, '');
   if (plain.length > MAX_LENGTH) return [line];
   const label = NO_HEADING.test(plain) ? null : LABELLED.exec(plain);
+  const behind = amountsBehind(plain);
+  if (behind) return behind;
   if (!label && !SEVERAL_LEAD.test(plain)) return [line];
   const listed = (label ? plain.slice(label[0].length) : plain).split(SEVERAL);
   return label ? [`${label[1]!}:`, ...listed] : listed;
+}
+
+/** An amount behind a name: "flour T55 300 g", "cream 35 % 300 g". */
+const BEHIND = /^\p{L}[^:]*\s\d[\d.,]*\s?(?:g|kg|ml|cl|l|oz|tbsp|tsp)$/iu;
+
+/** Splits "Shortbread: flour 300 g, butter 200 g" into a heading and its lines; `null` for any other line. */
+function amountsBehind(plain: string): string[] | null {
+  const found = /^([\p{L}][\p{L}' -]{1,38}):\s+(.+)$/u.exec(plain);
+  const items = (found?.[2] ?? plain).replace(/\.$/, '').split(/,\s+/);
+  if (!items.every((item) => BEHIND.test(item)) || (!found && items.length < 2)) return null;
+  return found ? [`${found[1]!}:`, ...items] : items;
 }
 
 /** In a recipe with headings, a capitalised word or two between amounts is one too. */

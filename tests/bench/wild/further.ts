@@ -1,6 +1,6 @@
 import type { WildRecipe } from './recipe';
 
-/** More recipes, each written with its facts and read once before anything was changed for it: eighteen, ten and ten. */
+/** More recipes, each written with its facts and read once before anything was changed for it: eighteen, ten, ten and eight. */
 export const FURTHER: readonly WildRecipe[] = [
   {
     name: 'almond slice: pastry, jam, frangipane, icing',
@@ -875,5 +875,206 @@ Melt couverture and cocoa butter at 45 °C. Mix in hazelnut paste and icing suga
     waits: { gianduja: 'room 720' },
     cut: 225,
     keep: 'room 90',
+  },
+  {
+    name: 'lemon drizzle tray bake, British, drizzle while warm',
+    text: `Lemon drizzle traybake
+
+For the cake:
+225g soft butter
+225g caster sugar
+275g self-raising flour
+2 tsp baking powder
+4 large eggs
+4 tbsp milk
+zest of 2 lemons
+
+For the drizzle topping:
+175g granulated sugar
+juice of 2 lemons
+
+1) Preheat oven to 160°C fan. Grease and base line a 30 x 23cm traybake tin.
+2) Measure all the cake ingredients into a large bowl and beat for 2 minutes until well blended. Turn into the tin and level the top.
+3) Bake for 35-40 minutes or until the cake springs back.
+4) Leave to cool in the tin for 5 minutes. Mix the sugar and lemon juice and spoon over the warm cake. Leave to cool completely.
+5) Cut into 30 squares. Keeps up to 4 days in an airtight tin.`,
+    tin: '300x230',
+    mixtures: {
+      cake: 'butter, caster, flour, baking powder, eggs, milk, zest',
+      drizzle: 'granulated, juice',
+    },
+    layers: ['cake', 'drizzle'],
+    bakes: ['35 @160'],
+    cut: 30,
+    keep: 'room 4',
+  },
+  {
+    name: 'peanut brittle, microwave, American',
+    text: `Microwave Peanut Brittle
+
+1 cup sugar
+1/2 cup light corn syrup
+1 cup roasted salted peanuts
+1 teaspoon butter
+1 teaspoon vanilla
+1 teaspoon baking soda
+
+Stir together sugar and syrup in a 2-quart microwave-safe bowl. Microwave on HIGH 4 minutes. Stir in peanuts and microwave 3 to 5 minutes more, until light brown. Add butter and vanilla, stir well, and microwave 1 to 2 minutes. Add baking soda and gently stir until light and foamy. Pour onto a lightly greased cookie sheet. Cool 1 hour. Break into small pieces and store in an airtight container.`,
+    tin: null,
+    mixtures: { brittle: 'sugar, corn syrup, peanuts, butter, vanilla, soda' },
+    layers: ['brittle'],
+    waits: { brittle: 'room 60' },
+    cut: 'break',
+    keep: null,
+  },
+  {
+    name: 'date bars, sandwich of crumb, old Canadian',
+    text: `Date Squares
+
+FILLING
+3 cups pitted dates, chopped
+1 cup water
+1/4 cup brown sugar
+1 tbsp lemon juice
+
+CRUMB
+1 3/4 cups rolled oats
+1 1/2 cups flour
+1 cup brown sugar
+1 tsp baking soda
+1/2 tsp salt
+1 cup butter
+
+Simmer the dates, water and sugar for 10 minutes, stirring, until soft. Add lemon juice and cool.
+Mix oats, flour, sugar, soda and salt. Cut in butter until crumbly. Press two thirds of the crumb into a greased 9" square pan. Spread with the date filling. Sprinkle the rest of the crumb over top and pat lightly. Bake at 350 F for 30 to 35 minutes. Cool and cut into 25 squares.`,
+    tin: '229x229',
+    mixtures: {
+      crumb: 'oats, flour, brown sugar, soda, salt, butter',
+      filling: 'dates, water, brown sugar, lemon',
+    },
+    layers: ['crumb', 'filling', 'crumb:scatter'],
+    bakes: ['30 @177'],
+    cut: 25,
+    keep: null,
+  },
+  {
+    name: 'salted caramel truffle slab on biscuit, professional metric',
+    text: `Salted caramel truffle bars (frame 36 x 24 cm)
+
+Shortbread: flour T55 300 g, butter 200 g, icing sugar 100 g, salt 3 g
+Caramel ganache: sugar 200 g, cream 35 % 300 g, glucose 50 g, dark chocolate 60 % 250 g, butter 60 g, fleur de sel 4 g
+Coating: dark chocolate 60 % 400 g
+
+Mix the shortbread ingredients to a dough, roll out to 6 mm, bake in the frame at 160 °C for 25 minutes. Cool.
+Caramelise the sugar dry to 180 °C, deglaze with the hot cream and glucose, boil to 106 °C. Pour over the chocolate, emulsify. At 40 °C blend in the butter and the salt. Pour into the frame at 32 °C. Crystallise 12 h at 16 °C.
+Cut 2.5 x 8 cm. Enrobe. Store at 16 °C, 4 weeks.`,
+    tin: '360x240',
+    mixtures: {
+      short: 'flour, butter, icing, salt',
+      caramel: 'sugar 200, cream, glucose @106',
+      ganache: 'chocolate 60 % 250, butter 60, fleur',
+      coat: 'chocolate 60 % 400',
+    },
+    layers: ['short', 'caramel+ganache', 'coat:coat'],
+    bakes: ['25 @160'],
+    waits: { ganache: 'room 720' },
+    cut: 42,
+    keep: 'room 28',
+  },
+  {
+    name: 'yogurt granola bars, frozen then dipped bottoms',
+    text: `Frozen yoghurt breakfast bars
+
+200g granola
+60g melted coconut oil
+40g honey
+
+500g thick Greek yoghurt
+2 tbsp honey
+1 tsp vanilla paste
+150g blueberries
+
+100g dark chocolate, to drizzle
+
+Line a 20cm square tin with a long strip of parchment. Combine the granola with the coconut oil and 40g honey, then press into the tin and freeze while you make the top.
+Stir the yoghurt, honey and vanilla together and fold through most of the blueberries. Spoon onto the base, smooth and scatter with the remaining berries. Freeze for 4 hours until solid.
+Lift out, leave at room temperature for 10 minutes, then slice into 12 bars. Melt the chocolate and drizzle over. Freeze for up to 2 months.`,
+    tin: '200x200',
+    mixtures: {
+      base: 'granola, coconut oil, honey',
+      top: 'yoghurt, honey, vanilla, blueberries',
+      more: 'blueberries',
+      drizzle: 'dark chocolate',
+    },
+    layers: ['base', 'top', 'more:scatter', 'drizzle:coat'],
+    waits: { top: 'freezer 240' },
+    cut: 12,
+    keep: 'freezer 60',
+  },
+  {
+    name: 'sesame halva-style slab, tahini and syrup',
+    text: `Tahini candy slab
+
+- 450 g tahini, stirred
+- 400 g sugar
+- 120 ml water
+- 1/4 tsp salt
+- 1 tsp vanilla extract
+- 80 g pistachios
+
+Line a 900 g (2 lb) loaf tin with paper. Warm the tahini gently with the salt and vanilla to 50 °C and keep it warm. Dissolve the sugar in the water over a medium heat, then boil without stirring to 120 °C. Pour the syrup in a thin stream into the tahini, mixing with a spatula. As soon as it pulls away from the bowl, fold in the pistachios and press into the tin. Cool, then leave in the fridge for 24 hours. Turn out and cut in slices of 2 cm. Will keep 1 month well wrapped in the fridge.`,
+    tin: null,
+    mixtures: { tahini: 'tahini, salt, vanilla, pistachios', syrup: 'sugar, water @120' },
+    layers: ['tahini+syrup'],
+    waits: { tahini: 'fridge 1440' },
+    cut: null,
+    keep: 'fridge 30',
+  },
+  {
+    name: 'caramel shortbread shortcut, imperative-free style',
+    text: `Nanna's caramel squares
+
+8 oz plain flour
+4 oz caster sugar
+6 oz butter (base)
+6 oz butter (caramel)
+6 oz light brown sugar
+1 large tin condensed milk (14 oz)
+8 oz milk chocolate
+
+The base: flour, sugar and 6 oz of butter are rubbed together and pressed into a 12 x 8 inch tin, then baked at gas mark 3 for 30 minutes.
+The caramel: the other butter, brown sugar and condensed milk are melted together and boiled gently for 7 minutes, stirring. This is poured over the cold base and left for 2 hours.
+The top: the chocolate is melted and spread over. Cut into 24 when set.`,
+    tin: '305x203',
+    mixtures: {
+      base: 'flour, caster, (base)',
+      caramel: '(caramel), brown sugar, condensed',
+      top: 'chocolate',
+    },
+    layers: ['base', 'caramel', 'top'],
+    bakes: ['30 @160'],
+    waits: { caramel: 'room 120' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'rocky bars with set chocolate top and dusting',
+    text: `Festive rocky bars
+
+125g butter
+300g dark chocolate
+3 tbsp golden syrup
+200g ginger biscuits
+100g mini marshmallows
+75g glacé cherries, halved
+2 tsp icing sugar, to dust
+
+Line a 25cm square tin. Put the butter, chocolate and syrup in a heatproof bowl set over a pan of simmering water until melted. Scoop out about 125 ml of this mixture and set aside. Put the biscuits in a freezer bag and bash with a rolling pin until some are crumbs and some are pieces. Fold the biscuits, marshmallows and cherries into the melted mixture. Tip into the tin, flatten as best you can, pour over the reserved mixture and smooth the top. Refrigerate for about 2 hours or overnight. Cut into 24 fingers and dust with icing sugar.`,
+    tin: '250x250',
+    mixtures: { rocky: 'butter, chocolate, syrup, ginger biscuits, marshmallows, cherries', dust: 'icing' },
+    layers: ['rocky', 'dust:coat'],
+    waits: { rocky: 'fridge 120' },
+    cut: 24,
+    keep: null,
   },
 ];
