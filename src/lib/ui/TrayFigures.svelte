@@ -1,6 +1,7 @@
 <!-- Figures of the tray, with the saved values until the changes are saved. On a phone some are shown only when it is open. -->
 <script lang="ts">
   import type { AllergenStatement } from '$core/larder';
+  import { plural } from '$wording/grammar';
   import { containsText, unknownForText } from '$wording/allergens';
   import type { Plan } from '$core/usecases';
   import { isCutDecided, type Slab } from '$core/slab';
@@ -54,6 +55,13 @@
       unknown: unknownForText(statement),
     };
   }
+  /** What a figure leaves out: ingredients without a weight, or without a price. */
+  const without = $derived.by(() => {
+    const weightless = plan.preparations.flatMap(({ lines }) => lines).filter(({ massG }) => massG === null).length;
+    const unpriced = plan.cost.byIngredient.filter(({ cost }) => cost === null).length;
+    const text = (count: number) => (count === 0 ? '' : `without ${plural(count, 'ingredient', 'ingredients')}`);
+    return { each: text(weightless), height: text(weightless), cost: text(weightless + unpriced), pieces: '' };
+  });
   const now = $derived(figures(plan, allergens));
   const before = $derived(figures(kept, keptAllergens));
   const isChanged = $derived(CELLS.some(([key]) => before[key] !== now[key]) || (keptSoldAt ?? soldAt) !== soldAt);
@@ -72,7 +80,7 @@
       <dt>{label}</dt>
       <dd>
         {#if before[key] !== now[key]}<s><span class="unseen">was </span>{before[key].replace(/ .*$/, '')}</s>{/if}
-        <b>{now[key]}</b>
+        <b>{now[key]}</b>{#if without[key] !== '' && now[key] !== '-'}<small>{without[key]}</small>{/if}
       </dd>
     </div>
   {/each}
@@ -149,6 +157,13 @@
 
   dd b {
     font-weight: 650;
+  }
+
+  small {
+    display: block;
+    font-size: 0.72rem;
+    line-height: 1.1;
+    opacity: 0.9;
   }
 
   s {

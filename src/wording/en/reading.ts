@@ -9,13 +9,14 @@ import {
   type StepNote,
   type Unnamed,
 } from '$core/method';
-import type { Figures } from '$core/measure';
+import type { Figures, Measures } from '$core/measure';
 import type { LineNote, LineRead } from '$core/recipe';
 import type { Place, Slab } from '$core/slab';
 import { tinInWords } from '$core/tin';
 import type { ProposedCut, ProposedKeeping } from '$core/usecases';
 import { proposedCutText } from './cut';
 import { inList, plural } from './grammar';
+import { MEASURES_NAMES } from './terms';
 
 const grams = (massG: number) => `${massG >= 10 ? massG.toFixed(0) : String(Number(massG.toPrecision(3)))} g`;
 const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>
@@ -161,6 +162,10 @@ export function assumedOfRecipeText(
       return 'How long it keeps is not stated, and not decided yet';
   }
 }
+
+/** Says whose cups and spoons are assumed: what the recipe suggests, otherwise the shop's. */
+export const measuresAssumedText = (measures: Measures, isSuggested: boolean): string =>
+  `Cups and spoons are not stated. Assumed: ${MEASURES_NAMES[measures]}${isSuggested ? ', as the recipe suggests' : ''}`;
 
 /** A question about a recipe: the text it is about, where that is, and likely answers. */
 export interface RecipeQuestion {

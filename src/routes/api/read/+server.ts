@@ -1,4 +1,4 @@
-import { assumedOfRecipeText, lineNotesText, questionsOf, stepNoteText } from '$wording/reading';
+import { assumedOfRecipeText, lineNotesText, measuresAssumedText, questionsOf, stepNoteText } from '$wording/reading';
 import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
 import { larderOf, type Ingredient } from '$core/larder';
@@ -49,9 +49,19 @@ export async function POST({ request }) {
     ...(body.value.slab
       ? {
           slab,
-          assumed: assumedOf(method).map(({ path, code }) => ({
-            ...{ path, code, why: assumedOfRecipeText(code, slab, figures) },
-          })),
+          assumed: [
+            ...(body.value.measures
+              ? []
+              : [
+                  {
+                    ...{ path: '/measures', code: 'measures-assumed' },
+                    why: measuresAssumedText(measures, measuresOf(text) !== null),
+                  },
+                ]),
+            ...assumedOf(method).map(({ path, code }) => ({
+              ...{ path, code, why: assumedOfRecipeText(code, slab, figures) },
+            })),
+          ],
           questions: questionsOf(
             { lines, method, slab, ...proposals(slab, ingredientsFor(db, [slab]), shop) },
             figures,

@@ -10,6 +10,7 @@
   import { tinInWords } from '$core/tin';
   import { plan, proposedCuts, proposedKeeping, type Day } from '$core/usecases';
   import { cutText, proposedCutText } from '$wording/cut';
+  import { plural } from '$wording/grammar';
   import { assumedOfRecipeText, keepingReasonText, keepingText } from '$wording/reading';
   import { shopFigures } from '$lib/format/shopFigures';
   import SmallSection from '$lib/ui/SmallSection.svelte';
@@ -29,8 +30,10 @@
     ingredients: readonly Ingredient[];
     shop: Shop;
     zone: string;
+    /** Whose cups and spoons are assumed, as text; empty if the maker chose them, or none are used. */
+    measuresAssumed: string;
   }
-  let { slab, method, read, choices = $bindable(), ingredients, shop, zone }: Props = $props();
+  let { slab, method, read, choices = $bindable(), ingredients, shop, zone, measuresAssumed }: Props = $props();
 
   const figures = $derived(shopFigures());
   const larder = $derived(larderOf(ingredients));
@@ -51,6 +54,9 @@
   );
   const cuts = $derived(slab.cut ? [] : (tried(() => proposedCuts(slab, larder, shop)) ?? []));
   const keeping = $derived(slab.keep ? null : tried(() => proposedKeeping(slab, larder, shop)));
+  const weightless = $derived(
+    (made?.preparations ?? []).flatMap(({ lines }) => lines).filter(({ massG }) => massG === null).length,
+  );
   const nameOf = (id: string) => slab.preparations.find((own) => own.id === id)?.name ?? id;
   const pots = $derived(
     slab.preparations.flatMap(({ id, name, lines, cookTo }, at) => {
@@ -58,7 +64,9 @@
       return lines.length === 0 || !planned ? [] : [{ id, name, celsius: cookTo?.celsius, planned }];
     }),
   );
-  const assumed = $derived(assumedOf(method).map(({ code }) => assumedOfRecipeText(code, slab, figures)));
+  const assumed = $derived(
+    [measuresAssumed, ...assumedOf(method).map(({ code }) => assumedOfRecipeText(code, slab, figures))].filter(Boolean),
+  );
 
   const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
   onDestroy(() => worker.close());
@@ -101,7 +109,11 @@
   <h2>The slab so far</h2>
   {#if made && made.slab.heightMm > 0}
     <SmallSection tin={made.slabs[0]!.tin} {layers} />
-    <p class="figures">{figures.length.say(made.slab.heightMm)} high, {figures.mass.say(made.slab.massG)}</p>
+    <p class="figures">
+      {figures.length.say(made.slab.heightMm)} high, {figures.mass.say(made.slab.massG)}{#if weightless > 0}<b
+          class="hot">, without {plural(weightless, 'ingredient', 'ingredients')}</b
+        >{/if}
+    </p>
   {:else}
     <p class="quiet">It has no height until its ingredients have weights.</p>
   {/if}
