@@ -222,7 +222,7 @@ const NEW_VESSEL =
   /\b(?:in|into|on) (?:a|an|another|your) (?:[\w-]+ ){0,4}(?:pan|saucepan|pot|bowl|mixer|processor|jug|kettle|blender|boiler)\b|\b(?:in|with) the (?:mixer|food processor|processor|blender)\b/i;
 const ELSEWHERE =
   /\b(?:meanwhile|in the meantime|while (?:it|that|the)|separate(?:ly)?|another (?:pan|bowl|pot)|second (?:pan|bowl|pot)|clean (?:pan|bowl))\b/i;
-const THEM = /\b(?:it|them|these|those)\b/i;
+const THEM = /\b(?:it|them|these|those)\b|^(?:and |then )*(?:combine|mix|toss|stir|blitz|pulse) with\b/i;
 /** Words for what is in hand. */
 const IT = /\b(?:it|them|this|everything|the (?:mix|mixture|mass|pan|bowl|pot|lot|contents|syrup|batter|dough))\b/i;
 
@@ -246,7 +246,7 @@ function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: M
     inHand !== target &&
     inHand.state === 'open' &&
     named.length === 0 &&
-    taken.lines.length === 0 &&
+    (taken.lines.length === 0 || GOES_INTO.test(text)) &&
     isNamed(targetsOf(text), target, kitchen)
   )
     named.push(inHand);
@@ -273,6 +273,9 @@ const HALF_OF =
 /** Into what is left of a mixture, of which a part was taken. */
 const INTO_THE_REST =
   /\b(?:into|to|in|with|colou?r|flavou?r) (?:the )?(?:rest|remainder|(?:other|second|remaining) (?:half|part|portion|mixture|fudge|batch|jelly))\b/i;
+
+/** "Then stir into the dry ingredients with the milk": what is in hand is not named. */
+const GOES_INTO = /^(?:and |then )*(?:stir|fold|mix|pour|beat|whisk|add|tip|scrape) (?:it |this |them )?into\b/i;
 
 /** Puts a part of a mixture into a bowl of its own: "put half of the fudge in a bowl and stir in the white chocolate". */
 function dividedOff(kitchen: Kitchen, text: string, taken: Taken): Mixture | null {
@@ -360,7 +363,7 @@ function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: 
 }
 
 const READY =
-  /\b(?:chop|peel|grate|zest|core|soak|bloom|infuse|steep|toast|roast|warm|crush|cut up|cube|dice|halve|slice|drain|squeeze|break up|cut)(?:s|ed|ing)?\b/i;
+  /\b(?:chop|peel|grate|zest|core|soak|bloom|infuse|steep|toast|roast|warm|crush|cut up|cube|dice|halve|slice|drain|squeeze|break(?: up)?|cut)(?:s|ed|ing)?\b/i;
 
 /** Gets ingredients ready: toasted, soaked, chopped. They wait in a bowl of their own until they go into something. */
 function prepare(kitchen: Kitchen, clause: Clause, headed: Section | null, isAny = false): Done | null {

@@ -21,6 +21,9 @@ const TO_PLACE: ReadonlySet<string> = new Set([
 /** Parts of speech inside a noun phrase. */
 const IN_PHRASE: ReadonlySet<PartOfSpeech> = new Set(['DET', 'ADJ', 'NOUN', 'PROPN', 'NUM', 'PRON', 'PART']);
 
+/** A part of something, as the words right behind a verb name it. */
+const PART = /^(?:half|most|(?:the )?(?:rest|remaining|remainder|other))\b/;
+
 interface Token {
   readonly word: string;
   readonly pos: PartOfSpeech;
@@ -88,6 +91,16 @@ function parsed(clause: string): Grammar {
       from += 2;
     if (/^to$/i.test(tokens[from]?.word ?? '')) from += 1;
     const end = endOfPhrase(tokens, from);
+    // "Spread over half of the custard": right behind the verb, a part of something is what is spread.
+    const behind = tokens
+      .slice(from, from + 2)
+      .map((token) => token.word.toLowerCase())
+      .join(' ');
+    if (objects.length <= 1 && PART.test(behind)) {
+      objects.push(...tokens.slice(from, end).map((token) => token.word));
+      at = Math.max(end, at + 1);
+      continue;
+    }
     if (end > from)
       targets.push(
         tokens

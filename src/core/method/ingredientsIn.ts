@@ -22,7 +22,7 @@ const REMAINING = /\b(?:remaining|rest of the|other|all the other) ingredients\b
 const EXCEPT = /\b(?:except|apart from|but not|other than|all but)(?: for)? ((?:the )?[\w' -]+)/i;
 const DRY = /\bdry ingredients\b/i;
 const DRY_THINGS =
-  /\b(?:flour|oats?|cocoa|baking powder|bicarb\w*|baking soda|sugar|coconut|spices?|cinnamon|ginger|salt|cornflour|ground almonds|almond meal)\b/i;
+  /\b(?:flour|oats?|cocoa|baking powder|bicarb\w*|baking soda|sugar|coconut(?! oil)|spices?|protein powder|cinnamon|ginger|salt|cornflour|ground almonds|almond meal)\b/i;
 /** Names of groups that a method uses. */
 const NUTS = /nut|pecan|almond|pistachio|cashew/i;
 /** Further groups: "the remaining berries". */

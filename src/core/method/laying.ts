@@ -129,6 +129,17 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
     !/\b(?:spread|scrape|smooth|level|pour|tip|turn|in)\b/i.test(text)
   )
     return { ...none, mixture };
+  // "Pour the cream over the chocolate", in one bowl: they are together already.
+  const isInItself =
+    kind === 'lay' &&
+    !TIN.test(targetsOf(text)) &&
+    mixture.uses.length > 1 &&
+    isNamed(targetsOf(text), mixture, kitchen);
+  if (
+    isInItself &&
+    !kitchen.tin.some(({ parts }) => parts.some((part) => isNamed(targetsOf(text), part.mixture, kitchen)))
+  )
+    return { ...none, mixture };
   const laid = layDown(kitchen, mixture, scattered ? 'scatter' : 'level', shareOf(text, mixture));
   if (kind === 'lay' && clause.celsius !== null) laid.pourC = clause.celsius;
   if (kind === 'press') addStep(mixture, stepOf(clause, mixture));

@@ -1,6 +1,6 @@
 import type { WildRecipe } from './recipe';
 
-/** More recipes, each written with its facts and read once before anything was changed for it: eighteen, ten, ten and eight. */
+/** More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight and eight. */
 export const FURTHER: readonly WildRecipe[] = [
   {
     name: 'almond slice: pastry, jam, frangipane, icing',
@@ -1076,5 +1076,197 @@ Line a 25cm square tin. Put the butter, chocolate and syrup in a heatproof bowl 
     waits: { rocky: 'fridge 120' },
     cut: 24,
     keep: null,
+  },
+  {
+    name: 'chocolate caramel tart bars, US blog with notes',
+    text: `Chocolate Caramel Bars
+
+Shortbread Crust
+1 cup (226g) unsalted butter, melted
+1/2 cup (100g) granulated sugar
+2 teaspoons pure vanilla extract
+1/2 teaspoon salt
+2 cups + 2 tablespoons (265g) all-purpose flour
+
+Caramel Layer
+1 bag (11 ounces) soft caramels, unwrapped
+1/4 cup (60ml) heavy cream
+
+Chocolate Topping
+8 ounces (226g) semi-sweet chocolate, finely chopped
+1/2 cup (120ml) heavy cream
+
+1. Preheat the oven to 300°F (149°C). Line the bottom and sides of a 9×13-inch baking pan with parchment paper, leaving an overhang.
+2. Make the crust: Stir the melted butter, sugar, vanilla extract, and salt together in a medium bowl. Add the flour and stir until everything is combined. Press the mixture firmly into the prepared pan. Bake for 20 minutes, until the edges are lightly browned. Cool for 15 minutes.
+3. Make the caramel layer: Place the caramels and heavy cream in a saucepan and stir over low heat until melted. Pour over the crust and refrigerate for 30 minutes.
+4. Make the topping: Place the chocolate in a heatproof bowl. Heat the cream until it begins to simmer, then pour over the chocolate. Let it sit for 2 minutes, then stir until smooth. Spread over the caramel. Refrigerate for at least 1 hour.
+5. Lift out using the overhang and cut into 24 bars.
+Cover and store leftover bars in the refrigerator for up to 1 week.`,
+    tin: '330x229',
+    mixtures: {
+      crust: 'butter, sugar, vanilla, salt, flour',
+      caramel: 'caramels, cream',
+      top: 'chocolate, cream',
+    },
+    layers: ['crust', 'caramel', 'top'],
+    bakes: ['20 @149'],
+    waits: { crust: 'room 15', caramel: 'fridge 30', top: 'fridge 60' },
+    cut: 24,
+    keep: 'fridge 7',
+  },
+  {
+    name: 'coconut ice, two colours, Australian kitchen',
+    text: `Old-fashioned coconut ice
+
+500g icing sugar mixture
+1/4 tsp cream of tartar
+395g can sweetened condensed milk
+280g (3 1/2 cups) desiccated coconut
+Pink food colouring
+
+Step 1 Grease a 20cm square cake pan and line the base and sides with baking paper.
+Step 2 Sift icing sugar and cream of tartar into a large bowl. Make a well in the centre. Add condensed milk and coconut. Stir until well combined.
+Step 3 Press half the mixture into the prepared pan. Tint the remaining mixture pink and press over the white layer. Smooth the top.
+Step 4 Cover and refrigerate for 2 hours or until firm. Cut into 36 squares.`,
+    tin: '200x200',
+    mixtures: { ice: 'icing sugar, tartar, condensed, coconut' },
+    layers: ['ice', 'ice'],
+    waits: { ice: 'fridge 120' },
+    cut: 36,
+    keep: null,
+  },
+  {
+    name: 'flourless brownie with ganache, two headings and oven fan',
+    text: `Almond brownies with a ganache top
+
+For the brownie
+200g dark chocolate
+200g butter
+4 eggs
+220g golden caster sugar
+150g ground almonds
+pinch of salt
+
+For the ganache
+150ml double cream
+150g dark chocolate, chopped
+
+Heat oven to 180C/160C fan and line a 20 x 30cm brownie tin. Melt the chocolate and butter together in a bowl over simmering water, then cool for 5 minutes. Whisk the eggs and sugar until thick and mousse-like, about 6 minutes. Fold the chocolate into the eggs, then the almonds and salt. Pour into the tin and bake for 25 minutes. Leave to cool completely.
+For the ganache, heat the cream until steaming, pour it onto the chocolate and stir till glossy. Spread over the cold brownie and chill for 1 hr. Cut into 20 with a hot knife. Will keep in the fridge for 5 days.`,
+    tin: '300x200',
+    mixtures: {
+      brownie: 'chocolate, butter, eggs, sugar, almonds, salt',
+      ganache: 'cream, chocolate',
+    },
+    layers: ['brownie', 'ganache'],
+    bakes: ['25 @180'],
+    waits: { ganache: 'fridge 60' },
+    cut: 20,
+    keep: 'fridge 5',
+  },
+  {
+    name: 'soft honey caramels with nuts in the tin first',
+    text: `Honey walnut caramels
+
+150 g walnuts, toasted
+250 ml double cream
+50 g butter
+200 g honey
+250 g caster sugar
+1 tsp flaky salt
+
+Scatter the walnuts over the base of a lined 20 cm square tin. Warm the cream and butter in a small pan. In a larger pan, boil the honey and sugar to 140°C without stirring. Take off the heat and carefully pour in the warm cream, it will bubble up. Return to the heat and cook to 122°C. Stir in half of the salt, pour over the walnuts and sprinkle with the rest of the salt. Leave to cool for 6 hours. Cut into 64 squares with an oiled knife and wrap in wax paper. They keep for 3 weeks.`,
+    tin: '200x200',
+    mixtures: { nuts: 'walnuts', caramel: 'cream, butter, honey, sugar, salt @122', salt: 'salt' },
+    layers: ['nuts', 'caramel', 'salt:scatter'],
+    waits: { salt: 'room 360' },
+    cut: 64,
+    keep: 'room 21',
+  },
+  {
+    name: 'no-bake protein bars in a loaf tin',
+    text: `Chocolate peanut protein bars
+
+160g oats, blended to flour
+60g vanilla protein powder
+180g peanut butter
+120g maple syrup
+2-3 tbsp milk
+100g dark chocolate
+1 tsp coconut oil
+
+1. Line a 900g loaf tin (23 x 13cm) with baking paper.
+2. Mix the oat flour and protein powder. Warm the peanut butter and maple syrup for 30 seconds in the microwave, then stir into the dry ingredients with enough milk to make a firm dough.
+3. Press into the tin. Melt the chocolate with the coconut oil and spread on top. Chill for 2 hours.
+4. Slice into 8 bars. Store in the fridge for up to 10 days or freeze for 3 months.`,
+    tin: '230x130',
+    mixtures: { base: 'oats, protein, peanut butter, maple, milk', top: 'chocolate, coconut oil' },
+    layers: ['base', 'top'],
+    waits: { top: 'fridge 120' },
+    cut: 8,
+    keep: 'fridge 10',
+  },
+  {
+    name: 'hedgehog slice, Australian, list then long sentences',
+    text: `Hedgehog slice
+
+250 g plain sweet biscuits
+100 g walnuts, chopped
+2 tbsp cocoa
+200 g butter
+1/2 cup caster sugar
+1 egg
+1/4 cup desiccated coconut, plus extra to sprinkle
+150 g dark chocolate, melted
+
+Break biscuits into small pieces and combine with walnuts, cocoa and coconut in a bowl. Stir butter and sugar in a saucepan over low heat until the sugar dissolves; cool slightly, whisk in the egg quickly, then pour over the biscuit mixture and mix well. Press into a lined 28 x 18 cm slice pan and refrigerate for 1 hour. Spread with chocolate, refrigerate until set, then cut into 24 squares.`,
+    tin: '280x180',
+    mixtures: { slice: 'biscuits, walnuts, cocoa, butter, caster, egg, coconut', top: 'dark chocolate' },
+    layers: ['slice', 'top'],
+    waits: { slice: 'fridge 60' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'butter crunch toffee, Celsius, chocolate on hot toffee',
+    text: `Butter crunch
+
+225 g butter
+225 g caster sugar
+60 ml water
+1 tbsp golden syrup
+1/2 tsp salt
+175 g milk chocolate, chopped
+75 g roasted hazelnuts, chopped
+
+Line a 33 x 23 cm tin with foil and grease it. Melt the butter in a heavy pan, add sugar, water, syrup and salt. Bring to the boil, stirring, and cook over a medium heat to 150°C, about 12 minutes. Pour into the tin at once and tilt to level it. Leave for 2 minutes, then scatter the chocolate on top. After 5 minutes spread the melted chocolate smooth and scatter with the nuts. Leave overnight in a cool place and break into pieces. Store in a tin for up to 2 weeks.`,
+    tin: '330x230',
+    mixtures: { toffee: 'butter, sugar, water, syrup, salt @150', choc: 'milk chocolate', nuts: 'hazelnuts' },
+    layers: ['toffee', 'choc', 'nuts:scatter'],
+    waits: { nuts: 'room 480' },
+    cut: 'break',
+    keep: 'room 14',
+  },
+  {
+    name: 'fig rolls as a slab: jam between two doughs',
+    text: `Fig bars
+
+Dough:
+300 g plain flour
+150 g butter
+100 g icing sugar
+1 egg
+Filling:
+350 g dried figs
+150 ml orange juice
+1 tsp cinnamon
+
+Rub the butter into the flour and sugar, then bring together with the egg. Chill for 30 minutes. Meanwhile simmer the figs, juice and cinnamon for 15 minutes and blend to a paste; cool. Roll out half of the dough to line a 30 x 20 cm tin. Spread the fig paste over it. Roll out the rest of the dough and lay it on top. Bake at 180C for 30-35 minutes. Cool in the tin and cut into 24 bars. Keeps a week in a tin.`,
+    tin: '300x200',
+    mixtures: { dough: 'flour, butter, icing, egg', filling: 'figs, orange, cinnamon' },
+    layers: ['dough', 'filling', 'dough'],
+    bakes: ['30 @180'],
+    cut: 24,
+    keep: 'room 7',
   },
 ];
