@@ -111,6 +111,32 @@ test('a boil that is laid hot does not start too early: the bench says when', as
   await expect(now).not.toContainText('60 g butter');
 });
 
+test('postponed for 20 minutes: what it moves is shown before, the step stays in the list with its time, and it is undone', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await makeIt(page, open, shop.address, 'Rye and treacle slice');
+  const now = page.getByRole('region', { name: 'Now' });
+  const first = (await now.getByRole('heading').first().innerText()).trim();
+  await now.getByRole('button', { name: 'Postpone …' }).click();
+  const sheet = page.getByRole('dialog');
+  const confirm = sheet.getByRole('button', { name: 'Postpone step' });
+  await expect(confirm).toBeDisabled();
+  await sheet.getByRole('button', { name: /^20 min/ }).click();
+  await expect(sheet.getByRole('status')).toContainText(/It then starts at .+ and the run ends at .+ 20 min\s+later/);
+  await confirm.click();
+  const next = page.getByRole('region', { name: 'Next' }).getByRole('listitem').filter({ hasText: 'postponed' });
+  await expect(next).toContainText(first.slice(0, 12));
+  await expect(next).toContainText(/\d\d:\d\d/);
+  // After a reload, and so on another device, it is where it was.
+  await page.reload();
+  await expect(next).toContainText(first.slice(0, 12));
+  await page.getByRole('button', { name: 'Undo last entry' }).click();
+  await expect(next).toHaveCount(0);
+  await expect(now).toContainText(first);
+});
+
 test('a step is started out of order, and the current one comes after it', async ({ open, page, shop }) => {
   await makeIt(page, open, shop.address, 'Rye and treacle slice');
   const now = page.getByRole('region', { name: 'Now' });

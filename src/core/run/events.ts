@@ -50,8 +50,8 @@ const KINDS = {
   'step-done': { ...event, step },
   /** Skipped, with a reason. */
   'step-skipped': { ...event, step, why: note(500) },
-  /** Postponed: other steps come first. */
-  'step-put-off': { ...event, step },
+  /** Postponed: until a moment, or until another step is done; without either, until nothing else is left. */
+  'step-put-off': { ...event, step, until: at, behind: note(200) },
   weighed: { ...event, ...line, massG: grams },
   /** Amount changed after weighing, g; negative for less. */
   'amount-changed': { ...event, ...line, byG: number(-1e6, 1e6).required(REQUIRED), why: note(500) },

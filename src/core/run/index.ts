@@ -2,6 +2,7 @@
 export * from './events';
 export * from './types';
 export * from './state';
+export * from './preview';
 export * from './change';
 export * from './record';
 export * from './file';

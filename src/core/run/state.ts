@@ -75,11 +75,14 @@ export function lastDone(events: readonly RunEvent[]): RunEvent | null {
   return events.findLast(({ id, kind }) => counted.has(id) && kind !== 'temperature') ?? null;
 }
 
+const UNTOUCHED: Moments = {
+  ...{ begunAt: null, endedAt: null, isSkipped: false, isPutOff: false },
+  ...{ notBefore: null, behind: null },
+};
+
 /** Returns when each step was started, ended, skipped and postponed. */
-function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<string, Moments> {
-  const moments = new Map<string, Moments>(
-    plan.steps.map(({ id }) => [id, { begunAt: null, endedAt: null, isSkipped: false, isPutOff: false }]),
-  );
+function happened(plan: RunPlan, events: readonly RunEvent[], nowMs: number): ReadonlyMap<string, Moments> {
+  const moments = new Map<string, Moments>(plan.steps.map(({ id }) => [id, { ...UNTOUCHED }]));
   for (const event of events) {
     if (!('step' in event) || event.step === undefined) continue;
     const of = moments.get(event.step);
@@ -98,6 +101,8 @@ function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<strin
         break;
       case 'step-put-off':
         of.isPutOff = true;
+        of.notBefore = event.until === undefined ? null : Date.parse(event.until);
+        of.behind = event.behind ?? null;
         break;
       case 'temperature':
       case 'set-reading':
@@ -106,6 +111,13 @@ function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<strin
         event satisfies never;
     }
   }
+  // A postponed step is back in its turn when its moment has come, or the step it waits for is done.
+  for (const of of moments.values()) {
+    const isOver =
+      (of.notBefore !== null && of.notBefore <= nowMs) ||
+      (of.behind !== null && (moments.get(of.behind)?.endedAt ?? null) !== null);
+    if (isOver) of.isPutOff = false;
+  }
   return moments;
 }
 
@@ -113,18 +125,16 @@ function happened(plan: RunPlan, events: readonly RunEvent[]): ReadonlyMap<strin
  * Returns the state of a run: a pure function of its plan, its events and the moment, the same on server, tablet and phone.
  *
  * Past steps stay where they happened. A step in progress ends after its minutes, or now. The others follow as soon as their predecessors
- * allow (`timesOf`), in the planned order, with postponed ones last. Waits that will exceed their maximum are listed as dangers.
+ * allow (`timesOf`), in the planned order; postponed ones when their moment has come. Waits that will exceed their maximum are listed as dangers.
  *
  * @param nowMs ms since 1970
  */
 export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: number): RunState {
   const counted = countedEvents(events);
-  const moments = happened(plan, counted);
-  const order = [...plan.steps].sort(
-    (a, b) =>
-      Number(moments.get(a.id)!.isPutOff) - Number(moments.get(b.id)!.isPutOff) || a.planned.from - b.planned.from,
-  );
+  const moments = happened(plan, counted, nowMs);
   const beginMs = Date.parse(plan.begin);
+  const turns = turnsOf(plan, moments, beginMs);
+  const order = [...plan.steps].sort((a, b) => turns.get(a.id)! - turns.get(b.id)! || a.planned.from - b.planned.from);
   // Before anything has happened, nothing starts earlier than planned.
   const times = timesOf(plan, order, moments, counted.length === 0 ? Math.max(nowMs, beginMs) : nowMs);
   const steps = plan.steps.map((step): StepNow => {
@@ -143,13 +153,11 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
     };
   });
   const byId = new Map(steps.map((stepNow) => [stepNow.step.id, stepNow]));
-  const inOrder = order
-    .map(({ id }) => byId.get(id)!)
-    .sort((a, b) => Number(a.isPutOff) - Number(b.isPutOff) || a.from - b.from);
+  const inOrder = order.map(({ id }) => byId.get(id)!).sort((a, b) => a.from - b.from);
   const underWay = steps.filter(({ status }) => status === 'under way');
   const atHand = underWay.find(({ step }) => step.hands !== 'free');
   const ready = inOrder.filter(({ status }) => status === 'ready');
-  const now = atHand ?? ready[0] ?? null;
+  const now = atHand ?? ready.find(({ isPutOff }) => !isPutOff) ?? ready.find(hasNoLimit(moments)) ?? null;
   const ended = counted.find(({ kind }) => kind === 'finished' || kind === 'stopped');
   const last = steps.reduce((latest, { to }) => Math.max(latest, to), beginMs);
   const plannedEnd = plan.steps.reduce((latest, { planned }) => Math.max(latest, planned.to), 0);
@@ -167,6 +175,51 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
     lateMinutes: (last - beginMs) / MINUTE_MS - plannedEnd,
   };
 }
+
+/** Whether a step is postponed without a moment: it comes when nothing else is left. */
+const hasNoLimit =
+  (moments: ReadonlyMap<string, Moments>) =>
+  ({ step }: StepNow): boolean => {
+    const { notBefore, behind } = moments.get(step.id)!;
+    return notBefore === null && behind === null;
+  };
+
+/**
+ * Returns the turn of every step, min from the beginning: as planned or as postponed. What needs a postponed step is delayed with it, and
+ * so is what must come right before that: a boil is not begun while its base is postponed.
+ */
+function turnsOf(
+  { steps }: RunPlan,
+  moments: ReadonlyMap<string, Moments>,
+  beginMs: number,
+): ReadonlyMap<string, number> {
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const ownDelay = ({ id, planned }: RunStep): number => {
+    const { isPutOff, notBefore, behind, begunAt } = moments.get(id)!;
+    if (!isPutOff || begunAt !== null) return 0;
+    if (notBefore !== null) return Math.max(0, (notBefore - beginMs) / MINUTE_MS - planned.from);
+    const before = behind === null ? undefined : byId.get(behind);
+    return before ? Math.max(0, before.planned.to - planned.from) : LAST;
+  };
+  const delays = new Map(steps.map((step) => [step.id, ownDelay(step)]));
+  const raise = (id: string, delay: number): boolean => {
+    if (moments.get(id)?.begunAt !== null || delay <= delays.get(id)!) return false;
+    delays.set(id, delay);
+    return true;
+  };
+  for (let isMoving = true; isMoving;) {
+    isMoving = false;
+    for (const { id, after } of steps)
+      for (const { on, most } of after) {
+        const [before, behind] = [delays.get(on) ?? 0, delays.get(id)!];
+        const isRaised = raise(id, before) || (most !== null && byId.has(on) && raise(on, behind));
+        isMoving ||= isRaised;
+      }
+  }
+  return new Map(steps.map(({ id, planned }) => [id, planned.from + delays.get(id)!]));
+}
+/** After everything else, min. */
+const LAST = 1e9;
 
 function linesNow({ lines }: RunPlan, events: readonly RunEvent[]): LineNow[] {
   const weighed = new Map<string, number>();

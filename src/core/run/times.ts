@@ -6,6 +6,9 @@ export interface Moments {
   endedAt: number | null;
   isSkipped: boolean;
   isPutOff: boolean;
+  /** Moment until which it is postponed, or the step it waits for; `null` if it is not, or has no limit. */
+  notBefore: number | null;
+  behind: string | null;
 }
 
 export type Times = ReadonlyMap<string, { readonly from: number; readonly to: number }>;
@@ -65,6 +68,7 @@ function bakedInTurn(order: readonly RunStep[]): [RunStep, RunStep][] {
 function arcsOf(
   plan: RunPlan,
   order: readonly RunStep[],
+  moments: ReadonlyMap<string, Moments>,
   lasting: (step: RunStep) => number,
   until: (step: RunStep) => number,
 ): Arc[] {
@@ -88,12 +92,21 @@ function arcsOf(
     ...chained(order, 1, uses('mixer'), until),
     ...bakedInTurn(order),
   ];
-  return [...links, ...inTurn.map(([a, b]) => ({ from: a.id, to: b.id, leastMs: lasting(a), isMost: false }))];
+  const postponed = order.flatMap(({ id }): Arc[] => {
+    const { isPutOff, behind } = moments.get(id)!;
+    const before = isPutOff && behind !== null ? known.get(behind) : undefined;
+    return before ? [{ from: before.id, to: id, leastMs: lasting(before), isMost: false }] : [];
+  });
+  return [
+    ...links,
+    ...postponed,
+    ...inTurn.map(([a, b]) => ({ from: a.id, to: b.id, leastMs: lasting(a), isMost: false })),
+  ];
 }
 
 /**
  * Returns the projected start and end of every step. Past steps stay where they happened; steps in progress end after their
- * minutes, or now; the rest start as early as possible in the planned order, postponed ones last, but not so early that a
+ * minutes, or now; the rest start as early as possible in the planned order, postponed ones when they may, but not so early that a
  * follower exceeds its maximum wait. A wait that can no longer be met is dropped.
  *
  * The plan's order on each pair of hands and each ring is kept, so that what is left is a network of least and most waits, and its earliest
@@ -123,10 +136,14 @@ export function timesOf(
   // A started step has its labour already and cannot be moved.
   const begun = order.filter(({ id }) => isFixed(id)).sort((a, b) => until(a) - until(b));
   const inTurn = [...begun, ...order.filter(({ id }) => !isFixed(id))];
-  const arcs = arcsOf(plan, inTurn, lasting, until).filter(({ to }) => !isFixed(to));
+  const arcs = arcsOf(plan, inTurn, moments, lasting, until).filter(({ to }) => !isFixed(to));
   const kept = new Set(arcs);
+  const earliest = (id: string) => {
+    const { begunAt, isPutOff, notBefore } = moments.get(id)!;
+    return begunAt ?? Math.max(nowMs, isPutOff ? (notBefore ?? nowMs) : nowMs);
+  };
   for (let letGo = 0; ; letGo++) {
-    const from = new Map(order.map(({ id }) => [id, moments.get(id)!.begunAt ?? nowMs]));
+    const from = new Map(order.map(({ id }) => [id, earliest(id)]));
     let moved = new Set<Arc>();
     for (let round = 0; round <= order.length + 1; round++) {
       moved = new Set();

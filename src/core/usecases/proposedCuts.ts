@@ -1,4 +1,4 @@
-import { behaviourOf } from '../classify';
+import { behaviourOf, isKind, type LayerPart } from '../classify';
 import type { Larder } from '../larder';
 import { layerParts } from '../scale';
 import type { Shop } from '../shop';
@@ -27,9 +27,13 @@ const SHARDS_G = [20, 40] as const;
 function isBrittle(slab: Slab, larder: Larder, shop: Shop): boolean {
   const laid = expandDividedLines(slab);
   const { mixtures, scaling } = scaleSlab(laid, larder, shop, {});
-  const behaviours = (scaling.slabs[0]?.layers ?? []).flatMap(({ thicknessMm, spread }, at) =>
-    thicknessMm > 0 && spread !== 'scatter' ? [behaviourOf(layerParts(laid.layers[at]!, laid, mixtures))] : [],
-  );
+  /** Nuts break with what holds them. */
+  const isNuts = (parts: readonly LayerPart[]) =>
+    parts.every(({ things }) => things.every((thing) => isKind('nut', thing)));
+  const behaviours = (scaling.slabs[0]?.layers ?? []).flatMap(({ thicknessMm, spread }, at) => {
+    const parts = layerParts(laid.layers[at]!, laid, mixtures);
+    return thicknessMm > 0 && spread !== 'scatter' && !isNuts(parts) ? [behaviourOf(parts)] : [];
+  });
   return behaviours.length > 0 && behaviours.every((own) => own === 'chocolate' || own === 'hard boil');
 }
 

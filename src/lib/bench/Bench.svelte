@@ -18,6 +18,7 @@
   import Finish from './Finish.svelte';
   import { keepPage } from './keepPage';
   import NoteSheet from './NoteSheet.svelte';
+  import PostponeSheet from './PostponeSheet.svelte';
   import { holdAwake } from './holdAwake';
   import { callOnDevice } from './notify';
   import Sheet from './Sheet.svelte';
@@ -77,11 +78,9 @@
         ].map((step) => ({ run: followed.id, name: followed.plan.name, step })),
       );
   const byItself = $derived(of('byItself').sort((a, b) => a.step.to - b.step.to));
-  const next = $derived(
-    of('next').sort((a, b) => Number(a.step.isPutOff) - Number(b.step.isPutOff) || a.step.from - b.step.from),
-  );
+  const next = $derived(of('next').sort((a, b) => a.step.from - b.step.from));
 
-  let sheet: 'note' | 'skip' | null = $state(null);
+  let sheet: 'note' | 'skip' | 'postpone' | null = $state(null);
   let weighing: LineNow | null = $state.raw(null);
 
   let caller: Caller | null = null;
@@ -183,7 +182,7 @@
         boil={plan.boils.find(({ step }) => step === run.now?.step.id) ?? null}
         onbegin={(step) => happened({ kind: 'step-begun', step })}
         onend={(step) => end(follower.id, step)}
-        onputoff={(step) => happened({ kind: 'step-put-off', step })}
+        onputoff={() => (sheet = 'postpone')}
         onskip={() => (sheet = 'skip')}
         onnote={happened}
         onamount={(line) => (weighing = line)}
@@ -224,6 +223,19 @@
     {rack}
     onnote={happened}
     onphoto={(id, jpeg) => follower.photographed(id, jpeg, '')}
+    onclose={() => (sheet = null)}
+  />
+{:else if sheet === 'postpone' && run.now}
+  <PostponeSheet
+    {plan}
+    events={follower.events}
+    {run}
+    step={run.now}
+    {nowMs}
+    onpostpone={(happening) => {
+      happened(happening);
+      sheet = null;
+    }}
     onclose={() => (sheet = null)}
   />
 {:else if sheet === 'skip' && run.now}

@@ -24,7 +24,7 @@
     boil: RunBoil | null;
     onbegin: (step: string) => void;
     onend: (step: string) => void;
-    onputoff: (step: string) => void;
+    onputoff: () => void;
     onskip: () => void;
     onnote: (...happenings: Happening[]) => void;
     /** Called to enter another amount of a line, or its lot. */
@@ -118,7 +118,7 @@
     {:else}
       <BigButton onpress={() => onbegin(step.id)}>Begin</BigButton>
     {/if}
-    <Button kind="ghost" on:click={() => onputoff(step.id)}>Postpone</Button>
+    <Button kind="ghost" on:click={onputoff}>Postpone …</Button>
     <Button kind="ghost" on:click={onskip}>Skip step</Button>
   </div>
 </section>
