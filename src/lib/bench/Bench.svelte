@@ -12,6 +12,8 @@
   import CurrentStep from './CurrentStep.svelte';
   import BenchHead from './BenchHead.svelte';
   import BenchNotices from './BenchNotices.svelte';
+  import { stepInShort } from '$core/time';
+  import { shopDates } from '$lib/format/shopDates';
   import Choices from './Choices.svelte';
   import { countdown } from './clock';
   import UrgentNotice from './UrgentNotice.svelte';
@@ -38,6 +40,7 @@
   }
   let { runs, last: lastKnown, isComplete: isWhole, rack, lots }: Props = $props();
 
+  const dates = $derived(shopDates());
   const WHY_SKIPPED = ['Not needed', 'Already done', 'Something is missing', 'No time'] as const;
 
   const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, isWhole)));
@@ -190,7 +193,12 @@
     {:else if run.next.length === 0 && run.byItself.length === 0}
       <Finish {plan} onnote={happened} />
     {:else}
-      <section class="panel over"><h2>Nothing to do right now</h2></section>
+      <section class="panel over">
+        <h2>Nothing to do right now</h2>
+        {#if run.next[0]}
+          <p class="figures">Next at {dates.weekTime(run.next[0].from)}: {stepInShort(run.next[0].step.text)}.</p>
+        {/if}
+      </section>
     {/if}
     <!-- Beside or below the current step: what appears there moves no button that is about to be pressed. -->
     <div>

@@ -13,7 +13,7 @@
     type StepNow,
   } from '$core/run';
   import { stepInShort } from '$core/time';
-  import { nextTime } from '$lib/format/nextTime';
+  import { clockTime, nextTime } from '$lib/format/nextTime';
   import { shopDates } from '$lib/format/shopDates';
   import Notice from '$lib/ui/Notice.svelte';
   import TimeField from '$lib/ui/TimeField.svelte';
@@ -38,9 +38,12 @@
   const openedMs = untrack(() => nowMs);
   const zone = $derived((page.data.shop as { zone?: string } | undefined)?.zone);
 
+  type Way = '10' | '20' | '30' | 'time' | 'behind';
+  let way: Way | null = $state(null);
   let until: number | null = $state(null);
   let behind: string | null = $state(null);
-  let time = $state('');
+  /** An hour from now, to begin with. */
+  let time = $state(untrack(() => clockTime(nowMs + 60 * MINUTE_MS, zone)));
   const typed: Record<string, string> = $state({});
 
   const others = $derived(stepsToWaitFor(run, step.step.id));
@@ -53,45 +56,48 @@
   const from = $derived(preview?.state.steps.find((own) => own.step.id === step.step.id)?.from ?? null);
   const nameOf = (id: string) => stepInShort(plan.steps.find((own) => own.id === id)?.text ?? id);
 
-  function setUntil(moment: number | null) {
-    until = moment;
-    behind = null;
+  function choose(next: Way) {
+    way = next;
+    until =
+      next === 'behind' ? null : next === 'time' ? nextTime(time, openedMs, zone) : openedMs + Number(next) * MINUTE_MS;
+    behind = next === 'behind' ? (others[0]?.step.id ?? null) : null;
   }
 </script>
 
 <Sheet title="Postpone: {stepInShort(step.step.text)}" {onclose}>
   <Choices
     label="Until when"
-    choices={MINUTES.map((minutes) => ({
-      id: String(minutes),
-      text: `${minutes} min, ${dates.clock(openedMs + minutes * MINUTE_MS)}`,
-    }))}
-    chosen={behind === null && until !== null ? String(Math.round((until - openedMs) / MINUTE_MS)) : null}
-    onchoose={(minutes) => setUntil(openedMs + Number(minutes) * MINUTE_MS)}
+    choices={[
+      ...MINUTES.map((minutes) => ({
+        id: String(minutes) as Way,
+        text: `${minutes} min, ${dates.clock(openedMs + minutes * MINUTE_MS)}`,
+      })),
+      { id: 'time' as Way, text: 'At a time …' },
+      ...(others.length > 0 ? [{ id: 'behind' as Way, text: 'After another step …' }] : []),
+    ]}
+    chosen={way}
+    onchoose={choose}
   />
-  <div class="two">
+  {#if way === 'time'}
     <TimeField
       label="At a time"
       value={time}
       name="postpone time"
       {typed}
       onvalue={(next) => {
-        time = next ?? '';
-        setUntil(next === null ? null : nextTime(next, openedMs, zone));
+        if (next !== null) time = next;
+        until = next === null ? null : nextTime(next, openedMs, zone);
       }}
     />
+  {:else if way === 'behind'}
     <Select
       labelText="After the step"
       selected={behind ?? ''}
-      on:change={(event) => {
-        behind = (event.target as HTMLSelectElement).value || null;
-        if (behind !== null) until = null;
-      }}
+      on:change={(event) => (behind = (event.target as HTMLSelectElement).value)}
     >
-      <SelectItem value="" text="choose a step" />
       {#each others as { step: other } (other.id)}<SelectItem value={other.id} text={stepInShort(other.text)} />{/each}
     </Select>
-  </div>
+  {/if}
   {#if preview && from !== null}
     <p role="status" class="figures">
       It then starts at <b>{dates.weekTime(from)}</b>, and the run ends at
@@ -112,12 +118,6 @@
 </Sheet>
 
 <style>
-  .two {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
-    gap: 0.8rem;
-  }
-
   .acts {
     display: flex;
     gap: 0.6rem;

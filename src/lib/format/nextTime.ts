@@ -1,6 +1,10 @@
 import { TZDate } from '@date-fns/tz';
 import { addDays, set } from 'date-fns';
 
+/** Returns the time that a clock shows at a moment, such as 14:30, ms since 1970. */
+export const clockTime = (atMs: number, zone?: string): string =>
+  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(atMs);
+
 /**
  * Returns the next moment at which a clock shows a time: today, or tomorrow if it has passed.
  *

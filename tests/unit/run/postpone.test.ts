@@ -11,7 +11,7 @@ import {
   type RunPlan,
   type RunStep,
 } from '$core/run';
-import { nextTime } from '../../../src/lib/format/nextTime';
+import { clockTime, nextTime } from '../../../src/lib/format/nextTime';
 import { demoSlabs, runPlanFor } from '../things';
 
 const BEGIN = '2026-11-27T08:00:00Z';
@@ -127,4 +127,6 @@ test('the next time a clock shows: today, or tomorrow; in the zone of the shop',
   assert.equal(nextTime('09:00', now, 'Europe/Dublin'), Date.parse('2026-11-28T09:00:00Z'));
   assert.equal(nextTime('14:30', now, 'America/New_York'), Date.parse('2026-11-27T19:30:00Z'));
   assert.equal(nextTime('25:00', now), null);
+  assert.equal(clockTime(now, 'America/New_York'), '05:00');
+  assert.equal(nextTime(clockTime(now + 60_000, 'Asia/Kolkata'), now, 'Asia/Kolkata'), now + 60_000);
 });
