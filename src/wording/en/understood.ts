@@ -49,7 +49,8 @@ function minutesText({ minutes }: StepRead): string {
     return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
   };
   const [least, most] = minutes;
-  return least === most ? say(least) : `${say(least)} to ${say(most)}`;
+  const unit = / min$/.test(say(most)) && / min$/.test(say(least)) && !say(least).includes('h') ? / min$/ : null;
+  return least === most ? say(least) : `${unit ? say(least).replace(unit, '') : say(least)} to ${say(most)}`;
 }
 
 /** Below this a pot is brought to a temperature, not boiled, °C. */
@@ -111,7 +112,7 @@ export function understoodText(steps: readonly StepRead[], at: number, slab: Sla
     case 'set':
       return {
         where: PLACES[place ?? 'room'],
-        text: `${name === '' ? 'Wait' : `${name} ${celsius === null ? 'cools or sets' : 'cools'}`}${to}${forTime}`,
+        text: `${name === '' ? 'Wait' : `Let ${name} ${celsius === null ? 'cool or set' : 'cool'}`}${to}${forTime}`,
       };
     case 'cut':
       return { where: 'Board', text: added === '' ? 'Cut the slab' : `Cut up ${added}` };

@@ -2,29 +2,15 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import {
-  previewOf,
-  runState,
-  stepsToWaitFor,
-  wholeRunPlan,
-  type RunEvent,
-  type RunPlan,
-  type RunStep,
-} from '$core/run';
+import { previewOf, runState, stepsToWaitFor, wholeRunPlan, type RunEvent, type RunPlan } from '$core/run';
 import { clockTime, nextTime } from '../../../src/lib/format/nextTime';
 import { demoSlabs, runPlanFor } from '../things';
+import { after, step } from './steps';
 
 const BEGIN = '2026-11-27T08:00:00Z';
 const beginMs = Date.parse(BEGIN);
 const ms = (minute: number) => beginMs + minute * 60_000;
 const at = (minute: number) => new Date(ms(minute)).toISOString();
-
-const step = (id: string, from: number, to: number, part: Partial<RunStep> = {}): RunStep => ({
-  ...{ id, of: 'p', text: id, minutes: to - from, hands: 'busy', occupies: [], ovenC: null, after: [], caution: null },
-  planned: { from, to },
-  ...part,
-});
-const after = (on: string, least = 0, most: number | null = null) => ({ on, least, most });
 
 /** Weigh 10, base 20, boil 20 that is laid within 6, lay 5; a syrup of 15 beside it. */
 const plan: RunPlan = {

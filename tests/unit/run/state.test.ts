@@ -11,23 +11,16 @@ import {
   wholeRunPlan,
   type RunEvent,
   type RunPlan,
-  type RunStep,
 } from '$core/run';
 import { problemsOf } from '$core/validation';
 import { demoSlabs, runPlanFor } from '../things';
+import { after, step } from './steps';
 
 const BEGIN = '2026-11-27T08:00:00Z';
 const beginMs = Date.parse(BEGIN);
 const at = (minute: number) => new Date(beginMs + minute * 60_000).toISOString();
 const ms = (minute: number) => beginMs + minute * 60_000;
 const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-
-const step = (id: string, from: number, to: number, part: Partial<RunStep> = {}): RunStep => ({
-  ...{ id, of: 'p', text: id, minutes: to - from, hands: 'busy', occupies: [], ovenC: null, after: [], caution: null },
-  planned: { from, to },
-  ...part,
-});
-const after = (on: string, least = 0, most: number | null = null) => ({ on, least, most });
 
 /** Weigh 10, boil 20, lay 5, set 60 unattended, cut 10 within 30 of that; a syrup of 15 beside it. */
 const plan: RunPlan = {
