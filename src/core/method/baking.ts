@@ -4,7 +4,8 @@ import { addStep, freshStepId, layDown, type Kitchen, type Mixture } from './kit
 import { stepOf, waitOf } from './steps';
 import { NOTHING_DONE as none, takeLines, type Done } from './takeIn';
 
-const WARMS = /\b(?:toast|roast|warm)(?:s|ed|ing)?\b/i;
+/** Warming or toasting, which may only get something ready. */
+export const WARMS = /\b(?:toast|roast|warm)(?:s|ed|ing)?\b/i;
 
 /** "Spread the almonds on a tray and warm in a low oven": they were only got ready, and lie in no tin. */
 export function takenOut(kitchen: Kitchen, clause: Clause): Done | null {

@@ -1,12 +1,12 @@
-// The end of a method: what was never laid, and the lines nothing used.
+// Finishing: what coats or decorates the slab, or its pieces after the cut.
 import type { Layer } from '../slab';
 import type { Clause } from './clauses';
-import { beginMixture, join, largest, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
+import { beginMixture, layDown, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
 import { BOTH, laidAgain, meant } from './laying';
 import { NOTHING, NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from './takeIn';
 
 /** Film thickness on dipped pieces, mm. */
-const DIP_MM = 1.2;
+export const DIP_MM = 1.2;
 /** What is coated once it is laid or cut. */
 const COATED = /\b(?:each|bars?|pieces|squares|slab|slice|top|sides?|fingers|cubes|all over|over)\b/i;
 const COATS = /\b(?:dip|coat|enrobe|half-dip|brush|roll|toss|dredge)\b/i;
@@ -45,32 +45,4 @@ function coat(kitchen: Kitchen, mixture: Mixture, spread: Layer['spread'], taken
   if (spread === 'coat' || spread === 'both-faces') laid.thicknessMm = DIP_MM;
   kitchen.current = mixture;
   return { mixture, taken, joined: null };
-}
-
-/** Lays what no clause laid, in the order in which it was begun: on the pieces what was made after the cut. */
-export function layLeftovers(kitchen: Kitchen): void {
-  const before = (at: number) =>
-    kitchen.tin.findIndex(({ parts }) => parts.some(({ mixture }) => kitchen.sections.indexOf(mixture.section) > at));
-  for (const mixture of openOnes(kitchen).filter(({ isPrepared }) => isPrepared)) {
-    // What was got ready and never named again goes into what is made of its list.
-    const made = kitchen.mixtures.filter(
-      (own) => own !== mixture && own.section === mixture.section && own.root === null && !own.isPrepared,
-    );
-    const into = largest(made);
-    if (into) join(into, mixture);
-  }
-  for (const mixture of openOnes(kitchen)) {
-    if (mixture.left < 1e-9 || mixture.uses.length === 0) continue;
-    if (mixture.left < 0.999) {
-      const part = kitchen.tin.flatMap(({ parts }) => parts).findLast((own) => own.mixture === mixture);
-      if (part) part.share = Math.min(1, part.share + mixture.left);
-      mixture.left = 0;
-      mixture.state = 'laid';
-      continue;
-    }
-    const at = mixture.isForPieces ? -1 : before(kitchen.sections.indexOf(mixture.section));
-    const laid = layDown(kitchen, mixture, mixture.isForPieces ? 'coat' : 'level');
-    if (mixture.isForPieces) laid.thicknessMm = DIP_MM;
-    if (at >= 0) kitchen.tin.splice(at, 0, kitchen.tin.pop()!);
-  }
 }

@@ -1,5 +1,5 @@
 import type { Happening, RunEvent } from './events';
-import { runState, type Danger, type RunState } from './state';
+import { runState, stepsNeeding, type Danger, type RunState } from './state';
 import type { RunPlan } from './types';
 
 /** What an entry would change, before it is made. */
@@ -30,10 +30,9 @@ export function previewOf(plan: RunPlan, events: readonly RunEvent[], happening:
 
 /** Returns the steps that another can be postponed behind: pending ones that do not need it. */
 export function stepsToWaitFor({ steps }: RunState, id: string): RunState['steps'] {
-  const needing = new Set([id]);
-  for (let found = 0; found < needing.size;) {
-    found = needing.size;
-    for (const { step } of steps) if (step.after.some(({ on }) => needing.has(on))) needing.add(step.id);
-  }
+  const needing = stepsNeeding(
+    steps.map(({ step }) => step),
+    id,
+  );
   return steps.filter(({ step, endedAt }) => endedAt === null && !needing.has(step.id)).sort((a, b) => a.from - b.from);
 }

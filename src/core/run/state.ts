@@ -75,6 +75,26 @@ export function lastDone(events: readonly RunEvent[]): RunEvent | null {
   return events.findLast(({ id, kind }) => counted.has(id) && kind !== 'temperature') ?? null;
 }
 
+/** Returns a step and those that need it, directly or through others. */
+export function stepsNeeding(steps: readonly RunStep[], id: string): ReadonlySet<string> {
+  const needing = new Set([id]);
+  for (let count = 0; count < needing.size;) {
+    count = needing.size;
+    for (const step of steps) if (step.after.some(({ on }) => needing.has(on))) needing.add(step.id);
+  }
+  return needing;
+}
+
+/** Tells whether a step can wait for another: one of the run that neither needs it nor is postponed behind it. */
+function canWaitFor({ steps }: RunPlan, id: string, other: string, moments: ReadonlyMap<string, Moments>): boolean {
+  if (!moments.has(other) || stepsNeeding(steps, id).has(other)) return false;
+  for (let next: string | null = other, left = steps.length; next !== null && left > 0; left--) {
+    if (next === id) return false;
+    next = moments.get(next)?.behind ?? null;
+  }
+  return true;
+}
+
 const UNTOUCHED: Moments = {
   ...{ begunAt: null, endedAt: null, isSkipped: false, isPutOff: false },
   ...{ notBefore: null, behind: null },
@@ -102,7 +122,8 @@ function happened(plan: RunPlan, events: readonly RunEvent[], nowMs: number): Re
       case 'step-put-off':
         of.isPutOff = true;
         of.notBefore = event.until === undefined ? null : Date.parse(event.until);
-        of.behind = event.behind ?? null;
+        of.behind =
+          event.behind !== undefined && canWaitFor(plan, event.step, event.behind, moments) ? event.behind : null;
         break;
       case 'temperature':
       case 'set-reading':

@@ -83,7 +83,9 @@
   const byItself = $derived(of('byItself').sort((a, b) => a.step.to - b.step.to));
   const next = $derived(of('next').sort((a, b) => a.step.from - b.step.from));
 
-  let sheet: 'note' | 'skip' | 'postpone' | null = $state(null);
+  let sheet: 'note' | 'skip' | null = $state(null);
+  /** The step being postponed: it stays the same if another becomes current meanwhile. */
+  let postponing: StepNow | null = $state.raw(null);
   let weighing: LineNow | null = $state.raw(null);
 
   let caller: Caller | null = null;
@@ -185,7 +187,7 @@
         boil={plan.boils.find(({ step }) => step === run.now?.step.id) ?? null}
         onbegin={(step) => happened({ kind: 'step-begun', step })}
         onend={(step) => end(follower.id, step)}
-        onputoff={() => (sheet = 'postpone')}
+        onputoff={() => (postponing = run.now)}
         onskip={() => (sheet = 'skip')}
         onnote={happened}
         onamount={(line) => (weighing = line)}
@@ -233,19 +235,6 @@
     onphoto={(id, jpeg) => follower.photographed(id, jpeg, '')}
     onclose={() => (sheet = null)}
   />
-{:else if sheet === 'postpone' && run.now}
-  <PostponeSheet
-    {plan}
-    events={follower.events}
-    {run}
-    step={run.now}
-    {nowMs}
-    onpostpone={(happening) => {
-      happened(happening);
-      sheet = null;
-    }}
-    onclose={() => (sheet = null)}
-  />
 {:else if sheet === 'skip' && run.now}
   {@const step = run.now.step}
   <Sheet title="Skip step: {step.text}" onclose={() => (sheet = null)}>
@@ -258,6 +247,20 @@
       }}
     />
   </Sheet>
+{/if}
+{#if postponing}
+  <PostponeSheet
+    {plan}
+    events={follower.events}
+    {run}
+    step={postponing}
+    {nowMs}
+    onpostpone={(happening) => {
+      happened(happening);
+      postponing = null;
+    }}
+    onclose={() => (postponing = null)}
+  />
 {/if}
 {#if weighing}
   {@const line = weighing}

@@ -62,6 +62,16 @@ test('behind another step: it follows when that is done, and not before', () => 
   assert.equal(runState(plan, done, ms(27)).now!.step.id, 'base');
 });
 
+test('a step that needs the postponed one, an unknown one, or one that waits for it, gives no moment: it comes when nothing else is left', () => {
+  const only: RunPlan = { ...plan, steps: [plan.steps[0]!, plan.steps[1]!, plan.steps[4]!] };
+  const now = (...events: readonly RunEvent[]) => runState(only, [...weighed, ...events], ms(12)).now?.step.id;
+  for (const behind of ['no such step', 'base']) assert.equal(now(putOff(10, { behind })), 'syrup');
+  assert.equal(runState(plan, [...weighed, putOff(10, { behind: 'lay' })], ms(12)).now!.step.id, 'syrup');
+  // Behind one another: the second entry gives way, and one of them can be begun.
+  const circle = [putOff(10, { behind: 'syrup' }), event(11, { kind: 'step-put-off', step: 'syrup', behind: 'base' })];
+  assert.equal(now(...circle), 'syrup');
+});
+
 test('when everything else waits for the postponed step, nothing is current until its moment', () => {
   const only: RunPlan = { ...plan, steps: [plan.steps[0]!, plan.steps[1]!] };
   const events = [...weighed, putOff(10, { until: at(30) })];

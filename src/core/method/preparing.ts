@@ -1,0 +1,38 @@
+// Ingredients that are got ready, such as toasted nuts, and work that has no kind of its own.
+import { takenOut, WARMS } from './baking';
+import type { Clause } from './clauses';
+import { addStep, beginMixture, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
+import { isNoStep, stepOf } from './steps';
+import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done } from './takeIn';
+
+const OF_NOTHING = /\b(?:oven|line|grease|tin|pan|tray|paper|parchment|foil|lid|thermometer)\b/i;
+
+/** Does work without a kind: preparing ingredients, otherwise a step of the current mixture. */
+export function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
+  const ready = (WARMS.test(clause.text) ? takenOut(kitchen, clause) : null) ?? prepare(kitchen, clause, headed);
+  if (ready) return ready;
+  if (OF_NOTHING.test(clause.text) || isNoStep(clause)) return none;
+  const mixture = given ?? (headed ? openOnes(kitchen).find(({ section }) => section === headed) : null) ?? null;
+  const current = mixture ?? (kitchen.current?.state === 'open' ? kitchen.current : null);
+  if (!current) return none;
+  addStep(current, stepOf(clause, current));
+  return { ...none, mixture: current };
+}
+
+const READY =
+  /\b(?:chop|peel|grate|zest|core|soak|bloom|infuse|steep|toast|roast|warm|crush|cut up|cube|dice|halve|slice|drain|squeeze|break(?: up)?|cut)(?:s|ed|ing)?\b/i;
+
+/** Gets ingredients ready: toasted, soaked, chopped. They wait in a bowl of their own until they go into something. */
+export function prepare(kitchen: Kitchen, clause: Clause, headed: Section | null, isAny = false): Done | null {
+  if (!isAny && !READY.test(clause.text)) return null;
+  const named = takeLines(kitchen, clause.text, headed);
+  const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
+  const taken = named.lines.length === 0 && isNew ? allOf(headed) : named;
+  if (taken.lines.length === 0) return null;
+  const mixture = beginMixture(kitchen, taken.section!);
+  mixture.isPrepared = !isNew;
+  addStep(mixture, stepOf(clause, mixture));
+  putIn(mixture, taken, null);
+  if (kitchen.current?.state !== 'open') kitchen.current = mixture;
+  return { mixture, taken, joined: null };
+}
