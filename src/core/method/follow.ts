@@ -40,7 +40,7 @@ export interface Followed {
 
 /**
  * Follows a method clause by clause, with the state of the kitchen carried along: which pots and bowls hold what, which lines are still
- * unused, and what lies in the tin.
+ * unused, and what is in the tin.
  *
  * @param preparations the lines of the recipe under their headings
  * @param corrected steps that the maker corrected; the clauses after them are read with these in place

@@ -22,7 +22,7 @@ const TIN = /\b(?:tins?|pans?|trays?|dish|moulds?|molds?|frames?|sheets?|slab|bo
 /** Words for what was made, and not for an ingredient. */
 const PART =
   /\b(?:base|mixture|dough|batter|filling|topping|crust|crumbs?)\b|(?<=[a-z] )(?:layer|mix|half(?! of (?:the|your) (?!mix|batter|dough|base|crust|filling)))\b|(?<=[a-z] )(?<!\b(?:on|to|the) )top\b(?! (?:with|of)\b)/i;
-/** What lies in pieces on what is below. */
+/** Ingredients that stay in pieces on the layer below. */
 const GRAINS = /nut|pecan|almond|pistachio|cashew|seed|salt|flake|sprinkle|berr|cherr|raisin|chip|nib/i;
 /** Both faces of the slab. */
 export const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:it|the slab|them) over\b/i;
@@ -32,7 +32,7 @@ const PAPER_ON =
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
 /** Leads such as "after 5 minutes" that say how long the layer below has stood. */
 const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
-/** "Spread the oat top over it": half of the mixture that lies below goes on top. */
+/** "Spread the oat top over it": half of the mixture of a lower layer goes on top. */
 function layAgain(kitchen: Kitchen, part: { readonly mixture: Mixture; share: number }): void {
   part.share /= 2;
   kitchen.tin.push({
@@ -44,7 +44,7 @@ function layAgain(kitchen: Kitchen, part: { readonly mixture: Mixture; share: nu
 /** A pot that was begun without a word of what goes in. */
 const isImplicit = ({ uses, steps }: Mixture) => uses.length === 0 && steps.length > 0;
 
-/** A share of what is in hand: "two thirds of the mixture". */
+/** Returns the share of a mixture that a clause lays: "two thirds of the mixture". */
 function shareOf(text: string, mixture: Mixture): number {
   const isOfIt =
     /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly |one |1 )*(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
@@ -79,7 +79,7 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   const current = given ?? (kitchen.current?.state === 'open' ? kitchen.current : null);
   const named = takeLines(kitchen, text, headed);
   const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
-  // "Spread the oat base in the tin" lays what is in hand, or lies there already: it adds no oats.
+  // "Spread the oat base in the tin" lays the current mixture, or names one laid before: it adds no oats.
   const there = kitchen.tin.findLast(({ parts }) => parts[0]!.mixture.section === named.section)?.parts[0];
   if (there && kind !== 'scatter' && PART.test(objectsOf(text)) && current?.section !== named.section) {
     if (top?.parts[0] !== there) layAgain(kitchen, there);
@@ -171,7 +171,7 @@ function carry(kitchen: Kitchen, text: string, headed: Section | null, given: Mi
   return mixturesNamed(text, kitchen, current).length > 0 ? null : { ...none, mixture: current };
 }
 
-/** Returns the mixture that is laid: named, or in hand. */
+/** Returns the mixture that is laid: the named one, otherwise the current one. */
 export function meant(kitchen: Kitchen, text: string, headed: Section | null, current: Mixture | null): Mixture | null {
   const open = openOnes(kitchen);
   const objects = objectsOf(text);
@@ -195,7 +195,7 @@ function main(kitchen: Kitchen, text: string): Mixture | undefined {
   return largest(openOnes(kitchen));
 }
 
-/** Lays ingredients as they are: nuts in the tin, chocolate over hot toffee. In a pot that is in hand they are added. */
+/** Lays ingredients as they are: nuts in the tin, chocolate over hot toffee. In the current pot they are added. */
 function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixture | null, scattered: boolean): Done {
   const { text, kind } = clause;
   const isOfTin = TIN.test(text) || kitchen.tin.length > 0 || scattered;

@@ -1,4 +1,4 @@
-// Recipes without a list, whose amounts stand in the sentences of the method.
+// Recipes without an ingredient list, with the amounts in the sentences of the method.
 import { tidied } from './tidy';
 
 const UNIT = String.raw`(?:g|kg|ml|cl|l|oz|lbs?|tbsp|tbs|tsp|cups?|tablespoons?|teaspoons?|sticks?|cans?|tins?|packs?|packets?)\b\.?`;
@@ -33,7 +33,7 @@ const isListed = (line: string) => {
   return ANY_AMOUNT.test(plain) && (!IS_SENTENCE.test(plain) || !VERBS.test(plain));
 };
 
-/** Tells whether the amounts of a recipe stand in its sentences: it lists next to nothing. */
+/** Tells whether a recipe gives its amounts in sentences: it lists at most one ingredient. */
 export function hasAmountsInSentences(lines: readonly string[]): boolean {
   const listed = lines.filter(isListed).length;
   const said = lines.reduce((sum, line) => sum + amountsInSentence(line).length, 0);

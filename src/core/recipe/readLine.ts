@@ -19,6 +19,7 @@ import { isMeasure, leadingAmount, type Led, type Written } from './amount';
 import { larderMatch, named } from './name';
 import type { LineNote } from './notes';
 import { amountFirst, tidied } from './tidy';
+import { trailingAmount } from './trailingAmount';
 
 /** Status of a reading: `check` needs the maker's confirmation, `unread` stays as text. */
 export type Status = 'read' | 'check' | 'unread' | 'heading';
@@ -273,18 +274,6 @@ function fromPart(part: string, whole: string): string {
   const singular = /^(?:eggs?)$/i.test(thing) ? 'egg' : thing.replace(/(?<=[^s])s$/i, '');
   const named = /white|yolk/.test(what) ? `${singular} ${what.replace(/s$/, '')}` : `${singular} ${what}`;
   return [named, ...rest].join(', ');
-}
-
-/** Reads an amount after the name, as in a shopping list: "butter 150 g", "Butter: 150 g". */
-function trailingAmount(plain: string, measures: Measures): Led | null {
-  const behind = /^(\D*\p{L}(?:\s*\([^()]*\))?)[\s,:-]+(\d.*)$/u.exec(plain);
-  // "Condensed milk 400 g tin": the pack holds as much.
-  const amount = behind?.[2]!.replace(
-    /(?<=\b(?:g|kg|ml|l|oz)) (?:tins?|cans?|packs?|packets?|jars?|bags?|cartons?|bottles?)$/i,
-    '',
-  );
-  const led = amount === undefined ? null : leadingAmount(amount, measures);
-  return behind && led && isMeasure(led) && led.rest === '' ? { ...led, rest: behind[1]! } : null;
 }
 
 function looksLikeSteps(plain: string, found: Ingredient | null): boolean {

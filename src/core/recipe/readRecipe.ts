@@ -78,12 +78,11 @@ const TITLE_WITH_FIGURE =
 
 /** An amount with a unit, at the start of an ingredient. */
 const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?)\b(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
-const SEVERAL = new RegExp(`,\\s+(?=${AMOUNT})`, 'giu');
-const SEVERAL_LEAD = new RegExp(`^${AMOUNT}.*?,\\s+${AMOUNT}`, 'iu');
-const LABELLED = new RegExp(
-  `^([\\p{L}][\\p{L}' -]{1,38}?)(?::|\\s+[-\u2013\u2014])\\s+(?=${AMOUNT}\\s+(?:of )?[\\p{L}]{2})`,
-  'iu',
-);
+/** An amount with the name of something behind it: "400 g" alone, or of a tin, is no ingredient. */
+const NAMED = String.raw`${AMOUNT}\s+(?:of )?(?!(?:tins?|cans?|packs?|packets?|jars?|bags?)\b)[\p{L}]{2}`;
+const SEVERAL = new RegExp(`,\\s+(?=${NAMED})`, 'giu');
+const SEVERAL_LEAD = new RegExp(`^${AMOUNT}.*?,\\s+${NAMED}`, 'iu');
+const LABELLED = new RegExp(`^([\\p{L}][\\p{L}' -]{1,38}?)(?::|\\s+[-\u2013\u2014])\\s+(?=${NAMED})`, 'iu');
 /** Words before a colon that are no heading. */
 const NO_HEADING = /^(?:optional|note|tip|about|total|makes|yield|serves|alternatively|or|plus)\b/i;
 

@@ -4,6 +4,7 @@ export * from './scaling';
 export * from './plan';
 export * from './heights';
 export * from './compare';
+export * from './missing';
 export * from './cuts';
 export * from './proposedCuts';
 export * from './cutAdvice';

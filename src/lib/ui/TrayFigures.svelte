@@ -1,9 +1,9 @@
 <!-- Figures of the tray, with the saved values until the changes are saved. On a phone some are shown only when it is open. -->
 <script lang="ts">
   import type { AllergenStatement } from '$core/larder';
-  import { plural } from '$wording/grammar';
+  import { withoutText } from '$wording/grammar';
   import { containsText, unknownForText } from '$wording/allergens';
-  import type { Plan } from '$core/usecases';
+  import { missingFrom, type Plan } from '$core/usecases';
   import { isCutDecided, type Slab } from '$core/slab';
   import { asTin } from '$core/tin';
   import { aboutDuration } from '$lib/format/figures';
@@ -57,10 +57,8 @@
   }
   /** What a figure leaves out: ingredients without a weight, or without a price. */
   const without = $derived.by(() => {
-    const weightless = plan.preparations.flatMap(({ lines }) => lines).filter(({ massG }) => massG === null).length;
-    const unpriced = plan.cost.byIngredient.filter(({ cost }) => cost === null).length;
-    const text = (count: number) => (count === 0 ? '' : `without ${plural(count, 'ingredient', 'ingredients')}`);
-    return { each: text(weightless), height: text(weightless), cost: text(weightless + unpriced), pieces: '' };
+    const { weightless, uncosted } = missingFrom(plan);
+    return { each: withoutText(weightless), height: withoutText(weightless), cost: withoutText(uncosted), pieces: '' };
   });
   const now = $derived(figures(plan, allergens));
   const before = $derived(figures(kept, keptAllergens));

@@ -26,5 +26,9 @@ export function inList(names: readonly string[]): string {
 export const percent = (share: number, digits: number | null = 0): string =>
   `${digits === null ? Number((share * 100).toFixed(2)) : (share * 100).toFixed(digits)} %`;
 
+/** Says what a figure leaves out: 'without 2 ingredients'; empty if nothing. */
+export const withoutText = (ingredients: number): string =>
+  ingredients === 0 ? '' : `without ${plural(ingredients, 'ingredient', 'ingredients')}`;
+
 /** A noun with its indefinite article. */
 export const article = (noun: string): string => `${/^[aeiou]/i.test(noun) ? 'an' : 'a'} ${noun}`;

@@ -99,7 +99,7 @@ export function stepNoteText(note: StepNote): string {
     case 'no-end-point':
       return 'The sugar has no end point. How hot does it get?';
     case 'on-hot':
-      return 'The boil below is still hot when the melted chocolate goes on. Wait first?';
+      return 'The boiled layer below is still hot when the melted chocolate goes on. Wait first?';
   }
 }
 
@@ -147,7 +147,7 @@ export function assumedOfRecipeText(
     case 'depth-not-stated':
       return `The depth of the tin is not stated. Assumed: ${'depthMm' in tin && tin.depthMm !== undefined ? figures.size(tin.depthMm) : 'a sheet'}`;
     case 'spread-freely':
-      return 'It is spread freely. Its amounts and its thickness decide how large it gets';
+      return 'It is spread freely, so its amounts and its thickness set its size';
     case 'thickness-not-stated':
       return `How thick to spread it is not stated. Assumed: ${figures.length.say(layers.find(({ spread }) => spread === 'level')?.thicknessMm ?? 0)}`;
     case 'name-not-stated':
@@ -251,7 +251,7 @@ export function keepingReasonText({
     case 'frozen':
       return `${usual} It is kept frozen.`;
     case 'cold':
-      return `${usual} It needs cold because of ${inList(coldThings)}. ${activity}`;
+      return `${usual} Keep it cold: it contains ${inList(coldThings)}. ${activity}`;
     case 'moist':
       return `${usual} It is moist and spoils soon. ${activity} Keep it in the fridge if in doubt.`;
     case 'soft':

@@ -147,6 +147,7 @@ export const LESS_WORK = {
   runPlan: 'Use fewer steps or layers',
   forecast: 'Send fewer readings',
   method: 'Send the recipe alone, without the text around it',
+  proposals: 'Send a shorter recipe',
   table: 'Split the table',
   unzip: 'Send fewer files at once',
   zip: 'Ask for fewer slabs at once',

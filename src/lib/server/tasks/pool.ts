@@ -68,6 +68,7 @@ const IS_LONG: Readonly<Record<Name, boolean>> = {
   runPlan: false,
   forecast: false,
   method: false,
+  proposals: false,
   table: false,
   unzip: false,
   zip: false,

@@ -25,6 +25,8 @@ import {
   loggedRun,
   plan as planOf,
   priceSlab,
+  proposedCuts,
+  proposedKeeping,
   rangedSettingFor,
   runOutcomeOf,
   runMinutesOf,
@@ -201,6 +203,19 @@ export async function template({
 export function method({ lines, measures }: { lines: readonly LineRead[]; measures: Measures }) {
   const read = readMethod(lines, '', measures);
   return { method: read.method, slab: slabFromMethod(read) };
+}
+
+/** Proposes what a recipe leaves open: cuts, and how long the slab keeps. A slab that cannot be planned has no proposals. */
+export function proposals({ slab, ingredients, shop }: { slab: Slab; ingredients: readonly Ingredient[]; shop: Shop }) {
+  const larder = larderOf(ingredients);
+  try {
+    return {
+      cuts: slab.cut ? [] : proposedCuts(slab, larder, shop),
+      keeping: slab.keep ? null : proposedKeeping(slab, larder, shop),
+    };
+  } catch {
+    return { cuts: [], keeping: null };
+  }
 }
 
 /** Returns a slab without an allergen. */

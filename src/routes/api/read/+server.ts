@@ -1,13 +1,9 @@
 import { assumedOfRecipeText, lineNotesText, measuresAssumedText, questionsOf, stepNoteText } from '$wording/reading';
 import { json } from '@sveltejs/kit';
 import { setImmediate } from 'node:timers/promises';
-import { larderOf, type Ingredient } from '$core/larder';
 import { figuresIn, type Measures } from '$core/measure';
 import { assumedOf, readMethod, slabFromMethod } from '$core/method';
 import { measuresOf, recipeReadings, type LineRead } from '$core/recipe';
-import type { Shop } from '$core/shop';
-import type { Slab } from '$core/slab';
-import { proposedCuts, proposedKeeping } from '$core/usecases';
 import { database } from '$lib/server/db';
 import { readBody } from '$lib/server/http';
 import { ingredientsFor, shelfLarder } from '$lib/server/larder';
@@ -42,11 +38,15 @@ export async function POST({ request }) {
   const { tin, cut, keep, steps } = method;
   const shop = shopSettings(db);
   const figures = figuresIn(shop.shownIn, measures);
+  const proposed = body.value.slab
+    ? await runTask('proposals', { slab, ingredients: ingredientsFor(db, [slab]), shop })
+    : null;
+  if (proposed && !proposed.ok) return proposed.response;
   return json({
     ...{ tin, cut, keep },
     lines: lines.map((line) => ({ ...line, why: lineNotesText(line.notes) })),
     steps: steps.map((step) => ({ ...step, why: step.note ? stepNoteText(step.note) : '' })),
-    ...(body.value.slab
+    ...(proposed
       ? {
           slab,
           assumed: [
@@ -62,26 +62,10 @@ export async function POST({ request }) {
               ...{ path, code, why: assumedOfRecipeText(code, slab, figures) },
             })),
           ],
-          questions: questionsOf(
-            { lines, method, slab, ...proposals(slab, ingredientsFor(db, [slab]), shop) },
-            figures,
-          ),
+          questions: questionsOf({ lines, method, slab, ...proposed.value }, figures),
         }
       : {}),
   });
-}
-
-/** What is proposed for what the recipe leaves open. A slab that cannot be planned has no proposals. */
-function proposals(slab: Slab, ingredients: readonly Ingredient[], shop: Shop) {
-  const larder = larderOf(ingredients);
-  try {
-    return {
-      cuts: slab.cut ? [] : proposedCuts(slab, larder, shop),
-      keeping: slab.keep ? null : proposedKeeping(slab, larder, shop),
-    };
-  } catch {
-    return { cuts: [], keeping: null };
-  }
 }
 
 function followed(lines: readonly LineRead[], measures: Measures) {

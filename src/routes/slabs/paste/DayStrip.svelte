@@ -4,7 +4,12 @@
   import { axisOf, lanesOf } from '$lib/ui/lanes';
   import type { Day } from '$core/usecases';
 
-  let { day }: { day: Day } = $props();
+  interface Props {
+    day: Day;
+    /** Paid labour, min. */
+    labourMinutes: number;
+  }
+  let { day, labourMinutes }: Props = $props();
 
   const WIDTH = 230;
   const LANE = 15;
@@ -16,13 +21,6 @@
     (Math.max(...day.steps.map(({ end }) => end.getTime())) -
       Math.min(...day.steps.map(({ start }) => start.getTime()))) /
       MINUTE,
-  );
-  const hands = $derived(
-    day.steps.reduce(
-      (sum, { activity, start, end }) =>
-        sum + (activity.hands === 'busy' ? (end.getTime() - start.getTime()) / MINUTE : 0),
-      0,
-    ),
   );
 </script>
 
@@ -41,7 +39,7 @@
     {/each}
   {/each}
 </svg>
-<p class="figures">{aboutDuration(minutes)} in all, {aboutDuration(hands)} of labour</p>
+<p class="figures">{aboutDuration(minutes)} in all, {aboutDuration(labourMinutes)} of labour</p>
 
 <style>
   svg {

@@ -13,7 +13,7 @@
   import { ask } from '$lib/api';
   import { LarderShelf } from '$lib/draft/larderShelf.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
-  import { forgetText, storedText, storeText } from '$lib/devices/deviceStore';
+  import { forgetPaste, storedPaste, storePaste } from './storedPaste';
   import MethodPart from './MethodPart.svelte';
   import { lineWeight } from './lineWeight';
   import ReadRow from './ReadRow.svelte';
@@ -29,7 +29,6 @@
 
   const shelf = new LarderShelf([]);
 
-  const KEY = 'knife-tray.paste';
   const MAX_LINES = 1000;
   const EXAMPLE = [
     'For the base:',
@@ -109,24 +108,14 @@
   const open = (read: LineRead) => read.status === 'check' || read.status === 'unread' || isWeightless(read);
 
   onMount(() => {
-    const before = storedText('window', KEY);
-    if (!before || text !== '') return;
-    const kept = JSON.parse(before) as {
-      text: string;
-      name: string;
-      measures: Measures | null;
-      corrected: Record<string, LineRead>;
-      correctedSteps?: Record<string, StepRead>;
-      placed?: Record<string, string>;
-      choices?: SlabChoices;
-    };
-    ({ text, name, corrected, correctedSteps = {}, placed = {}, choices = NO_CHOICES } = kept);
+    const stored = storedPaste();
+    if (!stored || text !== '') return;
+    ({ text, name, measures: chosenMeasures, corrected, correctedSteps, placed, choices } = stored);
     isEditing = text === '';
-    chosenMeasures = kept.measures ?? null;
   });
   $effect(() => {
-    const now = JSON.stringify({ text, name, measures: chosenMeasures, corrected, correctedSteps, placed, choices });
-    if (text !== '' || name !== '') storeText('window', KEY, now);
+    const now = { text, name, measures: chosenMeasures, corrected, correctedSteps, placed, choices };
+    if (text !== '' || name !== '') storePaste(now);
   });
 
   async function make() {
@@ -138,12 +127,12 @@
       problems = answer.problems;
       return;
     }
-    forgetText('window', KEY);
+    forgetPaste();
     await goto(`/slabs/${answer.value.id}/build`);
   }
 
   function clear() {
-    forgetText('window', KEY);
+    forgetPaste();
     text = '';
     name = '';
     corrected = {};

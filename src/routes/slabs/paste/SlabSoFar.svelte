@@ -3,14 +3,15 @@
   import { Button } from 'carbon-components-svelte';
   import { onDestroy } from 'svelte';
   import { lookOf } from '$core/classify';
+  import { paidMinutes, settledPricing } from '$core/cost';
   import { larderOf, type Ingredient } from '$core/larder';
   import { assumedOf, type MethodRead } from '$core/method';
   import { USUAL_SHOP, type Shop } from '$core/shop';
   import type { CutSpec, Slab } from '$core/slab';
   import { tinInWords } from '$core/tin';
-  import { plan, proposedCuts, proposedKeeping, type Day } from '$core/usecases';
+  import { missingFrom, plan, proposedCuts, proposedKeeping, type Day } from '$core/usecases';
   import { cutText, proposedCutText } from '$wording/cut';
-  import { plural } from '$wording/grammar';
+  import { withoutText } from '$wording/grammar';
   import { assumedOfRecipeText, keepingReasonText, keepingText } from '$wording/reading';
   import { shopFigures } from '$lib/format/shopFigures';
   import SmallSection from '$lib/ui/SmallSection.svelte';
@@ -54,9 +55,7 @@
   );
   const cuts = $derived(slab.cut ? [] : (tried(() => proposedCuts(slab, larder, shop)) ?? []));
   const keeping = $derived(slab.keep ? null : tried(() => proposedKeeping(slab, larder, shop)));
-  const weightless = $derived(
-    (made?.preparations ?? []).flatMap(({ lines }) => lines).filter(({ massG }) => massG === null).length,
-  );
+  const without = $derived(made ? withoutText(missingFrom(made).weightless) : '');
   const nameOf = (id: string) => slab.preparations.find((own) => own.id === id)?.name ?? id;
   const pots = $derived(
     slab.preparations.flatMap(({ id, name, lines, cookTo }, at) => {
@@ -70,7 +69,7 @@
 
   const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
   onDestroy(() => worker.close());
-  let day = $state.raw<Day | null>(null);
+  let laidOut = $state.raw<{ readonly day: Day; readonly labourMinutes: number } | null>(null);
   const DAY_AFTER_MS = 400;
   $effect(() => {
     if (!made || made.slab.heightMm <= 0) return;
@@ -94,7 +93,8 @@
     const timer = setTimeout(
       () =>
         worker.ask(question, (answer) => {
-          day = answer.day;
+          const labourMinutes = paidMinutes(answer.run, settledPricing(slab.pricing, shop).watchShare);
+          laidOut = { day: answer.day, labourMinutes };
           return answer.isLast ? 'done' : 'more';
         }),
       DAY_AFTER_MS,
@@ -110,8 +110,8 @@
   {#if made && made.slab.heightMm > 0}
     <SmallSection tin={made.slabs[0]!.tin} {layers} />
     <p class="figures">
-      {figures.length.say(made.slab.heightMm)} high, {figures.mass.say(made.slab.massG)}{#if weightless > 0}<b
-          class="hot">, without {plural(weightless, 'ingredient', 'ingredients')}</b
+      {figures.length.say(made.slab.heightMm)} high, {figures.mass.say(made.slab.massG)}{#if without !== ''}<b
+          class="hot">, {without}</b
         >{/if}
     </p>
   {:else}
@@ -132,7 +132,7 @@
     <dd>
       {tinInWords(slab.tin, figures)}
       {#if read.tin}<Button size="small" kind="ghost" on:click={() => (choices = { ...choices, noTin: !choices.noTin })}
-          >{choices.noTin ? 'Use the recipe’s tin' : 'Not this tin'}</Button
+          >{choices.noTin ? 'Use the recipe’s tin' : 'Ignore this tin'}</Button
         >{/if}
     </dd>
     <dt>Cut</dt>
@@ -140,7 +140,7 @@
       {#if slab.cut && made}
         {cutText(slab.cut, made.cut, figures)}
         <Button size="small" kind="ghost" on:click={() => (choices = { ...choices, cut: null, noCut: true })}
-          >Not this cut</Button
+          >Ignore this cut</Button
         >
       {:else}
         Not decided yet.
@@ -171,10 +171,15 @@
           days: [slab.keep.days, slab.keep.days],
         })}
         <Button size="small" kind="ghost" on:click={() => (choices = { ...choices, keep: null, noKeep: true })}
-          >Not this shelf life</Button
+          >Ignore this shelf life</Button
         >
       {:else}
         Shelf life not decided yet.
+        {#if read.keep && choices.noKeep}<Button
+            size="small"
+            kind="ghost"
+            on:click={() => (choices = { ...choices, noKeep: false })}>Use the recipe’s shelf life</Button
+          >{/if}
         {#if keeping && !choices.isKeepLater}
           <span class="quiet">{keepingReasonText(keeping)} Follow your own tests and local rules.</span>
           <span class="acts">
@@ -209,9 +214,9 @@
     {/each}
   </ul>
   {#if pots.some(({ celsius = 0 }) => celsius >= 100)}<p class="hot">Risk of burns: keep children away.</p>{/if}
-  {#if day && day.steps.length > 0}
+  {#if laidOut && laidOut.day.steps.length > 0}
     <h3>The day</h3>
-    <DayStrip {day} />
+    <DayStrip {...laidOut} />
   {/if}
   <h3>Assumptions</h3>
   <ul class="quiet">
