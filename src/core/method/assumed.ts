@@ -1,11 +1,22 @@
+import type { Slab } from '../slab';
 import type { MethodRead } from './read';
 import { isCutStated } from './toSlab';
 
 /** What a recipe does not say and the slab assumes, or leaves open, with a JSON pointer to it. */
 export interface AssumedOfRecipe {
-  readonly path: '/name' | '/tin' | '/tin/depthMm' | '/layers' | '/cut' | '/cut/break' | '/cut/trimMm' | '/keep';
+  readonly path:
+    | '/name'
+    | '/tin'
+    | '/tin/depthMm'
+    | '/layers'
+    | '/cut'
+    | '/cut/break'
+    | '/cut/trimMm'
+    | '/keep'
+    | `/preparations/${number}/lines/${number}/quantity`;
   readonly code:
     | 'name-not-stated'
+    | 'amount-not-stated'
     | 'tin-not-stated'
     | 'depth-not-stated'
     | 'spread-freely'
@@ -17,10 +28,18 @@ export interface AssumedOfRecipe {
 }
 
 /** Lists what is assumed or left open because the recipe does not say it. */
-export function assumedOf({ isNamed, tin, sheet, isDepthStated, cut, keep }: MethodRead): AssumedOfRecipe[] {
+export function assumedOf(
+  { isNamed, tin, sheet, isDepthStated, cut, keep }: MethodRead,
+  { preparations }: Slab,
+): AssumedOfRecipe[] {
   const isCut = cut !== null && isCutStated(cut);
   return [
     ...(isNamed ? [] : [{ path: '/name', code: 'name-not-stated' } as const]),
+    ...preparations.flatMap(({ lines }, p) =>
+      lines.flatMap(({ amountAssumed }, l) =>
+        amountAssumed ? [{ path: `/preparations/${p}/lines/${l}/quantity`, code: 'amount-not-stated' } as const] : [],
+      ),
+    ),
     ...(sheet ? [{ path: '/tin', code: 'spread-freely' } as const] : []),
     ...(sheet?.thicknessMm === null ? [{ path: '/layers', code: 'thickness-not-stated' } as const] : []),
     ...(tin === null

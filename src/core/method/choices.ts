@@ -49,6 +49,8 @@ export function choicesFor({ note, kind }: StepRead): StepChoice[] {
         { code: 'wait-before', minutes: COOLS_MIN, part: { minutes: [COOLS_MIN, COOLS_MIN] } },
         { code: 'melts-there', part: {} },
       ];
+    case 'kept-back':
+      return [{ code: 'as-read', part: {} }];
     case 'used-up':
     case 'nothing-to-lay':
     case 'not-understood':

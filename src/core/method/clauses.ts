@@ -49,6 +49,8 @@ export interface Clause extends ClauseRead {
 
 /** Matches remarks, which contain no action. */
 const REMARK = /\b(?:I|I'm|we|my|our|me|you|your|enjoy|honestly|perfect|delicious|favou?rite|love|trust|worry)\b|!/i;
+/** A whole sentence in brackets that speaks to the reader. */
+const isAside = (sentence: string) => /^\(.*\)[.!]?$/.test(sentence.trim()) && REMARK.test(sentence);
 /** Heating on the hob to this temperature is a boil, °C. */
 const BOILS_FROM_C = 101;
 const STIRRED: readonly (StepKind | null)[] = ['mix', 'melt', 'beat', null];
@@ -118,7 +120,7 @@ export function clausesIn(sentences: readonly Sentence[], measures: Measures, no
         text: clause,
         sentence,
         under: label?.[1] ?? under,
-        isRemark: !isKnown && REMARK.test(clause),
+        isRemark: (!isKnown && REMARK.test(clause)) || isAside(text),
         kind,
         minutes,
         ovenC: ovenRead.celsius ?? (kind === 'bake' ? oven : null),

@@ -18,7 +18,7 @@ export interface CutRead {
 
 const N = String.raw`(\d+(?:\.\d+)?)`;
 const UNIT = String.raw`\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|'')`;
-const PIECES = String.raw`(?:even |equal |neat |small |large |generous |thin |long |bite-?sized? |chunky |little |big |good |nice |same-sized )*(squares?|bars?|fingers?|pieces?|slices?|rectangles?|triangles?|diamonds?|wedges?|portions?|cubes?|bites?|strips?|chunks?|servings?|people)`;
+const PIECES = String.raw`(?:even |equal |neat |small |large |generous |thin |long |bite-?sized? |chunky |little |big |good |nice |same-sized )*(squares?|bars?|fingers?|pieces?|pcs?|slices?|rectangles?|triangles?|diamonds?|wedges?|portions?|cubes?|bites?|strips?|chunks?|servings?|people)`;
 const ABOUT = String.raw`(?:about |around |roughly |approximately |approx\.? |some |up to )?`;
 const GRID = new RegExp(
   `(?<![\\d.])(\\d{1,2})\\s*(?:x|by)\\s*(\\d{1,2})(?!\\s*-?\\s*(?:cm|mm|in|"|tin|pan|\\.\\d|x\\b))`,
@@ -33,24 +33,28 @@ const SQUARE_OF = new RegExp(
 );
 /** "Diamonds of 3 cm". */
 const OF_SIZE = new RegExp(
-  `\\b(squares?|cubes?|diamonds?|pieces?|strips?|bars?|fingers?) (?:of )?(?:about |around |roughly )?${N}${UNIT}(?!\\s*(?:x|by)\\b)`,
+  `\\b(squares?|cubes?|diamonds?|pieces?|slices?|strips?|bars?|fingers?) (?:of )?(?:about |around |roughly )?${N}${UNIT}(?!\\s*(?:x|by)\\b)`,
   'i',
 );
 const COUNT = new RegExp(`(?<![\\d.x-])(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\s+${PIECES}\\b`, 'i');
 const MAKES = new RegExp(
-  `\\b(?:makes|yields?|gives|(?:you )?(?:ought to|should|will) get|serves|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b))`,
+  `\\b(?:makes|yields?|gives|(?:you )?(?:ought to|should|will) get|serves|enough for)[: ]+(?:you )?${ABOUT}(\\d{1,3})(?:\\s*(?:-|to|or)\\s*(\\d{1,3}))?\\b(?!\\.\\d|\\s*(?:g\\b|kg|cm|mm|inch|ml|x\\b|lbs?\\b|pounds?\\b|oz\\b|ounces?\\b|cups?\\b))`,
   'i',
 );
 const CUTS =
   /\b(?:cut|cuts|cutting|slic(?:e|es|ed|ing)|divid(?:e|ed)|portion(?:ed)?|mark(?:ed)?|scor(?:e|ed|ing)|chop|trim)\b/i;
 const BREAKS =
-  /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark|clusters?)\b|\bshards\b|\b(?:break|smash|bash|snap|crack|shatter) (?:it|them|the (?:slab|toffee|bark|sheet|honeycomb)) (?:up|apart)\b|^(?:break|smash|snap) up\b(?! the\b)/i;
+  /\b(?:break|breaks|broken|snap|shatter|crack|bash|smash)\b[^.;]{0,60}\b(?:shards?|pieces?|chunks?|bits|bark|clusters?)\b|\bshards\b|\b(?:break|smash|bash|snap|crack|shatter) (?:it|them|the (?:slab|toffee|bark|sheet|honeycomb)) (?:up|apart)\b|^(?:break|smash|snap) up\b(?! the\b)|^(?:break|snap|shatter)[.!]?$|\bbreak (?:it )?up with\b/i;
 
 const PARTS_OF =
   /\b(?:divide|portion|split)\b[^.;]*\b(?:in|into|in to|between) (?:2|half|halves|3|thirds|equal|even|2 equal)\b/i;
 
 /** Biscuits broken up for a base are no slab. */
 const OF_BISCUITS = /\b(?:biscuits?|cookies|crackers|digestives|freezer bag|in a bag|rolling pin)\b/i;
+
+const WHEN_SET = /\b(?:once|when) (?:it is |it's |completely )?(?:cool|cold|set|hard|firm)|\bhammer\b/i;
+/** "Makes 2 lb (64 pieces)". */
+const MAKES_SOME = /^\W*(?:makes|yields?)\b/i;
 
 const mm = (value: string, unit: string) =>
   Number(value) * (/^cm/i.test(unit) ? 10 : /^mm/i.test(unit) ? 1 : MM_PER_INCH);
@@ -84,9 +88,11 @@ export function cutIn(text: string): CutRead | null {
     : /\bdiamonds?\b/i.test(sentence)
       ? 'diamond'
       : 'rectangle';
-  if (!isCut && BREAKS.test(sentence) && !OF_BISCUITS.test(sentence)) return { ...none, way: 'break' };
+  const isEither = /\bbreak or cut\b|\bcut or (?:break|snap)\b/i.test(sentence) && !/\d/.test(sentence);
+  if ((!isCut || isEither) && BREAKS.test(sentence) && (WHEN_SET.test(sentence) || !OF_BISCUITS.test(sentence)))
+    return { ...none, way: 'break' };
   const makes = MAKES.exec(sentence);
-  if (!isCut && !makes) return null;
+  if (!isCut && !makes && !(MAKES_SOME.test(sentence) && COUNT.test(sentence))) return null;
   const way = /\bwedges?\b/i.test(sentence) ? 'wedges' : 'grid';
   const division = isCut ? divisionIn(sentence) : null;
   if (division) return { ...none, shape, way, ...division };

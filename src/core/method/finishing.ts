@@ -11,6 +11,8 @@ export const DIP_MM = 1.2;
 const COATED = /\b(?:each|bars?|pieces|squares|slab|slice|top|sides?|fingers|cubes|all over|over)\b/i;
 const COATS = /\b(?:dip|coat|enrobe|half-dip|brush|roll|toss|dredge)\b/i;
 
+const DUSTS = /^(?:[a-z]+ly )?(?:dust|sprinkle)\b/i;
+
 /** Coats or decorates: before the cut the slab, after it the pieces. */
 export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const { text } = clause;
@@ -34,14 +36,16 @@ export function finish(kitchen: Kitchen, clause: Clause, headed: Section | null,
     top.thicknessMm ??= DIP_MM;
     return { ...none, mixture: top.parts[0]!.mixture };
   }
-  const open = openOnes(kitchen).filter(({ left }) => left > 0.999);
+  const isRest = /\b(?:remaining|rest|remainder|more)\b/i.test(text);
+  const open = openOnes(kitchen).filter(({ left }) => left > (isRest ? 1e-6 : 0.999));
   const mixture = given ?? meant(kitchen, text, headed, kitchen.current?.state === 'open' ? kitchen.current : null);
   if (!mixture || !open.includes(mixture) || kitchen.tin.length === 0) return none;
-  return coat(kitchen, mixture, BOTH.test(text) ? 'both-faces' : isCoat ? 'coat' : 'level', NOTHING);
+  const spread = BOTH.test(text) ? 'both-faces' : isCoat ? 'coat' : DUSTS.test(text) ? 'scatter' : 'level';
+  return coat(kitchen, mixture, spread, NOTHING, /\bsome of\b/i.test(text) ? mixture.left / 2 : mixture.left);
 }
 
-function coat(kitchen: Kitchen, mixture: Mixture, spread: Layer['spread'], taken: Taken): Done {
-  const laid = layDown(kitchen, mixture, spread);
+function coat(kitchen: Kitchen, mixture: Mixture, spread: Layer['spread'], taken: Taken, share = mixture.left): Done {
+  const laid = layDown(kitchen, mixture, spread, share);
   if (spread === 'coat' || spread === 'both-faces') laid.thicknessMm = DIP_MM;
   kitchen.current = mixture;
   return { mixture, taken, joined: null };

@@ -117,9 +117,12 @@ const PREPARES =
 /** Clauses whose object is no food: a lid, the heat, a timer. */
 const NO_FOOD =
   /^(?:[a-z]+ly |then |now )*(?:put|turn|pop|set|leave|keep) (?:on )?(?:the |a |your )?(?:lid|timer|kettle|extractor|mixer|tin|pan|tray) (?:on|off|around|round|running)\b|^(?:put|pop) (?:on )?(?:the |a )lid\b/i;
+/** "Turn the mixer on low and, while it runs, pour the syrup into the whites." */
+const AND_MOVES = /\b(?:and|then),? [^.;]*\b(?:pour|add|tip|spread|stir|fold|whisk|scrape|trickle|drizzle)\b/i;
 function does(kitchen: Kitchen, clause: Clause, given: Mixture | null, section: Section | null): Done {
   const { kind, text } = clause;
-  if (NO_FOOD.test(text) && linesNamed(kitchen, text, null, false).lines.length === 0) return none;
+  if (NO_FOOD.test(text) && !AND_MOVES.test(text) && linesNamed(kitchen, text, null, false).lines.length === 0)
+    return none;
   const headed = given?.section ?? section ?? sectionNamed(kitchen, clause.under, text);
   const inTin = kitchen.tin.length > 0;
   switch (kind) {

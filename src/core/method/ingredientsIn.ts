@@ -34,25 +34,31 @@ const GROUPS: readonly (readonly [RegExp, RegExp])[] = [
 ];
 /** Contexts in which an ingredient is named but not added, such as greasing. */
 const NOT_IN =
-  /\b(?:butter(?:ed)?|oil(?:ed)?|grease) (?:the|a|your|and line)\b|\b(?:buttered|oiled|floured)\b|\bchocolate layer\b|\bsugar thermometer\b|\bcandy thermometer\b|\bin cold water\b|\bbowl of (?:cold )?water\b|\b(?:simmering|hot|boiling|barely steaming) water\b/gi;
+  /\b(?:butter(?:ed)?|oil(?:ed)?|grease) (?:the|a|your|and line)\b|\b(?:buttered|oiled|floured)\b|\bchocolate layer\b|\bsugar thermometer\b|\bcandy thermometer\b|\bin cold water\b|\bbowl of (?:cold )?water\b|\b(?:over|above|in|into|with) (?:(?:a|the) )?(?:(?:bowl|pan|saucepan|jug|bath|sink)(?: full)? of )?(?:(?:barely|gently) )?(?:simmering|steaming) water\b|\b(?:over|above) (?:the |some )?(?:hot|boiling) water\b|\b(?:bowl|pan|saucepan|jug|sink) of (?:hot|boiling|warm) water\b|\b(?:knife|spatula|palette|hands?)\b[^.;]*\b(?:hot|boiling|warm) water\b/gi;
 
 const plural = (word: string) =>
-  word.endsWith('s')
-    ? `${escaped(word.slice(0, -1))}s?`
-    : word.endsWith('y')
-      ? `${escaped(word.slice(0, -1))}(?:y|ies)`
-      : `${escaped(word)}(?:s|es)?`;
+  /^gelatine?$/.test(word)
+    ? 'gelatine?s?'
+    : /^biscuits?$/.test(word)
+      ? 'bis(?:cs?|cuits?)'
+      : word.endsWith('s')
+        ? `${escaped(word.slice(0, -1))}s?`
+        : word.endsWith('y')
+          ? `${escaped(word.slice(0, -1))}(?:y|ies)`
+          : `${escaped(word)}(?:s|es)?`;
 
 /** A full name, and its last word, which methods use for it. */
 function callsOf(ingredient: string): readonly RegExp[] {
+  // "Couverture, dark" is dark couverture.
   const words = ingredient
     .toLowerCase()
+    .replace(/^([^,]+), (.+)$/, '$2 $1')
     .split(/[\s,]+/)
     .filter((word) => /\p{L}/u.test(word));
   // Methods say vanilla for vanilla extract.
   if (
     words.length > 1 &&
-    /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels|leaf|leaves|sheets?|granules|halves|crystals|callets|buttons)$/.test(
+    /^(?:extract|essence|paste|chips|pieces|flakes|powder|kernels|leaf|leaves|sheets?|granules|halves|crystals|callets|buttons|syrup|solution|puree|purée)$/.test(
       words.at(-1)!,
     )
   )
@@ -107,17 +113,31 @@ function namedBy(clause: string, ingredient: string): number {
  *
  * @param gone lines that have gone in before
  * @param last the preparation that was worked on before
+ * @param listed names of all lines of the recipe, used or not
  */
 export function namedIn(
   clause: string,
   lines: readonly NamedLine[],
   gone: ReadonlySet<NamedLine>,
   last: string | null,
+  listed: readonly string[] = [],
 ): Named {
   const text = clause.replace(NOT_IN, ' ');
   const open = lines.filter((line) => !gone.has(line));
+  // "Cream cheese" names no cream.
+  const longer = [...listed, ...lines.map(({ ingredient }) => ingredient)].filter(
+    (name) => wordsIn(name) > 1 && namedBy(text, name) === wordsIn(name),
+  );
+  const rest = longer.reduce(
+    (said, name) =>
+      callsFor(name)
+        .slice(0, 1)
+        .reduce((own, call) => own.replace(new RegExp(call.source, 'giu'), ' '), said),
+    text,
+  );
   const found = open.flatMap((line) => {
     const words = namedBy(text, line.ingredient);
+    if (words === 1 && !longer.includes(line.ingredient) && namedBy(rest, line.ingredient) === 0) return [];
     const isWhole = words === line.ingredient.trim().split(/[\s,]+/).length;
     return words > 0 ? [{ line, words, isWhole, noun: singular(line.ingredient) }] : [];
   });
@@ -150,6 +170,11 @@ export function namedIn(
       const groups = GROUPS.flatMap(([word, member]) =>
         word.test(text) ? own.filter(({ ingredient }) => member.test(ingredient)) : [],
       );
+      // "Dried fruits" of a translated recipe are nuts.
+      const dried =
+        /\bdr(?:y|ied) fruits?\b/i.test(text) && groups.length === 0 && nuts.length === 0
+          ? own.filter(({ ingredient }) => NUTS.test(ingredient) && !/butter|nutmeg|coconut/i.test(ingredient))
+          : [];
       const colours = /\b(?:colou?r|tint)\b/i.test(text)
         ? own.filter(({ ingredient }) => /colou?ring/i.test(ingredient))
         : [];
@@ -157,6 +182,7 @@ export function namedIn(
         (line) =>
           dry.includes(line) ||
           nuts.includes(line) ||
+          dried.includes(line) ||
           groups.includes(line) ||
           colours.includes(line) ||
           meant.some((match) => match.line === line),
@@ -164,6 +190,8 @@ export function namedIn(
     },
   };
 }
+
+const wordsIn = (name: string) => name.trim().split(/[\s,]+/).length;
 
 /** Matches a noun in singular and plural. */
 const singular = (ingredient: string) => nounOf(ingredient).replace(/s$/, '');

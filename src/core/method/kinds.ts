@@ -18,12 +18,12 @@ export type StepKind = (typeof STEP_KINDS)[number];
 
 /** Verbs by kind, at the start of a clause. */
 const VERBS: Readonly<Record<StepKind, string>> = {
-  mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|lift under|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
+  mix: 'mix|stir|fold|combine|rub|blitz|pulse|crush|blend|toss|add|sift|process|knead|incorporate|work|tint|colou?r|bring together|bash|whiz|whizz|mash|cut in|massage|bind|tumble|lift under|give (?:it|everything|the [a-z]+) a (?:[a-z]+ )*stir',
   press:
-    'press|pat|tamp|pack (?:it |this |the [a-z ]+)?(?:firmly|tightly|down|into)|flatten|level|firm|push|compact|roll (?:it )?(?:out|flat)|squash',
+    'press|pat|tamp|pack (?:it |this |the [a-z ]+)?(?:firmly|tightly|down|into)|flatten|level|firm|push|compact|roll (?:it |the |this |your )?(?:[a-z-]+ ){0,3}?(?:out|flat)|squash',
   bake: 'bake|roast|back (?:in|into) the oven|(?:in|into) the oven|return (?:it |the [a-z]+ )?to the oven|cook (?:it )?in the oven|slide (?:it )?into the oven',
   boil: 'boil|simmer|bring|cook|caramelise|caramelize|reduce|bubble|heat|warm|scald|swirl the pan|continue (?:to cook|cooking|to boil|boiling|simmering)|keep (?:boiling|cooking|stirring)|turn up the heat|increase the heat|raise the heat|lower the heat|turn the heat|reduce the heat',
-  melt: 'melt|brown|dissolve|temper|microwave|zap',
+  melt: 'melt|soften|brown|dissolve|temper|microwave|zap',
   beat: 'beat|whisk|whip|mount|cream|paddle',
   lay: '(?:in|into|onto) the (?:tin|pan|tray|frame|mould)|put|pop|stick|chuck|bung|shove|slide|pour|spread|tip|spoon|top|scrape|turn|transfer|place|dollop|swirl|marble|cover|smooth|lay|layer|distribute|drop|ripple|ladle|add (?:another|a second|the next) layer|ease|level off|skim|arrange',
   scatter: 'scatter|sprinkle|strew|stud|shower|throw|dot',
@@ -51,13 +51,14 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['mix', /^cut in (?!(?:to\b|half|\d|bars|squares|pieces|slices|cubes))/i],
   ['other', /^(?:pre-?heat|heat|set|turn on|get|warm|crank|fire up|switch on)\b[^.;]{0,25}\b(?:oven)\b/i],
   ['other', /^(?!toast|roast|bake|dry)(?=.*\boven (?:on|to|at|goes on)\b.{0,20}\d)|^oven:? \d/i],
+  ['boil', /^turn (?:it )?(?:up|down)(?=$|[,.]| (?:to|a)\b)/i],
   ['boil', /^(?:turn up|increase|raise|lower|reduce|turn down) the heat\b/i],
   ['boil', /^(?:keep|continue|carry on) (?:on )?(?:cooking|boiling|simmering|bubbling)\b/i],
   ['melt', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:melt|dissolve)\b/i],
   ['boil', /^(?:let|leave|allow)\b[^.;,]{0,30}\b(?:bubble|boil|simmer|cook)\b/i],
   [
     'mix',
-    /^(?:tip|throw|pour|chuck|drop|put|scrape) in\b(?! (?:the|a) (?:\w+ )?(?:fridge|freezer|refrigerator|oven|tin|pan|tray)\b)/i,
+    /^(?:tip|throw|pour|chuck|drop|put|scrape) in\b(?! (?:(?:the|a|an|your) )?(?:\w+ )?(?:fridge|freezer|refrigerator|oven|tin|pan|tray)\b)/i,
   ],
   ['other', /^turn (?:it |them |the \w+ )?out\b/i],
   ['other', /^(?:don't|do not|never|avoid)\b/i],
@@ -82,6 +83,7 @@ const PHRASES: readonly (readonly [StepKind, RegExp])[] = [
   ['other', /^(?:line|grease|butter|oil|lightly (?:grease|butter|oil))\b/i],
   ['other', /^keep (?:it|them|the \w+) (?:warm|hot|aside)\b/i],
   ['other', /^(?:turn|switch) off\b/i],
+  ['other', /^(?:turn|switch|set|start) (?:on )?(?:the |your )?(?:stand |hand )?mixer\b/i],
   ['other', /^set (?:aside|to one side|it aside|them aside|the [a-z ]+ aside)\b/i],
   ['other', /^(?:leave|put) (?:it |them |the [a-z ]+ )?(?:to one side|aside)\b/i],
   ['other', /\b(?:while it bakes|in a dry (?:frying )?pan)\b/i],
@@ -183,7 +185,7 @@ export function kindOf(clause: string): StepKind | null {
 }
 
 const BOUNDARY =
-  /\s*;\s*|\s*,?\s*\b(?:and )?then\b,?\s*|,\s+(?:and\s+|before\s+)?|\s+and\s+(?:then\s+)?|\s+while you\s+|\s+before\s+(?=\w+ing\b)|\s+before you\s+(?=(?:cut|slice|break|serve|dip|turn)\b)|:\s+/gi;
+  /\s*;\s*|\s*,?\s*\b(?:and )?then\b,?\s*|,\s+(?:and\s+|before\s+)?|\s+and,?\s+(?:then\s+)?|\s+while you\s+|\s+before\s+(?=\w+ing\b)|\s+before you\s+(?=(?:cut|slice|break|serve|dip|turn)\b)|:\s+/gi;
 
 /** Part of a sentence with one action. */
 export interface Clause {

@@ -54,6 +54,8 @@ export interface Mixture {
   meets: Preparation['meets'];
   /** Share that has not been laid, 0 to 1. */
   left: number;
+  /** Share that is kept back when the rest is laid, 0 to 1. */
+  keptBack: number;
   /** Whether it was begun after the slab was cut. */
   readonly isForPieces: boolean;
   /** Whether it is only prepared for another mixture, such as toasted nuts. */
@@ -86,7 +88,11 @@ export function openKitchen(preparations: readonly Preparation[]): Kitchen {
   const sections = preparations.map(({ id, name, lines, unread = [] }): Section => {
     const section: Section = { id, name, lines: [], unread };
     for (const line of lines) {
-      const names = [...new Set([line.ingredient, writtenName(line.text ?? '')].filter(Boolean))];
+      // "Icing sugar mixture" is not what a method calls the mixture.
+      const called = [line.ingredient, writtenName(line.text ?? '')].map((name) =>
+        name.replace(/ (?:mixture|mix)$/i, ''),
+      );
+      const names = [...new Set(called.filter(Boolean))];
       section.lines.push({ ingredient: line.ingredient, names, line, section, left: 1, isReserved: false });
     }
     return section;
@@ -98,11 +104,12 @@ export function openKitchen(preparations: readonly Preparation[]): Kitchen {
 const writtenName = (text: string): string =>
   text
     .replace(
-      /^[^\p{L}]*(?:(?:g|kg|ml|cl|dl|l|oz|lbs?|cups?|tbsp|tbs|tsp|tablespoons?|teaspoons?|grams?|cans?|tins?|packs?|packets?|pkts?|sticks?|pinch(?:es)?|handfuls?|x)\b\.?\s*(?:\([^)]*\)\s*)?(?:of )?)*/iu,
+      /^[^\p{L}]*(?:(?:g|kg|ml|cl|dl|l|oz|lbs?|cups?|tbsp|tbs|tsp|tablespoons?|teaspoons?|grams?|cans?|tins?|packs?|packets?|packages?|pkgs?|pkts?|envelopes?|sachets?|bags?|boxe?s?|jars?|bottles?|sticks?|c|T|qts?|pts?|pints?|pinch(?:es)?|handfuls?|x)\b\.?\s*(?:\([^)]*\)\s*)?(?:of )?)*/iu,
       '',
     )
     .replace(/[\d.,]+ ?(?:g|kg|ml|cl|l)\.?$/iu, '')
     .replace(/[,(].*$/, '')
+    .replace(/ (?:for|to) (?:dipping|dusting|coating|rolling|drizzling|decorating|finishing|serving|the \w+)$/iu, '')
     .trim();
 
 /** Returns the mixture that a mixture is part of now. */
@@ -144,6 +151,7 @@ export function beginMixture(kitchen: Kitchen, section: Section): Mixture {
     drawn: [],
     meets: undefined,
     left: 1,
+    keptBack: 0,
     isForPieces: kitchen.isCut,
     isPrepared: false,
   };

@@ -29,6 +29,10 @@ export const BOTH = /\bboth (?:sides|faces)\b|\bother (?:side|face)\b|\bturn (?:
 /** "Put one wafer in the frame", "cover with the second sheet and a weight". */
 const PAPER_ON =
   /^(?:put|lay|place|cover|top|fit) (?:it |them )?(?:with )?(?:the |a |an |your |one |1 |second |other |another |sheets? of |lined )*(?:wafers?|rice paper|baking paper|parchment|greaseproof|foil|film|weights?|acetate)\b/i;
+/** "Swirl it over the bars": spread on, and not drawn through. */
+const SWIRLED_ON = /^swirl (?:it |this |the [a-z ]+ )?(?:over|on|onto|across)\b/i;
+/** "Put one wafer in the frame, spread the nougat, cover with the other". */
+const THEN_SPREAD = /, (?:spread|pour|tip|spoon|scrape) (?:the|it|in)\b/i;
 const SWIRLS = /\b(?:swirl|marble|ripple|feather)\b/i;
 /** Leads such as "after 5 minutes" that say how long the layer below has stood. */
 const AFTER = /^(?:after|wait) (?:about |another )?(\d+)[^,;]{0,12}?(minutes?|mins?|hours?|hrs?)\b/i;
@@ -46,8 +50,13 @@ const isImplicit = ({ uses, steps }: Mixture) => uses.length === 0 && steps.leng
 
 /** Returns the share of a mixture that a clause lays: "two thirds of the mixture". */
 function shareOf(text: string, mixture: Mixture): number {
+  if (mixture.keptBack > 0) {
+    const share = Math.max(0, mixture.left - mixture.keptBack);
+    mixture.keptBack = 0;
+    return share;
+  }
   const isOfIt =
-    /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly |one |1 )*(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
+    /\b(?:of (?:the |it)|the mixture)\b|^(?:then |and )?(?:pour|spread|tip|press|put|spoon|scrape) (?:about |roughly |just |a little |a bit |slightly |over |under |more than |less than |one |1 )*(?:half|most|0\.\d+|two|a third|a quarter)\b/i;
   if (!isOfIt.test(text)) return mixture.left;
   const share = shareNamed(text);
   return share === undefined ? mixture.left : Math.min(mixture.left, share);
@@ -70,14 +79,21 @@ export function lay(kitchen: Kitchen, clause: Clause, headed: Section | null, gi
 
 function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const { text, kind } = clause;
-  if (isNoStep(clause) || PAPER_ON.test(text)) return none;
+  if (isNoStep(clause) || (PAPER_ON.test(text) && !THEN_SPREAD.test(text))) return none;
+  const emptied = backInBowl(kitchen, text);
+  if (emptied) return emptied;
   const carried = MOVED.test(text) ? carry(kitchen, text, headed, given) : null;
   if (carried) return carried;
   stoodBefore(kitchen, text);
   const top = kitchen.tin.at(-1);
-  if (SWIRLS.test(text) && top && swirled(kitchen)) return { ...none, mixture: top.parts[0]!.mixture };
+  if (SWIRLS.test(text) && !(SWIRLED_ON.test(text) && kitchen.current?.state === 'open') && top && swirled(kitchen))
+    return { ...none, mixture: top.parts[0]!.mixture };
   const current = given ?? (kitchen.current?.state === 'open' ? kitchen.current : null);
-  const named = takeLines(kitchen, text, headed);
+  // "Press over the chocolate" names what is in the tin already.
+  const isOnLaid = kitchen.tin.some(({ parts }) =>
+    parts.some((part) => isNamed(targetsOf(text), part.mixture, kitchen)),
+  );
+  const named = takeLines(kitchen, isOnLaid ? objectsOf(text) : text, headed);
   const isNew = headed !== null && !kitchen.mixtures.some(({ section }) => section === headed);
   // "Spread the oat base in the tin" lays the current mixture, or names one laid before: it adds no oats.
   const there = kitchen.tin.findLast(({ parts }) => parts[0]!.mixture.section === named.section)?.parts[0];
@@ -115,7 +131,8 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   }
   const into = TIN.test(targetsOf(text).replace(/[^;]*\b(?:sauce)pan\b/gi, ''))
     ? undefined
-    : (mixturesNamed(targetsOf(text), kitchen, mixture)[0] ?? massMeant(kitchen, text, mixture));
+    : (mixturesNamed(targetsOf(text), kitchen, mixture).find(({ left }) => left > 0.999) ??
+      massMeant(kitchen, text, mixture));
   if (into && kind === 'lay') {
     const behind = /\b(?:then|followed by)\b(.*)$/i.exec(text)?.[1] ?? '';
     for (const other of [mixture, ...mixturesNamed(behind, kitchen, into)]) join(into, other);
@@ -141,6 +158,8 @@ function layOne(kitchen: Kitchen, clause: Clause, headed: Section | null, given:
   )
     return { ...none, mixture };
   const laid = layDown(kitchen, mixture, scattered ? 'scatter' : 'level', shareOf(text, mixture));
+  // "Smash it up. Pour the chocolate over the pieces": it is one slab again.
+  if (kind === 'lay' && !scattered && /^(?:and |then )?(?:pour|tip)\b/i.test(text)) kitchen.isCut = false;
   if (kind === 'lay' && clause.celsius !== null) laid.pourC = clause.celsius;
   if (kind === 'press') addStep(mixture, stepOf(clause, mixture));
   kitchen.current = mixture;
@@ -159,6 +178,22 @@ const massMeant = (kitchen: Kitchen, text: string, poured: Mixture): Mixture | u
   /\b(?:mass|mixture|mix|batter)\b/i.test(targetsOf(text))
     ? openOnes(kitchen).findLast((own) => own !== poured && !own.isPrepared && own.steps.length > 0)
     : undefined;
+
+/** "Toast the oats on a sheet. Transfer to a large bowl": they were only got ready, and lie in no tin. */
+const INTO_BOWL =
+  /^(?:and |then )*(?:transfer|tip|pour|scrape|put|place) (?:it |them |the [a-z ]+ )?(?:in)?to (?:a|the) (?:[\w-]+ ){0,2}bowl\b/i;
+function backInBowl(kitchen: Kitchen, text: string): Done | null {
+  const [only] = kitchen.tin;
+  const part = only?.parts[0];
+  if (!INTO_BOWL.test(text) || kitchen.tin.length !== 1 || !part || part.mixture.state !== 'laid') return null;
+  const { mixture } = part;
+  kitchen.tin.pop();
+  mixture.left = 1;
+  mixture.state = 'open';
+  mixture.isPrepared = true;
+  kitchen.current = mixture;
+  return { ...none, mixture };
+}
 
 /** "Pour into a bowl": it only changes its vessel. */
 const MOVED =
@@ -229,6 +264,15 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
     kitchen.current = mixture;
     return { mixture, taken, joined: null };
   }
+  // "Melt the butter in the baking pan. Sprinkle the crumbs over it": they are one layer.
+  const melted = kitchen.tin.length === 0 && inHand ? inHand : null;
+  if (melted && melted.steps.some((step) => MELTED_IN_TIN.test(step.text))) {
+    const step = addStep(melted, stepOf({ ...clause, kind: 'mix' }, melted));
+    putIn(melted, taken, step.id);
+    layDown(kitchen, melted, 'level');
+    kitchen.current = melted;
+    return { mixture: melted, taken, joined: null };
+  }
   const same = scattered ? null : laidAgain(kitchen, taken);
   if (same) return same;
   const mixture = beginMixture(kitchen, taken.section!);
@@ -246,6 +290,9 @@ function layLines(kitchen: Kitchen, clause: Clause, taken: Taken, current: Mixtu
   kitchen.current = mixture;
   return { mixture, taken, joined: null };
 }
+
+const MELTED_IN_TIN =
+  /\bmelt\b[^.;]*\bin (?:a|the|an|your) [^.;,]{0,30}\b(?:baking (?:pan|dish|tin|tray)|tin|dish|tray)\b/i;
 
 /** What goes on pieces, of what is laid after the cut. */
 const ON_PIECES = /\b(?:each|pieces|bars|squares|fingers|cubes|slices|them|coat|dip)\b/i;

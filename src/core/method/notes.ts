@@ -34,6 +34,8 @@ export type KitchenNote =
   | { readonly code: 'nothing-to-lay' }
   /** Sugar is boiled without an end point or a time. */
   | { readonly code: 'no-end-point' }
+  /** A part is kept back, and no share of the whole is stated: this one is taken. */
+  | { readonly code: 'kept-back'; readonly share: number }
   /** Melted chocolate goes on a boil that has not cooled. */
   | { readonly code: 'on-hot'; readonly below: string };
 

@@ -28,7 +28,7 @@ const HOURS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:an?|one) hour and (?:a )?quarter\b/gi, '75 minutes'],
   [/\b(?:a )?half (?:an |a )?hour\b/gi, '30 minutes'],
   [/\b(\d+|an?|one) ?(?:hours?|hrs?) and (?:a )?half\b/gi, '$1.5 hours'],
-  [/\b(?:an?) (?=(?:hour|minute|week|fortnight|month|day)\b)/gi, '1 '],
+  [/\b(?:an?) (?=(?:hour|hr|minute|min|week|wk|fortnight|month|day)\b)/gi, '1 '],
   [/\ba couple (?:of )?(?:more )?(?=(?:hours|minutes|days|weeks)\b)/gi, '2 '],
   [/\b(?:a |another )?few (?:more )?(?=minutes\b)/gi, '2-4 '],
   [/\b(?:a )?few (?=hours\b)/gi, '2-4 '],

@@ -28,7 +28,8 @@ export function wordsFor({ name }: Pick<Preparation, 'name'>): RegExp | null {
   const own = name
     .toLowerCase()
     .split(/[^\p{L}]+/u)
-    .filter((word) => word.length > 2 && !SMALL.test(word));
+    .filter((word) => word.length > 2 && !SMALL.test(word))
+    .flatMap((word) => (/[^s]s$/.test(word) && word.length > 4 ? [word, word.slice(0, -1)] : [word]));
   const also = ALSO.filter(([words]) => words.test(name)).map(([, words]) => words);
   const all = [...own.map(escaped), ...also];
   return all.length === 0 ? null : new RegExp(`\\b(?:${all.join('|')})\\b`, 'gi');

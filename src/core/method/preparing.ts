@@ -2,6 +2,7 @@
 import { takenOut, WARMS } from './baking';
 import type { Clause } from './clauses';
 import { addStep, beginMixture, openOnes, type Kitchen, type Mixture, type Section } from './kitchen';
+import { shareNamed } from './portions';
 import { isNoStep, stepOf } from './steps';
 import { allOf, NOTHING_DONE as none, putIn, takeLines, type Done } from './takeIn';
 
@@ -11,12 +12,28 @@ const OF_NOTHING = /\b(?:oven|line|grease|tin|pan|tray|paper|parchment|foil|lid|
 export function other(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const ready = (WARMS.test(clause.text) ? takenOut(kitchen, clause) : null) ?? prepare(kitchen, clause, headed);
   if (ready) return ready;
+  const kept = keepBack(kitchen, clause.text);
+  if (kept) return kept;
   if (OF_NOTHING.test(clause.text) || isNoStep(clause)) return none;
   const mixture = given ?? (headed ? openOnes(kitchen).find(({ section }) => section === headed) : null) ?? null;
   const current = mixture ?? (kitchen.current?.state === 'open' ? kitchen.current : null);
   if (!current) return none;
   addStep(current, stepOf(clause, current));
   return { ...none, mixture: current };
+}
+
+/** Share that is kept back where a method gives its volume: "reserve 1 cup of the crumbs". */
+const KEPT_BACK = 0.25;
+
+/** Keeps a part of the mixture in hand for later: "reserve a third of the crumbs for the topping". */
+function keepBack(kitchen: Kitchen, text: string): Done | null {
+  const { current } = kitchen;
+  if (!/^(?:and |then )?(?:reserve|set aside|keep back|hold back|save)\b/i.test(text) || current?.state !== 'open')
+    return null;
+  if (!/\b(?:mixture|mix|crumbs?|crumble|batter|dough|it)\b/i.test(text)) return null;
+  const said = shareNamed(text.replace(/\b[\d.]+ (?:cups?|g|ml|tbsp|tablespoons?)\b/gi, ' '));
+  current.keptBack = said ?? KEPT_BACK;
+  return { ...none, mixture: current, ...(said === undefined ? { ask: { code: 'kept-back', share: KEPT_BACK } } : {}) };
 }
 
 const READY =

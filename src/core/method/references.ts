@@ -16,11 +16,11 @@ interface Found {
 }
 
 /** Asks the reader of names for lines of a list. */
-function named(clause: string, lines: readonly PantryLine[], last: string | null) {
+function named(clause: string, lines: readonly PantryLine[], last: string | null, listed: readonly string[] = []) {
   const asked = lines.flatMap(({ names, section }, at) =>
     names.map((ingredient): NamedLine => ({ ingredient, of: section.id, at })),
   );
-  const found = namedIn(clause, asked, new Set(), last);
+  const found = namedIn(clause, asked, new Set(), last, listed);
   return (section: string | null) => [...new Set(found.of(section).map(({ at }) => at))].map((at) => lines[at]!);
 }
 
@@ -35,7 +35,8 @@ export function linesNamed(kitchen: Kitchen, clause: string, headed: Section | n
   const open = kitchen.sections
     .flatMap(({ lines }) => lines)
     .filter(({ left, isReserved }) => left > 0.999 || isReserved || (isRest && left > 1e-6));
-  const of = named(clause, open, headed?.id ?? current?.id ?? null);
+  const listed = kitchen.sections.flatMap(({ lines }) => lines.flatMap(({ names }) => names));
+  const of = named(clause, open, headed?.id ?? current?.id ?? null, listed);
   if (headed) return { section: headed, lines: of(headed.id) };
   let best: Found = { section: null, lines: [] };
   const order = current ? [current, ...kitchen.sections.filter((section) => section !== current)] : kitchen.sections;

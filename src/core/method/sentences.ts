@@ -14,7 +14,8 @@ const LOWER_START = /(?<=(?:\p{L}{2}|[\d)])[.!?]+ )(?=[\p{Ll}\d])/u;
 const segmenter = () => new Intl.Segmenter('en', { granularity: 'sentence' });
 
 /** Abbreviations whose full stop does not end a sentence. */
-const SHORT = /\b(?:approx|min|mins|hr|hrs|in|ins|oz|tbsp|tsp|deg|temp|no|ca|e\.g|i\.e|etc|vs|sec|secs|lb|lbs)\.\s*$/i;
+const SHORT =
+  /\b(?:approx|min|mins|hr|hrs|in|ins|oz|tbsp|tsp|deg|temp|no|ca|e\.g|i\.e|etc|vs|sec|secs|lb|lbs|qt|qts|pt|pts|pkg|pkgs|gal|fl|lg|sm|med)\.\s*$/i;
 
 /**
  * Splits a paragraph into sentences, without step numbers.

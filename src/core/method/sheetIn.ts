@@ -14,7 +14,7 @@ export const USUAL_THICKNESS_MM = 6;
 
 /** Surfaces that hold nothing in. */
 const SURFACE =
-  /\b(?:baking|cookie|biscuit|rimmed|oiled|lined|large|greased|prepared)? ?(?:sheets?|tray)\b|\b(?:silicone |baking )?mat\b|\b(?:parchment|greaseproof|baking paper|marble|granite|slab|board|worktop)\b/i;
+  /\b(?:baking|cookie|biscuit|rimmed|oiled|lined|large|greased|prepared)? ?(?:sheets?|tray)\b|\b(?:silicone |baking )?mat\b|\b(?:parchment|greaseproof|(?:baking|oiled|wax(?:ed)?|buttered) paper|marble|granite|slab|board|worktop)\b/i;
 const SPREADS =
   /\b(?:spread|pour|tip|turn|roll|scrape|smooth|pull|press)(?:s|ed|ing)?\b[^.;]*\b(?:out|on|onto|over|to|it|thinly|thin|between)\b/i;
 const THICK =

@@ -33,6 +33,9 @@ function isSentence({ text, status, larder }: LineRead): boolean {
 const isShortSentence = ({ text, status }: LineRead) =>
   status !== 'heading' && status !== 'read' && leadKind(inFigures(text)) !== null && !/^\d/.test(text);
 
+/** A line between sentences that is no ingredient: "As soon as it is ready tip it into your tin." */
+const isLongText = ({ text, status }: LineRead) => status === 'unread' && text.trim().split(/\s+/).length >= 6;
+
 /**
  * Splits a recipe into its ingredient lines and the paragraphs of its method: the text under "Method", and sentences with actions
  * anywhere. Headings between them belong to the method.
@@ -64,7 +67,7 @@ export function splitRecipe(reads: readonly LineRead[]): SplitRecipe {
       (inMethod && read.status === 'unread') ||
       read.notes[0]?.code === METHOD_NOTE.code ||
       isSentence(read) ||
-      (inSentences && isShortSentence(read))
+      (inSentences && (isShortSentence(read) || isLongText(read)))
     ) {
       method.push({ text: read.text, under });
       inSentences = true;

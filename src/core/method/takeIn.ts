@@ -12,7 +12,7 @@ const ALL_THE_REST = /\b(?:rest|remainder|remaining|other half|reserved|leftover
 /** Edible paper lines the tin, and goes into no mixture. */
 const PAPER = /\b(?:rice|wafer|edible) (?:paper|sheets?)\b|\bwafer paper\b|^wafers?$/i;
 /** An amount with its unit, which is no share: "the 0.25 cup flour". */
-const AMOUNT = /\b\d+(?:\.\d+)? ?(?:cups?|g|kg|ml|oz|lb|tbsp|tsp|tablespoons?|teaspoons?)\b(?: of)?/gi;
+const AMOUNT = /\b\d+(?:\.\d+)? ?(?:cups?|c|g|kg|ml|oz|lb|tbsp|tsp|tablespoons?|teaspoons?)\b(?: of)?/gi;
 
 /** Lines that a clause takes, and the share of each. */
 export interface Taken {
@@ -46,7 +46,7 @@ export function takeLines(kitchen: Kitchen, clause: string, headed: Section | nu
     first.lines.length === 0 && shareNamed(clause) !== undefined ? linesNamed(kitchen, clause, headed, true) : first;
   const taken: { line: PantryLine; share: number }[] = [];
   const said = clause.replace(AMOUNT, ' ');
-  for (const line of meantByAmount(lines, clause)) {
+  for (const line of meantByAmount(meantByMark(meantByRole(meantByUse(lines, clause), clause), clause), clause)) {
     if (PAPER.test(line.ingredient)) continue;
     const portion = line.names
       .map((name) => portionIn(said, name))
@@ -87,7 +87,7 @@ function amountSaid({ names, line }: PantryLine, clause: string, others: readonl
   return null;
 }
 const UNITS: Readonly<Partial<Record<string, string>>> = {
-  cup: 'cups?',
+  cup: '(?:cups?|c)',
   tbsp: '(?:tbsp|tablespoons?)',
   tsp: '(?:tsp|teaspoons?)',
   g: '(?:g|grams?)',
@@ -99,11 +99,57 @@ function shareByAmount(line: PantryLine, clause: string, others: readonly Pantry
   return said !== null && said < line.line.quantity * 0.999 ? said / line.line.quantity : null;
 }
 
+/** What a line says it is for: the outside of the slab or of its pieces. */
+const FOR_OUTSIDE = /\b(?:for|to) (?:dust|coat|roll|toss|dredg|sprinkl|finish|serv|decorat|drizzl|top\b|the top)/i;
+const FINISHES = /\b(?:dust|coat|roll|toss|dredg|sprinkl|scatter|finish|serv|decorat|drizzl|top)/i;
+
+/** Of two sugars, the one "for dusting" goes on at the end and into no mixture. */
+function meantByUse(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {
+  const isOutside = ({ line }: PantryLine) => FOR_OUTSIDE.test(line.text ?? '');
+  const wantsOutside = FINISHES.test(clause);
+  const noun = ({ ingredient }: PantryLine) => nounOf(ingredient).replace(/s$/, '');
+  return lines.filter(
+    (own) =>
+      isOutside(own) === wantsOutside ||
+      !lines.some((other) => noun(other) === noun(own) && isOutside(other) === wantsOutside),
+  );
+}
+
+/** What a line says it is for, in brackets or behind its name: "(for the base)", "butter (caramel)". */
+const ROLE =
+  /(?:\bfor (?:the )?|\()(base|bottom|crust|top|topping|filling|middle|caramel|icing|glaze|coating|drizzle|dough)\b/i;
+const roleOf = ({ line }: PantryLine) => ROLE.exec(line.text ?? '')?.[1]?.toLowerCase();
+
+/** Of lines with one name but another role, the one whose role the clause names; otherwise the first. */
+function meantByRole(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {
+  const says = (line: PantryLine) => new RegExp(`\\b${roleOf(line)!}\\b`, 'i').test(clause);
+  return lines.filter((own) => {
+    const peers = lines.filter((other) => other.ingredient === own.ingredient && roleOf(other) !== undefined);
+    if (roleOf(own) === undefined || peers.length < 2 || peers.every((peer) => roleOf(peer) === roleOf(own)))
+      return true;
+    return own === (peers.find(says) ?? peers[0]);
+  });
+}
+
+/** A number that tells two lines of one ingredient apart: "sugar (1)". */
+const MARK = /\((\d|[a-d])\)/gi;
+const marksOf = (text: string) => [...text.matchAll(MARK)].map(([, mark]) => mark!.toLowerCase());
+
+/** Of numbered lines those with the numbers that a clause names. */
+function meantByMark(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {
+  const said = marksOf(clause);
+  if (said.length === 0) return lines;
+  return lines.filter(({ line }) => {
+    const own = marksOf(line.text ?? '');
+    return own.length === 0 || own.some((mark) => said.includes(mark));
+  });
+}
+
 /** Of lines with one noun, "the 250 g sugar" means the one with that amount. */
 function meantByAmount(lines: readonly PantryLine[], clause: string): readonly PantryLine[] {
   const said = new Map(lines.map((line) => [line, amountSaid(line, clause, lines)]));
   const isExact = (line: PantryLine) =>
-    Math.abs((said.get(line) ?? NaN) - line.line.quantity) < 1e-3 * line.line.quantity;
+    Math.abs((said.get(line) ?? NaN) - line.line.quantity) < 5e-3 * line.line.quantity;
   // Of two lines of butter with that amount the first is meant.
   const isFirst = (line: PantryLine) =>
     !lines.slice(0, lines.indexOf(line)).some((other) => isExact(other) && other.ingredient === line.ingredient);

@@ -6,8 +6,10 @@ const USUAL_DEPTH_MM = 40;
 const SQUARE_DEPTH_MM = 50;
 const LOAF_DEPTH_MM = 65;
 const SHEET_DEPTH_MM = 25;
-/** Bakery sheet sizes by their names, inside dimensions, mm. */
+/** Loaf tins and bakery sheets by their names, usual inside dimensions, mm. */
 const SHEETS: readonly (readonly [RegExp, number, number])[] = [
+  [/\b(?:2[- ]?lb|900 ?g)\b[^.;]{0,16}\bloaf\b/i, 210, 110],
+  [/\b(?:1[- ]?lb|450 ?g)\b[^.;]{0,16}\bloaf\b/i, 150, 80],
   [/\b(?:half)[- ]sheet\b|\b0\.5[- ]sheet\b/i, 415, 300],
   [/\bquarter[- ]sheet\b|\b0\.25[- ]sheet\b/i, 300, 210],
   [/\b(?:eighth)[- ]sheet\b/i, 215, 150],
@@ -24,7 +26,7 @@ const N = String.raw`(\d+(?:\.\d+)?)`;
 const U = String.raw`\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|''|”)?`;
 const SIZE = new RegExp(`${N}${U}\\s*-?\\s*(?:x|by)\\s*-?\\s*${N}${U}(?:\\s*-?\\s*(?:x|by)\\s*-?\\s*${N}${U})?`, 'gi');
 const SIDE = new RegExp(
-  `${N}\\s*-?\\s*(cm|mm|inch(?:es)?|in\\b\\.?|"|''|”)(?:\\s*\\/\\s*${N}\\s*-?\\s*(?:cm|mm|inch(?:es)?|in\\b\\.?|"))?(?:\\s*\\([^)]*\\))?[ -]*(?:(?:non-?stick|loose-bottomed|shallow|deep|baking|cake|metal|lined|greased|springform|brownie)[ ,-]+)*(square|round|springform|tin|pan|cake|tray|dish|ring|sandwich|brownie|loose|deep|shallow|baking|frame)`,
+  `${N}\\s*-?\\s*(cm|mm|inch(?:es)?|in\\b\\.?|"|''|”)(?:\\s*\\/\\s*${N}\\s*-?\\s*(?:cm|mm|inch(?:es)?|in\\b\\.?|"))?(?:\\s*\\([^)]*\\))?[ -]*(?:(?:non-?stick|loose-bottomed|shallow|deep|baking|cake|metal|lined|greased|springform|brownie)[ ,-]+)*(square|sq\\b|round|springform|tin|pan|cake|tray|dish|ring|sandwich|brownie|loose|deep|shallow|baking|frame)`,
   'gi',
 );
 const SQUARE_SIDE = new RegExp(
@@ -39,6 +41,23 @@ const inMm = (value: number, unit: string | undefined) => {
 const round = (mm: number) => Math.round(mm * 10) / 10;
 const isSide = (mm: number) => mm >= 50 && mm <= 2000;
 
+/** "Roll out between two sheets of paper to a square of 24 cm": the size of the slab takes the place of a tin. */
+const ROLLED =
+  /\b(?:roll(?:ed)?|press(?:ed)?|pat(?:ted)?|spread|shape[ds]?)\b[^.;]*\b(?:to|into) (?:a |an )?[^.;]{0,12}\b(?:square|rectangle)\b/i;
+function rolledTo(sentence: string, rectangle: (lengthMm: number, widthMm: number) => AnyTin | null): AnyTin | null {
+  const [size] = [...sentence.matchAll(SIZE)];
+  if (size) {
+    const unit = size[4] ?? size[2];
+    if (unit !== undefined) return rectangle(inMm(Number(size[1]), size[2] ?? unit), inMm(Number(size[3]), unit));
+  }
+  const side = SQUARE_SIDE.exec(sentence);
+  const before = /(\d+(?:\.\d+)?)\s*-?\s*(cm|mm|inch(?:es)?|in\b|")[ -]*square\b/i.exec(sentence);
+  const found = before ?? side;
+  if (!found) return null;
+  const mm = inMm(Number(found[1]), found[2]);
+  return rectangle(mm, mm);
+}
+
 /** Words near a size. */
 const around = (sentence: string, at: number, length: number) => sentence.slice(Math.max(0, at - 60), at + length + 60);
 
@@ -49,7 +68,9 @@ const around = (sentence: string, at: number, length: number) => sentence.slice(
  *
  * @example tinIn('Line a 20 cm square tin') // { shape: 'rectangle', lengthMm: 200, widthMm: 200, depthMm: 50, cornerMm: 0, flareDeg: 0 }
  */
-export function tinIn(sentence: string): AnyTin | null {
+export function tinIn(written: string): AnyTin | null {
+  // "An 8- or 9-inch pan": the first one.
+  const sentence = written.replace(/(\d+)\s*-? or \d+(\s*-?\s*(?:cm|inch|in\b))/gi, '$1$2');
   const usualDepthMm = (lengthMm: number, widthMm: number) =>
     /\bloaf\b/i.test(sentence) ? LOAF_DEPTH_MM : lengthMm === widthMm ? SQUARE_DEPTH_MM : USUAL_DEPTH_MM;
   const rectangle = (lengthMm: number, widthMm: number, depthMm = usualDepthMm(lengthMm, widthMm)): AnyTin | null =>
@@ -63,9 +84,15 @@ export function tinIn(sentence: string): AnyTin | null {
           flareDeg: 0,
         }
       : null;
-  for (const [named, lengthMm, widthMm] of SHEETS)
-    if (named.test(sentence)) return rectangle(lengthMm, widthMm, SHEET_DEPTH_MM);
-  if (!TIN.test(sentence)) return null;
+  const byName = () => {
+    const named = SHEETS.find(([words]) => words.test(sentence));
+    return named ? rectangle(named[1], named[2], /\bloaf\b/i.test(sentence) ? LOAF_DEPTH_MM : SHEET_DEPTH_MM) : null;
+  };
+  if (!/\bloaf\b/i.test(sentence)) {
+    const found = byName();
+    if (found) return found;
+  }
+  if (!TIN.test(sentence)) return ROLLED.test(sentence) ? rolledTo(sentence, rectangle) : null;
   for (const match of sentence.matchAll(SIZE)) {
     const [all, a, unitA, b, unitB, c, unitC] = match;
     const near = around(sentence, match.index, all.length);
@@ -93,7 +120,7 @@ export function tinIn(sentence: string): AnyTin | null {
         ? { shape: 'round', diameterMm: round(mm), depthMm: USUAL_DEPTH_MM, flareDeg: 0 }
         : rectangle(mm, mm);
   }
-  return null;
+  return byName();
 }
 
 /** Tells whether a sentence says how deep its tin is. */

@@ -12,7 +12,7 @@ import { NOTHING_DONE as none, putIn, takeLines, type Done, type Taken } from '.
 const WORKS: readonly StepKind[] = ['mix', 'beat', 'melt', 'boil'];
 /** Adds to what is there: "add", "stir in", "into the pan". */
 const ADDS =
-  /\b(?:add|incorporate)\b|\b(?:stir|fold|beat|whisk|mix|tip|pour|drop|sift|chuck|throw|scrape|knead|work|blend|put|toss|rub|crumble|trickle|drizzle|stream|slide|squeeze|lift|let|go|goes)(?:s|es|ing)?\s+(?:(?:it|them|together|[\w' -]{1,60}?)\s+)?(?:in\b(?! (?:an?|another|your|short|\d|(?:the )?(?:[\w-]+ )?(?:pan|saucepan|pot|bowl|tin|mixer|processor|blender|oven|microwave|fridge|freezer|machine)\b))|into (?:it|them|(?:the )?(?:[\w-]+ ){0,2}(?:mix|mixture|pan|bowl|dough|batter|rest)\b))/i;
+  /\b(?:add|incorporate)\b|\b(?:stir|fold|beat|whisk|mix|tip|pour|drop|sift|chuck|throw|scrape|knead|work|blend|put|toss|rub|crumble|trickle|drizzle|stream|slide|squeeze|lift|let|go|goes)(?:s|es|ing)?\s+(?:(?:it|them|together|[\w' -]{1,60}?)\s+)?(?:in\b(?! (?:(?:an?|another|your|short)\b|\d|(?:the )?(?:[\w-]+ )?(?:pan|saucepan|pot|bowl|tin|mixer|processor|blender|oven|microwave|fridge|freezer|machine)\b))|into (?:it|them|(?:the )?(?:[\w-]+ ){0,2}(?:mix|mixture|pan|bowl|dough|batter|rest)\b))/i;
 const NEW_VESSEL =
   /\b(?:in|into|on) (?:a|an|another|your) (?:[\w-]+ ){0,4}(?:pan|saucepan|pot|bowl|mixer|processor|jug|kettle|blender|boiler)\b|\b(?:in|with) the (?:mixer|food processor|processor|blender)\b/i;
 const ELSEWHERE =
@@ -27,7 +27,11 @@ const LEAD = /^(?:when|once|as soon as|while|after|if|before) [^,]*,\s*/i;
 export function work(kitchen: Kitchen, clause: Clause, headed: Section | null, given: Mixture | null): Done {
   const text = clause.text.replace(LEAD, '');
   const taken = takeLines(kitchen, text, headed);
-  const found = given ?? dividedOff(kitchen, text, taken) ?? workedOn(kitchen, text, taken, headed, clause.kind);
+  const found =
+    given ??
+    poured(kitchen, text, taken) ??
+    dividedOff(kitchen, text, taken) ??
+    workedOn(kitchen, text, taken, headed, clause.kind);
   if (!found) return none;
   const target = restOf(kitchen, found, taken);
   const named = mixturesNamed(text, kitchen, target).filter(
@@ -51,6 +55,20 @@ export function work(kitchen: Kitchen, clause: Clause, headed: Section | null, g
   };
 }
 
+/** "Mix the pectin with the sugar and whisk in": what was just mixed goes into the pot that was in hand before. */
+const IN_ALONE =
+  /^(?:and |then )*(?:whisk|stir|fold|beat|mix|rain|sprinkle|tip) (?:it |this |them )?in(?: (?:gradually|slowly|quickly|well))?\.?$/i;
+function poured(kitchen: Kitchen, text: string, taken: Taken): Mixture | null {
+  const { current } = kitchen;
+  if (!IN_ALONE.test(text) || taken.lines.length > 0 || current?.state !== 'open') return null;
+  const pot = openOnes(kitchen).findLast(
+    (own) => own !== current && !own.isPrepared && own.section === current.section && own.steps.length > 0,
+  );
+  if (!pot) return null;
+  join(pot, current);
+  return pot;
+}
+
 /** Tells whether the mixture worked on before goes in too: "put them in a pan with the butter", "fold into the cream". */
 function goesAlong(
   ...[before, text, target, named, taken, kitchen]: [Mixture, string, Mixture, readonly Mixture[], Taken, Kitchen]
@@ -70,6 +88,10 @@ const INTO_THE_REST =
 
 /** "Then stir into the dry ingredients with the milk": what goes in is not named. */
 const GOES_INTO = /^(?:and |then )*(?:stir|fold|mix|pour|beat|whisk|add|tip|scrape) (?:it |this |them )?into\b/i;
+
+/** "Add it to the whites": the mixture in hand goes into the other one. */
+const ADDED_TO =
+  /^(?:[a-z]+ly |and |then )*(?:add|pour|stir|fold|tip|mix|beat|whisk|scrape) (?:it|this|them|these) (?:in)?to\b/i;
 
 /** Puts a part of a mixture into a bowl of its own: "put half of the fudge in a bowl and stir in the white chocolate". */
 function dividedOff(kitchen: Kitchen, text: string, taken: Taken): Mixture | null {
@@ -111,7 +133,7 @@ function workedOn(
   const current = kitchen.current?.state === 'open' ? kitchen.current : null;
   const into = mixturesNamed(targetsOf(text), kitchen, null)[0];
   if (taken.lines.length === 0) {
-    if (into && into !== current && !IT.test(objectsOf(text))) return into;
+    if (into && into !== current && (ADDED_TO.test(text) || !IT.test(objectsOf(text)))) return into;
     const meant = mixturesNamed(objectsOf(text), kitchen, null);
     if (meant.length > 0 && current && meant.includes(current)) return current;
     if (meant.length === 1 && !ADDS.test(text)) return meant[0]!;
@@ -124,6 +146,10 @@ function workedOn(
   const section = taken.section!;
   if (into && into !== current && !NEW_VESSEL.test(text)) return into;
   const own = open.filter((mixture) => mixture.section === section);
+  // "Rub the butter into the flour, then stir in the oats": a list that nothing was made of begins in a bowl of its own.
+  const isUntouched = !kitchen.mixtures.some((mixture) => mixture.section === section);
+  if (isUntouched && taken.lines.length > 1 && current && current.section !== section && begins(text))
+    return beginMixture(kitchen, section);
   const here = current && (own.includes(current) || ADDS.test(text)) ? current : (own.at(-1) ?? null);
   const isElsewhere = ELSEWHERE.test(text) || NEW_VESSEL.test(text);
   if (here && ADDS.test(text) && !isElsewhere) return here;
@@ -138,7 +164,7 @@ function workedOn(
 
 /** Verbs that begin something new, where they name new ingredients. */
 const begins = (text: string) =>
-  /^(?:[a-z]+ly |then |and |now |next |start to |start by |for the [a-z ]+,? )*(?:melt|whisk|beat|whip|cream|combine|mix|heat|warm|boil|bring(?! (?:it |them )?together)|dissolve|crush|blitz|pulse|cook|temper|put|place|simmer|sift|soak|mount|make|process|stir)\b/i.test(
+  /^(?:[a-z]+ly |then |and |now |next |meanwhile,? |start to |start by |for the [a-z ]+,? )*(?:melt|whisk|beat|whip|cream|combine|mix|heat|warm|boil|bring(?! (?:it |them )?together)|dissolve|crush|blitz|pulse|cook|temper|put|place|simmer|sift|soak|mount|make|process|stir|rub)\b(?! with\b| in\b(?! (?:an?|the|another|your)\b))/i.test(
     text,
   );
 

@@ -142,6 +142,7 @@ const gramsOf = (
 export function readLine(text: string, measures: Measures, larder: Larder): LineRead {
   const heading = headingName(text, larder);
   if (heading !== null) return { ...headingLine(text), ingredient: heading };
+  if (/^\W*(?:makes|yields?|serves)\b/i.test(text)) return unreadLine(text, { code: 'no-amount-in-front' });
   const optional = OPTIONAL.test(text);
   const plain = amountFirst(tidied(text.replace(OPTIONAL, '')));
   if (!/\p{L}/u.test(plain)) return unreadLine(text, { code: plain === '' ? 'empty' : 'no-ingredient' });
@@ -294,7 +295,10 @@ function withoutAmount(text: string, plain: string, vague: boolean, larder: Lard
       notes: [{ code: 'rest-of-line' }],
     };
   }
-  const toTaste = /to taste|as needed|for (?:dusting|greasing|rolling|sprinkling)/i.test(plain);
+  const toTaste =
+    /to taste|as needed|for (?:dusting|greasing|rolling|sprinkling|coating|tossing)|to (?:dust|coat|roll)\b|\bcolou?ring\b/i.test(
+      plain,
+    );
   if (!found && !toTaste && !vague) return unreadLine(text, { code: 'no-amount-in-front' });
   return {
     ...EMPTY,

@@ -40,7 +40,7 @@ export function readRecipe(text: string, measures: Measures, larder: Larder): Li
 export function* recipeReadings(text: string, measures: Measures, larder: Larder): Generator<LineRead> {
   const written = text.split(/\r\n|[\n\r\u2028\u2029]/);
   const isUnlisted = hasAmountsInSentences(written.slice(0, MAX_LINES));
-  const lines = isUnlisted ? written : written.flatMap(listOf);
+  const lines = isUnlisted ? written : written.flatMap((line) => withTail(listOf(line), larder));
   let inMethod = false;
   let headings = 0;
   for (const [at, raw] of lines.entries()) {
@@ -77,7 +77,7 @@ const TITLE_WITH_FIGURE =
   /^(?:\d{1,2}|one|two|three|four|five|six|seven)[- ](?:minute|ingredient|layer|layered|step|hour|colou?r|tone|way)s?\b[^,.]{3,60}$/i;
 
 /** An amount with a unit, at the start of an ingredient. */
-const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?)\b(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
+const AMOUNT = String.raw`(?:[\d¼-¾⅐-⅞][\d\s./¼-¾⅐-⅞]*\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp|tbs|cups?|tablespoons?|teaspoons?|tins?|cans?|packs?|packets?|jars?|sticks?)\b\.?(?:\s*\([^()]*\))?|an? pinch\b|pinch\b)`;
 /** An amount with the name of something behind it: "400 g" alone, or of a tin, is no ingredient. */
 const NAMED = String.raw`${AMOUNT}\s+(?:of )?(?!(?:tins?|cans?|packs?|packets?|jars?|bags?)\b)[\p{L}]{2}`;
 const SEVERAL = new RegExp(`,\\s+(?=${NAMED})`, 'giu');
@@ -96,6 +96,14 @@ function listOf(line: string): string[] {
   if (!label && !SEVERAL_LEAD.test(plain)) return [line];
   const listed = (label ? plain.slice(label[0].length) : plain).split(SEVERAL);
   return label ? [`${label[1]!}:`, ...listed] : listed;
+}
+
+/** Splits a name without an amount off the end of a list: "200 g sugar, 2 tsp bicarb, 300 g dark chocolate, sea salt". */
+function withTail(listed: string[], larder: Larder): string[] {
+  const last = listed.at(-1)!;
+  const [, head, tail] = listed.length > 1 ? (/^(.*\d.*), ([^\d,]{3,30})$/.exec(last) ?? []) : [];
+  if (head === undefined || tail === undefined || !larderMatch(tail.replace(/ flakes$/i, ''), larder)) return listed;
+  return [...listed.slice(0, -1), head, tail];
 }
 
 /** An amount behind a name: "flour T55 300 g", "cream 35 % 300 g". */
@@ -131,7 +139,7 @@ function isHeadingByPlace(lines: readonly string[], at: number, larder: Larder):
   let below = at + 1;
   while (below < lines.length && lines[below]!.trim() === '') below += 1;
   const next = lines[below];
-  const leads = next !== undefined && /^[\d¼½¾⅐-⅞]/u.test(tidied(next));
+  const leads = next !== undefined && (/^[\d¼½¾⅐-⅞]/u.test(tidied(next)) || BEHIND.test(next.trim()));
   const follows =
     next !== undefined && (leads || METHOD.test(line) || LIST.test(line) || headingName(next, larder) !== null);
   return follows && !larderMatch(line, larder);

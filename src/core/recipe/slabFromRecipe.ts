@@ -1,6 +1,7 @@
 import type { Measures } from '../measure';
 import { blankSlab, freshId, type Layer, type Line, type Preparation, type Slab } from '../slab';
 import { lineFromReading } from './lineFromReading';
+import { lineOfUsualAmount } from './usualAmount';
 import type { LineRead } from './readLine';
 import { isListHeading } from './readRecipe';
 
@@ -69,7 +70,7 @@ export function slabFromRecipe(reads: readonly LineRead[], name: string, measure
       if (!isListHeading(heading)) begin(preparationName(heading));
     } else {
       if (preparations.length === 0) begin(named ? preparationName(own) : 'Mixture');
-      const line = lineFromReading(read);
+      const line = lineFromReading(read) ?? lineOfUsualAmount(read);
       const into = preparations.at(-1)!;
       if (line) into.lines.push(line);
       else into.unread.push(read.text.slice(0, MAX_UNREAD));

@@ -63,6 +63,8 @@ const line = fields({
   /** A second amount of the same ingredient. */
   also: fields({ quantity, unit }),
   optional: flag(),
+  /** Whether the recipe states no amount, and this one is usual. */
+  amountAssumed: flag(),
   /** The line as imported. */
   text: note(1000),
 });

@@ -1,5 +1,6 @@
 import { behaviourOf, type Behaviour, type Foam } from '../classify';
 import type { Larder } from '../larder';
+import type { Unit } from '../measure';
 import { foamOfLayer, layerParts } from '../scale';
 import { pouredLayers, type Stuff } from '../setting';
 import { USUAL_SHOP, type Shop } from '../shop';
@@ -10,6 +11,13 @@ import { scaleSlab } from './scaling';
 
 /** Figures of each assumption. Masses in g, temperatures in °C, shares 0 to 1. */
 export interface AssumptionFigures {
+  /** A line whose amount the recipe does not state. */
+  amount: {
+    readonly ingredient: string;
+    readonly preparation: string;
+    readonly quantity: number;
+    readonly unit: Unit;
+  };
   /** A line treated like a similar ingredient: its mass, `null` if that is known, and whether its composition is assumed too. */
   line: {
     readonly ingredient: string;
@@ -62,6 +70,11 @@ export function assumptionsOf(slab: Slab, larder: Larder, shop: Shop): Assumptio
     if (lines.length === 0 || massInG === 0) return [];
     const at = (field: string) => `/preparations/${p}/${field}`;
     return [
+      ...lines.flatMap(({ ingredient, quantity, unit, amountAssumed }, l) =>
+        amountAssumed
+          ? [assumption('amount', at(`lines/${l}/quantity`), { ingredient, preparation: name, quantity, unit })]
+          : [],
+      ),
       ...mixtures[p]!.lines.flatMap(({ guess, massG }, l) => {
         if (!guess) return [];
         // Parts of lines divided elsewhere have no line of their own here.

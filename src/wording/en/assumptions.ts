@@ -2,6 +2,7 @@
 import type { Figures } from '$core/measure';
 import type { Assumption, AssumptionCode, AssumptionFigures } from '$core/usecases';
 import { percent } from './grammar';
+import { amountText } from './reading';
 import { stepText } from './steps';
 import { BEHAVIOUR_NAMES, FOAM_NAMES, STUFF_NAMES } from './terms';
 
@@ -16,6 +17,10 @@ type Sentences = { readonly [C in AssumptionCode]: (of: AssumptionFigures[C], sa
 const NOT_IN_LARDER = 'The larder does not say.';
 
 const SENTENCES: Sentences = {
+  amount: ({ ingredient, preparation, quantity, unit }) => ({
+    assumed: `${ingredient} in ${preparation}: ${amountText({ quantity, unit })}`,
+    because: 'The recipe states no amount. This is a usual one.',
+  }),
   line: ({ ingredient, preparation, massG, isCompositionAssumed, as }, say) => ({
     assumed: `${ingredient} in ${preparation}: ${[
       ...(massG === null ? [] : [`weighs ${say.mass.say(massG)}`]),

@@ -15,11 +15,11 @@ import type { Place, Slab } from '$core/slab';
 import { tinInWords } from '$core/tin';
 import type { ProposedCut, ProposedKeeping } from '$core/usecases';
 import { proposedCutText } from './cut';
-import { inList, plural } from './grammar';
+import { inList, percent, plural } from './grammar';
 import { MEASURES_NAMES } from './terms';
 
 const grams = (massG: number) => `${massG >= 10 ? massG.toFixed(0) : String(Number(massG.toPrecision(3)))} g`;
-const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>
+export const amountText = ({ quantity, unit }: { quantity: number; unit: string }) =>
   `${Number(quantity.toPrecision(4))} ${unit}`;
 
 /** Returns what a reading of a line is based on, or what to correct, without a full stop. */
@@ -98,6 +98,8 @@ export function stepNoteText(note: StepNote): string {
       return 'No mixture is left to go into the tin here';
     case 'no-end-point':
       return 'The sugar has no end point. How hot does it get?';
+    case 'kept-back':
+      return `How large the part kept back is, is not stated as a share. Assumed: ${percent(note.share)}`;
     case 'on-hot':
       return 'The boiled layer below is still hot when the melted chocolate goes on. Wait first?';
   }
@@ -137,8 +139,8 @@ export function stepChoiceText(choice: StepChoice, { temperature, duration }: Fi
 
 /** Returns what is assumed where a recipe says nothing, without a full stop. */
 export function assumedOfRecipeText(
-  code: AssumedOfRecipe['code'],
-  { tin, cut, layers }: Slab,
+  { code, path }: AssumedOfRecipe,
+  { tin, cut, layers, preparations }: Slab,
   figures: Figures,
 ): string {
   switch (code) {
@@ -146,6 +148,13 @@ export function assumedOfRecipeText(
       return `No tin is named. Assumed: ${tinInWords(tin, figures)}`;
     case 'depth-not-stated':
       return `The depth of the tin is not stated. Assumed: ${'depthMm' in tin && tin.depthMm !== undefined ? figures.size(tin.depthMm) : 'a sheet'}`;
+    case 'amount-not-stated': {
+      const [, , p, , l] = path.split('/');
+      const line = preparations[Number(p)]?.lines[Number(l)];
+      return line
+        ? `The amount of ${line.ingredient} is not stated. Assumed: ${amountText(line)}`
+        : 'An amount is not stated';
+    }
     case 'spread-freely':
       return 'It is spread freely, so its amounts and its thickness set its size';
     case 'thickness-not-stated':

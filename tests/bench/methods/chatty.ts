@@ -118,6 +118,7 @@ export const chatty: readonly WantRecipe[] = [
       ['Snap or slice into twelve fingers.', { kind: 'cut' }],
       ['Best eaten within five days, straight from the fridge.', { kind: 'pack', place: 'fridge' }],
     ],
+    tin: [150, 80],
     cut: { pieces: 12 },
     keep: { place: 'fridge', days: 5 },
   },

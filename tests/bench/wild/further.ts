@@ -1,6 +1,9 @@
 import type { WildRecipe } from './recipe';
 
-/** More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight and eight. */
+/**
+ * More recipes, each written with its facts and read once before anything was changed for it: in batches of eighteen, ten, ten, eight,
+ * eight, fourteen, fourteen and twelve. Lines without an amount that a step names count as used.
+ */
 export const FURTHER: readonly WildRecipe[] = [
   {
     name: 'almond slice: pastry, jam, frangipane, icing',
@@ -223,8 +226,8 @@ cocoa, to dust
 
 Whip the cream with the icing sugar to soft peaks. Loosen the mascarpone with a spoon and fold it into the cream. Dip half of the biscuits in the coffee and lay them side by side in a 25 x 20 cm dish. Spread half of the cream over them. Dip the remaining biscuits, lay them on top and cover with the rest of the cream. Chill for 6 hours or overnight. Dust with cocoa and cut into 12.`,
     tin: '250x200',
-    mixtures: { biscuits: 'savoiardi, coffee', cream: 'mascarpone, cream, icing' },
-    layers: ['biscuits', 'cream', 'biscuits', 'cream'],
+    mixtures: { biscuits: 'savoiardi, coffee', cream: 'mascarpone, cream, icing', dust: 'cocoa' },
+    layers: ['biscuits', 'cream', 'biscuits', 'cream', 'dust:scatter'],
     waits: { cream: 'fridge 360' },
     cut: 12,
     keep: null,
@@ -1023,11 +1026,11 @@ Lift out, leave at room temperature for 10 minutes, then slice into 12 bars. Mel
 - 80 g pistachios
 
 Line a 900 g (2 lb) loaf tin with paper. Warm the tahini gently with the salt and vanilla to 50 °C and keep it warm. Dissolve the sugar in the water over a medium heat, then boil without stirring to 120 °C. Pour the syrup in a thin stream into the tahini, mixing with a spatula. As soon as it pulls away from the bowl, fold in the pistachios and press into the tin. Cool, then leave in the fridge for 24 hours. Turn out and cut in slices of 2 cm. Will keep 1 month well wrapped in the fridge.`,
-    tin: null,
+    tin: '210x110',
     mixtures: { tahini: 'tahini, salt, vanilla, pistachios', syrup: 'sugar, water @120' },
     layers: ['tahini+syrup'],
     waits: { tahini: 'fridge 1440' },
-    cut: null,
+    cut: 10,
     keep: 'fridge 30',
   },
   {
@@ -1129,8 +1132,8 @@ Step 2 Sift icing sugar and cream of tartar into a large bowl. Make a well in th
 Step 3 Press half the mixture into the prepared pan. Tint the remaining mixture pink and press over the white layer. Smooth the top.
 Step 4 Cover and refrigerate for 2 hours or until firm. Cut into 36 squares.`,
     tin: '200x200',
-    mixtures: { ice: 'icing sugar, tartar, condensed, coconut' },
-    layers: ['ice', 'ice'],
+    mixtures: { ice: 'icing sugar, tartar, condensed, coconut', pink: 'colouring' },
+    layers: ['ice', 'ice+pink'],
     waits: { ice: 'fridge 120' },
     cut: 36,
     keep: null,
@@ -1268,5 +1271,1011 @@ Rub the butter into the flour and sugar, then bring together with the egg. Chill
     bakes: ['30 @180'],
     cut: 24,
     keep: 'room 7',
+  },
+  {
+    name: 'seven-layer bars, poured in the pan',
+    text: `Everything Bars
+
+1/2 cup (1 stick) butter
+1 1/2 cups graham cracker crumbs
+1 (14 oz) can sweetened condensed milk
+1 cup semi-sweet chocolate chips
+1 cup butterscotch chips
+1 1/3 cups flaked coconut
+1 cup chopped pecans
+
+Preheat oven to 350°F. Melt butter in a 13x9-inch baking pan in the oven. Sprinkle crumbs evenly over the butter and press down. Pour condensed milk evenly over crumbs. Top with chocolate chips, butterscotch chips, coconut and nuts; press down firmly with a fork.
+Bake 25 minutes or until lightly browned. Cool. Chill if desired. Cut into 36 bars. Store covered at room temperature.`,
+    tin: '330x229',
+    mixtures: { crust: 'butter, crumbs', milk: 'condensed', top: 'chocolate chips, butterscotch, coconut, pecans' },
+    layers: ['crust', 'milk', 'top:scatter'],
+    bakes: ['25 @177'],
+    cut: 36,
+    keep: null,
+  },
+  {
+    name: 'Russian-style toffee fudge, condensed milk, British',
+    text: `Grandad's condensed milk fudge
+
+You will need:
+397g tin condensed milk
+150ml whole milk
+450g demerara sugar
+115g butter
+1 tsp vanilla extract
+
+Method
+1. Line a 20cm square tin with baking parchment.
+2. Put everything except the vanilla into a large non-stick saucepan and melt over a low heat, stirring until the sugar dissolves.
+3. Bring to the boil then simmer for 10-15 mins, stirring continuously and scraping the base of the pan, until it reaches 118C on a sugar thermometer.
+4. Remove from the heat, add the vanilla and leave to cool for 5 mins.
+5. Beat until very thick, about 10 mins. Tip into the tin and smooth over. Leave to cool at room temperature, don't put it in the fridge.
+6. Once set, cut into 36 squares. Will keep in an airtight container for 3 weeks.`,
+    tin: '200x200',
+    mixtures: { fudge: 'condensed, whole milk, demerara, butter, vanilla @118' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 0' },
+    cut: 36,
+    keep: 'room 21',
+  },
+  {
+    name: 'lemon bars, two bakes, American blog',
+    text: `Classic Lemon Bars
+
+For the crust:
+- 1 cup (226g) unsalted butter, melted
+- 1/2 cup (100g) granulated sugar
+- 2 teaspoons vanilla extract
+- 1/2 teaspoon salt
+- 2 cups + 2 tablespoons (265g) all-purpose flour
+
+For the filling:
+- 2 cups (400g) granulated sugar
+- 6 tablespoons (46g) all-purpose flour
+- 6 large eggs
+- 1 cup (240ml) lemon juice (about 4 lemons)
+- confectioners' sugar, for dusting
+
+Preheat the oven to 325°F (163°C). Line the bottom and sides of a 9x13 glass baking pan with parchment paper, leaving an overhang to lift the finished bars out.
+Mix the melted butter, sugar, vanilla and salt together in a bowl. Add the flour and stir to combine. Press firmly into the pan. Bake for 20-22 minutes or until the edges are lightly browned. Using a fork, poke holes all over the top of the warm crust.
+Sift the sugar and flour together. Whisk in the eggs, then the lemon juice until combined. Pour over the warm crust. Bake for 22-26 minutes or until the center is relatively set. Cool completely at room temperature, about 2 hours, then chill for 1-2 hours. Dust with confectioners' sugar and cut into 24 squares. Cover and store leftover bars in the refrigerator for up to 1 week.`,
+    tin: '330x229',
+    mixtures: {
+      crust: 'butter, granulated, vanilla, salt, flour',
+      filling: 'granulated, flour, eggs, lemon juice',
+      dust: 'confectioners',
+    },
+    layers: ['crust', 'filling', 'dust:coat'],
+    bakes: ['20 @163', '22 @163'],
+    waits: { filling: 'fridge 60' },
+    cut: 24,
+    keep: 'fridge 7',
+  },
+  {
+    name: 'hedgehog slice, Australian',
+    text: `Hedgehog slice
+
+250g packet plain sweet biscuits (Marie)
+125g butter
+1/2 cup caster sugar
+2 tbsp cocoa powder
+1 egg, lightly beaten
+1/2 cup desiccated coconut
+1/2 cup chopped walnuts
+
+Chocolate icing
+1 1/2 cups icing sugar mixture
+1 tbsp cocoa powder
+20g butter, softened
+1 1/2 tbsp boiling water
+
+Grease a 19cm x 29cm slice pan and line with baking paper.
+Break the biscuits into small pieces. Melt butter and sugar in a saucepan over low heat. Stir in cocoa. Remove from heat and quickly stir in the egg. Add biscuits, coconut and walnuts and mix well. Press into the prepared pan. Refrigerate for 1 hour.
+Icing: Sift icing sugar and cocoa into a bowl, add butter and water and stir until smooth. Spread over slice. Refrigerate until firm. Cut into 24 fingers.`,
+    tin: '290x190',
+    mixtures: {
+      slice: 'biscuits, butter, caster, cocoa, egg, coconut, walnuts',
+      icing: 'icing sugar, cocoa, butter, boiling water',
+    },
+    layers: ['slice', 'icing'],
+    waits: { slice: 'fridge 60', icing: 'fridge 0' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'honeycomb bark, sloppy',
+    text: `honeycomb chocolate bark
+
+200g caster sugar, 5 tbsp golden syrup, 2 tsp bicarb, 300g dark choc, sea salt flakes
+
+Line a big baking tray. sugar + syrup in a deep pan on low till melted, then turn up and let it bubble to a deep amber (150C). off the heat, whisk in the bicarb quick - it'll foam up!! tip straight onto the tray, don't spread. leave 1 hr to go hard.
+smash it up. melt the choc and pour over the pieces then a pinch of sea salt. fridge 20 mins, break into chunks. keeps a wk in a tin`,
+    tin: null,
+    mixtures: { comb: 'caster, golden syrup, bicarb @150', choc: 'dark choc', salt: 'salt' },
+    layers: ['comb', 'choc', 'salt:scatter'],
+    waits: { comb: 'room 60', choc: 'fridge 20' },
+    cut: 'break',
+    keep: 'room 7',
+  },
+  {
+    name: 'almond nougat with honey, translated from Italian',
+    text: `Soft almond nougat
+
+Ingredients
+300 g sugar
+80 g water
+100 g glucose syrup
+250 g honey
+2 egg whites (about 70 g)
+400 g toasted almonds
+100 g pistachios
+2 sheets of wafer paper, 20 x 30 cm
+
+Preparation
+Heat the almonds and the pistachios in the oven at 100 °C.
+Cook the honey to 124 °C. Whip the egg whites to snow in the mixer and pour in the honey in a thin stream while it is running.
+Meanwhile cook the sugar with the water and the glucose to 145 °C and add it to the whites in the same way. Continue to whip for 10 minutes.
+Fold in the warm dried fruits. Put one sheet of wafer in a mould of 20 x 30 cm, spread the nougat, cover with the second sheet and press with a weight. Let rest for 12 hours at room temperature. Cut in bars of 2 x 10 cm.`,
+    tin: '300x200',
+    mixtures: {
+      honey: 'honey @124',
+      whites: 'egg whites, almonds, pistachios',
+      syrup: 'sugar, water, glucose @145',
+    },
+    layers: ['whites+honey+syrup'],
+    waits: { whites: 'room 720' },
+    cut: 30,
+    keep: null,
+  },
+  {
+    name: 'cookie dough bars, no bake, two chocolates',
+    text: `No-Bake Cookie Dough Bars
+Makes 16
+
+INGREDIENTS
+1/2 cup butter, room temperature
+3/4 cup light brown sugar, packed
+1 tsp vanilla
+2 cups almond flour
+1/4 tsp salt
+1 cup mini chocolate chips
+
+Topping
+1 cup semisweet chocolate chips
+1/2 cup creamy peanut butter
+
+DIRECTIONS
+Line an 8x8 pan with foil.
+In a large bowl, beat butter and brown sugar until fluffy. Beat in vanilla. Mix in almond flour and salt on low. Stir in mini chips. Press into pan.
+Microwave topping ingredients in 30-second bursts, stirring, until smooth. Spread over dough.
+Chill 2 hours. Cut into squares. Keep refrigerated up to 10 days.`,
+    tin: '203x203',
+    mixtures: {
+      dough: 'butter, brown sugar, vanilla, almond flour, salt, mini',
+      top: 'semisweet, peanut butter',
+    },
+    layers: ['dough', 'top'],
+    waits: { top: 'fridge 120' },
+    cut: 16,
+    keep: 'fridge 10',
+  },
+  {
+    name: 'butter toffee bars dipped, gift size',
+    text: `Almond toffee (makes about 2 lb)
+
+2 c. butter
+2 c. sugar
+1/4 c. water
+2 T. corn syrup
+1 tsp. salt
+2 c. toasted almonds, finely chopped, divided
+12 oz. milk chocolate, chopped
+
+Butter a 10x15 jelly roll pan. Combine butter, sugar, water, corn syrup and salt in a heavy 4 qt. pot. Cook over medium heat, stirring often, to 300 degrees. Remove from heat, stir in 1 c. of the almonds. Pour into pan. Wait 5 minutes, then sprinkle the chocolate over the hot toffee. When melted, spread with an offset spatula, and sprinkle on the rest of the almonds. Cool at room temp 3 hours till chocolate is set. Break. Store airtight 2 weeks.`,
+    tin: '381x254',
+    mixtures: {
+      toffee: 'butter, sugar, water, corn syrup, salt, almonds @149',
+      choc: 'milk chocolate',
+      nuts: 'almonds',
+    },
+    layers: ['toffee', 'choc', 'nuts:scatter'],
+    waits: { choc: 'room 180' },
+    cut: 'break',
+    keep: 'room 14',
+  },
+  {
+    name: 'flapjack with a peanut top, British short',
+    text: `PB flapjacks
+
+200g unsalted butter
+200g light brown sugar
+150g golden syrup
+400g porridge oats
+100g crunchy peanut butter
+100g milk chocolate
+
+Heat oven to 160C fan. Line a 20 x 30cm tin. Melt the butter, sugar and syrup with half the peanut butter in a pan. Take off the heat and stir in the oats. Tip into the tin and press flat. Bake for 25 mins until golden at the edges. Leave to cool for 20 mins. Melt the chocolate with the rest of the peanut butter, spread over the flapjack and chill for 1 hr before cutting into 15 bars.`,
+    tin: '300x200',
+    mixtures: {
+      oats: 'butter, sugar, syrup, oats, peanut butter',
+      top: 'milk chocolate, peanut butter',
+    },
+    layers: ['oats', 'top'],
+    bakes: ['25 @160'],
+    waits: { oats: 'room 20', top: 'fridge 60' },
+    cut: 15,
+    keep: null,
+  },
+  {
+    name: 'Turkish delight, rose, long',
+    text: `Rose Turkish delight
+
+For the syrup
+800g granulated sugar
+1 tbsp lemon juice
+350ml water
+
+For the starch
+120g cornflour
+1 tsp cream of tartar
+550ml water
+
+1 1/2 tbsp rosewater
+pink food colouring
+
+To dust
+60g icing sugar
+20g cornflour
+
+Oil a 20cm square tin and line with oiled baking paper.
+Put the sugar, lemon juice and 350ml water in a pan, bring to the boil and cook to 115C. Take off the heat.
+In a second, large pan, whisk the cornflour and cream of tartar into the 550ml water. Bring to a simmer, stirring all the time, until it is a thick paste. Slowly whisk in the hot syrup. Turn down the heat and simmer for an hour, stirring often, until golden. Stir in the rosewater and a few drops of colouring.
+Pour into the tin, smooth and leave overnight, uncovered. Sift together the icing sugar and cornflour. Turn out the jelly and cut into 64 cubes with an oiled knife, then toss in the dusting mix. Store in a box with more of the dusting mix for up to a month.`,
+    tin: '200x200',
+    mixtures: {
+      syrup: 'granulated, lemon juice, 350ml water @115',
+      starch: '120g cornflour, tartar, 550ml water, rosewater, colouring',
+      dust: 'icing sugar, 20g cornflour',
+    },
+    layers: ['starch+syrup', 'dust:coat'],
+    waits: { starch: 'room 480' },
+    cut: 64,
+    keep: 'room 30',
+  },
+  {
+    name: 'cheesecake brownies, swirled',
+    text: `Cream cheese swirl brownies
+
+Brownie batter
+3/4 cup (170 g) butter
+1 1/2 cups (300 g) sugar
+3 eggs
+1 tsp vanilla
+3/4 cup (65 g) cocoa
+1/2 cup (65 g) flour
+1/4 tsp salt
+
+Cheesecake swirl
+8 oz (225 g) cream cheese, softened
+1/4 cup (50 g) sugar
+1 egg yolk
+
+Preheat oven to 350 F (175 C) and line a 9-inch square pan.
+Melt the butter and whisk with the sugar. Whisk in the eggs and vanilla, then fold in the cocoa, flour and salt. Spread in the pan, keeping back about 1/2 cup.
+Beat the cream cheese, sugar and yolk until smooth. Drop spoonfuls onto the brownie batter, dot with the reserved batter and swirl with a knife. Bake 30-35 minutes. Let cool completely in the pan, then refrigerate 2 hrs for clean cuts. Makes 16. Store in the fridge up to 5 days.`,
+    tin: '229x229',
+    mixtures: {
+      batter: 'butter, sugar, eggs, vanilla, cocoa, flour, salt',
+      swirl: 'cream cheese, sugar, yolk',
+    },
+    layers: ['batter+swirl'],
+    bakes: ['30 @175'],
+    waits: { batter: 'fridge 120' },
+    cut: 16,
+    keep: 'fridge 5',
+  },
+  {
+    name: 'muesli bars, boiled honey, Australian',
+    text: `Chewy lunchbox muesli bars
+
+2 cups rolled oats
+1/2 cup sunflower seeds
+1/2 cup desiccated coconut
+1/2 cup sultanas
+125g butter
+1/2 cup honey
+1/3 cup brown sugar
+
+1. Grease and line a 16x26cm slice tray.
+2. Toast the oats, seeds and coconut in a frypan over medium heat for 8 mins until golden. Tip into a bowl, cool, then stir in the sultanas.
+3. Cook butter, honey and sugar in a small saucepan for 3-4 mins until sugar dissolves. Bring to the boil, then simmer over low heat without stirring for 7 mins or until it forms a soft ball when dropped in cold water.
+4. Add to dry ingredients and mix until combined. Spoon into tray and press down firmly. Allow to cool, then cut into 12 bars. Store in an airtight container for up to 7 days.`,
+    tin: '260x160',
+    mixtures: { dry: 'oats, sunflower, coconut, sultanas', boil: 'butter, honey, brown sugar @116' },
+    layers: ['dry+boil'],
+    waits: { dry: 'room 0' },
+    cut: 12,
+    keep: 'room 7',
+  },
+  {
+    name: 'peppermint slice with crushed canes',
+    text: `Peppermint bark, double decker
+
+340 g dark chocolate
+1/2 tsp peppermint oil
+340 g white chocolate
+6 candy canes, crushed
+
+Line a 23 x 33 cm baking tray with foil. Temper the dark chocolate and stir in half of the peppermint oil. Spread on the tray and let set for 15 minutes in the fridge. Temper the white chocolate, add the remaining peppermint oil, and spread over the dark. Immediately sprinkle with the crushed canes and press lightly. Leave to set for 1 hour at room temperature. Break or cut into pieces. Lasts 2 months in a sealed tin.`,
+    tin: '330x230',
+    mixtures: { dark: 'dark chocolate, oil', white: 'white chocolate, oil', canes: 'canes' },
+    layers: ['dark', 'white', 'canes:scatter'],
+    waits: { dark: 'fridge 15', white: 'room 60' },
+    cut: 'break',
+    keep: 'room 60',
+  },
+  {
+    name: 'pâte de fruit, professional French style',
+    text: `Blackcurrant fruit jellies
+Frame 340 × 240 mm, 12 mm high
+
+Blackcurrant purée 1000 g
+Sugar (1) 100 g
+Yellow pectin 24 g
+Sugar (2) 1000 g
+Glucose syrup 200 g
+Tartaric acid solution 16 g
+Granulated sugar for coating 200 g
+
+Warm the purée to 40°C. Mix the pectin with sugar (1) and whisk in; bring to the boil. Add sugar (2) in three parts keeping the boil, then the glucose. Cook to 107°C. Off the heat, add the acid. Pour immediately into the frame. Leave 24 h at room temperature. Cut 30 × 20 mm on a guitar, roll in the granulated sugar. Keep 8 weeks at 18 °C.`,
+    tin: '340x240',
+    mixtures: { jelly: 'purée, sugar (1), pectin, sugar (2), glucose, tartaric @107', coat: 'granulated' },
+    layers: ['jelly', 'coat:coat'],
+    waits: { jelly: 'room 1440' },
+    cut: 132,
+    keep: 'room 56',
+  },
+  {
+    name: 'treacle toffee, bonfire style',
+    text: `Bonfire toffee
+
+450g dark muscovado sugar
+125ml hot water
+1/4 tsp cream of tartar
+115g black treacle
+115g golden syrup
+
+Oil the base and sides of a shallow 20cm x 20cm tin.
+Dissolve the sugar in the hot water over a low heat, without stirring.
+Weigh out the other ingredients. (If you put your syrup and treacle into a well-oiled jug, they'll be easier to pour out.)
+Once the sugar has dissolved add the remaining ingredients and give the pan a swirl. Pop in your sugar thermometer and bring to the boil.
+Boil until you reach soft crack on your thermometer (140C). This may take up to 30 mins. Be patient and do not leave the pan unattended as it can change quickly.
+As soon as it reaches the right temperature tip it into your tin and leave it to cool.
+Once cool, remove from the tin with the parchment and break up with a toffee hammer or rolling pin. Store in an airtight tin for up to a month.`,
+    tin: '200x200',
+    mixtures: { toffee: 'muscovado, water, tartar, treacle, golden syrup @140' },
+    layers: ['toffee'],
+    waits: { toffee: 'room 0' },
+    cut: 'break',
+    keep: 'room 30',
+  },
+  {
+    name: 'chocolate peanut bars, five ingredients',
+    text: `**Peanut Butter Bars (no bake)**
+
+**Ingredients**
+* 1 cup butter, melted
+* 2 cups graham cracker crumbs
+* 2 cups confectioners' sugar
+* 1 cup peanut butter
+* 1 1/2 cups semisweet chocolate chips
+* 4 tablespoons peanut butter
+
+**Directions**
+1. In a medium bowl, mix together the butter, graham cracker crumbs, confectioners' sugar, and 1 cup peanut butter until well blended. Press evenly into the bottom of an ungreased 9x13 inch pan.
+2. In a metal bowl over simmering water, or in the microwave, melt the chocolate chips with the 4 tablespoons peanut butter, stirring occasionally until smooth. Spread over the prepared crust.
+3. Refrigerate for at least one hour before cutting into 24 squares.`,
+    tin: '330x229',
+    mixtures: {
+      base: 'butter, crumbs, confectioners, 1 cup peanut',
+      top: 'chips, 4 tablespoons peanut',
+    },
+    layers: ['base', 'top'],
+    waits: { top: 'fridge 60' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'jelly slice, Australian three layers',
+    text: `Jelly Slice
+
+Base
+250g Marie biscuits, crushed
+125g butter, melted
+
+Filling
+400g can sweetened condensed milk
+1/2 cup lemon juice
+2 teaspoons gelatine powder
+1/4 cup boiling water
+
+Topping
+85g packet strawberry jelly crystals
+1 cup boiling water
+1/2 cup cold water
+
+1. Combine the crushed biscuits and melted butter. Press into a lined 18 x 28cm lamington tin. Chill for 20 minutes.
+2. For the filling, dissolve the gelatine in the boiling water and cool slightly. Whisk condensed milk and lemon juice together, then stir in the gelatine. Pour over base. Refrigerate for 1 hour or until set.
+3. For the topping, dissolve the jelly crystals in boiling water, stir in cold water and let cool to room temperature. Gently pour over the filling. Refrigerate for 3 hours.
+4. Cut into 20 pieces with a hot knife. Keeps 4 days in the fridge.`,
+    tin: '280x180',
+    mixtures: {
+      base: 'biscuits, butter',
+      filling: 'condensed, lemon, gelatine, boiling water',
+      top: 'jelly, boiling water, cold water',
+    },
+    layers: ['base', 'filling', 'top'],
+    waits: { base: 'fridge 20', filling: 'fridge 60', top: 'fridge 180' },
+    cut: 20,
+    keep: 'fridge 4',
+  },
+  {
+    name: 'hazelnut wafer bars, translated German',
+    text: `Nut corners
+
+For the dough:
+300 g flour
+1 tsp baking powder
+130 g sugar
+1 packet vanilla sugar (8 g)
+2 eggs
+130 g butter
+
+For the topping:
+4 tbsp apricot jam
+200 g butter
+200 g sugar
+4 tbsp water
+200 g ground hazelnuts
+200 g chopped hazelnuts
+
+200 g dark couverture for dipping
+
+Knead all ingredients for the dough into a smooth shortcrust and roll it out on a baking tray of 40 x 30 cm. Spread with the jam. Let butter, sugar and water come to the boil in a pot, stir in all the nuts, let cool a little and distribute on the dough. Bake for 25 to 30 minutes in the preheated oven at 175 degrees. Let cool, cut into 20 squares and halve these to triangles. Melt the couverture over the water bath and dip the corners in it. Leave to dry on baking paper. In a tin they keep for 3 weeks.`,
+    tin: '400x300',
+    mixtures: {
+      dough: '300 g flour, baking powder, 130 g sugar, vanilla sugar, eggs, 130 g butter',
+      jam: 'jam',
+      nuts: '200 g butter, 200 g sugar, water, ground hazelnuts, chopped hazelnuts',
+      coat: 'couverture',
+    },
+    layers: ['dough', 'jam', 'nuts', 'coat:coat'],
+    bakes: ['25 @175'],
+    cut: 20,
+    keep: 'room 21',
+  },
+  {
+    name: 'marshmallow squares, gelatine and syrup',
+    text: `Vanilla marshmallows
+
+3 packages (1/4 oz each) unflavored gelatin
+1 cup cold water, divided
+1 1/2 cups granulated sugar
+1 cup light corn syrup
+1/4 tsp kosher salt
+1 tbsp vanilla extract
+1/2 cup powdered sugar
+1/4 cup cornstarch
+
+Place the gelatin into the bowl of a stand mixer along with 1/2 cup of the water.
+In a small saucepan combine the remaining 1/2 cup water, granulated sugar, corn syrup and salt. Cook over medium high heat, covered, for 3 to 4 minutes. Uncover and continue to cook until the mixture reaches 240°F, approximately 7 to 8 minutes. Immediately remove from the heat.
+Turn the mixer on low and, while running, slowly pour the syrup down the side of the bowl into the gelatin. Increase the speed to high and whip until very thick and lukewarm, 12 to 15 minutes. Add the vanilla during the last minute.
+Combine the powdered sugar and cornstarch in a small bowl. Pour the marshmallow into a greased 9 x 13 pan and smooth with a wet spatula. Dust the top with some of the sugar mixture. Let sit uncovered overnight.
+Turn out onto a board and cut into 1-inch squares. Toss the squares in the remaining sugar mixture. Store in an airtight container for up to 3 weeks.`,
+    tin: '330x229',
+    mixtures: {
+      gelatin: 'gelatin, cold water, vanilla',
+      syrup: 'cold water, granulated, corn syrup, salt @116',
+      dust: 'powdered, cornstarch',
+    },
+    layers: ['gelatin+syrup', 'dust:scatter', 'dust:coat'],
+    waits: { gelatin: 'room 480' },
+    cut: 117,
+    keep: 'room 21',
+  },
+  {
+    name: 'coffee walnut blondies, British magazine',
+    text: `Coffee & walnut blondies
+
+Cuts into 16
+
+225g butter, plus extra for greasing
+300g light brown soft sugar
+3 large eggs
+2 tbsp instant coffee mixed with 1 tbsp boiling water
+250g plain flour
+1 tsp baking powder
+100g walnuts, roughly chopped
+
+for the icing
+100g mascarpone
+50g icing sugar
+1 tsp instant coffee dissolved in 1 tsp water
+
+Heat the oven to 180C/160C fan/gas 4. Butter and line a 20cm square tin. Melt the butter in a pan, take off the heat and stir in the sugar. Leave to cool for 10 mins. Whisk in the eggs and the coffee mixture, then fold in the flour, baking powder, a pinch of salt and most of the walnuts. Scrape into the tin, scatter over the remaining walnuts and bake for 30-35 mins until just set. Leave to cool in the tin. Whisk the mascarpone with the icing sugar and coffee, swirl over the blondies, then cut into squares. Best eaten within 3 days, stored in the fridge.`,
+    tin: '200x200',
+    mixtures: {
+      blondie: 'butter, brown soft, eggs, coffee, flour, baking powder, walnuts',
+      nuts: 'walnuts',
+      icing: 'mascarpone, icing sugar, coffee',
+    },
+    layers: ['blondie', 'nuts:scatter', 'icing'],
+    bakes: ['30 @180'],
+    waits: { blondie: 'room 0' },
+    cut: 16,
+    keep: 'fridge 3',
+  },
+  {
+    name: 'sesame honey bars, Greek, short',
+    text: `Pasteli
+
+250 g sesame seeds
+200 g thyme honey
+50 g sugar
+pinch of salt
+zest of half an orange
+
+Toast the sesame in a dry pan till golden. In a saucepan heat honey, sugar and salt and boil for about 5 min until 130 °C. Add the sesame and the zest, stir 1 min. Turn onto oiled paper, roll out with an oiled rolling pin to 5 mm. Score while warm in bars of 2 x 8 cm, when cold break them. Wrap each. Months in a dry place.`,
+    tin: null,
+    mixtures: { pasteli: 'sesame, honey, sugar, salt, zest @130' },
+    layers: ['pasteli'],
+    cut: null,
+    keep: null,
+  },
+  {
+    name: 'rocky road with a soft top, Australian',
+    text: `Mum's rocky road
+400g dark cooking chocolate, chopped
+250g packet pink and white marshmallows, halved
+1/2 cup roasted peanuts
+100g glacé cherries
+1/2 cup shredded coconut
+2 tsp vegetable oil
+
+Grease and line a 20cm square cake pan. Combine marshmallows, peanuts, cherries and coconut in a bowl. Melt the chocolate with the oil in the microwave on medium for 2-3 mins, stirring every 30 secs. Set aside to cool for 10 mins, then pour over the marshmallow mixture and fold through. Spoon into the pan, press down and refrigerate 2 hrs till firm. Cut into 25 pieces.`,
+    tin: '200x200',
+    mixtures: { rocky: 'chocolate, marshmallows, peanuts, cherries, coconut, oil' },
+    layers: ['rocky'],
+    waits: { rocky: 'fridge 120' },
+    cut: 25,
+    keep: null,
+  },
+  {
+    name: 'mint chocolate bars, three layers, American',
+    text: `Mint Brownie Bars
+
+Brownies:
+1/2 cup butter, softened
+1 cup sugar
+4 eggs
+1 can (16 oz) chocolate syrup
+1 cup all-purpose flour
+1/2 tsp salt
+
+Mint layer:
+2 cups powdered sugar
+1/2 cup butter, softened
+2 Tbsp creme de menthe
+
+Glaze:
+1 cup chocolate chips
+6 Tbsp butter
+
+Preheat oven to 350. Cream butter and sugar; add eggs one at a time, beating well. Add chocolate syrup, flour and salt; mix. Pour into greased 9 x 13" pan. Bake 25-28 min. Cool completely.
+Beat mint layer ingredients until smooth. Spread over brownies. Chill 1 hr.
+Melt chips and butter together; cool 10 min. Spread over mint layer. Chill until set. Cut in 48 small squares. Keep refrigerated.`,
+    tin: '330x229',
+    mixtures: {
+      brownie: 'butter, sugar, eggs, chocolate syrup, flour, salt',
+      mint: 'powdered sugar, butter, menthe',
+      glaze: 'chips, butter',
+    },
+    layers: ['brownie', 'mint', 'glaze'],
+    bakes: ['25 @177'],
+    waits: { brownie: 'room 0', mint: 'fridge 60', glaze: 'fridge 0' },
+    cut: 48,
+    keep: null,
+  },
+  {
+    name: 'marzipan log slab dipped, Scandinavian',
+    text: `Marzipan bars with nougat
+
+500 g marzipan (60 % almonds)
+200 g soft hazelnut nougat
+300 g dark chocolate, tempered, for coating
+
+Roll the marzipan out between two sheets of baking paper to a square of 24 cm, 8 mm thick. Soften the nougat at 30 °C and spread it on the marzipan. Let it set 30 min in the fridge. Cut into 32 bars of 3 x 6 cm. Dip each bar in the tempered chocolate and leave to crystallise overnight at 16 °C. Keep 4 weeks cool and dry.`,
+    tin: '240x240',
+    mixtures: { marzipan: 'marzipan', nougat: 'nougat', coat: 'chocolate' },
+    layers: ['marzipan', 'nougat', 'coat:coat'],
+    waits: { nougat: 'fridge 30' },
+    cut: 32,
+    keep: 'room 28',
+  },
+  {
+    name: 'peanut ice cream bars, frozen sandwich',
+    text: `Frozen peanut butter squares
+
+Crust
+24 chocolate sandwich cookies
+5 tbsp butter, melted
+
+Filling
+8 oz cream cheese, room temp
+3/4 cup peanut butter
+3/4 cup powdered sugar
+2 cups heavy cream, whipped
+
+Sauce
+4 oz dark chocolate
+1/3 cup cream
+
+Crush cookies fine, mix with butter and press in an 8 inch square pan lined with foil. Freeze 15 minutes.
+Beat cream cheese, peanut butter and sugar till fluffy. Fold in the whipped cream. Spread on the crust and freeze 1 hr.
+Heat 1/3 cup cream until steaming, pour over the dark chocolate, wait 2 minutes and stir smooth. Cool, pour over the filling. Freeze 4 hours or overnight.
+Cut into 16 squares with a hot knife. Keep frozen, up to 1 month.`,
+    tin: '203x203',
+    mixtures: {
+      crust: 'cookies, butter',
+      filling: 'cream cheese, peanut, powdered, heavy cream',
+      sauce: 'chocolate, 1/3 cup cream',
+    },
+    layers: ['crust', 'filling', 'sauce'],
+    waits: { crust: 'freezer 15', filling: 'freezer 60', sauce: 'freezer 240' },
+    cut: 16,
+    keep: 'freezer 30',
+  },
+  {
+    name: 'vanilla fudge with evaporated milk, American marshmallow creme',
+    text: `never-fail vanilla fudge
+makes 2 3/4 lbs (64 pcs)
+
+4 cups sugar
+1 can (12 oz) evaporated milk
+1 cup butter
+12 oz white chocolate chips
+1 jar (7 oz) marshmallow creme
+1 tsp vanilla
+1 cup chopped walnuts (opt.)
+
+butter a 9x9 pan. in a heavy saucepan mix sugar, milk & butter. bring to a full boil over med heat stirring constantly. boil 8-10 min to 238F. take off heat. add chips, marshmallow creme, vanilla & nuts. beat w/ wooden spoon till blended & smooth. pour in pan. cool. cut in squares when firm.`,
+    tin: '229x229',
+    mixtures: { fudge: 'sugar, evaporated, butter, chips, creme, vanilla, walnuts @114' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 0' },
+    cut: 64,
+    keep: null,
+  },
+  {
+    name: 'apricot oat slice, wet and dry, blitzed filling',
+    text: `Apricot crumble slice
+
+Filling: 250g dried apricots, 150ml orange juice, 1 tbsp honey
+Crumble: 200g plain flour, 150g rolled oats, 120g light muscovado sugar, 1/2 tsp bicarbonate of soda, 180g cold butter, cubed
+
+Simmer the apricots with the orange juice and honey in a covered pan for 15 minutes until soft, then blitz to a purée and leave to cool.
+Rub the butter into the flour, then stir in the oats, sugar and bicarb. Press just over half into the base of a lined 20cm square tin. Spread the apricot purée over, crumble the rest of the oat mix on top and pat down lightly. Bake at 180°C (160°C fan) for 40 minutes. Cool completely in the tin before cutting into 12 bars. They'll keep 5 days in a sealed box.`,
+    tin: '200x200',
+    mixtures: {
+      filling: 'apricots, orange juice, honey',
+      crumble: 'flour, oats, muscovado, bicarb, butter',
+    },
+    layers: ['crumble', 'filling', 'crumble:scatter'],
+    bakes: ['40 @180'],
+    cut: 12,
+    keep: 'room 5',
+  },
+  {
+    name: 'caramel in the microwave, pretzel bark',
+    text: `Pretzel caramel bark
+
+2 cups mini pretzels
+11 oz bag soft caramels, unwrapped
+1 Tbsp heavy cream
+12 oz dark chocolate chips
+flaky sea salt
+
+Line a 9x13 baking sheet w/ wax paper. Spread pretzels out in one layer. Microwave caramels & cream 1-2 min, stirring every 30 sec. Drizzle over the pretzels. Let cool 10 min. Melt chocolate and pour over all, spreading to the edges. Sprinkle with flaky salt. Chill 30 min then break into about 24 pieces.`,
+    tin: '330x229',
+    mixtures: { pretzels: 'pretzels', caramel: 'caramels, cream', choc: 'chocolate', salt: 'salt' },
+    layers: ['pretzels', 'caramel', 'choc', 'salt:scatter'],
+    waits: { caramel: 'room 10', choc: 'fridge 30' },
+    cut: 'break',
+    keep: null,
+  },
+  {
+    name: 'old parish cookbook, treacle and ginger bars',
+    text: `GINGER CRUNCH (Mrs. Aldous)
+4 oz. butter
+4 oz. sugar
+7 oz. flour
+1 level tsp. baking powder
+1 level tsp. ground ginger
+Icing: 3 oz. butter, 4 tbsp. icing sugar, 2 tbsp. golden syrup, 3 tsp. ground ginger
+
+Cream butter and sugar, work in dry ingredients. Press into greased shallow tin 11 x 7 ins. and bake in moderate oven (Gas 4) 25 mins. till pale brown. Put icing ingredients in saucepan and melt, stirring, then pour over cake while both are hot. Cut in fingers before it is cold.`,
+    tin: '279x178',
+    mixtures: {
+      base: '4 oz. butter, sugar, flour, baking powder, 1 level tsp. ground ginger',
+      icing: '3 oz. butter, icing sugar, golden syrup, 3 tsp. ground ginger',
+    },
+    layers: ['base', 'icing'],
+    bakes: ['25 @180'],
+    cut: null,
+    keep: null,
+  },
+  {
+    name: 'soft caramels with sea salt, blog with chatter',
+    text: `Sea salt caramels
+
+Hi friends! I made these three times last week because my kids would not stop asking. Here is how we do it.
+
+1 cup (240 ml) heavy cream
+5 tbsp (70 g) unsalted butter, cut into pieces
+1 tsp flaky sea salt, plus more for the top
+1 1/2 cups (300 g) granulated sugar
+1/4 cup (85 g) light corn syrup
+1/4 cup (60 ml) water
+
+Step 1: Line the bottom and sides of an 8 inch square pan with parchment and lightly oil it.
+Step 2: Bring the cream, butter and salt to a simmer in a small saucepan. Turn off the heat and set aside. (Don't skip this, cold cream will seize your caramel!)
+Step 3: In a 4-quart heavy pot, boil the sugar, corn syrup and water, stirring until the sugar dissolves. Then stop stirring and let it cook, swirling the pan now and then, until it is a light golden caramel.
+Step 4: Carefully stir in the cream mixture - it bubbles up like crazy. Simmer, stirring often, until it registers 248°F on the thermometer, 10 to 15 minutes.
+Step 5: Pour into the pan and cool for 2 hours. After the first 20 minutes sprinkle a little more salt on top.
+Step 6: Cut into 40 pieces with a buttered knife and wrap each one in wax paper. They last about 2 weeks at room temperature (if you hide them).`,
+    tin: '203x203',
+    // All of it is boiled to the end point together.
+    mixtures: { caramel: 'cream, butter, sea salt, granulated, corn syrup, water @120' },
+    layers: ['caramel'],
+    waits: { caramel: 'room 120' },
+    cut: 40,
+    keep: 'room 14',
+  },
+  {
+    name: 'chestnut and chocolate terrine slab, translated French',
+    text: `Chocolate and chestnut slab, without baking
+
+Preparation 20 min - Rest 12 h - For 10 people
+
+500 g sweetened chestnut purée
+200 g dark chocolate 70 %
+125 g soft butter
+2 tablespoons of rum
+
+Melt the chocolate in a bain-marie. Off the heat, incorporate the butter in small pieces, then the chestnut purée and the rum. Mix until the preparation is very smooth. Line a cake mould of 24 x 10 cm with film. Pour the preparation into it, smooth the surface and place it in the fridge for 12 hours. Unmould and cut into slices of 1 cm. To be consumed within 5 days, kept in the refrigerator.`,
+    tin: '240x100',
+    mixtures: { slab: 'chestnut, chocolate, butter, rum' },
+    layers: ['slab'],
+    waits: { slab: 'fridge 720' },
+    cut: 24,
+    keep: 'fridge 5',
+  },
+  {
+    name: 'puffed rice bars with a dipped bottom, metric bakery card',
+    text: `Crispy rice bar – 1 frame 40 x 30 cm
+
+Mass A
+Butter 150 g
+Marshmallows 500 g
+Crisped rice 450 g
+Salt 3 g
+
+Mass B
+Milk chocolate 300 g
+Hazelnut paste 100 g
+
+Melt butter, add marshmallows, melt at low heat. Fold in rice and salt. Press into frame to 20 mm.
+Melt B together, cool to 28 °C, spread on top, comb.
+Set 40 min at 12 °C.
+Cut 10 x 3 cm. Shelf life 21 days.`,
+    tin: '400x300',
+    mixtures: { a: 'butter, marshmallows, rice, salt', b: 'milk chocolate, hazelnut' },
+    layers: ['a', 'b'],
+    waits: { b: 'room 40' },
+    cut: 40,
+    keep: 'room 21',
+  },
+  {
+    name: 'pumpkin pie bars, crust and topping from one crumb',
+    text: `Pumpkin Pie Crumb Bars
+
+Crust & crumb:
+2 cups all purpose flour
+1 cup quick oats
+3/4 cup brown sugar
+1/2 tsp salt
+1 cup (2 sticks) cold butter, cubed
+
+Pumpkin filling:
+1 (15-ounce) can pumpkin purée
+1 (14-ounce) can sweetened condensed milk
+2 eggs
+1 Tablespoon pumpkin pie spice
+
+Preheat oven to 350. Grease a 9x13 pan.
+For the crust: stir together flour, oats, brown sugar and salt. Cut in butter with a pastry blender until crumbly. Reserve 1 1/2 cups of the crumb mixture for the topping. Press the remaining mixture into the bottom of the pan. Bake for 15 minutes.
+For the filling: whisk pumpkin, condensed milk, eggs and spice until smooth. Pour over hot crust. Sprinkle with reserved crumbs. Bake another 30-35 minutes, until filling is set. Cool on a wire rack 1 hour, then refrigerate for 2 hours before cutting into 24 bars.`,
+    tin: '330x229',
+    mixtures: {
+      crumb: 'flour, oats, brown sugar, salt, butter',
+      filling: 'pumpkin purée, condensed, eggs, spice',
+    },
+    layers: ['crumb', 'filling', 'crumb:scatter'],
+    bakes: ['15 @177', '30 @177'],
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'chocolate salami slices as a slab, sloppy note',
+    text: `choc biscuit cake (nan)
+
+8oz digestives
+4oz butter
+3 tblsp golden syrup
+2 tblsp cocoa
+2 tblsp sugar
+handful raisins
+4oz milk choc for top
+
+bash biscuits. melt butter sugar syrup cocoa in pan dont boil. chuck in biscs + raisins, mix well. squash into 7in sq tin. melt choc on top of pan of hot water & spread on. mark into 12 when nearly set. fridge.`,
+    tin: '178x178',
+    mixtures: { base: 'digestives, butter, golden syrup, cocoa, sugar', top: 'milk choc' },
+    layers: ['base', 'top'],
+    waits: { top: 'fridge 0' },
+    cut: 12,
+    keep: null,
+  },
+  {
+    name: 'maple walnut fudge, beaten, Canadian',
+    text: `Sucre à la crème - maple cream fudge
+
+2 cups maple syrup
+1 cup 35% cream
+1 tbsp butter
+3/4 cup chopped walnuts
+
+1. Line a 15 cm (6-inch) square dish with parchment paper.
+2. In a large saucepan, bring the maple syrup, cream and butter to a boil. Insert a candy thermometer and simmer over medium heat, without stirring, until it reads 112 °C (234 °F), about 20 minutes.
+3. Place the saucepan in a cold water bath and let cool, without stirring, until the thermometer reads 43 °C (110 °F), about 40 minutes.
+4. Remove from the bath. Stir with a wooden spoon until the fudge starts to thicken and loses its sheen, 5 to 10 minutes. Quickly stir in the walnuts.
+5. Spread in the dish. Let cool 1 hour. Cut into 36 cubes. Will keep 2 weeks in an airtight container at room temperature.`,
+    tin: '150x150',
+    mixtures: { fudge: 'maple, cream, butter, walnuts @112' },
+    layers: ['fudge'],
+    waits: { fudge: 'room 60' },
+    cut: 36,
+    keep: 'room 14',
+  },
+  {
+    name: 'coconut raspberry bars, meringue top',
+    text: `Raspberry Coconut Meringue Slice
+
+Base
+125 g butter, softened
+1/2 cup caster sugar
+2 egg yolks
+1 1/2 cups self-raising flour
+
+3/4 cup raspberry jam
+
+Topping
+2 egg whites
+1/2 cup caster sugar
+1 1/2 cups desiccated coconut
+
+Preheat oven to 180°C (160°C fan-forced). Line a 20 x 30 cm lamington pan. Beat butter, sugar and yolks until creamy. Stir in flour. Press over base of pan. Bake 12 minutes. Spread with jam.
+Beat egg whites until soft peaks form. Gradually add sugar, beating until dissolved. Fold in coconut. Spread over jam. Bake 20 minutes or until golden. Cool in pan. Cut into 24 squares.`,
+    tin: '300x200',
+    mixtures: {
+      base: 'butter, caster, yolks, self-raising',
+      jam: 'jam',
+      top: 'whites, caster, coconut',
+    },
+    layers: ['base', 'jam', 'top'],
+    bakes: ['12 @180', '20 @180'],
+    waits: { top: 'room 0' },
+    cut: 24,
+    keep: null,
+  },
+  {
+    name: 'brittle with seeds, dry caramel',
+    text: `Pumpkin seed brittle
+
+Makes a tray of about 350g
+
+200g caster sugar
+25g butter
+1/2 tsp bicarbonate of soda
+1 tsp flaky salt
+150g pumpkin seeds, toasted
+
+Have a large sheet of baking paper and a rolling pin ready.
+Tip the sugar into a wide, heavy pan and melt over a medium heat, swirling but not stirring, until it is the colour of a conker (about 175C). Take it off the heat and quickly stir in the butter, then the bicarb and salt, then the seeds. Scrape onto the paper, cover with another sheet and roll out to 4mm. Leave for 30 minutes until cold and hard. Snap into shards. Keep in a jar with a tight lid for up to 3 weeks.`,
+    tin: null,
+    mixtures: { brittle: 'caster, butter, bicarb, salt, seeds @175' },
+    layers: ['brittle'],
+    waits: { brittle: 'room 30' },
+    cut: 'break',
+    keep: 'room 21',
+  },
+  {
+    name: 'cherry ripe slice, chocolate on both sides',
+    text: `Cherry coconut bars
+
+200g dark chocolate (for the base)
+300g desiccated coconut
+395g tin condensed milk
+200g glacé cherries, finely chopped
+1 tsp vanilla
+a few drops red food colouring
+200g dark chocolate (for the top)
+
+Line a 20cm square tin with baking paper, letting it hang over the sides. Melt the chocolate for the base, spread it over the bottom of the tin and chill for 15 minutes. Mix the coconut, condensed milk, cherries, vanilla and colouring, press over the chocolate and chill for 1 hour. Melt the chocolate for the top and spread over. Chill again for 30 minutes. Lift out and cut into 20 bars. Store in the fridge for up to 2 weeks.`,
+    tin: '200x200',
+    mixtures: {
+      base: '(for the base)',
+      filling: 'coconut, condensed, cherries, vanilla, colouring',
+      top: '(for the top)',
+    },
+    layers: ['base', 'filling', 'top'],
+    waits: { base: 'fridge 15', filling: 'fridge 60', top: 'fridge 30' },
+    cut: 20,
+    keep: 'fridge 14',
+  },
+  {
+    name: 'granola bars, baked, one bowl American',
+    text: `Chewy Granola Bars
+Yield: 12 bars
+
+2 1/2 cups old fashioned rolled oats
+1/2 cup whole almonds, coarsely chopped
+1/3 cup honey
+1/4 cup unsalted butter, cut into pieces
+1/4 cup packed light brown sugar
+1/2 teaspoon pure vanilla extract
+1/4 teaspoon kosher salt
+1/2 cup dried cranberries
+1/4 cup plus 2 tablespoons mini chocolate chips
+
+Heat oven to 350 degrees F. Line an 8- or 9-inch square pan with aluminum foil.
+Add oats and almonds to a small baking sheet then bake 5 minutes, stir and bake another 3 to 5 minutes until lightly toasted. Transfer to a large bowl.
+Combine butter, honey, brown sugar, vanilla and the salt in a small saucepan over medium heat. Cook, stirring occasionally until butter melts and the sugar completely dissolves. Pour butter mixture in bowl with toasted oats and almonds. Mix well. Let cool about 5 minutes then add cranberries and a 1/4 cup of the mini chocolate chips. Stir to combine.
+Transfer to lined pan. Firmly press the mixture into the pan. Scatter the remaining 2 tablespoons of chocolate chips over the top and gently press them in. Cover, then refrigerate at least 2 hours. Cut into 12 bars. Store in an airtight container for up to 1 week.`,
+    tin: '203x203',
+    mixtures: {
+      bars: 'oats, almonds, honey, butter, brown sugar, vanilla, salt, cranberries, chips',
+      chips: 'chips',
+    },
+    layers: ['bars', 'chips:scatter'],
+    waits: { bars: 'fridge 120' },
+    cut: 12,
+    keep: 'room 7',
+  },
+  {
+    name: 'Polish layered wafers with kajmak',
+    text: `Wafer layers with caramel (wafelki)
+
+1 pack of large wafer sheets (180 g)
+1 can of caramel mass (510 g)
+100 g butter
+50 g ground walnuts
+2 tablespoons cocoa
+
+Take the butter out of the fridge earlier, it must be soft. Beat the butter, gradually adding the caramel mass. Add the cocoa and nuts, mix. Spread each wafer with the cream and put one on the other, do not spread the last one. Wrap in foil, press with something heavy and leave for 4 hours. Cut with a sharp knife into 24 diamonds.`,
+    tin: null,
+    mixtures: { wafers: 'wafer', cream: 'caramel, butter, walnuts, cocoa' },
+    layers: ['wafers', 'cream'],
+    cut: 24,
+    keep: null,
   },
 ];

@@ -147,7 +147,7 @@ flaky salt
 Line a baking sheet with parchment. Melt 300g of the chocolate to 45C, take it off the heat, stir in the rest and bring it down to 31C. Stir half of the cherries and half of the buckwheat into it, pour onto the sheet and spread to about 5 mm. Scatter the remaining cherries and buckwheat over it with a good pinch of flaky salt. Leave in a cool room for 2 hours until set, then snap into shards. Bag.`,
     tin: null,
     // The salt has no amount: it stays as text.
-    mixtures: { bark: 'chocolate, cherries, buckwheat', top: 'cherries, buckwheat' },
+    mixtures: { bark: 'chocolate, cherries, buckwheat', top: 'cherries, buckwheat, flaky salt' },
     layers: ['bark', 'top:scatter'],
     waits: { bark: 'room 120' },
     cut: 'break',
@@ -269,11 +269,10 @@ flaky salt, to finish
 6. Pour into the tin. After 20 minutes sprinkle with flaky salt.
 7. Leave for 3 hours at room temperature, then turn out and cut into 64 pieces. Wrap in waxed paper. They keep for three weeks.`,
     tin: '200x200',
-    // All of it is boiled to the end point together; the flaky salt has no amount.
-    mixtures: { caramel: 'granulated, syrup, cream, butter, sea salt @121' },
-    layers: ['caramel'],
-    // 20 minutes before the salt, then three hours.
-    waits: { caramel: 'room 200' },
+    // All of it is boiled to the end point together.
+    mixtures: { caramel: 'granulated, syrup, cream, butter, sea salt @121', salt: 'flaky' },
+    layers: ['caramel', 'salt:scatter'],
+    waits: { caramel: 'room 20', salt: 'room 180' },
     cut: 64,
     keep: 'room 21',
   },
@@ -315,8 +314,8 @@ icing sugar, to dust
 
 Melt the chocolate, butter and golden syrup in a bowl over a pan of simmering water, don't let the bowl touch the water. Meanwhile put the biscuits in a bag and bash them with a rolling pin, you want lumps as well as dust. Take the bowl off the heat and set aside a cupful of the mixture. Stir the biscuits, marshmallows and cherries into the rest. Tip into a lined 20cm square tin and flatten, then spread over the reserved chocolate. Chill for 2 hours or overnight. Dust with icing sugar, turn out and cut into 25 squares. Will keep in the fridge for a week, if you can hide it.`,
     tin: '200x200',
-    mixtures: { road: 'chocolate, butter, syrup, biscuits, marshmallows, cherries' },
-    layers: ['road'],
+    mixtures: { road: 'chocolate, butter, syrup, biscuits, marshmallows, cherries', dust: 'icing sugar' },
+    layers: ['road', 'dust:scatter'],
     waits: { road: 'fridge 120' },
     cut: 25,
     keep: 'fridge 7',

@@ -142,7 +142,6 @@ test('every recipe of the corpus makes a valid slab with a schedule, without a f
 
 /** Sentences of the corpus that are not read right yet. A change that breaks another one is a step back. */
 const NOT_RIGHT_YET = [
-  'Caramel: sugar and glucose to 170 °C, deglaze with hot cream, cook to 117 °C.',
   'Butter in off the heat, pour at 95 °C.',
   'Add the butter, place over a gentle fire and stir until the sugar is dissolved.',
   'Pour onto the rest of the invert sugar in the mixer bowl, add the gelatine and whip for 10-12 minutes until cooled to 35 °C.',

@@ -1,7 +1,7 @@
 /** What a method leaves open or gets wrong: signs as end points, ingredients that no step names, steps that cannot be right. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { choicesFor, readMethod, slabFromMethod } from '$core/method';
+import { assumedOf, choicesFor, readMethod, slabFromMethod } from '$core/method';
 import { grammarOf } from '$core/method/grammar';
 import { sheetIn } from '$core/method/sheetIn';
 import { signIn } from '$core/method/signs';
@@ -133,4 +133,62 @@ test('a cut that the recipe does not state stays undecided', () => {
   assert.equal(cut('Cut into bars.'), undefined);
   assert.deepEqual([cut('Cut into 16.')!.columns, cut('Cut into 16.')!.rows], [4, 4]);
   assert.equal(cut('Break up.')!.way, 'break');
+});
+
+test('a line without an amount gets a usual one, which is listed as assumed; what is for the tin goes nowhere', () => {
+  const lines = '200 g dark chocolate\n200 g marzipan\nsea salt\nicing sugar, for dusting\nbutter, for greasing';
+  const whole = read(
+    recipe(lines, 'Press the marzipan into a 20 cm square tin.', 'Melt the chocolate and spread it over.').concat(
+      '\nSprinkle with sea salt. Dust with icing sugar and cut into 16.',
+    ),
+  );
+  const slab = slabFromMethod(whole);
+  const assumed = slab.preparations.flatMap(({ lines: own }) => own.filter(({ amountAssumed }) => amountAssumed));
+  assert.deepEqual(
+    assumed.map(({ ingredient, quantity, unit }) => [ingredient, quantity, unit]),
+    [
+      ['sea salt', 1, 'pinch'],
+      ['icing sugar', 2, 'tbsp'],
+    ],
+  );
+  assert.deepEqual(
+    slab.layers.map(({ spread }) => spread),
+    ['level', 'level', 'scatter', 'scatter'],
+  );
+  const paths = assumedOf(whole.method, slab).flatMap(({ code, path }) => (code === 'amount-not-stated' ? [path] : []));
+  assert.equal(paths.length, 2);
+  assert.ok(!JSON.stringify(slab.preparations.flatMap(({ lines: own }) => own)).includes('greasing'));
+});
+
+test('what is kept back without a share is asked about, and laid when it is named again', () => {
+  const lines = '300 g flour\n200 g butter\n100 g caster sugar\n300 g apricot jam';
+  const { steps } = read(
+    recipe(lines, 'Rub the butter into the flour and sugar.', 'Reserve 1 cup of the crumb mixture.').concat(
+      '\nPress the remaining mixture into a 20 cm square tin. Spread with the jam. Sprinkle with the reserved crumbs.',
+    ),
+  ).method;
+  assert.deepEqual(
+    steps.flatMap(({ note }) => note ?? []),
+    [{ code: 'kept-back', share: 0.25 }],
+  );
+  assert.equal(steps.filter(({ lays }) => lays !== null).length, 3);
+});
+
+test('of two lines with one name the clause decides: by number, by use, by role', () => {
+  const adds = (lines: string, sentence: string) =>
+    read(recipe(lines, sentence)).method.steps.map(({ adds: own, shares }) => [own.length, Object.keys(shares).length]);
+  const numbered = '100 g caster sugar (1)\n900 g caster sugar (2)\n20 g pectin';
+  assert.deepEqual(adds(numbered, 'Mix the pectin with sugar (1).'), [[2, 0]]);
+  const dusting = '100 g caster sugar\n30 g icing sugar, for dusting\n100 g flour';
+  assert.deepEqual(adds(dusting, 'Sift the sugar and flour together.'), [[2, 0]]);
+  const roles = '200 g dark chocolate (for the base)\n300 g dark chocolate (for the top)';
+  const { slab } = read(
+    recipe(`${roles}\n200 g marzipan`, 'Melt the chocolate for the base and spread it in a 20 cm square tin.').concat(
+      '\nPress the marzipan over the chocolate. Melt the chocolate for the top and spread it over.',
+    ),
+  );
+  const amounts = slab.layers.map(
+    ({ from }) => slab.preparations.find(({ id }) => id === from[0]!.preparation)!.lines[0]!.quantity,
+  );
+  assert.deepEqual(amounts, [200, 200, 300]);
 });

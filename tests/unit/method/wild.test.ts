@@ -22,7 +22,7 @@ test('whole recipes become the slab that was meant, but for the facts that are l
 
 test('further recipes are read no worse than they are', () => {
   const { right, facts } = scoreWild(FURTHER);
-  assert.ok(right >= 0.9 * facts, `${right} of ${facts}`);
+  assert.ok(right >= 0.95 * facts, `${right} of ${facts}`);
 });
 
 test('recipes that were kept aside are read no worse than when they were first read: four facts in five', () => {

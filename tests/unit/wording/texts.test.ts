@@ -229,7 +229,9 @@ test('what is read, what was recorded, how it cuts, and what a label lacks', () 
   ];
   for (const note of lineNotes) isClause(lineNoteText(note));
   for (const code of ['tin-not-stated', 'depth-not-stated', 'cut-not-stated', 'no-trim', 'keep-not-stated'] as const)
-    isClause(assumedOfRecipeText(code, ryeSlice, METRIC));
+    isClause(assumedOfRecipeText({ path: '/cut', code }, ryeSlice, METRIC));
+  const unstated = { path: '/preparations/0/lines/0/quantity', code: 'amount-not-stated' } as const;
+  assert.match(assumedOfRecipeText(unstated, ryeSlice, METRIC), /is not stated\. Assumed: \d/);
   const stepNotes: readonly StepNote[] = [
     { code: 'stage-range', stage: 'soft ball', fromC: 112, toC: 116, takenC: 114 },
     { code: 'temperature-out-of-range', celsius: 900, minC: 40, maxC: 400 },
@@ -238,6 +240,7 @@ test('what is read, what was recorded, how it cuts, and what a label lacks', () 
     { code: 'sign-range', sign: 'amber', fromC: 165, toC: 174, takenC: 170 },
     { code: 'used-up', ingredient: 'butter' },
     { code: 'nothing-to-lay' },
+    { code: 'kept-back', share: 0.25 },
     { code: 'no-end-point' },
     { code: 'on-hot', below: 'caster sugar' },
     { code: 'negative-time' },

@@ -58,8 +58,8 @@ export async function POST({ request }) {
                     why: measuresAssumedText(measures, measuresOf(text) !== null),
                   },
                 ]),
-            ...assumedOf(method).map(({ path, code }) => ({
-              ...{ path, code, why: assumedOfRecipeText(code, slab, figures) },
+            ...assumedOf(method, slab).map((assumed) => ({
+              ...{ path: assumed.path, code: assumed.code, why: assumedOfRecipeText(assumed, slab, figures) },
             })),
           ],
           questions: questionsOf({ lines, method, slab, ...proposed.value }, figures),

@@ -64,7 +64,7 @@
     }),
   );
   const assumed = $derived(
-    [measuresAssumed, ...assumedOf(method).map(({ code }) => assumedOfRecipeText(code, slab, figures))].filter(Boolean),
+    [measuresAssumed, ...assumedOf(method, slab).map((assumed) => assumedOfRecipeText(assumed, slab, figures))].filter(Boolean),
   );
 
   const worker = new NewestAnswer<TimelineQuestion, TimelineAnswer>(() => new TimelineWorker());
