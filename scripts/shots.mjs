@@ -16,7 +16,7 @@ const address = await serve({ port: '0' });
 const browser = await chromium.launch({ executablePath: chromiumPath(), args: ARGS });
 let context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 let page = await context.newPage();
-await fetch(`${address}/api/demo`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
+await fetch(`${address}/api/demo?today=yes`, { method: 'POST', headers: { 'Content-Type': 'application/json' } });
 
 const RECIPE = `Harbour squares
 

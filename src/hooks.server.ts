@@ -27,7 +27,7 @@ const OPEN = new Set(['/enter', '/api/enter', '/trust', '/healthz']);
 /** Opens the data before the first request, so that an error in it stops the start and not a save. */
 export const init: ServerInit = async () => {
   await openShop((error) => log.error({ error: String(error), copy: 'failed' }));
-  if (process.env.KNIFE_TRAY_DEMO) await bringInDemo(database(), new Date().toISOString());
+  if (process.env.KNIFE_TRAY_DEMO) await bringInDemo(database(), new Date().toISOString(), true);
 };
 
 /** Handles every request: access, the device's theme, security headers, and the log. */

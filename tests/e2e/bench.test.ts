@@ -94,7 +94,7 @@ for (const { name, width, height } of [
       await expect(page.getByText('Run finished')).toBeVisible();
       await expect.poll(async () => (await eventsOf(page, shop.address, run)).state.status).toBe('finished');
       await page.getByRole('link', { name: 'All runs' }).tap();
-      await expect(page.getByRole('row', { name: /Rye and treacle slice/ }).first()).toContainText('finished');
+      await expect(page.getByRole('row', { name: /Rye and treacle slice/ }).first()).toContainText('Finished');
     });
   });
 }
@@ -135,6 +135,73 @@ test('postponed for 20 minutes: what it moves is shown before, the step stays in
   await page.getByRole('button', { name: 'Undo last entry' }).click();
   await expect(next).toHaveCount(0);
   await expect(now).toContainText(first);
+});
+
+test('25 minutes late in two touches, with its effect beside each choice; undone like everything else', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const run = await makeIt(page, open, shop.address, 'Rye and treacle slice');
+  await page.getByRole('button', { name: 'Running late …' }).click();
+  const sheet = page.getByRole('dialog');
+  const all = sheet.getByRole('group', { name: 'All work is late by' });
+  await expect(all.getByRole('button', { name: /^25 min: done \d\d:\d\d/ })).toBeVisible();
+  await expect(sheet.getByRole('group', { name: 'Only this step is late by' })).toBeVisible();
+  await all.getByRole('button', { name: /^25 min/ }).click();
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText(/Start at .*\d\d:\d\d: you are running late/);
+  await expect(now).not.toContainText('cannot start any sooner');
+  await expect
+    .poll(async () => (await eventsOf(page, shop.address, run)).events.map(({ kind }) => kind))
+    .toEqual(['held-up']);
+  await page.getByRole('button', { name: 'Undo last entry' }).click();
+  await expect(now).not.toContainText('running late');
+});
+
+test('another amount than planned is weighed: later cards say so, and so does the layer', async ({
+  open,
+  page,
+  shop,
+}) => {
+  await makeIt(page, open, shop.address, 'Rye and treacle slice');
+  const now = page.getByRole('region', { name: 'Now' });
+  await now.getByRole('button', { name: 'Enter the amount of black treacle' }).click();
+  const sheet = page.getByRole('dialog');
+  for (const key of ['1', '1', '0']) await sheet.getByRole('button', { name: key, exact: true }).click();
+  await sheet.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(now).toContainText('110 g');
+  for (const what of ['Begin', 'Done']) await now.getByRole('button', { name: what, exact: true }).click();
+  await page
+    .getByRole('region', { name: 'Next' })
+    .getByRole('button', { name: /Begin Boil to the end point/ })
+    .click();
+  await expect(now).toContainText('110 g black treacle');
+});
+
+test('a finished run opens as its result, and a run of another day is planned and not on the bench', async ({
+  open,
+  page,
+  shop,
+}) => {
+  const run = await makeIt(page, open, shop.address, 'Rye and treacle slice');
+  const at = new Date().toISOString();
+  const id = crypto.randomUUID();
+  const sent = await page.request.post(`${shop.address}/api/runs/${run}/events`, {
+    data: [{ id, at, kind: 'finished' }],
+  });
+  expect(sent.ok(), await sent.text()).toBe(true);
+  await page.goto(`${shop.address}/runs/${run}`);
+  await expect(page).toHaveURL(new RegExp(`/runs/${run}/result$`));
+  const slab = await slabId(page, shop.address, 'Pear penuche');
+  const begin = new Date(Date.now() + 3 * 86_400_000).toISOString();
+  const later = await page.request.post(`${shop.address}/api/runs`, { data: { slab, begin } });
+  expect(later.ok(), await later.text()).toBe(true);
+  await page.goto(`${shop.address}/runs`);
+  await expect(page.getByRole('row').filter({ hasText: 'Pear penuche' }).first()).toContainText('Planned');
+  await page.goto(`${shop.address}/bench`);
+  await expect(page).toHaveURL(/\/today$/);
+  await expect(page.getByRole('region', { name: 'Planned' })).toContainText('Pear penuche');
 });
 
 test('a step is started out of order, and the current one comes after it', async ({ open, page, shop }) => {

@@ -141,8 +141,10 @@ test('a planned run is listed in Today with its start, and nothing of it is due 
   const begin = new Date(Date.now() + 26 * 3_600_000).toISOString();
   expect((await page.request.post(`${shop.address}/api/runs`, { data: { slab: id, begin } })).status()).toBe(201);
   await page.goto(`${shop.address}/today`);
-  await expect(page.getByRole('region', { name: 'Pear penuche' })).toContainText('Begins');
-  await expect(page.getByRole('region', { name: 'Due' }).getByText('now', { exact: true })).toHaveCount(0);
+  const planned = page.getByRole('region', { name: 'Planned' }).getByRole('listitem');
+  await expect(planned).toContainText('Pear penuche');
+  await expect(planned).toContainText(/\d\d:\d\d/);
+  await expect(page.getByText('Nothing in progress')).toBeVisible();
   await open('/slabs');
 });
 

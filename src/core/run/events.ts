@@ -52,6 +52,8 @@ const KINDS = {
   'step-skipped': { ...event, step, why: note(500) },
   /** Postponed: until a moment, or until another step is done; without either, until nothing else is left. */
   'step-put-off': { ...event, step, until: at, behind: note(200) },
+  /** Running late: no work is begun before this moment. What runs by itself goes on. */
+  'held-up': { ...event, until: at.required(REQUIRED) },
   weighed: { ...event, ...line, massG: grams },
   /** Amount changed after weighing, g; negative for less. */
   'amount-changed': { ...event, ...line, byG: number(-1e6, 1e6).required(REQUIRED), why: note(500) },

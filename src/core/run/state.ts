@@ -31,7 +31,10 @@ export interface Danger {
 
 /** A line with its weighed mass. */
 export interface LineNow extends RunLine {
+  /** `null` until it is weighed. */
   readonly weighedG: number | null;
+  /** What is in, g: as weighed, and as changed after that; the planned mass until then. `null` if that is unknown. */
+  readonly massInG: number | null;
 }
 
 /** State of a run, from its plan and events. */
@@ -45,6 +48,8 @@ export interface RunState {
   readonly next: readonly StepNow[];
   readonly dangers: readonly Danger[];
   readonly status: 'open' | 'finished' | 'stopped';
+  /** Moment before which nothing is begun, ms since 1970; `null` if nobody is late, or the moment has passed. */
+  readonly heldUntil: number | null;
   /** Projected end of the run, and its delay, min. */
   readonly endsAt: number;
   readonly lateMinutes: number;
@@ -157,7 +162,9 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
   const turns = turnsOf(plan, moments, beginMs);
   const order = [...plan.steps].sort((a, b) => turns.get(a.id)! - turns.get(b.id)! || a.planned.from - b.planned.from);
   // Before anything has happened, nothing starts earlier than planned.
-  const times = timesOf(plan, order, moments, counted.length === 0 ? Math.max(nowMs, beginMs) : nowMs);
+  const startMs = counted.length === 0 ? Math.max(nowMs, beginMs) : nowMs;
+  const heldMs = heldUntil(counted);
+  const times = timesOf(plan, order, moments, startMs, heldMs ?? startMs);
   const steps = plan.steps.map((step): StepNow => {
     const { begunAt, endedAt, isSkipped, isPutOff } = moments.get(step.id)!;
     const { from, to } = times.get(step.id)!;
@@ -192,9 +199,16 @@ export function runState(plan: RunPlan, events: readonly RunEvent[], nowMs: numb
       .filter((stepNow) => stepNow !== now),
     dangers: dangersIn(steps, byId),
     status: ended?.kind === 'stopped' ? 'stopped' : ended ? 'finished' : 'open',
+    heldUntil: heldMs !== null && heldMs > nowMs ? heldMs : null,
     endsAt: last,
     lateMinutes: (last - beginMs) / MINUTE_MS - plannedEnd,
   };
+}
+
+/** Returns the moment before which nothing is begun, as last entered; `null` if nobody is late. */
+function heldUntil(events: readonly RunEvent[]): number | null {
+  const held = events.findLast(({ kind }) => kind === 'held-up');
+  return held?.kind === 'held-up' ? Date.parse(held.until) : null;
 }
 
 /** Whether a step is postponed without a moment: it comes when nothing else is left. */
@@ -244,9 +258,19 @@ const LAST = 1e9;
 
 function linesNow({ lines }: RunPlan, events: readonly RunEvent[]): LineNow[] {
   const weighed = new Map<string, number>();
-  for (const event of events)
-    if (event.kind === 'weighed') weighed.set(`${event.preparation} ${event.line}`, event.massG);
-  return lines.map((line) => ({ ...line, weighedG: weighed.get(`${line.preparation} ${line.line}`) ?? null }));
+  const changed = new Map<string, number>();
+  for (const event of events) {
+    if (event.kind !== 'weighed' && event.kind !== 'amount-changed') continue;
+    const id = `${event.preparation} ${event.line}`;
+    if (event.kind === 'weighed') weighed.set(id, event.massG);
+    else changed.set(id, (changed.get(id) ?? 0) + event.byG);
+  }
+  return lines.map((line) => {
+    const id = `${line.preparation} ${line.line}`;
+    const weighedG = weighed.get(id) ?? null;
+    const before = weighedG ?? line.massG;
+    return { ...line, weighedG, massInG: before === null ? null : Math.max(0, before + (changed.get(id) ?? 0)) };
+  });
 }
 
 const EPS_MINUTES = 0.5;

@@ -113,6 +113,7 @@ function arcsOf(
  * solution the longest paths through it.
  *
  * @param order of the steps, in which hands take them up
+ * @param heldMs moment before which no step that needs hands is begun
  * @see Dechter R., Meiri I., Pearl J. (1991), Temporal constraint networks (simple temporal problem)
  */
 export function timesOf(
@@ -120,6 +121,7 @@ export function timesOf(
   order: readonly RunStep[],
   moments: ReadonlyMap<string, Moments>,
   nowMs: number,
+  heldMs = nowMs,
 ): Times {
   const isFixed = (id: string) => moments.get(id)!.begunAt !== null;
   const lasting = (step: RunStep) => {
@@ -138,12 +140,12 @@ export function timesOf(
   const inTurn = [...begun, ...order.filter(({ id }) => !isFixed(id))];
   const arcs = arcsOf(plan, inTurn, moments, lasting, until).filter(({ to }) => !isFixed(to));
   const kept = new Set(arcs);
-  const earliest = (id: string) => {
+  const earliest = ({ id, hands }: RunStep) => {
     const { begunAt, isPutOff, notBefore } = moments.get(id)!;
-    return begunAt ?? Math.max(nowMs, isPutOff ? (notBefore ?? nowMs) : nowMs);
+    return begunAt ?? Math.max(nowMs, hands === 'free' ? nowMs : heldMs, isPutOff ? (notBefore ?? nowMs) : nowMs);
   };
   for (let letGo = 0; ; letGo++) {
-    const from = new Map(order.map(({ id }) => [id, earliest(id)]));
+    const from = new Map(order.map((step) => [step.id, earliest(step)]));
     let moved = new Set<Arc>();
     for (let round = 0; round <= order.length + 1; round++) {
       moved = new Set();

@@ -5,7 +5,7 @@
   import { type Happening, beginsWith, lastDone, type LineNow, type StepNow } from '$core/run';
   import type { RunToLog } from '$core/usecases';
   import { ingredientNamed, larderOf } from '$core/larder';
-  import type { RackTin } from '$core/tin';
+  import { tinInWords, type RackTin } from '$core/tin';
   import { openCaller, type Caller } from '$lib/devices/alerts';
   import { RunFollower } from '$lib/run/runFollower.svelte';
   import { followRuns } from '$lib/run/runStream';
@@ -14,6 +14,8 @@
   import BenchNotices from './BenchNotices.svelte';
   import { stepInShort } from '$core/time';
   import { shopDates } from '$lib/format/shopDates';
+  import { shopFigures } from '$lib/format/shopFigures';
+  import { tinsOf, type Slab } from '$core/slab';
   import Choices from './Choices.svelte';
   import { countdown } from './clock';
   import UrgentNotice from './UrgentNotice.svelte';
@@ -24,6 +26,8 @@
   import { holdAwake } from './holdAwake';
   import { callOnDevice } from './notify';
   import Sheet from './Sheet.svelte';
+  import LateSheet from './LateSheet.svelte';
+  import RunFilter from './RunFilter.svelte';
   import NextSteps, { type OfRun } from './NextSteps.svelte';
   import WeighSheet from './WeighSheet.svelte';
 
@@ -41,6 +45,7 @@
   let { runs, last: lastKnown, isComplete: isWhole, rack, lots }: Props = $props();
 
   const dates = $derived(shopDates());
+  const figures = $derived(shopFigures());
   const WHY_SKIPPED = ['Not needed', 'Already done', 'Something is missing', 'No time'] as const;
 
   const followers = untrack(() => runs.map(({ id, plan, events }) => new RunFollower(id, plan, events, isWhole)));
@@ -73,17 +78,31 @@
   const waiting = $derived(followers.reduce((sum, followed) => sum + followed.waiting, 0));
   const of = <K extends 'byItself' | 'next'>(what: K): OfRun[] =>
     followers
-      .filter(({ state }) => state.status === 'open')
+      .filter(({ id, state }) => state.status === 'open' && (chosen === null || id === chosen))
       .flatMap((followed) =>
         [
           ...(what === 'next' && followed !== follower && followed.state.now ? [followed.state.now] : []),
           ...followed.state[what],
-        ].map((step) => ({ run: followed.id, name: followed.plan.name, step })),
+        ].map((step) => ({ run: followed.id, name: labels.get(followed.id)!, step })),
       );
+  const tinsInWords = (slab: Slab) =>
+    tinsOf(slab)
+      .map(({ tin, count }) => `${count > 1 ? `${count} x ` : ''}${tinInWords(tin, figures)}`)
+      .join(' and ');
+  /** Runs of one slab are told apart by their lot and tins. */
+  const labels = $derived(
+    new Map(
+      followers.map(({ id, plan: { name, lot } }) => {
+        const isAlone = followers.filter((other) => other.plan.name === name).length === 1;
+        const { slab } = runs.find((own) => own.id === id)!;
+        return [id, isAlone ? name : `${name}, ${lot}, ${tinsInWords(slab)}`] as const;
+      }),
+    ),
+  );
   const byItself = $derived(of('byItself').sort((a, b) => a.step.to - b.step.to));
   const next = $derived(of('next').sort((a, b) => a.step.from - b.step.from));
 
-  let sheet: 'note' | 'skip' | null = $state(null);
+  let sheet: 'note' | 'skip' | 'late' | null = $state(null);
   /** The step being postponed: it stays the same if another becomes current meanwhile. */
   let postponing: StepNow | null = $state.raw(null);
   let weighing: LineNow | null = $state.raw(null);
@@ -154,15 +173,15 @@
     {plan}
     {run}
     canUndo={last !== null}
+    onlate={() => (sheet = 'late')}
     onnote={() => (sheet = 'note')}
     onundo={() => last && happened({ kind: 'taken-back', event: last.id })}
   />
   {#if isSeveral}
-    <Choices
-      label="Runs on the bench"
-      choices={followers.map((followed) => ({ id: String(followed.id), text: followed.plan.name }))}
-      chosen={String(follower.id)}
-      onchoose={(id) => (chosen = Number(id))}
+    <RunFilter
+      runs={followers.map(({ id }) => ({ id, text: labels.get(id)! }))}
+      {chosen}
+      onchoose={(id) => (chosen = id)}
     />
   {/if}
   <div class="both">
@@ -184,6 +203,8 @@
         left={left(run.now)}
         {nowMs}
         lines={run.lines}
+        isEndangered={run.dangers.some(({ step }) => step === run.now?.step.id)}
+        isHeld={run.heldUntil !== null}
         boil={plan.boils.find(({ step }) => step === run.now?.step.id) ?? null}
         onbegin={(step) => happened({ kind: 'step-begun', step })}
         onend={(step) => end(follower.id, step)}
@@ -204,7 +225,7 @@
     {/if}
     <!-- Beside or below the current step: what appears there moves no button that is about to be pressed. -->
     <div>
-      <div id="cannot-wait"><UrgentNotice {plan} dangers={run.dangers} {isStored} /></div>
+      <div id="cannot-wait"><UrgentNotice {run} {nowMs} {isStored} /></div>
       <BenchNotices {followers} {isReached} {waiting} {follower} {begun} />
       <NextSteps
         {byItself}
@@ -215,7 +236,7 @@
         onbegin={(id, step) => {
           caller ??= openCaller();
           followers.find((followed) => followed.id === id)?.happened({ kind: 'step-begun', step });
-          chosen = isSeveral ? id : null;
+          if (chosen !== null) chosen = id;
         }}
         onend={end}
         onsoft={(id, step, reading) =>
@@ -233,6 +254,17 @@
     {rack}
     onnote={happened}
     onphoto={(id, jpeg) => follower.photographed(id, jpeg, '')}
+    onclose={() => (sheet = null)}
+  />
+{:else if sheet === 'late'}
+  <LateSheet
+    {followers}
+    {follower}
+    onlate={(late) => {
+      caller ??= openCaller();
+      for (const [of, happening] of late) of.happened(happening);
+      sheet = null;
+    }}
     onclose={() => (sheet = null)}
   />
 {:else if sheet === 'skip' && run.now}

@@ -11,10 +11,11 @@
     plan: RunPlan;
     run: RunState;
     canUndo: boolean;
+    onlate: () => void;
     onnote: () => void;
     onundo: () => void;
   }
-  let { plan, run, canUndo, onnote, onundo }: Props = $props();
+  let { plan, run, canUndo, onlate, onnote, onundo }: Props = $props();
 
   const dates = $derived(shopDates());
   /** Maximum delay that counts as on time, min. */
@@ -43,6 +44,9 @@
         >Play alerts on this device</Button
       >
     {/if}
+    {#if run.status === 'open' && run.now}
+      <Button size="field" kind="tertiary" on:click={onlate}>Running late …</Button>
+    {/if}
     <Button size="field" kind="tertiary" on:click={onnote}>Add a note</Button>
     <Button size="field" kind="ghost" disabled={!canUndo} on:click={onundo}>Undo last entry</Button>
   </div>
@@ -65,5 +69,24 @@
     flex-wrap: wrap;
     gap: 0.4rem;
     margin-left: auto;
+  }
+
+  @media (max-width: 759px) {
+    h1 {
+      font-size: 1.15rem;
+    }
+
+    /** One row of buttons, so that the step and its amounts come above the fold. */
+    .acts {
+      flex-wrap: nowrap;
+      gap: 0;
+      margin: 0 -0.4rem;
+    }
+
+    .acts :global(.bx--btn) {
+      min-height: 44px;
+      padding: 0 0.5rem;
+      white-space: nowrap;
+    }
   }
 </style>

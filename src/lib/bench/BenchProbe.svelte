@@ -115,4 +115,22 @@
   .harm {
     color: var(--harm);
   }
+
+  @media (max-width: 759px) {
+    .probe {
+      grid-template-columns: 1fr auto;
+      align-items: center;
+      padding: 0.3rem 0.6rem;
+    }
+
+    .target {
+      display: block;
+      font-size: 1.25rem;
+      margin-left: 0;
+    }
+
+    .probe :global(.bx--btn) {
+      max-width: 8.5rem;
+    }
+  }
 </style>

@@ -20,6 +20,10 @@
     /** Number of urgent notices below, on a phone. */
     cannotWait: number;
     lines: readonly LineNow[];
+    /** Whether it will have waited too long already: nothing else says when to start it. */
+    isEndangered: boolean;
+    /** Whether nothing is begun for now, since the maker is late. */
+    isHeld: boolean;
     /** The boil of this step. */
     boil: RunBoil | null;
     onbegin: (step: string) => void;
@@ -30,8 +34,23 @@
     /** Called to enter another amount of a line, or its lot. */
     onamount: (line: LineNow) => void;
   }
-  let { now, left, nowMs, unsent, cannotWait, lines, boil, onbegin, onend, onputoff, onskip, onnote, onamount }: Props =
-    $props();
+  let {
+    now,
+    left,
+    nowMs,
+    unsent,
+    cannotWait,
+    lines,
+    isEndangered,
+    isHeld,
+    boil,
+    onbegin,
+    onend,
+    onputoff,
+    onskip,
+    onnote,
+    onamount,
+  }: Props = $props();
 
   const figures = $derived(shopFigures());
 
@@ -46,10 +65,10 @@
   const shown = $derived(
     step.of === 'all' && step.after.length === 0 ? lines : lines.filter(({ goesIn }) => goesIn === step.id),
   );
-  /** The amount weighed, if it differs from the plan. */
-  const asWeighed = ({ weighedG, massG, measured }: LineNow) =>
-    weighedG !== null && massG !== null && Math.abs(weighedG - massG) > 0.005 * massG
-      ? figures.mass.say(weighedG)
+  /** The amount that is in, if it differs from the plan. */
+  const amountIn = ({ massInG, massG, measured }: LineNow) =>
+    massInG !== null && massG !== null && Math.abs(massInG - massG) > 0.005 * massG
+      ? figures.mass.say(massInG)
       : measured;
   const isWeighing = $derived(step.of === 'all' && step.after.length === 0);
   const pots = $derived([...new Set(shown.map(({ preparationName }) => preparationName))]);
@@ -72,13 +91,12 @@
     <p class="clock figures" class:over={left < 0} role="timer">{countdown(left)}</p>
   {:else}
     <p class="figures quiet">
-      About {Math.round(step.minutes)} min{#if waitsMs > MINUTE_MS}. <b class="early"
-          >Start at {startsAt}: the next step cannot start any sooner.</b
+      About {Math.round(step.minutes)} min{#if waitsMs > MINUTE_MS && !isEndangered}. <b class="early"
+          >Start at {startsAt}{isHeld ? ': you are running late' : ': the next step cannot start any sooner'}.</b
         >{/if}
     </p>
   {/if}
   {#if boil}{#key boil.step}<BenchProbe {boil} {onnote} />{/key}{/if}
-  {#if step.caution}<p class="caution">{step.caution}</p>{/if}
   {#each pots as pot (pot)}
     {#if pots.length > 1}<h3>{pot}</h3>{/if}
     <ul>
@@ -98,7 +116,7 @@
                 })}
             >
               <span class="mark" aria-hidden="true">{line.weighedG === null ? '' : '✓'}</span>
-              <b class="figures">{asWeighed(line)}</b>
+              <b class="figures">{amountIn(line)}</b>
               {line.ingredient}
             </button>
             <button
@@ -107,11 +125,12 @@
               aria-label="Enter the amount of {line.ingredient}"
               onclick={() => onamount(line)}>…</button
             >
-          {:else}<span class="line"><b class="figures">{line.measured}</b> {line.ingredient}</span>{/if}
+          {:else}<span class="line"><b class="figures">{amountIn(line)}</b> {line.ingredient}</span>{/if}
         </li>
       {/each}
     </ul>
   {/each}
+  {#if step.caution}<p class="caution">{step.caution}</p>{/if}
   <div class="acts">
     {#if status === 'under way'}
       <BigButton onpress={() => onend(step.id)}>Done</BigButton>
@@ -158,12 +177,6 @@
     font-size: 2rem;
     line-height: 1.2;
     font-weight: 650;
-  }
-
-  @media (max-width: 759px) {
-    h2 {
-      font-size: 1.5rem;
-    }
   }
 
   h3 {
@@ -272,5 +285,24 @@
 
   .rest {
     font-size: 1.1rem;
+  }
+
+  @media (max-width: 759px) {
+    section {
+      gap: 0.4rem;
+      padding: 0.7rem 0.9rem;
+    }
+
+    h2 {
+      font-size: 1.35rem;
+    }
+
+    .rest {
+      font-size: 1rem;
+    }
+
+    .clock {
+      font-size: 2.2rem;
+    }
   }
 </style>

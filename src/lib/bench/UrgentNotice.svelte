@@ -1,25 +1,36 @@
-<!-- Urgent notices: a step that comes too late, and a device that cannot store entries. -->
+<!-- Urgent notices: a step that comes too late with what can still be done, and a device that cannot store entries. -->
 <script lang="ts">
-  import type { RunPlan, RunState } from '$core/run';
+  import type { Danger, RunState } from '$core/run';
   import { stepInShort } from '$core/time';
+  import { shopDates } from '$lib/format/shopDates';
   import Notice from '$lib/ui/Notice.svelte';
 
   interface Props {
-    plan: RunPlan;
-    dangers: RunState['dangers'];
+    run: RunState;
+    nowMs: number;
     /** Whether this device stores entries. */
     isStored: boolean;
   }
-  let { plan, dangers, isStored }: Props = $props();
+  let { run, nowMs, isStored }: Props = $props();
 
-  const nameOf = (id: string) => stepInShort(plan.steps.find((step) => step.id === id)?.text ?? id);
+  const dates = $derived(shopDates());
+  const MINUTE_MS = 60_000;
+  const stepOf = (id: string) => run.steps.find(({ step }) => step.id === id);
+  const nameOf = (id: string) => stepInShort(stepOf(id)?.step.text ?? id);
+
+  /** What can still be done: wait with the step before it, or start it now, or at its next chance. */
+  function remedy({ step, behind }: Danger): string {
+    const [late, before] = [stepOf(step), stepOf(behind)];
+    if (before && before.begunAt === null) return `Wait with "${nameOf(behind)}", which has not begun.`;
+    if (late?.status === 'ready' || !late || late.from - nowMs < MINUTE_MS) return 'Start it now.';
+    return `It cannot start before ${dates.clock(late.from)}: let somebody else do it, or leave out what comes before it.`;
+  }
 </script>
 
-{#each dangers as { step, waitsMinutes, mostMinutes, behind } (`${step} ${behind}`)}
+{#each run.dangers as danger (`${danger.step} ${danger.behind}`)}
   <Notice harm>
-    "{nameOf(step)}" would start {Math.round(waitsMinutes)} min after "{nameOf(behind)}" but can wait only {Math.round(
-      mostMinutes,
-    )} min. Start it as soon as you can, or delay the step before it.
+    "{nameOf(danger.step)}" would start {Math.round(danger.waitsMinutes)} min after "{nameOf(danger.behind)}" but can
+    wait only {Math.round(danger.mostMinutes)} min. {remedy(danger)}
   </Notice>
 {/each}
 {#if !isStored}

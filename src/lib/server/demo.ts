@@ -1,7 +1,7 @@
 import { readSlab } from '$core/slab';
 import { type Read } from '$core/validation';
 import type { Db } from './db/open';
-import { bringInRuns } from './demoRuns';
+import { bringInRuns, bringInToday } from './demoRuns';
 import { saveIngredient } from './larder';
 import { importCsv } from './larderCsv';
 import { readIngredient, readShop, readTin } from './requests/kept';
@@ -25,8 +25,10 @@ function sound<T>(read: Read<T>): T {
 /**
  * Brings the made-up demo shop into this one, by the readers that a user's own files go through. Ingredients that the larder
  * has already stay as they are; tins, settings and past runs come only into a shop without slabs.
+ *
+ * @param withToday whether a run is in progress, and others are planned
  */
-export async function bringInDemo(db: Db, now: string): Promise<void> {
+export async function bringInDemo(db: Db, now: string, withToday: boolean): Promise<void> {
   const slabs = db.transaction(() => {
     const fresh = allSlabs(db).length === 0 && allTins(db).length === 0;
     for (const ingredient of ingredients) saveIngredient(db, sound(readIngredient(ingredient)));
@@ -39,4 +41,5 @@ export async function bringInDemo(db: Db, now: string): Promise<void> {
     return fresh ? ids.flatMap((id) => slabById(db, id) ?? []) : [];
   })();
   await bringInRuns(db, slabs, now);
+  if (withToday) bringInToday(db, slabs, now);
 }

@@ -1,13 +1,14 @@
 import { figuresIn } from '$core/measure';
 import { stepTexts } from '$wording/steps';
 import { TZDate } from '@date-fns/tz';
-import { subDays } from 'date-fns';
+import { addDays, subDays } from 'date-fns';
 import { setImmediate } from 'node:timers/promises';
 import { larderOf } from '$core/larder';
 import type { RunPlan } from '$core/run';
 import { USUAL_SHOP, type Shop } from '$core/shop';
 import { layOutDay, plan, runPlanOf, workOf } from '$core/usecases';
 import { PAST_RUNS, pastEvents } from '../../../demo/runs/past';
+import { runsOfToday } from '../../../demo/runs/today';
 import type { Db } from './db/open';
 import { ingredientsFor } from './larder';
 import { addEvents, beginRun } from './runs';
@@ -16,6 +17,7 @@ import type { KeptSlab } from './slabs';
 
 /** The shop works from Tuesday to Saturday and starts at half past seven. */
 const CLOSED_BACK: Readonly<Record<number, number>> = { 0: 1, 1: 2 };
+const CLOSED_AHEAD: Readonly<Record<number, number>> = { 0: 2, 1: 1 };
 const BEGINS = [7, 30] as const;
 
 function beginOf(daysAgo: number, now: string, zone: string): string {
@@ -69,4 +71,36 @@ export async function bringInRuns(db: Db, slabs: readonly KeptSlab[], now: strin
     });
     addEvents(db, run.id, pastEvents(past, plan, at));
   }
+}
+
+/** Imports what is on the bench of the demo shop: a run in progress, one for later today, and those of the next open days. */
+export function bringInToday(db: Db, slabs: readonly KeptSlab[], now: string): void {
+  const shop = { ...USUAL_SHOP, ...wholeShop(db) };
+  for (const { slab: name, minutesAgo, daysAhead } of runsOfToday) {
+    const kept = slabs.find(({ slab }) => slab.name === name);
+    if (!kept) continue;
+    const begin =
+      daysAhead > 0
+        ? openingAfter(daysAhead, now, shop.zone ?? 'UTC')
+        : new Date(Date.parse(now) - minutesAgo * 60_000).toISOString();
+    const { ingredients, plan: known } = planned(kept, db, shop);
+    let plan: RunPlan = { ...known, begin };
+    const { id: slabId, version, slab } = kept;
+    const run = beginRun(db, { slabId, version, slab, begin, ingredients, shop }, (lot) => {
+      plan = { ...plan, lot };
+      return plan;
+    });
+    const events = minutesAgo > 0 ? pastEvents({ slab: name, daysAgo: 0 }, plan, PAST_RUNS.length) : [];
+    // What is simulated after now has not happened yet.
+    const until = events.filter(({ at }) => at <= now);
+    if (until.length > 0) addEvents(db, run.id, until);
+  }
+}
+
+/** Returns the opening of the shop so many days ahead, on the next open day if it is closed then. */
+function openingAfter(daysAhead: number, now: string, zone: string): string {
+  const day = addDays(new TZDate(now, zone), daysAhead);
+  const open = addDays(day, CLOSED_AHEAD[day.getDay()] ?? 0);
+  open.setHours(...BEGINS, 0, 0);
+  return new Date(open.getTime()).toISOString();
 }

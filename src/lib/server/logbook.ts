@@ -1,5 +1,8 @@
 import type { Db } from './db/open';
-import { IS_OVER } from './runs';
+import { IS_OVER, IS_STOPPED } from './runs';
+
+/** Status of a run in a list. A planned one has no entries yet. */
+export type RunStatus = 'planned' | 'in-progress' | 'finished' | 'stopped';
 
 /** A run in a list. */
 export interface RunInList {
@@ -9,8 +12,11 @@ export interface RunInList {
   readonly version: number;
   readonly lot: string;
   readonly begunAt: string;
-  readonly isOpen: boolean;
+  readonly status: RunStatus;
 }
+
+const statusOf = (isStopped: boolean, isOver: boolean, hasEntries: boolean): RunStatus =>
+  isStopped ? 'stopped' : isOver ? 'finished' : hasEntries ? 'in-progress' : 'planned';
 
 /** Filter of a list of runs. */
 export interface RunsSought {
@@ -55,12 +61,16 @@ export function runsInList(
   const values = conditions.flatMap(([, bound]) => bound);
   const count = db.prepare<unknown[], number>(`SELECT count(*) FROM run ${where}`).pluck().get(values)!;
   const runs = db
-    .prepare<unknown[], Omit<RunInList, 'isOpen'> & { over: number }>(
-      `SELECT run.id, slab_id AS slabId, json_extract(plan, '$.name') AS name, version, lot, begun_at AS begunAt, ${IS_OVER} AS over
+    .prepare<unknown[], Omit<RunInList, 'status'> & { over: number; stopped: number; entries: number }>(
+      `SELECT run.id, slab_id AS slabId, json_extract(plan, '$.name') AS name, version, lot, begun_at AS begunAt, ${IS_OVER} AS over,
+         ${IS_STOPPED} AS stopped, EXISTS (SELECT 1 FROM run_event WHERE run_id = run.id) AS entries
        FROM run ${where} ORDER BY begun_at DESC, run.id DESC LIMIT ? OFFSET ?`,
     )
     .all([...values, most, from])
-    .map(({ over, ...run }) => ({ ...run, isOpen: over === 0 }));
+    .map(({ over, stopped, entries, ...run }) => ({
+      ...run,
+      status: statusOf(stopped === 1, over === 1, entries === 1),
+    }));
   return { runs, count };
 }
 

@@ -233,14 +233,25 @@ export function onAdded(runId: number, call: () => void): () => void {
   return () => added.off(String(runId), call);
 }
 
-/** Tells whether a run is over: finished or stopped, without undo. */
-export const IS_OVER = `EXISTS (SELECT 1 FROM run_event AS over
-  WHERE over.run_id = run.id AND json_extract(over.body, '$.kind') IN ('finished', 'stopped')
+/** Tells whether a run ended by events of some kinds that nobody has undone. */
+const endedBy = (kinds: string) => `EXISTS (SELECT 1 FROM run_event AS over
+  WHERE over.run_id = run.id AND json_extract(over.body, '$.kind') IN (${kinds})
   AND NOT EXISTS (SELECT 1 FROM run_event AS back WHERE back.run_id = run.id
     AND json_extract(back.body, '$.kind') = 'taken-back' AND json_extract(back.body, '$.event') = over.id))`;
+/** Conditions of SQL: whether a run is over, finished or stopped, and whether it was stopped. */
+export const IS_OVER = endedBy("'finished', 'stopped'");
+export const IS_STOPPED = endedBy("'stopped'");
 
 /** Maximum number of runs at the bench. */
 const MAX_OPEN = 20;
+
+/** Returns open runs that are on the bench before a moment: begun, or planned to begin before it. The earliest first. */
+export const runsOnBench = (db: Db, before: Date): StoredRun[] =>
+  openRuns(db).filter(({ id, plan }) => Date.parse(plan.begin) < before.getTime() || lastOfRun(db, id) > 0);
+
+/** Tells whether a run was finished or stopped. */
+export const isOver = (db: Db, id: number): boolean =>
+  db.prepare<[number], number>(`SELECT ${IS_OVER} FROM run WHERE run.id = ?`).pluck().get(id) === 1;
 
 /** Returns open runs, the earliest first. */
 export function openRuns(db: Db): StoredRun[] {

@@ -7,6 +7,7 @@
   import ListFind from '$lib/ui/ListFind.svelte';
   import EmptyState from '$lib/ui/EmptyState.svelte';
   import Pager from '$lib/ui/Pager.svelte';
+  import { RUN_STATUSES } from '$wording/terms';
 
   let { data } = $props();
   const dates = $derived(shopDates());
@@ -42,14 +43,17 @@
       <Table size="compact" class="table">
         <thead><tr><th>Made</th><th>Slab</th><th class="num wide">Version</th><th>Lot</th><th>Status</th></tr></thead>
         <tbody>
-          {#each data.runs as { id, name, version, lot, begunAt, isOpen } (id)}
+          {#each data.runs as { id, name, version, lot, begunAt, status } (id)}
+            {@const isOpen = status === 'in-progress' || status === 'planned'}
             <tr>
               <td class="figures">{dates.moment(Date.parse(begunAt))}</td>
               <td><a class:open={isOpen} href={isOpen ? `/runs/${id}` : `/runs/${id}/result`}>{name}</a></td>
               <td class="num wide">{version}</td>
               <td class="figures">{lot}</td>
               <td
-                >{#if isOpen}<b>in progress</b>{:else}<span class="quiet">finished</span>{/if}</td
+                ><span class="status" class:going={status === 'in-progress'} class:quiet={status === 'finished'}
+                  >{RUN_STATUSES[status]}</span
+                ></td
               >
             </tr>
           {:else}
@@ -63,6 +67,11 @@
 </div>
 
 <style>
+  .going {
+    font-weight: 650;
+    color: var(--primary);
+  }
+
   .panel {
     margin-top: 0.6rem;
   }

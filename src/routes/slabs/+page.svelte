@@ -87,7 +87,7 @@
   }
 
   async function demo() {
-    const answer = await ask('POST', '/api/demo');
+    const answer = await ask('POST', '/api/demo?today=yes');
     if (answer.ok) await invalidateAll();
     else problems = answer.problems;
   }

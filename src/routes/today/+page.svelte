@@ -130,6 +130,20 @@
     </div>
   {/if}
   <div class="below">
+    {#if data.later.length > 0}
+      <section class="panel" aria-labelledby="later">
+        <h2 id="later">Planned</h2>
+        <ul>
+          {#each data.later as { id, name, lot, begin } (id)}
+            <li>
+              <span class="figures quiet">{dates.moment(Date.parse(begin))}</span>
+              <a href="/runs/{id}">{name}</a>
+              <span class="quiet figures">{lot}</span>
+            </li>
+          {/each}
+        </ul>
+      </section>
+    {/if}
     {#if data.past.length > 0}
       <section class="panel" aria-labelledby="past">
         <h2 id="past">Recent runs</h2>

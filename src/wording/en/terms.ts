@@ -60,3 +60,11 @@ export const COMPARED_NAMES: Readonly<Record<ComparedFigure, string>> = {
   usedCost: 'Cost of ingredients used',
   pieceCost: 'Ingredients per piece',
 };
+
+/** Statuses of a run. */
+export const RUN_STATUSES = {
+  planned: 'Planned',
+  'in-progress': 'In progress',
+  finished: 'Finished',
+  stopped: 'Stopped',
+} as const;

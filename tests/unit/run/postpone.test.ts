@@ -126,3 +126,37 @@ test('the next time a clock shows: today, or tomorrow; in the zone of the shop',
   assert.equal(clockTime(now, 'America/New_York'), '05:00');
   assert.equal(nextTime(clockTime(now + 60_000, 'Asia/Kolkata'), now, 'Asia/Kolkata'), now + 60_000);
 });
+
+test('running late: no work begins before the moment, what runs by itself goes on, and it is undone', () => {
+  const oven: RunPlan = {
+    ...plan,
+    steps: [
+      ...plan.steps,
+      step('set', 55, 75, { hands: 'free', after: [after('weigh')] }),
+      step('cut', 75, 80, { after: [after('set')] }),
+    ],
+  };
+  const late = event(10, { kind: 'held-up', until: at(35) });
+  const state = runState(oven, [...weighed, late], ms(10));
+  assert.equal(state.heldUntil, ms(35));
+  for (const { step: own, from, endedAt } of state.steps)
+    if (endedAt === null) assert.ok(own.hands === 'free' ? from < ms(35) : from >= ms(35), `${own.id} ${from}`);
+  assert.equal(runState(oven, [...weighed, late], ms(35)).heldUntil, null);
+  const undone = runState(oven, [...weighed, late, event(11, { kind: 'taken-back', event: late.id })], ms(11));
+  assert.equal(undone.heldUntil, null);
+  // What was in hand already is not moved, and the last entry counts.
+  const begun = [...weighed, event(10, { kind: 'step-begun', step: 'base' })];
+  const sooner = runState(plan, [...begun, late, event(12, { kind: 'held-up', until: at(20) })], ms(12));
+  assert.equal(sooner.steps.find(({ step: own }) => own.id === 'base')!.from, ms(10));
+  assert.equal(sooner.heldUntil, ms(20));
+});
+
+test('law: being later never ends a run sooner', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 300 }), fc.integer({ min: 0, max: 120 }), (minutes, more) => {
+      const endsAt = (late: number) =>
+        previewOf(plan, weighed, { kind: 'held-up', until: at(10 + late) }, ms(10)).state.endsAt;
+      assert.ok(endsAt(minutes + more) >= endsAt(minutes));
+    }),
+  );
+});

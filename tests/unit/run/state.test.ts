@@ -346,3 +346,17 @@ test('two people end one step, a moment apart: it ended at the earlier moment', 
   const [weigh] = runState(plan, events, ms(13)).steps;
   assert.deepEqual([weigh!.status, weigh!.begunAt, weigh!.endedAt], ['done', ms(0), ms(10)]);
 });
+
+test('what is in counts from the moment it is weighed: another amount, and what was changed after it', () => {
+  const lines = [{ preparation: 'treacle', preparationName: 'Treacle', line: 0, ingredient: 'black treacle' }].map(
+    (line) => ({ ...line, massG: 90, goesIn: 'boil', measured: '90 g' }),
+  );
+  const of = { preparation: 'treacle', line: 0 };
+  const massIn = (...events: RunEvent[]) =>
+    runState({ ...plan, lines }, events, Date.parse(plan.begin)).lines[0]!.massInG;
+  const weighed = event(1, { kind: 'weighed', ...of, massG: 110 });
+  assert.equal(massIn(), 90);
+  assert.equal(massIn(weighed), 110);
+  assert.equal(massIn(weighed, event(2, { kind: 'amount-changed', ...of, byG: -10 })), 100);
+  assert.equal(massIn(event(2, { kind: 'amount-changed', ...of, byG: 5 })), 95);
+});
