@@ -50,6 +50,8 @@ export interface CheckFigures {
   'name-over-promises': { readonly name: string; readonly ingredients: readonly string[]; readonly share: number };
   'nutrition-unknown': { readonly nutrients: number; readonly ingredients: readonly string[] };
   'hands-not-priced': { readonly minutes: number };
+  // The schedule.
+  'deadline-missed': { readonly minutes: number };
   // The slab.
   'free-from-broken': {
     readonly allergen: string;

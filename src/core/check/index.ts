@@ -42,6 +42,7 @@ import type { Check } from './codes';
 import type { Facts, Rule } from './types';
 import { unweighedLine } from './unweighedLine';
 
+export { deadlineMissed } from './deadlineMissed';
 export type { Check, CheckCode, CheckFigures } from './codes';
 export type { Facts } from './types';
 

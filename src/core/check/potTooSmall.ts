@@ -1,4 +1,4 @@
-import { batchesNeeded } from '../scale';
+import { batchesNeeded, tinsIn } from '../scale';
 import { check } from './codes';
 import type { Rule } from './types';
 
@@ -8,7 +8,7 @@ export const potTooSmall: Rule = ({ slab, mixtures, scaling, shop }) =>
     const preparation = slab.preparations[p]!;
     const { vessel } = mixtures[p]!;
     const held = (shop.vessels ?? []).filter(({ kind }) => kind === vessel.kind).map(({ volumeMl }) => volumeMl);
-    const neededMl = (vessel.volumeMl * scaleFactor) / batchesNeeded(preparation, scaleFactor);
+    const neededMl = (vessel.volumeMl * scaleFactor) / batchesNeeded(preparation, scaleFactor, tinsIn(scaling));
     const largestMl = Math.max(...held);
     if (held.length === 0 || neededMl <= largestMl) return [];
     return [

@@ -148,8 +148,11 @@ const labelsSchema = fields({
   gapDownMm: edgeMm,
 });
 
-/** Available resources: people, ovens with one temperature each, rings. */
-export const MEANS = { hands: whole(1, 10), ovens: whole(0, 10), rings: whole(0, 20) } as const;
+/** Available resources: people, ovens with one temperature each, rings, shelf area in the fridge and the freezer, mm2. */
+export const MEANS = {
+  ...{ hands: whole(1, 10), ovens: whole(0, 10), rings: whole(0, 20) },
+  ...{ fridgeMm2: number(0, 1e8), freezerMm2: number(0, 1e8) },
+} as const;
 
 /** Settings of a shop; missing fields of a request use the shop's own. */
 export const shopSchema = fields({

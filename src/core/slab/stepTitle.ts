@@ -32,6 +32,8 @@ export type StepTitle = StepAction & {
   readonly tins?: TinGroup;
   /** Above 1 for a step that is repeated for each boil. */
   readonly times?: number;
+  /** Which boil of several, counted from 1. */
+  readonly boil?: { readonly at: number; readonly of: number };
 };
 
 /** A step of a preparation whose text may still be a code. */

@@ -23,6 +23,10 @@ export interface Activity {
   /** Equipment: oven, ring, mixer, fridge, freezer, marble. */
   readonly occupies: readonly string[];
   readonly ovenC: number | null;
+  /** Share of its preparation that goes through this step, 0 to 1, if that is boiled in several. */
+  readonly share?: number;
+  /** Shelf area in the fridge or freezer, mm2. Missing where the tins have no size. */
+  readonly areaMm2?: number;
   /** Whether it is hot without using a ring: a cooling pot. */
   readonly isHot?: boolean;
   readonly after: readonly Link[];
@@ -37,11 +41,26 @@ export interface Activity {
 export const isAttended = ({ hands, occupies, isHot }: Pick<Activity, 'hands' | 'occupies' | 'isHot'>): boolean =>
   hands !== 'free' || isHot === true || occupies.includes('oven') || occupies.includes('ring');
 
-/** Number of each resource. */
+/** Resources that can be blocked for a time. `people` means everybody. */
+export const BLOCKABLE = ['people', 'oven', 'ring', 'mixer', 'fridge', 'freezer'] as const;
+export type Blockable = (typeof BLOCKABLE)[number];
+
+/** A resource that is not there for a time, all of it. Minutes from the moment that the windows count from. */
+export interface Blocked {
+  readonly what: Blockable;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Number of each resource, the shelf area of what is cold, mm2, and blocked times. */
 export interface Means {
   readonly hands: number;
   readonly ovens: number;
   readonly rings: number;
+  /** Without one, a fridge takes five slabs and a freezer three. */
+  readonly fridgeMm2?: number | undefined;
+  readonly freezerMm2?: number | undefined;
+  readonly blocked?: readonly Blocked[] | undefined;
 }
 
 /** Working minutes, in time order, from a moment. */

@@ -26,6 +26,8 @@ export interface ChainOf {
   readonly behaviours: ReadonlyMap<string, Behaviour>;
   /** Number of slabs. */
   readonly slabs: number;
+  /** Shelf area of one tin, the largest of several, mm2. */
+  readonly tinMm2: number;
   readonly waits: readonly LayerWait[];
   /** Cutting window after the last layer is set; `null` without one. */
   readonly cutWithin: number | null;
@@ -102,6 +104,7 @@ export function chainOf({
   batchSizes,
   behaviours,
   slabs,
+  tinMm2,
   waits,
   cutWithin,
   cutting,
@@ -111,7 +114,7 @@ export function chainOf({
 }: ChainOf): Activity[] {
   const together = bakedTogether(slab);
   const ovenfuls = Math.ceil(slabs / OVEN_SHELVES);
-  const { activities: pots, ready } = potsOf(slab, batchSizes, ovenfuls, together, pace);
+  const { activities: pots, ready, boils } = potsOf(slab, batchSizes, ovenfuls, together, pace, slabs);
   const activities: Activity[] = [];
   const add = (activity: Pick<Activity, 'id' | 'of' | 'title' | 'minutes' | 'after'> & Partial<Activity>) => {
     activities.push({ hands: 'busy', occupies: [], ovenC: null, caution: null, ...activity });
@@ -146,6 +149,7 @@ export function chainOf({
       minutes,
       hands: 'free',
       occupies: OCCUPIED[place],
+      ...(OCCUPIED[place].length > 0 ? { areaMm2: tinMm2 * run.tins } : {}),
       after: laid.map((on, i) => ({ on, least: 0, most: i === laid.length - 1 ? 0 : null })),
     });
     return [{ on: id, least: 0, most }];
@@ -161,6 +165,23 @@ export function chainOf({
     const readyIn = (preparation: (typeof from)[number]) => ready.get(preparation.id) ?? [];
     const hurried = new Set(from.filter((preparation) => !boiled || isBoiled(preparation)).flatMap(readyIn));
     const pot = [...new Set(from.flatMap(readyIn))];
+    /** Which of several boils fills the tins of a run, counted from 0; each fills as many. */
+    const boilOf = (i: number, count: number) => Math.floor((i * count) / runs.length);
+    const apart = from
+      .flatMap(({ id }) => (boils.get(id) ?? []).length)
+      .reduce((most, count) => Math.max(most, count), 0);
+    const isApart = apart > 1 && runs.length % apart === 0;
+    const potOf = (i: number) =>
+      !isApart
+        ? pot
+        : [
+            ...new Set(
+              from.flatMap((preparation) => {
+                const own = boils.get(preparation.id);
+                return own ? own[boilOf(i, own.length)]!.last : readyIn(preparation);
+              }),
+            ),
+          ];
     const raw = together?.layers.includes(layer) ?? false;
     if (layer === level[0] && !raw && from.length > 0 && from.every(({ steps }) => steps?.some(({ ovenC }) => ovenC))) {
       for (const run of runs) run.open = { layer, laid: pot, wet: null };
@@ -184,9 +205,11 @@ export function chainOf({
       const below: Link[] = wet
         ? wet.laid.map((on) => ({ on, least: 0, most: inTurn ? null : STREW_WITHIN }))
         : settled(run);
-      const withinOf = (on: string) => (i > 0 || hurried.has(on) ? within : LAY_WITHIN.other);
+      const isFirst = i === 0 || (isApart && boilOf(i, apart) !== boilOf(i - 1, apart));
+      const hot = isApart && isFirst ? potOf(i) : [];
+      const withinOf = (on: string) => (i > 0 || hurried.has(on) || hot.includes(on) ? within : LAY_WITHIN.other);
       // Tins are filled one after the other from one pot.
-      const out = i === 0 ? pot : [`lay/${layer.id}${runs[i - 1]!.mark}`];
+      const out = isFirst ? potOf(i) : [`lay/${layer.id}${runs[i - 1]!.mark}`];
       const id = add({
         id: `lay/${layer.id}${run.mark}`,
         of: layer.id,
@@ -198,6 +221,17 @@ export function chainOf({
         ],
         caution: boiled && !from.every(isCooledFirst) ? 'burn' : null,
       });
+      // The pot is free for the next boil once this one is laid.
+      const next = isApart && i + 1 < runs.length && boilOf(i + 1, apart) !== boilOf(i, apart);
+      if (next)
+        for (const { id: preparation } of from)
+          for (const begun of boils.get(preparation)?.[boilOf(i + 1, apart)]?.first ?? []) {
+            const at = activities.findIndex((activity) => activity.id === begun);
+            activities[at] = {
+              ...activities[at]!,
+              after: [...activities[at]!.after, { on: id, least: 0, most: null }],
+            };
+          }
       const isTop = !strewn && !raw;
       const waitsMost = statedMinutes(layer) > statedMinutes(wet?.strewn) ? layer : wet?.strewn;
       run.open = wet

@@ -1,6 +1,6 @@
 import { SAME_OVEN_C } from '../slab';
 import type { ScheduleReason } from './reason';
-import { isAttended, type Activity, type Means, type Starts, type Windows } from './activity';
+import { isAttended, type Activity, type Blocked, type Means, type Starts, type Windows } from './activity';
 
 /** Reasons why there is no schedule. */
 export interface Impossible {
@@ -22,6 +22,37 @@ interface Placed {
   readonly from: number;
   readonly to: number;
 }
+
+/** An activity that stands for a blocked resource. */
+const away = (part: Partial<Activity>): Activity => ({
+  ...{ id: '', of: '', title: { code: 'weigh' }, minutes: 0, hands: 'free', ovenC: null, caution: null },
+  ...{ occupies: [], after: [], ...part },
+});
+/** At this temperature no bake shares the oven, °C. */
+const OUT_OF_ORDER_C = -1000;
+
+/** Returns what takes all of a blocked resource for its time. */
+function takenBy({ what, from, to }: Blocked, means: Means): Placed[] {
+  const all = (count: number, part: Partial<Activity>) =>
+    Array.from({ length: count }, (): Placed => ({ activity: away(part), from, to }));
+  switch (what) {
+    case 'people':
+      return all(means.hands, { hands: 'busy' });
+    case 'oven':
+      return all(means.ovens, { occupies: ['oven'], ovenC: OUT_OF_ORDER_C });
+    case 'ring':
+      return all(means.rings, { occupies: ['ring'] });
+    case 'mixer':
+      return all(SHELVES.mixer, { occupies: ['mixer'] });
+    case 'fridge':
+    case 'freezer':
+      return all(SHELVES[what], { occupies: [what], areaMm2: coldMm2(what, means) ?? 0 });
+  }
+}
+
+/** Shelf area of the fridge or freezer, mm2; `undefined` if the shop does not say, or for anything else. */
+const coldMm2 = (what: string, { fridgeMm2, freezerMm2 }: Means): number | undefined =>
+  what === 'fridge' ? fridgeMm2 : what === 'freezer' ? freezerMm2 : undefined;
 
 const isOpen = (windows: Windows, from: number, to: number) =>
   windows.some(([open, close]) => from >= open - EPS && to <= close + EPS);
@@ -51,6 +82,11 @@ function fits(activity: Activity, from: number, placed: readonly Placed[], means
       const others = mostAtOnce(over, from, (activity) => (uses(activity) > 0 && hot(activity) ? 1 : 0));
       const alike = mostAtOnce(over, from, (activity) => (uses(activity) > 0 && !hot(activity) ? 1 : 0));
       return others + Math.ceil((alike + 1) / OVEN_SHELVES) <= means.ovens;
+    }
+    const areaMm2 = coldMm2(what, means);
+    if (areaMm2 !== undefined && activity.areaMm2 !== undefined) {
+      const area = (other: Activity) => (uses(other) > 0 ? (other.areaMm2 ?? 0) : 0);
+      return mostAtOnce(over, from, area) + activity.areaMm2 <= areaMm2 + EPS;
     }
     const there = what === 'ring' ? means.rings : (SHELVES[what as keyof typeof SHELVES] ?? Infinity);
     return mostAtOnce(over, from, uses) + uses(activity) <= there;
@@ -141,8 +177,8 @@ export function generateSchedule(
   let first: ReturnType<typeof worstWait> = null;
   for (let round = 0; round < MAX_ROUNDS; round++) {
     const starts = new Array<number>(activities.length).fill(NaN);
-    const placed: Placed[] = [];
-    while (placed.length < activities.length) {
+    const placed: Placed[] = (means.blocked ?? []).flatMap((blocked) => takenBy(blocked, means));
+    for (let count = 0; count < activities.length; count++) {
       const { next, ready } = nextOf(activities, waits, starts, priority, tight);
       const activity = activities[next]!;
       const start = firstFit(activity, Math.max(ready, soonest[next]!), placed, means, windows);
@@ -177,9 +213,13 @@ const whyTooLong = (
 });
 
 /** Returns why an activity fits nowhere at all. */
-function whyNever({ title: step, minutes, occupies }: Activity, { ovens, rings }: Means): ScheduleReason {
+function whyNever({ title: step, minutes, occupies, areaMm2 = 0 }: Activity, means: Means): ScheduleReason {
+  const { ovens, rings } = means;
   if (occupies.includes('oven') && ovens === 0) return { code: 'no-oven', step };
   if (occupies.includes('ring') && rings === 0) return { code: 'no-ring', step };
+  const small = occupies.find((what) => areaMm2 > (coldMm2(what, means) ?? Infinity));
+  if (small === 'fridge' || small === 'freezer')
+    return { code: 'no-cold-space', step, place: small, needsMm2: areaMm2, hasMm2: coldMm2(small, means)! };
   return { code: 'longer-than-hours', step, minutes };
 }
 

@@ -16,6 +16,14 @@ export interface BatchSize {
 export interface Pots {
   readonly activities: readonly Activity[];
   readonly ready: ReadonlyMap<string, readonly string[]>;
+  /** Steps of preparations that are boiled in several batches, each laid for itself. */
+  readonly boils: ReadonlyMap<string, readonly Boil[]>;
+}
+
+/** One boil of several: the steps that begin it, and those after which it is ready. */
+export interface Boil {
+  readonly first: readonly string[];
+  readonly last: readonly string[];
 }
 
 /** Weighing out comes first. */
@@ -45,43 +53,63 @@ export function potsOf(
   ovenfuls: number,
   together: BakedTogether | null,
   pace: Pace,
+  tins = 1,
 ): Pots {
   const activities: Activity[] = [];
   const ready = new Map<string, readonly string[]>();
+  const boils = new Map<string, Boil[]>();
+  const met = new Set(slab.preparations.flatMap(({ id, meets }) => (meets ? [id, meets.preparation] : [])));
   slab.preparations.forEach((preparation, p) => {
     const { scaleFactor, thicknessFactor, cooling } = batchSizes[p] ?? { scaleFactor: 1, thicknessFactor: 1 };
-    const batches = batchesNeeded(preparation, scaleFactor);
+    const batches = batchesNeeded(preparation, scaleFactor, tins);
     const steps = stepsOf(preparation);
     const baked = together?.steps.get(preparation.id)?.id;
-    const idOf = (step: string) => (step === baked ? BAKE : `${preparation.id}/${step}`);
-    for (const step of steps.filter(({ id }) => id !== baked)) {
-      const before = (step.after ?? []).flatMap((stepId) => steps.find(({ id }) => id === stepId) ?? []);
-      const inOven = step.ovenC !== undefined && !step.occupies?.includes('oven');
-      activities.push({
-        id: idOf(step.id),
-        of: preparation.id,
-        title: step.cooks && batches > 1 ? { ...step.title, times: batches } : step.title,
-        minutes: step.coolTo
-          ? minutesAtPace(cooling?.get(step.id) ?? [step.minutes, step.minutes, step.minutes], pace)
-          : stepMinutes(step, { scaleFactor, batches, thicknessFactor, ovenfuls }, pace),
-        hands: step.hands ?? (step.coolTo ? 'free' : 'busy'),
-        ...(step.coolTo ? { isHot: true } : {}),
-        occupies: [...(step.occupies ?? []), ...(inOven ? ['oven'] : [])],
-        ovenC: step.ovenC ?? null,
-        after:
-          before.length > 0
-            ? before.map((earlier) => ({ on: idOf(earlier.id), ...waitOf(step, earlier) }))
-            : links([GATHER], 0, null),
-        caution: cautionFor(step, preparation),
-      });
-    }
+    // Each boil is laid while it is hot, before the next one is begun.
+    const isApart = batches > 1 && tins % batches === 0 && baked === undefined && !met.has(preparation.id);
     const followed = new Set(steps.flatMap(({ after = [] }) => after));
-    const last = steps.filter(({ id }) => !followed.has(id)).map(({ id }) => idOf(id));
-    const beforeBake = (together?.steps.get(preparation.id)?.after ?? []).map(idOf);
-    ready.set(preparation.id, baked === undefined ? last : beforeBake.length > 0 ? beforeBake : [GATHER]);
+    const ends = steps.filter(({ id }) => !followed.has(id)).map(({ id }) => id);
+    for (let boil = 1; boil <= (isApart ? batches : 1); boil++) {
+      const mark = isApart ? `#${boil}` : '';
+      const idOf = (step: string) => (step === baked ? BAKE : `${preparation.id}/${step}${mark}`);
+      const size = isApart
+        ? { scaleFactor: scaleFactor / batches, batches: 1, thicknessFactor, ovenfuls }
+        : { scaleFactor, batches, thicknessFactor, ovenfuls };
+      const first: string[] = [];
+      for (const step of steps.filter(({ id }) => id !== baked)) {
+        const before = (step.after ?? []).flatMap((stepId) => steps.find(({ id }) => id === stepId) ?? []);
+        const inOven = step.ovenC !== undefined && !step.occupies?.includes('oven');
+        if (before.length === 0) first.push(idOf(step.id));
+        activities.push({
+          id: idOf(step.id),
+          of: preparation.id,
+          title: isApart
+            ? { ...step.title, boil: { at: boil, of: batches } }
+            : step.cooks && batches > 1
+              ? { ...step.title, times: batches }
+              : step.title,
+          minutes: step.coolTo
+            ? minutesAtPace(cooling?.get(step.id) ?? [step.minutes, step.minutes, step.minutes], pace)
+            : stepMinutes(step, size, pace),
+          hands: step.hands ?? (step.coolTo ? 'free' : 'busy'),
+          ...(step.coolTo ? { isHot: true } : {}),
+          ...(isApart ? { share: 1 / batches } : {}),
+          occupies: [...(step.occupies ?? []), ...(inOven ? ['oven'] : [])],
+          ovenC: step.ovenC ?? null,
+          after:
+            before.length > 0
+              ? before.map((earlier) => ({ on: idOf(earlier.id), ...waitOf(step, earlier) }))
+              : links([GATHER], 0, null),
+          caution: cautionFor(step, preparation),
+        });
+      }
+      const last = ends.map(idOf);
+      if (isApart) boils.set(preparation.id, [...(boils.get(preparation.id) ?? []), { first, last }]);
+      const beforeBake = (together?.steps.get(preparation.id)?.after ?? []).map(idOf);
+      ready.set(preparation.id, baked === undefined ? last : beforeBake.length > 0 ? beforeBake : [GATHER]);
+    }
   });
   for (const preparation of slab.preparations) holdTogether(preparation, activities, ready);
-  return { activities, ready };
+  return { activities, ready, boils };
 }
 
 /** Links a pot to the one it has to meet: everything before their meeting ends at one moment, or a given time ahead of it. */

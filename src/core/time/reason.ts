@@ -9,4 +9,12 @@ export type ScheduleReason =
   /** A pinned step ends, and the next one cannot follow in time. */
   | { readonly code: 'pinned-too-early' | 'wait-too-long'; readonly step: StepTitle; readonly next: StepTitle }
   | { readonly code: 'no-oven' | 'no-ring'; readonly step: StepTitle }
+  /** The tins of a step do not fit the fridge or freezer, even empty. */
+  | {
+      readonly code: 'no-cold-space';
+      readonly step: StepTitle;
+      readonly place: 'fridge' | 'freezer';
+      readonly needsMm2: number;
+      readonly hasMm2: number;
+    }
   | { readonly code: 'longer-than-hours'; readonly step: StepTitle; readonly minutes: number };

@@ -122,6 +122,10 @@ function mirrored(activities: readonly Activity[]): Activity[] {
   }));
 }
 
+const mirroredMeans = ({ blocked = [], ...means }: Means): Means => ({
+  ...means,
+  blocked: blocked.map(({ what, from, to }) => ({ what, from: -to, to: -from })),
+});
 const mirroredWindows = (windows: Windows): Windows => windows.map(([from, to]) => [-to, -from] as const).reverse();
 
 function lineOf(activities: readonly Activity[], starts: Starts, late: Starts): Timeline {
@@ -146,7 +150,7 @@ function latest(activities: readonly Activity[], starts: Starts, means: Means, w
   const back = generateSchedule(
     mirrored(activities),
     { priority: activities.map(({ minutes }, i) => -(starts[i]! + minutes)), tight: null },
-    means,
+    mirroredMeans(means),
     mirroredWindows(windows),
     -end,
   );
@@ -177,7 +181,7 @@ export function backwardFrom(
   windows: Windows,
   deadline: number,
 ): TimelineAnswer {
-  const found = best(mirrored(activities), means, mirroredWindows(windows), -deadline, new Map());
+  const found = best(mirrored(activities), mirroredMeans(means), mirroredWindows(windows), -deadline, new Map());
   if (!found.ok) return found;
   const starts = activities.map(({ minutes }, i) => -found.starts[i]! - minutes);
   const soon = generateSchedule(activities, { priority: starts, tight: null }, means, windows, Math.min(...starts));

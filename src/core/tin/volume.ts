@@ -52,3 +52,12 @@ export function thicknessMmOf(tin: Tin, fromMm: number, volumeMl: number): numbe
   }
   return Math.max(0, t);
 }
+
+/** Rim and handles of a tin beyond its inside, mm on each side. A usual figure. */
+const RIM_MM = 6;
+
+/** Returns the shelf area that a tin takes, mm2: its bounding rectangle at the rim. */
+export function outsideMm2(tin: Tin): number {
+  const { lengthMm, widthMm } = outlineAt(tin, tin.depthMm);
+  return (lengthMm + 2 * RIM_MM) * (widthMm + 2 * RIM_MM);
+}

@@ -1,5 +1,5 @@
 import type { Larder } from '../larder';
-import { batchesNeeded } from '../scale';
+import { batchesNeeded, tinsIn } from '../scale';
 import { coolingThrough, potAtRest, type Cooled } from '../setting';
 import { USUAL_SHOP, type Shop } from '../shop';
 import { expandDividedLines, type Slab } from '../slab';
@@ -27,7 +27,7 @@ export function coolingIn(
   return preparations.map((preparation, p) => {
     const { massOutG, vessel } = mixtures[p]!;
     const { scaleFactor = 1 } = scaling.preparations[p] ?? {};
-    const perBatch = scaleFactor / batchesNeeded(preparation, scaleFactor);
+    const perBatch = scaleFactor / batchesNeeded(preparation, scaleFactor, tinsIn(scaling));
     const neededMl = vessel.volumeMl * perBatch;
     // Returns the shop's smallest pot that it boils in; otherwise one of its size.
     const potMl = Math.min(...pots.filter((volumeMl) => volumeMl >= neededMl));

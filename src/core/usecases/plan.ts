@@ -3,7 +3,7 @@ import { lineCost, slabCost, type SlabCost } from '../cost';
 import { cutSlab, UNDIVIDED, type SlabCut, type PieceKind } from '../cut';
 import type { Larder } from '../larder';
 import { benchAmount, figuresIn, writtenAmount } from '../measure';
-import { batchesNeeded, isFinish, wholeThings, type Scaled } from '../scale';
+import { batchesNeeded, isFinish, tinsIn, wholeThings, type Scaled } from '../scale';
 import type { Shop } from '../shop';
 import { expandDividedLines, isCutDecided, type Slab } from '../slab';
 import type {
@@ -49,7 +49,7 @@ export function plan(written: Slab, larder: Larder, shop: Shop, options: PlanOpt
   const preparations = slab.preparations.map((written, at): PlannedPreparation => {
     const { scaleFactor, leftoverShare } = scaling.preparations[at]!;
     const mixture = mixtures[at]!;
-    const batches = batchesNeeded(written, scaleFactor);
+    const batches = batchesNeeded(written, scaleFactor, tinsIn(scaling));
     return {
       id: written.id,
       scaleFactor,

@@ -35,7 +35,8 @@ export function runPlanOf(
   /** A line is added at its own step, otherwise at the first step of its preparation. */
   const goesIn = (preparation: string, addedAt: string | undefined) => {
     const own = day.steps.filter(({ activity }) => activity.of === preparation).map(({ activity }) => activity.id);
-    return own.find((id) => id === `${preparation}/${addedAt}`) ?? own[0] ?? '';
+    const isAt = (id: string) => id === `${preparation}/${addedAt}` || id.startsWith(`${preparation}/${addedAt}#`);
+    return own.find(isAt) ?? own[0] ?? '';
   };
   return {
     name: slab.name,

@@ -17,6 +17,7 @@ import { scaleSlab, type ScaledSlab } from './scaling';
 import type { SetReason, Setting } from '../setting';
 import { settingFor, USUAL_SUPPORT } from './setting';
 import type { Hours, Shop } from '../shop';
+import { outsideMm2 } from '../tin';
 import { expandDividedLines, type ExpandedSlab, type Slab, type StepTitle } from '../slab';
 import {
   backwardFrom,
@@ -24,11 +25,19 @@ import {
   forwardFrom,
   workingWindows,
   type Activity,
+  type Blockable,
   type ChainOf,
   type Pace,
   type ScheduleReason,
   type Timed,
 } from '../time';
+
+/** A resource that is not there for a time, all of it: an oven that is out of order, a maker who is away. */
+export interface BlockedTime {
+  readonly what: Blockable;
+  readonly from: Date;
+  readonly to: Date;
+}
 
 /** Input of a schedule. */
 export interface DayOptions {
@@ -38,6 +47,10 @@ export interface DayOptions {
   readonly hands: number;
   readonly ovens: number;
   readonly rings: number;
+  readonly fridgeMm2?: number | undefined;
+  readonly freezerMm2?: number | undefined;
+  /** Times at which a resource is not there. */
+  readonly blocked?: readonly BlockedTime[] | undefined;
   readonly hours: readonly Hours[];
   readonly zone: string;
   /** Moments pinned by the maker, by step. */
@@ -103,6 +116,7 @@ export function workOf(slab: Slab, larder: Larder, shop: Shop, options: PlanOpti
       })),
       behaviours,
       slabs: scaling.slabs.reduce((sum, { count }) => sum + count, 0),
+      tinMm2: Math.max(0, ...scaling.slabs.map(({ tin }) => outsideMm2(tin))),
       ...slowest(settings),
       ...knifework(scaling.slabs, laid, cutIn),
       scoring: slab.cut?.tool === 'score and snap' ? scoringOf(settings[0], scaling.slabs[0], behaviours) : null,
@@ -199,8 +213,10 @@ export function layOutDay({ activities, hindrance }: Work, asked: DayOptions, no
   if (hindrance !== null) return { ...none, because: { code: 'layer-never-sets', layer: hindrance } };
   const origin = asked.start ?? asked.deadline ?? now;
   const windows = workingWindows(asked.hours, asked.zone, origin, DAYS, DAYS);
-  const means = { hands: asked.hands, ovens: asked.ovens, rings: asked.rings };
   const minuteOf = (moment: Date) => (moment.getTime() - origin.getTime()) / MINUTE_MS;
+  const { hands, ovens, rings, fridgeMm2, freezerMm2 } = asked;
+  const blocked = (asked.blocked ?? []).map(({ what, from, to }) => ({ what, from: minuteOf(from), to: minuteOf(to) }));
+  const means = { hands, ovens, rings, fridgeMm2, freezerMm2, blocked };
   const at = (minute: number) => new Date(Math.round(origin.getTime() / MINUTE_MS + minute) * MINUTE_MS);
   const pinned = new Map([...(asked.pinned ?? [])].map(([id, moment]) => [id, minuteOf(moment)]));
   const dated = (steps: readonly Timed[]) =>

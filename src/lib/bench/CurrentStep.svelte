@@ -63,13 +63,21 @@
   const startsAt = $derived(dates.weekTime(now.from));
   /** Everything is weighed in the first step; later steps show what goes into their pot. */
   const shown = $derived(
-    step.of === 'all' && step.after.length === 0 ? lines : lines.filter(({ goesIn }) => goesIn === step.id),
+    step.of === 'all' && step.after.length === 0
+      ? lines
+      : lines.filter(({ goesIn }) => sameStep(goesIn) === sameStep(step.id)),
   );
-  /** The amount that is in, if it differs from the plan. */
+  /** Steps of several boils are marked "#2" and so on. */
+  const sameStep = (id: string) => id.replace(/#\d+$/, '');
+  /** The amount that is in, or the share of one boil, if that differs from the planned amount. */
   const amountIn = ({ massInG, massG, measured }: LineNow) =>
-    massInG !== null && massG !== null && Math.abs(massInG - massG) > 0.005 * massG
-      ? figures.mass.say(massInG)
-      : measured;
+    step.share !== undefined
+      ? massInG === null
+        ? `${measured} in all`
+        : figures.mass.say(massInG * step.share)
+      : massInG !== null && massG !== null && Math.abs(massInG - massG) > 0.005 * massG
+        ? figures.mass.say(massInG)
+        : measured;
   const isWeighing = $derived(step.of === 'all' && step.after.length === 0);
   const pots = $derived([...new Set(shown.map(({ preparationName }) => preparationName))]);
 </script>

@@ -20,6 +20,8 @@ export interface SlabWork {
   readonly allergens: AllergenStatement;
   /** Known part of the larder, and how to fetch more. */
   readonly shelf: LarderShelf;
+  /** By how much the schedule shown misses its deadline, min; `null` if it does not, or none is shown. */
+  readonly deadline: { lateMinutes: number | null };
   /** The layer selected in the cross-section. */
   chosen: string | null;
   /** The expanded preparation; the others are collapsed. */

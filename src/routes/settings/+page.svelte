@@ -69,7 +69,7 @@
   /** Fields whose invalid texts do not start with the setting's name. */
   const LEAF_BY_FIELD: readonly (readonly [RegExp, Key])[] = [
     [/^(altitude|room|humidity|probe)/, 'room'],
-    [/^(hours|hands|ovens|rings|day|from|to)/, 'hours'],
+    [/^(hours|hands|ovens|rings|fridge|freezer|day|from|to)/, 'hours'],
     [/^(shop asks|least margin|tax|labour|watch|shop rejects|overhead|tariff|ladder|power)/, 'prices'],
     [/^(step|rate|name)/, 'shop'],
   ];

@@ -10,7 +10,7 @@
   import { replaced, without } from './replaced';
 
   interface Props {
-    shop: Pick<Shop, 'hours' | 'zone' | 'locale' | 'hands' | 'ovens' | 'rings'>;
+    shop: Pick<Shop, 'hours' | 'zone' | 'locale' | 'hands' | 'ovens' | 'rings' | 'fridgeMm2' | 'freezerMm2'>;
     typed: Record<string, string>;
     problems: readonly ProblemMessage[];
     onshop: (part: Partial<Shop>) => void;
@@ -56,6 +56,11 @@
     ['ovens', 'Ovens'],
     ['rings', 'Rings on the hob'],
   ] as const;
+  const COLD = [
+    ['fridgeMm2', 'Shelf area in the fridge, cm²'],
+    ['freezerMm2', 'Shelf area in the freezer, cm²'],
+  ] as const;
+  const MM2_PER_CM2 = 100;
   const hours = $derived(shop.hours ?? []);
   const spans = $derived(hours.map((hour, at) => ({ ...hour, at })));
   const set = (at: number, part: { from?: string; to?: string }) => onshop({ hours: replaced(hours, at, part) });
@@ -121,6 +126,17 @@
         name={what}
         {typed}
         onvalue={(value) => value !== null && onshop({ [what]: Math.round(value) })}
+      />
+    {/each}
+    {#each COLD as [what, label] (what)}
+      <NumberField
+        {label}
+        value={shop[what] === undefined ? null : Math.round(shop[what] / MM2_PER_CM2)}
+        limits={{ min: 0, max: (shopLimits(what).max ?? 0) / MM2_PER_CM2 }}
+        name={what}
+        optional
+        {typed}
+        onvalue={(value) => onshop({ [what]: value === null ? undefined : Math.round(value * MM2_PER_CM2) })}
       />
     {/each}
   </div>

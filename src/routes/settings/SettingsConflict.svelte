@@ -41,6 +41,8 @@
     hands: 'People',
     ovens: 'Ovens',
     rings: 'Rings on the hob',
+    fridgeMm2: 'Shelf area in the fridge',
+    freezerMm2: 'Shelf area in the freezer',
     placeH: 'Fitted cooling of places',
   };
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Button, FileUploaderButton } from 'carbon-components-svelte';
+  import { Button, FileUploaderButton, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
   import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import type { ProblemMessage } from '$wording/problems';
@@ -173,13 +173,18 @@
         {:else if slab.drawn === null}
           <p>This slab cannot be calculated. Check its tin, its cut and its amounts.</p>
         {/if}
-        <Button
-          kind="ghost"
-          size="small"
-          class="off"
-          on:click={() => remove(slab.id, slab.name)}
-          aria-label="Delete {slab.name}">Delete</Button
+        <OverflowMenu
+          flipped
+          size="sm"
+          class="more"
+          aria-label="More actions for {slab.name}"
+          iconDescription="More actions"
         >
+          <OverflowMenuItem text="Schedule" href="/slabs/{slab.id}/schedule" />
+          <OverflowMenuItem text="Weigh out" href="/slabs/{slab.id}/weigh-out" />
+          <OverflowMenuItem text="History" href="/slabs/{slab.id}/history" />
+          <OverflowMenuItem danger hasDivider text="Delete" on:click={() => remove(slab.id, slab.name)} />
+        </OverflowMenu>
       </li>
     {/each}
   </ul>
@@ -237,6 +242,10 @@
     display: block;
   }
 
+  .cards p:last-of-type {
+    padding-right: 2rem;
+  }
+
   .cards h2 {
     font-size: 1.3rem;
     margin-top: 0.6rem;
@@ -251,24 +260,14 @@
     margin-top: 0.2rem;
   }
 
-  /* Room for the button in the corner. */
-  .cards p.figures {
-    padding-right: 3.6rem;
-  }
-
   .unkept {
     color: var(--hot);
     font-size: 0.88rem;
   }
 
-  li :global(.off) {
+  li :global(.more) {
     position: absolute;
     right: 0.2rem;
     bottom: 0.2rem;
-    color: var(--quiet);
-  }
-
-  li :global(.off:hover) {
-    color: var(--harm);
   }
 </style>

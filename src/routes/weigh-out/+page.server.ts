@@ -1,12 +1,16 @@
 import { database } from '$lib/server/db';
 import { ingredientsFor } from '$lib/server/larder';
+import { openRuns } from '$lib/server/runs';
+import { endOfShopDay } from '$lib/server/shopDay';
 import { wholeShop } from '$lib/server/shop';
 import { slabById, slabNames } from '$lib/server/slabs';
 import { starterForSlabs } from '$lib/server/starter';
 
 const MOST = 12;
 
-/** Loads the names of all slabs, and the chosen ones completely. */
+const WEEK_MS = 7 * 86_400_000;
+
+/** Loads the names of all slabs, the chosen ones completely, and those that are planned for today and for this week. */
 export function load({ url }) {
   const db = database();
   const ids = (url.searchParams.get('slabs') ?? '')
@@ -17,7 +21,12 @@ export function load({ url }) {
   const chosen = ids.map((id) => slabById(db, id)).filter((slab) => slab !== null);
   const slabs = chosen.map(({ slab }) => slab);
   const ingredients = ingredientsFor(db, slabs);
+  const endOfDay = endOfShopDay(db, new Date()).getTime();
+  const planned = (before: number) => [
+    ...new Set(openRuns(db).flatMap(({ slabId, plan }) => (Date.parse(plan.begin) < before ? [slabId] : []))),
+  ];
   return {
+    planned: { today: planned(endOfDay), week: planned(endOfDay - 86_400_000 + WEEK_MS) },
     ...{ names: slabNames(db), chosen, ingredients, whole: wholeShop(db) },
     starter: starterForSlabs(slabs, ingredients),
   };

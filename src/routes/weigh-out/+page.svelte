@@ -17,9 +17,24 @@
     data.chosen.map(({ id, slab }) => ({ key: String(id), slab, plan: plan(slab, larder, data.whole) })),
   );
 
+  /** What is planned, with the names of its slabs. */
+  const proposals = $derived(
+    (
+      [
+        ['Planned for today', data.planned.today],
+        ['Planned for this week', data.planned.week],
+      ] as const
+    )
+      .map(([label, ids]) => ({ label, slabs: data.names.filter(({ id }) => ids.includes(id)) }))
+      .filter(({ slabs }, at, all) => slabs.length > 0 && slabs.length !== all[at - 1]?.slabs.length),
+  );
+
   function choose(id: number, on: boolean) {
     if (on === chosen.includes(id)) return;
-    chosen = on ? [...chosen, id] : chosen.filter((slab) => slab !== id);
+    chooseAll(on ? [...chosen, id] : chosen.filter((slab) => slab !== id));
+  }
+  function chooseAll(ids: readonly number[]) {
+    chosen = [...ids];
     void goto(`/weigh-out${chosen.length > 0 ? `?slabs=${chosen.join(',')}` : ''}`, {
       keepFocus: true,
       noScroll: true,
@@ -41,6 +56,17 @@
   {:else}
     <fieldset class="panel no-print">
       <legend>Slabs to make together, in their saved tins</legend>
+      {#if proposals.length > 0}
+        <ul class="planned">
+          {#each proposals as { label, slabs } (label)}
+            <li>
+              <Button size="small" kind="tertiary" on:click={() => chooseAll(slabs.map(({ id }) => id))}>{label}</Button
+              >
+              <span class="quiet">{slabs.map(({ name }) => name).join(', ')}</span>
+            </li>
+          {/each}
+        </ul>
+      {/if}
       <div class="names">
         {#each data.names as { id, name } (id)}
           <Checkbox labelText={name} checked={chosen.includes(id)} on:check={(event) => choose(id, event.detail)} />
@@ -69,6 +95,20 @@
     float: left;
     width: 100%;
     font-weight: 650;
+  }
+
+  .planned {
+    clear: both;
+    display: grid;
+    gap: 0.4rem;
+    padding: 0.4rem 0 0.6rem;
+  }
+
+  .planned li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.8rem;
+    align-items: center;
   }
 
   .names :global(.bx--checkbox-wrapper) {

@@ -36,6 +36,8 @@ const shareOver =
     `${preparation} is ${percent(share, 1)} ${what}. More than ${percent(usualMost, 1)} is unusual. Was a tablespoon written for a teaspoon? Check the amount and its unit.`;
 
 const SENTENCES: Sentences = {
+  'deadline-missed': ({ minutes }, say) =>
+    `The schedule ends ${say.duration.say(minutes)} after its deadline. Move the deadline, unpin a step, or free a blocked time.`,
   'claim-unheld': ({ allergens, unknown }) =>
     `The slab is marked free from ${inList(allergens)}, but ${plural(unknown.length, 'ingredient is', 'ingredients are')} not in the larder: ${shortList(unknown)}. Add them with their allergens, or remove the claim.`,
   'priced-under-cost': ({ name, net, cost, currency }) =>

@@ -1,16 +1,29 @@
 /** Texts about the length of a schedule, and why there is none. */
 import type { Figures } from '$core/measure';
 import type { StepTitle } from '$core/slab';
+import type { Blockable } from '$core/time';
 import type { Day, DayReason } from '$core/usecases';
 import { plural } from './grammar';
 import { setReasonText } from './setting';
 import { stepText } from './steps';
+
+/** Names of what can be blocked for a time. */
+export const BLOCKABLE_NAMES: Readonly<Record<Blockable, string>> = {
+  people: 'Nobody here',
+  oven: 'Oven',
+  ring: 'Hob',
+  mixer: 'Mixer',
+  fridge: 'Fridge',
+  freezer: 'Freezer',
+};
 
 /** Formats a duration in one unit, since the minutes of a week do not matter. */
 function stretch(minutes: number): string {
   const hours = Math.ceil(minutes / 60);
   return hours < 72 ? `${hours} h` : plural(Math.ceil(hours / 24), 'day', 'days');
 }
+
+const cm2 = (mm2: number) => `${Math.round(mm2 / 100)} cm²`;
 
 /** Returns what limits a schedule, or why it is impossible, without a full stop. */
 export function dayReasonText(reason: DayReason, say: Figures): string {
@@ -28,6 +41,8 @@ export function dayReasonText(reason: DayReason, say: Figures): string {
       return `${quoted(reason.step)} needs an oven, and there is none`;
     case 'no-ring':
       return `${quoted(reason.step)} needs a ring, and there is none`;
+    case 'no-cold-space':
+      return `${quoted(reason.step)} needs ${cm2(reason.needsMm2)} of shelf, and the ${reason.place} has ${cm2(reason.hasMm2)}`;
     case 'longer-than-hours':
       return `${quoted(reason.step)} takes ${Math.round(reason.minutes)} min, longer than any stretch of working hours`;
     case 'longest-step':

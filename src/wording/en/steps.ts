@@ -72,8 +72,9 @@ const tinsText = ({ from, to, of }: TinGroup) => `, ${from === to ? `tin ${to}` 
 
 /** Returns the text of a step: 'Lay Peanut caramel, tin 2 of 3'. */
 export function stepText(title: StepTitle, say: Figures): string {
-  const { tins, times = 1 } = title;
-  return `${actionText(title, say)}${tins ? tinsText(tins) : ''}${times > 1 ? `, ${times} times` : ''}`;
+  const { tins, times = 1, boil } = title;
+  const repeats = boil ? `, boil ${boil.at} of ${boil.of}` : times > 1 ? `, ${times} times` : '';
+  return `${actionText(title, say)}${tins ? tinsText(tins) : ''}${repeats}`;
 }
 
 /** Returns steps with their text, as a slab file stores them. */

@@ -39,6 +39,7 @@ function chain(
     batchSizes: slab.preparations.map(() => ({ scaleFactor: 1, thicknessFactor: 1 })),
     behaviours: new Map(slab.layers.map(({ id }, i) => [id, behaviours[i] ?? 'loose'])),
     slabs: 1,
+    tinMm2: 0,
     waits: [],
     cutWithin: null,
     cutting: { scoring: null, cutting: [8, 12, 20] },

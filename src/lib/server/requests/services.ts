@@ -1,7 +1,7 @@
 import { hoursSchema, MEANS, zoneSchema } from '$core/shop';
 import { heatWork } from '$core/heat';
 import { PLACES } from '$core/slab';
-import { PACES } from '$core/time';
+import { BLOCKABLE, PACES } from '$core/time';
 import {
   fields,
   type Held,
@@ -109,6 +109,14 @@ const timelineSchema = fields({
   start: momentSchema,
   deadline: momentSchema,
   ...MEANS,
+  blocked: list(
+    fields({
+      what: oneOf(BLOCKABLE).required(REQUIRED),
+      from: momentSchema.required(REQUIRED),
+      to: momentSchema.required(REQUIRED),
+    }).required(REQUIRED),
+    50,
+  ),
   /** Shortest, typical or longest times. */
   pace: oneOf(PACES),
   hours: hoursSchema,

@@ -22,7 +22,8 @@ export async function POST({ request }) {
   const { slab, shop: overrides, tins, start, deadline, hours, zone, pace } = body.value;
   const db = database();
   const shop = { ...USUAL_SHOP, ...wholeShop(db), ...overrides };
-  const { hands = shop.hands, ovens = shop.ovens, rings = shop.rings } = body.value;
+  const { hands = shop.hands, ovens = shop.ovens, rings = shop.rings, blocked = [] } = body.value;
+  const { fridgeMm2 = shop.fridgeMm2, freezerMm2 = shop.freezerMm2 } = body.value;
   const done = await cachedTask(db, 'timeline', {
     slab,
     ingredients: withoutPrices(ingredientsFor(db, [slab])),
@@ -35,6 +36,9 @@ export async function POST({ request }) {
       hands,
       ovens,
       rings,
+      fridgeMm2,
+      freezerMm2,
+      blocked: blocked.map(({ what, from, to }) => ({ what, from: new Date(from), to: new Date(to) })),
       hours: hours ?? shop.hours ?? [],
       zone: zone ?? shop.zone ?? 'UTC',
     },

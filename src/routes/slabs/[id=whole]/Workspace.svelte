@@ -13,6 +13,7 @@
   import { firstTouchOrPrint } from '$lib/forms/firstTouch';
   import { placeNamed } from '$lib/draft/placeNamed';
   import { LarderShelf } from '$lib/draft/larderShelf.svelte';
+  import { deadlineMissed } from '$core/check';
   import { setSlabWork } from '$lib/draft/slabContext';
   import { SlabDraft } from '$lib/draft/slabDraft.svelte';
   import { SlabMoney } from '$lib/draft/slabMoney.svelte';
@@ -43,6 +44,7 @@
     () => new Date(),
   );
   onDestroy(() => money.close());
+  const deadline: { lateMinutes: number | null } = $state({ lateMinutes: null });
   let chosen: string | null = $state(null);
   let openPreparation: string | null = $state(untrack(() => data.kept.slab.preparations[0]?.id ?? null));
 
@@ -67,6 +69,7 @@
       return data.rack;
     },
     shelf,
+    deadline,
     get chosen() {
       return chosen;
     },
@@ -126,6 +129,8 @@
     sold === null
       ? of
       : { ...of, checks: [...of.checks, ...sold.checks], acknowledged: [...of.acknowledged, ...sold.acknowledged] };
+
+  const withDeadline = (of: Plan): Plan => ({ ...of, checks: [...deadlineMissed(deadline.lateMinutes), ...of.checks] });
 
   /** Goes to the field of a check: its station, with the layer or mixture expanded there. */
   async function show(where: string) {
@@ -233,7 +238,7 @@
   {/if}
   <Tray
     figures={{
-      ...{ plan: withSelling(now, money.selling), allergens },
+      ...{ plan: withDeadline(withSelling(now, money.selling)), allergens },
       soldAt: money.soldAt,
       kept: withSelling(kept, money.keptSelling),
       keptAllergens: allergenStatement(draft.kept, larder, shelf.starter),

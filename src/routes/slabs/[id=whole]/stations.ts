@@ -28,6 +28,7 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
  * @param where a path in the slab file
  */
 export function stationOf(where: string): Station | Sheet {
+  if (where.startsWith('/deadline')) return 'schedule';
   if (where.startsWith('/cut')) return 'cut';
   if (where.startsWith('/tin') || where.startsWith('/scale')) return 'size';
   if (/^\/preparations\/\d+\/(cookTo|probe)/.test(where)) return 'cook';

@@ -20,7 +20,8 @@
   import type { Moments, TimelineQuestion, TimelineAnswer } from '$lib/workers/timeline.worker';
   import TimelineWorker from '$lib/workers/timeline.worker?worker';
   import DayFields from './DayFields.svelte';
-  import { dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
+  import BlockedTimes from './BlockedTimes.svelte';
+  import { blockedOf, dayFormOf, hoursOf, keepDayForm, momentOf } from './dayForm';
   import LaneChart from './LaneChart.svelte';
   import Steps from './Steps.svelte';
   import StepsTable from './StepsTable.svelte';
@@ -72,29 +73,36 @@
     () => new TimelineWorker(),
     () => (hasFailed = true),
   );
-  $effect(() => {
-    if (moment === null) return;
-    // Pinned steps count from a start: a schedule with pinned steps runs forward from the first one.
+  /** What is asked, with the pins given. Pinned steps count from a start: such a schedule runs forward from its first step. */
+  function questionWith(pins: ReadonlyMap<string, Date>, quickAndSlow: boolean): TimelineQuestion | null {
+    if (moment === null) return null;
     const before = untrack(() => day);
-    const held = pinned.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
+    const held = pins.size > 0 && before !== null ? (before.steps[0]?.start ?? moment) : null;
     const asked: DayOptions = {
       ...(form.way === 'deadline' && held === null ? { deadline: moment } : { start: held ?? moment }),
       hands: form.hands,
       ovens: work.shop.ovens ?? USUAL_SHOP.ovens,
       rings: work.shop.rings ?? USUAL_SHOP.rings,
+      fridgeMm2: work.shop.fridgeMm2,
+      freezerMm2: work.shop.freezerMm2,
+      blocked: blockedOf($state.snapshot(form), zone),
       hours: $state.snapshot(hoursOf(form, hours)) as DayOptions['hours'],
       zone,
-      pinned,
+      pinned: pins,
     };
-    const question: TimelineQuestion = {
+    return {
       slab: $state.snapshot(slab) as typeof slab,
       ingredients: $state.snapshot(ingredients) as Ingredient[],
       shop: $state.snapshot(work.shop) as typeof work.shop,
       pace: form.pace,
       asked,
       now: new Date(),
-      quickAndSlow: true,
+      quickAndSlow,
     };
+  }
+  $effect(() => {
+    const question = questionWith(pinned, true);
+    if (!question) return;
     busy = true;
     hasFailed = false;
     worker.ask(question, (answer) => {
@@ -103,6 +111,37 @@
       busy = false;
       return answer.isLast ? 'done' : 'more';
     });
+  });
+
+  /** A step being moved, and the schedule with it there: shown before it is let go. */
+  let moving: { readonly step: string; readonly at: Date; readonly day: Day | null } | null = $state.raw(null);
+  const previews = new NewestAnswer<TimelineQuestion, TimelineAnswer>(
+    () => new TimelineWorker(),
+    () => (moving = null),
+  );
+  function preview(step: string, at: Date | null) {
+    const question = at && questionWith(new Map([...pinned, [step, at]]), false);
+    moving = question && at ? { step, at, day: moving?.step === step ? moving.day : null } : null;
+    if (question && at)
+      previews.ask(question, (answer) => {
+        if (moving?.step === step) moving = { step, at, day: answer.day };
+        return answer.isLast ? 'done' : 'more';
+      });
+  }
+  onDestroy(() => previews.close());
+  const endOf = ({ steps }: Day) => Math.max(...steps.map(({ end }) => end.getTime()));
+  /** Minutes after the deadline at which a schedule ends; `null` without a deadline, or in time. */
+  const lateBy = (of: Day | null): number | null => {
+    if (form.way !== 'deadline' || moment === null || of === null || of.steps.length === 0) return null;
+    const minutes = Math.round((endOf(of) - moment.getTime()) / 60_000);
+    return minutes >= 1 ? minutes : null;
+  };
+  const late = $derived(lateBy(day));
+  const isImpossible = $derived(day !== null && day.steps.length === 0 && !busy);
+  // The checks of the slab count a missed deadline as long as it stands here.
+  $effect(() => {
+    work.deadline.lateMinutes = late;
+    return () => (work.deadline.lateMinutes = null);
   });
   onDestroy(() => worker.close());
 
@@ -132,6 +171,7 @@
 {#if wrongs.length > 0}<Notice harm problems={wrongs} />{/if}
 <div class="asked no-print">
   <DayFields bind:form hasHours={hours.length > 0} />
+  <BlockedTimes bind:form {zone} begins={day?.steps[0]?.start ?? moment} />
   {#if pinned.size > 0}<Button size="small" kind="ghost" on:click={() => (form.pinned = {})}>Unpin {pinned.size}</Button
     >{/if}
 </div>
@@ -148,9 +188,17 @@
         </p>
       </Notice>
     {:else if day && day.steps.length > 0}
+      {#if late !== null}
+        <Notice harm>
+          <p>
+            The deadline is missed: done <b>{dateOf(endOf(day))}</b>, {figures.duration.say(late)} late.
+            {pinned.size > 0 ? 'Unpin a step, or move the deadline.' : 'Move the deadline, or free a blocked time.'}
+          </p>
+        </Notice>
+      {/if}
       <p class="answer figures">
         Begin <b>{dateOf(day.steps[0]!.start)}</b>, done
-        <b>{dateOf(Math.max(...day.steps.map(({ end }) => end.getTime())))}</b>.
+        <b>{dateOf(endOf(day))}</b>.
         <span class="quiet"
           >{#if between}{form.way === 'deadline' && pinned.size === 0
               ? `If everything runs slow, begin ${timeOfDay(between.slow)}. If it runs fast, ${timeOfDay(between.quick)} is early enough`
@@ -163,11 +211,15 @@
   <div class="acts no-print">
     <Button
       size="small"
-      disabled={draft.changed || busyMaking}
-      title={draft.changed ? 'Save the version first. Runs use the saved version' : undefined}
+      disabled={draft.changed || busyMaking || isImpossible}
+      title={draft.changed
+        ? 'Save the version first. Runs use the saved version'
+        : isImpossible
+          ? 'This schedule is not possible'
+          : undefined}
       on:click={() => void makeIt()}>Start run</Button
     >
-    {#if later}
+    {#if later && late === null && day?.feasible}
       <Button
         size="small"
         kind="tertiary"
@@ -185,7 +237,32 @@
 
 {#if day && day.steps.length > 0}
   <div class="no-print">
-    <LaneChart {day} {pinned} {timeOfDay} onpin={(step, at) => (form.pinned[step] = at.getTime())} />
+    <p class="moving figures" role="status">
+      {#if moving}
+        Moved to <b>{timeOfDay(moving.at)}</b>:
+        {#if moving.day === null}calculating…
+        {:else if moving.day.steps.length === 0}<b class="harm">not possible. {dayText(moving.day, figures)}</b>
+        {:else}
+          {@const changed = Math.round((endOf(moving.day) - endOf(day)) / 60_000)}
+          {@const missed = lateBy(moving.day)}
+          done <b>{dateOf(endOf(moving.day))}</b>{changed === 0
+            ? ', as now'
+            : `, ${figures.duration.say(Math.abs(changed))} ${changed > 0 ? 'later' : 'earlier'}`}{#if missed !== null}<b
+              class="harm">, {figures.duration.say(missed)} after the deadline</b
+            >{/if}.
+        {/if}
+      {:else}Drag a step, or move it with the arrow keys, to pin it to a time.{/if}
+    </p>
+    <LaneChart
+      {day}
+      {pinned}
+      {timeOfDay}
+      onpreview={preview}
+      onpin={(step, at) => {
+        preview(step, null);
+        form.pinned[step] = at.getTime();
+      }}
+    />
   </div>
   <StepsTable {day} {timeOfDay} />
 {/if}
@@ -209,27 +286,15 @@
   }
 
   .result {
-    display: flex;
-    gap: 1rem;
-    align-items: center;
-    justify-content: space-between;
+    display: grid;
+    gap: 0.3rem;
     margin-bottom: 0.5rem;
   }
 
   .acts {
     display: flex;
     flex-wrap: wrap;
-    flex: none;
-  }
-
-  @media (width < 60rem) {
-    .result {
-      display: block;
-    }
-
-    .acts {
-      flex: initial;
-    }
+    align-items: center;
   }
 
   .answer {
@@ -237,7 +302,18 @@
   }
 
   .answer .quiet {
+    display: block;
     font-size: 0.9rem;
+  }
+
+  .moving {
+    min-height: 1.6em;
+    margin-bottom: 0.3rem;
+    color: var(--quiet);
+  }
+
+  .harm {
+    color: var(--harm);
   }
 
   .paper {

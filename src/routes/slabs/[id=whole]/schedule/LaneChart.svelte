@@ -10,9 +10,11 @@
     day: Day;
     pinned: ReadonlyMap<string, Date>;
     timeOfDay: (moment: Date | number) => string;
+    /** Called while a step is dragged, with where it is; with `null` when it is let go where it was. */
+    onpreview: (id: string, moment: Date | null) => void;
     onpin: (id: string, moment: Date) => void;
   }
-  let { day, pinned, timeOfDay, onpin }: Props = $props();
+  let { day, pinned, timeOfDay, onpreview, onpin }: Props = $props();
 
   const figures = $derived(shopFigures());
   const textOf = ({ title }: DayStep['activity']) => stepText(title, figures);
@@ -55,13 +57,33 @@
   /** Touch area of a short step. */
   const reach = $derived(26 * Math.max(1, (width + LABEL + 16) / Math.max(1, widthPx - 20)));
 
+  /** Distance from which a touch counts as a move, px. */
+  const MOVED_PX = 4;
+  /** The moment over which the dragged step is, on a step of five minutes; `null` if it was not moved. */
+  function draggedTo(): Date | null {
+    const step = drag && day.steps.find(({ activity }) => activity.id === drag!.id);
+    if (!drag || !step || Math.abs(drag.x - drag.grabbed) <= MOVED_PX) return null;
+    const moment = axis.at(Math.min(width, Math.max(0, axis.x(step.start.getTime()) + drag.x - drag.grabbed)));
+    return new Date(Math.round(moment / STEP) * STEP);
+  }
+  let shown = 0;
+  function drags(x: number) {
+    if (!drag) return;
+    drag = { ...drag, x };
+    const to = draggedTo();
+    if (to?.getTime() === shown) return;
+    shown = to?.getTime() ?? 0;
+    onpreview(drag.id, to);
+  }
+
   function drop() {
     if (!drag) return;
-    const step = day.steps.find(({ activity }) => activity.id === drag!.id)!;
-    const moment = axis.at(Math.min(width, Math.max(0, axis.x(step.start.getTime()) + drag.x - drag.grabbed)));
-    const moved = Math.abs(drag.x - drag.grabbed) > 4;
+    const { id } = drag;
+    const to = draggedTo();
     drag = null;
-    if (moved) onpin(step.activity.id, new Date(Math.round(moment / STEP) * STEP));
+    shown = 0;
+    if (to) onpin(id, to);
+    else onpreview(id, null);
   }
 </script>
 
@@ -93,7 +115,7 @@
             (event.currentTarget as Element).setPointerCapture(event.pointerId);
             drag = { id: activity.id, grabbed: event.clientX, x: event.clientX };
           }}
-          onpointermove={(event) => drag?.id === activity.id && (drag = { ...drag, x: event.clientX })}
+          onpointermove={(event) => drag?.id === activity.id && drags(event.clientX)}
           onpointerup={drop}
         >
           {#if !deciding && slackMinutes > 0}
@@ -157,9 +179,13 @@
     cursor: grab;
   }
 
-  .step .reach {
-    fill: transparent;
-    stroke: none;
+  .step:focus-visible {
+    outline: none;
+  }
+
+  .step:focus-visible rect {
+    stroke: var(--primary);
+    stroke-width: 3;
   }
 
   .step.watch rect {
@@ -183,6 +209,11 @@
 
   .step.pinned rect {
     fill: var(--hot-ground);
+  }
+
+  .step .reach.reach.reach {
+    fill: transparent;
+    stroke: none;
   }
 
   .break {

@@ -1,7 +1,8 @@
 import { TZDate } from '@date-fns/tz';
 import { format } from 'date-fns';
 import type { Hours } from '$core/shop';
-import type { Pace } from '$core/time';
+import type { Blockable, Pace } from '$core/time';
+import type { BlockedTime } from '$core/usecases';
 import { storedText, storeText } from '$lib/devices/deviceStore';
 
 /** Form of a schedule. */
@@ -18,6 +19,8 @@ export interface DayForm {
   evening: { from: string; to: string };
   /** Pinned steps with their moments, ms. */
   pinned: Record<string, number>;
+  /** Times at which a resource is not there: "2026-12-04", "10:00" to "12:00" in the shop's time zone. */
+  blocked: { what: Blockable; day: string; from: string; to: string }[];
 }
 
 const inDays = (days: number, hour: number, zone: string) => {
@@ -38,6 +41,7 @@ function blankDay(zone: string, hands: number): DayForm {
     morning: { from: '06:00', to: '08:00' },
     evening: { from: '18:00', to: '22:00' },
     pinned: {},
+    blocked: [],
   };
 }
 
@@ -72,4 +76,13 @@ export function momentOf(text: string, zone: string): Date | null {
   if (!found) return null;
   const [y, mo, d, h, mi] = found.slice(1).map(Number) as [number, number, number, number, number];
   return new Date(new TZDate(y, mo - 1, d, h, mi, zone).getTime());
+}
+
+/** Returns the blocked times of a form; those that end before they begin last into the next day. */
+export function blockedOf({ blocked }: DayForm, zone: string): BlockedTime[] {
+  return blocked.flatMap(({ what, day, from, to }) => {
+    const [start, end] = [momentOf(`${day}T${from}`, zone), momentOf(`${day}T${to}`, zone)];
+    if (!start || !end) return [];
+    return [{ what, from: start, to: end > start ? end : new Date(end.getTime() + 86_400_000) }];
+  });
 }
