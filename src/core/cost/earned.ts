@@ -88,13 +88,16 @@ export interface ChannelTerms {
   readonly pieces: number;
   /** Cost of one pack, coins. */
   readonly packCoins: number;
+  /** What each sale costs besides, coins: postage, its share of a stall fee. */
+  readonly saleCosts?: number;
 }
 
-/** A sale over a channel, in coins: price = net + tax; net = cost + packaging + fee + margin. */
+/** A sale over a channel, in coins: price = net + tax; net = cost + packaging + fee + saleCosts + margin. */
 export interface ChannelSale extends PieceCoins {
   readonly cost: number;
   readonly packing: number;
   readonly fee: number;
+  readonly saleCosts: number;
   readonly margin: number;
   readonly marginShare: number | null;
 }
@@ -111,7 +114,7 @@ export function channelSale(
   terms: ChannelTerms,
   shops: Pick<SettledPricing, 'taxPercent' | 'taxIncluded'>,
 ): ChannelSale {
-  const { pieces, discountPercent, feePercent, feeEach, packCoins } = terms;
+  const { pieces, discountPercent, feePercent, feeEach, packCoins, saleCosts = 0 } = terms;
   const off = 100n * MILLION - millionths(discountPercent);
   // Where prices include tax, the discount applies to the price with tax, which stays round; a different tax rate applies to the
   // net price.
@@ -122,10 +125,35 @@ export function channelSale(
   const fee = Number(roundDiv(price * millionths(feePercent), 100n * MILLION)) + feeEach;
   // Whole coins, so that displayed amounts add up.
   const cost = Math.round(costEach * pieces);
-  const margin = Number(net) - cost - packCoins - fee;
+  const margin = Number(net) - cost - packCoins - fee - saleCosts;
   return {
     ...{ price: Number(price), tax: Number(tax), net: Number(net) },
-    ...{ cost, packing: packCoins, fee, margin },
+    ...{ cost, packing: packCoins, fee, saleCosts, margin },
     marginShare: net > 0n ? margin / Number(net) : null,
   };
+}
+
+/** What a sale over a channel has to leave: as much profit, in coins, or the same share of the price before tax. */
+export type ChannelAim = { readonly profit: number } | { readonly marginShare: number };
+
+/**
+ * Returns the least price of a sale, in coins as the buyer pays it, that leaves the wanted profit after the channel's fee, its tax, its
+ * pack and its other costs. `null` if the fee takes so much that no price does.
+ *
+ * With a fee f of the price P and a tax t, P / (1 + t) - f P = costs + profit; for a margin m, P (1 - m) / (1 + t) - f P = costs.
+ *
+ * @param costEach what one piece costs without packing, in coins
+ * @param taxPercent of the shop; the channel's own comes first
+ */
+export function channelPriceFor(
+  aim: ChannelAim,
+  costEach: number,
+  { pieces, feePercent, feeEach, packCoins, saleCosts = 0, taxPercent }: ChannelTerms,
+  shopTaxPercent: number,
+): number | null {
+  const tax = 1 + (taxPercent ?? shopTaxPercent) / 100;
+  const costs = Math.round(costEach * pieces) + packCoins + feeEach + saleCosts;
+  const [fixed, kept] = 'profit' in aim ? [costs + aim.profit, 1] : [costs, 1 - aim.marginShare];
+  const perCoin = kept / tax - feePercent / 100;
+  return perCoin > 1e-9 ? Math.max(0, Math.ceil(fixed / perCoin - 1e-9)) : null;
 }

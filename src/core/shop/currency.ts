@@ -51,6 +51,9 @@ function turnedPricing(pricing: Pricing, change: CurrencyChange): Pricing {
   });
 }
 
+/** Fields of a sales channel that are amounts of money. */
+const MONEY_OF_CHANNEL = ['feeEach', 'costEach', 'feePerDay'] as const;
+
 /** Converts all amounts of money in a shop's settings. Price endings stay the same. */
 export function moneyTurned<T extends Partial<Shop>>(settings: T, change: CurrencyChange): T {
   const { pieceKinds, boxes, bags, wraps, channels, pricing } = settings;
@@ -60,7 +63,13 @@ export function moneyTurned<T extends Partial<Shop>>(settings: T, change: Curren
     bags: priced(bags, change),
     wraps: priced(wraps, change),
     channels: channels?.map((channel) =>
-      channel.feeEach === undefined ? channel : turned(channel, change, (by) => ({ feeEach: by(channel.feeEach!) })),
+      MONEY_OF_CHANNEL.every((field) => channel[field] === undefined)
+        ? channel
+        : turned(channel, change, (by) =>
+            Object.fromEntries(
+              MONEY_OF_CHANNEL.flatMap((field) => (channel[field] === undefined ? [] : [[field, by(channel[field])]])),
+            ),
+          ),
     ),
     pricing: pricing && turnedPricing(pricing, change),
   };

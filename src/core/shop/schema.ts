@@ -122,6 +122,11 @@ const channel = fields({
   feePercent: number(0, 99),
   feeEach: number(0, 1e5),
   taxPercent: number(0, 100),
+  /** What each sale costs besides, such as postage. */
+  costEach: number(0, 1e5),
+  /** What a day of selling costs, such as a stall fee, and the sales of a usual day that it is shared by. */
+  feePerDay: number(0, 1e6),
+  salesPerDay: positive(1e5),
   /** Box or bag, and pieces per sale. */
   in: note(200),
   pieces: whole(1, 1000),

@@ -1,6 +1,8 @@
 import {
   billOf,
+  channelPriceFor,
   channelSale,
+  type ChannelAim,
   coinDigits,
   earnedBy,
   settledPricing,
@@ -24,9 +26,11 @@ export interface ChannelPrice {
   readonly pieces: number;
   readonly packed: Packed | null;
   readonly sale: ChannelSale;
+  /** Price of a sale for the same profit and for the same margin as over the counter, in coins; `null` if no price gives it. */
+  readonly ask: { readonly sameProfit: number | null; readonly sameMargin: number | null };
 }
 
-/** Effect of a 10 % rise of one ingredient's price on a run, in the currency. */
+/** Effect of a 10 % rise of one ingredient's price on a run, in the currency. Other rises have an effect in proportion. */
 export interface Rise {
   readonly ingredient: string;
   readonly costMore: number;
@@ -165,11 +169,23 @@ function channelsOf(
     const inOne = packed && packed.perPack > 0 ? packed.perPack : (channel.pieces ?? 1);
     const packCoins = packed && packed.packs > 0 ? Math.round((packed.cost / packed.packs) * coin) : 0;
     const { discountPercent = 0, feePercent = 0, feeEach = 0, taxPercent = null, currency } = channel;
+    const { costEach: saleCost = 0, feePerDay = 0, salesPerDay } = channel;
+    const perSale = saleCost + (salesPerDay ? feePerDay / salesPerDay : 0);
+    const coinsOf = (amount: number) => (currency === undefined ? Math.round(amount * coin) : 0);
     const terms = {
       ...{ discountPercent, feePercent, taxPercent, packCoins },
-      feeEach: currency === undefined ? Math.round(feeEach * coin) : 0,
+      feeEach: coinsOf(feeEach),
+      saleCosts: coinsOf(perSale),
       pieces: inOne,
     };
-    return { channel, pieces: inOne, packed, sale: channelSale(first, costEach, terms, pricing) };
+    const counter = first.net - first.cost;
+    const priceFor = (aim: ChannelAim) => channelPriceFor(aim, costEach, terms, pricing.taxPercent);
+    return {
+      ...{ channel, pieces: inOne, packed, sale: channelSale(first, costEach, terms, pricing) },
+      ask: {
+        sameProfit: priceFor({ profit: Math.round(counter * inOne) }),
+        sameMargin: first.net > 0 ? priceFor({ marginShare: counter / first.net }) : null,
+      },
+    };
   });
 }

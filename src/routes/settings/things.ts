@@ -104,6 +104,9 @@ export const channelsIn = (names: readonly string[]): Kind => ({
     { field: 'discountPercent', label: 'Discount, %', kind: 'number', optional: true },
     { field: 'feePercent', label: 'Fee, %', kind: 'number', optional: true },
     { field: 'feeEach', label: 'Fee per sale', kind: 'number', optional: true, isMoney: true },
+    { field: 'costEach', label: 'Postage per sale', kind: 'number', optional: true, isMoney: true },
+    { field: 'feePerDay', label: 'Stall fee per day', kind: 'number', optional: true, isMoney: true },
+    { field: 'salesPerDay', label: 'Sales per day', kind: 'number', optional: true },
     { field: 'taxPercent', label: 'Sales tax, %', kind: 'number', optional: true, placeholder: 'shop rate' },
     {
       ...{ field: 'in', label: 'Packaging', kind: 'choice', wide: 1.6 },

@@ -5,6 +5,7 @@ import fc from 'fast-check';
 import {
   askedPrice,
   billOf,
+  channelPriceFor,
   channelSale,
   COST_ITEMS,
   earnedBy,
@@ -243,6 +244,7 @@ test('a channel by hand: six at 2.50 less 20 %, 10 % commission and 0.30 a sale,
     cost: 600,
     packing: 34,
     fee: 150,
+    saleCosts: 0,
     margin: 176,
     marginShare: 176 / 960,
   });
@@ -356,4 +358,44 @@ test('the slab’s own pricing outranks the shop’s, and amounts in another cur
   assert.deepEqual(foreign.ask, { by: 'margin', share: 0.5 });
   assert.equal(foreign.taxPercent, 5);
   assert.equal(settledPricing(undefined, { currency: 'EUR' }).askedBy, 'nobody');
+});
+
+test('the price to ask over a channel that takes 35 %: for the same profit 153.85, for the same margin more', () => {
+  const terms = { discountPercent: 0, feePercent: 35, feeEach: 0, taxPercent: null, pieces: 1, packCoins: 0 };
+  // Costs 60 and leaves 40 of 100 over the counter: (60 + 40) / 0.65.
+  assert.equal(channelPriceFor({ profit: 4000 }, 6000, terms, 0), 15385);
+  // A margin of 40 %: 60 / (0.6 - 0.35).
+  assert.equal(channelPriceFor({ marginShare: 0.4 }, 6000, terms, 0), 24000);
+  // A fee above what is kept leaves no price.
+  assert.equal(channelPriceFor({ marginShare: 0.7 }, 6000, terms, 0), null);
+});
+
+test('law: the price to ask leaves the wanted profit, and a coin less does not', () => {
+  fc.assert(
+    fc.property(
+      fc.record({
+        costEach: fc.integer({ min: 1, max: 5000 }),
+        profit: fc.integer({ min: 0, max: 20_000 }),
+        pieces: fc.integer({ min: 1, max: 24 }),
+        feePercent: fc.integer({ min: 0, max: 60 }),
+        feeEach: fc.integer({ min: 0, max: 300 }),
+        packCoins: fc.integer({ min: 0, max: 500 }),
+        saleCosts: fc.integer({ min: 0, max: 900 }),
+        taxPercent: fc.integer({ min: 0, max: 25 }),
+      }),
+      ({ costEach, profit, taxPercent, ...rest }) => {
+        const terms = { discountPercent: 0, taxPercent: null, ...rest };
+        const price = channelPriceFor({ profit }, costEach, terms, taxPercent)!;
+        const left = (coins: number) => {
+          const tax = Number(taxOf(BigInt(coins), taxPercent, true));
+          const piece = { price: coins, tax, net: coins - tax };
+          const whole = { ...terms, pieces: 1 };
+          return channelSale(piece, costEach * rest.pieces, whole, { taxPercent, taxIncluded: true }).margin;
+        };
+        // Tax and fee are rounded to whole coins, each by half a coin at most.
+        assert.ok(left(price) >= profit - 1, `${left(price)} ${profit}`);
+        assert.ok(left(Math.max(0, price - 4)) <= profit + 1);
+      },
+    ),
+  );
 });

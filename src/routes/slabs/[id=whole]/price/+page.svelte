@@ -1,7 +1,8 @@
 <!-- Price: price of a piece and its parts, what changes it, and alternatives. -->
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { onDestroy } from 'svelte';
+  import { onDestroy, onMount } from 'svelte';
+  import { storedText, storeText } from '$lib/devices/deviceStore';
   import { formatDuration, percent } from '$lib/format/figures';
   import { money } from '$lib/format/money';
   import { namedIngredients } from '$lib/draft/namedIngredients';
@@ -67,6 +68,19 @@
     );
   });
   const kinds = $derived(price?.earned.kinds ?? []);
+
+  /** A solo maker who pays herself no wage asks what an hour earns, wage and profit together. */
+  const MY_HOUR = 'knife-tray my hour';
+  let isMyHour = $state(false);
+  onMount(() => (isMyHour = storedText('device', MY_HOUR) === 'yes'));
+  function setMyHour(is: boolean) {
+    isMyHour = is;
+    storeText('device', MY_HOUR, is ? 'yes' : '');
+  }
+  const perHour = $derived.by(() => {
+    if (!price || price.earned.marginPerHour === null || !price.bill.handsMinutes) return null;
+    return price.earned.marginPerHour + (isMyHour ? (price.bill.coins.labour * 60) / price.bill.handsMinutes : 0);
+  });
 </script>
 
 <Panel label="Price" title="Price of one piece" note="To scale. Select a part to see its details.">
@@ -137,14 +151,25 @@
           <dd>{price.earned.marginShare === null ? '-' : percent(price.earned.marginShare)}</dd>
         </div>
         <div>
-          <dt>Profit per labour hour</dt>
-          <dd>{price.earned.marginPerHour === null ? '-' : show(price.earned.marginPerHour)}</dd>
+          <dt>{isMyHour ? 'An hour of mine earns' : 'Profit per labour hour'}</dt>
+          <dd>{perHour === null ? '-' : show(perHour)}</dd>
         </div>
       </dl>
       <p class="note figures" class:calculating={!work.money.isCurrent}>
         {#if price.earned.breakEvenPieces !== null}Break-even: <b>{price.earned.breakEvenPieces}</b> pieces.
         {:else}At this price there is no break-even.{/if}
-        {#if price.bill.handsMinutes !== null}Paid labour: {formatDuration(price.bill.handsMinutes)}.{/if}
+        {#if price.bill.handsMinutes !== null}
+          Labour: {formatDuration(price.bill.handsMinutes)}{price.pricing.labourPerHour === 0
+            ? ', no wage set.'
+            : isMyHour
+              ? '. Its wage is counted as earned.'
+              : `, wages of ${show(price.bill.coins.labour)} already paid.`}
+          {#if price.pricing.labourPerHour > 0}
+            <Button size="small" kind="ghost" class="inline" on:click={() => setMyHour(!isMyHour)}
+              >{isMyHour ? 'Show profit after wages' : 'Show what an hour of mine earns'}</Button
+            >
+          {/if}
+        {/if}
         <span class="quiet">Cost of the whole packs to buy today: {money(price.toBuy, price.currency)}.</span>
       </p>
       <PriceBasis settled={price.pricing} currency={price.currency} />
